@@ -1,0 +1,32 @@
+/** Arrows point downward only: app → features → services → db; everything may use core. */
+const layer = (name, from, to, comment) => ({
+  name,
+  comment,
+  severity: 'error',
+  from: { path: from },
+  to: { path: to },
+})
+
+export default {
+  forbidden: [
+    layer('core-uses-nothing-above', '^src/core', '^src/(?!core)', 'The core is pure.'),
+    {
+      name: 'core-no-framework',
+      severity: 'error',
+      from: { path: '^src/core' },
+      to: { path: 'node_modules/(react|next|sequelize|mariadb|umzug|pino|pdfkit)/|^node:|^fs$|^path$' },
+    },
+    layer('db-is-the-floor', '^src/db', '^src/(?!db|core)', 'The database layer knows only the core.'),
+    layer('services-above-db', '^src/services', '^src/(app|features|ui)', 'Services have no screens.'),
+    layer('ui-knows-core-only', '^src/ui', '^src/(?!ui|core)', 'Components know only the core.'),
+    layer('features-below-app', '^src/features', '^src/(app|db)', 'Screens ask services.'),
+    layer('only-services-call-db', '^src/(app|ui|features|workers|core)', '^src/db', 'Only services call the database.'),
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true, dependencyTypesNot: ['type-only'] } },
+  ],
+  options: {
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '\\.test\\.tsx?$' },
+  },
+}

@@ -1,0 +1,47 @@
+import next from 'eslint-config-next/core-web-vitals'
+import tseslint from 'typescript-eslint'
+
+/** Every core and ui folder shows one face, its index.ts; the inside of a folder is its own. */
+const insideOfCore = '^@/core/[^/]+/.+'
+
+export default tseslint.config(
+  { ignores: ['.next/**', '.local/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**'] },
+  ...next,
+  ...tseslint.configs.strict,
+  {
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: insideOfCore, message: "Import the folder's index, not its inside." }] },
+      ],
+      eqeqeq: 'error',
+      'no-console': 'error',
+    },
+  },
+  {
+    files: ['src/core/**'],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        { name: 'fetch', message: 'The core does no I/O.' },
+        { name: 'window', message: 'The core has no interface.' },
+        { name: 'process', message: 'The core has no environment.' },
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'The core has no randomness.' },
+        { object: 'Date', property: 'now', message: 'The core has no clock.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date']", message: 'The core has no clock.' },
+      ],
+    },
+  },
+  { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
+)

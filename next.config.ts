@@ -1,0 +1,12 @@
+import type { NextConfig } from 'next'
+
+const config: NextConfig = {
+  outputFileTracingRoot: import.meta.dirname,
+  turbopack: { root: import.meta.dirname },
+  serverExternalPackages: ['sequelize', 'mariadb', 'umzug', 'pdfkit', 'pino'],
+  images: { unoptimized: true },
+  typedRoutes: true,
+  poweredByHeader: false,
+}
+
+export default config

@@ -1,0 +1,46 @@
+import { numberKey } from './glyphs'
+import { namesOf } from './names'
+import { buildNumberTrie, type TrieNode } from './numberTrie'
+import type { Part } from './part'
+
+/** All parts with the indexes that the trade's questions need. Built once, never changed. */
+export interface Catalogue {
+  parts: readonly Part[]
+  /** parts under any of their names, by `numberKey` */
+  byName: ReadonlyMap<string, readonly Part[]>
+  numbers: TrieNode
+  /** sets that a cone or cup belongs to, by its base */
+  setsOf: ReadonlyMap<string, readonly Part[]>
+  families: number
+}
+
+function group<T>(items: readonly T[], keysOf: (item: T) => readonly string[]): Map<string, T[]> {
+  const groups = new Map<string, T[]>()
+  for (const item of items)
+    for (const key of keysOf(item)) {
+      const found = groups.get(key)
+      if (found) found.push(item)
+      else groups.set(key, [item])
+    }
+  return groups
+}
+
+export function buildCatalogue(parts: readonly Part[]): Catalogue {
+  return {
+    parts,
+    byName: group(parts, (part) => [...new Set(namesOf(part).map(({ text }) => numberKey(text)))]),
+    numbers: buildNumberTrie(parts),
+    setsOf: group(
+      parts.filter((part) => part.set),
+      (part) => (part.set ? [part.set.cone, part.set.cup] : []),
+    ),
+    families: new Set(parts.map((part) => part.family)).size,
+  }
+}
+
+/** The part of exactly this number under any of its names; the base spelling wins over a synonym. */
+export function findPart(catalogue: Catalogue, designation: string): Part | undefined {
+  const key = numberKey(designation)
+  const found = catalogue.byName.get(key) ?? []
+  return found.find((part) => numberKey(part.base) === key) ?? found[0]
+}

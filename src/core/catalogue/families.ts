@@ -1,0 +1,68 @@
+/** What rolls. */
+export type RollingElement = 'ball' | 'taperedRoller' | 'cylindricalRoller' | 'needle' | 'sphericalRoller'
+
+export interface FamilyFacts {
+  /** singular, as it is said across a counter */
+  words: string
+  kind: 'bearing' | 'seal' | 'hardware'
+  element?: RollingElement
+  rows?: 1 | 2
+  /** tolerance plan of the rings: decides limits of a new part */
+  tolerances?: 'ISO 492' | 'ABMA 19.2'
+  traits?: readonly ('thrust' | 'selfAligning' | 'insert' | 'separable' | 'angularContact')[]
+}
+
+const ball = (words: string, more: Partial<FamilyFacts> = {}): FamilyFacts => ({
+  words,
+  kind: 'bearing',
+  element: 'ball',
+  rows: 1,
+  tolerances: 'ISO 492',
+  ...more,
+})
+const roller = (words: string, element: RollingElement, more: Partial<FamilyFacts> = {}): FamilyFacts => ({
+  words,
+  kind: 'bearing',
+  element,
+  rows: 1,
+  tolerances: 'ISO 492',
+  ...more,
+})
+const hardware = (words: string): FamilyFacts => ({ words, kind: 'hardware' })
+
+/** Every family the part model carries. A family without data is simply empty. */
+export const FAMILIES = {
+  'deep-groove': ball('deep groove ball bearing'),
+  miniature: ball('miniature ball bearing'),
+  'inch-ball': ball('inch ball bearing'),
+  'deep-groove-double-row': ball('double row deep groove ball bearing', { rows: 2 }),
+  'angular-contact': ball('angular contact ball bearing', { traits: ['angularContact'] }),
+  'angular-contact-double-row': ball('double row angular contact ball bearing', {
+    rows: 2,
+    traits: ['angularContact'],
+  }),
+  'self-aligning': ball('self-aligning ball bearing', { rows: 2, traits: ['selfAligning'] }),
+  'thrust-ball': ball('thrust ball bearing', { traits: ['thrust', 'separable'] }),
+  insert: ball('insert bearing', { traits: ['insert', 'selfAligning'] }),
+  'hub-unit': ball('press-in wheel hub unit', { rows: 2, traits: ['angularContact'] }),
+  cylindrical: roller('cylindrical roller bearing', 'cylindricalRoller'),
+  spherical: roller('spherical roller bearing', 'sphericalRoller', { rows: 2, traits: ['selfAligning'] }),
+  needle: roller('needle roller bearing', 'needle'),
+  'tapered-metric': roller('metric tapered roller bearing', 'taperedRoller', {
+    traits: ['separable', 'angularContact'],
+  }),
+  'tapered-inch': roller('inch tapered roller bearing', 'taperedRoller', {
+    tolerances: 'ABMA 19.2',
+    traits: ['separable', 'angularContact'],
+  }),
+  seal: { words: 'rotary shaft seal', kind: 'seal' },
+  'castle-nut': hardware('castle nut'),
+  'cotter-pin': hardware('cotter pin'),
+  washer: hardware('spindle washer'),
+  cap: hardware('hub cap'),
+  'snap-ring': hardware('snap ring'),
+} as const satisfies Record<string, FamilyFacts>
+
+export type Family = keyof typeof FAMILIES
+
+export const familyFacts = (family: Family): FamilyFacts => FAMILIES[family]

@@ -1,0 +1,17 @@
+export { FAMILIES, familyFacts, type Family, type RollingElement } from './families'
+export {
+  HardwareDetails,
+  isFamily,
+  PIECES,
+  SOURCE_KINDS,
+  type DimensionName,
+  type Dimensions,
+  type Part,
+  type Piece,
+  type Provenance,
+} from './part'
+export { CATALOGUE_FILES, readCatalogueRows, type CatalogueFile, type CsvRow } from './rows'
+export { buildCatalogue, findPart, type Catalogue } from './catalogue'
+export { glyphs, numberKey, type Glyph } from './glyphs'
+export { namesOf } from './names'
+export { type NamedPart, type TrieNode } from './numberTrie'

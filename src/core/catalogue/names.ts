@@ -1,0 +1,39 @@
+import type { Part } from './part'
+
+/** One name a part goes by. */
+export interface PartName {
+  text: string
+  /** a prefix or suffix token that this spelling already contains, such as the flange in MF126 */
+  implies?: string
+}
+
+const THIN_SERIES: Record<string, string> = { '67': '617', '68': '618', '69': '619' }
+
+/** `6804` is also written `61804`, `688` also `618/8`. */
+function longSpelling(part: Part): PartName[] {
+  const long = THIN_SERIES[part.series]
+  if (part.family !== 'deep-groove' || !long) return []
+  const rest = part.base.slice(2)
+  return [{ text: rest.length === 1 ? `${long}/${rest}` : long + rest }]
+}
+
+/** `MR126` is also written by its sizes run together the other way round in flanged form: `MF126`. */
+const flangedSpelling = (part: Part): PartName[] =>
+  part.family === 'miniature' && part.base.startsWith('MR')
+    ? [{ text: `MF${part.base.slice(2)}`, implies: 'F' }]
+    : []
+
+/** `6701` is also sold as `MR1812`: outside and bore, whole millimetres. */
+function sizeSpelling(part: Part): PartName[] {
+  const { bore, outside } = part.dimensions
+  const thin = part.family === 'deep-groove' && part.series === '67'
+  return thin && bore !== undefined && outside !== undefined ? [{ text: `MR${outside}${bore}` }] : []
+}
+
+/** Every way the number of a part is written, its own base first. */
+export const namesOf = (part: Part): PartName[] => [
+  { text: part.base },
+  ...longSpelling(part),
+  ...flangedSpelling(part),
+  ...sizeSpelling(part),
+]

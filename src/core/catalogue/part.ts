@@ -1,0 +1,97 @@
+import { z } from 'zod'
+import { FAMILIES, type Family } from './families'
+
+/** Where a row comes from. `own` and `supplier` rows were brought in by the shop. */
+export const SOURCE_KINDS = ['standard', 'common-practice', 'handbook', 'own', 'supplier'] as const
+export type SourceKind = (typeof SOURCE_KINDS)[number]
+
+export interface Provenance {
+  kind: SourceKind
+  /** standard and table, or whose practice */
+  text: string
+  /** false = recalled once only or doubted: shown as such, never offered as certain */
+  verified: boolean
+}
+
+/** Boundary dimensions, millimetres. Seals: bore = shaft, outside = housing. Inserts: width = inner ring. */
+export interface Dimensions {
+  bore?: number
+  outside?: number
+  width?: number
+  /** width of the shielded or sealed type where it differs from the open one */
+  closedWidth?: number
+  coneWidth?: number
+  cupWidth?: number
+  totalWidth?: number
+  outerRingWidth?: number
+  flangeOutside?: number
+}
+export type DimensionName = keyof Dimensions
+
+export const PIECES = ['complete', 'cone', 'cup', 'innerRing', 'outerRing', 'seal', 'hardware'] as const
+export type Piece = (typeof PIECES)[number]
+
+/** What hardware needs to be known by, millimetres. */
+export const HardwareDetails = z.discriminatedUnion('what', [
+  z.object({
+    what: z.literal('castleNut'),
+    thread: z.string(),
+    threadMm: z.number().positive(),
+    pitchMm: z.number().positive(),
+    acrossFlatsMm: z.number().positive(),
+    heightMm: z.number().positive().optional(),
+    slots: z.number().int().positive(),
+  }),
+  z.object({
+    what: z.literal('cotterPin'),
+    pinMm: z.number().positive(),
+    lengthMm: z.number().positive(),
+    /** bolt range: over … up to and including … */
+    threadOverMm: z.number().positive(),
+    threadToMm: z.number().positive(),
+  }),
+  z.object({
+    what: z.literal('washer'),
+    kind: z.enum(['tab washer', 'D washer', 'plain washer']),
+    threadMm: z.number().positive(),
+    boreMm: z.number().positive(),
+    outsideMm: z.number().positive().optional(),
+    thicknessMm: z.number().positive().optional(),
+  }),
+  z.object({
+    what: z.literal('cap'),
+    kind: z.enum(['dust cap', 'grease-fill cap']),
+    hubBoreMm: z.number().positive(),
+  }),
+  z.object({
+    what: z.literal('snapRing'),
+    kind: z.enum(['shaft snap ring', 'bore snap ring']),
+    nominalMm: z.number().positive(),
+    thicknessMm: z.number().positive(),
+    grooveMm: z.number().positive(),
+  }),
+])
+export type HardwareDetails = z.infer<typeof HardwareDetails>
+
+/** One catalogue part: a boundary part, without closure, clearance or other options. */
+export interface Part {
+  /** standard number without options; `CONE/CUP` for an inch tapered set */
+  base: string
+  family: Family
+  piece: Piece
+  /** dimension series or, for inch tapered parts, the mating structure */
+  series: string
+  dimensions: Dimensions
+  /** 1 rare … 5 on every shelf; an estimate from common practice, used as a prior only */
+  commonness: number
+  provenance: Provenance
+  /** inch tapered set: the two parts it is made of */
+  set?: { cone: string; cup: string }
+  seal?: { lip: string; material: string }
+  hardware?: HardwareDetails
+}
+
+export const isFamily = (text: string): text is Family => Object.hasOwn(FAMILIES, text)
+
+/** Millimetres from a handbook figure in inches, kept to the micrometre; halves go up as in handbooks (26.9875 → 26.988). */
+export const roundMicrometre = (mm: number): number => Math.round(mm * 1000 + 1e-6) / 1000

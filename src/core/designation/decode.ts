@@ -1,0 +1,290 @@
+import {
+  findPart,
+  glyphs,
+  type Catalogue,
+  type Dimensions,
+  type Family,
+  type Glyph,
+  type Part,
+} from '../catalogue'
+import { MM_PER_INCH, readLength, writeInch } from '../quantity'
+import { boreCode } from './boreCode'
+import { readSizes } from './readSizes'
+import { readSuffixes, type SuffixPart, type SuffixReading } from './readSuffixes'
+import { searchNumbers } from './searchNumbers'
+import { OPEN, type Closure, type SuffixToken, type TokenKind } from './token'
+
+/** Longest stamp read; longer text was pasted by mistake. */
+export const MAX_STAMP = 80
+
+export interface ReadToken {
+  text: string
+  /** place in the text as typed */
+  at: number
+  kind: TokenKind
+  meaning: string
+  known: boolean
+}
+
+/** One way to read a stamped number. */
+export interface Reading {
+  canonical: string
+  family: Family
+  base: string
+  /** the catalogue part; null when the number follows the rules but no such part is listed */
+  part: Part | null
+  /** marks of the text that the base number takes up */
+  basePlace: { from: number; to: number }
+  dimensions: Dimensions
+  tokens: ReadToken[]
+  unknown: string[]
+  closure: Closure
+  clearance: string
+  /** −ln of the relative probability of the text under this reading */
+  cost: number
+  /** share of this reading among all, 0…1 */
+  confidence: number
+}
+
+export interface Language {
+  catalogue: Catalogue
+  tokens: readonly SuffixToken[]
+}
+
+/** A number that follows the rules but is not listed is less likely than a listed one. */
+const UNLISTED_NUMBER = 4
+/** A prefix is rarer than none. */
+const PREFIX = 0.3
+/** A digit of the base running on into another digit: it is probably a longer, other number. */
+const RUN_ON_DIGIT = 3.5
+/** Cost at which a reading is no better than not being able to read the stamp. */
+const UNREADABLE = 5
+const MOST_READINGS = 12
+
+const DIGIT = /\d/
+
+interface Draft {
+  part: Part | null
+  base: string
+  family: Family
+  dimensions: Dimensions
+  prefix: SuffixToken[]
+  start: number
+  end: number
+  cost: number
+}
+
+function prefixes(
+  tokens: readonly SuffixToken[],
+  marks: readonly Glyph[],
+): { prefix: SuffixToken[]; start: number }[] {
+  const found = tokens
+    .filter((token) => token.where === 'prefix' && marks.length > token.key.length)
+    .filter((token) => [...token.key].every((char, i) => marks[i]?.char === char))
+    .map((token) => ({ prefix: [token], start: token.key.length }))
+  return [{ prefix: [], start: 0 }, ...found]
+}
+
+/** Numbers by the rule of ISO 15 that the catalogue does not hold: the bore is known, the rest is not. */
+function unlistedDraft(
+  catalogue: Catalogue,
+  marks: readonly Glyph[],
+  prefix: SuffixToken[],
+  start: number,
+): Draft[] {
+  const rest = marks
+    .slice(start)
+    .map((g) => g.char)
+    .join('')
+  const match = /^(160|60|62|63|64|67|68|69)(\/\d{2}|\d\d)(?!\d)/.exec(rest)
+  const bore = match && boreCode(match[2] ?? '')
+  if (!match || !bore || findPart(catalogue, match[0])) return []
+  return [
+    {
+      part: null,
+      base: match[0],
+      family: 'deep-groove',
+      dimensions: { bore },
+      prefix,
+      start,
+      end: start + match[0].length,
+      cost: UNLISTED_NUMBER,
+    },
+  ]
+}
+
+function listedDrafts(
+  { catalogue, tokens }: Language,
+  marks: readonly Glyph[],
+  prefix: SuffixToken[],
+  start: number,
+): Draft[] {
+  return searchNumbers(catalogue.numbers, marks.slice(start)).map(({ named, end, cost }) => {
+    const implied = named.implies
+      ? tokens.filter((t) => t.where === 'prefix' && t.text === named.implies)
+      : []
+    const { part } = named
+    return {
+      part, base: part.base, family: part.family, dimensions: part.dimensions, prefix: [...prefix, ...implied],
+      start, end: start + end, cost,
+    } // prettier-ignore
+  })
+}
+
+/** `6203-5/8`, `6202-10`: a metric outside with an inch bore, as a fraction or in sixteenths. */
+function inchBore(draft: Draft, marks: readonly Glyph[]): { bore: number; marks: number } | null {
+  if (draft.family !== 'deep-groove' || !marks[draft.end]?.gap) return null
+  const tail = marks
+    .slice(draft.end, draft.end + 6)
+    .map((g, i) => (i > 0 && g.gap ? ' ' : g.char))
+    .join('')
+  const match = /^(\d{1,2})(?:\/(\d{1,2}))?(?![\dA-Z])/.exec(tail)
+  if (!match) return null
+  const read = readLength(match[2] ? match[0] : `${match[1]}/16`)
+  const nominal = draft.dimensions.bore
+  if (!read.ok || nominal === undefined) return null
+  const bore = read.value.value * MM_PER_INCH
+  return Math.abs(bore - nominal) < 4 ? { bore, marks: match[0].length } : null
+}
+
+const told = (token: SuffixToken, text: string, at: number): ReadToken => ({
+  text,
+  at,
+  kind: token.kind,
+  meaning: token.meaning,
+  known: true,
+})
+
+function canonical(base: string, prefix: readonly SuffixToken[], parts: readonly SuffixPart[]): string {
+  const front = prefix.map((token) => token.text).join('')
+  return parts.reduce((text, { token }) => {
+    if (!token) return text
+    const joint = token.kind === 'clearance' ? '/' : /^\d/.test(token.text) ? '-' : ''
+    return text + joint + token.text
+  }, front + base)
+}
+
+/** The same tail is read once for each family, however many numbers may stand before it. */
+type TailCache = Map<string, SuffixReading>
+
+function finish(
+  draft: Draft,
+  language: Language,
+  marks: readonly Glyph[],
+  text: string,
+  tails: TailCache = new Map(),
+): Reading {
+  const special = inchBore(draft, marks)
+  const tailFrom = draft.end + (special?.marks ?? 0)
+  const tail = marks.slice(tailFrom)
+  const tailKey = `${draft.family} ${tailFrom}`
+  const suffix = tails.get(tailKey) ?? readSuffixes(language.tokens, draft.family, tail, text)
+  tails.set(tailKey, suffix)
+  const [before, after] = [marks[draft.end - 1]?.char ?? '', marks[draft.end]]
+  const runOn =
+    DIGIT.test(before) && after && !after.gap && DIGIT.test(after.char) && !suffix.parts[0]?.token
+      ? RUN_ON_DIGIT
+      : 0
+  const base = special ? `${draft.base}-${writeInch(special.bore)}` : draft.base
+  const known = suffix.parts.flatMap(({ token }) => (token ? [token] : []))
+  const from = marks[draft.start]?.at ?? 0
+  const tokens: ReadToken[] = [
+    ...draft.prefix.map((token) => told(token, token.text, 0)),
+    ...(special
+      ? [
+          {
+            text: writeInch(special.bore),
+            at: marks[draft.end]?.at ?? 0,
+            kind: 'bore' as const,
+            meaning: `inch bore ${writeInch(special.bore)} in a metric outside`,
+            known: true,
+          },
+        ]
+      : []),
+    ...suffix.parts.map(({ token, text: quoted, at }) =>
+      token
+        ? told(token, quoted, at)
+        : { text: quoted, at, kind: 'other' as const, meaning: 'not decoded', known: false },
+    ),
+  ]
+  return {
+    canonical: canonical(base, draft.prefix, suffix.parts),
+    family: draft.family,
+    base,
+    part: special ? null : draft.part,
+    basePlace: { from, to: (marks[draft.end - 1]?.at ?? from) + 1 },
+    dimensions: special
+      ? { ...draft.dimensions, bore: Math.round(special.bore * 1000) / 1000 }
+      : draft.dimensions,
+    tokens,
+    unknown: tokens.filter((t) => !t.known).map((t) => t.text),
+    closure: known.find((t) => t.closure)?.closure ?? OPEN,
+    clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
+    cost: draft.cost + PREFIX * draft.prefix.length + suffix.cost + runOn,
+    confidence: 0,
+  }
+}
+
+/** Readings of text that gives sizes instead of a number: `12x18x4 2RS`. */
+function sizeReadings(text: string, language: Language): Reading[] {
+  const sizes = readSizes(text, language.catalogue)
+  if (!sizes) return []
+  return sizes.parts.map(({ part, cost }) => {
+    const marks = glyphs(text).filter((g) => g.at >= sizes.to)
+    const draft: Draft = {
+      part,
+      base: part.base,
+      family: part.family,
+      dimensions: part.dimensions,
+      prefix: [],
+      start: 0,
+      end: 0,
+      cost,
+    }
+    return { ...finish(draft, language, marks, text), basePlace: { from: 0, to: sizes.to } }
+  })
+}
+
+function best(readings: readonly Reading[]): Reading[] {
+  const byMeaning = new Map<string, Reading>()
+  for (const reading of readings) {
+    const key = `${reading.base}|${reading.canonical}`
+    const held = byMeaning.get(key)
+    if (!held || reading.cost < held.cost) byMeaning.set(key, reading)
+  }
+  const cheapest = new Map<string, Reading>()
+  for (const reading of byMeaning.values()) {
+    const held = cheapest.get(reading.base)
+    if (!held || reading.cost < held.cost) cheapest.set(reading.base, reading)
+  }
+  const sorted = [...cheapest.values()].sort(
+    (a, b) => a.cost - b.cost || (b.part?.commonness ?? 0) - (a.part?.commonness ?? 0),
+  )
+  const total = sorted.reduce((sum, r) => sum + Math.exp(-r.cost), Math.exp(-UNREADABLE))
+  return sorted.map((r) => ({ ...r, confidence: Math.exp(-r.cost) / total }))
+}
+
+/**
+ * Reads a stamped number: base, prefix and suffix tokens, with lost marks (`?`, `*`) and look-alikes allowed.
+ *
+ * @param text as read off the part, at most `MAX_STAMP` characters (longer text is cut by the caller with words)
+ * @returns every reading within reach, best first, none when nothing fits; confidences sum to at most 1
+ * @example readDesignation('6902-2rs', language)[0].canonical // '6902-2RS'
+ */
+export function readAllDesignations(text: string, language: Language): Reading[] {
+  const marks = glyphs(text.slice(0, MAX_STAMP))
+  if (marks.length === 0) return []
+  const drafts = prefixes(language.tokens, marks).flatMap(({ prefix, start }) => [
+    ...listedDrafts(language, marks, prefix, start),
+    ...unlistedDraft(language.catalogue, marks, prefix, start),
+  ])
+  const tails: TailCache = new Map()
+  return best([
+    ...drafts.map((draft) => finish(draft, language, marks, text, tails)),
+    ...sizeReadings(text, language),
+  ])
+}
+
+/** The readings worth showing: the best dozen. */
+export const decode = (text: string, language: Language): Reading[] =>
+  readAllDesignations(text, language).slice(0, MOST_READINGS)

@@ -1,0 +1,12 @@
+export { boreCode } from './boreCode'
+export { decode, MAX_STAMP, readAllDesignations, type Language, type Reading, type ReadToken } from './decode'
+export { confusionCost } from './lookAlikes'
+export {
+  OPEN,
+  readTokenRow,
+  TOKEN_KINDS,
+  type Closure,
+  type ClosureType,
+  type SuffixToken,
+  type TokenKind,
+} from './token'

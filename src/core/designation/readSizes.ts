@@ -1,0 +1,49 @@
+import type { Catalogue, Part } from '../catalogue'
+import { guessUnits, readLength, toMm, type SizeRole } from '../quantity'
+
+/** Sizes given as text name a part when each agrees to this, millimetres: catalogue figures are to the micrometre. */
+const SAME_SIZE_MM = 0.03
+/** Naming by sizes is a little less sure than a number: several parts may share them. */
+const BY_SIZE = 0.5
+/** A closed width matches only the shielded or sealed type. */
+const CLOSED_ONLY = 0.2
+
+const ROLES: readonly SizeRole[] = ['bore', 'outside', 'width']
+
+const same = (a: number | undefined, b: number): boolean => a !== undefined && Math.abs(a - b) <= SAME_SIZE_MM
+
+function cost(part: Part, [bore, outside, width]: readonly number[]): number | null {
+  const d = part.dimensions
+  if (bore === undefined || outside === undefined || width === undefined) return null
+  if (!same(d.bore, bore) || !same(d.outside, outside)) return null
+  if (same(d.width, width) || same(d.totalWidth, width)) return BY_SIZE
+  return same(d.closedWidth, width) ? BY_SIZE + CLOSED_ONLY : null
+}
+
+/**
+ * Reads `12x18x4`, `1 x 2 x 9/16`, `25×52×15`: bore, outside and width of a part named by its sizes, in any order of
+ * the two diameters and in either unit.
+ *
+ * @returns the parts of exactly these sizes and where the sizes end in the text; null when the text gives no three sizes
+ */
+export function readSizes(
+  text: string,
+  catalogue: Catalogue,
+): { parts: { part: Part; cost: number }[]; to: number } | null {
+  const match =
+    /^\s*([\d.,/ -]+?)\s*[x×*]\s*([\d.,/ -]+?)\s*[x×*]\s*([\d.,/]+(?:[ -]\d+\/\d+)?)(?:\s*(mm|in|inch|"))?/i.exec(
+      text,
+    )
+  if (!match) return null
+  const reads = match.slice(1, 4).map((t) => readLength(t + (match[4] ?? '')))
+  const typed = reads.flatMap((read) => (read.ok ? [read.value] : []))
+  if (typed.length !== 3) return null
+  const inOrder = [...typed.slice(0, 2).sort((a, b) => a.value - b.value), ...typed.slice(2)]
+  const units = guessUnits(inOrder.map((t, i) => ({ role: ROLES[i] ?? 'width', typed: t })))
+  const mm = inOrder.map((t, i) => toMm(t.value, units[i]?.unit ?? 'mm'))
+  const parts = catalogue.parts.flatMap((part) => {
+    const c = cost(part, mm)
+    return c === null ? [] : [{ part, cost: c }]
+  })
+  return { parts, to: match[0].length }
+}

@@ -1,0 +1,61 @@
+import type { Part } from '../catalogue'
+import { freeVolumeMl, GREASE_DENSITY, ringVolumeMl } from './freeVolume'
+
+/** Bands of the speed factor n·dm, mm/min (common practice, handbook values from memory). */
+const FULL_BELOW = 50_000
+const BEARING_THIRD_ABOVE = 300_000
+
+export type FillSchool = 'hubFull' | 'bearingsFullCavityThird' | 'bearingsThird'
+
+const SHARES: Record<FillSchool, { bearing: number; cavity: number }> = {
+  hubFull: { bearing: 1, cavity: 1 },
+  bearingsFullCavityThird: { bearing: 1, cavity: 1 / 3 },
+  bearingsThird: { bearing: 1 / 3, cavity: 0 },
+}
+
+/** Wheel speed in rpm from road speed in km/h and tyre diameter in mm: n = v / (π · D). */
+export const wheelRpm = (kmh: number, tyreMm: number): number => (kmh * 1e6) / 60 / (Math.PI * tyreMm)
+
+/** Speed factor n·dm with dm = (d + D) / 2, mm/min. */
+export const speedFactor = (rpm: number, boreMm: number, outsideMm: number): number =>
+  (rpm * (boreMm + outsideMm)) / 2
+
+/** The school of filling that a speed factor asks for; null speed: the cautious middle one. */
+export function schoolFor(factor: number | null): FillSchool {
+  if (factor === null) return 'bearingsFullCavityThird'
+  if (factor < FULL_BELOW) return 'hubFull'
+  return factor > BEARING_THIRD_ABOVE ? 'bearingsThird' : 'bearingsFullCavityThird'
+}
+
+export interface Cavity {
+  lengthMm: number
+  innerMm: number
+  outerMm: number
+}
+
+export interface GreaseFill {
+  school: FillSchool
+  bearingMl: number
+  cavityMl: number
+  grams: number
+}
+
+/**
+ * Grease for the bearings and the hub cavity of one position.
+ *
+ * @param bearings complete bearings (an inch tapered set, not its cone and cup)
+ * @param cavity ring-shaped space between them; null when its length is not known (then bearings only)
+ * @param factor speed factor in mm/min; null when unknown
+ * @returns millilitres and grams; bearings of unknown size count nothing
+ */
+export function greaseFill(
+  bearings: readonly Part[],
+  cavity: Cavity | null,
+  factor: number | null,
+): GreaseFill {
+  const school = schoolFor(factor)
+  const share = SHARES[school]
+  const bearingMl = bearings.reduce((sum, part) => sum + (freeVolumeMl(part) ?? 0), 0) * share.bearing
+  const cavityMl = cavity ? ringVolumeMl(cavity.lengthMm, cavity.innerMm, cavity.outerMm) * share.cavity : 0
+  return { school, bearingMl, cavityMl, grams: (bearingMl + cavityMl) * GREASE_DENSITY }
+}

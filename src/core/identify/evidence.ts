@@ -1,0 +1,84 @@
+import type { Piece, RollingElement } from '../catalogue'
+import type { SizeRole } from '../quantity'
+
+export const FEATURES = [
+  'bore', 'outside', 'width', 'coneWidth', 'cupWidth', 'totalWidth', 'shaft', 'housing', 'flangeOutside', 'outerRingWidth',
+] as const // prettier-ignore
+export type Feature = (typeof FEATURES)[number]
+
+export const INSTRUMENTS = ['micrometer', 'digitalCaliper', 'dialCaliper', 'vernier', 'rule', 'tape'] as const
+export type Instrument = (typeof INSTRUMENTS)[number]
+
+export const CONDITIONS = ['new', 'used', 'worn', 'corroded'] as const
+export type Condition = (typeof CONDITIONS)[number]
+
+export const ELEMENTS = [
+  'ball',
+  'taperedRoller',
+  'cylindricalRoller',
+  'needle',
+  'sphericalRoller',
+] as const satisfies readonly RollingElement[]
+export const EVIDENCE_PIECES = [
+  'complete',
+  'cone',
+  'cup',
+  'innerRing',
+  'outerRing',
+  'seal',
+] as const satisfies readonly Piece[]
+export const CLOSURE_LOOKS = ['open', 'shield', 'seal'] as const
+export type ClosureLook = (typeof CLOSURE_LOOKS)[number]
+
+/** One feature, measured once or several times, units settled. */
+export interface Measured {
+  feature: Feature
+  /** millimetres, at least one */
+  valuesMm: readonly number[]
+  /** step the readings were rounded to, mm */
+  stepMm: number
+  instrument: Instrument
+  condition: Condition
+  /** the unit was neither typed nor chosen */
+  unitGuessed: boolean
+}
+
+export interface Stamp {
+  text: string
+  on?: 'cone' | 'cup' | 'ring' | 'seal' | 'box' | undefined
+}
+
+/** What is seen. Absent = not looked at, which is not the same as `false`. */
+export interface Looks {
+  element?: RollingElement | undefined
+  piece?: (typeof EVIDENCE_PIECES)[number] | undefined
+  rows?: number | undefined
+  closures?: readonly ClosureLook[] | undefined
+  flange?: boolean | undefined
+  snapGroove?: boolean | undefined
+  sphericalOutside?: boolean | undefined
+  extendedInner?: boolean | undefined
+  taperBore?: boolean | undefined
+  encoder?: boolean | undefined
+  doubleRow?: boolean | undefined
+}
+
+export interface Evidence {
+  measurements: readonly Measured[]
+  stamps: readonly Stamp[]
+  looks: Looks
+}
+
+/** The diameter or width that a feature speaks of. */
+export const FEATURE_ROLE: Record<Feature, SizeRole> = {
+  bore: 'bore',
+  shaft: 'bore',
+  outside: 'outside',
+  housing: 'outside',
+  flangeOutside: 'outside',
+  width: 'width',
+  coneWidth: 'width',
+  cupWidth: 'width',
+  totalWidth: 'width',
+  outerRingWidth: 'width',
+}

@@ -1,0 +1,26 @@
+export {
+  CLOSURE_LOOKS,
+  CONDITIONS,
+  ELEMENTS,
+  EVIDENCE_PIECES,
+  FEATURES,
+  INSTRUMENTS,
+  type Condition,
+  type ClosureLook,
+  type Evidence,
+  type Feature,
+  type Instrument,
+  type Looks,
+  type Stamp,
+} from './evidence'
+export {
+  buildIdentifier,
+  identify,
+  identifyByPlainScan,
+  type Identification,
+  type IdentifiedPart,
+  type Identifier,
+} from './identify'
+export { readMeasurements, type MeasurementProblem, type TypedMeasurement } from './readMeasurements'
+export { evidenceWords, ITEM_WORDS, nextWords, unlistedWords } from './words'
+export type { Verdict } from './weighReading'

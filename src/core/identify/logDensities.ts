@@ -1,0 +1,30 @@
+import { erfcx } from './erfcx'
+
+const LN_SQRT_2PI = 0.5 * Math.log(2 * Math.PI)
+
+/** ln of the normal density. `sigma` > 0. */
+export const logNormal = (x: number, sigma: number): number =>
+  -0.5 * (x / sigma) ** 2 - Math.log(sigma) - LN_SQRT_2PI
+
+/** ln of the density of ln-normal x around `median` with spread `spread` of ln x; −∞ for x ≤ 0. */
+export const logLogNormal = (x: number, median: number, spread: number): number =>
+  x <= 0 ? -Infinity : logNormal(Math.log(x / median), spread) - Math.log(x)
+
+/**
+ * ln of the density of normal noise (σ = `sigma`) plus a one-directional shift with exponential size (mean `scale`):
+ * what wear does to a reading. Positive shift; mirror x for the other direction.
+ * Valid for sigma, scale > 0; tails of many σ stay finite on both sides.
+ */
+export function logNormalPlusShift(x: number, sigma: number, scale: number): number {
+  const z = (sigma / scale - x / sigma) / Math.SQRT2
+  if (z >= 0) return Math.log(erfcx(z)) - 0.5 * (x / sigma) ** 2 - Math.log(2 * scale)
+  const erfc = 2 - erfcx(-z) * Math.exp(-z * z)
+  return Math.log(erfc) + 0.5 * (sigma / scale) ** 2 - x / scale - Math.log(2 * scale)
+}
+
+/** ln Σ exp, safe against under- and overflow. Empty list: −∞. */
+export function logSumExp(values: readonly number[]): number {
+  const top = Math.max(-Infinity, ...values)
+  if (!Number.isFinite(top)) return top
+  return top + Math.log(values.reduce((sum, v) => sum + Math.exp(v - top), 0))
+}

@@ -1,0 +1,45 @@
+import { familyFacts, type Part } from '../catalogue'
+import type { Looks } from './evidence'
+import { UNLISTED_PRIOR } from './unlisted'
+
+/** How often a part of each commonness comes over the counter, relative to 3 = ordinary (estimate, common practice). */
+const BY_COMMONNESS = [0.1, 0.15, 0.4, 1, 2, 4]
+
+/** Shares of what arrives when nobody said which piece it is (estimate, common practice). */
+const PIECE_SHARE = { complete: 0.92, cone: 0.02, cup: 0.02, seal: 0.04 } as const
+type CandidatePiece = keyof typeof PIECE_SHARE
+
+const isCandidatePiece = (piece: string): piece is CandidatePiece => Object.hasOwn(PIECE_SHARE, piece)
+
+/** Single rings of a bearing that does not come apart are looked for among complete bearings. */
+const pieceWanted = (looks: Looks): CandidatePiece | null => {
+  if (!looks.piece) return null
+  return isCandidatePiece(looks.piece) ? looks.piece : 'complete'
+}
+
+export interface Candidate {
+  part: Part
+  weight: number
+}
+
+/** Parts that can be identified at all, with their weight among their own piece. */
+export const candidatesOf = (parts: readonly Part[]): Candidate[] =>
+  parts
+    .filter((part) => familyFacts(part.family).kind !== 'hardware')
+    .map((part) => ({ part, weight: BY_COMMONNESS[part.commonness] ?? 1 }))
+
+/**
+ * ln prior of every candidate for what is said of the piece; parts that are excluded get −∞. Together with
+ * `UNLISTED_PRIOR` they sum to one.
+ */
+export function logPriors(candidates: readonly Candidate[], looks: Looks): Float64Array {
+  const wanted = pieceWanted(looks)
+  const totals: Record<string, number> = {}
+  for (const { part, weight } of candidates) totals[part.piece] = (totals[part.piece] ?? 0) + weight
+  return Float64Array.from(candidates, ({ part, weight }) => {
+    const { piece } = part
+    if (!isCandidatePiece(piece)) return -Infinity
+    const share = wanted === null ? PIECE_SHARE[piece] : piece === wanted ? 1 : 0
+    return Math.log((1 - UNLISTED_PRIOR) * share * (weight / (totals[piece] ?? 1)))
+  })
+}

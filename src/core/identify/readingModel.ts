@@ -1,0 +1,146 @@
+import { MM_PER_INCH } from '../quantity'
+import type { Condition, Feature, Instrument, Measured } from './evidence'
+import { logNormal, logNormalPlusShift, logSumExp } from './logDensities'
+
+/** What may have moved a reading away from the nominal size. */
+export type Cause = 'noise' | 'wear' | 'insideJaws' | 'raised' | 'otherUnit' | 'nearMiss' | 'misread'
+
+/** One standard uncertainty of one reading, mm (common practice). */
+const INSTRUMENT_SIGMA: Record<Instrument, number> = {
+  micrometer: 0.004,
+  digitalCaliper: 0.02,
+  dialCaliper: 0.03,
+  vernier: 0.05,
+  rule: 0.3,
+  tape: 0.6,
+}
+/** Inside jaws are this much worse than outside jaws (0.03 against 0.02 for a digital caliper; common practice). */
+const INSIDE_FACTOR = 1.5
+
+/** Mean wear of a ring surface where there is any, mm (estimate, common practice). */
+const WEAR_MM: Record<Condition, number> = { new: 0.004, used: 0.02, worn: 0.06, corroded: 0.08 }
+/** How far inside jaws read small when they are held askew or sit on a chamfer, mm (common practice). */
+const INSIDE_JAWS_MM = 0.05
+/** Burrs, rust and paint make a surface read large, mm. */
+const RAISED_MM: Record<Condition, number> = { new: 0.004, used: 0.015, worn: 0.02, corroded: 0.08 }
+/** Widths hardly change in use. */
+const WIDTH_WEAR_MM = 0.015
+/** Ring tolerance and, for a shaft or housing, the usual fit allowance, one σ, mm (ISO 492 and ISO 286 usual classes). */
+const RING_SIGMA = 0.005
+const SEAT_SIGMA = 0.02
+
+/** One reading in about fifty is plain wrong: misread, mistyped, taken across the wrong face (estimate). */
+const MISREAD = 0.02
+/** … of which this share lands somewhere near: the wrong face, a chamfer, a groove. */
+const NEAR_SHARE = 0.4
+/** Mean distance of a near miss, as a share of the nominal size (estimate). */
+const NEAR_MISS = 0.04
+/** One in three hundred is in the other unit where the unit was said, one in fifty where it was guessed (estimate). */
+const OTHER_UNIT = { said: 0.003, guessed: 0.02 }
+/** A misread size may be anything over three decades. */
+const LN_DECADES = Math.log(1000)
+
+interface Shift {
+  weight: number
+  /** +1: the reading comes out larger than the nominal */
+  direction: 1 | -1 | 0
+  scaleMm: number
+  cause: Cause
+}
+
+/** How readings of one feature scatter about a nominal size. */
+export interface ReadingModel {
+  feature: Feature
+  meanMm: number
+  sigmaMm: number
+  shifts: readonly Shift[]
+  otherUnit: number
+}
+
+const INSIDE: ReadonlySet<Feature> = new Set(['bore', 'housing'])
+const GROWS: ReadonlySet<Feature> = new Set(['bore', 'housing'])
+const SHRINKS: ReadonlySet<Feature> = new Set(['outside', 'shaft', 'flangeOutside'])
+const SEATS: ReadonlySet<Feature> = new Set(['shaft', 'housing'])
+
+function shiftsOf({ feature, condition, instrument }: Measured): Shift[] {
+  if (!GROWS.has(feature) && !SHRINKS.has(feature))
+    return [
+      { weight: 0.6, direction: 0, scaleMm: 0, cause: 'noise' },
+      { weight: 0.2, direction: -1, scaleMm: WIDTH_WEAR_MM, cause: 'wear' },
+      { weight: 0.2, direction: 1, scaleMm: Math.max(RAISED_MM[condition], WIDTH_WEAR_MM), cause: 'raised' },
+    ]
+  const worn: Shift = {
+    weight: 0.35,
+    direction: GROWS.has(feature) ? 1 : -1,
+    scaleMm: WEAR_MM[condition],
+    cause: 'wear',
+  }
+  const jaws = instrument === 'micrometer' ? 0.1 : 0.3
+  const other: Shift = INSIDE.has(feature)
+    ? { weight: jaws, direction: -1, scaleMm: INSIDE_JAWS_MM, cause: 'insideJaws' }
+    : { weight: 0.15, direction: 1, scaleMm: RAISED_MM[condition], cause: 'raised' }
+  return [{ weight: 1 - worn.weight - other.weight, direction: 0, scaleMm: 0, cause: 'noise' }, worn, other]
+}
+
+const mean = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length
+
+/** The middle reading of three or more, so that one slip does not count; else the mean. */
+function centre(values: readonly number[]): number {
+  if (values.length < 3) return mean(values)
+  const sorted = [...values].sort((a, b) => a - b)
+  const half = sorted.length / 2
+  return mean(sorted.slice(Math.ceil(half) - 1, Math.floor(half) + 1))
+}
+
+/** Half the range of the readings: out-of-round and askew readings, mm. */
+const spread = (values: readonly number[]): number =>
+  values.length < 2 ? 0 : (Math.max(...values) - Math.min(...values)) / 2
+
+/** Builds the error model of one measured feature. See docs/identification.md for the formulas. */
+export function readingModel(measured: Measured): ReadingModel {
+  const { feature, instrument, valuesMm, stepMm, unitGuessed } = measured
+  const single = INSTRUMENT_SIGMA[instrument] * (INSIDE.has(feature) ? INSIDE_FACTOR : 1)
+  const repeat = Math.max(single, Math.min(spread(valuesMm), 0.3)) ** 2 / valuesMm.length
+  const part = SEATS.has(feature) ? SEAT_SIGMA : RING_SIGMA
+  return {
+    feature,
+    meanMm: centre(valuesMm),
+    sigmaMm: Math.sqrt(repeat + stepMm ** 2 / 12 + part ** 2),
+    shifts: shiftsOf(measured),
+    otherUnit: unitGuessed ? OTHER_UNIT.guessed : OTHER_UNIT.said,
+  }
+}
+
+const logShift = (deviation: number, sigma: number, { weight, direction, scaleMm }: Shift): number =>
+  Math.log(weight) +
+  (direction === 0 ? logNormal(deviation, sigma) : logNormalPlusShift(direction * deviation, sigma, scaleMm))
+
+/** ln densities of the mean reading for each cause, given the nominal size. */
+export function causesOf(model: ReadingModel, nominalMm: number): { cause: Cause; log: number }[] {
+  const { meanMm, sigmaMm, otherUnit } = model
+  const sound = Math.log(1 - MISREAD - otherUnit)
+  const inches = logNormal(meanMm * MM_PER_INCH - nominalMm, sigmaMm * MM_PER_INCH) + Math.log(MM_PER_INCH)
+  const metric = logNormal(meanMm / MM_PER_INCH - nominalMm, sigmaMm / MM_PER_INCH) - Math.log(MM_PER_INCH)
+  return [
+    ...model.shifts.map((shift) => ({
+      cause: shift.cause,
+      log: sound + logShift(meanMm - nominalMm, sigmaMm, shift),
+    })),
+    { cause: 'otherUnit', log: Math.log(otherUnit / 2) + logSumExp([inches, metric]) },
+    { cause: 'nearMiss', log: logNearMiss(model, nominalMm) },
+    { cause: 'misread', log: logMisread(model) },
+  ]
+}
+
+/** ln density of a reading that says nothing of the part. */
+export const logMisread = ({ meanMm }: ReadingModel): number =>
+  Math.log((MISREAD * (1 - NEAR_SHARE)) / LN_DECADES / meanMm)
+
+const logNearMiss = ({ meanMm }: ReadingModel, nominalMm: number): number => {
+  const scale = NEAR_MISS * nominalMm
+  return Math.log((MISREAD * NEAR_SHARE) / (2 * scale)) - Math.abs(meanMm - nominalMm) / scale
+}
+
+/** ln p(reading | nominal size). */
+export const logReading = (model: ReadingModel, nominalMm: number): number =>
+  logSumExp(causesOf(model, nominalMm).map(({ log }) => log))

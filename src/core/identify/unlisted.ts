@@ -1,0 +1,50 @@
+import { FEATURE_ROLE, type Feature } from './evidence'
+import { logLogNormal } from './logDensities'
+import type { ReadingModel } from './readingModel'
+
+/** Share of parts on a bench that no list holds: specials, non-bearings, sizes we lack (estimate). */
+export const UNLISTED_PRIOR = 0.03
+
+/** Sizes of parts nobody lists: smooth around what bearings look like (medians and ln spreads of the catalogue, widened). */
+const BORE = { median: 25, spread: 0.9 }
+const OUTSIDE = { median: 52, spread: 0.8 }
+const WIDTH = { median: 14, spread: 0.8 }
+const RATIO = { median: 2, spread: 0.35 }
+const WIDTH_TO_WALL = { median: 0.55, spread: 0.5 }
+
+/**
+ * ln density of the readings under “not listed”, by the shape rule: bore, then outside given the bore, then width given
+ * the wall. Further readings of the same role are taken as repeating it (density 1 per mm, no credit).
+ */
+export function logUnlistedSizes(models: readonly ReadingModel[]): number {
+  const first = (role: 'bore' | 'outside' | 'width') =>
+    models.find((m) => FEATURE_ROLE[m.feature] === role)?.meanMm
+  const [bore, outside, width] = [first('bore'), first('outside'), first('width')]
+  const seen = new Set<string>()
+  return models.reduce((sum, { feature, meanMm }) => {
+    const role = FEATURE_ROLE[feature]
+    if (seen.has(role)) return sum + logLogNormal(meanMm, meanMm, WIDTH.spread)
+    seen.add(role)
+    return sum + logSize(role, { bore, outside, width })
+  }, 0)
+}
+
+function logSize(
+  role: 'bore' | 'outside' | 'width',
+  sizes: { bore?: number | undefined; outside?: number | undefined; width?: number | undefined },
+): number {
+  const { bore, outside, width } = sizes
+  if (role === 'bore') return logLogNormal(bore ?? 0, BORE.median, BORE.spread)
+  if (role === 'outside')
+    return bore === undefined
+      ? logLogNormal(outside ?? 0, OUTSIDE.median, OUTSIDE.spread)
+      : logLogNormal(outside ?? 0, bore * RATIO.median, RATIO.spread)
+  const wall = bore !== undefined && outside !== undefined ? Math.max(outside - bore, 0.5) : undefined
+  return wall === undefined
+    ? logLogNormal(width ?? 0, WIDTH.median, WIDTH.spread)
+    : logLogNormal(width ?? 0, wall * WIDTH_TO_WALL.median, WIDTH_TO_WALL.spread)
+}
+
+/** ln density of a size that the catalogue does not give for a part: as if nobody had listed it. */
+export const logUnknownSize = (feature: Feature, meanMm: number): number =>
+  logSize(FEATURE_ROLE[feature], { [FEATURE_ROLE[feature]]: meanMm })

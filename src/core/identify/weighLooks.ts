@@ -1,0 +1,45 @@
+import { familyFacts, type Part } from '../catalogue'
+import type { Looks } from './evidence'
+import type { Verdict } from './weighReading'
+
+export interface WeighedLook {
+  item: string
+  log: number
+  verdict: Verdict
+}
+
+/** How often a look is taken for another (estimates, common practice): rolling elements hardly ever, closures at times. */
+const WRONG_ELEMENT = 0.004
+const WRONG_ROWS = 0.03
+const WRONG_SHAPE = 0.01
+const UNUSUAL = 0.15
+
+const judge = (item: string, agrees: boolean, wrong: number): WeighedLook => ({
+  item,
+  log: agrees ? 0 : Math.log(wrong),
+  verdict: agrees ? 'agrees' : 'contradicts',
+})
+
+/** Whether any closure is seen: null when nobody looked. */
+export const closedOf = ({ closures }: Looks): boolean | null =>
+  closures === undefined || closures.length === 0 ? null : closures.some((closure) => closure !== 'open')
+
+/** How what is seen stands to a part, one entry per look that says something about it. */
+export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
+  const facts = familyFacts(part.family)
+  const traits = new Set(facts.traits)
+  const found: WeighedLook[] = []
+  if (looks.element && part.piece !== 'seal')
+    found.push(judge('element', facts.element === looks.element, WRONG_ELEMENT))
+  if (looks.element && part.piece === 'seal') found.push(judge('element', false, WRONG_ELEMENT))
+  const rows = looks.rows ?? (looks.doubleRow === undefined ? undefined : looks.doubleRow ? 2 : 1)
+  if (rows !== undefined && facts.rows) found.push(judge('rows', facts.rows === rows, WRONG_ROWS))
+  if (closedOf(looks) && facts.element !== 'ball')
+    found.push({ item: 'closures', log: Math.log(UNUSUAL), verdict: 'strained' })
+  if (looks.sphericalOutside !== undefined)
+    found.push(judge('sphericalOutside', traits.has('insert') === looks.sphericalOutside, WRONG_SHAPE))
+  if (looks.extendedInner) found.push(judge('extendedInner', traits.has('insert'), UNUSUAL))
+  if (looks.encoder) found.push(judge('encoder', part.family === 'hub-unit', WRONG_SHAPE))
+  if (looks.flange && facts.element !== 'ball') found.push(judge('flange', false, UNUSUAL))
+  return found
+}

@@ -1,0 +1,78 @@
+import type { Part } from '../catalogue'
+import { expectedSizes, type ExpectedSize } from './expectedSizes'
+import { logSumExp } from './logDensities'
+import { causesOf, logMisread, logReading, type Cause, type ReadingModel } from './readingModel'
+import { logUnknownSize } from './unlisted'
+
+export type Verdict = 'agrees' | 'strained' | 'contradicts'
+
+/** How one reading stands to one part. */
+export interface WeighedReading {
+  /** ln p(reading | part) */
+  log: number
+  /** reading minus nominal, mm; null when the part has no such size */
+  deviationMm: number | null
+  /** ln relative to a perfect reading, ≤ 0 */
+  weight: number
+  verdict: Verdict
+  cause: Cause | 'noSuchSize' | 'sizeUnknown'
+}
+
+/** Beyond this many σ a reading no longer simply agrees. */
+const AGREES_SIGMA = 2.5
+const UNSOUND: ReadonlySet<Cause> = new Set(['otherUnit', 'nearMiss', 'misread'])
+
+const mixture = (model: ReadingModel, sizes: readonly ExpectedSize[], log: (mm: number) => number): number =>
+  sizes.length === 1 && sizes[0]
+    ? log(sizes[0].mm)
+    : logSumExp(sizes.map((size) => Math.log(size.weight) + log(size.mm)))
+
+/** A part whose family has the size, but whose row does not give it: a set of unknown total width. */
+const mayHave = (part: Part, model: ReadingModel): boolean =>
+  model.feature === 'totalWidth' && part.set !== undefined
+
+/** ln p(reading | part). `logAt` may be a remembered `logReading`: many parts share a size. */
+export function logReadingOf(
+  part: Part,
+  model: ReadingModel,
+  closed: boolean | null,
+  logAt: (mm: number) => number,
+): number {
+  const sizes = expectedSizes(part, model.feature, closed)
+  if (sizes.length > 0) return mixture(model, sizes, logAt)
+  return mayHave(part, model) ? logUnknownSize(model.feature, model.meanMm) : logMisread(model)
+}
+
+function verdictOf(cause: Cause, deviation: number, sigma: number): Verdict {
+  if (UNSOUND.has(cause)) return 'contradicts'
+  return Math.abs(deviation) > AGREES_SIGMA * sigma ? 'strained' : 'agrees'
+}
+
+/** The same with its explanation: deviation from the size most likely measured, and the likeliest cause of it. */
+export function weighReading(part: Part, model: ReadingModel, closed: boolean | null): WeighedReading {
+  const sizes = expectedSizes(part, model.feature, closed)
+  const log = logReadingOf(part, model, closed, (mm) => logReading(model, mm))
+  const likeliest = sizes
+    .map((size) => ({ size, log: Math.log(size.weight) + logReading(model, size.mm) }))
+    .sort((a, b) => b.log - a.log)[0]
+  if (!likeliest) {
+    const unknown = mayHave(part, model)
+    return {
+      log,
+      deviationMm: null,
+      weight: unknown ? 0 : log - logReading(model, model.meanMm),
+      verdict: unknown ? 'agrees' : 'contradicts',
+      cause: unknown ? 'sizeUnknown' : 'noSuchSize',
+    }
+  }
+  const nominal = likeliest.size.mm
+  const cause = causesOf(model, nominal).sort((a, b) => b.log - a.log)[0]?.cause ?? 'misread'
+  const deviationMm = model.meanMm - nominal
+  return {
+    log,
+    deviationMm,
+    weight: Math.min(0, logReading(model, nominal) - logReading({ ...model, meanMm: nominal }, nominal)),
+    verdict: verdictOf(cause, deviationMm, model.sigmaMm),
+    cause,
+  }
+}

@@ -1,0 +1,84 @@
+import { familyFacts } from '../catalogue'
+import type { EvidenceItem, IdentifiedPart } from './identify'
+import type { NextMeasurement } from './nextMeasurement'
+
+/** Names of evidence on the screen, one spelling everywhere. */
+export const ITEM_WORDS: Record<string, string> = {
+  bore: 'Bore', outside: 'Outside', width: 'Width', coneWidth: 'Cone width', cupWidth: 'Cup width', totalWidth: 'Total width',
+  shaft: 'Shaft', housing: 'Housing', flangeOutside: 'Flange', outerRingWidth: 'Outer ring width', stamp: 'Stamp', element: 'Rolling parts',
+  rows: 'Rows', closures: 'Closures', sphericalOutside: 'Round outside', extendedInner: 'Long inner ring', encoder: 'Encoder', flange: 'Flange',
+} // prettier-ignore
+
+const CAUSES: Record<string, string> = {
+  noise: '',
+  wear: ': worn',
+  insideJaws: ': inside jaws or a chamfer',
+  raised: ': burr or rust',
+  otherUnit: ': perhaps the other unit',
+  nearMiss: ': wrong face, chamfer or slip',
+  misread: ': misread, or another part',
+}
+
+function stampWords({ reading, verdict }: EvidenceItem): string {
+  if (!reading) return 'names another part'
+  const unknown = reading.unknown.filter((text) => !/^[?*]+$/.test(text))
+  const rest = unknown.length > 0 ? `, ${unknown.join(' ')} not decoded` : ''
+  if (verdict === 'agrees') return `reads as ${reading.canonical}${rest}`
+  return `worn marks, fits ${reading.canonical}${rest}`
+}
+
+/** One line on how a piece of evidence stands to a part. */
+export function evidenceWords(item: EvidenceItem): string {
+  if (item.item === 'stamp') return stampWords(item)
+  if (item.cause === 'noSuchSize') return 'this part has no such size'
+  if (item.cause === 'sizeUnknown') return 'not in the table for this set'
+  if (item.deviationMm === null) return item.verdict === 'agrees' ? 'as seen' : 'not as seen'
+  const off = Math.abs(item.deviationMm)
+  const side = item.deviationMm < 0 ? 'small' : 'large'
+  if (item.verdict === 'agrees') return off < 0.005 ? 'agrees' : `agrees, ${off.toFixed(2)} mm ${side}`
+  const cause =
+    item.cause === 'noise'
+      ? item.deviationMm < 0
+        ? ': coarse reading'
+        : ': coarse reading or wear'
+      : (CAUSES[item.cause ?? ''] ?? '')
+  return `reads ${off.toFixed(2)} mm ${side}${cause}`
+}
+
+/** What an identification says of parts that no list holds. */
+export function unlistedWords(probability: number, nearest: IdentifiedPart | undefined): string {
+  if (probability < 0.5) return 'A special or a size that is not in the catalogue.'
+  if (!nearest) return 'Nothing listed fits. Look for a stamp, or measure again.'
+  const differences = nearest.evidence
+    .filter((e) => e.deviationMm !== null)
+    .map(
+      (e) =>
+        `${(ITEM_WORDS[e.item] ?? e.item).toLowerCase()} ${Math.abs(e.deviationMm ?? 0).toFixed(2)} mm ${(e.deviationMm ?? 0) < 0 ? 'smaller' : 'larger'}`,
+    )
+  const measured = differences.length > 0 ? ` (measured ${differences.join(', ')})` : ''
+  return `Nothing listed has these sizes. The nearest is ${nearest.part.base}${measured}.`
+}
+
+const ASK: Record<string, string> = {
+  bore: 'Measure the bore', outside: 'Measure the outside', width: 'Measure the width', coneWidth: 'Measure the cone width',
+  cupWidth: 'Measure the cup width', totalWidth: 'Measure the total width', element: 'Look at what rolls',
+} // prettier-ignore
+
+/** The next thing to do, as a heading and a line below it. */
+export function nextWords(
+  next: NextMeasurement | null,
+  leader: IdentifiedPart | undefined,
+): { heading: string; line: string } | null {
+  if (!leader) return null
+  if (!next)
+    return {
+      heading: 'Enough measured',
+      line: `Nothing more separates the rest. Choose closure and clearance for this ${familyFacts(leader.part.family).words}.`,
+    }
+  const [first, ...others] = next.separates
+  const stop = next.gainBits < 0.15 ? ' You may also stop here.' : ''
+  return {
+    heading: ASK[next.feature] ?? `Measure ${next.feature}`,
+    line: `Tells ${first} from ${others.join(' and ')}: ${next.gainBits} bit.${stop}`,
+  }
+}

@@ -1,0 +1,21 @@
+import type { Variant } from './variant'
+
+export type CheckResult = 'pass' | 'warn' | 'fail'
+
+/** One thing that was compared. */
+export interface Check {
+  check: string
+  result: CheckResult
+  detail: string
+  /** a pass that makes the new part the better one */
+  better?: true
+}
+
+/** Where the part works, as far as it is known. */
+export interface Application {
+  speed?: 'slow' | 'fast' | undefined
+  wet?: boolean | undefined
+}
+
+/** One comparison of an old part with the one that is to replace it; null when there is nothing to say. */
+export type CheckRule = (from: Variant, to: Variant, application: Application) => Check | null

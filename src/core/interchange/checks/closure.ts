@@ -1,0 +1,40 @@
+import type { ClosureType } from '../../designation'
+import type { CheckRule } from '../check'
+import type { Variant } from '../variant'
+
+/** How well a closure keeps dirt and water out (common practice). */
+const KEEPS_OUT: Record<ClosureType, number> = { open: 0, shield: 1, lowFrictionSeal: 2, contactSeal: 3 }
+
+const WORDS: Record<ClosureType, string> = {
+  open: 'open',
+  shield: 'metal shield',
+  lowFrictionSeal: 'low-friction seal',
+  contactSeal: 'contact seal',
+}
+
+export const closureWords = ({ closure: { sides, type } }: Pick<Variant, 'closure'>): string =>
+  sides === 0 ? 'open' : `${WORDS[type]} on ${sides === 1 ? 'one side' : 'both sides'}`
+
+const protection = ({ closure }: Variant): number => KEEPS_OUT[closure.type] * closure.sides
+
+function gain(from: Variant, to: Variant): string {
+  if (from.closure.sides === 1 && to.closure.sides === 2 && from.closure.type === to.closure.type)
+    return 'A one-sided closure lets wash water and dirt in from the hub side; the second one keeps them out and the grease in.'
+  if (to.closure.sides === 1) return 'The closed side faces outward; the open side is backed with grease.'
+  if (from.closure.sides === 0) return 'Closed on both sides: keeps its own grease, and water and dirt out.'
+  return 'Keeps water and dirt out better.'
+}
+
+/** Closure per side: more is better on slow, wet wheels (common practice); less loses protection. */
+export const closure: CheckRule = (from, to, { wet }) => {
+  const [a, b] = [protection(from), protection(to)]
+  const change = `${closureWords(from)} → ${closureWords(to)}`
+  if (a === b && from.closure.type === to.closure.type)
+    return { check: 'closure', result: 'pass', detail: `Same closure: ${closureWords(from)}.` }
+  if (b >= a && to.closure.sides >= from.closure.sides)
+    return { check: 'closure', result: 'pass', detail: `${change}. ${gain(from, to)}`, better: true }
+  const why = wet
+    ? 'On a wet wheel water gets in.'
+    : 'Right only where it is clean, or where the bearing is relubricated from the side.'
+  return { check: 'closure', result: 'warn', detail: `${change}. Less is kept out. ${why}` }
+}

@@ -1,0 +1,48 @@
+import type { DimensionName } from '../../catalogue'
+import { writeInch, writeMm } from '../../quantity'
+import type { CheckRule } from '../check'
+import { widthOf, type Variant } from '../variant'
+
+/** Nominal sizes are the same when they agree to this, mm: handbooks round to the micrometre, inches to 0.0001. */
+const SAME_MM = 0.006
+
+const NAMES: readonly [DimensionName, string][] = [
+  ['bore', 'bore'],
+  ['outside', 'outside'],
+  ['coneWidth', 'cone width'],
+  ['cupWidth', 'cup width'],
+  ['totalWidth', 'total width'],
+]
+
+const both = (mm: number): string => `${writeMm(mm)} mm (${writeInch(mm)} in)`
+
+function difference(name: string, a: number, b: number): string | null {
+  const off = b - a
+  if (Math.abs(off) <= SAME_MM) return null
+  return `${name} ${both(a)} against ${both(b)}: ${writeMm(Math.abs(off))} mm ${off > 0 ? 'larger' : 'smaller'}`
+}
+
+const closedOnly = (from: Variant, to: Variant): boolean =>
+  from.part.base === to.part.base && from.closure.sides > 0 !== to.closure.sides > 0
+
+/** Bore, outside and widths in both units. Only the width of a closed type may differ, and is then said. */
+export const dimensions: CheckRule = (from, to) => {
+  const [a, b] = [from.part.dimensions, to.part.dimensions]
+  const differences = NAMES.flatMap(([key, name]) => {
+    const [x, y] = [a[key], b[key]]
+    return x === undefined || y === undefined ? [] : (difference(name, x, y) ?? [])
+  })
+  const [w, v] = [widthOf(from), widthOf(to)]
+  const width =
+    w === undefined || v === undefined || a.totalWidth !== undefined ? null : difference('width', w, v)
+  if (differences.length === 0 && width && closedOnly(from, to))
+    return {
+      check: 'dimensions',
+      result: 'warn',
+      detail: `Same bore and outside, but ${width}. Check the room between shoulders and snap rings.`,
+    }
+  const all = width ? [...differences, width] : differences
+  if (all.length > 0) return { check: 'dimensions', result: 'fail', detail: `${all.join('; ')}.` }
+  const sizes = [a.bore, a.outside, w].flatMap((mm) => (mm === undefined ? [] : writeMm(mm)))
+  return { check: 'dimensions', result: 'pass', detail: `Same size, ${sizes.join(' × ')} mm.` }
+}

@@ -1,0 +1,39 @@
+import type { Application, Check, CheckRule } from './check'
+import { clearance } from './checks/clearance'
+import { closure } from './checks/closure'
+import { dimensions } from './checks/dimensions'
+import { kind } from './checks/kind'
+import { mating } from './checks/mating'
+import { material } from './checks/material'
+import { shape } from './checks/shape'
+import { speed } from './checks/speed'
+import type { Variant } from './variant'
+
+export const VERDICTS = ['identical', 'upgrade', 'conditional', 'not-interchangeable'] as const
+export type InterchangeVerdict = (typeof VERDICTS)[number]
+
+/** Every check there is; a new one is one file and one line here. */
+const RULES: readonly CheckRule[] = [kind, dimensions, mating, shape, closure, speed, clearance, material]
+
+export interface Comparison {
+  verdict: InterchangeVerdict
+  checks: Omit<Check, 'better'>[]
+}
+
+function verdictOf(checks: readonly Check[]): InterchangeVerdict {
+  if (checks.some((c) => c.result === 'fail')) return 'not-interchangeable'
+  if (checks.some((c) => c.result === 'warn')) return 'conditional'
+  return checks.some((c) => c.better) ? 'upgrade' : 'identical'
+}
+
+/**
+ * Whether `to` can stand in for `from`, with every check that was made.
+ * Any failed check means never; any warning means under its condition; else an improvement makes it an upgrade.
+ */
+export function compareVariants(from: Variant, to: Variant, application: Application = {}): Comparison {
+  const checks = RULES.flatMap((rule) => rule(from, to, application) ?? [])
+  return {
+    verdict: verdictOf(checks),
+    checks: checks.map(({ check, result, detail }) => ({ check, result, detail })),
+  }
+}

@@ -1,0 +1,7 @@
+export type { Application, Check, CheckResult } from './check'
+export { closureWords } from './checks/closure'
+export { compareVariants, VERDICTS, type Comparison, type InterchangeVerdict } from './compareVariants'
+export { equivalentsOf, type Equivalent } from './equivalents'
+export { matesOf, type Mate } from './mates'
+export { trapsOf, type Trap } from './traps'
+export { plainVariant, variantOf, widthOf, type Variant } from './variant'

@@ -1,0 +1,70 @@
+import { familyFacts, type Catalogue, type Part } from '../catalogue'
+import { writeMm } from '../quantity'
+
+export interface Trap {
+  designation: string
+  why: string
+}
+
+/** Sizes this near are taken for each other across a counter: within 1.5 mm or 2 %, whichever is more. */
+const NEAR_MM = 1.5
+const NEAR_SHARE = 0.02
+const SAME_MM = 0.006
+const MOST = 8
+
+const near = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(NEAR_MM, NEAR_SHARE * a)
+
+const widthOf = ({ dimensions: d }: Part): number | undefined =>
+  d.width ?? d.totalWidth ?? d.coneWidth ?? d.cupWidth
+
+interface Difference {
+  name: string
+  a: number
+  b: number
+}
+
+function differences(part: Part, other: Part): Difference[] | null {
+  const pairs: [string, number | undefined, number | undefined][] = [
+    ['bore', part.dimensions.bore, other.dimensions.bore],
+    ['outside', part.dimensions.outside, other.dimensions.outside],
+    ['width', widthOf(part), widthOf(other)],
+  ]
+  const known = pairs.flatMap(([name, a, b]) => (a === undefined || b === undefined ? [] : [{ name, a, b }]))
+  if (known.length === 0 || known.some(({ a, b }) => !near(a, b))) return null
+  return known.filter(({ a, b }) => Math.abs(a - b) > SAME_MM)
+}
+
+const sizeWords = ({ name, a, b }: Difference): string =>
+  `${name} ${writeMm(b)} mm against ${writeMm(a)}, ${writeMm(Math.abs(b - a))} mm ${b > a ? 'larger' : 'smaller'}`
+
+function why(part: Part, other: Part, found: readonly Difference[]): string {
+  if (found.length === 0) return `Same size, but a ${familyFacts(other.family).words}: another kind of load.`
+  const sameCup = part.set && other.set && part.set.cup === other.set.cup
+  const lead = sameCup ? `Same cup ${part.set?.cup}, another cone: ` : ''
+  return `${lead}${found.map(sizeWords).join('; ')}. Looks alike, does not interchange.`
+}
+
+const distance = (found: readonly Difference[]): number =>
+  found.reduce((sum, { a, b }) => sum + Math.abs(a - b) / a, 0)
+
+/** Parts that are taken for this one and are not: near in every size, or the same size and another kind. */
+export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
+  return catalogue.parts
+    .filter((other) => other !== part && other.piece === part.piece && part.piece !== 'hardware')
+    .flatMap((other) => {
+      const sharesCup = part.set && other.set && part.set.cup === other.set.cup
+      const found = sharesCup ? sharedCupDifferences(part, other) : differences(part, other)
+      if (!found || (found.length === 0 && other.family === part.family)) return []
+      return [
+        { designation: other.base, why: why(part, other, found), distance: sharesCup ? 0 : distance(found) },
+      ]
+    })
+    .sort((a, b) => a.distance - b.distance)
+    .slice(0, MOST)
+    .map(({ designation, why: words }) => ({ designation, why: words }))
+}
+
+function sharedCupDifferences(part: Part, other: Part): Difference[] {
+  const [a, b] = [part.dimensions.bore, other.dimensions.bore]
+  return a === undefined || b === undefined || a === b ? [] : [{ name: 'bore', a, b }]
+}

@@ -1,0 +1,55 @@
+import { findPart, type Part } from '../catalogue'
+import { decode, OPEN, type Closure, type Language } from '../designation'
+
+/** A part with its options: what is compared when one bearing is to stand in for another. */
+export interface Variant {
+  designation: string
+  part: Part
+  closure: Closure
+  clearance: string
+  /** stainless, hybrid, … as token values; empty = ordinary steel */
+  materials: readonly string[]
+  groove: string | null
+  taperBore: string | null
+  flange: boolean
+}
+
+/** How sure a stamp must be read before it is compared: a guess is no basis for an exchange. */
+const SURE = 0.5
+
+export const plainVariant = (part: Part): Variant => ({
+  designation: part.base, part, closure: OPEN, clearance: 'CN', materials: [], groove: null, taperBore: null, flange: false,
+}) // prettier-ignore
+
+/** The part and options a designation names; null when it names none, or is too damaged to be sure. */
+export function variantOf(designation: string, language: Language): Variant | null {
+  const [reading] = decode(designation, language)
+  if (!reading?.part || reading.confidence < SURE) {
+    const part = findPart(language.catalogue, designation)
+    return part ? plainVariant(part) : null
+  }
+  const values = new Map(
+    language.tokens
+      .filter((token) =>
+        reading.tokens.some((t) => t.known && t.meaning === token.meaning && t.kind === token.kind),
+      )
+      .map((token) => [token.value, token.kind]),
+  )
+  const pick = (kind: string) => [...values].find(([, k]) => k === kind)?.[0] ?? null
+  return {
+    designation: reading.canonical,
+    part: reading.part,
+    closure: reading.closure,
+    clearance: reading.clearance,
+    materials: [...values.keys()].filter((value) => value === 'stainless' || value === 'hybrid'),
+    groove: pick('groove'),
+    taperBore: pick('taperBore'),
+    flange: values.has('flange'),
+  }
+}
+
+/** Width in mm with the closures of the variant: shielded and sealed types may be wider. */
+export function widthOf({ part, closure }: Variant): number | undefined {
+  const { width, closedWidth, totalWidth } = part.dimensions
+  return (closure.sides > 0 ? closedWidth : undefined) ?? width ?? totalWidth
+}

@@ -1,0 +1,244 @@
+import { familyFacts, findPart, type Part } from '../catalogue'
+import { decode, type Language } from '../designation'
+import { greaseFill, speedFactor, type FillSchool } from '../grease'
+import { ARRANGEMENTS, type Slot } from './arrangement'
+import { checkKit } from './constraints'
+import { FILLERS, gap, type Bench } from './fillers'
+import type { Filled, Kit, KitCheck, KitLine, KitRequest } from './kit'
+
+/** Slots that a free text may fill: hardware that no list of ours holds. Bearings and seals must be known. */
+const FREE_TEXT: ReadonlySet<Slot['role']> = new Set([
+  'washer',
+  'castleNut',
+  'cotterPin',
+  'cap',
+  'snapRing',
+  'spacerTube',
+  'wheelSpacer',
+  'wearSleeve',
+])
+
+/** Bearings decide the spindle, the nut decides washer and pin; grease follows from everything. */
+const AFTER: Record<Slot['role'], number> = {
+  cone: 0, cup: 0, ballBearing: 0, wearSleeve: 1, seal: 1, castleNut: 1, cap: 1, snapRing: 1, spacerTube: 1, wheelSpacer: 1,
+  washer: 2, cotterPin: 2, grease: 3,
+} // prettier-ignore
+
+/** What must stand in a slot. */
+function belongs(slot: Slot, part: Part): boolean {
+  switch (slot.role) {
+    case 'cone':
+      return part.piece === 'cone'
+    case 'cup':
+      return part.piece === 'cup'
+    case 'seal':
+      return part.piece === 'seal'
+    case 'ballBearing':
+      return part.piece === 'complete' && familyFacts(part.family).element === 'ball'
+    case 'washer':
+    case 'castleNut':
+    case 'cotterPin':
+    case 'cap':
+    case 'snapRing':
+      return part.hardware?.what === slot.role
+    case 'spacerTube':
+    case 'wheelSpacer':
+    case 'wearSleeve':
+    case 'grease':
+      return false
+  }
+}
+
+const conflict = (slot: Slot, designation: string, reason: string): Filled => ({
+  slot,
+  state: 'conflict',
+  designation,
+  part: null,
+  reason,
+})
+
+/** A designation given by hand: the listed part, with its options kept in the text. */
+function given(slot: Slot, text: string, language: Language): Filled {
+  const exact = findPart(language.catalogue, text)
+  const read = exact ? undefined : decode(text, language).find((r) => r.part && r.confidence > 0.5)
+  const part = exact ?? read?.part ?? undefined
+  if (part && belongs(slot, part))
+    return { slot, state: 'filled', designation: read?.canonical ?? part.base, part, reason: 'As chosen.' }
+  if (part)
+    return conflict(
+      slot,
+      text,
+      `${part.base} is a ${part.piece === 'hardware' || part.piece === 'complete' ? familyFacts(part.family).words : part.piece}; this place takes a ${slot.words.toLowerCase()}.`,
+    )
+  if (FREE_TEXT.has(slot.role))
+    return {
+      slot,
+      state: 'filled',
+      designation: text,
+      part: null,
+      reason: 'As written; not in the catalogue, so not checked.',
+      assumed: true,
+    }
+  return gap(slot, `“${text}” is not in the catalogue. Check the number, or identify the part first.`)
+}
+
+function fill(slot: Slot, bench: Bench): Filled | null {
+  const text = bench.request.parts[slot.id]?.trim() ?? (slot.onRequest ? 'none' : 'auto')
+  if (text === 'none') return null
+  if (text === 'out') return gap(slot, 'Left out. Nothing stands in this place.')
+  if (text === 'keep')
+    return slot.mayStay
+      ? {
+          slot,
+          state: 'filled',
+          designation: 'the old one stays',
+          part: null,
+          reason: 'Kept: only where it is sound.',
+          stays: true,
+        }
+      : conflict(
+          slot,
+          'the old one',
+          slot.singleUse ? 'Used once only: take a new one.' : 'Renewed with its mate, always.',
+        )
+  if (text !== 'auto' && text !== '') return given(slot, text, bench.language)
+  return slot.role === 'grease' ? null : FILLERS[slot.role](slot, bench)
+}
+
+const SCHOOL_WORDS: Record<FillSchool, string> = {
+  hubFull: 'slow wheel: bearings and cavity full',
+  bearingsFullCavityThird: 'bearings full, a third of the cavity',
+  bearingsThird: 'fast: bearings a third, cavity empty',
+}
+
+/** A film for lips, axle and spacers of sealed bearings, g (common practice). */
+const FILM_GRAMS = 5
+/** Wall between cup seat and grease space: the hub is narrower than the cups by about this, mm (estimate). */
+const SHOULDER_MM = 6
+
+function fillGrease(slot: Slot, { filled, request, language }: Bench): Filled {
+  if (request.arrangement === 'B1')
+    return {
+      slot,
+      state: 'filled',
+      designation: 'water-resistant grease',
+      part: null,
+      reason: 'A film only: sealed bearings bring their own fill.',
+      quantity: FILM_GRAMS,
+      unit: 'g',
+    }
+  const sets = (['inner', 'outer'] as const).flatMap((side) => {
+    const [cone, cup] = [filled.get(`${side}Cone`)?.part, filled.get(`${side}Cup`)?.part]
+    return cone && cup ? (findPart(language.catalogue, `${cone.base}/${cup.base}`) ?? []) : []
+  })
+  if (sets.length === 0) return gap(slot, 'Follows from the bearings.')
+  const outsides = sets.map((set) => set.dimensions.outside ?? 0)
+  const bores = sets.map((set) => set.dimensions.bore ?? 0)
+  const [outer, inner] = [Math.min(...outsides) - SHOULDER_MM, Math.max(...bores)]
+  const { cavityLength, rpm } = request.sizes
+  const cavity =
+    cavityLength === undefined || outer <= inner
+      ? null
+      : { lengthMm: cavityLength, innerMm: inner, outerMm: outer }
+  const factor = rpm === undefined ? null : speedFactor(rpm, Math.max(...bores), Math.max(...outsides))
+  const amount = greaseFill(sets, cavity, factor)
+  const room = cavity ? '' : ' Measure the length between the bearings to add the cavity.'
+  const reason = `${SCHOOL_WORDS[amount.school]}: ${amount.bearingMl.toFixed(0)} ml in the bearings, ${amount.cavityMl.toFixed(0)} ml in the hub.${room}`
+  return {
+    slot,
+    state: 'filled',
+    designation: 'wheel bearing grease',
+    part: null,
+    reason: reason[0]?.toUpperCase() + reason.slice(1),
+    quantity: Math.ceil(amount.grams),
+    unit: 'g',
+  }
+}
+
+function lineOf(filled: Filled, positions: number): KitLine {
+  const { slot } = filled
+  const each = filled.stays ? 0 : (filled.quantity ?? slot.perPosition)
+  return {
+    slot: slot.id,
+    words: slot.words,
+    designation: filled.designation,
+    quantityPerPosition: each,
+    quantity: each * positions,
+    unit: filled.unit ?? (slot.role === 'grease' ? 'g' : 'pcs'),
+    singleUse: slot.singleUse,
+    state: filled.state,
+    reason: filled.reason,
+    assumed: filled.assumed ?? false,
+    note: slot.note,
+    alternatives: filled.alternatives ?? [],
+  }
+}
+
+/** A failed check puts every line it names in conflict, with the check's words. */
+function withConflicts(lines: readonly KitLine[], checks: readonly KitCheck[]): KitLine[] {
+  return lines.map((line) => {
+    const failed = checks.find((c) => c.result === 'fail' && c.slots.includes(line.slot))
+    return failed && line.state === 'filled'
+      ? { ...line, state: 'conflict', reason: `${failed.words}. ${failed.detail}` }
+      : line
+  })
+}
+
+function nextStep(lines: readonly KitLine[]): Kit['next'] {
+  const line = lines.find((l) => l.state === 'conflict') ?? lines.find((l) => l.state === 'gap')
+  if (line)
+    return {
+      heading:
+        line.state === 'conflict'
+          ? `Change the ${line.words.toLowerCase()}`
+          : `Fill in: ${line.words.toLowerCase()}`,
+      line: line.reason,
+    }
+  const assumed = lines.find((l) => l.assumed)
+  return assumed ? { heading: `Confirm the ${assumed.words.toLowerCase()}`, line: assumed.reason } : null
+}
+
+/** `innerBearing: "L68149/L68110"` and `bearing: "6203-2RS"` stand for two slots each. */
+function spreadSets(request: KitRequest): KitRequest {
+  const parts: Record<string, string> = { ...request.parts }
+  for (const side of ['inner', 'outer'] as const) {
+    const pair = /^\s*(\S+?)\s*\/\s*(\S+)\s*$/.exec(parts[`${side}Bearing`] ?? '')
+    if (!pair) continue
+    parts[`${side}Cone`] ??= pair[1] ?? ''
+    parts[`${side}Cup`] ??= pair[2] ?? ''
+  }
+  for (const id of ['bearingLeft', 'bearingRight']) if (parts['bearing']) parts[id] ??= parts['bearing']
+  return { ...request, parts }
+}
+
+/**
+ * Fills the places of an arrangement from what is given and measured, checks every neighbour against the other, and
+ * says what is missing or does not go together.
+ *
+ * @param request `positions` wheel ends or wheels, ≥ 1
+ * @returns one line for each place in fitting order; `complete` only without gaps and conflicts
+ */
+export function proposeKit(request: KitRequest, language: Language): Kit {
+  const arrangement = ARRANGEMENTS[request.arrangement]
+  const filled = new Map<string, Filled>()
+  const bench: Bench = { request: spreadSets(request), language, filled }
+  const inOrder = [...arrangement.slots].sort((a, b) => AFTER[a.role] - AFTER[b.role])
+  for (const slot of inOrder) {
+    const done = slot.role === 'grease' ? (fill(slot, bench) ?? fillGrease(slot, bench)) : fill(slot, bench)
+    if (done) filled.set(slot.id, done)
+  }
+  const checks = checkKit(bench)
+  const lines = withConflicts(
+    arrangement.slots.flatMap(({ id }) => filled.get(id) ?? []).map((f) => lineOf(f, request.positions)),
+    checks,
+  )
+  return {
+    arrangement: arrangement.code,
+    positions: request.positions,
+    lines,
+    checks,
+    complete: lines.every((line) => line.state === 'filled'),
+    price: null,
+    next: nextStep(lines),
+  }
+}

@@ -1,0 +1,7 @@
+export { MM_PER_INCH, toMm, type LengthUnit, type UnitChoice } from './units'
+export { readLength, type LengthProblem, type TypedLength } from './readLength'
+export { lengthProblemWords } from './lengthProblemWords'
+export { roundingStep } from './roundingStep'
+export { guessUnits, type SizeRole, type UnitAnswer, type UnitQuestion } from './guessUnits'
+export { unitReasonWords } from './unitReasonWords'
+export { writeInch, writeInchFixed, writeMm, writeMmFixed } from './writeLength'

@@ -1,0 +1,112 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  guessUnits,
+  lengthProblemWords,
+  MM_PER_INCH,
+  readLength,
+  roundingStep,
+  toMm,
+  writeInch,
+  type SizeRole,
+} from '.'
+
+const typed = (text: string) => {
+  const read = readLength(text)
+  if (!read.ok) throw new Error(`${text}: ${read.problem.code}`)
+  return read.value
+}
+
+describe('readLength', () => {
+  it.each([
+    ['1 3/8', 1.375, null],
+    ['1-3/8', 1.375, null],
+    ['1 - 3/8', 1.375, null],
+    ['1+3/8', 1.375, null],
+    ['1⅜', 1.375, null],
+    ['⅝"', 0.625, 'in'],
+    ['1 3⁄8”', 1.375, 'in'],
+    ['1.378', 1.378, null],
+    ['35', 35, null],
+    ['35,0', 35, null],
+    ['15/16"', 0.9375, 'in'],
+    ["15/16''", 0.9375, 'in'],
+    ['62mm', 62, 'mm'],
+    ['62 MM', 62, 'mm'],
+    ['6,2 cm', 62, 'mm'],
+    ['.9843in', 0.9843, 'in'],
+    ['0.99 inch', 0.99, 'in'],
+    ['Ø 52', 52, null],
+    ['⌀25.4 mm', 25.4, 'mm'],
+    [' 35.  ', 35, null],
+    ['１２', 12, null],
+  ])('reads %s', (text, value, stated) => {
+    expect(typed(text)).toMatchObject({ stated })
+    expect(typed(text).value).toBeCloseTo(value, 12)
+  })
+
+  it.each([
+    ['', 'empty'],
+    ['abc', 'notALength'],
+    ['mm', 'notALength'],
+    ['.', 'notALength'],
+    ['1/', 'notALength'],
+    ['1.5/2', 'notALength'],
+    ['1e3', 'unknownUnit'],
+    ['5 apples', 'unknownUnit'],
+    ['1.234,5', 'twoSeparators'],
+    ['1 3', 'twoLengths'],
+    ['25x52', 'twoLengths'],
+    ['3/0', 'zeroDenominator'],
+    ['1 9/8', 'fractionNotBelowOne'],
+    ['-4', 'negative'],
+    ['0', 'zero'],
+    ['0/4', 'zero'],
+    ['99999', 'tooLarge'],
+    ['200 in', 'tooLarge'],
+    ['1'.repeat(41), 'tooLong'],
+  ])('refuses %s with words', (text, code) => {
+    const read = readLength(text)
+    expect(read.ok ? null : read.problem.code).toBe(code)
+    if (!read.ok) expect(lengthProblemWords(read.problem)).toMatch(/\.$/)
+  })
+
+  it('never throws and reads back what it writes', () => {
+    fc.assert(fc.property(fc.string({ maxLength: 60 }), (text) => typeof readLength(text).ok === 'boolean'))
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 64 * 40 }), (sixtyFourths) => {
+        const mm = (sixtyFourths / 64) * MM_PER_INCH
+        expect(toMm(typed(writeInch(mm)).value, 'in')).toBeCloseTo(mm, 9)
+      }),
+    )
+  })
+})
+
+describe('guessUnits', () => {
+  const guess = (sizes: Partial<Record<SizeRole, string>>) =>
+    guessUnits(
+      (Object.entries(sizes) as [SizeRole, string][]).map(([role, text]) => ({ role, typed: typed(text) })),
+    )
+      .map((a) => a.unit)
+      .join(' ')
+
+  it.each([
+    [{ bore: '25', outside: '52', width: '15' }, 'mm mm mm'],
+    [{ bore: '1', outside: '2', width: '9/16' }, 'in in in'],
+    [{ bore: '.9843', outside: '52', width: '15' }, 'in mm mm'],
+    [{ bore: '6', outside: '12', width: '4' }, 'mm mm mm'],
+    [{ bore: '3', outside: '8', width: '3' }, 'mm mm mm'],
+    [{ bore: '0.99' }, 'in'],
+    [{ bore: '0.99', outside: '1.98' }, 'in in'],
+    [{ bore: '0.99', outside: '50.29' }, 'in mm'],
+    [{ bore: '15', outside: '28', width: '7' }, 'mm mm mm'],
+    [{ bore: '2.25', outside: '3.8125' }, 'in in'],
+    [{ bore: '1.378 mm' }, 'mm'],
+  ] as const)('%j → %s', (sizes, units) => expect(guess(sizes)).toBe(units))
+})
+
+it('a reading is as fine as it was typed', () => {
+  expect(roundingStep(typed('0.99'), 'in')).toBeCloseTo(0.254, 12)
+  expect(roundingStep(typed('25.15'), 'mm')).toBeCloseTo(0.01, 12)
+  expect(roundingStep(typed('35'), 'mm')).toBeCloseTo(0.396875, 12)
+})

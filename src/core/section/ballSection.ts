@@ -1,0 +1,62 @@
+import type { Closure } from '../designation'
+import { outline, type Point, type Section, type Shape } from './shape'
+
+/** Usual proportions of a deep groove ball bearing, shares of the wall (D − d)/2 (common practice). */
+const BALL = 0.58
+const SHOULDER = 0.3
+/** Groove radius over ball radius: the grooves are a little wider than the ball. */
+const GROOVE = 1.04
+const CHAMFER = 0.06
+
+/** Points of a groove arc on the shoulder at radius `shoulder`, along the axis from left to right. */
+function groove(width: number, mid: number, radius: number, shoulder: number): Point[] {
+  const deep = Math.abs(mid - shoulder)
+  const half = Math.sqrt(Math.max(0, radius ** 2 - deep ** 2))
+  const start = Math.asin(Math.min(1, half / radius))
+  const outward = shoulder > mid ? 1 : -1
+  return Array.from({ length: 9 }, (_, i): Point => {
+    const angle = -start + (2 * start * i) / 8
+    return [width / 2 + radius * Math.sin(angle), mid + outward * radius * Math.cos(angle)]
+  })
+}
+
+function closureShapes(width: number, bore: number, outside: number, closure: Closure): Shape[] {
+  if (closure.sides === 0) return []
+  const wall = (outside - bore) / 2
+  const [low, high] = [bore / 2 + SHOULDER * wall, outside / 2 - SHOULDER * wall]
+  const thick = Math.max(0.4, width * 0.05)
+  const gapBelow = closure.type === 'contactSeal' ? 0 : wall * 0.06
+  const plate = (at: number): Shape =>
+    outline([[at, low + gapBelow], [at + thick, low + gapBelow], [at + thick, high], [at, high]], closure.type === 'shield' ? 'none' : 'forward') // prettier-ignore
+  const inset = width * 0.05
+  return closure.sides === 2 ? [plate(inset), plate(width - inset - thick)] : [plate(inset)]
+}
+
+/**
+ * Half-section of a ball bearing.
+ * @param bore, outside, width boundary dimensions in mm, bore < outside
+ */
+export function ballSection(bore: number, outside: number, width: number, closure: Closure): Section {
+  const wall = (outside - bore) / 2
+  const mid = (bore + outside) / 4
+  const ball = (BALL * Math.min(wall, width / 0.75)) / 2
+  const c = CHAMFER * wall
+  const [inner, outer] = [bore / 2, outside / 2]
+  const [low, high] = [inner + SHOULDER * wall, outer - SHOULDER * wall]
+  const innerRing: Point[] = [
+    [c, inner], [width - c, inner], [width, inner + c], [width, low], ...groove(width, mid, ball * GROOVE, low).reverse(), [0, low], [0, inner + c],
+  ] // prettier-ignore
+  const outerRing: Point[] = [
+    [c, outer], [width - c, outer], [width, outer - c], [width, high], ...groove(width, mid, ball * GROOVE, high).reverse(), [0, high], [0, outer - c],
+  ] // prettier-ignore
+  return {
+    length: width,
+    radius: outer,
+    shapes: [
+      outline(innerRing, 'forward'),
+      outline(outerRing, 'backward'),
+      { kind: 'circle', at: [width / 2, mid], radius: ball },
+      ...closureShapes(width, bore, outside, closure),
+    ],
+  }
+}

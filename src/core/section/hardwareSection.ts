@@ -1,0 +1,81 @@
+import type { HardwareDetails } from '../catalogue'
+import { outline, type Section } from './shape'
+
+const tube = (
+  length: number,
+  inner: number,
+  outer: number,
+  hatch: 'forward' | 'backward' = 'forward',
+): Section => ({
+  length,
+  radius: outer,
+  shapes: [outline([[0, inner], [length, inner], [length, outer], [0, outer]], hatch)], // prettier-ignore
+})
+
+export const tubeSection = tube
+
+/** Rotary shaft seal: metal case, flexible lip toward the axis. */
+export function sealSection(shaft: number, housing: number, width: number): Section {
+  const [r, o] = [shaft / 2, housing / 2]
+  const wall = Math.min(1.2, width * 0.16)
+  const h = o - r
+  return {
+    length: width,
+    radius: o,
+    shapes: [
+      outline(
+        [[0, o], [width, o], [width, o - wall], [wall * 1.6, o - wall], [wall * 1.6, r + h * 0.36], [width * 0.82, r + h * 0.05], [width * 0.66, r], [wall * 0.4, r + h * 0.3], [0, r + h * 0.36]], // prettier-ignore
+        'backward',
+      ),
+    ],
+  }
+}
+
+/** Usual washer proportions where the catalogue gives none, mm (common practice). */
+const WASHER = { wallShare: 0.4, thicknessMm: 3 }
+/** Height of a slotted nut over its thread, and of its crown, where the catalogue gives none. */
+const NUT = { heightShare: 0.85, crownShare: 0.3 }
+const CAP = { depthShare: 0.42, wallMm: 1.4, rimMm: 8 }
+
+/** Hardware to scale along the axis. */
+export function hardwareSection(h: HardwareDetails): Section {
+  switch (h.what) {
+    case 'washer':
+      return tube(
+        h.thicknessMm ?? WASHER.thicknessMm,
+        h.boreMm / 2,
+        (h.outsideMm ?? h.boreMm * (1 + 2 * WASHER.wallShare)) / 2,
+      )
+    case 'castleNut': {
+      const length = h.heightMm ?? h.threadMm * NUT.heightShare
+      const [inner, flats] = [h.threadMm / 2, h.acrossFlatsMm / 2]
+      const crown = length * (1 - NUT.crownShare)
+      const neck = inner + (flats - inner) * 0.62
+      return { length, radius: flats, shapes: [outline([[0, inner], [length, inner], [length, neck], [crown, neck], [crown, flats], [0, flats]], 'forward')] } // prettier-ignore
+    }
+    case 'cotterPin':
+      return { length: h.pinMm * 2, radius: h.lengthMm / 2, shapes: [] }
+    case 'cap': {
+      const r = h.hubBoreMm / 2
+      const depth = h.hubBoreMm * CAP.depthShare
+      const w = CAP.wallMm
+      return {
+        length: depth + CAP.rimMm,
+        radius: r + w * 1.5,
+        shapes: [
+          outline(
+            [[0, r], [CAP.rimMm, r], [CAP.rimMm, r + w * 1.5], [CAP.rimMm + w, r + w * 1.5], [CAP.rimMm + depth, r * 0.72], [CAP.rimMm + depth, 0], [CAP.rimMm + depth - w, 0], [CAP.rimMm + depth - w, r * 0.7], [CAP.rimMm, r - w], [0, r - w]], // prettier-ignore
+            'backward',
+          ),
+        ],
+      }
+    }
+    case 'snapRing': {
+      const half = h.grooveMm / 2
+      const nominal = h.nominalMm / 2
+      return h.kind === 'bore snap ring'
+        ? tube(h.thicknessMm, nominal - 3, half)
+        : tube(h.thicknessMm, half, nominal + 3)
+    }
+  }
+}

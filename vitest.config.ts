@@ -1,0 +1,29 @@
+import { defineConfig } from 'vitest/config'
+
+const alias = {
+  '@': new URL('./src', import.meta.url).pathname,
+  'server-only': new URL('./tests/support/empty.ts', import.meta.url).pathname,
+}
+
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    projects: [
+      {
+        resolve: { alias },
+        test: { name: 'core', include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'], environment: 'node' },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'api',
+          include: ['tests/api/**/*.test.ts'],
+          environment: 'node',
+          fileParallelism: false,
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+        },
+      },
+    ],
+  },
+})
