@@ -50,11 +50,25 @@ const present = <T extends object>(sizes: T): T =>
   Object.fromEntries(Object.entries(sizes).filter(([, value]) => value !== undefined)) as T
 
 const ballMm = z.object({
-  designation: name, series: name, bore_mm: mm, outside_mm: mm, width_mm: mm, closed_width_mm: optionalMm, commonness, ...source,
-}) // prettier-ignore
+  designation: name,
+  series: name,
+  bore_mm: mm,
+  outside_mm: mm,
+  width_mm: mm,
+  closed_width_mm: optionalMm,
+  commonness,
+  ...source,
+})
 const ballInch = z.object({
-  designation: name, series: name, bore_in: inch, outside_in: inch, width_in: inch, closed_width_in: optionalInch, commonness, ...source,
-}) // prettier-ignore
+  designation: name,
+  series: name,
+  bore_in: inch,
+  outside_in: inch,
+  width_in: inch,
+  closed_width_in: optionalInch,
+  commonness,
+  ...source,
+})
 const coneRow = z.object({
   designation: name,
   series: name,
@@ -66,12 +80,24 @@ const coneRow = z.object({
 const cupRow = z.object({ designation: name, series: name, outside_in: inch, cup_width_in: inch, ...source })
 const setRow = z.object({ cone: name, cup: name, total_width_in: inch, ...source })
 const sealRow = z.object({
-  designation: name, shaft_mm: mm, housing_mm: mm, width_mm: mm, lip: name, material: name, ...source,
-}) // prettier-ignore
+  designation: name,
+  shaft_mm: mm,
+  housing_mm: mm,
+  width_mm: mm,
+  lip: name,
+  material: name,
+  ...source,
+})
 const nutRow = z.object({
-  designation: name, thread: name, thread_mm: mm, pitch_mm: mm, across_flats_mm: mm, height_mm: optionalMm,
-  slots: z.coerce.number<string>().int().positive(), ...source,
-}) // prettier-ignore
+  designation: name,
+  thread: name,
+  thread_mm: mm,
+  pitch_mm: mm,
+  across_flats_mm: mm,
+  height_mm: optionalMm,
+  slots: z.coerce.number<string>().int().positive(),
+  ...source,
+})
 const pinRow = z.object({
   designation: name,
   pin_mm: mm,
@@ -81,9 +107,14 @@ const pinRow = z.object({
   ...source,
 })
 const washerRow = z.object({
-  designation: name, kind: z.enum(['tab washer', 'D washer', 'plain washer']), thread_mm: mm, bore_mm: mm,
-  outside_mm: optionalMm, thickness_mm: optionalMm, ...source,
-}) // prettier-ignore
+  designation: name,
+  kind: z.enum(['tab washer', 'D washer', 'plain washer']),
+  thread_mm: mm,
+  bore_mm: mm,
+  outside_mm: optionalMm,
+  thickness_mm: optionalMm,
+  ...source,
+})
 const capRow = z.object({
   designation: name,
   kind: z.enum(['dust cap', 'grease-fill cap']),
@@ -91,8 +122,13 @@ const capRow = z.object({
   ...source,
 })
 const snapRow = z.object({
-  designation: name, kind: z.enum(['shaft snap ring', 'bore snap ring']), nominal_mm: mm, thickness_mm: mm, groove_mm: mm, ...source,
-}) // prettier-ignore
+  designation: name,
+  kind: z.enum(['shaft snap ring', 'bore snap ring']),
+  nominal_mm: mm,
+  thickness_mm: mm,
+  groove_mm: mm,
+  ...source,
+})
 
 const ballPart =
   (family: Part['family']) =>
@@ -122,9 +158,15 @@ const hardwarePart = (
   row: { designation: string } & Parameters<typeof provenance>[0],
   hardware: NonNullable<Part['hardware']>,
 ): Part => ({
-  base: row.designation, family, piece: 'hardware', series: family, dimensions: {}, commonness: BY_SIZE,
-  provenance: provenance(row), hardware: present(hardware),
-}) // prettier-ignore
+  base: row.designation,
+  family,
+  piece: 'hardware',
+  series: family,
+  dimensions: {},
+  commonness: BY_SIZE,
+  provenance: provenance(row),
+  hardware: present(hardware),
+})
 
 const READERS: Record<Exclude<CatalogueFile, 'tapered-inch-sets'>, (row: CsvRow) => Part> = {
   'deep-groove': ballPart('deep-groove'),
@@ -150,43 +192,72 @@ const READERS: Record<Exclude<CatalogueFile, 'tapered-inch-sets'>, (row: CsvRow)
   'tapered-inch-cones': (row) => {
     const r = coneRow.parse(row)
     return {
-      base: r.designation, family: 'tapered-inch', piece: 'cone', series: r.series,
-      dimensions: { bore: r.bore_in, coneWidth: r.cone_width_in }, commonness: r.commonness, provenance: provenance(r),
-    } // prettier-ignore
+      base: r.designation,
+      family: 'tapered-inch',
+      piece: 'cone',
+      series: r.series,
+      dimensions: { bore: r.bore_in, coneWidth: r.cone_width_in },
+      commonness: r.commonness,
+      provenance: provenance(r),
+    }
   },
   'tapered-inch-cups': (row) => {
     const r = cupRow.parse(row)
     return {
-      base: r.designation, family: 'tapered-inch', piece: 'cup', series: r.series,
-      dimensions: { outside: r.outside_in, cupWidth: r.cup_width_in }, commonness: BY_SIZE, provenance: provenance(r),
-    } // prettier-ignore
+      base: r.designation,
+      family: 'tapered-inch',
+      piece: 'cup',
+      series: r.series,
+      dimensions: { outside: r.outside_in, cupWidth: r.cup_width_in },
+      commonness: BY_SIZE,
+      provenance: provenance(r),
+    }
   },
   seals: (row) => {
     const r = sealRow.parse(row)
     return {
-      base: r.designation, family: 'seal', piece: 'seal', series: 'rotary shaft seal',
-      dimensions: { bore: r.shaft_mm, outside: r.housing_mm, width: r.width_mm }, commonness: BY_SIZE,
-      provenance: provenance(r), seal: { lip: r.lip, material: r.material },
-    } // prettier-ignore
+      base: r.designation,
+      family: 'seal',
+      piece: 'seal',
+      series: 'rotary shaft seal',
+      dimensions: { bore: r.shaft_mm, outside: r.housing_mm, width: r.width_mm },
+      commonness: BY_SIZE,
+      provenance: provenance(r),
+      seal: { lip: r.lip, material: r.material },
+    }
   },
   'castle-nuts': (row) => {
     const r = nutRow.parse(row)
     return hardwarePart('castle-nut', r, {
-      what: 'castleNut', thread: r.thread, threadMm: r.thread_mm, pitchMm: r.pitch_mm, acrossFlatsMm: r.across_flats_mm,
-      heightMm: r.height_mm, slots: r.slots,
-    }) // prettier-ignore
+      what: 'castleNut',
+      thread: r.thread,
+      threadMm: r.thread_mm,
+      pitchMm: r.pitch_mm,
+      acrossFlatsMm: r.across_flats_mm,
+      heightMm: r.height_mm,
+      slots: r.slots,
+    })
   },
   'cotter-pins': (row) => {
     const r = pinRow.parse(row)
     return hardwarePart('cotter-pin', r, {
-      what: 'cotterPin', pinMm: r.pin_mm, lengthMm: r.length_mm, threadOverMm: r.thread_over_mm, threadToMm: r.thread_to_mm,
-    }) // prettier-ignore
+      what: 'cotterPin',
+      pinMm: r.pin_mm,
+      lengthMm: r.length_mm,
+      threadOverMm: r.thread_over_mm,
+      threadToMm: r.thread_to_mm,
+    })
   },
   washers: (row) => {
     const r = washerRow.parse(row)
     return hardwarePart('washer', r, {
-      what: 'washer', kind: r.kind, threadMm: r.thread_mm, boreMm: r.bore_mm, outsideMm: r.outside_mm, thicknessMm: r.thickness_mm,
-    }) // prettier-ignore
+      what: 'washer',
+      kind: r.kind,
+      threadMm: r.thread_mm,
+      boreMm: r.bore_mm,
+      outsideMm: r.outside_mm,
+      thicknessMm: r.thickness_mm,
+    })
   },
   caps: (row) => {
     const r = capRow.parse(row)
@@ -195,8 +266,12 @@ const READERS: Record<Exclude<CatalogueFile, 'tapered-inch-sets'>, (row: CsvRow)
   'snap-rings': (row) => {
     const r = snapRow.parse(row)
     return hardwarePart('snap-ring', r, {
-      what: 'snapRing', kind: r.kind, nominalMm: r.nominal_mm, thicknessMm: r.thickness_mm, grooveMm: r.groove_mm,
-    }) // prettier-ignore
+      what: 'snapRing',
+      kind: r.kind,
+      nominalMm: r.nominal_mm,
+      thicknessMm: r.thickness_mm,
+      grooveMm: r.groove_mm,
+    })
   },
 }
 
@@ -222,11 +297,19 @@ function assembleSets(parts: readonly Part[], rows: readonly CsvRow[]): Part[] {
           const base = `${cone.base}/${cup.base}`
           const known = totals.get(base)
           return {
-            base, family: 'tapered-inch', piece: 'complete', series: cone.series,
-            dimensions: { ...cone.dimensions, ...cup.dimensions, ...(known && { totalWidth: known.totalWidth }) },
-            commonness: known ? cone.commonness : 1, provenance: known?.provenance ?? cone.provenance,
+            base,
+            family: 'tapered-inch',
+            piece: 'complete',
+            series: cone.series,
+            dimensions: {
+              ...cone.dimensions,
+              ...cup.dimensions,
+              ...(known && { totalWidth: known.totalWidth }),
+            },
+            commonness: known ? cone.commonness : 1,
+            provenance: known?.provenance ?? cone.provenance,
             set: { cone: cone.base, cup: cup.base },
-          } // prettier-ignore
+          }
         }),
     )
   const made = new Set(sets.map((set) => set.base))

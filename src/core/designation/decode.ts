@@ -125,9 +125,15 @@ function listedDrafts(
       : []
     const { part } = named
     return {
-      part, base: part.base, family: part.family, dimensions: part.dimensions, prefix: [...prefix, ...implied],
-      start, end: start + end, cost,
-    } // prettier-ignore
+      part,
+      base: part.base,
+      family: part.family,
+      dimensions: part.dimensions,
+      prefix: [...prefix, ...implied],
+      start,
+      end: start + end,
+      cost,
+    }
   })
 }
 

@@ -2,9 +2,24 @@ import { z } from 'zod'
 import { numberKey, type Family, isFamily } from '../catalogue'
 
 export const TOKEN_KINDS = [
-  'prefix', 'type', 'series', 'bore', 'closure', 'clearance', 'cage', 'precision', 'material', 'groove', 'taperBore',
-  'contactAngle', 'grease', 'heat', 'match', 'design', 'other',
-] as const // prettier-ignore
+  'prefix',
+  'type',
+  'series',
+  'bore',
+  'closure',
+  'clearance',
+  'cage',
+  'precision',
+  'material',
+  'groove',
+  'taperBore',
+  'contactAngle',
+  'grease',
+  'heat',
+  'match',
+  'design',
+  'other',
+] as const
 export type TokenKind = (typeof TOKEN_KINDS)[number]
 
 export type ClosureType = 'open' | 'shield' | 'lowFrictionSeal' | 'contactSeal'
@@ -50,7 +65,14 @@ export function readTokenRow(row: Record<string, string>): SuffixToken {
   const closure: Closure | null =
     r.closure && r.sides ? { sides: r.sides === '1' ? 1 : 2, type: r.closure } : null
   return {
-    text: r.token, key: numberKey(r.token), kind: r.kind, meaning: r.meaning, value: r.value, closure,
-    where: r.where, convention: r.convention, families: families.filter(isFamily),
-  } // prettier-ignore
+    text: r.token,
+    key: numberKey(r.token),
+    kind: r.kind,
+    meaning: r.meaning,
+    value: r.value,
+    closure,
+    where: r.where,
+    convention: r.convention,
+    families: families.filter(isFamily),
+  }
 }

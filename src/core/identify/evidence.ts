@@ -2,8 +2,17 @@ import type { Piece, RollingElement } from '../catalogue'
 import type { SizeRole } from '../quantity'
 
 export const FEATURES = [
-  'bore', 'outside', 'width', 'coneWidth', 'cupWidth', 'totalWidth', 'shaft', 'housing', 'flangeOutside', 'outerRingWidth',
-] as const // prettier-ignore
+  'bore',
+  'outside',
+  'width',
+  'coneWidth',
+  'cupWidth',
+  'totalWidth',
+  'shaft',
+  'housing',
+  'flangeOutside',
+  'outerRingWidth',
+] as const
 export type Feature = (typeof FEATURES)[number]
 
 export const INSTRUMENTS = ['micrometer', 'digitalCaliper', 'dialCaliper', 'vernier', 'rule', 'tape'] as const

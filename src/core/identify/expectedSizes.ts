@@ -22,7 +22,10 @@ const weighted = (pairs: readonly (readonly [number | undefined, number])[]): Ex
 function ballWidth({ dimensions: d }: Part, closed: boolean | null): ExpectedSize[] {
   if (d.closedWidth === undefined) return weighted([[d.width, 1]])
   const share = closed === null ? 0.6 : closed ? 0.96 : 0.04
-  return weighted([[d.closedWidth, share], [d.width, 1 - share]]) // prettier-ignore
+  return weighted([
+    [d.closedWidth, share],
+    [d.width, 1 - share],
+  ])
 }
 
 function taperedWidth({ dimensions: d }: Part, feature: Feature): ExpectedSize[] {
@@ -35,9 +38,15 @@ function taperedWidth({ dimensions: d }: Part, feature: Feature): ExpectedSize[]
         [d.cupWidth, (1 - TOTAL_WIDTH_TAKEN) / 2],
       ])
     case 'totalWidth':
-      return weighted([[d.totalWidth, RIGHT_FACE], [d.coneWidth, side]]) // prettier-ignore
+      return weighted([
+        [d.totalWidth, RIGHT_FACE],
+        [d.coneWidth, side],
+      ])
     case 'coneWidth':
-      return weighted([[d.coneWidth, RIGHT_FACE], [d.totalWidth, side]]) // prettier-ignore
+      return weighted([
+        [d.coneWidth, RIGHT_FACE],
+        [d.totalWidth, side],
+      ])
     case 'cupWidth':
     case 'outerRingWidth':
       return weighted([[d.cupWidth, 1]])

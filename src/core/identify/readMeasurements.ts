@@ -1,6 +1,15 @@
 import {
-  guessUnits, lengthProblemWords, readLength, roundingStep, toMm, unitReasonWords, writeMm, type LengthUnit, type TypedLength, type UnitChoice,
-} from '../quantity' // prettier-ignore
+  guessUnits,
+  lengthProblemWords,
+  readLength,
+  roundingStep,
+  toMm,
+  unitReasonWords,
+  writeMm,
+  type LengthUnit,
+  type TypedLength,
+  type UnitChoice,
+} from '../quantity'
 import { ok, refuse, type Result } from '../result'
 import { FEATURE_ROLE, type Condition, type Feature, type Instrument, type Measured } from './evidence'
 

@@ -4,10 +4,25 @@ import type { NextMeasurement } from './nextMeasurement'
 
 /** Names of evidence on the screen, one spelling everywhere. */
 export const ITEM_WORDS: Record<string, string> = {
-  bore: 'Bore', outside: 'Outside', width: 'Width', coneWidth: 'Cone width', cupWidth: 'Cup width', totalWidth: 'Total width',
-  shaft: 'Shaft', housing: 'Housing', flangeOutside: 'Flange', outerRingWidth: 'Outer ring width', stamp: 'Stamp', element: 'Rolling parts',
-  rows: 'Rows', closures: 'Closures', sphericalOutside: 'Round outside', extendedInner: 'Long inner ring', encoder: 'Encoder', flange: 'Flange',
-} // prettier-ignore
+  bore: 'Bore',
+  outside: 'Outside',
+  width: 'Width',
+  coneWidth: 'Cone width',
+  cupWidth: 'Cup width',
+  totalWidth: 'Total width',
+  shaft: 'Shaft',
+  housing: 'Housing',
+  flangeOutside: 'Flange',
+  outerRingWidth: 'Outer ring width',
+  stamp: 'Stamp',
+  element: 'Rolling parts',
+  rows: 'Rows',
+  closures: 'Closures',
+  sphericalOutside: 'Round outside',
+  extendedInner: 'Long inner ring',
+  encoder: 'Encoder',
+  flange: 'Flange',
+}
 
 const CAUSES: Record<string, string> = {
   noise: '',
@@ -60,9 +75,14 @@ export function unlistedWords(probability: number, nearest: IdentifiedPart | und
 }
 
 const ASK: Record<string, string> = {
-  bore: 'Measure the bore', outside: 'Measure the outside', width: 'Measure the width', coneWidth: 'Measure the cone width',
-  cupWidth: 'Measure the cup width', totalWidth: 'Measure the total width', element: 'Look at what rolls',
-} // prettier-ignore
+  bore: 'Measure the bore',
+  outside: 'Measure the outside',
+  width: 'Measure the width',
+  coneWidth: 'Measure the cone width',
+  cupWidth: 'Measure the cup width',
+  totalWidth: 'Measure the total width',
+  element: 'Look at what rolls',
+}
 
 /** The next thing to do, as a heading and a line below it. */
 export function nextWords(

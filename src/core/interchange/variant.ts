@@ -18,8 +18,15 @@ export interface Variant {
 const SURE = 0.5
 
 export const plainVariant = (part: Part): Variant => ({
-  designation: part.base, part, closure: OPEN, clearance: 'CN', materials: [], groove: null, taperBore: null, flange: false,
-}) // prettier-ignore
+  designation: part.base,
+  part,
+  closure: OPEN,
+  clearance: 'CN',
+  materials: [],
+  groove: null,
+  taperBore: null,
+  flange: false,
+})
 
 /** The part and options a designation names; null when it names none, or is too damaged to be sure. */
 export function variantOf(designation: string, language: Language): Variant | null {

@@ -1,7 +1,18 @@
 /** What may stand in a slot; decides how it is filled and drawn. */
 export type SlotRole =
-  | 'cone' | 'cup' | 'ballBearing' | 'seal' | 'wearSleeve' | 'washer' | 'castleNut' | 'cotterPin' | 'cap' | 'snapRing'
-  | 'spacerTube' | 'wheelSpacer' | 'grease' // prettier-ignore
+  | 'cone'
+  | 'cup'
+  | 'ballBearing'
+  | 'seal'
+  | 'wearSleeve'
+  | 'washer'
+  | 'castleNut'
+  | 'cotterPin'
+  | 'cap'
+  | 'snapRing'
+  | 'spacerTube'
+  | 'wheelSpacer'
+  | 'grease'
 
 export interface Slot {
   id: string

@@ -215,8 +215,18 @@ const spacerThere: Constraint = (bench) => {
 }
 
 const CONSTRAINTS: readonly Constraint[] = [
-  matingOf('inner'), matingOf('outer'), twoSets, sealFits, sealRoom, nutPasses, hardwareFollowsNut, slotStep, capFits, ballPair, spacerThere,
-] // prettier-ignore
+  matingOf('inner'),
+  matingOf('outer'),
+  twoSets,
+  sealFits,
+  sealRoom,
+  nutPasses,
+  hardwareFollowsNut,
+  slotStep,
+  capFits,
+  ballPair,
+  spacerThere,
+]
 
 /** Everything that was checked between the parts of the kit. */
 export const checkKit = (bench: Bench): KitCheck[] =>

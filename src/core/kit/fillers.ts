@@ -13,12 +13,22 @@ export interface Bench {
 }
 
 export const gap = (slot: Slot, reason: string, alternatives: string[] = []): Filled => ({
-  slot, state: 'gap', designation: '', part: null, reason, alternatives,
-}) // prettier-ignore
+  slot,
+  state: 'gap',
+  designation: '',
+  part: null,
+  reason,
+  alternatives,
+})
 
 const chosen = (slot: Slot, part: Part, reason: string, more: Partial<Filled> = {}): Filled => ({
-  slot, state: 'filled', designation: part.base, part, reason, ...more,
-}) // prettier-ignore
+  slot,
+  state: 'filled',
+  designation: part.base,
+  part,
+  reason,
+  ...more,
+})
 
 const partIn = ({ filled }: Bench, id: string): Part | null => filled.get(id)?.part ?? null
 

@@ -50,8 +50,9 @@ function judge(part: Part, { shaft, housing, width }: SealQuestion): SealAnswer 
 }
 
 const off = ({ part }: SealAnswer, q: SealQuestion): number =>
-  Math.abs((part.dimensions.bore ?? 0) - q.shaft) + Math.abs((part.dimensions.outside ?? 0) - q.housing) +
-  (q.width === undefined ? 0 : Math.abs((part.dimensions.width ?? 0) - q.width)) // prettier-ignore
+  Math.abs((part.dimensions.bore ?? 0) - q.shaft) +
+  Math.abs((part.dimensions.outside ?? 0) - q.housing) +
+  (q.width === undefined ? 0 : Math.abs((part.dimensions.width ?? 0) - q.width))
 
 /** Seals for a journal and counterbore: those that fit, and near ones with the check they fail. */
 export function findSeals(

@@ -20,9 +20,20 @@ const FREE_TEXT: ReadonlySet<Slot['role']> = new Set([
 
 /** Bearings decide the spindle, the nut decides washer and pin; grease follows from everything. */
 const AFTER: Record<Slot['role'], number> = {
-  cone: 0, cup: 0, ballBearing: 0, wearSleeve: 1, seal: 1, castleNut: 1, cap: 1, snapRing: 1, spacerTube: 1, wheelSpacer: 1,
-  washer: 2, cotterPin: 2, grease: 3,
-} // prettier-ignore
+  cone: 0,
+  cup: 0,
+  ballBearing: 0,
+  wearSleeve: 1,
+  seal: 1,
+  castleNut: 1,
+  cap: 1,
+  snapRing: 1,
+  spacerTube: 1,
+  wheelSpacer: 1,
+  washer: 2,
+  cotterPin: 2,
+  grease: 3,
+}
 
 /** What must stand in a slot. */
 function belongs(slot: Slot, part: Part): boolean {

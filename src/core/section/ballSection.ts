@@ -27,7 +27,15 @@ function closureShapes(width: number, bore: number, outside: number, closure: Cl
   const thick = Math.max(0.4, width * 0.05)
   const gapBelow = closure.type === 'contactSeal' ? 0 : wall * 0.06
   const plate = (at: number): Shape =>
-    outline([[at, low + gapBelow], [at + thick, low + gapBelow], [at + thick, high], [at, high]], closure.type === 'shield' ? 'none' : 'forward') // prettier-ignore
+    outline(
+      [
+        [at, low + gapBelow],
+        [at + thick, low + gapBelow],
+        [at + thick, high],
+        [at, high],
+      ],
+      closure.type === 'shield' ? 'none' : 'forward',
+    )
   const inset = width * 0.05
   return closure.sides === 2 ? [plate(inset), plate(width - inset - thick)] : [plate(inset)]
 }
@@ -44,11 +52,23 @@ export function ballSection(bore: number, outside: number, width: number, closur
   const [inner, outer] = [bore / 2, outside / 2]
   const [low, high] = [inner + SHOULDER * wall, outer - SHOULDER * wall]
   const innerRing: Point[] = [
-    [c, inner], [width - c, inner], [width, inner + c], [width, low], ...groove(width, mid, ball * GROOVE, low).reverse(), [0, low], [0, inner + c],
-  ] // prettier-ignore
+    [c, inner],
+    [width - c, inner],
+    [width, inner + c],
+    [width, low],
+    ...groove(width, mid, ball * GROOVE, low).reverse(),
+    [0, low],
+    [0, inner + c],
+  ]
   const outerRing: Point[] = [
-    [c, outer], [width - c, outer], [width, outer - c], [width, high], ...groove(width, mid, ball * GROOVE, high).reverse(), [0, high], [0, outer - c],
-  ] // prettier-ignore
+    [c, outer],
+    [width - c, outer],
+    [width, outer - c],
+    [width, high],
+    ...groove(width, mid, ball * GROOVE, high).reverse(),
+    [0, high],
+    [0, outer - c],
+  ]
   return {
     length: width,
     radius: outer,

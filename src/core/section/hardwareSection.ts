@@ -9,7 +9,17 @@ const tube = (
 ): Section => ({
   length,
   radius: outer,
-  shapes: [outline([[0, inner], [length, inner], [length, outer], [0, outer]], hatch)], // prettier-ignore
+  shapes: [
+    outline(
+      [
+        [0, inner],
+        [length, inner],
+        [length, outer],
+        [0, outer],
+      ],
+      hatch,
+    ),
+  ],
 })
 
 export const tubeSection = tube
@@ -24,7 +34,17 @@ export function sealSection(shaft: number, housing: number, width: number): Sect
     radius: o,
     shapes: [
       outline(
-        [[0, o], [width, o], [width, o - wall], [wall * 1.6, o - wall], [wall * 1.6, r + h * 0.36], [width * 0.82, r + h * 0.05], [width * 0.66, r], [wall * 0.4, r + h * 0.3], [0, r + h * 0.36]], // prettier-ignore
+        [
+          [0, o],
+          [width, o],
+          [width, o - wall],
+          [wall * 1.6, o - wall],
+          [wall * 1.6, r + h * 0.36],
+          [width * 0.82, r + h * 0.05],
+          [width * 0.66, r],
+          [wall * 0.4, r + h * 0.3],
+          [0, r + h * 0.36],
+        ],
         'backward',
       ),
     ],
@@ -36,6 +56,39 @@ const WASHER = { wallShare: 0.4, thicknessMm: 3 }
 /** Height of a slotted nut over its thread, and of its crown, where the catalogue gives none. */
 const NUT = { heightShare: 0.85, crownShare: 0.3 }
 const CAP = { depthShare: 0.42, wallMm: 1.4, rimMm: 8 }
+
+/** A pin through the nut, eye above, legs bent apart below. */
+function cotterPin(pin: number, length: number): Section {
+  const [half, mid, bend] = [length / 2, pin * 1.5, pin * 1.2]
+  const eye = Array.from({ length: 13 }, (_, i): [number, number] => {
+    const angle = -Math.PI / 2 + (2 * Math.PI * i) / 12
+    return [mid + pin * 0.9 * Math.cos(angle), half + pin * 0.9 + pin * 0.9 * Math.sin(angle)]
+  })
+  return {
+    length: pin * 3,
+    radius: half + pin * 1.8,
+    shapes: [
+      { kind: 'across', points: eye, thick: pin * 0.5 },
+      {
+        kind: 'across',
+        points: [
+          [mid, half],
+          [mid, -half + bend],
+          [mid - bend, -half],
+        ],
+        thick: pin * 0.5,
+      },
+      {
+        kind: 'across',
+        points: [
+          [mid, -half + bend],
+          [mid + bend, -half],
+        ],
+        thick: pin * 0.5,
+      },
+    ],
+  }
+}
 
 /** Hardware to scale along the axis. */
 export function hardwareSection(h: HardwareDetails): Section {
@@ -51,10 +104,26 @@ export function hardwareSection(h: HardwareDetails): Section {
       const [inner, flats] = [h.threadMm / 2, h.acrossFlatsMm / 2]
       const crown = length * (1 - NUT.crownShare)
       const neck = inner + (flats - inner) * 0.62
-      return { length, radius: flats, shapes: [outline([[0, inner], [length, inner], [length, neck], [crown, neck], [crown, flats], [0, flats]], 'forward')] } // prettier-ignore
+      return {
+        length,
+        radius: flats,
+        shapes: [
+          outline(
+            [
+              [0, inner],
+              [length, inner],
+              [length, neck],
+              [crown, neck],
+              [crown, flats],
+              [0, flats],
+            ],
+            'forward',
+          ),
+        ],
+      }
     }
     case 'cotterPin':
-      return { length: h.pinMm * 2, radius: h.lengthMm / 2, shapes: [] }
+      return cotterPin(h.pinMm, h.lengthMm)
     case 'cap': {
       const r = h.hubBoreMm / 2
       const depth = h.hubBoreMm * CAP.depthShare
@@ -64,7 +133,18 @@ export function hardwareSection(h: HardwareDetails): Section {
         radius: r + w * 1.5,
         shapes: [
           outline(
-            [[0, r], [CAP.rimMm, r], [CAP.rimMm, r + w * 1.5], [CAP.rimMm + w, r + w * 1.5], [CAP.rimMm + depth, r * 0.72], [CAP.rimMm + depth, 0], [CAP.rimMm + depth - w, 0], [CAP.rimMm + depth - w, r * 0.7], [CAP.rimMm, r - w], [0, r - w]], // prettier-ignore
+            [
+              [0, r],
+              [CAP.rimMm, r],
+              [CAP.rimMm, r + w * 1.5],
+              [CAP.rimMm + w, r + w * 1.5],
+              [CAP.rimMm + depth, r * 0.72],
+              [CAP.rimMm + depth, 0],
+              [CAP.rimMm + depth - w, 0],
+              [CAP.rimMm + depth - w, r * 0.7],
+              [CAP.rimMm, r - w],
+              [0, r - w],
+            ],
             'backward',
           ),
         ],

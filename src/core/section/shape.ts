@@ -9,6 +9,8 @@ export type Shape =
   | { kind: 'outline'; points: readonly Point[]; hatch: Hatch }
   | { kind: 'circle'; at: Point; radius: number }
   | { kind: 'axisLine'; points: readonly [Point, Point] }
+  /** drawn once, across the axis: a pin; `thick` in mm */
+  | { kind: 'across'; points: readonly Point[]; thick: number }
 
 /** A part drawn to scale: half-section above the axis. Figures not in the catalogue are usual proportions. */
 export interface Section {
@@ -20,24 +22,25 @@ export interface Section {
 
 export const outline = (points: readonly Point[], hatch: Hatch): Shape => ({ kind: 'outline', points, hatch })
 
-/** Mirrors a section along the axis: the outer set of a hub faces the other way. */
-export function turned(section: Section): Section {
-  const flip = ([a, r]: Point): Point => [section.length - a, r]
-  return {
-    ...section,
-    shapes: section.shapes.map((shape): Shape => {
-      if (shape.kind === 'circle') return { ...shape, at: flip(shape.at) }
-      if (shape.kind === 'axisLine')
-        return { ...shape, points: [flip(shape.points[0]), flip(shape.points[1])] }
-      return { ...shape, points: shape.points.map(flip) }
-    }),
+/** The same shape with every point moved. */
+function moved(shape: Shape, move: (point: Point) => Point): Shape {
+  switch (shape.kind) {
+    case 'circle':
+      return { ...shape, at: move(shape.at) }
+    case 'axisLine':
+      return { ...shape, points: [move(shape.points[0]), move(shape.points[1])] }
+    case 'outline':
+    case 'across':
+      return { ...shape, points: shape.points.map(move) }
   }
 }
 
+/** Mirrors a section along the axis: the outer set of a hub faces the other way. */
+export const turned = (section: Section): Section => ({
+  ...section,
+  shapes: section.shapes.map((shape) => moved(shape, ([a, r]) => [section.length - a, r])),
+})
+
+/** Moves shapes along the axis by `by` mm. */
 export const shifted = (shapes: readonly Shape[], by: number): Shape[] =>
-  shapes.map((shape): Shape => {
-    if (shape.kind === 'circle') return { ...shape, at: [shape.at[0] + by, shape.at[1]] }
-    if (shape.kind === 'axisLine')
-      return { ...shape, points: [[shape.points[0][0] + by, shape.points[0][1]], [shape.points[1][0] + by, shape.points[1][1]]] } // prettier-ignore
-    return { ...shape, points: shape.points.map(([a, r]): Point => [a + by, r]) }
-  })
+  shapes.map((shape) => moved(shape, ([a, r]) => [a + by, r]))

@@ -21,15 +21,23 @@ function coneShapes(
   const r = bore / 2
   const rib = Math.min(b * 0.12, h * 0.25)
   const ring: Point[] = [
-    [0, r], [b, r], [b, r + h * RIB.small], [b - rib * 0.8, r + h * RIB.small], [b - rib * 0.8, r + h * RIB.undercutSmall],
-    [rib, r + h * RIB.undercutLarge], [rib, r + h * (RIB.large + 0.1)], [0, r + h * RIB.large],
-  ] // prettier-ignore
+    [0, r],
+    [b, r],
+    [b, r + h * RIB.small],
+    [b - rib * 0.8, r + h * RIB.small],
+    [b - rib * 0.8, r + h * RIB.undercutSmall],
+    [rib, r + h * RIB.undercutLarge],
+    [rib, r + h * (RIB.large + 0.1)],
+    [0, r + h * RIB.large],
+  ]
   if (!withRollers) return [outline(ring, 'forward')]
   const [left, right] = [rib * 1.15, b - rib]
   const roller: Point[] = [
-    [left, r + h * (RIB.undercutLarge + 0.02)], [right, r + h * (RIB.undercutSmall + 0.02)],
-    [right - h * 0.05, r + h * (1 - CUP.thick)], [left + h * 0.08, r + h * (1 - CUP.thin)],
-  ] // prettier-ignore
+    [left, r + h * (RIB.undercutLarge + 0.02)],
+    [right, r + h * (RIB.undercutSmall + 0.02)],
+    [right - h * 0.05, r + h * (1 - CUP.thick)],
+    [left + h * 0.08, r + h * (1 - CUP.thin)],
+  ]
   const centre = (i: number, j: number): Point => {
     const [p, q] = [roller[i] ?? [0, 0], roller[j] ?? [0, 0]]
     return [(p[0] + q[0]) / 2, (p[1] + q[1]) / 2]
@@ -39,7 +47,13 @@ function coneShapes(
   return [
     outline(ring, 'forward'),
     outline(roller, 'none'),
-    { kind: 'axisLine', points: [[from[0] - over, from[1] - rise], [to[0] + over, to[1] + rise]] }, // prettier-ignore
+    {
+      kind: 'axisLine',
+      points: [
+        [from[0] - over, from[1] - rise],
+        [to[0] + over, to[1] + rise],
+      ],
+    },
   ]
 }
 
@@ -50,7 +64,15 @@ function cupShape(
   at: number,
 ): Shape {
   const r = outside / 2
-  return outline([[at, r], [at + c, r], [at + c, r - wall * CUP.thick], [at, r - wall * CUP.thin]], 'backward') // prettier-ignore
+  return outline(
+    [
+      [at, r],
+      [at + c, r],
+      [at + c, r - wall * CUP.thick],
+      [at, r - wall * CUP.thin],
+    ],
+    'backward',
+  )
 }
 
 /** Half-section of an assembled set; back face of the cone at the left. */

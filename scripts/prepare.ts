@@ -1,0 +1,20 @@
+/** Brings the database up to date: schema, shipped catalogue, and once the demo data. AMBER_DEMO=0 leaves that out. */
+import { database, loadedFingerprint, migrate, replaceStandardParts } from '@/db'
+import { readShippedParts, shippedFingerprint } from '@/services/catalogue/dataFolder'
+import { loadDemo } from '@/services/demo/load'
+
+const say = (words: string): void => console.log(`  ${words}`)
+
+const run = await migrate()
+if (run.length > 0) say(`schema: ${run.join(', ')}`)
+const fingerprint = shippedFingerprint()
+if ((await loadedFingerprint()) !== fingerprint) {
+  const parts = readShippedParts()
+  await replaceStandardParts(parts, fingerprint)
+  say(`catalogue: ${parts.length} parts`)
+}
+if (process.env.AMBER_DEMO !== '0') {
+  const jobs = await loadDemo()
+  if (jobs > 0) say(`demo data: ${jobs} jobs`)
+}
+await database().close()

@@ -1,0 +1,40 @@
+import 'server-only'
+import { ServiceError } from '@/services/errors'
+import { log } from '@/services/log'
+import { STATUS } from './status'
+
+function problem(error: unknown, request: Request): Response {
+  if (!(error instanceof ServiceError)) {
+    log.error({ path: new URL(request.url).pathname, err: error }, 'unexpected')
+    const body = {
+      type: 'about:blank',
+      title: 'Something went wrong here',
+      status: 500,
+      detail: 'Nothing was changed. Try again.',
+    }
+    return Response.json(body, { status: 500, headers: { 'content-type': 'application/problem+json' } })
+  }
+  const { status, title } = STATUS[error.code]
+  log.info({ path: new URL(request.url).pathname, status }, error.message.slice(0, 200))
+  const body = {
+    type: `/problems/${error.code}`,
+    title,
+    status,
+    detail: error.message,
+    ...(error.issues.length > 0 && { issues: error.issues }),
+    ...(error.current !== undefined && { current: error.current }),
+  }
+  return Response.json(body, { status, headers: { 'content-type': 'application/problem+json' } })
+}
+
+/** Turns a use-case into a route handler: its value as JSON, its refusal as problem+json, never a stack trace. */
+export function answer<C>(useCase: (request: Request, context: C) => Promise<unknown>) {
+  return async (request: Request, context: C): Promise<Response> => {
+    try {
+      const value = await useCase(request, context)
+      return value instanceof Response ? value : Response.json(value)
+    } catch (error) {
+      return problem(error, request)
+    }
+  }
+}

@@ -1,0 +1,46 @@
+import 'server-only'
+import { ServiceError } from '@/services/errors'
+
+/** Largest JSON body: a job with all its evidence is a few kilobytes. */
+const MOST_BYTES = 256 * 1024
+
+async function limited(request: Request): Promise<string> {
+  const tooLarge = new ServiceError('tooLarge', `A request is at most ${MOST_BYTES / 1024} kB.`)
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) throw tooLarge
+  const reader = request.body?.getReader()
+  if (!reader) return ''
+  const decoder = new TextDecoder()
+  let text = ''
+  let bytes = 0
+  for (;;) {
+    const { done, value } = await reader.read()
+    if (done) return text + decoder.decode()
+    bytes += value.byteLength
+    if (bytes > MOST_BYTES) throw tooLarge
+    text += decoder.decode(value, { stream: true })
+  }
+}
+
+/** The JSON of a request. @throws ServiceError `wrongType`, `tooLarge`, `unreadable` */
+export async function jsonBody(request: Request): Promise<unknown> {
+  const type = request.headers.get('content-type') ?? ''
+  if (!/^application\/json\b/i.test(type))
+    throw new ServiceError('wrongType', 'Send JSON with the content type application/json.')
+  const text = await limited(request)
+  try {
+    return JSON.parse(text)
+  } catch {
+    throw new ServiceError('unreadable', 'The body is not JSON. Check quotes, commas and braces.')
+  }
+}
+
+/** The query of a request, each name once; missing ones are absent. */
+export const query = (request: Request): Record<string, string> =>
+  Object.fromEntries(new URL(request.url).searchParams)
+
+/** A whole number in a path. @throws ServiceError `notFound` */
+export function numberIn(text: string, what: string): number {
+  if (!/^\d{1,9}$/.test(text))
+    throw new ServiceError('notFound', `There is no ${what} “${text.slice(0, 40)}”.`)
+  return Number(text)
+}

@@ -1,0 +1,12 @@
+import type { ServiceCode } from '@/services/errors'
+
+/** Every refusal has its status; a new one without does not compile. */
+export const STATUS: Record<ServiceCode, { status: number; title: string }> = {
+  unreadable: { status: 400, title: 'This cannot be read' },
+  notFound: { status: 404, title: 'There is no such thing' },
+  conflict: { status: 409, title: 'Somebody saved in between' },
+  tooLarge: { status: 413, title: 'Too large' },
+  wrongType: { status: 415, title: 'Wrong content type' },
+  impossible: { status: 422, title: 'This cannot be' },
+  unavailable: { status: 503, title: 'Not to be had at the moment' },
+}

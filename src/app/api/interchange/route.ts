@@ -1,0 +1,10 @@
+import { comparePair, interchangeOf } from '@/services/lookUp'
+import { answer } from '../_http/answer'
+import { query } from '../_http/body'
+
+export const GET = answer(async (request) => {
+  const asked = query(request)
+  return 'from' in asked || 'to' in asked
+    ? comparePair({ from: asked['from'] ?? '', to: asked['to'] ?? '' })
+    : interchangeOf(asked['designation'] ?? '')
+})

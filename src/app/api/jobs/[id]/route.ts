@@ -1,0 +1,13 @@
+import { changeJob, getJob } from '@/services/jobs'
+import { answer } from '../../_http/answer'
+import { jsonBody, numberIn } from '../../_http/body'
+
+interface Context {
+  params: Promise<{ id: string }>
+}
+
+export const GET = answer(async (_request, { params }: Context) => getJob(numberIn((await params).id, 'job')))
+
+export const PATCH = answer(async (request, { params }: Context) =>
+  changeJob(numberIn((await params).id, 'job'), await jsonBody(request)),
+)

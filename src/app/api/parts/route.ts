@@ -1,0 +1,5 @@
+import { partOf } from '@/services/lookUp'
+import { answer } from '../_http/answer'
+import { query } from '../_http/body'
+
+export const GET = answer(async (request) => partOf(query(request)['designation'] ?? ''))

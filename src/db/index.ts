@@ -1,0 +1,5 @@
+export { database } from './connection'
+export { migrate } from './migrate'
+export * from './jobs'
+export * from './machines'
+export * from './parts'

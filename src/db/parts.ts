@@ -1,0 +1,69 @@
+import { isFamily, PIECES, SOURCE_KINDS, type Part } from '@/core/catalogue'
+import { database } from './connection'
+import { models, type PartRow } from './models'
+
+const oneOf = <T extends string>(known: readonly T[], value: string, what: string): T => {
+  const found = known.find((k) => k === value)
+  if (found === undefined) throw new Error(`parts: ${what} ${value} is unknown`)
+  return found
+}
+
+function fromRow(row: PartRow): Part {
+  if (!isFamily(row.family)) throw new Error(`parts: family ${row.family} is unknown`)
+  return {
+    base: row.base,
+    family: row.family,
+    piece: oneOf(PIECES, row.piece, 'piece'),
+    series: row.series,
+    dimensions: JSON.parse(row.dimensions) as Part['dimensions'],
+    commonness: row.commonness,
+    provenance: {
+      kind: oneOf(SOURCE_KINDS, row.source_kind, 'source'),
+      text: row.source,
+      verified: row.verified,
+    },
+    ...(JSON.parse(row.details) as Pick<Part, 'set' | 'seal' | 'hardware'>),
+  }
+}
+
+const toRow = (part: Part) => ({
+  base: part.base,
+  family: part.family,
+  piece: part.piece,
+  series: part.series,
+  bore: part.dimensions.bore ?? null,
+  outside: part.dimensions.outside ?? null,
+  width: part.dimensions.width ?? part.dimensions.totalWidth ?? null,
+  dimensions: JSON.stringify(part.dimensions),
+  details: JSON.stringify({ set: part.set, seal: part.seal, hardware: part.hardware }),
+  commonness: part.commonness,
+  source_kind: part.provenance.kind,
+  source: part.provenance.text,
+  verified: part.provenance.verified,
+  origin: 'standard',
+})
+
+export async function allParts(): Promise<Part[]> {
+  const rows = await models().PartRow.findAll({ order: ['id'] })
+  return rows.map(fromRow)
+}
+
+/** The catalogue's fingerprint as last loaded, or null. */
+export async function loadedFingerprint(): Promise<string | null> {
+  const fact = await models().FactRow.findByPk('catalogue')
+  return fact?.value ?? null
+}
+
+/** Replaces the standard parts by these in one transaction; own and supplier parts stay. */
+export async function replaceStandardParts(parts: readonly Part[], fingerprint: string): Promise<void> {
+  const { PartRow: Parts, FactRow: Facts } = models()
+  await database().transaction(async (transaction) => {
+    await Parts.destroy({ where: { origin: 'standard' }, transaction })
+    const rows = parts.map(toRow)
+    for (let at = 0; at < rows.length; at += 500)
+      await Parts.bulkCreate(rows.slice(at, at + 500), { transaction })
+    await Facts.upsert({ name: 'catalogue', value: fingerprint }, { transaction })
+  })
+}
+
+export const countParts = (): Promise<number> => models().PartRow.count()

@@ -1,0 +1,324 @@
+import type { NewMachine } from '@/db'
+import type { z } from 'zod'
+import type { NewJob, Stage } from '../schemas/job'
+import type { KitProposalInput } from '../schemas/kit'
+
+/** The Winterbeck Pier Works: machines with their positions. */
+export const MACHINES: NewMachine[] = [
+  {
+    name: 'Promenade land train',
+    place: 'Promenade shed',
+    note: 'Hauler and three coaches. Salt spray all season, hosed down every evening.',
+    positions: [
+      {
+        name: 'Coach 1, front axle',
+        arrangement: 'A1',
+        fitted: 'L68149/L68110 inside, LM12749/LM12710 outside',
+        quantity: 2,
+      },
+      { name: 'Coach 2, rear axle', arrangement: 'A1', fitted: 'L44643/L44610 outside', quantity: 2 },
+      { name: 'Coach 3, rear axle', arrangement: 'A1', fitted: '', quantity: 2 },
+    ],
+  },
+  {
+    name: 'Carousel',
+    place: 'Pier head',
+    note: 'Twenty-four platform rollers on a ring track, one centre shaft.',
+    positions: [
+      { name: 'Platform rollers', arrangement: 'B1', fitted: '6205-2RS', quantity: 24 },
+      { name: 'Centre shaft, top', arrangement: null, fitted: '', quantity: 1 },
+    ],
+  },
+  {
+    name: 'Deckchair trolleys',
+    place: 'Beach store',
+    note: 'Nine trolleys, two wheels each. Pushed through wet sand.',
+    positions: [{ name: 'Wheels', arrangement: 'B1', fitted: '6902RS', quantity: 18 }],
+  },
+  {
+    name: 'Pump house',
+    place: 'Under the pier',
+    note: 'Bilge pump with its motor. Runs for hours after a storm.',
+    positions: [
+      { name: 'Pump shaft, drive end', arrangement: null, fitted: '6305/C3', quantity: 1 },
+      { name: 'Motor shaft', arrangement: null, fitted: '', quantity: 2 },
+    ],
+  },
+  {
+    name: 'Fairground organ blower',
+    place: 'Organ booth',
+    note: 'Centrifugal blower behind the organ. Dry, dusty, must stay quiet.',
+    positions: [{ name: 'Blower shaft', arrangement: null, fitted: '6203ZZ', quantity: 2 }],
+  },
+]
+
+export interface DemoJob {
+  job: z.input<typeof NewJob>
+  machine?: string
+  position?: string
+  stage: Stage
+  decision?: { designation: string; base: string; probability: number }
+  kit?: KitProposalInput
+  closed?: boolean
+}
+
+/** Jobs in different stages. The newest is written last. */
+export const JOBS: DemoJob[] = [
+  {
+    job: {
+      title: 'Coin pusher 4, pusher cam',
+      intake: {
+        position: 'Cam follower',
+        heard: ['grinding'],
+        use: ['slow'],
+        arrived: ['whole bearing'],
+        note: 'Squeals on the way back. Small stainless bearing, stamp still readable.',
+      },
+      evidence: {
+        measurements: [
+          { feature: 'bore', readings: ['13'] },
+          { feature: 'outside', readings: ['19'] },
+          { feature: 'width', readings: ['4'] },
+        ],
+        stamps: [{ text: 'SMR1913C', on: 'ring' }],
+        observed: { element: 'ball' },
+      },
+    },
+    stage: 'record',
+    decision: { designation: 'SMR1913C', base: 'MR1913', probability: 0.99 },
+    closed: true,
+  },
+  {
+    job: {
+      title: 'Kiosk 2, shutter roller',
+      intake: {
+        position: 'Left end of the shaft',
+        heard: ['stiff'],
+        use: ['salt air', 'slow'],
+        arrived: ['whole bearing'],
+        note: 'Old kiosk, inch shaft.',
+      },
+      evidence: {
+        measurements: [
+          { feature: 'bore', readings: ['1'] },
+          { feature: 'outside', readings: ['2'] },
+          { feature: 'width', readings: ['9/16'] },
+        ],
+        stamps: [],
+        observed: { element: 'ball' },
+      },
+    },
+    stage: 'crossReference',
+    decision: { designation: '1641', base: '1641', probability: 0.99 },
+  },
+  {
+    job: {
+      title: 'Capstan winch, idler',
+      intake: {
+        position: 'Idler behind the drum',
+        heard: ['play'],
+        use: ['heavy load', 'salt air'],
+        arrived: ['fragments'],
+        note: 'Nobody has seen one like it. Perhaps made for the winch.',
+      },
+      evidence: {
+        measurements: [
+          { feature: 'bore', readings: ['19.3'], condition: 'worn' },
+          { feature: 'outside', readings: ['44.4'], condition: 'worn' },
+          { feature: 'width', readings: ['13.2'] },
+        ],
+        stamps: [],
+        observed: {},
+      },
+    },
+    stage: 'identify',
+  },
+  {
+    job: {
+      title: 'Organ blower, shaft',
+      intake: {
+        position: 'Blower shaft, pulley end',
+        heard: ['rumble'],
+        use: ['fast'],
+        arrived: ['whole bearing'],
+        note: 'Rumbles through the bass pipes.',
+      },
+      evidence: {
+        measurements: [],
+        stamps: [{ text: '62?3 ZZ', on: 'seal' }],
+        observed: { element: 'ball', closures: ['shield', 'shield'] },
+      },
+    },
+    machine: 'Fairground organ blower',
+    position: 'Blower shaft',
+    stage: 'identify',
+  },
+  {
+    job: {
+      title: 'Ice-cream cart 3, castor',
+      intake: {
+        position: 'Front castor',
+        heard: ['play', 'stiff'],
+        use: ['washed', 'salt air'],
+        arrived: ['nothing'],
+        note: 'Cart comes in on Thursday.',
+      },
+    },
+    stage: 'takeIn',
+  },
+  {
+    job: {
+      title: 'Turnstile 3, arm hub',
+      intake: {
+        position: 'Upper bearing',
+        heard: ['stiff'],
+        use: ['outdoors', 'slow'],
+        arrived: ['whole bearing'],
+        note: '',
+      },
+      evidence: {
+        measurements: [
+          { feature: 'bore', readings: ['12'] },
+          { feature: 'outside', readings: ['18'] },
+          { feature: 'width', readings: ['4'] },
+        ],
+        stamps: [],
+        observed: { element: 'ball' },
+      },
+    },
+    stage: 'identify',
+  },
+  {
+    job: {
+      title: 'Carousel, platform roller 12',
+      intake: {
+        position: 'Roller 12',
+        heard: ['rumble', 'escaped grease'],
+        use: ['slow', 'heavy load'],
+        arrived: ['whole bearing'],
+        note: 'Two bearings in each roller with a tube between.',
+      },
+      evidence: {
+        measurements: [
+          { feature: 'bore', readings: ['25'] },
+          { feature: 'outside', readings: ['52'] },
+          { feature: 'width', readings: ['15'] },
+        ],
+        stamps: [{ text: '6205-2RS', on: 'seal' }],
+        observed: { element: 'ball', closures: ['seal', 'seal'] },
+      },
+    },
+    machine: 'Carousel',
+    position: 'Platform rollers',
+    stage: 'kit',
+    decision: { designation: '6205-2RS', base: '6205', probability: 0.99 },
+    kit: {
+      arrangement: 'B1',
+      positions: 1,
+      parts: {
+        bearingLeft: '6205-2RS',
+        bearingRight: '6205-2RS',
+        sealLeft: 'none',
+        sealRight: 'none',
+        wheelSpacerLeft: 'keep',
+        wheelSpacerRight: 'keep',
+        snapRing: 'auto',
+      },
+      sizes: { spacerLength: 46 },
+    },
+  },
+  {
+    job: {
+      title: 'Deckchair trolley 7, wheel',
+      intake: {
+        position: 'Left wheel',
+        side: 'left',
+        heard: ['grinding'],
+        use: ['washed', 'salt air', 'slow'],
+        arrived: ['whole bearing'],
+        note: 'Sealed on the outside only; wet sand got in from the hub side.',
+      },
+      evidence: {
+        measurements: [
+          { feature: 'bore', readings: ['15'] },
+          { feature: 'outside', readings: ['28'] },
+          { feature: 'width', readings: ['7'] },
+        ],
+        stamps: [{ text: '6902-RS', on: 'seal' }],
+        observed: { element: 'ball', closures: ['seal', 'open'] },
+      },
+    },
+    machine: 'Deckchair trolleys',
+    position: 'Wheels',
+    stage: 'crossReference',
+    decision: { designation: '6902RS', base: '6902', probability: 0.99 },
+  },
+  {
+    job: {
+      title: 'Land train, coach 1, front axle',
+      intake: {
+        position: 'Both wheels',
+        heard: ['rumble', 'play'],
+        use: ['washed', 'salt air', 'outdoors'],
+        arrived: ['whole bearing'],
+        note: 'Inner and outer sets differ. Cap lost on the right.',
+      },
+      evidence: {
+        measurements: [
+          { feature: 'bore', readings: ['1.378 in'] },
+          { feature: 'outside', readings: ['2.328 in'] },
+          { feature: 'totalWidth', readings: ['0.625 in'] },
+        ],
+        stamps: [{ text: 'L68149', on: 'cone' }],
+        observed: { element: 'taperedRoller', piece: 'complete' },
+      },
+    },
+    machine: 'Promenade land train',
+    position: 'Coach 1, front axle',
+    stage: 'kit',
+    decision: { designation: 'L68149/L68110', base: 'L68149/L68110', probability: 0.99 },
+    kit: {
+      arrangement: 'A1',
+      positions: 4,
+      parts: { innerCone: 'L68149', innerCup: 'L68110', outerCone: 'LM12749', outerCup: 'LM12710' },
+      sizes: { sealShaft: 42, cavityLength: 48 },
+      thread: '3/4-16',
+    },
+  },
+  {
+    job: {
+      title: 'Land train, coach 2, rear left wheel',
+      intake: {
+        position: 'Outer bearing',
+        side: 'left',
+        heard: ['rumble'],
+        use: ['washed', 'salt air', 'outdoors'],
+        arrived: ['whole bearing'],
+        note: 'Cup still in the hub. One mark on its back face is gone.',
+      },
+      evidence: {
+        measurements: [
+          {
+            feature: 'bore',
+            readings: ['0.99'],
+            unit: 'in',
+            instrument: 'digitalCaliper',
+            condition: 'worn',
+          },
+          {
+            feature: 'outside',
+            readings: ['1.98'],
+            unit: 'in',
+            instrument: 'digitalCaliper',
+            condition: 'worn',
+          },
+        ],
+        stamps: [{ text: 'L446?0', on: 'cup' }],
+        observed: { element: 'taperedRoller', piece: 'complete' },
+      },
+    },
+    machine: 'Promenade land train',
+    position: 'Coach 2, rear axle',
+    stage: 'identify',
+  },
+]

@@ -1,0 +1,196 @@
+import 'server-only'
+import { z } from 'zod'
+import { familyFacts, findPart, namesOf, type Part } from '@/core/catalogue'
+import { decode, type Language, type Reading } from '@/core/designation'
+import { compareVariants, equivalentsOf, matesOf, trapsOf, variantOf, type Variant } from '@/core/interchange'
+import { findSeals } from '@/core/kit'
+import { lengthProblemWords, readLength, toMm, writeInch, type UnitChoice } from '@/core/quantity'
+import { ServiceError } from './errors'
+import { inchTwins } from './identify'
+import { ready } from './language'
+import { StampText } from './schemas/evidence'
+import { parse } from './schemas/parse'
+
+const Designation = z.string().trim().min(1, 'Give a number, such as 6205-2RS.').pipe(StampText)
+
+const readingOut = (r: Reading) => ({
+  canonical: r.canonical,
+  family: r.family,
+  familyWords: familyFacts(r.family).words,
+  base: r.base,
+  listed: r.part !== null,
+  bore: r.dimensions.bore ?? null,
+  outside: r.dimensions.outside ?? null,
+  width: r.dimensions.width ?? r.dimensions.totalWidth ?? null,
+  basePlace: r.basePlace,
+  tokens: r.tokens,
+  unknown: r.unknown,
+  closure: r.closure,
+  clearance: r.clearance,
+  confidence: r.confidence,
+})
+
+/** Every way to read a stamped number, best first. */
+export async function decodeText(input: unknown) {
+  const text = parse(Designation, input)
+  const { language } = await ready()
+  return { text, readings: decode(text, language).map(readingOut) }
+}
+
+function partOut(part: Part) {
+  return {
+    base: part.base,
+    family: part.family,
+    familyWords: familyFacts(part.family).words,
+    piece: part.piece,
+    series: part.series,
+    dimensions: part.dimensions,
+    dimensionsIn: inchTwins(part.dimensions),
+    source: `${part.provenance.text}`,
+    sourceKind: part.provenance.kind,
+    verified: part.provenance.verified,
+    synonyms: [
+      ...namesOf(part)
+        .slice(1)
+        .map(({ text }) => text),
+      ...(part.set ? [part.set.cone, part.set.cup].map((name) => `${name} (half of the set)`) : []),
+    ],
+    ...(part.set && { set: part.set }),
+    ...(part.hardware && { hardware: part.hardware }),
+    ...(part.seal && { seal: part.seal }),
+  }
+}
+
+const notListed = (text: string): ServiceError =>
+  new ServiceError(
+    'notFound',
+    `“${text}” is not in the catalogue. Check the number, or identify the part by its sizes.`,
+  )
+
+function variant(text: string, language: Language): Variant {
+  const found = variantOf(text, language)
+  if (!found) throw notListed(text)
+  return found
+}
+
+/** The part of a number under any of its names, options allowed. @throws ServiceError `notFound` */
+export async function partOf(input: unknown) {
+  const text = parse(Designation, input)
+  const { language } = await ready()
+  return partOut(findPart(language.catalogue, text) ?? variant(text, language).part)
+}
+
+/** Everything that may stand in for a part, and what must not. @throws ServiceError `notFound` */
+export async function interchangeOf(input: unknown) {
+  const text = parse(Designation, input)
+  const { language } = await ready()
+  const from = variant(text, language)
+  return {
+    base: from.part.base,
+    designation: from.designation,
+    equivalents: equivalentsOf(from, language).map(({ designation, verdict, checks, convention }) => ({
+      designation,
+      verdict,
+      convention,
+      checks,
+    })),
+    traps: trapsOf(from.part, language.catalogue),
+  }
+}
+
+const Pair = z.object({ from: Designation, to: Designation })
+
+/** The same checks for one pair. @throws ServiceError `notFound` */
+export async function comparePair(input: unknown) {
+  const { from, to } = parse(Pair, input)
+  const { language } = await ready()
+  const [a, b] = [variant(from, language), variant(to, language)]
+  return { from: a.designation, to: b.designation, ...compareVariants(a, b) }
+}
+
+/** The cups of a cone, or the cones of a cup. @throws ServiceError `notFound` */
+export async function taperedMates(input: unknown) {
+  const text = parse(Designation, input)
+  const { language } = await ready()
+  const part = findPart(language.catalogue, text)
+  if (!part || (part.piece !== 'cone' && part.piece !== 'cup'))
+    throw new ServiceError(
+      'notFound',
+      `“${text}” is no cone or cup of the catalogue. Give one number, without its mate.`,
+    )
+  return {
+    designation: part.base,
+    piece: part.piece,
+    series: part.series,
+    mates: matesOf(part, language.catalogue).map(({ part: mate, set }) => ({
+      designation: mate.base,
+      set: set.base,
+      ...(mate.piece === 'cup' ? { outside: mate.dimensions.outside } : { bore: mate.dimensions.bore }),
+      widths: { coneWidth: set.dimensions.coneWidth, cupWidth: set.dimensions.cupWidth },
+      totalWidth: set.dimensions.totalWidth ?? null,
+      in: inchTwins(set.dimensions),
+    })),
+  }
+}
+
+const SealQuery = z.object({
+  shaft: z.string().min(1, 'Give the shaft size.').max(40),
+  housing: z.string().min(1, 'Give the housing size.').max(40),
+  width: z.string().max(40).optional(),
+  unit: z.enum(['mm', 'in', 'auto']).default('auto'),
+})
+
+function sealSize(name: string, text: string, unit: UnitChoice): number {
+  const read = readLength(text)
+  if (!read.ok)
+    throw new ServiceError('unreadable', lengthProblemWords(read.problem), [
+      { path: [name], message: lengthProblemWords(read.problem) },
+    ])
+  const usual = read.value.form === 'fraction' || read.value.value < 4 ? 'in' : 'mm'
+  return toMm(read.value.value, read.value.stated ?? (unit === 'auto' ? usual : unit))
+}
+
+/** Seals for a journal and a counterbore. @throws ServiceError `impossible` when the shaft is not smaller than the housing */
+export async function sealsFor(input: unknown) {
+  const query = parse(SealQuery, input)
+  const [shaft, housing] = [
+    sealSize('shaft', query.shaft, query.unit),
+    sealSize('housing', query.housing, query.unit),
+  ]
+  const width = query.width
+    ? sealSize('width', query.width, query.unit === 'auto' ? 'mm' : query.unit)
+    : undefined
+  if (shaft >= housing)
+    throw new ServiceError('impossible', 'The shaft is not smaller than the housing. Check both sizes.')
+  const { language } = await ready()
+  const { fits, near } = findSeals(language.catalogue, { shaft, housing, width })
+  const out = ({ part, words }: (typeof fits)[number]) => ({
+    designation: part.base,
+    dimensions: part.dimensions,
+    in: { shaft: writeInch(part.dimensions.bore ?? 0), housing: writeInch(part.dimensions.outside ?? 0) },
+    lip: part.seal?.lip,
+    material: part.seal?.material,
+    detail: words,
+  })
+  return { shaft, housing, width: width ?? null, seals: fits.map(out), near: near.slice(0, 8).map(out) }
+}
+
+/** Parts whose number begins like the text, for the command palette. */
+export async function searchParts(input: unknown, limit = 8) {
+  const text = parse(Designation, input)
+  const { language } = await ready()
+  return decode(text, language)
+    .slice(0, limit)
+    .flatMap((r) =>
+      r.part
+        ? [
+            {
+              designation: r.canonical,
+              base: r.base,
+              familyWords: familyFacts(r.family).words,
+              confidence: r.confidence,
+            },
+          ]
+        : [],
+    )
+}

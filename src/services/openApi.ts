@@ -1,0 +1,137 @@
+import 'server-only'
+import { z } from 'zod'
+import { IdentifyRequest, IdentifyResponse } from './schemas/evidence'
+import { Job, JobChange, NewJob } from './schemas/job'
+import { KitProposal, KitResponse } from './schemas/kit'
+import {
+  Comparison,
+  DecodeResponse,
+  HealthResponse,
+  InterchangeResponse,
+  PartResponse,
+  Problem,
+  SealsResponse,
+  TaperedResponse,
+} from './schemas/lookUp'
+
+const json = (schema: z.ZodType, io: 'input' | 'output') => ({
+  content: { 'application/json': { schema: z.toJSONSchema(schema, { io, unrepresentable: 'any' }) } },
+})
+const problem = {
+  description: 'Refused, with what to change',
+  content: { 'application/problem+json': { schema: z.toJSONSchema(Problem) } },
+}
+const ok = (schema: z.ZodType, description: string) => ({
+  '200': { description, ...json(schema, 'output') },
+  default: problem,
+})
+const text = (name: string, required: boolean, description: string, where: 'query' | 'path' = 'query') => ({
+  name,
+  in: where,
+  required,
+  description,
+  schema: { type: 'string' },
+})
+const id = { name: 'id', in: 'path', required: true, schema: { type: 'integer' } }
+
+/** The JSON interface, generated from the schemas that validate it. */
+export function openApi() {
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Amber Socket',
+      version: '1.0.0',
+      description: 'Lengths are millimetres as numbers; `in` twins are text.',
+    },
+    paths: {
+      '/api/health': {
+        get: { summary: 'Application, database and catalogue', responses: ok(HealthResponse, 'All is well') },
+      },
+      '/api/identify': {
+        post: {
+          summary: 'Identify a part from any mix of evidence',
+          requestBody: { required: true, ...json(IdentifyRequest, 'input') },
+          responses: ok(IdentifyResponse, 'Ranked candidates'),
+        },
+      },
+      '/api/decode': {
+        get: {
+          summary: 'Read a stamped number',
+          parameters: [text('text', true, 'as stamped; ? for one lost mark, * for a run')],
+          responses: ok(DecodeResponse, 'Readings, best first'),
+        },
+      },
+      '/api/parts': {
+        get: {
+          summary: 'A part under any of its names',
+          parameters: [text('designation', true, 'number')],
+          responses: ok(PartResponse, 'The part'),
+        },
+      },
+      '/api/interchange': {
+        get: {
+          summary: 'What else fits, or one pair',
+          parameters: [
+            text('designation', false, 'the part'),
+            text('from', false, 'with `to`: one pair'),
+            text('to', false, 'with `from`'),
+          ],
+          responses: ok(
+            z.union([InterchangeResponse, Comparison]),
+            'Equivalents and traps, or the checks of the pair',
+          ),
+        },
+      },
+      '/api/tapered/{number}': {
+        get: {
+          summary: 'Cups of a cone, cones of a cup',
+          parameters: [text('number', true, 'cone or cup', 'path')],
+          responses: ok(TaperedResponse, 'Mates'),
+        },
+      },
+      '/api/seals': {
+        get: {
+          summary: 'Seals for a journal and a counterbore',
+          parameters: [
+            text('shaft', true, 'length'),
+            text('housing', true, 'length'),
+            text('width', false, 'length'),
+            text('unit', false, 'mm, in or auto'),
+          ],
+          responses: ok(SealsResponse, 'Seals that fit, and near ones with the failed check'),
+        },
+      },
+      '/api/kits/propose': {
+        post: {
+          summary: 'Fill and check a kit',
+          requestBody: { required: true, ...json(KitProposal, 'input') },
+          responses: ok(KitResponse, 'The kit'),
+        },
+      },
+      '/api/jobs': {
+        get: { summary: 'Latest jobs', responses: ok(z.array(Job), 'Jobs') },
+        post: {
+          summary: 'Open a job',
+          requestBody: { required: true, ...json(NewJob, 'input') },
+          responses: { '201': { description: 'Opened', ...json(Job, 'output') }, default: problem },
+        },
+      },
+      '/api/jobs/{id}': {
+        get: { summary: 'One job', parameters: [id], responses: ok(Job, 'The job') },
+        patch: {
+          summary: 'Change a job; 409 with `current` when somebody saved in between',
+          parameters: [id],
+          requestBody: { required: true, ...json(JobChange, 'input') },
+          responses: ok(Job, 'The job'),
+        },
+      },
+      '/api/jobs/{id}/kit.pdf': {
+        get: {
+          summary: 'Pick list with drawing',
+          parameters: [id],
+          responses: { '200': { description: 'PDF', content: { 'application/pdf': {} } }, default: problem },
+        },
+      },
+    },
+  }
+}

@@ -1,0 +1,190 @@
+import 'server-only'
+import PDFDocument from 'pdfkit'
+import { explodedView, proposeKit, ARRANGEMENTS, type Kit, type KitLine } from '@/core/kit'
+import { ServiceError } from '../errors'
+import { getJob, machines } from '../jobs'
+import { kitRequest } from '../kits'
+import { ready } from '../language'
+import { drawExploded } from './drawExploded'
+import { registerFonts } from './fonts'
+
+const PAGE = { left: 40, right: 555, top: 40, bottom: 800 }
+const INK = '#24211b'
+const SOFT = '#5b5446'
+const LAMP = '#8a4b00'
+const WIDTH = PAGE.right - PAGE.left
+
+const COLUMNS = [
+  { name: '', x: PAGE.left, width: 20 },
+  { name: 'Part', x: PAGE.left + 24, width: 96 },
+  { name: 'Number', x: PAGE.left + 122, width: 118 },
+  { name: 'Each', x: PAGE.left + 242, width: 34 },
+  { name: 'In all', x: PAGE.left + 278, width: 40 },
+  { name: 'Picked', x: PAGE.left + 322, width: 36 },
+  { name: 'Remarks', x: PAGE.left + 362, width: WIDTH - 362 },
+] as const
+
+const amount = (line: KitLine, n: number): string => (line.unit === 'g' ? `${n} g` : String(n))
+
+function remark(line: KitLine): string {
+  if (line.state === 'gap') return `MISSING. ${line.reason}`
+  if (line.state === 'conflict') return `DOES NOT FIT. ${line.reason}`
+  const once = line.singleUse ? 'Once only, always new. ' : ''
+  return `${once}${line.assumed ? `To confirm: ${line.reason} ` : ''}${line.note}`
+}
+
+interface Head {
+  job: string
+  title: string
+  place: string
+}
+
+function heading(doc: PDFKit.PDFDocument, { job, title, place }: Head, kit: Kit): void {
+  const { words, position } = ARRANGEMENTS[kit.arrangement]
+  doc.font('bold').fontSize(16).fillColor(INK).text(`${job}: ${title}`, PAGE.left, PAGE.top, { width: WIDTH })
+  doc.font('text').fontSize(10).fillColor(SOFT).text(place)
+  doc.moveDown(0.4)
+  const count = `${kit.positions} ${position}${kit.positions === 1 ? '' : 's'}`
+  const gaps = kit.lines.filter((l) => l.state === 'gap').length
+  const conflicts = kit.lines.filter((l) => l.state === 'conflict').length
+  const state = kit.complete
+    ? 'complete'
+    : [gaps && `${gaps} missing`, conflicts && `${conflicts} in conflict`].filter(Boolean).join(', ')
+  doc.font('bold').fontSize(11).fillColor(INK).text(`Pick list: ${words}, ${count}. `, { continued: true })
+  doc.fillColor(kit.complete ? INK : LAMP).text(`Kit ${state}.`)
+}
+
+function pageBreak(doc: PDFKit.PDFDocument, room: number): void {
+  if (doc.y + room > PAGE.bottom) doc.addPage()
+}
+
+function table(doc: PDFKit.PDFDocument, kit: Kit): void {
+  const header = () => {
+    const y = doc.y
+    doc.font('bold').fontSize(8.5).fillColor(SOFT)
+    for (const { name, x, width } of COLUMNS) doc.text(name, x, y, { width, lineBreak: false })
+    doc.y = y + 13
+  }
+  header()
+  kit.lines.forEach((line, i) => {
+    const cells = [
+      String(i + 1),
+      line.words,
+      line.designation || '–',
+      amount(line, line.quantityPerPosition),
+      amount(line, line.quantity),
+      '',
+      remark(line),
+    ]
+    const height = Math.max(
+      ...COLUMNS.map(({ width }, c) =>
+        doc
+          .font(c === 2 ? 'mono' : 'text')
+          .fontSize(9)
+          .heightOfString(cells[c] ?? '', { width }),
+      ),
+    )
+    const before = doc.page
+    pageBreak(doc, height + 6)
+    if (doc.page !== before) header()
+    const y = doc.y + 3
+    doc.lineWidth(0.4).moveTo(PAGE.left, doc.y).lineTo(PAGE.right, doc.y).stroke('#d9d0bf')
+    COLUMNS.forEach(({ name, x, width }, c) => {
+      if (name === 'Picked') {
+        if (line.state === 'filled' && line.quantity > 0)
+          doc
+            .lineWidth(0.8)
+            .rect(x + 6, y, 10, 10)
+            .stroke(SOFT)
+        return
+      }
+      doc
+        .font(c === 2 ? 'mono' : 'text')
+        .fontSize(9)
+        .fillColor(line.state === 'filled' ? INK : LAMP)
+        .text(cells[c] ?? '', x, y, { width })
+    })
+    doc.y = y + height + 3
+  })
+}
+
+function list(doc: PDFKit.PDFDocument, title: string, items: readonly string[]): void {
+  if (items.length === 0) return
+  pageBreak(doc, 50)
+  doc.moveDown(0.8).font('bold').fontSize(10.5).fillColor(INK).text(title, PAGE.left, doc.y, { width: WIDTH })
+  for (const item of items) {
+    pageBreak(doc, 28)
+    doc
+      .font('text')
+      .fontSize(9)
+      .fillColor(INK)
+      .text(`•  ${item}`, PAGE.left, doc.y + 2, { width: WIDTH, indent: 0 })
+  }
+}
+
+const SIGNS = { pass: 'agrees', warn: 'look again', fail: 'does not fit' } as const
+
+function render(head: Head, kit: Kit, view: ReturnType<typeof explodedView>): Promise<Buffer> {
+  const doc = new PDFDocument({
+    size: 'A4',
+    margin: 40,
+    bufferPages: true,
+    info: { Title: `${head.job}, kit`, Creator: 'Amber Socket' },
+  })
+  registerFonts(doc)
+  const chunks: Buffer[] = []
+  const done = new Promise<Buffer>((resolve, reject) => {
+    doc.on('data', (chunk: Buffer) => chunks.push(chunk))
+    doc.on('end', () => resolve(Buffer.concat(chunks)))
+    doc.on('error', reject)
+  })
+  heading(doc, head, kit)
+  const top = doc.y + 8
+  drawExploded(doc, view, { x: PAGE.left, y: top, width: WIDTH, height: 190 })
+  doc
+    .font('text')
+    .fontSize(8)
+    .fillColor(SOFT)
+    .text(
+      'In fitting order from the inside out, to scale; dashed = missing, hub plain.',
+      PAGE.left,
+      top + 196,
+    )
+  doc.y = top + 214
+  table(doc, kit)
+  list(
+    doc,
+    'Checked between the parts',
+    kit.checks.map((c) => `${c.words} (${SIGNS[c.result]}). ${c.detail}`),
+  )
+  list(doc, 'Before anybody works on it', ARRANGEMENTS[kit.arrangement].cautions)
+  const { count } = doc.bufferedPageRange()
+  for (let page = 0; page < count; page++) {
+    doc.switchToPage(page)
+    doc.page.margins.bottom = 0
+    doc.font('text').fontSize(8).fillColor(SOFT)
+    doc.text("Every value here is a guide until the machine's manual confirms it.", PAGE.left, 812, {
+      lineBreak: false,
+    })
+    doc.text(`${head.job}, page ${page + 1} of ${count}`, PAGE.left, 812, {
+      width: WIDTH,
+      align: 'right',
+      lineBreak: false,
+    })
+  }
+  doc.end()
+  return done
+}
+
+/** The pick list of a job's kit with its drawing. @throws ServiceError `notFound` when the job has no kit yet */
+export async function kitPdf(jobId: number): Promise<Buffer> {
+  const job = await getJob(jobId)
+  if (!job.kit)
+    throw new ServiceError('notFound', `Job ${jobId} has no kit yet. Choose an arrangement first.`)
+  const [{ language }, all] = await Promise.all([ready(), machines()])
+  const kit = proposeKit(kitRequest(job.kit), language)
+  const machine = all.find((m) => m.id === job.machineId)
+  const position = machine?.positions.find((p) => p.id === job.positionId)?.name ?? job.intake.position
+  const place = [machine?.name, position, job.intake.side].filter(Boolean).join(' · ')
+  return render({ job: `Job ${job.id}`, title: job.title, place }, kit, explodedView(kit, language))
+}

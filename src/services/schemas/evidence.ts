@@ -1,0 +1,97 @@
+import { z } from 'zod'
+import { MAX_STAMP } from '@/core/designation'
+import { CLOSURE_LOOKS, CONDITIONS, ELEMENTS, EVIDENCE_PIECES, FEATURES, INSTRUMENTS } from '@/core/identify'
+
+const reading = z
+  .union([z.string().max(60, 'A reading is at most 60 characters. Type one size.'), z.number().finite()])
+  .transform(String)
+
+export const Measurement = z.object({
+  feature: z.enum(FEATURES),
+  readings: z.array(reading).max(20, 'At most 20 readings of one feature.'),
+  unit: z.enum(['mm', 'in', 'auto']).default('auto'),
+  instrument: z.enum(INSTRUMENTS).optional(),
+  condition: z.enum(CONDITIONS).optional(),
+  /** kept on the sheet, left out of the answer */
+  struck: z.boolean().optional(),
+})
+
+export const StampText = z
+  .string()
+  .max(MAX_STAMP, `A stamp is at most ${MAX_STAMP} characters. Type what stands on one face of the part.`)
+
+export const Stamp = z.object({
+  text: StampText,
+  on: z.enum(['cone', 'cup', 'ring', 'seal', 'box']).optional(),
+})
+
+const flag = z.boolean().optional()
+
+export const Observed = z.object({
+  element: z.enum(ELEMENTS).optional(),
+  piece: z.enum(EVIDENCE_PIECES).optional(),
+  rows: z.number().int().min(1).max(4).optional(),
+  closures: z.array(z.enum(CLOSURE_LOOKS)).max(2).optional(),
+  flange: flag,
+  snapGroove: flag,
+  sphericalOutside: flag,
+  extendedInner: flag,
+  taperBore: flag,
+  encoder: flag,
+  doubleRow: flag,
+})
+
+/** What is known of a part: the body of `/api/identify`, and what a job keeps as typed. */
+export const EvidenceSheet = z.object({
+  measurements: z.array(Measurement).max(20).default([]),
+  stamps: z.array(Stamp).max(10).default([]),
+  observed: Observed.default({}),
+})
+export type EvidenceSheet = z.output<typeof EvidenceSheet>
+
+export const IdentifyRequest = EvidenceSheet.extend({ limit: z.number().int().min(1).max(50).default(10) })
+
+const dimensions = z.record(z.string(), z.number())
+
+export const IdentifyResponse = z.object({
+  candidates: z.array(
+    z.object({
+      rank: z.number().int(),
+      base: z.string(),
+      designation: z.string(),
+      family: z.string(),
+      familyWords: z.string(),
+      piece: z.string(),
+      probability: z.number(),
+      verified: z.boolean(),
+      dimensions,
+      dimensionsIn: z.record(z.string(), z.string()),
+      evidence: z.array(
+        z.object({
+          item: z.string(),
+          words: z.string(),
+          deviation: z.number().nullable(),
+          weight: z.number(),
+          verdict: z.enum(['agrees', 'strained', 'contradicts']),
+          detail: z.string(),
+        }),
+      ),
+    }),
+  ),
+  unlisted: z.object({ probability: z.number(), note: z.string() }),
+  next: z.object({ feature: z.string(), gainBits: z.number(), separates: z.array(z.string()) }).nullable(),
+  advice: z.object({ heading: z.string(), line: z.string() }).nullable(),
+  readings: z.array(
+    z.object({
+      feature: z.string(),
+      unit: z.enum(['mm', 'in']),
+      unitWords: z.string(),
+      mm: z.number(),
+      mmText: z.string(),
+      inText: z.string(),
+    }),
+  ),
+  parts: z.number().int(),
+  elapsedMs: z.number(),
+})
+export type IdentifyResponse = z.output<typeof IdentifyResponse>

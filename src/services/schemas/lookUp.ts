@@ -1,0 +1,117 @@
+import { z } from 'zod'
+import { TOKEN_KINDS } from '@/core/designation'
+import { VERDICTS } from '@/core/interchange'
+
+const dimensions = z.record(z.string(), z.number())
+const dimensionsIn = z.record(z.string(), z.string())
+
+export const HealthResponse = z.object({
+  status: z.literal('ok'),
+  database: z.literal('ok'),
+  catalogue: z.object({ parts: z.number().int(), families: z.number().int() }),
+})
+
+export const Problem = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.number().int(),
+  detail: z.string(),
+  issues: z
+    .array(z.object({ path: z.array(z.union([z.string(), z.number()])), message: z.string() }))
+    .optional(),
+})
+
+export const DecodeResponse = z.object({
+  text: z.string(),
+  readings: z.array(
+    z.object({
+      canonical: z.string(),
+      family: z.string(),
+      familyWords: z.string(),
+      base: z.string(),
+      listed: z.boolean(),
+      bore: z.number().nullable(),
+      outside: z.number().nullable(),
+      width: z.number().nullable(),
+      basePlace: z.object({ from: z.number().int(), to: z.number().int() }),
+      tokens: z.array(
+        z.object({
+          text: z.string(),
+          at: z.number().int(),
+          kind: z.enum(TOKEN_KINDS),
+          meaning: z.string(),
+          known: z.boolean(),
+        }),
+      ),
+      unknown: z.array(z.string()),
+      closure: z.object({
+        sides: z.number().int(),
+        type: z.enum(['open', 'shield', 'lowFrictionSeal', 'contactSeal']),
+      }),
+      clearance: z.string(),
+      confidence: z.number(),
+    }),
+  ),
+})
+
+export const PartResponse = z.object({
+  base: z.string(),
+  family: z.string(),
+  familyWords: z.string(),
+  piece: z.string(),
+  series: z.string(),
+  dimensions,
+  dimensionsIn,
+  source: z.string(),
+  sourceKind: z.string(),
+  verified: z.boolean(),
+  synonyms: z.array(z.string()),
+})
+
+const checks = z.array(
+  z.object({ check: z.string(), result: z.enum(['pass', 'warn', 'fail']), detail: z.string() }),
+)
+
+export const InterchangeResponse = z.object({
+  base: z.string(),
+  designation: z.string(),
+  equivalents: z.array(
+    z.object({ designation: z.string(), verdict: z.enum(VERDICTS), convention: z.string(), checks }),
+  ),
+  traps: z.array(z.object({ designation: z.string(), why: z.string() })),
+})
+
+export const Comparison = z.object({ from: z.string(), to: z.string(), verdict: z.enum(VERDICTS), checks })
+
+export const TaperedResponse = z.object({
+  designation: z.string(),
+  piece: z.enum(['cone', 'cup']),
+  series: z.string(),
+  mates: z.array(
+    z.object({
+      designation: z.string(),
+      set: z.string(),
+      outside: z.number().optional(),
+      bore: z.number().optional(),
+      widths: z.object({ coneWidth: z.number().optional(), cupWidth: z.number().optional() }),
+      totalWidth: z.number().nullable(),
+      in: dimensionsIn,
+    }),
+  ),
+})
+
+const seal = z.object({
+  designation: z.string(),
+  dimensions,
+  in: z.object({ shaft: z.string(), housing: z.string() }),
+  lip: z.string().optional(),
+  material: z.string().optional(),
+  detail: z.string(),
+})
+export const SealsResponse = z.object({
+  shaft: z.number(),
+  housing: z.number(),
+  width: z.number().nullable(),
+  seals: z.array(seal),
+  near: z.array(seal),
+})
