@@ -1,5 +1,7 @@
 # Shared by ./start and ./test: packages, modules and the database of our own. Sourced, not run.
 
+export PATH="$PWD/node_modules/.bin:$PATH"
+
 say() { printf '\033[1m· %s\033[0m\n' "$*"; }
 fail() { printf 'Cannot go on: %s\n' "$*" >&2; exit 1; }
 
@@ -33,7 +35,7 @@ need_build() {
   local sum; sum=$(find src next.config.ts postcss.config.mjs tsconfig.json package-lock.json -type f -printf '%p %T@ %s\n' 2>/dev/null | sort | sha256sum | cut -d' ' -f1)
   if [ ! -f .next/BUILD_ID ] || [ "$(cat .local/build.sum 2>/dev/null)" != "$sum" ]; then
     say "Building (about a minute, after a change)"
-    NEXT_TELEMETRY_DISABLED=1 npx --no-install next build
+    NEXT_TELEMETRY_DISABLED=1 next build
     echo "$sum" > .local/build.sum
   fi
 }

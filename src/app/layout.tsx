@@ -1,9 +1,29 @@
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
+import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css'
+import './globals.css'
+import type { Metadata } from 'next'
+import { cookies } from 'next/headers'
+import { connection } from 'next/server'
 import type { ReactNode } from 'react'
+import { PreferencesProvider, type Theme } from '@/features/shell'
 
-export default function Layout({ children }: { children: ReactNode }) {
+export const metadata: Metadata = {
+  title: { default: 'Amber Socket', template: '%s · Amber Socket' },
+  description: 'Identify bearings, find what else fits, build complete kits',
+}
+
+export default async function Layout({ children }: { children: ReactNode }) {
+  await connection()
+  const jar = await cookies()
+  const theme: Theme = jar.get('theme')?.value === 'dim' ? 'dim' : 'light'
+  const unit = jar.get('unit')?.value === 'in' ? 'in' : 'mm'
   return (
-    <html lang="en">
-      <body>{children}</body>
+    <html lang="en" data-theme={theme}>
+      <body>
+        <PreferencesProvider unit={unit} theme={theme}>
+          {children}
+        </PreferencesProvider>
+      </body>
     </html>
   )
 }

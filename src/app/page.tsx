@@ -1,3 +1,7 @@
-export default function Page() {
-  return <p>…</p>
+import { JobList } from '@/features/jobs'
+import { latestJobs, machines } from '@/services/jobs'
+
+export default async function Page() {
+  const [jobs, all] = await Promise.all([latestJobs(), machines()])
+  return <JobList jobs={jobs} machines={all} />
 }

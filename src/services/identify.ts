@@ -1,5 +1,6 @@
 import 'server-only'
 import { familyFacts, type Dimensions } from '@/core/catalogue'
+import type { Closure } from '@/core/designation'
 import {
   evidenceWords,
   identify,
@@ -8,6 +9,7 @@ import {
   readMeasurements,
   unlistedWords,
   type Identification,
+  type IdentifiedPart,
   type Looks,
 } from '@/core/identify'
 import { writeInch, writeMm } from '@/core/quantity'
@@ -27,27 +29,42 @@ export const inchTwins = (d: Dimensions): Record<string, string> =>
 const says = (looks: Looks): boolean =>
   Object.values(looks).some((value) => value !== undefined && (!Array.isArray(value) || value.length > 0))
 
-function candidatesOf({ candidates }: Identification): IdentifyResponse['candidates'] {
-  return candidates.map(({ part, designation, probability, dimensions, evidence }, i) => ({
-    rank: i + 1,
-    base: part.base,
-    designation,
-    family: part.family,
-    familyWords: familyFacts(part.family).words,
-    piece: part.piece,
-    probability,
-    verified: part.provenance.verified,
-    dimensions: millimetres(dimensions),
-    dimensionsIn: inchTwins(dimensions),
-    evidence: evidence.map((item) => ({
-      item: item.item,
-      words: ITEM_WORDS[item.item] ?? item.item,
-      deviation: item.deviationMm === null ? null : Math.round(item.deviationMm * 1e4) / 1e4,
-      weight: Math.round(item.weight * 100) / 100,
-      verdict: item.verdict,
-      detail: evidenceWords(item),
-    })),
-  }))
+/** Closures as stamped, else as seen. */
+function closureOf({ evidence }: IdentifiedPart, { closures = [] }: Looks): Closure {
+  const stamped = evidence.find((e) => e.reading && e.reading.closure.sides > 0)?.reading?.closure
+  if (stamped) return stamped
+  const sides = closures.filter((c) => c !== 'open').length
+  return {
+    sides: sides === 2 ? 2 : sides === 1 ? 1 : 0,
+    type: sides === 0 ? 'open' : closures.includes('seal') ? 'contactSeal' : 'shield',
+  }
+}
+
+function candidatesOf({ candidates }: Identification, looks: Looks): IdentifyResponse['candidates'] {
+  return candidates.map((candidate, i) => {
+    const { part, designation, probability, dimensions, evidence } = candidate
+    return {
+      rank: i + 1,
+      base: part.base,
+      designation,
+      family: part.family,
+      familyWords: familyFacts(part.family).words,
+      piece: part.piece,
+      probability,
+      verified: part.provenance.verified,
+      closure: closureOf(candidate, looks),
+      dimensions: millimetres(dimensions),
+      dimensionsIn: inchTwins(dimensions),
+      evidence: evidence.map((item) => ({
+        item: item.item,
+        words: ITEM_WORDS[item.item] ?? item.item,
+        deviation: item.deviationMm === null ? null : Math.round(item.deviationMm * 1e4) / 1e4,
+        weight: Math.round(item.weight * 100) / 100,
+        verdict: item.verdict,
+        detail: evidenceWords(item),
+      })),
+    }
+  })
 }
 
 /**
@@ -76,7 +93,7 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
   )
   const elapsedMs = Math.round((performance.now() - from) * 100) / 100
   return {
-    candidates: candidatesOf(found),
+    candidates: candidatesOf(found, request.observed),
     unlisted: { probability: found.unlisted, note: unlistedWords(found.unlisted, found.candidates[0]) },
     next: found.next,
     advice: nextWords(found.next, found.unlisted > 0.5 ? undefined : found.candidates[0]),

@@ -1,14 +1,10 @@
 import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from './errors'
-import { kitRequest } from './kits'
 import { Decision, Intake, Job, JobChange, NewJob, STAGES, type Stage } from './schemas/job'
 import { EvidenceSheet } from './schemas/evidence'
-import { KitProposal } from './schemas/kit'
+import { KitDraft } from './schemas/kit'
 import { parse } from './schemas/parse'
-
-/** A kit is stored as it was asked for: an input that was accepted once is read back as it is. */
-const storedKit = (kit: unknown) => (kit === null ? null : KitProposal.parse(kit))
 
 function out(stored: db.StoredJob): Job {
   const stage: Stage = STAGES.find((s) => s === stored.stage) ?? 'takeIn'
@@ -21,7 +17,7 @@ function out(stored: db.StoredJob): Job {
     intake: Intake.parse(stored.intake),
     evidence: EvidenceSheet.parse(stored.evidence),
     decision: stored.decision === null ? null : Decision.parse(stored.decision),
-    kit: storedKit(stored.kit),
+    kit: stored.kit === null ? null : KitDraft.parse(stored.kit),
     version: stored.version,
     closedAt: stored.closedAt?.toISOString() ?? null,
     createdAt: stored.createdAt.toISOString(),
@@ -60,7 +56,7 @@ function eventOf(change: JobChange): db.NewEvent {
     return {
       kind: 'kit',
       summary: change.kit
-        ? `Kit ${change.kit.arrangement}, ${change.kit.positions ?? 1} positions`
+        ? `Kit ${change.kit.arrangement}, ${change.kit.positions} positions`
         : 'Kit removed',
       content: change.kit,
     }
@@ -77,7 +73,6 @@ function eventOf(change: JobChange): db.NewEvent {
  */
 export async function changeJob(id: number, input: unknown): Promise<Job> {
   const change = parse(JobChange, input)
-  if (change.kit) kitRequest(change.kit)
   const { version, closed, ...patch } = change
   const present = await db.findJob(id)
   if (!present) throw noJob(id)

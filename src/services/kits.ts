@@ -1,5 +1,5 @@
 import 'server-only'
-import { ARRANGEMENTS, proposeKit, type KitRequest } from '@/core/kit'
+import { ARRANGEMENTS, explodedView, proposeKit, type ExplodedView, type KitRequest } from '@/core/kit'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { KitProposal, type KitResponse } from './schemas/kit'
@@ -35,4 +35,11 @@ export async function proposeKitFor(input: unknown): Promise<KitResponse> {
   const { language } = await ready()
   const { words, cautions } = ARRANGEMENTS[request.arrangement]
   return { ...proposeKit(request, language), words, cautions: [...cautions] }
+}
+
+/** The same with its exploded view, for the screen. */
+export async function drawnKitFor(input: unknown): Promise<KitResponse & { view: ExplodedView }> {
+  const kit = await proposeKitFor(input)
+  const { language } = await ready()
+  return { ...kit, view: explodedView(kit, language) }
 }

@@ -125,7 +125,8 @@ export async function taperedMates(input: unknown) {
     mates: matesOf(part, language.catalogue).map(({ part: mate, set }) => ({
       designation: mate.base,
       set: set.base,
-      ...(mate.piece === 'cup' ? { outside: mate.dimensions.outside } : { bore: mate.dimensions.bore }),
+      outside: mate.piece === 'cup' ? mate.dimensions.outside : undefined,
+      bore: mate.piece === 'cone' ? mate.dimensions.bore : undefined,
       widths: { coneWidth: set.dimensions.coneWidth, cupWidth: set.dimensions.cupWidth },
       totalWidth: set.dimensions.totalWidth ?? null,
       in: inchTwins(set.dimensions),

@@ -127,7 +127,7 @@ const A1: Arrangement = {
       words: 'Cotter pin',
       role: 'cotterPin',
       ...once,
-      note: 'Always new; legs clear of the cap.',
+      note: 'Legs clear of the cap.',
     },
     { id: 'cap', words: 'Hub cap', role: 'cap', ...sound, note: 'Last of all, tapped on squarely.' },
     {

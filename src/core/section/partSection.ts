@@ -8,12 +8,15 @@ import { coneSection, cupSection, taperedSection } from './taperedSection'
 /** Total width over the larger ring width where no table gives it (common practice; drawing only). */
 const TOTAL_OVER_RING = 1.02
 
+/** What a drawing needs to know of a part. */
+export type Drawable = Pick<Part, 'dimensions' | 'piece' | 'family' | 'hardware'>
+
 /**
  * Section of a catalogue part, to scale in its boundary dimensions.
  * @param closure shields and seals are drawn on balls
  * @returns null when the catalogue gives too little to draw it
  */
-export function partSection(part: Part, closure: Closure = OPEN): Section | null {
+export function partSection(part: Drawable, closure: Closure = OPEN): Section | null {
   const { bore, outside, width, closedWidth, coneWidth, cupWidth, totalWidth } = part.dimensions
   if (part.hardware) return hardwareSection(part.hardware)
   if (part.piece === 'seal') return bore && outside && width ? sealSection(bore, outside, width) : null

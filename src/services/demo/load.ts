@@ -1,7 +1,7 @@
 import * as db from '@/db'
 import { Intake, NewJob } from '../schemas/job'
 import { EvidenceSheet } from '../schemas/evidence'
-import { KitProposal } from '../schemas/kit'
+import { KitDraft } from '../schemas/kit'
 import { JOBS, MACHINES, type DemoJob } from './world'
 
 async function write(
@@ -17,7 +17,7 @@ async function write(
       positionId: found?.positions.find((p) => p.name === position)?.id ?? null,
       stage,
       ...(decision && { decision }),
-      ...(kit && { kit: KitProposal.parse(kit) }),
+      ...(kit && { kit: KitDraft.parse(kit) }),
       ...(closed && { closedAt: new Date() }),
     },
     { kind: 'created', summary: 'Job opened', content },

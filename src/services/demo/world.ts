@@ -1,7 +1,7 @@
 import type { NewMachine } from '@/db'
 import type { z } from 'zod'
 import type { NewJob, Stage } from '../schemas/job'
-import type { KitProposalInput } from '../schemas/kit'
+import type { KitDraft } from '../schemas/kit'
 
 /** The Winterbeck Pier Works: machines with their positions. */
 export const MACHINES: NewMachine[] = [
@@ -58,7 +58,7 @@ export interface DemoJob {
   position?: string
   stage: Stage
   decision?: { designation: string; base: string; probability: number }
-  kit?: KitProposalInput
+  kit?: KitDraft
   closed?: boolean
 }
 

@@ -64,6 +64,10 @@ export const IdentifyResponse = z.object({
       piece: z.string(),
       probability: z.number(),
       verified: z.boolean(),
+      closure: z.object({
+        sides: z.union([z.literal(0), z.literal(1), z.literal(2)]),
+        type: z.enum(['open', 'shield', 'lowFrictionSeal', 'contactSeal']),
+      }),
       dimensions,
       dimensionsIn: z.record(z.string(), z.string()),
       evidence: z.array(

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { EvidenceSheet } from './evidence'
-import { KitProposal } from './kit'
+import { KitDraft } from './kit'
 
 /** Stages in the order of the work; each has its screen. */
 export const STAGES = ['takeIn', 'identify', 'crossReference', 'kit', 'record'] as const
@@ -58,7 +58,7 @@ export const JobChange = z.object({
   intake: Intake.optional(),
   evidence: EvidenceSheet.optional(),
   decision: Decision.nullable().optional(),
-  kit: KitProposal.nullable().optional(),
+  kit: KitDraft.nullable().optional(),
   closed: z.boolean().optional(),
 })
 export type JobChange = z.input<typeof JobChange>
@@ -72,7 +72,7 @@ export const Job = z.object({
   intake: Intake,
   evidence: EvidenceSheet,
   decision: Decision.nullable(),
-  kit: KitProposal.nullable(),
+  kit: KitDraft.nullable(),
   version: z.number().int(),
   closedAt: z.string().nullable(),
   createdAt: z.string(),

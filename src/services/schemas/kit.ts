@@ -42,6 +42,29 @@ export const KitProposal = z.object({
 })
 export type KitProposalInput = z.input<typeof KitProposal>
 
+const asTyped = z.union([z.number(), z.string().max(40)])
+
+/** A kit as a job keeps it: sizes stay as they were typed, readable or not. */
+export const KitDraft = z.object({
+  arrangement: z.enum(ARRANGEMENT_CODES),
+  positions: z.number().int().min(1).max(500),
+  parts: z.record(z.string().max(40), z.string().max(80)).default({}),
+  sizes: z
+    .object({
+      sealShaft: asTyped.optional(),
+      sealHousing: asTyped.optional(),
+      sealWidth: asTyped.optional(),
+      hubMouth: asTyped.optional(),
+      cavityLength: asTyped.optional(),
+      spacerLength: asTyped.optional(),
+      wheelSpacerLength: asTyped.optional(),
+      rpm: z.number().optional(),
+    })
+    .default({}),
+  thread: z.string().max(30).optional(),
+})
+export type KitDraft = z.output<typeof KitDraft>
+
 export const KitResponse = z.object({
   arrangement: z.enum(ARRANGEMENT_CODES),
   words: z.string(),

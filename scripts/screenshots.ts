@@ -1,0 +1,49 @@
+/** One current picture of each main view, from demo data, at 1280 x 800. Needs a running ./start. */
+import { mkdirSync } from 'node:fs'
+import { chromium, type Page } from '@playwright/test'
+import { BROWSER_ARGS, CHROMIUM } from '../tests/support/browser'
+
+const ADDRESS = process.env['AMBER_URL'] ?? 'http://127.0.0.1:3000'
+const FOLDER = process.env['SHOTS'] ?? 'docs/screenshots'
+
+interface Job {
+  id: number
+  title: string
+}
+
+const jobs = (await (await fetch(`${ADDRESS}/api/jobs`)).json()) as Job[]
+const job = (words: string): string => {
+  const found = jobs.find((j) => j.title.includes(words))
+  if (!found) throw new Error(`The demo job “${words}” is not there`)
+  return `/jobs/${found.id}`
+}
+
+const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
+  ['jobs', '/'],
+  ['take-in', job('coach 2')],
+  ['identify', `${job('coach 2')}/identify`],
+  ['identify-not-listed', `${job('Capstan')}/identify`],
+  ['identify-dim', `${job('Organ')}/identify`, async (page) => page.evaluate(() => void (document.documentElement.dataset['theme'] = 'dim'))],
+  ['cross-reference', `${job('trolley')}/cross-reference`],
+  ['kit-tapered-pair', `${job('coach 1')}/kit`],
+  ['kit-axle', `${job('Carousel')}/kit`, async (page) => page.click('#line-snapRing')],
+  ['part-sheet', `/parts/${encodeURIComponent('L68149/L68110')}`],
+  ['record', `${job('Coin pusher')}/record`],
+  ['machines', '/machines'],
+]
+
+mkdirSync(FOLDER, { recursive: true })
+const wanted = process.argv.slice(2)
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: BROWSER_ARGS })
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+page.on('console', (message) => message.type() === 'error' && console.log('console:', message.text()))
+page.on('pageerror', (error) => console.log('page:', error.message))
+for (const [name, path, act] of VIEWS) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue
+  await page.goto(ADDRESS + path, { waitUntil: 'networkidle' })
+  await act?.(page)
+  await page.waitForTimeout(300)
+  await page.screenshot({ path: `${FOLDER}/${name}.png` })
+  console.log(`  ${name}`)
+}
+await browser.close()

@@ -1,0 +1,5 @@
+import { partSheet } from '@/services/partSheet'
+import { answer } from '../_http/answer'
+import { query } from '../_http/body'
+
+export const GET = answer(async (request) => partSheet(query(request)['designation'] ?? ''))

@@ -1,0 +1,5 @@
+import { CrossReference } from '@/features/part'
+
+export default function Page() {
+  return <CrossReference />
+}

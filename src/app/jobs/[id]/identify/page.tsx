@@ -1,0 +1,5 @@
+import { JobIdentify } from '@/features/identify'
+
+export default function Page() {
+  return <JobIdentify />
+}

@@ -1,0 +1,5 @@
+import { KitScreen } from '@/features/kit'
+
+export default function Page() {
+  return <KitScreen />
+}

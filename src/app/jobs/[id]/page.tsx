@@ -1,0 +1,5 @@
+import { TakeIn } from '@/features/intake'
+
+export default function Page() {
+  return <TakeIn />
+}

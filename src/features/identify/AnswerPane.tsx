@@ -1,0 +1,180 @@
+'use client'
+
+import Link from 'next/link'
+import type { Route } from 'next'
+import type { Ref } from 'react'
+import { writeInchFixed, writeMmFixed } from '@/core/quantity'
+import type { IdentifyResponse } from '@/services/schemas/evidence'
+import { VerdictMark } from '@/ui/VerdictMark'
+import type { Trouble } from './useIdentification'
+
+type Candidate = IdentifyResponse['candidates'][number]
+
+interface Props {
+  answer: IdentifyResponse | null
+  trouble: Trouble | null
+  away: boolean
+  selected: number
+  onSelect: (index: number) => void
+  action: { words: string; run: (candidate: Candidate) => void; button: Ref<HTMLButtonElement> }
+}
+
+const percent = (p: number): string =>
+  p > 0.995 && p < 0.99995 ? '>99 %' : p < 0.005 ? '<1 %' : `${Math.round(p * 100)} %`
+
+function sizes(d: Record<string, number>, write: (mm: number) => string): string {
+  const width = d['totalWidth'] ?? d['width'] ?? d['coneWidth'] ?? d['cupWidth']
+  return [d['bore'], d['outside'], width].flatMap((mm) => (mm === undefined ? [] : [write(mm)])).join(' × ')
+}
+
+function Bar({ share, thin }: { share: number; thin?: boolean }) {
+  return (
+    <span className={`block overflow-hidden rounded bg-line2 ${thin ? 'h-[5px]' : 'h-[7px]'}`}>
+      <i
+        className="block h-full rounded bg-ink"
+        style={{ width: `${Math.max(1, Math.round(share * 100))}%` }}
+      />
+    </span>
+  )
+}
+
+function Leader({ candidate }: { candidate: Candidate }) {
+  return (
+    <div className="border-b border-line pb-3">
+      <p className="flex items-baseline justify-between gap-2">
+        <span
+          data-testid="leader"
+          className={`number font-semibold tracking-tight break-all ${candidate.designation.length > 14 ? 'text-[24px]' : 'text-answer'}`}
+        >
+          {candidate.designation}
+        </span>
+        <b className="number text-reading font-semibold whitespace-nowrap">
+          {percent(candidate.probability)}
+        </b>
+      </p>
+      <div className="my-1.5">
+        <Bar share={candidate.probability} />
+      </div>
+      <p className="number text-[14.5px] text-ink2">
+        {sizes(candidate.dimensions, writeMmFixed)} mm
+        <br />
+        {sizes(candidate.dimensions, writeInchFixed)} in
+      </p>
+      <p className="text-[14px] text-ink2">
+        {candidate.familyWords}
+        {candidate.piece !== 'complete' && candidate.piece !== 'seal' ? `, ${candidate.piece}` : ''}
+        {candidate.verified ? '' : ' · sizes unverified, check them'}
+      </p>
+      <ul aria-label="Why" className="mt-2 grid gap-[3px] text-[14px]">
+        {candidate.evidence.map((e) => (
+          <li key={e.item} className="grid grid-cols-[20px_92px_1fr]">
+            <VerdictMark verdict={e.verdict} />
+            <span>{e.words}</span>
+            <span className="text-ink2">{e.detail}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+/** The ranked answer, why, what else it may be, what to do next. */
+export function AnswerPane({ answer, trouble, away, selected, onSelect, action }: Props) {
+  const candidate = answer?.candidates[selected] ?? answer?.candidates[0]
+  const others = answer?.candidates.filter((c) => c !== candidate).slice(0, 4) ?? []
+  const unlistedLeads = (answer?.unlisted.probability ?? 0) > (answer?.candidates[0]?.probability ?? 0)
+  return (
+    <section
+      aria-label="Answer"
+      className="flex min-h-0 flex-col overflow-auto border-l border-line bg-sheet px-[18px] py-3"
+    >
+      <h1 className="caption mb-1.5 flex justify-between">
+        What it is
+        <span className="font-normal">
+          {answer && `of ${answer.parts} parts, ${answer.elapsedMs.toFixed(1)} ms`}
+        </span>
+      </h1>
+      {away && (
+        <p role="status" className="mb-2 rounded-lg bg-wash px-3 py-2 text-lamp-ink">
+          The server is away. What you typed is kept; the answer follows when it is back.
+        </p>
+      )}
+      {trouble && (
+        <p role="alert" className="mb-2 rounded-lg border border-contra px-3 py-2 text-contra">
+          {trouble.detail}
+        </p>
+      )}
+      {!answer && !trouble && (
+        <p className="max-w-[34ch] text-ink2">
+          Type what is stamped, or the bore and the outside. For example{' '}
+          <span className="number">L446?0</span> and <span className="number">0.99 in</span>, as on the land
+          train.
+        </p>
+      )}
+      {unlistedLeads && answer && (
+        <div className="mb-3 border-b border-line pb-3">
+          <p className="flex items-baseline justify-between gap-2">
+            <span data-testid="leader" className="text-[24px] font-bold">
+              Not listed
+            </span>
+            <b className="number text-reading font-semibold">{percent(answer.unlisted.probability)}</b>
+          </p>
+          <div className="my-1.5">
+            <Bar share={answer.unlisted.probability} />
+          </div>
+          <p className="text-[14px] text-ink2">{answer.unlisted.note}</p>
+          <h2 className="caption mt-3">Nearest listed</h2>
+        </div>
+      )}
+      {candidate && <Leader candidate={candidate} />}
+      <ul aria-label="Also possible">
+        {others.map((c) => (
+          <li key={c.base} className="border-b border-line2">
+            <button
+              type="button"
+              onClick={() => onSelect(answer?.candidates.indexOf(c) ?? 0)}
+              className="grid min-h-10 w-full grid-cols-[1fr_76px_50px] items-center text-left"
+            >
+              <span className="number text-[15.5px] font-medium">{c.designation}</span>
+              <span className="mr-2.5">
+                <Bar share={c.probability} thin />
+              </span>
+              <span className="number text-right text-[14.5px]">{percent(c.probability)}</span>
+            </button>
+          </li>
+        ))}
+        {answer && !unlistedLeads && (
+          <li className="grid min-h-10 grid-cols-[1fr_76px_50px] items-center border-b border-line2 text-[14.5px] text-ink2">
+            None of these, a special
+            <span className="mr-2.5">
+              <Bar share={answer.unlisted.probability} thin />
+            </span>
+            <span className="number text-right">{percent(answer.unlisted.probability)}</span>
+          </li>
+        )}
+      </ul>
+      {answer?.advice && (
+        <div className="my-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
+          <b className="block text-[16.5px]">{answer.advice.heading}</b>
+          <span className="text-[14px] text-ink2">{answer.advice.line}</span>
+        </div>
+      )}
+      {candidate && (
+        <div className="mt-auto flex gap-2 pt-2">
+          <button
+            ref={action.button}
+            type="button"
+            data-primary
+            className="button flex-1"
+            onClick={() => action.run(candidate)}
+          >
+            {action.words} <kbd>Ctrl Enter</kbd>
+          </button>
+          <Link href={`/parts/${encodeURIComponent(candidate.designation)}` as Route} className="button">
+            Part sheet
+          </Link>
+        </div>
+      )}
+    </section>
+  )
+}

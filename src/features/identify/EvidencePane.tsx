@@ -1,0 +1,149 @@
+'use client'
+
+import { useCallback, useEffect, useRef } from 'react'
+import { CONDITIONS, INSTRUMENTS, type Condition, type Instrument } from '@/core/identify'
+import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import { Looks } from './Looks'
+import { ReadingRow } from './ReadingRow'
+import { measurementOf, rowsFor, withAll, withLook, withMeasurement, withStamp } from './sheet'
+import { StampField } from './StampField'
+import type { Trouble } from './useIdentification'
+
+const INSTRUMENT_WORDS: Record<Instrument, string> = {
+  micrometer: 'micrometer',
+  digitalCaliper: 'digital caliper',
+  dialCaliper: 'dial caliper',
+  vernier: 'vernier',
+  rule: 'steel rule',
+  tape: 'tape',
+}
+
+const NEXT_UNIT = { auto: 'mm', mm: 'in', in: 'auto' } as const
+
+interface Props {
+  sheet: EvidenceSheet
+  answer: IdentifyResponse | null
+  trouble: Trouble | null
+  onChange: (sheet: EvidenceSheet) => void
+  /** Enter after the last field */
+  onDone: () => void
+}
+
+const typing = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.matches('input, textarea, select, [cmdk-input]')
+
+/** Everything that is known of the part: stamp, sizes, looks. One key to each field, Enter to the next. */
+export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props) {
+  const fields = useRef(new Map<string, HTMLInputElement>())
+  const rows = rowsFor(sheet.observed)
+  const order = ['stamp', ...rows.map((row) => row.feature)]
+  const instrument = sheet.measurements[0]?.instrument ?? 'digitalCaliper'
+  const condition = sheet.measurements[0]?.condition ?? 'used'
+  const hold = (name: string) => (element: HTMLInputElement | null) => {
+    if (element) fields.current.set(name, element)
+    else fields.current.delete(name)
+  }
+  const focus = useCallback((name: string | undefined) => {
+    const element = name === undefined ? undefined : fields.current.get(name)
+    element?.focus()
+    element?.select()
+    return element !== undefined
+  }, [])
+  const byKey = useCallback(
+    (key: string): boolean => {
+      if (key === 's') return focus('stamp')
+      const row = rows.find((r) => r.key.toLowerCase() === key)
+      return row ? focus(row.feature) : false
+    },
+    [focus, rows],
+  )
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return
+      if (byKey(event.key.toLowerCase())) event.preventDefault()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [byKey])
+  const next = (from: string) => {
+    if (!focus(order[order.indexOf(from) + 1])) onDone()
+  }
+  const setText = (feature: (typeof rows)[number]['feature'], text: string) =>
+    onChange(withMeasurement(sheet, feature, { text, instrument, condition }))
+  const stamp = sheet.stamps[0]
+  return (
+    <section aria-label="Evidence" className="overflow-auto border-r border-line px-[18px] py-3">
+      <StampField
+        stamp={stamp}
+        answer={answer}
+        trouble={trouble?.fields['stamp']}
+        field={hold('stamp')}
+        onChange={(text, on) => onChange(withStamp(sheet, text, on))}
+        onNext={() => next('stamp')}
+      />
+      <div className="mt-2 flex items-center justify-between gap-1">
+        <h2 className="caption">Measured</h2>
+        <span className="flex gap-1">
+          <select
+            aria-label="Instrument"
+            value={instrument}
+            onChange={(e) =>
+              onChange(withAll(sheet, { instrument: e.target.value as Instrument, condition }))
+            }
+            className="h-10 rounded-md border border-transparent bg-transparent text-right text-caption font-semibold text-ink2"
+          >
+            {INSTRUMENTS.map((name) => (
+              <option key={name} value={name}>
+                {INSTRUMENT_WORDS[name]}
+              </option>
+            ))}
+          </select>
+          <select
+            aria-label="Condition"
+            value={condition}
+            onChange={(e) => onChange(withAll(sheet, { instrument, condition: e.target.value as Condition }))}
+            className="h-10 rounded-md border border-transparent bg-transparent text-caption font-semibold text-ink2"
+          >
+            {CONDITIONS.map((name) => (
+              <option key={name}>{name}</option>
+            ))}
+          </select>
+        </span>
+      </div>
+      {rows.map((row) => {
+        const measurement = measurementOf(sheet, row.feature)
+        const act = (key: string): boolean => {
+          if (key === 'next') return focus(order[order.indexOf(row.feature) + 1])
+          if (key === 'previous') return focus(order[order.indexOf(row.feature) - 1])
+          if (key === 'u')
+            onChange(withMeasurement(sheet, row.feature, { unit: NEXT_UNIT[measurement?.unit ?? 'auto'] }))
+          else if (key === 'x')
+            onChange(withMeasurement(sheet, row.feature, { struck: !measurement?.struck }))
+          else return byKey(key)
+          return true
+        }
+        return (
+          <ReadingRow
+            key={row.feature}
+            row={row}
+            measurement={measurement}
+            read={
+              measurement && !measurement.struck
+                ? answer?.readings.find((r) => r.feature === row.feature)
+                : undefined
+            }
+            trouble={trouble?.fields[row.feature]}
+            asked={answer?.next?.feature === row.feature && measurement === undefined}
+            field={hold(row.feature)}
+            onText={(text) => setText(row.feature, text)}
+            onUnit={() => act('u')}
+            onStrike={() => act('x')}
+            onKey={act}
+            onNext={() => next(row.feature)}
+          />
+        )
+      })}
+      <Looks observed={sheet.observed} onLook={(look) => onChange(withLook(sheet, look))} />
+    </section>
+  )
+}

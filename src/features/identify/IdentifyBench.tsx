@@ -1,0 +1,113 @@
+'use client'
+
+import { useEffect, useRef, useState } from 'react'
+import { isFamily, PIECES } from '@/core/catalogue'
+import type { Drawable } from '@/core/section'
+import { usePreferences, type KeyHint } from '@/features/shell'
+import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import { SectionFigure } from '@/ui/drawing'
+import { AnswerPane } from './AnswerPane'
+import { EvidencePane } from './EvidencePane'
+import { useIdentification } from './useIdentification'
+
+export type Candidate = IdentifyResponse['candidates'][number]
+
+export const IDENTIFY_HINTS: readonly KeyHint[] = [
+  { keys: 'Enter', words: 'next field', foot: true },
+  { keys: 'U', words: 'unit of the field', foot: true },
+  { keys: 'X', words: 'strike a reading out', foot: true },
+  { keys: 'Ctrl Enter', words: 'use the answer' },
+  { keys: 'S', words: 'stamp' },
+  { keys: 'B O W T C P', words: 'bore, outside, width, total, cone, cup' },
+  { keys: 'H G', words: 'shaft, housing' },
+  { keys: '↑ ↓', words: 'field before, field after' },
+  { keys: ';', words: 'another reading of the same size' },
+]
+
+interface Props {
+  sheet: EvidenceSheet
+  onChange: (sheet: EvidenceSheet) => void
+  actionWords: string
+  onUse: (candidate: Candidate) => void
+}
+
+function drawable(candidate: Candidate): Drawable | null {
+  const piece = PIECES.find((p) => p === candidate.piece)
+  return isFamily(candidate.family) && piece
+    ? { family: candidate.family, piece, dimensions: candidate.dimensions }
+    : null
+}
+
+const mmOf = (answer: IdentifyResponse | null, ...features: string[]): number | undefined =>
+  answer?.readings.find((r) => features.includes(r.feature))?.mm
+
+/** Evidence on one side, the section in the middle, the answer on the other; it answers while one types. */
+export function IdentifyBench({ sheet, onChange, actionWords, onUse }: Props) {
+  const { answer, trouble, away } = useIdentification(sheet)
+  const { unit } = usePreferences()
+  const [selected, setSelected] = useState(0)
+  const button = useRef<HTMLButtonElement>(null)
+  const candidate = answer?.candidates[selected] ?? answer?.candidates[0]
+  const part = candidate && drawable(candidate)
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
+      event.preventDefault()
+      button.current?.click()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [])
+  const change = (next: EvidenceSheet) => {
+    setSelected(0)
+    onChange(next)
+  }
+  return (
+    <div className="grid h-full min-h-0 grid-cols-[350px_minmax(300px,1fr)_392px]">
+      <EvidencePane
+        sheet={sheet}
+        answer={answer}
+        trouble={trouble}
+        onChange={change}
+        onDone={() => button.current?.focus()}
+      />
+      <section aria-label="Section" className="flex min-h-0 min-w-0 flex-col px-2.5 py-3">
+        {candidate && part ? (
+          <>
+            <p className="flex justify-between gap-2 px-1 text-caption whitespace-nowrap text-ink3">
+              <span className="truncate">{candidate.base}, section, to scale</span>
+              <span>
+                <span className="text-lamp-ink">▬</span> measured <span className="ml-1">▬</span> nominal
+              </span>
+            </p>
+            <div className="min-h-0 flex-1">
+              <SectionFigure
+                part={part}
+                designation={candidate.base}
+                closure={candidate.closure}
+                unit={unit}
+                measured={{
+                  bore: mmOf(answer, 'bore', 'shaft'),
+                  outside: mmOf(answer, 'outside', 'housing'),
+                  width: mmOf(answer, 'totalWidth', 'width'),
+                }}
+              />
+            </div>
+          </>
+        ) : (
+          <p className="m-auto max-w-[26ch] text-center text-ink3">
+            The section appears here, to scale, as soon as there is a candidate.
+          </p>
+        )}
+      </section>
+      <AnswerPane
+        answer={answer}
+        trouble={trouble}
+        away={away}
+        selected={selected}
+        onSelect={setSelected}
+        action={{ words: actionWords, run: onUse, button }}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,25 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { JobFrame, stagePath, useJob } from '@/features/job'
+import { IDENTIFY_HINTS, IdentifyBench, type Candidate } from './IdentifyBench'
+
+/** The identification of a job: evidence is saved while it is typed. */
+export function JobIdentify() {
+  const { job, change } = useJob()
+  const router = useRouter()
+  const decide = ({ designation, base, probability }: Candidate) => {
+    change({ decision: { designation, base, probability }, stage: 'crossReference' })
+    router.push(stagePath(job.id, 'crossReference'))
+  }
+  return (
+    <JobFrame stage="identify" hints={IDENTIFY_HINTS}>
+      <IdentifyBench
+        sheet={job.evidence}
+        onChange={(evidence) => change({ evidence, stage: 'identify' })}
+        actionWords="Use this"
+        onUse={decide}
+      />
+    </JobFrame>
+  )
+}

@@ -1,0 +1,117 @@
+'use client'
+
+import type { Ref } from 'react'
+import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import { textOf, type Row } from './sheet'
+
+type Measurement = EvidenceSheet['measurements'][number]
+
+interface Props {
+  row: Row
+  measurement: Measurement | undefined
+  read: IdentifyResponse['readings'][number] | undefined
+  trouble: string | undefined
+  /** the measurement asked for next */
+  asked: boolean
+  field: Ref<HTMLInputElement>
+  onText: (text: string) => void
+  onUnit: () => void
+  onStrike: () => void
+  onKey: (key: string) => boolean
+  onNext: () => void
+}
+
+const UNIT_NAMES = { mm: 'millimetres', in: 'inches', auto: 'guessed' } as const
+
+/** One size: large figure, unit, the same in the other unit. Letters in the field are keys, never figures. */
+export function ReadingRow({
+  row,
+  measurement,
+  read,
+  trouble,
+  asked,
+  field,
+  onText,
+  onUnit,
+  onStrike,
+  onKey,
+  onNext,
+}: Props) {
+  const text = textOf(measurement)
+  const struck = measurement?.struck ?? false
+  const shown = measurement?.unit && measurement.unit !== 'auto' ? measurement.unit : read?.unit
+  const count = measurement?.readings.filter((t) => t.trim() !== '').length ?? 0
+  const twin = read && (read.unit === 'in' ? read.mmText : read.inText)
+  const below = struck
+    ? 'struck out, not counted'
+    : (trouble ??
+      (text !== '' && read
+        ? `${count > 1 ? `${count} readings, ` : ''}${read.unitWords}`
+        : asked
+          ? 'would settle it'
+          : ''))
+  return (
+    <div
+      className={`-mx-[18px] grid min-h-[56px] grid-cols-[100px_1fr_auto_68px] items-center gap-x-1 border-b border-line2 px-[18px] ${asked ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
+    >
+      <label htmlFor={row.feature} className="flex items-center gap-1.5 text-ink2">
+        {row.words} <kbd>{row.key}</kbd>
+      </label>
+      <div className="min-w-0">
+        <input
+          id={row.feature}
+          ref={field}
+          type="text"
+          inputMode="decimal"
+          data-length
+          autoComplete="off"
+          value={text}
+          aria-invalid={trouble ? true : undefined}
+          aria-describedby={`${row.feature}-words`}
+          onChange={(e) => onText(e.target.value)}
+          onKeyDown={(e) => {
+            if (e.ctrlKey || e.metaKey || e.altKey) return
+            if (e.key === 'Enter') onNext()
+            else if (e.key === 'ArrowDown') onKey('next')
+            else if (e.key === 'ArrowUp') onKey('previous')
+            else if (!/^[a-zA-Z]$/.test(e.key) || !onKey(e.key.toLowerCase())) return
+            e.preventDefault()
+          }}
+          className={`number h-[32px] w-full min-w-0 rounded bg-transparent text-[25px] font-medium outline-none focus-visible:bg-sheet focus-visible:outline-[2.5px] ${struck ? 'text-ink3 line-through' : ''}`}
+        />
+        <span
+          id={`${row.feature}-words`}
+          className={`block min-h-[14px] text-[12.5px] leading-[1.15] ${trouble ? 'text-contra' : 'text-ink3'}`}
+        >
+          {below}
+        </span>
+      </div>
+      <span className="flex">
+        {text !== '' && (
+          <>
+            <button
+              type="button"
+              tabIndex={-1}
+              onClick={onUnit}
+              aria-label={`${row.words}: unit ${UNIT_NAMES[measurement?.unit ?? 'auto']}, change`}
+              className="number min-h-10 min-w-8 rounded text-[14px] text-ink3 underline decoration-dotted underline-offset-4"
+            >
+              {shown ?? '?'}
+            </button>
+            <button
+              type="button"
+              tabIndex={-1}
+              onClick={onStrike}
+              aria-pressed={struck}
+              aria-label={`${row.words}: strike out`}
+              className="min-h-10 min-w-8 rounded text-[15px] text-ink3"
+            >
+              ✕
+            </button>
+          </>
+        )}
+      </span>
+      <span className="number text-right text-[14px] text-ink3">{twin ?? (asked ? 'next' : '')}</span>
+    </div>
+  )
+}

@@ -1,0 +1,82 @@
+'use client'
+
+import type { Ref } from 'react'
+import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+
+type On = EvidenceSheet['stamps'][number]['on']
+
+const ON_WORDS: [NonNullable<On> | '', string][] = [
+  ['', 'anywhere'],
+  ['cone', 'on the cone'],
+  ['cup', 'on the cup'],
+  ['ring', 'on a ring'],
+  ['seal', 'on the seal'],
+  ['box', 'on the box'],
+]
+
+interface Props {
+  stamp: EvidenceSheet['stamps'][number] | undefined
+  answer: IdentifyResponse | null
+  trouble: string | undefined
+  field: Ref<HTMLInputElement>
+  onChange: (text: string, on: On) => void
+  onNext: () => void
+}
+
+const line = (answer: IdentifyResponse | null): string =>
+  answer?.candidates[0]?.evidence.find((e) => e.item === 'stamp')?.detail ?? ''
+
+/** What is stamped, in large marks; ? for one lost mark, * for a lost run. */
+export function StampField({ stamp, answer, trouble, field, onChange, onNext }: Props) {
+  const text = stamp?.text ?? ''
+  const words = text === '' ? '? for one lost mark, * for a lost run' : (trouble ?? line(answer))
+  return (
+    <div>
+      <div className="mb-1.5 flex items-baseline justify-between">
+        <label htmlFor="stamp" className="caption">
+          Stamped
+        </label>
+        <kbd>S</kbd>
+      </div>
+      <div className="flex h-[54px] items-center gap-2 rounded-lg border-[1.5px] border-ink bg-sheet pr-2 focus-within:outline-[2.5px] focus-within:outline-offset-2 focus-within:outline-[var(--lamp-line)]">
+        <input
+          id="stamp"
+          ref={field}
+          value={text}
+          data-takes-marks
+          autoComplete="off"
+          autoCapitalize="characters"
+          spellCheck={false}
+          placeholder="6902-2RS"
+          aria-describedby="stamp-words"
+          onChange={(e) => onChange(e.target.value, stamp?.on)}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter') {
+              e.preventDefault()
+              onNext()
+            }
+          }}
+          className="number h-full min-w-0 flex-1 rounded-lg bg-transparent px-3 text-[25px] font-medium tracking-wide outline-none placeholder:text-ink3"
+        />
+        <select
+          aria-label="Where it is stamped"
+          value={stamp?.on ?? ''}
+          onChange={(e) => onChange(text, (e.target.value || undefined) as On)}
+          className="h-10 max-w-[112px] rounded-[20px] border border-edge bg-sheet px-2 text-caption text-ink2"
+        >
+          {ON_WORDS.map(([value, name]) => (
+            <option key={value} value={value}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </div>
+      <p
+        id="stamp-words"
+        className={`mt-1 min-h-[19px] text-[14px] ${trouble ? 'text-contra' : 'text-ink2'}`}
+      >
+        {words}
+      </p>
+    </div>
+  )
+}

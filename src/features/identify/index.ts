@@ -1,0 +1,2 @@
+export { JobIdentify } from './JobIdentify'
+export { QuickLookUp } from './QuickLookUp'

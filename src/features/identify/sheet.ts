@@ -1,0 +1,88 @@
+import type { Feature } from '@/core/identify'
+import type { EvidenceSheet } from '@/services/schemas/evidence'
+
+/** One row of the evidence: a feature with what it is called here and its key. */
+export interface Row {
+  feature: Feature
+  words: string
+  key: string
+}
+
+const BORE: Row = { feature: 'bore', words: 'Bore', key: 'B' }
+const OUTSIDE: Row = { feature: 'outside', words: 'Outside', key: 'O' }
+const CONE_WIDTH: Row = { feature: 'coneWidth', words: 'Cone', key: 'C' }
+const CUP_WIDTH: Row = { feature: 'cupWidth', words: 'Cup', key: 'P' }
+const SHAFT: Row = { feature: 'shaft', words: 'Shaft', key: 'H' }
+const HOUSING: Row = { feature: 'housing', words: 'Housing', key: 'G' }
+
+/** What is worth measuring on the piece in the hand, in the order a bench takes it. */
+export function rowsFor({ element, piece }: EvidenceSheet['observed']): Row[] {
+  if (piece === 'cone') return [BORE, CONE_WIDTH, SHAFT]
+  if (piece === 'cup') return [OUTSIDE, CUP_WIDTH, HOUSING]
+  if (piece === 'seal')
+    return [
+      { ...BORE, words: 'Shaft side' },
+      { ...OUTSIDE, words: 'Outside' },
+      { feature: 'width', words: 'Width', key: 'W' },
+    ]
+  if (element === 'taperedRoller')
+    return [BORE, OUTSIDE, { feature: 'totalWidth', words: 'Total', key: 'T' }, CONE_WIDTH, CUP_WIDTH]
+  return [BORE, OUTSIDE, { feature: 'width', words: 'Width', key: 'W' }, SHAFT, HOUSING]
+}
+
+type Measurement = EvidenceSheet['measurements'][number]
+
+export const measurementOf = (sheet: EvidenceSheet, feature: Feature): Measurement | undefined =>
+  sheet.measurements.find((m) => m.feature === feature)
+
+/** Several readings of one size stand in one field, separated by semicolons. */
+export const textOf = (m: Measurement | undefined): string => m?.readings.join('; ') ?? ''
+
+export function withMeasurement(
+  sheet: EvidenceSheet,
+  feature: Feature,
+  change: Partial<Measurement> & { text?: string },
+): EvidenceSheet {
+  const { text, ...rest } = change
+  const held = measurementOf(sheet, feature)
+  const readings = text === undefined ? (held?.readings ?? []) : text.split(';').map((t) => t.trimStart())
+  const next: Measurement = { unit: 'auto', ...held, ...rest, feature, readings }
+  const empty = readings.every((t) => t.trim() === '')
+  const others = sheet.measurements.filter((m) => m.feature !== feature)
+  return { ...sheet, measurements: empty ? others : [...others, next] }
+}
+
+/** Instrument and condition are those of the whole sheet until a reading says otherwise. */
+export const withAll = (
+  sheet: EvidenceSheet,
+  change: Pick<Measurement, 'instrument' | 'condition'>,
+): EvidenceSheet => ({
+  ...sheet,
+  measurements: sheet.measurements.map((m) => ({ ...m, ...change })),
+})
+
+export const withStamp = (
+  sheet: EvidenceSheet,
+  text: string,
+  on: EvidenceSheet['stamps'][number]['on'],
+): EvidenceSheet => ({
+  ...sheet,
+  stamps: text === '' && !on ? [] : [{ text, ...(on && { on }) }],
+})
+
+export function withLook(sheet: EvidenceSheet, look: Partial<EvidenceSheet['observed']>): EvidenceSheet {
+  const observed = { ...sheet.observed, ...look }
+  return {
+    ...sheet,
+    observed: Object.fromEntries(Object.entries(observed).filter(([, v]) => v !== undefined)),
+  }
+}
+
+export const isEmptySheet = (sheet: EvidenceSheet): boolean =>
+  sheet.stamps.every((s) => s.text.trim() === '') &&
+  sheet.measurements.length === 0 &&
+  Object.keys(sheet.observed).length === 0
+
+/** A look-up as a link: the sheet as JSON, small and readable enough to send. */
+export const sheetToQuery = (sheet: EvidenceSheet): string =>
+  isEmptySheet(sheet) ? '' : `?e=${encodeURIComponent(JSON.stringify(sheet))}`

@@ -1,0 +1,186 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import type { ReactNode } from 'react'
+import { JobFrame, stagePath, useJob } from '@/features/job'
+import { ARRIVED, HEARD, USE, type Intake } from '@/services/schemas/job'
+
+function Chips<T extends string>({
+  words,
+  all,
+  chosen,
+  onChange,
+}: {
+  words: string
+  all: readonly T[]
+  chosen: readonly T[]
+  onChange: (next: T[]) => void
+}) {
+  return (
+    <fieldset>
+      <legend className="caption mb-1.5">{words}</legend>
+      <div className="flex flex-wrap gap-1.5">
+        {all.map((name) => {
+          const on = chosen.includes(name)
+          return (
+            <button
+              key={name}
+              type="button"
+              aria-pressed={on}
+              className="chip"
+              onClick={() => onChange(on ? chosen.filter((c) => c !== name) : [...chosen, name])}
+            >
+              {name}
+            </button>
+          )
+        })}
+      </div>
+    </fieldset>
+  )
+}
+
+function Labelled({ words, children }: { words: string; children: ReactNode }) {
+  return (
+    <label className="block">
+      <span className="caption mb-1 block">{words}</span>
+      {children}
+    </label>
+  )
+}
+
+/** What came in: machine, position, what was heard, how it is used, what arrived. */
+export function TakeIn() {
+  const { job, machines, change } = useJob()
+  const router = useRouter()
+  const { intake } = job
+  const set = (next: Partial<Intake>) => change({ intake: { ...intake, ...next } })
+  const machine = machines.find((m) => m.id === job.machineId)
+  const position = machine?.positions.find((p) => p.id === job.positionId)
+  return (
+    <JobFrame stage="takeIn">
+      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_340px]">
+        <form
+          className="grid content-start gap-4 overflow-auto px-6 py-4"
+          onSubmit={(e) => e.preventDefault()}
+        >
+          <h1 className="text-[21px] font-bold">Take in</h1>
+          <Labelled words="Job title">
+            <input
+              className="field"
+              value={job.title}
+              maxLength={160}
+              onChange={(e) => change({ title: e.target.value })}
+            />
+          </Labelled>
+          <div className="grid grid-cols-2 gap-4">
+            <Labelled words="Machine">
+              <select
+                className="field"
+                value={job.machineId ?? ''}
+                onChange={(e) =>
+                  change({ machineId: e.target.value ? Number(e.target.value) : null, positionId: null })
+                }
+              >
+                <option value="">not in the register</option>
+                {machines.map((m) => (
+                  <option key={m.id} value={m.id}>
+                    {m.name}
+                  </option>
+                ))}
+              </select>
+            </Labelled>
+            <Labelled words="Position in the register">
+              <select
+                className="field"
+                value={job.positionId ?? ''}
+                disabled={!machine}
+                onChange={(e) => change({ positionId: e.target.value ? Number(e.target.value) : null })}
+              >
+                <option value="">{machine ? 'none chosen' : 'choose a machine first'}</option>
+                {machine?.positions.map((p) => (
+                  <option key={p.id} value={p.id}>
+                    {p.name}
+                  </option>
+                ))}
+              </select>
+            </Labelled>
+            <Labelled words="Where on it">
+              <input
+                className="field"
+                value={intake.position}
+                maxLength={120}
+                placeholder="outer bearing"
+                onChange={(e) => set({ position: e.target.value })}
+              />
+            </Labelled>
+            <Labelled words="Side">
+              <input
+                className="field"
+                value={intake.side}
+                maxLength={40}
+                placeholder="left, seen in driving direction"
+                onChange={(e) => set({ side: e.target.value })}
+              />
+            </Labelled>
+          </div>
+          <Chips
+            words="Heard or felt"
+            all={HEARD}
+            chosen={intake.heard}
+            onChange={(heard) => set({ heard })}
+          />
+          <Chips words="How it is used" all={USE} chosen={intake.use} onChange={(use) => set({ use })} />
+          <Chips
+            words="What arrived"
+            all={ARRIVED}
+            chosen={intake.arrived}
+            onChange={(arrived) => set({ arrived })}
+          />
+          <Labelled words="Note">
+            <textarea
+              className="field min-h-[84px]"
+              value={intake.note}
+              maxLength={4000}
+              onChange={(e) => set({ note: e.target.value })}
+            />
+          </Labelled>
+        </form>
+        <aside className="flex min-h-0 flex-col gap-3 overflow-auto border-l border-line bg-sheet px-5 py-4">
+          <h2 className="caption">From the machine register</h2>
+          {!machine && (
+            <p className="text-ink2">Choose the machine, and what was fitted last time stands here.</p>
+          )}
+          {machine && (
+            <div>
+              <p className="font-semibold">{machine.name}</p>
+              <p className="text-ink2">{machine.place}</p>
+              {position && (
+                <p className="mt-2 rounded-lg border border-line px-3 py-2">
+                  <span className="block text-caption text-ink3">{position.name}</span>
+                  {position.fitted ? (
+                    <span className="number">{position.fitted}</span>
+                  ) : (
+                    'Nothing recorded yet'
+                  )}
+                </p>
+              )}
+            </div>
+          )}
+          <div className="rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5 text-[14px]">
+            <b className="block text-[15px]">Before it comes apart</b>
+            Stand the machine on stands, chock the wheels, lock the power off. Record depth and shim
+            positions, mark sides.
+          </div>
+          <button
+            type="button"
+            data-primary
+            className="button mt-auto"
+            onClick={() => (change({ stage: 'identify' }), router.push(stagePath(job.id, 'identify')))}
+          >
+            Read and measure
+          </button>
+        </aside>
+      </div>
+    </JobFrame>
+  )
+}

@@ -1,0 +1,1 @@
+export { TakeIn } from './TakeIn'

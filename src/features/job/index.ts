@@ -1,0 +1,4 @@
+export { JobFrame } from './JobFrame'
+export { JobProvider, useJob, type MachineChoice } from './JobContext'
+export { stagePath } from './StageRail'
+export type { JobPatch } from './useSaver'

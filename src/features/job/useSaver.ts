@@ -1,0 +1,184 @@
+'use client'
+
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { Job, JobChange } from '@/services/schemas/job'
+
+export type JobPatch = Omit<JobChange, 'version'>
+
+export type SaveState =
+  | { kind: 'saved'; at: number | null }
+  | { kind: 'saving' }
+  /** the server cannot be reached; what was typed is kept here and tried again */
+  | { kind: 'waiting' }
+  | { kind: 'refused'; detail: string }
+  | { kind: 'conflict'; current: Job }
+
+/** Typing rests this long before it is sent. */
+const REST_MS = 350
+const TRY_AGAIN_MS = 3000
+
+const keyOf = (id: number): string => `amber-socket.job.${id}`
+
+interface Kept {
+  version: number
+  patch: JobPatch
+}
+
+function readKept(id: number): Kept | null {
+  try {
+    const text = localStorage.getItem(keyOf(id))
+    return text ? (JSON.parse(text) as Kept) : null
+  } catch {
+    return null
+  }
+}
+
+function keep(id: number, kept: Kept | null): void {
+  try {
+    if (kept) localStorage.setItem(keyOf(id), JSON.stringify(kept))
+    else localStorage.removeItem(keyOf(id))
+  } catch {
+    // A full or forbidden store only costs the safety net; saving itself goes on.
+  }
+}
+
+const alreadyStored = (job: Job, patch: JobPatch): boolean =>
+  Object.entries(patch).every(
+    ([name, value]) => JSON.stringify(job[name as keyof Job]) === JSON.stringify(value),
+  )
+
+interface Saver {
+  state: SaveState
+  queue: (patch: JobPatch) => void
+  /** conflict: send ours on top of theirs */
+  keepMine: () => void
+  /** conflict: drop ours */
+  takeTheirs: () => void
+}
+
+/**
+ * Saves changes of a job while they are typed: kept locally at once, sent after a short rest, one request at a time,
+ * tried again while the server is away. `onJob` gets every job the server answers with when nothing newer is pending.
+ */
+export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
+  const [state, setState] = useState<SaveState>({ kind: 'saved', at: null })
+  const version = useRef(initial.version)
+  const pending = useRef<JobPatch | null>(null)
+  const sending = useRef(false)
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
+  const flush = useRef<() => void>(() => undefined)
+  const id = initial.id
+
+  const later = useCallback((ms: number) => {
+    clearTimeout(timer.current)
+    timer.current = setTimeout(() => flush.current(), ms)
+  }, [])
+
+  useEffect(() => {
+    const putBack = (patch: JobPatch) => {
+      pending.current = { ...patch, ...pending.current }
+      keep(id, { version: version.current, patch: pending.current })
+    }
+    flush.current = () => {
+      const patch = pending.current
+      if (!patch || sending.current) return
+      pending.current = null
+      sending.current = true
+      setState({ kind: 'saving' })
+      void send(id, version.current, patch).then((answer) => {
+        sending.current = false
+        switch (answer.kind) {
+          case 'stored':
+            version.current = answer.job.version
+            if (pending.current) {
+              keep(id, { version: version.current, patch: pending.current })
+              later(0)
+            } else {
+              keep(id, null)
+              setState({ kind: 'saved', at: Date.now() })
+              onJob(answer.job)
+            }
+            return
+          case 'away':
+            putBack(patch)
+            setState({ kind: 'waiting' })
+            later(TRY_AGAIN_MS)
+            return
+          case 'conflict':
+            putBack(patch)
+            setState({ kind: 'conflict', current: answer.current })
+            return
+          case 'refused':
+            putBack(patch)
+            setState({ kind: 'refused', detail: answer.detail })
+        }
+      })
+    }
+  })
+
+  const queue = useCallback(
+    (patch: JobPatch) => {
+      pending.current = { ...pending.current, ...patch }
+      keep(id, { version: version.current, patch: pending.current })
+      setState((was) => (was.kind === 'conflict' ? was : { kind: 'saving' }))
+      later(REST_MS)
+    },
+    [id, later],
+  )
+
+  useEffect(() => {
+    const kept = readKept(id)
+    if (!kept) return
+    if (alreadyStored(initial, kept.patch)) return keep(id, null)
+    pending.current = kept.patch
+    onJob({ ...initial, ...kept.patch } as Job)
+    if (kept.version === initial.version) later(0)
+    else setState({ kind: 'conflict', current: initial })
+    // Only what was left from before this screen was opened.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [id])
+
+  useEffect(() => () => clearTimeout(timer.current), [])
+
+  const keepMine = useCallback(() => {
+    if (state.kind !== 'conflict') return
+    version.current = state.current.version
+    later(0)
+  }, [state, later])
+
+  const takeTheirs = useCallback(() => {
+    if (state.kind !== 'conflict') return
+    pending.current = null
+    version.current = state.current.version
+    keep(id, null)
+    onJob(state.current)
+    setState({ kind: 'saved', at: Date.now() })
+  }, [state, id, onJob])
+
+  return { state, queue, keepMine, takeTheirs }
+}
+
+type Answer =
+  | { kind: 'stored'; job: Job }
+  | { kind: 'away' }
+  | { kind: 'conflict'; current: Job }
+  | { kind: 'refused'; detail: string }
+
+async function send(id: number, version: number, patch: JobPatch): Promise<Answer> {
+  try {
+    const response = await fetch(`/api/jobs/${id}`, {
+      method: 'PATCH',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ version, ...patch }),
+      keepalive: true,
+    })
+    if (response.ok) return { kind: 'stored', job: (await response.json()) as Job }
+    if (response.status >= 500) return { kind: 'away' }
+    const body = (await response.json()) as { detail: string; current?: Job }
+    return response.status === 409 && body.current
+      ? { kind: 'conflict', current: body.current }
+      : { kind: 'refused', detail: body.detail }
+  } catch {
+    return { kind: 'away' }
+  }
+}

@@ -1,0 +1,73 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState, type FormEvent } from 'react'
+import { stagePath, type MachineChoice } from '@/features/job'
+import { Frame } from '@/features/shell'
+import type { Job } from '@/services/schemas/job'
+
+/** Opens a job with as little as a title. */
+export function NewJobForm({ machines }: { machines: readonly MachineChoice[] }) {
+  const router = useRouter()
+  const [title, setTitle] = useState('')
+  const [machineId, setMachineId] = useState<number | null>(null)
+  const [trouble, setTrouble] = useState('')
+  const [busy, setBusy] = useState(false)
+  const open = async (event: FormEvent) => {
+    event.preventDefault()
+    setBusy(true)
+    try {
+      const response = await fetch('/api/jobs', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ title, machineId }),
+      })
+      const body: unknown = await response.json()
+      if (response.ok) return router.push(stagePath((body as Job).id, 'takeIn'))
+      setTrouble((body as { detail: string }).detail.replace(/^title: /, ''))
+    } catch {
+      setTrouble('The server is away. Your title is kept here; try again in a moment.')
+    }
+    setBusy(false)
+  }
+  return (
+    <Frame about={<b className="font-semibold text-ink">New job</b>}>
+      <form onSubmit={(e) => void open(e)} className="mx-auto grid max-w-[520px] gap-4 pt-20">
+        <h1 className="text-[21px] font-bold">Open a job</h1>
+        <label>
+          <span className="caption mb-1 block">What came in</span>
+          <input
+            autoFocus
+            className="field"
+            value={title}
+            maxLength={160}
+            placeholder="Land train, coach 3, rear right wheel"
+            onChange={(e) => setTitle(e.target.value)}
+            aria-describedby="trouble"
+          />
+        </label>
+        <label>
+          <span className="caption mb-1 block">Machine</span>
+          <select
+            className="field"
+            value={machineId ?? ''}
+            onChange={(e) => setMachineId(e.target.value ? Number(e.target.value) : null)}
+          >
+            <option value="">not in the register</option>
+            {machines.map((m) => (
+              <option key={m.id} value={m.id}>
+                {m.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <p id="trouble" role="alert" className="min-h-5 text-contra">
+          {trouble}
+        </p>
+        <button type="submit" data-primary className="button" disabled={busy}>
+          Open the job
+        </button>
+      </form>
+    </Frame>
+  )
+}

@@ -1,0 +1,2 @@
+export { JobList } from './JobList'
+export { NewJobForm } from './NewJobForm'

@@ -1,0 +1,279 @@
+'use client'
+
+import { useCallback, useEffect, useState } from 'react'
+import { ARRANGEMENTS, type ArrangementCode } from '@/core/kit'
+import { JobFrame, useJob } from '@/features/job'
+import type { KeyHint } from '@/features/shell'
+import type { Job } from '@/services/schemas/job'
+import type { KitDraft, KitResponse } from '@/services/schemas/kit'
+import { ExplodedFigure } from '@/ui/drawing'
+import { VerdictMark } from '@/ui/VerdictMark'
+import { LineEditor } from './LineEditor'
+import { LineTable } from './LineTable'
+import { SizeStrip } from './SizeStrip'
+import { useKit, type DrawnKit } from './useKit'
+
+const HINTS: readonly KeyHint[] = [
+  { keys: '↑ ↓', words: 'line', foot: true },
+  { keys: '← →', words: 'along the axis', foot: true },
+  { keys: 'W', words: 'wheels', foot: true },
+  { keys: 'P', words: 'pick list as PDF', foot: true },
+]
+
+/** What the decided part suggests: a tapered set for a stub spindle, a ball bearing for an axle with a tube. */
+function firstRequest(arrangement: ArrangementCode, { decision }: Job, quantity: number): KitDraft {
+  const base = decision?.designation ?? ''
+  const parts: Record<string, string> = {}
+  if (arrangement === 'A1' && base.includes('/')) {
+    const [cone = '', cup = ''] = base.split('/')
+    Object.assign(parts, { innerCone: cone, innerCup: cup })
+  }
+  if (arrangement === 'B1' && base !== '' && !base.includes('/'))
+    Object.assign(parts, { bearingLeft: base, bearingRight: base })
+  return { arrangement, positions: quantity, parts, sizes: {} }
+}
+
+function Choose({ onChoose }: { onChoose: (code: ArrangementCode) => void }) {
+  return (
+    <div className="mx-auto max-w-[640px] pt-20">
+      <h1 className="mb-1 text-[21px] font-bold">Which arrangement is it?</h1>
+      <p className="mb-4 text-ink2">It decides the places of the kit and the order they are fitted in.</p>
+      <div className="grid gap-3">
+        {Object.values(ARRANGEMENTS).map(({ code, words, slots }) => (
+          <button
+            key={code}
+            type="button"
+            onClick={() => onChoose(code)}
+            className="rounded-lg border border-edge bg-sheet px-4 py-3 text-left"
+          >
+            <b className="block text-[16px]">
+              <span className="number">{code}</span> {words}
+            </b>
+            <span className="text-[14px] text-ink2">
+              {slots
+                .filter((s) => !s.onRequest)
+                .map((s) => s.words.toLowerCase())
+                .join(', ')}
+            </span>
+          </button>
+        ))}
+      </div>
+    </div>
+  )
+}
+
+function headline(kit: KitResponse): string {
+  const count = (state: string) => kit.lines.filter((l) => l.state === state).length
+  const [gaps, conflicts] = [count('gap'), count('conflict')]
+  if (kit.complete) return 'Complete'
+  const words = [
+    gaps > 0 && `${gaps} ${gaps === 1 ? 'gap' : 'gaps'}`,
+    conflicts > 0 && `${conflicts} in conflict`,
+  ].filter(Boolean)
+  return words.join(', ')
+}
+
+function Side({
+  kit,
+  request,
+  selected,
+  onSet,
+  pdf,
+}: {
+  kit: DrawnKit
+  request: KitDraft
+  selected: string | null
+  onSet: (slot: string, value: string | undefined) => void
+  pdf: string
+}) {
+  const index = kit.lines.findIndex((l) => l.slot === selected)
+  const line = kit.lines[index]
+  const { position } = ARRANGEMENTS[kit.arrangement]
+  const grease = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
+  const dropped = ARRANGEMENTS[kit.arrangement].slots.filter(
+    (slot) => !kit.lines.some((l) => l.slot === slot.id),
+  )
+  return (
+    <aside
+      aria-label="State of the kit"
+      className="flex min-h-0 flex-col overflow-auto border-l border-line bg-sheet px-[18px] py-3"
+    >
+      <h2 className="caption">
+        {kit.positions} {position}
+        {kit.positions === 1 ? '' : 's'}, one kit each
+      </h2>
+      <p data-testid="kit-state" className="text-[21px] font-bold">
+        {headline(kit)}
+      </p>
+      <p className="mb-2 text-ink2">
+        {kit.lines.filter((l) => l.state === 'filled').length} of {kit.lines.length} places filled
+      </p>
+      {line && (
+        <LineEditor
+          key={line.slot}
+          arrangement={kit.arrangement}
+          line={line}
+          number={index + 1}
+          given={request.parts?.[line.slot] ?? undefined}
+          onSet={(value) => onSet(line.slot, value)}
+        />
+      )}
+      <ul aria-label="Checked between the parts">
+        {kit.checks.map((check) => (
+          <li
+            key={check.words}
+            className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5 text-[14.5px]"
+          >
+            <VerdictMark verdict={check.result} />
+            <span>
+              {check.words}
+              <span className="block text-[13.5px] text-ink3">{check.detail}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {kit.next && !line && (
+        <div className="my-2.5 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
+          <b className="block text-[16px]">{kit.next.heading}</b>
+          <span className="text-[14px] text-ink2">{kit.next.line}</span>
+        </div>
+      )}
+      {grease && (
+        <p className="my-2 flex justify-between gap-2 text-[14.5px] text-ink2">
+          <span>Grease</span>
+          <b className="number text-ink">
+            {kit.positions} × {grease.quantityPerPosition} g
+          </b>
+        </p>
+      )}
+      {dropped.length > 0 && (
+        <p className="mb-2 flex flex-wrap items-center gap-1.5 text-caption text-ink3">
+          Not on this machine:
+          {dropped.map((slot) => (
+            <button
+              key={slot.id}
+              type="button"
+              className="chip px-2.5"
+              onClick={() => onSet(slot.id, slot.onRequest ? 'auto' : undefined)}
+            >
+              + {slot.words.toLowerCase()}
+            </button>
+          ))}
+        </p>
+      )}
+      <details className="mb-2 text-[14px] text-ink2">
+        <summary className="min-h-8 cursor-pointer font-semibold text-ink">
+          Before anybody works on it
+        </summary>
+        <ul className="list-disc pl-5">
+          {kit.cautions.map((caution) => (
+            <li key={caution}>{caution}</li>
+          ))}
+        </ul>
+      </details>
+      <a href={pdf} target="_blank" rel="noreferrer" data-primary className="button mt-auto" id="print">
+        Print pick list <kbd>P</kbd>
+      </a>
+    </aside>
+  )
+}
+
+const typing = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.matches('input, textarea, select, [cmdk-input]')
+
+/** The kit of a job: places in fitting order, what fills them, what is missing or does not fit. */
+export function KitScreen() {
+  const { job, machines, change } = useJob()
+  const request = job.kit
+  const { kit, trouble, fields } = useKit(request)
+  const [selected, setSelected] = useState<string | null>(null)
+  const lines = kit?.lines
+  const quantity =
+    machines.find((m) => m.id === job.machineId)?.positions.find((p) => p.id === job.positionId)?.quantity ??
+    1
+  const put = useCallback((next: KitDraft) => change({ kit: next, stage: 'kit' }), [change])
+  const set = (slot: string, value: string | undefined) => {
+    if (!request) return
+    const { [slot]: _old, ...rest } = request.parts
+    put({ ...request, parts: value === undefined ? rest : { ...rest, [slot]: value } })
+  }
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || !lines) return
+      const step = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[event.key]
+      if (step !== undefined) {
+        const at = lines.findIndex((l) => l.slot === selected)
+        const next = lines[Math.min(lines.length - 1, Math.max(0, at + step))]
+        setSelected(next?.slot ?? null)
+        if (next) document.getElementById(`line-${next.slot}`)?.focus()
+      } else if (event.key === 'Escape') setSelected(null)
+      else if (event.key.toLowerCase() === 'w') document.getElementById('positions')?.focus()
+      else if (event.key.toLowerCase() === 'p') document.getElementById('print')?.click()
+      else return
+      event.preventDefault()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [lines, selected])
+  if (!request)
+    return (
+      <JobFrame stage="kit">
+        <Choose onChoose={(code) => put(firstRequest(code, job, quantity))} />
+      </JobFrame>
+    )
+  return (
+    <JobFrame stage="kit" hints={HINTS}>
+      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_324px]">
+        <div className="grid min-h-0 grid-rows-[auto_minmax(220px,322px)_auto_minmax(0,1fr)]">
+          <p className="flex items-center justify-between px-[18px] pt-2 text-caption text-ink3">
+            <span>
+              <b className="font-semibold text-ink2">{ARRANGEMENTS[request.arrangement].words}</b>, in fitting
+              order
+            </span>
+            <span className="flex items-center gap-2">
+              to scale
+              <button
+                type="button"
+                className="underline decoration-dotted underline-offset-4"
+                onClick={() => change({ kit: null })}
+              >
+                another arrangement
+              </button>
+            </span>
+          </p>
+          <div className="min-h-0 border-b border-line px-[18px] pb-1">
+            {kit && (
+              <ExplodedFigure
+                view={kit.view}
+                words={kit.words}
+                selected={selected}
+                onSelect={setSelected}
+                nameOf={(slot) => lines?.find((l) => l.slot === slot)?.words ?? slot}
+              />
+            )}
+          </div>
+          <div>
+            <SizeStrip request={request} fields={fields} onChange={put} />
+            {trouble && (
+              <p role="alert" className="border-b border-line px-[18px] py-1.5 text-contra">
+                {trouble}
+              </p>
+            )}
+          </div>
+          <div className="min-h-0 overflow-auto px-2.5" tabIndex={-1}>
+            {lines && <LineTable lines={lines} selected={selected} onSelect={setSelected} />}
+          </div>
+        </div>
+        {kit && (
+          <Side
+            kit={kit}
+            request={request}
+            selected={selected}
+            onSet={set}
+            pdf={`/api/jobs/${job.id}/kit.pdf`}
+          />
+        )}
+      </div>
+    </JobFrame>
+  )
+}

@@ -1,0 +1,96 @@
+'use client'
+
+import type { KitResponse } from '@/services/schemas/kit'
+
+type Line = KitResponse['lines'][number]
+
+interface Props {
+  lines: readonly Line[]
+  selected: string | null
+  onSelect: (slot: string) => void
+}
+
+const amount = ({ quantity, unit }: Line): string => (unit === 'g' ? `${quantity} g` : String(quantity))
+
+function Balloon({ n, line, chosen }: { n: number; line: Line; chosen: boolean }) {
+  const edge =
+    line.state === 'filled'
+      ? 'border-ink'
+      : line.state === 'gap'
+        ? 'border-dashed border-lamp-ink text-lamp-ink'
+        : 'border-contra text-contra'
+  return (
+    <span
+      className={`number inline-flex size-6 items-center justify-center rounded-full border-[1.6px] text-[13px] font-semibold ${edge} ${chosen ? 'bg-lamp text-[#24211b]' : ''}`}
+    >
+      {n}
+    </span>
+  )
+}
+
+function tagOf(line: Line): string | null {
+  if (line.state === 'conflict') return 'does not fit'
+  if (line.state === 'gap') return 'missing'
+  if (line.singleUse) return 'once only'
+  if (line.assumed) return 'to confirm'
+  if (/Cone|Cup/.test(line.slot)) return 'with its mate'
+  return null
+}
+
+/** The lines of the kit in fitting order, tied to the balloons. */
+export function LineTable({ lines, selected, onSelect }: Props) {
+  return (
+    <table className="w-full text-[14.5px]">
+      <thead className="caption text-left">
+        <tr>
+          <th className="w-11 px-2 py-1.5">
+            <span className="sr-only">Balloon</span>
+          </th>
+          <th className="px-2 font-semibold">Part</th>
+          <th className="px-2 font-semibold">Number</th>
+          <th className="px-2 text-right font-semibold">Each</th>
+          <th className="px-2 text-right font-semibold">In all</th>
+          <th className="px-2">
+            <span className="sr-only">Remark</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {lines.map((line, i) => {
+          const tag = tagOf(line)
+          const chosen = line.slot === selected
+          return (
+            <tr
+              key={line.slot}
+              data-slot={line.slot}
+              data-state={line.state}
+              onClick={() => onSelect(line.slot)}
+              className={`h-9 cursor-pointer border-t border-line2 ${line.state === 'filled' ? '' : 'bg-wash'} ${chosen ? 'shadow-[inset_4px_0_var(--lamp)]' : ''}`}
+            >
+              <td className="px-2">
+                <Balloon n={i + 1} line={line} chosen={chosen} />
+              </td>
+              <td className="px-2">
+                <button
+                  type="button"
+                  id={`line-${line.slot}`}
+                  className="min-h-9 text-left font-medium"
+                  aria-current={chosen ? 'true' : undefined}
+                  onClick={() => onSelect(line.slot)}
+                >
+                  {line.words}
+                </button>
+              </td>
+              <td className={`px-2 ${line.designation ? 'number' : 'text-lamp-ink'}`}>
+                {line.designation || 'not chosen'}
+              </td>
+              <td className="number px-2 text-right text-ink2">{line.quantityPerPosition}</td>
+              <td className="number px-2 text-right font-medium">{amount(line)}</td>
+              <td className="px-2">{tag && <span className="tag">{tag}</span>}</td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </table>
+  )
+}

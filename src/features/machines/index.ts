@@ -1,0 +1,1 @@
+export { MachineList } from './MachineList'

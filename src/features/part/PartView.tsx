@@ -1,0 +1,157 @@
+'use client'
+
+import Link from 'next/link'
+import type { Route } from 'next'
+import { isFamily, PIECES } from '@/core/catalogue'
+import { OPEN } from '@/core/designation'
+import { writeInchFixed, writeMmFixed } from '@/core/quantity'
+import type { Drawable } from '@/core/section'
+import { usePreferences } from '@/features/shell'
+import type { PartSheetData } from '@/services/partSheet'
+import { SectionFigure } from '@/ui/drawing'
+import { VerdictMark } from '@/ui/VerdictMark'
+import { Equivalents } from './Equivalents'
+import { StampExplained } from './StampExplained'
+
+const KINDS: Record<string, string> = {
+  standard: 'published standard',
+  'common-practice': 'common practice',
+  handbook: 'handbook value from memory',
+  own: 'entered here',
+  supplier: "from a supplier's list",
+}
+
+const part = (designation: string): Route => `/parts/${encodeURIComponent(designation)}` as Route
+
+function drawable({ part: p }: PartSheetData): Drawable | null {
+  const piece = PIECES.find((known) => known === p.piece)
+  if (!piece || !isFamily(p.family)) return null
+  return { family: p.family, piece, dimensions: p.dimensions, ...(p.hardware && { hardware: p.hardware }) }
+}
+
+function Mates({ mates }: Pick<PartSheetData, 'mates'>) {
+  const { unit } = usePreferences()
+  const write = unit === 'mm' ? writeMmFixed : writeInchFixed
+  return mates.map((ring) => (
+    <section key={ring.designation} className="mt-4">
+      <h3 className="caption mb-1">
+        {ring.piece === 'cone' ? 'Cups' : 'Cones'} that run with{' '}
+        <span className="number">{ring.designation}</span>, series {ring.series}
+      </h3>
+      <table className="w-full text-[14.5px]">
+        <thead className="sr-only">
+          <tr>
+            <th>Number</th>
+            <th>{ring.piece === 'cone' ? 'Outside' : 'Bore'}</th>
+            <th>Total width</th>
+          </tr>
+        </thead>
+        <tbody>
+          {ring.mates.map((mate) => (
+            <tr key={mate.designation} className="border-t border-line2">
+              <td>
+                <Link
+                  href={part(mate.set)}
+                  className="number inline-flex min-h-10 items-center font-medium underline decoration-line underline-offset-4"
+                >
+                  {mate.designation}
+                </Link>
+              </td>
+              <td className="number text-right text-ink2">⌀{write(mate.outside ?? mate.bore ?? 0)}</td>
+              <td className="number text-right text-ink2">
+                {mate.totalWidth === null ? '–' : `T ${write(mate.totalWidth)}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  ))
+}
+
+interface Props {
+  data: PartSheetData
+  onUse?: (designation: string) => void
+  used?: string
+}
+
+/** A part: its number explained, what may stand in, what must not, which rings run with it. */
+export function PartView({ data, onUse, used }: Props) {
+  const { unit } = usePreferences()
+  const drawn = drawable(data)
+  return (
+    <div className="grid h-full min-h-0 grid-cols-[300px_minmax(0,1fr)_340px]">
+      <section
+        aria-label="Section"
+        className="flex min-h-0 flex-col overflow-auto border-r border-line px-3 py-3"
+      >
+        <h1 className="number px-1 text-[24px] font-semibold break-all">{data.designation}</h1>
+        <p className="px-1 text-[14px] text-ink2">{data.part.familyWords}</p>
+        <div className="min-h-[300px] flex-1">
+          {drawn && (
+            <SectionFigure
+              part={drawn}
+              designation={data.designation}
+              closure={data.reading?.closure ?? OPEN}
+              unit={unit}
+            />
+          )}
+        </div>
+        <p className="px-1 text-caption text-ink3">
+          Source: {KINDS[data.part.sourceKind] ?? data.part.sourceKind}; {data.part.source}
+          {data.part.verified ? '' : '. Unverified: check the sizes'}
+        </p>
+      </section>
+      <section aria-label="What else fits" className="min-h-0 overflow-auto px-[18px] py-3">
+        {data.reading && (
+          <>
+            <h2 className="caption mb-1.5">The number, token by token</h2>
+            <StampExplained reading={data.reading} />
+          </>
+        )}
+        {data.part.synonyms.length > 0 && (
+          <p className="mt-2 text-[14px] text-ink2">
+            Also written <span className="number">{data.part.synonyms.join(', ')}</span>
+          </p>
+        )}
+        {data.interchange && (
+          <div className="mt-4">
+            <h2 className="mb-2 text-[17px] font-bold">What may stand in</h2>
+            <Equivalents equivalents={data.interchange.equivalents} onUse={onUse} used={used} />
+          </div>
+        )}
+      </section>
+      <section
+        aria-label="What must not"
+        className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
+      >
+        <h2 className="mb-1 text-[17px] font-bold">Taken for it, and never right</h2>
+        {data.interchange && data.interchange.traps.length === 0 && (
+          <p className="text-ink2">Nothing listed comes near this size.</p>
+        )}
+        <ul>
+          {data.interchange?.traps.map((trap) => (
+            <li key={trap.designation} className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5">
+              <VerdictMark verdict="fail" />
+              <span>
+                <Link
+                  href={part(trap.designation)}
+                  className="number font-medium underline decoration-line underline-offset-4"
+                >
+                  {trap.designation}
+                </Link>
+                <span className="block text-[14px] text-ink2">{trap.why}</span>
+              </span>
+            </li>
+          ))}
+        </ul>
+        <Mates mates={data.mates} />
+        {data.mates.length > 0 && (
+          <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[14px]">
+            Cup and cone wear in together: replace both, also when only one looks bad.
+          </p>
+        )}
+      </section>
+    </div>
+  )
+}

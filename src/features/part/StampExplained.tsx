@@ -1,0 +1,54 @@
+import type { PartSheetData } from '@/services/partSheet'
+
+type Reading = NonNullable<PartSheetData['reading']>
+
+interface Piece {
+  text: string
+  meaning: string
+  known: boolean
+}
+
+const CLOSURE = {
+  open: 'open',
+  shield: 'metal shield',
+  lowFrictionSeal: 'low-friction seal',
+  contactSeal: 'contact seal',
+} as const
+
+function pieces(reading: Reading): Piece[] {
+  const base = {
+    text: reading.base,
+    meaning: `${reading.familyWords}${reading.listed ? '' : ', not listed'}`,
+    known: true,
+  }
+  const front = reading.tokens.filter((t) => t.kind === 'prefix')
+  const back = reading.tokens.filter((t) => t.kind !== 'prefix' && t.kind !== 'bore')
+  return [...front, base, ...back]
+}
+
+/** A stamped number token by token, in place; what is not known is said. */
+export function StampExplained({ reading }: { reading: Reading }) {
+  const closure =
+    reading.closure.sides === 0
+      ? 'open on both sides'
+      : `${CLOSURE[reading.closure.type]} on ${reading.closure.sides === 1 ? 'one side' : 'both sides'}`
+  return (
+    <div>
+      <ol aria-label="The number, token by token" className="flex flex-wrap gap-x-3 gap-y-2">
+        {pieces(reading).map(({ text, meaning, known }, i) => (
+          <li
+            key={i}
+            className={`rounded-lg border px-3 py-1.5 ${known ? 'border-line bg-sheet' : 'border-dashed border-lamp-ink bg-wash'}`}
+          >
+            <span className="number block text-[21px] font-medium">{text}</span>
+            <span className="block max-w-[24ch] text-caption text-ink2">{meaning}</span>
+          </li>
+        ))}
+      </ol>
+      <p className="mt-2 text-[14px] text-ink2">
+        {closure}, internal clearance {reading.clearance}
+        {reading.unknown.length > 0 && `. Not decoded: ${reading.unknown.join(' ')}`}
+      </p>
+    </div>
+  )
+}

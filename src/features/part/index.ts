@@ -1,0 +1,2 @@
+export { CrossReference } from './CrossReference'
+export { PartScreen } from './PartScreen'

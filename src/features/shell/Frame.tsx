@@ -1,0 +1,86 @@
+'use client'
+
+import Link from 'next/link'
+import type { ReactNode } from 'react'
+import { KeyHelp, type KeyHint } from './KeyHelp'
+import { Palette } from './Palette'
+import { usePreferences } from './Preferences'
+
+interface Props {
+  /** what this screen is about, beside the name of the application */
+  about: ReactNode
+  rail?: ReactNode
+  hints?: readonly KeyHint[]
+  /** right end of the foot: whether everything is saved */
+  state?: ReactNode
+  children: ReactNode
+}
+
+function Mark() {
+  return (
+    <svg width="26" height="26" viewBox="0 0 26 26" aria-hidden>
+      <path d="M5 3h16v8a8 8 0 0 1-16 0z" fill="none" stroke="var(--ink)" strokeWidth="2" />
+      <path d="M9 21h8M13 19v4" stroke="var(--ink)" strokeWidth="2" />
+      <circle cx="13" cy="10" r="4.2" fill="var(--lamp)" />
+    </svg>
+  )
+}
+
+function UnitSwitch() {
+  const { unit, setUnit } = usePreferences()
+  return (
+    <div
+      role="group"
+      aria-label="Units shown first"
+      className="flex overflow-hidden rounded-[7px] border border-edge font-semibold"
+    >
+      {(['mm', 'in'] as const).map((u) => (
+        <button
+          key={u}
+          type="button"
+          aria-pressed={unit === u}
+          onClick={() => setUnit(u)}
+          className={`min-h-10 px-3.5 ${unit === u ? 'bg-ink text-sheet' : 'bg-sheet text-ink3'}`}
+        >
+          {u}
+        </button>
+      ))}
+    </div>
+  )
+}
+
+/** The frame of every screen: name and context, the stages, the work, the keys. */
+export function Frame({ about, rail, hints = [], state, children }: Props) {
+  return (
+    <div
+      className={`grid h-dvh grid-rows-[56px_minmax(0,1fr)_36px] ${rail ? 'grid-cols-[160px_minmax(0,1fr)]' : 'grid-cols-[minmax(0,1fr)]'}`}
+    >
+      <header className="col-span-full flex items-center gap-4 border-b border-line bg-sheet px-[18px]">
+        <Link
+          href="/"
+          className="flex min-h-10 items-center gap-2 text-[17px] font-bold tracking-tight whitespace-nowrap"
+        >
+          <Mark /> Amber Socket
+        </Link>
+        <div className="min-w-0 truncate text-ink2">{about}</div>
+        <Palette />
+        <UnitSwitch />
+      </header>
+      {rail}
+      <main className="min-h-0 min-w-0 overflow-auto">{children}</main>
+      <footer className="col-span-full flex items-center gap-5 overflow-hidden border-t border-line px-[18px] text-caption whitespace-nowrap text-ink3">
+        {hints
+          .filter((hint) => hint.foot)
+          .map(({ keys, words }) => (
+            <span key={keys} className="flex items-center gap-1.5">
+              <kbd>{keys}</kbd> {words}
+            </span>
+          ))}
+        <KeyHelp hints={hints} />
+        <span className="ml-auto" aria-live="polite">
+          {state}
+        </span>
+      </footer>
+    </div>
+  )
+}

@@ -1,0 +1,161 @@
+'use client'
+
+import { Command } from 'cmdk'
+import type { Route } from 'next'
+import { useRouter } from 'next/navigation'
+import { Dialog } from 'radix-ui'
+import { useEffect, useState } from 'react'
+import { usePreferences } from './Preferences'
+
+interface Found {
+  parts: { designation: string; base: string; familyWords: string }[]
+  machines: { id: number; name: string; place: string }[]
+  jobs: { id: number; title: string }[]
+}
+const NOTHING: Found = { parts: [], machines: [], jobs: [] }
+
+function useSearch(text: string, open: boolean): Found {
+  const [found, setFound] = useState(NOTHING)
+  useEffect(() => {
+    if (!open) return
+    const stop = new AbortController()
+    fetch(`/api/search?text=${encodeURIComponent(text)}`, { signal: stop.signal })
+      .then(async (response) => (response.ok ? ((await response.json()) as Found) : NOTHING))
+      .then(setFound)
+      .catch(() => undefined)
+    return () => stop.abort()
+  }, [text, open])
+  return found
+}
+
+/** Parts, machines, jobs and actions from one field: Ctrl K. */
+export function Palette() {
+  const [open, setOpen] = useState(false)
+  const [text, setText] = useState('')
+  const router = useRouter()
+  const { unit, theme, setUnit, setTheme } = usePreferences()
+  const found = useSearch(text, open)
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
+      event.preventDefault()
+      setOpen((was) => !was)
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [])
+  const go = (to: string) => {
+    setOpen(false)
+    router.push(to as Route)
+  }
+  const act = (action: () => void) => {
+    setOpen(false)
+    action()
+  }
+  const actions: [string, () => void][] = [
+    ['Quick look-up', () => go('/identify')],
+    ['Open a new job', () => go('/jobs/new')],
+    ['All jobs', () => go('/')],
+    ['Machines and positions', () => go('/machines')],
+    [
+      unit === 'mm' ? 'Show inches first' : 'Show millimetres first',
+      () => act(() => setUnit(unit === 'mm' ? 'in' : 'mm')),
+    ],
+    [
+      theme === 'light' ? 'Dim the screen' : 'Light screen',
+      () => act(() => setTheme(theme === 'light' ? 'dim' : 'light')),
+    ],
+  ]
+  const shown = actions.filter(([words]) => words.toLowerCase().includes(text.toLowerCase()))
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger className="ml-auto flex h-10 w-[270px] items-center justify-between rounded-[7px] border border-edge px-2.5 text-ink3">
+        Part, machine, job, action <kbd>Ctrl K</kbd>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/30" />
+        <Dialog.Content
+          className="fixed top-[12vh] left-1/2 z-30 w-[620px] max-w-[92vw] -translate-x-1/2 rounded-lg border border-line bg-sheet"
+          aria-describedby={undefined}
+        >
+          <Dialog.Title className="sr-only">Find a part, machine, job or action</Dialog.Title>
+          <Command shouldFilter={false} label="Find">
+            <Command.Input
+              value={text}
+              onValueChange={setText}
+              placeholder="6205-2RS, carousel, coach 2, dim the screen"
+              className="number h-14 w-full rounded-t-lg border-b border-line bg-sheet px-4 text-[18px] outline-none placeholder:text-ink3"
+            />
+            <Command.List className="max-h-[56vh] overflow-auto p-2">
+              <Command.Empty className="p-3 text-ink3">
+                Nothing by that name. Try a number without its suffix.
+              </Command.Empty>
+              <Group
+                heading="Parts"
+                items={found.parts.map((p) => ({
+                  key: p.designation,
+                  main: p.designation,
+                  side: p.familyWords,
+                  mono: true,
+                  run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
+                }))}
+              />
+              <Group
+                heading="Jobs"
+                items={found.jobs.map((j) => ({
+                  key: `job ${j.id}`,
+                  main: `Job ${j.id}`,
+                  side: j.title,
+                  run: () => go(`/jobs/${j.id}`),
+                }))}
+              />
+              <Group
+                heading="Machines"
+                items={found.machines.map((m) => ({
+                  key: `machine ${m.id}`,
+                  main: m.name,
+                  side: m.place,
+                  run: () => go(`/machines#machine-${m.id}`),
+                }))}
+              />
+              <Group
+                heading="Actions"
+                items={shown.map(([words, run]) => ({ key: words, main: words, side: '', run }))}
+              />
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}
+
+interface Item {
+  key: string
+  main: string
+  side: string
+  mono?: boolean
+  run: () => void
+}
+
+function Group({ heading, items }: { heading: string; items: Item[] }) {
+  if (items.length === 0) return null
+  return (
+    <Command.Group
+      heading={heading}
+      className="[&_[cmdk-group-heading]]:caption [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2"
+    >
+      {items.map(({ key, main, side, mono, run }) => (
+        <Command.Item
+          key={key}
+          value={`${heading} ${key}`}
+          onSelect={run}
+          className="flex min-h-10 cursor-pointer items-center justify-between gap-4 rounded-md px-3 data-[selected=true]:bg-wash"
+        >
+          <span className={mono ? 'number font-medium' : 'font-medium'}>{main}</span>
+          <span className="truncate text-ink2">{side}</span>
+        </Command.Item>
+      ))}
+    </Command.Group>
+  )
+}

@@ -1,0 +1,50 @@
+'use client'
+
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
+import type { LengthUnit } from '@/core/quantity'
+
+export type Theme = 'light' | 'dim'
+
+interface Preferences {
+  unit: LengthUnit
+  theme: Theme
+  setUnit: (unit: LengthUnit) => void
+  setTheme: (theme: Theme) => void
+}
+
+const Context = createContext<Preferences | null>(null)
+
+const A_YEAR = 31_536_000
+const keep = (name: string, value: string): void => {
+  document.cookie = `${name}=${value}; path=/; max-age=${A_YEAR}; samesite=lax`
+}
+
+/** Unit and light are kept in cookies, so that the server draws the page right the first time. */
+export function PreferencesProvider({
+  unit,
+  theme,
+  children,
+}: {
+  unit: LengthUnit
+  theme: Theme
+  children: ReactNode
+}) {
+  const [held, setHeld] = useState({ unit, theme })
+  const setUnit = useCallback((next: LengthUnit) => {
+    keep('unit', next)
+    setHeld((h) => ({ ...h, unit: next }))
+  }, [])
+  const setTheme = useCallback((next: Theme) => {
+    keep('theme', next)
+    document.documentElement.dataset['theme'] = next
+    setHeld((h) => ({ ...h, theme: next }))
+  }, [])
+  const value = useMemo(() => ({ ...held, setUnit, setTheme }), [held, setUnit, setTheme])
+  return <Context.Provider value={value}>{children}</Context.Provider>
+}
+
+export function usePreferences(): Preferences {
+  const value = useContext(Context)
+  if (!value) throw new Error('usePreferences outside PreferencesProvider')
+  return value
+}

@@ -1,0 +1,3 @@
+export { Frame } from './Frame'
+export type { KeyHint } from './KeyHelp'
+export { PreferencesProvider, usePreferences, type Theme } from './Preferences'

@@ -1,0 +1,26 @@
+import 'server-only'
+import { decodeText, interchangeOf, partOf, taperedMates } from './lookUp'
+
+/** Everything a part sheet shows. @throws ServiceError `notFound` */
+export async function partSheet(designation: string) {
+  const part = await partOf(designation)
+  const rings = part.set
+    ? [part.set.cone, part.set.cup]
+    : part.piece === 'cone' || part.piece === 'cup'
+      ? [part.base]
+      : []
+  const exchanges = part.piece !== 'seal' && part.piece !== 'hardware'
+  const [decoded, interchange, mates] = await Promise.all([
+    decodeText(designation),
+    exchanges ? interchangeOf(designation) : null,
+    Promise.all(rings.map(taperedMates)),
+  ])
+  return {
+    designation: interchange?.designation ?? part.base,
+    part,
+    reading: decoded.readings[0] ?? null,
+    interchange,
+    mates,
+  }
+}
+export type PartSheetData = Awaited<ReturnType<typeof partSheet>>

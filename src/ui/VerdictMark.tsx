@@ -1,0 +1,20 @@
+const MARKS = {
+  agrees: ['●', 'text-agree', 'agrees'],
+  pass: ['●', 'text-agree', 'agrees'],
+  strained: ['▲', 'text-strain', 'strained'],
+  warn: ['▲', 'text-strain', 'look again'],
+  contradicts: ['✕', 'text-contra', 'contradicts'],
+  fail: ['✕', 'text-contra', 'does not fit'],
+  gap: ['○', 'text-lamp-ink', 'missing'],
+} as const
+
+/** A verdict as shape and colour; its word is read out. */
+export function VerdictMark({ verdict }: { verdict: keyof typeof MARKS }) {
+  const [sign, colour, word] = MARKS[verdict]
+  return (
+    <span className={`font-bold ${colour}`}>
+      <span aria-hidden>{sign}</span>
+      <span className="sr-only">{word}</span>
+    </span>
+  )
+}

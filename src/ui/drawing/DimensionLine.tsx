@@ -1,0 +1,51 @@
+interface Props {
+  /** id prefix of the arrowheads */
+  id: string
+  from: readonly [number, number]
+  to: readonly [number, number]
+  text: string
+  /** the measured value, in amber beside the nominal one */
+  measured?: string | undefined
+}
+
+/** A dimension line with arrowheads: nominal in ink, measured in amber. Horizontal or vertical. */
+export function DimensionLine({ id, from, to, text, measured }: Props) {
+  const vertical = from[0] === to[0]
+  const [x, y] = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2]
+  const turn = vertical ? `rotate(-90 ${x} ${y})` : undefined
+  return (
+    <g>
+      <path
+        d={`M${from[0]} ${from[1]}L${to[0]} ${to[1]}`}
+        stroke="var(--ink)"
+        strokeWidth={1.2}
+        markerStart={`url(#${id}-arrow)`}
+        markerEnd={`url(#${id}-arrow)`}
+      />
+      <text
+        x={x}
+        y={y - 7}
+        transform={turn}
+        textAnchor="middle"
+        className="number"
+        fontSize={15}
+        fill="var(--ink)"
+      >
+        {text}
+      </text>
+      {measured && (
+        <text
+          x={x}
+          y={y + 17}
+          transform={turn}
+          textAnchor="middle"
+          className="number"
+          fontSize={13.5}
+          fill="var(--lamp-ink)"
+        >
+          {measured}
+        </text>
+      )}
+    </g>
+  )
+}

@@ -1,0 +1,108 @@
+'use client'
+
+import { useId } from 'react'
+import type { ExplodedView, PlacedPart } from '@/core/kit'
+import type { Point } from '@/core/section'
+import { HatchDefs } from './HatchDefs'
+import { ShapeMark } from './ShapeMark'
+
+const WIDTH = 775
+const HEIGHT = 318
+const BALLOON = 13
+const ROOM = { top: 46, side: 8, bottom: 6 }
+
+interface Props {
+  view: ExplodedView
+  words: string
+  selected: string | null
+  onSelect: (slot: string) => void
+  nameOf: (slot: string) => string
+}
+
+/** A kit along the axis in fitting order, to scale; gaps dashed, conflicts hatched with a word. */
+export function ExplodedFigure({ view, words, selected, onSelect, nameOf }: Props) {
+  const id = useId().replace(/[^a-zA-Z0-9]/g, '')
+  const tall = HEIGHT - ROOM.top - ROOM.bottom
+  const scale = Math.min((WIDTH - 2 * ROOM.side) / view.length, tall / (2 * view.radius))
+  const left = (WIDTH - view.length * scale) / 2
+  const axis = ROOM.top + tall / 2
+  const place = ([a, r]: Point): readonly [number, number] => [left + a * scale, axis - r * scale]
+  const [hubX, hubY] = place([view.hub.from + view.hub.length / 2, 0])
+  const colour = (part: PlacedPart) =>
+    part.state === 'filled' ? 'var(--ink)' : part.state === 'gap' ? 'var(--lamp-ink)' : 'var(--contra)'
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="h-full w-full"
+      role="group"
+      aria-label={`${words}, exploded view in fitting order, to scale`}
+    >
+      <HatchDefs id={id} spacing={6} />
+      <path d={`M0 ${axis}H${WIDTH}`} stroke="var(--ink3)" strokeDasharray="16 4 3 4" />
+      {view.hub.shapes.map((shape, i) => (
+        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} manner="plain" />
+      ))}
+      <text x={hubX} y={hubY - 10} textAnchor="middle" fontSize={13} fill="var(--ink3)">
+        hub
+      </text>
+      {view.parts.map((part) => {
+        const [x, y] = place([part.from + part.length / 2, part.radius])
+        const at = Math.min(WIDTH - BALLOON - 2, Math.max(BALLOON + 2, x))
+        const chosen = part.slot === selected
+        return (
+          <g
+            key={part.slot}
+            role="button"
+            tabIndex={-1}
+            aria-label={`${part.balloon} ${nameOf(part.slot)}: ${part.state}`}
+            aria-pressed={chosen}
+            onClick={() => onSelect(part.slot)}
+            className="cursor-pointer outline-none"
+          >
+            <rect x={at - 20} y={0} width={40} height={HEIGHT} fill="transparent" />
+            {part.shapes.map((shape, i) => (
+              <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} manner={part.state} />
+            ))}
+            <path
+              d={`M${at} ${20 + BALLOON}L${x} ${y}`}
+              stroke={part.state === 'filled' ? 'var(--ink3)' : colour(part)}
+              strokeDasharray={part.state === 'gap' ? '4 3' : undefined}
+            />
+            <circle
+              cx={at}
+              cy={20}
+              r={BALLOON}
+              fill={chosen ? 'var(--lamp)' : 'var(--sheet)'}
+              stroke={chosen ? 'var(--ink)' : colour(part)}
+              strokeWidth={1.6}
+              strokeDasharray={part.state === 'gap' && !chosen ? '4 3' : undefined}
+            />
+            <text
+              x={at}
+              y={25}
+              textAnchor="middle"
+              className="number"
+              fontWeight={600}
+              fontSize={13}
+              fill={chosen ? '#24211b' : colour(part)}
+            >
+              {part.balloon}
+            </text>
+            {part.state === 'conflict' && (
+              <text
+                x={at}
+                y={HEIGHT - 4}
+                textAnchor="middle"
+                fontSize={12.5}
+                fontWeight={700}
+                fill="var(--contra)"
+              >
+                does not fit
+              </text>
+            )}
+          </g>
+        )
+      })}
+    </svg>
+  )
+}

@@ -1,0 +1,93 @@
+import type { Point, Shape } from '@/core/section'
+
+export type Manner = 'filled' | 'gap' | 'conflict' | 'plain'
+
+interface Props {
+  shape: Shape
+  /** ids of the hatch patterns */
+  hatchId: string
+  /** from millimetres to the figure */
+  place: (point: Point) => readonly [number, number]
+  scale: number
+  manner?: Manner
+}
+
+const STROKE: Record<Manner, string> = {
+  filled: 'var(--ink)',
+  gap: 'var(--lamp-ink)',
+  conflict: 'var(--contra)',
+  plain: 'var(--hatch)',
+}
+
+function fillOf(shape: Shape, hatchId: string, manner: Manner, mirrored: boolean): string {
+  if (manner === 'gap') return 'none'
+  if (manner === 'plain') return 'var(--tint)'
+  if (manner === 'conflict') return `url(#${hatchId}-conflict)`
+  if (shape.kind !== 'outline' || shape.hatch === 'none') return 'var(--sheet)'
+  const forward = (shape.hatch === 'forward') !== mirrored
+  return `url(#${hatchId}-${forward ? 'forward' : 'backward'})`
+}
+
+const list = (points: readonly Point[], place: Props['place']): string =>
+  points.map((p) => place(p).join(',')).join(' ')
+
+/** One outline of a section, above and below the axis. */
+export function ShapeMark({ shape, hatchId, place, scale, manner = 'filled' }: Props) {
+  const stroke = STROKE[manner]
+  const dash = manner === 'gap' ? '6 4' : undefined
+  if (shape.kind === 'across')
+    return (
+      <polyline
+        points={list(shape.points, place)}
+        fill="none"
+        stroke={stroke}
+        strokeWidth={Math.max(1.6, shape.thick * scale)}
+        strokeLinejoin="round"
+      />
+    )
+  return (
+    <>
+      {[1, -1].map((side) => {
+        const mirror = ([a, r]: Point) => place([a, r * side])
+        switch (shape.kind) {
+          case 'outline':
+            return (
+              <polygon
+                key={side}
+                points={list(shape.points, mirror)}
+                fill={fillOf(shape, hatchId, manner, side === -1)}
+                stroke={stroke}
+                strokeWidth={manner === 'plain' ? 1.4 : 1.7}
+                strokeDasharray={dash}
+              />
+            )
+          case 'circle': {
+            const [cx, cy] = mirror(shape.at)
+            return (
+              <circle
+                key={side}
+                cx={cx}
+                cy={cy}
+                r={shape.radius * scale}
+                fill={fillOf(shape, hatchId, manner, false)}
+                stroke={stroke}
+                strokeWidth={1.7}
+              />
+            )
+          }
+          case 'axisLine':
+            return (
+              <polyline
+                key={side}
+                points={list(shape.points, mirror)}
+                fill="none"
+                stroke="var(--ink3)"
+                strokeWidth={1.2}
+                strokeDasharray="10 3 2 3"
+              />
+            )
+        }
+      })}
+    </>
+  )
+}
