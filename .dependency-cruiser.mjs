@@ -7,7 +7,8 @@ const layer = (name, from, to, comment) => ({
   to: { path: to },
 })
 
-export default {
+/** @type {import('dependency-cruiser').IConfiguration} */
+const config = {
   forbidden: [
     layer('core-uses-nothing-above', '^src/core', '^src/(?!core)', 'The core is pure.'),
     {
@@ -20,8 +21,18 @@ export default {
     layer('services-above-db', '^src/services', '^src/(app|features|ui)', 'Services have no screens.'),
     layer('ui-knows-core-only', '^src/ui', '^src/(?!ui|core)', 'Components know only the core.'),
     layer('features-below-app', '^src/features', '^src/(app|db)', 'Screens ask services.'),
-    layer('only-services-call-db', '^src/(app|ui|features|workers|core)', '^src/db', 'Only services call the database.'),
-    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true, dependencyTypesNot: ['type-only'] } },
+    layer(
+      'only-services-call-db',
+      '^src/(app|ui|features|workers|core)',
+      '^src/db',
+      'Only services call the database.',
+    ),
+    {
+      name: 'no-circular',
+      severity: 'error',
+      from: {},
+      to: { circular: true, dependencyTypesNot: ['type-only'] },
+    },
   ],
   options: {
     tsConfig: { fileName: 'tsconfig.json' },
@@ -30,3 +41,5 @@ export default {
     exclude: { path: '\\.test\\.tsx?$' },
   },
 }
+
+export default config

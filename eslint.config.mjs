@@ -2,7 +2,8 @@ import next from 'eslint-config-next/core-web-vitals'
 import tseslint from 'typescript-eslint'
 
 /** Every core and ui folder shows one face, its index.ts; the inside of a folder is its own. */
-const insideOfCore = '^@/core/[^/]+/.+'
+const insideOfCore =
+  '^(@/core/[^/]+|(\\.\\./)+(quantity|designation|catalogue|identify|interchange|kit|section|grease))/.+'
 
 export default tseslint.config(
   { ignores: ['.next/**', '.local/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**'] },

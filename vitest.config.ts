@@ -11,7 +11,11 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: 'core', include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'], environment: 'node' },
+        test: {
+          name: 'core',
+          include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+          environment: 'node',
+        },
       },
       {
         resolve: { alias },

@@ -9,7 +9,10 @@ let passed = 0
 let failed = 0
 
 const steps = readFileSync(join(folder, 'steps'), 'utf8').trim().split('\n')
-for (const step of steps) step.startsWith('pass') ? passed++ : failed++
+for (const step of steps) {
+  if (step.startsWith('pass')) passed++
+  else failed++
+}
 
 const ran = [
   ['core.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],

@@ -23,7 +23,11 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
   ['take-in', job('coach 2')],
   ['identify', `${job('coach 2')}/identify`],
   ['identify-not-listed', `${job('Capstan')}/identify`],
-  ['identify-dim', `${job('Organ')}/identify`, async (page) => page.evaluate(() => void (document.documentElement.dataset['theme'] = 'dim'))],
+  [
+    'identify-dim',
+    `${job('Organ')}/identify`,
+    async (page) => page.evaluate(() => void (document.documentElement.dataset['theme'] = 'dim')),
+  ],
   ['cross-reference', `${job('trolley')}/cross-reference`],
   ['kit-tapered-pair', `${job('coach 1')}/kit`],
   ['kit-axle', `${job('Carousel')}/kit`, async (page) => page.click('#line-snapRing')],

@@ -1,7 +1,7 @@
 import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from './errors'
-import { Decision, Intake, Job, JobChange, NewJob, STAGES, type Stage } from './schemas/job'
+import { Decision, Intake, type Job, JobChange, NewJob, STAGES, type Stage } from './schemas/job'
 import { EvidenceSheet } from './schemas/evidence'
 import { KitDraft } from './schemas/kit'
 import { parse } from './schemas/parse'

@@ -8,9 +8,8 @@ export {
   type Dimensions,
   type Part,
   type Piece,
-  type Provenance,
 } from './part'
-export { CATALOGUE_FILES, readCatalogueRows, type CatalogueFile, type CsvRow } from './rows'
+export { CATALOGUE_FILES, readCatalogueRows, type CsvRow } from './rows'
 export { buildCatalogue, findPart, type Catalogue } from './catalogue'
 export { glyphs, numberKey, type Glyph } from './glyphs'
 export { namesOf } from './names'

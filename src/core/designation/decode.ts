@@ -186,9 +186,13 @@ function finish(
   const tailKey = `${draft.family} ${tailFrom}`
   const suffix = tails.get(tailKey) ?? readSuffixes(language.tokens, draft.family, tail, text)
   tails.set(tailKey, suffix)
-  const [before, after] = [marks[draft.end - 1]?.char ?? '', marks[draft.end]]
+  const after = marks[draft.end]
   const runOn =
-    DIGIT.test(before) && after && !after.gap && DIGIT.test(after.char) && !suffix.parts[0]?.token
+    DIGIT.test(draft.base.at(-1) ?? '') &&
+    after &&
+    !after.gap &&
+    DIGIT.test(after.char) &&
+    !suffix.parts[0]?.token
       ? RUN_ON_DIGIT
       : 0
   const base = special ? `${draft.base}-${writeInch(special.bore)}` : draft.base

@@ -1,2 +1,2 @@
 export { freeVolumeMl } from './freeVolume'
-export { greaseFill, schoolFor, speedFactor, wheelRpm, type FillSchool, type GreaseFill } from './fill'
+export { greaseFill, schoolFor, speedFactor, wheelRpm, type FillSchool } from './fill'

@@ -1,10 +1,11 @@
 import type { Dimensions, Part } from '../catalogue'
 import type { Language, Reading } from '../designation'
-import { FEATURE_ROLE, type Evidence } from './evidence'
+import { FEATURE_ROLE, type Evidence, type Looks } from './evidence'
 import { logSumExp } from './logDensities'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
-import { candidatesOf, logPriors, type Candidate } from './priors'
-import { logReading, readingModel, type Cause, type ReadingModel } from './readingModel'
+import { addReading, featureIndexes, type FeatureIndexes } from './featureIndex'
+import { candidatesOf, logPriors, type Candidate, type Priors } from './priors'
+import { readingModel, type Cause, type ReadingModel } from './readingModel'
 import { logUnlistedSizes, UNLISTED_PRIOR } from './unlisted'
 import { closedOf, weighLooks } from './weighLooks'
 import { logReadingOf, weighReading, type Verdict } from './weighReading'
@@ -42,12 +43,14 @@ export interface Identification {
 export interface Identifier {
   language: Language
   candidates: readonly Candidate[]
+  priors: Priors
+  sizes: FeatureIndexes
 }
 
-export const buildIdentifier = (language: Language): Identifier => ({
-  language,
-  candidates: candidatesOf(language.catalogue.parts),
-})
+export function buildIdentifier(language: Language): Identifier {
+  const candidates = candidatesOf(language.catalogue.parts)
+  return { language, candidates, priors: logPriors(candidates), sizes: featureIndexes(candidates) }
+}
 
 interface Models {
   readings: readonly ReadingModel[]
@@ -74,27 +77,28 @@ function modelsOf(evidence: Evidence, language: Language): Models {
   }
 }
 
-/** `logReading` remembered by nominal size: a catalogue has far fewer sizes than parts. */
-function remembered(model: ReadingModel): (mm: number) => number {
-  const memory = new Map<number, number>()
-  return (mm) => {
-    const known = memory.get(mm)
-    if (known !== undefined) return known
-    const log = logReading(model, mm)
-    memory.set(mm, log)
+/** Looks say the same of every part of a family and piece. */
+function lookWeights(looks: Looks): (part: Part) => number {
+  const known = new Map<string, number>()
+  return (part) => {
+    const key = `${part.family} ${part.piece}`
+    const log = known.get(key) ?? weighLooks(part, looks).reduce((sum, look) => sum + look.log, 0)
+    known.set(key, log)
     return log
   }
 }
 
-function logEvidence(part: Part, models: Models, logAt: readonly ((mm: number) => number)[]): number {
-  let log = 0
-  models.readings.forEach((model, i) => {
-    const at = logAt[i]
-    if (at) log += logReadingOf(part, model, models.closed, at)
+/** ln of prior times likelihood for every candidate. */
+function logPosteriors({ candidates, priors, sizes }: Identifier, models: Models): Float64Array {
+  const logs = Float64Array.from(priors(models.evidence.looks))
+  for (const model of models.readings) addReading(logs, model, sizes(model.feature, models.closed))
+  const lookOf = lookWeights(models.evidence.looks)
+  candidates.forEach(({ part }, i) => {
+    let log = (logs[i] ?? -Infinity) + lookOf(part)
+    for (const stamp of models.stamps) log += weighStamp(part, stamp).log
+    logs[i] = log
   })
-  for (const stamp of models.stamps) log += weighStamp(part, stamp).log
-  for (const look of weighLooks(part, models.evidence.looks)) log += look.log
-  return log
+  return logs
 }
 
 const logUnlisted = ({ readings, stamps }: Models): number =>
@@ -142,12 +146,7 @@ function designationOf(part: Part, stamps: readonly StampModel[]): string {
 export function identify(identifier: Identifier, evidence: Evidence, limit: number): Identification {
   const models = modelsOf(evidence, identifier.language)
   const { candidates } = identifier
-  const logAt = models.readings.map(remembered)
-  const priors = logPriors(candidates, evidence.looks)
-  const logs = candidates.map(({ part }, i) => {
-    const prior = priors[i] ?? -Infinity
-    return prior === -Infinity ? prior : prior + logEvidence(part, models, logAt)
-  })
+  const logs = logPosteriors(identifier, models)
   const unlistedLog = logUnlisted(models)
   const total = logSumExp([...logs, unlistedLog])
   const ranked = candidates
@@ -182,9 +181,16 @@ export function identifyByPlainScan(
   evidence: Evidence,
 ): { part: Part; log: number }[] {
   const models = modelsOf(evidence, identifier.language)
-  const priors = logPriors(identifier.candidates, evidence.looks)
-  const logAt = models.readings.map((model) => (mm: number) => logReading(model, mm))
+  const priors = identifier.priors(evidence.looks)
   return identifier.candidates
-    .map(({ part }, i) => ({ part, log: (priors[i] ?? -Infinity) + logEvidence(part, models, logAt) }))
+    .map(({ part }, i) => {
+      const readings = models.readings.map((model) => logReadingOf(part, model, models.closed))
+      const looks = weighLooks(part, evidence.looks).map((look) => look.log)
+      const stamps = models.stamps.map((stamp) => weighStamp(part, stamp).log)
+      return {
+        part,
+        log: [...readings, ...looks, ...stamps].reduce((sum, log) => sum + log, priors[i] ?? -Infinity),
+      }
+    })
     .sort((a, b) => b.log - a.log)
 }

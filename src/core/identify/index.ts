@@ -11,7 +11,6 @@ export {
   type Feature,
   type Instrument,
   type Looks,
-  type Stamp,
 } from './evidence'
 export {
   buildIdentifier,
@@ -21,6 +20,5 @@ export {
   type IdentifiedPart,
   type Identifier,
 } from './identify'
-export { readMeasurements, type MeasurementProblem, type TypedMeasurement } from './readMeasurements'
+export { readMeasurements, type TypedMeasurement } from './readMeasurements'
 export { evidenceWords, ITEM_WORDS, nextWords, unlistedWords } from './words'
-export type { Verdict } from './weighReading'

@@ -28,12 +28,9 @@ export const candidatesOf = (parts: readonly Part[]): Candidate[] =>
     .filter((part) => familyFacts(part.family).kind !== 'hardware')
     .map((part) => ({ part, weight: BY_COMMONNESS[part.commonness] ?? 1 }))
 
-/**
- * ln prior of every candidate for what is said of the piece; parts that are excluded get −∞. Together with
- * `UNLISTED_PRIOR` they sum to one.
- */
-export function logPriors(candidates: readonly Candidate[], looks: Looks): Float64Array {
-  const wanted = pieceWanted(looks)
+export type Priors = (looks: Looks) => Float64Array
+
+function build(candidates: readonly Candidate[], wanted: CandidatePiece | null): Float64Array {
   const totals: Record<string, number> = {}
   for (const { part, weight } of candidates) totals[part.piece] = (totals[part.piece] ?? 0) + weight
   return Float64Array.from(candidates, ({ part, weight }) => {
@@ -42,4 +39,18 @@ export function logPriors(candidates: readonly Candidate[], looks: Looks): Float
     const share = wanted === null ? PIECE_SHARE[piece] : piece === wanted ? 1 : 0
     return Math.log((1 - UNLISTED_PRIOR) * share * (weight / (totals[piece] ?? 1)))
   })
+}
+
+/**
+ * ln prior of every candidate for what is said of the piece; parts that are excluded get −∞. Together with
+ * `UNLISTED_PRIOR` they sum to one. Worked out once for each piece; the arrays are shared and not to be changed.
+ */
+export function logPriors(candidates: readonly Candidate[]): Priors {
+  const made = new Map<CandidatePiece | null, Float64Array>()
+  return (looks) => {
+    const wanted = pieceWanted(looks)
+    const priors = made.get(wanted) ?? build(candidates, wanted)
+    made.set(wanted, priors)
+    return priors
+  }
 }

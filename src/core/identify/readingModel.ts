@@ -18,7 +18,9 @@ const INSTRUMENT_SIGMA: Record<Instrument, number> = {
 const INSIDE_FACTOR = 1.5
 
 /** Mean wear of a ring surface where there is any, mm (estimate, common practice). */
-const WEAR_MM: Record<Condition, number> = { new: 0.004, used: 0.02, worn: 0.06, corroded: 0.08 }
+const WEAR_MM: Record<Condition, number> = { new: 0.004, used: 0.02, worn: 0.035, corroded: 0.05 }
+/** Shafts and housings wear more than rings before anybody measures them. */
+const SEAT_WEAR_FACTOR = 2.5
 /** How far inside jaws read small when they are held askew or sit on a chamfer, mm (common practice). */
 const INSIDE_JAWS_MM = 0.05
 /** Burrs, rust and paint make a surface read large, mm. */
@@ -32,7 +34,7 @@ const SEAT_SIGMA = 0.02
 /** One reading in about fifty is plain wrong: misread, mistyped, taken across the wrong face (estimate). */
 const MISREAD = 0.02
 /** … of which this share lands somewhere near: the wrong face, a chamfer, a groove. */
-const NEAR_SHARE = 0.4
+const NEAR_SHARE = 0.2
 /** Mean distance of a near miss, as a share of the nominal size (estimate). */
 const NEAR_MISS = 0.04
 /** One in three hundred is in the other unit where the unit was said, one in fifty where it was guessed (estimate). */
@@ -72,7 +74,7 @@ function shiftsOf({ feature, condition, instrument }: Measured): Shift[] {
   const worn: Shift = {
     weight: 0.35,
     direction: GROWS.has(feature) ? 1 : -1,
-    scaleMm: WEAR_MM[condition],
+    scaleMm: WEAR_MM[condition] * (SEATS.has(feature) ? SEAT_WEAR_FACTOR : 1),
     cause: 'wear',
   }
   const jaws = instrument === 'micrometer' ? 0.1 : 0.3

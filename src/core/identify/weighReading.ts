@@ -22,25 +22,18 @@ export interface WeighedReading {
 const AGREES_SIGMA = 2.5
 const UNSOUND: ReadonlySet<Cause> = new Set(['otherUnit', 'nearMiss', 'misread'])
 
-const mixture = (model: ReadingModel, sizes: readonly ExpectedSize[], log: (mm: number) => number): number =>
-  sizes.length === 1 && sizes[0]
-    ? log(sizes[0].mm)
-    : logSumExp(sizes.map((size) => Math.log(size.weight) + log(size.mm)))
+const mixture = (model: ReadingModel, sizes: readonly ExpectedSize[]): number =>
+  logSumExp(sizes.map((size) => Math.log(size.weight) + logReading(model, size.mm)))
 
 /** A part whose family has the size, but whose row does not give it: a set of unknown total width. */
-const mayHave = (part: Part, model: ReadingModel): boolean =>
-  model.feature === 'totalWidth' && part.set !== undefined
+export const mayHave = (part: Part, feature: ReadingModel['feature']): boolean =>
+  feature === 'totalWidth' && part.set !== undefined
 
-/** ln p(reading | part). `logAt` may be a remembered `logReading`: many parts share a size. */
-export function logReadingOf(
-  part: Part,
-  model: ReadingModel,
-  closed: boolean | null,
-  logAt: (mm: number) => number,
-): number {
+/** ln p(reading | part). */
+export function logReadingOf(part: Part, model: ReadingModel, closed: boolean | null): number {
   const sizes = expectedSizes(part, model.feature, closed)
-  if (sizes.length > 0) return mixture(model, sizes, logAt)
-  return mayHave(part, model) ? logUnknownSize(model.feature, model.meanMm) : logMisread(model)
+  if (sizes.length > 0) return mixture(model, sizes)
+  return mayHave(part, model.feature) ? logUnknownSize(model.feature, model.meanMm) : logMisread(model)
 }
 
 function verdictOf(cause: Cause, deviation: number, sigma: number): Verdict {
@@ -51,12 +44,12 @@ function verdictOf(cause: Cause, deviation: number, sigma: number): Verdict {
 /** The same with its explanation: deviation from the size most likely measured, and the likeliest cause of it. */
 export function weighReading(part: Part, model: ReadingModel, closed: boolean | null): WeighedReading {
   const sizes = expectedSizes(part, model.feature, closed)
-  const log = logReadingOf(part, model, closed, (mm) => logReading(model, mm))
+  const log = logReadingOf(part, model, closed)
   const likeliest = sizes
     .map((size) => ({ size, log: Math.log(size.weight) + logReading(model, size.mm) }))
     .sort((a, b) => b.log - a.log)[0]
   if (!likeliest) {
-    const unknown = mayHave(part, model)
+    const unknown = mayHave(part, model.feature)
     return {
       log,
       deviationMm: null,

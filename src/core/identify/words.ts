@@ -84,17 +84,24 @@ const ASK: Record<string, string> = {
   element: 'Look at what rolls',
 }
 
+function settledWords({ part, probability }: IdentifiedPart): string {
+  if (probability < 0.8)
+    return 'Nothing more separates the rest by measuring. Look for a stamp, or compare with a new part.'
+  const balls = familyFacts(part.family).element === 'ball'
+  if (balls)
+    return `The size is settled. Choose closure and clearance for this ${familyFacts(part.family).words}.`
+  return part.set
+    ? `The set is settled: cone ${part.set.cone}, cup ${part.set.cup}. Renew both.`
+    : 'The size is settled.'
+}
+
 /** The next thing to do, as a heading and a line below it. */
 export function nextWords(
   next: NextMeasurement | null,
   leader: IdentifiedPart | undefined,
 ): { heading: string; line: string } | null {
   if (!leader) return null
-  if (!next)
-    return {
-      heading: 'Enough measured',
-      line: `Nothing more separates the rest. Choose closure and clearance for this ${familyFacts(leader.part.family).words}.`,
-    }
+  if (!next) return { heading: 'Enough measured', line: settledWords(leader) }
   const [first, ...others] = next.separates
   const stop = next.gainBits < 0.15 ? ' You may also stop here.' : ''
   return {

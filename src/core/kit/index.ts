@@ -1,11 +1,5 @@
-export {
-  ARRANGEMENTS,
-  ARRANGEMENT_CODES,
-  type Arrangement,
-  type ArrangementCode,
-  type Slot,
-} from './arrangement'
+export { ARRANGEMENTS, ARRANGEMENT_CODES, type ArrangementCode } from './arrangement'
 export { explodedView, type ExplodedView, type PlacedPart } from './exploded'
 export { findSeals } from './findSeals'
-export { type Kit, type KitCheck, type KitLine, type KitRequest, type KitSizes } from './kit'
+export { type Kit, type KitLine, type KitRequest } from './kit'
 export { proposeKit } from './proposeKit'

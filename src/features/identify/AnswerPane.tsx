@@ -2,7 +2,6 @@
 
 import Link from 'next/link'
 import type { Route } from 'next'
-import type { Ref } from 'react'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
 import type { IdentifyResponse } from '@/services/schemas/evidence'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -16,8 +15,11 @@ interface Props {
   away: boolean
   selected: number
   onSelect: (index: number) => void
-  action: { words: string; run: (candidate: Candidate) => void; button: Ref<HTMLButtonElement> }
+  action: { words: string; run: (candidate: Candidate) => void }
 }
+
+/** The one button of the screen: Enter after the last field goes to it. */
+export const USE_BUTTON = 'use-answer'
 
 const percent = (p: number): string =>
   p > 0.995 && p < 0.99995 ? '>99 %' : p < 0.005 ? '<1 %' : `${Math.round(p * 100)} %`
@@ -162,7 +164,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action }
       {candidate && (
         <div className="mt-auto flex gap-2 pt-2">
           <button
-            ref={action.button}
+            id={USE_BUTTON}
             type="button"
             data-primary
             className="button flex-1"

@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useEffect, useRef } from 'react'
+import { useCallback, useEffect } from 'react'
 import { CONDITIONS, INSTRUMENTS, type Condition, type Instrument } from '@/core/identify'
 import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
 import { Looks } from './Looks'
@@ -29,33 +29,31 @@ interface Props {
   onDone: () => void
 }
 
+/** Fields carry their feature as id; focusing one selects its text, so that typing replaces it. */
+function focus(name: string | undefined): boolean {
+  const element = name === undefined ? null : document.getElementById(name)
+  if (!(element instanceof HTMLInputElement)) return false
+  element.focus()
+  element.select()
+  return true
+}
+
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.matches('input, textarea, select, [cmdk-input]')
 
 /** Everything that is known of the part: stamp, sizes, looks. One key to each field, Enter to the next. */
 export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props) {
-  const fields = useRef(new Map<string, HTMLInputElement>())
   const rows = rowsFor(sheet.observed)
   const order = ['stamp', ...rows.map((row) => row.feature)]
   const instrument = sheet.measurements[0]?.instrument ?? 'digitalCaliper'
   const condition = sheet.measurements[0]?.condition ?? 'used'
-  const hold = (name: string) => (element: HTMLInputElement | null) => {
-    if (element) fields.current.set(name, element)
-    else fields.current.delete(name)
-  }
-  const focus = useCallback((name: string | undefined) => {
-    const element = name === undefined ? undefined : fields.current.get(name)
-    element?.focus()
-    element?.select()
-    return element !== undefined
-  }, [])
   const byKey = useCallback(
     (key: string): boolean => {
       if (key === 's') return focus('stamp')
       const row = rows.find((r) => r.key.toLowerCase() === key)
       return row ? focus(row.feature) : false
     },
-    [focus, rows],
+    [rows],
   )
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -77,7 +75,6 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props
         stamp={stamp}
         answer={answer}
         trouble={trouble?.fields['stamp']}
-        field={hold('stamp')}
         onChange={(text, on) => onChange(withStamp(sheet, text, on))}
         onNext={() => next('stamp')}
       />
@@ -134,7 +131,6 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props
             }
             trouble={trouble?.fields[row.feature]}
             asked={answer?.next?.feature === row.feature && measurement === undefined}
-            field={hold(row.feature)}
             onText={(text) => setText(row.feature, text)}
             onUnit={() => act('u')}
             onStrike={() => act('x')}

@@ -1,12 +1,12 @@
 'use client'
 
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { isFamily, PIECES } from '@/core/catalogue'
 import type { Drawable } from '@/core/section'
 import { usePreferences, type KeyHint } from '@/features/shell'
 import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
 import { SectionFigure } from '@/ui/drawing'
-import { AnswerPane } from './AnswerPane'
+import { AnswerPane, USE_BUTTON } from './AnswerPane'
 import { EvidencePane } from './EvidencePane'
 import { useIdentification } from './useIdentification'
 
@@ -46,14 +46,13 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse }: Props) {
   const { answer, trouble, away } = useIdentification(sheet)
   const { unit } = usePreferences()
   const [selected, setSelected] = useState(0)
-  const button = useRef<HTMLButtonElement>(null)
   const candidate = answer?.candidates[selected] ?? answer?.candidates[0]
   const part = candidate && drawable(candidate)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
       event.preventDefault()
-      button.current?.click()
+      document.getElementById(USE_BUTTON)?.click()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
@@ -69,7 +68,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse }: Props) {
         answer={answer}
         trouble={trouble}
         onChange={change}
-        onDone={() => button.current?.focus()}
+        onDone={() => document.getElementById(USE_BUTTON)?.focus()}
       />
       <section aria-label="Section" className="flex min-h-0 min-w-0 flex-col px-2.5 py-3">
         {candidate && part ? (
@@ -106,7 +105,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse }: Props) {
         away={away}
         selected={selected}
         onSelect={setSelected}
-        action={{ words: actionWords, run: onUse, button }}
+        action={{ words: actionWords, run: onUse }}
       />
     </div>
   )

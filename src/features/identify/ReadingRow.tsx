@@ -1,6 +1,5 @@
 'use client'
 
-import type { Ref } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
 import { textOf, type Row } from './sheet'
 
@@ -13,7 +12,6 @@ interface Props {
   trouble: string | undefined
   /** the measurement asked for next */
   asked: boolean
-  field: Ref<HTMLInputElement>
   onText: (text: string) => void
   onUnit: () => void
   onStrike: () => void
@@ -30,7 +28,6 @@ export function ReadingRow({
   read,
   trouble,
   asked,
-  field,
   onText,
   onUnit,
   onStrike,
@@ -52,40 +49,31 @@ export function ReadingRow({
           : ''))
   return (
     <div
-      className={`-mx-[18px] grid min-h-[56px] grid-cols-[100px_1fr_auto_68px] items-center gap-x-1 border-b border-line2 px-[18px] ${asked ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
+      className={`-mx-[18px] grid min-h-[56px] grid-cols-[100px_1fr_auto_64px] content-center items-center gap-x-1 border-b border-line2 px-[18px] py-1 ${asked ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
     >
-      <label htmlFor={row.feature} className="flex items-center gap-1.5 text-ink2">
+      <label htmlFor={row.feature} className="row-span-2 flex items-center gap-1.5 self-center text-ink2">
         {row.words} <kbd>{row.key}</kbd>
       </label>
-      <div className="min-w-0">
-        <input
-          id={row.feature}
-          ref={field}
-          type="text"
-          inputMode="decimal"
-          data-length
-          autoComplete="off"
-          value={text}
-          aria-invalid={trouble ? true : undefined}
-          aria-describedby={`${row.feature}-words`}
-          onChange={(e) => onText(e.target.value)}
-          onKeyDown={(e) => {
-            if (e.ctrlKey || e.metaKey || e.altKey) return
-            if (e.key === 'Enter') onNext()
-            else if (e.key === 'ArrowDown') onKey('next')
-            else if (e.key === 'ArrowUp') onKey('previous')
-            else if (!/^[a-zA-Z]$/.test(e.key) || !onKey(e.key.toLowerCase())) return
-            e.preventDefault()
-          }}
-          className={`number h-[32px] w-full min-w-0 rounded bg-transparent text-[25px] font-medium outline-none focus-visible:bg-sheet focus-visible:outline-[2.5px] ${struck ? 'text-ink3 line-through' : ''}`}
-        />
-        <span
-          id={`${row.feature}-words`}
-          className={`block min-h-[14px] text-[12.5px] leading-[1.15] ${trouble ? 'text-contra' : 'text-ink3'}`}
-        >
-          {below}
-        </span>
-      </div>
+      <input
+        id={row.feature}
+        type="text"
+        inputMode="decimal"
+        data-length
+        autoComplete="off"
+        value={text}
+        aria-invalid={trouble ? true : undefined}
+        aria-describedby={`${row.feature}-words`}
+        onChange={(e) => onText(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.ctrlKey || e.metaKey || e.altKey) return
+          if (e.key === 'Enter') onNext()
+          else if (e.key === 'ArrowDown') onKey('next')
+          else if (e.key === 'ArrowUp') onKey('previous')
+          else if (!/^[a-zA-Z]$/.test(e.key) || !onKey(e.key.toLowerCase())) return
+          e.preventDefault()
+        }}
+        className={`number h-[40px] w-full min-w-0 rounded bg-transparent text-[25px] font-medium outline-none focus-visible:bg-sheet focus-visible:outline-[2.5px] ${struck ? 'text-ink3 line-through' : ''}`}
+      />
       <span className="flex">
         {text !== '' && (
           <>
@@ -94,7 +82,7 @@ export function ReadingRow({
               tabIndex={-1}
               onClick={onUnit}
               aria-label={`${row.words}: unit ${UNIT_NAMES[measurement?.unit ?? 'auto']}, change`}
-              className="number min-h-10 min-w-8 rounded text-[14px] text-ink3 underline decoration-dotted underline-offset-4"
+              className="number min-h-10 min-w-9 rounded text-[14px] text-ink3 underline decoration-dotted underline-offset-4"
             >
               {shown ?? '?'}
             </button>
@@ -104,7 +92,7 @@ export function ReadingRow({
               onClick={onStrike}
               aria-pressed={struck}
               aria-label={`${row.words}: strike out`}
-              className="min-h-10 min-w-8 rounded text-[15px] text-ink3"
+              className="min-h-10 min-w-9 rounded text-[15px] text-ink3"
             >
               ✕
             </button>
@@ -112,6 +100,12 @@ export function ReadingRow({
         )}
       </span>
       <span className="number text-right text-[14px] text-ink3">{twin ?? (asked ? 'next' : '')}</span>
+      <span
+        id={`${row.feature}-words`}
+        className={`col-span-3 col-start-2 -mt-1 text-[12.5px] leading-[1.15] empty:hidden ${trouble ? 'text-contra' : 'text-ink3'}`}
+      >
+        {below}
+      </span>
     </div>
   )
 }

@@ -1,6 +1,5 @@
 'use client'
 
-import type { Ref } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
 
 type On = EvidenceSheet['stamps'][number]['on']
@@ -18,7 +17,6 @@ interface Props {
   stamp: EvidenceSheet['stamps'][number] | undefined
   answer: IdentifyResponse | null
   trouble: string | undefined
-  field: Ref<HTMLInputElement>
   onChange: (text: string, on: On) => void
   onNext: () => void
 }
@@ -27,7 +25,7 @@ const line = (answer: IdentifyResponse | null): string =>
   answer?.candidates[0]?.evidence.find((e) => e.item === 'stamp')?.detail ?? ''
 
 /** What is stamped, in large marks; ? for one lost mark, * for a lost run. */
-export function StampField({ stamp, answer, trouble, field, onChange, onNext }: Props) {
+export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) {
   const text = stamp?.text ?? ''
   const words = text === '' ? '? for one lost mark, * for a lost run' : (trouble ?? line(answer))
   return (
@@ -41,7 +39,6 @@ export function StampField({ stamp, answer, trouble, field, onChange, onNext }: 
       <div className="flex h-[54px] items-center gap-2 rounded-lg border-[1.5px] border-ink bg-sheet pr-2 focus-within:outline-[2.5px] focus-within:outline-offset-2 focus-within:outline-[var(--lamp-line)]">
         <input
           id="stamp"
-          ref={field}
           value={text}
           data-takes-marks
           autoComplete="off"

@@ -1,4 +1,3 @@
 export { JobFrame } from './JobFrame'
 export { JobProvider, useJob, type MachineChoice } from './JobContext'
 export { stagePath } from './StageRail'
-export type { JobPatch } from './useSaver'

@@ -133,7 +133,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
     pending.current = kept.patch
     onJob({ ...initial, ...kept.patch } as Job)
     if (kept.version === initial.version) later(0)
-    else setState({ kind: 'conflict', current: initial })
+    else queueMicrotask(() => setState({ kind: 'conflict', current: initial }))
     // Only what was left from before this screen was opened.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [id])

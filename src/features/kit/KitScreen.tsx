@@ -194,8 +194,8 @@ export function KitScreen() {
   const put = useCallback((next: KitDraft) => change({ kit: next, stage: 'kit' }), [change])
   const set = (slot: string, value: string | undefined) => {
     if (!request) return
-    const { [slot]: _old, ...rest } = request.parts
-    put({ ...request, parts: value === undefined ? rest : { ...rest, [slot]: value } })
+    const others = Object.entries(request.parts).filter(([id]) => id !== slot)
+    put({ ...request, parts: Object.fromEntries(value === undefined ? others : [...others, [slot, value]]) })
   }
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -224,7 +224,7 @@ export function KitScreen() {
   return (
     <JobFrame stage="kit" hints={HINTS}>
       <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_324px]">
-        <div className="grid min-h-0 grid-rows-[auto_minmax(220px,322px)_auto_minmax(0,1fr)]">
+        <div className="grid min-h-0 grid-rows-[auto_minmax(200px,288px)_auto_minmax(0,1fr)]">
           <p className="flex items-center justify-between px-[18px] pt-2 text-caption text-ink3">
             <span>
               <b className="font-semibold text-ink2">{ARRANGEMENTS[request.arrangement].words}</b>, in fitting

@@ -10,7 +10,8 @@ interface Props {
   onSelect: (slot: string) => void
 }
 
-const amount = ({ quantity, unit }: Line): string => (unit === 'g' ? `${quantity} g` : String(quantity))
+const amount = (quantity: number, unit: Line['unit']): string =>
+  quantity === 0 ? '–' : unit === 'g' ? `${quantity} g` : String(quantity)
 
 function Balloon({ n, line, chosen }: { n: number; line: Line; chosen: boolean }) {
   const edge =
@@ -65,7 +66,7 @@ export function LineTable({ lines, selected, onSelect }: Props) {
               data-slot={line.slot}
               data-state={line.state}
               onClick={() => onSelect(line.slot)}
-              className={`h-9 cursor-pointer border-t border-line2 ${line.state === 'filled' ? '' : 'bg-wash'} ${chosen ? 'shadow-[inset_4px_0_var(--lamp)]' : ''}`}
+              className={`h-[35px] cursor-pointer border-t border-line2 ${line.state === 'filled' ? '' : 'bg-wash'} ${chosen ? 'shadow-[inset_4px_0_var(--lamp)]' : ''}`}
             >
               <td className="px-2">
                 <Balloon n={i + 1} line={line} chosen={chosen} />
@@ -74,7 +75,7 @@ export function LineTable({ lines, selected, onSelect }: Props) {
                 <button
                   type="button"
                   id={`line-${line.slot}`}
-                  className="min-h-9 text-left font-medium"
+                  className="min-h-[34px] text-left font-medium"
                   aria-current={chosen ? 'true' : undefined}
                   onClick={() => onSelect(line.slot)}
                 >
@@ -84,8 +85,10 @@ export function LineTable({ lines, selected, onSelect }: Props) {
               <td className={`px-2 ${line.designation ? 'number' : 'text-lamp-ink'}`}>
                 {line.designation || 'not chosen'}
               </td>
-              <td className="number px-2 text-right text-ink2">{line.quantityPerPosition}</td>
-              <td className="number px-2 text-right font-medium">{amount(line)}</td>
+              <td className="number px-2 text-right text-ink2">
+                {amount(line.quantityPerPosition, line.unit)}
+              </td>
+              <td className="number px-2 text-right font-medium">{amount(line.quantity, line.unit)}</td>
               <td className="px-2">{tag && <span className="tag">{tag}</span>}</td>
             </tr>
           )

@@ -36,8 +36,7 @@ const shown = (value: Sizes[SizeName]): string =>
 export function SizeStrip({ request, fields, onChange }: Props) {
   const sizes: Sizes = request.sizes ?? {}
   const set = (name: SizeName, text: string) => {
-    const { [name]: _old, ...rest } = sizes
-    onChange({ ...request, sizes: text.trim() === '' ? rest : { ...rest, [name]: text } })
+    onChange({ ...request, sizes: { ...sizes, [name]: text.trim() === '' ? undefined : text } })
   }
   return (
     <div className="grid grid-cols-7 gap-2 border-b border-line px-[18px] py-2">

@@ -80,7 +80,7 @@ export function PartView({ data, onUse, used }: Props) {
   const { unit } = usePreferences()
   const drawn = drawable(data)
   return (
-    <div className="grid h-full min-h-0 grid-cols-[300px_minmax(0,1fr)_340px]">
+    <div className="grid h-full min-h-0 grid-cols-[280px_minmax(0,1fr)_290px]">
       <section
         aria-label="Section"
         className="flex min-h-0 flex-col overflow-auto border-r border-line px-3 py-3"

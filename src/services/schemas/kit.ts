@@ -40,7 +40,6 @@ export const KitProposal = z.object({
   sizes: KitSizesInput.default({}),
   thread: z.string().max(30).optional(),
 })
-export type KitProposalInput = z.input<typeof KitProposal>
 
 const asTyped = z.union([z.number(), z.string().max(40)])
 

@@ -8,6 +8,9 @@ interface Props {
   measured?: string | undefined
 }
 
+/** Keeps figures readable where a centre line or outline passes behind them. */
+const HALO = { paintOrder: 'stroke', stroke: 'var(--figure-ground, var(--paper))', strokeWidth: 5 } as const
+
 /** A dimension line with arrowheads: nominal in ink, measured in amber. Horizontal or vertical. */
 export function DimensionLine({ id, from, to, text, measured }: Props) {
   const vertical = from[0] === to[0]
@@ -42,6 +45,7 @@ export function DimensionLine({ id, from, to, text, measured }: Props) {
           className="number"
           fontSize={13.5}
           fill="var(--lamp-ink)"
+          {...HALO}
         >
           {measured}
         </text>

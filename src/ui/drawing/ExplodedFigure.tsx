@@ -7,7 +7,7 @@ import { HatchDefs } from './HatchDefs'
 import { ShapeMark } from './ShapeMark'
 
 const WIDTH = 775
-const HEIGHT = 318
+const HEIGHT = 286
 const BALLOON = 13
 const ROOM = { top: 46, side: 8, bottom: 6 }
 

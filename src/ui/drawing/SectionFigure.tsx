@@ -1,6 +1,6 @@
 import { useId } from 'react'
 import type { Closure } from '@/core/designation'
-import { writeInchFixed, writeMmFixed, type LengthUnit } from '@/core/quantity'
+import { MM_PER_INCH, writeInchFixed, writeMmFixed, type LengthUnit } from '@/core/quantity'
 import { partSection, type Drawable, type Point } from '@/core/section'
 import { DimensionLine } from './DimensionLine'
 import { HatchDefs } from './HatchDefs'
@@ -24,6 +24,10 @@ interface Props {
   unit: LengthUnit
   measured?: Measured
 }
+
+/** A reading is shown as fine as a caliper gives it. */
+const writeTaken = (mm: number, unit: LengthUnit): string =>
+  unit === 'mm' ? mm.toFixed(2) : (mm / MM_PER_INCH).toFixed(3)
 
 const widthName = ({ totalWidth, coneWidth, cupWidth }: Drawable['dimensions']): string =>
   totalWidth ? 'T ' : coneWidth ? 'cone ' : cupWidth ? 'cup ' : ''
@@ -78,7 +82,7 @@ export function SectionFigure({ part, designation, closure, unit, measured = {} 
         from={[x, cy - (mm * scale) / 2]}
         to={[x, cy + (mm * scale) / 2]}
         text={text}
-        measured={taken === undefined ? undefined : write(taken)}
+        measured={taken === undefined ? undefined : writeTaken(taken, unit)}
       />
     </g>
   )
@@ -90,6 +94,7 @@ export function SectionFigure({ part, designation, closure, unit, measured = {} 
       aria-label={`${designation} in section, to scale`}
     >
       <HatchDefs id={id} />
+      <path d={`M14 ${cy}H${WIDTH - 14}`} stroke="var(--ink3)" strokeWidth={1.2} strokeDasharray="16 4 3 4" />
       {bore !== undefined && diameterLine(bore, WIDTH - 42, right, `⌀${write(bore)}`, measured.bore)}
       {outside !== undefined && diameterLine(outside, 38, left, `⌀${write(outside)}`, measured.outside)}
       {section.shapes.map((shape, i) => (
@@ -97,7 +102,6 @@ export function SectionFigure({ part, designation, closure, unit, measured = {} 
       ))}
       {amber(measured.bore)}
       {amber(measured.outside)}
-      <path d={`M14 ${cy}H${WIDTH - 14}`} stroke="var(--ink3)" strokeWidth={1.2} strokeDasharray="16 4 3 4" />
       {total !== undefined && (
         <g>
           {[left, right].map((x) => (
@@ -118,7 +122,7 @@ export function SectionFigure({ part, designation, closure, unit, measured = {} 
               fontSize={13.5}
               fill="var(--lamp-ink)"
             >
-              {write(measured.width)}
+              {writeTaken(measured.width, unit)}
             </text>
           )}
         </g>

@@ -1,2 +1,2 @@
 export { ExplodedFigure } from './ExplodedFigure'
-export { SectionFigure, type Measured } from './SectionFigure'
+export { SectionFigure } from './SectionFigure'

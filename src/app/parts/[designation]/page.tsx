@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { PartScreen } from '@/features/part'
 import { ServiceError } from '@/services/errors'
-import { partSheet } from '@/services/partSheet'
+import { partSheet, type PartSheetData } from '@/services/partSheet'
 
 interface Props {
   params: Promise<{ designation: string }>
@@ -14,13 +14,16 @@ export async function generateMetadata(props: Props): Promise<Metadata> {
   return { title: await named(props) }
 }
 
-export default async function Page(props: Props) {
-  const designation = await named(props)
+async function load(designation: string): Promise<PartSheetData> {
   try {
-    return <PartScreen data={await partSheet(designation)} />
+    return await partSheet(designation)
   } catch (error) {
     if (error instanceof ServiceError && (error.code === 'notFound' || error.code === 'unreadable'))
       notFound()
     throw error
   }
+}
+
+export default async function Page(props: Props) {
+  return <PartScreen data={await load(await named(props))} />
 }

@@ -1,0 +1,71 @@
+/**
+ * One identification in-process on the shipped catalogue, beside the same scoring by a plain scan of the part list.
+ * Both do the same work and must rank alike; run with `npm run bench`.
+ */
+import {
+  identify,
+  identifyByPlainScan,
+  buildIdentifier,
+  readMeasurements,
+  type Evidence,
+  type TypedMeasurement,
+} from '@/core/identify'
+import { buildCatalogue } from '@/core/catalogue'
+import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
+
+const ROUNDS = 400
+const WARM_UP = 60
+
+const size = (feature: TypedMeasurement['feature'], text: string): TypedMeasurement => ({
+  feature,
+  readings: [text],
+})
+function evidence(sizes: TypedMeasurement[], stamps: string[] = [], looks: Evidence['looks'] = {}): Evidence {
+  const read = readMeasurements(sizes)
+  if (!read.ok) throw new Error('The bench asks an impossible question')
+  return { measurements: read.value, stamps: stamps.map((text) => ({ text })), looks }
+}
+
+const QUESTIONS: [string, Evidence][] = [
+  ['three sizes', evidence([size('bore', '25'), size('outside', '52'), size('width', '15')])],
+  [
+    'two sizes, taper',
+    evidence([size('bore', '0.99 in'), size('outside', '1.98 in')], [], { element: 'taperedRoller' }),
+  ],
+  ['damaged stamp', evidence([], ['62?5-2R5'])],
+  [
+    'three sizes and a damaged stamp',
+    evidence([size('bore', '15'), size('outside', '28'), size('width', '7')], ['69O2-2R5']),
+  ],
+  ['not listed', evidence([size('bore', '19.3'), size('outside', '44.4'), size('width', '13.2')])],
+]
+
+function time(run: () => unknown): { median: number; p99: number } {
+  for (let i = 0; i < WARM_UP; i++) run()
+  const took = Array.from({ length: ROUNDS }, () => {
+    const from = performance.now()
+    run()
+    return performance.now() - from
+  }).sort((a, b) => a - b)
+  const at = (share: number) => took[Math.min(took.length - 1, Math.floor(share * took.length))] ?? 0
+  return { median: at(0.5), p99: at(0.99) }
+}
+
+const from = performance.now()
+const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
+const identifier = buildIdentifier(language)
+console.log(
+  `catalogue read and indexed: ${(performance.now() - from).toFixed(0)} ms, ${language.catalogue.parts.length} parts`,
+)
+console.log(
+  `${'question'.padEnd(34)}${'ours: median / p99'.padEnd(24)}plain scan: median / p99   (ms, ${ROUNDS} rounds)`,
+)
+for (const [words, asked] of QUESTIONS) {
+  const [best] = identify(identifier, asked, 1).candidates
+  const [plain] = identifyByPlainScan(identifier, asked)
+  if (best?.part !== plain?.part) throw new Error(`${words}: the two do not agree`)
+  const ours = time(() => identify(identifier, asked, 10))
+  const scan = time(() => identifyByPlainScan(identifier, asked))
+  const show = (t: typeof ours) => `${t.median.toFixed(2)} / ${t.p99.toFixed(2)}`
+  console.log(`${words.padEnd(34)}${show(ours).padEnd(24)}${show(scan)}`)
+}
