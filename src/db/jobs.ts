@@ -1,4 +1,3 @@
-import { Op } from 'sequelize'
 import { database } from './connection'
 import { models, type JobRow } from './models'
 
@@ -157,13 +156,4 @@ export async function jobHistory(jobId: number): Promise<StoredEvent[]> {
     content: JSON.parse(r.content) as unknown,
     at: r.updated_at,
   }))
-}
-
-export async function jobsOfMachine(machineId: number): Promise<StoredJob[]> {
-  const rows = await models().JobRow.findAll({
-    where: { machine_id: { [Op.eq]: machineId } },
-    order: [['updated_at', 'DESC']],
-    limit: 100,
-  })
-  return rows.map(fromRow)
 }

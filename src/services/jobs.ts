@@ -105,7 +105,3 @@ export async function historyOf(id: number) {
 }
 
 export const machines = db.listMachines
-
-export async function jobsOfMachine(id: number): Promise<Job[]> {
-  return (await db.jobsOfMachine(id)).map(out)
-}

@@ -1,4 +1,4 @@
-export { FAMILIES, familyFacts, type Family, type RollingElement } from './families'
+export { familyFacts, type Family, type RollingElement } from './families'
 export {
   HardwareDetails,
   isFamily,

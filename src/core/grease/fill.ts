@@ -13,9 +13,6 @@ const SHARES: Record<FillSchool, { bearing: number; cavity: number }> = {
   bearingsThird: { bearing: 1 / 3, cavity: 0 },
 }
 
-/** Wheel speed in rpm from road speed in km/h and tyre diameter in mm: n = v / (π · D). */
-export const wheelRpm = (kmh: number, tyreMm: number): number => (kmh * 1e6) / 60 / (Math.PI * tyreMm)
-
 /** Speed factor n·dm with dm = (d + D) / 2, mm/min. */
 export const speedFactor = (rpm: number, boreMm: number, outsideMm: number): number =>
   (rpm * (boreMm + outsideMm)) / 2

@@ -1,2 +1,1 @@
-export { freeVolumeMl } from './freeVolume'
-export { greaseFill, schoolFor, speedFactor, wheelRpm, type FillSchool } from './fill'
+export { greaseFill, speedFactor, type FillSchool } from './fill'

@@ -18,13 +18,13 @@ const INSTRUMENT_SIGMA: Record<Instrument, number> = {
 const INSIDE_FACTOR = 1.5
 
 /** Mean wear of a ring surface where there is any, mm (estimate, common practice). */
-const WEAR_MM: Record<Condition, number> = { new: 0.004, used: 0.02, worn: 0.035, corroded: 0.05 }
+const WEAR_MM: Record<Condition, number> = { new: 0.004, used: 0.02, worn: 0.035, corroded: 0.04 }
 /** Shafts and housings wear more than rings before anybody measures them. */
 const SEAT_WEAR_FACTOR = 2.5
 /** How far inside jaws read small when they are held askew or sit on a chamfer, mm (common practice). */
 const INSIDE_JAWS_MM = 0.05
 /** Burrs, rust and paint make a surface read large, mm. */
-const RAISED_MM: Record<Condition, number> = { new: 0.004, used: 0.015, worn: 0.02, corroded: 0.08 }
+const RAISED_MM: Record<Condition, number> = { new: 0.004, used: 0.015, worn: 0.02, corroded: 0.05 }
 /** Widths hardly change in use. */
 const WIDTH_WEAR_MM = 0.015
 /** Ring tolerance and, for a shaft or housing, the usual fit allowance, one σ, mm (ISO 492 and ISO 286 usual classes). */

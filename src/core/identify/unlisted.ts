@@ -3,7 +3,7 @@ import { logLogNormal } from './logDensities'
 import type { ReadingModel } from './readingModel'
 
 /** Share of parts on a bench that no list holds: specials, non-bearings, sizes we lack (estimate). */
-export const UNLISTED_PRIOR = 0.03
+export const UNLISTED_PRIOR = 0.04
 
 /** Sizes of parts nobody lists: smooth around what bearings look like (medians and ln spreads of the catalogue, widened). */
 const BORE = { median: 25, spread: 0.9 }

@@ -14,7 +14,7 @@ export interface StampModel {
 }
 
 /** A stamp on the wrong part (mixed boxes, house numbers) or on none we list, by how many marks were legible. */
-const OTHER_PART = { perMark: 1.8, most: 14 }
+const OTHER_PART = { perMark: 2.2, most: 15 }
 const UNLISTED_PART = { perMark: 1.2, most: 8 }
 /** A stamp this cheap reads clean. */
 const CLEAN_COST = 1

@@ -14,8 +14,14 @@ const MOST = 8
 
 const near = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(NEAR_MM, NEAR_SHARE * a)
 
-const widthOf = ({ dimensions: d }: Part): number | undefined =>
-  d.width ?? d.totalWidth ?? d.coneWidth ?? d.cupWidth
+/** Widths a part may show: open, and closed where that differs. */
+const widthsOf = ({ dimensions: d }: Part): number[] =>
+  [
+    d.width,
+    d.closedWidth,
+    d.totalWidth,
+    ...(d.width || d.totalWidth ? [] : [d.coneWidth, d.cupWidth]),
+  ].filter((mm) => mm !== undefined)
 
 interface Difference {
   name: string
@@ -23,14 +29,19 @@ interface Difference {
   b: number
 }
 
+/** The two widths that are taken for each other most easily. */
+function nearestWidths(part: Part, other: Part): Difference[] {
+  const pairs = widthsOf(part).flatMap((a) => widthsOf(other).map((b) => ({ name: 'width', a, b })))
+  return pairs.sort((p, q) => Math.abs(p.a - p.b) - Math.abs(q.a - q.b)).slice(0, 1)
+}
+
 function differences(part: Part, other: Part): Difference[] | null {
-  const pairs: [string, number | undefined, number | undefined][] = [
-    ['bore', part.dimensions.bore, other.dimensions.bore],
-    ['outside', part.dimensions.outside, other.dimensions.outside],
-    ['width', widthOf(part), widthOf(other)],
-  ]
-  const known = pairs.flatMap(([name, a, b]) => (a === undefined || b === undefined ? [] : [{ name, a, b }]))
-  if (known.length === 0 || known.some(({ a, b }) => !near(a, b))) return null
+  const diameters = (['bore', 'outside'] as const).flatMap((name) => {
+    const [a, b] = [part.dimensions[name], other.dimensions[name]]
+    return a === undefined || b === undefined ? [] : [{ name, a, b }]
+  })
+  const known = [...diameters, ...nearestWidths(part, other)]
+  if (diameters.length === 0 || known.some(({ a, b }) => !near(a, b))) return null
   return known.filter(({ a, b }) => Math.abs(a - b) > SAME_MM)
 }
 

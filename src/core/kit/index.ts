@@ -1,5 +1,5 @@
 export { ARRANGEMENTS, ARRANGEMENT_CODES, type ArrangementCode } from './arrangement'
 export { explodedView, type ExplodedView, type PlacedPart } from './exploded'
 export { findSeals } from './findSeals'
-export { type Kit, type KitLine, type KitRequest } from './kit'
+export { SLOT_WORDS, type Kit, type KitLine, type KitRequest } from './kit'
 export { proposeKit } from './proposeKit'

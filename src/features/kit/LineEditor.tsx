@@ -1,7 +1,7 @@
 'use client'
 
 import { useId, useState } from 'react'
-import { ARRANGEMENTS, type ArrangementCode } from '@/core/kit'
+import { ARRANGEMENTS, SLOT_WORDS, type ArrangementCode } from '@/core/kit'
 import type { KitResponse } from '@/services/schemas/kit'
 
 interface Props {
@@ -12,14 +12,18 @@ interface Props {
   onSet: (value: string | undefined) => void
 }
 
+/** A number given by hand; the words that stand for a decision are none. */
+const numberIn = (given: string | undefined): string =>
+  given && !SLOT_WORDS.some((word) => word === given) ? given : ''
+
 /** One place of the kit: what stands there, why, and what else may. */
 export function LineEditor({ arrangement, line, number, given, onSet }: Props) {
   const id = useId()
-  const asText = given && !['keep', 'none', 'out', 'auto'].includes(given) ? given : ''
+  const asText = numberIn(given)
   const [text, setText] = useState(asText)
   const slot = ARRANGEMENTS[arrangement].slots.find((s) => s.id === line.slot)
   const put = (value: string | undefined) => {
-    setText(value && !['keep', 'none', 'out', 'auto'].includes(value) ? value : '')
+    setText(numberIn(value))
     onSet(value)
   }
   return (

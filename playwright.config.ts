@@ -1,0 +1,17 @@
+import { defineConfig } from '@playwright/test'
+import { BROWSER_ARGS, CHROMIUM } from './tests/support/browser'
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  fullyParallel: false,
+  workers: 1,
+  timeout: 60_000,
+  expect: { timeout: 8_000 },
+  reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? '.local/reports/e2e.json' }]],
+  outputDir: '.local/e2e',
+  use: {
+    baseURL: process.env['AMBER_URL'] ?? 'http://127.0.0.1:3000',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: CHROMIUM, args: BROWSER_ARGS },
+  },
+})

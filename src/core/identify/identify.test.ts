@@ -1,0 +1,177 @@
+import { describe, expect, it } from 'vitest'
+import { shipped } from '../../../tests/support/shipped'
+import {
+  buildIdentifier,
+  CONDITIONS,
+  evidenceWords,
+  identify,
+  identifyByPlainScan,
+  nextWords,
+  readMeasurements,
+  unlistedWords,
+} from '.'
+import type { Evidence, Looks, TypedMeasurement } from '.'
+
+type Stamp = Evidence['stamps'][number]
+
+const identifier = buildIdentifier(shipped)
+
+type Sizes = Partial<Record<TypedMeasurement['feature'], string>>
+
+function evidence(
+  sizes: Sizes,
+  stamps: Stamp[] = [],
+  looks: Looks = {},
+  common: Partial<TypedMeasurement> = {},
+): Evidence {
+  const typed = Object.entries(sizes).map(([feature, text]) => ({
+    ...common,
+    feature: feature as TypedMeasurement['feature'],
+    readings: text.split(';'),
+  }))
+  const read = readMeasurements(typed)
+  if (!read.ok) throw new Error(JSON.stringify(read.problem))
+  return { measurements: read.value, stamps, looks }
+}
+const ask = (...args: Parameters<typeof evidence>) => identify(identifier, evidence(...args), 10)
+const first = (found: ReturnType<typeof ask>) => found.candidates[0]
+const item = (found: ReturnType<typeof ask>, name: string, rank = 0) =>
+  found.candidates[rank]?.evidence.find((e) => e.item === name)
+
+describe('worn wheel bearing in inches', () => {
+  const sizes: Sizes = { bore: '0.99 in', outside: '1.98 in' }
+  it('is L44643/L44610, and the reason says the bore reads small', () => {
+    const found = ask(sizes, [], { element: 'taperedRoller' }, { instrument: 'digitalCaliper' })
+    expect(first(found)?.part.base).toBe('L44643/L44610')
+    const bore = item(found, 'bore')
+    expect(bore?.verdict).toBe('strained')
+    expect(bore?.deviationMm).toBeCloseTo(-0.254, 3)
+    expect(bore && evidenceWords(bore)).toMatch(/reads 0\.25 mm small/)
+  })
+  it('is above 0.95 with a damaged stamp on the cup', () => {
+    const found = ask(sizes, [{ text: 'L446?0', on: 'cup' }], { element: 'taperedRoller' })
+    expect(first(found)?.part.base).toBe('L44643/L44610')
+    expect(first(found)?.probability).toBeGreaterThan(0.95)
+    expect(item(found, 'stamp')?.verdict).toBe('agrees')
+  })
+})
+
+describe('ball bearings by three sizes', () => {
+  it.each([
+    [{ bore: '15', outside: '28', width: '7' }, '6902'],
+    [{ bore: '12', outside: '18', width: '4' }, '6701'],
+    [{ bore: '6', outside: '12', width: '4' }, 'MR126'],
+    [{ bore: '25', outside: '52', width: '15' }, '6205'],
+    [{ bore: '1', outside: '2', width: '9/16' }, '1641'],
+    [{ bore: '.9843', outside: '52', width: '15' }, '6205'],
+    [{ bore: '0.9843 in', outside: '52 mm', width: '15' }, '6205'],
+    [{ shaft: '24.98', housing: '52.01' }, '6205'],
+  ] as [Sizes, string][])('%j is %s', (sizes, base) =>
+    expect(first(ask(sizes, [], { element: 'ball' }))?.part.base).toBe(base),
+  )
+
+  it('reads options from the stamp', () => {
+    const found = ask({ bore: '15', outside: '28', width: '7' }, [{ text: '6902-2RS' }], { element: 'ball' })
+    expect(first(found)?.designation).toBe('6902-2RS')
+    expect(item(found, 'stamp')?.verdict).toBe('agrees')
+    expect(first(ask({ bore: '13', outside: '19', width: '4' }, [{ text: 'SMR1913C' }]))?.designation).toBe(
+      'SMR1913C',
+    )
+  })
+})
+
+describe('one bad reading', () => {
+  it.each([
+    [{ bore: '25', outside: '25', width: '15' }, '6205', 'outside'],
+    [{ bore: '52', outside: '52', width: '15' }, '6205', 'bore'],
+    [{ bore: '25', outside: '52', width: '51' }, '6205', 'width'],
+    [{ bore: '20', outside: '74', width: '14' }, '6204', 'outside'],
+  ] as [Sizes, string, string][])('%j is still %s, and %s contradicts', (sizes, base, bad) => {
+    const found = ask(sizes, [], { element: 'ball' })
+    const rank = found.candidates.findIndex((c) => c.part.base === base)
+    expect(rank).toBeGreaterThanOrEqual(0)
+    expect(rank).toBeLessThan(2)
+    expect(item(found, bad, rank)?.verdict).toBe('contradicts')
+  })
+  it('of three does not move the middle', () => {
+    const found = ask({ bore: '25.00; 25.01; 23.1', outside: '52', width: '15' })
+    expect(first(found)?.part.base).toBe('6205')
+  })
+})
+
+describe('a size that no list holds', () => {
+  it.each(CONDITIONS)(
+    '19.3 × 44.4 × 13.2, %s: not listed leads, the nearest are told with their differences',
+    (condition) => {
+      const found = ask({ bore: '19.3', outside: '44.4', width: '13.2' }, [], {}, { condition })
+      expect(found.unlisted).toBeGreaterThan(first(found)?.probability ?? 1)
+      expect(unlistedWords(found.unlisted, first(found))).toMatch(/nearest is \S+ \(measured bore 0\.\d+ mm/)
+    },
+  )
+})
+
+it('an unlisted number that follows the rules makes “not listed” lead', () => {
+  expect(ask({}, [{ text: '6320' }]).unlisted).toBeGreaterThan(0.5)
+})
+
+it('only the piece asked for is answered', () => {
+  const cups = ask({ outside: '1.98 in' }, [], { piece: 'cup' })
+  expect(new Set(cups.candidates.map((c) => c.part.piece))).toEqual(new Set(['cup']))
+  expect(first(ask({ bore: '35', outside: '52', width: '7' }, [], { piece: 'seal' }))?.part.base).toBe(
+    '35x52x7',
+  )
+})
+
+it('probabilities and “not listed” sum to one', () => {
+  const found = identify(identifier, evidence({ bore: '20', outside: '47' }), 10_000)
+  expect(found.candidates.reduce((sum, c) => sum + c.probability, found.unlisted)).toBeCloseTo(1, 9)
+})
+
+it('asks for what tells the leading candidates apart, and stops when nothing does', () => {
+  const open = ask({ bore: '25' }, [], { element: 'ball' })
+  expect(['outside', 'width']).toContain(open.next?.feature)
+  expect(open.next?.separates.length).toBeGreaterThan(1)
+  expect(nextWords(open.next, first(open))?.heading).toMatch(/^Measure the (outside|width)$/)
+  const settled = ask({ bore: '25', outside: '52', width: '15' }, [], { element: 'ball' })
+  expect(settled.next).toBeNull()
+  expect(nextWords(settled.next, first(settled))?.heading).toBe('Enough measured')
+})
+
+it('ranks like the plain scan of every part', () => {
+  const questions = [
+    evidence({ bore: '25', outside: '52', width: '15' }),
+    evidence({ bore: '0.99 in', outside: '1.98 in' }, [{ text: 'L446?0' }], {
+      element: 'taperedRoller',
+      piece: 'complete',
+    }),
+    evidence({ width: '5', outside: '16' }, [], { element: 'ball', closures: ['shield', 'shield'] }),
+    evidence({ totalWidth: '14.2' }, [], {}),
+  ]
+  for (const question of questions) {
+    const plain = identifyByPlainScan(identifier, question).slice(0, 10)
+    const ours = identify(identifier, question, 10).candidates
+    const top = plain[0]?.log ?? 0
+    ours.forEach((c, i) =>
+      expect(Math.log(c.probability / (ours[0]?.probability ?? 1))).toBeCloseTo(
+        (plain[i]?.log ?? 0) - top,
+        6,
+      ),
+    )
+  }
+})
+
+it('refuses a bore larger than the outside, and text that is no length, saying where', () => {
+  const large = readMeasurements([
+    { feature: 'bore', readings: ['60'], unit: 'mm' },
+    { feature: 'outside', readings: ['50'], unit: 'mm' },
+  ])
+  expect(large).toMatchObject({
+    ok: false,
+    problem: { code: 'impossible', issues: [{ path: ['measurements', 0] }] },
+  })
+  const unread = readMeasurements([{ feature: 'bore', readings: ['25', '6o'] }])
+  expect(unread).toMatchObject({
+    ok: false,
+    problem: { code: 'unreadable', issues: [{ path: ['measurements', 0, 'readings', 1] }] },
+  })
+})

@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest'
+import { findPart } from '../catalogue'
+import { shipped } from '../../../tests/support/shipped'
+import { compareVariants, equivalentsOf, matesOf, trapsOf, variantOf } from '.'
+
+const variant = (text: string) => {
+  const found = variantOf(text, shipped)
+  if (!found) throw new Error(`${text} is not known`)
+  return found
+}
+const verdict = (from: string, to: string, ...application: Parameters<typeof compareVariants>[2][]) =>
+  compareVariants(variant(from), variant(to), ...application)
+
+describe('pairs (common practice)', () => {
+  it.each([
+    ['6205-2RS', '6205DDU', 'identical'],
+    ['6205-2RS', '6205LLU', 'identical'],
+    ['6902RS', '6902-2RS', 'upgrade'],
+    ['6205ZZ', '6205LLB', 'upgrade'],
+    ['6205', '6205-2RS', 'conditional'],
+    ['6205-2RS', '6205', 'conditional'],
+    ['6205', '6205/C3', 'conditional'],
+    ['688', '688ZZ', 'conditional'],
+    ['MR126', 'SMR126', 'conditional'],
+    ['6205', '1641', 'not-interchangeable'],
+    ['R8', '6001', 'not-interchangeable'],
+    ['LM11749', 'LM11949', 'not-interchangeable'],
+    ['L44643', 'L44649', 'not-interchangeable'],
+    ['L44643/L44610', 'L44649/L44610', 'not-interchangeable'],
+    ['L44610', 'L45410', 'not-interchangeable'],
+    ['6205', 'L44610', 'not-interchangeable'],
+  ])('%s → %s: %s', (from, to, expected) => {
+    const found = verdict(from, to)
+    expect(found.verdict).toBe(expected)
+    expect(found.checks.length).toBeGreaterThan(0)
+    if (expected === 'not-interchangeable') expect(found.checks.some((c) => c.result === 'fail')).toBe(true)
+  })
+
+  it('open to two contact seals is an upgrade when slow and wet, conditional when fast', () => {
+    expect(verdict('6205', '6205-2RS', { speed: 'slow', wet: true }).verdict).toBe('upgrade')
+    const fast = verdict('6205', '6205-2RS', { speed: 'fast' })
+    expect(fast.verdict).toBe('conditional')
+    expect(fast.checks.find((c) => c.check === 'speed')?.detail).toMatch(/0\.6/)
+  })
+
+  it('says how much wider the closed miniature is', () => {
+    expect(verdict('688', '688ZZ').checks.find((c) => c.check === 'dimensions')).toMatchObject({
+      result: 'warn',
+      detail: expect.stringMatching(/1 mm larger/),
+    })
+  })
+})
+
+it('the one-sided original is offered the two-sided one as an upgrade, with the reason', () => {
+  const offered = equivalentsOf(variant('6902-RS'), shipped).find((e) => e.designation === '6902-2RS')
+  expect(offered?.verdict).toBe('upgrade')
+  expect(offered?.checks.find((c) => c.check === 'closure')?.detail).toMatch(/hub side/)
+})
+
+it('every spelling of a closure reads back as itself', () => {
+  for (const { designation, closure } of equivalentsOf(variant('6205-2RS'), shipped))
+    expect(variant(designation).closure, designation).toEqual(closure)
+})
+
+it('traps are near and never interchange', () => {
+  const of = (base: string) => {
+    const part = findPart(shipped.catalogue, base)
+    return part ? trapsOf(part, shipped.catalogue) : []
+  }
+  expect(of('L44643/L44610').map((t) => t.designation)).toContain('L44649/L44610')
+  expect(of('6205').map((t) => t.designation)).toContain('1641')
+  expect(of('R8').map((t) => t.designation)).toContain('6001')
+  for (const base of ['6205', 'L44643/L44610', '688'])
+    for (const trap of of(base))
+      expect(verdict(base, trap.designation).verdict, `${base} ${trap.designation}`).toBe(
+        'not-interchangeable',
+      )
+})
+
+it('a cone runs with the cups of its series and no other', () => {
+  const cone = findPart(shipped.catalogue, 'L68149')
+  const cup = findPart(shipped.catalogue, 'L44610')
+  expect(cone && matesOf(cone, shipped.catalogue).map((m) => m.part.base)).toEqual(['L68110', 'L68111'])
+  expect(cup && new Set(matesOf(cup, shipped.catalogue).map((m) => m.part.base))).toEqual(
+    new Set(['L44643', 'L44649', 'L44640']),
+  )
+})

@@ -1,0 +1,336 @@
+import { describe, expect, it } from 'vitest'
+
+const ADDRESS = process.env['AMBER_URL'] ?? ''
+if (!ADDRESS) throw new Error('AMBER_URL is not set: ./test starts the application and sets it')
+
+interface Answer<T> {
+  status: number
+  type: string
+  body: T
+}
+
+async function call<T = Record<string, never>>(path: string, init: RequestInit = {}): Promise<Answer<T>> {
+  const response = await fetch(ADDRESS + path, init)
+  return {
+    status: response.status,
+    type: response.headers.get('content-type') ?? '',
+    body: (await response.json()) as T,
+  }
+}
+const send = <T>(method: string, path: string, body: unknown) =>
+  call<T>(path, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    body: typeof body === 'string' ? body : JSON.stringify(body),
+  })
+const post = <T = Problem>(path: string, body: unknown) => send<T>('POST', path, body)
+
+interface Problem {
+  type: string
+  title: string
+  status: number
+  detail: string
+  issues?: { path: (string | number)[]; message: string }[]
+}
+interface Identified {
+  candidates: {
+    rank: number
+    base: string
+    designation: string
+    probability: number
+    dimensions: Record<string, number>
+    evidence: { item: string; deviation: number | null; verdict: string; detail: string }[]
+  }[]
+  unlisted: { probability: number; note: string }
+  next: unknown
+  elapsedMs: number
+}
+
+function expectProblem({ status, type, body }: Answer<Problem>, expected: number): void {
+  expect(status).toBe(expected)
+  expect(type).toMatch(/application\/problem\+json/)
+  expect(body).toMatchObject({
+    status: expected,
+    title: expect.any(String),
+    detail: expect.stringMatching(/\S/),
+  })
+  expect(JSON.stringify(body)).not.toMatch(/node_modules|at \w+ \(|Error:/)
+}
+
+it('health tells database and catalogue', async () => {
+  const { status, body } = await call('/api/health')
+  expect(status).toBe(200)
+  expect(body).toMatchObject({
+    status: 'ok',
+    database: 'ok',
+    catalogue: { parts: expect.any(Number), families: expect.any(Number) },
+  })
+})
+
+describe('POST /api/identify', () => {
+  it('answers the worn wheel bearing of the documentation', async () => {
+    const { status, body } = await post<Identified>('/api/identify', {
+      measurements: [
+        { feature: 'bore', readings: ['0.99'], unit: 'in', instrument: 'digitalCaliper', condition: 'worn' },
+        { feature: 'outside', readings: ['50.28', '50.31'], unit: 'mm' },
+      ],
+      stamps: [{ text: 'L44?1*', on: 'cup' }],
+      observed: { element: 'taperedRoller', piece: 'complete', rows: 1, closures: ['open', 'open'] },
+      limit: 10,
+    })
+    expect(status).toBe(200)
+    expect(body.candidates[0]).toMatchObject({
+      rank: 1,
+      base: 'L44643/L44610',
+      dimensions: { bore: 25.4, outside: 50.292, totalWidth: 14.224, coneWidth: 14.732, cupWidth: 10.668 },
+    })
+    expect(body.candidates[0]?.probability).toBeGreaterThan(0.95)
+    expect(body.candidates[0]?.evidence.find((e) => e.item === 'bore')).toMatchObject({
+      deviation: -0.254,
+      verdict: 'strained',
+    })
+    expect(body.elapsedMs).toBeGreaterThan(0)
+  })
+  it('takes numbers as readings and any unit mix', async () => {
+    const { body } = await post<Identified>('/api/identify', {
+      measurements: [
+        { feature: 'bore', readings: ['.9843'] },
+        { feature: 'outside', readings: [52] },
+        { feature: 'width', readings: ['15,0'] },
+      ],
+    })
+    expect(body.candidates[0]?.base).toBe('6205')
+  })
+  it('“not listed” leads for a size that no list holds', async () => {
+    const { body } = await post<Identified>('/api/identify', {
+      measurements: ['19.3', '44.4', '13.2'].map((text, i) => ({
+        feature: ['bore', 'outside', 'width'][i],
+        readings: [text],
+      })),
+    })
+    expect(body.unlisted.probability).toBeGreaterThan(body.candidates[0]?.probability ?? 1)
+    expect(body.unlisted.note).toMatch(/nearest/)
+  })
+  it.each([
+    ['a length that cannot be read', { measurements: [{ feature: 'bore', readings: ['2S'] }] }, 400],
+    ['an unknown feature', { measurements: [{ feature: 'girth', readings: ['2'] }] }, 400],
+    ['a stamp of 300 characters', { stamps: [{ text: '6'.repeat(300) }] }, 400],
+    [
+      'a bore larger than the outside',
+      {
+        measurements: [
+          { feature: 'bore', readings: ['60 mm'] },
+          { feature: 'outside', readings: ['50 mm'] },
+        ],
+      },
+      422,
+    ],
+    ['an empty request', {}, 422],
+    [
+      'only empty fields',
+      { measurements: [{ feature: 'bore', readings: [''] }], stamps: [{ text: ' ' }], observed: {} },
+      422,
+    ],
+    ['a body that is not JSON', '{"measurements": [', 400],
+    ['JSON that is no object', '7', 400],
+  ])('refuses %s', async (_words, body, status) => expectProblem(await post('/api/identify', body), status))
+  it('says where a length cannot be read', async () => {
+    const { body } = await post<Problem>('/api/identify', {
+      measurements: [{ feature: 'bore', readings: ['25', '2 5'] }],
+    })
+    expect(body.issues?.[0]).toMatchObject({
+      path: ['measurements', 0, 'readings', 1],
+      message: expect.stringMatching(/more than one size/),
+    })
+  })
+  it('refuses another content type and a body that is too large', async () => {
+    expectProblem(
+      await call<Problem>('/api/identify', {
+        method: 'POST',
+        headers: { 'content-type': 'text/plain' },
+        body: '{}',
+      }),
+      415,
+    )
+    expectProblem(await post('/api/identify', { stamps: [{ text: 'x'.repeat(400_000) }] }), 413)
+  })
+})
+
+it('decodes with tokens, closure and clearance', async () => {
+  const { body } = await call<{ readings: unknown[] }>('/api/decode?text=6205-2RS%2FC3')
+  expect(body.readings[0]).toMatchObject({
+    canonical: '6205-2RS/C3', base: '6205', family: 'deep-groove', bore: 25, outside: 52, width: 15, clearance: 'C3',
+    closure: { sides: 2, type: 'contactSeal' }, unknown: [],
+  }) // prettier-ignore
+  expectProblem(await call<Problem>('/api/decode'), 400)
+})
+
+it('finds a part under any of its names', async () => {
+  expect((await call('/api/parts?designation=61902')).body).toMatchObject({
+    base: '6902',
+    dimensions: { bore: 15, outside: 28, width: 7 },
+    source: expect.stringMatching(/ISO 15/),
+    synonyms: ['61902'],
+  })
+  expect((await call('/api/parts?designation=35x52x7')).body).toMatchObject({
+    base: '35x52x7',
+    piece: 'seal',
+  })
+  expectProblem(await call<Problem>('/api/parts?designation=zzz'), 404)
+})
+
+it('interchange: a list, and one pair', async () => {
+  const list = (
+    await call<{ equivalents: { designation: string; verdict: string }[]; traps: { designation: string }[] }>(
+      '/api/interchange?designation=6902-RS',
+    )
+  ).body
+  expect(list.equivalents.find((e) => e.designation === '6902-2RS')?.verdict).toBe('upgrade')
+  expect((await call('/api/interchange?from=6205-2RS&to=6205DDU')).body).toMatchObject({
+    verdict: 'identical',
+  })
+  expect((await call('/api/interchange?from=R8&to=6001')).body).toMatchObject({
+    verdict: 'not-interchangeable',
+  })
+  expectProblem(await call<Problem>('/api/interchange?from=6205&to=nothing'), 404)
+})
+
+it('tapered mates of a cone and of a cup', async () => {
+  expect((await call('/api/tapered/L68149')).body).toMatchObject({
+    piece: 'cone',
+    series: 'L68100',
+    mates: [{ designation: 'L68110', outside: 59.131, totalWidth: 15.875 }, { designation: 'L68111' }],
+  })
+  expect((await call('/api/tapered/L44610')).body).toMatchObject({
+    piece: 'cup',
+    mates: expect.arrayContaining([expect.objectContaining({ designation: 'L44649', bore: 26.988 })]),
+  })
+  expectProblem(await call<Problem>('/api/tapered/6205'), 404)
+})
+
+it('seals by shaft, housing and width', async () => {
+  expect((await call('/api/seals?shaft=35&housing=52&width=7')).body).toMatchObject({
+    seals: [expect.objectContaining({ designation: '35x52x7' })],
+  })
+  expectProblem(await call<Problem>('/api/seals?shaft=60&housing=52'), 422)
+  expectProblem(await call<Problem>('/api/seals?shaft=abc&housing=52'), 400)
+})
+
+describe('POST /api/kits/propose', () => {
+  const parts = { innerCone: 'L68149', innerCup: 'L68110', outerCone: 'LM12749', outerCup: 'LM12710' }
+  interface Kit {
+    complete: boolean
+    lines: {
+      slot: string
+      state: string
+      quantity: number
+      quantityPerPosition: number
+      singleUse: boolean
+      reason: string
+    }[]
+  }
+  it('fills four wheel ends', async () => {
+    const { status, body } = await post<Kit>('/api/kits/propose', {
+      arrangement: 'A1',
+      positions: 4,
+      parts,
+      sizes: { sealShaft: '42', sealHousing: '62 mm', sealWidth: 8 },
+      thread: '3/4-16',
+    })
+    expect(status).toBe(200)
+    expect(body.complete).toBe(true)
+    for (const l of body.lines) expect(l.quantity).toBe(l.quantityPerPosition * 4)
+  })
+  it('shows a gap, and refuses a cup of another series with words', async () => {
+    const { body } = await post<Kit>('/api/kits/propose', {
+      arrangement: 'A1',
+      positions: 4,
+      parts: { ...parts, 'inner cup': 'LM11710', seal: null },
+    })
+    expect(body.complete).toBe(false)
+    expect(body.lines.find((l) => l.slot === 'seal')?.state).toBe('gap')
+  })
+  it.each([
+    ['half a wheel', { arrangement: 'A1', positions: 1.5 }],
+    ['no wheel', { arrangement: 'A1', positions: 0 }],
+    ['an arrangement that is not there', { arrangement: 'Z9', positions: 1 }],
+    ['a place that is not there', { arrangement: 'A1', positions: 1, parts: { chain: '6205' } }],
+    ['a size that cannot be read', { arrangement: 'A1', positions: 1, sizes: { sealShaft: 'wide' } }],
+  ])('refuses %s', async (_words, body) => expectProblem(await post('/api/kits/propose', body), 400))
+})
+
+describe('jobs', () => {
+  interface Job {
+    id: number
+    version: number
+    evidence: { stamps: { text: string }[] }
+    decision: { designation: string } | null
+  }
+  it('keep evidence as typed, count versions, and refuse a change made on an old one', async () => {
+    const opened = await post<Job>('/api/jobs', { title: 'Turnstile 1, lower bearing' })
+    expect(opened.status).toBe(201)
+    const path = `/api/jobs/${opened.body.id}`
+    const typed = {
+      measurements: [{ feature: 'bore', readings: ['1 3/', ''], unit: 'auto' }],
+      stamps: [{ text: '6?05' }],
+      observed: {},
+    }
+    const saved = await send<Job>('PATCH', path, { version: 1, evidence: typed })
+    expect(saved.body).toMatchObject({ version: 2, evidence: typed })
+    const late = await send<Problem & { current: Job }>('PATCH', path, {
+      version: 1,
+      decision: { designation: '6205', base: '6205', probability: 0.4 },
+    })
+    expectProblem(late, 409)
+    expect(late.body.current).toMatchObject({ version: 2, decision: null })
+    expect((await call<Job>(path)).body.evidence.stamps[0]?.text).toBe('6?05')
+  })
+  it('two changes at once: one stands, the other is told', async () => {
+    const { body: job } = await post<Job>('/api/jobs', { title: 'Turnstile 2' })
+    const answers = await Promise.all(
+      ['6205', '6206', '6207'].map((d) =>
+        send('PATCH', `/api/jobs/${job.id}`, {
+          version: 1,
+          decision: { designation: d, base: d, probability: null },
+        }),
+      ),
+    )
+    expect(answers.map((a) => a.status).sort()).toEqual([200, 409, 409])
+  })
+  it('refuse an empty title, an unknown job, and the print of a job without a kit', async () => {
+    expectProblem(await post('/api/jobs', { title: '  ' }), 400)
+    expectProblem(await call<Problem>('/api/jobs/999999'), 404)
+    expectProblem(await call<Problem>('/api/jobs/abc'), 404)
+    const { body } = await post<Job>('/api/jobs', { title: 'No kit' })
+    expectProblem(await call<Problem>(`/api/jobs/${body.id}/kit.pdf`), 404)
+  })
+})
+
+it('the demo world is there: at least eight jobs in different stages', async () => {
+  const { body } = await call<{ title: string; stage: string }[]>('/api/jobs')
+  expect(body.length).toBeGreaterThanOrEqual(8)
+  expect(new Set(body.map((j) => j.stage)).size).toBeGreaterThanOrEqual(5)
+})
+
+it('describes itself as OpenAPI, every documented path answering', async () => {
+  const { body } = await call<{ openapi: string; paths: Record<string, Record<string, unknown>> }>(
+    '/api/openapi.json',
+  )
+  expect(body.openapi).toMatch(/^3\.1/)
+  for (const path of [
+    '/api/health',
+    '/api/identify',
+    '/api/decode',
+    '/api/parts',
+    '/api/interchange',
+    '/api/tapered/{number}',
+    '/api/seals',
+    '/api/kits/propose',
+  ])
+    expect(Object.keys(body.paths)).toContain(path)
+  for (const [path, methods] of Object.entries(body.paths)) {
+    if (!('get' in methods)) continue
+    const response = await fetch(ADDRESS + path.replace('{number}', 'L44610').replace('{id}', '209'))
+    expect(response.status, path).toBeLessThan(500)
+  }
+})

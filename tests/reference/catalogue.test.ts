@@ -1,0 +1,234 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { familyFacts, findPart, type Part } from '@/core/catalogue'
+import { shipped } from '../support/shipped'
+
+const parts = shipped.catalogue.parts
+const of = (...series: string[]): Part[] =>
+  parts.filter((p) => p.family === 'deep-groove' && series.includes(p.series))
+
+describe('every row', () => {
+  it('has a source, and a number that is not given twice', () => {
+    expect(parts.length).toBeGreaterThan(400)
+    const keys = parts.map((p) => `${p.family} ${p.piece} ${p.base}`)
+    expect(new Set(keys).size).toBe(keys.length)
+    for (const part of parts) expect(part.provenance.text.length, part.base).toBeGreaterThan(5)
+  })
+  it('has a bore smaller than its outside, and a width smaller than its outside', () => {
+    for (const { base, dimensions: d } of parts) {
+      if (d.bore !== undefined && d.outside !== undefined) expect(d.bore, base).toBeLessThan(d.outside)
+      for (const width of [d.width, d.closedWidth, d.totalWidth])
+        if (width !== undefined && d.outside !== undefined) expect(width, base).toBeLessThan(d.outside)
+      if (d.closedWidth !== undefined && d.width !== undefined)
+        expect(d.closedWidth, base).toBeGreaterThanOrEqual(d.width)
+    }
+  })
+})
+
+describe('ISO 15 boundary plan', () => {
+  // ISO 15: bore codes 00, 01, 02, 03 = 10, 12, 15, 17 mm, then code × 5; /22, /28, /32 in mm; one digit = mm.
+  const boreOf = (base: string, series: string): number => {
+    const rest = base.slice(series.length)
+    if (rest.startsWith('/')) return Number(rest.slice(1))
+    if (rest.length === 1) return Number(rest)
+    return { '00': 10, '01': 12, '02': 15, '03': 17 }[rest] ?? Number(rest) * 5
+  }
+  const bore = (part: Part): number =>
+    part.series.length > 2 ? boreOf(part.base, part.series) : boreOf(part.base, part.series.slice(0, 2))
+
+  it('bores follow the bore code', () => {
+    const listed = of('60', '62', '63', '67', '68', '69', '160')
+    expect(listed.length).toBeGreaterThan(120)
+    for (const part of listed) expect(part.dimensions.bore, part.base).toBe(bore(part))
+  })
+  it('at one bore the outside grows with the diameter series: 67 < 68 < 69 < 60 < 62 < 63', () => {
+    const order = ['67', '68', '69', '60', '62', '63']
+    const bores = new Set(of(...order).map((p) => p.dimensions.bore))
+    for (const d of bores) {
+      const outsides = order.flatMap((s) =>
+        of(s)
+          .filter((p) => p.dimensions.bore === d)
+          .map((p) => p.dimensions.outside ?? 0),
+      )
+      outsides.forEach((D, i) => i > 0 && expect(D, `bore ${d}`).toBeGreaterThan(outsides[i - 1] ?? 0))
+    }
+  })
+  it('within a series outside and width never shrink as the bore grows', () => {
+    for (const s of ['67', '68', '69', '60', '62', '63', '160']) {
+      const listed = of(s).sort((a, b) => (a.dimensions.bore ?? 0) - (b.dimensions.bore ?? 0))
+      listed.forEach((p, i) => {
+        const before = listed[i - 1]
+        if (!before) return
+        expect(p.dimensions.outside, p.base).toBeGreaterThan(before.dimensions.outside ?? 0)
+        expect(p.dimensions.width, p.base).toBeGreaterThanOrEqual(before.dimensions.width ?? 0)
+      })
+    }
+  })
+  it('160 is the narrow twin of 60: same bore and outside', () => {
+    for (const narrow of of('160')) {
+      const wide = of('60').find((p) => p.dimensions.bore === narrow.dimensions.bore)
+      expect(wide?.dimensions.outside, narrow.base).toBe(narrow.dimensions.outside)
+      expect(narrow.dimensions.width, narrow.base).toBeLessThan(wide?.dimensions.width ?? 0)
+    }
+  })
+  it('covers the series of ordinary trade for bores 3 to 60 mm', () => {
+    for (const s of ['60', '62', '63', '68', '69'])
+      for (const d of [10, 12, 15, 17, 20, 25, 30, 35, 40, 45, 50, 55, 60])
+        expect(
+          of(s).some((p) => p.dimensions.bore === d),
+          `${s} bore ${d}`,
+        ).toBe(true)
+  })
+})
+
+describe('outside table: MCAD/bearing.scad of Debian openscad-mcad', () => {
+  // d, D and B of small metric ball bearings. Its B of 603, 673–678, 683–689 and 693 is that of the closed type.
+  const text = readFileSync('/usr/share/openscad/libraries/MCAD/bearing.scad', 'utf8')
+  const rows = [
+    ...text.matchAll(
+      /model == (\d+)[^\[]*\[\s*([\d.]+)\s*\*\s*mm\s*,\s*([\d.]+)\s*\*\s*mm\s*,\s*([\d.]+)\s*\*\s*mm/g,
+    ),
+  ].map((m) => m.slice(1).map(Number))
+  it('agrees in every row that both hold', () => {
+    let compared = 0
+    for (const [model = 0, d = 0, D = 0, B = 0] of rows) {
+      const part = findPart(shipped.catalogue, String(model))
+      if (!part) continue
+      compared++
+      expect([part.dimensions.bore, part.dimensions.outside], String(model)).toEqual([d, D])
+      const closed = [603, 693].includes(model) || (model >= 683 && model <= 689)
+      expect(
+        closed ? (part.dimensions.closedWidth ?? part.dimensions.width) : part.dimensions.width,
+        String(model),
+      ).toBe(B)
+    }
+    expect(compared).toBeGreaterThan(25)
+  })
+})
+
+describe('inch tapered, ABMA 19.2 handbook values', () => {
+  const sets = parts.filter((p) => p.set)
+  // Bore × outside × total width in inches, from handbooks, from memory; kept apart from the tables in data/.
+  it.each([
+    ['L44643/L44610', 1.0, 1.98, 0.56],
+    ['L44649/L44610', 1.0625, 1.98, 0.56],
+    ['L68149/L68110', 1.378, 2.328, 0.625],
+    ['L68149/L68111', 1.378, 2.361, 0.625],
+    ['LM11949/LM11910', 0.75, 1.781, 0.61],
+    ['LM11749/LM11710', 0.6875, 1.57, 0.545],
+    ['LM67048/LM67010', 1.25, 2.328, 0.625],
+    ['LM48548/LM48510', 1.375, 2.5625, 0.71],
+    ['LM29749/LM29710', 1.5, 2.5625, 0.71],
+    ['LM501349/LM501310', 1.625, 2.891, 0.77],
+    ['15123/15245', 1.25, 2.4409, 0.715],
+    ['25580/25520', 1.75, 3.265, 0.9375],
+    ['14125A/14276', 1.25, 2.717, 0.7813],
+    ['02475/02420', 1.25, 2.6875, 0.875],
+    ['387A/382A', 2.25, 3.8125, 0.8268],
+    ['3984/3920', 2.625, 4.4375, 1.1875],
+    ['A4059/A4138', 0.5906, 1.3775, 0.433],
+  ])('%s', (base, bore, outside, total) => {
+    const d = findPart(shipped.catalogue, base)?.dimensions
+    expect((d?.bore ?? 0) / 25.4).toBeCloseTo(bore, 3)
+    expect((d?.outside ?? 0) / 25.4).toBeCloseTo(outside, 3)
+    expect((d?.totalWidth ?? 0) / 25.4).toBeCloseTo(total, 3)
+  })
+  it('a set takes its bore from the cone, its outside from the cup, and is about as wide as its wider ring', () => {
+    expect(sets.length).toBeGreaterThan(35)
+    for (const { base, set, dimensions: d } of sets) {
+      const [cone, cup] = [
+        findPart(shipped.catalogue, set?.cone ?? ''),
+        findPart(shipped.catalogue, set?.cup ?? ''),
+      ]
+      expect(cone?.series, base).toBe(cup?.series)
+      expect([d.bore, d.outside], base).toEqual([cone?.dimensions.bore, cup?.dimensions.outside])
+      const widest = Math.max(d.coneWidth ?? 0, d.cupWidth ?? 0)
+      if (d.totalWidth !== undefined) {
+        expect(d.totalWidth / widest, base).toBeGreaterThan(0.9)
+        expect(d.totalWidth / widest, base).toBeLessThan(1.12)
+      }
+      expect(d.cupWidth, base).toBeLessThan(d.coneWidth ?? 0)
+    }
+  })
+  it('newer numbers end in 10–29 on a cup and 30–49 on a cone (common practice)', () => {
+    const newer = parts.filter(
+      (p) => p.family === 'tapered-inch' && !p.set && /^(EL|LL|L|LM|M|HM|H|HH|EH)\d/.test(p.base),
+    )
+    expect(newer.length).toBeGreaterThan(30)
+    for (const { base, piece } of newer) {
+      const last = Number(base.slice(-2))
+      expect(piece === 'cup' ? last >= 10 && last <= 29 : last >= 30, base).toBe(true)
+    }
+  })
+})
+
+describe('inch ball', () => {
+  it('R numbers are the bore in sixteenths (common practice)', () => {
+    const r = parts.filter((p) => p.series === 'R' && /^R\d{1,2}$/.test(p.base))
+    expect(r.length).toBeGreaterThan(10)
+    for (const { base, dimensions } of r)
+      expect(dimensions.bore, base).toBeCloseTo((Number(base.slice(1)) / 16) * 25.4, 2)
+  })
+})
+
+describe('miniature', () => {
+  it('MR is outside and bore in whole millimetres (common practice)', () => {
+    const mr = parts.filter((p) => p.family === 'miniature')
+    expect(mr.length).toBeGreaterThan(15)
+    for (const { base, dimensions: d } of mr) expect(base).toBe(`MR${d.outside}${d.bore}`)
+  })
+})
+
+describe('hardware', () => {
+  const hardware = parts.flatMap((p) => (p.hardware ? [p.hardware] : []))
+  it('snap rings: the groove is smaller than the shaft (DIN 471) and larger than the bore (DIN 472)', () => {
+    const rings = hardware.flatMap((h) => (h.what === 'snapRing' ? [h] : []))
+    expect(rings.length).toBeGreaterThan(25)
+    for (const h of rings)
+      expect(
+        h.kind === 'shaft snap ring' ? h.grooveMm < h.nominalMm : h.grooveMm > h.nominalMm,
+        `${h.kind} ${h.nominalMm}`,
+      ).toBe(true)
+  })
+  it.each([
+    ['shaft snap ring 25x1.2', 23.9], // DIN 471
+    ['shaft snap ring 30x1.5', 28.6],
+    ['bore snap ring 52x2', 55], // DIN 472
+    ['bore snap ring 40x1.75', 42.5],
+  ])('%s has its groove at %s mm', (base, groove) => {
+    expect(findPart(shipped.catalogue, base)?.hardware).toMatchObject({ grooveMm: groove })
+  })
+  it('every castle nut has a cotter pin by ISO 1234 that is long enough, and a washer', () => {
+    const nuts = hardware.flatMap((h) => (h.what === 'castleNut' ? [h] : []))
+    expect(nuts.length).toBeGreaterThan(5)
+    for (const nut of nuts) {
+      const pin = hardware.some(
+        (h) =>
+          h.what === 'cotterPin' &&
+          nut.threadMm > h.threadOverMm &&
+          nut.threadMm <= h.threadToMm &&
+          h.lengthMm >= nut.acrossFlatsMm,
+      )
+      expect(pin, nut.thread).toBe(true)
+      expect(
+        hardware.some((h) => h.what === 'washer' && Math.abs(h.threadMm - nut.threadMm) < 0.3),
+        nut.thread,
+      ).toBe(true)
+    }
+  })
+})
+
+it('at least twenty seals, each by shaft, housing and width', () => {
+  const seals = parts.filter((p) => p.piece === 'seal')
+  expect(seals.length).toBeGreaterThanOrEqual(20)
+  for (const { base, dimensions: d } of seals) expect(base).toBe(`${d.bore}x${d.outside}x${d.width}`)
+})
+
+it('every suffix token has a meaning and belongs to families that exist', () => {
+  expect(shipped.tokens.length).toBeGreaterThan(60)
+  for (const token of shipped.tokens) {
+    expect(token.meaning.length, token.text).toBeGreaterThan(4)
+    for (const family of token.families) expect(familyFacts(family).words).toBeTruthy()
+    expect(token.kind === 'closure', token.text).toBe(token.closure !== null)
+  }
+})
