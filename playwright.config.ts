@@ -7,7 +7,10 @@ export default defineConfig({
   workers: 1,
   timeout: 60_000,
   expect: { timeout: 8_000 },
-  reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? '.local/reports/e2e.json' }]],
+  reporter: [
+    ['list'],
+    ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? '.local/reports/e2e.json' }],
+  ],
   outputDir: '.local/e2e',
   use: {
     baseURL: process.env['AMBER_URL'] ?? 'http://127.0.0.1:3000',

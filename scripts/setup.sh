@@ -9,14 +9,14 @@ as_root() {
   if [ "$(id -u)" = 0 ]; then "$@"; elif command -v sudo >/dev/null; then sudo "$@"; else fail "'$*' needs root. Run it once as root, then start again."; fi
 }
 
-# need_package COMMAND PACKAGE — installs a Debian package when its command is missing
+# need_package FILE PACKAGE — installs a Debian package when its file is missing
 need_package() {
-  [ -x "$1" ] && return
+  [ -e "$1" ] && return
   say "Installing $2 (once)"
   as_root env DEBIAN_FRONTEND=noninteractive apt-get update -qq
   # The package's own service is not wanted: our database has its own folder and port.
   as_root env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -qq --no-install-recommends "$2" >/dev/null
-  [ -x "$1" ] || fail "$2 was installed but $1 is not there."
+  [ -e "$1" ] || fail "$2 was installed but $1 is not there."
 }
 
 need_modules() {

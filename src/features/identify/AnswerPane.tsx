@@ -40,12 +40,12 @@ function Bar({ share, thin }: { share: number; thin?: boolean }) {
   )
 }
 
-function Leader({ candidate }: { candidate: Candidate }) {
+function Leader({ candidate, leads }: { candidate: Candidate; leads: boolean }) {
   return (
     <div className="border-b border-line pb-3">
       <p className="flex items-baseline justify-between gap-2">
         <span
-          data-testid="leader"
+          data-testid={leads ? 'leader' : 'nearest'}
           className={`number font-semibold tracking-tight break-all ${candidate.designation.length > 14 ? 'text-[24px]' : 'text-answer'}`}
         >
           {candidate.designation}
@@ -128,7 +128,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action }
           <h2 className="caption mt-3">Nearest listed</h2>
         </div>
       )}
-      {candidate && <Leader candidate={candidate} />}
+      {candidate && <Leader candidate={candidate} leads={!unlistedLeads} />}
       <ul aria-label="Also possible">
         {others.map((c) => (
           <li key={c.base} className="border-b border-line2">

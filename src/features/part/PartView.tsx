@@ -83,6 +83,7 @@ export function PartView({ data, onUse, used }: Props) {
     <div className="grid h-full min-h-0 grid-cols-[280px_minmax(0,1fr)_290px]">
       <section
         aria-label="Section"
+        tabIndex={0}
         className="flex min-h-0 flex-col overflow-auto border-r border-line px-3 py-3"
       >
         <h1 className="number px-1 text-[24px] font-semibold break-all">{data.designation}</h1>
@@ -102,7 +103,7 @@ export function PartView({ data, onUse, used }: Props) {
           {data.part.verified ? '' : '. Unverified: check the sizes'}
         </p>
       </section>
-      <section aria-label="What else fits" className="min-h-0 overflow-auto px-[18px] py-3">
+      <section aria-label="What else fits" tabIndex={0} className="min-h-0 overflow-auto px-[18px] py-3">
         {data.reading && (
           <>
             <h2 className="caption mb-1.5">The number, token by token</h2>
@@ -123,6 +124,7 @@ export function PartView({ data, onUse, used }: Props) {
       </section>
       <section
         aria-label="What must not"
+        tabIndex={0}
         className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
       >
         <h2 className="mb-1 text-[17px] font-bold">Taken for it, and never right</h2>

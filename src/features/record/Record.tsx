@@ -68,6 +68,7 @@ export function Record({ history }: { history: readonly Entry[] }) {
         </section>
         <section
           aria-label="History"
+          tabIndex={0}
           className="min-h-0 overflow-auto border-l border-line bg-sheet px-5 py-4"
         >
           <h2 className="caption mb-2">History, newest first</h2>
