@@ -46,15 +46,12 @@ function partOut(part: Part) {
     series: part.series,
     dimensions: part.dimensions,
     dimensionsIn: inchTwins(part.dimensions),
-    source: `${part.provenance.text}`,
+    source: part.provenance.text,
     sourceKind: part.provenance.kind,
     verified: part.provenance.verified,
-    synonyms: [
-      ...namesOf(part)
-        .slice(1)
-        .map(({ text }) => text),
-      ...(part.set ? [part.set.cone, part.set.cup].map((name) => `${name} (half of the set)`) : []),
-    ],
+    synonyms: namesOf(part)
+      .slice(1)
+      .map(({ text }) => text),
     ...(part.set && { set: part.set }),
     ...(part.hardware && { hardware: part.hardware }),
     ...(part.seal && { seal: part.seal }),

@@ -46,7 +46,7 @@ function Leader({ candidate, leads }: { candidate: Candidate; leads: boolean }) 
       <p className="flex items-baseline justify-between gap-2">
         <span
           data-testid={leads ? 'leader' : 'nearest'}
-          className={`number font-semibold tracking-tight break-all ${candidate.designation.length > 14 ? 'text-[24px]' : 'text-answer'}`}
+          className={`number font-semibold tracking-tight break-all ${!leads ? 'text-[20px]' : candidate.designation.length > 14 ? 'text-[24px]' : 'text-answer'}`}
         >
           {candidate.designation}
         </span>
@@ -166,11 +166,11 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action }
           <button
             id={USE_BUTTON}
             type="button"
-            data-primary
+            data-primary={unlistedLeads ? undefined : true}
             className="button flex-1"
             onClick={() => action.run(candidate)}
           >
-            {action.words} <kbd>Ctrl Enter</kbd>
+            {unlistedLeads ? `Use ${candidate.base} all the same` : action.words} <kbd>Ctrl Enter</kbd>
           </button>
           <Link href={`/parts/${encodeURIComponent(candidate.designation)}` as Route} className="button">
             Part sheet

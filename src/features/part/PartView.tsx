@@ -80,7 +80,7 @@ export function PartView({ data, onUse, used }: Props) {
   const { unit } = usePreferences()
   const drawn = drawable(data)
   return (
-    <div className="grid h-full min-h-0 grid-cols-[280px_minmax(0,1fr)_290px]">
+    <div className="grid h-full min-h-0 grid-cols-[318px_minmax(0,1fr)_300px]">
       <section
         aria-label="Section"
         tabIndex={0}
@@ -115,7 +115,22 @@ export function PartView({ data, onUse, used }: Props) {
             Also written <span className="number">{data.part.synonyms.join(', ')}</span>
           </p>
         )}
-        {data.interchange && (
+        {data.mates.length > 0 && (
+          <div className="mt-4">
+            <h2 className="text-[17px] font-bold">Cup and cone</h2>
+            {data.part.set && (
+              <p className="text-ink2">
+                This set is cone <b className="number text-ink">{data.part.set.cone}</b> and cup{' '}
+                <b className="number text-ink">{data.part.set.cup}</b>, ordered apart or together.
+              </p>
+            )}
+            <Mates mates={data.mates} />
+            <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[14px]">
+              Cup and cone wear in together: replace both, also when only one looks bad.
+            </p>
+          </div>
+        )}
+        {data.interchange && data.interchange.equivalents.length > 1 && (
           <div className="mt-4">
             <h2 className="mb-2 text-[17px] font-bold">What may stand in</h2>
             <Equivalents equivalents={data.interchange.equivalents} onUse={onUse} used={used} />
@@ -147,12 +162,6 @@ export function PartView({ data, onUse, used }: Props) {
             </li>
           ))}
         </ul>
-        <Mates mates={data.mates} />
-        {data.mates.length > 0 && (
-          <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[14px]">
-            Cup and cone wear in together: replace both, also when only one looks bad.
-          </p>
-        )}
       </section>
     </div>
   )

@@ -1,3 +1,4 @@
+import { familyFacts } from '@/core/catalogue'
 import type { PartSheetData } from '@/services/partSheet'
 
 type Reading = NonNullable<PartSheetData['reading']>
@@ -46,8 +47,10 @@ export function StampExplained({ reading }: { reading: Reading }) {
         ))}
       </ol>
       <p className="mt-2 text-[14px] text-ink2">
-        {closure}, internal clearance {reading.clearance}
-        {reading.unknown.length > 0 && `. Not decoded: ${reading.unknown.join(' ')}`}
+        {familyFacts(reading.family).element === 'ball' &&
+          `${closure}, internal clearance ${reading.clearance}`}
+        {reading.unknown.length > 0 &&
+          `${familyFacts(reading.family).element === 'ball' ? '. ' : ''}Not decoded: ${reading.unknown.join(' ')}`}
       </p>
     </div>
   )
