@@ -50,6 +50,7 @@ function candidatesOf({ candidates }: Identification, looks: Looks): IdentifyRes
       family: part.family,
       familyWords: familyFacts(part.family).words,
       piece: part.piece,
+      series: part.series,
       probability,
       verified: part.provenance.verified,
       closure: closureOf(candidate, looks),

@@ -9,7 +9,8 @@ export interface FamilyFacts {
   rows?: 1 | 2
   /** tolerance plan of the rings: decides limits of a new part */
   tolerances?: 'ISO 492' | 'ABMA 19.2'
-  traits?: readonly ('thrust' | 'selfAligning' | 'insert' | 'separable' | 'angularContact')[]
+  /** `closable`: made with shields or seals under the same number */
+  traits?: readonly ('closable' | 'thrust' | 'selfAligning' | 'insert' | 'separable' | 'angularContact')[]
 }
 
 const ball = (words: string, more: Partial<FamilyFacts> = {}): FamilyFacts => ({
@@ -32,16 +33,16 @@ const hardware = (words: string): FamilyFacts => ({ words, kind: 'hardware' })
 
 /** Every family the part model carries. A family without data is simply empty. */
 export const FAMILIES = {
-  'deep-groove': ball('deep groove ball bearing'),
-  miniature: ball('miniature ball bearing'),
-  'inch-ball': ball('inch ball bearing'),
-  'deep-groove-double-row': ball('double row deep groove ball bearing', { rows: 2 }),
+  'deep-groove': ball('deep groove ball bearing', { traits: ['closable'] }),
+  miniature: ball('miniature ball bearing', { traits: ['closable'] }),
+  'inch-ball': ball('inch ball bearing', { traits: ['closable'] }),
+  'deep-groove-double-row': ball('double row deep groove ball bearing', { rows: 2, traits: ['closable'] }),
   'angular-contact': ball('angular contact ball bearing', { traits: ['angularContact'] }),
   'angular-contact-double-row': ball('double row angular contact ball bearing', {
     rows: 2,
-    traits: ['angularContact'],
+    traits: ['angularContact', 'closable'],
   }),
-  'self-aligning': ball('self-aligning ball bearing', { rows: 2, traits: ['selfAligning'] }),
+  'self-aligning': ball('self-aligning ball bearing', { rows: 2, traits: ['selfAligning', 'closable'] }),
   'thrust-ball': ball('thrust ball bearing', { traits: ['thrust', 'separable'] }),
   insert: ball('insert bearing', { traits: ['insert', 'selfAligning'] }),
   'hub-unit': ball('press-in wheel hub unit', { rows: 2, traits: ['angularContact'] }),

@@ -30,10 +30,20 @@ function sizeSpelling(part: Part): PartName[] {
   return thin && bore !== undefined && outside !== undefined ? [{ text: `MR${outside}${bore}` }] : []
 }
 
+/** Double row angular contact bearings 32 and 33 are 52 and 53 in another convention. */
+const otherConvention = (part: Part): PartName[] =>
+  part.family === 'angular-contact-double-row' ? [{ text: `5${part.base.slice(1)}` }] : []
+
+/** The X of the 320 series is often not stamped. */
+const withoutX = (part: Part): PartName[] =>
+  part.family === 'tapered-metric' && part.base.endsWith('X') ? [{ text: part.base.slice(0, -1) }] : []
+
 /** Every way the number of a part is written, its own base first. */
 export const namesOf = (part: Part): PartName[] => [
   { text: part.base },
   ...longSpelling(part),
   ...flangedSpelling(part),
   ...sizeSpelling(part),
+  ...otherConvention(part),
+  ...withoutX(part),
 ]

@@ -7,6 +7,17 @@ export const CATALOGUE_FILES = [
   'deep-groove',
   'miniature',
   'inch-ball',
+  'deep-groove-double-row',
+  'angular-contact',
+  'angular-contact-double-row',
+  'self-aligning',
+  'cylindrical',
+  'spherical',
+  'needle',
+  'thrust-ball',
+  'insert',
+  'hub-units',
+  'tapered-metric',
   'tapered-inch-cones',
   'tapered-inch-cups',
   'tapered-inch-sets',
@@ -66,6 +77,32 @@ const ballInch = z.object({
   outside_in: inch,
   width_in: inch,
   closed_width_in: optionalInch,
+  commonness,
+  ...source,
+})
+const insertRow = z.object({
+  designation: name,
+  series: name,
+  /** with its unit: the same shell is made with metric and inch bores */
+  bore: z.string().transform((text, context) => {
+    const read = readLength(text)
+    if (read.ok && read.value.stated) return roundMicrometre(toMm(read.value.value, read.value.stated))
+    context.addIssue({ code: 'custom', message: `not a length with its unit: ${text}` })
+    return z.NEVER
+  }),
+  outside_mm: mm,
+  width_mm: mm,
+  commonness,
+  ...source,
+})
+const taperedMetricRow = z.object({
+  designation: name,
+  series: name,
+  bore_mm: mm,
+  outside_mm: mm,
+  total_width_mm: mm,
+  cone_width_mm: optionalMm,
+  cup_width_mm: optionalMm,
   commonness,
   ...source,
 })
@@ -130,7 +167,7 @@ const snapRow = z.object({
   ...source,
 })
 
-const ballPart =
+const simplePart =
   (family: Part['family']) =>
   (row: CsvRow): Part => {
     const r = ballMm.parse(row)
@@ -169,8 +206,8 @@ const hardwarePart = (
 })
 
 const READERS: Record<Exclude<CatalogueFile, 'tapered-inch-sets'>, (row: CsvRow) => Part> = {
-  'deep-groove': ballPart('deep-groove'),
-  miniature: ballPart('miniature'),
+  'deep-groove': simplePart('deep-groove'),
+  miniature: simplePart('miniature'),
   'inch-ball': (row) => {
     const r = ballInch.parse(row)
     const dimensions = present({
@@ -185,6 +222,45 @@ const READERS: Record<Exclude<CatalogueFile, 'tapered-inch-sets'>, (row: CsvRow)
       piece: 'complete',
       series: r.series,
       dimensions,
+      commonness: r.commonness,
+      provenance: provenance(r),
+    }
+  },
+  'deep-groove-double-row': simplePart('deep-groove-double-row'),
+  'angular-contact': simplePart('angular-contact'),
+  'angular-contact-double-row': simplePart('angular-contact-double-row'),
+  'self-aligning': simplePart('self-aligning'),
+  cylindrical: simplePart('cylindrical'),
+  spherical: simplePart('spherical'),
+  needle: simplePart('needle'),
+  'thrust-ball': simplePart('thrust-ball'),
+  'hub-units': simplePart('hub-unit'),
+  insert: (row) => {
+    const r = insertRow.parse(row)
+    return {
+      base: r.designation,
+      family: 'insert',
+      piece: 'complete',
+      series: r.series,
+      dimensions: { bore: r.bore, outside: r.outside_mm, width: r.width_mm },
+      commonness: r.commonness,
+      provenance: provenance(r),
+    }
+  },
+  'tapered-metric': (row) => {
+    const r = taperedMetricRow.parse(row)
+    return {
+      base: r.designation,
+      family: 'tapered-metric',
+      piece: 'complete',
+      series: r.series,
+      dimensions: present({
+        bore: r.bore_mm,
+        outside: r.outside_mm,
+        totalWidth: r.total_width_mm,
+        coneWidth: r.cone_width_mm,
+        cupWidth: r.cup_width_mm,
+      }),
       commonness: r.commonness,
       provenance: provenance(r),
     }

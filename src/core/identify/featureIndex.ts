@@ -12,27 +12,39 @@ import { logUnknownSize } from './unlisted'
  */
 interface FeatureIndex {
   distinct: readonly number[]
-  /** per candidate: places in `distinct` with ln weights; empty = no such size known */
-  shows: readonly (readonly { at: number; logWeight: number }[])[]
-  /** per candidate without a known size: whether its kind has one all the same */
-  mayHave: readonly boolean[]
+  /** per candidate: the one size it shows, as a place in `distinct`; `NONE` or `SEVERAL` */
+  only: Int32Array
+  /** candidates that may show several sizes (closed widths, faces of a tapered set), with ln weights */
+  several: readonly { candidate: number; sizes: readonly { at: number; logWeight: number }[] }[]
+  /** per candidate without a known size: 1 when its kind has one all the same */
+  mayHave: Uint8Array
 }
+
+const NONE = -1
+const SEVERAL = -2
 
 export type FeatureIndexes = (feature: Feature, closed: boolean | null) => FeatureIndex
 
 function build(candidates: readonly Candidate[], feature: Feature, closed: boolean | null): FeatureIndex {
   const places = new Map<number, number>()
+  const place = (mm: number): number => {
+    const at = places.get(mm) ?? places.size
+    places.set(mm, at)
+    return at
+  }
   const shows = candidates.map(({ part }) =>
-    expectedSizes(part, feature, closed).map(({ mm, weight }) => {
-      const at = places.get(mm) ?? places.size
-      places.set(mm, at)
-      return { at, logWeight: Math.log(weight) }
-    }),
+    expectedSizes(part, feature, closed).map(({ mm, weight }) => ({
+      at: place(mm),
+      logWeight: Math.log(weight),
+    })),
   )
   return {
     distinct: [...places.keys()],
-    shows,
-    mayHave: candidates.map(({ part }) => mayHave(part, feature)),
+    only: Int32Array.from(shows, (sizes) =>
+      sizes.length === 0 ? NONE : sizes.length > 1 ? SEVERAL : (sizes[0]?.at ?? NONE),
+    ),
+    several: shows.flatMap((sizes, candidate) => (sizes.length > 1 ? [{ candidate, sizes }] : [])),
+    mayHave: Uint8Array.from(candidates, ({ part }) => (mayHave(part, feature) ? 1 : 0)),
   }
 }
 
@@ -51,18 +63,20 @@ export function featureIndexes(candidates: readonly Candidate[]): FeatureIndexes
 export function addReading(
   logs: Float64Array,
   model: ReadingModel,
-  { distinct, shows, mayHave: may }: FeatureIndex,
+  { distinct, only, several, mayHave: may }: FeatureIndex,
 ): void {
   const table = Float64Array.from(distinct, (mm) => logReading(model, mm))
   const misread = logMisread(model)
   const unknown = logUnknownSize(model.feature, model.meanMm)
   for (let i = 0; i < logs.length; i++) {
-    const sizes = shows[i]
-    const [first] = sizes ?? []
-    let log: number
-    if (!sizes || !first) log = may[i] ? unknown : misread
-    else if (sizes.length === 1) log = table[first.at] ?? misread
-    else log = logSumExp(sizes.map(({ at, logWeight }) => logWeight + (table[at] ?? -Infinity)))
+    const at = only[i] ?? NONE
+    if (at === SEVERAL) continue
+    const log = at === NONE ? (may[i] === 1 ? unknown : misread) : (table[at] ?? misread)
     logs[i] = (logs[i] ?? 0) + log
+  }
+  for (const { candidate, sizes } of several) {
+    logs[candidate] =
+      (logs[candidate] ?? 0) +
+      logSumExp(sizes.map(({ at, logWeight }) => logWeight + (table[at] ?? -Infinity)))
   }
 }

@@ -39,17 +39,30 @@ export interface Identification {
   next: NextMeasurement | null
 }
 
+/** Candidates among which the next measurement is chosen. */
+const CONSIDERED = 40
+
 /** The catalogue made ready for identification. */
 export interface Identifier {
   language: Language
   candidates: readonly Candidate[]
   priors: Priors
   sizes: FeatureIndexes
+  groups: ReturnType<typeof groupsOf>
+  /** place of every part among the candidates */
+  places: ReadonlyMap<Part, number>
 }
 
 export function buildIdentifier(language: Language): Identifier {
   const candidates = candidatesOf(language.catalogue.parts)
-  return { language, candidates, priors: logPriors(candidates), sizes: featureIndexes(candidates) }
+  return {
+    language,
+    candidates,
+    priors: logPriors(candidates),
+    sizes: featureIndexes(candidates),
+    groups: groupsOf(candidates),
+    places: new Map(candidates.map(({ part }, i) => [part, i])),
+  }
 }
 
 interface Models {
@@ -77,28 +90,56 @@ function modelsOf(evidence: Evidence, language: Language): Models {
   }
 }
 
-/** Looks say the same of every part of a family and piece. */
-function lookWeights(looks: Looks): (part: Part) => number {
-  const known = new Map<string, number>()
-  return (part) => {
+/** Candidates of one family and piece: looks say the same of all of them. */
+function groupsOf(candidates: readonly Candidate[]): { of: Int32Array; examples: readonly Part[] } {
+  const places = new Map<string, number>()
+  const examples: Part[] = []
+  const of = Int32Array.from(candidates, ({ part }) => {
     const key = `${part.family} ${part.piece}`
-    const log = known.get(key) ?? weighLooks(part, looks).reduce((sum, look) => sum + look.log, 0)
-    known.set(key, log)
-    return log
+    const known = places.get(key)
+    if (known !== undefined) return known
+    places.set(key, examples.length)
+    return examples.push(part) - 1
+  })
+  return { of, examples }
+}
+
+function addLooks(logs: Float64Array, { of, examples }: Identifier['groups'], looks: Looks): void {
+  const weights = examples.map((part) => weighLooks(part, looks).reduce((sum, look) => sum + look.log, 0))
+  if (weights.every((weight) => weight === 0)) return
+  for (let i = 0; i < logs.length; i++) logs[i] = (logs[i] ?? 0) + (weights[of[i] ?? 0] ?? 0)
+}
+
+/** Most parts are not what the stamp names: they all get the same, the few that are get their own. */
+function addStamp(logs: Float64Array, { places, candidates }: Identifier, stamp: StampModel): void {
+  for (let i = 0; i < logs.length; i++) logs[i] = (logs[i] ?? 0) + stamp.other
+  for (const part of stamp.readings.keys()) {
+    const at = places.get(part)
+    if (at !== undefined && candidates[at])
+      logs[at] = (logs[at] ?? 0) + weighStamp(part, stamp).log - stamp.other
   }
 }
 
 /** ln of prior times likelihood for every candidate. */
-function logPosteriors({ candidates, priors, sizes }: Identifier, models: Models): Float64Array {
-  const logs = Float64Array.from(priors(models.evidence.looks))
-  for (const model of models.readings) addReading(logs, model, sizes(model.feature, models.closed))
-  const lookOf = lookWeights(models.evidence.looks)
-  candidates.forEach(({ part }, i) => {
-    let log = (logs[i] ?? -Infinity) + lookOf(part)
-    for (const stamp of models.stamps) log += weighStamp(part, stamp).log
-    logs[i] = log
-  })
+function logPosteriors(identifier: Identifier, models: Models): Float64Array {
+  const logs = Float64Array.from(identifier.priors(models.evidence.looks))
+  for (const model of models.readings) addReading(logs, model, identifier.sizes(model.feature, models.closed))
+  addLooks(logs, identifier.groups, models.evidence.looks)
+  for (const stamp of models.stamps) addStamp(logs, identifier, stamp)
   return logs
+}
+
+/** The `count` best candidates, best first. */
+function ranking(candidates: readonly Candidate[], logs: Float64Array, total: number, count: number) {
+  const threshold = Float64Array.from(logs).sort()[Math.max(0, logs.length - count)] ?? -Infinity
+  const chosen: (Candidate & { log: number; probability: number })[] = []
+  for (let i = 0; i < logs.length; i++) {
+    const log = logs[i] ?? -Infinity
+    const candidate = candidates[i]
+    if (candidate && log >= threshold && log > -Infinity)
+      chosen.push({ ...candidate, log, probability: Math.exp(log - total) })
+  }
+  return chosen.sort((a, b) => b.log - a.log || b.weight - a.weight)
 }
 
 const logUnlisted = ({ readings, stamps }: Models): number =>
@@ -148,15 +189,10 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
   const { candidates } = identifier
   const logs = logPosteriors(identifier, models)
   const unlistedLog = logUnlisted(models)
-  const total = logSumExp([...logs, unlistedLog])
-  const ranked = candidates
-    .map(({ part, weight }, i) => ({
-      part,
-      weight,
-      probability: Math.exp((logs[i] ?? -Infinity) - total),
-      log: logs[i] ?? -Infinity,
-    }))
-    .sort((a, b) => b.log - a.log || b.weight - a.weight)
+  let sum = Math.exp(0)
+  for (const log of logs) sum += Math.exp(log - unlistedLog)
+  const total = Number.isFinite(sum) ? unlistedLog + Math.log(sum) : logSumExp([...logs, unlistedLog])
+  const ranked = ranking(candidates, logs, total, Math.max(limit, CONSIDERED))
   const measured = new Set(models.readings.map((model) => FEATURE_ROLE[model.feature]))
   return {
     candidates: ranked.slice(0, limit).map(({ part, probability }) => ({

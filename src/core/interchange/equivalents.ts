@@ -62,7 +62,7 @@ export function equivalentsOf(
   { tokens }: Language,
   application: Application = {},
 ): Equivalent[] {
-  const ball = familyFacts(variant.part.family).element === 'ball' && variant.part.piece === 'complete'
+  const ball = familyFacts(variant.part.family).traits?.includes('closable') ?? false
   const list: { variant: Variant; convention: string }[] = ball
     ? spellings(variant, tokens).map((token) => ({
         variant: withClosure(variant, token),

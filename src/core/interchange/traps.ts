@@ -10,9 +10,11 @@ export interface Trap {
 const NEAR_MM = 1.5
 const NEAR_SHARE = 0.02
 const SAME_MM = 0.006
-const MOST = 8
+/** Of the same size and another kind a few are enough; the near sizes are the ones that catch people. */
+const MOST_SAME_SIZE = 4
+const MOST_NEAR = 8
 
-const near = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(NEAR_MM, NEAR_SHARE * a)
+const isNear = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(NEAR_MM, NEAR_SHARE * a)
 
 /** Widths a part may show: open, and closed where that differs. */
 const widthsOf = ({ dimensions: d }: Part): number[] =>
@@ -41,7 +43,7 @@ function differences(part: Part, other: Part): Difference[] | null {
     return a === undefined || b === undefined ? [] : [{ name, a, b }]
   })
   const known = [...diameters, ...nearestWidths(part, other)]
-  if (diameters.length === 0 || known.some(({ a, b }) => !near(a, b))) return null
+  if (diameters.length === 0 || known.some(({ a, b }) => !isNear(a, b))) return null
   return known.filter(({ a, b }) => Math.abs(a - b) > SAME_MM)
 }
 
@@ -58,21 +60,34 @@ function why(part: Part, other: Part, found: readonly Difference[]): string {
 const distance = (found: readonly Difference[]): number =>
   found.reduce((sum, { a, b }) => sum + Math.abs(a - b) / a, 0)
 
+interface Found extends Trap {
+  distance: number
+  commonness: number
+}
+
 /** Parts that are taken for this one and are not: near in every size, or the same size and another kind. */
 export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
-  return catalogue.parts
+  const found = catalogue.parts
     .filter((other) => other !== part && other.piece === part.piece && part.piece !== 'hardware')
-    .flatMap((other) => {
+    .flatMap((other): Found[] => {
       const sharesCup = part.set && other.set && part.set.cup === other.set.cup
-      const found = sharesCup ? sharedCupDifferences(part, other) : differences(part, other)
-      if (!found || (found.length === 0 && other.family === part.family)) return []
+      const apart = sharesCup ? sharedCupDifferences(part, other) : differences(part, other)
+      if (!apart || (apart.length === 0 && other.family === part.family)) return []
+      const { base: designation, commonness } = other
       return [
-        { designation: other.base, why: why(part, other, found), distance: sharesCup ? 0 : distance(found) },
+        {
+          designation,
+          why: why(part, other, apart),
+          distance: sharesCup ? 1e-9 : distance(apart),
+          commonness,
+        },
       ]
     })
-    .sort((a, b) => a.distance - b.distance)
-    .slice(0, MOST)
-    .map(({ designation, why: words }) => ({ designation, why: words }))
+  const sameSize = found.filter((f) => f.distance === 0).sort((a, b) => b.commonness - a.commonness)
+  const near = found.filter((f) => f.distance > 0).sort((a, b) => a.distance - b.distance)
+  return [...near.slice(0, MOST_NEAR), ...sameSize.slice(0, MOST_SAME_SIZE)].map(
+    ({ designation, why: words }) => ({ designation, why: words }),
+  )
 }
 
 function sharedCupDifferences(part: Part, other: Part): Difference[] {

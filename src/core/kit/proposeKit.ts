@@ -45,7 +45,7 @@ function belongs(slot: Slot, part: Part): boolean {
     case 'seal':
       return part.piece === 'seal'
     case 'ballBearing':
-      return part.piece === 'complete' && familyFacts(part.family).element === 'ball'
+      return familyFacts(part.family).traits?.includes('closable') ?? false
     case 'washer':
     case 'castleNut':
     case 'cotterPin':

@@ -1,15 +1,19 @@
 import { familyFacts, type Part } from '../catalogue'
 import { OPEN, type Closure } from '../designation'
 import { ballSection } from './ballSection'
+import { doubleRowSection, insertSection, thrustSection } from './otherBallSections'
+import { cylindricalSection, flangesOf, needleSection, sphericalSection } from './rollerSection'
 import { hardwareSection, sealSection } from './hardwareSection'
 import type { Section } from './shape'
 import { coneSection, cupSection, taperedSection } from './taperedSection'
 
 /** Total width over the larger ring width where no table gives it (common practice; drawing only). */
 const TOTAL_OVER_RING = 1.02
+/** Cup width over total width where no table gives it (common practice; drawing only). */
+const CUP_OVER_TOTAL = 0.8
 
 /** What a drawing needs to know of a part. */
-export type Drawable = Pick<Part, 'dimensions' | 'piece' | 'family' | 'hardware'>
+export type Drawable = Pick<Part, 'dimensions' | 'piece' | 'family' | 'series' | 'hardware'>
 
 /**
  * Section of a catalogue part, to scale in its boundary dimensions.
@@ -23,16 +27,60 @@ export function partSection(part: Drawable, closure: Closure = OPEN): Section | 
   if (part.piece === 'cone') return bore && coneWidth ? coneSection(bore, coneWidth) : null
   if (part.piece === 'cup') return outside && cupWidth ? cupSection(outside, cupWidth) : null
   if (!bore || !outside) return null
-  if (coneWidth && cupWidth)
+  const { element } = familyFacts(part.family)
+  if (element === 'taperedRoller') {
+    const wide =
+      totalWidth ?? (coneWidth && cupWidth ? Math.max(coneWidth, cupWidth) * TOTAL_OVER_RING : undefined)
+    if (!wide) return null
     return taperedSection({
       bore,
       outside,
-      coneWidth,
-      cupWidth,
-      totalWidth: totalWidth ?? Math.max(coneWidth, cupWidth) * TOTAL_OVER_RING,
+      totalWidth: wide,
+      coneWidth: coneWidth ?? wide / TOTAL_OVER_RING,
+      cupWidth: cupWidth ?? wide * CUP_OVER_TOTAL,
     })
+  }
   const wide = closure.sides > 0 ? (closedWidth ?? width) : width
-  return wide && familyFacts(part.family).element === 'ball'
-    ? ballSection(bore, outside, wide, closure)
-    : null
+  return wide ? ringSection(part, bore, outside, wide, closure) : null
+}
+
+/** Sections of bearings that do not come apart, by family. */
+function ringSection(
+  part: Drawable,
+  bore: number,
+  outside: number,
+  width: number,
+  closure: Closure,
+): Section | null {
+  switch (part.family) {
+    case 'deep-groove':
+    case 'miniature':
+    case 'inch-ball':
+    case 'angular-contact':
+      return ballSection(bore, outside, width, closure)
+    case 'deep-groove-double-row':
+    case 'angular-contact-double-row':
+    case 'hub-unit':
+      return doubleRowSection(bore, outside, width, false)
+    case 'self-aligning':
+      return doubleRowSection(bore, outside, width, true)
+    case 'thrust-ball':
+      return thrustSection(bore, outside, width)
+    case 'insert':
+      return insertSection(bore, outside, width, part.dimensions.outerRingWidth)
+    case 'cylindrical':
+      return cylindricalSection(bore, outside, width, flangesOf(part.series))
+    case 'spherical':
+      return sphericalSection(bore, outside, width)
+    case 'needle':
+      return needleSection(bore, outside, width, needleKind(part.series))
+    default:
+      return null
+  }
+}
+
+function needleKind(series: string): Parameters<typeof needleSection>[3] {
+  if (series === 'HK') return 'drawnCup'
+  if (series === 'BK') return 'closedCup'
+  return series.startsWith('NA') || series === 'NKI' ? 'withInner' : 'withoutInner'
 }

@@ -34,7 +34,7 @@ interface Props {
 function drawable(candidate: Candidate): Drawable | null {
   const piece = PIECES.find((p) => p === candidate.piece)
   return isFamily(candidate.family) && piece
-    ? { family: candidate.family, piece, dimensions: candidate.dimensions }
+    ? { family: candidate.family, piece, series: candidate.series, dimensions: candidate.dimensions }
     : null
 }
 

@@ -26,7 +26,13 @@ const part = (designation: string): Route => `/parts/${encodeURIComponent(design
 function drawable({ part: p }: PartSheetData): Drawable | null {
   const piece = PIECES.find((known) => known === p.piece)
   if (!piece || !isFamily(p.family)) return null
-  return { family: p.family, piece, dimensions: p.dimensions, ...(p.hardware && { hardware: p.hardware }) }
+  return {
+    family: p.family,
+    piece,
+    series: p.series,
+    dimensions: p.dimensions,
+    ...(p.hardware && { hardware: p.hardware }),
+  }
 }
 
 function Mates({ mates }: Pick<PartSheetData, 'mates'>) {

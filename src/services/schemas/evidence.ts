@@ -62,6 +62,7 @@ export const IdentifyResponse = z.object({
       family: z.string(),
       familyWords: z.string(),
       piece: z.string(),
+      series: z.string(),
       probability: z.number(),
       verified: z.boolean(),
       closure: z.object({

@@ -1,5 +1,8 @@
-import { familyFacts } from '../../catalogue'
+import { familyFacts, type Family } from '../../catalogue'
 import type { CheckRule } from '../check'
+
+/** Metric, miniature and inch: one kind in different plans of sizes. */
+const SINGLE_ROW: ReadonlySet<Family> = new Set(['deep-groove', 'miniature', 'inch-ball'])
 
 /** Same size is not same kind: load, angle and adjustment go with the kind. */
 export const kind: CheckRule = (from, to) => {
@@ -11,7 +14,7 @@ export const kind: CheckRule = (from, to) => {
     }
   if (from.part.family === to.part.family) return null
   const [a, b] = [familyFacts(from.part.family), familyFacts(to.part.family)]
-  if (a.element === 'ball' && b.element === 'ball' && a.rows === b.rows && !a.traits && !b.traits) return null
+  if (SINGLE_ROW.has(from.part.family) && SINGLE_ROW.has(to.part.family)) return null
   return {
     check: 'kind',
     result: 'fail',

@@ -1,0 +1,123 @@
+import { bow } from './rollerSection'
+import { outline, type Point, type Section } from './shape'
+
+/** Usual proportions, shares of the wall (D − d)/2 (common practice). */
+const RING = 0.3
+const BALL_TWO_ROWS = 0.46
+
+/** Half-section of a double row ball bearing; self-aligning ones have a hollow outer ring. Sizes in mm. */
+export function doubleRowSection(
+  bore: number,
+  outside: number,
+  width: number,
+  selfAligning: boolean,
+): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const wall = outer - inner
+  const mid = (inner + outer) / 2
+  const ball = Math.min((BALL_TWO_ROWS * wall) / 2, width * 0.21)
+  const [low, high] = [
+    Math.min(inner + RING * wall, mid - ball * 0.6),
+    Math.max(outer - RING * wall, mid + ball * 0.6),
+  ]
+  const race = mid + ball
+  const hollow: Point[] = selfAligning
+    ? bow(0, width, Math.min(race, outer) - wall * 0.08, wall * 0.08).reverse()
+    : [
+        [width, high],
+        [0, high],
+      ]
+  return {
+    length: width,
+    radius: outer,
+    shapes: [
+      outline(
+        [
+          [0, inner],
+          [width, inner],
+          [width, low],
+          [0, low],
+        ],
+        'forward',
+      ),
+      outline([[0, outer], [width, outer], ...hollow], 'backward'),
+      { kind: 'circle', at: [width * 0.27, mid], radius: ball },
+      { kind: 'circle', at: [width * 0.73, mid], radius: ball },
+    ],
+  }
+}
+
+/** Half-section of a thrust ball bearing: shaft washer, balls, housing washer along the axis. `height` in mm. */
+export function thrustSection(bore: number, outside: number, height: number): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const mid = (inner + outer) / 2
+  const ball = Math.min(height * 0.28, (outer - inner) * 0.34)
+  const washer = height / 2 - ball * 0.55
+  const gap = (outer - inner) * 0.03
+  return {
+    length: height,
+    radius: outer,
+    shapes: [
+      outline(
+        [
+          [0, inner],
+          [washer, inner],
+          [washer, outer - gap],
+          [0, outer - gap],
+        ],
+        'forward',
+      ),
+      outline(
+        [
+          [height - washer, inner + gap],
+          [height, inner + gap],
+          [height, outer],
+          [height - washer, outer],
+        ],
+        'backward',
+      ),
+      { kind: 'circle', at: [height / 2, mid], radius: ball },
+    ],
+  }
+}
+
+/** Outer ring of an insert over its inner ring, where the catalogue does not give it (common practice). */
+const OUTER_OVER_INNER = 0.5
+
+/** Half-section of an insert bearing: long inner ring, spherical outside. */
+export function insertSection(
+  bore: number,
+  outside: number,
+  width: number,
+  outerRing = width * OUTER_OVER_INNER,
+): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const wall = outer - inner
+  const mid = (inner + outer) / 2
+  const ball = Math.min(wall * 0.29, outerRing * 0.42)
+  const from = width * 0.5 - outerRing / 2 + (width - outerRing) * 0.12
+  const to = from + outerRing
+  const bulge = outer - Math.sqrt(Math.max(0, outer ** 2 - (outerRing / 2) ** 2))
+  return {
+    length: width,
+    radius: outer,
+    shapes: [
+      outline(
+        [
+          [0, inner],
+          [width, inner],
+          [width, inner + wall * 0.26],
+          [to, inner + wall * 0.34],
+          [from, inner + wall * 0.34],
+          [0, inner + wall * 0.26],
+        ],
+        'forward',
+      ),
+      outline(
+        [...bow(from, to, outer - bulge, bulge), [to, outer - wall * 0.34], [from, outer - wall * 0.34]],
+        'backward',
+      ),
+      { kind: 'circle', at: [(from + to) / 2, mid], radius: ball },
+    ],
+  }
+}

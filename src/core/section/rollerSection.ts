@@ -1,0 +1,216 @@
+import { outline, type Point, type Section, type Shape } from './shape'
+
+/** Usual proportions, shares of the wall (D − d)/2 (common practice). */
+const RING = 0.24
+const FLANGE = 0.38
+const FLANGE_WIDTH = 0.14
+
+export type Flanges = { inner: 0 | 1 | 2; outer: 0 | 1 | 2 }
+
+/** Which rings carry flanges: NU none inside, N none outside, NJ one inside, NUP two inside (one a loose ring). */
+export function flangesOf(series: string): Flanges {
+  if (series.startsWith('NUP')) return { inner: 2, outer: 2 }
+  if (series.startsWith('NU')) return { inner: 0, outer: 2 }
+  if (series.startsWith('NJ')) return { inner: 1, outer: 2 }
+  return { inner: 2, outer: 0 }
+}
+
+/** A ring with its raceway between flanges; `up` = +1 for the inner ring (flanges outward), −1 for the outer. */
+function ring(
+  seat: number,
+  width: number,
+  wall: number,
+  flanges: 0 | 1 | 2,
+  up: 1 | -1,
+  hatch: 'forward' | 'backward',
+): Shape {
+  const [race, top] = [seat + up * RING * wall, seat + up * FLANGE * wall]
+  const edge = FLANGE_WIDTH * width
+  const left: Point[] =
+    flanges >= 1
+      ? [
+          [0, top],
+          [edge, top],
+          [edge, race],
+        ]
+      : [[0, race]]
+  const right: Point[] =
+    flanges === 2
+      ? [
+          [width - edge, race],
+          [width - edge, top],
+          [width, top],
+        ]
+      : [[width, race]]
+  return outline([[0, seat], ...left, ...right, [width, seat]], hatch)
+}
+
+/** Half-section of a cylindrical roller bearing. Sizes in mm. */
+export function cylindricalSection(bore: number, outside: number, width: number, flanges: Flanges): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const wall = outer - inner
+  const [low, high] = [inner + RING * wall, outer - RING * wall]
+  const edge = FLANGE_WIDTH * width * 1.15
+  return {
+    length: width,
+    radius: outer,
+    shapes: [
+      ring(inner, width, wall, flanges.inner, 1, 'forward'),
+      ring(outer, width, wall, flanges.outer, -1, 'backward'),
+      outline(
+        [
+          [edge, low],
+          [width - edge, low],
+          [width - edge, high],
+          [edge, high],
+        ],
+        'none',
+      ),
+    ],
+  }
+}
+
+/** Points of an arc bulging outward by `bulge` at its middle, from left to right. */
+export const bow = (from: number, to: number, radius: number, bulge: number): Point[] =>
+  Array.from({ length: 9 }, (_, i): Point => {
+    const t = i / 8
+    return [from + (to - from) * t, radius + bulge * 4 * t * (1 - t)]
+  })
+
+/** Half-section of a spherical roller bearing: two rows of barrels in a hollow outer ring. */
+export function sphericalSection(bore: number, outside: number, width: number): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const wall = outer - inner
+  const hollow = outer - wall * 0.26
+  const dip = wall * 0.12
+  const barrel = (from: number, to: number, tilt: number): Shape => {
+    const low = inner + wall * 0.34
+    const high = hollow - wall * 0.02
+    const top = bow(from, to, high - dip, dip * 0.6).map(([a, r], i): Point => [
+      a,
+      r + (tilt * (i - 4) * dip) / 8,
+    ])
+    const under = bow(from, to, low, -dip * 0.3).map(([a, r], i): Point => [
+      a,
+      r + (tilt * (i - 4) * dip) / 8,
+    ])
+    return outline([...top, ...under.reverse()], 'none')
+  }
+  const mid = width / 2
+  return {
+    length: width,
+    radius: outer,
+    shapes: [
+      outline(
+        [
+          [0, inner],
+          [width, inner],
+          [width, inner + wall * 0.28],
+          [mid, inner + wall * 0.34],
+          [0, inner + wall * 0.28],
+        ],
+        'forward',
+      ),
+      outline(
+        [
+          [0, outer],
+          [width, outer],
+          [width, hollow - dip],
+          ...bow(0, width, hollow - dip, dip).reverse(),
+          [0, hollow - dip],
+        ],
+        'backward',
+      ),
+      barrel(width * 0.08, mid - width * 0.03, 1),
+      barrel(mid + width * 0.03, width * 0.92, -1),
+    ],
+  }
+}
+
+/** Half-section of a needle roller bearing: thin cup (HK, BK), or machined rings with or without the inner one. */
+export function needleSection(
+  bore: number,
+  outside: number,
+  width: number,
+  kind: 'drawnCup' | 'closedCup' | 'withInner' | 'withoutInner',
+): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const wall = outer - inner
+  const edge = width * 0.1
+  if (kind === 'drawnCup' || kind === 'closedCup') {
+    const sheet = Math.min(wall * 0.34, 1.5)
+    const cup: Point[] = [
+      [0, outer],
+      [width, outer],
+      [width, inner + wall * 0.1],
+      [width - sheet, inner + wall * 0.1],
+      [width - sheet, outer - sheet],
+      [sheet, outer - sheet],
+    ]
+    const end: Point[] =
+      kind === 'closedCup'
+        ? [
+            [sheet, 0],
+            [0, 0],
+          ]
+        : [
+            [sheet, inner + wall * 0.1],
+            [0, inner + wall * 0.1],
+          ]
+    return {
+      length: width,
+      radius: outer,
+      shapes: [
+        outline([...cup, ...end], 'backward'),
+        outline(
+          [
+            [edge, inner],
+            [width - edge, inner],
+            [width - edge, outer - sheet],
+            [edge, outer - sheet],
+          ],
+          'none',
+        ),
+      ],
+    }
+  }
+  const low = kind === 'withInner' ? inner + wall * 0.3 : inner
+  const needle = outer - wall * 0.34
+  const shapes: Shape[] = [
+    outline(
+      [
+        [0, outer],
+        [width, outer],
+        [width, needle - wall * 0.1],
+        [width - edge, needle - wall * 0.1],
+        [width - edge, needle],
+        [edge, needle],
+        [edge, needle - wall * 0.1],
+        [0, needle - wall * 0.1],
+      ],
+      'backward',
+    ),
+    outline(
+      [
+        [edge, low],
+        [width - edge, low],
+        [width - edge, needle],
+        [edge, needle],
+      ],
+      'none',
+    ),
+  ]
+  if (kind === 'withInner')
+    shapes.unshift(
+      outline(
+        [
+          [0, inner],
+          [width, inner],
+          [width, low],
+          [0, low],
+        ],
+        'forward',
+      ),
+    )
+  return { length: width, radius: outer, shapes }
+}
