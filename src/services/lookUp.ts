@@ -109,7 +109,7 @@ export async function comparePair(input: unknown) {
 export async function taperedMates(input: unknown) {
   const text = parse(Designation, input)
   const { language } = await ready()
-  const part = findPart(language.catalogue, text)
+  const part = findPart(language.catalogue, text, 'cone') ?? findPart(language.catalogue, text, 'cup')
   if (!part || (part.piece !== 'cone' && part.piece !== 'cup'))
     throw new ServiceError(
       'notFound',

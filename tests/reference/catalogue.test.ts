@@ -92,7 +92,7 @@ describe('outside table: MCAD/bearing.scad of Debian openscad-mcad', () => {
   it('agrees in every row that both hold', () => {
     let compared = 0
     for (const [model = 0, d = 0, D = 0, B = 0] of rows) {
-      const part = findPart(shipped.catalogue, String(model))
+      const part = parts.find((p) => p.family === 'deep-groove' && p.base === String(model))
       if (!part) continue
       compared++
       expect([part.dimensions.bore, part.dimensions.outside], String(model)).toEqual([d, D])
@@ -104,6 +104,133 @@ describe('outside table: MCAD/bearing.scad of Debian openscad-mcad', () => {
     }
     expect(compared).toBeGreaterThan(25)
   })
+})
+
+describe('families of one dimension series share bore and outside (ISO 15)', () => {
+  const plan = (series: string) => new Map(of(series).map((p) => [p.dimensions.bore, p.dimensions.outside]))
+  const family = (name: Part['family'], ...series: string[]) =>
+    parts.filter((p) => p.family === name && series.includes(p.series))
+  const same = (listed: readonly Part[], diameterSeries: string, least: number) => {
+    const outsides = plan(diameterSeries)
+    const shared = listed.filter((p) => outsides.has(p.dimensions.bore))
+    expect(shared.length).toBeGreaterThanOrEqual(least)
+    for (const p of shared) expect(p.dimensions.outside, p.base).toBe(outsides.get(p.dimensions.bore))
+  }
+  it('angular contact 70, 72, 73 and self-aligning 12, 13, 22, 23', () => {
+    same(family('angular-contact', '70'), '60', 20)
+    same([...family('angular-contact', '72'), ...family('self-aligning', '12', '22')], '62', 50)
+    same([...family('angular-contact', '73'), ...family('self-aligning', '13', '23')], '63', 45)
+  })
+  it('double row ball 42, 43, 32, 33 and wide 622, 623', () => {
+    same(
+      [
+        ...family('deep-groove-double-row', '42'),
+        ...family('angular-contact-double-row', '32'),
+        ...of('622'),
+      ],
+      '62',
+      40,
+    )
+    same(
+      [
+        ...family('deep-groove-double-row', '43'),
+        ...family('angular-contact-double-row', '33'),
+        ...of('623'),
+      ],
+      '63',
+      30,
+    )
+  })
+  it('cylindrical and spherical roller, by the last figure of their series', () => {
+    const rollers = [
+      ...parts.filter((p) => p.family === 'cylindrical'),
+      ...family('spherical', '213', '222', '223'),
+    ]
+    const last = (p: Part) => (p.series.endsWith('10') ? '60' : `6${p.series.at(-1)}`)
+    for (const series of ['60', '62', '63', '64'])
+      same(
+        rollers.filter((p) => last(p) === series),
+        series,
+        20,
+      )
+  })
+  it('metric tapered: 320 and 330 as 60, 302, 322 and 332 as 62, 303, 313 and 323 as 63, 329 as 69 (ISO 355)', () => {
+    same(family('tapered-metric', '320', '330'), '60', 30)
+    same(family('tapered-metric', '302', '322', '332'), '62', 45)
+    same(family('tapered-metric', '303', '313', '323'), '63', 40)
+    same(family('tapered-metric', '329'), '69', 12)
+  })
+  it('needle NA49 and NA69 as 69, and without inner ring the same outside', () => {
+    same(family('needle', 'NA49', 'NA69'), '69', 20)
+    for (const p of family('needle', 'RNA49')) {
+      const whole = findPart(shipped.catalogue, p.base.slice(1))
+      expect(whole?.dimensions.outside, p.base).toBe(p.dimensions.outside)
+      expect(whole?.dimensions.bore, p.base).toBeLessThan(p.dimensions.bore ?? 0)
+    }
+  })
+  it('inserts UC2 have the outside of 62, UC3 of 63 (common practice), and inch bores in sixteenths', () => {
+    const metric = (series: string) =>
+      parts.filter((p) => p.series === series && /^UC\d{3}$/.test(p.base) && (p.dimensions.bore ?? 0) >= 20)
+    same(metric('UC2'), '62', 10)
+    same(metric('UC3'), '63', 8)
+    for (const p of parts.filter((q) => q.family === 'insert' && q.base.includes('-')))
+      expect(p.dimensions.bore, p.base).toBeCloseTo((Number(p.base.split('-')[1]) / 16) * 25.4, 2)
+  })
+})
+
+describe('metric tapered widths (ISO 355)', () => {
+  it('total width is at least the cone, the cup is the narrowest; a later width series is wider', () => {
+    const tapered = parts.filter((p) => p.family === 'tapered-metric')
+    expect(tapered.length).toBeGreaterThan(150)
+    for (const { base, dimensions: d } of tapered) {
+      expect(d.totalWidth, base).toBeGreaterThanOrEqual(d.coneWidth ?? 0)
+      if (d.cupWidth !== undefined) expect(d.cupWidth, base).toBeLessThan(d.totalWidth ?? 0)
+    }
+    for (const [narrow, wide] of [
+      ['302', '322'],
+      ['322', '332'],
+      ['303', '323'],
+      ['320', '330'],
+    ] as const)
+      for (const p of tapered.filter((q) => q.series === narrow)) {
+        const other = tapered.find((q) => q.series === wide && q.dimensions.bore === p.dimensions.bore)
+        if (other)
+          expect(other.dimensions.totalWidth, other.base).toBeGreaterThan(p.dimensions.totalWidth ?? 0)
+      }
+  })
+  // d × D × T, handbook values from memory, typed apart from the table.
+  it.each([
+    ['30205', 25, 52, 16.25],
+    ['30306', 30, 72, 20.75],
+    ['32006X', 30, 55, 17],
+    ['32008X', 40, 68, 19],
+    ['32207', 35, 72, 24.25],
+    ['33008', 40, 68, 22],
+    ['32310', 50, 110, 42.25],
+  ])('%s', (base, bore, outside, totalWidth) =>
+    expect(findPart(shipped.catalogue, base)?.dimensions).toMatchObject({ bore, outside, totalWidth }),
+  )
+})
+
+it('thrust bearings: at one bore outside and height grow from 511 to 514 (ISO 104)', () => {
+  const thrust = parts.filter((p) => p.family === 'thrust-ball')
+  expect(thrust.length).toBeGreaterThan(55)
+  for (const p of thrust) {
+    const next = thrust.find(
+      (q) => Number(q.series) === Number(p.series) + 1 && q.dimensions.bore === p.dimensions.bore,
+    )
+    if (!next) continue
+    expect(next.dimensions.outside, next.base).toBeGreaterThan(p.dimensions.outside ?? 0)
+    expect(next.dimensions.width, next.base).toBeGreaterThan(p.dimensions.width ?? 0)
+  }
+})
+
+it('drawn cup needle numbers are shaft and width in two figures each (common practice)', () => {
+  const drawn = parts.filter((p) => p.series === 'HK' || p.series === 'BK')
+  expect(drawn.length).toBeGreaterThan(60)
+  const two = (n: number | undefined) => String(n).padStart(2, '0')
+  for (const { base, series, dimensions: d } of drawn)
+    expect(base).toBe(`${series}${two(d.bore)}${two(d.width)}`)
 })
 
 describe('inch tapered, ABMA 19.2 handbook values', () => {
@@ -134,18 +261,18 @@ describe('inch tapered, ABMA 19.2 handbook values', () => {
     expect((d?.totalWidth ?? 0) / 25.4).toBeCloseTo(total, 3)
   })
   it('a set takes its bore from the cone, its outside from the cup, and is about as wide as its wider ring', () => {
-    expect(sets.length).toBeGreaterThan(35)
+    expect(sets.length).toBeGreaterThan(220)
     for (const { base, set, dimensions: d } of sets) {
       const [cone, cup] = [
-        findPart(shipped.catalogue, set?.cone ?? ''),
-        findPart(shipped.catalogue, set?.cup ?? ''),
+        findPart(shipped.catalogue, set?.cone ?? '', 'cone'),
+        findPart(shipped.catalogue, set?.cup ?? '', 'cup'),
       ]
       expect(cone?.series, base).toBe(cup?.series)
       expect([d.bore, d.outside], base).toEqual([cone?.dimensions.bore, cup?.dimensions.outside])
       const widest = Math.max(d.coneWidth ?? 0, d.cupWidth ?? 0)
       if (d.totalWidth !== undefined) {
         expect(d.totalWidth / widest, base).toBeGreaterThan(0.9)
-        expect(d.totalWidth / widest, base).toBeLessThan(1.12)
+        expect(d.totalWidth / widest, base).toBeLessThan(1.17)
       }
       expect(d.cupWidth, base).toBeLessThan(d.coneWidth ?? 0)
     }

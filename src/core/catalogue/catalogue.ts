@@ -1,7 +1,7 @@
 import { numberKey } from './glyphs'
 import { namesOf } from './names'
 import { buildNumberTrie, type TrieNode } from './numberTrie'
-import type { Part } from './part'
+import type { Part, Piece } from './part'
 
 /** All parts with the indexes that the trade's questions need. Built once, never changed. */
 export interface Catalogue {
@@ -38,9 +38,14 @@ export function buildCatalogue(parts: readonly Part[]): Catalogue {
   }
 }
 
-/** The part of exactly this number under any of its names; the base spelling wins over a synonym. */
-export function findPart(catalogue: Catalogue, designation: string): Part | undefined {
+/**
+ * The part of exactly this number under any of its names; the base spelling wins over a synonym.
+ * @param piece when it is known: `683` is a ball bearing and a cone, `1220` a self-aligning bearing and a cup
+ */
+export function findPart(catalogue: Catalogue, designation: string, piece?: Piece): Part | undefined {
   const key = numberKey(designation)
-  const found = catalogue.byName.get(key) ?? []
+  const found = (catalogue.byName.get(key) ?? []).filter(
+    (part) => piece === undefined || part.piece === piece,
+  )
   return found.find((part) => numberKey(part.base) === key) ?? found[0]
 }

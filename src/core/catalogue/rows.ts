@@ -33,9 +33,10 @@ export type CsvRow = Record<string, string>
 
 const mm = z.coerce.number<string>().positive().max(3000)
 const optionalMm = z.union([z.literal('').transform(() => undefined), mm])
+/** A length with its unit; bare figures are inches. */
 const inch = z.string().transform((text, context) => {
   const read = readLength(text)
-  if (read.ok) return roundMicrometre(toMm(read.value.value, 'in'))
+  if (read.ok) return roundMicrometre(toMm(read.value.value, read.value.stated ?? 'in'))
   context.addIssue({ code: 'custom', message: `not a length in inches: ${text}` })
   return z.NEVER
 })
@@ -84,12 +85,7 @@ const insertRow = z.object({
   designation: name,
   series: name,
   /** with its unit: the same shell is made with metric and inch bores */
-  bore: z.string().transform((text, context) => {
-    const read = readLength(text)
-    if (read.ok && read.value.stated) return roundMicrometre(toMm(read.value.value, read.value.stated))
-    context.addIssue({ code: 'custom', message: `not a length with its unit: ${text}` })
-    return z.NEVER
-  }),
+  bore: inch,
   outside_mm: mm,
   width_mm: mm,
   commonness,
@@ -109,13 +105,13 @@ const taperedMetricRow = z.object({
 const coneRow = z.object({
   designation: name,
   series: name,
-  bore_in: inch,
-  cone_width_in: inch,
+  bore: inch,
+  cone_width: inch,
   commonness,
   ...source,
 })
-const cupRow = z.object({ designation: name, series: name, outside_in: inch, cup_width_in: inch, ...source })
-const setRow = z.object({ cone: name, cup: name, total_width_in: inch, ...source })
+const cupRow = z.object({ designation: name, series: name, outside: inch, cup_width: inch, ...source })
+const setRow = z.object({ cone: name, cup: name, total_width: inch, ...source })
 const sealRow = z.object({
   designation: name,
   shaft_mm: mm,
@@ -272,7 +268,7 @@ const READERS: Record<Exclude<CatalogueFile, 'tapered-inch-sets'>, (row: CsvRow)
       family: 'tapered-inch',
       piece: 'cone',
       series: r.series,
-      dimensions: { bore: r.bore_in, coneWidth: r.cone_width_in },
+      dimensions: { bore: r.bore, coneWidth: r.cone_width },
       commonness: r.commonness,
       provenance: provenance(r),
     }
@@ -284,7 +280,7 @@ const READERS: Record<Exclude<CatalogueFile, 'tapered-inch-sets'>, (row: CsvRow)
       family: 'tapered-inch',
       piece: 'cup',
       series: r.series,
-      dimensions: { outside: r.outside_in, cupWidth: r.cup_width_in },
+      dimensions: { outside: r.outside, cupWidth: r.cup_width },
       commonness: BY_SIZE,
       provenance: provenance(r),
     }
@@ -358,7 +354,7 @@ function assembleSets(parts: readonly Part[], rows: readonly CsvRow[]): Part[] {
       const r = setRow.parse(row)
       return [
         `${r.cone}/${r.cup}` as string,
-        { totalWidth: r.total_width_in, provenance: provenance(r) },
+        { totalWidth: r.total_width, provenance: provenance(r) },
       ] as const
     }),
   )

@@ -255,17 +255,20 @@ function sizeReadings(text: string, language: Language): Reading[] {
   })
 }
 
+/** One number may name two parts: 683 is a ball bearing and a cone. */
+const identityOf = ({ base, family, part }: Reading): string => `${base} ${family} ${part?.piece ?? ''}`
+
 function best(readings: readonly Reading[]): Reading[] {
   const byMeaning = new Map<string, Reading>()
   for (const reading of readings) {
-    const key = `${reading.base}|${reading.canonical}`
+    const key = `${identityOf(reading)}|${reading.canonical}`
     const held = byMeaning.get(key)
     if (!held || reading.cost < held.cost) byMeaning.set(key, reading)
   }
   const cheapest = new Map<string, Reading>()
   for (const reading of byMeaning.values()) {
-    const held = cheapest.get(reading.base)
-    if (!held || reading.cost < held.cost) cheapest.set(reading.base, reading)
+    const held = cheapest.get(identityOf(reading))
+    if (!held || reading.cost < held.cost) cheapest.set(identityOf(reading), reading)
   }
   const sorted = [...cheapest.values()].sort(
     (a, b) => a.cost - b.cost || (b.part?.commonness ?? 0) - (a.part?.commonness ?? 0),

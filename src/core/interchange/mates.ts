@@ -11,8 +11,9 @@ export interface Mate {
 export function matesOf(part: Part, catalogue: Catalogue): Mate[] {
   if (part.piece !== 'cone' && part.piece !== 'cup') return []
   return (catalogue.setsOf.get(part.base) ?? []).flatMap((set) => {
-    const name = part.piece === 'cone' ? set.set?.cup : set.set?.cone
-    const mate = name ? findPart(catalogue, name) : undefined
+    const [name, piece] =
+      part.piece === 'cone' ? ([set.set?.cup, 'cup'] as const) : ([set.set?.cone, 'cone'] as const)
+    const mate = name ? findPart(catalogue, name, piece) : undefined
     return mate ? [{ part: mate, set }] : []
   })
 }

@@ -158,7 +158,8 @@ export function explodedView(kit: Kit, language: Language): ExplodedView {
   const readings = new Map(kit.lines.map((line) => [line.slot, decode(line.designation, language)[0]]))
   const found = new Map(
     kit.lines.flatMap((line) => {
-      const part = findPart(language.catalogue, line.designation) ?? readings.get(line.slot)?.part
+      const piece = /Cone$/.test(line.slot) ? 'cone' : /Cup$/.test(line.slot) ? 'cup' : undefined
+      const part = findPart(language.catalogue, line.designation, piece) ?? readings.get(line.slot)?.part
       return part && line.designation ? [[line.slot, part] as const] : []
     }),
   )

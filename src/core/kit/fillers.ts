@@ -56,11 +56,13 @@ function fillTapered(slot: Slot, bench: Bench): Filled {
   const piece = slot.role === 'cone' ? 'cone' : 'cup'
   const otherId = `${slot.side}${piece === 'cone' ? 'Cup' : 'Cone'}`
   const asked = bench.request.parts[otherId]
-  const other = partIn(bench, otherId) ?? (asked ? findPart(catalogue, asked) : undefined)
+  const other =
+    partIn(bench, otherId) ??
+    (asked ? findPart(catalogue, asked, piece === 'cone' ? 'cup' : 'cone') : undefined)
   if (!other) return gap(slot, `Identify the ${slot.side} bearing: a number or its sizes.`)
   const mates = (catalogue.setsOf.get(other.base) ?? []).flatMap((set) => {
     const name = piece === 'cone' ? set.set?.cone : set.set?.cup
-    return name ? (findPart(catalogue, name) ?? []) : []
+    return name ? (findPart(catalogue, name, piece) ?? []) : []
   })
   const [only] = mates
   if (only && mates.length === 1)

@@ -68,9 +68,17 @@ const conflict = (slot: Slot, designation: string, reason: string): Filled => ({
   reason,
 })
 
+/** Which piece a number means where it may mean two. */
+const PIECE_OF: Partial<Record<Slot['role'], Part['piece']>> = {
+  cone: 'cone',
+  cup: 'cup',
+  seal: 'seal',
+  ballBearing: 'complete',
+}
+
 /** A designation given by hand: the listed part, with its options kept in the text. */
 function given(slot: Slot, text: string, language: Language): Filled {
-  const exact = findPart(language.catalogue, text)
+  const exact = findPart(language.catalogue, text, PIECE_OF[slot.role]) ?? findPart(language.catalogue, text)
   const read = exact ? undefined : decode(text, language).find((r) => r.part && r.confidence > 0.5)
   const part = exact ?? read?.part ?? undefined
   if (part && belongs(slot, part))
