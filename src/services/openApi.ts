@@ -54,6 +54,16 @@ export function openApi() {
           responses: ok(IdentifyResponse, 'Ranked candidates'),
         },
       },
+      '/api/identify/batch': {
+        post: {
+          summary: 'Identify every row of a CSV tray, in the same order',
+          requestBody: { required: true, content: { 'text/csv': { schema: { type: 'string' } } } },
+          responses: {
+            '200': { description: 'CSV', content: { 'text/csv': { schema: { type: 'string' } } } },
+            default: problem,
+          },
+        },
+      },
       '/api/decode': {
         get: {
           summary: 'Read a stamped number',

@@ -156,6 +156,39 @@ describe('POST /api/identify', () => {
   })
 })
 
+describe('POST /api/identify/batch', () => {
+  const batch = async (body: BodyInit, type = 'text/csv') => {
+    const response = await fetch(`${ADDRESS}/api/identify/batch`, {
+      method: 'POST',
+      headers: { 'content-type': type },
+      body,
+    })
+    return { status: response.status, lines: (await response.text()).trim().split('\n') }
+  }
+  const HEADER =
+    'ref,stamp,bore,outside,width,coneWidth,cupWidth,totalWidth,unit,instrument,condition,element,closures,piece\n'
+  it('answers every row in order; a bad row gets its problem, the others go on', async () => {
+    const { status, lines } = await batch(
+      `${HEADER}tray 1,,25,52,15,,,,,,,ball,,\ntray 2,,0.99 in,1.98 in,,,,,,,worn,taperedRoller,,\ntray 3,,2S,,,,,,,,,,,\n=1+1,6902-2RS,15,28,7,,,,,,,,,\ntray 5,,,,,,,,,,,,,\ntray 6,,1,2,9/16,,,,,,,ball,seal seal,\n`,
+    )
+    expect(status).toBe(200)
+    expect(lines[0]).toBe('ref,base,designation,probability,unlisted,second,secondProbability,next,problem')
+    expect(lines[1]).toMatch(/^tray 1,6205,6205,0\./)
+    expect(lines[2]).toMatch(/^tray 2,L44643\/L44610,/)
+    expect(lines[3]).toMatch(/^tray 3,.*not a unit/)
+    expect(lines[4]).toMatch(/^'=1\+1,6902,6902-2RS,/)
+    expect(lines[5]).toMatch(/^tray 5,.*Nothing to go by/)
+    expect(lines[6]).toMatch(/^tray 6,1641,/)
+  })
+  it('reads UTF-16 and Windows-1252, and refuses what is no tray', async () => {
+    const utf16 = Buffer.from(`\ufeffref,bore,outside\nä,25,52\n`, 'utf16le')
+    expect((await batch(utf16)).lines[1]).toMatch(/^ä,6205/)
+    expect((await batch(Buffer.from('ref,bore,outside\n\xe4,25,52\n', 'latin1'))).lines[1]).toMatch(/^ä,6205/)
+    expect((await batch('a,b\n1,2\n')).status).toBe(400)
+    expect((await batch(HEADER, 'application/json')).status).toBe(415)
+  })
+})
+
 it('decodes with tokens, closure and clearance', async () => {
   const { body } = await call<{ readings: unknown[] }>('/api/decode?text=6205-2RS%2FC3')
   expect(body.readings[0]).toMatchObject({

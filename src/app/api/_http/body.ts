@@ -4,20 +4,19 @@ import { ServiceError } from '@/services/errors'
 /** Largest JSON body: a job with all its evidence is a few kilobytes. */
 const MOST_BYTES = 256 * 1024
 
-async function limited(request: Request): Promise<string> {
-  const tooLarge = new ServiceError('tooLarge', `A request is at most ${MOST_BYTES / 1024} kB.`)
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) throw tooLarge
+/** The body of a request, at most so many bytes. @throws ServiceError `tooLarge` */
+export async function bodyBytes(request: Request, most: number): Promise<Uint8Array> {
+  const tooLarge = new ServiceError('tooLarge', `A request is at most ${Math.round(most / 1024)} kB.`)
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge
   const reader = request.body?.getReader()
-  if (!reader) return ''
-  const decoder = new TextDecoder()
-  let text = ''
+  const chunks: Uint8Array[] = []
   let bytes = 0
   for (;;) {
-    const { done, value } = await reader.read()
-    if (done) return text + decoder.decode()
+    const { done, value } = (await reader?.read()) ?? { done: true, value: undefined }
+    if (done || !value) return Buffer.concat(chunks)
     bytes += value.byteLength
-    if (bytes > MOST_BYTES) throw tooLarge
-    text += decoder.decode(value, { stream: true })
+    if (bytes > most) throw tooLarge
+    chunks.push(value)
   }
 }
 
@@ -26,7 +25,7 @@ export async function jsonBody(request: Request): Promise<unknown> {
   const type = request.headers.get('content-type') ?? ''
   if (!/^application\/json\b/i.test(type))
     throw new ServiceError('wrongType', 'Send JSON with the content type application/json.')
-  const text = await limited(request)
+  const text = new TextDecoder().decode(await bodyBytes(request, MOST_BYTES))
   try {
     return JSON.parse(text)
   } catch {

@@ -1,0 +1,122 @@
+import 'server-only'
+import Papa from 'papaparse'
+import { identify, readMeasurements, type Feature } from '@/core/identify'
+import { decodeBytes } from './csv/decodeBytes'
+import { writeCsv } from './csv/writeCsv'
+import { ServiceError } from './errors'
+import { ready } from './language'
+import { EvidenceSheet } from './schemas/evidence'
+
+/** Most rows of one tray; more come as a second file. */
+const MOST_ROWS = 50_000
+/** Rows worked between two looks at other requests: the application stays alive. */
+const ROWS_A_TURN = 25
+
+const SIZES = [
+  'bore',
+  'outside',
+  'width',
+  'coneWidth',
+  'cupWidth',
+  'totalWidth',
+] as const satisfies readonly Feature[]
+const KNOWN = ['ref', 'stamp', ...SIZES, 'unit', 'instrument', 'condition', 'element', 'closures', 'piece']
+const COLUMNS = [
+  'ref',
+  'base',
+  'designation',
+  'probability',
+  'unlisted',
+  'second',
+  'secondProbability',
+  'next',
+  'problem',
+] as const
+
+type Cells = Record<string, string>
+
+function rowsOf(bytes: Uint8Array): Cells[] {
+  const parsed = Papa.parse<Cells>(decodeBytes(bytes), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (h) => h.trim(),
+  })
+  const header = parsed.meta.fields ?? []
+  if (!header.some((name) => name === 'stamp' || SIZES.some((size) => size === name)))
+    throw new ServiceError(
+      'unreadable',
+      `The first line must name the columns: ${KNOWN.join(', ')}. At least a stamp or one size.`,
+    )
+  if (parsed.data.length > MOST_ROWS)
+    throw new ServiceError('tooLarge', `At most ${MOST_ROWS} rows in one tray. Split the file.`)
+  return parsed.data
+}
+
+const words = (cell: string | undefined): string[] => (cell ?? '').split(/[\s;|/+]+/).filter(Boolean)
+const given = <K extends string>(key: K, value: string | undefined): Partial<Record<K, string>> =>
+  value?.trim() ? ({ [key]: value.trim() } as Record<K, string>) : {}
+
+/** A row as evidence. @throws Error with words when a cell holds what no such cell may hold */
+function evidenceOf(row: Cells) {
+  const sheet = EvidenceSheet.safeParse({
+    measurements: SIZES.filter((size) => row[size]?.trim()).map((feature) => ({
+      feature,
+      readings: (row[feature] ?? '').split(';'),
+      ...given('unit', row['unit']),
+      ...given('instrument', row['instrument']),
+      ...given('condition', row['condition']),
+    })),
+    stamps: row['stamp']?.trim() ? [{ text: row['stamp'].trim() }] : [],
+    observed: {
+      ...given('element', row['element']),
+      ...given('piece', row['piece']),
+      ...(words(row['closures']).length > 0 && { closures: words(row['closures']) }),
+    },
+  })
+  if (!sheet.success) {
+    const issue = sheet.error.issues[0]
+    throw new Error(
+      `${issue?.path.at(-1) !== undefined ? `${String(issue.path.at(-1))}: ` : ''}${issue?.message ?? 'cannot be read'}`,
+    )
+  }
+  const read = readMeasurements(sheet.data.measurements)
+  if (!read.ok) throw new Error(read.problem.issues[0]?.message ?? 'The sizes cannot be read.')
+  if (read.value.length === 0 && sheet.data.stamps.length === 0)
+    throw new Error('Nothing to go by: give a stamp or a size.')
+  return { measurements: read.value, stamps: sheet.data.stamps, looks: sheet.data.observed }
+}
+
+const share = (p: number): number => Math.round(p * 1e4) / 1e4
+
+/**
+ * Identifies every row of a CSV tray, in the same order. A bad row gets its problem in words; the others go on.
+ * @param bytes UTF-8, UTF-16 or Windows-1252
+ * @throws ServiceError `unreadable` without a usable header, `tooLarge` beyond the row limit
+ */
+export async function identifyBatch(bytes: Uint8Array): Promise<string> {
+  const rows = rowsOf(bytes)
+  const { identifier } = await ready()
+  const out: Record<string, string | number>[] = []
+  for (const [i, row] of rows.entries()) {
+    if (i % ROWS_A_TURN === ROWS_A_TURN - 1) await new Promise((resolve) => setImmediate(resolve))
+    const ref = row['ref'] ?? ''
+    try {
+      const found = identify(identifier, evidenceOf(row), 2)
+      const [first, second] = found.candidates
+      out.push({
+        ref,
+        base: first?.part.base ?? '',
+        designation: first?.designation ?? '',
+        probability: share(first?.probability ?? 0),
+        unlisted: share(found.unlisted),
+        second: second?.part.base ?? '',
+        secondProbability: share(second?.probability ?? 0),
+        next: found.next?.feature ?? '',
+        problem: '',
+      })
+    } catch (error) {
+      out.push({ ref, problem: error instanceof Error ? error.message : 'This row cannot be read.' })
+    }
+  }
+  return writeCsv(COLUMNS, out)
+}
