@@ -80,8 +80,10 @@ function closedBy(evidence: Evidence, stamps: readonly StampModel[]): boolean | 
   return read && read.closure.sides > 0 ? true : null
 }
 
-function modelsOf(evidence: Evidence, language: Language): Models {
-  const stamps = evidence.stamps.map((stamp) => readStamp(stamp, language))
+function modelsOf(evidence: Evidence, { language, priors, places }: Identifier): Models {
+  const prior = priors(evidence.looks)
+  const logPrior = (part: Part): number => prior[places.get(part) ?? -1] ?? -Infinity
+  const stamps = evidence.stamps.map((stamp) => readStamp(stamp, language, logPrior))
   return {
     readings: evidence.measurements.map(readingModel),
     stamps,
@@ -185,7 +187,7 @@ function designationOf(part: Part, stamps: readonly StampModel[]): string {
  * @returns candidates with probabilities, best first; all candidates and `unlisted` together sum to one
  */
 export function identify(identifier: Identifier, evidence: Evidence, limit: number): Identification {
-  const models = modelsOf(evidence, identifier.language)
+  const models = modelsOf(evidence, identifier)
   const { candidates } = identifier
   const logs = logPosteriors(identifier, models)
   const unlistedLog = logUnlisted(models)
@@ -216,7 +218,7 @@ export function identifyByPlainScan(
   identifier: Identifier,
   evidence: Evidence,
 ): { part: Part; log: number }[] {
-  const models = modelsOf(evidence, identifier.language)
+  const models = modelsOf(evidence, identifier)
   const priors = identifier.priors(evidence.looks)
   return identifier.candidates
     .map(({ part }, i) => {

@@ -1,6 +1,7 @@
 import { glyphs, type Catalogue, type Part } from '../catalogue'
 import { readAllDesignations, type Language, type Reading } from '../designation'
 import type { Stamp } from './evidence'
+import { logSumExp } from './logDensities'
 import type { Verdict } from './weighReading'
 
 /** One stamp, read once against the whole catalogue. */
@@ -13,9 +14,12 @@ export interface StampModel {
   unlisted: number
 }
 
-/** A stamp on the wrong part (mixed boxes, house numbers) or on none we list, by how many marks were legible. */
-const OTHER_PART = { perMark: 2.2, most: 15 }
-const UNLISTED_PART = { perMark: 1.2, most: 8 }
+/** One stamp in fifty is on another part than it names: mixed boxes, second-hand rings, house numbers (estimate). */
+const WRONG_STAMP = 0.02
+/** However many marks were read, a stamp never rules a part out for good, ln. */
+const NEVER_RULED_OUT = -16
+/** A number of a part nobody lists: about one of a dozen marks in each place, up to a whole word, ln. */
+const UNLISTED_PART = { perMark: 2.5, most: 12 }
 /** A stamp this cheap reads clean. */
 const CLEAN_COST = 1
 
@@ -28,7 +32,11 @@ function partsNamed({ part }: Reading, on: Stamp['on'], catalogue: Catalogue): r
   return [part, ...(catalogue.setsOf.get(part.base) ?? [])]
 }
 
-export function readStamp(stamp: Stamp, language: Language): StampModel {
+/**
+ * Reads a stamp once against the whole catalogue.
+ * @param logPrior ln prior of a part: a stamp on the wrong part names some other part, a common one more likely
+ */
+export function readStamp(stamp: Stamp, language: Language, logPrior: (part: Part) => number): StampModel {
   const legible = glyphs(stamp.text).filter((g) => !lost.has(g.char)).length
   const readings = new Map<Part, Reading>()
   let ruleOnly = Infinity
@@ -39,8 +47,14 @@ export function readStamp(stamp: Stamp, language: Language): StampModel {
       if (!held || reading.cost < held.cost) readings.set(part, reading)
     }
   }
-  const scaled = ({ perMark, most }: typeof OTHER_PART) => -Math.min(most, perMark * legible)
-  return { stamp, readings, other: scaled(OTHER_PART), unlisted: Math.max(scaled(UNLISTED_PART), -ruleOnly) }
+  const named = logSumExp([...readings].map(([part, reading]) => logPrior(part) - reading.cost))
+  const unlisted = -Math.min(UNLISTED_PART.most, UNLISTED_PART.perMark * legible)
+  return {
+    stamp,
+    readings,
+    other: Math.max(NEVER_RULED_OUT, Math.log(WRONG_STAMP) + named),
+    unlisted: Math.max(unlisted, -ruleOnly),
+  }
 }
 
 export function weighStamp(

@@ -1,0 +1,29 @@
+import { expect, it, vi } from 'vitest'
+import { simulateSizes, simulateStamps, simulateUnlisted } from '../support/simulation'
+
+vi.setConfig({ testTimeout: 60_000 })
+
+// The measuring model of the simulation is common practice (docs/identification.md); seeds are fixed, so the figures only move with the code.
+
+it('three sizes and the rolling parts, used, digital caliper: right size first in 99 of 100, within three in 999 of 1000, and calibrated', () => {
+  const { first, firstThree, calibration } = simulateSizes(1200, 11, 'three sizes')
+  expect(first).toBeGreaterThanOrEqual(0.99)
+  expect(firstThree).toBeGreaterThanOrEqual(0.999)
+  expect(calibration).toBeLessThanOrEqual(0.03)
+})
+
+it('bore and outside only, worn: the right size within three in 97 of 100, and calibrated', () => {
+  const { firstThree, calibration } = simulateSizes(1200, 12, 'two sizes')
+  expect(firstThree).toBeGreaterThanOrEqual(0.97)
+  expect(calibration).toBeLessThanOrEqual(0.03)
+})
+
+it('a stamp with one lost and one confused mark: first in seven of ten, within three in seventeen of twenty', () => {
+  const { first, firstThree } = simulateStamps(300, 13)
+  expect(first).toBeGreaterThanOrEqual(0.7)
+  expect(firstThree).toBeGreaterThanOrEqual(0.85)
+})
+
+it('sizes that no plan has: “not listed” leads in 97 of 100', () => {
+  expect(simulateUnlisted(500, 14)).toBeGreaterThanOrEqual(0.96)
+})

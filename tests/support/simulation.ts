@@ -1,0 +1,231 @@
+import { familyFacts, type Part } from '@/core/catalogue'
+import { buildIdentifier, identify, type Evidence, type Identification } from '@/core/identify'
+import { shipped } from './shipped'
+
+/** Small seeded generator (mulberry32): the same tray every time. */
+export function seeded(seed: number): () => number {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let t = state
+    t = Math.imul(t ^ (t >>> 15), t | 1)
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
+  }
+}
+
+type Random = () => number
+const normal = (random: Random): number =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+const exponential = (random: Random, mean: number): number => -mean * Math.log(1 - random())
+
+const identifier = buildIdentifier(shipped)
+const bearings = shipped.catalogue.parts.filter(
+  (p) => p.piece === 'complete' && familyFacts(p.family).kind === 'bearing',
+)
+const BY_COMMONNESS = [0.1, 0.15, 0.4, 1, 2, 4]
+const totalWeight = bearings.reduce((sum, p) => sum + (BY_COMMONNESS[p.commonness] ?? 1), 0)
+
+function draw(random: Random): Part {
+  let at = random() * totalWeight
+  for (const part of bearings) {
+    at -= BY_COMMONNESS[part.commonness] ?? 1
+    if (at <= 0) return part
+  }
+  throw new Error('no bearing drawn')
+}
+
+const widthOf = ({ dimensions: d }: Part): number | undefined => d.totalWidth ?? d.width
+
+/** A caliper on a used part: noise, wear that goes one way, jaws that read small, rounding to 0.01 mm. */
+function measure(
+  random: Random,
+  part: Part,
+  condition: 'used' | 'worn',
+  withWidth: boolean,
+): Evidence['measurements'] {
+  const wear = condition === 'worn' ? 0.035 : 0.02
+  const worn = () => (random() < 0.35 ? exponential(random, wear) : 0)
+  const jaws = () => (random() < 0.3 ? exponential(random, 0.05) : 0)
+  const round = (mm: number) => Math.round(mm * 100) / 100
+  const common = { stepMm: 0.01, instrument: 'digitalCaliper', condition, unitGuessed: false } as const
+  const { bore = 0, outside = 0 } = part.dimensions
+  const width = widthOf(part)
+  const tapered = familyFacts(part.family).element === 'taperedRoller'
+  return [
+    { ...common, feature: 'bore', valuesMm: [round(bore + 0.03 * normal(random) + worn() - jaws())] },
+    { ...common, feature: 'outside', valuesMm: [round(outside + 0.02 * normal(random) - worn())] },
+    ...(withWidth && width !== undefined
+      ? [
+          {
+            ...common,
+            feature: tapered ? ('totalWidth' as const) : ('width' as const),
+            valuesMm: [round(width + 0.02 * normal(random))],
+          },
+        ]
+      : []),
+  ]
+}
+
+const sameSize = (a: Part, b: Part): boolean =>
+  a.dimensions.bore === b.dimensions.bore &&
+  a.dimensions.outside === b.dimensions.outside &&
+  widthOf(a) === widthOf(b)
+
+export interface Score {
+  first: number
+  firstThree: number
+  /** expected calibration error of the first answer's probability, ten bins */
+  calibration: number
+  bins: { share: number; said: number; right: number }[]
+}
+
+function score(answers: readonly { said: number; first: boolean; three: boolean }[]): Score {
+  const n = answers.length
+  const bins = Array.from({ length: 10 }, (_, i) =>
+    answers.filter((a) => Math.min(9, Math.floor(a.said * 10)) === i),
+  ).map((inBin) => ({
+    share: inBin.length / n,
+    said: inBin.reduce((sum, a) => sum + a.said, 0) / Math.max(1, inBin.length),
+    right: inBin.filter((a) => a.first).length / Math.max(1, inBin.length),
+  }))
+  return {
+    first: answers.filter((a) => a.first).length / n,
+    firstThree: answers.filter((a) => a.three).length / n,
+    calibration: bins.reduce((sum, b) => sum + b.share * Math.abs(b.said - b.right), 0),
+    bins,
+  }
+}
+
+const places = (found: Identification): { first: Part | undefined; three: Part[] } => ({
+  first: found.candidates[0]?.part,
+  three: found.candidates.slice(0, 3).map((c) => c.part),
+})
+
+/** Sizes of a used part, three or two, with the rolling parts seen when three. Right = the part or one of its size. */
+export function simulateSizes(rounds: number, seed: number, kind: 'three sizes' | 'two sizes'): Score {
+  const random = seeded(seed)
+  return score(
+    Array.from({ length: rounds }, () => {
+      const part = draw(random)
+      const three = kind === 'three sizes'
+      const element = familyFacts(part.family).element
+      const found = identify(
+        identifier,
+        {
+          measurements: measure(random, part, three ? 'used' : 'worn', three),
+          stamps: [],
+          looks: three && element ? { element } : {},
+        },
+        60,
+      )
+      const { first, three: leading } = places(found)
+      const right = (p: Part | undefined) =>
+        p !== undefined &&
+        (three
+          ? sameSize(p, part)
+          : p.dimensions.bore === part.dimensions.bore && p.dimensions.outside === part.dimensions.outside)
+      const said = found.candidates.filter((c) => right(c.part)).reduce((sum, c) => sum + c.probability, 0)
+      const claimed = first && right(first) ? said : (found.candidates[0]?.probability ?? 0)
+      return { said: Math.min(1, claimed), first: right(first), three: leading.some(right) }
+    }),
+  )
+}
+
+const LOOK_ALIKE: Record<string, string> = {
+  '0': 'O',
+  '1': 'I',
+  '2': 'Z',
+  '5': 'S',
+  '6': 'G',
+  '8': 'B',
+  '3': '8',
+  '7': '1',
+  L: 'I',
+  M: 'N',
+}
+
+const SUFFIXES = ['-2RS', 'ZZ', '-2Z', 'DDU', 'LLU', '-2RS/C3', 'ZZ/C3', '/C3']
+
+/** A number as it is stamped: bearings that are made with shields or seals mostly carry a suffix. */
+function stamped(random: Random, part: Part): string {
+  const closable = familyFacts(part.family).traits?.includes('closable') ?? false
+  return closable && random() < 0.8
+    ? part.base + (SUFFIXES[Math.floor(random() * SUFFIXES.length)] ?? '')
+    : part.base
+}
+
+/**
+ * A stamp with one lost and one confused mark, no sizes, of at least six marks (with five marks left two numbers in three
+ * are the same as another). Right = the part.
+ */
+export function simulateStamps(rounds: number, seed: number): Score {
+  const random = seeded(seed)
+  return score(
+    Array.from({ length: rounds }, () => {
+      let part = draw(random)
+      let text = stamped(random, part)
+      while (text.length < 6) text = stamped(random, (part = draw(random)))
+      const marks = [...text]
+      const struck = marks.flatMap((m, i) => (/[A-Z0-9]/.test(m) ? [i] : []))
+      const lost = struck[Math.floor(random() * struck.length)] ?? 0
+      marks[lost] = '?'
+      const confusable = struck.filter((i) => i !== lost && LOOK_ALIKE[marks[i] ?? ''])
+      const at = confusable[Math.floor(random() * confusable.length)]
+      if (at !== undefined) marks[at] = LOOK_ALIKE[marks[at] ?? ''] ?? ''
+      const found = identify(
+        identifier,
+        { measurements: [], stamps: [{ text: marks.join('') }], looks: { piece: 'complete' } },
+        5,
+      )
+      const { first, three } = places(found)
+      return {
+        said: found.candidates[0]?.probability ?? 0,
+        first: first === part,
+        three: three.includes(part),
+      }
+    }),
+  )
+}
+
+/** Sizes that no plan has: at least 1 mm and 3 % from every listed part in one size or more. Share in which “not listed” leads. */
+export function simulateUnlisted(rounds: number, seed: number): number {
+  const random = seeded(seed)
+  let led = 0
+  for (let done = 0; done < rounds;) {
+    const bore = 8 + random() * 60
+    const outside = bore * (1.5 + random())
+    const width = (outside - bore) * (0.4 + random() * 0.3)
+    const far = (a: number | undefined, b: number) =>
+      a === undefined || Math.abs(a - b) > Math.max(1, 0.03 * b)
+    if (
+      bearings.some(
+        (p) =>
+          !far(p.dimensions.bore, bore) && !far(p.dimensions.outside, outside) && !far(widthOf(p), width),
+      )
+    )
+      continue
+    done++
+    const common = {
+      stepMm: 0.01,
+      instrument: 'digitalCaliper',
+      condition: 'used',
+      unitGuessed: false,
+    } as const
+    const found = identify(
+      identifier,
+      {
+        measurements: [
+          { ...common, feature: 'bore', valuesMm: [bore] },
+          { ...common, feature: 'outside', valuesMm: [outside] },
+          { ...common, feature: 'width', valuesMm: [width] },
+        ],
+        stamps: [],
+        looks: {},
+      },
+      1,
+    )
+    if (found.unlisted > (found.candidates[0]?.probability ?? 0)) led++
+  }
+  return led / rounds
+}
