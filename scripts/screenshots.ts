@@ -34,7 +34,32 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
   ['part-sheet', `/parts/${encodeURIComponent('L68149/L68110')}`],
   ['record', `${job('Coin pusher')}/record`],
   ['machines', '/machines'],
+  ['catalogue', '/catalogue?family=deep-groove', async (page) => page.click('button:text-is("62")')],
+  [
+    'tray',
+    '/tray',
+    async (page) => {
+      await page.setInputFiles('input[type=file]', {
+        name: 'tray.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from(TRAY),
+      })
+      await page.getByText('rows identified').waitFor()
+    },
+  ],
 ]
+
+const TRAY = `ref,stamp,bore,outside,width,unit,condition,element
+carousel roller 12,6205-2RS,25,52,15,mm,used,ball
+coach 2 outer,L446?0,0.99,1.98,,in,worn,taperedRoller
+turnstile 3,,12,18,4,mm,used,ball
+organ blower,62?3 ZZ,,,,,used,ball
+pump drive end,,25.01,61.98,17.02,mm,used,ball
+kiosk shutter,,1,2,9/16,in,used,ball
+capstan idler,,19.3,44.4,13.2,mm,worn,
+mat conveyor,UC20S-16,,,,,used,
+cart castor,,1Z,28,8,mm,used,ball
+`
 
 mkdirSync(FOLDER, { recursive: true })
 const wanted = process.argv.slice(2)

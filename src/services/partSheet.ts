@@ -18,7 +18,7 @@ export async function partSheet(designation: string) {
   return {
     designation: interchange?.designation ?? part.base,
     part,
-    reading: decoded.readings[0] ?? null,
+    reading: exchanges ? (decoded.readings[0] ?? null) : null,
     interchange,
     mates,
   }

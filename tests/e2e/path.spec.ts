@@ -221,6 +221,10 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
     '/identify',
     '/jobs/new',
     '/parts/6205-2RS',
+    '/parts/22210',
+    '/catalogue',
+    '/catalogue?family=tapered-inch',
+    '/tray',
     ...demo.map((j) => `/jobs/${j.id}${STAGES[j.stage]}`),
   ]
   for (const theme of ['light', 'dim']) {
@@ -260,6 +264,42 @@ test('every key stroke has its answer, and none is overtaken by an older one', a
     await page.locator('#outside').pressSequentially(outside)
     await expect(page.getByTestId('leader')).toHaveText(base)
   }
+})
+
+test('a tray of unknowns: progress, answers, problems, a file to save', async ({ page }) => {
+  await page.goto('/tray')
+  const rows = [
+    'ref,bore,outside,width',
+    ...Array.from({ length: 450 }, (_, i) =>
+      i === 7 ? 'row 7,2S,52,15' : `row ${i},25,${i % 2 ? '52,15' : '62,17'}`,
+    ),
+  ]
+  await page.setInputFiles('input[type=file]', {
+    name: 'tray.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(rows.join('\n')),
+  })
+  await expect(page.getByText('450 rows identified, 1 with a problem')).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByRole('row', { name: /row 7/ }).first()).toContainText('not a unit')
+  await expect(page.getByRole('row', { name: /^row 1 / })).toContainText('6205')
+  const saving = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save the answers' }).click()
+  expect((await saving).suggestedFilename()).toBe('tray-identified.csv')
+  await page.setInputFiles('input[type=file]', {
+    name: 'no.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('a,b\n1,2\n'),
+  })
+  await expect(page.getByRole('alert').filter({ hasText: 'must name the columns' })).toBeVisible()
+})
+
+test('the catalogue by family opens a part from its map', async ({ page }) => {
+  await page.goto('/catalogue')
+  await page.getByRole('link', { name: /thrust ball bearing/ }).click()
+  await page.getByRole('button', { name: '512', exact: true }).click()
+  await page.getByRole('link', { name: /^51206, bore 30/ }).click()
+  await page.waitForURL(/parts\/51206/)
+  await expect(page.getByRole('img', { name: '51206 in section, to scale' })).toBeVisible()
 })
 
 test('the palette finds parts, jobs and actions; ? shows the keys', async ({ page }) => {

@@ -1,4 +1,4 @@
-export { familyFacts, type Family, type RollingElement } from './families'
+export { FAMILIES, familyFacts, type Family, type RollingElement } from './families'
 export {
   HardwareDetails,
   isFamily,

@@ -170,7 +170,13 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action }
             className="button flex-1"
             onClick={() => action.run(candidate)}
           >
-            {unlistedLeads ? `Use ${candidate.base} all the same` : action.words} <kbd>Ctrl Enter</kbd>
+            {unlistedLeads ? (
+              `Use ${candidate.base} all the same`
+            ) : (
+              <>
+                {action.words} <kbd>Ctrl Enter</kbd>
+              </>
+            )}
           </button>
           <Link href={`/parts/${encodeURIComponent(candidate.designation)}` as Route} className="button">
             Part sheet

@@ -39,7 +39,7 @@ export function JobList({ jobs, machines }: { jobs: readonly Job[]; machines: re
         <div className="mb-3 flex items-center gap-2">
           <h1 className="mr-auto text-[21px] font-bold">Jobs on the bench</h1>
           <input
-            className="field max-w-[240px]"
+            className="field max-w-[200px]"
             aria-label="Filter jobs"
             placeholder="Machine, title or number"
             value={text}
@@ -50,6 +50,12 @@ export function JobList({ jobs, machines }: { jobs: readonly Job[]; machines: re
           </button>
           <Link href={'/machines' as Route} className="button">
             Machines
+          </Link>
+          <Link href={'/catalogue' as Route} className="button">
+            Catalogue
+          </Link>
+          <Link href={'/tray' as Route} className="button">
+            Batch tray
           </Link>
           <Link href={'/identify' as Route} className="button">
             Quick look-up

@@ -57,6 +57,8 @@ export function Palette() {
     ['Open a new job', () => go('/jobs/new')],
     ['All jobs', () => go('/')],
     ['Machines and positions', () => go('/machines')],
+    ['Catalogue by family', () => go('/catalogue')],
+    ['Batch tray: a CSV of unknowns', () => go('/tray')],
     [
       unit === 'mm' ? 'Show inches first' : 'Show millimetres first',
       () => act(() => setUnit(unit === 'mm' ? 'in' : 'mm')),

@@ -1,0 +1,17 @@
+import type { Metadata } from 'next'
+import { isFamily } from '@/core/catalogue'
+import { CatalogueScreen } from '@/features/catalogue'
+import { familiesHeld, partsOfFamily } from '@/services/browse'
+
+export const metadata: Metadata = { title: 'Catalogue' }
+
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<{ family?: string | string[] }>
+}) {
+  const { family } = await searchParams
+  const chosen = typeof family === 'string' && isFamily(family) ? family : 'deep-groove'
+  const [families, parts] = await Promise.all([familiesHeld(), partsOfFamily(chosen)])
+  return <CatalogueScreen families={families} family={chosen} parts={parts} />
+}

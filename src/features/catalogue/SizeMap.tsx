@@ -1,0 +1,174 @@
+'use client'
+
+import type { Route } from 'next'
+import Link from 'next/link'
+import type { LengthUnit } from '@/core/quantity'
+import { writeInch, writeMm } from '@/core/quantity'
+import type { ListedPart } from '@/services/browse'
+
+const WIDTH = 620
+const HEIGHT = 620
+const ROOM = { left: 52, right: 46, top: 16, bottom: 42 }
+
+interface Point extends ListedPart {
+  bore: number
+  outside: number
+}
+
+/** Round marks for an axis up to `most`. */
+function marks(most: number): number[] {
+  const step = [5, 10, 20, 25, 50, 100].find((s) => most / s <= 8) ?? 200
+  return Array.from({ length: Math.floor(most / step) + 1 }, (_, i) => i * step)
+}
+
+const hasSizes = (part: ListedPart): part is Point => part.bore !== null && part.outside !== null
+
+interface Label {
+  name: string
+  x: number
+  y: number
+}
+
+/** Line height of a label; two that would cover each other stand one below the other. */
+const LABEL = 13
+
+function labels(wanted: readonly Label[]): Label[] {
+  const placed: Label[] = []
+  for (const label of [...wanted].sort((a, b) => a.y - b.y)) {
+    const above = placed.findLast((l) => Math.abs(l.x - label.x) < 30 && Math.abs(l.y - label.y) < LABEL)
+    placed.push(above ? { ...label, y: above.y + LABEL } : label)
+  }
+  return placed
+}
+
+interface Props {
+  parts: readonly ListedPart[]
+  series: string | null
+  unit: LengthUnit
+}
+
+/** Outside against bore, one curve a series: where a size lies among its neighbours. Every dot opens its part. */
+export function SizeMap({ parts, series, unit }: Props) {
+  const points = parts.filter(hasSizes)
+  const mostBore = Math.max(10, ...points.map((p) => p.bore))
+  const mostOutside = Math.max(20, ...points.map((p) => p.outside))
+  const x = (bore: number) => ROOM.left + (bore / mostBore) * (WIDTH - ROOM.left - ROOM.right)
+  const y = (outside: number) =>
+    HEIGHT - ROOM.bottom - (outside / mostOutside) * (HEIGHT - ROOM.top - ROOM.bottom)
+  const write = unit === 'mm' ? writeMm : writeInch
+  const curves = [...new Set(points.map((p) => p.series))].map((name) => ({
+    name,
+    points: points.filter((p) => p.series === name).sort((a, b) => a.bore - b.bore),
+  }))
+  const drawn = curves.length <= 24
+  const named = labels(
+    curves.flatMap(({ name, points: line }) =>
+      line.slice(-1).map((p) => ({ name, x: x(p.bore) + 7, y: y(p.outside) + 4 })),
+    ),
+  )
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="h-full w-full"
+      role="group"
+      aria-label="Outside diameter against bore"
+    >
+      {marks(mostBore).map((bore) => (
+        <g key={bore}>
+          <path d={`M${x(bore)} ${ROOM.top}V${HEIGHT - ROOM.bottom}`} stroke="var(--line2)" />
+          <text
+            x={x(bore)}
+            y={HEIGHT - ROOM.bottom + 18}
+            textAnchor="middle"
+            className="number"
+            fontSize={12.5}
+            fill="var(--ink3)"
+          >
+            {bore}
+          </text>
+        </g>
+      ))}
+      {marks(mostOutside).map((outside) => (
+        <g key={outside}>
+          <path d={`M${ROOM.left} ${y(outside)}H${WIDTH - ROOM.right}`} stroke="var(--line2)" />
+          <text
+            x={ROOM.left - 8}
+            y={y(outside) + 4}
+            textAnchor="end"
+            className="number"
+            fontSize={12.5}
+            fill="var(--ink3)"
+          >
+            {outside}
+          </text>
+        </g>
+      ))}
+      <text
+        x={(WIDTH + ROOM.left - ROOM.right) / 2}
+        y={HEIGHT - 6}
+        textAnchor="middle"
+        fontSize={13}
+        fill="var(--ink2)"
+      >
+        bore, mm
+      </text>
+      <text
+        transform={`rotate(-90 14 ${HEIGHT / 2})`}
+        x={14}
+        y={HEIGHT / 2}
+        textAnchor="middle"
+        fontSize={13}
+        fill="var(--ink2)"
+      >
+        outside, mm
+      </text>
+      {curves.map((curve) => {
+        const chosen = series === curve.name
+        const quiet = series !== null && !chosen
+        const label = named.find((l) => l.name === curve.name)
+        return (
+          <g key={curve.name} opacity={quiet ? 0.35 : 1}>
+            {drawn && (
+              <polyline
+                points={curve.points.map((p) => `${x(p.bore)},${y(p.outside)}`).join(' ')}
+                fill="none"
+                stroke={chosen ? 'var(--lamp-line)' : 'var(--hatch)'}
+                strokeWidth={chosen ? 2.4 : 1.3}
+              />
+            )}
+            {drawn && label && (
+              <text
+                x={label.x}
+                y={label.y}
+                className="number"
+                fontSize={12.5}
+                fontWeight={chosen ? 700 : 400}
+                fill="var(--ink2)"
+              >
+                {curve.name}
+              </text>
+            )}
+            {curve.points.map((p) => (
+              <Link
+                key={p.base}
+                href={`/parts/${encodeURIComponent(p.base)}` as Route}
+                aria-label={`${p.base}, bore ${write(p.bore)}, outside ${write(p.outside)}`}
+                tabIndex={-1}
+              >
+                <circle cx={x(p.bore)} cy={y(p.outside)} r={9} fill="transparent" />
+                <circle
+                  cx={x(p.bore)}
+                  cy={y(p.outside)}
+                  r={chosen ? 4.6 : 3.4}
+                  fill={chosen ? 'var(--lamp)' : 'var(--sheet)'}
+                  stroke="var(--ink)"
+                  strokeWidth={1.3}
+                />
+              </Link>
+            ))}
+          </g>
+        )
+      })}
+    </svg>
+  )
+}

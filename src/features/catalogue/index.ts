@@ -1,0 +1,1 @@
+export { CatalogueScreen } from './CatalogueScreen'

@@ -1,0 +1,1 @@
+export { TrayScreen } from './TrayScreen'

@@ -1,0 +1,97 @@
+'use client'
+
+import Papa from 'papaparse'
+import { useCallback, useRef, useState } from 'react'
+import { decodeBytes } from '@/services/csv/decodeBytes'
+
+export type ResultRow = Record<string, string>
+
+export type TrayState =
+  | { kind: 'empty' }
+  | { kind: 'running'; done: number; all: number }
+  | { kind: 'done'; stopped: boolean }
+  | { kind: 'refused'; detail: string }
+
+/** Rows sent at a time: progress moves, and a stop is felt at once. */
+const ROWS_A_TIME = 200
+/** Largest file. */
+const MOST_BYTES = 10 * 1024 * 1024
+
+interface Tray {
+  state: TrayState
+  rows: readonly ResultRow[]
+  columns: readonly string[]
+  name: string
+  start: (file: File) => Promise<void>
+  stop: () => void
+}
+
+async function identifyRows(
+  header: string[],
+  rows: ResultRow[],
+  signal: AbortSignal,
+): Promise<Papa.ParseResult<ResultRow>> {
+  const body = Papa.unparse({
+    fields: header,
+    data: rows.map((row) => header.map((name) => row[name] ?? '')),
+  })
+  const response = await fetch('/api/identify/batch', {
+    method: 'POST',
+    headers: { 'content-type': 'text/csv' },
+    body,
+    signal,
+  })
+  if (!response.ok) throw new Error(((await response.json()) as { detail: string }).detail)
+  return Papa.parse<ResultRow>(await response.text(), { header: true, skipEmptyLines: true })
+}
+
+/** A tray of unknowns: a CSV file identified a few hundred rows at a time, with progress and a stop. */
+export function useTray(): Tray {
+  const [state, setState] = useState<TrayState>({ kind: 'empty' })
+  const [rows, setRows] = useState<readonly ResultRow[]>([])
+  const [columns, setColumns] = useState<readonly string[]>([])
+  const [name, setName] = useState('')
+  const running = useRef<AbortController | null>(null)
+
+  const start = useCallback(async (file: File) => {
+    running.current?.abort()
+    const control = new AbortController()
+    running.current = control
+    setName(file.name)
+    setRows([])
+    if (file.size > MOST_BYTES)
+      return setState({ kind: 'refused', detail: 'The file is larger than 10 MB. Split it.' })
+    const text = decodeBytes(new Uint8Array(await file.arrayBuffer()))
+    const parsed = Papa.parse<ResultRow>(text, {
+      header: true,
+      skipEmptyLines: 'greedy',
+      transformHeader: (h) => h.trim(),
+    })
+    const header = parsed.meta.fields ?? []
+    const all = parsed.data.length
+    if (all === 0) return setState({ kind: 'refused', detail: 'The file has no rows below its first line.' })
+    const found: ResultRow[] = []
+    try {
+      for (let at = 0; at < all; at += ROWS_A_TIME) {
+        setState({ kind: 'running', done: at, all })
+        const part = await identifyRows(header, parsed.data.slice(at, at + ROWS_A_TIME), control.signal)
+        found.push(...part.data)
+        setColumns(part.meta.fields ?? [])
+        setRows([...found])
+      }
+      setState({ kind: 'done', stopped: false })
+    } catch (error) {
+      if (control.signal.aborted) return setState({ kind: 'done', stopped: true })
+      setState({
+        kind: 'refused',
+        detail:
+          error instanceof TypeError
+            ? 'The server is away. Start again in a moment; the file is unchanged.'
+            : (error as Error).message,
+      })
+    }
+  }, [])
+
+  const stop = useCallback(() => running.current?.abort(), [])
+  return { state, rows, columns, name, start, stop }
+}

@@ -1,0 +1,34 @@
+import 'server-only'
+import { FAMILIES, familyFacts, isFamily, type Family } from '@/core/catalogue'
+import { ready } from './language'
+
+/** Families that have parts, with how many, in the order of the part model. */
+export async function familiesHeld() {
+  const { language } = await ready()
+  const counts = new Map<Family, number>()
+  for (const part of language.catalogue.parts) counts.set(part.family, (counts.get(part.family) ?? 0) + 1)
+  return Object.keys(FAMILIES)
+    .filter(isFamily)
+    .flatMap((family) => {
+      const parts = counts.get(family)
+      return parts ? [{ family, words: familyFacts(family).words, parts }] : []
+    })
+}
+
+/** The parts of one family; of the inch tapered ones the assembled sets. */
+export async function partsOfFamily(family: Family) {
+  const { language } = await ready()
+  return language.catalogue.parts
+    .filter((part) => part.family === family && part.piece !== 'cone' && part.piece !== 'cup')
+    .map(({ base, series, dimensions: d, provenance }) => ({
+      base,
+      series,
+      bore: d.bore ?? null,
+      outside: d.outside ?? null,
+      width: d.totalWidth ?? d.width ?? null,
+      verified: provenance.verified,
+      source: provenance.text,
+    }))
+}
+export type FamilyHeld = Awaited<ReturnType<typeof familiesHeld>>[number]
+export type ListedPart = Awaited<ReturnType<typeof partsOfFamily>>[number]
