@@ -19,3 +19,8 @@ export class ServiceError extends Error {
     this.name = 'ServiceError'
   }
 }
+
+/** Whether an error says that the database cannot be reached, as the database layer names such errors. */
+export const isDatabaseAway = (error: unknown): boolean =>
+  error instanceof Error &&
+  /^Sequelize(Connection|HostNot|HostNotReachable|AccessDenied|Timeout)/.test(error.name)

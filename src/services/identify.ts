@@ -97,7 +97,7 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
     candidates: candidatesOf(found, request.observed),
     unlisted: { probability: found.unlisted, note: unlistedWords(found.unlisted, found.candidates[0]) },
     next: found.next,
-    advice: nextWords(found.next, found.unlisted > 0.5 ? undefined : found.candidates[0]),
+    advice: nextWords(found.next, found.unlisted > 0.5 ? [] : found.candidates),
     readings: read.value.map((m) => {
       const mm = m.valuesMm.reduce((sum, v) => sum + v, 0) / m.valuesMm.length
       return {

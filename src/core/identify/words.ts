@@ -1,4 +1,4 @@
-import { familyFacts } from '../catalogue'
+import { familyFacts, type Family } from '../catalogue'
 import type { EvidenceItem, IdentifiedPart } from './identify'
 import type { NextMeasurement } from './nextMeasurement'
 
@@ -84,6 +84,36 @@ const ASK: Record<string, string> = {
   element: 'Look at what rolls',
 }
 
+const sameSize = (a: IdentifiedPart, b: IdentifiedPart): boolean =>
+  a.dimensions.bore === b.dimensions.bore &&
+  a.dimensions.outside === b.dimensions.outside &&
+  (a.dimensions.totalWidth ?? a.dimensions.width) === (b.dimensions.totalWidth ?? b.dimensions.width)
+
+/** Looks that tell kinds of one size apart, by family (common practice). */
+const LOOK_AT: Partial<Record<Family, string>> = {
+  'deep-groove': 'one row of balls, shoulders alike on both sides',
+  'angular-contact': 'one row of balls, one shoulder ground away',
+  'self-aligning': 'two rows of balls, the inner ring swivels',
+  cylindrical: 'rollers, one ring slides off',
+}
+
+/** Kinds that share the size of the leader: measuring does not part them, looking does. Null when there are none. */
+function kindWords(leader: IdentifiedPart, others: readonly IdentifiedPart[]): string | null {
+  const twins = others.filter(
+    (o) =>
+      o !== leader && o.probability > 0.01 && o.part.family !== leader.part.family && sameSize(o, leader),
+  )
+  const kinds = [
+    leader,
+    ...twins.filter((t, i) => twins.findIndex((u) => u.part.family === t.part.family) === i),
+  ]
+  if (kinds.length < 2) return null
+  const told = kinds.map(
+    ({ part }) => `${part.base}: ${LOOK_AT[part.family] ?? familyFacts(part.family).words}`,
+  )
+  return `Same size, different kind; look, do not measure. ${told.join('. ')}.`
+}
+
 function settledWords({ part, probability }: IdentifiedPart): string {
   if (probability < 0.8)
     return 'Nothing more separates the rest by measuring. Look for a stamp, or compare with a new part.'
@@ -98,9 +128,13 @@ function settledWords({ part, probability }: IdentifiedPart): string {
 /** The next thing to do, as a heading and a line below it. */
 export function nextWords(
   next: NextMeasurement | null,
-  leader: IdentifiedPart | undefined,
+  candidates: readonly IdentifiedPart[],
 ): { heading: string; line: string } | null {
+  const [leader] = candidates
   if (!leader) return null
+  const kinds = kindWords(leader, candidates)
+  if (kinds && (next === null || next.feature === 'element'))
+    return { heading: 'Look which kind it is', line: kinds }
   if (!next) return { heading: 'Enough measured', line: settledWords(leader) }
   const [first, ...others] = next.separates
   const stop = next.gainBits < 0.15 ? ' You may also stop here.' : ''

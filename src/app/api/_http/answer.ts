@@ -1,9 +1,15 @@
 import 'server-only'
-import { ServiceError } from '@/services/errors'
+import { isDatabaseAway, ServiceError } from '@/services/errors'
 import { log } from '@/services/log'
 import { STATUS } from './status'
 
-function problem(error: unknown, request: Request): Response {
+const AWAY = new ServiceError(
+  'unavailable',
+  'The database is away. What you typed is kept; try again in a moment.',
+)
+
+function problem(thrown: unknown, request: Request): Response {
+  const error = isDatabaseAway(thrown) ? AWAY : thrown
   if (!(error instanceof ServiceError)) {
     log.error({ path: new URL(request.url).pathname, err: error }, 'unexpected')
     const body = {

@@ -1,0 +1,113 @@
+import { z } from 'zod'
+import type { Family } from '../families'
+import type { HardwareDetails, Part } from '../part'
+import { BY_SIZE, length, mm, name, optionalMm, present, provenance, source, type CsvRow } from './columns'
+
+const head = { designation: name, ...source }
+type Head = z.output<z.ZodObject<typeof head>>
+
+const sealRow = z.object({ ...head, shaft_mm: mm, housing_mm: mm, width_mm: mm, lip: name, material: name })
+const nutRow = z.object({
+  ...head,
+  thread: name,
+  thread_mm: mm,
+  pitch_mm: mm,
+  across_flats_mm: mm,
+  height_mm: optionalMm,
+  slots: z.coerce.number<string>().int().positive(),
+})
+const pinRow = z.object({ ...head, pin_mm: mm, length_mm: mm, thread_over_mm: mm, thread_to_mm: mm })
+const washerRow = z.object({
+  ...head,
+  kind: z.enum(['tab washer', 'D washer', 'plain washer']),
+  thread_mm: mm,
+  bore_mm: mm,
+  outside_mm: optionalMm,
+  thickness_mm: optionalMm,
+})
+const capRow = z.object({ ...head, kind: z.enum(['dust cap', 'grease-fill cap']), hub_bore_in: length })
+const snapRow = z.object({
+  ...head,
+  kind: z.enum(['shaft snap ring', 'bore snap ring']),
+  nominal_mm: mm,
+  thickness_mm: mm,
+  groove_mm: mm,
+})
+
+const bySize = (family: Family, row: Head): Pick<Part, 'base' | 'family' | 'commonness' | 'provenance'> => ({
+  base: row.designation,
+  family,
+  commonness: BY_SIZE,
+  provenance: provenance(row),
+})
+
+const hardware = (family: Family, row: Head, details: HardwareDetails): Part => ({
+  ...bySize(family, row),
+  piece: 'hardware',
+  series: family,
+  dimensions: {},
+  hardware: present(details),
+})
+
+export function seal(row: CsvRow): Part {
+  const r = sealRow.parse(row)
+  return {
+    ...bySize('seal', r),
+    piece: 'seal',
+    series: 'rotary shaft seal',
+    dimensions: { bore: r.shaft_mm, outside: r.housing_mm, width: r.width_mm },
+    seal: { lip: r.lip, material: r.material },
+  }
+}
+
+export function castleNut(row: CsvRow): Part {
+  const r = nutRow.parse(row)
+  return hardware('castle-nut', r, {
+    what: 'castleNut',
+    thread: r.thread,
+    threadMm: r.thread_mm,
+    pitchMm: r.pitch_mm,
+    acrossFlatsMm: r.across_flats_mm,
+    heightMm: r.height_mm,
+    slots: r.slots,
+  })
+}
+
+export function cotterPin(row: CsvRow): Part {
+  const r = pinRow.parse(row)
+  return hardware('cotter-pin', r, {
+    what: 'cotterPin',
+    pinMm: r.pin_mm,
+    lengthMm: r.length_mm,
+    threadOverMm: r.thread_over_mm,
+    threadToMm: r.thread_to_mm,
+  })
+}
+
+export function washer(row: CsvRow): Part {
+  const r = washerRow.parse(row)
+  return hardware('washer', r, {
+    what: 'washer',
+    kind: r.kind,
+    threadMm: r.thread_mm,
+    boreMm: r.bore_mm,
+    outsideMm: r.outside_mm,
+    thicknessMm: r.thickness_mm,
+  })
+}
+
+export function cap(row: CsvRow): Part {
+  const r = capRow.parse(row)
+  return hardware('cap', r, { what: 'cap', kind: r.kind, hubBoreMm: r.hub_bore_in })
+}
+
+export function snapRing(row: CsvRow): Part {
+  const r = snapRow.parse(row)
+  return hardware('snap-ring', r, {
+    what: 'snapRing',
+    kind: r.kind,
+    nominalMm: r.nominal_mm,
+    thicknessMm: r.thickness_mm,
+    grooveMm: r.groove_mm,
+  })
+}

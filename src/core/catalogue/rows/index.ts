@@ -1,0 +1,60 @@
+import type { Part } from '../part'
+import { inchBall, insert, metricBearing } from './bearingRows'
+import type { CsvRow } from './columns'
+import { cap, castleNut, cotterPin, seal, snapRing, washer } from './hardwareRows'
+import { assembleSets, cone, cup, metricTapered } from './taperedRows'
+
+export type { CsvRow } from './columns'
+
+/** One reader for each file that ships, rows as text. Reading the files themselves is the caller's business. */
+const READERS = {
+  'deep-groove': metricBearing('deep-groove'),
+  miniature: metricBearing('miniature'),
+  'inch-ball': inchBall,
+  'deep-groove-double-row': metricBearing('deep-groove-double-row'),
+  'angular-contact': metricBearing('angular-contact'),
+  'angular-contact-double-row': metricBearing('angular-contact-double-row'),
+  'self-aligning': metricBearing('self-aligning'),
+  cylindrical: metricBearing('cylindrical'),
+  spherical: metricBearing('spherical'),
+  needle: metricBearing('needle'),
+  'thrust-ball': metricBearing('thrust-ball'),
+  insert,
+  'hub-units': metricBearing('hub-unit'),
+  'tapered-metric': metricTapered,
+  'tapered-inch-cones': cone,
+  'tapered-inch-cups': cup,
+  seals: seal,
+  'castle-nuts': castleNut,
+  'cotter-pins': cotterPin,
+  washers: washer,
+  caps: cap,
+  'snap-rings': snapRing,
+} satisfies Record<string, (row: CsvRow) => Part>
+
+type PartFile = keyof typeof READERS
+/** The table of total widths joins cones and cups; it holds no parts of its own. */
+const SETS_FILE = 'tapered-inch-sets'
+export type CatalogueFile = PartFile | typeof SETS_FILE
+
+const PART_FILES = Object.keys(READERS) as PartFile[]
+export const CATALOGUE_FILES: readonly CatalogueFile[] = [...PART_FILES, SETS_FILE]
+
+/**
+ * Turns the rows of all catalogue files into parts.
+ * @throws with file and row number when a row does not hold what its column says: the catalogue is ours and must be whole
+ */
+export function readCatalogueRows(files: Record<CatalogueFile, CsvRow[]>): Part[] {
+  const parts = PART_FILES.flatMap((file) =>
+    files[file].map((row, i) => {
+      try {
+        return READERS[file](row)
+      } catch (error) {
+        throw new Error(`${file} row ${i + 2}: ${error instanceof Error ? error.message : String(error)}`, {
+          cause: error,
+        })
+      }
+    }),
+  )
+  return [...parts, ...assembleSets(parts, files[SETS_FILE])]
+}
