@@ -1,58 +1,13 @@
-import {
-  findPart,
-  glyphs,
-  type Catalogue,
-  type Dimensions,
-  type Family,
-  type Glyph,
-  type Part,
-} from '../catalogue'
-import { MM_PER_INCH, readLength, writeInch } from '../quantity'
-import { boreCode } from './boreCode'
+import { glyphs, type Glyph } from '../catalogue'
+import { writeInch } from '../quantity'
+import { draftsOf, inchBore, type Draft } from './drafts'
+import type { Language, Reading, ReadToken } from './reading'
 import { readSizes } from './readSizes'
 import { readSuffixes, type SuffixPart, type SuffixReading } from './readSuffixes'
-import { searchNumbers } from './searchNumbers'
-import { OPEN, type Closure, type SuffixToken, type TokenKind } from './token'
+import { OPEN, type SuffixToken } from './token'
 
 /** Longest stamp read; longer text was pasted by mistake. */
 export const MAX_STAMP = 80
-
-export interface ReadToken {
-  text: string
-  /** place in the text as typed */
-  at: number
-  kind: TokenKind
-  meaning: string
-  known: boolean
-}
-
-/** One way to read a stamped number. */
-export interface Reading {
-  canonical: string
-  family: Family
-  base: string
-  /** the catalogue part; null when the number follows the rules but no such part is listed */
-  part: Part | null
-  /** marks of the text that the base number takes up */
-  basePlace: { from: number; to: number }
-  dimensions: Dimensions
-  tokens: ReadToken[]
-  unknown: string[]
-  closure: Closure
-  clearance: string
-  /** −ln of the relative probability of the text under this reading */
-  cost: number
-  /** share of this reading among all, 0…1 */
-  confidence: number
-}
-
-export interface Language {
-  catalogue: Catalogue
-  tokens: readonly SuffixToken[]
-}
-
-/** A number that follows the rules but is not listed is less likely than a listed one. */
-const UNLISTED_NUMBER = 4
 /** A prefix is rarer than none. */
 const PREFIX = 0.3
 /** A digit of the base running on into another digit: it is probably a longer, other number. */
@@ -62,96 +17,6 @@ const UNREADABLE = 5
 const MOST_READINGS = 12
 
 const DIGIT = /\d/
-
-interface Draft {
-  part: Part | null
-  base: string
-  family: Family
-  dimensions: Dimensions
-  prefix: SuffixToken[]
-  start: number
-  end: number
-  cost: number
-}
-
-function prefixes(
-  tokens: readonly SuffixToken[],
-  marks: readonly Glyph[],
-): { prefix: SuffixToken[]; start: number }[] {
-  const found = tokens
-    .filter((token) => token.where === 'prefix' && marks.length > token.key.length)
-    .filter((token) => [...token.key].every((char, i) => marks[i]?.char === char))
-    .map((token) => ({ prefix: [token], start: token.key.length }))
-  return [{ prefix: [], start: 0 }, ...found]
-}
-
-/** Numbers by the rule of ISO 15 that the catalogue does not hold: the bore is known, the rest is not. */
-function unlistedDraft(
-  catalogue: Catalogue,
-  marks: readonly Glyph[],
-  prefix: SuffixToken[],
-  start: number,
-): Draft[] {
-  const rest = marks
-    .slice(start)
-    .map((g) => g.char)
-    .join('')
-  const match = /^(160|60|62|63|64|67|68|69)(\/\d{2}|\d\d)(?!\d)/.exec(rest)
-  const bore = match && boreCode(match[2] ?? '')
-  if (!match || !bore || findPart(catalogue, match[0])) return []
-  return [
-    {
-      part: null,
-      base: match[0],
-      family: 'deep-groove',
-      dimensions: { bore },
-      prefix,
-      start,
-      end: start + match[0].length,
-      cost: UNLISTED_NUMBER,
-    },
-  ]
-}
-
-function listedDrafts(
-  { catalogue, tokens }: Language,
-  marks: readonly Glyph[],
-  prefix: SuffixToken[],
-  start: number,
-): Draft[] {
-  return searchNumbers(catalogue.numbers, marks.slice(start)).map(({ named, end, cost }) => {
-    const implied = named.implies
-      ? tokens.filter((t) => t.where === 'prefix' && t.text === named.implies)
-      : []
-    const { part } = named
-    return {
-      part,
-      base: part.base,
-      family: part.family,
-      dimensions: part.dimensions,
-      prefix: [...prefix, ...implied],
-      start,
-      end: start + end,
-      cost,
-    }
-  })
-}
-
-/** `6203-5/8`, `6202-10`: a metric outside with an inch bore, as a fraction or in sixteenths. */
-function inchBore(draft: Draft, marks: readonly Glyph[]): { bore: number; marks: number } | null {
-  if (draft.family !== 'deep-groove' || !marks[draft.end]?.gap) return null
-  const tail = marks
-    .slice(draft.end, draft.end + 6)
-    .map((g, i) => (i > 0 && g.gap ? ' ' : g.char))
-    .join('')
-  const match = /^(\d{1,2})(?:\/(\d{1,2}))?(?![\dA-Z])/.exec(tail)
-  if (!match) return null
-  const read = readLength(match[2] ? match[0] : `${match[1]}/16`)
-  const nominal = draft.dimensions.bore
-  if (!read.ok || nominal === undefined) return null
-  const bore = read.value.value * MM_PER_INCH
-  return Math.abs(bore - nominal) < 4 ? { bore, marks: match[0].length } : null
-}
 
 const told = (token: SuffixToken, text: string, at: number): ReadToken => ({
   text,
@@ -287,13 +152,9 @@ function best(readings: readonly Reading[]): Reading[] {
 export function readAllDesignations(text: string, language: Language): Reading[] {
   const marks = glyphs(text.slice(0, MAX_STAMP))
   if (marks.length === 0) return []
-  const drafts = prefixes(language.tokens, marks).flatMap(({ prefix, start }) => [
-    ...listedDrafts(language, marks, prefix, start),
-    ...unlistedDraft(language.catalogue, marks, prefix, start),
-  ])
   const tails: TailCache = new Map()
   return best([
-    ...drafts.map((draft) => finish(draft, language, marks, text, tails)),
+    ...draftsOf(language, marks).map((draft) => finish(draft, language, marks, text, tails)),
     ...sizeReadings(text, language),
   ])
 }
