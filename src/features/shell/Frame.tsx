@@ -67,7 +67,7 @@ export function Frame({ about, rail, hints = [], state, children }: Props) {
         <UnitSwitch />
       </header>
       {rail}
-      <main className="min-h-0 min-w-0 overflow-hidden">{children}</main>
+      <main className="relative min-h-0 min-w-0 overflow-hidden">{children}</main>
       <footer className="col-span-full flex items-center gap-5 overflow-hidden border-t border-line px-[18px] text-caption whitespace-nowrap text-ink3">
         {hints
           .filter((hint) => hint.foot)
