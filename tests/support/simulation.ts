@@ -1,4 +1,4 @@
-import { familyFacts, type Part } from '@/core/catalogue'
+import { commonnessWeight, familyFacts, type Part } from '@/core/catalogue'
 import { buildIdentifier, identify, type Evidence, type Identification } from '@/core/identify'
 import { shipped } from './shipped'
 
@@ -23,13 +23,12 @@ const identifier = buildIdentifier(shipped)
 const bearings = shipped.catalogue.parts.filter(
   (p) => p.piece === 'complete' && familyFacts(p.family).kind === 'bearing',
 )
-const BY_COMMONNESS = [0.1, 0.15, 0.4, 1, 2, 4]
-const totalWeight = bearings.reduce((sum, p) => sum + (BY_COMMONNESS[p.commonness] ?? 1), 0)
+const totalWeight = bearings.reduce((sum, p) => sum + commonnessWeight(p), 0)
 
 function draw(random: Random): Part {
   let at = random() * totalWeight
   for (const part of bearings) {
-    at -= BY_COMMONNESS[part.commonness] ?? 1
+    at -= commonnessWeight(part)
     if (at <= 0) return part
   }
   throw new Error('no bearing drawn')

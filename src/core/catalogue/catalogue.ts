@@ -1,6 +1,6 @@
 import { numberKey } from './glyphs'
 import { namesOf } from './names'
-import { buildNumberTrie, type TrieNode } from './numberTrie'
+import { partNumbers, type PartNumbers } from './partNumbers'
 import type { Part, Piece } from './part'
 
 /** All parts with the indexes that the trade's questions need. Built once, never changed. */
@@ -8,7 +8,7 @@ export interface Catalogue {
   parts: readonly Part[]
   /** parts under any of their names, by `numberKey` */
   byName: ReadonlyMap<string, readonly Part[]>
-  numbers: TrieNode
+  numbers: PartNumbers
   /** sets that a cone or cup belongs to, by its base */
   setsOf: ReadonlyMap<string, readonly Part[]>
   families: number
@@ -29,7 +29,7 @@ export function buildCatalogue(parts: readonly Part[]): Catalogue {
   return {
     parts,
     byName: group(parts, (part) => [...new Set(namesOf(part).map(({ text }) => numberKey(text)))]),
-    numbers: buildNumberTrie(parts),
+    numbers: partNumbers(parts),
     setsOf: group(
       parts.filter((part) => part.set),
       (part) => (part.set ? [part.set.cone, part.set.cup] : []),

@@ -58,6 +58,8 @@ export const FAMILIES = {
   }),
   seal: { words: 'rotary shaft seal', kind: 'seal' },
   'castle-nut': hardware('castle nut'),
+  'lock-nut': hardware('lock nut'),
+  'lock-washer': hardware('lock nut tab washer'),
   'cotter-pin': hardware('cotter pin'),
   washer: hardware('spindle washer'),
   cap: hardware('hub cap'),

@@ -1,5 +1,6 @@
 export { FAMILIES, familyFacts, type Family, type RollingElement } from './families'
 export {
+  commonnessWeight,
   HardwareDetails,
   isFamily,
   PIECES,
@@ -13,4 +14,4 @@ export { CATALOGUE_FILES, readCatalogueRows, type CsvRow } from './rows'
 export { buildCatalogue, findPart, type Catalogue } from './catalogue'
 export { glyphs, numberKey, type Glyph } from './glyphs'
 export { namesOf } from './names'
-export { type NamedPart, type TrieNode } from './numberTrie'
+export { buildNumberIndex, MARK_CODES, markCode, STRANGE_MARK, type NumberIndex } from './numberIndex'

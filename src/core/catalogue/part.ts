@@ -43,6 +43,19 @@ export const HardwareDetails = z.discriminatedUnion('what', [
     slots: z.number().int().positive(),
   }),
   z.object({
+    what: z.literal('lockNut'),
+    thread: z.string(),
+    threadMm: z.number().positive(),
+    pitchMm: z.number().positive(),
+    outsideMm: z.number().positive(),
+    heightMm: z.number().positive(),
+  }),
+  z.object({
+    what: z.literal('lockWasher'),
+    boreMm: z.number().positive(),
+    outsideMm: z.number().positive(),
+  }),
+  z.object({
     what: z.literal('cotterPin'),
     pinMm: z.number().positive(),
     lengthMm: z.number().positive(),
@@ -90,6 +103,10 @@ export interface Part {
   seal?: { lip: string; material: string }
   hardware?: HardwareDetails
 }
+
+/** How often a part of each commonness comes over the counter, relative to 3 = ordinary (estimate, common practice). */
+const BY_COMMONNESS = [0.05, 0.1, 0.3, 1, 4, 12]
+export const commonnessWeight = ({ commonness }: Part): number => BY_COMMONNESS[commonness] ?? 1
 
 export const isFamily = (text: string): text is Family => Object.hasOwn(FAMILIES, text)
 

@@ -53,7 +53,7 @@ describe('decode', () => {
   })
 
   it('gives the bore of a number that follows the rule but is not listed', () => {
-    expect(best('6330')).toMatchObject({ base: '6330', part: null, dimensions: { bore: 150 } })
+    expect(best('6348')).toMatchObject({ base: '6348', part: null, dimensions: { bore: 240 } })
   })
 
   it.each([

@@ -1,4 +1,4 @@
-import { glyphs, type Glyph } from '../catalogue'
+import { commonnessWeight, glyphs, type Family, type Glyph } from '../catalogue'
 import { writeInch } from '../quantity'
 import { draftsOf, inchBore, type Draft } from './drafts'
 import type { Language, Reading, ReadToken } from './reading'
@@ -11,10 +11,13 @@ export const MAX_STAMP = 80
 /** A prefix is rarer than none. */
 const PREFIX = 0.3
 /** A digit of the base running on into another digit: it is probably a longer, other number. */
-const RUN_ON_DIGIT = 3.5
+const RUN_ON_DIGIT = 6
 /** Cost at which a reading is no better than not being able to read the stamp. */
 const UNREADABLE = 5
 const MOST_READINGS = 12
+/** Readings of one tail worth telling apart, and how much worse than the best they may be. */
+const MOST_TAILS = 4
+const OTHER_MEANING = 2
 
 const DIGIT = /\d/
 
@@ -36,129 +39,156 @@ function canonical(base: string, prefix: readonly SuffixToken[], parts: readonly
 }
 
 /** The same tail is read once for each family, however many numbers may stand before it. */
-type TailCache = Map<string, SuffixReading>
+type TailCache = Map<string, SuffixReading[]>
 
-function finish(
-  draft: Draft,
-  language: Language,
-  marks: readonly Glyph[],
-  text: string,
-  tails: TailCache = new Map(),
-): Reading {
-  const special = inchBore(draft, marks)
-  const tailFrom = draft.end + (special?.marks ?? 0)
-  const tail = marks.slice(tailFrom)
-  const tailKey = `${draft.family} ${tailFrom}`
-  const suffix = tails.get(tailKey) ?? readSuffixes(language.tokens, draft.family, tail, text)
-  tails.set(tailKey, suffix)
-  const after = marks[draft.end]
-  const runOn =
-    DIGIT.test(draft.base.at(-1) ?? '') &&
-    after &&
+/** What is read, and how many readings of one tail are wanted. */
+interface Asked {
+  language: Language
+  marks: readonly Glyph[]
+  text: string
+  count: number
+  tails: TailCache
+}
+
+function tailReadings(family: Family, from: number, asked: Asked): SuffixReading[] {
+  const key = `${family} ${from}`
+  const known = asked.tails.get(key)
+  if (known) return known
+  const { language, marks, text, count } = asked
+  const read = readSuffixes(language.tokens, family, marks.slice(from), text, count)
+  asked.tails.set(key, read)
+  return read
+}
+
+/** A digit of the base that runs on into another digit, where no token begins. */
+function runsOn({ base, end }: Draft, marks: readonly Glyph[], suffix: SuffixReading): boolean {
+  const after = marks[end]
+  return (
+    DIGIT.test(base.at(-1) ?? '') &&
+    after !== undefined &&
     !after.gap &&
     DIGIT.test(after.char) &&
     !suffix.parts[0]?.token
-      ? RUN_ON_DIGIT
-      : 0
+  )
+}
+
+/** The readings of a number with its tail, one for each way to read the tail. */
+function finish(draft: Draft, asked: Asked): Reading[] {
+  const { marks } = asked
+  const special = inchBore(draft, marks)
   const base = special ? `${draft.base}-${writeInch(special.bore)}` : draft.base
-  const known = suffix.parts.flatMap(({ token }) => (token ? [token] : []))
   const from = marks[draft.start]?.at ?? 0
-  const tokens: ReadToken[] = [
-    ...draft.prefix.map((token) => told(token, token.text, 0)),
-    ...(special
-      ? [
-          {
-            text: writeInch(special.bore),
-            at: marks[draft.end]?.at ?? 0,
-            kind: 'bore' as const,
-            meaning: `inch bore ${writeInch(special.bore)} in a metric outside`,
-            known: true,
-          },
-        ]
-      : []),
-    ...suffix.parts.map(({ token, text: quoted, at }) =>
-      token
-        ? told(token, quoted, at)
-        : { text: quoted, at, kind: 'other' as const, meaning: 'not decoded', known: false },
-    ),
-  ]
-  return {
-    canonical: canonical(base, draft.prefix, suffix.parts),
-    family: draft.family,
-    base,
-    part: special ? null : draft.part,
-    basePlace: { from, to: (marks[draft.end - 1]?.at ?? from) + 1 },
-    dimensions: special
-      ? { ...draft.dimensions, bore: Math.round(special.bore * 1000) / 1000 }
-      : draft.dimensions,
-    tokens,
-    unknown: tokens.filter((t) => !t.known).map((t) => t.text),
-    closure: known.find((t) => t.closure)?.closure ?? OPEN,
-    clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
-    cost: draft.cost + PREFIX * draft.prefix.length + suffix.cost + runOn,
-    confidence: 0,
-  }
+  const basePlace = { from, to: (marks[draft.end - 1]?.at ?? from) + 1 }
+  const front: ReadToken[] = draft.prefix.map((token) => told(token, token.text, 0))
+  if (special)
+    front.push({
+      text: writeInch(special.bore),
+      at: marks[draft.end]?.at ?? 0,
+      kind: 'bore',
+      meaning: `inch bore ${writeInch(special.bore)} in a metric outside`,
+      known: true,
+    })
+  return tailReadings(draft.family, draft.end + (special?.marks ?? 0), asked).map((suffix) => {
+    const known = suffix.parts.flatMap(({ token }) => (token ? [token] : []))
+    const tokens = [
+      ...front,
+      ...suffix.parts.map(({ token, text, at }) =>
+        token
+          ? told(token, text, at)
+          : { text, at, kind: 'other' as const, meaning: 'not decoded', known: false },
+      ),
+    ]
+    return {
+      canonical: canonical(base, draft.prefix, suffix.parts),
+      family: draft.family,
+      base,
+      part: special ? null : draft.part,
+      basePlace,
+      dimensions: special
+        ? { ...draft.dimensions, bore: Math.round(special.bore * 1000) / 1000 }
+        : draft.dimensions,
+      tokens,
+      unknown: tokens.filter((t) => !t.known).map((t) => t.text),
+      closure: known.find((t) => t.closure)?.closure ?? OPEN,
+      clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
+      cost:
+        draft.cost +
+        PREFIX * draft.prefix.length +
+        suffix.cost +
+        (runsOn(draft, marks, suffix) ? RUN_ON_DIGIT : 0),
+      confidence: 0,
+    }
+  })
 }
 
 /** Readings of text that gives sizes instead of a number: `12x18x4 2RS`. */
-function sizeReadings(text: string, language: Language): Reading[] {
+function sizeReadings(asked: Asked): Reading[] {
+  const { text, language } = asked
   const sizes = readSizes(text, language.catalogue)
   if (!sizes) return []
-  return sizes.parts.map(({ part, cost }) => {
-    const marks = glyphs(text).filter((g) => g.at >= sizes.to)
-    const draft: Draft = {
-      part,
-      base: part.base,
-      family: part.family,
-      dimensions: part.dimensions,
-      prefix: [],
-      start: 0,
-      end: 0,
-      cost,
-    }
-    return { ...finish(draft, language, marks, text), basePlace: { from: 0, to: sizes.to } }
+  const tail = { ...asked, marks: glyphs(text).filter((g) => g.at >= sizes.to), tails: new Map() }
+  return sizes.parts.flatMap(({ part, cost }) => {
+    const { base, family, dimensions } = part
+    const draft: Draft = { part, base, family, dimensions, prefix: [], start: 0, end: 0, cost }
+    return finish(draft, tail).map((reading) => ({ ...reading, basePlace: { from: 0, to: sizes.to } }))
   })
 }
 
 /** One number may name two parts: 683 is a ball bearing and a cone. */
 const identityOf = ({ base, family, part }: Reading): string => `${base} ${family} ${part?.piece ?? ''}`
+const meaningOf = (reading: Reading): string =>
+  `${identityOf(reading)}|${reading.canonical}|${reading.tokens.map((t) => t.meaning).join('|')}`
 
-function best(readings: readonly Reading[]): Reading[] {
-  const byMeaning = new Map<string, Reading>()
-  for (const reading of readings) {
-    const key = `${identityOf(reading)}|${reading.canonical}`
-    const held = byMeaning.get(key)
-    if (!held || reading.cost < held.cost) byMeaning.set(key, reading)
-  }
+function cheapestBy(readings: readonly Reading[], keyOf: (reading: Reading) => string): Reading[] {
   const cheapest = new Map<string, Reading>()
-  for (const reading of byMeaning.values()) {
-    const held = cheapest.get(identityOf(reading))
-    if (!held || reading.cost < held.cost) cheapest.set(identityOf(reading), reading)
+  for (const reading of readings) {
+    const key = keyOf(reading)
+    const held = cheapest.get(key)
+    if (!held || reading.cost < held.cost) cheapest.set(key, reading)
   }
-  const sorted = [...cheapest.values()].sort(
-    (a, b) => a.cost - b.cost || (b.part?.commonness ?? 0) - (a.part?.commonness ?? 0),
-  )
-  const total = sorted.reduce((sum, r) => sum + Math.exp(-r.cost), Math.exp(-UNREADABLE))
-  return sorted.map((r) => ({ ...r, confidence: Math.exp(-r.cost) / total }))
+  return [...cheapest.values()].sort(likeliest)
+}
+
+/** Relative probability: how well the text is read, and how often such a part turns up. */
+const likelihood = ({ cost, part }: Reading): number => Math.exp(-cost) * (part ? commonnessWeight(part) : 1)
+const likeliest = (a: Reading, b: Reading): number => likelihood(b) - likelihood(a)
+
+function withConfidence(readings: readonly Reading[]): Reading[] {
+  const total = readings.reduce((sum, r) => sum + likelihood(r), Math.exp(-UNREADABLE))
+  return readings.map((r) => ({ ...r, confidence: likelihood(r) / total }))
+}
+
+/** @param count readings wanted of one tail */
+function readAll(text: string, language: Language, count: number): Reading[] {
+  const marks = glyphs(text.slice(0, MAX_STAMP))
+  if (marks.length === 0) return []
+  const asked: Asked = { language, marks, text, count, tails: new Map() }
+  return [...draftsOf(language, marks).flatMap((draft) => finish(draft, asked)), ...sizeReadings(asked)]
 }
 
 /**
  * Reads a stamped number: base, prefix and suffix tokens, with lost marks (`?`, `*`) and look-alikes allowed.
  *
  * @param text as read off the part, at most `MAX_STAMP` characters (longer text is cut by the caller with words)
- * @returns every reading within reach, best first, none when nothing fits; confidences sum to at most 1
- * @example readDesignation('6902-2rs', language)[0].canonical // '6902-2RS'
+ * @returns the cheapest reading of every part within reach, best first, none when nothing fits; confidences sum to at
+ *   most 1
+ * @example readAllDesignations('6902-2rs', language)[0].canonical // '6902-2RS'
  */
-export function readAllDesignations(text: string, language: Language): Reading[] {
-  const marks = glyphs(text.slice(0, MAX_STAMP))
-  if (marks.length === 0) return []
-  const tails: TailCache = new Map()
-  return best([
-    ...draftsOf(language, marks).map((draft) => finish(draft, language, marks, text, tails)),
-    ...sizeReadings(text, language),
-  ])
-}
+export const readAllDesignations = (text: string, language: Language): Reading[] =>
+  withConfidence(cheapestBy(readAll(text, language, 1), identityOf))
 
-/** The readings worth showing: the best dozen. */
-export const decode = (text: string, language: Language): Reading[] =>
-  readAllDesignations(text, language).slice(0, MOST_READINGS)
+/**
+ * The readings worth showing: the best dozen. A tail that may be read in several ways gives its leading number several
+ * readings (`DD`: contact seals in one convention, shields in another).
+ */
+export function decode(text: string, language: Language): Reading[] {
+  const meanings = cheapestBy(readAll(text, language, MOST_TAILS), meaningOf)
+  const parts = cheapestBy(meanings, identityOf)
+  const leading = parts[0]
+  if (!leading) return []
+  const others = meanings.filter(
+    (r) => r !== leading && identityOf(r) === identityOf(leading) && r.cost - leading.cost < OTHER_MEANING,
+  )
+  const shown = [...parts, ...others.slice(0, MOST_TAILS - 1)].sort(likeliest)
+  return withConfidence(shown).slice(0, MOST_READINGS)
+}

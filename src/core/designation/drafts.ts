@@ -2,11 +2,15 @@ import { findPart, type Catalogue, type Dimensions, type Family, type Glyph, typ
 import { MM_PER_INCH, readLength } from '../quantity'
 import { boreCode } from './boreCode'
 import type { Language } from './reading'
+import { leastTailCosts } from './readSuffixes'
 import { searchNumbers } from './searchNumbers'
 import type { SuffixToken } from './token'
 
 /** A number that follows the rules but is not listed is less likely than a listed one. */
-const UNLISTED_NUMBER = 4
+const UNLISTED_NUMBER = 2.5
+
+/** Numbers this much worse than the best are no longer worth telling, ln. */
+const MARGIN = 6.5
 
 /** A base number found at the front of a text, before its tail is read. */
 export interface Draft {
@@ -64,23 +68,26 @@ function listedDrafts(
   marks: readonly Glyph[],
   prefix: SuffixToken[],
   start: number,
+  tail: readonly number[],
 ): Draft[] {
-  return searchNumbers(catalogue.numbers, marks.slice(start)).map(({ named, end, cost }) => {
-    const implied = named.implies
-      ? tokens.filter((t) => t.where === 'prefix' && t.text === named.implies)
-      : []
-    const { part } = named
-    return {
-      part,
-      base: part.base,
-      family: part.family,
-      dimensions: part.dimensions,
-      prefix: [...prefix, ...implied],
-      start,
-      end: start + end,
-      cost,
-    }
-  })
+  const { index, named } = catalogue.numbers
+  return searchNumbers(index, marks.slice(start), { tail: tail.slice(start), margin: MARGIN }).flatMap(
+    ({ entry, end, cost }) => {
+      const { part, implies } = named[entry] ?? {}
+      if (!part) return []
+      const implied = implies ? tokens.filter((t) => t.where === 'prefix' && t.text === implies) : []
+      return {
+        part,
+        base: part.base,
+        family: part.family,
+        dimensions: part.dimensions,
+        prefix: [...prefix, ...implied],
+        start,
+        end: start + end,
+        cost,
+      }
+    },
+  )
 }
 
 /** `6203-5/8`, `6202-10`: a metric outside with an inch bore, as a fraction or in sixteenths. */
@@ -100,8 +107,10 @@ export function inchBore(draft: Draft, marks: readonly Glyph[]): { bore: number;
 }
 
 /** Every base number the marks may begin with, after every prefix they may begin with. */
-export const draftsOf = (language: Language, marks: readonly Glyph[]): Draft[] =>
-  prefixes(language.tokens, marks).flatMap(({ prefix, start }) => [
-    ...listedDrafts(language, marks, prefix, start),
+export function draftsOf(language: Language, marks: readonly Glyph[]): Draft[] {
+  const tail = leastTailCosts(language.tokens, marks)
+  return prefixes(language.tokens, marks).flatMap(({ prefix, start }) => [
+    ...listedDrafts(language, marks, prefix, start, tail),
     ...unlistedDraft(language.catalogue, marks, prefix, start),
   ])
+}

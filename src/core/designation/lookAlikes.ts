@@ -1,3 +1,6 @@
+import { MARK_CODES, markCode } from '../catalogue'
+import { LOST_ONE, LOST_RUN_MARK } from './editCosts'
+
 /**
  * How easily one stamped mark is taken for another, as a cost (−ln of a probability, relative to reading it right).
  * Handbook values from memory of how worn stamps read; the groups are common practice.
@@ -35,14 +38,41 @@ const MISREAD = 1.5
 const SAME_SHAPE = 0.5
 /** One mark read as any other. */
 const ANY_OTHER = 5.5
+/**
+ * In a clear stamp a digit taken for another digit, or a letter for a letter, is this much rarer. A letter where a digit
+ * belongs betrays itself and stays as it is (estimate, common practice).
+ */
+const CLEAR = 4
 
-const COSTS = new Map(
-  PAIRS.flatMap(([a, b, shape]) => {
-    const cost = shape < SAME_SHAPE ? shape : MISREAD + shape
-    return [[a + b, cost] as const, [b + a, cost] as const]
-  }),
+/** Cost of reading `read` where `stamped` was struck, for all pairs of mark codes: `read · MARK_CODES + stamped`. */
+type CostTable = Float64Array
+
+function costTable(pairCost: (a: string, b: string, shape: number) => number): CostTable {
+  const table = new Float64Array(MARK_CODES * MARK_CODES).fill(ANY_OTHER)
+  for (let code = 0; code < MARK_CODES; code++) table[code * MARK_CODES + code] = 0
+  for (const [a, b, shape] of PAIRS) {
+    const cost = pairCost(a, b, shape)
+    table[markCode(a) * MARK_CODES + markCode(b)] = cost
+    table[markCode(b) * MARK_CODES + markCode(a)] = cost
+  }
+  for (const [lost, cost] of [
+    ['?', LOST_ONE],
+    ['*', LOST_RUN_MARK],
+  ] as const)
+    table.fill(cost, markCode(lost) * MARK_CODES, (markCode(lost) + 1) * MARK_CODES)
+  return table
+}
+
+const worn = (_a: string, _b: string, shape: number): number => (shape < SAME_SHAPE ? shape : MISREAD + shape)
+const sameClass = (a: string, b: string): boolean => /\d/.test(a) === /\d/.test(b)
+
+/** Costs where the stamp is worn. */
+export const WORN_COSTS = costTable(worn)
+/** Costs where nothing else says that the stamp is worn. */
+export const CLEAR_COSTS = costTable(
+  (a, b, shape) => worn(a, b, shape) + (shape >= SAME_SHAPE && sameClass(a, b) ? CLEAR : 0),
 )
 
-/** Cost of reading `read` where `stamped` was struck; 0 when they are the same. */
+/** Cost of reading `read` where `stamped` was struck, on a worn stamp; 0 when they are the same. */
 export const confusionCost = (read: string, stamped: string): number =>
-  read === stamped ? 0 : (COSTS.get(read + stamped) ?? ANY_OTHER)
+  WORN_COSTS[markCode(read) * MARK_CODES + markCode(stamped)] ?? ANY_OTHER

@@ -1,4 +1,5 @@
-import type { Family, Glyph } from '../catalogue'
+import { familyFacts, type Family, type Glyph } from '../catalogue'
+import { confusionCost } from './lookAlikes'
 import type { SuffixToken } from './token'
 
 /** A stretch of what was read: a known token or marks that mean nothing to us. */
@@ -13,112 +14,149 @@ export interface SuffixReading {
   cost: number
 }
 
-/** A known token costs a little, so that one long token beats two short ones. */
+/** A known token costs a little, so that one long token beats two short ones; more when this meaning is the rarer one. */
 const KNOWN = 0.1
+const RARER: Record<SuffixToken['sure'], number> = { usual: 0, some: 0.4, seldom: 1.2 }
 /** An unknown mark; a whole unknown tail (date, batch, place) never costs more than the cap. */
-const UNKNOWN_MARK = 1
-const UNKNOWN_CAP = 3
+const UNKNOWN_MARK = 2
+const UNKNOWN_CAP = 5
+/** A lost mark left as it is: a token that explains it is better. */
+const LOST_MARK = 0.3
 /** A slash between tokens is a separator and free. */
 const SEPARATORS = new Set(['/', '+'])
-/** A known token stuck to unknown marks is probably chance: `C` inside a word. */
-const TOUCHING_UNKNOWN = 1.2
+/** A known token stuck to unknown marks is probably chance: `C` inside a word, a single letter most of all. */
+const TOUCHING_UNKNOWN = 3.6
+const LETTER_TOUCHING_UNKNOWN = 6
+const BASE_TOUCHING_UNKNOWN = 1.5
+/** A worn token is recognised by at most one mark taken for a look-alike. */
+const MOST_MISREAD = 3
+/** One number tells its closure, clearance, precision … once. */
+const TOLD_TWICE = 2
+const ONCE: ReadonlySet<SuffixToken['kind']> = new Set([
+  'closure',
+  'clearance',
+  'precision',
+  'contactAngle',
+  'material',
+  'cage',
+  'groove',
+  'taperBore',
+  'heat',
+])
+/** Shortest token that may be read through damage: with one mark left of one, anything fits. */
+const LEAST_MARKS = 2
 
-const usable = (token: SuffixToken, family: Family): boolean =>
-  token.where === 'suffix' && (token.families.length === 0 || token.families.includes(family))
+/** Tokens by the mark that was read where they begin: those that may begin with it or a look-alike. */
+type Tokens = (first: string) => readonly SuffixToken[]
 
-function matches(token: SuffixToken, marks: readonly Glyph[], at: number): boolean {
-  for (let i = 0; i < token.key.length; i++) if (marks[at + i]?.char !== token.key[i]) return false
-  return true
+const MOST_FIRST_MARKS = 200
+
+function byFirstMark(tokens: readonly SuffixToken[]): Tokens {
+  const made = new Map<string, SuffixToken[]>()
+  return (first) => {
+    const known =
+      made.get(first) ?? tokens.filter((token) => confusionCost(first, token.key[0] ?? '') <= MOST_MISREAD)
+    if (made.size < MOST_FIRST_MARKS) made.set(first, known)
+    return known
+  }
 }
 
-/**
- * Reads the tail of a number as known tokens and unknown stretches, cheapest reading first found from the end.
- * `?` and `*` in the tail are lost marks: free, and told as unknown.
- *
- * @param marks the tail after the base number
- * @param text the text as typed, for quoting stretches as they stand
- */
-export function readSuffixes(
-  tokens: readonly SuffixToken[],
-  family: Family,
-  marks: readonly Glyph[],
-  text: string,
-): SuffixReading {
-  const fitting = tokens.filter((token) => usable(token, family))
-  const steps = Array.from({ length: marks.length }, () => ({ known: DEAD_END, unknown: DEAD_END }))
-  for (let at = marks.length - 1; at >= 0; at--) {
-    const step = steps[at]
-    if (!step) continue
-    const free = isFree(marks[at]?.char ?? '')
-    step.unknown = {
-      cost: (free ? 0 : UNKNOWN_MARK) + costFrom(steps, marks, at + 1, free ? 'either' : 'unknown'),
-      length: 1,
-      token: null,
-    }
-    for (const token of fitting) {
-      if (!matches(token, marks, at)) continue
-      const length = token.key.length
-      const cost = KNOWN + costFrom(steps, marks, at + length, 'known')
-      if (cost < step.known.cost) step.known = { cost, length, token }
-    }
+const fittingTokens = new WeakMap<readonly SuffixToken[], Map<Family | 'any', Tokens>>()
+
+/** Suffix tokens that a family may carry: shields and seals only where bearings are made with them. */
+function tokensOf(tokens: readonly SuffixToken[], family: Family | 'any'): Tokens {
+  const byFamily = fittingTokens.get(tokens) ?? new Map<Family | 'any', Tokens>()
+  fittingTokens.set(tokens, byFamily)
+  const known = byFamily.get(family)
+  if (known) return known
+  const closable = family !== 'any' && (familyFacts(family).traits?.includes('closable') ?? false)
+  const fitting = byFirstMark(
+    tokens.filter(
+      (token) =>
+        token.where === 'suffix' &&
+        (family === 'any' ||
+          (token.families.length === 0 ? closable || !token.closure : token.families.includes(family))),
+    ),
+  )
+  byFamily.set(family, fitting)
+  return fitting
+}
+
+/** Cost of reading `token` at `at`; ∞ when it cannot be that. */
+function tokenCost({ key, sure }: SuffixToken, marks: readonly Glyph[], at: number): number {
+  let [worn, read] = [0, 0]
+  for (let i = 0; i < key.length; i++) {
+    const char = marks[at + i]?.char
+    if (char === undefined || char === '*') return Infinity
+    if (char !== '?') read++
+    worn += confusionCost(char, key[i] ?? '')
+    if (worn > MOST_MISREAD) return Infinity
   }
-  const path = cheapest(steps, marks)
-  return {
-    parts: quote(path, marks, text),
-    cost: Math.min(costFrom(steps, marks, 0, 'either'), KNOWN * marks.length + UNKNOWN_CAP),
-  }
+  if (read === 0 || (worn > 0 && key.length < LEAST_MARKS)) return Infinity
+  return KNOWN + RARER[sure] + worn
 }
 
 interface Step {
+  /** cost from here to the end */
   cost: number
   length: number
   token: SuffixToken | null
+  rest: Step | null
 }
-type Steps = readonly { known: Step; unknown: Step }[]
-const DEAD_END: Step = { cost: Infinity, length: 1, token: null }
 
 const isFree = (char: string): boolean => SEPARATORS.has(char) || char === '?' || char === '*'
+const ownCost = (char: string): number => (char === '?' ? LOST_MARK : isFree(char) ? 0 : UNKNOWN_MARK)
 
-/** Whether a step at `at` that differs in kind from the one before it touches it without a gap. */
-const touches = (marks: readonly Glyph[], at: number): boolean =>
-  !marks[at]?.gap && !isFree(marks[at]?.char ?? '')
+/** Paths that begin at one place: by what stands first. */
+interface Paths {
+  known: Step[]
+  unknown: Step[]
+}
 
-function costFrom(
-  steps: Steps,
+/** What stands before a place: a known token, the base number, an unknown stretch, or a mark that touches nothing. */
+type Before = SuffixToken | 'base' | 'unknown' | 'free'
+
+const seamOf = (known: SuffixToken | 'base'): number => {
+  if (known === 'base') return BASE_TOUCHING_UNKNOWN
+  return known.key.length < 2 ? LETTER_TOUCHING_UNKNOWN : TOUCHING_UNKNOWN
+}
+
+/** The `count` cheapest ways on from `at`, given what stands before; a seam between known and unknown costs. */
+function onward(
+  paths: readonly Paths[],
   marks: readonly Glyph[],
   at: number,
-  before: 'known' | 'unknown' | 'either',
-): number {
-  const step = steps[at]
-  if (!step) return 0
-  const seam = touches(marks, at) ? TOUCHING_UNKNOWN : 0
-  return Math.min(
-    step.known.cost + (before === 'unknown' ? seam : 0),
-    step.unknown.cost + (before === 'known' ? seam : 0),
-  )
+  before: Before,
+  count: number,
+): { cost: number; rest: Step | null }[] {
+  const here = paths[at]
+  if (!here) return [{ cost: 0, rest: null }]
+  const touching = !marks[at]?.gap && !isFree(marks[at]?.char ?? '')
+  const knownBefore = touching && before !== 'unknown' && before !== 'free' ? seamOf(before) : 0
+  return [
+    ...here.known.map((rest) => ({
+      cost: rest.cost + (touching && before === 'unknown' && rest.token ? seamOf(rest.token) : 0),
+      rest,
+    })),
+    ...here.unknown.map((rest) => ({ cost: rest.cost + knownBefore, rest })),
+  ]
+    .sort((a, b) => a.cost - b.cost)
+    .slice(0, count)
 }
 
-function cheapest(steps: Steps, marks: readonly Glyph[]): Step[] {
-  const path: Step[] = []
-  let before: 'known' | 'unknown' | 'either' = 'either'
-  for (let at = 0; at < marks.length;) {
-    const step = steps[at]
-    if (!step) break
-    const seam = touches(marks, at) ? TOUCHING_UNKNOWN : 0
-    const known = step.known.cost + (before === 'unknown' ? seam : 0)
-    const unknown = step.unknown.cost + (before === 'known' ? seam : 0)
-    const pick: Step = known <= unknown ? step.known : step.unknown
-    before = isFree(marks[at]?.char ?? '') ? 'either' : pick.token ? 'known' : 'unknown'
-    path.push(pick)
-    at += pick.length
-  }
-  return path
+const cheapest = (steps: Step[], count: number): Step[] =>
+  steps.sort((a, b) => a.cost - b.cost).slice(0, count)
+
+function toldTwice(parts: readonly SuffixPart[]): number {
+  const kinds = parts.flatMap(({ token }) => (token && ONCE.has(token.kind) ? [token.kind] : []))
+  return (kinds.length - new Set(kinds).size) * TOLD_TWICE
 }
 
-function quote(path: readonly Step[], marks: readonly Glyph[], text: string): SuffixPart[] {
+function quote(path: Step | null, marks: readonly Glyph[], text: string): SuffixPart[] {
   const parts: SuffixPart[] = []
   let at = 0
-  for (const { length, token } of path) {
+  for (let step = path; step; step = step.rest) {
+    const { length, token } = step
     const mark = marks[at]
     const end = (marks[at + length - 1]?.at ?? 0) + 1
     at += length
@@ -129,4 +167,76 @@ function quote(path: readonly Step[], marks: readonly Glyph[], text: string): Su
     else parts.push({ text: text.slice(mark.at, end), at: mark.at, token })
   }
   return parts
+}
+
+/**
+ * Reads the tail of a number as known tokens and unknown stretches. Tokens may be worn: `?` for a mark, or one mark
+ * taken for a look-alike. A token with two meanings gives two readings, ranked by how usual each is and by its neighbours.
+ *
+ * @param marks the tail after the base number
+ * @param text the text as typed, for quoting stretches as they stand
+ * @param count how many readings are wanted
+ * @returns at least one reading, cheapest first; the empty tail is read as nothing
+ */
+export function readSuffixes(
+  tokens: readonly SuffixToken[],
+  family: Family,
+  marks: readonly Glyph[],
+  text: string,
+  count = 1,
+): SuffixReading[] {
+  const fitting = tokensOf(tokens, family)
+  const paths: Paths[] = Array.from({ length: marks.length }, () => ({ known: [], unknown: [] }))
+  for (let at = marks.length - 1; at >= 0; at--) {
+    const here = paths[at]
+    const char = marks[at]?.char ?? ''
+    if (!here) continue
+    const kind = isFree(char) ? 'free' : 'unknown'
+    here.unknown = onward(paths, marks, at + 1, kind, count).map(({ cost, rest }) => ({
+      cost: ownCost(char) + cost,
+      length: 1,
+      token: null,
+      rest,
+    }))
+    here.known = cheapest(
+      fitting(char).flatMap((token) => {
+        const own = tokenCost(token, marks, at)
+        if (own === Infinity) return []
+        const { length } = token.key
+        return onward(paths, marks, at + length, token, count).map(({ cost, rest }) => ({
+          cost: own + cost,
+          length,
+          token,
+          rest,
+        }))
+      }),
+      count,
+    )
+  }
+  const most = KNOWN * marks.length + UNKNOWN_CAP
+  const readings = onward(paths, marks, 0, 'base', count)
+    .map(({ cost, rest }) => {
+      const parts = quote(rest, marks, text)
+      return { parts, cost: cost + toldTwice(parts) }
+    })
+    .sort((a, b) => a.cost - b.cost)
+  const over = Math.max(0, (readings[0]?.cost ?? 0) - most)
+  return readings.map(({ parts, cost }) => ({ parts, cost: cost - over }))
+}
+
+/**
+ * Least cost of leaving the marks from each place on to the tail, whatever the number before them is.
+ * @returns one figure for every place from 0 to the number of marks, the last one 0
+ */
+export function leastTailCosts(tokens: readonly SuffixToken[], marks: readonly Glyph[]): number[] {
+  const suffixes = tokensOf(tokens, 'any')
+  const least = new Array<number>(marks.length + 1).fill(0)
+  for (let at = marks.length - 1; at >= 0; at--) {
+    const unknown = ownCost(marks[at]?.char ?? '') + (least[at + 1] ?? 0)
+    least[at] = suffixes(marks[at]?.char ?? '').reduce((cost, token) => {
+      const own = tokenCost(token, marks, at)
+      return own === Infinity ? cost : Math.min(cost, own + (least[at + token.key.length] ?? 0))
+    }, unknown)
+  }
+  return least.map((cost, at) => Math.min(cost, KNOWN * (marks.length - at) + UNKNOWN_CAP))
 }

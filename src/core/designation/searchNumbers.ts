@@ -1,63 +1,151 @@
-import type { Glyph, NamedPart, TrieNode } from '../catalogue'
-import { EXTRA, LOST_NONE, LOST_ONE, LOST_RUN_MARK, MISSED } from './editCosts'
-import { confusionCost } from './lookAlikes'
+import { MARK_CODES, markCode, type Glyph, type NumberIndex } from '../catalogue'
+import { EXTRA, LOST_NONE, LOST_RUN_MARK, MISSED } from './editCosts'
+import { CLEAR_COSTS, WORN_COSTS } from './lookAlikes'
 
-/** A number of the catalogue found in what was read, using the marks from `start` up to `end`. */
+/** A number found in what was read, using the marks up to `end`. */
 export interface NumberMatch {
-  named: NamedPart
-  /** how many marks of the reading the number takes up, from the start of the search */
+  /** entry of the index */
+  entry: number
+  /** how many marks of the reading the number takes up */
   end: number
   cost: number
 }
 
 /** Beyond this a number is another number, not a worn one. */
-const BUDGET = 8
+const BUDGET = 9
+/** Budgets tried one after the other: a clean or nearly clean number is found without looking at worn ones. */
+const STEPS = [0.5, 3, 5.6, BUDGET]
+/** A stamp that some number explains at this cost reads clear. */
+const CLEAR = 0.5
 
-/** Charges what can be passed over in the reading without a mark of the number: extra marks, empty `?`, ended `*`. */
-function passOver(row: number[], marks: readonly Glyph[]): void {
-  for (let j = 1; j < row.length; j++) {
-    const char = marks[j - 1]?.char
-    const step = char === '*' ? 0 : char === '?' ? LOST_NONE : EXTRA
-    row[j] = Math.min(row[j] ?? Infinity, (row[j - 1] ?? Infinity) + step)
+/** First number after `from` in [from, to) whose mark at `depth` differs: steps double, then halve. */
+function endOfRun({ marks, starts }: NumberIndex, from: number, to: number, depth: number): number {
+  const code = marks[(starts[from] ?? 0) + depth]
+  let low = from
+  let step = 1
+  while (low + step < to && marks[(starts[low + step] ?? 0) + depth] === code) {
+    low += step
+    step *= 2
+  }
+  let high = Math.min(to, low + step)
+  while (high - low > 1) {
+    const middle = (low + high) >> 1
+    if (marks[(starts[middle] ?? 0) + depth] === code) low = middle
+    else high = middle
+  }
+  return high
+}
+
+/** Rows of the table of costs; the name is kept short because the innermost loop reads it. */
+const ROW = MARK_CODES
+
+/** One search: a row of edit costs for each mark of the number walked so far, cells beyond the budget left at ∞. */
+class Walk {
+  readonly found: NumberMatch[] = []
+  private readonly read: Uint8Array
+  private readonly skip: Float64Array
+  private readonly miss: Float64Array
+  private readonly rows: Float64Array
+  private readonly width: number
+
+  constructor(
+    private readonly index: NumberIndex,
+    marks: readonly Glyph[],
+    private readonly budget: number,
+    private readonly taken: Float64Array,
+  ) {
+    this.width = marks.length + 1
+    this.read = Uint8Array.from(marks, ({ char }) => markCode(char))
+    this.skip = Float64Array.from(marks, ({ char }) => (char === '*' ? 0 : char === '?' ? LOST_NONE : EXTRA))
+    this.miss = Float64Array.from(marks, ({ char }) => (char === '*' ? LOST_RUN_MARK : MISSED))
+    this.rows = new Float64Array((index.longest + 1) * this.width)
+    this.rows[0] = 0
+    for (let j = 1; j < this.width; j++) this.rows[j] = (this.rows[j - 1] ?? 0) + (this.skip[j - 1] ?? 0)
+    this.visit(0, index.entries.length, 0)
+  }
+
+  /** The row for one more stamped mark. @returns its least cost */
+  private advance(depth: number, stamped: number): number {
+    const { rows, width, read, skip, miss, taken: table } = this
+    const before = depth * width
+    const next = before + width
+    let last = (rows[before] ?? 0) + MISSED
+    let least = last
+    rows[next] = last
+    for (let j = 1; j < width; j++) {
+      const taken = (rows[before + j - 1] ?? 0) + (table[(read[j - 1] ?? 0) * ROW + stamped] ?? 0)
+      const missed = (rows[before + j] ?? 0) + (miss[j - 1] ?? 0)
+      const skipped = last + (skip[j - 1] ?? 0)
+      last = taken < missed ? taken : missed
+      if (skipped < last) last = skipped
+      rows[next + j] = last
+      if (last < least) least = last
+    }
+    return least
+  }
+
+  private report(n: number, depth: number): void {
+    const row = depth * this.width
+    const entry = this.index.entries[n] ?? 0
+    for (let end = 1; end < this.width; end++) {
+      const cost = this.rows[row + end] ?? Infinity
+      if (cost <= this.budget) this.found.push({ entry, end, cost })
+    }
+  }
+
+  /** Numbers [from, to) share their first `depth` marks. */
+  private visit(from: number, to: number, depth: number): void {
+    const { marks, starts } = this.index
+    let at = from
+    for (; at < to && (starts[at + 1] ?? 0) - (starts[at] ?? 0) === depth; at++) this.report(at, depth)
+    while (at < to) {
+      const end = endOfRun(this.index, at, to, depth)
+      if (this.advance(depth, marks[(starts[at] ?? 0) + depth] ?? 0) <= this.budget)
+        this.visit(at, end, depth + 1)
+      at = end
+    }
   }
 }
 
-function advance(row: readonly number[], marks: readonly Glyph[], stamped: string): number[] {
-  const next = new Array<number>(row.length)
-  next[0] = (row[0] ?? Infinity) + MISSED
-  for (let j = 1; j < row.length; j++) {
-    const read = marks[j - 1]?.char ?? ''
-    const before = row[j - 1] ?? Infinity
-    const here = row[j] ?? Infinity
-    const taken = read === '?' ? LOST_ONE : read === '*' ? LOST_RUN_MARK : confusionCost(read, stamped)
-    next[j] = Math.min(before + taken, here + (read === '*' ? LOST_RUN_MARK : MISSED))
-  }
-  passOver(next, marks)
-  return next
+/** What a caller knows of the marks after the number, and how far it looks. */
+export interface SearchRange {
+  /** least cost of leaving marks `end`… to the tail, for every end from 0 to the number of marks */
+  tail: ArrayLike<number>
+  /** numbers this much worse than the best are still found */
+  margin: number
 }
 
 /**
- * Finds the numbers of the catalogue that the marks may begin with, by walking the number tree with one row of edit
- * costs a level; branches whose best cost is over the budget are left. Same answers as `matchNumber` over every name.
+ * Finds the numbers that the marks may begin with, by walking the sorted numbers as a tree with one row of edit costs a
+ * level; stretches whose best cost is over the budget are left. A stamp without lost marks that some number explains
+ * as it stands reads clear: there a digit taken for another is far less likely.
  *
  * @param marks what was read, without a prefix; at most a few dozen marks
- * @returns every number with every end it may have within the budget, in no particular order
+ * @returns numbers with every end they may have, up to the best plus `margin` and within the budget, in no particular
+ *   order
  */
-export function searchNumbers(root: TrieNode, marks: readonly Glyph[]): NumberMatch[] {
-  const found: NumberMatch[] = []
-  const first = new Array<number>(marks.length + 1).fill(Infinity)
-  first[0] = 0
-  passOver(first, marks)
-  const visit = (node: TrieNode, row: readonly number[]): void => {
-    for (const named of node.parts)
-      row.forEach((cost, end) => {
-        if (cost <= BUDGET && end > 0) found.push({ named, end, cost })
-      })
-    for (const [stamped, child] of node.next) {
-      const next = advance(row, marks, stamped)
-      if (Math.min(...next) <= BUDGET) visit(child, next)
-    }
+export function searchNumbers(
+  index: NumberIndex,
+  marks: readonly Glyph[],
+  { tail, margin }: SearchRange,
+): NumberMatch[] {
+  const lost = marks.some(({ char }) => char === '?' || char === '*')
+  const whole = ({ end, cost }: NumberMatch): number => cost + (tail[end] ?? 0)
+  for (const budget of STEPS) {
+    const first = new Walk(index, marks, budget, WORN_COSTS).found
+    const best = first.reduce((least, match) => Math.min(least, whole(match)), Infinity)
+    if (best > budget && budget < BUDGET) continue
+    const most = best + margin
+    const clear = !lost && best <= CLEAR
+    const found =
+      !clear && most <= budget
+        ? first
+        : new Walk(index, marks, Math.min(BUDGET, most), clear ? CLEAR_COSTS : WORN_COSTS).found
+    return found.filter((match) => whole(match) <= most)
   }
-  visit(root, first)
-  return found
+  return []
 }
+
+/** Every number within the budget, nothing else considered: the fast twin of a full table for every number. */
+export const searchAll = (index: NumberIndex, marks: readonly Glyph[]): NumberMatch[] =>
+  new Walk(index, marks, BUDGET, WORN_COSTS).found

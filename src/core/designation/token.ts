@@ -40,6 +40,8 @@ export interface SuffixToken {
   closure: Closure | null
   where: 'prefix' | 'suffix'
   convention: string
+  /** how usual this meaning of the token is among all that carry it */
+  sure: 'usual' | 'some' | 'seldom'
   /** empty = any family */
   families: readonly Family[]
 }
@@ -53,6 +55,7 @@ const Row = z.object({
   closure: z.enum(['', 'shield', 'lowFrictionSeal', 'contactSeal']),
   where: z.enum(['prefix', 'suffix']),
   convention: z.string().min(1),
+  sure: z.enum(['usual', 'some', 'seldom']),
   families: z.string(),
 })
 
@@ -73,6 +76,7 @@ export function readTokenRow(row: Record<string, string>): SuffixToken {
     closure,
     where: r.where,
     convention: r.convention,
+    sure: r.sure,
     families: families.filter(isFamily),
   }
 }

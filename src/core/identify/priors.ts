@@ -1,9 +1,6 @@
-import { familyFacts, type Part } from '../catalogue'
+import { commonnessWeight, familyFacts, type Part } from '../catalogue'
 import type { Looks } from './evidence'
 import { UNLISTED_PRIOR } from './unlisted'
-
-/** How often a part of each commonness comes over the counter, relative to 3 = ordinary (estimate, common practice). */
-const BY_COMMONNESS = [0.1, 0.15, 0.4, 1, 2, 4]
 
 /** Shares of what arrives when nobody said which piece it is (estimate, common practice). */
 const PIECE_SHARE = { complete: 0.92, cone: 0.02, cup: 0.02, seal: 0.04 } as const
@@ -26,7 +23,7 @@ export interface Candidate {
 export const candidatesOf = (parts: readonly Part[]): Candidate[] =>
   parts
     .filter((part) => familyFacts(part.family).kind !== 'hardware')
-    .map((part) => ({ part, weight: BY_COMMONNESS[part.commonness] ?? 1 }))
+    .map((part) => ({ part, weight: commonnessWeight(part) }))
 
 export type Priors = (looks: Looks) => Float64Array
 

@@ -30,8 +30,10 @@ const plainVariant = (part: Part): Variant => ({
 
 /** The part and options a designation names; null when it names none, or is too damaged to be sure. */
 export function variantOf(designation: string, language: Language): Variant | null {
-  const [reading] = decode(designation, language)
-  if (!reading?.part || reading.confidence < SURE) {
+  const readings = decode(designation, language)
+  const [reading] = readings
+  const sure = readings.reduce((sum, r) => (r.part === reading?.part ? sum + r.confidence : sum), 0)
+  if (!reading?.part || sure < SURE) {
     const part = findPart(language.catalogue, designation)
     return part ? plainVariant(part) : null
   }

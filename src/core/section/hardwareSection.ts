@@ -55,6 +55,8 @@ export function sealSection(shaft: number, housing: number, width: number): Sect
 const WASHER = { wallShare: 0.4, thicknessMm: 3 }
 /** Height of a slotted nut over its thread, and of its crown, where the catalogue gives none. */
 const NUT = { heightShare: 0.85, crownShare: 0.3 }
+/** Sheet of a tab washer, mm; drawn only (common practice). */
+const LOCK_WASHER_MM = 1.25
 const CAP = { depthShare: 0.42, wallMm: 1.4, rimMm: 8 }
 
 /** A pin through the nut, eye above, legs bent apart below. */
@@ -122,6 +124,10 @@ export function hardwareSection(h: HardwareDetails): Section {
         ],
       }
     }
+    case 'lockNut':
+      return tube(h.heightMm, h.threadMm / 2, h.outsideMm / 2)
+    case 'lockWasher':
+      return tube(LOCK_WASHER_MM, h.boreMm / 2, h.outsideMm / 2, 'backward')
     case 'cotterPin':
       return cotterPin(h.pinMm, h.lengthMm)
     case 'cap': {

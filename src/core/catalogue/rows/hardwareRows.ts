@@ -16,6 +16,15 @@ const nutRow = z.object({
   height_mm: optionalMm,
   slots: z.coerce.number<string>().int().positive(),
 })
+const lockNutRow = z.object({
+  ...head,
+  thread: name,
+  thread_mm: mm,
+  pitch_mm: mm,
+  outside_mm: mm,
+  height_mm: mm,
+})
+const lockWasherRow = z.object({ ...head, bore_mm: mm, outside_mm: mm })
 const pinRow = z.object({ ...head, pin_mm: mm, length_mm: mm, thread_over_mm: mm, thread_to_mm: mm })
 const washerRow = z.object({
   ...head,
@@ -71,6 +80,23 @@ export function castleNut(row: CsvRow): Part {
     heightMm: r.height_mm,
     slots: r.slots,
   })
+}
+
+export function lockNut(row: CsvRow): Part {
+  const r = lockNutRow.parse(row)
+  return hardware('lock-nut', r, {
+    what: 'lockNut',
+    thread: r.thread,
+    threadMm: r.thread_mm,
+    pitchMm: r.pitch_mm,
+    outsideMm: r.outside_mm,
+    heightMm: r.height_mm,
+  })
+}
+
+export function lockWasher(row: CsvRow): Part {
+  const r = lockWasherRow.parse(row)
+  return hardware('lock-washer', r, { what: 'lockWasher', boreMm: r.bore_mm, outsideMm: r.outside_mm })
 }
 
 export function cotterPin(row: CsvRow): Part {

@@ -1,7 +1,7 @@
 import type { Part } from '../part'
 import { inchBall, insert, metricBearing } from './bearingRows'
 import type { CsvRow } from './columns'
-import { cap, castleNut, cotterPin, seal, snapRing, washer } from './hardwareRows'
+import { cap, castleNut, cotterPin, lockNut, lockWasher, seal, snapRing, washer } from './hardwareRows'
 import { assembleSets, cone, cup, metricTapered } from './taperedRows'
 
 export type { CsvRow } from './columns'
@@ -26,6 +26,8 @@ const READERS = {
   'tapered-inch-cups': cup,
   seals: seal,
   'castle-nuts': castleNut,
+  'lock-nuts': lockNut,
+  'lock-washers': lockWasher,
   'cotter-pins': cotterPin,
   washers: washer,
   caps: cap,

@@ -1,0 +1,37 @@
+import { numberKey } from './glyphs'
+import { namesOf } from './names'
+import { buildNumberIndex, type NumberIndex } from './numberIndex'
+import type { Part } from './part'
+
+export interface NamedPart {
+  part: Part
+  /** a prefix or suffix token that this spelling already contains, such as the flange in MF126 */
+  implies?: string
+}
+
+/** Every stamped number of the catalogue, under all its spellings. */
+export interface PartNumbers {
+  index: NumberIndex
+  named: readonly NamedPart[]
+}
+
+/** Numbers of hardware and seals are sizes, not stamps: they stay out. Sets are also written without the slash. */
+export function partNumbers(parts: readonly Part[]): PartNumbers {
+  const named: NamedPart[] = []
+  const keys: string[] = []
+  const entryOf: number[] = []
+  const add = (key: string, entry: number): void => {
+    keys.push(key)
+    entryOf.push(entry)
+  }
+  for (const part of parts) {
+    if (part.piece === 'hardware' || part.piece === 'seal') continue
+    for (const { text, implies } of namesOf(part)) {
+      const entry = named.push(implies ? { part, implies } : { part }) - 1
+      const key = numberKey(text)
+      add(key, entry)
+      if (part.set) add(key.replace('/', ''), entry)
+    }
+  }
+  return { index: buildNumberIndex(keys, entryOf), named }
+}
