@@ -56,6 +56,7 @@ export const FAMILIES = {
     tolerances: 'ABMA 19.2',
     traits: ['separable', 'angularContact'],
   }),
+  own: { words: 'part of your own lists', kind: 'bearing' },
   seal: { words: 'rotary shaft seal', kind: 'seal' },
   'castle-nut': hardware('castle nut'),
   'lock-nut': hardware('lock nut'),

@@ -6,12 +6,14 @@ export {
   PIECES,
   SOURCE_KINDS,
   type DimensionName,
+  type Provenance,
   type Dimensions,
   type Part,
   type Piece,
 } from './part'
 export { CATALOGUE_FILES, readCatalogueRows, type CsvRow } from './rows'
 export { buildCatalogue, findPart, type Catalogue } from './catalogue'
+export { type PartNumbers } from './partNumbers'
 export { glyphs, numberKey, type Glyph } from './glyphs'
 export { namesOf } from './names'
 export { buildNumberIndex, MARK_CODES, markCode, STRANGE_MARK, type NumberIndex } from './numberIndex'

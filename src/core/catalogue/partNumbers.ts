@@ -9,13 +9,13 @@ export interface NamedPart {
   implies?: string
 }
 
-/** Every stamped number of the catalogue, under all its spellings. */
+/** Numbers to search, and the part that each entry names. */
 export interface PartNumbers {
   index: NumberIndex
-  named: readonly NamedPart[]
+  named: (entry: number) => NamedPart | undefined
 }
 
-/** Numbers of hardware and seals are sizes, not stamps: they stay out. Sets are also written without the slash. */
+/** Every stamped number of the catalogue under all its spellings. Numbers of hardware and seals are sizes, not stamps: they stay out. Sets are also written without the slash. */
 export function partNumbers(parts: readonly Part[]): PartNumbers {
   const named: NamedPart[] = []
   const keys: string[] = []
@@ -33,5 +33,5 @@ export function partNumbers(parts: readonly Part[]): PartNumbers {
       if (part.set) add(key.replace('/', ''), entry)
     }
   }
-  return { index: buildNumberIndex(keys, entryOf), named }
+  return { index: buildNumberIndex(keys, entryOf), named: (entry) => named[entry] }
 }

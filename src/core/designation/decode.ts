@@ -1,6 +1,6 @@
-import { commonnessWeight, glyphs, type Family, type Glyph } from '../catalogue'
+import { commonnessWeight, glyphs, type Family, type Glyph, type PartNumbers } from '../catalogue'
 import { writeInch } from '../quantity'
-import { draftsOf, inchBore, type Draft } from './drafts'
+import { inchBore, listedDraftsOf, unlistedDraftsOf, type Draft } from './drafts'
 import type { Language, Reading, ReadToken } from './reading'
 import { readSizes } from './readSizes'
 import { readSuffixes, type SuffixPart, type SuffixReading } from './readSuffixes'
@@ -18,6 +18,12 @@ const MOST_READINGS = 12
 /** Readings of one tail worth telling apart, and how much worse than the best they may be. */
 const MOST_TAILS = 4
 const OTHER_MEANING = 2
+/**
+ * Numbers this much worse than the best are no longer worth telling, ln: a listed part may be a hundred times as common
+ * as another, parts of a shop's own list are all alike.
+ */
+const LISTED_MARGIN = 6.5
+const OWN_MARGIN = 2.5
 
 const DIGIT = /\d/
 
@@ -163,7 +169,27 @@ function readAll(text: string, language: Language, count: number): Reading[] {
   const marks = glyphs(text.slice(0, MAX_STAMP))
   if (marks.length === 0) return []
   const asked: Asked = { language, marks, text, count, tails: new Map() }
-  return [...draftsOf(language, marks).flatMap((draft) => finish(draft, asked)), ...sizeReadings(asked)]
+  return [
+    ...listedDraftsOf(language, language.catalogue.numbers, marks, LISTED_MARGIN).flatMap((draft) =>
+      finish(draft, asked),
+    ),
+    ...unlistedDraftsOf(language, marks).flatMap((draft) => finish(draft, asked)),
+    ...sizeReadings(asked),
+  ]
+}
+
+/**
+ * Reads a stamped number against other numbers than those of the catalogue, such as a shop's own list.
+ * @returns the cheapest reading of every part within reach
+ */
+export function readAgainst(text: string, language: Language, numbers: PartNumbers): Reading[] {
+  const marks = glyphs(text.slice(0, MAX_STAMP))
+  if (marks.length === 0) return []
+  const asked: Asked = { language, marks, text, count: 1, tails: new Map() }
+  return cheapestBy(
+    listedDraftsOf(language, numbers, marks, OWN_MARGIN).flatMap((draft) => finish(draft, asked)),
+    identityOf,
+  )
 }
 
 /**

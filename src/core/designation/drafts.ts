@@ -1,16 +1,21 @@
-import { findPart, type Catalogue, type Dimensions, type Family, type Glyph, type Part } from '../catalogue'
+import {
+  findPart,
+  type Catalogue,
+  type Dimensions,
+  type Family,
+  type Glyph,
+  type Part,
+  type PartNumbers,
+} from '../catalogue'
 import { MM_PER_INCH, readLength } from '../quantity'
 import { boreCode } from './boreCode'
 import type { Language } from './reading'
 import { leastTailCosts } from './readSuffixes'
-import { searchNumbers } from './searchNumbers'
+import { searchNumbers, type SearchRange } from './searchNumbers'
 import type { SuffixToken } from './token'
 
 /** A number that follows the rules but is not listed is less likely than a listed one. */
 const UNLISTED_NUMBER = 2.5
-
-/** Numbers this much worse than the best are no longer worth telling, ln. */
-const MARGIN = 6.5
 
 /** A base number found at the front of a text, before its tail is read. */
 export interface Draft {
@@ -64,30 +69,31 @@ function unlistedDraft(
 }
 
 function listedDrafts(
-  { catalogue, tokens }: Language,
+  { tokens }: Language,
+  { index, named }: PartNumbers,
   marks: readonly Glyph[],
   prefix: SuffixToken[],
   start: number,
-  tail: readonly number[],
+  range: SearchRange,
 ): Draft[] {
-  const { index, named } = catalogue.numbers
-  return searchNumbers(index, marks.slice(start), { tail: tail.slice(start), margin: MARGIN }).flatMap(
-    ({ entry, end, cost }) => {
-      const { part, implies } = named[entry] ?? {}
-      if (!part) return []
-      const implied = implies ? tokens.filter((t) => t.where === 'prefix' && t.text === implies) : []
-      return {
-        part,
-        base: part.base,
-        family: part.family,
-        dimensions: part.dimensions,
-        prefix: [...prefix, ...implied],
-        start,
-        end: start + end,
-        cost,
-      }
-    },
-  )
+  return searchNumbers(index, marks.slice(start), {
+    ...range,
+    tail: range.tail.slice(start),
+  }).flatMap(({ entry, end, cost }) => {
+    const { part, implies } = named(entry) ?? {}
+    if (!part) return []
+    const implied = implies ? tokens.filter((t) => t.where === 'prefix' && t.text === implies) : []
+    return {
+      part,
+      base: part.base,
+      family: part.family,
+      dimensions: part.dimensions,
+      prefix: [...prefix, ...implied],
+      start,
+      end: start + end,
+      cost,
+    }
+  })
 }
 
 /** `6203-5/8`, `6202-10`: a metric outside with an inch bore, as a fraction or in sixteenths. */
@@ -106,11 +112,24 @@ export function inchBore(draft: Draft, marks: readonly Glyph[]): { bore: number;
   return Math.abs(bore - nominal) < 4 ? { bore, marks: match[0].length } : null
 }
 
-/** Every base number the marks may begin with, after every prefix they may begin with. */
-export function draftsOf(language: Language, marks: readonly Glyph[]): Draft[] {
+/**
+ * Every number of `numbers` the marks may begin with, after every prefix they may begin with.
+ * @param margin how much worse than the best a number may be, ln
+ */
+export function listedDraftsOf(
+  language: Language,
+  numbers: PartNumbers,
+  marks: readonly Glyph[],
+  margin: number,
+): Draft[] {
   const tail = leastTailCosts(language.tokens, marks)
-  return prefixes(language.tokens, marks).flatMap(({ prefix, start }) => [
-    ...listedDrafts(language, marks, prefix, start, tail),
-    ...unlistedDraft(language.catalogue, marks, prefix, start),
-  ])
+  return prefixes(language.tokens, marks).flatMap(({ prefix, start }) =>
+    listedDrafts(language, numbers, marks, prefix, start, { tail, margin }),
+  )
 }
+
+/** Numbers that follow the rules but that the catalogue does not hold. */
+export const unlistedDraftsOf = (language: Language, marks: readonly Glyph[]): Draft[] =>
+  prefixes(language.tokens, marks).flatMap(({ prefix, start }) =>
+    unlistedDraft(language.catalogue, marks, prefix, start),
+  )

@@ -47,7 +47,7 @@ const names = shipped.catalogue.parts
 
 const { index, named } = shipped.catalogue.numbers
 const search = (text: string) =>
-  searchAll(index, glyphs(text)).map((m) => ({ ...m, base: named[m.entry]?.part.base ?? '' }))
+  searchAll(index, glyphs(text)).map((m) => ({ ...m, base: named(m.entry)?.part.base ?? '' }))
 
 it('the walk of the sorted numbers finds what a full table for every name finds', () => {
   for (const text of ['6205', '62O5', '6?05', 'L446?0', 'L44?1*', 'LM1274', '620S', '*749', 'R8', 'MR1Z6']) {

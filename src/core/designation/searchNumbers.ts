@@ -110,7 +110,7 @@ class Walk {
 /** What a caller knows of the marks after the number, and how far it looks. */
 export interface SearchRange {
   /** least cost of leaving marks `end`… to the tail, for every end from 0 to the number of marks */
-  tail: ArrayLike<number>
+  tail: readonly number[]
   /** numbers this much worse than the best are still found */
   margin: number
 }

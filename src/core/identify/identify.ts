@@ -1,5 +1,6 @@
 import type { Dimensions, Part } from '../catalogue'
 import type { Language, Reading } from '../designation'
+import type { Shelf } from '../shelf'
 import { FEATURE_ROLE, type Evidence, type Looks } from './evidence'
 import { logSumExp } from './logDensities'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
@@ -9,6 +10,7 @@ import { readingModel, type Cause, type ReadingModel } from './readingModel'
 import { logUnlistedSizes, UNLISTED_PRIOR } from './unlisted'
 import { closedOf, weighLooks } from './weighLooks'
 import { logReadingOf, weighReading, type Verdict } from './weighReading'
+import { shelfShare, weighShelf, type WeighedShelf } from './weighShelf'
 import { readStamp, weighStamp, type StampModel } from './weighStamps'
 
 export interface EvidenceItem {
@@ -51,11 +53,25 @@ export interface Identifier {
   groups: ReturnType<typeof groupsOf>
   /** place of every part among the candidates */
   places: ReadonlyMap<Part, number>
+  /** parts of the shop's own lists that no standard plan holds */
+  shelf: Shelf | null
 }
 
-export function buildIdentifier(language: Language): Identifier {
-  const candidates = candidatesOf(language.catalogue.parts)
+/** What a shop adds to the standard catalogue. */
+export interface ShopKnowledge {
+  /** parts from own and imported lists; none when left out */
+  shelf?: Shelf | null
+  /** bases that are in stock or stand in the machine register: they turn up more often here */
+  known?: ReadonlySet<string>
+}
+
+export function buildIdentifier(
+  language: Language,
+  { shelf = null, known = new Set() }: ShopKnowledge = {},
+): Identifier {
+  const candidates = candidatesOf(language.catalogue.parts, known)
   return {
+    shelf: shelf && shelf.count > 0 ? shelf : null,
     language,
     candidates,
     priors: logPriors(candidates),
@@ -80,10 +96,17 @@ function closedBy(evidence: Evidence, stamps: readonly StampModel[]): boolean | 
   return read && read.closure.sides > 0 ? true : null
 }
 
-function modelsOf(evidence: Evidence, { language, priors, places }: Identifier): Models {
+/** Own lists hold complete parts; asked for a cone, a cup or a seal alone, they stay out. */
+const shelfAsked = ({ shelf }: Identifier, { piece }: Looks): Shelf | null =>
+  piece === undefined || piece === 'complete' ? shelf : null
+
+function modelsOf(evidence: Evidence, identifier: Identifier): Models {
+  const { language, priors, places } = identifier
   const prior = priors(evidence.looks)
   const logPrior = (part: Part): number => prior[places.get(part) ?? -1] ?? -Infinity
-  const stamps = evidence.stamps.map((stamp) => readStamp(stamp, language, logPrior))
+  const shelf = shelfAsked(identifier, evidence.looks)
+  const own = shelf && { shelf, logPrior: Math.log(shelfShare(shelf.count) / shelf.count) }
+  const stamps = evidence.stamps.map((stamp) => readStamp(stamp, language, logPrior, own))
   return {
     readings: evidence.measurements.map(readingModel),
     stamps,
@@ -131,15 +154,44 @@ function logPosteriors(identifier: Identifier, models: Models): Float64Array {
   return logs
 }
 
+/** The shop's own parts, and ln of the share that is left to all others. */
+function weighOwn(
+  identifier: Identifier,
+  { readings, stamps, evidence }: Models,
+  count: number,
+): (WeighedShelf & { others: number }) | null {
+  const shelf = shelfAsked(identifier, evidence.looks)
+  if (!shelf) return null
+  const weighed = weighShelf(
+    shelf,
+    readings,
+    stamps.map(({ onShelf, other }) => ({ named: onShelf, other })),
+    count,
+  )
+  return { ...weighed, others: Math.log(1 - shelfShare(shelf.count)) }
+}
+
+/** Candidates this much behind the leader are not worth a place, unless there are too few others, ln. */
+const FAR_BEHIND = 14
+
+/** Least log among the `count` best, or less when many are close behind. */
+function leastOf(logs: Float64Array, count: number): number {
+  let leader = -Infinity
+  for (let i = 0; i < logs.length; i++) leader = Math.max(leader, logs[i] ?? -Infinity)
+  const close = logs.filter((log) => log >= leader - FAR_BEHIND)
+  const among = close.length >= count ? close : logs.slice()
+  return among.sort()[Math.max(0, among.length - count)] ?? -Infinity
+}
+
 /** The `count` best candidates, best first. */
 function ranking(candidates: readonly Candidate[], logs: Float64Array, total: number, count: number) {
-  const threshold = Float64Array.from(logs).sort()[Math.max(0, logs.length - count)] ?? -Infinity
+  const least = leastOf(logs, count)
   const chosen: (Candidate & { log: number; probability: number })[] = []
   for (let i = 0; i < logs.length; i++) {
     const log = logs[i] ?? -Infinity
+    if (log < least || log === -Infinity) continue
     const candidate = candidates[i]
-    if (candidate && log >= threshold && log > -Infinity)
-      chosen.push({ ...candidate, log, probability: Math.exp(log - total) })
+    if (candidate) chosen.push({ ...candidate, log, probability: Math.exp(log - total) })
   }
   return chosen.sort((a, b) => b.log - a.log || b.weight - a.weight)
 }
@@ -189,12 +241,21 @@ function designationOf(part: Part, stamps: readonly StampModel[]): string {
 export function identify(identifier: Identifier, evidence: Evidence, limit: number): Identification {
   const models = modelsOf(evidence, identifier)
   const { candidates } = identifier
+  const own = weighOwn(identifier, models, Math.max(limit, CONSIDERED))
   const logs = logPosteriors(identifier, models)
+  if (own) for (let i = 0; i < logs.length; i++) logs[i] = (logs[i] ?? 0) + own.others
   const unlistedLog = logUnlisted(models)
-  let sum = Math.exp(0)
-  for (const log of logs) sum += Math.exp(log - unlistedLog)
-  const total = Number.isFinite(sum) ? unlistedLog + Math.log(sum) : logSumExp([...logs, unlistedLog])
+  let sum = 1 + (own ? Math.exp(own.total - unlistedLog) : 0)
+  for (let i = 0; i < logs.length; i++) sum += Math.exp((logs[i] ?? -Infinity) - unlistedLog)
+  const total = Number.isFinite(sum)
+    ? unlistedLog + Math.log(sum)
+    : logSumExp([...logs, own?.total ?? -Infinity, unlistedLog])
   const ranked = ranking(candidates, logs, total, Math.max(limit, CONSIDERED))
+  if (own) {
+    for (const { part, log } of own.candidates)
+      ranked.push({ part, weight: 1, log, probability: Math.exp(log - total) })
+    ranked.sort((a, b) => b.log - a.log || b.weight - a.weight)
+  }
   const measured = new Set(models.readings.map((model) => FEATURE_ROLE[model.feature]))
   return {
     candidates: ranked.slice(0, limit).map(({ part, probability }) => ({

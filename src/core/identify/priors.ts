@@ -19,11 +19,14 @@ export interface Candidate {
   weight: number
 }
 
-/** Parts that can be identified at all, with their weight among their own piece. */
-export const candidatesOf = (parts: readonly Part[]): Candidate[] =>
+/** A part that the shop stocks or has fitted comes back to it this much more often (estimate, common practice). */
+const KNOWN_HERE = 3
+
+/** Parts that can be identified at all, with their weight among their own piece. @param known bases in stock or fitted here */
+export const candidatesOf = (parts: readonly Part[], known: ReadonlySet<string>): Candidate[] =>
   parts
     .filter((part) => familyFacts(part.family).kind !== 'hardware')
-    .map((part) => ({ part, weight: commonnessWeight(part) }))
+    .map((part) => ({ part, weight: commonnessWeight(part) * (known.has(part.base) ? KNOWN_HERE : 1) }))
 
 export type Priors = (looks: Looks) => Float64Array
 

@@ -138,11 +138,33 @@ export function causesOf(model: ReadingModel, nominalMm: number): { cause: Cause
 export const logMisread = ({ meanMm }: ReadingModel): number =>
   Math.log((MISREAD * (1 - NEAR_SHARE)) / LN_DECADES / meanMm)
 
-const logNearMiss = ({ meanMm }: ReadingModel, nominalMm: number): number => {
+/** ln density of a reading taken across a wrong face or a chamfer. */
+export const logNearMiss = ({ meanMm }: ReadingModel, nominalMm: number): number => {
   const scale = NEAR_MISS * nominalMm
   return Math.log((MISREAD * NEAR_SHARE) / (2 * scale)) - Math.abs(meanMm - nominalMm) / scale
 }
 
+/** Beyond this many σ, and scales of every shift, nothing but a near miss or a misreading explains a reading: e^−30. */
+const FAR_SIGMAS = 8
+const FAR_SCALES = 30
+
+/** Whether only a near miss or a misreading can explain the reading. */
+function isFar({ meanMm, sigmaMm, shifts }: ReadingModel, nominalMm: number): boolean {
+  let scale = 0
+  for (const shift of shifts) if (shift.scaleMm > scale) scale = shift.scaleMm
+  const reach = FAR_SIGMAS * sigmaMm
+  return (
+    Math.abs(meanMm - nominalMm) > reach + FAR_SCALES * scale &&
+    Math.abs(meanMm * MM_PER_INCH - nominalMm) > reach * MM_PER_INCH &&
+    Math.abs(meanMm / MM_PER_INCH - nominalMm) > reach / MM_PER_INCH
+  )
+}
+
 /** ln p(reading | nominal size). */
-export const logReading = (model: ReadingModel, nominalMm: number): number =>
-  logSumExp(causesOf(model, nominalMm).map(({ log }) => log))
+export function logReading(model: ReadingModel, nominalMm: number): number {
+  if (isFar(model, nominalMm)) {
+    const misread = logMisread(model)
+    return misread + Math.log1p(Math.exp(logNearMiss(model, nominalMm) - misread))
+  }
+  return logSumExp(causesOf(model, nominalMm).map(({ log }) => log))
+}

@@ -24,8 +24,9 @@ const judge = (item: string, agrees: boolean, wrong: number): WeighedLook => ({
 export const closedOf = ({ closures }: Looks): boolean | null =>
   closures === undefined || closures.length === 0 ? null : closures.some((closure) => closure !== 'open')
 
-/** How what is seen stands to a part, one entry per look that says something about it. */
+/** How what is seen stands to a part, one entry per look that says something about it. Own lists give sizes, not looks. */
 export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
+  if (part.family === 'own') return []
   const facts = familyFacts(part.family)
   const traits = new Set(facts.traits)
   const found: WeighedLook[] = []

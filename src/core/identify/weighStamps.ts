@@ -1,5 +1,6 @@
 import { glyphs, type Catalogue, type Part } from '../catalogue'
-import { readAllDesignations, type Language, type Reading } from '../designation'
+import { readAgainst, readAllDesignations, type Language, type Reading } from '../designation'
+import type { Shelf } from '../shelf'
 import type { Stamp } from './evidence'
 import { logSumExp } from './logDensities'
 import type { Verdict } from './weighReading'
@@ -9,6 +10,8 @@ export interface StampModel {
   stamp: Stamp
   /** parts the stamp may name, with the cheapest reading */
   readings: ReadonlyMap<Part, Reading>
+  /** places on the shelf of own parts that it may name, with their ln likelihood */
+  onShelf: ReadonlyMap<number, number>
   /** ln likelihood of this stamp on a part it does not name, and on a part nobody lists */
   other: number
   unlisted: number
@@ -32,11 +35,31 @@ function partsNamed({ part }: Reading, on: Stamp['on'], catalogue: Catalogue): r
   return [part, ...(catalogue.setsOf.get(part.base) ?? [])]
 }
 
+/** Parts of a shelf that a stamp may name: their place on the shelf beside the reading. */
+function shelfReadings(text: string, language: Language, shelf: Shelf): { n: number; reading: Reading }[] {
+  const places = new Map<Part, number>()
+  const named = (n: number) => {
+    const part = shelf.part(n)
+    places.set(part, n)
+    return { part }
+  }
+  return readAgainst(text, language, { index: shelf.numbers, named }).flatMap((reading) => {
+    const n = reading.part ? places.get(reading.part) : undefined
+    return n === undefined ? [] : [{ n, reading }]
+  })
+}
+
 /**
- * Reads a stamp once against the whole catalogue.
+ * Reads a stamp once against the whole catalogue and the shop's own lists.
  * @param logPrior ln prior of a part: a stamp on the wrong part names some other part, a common one more likely
+ * @param own the shelf of own and imported parts with the ln prior of one of them; null when there is none
  */
-export function readStamp(stamp: Stamp, language: Language, logPrior: (part: Part) => number): StampModel {
+export function readStamp(
+  stamp: Stamp,
+  language: Language,
+  logPrior: (part: Part) => number,
+  own: { shelf: Shelf; logPrior: number } | null,
+): StampModel {
   const legible = glyphs(stamp.text).filter((g) => !lost.has(g.char)).length
   const readings = new Map<Part, Reading>()
   let ruleOnly = Infinity
@@ -47,12 +70,20 @@ export function readStamp(stamp: Stamp, language: Language, logPrior: (part: Par
       if (!held || reading.cost < held.cost) readings.set(part, reading)
     }
   }
-  const named = logSumExp([...readings].map(([part, reading]) => logPrior(part) - reading.cost))
+  const listed = logSumExp([...readings].map(([part, reading]) => logPrior(part) - reading.cost))
+  const onShelf = new Map<number, number>()
+  if (own)
+    for (const { n, reading } of shelfReadings(stamp.text, language, own.shelf)) {
+      onShelf.set(n, -reading.cost)
+      if (reading.part) readings.set(reading.part, reading)
+    }
+  const owned = logSumExp([...onShelf.values()].map((log) => (own?.logPrior ?? 0) + log))
   const unlisted = -Math.min(UNLISTED_PART.most, UNLISTED_PART.perMark * legible)
   return {
     stamp,
     readings,
-    other: Math.max(NEVER_RULED_OUT, Math.log(WRONG_STAMP) + named),
+    onShelf,
+    other: Math.max(NEVER_RULED_OUT, Math.log(WRONG_STAMP) + logSumExp([listed, owned])),
     unlisted: Math.max(unlisted, -ruleOnly),
   }
 }

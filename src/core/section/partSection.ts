@@ -53,6 +53,7 @@ function ringSection(
   closure: Closure,
 ): Section | null {
   switch (part.family) {
+    case 'own':
     case 'deep-groove':
     case 'miniature':
     case 'inch-ball':

@@ -1,0 +1,69 @@
+import { buildNumberIndex, numberKey, type NumberIndex, type Part, type Provenance } from '../catalogue'
+import { sizeTable, type SizeTable } from './sizeTable'
+
+export const SHELF_SIZES = ['bore', 'outside', 'width'] as const
+export type ShelfSize = (typeof SHELF_SIZES)[number]
+
+/** Parts from the shop's own lists, column by column: number and sizes in mm, NaN where the list gives none. */
+export interface ShelfColumns {
+  designations: readonly string[]
+  sizes: Record<ShelfSize, Float64Array>
+  /** which list each part is from, as a place in `lists` */
+  listOf: Uint16Array
+  lists: readonly Provenance[]
+}
+
+/** Own and imported parts that no standard plan holds, made ready for search. A million of them take some 100 MB. */
+export interface Shelf {
+  count: number
+  sizes: Record<ShelfSize, SizeTable>
+  /** codes of one size in the order of another: `beside.bore.outside` runs along `sizes.bore.parts` */
+  beside: Record<ShelfSize, Record<ShelfSize, Uint32Array>>
+  numbers: NumberIndex
+  /** the n-th part; the same object as long as it is kept */
+  part: (n: number) => Part
+}
+
+/** Parts made into objects that are kept; more are made anew. */
+const KEPT_PARTS = 20_000
+
+const bySize = <T>(make: (size: ShelfSize) => T): Record<ShelfSize, T> => ({
+  bore: make('bore'),
+  outside: make('outside'),
+  width: make('width'),
+})
+
+export function buildShelf({ designations, sizes, listOf, lists }: ShelfColumns): Shelf {
+  const kept = new Map<number, Part>()
+  const make = (n: number): Part => {
+    const dimensions: Part['dimensions'] = {}
+    for (const size of SHELF_SIZES) {
+      const mm = sizes[size][n]
+      if (mm !== undefined && !Number.isNaN(mm)) dimensions[size] = mm
+    }
+    return {
+      base: designations[n] ?? '',
+      family: 'own',
+      piece: 'complete',
+      series: '',
+      dimensions,
+      commonness: 3,
+      provenance: lists[listOf[n] ?? 0] ?? { kind: 'own', text: 'own list', verified: true },
+    }
+  }
+  const tables = bySize((size) => sizeTable(sizes[size]))
+  return {
+    count: designations.length,
+    sizes: tables,
+    beside: bySize((along) => bySize((size) => tables[along].parts.map((n) => tables[size].codes[n] ?? 0))),
+    numbers: buildNumberIndex(designations.map(numberKey)),
+    part: (n) => {
+      const known = kept.get(n)
+      if (known) return known
+      if (kept.size >= KEPT_PARTS) kept.clear()
+      const made = make(n)
+      kept.set(n, made)
+      return made
+    },
+  }
+}
