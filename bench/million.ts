@@ -121,14 +121,20 @@ const nearest = (question: Question, among: Iterable<number>): string | undefine
   }
   return designations[best]
 }
-run('sizes: scan of typed arrays', QUESTIONS, (question) =>
-  nearest(
-    question,
-    (function* () {
-      for (let n = 0; n < PARTS; n++) yield n
-    })(),
-  ),
-)
+run('sizes: scan of typed arrays', QUESTIONS, ({ evidence }) => {
+  const [b = 0, o = 0, w = 0] = evidence.measurements.map((m) => m.valuesMm[0] ?? 0)
+  const { bore, outside, width } = sizes
+  let [best, least] = [-1, NEAR_MM]
+  for (let n = 0; n < PARTS; n++) {
+    const away = Math.max(
+      Math.abs((bore[n] ?? 0) - b),
+      Math.abs((outside[n] ?? 0) - o),
+      Math.abs((width[n] ?? 0) - w),
+    )
+    if (away < least) [best, least] = [n, away]
+  }
+  return designations[best]
+})
 const tree = built('k-d index of bore and outside', () => {
   const index = new KDBush(PARTS)
   for (let n = 0; n < PARTS; n++) index.add(size('bore', n), size('outside', n))

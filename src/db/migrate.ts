@@ -3,6 +3,7 @@ import { SequelizeStorage, Umzug } from 'umzug'
 import { database } from './connection'
 import * as catalogue from './migrations/0001-catalogue'
 import * as jobs from './migrations/0002-jobs'
+import * as lists from './migrations/0003-lists'
 
 interface Migration {
   up(query: QueryInterface): Promise<void>
@@ -13,6 +14,7 @@ interface Migration {
 const MIGRATIONS: readonly [string, Migration][] = [
   ['0001-catalogue', catalogue],
   ['0002-jobs', jobs],
+  ['0003-lists', lists],
 ]
 
 /** Brings the schema up to date. @returns the names of the migrations that were run */

@@ -32,6 +32,36 @@ export class FactRow extends Model<InferAttributes<FactRow>, InferCreationAttrib
   declare value: string
 }
 
+export class ListRow extends Model<InferAttributes<ListRow>, InferCreationAttributes<ListRow>> {
+  declare id: CreationOptional<number>
+  declare name: string
+  declare kind: string
+  declare state: string
+  declare rows_read: CreationOptional<number>
+  declare rows_all: CreationOptional<number>
+  declare listed: CreationOptional<number>
+  declare own: CreationOptional<number>
+  declare duplicates: CreationOptional<number>
+  declare problems: CreationOptional<number>
+  declare remarks: string
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
+export class ListItemRow extends Model<InferAttributes<ListItemRow>, InferCreationAttributes<ListItemRow>> {
+  declare id: CreationOptional<number>
+  declare list_id: number
+  declare row_no: number
+  declare designation: string
+  declare base: string | null
+  declare bore: number | null
+  declare outside: number | null
+  declare width: number | null
+  declare quantity: number | null
+  declare price: number | null
+  declare bin: string
+}
+
 export class MachineRow extends Model<InferAttributes<MachineRow>, InferCreationAttributes<MachineRow>> {
   declare id: CreationOptional<number>
   declare name: string
@@ -81,6 +111,7 @@ export class JobEventRow extends Model<InferAttributes<JobEventRow>, InferCreati
 const key = () => ({ type: DataTypes.INTEGER.UNSIGNED, autoIncrement: true, primaryKey: true })
 const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false })
 const long = () => ({ type: DataTypes.TEXT('medium'), allowNull: false })
+const count = () => ({ type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 })
 const times = { created_at: DataTypes.DATE(3), updated_at: DataTypes.DATE(3) }
 const stamped = { timestamps: true, createdAt: 'created_at', updatedAt: 'updated_at' } as const
 
@@ -153,10 +184,49 @@ function define(sequelize: Sequelize) {
     },
     { sequelize, tableName: 'job_events', ...stamped },
   )
-  return { PartRow, FactRow, MachineRow, PositionRow, JobRow, JobEventRow } satisfies Record<
-    string,
-    ModelStatic<Model>
-  >
+  ListRow.init(
+    {
+      id: key(),
+      name: text(120),
+      kind: text(20),
+      state: text(20),
+      rows_read: count(),
+      rows_all: count(),
+      listed: count(),
+      own: count(),
+      duplicates: count(),
+      problems: count(),
+      remarks: long(),
+      ...times,
+    },
+    { sequelize, tableName: 'lists', ...stamped },
+  )
+  ListItemRow.init(
+    {
+      id: { ...key(), type: DataTypes.BIGINT.UNSIGNED },
+      list_id: DataTypes.INTEGER.UNSIGNED,
+      row_no: count(),
+      designation: text(80),
+      base: DataTypes.STRING(80),
+      bore: DataTypes.DOUBLE,
+      outside: DataTypes.DOUBLE,
+      width: DataTypes.DOUBLE,
+      quantity: DataTypes.DOUBLE,
+      price: DataTypes.DOUBLE,
+      bin: text(40),
+    },
+    { sequelize, tableName: 'list_items', timestamps: false },
+  )
+  return {
+    PartRow,
+    FactRow,
+    MachineRow,
+    PositionRow,
+    JobRow,
+    JobEventRow,
+    ListRow,
+    ListItemRow,
+  } satisfies Record<string, ModelStatic<Model>>
 }
 
 let defined: ReturnType<typeof define> | undefined

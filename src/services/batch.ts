@@ -1,7 +1,6 @@
 import 'server-only'
-import Papa from 'papaparse'
 import { identify, readMeasurements, type Feature } from '@/core/identify'
-import { decodeBytes } from './csv/decodeBytes'
+import { readTable } from './csv/readTable'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
 import { ready } from './language'
@@ -36,20 +35,13 @@ const COLUMNS = [
 type Cells = Record<string, string>
 
 function rowsOf(bytes: Uint8Array): Cells[] {
-  const parsed = Papa.parse<Cells>(decodeBytes(bytes), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim(),
-  })
-  const header = parsed.meta.fields ?? []
+  const { header, rows } = readTable(bytes, MOST_ROWS)
   if (!header.some((name) => name === 'stamp' || SIZES.some((size) => size === name)))
     throw new ServiceError(
       'unreadable',
       `The first line must name the columns: ${KNOWN.join(', ')}. At least a stamp or one size.`,
     )
-  if (parsed.data.length > MOST_ROWS)
-    throw new ServiceError('tooLarge', `At most ${MOST_ROWS} rows in one tray. Split the file.`)
-  return parsed.data
+  return rows
 }
 
 const words = (cell: string | undefined): string[] => (cell ?? '').split(/[\s;|/+]+/).filter(Boolean)

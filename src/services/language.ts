@@ -1,12 +1,14 @@
 import 'server-only'
 import { buildCatalogue } from '@/core/catalogue'
-import type { Language } from '@/core/designation'
+import { readClean, type Language } from '@/core/designation'
 import { buildIdentifier, identify, readMeasurements, type Identifier } from '@/core/identify'
-import { allParts, loadedFingerprint } from '@/db'
+import { buildShelf, type Shelf, type ShelfColumns } from '@/core/shelf'
+import { allLists, allParts, knownHere, loadedFingerprint, ownParts } from '@/db'
 import { readShippedTokens } from './catalogue/dataFolder'
 import { ServiceError } from './errors'
 
-interface Ready {
+/** The catalogue and the shop's own knowledge, ready for questions. */
+export interface Ready {
   language: Language
   identifier: Identifier
 }
@@ -27,11 +29,49 @@ function warmUp(identifier: Identifier): void {
   for (let i = 0; i < WARM_UP_ROUNDS; i++) identify(identifier, question, 10)
 }
 
+/** Parts of the shop's own lists, ready for search; null when there are none. */
+async function loadShelf(): Promise<Shelf | null> {
+  const [parts, stored] = await Promise.all([ownParts(), allLists()])
+  if (parts.length === 0) return null
+  const places = new Map(stored.map(({ id }, place) => [id, place]))
+  const lists: ShelfColumns['lists'] = stored.map(({ name, kind }) => ({
+    kind: kind === 'supplier' ? 'supplier' : 'own',
+    text: name,
+    verified: true,
+  }))
+  return buildShelf({
+    designations: parts.map((p) => p.designation),
+    sizes: {
+      bore: Float64Array.from(parts, (p) => p.bore),
+      outside: Float64Array.from(parts, (p) => p.outside),
+      width: Float64Array.from(parts, (p) => p.width),
+    },
+    listOf: Uint16Array.from(parts, (p) => places.get(p.listId) ?? 0),
+    lists,
+  })
+}
+
+/** Bases in stock or fitted somewhere: the machine register holds numbers as they were written. */
+async function loadKnown(language: Language): Promise<ReadonlySet<string>> {
+  const { bases, fitted } = await knownHere()
+  const read = fitted
+    .flatMap((text) => text.split(/[,;+]/))
+    .flatMap((text) => readClean(text, language)?.part ?? [])
+  const pieces = new Set([...bases, ...read.map((part) => part.base)])
+  const sets = read.flatMap((part) => language.catalogue.setsOf.get(part.base) ?? [])
+  return new Set([...pieces, ...sets.map((set) => set.base)])
+}
+
+async function shopIdentifier(language: Language): Promise<Identifier> {
+  const [shelf, known] = await Promise.all([loadShelf(), loadKnown(language)])
+  return buildIdentifier(language, { shelf, known })
+}
+
 async function load(): Promise<Ready> {
   if ((await loadedFingerprint()) === null)
     throw new ServiceError('unavailable', 'The catalogue is not loaded yet. Use ./start, which loads it.')
   const language = { catalogue: buildCatalogue(await allParts()), tokens: readShippedTokens() }
-  const identifier = buildIdentifier(language)
+  const identifier = await shopIdentifier(language)
   warmUp(identifier)
   return { language, identifier }
 }
@@ -49,4 +89,11 @@ export async function ready(): Promise<Ready> {
       'The database is away. What you typed is kept; try again in a moment.',
     )
   }
+}
+
+/** Takes in what the shop has added or removed; questions go on with the old knowledge until the new one stands. */
+export async function refreshShop(): Promise<void> {
+  const { language } = await ready()
+  const identifier = await shopIdentifier(language)
+  store.amberReady = Promise.resolve({ language, identifier })
 }

@@ -1,13 +1,22 @@
 import 'server-only'
 import { z } from 'zod'
 import { familyFacts, findPart, namesOf, type Part } from '@/core/catalogue'
-import { decode, type Language, type Reading } from '@/core/designation'
-import { compareVariants, equivalentsOf, matesOf, trapsOf, variantOf, type Variant } from '@/core/interchange'
+import { decode, type Reading } from '@/core/designation'
+import { findOnShelf } from '@/core/shelf'
+import {
+  compareVariants,
+  equivalentsOf,
+  matesOf,
+  trapsOf,
+  variantOf,
+  plainVariant,
+  type Variant,
+} from '@/core/interchange'
 import { findSeals } from '@/core/kit'
 import { lengthProblemWords, readLength, toMm, writeInch, type UnitChoice } from '@/core/quantity'
 import { ServiceError } from './errors'
 import { inchTwins } from './identify'
-import { ready } from './language'
+import { ready, type Ready } from './language'
 import { StampText } from './schemas/evidence'
 import { parse } from './schemas/parse'
 
@@ -64,8 +73,11 @@ const notListed = (text: string): ServiceError =>
     `“${text}” is not in the catalogue. Check the number, or identify the part by its sizes.`,
   )
 
-function variant(text: string, language: Language): Variant {
-  const found = variantOf(text, language)
+/** The standard part a number names, else the part of the shop's own lists with exactly this number. */
+function variant(text: string, { language, identifier }: Ready): Variant {
+  const listed = findPart(language.catalogue, text)
+  const own = listed ? undefined : identifier.shelf && findOnShelf(identifier.shelf, text)
+  const found = own ? plainVariant(own) : variantOf(text, language)
   if (!found) throw notListed(text)
   return found
 }
@@ -73,15 +85,16 @@ function variant(text: string, language: Language): Variant {
 /** The part of a number under any of its names, options allowed. @throws ServiceError `notFound` */
 export async function partOf(input: unknown) {
   const text = parse(Designation, input)
-  const { language } = await ready()
-  return partOut(findPart(language.catalogue, text) ?? variant(text, language).part)
+  const shop = await ready()
+  return partOut(findPart(shop.language.catalogue, text) ?? variant(text, shop).part)
 }
 
 /** Everything that may stand in for a part, and what must not. @throws ServiceError `notFound` */
 export async function interchangeOf(input: unknown) {
   const text = parse(Designation, input)
-  const { language } = await ready()
-  const from = variant(text, language)
+  const shop = await ready()
+  const { language } = shop
+  const from = variant(text, shop)
   return {
     base: from.part.base,
     designation: from.designation,
@@ -100,8 +113,8 @@ const Pair = z.object({ from: Designation, to: Designation })
 /** The same checks for one pair. @throws ServiceError `notFound` */
 export async function comparePair(input: unknown) {
   const { from, to } = parse(Pair, input)
-  const { language } = await ready()
-  const [a, b] = [variant(from, language), variant(to, language)]
+  const shop = await ready()
+  const [a, b] = [variant(from, shop), variant(to, shop)]
   return { from: a.designation, to: b.designation, ...compareVariants(a, b) }
 }
 
@@ -176,8 +189,12 @@ export async function sealsFor(input: unknown) {
 /** Parts whose number begins like the text, for the command palette. */
 export async function searchParts(input: unknown, limit = 8) {
   const text = parse(Designation, input)
-  const { language } = await ready()
-  return decode(text, language)
+  const { language, identifier } = await ready()
+  const own = identifier.shelf && findOnShelf(identifier.shelf, text)
+  const ownFirst = own
+    ? [{ designation: own.base, base: own.base, familyWords: familyFacts(own.family).words, confidence: 1 }]
+    : []
+  const listed = decode(text, language)
     .slice(0, limit)
     .flatMap((r) =>
       r.part
@@ -191,4 +208,5 @@ export async function searchParts(input: unknown, limit = 8) {
           ]
         : [],
     )
+  return [...ownFirst, ...listed].slice(0, limit)
 }

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { IdentifyRequest, IdentifyResponse } from './schemas/evidence'
 import { Job, JobChange, NewJob } from './schemas/job'
 import { KitProposal, KitResponse } from './schemas/kit'
+import { ListDetail, ListsResponse, ListSummary, PreviewResponse } from './schemas/list'
 import {
   Comparison,
   DecodeResponse,
@@ -32,6 +33,7 @@ const text = (name: string, required: boolean, description: string, where: 'quer
   description,
   schema: { type: 'string' },
 })
+const csv = { required: true, content: { 'text/csv': { schema: { type: 'string' } } } }
 const id = { name: 'id', in: 'path', required: true, schema: { type: 'integer' } }
 
 /** The JSON interface, generated from the schemas that validate it. */
@@ -57,7 +59,7 @@ export function openApi() {
       '/api/identify/batch': {
         post: {
           summary: 'Identify every row of a CSV tray, in the same order',
-          requestBody: { required: true, content: { 'text/csv': { schema: { type: 'string' } } } },
+          requestBody: csv,
           responses: {
             '200': { description: 'CSV', content: { 'text/csv': { schema: { type: 'string' } } } },
             default: problem,
@@ -109,6 +111,59 @@ export function openApi() {
             text('unit', false, 'mm, in or auto'),
           ],
           responses: ok(SealsResponse, 'Seals that fit, and near ones with the failed check'),
+        },
+      },
+      '/api/lists': {
+        get: {
+          summary: 'Own and supplier lists, newest first',
+          responses: ok(ListsResponse, 'Lists, those at work with their progress'),
+        },
+        post: {
+          summary: 'Read a CSV file into a list, in the background',
+          parameters: [
+            text('name', true, 'name of the list'),
+            text('kind', true, 'own or supplier'),
+            text(
+              'columns',
+              true,
+              'JSON: which column holds designation, bore, outside, width, quantity, price, bin',
+            ),
+            text('unit', false, 'mm or in, for sizes that state none'),
+          ],
+          requestBody: csv,
+          responses: { '202': { description: 'Begun', ...json(ListSummary, 'output') }, default: problem },
+        },
+      },
+      '/api/lists/preview': {
+        post: {
+          summary: 'What a CSV file would give: encoding, columns, the first rows as understood',
+          parameters: [
+            text('columns', false, 'JSON: which column holds what; guessed when left out'),
+            text('unit', false, 'mm or in'),
+          ],
+          requestBody: csv,
+          responses: ok(PreviewResponse, 'Nothing is stored'),
+        },
+      },
+      '/api/lists/{id}': {
+        parameters: [id],
+        get: {
+          summary: 'A list with its progress, remarks and first rows',
+          responses: ok(ListDetail, 'The list'),
+        },
+        delete: {
+          summary: 'Stop an import at work, or remove a list',
+          responses: { '200': { description: 'Done' }, default: problem },
+        },
+      },
+      '/api/lists/{id}/remarks.csv': {
+        parameters: [id],
+        get: {
+          summary: 'Rows that were not kept, with the reason',
+          responses: {
+            '200': { description: 'CSV', content: { 'text/csv': { schema: { type: 'string' } } } },
+            default: problem,
+          },
         },
       },
       '/api/kits/propose': {

@@ -10,6 +10,7 @@ export async function partSheet(designation: string) {
       ? [part.base]
       : []
   const exchanges = part.piece !== 'seal' && part.piece !== 'hardware'
+  const own = part.family === 'own'
   const [decoded, interchange, mates] = await Promise.all([
     decodeText(designation),
     exchanges ? interchangeOf(designation) : null,
@@ -18,7 +19,7 @@ export async function partSheet(designation: string) {
   return {
     designation: interchange?.designation ?? part.base,
     part,
-    reading: exchanges ? (decoded.readings[0] ?? null) : null,
+    reading: exchanges && !own ? (decoded.readings[0] ?? null) : null,
     interchange,
     mates,
   }

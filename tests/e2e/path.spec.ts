@@ -225,6 +225,7 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
     '/catalogue',
     '/catalogue?family=tapered-inch',
     '/tray',
+    '/lists',
     ...demo.map((j) => `/jobs/${j.id}${STAGES[j.stage]}`),
   ]
   for (const theme of ['light', 'dim']) {
@@ -291,6 +292,36 @@ test('a tray of unknowns: progress, answers, problems, a file to save', async ({
     buffer: Buffer.from('a,b\n1,2\n'),
   })
   await expect(page.getByRole('alert').filter({ hasText: 'must name the columns' })).toBeVisible()
+})
+
+test('a stock list is looked at, taken in, found by its sizes and removed', async ({ page }) => {
+  await page.goto('/lists')
+  await page.setInputFiles('input[type=file]', {
+    name: 'pier store.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'Article;d;D;B;Stock\n6205-2RS1;25;52;15;4\n6205 DDU;25;52;15;1\nWinch bush;27,3;61,7;19,4;2\nHalf a number;;;;1\n',
+    ),
+  })
+  const preview = page.getByRole('region', { name: 'First rows' })
+  await expect(preview.getByRole('row', { name: /Winch bush/ })).toContainText('kept as your own')
+  await expect(preview.getByRole('row', { name: /Half a number/ })).toContainText('in no plan we hold')
+  await page.getByLabel('Quantity').selectOption('')
+  await page.getByLabel('Name of the list').fill('Pier store, spring count')
+  await noFaults(page)
+  await page.getByRole('button', { name: 'Take in 4 rows' }).click()
+  await expect(page.getByText('1 row name parts of the catalogue')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Means the same as 6205-2RS1')
+  await noFaults(page)
+  await page.goto('/identify')
+  await page.locator('#bore').fill('27.3')
+  await page.locator('#outside').fill('61.7')
+  await page.locator('#width').fill('19.4')
+  await expect(page.getByTestId('leader')).toHaveText('Winch bush')
+  await page.goto('/lists')
+  await page.getByRole('button', { name: /Pier store, spring count/ }).click()
+  await page.getByRole('button', { name: 'Remove the list' }).click()
+  await expect(page.getByRole('heading', { name: 'No lists yet' })).toBeVisible()
 })
 
 test('the catalogue by family opens a part from its map', async ({ page }) => {

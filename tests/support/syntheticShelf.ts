@@ -1,4 +1,4 @@
-import { buildShelf, type Shelf, type ShelfColumns } from '@/core/shelf'
+import type { ShelfColumns } from '@/core/shelf'
 import { seeded } from './simulation'
 
 const LETTERS = 'ABCDEFGHJKLMNPRSTUVWX'
@@ -29,9 +29,6 @@ export function syntheticColumns(count: number, seed: number): ShelfColumns {
     lists: [{ kind: 'supplier', text: 'synthetic list', verified: true }],
   }
 }
-
-export const syntheticShelf = (count: number, seed: number): Shelf =>
-  buildShelf(syntheticColumns(count, seed))
 
 const LOOK_ALIKE: Record<string, string> = {
   '0': 'O',

@@ -45,3 +45,25 @@ export function buildNumberIndex(keys: readonly string[], entryOf?: readonly num
   starts[kept.length] = at
   return { marks, starts, entries: kept.map((i) => entryOf?.[i] ?? i), longest }
 }
+
+/** Order of the n-th number of the index and a key, as `<` on strings. */
+function compareAt({ marks, starts }: NumberIndex, n: number, key: string): number {
+  const from = starts[n] ?? 0
+  const length = (starts[n + 1] ?? 0) - from
+  for (let i = 0; i < Math.min(length, key.length); i++) {
+    const difference = (marks[from + i] ?? 0) - markCode(key[i] ?? '')
+    if (difference !== 0) return difference
+  }
+  return length - key.length
+}
+
+/** The entry of exactly this key; undefined when there is none. */
+export function findNumber(index: NumberIndex, key: string): number | undefined {
+  let [low, high] = [0, index.entries.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (compareAt(index, middle, key) < 0) low = middle + 1
+    else high = middle
+  }
+  return low < index.entries.length && compareAt(index, low, key) === 0 ? index.entries[low] : undefined
+}

@@ -170,8 +170,8 @@ function readAll(text: string, language: Language, count: number): Reading[] {
   if (marks.length === 0) return []
   const asked: Asked = { language, marks, text, count, tails: new Map() }
   return [
-    ...listedDraftsOf(language, language.catalogue.numbers, marks, LISTED_MARGIN).flatMap((draft) =>
-      finish(draft, asked),
+    ...listedDraftsOf(language, language.catalogue.numbers, marks, { margin: LISTED_MARGIN }).flatMap(
+      (draft) => finish(draft, asked),
     ),
     ...unlistedDraftsOf(language, marks).flatMap((draft) => finish(draft, asked)),
     ...sizeReadings(asked),
@@ -187,7 +187,7 @@ export function readAgainst(text: string, language: Language, numbers: PartNumbe
   if (marks.length === 0) return []
   const asked: Asked = { language, marks, text, count: 1, tails: new Map() }
   return cheapestBy(
-    listedDraftsOf(language, numbers, marks, OWN_MARGIN).flatMap((draft) => finish(draft, asked)),
+    listedDraftsOf(language, numbers, marks, { margin: OWN_MARGIN }).flatMap((draft) => finish(draft, asked)),
     identityOf,
   )
 }
@@ -202,6 +202,28 @@ export function readAgainst(text: string, language: Language, numbers: PartNumbe
  */
 export const readAllDesignations = (text: string, language: Language): Reading[] =>
   withConfidence(cheapestBy(readAll(text, language, 1), identityOf))
+
+/** A number in a list was typed, not worn off: nothing but typing habits such as O for 0 is allowed for. */
+const TYPED = 0.5
+/** A tail that is not understood makes a typed number doubtful; a little of it is a maker's own letter. */
+const MOST_UNKNOWN_MARKS = 4
+
+/**
+ * Reads a number as it stands, as in a stock list: no worn marks, no guesses.
+ * @returns the reading with the longest number, null when no listed number stands at the front of the text
+ */
+export function readClean(text: string, language: Language): Reading | null {
+  const marks = glyphs(text.slice(0, MAX_STAMP))
+  if (marks.length === 0) return null
+  const asked: Asked = { language, marks, text, count: 1, tails: new Map() }
+  const drafts = listedDraftsOf(language, language.catalogue.numbers, marks, { margin: TYPED, most: TYPED })
+  const [reading] = cheapestBy(
+    drafts.flatMap((draft) => finish(draft, asked)),
+    identityOf,
+  )
+  const unknown = reading?.unknown.join('').replace(/\s/g, '').length ?? 0
+  return reading && unknown <= MOST_UNKNOWN_MARKS ? reading : null
+}
 
 /**
  * The readings worth showing: the best dozen. A tail that may be read in several ways gives its leading number several

@@ -114,17 +114,17 @@ export function inchBore(draft: Draft, marks: readonly Glyph[]): { bore: number;
 
 /**
  * Every number of `numbers` the marks may begin with, after every prefix they may begin with.
- * @param margin how much worse than the best a number may be, ln
+ * @param range how far to look
  */
 export function listedDraftsOf(
   language: Language,
   numbers: PartNumbers,
   marks: readonly Glyph[],
-  margin: number,
+  range: Omit<SearchRange, 'tail'>,
 ): Draft[] {
   const tail = leastTailCosts(language.tokens, marks)
   return prefixes(language.tokens, marks).flatMap(({ prefix, start }) =>
-    listedDrafts(language, numbers, marks, prefix, start, { tail, margin }),
+    listedDrafts(language, numbers, marks, prefix, start, { ...range, tail }),
   )
 }
 

@@ -113,6 +113,8 @@ export interface SearchRange {
   tail: readonly number[]
   /** numbers this much worse than the best are still found */
   margin: number
+  /** a number that costs more is not looked for; the usual budget when left out */
+  most?: number
 }
 
 /**
@@ -127,11 +129,12 @@ export interface SearchRange {
 export function searchNumbers(
   index: NumberIndex,
   marks: readonly Glyph[],
-  { tail, margin }: SearchRange,
+  { tail, margin, most: limit = BUDGET }: SearchRange,
 ): NumberMatch[] {
   const lost = marks.some(({ char }) => char === '?' || char === '*')
   const whole = ({ end, cost }: NumberMatch): number => cost + (tail[end] ?? 0)
   for (const budget of STEPS) {
+    if (budget > limit) return []
     const first = new Walk(index, marks, budget, WORN_COSTS).found
     const best = first.reduce((least, match) => Math.min(least, whole(match)), Infinity)
     if (best > budget && budget < BUDGET) continue

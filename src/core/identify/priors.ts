@@ -20,7 +20,7 @@ export interface Candidate {
 }
 
 /** A part that the shop stocks or has fitted comes back to it this much more often (estimate, common practice). */
-const KNOWN_HERE = 3
+const KNOWN_HERE = 8
 
 /** Parts that can be identified at all, with their weight among their own piece. @param known bases in stock or fitted here */
 export const candidatesOf = (parts: readonly Part[], known: ReadonlySet<string>): Candidate[] =>

@@ -17,7 +17,8 @@ export interface Variant {
 /** How sure a stamp must be read before it is compared: a guess is no basis for an exchange. */
 const SURE = 0.5
 
-const plainVariant = (part: Part): Variant => ({
+/** A part without options. */
+export const plainVariant = (part: Part): Variant => ({
   designation: part.base,
   part,
   closure: OPEN,

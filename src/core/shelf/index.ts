@@ -1,2 +1,2 @@
-export { buildShelf, SHELF_SIZES, type Shelf, type ShelfColumns, type ShelfSize } from './shelf'
+export { buildShelf, findOnShelf, type Shelf, type ShelfColumns, type ShelfSize } from './shelf'
 export { placeOf, type SizeRange, type SizeTable } from './sizeTable'

@@ -1,7 +1,14 @@
-import { buildNumberIndex, numberKey, type NumberIndex, type Part, type Provenance } from '../catalogue'
+import {
+  buildNumberIndex,
+  findNumber,
+  numberKey,
+  type NumberIndex,
+  type Part,
+  type Provenance,
+} from '../catalogue'
 import { sizeTable, type SizeTable } from './sizeTable'
 
-export const SHELF_SIZES = ['bore', 'outside', 'width'] as const
+const SHELF_SIZES = ['bore', 'outside', 'width'] as const
 export type ShelfSize = (typeof SHELF_SIZES)[number]
 
 /** Parts from the shop's own lists, column by column: number and sizes in mm, NaN where the list gives none. */
@@ -66,4 +73,10 @@ export function buildShelf({ designations, sizes, listOf, lists }: ShelfColumns)
       return made
     },
   }
+}
+
+/** The own part of exactly this number. */
+export function findOnShelf(shelf: Shelf, designation: string): Part | undefined {
+  const n = findNumber(shelf.numbers, numberKey(designation))
+  return n === undefined ? undefined : shelf.part(n)
 }

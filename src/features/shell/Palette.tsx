@@ -59,6 +59,7 @@ export function Palette() {
     ['Machines and positions', () => go('/machines')],
     ['Catalogue by family', () => go('/catalogue')],
     ['Batch tray: a CSV of unknowns', () => go('/tray')],
+    ['Own and supplier lists', () => go('/lists')],
     [
       unit === 'mm' ? 'Show inches first' : 'Show millimetres first',
       () => act(() => setUnit(unit === 'mm' ? 'in' : 'mm')),

@@ -5,7 +5,7 @@ import { ServiceError } from '@/services/errors'
 const MOST_BYTES = 256 * 1024
 
 /** The body of a request, at most so many bytes. @throws ServiceError `tooLarge` */
-export async function bodyBytes(request: Request, most: number): Promise<Uint8Array> {
+async function bodyBytes(request: Request, most: number): Promise<Uint8Array> {
   const tooLarge = new ServiceError('tooLarge', `A request is at most ${Math.round(most / 1024)} kB.`)
   if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge
   const reader = request.body?.getReader()
@@ -31,6 +31,13 @@ export async function jsonBody(request: Request): Promise<unknown> {
   } catch {
     throw new ServiceError('unreadable', 'The body is not JSON. Check quotes, commas and braces.')
   }
+}
+
+/** The CSV of a request. @throws ServiceError `wrongType`, `tooLarge` */
+export async function csvBody(request: Request, most: number): Promise<Uint8Array> {
+  if (!/^text\/csv\b/i.test(request.headers.get('content-type') ?? ''))
+    throw new ServiceError('wrongType', 'Send CSV with the content type text/csv.')
+  return bodyBytes(request, most)
 }
 
 /** The query of a request, each name once; missing ones are absent. */

@@ -1,0 +1,7 @@
+import { MOST_LIST_BYTES, previewList } from '@/services/lists'
+import { answer } from '../../_http/answer'
+import { csvBody, query } from '../../_http/body'
+
+export const POST = answer(async (request) =>
+  previewList(await csvBody(request, MOST_LIST_BYTES), query(request)),
+)

@@ -1,0 +1,171 @@
+import { QueryTypes } from 'sequelize'
+import { database } from './connection'
+import { models, type ListRow } from './models'
+
+export const LIST_STATES = ['running', 'done', 'cancelled', 'failed'] as const
+export type ListState = (typeof LIST_STATES)[number]
+
+/** A row that was not kept, or that means the same as an earlier one. */
+export interface ListRemark {
+  row: number
+  text: string
+  words: string
+}
+
+export interface ListCounts {
+  read: number
+  all: number
+  /** rows that name a part of the catalogue */
+  listed: number
+  /** rows kept as parts of the shop's own */
+  own: number
+  duplicates: number
+  problems: number
+}
+
+export interface StoredList extends ListCounts {
+  id: number
+  name: string
+  kind: string
+  state: ListState
+  remarks: ListRemark[]
+  createdAt: Date
+}
+
+export interface StoredItem {
+  row: number
+  designation: string
+  base: string | null
+  bore: number | null
+  outside: number | null
+  width: number | null
+  quantity: number | null
+  price: number | null
+  bin: string
+}
+
+function fromRow(row: ListRow): StoredList {
+  const state = LIST_STATES.find((s) => s === row.state)
+  if (!state) throw new Error(`lists: state ${row.state} is unknown`)
+  return {
+    id: row.id,
+    name: row.name,
+    kind: row.kind,
+    state,
+    read: row.rows_read,
+    all: row.rows_all,
+    listed: row.listed,
+    own: row.own,
+    duplicates: row.duplicates,
+    problems: row.problems,
+    remarks: JSON.parse(row.remarks) as ListRemark[],
+    createdAt: row.created_at,
+  }
+}
+
+export async function allLists(): Promise<StoredList[]> {
+  return (await models().ListRow.findAll({ order: [['id', 'DESC']] })).map(fromRow)
+}
+
+export async function listById(id: number): Promise<StoredList | null> {
+  const row = await models().ListRow.findByPk(id)
+  return row && fromRow(row)
+}
+
+export async function createList(name: string, kind: string, all: number): Promise<StoredList> {
+  const row = await models().ListRow.create({ name, kind, state: 'running', rows_all: all, remarks: '[]' })
+  return fromRow(row)
+}
+
+export async function saveList(
+  id: number,
+  { read, all, listed, own, duplicates, problems }: ListCounts,
+  state: ListState,
+  remarks: readonly ListRemark[],
+): Promise<void> {
+  await models().ListRow.update(
+    {
+      rows_read: read,
+      rows_all: all,
+      listed,
+      own,
+      duplicates,
+      problems,
+      state,
+      remarks: JSON.stringify(remarks),
+    },
+    { where: { id } },
+  )
+}
+
+export async function addItems(listId: number, items: readonly StoredItem[]): Promise<void> {
+  await models().ListItemRow.bulkCreate(
+    items.map(({ row, ...item }) => ({ ...item, row_no: row, list_id: listId })),
+    { validate: false },
+  )
+}
+
+/** Takes the items of a list away, in portions so that no other request waits long. */
+export async function removeItems(listId: number): Promise<void> {
+  while ((await models().ListItemRow.destroy({ where: { list_id: listId }, limit: 5000 })) > 0);
+}
+
+export async function removeList(id: number): Promise<void> {
+  await removeItems(id)
+  await models().ListRow.destroy({ where: { id } })
+}
+
+/** Lists that were being read when the process ended: what they left is taken away. */
+export async function failUnfinishedLists(): Promise<void> {
+  const { ListRow: Lists } = models()
+  for (const { id } of await Lists.findAll({ where: { state: 'running' } })) {
+    await removeItems(id)
+    await Lists.update({ state: 'failed', listed: 0, own: 0 }, { where: { id } })
+  }
+}
+
+export async function itemsOf(listId: number, limit: number): Promise<StoredItem[]> {
+  const rows = await models().ListItemRow.findAll({ where: { list_id: listId }, order: ['row_no'], limit })
+  return rows.map(({ row_no, designation, base, bore, outside, width, quantity, price, bin }) => ({
+    row: row_no,
+    designation,
+    base,
+    bore,
+    outside,
+    width,
+    quantity,
+    price,
+    bin,
+  }))
+}
+
+export interface OwnPart {
+  listId: number
+  designation: string
+  bore: number
+  outside: number
+  width: number
+}
+
+/** Every part of the shop's own in finished lists: those that no plan holds. */
+export const ownParts = (): Promise<OwnPart[]> =>
+  database().query<OwnPart>(
+    `SELECT i.list_id AS listId, i.designation, i.bore, i.outside, i.width FROM list_items i
+     JOIN lists l ON l.id = i.list_id WHERE l.state = 'done' AND i.base IS NULL ORDER BY i.id`,
+    { type: QueryTypes.SELECT },
+  )
+
+/** Bases in own lists, and what is fitted in the machine register as it was written. */
+export async function knownHere(): Promise<{ bases: string[]; fitted: string[] }> {
+  const [listed, fitted] = await Promise.all([
+    database().query<{ base: string }>(
+      `SELECT DISTINCT i.base FROM list_items i JOIN lists l ON l.id = i.list_id
+       WHERE l.state = 'done' AND l.kind = 'own' AND i.base IS NOT NULL`,
+      { type: QueryTypes.SELECT },
+    ),
+    database().query<{ fitted: string }>(`SELECT DISTINCT fitted FROM positions WHERE fitted <> ''`, {
+      type: QueryTypes.SELECT,
+    }),
+  ])
+  return { bases: listed.map((r) => r.base), fitted: fitted.map((r) => r.fitted) }
+}

@@ -1,0 +1,174 @@
+'use client'
+
+import { LIST_FIELDS, type ListField } from '@/core/lists'
+import type { PreviewResponse } from '@/services/schemas/list'
+import type { Draft } from './useImport'
+
+const FIELD_WORDS: Record<ListField, string> = {
+  designation: 'Number',
+  bore: 'Bore',
+  outside: 'Outside',
+  width: 'Width',
+  quantity: 'Quantity',
+  price: 'Price',
+  bin: 'Bin',
+}
+
+interface Props {
+  draft: Draft
+  onChange: (changes: Partial<Pick<Draft, 'name' | 'kind' | 'unit'>>) => void
+  onColumn: (field: ListField, column: string | null) => void
+  onStart: () => void
+  onLeave: () => void
+}
+
+function Choice<T extends string>(props: {
+  label: string
+  value: T
+  options: readonly (readonly [T, string])[]
+  onPick: (value: T) => void
+}) {
+  return (
+    <div role="group" aria-label={props.label} className="flex gap-1.5">
+      {props.options.map(([value, words]) => (
+        <button
+          key={value}
+          type="button"
+          className="chip px-3"
+          aria-pressed={props.value === value}
+          onClick={() => props.onPick(value)}
+        >
+          {words}
+        </button>
+      ))}
+    </div>
+  )
+}
+
+function SampleRow({ row, text, item, problem }: PreviewResponse['sample'][number]) {
+  if (!item)
+    return (
+      <tr className="border-t border-line2 bg-wash">
+        <td className="number px-2 py-1.5 text-ink3">{row}</td>
+        <td className="number px-2">{text}</td>
+        <td colSpan={6} className="px-2 text-lamp-ink">
+          {problem}
+        </td>
+      </tr>
+    )
+  const figure = (value: number | null) => (value === null ? '' : value)
+  return (
+    <tr className="h-9 border-t border-line2">
+      <td className="number px-2 text-ink3">{row}</td>
+      <td className="number px-2 font-medium">{text}</td>
+      <td className="px-2">
+        {item.base ? (
+          <span className="number">{item.base}</span>
+        ) : (
+          <span className="tag">kept as your own</span>
+        )}
+      </td>
+      <td className="number px-2 text-right">{figure(item.bore)}</td>
+      <td className="number px-2 text-right">{figure(item.outside)}</td>
+      <td className="number px-2 text-right">{figure(item.width)}</td>
+      <td className="number px-2 text-right">{figure(item.quantity)}</td>
+      <td className="number px-2 text-right">{figure(item.price)}</td>
+    </tr>
+  )
+}
+
+/** A file before it is taken in: which column holds what, and the first rows as they are understood. */
+export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Props) {
+  const { preview, columns } = draft
+  const settled = columns.designation !== undefined && draft.name.trim() !== ''
+  return (
+    <section aria-label="New list" className="flex h-full min-h-0 flex-col px-6 py-4">
+      <div className="flex items-end gap-3">
+        <label className="w-[300px]">
+          <span className="caption">Name of the list</span>
+          <input
+            className="field px-2.5"
+            value={draft.name}
+            maxLength={120}
+            onChange={(e) => onChange({ name: e.target.value })}
+          />
+        </label>
+        <Choice
+          label="Whose list"
+          value={draft.kind}
+          options={[
+            ['own', 'Our own'],
+            ['supplier', 'A supplier’s'],
+          ]}
+          onPick={(kind) => onChange({ kind })}
+        />
+        <Choice
+          label="Unit of sizes that state none"
+          value={draft.unit}
+          options={[
+            ['mm', 'mm'],
+            ['in', 'in'],
+          ]}
+          onPick={(unit) => onChange({ unit })}
+        />
+        <span className="ml-auto flex gap-2">
+          <button type="button" className="button" onClick={onLeave}>
+            Leave it
+          </button>
+          <button type="button" className="button" data-primary disabled={!settled} onClick={onStart}>
+            Take in {preview.rows.toLocaleString('en-GB')} rows
+          </button>
+        </span>
+      </div>
+      <p className="mt-2 text-ink2">
+        {draft.file.name}: {preview.encoding}, columns parted by {preview.delimiter}. Say which column holds
+        what; leave the rest out.
+      </p>
+      <div className="mt-2 grid grid-cols-7 gap-2">
+        {LIST_FIELDS.map((field) => (
+          <label key={field} className="min-w-0">
+            <span className="caption">{FIELD_WORDS[field]}</span>
+            <select
+              className="field px-1.5"
+              value={columns[field] ?? ''}
+              onChange={(e) => onColumn(field, e.target.value === '' ? null : e.target.value)}
+            >
+              <option value="">{field === 'designation' ? 'choose' : 'none'}</option>
+              {preview.header.map((column) => (
+                <option key={column} value={column}>
+                  {column}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+      </div>
+      <div
+        role="region"
+        aria-label="First rows"
+        tabIndex={0}
+        className="mt-3 min-h-0 flex-1 overflow-auto rounded-lg border border-line bg-sheet"
+      >
+        <table className="w-full text-[14.5px]">
+          <thead className="caption sticky top-0 bg-sheet text-left">
+            <tr>
+              <th className="px-2 py-2 font-semibold">Row</th>
+              <th className="px-2 font-semibold">As written</th>
+              <th className="px-2 font-semibold">Is</th>
+              <th className="px-2 text-right font-semibold">Bore mm</th>
+              <th className="px-2 text-right font-semibold">Outside mm</th>
+              <th className="px-2 text-right font-semibold">Width mm</th>
+              <th className="px-2 text-right font-semibold">Quantity</th>
+              <th className="px-2 text-right font-semibold">Price</th>
+            </tr>
+          </thead>
+          <tbody>
+            {preview.sample.map((row) => (
+              <SampleRow key={row.row} {...row} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,143 @@
+'use client'
+
+import type { Route } from 'next'
+import Link from 'next/link'
+import type { ListDetail, ListSummary } from '@/services/schemas/list'
+
+interface Props {
+  list: ListSummary
+  detail: ListDetail | null
+  onDrop: () => void
+}
+
+const rows = (n: number): string => `${n.toLocaleString('en-GB')} row${n === 1 ? '' : 's'}`
+
+function outcome({ state, listed, own, duplicates, problems, read }: ListSummary): string {
+  if (state === 'cancelled') return `Stopped after ${rows(read)}. Nothing of it was kept.`
+  if (state === 'failed')
+    return 'The server stopped in the middle. Nothing of it was kept; take the file in again.'
+  const kept = `${rows(listed)} name parts of the catalogue, ${rows(own)} are kept as parts of your own`
+  const left = [
+    ...(duplicates > 0 ? [`${rows(duplicates)} mean the same as an earlier one`] : []),
+    ...(problems > 0 ? [`${rows(problems)} could not be kept`] : []),
+  ]
+  return `${kept}${left.length > 0 ? `; ${left.join(', ')}` : ''}.`
+}
+
+function Progress({ list, onDrop }: { list: ListSummary; onDrop: () => void }) {
+  return (
+    <div className="mt-3 flex items-center gap-4">
+      <div className="flex-1">
+        <p className="mb-1 text-ink2" aria-live="polite">
+          {list.read.toLocaleString('en-GB')} of {rows(list.all)}
+        </p>
+        <progress
+          className="h-2 w-full accent-[var(--lamp)]"
+          value={list.read}
+          max={list.all}
+          aria-label="Rows taken in"
+        />
+      </div>
+      <button type="button" className="button" onClick={onDrop}>
+        Stop
+      </button>
+    </div>
+  )
+}
+
+function Remarks({ detail }: { detail: ListDetail }) {
+  return (
+    <section aria-label="Rows not kept" className="flex min-h-0 flex-1 flex-col">
+      <div className="flex items-baseline gap-3">
+        <h2 className="text-[15px] font-bold">Rows not kept</h2>
+        <a className="underline" href={`/api/lists/${detail.id}/remarks.csv`} download>
+          Save as CSV
+        </a>
+      </div>
+      <div
+        role="region"
+        aria-label="Remarks"
+        tabIndex={0}
+        className="mt-1 min-h-0 overflow-auto rounded-lg border border-line bg-sheet"
+      >
+        <table className="w-full text-[14.5px]">
+          <tbody>
+            {detail.remarks.map((remark) => (
+              <tr key={remark.row} className="border-t border-line2 first:border-t-0">
+                <td className="number w-16 px-2 py-1.5 text-ink3">{remark.row}</td>
+                <td className="number px-2 whitespace-nowrap">{remark.text}</td>
+                <td className="px-2 text-ink2">{remark.words}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}
+
+function Items({ detail }: { detail: ListDetail }) {
+  const more = detail.listed + detail.own - detail.items.length
+  return (
+    <section aria-label="Parts of the list" className="flex min-h-0 flex-1 flex-col">
+      <h2 className="text-[15px] font-bold">
+        Parts{more > 0 && <span className="font-normal text-ink2">, the first {detail.items.length}</span>}
+      </h2>
+      <div
+        role="region"
+        aria-label="Items"
+        tabIndex={0}
+        className="mt-1 min-h-0 overflow-auto rounded-lg border border-line bg-sheet"
+      >
+        <table className="w-full text-[14.5px]">
+          <tbody>
+            {detail.items.map((item) => (
+              <tr key={item.row} className="h-9 border-t border-line2 first:border-t-0">
+                <td className="px-2">
+                  <Link
+                    className="number inline-flex min-h-9 items-center font-medium"
+                    href={`/parts/${encodeURIComponent(item.designation)}` as Route}
+                  >
+                    {item.designation}
+                  </Link>
+                </td>
+                <td className="px-2 text-ink2">
+                  {item.base ? <span className="number">{item.base}</span> : <span className="tag">own</span>}
+                </td>
+                <td className="number px-2 text-right text-ink2">
+                  {[item.bore, item.outside, item.width].map((mm) => mm ?? '–').join(' × ')}
+                </td>
+                <td className="number px-2 text-right">{item.quantity ?? ''}</td>
+                <td className="px-2 text-ink2">{item.bin}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}
+
+/** One list: how far it is, what came of it, the rows that were not kept. */
+export function ListPane({ list, detail, onDrop }: Props) {
+  const working = list.state === 'running'
+  return (
+    <section aria-label={list.name} className="flex h-full min-h-0 flex-col gap-3 px-6 py-4">
+      <div className="flex items-center gap-3">
+        <h1 className="mr-auto text-[21px] font-bold">{list.name}</h1>
+        {!working && (
+          <button type="button" className="button" onClick={onDrop}>
+            Remove the list
+          </button>
+        )}
+      </div>
+      {working ? <Progress list={list} onDrop={onDrop} /> : <p className="text-ink2">{outcome(list)}</p>}
+      {!working && detail && (
+        <div className="flex min-h-0 flex-1 gap-5">
+          {detail.items.length > 0 && <Items detail={detail} />}
+          {detail.remarks.length > 0 && <Remarks detail={detail} />}
+        </div>
+      )}
+    </section>
+  )
+}

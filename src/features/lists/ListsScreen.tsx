@@ -1,0 +1,121 @@
+'use client'
+
+import { Frame } from '@/features/shell'
+import type { ListSummary } from '@/services/schemas/list'
+import { ImportPane } from './ImportPane'
+import { ListPane } from './ListPane'
+import { useImport } from './useImport'
+import { useLists } from './useLists'
+
+const STATE_WORDS: Record<ListSummary['state'], string> = {
+  running: 'being taken in',
+  done: '',
+  cancelled: 'stopped',
+  failed: 'not taken in',
+}
+
+function ListButton({ list, chosen, onLook }: { list: ListSummary; chosen: boolean; onLook: () => void }) {
+  const state = STATE_WORDS[list.state]
+  return (
+    <button
+      type="button"
+      aria-current={chosen ? 'true' : undefined}
+      onClick={onLook}
+      className={`block min-h-12 w-full px-4 py-1.5 text-left ${chosen ? 'bg-sheet font-bold' : ''}`}
+    >
+      <span className="block truncate">{list.name}</span>
+      <span className="block text-caption font-normal text-ink3">
+        {list.kind === 'own' ? 'our own' : 'supplier'},{' '}
+        {state || `${(list.listed + list.own).toLocaleString('en-GB')} parts`}
+      </span>
+    </button>
+  )
+}
+
+function Empty() {
+  return (
+    <div className="mx-auto max-w-[62ch] px-6 pt-16 text-ink2">
+      <h1 className="mb-2 text-[21px] font-bold text-ink">No lists yet</h1>
+      <p>
+        Choose a CSV file of what lies in your bins, or of what a supplier offers: one part a row, the first
+        line names the columns. Numbers are read by what they mean, so that{' '}
+        <span className="number">6205-2RS1</span> and <span className="number">6205 DDU</span> are one part.
+        Specials, such as the turned bush of the capstan winch, are kept with their bore, outside and width
+        and found by them.
+      </p>
+    </div>
+  )
+}
+
+/** The shop's own stock lists and suppliers' lists: taken in from CSV, searched beside the standard parts. */
+export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
+  const { lists, detail, problem, look, drop, refresh } = useLists(initial)
+  const file = useImport()
+  const shown = lists.find((list) => list.id === detail?.id) ?? lists.find((list) => list.state === 'running')
+  const words = file.problem || problem
+  const start = async (): Promise<void> => {
+    const begun = await file.start()
+    if (!begun) return
+    await refresh()
+    look(begun.id)
+  }
+  return (
+    <Frame
+      about={<b className="font-semibold text-ink">Own and supplier lists</b>}
+      state={lists.length > 0 ? `${lists.length} lists` : undefined}
+    >
+      <div className="grid h-full min-h-0 grid-cols-[272px_minmax(0,1fr)]">
+        <nav aria-label="Lists" className="flex min-h-0 flex-col border-r border-line">
+          <label className="button m-4 cursor-pointer" data-primary={file.draft ? undefined : true}>
+            Choose a CSV file
+            <input
+              type="file"
+              accept=".csv,.txt,text/csv"
+              className="sr-only"
+              onChange={(e) => {
+                const chosen = e.target.files?.[0]
+                e.target.value = ''
+                if (chosen) void file.choose(chosen)
+              }}
+            />
+          </label>
+          <div className="min-h-0 overflow-auto">
+            {lists.map((list) => (
+              <ListButton
+                key={list.id}
+                list={list}
+                chosen={!file.draft && list.id === shown?.id}
+                onLook={() => {
+                  file.leave()
+                  look(list.id)
+                }}
+              />
+            ))}
+          </div>
+        </nav>
+        <div className="flex min-h-0 flex-col">
+          {words && (
+            <p role="alert" className="mx-6 mt-4 rounded-lg border border-contra px-3 py-2 text-contra">
+              {words}
+            </p>
+          )}
+          <div className="min-h-0 flex-1">
+            {file.draft ? (
+              <ImportPane
+                draft={file.draft}
+                onChange={file.change}
+                onColumn={file.changeColumn}
+                onStart={() => void start()}
+                onLeave={file.leave}
+              />
+            ) : shown ? (
+              <ListPane list={shown} detail={detail} onDrop={() => void drop(shown.id)} />
+            ) : (
+              <Empty />
+            )}
+          </div>
+        </div>
+      </div>
+    </Frame>
+  )
+}

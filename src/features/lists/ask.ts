@@ -1,0 +1,19 @@
+/** Words of a refusal, or of a server that is away. */
+export class Refused extends Error {}
+
+const AWAY = 'The server is away. Nothing is lost; try again in a moment.'
+
+/** A call of our own interface. @throws Refused with words to show */
+export async function ask<T>(path: string, init?: RequestInit): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, init)
+  } catch {
+    throw new Refused(AWAY)
+  }
+  const body = (await response.json()) as T & { detail?: string }
+  if (!response.ok) throw new Refused(body.detail ?? AWAY)
+  return body
+}
+
+export const wordsOf = (error: unknown): string => (error instanceof Refused ? error.message : AWAY)

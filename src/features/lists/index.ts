@@ -1,0 +1,1 @@
+export { ListsScreen } from './ListsScreen'

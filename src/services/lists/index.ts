@@ -1,0 +1,1 @@
+export { dropList, listDetail, lists, MOST_LIST_BYTES, previewList, remarksCsv, startImport } from './lists'
