@@ -35,6 +35,19 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
   ['record', `${job('Coin pusher')}/record`],
   ['machines', '/machines'],
   ['catalogue', '/catalogue?family=deep-groove', async (page) => page.click('button:text-is("62")')],
+  ['lists', '/lists'],
+  [
+    'list-taken-in',
+    '/lists',
+    async (page) => {
+      await page.setInputFiles('input[type=file]', {
+        name: 'Pier store, autumn count.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from(LIST),
+      })
+      await page.getByRole('region', { name: 'First rows' }).waitFor()
+    },
+  ],
   [
     'tray',
     '/tray',
@@ -48,6 +61,18 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
     },
   ],
 ]
+
+const LIST = `Article;d;D;B;On hand
+6205-2RS1;25;52;15;26
+6205 DDU;25;52;15;4
+6203/C3;17;40;12;8
+6204;20;42;12;3
+UC205-16;1 in;52;;3
+Winch drum bush 3;38,4;57,9;24,2;2
+Carousel crown roller;17,2;58,8;21,5;5
+Half a number;;;;1
+L44643;;;;4
+`
 
 const TRAY = `ref,stamp,bore,outside,width,unit,condition,element
 carousel roller 12,6205-2RS,25,52,15,mm,used,ball

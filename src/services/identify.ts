@@ -109,7 +109,7 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
         inText: writeInch(mm),
       }
     }),
-    parts: identifier.candidates.length,
+    parts: identifier.candidates.length + (identifier.shelf?.count ?? 0),
     elapsedMs,
   }
 }

@@ -16,7 +16,7 @@ export interface Ready {
 const store = globalThis as typeof globalThis & { amberReady?: Promise<Ready> }
 
 /** Rounds of a usual question at start-up, so that the first one at the counter is as quick as the hundredth. */
-const WARM_UP_ROUNDS = 30
+const WARM_UP_ROUNDS = 150
 
 function warmUp(identifier: Identifier): void {
   const read = readMeasurements([
@@ -56,7 +56,7 @@ async function loadKnown(language: Language): Promise<ReadonlySet<string>> {
   const { bases, fitted } = await knownHere()
   const read = fitted
     .flatMap((text) => text.split(/[,;+]/))
-    .flatMap((text) => readClean(text, language)?.part ?? [])
+    .flatMap((text) => readClean(text.trim().split(/\s/)[0] ?? '', language)?.part ?? [])
   const pieces = new Set([...bases, ...read.map((part) => part.base)])
   const sets = read.flatMap((part) => language.catalogue.setsOf.get(part.base) ?? [])
   return new Set([...pieces, ...sets.map((set) => set.base)])

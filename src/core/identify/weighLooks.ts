@@ -14,6 +14,9 @@ const WRONG_ROWS = 0.03
 const WRONG_SHAPE = 0.01
 const UNUSUAL = 0.15
 
+/** Inserts with a cylindrical outside and a snap ring (common practice). */
+const CYLINDRICAL_INSERTS: ReadonlySet<string> = new Set(['ER2'])
+
 const judge = (item: string, agrees: boolean, wrong: number): WeighedLook => ({
   item,
   log: agrees ? 0 : Math.log(wrong),
@@ -37,10 +40,18 @@ export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
   if (rows !== undefined && facts.rows) found.push(judge('rows', facts.rows === rows, WRONG_ROWS))
   if (closedOf(looks) && facts.element !== 'ball')
     found.push({ item: 'closures', log: Math.log(UNUSUAL), verdict: 'strained' })
-  if (looks.sphericalOutside !== undefined)
-    found.push(judge('sphericalOutside', traits.has('insert') === looks.sphericalOutside, WRONG_SHAPE))
-  if (looks.extendedInner) found.push(judge('extendedInner', traits.has('insert'), UNUSUAL))
+  const insert = traits.has('insert')
+  if (looks.sphericalOutside !== undefined) {
+    const round = insert && !CYLINDRICAL_INSERTS.has(part.series)
+    found.push(judge('sphericalOutside', round === looks.sphericalOutside, WRONG_SHAPE))
+  }
+  if (looks.extendedInner) found.push(judge('extendedInner', insert, UNUSUAL))
   if (looks.encoder) found.push(judge('encoder', part.family === 'hub-unit', WRONG_SHAPE))
-  if (looks.flange && facts.element !== 'ball') found.push(judge('flange', false, UNUSUAL))
+  const rolls = facts.element
+  if (looks.flange && rolls !== 'ball') found.push(judge('flange', false, UNUSUAL))
+  if (looks.snapGroove && rolls !== 'ball' && rolls !== 'cylindricalRoller')
+    found.push(judge('snapGroove', false, UNUSUAL))
+  if (looks.taperBore && !traits.has('selfAligning') && rolls !== 'cylindricalRoller')
+    found.push(judge('taperBore', false, UNUSUAL))
   return found
 }

@@ -22,6 +22,8 @@ export const ITEM_WORDS: Record<string, string> = {
   extendedInner: 'Long inner ring',
   encoder: 'Encoder',
   flange: 'Flange',
+  snapGroove: 'Groove',
+  taperBore: 'Taper bore',
 }
 
 const CAUSES: Record<string, string> = {

@@ -126,7 +126,13 @@ export function sortRow(cells: ListCells, unit: LengthUnit, language: Language):
       return {
         ok: true,
         meaning: meaningOf(reading),
-        item: { ...rest, base: reading.base, bore, outside, width: sizes.width },
+        item: {
+          ...rest,
+          base: reading.base,
+          bore,
+          outside,
+          width: sizes.width ?? widthsOf(reading.part.dimensions)[0] ?? null,
+        },
       }
     }
     if (sizes.bore === null || sizes.outside === null || sizes.width === null)

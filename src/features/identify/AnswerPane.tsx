@@ -69,7 +69,7 @@ function Leader({ candidate, leads }: { candidate: Candidate; leads: boolean }) 
       </p>
       <ul aria-label="Why" className="mt-2 grid gap-[3px] text-[14px]">
         {candidate.evidence.map((e) => (
-          <li key={e.item} className="grid grid-cols-[20px_92px_1fr]">
+          <li key={e.item} className="grid grid-cols-[20px_104px_1fr]">
             <VerdictMark verdict={e.verdict} />
             <span>{e.words}</span>
             <span className="text-ink2">{e.detail}</span>

@@ -3,20 +3,12 @@
 import { useCallback, useEffect } from 'react'
 import { CONDITIONS, INSTRUMENTS, type Condition, type Instrument } from '@/core/identify'
 import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import { INSTRUMENT_WORDS } from './HowMeasured'
 import { Looks } from './Looks'
 import { ReadingRow } from './ReadingRow'
-import { measurementOf, rowsFor, withAll, withLook, withMeasurement, withStamp } from './sheet'
+import { measurementOf, rowsFor, usualHow, withAll, withLook, withMeasurement, withStamp } from './sheet'
 import { StampField } from './StampField'
 import type { Trouble } from './useIdentification'
-
-const INSTRUMENT_WORDS: Record<Instrument, string> = {
-  micrometer: 'micrometer',
-  digitalCaliper: 'digital caliper',
-  dialCaliper: 'dial caliper',
-  vernier: 'vernier',
-  rule: 'steel rule',
-  tape: 'tape',
-}
 
 const NEXT_UNIT = { auto: 'mm', mm: 'in', in: 'auto' } as const
 
@@ -45,8 +37,7 @@ const typing = (target: EventTarget | null): boolean =>
 export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props) {
   const rows = rowsFor(sheet.observed)
   const order = ['stamp', ...rows.map((row) => row.feature)]
-  const instrument = sheet.measurements[0]?.instrument ?? 'digitalCaliper'
-  const condition = sheet.measurements[0]?.condition ?? 'used'
+  const { instrument, condition } = usualHow(sheet)
   const byKey = useCallback(
     (key: string): boolean => {
       if (key === 's') return focus('stamp')
@@ -67,7 +58,12 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props
     if (!focus(order[order.indexOf(from) + 1])) onDone()
   }
   const setText = (feature: (typeof rows)[number]['feature'], text: string) =>
-    onChange(withMeasurement(sheet, feature, { text, instrument, condition }))
+    onChange(
+      withMeasurement(sheet, feature, {
+        text,
+        ...(measurementOf(sheet, feature) ? {} : { instrument, condition }),
+      }),
+    )
   const stamp = sheet.stamps[0]
   return (
     <section aria-label="Evidence" className="overflow-auto border-r border-line px-[18px] py-3">
@@ -82,7 +78,7 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props
         <h2 className="caption">Measured</h2>
         <span className="flex gap-1">
           <select
-            aria-label="Instrument"
+            aria-label="Instrument of all readings"
             value={instrument}
             onChange={(e) =>
               onChange(withAll(sheet, { instrument: e.target.value as Instrument, condition }))
@@ -96,7 +92,7 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props
             ))}
           </select>
           <select
-            aria-label="Condition"
+            aria-label="Condition of all surfaces"
             value={condition}
             onChange={(e) => onChange(withAll(sheet, { instrument, condition: e.target.value as Condition }))}
             className="h-10 rounded-md border border-transparent bg-transparent text-caption font-semibold text-ink2"
@@ -134,6 +130,12 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props
             onText={(text) => setText(row.feature, text)}
             onUnit={() => act('u')}
             onStrike={() => act('x')}
+            how={{
+              instrument: measurement?.instrument ?? instrument,
+              condition: measurement?.condition ?? condition,
+            }}
+            usual={{ instrument, condition }}
+            onHow={(how) => onChange(withMeasurement(sheet, row.feature, how))}
             onKey={act}
             onNext={() => next(row.feature)}
           />

@@ -16,6 +16,7 @@ export const IDENTIFY_HINTS: readonly KeyHint[] = [
   { keys: 'Enter', words: 'next field', foot: true },
   { keys: 'U', words: 'unit of the field', foot: true },
   { keys: 'X', words: 'strike a reading out', foot: true },
+  { keys: 'I', words: 'instrument and condition of the reading' },
   { keys: 'Ctrl Enter', words: 'use the answer' },
   { keys: 'S', words: 'stamp' },
   { keys: 'B O W T C P', words: 'bore, outside, width, total, cone, cup' },
@@ -62,7 +63,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse }: Props) {
     onChange(next)
   }
   return (
-    <div className="grid h-full min-h-0 grid-cols-[350px_minmax(300px,1fr)_392px]">
+    <div className="grid h-full min-h-0 grid-cols-[366px_minmax(300px,1fr)_392px]">
       <EvidencePane
         sheet={sheet}
         answer={answer}

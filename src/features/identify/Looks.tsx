@@ -21,7 +21,9 @@ const PIECES: Record<'tapered' | 'other', [NonNullable<Observed['piece']>, strin
     ['cup', 'cup only'],
   ],
   other: [
-    ['complete', 'whole bearing'],
+    ['complete', 'whole'],
+    ['innerRing', 'inner ring'],
+    ['outerRing', 'outer ring'],
     ['seal', 'a seal'],
   ],
 }
@@ -33,6 +35,20 @@ const CLOSURES: [string, string, ClosureLook[]][] = [
   ['seals', 'two seals', ['seal', 'seal']],
 ]
 
+type Shape =
+  'doubleRow' | 'flange' | 'snapGroove' | 'sphericalOutside' | 'extendedInner' | 'taperBore' | 'encoder'
+
+/** Shapes that tell kinds apart, drawn as the upper half of a section or a face. */
+const SHAPES: [Shape, string, string][] = [
+  ['doubleRow', 'two rows', 'M2 3h22v16H2zM8 8a3 3 0 1 0 .01 0zM18 8a3 3 0 1 0 .01 0z'],
+  ['flange', 'flange', 'M2 2h4v4h18v13H2zM13 9a3.5 3.5 0 1 0 .01 0z'],
+  ['snapGroove', 'groove', 'M2 4h13v4h3V4h6v15H2zM11 9.5a3.5 3.5 0 1 0 .01 0z'],
+  ['sphericalOutside', 'round outside', 'M2 8q11-9 22 0v11H2zM13 9.5a3.5 3.5 0 1 0 .01 0z'],
+  ['extendedInner', 'long inner', 'M7 3h12v9H7zM1 14h24v5H1z'],
+  ['taperBore', 'taper bore', 'M2 3h22v10L2 18zM13 5a3 3 0 1 0 .01 0z'],
+  ['encoder', 'encoder side', 'M3 3h15v16H3zM20 3v2M20 7v2M20 11v2M20 15v2M23 5v2M23 9v2M23 13v2'],
+]
+
 interface Props {
   observed: Observed
   onLook: (look: Partial<Observed>) => void
@@ -42,10 +58,11 @@ interface Props {
 export function Looks({ observed, onLook }: Props) {
   const tapered =
     observed.element === 'taperedRoller' || observed.piece === 'cone' || observed.piece === 'cup'
+  const single = tapered || (observed.piece !== undefined && observed.piece !== 'complete')
   const closure = CLOSURES.find(([, , looks]) => looks.join() === observed.closures?.join())?.[0] ?? ''
   return (
-    <section aria-label="Seen" className="mt-3">
-      <h2 className="caption mb-1.5">Seen</h2>
+    <section aria-label="Seen" className="mt-2">
+      <h2 className="caption mb-1">Seen</h2>
       <ToggleGroup.Root
         type="single"
         aria-label="What rolls"
@@ -59,7 +76,7 @@ export function Looks({ observed, onLook }: Props) {
           <ToggleGroup.Item
             key={value}
             value={value}
-            className="flex h-[56px] flex-col items-center justify-center gap-0.5 rounded-lg border border-edge bg-sheet text-[12.5px] text-ink2 data-[state=on]:border-2 data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink"
+            className="flex h-[50px] flex-col items-center justify-center rounded-lg border border-edge bg-sheet text-[12.5px] text-ink2 data-[state=on]:border-2 data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink"
           >
             <svg width="26" height="22" aria-hidden>
               <path d={path} fill="none" stroke="currentColor" strokeWidth="1.8" />
@@ -73,24 +90,48 @@ export function Looks({ observed, onLook }: Props) {
         aria-label="Which piece"
         value={observed.piece ?? ''}
         onValueChange={(v) => onLook({ piece: (v || undefined) as Observed['piece'] })}
-        className="mt-2 flex gap-1.5"
+        className="mt-1.5 flex gap-1.5"
       >
         {PIECES[tapered ? 'tapered' : 'other'].map(([value, words]) => (
-          <ToggleGroup.Item key={value} value={value} className="chip">
+          <ToggleGroup.Item key={value} value={value} className="chip px-2.5 whitespace-nowrap">
             {words}
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
-      {!tapered && observed.piece !== 'seal' && (
+      {!single && (
         <ToggleGroup.Root
           type="single"
           aria-label="How it is closed"
           value={closure}
           onValueChange={(v) => onLook({ closures: CLOSURES.find(([name]) => name === v)?.[2] })}
-          className="mt-2 flex gap-1.5"
+          className="mt-1.5 flex gap-1.5"
         >
           {CLOSURES.map(([value, words]) => (
-            <ToggleGroup.Item key={value} value={value} className="chip px-2.5">
+            <ToggleGroup.Item key={value} value={value} className="chip px-2.5 whitespace-nowrap">
+              {words}
+            </ToggleGroup.Item>
+          ))}
+        </ToggleGroup.Root>
+      )}
+      {!single && (
+        <ToggleGroup.Root
+          type="multiple"
+          aria-label="Shape"
+          value={SHAPES.flatMap(([shape]) => (observed[shape] ? [shape] : []))}
+          onValueChange={(on) =>
+            onLook(Object.fromEntries(SHAPES.map(([shape]) => [shape, on.includes(shape) || undefined])))
+          }
+          className="mt-1.5 grid grid-cols-7 gap-1"
+        >
+          {SHAPES.map(([shape, words, path]) => (
+            <ToggleGroup.Item
+              key={shape}
+              value={shape}
+              className="flex h-[50px] flex-col items-center justify-center rounded-lg border border-edge bg-sheet px-px text-[11px] leading-[1.05] text-ink2 data-[state=on]:border-2 data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink"
+            >
+              <svg width="26" height="22" aria-hidden className="shrink-0">
+                <path d={path} fill="none" stroke="currentColor" strokeWidth="1.6" />
+              </svg>
               {words}
             </ToggleGroup.Item>
           ))}

@@ -1,6 +1,8 @@
 'use client'
 
+import { useState } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import { HowMeasured, INSTRUMENT_WORDS, type How } from './HowMeasured'
 import { textOf, type Row } from './sheet'
 
 type Measurement = EvidenceSheet['measurements'][number]
@@ -12,6 +14,10 @@ interface Props {
   trouble: string | undefined
   /** the measurement asked for next */
   asked: boolean
+  how: How
+  /** how most readings of the sheet were taken */
+  usual: How
+  onHow: (how: How) => void
   onText: (text: string) => void
   onUnit: () => void
   onStrike: () => void
@@ -28,28 +34,36 @@ export function ReadingRow({
   read,
   trouble,
   asked,
+  how,
+  usual,
+  onHow,
   onText,
   onUnit,
   onStrike,
   onKey,
   onNext,
 }: Props) {
+  const [asking, setAsking] = useState(false)
   const text = textOf(measurement)
   const struck = measurement?.struck ?? false
   const shown = measurement?.unit && measurement.unit !== 'auto' ? measurement.unit : read?.unit
   const count = measurement?.readings.filter((t) => t.trim() !== '').length ?? 0
   const twin = read && (read.unit === 'in' ? read.mmText : read.inText)
+  const special = [
+    ...(how.instrument === usual.instrument ? [] : [INSTRUMENT_WORDS[how.instrument]]),
+    ...(how.condition === usual.condition ? [] : [how.condition]),
+  ]
   const below = struck
     ? 'struck out, not counted'
     : (trouble ??
       (text !== '' && read
-        ? `${count > 1 ? `${count} readings, ` : ''}${read.unitWords}`
+        ? [...(count > 1 ? [`${count} readings`] : []), ...special, read.unitWords].join(', ')
         : asked
           ? 'would settle it'
           : ''))
   return (
     <div
-      className={`-mx-[18px] grid min-h-[56px] grid-cols-[100px_1fr_auto_64px] content-center items-center gap-x-1 border-b border-line2 px-[18px] py-1 ${asked ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
+      className={`-mx-[18px] grid min-h-[50px] grid-cols-[96px_1fr_auto_64px] content-center items-center gap-x-1 border-b border-line2 px-[18px] py-0.5 ${asked ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
     >
       <label htmlFor={row.feature} className="row-span-2 flex items-center gap-1.5 self-center text-ink2">
         {row.words} <kbd>{row.key}</kbd>
@@ -69,6 +83,7 @@ export function ReadingRow({
           if (e.key === 'Enter') onNext()
           else if (e.key === 'ArrowDown') onKey('next')
           else if (e.key === 'ArrowUp') onKey('previous')
+          else if (e.key === 'i' && text !== '') setAsking(true)
           else if (!/^[a-zA-Z]$/.test(e.key) || !onKey(e.key.toLowerCase())) return
           e.preventDefault()
         }}
@@ -99,7 +114,13 @@ export function ReadingRow({
           </>
         )}
       </span>
-      <span className="number text-right text-[14px] text-ink3">{twin ?? (asked ? 'next' : '')}</span>
+      {text === '' ? (
+        <span className="number text-right text-[14px] text-ink3">{asked ? 'next' : ''}</span>
+      ) : (
+        <HowMeasured words={row.words} how={how} open={asking} onOpen={setAsking} onChange={onHow}>
+          {twin ?? 'how'}
+        </HowMeasured>
+      )}
       <span
         id={`${row.feature}-words`}
         className={`col-span-3 col-start-2 -mt-1 text-[12.5px] leading-[1.15] empty:hidden ${trouble ? 'text-contra' : 'text-ink3'}`}

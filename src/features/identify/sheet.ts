@@ -25,6 +25,9 @@ export function rowsFor({ element, piece }: EvidenceSheet['observed']): Row[] {
       { ...OUTSIDE, words: 'Outside' },
       { feature: 'width', words: 'Width', key: 'W' },
     ]
+  if (piece === 'innerRing') return [BORE, { feature: 'width', words: 'Ring width', key: 'W' }, SHAFT]
+  if (piece === 'outerRing')
+    return [OUTSIDE, { feature: 'outerRingWidth', words: 'Ring width', key: 'W' }, HOUSING]
   if (element === 'taperedRoller')
     return [BORE, OUTSIDE, { feature: 'totalWidth', words: 'Total', key: 'T' }, CONE_WIDTH, CUP_WIDTH]
   return [BORE, OUTSIDE, { feature: 'width', words: 'Width', key: 'W' }, SHAFT, HOUSING]
@@ -51,6 +54,23 @@ export function withMeasurement(
   const others = sheet.measurements.filter((m) => m.feature !== feature)
   return { ...sheet, measurements: empty ? others : [...others, next] }
 }
+
+const commonest = <T>(values: readonly T[], usual: T): T => {
+  const count = (value: T) => values.filter((v) => v === value).length
+  return values.reduce((best, value) => (count(value) > count(best) ? value : best), values[0] ?? usual)
+}
+
+/** Instrument and condition of most readings: what the next reading is taken with. */
+export const usualHow = ({ measurements }: EvidenceSheet) => ({
+  instrument: commonest(
+    measurements.map((m) => m.instrument ?? 'digitalCaliper'),
+    'digitalCaliper',
+  ),
+  condition: commonest(
+    measurements.map((m) => m.condition ?? 'used'),
+    'used',
+  ),
+})
 
 /** Instrument and condition are those of the whole sheet until a reading says otherwise. */
 export const withAll = (

@@ -90,9 +90,18 @@ function Items({ detail }: { detail: ListDetail }) {
         className="mt-1 min-h-0 overflow-auto rounded-lg border border-line bg-sheet"
       >
         <table className="w-full text-[14.5px]">
+          <thead className="caption sticky top-0 bg-sheet text-left">
+            <tr>
+              <th className="px-2 py-2 font-semibold">As written</th>
+              <th className="px-2 font-semibold">Is</th>
+              <th className="px-2 text-right font-semibold">Bore × outside × width, mm</th>
+              <th className="px-2 text-right font-semibold">Quantity</th>
+              <th className="px-2 font-semibold">Bin</th>
+            </tr>
+          </thead>
           <tbody>
             {detail.items.map((item) => (
-              <tr key={item.row} className="h-9 border-t border-line2 first:border-t-0">
+              <tr key={item.row} className="h-9 border-t border-line2">
                 <td className="px-2">
                   <Link
                     className="number inline-flex min-h-9 items-center font-medium"

@@ -2,6 +2,7 @@ import * as db from '@/db'
 import { Intake, NewJob } from '../schemas/job'
 import { EvidenceSheet } from '../schemas/evidence'
 import { KitDraft } from '../schemas/kit'
+import { loadDemoStore } from './store'
 import { JOBS, MACHINES, type DemoJob } from './world'
 
 async function write(
@@ -30,5 +31,6 @@ export async function loadDemo(): Promise<number> {
   const machines: db.StoredMachine[] = []
   for (const machine of MACHINES) machines.push(await db.createMachine(machine))
   for (const job of JOBS) await write(job, machines)
+  await loadDemoStore()
   return JOBS.length
 }

@@ -1,0 +1,78 @@
+'use client'
+
+import { Popover } from 'radix-ui'
+import type { ReactNode } from 'react'
+import { CONDITIONS, INSTRUMENTS, type Condition, type Instrument } from '@/core/identify'
+
+export const INSTRUMENT_WORDS: Record<Instrument, string> = {
+  micrometer: 'micrometer',
+  digitalCaliper: 'digital caliper',
+  dialCaliper: 'dial caliper',
+  vernier: 'vernier',
+  rule: 'steel rule',
+  tape: 'tape',
+}
+
+export interface How {
+  instrument: Instrument
+  condition: Condition
+}
+
+interface Props {
+  /** what was measured, as the row is called */
+  words: string
+  how: How
+  open: boolean
+  onOpen: (open: boolean) => void
+  onChange: (how: How) => void
+  children: ReactNode
+}
+
+/** Instrument and condition of one reading, behind the figure in the other unit. */
+export function HowMeasured({ words, how, open, onOpen, onChange, children }: Props) {
+  return (
+    <Popover.Root open={open} onOpenChange={onOpen}>
+      <Popover.Trigger
+        tabIndex={-1}
+        aria-label={`${words}: ${INSTRUMENT_WORDS[how.instrument]}, ${how.condition}; change for this reading`}
+        className="number min-h-10 self-center rounded text-right text-[14px] text-ink3 underline decoration-dotted underline-offset-4"
+      >
+        {children}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          side="right"
+          className="z-20 grid w-[300px] gap-2 rounded-lg border border-line bg-sheet p-3"
+        >
+          <b className="text-[15px]">{words}: this reading only</b>
+          <div role="group" aria-label="Instrument of this reading" className="flex flex-wrap gap-1.5">
+            {INSTRUMENTS.map((instrument) => (
+              <button
+                key={instrument}
+                type="button"
+                className="chip px-3"
+                aria-pressed={how.instrument === instrument}
+                onClick={() => onChange({ ...how, instrument })}
+              >
+                {INSTRUMENT_WORDS[instrument]}
+              </button>
+            ))}
+          </div>
+          <div role="group" aria-label="Condition of this surface" className="flex flex-wrap gap-1.5">
+            {CONDITIONS.map((condition) => (
+              <button
+                key={condition}
+                type="button"
+                className="chip px-3"
+                aria-pressed={how.condition === condition}
+                onClick={() => onChange({ ...how, condition })}
+              >
+                {condition}
+              </button>
+            ))}
+          </div>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}
