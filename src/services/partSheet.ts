@@ -20,6 +20,8 @@ export async function partSheet(designation: string) {
     designation: interchange?.designation ?? part.base,
     part,
     reading: exchanges && !own ? (decoded.readings[0] ?? null) : null,
+    /** other meanings that the same marks have in other conventions */
+    otherReadings: own ? [] : decoded.readings.slice(1).filter((r) => r.base === decoded.readings[0]?.base),
     interchange,
     mates,
   }

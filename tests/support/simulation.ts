@@ -59,7 +59,12 @@ function measure(
           {
             ...common,
             feature: tapered ? ('totalWidth' as const) : ('width' as const),
-            valuesMm: [round(width + 0.02 * normal(random))],
+            // ISO 492: a ring may be up to 0.12 mm narrower, a tapered set 0.2 mm wider or narrower.
+            valuesMm: [
+              round(
+                width + 0.02 * normal(random) + (tapered ? 0.1 * (random() - random()) : -0.06 * random()),
+              ),
+            ],
           },
         ]
       : []),

@@ -1,12 +1,16 @@
 import { familyFacts, type Part } from '../catalogue'
 import type { SizeRole } from '../quantity'
-import type { Evidence, Feature } from './evidence'
+import type { Evidence, Feature, Looks } from './evidence'
 import { expectedSizes } from './expectedSizes'
+import { instrumentSigmaMm } from './readingModel'
 import { closedOf } from './weighLooks'
 
+/** Looks that may decide: what rolls, how many rows, whether the outside is round. */
+type Look = 'element' | 'rows' | 'sphericalOutside'
+
 export interface NextMeasurement {
-  /** a feature to measure, or `element`: look at what rolls */
-  feature: Feature | 'element'
+  /** a feature to measure, or a look to take */
+  feature: Feature | Look
   /** expected drop of the uncertainty, bits */
   gainBits: number
   /** bases of the candidates it tells apart, likeliest first */
@@ -18,8 +22,10 @@ const WORTH_BITS = 0.05
 /** Candidates that matter. */
 const MOST = 40
 const LEAST_SHARE = 0.002
-/** Two sizes nearer than this are not told apart by a caliper on a used part, mm. */
-const TOLD_APART_MM = 0.12
+/** Two sizes nearer than this are not told apart on a used part by any instrument, mm. */
+const LEAST_APART_MM = 0.12
+/** An instrument tells two sizes apart that lie this many of its standard uncertainties from each other. */
+const APART_SIGMAS = 3
 
 interface Ranked {
   part: Part
@@ -35,14 +41,53 @@ const ASKED: { tapered: readonly Feature[]; other: readonly Feature[] } = {
   other: ['bore', 'outside', 'width'],
 }
 
+/** Looks and what they show on a part, as text to compare; asked for only while nobody has looked. */
+const LOOKS: readonly { look: Look; seen: (looks: Looks) => boolean; of: (part: Part) => string }[] = [
+  {
+    look: 'element',
+    seen: (looks) => looks.element !== undefined,
+    of: ({ family, piece }) => familyFacts(family).element ?? piece,
+  },
+  {
+    look: 'rows',
+    seen: (looks) => looks.rows !== undefined || looks.doubleRow !== undefined,
+    of: ({ family }) => String(familyFacts(family).rows ?? 1),
+  },
+  {
+    look: 'sphericalOutside',
+    seen: (looks) => looks.sphericalOutside !== undefined,
+    of: ({ family }) => String(family === 'insert'),
+  },
+]
+/** Kinds are numbered from 0: half a step apart is another kind. */
+const SAME_KIND = 0.5
+
+interface Option {
+  feature: Feature | Look
+  /** entropy left, bits */
+  left: number
+  key: (part: Part) => number | undefined
+  apart: number
+}
+
+/** What the instrument at hand tells apart: that of the latest reading, a digital caliper before there is one. */
+function toldApartMm({ measurements }: Evidence): number {
+  const instrument = measurements.at(-1)?.instrument ?? 'digitalCaliper'
+  return Math.max(LEAST_APART_MM, APART_SIGMAS * instrumentSigmaMm(instrument))
+}
+
 const sizeOf = (part: Part, feature: Feature, closed: boolean | null): number | undefined =>
   expectedSizes(part, feature, closed).sort((a, b) => b.weight - a.weight)[0]?.mm
 
 /**
- * Entropy left, in bits, once a reading falls into one of the groups of candidates that a caliper cannot tell apart.
- * Groups are runs of sizes with gaps below `TOLD_APART_MM`.
+ * Entropy left, in bits, once a reading falls into one of the groups of candidates that the instrument cannot tell apart.
+ * Groups are runs of sizes with gaps below `apartMm`.
  */
-function entropyAfter(ranked: readonly Ranked[], keyOf: (part: Part) => number | undefined): number {
+function entropyAfter(
+  ranked: readonly Ranked[],
+  keyOf: (part: Part) => number | undefined,
+  apartMm: number,
+): number {
   const sorted = ranked
     .map((r) => ({ p: r.probability, at: keyOf(r.part) ?? -1 }))
     .sort((a, b) => a.at - b.at)
@@ -55,7 +100,7 @@ function entropyAfter(ranked: readonly Ranked[], keyOf: (part: Part) => number |
     run = []
   }
   for (const { p, at } of sorted) {
-    if (at - last > TOLD_APART_MM) close()
+    if (at - last > apartMm) close()
     run.push(p)
     last = at
   }
@@ -79,24 +124,24 @@ export function nextMeasurement(
   const before = bits(shares.map((r) => r.probability))
   const tapered = shares.every((r) => familyFacts(r.part.family).element === 'taperedRoller')
   const closed = closedOf(done.evidence.looks)
-  const elements = [...new Set(shares.map((r) => familyFacts(r.part.family).element ?? r.part.piece))]
-  const options: { feature: Feature | 'element'; left: number; key: (part: Part) => number | undefined }[] = (
-    tapered ? ASKED.tapered : ASKED.other
-  )
+  const apartMm = toldApartMm(done.evidence)
+  const options: Option[] = (tapered ? ASKED.tapered : ASKED.other)
     .filter((feature) => !done.measured.has(feature) && (tapered || !done.roles.has(feature as SizeRole)))
     .map((feature) => {
       const key = (part: Part) => sizeOf(part, feature, closed)
-      return { feature, left: entropyAfter(shares, key), key }
+      return { feature, left: entropyAfter(shares, key, apartMm), key, apart: apartMm }
     })
-  if (!done.evidence.looks.element && elements.length > 1) {
-    const key = (part: Part) => elements.indexOf(familyFacts(part.family).element ?? part.piece)
-    options.push({ feature: 'element', left: entropyAfter(shares, key), key })
+  for (const { look, seen, of } of LOOKS) {
+    const kinds = [...new Set(shares.map((r) => of(r.part)))]
+    if (seen(done.evidence.looks) || kinds.length < 2) continue
+    const key = (part: Part) => kinds.indexOf(of(part))
+    options.push({ feature: look, left: entropyAfter(shares, key, SAME_KIND), key, apart: SAME_KIND })
   }
   const best = options.sort((a, b) => a.left - b.left)[0]
   if (!best || (before - best.left) * total < WORTH_BITS) return null
   const first = best.key(shares[0]?.part ?? leading[0]?.part ?? (undefined as never))
   const apart = shares
-    .filter((r) => Math.abs((best.key(r.part) ?? -1) - (first ?? -1)) > TOLD_APART_MM)
+    .filter((r) => Math.abs((best.key(r.part) ?? -1) - (first ?? -1)) > best.apart)
     .slice(0, 3)
   return {
     feature: best.feature,

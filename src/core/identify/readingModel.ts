@@ -1,9 +1,11 @@
 import { MM_PER_INCH } from '../quantity'
-import type { Condition, Feature, Instrument, Measured } from './evidence'
+import { FEATURE_ROLE, type Condition, type Feature, type Instrument, type Measured } from './evidence'
 import { logNormal, logNormalPlusShift, logSumExp } from './logDensities'
+import { ringBandMm } from './ringTolerances'
 
 /** What may have moved a reading away from the nominal size. */
-export type Cause = 'noise' | 'wear' | 'insideJaws' | 'raised' | 'otherUnit' | 'nearMiss' | 'misread'
+export type Cause =
+  'noise' | 'wear' | 'insideJaws' | 'raised' | 'tolerance' | 'otherUnit' | 'nearMiss' | 'misread'
 
 /** One standard uncertainty of one reading, mm (common practice). */
 const INSTRUMENT_SIGMA: Record<Instrument, number> = {
@@ -25,10 +27,13 @@ const SEAT_WEAR_FACTOR = 2.5
 const INSIDE_JAWS_MM = 0.05
 /** Burrs, rust and paint make a surface read large, mm. */
 const RAISED_MM: Record<Condition, number> = { new: 0.004, used: 0.015, worn: 0.02, corroded: 0.05 }
-/** Widths hardly change in use. */
-const WIDTH_WEAR_MM = 0.015
-/** Ring tolerance and, for a shaft or housing, the usual fit allowance, one σ, mm (ISO 492 and ISO 286 usual classes). */
-const RING_SIGMA = 0.005
+/**
+ * Widths hardly change in use, but new ones differ: ISO 492 lets a ring be 0.12 to 0.25 mm narrower than nominal, and a
+ * tapered set up to 0.2 mm wider or narrower. Mean departures of rings as made, mm (estimate).
+ */
+const RING_NARROWER_MM = 0.03
+const SET_WIDTH_MM = 0.05
+/** For a shaft or housing the usual fit allowance, one σ, mm (ISO 286 usual classes). */
 const SEAT_SIGMA = 0.02
 
 /** One reading in about fifty is plain wrong: misread, mistyped, taken across the wrong face (estimate). */
@@ -67,9 +72,16 @@ const SEATS: ReadonlySet<Feature> = new Set(['shaft', 'housing'])
 function shiftsOf({ feature, condition, instrument }: Measured): Shift[] {
   if (!GROWS.has(feature) && !SHRINKS.has(feature))
     return [
-      { weight: 0.6, direction: 0, scaleMm: 0, cause: 'noise' },
-      { weight: 0.2, direction: -1, scaleMm: WIDTH_WEAR_MM, cause: 'wear' },
-      { weight: 0.2, direction: 1, scaleMm: Math.max(RAISED_MM[condition], WIDTH_WEAR_MM), cause: 'raised' },
+      { weight: 0.5, direction: 0, scaleMm: 0, cause: 'noise' },
+      {
+        weight: 0.3,
+        direction: -1,
+        scaleMm: feature === 'totalWidth' ? SET_WIDTH_MM : RING_NARROWER_MM,
+        cause: 'tolerance',
+      },
+      feature === 'totalWidth'
+        ? { weight: 0.2, direction: 1, scaleMm: SET_WIDTH_MM, cause: 'tolerance' }
+        : { weight: 0.2, direction: 1, scaleMm: RAISED_MM[condition], cause: 'raised' },
     ]
   const worn: Shift = {
     weight: 0.35,
@@ -98,15 +110,22 @@ function centre(values: readonly number[]): number {
 const spread = (values: readonly number[]): number =>
   values.length < 2 ? 0 : (Math.max(...values) - Math.min(...values)) / 2
 
+/** A ring lies anywhere in a band on one side of nominal: minus for metric rings, plus for inch tapered ones. */
+function ringSigma(feature: Feature, mm: number): number {
+  const role = FEATURE_ROLE[feature]
+  return role === 'width' ? 0 : ringBandMm(role, mm) / Math.sqrt(3)
+}
+
 /** Builds the error model of one measured feature. See docs/identification.md for the formulas. */
 export function readingModel(measured: Measured): ReadingModel {
   const { feature, instrument, valuesMm, stepMm, unitGuessed } = measured
   const single = INSTRUMENT_SIGMA[instrument] * (INSIDE.has(feature) ? INSIDE_FACTOR : 1)
   const repeat = Math.max(single, Math.min(spread(valuesMm), 0.3)) ** 2 / valuesMm.length
-  const part = SEATS.has(feature) ? SEAT_SIGMA : RING_SIGMA
+  const meanMm = centre(valuesMm)
+  const part = SEATS.has(feature) ? SEAT_SIGMA : ringSigma(feature, meanMm)
   return {
     feature,
-    meanMm: centre(valuesMm),
+    meanMm,
     sigmaMm: Math.sqrt(repeat + stepMm ** 2 / 12 + part ** 2),
     shifts: shiftsOf(measured),
     otherUnit: unitGuessed ? OTHER_UNIT.guessed : OTHER_UNIT.said,
@@ -168,3 +187,6 @@ export function logReading(model: ReadingModel, nominalMm: number): number {
   }
   return logSumExp(causesOf(model, nominalMm).map(({ log }) => log))
 }
+
+/** One standard uncertainty of a single reading with this instrument, mm (common practice). */
+export const instrumentSigmaMm = (instrument: Instrument): number => INSTRUMENT_SIGMA[instrument]

@@ -29,6 +29,7 @@ export const ITEM_WORDS: Record<string, string> = {
 const CAUSES: Record<string, string> = {
   noise: '',
   wear: ': worn',
+  tolerance: ': within what new ones differ',
   insideJaws: ': inside jaws or a chamfer',
   raised: ': burr or rust',
   otherUnit: ': perhaps the other unit',
@@ -84,6 +85,8 @@ const ASK: Record<string, string> = {
   cupWidth: 'Measure the cup width',
   totalWidth: 'Measure the total width',
   element: 'Look at what rolls',
+  rows: 'Count the rows',
+  sphericalOutside: 'See whether the outside is round',
 }
 
 const sameSize = (a: IdentifiedPart, b: IdentifiedPart): boolean =>

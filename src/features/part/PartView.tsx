@@ -113,7 +113,7 @@ export function PartView({ data, onUse, used }: Props) {
         {data.reading && (
           <>
             <h2 className="caption mb-1.5">The number, token by token</h2>
-            <StampExplained reading={data.reading} />
+            <StampExplained reading={data.reading} others={data.otherReadings} />
           </>
         )}
         {data.part.synonyms.length > 0 && (

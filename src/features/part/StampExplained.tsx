@@ -27,8 +27,17 @@ function pieces(reading: Reading): Piece[] {
   return [...front, base, ...back]
 }
 
+/** The tokens of another reading that mean something else. */
+function differing(reading: Reading, other: Reading): string {
+  const said = new Set(reading.tokens.map((t) => `${t.text} ${t.meaning}`))
+  return other.tokens
+    .filter((t) => t.known && !said.has(`${t.text} ${t.meaning}`))
+    .map((t) => `${t.text} ${t.meaning}`)
+    .join(', ')
+}
+
 /** A stamped number token by token, in place; what is not known is said. */
-export function StampExplained({ reading }: { reading: Reading }) {
+export function StampExplained({ reading, others }: { reading: Reading; others: readonly Reading[] }) {
   const closure =
     reading.closure.sides === 0
       ? 'open on both sides'
@@ -52,6 +61,16 @@ export function StampExplained({ reading }: { reading: Reading }) {
         {reading.unknown.length > 0 &&
           `${familyFacts(reading.family).element === 'ball' ? '. ' : ''}Not decoded: ${reading.unknown.join(' ')}`}
       </p>
+      {others.length > 0 && (
+        <p className="mt-1 text-[14px] text-ink2">
+          In another convention:{' '}
+          {others
+            .map((other) => differing(reading, other))
+            .filter(Boolean)
+            .join('; ')}
+          .
+        </p>
+      )}
     </div>
   )
 }

@@ -1,0 +1,43 @@
+/**
+ * Identifications over HTTP at twenty a second, beside the health call on the same server. Needs a running ./start;
+ * loopback only, stops by itself. Run with `npm run bench:http`.
+ */
+import autocannon from 'autocannon'
+
+const ADDRESS = process.env['AMBER_URL'] ?? 'http://127.0.0.1:3000'
+const SECONDS = 20
+const RATE = 20
+
+const size = (feature: string, text: string) => ({ feature, readings: [text] })
+const BODIES = [
+  { measurements: [size('bore', '25'), size('outside', '52'), size('width', '15')] },
+  {
+    measurements: [size('bore', '0.99 in'), size('outside', '1.98 in')],
+    observed: { element: 'taperedRoller' },
+  },
+  { stamps: [{ text: '62?5-2R5' }] },
+  { measurements: [size('bore', '15'), size('outside', '28')], stamps: [{ text: '69O2' }] },
+].map((body) => JSON.stringify(body))
+
+async function run(words: string, requests: autocannon.Request[]): Promise<void> {
+  const { latency, non2xx, errors } = await autocannon({
+    url: ADDRESS,
+    connections: 4,
+    duration: SECONDS,
+    overallRate: RATE,
+    requests,
+  })
+  console.log(
+    `${words.padEnd(22)}median ${latency.p50} ms, p97.5 ${latency.p97_5} ms, p99 ${latency.p99} ms, refused ${non2xx + errors}`,
+  )
+}
+
+const identify = BODIES.map((body) => ({
+  method: 'POST' as const,
+  path: '/api/identify',
+  headers: { 'content-type': 'application/json' },
+  body,
+}))
+await run('identify, first run', identify)
+await run('identify, warm', identify)
+await run('health (yardstick)', [{ method: 'GET', path: '/api/health' }])
