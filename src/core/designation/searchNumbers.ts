@@ -17,6 +17,8 @@ const BUDGET = 9
 const STEPS = [0.5, 3, 5.6, BUDGET]
 /** A stamp that some number explains at this cost reads clear. */
 const CLEAR = 0.5
+/** … and then names no number that needs a mark added, dropped or changed for an unlike one. */
+const CLEAR_MARGIN = 4.5
 
 /** First number after `from` in [from, to) whose mark at `depth` differs: steps double, then halve. */
 function endOfRun({ marks, starts }: NumberIndex, from: number, to: number, depth: number): number {
@@ -138,8 +140,8 @@ export function searchNumbers(
     const first = new Walk(index, marks, budget, WORN_COSTS).found
     const best = first.reduce((least, match) => Math.min(least, whole(match)), Infinity)
     if (best > budget && budget < BUDGET) continue
-    const most = best + margin
     const clear = !lost && best <= CLEAR
+    const most = best + (clear ? Math.min(margin, CLEAR_MARGIN) : margin)
     const found =
       !clear && most <= budget
         ? first
