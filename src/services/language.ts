@@ -1,7 +1,7 @@
 import 'server-only'
 import { buildCatalogue } from '@/core/catalogue'
 import { readClean, type Language } from '@/core/designation'
-import { buildIdentifier, identify, readMeasurements, type Identifier } from '@/core/identify'
+import { buildIdentifier, FEATURES, identify, readMeasurements, type Identifier } from '@/core/identify'
 import { buildShelf, type Shelf, type ShelfColumns } from '@/core/shelf'
 import { allLists, allParts, knownHere, loadedFingerprint, ownParts } from '@/db'
 import { readShippedTokens } from './catalogue/dataFolder'
@@ -18,15 +18,23 @@ const store = globalThis as typeof globalThis & { amberReady?: Promise<Ready> }
 /** Rounds of a usual question at start-up, so that the first one at the counter is as quick as the hundredth. */
 const WARM_UP_ROUNDS = 150
 
+/** Asks usual questions of every kind: indexes made when first asked for stand, and the code is compiled. */
 function warmUp(identifier: Identifier): void {
-  const read = readMeasurements([
-    { feature: 'bore', readings: ['25'] },
-    { feature: 'outside', readings: ['52'] },
-    { feature: 'width', readings: ['15'] },
-  ])
+  const read = readMeasurements(FEATURES.map((feature) => ({ feature, readings: ['25'] })))
   if (!read.ok) return
-  const question = { measurements: read.value, stamps: [{ text: '62?5-2RS' }], looks: {} }
-  for (let i = 0; i < WARM_UP_ROUNDS; i++) identify(identifier, question, 10)
+  for (const closures of [undefined, ['seal'], ['open']] as const)
+    identify(identifier, { measurements: read.value, stamps: [], looks: { closures } }, 10)
+  const sizes = read.value.slice(0, 3)
+  for (let i = 0; i < WARM_UP_ROUNDS; i++)
+    identify(
+      identifier,
+      {
+        measurements: i % 3 === 2 ? [] : sizes,
+        stamps: i % 3 === 0 ? [] : [{ text: i % 2 ? '62?5-2RS' : 'L446?0' }],
+        looks: {},
+      },
+      10,
+    )
 }
 
 /** Parts of the shop's own lists, ready for search; null when there are none. */

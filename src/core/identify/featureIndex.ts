@@ -1,4 +1,4 @@
-import type { Feature } from './evidence'
+import { FEATURE_ROLE, type Feature } from './evidence'
 import { expectedSizes } from './expectedSizes'
 import { logSumExp } from './logDensities'
 import type { Candidate } from './priors'
@@ -52,7 +52,8 @@ function build(candidates: readonly Candidate[], feature: Feature, closed: boole
 export function featureIndexes(candidates: readonly Candidate[]): FeatureIndexes {
   const made = new Map<string, FeatureIndex>()
   return (feature, closed) => {
-    const key = `${feature} ${closed}`
+    // Shields and seals change widths only.
+    const key = FEATURE_ROLE[feature] === 'width' ? `${feature} ${closed}` : feature
     const index = made.get(key) ?? build(candidates, feature, closed)
     made.set(key, index)
     return index

@@ -6,6 +6,7 @@ import { buildIdentifier, identify } from './identify'
 import { logReading, readingModel } from './readingModel'
 import { ringBandMm } from './ringTolerances'
 import { weighLooks } from './weighLooks'
+import { patternWords } from './words'
 
 const identifier = buildIdentifier(shipped)
 const part = (base: string) => {
@@ -91,6 +92,13 @@ describe('next measurement', () => {
       next([['outside', 52, instrument]], { element: 'ball', sphericalOutside: true })?.gainBits ?? 0
     expect(gain('rule')).toBeLessThan(gain('digitalCaliper'))
   })
+})
+
+it('several readings tell their pattern: noise is noise, more is out of round', () => {
+  const words = (...valuesMm: number[]) => patternWords({ ...measured('bore', 0), valuesMm })
+  expect(words(25)).toBe('')
+  expect(words(25, 25.02)).toBe('2 readings, 0.02 mm apart')
+  expect(words(25, 25.02, 25.14)).toContain('out of round')
 })
 
 describe('reading model', () => {

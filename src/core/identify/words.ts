@@ -1,6 +1,8 @@
 import { familyFacts, type Family } from '../catalogue'
+import type { Measured } from './evidence'
 import type { EvidenceItem, IdentifiedPart } from './identify'
 import type { NextMeasurement } from './nextMeasurement'
+import { instrumentSigmaMm } from './readingModel'
 
 /** Names of evidence on the screen, one spelling everywhere. */
 export const ITEM_WORDS: Record<string, string> = {
@@ -61,6 +63,17 @@ export function evidenceWords(item: EvidenceItem): string {
         : ': coarse reading or wear'
       : (CAUSES[item.cause ?? ''] ?? '')
   return `reads ${off.toFixed(2)} mm ${side}${cause}`
+}
+
+/** Readings of one size further apart than so many standard uncertainties are not only noise. */
+const APART_SIGMAS = 4
+
+/** What several readings of one size say of the surface; empty for a single one. */
+export function patternWords({ valuesMm, instrument }: Measured): string {
+  if (valuesMm.length < 2) return ''
+  const apart = Math.max(...valuesMm) - Math.min(...valuesMm)
+  const uneven = apart > APART_SIGMAS * instrumentSigmaMm(instrument)
+  return `${valuesMm.length} readings, ${apart.toFixed(2)} mm apart${uneven ? ': out of round or askew' : ''}`
 }
 
 /** What an identification says of parts that no list holds. */

@@ -35,7 +35,7 @@ const withClosure = (variant: Variant, token: SuffixToken | null): Variant => ({
 
 /** One spelling for each closure that is not the present one; every spelling of the present one. */
 function spellings(variant: Variant, tokens: readonly SuffixToken[]): (SuffixToken | null)[] {
-  const closures = tokens.filter((t) => t.closure)
+  const closures = tokens.filter((t) => t.closure && t.sure !== 'seldom')
   const same = closures.filter((t) => t.closure && sameClosure(t.closure, variant.closure))
   const others = new Map<string, SuffixToken>()
   for (const token of closures) {

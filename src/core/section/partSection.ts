@@ -12,6 +12,9 @@ const TOTAL_OVER_RING = 1.02
 /** Cup width over total width where no table gives it (common practice; drawing only). */
 const CUP_OVER_TOTAL = 0.8
 
+/** Ring width over the difference of the diameters of an insert where no table gives it (common practice; drawing only). */
+const INSERT_WIDTH_TO_WALL = 0.9
+
 /** What a drawing needs to know of a part. */
 export type Drawable = Pick<Part, 'dimensions' | 'piece' | 'family' | 'series' | 'hardware'>
 
@@ -40,7 +43,8 @@ export function partSection(part: Drawable, closure: Closure = OPEN): Section | 
       cupWidth: cupWidth ?? wide * CUP_OVER_TOTAL,
     })
   }
-  const wide = closure.sides > 0 ? (closedWidth ?? width) : width
+  const known = closure.sides > 0 ? (closedWidth ?? width) : width
+  const wide = known ?? (part.family === 'insert' ? (outside - bore) * INSERT_WIDTH_TO_WALL : undefined)
   return wide ? ringSection(part, bore, outside, wide, closure) : null
 }
 

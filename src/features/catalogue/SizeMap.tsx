@@ -15,10 +15,23 @@ interface Point extends ListedPart {
   outside: number
 }
 
-/** Round marks for an axis up to `most`. */
-function marks(most: number): number[] {
-  const step = [5, 10, 20, 25, 50, 100].find((s) => most / s <= 8) ?? 200
-  return Array.from({ length: Math.floor(most / step) + 1 }, (_, i) => i * step)
+/** Round sizes worth a line on a logarithmic axis. */
+const MARKS = [1, 2, 3, 5, 8, 12, 20, 30, 50, 80, 120, 200, 300, 500, 800]
+
+interface Axis {
+  marks: readonly number[]
+  /** place of a size along the axis, 0…1 */
+  at: (mm: number) => number
+}
+
+/** A logarithmic axis: small bearings are as far apart as large ones. */
+function logAxis(sizes: readonly number[]): Axis {
+  const from = Math.min(10, ...sizes) / 1.08
+  const to = Math.max(20, ...sizes) * 1.04
+  return {
+    marks: MARKS.filter((mark) => mark >= from && mark <= to),
+    at: (mm) => Math.log(mm / from) / Math.log(to / from),
+  }
 }
 
 const hasSizes = (part: ListedPart): part is Point => part.bore !== null && part.outside !== null
@@ -50,11 +63,11 @@ interface Props {
 /** Outside against bore, one curve a series: where a size lies among its neighbours. Every dot opens its part. */
 export function SizeMap({ parts, series, unit }: Props) {
   const points = parts.filter(hasSizes)
-  const mostBore = Math.max(10, ...points.map((p) => p.bore))
-  const mostOutside = Math.max(20, ...points.map((p) => p.outside))
-  const x = (bore: number) => ROOM.left + (bore / mostBore) * (WIDTH - ROOM.left - ROOM.right)
+  const bores = logAxis(points.map((p) => p.bore))
+  const outsides = logAxis(points.map((p) => p.outside))
+  const x = (bore: number) => ROOM.left + bores.at(bore) * (WIDTH - ROOM.left - ROOM.right)
   const y = (outside: number) =>
-    HEIGHT - ROOM.bottom - (outside / mostOutside) * (HEIGHT - ROOM.top - ROOM.bottom)
+    HEIGHT - ROOM.bottom - outsides.at(outside) * (HEIGHT - ROOM.top - ROOM.bottom)
   const write = unit === 'mm' ? writeMm : writeInch
   const curves = [...new Set(points.map((p) => p.series))].map((name) => ({
     name,
@@ -73,7 +86,7 @@ export function SizeMap({ parts, series, unit }: Props) {
       role="group"
       aria-label="Outside diameter against bore"
     >
-      {marks(mostBore).map((bore) => (
+      {bores.marks.map((bore) => (
         <g key={bore}>
           <path d={`M${x(bore)} ${ROOM.top}V${HEIGHT - ROOM.bottom}`} stroke="var(--line2)" />
           <text
@@ -88,7 +101,7 @@ export function SizeMap({ parts, series, unit }: Props) {
           </text>
         </g>
       ))}
-      {marks(mostOutside).map((outside) => (
+      {outsides.marks.map((outside) => (
         <g key={outside}>
           <path d={`M${ROOM.left} ${y(outside)}H${WIDTH - ROOM.right}`} stroke="var(--line2)" />
           <text

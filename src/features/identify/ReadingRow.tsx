@@ -47,7 +47,6 @@ export function ReadingRow({
   const text = textOf(measurement)
   const struck = measurement?.struck ?? false
   const shown = measurement?.unit && measurement.unit !== 'auto' ? measurement.unit : read?.unit
-  const count = measurement?.readings.filter((t) => t.trim() !== '').length ?? 0
   const twin = read && (read.unit === 'in' ? read.mmText : read.inText)
   const special = [
     ...(how.instrument === usual.instrument ? [] : [INSTRUMENT_WORDS[how.instrument]]),
@@ -57,7 +56,7 @@ export function ReadingRow({
     ? 'struck out, not counted'
     : (trouble ??
       (text !== '' && read
-        ? [...(count > 1 ? [`${count} readings`] : []), ...special, read.unitWords].join(', ')
+        ? [...(read.pattern ? [read.pattern] : []), ...special, read.unitWords].join(', ')
         : asked
           ? 'would settle it'
           : ''))

@@ -91,6 +91,7 @@ export const IdentifyResponse = z.object({
       feature: z.string(),
       unit: z.enum(['mm', 'in']),
       unitWords: z.string(),
+      pattern: z.string().describe('what several readings of one size say; empty for one'),
       mm: z.number(),
       mmText: z.string(),
       inText: z.string(),

@@ -30,8 +30,8 @@ const inchRow = z.object({
   width_in: length,
   closed_width_in: optionalLength,
 })
-/** The same shell is made with metric and inch bores: the bore stands with its unit. */
-const insertRow = z.object({ ...head, bore: length, outside_mm: mm, width_mm: mm })
+/** The same shell is made with metric and inch bores: the bore stands with its unit. Taper bores: at the small end. */
+const insertRow = z.object({ ...head, bore: length, outside_mm: mm, width_mm: optionalMm })
 
 type Head = z.output<z.ZodObject<typeof head>>
 
