@@ -15,6 +15,7 @@ export default defineConfig({
           name: 'core',
           include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'],
           environment: 'node',
+          testTimeout: 30_000,
         },
       },
       {

@@ -6,8 +6,10 @@ import { findOnShelf } from '@/core/shelf'
 import {
   compareVariants,
   equivalentsOf,
+  LOADS,
   matesOf,
   trapsOf,
+  TURNING,
   variantOf,
   plainVariant,
   type Variant,
@@ -89,21 +91,40 @@ export async function partOf(input: unknown) {
   return partOut(findPart(shop.language.catalogue, text) ?? variant(text, shop).part)
 }
 
-/** Everything that may stand in for a part, and what must not. @throws ServiceError `notFound` */
-export async function interchangeOf(input: unknown) {
+const yes = z
+  .enum(['true', 'false'])
+  .transform((text) => text === 'true')
+  .optional()
+const figure = (most: number) => z.coerce.number<string>().min(0).max(most).optional()
+
+/** Where the part works: everything optional, as query text. */
+const Place = z.object({
+  speed: z.enum(['slow', 'fast']).optional(),
+  rpm: figure(200_000),
+  wet: yes,
+  temperatureC: z.coerce.number<string>().min(-100).max(400).optional(),
+  load: z.enum(LOADS).optional(),
+  turning: z.enum(TURNING).optional(),
+})
+
+/** Everything that may stand in for a part, and what must not. @throws ServiceError `notFound`, `unreadable` */
+export async function interchangeOf(input: unknown, place: unknown = {}) {
   const text = parse(Designation, input)
+  const application = parse(Place, place)
   const shop = await ready()
   const { language } = shop
   const from = variant(text, shop)
   return {
     base: from.part.base,
     designation: from.designation,
-    equivalents: equivalentsOf(from, language).map(({ designation, verdict, checks, convention }) => ({
-      designation,
-      verdict,
-      convention,
-      checks,
-    })),
+    equivalents: equivalentsOf(from, language, application).map(
+      ({ designation, verdict, checks, convention }) => ({
+        designation,
+        verdict,
+        convention,
+        checks,
+      }),
+    ),
     traps: trapsOf(from.part, language.catalogue),
   }
 }
@@ -111,11 +132,12 @@ export async function interchangeOf(input: unknown) {
 const Pair = z.object({ from: Designation, to: Designation })
 
 /** The same checks for one pair. @throws ServiceError `notFound` */
-export async function comparePair(input: unknown) {
+export async function comparePair(input: unknown, place: unknown = {}) {
   const { from, to } = parse(Pair, input)
+  const application = parse(Place, place)
   const shop = await ready()
   const [a, b] = [variant(from, shop), variant(to, shop)]
-  return { from: a.designation, to: b.designation, ...compareVariants(a, b) }
+  return { from: a.designation, to: b.designation, ...compareVariants(a, b, application) }
 }
 
 /** The cups of a cone, or the cones of a cup. @throws ServiceError `notFound` */

@@ -87,6 +87,12 @@ export function openApi() {
             text('designation', false, 'the part'),
             text('from', false, 'with `to`: one pair'),
             text('to', false, 'with `from`'),
+            text('speed', false, 'where it works: slow or fast'),
+            text('rpm', false, 'turns a minute'),
+            text('wet', false, 'true or false'),
+            text('temperatureC', false, 'at work, °C'),
+            text('load', false, 'light, normal or heavy'),
+            text('turning', false, 'the ring that turns: inner or outer'),
           ],
           responses: ok(
             z.union([InterchangeResponse, Comparison]),

@@ -2,7 +2,7 @@ import 'server-only'
 import { decodeText, interchangeOf, partOf, taperedMates } from './lookUp'
 
 /** Everything a part sheet shows. @throws ServiceError `notFound` */
-export async function partSheet(designation: string) {
+export async function partSheet(designation: string, place: unknown = {}) {
   const part = await partOf(designation)
   const rings = part.set
     ? [part.set.cone, part.set.cup]
@@ -13,7 +13,7 @@ export async function partSheet(designation: string) {
   const own = part.family === 'own'
   const [decoded, interchange, mates] = await Promise.all([
     decodeText(designation),
-    exchanges ? interchangeOf(designation) : null,
+    exchanges ? interchangeOf(designation, place) : null,
     Promise.all(rings.map(taperedMates)),
   ])
   return {

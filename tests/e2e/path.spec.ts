@@ -310,7 +310,7 @@ test('a stock list is looked at, taken in, found by its sizes and removed', asyn
   await page.getByLabel('Name of the list').fill('Pier store, spring count')
   await noFaults(page)
   await page.getByRole('button', { name: 'Take in 4 rows' }).click()
-  await expect(page.getByText('1 row name parts of the catalogue')).toBeVisible()
+  await expect(page.getByText('1 row names a part of the catalogue')).toBeVisible()
   await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Means the same as 6205-2RS1')
   await noFaults(page)
   await page.goto('/identify')

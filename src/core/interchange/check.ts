@@ -11,10 +11,20 @@ export interface Check {
   better?: true
 }
 
+export const LOADS = ['light', 'normal', 'heavy'] as const
+export const TURNING = ['inner', 'outer'] as const
+
 /** Where the part works, as far as it is known. */
 export interface Application {
   speed?: 'slow' | 'fast' | undefined
+  /** turns a minute, when somebody knows */
+  rpm?: number | undefined
   wet?: boolean | undefined
+  /** of the bearing at work, °C */
+  temperatureC?: number | undefined
+  load?: (typeof LOADS)[number] | undefined
+  /** the ring that turns: a wheel turns the outer one */
+  turning?: (typeof TURNING)[number] | undefined
 }
 
 /** One comparison of an old part with the one that is to replace it; null when there is nothing to say. */

@@ -1,19 +1,34 @@
 import type { Application, Check, CheckRule } from './check'
+import { cage } from './checks/cage'
 import { clearance } from './checks/clearance'
 import { closure } from './checks/closure'
 import { dimensions } from './checks/dimensions'
 import { kind } from './checks/kind'
 import { mating } from './checks/mating'
 import { material } from './checks/material'
+import { precision } from './checks/precision'
 import { shape } from './checks/shape'
 import { speed } from './checks/speed'
+import { temperature } from './checks/temperature'
 import type { Variant } from './variant'
 
 export const VERDICTS = ['identical', 'upgrade', 'conditional', 'not-interchangeable'] as const
 export type InterchangeVerdict = (typeof VERDICTS)[number]
 
 /** Every check there is; a new one is one file and one line here. */
-const RULES: readonly CheckRule[] = [kind, dimensions, mating, shape, closure, speed, clearance, material]
+const RULES: readonly CheckRule[] = [
+  kind,
+  dimensions,
+  mating,
+  shape,
+  closure,
+  speed,
+  temperature,
+  clearance,
+  cage,
+  precision,
+  material,
+]
 
 export interface Comparison {
   verdict: InterchangeVerdict

@@ -1,3 +1,4 @@
+export { LOADS, TURNING, type Application } from './check'
 export { compareVariants, VERDICTS } from './compareVariants'
 export { equivalentsOf } from './equivalents'
 export { matesOf } from './mates'

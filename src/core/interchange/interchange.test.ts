@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { findPart } from '../catalogue'
 import { shipped } from '../../../tests/support/shipped'
+import { speedLimit } from './checks/speed'
 import { compareVariants, equivalentsOf, matesOf, trapsOf, variantOf } from '.'
 
 const variant = (text: string) => {
@@ -41,6 +42,33 @@ describe('pairs (common practice)', () => {
     const fast = verdict('6205', '6205-2RS', { speed: 'fast' })
     expect(fast.verdict).toBe('conditional')
     expect(fast.checks.find((c) => c.check === 'speed')?.detail).toMatch(/0\.6/)
+  })
+
+  it.each([
+    ['6205', '6205-2RS', { rpm: 300 }, 'upgrade'],
+    ['6205', '6205-2RS', { rpm: 7_500 }, 'conditional'],
+    ['6205', '6205-2RS', { rpm: 12_000 }, 'not-interchangeable'],
+    ['6205', '6205ZZ', { rpm: 9_000 }, 'upgrade'],
+    ['6205', '6205/C3', { temperatureC: 95 }, 'identical'],
+    ['6205', '6205/C3', { turning: 'inner', load: 'heavy' }, 'identical'],
+    ['6205/C3', '6205', { temperatureC: 95 }, 'conditional'],
+    ['6205ZZ', '6205-2RS', { rpm: 500, temperatureC: 130 }, 'conditional'],
+    ['MR126', 'SMR126', { wet: true, load: 'light' }, 'upgrade'],
+    ['NU205M', 'NU205', {}, 'conditional'],
+    ['6205P5', '6205', {}, 'conditional'],
+    ['6205', '6205P5', {}, 'identical'],
+  ] as const)('%s → %s where %j: %s', (from, to, place, expected) =>
+    expect(verdict(from, to, place).verdict).toBe(expected),
+  )
+
+  it('speed limits follow the mean diameter: larger bearings turn slower (common practice)', () => {
+    const limits = ['6201', '6205', '6210', '6220'].map((text) => speedLimit(variant(text)) ?? 0)
+    limits.forEach((limit, i) => i > 0 && expect(limit).toBeLessThan(limits[i - 1] ?? 0))
+    // Handbook rows from memory: 6205 about 14 000 open with grease, 8 500 with contact seals.
+    expect(speedLimit(variant('6205'))).toBeGreaterThan(12_000)
+    expect(speedLimit(variant('6205'))).toBeLessThan(16_000)
+    expect(speedLimit(variant('6205-2RS'))).toBeGreaterThan(7_500)
+    expect(speedLimit(variant('6205-2RS'))).toBeLessThan(10_000)
   })
 
   it('says how much wider the closed miniature is', () => {

@@ -12,6 +12,12 @@ export interface Variant {
   groove: string | null
   taperBore: string | null
   flange: boolean
+  /** what its tokens tell of the cage; null = the maker's standard */
+  cage: string | null
+  /** tolerance class; null = Normal */
+  precision: string | null
+  /** heat stabilisation, such as S1; null = ordinary */
+  heat: string | null
 }
 
 /** How sure a stamp must be read before it is compared: a guess is no basis for an exchange. */
@@ -27,6 +33,9 @@ export const plainVariant = (part: Part): Variant => ({
   groove: null,
   taperBore: null,
   flange: false,
+  cage: null,
+  precision: null,
+  heat: null,
 })
 
 /** The part and options a designation names; null when it names none, or is too damaged to be sure. */
@@ -45,6 +54,7 @@ export function variantOf(designation: string, language: Language): Variant | nu
       )
       .map((token) => [token.value, token.kind]),
   )
+  const told = (kind: string) => reading.tokens.find((t) => t.known && t.kind === kind)
   const pick = (kind: string) => [...values].find(([, k]) => k === kind)?.[0] ?? null
   return {
     designation: reading.canonical,
@@ -55,6 +65,9 @@ export function variantOf(designation: string, language: Language): Variant | nu
     groove: pick('groove'),
     taperBore: pick('taperBore'),
     flange: values.has('flange'),
+    cage: told('cage')?.meaning ?? null,
+    precision: pick('precision') ?? null,
+    heat: told('heat')?.text ?? null,
   }
 }
 

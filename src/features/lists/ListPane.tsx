@@ -11,14 +11,20 @@ interface Props {
 }
 
 const rows = (n: number): string => `${n.toLocaleString('en-GB')} row${n === 1 ? '' : 's'}`
+const say = (n: number, one: string, several: string): string => `${rows(n)} ${n === 1 ? one : several}`
 
 function outcome({ state, listed, own, duplicates, problems, read }: ListSummary): string {
   if (state === 'cancelled') return `Stopped after ${rows(read)}. Nothing of it was kept.`
   if (state === 'failed')
     return 'The server stopped in the middle. Nothing of it was kept; take the file in again.'
-  const kept = `${rows(listed)} name parts of the catalogue, ${rows(own)} are kept as parts of your own`
+  const kept = [
+    say(listed, 'names a part of the catalogue', 'name parts of the catalogue'),
+    say(own, 'is kept as a part of your own', 'are kept as parts of your own'),
+  ].join(', ')
   const left = [
-    ...(duplicates > 0 ? [`${rows(duplicates)} mean the same as an earlier one`] : []),
+    ...(duplicates > 0
+      ? [say(duplicates, 'means the same as an earlier one', 'mean the same as earlier ones')]
+      : []),
     ...(problems > 0 ? [`${rows(problems)} could not be kept`] : []),
   ]
   return `${kept}${left.length > 0 ? `; ${left.join(', ')}` : ''}.`

@@ -47,7 +47,12 @@ export function useImport(): Import {
         { unit: next.unit, ...(!guess && { columns: JSON.stringify(next.columns) }) },
         next.file,
       )
-      setDraft({ ...next, columns: preview.columns, preview })
+      // What was typed while the file was being read stays.
+      setDraft((now) =>
+        now?.file === next.file
+          ? { ...now, columns: preview.columns, preview }
+          : { ...next, columns: preview.columns, preview },
+      )
       setProblem('')
     } catch (error) {
       setProblem(wordsOf(error))

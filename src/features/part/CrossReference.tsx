@@ -1,41 +1,30 @@
 'use client'
 
 import Link from 'next/link'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
+import type { Application } from '@/core/interchange'
 import { JobFrame, stagePath, useJob } from '@/features/job'
-import type { PartSheetData } from '@/services/partSheet'
+import type { Intake } from '@/services/schemas/job'
 import { PartView } from './PartView'
+import { usePartSheet } from './usePartSheet'
 
-type Held = { kind: 'asking' } | { kind: 'found'; data: PartSheetData } | { kind: 'refused'; detail: string }
-
-function usePartSheet(designation: string | undefined): Held {
-  const [held, setHeld] = useState<Held>({ kind: 'asking' })
-  useEffect(() => {
-    if (!designation) return
-    const stop = new AbortController()
-    fetch(`/api/part-sheet?designation=${encodeURIComponent(designation)}`, { signal: stop.signal })
-      .then(async (response) => {
-        const body: unknown = await response.json()
-        setHeld(
-          response.ok
-            ? { kind: 'found', data: body as PartSheetData }
-            : { kind: 'refused', detail: (body as { detail: string }).detail },
-        )
-      })
-      .catch((error: unknown) => {
-        if (!(error instanceof DOMException))
-          setHeld({ kind: 'refused', detail: 'The server is away. Try again in a moment.' })
-      })
-    return () => stop.abort()
-  }, [designation])
-  return held
+/** What the intake says of where the part works. */
+function placeOf({ use }: Intake): Application {
+  const said = (words: (typeof use)[number]): boolean => use.includes(words)
+  return {
+    ...(said('slow') && { speed: 'slow' }),
+    ...(said('fast') && { speed: 'fast' }),
+    ...((said('washed') || said('submerged') || said('salt air') || said('outdoors')) && { wet: true }),
+    ...(said('heavy load') && { load: 'heavy' }),
+  }
 }
 
 /** Cross-reference of a job: what may stand in for the part that was decided on. */
 export function CrossReference() {
   const { job, change } = useJob()
   const decision = job.decision
-  const held = usePartSheet(decision?.designation)
+  const [place, setPlace] = useState<Application>(() => placeOf(job.intake))
+  const held = usePartSheet(decision?.designation, place)
   return (
     <JobFrame stage="crossReference">
       {!decision && (
@@ -58,6 +47,8 @@ export function CrossReference() {
           <div className="min-h-0 flex-1">
             <PartView
               data={held.data}
+              place={place}
+              onPlace={setPlace}
               used={decision.designation}
               onUse={(designation) =>
                 change({ decision: { ...decision, designation }, stage: 'crossReference' })

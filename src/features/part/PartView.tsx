@@ -7,10 +7,12 @@ import { OPEN } from '@/core/designation'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
 import type { Drawable } from '@/core/section'
 import { usePreferences } from '@/features/shell'
+import type { Application } from '@/core/interchange'
 import type { PartSheetData } from '@/services/partSheet'
 import { SectionFigure } from '@/ui/drawing'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { Equivalents } from './Equivalents'
+import { PlaceStrip } from './PlaceStrip'
 import { StampExplained } from './StampExplained'
 
 const KINDS: Record<string, string> = {
@@ -77,12 +79,15 @@ function Mates({ mates }: Pick<PartSheetData, 'mates'>) {
 
 interface Props {
   data: PartSheetData
+  /** where it works, as far as it is said */
+  place: Application
+  onPlace: (place: Application) => void
   onUse?: (designation: string) => void
   used?: string
 }
 
 /** A part: its number explained, what may stand in, what must not, which rings run with it. */
-export function PartView({ data, onUse, used }: Props) {
+export function PartView({ data, place, onPlace, onUse, used }: Props) {
   const { unit } = usePreferences()
   const drawn = drawable(data)
   return (
@@ -139,6 +144,9 @@ export function PartView({ data, onUse, used }: Props) {
         {data.interchange && data.interchange.equivalents.length > 1 && (
           <div className="mt-4">
             <h2 className="mb-2 text-[17px] font-bold">What may stand in</h2>
+            <div className="mb-3">
+              <PlaceStrip place={place} onChange={onPlace} />
+            </div>
             <Equivalents equivalents={data.interchange.equivalents} onUse={onUse} used={used} />
           </div>
         )}

@@ -5,6 +5,6 @@ import { query } from '../_http/body'
 export const GET = answer(async (request) => {
   const asked = query(request)
   return 'from' in asked || 'to' in asked
-    ? comparePair({ from: asked['from'] ?? '', to: asked['to'] ?? '' })
-    : interchangeOf(asked['designation'] ?? '')
+    ? comparePair({ from: asked['from'] ?? '', to: asked['to'] ?? '' }, asked)
+    : interchangeOf(asked['designation'] ?? '', asked)
 })

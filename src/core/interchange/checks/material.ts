@@ -4,7 +4,7 @@ import type { CheckRule } from '../check'
 const STAINLESS_SHARE = 0.8
 
 /** Stainless and hybrid parts: same size, other load and rust behaviour. */
-export const material: CheckRule = (from, to) => {
+export const material: CheckRule = (from, to, { wet, load }) => {
   const gained = to.materials.filter((m) => !from.materials.includes(m))
   const lost = from.materials.filter((m) => !to.materials.includes(m))
   if (lost.includes('stainless'))
@@ -12,6 +12,13 @@ export const material: CheckRule = (from, to) => {
       check: 'material',
       result: 'warn',
       detail: 'Not stainless: rusts where the old one did not. Right only where it stays dry.',
+    }
+  if (gained.includes('stainless') && wet && load === 'light')
+    return {
+      check: 'material',
+      result: 'pass',
+      detail: `Stainless: resists rust; carries about ${STAINLESS_SHARE} of the load, enough where it is light.`,
+      better: true,
     }
   if (gained.includes('stainless'))
     return {

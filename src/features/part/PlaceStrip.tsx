@@ -1,0 +1,68 @@
+'use client'
+
+import type { Application } from '@/core/interchange'
+
+interface Props {
+  place: Application
+  onChange: (place: Application) => void
+}
+
+interface Chip {
+  words: string
+  on: (place: Application) => boolean
+  set: Application
+}
+
+const CHIPS: readonly Chip[] = [
+  { words: 'slow', on: (p) => p.speed === 'slow', set: { speed: 'slow' } },
+  { words: 'fast', on: (p) => p.speed === 'fast', set: { speed: 'fast' } },
+  { words: 'wet', on: (p) => p.wet === true, set: { wet: true } },
+  { words: 'light load', on: (p) => p.load === 'light', set: { load: 'light' } },
+  { words: 'heavy load', on: (p) => p.load === 'heavy', set: { load: 'heavy' } },
+  { words: 'shaft turns', on: (p) => p.turning === 'inner', set: { turning: 'inner' } },
+  { words: 'wheel turns', on: (p) => p.turning === 'outer', set: { turning: 'outer' } },
+]
+
+const FIGURES = [
+  { key: 'rpm', words: 'turns a minute', most: 200_000 },
+  { key: 'temperatureC', words: '°C at work', most: 400 },
+] as const
+
+/** Figures are taken when they are whole; anything else leaves the place as it was. */
+function figure(text: string, most: number): number | undefined {
+  const value = Number(text.replace(',', '.'))
+  return text.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= most ? value : undefined
+}
+
+/** Where the part works: what stands in for it depends on that. Nothing said is nothing assumed. */
+export function PlaceStrip({ place, onChange }: Props) {
+  return (
+    <div role="group" aria-label="Where it works" className="flex flex-wrap items-center gap-1.5">
+      {CHIPS.map(({ words, on, set }) => (
+        <button
+          key={words}
+          type="button"
+          className="chip px-2.5"
+          aria-pressed={on(place)}
+          onClick={() => {
+            const cleared = Object.fromEntries(Object.keys(set).map((key) => [key, undefined]))
+            onChange({ ...place, ...(on(place) ? cleared : set) })
+          }}
+        >
+          {words}
+        </button>
+      ))}
+      {FIGURES.map(({ key, words, most }) => (
+        <label key={key} className="flex items-center gap-1.5 text-caption text-ink2">
+          <input
+            className="field number w-[76px] px-2 text-right"
+            inputMode="numeric"
+            defaultValue={place[key] ?? ''}
+            onChange={(e) => onChange({ ...place, [key]: figure(e.target.value, most) })}
+          />
+          {words}
+        </label>
+      ))}
+    </div>
+  )
+}
