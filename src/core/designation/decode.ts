@@ -187,7 +187,9 @@ export function readAgainst(text: string, language: Language, numbers: PartNumbe
   if (marks.length === 0) return []
   const asked: Asked = { language, marks, text, count: 1, tails: new Map() }
   return cheapestBy(
-    listedDraftsOf(language, numbers, marks, { margin: OWN_MARGIN }).flatMap((draft) => finish(draft, asked)),
+    listedDraftsOf(language, numbers, marks, { margin: OWN_MARGIN, edits: false }).flatMap((draft) =>
+      finish(draft, asked),
+    ),
     identityOf,
   )
 }

@@ -14,7 +14,9 @@ export interface NumberMatch {
 /** Beyond this a number is another number, not a worn one. */
 const BUDGET = 9
 /** Budgets tried one after the other: a clean or nearly clean number is found without looking at worn ones. */
-const STEPS = [0.5, 3, 5.6, BUDGET]
+const STEPS = [0.5, 2.6, 4.9, 6.5, BUDGET]
+/** Below this a number is explained by lost marks and look-alikes alone: nothing missed, added or changed. */
+const NO_EDITS = Math.min(MISSED, EXTRA) - 0.05
 /** A stamp that some number explains at this cost reads clear. */
 const CLEAR = 0.5
 /** … and then names no number that needs a mark added, dropped or changed for an unlike one. */
@@ -117,6 +119,8 @@ export interface SearchRange {
   margin: number
   /** a number that costs more is not looked for; the usual budget when left out */
   most?: number
+  /** whether marks missed or added are still considered once look-alikes alone explain the text */
+  edits?: boolean
 }
 
 /**
@@ -131,7 +135,7 @@ export interface SearchRange {
 export function searchNumbers(
   index: NumberIndex,
   marks: readonly Glyph[],
-  { tail, margin, most: limit = BUDGET }: SearchRange,
+  { tail, margin, most: limit = BUDGET, edits = true }: SearchRange,
 ): NumberMatch[] {
   const lost = marks.some(({ char }) => char === '?' || char === '*')
   const whole = ({ end, cost }: NumberMatch): number => cost + (tail[end] ?? 0)
@@ -141,7 +145,8 @@ export function searchNumbers(
     const best = first.reduce((least, match) => Math.min(least, whole(match)), Infinity)
     if (best > budget && budget < BUDGET) continue
     const clear = !lost && best <= CLEAR
-    const most = best + (clear ? Math.min(margin, CLEAR_MARGIN) : margin)
+    const wide = best + (clear ? Math.min(margin, CLEAR_MARGIN) : margin)
+    const most = edits || best > NO_EDITS ? wide : Math.min(wide, NO_EDITS)
     const found =
       !clear && most <= budget
         ? first

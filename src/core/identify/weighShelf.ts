@@ -89,12 +89,17 @@ const totalLift = ({ table, ranges }: NearSizes): number =>
     0,
   )
 
+/** How many parts are near in this size. */
+const nearCount = ({ table: { starts }, ranges }: NearSizes): number =>
+  ranges.reduce((sum, { from, to }) => sum + (starts[to] ?? 0) - (starts[from] ?? 0), 0)
+
 /**
  * Every part that is near in two sizes, once; in one size where only one was measured. Runs along the parts of one size
- * with the codes of the others beside them.
+ * with the codes of the others beside them; the size that most parts share needs no run of its own.
  */
-function visitNear(shelf: Shelf, near: readonly NearSizes[], each: (n: number) => void): void {
-  for (let at = 0; at < near.length; at++) {
+function visitNear(shelf: Shelf, sizes: readonly NearSizes[], each: (n: number) => void): void {
+  const near = [...sizes].sort((a, b) => nearCount(a) - nearCount(b))
+  for (let at = 0; at < Math.max(1, near.length - 1); at++) {
     const one = near[at]
     if (!one) continue
     const { parts, starts } = one.table

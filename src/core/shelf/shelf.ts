@@ -6,6 +6,7 @@ import {
   type Part,
   type Provenance,
 } from '../catalogue'
+import { packTexts } from './packedTexts'
 import { sizeTable, type SizeTable } from './sizeTable'
 
 const SHELF_SIZES = ['bore', 'outside', 'width'] as const
@@ -42,14 +43,19 @@ const bySize = <T>(make: (size: ShelfSize) => T): Record<ShelfSize, T> => ({
 
 export function buildShelf({ designations, sizes, listOf, lists }: ShelfColumns): Shelf {
   const kept = new Map<number, Part>()
+  const texts = packTexts(designations)
+  const tables = bySize((size) => sizeTable(sizes[size]))
+  const { length: count } = designations
+  const numbers = buildNumberIndex(designations.map(numberKey))
   const make = (n: number): Part => {
     const dimensions: Part['dimensions'] = {}
     for (const size of SHELF_SIZES) {
-      const mm = sizes[size][n]
-      if (mm !== undefined && !Number.isNaN(mm)) dimensions[size] = mm
+      const { distinct, codes } = tables[size]
+      const mm = distinct[codes[n] ?? distinct.length]
+      if (mm !== undefined) dimensions[size] = mm
     }
     return {
-      base: designations[n] ?? '',
+      base: texts.at(n),
       family: 'own',
       piece: 'complete',
       series: '',
@@ -58,12 +64,11 @@ export function buildShelf({ designations, sizes, listOf, lists }: ShelfColumns)
       provenance: lists[listOf[n] ?? 0] ?? { kind: 'own', text: 'own list', verified: true },
     }
   }
-  const tables = bySize((size) => sizeTable(sizes[size]))
   return {
-    count: designations.length,
+    count,
     sizes: tables,
     beside: bySize((along) => bySize((size) => tables[along].parts.map((n) => tables[size].codes[n] ?? 0))),
-    numbers: buildNumberIndex(designations.map(numberKey)),
+    numbers,
     part: (n) => {
       const known = kept.get(n)
       if (known) return known
