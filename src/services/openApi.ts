@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { IdentifyRequest, IdentifyResponse } from './schemas/evidence'
 import { Job, JobChange, NewJob } from './schemas/job'
 import { KitProposal, KitResponse } from './schemas/kit'
+import { KitFile } from './schemas/kitFile'
 import { ListDetail, ListsResponse, ListSummary, PreviewResponse } from './schemas/list'
 import {
   Comparison,
@@ -194,6 +195,23 @@ export function openApi() {
           parameters: [id],
           requestBody: { required: true, ...json(JobChange, 'input') },
           responses: ok(Job, 'The job'),
+        },
+      },
+      '/api/jobs/{id}/kit.csv': {
+        parameters: [id],
+        get: {
+          summary: 'The pick list as CSV',
+          responses: {
+            '200': { description: 'CSV', content: { 'text/csv': { schema: { type: 'string' } } } },
+            default: problem,
+          },
+        },
+      },
+      '/api/jobs/{id}/kit.json': {
+        parameters: [id],
+        get: {
+          summary: 'The kit as a versioned file, to be read back in',
+          responses: ok(KitFile, 'Kit file'),
         },
       },
       '/api/jobs/{id}/kit.pdf': {

@@ -335,7 +335,28 @@ describe('jobs', () => {
     expectProblem(await call<Problem>('/api/jobs/999999'), 404)
     expectProblem(await call<Problem>('/api/jobs/abc'), 404)
     const { body } = await post<Job>('/api/jobs', { title: 'No kit' })
-    expectProblem(await call<Problem>(`/api/jobs/${body.id}/kit.pdf`), 404)
+    for (const form of ['pdf', 'csv', 'json'])
+      expectProblem(await call<Problem>(`/api/jobs/${body.id}/kit.${form}`), 404)
+  })
+  it('a kit comes as CSV and as a versioned file that holds what was asked for', async () => {
+    const kit = { arrangement: 'B1', positions: 3, parts: { bearing: '6205-2RS' } }
+    const { body: job } = await post<Job>('/api/jobs', { title: '=Carousel, roller 9' })
+    await send('PATCH', `/api/jobs/${job.id}`, { version: job.version, kit })
+    const { body: file } = await call<{ format: string; version: number; kit: object; lines: unknown[] }>(
+      `/api/jobs/${job.id}/kit.json`,
+    )
+    expect(file).toMatchObject({ format: 'amber-socket-kit', version: 1, kit })
+    const csv = await (await fetch(`${ADDRESS}/api/jobs/${job.id}/kit.csv`)).text()
+    expect(csv.split('\n').length).toBe(file.lines.length + 2)
+    expect(csv).toMatch(/6205-2RS/)
+  })
+  it('what stands in depends on where it works', async () => {
+    const verdict = async (place: string) =>
+      (await call<{ verdict: string }>(`/api/interchange?from=6205&to=6205-2RS&${place}`)).body.verdict
+    expect(await verdict('speed=slow&wet=true')).toBe('upgrade')
+    expect(await verdict('rpm=12000')).toBe('not-interchangeable')
+    expect(await verdict('')).toBe('conditional')
+    expectProblem(await call<Problem>('/api/interchange?designation=6205&rpm=fast'), 400)
   })
 })
 

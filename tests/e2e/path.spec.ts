@@ -126,6 +126,28 @@ test('the whole path: evidence, candidate, interchange, kit, save, reload, PDF',
   expect(pdf.headers()['content-type']).toBe('application/pdf')
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
 
+  // The kit as files: CSV and JSON from the server, the drawing as SVG, the JSON read back in after a change.
+  const csv = await request.get((await page.getByRole('link', { name: 'CSV' }).getAttribute('href')) ?? '')
+  expect((await csv.text()).split('\n')).toHaveLength((await page.locator('tr[data-slot]').count()) + 2)
+  const svg = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'SVG' }).click()
+  expect((await svg).suggestedFilename()).toMatch(/kit\.svg$/)
+  const file = await request.get((await page.getByRole('link', { name: 'JSON' }).getAttribute('href')) ?? '')
+  await page.getByLabel('Wheel ends').fill('2')
+  await page.setInputFiles('input[type=file]', {
+    name: 'kit.json',
+    mimeType: 'application/json',
+    buffer: await file.body(),
+  })
+  await expect(page.getByLabel('Wheel ends')).toHaveValue('4')
+  await page.setInputFiles('input[type=file]', {
+    name: 'kit.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"other"}'),
+  })
+  await expect(page.getByRole('alert').filter({ hasText: 'no kit file' })).toBeVisible()
+  await saved(page)
+
   await page.goto(`${job}/record`)
   await expect(page.getByText('Decided: L68149/L68110')).toBeVisible()
   await noFaults(page)

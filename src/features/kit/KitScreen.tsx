@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useEffect, useState, type ReactNode } from 'react'
 import { ARRANGEMENTS, type ArrangementCode } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
@@ -8,6 +8,7 @@ import type { Job } from '@/services/schemas/job'
 import type { KitDraft, KitResponse } from '@/services/schemas/kit'
 import { ExplodedFigure } from '@/ui/drawing'
 import { VerdictMark } from '@/ui/VerdictMark'
+import { KitFiles } from './KitFiles'
 import { LineEditor } from './LineEditor'
 import { LineTable } from './LineTable'
 import { SizeStrip } from './SizeStrip'
@@ -79,12 +80,14 @@ function Side({
   selected,
   onSet,
   pdf,
+  files,
 }: {
   kit: DrawnKit
   request: KitDraft
   selected: string | null
   onSet: (slot: string, value: string | undefined) => void
   pdf: string
+  files: ReactNode
 }) {
   const index = kit.lines.findIndex((l) => l.slot === selected)
   const line = kit.lines[index]
@@ -171,7 +174,9 @@ function Side({
           ))}
         </ul>
       </details>
-      <a href={pdf} target="_blank" rel="noreferrer" data-primary className="button mt-auto" id="print">
+      <div className="mt-auto" />
+      {files}
+      <a href={pdf} target="_blank" rel="noreferrer" data-primary className="button" id="print">
         Print pick list <kbd>P</kbd>
       </a>
     </aside>
@@ -241,7 +246,7 @@ export function KitScreen() {
               </button>
             </span>
           </p>
-          <div className="min-h-0 border-b border-line px-[18px] pb-1">
+          <div id="exploded" className="min-h-0 border-b border-line px-[18px] pb-1">
             {kit && (
               <ExplodedFigure
                 view={kit.view}
@@ -271,6 +276,7 @@ export function KitScreen() {
             selected={selected}
             onSet={set}
             pdf={`/api/jobs/${job.id}/kit.pdf`}
+            files={<KitFiles jobId={job.id} onRead={put} />}
           />
         )}
       </div>

@@ -2,6 +2,7 @@
 
 import Papa from 'papaparse'
 import { Frame } from '@/features/shell'
+import { saveText } from '@/ui/saveText'
 import { useTray, type ResultRow } from './useTray'
 
 /** Rows shown; the file holds them all. */
@@ -12,13 +13,6 @@ carousel roller,6205-2RS,25,52,15,mm,used,ball
 coach 2 outer,L446?0,0.99,1.98,,in,worn,taperedRoller
 turnstile 3,,12,18,4,mm,used,ball
 `
-
-function save(name: string, text: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type: 'text/csv' }))
-  const link = Object.assign(document.createElement('a'), { href: address, download: name })
-  link.click()
-  URL.revokeObjectURL(address)
-}
 
 function percent(text: string | undefined): string {
   if (!text) return ''
@@ -71,7 +65,11 @@ export function TrayScreen() {
       <div className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4">
         <div className="flex items-center gap-2">
           <h1 className="mr-auto text-[21px] font-bold">A tray of unknowns</h1>
-          <button type="button" className="button" onClick={() => save('tray-example.csv', EXAMPLE)}>
+          <button
+            type="button"
+            className="button"
+            onClick={() => saveText('tray-example.csv', 'text/csv', EXAMPLE)}
+          >
             Example file
           </button>
           {state.kind === 'running' ? (
@@ -84,8 +82,9 @@ export function TrayScreen() {
                 type="button"
                 className="button"
                 onClick={() =>
-                  save(
+                  saveText(
                     name.replace(/(\.csv)?$/i, '-identified.csv'),
+                    'text/csv',
                     Papa.unparse([...rows], { columns: [...columns] }),
                   )
                 }

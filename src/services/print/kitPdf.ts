@@ -1,9 +1,7 @@
 import 'server-only'
 import PDFDocument from 'pdfkit'
-import { explodedView, proposeKit, ARRANGEMENTS, type Kit, type KitLine } from '@/core/kit'
-import { ServiceError } from '../errors'
-import { getJob, machines } from '../jobs'
-import { kitRequest } from '../kits'
+import { explodedView, ARRANGEMENTS, type Kit, type KitLine } from '@/core/kit'
+import { jobKit } from '../kitFiles'
 import { ready } from '../language'
 import { drawExploded } from './drawExploded'
 import { registerFonts } from './fonts'
@@ -178,13 +176,6 @@ function render(head: Head, kit: Kit, view: ReturnType<typeof explodedView>): Pr
 
 /** The pick list of a job's kit with its drawing. @throws ServiceError `notFound` when the job has no kit yet */
 export async function kitPdf(jobId: number): Promise<Buffer> {
-  const job = await getJob(jobId)
-  if (!job.kit)
-    throw new ServiceError('notFound', `Job ${jobId} has no kit yet. Choose an arrangement first.`)
-  const [{ language }, all] = await Promise.all([ready(), machines()])
-  const kit = proposeKit(kitRequest(job.kit), language)
-  const machine = all.find((m) => m.id === job.machineId)
-  const position = machine?.positions.find((p) => p.id === job.positionId)?.name ?? job.intake.position
-  const place = [machine?.name, position, job.intake.side].filter(Boolean).join(' · ')
+  const [{ job, kit, place }, { language }] = await Promise.all([jobKit(jobId), ready()])
   return render({ job: `Job ${job.id}`, title: job.title, place }, kit, explodedView(kit, language))
 }

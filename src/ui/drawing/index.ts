@@ -1,2 +1,3 @@
 export { ExplodedFigure } from './ExplodedFigure'
 export { SectionFigure } from './SectionFigure'
+export { figureToSvg } from './figureToSvg'

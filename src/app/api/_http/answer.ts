@@ -44,3 +44,12 @@ export function answer<C>(useCase: (request: Request, context: C) => Promise<unk
     }
   }
 }
+
+/** A file to save. */
+export const attached = (text: string, type: string, name: string): Response =>
+  new Response(text, {
+    headers: {
+      'content-type': `${type}; charset=utf-8`,
+      'content-disposition': `attachment; filename="${name}"`,
+    },
+  })

@@ -1,0 +1,8 @@
+import { kitCsv } from '@/services/kitFiles'
+import { answer, attached } from '../../../_http/answer'
+import { numberIn } from '../../../_http/body'
+
+export const GET = answer(async (_request, { params }: { params: Promise<{ id: string }> }) => {
+  const id = numberIn((await params).id, 'job')
+  return attached(await kitCsv(id), 'text/csv', `job-${id}-kit.csv`)
+})

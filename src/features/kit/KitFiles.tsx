@@ -1,0 +1,84 @@
+'use client'
+
+import { useState } from 'react'
+import type { KitDraft } from '@/services/schemas/kit'
+import { KitFileIn } from '@/services/schemas/kitFile'
+import { figureToSvg } from '@/ui/drawing'
+import { saveText } from '@/ui/saveText'
+
+interface Props {
+  jobId: number
+  onRead: (kit: KitDraft) => void
+}
+
+/** Largest kit file; a real one is some ten kilobytes. */
+const MOST_BYTES = 1024 * 1024
+
+/** @throws Error with words when the file holds no kit */
+async function readKit(file: File): Promise<KitDraft> {
+  if (file.size > MOST_BYTES) throw new Error('This file is larger than any kit. Choose a kit file.')
+  let content: unknown
+  try {
+    content = JSON.parse(await file.text())
+  } catch {
+    throw new Error('This is no JSON. Choose a file saved here as “kit as JSON”.')
+  }
+  const read = KitFileIn.safeParse(content)
+  if (!read.success) {
+    const issue = read.error.issues[0]
+    throw new Error(
+      `This is no kit file of version 1: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}.`,
+    )
+  }
+  return read.data.kit
+}
+
+function saveDrawing(jobId: number): void {
+  const figure = document.querySelector('#exploded svg')
+  if (figure instanceof SVGSVGElement) saveText(`job-${jobId}-kit.svg`, 'image/svg+xml', figureToSvg(figure))
+}
+
+/** The kit in open formats, out and in. */
+export function KitFiles({ jobId, onRead }: Props) {
+  const [problem, setProblem] = useState('')
+  return (
+    <div className="mb-2">
+      <p className="flex flex-wrap items-center gap-1.5 text-caption text-ink3">
+        Save as
+        <a className="chip px-2.5" href={`/api/jobs/${jobId}/kit.csv`} download>
+          CSV
+        </a>
+        <a className="chip px-2.5" href={`/api/jobs/${jobId}/kit.json`} download>
+          JSON
+        </a>
+        <button type="button" className="chip px-2.5" onClick={() => saveDrawing(jobId)}>
+          SVG
+        </button>
+        <label className="chip cursor-pointer px-2.5">
+          read a kit file
+          <input
+            type="file"
+            accept=".json,application/json"
+            className="sr-only"
+            onChange={(e) => {
+              const file = e.target.files?.[0]
+              e.target.value = ''
+              if (!file) return
+              readKit(file)
+                .then((kit) => {
+                  setProblem('')
+                  onRead(kit)
+                })
+                .catch((error: unknown) => setProblem(error instanceof Error ? error.message : ''))
+            }}
+          />
+        </label>
+      </p>
+      {problem && (
+        <p role="alert" className="mt-1 text-[13.5px] text-contra">
+          {problem}
+        </p>
+      )}
+    </div>
+  )
+}
