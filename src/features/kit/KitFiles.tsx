@@ -42,9 +42,9 @@ function saveDrawing(jobId: number): void {
 export function KitFiles({ jobId, onRead }: Props) {
   const [problem, setProblem] = useState('')
   return (
-    <div className="mb-2">
+    <div className="mb-1.5">
       <p className="flex flex-wrap items-center gap-1.5 text-caption text-ink3">
-        Save as
+        Save
         <a className="chip px-2.5" href={`/api/jobs/${jobId}/kit.csv`} download>
           CSV
         </a>
@@ -54,8 +54,8 @@ export function KitFiles({ jobId, onRead }: Props) {
         <button type="button" className="chip px-2.5" onClick={() => saveDrawing(jobId)}>
           SVG
         </button>
-        <label className="chip cursor-pointer px-2.5">
-          read a kit file
+        <label className="chip ml-auto cursor-pointer px-2.5" aria-label="Read a kit file">
+          Read in
           <input
             type="file"
             accept=".json,application/json"
