@@ -136,7 +136,8 @@ export function simulateSizes(rounds: number, seed: number, kind: 'three sizes' 
   )
 }
 
-const LOOK_ALIKE: Record<string, string> = {
+/** Marks that a worn stamp shows another for (common practice). */
+export const LOOK_ALIKE: Record<string, string> = {
   '0': 'O',
   '1': 'I',
   '2': 'Z',

@@ -1,5 +1,5 @@
 import type { ShelfColumns } from '@/core/shelf'
-import { seeded } from './simulation'
+import { LOOK_ALIKE, seeded } from './simulation'
 
 const LETTERS = 'ABCDEFGHJKLMNPRSTUVWX'
 const DIGITS = '0123456789'
@@ -28,17 +28,6 @@ export function syntheticColumns(count: number, seed: number): ShelfColumns {
     listOf: new Uint16Array(count),
     lists: [{ kind: 'supplier', text: 'synthetic list', verified: true }],
   }
-}
-
-const LOOK_ALIKE: Record<string, string> = {
-  '0': 'O',
-  '1': 'I',
-  '2': 'Z',
-  '5': 'S',
-  '6': 'G',
-  '8': 'B',
-  '3': '8',
-  '7': '1',
 }
 
 /** One mark lost, one taken for a look-alike. */

@@ -30,7 +30,8 @@ export function buildNumberIndex(keys: readonly string[], entryOf?: readonly num
   for (let i = 0; i < order.length; i++) order[i] = i
   const key = (i: number): string => keys[i] ?? ''
   order.sort((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0))
-  const kept = order.subarray(order.findIndex((i) => key(i) !== ''))
+  const first = order.findIndex((i) => key(i) !== '')
+  const kept = order.subarray(first === -1 ? order.length : first)
   let total = 0
   for (const i of kept) total += key(i).length
   const marks = new Uint8Array(total)

@@ -35,7 +35,7 @@ const typing = (target: EventTarget | null): boolean =>
 
 /** Everything that is known of the part: stamp, sizes, looks. One key to each field, Enter to the next. */
 export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props) {
-  const rows = rowsFor(sheet.observed)
+  const rows = rowsFor(sheet)
   const order = ['stamp', ...rows.map((row) => row.feature)]
   const { instrument, condition } = usualHow(sheet)
   const byKey = useCallback(

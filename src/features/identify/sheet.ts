@@ -16,7 +16,7 @@ const SHAFT: Row = { feature: 'shaft', words: 'Shaft', key: 'H' }
 const HOUSING: Row = { feature: 'housing', words: 'Housing', key: 'G' }
 
 /** What is worth measuring on the piece in the hand, in the order a bench takes it. */
-export function rowsFor({ element, piece }: EvidenceSheet['observed']): Row[] {
+function usualRows({ element, piece }: EvidenceSheet['observed']): Row[] {
   if (piece === 'cone') return [BORE, CONE_WIDTH, SHAFT]
   if (piece === 'cup') return [OUTSIDE, CUP_WIDTH, HOUSING]
   if (piece === 'seal')
@@ -34,6 +34,40 @@ export function rowsFor({ element, piece }: EvidenceSheet['observed']): Row[] {
 }
 
 type Measurement = EvidenceSheet['measurements'][number]
+
+const ALL_ROWS: readonly Row[] = [
+  BORE,
+  OUTSIDE,
+  { feature: 'width', words: 'Width', key: 'W' },
+  { feature: 'totalWidth', words: 'Total', key: 'T' },
+  CONE_WIDTH,
+  CUP_WIDTH,
+  { feature: 'outerRingWidth', words: 'Ring width', key: 'R' },
+  { feature: 'flangeOutside', words: 'Flange', key: 'F' },
+  SHAFT,
+  HOUSING,
+]
+
+/** The usual rows, and those of whatever else was measured: nothing counts that is not in sight. */
+export function rowsFor({ observed, measurements }: EvidenceSheet): Row[] {
+  const usual = usualRows(observed)
+  const others = ALL_ROWS.filter(
+    ({ feature }) =>
+      measurements.some((m) => m.feature === feature) && !usual.some((row) => row.feature === feature),
+  )
+  return [...usual, ...others]
+}
+
+/** Sizes that the piece in the hand cannot have are struck out: they were taken of another piece. */
+function strikeOthers(sheet: EvidenceSheet): EvidenceSheet {
+  const { piece } = sheet.observed
+  if (piece === undefined || piece === 'complete') return sheet
+  const own = new Set(usualRows(sheet.observed).map(({ feature }) => feature))
+  return {
+    ...sheet,
+    measurements: sheet.measurements.map((m) => (own.has(m.feature) ? m : { ...m, struck: true })),
+  }
+}
 
 export const measurementOf = (sheet: EvidenceSheet, feature: Feature): Measurement | undefined =>
   sheet.measurements.find((m) => m.feature === feature)
@@ -92,10 +126,11 @@ export const withStamp = (
 
 export function withLook(sheet: EvidenceSheet, look: Partial<EvidenceSheet['observed']>): EvidenceSheet {
   const observed = { ...sheet.observed, ...look }
-  return {
+  const seen = {
     ...sheet,
     observed: Object.fromEntries(Object.entries(observed).filter(([, v]) => v !== undefined)),
   }
+  return 'piece' in look ? strikeOthers(seen) : seen
 }
 
 export const isEmptySheet = (sheet: EvidenceSheet): boolean =>

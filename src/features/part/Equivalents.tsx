@@ -3,9 +3,10 @@ import { VerdictMark } from '@/ui/VerdictMark'
 
 type Equivalent = NonNullable<PartSheetData['interchange']>['equivalents'][number]
 
-const HEADINGS: [Equivalent['verdict'], string, 'pass' | 'warn'][] = [
+const HEADINGS: [Equivalent['verdict'], string, 'pass' | 'warn' | 'fail'][] = [
   ['upgrade', 'Better', 'pass'],
   ['conditional', 'Under a condition', 'warn'],
+  ['not-interchangeable', 'Not in this place', 'fail'],
 ]
 
 interface Props {
@@ -36,9 +37,11 @@ export function Equivalents({ equivalents, onUse, used }: Props) {
   const identical = equivalents.filter((e) => e.verdict === 'identical')
   return (
     <div>
-      <h3 className="caption mb-1.5 flex gap-2">
-        <VerdictMark verdict="pass" /> Identical, in other spellings
-      </h3>
+      {identical.length > 0 && (
+        <h3 className="caption mb-1.5 flex gap-2">
+          <VerdictMark verdict="pass" /> Identical, in other spellings
+        </h3>
+      )}
       <ul className="flex flex-wrap gap-1.5">
         {identical.map((e) => (
           <li
@@ -76,7 +79,9 @@ export function Equivalents({ equivalents, onUse, used }: Props) {
                         <li key={c.check}>{c.detail}</li>
                       ))}
                   </ul>
-                  <Use designation={e.designation} onUse={onUse} used={used} />
+                  {verdict !== 'not-interchangeable' && (
+                    <Use designation={e.designation} onUse={onUse} used={used} />
+                  )}
                 </li>
               ))}
             </ul>

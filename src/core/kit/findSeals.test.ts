@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest'
+import { shipped } from '../../../tests/support/shipped'
+import { findSeals } from './findSeals'
+
+const { catalogue } = shipped
+const seals = catalogue.parts.filter((p) => p.piece === 'seal')
+const fits = (shaft: number, housing: number, width?: number) =>
+  findSeals(catalogue, { shaft, housing, width }).fits.map(({ part }) => part.base)
+
+describe('seals by shaft, counterbore and room (ISO 6194-1 sizes; limits common practice)', () => {
+  it('every listed seal fits the place of its own sizes, and comes among the first', () => {
+    expect(seals.length).toBeGreaterThan(200)
+    for (const { base, dimensions: d } of seals)
+      expect(fits(d.bore ?? 0, d.outside ?? 0, d.width), base).toContain(base)
+  })
+  it.each([
+    [35, 52, 7, '35x52x7'],
+    [40, 62, 8, '40x62x8'],
+    [25, 47, 10, '25x47x10'],
+  ])('%d × %d, room %d: %s', (shaft, housing, width, base) =>
+    expect(fits(shaft, housing, width)[0]).toBe(base),
+  )
+  it('a worn journal is still held, a size too thin or too thick is not', () => {
+    expect(fits(34.85, 52, 7)).toContain('35x52x7')
+    expect(fits(34, 52, 7)).toEqual([])
+    expect(fits(35.5, 52, 7)).toEqual([])
+  })
+  it('a 7 mm seal where 10 mm is needed is refused, with the reason', () => {
+    const { fits: good, near } = findSeals(catalogue, { shaft: 25, housing: 47, width: 10 })
+    expect(good.map((s) => s.part.base)).not.toContain('25x47x7')
+    expect(near.find((s) => s.part.base === '25x47x7')?.words).toContain(
+      'only 7 mm wide where 10 mm is needed',
+    )
+  })
+  it('the next size off in either direction is shown as near with the failed check', () => {
+    const { fits: good, near } = findSeals(catalogue, { shaft: 35, housing: 51 })
+    expect(good).toEqual([])
+    expect(near.map((s) => s.words).join(' ')).toMatch(/will not go in: 1 mm larger/)
+    expect(near.map((s) => s.words).join(' ')).toMatch(/falls through: 1 mm smaller/)
+  })
+})

@@ -1,0 +1,140 @@
+import { expect, test, type Page } from '@playwright/test'
+
+/** The identification bench by hand and by keyboard: every control changes the answer as it should. */
+const leader = (page: Page) => page.getByTestId('leader')
+
+async function sizes(page: Page, fields: Record<string, string>): Promise<void> {
+  for (const [field, text] of Object.entries(fields)) await page.locator(`#${field}`).fill(text)
+}
+
+async function sure(page: Page): Promise<number> {
+  const text = (await page.getByLabel('Answer').locator('b.number').first().textContent()) ?? ''
+  return Number(/\d+/.exec(text)?.[0] ?? NaN)
+}
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/identify')
+  await expect(page.locator('#bore')).toBeVisible()
+})
+
+test('a reading that is struck out no longer counts, and comes back', async ({ page }) => {
+  await sizes(page, { bore: '25', outside: '62', width: '15' })
+  const width = page.getByLabel('Why').getByRole('listitem').filter({ hasText: 'Width' })
+  await expect(leader(page)).toHaveText(/6305|Not listed/)
+  await page.getByRole('button', { name: 'Width: strike out' }).click()
+  await expect(leader(page)).toHaveText('6305')
+  await expect(width).toBeHidden()
+  await expect(page.getByText('struck out, not counted')).toBeVisible()
+  await page.getByRole('button', { name: 'Width: strike out' }).click()
+  await expect(page.getByText('struck out, not counted')).toBeHidden()
+})
+
+test('one reading mistyped: the part still leads, and the reading is marked', async ({ page }) => {
+  await sizes(page, { bore: '25', outside: '25', width: '15' })
+  await page.locator('#stamp').fill('6205')
+  await expect(leader(page)).toHaveText('6205')
+  const outside = page.getByLabel('Why').getByRole('listitem').filter({ hasText: 'Outside' })
+  await expect(outside).toContainText('27.00 mm small')
+})
+
+test('the unit of a field is switched by key and by hand, and both units are always there', async ({
+  page,
+}) => {
+  await sizes(page, { bore: '1', outside: '2', width: '9/16' })
+  await expect(leader(page)).toHaveText('1641')
+  await expect(page.getByRole('button', { name: /^Bore: digital caliper/ })).toHaveText('25.4')
+  await page.locator('#bore').focus()
+  await page.keyboard.press('u')
+  await expect(page.getByRole('button', { name: /^Bore: unit millimetres/ })).toBeVisible()
+  await page.keyboard.press('u')
+  await expect(page.getByRole('button', { name: /^Bore: unit inches/ })).toBeVisible()
+  await expect(leader(page)).toHaveText('1641')
+})
+
+test('instrument and condition of one reading: a steel rule makes it weigh less', async ({ page }) => {
+  await sizes(page, { bore: '25.6', outside: '52' })
+  await page.locator('#bore').focus()
+  await page.keyboard.press('i')
+  await page.getByRole('button', { name: 'steel rule' }).click()
+  await page.keyboard.press('Escape')
+  await expect(page.locator('#bore-words')).toContainText('steel rule')
+  await expect(page.locator('#outside-words')).not.toContainText('steel rule')
+  await expect(page.getByLabel('Why').getByRole('listitem').filter({ hasText: 'Bore' })).toContainText(
+    'agrees',
+  )
+})
+
+test('pictures of what is seen decide between kinds of one size', async ({ page }) => {
+  await sizes(page, { bore: '25', outside: '52', width: '15' })
+  await page.getByRole('radio', { name: 'roller', exact: true }).click()
+  await expect(leader(page)).toHaveText(/^N/)
+  await page.getByRole('radio', { name: 'ball' }).click()
+  await expect(leader(page)).toHaveText('6205')
+  await page.locator('#width').fill('34.1')
+  await page.getByRole('button', { name: 'round outside' }).click()
+  await expect(leader(page)).toHaveText('UC205')
+  await page.getByRole('button', { name: 'round outside' }).click()
+  await page.locator('#width').fill('20.6')
+  await page.getByRole('button', { name: 'two rows' }).click()
+  await expect(leader(page)).toHaveText('3205')
+})
+
+test('a cone or a cup alone is named, with what was measured of it', async ({ page }) => {
+  await page.getByRole('radio', { name: 'taper' }).click()
+  await page.getByRole('radio', { name: 'cup only' }).click()
+  await sizes(page, { outside: '1.98 in', cupWidth: '0.42 in' })
+  await expect(leader(page)).toHaveText(/L44610|L45410/)
+  await page.getByRole('radio', { name: 'cone only' }).click()
+  await sizes(page, { bore: '1.0625 in', coneWidth: '0.58 in' })
+  await expect(leader(page)).toHaveText('L44649')
+  // What was measured of the cup stays in sight, struck out.
+  await expect(page.locator('#outside')).toHaveValue('1.98 in')
+  await expect(page.locator('#outside-words')).toContainText('not counted')
+})
+
+test('the bearing is gone: shaft and housing are enough to begin', async ({ page }) => {
+  await sizes(page, { shaft: '24.99', housing: '52.01', width: '15' })
+  await expect(leader(page)).toHaveText('6205')
+})
+
+test('the next measurement is marked at its field, and goes when it is taken', async ({ page }) => {
+  await page.getByRole('radio', { name: 'ball' }).click()
+  await sizes(page, { bore: '25' })
+  await expect(page.getByText('would settle it')).toBeVisible()
+  await sizes(page, { outside: '52', width: '15' })
+  await expect(page.getByText('would settle it')).toBeHidden()
+  await expect(page.getByText('Enough measured').or(page.getByText('Look which kind it is'))).toBeVisible()
+})
+
+test('several readings of one size tell their pattern', async ({ page }) => {
+  await sizes(page, { bore: '25.00; 25.02; 25.16', outside: '52' })
+  await expect(page.locator('#bore-words')).toContainText('3 readings, 0.16 mm apart: out of round or askew')
+})
+
+test('a size nobody lists says so, and how far the nearest is', async ({ page }) => {
+  await sizes(page, { bore: '19.3', outside: '44.4', width: '13.2' })
+  await expect(leader(page)).toHaveText('Not listed')
+  await expect(page.getByText('Nothing listed has these sizes')).toBeVisible()
+  expect(await sure(page)).toBeGreaterThan(50)
+  await expect(page.getByTestId('nearest')).toBeVisible()
+})
+
+test('a damaged stamp with one size: candidates can be chosen by hand, and their sheet opens', async ({
+  page,
+}) => {
+  await page.locator('#stamp').fill('6?05')
+  await sizes(page, { bore: '25' })
+  await page.getByLabel('Also possible').getByRole('button').first().click()
+  const chosen = (await page.getByTestId('leader').or(page.getByTestId('nearest')).textContent()) ?? ''
+  expect(chosen).toMatch(/^\d+/)
+  await page.getByRole('link', { name: 'Part sheet' }).click()
+  await page.waitForURL(new RegExp(`parts/${chosen}`))
+})
+
+test('a number with two meanings shows both on its sheet', async ({ page }) => {
+  await page.goto('/parts/6205DD')
+  await expect(page.getByText('In another convention: DD metal shields on both sides')).toBeVisible()
+  await page.getByRole('button', { name: 'wet' }).click()
+  await page.getByLabel('turns a minute').fill('12000')
+  await expect(page.getByText(/too fast for it/).first()).toBeAttached()
+})
