@@ -36,10 +36,22 @@ const bits = (shares: readonly number[]): number =>
   shares.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0)
 
 /** Features worth asking of a tapered set and of anything else, in the order a bench would. */
-const ASKED: { tapered: readonly Feature[]; other: readonly Feature[] } = {
+const ASKED = {
   tapered: ['bore', 'outside', 'totalWidth', 'coneWidth', 'cupWidth'],
+  cone: ['bore', 'coneWidth'],
+  cup: ['outside', 'cupWidth'],
   other: ['bore', 'outside', 'width'],
+} as const satisfies Record<string, readonly Feature[]>
+
+function askedOf(shares: readonly Ranked[]): readonly Feature[] {
+  const all = (piece: Part['piece']): boolean => shares.every((r) => r.part.piece === piece)
+  if (all('cone')) return ASKED.cone
+  if (all('cup')) return ASKED.cup
+  return isTapered(shares) ? ASKED.tapered : ASKED.other
 }
+
+const isTapered = (shares: readonly Ranked[]): boolean =>
+  shares.every((r) => familyFacts(r.part.family).element === 'taperedRoller')
 
 /** Looks and what they show on a part, as text to compare; asked for only while nobody has looked. */
 const LOOKS: readonly { look: Look; seen: (looks: Looks) => boolean; of: (part: Part) => string }[] = [
@@ -122,10 +134,10 @@ export function nextMeasurement(
   if (leading.length < 2 || total <= 0) return null
   const shares = leading.map((r) => ({ part: r.part, probability: r.probability / total }))
   const before = bits(shares.map((r) => r.probability))
-  const tapered = shares.every((r) => familyFacts(r.part.family).element === 'taperedRoller')
+  const tapered = isTapered(shares)
   const closed = closedOf(done.evidence.looks)
   const apartMm = toldApartMm(done.evidence)
-  const options: Option[] = (tapered ? ASKED.tapered : ASKED.other)
+  const options: Option[] = askedOf(shares)
     .filter((feature) => !done.measured.has(feature) && (tapered || !done.roles.has(feature as SizeRole)))
     .map((feature) => {
       const key = (part: Part) => sizeOf(part, feature, closed)

@@ -51,11 +51,14 @@ const sizeWords = ({ name, a, b }: Difference): string =>
   `${name} ${writeMm(b)} mm against ${writeMm(a)}, ${writeMm(Math.abs(b - a))} mm ${b > a ? 'larger' : 'smaller'}`
 
 function why(part: Part, other: Part, found: readonly Difference[]): string {
-  if (found.length === 0) return `Same size, but a ${familyFacts(other.family).words}: another kind of load.`
+  if (found.length === 0)
+    return `Same size, but ${withArticle(familyFacts(other.family).words)}: another kind of load.`
   const sameCup = part.set && other.set && part.set.cup === other.set.cup
   const lead = sameCup ? `Same cup ${part.set?.cup}, another cone: ` : ''
   return `${lead}${found.map(sizeWords).join('; ')}. Looks alike, does not interchange.`
 }
+
+const withArticle = (words: string): string => `${/^[aeiou]/.test(words) ? 'an' : 'a'} ${words}`
 
 const distance = (found: readonly Difference[]): number =>
   found.reduce((sum, { a, b }) => sum + Math.abs(a - b) / a, 0)

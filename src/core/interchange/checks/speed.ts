@@ -32,7 +32,8 @@ export function speedLimit(variant: Variant): number | null {
   return dm === null ? null : (OPEN_FACTOR * rolls * FACTOR_OF_CLOSURE[variant.closure.type]) / dm
 }
 
-const round = (n: number): string => (Math.round(n / 100) * 100).toLocaleString('en-GB').replace(/,/g, ' ')
+/** Thousands apart by a space that does not break. */
+const spaced = (n: number): string => n.toLocaleString('en-GB').replace(/,/g, '\u00a0')
 
 const LIMIT = `Contact seals limit speed to about ${CONTACT_SEAL_SHARE} of the open type and turn a little stiffer`
 
@@ -52,7 +53,7 @@ export const speed: CheckRule = (from, to, application) => {
   const limit = speedLimit(to)
   const { rpm } = application
   if (rpm === undefined || limit === null) return rubs ? byWord(application) : null
-  const words = `${round(limit)} a minute is about what ${to.designation} bears with grease; here it turns ${rpm.toLocaleString('en-GB').replace(/,/g, ' ')}`
+  const words = `${spaced(Math.round(limit / 100) * 100)} a minute is about what ${to.designation} bears with grease; here it turns ${spaced(rpm)}`
   if (rpm > limit) return { check: 'speed', result: 'fail', detail: `${words}: too fast for it.` }
   if (rpm > limit * 0.75)
     return { check: 'speed', result: 'warn', detail: `${words}: near the limit, ask the maker's table.` }
