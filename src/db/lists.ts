@@ -1,4 +1,5 @@
 import { QueryTypes } from 'sequelize'
+import type { ListItem } from '@/core/lists'
 import { database } from './connection'
 import { models, type ListRow } from './models'
 
@@ -32,16 +33,8 @@ export interface StoredList extends ListCounts {
   createdAt: Date
 }
 
-export interface StoredItem {
+export interface StoredItem extends ListItem {
   row: number
-  designation: string
-  base: string | null
-  bore: number | null
-  outside: number | null
-  width: number | null
-  quantity: number | null
-  price: number | null
-  bin: string
 }
 
 function fromRow(row: ListRow): StoredList {

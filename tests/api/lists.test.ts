@@ -128,9 +128,8 @@ describe('own and supplier lists', () => {
   it('an import can be stopped; nothing of it is kept, and other questions are answered meanwhile', async () => {
     const rows = Array.from({ length: 60_000 }, (_, i) => `QX${i},10,${20 + (i % 50)},9,1`)
     const { id } = await take('Long', `number,bore,outside,width,qty\n${rows.join('\n')}`, 'supplier')
-    const from = performance.now()
     expect((await identify({ stamps: [{ text: '6205' }] })).status).toBe(200)
-    expect(performance.now() - from).toBeLessThan(2000)
+    expect((await ask<Detail>(`/api/lists/${id}`)).body.state).toBe('running')
     expect((await ask(`/api/lists/${id}`, { method: 'DELETE' })).body).toMatchObject({ state: 'cancelled' })
     const list = await settled(id)
     expect(list.state).toBe('cancelled')

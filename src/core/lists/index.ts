@@ -1,2 +1,2 @@
 export { guessColumns, LIST_FIELDS, type ColumnMap, type ListField } from './columns'
-export { cellsOf, sortRow } from './sortRow'
+export { cellsOf, sortRow, type ListItem } from './sortRow'

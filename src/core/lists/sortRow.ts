@@ -7,7 +7,7 @@ import type { ColumnMap, ListField } from './columns'
 export type ListCells = Partial<Record<ListField, string>>
 
 /** What a row says, once read. */
-interface ListItem {
+export interface ListItem {
   designation: string
   /** the listed boundary part; null for a part that no plan holds */
   base: string | null

@@ -3,6 +3,7 @@
 import { Popover } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { CONDITIONS, INSTRUMENTS, type Condition, type Instrument } from '@/core/identify'
+import { ChipChoice } from '@/ui/ChipChoice'
 
 export const INSTRUMENT_WORDS: Record<Instrument, string> = {
   micrometer: 'micrometer',
@@ -45,32 +46,18 @@ export function HowMeasured({ words, how, open, onOpen, onChange, children }: Pr
           className="z-20 grid w-[300px] gap-2 rounded-lg border border-line bg-sheet p-3"
         >
           <b className="text-[15px]">{words}: this reading only</b>
-          <div role="group" aria-label="Instrument of this reading" className="flex flex-wrap gap-1.5">
-            {INSTRUMENTS.map((instrument) => (
-              <button
-                key={instrument}
-                type="button"
-                className="chip px-3"
-                aria-pressed={how.instrument === instrument}
-                onClick={() => onChange({ ...how, instrument })}
-              >
-                {INSTRUMENT_WORDS[instrument]}
-              </button>
-            ))}
-          </div>
-          <div role="group" aria-label="Condition of this surface" className="flex flex-wrap gap-1.5">
-            {CONDITIONS.map((condition) => (
-              <button
-                key={condition}
-                type="button"
-                className="chip px-3"
-                aria-pressed={how.condition === condition}
-                onClick={() => onChange({ ...how, condition })}
-              >
-                {condition}
-              </button>
-            ))}
-          </div>
+          <ChipChoice
+            label="Instrument of this reading"
+            value={how.instrument}
+            options={INSTRUMENTS.map((name) => [name, INSTRUMENT_WORDS[name]] as const)}
+            onPick={(instrument) => onChange({ ...how, instrument })}
+          />
+          <ChipChoice
+            label="Condition of this surface"
+            value={how.condition}
+            options={CONDITIONS.map((name) => [name, name] as const)}
+            onPick={(condition) => onChange({ ...how, condition })}
+          />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

@@ -49,6 +49,10 @@ const SHAPES: [Shape, string, string][] = [
   ['encoder', 'encoder side', 'M3 3h15v16H3zM20 3v2M20 7v2M20 11v2M20 15v2M23 5v2M23 9v2M23 13v2'],
 ]
 
+/** A picture with its word below. */
+const PICTURE =
+  'flex h-[50px] flex-col items-center justify-center rounded-lg border border-edge bg-sheet text-ink2 data-[state=on]:border-2 data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink'
+
 interface Props {
   observed: Observed
   onLook: (look: Partial<Observed>) => void
@@ -73,11 +77,7 @@ export function Looks({ observed, onLook }: Props) {
         className="grid grid-cols-5 gap-1.5"
       >
         {ELEMENTS.map(([value, words, path]) => (
-          <ToggleGroup.Item
-            key={value}
-            value={value}
-            className="flex h-[50px] flex-col items-center justify-center rounded-lg border border-edge bg-sheet text-[12.5px] text-ink2 data-[state=on]:border-2 data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink"
-          >
+          <ToggleGroup.Item key={value} value={value} className={`${PICTURE} text-[12.5px]`}>
             <svg width="26" height="22" aria-hidden>
               <path d={path} fill="none" stroke="currentColor" strokeWidth="1.8" />
             </svg>
@@ -127,7 +127,7 @@ export function Looks({ observed, onLook }: Props) {
             <ToggleGroup.Item
               key={shape}
               value={shape}
-              className="flex h-[50px] flex-col items-center justify-center rounded-lg border border-edge bg-sheet px-px text-[11px] leading-[1.05] text-ink2 data-[state=on]:border-2 data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink"
+              className={`${PICTURE} px-px text-[11px] leading-[1.05]`}
             >
               <svg width="26" height="22" aria-hidden className="shrink-0">
                 <path d={path} fill="none" stroke="currentColor" strokeWidth="1.6" />

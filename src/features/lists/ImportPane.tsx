@@ -2,6 +2,7 @@
 
 import { LIST_FIELDS, type ListField } from '@/core/lists'
 import type { PreviewResponse } from '@/services/schemas/list'
+import { ChipChoice } from '@/ui/ChipChoice'
 import type { Draft } from './useImport'
 
 const FIELD_WORDS: Record<ListField, string> = {
@@ -20,29 +21,6 @@ interface Props {
   onColumn: (field: ListField, column: string | null) => void
   onStart: () => void
   onLeave: () => void
-}
-
-function Choice<T extends string>(props: {
-  label: string
-  value: T
-  options: readonly (readonly [T, string])[]
-  onPick: (value: T) => void
-}) {
-  return (
-    <div role="group" aria-label={props.label} className="flex gap-1.5">
-      {props.options.map(([value, words]) => (
-        <button
-          key={value}
-          type="button"
-          className="chip px-3"
-          aria-pressed={props.value === value}
-          onClick={() => props.onPick(value)}
-        >
-          {words}
-        </button>
-      ))}
-    </div>
-  )
 }
 
 function SampleRow({ row, text, item, problem }: PreviewResponse['sample'][number]) {
@@ -93,7 +71,7 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
             onChange={(e) => onChange({ name: e.target.value })}
           />
         </label>
-        <Choice
+        <ChipChoice
           label="Whose list"
           value={draft.kind}
           options={[
@@ -102,7 +80,7 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
           ]}
           onPick={(kind) => onChange({ kind })}
         />
-        <Choice
+        <ChipChoice
           label="Unit of sizes that state none"
           value={draft.unit}
           options={[

@@ -97,7 +97,10 @@ export async function runImport(job: Import): Promise<void> {
       Object.assign(counts, { listed: 0, own: 0 })
     }
     await saveList(job.listId, counts, state, remarks)
-    if (state === 'done') await refreshShop()
+    if (state === 'done')
+      await refreshShop().catch((error: unknown) =>
+        log.error({ list: job.listId, err: error }, 'list kept, not yet searched'),
+      )
   } catch (error) {
     log.error({ list: job.listId, err: error }, 'import failed')
     await removeItems(job.listId)

@@ -90,6 +90,8 @@ export async function startImport(bytes: Uint8Array, query: unknown): Promise<Li
     throw new ServiceError('unavailable', 'Two lists are being read. Wait for one of them, or stop it.')
   const table = readTable(bytes, MOST_ROWS)
   checkColumns(columns, table)
+  // Before this one is there: what the last process left unfinished must not be taken for it.
+  await settleOnce()
   const list = await createList(name, kind, table.rows.length)
   void runImport({ listId: list.id, table, columns, unit })
   return summary(list)

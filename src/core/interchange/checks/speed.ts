@@ -1,3 +1,4 @@
+import { familyFacts } from '../../catalogue'
 import type { ClosureType } from '../../designation'
 import type { Application, CheckRule } from '../check'
 import type { Variant } from '../variant'
@@ -28,7 +29,8 @@ function meanDiameter({ part: { dimensions } }: Variant): number | null {
 /** Turns a minute this part bears with grease; a guide. Null when a size is not known. */
 export function speedLimit(variant: Variant): number | null {
   const dm = meanDiameter(variant)
-  const rolls = /tapered|cylindrical|spherical|needle/.test(variant.part.family) ? SHARE_OF_ROLLERS : 1
+  const { element = 'ball' } = familyFacts(variant.part.family)
+  const rolls = element === 'ball' ? 1 : SHARE_OF_ROLLERS
   return dm === null ? null : (OPEN_FACTOR * rolls * FACTOR_OF_CLOSURE[variant.closure.type]) / dm
 }
 
