@@ -4,3 +4,21 @@ export * from './jobs'
 export * from './machines'
 export * from './parts'
 export * from './lists'
+export {
+  allStock,
+  changeItem,
+  countStock,
+  itemFor,
+  MOVE_KINDS,
+  moveStock,
+  movesOf,
+  placeItem,
+  reservedFor,
+  stockItem,
+  type MoveResult,
+  type NewMove,
+  type StockItem,
+} from './stock'
+export * from './orders'
+export * from './arrangements'
+export * from './settings'

@@ -4,6 +4,7 @@ import { database } from './connection'
 import * as catalogue from './migrations/0001-catalogue'
 import * as jobs from './migrations/0002-jobs'
 import * as lists from './migrations/0003-lists'
+import * as stock from './migrations/0004-stock'
 
 interface Migration {
   up(query: QueryInterface): Promise<void>
@@ -15,6 +16,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0001-catalogue', catalogue],
   ['0002-jobs', jobs],
   ['0003-lists', lists],
+  ['0004-stock', stock],
 ]
 
 /** Brings the schema up to date. @returns the names of the migrations that were run */

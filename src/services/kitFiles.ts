@@ -1,17 +1,14 @@
 import 'server-only'
-import { proposeKit, type Kit } from '@/core/kit'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
 import { getJob, machines } from './jobs'
-import { kitRequest } from './kits'
-import { ready } from './language'
+import { workKit, type WorkedKit } from './kits'
 import type { Job } from './schemas/job'
 import { KIT_FILE_FORMAT, type KitFile } from './schemas/kitFile'
 
 /** A job with its kit worked out, and where it is, in words. */
-interface JobKit {
+interface JobKit extends WorkedKit {
   job: Job & { kit: NonNullable<Job['kit']> }
-  kit: Kit
   place: string
 }
 
@@ -20,12 +17,12 @@ export async function jobKit(jobId: number): Promise<JobKit> {
   const job = await getJob(jobId)
   if (!job.kit)
     throw new ServiceError('notFound', `Job ${jobId} has no kit yet. Choose an arrangement first.`)
-  const [{ language }, all] = await Promise.all([ready(), machines()])
+  const [worked, all] = await Promise.all([workKit(job.kit), machines()])
   const machine = all.find((m) => m.id === job.machineId)
   const position = machine?.positions.find((p) => p.id === job.positionId)?.name ?? job.intake.position
   return {
     job: { ...job, kit: job.kit },
-    kit: proposeKit(kitRequest(job.kit), language),
+    ...worked,
     place: [machine?.name, position, job.intake.side].filter(Boolean).join(' · '),
   }
 }

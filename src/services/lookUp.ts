@@ -14,7 +14,7 @@ import {
   plainVariant,
   type Variant,
 } from '@/core/interchange'
-import { findSeals } from '@/core/kit'
+import { checkSealWork, findSeals, lipSpeed, materialsFor, MEDIA, wearSleeves } from '@/core/seals'
 import { lengthProblemWords, readLength, toMm, writeInch, type UnitChoice } from '@/core/quantity'
 import { ServiceError } from './errors'
 import { inchTwins } from './identify'
@@ -171,6 +171,14 @@ const SealQuery = z.object({
   housing: z.string().min(1, 'Give the housing size.').max(40),
   width: z.string().max(40).optional(),
   unit: z.enum(['mm', 'in', 'auto']).default('auto'),
+  rpm: z.coerce
+    .number('Turns a minute are a figure.')
+    .positive('Turns a minute are more than zero.')
+    .max(100_000)
+    .optional(),
+  temperatureC: z.coerce.number('The temperature is a figure.').min(-100).max(400).optional(),
+  medium: z.enum(MEDIA, `A medium is one of: ${MEDIA.join(', ')}.`).optional(),
+  lip: z.enum(['single', 'double']).optional(),
 })
 
 function sealSize(name: string, text: string, unit: UnitChoice): number {
@@ -196,7 +204,10 @@ export async function sealsFor(input: unknown) {
   if (shaft >= housing)
     throw new ServiceError('impossible', 'The shaft is not smaller than the housing. Check both sizes.')
   const { language } = await ready()
-  const { fits, near } = findSeals(language.catalogue, { shaft, housing, width })
+  const { catalogue } = language
+  const { rpm, temperatureC, medium, lip } = query
+  const work = { rpm, temperatureC, medium, lip }
+  const { fits, near } = findSeals(catalogue, { shaft, housing, width })
   const out = ({ part, words }: (typeof fits)[number]) => ({
     designation: part.base,
     dimensions: part.dimensions,
@@ -204,9 +215,30 @@ export async function sealsFor(input: unknown) {
     lip: part.seal?.lip,
     material: part.seal?.material,
     detail: words,
+    checks: part.seal ? checkSealWork(part.seal, shaft, work) : [],
   })
-  return { shaft, housing, width: width ?? null, seals: fits.map(out), near: near.slice(0, 8).map(out) }
+  return {
+    shaft,
+    housing,
+    width: width ?? null,
+    lipSpeed: rpm === undefined ? null : lipSpeed(shaft, rpm),
+    materials: materialsFor(shaft, work),
+    seals: fits.map(out),
+    near: near.slice(0, 8).map(out),
+    sleeves: wearSleeves(catalogue, { shaft, housing, width }).map(({ seals, ...sleeve }) => ({
+      ...sleeve,
+      seals: seals.map(({ part }) => part.base),
+    })),
+    caps: catalogue.parts.flatMap((part) =>
+      part.hardware?.what === 'cap' && Math.abs(part.hardware.hubBoreMm - housing) <= CAP_OFF_MM
+        ? [part.base]
+        : [],
+    ),
+  }
 }
+
+/** A cap is pressed into a bore of its own size, mm. */
+const CAP_OFF_MM = 0.4
 
 /** Parts whose number begins like the text, for the command palette. */
 export async function searchParts(input: unknown, limit = 8) {

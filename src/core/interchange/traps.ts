@@ -1,9 +1,12 @@
-import { familyFacts, type Catalogue, type Part } from '../catalogue'
+import { familyFacts, numberKey, type Catalogue, type Part } from '../catalogue'
 import { writeMm } from '../quantity'
+import { lookAlikeNumbers } from './lookAlikeNumbers'
 
 export interface Trap {
   designation: string
   why: string
+  /** what is taken for it: the sizes, or the number as it is stamped */
+  kind: 'size' | 'number'
 }
 
 /** Sizes this near are taken for each other across a counter: within 1.5 mm or 2 %, whichever is more. */
@@ -80,6 +83,7 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
       return [
         {
           designation,
+          kind: 'size',
           why: why(part, other, apart),
           distance: sharesCup ? 1e-9 : distance(apart),
           commonness,
@@ -88,9 +92,26 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
     })
   const sameSize = found.filter((f) => f.distance === 0).sort((a, b) => b.commonness - a.commonness)
   const near = found.filter((f) => f.distance > 0).sort((a, b) => a.distance - b.distance)
-  return [...near.slice(0, MOST_NEAR), ...sameSize.slice(0, MOST_SAME_SIZE)].map(
-    ({ designation, why: words }) => ({ designation, why: words }),
+  const sizes = [...near.slice(0, MOST_NEAR), ...sameSize.slice(0, MOST_SAME_SIZE)].map(
+    ({ designation, kind, why: words }) => ({ designation, kind, why: words }),
   )
+  const named = new Set(sizes.map((t) => numberKey(t.designation)))
+  const numbers = lookAlikeNumbers(part, catalogue)
+    .filter((other) => !named.has(numberKey(other.base)))
+    .slice(0, MOST_NUMBERS)
+    .map((other): Trap => ({ designation: other.base, kind: 'number', why: numberWords(part, other) }))
+  return [...sizes, ...numbers]
+}
+
+/** Numbers that read alike: a few, the commonest. */
+const MOST_NUMBERS = 4
+
+function numberWords(part: Part, other: Part): string {
+  const sizes = ({ dimensions: d }: Part) =>
+    [d.bore, d.outside, d.width ?? d.totalWidth ?? d.coneWidth ?? d.cupWidth]
+      .map((mm) => (mm === undefined ? '–' : writeMm(mm)))
+      .join(' × ')
+  return `Reads like ${part.base} when it is worn, but is ${withArticle(familyFacts(other.family).words)} of ${sizes(other)} mm against ${sizes(part)}. Measure before you order.`
 }
 
 function sharedCupDifferences(part: Part, other: Part): Difference[] {

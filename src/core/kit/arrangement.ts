@@ -1,231 +1,237 @@
-/** What may stand in a slot; decides how it is filled and drawn. */
-export type SlotRole =
-  | 'cone'
-  | 'cup'
-  | 'ballBearing'
-  | 'seal'
-  | 'wearSleeve'
-  | 'washer'
-  | 'castleNut'
-  | 'cotterPin'
-  | 'cap'
-  | 'snapRing'
-  | 'spacerTube'
-  | 'wheelSpacer'
-  | 'grease'
+import { z } from 'zod'
+import { SIZE_NAMES } from './sizes'
 
-export interface Slot {
-  id: string
-  words: string
-  role: SlotRole
-  /** inner or outer bearing of the pair, left or right of the hub */
-  side?: 'inner' | 'outer' | 'left' | 'right'
-  /** used once only: always new */
-  singleUse: boolean
-  /** an old one may stay where it is sound */
-  mayStay: boolean
-  /** appears only when it is asked for */
-  onRequest?: true
-  perPosition: number
-  note: string
+/** What may stand in a slot; decides how it is filled, checked and drawn. */
+export const SLOT_ROLES = [
+  'cone',
+  'cup',
+  'ballBearing',
+  'bearing',
+  'insert',
+  'hubUnit',
+  'balls',
+  'seal',
+  'wearSleeve',
+  'washer',
+  'castleNut',
+  'lockNut',
+  'lockWasher',
+  'cotterPin',
+  'cap',
+  'snapRing',
+  'spacerTube',
+  'wheelSpacer',
+  'plain',
+  'check',
+  'consumable',
+  'grease',
+] as const
+export type SlotRole = (typeof SLOT_ROLES)[number]
+
+/** What was found on the machine and adds to its kit. */
+export const FINDINGS = ['journalGrooved', 'collarGrooved', 'threadBurred', 'spindleWorn', 'hubWorn'] as const
+export type Finding = (typeof FINDINGS)[number]
+
+export const FINDING_WORDS: Record<Finding, string> = {
+  journalGrooved: 'journal grooved by the seal',
+  collarGrooved: 'collar or spacer grooved',
+  threadBurred: 'thread burred',
+  spindleWorn: 'spindle, axle or hub journal worn',
+  hubWorn: 'hub or housing bore worn',
 }
 
+/** Cautions by the kind of work; each stands beside every kit of it (common practice). */
+const CAUTIONS = {
+  wheelEnd: [
+    'Stand the machine on stands, chock the wheels, lock the power off.',
+    'Wear eye protection: hardened rings shatter under a steel hammer. Use a brass drift, a driver or a press.',
+    'Never spin a bearing with compressed air.',
+    "Wheel-end work decides whether a vehicle stops: the machine's manual, local rules and licensed practice come first. Take every torque and play from the manual.",
+  ],
+  turningShaft: [
+    'Lock the power off and try to start it: a shaft that cannot turn is the first tool.',
+    'Wear eye protection: hardened rings shatter under a steel hammer.',
+    'Bearings are heated to 120 °C at most, sealed and greased ones to 80 °C; never with a flame. Wear gloves.',
+    "The machine's manual comes first for every fit, torque and grease.",
+  ],
+  press: ['Press only through the ring that is tight; never stand in line with the press.'],
+} as const
+const CAUTION_KEYS = Object.keys(CAUTIONS) as (keyof typeof CAUTIONS)[]
+
+const id = z.string().regex(/^[a-zA-Z][a-zA-Z0-9]{0,39}$/, 'A name of letters and figures, such as sealLeft.')
+
+const SlotRow = z.object({
+  id,
+  words: z.string().min(1, 'Name the part.').max(60),
+  role: z.enum(SLOT_ROLES),
+  side: z.enum(['inner', 'outer', 'left', 'right']).optional(),
+  /** the ring it runs with: cone and cup name each other */
+  mate: id.optional(),
+  /** takes the part of this slot when none is given */
+  like: id.optional(),
+  /** the slot whose part decides its size */
+  at: id.optional(),
+  /** which measured seat decides it */
+  seat: z.enum(['first', 'second']).optional(),
+  /** which measured journal and counterbore decide a seal */
+  sealSet: z.enum(['first', 'second']).default('first'),
+  /** a snap ring holds the ring outside (bore) or inside (shaft) */
+  ring: z.enum(['bore', 'shaft']).default('bore'),
+  /** the measured length of a spacer */
+  length: z.enum(SIZE_NAMES).optional(),
+  singleUse: z.boolean().default(false),
+  mayStay: z.boolean().default(false),
+  onRequest: z.boolean().default(false),
+  addedBy: z.array(z.enum(FINDINGS)).default([]),
+  perPosition: z
+    .number()
+    .int('Whole pieces only.')
+    .min(1, 'At least one.')
+    .max(200, 'At most 200 in one place.')
+    .default(1),
+  note: z.string().max(300).default(''),
+})
+
+/** One place of an arrangement. `onRequest`: appears when asked for or when a finding adds it. */
+export type Slot = z.output<typeof SlotRow>
+
+/** An arrangement as it is written: complete, or what it changes on another. */
+export const ArrangementFile = z.object({
+  code: z
+    .string()
+    .regex(
+      /^[A-Za-z][A-Za-z0-9-]{0,11}$/,
+      'A code of letters, figures and dashes, at most 12, such as A1 or pier-roller.',
+    ),
+  words: z.string().min(3, 'Say what the arrangement is.').max(120),
+  position: z.string().min(1).max(40).default('position'),
+  /** another arrangement that this one changes */
+  basedOn: z.string().max(12).optional(),
+  /** places of that one that fall away */
+  drop: z.array(id).max(40).default([]),
+  hub: z.string().max(40).optional(),
+  /** the hub stands after this place in the drawing */
+  hubAfter: id.optional(),
+  /** closure wanted where only sizes are known */
+  closure: z.enum(['open', 'shields', 'seals']).optional(),
+  /** sealed bearings: grease is a film only */
+  filmOnly: z.boolean().optional(),
+  thread: z.boolean().optional(),
+  sizes: z.array(z.enum(SIZE_NAMES)).max(8).optional(),
+  cautions: z
+    .array(z.enum(CAUTION_KEYS as [keyof typeof CAUTIONS, ...(keyof typeof CAUTIONS)[]]))
+    .max(4)
+    .optional(),
+  /** in fitting order from the inside out; `after` places it among those of the arrangement it is based on */
+  slots: z.array(SlotRow.extend({ after: id.optional() })).max(60, 'At most 60 places.'),
+})
+export type ArrangementFile = z.output<typeof ArrangementFile>
+
+/** An arrangement ready to be filled. */
 export interface Arrangement {
-  code: 'A1' | 'B1'
+  code: string
   words: string
-  /** what one position is called */
   position: string
-  /** in fitting order from the inside out */
-  slots: readonly Slot[]
-  /** the hub stands after this slot in the drawing */
+  hub: string
   hubAfter: string
+  closure: 'open' | 'shields' | 'seals'
+  filmOnly: boolean
+  thread: boolean
+  sizes: readonly (typeof SIZE_NAMES)[number][]
   cautions: readonly string[]
+  slots: readonly Slot[]
 }
 
-const once = { singleUse: true, mayStay: false, perPosition: 1 } as const
-const renewed = { singleUse: false, mayStay: false, perPosition: 1 } as const
-const sound = { singleUse: false, mayStay: true, perPosition: 1 } as const
+export type ArrangementProblem =
+  | { code: 'unknownBase'; of: string; base: string }
+  | { code: 'cycle'; path: readonly string[] }
+  | { code: 'twice'; slot: string }
+  | { code: 'noSuchSlot'; slot: string; named: string }
+  | { code: 'empty' }
 
-/** Cautions that stand beside every wheel-end kit (common practice). */
-const WHEEL_CAUTIONS = [
-  'Stand the machine on stands, chock the wheels, lock the power off.',
-  'Wear eye protection: hardened rings shatter under a steel hammer. Use a brass drift, a driver or a press.',
-  'Never spin a bearing with compressed air.',
-  "Wheel-end work decides whether a vehicle stops: the machine's manual, local rules and licensed practice come first. Take every torque and play from the manual.",
-]
-
-/** Tapered pair on a stub spindle. */
-const A1: Arrangement = {
-  code: 'A1',
-  words: 'Tapered pair on a stub spindle',
-  position: 'wheel end',
-  hubAfter: 'innerCup',
-  slots: [
-    {
-      id: 'wearSleeve',
-      words: 'Wear sleeve',
-      role: 'wearSleeve',
-      ...renewed,
-      onRequest: true,
-      note: 'Over a journal that the old seal has grooved.',
-    },
-    {
-      id: 'seal',
-      words: 'Seal',
-      role: 'seal',
-      ...once,
-      note: 'Flush with the hub, spring side toward the bearing; film of grease on lip and journal.',
-    },
-    {
-      id: 'innerCone',
-      words: 'Inner cone',
-      role: 'cone',
-      side: 'inner',
-      ...renewed,
-      note: 'Packed by hand until grease comes through the cage all round.',
-    },
-    {
-      id: 'innerCup',
-      words: 'Inner cup',
-      role: 'cup',
-      side: 'inner',
-      ...renewed,
-      note: 'Wide opening outward, seated against its shoulder.',
-    },
-    {
-      id: 'outerCup',
-      words: 'Outer cup',
-      role: 'cup',
-      side: 'outer',
-      ...renewed,
-      note: 'Wide opening outward, seated against its shoulder.',
-    },
-    {
-      id: 'outerCone',
-      words: 'Outer cone',
-      role: 'cone',
-      side: 'outer',
-      ...renewed,
-      note: 'Packed; slides on the spindle by hand.',
-    },
-    {
-      id: 'washer',
-      words: 'Spindle washer',
-      role: 'washer',
-      ...sound,
-      note: 'Tab in the keyway, flat side to the cone.',
-    },
-    {
-      id: 'castleNut',
-      words: 'Castle nut',
-      role: 'castleNut',
-      ...sound,
-      note: 'Reuse only with clean threads and square slots.',
-    },
-    {
-      id: 'cotterPin',
-      words: 'Cotter pin',
-      role: 'cotterPin',
-      ...once,
-      note: 'Legs clear of the cap.',
-    },
-    { id: 'cap', words: 'Hub cap', role: 'cap', ...sound, note: 'Last of all, tapped on squarely.' },
-    {
-      id: 'grease',
-      words: 'Grease',
-      role: 'grease',
-      ...renewed,
-      note: 'The thickener the hub had before; clean out first where that is not known.',
-    },
-  ],
-  cautions: WHEEL_CAUTIONS,
+export const arrangementProblemWords = (problem: ArrangementProblem): string => {
+  switch (problem.code) {
+    case 'unknownBase':
+      return `${problem.of} is based on “${problem.base}”, which does not exist. Choose another base, or none.`
+    case 'cycle':
+      return `These arrangements are based on each other in a circle: ${problem.path.join(' → ')}. Take one of them out.`
+    case 'twice':
+      return `The place “${problem.slot}” is there twice. Give each place a name of its own.`
+    case 'noSuchSlot':
+      return `The place “${problem.slot}” names “${problem.named}”, which is not in this arrangement.`
+    case 'empty':
+      return 'An arrangement needs at least one place.'
+  }
 }
 
-/** Two sealed ball bearings with a spacer tube on a through axle. */
-const B1: Arrangement = {
-  code: 'B1',
-  words: 'Two sealed ball bearings with spacer tube, through axle',
-  position: 'wheel',
-  hubAfter: 'spacerTube',
-  slots: [
-    {
-      id: 'wheelSpacerLeft',
-      words: 'Wheel spacer, left',
-      role: 'wheelSpacer',
-      side: 'left',
-      ...sound,
-      note: 'Replaced where the seal has grooved it.',
-    },
-    {
-      id: 'sealLeft',
-      words: 'Seal, left',
-      role: 'seal',
-      side: 'left',
-      ...once,
-      note: 'Flush with the hub, lip outward to the wet.',
-    },
-    {
-      id: 'bearingLeft',
-      words: 'Bearing, left',
-      role: 'ballBearing',
-      side: 'left',
-      ...renewed,
-      note: 'Pressed through the outer ring; the side with the shoulder first.',
-    },
-    {
-      id: 'spacerTube',
-      words: 'Spacer tube',
-      role: 'spacerTube',
-      ...sound,
-      note: 'Goes in BEFORE the second bearing. A short or damaged one loads the bearings sideways.',
-    },
-    {
-      id: 'bearingRight',
-      words: 'Bearing, right',
-      role: 'ballBearing',
-      side: 'right',
-      ...renewed,
-      note: 'Until one inner ring just drags the other through the tube.',
-    },
-    {
-      id: 'snapRing',
-      words: 'Snap ring',
-      role: 'snapRing',
-      side: 'right',
-      ...once,
-      onRequest: true,
-      note: 'Holds the outer ring; flat side to the load. Wear eye protection: snap rings fly.',
-    },
-    {
-      id: 'sealRight',
-      words: 'Seal, right',
-      role: 'seal',
-      side: 'right',
-      ...once,
-      note: 'Flush with the hub, lip outward to the wet.',
-    },
-    {
-      id: 'wheelSpacerRight',
-      words: 'Wheel spacer, right',
-      role: 'wheelSpacer',
-      side: 'right',
-      ...sound,
-      note: 'Replaced where the seal has grooved it.',
-    },
-    {
-      id: 'grease',
-      words: 'Grease film',
-      role: 'grease',
-      ...renewed,
-      note: 'Film on seal lips, axle and spacers; the bearings bring their own.',
-    },
-  ],
-  cautions: [
-    ...WHEEL_CAUTIONS,
-    'Press only through the ring that is tight; never stand in line with the press.',
-  ],
+type Resolved = { ok: true; value: Arrangement } | { ok: false; problem: ArrangementProblem }
+
+function bare(given: ArrangementFile['slots'][number]): Slot {
+  const slot = { ...given }
+  delete slot.after
+  return slot
 }
 
-export const ARRANGEMENTS = { A1, B1 } as const
-export type ArrangementCode = keyof typeof ARRANGEMENTS
-export const ARRANGEMENT_CODES = Object.keys(ARRANGEMENTS) as [ArrangementCode, ...ArrangementCode[]]
+/** Puts the places of an arrangement among those of the one it is based on. */
+function merged(under: readonly Slot[], file: ArrangementFile): Slot[] {
+  const slots = under.filter((slot) => !file.drop.includes(slot.id))
+  for (const given of file.slots) {
+    const at = slots.findIndex((slot) => slot.id === given.id)
+    if (at >= 0 && given.after === undefined) slots[at] = bare(given)
+    else {
+      const before = slots.findIndex((slot) => slot.id === given.after)
+      slots.splice(before < 0 ? slots.length : before + 1, 0, bare(given))
+    }
+  }
+  return slots
+}
+
+/**
+ * Resolves an arrangement with those it is based on, and checks that its places name each other rightly.
+ * @param find the written arrangement of a code
+ * @returns a problem for an unknown base, a circle, a place that is there twice or names one that is not there
+ */
+export function resolveArrangement(
+  file: ArrangementFile,
+  find: (code: string) => ArrangementFile | undefined,
+  path: readonly string[] = [],
+): Resolved {
+  if (path.includes(file.code)) return { ok: false, problem: { code: 'cycle', path: [...path, file.code] } }
+  let under: Arrangement | undefined
+  if (file.basedOn !== undefined) {
+    const base = find(file.basedOn)
+    if (!base) return { ok: false, problem: { code: 'unknownBase', of: file.code, base: file.basedOn } }
+    const resolved = resolveArrangement(base, find, [...path, file.code])
+    if (!resolved.ok) return resolved
+    under = resolved.value
+  }
+  const slots = merged(under?.slots ?? [], file)
+  const ids = new Set(slots.map((slot) => slot.id))
+  const twice = slots.find((slot, i) => slots.findIndex((s) => s.id === slot.id) !== i)
+  if (twice) return { ok: false, problem: { code: 'twice', slot: twice.id } }
+  const first = slots[0]
+  if (!first) return { ok: false, problem: { code: 'empty' } }
+  for (const slot of slots)
+    for (const named of [slot.mate, slot.at])
+      if (named !== undefined && !ids.has(named))
+        return { ok: false, problem: { code: 'noSuchSlot', slot: slot.id, named } }
+  const hubAfter = file.hubAfter ?? under?.hubAfter ?? first.id
+  return {
+    ok: true,
+    value: {
+      code: file.code,
+      words: file.words,
+      position: file.position,
+      hub: file.hub ?? under?.hub ?? 'hub',
+      hubAfter: ids.has(hubAfter) ? hubAfter : first.id,
+      closure: file.closure ?? under?.closure ?? 'open',
+      filmOnly: file.filmOnly ?? under?.filmOnly ?? false,
+      thread: file.thread ?? under?.thread ?? false,
+      sizes: file.sizes ?? under?.sizes ?? [],
+      cautions: file.cautions
+        ? file.cautions.flatMap((key) => CAUTIONS[key])
+        : (under?.cautions ?? CAUTIONS.wheelEnd),
+      slots,
+    },
+  }
+}

@@ -1,45 +1,77 @@
 import type { Part } from '../catalogue'
 import { decode } from '../designation'
 import { writeInch, writeMm } from '../quantity'
+import { FINDING_WORDS, type Slot, type SlotRole } from './arrangement'
 import { hardwareOf, type Bench } from './fillers'
-import { checkSeal } from './findSeals'
+import { SEAT_OFF_MM } from './findBySeat'
+import { checkSeal } from '../seals'
 import type { KitCheck } from './kit'
+import { sealSizesOf, seatOf } from './seats'
 
-/** One rule between neighbours; null when it has nothing to say of this kit. */
-type Constraint = (bench: Bench) => KitCheck | null
+/** One rule between neighbours; nothing when it has nothing to say of this kit. */
+type Constraint = (bench: Bench) => KitCheck | readonly KitCheck[] | null
 
 const part = ({ filled }: Bench, id: string): Part | null => filled.get(id)?.part ?? null
+const slotsOf = ({ arrangement }: Bench, role: SlotRole): Slot[] =>
+  arrangement.slots.filter((slot) => slot.role === role)
+const named = (slot: Slot): string => slot.side ?? slot.words.toLowerCase()
 
-const matingOf =
-  (side: 'inner' | 'outer'): Constraint =>
-  (bench) => {
-    const [coneId, cupId] = [`${side}Cone`, `${side}Cup`]
-    const [cone, cup] = [part(bench, coneId), part(bench, cupId)]
-    if (!cone || !cup) return null
+/** A cone and the cup it names. */
+const mating: Constraint = (bench) =>
+  slotsOf(bench, 'cone').flatMap((slot) => {
+    const [cone, cup] = [part(bench, slot.id), part(bench, slot.mate ?? '')]
+    if (!cone || !cup) return []
+    const slots = [slot.id, slot.mate ?? '']
     if (cone.series === cup.series)
       return {
-        result: 'pass',
-        words: `The ${side} cone runs with its cup`,
+        result: 'pass' as const,
+        words: `The ${named(slot)} cone runs with its cup`,
         detail: `${cone.base} and ${cup.base}, series ${cone.series}`,
-        slots: [coneId, cupId],
+        slots,
       }
     return {
-      result: 'fail',
+      result: 'fail' as const,
       words: `${cup.base} does not run with ${cone.base}`,
       detail: `The cup is of series ${cup.series}, the cone of series ${cone.series}: another angle and other rollers, never mixed. Take a cup of ${cone.series}.`,
-      slots: [coneId, cupId],
+      slots,
     }
-  }
+  })
+
+/** What is fitted against the seat as measured: another size is not close enough. */
+const seatsFit: Constraint = (bench) =>
+  bench.arrangement.slots.flatMap((slot) => {
+    const seat = seatOf(slot, bench.request.sizes)
+    const fitted = part(bench, slot.id)
+    if (!fitted) return []
+    return (
+      [
+        ['bore', seat.shaft, 'shaft'],
+        ['outside', seat.housing, 'bore it sits in'],
+      ] as const
+    ).flatMap(([name, measured, words]): KitCheck[] => {
+      const size = fitted.dimensions[name]
+      if (measured === undefined || size === undefined || Math.abs(size - measured) <= SEAT_OFF_MM) return []
+      return [
+        {
+          result: 'fail',
+          words: `${fitted.base} does not fit the ${words}`,
+          detail: `${writeMm(size)} mm against ${writeMm(measured)} mm measured (${writeInch(size)} and ${writeInch(measured)} in). Measure again, or take the part for that size.`,
+          slots: [slot.id],
+        },
+      ]
+    })
+  })
 
 const twoSets: Constraint = (bench) => {
   const [inner, outer] = [part(bench, 'innerCone'), part(bench, 'outerCone')]
   if (!inner || !outer) return null
+  const slots = ['innerCone', 'outerCone']
   if (inner.base === outer.base)
     return {
       result: 'warn',
       words: 'Same set inside and outside',
       detail: 'Often right, often assumed. Measure both ends of the hub.',
-      slots: ['innerCone', 'outerCone'],
+      slots,
     }
   const [a, b] = [inner.dimensions.bore ?? 0, outer.dimensions.bore ?? 0]
   if (b > a)
@@ -47,31 +79,41 @@ const twoSets: Constraint = (bench) => {
       result: 'fail',
       words: 'Inner and outer sets are mixed up',
       detail: `The outer cone ${outer.base} (${writeMm(b)} mm) is larger than the inner cone ${inner.base} (${writeMm(a)} mm): the inner one could not pass over the spindle.`,
-      slots: ['innerCone', 'outerCone'],
+      slots,
     }
   return {
     result: 'pass',
     words: 'Inner and outer sets differ',
     detail: 'Keep them apart while fitting.',
-    slots: ['innerCone', 'outerCone'],
-  }
-}
-
-const sealFits: Constraint = (bench) => {
-  const seal = part(bench, 'seal') ?? part(bench, 'sealLeft')
-  const { sealShaft, sealHousing, sealWidth } = bench.request.sizes
-  if (!seal || sealShaft === undefined || sealHousing === undefined) return null
-  const slots = ['seal', 'sealLeft', 'sealRight'].filter((id) => bench.filled.has(id))
-  const answer = checkSeal(seal, { shaft: sealShaft, housing: sealHousing, width: sealWidth })
-  if (answer?.fits)
-    return { result: 'pass', words: 'Seal fits journal and counterbore', detail: answer.words, slots }
-  return {
-    result: 'fail',
-    words: `${seal.base} does not fit here`,
-    detail: answer?.words ?? 'Journal or counterbore is of quite another size.',
     slots,
   }
 }
+
+const sealFits: Constraint = (bench) =>
+  slotsOf(bench, 'seal').flatMap((slot): KitCheck[] => {
+    const seal = part(bench, slot.id)
+    const { shaft, housing, width } = sealSizesOf(slot, bench.request.sizes)
+    if (!seal || shaft === undefined || housing === undefined) return []
+    const answer = checkSeal(seal, { shaft, housing, width })
+    const which = slot.side && slotsOf(bench, 'seal').length > 1 ? `, ${slot.side}` : ''
+    if (answer?.fits)
+      return [
+        {
+          result: 'pass',
+          words: `Seal fits journal and counterbore${which}`,
+          detail: answer.words,
+          slots: [slot.id],
+        },
+      ]
+    return [
+      {
+        result: 'fail',
+        words: `${seal.base} does not fit here${which}`,
+        detail: answer?.words ?? 'Journal or counterbore is of quite another size.',
+        slots: [slot.id],
+      },
+    ]
+  })
 
 /** A seal on a stub spindle runs on a journal behind the inner cone and sits in a bore that the cup passes. */
 const sealRoom: Constraint = (bench) => {
@@ -169,63 +211,122 @@ const capFits: Constraint = (bench) => {
   }
 }
 
-const ballPair: Constraint = (bench) => {
-  const [left, right] = [bench.filled.get('bearingLeft'), bench.filled.get('bearingRight')]
-  if (!left?.part || !right?.part) return null
-  const slots = ['bearingLeft', 'bearingRight']
-  const open = [left, right].filter((f) => (decode(f.designation, bench.language)[0]?.closure.sides ?? 0) < 2)
-  if (open.length > 0)
+/** Whole ball bearings of an arrangement that keeps no grease around them: closed on both sides, pairs alike. */
+const ballPairs: Constraint = (bench) => {
+  const placed = slotsOf(bench, 'ballBearing').flatMap((slot) => {
+    const filled = bench.filled.get(slot.id)
+    return filled?.part ? [{ slot, filled, base: filled.part.base }] : []
+  })
+  if (placed.length < 2) return null
+  const slots = placed.map(({ slot }) => slot.id)
+  const open = placed.filter(
+    ({ filled }) => (decode(filled.designation, bench.language)[0]?.closure.sides ?? 0) < 2,
+  )
+  if (open.length > 0 && bench.arrangement.closure !== 'open')
     return {
       result: 'warn',
       words: 'A bearing is not closed on both sides',
-      detail: `${open.map((f) => f.designation).join(' and ')}: this arrangement keeps no grease around it. Take the type with two contact seals.`,
+      detail: `${[...new Set(open.map(({ filled }) => filled.designation))].join(' and ')}: this arrangement keeps no grease around it. Take the type with two contact seals.`,
       slots,
     }
-  if (left.part.base !== right.part.base)
+  const unlike = placed.flatMap(({ slot, base }) => {
+    const other = placed.find((p) => p.slot.id === slot.like)
+    return other && other.base !== base ? [slot.id, other.slot.id] : []
+  })
+  if (unlike.length > 0)
     return {
       result: 'warn',
-      words: 'Left and right bearings differ',
+      words:
+        placed.length === 2 ? 'Left and right bearings differ' : 'Bearings that are usually alike differ',
       detail: 'Seen on driven and stepped axles. Keep each with its side.',
-      slots,
+      slots: [...new Set(unlike)],
+    }
+  const sizes = new Map<string, number>()
+  for (const { base } of placed) sizes.set(base, (sizes.get(base) ?? 0) + 1)
+  return {
+    result: 'pass',
+    words:
+      placed.length === 2 ? 'Both bearings alike and closed' : `${placed.length} bearings in one position`,
+    detail: `${[...sizes].map(([base, n]) => `${n} × ${base}`).join(', ')}. Both sides of an axle are replaced together.`,
+    slots,
+  }
+}
+
+/** A shaft is held in one bearing and free in the other. */
+const floats: Constraint = (bench) => {
+  const [locating, floating] = [part(bench, 'bearingLocating'), part(bench, 'bearingFloating')]
+  if (!locating || !floating) return null
+  const slots = ['bearingLocating', 'bearingFloating']
+  if (/^(NU|N)\d/.test(locating.base))
+    return {
+      result: 'fail',
+      words: `${locating.base} cannot locate the shaft`,
+      detail:
+        'It has no flanges to hold it along the axis. Put it at the floating end and a bearing that holds both ways here.',
+      slots: ['bearingLocating'],
     }
   return {
     result: 'pass',
-    words: 'Both bearings alike and closed',
-    detail: 'Both sides of an axle are replaced together.',
+    words: 'One bearing locates, the other floats',
+    detail: /^(NU|N)\d/.test(floating.base)
+      ? `${floating.base} floats within itself: both its rings are held.`
+      : `${floating.base} must slide in its housing: leave room beside its outer ring.`,
     slots,
   }
 }
 
 const spacerThere: Constraint = (bench) => {
-  const tube = bench.filled.get('spacerTube')
-  if (!tube) return null
+  const slot = slotsOf(bench, 'spacerTube').find(({ id }) => bench.filled.has(id))
+  const tube = slot && bench.filled.get(slot.id)
+  if (!slot || !tube) return null
   if (tube.state === 'gap')
     return {
       result: 'warn',
-      words: 'Spacer tube missing',
+      words: `${slot.words} missing`,
       detail: 'Without it the inner rings are drawn together and the bearings run loaded sideways.',
-      slots: ['spacerTube'],
+      slots: [slot.id],
     }
   return {
     result: 'pass',
-    words: 'Spacer tube goes in before the second bearing',
+    words: `${slot.words} goes in before the second bearing`,
     detail: 'Afterwards there is no way in.',
-    slots: ['spacerTube'],
+    slots: [slot.id],
   }
 }
 
+/** Findings that no place of the arrangement answers must not be lost. */
+const findingsAnswered: Constraint = (bench) =>
+  (bench.request.findings ?? []).map((finding): KitCheck => {
+    const slots = bench.arrangement.slots.filter((s) => s.addedBy.includes(finding) && bench.filled.has(s.id))
+    return slots.length > 0
+      ? {
+          result: 'pass',
+          words: `Found: ${FINDING_WORDS[finding]}`,
+          detail: `Adds: ${slots.map((s) => s.words.toLowerCase()).join(', ')}.`,
+          slots: slots.map((s) => s.id),
+        }
+      : {
+          result: 'warn',
+          words: `Found: ${FINDING_WORDS[finding]}`,
+          detail: 'No place of this arrangement answers it. Repair or replace the worn piece.',
+          slots: [],
+        }
+  })
+
 const CONSTRAINTS: readonly Constraint[] = [
-  matingOf('inner'),
-  matingOf('outer'),
+  mating,
   twoSets,
+  seatsFit,
   sealFits,
   sealRoom,
   nutPasses,
   hardwareFollowsNut,
   slotStep,
   capFits,
-  ballPair,
+  ballPairs,
+  floats,
   spacerThere,
+  findingsAnswered,
 ]
 
 /** Everything that was checked between the parts of the kit. */

@@ -11,7 +11,8 @@ import {
   type Section,
   type Shape,
 } from '../section'
-import { ARRANGEMENTS, type Slot } from './arrangement'
+import type { Arrangement, Slot } from './arrangement'
+import { isBearing } from './fillers'
 import type { Kit, KitLine, LineState } from './kit'
 
 /** One part of the exploded view, in place along the axis. */
@@ -48,11 +49,9 @@ interface Sizes {
   outside: number
 }
 
-/** Diameters around a place: those of its bearing, else of any bearing of the kit. */
+/** Diameters around a place: those of its own part and its neighbours, else of any bearing of the kit. */
 function sizesAt(slot: Slot, found: ReadonlyMap<string, Part>): Sizes {
-  const side = slot.side ?? (slot.id === 'seal' || slot.id === 'wearSleeve' ? 'inner' : 'outer')
-  const near =
-    side === 'inner' || side === 'outer' ? [`${side}Cone`, `${side}Cup`] : ['bearingLeft', 'bearingRight']
+  const near = [slot.id, slot.mate, slot.at, slot.like].filter((id) => id !== undefined)
   const pick = (name: 'bore' | 'outside') =>
     [...near, ...found.keys()].flatMap((id) => found.get(id)?.dimensions[name] ?? [])[0] ?? UNKNOWN[name]
   return { bore: pick('bore'), outside: pick('outside') }
@@ -82,7 +81,20 @@ function guessedSection(slot: Slot, { bore, outside }: Sizes): Section {
       return tubeSection(UNKNOWN.tube, bore / 2, bore / 2 + (outside - bore) * 0.14)
     case 'wheelSpacer':
       return tubeSection(UNKNOWN.wheelSpacer, bore / 2, bore / 2 + (outside - bore) * 0.18)
+    case 'lockNut':
+      return tubeSection(bore * 0.25, bore / 2, bore * 0.72)
+    case 'lockWasher':
+      return tubeSection(1.5, bore / 2, bore * 0.7)
+    case 'balls':
+      return tubeSection(7, bore / 2, bore / 2 + 7)
+    case 'plain':
+      return tubeSection(8, bore * 0.45, bore * 0.5 + (outside - bore) * 0.25)
     case 'ballBearing':
+    case 'bearing':
+    case 'insert':
+    case 'hubUnit':
+    case 'check':
+    case 'consumable':
     case 'grease':
       return tubeSection(UNKNOWN.length, bore / 2, outside / 2)
   }
@@ -94,6 +106,13 @@ function spacerLength(line: KitLine): number | null {
   return match ? Number(match[1]) : null
 }
 
+/** A row of loose balls on its circle. */
+const ballsSection = (diameter: number, circle: number): Section => ({
+  length: diameter,
+  radius: circle + diameter,
+  shapes: [{ kind: 'circle', at: [diameter / 2, circle + diameter / 2], radius: diameter / 2 }],
+})
+
 function sectionOf(
   slot: Slot,
   line: KitLine,
@@ -104,7 +123,9 @@ function sectionOf(
   const drawn = part ? partSection(part, closure) : null
   const length = spacerLength(line)
   const guessed = guessedSection(slot, sizes)
-  if (slot.role === 'spacerTube' && length)
+  const balls = /^ball ([\d.]+) mm/.exec(line.designation)?.[1]
+  if (balls) return { section: ballsSection(Number(balls), sizes.bore / 2), guessed: false }
+  if ((slot.role === 'spacerTube' || slot.role === 'wheelSpacer') && length)
     return {
       section: tubeSection(length, sizes.bore / 2, sizes.bore / 2 + (sizes.outside - sizes.bore) * 0.14),
       guessed: false,
@@ -149,27 +170,32 @@ function hubShapes(left: number, right: number): { length: number; shapes: Shape
   }
 }
 
+/** Nothing to draw: what is only looked at, or comes from a tin. */
+const NOT_DRAWN: ReadonlySet<Slot['role']> = new Set(['grease', 'check', 'consumable'])
+
 /**
  * Places the parts of a kit along the axis in fitting order, to scale, with the hub where it belongs. Gaps get an
- * outline of usual proportions. Grease has no outline.
+ * outline of usual proportions. Grease and what is only looked at have no outline.
  */
-export function explodedView(kit: Kit, language: Language): ExplodedView {
-  const { slots, hubAfter } = ARRANGEMENTS[kit.arrangement]
+export function explodedView({ slots, hubAfter }: Arrangement, kit: Kit, language: Language): ExplodedView {
   const readings = new Map(kit.lines.map((line) => [line.slot, decode(line.designation, language)[0]]))
   const found = new Map(
     kit.lines.flatMap((line) => {
-      const piece = /Cone$/.test(line.slot) ? 'cone' : /Cup$/.test(line.slot) ? 'cup' : undefined
+      const role = slots.find(({ id }) => id === line.slot)?.role
+      const piece = role === 'cone' || role === 'cup' ? role : undefined
       const part = findPart(language.catalogue, line.designation, piece) ?? readings.get(line.slot)?.part
       return part && line.designation ? [[line.slot, part] as const] : []
     }),
   )
+  const seated = (slot: Slot | undefined): number | undefined => slot && sizesAt(slot, found).outside
+  const holds = (slot: Slot): boolean => isBearing(slot.role) || slot.role === 'cup'
   const parts: PlacedPart[] = []
   let at = 0
   let hub: ExplodedView['hub'] = { from: 0, length: 0, shapes: [] }
   let radius = 0
-  slots.forEach((slot) => {
+  slots.forEach((slot, place) => {
     const line = kit.lines.find((l) => l.slot === slot.id)
-    if (line && slot.role !== 'grease') {
+    if (line && !NOT_DRAWN.has(slot.role)) {
       const sizes = sizesAt(slot, found)
       const { section, guessed } = sectionOf(
         slot,
@@ -193,9 +219,9 @@ export function explodedView(kit: Kit, language: Language): ExplodedView {
       at += section.length + AIR
     }
     if (slot.id !== hubAfter) return
-    const left = sizesAt({ ...slot, side: kit.arrangement === 'A1' ? 'inner' : 'left' }, found).outside
-    const right = sizesAt({ ...slot, side: kit.arrangement === 'A1' ? 'outer' : 'right' }, found).outside
-    const made = hubShapes(left, right)
+    const left = seated(slots.slice(0, place + 1).findLast(holds))
+    const right = seated(slots.slice(place + 1).find(holds))
+    const made = hubShapes(left ?? right ?? UNKNOWN.outside, right ?? left ?? UNKNOWN.outside)
     at += BESIDE_HUB
     hub = { from: at, length: made.length, shapes: shifted(made.shapes, at) }
     radius = Math.max(radius, made.radius)

@@ -1,5 +1,16 @@
-export { ARRANGEMENTS, ARRANGEMENT_CODES, type ArrangementCode } from './arrangement'
+export {
+  ArrangementFile,
+  arrangementProblemWords,
+  FINDING_WORDS,
+  FINDINGS,
+  resolveArrangement,
+  SLOT_ROLES,
+  type Arrangement,
+  type Finding,
+  type Slot,
+} from './arrangement'
+export { arrangementOf, ARRANGEMENTS, SHIPPED_FILES } from './arrangements'
 export { explodedView, type ExplodedView, type PlacedPart } from './exploded'
-export { findSeals } from './findSeals'
-export { SLOT_WORDS, type Kit, type KitLine, type KitRequest } from './kit'
+export { SLOT_WORDS, type Kit, type KitLine, type KitRequest, type Supply, type SupplyOf } from './kit'
 export { proposeKit } from './proposeKit'
+export { SIZE_NAMES, SIZE_WORDS, type SizeName } from './sizes'

@@ -1,34 +1,32 @@
 import type { Part } from '../catalogue'
-import type { ArrangementCode, Slot } from './arrangement'
-
-/** Sizes of the machine that decide parts, millimetres; every one may be unknown. */
-export interface KitSizes {
-  /** journal the seal runs on, counterbore it sits in, room for its width */
-  sealShaft?: number | undefined
-  sealHousing?: number | undefined
-  sealWidth?: number | undefined
-  /** bore of the hub where the cap goes */
-  hubMouth?: number | undefined
-  /** length of the grease space between the bearings */
-  cavityLength?: number | undefined
-  /** distance between the inner rings on a through axle */
-  spacerLength?: number | undefined
-  wheelSpacerLength?: number | undefined
-  rpm?: number | undefined
-}
+import type { Finding, Slot } from './arrangement'
+import type { KitSizes } from './sizes'
 
 /** `keep` = the old one stays, `none` = this machine has none, `out` = deliberately left out, `auto` = propose one. */
 export const SLOT_WORDS = ['keep', 'none', 'out', 'auto'] as const
 
 export interface KitRequest {
-  arrangement: ArrangementCode
   positions: number
   /** slot id → designation, or one of `SLOT_WORDS` */
   parts: Readonly<Record<string, string>>
   sizes: KitSizes
   /** thread of the spindle as written, such as 3/4-16 or M20x1.5 */
   thread?: string | undefined
+  /** what was found and adds parts, such as a grooved journal */
+  findings?: readonly Finding[] | undefined
 }
+
+/** What the shop has of a part. */
+export interface Supply {
+  /** pieces that nobody has reserved */
+  free: number
+  bin: string
+  /** of one piece, in the currency of the shop */
+  price: number | null
+}
+
+/** What lies in the bins, by what a designation means; null = nothing known. */
+export type SupplyOf = (designation: string) => Supply | null
 
 export type LineState = 'filled' | 'gap' | 'conflict'
 
@@ -47,6 +45,7 @@ export interface KitLine {
   assumed: boolean
   note: string
   alternatives: string[]
+  stock: Supply | null
 }
 
 export interface KitCheck {
@@ -57,15 +56,17 @@ export interface KitCheck {
 }
 
 export interface Kit {
-  arrangement: ArrangementCode
+  arrangement: string
   positions: number
   lines: KitLine[]
   checks: KitCheck[]
   complete: boolean
-  /** null until prices are known */
+  /** of everything that is bought; null while a price is unknown */
   price: number | null
   /** what to measure next to close a gap */
   next: { heading: string; line: string } | null
+  /** tools sized to the parts */
+  tools: string[]
 }
 
 /** A slot with what was decided for it, before quantities. */
@@ -79,6 +80,6 @@ export interface Filled {
   alternatives?: string[]
   quantity?: number
   unit?: 'g'
-  /** an old part that stays: nothing to buy */
+  /** an old part that stays, or something to look at: nothing to buy */
   stays?: boolean
 }

@@ -1,13 +1,14 @@
 import { familyFacts, findPart, type Part } from '../catalogue'
 import { decode, type Language } from '../designation'
 import { greaseFill, speedFactor, type FillSchool } from '../grease'
-import { ARRANGEMENTS, type Slot } from './arrangement'
+import { FINDING_WORDS, type Arrangement, type Slot, type SlotRole } from './arrangement'
 import { checkKit } from './constraints'
-import { FILLERS, gap, type Bench } from './fillers'
-import type { Filled, Kit, KitCheck, KitLine, KitRequest } from './kit'
+import { FILLERS, gap, isBearing, type Bench } from './fillers'
+import type { Filled, Kit, KitCheck, KitLine, KitRequest, SupplyOf } from './kit'
+import { toolsFor } from './tools'
 
 /** Slots that a free text may fill: hardware that no list of ours holds. Bearings and seals must be known. */
-const FREE_TEXT: ReadonlySet<Slot['role']> = new Set([
+const FREE_TEXT: ReadonlySet<SlotRole> = new Set([
   'washer',
   'castleNut',
   'cotterPin',
@@ -16,13 +17,27 @@ const FREE_TEXT: ReadonlySet<Slot['role']> = new Set([
   'spacerTube',
   'wheelSpacer',
   'wearSleeve',
+  'plain',
+  'balls',
+  'lockNut',
+  'lockWasher',
+  'consumable',
 ])
 
 /** Bearings decide the spindle, the nut decides washer and pin; grease follows from everything. */
-const AFTER: Record<Slot['role'], number> = {
+const AFTER: Record<SlotRole, number> = {
   cone: 0,
   cup: 0,
   ballBearing: 0,
+  bearing: 0,
+  insert: 0,
+  hubUnit: 0,
+  balls: 0,
+  plain: 0,
+  check: 0,
+  consumable: 0,
+  lockNut: 1,
+  lockWasher: 2,
   wearSleeve: 1,
   seal: 1,
   castleNut: 1,
@@ -46,7 +61,15 @@ function belongs(slot: Slot, part: Part): boolean {
       return part.piece === 'seal'
     case 'ballBearing':
       return familyFacts(part.family).traits?.includes('closable') ?? false
+    case 'bearing':
+      return part.piece === 'complete' && part.family !== 'hub-unit' && part.family !== 'insert'
+    case 'insert':
+      return part.family === 'insert'
+    case 'hubUnit':
+      return part.family === 'hub-unit'
     case 'washer':
+    case 'lockNut':
+    case 'lockWasher':
     case 'castleNut':
     case 'cotterPin':
     case 'cap':
@@ -55,8 +78,13 @@ function belongs(slot: Slot, part: Part): boolean {
     case 'spacerTube':
     case 'wheelSpacer':
     case 'wearSleeve':
+    case 'balls':
+    case 'check':
+    case 'consumable':
     case 'grease':
       return false
+    case 'plain':
+      return true
   }
 }
 
@@ -69,11 +97,14 @@ const conflict = (slot: Slot, designation: string, reason: string): Filled => ({
 })
 
 /** Which piece a number means where it may mean two. */
-const PIECE_OF: Partial<Record<Slot['role'], Part['piece']>> = {
+const PIECE_OF: Partial<Record<SlotRole, Part['piece']>> = {
   cone: 'cone',
   cup: 'cup',
   seal: 'seal',
   ballBearing: 'complete',
+  bearing: 'complete',
+  insert: 'complete',
+  hubUnit: 'complete',
 }
 
 /** A designation given by hand: the listed part, with its options kept in the text. */
@@ -101,11 +132,17 @@ function given(slot: Slot, text: string, language: Language): Filled {
   return gap(slot, `“${text}” is not in the catalogue. Check the number, or identify the part first.`)
 }
 
+/** A finding that renews this place: the old part may not stay, an optional one is added. */
+const renewedBy = (slot: Slot, { request }: Bench) => slot.addedBy.find((f) => request.findings?.includes(f))
+
 function fill(slot: Slot, bench: Bench): Filled | null {
-  const text = bench.request.parts[slot.id]?.trim() ?? (slot.onRequest ? 'none' : 'auto')
+  const found = renewedBy(slot, bench)
+  const text = bench.request.parts[slot.id]?.trim() ?? (slot.onRequest && !found ? 'none' : 'auto')
   if (text === 'none') return null
   if (text === 'out') return gap(slot, 'Left out. Nothing stands in this place.')
-  if (text === 'keep')
+  if (text === 'keep') {
+    if (found)
+      return conflict(slot, 'the old one', `Found: ${FINDING_WORDS[found]}. It is replaced, not kept.`)
     return slot.mayStay
       ? {
           slot,
@@ -120,6 +157,7 @@ function fill(slot: Slot, bench: Bench): Filled | null {
           'the old one',
           slot.singleUse ? 'Used once only: take a new one.' : 'Renewed with its mate, always.',
         )
+  }
   if (text !== 'auto' && text !== '') return given(slot, text, bench.language)
   return slot.role === 'grease' ? null : FILLERS[slot.role](slot, bench)
 }
@@ -135,8 +173,34 @@ const FILM_GRAMS = 5
 /** Wall between cup seat and grease space: the hub is narrower than the cups by about this, mm (estimate). */
 const SHOULDER_MM = 6
 
-function fillGrease(slot: Slot, { filled, request, language }: Bench): Filled {
-  if (request.arrangement === 'B1')
+/** Relubrication of whole bearings, g: 0.005 · D · B each, millimetres (handbook value from memory). */
+const RELUBRICATION = 0.005
+
+function relubrication(slot: Slot, arrangement: Arrangement, filled: ReadonlyMap<string, Filled>): Filled {
+  const bearings = arrangement.slots.flatMap(({ id, role }) =>
+    isBearing(role) ? (filled.get(id)?.part ?? []) : [],
+  )
+  const grams = bearings.reduce(
+    (sum, { dimensions: { outside = 0, width = 0, outerRingWidth } }) =>
+      sum + RELUBRICATION * outside * (outerRingWidth ?? width),
+    0,
+  )
+  return {
+    slot,
+    state: 'filled',
+    designation: 'bearing grease',
+    part: null,
+    reason:
+      grams > 0
+        ? 'About 0.005 × outside × width for each bearing (handbook, from memory); sealed ones bring their own.'
+        : 'A film; nothing known to work the quantity out from.',
+    quantity: Math.max(FILM_GRAMS, Math.ceil(grams)),
+    unit: 'g',
+  }
+}
+
+function fillGrease(slot: Slot, { arrangement, filled, request, language }: Bench): Filled {
+  if (arrangement.filmOnly)
     return {
       slot,
       state: 'filled',
@@ -146,8 +210,10 @@ function fillGrease(slot: Slot, { filled, request, language }: Bench): Filled {
       quantity: FILM_GRAMS,
       unit: 'g',
     }
-  const sets = (['inner', 'outer'] as const).flatMap((side) => {
-    const [cone, cup] = [filled.get(`${side}Cone`)?.part, filled.get(`${side}Cup`)?.part]
+  const pairs = arrangement.slots.filter(({ role, mate }) => role === 'cone' && mate !== undefined)
+  if (pairs.length === 0) return relubrication(slot, arrangement, filled)
+  const sets = pairs.flatMap(({ id, mate }) => {
+    const [cone, cup] = [filled.get(id)?.part, filled.get(mate ?? '')?.part]
     return cone && cup ? (findPart(language.catalogue, `${cone.base}/${cup.base}`) ?? []) : []
   })
   if (sets.length === 0) return gap(slot, 'Follows from the bearings.')
@@ -174,7 +240,7 @@ function fillGrease(slot: Slot, { filled, request, language }: Bench): Filled {
   }
 }
 
-function lineOf(filled: Filled, positions: number): KitLine {
+function lineOf(filled: Filled, positions: number, supplyOf: SupplyOf): KitLine {
   const { slot } = filled
   const each = filled.stays ? 0 : (filled.quantity ?? slot.perPosition)
   return {
@@ -190,7 +256,16 @@ function lineOf(filled: Filled, positions: number): KitLine {
     assumed: filled.assumed ?? false,
     note: slot.note,
     alternatives: filled.alternatives ?? [],
+    stock: each > 0 && filled.state === 'filled' ? supplyOf(filled.designation) : null,
   }
+}
+
+/** Of everything that is bought by the piece; null while a price is unknown or nothing is bought. */
+function priceOf(lines: readonly KitLine[]): number | null {
+  const bought = lines.filter((l) => l.quantity > 0 && l.unit === 'pcs')
+  if (bought.length === 0 || bought.some((l) => l.state !== 'filled' || (l.stock?.price ?? null) === null))
+    return null
+  return Math.round(bought.reduce((sum, l) => sum + (l.stock?.price ?? 0) * l.quantity, 0) * 100) / 100
 }
 
 /** A failed check puts every line it names in conflict, with the check's words. */
@@ -217,30 +292,35 @@ function nextStep(lines: readonly KitLine[]): Kit['next'] {
   return assumed ? { heading: `Confirm the ${assumed.words.toLowerCase()}`, line: assumed.reason } : null
 }
 
-/** `innerBearing: "L68149/L68110"` and `bearing: "6203-2RS"` stand for two slots each. */
-function spreadSets(request: KitRequest): KitRequest {
+/** `innerBearing: "L68149/L68110"` stands for cone and cup, `bearing: "6203-2RS"` for every whole bearing. */
+function spreadSets({ slots }: Arrangement, request: KitRequest): KitRequest {
   const parts: Record<string, string> = { ...request.parts }
-  for (const side of ['inner', 'outer'] as const) {
-    const pair = /^\s*(\S+?)\s*\/\s*(\S+)\s*$/.exec(parts[`${side}Bearing`] ?? '')
+  for (const { id, mate, role } of slots) {
+    if (role !== 'cone' || mate === undefined) continue
+    const pair = /^\s*(\S+?)\s*\/\s*(\S+)\s*$/.exec(parts[id.replace(/Cone$/, 'Bearing')] ?? '')
     if (!pair) continue
-    parts[`${side}Cone`] ??= pair[1] ?? ''
-    parts[`${side}Cup`] ??= pair[2] ?? ''
+    parts[id] ??= pair[1] ?? ''
+    parts[mate] ??= pair[2] ?? ''
   }
-  for (const id of ['bearingLeft', 'bearingRight']) if (parts['bearing']) parts[id] ??= parts['bearing']
+  if (parts['bearing']) for (const { id, role } of slots) if (isBearing(role)) parts[id] ??= parts['bearing']
   return { ...request, parts }
 }
 
 /**
  * Fills the places of an arrangement from what is given and measured, checks every neighbour against the other, and
- * says what is missing or does not go together.
+ * says what is missing or does not go together. Among what fits, takes what lies on the shelf.
  *
  * @param request `positions` wheel ends or wheels, ≥ 1
  * @returns one line for each place in fitting order; `complete` only without gaps and conflicts
  */
-export function proposeKit(request: KitRequest, language: Language): Kit {
-  const arrangement = ARRANGEMENTS[request.arrangement]
+export function proposeKit(
+  arrangement: Arrangement,
+  request: KitRequest,
+  language: Language,
+  supplyOf: SupplyOf = () => null,
+): Kit {
   const filled = new Map<string, Filled>()
-  const bench: Bench = { request: spreadSets(request), language, filled }
+  const bench: Bench = { arrangement, request: spreadSets(arrangement, request), language, filled, supplyOf }
   const inOrder = [...arrangement.slots].sort((a, b) => AFTER[a.role] - AFTER[b.role])
   for (const slot of inOrder) {
     const done = slot.role === 'grease' ? (fill(slot, bench) ?? fillGrease(slot, bench)) : fill(slot, bench)
@@ -248,7 +328,9 @@ export function proposeKit(request: KitRequest, language: Language): Kit {
   }
   const checks = checkKit(bench)
   const lines = withConflicts(
-    arrangement.slots.flatMap(({ id }) => filled.get(id) ?? []).map((f) => lineOf(f, request.positions)),
+    arrangement.slots
+      .flatMap(({ id }) => filled.get(id) ?? [])
+      .map((f) => lineOf(f, request.positions, supplyOf)),
     checks,
   )
   return {
@@ -257,7 +339,8 @@ export function proposeKit(request: KitRequest, language: Language): Kit {
     lines,
     checks,
     complete: lines.every((line) => line.state === 'filled'),
-    price: null,
+    price: priceOf(lines),
     next: nextStep(lines),
+    tools: toolsFor(bench),
   }
 }

@@ -1,2 +1,3 @@
 export { guessColumns, LIST_FIELDS, type ColumnMap, type ListField } from './columns'
 export { cellsOf, sortRow, type ListItem } from './sortRow'
+export { readFigure } from './figure'

@@ -1,5 +1,5 @@
 import { numberKey, type Dimensions, type Part } from '../catalogue'
-import { readClean, type Language, type Reading } from '../designation'
+import { meaningOf, readClean, type Language } from '../designation'
 import { lengthProblemWords, readLength, toMm, writeMm, type LengthUnit } from '../quantity'
 import { readFigure } from './figure'
 import type { ColumnMap, ListField } from './columns'
@@ -34,24 +34,6 @@ export const cellsOf = (row: Record<string, string>, columns: ColumnMap): ListCe
   Object.fromEntries(
     Object.entries(columns).map(([field, column]) => [field, (row[column] ?? '').trim()]),
   ) as ListCells
-
-/** What a number means: the boundary part with its options, whatever the convention that spells them. */
-function meaningOf({ base, part, closure, clearance, tokens }: Reading): string {
-  const options = tokens
-    .filter((t) => t.known && t.kind !== 'closure' && t.kind !== 'clearance')
-    .map((t) => t.meaning)
-    .sort()
-  const unknown = tokens.filter((t) => !t.known).map((t) => numberKey(t.text))
-  return [
-    part ? `${part.family}:${base}` : base,
-    closure.sides > 0 ? `${closure.sides} ${closure.type}` : '',
-    clearance === 'CN' ? '' : clearance,
-    ...options,
-    ...unknown,
-  ]
-    .filter(Boolean)
-    .join('|')
-}
 
 type Sizes = Record<'bore' | 'outside' | 'width', number | null>
 

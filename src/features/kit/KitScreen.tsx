@@ -1,14 +1,16 @@
 'use client'
 
 import { useCallback, useEffect, useState, type ReactNode } from 'react'
-import { ARRANGEMENTS, type ArrangementCode } from '@/core/kit'
+import { FINDING_WORDS, FINDINGS, type Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
 import type { Job } from '@/services/schemas/job'
 import type { KitDraft, KitResponse } from '@/services/schemas/kit'
 import { ExplodedFigure } from '@/ui/drawing'
 import { VerdictMark } from '@/ui/VerdictMark'
+import { ChooseArrangement } from './ChooseArrangement'
 import { KitFiles } from './KitFiles'
+import { KitStock } from './KitStock'
 import { LineEditor } from './LineEditor'
 import { LineTable } from './LineTable'
 import { SizeStrip } from './SizeStrip'
@@ -21,46 +23,13 @@ const HINTS: readonly KeyHint[] = [
   { keys: 'P', words: 'pick list as PDF', foot: true },
 ]
 
-/** What the decided part suggests: a tapered set for a stub spindle, a ball bearing for an axle with a tube. */
-function firstRequest(arrangement: ArrangementCode, { decision }: Job, quantity: number): KitDraft {
+/** What the decided part suggests: a tapered set goes inside, any other bearing into every place. */
+function firstRequest(arrangement: string, { decision }: Job, quantity: number): KitDraft {
   const base = decision?.designation ?? ''
   const parts: Record<string, string> = {}
-  if (arrangement === 'A1' && base.includes('/')) {
-    const [cone = '', cup = ''] = base.split('/')
-    Object.assign(parts, { innerCone: cone, innerCup: cup })
-  }
-  if (arrangement === 'B1' && base !== '' && !base.includes('/'))
-    Object.assign(parts, { bearingLeft: base, bearingRight: base })
+  if (/^A/.test(arrangement) && base.includes('/')) parts['innerBearing'] = base
+  if (/^[BCDFG]/.test(arrangement) && base !== '' && !base.includes('/')) parts['bearing'] = base
   return { arrangement, positions: quantity, parts, sizes: {} }
-}
-
-function Choose({ onChoose }: { onChoose: (code: ArrangementCode) => void }) {
-  return (
-    <div className="mx-auto max-w-[640px] pt-20">
-      <h1 className="mb-1 text-[21px] font-bold">Which arrangement is it?</h1>
-      <p className="mb-4 text-ink2">It decides the places of the kit and the order they are fitted in.</p>
-      <div className="grid gap-3">
-        {Object.values(ARRANGEMENTS).map(({ code, words, slots }) => (
-          <button
-            key={code}
-            type="button"
-            onClick={() => onChoose(code)}
-            className="rounded-lg border border-edge bg-sheet px-4 py-3 text-left"
-          >
-            <b className="block text-[16px]">
-              <span className="number">{code}</span> {words}
-            </b>
-            <span className="text-[14px] text-ink2">
-              {slots
-                .filter((s) => !s.onRequest)
-                .map((s) => s.words.toLowerCase())
-                .join(', ')}
-            </span>
-          </button>
-        ))}
-      </div>
-    </div>
-  )
 }
 
 function headline(kit: KitResponse): string {
@@ -79,6 +48,7 @@ function Side({
   request,
   selected,
   onSet,
+  onFind,
   pdf,
   files,
 }: {
@@ -86,16 +56,15 @@ function Side({
   request: KitDraft
   selected: string | null
   onSet: (slot: string, value: string | undefined) => void
+  onFind: (finding: Finding) => void
   pdf: string
   files: ReactNode
 }) {
   const index = kit.lines.findIndex((l) => l.slot === selected)
   const line = kit.lines[index]
-  const { position } = ARRANGEMENTS[kit.arrangement]
+  const { position } = kit
   const grease = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
-  const dropped = ARRANGEMENTS[kit.arrangement].slots.filter(
-    (slot) => !kit.lines.some((l) => l.slot === slot.id),
-  )
+  const dropped = kit.places.filter((slot) => !kit.lines.some((l) => l.slot === slot.id))
   return (
     <aside
       aria-label="State of the kit"
@@ -114,7 +83,7 @@ function Side({
       {line && (
         <LineEditor
           key={line.slot}
-          arrangement={kit.arrangement}
+          place={kit.places.find((p) => p.id === line.slot)}
           line={line}
           number={index + 1}
           given={request.parts?.[line.slot] ?? undefined}
@@ -149,6 +118,20 @@ function Side({
           </b>
         </p>
       )}
+      <p className="mb-2 flex flex-wrap items-center gap-1.5 text-caption text-ink3">
+        Found:
+        {FINDINGS.map((finding) => (
+          <button
+            key={finding}
+            type="button"
+            className="chip px-2.5"
+            aria-pressed={request.findings?.includes(finding) ?? false}
+            onClick={() => onFind(finding)}
+          >
+            {FINDING_WORDS[finding]}
+          </button>
+        ))}
+      </p>
       {dropped.length > 0 && (
         <p className="mb-2 flex flex-wrap items-center gap-1.5 text-caption text-ink3">
           Not on this machine:
@@ -164,6 +147,14 @@ function Side({
           ))}
         </p>
       )}
+      <details className="text-[14px] text-ink2">
+        <summary className="min-h-8 cursor-pointer font-semibold text-ink">Tools, by size</summary>
+        <ul className="list-disc pl-5">
+          {kit.tools.map((tool) => (
+            <li key={tool}>{tool}</li>
+          ))}
+        </ul>
+      </details>
       <details className="mb-2 text-[14px] text-ink2">
         <summary className="min-h-8 cursor-pointer font-semibold text-ink">
           Before anybody works on it
@@ -197,6 +188,12 @@ export function KitScreen() {
     machines.find((m) => m.id === job.machineId)?.positions.find((p) => p.id === job.positionId)?.quantity ??
     1
   const put = useCallback((next: KitDraft) => change({ kit: next, stage: 'kit' }), [change])
+  const find = (finding: Finding) => {
+    if (!request) return
+    const found = request.findings ?? []
+    const findings = found.includes(finding) ? found.filter((f) => f !== finding) : [...found, finding]
+    put({ ...request, findings })
+  }
   const set = (slot: string, value: string | undefined) => {
     if (!request) return
     const others = Object.entries(request.parts).filter(([id]) => id !== slot)
@@ -223,7 +220,7 @@ export function KitScreen() {
   if (!request)
     return (
       <JobFrame stage="kit">
-        <Choose onChoose={(code) => put(firstRequest(code, job, quantity))} />
+        <ChooseArrangement onChoose={(code) => put(firstRequest(code, job, quantity))} />
       </JobFrame>
     )
   return (
@@ -232,8 +229,7 @@ export function KitScreen() {
         <div className="grid min-h-0 grid-rows-[auto_minmax(200px,288px)_auto_minmax(0,1fr)]">
           <p className="flex items-center justify-between px-[18px] pt-2 text-caption text-ink3">
             <span>
-              <b className="font-semibold text-ink2">{ARRANGEMENTS[request.arrangement].words}</b>, in fitting
-              order
+              <b className="font-semibold text-ink2">{kit?.words ?? request.arrangement}</b>, in fitting order
             </span>
             <span className="flex items-center gap-2">
               to scale
@@ -258,7 +254,7 @@ export function KitScreen() {
             )}
           </div>
           <div>
-            <SizeStrip request={request} fields={fields} onChange={put} />
+            <SizeStrip request={request} kit={kit} fields={fields} onChange={put} />
             {trouble && (
               <p role="alert" className="border-b border-line px-[18px] py-1.5 text-contra">
                 {trouble}
@@ -275,8 +271,14 @@ export function KitScreen() {
             request={request}
             selected={selected}
             onSet={set}
+            onFind={find}
             pdf={`/api/jobs/${job.id}/kit.pdf`}
-            files={<KitFiles jobId={job.id} onRead={put} />}
+            files={
+              <>
+                <KitStock jobId={job.id} lines={kit.lines} price={kit.price} />
+                <KitFiles jobId={job.id} onRead={put} />
+              </>
+            }
           />
         )}
       </div>

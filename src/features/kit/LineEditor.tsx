@@ -1,11 +1,11 @@
 'use client'
 
 import { useId, useState } from 'react'
-import { ARRANGEMENTS, SLOT_WORDS, type ArrangementCode } from '@/core/kit'
+import { SLOT_WORDS } from '@/core/kit'
 import type { KitResponse } from '@/services/schemas/kit'
 
 interface Props {
-  arrangement: ArrangementCode
+  place: KitResponse['places'][number] | undefined
   line: KitResponse['lines'][number]
   number: number
   given: string | undefined
@@ -17,11 +17,10 @@ const numberIn = (given: string | undefined): string =>
   given && !SLOT_WORDS.some((word) => word === given) ? given : ''
 
 /** One place of the kit: what stands there, why, and what else may. */
-export function LineEditor({ arrangement, line, number, given, onSet }: Props) {
+export function LineEditor({ place, line, number, given, onSet }: Props) {
   const id = useId()
   const asText = numberIn(given)
   const [text, setText] = useState(asText)
-  const slot = ARRANGEMENTS[arrangement].slots.find((s) => s.id === line.slot)
   const put = (value: string | undefined) => {
     setText(numberIn(value))
     onSet(value)
@@ -38,8 +37,16 @@ export function LineEditor({ arrangement, line, number, given, onSet }: Props) {
           {line.state === 'filled' ? '● filled' : line.state === 'gap' ? '○ missing' : '✕ does not fit'}
         </span>
       </h2>
-      <p className="mb-2 text-[14px] text-ink2">{line.reason}</p>
-      {slot?.role !== 'grease' && (
+      <p className="mb-2 text-[14px] text-ink2">
+        {line.reason}
+        {line.stock && (
+          <span className="block text-ink3">
+            On the shelf: {line.stock.free}
+            {line.stock.bin && `, bin ${line.stock.bin}`}
+          </span>
+        )}
+      </p>
+      {place?.role !== 'grease' && place?.role !== 'check' && (
         <>
           <form
             className="flex gap-1.5"
@@ -79,12 +86,12 @@ export function LineEditor({ arrangement, line, number, given, onSet }: Props) {
               <button
                 type="button"
                 className="chip px-2.5"
-                onClick={() => put(slot?.onRequest ? 'auto' : undefined)}
+                onClick={() => put(place?.onRequest ? 'auto' : undefined)}
               >
                 propose one
               </button>
             )}
-            {slot?.mayStay && (
+            {place?.mayStay && (
               <button
                 type="button"
                 className="chip px-2.5"

@@ -51,6 +51,7 @@ export function LineTable({ lines, selected, onSelect }: Props) {
           <th className="px-2 font-semibold">Number</th>
           <th className="px-2 text-right font-semibold">Each</th>
           <th className="px-2 text-right font-semibold">In all</th>
+          <th className="px-2 text-right font-semibold">Shelf</th>
           <th className="px-2">
             <span className="sr-only">Remark</span>
           </th>
@@ -89,6 +90,11 @@ export function LineTable({ lines, selected, onSelect }: Props) {
                 {amount(line.quantityPerPosition, line.unit)}
               </td>
               <td className="number px-2 text-right font-medium">{amount(line.quantity, line.unit)}</td>
+              <td
+                className={`number px-2 text-right ${line.stock && line.stock.free < line.quantity ? 'text-contra' : 'text-ink2'}`}
+              >
+                {line.stock ? line.stock.free : ''}
+              </td>
               <td className="px-2">{tag && <span className="tag">{tag}</span>}</td>
             </tr>
           )

@@ -1,30 +1,13 @@
 'use client'
 
+import { SIZE_WORDS, type SizeName } from '@/core/kit'
 import { writeMm } from '@/core/quantity'
-import type { KitDraft } from '@/services/schemas/kit'
+import type { KitDraft, KitResponse } from '@/services/schemas/kit'
 
 type Sizes = NonNullable<KitDraft['sizes']>
-type SizeName = keyof Sizes
-
-const FIELDS: Record<'A1' | 'B1', [SizeName, string][]> = {
-  A1: [
-    ['sealShaft', 'Seal journal'],
-    ['sealHousing', 'Counterbore'],
-    ['sealWidth', 'Seal room'],
-    ['hubMouth', 'Hub mouth'],
-    ['cavityLength', 'Between cups'],
-  ],
-  B1: [
-    ['spacerLength', 'Between rings'],
-    ['wheelSpacerLength', 'Wheel spacer'],
-    ['sealShaft', 'Seal journal'],
-    ['sealHousing', 'Counterbore'],
-    ['sealWidth', 'Seal room'],
-  ],
-}
-
 interface Props {
   request: KitDraft
+  kit: KitResponse | null
   fields: Record<string, string>
   onChange: (request: KitDraft) => void
 }
@@ -32,18 +15,18 @@ interface Props {
 const shown = (value: Sizes[SizeName]): string =>
   value === undefined ? '' : typeof value === 'number' ? writeMm(value) : value
 
+const many = (position: string): string => `${position[0]?.toUpperCase() ?? ''}${position.slice(1)}s`
+
 /** What is measured on the machine and decides the parts; text as people type it, millimetres unless said. */
-export function SizeStrip({ request, fields, onChange }: Props) {
+export function SizeStrip({ request, kit, fields, onChange }: Props) {
   const sizes: Sizes = request.sizes ?? {}
   const set = (name: SizeName, text: string) => {
     onChange({ ...request, sizes: { ...sizes, [name]: text.trim() === '' ? undefined : text } })
   }
   return (
-    <div className="grid grid-cols-7 gap-2 border-b border-line px-[18px] py-2">
+    <div className="grid grid-cols-[repeat(7,minmax(0,1fr))] gap-2 border-b border-line px-[18px] py-2">
       <label>
-        <span className="caption block truncate">
-          {request.arrangement === 'A1' ? 'Wheel ends' : 'Wheels'}
-        </span>
+        <span className="caption block truncate">{many(kit?.position ?? 'position')}</span>
         <input
           className="field number"
           data-length
@@ -57,13 +40,15 @@ export function SizeStrip({ request, fields, onChange }: Props) {
           }}
         />
       </label>
-      {FIELDS[request.arrangement].map(([name, words]) => (
+      {(kit?.sizes ?? []).map((name) => (
         <label key={name}>
-          <span className={`caption block truncate ${fields[name] ? 'text-contra' : ''}`}>{words}</span>
+          <span className={`caption block truncate ${fields[name] ? 'text-contra' : ''}`}>
+            {SIZE_WORDS[name]}
+          </span>
           <input
             className="field number"
             data-length
-            placeholder="mm"
+            placeholder={name === 'ballCount' ? 'pcs' : 'mm'}
             value={shown(sizes[name])}
             aria-invalid={fields[name] ? true : undefined}
             title={fields[name]}
@@ -71,7 +56,7 @@ export function SizeStrip({ request, fields, onChange }: Props) {
           />
         </label>
       ))}
-      {request.arrangement === 'A1' && (
+      {kit?.thread && (
         <label>
           <span className="caption block truncate">Spindle thread</span>
           <input

@@ -3,7 +3,7 @@
 import { useCallback, useState } from 'react'
 import type { ListField, ColumnMap } from '@/core/lists'
 import type { ListSummary, PreviewResponse } from '@/services/schemas/list'
-import { ask, wordsOf } from './ask'
+import { ask, wordsOf } from '@/ui/ask'
 
 /** Largest list file. */
 const MOST_BYTES = 40 * 1024 * 1024

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react'
 import type { ListDetail, ListSummary } from '@/services/schemas/list'
-import { ask, wordsOf } from './ask'
+import { ask, wordsOf } from '@/ui/ask'
 
 /** How often a list at work is asked how far it is, ms. */
 const LOOK_EVERY_MS = 400

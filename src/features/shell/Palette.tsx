@@ -60,6 +60,12 @@ export function Palette() {
     ['Catalogue by family', () => go('/catalogue')],
     ['Batch tray: a CSV of unknowns', () => go('/tray')],
     ['Own and supplier lists', () => go('/lists')],
+    ['Store: bins, quantities, counting', () => go('/store')],
+    ['Orders and supplier prices', () => go('/orders')],
+    ['Service campaign: one list over many kits', () => go('/campaign')],
+    ['Arrangements of your own', () => go('/arrangements')],
+    ['Seals and wear sleeves', () => go('/seals')],
+    ['Settings for quotes', () => go('/settings')],
     [
       unit === 'mm' ? 'Show inches first' : 'Show millimetres first',
       () => act(() => setUnit(unit === 'mm' ? 'in' : 'mm')),

@@ -1,4 +1,5 @@
 import { buildCatalogue } from '@/core/catalogue'
+import { meaningOfText, type Language } from '@/core/designation'
 import { cellsOf, guessColumns, sortRow } from '@/core/lists'
 import * as db from '@/db'
 import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
@@ -27,9 +28,77 @@ const ROWS = [
   ['Organ reed pivot', '4.6', '11.3', '3.4', '12', 'D3'],
 ] as const
 
+/** Bins of the pier's store: number, bin, pieces, minimum, price. */
+const BINS = [
+  ['6205-2RS', 'A1', 26, 12, 4.8],
+  ['6203ZZ', 'A2', 8, 4, 3.1],
+  ['6305/C3', 'A2', 2, 2, 9.4],
+  ['6902-2RS', 'A3', 20, 18, 4.2],
+  ['6004-2RS', 'A3', 6, 4, 4.05],
+  ['6001ZZ', 'A4', 14, 6, 2.6],
+  ['608ZZ', 'A4', 30, 20, 1.4],
+  ['L44643', 'B1', 4, 4, 7.9],
+  ['L44610', 'B1', 6, 4, 4.6],
+  ['L68149', 'B2', 4, 8, 8.7],
+  ['L68110', 'B2', 4, 8, 5.2],
+  ['LM12749', 'B3', 2, 8, 8.1],
+  ['LM12710', 'B3', 2, 8, 4.9],
+  ['42x62x8', 'B4', 5, 8, 3.6],
+  ['tab washer 3/4 spindle', 'E1', 12, 4, 0.55],
+  ['castle nut 3/4-16', 'E1', 9, 4, 1.9],
+  ['cotter pin 4x40', 'E2', 60, 40, 0.08],
+  ['dust cap 1.781 in', 'E3', 7, 4, 2.2],
+  ['UC205-16', 'C1', 3, 2, 14.5],
+  ['30205', 'C2', 2, 2, 9.9],
+  ['bore snap ring 52x2', 'E4', 16, 10, 0.35],
+] as const
+
+async function loadDemoBins(language: Language): Promise<void> {
+  const who = 'Store'
+  for (const [designation, bin, pieces, minimum, price] of BINS) {
+    const item = await db.placeItem({ meaning: meaningOfText(designation, language), designation, bin })
+    await db.changeItem(item.id, { minimum, price })
+    await db.moveStock(item.id, { kind: 'count', pieces, note: 'Counted at the start of the season', who })
+  }
+  const order = await db.createOrder({
+    supplier: 'breakwater',
+    supplierName: 'Breakwater Trade Counter',
+    once: 'demo-order-before-the-season',
+    goods: 96.4,
+    freight: 9,
+    days: 4,
+    note: 'Before the season',
+    lines: [
+      { designation: 'LM12749', quantity: 8, price: 7.2 },
+      { designation: 'LM12710', quantity: 8, price: 4.85 },
+    ],
+  })
+  await db.setOrder(order.id, { state: 'partly', remote: 'BR-0001' })
+  const [first] = order.lines
+  const cone = await db.itemFor(meaningOfText('LM12749', language), 'LM12749', 'B3')
+  if (first) await db.receiveLine(order.id, first.id, { pieces: 2, itemId: cone.id, who })
+  await db.saveArrangement('roller-3', {
+    code: 'roller-3',
+    words: 'Carousel roller with shim and rim ring',
+    position: 'roller',
+    basedOn: 'B1',
+    drop: ['sealLeft', 'sealRight'],
+    slots: [
+      {
+        id: 'shim',
+        words: 'Shim',
+        role: 'plain',
+        after: 'spacerTube',
+        mayStay: true,
+        note: 'Sets the side play of the roller.',
+      },
+    ],
+  })
+}
+
 /** Writes the store's list into the demo world. @returns how many rows were kept */
 export async function loadDemoStore(): Promise<number> {
-  const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
+  const language: Language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
   const columns = guessColumns(HEADER)
   const items = ROWS.flatMap((row, i) => {
     const sorted = sortRow(
@@ -51,5 +120,6 @@ export async function loadDemoStore(): Promise<number> {
     problems: ROWS.length - items.length,
   }
   await db.saveList(list.id, counts, 'done', [])
+  await loadDemoBins(language)
   return items.length
 }

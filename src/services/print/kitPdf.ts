@@ -1,16 +1,11 @@
 import 'server-only'
-import PDFDocument from 'pdfkit'
-import { explodedView, ARRANGEMENTS, type Kit, type KitLine } from '@/core/kit'
+import { explodedView, type Arrangement, type Kit, type KitLine } from '@/core/kit'
 import { jobKit } from '../kitFiles'
 import { ready } from '../language'
 import { drawExploded } from './drawExploded'
-import { registerFonts } from './fonts'
+import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH } from './page'
 
-const PAGE = { left: 40, right: 555, top: 40, bottom: 800 }
-const INK = '#24211b'
-const SOFT = '#5b5446'
-const LAMP = '#8a4b00'
-const WIDTH = PAGE.right - PAGE.left
+const { ink: INK, soft: SOFT, lamp: LAMP } = COLOURS
 
 const COLUMNS = [
   { name: '', x: PAGE.left, width: 20 },
@@ -37,8 +32,12 @@ interface Head {
   place: string
 }
 
-function heading(doc: PDFKit.PDFDocument, { job, title, place }: Head, kit: Kit): void {
-  const { words, position } = ARRANGEMENTS[kit.arrangement]
+function heading(
+  doc: PDFKit.PDFDocument,
+  { job, title, place }: Head,
+  { words, position }: Arrangement,
+  kit: Kit,
+): void {
   doc.font('bold').fontSize(16).fillColor(INK).text(`${job}: ${title}`, PAGE.left, PAGE.top, { width: WIDTH })
   doc.font('text').fontSize(10).fillColor(SOFT).text(place)
   doc.moveDown(0.4)
@@ -50,10 +49,6 @@ function heading(doc: PDFKit.PDFDocument, { job, title, place }: Head, kit: Kit)
     : [gaps && `${gaps} missing`, conflicts && `${conflicts} in conflict`].filter(Boolean).join(', ')
   doc.font('bold').fontSize(11).fillColor(INK).text(`Pick list: ${words}, ${count}. `, { continued: true })
   doc.fillColor(kit.complete ? INK : LAMP).text(`Kit ${state}.`)
-}
-
-function pageBreak(doc: PDFKit.PDFDocument, room: number): void {
-  if (doc.y + room > PAGE.bottom) doc.addPage()
 }
 
 function table(doc: PDFKit.PDFDocument, kit: Kit): void {
@@ -82,9 +77,7 @@ function table(doc: PDFKit.PDFDocument, kit: Kit): void {
           .heightOfString(cells[c] ?? '', { width }),
       ),
     )
-    const before = doc.page
-    pageBreak(doc, height + 6)
-    if (doc.page !== before) header()
+    if (pageBreak(doc, height + 6)) header()
     const y = doc.y + 3
     doc.lineWidth(0.4).moveTo(PAGE.left, doc.y).lineTo(PAGE.right, doc.y).stroke('#d9d0bf')
     COLUMNS.forEach(({ name, x, width }, c) => {
@@ -106,37 +99,16 @@ function table(doc: PDFKit.PDFDocument, kit: Kit): void {
   })
 }
 
-function list(doc: PDFKit.PDFDocument, title: string, items: readonly string[]): void {
-  if (items.length === 0) return
-  pageBreak(doc, 50)
-  doc.moveDown(0.8).font('bold').fontSize(10.5).fillColor(INK).text(title, PAGE.left, doc.y, { width: WIDTH })
-  for (const item of items) {
-    pageBreak(doc, 28)
-    doc
-      .font('text')
-      .fontSize(9)
-      .fillColor(INK)
-      .text(`•  ${item}`, PAGE.left, doc.y + 2, { width: WIDTH, indent: 0 })
-  }
-}
-
 const SIGNS = { pass: 'agrees', warn: 'look again', fail: 'does not fit' } as const
 
-function render(head: Head, kit: Kit, view: ReturnType<typeof explodedView>): Promise<Buffer> {
-  const doc = new PDFDocument({
-    size: 'A4',
-    margin: 40,
-    bufferPages: true,
-    info: { Title: `${head.job}, kit`, Creator: 'Amber Socket' },
-  })
-  registerFonts(doc)
-  const chunks: Buffer[] = []
-  const done = new Promise<Buffer>((resolve, reject) => {
-    doc.on('data', (chunk: Buffer) => chunks.push(chunk))
-    doc.on('end', () => resolve(Buffer.concat(chunks)))
-    doc.on('error', reject)
-  })
-  heading(doc, head, kit)
+function render(
+  head: Head,
+  arrangement: Arrangement,
+  kit: Kit,
+  view: ReturnType<typeof explodedView>,
+): Promise<Buffer> {
+  const { doc, done } = startDocument(`${head.job}, kit`)
+  heading(doc, head, arrangement, kit)
   const top = doc.y + 8
   drawExploded(doc, view, { x: PAGE.left, y: top, width: WIDTH, height: 190 })
   doc
@@ -150,32 +122,24 @@ function render(head: Head, kit: Kit, view: ReturnType<typeof explodedView>): Pr
     )
   doc.y = top + 214
   table(doc, kit)
-  list(
+  points(
     doc,
     'Checked between the parts',
     kit.checks.map((c) => `${c.words} (${SIGNS[c.result]}). ${c.detail}`),
   )
-  list(doc, 'Before anybody works on it', ARRANGEMENTS[kit.arrangement].cautions)
-  const { count } = doc.bufferedPageRange()
-  for (let page = 0; page < count; page++) {
-    doc.switchToPage(page)
-    doc.page.margins.bottom = 0
-    doc.font('text').fontSize(8).fillColor(SOFT)
-    doc.text("Every value here is a guide until the machine's manual confirms it.", PAGE.left, 812, {
-      lineBreak: false,
-    })
-    doc.text(`${head.job}, page ${page + 1} of ${count}`, PAGE.left, 812, {
-      width: WIDTH,
-      align: 'right',
-      lineBreak: false,
-    })
-  }
-  doc.end()
+  points(doc, 'Tools', kit.tools)
+  points(doc, 'Before anybody works on it', arrangement.cautions)
+  endDocument(doc, "Every value here is a guide until the machine's manual confirms it.", head.job)
   return done
 }
 
 /** The pick list of a job's kit with its drawing. @throws ServiceError `notFound` when the job has no kit yet */
 export async function kitPdf(jobId: number): Promise<Buffer> {
-  const [{ job, kit, place }, { language }] = await Promise.all([jobKit(jobId), ready()])
-  return render({ job: `Job ${job.id}`, title: job.title, place }, kit, explodedView(kit, language))
+  const [{ job, arrangement, kit, place }, { language }] = await Promise.all([jobKit(jobId), ready()])
+  return render(
+    { job: `Job ${job.id}`, title: job.title, place },
+    arrangement,
+    kit,
+    explodedView(arrangement, kit, language),
+  )
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ARRANGEMENT_CODES } from '@/core/kit'
+import { FINDINGS, SIZE_NAMES, SLOT_ROLES } from '@/core/kit'
 import { lengthProblemWords, readLength, toMm } from '@/core/quantity'
 
 /** A size in millimetres, or text as people type it (inches only where they are said). */
@@ -17,19 +17,26 @@ const size = z.union([
     }),
 ])
 
-export const KitSizesInput = z.object({
-  sealShaft: size.optional(),
-  sealHousing: size.optional(),
-  sealWidth: size.optional(),
-  hubMouth: size.optional(),
-  cavityLength: size.optional(),
-  spacerLength: size.optional(),
-  wheelSpacerLength: size.optional(),
-  rpm: z.number().positive('A speed is larger than zero.').max(100_000).optional(),
-})
+/** A plain figure, or the text of one. */
+const sizeNumber = (most: number, what: string) =>
+  z
+    .union([z.number(), z.string().max(40).transform(Number)])
+    .pipe(z.number(`${what} is a figure.`).positive(`${what} is larger than zero.`).max(most))
+const KitSizesInput = z
+  .object(
+    Object.fromEntries(SIZE_NAMES.map((name) => [name, size])) as Record<
+      (typeof SIZE_NAMES)[number],
+      typeof size
+    >,
+  )
+  .extend({ rpm: sizeNumber(100_000, 'A speed'), ballCount: sizeNumber(200, 'A count') })
+  .partial()
+
+const arrangement = z.string().min(1, 'Choose an arrangement.').max(12)
+const findings = z.array(z.enum(FINDINGS)).max(FINDINGS.length)
 
 export const KitProposal = z.object({
-  arrangement: z.enum(ARRANGEMENT_CODES),
+  arrangement,
   positions: z
     .number()
     .int('Whole wheels only.')
@@ -39,33 +46,24 @@ export const KitProposal = z.object({
   parts: z.record(z.string().max(40), z.string().max(80).nullable()).default({}),
   sizes: KitSizesInput.default({}),
   thread: z.string().max(30).optional(),
+  findings: findings.optional(),
 })
 
 const asTyped = z.union([z.number(), z.string().max(40)])
 
 /** A kit as a job keeps it: sizes stay as they were typed, readable or not. */
 export const KitDraft = z.object({
-  arrangement: z.enum(ARRANGEMENT_CODES),
+  arrangement,
   positions: z.number().int().min(1).max(500),
   parts: z.record(z.string().max(40), z.string().max(80)).default({}),
-  sizes: z
-    .object({
-      sealShaft: asTyped.optional(),
-      sealHousing: asTyped.optional(),
-      sealWidth: asTyped.optional(),
-      hubMouth: asTyped.optional(),
-      cavityLength: asTyped.optional(),
-      spacerLength: asTyped.optional(),
-      wheelSpacerLength: asTyped.optional(),
-      rpm: z.number().optional(),
-    })
-    .default({}),
+  sizes: z.partialRecord(z.enum(SIZE_NAMES), asTyped).default({}),
   thread: z.string().max(30).optional(),
+  findings: findings.optional(),
 })
 export type KitDraft = z.output<typeof KitDraft>
 
 export const KitResponse = z.object({
-  arrangement: z.enum(ARRANGEMENT_CODES),
+  arrangement,
   words: z.string(),
   positions: z.number().int(),
   lines: z.array(
@@ -82,6 +80,7 @@ export const KitResponse = z.object({
       assumed: z.boolean(),
       note: z.string(),
       alternatives: z.array(z.string()),
+      stock: z.object({ free: z.number(), bin: z.string(), price: z.number().nullable() }).nullable(),
     }),
   ),
   checks: z.array(
@@ -96,5 +95,21 @@ export const KitResponse = z.object({
   price: z.number().nullable(),
   next: z.object({ heading: z.string(), line: z.string() }).nullable(),
   cautions: z.array(z.string()),
+  tools: z.array(z.string()),
+  position: z.string(),
+  hub: z.string(),
+  thread: z.boolean(),
+  /** which sizes of the machine decide it */
+  sizes: z.array(z.enum(SIZE_NAMES)),
+  /** every place of the arrangement, also those this machine has none of */
+  places: z.array(
+    z.object({
+      id: z.string(),
+      words: z.string(),
+      role: z.enum(SLOT_ROLES),
+      mayStay: z.boolean(),
+      onRequest: z.boolean(),
+    }),
+  ),
 })
 export type KitResponse = z.output<typeof KitResponse>

@@ -78,7 +78,7 @@ export const InterchangeResponse = z.object({
   equivalents: z.array(
     z.object({ designation: z.string(), verdict: z.enum(VERDICTS), convention: z.string(), checks }),
   ),
-  traps: z.array(z.object({ designation: z.string(), why: z.string() })),
+  traps: z.array(z.object({ designation: z.string(), why: z.string(), kind: z.enum(['size', 'number']) })),
 })
 
 export const Comparison = z.object({ from: z.string(), to: z.string(), verdict: z.enum(VERDICTS), checks })
@@ -107,11 +107,27 @@ const seal = z.object({
   lip: z.string().optional(),
   material: z.string().optional(),
   detail: z.string(),
+  checks,
 })
 export const SealsResponse = z.object({
+  /** at the lip, m/s */
+  lipSpeed: z.number().nullable(),
+  /** elastomers that stand the work, the plainest first */
+  materials: z.array(z.string()),
+  sleeves: z.array(
+    z.object({
+      kind: z.enum(['thin', 'made']),
+      runsOnMm: z.number(),
+      words: z.string(),
+      seals: z.array(z.string()),
+    }),
+  ),
+  /** hub caps for a bore of this size */
+  caps: z.array(z.string()),
   shaft: z.number(),
   housing: z.number(),
   width: z.number().nullable(),
   seals: z.array(seal),
   near: z.array(seal),
 })
+export type SealsResponse = z.output<typeof SealsResponse>

@@ -53,3 +53,9 @@ export const attached = (text: string, type: string, name: string): Response =>
       'content-disposition': `attachment; filename="${name}"`,
     },
   })
+
+/** A document to look at. */
+export const pdf = (bytes: Buffer, name: string): Response =>
+  new Response(new Uint8Array(bytes), {
+    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${name}"` },
+  })

@@ -1,5 +1,5 @@
 import { kitPdf } from '@/services/print/kitPdf'
-import { answer } from '../../../_http/answer'
+import { answer, pdf } from '../../../_http/answer'
 import { numberIn } from '../../../_http/body'
 
 interface Context {
@@ -8,11 +8,5 @@ interface Context {
 
 export const GET = answer(async (_request, { params }: Context) => {
   const id = numberIn((await params).id, 'job')
-  const pdf = await kitPdf(id)
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `inline; filename="job-${id}-kit.pdf"`,
-    },
-  })
+  return pdf(await kitPdf(id), `job-${id}-kit.pdf`)
 })

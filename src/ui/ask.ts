@@ -17,3 +17,17 @@ export async function ask<T>(path: string, init?: RequestInit): Promise<T> {
 }
 
 export const wordsOf = (error: unknown): string => (error instanceof Refused ? error.message : AWAY)
+
+/** The same with a JSON body. @throws Refused with words to show */
+export const send = <T>(
+  method: 'POST' | 'PUT' | 'PATCH' | 'DELETE',
+  path: string,
+  body?: unknown,
+): Promise<T> =>
+  ask<T>(path, {
+    method,
+    ...(body !== undefined && {
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    }),
+  })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
-import { findSeals } from './findSeals'
+import { checkSealWork, findSeals, lipSpeed, materialsFor, wearSleeves } from '.'
 
 const { catalogue } = shipped
 const seals = catalogue.parts.filter((p) => p.piece === 'seal')
@@ -37,5 +37,38 @@ describe('seals by shaft, counterbore and room (ISO 6194-1 sizes; limits common 
     expect(good).toEqual([])
     expect(near.map((s) => s.words).join(' ')).toMatch(/will not go in: 1 mm larger/)
     expect(near.map((s) => s.words).join(' ')).toMatch(/falls through: 1 mm smaller/)
+  })
+})
+
+describe('the work a lip stands (handbook values from memory)', () => {
+  const nbr = { lip: 'single', material: 'NBR' }
+  const results = (...args: Parameters<typeof checkSealWork>) =>
+    Object.fromEntries(checkSealWork(...args).map((c) => [c.check, c.result]))
+  it('speed at the lip is the way round the journal', () => {
+    expect(lipSpeed(40, 1500)).toBeCloseTo(3.1416, 3)
+    expect(results(nbr, 40, { rpm: 1500 })).toEqual({ speed: 'pass' })
+    expect(results(nbr, 100, { rpm: 3000 })).toEqual({ speed: 'fail' })
+    expect(results(nbr, 60, { rpm: 3000, lip: 'double' })).toMatchObject({ speed: 'fail', lip: 'warn' })
+  })
+  it('heat and medium choose the elastomer', () => {
+    expect(results(nbr, 40, { temperatureC: 130 })).toEqual({ temperature: 'fail' })
+    expect(materialsFor(40, { temperatureC: 130 })).toEqual(['HNBR', 'ACM', 'VMQ', 'FKM'])
+    expect(materialsFor(40, { temperatureC: 130, medium: 'water' })).not.toContain('ACM')
+    expect(materialsFor(40, { medium: 'fuel' })).toContain('FKM')
+    expect(materialsFor(40, { medium: 'fuel' })).not.toContain('VMQ')
+  })
+})
+
+describe('sleeves over a grooved journal', () => {
+  const sleeves = wearSleeves(catalogue, { shaft: 35, housing: 52, width: 8 })
+  it('a thin one keeps the seal; a turned one takes the next seal of the same counterbore', () => {
+    expect(sleeves[0]).toMatchObject({ kind: 'thin', seals: expect.arrayContaining([expect.anything()]) })
+    for (const sleeve of sleeves.slice(1)) {
+      expect(sleeve.runsOnMm).toBeGreaterThanOrEqual(38)
+      for (const { part } of sleeve.seals) {
+        expect(part.dimensions.outside).toBe(52)
+        expect(part.dimensions.bore).toBe(sleeve.runsOnMm)
+      }
+    }
   })
 })

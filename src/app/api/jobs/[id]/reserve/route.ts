@@ -1,0 +1,9 @@
+import { reserveKit } from '@/services/campaign'
+import { answer } from '../../../_http/answer'
+import { numberIn } from '../../../_http/body'
+
+type Context = { params: Promise<{ id: string }> }
+
+export const POST = answer(async (_, { params }: Context) =>
+  reserveKit(numberIn((await params).id, 'job'), ''),
+)

@@ -1,0 +1,11 @@
+import type { Metadata } from 'next'
+import { connection } from 'next/server'
+import { ArrangementsScreen } from '@/features/arrangements'
+import { arrangements } from '@/services/arrangements'
+
+export const metadata: Metadata = { title: 'Arrangements' }
+
+export default async function Page() {
+  await connection()
+  return <ArrangementsScreen initial={(await arrangements()).arrangements} />
+}

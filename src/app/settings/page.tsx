@@ -1,0 +1,11 @@
+import type { Metadata } from 'next'
+import { connection } from 'next/server'
+import { SettingsScreen } from '@/features/settings'
+import { settings } from '@/services/settings'
+
+export const metadata: Metadata = { title: 'Settings' }
+
+export default async function Page() {
+  await connection()
+  return <SettingsScreen initial={await settings()} />
+}

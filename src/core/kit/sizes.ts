@@ -1,0 +1,47 @@
+/** Sizes of the machine that decide parts; every one may be unknown. Millimetres, but `rpm` and `ballCount`. */
+export const SIZE_NAMES = [
+  'sealShaft',
+  'sealHousing',
+  'sealWidth',
+  'sealShaft2',
+  'sealHousing2',
+  'sealWidth2',
+  'shaft',
+  'housing',
+  'shaft2',
+  'housing2',
+  'hubMouth',
+  'cavityLength',
+  'spacerLength',
+  'sleeveLength',
+  'wheelSpacerLength',
+  'ballDiameter',
+  'ballCircle',
+  'ballCount',
+  'rpm',
+] as const
+export type SizeName = (typeof SIZE_NAMES)[number]
+export type KitSizes = Partial<Record<SizeName, number | undefined>>
+
+/** How a size is called where it is typed. */
+export const SIZE_WORDS: Record<SizeName, string> = {
+  sealShaft: 'Seal journal',
+  sealHousing: 'Counterbore',
+  sealWidth: 'Seal room',
+  sealShaft2: 'Journal, far end',
+  sealHousing2: 'Bore, far end',
+  sealWidth2: 'Room, far end',
+  shaft: 'Shaft',
+  housing: 'Bore of the hub',
+  shaft2: 'Shaft, far end',
+  housing2: 'Bore, far end',
+  hubMouth: 'Hub mouth',
+  cavityLength: 'Between cups',
+  spacerLength: 'Between rings',
+  sleeveLength: 'Sleeve length',
+  wheelSpacerLength: 'Wheel spacer',
+  ballDiameter: 'Ball diameter',
+  ballCircle: 'Circle of balls',
+  ballCount: 'Balls a side',
+  rpm: 'Turns a minute',
+}

@@ -1,0 +1,32 @@
+import { writeMm } from '../quantity'
+import { hardwareOf, isBearing, type Bench } from './fillers'
+
+/** A driver is this much smaller than the ring it drives, mm (common practice). */
+const DRIVER_UNDER_MM = 0.5
+
+/**
+ * Tools sized to the parts of a kit (common practice): drivers a little under the outside diameter, sockets by the nut,
+ * pliers by the ring. Torque wrench always: its value is the manual's.
+ */
+export function toolsFor({ arrangement, filled }: Bench): string[] {
+  const tools = arrangement.slots.flatMap((slot): string[] => {
+    const part = filled.get(slot.id)?.part
+    const outside = part?.dimensions.outside
+    if ((isBearing(slot.role) || slot.role === 'cup' || slot.role === 'seal') && outside !== undefined)
+      return [
+        `Driver ${writeMm(Math.floor((outside - DRIVER_UNDER_MM) * 10) / 10)} mm for ${part?.base}${slot.role === 'seal' ? ', flat' : ', on the outer ring only'}`,
+      ]
+    const nut = hardwareOf(part, 'castleNut')
+    if (nut) return [`Socket ${writeMm(nut.acrossFlatsMm)} mm for the ${nut.thread} castle nut`]
+    const lock = hardwareOf(part, 'lockNut')
+    if (lock) return [`Hook spanner for ${part?.base}, outside ${writeMm(lock.outsideMm)} mm`]
+    const ring = hardwareOf(part, 'snapRing')
+    if (ring)
+      return [
+        `Snap ring pliers for a ${ring.kind === 'bore snap ring' ? 'bore' : 'shaft'} of ${writeMm(ring.nominalMm)} mm`,
+      ]
+    if (hardwareOf(part, 'cotterPin')) return ['Pliers and side cutter for the cotter pin']
+    return []
+  })
+  return [...new Set([...tools, 'Torque wrench, set to the value of the manual'])]
+}

@@ -1,0 +1,5 @@
+export { checkSealWork, materialsFor, type SealWork } from './checkSealWork'
+export { checkSeal, findSeals } from './findSeals'
+export { lipSpeed } from './lipSpeed'
+export { MEDIA } from './sealMaterials'
+export { wearSleeves } from './wearSleeves'

@@ -1,0 +1,150 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shipped } from '../../../tests/support/shipped'
+import { meaningOfText } from '../designation'
+import { arrangementOf, proposeKit } from '../kit'
+import { bestBasket, mergeLines, type Offer, type Terms, type WantedLine } from '.'
+
+/** Every way there is, one after the other: the slow twin. */
+function everyWay(
+  lines: readonly WantedLine[],
+  offers: readonly Offer[],
+  terms: readonly Terms[],
+  dayWorth: number,
+) {
+  const choices = lines.map((_, i) => offers.filter((o) => o.line === i)).filter((c) => c.length > 0)
+  let best = Infinity
+  const walk = (i: number, picked: Offer[]): void => {
+    const choice = choices[i]
+    if (choice) return choice.forEach((o) => walk(i + 1, [...picked, o]))
+    const goods = new Map<string, number>()
+    for (const o of picked) {
+      const cost = Math.ceil((lines[o.line]?.quantity ?? 0) / o.pack) * o.pack * o.pricePerPiece
+      goods.set(o.supplier, (goods.get(o.supplier) ?? 0) + cost)
+    }
+    let total = dayWorth * Math.max(...picked.map((o) => o.days))
+    for (const [supplier, sum] of goods) {
+      const t = terms.find((x) => x.supplier === supplier)
+      total += sum + (t && (t.freeFrom === null || sum < t.freeFrom) ? t.freight : 0)
+    }
+    best = Math.min(best, total)
+  }
+  if (choices.length > 0) walk(0, [])
+  return best
+}
+
+describe('best basket', () => {
+  it('finds what looking at every way finds', () => {
+    const supplier = fc.constantFrom('a', 'b', 'c')
+    const small = fc.record({
+      quantities: fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 1, maxLength: 6 }),
+      offers: fc.array(
+        fc.record({
+          line: fc.integer({ min: 0, max: 5 }),
+          supplier,
+          pricePerPiece: fc.integer({ min: 1, max: 60 }),
+          pack: fc.constantFrom(1, 2, 5),
+          days: fc.integer({ min: 1, max: 6 }),
+        }),
+        { minLength: 1, maxLength: 15 },
+      ),
+      freight: fc.array(fc.integer({ min: 0, max: 80 }), { minLength: 3, maxLength: 3 }),
+      freeFrom: fc.array(fc.option(fc.integer({ min: 1, max: 300 })), { minLength: 3, maxLength: 3 }),
+      dayWorth: fc.constantFrom(0, 0, 7),
+    })
+    fc.assert(
+      fc.property(small, ({ quantities, offers, freight, freeFrom, dayWorth }) => {
+        const lines = quantities.map((quantity, i) => ({ designation: String(i), quantity }))
+        const terms = ['a', 'b', 'c'].map((s, i) => ({
+          supplier: s,
+          freight: freight[i] ?? 0,
+          freeFrom: freeFrom[i] ?? null,
+        }))
+        const given = offers.filter((o) => o.line < lines.length)
+        if (given.length === 0) return
+        const basket = bestBasket(lines, given, terms, dayWorth)
+        expect(basket.exact).toBe(true)
+        expect(basket.total + dayWorth * basket.days).toBe(everyWay(lines, given, terms, dayWorth))
+        for (const pick of basket.picks)
+          expect(pick.pieces).toBeGreaterThanOrEqual(lines[pick.line]?.quantity ?? 0)
+        expect(basket.picks.length + basket.missing.length).toBe(lines.length)
+      }),
+      { numRuns: 400, seed: 7 },
+    )
+  })
+  it('buys a little dearer where that saves the freight', () => {
+    const offer = (line: number, supplier: string, pricePerPiece: number): Offer => ({
+      line,
+      supplier,
+      pricePerPiece,
+      pack: 1,
+      days: 2,
+    })
+    const lines = [
+      { designation: 'x', quantity: 1 },
+      { designation: 'y', quantity: 1 },
+    ]
+    const terms = [
+      { supplier: 'a', freight: 5, freeFrom: 20 },
+      { supplier: 'b', freight: 5, freeFrom: null },
+    ]
+    const basket = bestBasket(lines, [offer(0, 'a', 10), offer(1, 'a', 10), offer(1, 'b', 9)], terms)
+    expect(basket).toMatchObject({ goods: 20, freight: 0, total: 20 })
+  })
+  it('names what nobody offers', () =>
+    expect(bestBasket([{ designation: 'x', quantity: 1 }], [], [])).toMatchObject({ missing: [0], total: 0 }))
+})
+
+describe('one list over many kits', () => {
+  const coach = proposeKit(
+    arrangementOf('A1'),
+    {
+      positions: 4,
+      parts: { innerCone: 'L68149', innerCup: 'L68110', outerCone: 'LM12749', outerCup: 'LM12710' },
+      sizes: { sealShaft: 42, sealHousing: 62, sealWidth: 8, hubMouth: 45.24 },
+      thread: '3/4-16',
+    },
+    shipped,
+  )
+  const roller = (bearing: string, positions: number) =>
+    proposeKit(
+      arrangementOf('B1'),
+      {
+        positions,
+        parts: {
+          bearing,
+          sealLeft: 'none',
+          sealRight: 'none',
+          wheelSpacerLeft: 'keep',
+          wheelSpacerRight: 'keep',
+        },
+        sizes: { spacerLength: 46 },
+      },
+      shipped,
+    )
+  const meaning = (d: string) => meaningOfText(d, shipped)
+  it('a coach: four wheel ends, two different sets at each, every part times four', () => {
+    const list = mergeLines([{ name: 'Coach 1', lines: coach.lines }], meaning)
+    for (const part of ['L68149', 'L68110', 'LM12749', 'LM12710', '42x62x8'])
+      expect(list.find((l) => l.designation === part)?.quantity).toBe(4)
+  })
+  it('what means the same is one line, whatever convention spells it', () => {
+    const list = mergeLines(
+      [
+        { name: 'Roller 12', lines: roller('6205-2RS', 1).lines },
+        { name: 'Roller 13', lines: roller('6205DDU', 2).lines },
+      ],
+      meaning,
+    )
+    expect(list.filter((l) => l.designation.startsWith('6205'))).toMatchObject([
+      {
+        quantity: 6,
+        wantedBy: [
+          { kit: 'Roller 12', quantity: 2 },
+          { kit: 'Roller 13', quantity: 4 },
+        ],
+      },
+    ])
+    expect(list.find((l) => l.unit === 'g')?.quantity).toBe(15)
+  })
+})

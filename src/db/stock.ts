@@ -1,0 +1,185 @@
+import { UniqueConstraintError, type Transaction } from 'sequelize'
+import { database } from './connection'
+import { models, type StockItemRow, type StockMoveRow } from './models'
+
+export const MOVE_KINDS = ['receive', 'issue', 'reserve', 'release', 'take', 'count'] as const
+export type MoveKind = (typeof MOVE_KINDS)[number]
+
+export interface StockItem {
+  id: number
+  meaning: string
+  designation: string
+  bin: string
+  quantity: number
+  reserved: number
+  minimum: number
+  price: number | null
+  countedAt: Date | null
+}
+
+export interface StockMove {
+  kind: MoveKind
+  changeQuantity: number
+  changeReserved: number
+  quantityAfter: number
+  reservedAfter: number
+  note: string
+  who: string
+  jobId: number | null
+  at: Date
+}
+
+export interface NewMove {
+  kind: MoveKind
+  /** pieces, ≥ 0; for `count` what was counted */
+  pieces: number
+  note: string
+  who: string
+  jobId?: number | null
+  /** a repeated request with the same key is one move */
+  once?: string | null
+}
+
+export type MoveResult =
+  | { ok: true; item: StockItem; repeated: boolean }
+  | { ok: false; why: 'noItem' }
+  | { ok: false; why: 'tooFew'; item: StockItem }
+
+const fromRow = (row: StockItemRow): StockItem => ({
+  id: row.id,
+  meaning: row.meaning,
+  designation: row.designation,
+  bin: row.bin,
+  quantity: row.quantity,
+  reserved: row.reserved,
+  minimum: row.minimum,
+  price: row.price === null ? null : Number(row.price),
+  countedAt: row.counted_at,
+})
+
+const moveFromRow = (row: StockMoveRow): StockMove => ({
+  kind: MOVE_KINDS.find((k) => k === row.kind) ?? 'count',
+  changeQuantity: row.change_quantity,
+  changeReserved: row.change_reserved,
+  quantityAfter: row.quantity_after,
+  reservedAfter: row.reserved_after,
+  note: row.note,
+  who: row.who,
+  jobId: row.job_id,
+  at: row.created_at,
+})
+
+export const allStock = async (): Promise<StockItem[]> =>
+  (await models().StockItemRow.findAll({ order: ['bin', 'designation'] })).map(fromRow)
+
+export const stockItem = async (id: number): Promise<StockItem | null> => {
+  const row = await models().StockItemRow.findByPk(id)
+  return row && fromRow(row)
+}
+
+export const movesOf = async (itemId: number, limit: number): Promise<StockMove[]> =>
+  (await models().StockMoveRow.findAll({ where: { item_id: itemId }, order: [['id', 'DESC']], limit })).map(
+    moveFromRow,
+  )
+
+/** The item of a meaning in a bin, made when it is not there. Two at once make one. */
+export async function placeItem(
+  item: Pick<StockItem, 'meaning' | 'designation' | 'bin'>,
+): Promise<StockItem> {
+  const Items = models().StockItemRow
+  const where = { meaning: item.meaning, bin: item.bin }
+  const there = await Items.findOne({ where })
+  if (there) return fromRow(there)
+  try {
+    return fromRow(await Items.create({ ...item, price: null, counted_at: null }))
+  } catch (error) {
+    const other = error instanceof UniqueConstraintError ? await Items.findOne({ where }) : null
+    if (other) return fromRow(other)
+    throw error
+  }
+}
+
+/** Where a part goes: the bin named, else the bin it lies in already, else none yet. */
+export async function itemFor(meaning: string, designation: string, bin: string): Promise<StockItem> {
+  const there = bin === '' ? await models().StockItemRow.findOne({ where: { meaning }, order: ['id'] }) : null
+  return there ? fromRow(there) : placeItem({ meaning, designation, bin })
+}
+
+export async function changeItem(
+  id: number,
+  change: Partial<Pick<StockItem, 'minimum' | 'price' | 'bin'>>,
+): Promise<StockItem | null> {
+  await models().StockItemRow.update(change, { where: { id } })
+  return stockItem(id)
+}
+
+/** What a move does to an item; null = there is too little. */
+function after({ quantity, reserved }: StockItemRow, { kind, pieces }: NewMove) {
+  const free = quantity - reserved
+  switch (kind) {
+    case 'receive':
+      return { quantity: quantity + pieces, reserved }
+    case 'issue':
+      return free >= pieces ? { quantity: quantity - pieces, reserved } : null
+    case 'reserve':
+      return free >= pieces ? { quantity, reserved: reserved + pieces } : null
+    case 'release':
+      return reserved >= pieces ? { quantity, reserved: reserved - pieces } : null
+    case 'take':
+      return reserved >= pieces && quantity >= pieces
+        ? { quantity: quantity - pieces, reserved: reserved - pieces }
+        : null
+    case 'count':
+      return { quantity: pieces, reserved: Math.min(reserved, pieces) }
+  }
+}
+
+/** A move as part of a larger transaction. */
+export async function moveWithin(
+  itemId: number,
+  move: NewMove,
+  transaction: Transaction,
+): Promise<MoveResult> {
+  const { StockItemRow: Items, StockMoveRow: Moves } = models()
+  // The row is held until the end: of two people who take the last one, the second sees what the first left.
+  const row = await Items.findByPk(itemId, { transaction, lock: transaction.LOCK.UPDATE })
+  if (!row) return { ok: false, why: 'noItem' }
+  if (move.once && (await Moves.findOne({ where: { once: move.once }, transaction })))
+    return { ok: true, item: fromRow(row), repeated: true }
+  const next = after(row, move)
+  if (!next) return { ok: false, why: 'tooFew', item: fromRow(row) }
+  const change = {
+    change_quantity: next.quantity - row.quantity,
+    change_reserved: next.reserved - row.reserved,
+  }
+  await row.update({ ...next, ...(move.kind === 'count' && { counted_at: new Date() }) }, { transaction })
+  await Moves.create(
+    {
+      item_id: itemId,
+      kind: move.kind,
+      ...change,
+      quantity_after: next.quantity,
+      reserved_after: next.reserved,
+      note: move.note,
+      who: move.who,
+      job_id: move.jobId ?? null,
+      once: move.once ?? null,
+    },
+    { transaction },
+  )
+  return { ok: true, item: fromRow(row), repeated: false }
+}
+
+/** Moves pieces of one item, all or nothing, and records it; a record is never overwritten. */
+export const moveStock = (itemId: number, move: NewMove): Promise<MoveResult> =>
+  database().transaction((transaction) => moveWithin(itemId, move, transaction))
+
+export const countStock = (): Promise<number> => models().StockItemRow.count()
+
+/** Pieces a job has reserved and not yet taken, by item. */
+export async function reservedFor(jobId: number): Promise<Map<number, number>> {
+  const moves = await models().StockMoveRow.findAll({ where: { job_id: jobId } })
+  const held = new Map<number, number>()
+  for (const m of moves) held.set(m.item_id, (held.get(m.item_id) ?? 0) + m.change_reserved)
+  return held
+}

@@ -1,0 +1,1 @@
+export { ArrangementsScreen } from './ArrangementsScreen'

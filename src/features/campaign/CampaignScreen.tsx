@@ -1,0 +1,165 @@
+'use client'
+
+import Link from 'next/link'
+import type { Route } from 'next'
+import { useEffect, useState } from 'react'
+import { Frame } from '@/features/shell'
+import type { Job } from '@/services/schemas/job'
+import type { CampaignResponse } from '@/services/schemas/supply'
+import { send, wordsOf } from '@/ui/ask'
+import { saveText } from '@/ui/saveText'
+
+/** Kits of many jobs as one list: what is needed in all, what lies in the bins, what is short. */
+export function CampaignScreen({ jobs }: { jobs: readonly Job[] }) {
+  const [times, setTimes] = useState<Record<number, number>>({})
+  const [held, setHeld] = useState<CampaignResponse | null>(null)
+  const [words, setWords] = useState('')
+  const chosen = jobs.filter((job) => (times[job.id] ?? 0) > 0)
+  const body = JSON.stringify({
+    kits: chosen.map((job) => ({
+      name: `${job.id} ${job.title}`.slice(0, 120),
+      job: job.id,
+      times: times[job.id],
+    })),
+  })
+  const some = chosen.length > 0
+  useEffect(() => {
+    if (!some) return
+    let current = true
+    send<CampaignResponse>('POST', '/api/campaign', JSON.parse(body))
+      .then((found) => {
+        if (!current) return
+        setHeld(found)
+        setWords('')
+      })
+      .catch((error: unknown) => current && setWords(wordsOf(error)))
+    return () => {
+      current = false
+    }
+  }, [body, some])
+  const list = some ? held : null
+  const csv = (): void => {
+    fetch('/api/campaign.csv', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+      .then(async (response) => saveText('campaign.csv', 'text/csv', await response.text()))
+      .catch(() => setWords('The server is away. Try again in a moment.'))
+  }
+  const order = chosen.map((job) => `${job.id}x${times[job.id]}`).join(',')
+  return (
+    <Frame
+      about={<b className="font-semibold text-ink">Service campaign</b>}
+      state={`${chosen.length} kits chosen`}
+    >
+      <div className="grid h-full min-h-0 grid-cols-[380px_minmax(0,1fr)]">
+        <section aria-label="Kits" className="min-h-0 overflow-auto border-r border-line px-[18px] py-3">
+          <h1 className="text-[17px] font-bold">Which kits, how many times</h1>
+          <p className="mb-2 text-[14px] text-ink2">
+            Every coach, every roller: the same part becomes one line.
+          </p>
+          {jobs.length === 0 && (
+            <p className="text-ink2">No job has a kit yet. Open one, such as a coach of the land train.</p>
+          )}
+          {jobs.map((job) => (
+            <label key={job.id} className="flex min-h-12 items-center gap-3 border-t border-line2 py-1">
+              <input
+                className="field number w-[58px]"
+                inputMode="numeric"
+                aria-label={`Times: ${job.title}`}
+                placeholder="0"
+                value={times[job.id] || ''}
+                onChange={(e) =>
+                  setTimes({
+                    ...times,
+                    [job.id]: Math.min(1000, Number(e.target.value.replace(/\D/g, '').slice(0, 4))),
+                  })
+                }
+              />
+              <span className="min-w-0">
+                <span className="block truncate">{job.title}</span>
+                <span className="block text-caption text-ink3">
+                  Job {job.id}, {job.kit?.arrangement} × {job.kit?.positions}
+                </span>
+              </span>
+            </label>
+          ))}
+        </section>
+        <section aria-label="One list" className="flex min-h-0 flex-col">
+          {words && (
+            <p role="alert" className="px-[18px] py-2 text-contra">
+              {words}
+            </p>
+          )}
+          {!list ? (
+            <p className="px-[18px] pt-14 text-ink2">
+              Type how many times beside a kit, such as 4 for four coaches. The list of all parts appears
+              here.
+            </p>
+          ) : (
+            <>
+              <div className="flex items-center gap-2 border-b border-line px-[18px] py-2">
+                <b className="text-[17px]">
+                  {list.lines.length} lines, {list.lines.filter((l) => l.short > 0).length} short
+                </b>
+                {!list.complete && (
+                  <span className="truncate text-strain">
+                    ▲{' '}
+                    {list.kits
+                      .filter((k) => !k.complete)
+                      .map((k) => `${k.name}: ${k.gaps.join(', ')}`)
+                      .join('; ')}
+                  </span>
+                )}
+                <button type="button" className="chip ml-auto px-2.5" onClick={csv}>
+                  CSV
+                </button>
+                <Link href={`/orders?jobs=${order}` as Route} className="button min-h-10" data-primary>
+                  Order what is short
+                </Link>
+              </div>
+              <div className="min-h-0 flex-1 overflow-auto px-2.5">
+                <table className="w-full text-[14.5px]">
+                  <thead className="caption text-left">
+                    <tr>
+                      {['Number', 'Part', 'In all', 'Shelf', 'Bin', 'Short', 'Wanted by'].map((name, i) => (
+                        <th
+                          key={name}
+                          className={`px-2 py-1.5 font-semibold ${[2, 3, 5].includes(i) ? 'text-right' : ''}`}
+                        >
+                          {name}
+                        </th>
+                      ))}
+                    </tr>
+                  </thead>
+                  <tbody>
+                    {list.lines.map((l) => (
+                      <tr key={`${l.unit}${l.designation}`} className="h-[36px] border-t border-line2">
+                        <td className="number px-2 font-medium">{l.designation}</td>
+                        <td className="px-2">
+                          {l.words}
+                          {l.singleUse && <span className="tag ml-2">once only</span>}
+                        </td>
+                        <td className="number px-2 text-right font-medium">
+                          {l.quantity}
+                          {l.unit === 'g' && ' g'}
+                        </td>
+                        <td className="number px-2 text-right text-ink2">{l.stock?.free ?? '–'}</td>
+                        <td className="number px-2 text-ink2">{l.stock?.bin ?? ''}</td>
+                        <td
+                          className={`number px-2 text-right ${l.short > 0 ? 'font-bold text-contra' : 'text-ink3'}`}
+                        >
+                          {l.unit === 'g' ? '' : l.short || '0'}
+                        </td>
+                        <td className="max-w-[260px] truncate px-2 text-[13.5px] text-ink3">
+                          {l.wantedBy.map((w) => `${w.kit}: ${w.quantity}`).join('; ')}
+                        </td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
+              </div>
+            </>
+          )}
+        </section>
+      </div>
+    </Frame>
+  )
+}

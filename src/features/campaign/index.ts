@@ -1,0 +1,1 @@
+export { CampaignScreen } from './CampaignScreen'

@@ -1,0 +1,69 @@
+'use client'
+
+import type { Route } from 'next'
+import Link from 'next/link'
+import { useEffect, useState } from 'react'
+
+interface Choice {
+  code: string
+  words: string
+  own: boolean
+  places: string[]
+  trouble: string
+}
+
+/** The first question of a kit: how the bearings stand in the machine. */
+export function ChooseArrangement({ onChoose }: { onChoose: (code: string) => void }) {
+  const [choices, setChoices] = useState<Choice[]>([])
+  const [trouble, setTrouble] = useState('')
+  useEffect(() => {
+    const stop = new AbortController()
+    fetch('/api/arrangements', { signal: stop.signal })
+      .then(async (response) => {
+        if (!response.ok) throw new Error()
+        setChoices(((await response.json()) as { arrangements: Choice[] }).arrangements)
+      })
+      .catch(() => {
+        if (!stop.signal.aborted)
+          setTrouble('The arrangements cannot be read just now. Try again in a moment.')
+      })
+    return () => stop.abort()
+  }, [])
+  return (
+    <div className="h-full overflow-auto px-6 py-6">
+      <div className="mx-auto max-w-[980px]">
+        <h1 className="mb-1 text-[21px] font-bold">Which arrangement is it?</h1>
+        <p className="mb-4 text-ink2">
+          It decides the places of the kit and the order they are fitted in.{' '}
+          <Link href={'/arrangements' as Route} className="underline underline-offset-4">
+            Make one of your own
+          </Link>
+        </p>
+        {trouble && (
+          <p role="alert" className="text-contra">
+            {trouble}
+          </p>
+        )}
+        <div className="grid grid-cols-2 gap-2.5">
+          {choices.map(({ code, words, own, places, trouble: broken }) => (
+            <button
+              key={code}
+              type="button"
+              disabled={broken !== ''}
+              onClick={() => onChoose(code)}
+              className="rounded-lg border border-edge bg-sheet px-4 py-2.5 text-left"
+            >
+              <b className="block text-[15.5px]">
+                <span className="number">{code}</span> {words}
+                {own && <span className="tag ml-2">own</span>}
+              </b>
+              <span className="line-clamp-2 text-[13.5px] text-ink2">
+                {broken || places.map((p) => p.toLowerCase()).join(', ')}
+              </span>
+            </button>
+          ))}
+        </div>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,67 @@
+'use client'
+
+import type { Route } from 'next'
+import Link from 'next/link'
+import { useState } from 'react'
+import type { KitResponse } from '@/services/schemas/kit'
+import type { ReservedResponse } from '@/services/schemas/supply'
+
+interface Props {
+  jobId: number
+  lines: KitResponse['lines']
+  price: number | null
+}
+
+/** What of the kit lies in the bins, and the way to the rest of it. */
+export function KitStock({ jobId, lines, price }: Props) {
+  const [words, setWords] = useState('')
+  const bought = lines.filter((l) => l.unit === 'pcs' && l.quantity > 0 && l.state === 'filled')
+  const there = bought.filter((l) => (l.stock?.free ?? 0) >= l.quantity).length
+  const reserve = () => {
+    fetch(`/api/jobs/${jobId}/reserve`, { method: 'POST' })
+      .then(async (response) => {
+        const answer: unknown = await response.json()
+        if (!response.ok) return setWords((answer as { detail: string }).detail)
+        const { reserved, short } = answer as ReservedResponse
+        const pieces = reserved.reduce((sum, r) => sum + r.pieces, 0)
+        setWords(
+          `${pieces} ${pieces === 1 ? 'piece' : 'pieces'} reserved${short.length > 0 ? `; short: ${short.map((s) => `${s.pieces} × ${s.designation}`).join(', ')}` : ''}.`,
+        )
+      })
+      .catch(() => setWords('The server is away. Nothing was reserved; try again.'))
+  }
+  return (
+    <section aria-label="Stock and papers" className="mb-2 border-t border-line pt-2 text-[14px]">
+      <p className="mb-1.5 text-ink2">
+        {there} of {bought.length} bought lines lie in the bins
+        {price !== null && (
+          <>
+            , in all <b className="number">{price.toFixed(2)}</b>
+          </>
+        )}
+      </p>
+      <div className="flex flex-wrap gap-1.5">
+        <button type="button" className="chip px-2.5" onClick={reserve}>
+          Reserve
+        </button>
+        <Link className="chip px-2.5" href={`/orders?jobs=${jobId}` as Route}>
+          Order the rest
+        </Link>
+        <a className="chip px-2.5" href={`/api/jobs/${jobId}/labels.pdf`} target="_blank" rel="noreferrer">
+          Labels
+        </a>
+        <a className="chip px-2.5" href={`/api/jobs/${jobId}/quote.pdf`} target="_blank" rel="noreferrer">
+          Quote
+        </a>
+        <a className="chip px-2.5" href={`/api/jobs/${jobId}/card.pdf`} target="_blank" rel="noreferrer">
+          Job card
+        </a>
+      </div>
+      {words && (
+        <p role="status" className="mt-1.5 text-ink2">
+          {words}
+        </p>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,74 @@
+import type { BasketResponse } from '@/services/schemas/supply'
+
+interface Props {
+  basket: BasketResponse
+  busy: boolean
+  onOrder: () => void
+}
+
+/** The cheapest way to buy the list: who delivers what, packs and freight included. */
+export function BasketPane({ basket, busy, onOrder }: Props) {
+  const suppliers = [...new Set(basket.picks.map((p) => p.supplierName))]
+  return (
+    <>
+      <h1 className="text-[21px] font-bold">
+        {basket.total.toFixed(2)} {basket.currency}, here in {basket.days}{' '}
+        {basket.days === 1 ? 'day' : 'days'}
+      </h1>
+      <p className="mb-3 text-ink2">
+        Goods {basket.goods.toFixed(2)}, freight {basket.freight.toFixed(2)}
+        {basket.exact
+          ? '. No other way over these suppliers costs less.'
+          : '. Perhaps not the very best: the list is long.'}
+      </p>
+      {basket.away.length > 0 && (
+        <p className="mb-2 text-strain">▲ Without {basket.away.join(' and ')}: no answer just now.</p>
+      )}
+      {basket.missing.length > 0 && (
+        <p className="mb-2 text-contra">
+          ✕ Nobody offers <span className="number">{basket.missing.join(', ')}</span>. Made to measure, or
+          look for an equivalent.
+        </p>
+      )}
+      {suppliers.map((name) => (
+        <section key={name} aria-label={name} className="mb-4">
+          <h2 className="mb-1 text-[15.5px] font-bold">{name}</h2>
+          <table className="w-full text-[14.5px]">
+            <thead className="caption text-left">
+              <tr>
+                <th className="py-1 font-semibold">Number</th>
+                <th className="px-2 text-right font-semibold">Wanted</th>
+                <th className="px-2 text-right font-semibold">Bought</th>
+                <th className="px-2 text-right font-semibold">Each</th>
+                <th className="px-2 text-right font-semibold">Sum</th>
+                <th className="text-right font-semibold">Days</th>
+              </tr>
+            </thead>
+            <tbody>
+              {basket.picks
+                .filter((p) => p.supplierName === name)
+                .map((p) => (
+                  <tr key={p.designation} className="h-[33px] border-t border-line2">
+                    <td className="number">{p.designation}</td>
+                    <td className="number px-2 text-right text-ink2">{p.wanted}</td>
+                    <td className="number px-2 text-right">
+                      {p.pieces}
+                      {p.pack > 1 && <span className="ml-1 text-ink3">in packs of {p.pack}</span>}
+                    </td>
+                    <td className="number px-2 text-right text-ink2">{p.price.toFixed(2)}</td>
+                    <td className="number px-2 text-right font-medium">{p.cost.toFixed(2)}</td>
+                    <td className="number text-right text-ink2">{p.days}</td>
+                  </tr>
+                ))}
+            </tbody>
+          </table>
+        </section>
+      ))}
+      {basket.picks.length > 0 && (
+        <button type="button" className="button" data-primary disabled={busy} onClick={onOrder}>
+          Order from {suppliers.length} {suppliers.length === 1 ? 'supplier' : 'suppliers'}
+        </button>
+      )}
+    </>
+  )
+}

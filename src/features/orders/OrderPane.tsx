@@ -1,0 +1,149 @@
+'use client'
+
+import { useState } from 'react'
+import type { OrderResponse } from '@/services/schemas/supply'
+import { ask, send, wordsOf } from '@/ui/ask'
+
+interface Props {
+  order: OrderResponse
+  state: string
+  currency: string
+  onChange: (order: OrderResponse) => void
+  onTrouble: (words: string) => Promise<void>
+}
+
+/** One order with its lines: sent again while its supplier was away, taken in when it comes, in part or whole. */
+export function OrderPane({ order, state, currency, onChange, onTrouble }: Props) {
+  const [came, setCame] = useState<Record<number, string>>({})
+  const [bin, setBin] = useState('')
+  const expected = order.state === 'sent' || order.state === 'partly'
+  const run = (work: Promise<OrderResponse>): void => {
+    work
+      .then((now) => {
+        setCame({})
+        onChange(now)
+      })
+      .catch((error: unknown) => void onTrouble(wordsOf(error)))
+  }
+  const note = (): void => {
+    ask<{ lines: { designation: string; pieces: number }[] }>(`/api/orders/${order.id}/delivery`)
+      .then(({ lines }) =>
+        setCame(
+          Object.fromEntries(
+            order.lines.map((l) => {
+              const pieces = lines.find((d) => d.designation === l.designation)?.pieces ?? 0
+              const open = l.quantity - l.received
+              return [l.id, String(l.received > 0 ? open : Math.min(open, pieces))]
+            }),
+          ),
+        ),
+      )
+      .catch((error: unknown) => void onTrouble(wordsOf(error)))
+  }
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault()
+        const lines = Object.entries(came).flatMap(([id, text]) =>
+          Number(text) === 0 ? [] : [{ id: Number(id), pieces: Number(text) }],
+        )
+        run(send('POST', `/api/orders/${order.id}/receive`, { lines, bin }))
+      }}
+    >
+      <h1 className="text-[21px] font-bold">
+        Order {order.id}, {state}
+      </h1>
+      <p className="mb-2 text-ink2">
+        {order.supplierName}
+        {order.remote && (
+          <>
+            , their number <span className="number">{order.remote}</span>
+          </>
+        )}
+        . Goods {order.goods.toFixed(2)}, freight {order.freight.toFixed(2)} {currency}; {order.days} days
+        from {order.createdAt.slice(0, 10)}. {order.note}
+      </p>
+      {order.trouble && <p className="mb-2 text-strain">▲ {order.trouble}</p>}
+      <table className="mb-3 w-full text-[14.5px]">
+        <thead className="caption text-left">
+          <tr>
+            <th className="py-1 font-semibold">Number</th>
+            <th className="px-2 text-right font-semibold">Ordered</th>
+            <th className="px-2 text-right font-semibold">Here</th>
+            <th className="px-2 text-right font-semibold">Each</th>
+            {expected && <th className="font-semibold">Came now</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {order.lines.map((line) => (
+            <tr key={line.id} className="h-[40px] border-t border-line2">
+              <td className="number">{line.designation}</td>
+              <td className="number px-2 text-right">{line.quantity}</td>
+              <td className="number px-2 text-right">{line.received}</td>
+              <td className="number px-2 text-right text-ink2">{line.price.toFixed(2)}</td>
+              {expected && (
+                <td className="w-[96px]">
+                  {line.received < line.quantity && (
+                    <input
+                      className="field number"
+                      inputMode="numeric"
+                      aria-label={`Came now: ${line.designation}`}
+                      value={came[line.id] ?? ''}
+                      onChange={(e) => setCame({ ...came, [line.id]: e.target.value })}
+                    />
+                  )}
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="flex items-end gap-2">
+        {order.state === 'waiting' && (
+          <>
+            <button
+              type="button"
+              className="button"
+              data-primary
+              onClick={() => run(send('POST', `/api/orders/${order.id}/send`))}
+            >
+              Send again
+            </button>
+            <button
+              type="button"
+              className="button"
+              onClick={() => run(send('DELETE', `/api/orders/${order.id}`))}
+            >
+              Give it up
+            </button>
+          </>
+        )}
+        {expected && (
+          <>
+            <label>
+              <span className="caption block">Into bin</span>
+              <input
+                className="field number w-[120px]"
+                placeholder="as before"
+                maxLength={40}
+                value={bin}
+                onChange={(e) => setBin(e.target.value)}
+              />
+            </label>
+            <button type="button" className="button" onClick={note}>
+              As on the delivery note
+            </button>
+            <button
+              type="submit"
+              className="button"
+              data-primary
+              disabled={Object.values(came).every((text) => !(Number(text) > 0))}
+            >
+              Take into the store
+            </button>
+          </>
+        )}
+      </div>
+    </form>
+  )
+}

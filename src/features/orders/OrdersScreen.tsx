@@ -1,0 +1,172 @@
+'use client'
+
+import { useEffect, useState } from 'react'
+import { Frame } from '@/features/shell'
+import type { BasketResponse, CampaignResponse, OrderResponse } from '@/services/schemas/supply'
+import { ask, send, wordsOf } from '@/ui/ask'
+import { BasketPane } from './BasketPane'
+import { OrderPane } from './OrderPane'
+import { WantedLines, type Wanted } from './WantedLines'
+
+interface Props {
+  initial: { orders: OrderResponse[]; currency: string }
+  /** jobs whose kits are short, as `3,4x2` */
+  jobs: string
+}
+
+const STATE_WORDS: Record<OrderResponse['state'], string> = {
+  waiting: 'not sent yet',
+  sent: 'on its way',
+  partly: 'partly here',
+  received: 'all here',
+  cancelled: 'given up',
+}
+
+/** `3,4x2` names job 3 once and job 4 twice. */
+const jobsIn = (text: string) =>
+  text.split(',').flatMap((part) => {
+    const read = /^(\d{1,9})(?:x(\d{1,3}))?$/.exec(part)
+    return read ? [{ name: `Job ${read[1]}`, job: Number(read[1]), times: Number(read[2] ?? 1) }] : []
+  })
+
+/** What is short, what the suppliers ask for it, the best way to buy it, and the orders until they are here. */
+export function OrdersScreen({ initial, jobs }: Props) {
+  const [orders, setOrders] = useState(initial.orders)
+  const [wanted, setWanted] = useState<Wanted[]>([])
+  const [dayWorth, setDayWorth] = useState('0')
+  const [basket, setBasket] = useState<BasketResponse | null>(null)
+  const [once, setOnce] = useState('')
+  const [busy, setBusy] = useState(false)
+  const [words, setWords] = useState('')
+  const [chosen, setChosen] = useState<number | null>(null)
+  useEffect(() => {
+    const kits = jobsIn(jobs)
+    if (kits.length === 0) return
+    let current = true
+    send<CampaignResponse>('POST', '/api/campaign', { kits })
+      .then(({ lines }) => {
+        if (!current) return
+        const short = lines.filter((l) => l.short > 0)
+        setWanted(
+          short.map(({ designation, short: quantity }) => ({ designation, quantity: String(quantity) })),
+        )
+        if (short.length === 0) setWords('Everything of these kits lies in the bins.')
+      })
+      .catch((error: unknown) => current && setWords(wordsOf(error)))
+    return () => {
+      current = false
+    }
+  }, [jobs])
+  const put = (next: readonly OrderResponse[]): void =>
+    setOrders((all) => [
+      ...next.filter((n) => !all.some((o) => o.id === n.id)),
+      ...all.map((o) => next.find((n) => n.id === o.id) ?? o),
+    ])
+  const work = (task: Promise<unknown>): void => {
+    setBusy(true)
+    setWords('')
+    task.catch((error: unknown) => setWords(wordsOf(error))).finally(() => setBusy(false))
+  }
+  const price = (): void =>
+    work(
+      send<BasketResponse>('POST', '/api/basket', {
+        lines: wanted
+          .filter((w) => w.designation.trim() !== '')
+          .map((w) => ({ designation: w.designation.trim(), quantity: Number(w.quantity) })),
+        dayWorth: Number(dayWorth.replace(',', '.')),
+      }).then((found) => {
+        setBasket(found)
+        setChosen(null)
+        // One key for this basket: pressing the button twice orders once.
+        setOnce(crypto.randomUUID())
+      }),
+    )
+  const place = (): void => {
+    if (!basket) return
+    const picks = basket.picks.map(({ designation, supplier, pieces }) => ({ designation, supplier, pieces }))
+    work(
+      send<{ orders: OrderResponse[] }>('POST', '/api/orders', {
+        once,
+        picks,
+        note: jobs && `For jobs ${jobs}`,
+      }).then(({ orders: made }) => {
+        put(made)
+        setBasket(null)
+        setWanted([])
+        setChosen(made[0]?.id ?? null)
+        setWords(made.find((o) => o.trouble)?.trouble ?? '')
+      }),
+    )
+  }
+  const order = orders.find((o) => o.id === chosen)
+  return (
+    <Frame about={<b className="font-semibold text-ink">Orders</b>} state={`${orders.length} orders`}>
+      <div className="grid h-full min-h-0 grid-cols-[330px_minmax(0,1fr)_270px]">
+        <WantedLines
+          wanted={wanted}
+          onChange={setWanted}
+          dayWorth={dayWorth}
+          onDayWorth={setDayWorth}
+          currency={initial.currency}
+          busy={busy}
+          ready={basket !== null}
+          onPrice={price}
+        />
+        <section aria-label="Basket and order" className="min-h-0 overflow-auto px-[18px] py-3">
+          {words && (
+            <p role="alert" className="mb-2 rounded-lg border border-line bg-wash px-3 py-2">
+              {words}
+            </p>
+          )}
+          {order ? (
+            <OrderPane
+              key={order.id}
+              order={order}
+              state={STATE_WORDS[order.state]}
+              currency={initial.currency}
+              onChange={(now) => put([now])}
+              onTrouble={async (trouble) => {
+                setWords(trouble)
+                put([await ask<OrderResponse>(`/api/orders/${order.id}`)])
+              }}
+            />
+          ) : basket ? (
+            <BasketPane basket={basket} busy={busy} onOrder={place} />
+          ) : (
+            <div className="pt-14 text-ink2">
+              <h1 className="mb-2 text-[21px] font-bold text-ink">Nothing priced yet</h1>
+              <p className="max-w-[52ch]">
+                Type what is needed on the left, or come here from a kit: what its bins lack is filled in.
+                Three suppliers are asked, and the cheapest way over all of them is worked out, freight and
+                packs included.
+              </p>
+            </div>
+          )}
+        </section>
+        <nav aria-label="Orders" className="min-h-0 overflow-auto border-l border-line bg-sheet py-2">
+          <h2 className="caption px-4 pb-1">Orders, latest first</h2>
+          {orders.length === 0 && <p className="px-4 text-[14px] text-ink2">None yet.</p>}
+          {orders.map((o) => (
+            <button
+              key={o.id}
+              type="button"
+              aria-current={o.id === chosen ? 'true' : undefined}
+              onClick={() => setChosen(o.id === chosen ? null : o.id)}
+              className={`block min-h-12 w-full px-4 py-1.5 text-left ${o.id === chosen ? 'bg-wash' : ''}`}
+            >
+              <span className="flex justify-between gap-2">
+                <b className="number">Order {o.id}</b>
+                <span className={o.state === 'waiting' ? 'text-strain' : 'text-ink2'}>
+                  {STATE_WORDS[o.state]}
+                </span>
+              </span>
+              <span className="block truncate text-caption text-ink3">
+                {o.supplierName}, {(o.goods + o.freight).toFixed(2)}
+              </span>
+            </button>
+          ))}
+        </nav>
+      </div>
+    </Frame>
+  )
+}

@@ -1,0 +1,1 @@
+export { OrdersScreen } from './OrdersScreen'

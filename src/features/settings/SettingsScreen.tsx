@@ -1,0 +1,97 @@
+'use client'
+
+import { useState } from 'react'
+import { Frame } from '@/features/shell'
+import type { Settings } from '@/services/schemas/supply'
+import { send, wordsOf } from '@/ui/ask'
+
+const figure = (text: string): number => Number(text.replace(',', '.'))
+
+/** What stands on quotes: shop, currency, validity, margin, taxes. */
+export function SettingsScreen({ initial }: { initial: Settings }) {
+  const [shop, setShop] = useState(initial.shop)
+  const [currency, setCurrency] = useState(initial.currency)
+  const [validDays, setValidDays] = useState(String(initial.validDays))
+  const [margin, setMargin] = useState(String(initial.marginPercent))
+  const [taxes, setTaxes] = useState(
+    initial.taxes.map((t) => ({ words: t.words, percent: String(t.percent) })),
+  )
+  const [words, setWords] = useState('')
+  const [state, setState] = useState('')
+  const field = (label: string, value: string, set: (text: string) => void, most: number) => (
+    <label className="mb-3 block">
+      <span className="caption block">{label}</span>
+      <input className="field" maxLength={most} value={value} onChange={(e) => set(e.target.value)} />
+    </label>
+  )
+  return (
+    <Frame about={<b className="font-semibold text-ink">Settings</b>} state={state}>
+      <form
+        className="mx-auto h-full max-w-[560px] overflow-auto px-6 py-5"
+        onSubmit={(e) => {
+          e.preventDefault()
+          send<Settings>('PUT', '/api/settings', {
+            shop,
+            currency,
+            validDays: figure(validDays),
+            marginPercent: figure(margin),
+            taxes: taxes
+              .filter((t) => t.words.trim() !== '')
+              .map((t) => ({ words: t.words, percent: figure(t.percent) })),
+          })
+            .then(() => {
+              setWords('')
+              setState('saved')
+            })
+            .catch((error: unknown) => setWords(wordsOf(error)))
+        }}
+      >
+        <h1 className="mb-3 text-[21px] font-bold">On quotes and labels</h1>
+        {field('Name of the shop', shop, setShop, 80)}
+        <div className="grid grid-cols-3 gap-3">
+          {field('Currency', currency, setCurrency, 8)}
+          {field('A quote holds, days', validDays, setValidDays, 3)}
+          {field('Added to parts, %', margin, setMargin, 6)}
+        </div>
+        <fieldset>
+          <legend className="caption mb-1">Taxes</legend>
+          {[...taxes, { words: '', percent: '' }].slice(0, 4).map((tax, i) => {
+            const set = (change: Partial<typeof tax>): void => {
+              const next = [...taxes]
+              next[i] = { ...tax, ...change }
+              setTaxes(next)
+            }
+            return (
+              <div key={i} className="mb-1.5 grid grid-cols-[minmax(0,1fr)_110px] gap-2">
+                <input
+                  className="field"
+                  aria-label={`Tax ${i + 1}`}
+                  placeholder="another tax"
+                  maxLength={40}
+                  value={tax.words}
+                  onChange={(e) => set({ words: e.target.value })}
+                />
+                <input
+                  className="field number"
+                  aria-label={`Per cent of tax ${i + 1}`}
+                  placeholder="%"
+                  maxLength={6}
+                  value={tax.percent}
+                  onChange={(e) => set({ percent: e.target.value })}
+                />
+              </div>
+            )
+          })}
+        </fieldset>
+        {words && (
+          <p role="alert" className="mt-2 text-contra">
+            {words}
+          </p>
+        )}
+        <button type="submit" className="button mt-4" data-primary>
+          Save
+        </button>
+      </form>
+    </Frame>
+  )
+}

@@ -1,0 +1,1 @@
+export { SettingsScreen } from './SettingsScreen'

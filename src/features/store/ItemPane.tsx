@@ -1,0 +1,173 @@
+'use client'
+
+import { useEffect, useState } from 'react'
+import type { StockDetail, StockItem } from '@/services/schemas/supply'
+import { ask, send, wordsOf } from '@/ui/ask'
+
+type Kind = StockDetail['moves'][number]['kind']
+const MOVES: readonly [Kind, string, string][] = [
+  ['receive', 'put in', 'Put in'],
+  ['issue', 'take out', 'Taken out'],
+  ['reserve', 'reserve', 'Reserved'],
+  ['release', 'release', 'Released'],
+  ['take', 'take reserved', 'Reserved, taken'],
+  ['count', 'count', 'Counted'],
+]
+const signed = (n: number): string => (n > 0 ? `+${n}` : n < 0 ? `−${-n}` : '')
+
+interface Props {
+  item: StockItem
+  currency: string
+  onChange: (item: StockItem) => void
+}
+
+/** One item: what is free, moving pieces, and every move there was. */
+export function ItemPane({ item, currency, onChange }: Props) {
+  const [detail, setDetail] = useState<StockDetail | null>(null)
+  const [kind, setKind] = useState<Kind>('issue')
+  const [pieces, setPieces] = useState('1')
+  const [note, setNote] = useState('')
+  const [words, setWords] = useState('')
+  const stamp = `${item.quantity} ${item.reserved} ${item.countedAt ?? ''}`
+  useEffect(() => {
+    let current = true
+    ask<StockDetail>(`/api/stock/${item.id}`)
+      .then((found) => current && setDetail(found))
+      .catch((error) => current && setWords(wordsOf(error)))
+    return () => {
+      current = false
+    }
+  }, [item.id, stamp])
+  const run = (work: Promise<StockItem>): void => {
+    work
+      .then((now) => {
+        setWords('')
+        setNote('')
+        onChange(now)
+      })
+      .catch((error: unknown) => {
+        setWords(wordsOf(error))
+        ask<StockDetail>(`/api/stock/${item.id}`).then(onChange, () => undefined)
+      })
+  }
+  const change = (body: { minimum?: number; price?: number | null }): void =>
+    run(send('PATCH', `/api/stock/${item.id}`, body))
+  return (
+    <>
+      <h2 className="number text-[21px] font-bold">{item.designation}</h2>
+      <p className="mb-2 text-ink2">
+        {item.bin ? `Bin ${item.bin}` : 'No bin yet'} ·{' '}
+        <a className="underline underline-offset-4" href={`/parts/${encodeURIComponent(item.designation)}`}>
+          part sheet
+        </a>
+      </p>
+      <p className="mb-3 flex items-baseline gap-2">
+        <b className="number text-[29px]">{item.free}</b>
+        <span className="text-ink2">
+          free of {item.quantity}
+          {item.reserved > 0 && `, ${item.reserved} reserved`}
+        </span>
+      </p>
+      <form
+        className="border-y border-line py-3"
+        onSubmit={(e) => {
+          e.preventDefault()
+          run(
+            send('POST', `/api/stock/${item.id}/moves`, {
+              kind,
+              pieces: Number(pieces),
+              note,
+              once: crypto.randomUUID(),
+            }),
+          )
+        }}
+      >
+        <div role="group" aria-label="What happens" className="mb-2 flex flex-wrap gap-1.5">
+          {MOVES.map(([key, name]) => (
+            <button
+              key={key}
+              type="button"
+              className="chip px-2.5"
+              aria-pressed={kind === key}
+              onClick={() => setKind(key)}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+        <div className="flex gap-1.5">
+          <input
+            className="field number w-[80px]"
+            aria-label="Pieces"
+            inputMode="numeric"
+            value={pieces}
+            onChange={(e) => setPieces(e.target.value)}
+          />
+          <input
+            className="field"
+            aria-label="Note"
+            placeholder="What for"
+            maxLength={200}
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+          />
+          <button type="submit" className="button min-h-10 px-3" data-primary>
+            Record
+          </button>
+        </div>
+        {words && (
+          <p role="alert" className="mt-2 text-[14px] text-contra">
+            {words}
+          </p>
+        )}
+      </form>
+      <div className="grid grid-cols-2 gap-2 border-b border-line py-3">
+        <label>
+          <span className="caption block">Minimum</span>
+          <input
+            className="field number"
+            inputMode="numeric"
+            defaultValue={item.minimum}
+            onBlur={(e) => {
+              const minimum = Number(e.target.value)
+              if (minimum !== item.minimum) change({ minimum })
+            }}
+          />
+        </label>
+        <label>
+          <span className="caption block">Price each, {currency}</span>
+          <input
+            className="field number"
+            inputMode="decimal"
+            defaultValue={item.price ?? ''}
+            onBlur={(e) => {
+              const text = e.target.value.replace(',', '.').trim()
+              const price = text === '' ? null : Number(text)
+              if (price !== item.price) change({ price })
+            }}
+          />
+        </label>
+      </div>
+      <h3 className="caption mt-3">Every move</h3>
+      <ol>
+        {detail?.moves.map((move) => (
+          <li
+            key={`${move.at}${move.kind}${move.quantityAfter}`}
+            className="border-b border-line2 py-1.5 text-[14px]"
+          >
+            <span className="flex justify-between gap-2">
+              <span>{MOVES.find(([k]) => k === move.kind)?.[2]}</span>
+              <b className="number">
+                {signed(move.changeQuantity) || signed(move.changeReserved) || '0'}
+                <span className="ml-2 font-normal text-ink3">→ {move.quantityAfter}</span>
+              </b>
+            </span>
+            <span className="text-[13px] text-ink3">
+              {move.at.slice(0, 16).replace('T', ' ')} {move.note}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </>
+  )
+}

@@ -1,0 +1,1 @@
+export { StoreScreen } from './StoreScreen'

@@ -1,0 +1,96 @@
+import 'server-only'
+import {
+  ArrangementFile,
+  arrangementProblemWords,
+  ARRANGEMENTS,
+  resolveArrangement,
+  SHIPPED_FILES,
+  type Arrangement,
+} from '@/core/kit'
+import { ownArrangements, removeArrangement, saveArrangement } from '@/db'
+import { ServiceError } from './errors'
+import { parse } from './schemas/parse'
+
+const own = async (): Promise<ArrangementFile[]> =>
+  (await ownArrangements()).flatMap((file) => {
+    const read = ArrangementFile.safeParse(file)
+    return read.success ? [read.data] : []
+  })
+
+const shipped = (code: string): ArrangementFile | undefined => SHIPPED_FILES.find((f) => f.code === code)
+
+function resolved(file: ArrangementFile, others: readonly ArrangementFile[]): Arrangement {
+  const find = (code: string) =>
+    code === file.code ? file : (shipped(code) ?? others.find((f) => f.code === code))
+  const result = resolveArrangement(file, find)
+  if (result.ok) return result.value
+  throw new ServiceError('impossible', arrangementProblemWords(result.problem))
+}
+
+/** An arrangement by its code, shipped or own. @throws ServiceError `unreadable` with the codes there are */
+export async function arrangementFor(code: string): Promise<Arrangement> {
+  const ships = ARRANGEMENTS.get(code)
+  if (ships) return ships
+  const files = await own()
+  const file = files.find((f) => f.code === code)
+  if (file) return resolved(file, files)
+  const codes = [...ARRANGEMENTS.keys(), ...files.map((f) => f.code)].join(', ')
+  const message = `There is no arrangement “${code}”. There are: ${codes}.`
+  throw new ServiceError('unreadable', message, [{ path: ['arrangement'], message }])
+}
+
+export interface ArrangementSummary {
+  code: string
+  words: string
+  position: string
+  own: boolean
+  places: string[]
+  file: ArrangementFile
+}
+
+/** All arrangements: those that ship, then the shop's own. One whose base is gone is told with its trouble. */
+export async function arrangements(): Promise<{
+  arrangements: (ArrangementSummary & { trouble: string })[]
+}> {
+  const files = await own()
+  const summary = (file: ArrangementFile, isOwn: boolean) => {
+    const base = { code: file.code, words: file.words, position: file.position, own: isOwn, file }
+    try {
+      const { slots } = isOwn ? resolved(file, files) : (ARRANGEMENTS.get(file.code) ?? { slots: [] })
+      return { ...base, places: slots.filter((s) => !s.onRequest).map((s) => s.words), trouble: '' }
+    } catch (error) {
+      return { ...base, places: [], trouble: error instanceof Error ? error.message : '' }
+    }
+  }
+  return {
+    arrangements: [...SHIPPED_FILES.map((f) => summary(f, false)), ...files.map((f) => summary(f, true))],
+  }
+}
+
+/** Saves an arrangement of the shop's own. @throws ServiceError `unreadable`, `impossible` (circle, unknown names), `conflict` for a shipped code */
+export async function putArrangement(input: unknown): Promise<ArrangementFile> {
+  const file = parse(ArrangementFile, input)
+  if (shipped(file.code))
+    throw new ServiceError(
+      'conflict',
+      `${file.code} ships with the application. Choose another code, and base it on ${file.code}.`,
+    )
+  const others = (await own()).filter((f) => f.code !== file.code)
+  resolved(file, others)
+  for (const other of others) if (other.basedOn === file.code) resolved(other, [file, ...others])
+  await saveArrangement(file.code, file)
+  return file
+}
+
+/** @throws ServiceError `notFound`; `conflict` while another is based on it */
+export async function dropArrangement(code: string): Promise<{ code: string }> {
+  const leaning = (await own()).find((f) => f.basedOn === code)
+  if (leaning)
+    throw new ServiceError(
+      'conflict',
+      `${leaning.code} is based on ${code}. Change or remove that one first.`,
+    )
+  if (!(await removeArrangement(code)))
+    throw new ServiceError('notFound', `There is no own arrangement ${code}.`)
+  return { code }
+}

@@ -1,0 +1,91 @@
+import 'server-only'
+import { jobKit } from '../kitFiles'
+import { settings } from '../settings'
+import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH } from './page'
+
+const COLUMNS = [
+  { name: 'Part', x: PAGE.left, width: 150, align: 'left' },
+  { name: 'Number', x: PAGE.left + 155, width: 130, align: 'left' },
+  { name: 'Quantity', x: PAGE.left + 290, width: 60, align: 'right' },
+  { name: 'Each', x: PAGE.left + 355, width: 70, align: 'right' },
+  { name: 'Sum', x: PAGE.left + 430, width: WIDTH - 430, align: 'right' },
+] as const
+
+const money = (value: number): string => value.toFixed(2)
+const cents = (value: number): number => Math.round(value * 100) / 100
+const day = (date: Date): string => date.toISOString().slice(0, 10)
+
+/**
+ * A quote for a job's kit: what is bought with its price from stock, margin, taxes and validity from the settings. Lines
+ * without a price are named and not added up. @throws ServiceError `notFound`
+ */
+export async function quotePdf(jobId: number, today = new Date()): Promise<Buffer> {
+  const [{ job, arrangement, kit, place }, { shop, currency, validDays, marginPercent, taxes }] =
+    await Promise.all([jobKit(jobId), settings()])
+  const bought = kit.lines.filter((l) => l.quantity > 0 && l.unit === 'pcs' && l.state === 'filled')
+  const priced = bought.map((line) => {
+    const each =
+      (line.stock?.price ?? null) === null
+        ? null
+        : cents((line.stock?.price ?? 0) * (1 + marginPercent / 100))
+    return { line, each, sum: each === null ? null : cents(each * line.quantity) }
+  })
+  const { doc, done } = startDocument(`Job ${jobId}, quote`)
+  const { ink, soft, lamp, line: rule } = COLOURS
+  doc.font('bold').fontSize(18).fillColor(ink).text('Quote', PAGE.left, PAGE.top)
+  doc.font('text').fontSize(10).fillColor(soft).text(`${shop}. Job ${job.id}: ${job.title}`)
+  if (place) doc.text(place)
+  const until = new Date(today.getTime() + validDays * 86_400_000)
+  doc.text(`${day(today)}. Valid until ${day(until)}. Prices in ${currency}.`)
+  doc.moveDown(0.6).font('bold').fontSize(11).fillColor(ink)
+  doc.text(`${arrangement.words}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`)
+  doc.moveDown(0.5)
+  const row = (cells: readonly string[], font: string, colour: string) => {
+    pageBreak(doc, 18)
+    const y = doc.y + 3
+    doc.lineWidth(0.4).moveTo(PAGE.left, doc.y).lineTo(PAGE.right, doc.y).stroke(rule)
+    COLUMNS.forEach(({ x, width, align }, i) =>
+      doc
+        .font(font)
+        .fontSize(9)
+        .fillColor(colour)
+        .text(cells[i] ?? '', x, y, { width, height: 12, align, lineBreak: false, ellipsis: true }),
+    )
+    doc.y = y + 14
+  }
+  row(
+    COLUMNS.map((c) => c.name),
+    'bold',
+    soft,
+  )
+  for (const { line, each, sum } of priced)
+    row(
+      [
+        line.words,
+        line.designation,
+        String(line.quantity),
+        each === null ? 'on request' : money(each),
+        sum === null ? '' : money(sum),
+      ],
+      'text',
+      each === null ? lamp : ink,
+    )
+  const net = cents(priced.reduce((total, { sum }) => total + (sum ?? 0), 0))
+  row(['', '', '', 'Net', money(net)], 'bold', ink)
+  let gross = net
+  for (const { words, percent } of taxes) {
+    const tax = cents((net * percent) / 100)
+    gross = cents(gross + tax)
+    row(['', '', '', `${words} ${percent} %`, money(tax)], 'text', ink)
+  }
+  row(['', '', '', 'Total', money(gross)], 'bold', ink)
+  const open = [
+    ...priced
+      .filter((p) => p.each === null)
+      .map((p) => `${p.line.words} ${p.line.designation}: price on request, not in the total.`),
+    ...kit.lines.filter((l) => l.state !== 'filled').map((l) => `${l.words}: not settled yet. ${l.reason}`),
+  ]
+  points(doc, 'Not in this total', open)
+  endDocument(doc, `Valid until ${day(until)}.`, `Job ${jobId}`)
+  return done
+}
