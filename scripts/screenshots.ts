@@ -32,10 +32,34 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
   ['kit-tapered-pair', `${job('coach 1')}/kit`],
   ['kit-axle', `${job('Carousel')}/kit`, async (page) => page.click('#line-snapRing')],
   ['part-sheet', `/parts/${encodeURIComponent('L68149/L68110')}`],
+  ['trap-laid-over', '/parts/6205', async (page) => page.getByRole('button', { name: /^Lay 1641/ }).click()],
+  [
+    'seals',
+    '/seals?shaft=35&housing=52&width=8&rpm=1450&temperatureC=60&medium=water',
+    async (page) => page.getByTestId('seal-answer').waitFor(),
+  ],
+  ['store', '/store', async (page) => page.click('button:text-is("LM12749")')],
+  [
+    'orders',
+    `/orders?jobs=${job('coach 1').split('/')[2]}x3`,
+    async (page) => {
+      await page.getByLabel('Part 3').waitFor()
+      await page.getByRole('button', { name: 'Ask for prices' }).click()
+      await page.getByRole('button', { name: /^Order from/ }).waitFor()
+    },
+  ],
+  [
+    'campaign',
+    '/campaign',
+    async (page) => {
+      await page.getByLabel('Times: Land train, coach 1').fill('3')
+      await page.getByLabel('Times: Carousel').fill('12')
+      await page.getByRole('cell', { name: '6205-2RS' }).waitFor()
+    },
+  ],
   ['record', `${job('Coin pusher')}/record`],
   ['machines', '/machines'],
   ['catalogue', '/catalogue?family=deep-groove', async (page) => page.click('button:text-is("62")')],
-  ['lists', '/lists'],
   [
     'list-taken-in',
     '/lists',

@@ -107,7 +107,7 @@ db_stop() {
 
 # suppliers_start PORT — the simulated suppliers, on loopback; sets SUPPLIERS_URL and SUPPLIERS_PID
 suppliers_start() {
-  SUPPLIERS_PORT=$(free_port "$1"); export SUPPLIERS_PORT SUPPLIERS_URL="http://127.0.0.1:$SUPPLIERS_PORT"
+  SUPPLIERS_PORT=$(free_port "$1"); export SUPPLIERS_PORT SUPPLIERS_STATE SUPPLIERS_URL="http://127.0.0.1:$SUPPLIERS_PORT"
   setsid node --import tsx scripts/suppliers/server.ts > .local/suppliers.log 2>&1 &
   SUPPLIERS_PID=$!
 }

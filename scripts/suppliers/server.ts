@@ -2,6 +2,7 @@
  * Three simulated suppliers on loopback: prices, packs, days, freight, rate limits and outages, all from one seed.
  * SUPPLIERS_PORT sets the address. SUPPLIERS_CONTROL=1 lets a test take one down: POST /control {"supplier","down"}.
  */
+import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http'
 import { buildCatalogue } from '@/core/catalogue'
 import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
@@ -22,7 +23,21 @@ interface TakenOrder {
 const calls = new Map<string, number[]>()
 const count = new Map<string, number>()
 const down = new Set<string>()
-const taken = new Map<string, TakenOrder>()
+/** Orders outlive a restart: an order sent again after one is still the same order. */
+const STATE = process.env.SUPPLIERS_STATE
+const taken = new Map<string, TakenOrder>([
+  [
+    'breakwater demo-order-before-the-season',
+    {
+      number: 'BR-0001',
+      lines: [
+        { designation: 'LM12749', pieces: 8 },
+        { designation: 'LM12710', pieces: 8 },
+      ],
+    },
+  ],
+  ...(STATE && existsSync(STATE) ? (JSON.parse(readFileSync(STATE, 'utf8')) as [string, TakenOrder][]) : []),
+])
 
 async function body(request: IncomingMessage): Promise<unknown> {
   const chunks: Buffer[] = []
@@ -98,6 +113,7 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
       lines: lines.map((l) => ({ designation: String(l.designation), pieces: Number(l.pieces) })),
     }
     taken.set(`${supplier.id} ${key}`, order)
+    if (STATE) writeFileSync(STATE, JSON.stringify([...taken]))
     return send(response, 201, { number: order.number })
   }
   if (path[1] === 'orders' && path[2] && path[3] === 'delivery' && request.method === 'GET') {

@@ -7,16 +7,12 @@ export * from './lists'
 export {
   allStock,
   changeItem,
-  countStock,
   itemFor,
-  MOVE_KINDS,
   moveStock,
   movesOf,
   placeItem,
   reservedFor,
   stockItem,
-  type MoveResult,
-  type NewMove,
   type StockItem,
 } from './stock'
 export * from './orders'

@@ -174,8 +174,6 @@ export async function moveWithin(
 export const moveStock = (itemId: number, move: NewMove): Promise<MoveResult> =>
   database().transaction((transaction) => moveWithin(itemId, move, transaction))
 
-export const countStock = (): Promise<number> => models().StockItemRow.count()
-
 /** Pieces a job has reserved and not yet taken, by item. */
 export async function reservedFor(jobId: number): Promise<Map<number, number>> {
   const moves = await models().StockMoveRow.findAll({ where: { job_id: jobId } })

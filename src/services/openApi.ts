@@ -4,6 +4,26 @@ import { IdentifyRequest, IdentifyResponse } from './schemas/evidence'
 import { Job, JobChange, NewJob } from './schemas/job'
 import { KitProposal, KitResponse } from './schemas/kit'
 import { KitFile } from './schemas/kitFile'
+import { ArrangementFile } from '@/core/kit'
+import {
+  BasketQuery,
+  BasketResponse,
+  CampaignQuery,
+  CampaignResponse,
+  Move,
+  NewOrders,
+  NewStockItem,
+  OrderResponse,
+  OrdersResponse,
+  Receipt,
+  ReservedResponse,
+  Settings,
+  StockChange,
+  StockDetail,
+  StockImported,
+  StockItem,
+  StockResponse,
+} from './schemas/supply'
 import { ListDetail, ListsResponse, ListSummary, PreviewResponse } from './schemas/list'
 import {
   Comparison,
@@ -35,6 +55,11 @@ const text = (name: string, required: boolean, description: string, where: 'quer
   schema: { type: 'string' },
 })
 const csv = { required: true, content: { 'text/csv': { schema: { type: 'string' } } } }
+const csvOut = {
+  '200': { description: 'CSV', content: { 'text/csv': { schema: { type: 'string' } } } },
+  default: problem,
+}
+const pdfOut = { '200': { description: 'PDF', content: { 'application/pdf': {} } }, default: problem }
 const id = { name: 'id', in: 'path', required: true, schema: { type: 'integer' } }
 
 /** The JSON interface, generated from the schemas that validate it. */
@@ -61,10 +86,7 @@ export function openApi() {
         post: {
           summary: 'Identify every row of a CSV tray, in the same order',
           requestBody: csv,
-          responses: {
-            '200': { description: 'CSV', content: { 'text/csv': { schema: { type: 'string' } } } },
-            default: problem,
-          },
+          responses: csvOut,
         },
       },
       '/api/decode': {
@@ -171,10 +193,7 @@ export function openApi() {
         parameters: [id],
         get: {
           summary: 'Rows that were not kept, with the reason',
-          responses: {
-            '200': { description: 'CSV', content: { 'text/csv': { schema: { type: 'string' } } } },
-            default: problem,
-          },
+          responses: csvOut,
         },
       },
       '/api/kits/propose': {
@@ -183,6 +202,148 @@ export function openApi() {
           requestBody: { required: true, ...json(KitProposal, 'input') },
           responses: ok(KitResponse, 'The kit'),
         },
+      },
+      '/api/arrangements': {
+        get: {
+          summary: 'Arrangements that ship and own ones',
+          responses: { '200': { description: 'All' }, default: problem },
+        },
+        put: {
+          summary:
+            'Save an arrangement of your own; 422 for a circle or unknown places, 409 for a code that ships',
+          requestBody: { required: true, ...json(ArrangementFile, 'input') },
+          responses: ok(ArrangementFile, 'Saved'),
+        },
+      },
+      '/api/arrangements/{code}': {
+        parameters: [text('code', true, 'of an own arrangement', 'path')],
+        delete: {
+          summary: 'Remove it; 409 while another is based on it',
+          responses: { '200': { description: 'Removed' }, default: problem },
+        },
+      },
+      '/api/campaign': {
+        post: {
+          summary: 'One list over many kits: equal parts are one line, with what is short',
+          requestBody: { required: true, ...json(CampaignQuery, 'input') },
+          responses: ok(CampaignResponse, 'The list'),
+        },
+      },
+      '/api/campaign.csv': {
+        post: {
+          summary: 'The same as CSV',
+          requestBody: { required: true, ...json(CampaignQuery, 'input') },
+          responses: csvOut,
+        },
+      },
+      '/api/stock': {
+        get: { summary: 'Everything in the bins', responses: ok(StockResponse, 'Items') },
+        post: {
+          summary: 'Put a part into a bin',
+          requestBody: { required: true, ...json(NewStockItem, 'input') },
+          responses: { '201': { description: 'There', ...json(StockItem, 'output') }, default: problem },
+        },
+      },
+      '/api/stock.csv': {
+        get: { summary: 'The stock as CSV', responses: csvOut },
+        post: {
+          summary: 'Read a stock list: every quantity is a count',
+          requestBody: csv,
+          responses: ok(StockImported, 'Taken in'),
+        },
+      },
+      '/api/stock-labels.pdf': {
+        get: {
+          summary: 'Label sheet with Code 128',
+          parameters: [text('ids', false, 'items, separated by commas; all when left out')],
+          responses: pdfOut,
+        },
+      },
+      '/api/stock/{id}': {
+        parameters: [id],
+        get: { summary: 'One item with its moves', responses: ok(StockDetail, 'The item') },
+        patch: {
+          summary: 'Minimum and price',
+          requestBody: { required: true, ...json(StockChange, 'input') },
+          responses: ok(StockItem, 'The item'),
+        },
+      },
+      '/api/stock/{id}/moves': {
+        parameters: [id],
+        post: {
+          summary: 'Move pieces; 409 with `current` when somebody was quicker; the same `once` moves once',
+          requestBody: { required: true, ...json(Move, 'input') },
+          responses: { '201': { description: 'Moved', ...json(StockItem, 'output') }, default: problem },
+        },
+      },
+      '/api/basket': {
+        post: {
+          summary: 'The cheapest way to buy a list over the suppliers that answer',
+          requestBody: { required: true, ...json(BasketQuery, 'input') },
+          responses: ok(BasketResponse, 'The basket'),
+        },
+      },
+      '/api/orders': {
+        get: { summary: 'Orders, latest first', responses: ok(OrdersResponse, 'Orders') },
+        post: {
+          summary: 'Order a basket; the same `once` gives the same orders',
+          requestBody: { required: true, ...json(NewOrders, 'input') },
+          responses: { '201': { description: 'One order a supplier' }, default: problem },
+        },
+      },
+      '/api/orders/{id}': {
+        parameters: [id],
+        get: { summary: 'One order', responses: ok(OrderResponse, 'The order') },
+        delete: {
+          summary: 'Give up an order that was never sent',
+          responses: ok(OrderResponse, 'The order'),
+        },
+      },
+      '/api/orders/{id}/send': {
+        parameters: [id],
+        post: { summary: 'Send a waiting order again', responses: ok(OrderResponse, 'The order') },
+      },
+      '/api/orders/{id}/delivery': {
+        parameters: [id],
+        get: {
+          summary: 'What the supplier says comes next',
+          responses: { '200': { description: 'Lines' }, default: problem },
+        },
+      },
+      '/api/orders/{id}/receive': {
+        parameters: [id],
+        post: {
+          summary: 'Take a delivery in, in part or whole',
+          requestBody: { required: true, ...json(Receipt, 'input') },
+          responses: ok(OrderResponse, 'The order'),
+        },
+      },
+      '/api/settings': {
+        get: { summary: 'Shop, currency, taxes', responses: ok(Settings, 'Settings') },
+        put: {
+          summary: 'Change them',
+          requestBody: { required: true, ...json(Settings, 'input') },
+          responses: ok(Settings, 'Settings'),
+        },
+      },
+      '/api/jobs/{id}/reserve': {
+        parameters: [id],
+        post: {
+          summary: 'Reserve for the kit what lies in the bins',
+          responses: ok(ReservedResponse, 'Reserved and short'),
+        },
+      },
+      '/api/jobs/{id}/labels.pdf': {
+        parameters: [id],
+        get: { summary: 'Labels of the kit', responses: pdfOut },
+      },
+      '/api/jobs/{id}/quote.pdf': {
+        parameters: [id],
+        get: { summary: 'Quote for the kit', responses: pdfOut },
+      },
+      '/api/jobs/{id}/card.pdf': {
+        parameters: [id],
+        get: { summary: 'Job card of the kit', responses: pdfOut },
       },
       '/api/jobs': {
         get: { summary: 'Latest jobs', responses: ok(z.array(Job), 'Jobs') },
@@ -205,10 +366,7 @@ export function openApi() {
         parameters: [id],
         get: {
           summary: 'The pick list as CSV',
-          responses: {
-            '200': { description: 'CSV', content: { 'text/csv': { schema: { type: 'string' } } } },
-            default: problem,
-          },
+          responses: csvOut,
         },
       },
       '/api/jobs/{id}/kit.json': {

@@ -58,7 +58,8 @@ async function ask<T>(
       }
       words =
         response.status === 429 ? 'takes no more calls just now' : `is out of order (${response.status})`
-      if (response.status !== 429 && response.status < 500) return { ok: false, words: 'refuses this' }
+      if (response.status !== 429 && response.status < 500)
+        return { ok: false, words: response.status === 404 ? 'knows nothing of this' : 'refuses this' }
       const after = Number(response.headers.get('retry-after'))
       if (after > 0) wait = Math.min(LONGEST_WAIT_MS, after * 1000)
     } catch (error) {

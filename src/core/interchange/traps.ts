@@ -63,6 +63,12 @@ function why(part: Part, other: Part, found: readonly Difference[]): string {
 
 const withArticle = (words: string): string => `${/^[aeiou]/.test(words) ? 'an' : 'a'} ${words}`
 
+/** A near size that rolls on something else is seen to be another bearing: it comes after those that look alike. */
+const OTHER_ELEMENT = 0.1
+
+const rollsAlike = (a: Part, b: Part): boolean =>
+  familyFacts(a.family).element === familyFacts(b.family).element
+
 const distance = (found: readonly Difference[]): number =>
   found.reduce((sum, { a, b }) => sum + Math.abs(a - b) / a, 0)
 
@@ -85,7 +91,9 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
           designation,
           kind: 'size',
           why: why(part, other, apart),
-          distance: sharesCup ? 1e-9 : distance(apart),
+          distance: sharesCup
+            ? 1e-9
+            : distance(apart) + (apart.length > 0 && !rollsAlike(part, other) ? OTHER_ELEMENT : 0),
           commonness,
         },
       ]

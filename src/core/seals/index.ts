@@ -1,4 +1,4 @@
-export { checkSealWork, materialsFor, type SealWork } from './checkSealWork'
+export { checkSealWork, materialsFor } from './checkSealWork'
 export { checkSeal, findSeals } from './findSeals'
 export { lipSpeed } from './lipSpeed'
 export { MEDIA } from './sealMaterials'

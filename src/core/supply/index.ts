@@ -1,2 +1,2 @@
-export { bestBasket, type Basket, type Offer, type Terms, type WantedLine } from './bestBasket'
-export { mergeLines, type MergedLine } from './mergeLines'
+export { bestBasket, type Offer, type Terms, type WantedLine } from './bestBasket'
+export { mergeLines } from './mergeLines'

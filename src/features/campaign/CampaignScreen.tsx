@@ -96,22 +96,26 @@ export function CampaignScreen({ jobs }: { jobs: readonly Job[] }) {
           ) : (
             <>
               <div className="flex items-center gap-2 border-b border-line px-[18px] py-2">
-                <b className="text-[17px]">
+                <b className="text-[17px] whitespace-nowrap">
                   {list.lines.length} lines, {list.lines.filter((l) => l.short > 0).length} short
                 </b>
                 {!list.complete && (
                   <span className="truncate text-strain">
-                    ▲{' '}
+                    ▲ Not settled:{' '}
                     {list.kits
                       .filter((k) => !k.complete)
-                      .map((k) => `${k.name}: ${k.gaps.join(', ')}`)
+                      .map((k) => `${k.name}, ${k.gaps.length}`)
                       .join('; ')}
                   </span>
                 )}
                 <button type="button" className="chip ml-auto px-2.5" onClick={csv}>
                   CSV
                 </button>
-                <Link href={`/orders?jobs=${order}` as Route} className="button min-h-10" data-primary>
+                <Link
+                  href={`/orders?jobs=${order}` as Route}
+                  className="button min-h-10 whitespace-nowrap"
+                  data-primary
+                >
                   Order what is short
                 </Link>
               </div>

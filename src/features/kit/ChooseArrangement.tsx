@@ -58,7 +58,7 @@ export function ChooseArrangement({ onChoose }: { onChoose: (code: string) => vo
                 {own && <span className="tag ml-2">own</span>}
               </b>
               <span className="line-clamp-2 text-[13.5px] text-ink2">
-                {broken || places.map((p) => p.toLowerCase()).join(', ')}
+                {broken || places.map((p) => p.toLowerCase()).join(' · ')}
               </span>
             </button>
           ))}

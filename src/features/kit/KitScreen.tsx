@@ -118,34 +118,40 @@ function Side({
           </b>
         </p>
       )}
-      <p className="mb-2 flex flex-wrap items-center gap-1.5 text-caption text-ink3">
-        Found:
-        {FINDINGS.map((finding) => (
-          <button
-            key={finding}
-            type="button"
-            className="chip px-2.5"
-            aria-pressed={request.findings?.includes(finding) ?? false}
-            onClick={() => onFind(finding)}
-          >
-            {FINDING_WORDS[finding]}
-          </button>
-        ))}
-      </p>
-      {dropped.length > 0 && (
-        <p className="mb-2 flex flex-wrap items-center gap-1.5 text-caption text-ink3">
-          Not on this machine:
-          {dropped.map((slot) => (
+      <details className="text-[14px] text-ink2" open={(request.findings?.length ?? 0) > 0}>
+        <summary className="min-h-8 cursor-pointer font-semibold text-ink">Found on the machine</summary>
+        <p className="mb-2 flex flex-wrap gap-1.5">
+          {FINDINGS.map((finding) => (
             <button
-              key={slot.id}
+              key={finding}
               type="button"
               className="chip px-2.5"
-              onClick={() => onSet(slot.id, slot.onRequest ? 'auto' : undefined)}
+              aria-pressed={request.findings?.includes(finding) ?? false}
+              onClick={() => onFind(finding)}
             >
-              + {slot.words.toLowerCase()}
+              {FINDING_WORDS[finding]}
             </button>
           ))}
         </p>
+      </details>
+      {dropped.length > 0 && (
+        <details className="text-[14px] text-ink2">
+          <summary className="min-h-8 cursor-pointer font-semibold text-ink">
+            Not on this machine: {dropped.length}
+          </summary>
+          <p className="mb-2 flex flex-wrap gap-1.5">
+            {dropped.map((slot) => (
+              <button
+                key={slot.id}
+                type="button"
+                className="chip px-2.5"
+                onClick={() => onSet(slot.id, slot.onRequest ? 'auto' : undefined)}
+              >
+                + {slot.words.toLowerCase()}
+              </button>
+            ))}
+          </p>
+        </details>
       )}
       <details className="text-[14px] text-ink2">
         <summary className="min-h-8 cursor-pointer font-semibold text-ink">Tools, by size</summary>

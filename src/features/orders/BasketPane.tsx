@@ -33,10 +33,10 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
       {suppliers.map((name) => (
         <section key={name} aria-label={name} className="mb-4">
           <h2 className="mb-1 text-[15.5px] font-bold">{name}</h2>
-          <table className="w-full text-[14.5px]">
+          <table className="w-full table-fixed text-[14.5px]">
             <thead className="caption text-left">
               <tr>
-                <th className="py-1 font-semibold">Number</th>
+                <th className="w-[34%] py-1 font-semibold">Number</th>
                 <th className="px-2 text-right font-semibold">Wanted</th>
                 <th className="px-2 text-right font-semibold">Bought</th>
                 <th className="px-2 text-right font-semibold">Each</th>
@@ -53,7 +53,7 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
                     <td className="number px-2 text-right text-ink2">{p.wanted}</td>
                     <td className="number px-2 text-right">
                       {p.pieces}
-                      {p.pack > 1 && <span className="ml-1 text-ink3">in packs of {p.pack}</span>}
+                      {p.pack > 1 && <span className="ml-1 text-[12.5px] text-ink3">({p.pack}s)</span>}
                     </td>
                     <td className="number px-2 text-right text-ink2">{p.price.toFixed(2)}</td>
                     <td className="number px-2 text-right font-medium">{p.cost.toFixed(2)}</td>

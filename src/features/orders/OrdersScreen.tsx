@@ -101,7 +101,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
   const order = orders.find((o) => o.id === chosen)
   return (
     <Frame about={<b className="font-semibold text-ink">Orders</b>} state={`${orders.length} orders`}>
-      <div className="grid h-full min-h-0 grid-cols-[330px_minmax(0,1fr)_270px]">
+      <div className="grid h-full min-h-0 grid-cols-[360px_minmax(0,1fr)_260px]">
         <WantedLines
           wanted={wanted}
           onChange={setWanted}

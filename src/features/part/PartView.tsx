@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import type { Route } from 'next'
+import { useState } from 'react'
 import { isFamily, PIECES } from '@/core/catalogue'
 import { OPEN } from '@/core/designation'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
@@ -9,7 +10,8 @@ import type { Drawable } from '@/core/section'
 import { usePreferences } from '@/features/shell'
 import type { Application } from '@/core/interchange'
 import type { PartSheetData } from '@/services/partSheet'
-import { SectionFigure } from '@/ui/drawing'
+import { OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
+import { ask } from '@/ui/ask'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { Equivalents } from './Equivalents'
 import { PlaceStrip } from './PlaceStrip'
@@ -25,7 +27,7 @@ const KINDS: Record<string, string> = {
 
 const part = (designation: string): Route => `/parts/${encodeURIComponent(designation)}` as Route
 
-function drawable({ part: p }: PartSheetData): Drawable | null {
+function drawable(p: PartSheetData['part']): Drawable | null {
   const piece = PIECES.find((known) => known === p.piece)
   if (!piece || !isFamily(p.family)) return null
   return {
@@ -89,7 +91,18 @@ interface Props {
 /** A part: its number explained, what may stand in, what must not, which rings run with it. */
 export function PartView({ data, place, onPlace, onUse, used }: Props) {
   const { unit } = usePreferences()
-  const drawn = drawable(data)
+  const drawn = drawable(data.part)
+  const [laid, setLaid] = useState<(Laid & { of: string }) | null>(null)
+  const over = laid?.of === data.designation ? laid : null
+  const layOver = (designation: string): void => {
+    if (over?.designation === designation) return setLaid(null)
+    ask<PartSheetData['part']>(`/api/parts?designation=${encodeURIComponent(designation)}`)
+      .then((found) => {
+        const other = drawable(found)
+        if (other) setLaid({ of: data.designation, designation, part: other })
+      })
+      .catch(() => setLaid(null))
+  }
   return (
     <div className="grid h-full min-h-0 grid-cols-[318px_minmax(0,1fr)_300px]">
       <section
@@ -100,7 +113,10 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         <h1 className="number px-1 text-[24px] font-semibold break-all">{data.designation}</h1>
         <p className="px-1 text-[14px] text-ink2">{data.part.familyWords}</p>
         <div className="min-h-[300px] flex-1">
-          {drawn && (
+          {drawn && over && (
+            <OverlayFigure under={{ designation: data.designation, part: drawn }} over={over} unit={unit} />
+          )}
+          {drawn && !over && (
             <SectionFigure
               part={drawn}
               designation={data.designation}
@@ -171,6 +187,15 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
                 >
                   {trap.designation}
                 </Link>
+                <button
+                  type="button"
+                  className="chip float-right px-2"
+                  aria-pressed={over?.designation === trap.designation}
+                  aria-label={`Lay ${trap.designation} over it`}
+                  onClick={() => layOver(trap.designation)}
+                >
+                  lay over
+                </button>
                 <span className="block text-[14px] text-ink2">{trap.why}</span>
               </span>
             </li>

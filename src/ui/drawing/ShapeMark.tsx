@@ -1,6 +1,6 @@
 import type { Point, Shape } from '@/core/section'
 
-export type Manner = 'filled' | 'gap' | 'conflict' | 'plain'
+export type Manner = 'filled' | 'gap' | 'conflict' | 'plain' | 'over'
 
 interface Props {
   shape: Shape
@@ -17,10 +17,11 @@ const STROKE: Record<Manner, string> = {
   gap: 'var(--lamp-ink)',
   conflict: 'var(--contra)',
   plain: 'var(--hatch)',
+  over: 'var(--contra)',
 }
 
 function fillOf(shape: Shape, hatchId: string, manner: Manner, mirrored: boolean): string {
-  if (manner === 'gap') return 'none'
+  if (manner === 'gap' || manner === 'over') return 'none'
   if (manner === 'plain') return 'var(--tint)'
   if (manner === 'conflict') return `url(#${hatchId}-conflict)`
   if (shape.kind !== 'outline' || shape.hatch === 'none') return 'var(--sheet)'
@@ -34,7 +35,7 @@ const list = (points: readonly Point[], place: Props['place']): string =>
 /** One outline of a section, above and below the axis. */
 export function ShapeMark({ shape, hatchId, place, scale, manner = 'filled' }: Props) {
   const stroke = STROKE[manner]
-  const dash = manner === 'gap' ? '6 4' : undefined
+  const dash = manner === 'gap' || manner === 'over' ? '6 4' : undefined
   if (shape.kind === 'across')
     return (
       <polyline

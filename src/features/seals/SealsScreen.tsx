@@ -1,0 +1,238 @@
+'use client'
+
+import Link from 'next/link'
+import type { Route } from 'next'
+import { useEffect, useState } from 'react'
+import { MEDIA } from '@/core/seals'
+import { writeMm } from '@/core/quantity'
+import { Frame, usePreferences } from '@/features/shell'
+import type { SealsResponse } from '@/services/schemas/lookUp'
+import { ask, wordsOf } from '@/ui/ask'
+import { SectionFigure } from '@/ui/drawing'
+import { VerdictMark } from '@/ui/VerdictMark'
+
+const FIELDS = [
+  ['shaft', 'Journal', '42'],
+  ['housing', 'Counterbore', '62'],
+  ['width', 'Room', '8'],
+  ['rpm', 'Turns a minute', '1450'],
+  ['temperatureC', 'At the lip, °C', '60'],
+] as const
+type Field = (typeof FIELDS)[number][0] | 'medium' | 'lip'
+type Values = Partial<Record<Field, string>>
+
+/** How long typing rests before the question is asked, ms. */
+const REST_MS = 120
+
+const signOf = (checks: SealsResponse['seals'][number]['checks']) =>
+  checks.some((c) => c.result === 'fail') ? 'fail' : checks.some((c) => c.result === 'warn') ? 'warn' : 'pass'
+
+function Seal({
+  seal,
+  chosen,
+  onChoose,
+}: {
+  seal: SealsResponse['seals'][number]
+  chosen: boolean
+  onChoose: () => void
+}) {
+  return (
+    <li className={`border-t border-line2 ${chosen ? 'bg-sheet' : ''}`}>
+      <button
+        type="button"
+        className="grid w-full grid-cols-[20px_120px_1fr] gap-2 px-2 py-2 text-left"
+        aria-pressed={chosen}
+        onClick={onChoose}
+      >
+        <VerdictMark verdict={signOf(seal.checks)} />
+        <b className="number">{seal.designation}</b>
+        <span className="text-[14px] text-ink2">
+          {seal.detail} {seal.lip} lip, {seal.material}
+          {seal.checks.map((c) => (
+            <span
+              key={c.check}
+              className={`block ${c.result === 'fail' ? 'text-contra' : c.result === 'warn' ? 'text-strain' : ''}`}
+            >
+              {c.detail}
+            </span>
+          ))}
+        </span>
+      </button>
+    </li>
+  )
+}
+
+/** Seals by journal, counterbore and room, by the work they do, and sleeves over a grooved journal. */
+export function SealsScreen({ initial }: { initial: Values }) {
+  const { unit } = usePreferences()
+  const [values, setValues] = useState<Values>(initial)
+  const [found, setFound] = useState<SealsResponse | null>(null)
+  const [words, setWords] = useState('')
+  const [chosen, setChosen] = useState<string | null>(null)
+  const query = new URLSearchParams(
+    Object.entries(values).flatMap(([k, v]) => (v.trim() === '' ? [] : [[k, v.trim()]])),
+  ).toString()
+  const enough = Boolean(values.shaft?.trim() && values.housing?.trim())
+  useEffect(() => {
+    window.history.replaceState(null, '', query === '' ? '/seals' : `/seals?${query}`)
+    if (!enough) return
+    let current = true
+    const timer = setTimeout(() => {
+      ask<SealsResponse>(`/api/seals?${query}`)
+        .then((answer) => {
+          if (!current) return
+          setFound(answer)
+          setWords('')
+        })
+        .catch((error: unknown) => current && setWords(wordsOf(error)))
+    }, REST_MS)
+    return () => {
+      current = false
+      clearTimeout(timer)
+    }
+  }, [query, enough])
+  const set = (name: Field, value: string): void => setValues({ ...values, [name]: value })
+  const answer = enough ? found : null
+  const shown = answer && [...answer.seals, ...answer.near].find((s) => s.designation === chosen)
+  const drawn = shown ?? answer?.seals[0]
+  return (
+    <Frame about={<b className="font-semibold text-ink">Seals and wear sleeves</b>}>
+      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_330px] grid-rows-[auto_minmax(0,1fr)]">
+        <form
+          className="col-span-2 grid grid-cols-7 gap-2 border-b border-line px-[18px] py-2.5"
+          onSubmit={(e) => e.preventDefault()}
+        >
+          {FIELDS.map(([name, label, example], i) => (
+            <label key={name}>
+              <span className="caption block truncate">{label}</span>
+              <input
+                className="field number"
+                data-length
+                autoFocus={i === 0}
+                placeholder={example}
+                maxLength={40}
+                value={values[name] ?? ''}
+                onChange={(e) => set(name, e.target.value)}
+              />
+            </label>
+          ))}
+          <label>
+            <span className="caption block">Runs in</span>
+            <select
+              className="field"
+              value={values.medium ?? ''}
+              onChange={(e) => set('medium', e.target.value)}
+            >
+              <option value="">not said</option>
+              {MEDIA.map((m) => (
+                <option key={m}>{m}</option>
+              ))}
+            </select>
+          </label>
+          <label>
+            <span className="caption block">Lip wanted</span>
+            <select className="field" value={values.lip ?? ''} onChange={(e) => set('lip', e.target.value)}>
+              <option value="">either</option>
+              <option value="single">one lip</option>
+              <option value="double">with dust lip</option>
+            </select>
+          </label>
+        </form>
+        <section aria-label="Seals" className="min-h-0 overflow-auto px-[18px] py-3">
+          {words && (
+            <p role="alert" className="mb-2 text-contra">
+              {words}
+            </p>
+          )}
+          {!answer ? (
+            <p className="pt-10 text-ink2">
+              Measure the journal the lip runs on, beside the groove, and the counterbore the seal sits in.
+              Such as 42 and 62 for the inner end of a coach wheel.
+            </p>
+          ) : (
+            <>
+              <h1 className="text-[21px] font-bold" data-testid="seal-answer">
+                {answer.seals.length === 0
+                  ? 'No listed seal fits; the next size is not close enough'
+                  : `${answer.seals.length} ${answer.seals.length === 1 ? 'seal fits' : 'seals fit'}`}
+              </h1>
+              <p className="mb-2 text-ink2">
+                {answer.lipSpeed !== null && `${answer.lipSpeed.toFixed(1)} m/s at the lip. `}
+                {answer.materials.length > 0
+                  ? `Elastomers that stand this work: ${answer.materials.join(', ')}.`
+                  : 'No elastomer listed stands this work: ask a seal maker.'}{' '}
+                The seal maker&apos;s sheet rules.
+              </p>
+              <ul>
+                {answer.seals.map((s) => (
+                  <Seal
+                    key={s.designation}
+                    seal={s}
+                    chosen={s === drawn}
+                    onChoose={() => setChosen(s.designation)}
+                  />
+                ))}
+              </ul>
+              {answer.sleeves.length > 0 && (
+                <>
+                  <h2 className="mt-4 text-[17px] font-bold">Over a grooved journal</h2>
+                  <ul>
+                    {answer.sleeves.map((s) => (
+                      <li key={`${s.kind}${s.runsOnMm}`} className="border-t border-line2 py-2 text-[14.5px]">
+                        {s.words} <span className="number font-medium">{s.seals.join(', ')}</span>
+                      </li>
+                    ))}
+                  </ul>
+                </>
+              )}
+              {answer.near.length > 0 && (
+                <>
+                  <h2 className="mt-4 mb-1 text-[17px] font-bold">Near, and not right</h2>
+                  <ul>
+                    {answer.near.map((s) => (
+                      <li
+                        key={s.designation}
+                        className="grid grid-cols-[20px_120px_1fr] gap-2 border-t border-line2 px-2 py-1.5"
+                      >
+                        <VerdictMark verdict="fail" />
+                        <b className="number">{s.designation}</b>
+                        <span className="text-[14px] text-ink2">{s.detail}</span>
+                      </li>
+                    ))}
+                  </ul>
+                </>
+              )}
+              {answer.caps.length > 0 && (
+                <p className="mt-4 text-ink2">
+                  Caps for a bore of {writeMm(answer.housing)} mm:{' '}
+                  <span className="number text-ink">{answer.caps.join(', ')}</span>
+                </p>
+              )}
+            </>
+          )}
+        </section>
+        <aside aria-label="Section" className="min-h-0 border-l border-line bg-sheet px-3 py-3">
+          {drawn && answer && (
+            <>
+              <Link
+                href={`/parts/${encodeURIComponent(drawn.designation)}` as Route}
+                className="number px-1 text-[21px] font-semibold underline underline-offset-4"
+              >
+                {drawn.designation}
+              </Link>
+              <div className="h-[88%]">
+                <SectionFigure
+                  part={{ family: 'seal', piece: 'seal', series: '', dimensions: drawn.dimensions }}
+                  designation={drawn.designation}
+                  closure={{ sides: 0, type: 'open' }}
+                  unit={unit}
+                  measured={{ bore: answer.shaft, outside: answer.housing }}
+                />
+              </div>
+            </>
+          )}
+        </aside>
+      </div>
+    </Frame>
+  )
+}

@@ -1,0 +1,1 @@
+export { SealsScreen } from './SealsScreen'
