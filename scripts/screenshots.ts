@@ -43,7 +43,7 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
     'orders',
     `/orders?jobs=${job('coach 1').split('/')[2]}x3`,
     async (page) => {
-      await page.getByLabel('Part 3').waitFor()
+      await page.getByLabel('Part 3', { exact: true }).waitFor()
       await page.getByRole('button', { name: 'Ask for prices' }).click()
       await page.getByRole('button', { name: /^Order from/ }).waitFor()
     },

@@ -9,23 +9,48 @@ const EASILY_TAKEN = 4
 /** Whether two numbers differ in one mark that is taken for the other, or in two that stand the other way round. */
 function readAlike(a: string, b: string): boolean {
   if (a.length !== b.length || a.length < SHORTEST) return false
-  const off = [...a].flatMap((mark, i) => (mark === b[i] ? [] : [i]))
+  const off: number[] = []
+  for (let i = 0; i < a.length && off.length < 3; i++) if (a[i] !== b[i]) off.push(i)
   const [first, second] = off
   if (first === undefined || off.length > 2) return false
   if (second === undefined) return confusionCost(a[first] ?? '', b[first] ?? '') < EASILY_TAKEN
   return second === first + 1 && a[first] === b[second] && a[second] === b[first]
 }
 
+interface Keyed {
+  key: string
+  part: Part
+}
+
+const keyOf = (part: Part): string => numberKey(part.set ? part.set.cone : part.base)
+
+/** Numbers of a catalogue by piece and length, worked out once. */
+const keyed = new WeakMap<Catalogue, Map<string, Keyed[]>>()
+
+function keyedOf(catalogue: Catalogue): Map<string, Keyed[]> {
+  const there = keyed.get(catalogue)
+  if (there) return there
+  const made = new Map<string, Keyed[]>()
+  for (const part of catalogue.parts) {
+    const key = keyOf(part)
+    const drawer = `${part.piece} ${key.length}`
+    const held = made.get(drawer)
+    if (held) held.push({ key, part })
+    else made.set(drawer, [{ key, part }])
+  }
+  keyed.set(catalogue, made)
+  return made
+}
+
 /**
  * Listed parts of other sizes whose number is one worn or swapped mark away, the commonest first.
  * @returns parts of the same piece only: nobody takes a cup for a cone by its number
  */
-export function lookAlikeNumbers(part: Part, { parts }: Catalogue): Part[] {
-  const own = numberKey(part.set ? part.set.cone : part.base)
-  return parts
-    .filter((other) => {
-      if (other === part || other.piece !== part.piece || part.piece === 'hardware') return false
-      return readAlike(own, numberKey(other.set ? other.set.cone : other.base))
-    })
+export function lookAlikeNumbers(part: Part, catalogue: Catalogue): Part[] {
+  if (part.piece === 'hardware') return []
+  const own = keyOf(part)
+  return (keyedOf(catalogue).get(`${part.piece} ${own.length}`) ?? [])
+    .filter((other) => other.part !== part && readAlike(own, other.key))
+    .map((other) => other.part)
     .sort((a, b) => b.commonness - a.commonness)
 }

@@ -41,6 +41,10 @@ function nearestWidths(part: Part, other: Part): Difference[] {
 }
 
 function differences(part: Part, other: Part): Difference[] | null {
+  for (const name of ['bore', 'outside'] as const) {
+    const [a, b] = [part.dimensions[name], other.dimensions[name]]
+    if (a !== undefined && b !== undefined && !isNear(a, b)) return null
+  }
   const diameters = (['bore', 'outside'] as const).flatMap((name) => {
     const [a, b] = [part.dimensions[name], other.dimensions[name]]
     return a === undefined || b === undefined ? [] : [{ name, a, b }]

@@ -3,35 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { meaningOfText } from '../designation'
 import { arrangementOf, proposeKit } from '../kit'
-import { bestBasket, mergeLines, type Offer, type Terms, type WantedLine } from '.'
-
-/** Every way there is, one after the other: the slow twin. */
-function everyWay(
-  lines: readonly WantedLine[],
-  offers: readonly Offer[],
-  terms: readonly Terms[],
-  dayWorth: number,
-) {
-  const choices = lines.map((_, i) => offers.filter((o) => o.line === i)).filter((c) => c.length > 0)
-  let best = Infinity
-  const walk = (i: number, picked: Offer[]): void => {
-    const choice = choices[i]
-    if (choice) return choice.forEach((o) => walk(i + 1, [...picked, o]))
-    const goods = new Map<string, number>()
-    for (const o of picked) {
-      const cost = Math.ceil((lines[o.line]?.quantity ?? 0) / o.pack) * o.pack * o.pricePerPiece
-      goods.set(o.supplier, (goods.get(o.supplier) ?? 0) + cost)
-    }
-    let total = dayWorth * Math.max(...picked.map((o) => o.days))
-    for (const [supplier, sum] of goods) {
-      const t = terms.find((x) => x.supplier === supplier)
-      total += sum + (t && (t.freeFrom === null || sum < t.freeFrom) ? t.freight : 0)
-    }
-    best = Math.min(best, total)
-  }
-  if (choices.length > 0) walk(0, [])
-  return best
-}
+import { everyWay } from '../../../tests/support/everyWay'
+import { bestBasket, mergeLines, type Offer } from '.'
 
 describe('best basket', () => {
   it('finds what looking at every way finds', () => {
