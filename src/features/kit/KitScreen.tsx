@@ -50,6 +50,7 @@ function Side({
   onSet,
   onFind,
   pdf,
+  stock,
   files,
 }: {
   kit: DrawnKit
@@ -58,6 +59,7 @@ function Side({
   onSet: (slot: string, value: string | undefined) => void
   onFind: (finding: Finding) => void
   pdf: string
+  stock: ReactNode
   files: ReactNode
 }) {
   const index = kit.lines.findIndex((l) => l.slot === selected)
@@ -66,116 +68,117 @@ function Side({
   const grease = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
   const dropped = kit.places.filter((slot) => !kit.lines.some((l) => l.slot === slot.id))
   return (
-    <aside
-      aria-label="State of the kit"
-      className="flex min-h-0 flex-col overflow-auto border-l border-line bg-sheet px-[18px] py-3"
-    >
-      <h2 className="caption">
-        {kit.positions} {position}
-        {kit.positions === 1 ? '' : 's'}, one kit each
-      </h2>
-      <p data-testid="kit-state" className="text-[21px] font-bold">
-        {headline(kit)}
-      </p>
-      <p className="mb-2 text-ink2">
-        {kit.lines.filter((l) => l.state === 'filled').length} of {kit.lines.length} places filled
-      </p>
-      {line && (
-        <LineEditor
-          key={line.slot}
-          place={kit.places.find((p) => p.id === line.slot)}
-          line={line}
-          number={index + 1}
-          given={request.parts?.[line.slot] ?? undefined}
-          onSet={(value) => onSet(line.slot, value)}
-        />
-      )}
-      <ul aria-label="Checked between the parts">
-        {kit.checks.map((check) => (
-          <li
-            key={check.words}
-            className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5 text-[14.5px]"
-          >
-            <VerdictMark verdict={check.result} />
-            <span>
-              {check.words}
-              <span className="block text-[13.5px] text-ink3">{check.detail}</span>
-            </span>
-          </li>
-        ))}
-      </ul>
-      {kit.next && !line && (
-        <div className="my-2.5 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
-          <b className="block text-[16px]">{kit.next.heading}</b>
-          <span className="text-[14px] text-ink2">{kit.next.line}</span>
-        </div>
-      )}
-      {grease && (
-        <p className="my-2 flex justify-between gap-2 text-[14.5px] text-ink2">
-          <span>Grease</span>
-          <b className="number text-ink">
-            {kit.positions} × {grease.quantityPerPosition} g
-          </b>
+    <aside aria-label="State of the kit" className="flex min-h-0 flex-col border-l border-line bg-sheet">
+      <div className="min-h-0 flex-1 overflow-auto px-[18px] py-3">
+        <h2 className="caption">
+          {kit.positions} {position}
+          {kit.positions === 1 ? '' : 's'}, one kit each
+        </h2>
+        <p data-testid="kit-state" className="text-[21px] font-bold">
+          {headline(kit)}
         </p>
-      )}
-      <details className="text-[14px] text-ink2" open={(request.findings?.length ?? 0) > 0}>
-        <summary className="min-h-8 cursor-pointer font-semibold text-ink">Found on the machine</summary>
-        <p className="mb-2 flex flex-wrap gap-1.5">
-          {FINDINGS.map((finding) => (
-            <button
-              key={finding}
-              type="button"
-              className="chip px-2.5"
-              aria-pressed={request.findings?.includes(finding) ?? false}
-              onClick={() => onFind(finding)}
+        <p className="mb-2 text-ink2">
+          {kit.lines.filter((l) => l.state === 'filled').length} of {kit.lines.length} places filled
+        </p>
+        {line && (
+          <LineEditor
+            key={line.slot}
+            place={kit.places.find((p) => p.id === line.slot)}
+            line={line}
+            number={index + 1}
+            given={request.parts?.[line.slot] ?? undefined}
+            onSet={(value) => onSet(line.slot, value)}
+          />
+        )}
+        <ul aria-label="Checked between the parts">
+          {kit.checks.map((check) => (
+            <li
+              key={check.words}
+              className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5 text-[14.5px]"
             >
-              {FINDING_WORDS[finding]}
-            </button>
+              <VerdictMark verdict={check.result} />
+              <span>
+                {check.words}
+                <span className="block text-[13.5px] text-ink3">{check.detail}</span>
+              </span>
+            </li>
           ))}
-        </p>
-      </details>
-      {dropped.length > 0 && (
-        <details className="text-[14px] text-ink2">
-          <summary className="min-h-8 cursor-pointer font-semibold text-ink">
-            Not on this machine: {dropped.length}
-          </summary>
+        </ul>
+        {kit.next && !line && (
+          <div className="my-2.5 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
+            <b className="block text-[16px]">{kit.next.heading}</b>
+            <span className="text-[14px] text-ink2">{kit.next.line}</span>
+          </div>
+        )}
+        {grease && (
+          <p className="my-2 flex justify-between gap-2 text-[14.5px] text-ink2">
+            <span>Grease</span>
+            <b className="number text-ink">
+              {kit.positions} × {grease.quantityPerPosition} g
+            </b>
+          </p>
+        )}
+        <details className="text-[14px] text-ink2" open={(request.findings?.length ?? 0) > 0}>
+          <summary className="min-h-8 cursor-pointer font-semibold text-ink">Found on the machine</summary>
           <p className="mb-2 flex flex-wrap gap-1.5">
-            {dropped.map((slot) => (
+            {FINDINGS.map((finding) => (
               <button
-                key={slot.id}
+                key={finding}
                 type="button"
                 className="chip px-2.5"
-                onClick={() => onSet(slot.id, slot.onRequest ? 'auto' : undefined)}
+                aria-pressed={request.findings?.includes(finding) ?? false}
+                onClick={() => onFind(finding)}
               >
-                + {slot.words.toLowerCase()}
+                {FINDING_WORDS[finding]}
               </button>
             ))}
           </p>
         </details>
-      )}
-      <details className="text-[14px] text-ink2">
-        <summary className="min-h-8 cursor-pointer font-semibold text-ink">Tools, by size</summary>
-        <ul className="list-disc pl-5">
-          {kit.tools.map((tool) => (
-            <li key={tool}>{tool}</li>
-          ))}
-        </ul>
-      </details>
-      <details className="mb-2 text-[14px] text-ink2">
-        <summary className="min-h-8 cursor-pointer font-semibold text-ink">
-          Before anybody works on it
-        </summary>
-        <ul className="list-disc pl-5">
-          {kit.cautions.map((caution) => (
-            <li key={caution}>{caution}</li>
-          ))}
-        </ul>
-      </details>
-      <div className="mt-auto" />
-      {files}
-      <a href={pdf} target="_blank" rel="noreferrer" data-primary className="button" id="print">
-        Print pick list <kbd>P</kbd>
-      </a>
+        {dropped.length > 0 && (
+          <details className="text-[14px] text-ink2">
+            <summary className="min-h-8 cursor-pointer font-semibold text-ink">
+              Not on this machine: {dropped.length}
+            </summary>
+            <p className="mb-2 flex flex-wrap gap-1.5">
+              {dropped.map((slot) => (
+                <button
+                  key={slot.id}
+                  type="button"
+                  className="chip px-2.5"
+                  onClick={() => onSet(slot.id, slot.onRequest ? 'auto' : undefined)}
+                >
+                  + {slot.words.toLowerCase()}
+                </button>
+              ))}
+            </p>
+          </details>
+        )}
+        <details className="text-[14px] text-ink2">
+          <summary className="min-h-8 cursor-pointer font-semibold text-ink">Tools, by size</summary>
+          <ul className="list-disc pl-5">
+            {kit.tools.map((tool) => (
+              <li key={tool}>{tool}</li>
+            ))}
+          </ul>
+        </details>
+        <details className="mb-2 text-[14px] text-ink2">
+          <summary className="min-h-8 cursor-pointer font-semibold text-ink">
+            Before anybody works on it
+          </summary>
+          <ul className="list-disc pl-5">
+            {kit.cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
+        </details>
+        {files}
+      </div>
+      <div className="border-t border-line px-[18px] pt-2 pb-3">
+        {stock}
+        <a href={pdf} target="_blank" rel="noreferrer" data-primary className="button w-full" id="print">
+          Print pick list <kbd>P</kbd>
+        </a>
+      </div>
     </aside>
   )
 }
@@ -279,12 +282,8 @@ export function KitScreen() {
             onSet={set}
             onFind={find}
             pdf={`/api/jobs/${job.id}/kit.pdf`}
-            files={
-              <>
-                <KitStock jobId={job.id} lines={kit.lines} price={kit.price} />
-                <KitFiles jobId={job.id} onRead={put} />
-              </>
-            }
+            stock={<KitStock jobId={job.id} lines={kit.lines} price={kit.price} />}
+            files={<KitFiles jobId={job.id} onRead={put} />}
           />
         )}
       </div>

@@ -31,7 +31,7 @@ export function KitStock({ jobId, lines, price }: Props) {
       .catch(() => setWords('The server is away. Nothing was reserved; try again.'))
   }
   return (
-    <section aria-label="Stock and papers" className="mb-2 border-t border-line pt-2 text-[14px]">
+    <section aria-label="Stock and papers" className="mb-2 text-[14px]">
       <p className="mb-1.5 text-ink2">
         {there} of {bought.length} bought lines lie in the bins
         {price !== null && (
