@@ -1,5 +1,6 @@
 import 'server-only'
 import { z } from 'zod'
+import { EndPlayRequest, EndPlayResponse, FitRequest, FitResponse } from './schemas/fit'
 import { IdentifyRequest, IdentifyResponse } from './schemas/evidence'
 import { Job, JobChange, NewJob } from './schemas/job'
 import { KitProposal, KitResponse } from './schemas/kit'
@@ -201,6 +202,21 @@ export function openApi() {
           summary: 'Fill and check a kit',
           requestBody: { required: true, ...json(KitProposal, 'input') },
           responses: ok(KitResponse, 'The kit'),
+        },
+      },
+      '/api/fits/check': {
+        post: {
+          summary:
+            'What a seat of a class does to a ring: interference, clearance left, heat, force, verdict on a measured seat',
+          requestBody: { required: true, ...json(FitRequest, 'input') },
+          responses: ok(FitResponse, 'Limits and interference in µm, positive = tight'),
+        },
+      },
+      '/api/adjust/endplay': {
+        post: {
+          summary: 'Nut, pitch and slots to end play',
+          requestBody: { required: true, ...json(EndPlayRequest, 'input') },
+          responses: ok(EndPlayResponse, 'Axial move and the slots that land in the target'),
         },
       },
       '/api/arrangements': {

@@ -4,7 +4,7 @@ import { findPart } from '../catalogue'
 import type { Instrument, Looks } from './evidence'
 import { buildIdentifier, identify } from './identify'
 import { logReading, readingModel } from './readingModel'
-import { ringBandMm } from './ringTolerances'
+import { ringBandMm } from '../fit'
 import { weighLooks } from './weighLooks'
 import { patternWords } from './words'
 

@@ -1,7 +1,7 @@
 import { MM_PER_INCH } from '../quantity'
 import { FEATURE_ROLE, type Condition, type Feature, type Instrument, type Measured } from './evidence'
 import { logNormal, logNormalPlusShift, logSumExp } from './logDensities'
-import { ringBandMm } from './ringTolerances'
+import { ringBandMm } from '../fit'
 
 /** What may have moved a reading away from the nominal size. */
 export type Cause =

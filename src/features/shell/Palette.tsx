@@ -65,6 +65,7 @@ export function Palette() {
     ['Service campaign: one list over many kits', () => go('/campaign')],
     ['Arrangements of your own', () => go('/arrangements')],
     ['Seals and wear sleeves', () => go('/seals')],
+    ['Fits and adjustment', () => go('/fits')],
     ['Settings for quotes', () => go('/settings')],
     [
       unit === 'mm' ? 'Show inches first' : 'Show millimetres first',

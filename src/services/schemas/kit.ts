@@ -1,21 +1,6 @@
 import { z } from 'zod'
 import { FINDINGS, SIZE_NAMES, SLOT_ROLES } from '@/core/kit'
-import { lengthProblemWords, readLength, toMm } from '@/core/quantity'
-
-/** A size in millimetres, or text as people type it (inches only where they are said). */
-const size = z.union([
-  z.number().positive('A size is larger than zero.').max(3000, 'Larger than 3000 mm. Check the unit.'),
-  z
-    .string()
-    .max(40)
-    .transform((text, context) => {
-      const read = readLength(text)
-      if (read.ok)
-        return toMm(read.value.value, read.value.stated ?? (read.value.form === 'fraction' ? 'in' : 'mm'))
-      context.addIssue({ code: 'custom', message: lengthProblemWords(read.problem) })
-      return z.NEVER
-    }),
-])
+import { lengthMm } from './length'
 
 /** A plain figure, or the text of one. */
 const sizeNumber = (most: number, what: string) =>
@@ -24,9 +9,9 @@ const sizeNumber = (most: number, what: string) =>
     .pipe(z.number(`${what} is a figure.`).positive(`${what} is larger than zero.`).max(most))
 const KitSizesInput = z
   .object(
-    Object.fromEntries(SIZE_NAMES.map((name) => [name, size])) as Record<
+    Object.fromEntries(SIZE_NAMES.map((name) => [name, lengthMm])) as Record<
       (typeof SIZE_NAMES)[number],
-      typeof size
+      typeof lengthMm
     >,
   )
   .extend({ rpm: sizeNumber(100_000, 'A speed'), ballCount: sizeNumber(200, 'A count') })

@@ -1,0 +1,2 @@
+export { endPlay } from './endPlay'
+export { rockTest } from './rockTest'

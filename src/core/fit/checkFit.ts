@@ -1,0 +1,170 @@
+import { heatToDropIn } from './heatToDropIn'
+import { clearanceLeft, internalClearance, type ClearanceGroup } from './internalClearance'
+import { judgeSeat, type SeatReading, type SeatVerdict } from './judgeSeat'
+import type { Material } from './materials'
+import { FRICTION, pressForce, pressure } from './pressFit'
+import { ringBandMm } from './ringTolerances'
+import { isShaftClass, toleranceClass, type Limits } from './toleranceClass'
+
+export interface FitQuestion {
+  ring: 'inner' | 'outer'
+  /** class of the seat, such as k5 or N7 */
+  class: string
+  /** of the bearing, mm */
+  bore: number
+  outside: number
+  width: number
+  clearanceClass?: ClearanceGroup | undefined
+  family?: string | undefined
+  /** inch tapered rings have plus tolerances (ABMA 19.2) */
+  plusTolerances?: boolean | undefined
+  sealed?: boolean | undefined
+  readings?: readonly SeatReading[] | undefined
+  /** bore of a hollow shaft, mm; 0 = solid */
+  hollow?: number | undefined
+  /** outside of a hub, mm; none = thick */
+  hubOutside?: number | undefined
+  materials?: { shaft?: Material | undefined; housing?: Material | undefined } | undefined
+}
+
+export interface FitAnswer {
+  /** of the seat, µm */
+  limits: Limits
+  /** of the ring, µm */
+  bearing: Limits
+  /** µm, positive = tight */
+  interference: { min: number; mean: number; max: number }
+  /** µm; null where no table of this family is here */
+  clearanceLeft: { min: number; max: number } | null
+  heat: { deltaC: number; celsius: number; advice: string }
+  pressForceKn: { min: number; max: number }
+  seat?: SeatVerdict
+  advice: string[]
+}
+
+export type FitProblem =
+  | { code: 'class'; name: string }
+  | { code: 'side'; name: string; ring: 'inner' | 'outer' }
+  | { code: 'sizes' }
+
+export const fitProblemWords = (problem: FitProblem): string => {
+  switch (problem.code) {
+    case 'class':
+      return `The tables hold no class “${problem.name}” for this size. Use f, g, h, j, js, k, m, n, p or r with 4 to 9 for a shaft, capitals for a housing, up to 500 mm.`
+    case 'side':
+      return problem.ring === 'inner'
+        ? `“${problem.name}” is a class of a housing; the inner ring sits on a shaft, such as k5.`
+        : `“${problem.name}” is a class of a shaft; the outer ring sits in a housing, such as N7.`
+    case 'sizes':
+      return 'The bore is smaller than the outside, a hollow shaft smaller than the bore, a hub larger than the outside. Check the sizes.'
+  }
+}
+
+/** Mean diameter of a raceway shoulder, as the other face of a ring: a quarter of the section in (common practice). */
+const RACE_SHARE = 0.25
+/** Hottest a part may get, °C (common practice). */
+const HOTTEST = { bearing: 120, sealed: 80, lightHub: 120, ironHub: 150 }
+
+const round = (value: number, digits = 1): number => Math.round(value * 10 ** digits) / 10 ** digits
+
+function heatAdvice(celsius: number, q: FitQuestion, material: Material): string {
+  if (celsius <= 20) return 'No heat: it slides on.'
+  const limit =
+    q.ring === 'inner'
+      ? q.sealed
+        ? HOTTEST.sealed
+        : HOTTEST.bearing
+      : material === 'aluminium' || material === 'magnesium'
+        ? HOTTEST.lightHub
+        : HOTTEST.ironHub
+  const what = q.ring === 'inner' ? (q.sealed ? 'a sealed, greased bearing' : 'a bearing') : 'the hub'
+  if (celsius > limit)
+    return `${Math.ceil(celsius)} °C is more than ${what} may have (${limit} °C): press it${q.ring === 'outer' ? ', or cool the bearing' : ''}.`
+  return `Heat ${q.ring === 'inner' ? 'the bearing' : 'the hub'} to about ${Math.ceil(celsius / 5) * 5} °C by hot air, plate or induction, never with a flame; at most ${limit} °C. Wear gloves.`
+}
+
+/**
+ * What a seat of a class does to a bearing ring: interference, clearance left, heat or force, and whether a measured seat
+ * is still good. ISO 286 limits, ISO 492 Normal rings, ISO 5753 clearance; Lamé for the pressure.
+ *
+ * @returns µm, kN and °C; a problem for a class the tables do not hold or sizes that cannot be
+ */
+export function checkFit(
+  q: FitQuestion,
+): { ok: true; value: FitAnswer } | { ok: false; problem: FitProblem } {
+  const inner = q.ring === 'inner'
+  if (isShaftClass(q.class) !== inner)
+    return { ok: false, problem: { code: 'side', name: q.class, ring: q.ring } }
+  const hollow = q.hollow ?? 0
+  const hub = q.hubOutside ?? Infinity
+  if (q.bore >= q.outside || hollow >= q.bore || hub <= q.outside)
+    return { ok: false, problem: { code: 'sizes' } }
+  const nominal = inner ? q.bore : q.outside
+  const limits = toleranceClass(q.class, nominal)
+  if (!limits) return { ok: false, problem: { code: 'class', name: q.class } }
+  const band = ringBandMm(inner ? 'bore' : 'outside', nominal) * 1000
+  const bearing = q.plusTolerances ? { lower: 0, upper: band } : { lower: -band, upper: 0 }
+  const max = inner ? limits.upper - bearing.lower : bearing.upper - limits.lower
+  const min = inner ? limits.lower - bearing.upper : bearing.lower - limits.upper
+  const shaftMaterial = q.materials?.shaft ?? 'steel'
+  const housingMaterial = q.materials?.housing ?? 'steel'
+  const section = (q.outside - q.bore) * RACE_SHARE
+  const press = (um: number, friction: number): number => {
+    const p = inner
+      ? pressure(
+          nominal,
+          um / 1000,
+          { otherMm: hollow, material: shaftMaterial },
+          { otherMm: q.bore + section, material: 'steel' },
+        )
+      : pressure(
+          nominal,
+          um / 1000,
+          { otherMm: q.outside - section, material: 'steel' },
+          { otherMm: hub, material: housingMaterial },
+        )
+    return pressForce(p, nominal, q.width, friction)
+  }
+  const heated = inner ? 'steel' : housingMaterial
+  const heat = heatToDropIn(max / 1000, nominal, heated)
+  const clearance = internalClearance(q.family ?? 'deep-groove', q.clearanceClass ?? 'CN', q.bore)
+  const left = clearance && clearanceLeft(clearance, q.ring, { min, max })
+  const seat =
+    q.readings && q.readings.length > 0
+      ? judgeSeat(q.readings, nominal, limits, inner ? 'shaft' : 'housing')
+      : undefined
+  const advice = [
+    left && left.min < 0
+      ? 'At the tightest, no clearance is left: take the next larger clearance group or a lighter fit.'
+      : '',
+    min < 0 && min + max >= 0 ? 'Between loose and tight: try the ring by hand before it goes in.' : '',
+    min + max < 0
+      ? 'A slide fit: right for the ring that stands still to its load, wrong for the one that turns.'
+      : '',
+    "A guide: the machine's manual comes first.",
+  ].filter(Boolean)
+  return {
+    ok: true,
+    value: {
+      limits,
+      bearing,
+      interference: { min, mean: (min + max) / 2, max },
+      clearanceLeft: left && { min: round(left.min), max: round(left.max) },
+      heat: {
+        deltaC: round(heat.deltaC),
+        celsius: round(heat.celsius),
+        advice: heatAdvice(heat.celsius, q, heated),
+      },
+      pressForceKn: { min: round(press(min, FRICTION.oiled), 2), max: round(press(max, FRICTION.dry), 2) },
+      ...(seat && {
+        seat: {
+          ...seat,
+          outOfRound: round(seat.outOfRound),
+          taper: round(seat.taper),
+          mean: round(seat.mean),
+        },
+      }),
+      advice,
+    },
+  }
+}

@@ -1,0 +1,1 @@
+export { FitsScreen } from './FitsScreen'
