@@ -23,11 +23,6 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
   ['take-in', job('coach 2')],
   ['identify', `${job('coach 2')}/identify`],
   ['identify-not-listed', `${job('Capstan')}/identify`],
-  [
-    'identify-dim',
-    `${job('Organ')}/identify`,
-    async (page) => page.evaluate(() => void (document.documentElement.dataset['theme'] = 'dim')),
-  ],
   ['cross-reference', `${job('trolley')}/cross-reference`],
   ['kit-tapered-pair', `${job('coach 1')}/kit`],
   ['kit-axle', `${job('Carousel')}/kit`, async (page) => page.click('#line-snapRing')],
@@ -37,6 +32,17 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
     'seals',
     '/seals?shaft=35&housing=52&width=8&rpm=1450&temperatureC=60&medium=water',
     async (page) => page.getByTestId('seal-answer').waitFor(),
+  ],
+  [
+    'fits',
+    '/fits?designation=6206-2RS',
+    async (page) => {
+      await page.getByRole('button', { name: 'outer, in its bore' }).click()
+      await page
+        .getByLabel(/The seat as measured/)
+        .fill('12 61.975 front\n3 61.972 front\n6 61.976 front\n9 61.990 front\n12 61.970 back')
+      await page.getByTestId('seat').waitFor()
+    },
   ],
   ['store', '/store', async (page) => page.click('button:text-is("LM12749")')],
   [

@@ -1,3 +1,4 @@
+import { UniqueConstraintError } from 'sequelize'
 import { database } from './connection'
 import { models, type OrderLineRow, type OrderRow } from './models'
 import { moveWithin } from './stock'
@@ -82,10 +83,10 @@ export async function orderOnce(once: string): Promise<Order | null> {
   return row && orderById(row.id)
 }
 
-/** Writes an order before it is sent: whatever happens then, it is not lost. */
+/** Writes an order before it is sent: whatever happens then, it is not lost. The same key again is the same order. */
 export async function createOrder({ lines, ...order }: NewOrder): Promise<Order> {
   const { OrderRow: Orders, OrderLineRow: Lines } = models()
-  const id = await database().transaction(async (transaction) => {
+  const write = database().transaction(async (transaction) => {
     const row = await Orders.create(
       {
         supplier: order.supplier,
@@ -107,8 +108,13 @@ export async function createOrder({ lines, ...order }: NewOrder): Promise<Order>
     )
     return row.id
   })
-  const made = await orderById(id)
-  if (!made) throw new Error(`order ${id} is not there after it was written`)
+  // Two requests with one key at once: the second finds what the first has written.
+  const id = await write.catch((error: unknown) => {
+    if (error instanceof UniqueConstraintError) return null
+    throw error
+  })
+  const made = id === null ? await orderOnce(order.once) : await orderById(id)
+  if (!made) throw new Error(`order ${order.once} is not there after it was written`)
   return made
 }
 

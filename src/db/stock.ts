@@ -171,8 +171,15 @@ export async function moveWithin(
 }
 
 /** Moves pieces of one item, all or nothing, and records it; a record is never overwritten. */
-export const moveStock = (itemId: number, move: NewMove): Promise<MoveResult> =>
-  database().transaction((transaction) => moveWithin(itemId, move, transaction))
+export async function moveStock(itemId: number, move: NewMove): Promise<MoveResult> {
+  try {
+    return await database().transaction((transaction) => moveWithin(itemId, move, transaction))
+  } catch (error) {
+    if (!(error instanceof UniqueConstraintError)) throw error
+    const item = await stockItem(itemId)
+    return item ? { ok: true, item, repeated: true } : { ok: false, why: 'noItem' }
+  }
+}
 
 /** Pieces a job has reserved and not yet taken, by item. */
 export async function reservedFor(jobId: number): Promise<Map<number, number>> {

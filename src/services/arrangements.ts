@@ -45,6 +45,8 @@ export interface ArrangementSummary {
   position: string
   own: boolean
   places: string[]
+  /** every place, those of its base among them */
+  slots: { id: string; words: string }[]
   file: ArrangementFile
 }
 
@@ -57,9 +59,14 @@ export async function arrangements(): Promise<{
     const base = { code: file.code, words: file.words, position: file.position, own: isOwn, file }
     try {
       const { slots } = isOwn ? resolved(file, files) : (ARRANGEMENTS.get(file.code) ?? { slots: [] })
-      return { ...base, places: slots.filter((s) => !s.onRequest).map((s) => s.words), trouble: '' }
+      return {
+        ...base,
+        places: slots.filter((s) => !s.onRequest).map((s) => s.words),
+        slots: slots.map(({ id, words }) => ({ id, words })),
+        trouble: '',
+      }
     } catch (error) {
-      return { ...base, places: [], trouble: error instanceof Error ? error.message : '' }
+      return { ...base, places: [], slots: [], trouble: error instanceof Error ? error.message : '' }
     }
   }
   return {

@@ -197,6 +197,13 @@ describe('baskets and orders', () => {
     expect(a.body.orders.every((o) => o.state === 'sent')).toBe(true)
   })
 
+  it('two requests with one key at once order once', async () => {
+    const once = `order-${fresh()}`.slice(0, 60)
+    const answers = await Promise.all([place(once), place(once), place(once)])
+    expect(answers.map((a) => a.status)).toEqual([201, 201, 201])
+    expect(new Set(answers.map((a) => a.body.orders.map((o) => o.id).join())).size).toBe(1)
+  })
+
   it('a supplier down in the middle of an order: kept, told, sent later, taken once', async () => {
     const supplier = basket.picks[0]?.supplier ?? ''
     await down(supplier, true)

@@ -49,7 +49,9 @@ export function endPlay({ pitchMm, degrees, slots, crossHoles, target }: EndPlay
       : axialMm < wanted.min
         ? `This turn gives ${mm(axialMm)} mm, less than the ${mm(wanted.min)} mm wanted: the bearing may stay loaded.`
         : `This turn gives ${mm(axialMm)} mm, within ${mm(wanted.min)} to ${mm(wanted.max)} mm.`,
-    quarter > wanted.max ? `A bare quarter turn would be ${mm(quarter)} mm on this thread.` : '',
+    quarter > wanted.max && degrees !== 90
+      ? `A bare quarter turn would be ${mm(quarter)} mm on this thread.`
+      : '',
     any === null
       ? `No slot lands in the target: one step is ${mm(slotStepMm)} mm. Lock at the nearest slot loosened and measure, or use a nut with more slots.`
       : `${any} ${any === 1 ? 'step' : 'steps'} back from no play ${any === 1 ? 'is' : 'are'} ${mm(any * slotStepMm)} mm.`,

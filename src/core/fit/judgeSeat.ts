@@ -55,6 +55,7 @@ export function judgeSeat(
   const others = (i: number): number => mean(off.filter((_, j) => j !== i))
   const stray = off.length > 3 ? Math.max(...off.map((v, i) => Math.abs(v - others(i)))) : 0
   const told = { outOfRound, taper, mean: middle }
+  const sentence = (words: string): string => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`
   const loose = kind === 'housing' ? 'larger' : 'smaller'
   if (worn > band / 2 + READING_UM)
     return {
@@ -82,7 +83,7 @@ export function judgeSeat(
     taper > FORM_SHARE * band + READING_UM && `tapered by ${um(taper)}`,
   ].filter((d) => d !== false)
   if (doubts.length > 0)
-    return { ...told, verdict: 'doubtful', why: `${doubts.join('; ')}. Clean and measure again.` }
+    return { ...told, verdict: 'doubtful', why: `${sentence(doubts.join('; '))}. Clean and measure again.` }
   return {
     ...told,
     verdict: 'good',

@@ -14,6 +14,7 @@ interface Listed {
   position: string
   own: boolean
   places: string[]
+  slots: { id: string; words: string }[]
   file: ArrangementFile
   trouble: string
 }
@@ -63,7 +64,7 @@ export function ArrangementsScreen({ initial }: { initial: Listed[] }) {
         ),
       )
   }
-  const under = base?.file.slots ?? []
+  const under = base?.slots ?? []
   return (
     <Frame about={<b className="font-semibold text-ink">Arrangements</b>} state={saved}>
       <div className="grid h-full min-h-0 grid-cols-[320px_minmax(0,1fr)]">

@@ -1,6 +1,6 @@
 'use client'
 
-import { SLOT_ROLES, type ArrangementFile, type Slot } from '@/core/kit'
+import { SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { ROLE_WORDS } from './roleWords'
 
 type Row = ArrangementFile['slots'][number]
@@ -8,7 +8,7 @@ type Row = ArrangementFile['slots'][number]
 interface Props {
   slots: readonly Row[]
   /** places one may stand after */
-  after: readonly Slot[]
+  after: readonly { id: string; words: string }[]
   onChange: (slots: Row[]) => void
 }
 

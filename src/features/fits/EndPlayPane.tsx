@@ -38,10 +38,10 @@ function RockTest() {
   return (
     <>
       <h3 className="caption">Rocked at top and bottom</h3>
-      <div className="mb-1.5 grid grid-cols-4 gap-1.5">
+      <div className="mb-1.5 grid grid-cols-2 gap-1.5">
         {ROCK.map(([name, label]) => (
           <label key={name}>
-            <span className="block truncate text-[12px] text-ink3">{label}</span>
+            <span className="caption block truncate">{label}</span>
             <input
               className="field number"
               inputMode="decimal"

@@ -121,7 +121,7 @@ export function FitsScreen({ designation }: { designation: string }) {
                 aria-pressed={ring === r}
                 onClick={() => setRing(r)}
               >
-                {r === 'inner' ? 'inner ring on its shaft' : 'outer ring in its bore'}
+                {r === 'inner' ? 'inner, on its shaft' : 'outer, in its bore'}
               </button>
             ))}
           </div>
@@ -200,11 +200,11 @@ export function FitsScreen({ designation }: { designation: string }) {
           ) : (
             <>
               <h1 className="text-[21px] font-bold" data-testid="fit-answer">
-                {um(fit.interference.min)} to {um(fit.interference.max)} µm{' '}
+                {um(fit.interference.min)} to {um(fit.interference.max)} µm
                 {fit.interference.min >= 0
-                  ? 'tight'
+                  ? ' tight'
                   : fit.interference.max <= 0
-                    ? 'loose'
+                    ? ' loose'
                     : ', from loose to tight'}
               </h1>
               <p className="text-ink2">
