@@ -394,3 +394,20 @@ describe('seals by the work they do', () => {
     expect((await get('/api/seals?shaft=35&housing=52&rpm=fast')).status).toBe(400)
   })
 })
+
+describe('pairs of the trade (common practice)', () => {
+  it.each([
+    ['6205-2RS', '6205DDU', 'identical'],
+    ['6205DDU', '6205LLU', 'identical'],
+    ['6205', '6205/C3', 'conditional'],
+    ['688', '688ZZ', 'conditional'],
+    ['6203', '6203-5/8', 'not-interchangeable'],
+    ['6205', '1641', 'not-interchangeable'],
+    ['R8', '6001', 'not-interchangeable'],
+    ['LM11749', 'LM11949', 'not-interchangeable'],
+    ['L44643', 'L44649', 'not-interchangeable'],
+  ])('%s → %s: %s', async (from, to, verdict) => {
+    const query = new URLSearchParams({ from, to }).toString()
+    expect((await get<{ verdict: string }>(`/api/interchange?${query}`)).body.verdict).toBe(verdict)
+  })
+})

@@ -1,5 +1,5 @@
 import { commonnessWeight, glyphs, type Family, type Glyph, type PartNumbers } from '../catalogue'
-import { writeInch } from '../quantity'
+import { MM_PER_INCH, writeInch } from '../quantity'
 import { inchBore, listedDraftsOf, unlistedDraftsOf, type Draft } from './drafts'
 import type { Language, Reading, ReadToken } from './reading'
 import { readSizes } from './readSizes'
@@ -78,11 +78,17 @@ function runsOn({ base, end }: Draft, marks: readonly Glyph[], suffix: SuffixRea
   )
 }
 
+/** How an inch bore is written behind a number: as a fraction; whole inches in sixteenths, or they would read as a suffix. */
+const inchMark = (mm: number): string => {
+  const written = writeInch(mm)
+  return written.includes('/') ? written : String(Math.round((mm / MM_PER_INCH) * 16))
+}
+
 /** The readings of a number with its tail, one for each way to read the tail. */
 function finish(draft: Draft, asked: Asked): Reading[] {
   const { marks } = asked
   const special = inchBore(draft, marks)
-  const base = special ? `${draft.base}-${writeInch(special.bore)}` : draft.base
+  const base = special ? `${draft.base}-${inchMark(special.bore)}` : draft.base
   const from = marks[draft.start]?.at ?? 0
   const basePlace = { from, to: (marks[draft.end - 1]?.at ?? from) + 1 }
   const front: ReadToken[] = draft.prefix.map((token) => told(token, token.text, 0))

@@ -25,6 +25,8 @@ describe('pairs (common practice)', () => {
     ['MR126', 'SMR126', 'conditional'],
     ['6205', '1641', 'not-interchangeable'],
     ['R8', '6001', 'not-interchangeable'],
+    ['6203', '6203-5/8', 'not-interchangeable'],
+    ['6203-5/8', '6203', 'not-interchangeable'],
     ['LM11749', 'LM11949', 'not-interchangeable'],
     ['L44643', 'L44649', 'not-interchangeable'],
     ['L44643/L44610', 'L44649/L44610', 'not-interchangeable'],

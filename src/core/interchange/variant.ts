@@ -1,5 +1,5 @@
 import { findPart, type Part } from '../catalogue'
-import { decode, OPEN, type Closure, type Language } from '../designation'
+import { decode, OPEN, type Closure, type Language, type Reading } from '../designation'
 
 /** A part with its options: what is compared when one bearing is to stand in for another. */
 export interface Variant {
@@ -23,6 +23,14 @@ export interface Variant {
 /** How sure a stamp must be read before it is compared: a guess is no basis for an exchange. */
 const SURE = 0.5
 
+/** A metric size with an inch bore, such as 6203-5/8: not listed itself, but known by its metric twin. */
+function inchBored({ base, dimensions: { bore, outside } }: Reading, { catalogue }: Language): Part | null {
+  const metric = findPart(catalogue, base.replace(/-.*$/, ''))
+  if (!metric || metric.base === base || bore === undefined || outside !== metric.dimensions.outside)
+    return null
+  return { ...metric, base, dimensions: { ...metric.dimensions, bore } }
+}
+
 /** A part without options. */
 export const plainVariant = (part: Part): Variant => ({
   designation: part.base,
@@ -42,10 +50,11 @@ export const plainVariant = (part: Part): Variant => ({
 export function variantOf(designation: string, language: Language): Variant | null {
   const readings = decode(designation, language)
   const [reading] = readings
+  const part = reading?.part ?? (reading && inchBored(reading, language))
   const sure = readings.reduce((sum, r) => (r.part === reading?.part ? sum + r.confidence : sum), 0)
-  if (!reading?.part || sure < SURE) {
-    const part = findPart(language.catalogue, designation)
-    return part ? plainVariant(part) : null
+  if (!reading || !part || sure < SURE) {
+    const named = findPart(language.catalogue, designation)
+    return named ? plainVariant(named) : null
   }
   const values = new Map(
     language.tokens
@@ -58,7 +67,7 @@ export function variantOf(designation: string, language: Language): Variant | nu
   const pick = (kind: string) => [...values].find(([, k]) => k === kind)?.[0] ?? null
   return {
     designation: reading.canonical,
-    part: reading.part,
+    part,
     closure: reading.closure,
     clearance: reading.clearance,
     materials: [...values.keys()].filter((value) => value === 'stainless' || value === 'hybrid'),
