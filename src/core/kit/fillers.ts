@@ -38,14 +38,19 @@ const chosen = (slot: Slot, part: Part, reason: string, more: Partial<Filled> = 
 export const partIn = ({ filled }: Bench, id: string | undefined): Part | null =>
   id === undefined ? null : (filled.get(id)?.part ?? null)
 
-/** Those on the shelf first, each in the order given. */
+/** Those on the shelf first, of those the cheapest; what has no price comes after what has, each else in the order given. */
 function stockedFirst<T>(
   choices: readonly T[],
   nameOf: (choice: T) => string,
   { supplyOf, request }: Bench,
 ): T[] {
-  const there = (choice: T): boolean => (supplyOf(nameOf(choice))?.free ?? 0) >= request.positions
-  return [...choices.filter(there), ...choices.filter((choice) => !there(choice))]
+  const ranked = choices.map((choice) => {
+    const supply = supplyOf(nameOf(choice))
+    return { choice, there: (supply?.free ?? 0) >= request.positions, price: supply?.price ?? Infinity }
+  })
+  return ranked
+    .sort((a, b) => Number(b.there) - Number(a.there) || (a.price === b.price ? 0 : a.price - b.price))
+    .map(({ choice }) => choice)
 }
 
 /** Where the chosen one lies, when it does. */

@@ -294,6 +294,19 @@ describe('partial measurements are enough to start', () => {
       alternatives: expect.arrayContaining([plain]),
     })
   })
+  it('of several on the shelf the cheapest is taken', () => {
+    const sizes = { ...SIZES, sealShaft: 35, sealHousing: 52, sealWidth: undefined }
+    const all = [
+      line(kit({ sizes }), 'seal')?.designation ?? '',
+      ...(line(kit({ sizes }), 'seal')?.alternatives ?? []),
+    ]
+    const prices = new Map(all.map((d, i) => [d, 10 - i]))
+    const stocked = propose('A1', { positions: 4, parts: PARTS, sizes, thread: '3/4-16' }, (d) => {
+      const price = prices.get(d)
+      return price === undefined ? null : { free: 9, bin: 'S1', price }
+    })
+    expect(line(stocked, 'seal')?.designation).toBe(all.at(-1))
+  })
   it('prices add up only when every piece has one', () => {
     const priced = propose('A1', { positions: 4, parts: PARTS, sizes: SIZES, thread: '3/4-16' }, () => ({
       free: 0,

@@ -7,6 +7,19 @@ import { stagePath, type MachineChoice } from '@/features/job'
 import { Frame } from '@/features/shell'
 import { STAGE_WORDS, STAGES, type Job } from '@/services/schemas/job'
 
+/** What is not part of one job. */
+const ELSEWHERE = [
+  ['/machines', 'Machines'],
+  ['/catalogue', 'Catalogue'],
+  ['/seals', 'Seals'],
+  ['/fits', 'Fits'],
+  ['/store', 'Store'],
+  ['/orders', 'Orders'],
+  ['/campaign', 'Campaign'],
+  ['/lists', 'Lists'],
+  ['/tray', 'Batch tray'],
+] as const
+
 const day = (iso: string): string => iso.slice(0, 10)
 
 function StageDots({ job }: { job: Job }) {
@@ -48,15 +61,6 @@ export function JobList({ jobs, machines }: { jobs: readonly Job[]; machines: re
           <button type="button" className="chip" aria-pressed={open} onClick={() => setOpen(!open)}>
             open only
           </button>
-          <Link href={'/machines' as Route} className="button">
-            Machines
-          </Link>
-          <Link href={'/catalogue' as Route} className="button">
-            Catalogue
-          </Link>
-          <Link href={'/tray' as Route} className="button">
-            Batch tray
-          </Link>
           <Link href={'/identify' as Route} className="button">
             Quick look-up
           </Link>
@@ -64,6 +68,13 @@ export function JobList({ jobs, machines }: { jobs: readonly Job[]; machines: re
             New job
           </Link>
         </div>
+        <nav aria-label="Elsewhere in the shop" className="mb-2 flex flex-wrap gap-1.5">
+          {ELSEWHERE.map(([path, words]) => (
+            <Link key={path} href={path as Route} className="chip px-3">
+              {words}
+            </Link>
+          ))}
+        </nav>
         <div className="min-h-0 flex-1 overflow-auto">
           <table className="w-full">
             <thead className="caption text-left">
