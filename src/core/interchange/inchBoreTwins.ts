@@ -1,6 +1,6 @@
 import type { Part } from '../catalogue'
 import { MM_PER_INCH, writeMm } from '../quantity'
-import type { Trap } from './traps'
+import type { Trap } from './trap'
 
 /** Metric sizes that are also made with an inch bore in the same outside and width, in sixteenths (common practice). */
 const TWINS: Record<string, readonly number[]> = {

@@ -2,13 +2,7 @@ import { familyFacts, numberKey, type Catalogue, type Part } from '../catalogue'
 import { writeMm } from '../quantity'
 import { inchBoreTwins } from './inchBoreTwins'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
-
-export interface Trap {
-  designation: string
-  why: string
-  /** what is taken for it: the sizes, or the number as it is stamped */
-  kind: 'size' | 'number'
-}
+import type { Trap } from './trap'
 
 /** Sizes this near are taken for each other across a counter: within 1.5 mm or 2 %, whichever is more. */
 const NEAR_MM = 1.5
