@@ -2,18 +2,13 @@
 
 import { useEffect, useState } from 'react'
 import { Frame } from '@/features/shell'
+import type { PartSheetData } from '@/services/partSheet'
 import type { FitResponse } from '@/services/schemas/fit'
 import { ask, send, wordsOf } from '@/ui/ask'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { EndPlayPane } from './EndPlayPane'
 import { readSeat } from './readSeat'
 import { ZoneFigure } from './ZoneFigure'
-
-interface FoundPart {
-  base: string
-  family: string
-  dimensions: { bore?: number; outside?: number; width?: number; coneWidth?: number; totalWidth?: number }
-}
 
 /** Usual classes by which ring is tight (common practice, handbooks). */
 const CLASSES = {
@@ -35,7 +30,7 @@ const um = (value: number): string =>
 /** What a seat does to a bearing ring, whether a measured seat is still good, and the nut that sets the play. */
 export function FitsScreen({ designation }: { designation: string }) {
   const [number, setNumber] = useState(designation)
-  const [part, setPart] = useState<FoundPart | null>(null)
+  const [sheet, setSheet] = useState<PartSheetData | null>(null)
   const [ring, setRing] = useState<'inner' | 'outer'>('inner')
   const [classes, setClasses] = useState<{ inner: string; outer: string }>({ inner: 'k5', outer: 'N7' })
   const [group, setGroup] = useState('CN')
@@ -47,8 +42,8 @@ export function FitsScreen({ designation }: { designation: string }) {
     if (number.trim() === '') return
     let current = true
     const timer = setTimeout(() => {
-      ask<FoundPart>(`/api/parts?designation=${encodeURIComponent(number.trim())}`)
-        .then((answer) => current && setPart(answer))
+      ask<PartSheetData>(`/api/part-sheet?designation=${encodeURIComponent(number.trim())}`)
+        .then((answer) => current && setSheet(answer))
         .catch((error: unknown) => current && setWords(wordsOf(error)))
     }, REST_MS)
     return () => {
@@ -56,6 +51,7 @@ export function FitsScreen({ designation }: { designation: string }) {
       clearTimeout(timer)
     }
   }, [number])
+  const part = sheet?.part
   const d = part?.dimensions
   const width = d?.width ?? d?.totalWidth ?? d?.coneWidth
   const readings = readSeat(seat)
@@ -69,7 +65,8 @@ export function FitsScreen({ designation }: { designation: string }) {
           width,
           clearanceClass: group,
           family: part.family,
-          sealed: /RS|DDU|LLU|2NSE|RK|EE|PP/i.test(number),
+          // Shields and seals both keep a grease that heat harms.
+          sealed: (sheet?.reading?.closure.sides ?? 0) > 0,
           materials: ring === 'inner' ? { shaft: material } : { housing: material },
           ...(readings.length > 0 && { readings }),
         })

@@ -54,6 +54,7 @@ const BINS = [
 ] as const
 
 async function loadDemoBins(language: Language): Promise<void> {
+  await db.saveSettings({ shop: 'Winterbeck Pier Works' })
   const who = 'Store'
   for (const [designation, bin, pieces, minimum, price] of BINS) {
     const item = await db.placeItem({ meaning: meaningOfText(designation, language), designation, bin })

@@ -197,7 +197,7 @@ export const CampaignResponse = z.object({
 export type CampaignResponse = z.output<typeof CampaignResponse>
 
 export const Settings = z.object({
-  shop: z.string().trim().max(80).default('Winterbeck Pier Works'),
+  shop: z.string().trim().max(80).default('Our shop'),
   currency: z.string().trim().min(1, 'Name the currency.').max(8).default('EUR'),
   /** days a quote holds */
   validDays: z.number().int('Whole days.').min(1).max(365).default(30),
