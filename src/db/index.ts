@@ -18,3 +18,4 @@ export {
 export * from './orders'
 export * from './arrangements'
 export * from './settings'
+export * from './photos'

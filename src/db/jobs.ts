@@ -11,6 +11,9 @@ export interface StoredJob {
   evidence: unknown
   decision: unknown
   kit: unknown
+  comparison: unknown
+  inspection: unknown
+  fitting: unknown
   version: number
   closedAt: Date | null
   createdAt: Date
@@ -34,6 +37,9 @@ export interface JobPatch {
   evidence?: unknown
   decision?: unknown
   kit?: unknown
+  comparison?: unknown
+  inspection?: unknown
+  fitting?: unknown
   closedAt?: Date | null
 }
 
@@ -46,7 +52,8 @@ export interface NewEvent {
 /** Typing makes one entry of history, not one a key stroke: entries of one kind within this time are one. */
 const ONE_ENTRY_MS = 120_000
 
-const read = (json: string | null): unknown => (json === null ? null : JSON.parse(json))
+const read = (json: string | null | undefined): unknown =>
+  json === null || json === undefined ? null : JSON.parse(json)
 
 const fromRow = (row: JobRow): StoredJob => ({
   id: row.id,
@@ -58,6 +65,9 @@ const fromRow = (row: JobRow): StoredJob => ({
   evidence: read(row.evidence),
   decision: read(row.decision),
   kit: read(row.kit),
+  comparison: read(row.comparison),
+  inspection: read(row.inspection),
+  fitting: read(row.fitting),
   version: row.version,
   closedAt: row.closed_at,
   createdAt: row.created_at,
@@ -75,6 +85,9 @@ function columns(patch: JobPatch) {
     ...(patch.evidence !== undefined && { evidence: JSON.stringify(patch.evidence) }),
     ...(patch.decision !== undefined && { decision: write(patch.decision) }),
     ...(patch.kit !== undefined && { kit: write(patch.kit) }),
+    ...(patch.comparison !== undefined && { comparison: write(patch.comparison) }),
+    ...(patch.inspection !== undefined && { inspection: write(patch.inspection) }),
+    ...(patch.fitting !== undefined && { fitting: write(patch.fitting) }),
     ...(patch.closedAt !== undefined && { closed_at: patch.closedAt }),
   }
 }
@@ -109,6 +122,9 @@ export async function createJob(
         evidence: JSON.stringify(job.evidence),
         decision: job.decision === undefined ? null : JSON.stringify(job.decision),
         kit: job.kit === undefined ? null : JSON.stringify(job.kit),
+        comparison: job.comparison === undefined ? null : JSON.stringify(job.comparison),
+        inspection: job.inspection === undefined ? null : JSON.stringify(job.inspection),
+        fitting: job.fitting === undefined ? null : JSON.stringify(job.fitting),
         closed_at: job.closedAt ?? null,
       },
       { transaction },

@@ -5,6 +5,7 @@ import * as catalogue from './migrations/0001-catalogue'
 import * as jobs from './migrations/0002-jobs'
 import * as lists from './migrations/0003-lists'
 import * as stock from './migrations/0004-stock'
+import * as judgement from './migrations/0005-judgement'
 
 interface Migration {
   up(query: QueryInterface): Promise<void>
@@ -17,6 +18,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0002-jobs', jobs],
   ['0003-lists', lists],
   ['0004-stock', stock],
+  ['0005-judgement', judgement],
 ]
 
 /** Brings the schema up to date. @returns the names of the migrations that were run */

@@ -92,8 +92,23 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare evidence: string
   declare decision: string | null
   declare kit: string | null
+  declare comparison: CreationOptional<string | null>
+  declare inspection: CreationOptional<string | null>
+  declare fitting: CreationOptional<string | null>
   declare version: CreationOptional<number>
   declare closed_at: Date | null
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
+export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
+  declare id: CreationOptional<number>
+  declare job_id: number
+  declare about: string
+  declare name: string
+  declare width: number
+  declare height: number
+  declare picture: Buffer
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
 }
@@ -240,11 +255,27 @@ function define(sequelize: Sequelize) {
       evidence: long(),
       decision: DataTypes.TEXT('medium'),
       kit: DataTypes.TEXT('medium'),
+      comparison: DataTypes.TEXT('medium'),
+      inspection: DataTypes.TEXT('medium'),
+      fitting: DataTypes.TEXT('medium'),
       version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 1 },
       closed_at: DataTypes.DATE(3),
       ...times,
     },
     { sequelize, tableName: 'jobs', ...stamped },
+  )
+  PhotoRow.init(
+    {
+      id: key(),
+      job_id: DataTypes.INTEGER.UNSIGNED,
+      about: text(40),
+      name: text(120),
+      width: DataTypes.SMALLINT.UNSIGNED,
+      height: DataTypes.SMALLINT.UNSIGNED,
+      picture: DataTypes.BLOB('medium'),
+      ...times,
+    },
+    { sequelize, tableName: 'photos', ...stamped },
   )
   JobEventRow.init(
     {
@@ -366,6 +397,7 @@ function define(sequelize: Sequelize) {
     PositionRow,
     JobRow,
     JobEventRow,
+    PhotoRow,
     ListRow,
     ListItemRow,
   } satisfies Record<string, ModelStatic<Model>>

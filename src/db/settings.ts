@@ -1,13 +1,14 @@
 import { models } from './models'
 
-const NAME = 'settings'
+/** Facts of the shop that are kept whole, each under its name. */
+export type ShopFact = 'settings' | 'toolbox'
 
-/** The settings of the shop as they were saved; null before the first time. */
-export async function storedSettings(): Promise<unknown> {
-  const row = await models().FactRow.findByPk(NAME)
+/** As it was saved; null before the first time. */
+export async function storedFact(name: ShopFact): Promise<unknown> {
+  const row = await models().FactRow.findByPk(name)
   return row ? (JSON.parse(row.value) as unknown) : null
 }
 
-export async function saveSettings(value: unknown): Promise<void> {
-  await models().FactRow.upsert({ name: NAME, value: JSON.stringify(value) })
+export async function saveFact(name: ShopFact, value: unknown): Promise<void> {
+  await models().FactRow.upsert({ name, value: JSON.stringify(value) })
 }

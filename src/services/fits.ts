@@ -1,30 +1,84 @@
 import 'server-only'
-import { endPlay } from '@/core/adjust'
-import { checkFit, fitProblemWords } from '@/core/fit'
+import { endPlay, playCurve } from '@/core/adjust'
+import { familyFacts } from '@/core/catalogue'
+import {
+  checkFit,
+  clearanceStages,
+  fitProblemWords,
+  internalClearance,
+  recommendClass,
+} from '@/core/fit'
 import { MM_PER_INCH } from '@/core/quantity'
+import type { z } from 'zod'
 import { ServiceError } from './errors'
 import { EndPlayRequest, FitRequest, type EndPlayResponse, type FitResponse } from './schemas/fit'
 import { parse } from './schemas/parse'
 
 /** Bore of a hollow shaft of which nobody has measured the bore, as a share of its diameter (common practice). */
 const HOLLOW_SHARE = 0.5
+/** How much hotter the inner ring runs where nobody has said, K (common practice: 5 to 10). */
+const USUAL_HOTTER_K = 5
+
+type Asked = z.output<typeof FitRequest>
+
+const coreQuestion = ({ readings, hollow, ...rest }: Asked) => ({
+  ...rest,
+  hollow: hollow === true ? rest.bore * HOLLOW_SHARE : hollow === false ? 0 : hollow,
+  readings: readings?.map(({ at, depth, value }) => ({ at, depth, valueMm: value })),
+})
+
+function recommended({ use, ring, bore, family, materials }: Asked): FitResponse['recommended'] {
+  if (!use) return null
+  const housing = materials?.housing
+  return recommendClass({
+    ring,
+    ...use,
+    boreMm: bore,
+    rolling: family && familyFacts(family).element !== 'ball' ? 'roller' : 'ball',
+    lightAlloy: housing === 'aluminium' || housing === 'magnesium',
+  })
+}
+
+/** Clearance new, mounted and warm, with the other ring in its class too; null without a table or without that class. */
+function stages(asked: Asked, interference: { min: number; max: number }): FitResponse['stages'] {
+  const clearance = internalClearance(asked.family ?? 'deep-groove', asked.clearanceClass ?? 'CN', asked.bore)
+  if (!clearance) return null
+  const inner = asked.ring === 'inner'
+  const other = asked.otherClass
+    ? checkFit({
+        ...coreQuestion(asked),
+        ring: inner ? 'outer' : 'inner',
+        class: asked.otherClass,
+        readings: undefined,
+      })
+    : null
+  if (other && !other.ok) throw new ServiceError('impossible', fitProblemWords(other.problem))
+  const second = other?.ok ? other.value.interference : undefined
+  const fits = inner ? { inner: interference, outer: second } : { inner: second, outer: interference }
+  return clearanceStages(
+    clearance,
+    fits,
+    asked.innerHotterK ?? USUAL_HOTTER_K,
+    (asked.bore + asked.outside) / 2,
+  )
+}
 
 /** What a seat does to a ring. @throws ServiceError `unreadable`; `impossible` for a class of the other side or sizes that cannot be */
 export async function fit(input: unknown): Promise<FitResponse> {
-  const { readings, hollow, family, ...rest } = parse(FitRequest, input)
-  const answer = checkFit({
-    ...rest,
-    family,
-    plusTolerances: family === 'tapered-inch',
-    hollow: hollow === true ? rest.bore * HOLLOW_SHARE : hollow === false ? 0 : hollow,
-    readings: readings?.map(({ at, depth, value }) => ({ at, depth, valueMm: value })),
-  })
-  if (answer.ok) return answer.value
-  throw new ServiceError('impossible', fitProblemWords(answer.problem))
+  const asked = parse(FitRequest, input)
+  const answer = checkFit(coreQuestion(asked))
+  if (!answer.ok) throw new ServiceError('impossible', fitProblemWords(answer.problem))
+  return {
+    ...answer.value,
+    recommended: recommended(asked),
+    stages: stages(asked, answer.value.interference),
+  }
 }
 
 /** Nut and thread to end play. @throws ServiceError `unreadable` */
 export async function endPlayOf(input: unknown): Promise<EndPlayResponse> {
-  const { threadsPerInch, pitchMm, ...rest } = parse(EndPlayRequest, input)
-  return endPlay({ ...rest, pitchMm: pitchMm ?? MM_PER_INCH / (threadsPerInch ?? 1) })
+  const { threadsPerInch, pitchMm, offsetDegrees, ...rest } = parse(EndPlayRequest, input)
+  const pitch = pitchMm ?? MM_PER_INCH / (threadsPerInch ?? 1)
+  const answer = endPlay({ ...rest, pitchMm: pitch })
+  return { ...answer, curve: playCurve(pitch, answer.slotStepDegrees, offsetDegrees) }
 }

@@ -3,7 +3,9 @@ import * as db from '@/db'
 import { ServiceError } from './errors'
 import { Decision, Intake, type Job, JobChange, NewJob, STAGES, type Stage } from './schemas/job'
 import { EvidenceSheet } from './schemas/evidence'
+import { ComparisonDraft, InspectionDraft } from './schemas/judgement'
 import { KitDraft } from './schemas/kit'
+import { FittingDraft } from './schemas/plan'
 import { parse } from './schemas/parse'
 
 function out(stored: db.StoredJob): Job {
@@ -18,6 +20,9 @@ function out(stored: db.StoredJob): Job {
     evidence: EvidenceSheet.parse(stored.evidence),
     decision: stored.decision === null ? null : Decision.parse(stored.decision),
     kit: stored.kit === null ? null : KitDraft.parse(stored.kit),
+    comparison: stored.comparison === null ? null : ComparisonDraft.parse(stored.comparison),
+    inspection: stored.inspection === null ? null : InspectionDraft.parse(stored.inspection),
+    fitting: stored.fitting === null ? null : FittingDraft.parse(stored.fitting),
     version: stored.version,
     closedAt: stored.closedAt?.toISOString() ?? null,
     createdAt: stored.createdAt.toISOString(),
@@ -60,6 +65,27 @@ function eventOf(change: JobChange): db.NewEvent {
         : 'Kit removed',
       content: change.kit,
     }
+  if (change.comparison !== undefined)
+    return {
+      kind: 'comparison',
+      summary: change.comparison?.result
+        ? `Compared ${change.comparison.from || 'the old one'} with ${change.comparison.to || 'a new one'}: ${change.comparison.result.words}`.slice(
+            0,
+            280,
+          )
+        : 'Comparison changed',
+      content: change.comparison,
+    }
+  if (change.inspection !== undefined)
+    return {
+      kind: 'inspection',
+      summary: `Inspected: ${change.inspection?.seen?.length ?? 0} findings`,
+      content: change.inspection,
+    }
+  if (change.fitting !== undefined)
+    return change.fitting?.signed
+      ? { kind: 'signed', summary: `Signed off by ${change.fitting.signed.who}`, content: change.fitting }
+      : { kind: 'fitting', summary: 'Fits, setting or plan changed', content: change.fitting }
   if (change.evidence !== undefined)
     return { kind: 'evidence', summary: 'Evidence changed', content: change.evidence }
   if (change.intake !== undefined || change.title !== undefined)

@@ -7,7 +7,7 @@ import type { Job } from './schemas/job'
 import { KIT_FILE_FORMAT, type KitFile } from './schemas/kitFile'
 
 /** A job with its kit worked out, and where it is, in words. */
-interface JobKit extends WorkedKit {
+export interface JobKit extends WorkedKit {
   job: Job & { kit: NonNullable<Job['kit']> }
   place: string
 }

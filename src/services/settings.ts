@@ -1,17 +1,31 @@
 import 'server-only'
-import { saveSettings, storedSettings } from '@/db'
+import { saveFact, storedFact } from '@/db'
 import { parse } from './schemas/parse'
 import { Settings } from './schemas/supply'
+import { Toolbox } from './schemas/plan'
 
 /** The settings of the shop; defaults where nothing was saved. */
 export async function settings(): Promise<Settings> {
-  const read = Settings.safeParse((await storedSettings()) ?? {})
+  const read = Settings.safeParse((await storedFact('settings')) ?? {})
   return read.success ? read.data : Settings.parse({})
 }
 
 /** @throws ServiceError `unreadable` */
 export async function changeSettings(input: unknown): Promise<Settings> {
   const value = parse(Settings, input)
-  await saveSettings(value)
+  await saveFact('settings', value)
+  return value
+}
+
+/** The shop's own tools. */
+export async function toolbox(): Promise<Toolbox> {
+  const read = Toolbox.safeParse((await storedFact('toolbox')) ?? {})
+  return read.success ? read.data : Toolbox.parse({})
+}
+
+/** @throws ServiceError `unreadable` */
+export async function changeToolbox(input: unknown): Promise<Toolbox> {
+  const value = parse(Toolbox, input)
+  await saveFact('toolbox', value)
   return value
 }

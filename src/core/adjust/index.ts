@@ -1,2 +1,4 @@
 export { endPlay } from './endPlay'
+export { playCurve } from './playCurve'
+export { recheckDates, type Recheck } from './recheckDates'
 export { rockTest } from './rockTest'

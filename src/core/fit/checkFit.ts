@@ -3,7 +3,10 @@ import { clearanceLeft, internalClearance, type ClearanceGroup } from './interna
 import { judgeSeat, type SeatReading, type SeatVerdict } from './judgeSeat'
 import type { Material } from './materials'
 import { FRICTION, pressForce, pressure } from './pressFit'
-import { ringBandMm } from './ringTolerances'
+import { ringLimits, type RingClass, type RingPlan } from './ringTolerances'
+import { repairOptions, type RepairOption } from './repairOptions'
+import { sortReadings } from './sortReadings'
+import { mountingTools, type MountingTools } from './mountingTools'
 import { isShaftClass, toleranceClass, type Limits } from './toleranceClass'
 
 export interface FitQuestion {
@@ -16,8 +19,10 @@ export interface FitQuestion {
   width: number
   clearanceClass?: ClearanceGroup | undefined
   family?: string | undefined
-  /** inch tapered rings have plus tolerances (ABMA 19.2) */
-  plusTolerances?: boolean | undefined
+  /** tolerance class of the rings; Normal unless said */
+  precision?: RingClass | undefined
+  /** a wheel end: what may be repaired is narrower */
+  wheel?: boolean | undefined
   sealed?: boolean | undefined
   readings?: readonly SeatReading[] | undefined
   /** bore of a hollow shaft, mm; 0 = solid */
@@ -39,6 +44,10 @@ export interface FitAnswer {
   heat: { deltaC: number; celsius: number; advice: string }
   pressForceKn: { min: number; max: number }
   seat?: SeatVerdict
+  /** of a seat that is not good, in order of merit */
+  repair: RepairOption[]
+  /** sleeve and rod to press it home */
+  tools: MountingTools
   advice: string[]
 }
 
@@ -64,6 +73,9 @@ export const fitProblemWords = (problem: FitProblem): string => {
 const RACE_SHARE = 0.25
 /** Hottest a part may get, °C (common practice). */
 const HOTTEST = { bearing: 120, sealed: 80, lightHub: 120, ironHub: 150 }
+
+const planOf = (family: string | undefined): RingPlan =>
+  family === 'tapered-inch' ? 'taperedInch' : family === 'tapered-metric' ? 'taperedMetric' : 'radial'
 
 const round = (value: number, digits = 1): number => Math.round(value * 10 ** digits) / 10 ** digits
 
@@ -102,8 +114,7 @@ export function checkFit(
   const nominal = inner ? q.bore : q.outside
   const limits = toleranceClass(q.class, nominal)
   if (!limits) return { ok: false, problem: { code: 'class', name: q.class } }
-  const band = ringBandMm(inner ? 'bore' : 'outside', nominal) * 1000
-  const bearing = q.plusTolerances ? { lower: 0, upper: band } : { lower: -band, upper: 0 }
+  const bearing = ringLimits(inner ? 'bore' : 'outside', nominal, planOf(q.family), q.precision)
   const max = inner ? limits.upper - bearing.lower : bearing.upper - limits.lower
   const min = inner ? limits.lower - bearing.upper : bearing.lower - limits.upper
   const shaftMaterial = q.materials?.shaft ?? 'steel'
@@ -129,11 +140,13 @@ export function checkFit(
   const heat = heatToDropIn(max / 1000, nominal, heated)
   const clearance = internalClearance(q.family ?? 'deep-groove', q.clearanceClass ?? 'CN', q.bore)
   const left = clearance && clearanceLeft(clearance, q.ring, { min, max })
-  const seat =
-    q.readings && q.readings.length > 0
-      ? judgeSeat(q.readings, nominal, limits, inner ? 'shaft' : 'housing')
-      : undefined
+  const kind = inner ? 'shaft' : 'housing'
+  const sorted = sortReadings(q.readings ?? [], nominal)
+  const seat = sorted.used.length > 0 ? judgeSeat(sorted.used, nominal, limits, kind) : undefined
+  const force = { min: press(min, FRICTION.oiled), max: press(max, FRICTION.dry) }
   const advice = [
+    ...sorted.words,
+    clearance && q.family === undefined ? 'Clearance as of a deep groove ball bearing.' : '',
     left && left.min < 0
       ? 'At the tightest, no clearance is left: take the next larger clearance group or a lighter fit.'
       : '',
@@ -155,13 +168,16 @@ export function checkFit(
         celsius: round(heat.celsius),
         advice: heatAdvice(heat.celsius, q, heated),
       },
-      pressForceKn: { min: round(press(min, FRICTION.oiled), 2), max: round(press(max, FRICTION.dry), 2) },
+      pressForceKn: { min: round(force.min, 2), max: round(force.max, 2) },
+      repair: seat ? repairOptions(kind, seat.verdict, seat.worn, q.wheel ?? false) : [],
+      tools: mountingTools(q.ring, q.bore, q.outside, force.max),
       ...(seat && {
         seat: {
           ...seat,
           outOfRound: round(seat.outOfRound),
           taper: round(seat.taper),
           mean: round(seat.mean),
+          worn: round(seat.worn),
         },
       }),
       advice,

@@ -36,11 +36,40 @@ const CYLINDRICAL: readonly Row[] = [
   [120, [15, 55], [50, 90], [85, 125], [125, 165]],
 ]
 
+/** Self-aligning ball bearings with cylindrical bore (ISO 5753-1, µm, C2 CN C3 C4; from memory). */
+const SELF_ALIGNING: readonly Row[] = [
+  [10, [2, 9], [6, 17], [12, 25], [19, 33]],
+  [14, [2, 10], [6, 19], [13, 26], [21, 35]],
+  [18, [3, 12], [8, 21], [15, 28], [23, 37]],
+  [24, [4, 14], [10, 23], [17, 30], [25, 39]],
+  [30, [5, 16], [11, 24], [19, 35], [29, 46]],
+  [40, [6, 18], [13, 29], [23, 40], [34, 53]],
+  [50, [6, 19], [14, 31], [25, 44], [37, 57]],
+  [65, [7, 21], [16, 36], [30, 50], [45, 69]],
+  [80, [8, 24], [18, 40], [35, 60], [54, 83]],
+  [100, [9, 27], [22, 48], [42, 70], [64, 96]],
+  [120, [10, 31], [25, 56], [50, 83], [75, 114]],
+]
+
+/** Spherical roller bearings with cylindrical bore (ISO 5753-1, µm, C2 CN C3 C4 C5; from memory). */
+const SPHERICAL: readonly Row[] = [
+  [24, [10, 20], [20, 35], [35, 45], [45, 60], [60, 75]],
+  [30, [15, 25], [25, 40], [40, 55], [55, 75], [75, 95]],
+  [40, [15, 30], [30, 45], [45, 60], [60, 80], [80, 100]],
+  [50, [20, 35], [35, 55], [55, 75], [75, 100], [100, 125]],
+  [65, [20, 40], [40, 65], [65, 90], [90, 120], [120, 150]],
+  [80, [30, 50], [50, 80], [80, 110], [110, 145], [145, 180]],
+  [100, [35, 60], [60, 100], [100, 135], [135, 180], [180, 225]],
+  [120, [40, 75], [75, 120], [120, 160], [160, 210], [210, 260]],
+]
+
 const TABLES: Record<string, readonly Row[]> = {
   'deep-groove': DEEP_GROOVE,
   miniature: DEEP_GROOVE,
   'inch-ball': DEEP_GROOVE,
   cylindrical: CYLINDRICAL,
+  'self-aligning': SELF_ALIGNING,
+  spherical: SPHERICAL,
 }
 /** Smallest bore of the tables, over, mm. */
 const SMALLEST_MM = 2.5
@@ -57,7 +86,7 @@ export function internalClearance(family: string, group: ClearanceGroup, boreMm:
 }
 
 /** How much of an interference on each ring shows in the clearance (common practice). */
-const TAKEN = { inner: 0.8, outer: 0.7 }
+export const TAKEN = { inner: 0.8, outer: 0.7 }
 
 /**
  * Clearance left once a ring is mounted: tight fits take it away, loose ones give nothing back.

@@ -16,6 +16,8 @@ export interface SeatVerdict {
   taper: number
   /** mean about the nominal size, µm */
   mean: number
+  /** worst reading beyond the limit that wear reaches, µm; negative = within */
+  worn: number
   verdict: 'good' | 'doubtful' | 'replace'
   why: string
 }
@@ -54,7 +56,7 @@ export function judgeSeat(
   const tight = kind === 'housing' ? limits.lower - Math.min(...off) : Math.max(...off) - limits.upper
   const others = (i: number): number => mean(off.filter((_, j) => j !== i))
   const stray = off.length > 3 ? Math.max(...off.map((v, i) => Math.abs(v - others(i)))) : 0
-  const told = { outOfRound, taper, mean: middle }
+  const told = { outOfRound, taper, mean: middle, worn }
   const sentence = (words: string): string => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`
   const loose = kind === 'housing' ? 'larger' : 'smaller'
   if (worn > band / 2 + READING_UM)

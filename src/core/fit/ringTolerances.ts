@@ -1,36 +1,94 @@
+import type { Limits } from './toleranceClass'
+
 /**
- * Tolerances of new rings, Normal class: how far a good ring may be from its nominal size.
- * Source: ISO 492 Normal class, bore and outside 0 to minus; the plus tolerances of ABMA 19.2 inch tapered rings are of the
- * same size, so that only the size of the band is used. Values from memory, checked against the trade notes' rows.
+ * Tolerances of new rings about their nominal size. ISO 492 radial and tapered bearings, classes Normal, 6 and 5 (values
+ * from memory, checked against the trade notes' rows); ABMA 19.2 class 4 for inch tapered rings, which are plus.
  */
-interface Band {
-  /** up to and including this nominal size, mm */
-  upToMm: number
-  bandMm: number
+export const RING_CLASSES = ['Normal', 'P6', 'P5'] as const
+export type RingClass = (typeof RING_CLASSES)[number]
+/** Plan of tolerances by what the bearing is. */
+export type RingPlan = 'radial' | 'taperedMetric' | 'taperedInch'
+
+/** Up to and including this nominal size, mm, and the band, µm, of Normal, 6 and 5. */
+type Row = readonly [upToMm: number, normal: number, p6: number, p5: number]
+
+const BORE: readonly Row[] = [
+  [10, 8, 7, 5],
+  [18, 8, 7, 5],
+  [30, 10, 8, 6],
+  [50, 12, 10, 8],
+  [80, 15, 12, 9],
+  [120, 20, 15, 10],
+  [180, 25, 18, 13],
+  [250, 30, 22, 15],
+  [315, 35, 25, 18],
+  [Infinity, 40, 30, 23],
+]
+const OUTSIDE: readonly Row[] = [
+  [18, 8, 7, 5],
+  [30, 9, 8, 6],
+  [50, 11, 9, 7],
+  [80, 13, 11, 9],
+  [120, 15, 13, 10],
+  [150, 18, 15, 11],
+  [180, 25, 18, 13],
+  [250, 30, 20, 15],
+  [315, 35, 25, 18],
+  [Infinity, 40, 28, 20],
+]
+/** Metric tapered bearings, Normal class only: their own table of ISO 492. */
+const TAPERED_BORE: readonly (readonly [number, number])[] = [
+  [50, 12],
+  [80, 15],
+  [120, 20],
+  [180, 25],
+  [Infinity, 30],
+]
+const TAPERED_OUTSIDE: readonly (readonly [number, number])[] = [
+  [30, 12],
+  [50, 14],
+  [80, 16],
+  [120, 18],
+  [150, 20],
+  [180, 25],
+  [Infinity, 30],
+]
+/** ABMA 19.2 class 4: bores to 3 in +13, beyond +25; outsides to 12 in +25 µm. */
+const INCH_BORE: readonly (readonly [number, number])[] = [
+  [76.2, 13],
+  [Infinity, 25],
+]
+const INCH_OUTSIDE: readonly (readonly [number, number])[] = [
+  [304.8, 25],
+  [Infinity, 51],
+]
+
+const bandOf = (rows: readonly (readonly number[])[], mm: number, column: number): number =>
+  rows.find(([upTo = 0]) => mm <= upTo)?.[column] ?? 0
+
+/**
+ * Limits of a new ring's diameter.
+ * @param plan metric tapered and inch tapered rings are told in Normal (class 4) only
+ * @returns µm about nominal
+ * @example ringLimits('bore', 25) // { lower: -10, upper: 0 }
+ */
+export function ringLimits(
+  role: 'bore' | 'outside',
+  mm: number,
+  plan: RingPlan = 'radial',
+  ringClass: RingClass = 'Normal',
+): Limits {
+  const bore = role === 'bore'
+  switch (plan) {
+    case 'taperedInch':
+      return { lower: 0, upper: bandOf(bore ? INCH_BORE : INCH_OUTSIDE, mm, 1) }
+    case 'taperedMetric':
+      return { lower: -bandOf(bore ? TAPERED_BORE : TAPERED_OUTSIDE, mm, 1), upper: 0 }
+    case 'radial':
+      return { lower: -bandOf(bore ? BORE : OUTSIDE, mm, 1 + RING_CLASSES.indexOf(ringClass)), upper: 0 }
+  }
 }
 
-const BORE: readonly Band[] = [
-  { upToMm: 18, bandMm: 0.008 },
-  { upToMm: 30, bandMm: 0.01 },
-  { upToMm: 50, bandMm: 0.012 },
-  { upToMm: 80, bandMm: 0.015 },
-  { upToMm: 120, bandMm: 0.02 },
-  { upToMm: 180, bandMm: 0.025 },
-  { upToMm: Infinity, bandMm: 0.03 },
-]
-const OUTSIDE: readonly Band[] = [
-  { upToMm: 30, bandMm: 0.009 },
-  { upToMm: 50, bandMm: 0.011 },
-  { upToMm: 80, bandMm: 0.013 },
-  { upToMm: 120, bandMm: 0.015 },
-  { upToMm: 150, bandMm: 0.018 },
-  { upToMm: 180, bandMm: 0.025 },
-  { upToMm: Infinity, bandMm: 0.03 },
-]
-
-const bandOf = (bands: readonly Band[], mm: number): number =>
-  bands.find(({ upToMm }) => mm <= upToMm)?.bandMm ?? 0
-
-/** Width of the tolerance band of a new ring's diameter, mm; larger sizes get the last row. */
+/** Width of the tolerance band of a new ring's diameter, Normal class, mm. */
 export const ringBandMm = (role: 'bore' | 'outside', mm: number): number =>
-  bandOf(role === 'bore' ? BORE : OUTSIDE, mm)
+  bandOf(role === 'bore' ? BORE : OUTSIDE, mm, 1) / 1000

@@ -5,7 +5,24 @@ import { freeVolumeMl, GREASE_DENSITY, ringVolumeMl } from './freeVolume'
 const FULL_BELOW = 50_000
 const BEARING_THIRD_ABOVE = 300_000
 
-export type FillSchool = 'hubFull' | 'bearingsFullCavityThird' | 'bearingsThird'
+export const FILL_SCHOOLS = ['hubFull', 'bearingsFullCavityThird', 'bearingsThird'] as const
+export type FillSchool = (typeof FILL_SCHOOLS)[number]
+
+/** What each school does, and when it is right. */
+export const SCHOOL_WORDS: Record<FillSchool, { name: string; when: string }> = {
+  hubFull: {
+    name: 'hub packed full',
+    when: 'Slow wheels: nothing overheats, and water finds no room. Below n·dm 50 000.',
+  },
+  bearingsFullCavityThird: {
+    name: 'bearings full, cavity a third',
+    when: 'Ordinary speed, or nobody knows it: grease has room to be thrown off and come back.',
+  },
+  bearingsThird: {
+    name: 'bearings a third, cavity empty',
+    when: 'Fast shafts above n·dm 300 000: more only churns and heats.',
+  },
+}
 
 const SHARES: Record<FillSchool, { bearing: number; cavity: number }> = {
   hubFull: { bearing: 1, cavity: 1 },
@@ -43,14 +60,16 @@ export interface GreaseFill {
  * @param bearings complete bearings (an inch tapered set, not its cone and cup)
  * @param cavity ring-shaped space between them; null when its length is not known (then bearings only)
  * @param factor speed factor in mm/min; null when unknown
+ * @param wanted the school of the shop, where it is not to follow the speed
  * @returns millilitres and grams; bearings of unknown size count nothing
  */
 export function greaseFill(
   bearings: readonly Part[],
   cavity: Cavity | null,
   factor: number | null,
+  wanted?: FillSchool,
 ): GreaseFill {
-  const school = schoolFor(factor)
+  const school = wanted ?? schoolFor(factor)
   const share = SHARES[school]
   const bearingMl = bearings.reduce((sum, part) => sum + (freeVolumeMl(part) ?? 0), 0) * share.bearing
   const cavityMl = cavity ? ringVolumeMl(cavity.lengthMm, cavity.innerMm, cavity.outerMm) * share.cavity : 0

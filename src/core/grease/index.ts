@@ -1,1 +1,5 @@
-export { greaseFill, speedFactor, type FillSchool } from './fill'
+export { greaseFill, schoolFor, speedFactor, SCHOOL_WORDS, FILL_SCHOOLS, type FillSchool } from './fill'
+export { freeVolumeMl, GREASE_DENSITY } from './freeVolume'
+export { lipFilmMl } from './lipFilm'
+export { mixing, MIXING_WORDS, THICKENER_WORDS, THICKENERS } from './mixing'
+export { relubricationGrams, relubricationHours, wheelRpm } from './relubrication'

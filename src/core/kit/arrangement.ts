@@ -134,6 +134,8 @@ export interface Arrangement {
   position: string
   hub: string
   hubAfter: string
+  /** which ring turns against its load: a wheel turns the outer one, a shaft the inner one */
+  turning: 'inner' | 'outer'
   closure: 'open' | 'shields' | 'seals'
   filmOnly: boolean
   thread: boolean
@@ -224,6 +226,11 @@ export function resolveArrangement(
       position: file.position,
       hub: file.hub ?? under?.hub ?? 'hub',
       hubAfter: ids.has(hubAfter) ? hubAfter : first.id,
+      turning: file.cautions
+        ? file.cautions.includes('turningShaft')
+          ? 'inner'
+          : 'outer'
+        : (under?.turning ?? 'outer'),
       closure: file.closure ?? under?.closure ?? 'open',
       filmOnly: file.filmOnly ?? under?.filmOnly ?? false,
       thread: file.thread ?? under?.thread ?? false,

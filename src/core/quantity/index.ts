@@ -1,3 +1,4 @@
+export { readTorque, torqueProblemWords, writeTorque } from './torque'
 export { MM_PER_INCH, toMm, type LengthUnit, type UnitChoice } from './units'
 export { readLength, type TypedLength } from './readLength'
 export { lengthProblemWords } from './lengthProblemWords'

@@ -8,7 +8,11 @@ const PATHS: Record<Stage, string> = {
   takeIn: '',
   identify: '/identify',
   crossReference: '/cross-reference',
+  compare: '/compare',
   kit: '/kit',
+  inspect: '/inspect',
+  fit: '/fit',
+  plan: '/plan',
   record: '/record',
 }
 

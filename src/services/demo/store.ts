@@ -28,6 +28,19 @@ const ROWS = [
   ['Organ reed pivot', '4.6', '11.3', '3.4', '12', 'D3'],
 ] as const
 
+/** What hangs on the wall of the pier's workshop. */
+const TOOLS = [
+  { kind: 'sleeve', words: 'Driver set, 20 to 62 mm outside', from: 20, to: 62 },
+  { kind: 'socket', words: 'Socket 28 mm', from: 28, to: 28 },
+  { kind: 'socket', words: 'Socket 1 1/8 in', from: 28.6, to: 28.6 },
+  { kind: 'snapRingPliers', words: 'Bore pliers 40 to 100', from: 40, to: 100 },
+  { kind: 'press', words: 'Arbor press, 20 kN', to: 20 },
+  { kind: 'brassDrift', words: 'Brass drift 20 mm' },
+  { kind: 'dialIndicator', words: 'Dial indicator, magnetic stand' },
+  { kind: 'depthGauge', words: 'Depth gauge 150 mm' },
+  { kind: 'heater', words: 'Hot plate with thermometer' },
+] as const
+
 /** Bins of the pier's store: number, bin, pieces, minimum, price. */
 const BINS = [
   ['6205-2RS', 'A1', 26, 12, 4.8],
@@ -54,7 +67,8 @@ const BINS = [
 ] as const
 
 async function loadDemoBins(language: Language): Promise<void> {
-  await db.saveSettings({ shop: 'Winterbeck Pier Works' })
+  await db.saveFact('settings', { shop: 'Winterbeck Pier Works' })
+  await db.saveFact('toolbox', { tools: TOOLS })
   const who = 'Store'
   for (const [designation, bin, pieces, minimum, price] of BINS) {
     const item = await db.placeItem({ meaning: meaningOfText(designation, language), designation, bin })

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { FAMILIES, type Family } from '@/core/catalogue'
-import { CLEARANCE_GROUPS, MATERIAL_NAMES } from '@/core/fit'
+import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES } from '@/core/fit'
+import { LOADS, TURNING } from '@/core/interchange'
 import { lengthMm } from './length'
 
 const families = Object.keys(FAMILIES) as [Family, ...Family[]]
@@ -36,7 +37,18 @@ export const FitRequest = z.object({
   materials: z
     .object({ shaft: z.enum(MATERIAL_NAMES).optional(), housing: z.enum(MATERIAL_NAMES).optional() })
     .optional(),
+  /** tolerance class of the rings */
+  precision: z.enum(RING_CLASSES).optional(),
+  wheel: z.boolean().optional(),
+  /** which ring turns against its load, and how much it carries: gives the usual class */
+  use: z.object({ turning: z.enum(TURNING), load: z.enum(LOADS).default('normal') }).optional(),
+  /** class of the other ring and how much hotter the inner one runs: gives the clearance new, mounted and warm */
+  otherClass: z.string().trim().max(5).optional(),
+  innerHotterK: z.number().min(-150, 'At least −150 K.').max(150, 'At most 150 K.').optional(),
 })
+export type FitRequest = z.input<typeof FitRequest>
+
+const span = z.object({ min: z.number(), max: z.number() })
 
 export const FitResponse = z.object({
   limits,
@@ -50,10 +62,18 @@ export const FitResponse = z.object({
       outOfRound: z.number(),
       taper: z.number(),
       mean: z.number(),
+      worn: z.number(),
       verdict: z.enum(['good', 'doubtful', 'replace']),
       why: z.string(),
     })
     .optional(),
+  repair: z.array(z.object({ way: z.string(), when: z.string(), advised: z.boolean() })),
+  tools: z.object({
+    sleeve: z.object({ insideMm: z.number(), outsideMm: z.number() }),
+    rod: z.object({ thread: z.string(), washerMm: z.number() }).nullable(),
+  }),
+  recommended: z.object({ class: z.string(), why: z.string() }).nullable(),
+  stages: z.object({ fresh: span, mounted: span, warm: span }).nullable(),
   advice: z.array(z.string()),
 })
 export type FitResponse = z.output<typeof FitResponse>
@@ -69,6 +89,8 @@ export const EndPlayRequest = z
       .object({ min: z.number().min(0, 'Zero or more.').max(10), max: positive('The largest play').max(10) })
       .refine((t) => t.min < t.max, { message: 'The least play is smaller than the largest.' })
       .optional(),
+    /** how far back from no play the first slot lies, for the curve */
+    offsetDegrees: z.number().min(0, 'Zero or more.').max(360).default(0),
   })
   .refine((q) => (q.pitchMm === undefined) !== (q.threadsPerInch === undefined), {
     path: ['pitchMm'],
@@ -80,6 +102,7 @@ export const EndPlayResponse = z.object({
   slotStepDegrees: z.number(),
   slotStepMm: z.number(),
   slotsForTarget: z.number().nullable(),
+  curve: z.array(z.object({ degrees: z.number(), playMm: z.number(), slot: z.boolean() })),
   advice: z.array(z.string()),
 })
 export type EndPlayResponse = z.output<typeof EndPlayResponse>

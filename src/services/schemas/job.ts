@@ -1,16 +1,32 @@
 import { z } from 'zod'
 import { EvidenceSheet } from './evidence'
+import { ComparisonDraft, InspectionDraft } from './judgement'
 import { KitDraft } from './kit'
+import { FittingDraft } from './plan'
 
 /** Stages in the order of the work; each has its screen. */
-export const STAGES = ['takeIn', 'identify', 'crossReference', 'kit', 'record'] as const
+export const STAGES = [
+  'takeIn',
+  'identify',
+  'crossReference',
+  'compare',
+  'kit',
+  'inspect',
+  'fit',
+  'plan',
+  'record',
+] as const
 export type Stage = (typeof STAGES)[number]
 
 export const STAGE_WORDS: Record<Stage, string> = {
   takeIn: 'Take in',
   identify: 'Identify',
   crossReference: 'Cross-reference',
+  compare: 'Compare',
   kit: 'Kit',
+  inspect: 'Inspect',
+  fit: 'Fit and set',
+  plan: 'Plan',
   record: 'Record',
 }
 
@@ -59,6 +75,9 @@ export const JobChange = z.object({
   evidence: EvidenceSheet.optional(),
   decision: Decision.nullable().optional(),
   kit: KitDraft.nullable().optional(),
+  comparison: ComparisonDraft.nullable().optional(),
+  inspection: InspectionDraft.nullable().optional(),
+  fitting: FittingDraft.nullable().optional(),
   closed: z.boolean().optional(),
 })
 export type JobChange = z.input<typeof JobChange>
@@ -73,6 +92,9 @@ export const Job = z.object({
   evidence: EvidenceSheet,
   decision: Decision.nullable(),
   kit: KitDraft.nullable(),
+  comparison: ComparisonDraft.nullable(),
+  inspection: InspectionDraft.nullable(),
+  fitting: FittingDraft.nullable(),
   version: z.number().int(),
   closedAt: z.string().nullable(),
   createdAt: z.string(),

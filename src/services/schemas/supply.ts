@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { CAREFUL, SCHOOL_NAMES, SCHOOLS, type SchoolName, type Schools } from '@/core/procedure'
 import { KitProposal, KitResponse } from './kit'
 
 const pieces = z
@@ -207,5 +208,16 @@ export const Settings = z.object({
     .array(z.object({ words: z.string().trim().min(1).max(40), percent: z.number().min(0).max(100) }))
     .max(4, 'At most four taxes.')
     .default([{ words: 'Sales tax', percent: 20 }]),
+  /** what this shop does where practice differs */
+  schools: z
+    .object(
+      Object.fromEntries(
+        SCHOOL_NAMES.map((name) => [
+          name,
+          z.enum(Object.keys(SCHOOLS[name].ways) as [string, ...string[]]).default(CAREFUL[name]),
+        ]),
+      ) as Record<SchoolName, z.ZodDefault<z.ZodEnum<Record<string, string>>>>,
+    )
+    .prefault({}) as unknown as z.ZodType<Schools, Partial<Schools> | undefined>,
 })
 export type Settings = z.output<typeof Settings>

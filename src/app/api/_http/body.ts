@@ -1,5 +1,6 @@
 import 'server-only'
 import { ServiceError } from '@/services/errors'
+import { MOST_PHOTO_BYTES } from '@/services/photos'
 
 /** Largest JSON body: a job with all its evidence is a few kilobytes. */
 const MOST_BYTES = 256 * 1024
@@ -49,4 +50,11 @@ export function numberIn(text: string, what: string): number {
   if (!/^\d{1,9}$/.test(text))
     throw new ServiceError('notFound', `There is no ${what} “${text.slice(0, 40)}”.`)
   return Number(text)
+}
+
+/** The picture of a request; what it is decides its content. @throws ServiceError `wrongType`, `tooLarge`, `unreadable` */
+export async function photoBody(request: Request): Promise<Uint8Array> {
+  if (!/^(image\/|application\/octet-stream)/i.test(request.headers.get('content-type') ?? ''))
+    throw new ServiceError('wrongType', 'Send a picture with its content type, such as image/jpeg.')
+  return bodyBytes(request, MOST_PHOTO_BYTES)
 }

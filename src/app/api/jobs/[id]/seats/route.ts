@@ -1,0 +1,7 @@
+import { seats } from '@/services/plan'
+import { answer } from '../../../_http/answer'
+import { numberIn } from '../../../_http/body'
+
+export const GET = answer(async (_, { params }: { params: Promise<{ id: string }> }) =>
+  seats(numberIn((await params).id, 'job')),
+)

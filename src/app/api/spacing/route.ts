@@ -1,0 +1,5 @@
+import { spacing } from '@/services/setting'
+import { answer } from '../_http/answer'
+import { jsonBody } from '../_http/body'
+
+export const POST = answer(async (request) => spacing(await jsonBody(request)))

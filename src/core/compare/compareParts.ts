@@ -1,0 +1,200 @@
+import type { DimensionName } from '../catalogue'
+import { compareVariants, type Application, type Variant } from '../interchange'
+import { writeInch, writeMm } from '../quantity'
+import { UNIT_FEATURE_FACTS, UNIT_FEATURES, type UnitFeature } from './unitFeatures'
+
+export const COMPARED_RESULTS = ['same', 'look', 'no', 'unknown'] as const
+
+/** One feature of the old and the new part. */
+export interface Compared {
+  feature: string
+  words: string
+  old: string
+  new: string
+  /** in words; empty = none */
+  difference: string
+  result: (typeof COMPARED_RESULTS)[number]
+  meaning: string
+}
+
+export interface PartSide {
+  /** null = nothing but what was measured and looked at */
+  variant: Variant | null
+  /** mm */
+  measured: Partial<Record<DimensionName, number>>
+  features: Partial<Record<UnitFeature, string>>
+}
+
+export interface PartComparison {
+  rows: Compared[]
+  /** to try before anything is taken apart */
+  attempts: string[]
+  verdict: 'goes' | 'look' | 'doesNotGo'
+  words: string
+}
+
+const SIZES: readonly (readonly [DimensionName, string])[] = [
+  ['bore', 'Bore'],
+  ['outside', 'Outside diameter'],
+  ['width', 'Width'],
+  ['coneWidth', 'Cone width'],
+  ['cupWidth', 'Cup width'],
+  ['totalWidth', 'Total width'],
+  ['outerRingWidth', 'Outer ring width'],
+  ['flangeOutside', 'Flange outside'],
+]
+
+/** Two catalogue sizes are one below this; an old part as measured may be off by wear and instrument, mm (common practice). */
+const SAME = { catalogueMm: 0.006, measuredMm: 0.1 }
+
+const both = (mm: number): string => `${writeMm(mm)} mm (${writeInch(mm)} in)`
+
+const MEANINGS: Partial<Record<DimensionName, readonly [smaller: string, larger: string]>> = {
+  bore: ['It does not go on the shaft.', 'It is loose on the shaft: a sleeve, or another bearing.'],
+  outside: ['It is loose in the housing: a sleeve, or another bearing.', 'It does not go into the housing.'],
+  width: [
+    'Narrower: the room is filled with a spacer, or the part wanders.',
+    'Wider: shoulders, snap ring and fastener must leave room.',
+  ],
+  totalWidth: ['Narrower: nut and washer stand deeper.', 'Wider: nut and pin may not find their place.'],
+}
+
+function sizeRow(name: DimensionName, words: string, from: PartSide, to: PartSide): Compared | null {
+  const nominal = from.variant?.part.dimensions[name]
+  const taken = from.measured[name]
+  const next = closedWidth(to, name) ?? to.measured[name]
+  const old = (nominal === undefined ? undefined : closedWidth(from, name)) ?? taken
+  if (old === undefined && next === undefined) return null
+  const told = old === undefined ? 'not known' : both(old)
+  const seen =
+    nominal !== undefined && taken !== undefined ? `${told}, measured ${taken.toFixed(2)}` : told
+  const row = { feature: name, words, old: seen, new: next === undefined ? 'not known' : both(next) }
+  if (old === undefined || next === undefined)
+    return { ...row, difference: '', result: 'unknown', meaning: 'Measure it.' }
+  const off = next - old
+  const room = nominal === undefined ? SAME.measuredMm : SAME.catalogueMm
+  if (Math.abs(off) <= room)
+    return {
+      ...row,
+      difference: '',
+      result: 'same',
+      meaning: nominal === undefined && off !== 0 ? 'Within wear and caliper.' : '',
+    }
+  const seat = name === 'bore' || name === 'outside'
+  return {
+    ...row,
+    difference: `${writeMm(Math.abs(off))} mm ${off > 0 ? 'larger' : 'smaller'}`,
+    result: seat ? 'no' : 'look',
+    meaning: MEANINGS[name]?.[off > 0 ? 1 : 0] ?? 'Check the room it has.',
+  }
+}
+
+/** The size of a part with its closures: shielded and sealed types may be wider. */
+function closedWidth({ variant }: PartSide, name: DimensionName): number | undefined {
+  const d = variant?.part.dimensions
+  return name === 'width' && variant && variant.closure.sides > 0 ? (d?.closedWidth ?? d?.width) : d?.[name]
+}
+
+const RESULTS = { pass: 'same', warn: 'look', fail: 'no' } as const
+const OPTION_WORDS: Record<string, string> = {
+  kind: 'Kind of bearing',
+  mating: 'Mating ring',
+  shape: 'Groove, flange, bore',
+  closure: 'Closure',
+  speed: 'Speed',
+  temperature: 'Temperature',
+  clearance: 'Clearance',
+  cage: 'Cage',
+  precision: 'Precision',
+  material: 'Material',
+}
+
+function optionRows(from: Variant, to: Variant, application: Application): Compared[] {
+  return compareVariants(from, to, application)
+    .checks.filter(({ check }) => check !== 'dimensions')
+    .map(({ check, result, detail }) => {
+      const [change, ...rest] = detail.split('. ')
+      const [a, b] = change?.split(' → ') ?? []
+      const split = b !== undefined && a !== undefined
+      return {
+        feature: check,
+        words: OPTION_WORDS[check] ?? check,
+        old: split ? a : from.designation,
+        new: split ? b : to.designation,
+        difference: split ? 'differs' : '',
+        result: RESULTS[result],
+        meaning: split ? rest.join('. ') : detail,
+      }
+    })
+}
+
+const plain = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[×*]/g, 'x')
+    .replace(/,(?=\d)/g, '.')
+    .replace(/\s+/g, '')
+
+/** Figures typed off a part agree to this: a tape or caliper, mm. */
+const TYPED_MM = 0.3
+
+function alike(a: string, b: string, feature: UnitFeature): boolean {
+  const [x, y] = [Number(plain(a)), Number(plain(b))]
+  return Number.isFinite(x) && Number.isFinite(y) && feature !== 'lugCount'
+    ? Math.abs(x - y) <= TYPED_MM
+    : plain(a) === plain(b)
+}
+
+function featureRow(feature: UnitFeature, from: PartSide, to: PartSide): Compared | null {
+  const { words, unlike, meaning, attempt } = UNIT_FEATURE_FACTS[feature]
+  const [a, b] = [from.features[feature]?.trim() ?? '', to.features[feature]?.trim() ?? '']
+  if (a === '' && b === '') return null
+  const row = { feature, words, old: a || 'not known', new: b || 'not known' }
+  if (a === '' || b === '') return { ...row, difference: '', result: 'unknown', meaning: attempt }
+  return alike(a, b, feature)
+    ? { ...row, difference: '', result: 'same', meaning: '' }
+    : { ...row, difference: 'differs', result: unlike, meaning }
+}
+
+function attemptsFor(from: PartSide, to: PartSide, rows: readonly Compared[]): string[] {
+  const typed = UNIT_FEATURES.filter((f) => rows.some((r) => r.feature === f))
+  const part = to.variant?.part
+  const sides = from.variant?.closure.sides
+  return [
+    ...typed.map((f) => UNIT_FEATURE_FACTS[f].attempt),
+    part?.family === 'hub-unit' && !typed.includes('sensorSide') ? UNIT_FEATURE_FACTS.sensorSide.attempt : '',
+    part?.piece === 'cone' || part?.piece === 'cup' || part?.set
+      ? 'Turn the new cone in the new cup under the palm: it runs without a catch. Never in the old cup.'
+      : '',
+    sides === 1 ? 'Note which side of the old one is closed, and that it faced outward.' : '',
+    part && part.piece !== 'seal' ? 'Lay the new one on the old: outside, bore over the shaft end, width by feel.' : '',
+    ...rows
+      .filter((r) => r.result === 'look' && /width/i.test(r.words))
+      .map(() => 'Measure the room between shoulder and snap ring before the old one comes out.'),
+  ].filter((words, i, all) => words !== '' && all.indexOf(words) === i)
+}
+
+/**
+ * Old against new, feature by feature: catalogue sizes or measured ones, options of the number, and what was looked at.
+ * @returns rows in the order they are looked at, what to try first, and whether it goes
+ */
+export function compareParts(from: PartSide, to: PartSide, application: Application = {}): PartComparison {
+  const rows = [
+    ...SIZES.flatMap(([name, words]) => sizeRow(name, words, from, to) ?? []),
+    ...(from.variant && to.variant ? optionRows(from.variant, to.variant, application) : []),
+    ...UNIT_FEATURES.flatMap((feature) => featureRow(feature, from, to) ?? []),
+  ]
+  const count = (result: Compared['result']) => rows.filter((r) => r.result === result).length
+  const [no, look, unknown] = [count('no'), count('look'), count('unknown')]
+  const verdict = no > 0 ? 'doesNotGo' : look + unknown > 0 ? 'look' : 'goes'
+  const words =
+    no > 0
+      ? `Does not go: ${rows
+          .filter((r) => r.result === 'no')
+          .map((r) => r.words.toLowerCase())
+          .join(', ')}.`
+      : verdict === 'look'
+        ? `Goes if ${[look > 0 && `${look} ${look === 1 ? 'difference is' : 'differences are'} right for this place`, unknown > 0 && `${unknown} unknown ${unknown === 1 ? 'feature agrees' : 'features agree'}`].filter(Boolean).join(' and ')}.`
+        : 'Goes: everything compared agrees.'
+  return { rows, attempts: attemptsFor(from, to, rows), verdict, words }
+}

@@ -1,0 +1,1 @@
+export { CONVERSIONS, conversionChanges, OPINIONS, partsForSeat, type ConversionKind } from './convert'

@@ -1,0 +1,61 @@
+import type { SeatVerdict } from './judgeSeat'
+
+export interface RepairOption {
+  way: string
+  when: string
+  advised: boolean
+}
+
+/** Gap on the diameter that a retaining compound may bridge, µm (common practice; its maker's sheet rules). */
+const COMPOUND_TO_UM = 100
+
+/**
+ * What may be done about a worn seat, in order of merit (common practice).
+ * @param wornUm beyond the limit of the class, µm; 0 or less = within it
+ * @param wheel wheel ends are not repaired by glue or weld alone
+ */
+export function repairOptions(
+  kind: 'shaft' | 'housing',
+  verdict: SeatVerdict['verdict'],
+  wornUm: number,
+  wheel: boolean,
+): RepairOption[] {
+  if (verdict === 'good') return []
+  const shaft = kind === 'shaft'
+  const first: RepairOption = {
+    way: 'Clean to bright metal, dress the burrs, measure again',
+    when: 'Always first: dirt and rust read as wear.',
+    advised: true,
+  }
+  if (verdict === 'doubtful') return [first]
+  const part = shaft ? 'shaft or spindle' : 'hub or housing'
+  return [
+    first,
+    {
+      way: `New ${part}`,
+      when: `The sure way, and the only one where the ${part} is cracked, blue or badly out of round.`,
+      advised: true,
+    },
+    {
+      way: shaft
+        ? 'Build up by spraying or plating and grind to size'
+        : 'Bore out and press in a sleeve, then bore to size',
+      when: `By a machine shop, where the ${part} is dear or not to be had. Wall enough must be left.`,
+      advised: true,
+    },
+    ...(wornUm <= COMPOUND_TO_UM
+      ? [
+          {
+            way: 'Retaining compound',
+            when: `Gap ${Math.max(0, Math.round(wornUm))} µm, within the ${COMPOUND_TO_UM} µm usual at most; centre it, keep it out of the bearing, follow the maker's sheet.${wheel ? ' Not by itself on a wheel that carries people.' : ''}`,
+            advised: !wheel,
+          },
+        ]
+      : []),
+    {
+      way: shaft ? 'Knurling or centre punching the shaft' : 'Peening the edge of the bore',
+      when: 'Seen in practice, not advised: the points wear off within days.',
+      advised: false,
+    },
+  ]
+}

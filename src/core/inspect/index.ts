@@ -1,0 +1,11 @@
+export {
+  CAUSES,
+  DAMAGE,
+  INSPECTED,
+  INSPECTED_WORDS,
+  SEVERITIES,
+  type DamageMode,
+  type Inspected,
+  type Severity,
+} from './findings'
+export { AGES, judgeParts, type Age, type Inspection } from './judgeParts'

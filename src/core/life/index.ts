@@ -1,0 +1,3 @@
+export { ballRating } from './ballRating'
+export { judgeLife } from './judgeLife'
+export { typicalRating } from './typicalRating'

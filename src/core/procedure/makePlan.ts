@@ -1,0 +1,52 @@
+import { recheckDates } from '../adjust'
+import { checkSteps, cleanSteps } from './checks'
+import { isFastener, isTapered, nameOf, placesOf } from './facts'
+import { adjustSteps, finishSteps } from './finishing'
+import { mountSteps } from './mounting'
+import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
+import { beforeSteps, removalSteps } from './removal'
+import { pickTools } from './tools'
+import { wantedTools } from './wantedTools'
+
+const BUILDERS: readonly (readonly [PlanSection, (facts: PlanFacts) => PlanStep[]])[] = [
+  ['before', beforeSteps],
+  ['removal', removalSteps],
+  ['clean', cleanSteps],
+  ['check', checkSteps],
+  ['mount', mountSteps],
+  ['adjust', adjustSteps],
+  ['finish', finishSteps],
+]
+
+function openQuestions(facts: PlanFacts): string[] {
+  const gaps = facts.kit.lines.filter((line) => line.state !== 'filled')
+  const lost = facts.fits.filter((fit) => fit.seat?.verdict === 'replace')
+  return [
+    ...gaps.map((line) => `${line.words}: ${line.state === 'gap' ? 'missing' : 'does not fit'}. ${line.reason}`),
+    ...lost.map(
+      (fit) =>
+        `Seat of ${facts.kit.lines.find((l) => l.slot === fit.slot)?.words.toLowerCase() ?? fit.slot}, ${fit.ring === 'inner' ? 'shaft' : 'housing'}: repair or renew before fitting. ${fit.seat?.why ?? ''}`,
+    ),
+    ...(facts.run === 'notUntilRepaired' ? ['The machine does not run until this is repaired.'] : []),
+  ]
+}
+
+/**
+ * An ordered job card from rules over the actual parts: what is not there is not mentioned. Values of torque are asked for,
+ * never given.
+ */
+export function makePlan(facts: PlanFacts): Plan {
+  const places = placesOf(facts)
+  return {
+    sections: BUILDERS.map(([id, build]) => ({ id, words: SECTION_WORDS[id], steps: build(facts) })).filter(
+      ({ steps }) => steps.length > 0,
+    ),
+    torques: places.filter(isFastener).map(({ slot, line }) => ({ id: slot.id, words: line.words })),
+    alwaysNew: places
+      .filter(({ line }) => line.singleUse && line.quantity > 0)
+      .map((place) => nameOf(place)),
+    tools: pickTools(wantedTools(facts), facts.toolbox),
+    rechecks: recheckDates(facts.fittedOn, isTapered(facts), facts.wet),
+    open: openQuestions(facts),
+  }
+}

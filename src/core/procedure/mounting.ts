@@ -1,0 +1,224 @@
+import { fitOf, isTapered, isTight, nameOf, placesOf, round, type Placed } from './facts'
+import type { PlanFacts, PlanStep, SeatFit } from './plan'
+import { schoolNote } from './schools'
+
+interface Ordered extends PlanStep {
+  order: number
+}
+
+const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
+  `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
+
+/** How a tight ring goes in: heat or force, by the school of the shop and by what the parts bear. */
+function driving(facts: PlanFacts, fit: SeatFit | undefined): string {
+  if (!fit || fit.max <= 0) return 'By hand: a slide fit, a film of oil'
+  const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
+  const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod with washers of ${fit.rod.washerMm} mm)` : ''}`
+  return facts.schools.heat === 'heat' && /^Heat/.test(fit.heatAdvice) ? `${fit.heatAdvice} Else: ${pressed}` : pressed
+}
+
+/** Which ring the force goes through. */
+function through(facts: PlanFacts, slot: string): string {
+  const [inner, outer] = [isTight(fitOf(facts, slot, 'inner')), isTight(fitOf(facts, slot, 'outer'))]
+  if (inner && outer) return 'Both rings are tight: press on both together with a flat plate.'
+  if (inner) return 'Press only on the inner ring.'
+  if (outer) return 'Press only on the outer ring, never on the seal.'
+  return 'Slides on by hand; if it does not, find out why.'
+}
+
+const START = 'Start square; if it cants, stop, and bring the pressure to the high side. Seated when the pitch of the blows changes or the force rises suddenly: stop.'
+
+function closureWords(facts: PlanFacts, slot: string): string {
+  const closure = facts.parts.get(slot)?.closure
+  if (closure?.sides !== 1) return ''
+  return ' Closed side outward; back the open side with grease.'
+}
+
+/** Which end goes in first: the one with the locating shoulder; it fixes the position of the wheel. */
+function isFirst({ firstSide }: PlanFacts, { slot }: Placed): boolean {
+  const side = slot.side ?? (/locating/i.test(slot.id) ? 'first' : /floating/i.test(slot.id) ? 'last' : undefined)
+  if (firstSide !== '' && side !== undefined && side !== 'first' && side !== 'last') return side === firstSide
+  return side === undefined || side === 'left' || side === 'inner' || side === 'first'
+}
+
+function bearingStep(facts: PlanFacts, place: Placed): Ordered {
+  const { slot } = place
+  const first = isFirst(facts, place)
+  const shaft = facts.arrangement.turning === 'inner'
+  const tight = isTight(fitOf(facts, slot.id, 'outer')) ? fitOf(facts, slot.id, 'outer') : fitOf(facts, slot.id, 'inner')
+  const hasSpacer = placesOf(facts).some((p) => p.slot.role === 'spacerTube')
+  const where = shaft ? 'onto the shaft' : `into the ${facts.arrangement.hub}`
+  const why = first
+    ? ' first, the side with the locating shoulder: it fixes the position.'
+    : hasSpacer
+      ? ', with the spacer already in.'
+      : '.'
+  return {
+    id: `mount.${slot.id}`,
+    order: first ? 30 : 50,
+    words: `${nameOf(place)} ${where}${why} ${through(facts, slot.id)} Marking outward.${closureWords(facts, slot.id)} ${START}`,
+    tool: driving(facts, tight),
+    caution: 'Eye protection; gloves for hot parts; never stand in line with the press.',
+  }
+}
+
+function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
+  const { slot, line } = place
+  const id = `mount.${slot.id}`
+  const name = nameOf(place)
+  const tapered = isTapered(facts)
+  const outerSide = slot.side === 'outer' || slot.side === 'right'
+  switch (slot.role) {
+    case 'wearSleeve':
+      return [{ id, order: 10, words: `${name} over the grooved journal, flange cut off if it is in the way. Film of sealant.` }]
+    case 'cup':
+      return [
+        {
+          id,
+          order: outerSide ? 31 : 30,
+          words: `${name} into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder. ${START}`,
+          tool: driving(facts, fitOf(facts, slot.id, 'outer')),
+          caution: 'Eye protection; gloves for a hot hub. The old cup, ground 0.5 mm smaller outside, makes a drift.',
+        },
+      ]
+    case 'cone':
+      return slot.side === 'outer'
+        ? [{ id, order: 80, words: `${name}, packed, onto the spindle by hand. It slides; if it does not, clean the spindle.` }]
+        : [
+            {
+              id: `${id}.pack`,
+              order: 58,
+              words: `Pack both cones by hand until grease comes through the cage all round; film on the cup faces. ${facts.greaseWords}`,
+              school: schoolNote('grease', facts.schools),
+            },
+            { id, order: 60, words: `${name} into its cup, before the seal.` },
+          ]
+    case 'ballBearing':
+    case 'bearing':
+    case 'insert':
+      return slot.role === 'insert'
+        ? [
+            {
+              id,
+              order: 40,
+              words: `${name} through the loading slots of the housing, turned straight; lubrication holes in line. Onto the shaft by hand.`,
+              caution: 'Never hammer on the insert: the shaft is made to fit.',
+            },
+          ]
+        : [bearingStep(facts, place)]
+    case 'hubUnit':
+      return [
+        {
+          id,
+          order: 40,
+          words: `${name} into the ${facts.arrangement.hub}. Press only on the outer ring.${
+            facts.encoder === true
+              ? ' The magnetic encoder side goes toward the sensor: a paper clip tells it. Keep steel dust and magnets away.'
+              : ''
+          } ${START}`,
+          tool: driving(facts, fitOf(facts, slot.id, 'outer')),
+          caution: 'Press guarded, eye protection, never stand in line.',
+        },
+        {
+          id: `${id}.hub`,
+          order: 56,
+          words: 'Hub into the fitted unit: support the inner ring from below, never the outer one, or the balls dent.',
+          tool: driving(facts, fitOf(facts, slot.id, 'inner')),
+          caution: 'Press guarded, eye protection.',
+        },
+      ]
+    case 'spacerTube':
+      return [{ id, order: 45, words: `${name} in, now: before the second bearing. Afterwards it cannot go in.` }]
+    case 'snapRing':
+      return [
+        {
+          id,
+          order: slot.side === 'inner' ? 20 : 55,
+          words: `${name} into its groove, seen all round.${facts.encoder === true ? ' Gap clear of the sensor.' : ''}`,
+          tool: 'Snap ring pliers',
+          caution: 'Eye protection: snap rings fly.',
+        },
+      ]
+    case 'seal':
+      return [
+        {
+          id,
+          order: tapered ? 65 : 66,
+          words: `${name}: grease the lip and its journal, drive in square and flush, ${
+            facts.arrangement.filmOnly ? 'lip' : 'spring side'
+          } toward the ${facts.arrangement.filmOnly ? 'outside' : 'bearing'}. A dry lip tears at the first turn.`,
+          tool: `Flat driver a little smaller than ${round(facts.parts.get(slot.id)?.part.dimensions.outside ?? 0) === '0' ? 'its outside' : `${round((facts.parts.get(slot.id)?.part.dimensions.outside ?? 0) - 0.5)} mm`}`,
+        },
+      ]
+    case 'wheelSpacer':
+      return [{ id, order: 72, words: `${name} in, smooth side to the lip, a film of grease on it.` }]
+    case 'washer':
+      return [{ id, order: 82, words: `${name} on: tab in the keyway, curved side away from the bearing.` }]
+    case 'castleNut':
+      return [{ id, order: 84, words: `${name} on by hand over its whole thread.` }]
+    case 'lockWasher':
+      return [{ id, order: 52, words: `${name} on, inner tab in the keyway.` }]
+    case 'lockNut':
+      return [{ id, order: 53, words: `${name} on by hand, then snug; it draws the bearing home and is locked under the finish.` }]
+    case 'balls':
+      return [{ id, order: 50, words: `${name}: cup lined with grease, ${slot.perPosition > 1 ? `${slot.perPosition} balls` : 'balls by count'}, all of one new batch.` }]
+    case 'plain':
+      return plainSteps(facts, place, id, name)
+    case 'check':
+      return facts.encoder === null || (facts.encoder && slot.id !== 'encoder')
+        ? [{ id, order: 39, words: `${line.words}: ${facts.encoder === null ? 'hold a paper clip to both faces. If one is magnetic, it goes toward the sensor.' : line.note}` }]
+        : []
+    case 'grease':
+      return tapered || facts.arrangement.filmOnly
+        ? []
+        : [{ id, order: 64, words: `Grease: ${facts.greaseWords}`, school: schoolNote('grease', facts.schools) }]
+    case 'cotterPin':
+    case 'cap':
+    case 'consumable':
+      return []
+  }
+}
+
+function plainSteps(facts: PlanFacts, place: Placed, id: string, name: string): Ordered[] {
+  const { line } = place
+  if (/nut|bolt|screw/i.test(line.words))
+    return [
+      {
+        id,
+        order: 86,
+        words: `${name}: start by hand${/bolts|nuts|screws/i.test(line.words) ? ', then snug in a cross pattern' : ''}. ${line.note}`,
+        tool: "Torque wrench, to the manual's value",
+      },
+    ]
+  if (/unit|housing/i.test(line.words))
+    return [{ id, order: 40, words: `${name} against a clean, flat face. ${line.note}` }]
+  if (/cover|shield|cap/i.test(line.words)) return [{ id, order: 92, words: `${name}. ${line.note}` }]
+  if (/retainer/i.test(line.words))
+    return [{ id, order: 54, words: `${name} home against the second bearing. ${line.note}` }]
+  return [{ id, order: 57, words: `${name}. ${line.note}` }]
+}
+
+/** Fitting, in the order that can be done: what a later part would block goes first. */
+export function mountSteps(facts: PlanFacts): PlanStep[] {
+  const steps = placesOf(facts).flatMap((place) => stepsFor(facts, place))
+  if (isTapered(facts)) {
+    steps.push({
+      id: 'mount.hub',
+      order: 75,
+      words: `${facts.arrangement.hub} onto the spindle, straight, so that the lip is not turned over.`,
+    })
+  }
+  if (facts.arrangement.turning === 'inner' && steps.some((s) => s.order === 30 || s.order === 50))
+    steps.push({
+      id: 'mount.shaft',
+      order: 60,
+      words: 'Shaft with its bearings into the housing; the floating bearing keeps room to move endways. Keys before the shaft is finally home.',
+    })
+  const ordered = steps.sort((a, b) => a.order - b.order)
+  const heated = ordered.find((s) => /^Heat/.test(s.tool ?? ''))
+  if (heated) heated.school ??= schoolNote('heat', facts.schools)
+  return ordered.map(({ order: _, ...step }) => ({
+    ...step,
+    words: `${step.words[0]?.toUpperCase() ?? ''}${step.words.slice(1)}`.replace(/\s+/g, ' ').trim(),
+  }))
+}

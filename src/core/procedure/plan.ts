@@ -1,0 +1,91 @@
+import type { Arrangement, Kit } from '../kit'
+import type { Variant } from '../interchange'
+import type { Recheck } from '../adjust'
+import type { SchoolNote, Schools } from './schools'
+import type { OwnTool, ToolAnswer } from './tools'
+
+/** What the fit of one ring comes to. */
+export interface SeatFit {
+  slot: string
+  ring: 'inner' | 'outer'
+  class: string
+  /** interference, µm, positive = tight */
+  min: number
+  max: number
+  /** to drop in, °C */
+  celsius: number
+  heatAdvice: string
+  forceKn: number
+  seat?: { verdict: 'good' | 'doubtful' | 'replace'; why: string } | undefined
+  sleeve: { insideMm: number; outsideMm: number }
+  rod: { thread: string; washerMm: number } | null
+}
+
+export interface PlanFacts {
+  arrangement: Arrangement
+  kit: Kit
+  /** slot → part with its options, where it is known */
+  parts: ReadonlyMap<string, Variant>
+  fits: readonly SeatFit[]
+  /** verdicts of the inspection, by part looked at */
+  inspected: { part: string; words: string; verdict: 'good' | 'doubtful' | 'replace' }[]
+  /** to look at next, as the inspection says */
+  checkNext: readonly string[]
+  run: 'yes' | 'watch' | 'notUntilRepaired'
+  /** a magnetic encoder: yes, no, or nobody has looked */
+  encoder: boolean | null
+  wet: boolean
+  /** the side with the locating shoulder, as it was typed; empty = not known */
+  firstSide: string
+  /** of the nut, where it is known */
+  nut: { stepMm: number; stepDegrees: number; target: { min: number; max: number } } | null
+  greaseWords: string
+  schools: Schools
+  toolbox: readonly OwnTool[]
+  /** ISO date of fitting */
+  fittedOn: string
+  /** depths recorded before removal */
+  depths: readonly string[]
+}
+
+export interface PlanStep {
+  id: string
+  words: string
+  /** stands beside the step: what can hurt */
+  caution?: string
+  /** size of the tool, force or heat */
+  tool?: string
+  /** where practitioners differ */
+  school?: SchoolNote
+  /** it must not go on before this is settled */
+  stop?: boolean
+}
+
+export const PLAN_SECTIONS = ['before', 'removal', 'clean', 'check', 'mount', 'adjust', 'finish'] as const
+export type PlanSection = (typeof PLAN_SECTIONS)[number]
+
+export const SECTION_WORDS: Record<PlanSection, string> = {
+  before: 'Before you begin',
+  removal: 'Taking apart',
+  clean: 'Cleaning',
+  check: 'Checks',
+  mount: 'Fitting',
+  adjust: 'Setting',
+  finish: 'Closing up',
+}
+
+export interface TorqueRow {
+  id: string
+  words: string
+}
+
+export interface Plan {
+  sections: { id: PlanSection; words: string; steps: PlanStep[] }[]
+  /** values come from the manual: never from here */
+  torques: TorqueRow[]
+  alwaysNew: string[]
+  tools: ToolAnswer[]
+  rechecks: Recheck[]
+  /** what must be settled first */
+  open: string[]
+}

@@ -1,0 +1,116 @@
+import type { HardwareDetails } from '../catalogue'
+import { isFastener, isTapered, placesOf, round } from './facts'
+import type { PlanFacts, SeatFit } from './plan'
+import type { WantedTool } from './tools'
+
+/** A sleeve that is a little smaller or larger still meets the ring, mm (common practice). */
+const SLEEVE_ROOM_MM = 1.5
+
+function sleeveFor(fit: SeatFit, name: string): WantedTool {
+  const { insideMm, outsideMm } = fit.sleeve
+  const outer = fit.ring === 'outer'
+  const size = outer ? outsideMm : insideMm
+  return {
+    kind: 'sleeve',
+    words: `Sleeve for ${name}, ${fit.ring} ring: ${round(insideMm)} inside, ${round(outsideMm)} mm outside`,
+    from: outer ? size - SLEEVE_ROOM_MM : size,
+    to: outer ? size : size + SLEEVE_ROOM_MM,
+    improvise: outer
+      ? 'The old ring, ground 0.5 mm smaller outside, as a drift; or a socket of that outside.'
+      : 'A tube with square ends that slides over the shaft.',
+  }
+}
+
+const hardware = (facts: PlanFacts, slot: string): HardwareDetails | undefined => facts.parts.get(slot)?.part.hardware
+
+/** Tools of a plan, sized to its parts (common practice). */
+export function wantedTools(facts: PlanFacts): WantedTool[] {
+  const places = placesOf(facts)
+  const wanted: WantedTool[] = []
+  for (const fit of facts.fits)
+    if (fit.max > 0) {
+      const name = facts.parts.get(fit.slot)?.part.base ?? fit.slot
+      wanted.push(sleeveFor(fit, name))
+    }
+  const force = Math.max(0, ...facts.fits.map((fit) => (fit.max > 0 ? fit.forceKn : 0)))
+  if (force > 1) {
+    const rod = facts.fits.find((fit) => fit.forceKn === force)?.rod
+    wanted.push({
+      kind: 'press',
+      words: `Press, at least ${Math.ceil(force * 1.5)} kN`,
+      from: Math.ceil(force * 1.5),
+      to: Infinity,
+      improvise: rod
+        ? `Threaded rod ${rod.thread}, nuts greased, washers of ${rod.washerMm} mm on the ring.`
+        : 'Heat instead; no rod that goes through the bore is strong enough.',
+    })
+  }
+  if (facts.schools.heat === 'heat' && facts.fits.some((fit) => fit.max > 0 && /^Heat/.test(fit.heatAdvice)))
+    wanted.push({
+      kind: 'heater',
+      words: 'Heater to 120 °C with a thermometer',
+      improvise: 'A kitchen oven or a hot plate with a thermometer; never a flame.',
+    })
+  for (const { slot } of places) {
+    const details = hardware(facts, slot.id)
+    if (details?.what === 'castleNut')
+      wanted.push({
+        kind: 'socket',
+        words: `Socket ${round(details.acrossFlatsMm)} mm`,
+        from: details.acrossFlatsMm - 0.05,
+        to: details.acrossFlatsMm + 0.25,
+        improvise: 'An open-ended spanner; the torque wrench then needs a crowfoot.',
+      })
+    if (details?.what === 'lockNut')
+      wanted.push({
+        kind: 'hookSpanner',
+        words: `Hook spanner for an outside of ${round(details.outsideMm)} mm`,
+        from: details.outsideMm,
+        to: details.outsideMm,
+        improvise: '',
+      })
+    if (details?.what === 'snapRing')
+      wanted.push({
+        kind: 'snapRingPliers',
+        words: `Snap ring pliers for a ${details.kind === 'bore snap ring' ? 'bore' : 'shaft'} of ${round(details.nominalMm)} mm`,
+        from: details.nominalMm,
+        to: details.nominalMm,
+        improvise: '',
+      })
+    if (slot.role === 'cup' || slot.role === 'ballBearing' || slot.role === 'bearing' || slot.role === 'hubUnit')
+      wanted.push(
+        facts.schools.driving === 'press'
+          ? {
+              kind: 'puller',
+              words: 'Puller, or a press from behind',
+              improvise: 'Brass drift at several clock positions in turn; a strong bar across with two bolts.',
+            }
+          : { kind: 'brassDrift', words: 'Brass drift', improvise: 'Soft bronze or copper bar; never hardened steel.' },
+      )
+    if (slot.role === 'spacerTube' || slot.role === 'cup')
+      wanted.push({
+        kind: 'depthGauge',
+        words: 'Depth gauge',
+        improvise: 'Straight edge and the tail of a caliper.',
+      })
+  }
+  if (isTapered(facts))
+    wanted.push({
+      kind: 'dialIndicator',
+      words: 'Dial indicator with stand, 0.01 mm',
+      improvise: 'By feel, and look again after the first day; not where the manual gives a figure.',
+    })
+  if (facts.fits.length > 0)
+    wanted.push({
+      kind: 'boreGauge',
+      words: 'Bore gauge or inside micrometer, 0.005 mm',
+      improvise: 'A new ring as a gauge: it must not drop in by hand.',
+    })
+  if (places.some(isFastener))
+    wanted.push({
+      kind: 'torqueWrench',
+      words: "Torque wrench over the manual's value",
+      improvise: '',
+    })
+  return wanted
+}

@@ -1,0 +1,44 @@
+/** Exact by definition: 1 lbf = 4.4482216152605 N, 1 ft = 0.3048 m. */
+export const NM_PER_LBFFT = 4.4482216152605 * 0.3048
+
+export type TorqueProblem = { code: 'unit'; text: string } | { code: 'figure'; text: string } | { code: 'range' }
+
+/** Largest torque that a nut of this work has, N·m: a slip of the decimal point is caught. */
+const MOST_NM = 2000
+
+export const torqueProblemWords = (problem: TorqueProblem): string => {
+  switch (problem.code) {
+    case 'unit':
+      return `“${problem.text}” is no unit of torque here. Write N·m (such as 110 Nm) or lbf·ft (81 lbf ft).`
+    case 'figure':
+      return `“${problem.text}” is no torque. Write a figure and its unit, such as 110 Nm.`
+    case 'range':
+      return `A torque is above 0 and at most ${MOST_NM} N·m. Check figure and unit.`
+  }
+}
+
+const UNITS: readonly (readonly [RegExp, number])[] = [
+  [/^(n[·.\s*]?m)?$/i, 1],
+  [/^((lbf?|pounds?)[·.\s*-]?(ft|feet|foot)|(ft|foot)[·.\s*-]?(lbf?s?|pounds?))$/i, NM_PER_LBFFT],
+]
+
+/**
+ * A torque as people write it; without a unit it is N·m.
+ * @returns N·m, or what to change
+ * @example readTorque('81 lbf ft') // { ok: true, value: 109.8… }
+ */
+export function readTorque(
+  text: string,
+): { ok: true; value: number } | { ok: false; problem: TorqueProblem } {
+  const read = /^(\d+(?:[.,]\d+)?)\s*(.*)$/.exec(text.trim())
+  if (!read) return { ok: false, problem: { code: 'figure', text: text.trim().slice(0, 20) } }
+  const [, digits = '', unit = ''] = read
+  const factor = UNITS.find(([shape]) => shape.test(unit.trim()))?.[1]
+  if (factor === undefined) return { ok: false, problem: { code: 'unit', text: unit.trim().slice(0, 20) } }
+  const nm = Number(digits.replace(',', '.')) * factor
+  return nm > 0 && nm <= MOST_NM ? { ok: true, value: nm } : { ok: false, problem: { code: 'range' } }
+}
+
+/** In both units, as it stands on a card. */
+export const writeTorque = (nm: number): string =>
+  `${Math.round(nm * 10) / 10} N·m (${Math.round(nm / NM_PER_LBFFT)} lbf·ft)`

@@ -1,0 +1,32 @@
+/** A depth recorded before removal, and after fitting, mm from a face that stays. */
+export interface DepthRecord {
+  what: string
+  beforeMm: number
+  afterMm?: number | undefined
+}
+
+/** Depths agree to this, mm: a depth gauge by hand (common practice). */
+const SAME_MM = 0.1
+
+export interface DepthVerdict extends DepthRecord {
+  result: 'pass' | 'warn' | 'gap'
+  words: string
+}
+
+/** Whether parts stand where they stood: proud of the old depth is not seated, deeper is worn, or a shim is missing. */
+export const compareDepths = (records: readonly DepthRecord[]): DepthVerdict[] =>
+  records.map((record) => {
+    const { beforeMm, afterMm } = record
+    if (afterMm === undefined)
+      return { ...record, result: 'gap', words: 'Measure again when it is fitted.' }
+    const off = afterMm - beforeMm
+    if (Math.abs(off) <= SAME_MM) return { ...record, result: 'pass', words: 'Stands where it stood.' }
+    return {
+      ...record,
+      result: 'warn',
+      words:
+        off < 0
+          ? `${Math.abs(off).toFixed(2)} mm proud: not seated, dirt behind it, or another width.`
+          : `${off.toFixed(2)} mm deeper: another width, or a shim left out.`,
+    }
+  })

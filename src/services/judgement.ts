@@ -1,0 +1,43 @@
+import 'server-only'
+import { compareParts } from '@/core/compare'
+import { CAUSES, DAMAGE, judgeParts } from '@/core/inspect'
+import { variantOf } from '@/core/interchange'
+import { ready } from './language'
+import { ServiceError } from './errors'
+import { CompareRequest, InspectRequest, type CompareResponse, type InspectResponse } from './schemas/judgement'
+import { parse } from './schemas/parse'
+
+/** Old against new, point by point. @throws ServiceError `unreadable`; `notFound` for a number nobody knows; `impossible` with nothing to compare */
+export async function comparePair(input: unknown): Promise<CompareResponse> {
+  const { from, to, application } = parse(CompareRequest, input)
+  const { language } = await ready()
+  const side = ({ designation, measured, features }: typeof from) => {
+    const variant = designation === '' ? null : variantOf(designation, language)
+    if (designation !== '' && !variant)
+      throw new ServiceError(
+        'notFound',
+        `“${designation}” is not known here. Check the number, or leave it empty and type the sizes.`,
+      )
+    return { variant, measured, features }
+  }
+  const [old, next] = [side(from), side(to)]
+  const compared = compareParts(old, next, application)
+  if (compared.rows.length === 0)
+    throw new ServiceError('impossible', 'Nothing to compare yet. Type a number or a size on both sides.')
+  return compared
+}
+
+/** Findings to verdicts and causes. @throws ServiceError `unreadable` */
+export async function inspect(input: unknown): Promise<InspectResponse> {
+  const { seen, tags, age } = parse(InspectRequest, input)
+  const unknown = seen.find(({ damage, part }) => !DAMAGE.some((m) => m.id === damage && m.parts.includes(part)))
+  if (unknown)
+    throw new ServiceError(
+      'unreadable',
+      `There is no finding “${unknown.damage}” of the ${unknown.part}. /api/inspect lists them.`,
+    )
+  return judgeParts(seen, { tags, age })
+}
+
+/** Every kind of damage and every cause that is told apart. */
+export const damageGuide = () => ({ damage: DAMAGE, causes: CAUSES })

@@ -1,0 +1,84 @@
+import 'server-only'
+import sharp from 'sharp'
+import * as db from '@/db'
+import { ServiceError } from './errors'
+import { getJob } from './jobs'
+import type { PhotoAnswer } from './schemas/judgement'
+
+/** What is taken in: as it comes from a telephone; kept smaller. */
+export const MOST_PHOTO_BYTES = 8 * 1024 * 1024
+const MOST_PIXELS = 60_000_000
+const KEPT_PX = 1600
+const QUALITY = 82
+const MOST_PHOTOS = 40
+/** By content, whatever the name or the content type says. */
+const READ = new Set(['jpeg', 'png', 'webp', 'gif', 'tiff', 'heif'])
+
+const NO_PICTURE = 'This is no picture that can be read. Send a JPEG, PNG or WebP.'
+
+/** Reads, turns upright, makes smaller, and writes anew without anything but the picture: place and camera are gone. */
+async function cleaned(bytes: Uint8Array): Promise<{ picture: Buffer; width: number; height: number }> {
+  try {
+    const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+    const { format } = await image.metadata()
+    if (!READ.has(format)) throw new ServiceError('unreadable', NO_PICTURE)
+    const { data, info } = await image
+      .rotate()
+      .resize({ width: KEPT_PX, height: KEPT_PX, fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#ffffff' })
+      .jpeg({ quality: QUALITY })
+      .toBuffer({ resolveWithObject: true })
+    return { picture: data, width: info.width, height: info.height }
+  } catch (error) {
+    if (error instanceof ServiceError) throw error
+    throw new ServiceError('unreadable', NO_PICTURE)
+  }
+}
+
+const told = ({ at, ...photo }: db.StoredPhoto): PhotoAnswer => ({ ...photo, at: at.toISOString() })
+
+export async function photos(jobId: number): Promise<PhotoAnswer[]> {
+  await getJob(jobId)
+  return (await db.photosOf(jobId)).map(told)
+}
+
+/**
+ * Keeps a photograph with a job.
+ * @param about the part it shows
+ * @throws ServiceError `notFound`, `unreadable` when it is no picture, `impossible` when there are too many
+ */
+export async function addPhoto(
+  jobId: number,
+  bytes: Uint8Array,
+  about: string,
+  name: string,
+): Promise<PhotoAnswer> {
+  await getJob(jobId)
+  const present = await db.photosOf(jobId)
+  if (present.length >= MOST_PHOTOS)
+    throw new ServiceError('impossible', `A job keeps at most ${MOST_PHOTOS} photographs. Remove one first.`)
+  const picture = await cleaned(bytes)
+  const id = await db.addPhoto({
+    jobId,
+    about: about.slice(0, 40),
+    name: name.replace(/[^\p{L}\p{N} ._-]/gu, '').slice(0, 120),
+    ...picture,
+  })
+  const added = (await db.photosOf(jobId)).find((photo) => photo.id === id)
+  if (!added) throw new ServiceError('notFound', 'The photograph was removed in between.')
+  return told(added)
+}
+
+/** @throws ServiceError `notFound` */
+export async function photo(jobId: number, id: number): Promise<Buffer> {
+  const picture = await db.photoPicture(jobId, id)
+  if (!picture) throw new ServiceError('notFound', `Job ${jobId} has no photograph ${id}.`)
+  return picture
+}
+
+/** @throws ServiceError `notFound` */
+export async function removePhoto(jobId: number, id: number): Promise<{ removed: true }> {
+  if (!(await db.removePhoto(jobId, id)))
+    throw new ServiceError('notFound', `Job ${jobId} has no photograph ${id}.`)
+  return { removed: true }
+}

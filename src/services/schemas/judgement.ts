@@ -1,0 +1,120 @@
+import { z } from 'zod'
+import { COMPARED_RESULTS, UNIT_FEATURES } from '@/core/compare'
+import { AGES, INSPECTED, SEVERITIES } from '@/core/inspect'
+import { FINDINGS } from '@/core/kit'
+import { LOADS, TURNING } from '@/core/interchange'
+import { lengthMm } from './length'
+
+const SIZES = ['bore', 'outside', 'width', 'coneWidth', 'cupWidth', 'totalWidth'] as const
+const typed = (most: number) => z.string().max(most, `At most ${most} characters.`)
+const features = z.partialRecord(z.enum(UNIT_FEATURES), typed(60)).default({})
+
+const Side = z.object({
+  designation: z.string().trim().max(80).default(''),
+  measured: z.partialRecord(z.enum(SIZES), lengthMm).default({}),
+  features,
+})
+
+export const CompareRequest = z.object({
+  from: Side,
+  to: Side,
+  application: z
+    .object({
+      rpm: z.number().positive('A speed is larger than zero.').max(100_000).optional(),
+      wet: z.boolean().optional(),
+      temperatureC: z.number().min(-80).max(400).optional(),
+      load: z.enum(LOADS).optional(),
+      turning: z.enum(TURNING).optional(),
+    })
+    .default({}),
+})
+export type CompareRequest = z.input<typeof CompareRequest>
+
+export const CompareResponse = z.object({
+  rows: z.array(
+    z.object({
+      feature: z.string(),
+      words: z.string(),
+      old: z.string(),
+      new: z.string(),
+      difference: z.string(),
+      result: z.enum(COMPARED_RESULTS),
+      meaning: z.string(),
+    }),
+  ),
+  attempts: z.array(z.string()),
+  verdict: z.enum(['goes', 'look', 'doesNotGo']),
+  words: z.string(),
+})
+export type CompareResponse = z.output<typeof CompareResponse>
+
+/** A comparison as a job keeps it: as typed, with what came of it. */
+export const ComparisonDraft = z.object({
+  from: typed(80).default(''),
+  to: typed(80).default(''),
+  sizesOld: z.partialRecord(z.enum(SIZES), typed(40)).default({}),
+  sizesNew: z.partialRecord(z.enum(SIZES), typed(40)).default({}),
+  old: features,
+  new: features,
+  result: z
+    .object({ verdict: CompareResponse.shape.verdict, words: z.string().max(600) })
+    .nullable()
+    .default(null),
+})
+export type ComparisonDraft = z.output<typeof ComparisonDraft>
+
+const Seen = z.object({
+  part: z.enum(INSPECTED),
+  damage: z.string().max(40),
+  severity: z.enum(SEVERITIES),
+})
+
+export const InspectRequest = z.object({
+  seen: z.array(Seen).max(60, 'At most 60 findings.'),
+  /** what was heard and how it is used, in the words of the intake */
+  tags: z.array(typed(40)).max(40).default([]),
+  age: z.enum(AGES).optional(),
+})
+
+export const InspectResponse = z.object({
+  parts: z.array(
+    z.object({
+      part: z.enum(INSPECTED),
+      verdict: z.enum(['good', 'doubtful', 'replace']),
+      findings: z.array(z.string()),
+    }),
+  ),
+  replaceWith: z.array(z.string()),
+  checkNext: z.array(z.string()),
+  run: z.enum(['yes', 'watch', 'notUntilRepaired']),
+  causes: z.array(
+    z.object({
+      id: z.string(),
+      words: z.string(),
+      remedy: z.string(),
+      share: z.number(),
+      because: z.array(z.string()),
+    }),
+  ),
+  kit: z.array(z.enum(FINDINGS)),
+})
+export type InspectResponse = z.output<typeof InspectResponse>
+
+export const InspectionDraft = z.object({
+  seen: z.array(Seen).max(60).default([]),
+  /** looked at and found without damage */
+  good: z.array(z.enum(INSPECTED)).max(INSPECTED.length).default([]),
+  age: z.enum(AGES).optional(),
+  note: typed(2000).default(''),
+})
+export type InspectionDraft = z.output<typeof InspectionDraft>
+
+export const PhotoAnswer = z.object({
+  id: z.number().int(),
+  about: z.string(),
+  name: z.string(),
+  width: z.number(),
+  height: z.number(),
+  at: z.string(),
+})
+export type PhotoAnswer = z.output<typeof PhotoAnswer>

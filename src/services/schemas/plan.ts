@@ -1,0 +1,129 @@
+import { z } from 'zod'
+import { CLEARANCE_GROUPS, MATERIAL_NAMES } from '@/core/fit'
+import { LOADS } from '@/core/interchange'
+import { PLAN_SECTIONS, TOOL_KINDS } from '@/core/procedure'
+
+const typed = (most: number) => z.string().max(most, `At most ${most} characters.`)
+
+/** What was typed on the fit, setting and plan screens of a job, as it was typed. */
+export const FittingDraft = z.object({
+  /** `slot:ring` → how that seat is wanted and what was measured */
+  seats: z
+    .record(
+      z.string().max(60),
+      z.object({
+        class: typed(5).optional(),
+        readings: typed(2000).optional(),
+        material: z.enum(MATERIAL_NAMES).optional(),
+        clearance: z.enum(CLEARANCE_GROUPS).optional(),
+      }),
+    )
+    .default({}),
+  load: z.enum(LOADS).default('normal'),
+  firstSide: z.enum(['', 'left', 'right', 'inner', 'outer']).default(''),
+  depths: z
+    .array(z.object({ what: typed(60), before: typed(40), after: typed(40).default('') }))
+    .max(20)
+    .default([]),
+  /** fields of the spacing, adjustment, grease and life panes, by pane and name */
+  fields: z.record(z.string().max(40), typed(80)).default({}),
+  torques: z
+    .record(z.string().max(60), z.object({ value: typed(30).default(''), page: typed(40).default('') }))
+    .default({}),
+  /** step → who did it and when */
+  done: z.record(z.string().max(80), z.object({ who: typed(12), at: typed(30) })).default({}),
+  fittedOn: typed(10).default(''),
+  signed: z
+    .object({ who: typed(40).min(1, 'Initials or a name.'), at: typed(30) })
+    .nullable()
+    .default(null),
+})
+export type FittingDraft = z.output<typeof FittingDraft>
+
+const note = z.object({ about: z.string(), mine: z.string(), others: z.array(z.string()) })
+
+export const PlanResponse = z.object({
+  arrangement: z.string(),
+  sections: z.array(
+    z.object({
+      id: z.enum(PLAN_SECTIONS),
+      words: z.string(),
+      steps: z.array(
+        z.object({
+          id: z.string(),
+          words: z.string(),
+          caution: z.string().optional(),
+          tool: z.string().optional(),
+          school: note.optional(),
+          stop: z.boolean().optional(),
+        }),
+      ),
+    }),
+  ),
+  torques: z.array(
+    z.object({
+      id: z.string(),
+      words: z.string(),
+      /** from the manual, in both units; empty = not written down yet */
+      value: z.string(),
+      page: z.string(),
+      /** what to change where the typed value cannot be read */
+      problem: z.string(),
+    }),
+  ),
+  alwaysNew: z.array(z.string()),
+  tools: z.array(
+    z.object({
+      kind: z.enum(TOOL_KINDS),
+      words: z.string(),
+      own: z.string().nullable(),
+      improvise: z.string(),
+    }),
+  ),
+  rechecks: z.array(z.object({ date: z.string(), words: z.string() })),
+  open: z.array(z.string()),
+})
+export type PlanResponse = z.output<typeof PlanResponse>
+
+export const SeatsResponse = z.object({
+  seats: z.array(
+    z.object({
+      /** `slot:ring` */
+      id: z.string(),
+      slot: z.string(),
+      words: z.string(),
+      ring: z.enum(['inner', 'outer']),
+      designation: z.string(),
+      family: z.string(),
+      bore: z.number(),
+      outside: z.number(),
+      width: z.number(),
+      sealed: z.boolean(),
+      clearance: z.enum(CLEARANCE_GROUPS),
+      turning: z.enum(['inner', 'outer']),
+      recommended: z.object({ class: z.string(), why: z.string() }),
+    }),
+  ),
+})
+export type SeatsResponse = z.output<typeof SeatsResponse>
+
+const size = z.number('A size is a figure.').min(0, 'Zero or more.').max(5000, 'At most 5000.')
+export const Toolbox = z.object({
+  tools: z
+    .array(
+      z
+        .object({
+          kind: z.enum(TOOL_KINDS),
+          words: z.string().trim().min(1, 'Name the tool.').max(60),
+          from: size.optional(),
+          to: size.optional(),
+        })
+        .refine((t) => t.from === undefined || t.to === undefined || t.from <= t.to, {
+          path: ['to'],
+          message: 'The smallest size is not above the largest.',
+        }),
+    )
+    .max(300, 'At most 300 tools.')
+    .default([]),
+})
+export type Toolbox = z.output<typeof Toolbox>

@@ -1,0 +1,120 @@
+import { z } from 'zod'
+import { FILL_SCHOOLS, THICKENERS } from '@/core/grease'
+import { lengthMm } from './length'
+
+const figure = (what: string, most: number) =>
+  z.number(`${what} is a figure.`).positive(`${what} is larger than zero.`).max(most, `${what} is at most ${most}.`)
+const off = z.number('A deviation is a figure.').min(0, 'Zero or more.').max(50, 'At most 50 mm.')
+
+export const SpacingRequest = z.object({
+  pair: z
+    .object({
+      shoulders: lengthMm,
+      spacer: lengthMm,
+      shouldersOff: off.default(0.05),
+      spacerOff: off.default(0.05),
+      /** what the bearings take up, mm */
+      play: off.optional(),
+    })
+    .optional(),
+  stack: z
+    .array(
+      z.object({
+        words: z.string().max(60).default(''),
+        sign: z.union([z.literal(1), z.literal(-1)]),
+        length: lengthMm,
+        plus: off.default(0),
+        minus: off.default(0),
+      }),
+    )
+    .max(20, 'At most 20 lengths.')
+    .optional(),
+  axle: z.object({ left: lengthMm, right: lengthMm }).optional(),
+  depths: z
+    .array(z.object({ what: z.string().max(60), before: lengthMm, after: lengthMm.optional() }))
+    .max(20)
+    .optional(),
+})
+
+const limits = z.object({ min: z.number(), max: z.number() })
+const stack = z.object({ nominalMm: z.number(), worst: limits, statistical: limits })
+
+export const SpacingResponse = z.object({
+  pair: stack
+    .extend({ verdict: z.enum(['good', 'sideLoad', 'loose', 'doubtful']), words: z.string() })
+    .nullable(),
+  stack: stack.nullable(),
+  axle: z.object({ shiftMm: z.number(), toward: z.enum(['left', 'right']).nullable() }).nullable(),
+  depths: z.array(
+    z.object({
+      what: z.string(),
+      beforeMm: z.number(),
+      afterMm: z.number().optional(),
+      result: z.enum(['pass', 'warn', 'gap']),
+      words: z.string(),
+    }),
+  ),
+})
+export type SpacingResponse = z.output<typeof SpacingResponse>
+
+export const GreaseRequest = z.object({
+  bearings: z.array(z.string().trim().min(1).max(80)).min(1, 'Name at least one bearing.').max(12),
+  cavity: z.object({ length: lengthMm, inner: lengthMm, outer: lengthMm }).optional(),
+  /** journals under seal lips */
+  lips: z.array(lengthMm).max(12).default([]),
+  rpm: figure('A speed', 100_000).optional(),
+  wheel: z.object({ kmh: figure('A road speed', 400), tyre: lengthMm }).optional(),
+  school: z.enum(FILL_SCHOOLS).optional(),
+  celsius: z.number().min(-60).max(250).optional(),
+  washed: z.boolean().optional(),
+  dusty: z.boolean().optional(),
+  upright: z.boolean().optional(),
+  thickeners: z.object({ old: z.enum(THICKENERS), new: z.enum(THICKENERS) }).optional(),
+})
+
+const amount = z.object({ ml: z.number(), grams: z.number() })
+export const GreaseResponse = z.object({
+  rpm: z.number().nullable(),
+  /** n · dm, mm/min */
+  factor: z.number().nullable(),
+  school: z.enum(FILL_SCHOOLS),
+  schoolWords: z.string(),
+  when: z.string(),
+  bearings: z.array(amount.extend({ designation: z.string(), freeMl: z.number(), sealed: z.boolean() })),
+  cavity: amount.nullable(),
+  lips: amount.nullable(),
+  total: amount,
+  /** shares of the free volume that are filled, 0 to 1 */
+  fill: z.object({ bearing: z.number(), cavity: z.number() }),
+  relubrication: z
+    .object({ grams: z.number(), hours: z.number().nullable(), words: z.string() })
+    .nullable(),
+  mixing: z.object({ result: z.enum(['same', 'mixes', 'doubtful', 'clash']), words: z.string() }).nullable(),
+})
+export type GreaseResponse = z.output<typeof GreaseResponse>
+
+export const LifeRequest = z.object({
+  designation: z.string().trim().min(1, 'Name the bearing.').max(80),
+  /** ratings of the maker, kN; else a typical handbook value */
+  cKn: figure('A rating', 50_000).optional(),
+  c0Kn: figure('A rating', 50_000).optional(),
+  /** counted and measured balls of a deep groove bearing: gives the ratings by ISO 281 */
+  balls: z
+    .object({ count: z.number().int('Whole balls.').min(3).max(100), mm: lengthMm, circle: lengthMm })
+    .optional(),
+  rpm: figure('A speed', 100_000),
+  radialKn: z.number().min(0, 'Zero or more.').max(50_000).optional(),
+  axialKn: z.number().min(0, 'Zero or more.').max(50_000).optional(),
+  wantedHours: figure('A life', 1_000_000).default(10_000),
+  reliability: z.union([z.literal(90), z.literal(95), z.literal(96), z.literal(97), z.literal(98), z.literal(99)]).default(90),
+})
+export const LifeResponse = z.object({
+  rating: z.object({ cKn: z.number(), c0Kn: z.number(), from: z.string() }),
+  equivalentKn: z.number().nullable(),
+  hours: z.number().nullable(),
+  millionTurns: z.number().nullable(),
+  staticSafety: z.number().nullable(),
+  loadForWantedKn: z.number(),
+  words: z.array(z.string()),
+})
+export type LifeResponse = z.output<typeof LifeResponse>

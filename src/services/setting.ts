@@ -1,0 +1,179 @@
+import 'server-only'
+import { familyFacts } from '@/core/catalogue'
+import {
+  freeVolumeMl,
+  greaseFill,
+  GREASE_DENSITY,
+  lipFilmMl,
+  mixing,
+  MIXING_WORDS,
+  relubricationGrams,
+  relubricationHours,
+  SCHOOL_WORDS,
+  speedFactor,
+  wheelRpm,
+} from '@/core/grease'
+import { variantOf, type Variant } from '@/core/interchange'
+import { ballRating, judgeLife, typicalRating } from '@/core/life'
+import { centreAxle, compareDepths, judgeSpacerPair, stackUp } from '@/core/spacing'
+import type { z } from 'zod'
+import { ServiceError } from './errors'
+import { ready } from './language'
+import { parse } from './schemas/parse'
+import {
+  GreaseRequest,
+  LifeRequest,
+  SpacingRequest,
+  type GreaseResponse,
+  type LifeResponse,
+  type SpacingResponse,
+} from './schemas/setting'
+
+async function known(designation: string): Promise<Variant> {
+  const { language } = await ready()
+  const variant = variantOf(designation, language)
+  if (variant) return variant
+  throw new ServiceError('notFound', `“${designation}” is not known here. Check the number.`)
+}
+
+/** Spacers, stacks, axles and depths. @throws ServiceError `unreadable` */
+export async function spacing(input: unknown): Promise<SpacingResponse> {
+  const { pair, stack, axle, depths = [] } = parse(SpacingRequest, input)
+  return {
+    pair: pair
+      ? judgeSpacerPair({
+          shouldersMm: pair.shoulders,
+          spacerMm: pair.spacer,
+          shouldersOffMm: pair.shouldersOff,
+          spacerOffMm: pair.spacerOff,
+          playMm: pair.play,
+        })
+      : null,
+    stack:
+      stack && stack.length > 0
+        ? stackUp(
+            stack.map(({ words, sign, length, plus, minus }) => ({
+              words,
+              sign,
+              mm: length,
+              plusMm: plus,
+              minusMm: minus,
+            })),
+          )
+        : null,
+    axle: axle ? centreAxle(axle.left, axle.right) : null,
+    depths: compareDepths(depths.map(({ what, before, after }) => ({ what, beforeMm: before, afterMm: after }))).map(
+      ({ afterMm, ...rest }) => ({ ...rest, ...(afterMm !== undefined && { afterMm }) }),
+    ),
+  }
+}
+
+const amount = (ml: number) => ({
+  ml: Math.round(ml * 10) / 10,
+  grams: Math.round(ml * GREASE_DENSITY * 10) / 10,
+})
+
+type GreaseAsked = z.output<typeof GreaseRequest>
+
+function relubrication(asked: GreaseAsked, open: Variant[], rpm: number | null): GreaseResponse['relubrication'] {
+  const sizes = open.flatMap(({ part }) => {
+    const { bore, outside, width, totalWidth } = part.dimensions
+    const b = width ?? totalWidth
+    return bore && outside && b ? [{ bore, outside, b, element: familyFacts(part.family).element ?? 'ball' }] : []
+  })
+  const first = sizes[0]
+  if (!first) return null
+  const grams = sizes.reduce((sum, { outside, b }) => sum + relubricationGrams(outside, b), 0)
+  const hours =
+    rpm === null
+      ? null
+      : Math.min(
+          ...sizes.map(({ element, bore }) => relubricationHours({ ...asked, element, rpm, boreMm: bore })),
+        )
+  return {
+    grams: Math.round(grams * 10) / 10,
+    hours: hours === null ? null : Math.round(hours),
+    words:
+      hours === null
+        ? 'Give the speed for an interval.'
+        : `About every ${Math.round(hours)} hours, at the latest each season; by K · (14·10⁶ / (n·√d) − 4·d), a guide.`,
+  }
+}
+
+/** Grease of one position: amounts, school, interval, and whether two greases mix. @throws ServiceError `unreadable`, `notFound`, `impossible` */
+export async function greasePlan(input: unknown): Promise<GreaseResponse> {
+  const asked = parse(GreaseRequest, input)
+  const { cavity, wheel, lips, thickeners, school } = asked
+  if (cavity && cavity.inner >= cavity.outer)
+    throw new ServiceError('impossible', 'The cavity is smaller outside than inside. Check its sizes.')
+  const variants = await Promise.all(asked.bearings.map(known))
+  const rpm = asked.rpm ?? (wheel ? wheelRpm(wheel.kmh, wheel.tyre) : null)
+  const factors = variants.flatMap(({ part: { dimensions: d } }) =>
+    rpm !== null && d.bore && d.outside ? [speedFactor(rpm, d.bore, d.outside)] : [],
+  )
+  const factor = factors.length > 0 ? Math.max(...factors) : null
+  const open = variants.filter(({ closure }) => closure.sides < 2)
+  const room = cavity && { lengthMm: cavity.length, innerMm: cavity.inner, outerMm: cavity.outer }
+  const fill = greaseFill(
+    open.map(({ part }) => part),
+    room ?? null,
+    factor,
+    school,
+  )
+  const share = (part: number, whole: number) => (whole > 0 ? part / whole : 0)
+  const free = open.reduce((sum, { part }) => sum + (freeVolumeMl(part) ?? 0), 0)
+  const bearingShare = share(fill.bearingMl, free)
+  const film = lips.reduce((sum, mm) => sum + lipFilmMl(mm), 0)
+  const whole = room
+    ? greaseFill([], room, null, 'hubFull').cavityMl
+    : 0
+  const mixed = thickeners && mixing(thickeners.old, thickeners.new)
+  return {
+    rpm: rpm === null ? null : Math.round(rpm),
+    factor: factor === null ? null : Math.round(factor),
+    school: fill.school,
+    schoolWords: SCHOOL_WORDS[fill.school].name,
+    when: SCHOOL_WORDS[fill.school].when,
+    bearings: variants.map((v) => {
+      const freeMl = freeVolumeMl(v.part) ?? 0
+      const sealed = v.closure.sides === 2
+      return {
+        designation: v.designation,
+        sealed,
+        freeMl: Math.round(freeMl * 10) / 10,
+        ...amount(sealed ? 0 : freeMl * bearingShare),
+      }
+    }),
+    cavity: room ? amount(fill.cavityMl) : null,
+    lips: lips.length > 0 ? amount(film) : null,
+    total: amount(fill.bearingMl + fill.cavityMl + film),
+    fill: { bearing: bearingShare, cavity: share(fill.cavityMl, whole) },
+    relubrication: relubrication(asked, open, rpm),
+    mixing: mixed ? { result: mixed, words: MIXING_WORDS[mixed] } : null,
+  }
+}
+
+/** Rating life as a sanity check. @throws ServiceError `unreadable`, `notFound`; `impossible` without any rating */
+export async function life(input: unknown): Promise<LifeResponse> {
+  const asked = parse(LifeRequest, input)
+  const { part } = await known(asked.designation)
+  const rating = ratingFor(asked, part.base)
+  const { element = 'ball' } = familyFacts(part.family)
+  return { rating, ...judgeLife({ ...asked, element, cKn: rating.cKn, c0Kn: rating.c0Kn }) }
+}
+
+function ratingFor(asked: z.output<typeof LifeRequest>, base: string): LifeResponse['rating'] {
+  const { cKn, c0Kn, balls } = asked
+  if (cKn !== undefined && c0Kn !== undefined) return { cKn, c0Kn, from: 'as given' }
+  if (balls) {
+    const worked = ballRating(balls.count, balls.mm, balls.circle)
+    if (worked) return { ...worked, from: 'worked out from the balls, ISO 281 and ISO 76' }
+    throw new ServiceError('impossible', 'Balls of that size do not go with that circle. Check both.')
+  }
+  const typical = typicalRating(base)
+  if (typical) return { ...typical, from: 'typical handbook value; makers differ by a tenth' }
+  throw new ServiceError(
+    'impossible',
+    `No rating of ${base} is here. Give C and C0 from the maker's sheet, or count and measure the balls.`,
+  )
+}
