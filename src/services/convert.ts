@@ -27,10 +27,15 @@ function kitFor(
 export async function convert(input: unknown): Promise<ConvertResponse> {
   const { kind, seats, chosen, shoulders, positions } = parse(ConvertRequest, input)
   for (const { shaft, housing } of seats)
-    if (shaft >= housing) throw new ServiceError('impossible', 'The shaft is not smaller than the bore. Check both.')
+    if (shaft >= housing)
+      throw new ServiceError('impossible', 'The shaft is not smaller than the bore. Check both.')
   const { language } = await ready()
   const found = seats.map(({ shaft, housing, width }, i) => {
-    const parts = partsForSeat(language.catalogue, kind, { shaftMm: shaft, housingMm: housing, widthMm: width })
+    const parts = partsForSeat(language.catalogue, kind, {
+      shaftMm: shaft,
+      housingMm: housing,
+      widthMm: width,
+    })
     const wanted = chosen[i]
     const pick = wanted ? parts.find((p) => p.designation === wanted) : parts[0]
     if (wanted && !pick)

@@ -1,13 +1,7 @@
 import 'server-only'
 import { endPlay, playCurve } from '@/core/adjust'
 import { familyFacts } from '@/core/catalogue'
-import {
-  checkFit,
-  clearanceStages,
-  fitProblemWords,
-  internalClearance,
-  recommendClass,
-} from '@/core/fit'
+import { checkFit, clearanceStages, fitProblemWords, internalClearance, recommendClass } from '@/core/fit'
 import { MM_PER_INCH } from '@/core/quantity'
 import type { z } from 'zod'
 import { ServiceError } from './errors'

@@ -4,7 +4,12 @@ import { CAUSES, DAMAGE, judgeParts } from '@/core/inspect'
 import { variantOf } from '@/core/interchange'
 import { ready } from './language'
 import { ServiceError } from './errors'
-import { CompareRequest, InspectRequest, type CompareResponse, type InspectResponse } from './schemas/judgement'
+import {
+  CompareRequest,
+  InspectRequest,
+  type CompareResponse,
+  type InspectResponse,
+} from './schemas/judgement'
 import { parse } from './schemas/parse'
 
 /** Old against new, point by point. @throws ServiceError `unreadable`; `notFound` for a number nobody knows; `impossible` with nothing to compare */
@@ -30,7 +35,9 @@ export async function comparePair(input: unknown): Promise<CompareResponse> {
 /** Findings to verdicts and causes. @throws ServiceError `unreadable` */
 export async function inspect(input: unknown): Promise<InspectResponse> {
   const { seen, tags, age } = parse(InspectRequest, input)
-  const unknown = seen.find(({ damage, part }) => !DAMAGE.some((m) => m.id === damage && m.parts.includes(part)))
+  const unknown = seen.find(
+    ({ damage, part }) => !DAMAGE.some((m) => m.id === damage && m.parts.includes(part)),
+  )
   if (unknown)
     throw new ServiceError(
       'unreadable',

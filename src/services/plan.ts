@@ -4,18 +4,21 @@ import { familyFacts } from '@/core/catalogue'
 import { CLEARANCE_GROUPS, checkFit, recommendClass, type ClearanceGroup } from '@/core/fit'
 import { FILL_SCHOOLS, SCHOOL_WORDS, type FillSchool } from '@/core/grease'
 import { INSPECTED_WORDS, judgeParts } from '@/core/inspect'
-import { variantOf, widthOf, type Variant } from '@/core/interchange'
+import { LOADS, variantOf, widthOf, type Variant } from '@/core/interchange'
 import type { Arrangement, Kit } from '@/core/kit'
 import { makePlan, type PlanFacts, type SeatFit } from '@/core/procedure'
 import { MM_PER_INCH, readLength, readTorque, toMm, torqueProblemWords, writeTorque } from '@/core/quantity'
+import { z } from 'zod'
 import { jobKit, type JobKit } from './kitFiles'
 import { ready } from './language'
+import { parse } from './schemas/parse'
 import { FittingDraft, type PlanResponse, type SeatsResponse } from './schemas/plan'
 import { settings, toolbox } from './settings'
 
 type Seat = SeatsResponse['seats'][number]
 
-const isGroup = (text: string): text is ClearanceGroup => (CLEARANCE_GROUPS as readonly string[]).includes(text)
+const isGroup = (text: string): text is ClearanceGroup =>
+  (CLEARANCE_GROUPS as readonly string[]).includes(text)
 
 /** Rings of a place that sit in a seat. */
 const RINGS: Partial<Record<Arrangement['slots'][number]['role'], readonly Seat['ring'][]>> = {
@@ -90,10 +93,15 @@ function seatsOf(
 
 const draftOf = ({ job }: JobKit): FittingDraft => job.fitting ?? FittingDraft.parse({})
 
-/** Seats of the parts of a job's kit. @throws ServiceError `notFound` when the job has no kit yet */
-export async function seats(jobId: number): Promise<SeatsResponse> {
+const SeatsQuery = z.object({ load: z.enum(LOADS).optional() })
+
+/** Seats of the parts of a job's kit. @throws ServiceError `unreadable`; `notFound` when the job has no kit yet */
+export async function seats(jobId: number, query: unknown): Promise<SeatsResponse> {
+  const { load } = parse(SeatsQuery, query)
   const found = await jobKit(jobId)
-  return { seats: seatsOf(found.arrangement, await variantsOf(found.kit), draftOf(found)) }
+  const draft = draftOf(found)
+  const fitting = load ? { ...draft, load } : draft
+  return { seats: seatsOf(found.arrangement, await variantsOf(found.kit), fitting) }
 }
 
 /** Readings as a person writes them, one a line: clock, size, depth. Lines that cannot be read are left to the screen. */
@@ -107,7 +115,13 @@ function readingsOf(text: string) {
       const [at, value] = second === undefined ? [String(i + 1), first] : [first, second]
       const read = readLength(value)
       return read.ok
-        ? [{ at, depth: rest.join(' ') || undefined, valueMm: toMm(read.value.value, read.value.stated ?? 'mm') }]
+        ? [
+            {
+              at,
+              depth: rest.join(' ') || undefined,
+              valueMm: toMm(read.value.value, read.value.stated ?? 'mm'),
+            },
+          ]
         : []
     })
 }
@@ -157,7 +171,12 @@ function nutOf(fitting: FittingDraft, variants: ReadonlyMap<string, Variant>): P
     .map(({ part }) => part.hardware)
     .find((h) => h?.what === 'castleNut')
   const field = (name: string) => figure(fitting.fields[`adjust.${name}`])
-  const pitchMm = field('threads') > 0 ? MM_PER_INCH / field('threads') : (hardware?.what === 'castleNut' ? hardware.pitchMm : 0)
+  const pitchMm =
+    field('threads') > 0
+      ? MM_PER_INCH / field('threads')
+      : hardware?.what === 'castleNut'
+        ? hardware.pitchMm
+        : 0
   const slots = field('slots') > 0 ? field('slots') : hardware?.what === 'castleNut' ? hardware.slots : 0
   if (!(pitchMm > 0) || !(slots > 0)) return null
   const target =

@@ -62,9 +62,9 @@ export async function spacing(input: unknown): Promise<SpacingResponse> {
           )
         : null,
     axle: axle ? centreAxle(axle.left, axle.right) : null,
-    depths: compareDepths(depths.map(({ what, before, after }) => ({ what, beforeMm: before, afterMm: after }))).map(
-      ({ afterMm, ...rest }) => ({ ...rest, ...(afterMm !== undefined && { afterMm }) }),
-    ),
+    depths: compareDepths(
+      depths.map(({ what, before, after }) => ({ what, beforeMm: before, afterMm: after })),
+    ).map(({ afterMm, ...rest }) => ({ ...rest, ...(afterMm !== undefined && { afterMm }) })),
   }
 }
 
@@ -75,11 +75,17 @@ const amount = (ml: number) => ({
 
 type GreaseAsked = z.output<typeof GreaseRequest>
 
-function relubrication(asked: GreaseAsked, open: Variant[], rpm: number | null): GreaseResponse['relubrication'] {
+function relubrication(
+  asked: GreaseAsked,
+  open: Variant[],
+  rpm: number | null,
+): GreaseResponse['relubrication'] {
   const sizes = open.flatMap(({ part }) => {
     const { bore, outside, width, totalWidth } = part.dimensions
     const b = width ?? totalWidth
-    return bore && outside && b ? [{ bore, outside, b, element: familyFacts(part.family).element ?? 'ball' }] : []
+    return bore && outside && b
+      ? [{ bore, outside, b, element: familyFacts(part.family).element ?? 'ball' }]
+      : []
   })
   const first = sizes[0]
   if (!first) return null
@@ -124,9 +130,7 @@ export async function greasePlan(input: unknown): Promise<GreaseResponse> {
   const free = open.reduce((sum, { part }) => sum + (freeVolumeMl(part) ?? 0), 0)
   const bearingShare = share(fill.bearingMl, free)
   const film = lips.reduce((sum, mm) => sum + lipFilmMl(mm), 0)
-  const whole = room
-    ? greaseFill([], room, null, 'hubFull').cavityMl
-    : 0
+  const whole = room ? greaseFill([], room, null, 'hubFull').cavityMl : 0
   const mixed = thickeners && mixing(thickeners.old, thickeners.new)
   return {
     rpm: rpm === null ? null : Math.round(rpm),

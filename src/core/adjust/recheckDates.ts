@@ -7,7 +7,9 @@ export interface Recheck {
 /** Days to each look again: the first day's work (or 50 to 200 km), then by season, sooner where it is washed (common practice). */
 const SEASON_DAYS = { dry: 180, wet: 90 }
 
+/** Reckons from the given day; the clock is not asked. */
 const later = (iso: string, days: number): string =>
+  // eslint-disable-next-line no-restricted-syntax
   new Date(Date.parse(`${iso.slice(0, 10)}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
 
 /**

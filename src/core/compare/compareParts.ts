@@ -66,8 +66,7 @@ function sizeRow(name: DimensionName, words: string, from: PartSide, to: PartSid
   const old = (nominal === undefined ? undefined : closedWidth(from, name)) ?? taken
   if (old === undefined && next === undefined) return null
   const told = old === undefined ? 'not known' : both(old)
-  const seen =
-    nominal !== undefined && taken !== undefined ? `${told}, measured ${taken.toFixed(2)}` : told
+  const seen = nominal !== undefined && taken !== undefined ? `${told}, measured ${taken.toFixed(2)}` : told
   const row = { feature: name, words, old: seen, new: next === undefined ? 'not known' : both(next) }
   if (old === undefined || next === undefined)
     return { ...row, difference: '', result: 'unknown', meaning: 'Measure it.' }
@@ -167,7 +166,9 @@ function attemptsFor(from: PartSide, to: PartSide, rows: readonly Compared[]): s
       ? 'Turn the new cone in the new cup under the palm: it runs without a catch. Never in the old cup.'
       : '',
     sides === 1 ? 'Note which side of the old one is closed, and that it faced outward.' : '',
-    part && part.piece !== 'seal' ? 'Lay the new one on the old: outside, bore over the shaft end, width by feel.' : '',
+    part && part.piece !== 'seal'
+      ? 'Lay the new one on the old: outside, bore over the shaft end, width by feel.'
+      : '',
     ...rows
       .filter((r) => r.result === 'look' && /width/i.test(r.words))
       .map(() => 'Measure the room between shoulder and snap ring before the old one comes out.'),

@@ -1,2 +1,2 @@
 export { compareParts, COMPARED_RESULTS } from './compareParts'
-export { UNIT_FEATURE_FACTS, UNIT_FEATURES, type UnitFeature } from './unitFeatures'
+export { UNIT_FEATURE_FACTS, UNIT_FEATURES } from './unitFeatures'

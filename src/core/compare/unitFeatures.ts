@@ -91,7 +91,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     words: 'Corner radius',
     example: '1',
     unlike: 'look',
-    meaning: "A smaller corner on the ring than the fillet of the shaft keeps it off its shoulder.",
+    meaning: 'A smaller corner on the ring than the fillet of the shaft keeps it off its shoulder.',
     attempt: 'Hold a radius gauge against the fillet.',
   },
 }

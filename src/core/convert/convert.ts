@@ -54,7 +54,7 @@ function match(ring: number, seat: number, ringAround: boolean): SeatMatch | nul
 
 const COST: Record<SeatMatch, number> = { fits: 0, sleeve: 1, machine: 2.2 }
 
-function told(part: Part, seat: ConversionSeat): (ConversionPart & { cost: number }) | null {
+function told(part: Part, seat: ConversionSeat): { cost: number; part: ConversionPart } | null {
   const { bore, outside, closedWidth, width: open, totalWidth } = part.dimensions
   const width = totalWidth ?? closedWidth ?? open
   if (bore === undefined || outside === undefined || width === undefined) return null
@@ -72,34 +72,38 @@ function told(part: Part, seat: ConversionSeat): (ConversionPart & { cost: numbe
     housing === 'machine' ? `Hub bored out to ${writeMm(outside)} mm: is there wall enough?` : '',
   ].filter(Boolean)
   const widthChangeMm = width - seat.widthMm
+  const cost =
+    COST[shaft] * (1 + Math.abs(bore - seat.shaftMm) / 10) +
+    COST[housing] * (1 + Math.abs(outside - seat.housingMm) / 10) +
+    Math.abs(widthChangeMm) / 20 -
+    Math.log10(commonnessWeight(part)) / 4
   return {
-    designation: part.base,
-    bore,
-    outside,
-    width,
-    shaft,
-    housing,
-    widthChangeMm,
-    words: words.join(' '),
-    cost:
-      COST[shaft] * (1 + Math.abs(bore - seat.shaftMm) / 10) +
-      COST[housing] * (1 + Math.abs(outside - seat.housingMm) / 10) +
-      Math.abs(widthChangeMm) / 20 -
-      Math.log10(commonnessWeight(part)) / 4,
+    cost,
+    part: {
+      designation: part.base,
+      bore,
+      outside,
+      width,
+      shaft,
+      housing,
+      widthChangeMm,
+      words: words.join(' '),
+    },
   }
 }
 
 /** Parts that fit one seat as it is, or with a sleeve or a cut, the least work first. */
-export function partsForSeat({ parts }: Catalogue, kind: ConversionKind, seat: ConversionSeat): ConversionPart[] {
+export function partsForSeat(
+  { parts }: Catalogue,
+  kind: ConversionKind,
+  seat: ConversionSeat,
+): ConversionPart[] {
   return parts
     .filter((part) => mayServe(part, kind))
     .flatMap((part) => told(part, seat) ?? [])
     .sort((a, b) => a.cost - b.cost)
     .slice(0, MOST_PARTS)
-    .map((option) => {
-      const { cost: _, ...rest } = option
-      return rest
-    })
+    .map((option) => option.part)
 }
 
 export interface ConversionChange {
@@ -131,7 +135,8 @@ export function conversionChanges(
     },
     kind === 'ballToTapered' && {
       what: 'Spacer',
-      words: 'The spacer tube comes out: the pair is set by its nut, which needs a thread, a washer and a lock.',
+      words:
+        'The spacer tube comes out: the pair is set by its nut, which needs a thread, a washer and a lock.',
     },
     {
       what: 'Seals',
@@ -167,15 +172,34 @@ export function conversionChanges(
 /** Both opinions, with when each is right (common practice: practitioners differ). */
 export const OPINIONS: Record<ConversionKind, readonly { opinion: string; right: string }[]> = {
   bushToBall: [
-    { opinion: 'Convert to ball bearings', right: 'Turns often or for long, somebody must push it, oiling is forgotten.' },
-    { opinion: 'Keep the bush', right: 'Slow, shock, sand and salt, seldom turned; a new bush costs little and dirt does not stop it.' },
+    {
+      opinion: 'Convert to ball bearings',
+      right: 'Turns often or for long, somebody must push it, oiling is forgotten.',
+    },
+    {
+      opinion: 'Keep the bush',
+      right: 'Slow, shock, sand and salt, seldom turned; a new bush costs little and dirt does not stop it.',
+    },
   ],
   taperedToBall: [
-    { opinion: 'Convert: fit and forget', right: 'Light, slow wheels that are never adjusted anyway and die of water.' },
-    { opinion: 'Keep the tapered pair', right: 'Side loads, heavy wheels, roads; where somebody does service it, it lasts longer and can be set.' },
+    {
+      opinion: 'Convert: fit and forget',
+      right: 'Light, slow wheels that are never adjusted anyway and die of water.',
+    },
+    {
+      opinion: 'Keep the tapered pair',
+      right:
+        'Side loads, heavy wheels, roads; where somebody does service it, it lasts longer and can be set.',
+    },
   ],
   ballToTapered: [
-    { opinion: 'Convert: serviceable and stronger', right: 'Ball bearings fail by load or side load, and somebody will set and grease them.' },
-    { opinion: 'Keep ball bearings', right: 'Nobody will adjust it; a clamped pair over a good spacer asks for nothing.' },
+    {
+      opinion: 'Convert: serviceable and stronger',
+      right: 'Ball bearings fail by load or side load, and somebody will set and grease them.',
+    },
+    {
+      opinion: 'Keep ball bearings',
+      right: 'Nobody will adjust it; a clamped pair over a good spacer asks for nothing.',
+    },
   ],
 }

@@ -8,4 +8,4 @@ export {
   type Inspected,
   type Severity,
 } from './findings'
-export { AGES, judgeParts, type Age, type Inspection } from './judgeParts'
+export { AGES, judgeParts, type Age } from './judgeParts'

@@ -17,12 +17,8 @@ export const ratingLife = (ratingKn: number, loadKn: number, element: RollingEle
 export const lifeHours = (millionTurns: number, rpm: number): number => (millionTurns * 1e6) / (60 * rpm)
 
 /** The load that gives a wanted life: P = C · (10⁶ / (60 · n · h))^(1/p), kN. */
-export const loadForLife = (
-  ratingKn: number,
-  hours: number,
-  rpm: number,
-  element: RollingElement,
-): number => ratingKn / ((hours * 60 * rpm) / 1e6) ** (1 / lifeExponent(element))
+export const loadForLife = (ratingKn: number, hours: number, rpm: number, element: RollingElement): number =>
+  ratingKn / ((hours * 60 * rpm) / 1e6) ** (1 / lifeExponent(element))
 
 /** Share of the bearings that live on is 1 − this at a1 (ISO 281 table of reliability). */
 export const RELIABILITY: Record<number, number> = { 90: 1, 95: 0.64, 96: 0.55, 97: 0.47, 98: 0.37, 99: 0.25 }

@@ -13,7 +13,8 @@ export function cleanSteps(facts: PlanFacts): PlanStep[] {
     },
     {
       id: 'clean.seats',
-      words: 'Rust and burrs off the seats with fine emery by hand, along the shaft last; wipe a film of oil on.',
+      words:
+        'Rust and burrs off the seats with fine emery by hand, along the shaft last; wipe a film of oil on.',
     },
   ]
 }
@@ -57,7 +58,10 @@ export function checkSteps(facts: PlanFacts): PlanStep[] {
     })
   const threads = placesOf(facts).filter(({ slot }) => slot.role === 'castleNut' || slot.role === 'lockNut')
   if (threads.length > 0)
-    steps.push({ id: 'check.thread', words: 'Run the nut over the whole thread by hand, dry. It must not catch.' })
+    steps.push({
+      id: 'check.thread',
+      words: 'Run the nut over the whole thread by hand, dry. It must not catch.',
+    })
   const reuse = placesOf(facts).some(({ slot, line }) => slot.role === 'cone' && line.quantity > 0)
   steps.push({
     id: 'check.new',

@@ -24,7 +24,9 @@ export const isTapered = ({ arrangement }: PlanFacts): boolean =>
 
 /** A nut, bolt or screw that the manual gives a torque for. */
 export const isFastener = ({ slot, line }: Placed): boolean =>
-  slot.role === 'castleNut' || slot.role === 'lockNut' || /\b(nut|nuts|bolt|bolts|screw|screws)\b/i.test(line.words)
+  slot.role === 'castleNut' ||
+  slot.role === 'lockNut' ||
+  /\b(nut|nuts|bolt|bolts|screw|screws)\b/i.test(line.words)
 
 /** Name and number, as a step says it. */
 export const nameOf = ({ line }: Placed): string => {

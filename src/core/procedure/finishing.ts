@@ -22,14 +22,21 @@ export function adjustSteps(facts: PlanFacts): PlanStep[] {
     id: 'adjust.feel',
     words:
       'By feel: spin the wheel while tightening until it drags, back off a quarter turn to free it, re-snug by fingers, lock at the nearest slot loosened.',
-    caution: 'The quarter turn only frees it: it is far more than the play wanted. Over-tight kills as surely as loose.',
+    caution:
+      'The quarter turn only frees it: it is far more than the play wanted. Over-tight kills as surely as loose.',
   }
   const measured: PlanStep = {
     id: 'adjust.measured',
     words: `Dial indicator on the hub, push and pull: end play ${target}.${nut ? ` One slot is ${nut.stepMm.toFixed(3)} mm (${Math.round(nut.stepDegrees)}°).` : ''}`,
     tool: 'Dial indicator with stand',
   }
-  const mine = schools.adjustment === 'feel' ? [feel, measured] : [{ ...feel, id: 'adjust.seat', words: feel.words.replace(/^By feel: s/, 'Seat the rollers: s') }, measured]
+  const mine =
+    schools.adjustment === 'feel'
+      ? [feel, measured]
+      : [
+          { ...feel, id: 'adjust.seat', words: feel.words.replace(/^By feel: s/, 'Seat the rollers: s') },
+          measured,
+        ]
   const last = mine.at(-1)
   if (last) last.school = schoolNote('adjustment', schools)
   return mine
@@ -56,19 +63,33 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
       school: schoolNote('torque', facts.schools),
     })
   if (places.some(({ slot, line }) => slot.role === 'consumable' && /thread/i.test(line.words)))
-    steps.push({ id: 'finish.threadlocker', words: 'Threadlocker on clean, dry set screws; not on oily threads.' })
+    steps.push({
+      id: 'finish.threadlocker',
+      words: 'Threadlocker on clean, dry set screws; not on oily threads.',
+    })
   for (const place of by('cap'))
-    steps.push({ id: `finish.${place.slot.id}`, words: `${nameOf(place)} last of all, tapped on squarely round its rim.` })
+    steps.push({
+      id: `finish.${place.slot.id}`,
+      words: `${nameOf(place)} last of all, tapped on squarely round its rim.`,
+    })
   if (facts.encoder === true)
-    steps.push({ id: 'finish.sensor', words: 'Sensor back in, gap by the manual, plug home; clear and read the fault memory.' })
+    steps.push({
+      id: 'finish.sensor',
+      words: 'Sensor back in, gap by the manual, plug home; clear and read the fault memory.',
+    })
   steps.push({
     id: 'finish.spin',
-    words: 'Spin, listen, feel: no rumble, no drag that was not there. Rock at top and bottom. Both ends of the axle alike.',
+    words:
+      'Spin, listen, feel: no rumble, no drag that was not there. Rock at top and bottom. Both ends of the axle alike.',
     ...(facts.arrangement.turning === 'outer' && { school: schoolNote('sides', facts.schools) }),
   })
   steps.push({
     id: 'finish.tools',
-    words: 'Tools counted, guards back, wheels still chocked until the first turn under power is seen by two.',
+    words:
+      'Tools counted, guards back, wheels still chocked until the first turn under power is seen by two.',
   })
-  return steps.map((step) => ({ ...step, words: `${step.words[0]?.toUpperCase() ?? ''}${step.words.slice(1)}` }))
+  return steps.map((step) => ({
+    ...step,
+    words: `${step.words[0]?.toUpperCase() ?? ''}${step.words.slice(1)}`,
+  }))
 }

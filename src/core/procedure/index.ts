@@ -1,4 +1,12 @@
 export { makePlan } from './makePlan'
-export { PLAN_SECTIONS, type Plan, type PlanFacts, type SeatFit } from './plan'
-export { CAREFUL, SCHOOL_NAMES, schoolNote, SCHOOLS, type SchoolName, type SchoolNote, type Schools } from './schools'
-export { TOOL_KINDS, TOOL_WORDS, type OwnTool } from './tools'
+export { PLAN_SECTIONS, type PlanFacts, type SeatFit } from './plan'
+export {
+  CAREFUL,
+  SCHOOL_NAMES,
+  schoolNote,
+  SCHOOLS,
+  type SchoolName,
+  type SchoolNote,
+  type Schools,
+} from './schools'
+export { TOOL_KINDS, TOOL_WORDS } from './tools'

@@ -22,7 +22,9 @@ function openQuestions(facts: PlanFacts): string[] {
   const gaps = facts.kit.lines.filter((line) => line.state !== 'filled')
   const lost = facts.fits.filter((fit) => fit.seat?.verdict === 'replace')
   return [
-    ...gaps.map((line) => `${line.words}: ${line.state === 'gap' ? 'missing' : 'does not fit'}. ${line.reason}`),
+    ...gaps.map(
+      (line) => `${line.words}: ${line.state === 'gap' ? 'missing' : 'does not fit'}. ${line.reason}`,
+    ),
     ...lost.map(
       (fit) =>
         `Seat of ${facts.kit.lines.find((l) => l.slot === fit.slot)?.words.toLowerCase() ?? fit.slot}, ${fit.ring === 'inner' ? 'shaft' : 'housing'}: repair or renew before fitting. ${fit.seat?.why ?? ''}`,
@@ -42,9 +44,7 @@ export function makePlan(facts: PlanFacts): Plan {
       ({ steps }) => steps.length > 0,
     ),
     torques: places.filter(isFastener).map(({ slot, line }) => ({ id: slot.id, words: line.words })),
-    alwaysNew: places
-      .filter(({ line }) => line.singleUse && line.quantity > 0)
-      .map((place) => nameOf(place)),
+    alwaysNew: places.filter(({ line }) => line.singleUse && line.quantity > 0).map((place) => nameOf(place)),
     tools: pickTools(wantedTools(facts), facts.toolbox),
     rechecks: recheckDates(facts.fittedOn, isTapered(facts), facts.wet),
     open: openQuestions(facts),

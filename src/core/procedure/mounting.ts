@@ -3,8 +3,18 @@ import type { PlanFacts, PlanStep, SeatFit } from './plan'
 import { schoolNote } from './schools'
 
 interface Ordered extends PlanStep {
+  /** place in the sequence: what a later part would block comes first */
   order: number
 }
+
+const step = ({ id, words, caution, tool, school, stop }: Ordered): PlanStep => ({
+  id,
+  words: `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`.replace(/\s+/g, ' ').trim(),
+  ...(caution && { caution }),
+  ...(tool && { tool }),
+  ...(school && { school }),
+  ...(stop && { stop }),
+})
 
 const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
   `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
@@ -14,7 +24,9 @@ function driving(facts: PlanFacts, fit: SeatFit | undefined): string {
   if (!fit || fit.max <= 0) return 'By hand: a slide fit, a film of oil'
   const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
   const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod with washers of ${fit.rod.washerMm} mm)` : ''}`
-  return facts.schools.heat === 'heat' && /^Heat/.test(fit.heatAdvice) ? `${fit.heatAdvice} Else: ${pressed}` : pressed
+  return facts.schools.heat === 'heat' && /^Heat/.test(fit.heatAdvice)
+    ? `${fit.heatAdvice} Else: ${pressed}`
+    : pressed
 }
 
 /** Which ring the force goes through. */
@@ -26,7 +38,8 @@ function through(facts: PlanFacts, slot: string): string {
   return 'Slides on by hand; if it does not, find out why.'
 }
 
-const START = 'Start square; if it cants, stop, and bring the pressure to the high side. Seated when the pitch of the blows changes or the force rises suddenly: stop.'
+const START =
+  'Start square; if it cants, stop, and bring the pressure to the high side. Seated when the pitch of the blows changes or the force rises suddenly: stop.'
 
 function closureWords(facts: PlanFacts, slot: string): string {
   const closure = facts.parts.get(slot)?.closure
@@ -36,7 +49,8 @@ function closureWords(facts: PlanFacts, slot: string): string {
 
 /** Which end goes in first: the one with the locating shoulder; it fixes the position of the wheel. */
 function isFirst({ firstSide }: PlanFacts, { slot }: Placed): boolean {
-  const side = slot.side ?? (/locating/i.test(slot.id) ? 'first' : /floating/i.test(slot.id) ? 'last' : undefined)
+  const side =
+    slot.side ?? (/locating/i.test(slot.id) ? 'first' : /floating/i.test(slot.id) ? 'last' : undefined)
   if (firstSide !== '' && side !== undefined && side !== 'first' && side !== 'last') return side === firstSide
   return side === undefined || side === 'left' || side === 'inner' || side === 'first'
 }
@@ -45,7 +59,9 @@ function bearingStep(facts: PlanFacts, place: Placed): Ordered {
   const { slot } = place
   const first = isFirst(facts, place)
   const shaft = facts.arrangement.turning === 'inner'
-  const tight = isTight(fitOf(facts, slot.id, 'outer')) ? fitOf(facts, slot.id, 'outer') : fitOf(facts, slot.id, 'inner')
+  const tight = isTight(fitOf(facts, slot.id, 'outer'))
+    ? fitOf(facts, slot.id, 'outer')
+    : fitOf(facts, slot.id, 'inner')
   const hasSpacer = placesOf(facts).some((p) => p.slot.role === 'spacerTube')
   const where = shaft ? 'onto the shaft' : `into the ${facts.arrangement.hub}`
   const why = first
@@ -70,7 +86,13 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
   const outerSide = slot.side === 'outer' || slot.side === 'right'
   switch (slot.role) {
     case 'wearSleeve':
-      return [{ id, order: 10, words: `${name} over the grooved journal, flange cut off if it is in the way. Film of sealant.` }]
+      return [
+        {
+          id,
+          order: 10,
+          words: `${name} over the grooved journal, flange cut off if it is in the way. Film of sealant.`,
+        },
+      ]
     case 'cup':
       return [
         {
@@ -78,12 +100,19 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
           order: outerSide ? 31 : 30,
           words: `${name} into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder. ${START}`,
           tool: driving(facts, fitOf(facts, slot.id, 'outer')),
-          caution: 'Eye protection; gloves for a hot hub. The old cup, ground 0.5 mm smaller outside, makes a drift.',
+          caution:
+            'Eye protection; gloves for a hot hub. The old cup, ground 0.5 mm smaller outside, makes a drift.',
         },
       ]
     case 'cone':
       return slot.side === 'outer'
-        ? [{ id, order: 80, words: `${name}, packed, onto the spindle by hand. It slides; if it does not, clean the spindle.` }]
+        ? [
+            {
+              id,
+              order: 80,
+              words: `${name}, packed, onto the spindle by hand. It slides; if it does not, clean the spindle.`,
+            },
+          ]
         : [
             {
               id: `${id}.pack`,
@@ -122,13 +151,16 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
         {
           id: `${id}.hub`,
           order: 56,
-          words: 'Hub into the fitted unit: support the inner ring from below, never the outer one, or the balls dent.',
+          words:
+            'Hub into the fitted unit: support the inner ring from below, never the outer one, or the balls dent.',
           tool: driving(facts, fitOf(facts, slot.id, 'inner')),
           caution: 'Press guarded, eye protection.',
         },
       ]
     case 'spacerTube':
-      return [{ id, order: 45, words: `${name} in, now: before the second bearing. Afterwards it cannot go in.` }]
+      return [
+        { id, order: 45, words: `${name} in, now: before the second bearing. Afterwards it cannot go in.` },
+      ]
     case 'snapRing':
       return [
         {
@@ -159,19 +191,44 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
     case 'lockWasher':
       return [{ id, order: 52, words: `${name} on, inner tab in the keyway.` }]
     case 'lockNut':
-      return [{ id, order: 53, words: `${name} on by hand, then snug; it draws the bearing home and is locked under the finish.` }]
+      return [
+        {
+          id,
+          order: 53,
+          words: `${name} on by hand, then snug; it draws the bearing home and is locked under the finish.`,
+        },
+      ]
     case 'balls':
-      return [{ id, order: 50, words: `${name}: cup lined with grease, ${slot.perPosition > 1 ? `${slot.perPosition} balls` : 'balls by count'}, all of one new batch.` }]
+      return [
+        {
+          id,
+          order: 50,
+          words: `${name}: cup lined with grease, ${slot.perPosition > 1 ? `${slot.perPosition} balls` : 'balls by count'}, all of one new batch.`,
+        },
+      ]
     case 'plain':
       return plainSteps(facts, place, id, name)
     case 'check':
       return facts.encoder === null || (facts.encoder && slot.id !== 'encoder')
-        ? [{ id, order: 39, words: `${line.words}: ${facts.encoder === null ? 'hold a paper clip to both faces. If one is magnetic, it goes toward the sensor.' : line.note}` }]
+        ? [
+            {
+              id,
+              order: 39,
+              words: `${line.words}: ${facts.encoder === null ? 'hold a paper clip to both faces. If one is magnetic, it goes toward the sensor.' : line.note}`,
+            },
+          ]
         : []
     case 'grease':
       return tapered || facts.arrangement.filmOnly
         ? []
-        : [{ id, order: 64, words: `Grease: ${facts.greaseWords}`, school: schoolNote('grease', facts.schools) }]
+        : [
+            {
+              id,
+              order: 64,
+              words: `Grease: ${facts.greaseWords}`,
+              school: schoolNote('grease', facts.schools),
+            },
+          ]
     case 'cotterPin':
     case 'cap':
     case 'consumable':
@@ -212,13 +269,11 @@ export function mountSteps(facts: PlanFacts): PlanStep[] {
     steps.push({
       id: 'mount.shaft',
       order: 60,
-      words: 'Shaft with its bearings into the housing; the floating bearing keeps room to move endways. Keys before the shaft is finally home.',
+      words:
+        'Shaft with its bearings into the housing; the floating bearing keeps room to move endways. Keys before the shaft is finally home.',
     })
   const ordered = steps.sort((a, b) => a.order - b.order)
   const heated = ordered.find((s) => /^Heat/.test(s.tool ?? ''))
   if (heated) heated.school ??= schoolNote('heat', facts.schools)
-  return ordered.map(({ order: _, ...step }) => ({
-    ...step,
-    words: `${step.words[0]?.toUpperCase() ?? ''}${step.words.slice(1)}`.replace(/\s+/g, ' ').trim(),
-  }))
+  return ordered.map(step)
 }

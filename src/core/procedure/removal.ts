@@ -56,7 +56,8 @@ export function removalSteps(facts: PlanFacts): PlanStep[] {
         id: `removal.${slot.id}`,
         words: `${nameOf({ ...place, line: { ...place.line, quantity: 0 } })} out: drive at several clock positions in turn, so that it stays square.`,
         tool: schools.driving === 'press' ? 'Puller or press from behind' : 'Brass drift and hammer',
-        caution: 'Eye protection: hardened rings shatter under a steel hammer. Support the hub on wood, never on rotor or studs.',
+        caution:
+          'Eye protection: hardened rings shatter under a steel hammer. Support the hub on wood, never on rotor or studs.',
       })
     else if (slot.role === 'ballBearing' || slot.role === 'bearing' || slot.role === 'hubUnit')
       steps.push({
@@ -70,7 +71,9 @@ export function removalSteps(facts: PlanFacts): PlanStep[] {
       })
   }
   const done = steps.filter((step) => step !== false)
-  const first = done.find(({ id }) => /removal\.(?!record|nut|axleNut|snapRing|encoder|retainer|seals)/.test(id))
+  const first = done.find(({ id }) =>
+    /removal\.(?!record|nut|axleNut|snapRing|encoder|retainer|seals)/.test(id),
+  )
   if (first) first.school = schoolNote('driving', schools)
   return done
 }

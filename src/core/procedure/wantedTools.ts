@@ -21,7 +21,8 @@ function sleeveFor(fit: SeatFit, name: string): WantedTool {
   }
 }
 
-const hardware = (facts: PlanFacts, slot: string): HardwareDetails | undefined => facts.parts.get(slot)?.part.hardware
+const hardware = (facts: PlanFacts, slot: string): HardwareDetails | undefined =>
+  facts.parts.get(slot)?.part.hardware
 
 /** Tools of a plan, sized to its parts (common practice). */
 export function wantedTools(facts: PlanFacts): WantedTool[] {
@@ -77,15 +78,25 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
         to: details.nominalMm,
         improvise: '',
       })
-    if (slot.role === 'cup' || slot.role === 'ballBearing' || slot.role === 'bearing' || slot.role === 'hubUnit')
+    if (
+      slot.role === 'cup' ||
+      slot.role === 'ballBearing' ||
+      slot.role === 'bearing' ||
+      slot.role === 'hubUnit'
+    )
       wanted.push(
         facts.schools.driving === 'press'
           ? {
               kind: 'puller',
               words: 'Puller, or a press from behind',
-              improvise: 'Brass drift at several clock positions in turn; a strong bar across with two bolts.',
+              improvise:
+                'Brass drift at several clock positions in turn; a strong bar across with two bolts.',
             }
-          : { kind: 'brassDrift', words: 'Brass drift', improvise: 'Soft bronze or copper bar; never hardened steel.' },
+          : {
+              kind: 'brassDrift',
+              words: 'Brass drift',
+              improvise: 'Soft bronze or copper bar; never hardened steel.',
+            },
       )
     if (slot.role === 'spacerTube' || slot.role === 'cup')
       wanted.push({

@@ -1,7 +1,8 @@
 /** Exact by definition: 1 lbf = 4.4482216152605 N, 1 ft = 0.3048 m. */
 export const NM_PER_LBFFT = 4.4482216152605 * 0.3048
 
-export type TorqueProblem = { code: 'unit'; text: string } | { code: 'figure'; text: string } | { code: 'range' }
+export type TorqueProblem =
+  { code: 'unit'; text: string } | { code: 'figure'; text: string } | { code: 'range' }
 
 /** Largest torque that a nut of this work has, N·m: a slip of the decimal point is caught. */
 const MOST_NM = 2000

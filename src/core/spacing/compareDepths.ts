@@ -17,8 +17,7 @@ export interface DepthVerdict extends DepthRecord {
 export const compareDepths = (records: readonly DepthRecord[]): DepthVerdict[] =>
   records.map((record) => {
     const { beforeMm, afterMm } = record
-    if (afterMm === undefined)
-      return { ...record, result: 'gap', words: 'Measure again when it is fitted.' }
+    if (afterMm === undefined) return { ...record, result: 'gap', words: 'Measure again when it is fitted.' }
     const off = afterMm - beforeMm
     if (Math.abs(off) <= SAME_MM) return { ...record, result: 'pass', words: 'Stands where it stood.' }
     return {

@@ -41,7 +41,11 @@ export function judgeSpacerPair(pair: SpacerPair): SpacerVerdict {
     item('shoulders', -1, pair.shouldersMm, pair.shouldersOffMm),
   ])
   const { min, max } = stack.worst
-  const told = (verdict: SpacerVerdict['verdict'], words: string): SpacerVerdict => ({ ...stack, verdict, words })
+  const told = (verdict: SpacerVerdict['verdict'], words: string): SpacerVerdict => ({
+    ...stack,
+    verdict,
+    words,
+  })
   if (max < -play)
     return told(
       'sideLoad',
@@ -57,5 +61,8 @@ export function judgeSpacerPair(pair: SpacerPair): SpacerVerdict {
       'doubtful',
       `Between ${mm(min)} ${min < 0 ? 'short' : 'long'} and ${mm(max)} ${max < 0 ? 'short' : 'long'}: clamp it and turn one inner ring, it should just drag the other.`,
     )
-  return told('good', `Within ${mm(play)}, which the bearings take up. Clamp it and turn: no drag, no rattle.`)
+  return told(
+    'good',
+    `Within ${mm(play)}, which the bearings take up. Clamp it and turn: no drag, no rattle.`,
+  )
 }

@@ -1,1 +1,2 @@
+export { BLANK_FITTING, FitStage } from './FitStage'
 export { FitsScreen } from './FitsScreen'

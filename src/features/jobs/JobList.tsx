@@ -13,6 +13,7 @@ const ELSEWHERE = [
   ['/catalogue', 'Catalogue'],
   ['/seals', 'Seals'],
   ['/fits', 'Fits'],
+  ['/convert', 'Convert'],
   ['/store', 'Store'],
   ['/orders', 'Orders'],
   ['/campaign', 'Campaign'],

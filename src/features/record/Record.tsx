@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 
 interface Entry {
@@ -27,7 +28,31 @@ export function Record({ history }: { history: readonly Entry[] }) {
         .join(', ') || 'nothing',
     ],
     ['Decided', job.decision?.designation ?? 'not yet'],
+    ['Compared', job.comparison?.result ? job.comparison.result.words : 'not compared'],
+    [
+      'Inspected',
+      job.inspection && job.inspection.seen.length > 0
+        ? job.inspection.seen
+            .map(
+              (s) =>
+                `${INSPECTED_WORDS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.words.toLowerCase() ?? s.damage}, ${s.severity}`,
+            )
+            .join('; ')
+        : 'nothing noted',
+    ],
     ['Kit', job.kit ? `${job.kit.arrangement}, ${job.kit.positions} positions` : 'none yet'],
+    [
+      'Fitted',
+      job.fitting
+        ? [
+            job.fitting.fittedOn,
+            `${Object.keys(job.fitting.done).length} steps ticked`,
+            job.fitting.signed ? `signed off by ${job.fitting.signed.who}` : 'not signed off',
+          ]
+            .filter(Boolean)
+            .join(', ')
+        : 'not yet',
+    ],
   ]
   return (
     <JobFrame stage="record">
@@ -57,6 +82,11 @@ export function Record({ history }: { history: readonly Entry[] }) {
             {job.kit && (
               <a href={`/api/jobs/${job.id}/kit.pdf`} target="_blank" rel="noreferrer" className="button">
                 Pick list as PDF
+              </a>
+            )}
+            {job.kit && (
+              <a href={`/api/jobs/${job.id}/card.pdf`} target="_blank" rel="noreferrer" className="button">
+                Job card as PDF
               </a>
             )}
             {!job.kit && (

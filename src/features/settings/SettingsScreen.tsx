@@ -1,13 +1,14 @@
 'use client'
 
 import { useState } from 'react'
+import { SCHOOL_NAMES, SCHOOLS, type Schools } from '@/core/procedure'
 import { Frame } from '@/features/shell'
 import type { Settings } from '@/services/schemas/supply'
 import { send, wordsOf } from '@/ui/ask'
 
 const figure = (text: string): number => Number(text.replace(',', '.'))
 
-/** What stands on quotes: shop, currency, validity, margin, taxes. */
+/** What stands on quotes, and what this shop does where practice differs. */
 export function SettingsScreen({ initial }: { initial: Settings }) {
   const [shop, setShop] = useState(initial.shop)
   const [currency, setCurrency] = useState(initial.currency)
@@ -16,6 +17,7 @@ export function SettingsScreen({ initial }: { initial: Settings }) {
   const [taxes, setTaxes] = useState(
     initial.taxes.map((t) => ({ words: t.words, percent: String(t.percent) })),
   )
+  const [schools, setSchools] = useState<Schools>(initial.schools)
   const [words, setWords] = useState('')
   const [state, setState] = useState('')
   const field = (label: string, value: string, set: (text: string) => void, most: number) => (
@@ -27,7 +29,7 @@ export function SettingsScreen({ initial }: { initial: Settings }) {
   return (
     <Frame about={<b className="font-semibold text-ink">Settings</b>} state={state}>
       <form
-        className="mx-auto h-full max-w-[560px] overflow-auto px-6 py-5"
+        className="mx-auto h-full max-w-[760px] overflow-auto px-6 py-5"
         onSubmit={(e) => {
           e.preventDefault()
           send<Settings>('PUT', '/api/settings', {
@@ -35,6 +37,7 @@ export function SettingsScreen({ initial }: { initial: Settings }) {
             currency,
             validDays: figure(validDays),
             marginPercent: figure(margin),
+            schools,
             taxes: taxes
               .filter((t) => t.words.trim() !== '')
               .map((t) => ({ words: t.words, percent: figure(t.percent) })),
@@ -82,6 +85,32 @@ export function SettingsScreen({ initial }: { initial: Settings }) {
               </div>
             )
           })}
+        </fieldset>
+        <fieldset className="mt-4">
+          <legend className="text-[21px] font-bold">What this shop does</legend>
+          <p className="mb-1 text-[14px] text-ink2">
+            Practitioners differ. Yours is followed in every plan; the other way stands beside it, with when
+            it is right.
+          </p>
+          {SCHOOL_NAMES.map((name) => (
+            <label
+              key={name}
+              className="grid grid-cols-[210px_minmax(0,1fr)] items-center gap-2 border-t border-line2 py-1.5"
+            >
+              <span className="font-semibold">{SCHOOLS[name].words}</span>
+              <select
+                className="field"
+                value={schools[name]}
+                onChange={(e) => setSchools({ ...schools, [name]: e.target.value })}
+              >
+                {Object.entries<string>(SCHOOLS[name].ways).map(([way, when]) => (
+                  <option key={way} value={way}>
+                    {when}
+                  </option>
+                ))}
+              </select>
+            </label>
+          ))}
         </fieldset>
         {words && (
           <p role="alert" className="mt-2 text-contra">

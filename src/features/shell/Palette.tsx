@@ -65,8 +65,10 @@ export function Palette() {
     ['Service campaign: one list over many kits', () => go('/campaign')],
     ['Arrangements of your own', () => go('/arrangements')],
     ['Seals and wear sleeves', () => go('/seals')],
-    ['Fits and adjustment', () => go('/fits')],
-    ['Settings for quotes', () => go('/settings')],
+    ['Fits, spacing, setting, grease, life', () => go('/fits')],
+    ['Conversions: bush, ball, tapered', () => go('/convert')],
+    ['Toolbox: our tools with their sizes', () => go('/toolbox')],
+    ['Settings: quotes, what this shop does', () => go('/settings')],
     [
       unit === 'mm' ? 'Show inches first' : 'Show millimetres first',
       () => act(() => setUnit(unit === 'mm' ? 'in' : 'mm')),

@@ -1,28 +1,115 @@
 import 'server-only'
 import { explodedView } from '@/core/kit'
-import { jobKit } from '../kitFiles'
 import { ready } from '../language'
+import { jobPlan } from '../plan'
+import type { PlanResponse } from '../schemas/plan'
 import { drawExploded } from './drawExploded'
-import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH } from './page'
+import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH, type Doc } from './page'
+
+const { ink, soft } = COLOURS
+const WARNING = '#9b3424'
+/** Columns of a step: box and number, what to do, caution. */
+const STEP = { box: 30, words: 330, gap: 10 }
+const CAUTION_X = PAGE.left + STEP.box + STEP.words + STEP.gap
+const CAUTION_WIDTH = PAGE.right - CAUTION_X
+
+type Step = PlanResponse['sections'][number]['steps'][number]
+
+function heading(doc: Doc, words: string): void {
+  pageBreak(doc, 60)
+  doc.moveDown(0.6).font('bold').fontSize(11.5).fillColor(ink).text(words, PAGE.left, doc.y, { width: WIDTH })
+}
+
+function stepWords({ words, stop, school }: Step): string {
+  const note = school ? ` [${school.about}. This shop: ${school.mine}.]` : ''
+  return `${stop ? 'STOP. ' : ''}${words}${note}`
+}
+
+/** One step: a box to tick, its number, its words and tool, and beside them what can hurt. */
+function drawStep(doc: Doc, step: Step, number: number, done: string): void {
+  const words = stepWords(step)
+  const tool = step.tool ? `Tool: ${step.tool}` : ''
+  const caution = step.caution && step.caution !== 'Safety' ? step.caution : ''
+  doc.font('text').fontSize(9)
+  const wide = step.caution === 'Safety' ? WIDTH - STEP.box : STEP.words
+  const left =
+    doc.heightOfString(words, { width: wide }) + (tool ? doc.heightOfString(tool, { width: wide }) : 0)
+  const right = caution ? doc.heightOfString(caution, { width: CAUTION_WIDTH - 8 }) : 0
+  const height = Math.max(left, right, 11) + (done ? 11 : 0)
+  pageBreak(doc, height + 8)
+  const y = doc.y + 4
+  doc.lineWidth(0.8).rect(PAGE.left, y, 9, 9).stroke(soft)
+  if (done)
+    doc
+      .lineWidth(1.3)
+      .moveTo(PAGE.left + 1.5, y + 4.5)
+      .lineTo(PAGE.left + 4, y + 7.5)
+      .lineTo(PAGE.left + 8, y + 1.5)
+      .stroke(ink)
+  doc.fillColor(soft).text(String(number), PAGE.left + 13, y, { width: 16, lineBreak: false })
+  doc.fillColor(step.stop ? WARNING : ink).text(words, PAGE.left + STEP.box, y, { width: wide })
+  if (tool) doc.fillColor(soft).text(tool, PAGE.left + STEP.box, doc.y, { width: wide })
+  if (done) doc.fillColor(soft).text(done, PAGE.left + STEP.box, doc.y, { width: wide })
+  const bottom = Math.max(doc.y, y + height)
+  if (caution) {
+    doc
+      .lineWidth(2)
+      .moveTo(CAUTION_X, y)
+      .lineTo(CAUTION_X, y + Math.max(right, 10))
+      .stroke(WARNING)
+    doc.fillColor(WARNING).text(caution, CAUTION_X + 6, y, { width: CAUTION_WIDTH - 8 })
+  }
+  doc.y = bottom
+}
+
+/** Fields for the manual's values: what was typed, or lines to write on. */
+function torqueTable(doc: Doc, { torques }: PlanResponse): void {
+  if (torques.length === 0) return
+  heading(doc, 'Torques, from the manual of the machine')
+  for (const { words, value, page } of torques) {
+    pageBreak(doc, 22)
+    const y = doc.y + 6
+    doc.font('text').fontSize(9.5).fillColor(ink).text(words, PAGE.left, y, { width: 170, lineBreak: false })
+    doc
+      .font(value ? 'mono' : 'text')
+      .text(value || '____________ N·m   ____________ lbf·ft', PAGE.left + 180, y, {
+        width: 210,
+        lineBreak: false,
+      })
+    doc.font('text').text(`page ${page || '________'}`, PAGE.left + 400, y, { width: 100, lineBreak: false })
+    doc.y = y + 13
+  }
+}
 
 /**
- * A page to work by: cautions first, the drawing, each part in fitting order with its note and a box to tick, tools, and
- * fields for the manual's torques and for initials. @throws ServiceError `notFound`
+ * The job card: what must be settled, the drawing, every step in order with its caution beside it, torques to fill in,
+ * tools, what must be new, sign-off and when to look again. @throws ServiceError `notFound`
  */
 export async function cardPdf(jobId: number): Promise<Buffer> {
-  const [{ job, arrangement, kit, place }, { language }] = await Promise.all([jobKit(jobId), ready()])
+  const [{ plan, found }, { language }] = await Promise.all([jobPlan(jobId), ready()])
+  const { job, arrangement, kit, place } = found
   const { doc, done } = startDocument(`Job ${jobId}, job card`)
-  const { ink, soft, lamp } = COLOURS
   doc
     .font('bold')
     .fontSize(16)
     .fillColor(ink)
     .text(`Job card ${job.id}: ${job.title}`, PAGE.left, PAGE.top, { width: WIDTH })
-  doc.font('text').fontSize(10).fillColor(soft).text(place)
+  doc
+    .font('text')
+    .fontSize(10)
+    .fillColor(soft)
+    .text(
+      [
+        place,
+        `${arrangement.words}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`,
+      ]
+        .filter(Boolean)
+        .join(' · '),
+    )
   const { heard, use, note } = job.intake
   const told = [heard.join(', '), use.join(', '), note].filter(Boolean).join('. ')
   if (told) doc.text(told, { width: WIDTH })
-  points(doc, 'Before you begin', arrangement.cautions, '!')
+  points(doc, 'Settle first', plan.open, '!')
   const top = doc.y + 8
   drawExploded(doc, explodedView(arrangement, kit, language), {
     x: PAGE.left,
@@ -30,34 +117,45 @@ export async function cardPdf(jobId: number): Promise<Buffer> {
     width: WIDTH,
     height: 150,
   })
-  doc.y = top + 160
-  doc.font('bold').fontSize(10.5).fillColor(ink).text('In fitting order', PAGE.left, doc.y)
-  kit.lines.forEach((line, i) => {
-    const words = `${i + 1}  ${line.words}: ${line.designation || 'MISSING'}${line.quantity > 0 ? `, ${line.quantityPerPosition} ${line.unit} each` : ''}. ${line.note}`
-    const height = doc
-      .font('text')
-      .fontSize(9)
-      .heightOfString(words, { width: WIDTH - 22 })
-    pageBreak(doc, height + 6)
-    const y = doc.y + 3
-    doc
-      .lineWidth(0.8)
-      .rect(PAGE.left, y + 1, 9, 9)
-      .stroke(soft)
-    doc.fillColor(line.state === 'filled' ? ink : lamp).text(words, PAGE.left + 18, y, { width: WIDTH - 22 })
-  })
-  points(doc, 'Tools', kit.tools)
+  doc.y = top + 158
+  let number = 0
+  const ticks = job.fitting?.done ?? {}
+  for (const section of plan.sections) {
+    heading(doc, section.words)
+    for (const step of section.steps) {
+      const tick = ticks[step.id]
+      drawStep(
+        doc,
+        step,
+        ++number,
+        tick ? `${tick.who || 'done'}, ${tick.at.slice(0, 16).replace('T', ' ')}` : '',
+      )
+    }
+  }
+  torqueTable(doc, plan)
+  points(doc, 'Must be new', plan.alwaysNew.length > 0 ? [plan.alwaysNew.join(', ')] : [])
   points(
     doc,
-    'Torques, from the manual of the machine (N·m / lbf·ft)',
-    kit.lines
-      .filter((l) => /nut|bolt|screw/i.test(l.words))
-      .map((l) => `${l.words}: ____________ N·m   ____________ lbf·ft   page of the manual ________`),
+    'Tools',
+    plan.tools.map(
+      ({ words, own, improvise }) =>
+        `${words}${own ? `: ${own}` : improvise ? `: MISSING. ${improvise}` : ': MISSING, borrow one'}`,
+    ),
   )
   points(
     doc,
+    'Look again',
+    plan.rechecks.map(({ date, words }) => `${date}  ${words}  Seen by ____________`),
+  )
+  const signed = job.fitting?.signed
+  points(
+    doc,
     'Signed off',
-    ['Fitted by ________________   date and time ________________   next check ________________'],
+    [
+      signed
+        ? `${signed.who}, ${signed.at.slice(0, 16).replace('T', ' ')}`
+        : 'Initials ________________   date and time ________________   second pair of eyes ________________',
+    ],
     '',
   )
   endDocument(doc, "The machine's manual, local rules and licensed practice come first.", `Job ${jobId}`)

@@ -26,7 +26,7 @@ export const FittingDraft = z.object({
     .max(20)
     .default([]),
   /** fields of the spacing, adjustment, grease and life panes, by pane and name */
-  fields: z.record(z.string().max(40), typed(80)).default({}),
+  fields: z.record(z.string().max(40), typed(600)).default({}),
   torques: z
     .record(z.string().max(60), z.object({ value: typed(30).default(''), page: typed(40).default('') }))
     .default({}),

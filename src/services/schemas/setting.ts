@@ -3,7 +3,10 @@ import { FILL_SCHOOLS, THICKENERS } from '@/core/grease'
 import { lengthMm } from './length'
 
 const figure = (what: string, most: number) =>
-  z.number(`${what} is a figure.`).positive(`${what} is larger than zero.`).max(most, `${what} is at most ${most}.`)
+  z
+    .number(`${what} is a figure.`)
+    .positive(`${what} is larger than zero.`)
+    .max(most, `${what} is at most ${most}.`)
 const off = z.number('A deviation is a figure.').min(0, 'Zero or more.').max(50, 'At most 50 mm.')
 
 export const SpacingRequest = z.object({
@@ -86,9 +89,7 @@ export const GreaseResponse = z.object({
   total: amount,
   /** shares of the free volume that are filled, 0 to 1 */
   fill: z.object({ bearing: z.number(), cavity: z.number() }),
-  relubrication: z
-    .object({ grams: z.number(), hours: z.number().nullable(), words: z.string() })
-    .nullable(),
+  relubrication: z.object({ grams: z.number(), hours: z.number().nullable(), words: z.string() }).nullable(),
   mixing: z.object({ result: z.enum(['same', 'mixes', 'doubtful', 'clash']), words: z.string() }).nullable(),
 })
 export type GreaseResponse = z.output<typeof GreaseResponse>
@@ -106,7 +107,9 @@ export const LifeRequest = z.object({
   radialKn: z.number().min(0, 'Zero or more.').max(50_000).optional(),
   axialKn: z.number().min(0, 'Zero or more.').max(50_000).optional(),
   wantedHours: figure('A life', 1_000_000).default(10_000),
-  reliability: z.union([z.literal(90), z.literal(95), z.literal(96), z.literal(97), z.literal(98), z.literal(99)]).default(90),
+  reliability: z
+    .union([z.literal(90), z.literal(95), z.literal(96), z.literal(97), z.literal(98), z.literal(99)])
+    .default(90),
 })
 export const LifeResponse = z.object({
   rating: z.object({ cKn: z.number(), c0Kn: z.number(), from: z.string() }),

@@ -1,7 +1,7 @@
 import { seats } from '@/services/plan'
 import { answer } from '../../../_http/answer'
-import { numberIn } from '../../../_http/body'
+import { numberIn, query } from '../../../_http/body'
 
-export const GET = answer(async (_, { params }: { params: Promise<{ id: string }> }) =>
-  seats(numberIn((await params).id, 'job')),
+export const GET = answer(async (request, { params }: { params: Promise<{ id: string }> }) =>
+  seats(numberIn((await params).id, 'job'), query(request)),
 )

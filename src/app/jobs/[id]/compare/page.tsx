@@ -1,0 +1,5 @@
+import { CompareScreen } from '@/features/compare'
+
+export default function Page() {
+  return <CompareScreen />
+}

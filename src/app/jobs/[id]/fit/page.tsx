@@ -1,0 +1,5 @@
+import { FitStage } from '@/features/fits'
+
+export default function Page() {
+  return <FitStage />
+}

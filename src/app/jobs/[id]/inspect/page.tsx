@@ -1,0 +1,5 @@
+import { InspectScreen } from '@/features/inspect'
+
+export default function Page() {
+  return <InspectScreen />
+}

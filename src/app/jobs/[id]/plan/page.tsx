@@ -1,0 +1,5 @@
+import { PlanScreen } from '@/features/plan'
+
+export default function Page() {
+  return <PlanScreen />
+}

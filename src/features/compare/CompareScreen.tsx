@@ -1,0 +1,277 @@
+'use client'
+
+import { useEffect } from 'react'
+import { UNIT_FEATURE_FACTS, UNIT_FEATURES } from '@/core/compare'
+import { JobFrame, useJob } from '@/features/job'
+import { usePreferences, type KeyHint } from '@/features/shell'
+import type { PartSheetData } from '@/services/partSheet'
+import type { CompareResponse, ComparisonDraft } from '@/services/schemas/judgement'
+import { OverlayFigure, type Laid } from '@/ui/drawing'
+import { useAnswer } from '@/ui/useAnswer'
+import { VerdictMark } from '@/ui/VerdictMark'
+
+const HINTS: readonly KeyHint[] = [{ keys: 'Tab', words: 'old, new, next feature', foot: true }]
+
+const SIZES = [
+  ['bore', 'Bore'],
+  ['outside', 'Outside'],
+  ['width', 'Width'],
+  ['totalWidth', 'Total width'],
+] as const
+const SIGNS = { same: 'pass', look: 'warn', no: 'fail', unknown: 'gap' } as const
+const VERDICTS = { goes: 'Goes', look: 'Look again', doesNotGo: 'Does not go' } as const
+
+const BLANK: ComparisonDraft = {
+  from: '',
+  to: '',
+  sizesOld: {},
+  sizesNew: {},
+  old: {},
+  new: {},
+  result: null,
+}
+
+const filled = (record: Partial<Record<string, string>>): Record<string, string> =>
+  Object.fromEntries(
+    Object.entries(record).flatMap(([k, v]) => (v && v.trim() !== '' ? [[k, v.trim()]] : [])),
+  )
+
+/** Sizes typed for the old part on the evidence sheet. */
+function evidenceSizes(job: ReturnType<typeof useJob>['job']): ComparisonDraft['sizesOld'] {
+  return Object.fromEntries(
+    job.evidence.measurements
+      .filter((m) => !m.struck && SIZES.some(([name]) => name === m.feature) && m.readings[0])
+      .map((m) => [
+        m.feature,
+        `${m.readings[0] ?? ''}${m.unit === 'in' || m.unit === 'mm' ? ` ${m.unit}` : ''}`,
+      ]),
+  )
+}
+
+const sheetPath = (designation: string): string | null =>
+  designation.trim() === '' ? null : `/api/part-sheet?designation=${encodeURIComponent(designation.trim())}`
+
+const laid = (sheet: PartSheetData | null): Laid | null =>
+  sheet && { designation: sheet.designation, part: sheet.part }
+
+function PairRow({
+  label,
+  old,
+  next,
+  example,
+  onOld,
+  onNext,
+}: {
+  label: string
+  old: string
+  next: string
+  example: string
+  onOld: (value: string) => void
+  onNext: (value: string) => void
+}) {
+  const field = (side: string, value: string, set: (text: string) => void) => (
+    <input
+      className="field number min-w-0"
+      aria-label={`${label}, ${side}`}
+      placeholder={side === 'old' ? example : ''}
+      maxLength={60}
+      value={value}
+      onChange={(e) => set(e.target.value)}
+    />
+  )
+  return (
+    <div className="mb-1 grid grid-cols-[104px_minmax(0,1fr)_minmax(0,1fr)] items-center gap-1.5">
+      <span className="text-[13.5px] text-ink2">{label}</span>
+      {field('old', old, onOld)}
+      {field('new', next, onNext)}
+    </div>
+  )
+}
+
+function Rows({ found }: { found: CompareResponse }) {
+  return (
+    <table className="w-full text-[14.5px]">
+      <thead>
+        <tr className="text-left text-caption text-ink3">
+          <th className="w-6 py-1" aria-label="Verdict" />
+          <th className="py-1">Feature</th>
+          <th className="py-1">Old</th>
+          <th className="py-1">New</th>
+          <th className="py-1">What it means</th>
+        </tr>
+      </thead>
+      <tbody>
+        {found.rows.map((row) => (
+          <tr
+            key={row.feature}
+            className="border-t border-line2 align-top"
+            data-feature={row.feature}
+            data-result={row.result}
+          >
+            <td className="py-1.5">
+              <VerdictMark verdict={SIGNS[row.result]} />
+            </td>
+            <td className="py-1.5 pr-3 font-semibold">{row.words}</td>
+            <td className="number py-1.5 pr-3 text-[13.5px]">{row.old}</td>
+            <td className="number py-1.5 pr-3 text-[13.5px]">{row.new}</td>
+            <td className="py-1.5 text-ink2">
+              {[/^differs$/.test(row.difference) ? '' : row.difference, row.meaning]
+                .filter(Boolean)
+                .join('. ') || 'The same.'}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** Old against new before anything is taken apart: every feature, what it means, what to try first. */
+export function CompareScreen() {
+  const { job, change } = useJob()
+  const { unit } = usePreferences()
+  const first = job.comparison === null
+  const draft: ComparisonDraft = job.comparison ?? {
+    ...BLANK,
+    from: job.decision?.designation ?? '',
+    sizesOld: job.decision ? {} : evidenceSizes(job),
+  }
+  const kitPart = Object.values(job.kit?.parts ?? {}).find((p) => /\d/.test(p)) ?? ''
+  const to = draft.to || (first ? kitPart : '')
+  const put = (next: Partial<ComparisonDraft>) =>
+    change({ comparison: { ...draft, to, ...next }, stage: 'compare' })
+  const side = (
+    designation: string,
+    sizes: ComparisonDraft['sizesOld'],
+    features: ComparisonDraft['old'],
+  ) => ({
+    designation: designation.trim(),
+    measured: filled(sizes),
+    features: filled(features),
+  })
+  const [a, b] = [side(draft.from, draft.sizesOld, draft.old), side(to, draft.sizesNew, draft.new)]
+  const some = ({ designation, measured, features }: typeof a) =>
+    designation !== '' || Object.keys(measured).length + Object.keys(features).length > 0
+  const { answer: found, words } = useAnswer<CompareResponse>(
+    '/api/compare',
+    some(a) && some(b)
+      ? {
+          from: a,
+          to: b,
+          application: {
+            ...(job.intake.use.some((u) => u === 'washed' || u === 'submerged') && { wet: true }),
+            ...(job.intake.use.includes('heavy load') && { load: 'heavy' }),
+          },
+        }
+      : null,
+  )
+  const oldSheet = useAnswer<PartSheetData>(sheetPath(draft.from)).answer
+  const newSheet = useAnswer<PartSheetData>(sheetPath(to)).answer
+  const result = found && { verdict: found.verdict, words: found.words.slice(0, 600) }
+  const stored = JSON.stringify(draft.result)
+  // What came of it is part of the job: kept whenever it changes after something was typed.
+  useEffect(() => {
+    if (!first && result && JSON.stringify(result) !== stored) put({ result })
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [JSON.stringify(result), stored, first])
+  const [under, over] = [laid(oldSheet), laid(newSheet)]
+  return (
+    <JobFrame stage="compare" hints={HINTS}>
+      <div className="grid h-full min-h-0 grid-cols-[344px_minmax(0,1fr)]">
+        <form
+          className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
+          onSubmit={(e) => e.preventDefault()}
+        >
+          <div className="mb-1 grid grid-cols-[104px_minmax(0,1fr)_minmax(0,1fr)] gap-1.5">
+            <span />
+            <b className="caption">Old</b>
+            <b className="caption">New</b>
+          </div>
+          <PairRow
+            label="Number"
+            old={draft.from}
+            next={to}
+            example="6902RS"
+            onOld={(from) => put({ from })}
+            onNext={(value) => put({ to: value })}
+          />
+          <h2 className="caption mt-2 mb-1">Measured, where there is no number</h2>
+          {SIZES.map(([name, label]) => (
+            <PairRow
+              key={name}
+              label={label}
+              old={draft.sizesOld[name] ?? ''}
+              next={draft.sizesNew[name] ?? ''}
+              example={name === 'bore' ? '0.99 in' : ''}
+              onOld={(v) => put({ sizesOld: { ...draft.sizesOld, [name]: v } })}
+              onNext={(v) => put({ sizesNew: { ...draft.sizesNew, [name]: v } })}
+            />
+          ))}
+          <details
+            open={
+              Object.keys(filled({ ...draft.old, ...draft.new })).length > 0 ||
+              job.kit?.arrangement === 'D1' ||
+              job.kit?.arrangement === 'E1'
+            }
+          >
+            <summary className="caption mt-2 min-h-8 cursor-pointer">Hub units: looked at on both</summary>
+            {UNIT_FEATURES.map((feature) => (
+              <PairRow
+                key={feature}
+                label={UNIT_FEATURE_FACTS[feature].words}
+                old={draft.old[feature] ?? ''}
+                next={draft.new[feature] ?? ''}
+                example={UNIT_FEATURE_FACTS[feature].example}
+                onOld={(v) => put({ old: { ...draft.old, [feature]: v } })}
+                onNext={(v) => put({ new: { ...draft.new, [feature]: v } })}
+              />
+            ))}
+          </details>
+        </form>
+        <section aria-label="Comparison" className="grid min-h-0 grid-cols-[minmax(0,1fr)_270px]">
+          <div className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
+            {words && (
+              <p role="alert" className="mb-2 text-contra">
+                {words}
+              </p>
+            )}
+            {!found ? (
+              <p className="pt-14 text-ink2">
+                Type the old and the new number, such as <span className="number">6902RS</span> of the
+                deckchair trolleys against <span className="number">6902-2RS</span>, or what was measured on
+                each.
+              </p>
+            ) : (
+              <>
+                <h1 className="text-[21px] font-bold" data-testid="comparison">
+                  {VERDICTS[found.verdict]}
+                </h1>
+                <p className="mb-2 text-ink2">{found.words}</p>
+                <Rows found={found} />
+              </>
+            )}
+          </div>
+          <aside className="flex min-h-0 flex-col overflow-auto border-l border-line bg-sheet px-3 py-3">
+            {under && over && (
+              <div className="h-[330px] shrink-0">
+                <OverlayFigure under={under} over={over} unit={unit} />
+              </div>
+            )}
+            {found && found.attempts.length > 0 && (
+              <>
+                <h2 className="caption mt-1 mb-1">Try before dismantling</h2>
+                <ul className="text-[14px]" data-testid="attempts">
+                  {found.attempts.map((attempt) => (
+                    <li key={attempt} className="border-t border-line2 py-1.5">
+                      {attempt}
+                    </li>
+                  ))}
+                </ul>
+              </>
+            )}
+          </aside>
+        </section>
+      </div>
+    </JobFrame>
+  )
+}

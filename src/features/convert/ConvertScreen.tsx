@@ -1,0 +1,209 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { stagePath } from '@/features/job'
+import { Frame } from '@/features/shell'
+import type { ConvertResponse } from '@/services/schemas/convert'
+import type { Job } from '@/services/schemas/job'
+import { send, wordsOf } from '@/ui/ask'
+import { ChipChoice } from '@/ui/ChipChoice'
+import { Field } from '@/ui/Field'
+import { useAnswer } from '@/ui/useAnswer'
+import { SeatFigure } from './SeatFigure'
+
+const KINDS = [
+  ['bushToBall', 'bush to ball'],
+  ['taperedToBall', 'tapered to ball'],
+  ['ballToTapered', 'ball to tapered'],
+] as const
+const NAMES = { bushToBall: 'bush', taperedToBall: 'tapered pair', ballToTapered: 'ball bearings' } as const
+const NO_SEAT = { shaft: '', housing: '', width: '' }
+
+/** Another kind of bearing in the same seats: what fits, what else changes, both opinions, and its kit. */
+export function ConvertScreen() {
+  const router = useRouter()
+  const [kind, setKind] = useState<(typeof KINDS)[number][0]>('bushToBall')
+  const [seats, setSeats] = useState([NO_SEAT, NO_SEAT])
+  const [chosen, setChosen] = useState(['', ''])
+  const [shoulders, setShoulders] = useState('')
+  const [positions, setPositions] = useState('1')
+  const [trouble, setTrouble] = useState('')
+  const [drawn, setDrawn] = useState(0)
+  const whole = seats.filter((s) => s.shaft.trim() && s.housing.trim() && s.width.trim())
+  const { answer, words } = useAnswer<ConvertResponse>(
+    '/api/convert',
+    whole.length > 0
+      ? {
+          kind,
+          seats: whole,
+          chosen: chosen.slice(0, whole.length),
+          positions: Number(positions) || 1,
+          ...(shoulders.trim() && { shoulders }),
+        }
+      : null,
+  )
+  const end = answer?.seats[drawn] ?? answer?.seats[0]
+  const pick = end?.parts.find((p) => p.designation === end.chosen)
+  const openJob = () => {
+    if (!answer?.kit) return
+    send<Job>('POST', '/api/jobs', {
+      title: `Conversion: ${NAMES[kind]} to ${answer.seats.map((s) => s.chosen).join(' and ')}`,
+    })
+      .then((job) =>
+        send<Job>('PATCH', `/api/jobs/${job.id}`, { version: job.version, kit: answer.kit, stage: 'kit' }),
+      )
+      .then((job) => router.push(stagePath(job.id, 'kit')))
+      .catch((error: unknown) => setTrouble(wordsOf(error)))
+  }
+  return (
+    <Frame about={<b className="font-semibold text-ink">Conversions</b>}>
+      <div className="grid h-full min-h-0 grid-cols-[300px_minmax(0,1fr)_330px]">
+        <form
+          className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
+          onSubmit={(e) => e.preventDefault()}
+        >
+          <ChipChoice
+            label="Conversion"
+            value={kind}
+            options={KINDS}
+            onPick={(next) => {
+              setKind(next)
+              setChosen(['', ''])
+            }}
+          />
+          {seats.map((seat, i) => (
+            <fieldset key={i} className="mt-3">
+              <legend className="caption">
+                {i === 0 ? 'One end, as it is now' : 'Other end, if it differs'}
+              </legend>
+              <div className="grid grid-cols-3 gap-1.5">
+                {(
+                  [
+                    ['shaft', 'Shaft', '25'],
+                    ['housing', 'Bore', '52'],
+                    ['width', 'Width', '20'],
+                  ] as const
+                ).map(([name, label, example]) => (
+                  <Field
+                    key={name}
+                    label={label}
+                    value={seat[name]}
+                    placeholder={i === 0 ? example : ''}
+                    onChange={(v) => {
+                      setSeats(seats.map((s, at) => (at === i ? { ...s, [name]: v } : s)))
+                      setChosen(['', ''])
+                    }}
+                  />
+                ))}
+              </div>
+            </fieldset>
+          ))}
+          <div className="mt-3 grid grid-cols-2 gap-1.5">
+            <Field label="Between shoulders" value={shoulders} onChange={setShoulders} />
+            <Field label="Wheels" value={positions} most={3} onChange={setPositions} />
+          </div>
+          <p className="mt-3 text-[13.5px] text-ink3">
+            Width is that of the bush or bearing in its seat; of a tapered pair its total width. Measure both
+            ends: they may differ.
+          </p>
+        </form>
+        <section aria-label="Parts" className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
+          {(words || trouble) && (
+            <p role="alert" className="mb-2 text-contra">
+              {words || trouble}
+            </p>
+          )}
+          {!answer && !words && (
+            <p className="pt-14 text-ink2">
+              Type the seat of one end, such as the 25 mm pin and 52 mm bore of a deckchair trolley. Parts
+              that fit it follow, with what else must change.
+            </p>
+          )}
+          {answer?.seats.map((seat, i) => (
+            <div key={i} className="mb-4">
+              <h1 className="text-[17px] font-bold">
+                {answer.seats.length > 1 ? `End ${i + 1}` : 'Fits this seat'}
+              </h1>
+              {seat.parts.length === 0 && (
+                <p className="text-ink2" data-testid="none">
+                  Nothing of that kind comes near this seat. A sleeve or another shaft would be a new design.
+                </p>
+              )}
+              <table className="w-full text-[14.5px]">
+                <tbody>
+                  {seat.parts.map((part) => (
+                    <tr key={part.designation} className="border-t border-line2 align-top">
+                      <td className="w-[150px] py-1">
+                        <button
+                          type="button"
+                          className="chip number"
+                          aria-pressed={part.designation === seat.chosen}
+                          onClick={() => {
+                            setChosen(
+                              answer.seats.map((s, at) => (at === i ? part.designation : (s.chosen ?? ''))),
+                            )
+                            setDrawn(i)
+                          }}
+                        >
+                          {part.designation}
+                        </button>
+                      </td>
+                      <td className="number w-[150px] py-2 text-[13.5px]">
+                        {part.bore} × {part.outside} × {part.width}
+                      </td>
+                      <td className="py-2 text-ink2">{part.words}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          ))}
+          {answer && answer.changes.length > 0 && (
+            <>
+              <h2 className="text-[17px] font-bold">What else changes</h2>
+              <dl className="grid grid-cols-[120px_1fr] text-[14.5px]" data-testid="changes">
+                {answer.changes.map(({ what, words: text }) => (
+                  <div key={what} className="contents">
+                    <dt className="border-t border-line2 py-1.5 font-semibold">{what}</dt>
+                    <dd className="border-t border-line2 py-1.5">{text}</dd>
+                  </div>
+                ))}
+              </dl>
+            </>
+          )}
+        </section>
+        <aside className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3">
+          {pick && whole[drawn < whole.length ? drawn : 0] && (
+            <div className="h-[300px]">
+              <SeatFigure part={pick} seat={whole[drawn < whole.length ? drawn : 0] ?? NO_SEAT} />
+            </div>
+          )}
+          {answer && (
+            <>
+              <h2 className="caption mt-2">Two opinions, both held</h2>
+              {answer.opinions.map(({ opinion, right }) => (
+                <p key={opinion} className="border-t border-line2 py-1.5 text-[14.5px]">
+                  <b>{opinion}.</b> <span className="text-ink2">Right: {right}</span>
+                </p>
+              ))}
+              <button
+                type="button"
+                data-primary
+                className="button mt-2 w-full"
+                disabled={!answer.kit}
+                onClick={openJob}
+              >
+                Open a job with this kit
+              </button>
+              <p className="mt-2 text-[13px] text-ink3">
+                Wheel ends, brakes and what carries people: the manual of the machine and local rules come
+                first.
+              </p>
+            </>
+          )}
+        </aside>
+      </div>
+    </Frame>
+  )
+}

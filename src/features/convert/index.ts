@@ -1,0 +1,1 @@
+export { ConvertScreen } from './ConvertScreen'

@@ -1,0 +1,135 @@
+'use client'
+
+import { recheckDates } from '@/core/adjust'
+import type { SchoolNote } from '@/core/procedure'
+import type { EndPlayResponse } from '@/services/schemas/fit'
+import { Field } from '@/ui/Field'
+import { SchoolBox } from '@/ui/SchoolBox'
+import { useAnswer } from '@/ui/useAnswer'
+import { NutFigure } from './NutFigure'
+import { PlayChart } from './PlayChart'
+import { RockTest } from './RockTest'
+import { figure, type Fields, type SetField } from './seatTypes'
+
+const FIELDS = [
+  ['threads', 'Threads an inch', '14'],
+  ['pitch', 'or pitch, mm', ''],
+  ['degrees', 'Turned back, °', '90'],
+  ['slots', 'Slots', '6'],
+  ['holes', 'Cross holes', '1'],
+  ['offset', 'First slot at, °', '0'],
+  ['min', 'Play from, mm', '0.025'],
+  ['max', 'Play to, mm', '0.25'],
+] as const
+
+const SCHOOLS = [
+  [
+    'By feel',
+    'Spin the wheel while tightening until it drags, to seat the rollers. Back off a quarter turn: that only frees it. Re-snug by fingers; lock at the nearest slot loosened.',
+  ],
+  [
+    'Measured',
+    'Dial indicator on the hub, push and pull. End play 0.025 to 0.25 mm for utility axles, about 0.01 to 0.05 mm for finer ones; the manual of the machine rules.',
+  ],
+] as const
+
+interface Props {
+  fields: Fields
+  set: SetField
+  school: SchoolNote | null
+  /** ISO date of fitting; empty = today */
+  fittedOn: string
+  wet: boolean
+}
+
+/** The nut that sets a tapered pair: thread and slots to end play, both ways of doing it, when to look again. */
+export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
+  const value = (name: string): string =>
+    fields[`adjust.${name}`] ?? FIELDS.find(([field]) => field === name)?.[2] ?? ''
+  const number = (name: string): number => figure(value(name))
+  const pitch = fields['adjust.pitch']?.trim()
+    ? { pitchMm: number('pitch') }
+    : { threadsPerInch: number('threads') }
+  const { answer: found, words } = useAnswer<EndPlayResponse>('/api/adjust/endplay', {
+    ...pitch,
+    degrees: number('degrees'),
+    slots: number('slots'),
+    crossHoles: number('holes'),
+    offsetDegrees: number('offset'),
+    target: { min: number('min'), max: number('max') },
+  })
+  const target = { min: number('min'), max: number('max') }
+  const day = fittedOn || new Date().toISOString().slice(0, 10)
+  return (
+    <div className="grid h-full min-h-0 grid-cols-[264px_minmax(0,1fr)_322px]">
+      <form
+        className="min-h-0 overflow-auto border-r border-line px-[18px] py-2"
+        onSubmit={(e) => e.preventDefault()}
+      >
+        <div className="grid grid-cols-2 gap-1.5">
+          {FIELDS.map(([name, label, usual]) => (
+            <Field
+              key={name}
+              label={label}
+              value={fields[`adjust.${name}`] ?? usual}
+              most={7}
+              onChange={(v) => set(`adjust.${name}`, v)}
+            />
+          ))}
+        </div>
+        <RockTest fields={fields} set={set} />
+        <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[14px]">
+          Wheel on stands, wheels chocked, power locked off.
+        </p>
+      </form>
+      <section aria-label="End play" className="min-h-0 overflow-auto px-[18px] py-2" tabIndex={0}>
+        {words && (
+          <p role="alert" className="mb-2 text-contra">
+            {words}
+          </p>
+        )}
+        {found && (
+          <>
+            <p data-testid="end-play" className="text-[21px] font-bold">
+              <span className="number">{found.axialMm.toFixed(3)}</span> mm for this turn
+            </p>
+            <p className="mb-1 text-[14px] text-ink2">
+              One step of the nut is {Math.round(found.slotStepDegrees)}°, {found.slotStepMm.toFixed(3)} mm.
+            </p>
+            <PlayChart curve={found.curve} target={target} />
+            <ul className="mt-1 text-[14.5px]">
+              {found.advice.map((line) => (
+                <li key={line} className="border-t border-line2 py-1.5">
+                  {line}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </section>
+      <aside className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-2">
+        <div className="mx-auto h-[190px] w-[210px]">
+          <NutFigure
+            slots={Math.max(1, Math.min(60, Math.round(number('slots')) || 6))}
+            holes={Math.max(1, Math.min(12, Math.round(number('holes')) || 1))}
+            degrees={Math.max(0, Math.min(360, number('degrees') || 0))}
+          />
+        </div>
+        {SCHOOLS.map(([name, text]) => (
+          <p key={name} className="border-t border-line2 py-1.5 text-[14px]">
+            <b>{name}.</b> <span className="text-ink2">{text}</span>
+          </p>
+        ))}
+        {school && <SchoolBox note={school} />}
+        <h2 className="caption mt-2">Look again</h2>
+        <ul data-testid="rechecks" className="text-[14px]">
+          {recheckDates(day, true, wet).map(({ date, words: what }) => (
+            <li key={date} className="border-t border-line2 py-1.5">
+              <b className="number">{date}</b> {what}
+            </li>
+          ))}
+        </ul>
+      </aside>
+    </div>
+  )
+}

@@ -1,0 +1,39 @@
+'use client'
+
+import { Bar } from 'react-chartjs-2'
+import type { FitResponse } from '@/services/schemas/fit'
+import { plainOptions } from '@/ui/charts/chartBase'
+import { useInks } from '@/ui/charts/useInks'
+
+/** Radial clearance from new to mounted to warm: least to most, µm. */
+export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['stages']> }) {
+  const inks = useInks()
+  const spans = [stages.fresh, stages.mounted, stages.warm]
+  const words = spans.map(({ min, max }) => `${Math.round(min)} to ${Math.round(max)}`)
+  return (
+    <div
+      role="img"
+      aria-label={`Radial clearance in micrometres: new ${words[0]}, mounted ${words[1]}, warm ${words[2]}`}
+      className="h-[190px]"
+    >
+      {inks && (
+        <Bar
+          data={{
+            labels: ['new', 'mounted', 'warm'].map((name, i) => [name, words[i] ?? '']),
+            datasets: [
+              {
+                data: spans.map(({ min, max }): [number, number] => [min, max]),
+                backgroundColor: spans.map(({ min }) => (min < 0 ? inks.contra : inks.tint)),
+                borderColor: inks.ink,
+                borderWidth: 1.6,
+                borderSkipped: false,
+                barThickness: 46,
+              },
+            ],
+          }}
+          options={plainOptions(inks, '', 'clearance, µm')}
+        />
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,184 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import { JobFrame, stagePath, useJob } from '@/features/job'
+import type { FittingDraft, SeatsResponse } from '@/services/schemas/plan'
+import { useAnswer } from '@/ui/useAnswer'
+import { AdjustTab } from './AdjustTab'
+import { FIT_HINTS } from './FitsScreen'
+import { FitTabs, type FitTab } from './FitTabs'
+import { GreaseTab } from './GreaseTab'
+import { LifeTab } from './LifeTab'
+import { SeatTab } from './SeatTab'
+import { SpacingTab } from './SpacingTab'
+import { useSchools } from './useSchools'
+import { useTabKeys } from './useTabKeys'
+
+export const BLANK_FITTING: FittingDraft = {
+  seats: {},
+  load: 'normal',
+  firstSide: '',
+  depths: [],
+  fields: {},
+  torques: {},
+  done: {},
+  fittedOn: '',
+  signed: null,
+}
+
+const LOADS = ['light', 'normal', 'heavy'] as const
+
+/** Bearings of one position, whole: a cone and its cup are one. */
+function wholeBearings({ seats }: SeatsResponse): string[] {
+  const cups = seats.filter(
+    (s) =>
+      s.ring === 'outer' &&
+      s.bore &&
+      seats.some(
+        (c) => c.ring === 'inner' && c.slot !== s.slot && c.bore === s.bore && c.outside === s.outside,
+      ),
+  )
+  const names = new Map<string, string>()
+  for (const seat of seats) {
+    const mate = cups.find((c) => c.slot !== seat.slot && c.bore === seat.bore && c.outside === seat.outside)
+    if (seat.ring === 'inner')
+      names.set(seat.slot, mate ? `${seat.designation}/${mate.designation}` : seat.designation)
+    else if (!cups.includes(seat) && !names.has(seat.slot)) names.set(seat.slot, seat.designation)
+  }
+  return [...names.values()]
+}
+
+/** How the parts of a job's kit sit, are spaced, set and greased; everything typed stays with the job. */
+export function FitStage() {
+  const { job, change } = useJob()
+  const [tab, setTab] = useState<FitTab>('seat')
+  const [at, setAt] = useState('')
+  const schools = useSchools()
+  useTabKeys(setTab)
+  const draft = job.fitting ?? BLANK_FITTING
+  const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'fit' })
+  const { answer, words } = useAnswer<SeatsResponse>(
+    job.kit ? `/api/jobs/${job.id}/seats?load=${draft.load}` : null,
+  )
+  const all = answer?.seats ?? []
+  const seat = all.find((s) => s.id === at) ?? all[0]
+  const other = seat && all.find((s) => s.slot === seat.slot && s.ring !== seat.ring)
+  const sizes = job.kit?.sizes ?? {}
+  const set = (name: string, value: string) => put({ fields: { ...draft.fields, [name]: value } })
+  const text = (size: string | number | undefined): string | undefined =>
+    size === undefined || size === '' ? undefined : String(size)
+  const [length, outer, lips] = [text(sizes.cavityLength), text(sizes.hubMouth), text(sizes.sealShaft)]
+  const bearings = answer ? wholeBearings(answer) : []
+  const tapered = all.some((s) => s.family.startsWith('tapered'))
+  return (
+    <JobFrame stage="fit" hints={FIT_HINTS}>
+      <FitTabs
+        tab={tab}
+        onTab={setTab}
+        beside={
+          tab === 'seat' && all.length > 0 ? (
+            <>
+              <select
+                className="field w-[310px]"
+                aria-label="Seat"
+                value={seat?.id ?? ''}
+                onChange={(e) => setAt(e.target.value)}
+              >
+                {all.map((s) => (
+                  <option key={s.id} value={s.id}>
+                    {s.words}, {s.ring === 'inner' ? 'on its shaft' : 'in its bore'}: {s.designation}
+                  </option>
+                ))}
+              </select>
+              <select
+                className="field w-[130px]"
+                aria-label="Load"
+                value={draft.load}
+                onChange={(e) => {
+                  const load = LOADS.find((l) => l === e.target.value)
+                  if (load) put({ load })
+                }}
+              >
+                {LOADS.map((load) => (
+                  <option key={load} value={load}>
+                    {load} load
+                  </option>
+                ))}
+              </select>
+            </>
+          ) : null
+        }
+      >
+        {tab === 'seat' &&
+          (seat ? (
+            <SeatTab
+              key={seat.id}
+              seat={seat}
+              typed={draft.seats[seat.id] ?? {}}
+              onTyped={(typed) => put({ seats: { ...draft.seats, [seat.id]: typed } })}
+              otherClass={other && (draft.seats[other.id]?.class?.trim() || other.recommended.class)}
+              school={schools('heat')}
+            />
+          ) : (
+            <div className="px-[18px] pt-14 text-ink2">
+              {words && (
+                <p role="alert" className="mb-2 text-contra">
+                  {words}
+                </p>
+              )}
+              <p className="mb-3">
+                {job.kit
+                  ? 'No bearing stands in the kit yet. Fill its places; their seats appear here.'
+                  : 'Seats come from the kit of the job. Build it first, or use the other tabs.'}
+              </p>
+              <Link href={stagePath(job.id, 'kit')} className="button">
+                To the kit
+              </Link>
+            </div>
+          ))}
+        {tab === 'spacing' && (
+          <SpacingTab
+            fields={{
+              ...(text(sizes.spacerLength) && { 'spacing.spacer': String(sizes.spacerLength) }),
+              ...draft.fields,
+            }}
+            set={set}
+            depths={draft.depths}
+            onDepths={(depths) => put({ depths })}
+            firstSide={draft.firstSide}
+            onFirstSide={(firstSide) => put({ firstSide })}
+          />
+        )}
+        {tab === 'adjust' &&
+          (all.length > 0 && !tapered ? (
+            <p className="px-[18px] pt-14 text-ink2">
+              Nothing to set here: no tapered pair in this kit. A pair clamped over a spacer is checked under
+              Spacing.
+            </p>
+          ) : (
+            <AdjustTab
+              fields={draft.fields}
+              set={set}
+              school={schools('adjustment')}
+              fittedOn={draft.fittedOn}
+              wet={job.intake.use.some((u) => u === 'washed' || u === 'submerged')}
+            />
+          ))}
+        {tab === 'grease' && (
+          <GreaseTab
+            bearings={bearings}
+            usual={{ ...(length && { length }), ...(outer && { outer }), ...(lips && { lips, inner: lips }) }}
+            fields={{
+              ...(job.intake.use.includes('washed') && { 'grease.washed': 'yes' }),
+              ...draft.fields,
+            }}
+            set={set}
+            school={schools('grease')}
+          />
+        )}
+        {tab === 'life' && <LifeTab designation={bearings[0] ?? ''} fields={draft.fields} set={set} />}
+      </FitTabs>
+    </JobFrame>
+  )
+}

@@ -1,0 +1,45 @@
+'use client'
+
+import type { ReactNode } from 'react'
+
+export const FIT_TABS = [
+  ['seat', 'Seats'],
+  ['spacing', 'Spacing'],
+  ['adjust', 'Setting'],
+  ['grease', 'Grease'],
+  ['life', 'Life'],
+] as const
+export type FitTab = (typeof FIT_TABS)[number][0]
+
+interface Props {
+  tab: FitTab
+  onTab: (tab: FitTab) => void
+  /** beside the tabs */
+  beside: ReactNode
+  children: ReactNode
+}
+
+/** The judgements of fitting, one beside the other; keys 1 to 5 where nothing is typed. */
+export function FitTabs({ tab, onTab, beside, children }: Props) {
+  return (
+    <div className="grid h-full min-h-0 grid-rows-[52px_minmax(0,1fr)]">
+      <div className="flex items-center gap-1.5 overflow-x-auto border-b border-line px-[18px]">
+        <div role="group" aria-label="Judge" className="flex shrink-0 gap-1">
+          {FIT_TABS.map(([name, words]) => (
+            <button
+              key={name}
+              type="button"
+              className="chip px-3"
+              aria-pressed={tab === name}
+              onClick={() => onTab(name)}
+            >
+              {words}
+            </button>
+          ))}
+        </div>
+        <div className="ml-auto flex min-w-0 shrink items-center gap-1.5">{beside}</div>
+      </div>
+      {children}
+    </div>
+  )
+}

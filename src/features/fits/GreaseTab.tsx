@@ -1,0 +1,315 @@
+'use client'
+
+import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from '@/core/grease'
+import type { SchoolNote } from '@/core/procedure'
+import { readLength, toMm } from '@/core/quantity'
+import type { PartSheetData } from '@/services/partSheet'
+import type { GreaseResponse } from '@/services/schemas/setting'
+import { ChipChoice } from '@/ui/ChipChoice'
+import { Field } from '@/ui/Field'
+import { SchoolBox } from '@/ui/SchoolBox'
+import { useAnswer } from '@/ui/useAnswer'
+import { VerdictMark } from '@/ui/VerdictMark'
+import { GreaseFigure } from './GreaseFigure'
+import { figure, given, type Fields, type SetField } from './seatTypes'
+
+const MIXING_SIGNS = { same: 'pass', mixes: 'pass', doubtful: 'warn', clash: 'fail' } as const
+const FLAGS = [
+  ['washed', 'washed'],
+  ['dusty', 'dusty'],
+  ['upright', 'shaft upright'],
+] as const
+
+interface Props {
+  /** bearings of the position, whole */
+  bearings: readonly string[]
+  usual: { inner?: string; outer?: string; length?: string; lips?: string }
+  fields: Fields
+  set: SetField
+  school: SchoolNote | null
+}
+
+const mmOf = (text: string): number => {
+  const read = readLength(text)
+  return read.ok ? toMm(read.value.value, read.value.stated ?? 'mm') : NaN
+}
+
+/** How much grease, in grams and millilitres, where it lies, when again, and whether two greases mix. */
+export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
+  const value = (name: string) => fields[`grease.${name}`] ?? ''
+  const typed = value('bearings')
+  const named =
+    typed.trim() === ''
+      ? bearings
+      : typed
+          .split(/[,;]/)
+          .map((t) => t.trim())
+          .filter(Boolean)
+  const sized = (name: 'length' | 'inner' | 'outer') => value(name) || usual[name] || ''
+  const cavity = (['length', 'inner', 'outer'] as const).every((name) => sized(name).trim() !== '')
+  const lips = (value('lips') || usual.lips || '')
+    .split(/[;\s]+/)
+    .map((t) => t.trim())
+    .filter(Boolean)
+  const flags = FLAGS.filter(([name]) => value(name) === 'yes').map(([name]) => [name, true] as const)
+  const oldName = THICKENERS.find((t) => t === value('old'))
+  const newName = THICKENERS.find((t) => t === value('new'))
+  const chosen = FILL_SCHOOLS.find((s) => s === value('school'))
+  const { answer, words } = useAnswer<GreaseResponse>(
+    '/api/grease',
+    named.length > 0
+      ? {
+          bearings: named,
+          ...(cavity && {
+            cavity: { length: sized('length'), inner: sized('inner'), outer: sized('outer') },
+          }),
+          ...(lips.length > 0 && { lips }),
+          ...(given(value('rpm')) !== undefined && { rpm: figure(value('rpm')) }),
+          ...(value('kmh') && value('tyre') && { wheel: { kmh: figure(value('kmh')), tyre: value('tyre') } }),
+          ...(chosen && { school: chosen }),
+          ...(given(value('celsius')) !== undefined && { celsius: figure(value('celsius')) }),
+          ...Object.fromEntries(flags),
+          ...(oldName && newName && { thickeners: { old: oldName, new: newName } }),
+        }
+      : null,
+  )
+  const sheet = useAnswer<PartSheetData>(
+    named[0] ? `/api/part-sheet?designation=${encodeURIComponent(named[0])}` : null,
+  ).answer
+  const sheet2 = useAnswer<PartSheetData>(
+    named[1] ? `/api/part-sheet?designation=${encodeURIComponent(named[1])}` : null,
+  ).answer
+  const parts = [sheet?.part, sheet2?.part].flatMap((p) => p ?? [])
+  const thickener = (name: 'old' | 'new', label: string) => (
+    <label>
+      <span className="caption block">{label}</span>
+      <select className="field" value={value(name)} onChange={(e) => set(`grease.${name}`, e.target.value)}>
+        <option value="">not known</option>
+        {THICKENERS.map((t) => (
+          <option key={t} value={t}>
+            {THICKENER_WORDS[t]}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+  return (
+    <div className="grid h-full min-h-0 grid-cols-[280px_minmax(0,1fr)_322px]">
+      <form
+        className="min-h-0 overflow-auto border-r border-line px-[18px] py-2"
+        onSubmit={(e) => e.preventDefault()}
+      >
+        <Field
+          label="Bearings of one position"
+          value={typed}
+          placeholder={bearings.join(', ') || 'L68149/L68110, LM12749/LM12710'}
+          most={120}
+          onChange={(v) => set('grease.bearings', v)}
+        />
+        <div className="my-1.5 grid grid-cols-3 gap-1.5">
+          <Field
+            label="Cavity long"
+            value={value('length')}
+            placeholder={usual.length ?? '48'}
+            onChange={(v) => set('grease.length', v)}
+          />
+          <Field
+            label="inside Ø"
+            value={value('inner')}
+            placeholder={usual.inner ?? '36'}
+            onChange={(v) => set('grease.inner', v)}
+          />
+          <Field
+            label="outside Ø"
+            value={value('outer')}
+            placeholder={usual.outer ?? '58'}
+            onChange={(v) => set('grease.outer', v)}
+          />
+        </div>
+        <div className="mb-1.5 grid grid-cols-3 gap-1.5">
+          <Field label="Turns a min" value={value('rpm')} most={8} onChange={(v) => set('grease.rpm', v)} />
+          <Field label="or km/h" value={value('kmh')} most={6} onChange={(v) => set('grease.kmh', v)} />
+          <Field
+            label="on a tyre of"
+            value={value('tyre')}
+            placeholder="420 mm"
+            onChange={(v) => set('grease.tyre', v)}
+          />
+        </div>
+        <div className="mb-1.5 grid grid-cols-2 gap-1.5">
+          <Field
+            label="Journals of lips"
+            value={value('lips')}
+            placeholder={usual.lips ?? '42'}
+            onChange={(v) => set('grease.lips', v)}
+          />
+          <Field
+            label="Bearing warm, °C"
+            value={value('celsius')}
+            most={5}
+            onChange={(v) => set('grease.celsius', v)}
+          />
+        </div>
+        <div className="mb-2 flex flex-wrap gap-1.5">
+          {FLAGS.map(([name, label]) => (
+            <button
+              key={name}
+              type="button"
+              className="chip px-3"
+              aria-pressed={value(name) === 'yes'}
+              onClick={() => set(`grease.${name}`, value(name) === 'yes' ? '' : 'yes')}
+            >
+              {label}
+            </button>
+          ))}
+        </div>
+        <span className="caption block">Fill</span>
+        <ChipChoice
+          label="Fill"
+          value={chosen ?? ''}
+          options={[['', 'by speed'], ...FILL_SCHOOLS.map((s) => [s, SCHOOL_WORDS[s].name] as const)]}
+          onPick={(s) => set('grease.school', s)}
+        />
+        {school && <SchoolBox note={school} />}
+      </form>
+      <section aria-label="Amounts" className="min-h-0 overflow-auto px-[18px] py-2" tabIndex={0}>
+        {words && (
+          <p role="alert" className="mb-2 text-contra">
+            {words}
+          </p>
+        )}
+        {!answer && !words && (
+          <p className="pt-14 text-ink2">Name the bearings of one position; grams and millilitres follow.</p>
+        )}
+        {answer && (
+          <>
+            <h1 className="text-[21px] font-bold" data-testid="grease">
+              {answer.total.grams} g, {answer.total.ml} ml
+            </h1>
+            <p className="text-[14px] text-ink2">
+              {answer.schoolWords}. {answer.when}
+              {answer.factor !== null && ` n·dm ${answer.factor.toLocaleString('en-GB').replace(/,/g, ' ')}.`}
+            </p>
+            <div className="my-1 h-[292px]">
+              <GreaseFigure
+                bearings={parts}
+                cavity={
+                  cavity
+                    ? {
+                        length: mmOf(sized('length')),
+                        inner: mmOf(sized('inner')),
+                        outer: mmOf(sized('outer')),
+                      }
+                    : null
+                }
+                fill={answer.fill}
+              />
+            </div>
+            <table className="w-full text-[14.5px]">
+              <tbody>
+                {answer.bearings.map((b, i) => (
+                  <tr key={i} className="border-t border-line2">
+                    <td className="number py-1">{b.designation}</td>
+                    <td className="py-1 text-ink2">
+                      {b.sealed ? 'sealed: brings its own, nothing to add' : `of ${b.freeMl} ml free`}
+                    </td>
+                    <td className="number py-1 text-right">{b.sealed ? '' : `${b.grams} g, ${b.ml} ml`}</td>
+                  </tr>
+                ))}
+                {(
+                  [
+                    ['Cavity', answer.cavity],
+                    ['Seal lips, a bead', answer.lips],
+                  ] as const
+                ).map(
+                  ([name, amount]) =>
+                    amount && (
+                      <tr key={name} className="border-t border-line2">
+                        <td className="py-1" colSpan={2}>
+                          {name}
+                        </td>
+                        <td className="number py-1 text-right">
+                          {amount.grams} g, {amount.ml} ml
+                        </td>
+                      </tr>
+                    ),
+                )}
+              </tbody>
+            </table>
+          </>
+        )}
+      </section>
+      <aside className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-2">
+        <h2 className="caption">Old and new grease</h2>
+        <div className="mb-1.5 grid grid-cols-2 gap-1.5">
+          {thickener('old', 'In there now')}
+          {thickener('new', 'Goes in')}
+        </div>
+        {answer?.mixing && (
+          <p className="mb-2 grid grid-cols-[20px_1fr] text-[14.5px]" data-testid="mixing">
+            <VerdictMark verdict={MIXING_SIGNS[answer.mixing.result]} />
+            <span>{answer.mixing.words}</span>
+          </p>
+        )}
+        <MixingChart />
+        {answer?.relubrication && (
+          <>
+            <h2 className="caption mt-3">Again</h2>
+            <p className="text-[14.5px]" data-testid="relubrication">
+              <b className="number">{answer.relubrication.grams} g</b> at a time (0.005 · D · B).{' '}
+              {answer.relubrication.words}
+            </p>
+          </>
+        )}
+      </aside>
+    </div>
+  )
+}
+
+const SHORT: Record<(typeof THICKENERS)[number], string> = {
+  lithium: 'Li',
+  lithiumComplex: 'LiX',
+  calcium: 'Ca',
+  calciumComplex: 'CaX',
+  calciumSulfonate: 'CaS',
+  aluminiumComplex: 'AlX',
+  barium: 'Ba',
+  sodium: 'Na',
+  clay: 'clay',
+  polyurea: 'PU',
+}
+
+function MixingChart() {
+  return (
+    <table aria-label="Which thickeners mix" className="w-full table-fixed text-center text-[12.5px]">
+      <thead>
+        <tr>
+          <th aria-label="Thickener" />
+          {THICKENERS.map((t) => (
+            <th key={t} className="font-semibold text-ink3" title={THICKENER_WORDS[t]}>
+              {SHORT[t]}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {THICKENERS.map((a) => (
+          <tr key={a} className="border-t border-line2">
+            <th className="py-0.5 text-left font-semibold text-ink3" title={THICKENER_WORDS[a]}>
+              {SHORT[a]}
+            </th>
+            {THICKENERS.map((b) => (
+              <td key={b}>
+                <VerdictMark verdict={MIXING_SIGNS[mixing(a, b)]} />
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+      <caption className="caption-bottom pt-1 text-left text-[12.5px] text-ink3">
+        X complex, S sulfonate, PU polyurea. ● mixes, ▲ doubtful, ✕ clean out first. A usual chart: always
+        confirm with the grease maker.
+      </caption>
+    </table>
+  )
+}

@@ -1,0 +1,66 @@
+'use client'
+
+import { Line } from 'react-chartjs-2'
+import type { EndPlayResponse } from '@/services/schemas/fit'
+import { plainOptions } from '@/ui/charts/chartBase'
+import { useInks } from '@/ui/charts/useInks'
+
+interface Props {
+  curve: EndPlayResponse['curve']
+  target: { min: number; max: number }
+}
+
+/** End play against the place of the nut, with the slots as points and the target as a band. */
+export function PlayChart({ curve, target }: Props) {
+  const inks = useInks()
+  const slots = curve.filter((p) => p.slot)
+  const good = slots.filter((p) => p.playMm >= target.min && p.playMm <= target.max)
+  return (
+    <div
+      role="img"
+      aria-label={`End play by place of the nut: ${good.length} of ${slots.length} slots within ${target.min} to ${target.max} mm`}
+      className="h-[250px]"
+    >
+      {inks && (
+        <Line
+          data={{
+            labels: curve.map((p) => Math.round(p.degrees)),
+            datasets: [
+              {
+                data: curve.map((p) => Math.max(0, p.playMm)),
+                borderColor: inks.ink,
+                borderWidth: 2,
+                pointRadius: curve.map((p) => (p.slot ? 5 : 0)),
+                pointBackgroundColor: curve.map((p) =>
+                  p.playMm >= target.min && p.playMm <= target.max ? inks.agree : inks.sheet,
+                ),
+                pointBorderColor: inks.ink,
+              },
+              {
+                data: curve.map((p) => (p.playMm < 0 ? p.playMm : null)),
+                borderColor: inks.contra,
+                borderWidth: 2,
+                borderDash: [6, 4],
+                pointRadius: 0,
+              },
+              {
+                data: curve.map(() => target.min),
+                borderColor: inks.agree,
+                borderWidth: 1.4,
+                pointRadius: 0,
+              },
+              {
+                data: curve.map(() => target.max),
+                borderColor: inks.agree,
+                borderWidth: 1.4,
+                pointRadius: 0,
+                fill: { target: 2, above: `${inks.agree}26` },
+              },
+            ],
+          }}
+          options={plainOptions(inks, 'nut turned back from no play, °', 'end play, mm (below 0: squeezed)')}
+        />
+      )}
+    </div>
+  )
+}

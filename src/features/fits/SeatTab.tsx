@@ -1,0 +1,285 @@
+'use client'
+
+import { useMemo } from 'react'
+import { internalClearance, TAKEN } from '@/core/fit'
+import type { SchoolNote } from '@/core/procedure'
+import type { FitRequest, FitResponse } from '@/services/schemas/fit'
+import { SchoolBox } from '@/ui/SchoolBox'
+import { useAnswer } from '@/ui/useAnswer'
+import { VerdictMark } from '@/ui/VerdictMark'
+import { ClearanceChart } from './ClearanceChart'
+import { Distribution } from './Distribution'
+import { PolarFigure } from './PolarFigure'
+import { readSeat } from './readSeat'
+import { signedUm, type Seat, type TypedSeat } from './seatTypes'
+import { ZoneFigure } from './ZoneFigure'
+
+/** Usual classes by which ring is tight (common practice, handbooks). */
+const CLASSES = {
+  inner: ['g6', 'h6', 'j6', 'k5', 'k6', 'm6'],
+  outer: ['H7', 'J7', 'K7', 'M7', 'N7', 'P7'],
+} as const
+const MATERIALS = [
+  ['steel', 'steel'],
+  ['castIron', 'cast iron'],
+  ['aluminium', 'aluminium'],
+  ['magnesium', 'magnesium'],
+] as const
+const GROUPS = ['C2', 'CN', 'C3', 'C4', 'C5'] as const
+const SEAT_SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
+
+interface Props {
+  seat: Seat
+  typed: TypedSeat
+  onTyped: (typed: TypedSeat) => void
+  /** class of the other ring of the same bearing, for the clearance */
+  otherClass?: string | undefined
+  school: SchoolNote | null
+}
+
+function question(seat: Seat, typed: TypedSeat, otherClass: string | undefined): FitRequest {
+  const readings = readSeat(typed.readings ?? '')
+  const material = typed.material ?? 'steel'
+  return {
+    ring: seat.ring,
+    class: typed.class?.trim() || seat.recommended.class,
+    bore: seat.bore,
+    outside: seat.outside,
+    width: seat.width,
+    clearanceClass: typed.clearance ?? seat.clearance,
+    family: seat.family as FitRequest['family'],
+    // Shields and seals both keep a grease that heat harms.
+    sealed: seat.sealed,
+    wheel: seat.turning === 'outer',
+    materials: seat.ring === 'inner' ? { shaft: material } : { housing: material },
+    ...(otherClass && { otherClass }),
+    ...(readings.length > 0 && { readings }),
+  }
+}
+
+function Inputs({ seat, typed, onTyped }: Pick<Props, 'seat' | 'typed' | 'onTyped'>) {
+  const { ring } = seat
+  const now = typed.class?.trim() || seat.recommended.class
+  return (
+    <>
+      <label className="mb-1 block">
+        <span className="caption block">Class of the {ring === 'inner' ? 'shaft' : 'housing'}</span>
+        <input
+          className="field number"
+          maxLength={5}
+          placeholder={seat.recommended.class}
+          value={typed.class ?? ''}
+          onChange={(e) => onTyped({ ...typed, class: e.target.value })}
+        />
+      </label>
+      <div className="mb-2 flex flex-wrap gap-1.5">
+        {CLASSES[ring].map((name) => (
+          <button
+            key={name}
+            type="button"
+            className="chip number px-2.5"
+            aria-pressed={now === name}
+            onClick={() => onTyped({ ...typed, class: name })}
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      <p className="mb-2 text-[13.5px] text-ink2" data-testid="recommended">
+        Usual: <b className="number text-ink">{seat.recommended.class}</b>. {seat.recommended.why}
+      </p>
+      <div className="mb-2 grid grid-cols-2 gap-2">
+        <label>
+          <span className="caption block">Clearance</span>
+          <select
+            className="field"
+            value={typed.clearance ?? seat.clearance}
+            onChange={(e) => {
+              const group = GROUPS.find((g) => g === e.target.value)
+              if (group) onTyped({ ...typed, clearance: group })
+            }}
+          >
+            {GROUPS.map((g) => (
+              <option key={g}>{g}</option>
+            ))}
+          </select>
+        </label>
+        <label>
+          <span className="caption block">{ring === 'inner' ? 'Shaft of' : 'Housing of'}</span>
+          <select
+            className="field"
+            value={typed.material ?? 'steel'}
+            onChange={(e) => {
+              const material = MATERIALS.find(([m]) => m === e.target.value)?.[0]
+              if (material) onTyped({ ...typed, material })
+            }}
+          >
+            {MATERIALS.map(([value, name]) => (
+              <option key={value} value={value}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <label className="block">
+        <span className="caption block">The seat as measured: clock, size, depth</span>
+        <textarea
+          className="field number h-[118px] py-2"
+          placeholder={`12 ${(ring === 'inner' ? seat.bore : seat.outside) + 0.004} front\n3 ${(ring === 'inner' ? seat.bore : seat.outside) + 0.006} front`}
+          maxLength={2000}
+          value={typed.readings ?? ''}
+          onChange={(e) => onTyped({ ...typed, readings: e.target.value })}
+        />
+      </label>
+    </>
+  )
+}
+
+function Verdict({ fit }: { fit: FitResponse }) {
+  if (!fit.seat) return null
+  return (
+    <div className="mb-2 rounded-lg border border-line bg-sheet px-3 py-2 text-[14.5px]" data-testid="seat">
+      <p className="grid grid-cols-[20px_1fr]">
+        <VerdictMark verdict={SEAT_SIGNS[fit.seat.verdict]} />
+        <span>
+          <b>Seat {fit.seat.verdict}.</b> {fit.seat.why} Out of round {fit.seat.outOfRound} µm, taper{' '}
+          {fit.seat.taper} µm, mean {signedUm(fit.seat.mean)} µm.
+        </span>
+      </p>
+      {fit.repair.length > 0 && (
+        <ol className="mt-1 list-decimal pl-6 text-[13.5px]" data-testid="repair">
+          {fit.repair.map(({ way, when, advised }) => (
+            <li key={way} className={advised ? '' : 'text-contra'}>
+              <b>{way}</b>
+              {advised ? '' : ' (not advised)'}. <span className="text-ink2">{when}</span>
+            </li>
+          ))}
+        </ol>
+      )}
+    </div>
+  )
+}
+
+/** One seat: its class, what it does to the ring, whether the measured one is still good. */
+export function SeatTab({ seat, typed, onTyped, otherClass, school }: Props) {
+  const asked = question(seat, typed, otherClass)
+  const { answer: fit, words } = useAnswer<FitResponse>('/api/fits/check', asked)
+  const nominal = seat.ring === 'inner' ? seat.bore : seat.outside
+  const measured = readSeat(typed.readings ?? '').flatMap((r) => {
+    const mm = Number(r.value.replace(',', '.'))
+    return Math.abs(mm - nominal) < 1 ? [{ at: r.at, depth: r.depth ?? '', um: (mm - nominal) * 1000 }] : []
+  })
+  const group = typed.clearance ?? seat.clearance
+  const spread = useMemo(
+    () =>
+      fit && {
+        seat: fit.limits,
+        ring: fit.bearing,
+        clearance: internalClearance(seat.family, group, seat.bore),
+        taken: TAKEN[seat.ring],
+        sign: seat.ring === 'inner' ? (1 as const) : (-1 as const),
+      },
+    [fit, seat.family, seat.bore, seat.ring, group],
+  )
+  const { sleeve, rod } = fit?.tools ?? {}
+  return (
+    <div className="grid h-full min-h-0 grid-cols-[264px_minmax(0,1fr)_322px]">
+      <form
+        className="min-h-0 overflow-auto border-r border-line px-[18px] py-2"
+        onSubmit={(e) => e.preventDefault()}
+      >
+        <Inputs seat={seat} typed={typed} onTyped={onTyped} />
+        {school && <SchoolBox note={school} />}
+      </form>
+      <section aria-label="Fit" className="min-h-0 overflow-auto px-[18px] py-2" tabIndex={0}>
+        {words && (
+          <p role="alert" className="mb-2 text-contra">
+            {words}
+          </p>
+        )}
+        {fit && (
+          <>
+            <h1 className="text-[21px] font-bold" data-testid="fit-answer">
+              {signedUm(fit.interference.min)} to {signedUm(fit.interference.max)} µm
+              {fit.interference.min >= 0
+                ? ' tight'
+                : fit.interference.max <= 0
+                  ? ' loose'
+                  : ', from loose to tight'}
+            </h1>
+            <p className="text-[14px] text-ink2">
+              {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
+              <span className="number">{nominal}</span> mm in {asked.class}. Plus is tight, mean{' '}
+              {signedUm(fit.interference.mean)}.
+            </p>
+            <div className="my-1 h-[240px]">
+              <ZoneFigure fit={fit} ring={seat.ring} readings={measured.map((m) => m.um)} />
+            </div>
+            <Verdict fit={fit} />
+            <dl className="grid grid-cols-[120px_1fr] text-[14px]">
+              {(
+                [
+                  ['Heat', fit.heat.advice],
+                  [
+                    'Press force',
+                    fit.pressForceKn.max > 0
+                      ? `${fit.pressForceKn.min} to ${fit.pressForceKn.max} kN, only through this ring`
+                      : 'none: by hand',
+                  ],
+                  [
+                    'Sleeve',
+                    sleeve
+                      ? `${sleeve.insideMm.toFixed(1)} inside, ${sleeve.outsideMm.toFixed(1)} mm outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod with washers of ${rod.washerMm} mm` : ''}`
+                      : '',
+                  ],
+                ] as const
+              ).map(([name, text]) => (
+                <div key={name} className="contents">
+                  <dt className="border-t border-line2 py-1 font-semibold">{name}</dt>
+                  <dd className="border-t border-line2 py-1">{text}</dd>
+                </div>
+              ))}
+            </dl>
+            <ul className="text-[14px] text-ink2">
+              {fit.advice.map((line) => (
+                <li key={line} className="border-t border-line2 py-1">
+                  {line}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </section>
+      <aside className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-2">
+        {fit && measured.length > 0 && (
+          <div className="mx-auto h-[252px]">
+            <PolarFigure readings={measured} limits={fit.limits} />
+          </div>
+        )}
+        {spread && (
+          <>
+            <h2 className="caption mt-1">How tight they come out</h2>
+            <Distribution spread={spread} />
+          </>
+        )}
+        <h2 className="caption mt-2">Clearance from new to warm</h2>
+        {fit?.stages ? (
+          <>
+            <ClearanceChart stages={fit.stages} />
+            <p className="text-[13.5px] text-ink2" data-testid="clearance">
+              {signedUm(fit.stages.mounted.min)} to {signedUm(fit.stages.mounted.max)} µm of {group} left when
+              mounted
+              {otherClass ? ` with ${otherClass} on the other ring` : ''}; warm with the inner ring 5 K
+              hotter.
+            </p>
+          </>
+        ) : (
+          <p className="text-[14px] text-ink3">
+            No table of this family here: set by adjustment, or see its maker.
+          </p>
+        )}
+      </aside>
+    </div>
+  )
+}

@@ -1,0 +1,11 @@
+'use client'
+
+import { schoolNote, type SchoolName, type SchoolNote } from '@/core/procedure'
+import type { Settings } from '@/services/schemas/supply'
+import { useAnswer } from '@/ui/useAnswer'
+
+/** What this shop does where practice differs; null until it is known. */
+export function useSchools(): (name: SchoolName) => SchoolNote | null {
+  const { answer } = useAnswer<Settings>('/api/settings')
+  return (name) => (answer ? schoolNote(name, answer.schools) : null)
+}

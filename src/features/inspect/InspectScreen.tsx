@@ -1,0 +1,283 @@
+'use client'
+
+import { useState } from 'react'
+import {
+  DAMAGE,
+  INSPECTED,
+  INSPECTED_WORDS,
+  SEVERITIES,
+  type Age,
+  type DamageMode,
+  type Inspected,
+  type Severity,
+} from '@/core/inspect'
+import { FINDING_WORDS } from '@/core/kit'
+import { JobFrame, useJob } from '@/features/job'
+import type { KeyHint } from '@/features/shell'
+import type { InspectionDraft, InspectResponse } from '@/services/schemas/judgement'
+import { ChipChoice } from '@/ui/ChipChoice'
+import { DamageSketch } from '@/ui/drawing'
+import { useAnswer } from '@/ui/useAnswer'
+import { VerdictMark } from '@/ui/VerdictMark'
+import { Photos } from './Photos'
+
+const HINTS: readonly KeyHint[] = [{ keys: 'Tab Enter', words: 'trace, marked, severe, gone', foot: true }]
+
+const SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
+const RUNS = {
+  yes: 'May run',
+  watch: 'May run under watch until repaired',
+  notUntilRepaired: 'Not until repaired',
+} as const
+const AGE_CHOICE: readonly (readonly [Age, string])[] = [
+  ['new', 'weeks'],
+  ['some', 'a few years'],
+  ['long', 'many years'],
+]
+const BLANK: InspectionDraft = { seen: [], good: [], note: '' }
+
+/** One kind of damage: pressed again and again it goes from trace to severe and away. */
+function DamageCard({
+  mode,
+  severity,
+  onPress,
+}: {
+  mode: DamageMode
+  severity: Severity | null
+  onPress: () => void
+}) {
+  return (
+    <button
+      type="button"
+      aria-pressed={severity !== null}
+      onClick={onPress}
+      data-damage={mode.id}
+      className={`grid grid-rows-[62px_auto] rounded-lg border bg-sheet p-2 text-left ${severity ? 'border-2 border-lamp bg-wash' : 'border-line'}`}
+    >
+      <DamageSketch mode={mode} />
+      <span className="pt-1">
+        <b className="block text-[14.5px] leading-tight">{mode.words}</b>
+        <span className="block text-[12.5px] leading-tight text-ink3">
+          {severity ? <b className="text-lamp-ink">{severity}</b> : mode.looks}
+        </span>
+      </span>
+    </button>
+  )
+}
+
+function Answer({ found }: { found: InspectResponse }) {
+  const sure = found.causes.slice(0, 4)
+  return (
+    <>
+      <p
+        data-testid="run"
+        className={`text-[21px] font-bold ${found.run === 'notUntilRepaired' ? 'text-contra' : ''}`}
+      >
+        {RUNS[found.run]}
+      </p>
+      <ul aria-label="Verdicts" className="mb-2">
+        {found.parts.map(({ part, verdict, findings }) => (
+          <li
+            key={part}
+            className="grid grid-cols-[20px_1fr] border-t border-line2 py-1.5 text-[14.5px]"
+            data-part={part}
+          >
+            <VerdictMark verdict={SIGNS[verdict]} />
+            <span>
+              <b>{INSPECTED_WORDS[part]}</b>: {verdict}
+              <span className="block text-[13px] text-ink3">{findings.join(', ')}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {sure.length > 0 && (
+        <>
+          <h2 className="caption">Likely causes</h2>
+          <ol className="mb-2" data-testid="causes">
+            {sure.map((cause) => (
+              <li key={cause.id} className="border-t border-line2 py-1.5 text-[14.5px]">
+                <span className="flex justify-between gap-2">
+                  <b>{cause.words}</b>
+                  <span className="number text-ink2">{Math.round(cause.share * 100)} %</span>
+                </span>
+                <span aria-hidden className="my-0.5 block h-[5px] rounded bg-line2">
+                  <i
+                    className="block h-full rounded bg-ink2"
+                    style={{ width: `${Math.round(cause.share * 100)}%` }}
+                  />
+                </span>
+                <span className="block text-[13px] text-ink3">
+                  {cause.because.join(', ')}. <span className="text-ink2">{cause.remedy}</span>
+                </span>
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
+      {found.replaceWith.length > 0 && (
+        <p className="border-t border-line2 py-1.5 text-[14.5px]">
+          <b>Goes with it:</b> {found.replaceWith.join(' ')}
+        </p>
+      )}
+      {found.checkNext.length > 0 && (
+        <p className="border-t border-line2 py-1.5 text-[14.5px]">
+          <b>Look next:</b> {found.checkNext.join(' ')}
+        </p>
+      )}
+    </>
+  )
+}
+
+/** What is still good: part by part, damage picked from sketches, verdict and causes beside it. */
+export function InspectScreen() {
+  const { job, change } = useJob()
+  const draft = job.inspection ?? BLANK
+  const [part, setPart] = useState<Inspected>('bearing')
+  const put = (next: Partial<InspectionDraft>) =>
+    change({ inspection: { ...draft, ...next }, stage: 'inspect' })
+  const { answer, words } = useAnswer<InspectResponse>(
+    '/api/inspect',
+    draft.seen.length > 0
+      ? {
+          seen: draft.seen,
+          tags: [...job.intake.heard, ...job.intake.use],
+          ...(draft.age && { age: draft.age }),
+        }
+      : null,
+  )
+  const severityOf = (damage: string): Severity | null =>
+    draft.seen.find((s) => s.part === part && s.damage === damage)?.severity ?? null
+  const press = (damage: string) => {
+    const now = severityOf(damage)
+    const next = now === null ? SEVERITIES[0] : SEVERITIES[SEVERITIES.indexOf(now) + 1]
+    const others = draft.seen.filter((s) => s.part !== part || s.damage !== damage)
+    put({
+      seen: next ? [...others, { part, damage, severity: next }] : others,
+      good: draft.good.filter((p) => p !== part),
+    })
+  }
+  const count = (p: Inspected) => draft.seen.filter((s) => s.part === p).length
+  const missing = (answer?.kit ?? []).filter((finding) => !job.kit?.findings?.includes(finding))
+  const { kit } = job
+  return (
+    <JobFrame stage="inspect" hints={HINTS}>
+      <div className="grid h-full min-h-0 grid-cols-[170px_minmax(0,1fr)_330px]">
+        <nav aria-label="Parts to look at" className="min-h-0 overflow-auto border-r border-line py-2">
+          {INSPECTED.map((p) => (
+            <button
+              key={p}
+              type="button"
+              aria-current={p === part ? 'true' : undefined}
+              onClick={() => setPart(p)}
+              className={`flex min-h-[44px] w-full items-center justify-between gap-2 px-3 text-left text-[14.5px] ${p === part ? 'bg-sheet font-bold' : 'text-ink2'}`}
+            >
+              {INSPECTED_WORDS[p]}
+              {count(p) > 0 ? (
+                <span className="tag">{count(p)}</span>
+              ) : draft.good.includes(p) ? (
+                <VerdictMark verdict="pass" />
+              ) : null}
+            </button>
+          ))}
+        </nav>
+        <section aria-label="Damage" className="min-h-0 overflow-auto px-[18px] py-3">
+          <div className="mb-2 flex items-center gap-2">
+            <h1 className="mr-auto text-[21px] font-bold">
+              {INSPECTED_WORDS[part][0]?.toUpperCase()}
+              {INSPECTED_WORDS[part].slice(1)}
+            </h1>
+            <button
+              type="button"
+              className="chip"
+              aria-pressed={draft.good.includes(part)}
+              onClick={() =>
+                put({
+                  good: draft.good.includes(part)
+                    ? draft.good.filter((p) => p !== part)
+                    : [...draft.good, part],
+                  seen: draft.seen.filter((s) => s.part !== part),
+                })
+              }
+            >
+              looked at, sound
+            </button>
+          </div>
+          <div className="grid grid-cols-3 gap-2">
+            {DAMAGE.filter((mode) => mode.parts.includes(part)).map((mode) => (
+              <DamageCard
+                key={mode.id}
+                mode={mode}
+                severity={severityOf(mode.id)}
+                onPress={() => press(mode.id)}
+              />
+            ))}
+          </div>
+          {draft.seen
+            .filter((s) => s.part === part)
+            .map((s) => {
+              const mode = DAMAGE.find((m) => m.id === s.damage)
+              return (
+                mode && (
+                  <p key={s.damage} className="mt-2 text-[14px] text-ink2">
+                    <b className="text-ink">{mode.words}</b>: {mode.looks}{' '}
+                    <span className="text-ink3">
+                      ISO 15243: {mode.term}
+                      {mode.group && `, ${mode.group}`}.
+                    </span>
+                  </p>
+                )
+              )
+            })}
+        </section>
+        <aside
+          aria-label="Verdict"
+          className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
+        >
+          <div className="mb-2">
+            <span className="caption block">It had run for</span>
+            <ChipChoice
+              label="It had run for"
+              value={draft.age ?? ('' as Age)}
+              options={AGE_CHOICE}
+              onPick={(age) => put({ age })}
+            />
+          </div>
+          {words && (
+            <p role="alert" className="text-contra">
+              {words}
+            </p>
+          )}
+          {answer && draft.seen.length > 0 ? (
+            <Answer found={answer} />
+          ) : (
+            <p className="py-4 text-ink2">
+              Pick what you see. Verdict, what goes with it and the likely cause follow, with what was heard
+              and how it is used: {[...job.intake.heard, ...job.intake.use].join(', ') || 'nothing noted yet'}
+              .
+            </p>
+          )}
+          {kit && missing.length > 0 && (
+            <button
+              type="button"
+              data-primary
+              className="button my-2 w-full"
+              onClick={() => change({ kit: { ...kit, findings: [...(kit.findings ?? []), ...missing] } })}
+            >
+              Into the kit: {missing.map((f) => FINDING_WORDS[f]).join(', ')}
+            </button>
+          )}
+          <label className="mt-2 block">
+            <span className="caption block">Note</span>
+            <textarea
+              className="field h-[64px] py-2"
+              maxLength={2000}
+              value={draft.note}
+              onChange={(e) => put({ note: e.target.value })}
+            />
+          </label>
+          <Photos jobId={job.id} about={INSPECTED_WORDS[part]} />
+        </aside>
+      </div>
+    </JobFrame>
+  )
+}

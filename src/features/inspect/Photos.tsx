@@ -1,0 +1,90 @@
+'use client'
+
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { PhotoAnswer } from '@/services/schemas/judgement'
+import { ask, send, wordsOf } from '@/ui/ask'
+
+/** Photographs of a job: taken in, looked at, taken away. */
+export function Photos({ jobId, about }: { jobId: number; about: string }) {
+  const [photos, setPhotos] = useState<readonly PhotoAnswer[]>([])
+  const [words, setWords] = useState('')
+  const [busy, setBusy] = useState(false)
+  const input = useRef<HTMLInputElement>(null)
+  const path = `/api/jobs/${jobId}/photos`
+  const load = useCallback(
+    () =>
+      ask<{ photos: PhotoAnswer[] }>(path)
+        .then((answer) => setPhotos(answer.photos))
+        .catch((error: unknown) => setWords(wordsOf(error))),
+    [path],
+  )
+  useEffect(() => void load(), [load])
+  const add = async (files: FileList) => {
+    setBusy(true)
+    setWords('')
+    for (const file of files)
+      try {
+        await ask(`${path}?about=${encodeURIComponent(about)}&name=${encodeURIComponent(file.name)}`, {
+          method: 'POST',
+          headers: {
+            'content-type': file.type.startsWith('image/') ? file.type : 'application/octet-stream',
+          },
+          body: file,
+        })
+      } catch (error) {
+        setWords(`${file.name}: ${wordsOf(error)}`)
+      }
+    setBusy(false)
+    if (input.current) input.current.value = ''
+    await load()
+  }
+  return (
+    <section aria-label="Photographs" className="mt-3">
+      <h2 className="caption mb-1">Photographs</h2>
+      <ul className="mb-1.5 grid grid-cols-3 gap-1.5">
+        {photos.map((photo) => (
+          <li key={photo.id} className="relative">
+            <a href={`${path}/${photo.id}`} target="_blank" rel="noreferrer">
+              {/* eslint-disable-next-line @next/next/no-img-element -- kept small by the server */}
+              <img
+                src={`${path}/${photo.id}`}
+                alt={`${photo.about || 'job'}, ${photo.name || `photograph ${photo.id}`}`}
+                className="h-[72px] w-full rounded-[7px] border border-line object-cover"
+              />
+            </a>
+            <button
+              type="button"
+              aria-label={`Remove photograph ${photo.name}`}
+              className="absolute top-0 right-0 size-7 rounded-bl-[7px] border border-line bg-sheet font-bold"
+              onClick={() =>
+                send('DELETE', `${path}/${photo.id}`)
+                  .then(load)
+                  .catch((error: unknown) => setWords(wordsOf(error)))
+              }
+            >
+              ×
+            </button>
+          </li>
+        ))}
+      </ul>
+      {words && (
+        <p role="alert" className="mb-1 text-[14px] text-contra">
+          {words}
+        </p>
+      )}
+      <button type="button" className="button" disabled={busy} onClick={() => input.current?.click()}>
+        {busy ? 'Taking in' : 'Add a photograph'}
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        multiple
+        aria-label="Photograph"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(e) => e.target.files && e.target.files.length > 0 && void add(e.target.files)}
+      />
+    </section>
+  )
+}

@@ -1,0 +1,1 @@
+export { InspectScreen } from './InspectScreen'

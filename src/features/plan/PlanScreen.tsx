@@ -1,0 +1,310 @@
+'use client'
+
+import Link from 'next/link'
+import { BLANK_FITTING } from '@/features/fits'
+import { JobFrame, stagePath, useJob } from '@/features/job'
+import type { KeyHint } from '@/features/shell'
+import type { FittingDraft, PlanResponse } from '@/services/schemas/plan'
+import { SchoolBox } from '@/ui/SchoolBox'
+import { useAnswer } from '@/ui/useAnswer'
+import { VerdictMark } from '@/ui/VerdictMark'
+
+const HINTS: readonly KeyHint[] = [{ keys: 'Tab Space', words: 'tick a step', foot: true }]
+
+type Step = PlanResponse['sections'][number]['steps'][number]
+type Done = FittingDraft['done']
+
+const now = (): string => new Date().toISOString()
+
+function StepRow({
+  step,
+  number,
+  done,
+  onTick,
+}: {
+  step: Step
+  number: number
+  done: Done[string] | undefined
+  onTick: () => void
+}) {
+  return (
+    <li
+      className="grid grid-cols-[44px_minmax(0,1fr)_218px] gap-x-2 border-t border-line2 py-1"
+      data-step={step.id}
+    >
+      <label className="flex min-h-[40px] cursor-pointer items-start gap-1.5 pt-1">
+        <input
+          type="checkbox"
+          className="mt-1 size-[18px] accent-[var(--ink)]"
+          checked={done !== undefined}
+          onChange={onTick}
+        />
+        <span className="number text-ink3">
+          {number}
+          <span className="sr-only"> {step.words}</span>
+        </span>
+      </label>
+      <div className={`pt-1 ${step.stop ? 'text-contra' : done ? 'text-ink3' : ''}`}>
+        {step.stop && <b>Stop here. </b>}
+        {step.words}
+        {step.tool && <span className="block text-[13.5px] text-ink2">{step.tool}</span>}
+        {step.school && <SchoolBox note={step.school} />}
+        {done && (
+          <span className="block text-[12.5px] text-ink3">
+            {done.who || 'done'}, {done.at.slice(0, 16).replace('T', ' ')}
+          </span>
+        )}
+      </div>
+      {step.caution ? (
+        <p className="self-start rounded-r-lg border-l-4 border-contra bg-sheet px-2 py-1 text-[13px]">
+          <b className="text-contra">Caution.</b>{' '}
+          {step.caution === 'Safety' ? 'Before anything else.' : step.caution}
+        </p>
+      ) : (
+        <span />
+      )}
+    </li>
+  )
+}
+
+function Torques({
+  plan,
+  draft,
+  put,
+}: {
+  plan: PlanResponse
+  draft: FittingDraft
+  put: (next: Partial<FittingDraft>) => void
+}) {
+  if (plan.torques.length === 0) return null
+  return (
+    <section aria-label="Torques" className="mb-3">
+      <h2 className="caption">Torques, from the manual of the machine</h2>
+      {plan.torques.map(({ id, words, value, problem }) => {
+        const typed = draft.torques[id] ?? { value: '', page: '' }
+        const set = (next: Partial<typeof typed>) =>
+          put({ torques: { ...draft.torques, [id]: { ...typed, ...next } } })
+        return (
+          <div key={id} className="border-t border-line2 py-1.5">
+            <div className="grid grid-cols-[minmax(0,1fr)_104px_70px] items-center gap-1.5">
+              <span className="text-[14px]">{words}</span>
+              <input
+                className="field number"
+                aria-label={`Torque of ${words}`}
+                placeholder="110 Nm"
+                maxLength={30}
+                value={typed.value}
+                onChange={(e) => set({ value: e.target.value })}
+              />
+              <input
+                className="field"
+                aria-label={`Page of the manual for ${words}`}
+                placeholder="page"
+                maxLength={40}
+                value={typed.page}
+                onChange={(e) => set({ page: e.target.value })}
+              />
+            </div>
+            {value && typed.value.trim() !== '' && <p className="number text-[13.5px] text-ink2">{value}</p>}
+            {problem && typed.value.trim() !== '' && (
+              <p role="alert" className="text-[13.5px] text-contra">
+                {problem}
+              </p>
+            )}
+          </div>
+        )
+      })}
+    </section>
+  )
+}
+
+function Tools({ plan }: { plan: PlanResponse }) {
+  return (
+    <section aria-label="Tools" className="mb-3">
+      <h2 className="caption flex justify-between">
+        Tools, by size
+        <Link href="/toolbox" className="underline decoration-dotted underline-offset-4">
+          our toolbox
+        </Link>
+      </h2>
+      <ul data-testid="tools">
+        {plan.tools.map((tool) => (
+          <li key={tool.words} className="grid grid-cols-[20px_1fr] border-t border-line2 py-1 text-[14px]">
+            <VerdictMark verdict={tool.own ? 'pass' : 'gap'} />
+            <span>
+              {tool.words}
+              <span className="block text-[13px] text-ink3">
+                {tool.own
+                  ? `Take: ${tool.own}`
+                  : tool.improvise
+                    ? `Missing. ${tool.improvise}`
+                    : 'Missing: borrow one.'}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** The job card on the screen: steps in order with their cautions, torques, tools, sign-off. */
+export function PlanScreen() {
+  const { job, change, state } = useJob()
+  const draft = job.fitting ?? BLANK_FITTING
+  const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'plan' })
+  // The plan is worked out from what is stored: asked again after each saving.
+  const at = state.kind === 'saved' ? (state.at ?? 0) : null
+  const { answer: plan, words } = useAnswer<PlanResponse>(
+    job.kit && at !== null
+      ? `/api/jobs/${job.id}/plan?at=${at}`
+      : job.kit
+        ? `/api/jobs/${job.id}/plan`
+        : null,
+  )
+  const who = draft.fields['plan.who'] ?? ''
+  if (!job.kit)
+    return (
+      <JobFrame stage="plan">
+        <div className="px-[18px] pt-14 text-ink2">
+          <p className="mb-3">
+            The plan follows from the kit, the inspection and the fits. There is no kit yet: choose its
+            arrangement first.
+          </p>
+          <Link href={stagePath(job.id, 'kit')} className="button" data-primary>
+            To the kit
+          </Link>
+        </div>
+      </JobFrame>
+    )
+  let number = 0
+  const steps = plan?.sections.flatMap((s) => s.steps) ?? []
+  const ticked = steps.filter((s) => draft.done[s.id]).length
+  const tick = (id: string) => {
+    const others = Object.fromEntries(Object.entries(draft.done).filter(([step]) => step !== id))
+    put({ done: draft.done[id] ? others : { ...others, [id]: { who: who.slice(0, 12), at: now() } } })
+  }
+  return (
+    <JobFrame stage="plan" hints={HINTS}>
+      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_324px]">
+        <section aria-label="Steps" className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
+          {words && (
+            <p role="alert" className="mb-2 text-contra">
+              {words}
+            </p>
+          )}
+          {plan && (
+            <>
+              <div className="flex items-baseline justify-between">
+                <h1 className="text-[21px] font-bold">{plan.arrangement}</h1>
+                <span className="text-ink2" data-testid="ticked">
+                  {ticked} of {steps.length} steps done
+                </span>
+              </div>
+              {plan.sections.map((section) => (
+                <section key={section.id} aria-label={section.words} className="mt-2">
+                  <h2 className="text-[16px] font-bold">{section.words}</h2>
+                  <ol>
+                    {section.steps.map((step) => (
+                      <StepRow
+                        key={step.id}
+                        step={step}
+                        number={++number}
+                        done={draft.done[step.id]}
+                        onTick={() => tick(step.id)}
+                      />
+                    ))}
+                  </ol>
+                </section>
+              ))}
+            </>
+          )}
+        </section>
+        <aside aria-label="Card" className="flex min-h-0 flex-col border-l border-line bg-sheet">
+          <div className="min-h-0 flex-1 overflow-auto px-[18px] py-3">
+            {plan && plan.open.length > 0 && (
+              <div className="mb-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2" data-testid="open">
+                <b className="block">Settle first</b>
+                <ul className="text-[14px]">
+                  {plan.open.map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                </ul>
+              </div>
+            )}
+            <div className="mb-3 grid grid-cols-2 gap-1.5">
+              <label>
+                <span className="caption block">Your initials</span>
+                <input
+                  className="field"
+                  maxLength={12}
+                  value={who}
+                  onChange={(e) => put({ fields: { ...draft.fields, 'plan.who': e.target.value } })}
+                />
+              </label>
+              <label>
+                <span className="caption block">Fitted on</span>
+                <input
+                  type="date"
+                  className="field number"
+                  value={draft.fittedOn}
+                  onChange={(e) => put({ fittedOn: e.target.value })}
+                />
+              </label>
+            </div>
+            {plan && <Torques plan={plan} draft={draft} put={put} />}
+            {plan && plan.alwaysNew.length > 0 && (
+              <section aria-label="Always new" className="mb-3">
+                <h2 className="caption">Must be new</h2>
+                <p className="text-[14px]">{plan.alwaysNew.join(', ')}</p>
+              </section>
+            )}
+            {plan && <Tools plan={plan} />}
+            {plan && (
+              <section aria-label="Look again">
+                <h2 className="caption">Look again</h2>
+                <ul className="text-[14px]" data-testid="rechecks">
+                  {plan.rechecks.map(({ date, words: what }) => (
+                    <li key={date} className="border-t border-line2 py-1">
+                      <b className="number">{date}</b> {what}
+                    </li>
+                  ))}
+                </ul>
+              </section>
+            )}
+          </div>
+          <div className="border-t border-line px-[18px] py-2.5">
+            {draft.signed ? (
+              <p className="mb-1.5 flex items-center justify-between text-[14px]">
+                <span>
+                  Signed off by <b>{draft.signed.who}</b>, {draft.signed.at.slice(0, 16).replace('T', ' ')}
+                </span>
+                <button type="button" className="underline" onClick={() => put({ signed: null })}>
+                  take back
+                </button>
+              </p>
+            ) : (
+              <button
+                type="button"
+                className="button mb-1.5 w-full"
+                disabled={who.trim() === ''}
+                onClick={() => put({ signed: { who: who.trim(), at: now() } })}
+              >
+                {who.trim() === '' ? 'Initials first, then sign off' : `Sign off as ${who.trim()}`}
+              </button>
+            )}
+            <a
+              href={`/api/jobs/${job.id}/card.pdf`}
+              target="_blank"
+              rel="noreferrer"
+              data-primary
+              className="button w-full"
+            >
+              Print the job card
+            </a>
+          </div>
+        </aside>
+      </div>
+    </JobFrame>
+  )
+}

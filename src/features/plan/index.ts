@@ -1,0 +1,1 @@
+export { PlanScreen } from './PlanScreen'

@@ -1,0 +1,134 @@
+'use client'
+
+import { useState } from 'react'
+import { TOOL_KINDS, TOOL_WORDS } from '@/core/procedure'
+import { Frame } from '@/features/shell'
+import type { Toolbox } from '@/services/schemas/plan'
+import { send, wordsOf } from '@/ui/ask'
+
+interface Row {
+  kind: (typeof TOOL_KINDS)[number]
+  words: string
+  from: string
+  to: string
+}
+
+const BLANK: Row = { kind: 'sleeve', words: '', from: '', to: '' }
+const text = (n: number | undefined): string => (n === undefined ? '' : String(n))
+const size = (typed: string) => (typed.trim() === '' ? undefined : Number(typed.replace(',', '.')))
+
+/** The shop's own tools with their sizes: plans pick from them. */
+export function ToolboxScreen({ initial }: { initial: Toolbox }) {
+  const [rows, setRows] = useState<readonly Row[]>(
+    initial.tools.map(({ kind, words, from, to }) => ({ kind, words, from: text(from), to: text(to) })),
+  )
+  const [state, setState] = useState('')
+  const [trouble, setTrouble] = useState('')
+  const set = (i: number, next: Partial<Row>) => {
+    setState('not saved yet')
+    const all = [...rows]
+    all[i] = { ...(rows[i] ?? BLANK), ...next }
+    setRows(all)
+  }
+  return (
+    <Frame about={<b className="font-semibold text-ink">Toolbox</b>} state={state}>
+      <form
+        className="mx-auto flex h-full max-w-[860px] flex-col px-6 py-4"
+        onSubmit={(e) => {
+          e.preventDefault()
+          const tools = rows
+            .filter((r) => r.words.trim() !== '')
+            .map(({ kind, words, from, to }) => ({
+              kind,
+              words,
+              ...(size(from) !== undefined && { from: size(from) }),
+              ...(size(to) !== undefined && { to: size(to) }),
+            }))
+          send<Toolbox>('PUT', '/api/toolbox', { tools })
+            .then(() => {
+              setTrouble('')
+              setState('saved')
+            })
+            .catch((error: unknown) => setTrouble(wordsOf(error)))
+        }}
+      >
+        <div className="mb-2 flex items-center justify-between">
+          <h1 className="text-[21px] font-bold">Our tools</h1>
+          <button type="submit" className="button" data-primary>
+            Save
+          </button>
+        </div>
+        <p className="mb-2 text-ink2">
+          Plans pick from these by size and say what is missing. One size: write it on both sides; a press:
+          its force in kN under “to”.
+        </p>
+        {trouble && (
+          <p role="alert" className="mb-2 text-contra">
+            {trouble}
+          </p>
+        )}
+        <div className="grid grid-cols-[190px_minmax(0,1fr)_90px_90px_44px] gap-1.5 text-caption text-ink3">
+          <span>Kind</span>
+          <span>What it is called here</span>
+          <span>From, mm</span>
+          <span>To, mm</span>
+          <span />
+        </div>
+        <div className="min-h-0 flex-1 overflow-auto">
+          {[...rows, BLANK].slice(0, 300).map((row, i) => (
+            <div key={i} className="mt-1 grid grid-cols-[190px_minmax(0,1fr)_90px_90px_44px] gap-1.5">
+              <select
+                className="field"
+                aria-label={`Kind of tool ${i + 1}`}
+                value={row.kind}
+                onChange={(e) => {
+                  const kind = TOOL_KINDS.find((k) => k === e.target.value)
+                  if (kind) set(i, { kind })
+                }}
+              >
+                {TOOL_KINDS.map((kind) => (
+                  <option key={kind} value={kind}>
+                    {TOOL_WORDS[kind]}
+                  </option>
+                ))}
+              </select>
+              <input
+                className="field"
+                aria-label={`Tool ${i + 1}`}
+                placeholder="another tool"
+                maxLength={60}
+                value={row.words}
+                onChange={(e) => set(i, { words: e.target.value })}
+              />
+              {(['from', 'to'] as const).map((name) => (
+                <input
+                  key={name}
+                  className="field number"
+                  aria-label={`Tool ${i + 1}, ${name}`}
+                  maxLength={8}
+                  value={row[name]}
+                  onChange={(e) => set(i, { [name]: e.target.value })}
+                />
+              ))}
+              {i < rows.length ? (
+                <button
+                  type="button"
+                  className="button px-0"
+                  aria-label={`Take tool ${i + 1} away`}
+                  onClick={() => {
+                    setRows(rows.filter((_, at) => at !== i))
+                    setState('not saved yet')
+                  }}
+                >
+                  ×
+                </button>
+              ) : (
+                <span />
+              )}
+            </div>
+          ))}
+        </div>
+      </form>
+    </Frame>
+  )
+}

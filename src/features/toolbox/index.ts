@@ -1,0 +1,1 @@
+export { ToolboxScreen } from './ToolboxScreen'

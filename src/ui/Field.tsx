@@ -1,0 +1,25 @@
+interface Props {
+  label: string
+  value: string
+  onChange: (value: string) => void
+  placeholder?: string
+  most?: number
+  /** text instead of figures */
+  text?: boolean
+}
+
+/** A labelled line to type in. */
+export function Field({ label, value, onChange, placeholder, most = 40, text }: Props) {
+  return (
+    <label className="block min-w-0">
+      <span className="caption block truncate">{label}</span>
+      <input
+        className={`field ${text ? '' : 'number'}`}
+        maxLength={most}
+        placeholder={placeholder}
+        value={value}
+        onChange={(e) => onChange(e.target.value)}
+      />
+    </label>
+  )
+}

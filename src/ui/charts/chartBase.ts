@@ -1,0 +1,48 @@
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  Filler,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+  type ChartOptions,
+} from 'chart.js'
+import type { Inks } from './useInks'
+
+Chart.register(
+  BarController,
+  BarElement,
+  CategoryScale,
+  Filler,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+)
+Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', sans-serif"
+Chart.defaults.font.size = 13
+
+/** Axes in the inks of the theme, with words for what they count; nothing moves. */
+export const plainOptions = (inks: Inks, x: string, y: string) =>
+  ({
+    animation: false,
+    maintainAspectRatio: false,
+    plugins: { tooltip: { enabled: true } },
+    scales: {
+      x: {
+        title: { display: x !== '', text: x, color: inks.ink2 },
+        ticks: { color: inks.ink2 },
+        grid: { color: inks.line2 },
+      },
+      y: {
+        title: { display: y !== '', text: y, color: inks.ink2 },
+        ticks: { color: inks.ink2 },
+        grid: { color: inks.line2 },
+      },
+    },
+  }) satisfies ChartOptions

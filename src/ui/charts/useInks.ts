@@ -1,0 +1,36 @@
+'use client'
+
+import { useEffect, useState } from 'react'
+
+const NAMES = [
+  'ink',
+  'ink2',
+  'ink3',
+  'line',
+  'line2',
+  'lamp',
+  'wash',
+  'agree',
+  'contra',
+  'tint',
+  'sheet',
+] as const
+export type Inks = Record<(typeof NAMES)[number], string>
+
+const read = (): Inks => {
+  const style = getComputedStyle(document.documentElement)
+  return Object.fromEntries(NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()])) as Inks
+}
+
+/** Colours of the present theme for what is drawn on a canvas; null before the first paint. */
+export function useInks(): Inks | null {
+  const [inks, setInks] = useState<Inks | null>(null)
+  useEffect(() => {
+    const take = () => setInks(read())
+    queueMicrotask(take)
+    const watch = new MutationObserver(take)
+    watch.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] })
+    return () => watch.disconnect()
+  }, [])
+  return inks
+}
