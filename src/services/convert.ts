@@ -46,7 +46,8 @@ export async function convert(input: unknown): Promise<ConvertResponse> {
   const all = picks.length === seats.length
   return {
     seats: found.map(({ parts, pick }) => ({ parts, chosen: pick?.designation ?? null })),
-    changes: all ? conversionChanges(kind, picks) : [],
+    // One end given stands for both: the hub is alike on its two sides.
+    changes: all ? conversionChanges(kind, picks.length === 1 ? [...picks, ...picks] : picks) : [],
     opinions: [...OPINIONS[kind]],
     kit: all
       ? kitFor(

@@ -83,6 +83,7 @@ function seatsOf(
             load: fitting.load,
             boreMm: bore,
             rolling: familyFacts(own.part.family).element === 'ball' ? 'ball' : 'roller',
+            hubUnit: slot.role === 'hubUnit',
             lightAlloy: material === 'aluminium' || material === 'magnesium',
           }),
         },

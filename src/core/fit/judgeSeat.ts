@@ -29,7 +29,7 @@ const READING_UM = 2
 
 const mean = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0) / values.length
 const spread = (values: readonly number[]): number => Math.max(...values) - Math.min(...values)
-const um = (value: number): string => `${Math.round(value)} µm`
+const um = (value: number): string => `${value < 0 ? '−' : ''}${Math.abs(Math.round(value))} µm`
 
 /**
  * Whether a measured seat is still good: against the limits of its class, round and straight. One reading that departs

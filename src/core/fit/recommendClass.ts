@@ -7,6 +7,8 @@ export interface SeatUse {
   load: SeatLoad
   boreMm: number
   rolling: 'ball' | 'roller'
+  /** press-in hub unit: both rings are tight, whichever turns */
+  hubUnit?: boolean | undefined
   /** light-alloy hubs lose grip when warm */
   lightAlloy?: boolean | undefined
 }
@@ -37,6 +39,13 @@ const TIGHTER: Record<string, string> = { M7: 'N7', N7: 'P7', P7: 'R7' }
  */
 export function recommendClass(use: SeatUse): { class: string; why: string } {
   const { ring, turning, load, boreMm, rolling, lightAlloy } = use
+  if (use.hubUnit)
+    return ring === 'inner'
+      ? { class: 'k6', why: 'The hub is pressed into the unit: tight, and drawn up by the axle nut.' }
+      : {
+          class: lightAlloy || load === 'heavy' ? 'P7' : 'N7',
+          why: 'The unit is pressed into its knuckle: tight, or it creeps and wears its bore.',
+        }
   if (ring === 'inner') {
     if (turning === 'outer')
       return load === 'heavy'

@@ -1,3 +1,4 @@
+export { cavityBetween } from './cavityBetween'
 export { greaseFill, speedFactor, SCHOOL_WORDS, FILL_SCHOOLS, type FillSchool } from './fill'
 export { freeVolumeMl, GREASE_DENSITY } from './freeVolume'
 export { lipFilmMl } from './lipFilm'

@@ -23,6 +23,11 @@ export interface Seen {
 /** How long it had run before: a month or so, or many years. */
 export const AGES = ['new', 'some', 'long'] as const
 export type Age = (typeof AGES)[number]
+const AGE_WORDS: Record<Age, string> = {
+  new: 'had run for weeks only',
+  some: 'had run for a few years',
+  long: 'had run for many years',
+}
 
 export interface Evidence {
   /** what was heard and how it is used, in the words of the intake */
@@ -66,7 +71,8 @@ const modeOf = (id: string): DamageMode | undefined => DAMAGE.find((mode) => mod
 
 /** Causes ranked: each finding speaks for its causes by weight and severity, circumstances raise or lower them. */
 function rankCauses(seen: readonly (Seen & { mode: DamageMode })[], { tags, age }: Evidence): RankedCause[] {
-  const told = age ? [...tags, age] : tags
+  const told: readonly string[] = age ? [...tags, age] : tags
+  const wordsOf = (tag: string): string => (tag === age ? AGE_WORDS[age] : tag)
   const scored = CAUSES.map((cause) => {
     const speaking = seen.filter(({ mode }) => mode.causes[cause.id] !== undefined)
     const weight = speaking.reduce(
@@ -77,7 +83,7 @@ function rankCauses(seen: readonly (Seen & { mode: DamageMode })[], { tags, age 
     const score = weight * cause.prior * boosts.reduce((product, tag) => product * (cause.boost[tag] ?? 1), 1)
     const because = [
       ...new Set(speaking.map(({ mode }) => mode.words.toLowerCase())),
-      ...boosts.filter((tag) => (cause.boost[tag] ?? 1) > 1),
+      ...boosts.filter((tag) => (cause.boost[tag] ?? 1) > 1).map(wordsOf),
     ]
     return { cause, score, because }
   }).filter(({ score }) => score > 0)
@@ -113,9 +119,12 @@ export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspectio
       'good',
     )
   const pair = worst(PART_VERDICTS, [verdictOf('bearing'), verdictOf('race')], 'good')
-  const parts = INSPECTED.filter((part) => known.some((s) => s.part === part)).map((part) => ({
+  const isPair = (part: Inspected): boolean => part === 'bearing' || part === 'race'
+  const told = (part: Inspected): boolean =>
+    known.some((s) => s.part === part) || (isPair(part) && pair === 'replace')
+  const parts = INSPECTED.filter(told).map((part) => ({
     part,
-    verdict: part === 'bearing' || part === 'race' ? pair : verdictOf(part),
+    verdict: isPair(part) ? pair : verdictOf(part),
     findings: known.filter((s) => s.part === part).map(({ mode }) => mode.words),
   }))
   const serious = known.filter(({ mode, severity }) => mode.verdicts[SEVERITIES.indexOf(severity)] !== 'good')

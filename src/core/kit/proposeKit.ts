@@ -1,6 +1,6 @@
 import { familyFacts, findPart, type Part } from '../catalogue'
 import { decode, type Language } from '../designation'
-import { greaseFill, speedFactor, type FillSchool } from '../grease'
+import { cavityBetween, greaseFill, speedFactor, type FillSchool } from '../grease'
 import { FINDING_WORDS, type Arrangement, type Slot, type SlotRole } from './arrangement'
 import { checkKit } from './constraints'
 import { FILLERS, gap, isBearing, type Bench } from './fillers'
@@ -170,9 +170,6 @@ const SCHOOL_WORDS: Record<FillSchool, string> = {
 
 /** A film for lips, axle and spacers of sealed bearings, g (common practice). */
 const FILM_GRAMS = 5
-/** Wall between cup seat and grease space: the hub is narrower than the cups by about this, mm (estimate). */
-const SHOULDER_MM = 6
-
 /** Relubrication of whole bearings, g: 0.005 · D · B each, millimetres (handbook value from memory). */
 const RELUBRICATION = 0.005
 
@@ -219,12 +216,9 @@ function fillGrease(slot: Slot, { arrangement, filled, request, language }: Benc
   if (sets.length === 0) return gap(slot, 'Follows from the bearings.')
   const outsides = sets.map((set) => set.dimensions.outside ?? 0)
   const bores = sets.map((set) => set.dimensions.bore ?? 0)
-  const [outer, inner] = [Math.min(...outsides) - SHOULDER_MM, Math.max(...bores)]
+  const between = cavityBetween(sets.map((set) => set.dimensions))
   const { cavityLength, rpm } = request.sizes
-  const cavity =
-    cavityLength === undefined || outer <= inner
-      ? null
-      : { lengthMm: cavityLength, innerMm: inner, outerMm: outer }
+  const cavity = cavityLength === undefined || !between ? null : { lengthMm: cavityLength, ...between }
   const factor = rpm === undefined ? null : speedFactor(rpm, Math.max(...bores), Math.max(...outsides))
   const amount = greaseFill(sets, cavity, factor)
   const room = cavity ? '' : ' Measure the length between the bearings to add the cavity.'

@@ -31,9 +31,16 @@ export const isFastener = ({ slot, line }: Placed): boolean =>
 /** Name and number, as a step says it. */
 export const nameOf = ({ line }: Placed): string => {
   const name = line.words.toLowerCase()
+  if (line.designation.toLowerCase().includes(name)) return line.designation
   return line.state === 'filled' && line.quantity > 0 && line.unit === 'pcs' && line.designation !== ''
     ? `${name} ${line.designation}`
     : name
 }
+
+/** A step begins with a capital. */
+export const startLarge = <T extends { words: string }>(step: T): T => ({
+  ...step,
+  words: `${step.words[0]?.toUpperCase() ?? ''}${step.words.slice(1)}`.replace(/\s+/g, ' ').trim(),
+})
 
 export const round = (mm: number): string => String(Math.round(mm * 10) / 10)

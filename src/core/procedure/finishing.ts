@@ -1,4 +1,4 @@
-import { isFastener, isTapered, nameOf, placesOf } from './facts'
+import { isFastener, isTapered, nameOf, placesOf, startLarge } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
 
@@ -88,8 +88,5 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
     words:
       'Tools counted, guards back, wheels still chocked until the first turn under power is seen by two.',
   })
-  return steps.map((step) => ({
-    ...step,
-    words: `${step.words[0]?.toUpperCase() ?? ''}${step.words.slice(1)}`,
-  }))
+  return steps.map(startLarge)
 }

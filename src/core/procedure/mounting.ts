@@ -1,4 +1,4 @@
-import { fitOf, isTapered, isTight, nameOf, placesOf, round, type Placed } from './facts'
+import { fitOf, isTapered, isTight, nameOf, placesOf, round, startLarge, type Placed } from './facts'
 import type { PlanFacts, PlanStep, SeatFit } from './plan'
 import { schoolNote } from './schools'
 
@@ -9,7 +9,7 @@ interface Ordered extends PlanStep {
 
 const step = ({ id, words, caution, tool, school, stop }: Ordered): PlanStep => ({
   id,
-  words: `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`.replace(/\s+/g, ' ').trim(),
+  words,
   ...(caution && { caution }),
   ...(tool && { tool }),
   ...(school && { school }),
@@ -20,11 +20,11 @@ const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
   `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
 
 /** How a tight ring goes in: heat or force, by the school of the shop and by what the parts bear. */
-function driving(facts: PlanFacts, fit: SeatFit | undefined): string {
+function driving(facts: PlanFacts, fit: SeatFit | undefined, coldOnly = false): string {
   if (!fit || fit.max <= 0) return 'By hand: a slide fit, a film of oil'
   const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
   const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod with washers of ${fit.rod.washerMm} mm)` : ''}`
-  return facts.schools.heat === 'heat' && /^Heat/.test(fit.heatAdvice)
+  return !coldOnly && facts.schools.heat === 'heat' && /^Heat/.test(fit.heatAdvice)
     ? `${fit.heatAdvice} Else: ${pressed}`
     : pressed
 }
@@ -153,7 +153,7 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
           order: 56,
           words:
             'Hub into the fitted unit: support the inner ring from below, never the outer one, or the balls dent.',
-          tool: driving(facts, fitOf(facts, slot.id, 'inner')),
+          tool: driving(facts, fitOf(facts, slot.id, 'inner'), true),
           caution: 'Press guarded, eye protection.',
         },
       ]
@@ -275,5 +275,5 @@ export function mountSteps(facts: PlanFacts): PlanStep[] {
   const ordered = steps.sort((a, b) => a.order - b.order)
   const heated = ordered.find((s) => /^Heat/.test(s.tool ?? ''))
   if (heated) heated.school ??= schoolNote('heat', facts.schools)
-  return ordered.map(step)
+  return ordered.map(step).map(startLarge)
 }

@@ -1,5 +1,5 @@
 import { schoolNote } from './schools'
-import { fitOf, isTapered, isTight, nameOf, placesOf } from './facts'
+import { fitOf, isTapered, isTight, nameOf, placesOf, startLarge } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
 
 /** Made safe, recorded, taken apart. Recording comes first: it cannot be done later. */
@@ -75,5 +75,5 @@ export function removalSteps(facts: PlanFacts): PlanStep[] {
     /removal\.(?!record|nut|axleNut|snapRing|encoder|retainer|seals)/.test(id),
   )
   if (first) first.school = schoolNote('driving', schools)
-  return done
+  return done.map(startLarge)
 }

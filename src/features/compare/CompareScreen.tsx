@@ -174,6 +174,10 @@ export function CompareScreen() {
     if (!first && result && JSON.stringify(result) !== stored) put({ result })
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [JSON.stringify(result), stored, first])
+  const offers = (oldSheet?.interchange?.equivalents ?? [])
+    .filter((e) => e.verdict === 'upgrade' || e.verdict === 'identical')
+    .map((e) => e.designation)
+    .slice(0, 6)
   const [under, over] = [laid(oldSheet), laid(newSheet)]
   return (
     <JobFrame stage="compare" hints={HINTS}>
@@ -233,6 +237,21 @@ export function CompareScreen() {
             {words && (
               <p role="alert" className="mb-2 text-contra">
                 {words}
+              </p>
+            )}
+            {to.trim() === '' && offers.length > 0 && (
+              <p className="mb-2 flex flex-wrap items-center gap-1.5">
+                <span className="caption">Instead of it</span>
+                {offers.map((offer) => (
+                  <button
+                    key={offer}
+                    type="button"
+                    className="chip number"
+                    onClick={() => put({ to: offer })}
+                  >
+                    {offer}
+                  </button>
+                ))}
               </p>
             )}
             {!found ? (

@@ -97,6 +97,10 @@ export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
               One step of the nut is {Math.round(found.slotStepDegrees)}°, {found.slotStepMm.toFixed(3)} mm.
             </p>
             <PlayChart curve={found.curve} target={target} />
+            <p className="text-[13px] text-ink3">
+              Points: a slot faces a hole; filled ones give the play wanted. Dashed, below zero: squeezed,
+              preload.
+            </p>
             <ul className="mt-1 text-[14.5px]">
               {found.advice.map((line) => (
                 <li key={line} className="border-t border-line2 py-1.5">

@@ -2,6 +2,8 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
+import { cavityBetween } from '@/core/grease'
+import { writeMm } from '@/core/quantity'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import type { FittingDraft, SeatsResponse } from '@/services/schemas/plan'
 import { useAnswer } from '@/ui/useAnswer'
@@ -49,6 +51,13 @@ function wholeBearings({ seats }: SeatsResponse): string[] {
   return [...names.values()]
 }
 
+/** Thread of a nut as it is written on the kit, such as 3/4-16 or M20x1.5. */
+function threadFields(thread: string | undefined): Record<string, string> {
+  const inch = /-\s*(\d+)/.exec(thread ?? '')?.[1]
+  const pitch = /[x×]\s*(\d+(?:[.,]\d+)?)\s*$/.exec(thread ?? '')?.[1]
+  return { ...(inch && { 'adjust.threads': inch }), ...(pitch && { 'adjust.pitch': pitch }) }
+}
+
 /** How the parts of a job's kit sit, are spaced, set and greased; everything typed stays with the job. */
 export function FitStage() {
   const { job, change } = useJob()
@@ -68,7 +77,8 @@ export function FitStage() {
   const set = (name: string, value: string) => put({ fields: { ...draft.fields, [name]: value } })
   const text = (size: string | number | undefined): string | undefined =>
     size === undefined || size === '' ? undefined : String(size)
-  const [length, outer, lips] = [text(sizes.cavityLength), text(sizes.hubMouth), text(sizes.sealShaft)]
+  const [length, lips] = [text(sizes.cavityLength), text(sizes.sealShaft)]
+  const between = cavityBetween(all)
   const bearings = answer ? wholeBearings(answer) : []
   const tapered = all.some((s) => s.family.startsWith('tapered'))
   return (
@@ -158,7 +168,7 @@ export function FitStage() {
             </p>
           ) : (
             <AdjustTab
-              fields={draft.fields}
+              fields={{ ...threadFields(job.kit?.thread), ...draft.fields }}
               set={set}
               school={schools('adjustment')}
               fittedOn={draft.fittedOn}
@@ -168,7 +178,11 @@ export function FitStage() {
         {tab === 'grease' && (
           <GreaseTab
             bearings={bearings}
-            usual={{ ...(length && { length }), ...(outer && { outer }), ...(lips && { lips, inner: lips }) }}
+            usual={{
+              ...(length && { length }),
+              ...(between && { inner: writeMm(between.innerMm), outer: writeMm(between.outerMm) }),
+              ...(lips && { lips }),
+            }}
             fields={{
               ...(job.intake.use.includes('washed') && { 'grease.washed': 'yes' }),
               ...draft.fields,

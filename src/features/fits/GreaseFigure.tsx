@@ -44,9 +44,6 @@ export function GreaseFigure({ bearings, cavity, fill }: Props) {
       </g>
     )
   }
-  const sized = bearings
-    .slice(0, 2)
-    .map(({ dimensions: d }) => ({ bore: d.bore ?? 0, outside: d.outside ?? 0 }))
   const starts = [0, first.length + gap]
   return (
     <svg
@@ -72,21 +69,28 @@ export function GreaseFigure({ bearings, cavity, fill }: Props) {
       {cavity && ring('cavity', first.length, first.length + gap, cavity.inner, cavity.outer, fill.cavity)}
       {sections.slice(0, 2).map((section, i) => {
         const drawn = i === 1 ? turned(section) : section
+        const from = starts[i] ?? 0
+        const at = place(from)
+        const { bore = 0, outside = 0 } = bearings[i]?.dimensions ?? {}
+        // Grease first, then the rings as solid sheet with their hatching: what shows between them is filled.
+        const solid = drawn.shapes.filter((shape) => shape.kind === 'outline')
         return (
           <g key={i}>
+            {ring(`b${i}`, from, from + section.length, bore, outside, fill.bearing)}
+            {solid.flatMap((shape, k) =>
+              [1, -1].map((side) => (
+                <polygon
+                  key={`${k} ${side}`}
+                  points={shape.points.map(([a, r]) => at([a, r * side]).join(',')).join(' ')}
+                  fill="var(--sheet)"
+                />
+              )),
+            )}
             {drawn.shapes.map((shape, k) => (
-              <ShapeMark key={k} shape={shape} hatchId={id} place={place(starts[i] ?? 0)} scale={scale} />
+              <ShapeMark key={k} shape={shape} hatchId={id} place={at} scale={scale} />
             ))}
           </g>
         )
-      })}
-      {sized.map(({ bore, outside }, i) => {
-        const from = starts[i] ?? 0
-        const section = sections[i]
-        const step = (outside - bore) * 0.22
-        return section
-          ? ring(`b${i}`, from, from + section.length, bore + step, outside - step, fill.bearing)
-          : null
       })}
       <path d={`M10 ${cy}H${W - 10}`} stroke="var(--ink3)" strokeWidth={1.2} strokeDasharray="16 4 3 4" />
     </svg>

@@ -188,7 +188,8 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
             </h1>
             <p className="text-[14px] text-ink2">
               {answer.schoolWords}. {answer.when}
-              {answer.factor !== null && ` n·dm ${answer.factor.toLocaleString('en-GB').replace(/,/g, ' ')}.`}
+              {answer.factor !== null &&
+                ` Here n·dm ${answer.factor.toLocaleString('en-GB').replace(/,/g, ' ')}.`}
             </p>
             <div className="my-1 h-[292px]">
               <GreaseFigure

@@ -58,7 +58,7 @@ export function PlayChart({ curve, target }: Props) {
               },
             ],
           }}
-          options={plainOptions(inks, 'nut turned back from no play, °', 'end play, mm (below 0: squeezed)')}
+          options={plainOptions(inks, 'nut turned back from no play, °', 'end play, mm')}
         />
       )}
     </div>

@@ -88,6 +88,7 @@ export function PolarFigure({ readings, limits }: { readings: readonly PolarRead
           .sort((x, y) => x.a - y.a)
           .map(({ r, a }) => ({
             r,
+            a,
             x: MIDDLE + Math.cos(a) * radius(r.um),
             y: MIDDLE + Math.sin(a) * radius(r.um),
           }))
@@ -100,7 +101,7 @@ export function PolarFigure({ readings, limits }: { readings: readonly PolarRead
               strokeWidth={2}
               strokeDasharray={STROKES[d % STROKES.length]}
             />
-            {points.map(({ r, x, y }, i) => {
+            {points.map(({ r, a, x, y }, i) => {
               const out = r.um > limits.upper || r.um < limits.lower
               return (
                 <g key={i}>
@@ -113,8 +114,8 @@ export function PolarFigure({ readings, limits }: { readings: readonly PolarRead
                   />
                   {d === 0 && (
                     <text
-                      x={x + (MIDDLE - x) * 0.26}
-                      y={y + (MIDDLE - y) * 0.26 + 4}
+                      x={x + Math.cos(a) * 19}
+                      y={y + Math.sin(a) * 15 + 4}
                       textAnchor="middle"
                       fontSize={12.5}
                       className="number"
@@ -130,12 +131,6 @@ export function PolarFigure({ readings, limits }: { readings: readonly PolarRead
           </g>
         )
       })}
-      <text x={MIDDLE} y={MIDDLE - 2} textAnchor="middle" fontSize={12.5} fill="var(--ink3)">
-        band of the class
-      </text>
-      <text x={MIDDLE} y={MIDDLE + 14} textAnchor="middle" fontSize={12.5} fill="var(--ink3)">
-        {depths.length > 1 ? `${depths.length} depths` : 'one depth'}
-      </text>
     </svg>
   )
 }

@@ -253,9 +253,14 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school }: Props) {
       </section>
       <aside className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-2">
         {fit && measured.length > 0 && (
-          <div className="mx-auto h-[252px]">
-            <PolarFigure readings={measured} limits={fit.limits} />
-          </div>
+          <figure>
+            <div className="mx-auto h-[236px]">
+              <PolarFigure readings={measured} limits={fit.limits} />
+            </div>
+            <figcaption className="text-[13px] text-ink3">
+              Band of the class in tint, nominal size dash-dot, µm; each depth its own dashes.
+            </figcaption>
+          </figure>
         )}
         {spread && (
           <>

@@ -1,4 +1,5 @@
 import type { SpacingResponse } from '@/services/schemas/setting'
+import { signedMm } from './seatTypes'
 
 const W = 420
 const H = 210

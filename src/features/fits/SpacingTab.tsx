@@ -7,7 +7,7 @@ import { Field } from '@/ui/Field'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { readStack } from './readStack'
-import { given, type Fields, type SetField } from './seatTypes'
+import { given, signedMm, type Fields, type SetField } from './seatTypes'
 import { SpacerFigure } from './SpacerFigure'
 
 const SIGNS = { good: 'pass', doubtful: 'warn', sideLoad: 'fail', loose: 'fail' } as const
@@ -74,7 +74,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
         <h2 className="caption">Spacer between two clamped bearings</h2>
         <div className="mb-2 grid grid-cols-2 gap-1.5">
           <Field
-            label="Between shoulders"
+            label="Shoulders"
             value={value('shoulders')}
             placeholder="46"
             onChange={(v) => set('spacing.shoulders', v)}
@@ -86,14 +86,14 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
             onChange={(v) => set('spacing.spacer', v)}
           />
           <Field
-            label="Each may be off ±, mm"
+            label="Off by ±, mm"
             value={value('off')}
             placeholder="0.05"
             most={7}
             onChange={(v) => set('spacing.off', v)}
           />
           <Field
-            label="Bearings take up, mm"
+            label="Taken up, mm"
             value={value('play')}
             placeholder="0.1"
             most={7}
@@ -146,22 +146,22 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
               <SpacerFigure pair={answer.pair} />
             </div>
             <p className="mb-2 text-[14px] text-ink2">
-              Worst case {answer.pair.worst.min.toFixed(2)} to {answer.pair.worst.max.toFixed(2)} mm; likely{' '}
-              {answer.pair.statistical.min.toFixed(2)} to {answer.pair.statistical.max.toFixed(2)} mm. Turning
-              one inner ring should just drag the other.
+              Worst case {signedMm(answer.pair.worst.min, 2)} to {signedMm(answer.pair.worst.max, 2)} mm;
+              likely {signedMm(answer.pair.statistical.min, 2)} to {signedMm(answer.pair.statistical.max, 2)}{' '}
+              mm. Turning one inner ring should just drag the other.
             </p>
           </>
         )}
         {answer?.stack && (
           <p className="border-t border-line2 py-2" data-testid="stack">
-            <b>Stack:</b> left over <span className="number">{answer.stack.nominalMm.toFixed(3)}</span> mm,
+            <b>Stack:</b> left over <span className="number">{signedMm(answer.stack.nominalMm, 3)}</span> mm,
             worst{' '}
             <span className="number">
-              {answer.stack.worst.min.toFixed(3)} to {answer.stack.worst.max.toFixed(3)}
+              {signedMm(answer.stack.worst.min, 3)} to {signedMm(answer.stack.worst.max, 3)}
             </span>
             , likely{' '}
             <span className="number">
-              {answer.stack.statistical.min.toFixed(3)} to {answer.stack.statistical.max.toFixed(3)}
+              {signedMm(answer.stack.statistical.min, 3)} to {signedMm(answer.stack.statistical.max, 3)}
             </span>{' '}
             mm.
           </p>

@@ -20,5 +20,7 @@ export const given = (text: string | undefined): number | undefined => {
   const value = figure(text)
   return Number.isFinite(value) ? value : undefined
 }
+export const signedMm = (mm: number, digits: number): string =>
+  `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(mm).toFixed(digits)}`
 export const signedUm = (value: number): string =>
   `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(Math.round(value * 10) / 10)}`

@@ -85,7 +85,9 @@ function Answer({ found }: { found: InspectResponse }) {
             <VerdictMark verdict={SIGNS[verdict]} />
             <span>
               <b>{INSPECTED_WORDS[part]}</b>: {verdict}
-              <span className="block text-[13px] text-ink3">{findings.join(', ')}</span>
+              <span className="block text-[13px] text-ink3">
+                {findings.join(', ') || 'goes with its mate'}
+              </span>
             </span>
           </li>
         ))}
@@ -98,7 +100,7 @@ function Answer({ found }: { found: InspectResponse }) {
               <li key={cause.id} className="border-t border-line2 py-1.5 text-[14.5px]">
                 <span className="flex justify-between gap-2">
                   <b>{cause.words}</b>
-                  <span className="number text-ink2">{Math.round(cause.share * 100)} %</span>
+                  <span className="number shrink-0 text-ink2">{Math.round(cause.share * 100)}&nbsp;%</span>
                 </span>
                 <span aria-hidden className="my-0.5 block h-[5px] rounded bg-line2">
                   <i

@@ -44,7 +44,9 @@ function StepRow({
           <span className="sr-only"> {step.words}</span>
         </span>
       </label>
-      <div className={`pt-1 ${step.stop ? 'text-contra' : done ? 'text-ink3' : ''}`}>
+      <div
+        className={`pt-1 ${step.caution === 'Safety' ? 'col-span-2 border-l-4 border-contra pl-2.5' : ''} ${step.stop ? 'text-contra' : done ? 'text-ink3' : ''}`}
+      >
         {step.stop && <b>Stop here. </b>}
         {step.words}
         {step.tool && <span className="block text-[13.5px] text-ink2">{step.tool}</span>}
@@ -55,13 +57,12 @@ function StepRow({
           </span>
         )}
       </div>
-      {step.caution ? (
+      {step.caution && step.caution !== 'Safety' ? (
         <p className="self-start rounded-r-lg border-l-4 border-contra bg-sheet px-2 py-1 text-[13px]">
-          <b className="text-contra">Caution.</b>{' '}
-          {step.caution === 'Safety' ? 'Before anything else.' : step.caution}
+          <b className="text-contra">Caution.</b> {step.caution}
         </p>
       ) : (
-        <span />
+        step.caution !== 'Safety' && <span />
       )}
     </li>
   )

@@ -1,12 +1,14 @@
 import * as db from '@/db'
 import { Intake, NewJob } from '../schemas/job'
 import { EvidenceSheet } from '../schemas/evidence'
+import { ComparisonDraft, InspectionDraft } from '../schemas/judgement'
 import { KitDraft } from '../schemas/kit'
+import { FittingDraft } from '../schemas/plan'
 import { loadDemoStore } from './store'
 import { JOBS, MACHINES, type DemoJob } from './world'
 
 async function write(
-  { job, machine, position, stage, decision, kit, closed }: DemoJob,
+  { job, machine, position, stage, decision, kit, comparison, inspection, fitting, closed }: DemoJob,
   machines: readonly db.StoredMachine[],
 ): Promise<void> {
   const found = machines.find((m) => m.name === machine)
@@ -19,6 +21,9 @@ async function write(
       stage,
       ...(decision && { decision }),
       ...(kit && { kit: KitDraft.parse(kit) }),
+      ...(comparison && { comparison: ComparisonDraft.parse(comparison) }),
+      ...(inspection && { inspection: InspectionDraft.parse(inspection) }),
+      ...(fitting && { fitting: FittingDraft.parse(fitting) }),
       ...(closed && { closedAt: new Date() }),
     },
     { kind: 'created', summary: 'Job opened', content },

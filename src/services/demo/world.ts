@@ -1,7 +1,9 @@
 import type { NewMachine } from '@/db'
 import type { z } from 'zod'
 import type { NewJob, Stage } from '../schemas/job'
+import type { ComparisonDraft, InspectionDraft } from '../schemas/judgement'
 import type { KitDraft } from '../schemas/kit'
+import type { FittingDraft } from '../schemas/plan'
 
 /** The Winterbeck Pier Works: machines with their positions. */
 export const MACHINES: NewMachine[] = [
@@ -18,6 +20,7 @@ export const MACHINES: NewMachine[] = [
       },
       { name: 'Coach 2, rear axle', arrangement: 'A1', fitted: 'L44643/L44610 outside', quantity: 2 },
       { name: 'Coach 3, rear axle', arrangement: 'A1', fitted: '', quantity: 2 },
+      { name: 'Hauler, front wheels', arrangement: 'D1', fitted: '39x72x37', quantity: 2 },
     ],
   },
   {
@@ -59,11 +62,115 @@ export interface DemoJob {
   stage: Stage
   decision?: { designation: string; base: string; probability: number }
   kit?: KitDraft
+  comparison?: z.input<typeof ComparisonDraft>
+  inspection?: z.input<typeof InspectionDraft>
+  fitting?: z.input<typeof FittingDraft>
   closed?: boolean
 }
 
 /** Jobs in different stages. The newest is written last. */
 export const JOBS: DemoJob[] = [
+  {
+    job: {
+      title: 'Land train hauler, front left wheel',
+      intake: {
+        position: 'Front left',
+        side: 'left',
+        heard: ['rumble', 'play'],
+        use: ['washed', 'salt air', 'outdoors'],
+        arrived: ['whole bearing'],
+        note: 'Speed display fails as well. One face of the old unit is magnetic.',
+      },
+      evidence: {
+        measurements: [
+          { feature: 'bore', readings: ['39'] },
+          { feature: 'outside', readings: ['72'] },
+          { feature: 'width', readings: ['37'] },
+        ],
+        stamps: [],
+        observed: { element: 'ball', doubleRow: true, encoder: true },
+      },
+    },
+    machine: 'Promenade land train',
+    position: 'Hauler, front wheels',
+    stage: 'plan',
+    decision: { designation: '39x72x37', base: '39x72x37', probability: 0.98 },
+    kit: {
+      arrangement: 'D1',
+      positions: 2,
+      parts: { hubUnit: '39x72x37', axleNut: 'axle nut M24x1.5' },
+      sizes: {},
+    },
+    comparison: {
+      from: '39x72x37',
+      to: '39x72x37',
+      old: { sensorSide: 'magnet on the inner face' },
+      new: { sensorSide: 'magnet on the inner face' },
+    },
+    inspection: {
+      seen: [
+        { part: 'bearing', damage: 'corrosion', severity: 'marked' },
+        { part: 'housing', damage: 'boreOval', severity: 'trace' },
+      ],
+      good: ['shaft', 'thread'],
+      age: 'some',
+    },
+    fitting: {
+      seats: {
+        'hubUnit:outer': {
+          class: 'N7',
+          readings:
+            '12 71.972 front\n3 71.968 front\n6 71.974 front\n9 71.970 front\n12 71.969 back\n3 71.971 back\n6 71.970 back\n9 71.967 back',
+        },
+      },
+    },
+  },
+  {
+    job: {
+      title: 'Ice-cream cart 1, rear hub',
+      intake: {
+        position: 'Rear wheel',
+        heard: ['grinding', 'play'],
+        use: ['washed', 'salt air', 'slow'],
+        arrived: ['whole bearing'],
+        note: 'Three bearings: one left, two right behind a threaded ring.',
+      },
+      evidence: {
+        measurements: [
+          { feature: 'bore', readings: ['20'] },
+          { feature: 'outside', readings: ['42'] },
+          { feature: 'width', readings: ['12'] },
+        ],
+        stamps: [{ text: '6004-2RS', on: 'seal' }],
+        observed: { element: 'ball', closures: ['seal', 'seal'] },
+      },
+    },
+    stage: 'fit',
+    decision: { designation: '6004-2RS', base: '6004', probability: 0.99 },
+    kit: {
+      arrangement: 'B2',
+      positions: 2,
+      parts: {
+        bearing: '6004-2RS',
+        sealLeft: 'none',
+        sealRight: 'none',
+        wheelSpacerLeft: 'keep',
+        wheelSpacerRight: 'keep',
+        snapRing: 'none',
+        retainer: 'keep',
+      },
+      sizes: { spacerLength: 38 },
+    },
+    inspection: {
+      seen: [
+        { part: 'bearing', damage: 'falseBrinelling', severity: 'trace' },
+        { part: 'bearing', damage: 'particleDents', severity: 'marked' },
+      ],
+      good: ['housing'],
+      age: 'long',
+    },
+    fitting: { firstSide: 'left', fields: { 'spacing.shoulders': '38', 'spacing.spacer': '37.8' } },
+  },
   {
     job: {
       title: 'Coin pusher 4, pusher cam',
@@ -252,6 +359,7 @@ export const JOBS: DemoJob[] = [
     position: 'Wheels',
     stage: 'crossReference',
     decision: { designation: '6902RS', base: '6902', probability: 0.99 },
+    comparison: { from: '6902RS', to: '6902-2RS' },
   },
   {
     job: {
@@ -283,6 +391,19 @@ export const JOBS: DemoJob[] = [
       parts: { innerCone: 'L68149', innerCup: 'L68110', outerCone: 'LM12749', outerCup: 'LM12710' },
       sizes: { sealShaft: 42, cavityLength: 48 },
       thread: '3/4-16',
+    },
+    inspection: {
+      seen: [
+        { part: 'race', damage: 'spalling', severity: 'marked' },
+        { part: 'grease', damage: 'greaseMilky', severity: 'marked' },
+        { part: 'seal', damage: 'lipWorn', severity: 'severe' },
+      ],
+      good: ['thread'],
+      age: 'long',
+    },
+    fitting: {
+      fields: { 'adjust.threads': '16', 'adjust.slots': '6', 'grease.kmh': '15', 'grease.tyre': '420' },
+      depths: [{ what: 'inner cup', before: '18.4' }],
     },
   },
   {

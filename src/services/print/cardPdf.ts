@@ -4,7 +4,17 @@ import { ready } from '../language'
 import { jobPlan } from '../plan'
 import type { PlanResponse } from '../schemas/plan'
 import { drawExploded } from './drawExploded'
-import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH, type Doc } from './page'
+import {
+  COLOURS,
+  endDocument,
+  PAGE,
+  pageBreak,
+  points,
+  printable,
+  startDocument,
+  WIDTH,
+  type Doc,
+} from './page'
 
 const { ink, soft } = COLOURS
 const WARNING = '#9b3424'
@@ -22,13 +32,13 @@ function heading(doc: Doc, words: string): void {
 
 function stepWords({ words, stop, school }: Step): string {
   const note = school ? ` [${school.about}. This shop: ${school.mine}.]` : ''
-  return `${stop ? 'STOP. ' : ''}${words}${note}`
+  return printable(`${stop ? 'STOP. ' : ''}${words}${note}`)
 }
 
 /** One step: a box to tick, its number, its words and tool, and beside them what can hurt. */
 function drawStep(doc: Doc, step: Step, number: number, done: string): void {
   const words = stepWords(step)
-  const tool = step.tool ? `Tool: ${step.tool}` : ''
+  const tool = step.tool ? printable(`Tool: ${step.tool}`) : ''
   const caution = step.caution && step.caution !== 'Safety' ? step.caution : ''
   doc.font('text').fontSize(9)
   const wide = step.caution === 'Safety' ? WIDTH - STEP.box : STEP.words

@@ -3,7 +3,7 @@ import { explodedView, type Arrangement, type Kit, type KitLine } from '@/core/k
 import { jobKit } from '../kitFiles'
 import { ready } from '../language'
 import { drawExploded } from './drawExploded'
-import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH } from './page'
+import { COLOURS, endDocument, PAGE, pageBreak, points, printable, startDocument, WIDTH } from './page'
 
 const { ink: INK, soft: SOFT, lamp: LAMP } = COLOURS
 
@@ -67,7 +67,7 @@ function table(doc: PDFKit.PDFDocument, kit: Kit): void {
       amount(line, line.quantityPerPosition),
       amount(line, line.quantity),
       '',
-      remark(line),
+      printable(remark(line)),
     ]
     const height = Math.max(
       ...COLUMNS.map(({ width }, c) =>

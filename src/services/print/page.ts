@@ -26,6 +26,9 @@ export function startDocument(title: string, margin = 40): { doc: Doc; done: Pro
   return { doc, done }
 }
 
+/** The printed fonts lack a few marks that the screen has: micro sign and arrow. */
+export const printable = (text: string): string => text.replace(/µ/g, 'μ').replace(/ → /g, ' to ')
+
 /** A new page when what follows does not find room. @returns whether there is a new one */
 export function pageBreak(doc: Doc, room: number): boolean {
   if (doc.y + room <= PAGE.bottom) return false
@@ -49,7 +52,7 @@ export function points(doc: Doc, title: string, items: readonly string[], mark =
       .font('text')
       .fontSize(9)
       .fillColor(COLOURS.ink)
-      .text(`${mark}  ${item}`, PAGE.left, doc.y + 2, { width: WIDTH })
+      .text(printable(`${mark}  ${item}`), PAGE.left, doc.y + 2, { width: WIDTH })
   }
 }
 
