@@ -12,6 +12,7 @@ import {
   SCHOOL_WORDS,
   speedFactor,
   wheelRpm,
+  type FillSchool,
 } from '@/core/grease'
 import { variantOf, type Variant } from '@/core/interchange'
 import { ballRating, judgeLife, typicalRating } from '@/core/life'
@@ -19,6 +20,7 @@ import { centreAxle, compareDepths, judgeSpacerPair, stackUp } from '@/core/spac
 import type { z } from 'zod'
 import { ServiceError } from './errors'
 import { ready } from './language'
+import { settings } from './settings'
 import { parse } from './schemas/parse'
 import {
   GreaseRequest,
@@ -73,6 +75,22 @@ const amount = (ml: number) => ({
   grams: Math.round(ml * GREASE_DENSITY * 10) / 10,
 })
 
+/** Above this a full hub heats whatever the habit of the shop, mm/min (common practice). */
+const NEVER_FULL_ABOVE = 300_000
+
+/** How the shop fills, where it does not follow the speed. */
+async function shopSchool(factor: number | null): Promise<FillSchool | undefined> {
+  if (factor !== null && factor > NEVER_FULL_ABOVE) return undefined
+  switch ((await settings()).schools.grease) {
+    case 'full':
+      return 'hubFull'
+    case 'part':
+      return 'bearingsFullCavityThird'
+    case 'bySpeed':
+      return undefined
+  }
+}
+
 type GreaseAsked = z.output<typeof GreaseRequest>
 
 function relubrication(
@@ -120,11 +138,12 @@ export async function greasePlan(input: unknown): Promise<GreaseResponse> {
   const factor = factors.length > 0 ? Math.max(...factors) : null
   const open = variants.filter(({ closure }) => closure.sides < 2)
   const room = cavity && { lengthMm: cavity.length, innerMm: cavity.inner, outerMm: cavity.outer }
+  const wanted = school ?? (await shopSchool(factor))
   const fill = greaseFill(
     open.map(({ part }) => part),
     room ?? null,
     factor,
-    school,
+    wanted,
   )
   const share = (part: number, whole: number) => (whole > 0 ? part / whole : 0)
   const free = open.reduce((sum, { part }) => sum + (freeVolumeMl(part) ?? 0), 0)

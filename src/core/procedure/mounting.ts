@@ -21,7 +21,7 @@ const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
 
 /** How a tight ring goes in: heat or force, by the school of the shop and by what the parts bear. */
 function driving(facts: PlanFacts, fit: SeatFit | undefined, coldOnly = false): string {
-  if (!fit || fit.max <= 0) return 'By hand: a slide fit, a film of oil'
+  if (!fit || !isTight(fit)) return 'By hand: a slide fit, a film of oil'
   const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
   const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod with washers of ${fit.rod.washerMm} mm)` : ''}`
   return !coldOnly && facts.schools.heat === 'heat' && /^Heat/.test(fit.heatAdvice)

@@ -1,5 +1,5 @@
 import type { HardwareDetails } from '../catalogue'
-import { isFastener, isTapered, placesOf, round } from './facts'
+import { isFastener, isTapered, isTight, placesOf, round } from './facts'
 import type { PlanFacts, SeatFit } from './plan'
 import type { WantedTool } from './tools'
 
@@ -29,11 +29,11 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
   const places = placesOf(facts)
   const wanted: WantedTool[] = []
   for (const fit of facts.fits)
-    if (fit.max > 0) {
+    if (isTight(fit)) {
       const name = facts.parts.get(fit.slot)?.part.base ?? fit.slot
       wanted.push(sleeveFor(fit, name))
     }
-  const force = Math.max(0, ...facts.fits.map((fit) => (fit.max > 0 ? fit.forceKn : 0)))
+  const force = Math.max(0, ...facts.fits.map((fit) => (isTight(fit) ? fit.forceKn : 0)))
   if (force > 1) {
     const rod = facts.fits.find((fit) => fit.forceKn === force)?.rod
     wanted.push({
@@ -46,7 +46,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
         : 'Heat instead; no rod that goes through the bore is strong enough.',
     })
   }
-  if (facts.schools.heat === 'heat' && facts.fits.some((fit) => fit.max > 0 && /^Heat/.test(fit.heatAdvice)))
+  if (facts.schools.heat === 'heat' && facts.fits.some((fit) => isTight(fit) && /^Heat/.test(fit.heatAdvice)))
     wanted.push({
       kind: 'heater',
       words: 'Heater to 120 °C with a thermometer',

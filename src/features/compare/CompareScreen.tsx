@@ -19,7 +19,6 @@ const SIZES = [
   ['totalWidth', 'Total width'],
 ] as const
 const SIGNS = { same: 'pass', look: 'warn', no: 'fail', unknown: 'gap' } as const
-const VERDICTS = { goes: 'Goes', look: 'Look again', doesNotGo: 'Does not go' } as const
 
 const BLANK: ComparisonDraft = {
   from: '',
@@ -88,6 +87,21 @@ function PairRow({
   )
 }
 
+/** A size in its two units, one under the other. */
+function Told({ text }: { text: string }) {
+  const [first = '', ...rest] = text.split(' (')
+  return (
+    <td className="number py-1.5 pr-3 text-[13.5px]">
+      {rest.length > 0 ? <span className="whitespace-nowrap">{first}</span> : first}
+      {rest.map((part) => (
+        <span key={part} className="block whitespace-nowrap text-ink3">
+          {part.replace(')', '')}
+        </span>
+      ))}
+    </td>
+  )
+}
+
 function Rows({ found }: { found: CompareResponse }) {
   return (
     <table className="w-full text-[14.5px]">
@@ -112,8 +126,8 @@ function Rows({ found }: { found: CompareResponse }) {
               <VerdictMark verdict={SIGNS[row.result]} />
             </td>
             <td className="py-1.5 pr-3 font-semibold">{row.words}</td>
-            <td className="number py-1.5 pr-3 text-[13.5px]">{row.old}</td>
-            <td className="number py-1.5 pr-3 text-[13.5px]">{row.new}</td>
+            <Told text={row.old} />
+            <Told text={row.new} />
             <td className="py-1.5 text-ink2">
               {[/^differs$/.test(row.difference) ? '' : row.difference, row.meaning]
                 .filter(Boolean)
@@ -263,9 +277,9 @@ export function CompareScreen() {
             ) : (
               <>
                 <h1 className="text-[21px] font-bold" data-testid="comparison">
-                  {VERDICTS[found.verdict]}
+                  {found.words}
                 </h1>
-                <p className="mb-2 text-ink2">{found.words}</p>
+
                 <Rows found={found} />
               </>
             )}

@@ -3,7 +3,6 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { cavityBetween } from '@/core/grease'
-import { writeMm } from '@/core/quantity'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import type { FittingDraft, SeatsResponse } from '@/services/schemas/plan'
 import { useAnswer } from '@/ui/useAnswer'
@@ -180,7 +179,7 @@ export function FitStage() {
             bearings={bearings}
             usual={{
               ...(length && { length }),
-              ...(between && { inner: writeMm(between.innerMm), outer: writeMm(between.outerMm) }),
+              ...(between && { inner: between.innerMm.toFixed(1), outer: between.outerMm.toFixed(1) }),
               ...(lips && { lips }),
             }}
             fields={{

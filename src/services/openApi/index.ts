@@ -1,10 +1,11 @@
 import 'server-only'
+import { judgementPaths } from './judgement'
+import { json, problem, ok, text, csv, csvOut, pdfOut, id } from './parts'
 import { z } from 'zod'
-import { EndPlayRequest, EndPlayResponse, FitRequest, FitResponse } from './schemas/fit'
-import { IdentifyRequest, IdentifyResponse } from './schemas/evidence'
-import { Job, JobChange, NewJob } from './schemas/job'
-import { KitProposal, KitResponse } from './schemas/kit'
-import { KitFile } from './schemas/kitFile'
+import { IdentifyRequest, IdentifyResponse } from '../schemas/evidence'
+import { Job, JobChange, NewJob } from '../schemas/job'
+import { KitProposal, KitResponse } from '../schemas/kit'
+import { KitFile } from '../schemas/kitFile'
 import { ArrangementFile } from '@/core/kit'
 import {
   BasketQuery,
@@ -24,44 +25,17 @@ import {
   StockImported,
   StockItem,
   StockResponse,
-} from './schemas/supply'
-import { ListDetail, ListsResponse, ListSummary, PreviewResponse } from './schemas/list'
+} from '../schemas/supply'
+import { ListDetail, ListsResponse, ListSummary, PreviewResponse } from '../schemas/list'
 import {
   Comparison,
   DecodeResponse,
   HealthResponse,
   InterchangeResponse,
   PartResponse,
-  Problem,
   SealsResponse,
   TaperedResponse,
-} from './schemas/lookUp'
-
-const json = (schema: z.ZodType, io: 'input' | 'output') => ({
-  content: { 'application/json': { schema: z.toJSONSchema(schema, { io, unrepresentable: 'any' }) } },
-})
-const problem = {
-  description: 'Refused, with what to change',
-  content: { 'application/problem+json': { schema: z.toJSONSchema(Problem) } },
-}
-const ok = (schema: z.ZodType, description: string) => ({
-  '200': { description, ...json(schema, 'output') },
-  default: problem,
-})
-const text = (name: string, required: boolean, description: string, where: 'query' | 'path' = 'query') => ({
-  name,
-  in: where,
-  required,
-  description,
-  schema: { type: 'string' },
-})
-const csv = { required: true, content: { 'text/csv': { schema: { type: 'string' } } } }
-const csvOut = {
-  '200': { description: 'CSV', content: { 'text/csv': { schema: { type: 'string' } } } },
-  default: problem,
-}
-const pdfOut = { '200': { description: 'PDF', content: { 'application/pdf': {} } }, default: problem }
-const id = { name: 'id', in: 'path', required: true, schema: { type: 'integer' } }
+} from '../schemas/lookUp'
 
 /** The JSON interface, generated from the schemas that validate it. */
 export function openApi() {
@@ -73,6 +47,7 @@ export function openApi() {
       description: 'Lengths are millimetres as numbers; `in` twins are text.',
     },
     paths: {
+      ...judgementPaths,
       '/api/health': {
         get: { summary: 'Application, database and catalogue', responses: ok(HealthResponse, 'All is well') },
       },
@@ -202,21 +177,6 @@ export function openApi() {
           summary: 'Fill and check a kit',
           requestBody: { required: true, ...json(KitProposal, 'input') },
           responses: ok(KitResponse, 'The kit'),
-        },
-      },
-      '/api/fits/check': {
-        post: {
-          summary:
-            'What a seat of a class does to a ring: interference, clearance left, heat, force, verdict on a measured seat',
-          requestBody: { required: true, ...json(FitRequest, 'input') },
-          responses: ok(FitResponse, 'Limits and interference in µm, positive = tight'),
-        },
-      },
-      '/api/adjust/endplay': {
-        post: {
-          summary: 'Nut, pitch and slots to end play',
-          requestBody: { required: true, ...json(EndPlayRequest, 'input') },
-          responses: ok(EndPlayResponse, 'Axial move and the slots that land in the target'),
         },
       },
       '/api/arrangements': {
