@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { endPlay, rockTest } from '.'
+import { endPlay, playCurve, recheckDates, rockTest } from '.'
 
 const MM = 25.4
 describe('nut to end play', () => {
@@ -51,4 +51,16 @@ it('the rock test gives back the end play that makes the dial move (geometry of 
     const tilt = (2 * (play / 2) * Math.tan((angle * Math.PI) / 180)) / rows
     expect(rockTest(2 * tilt * radius, radius, rows, angle)).toBeCloseTo(play, 9)
   }
+})
+
+it('the curve of play goes through no play, a slot a step, and is a straight line of the pitch', () => {
+  const curve = playCurve(25.4 / 14, 60, 0)
+  expect(curve.find((p) => p.degrees === 0)?.playMm).toBe(0)
+  expect(curve.filter((p) => p.slot).map((p) => p.degrees)).toEqual([-120, -60, 0, 60, 120, 180, 240, 300])
+  for (const { degrees, playMm } of curve) expect(playMm).toBeCloseTo((25.4 / 14) * (degrees / 360), 9)
+})
+
+it('appointments cross months and leap days', () => {
+  expect(recheckDates('2028-02-28', true, false)[0]?.date).toBe('2028-02-29')
+  expect(recheckDates('2026-12-31', false, true).map((r) => r.date)).toEqual(['2027-01-01', '2027-03-31'])
 })

@@ -4,6 +4,8 @@ import { shipped } from '../../../tests/support/shipped'
 import { findPart } from '../catalogue'
 import { greaseFill, schoolFor, speedFactor } from './fill'
 import { freeVolumeMl, GREASE_DENSITY, ringVolumeMl } from './freeVolume'
+import { mixing, THICKENERS } from './mixing'
+import { relubricationGrams, relubricationHours, wheelRpm } from './relubrication'
 
 const part = (base: string) => {
   const found = findPart(shipped.catalogue, base)
@@ -48,4 +50,26 @@ describe('fill', () => {
     )
     expect(greaseFill([set], null, 10_000).cavityMl).toBe(0)
   })
+})
+
+describe('thickeners and intervals', () => {
+  it('mixing does not ask which was there first; the trade notes rows clash', () => {
+    for (const a of THICKENERS)
+      for (const b of THICKENERS) expect(mixing(a, b), `${a} ${b}`).toBe(mixing(b, a))
+    expect(mixing('lithium', 'polyurea')).toBe('clash')
+    expect(mixing('lithium', 'clay')).toBe('clash')
+    expect(mixing('lithium', 'aluminiumComplex')).toBe('clash')
+    expect(mixing('lithium', 'lithiumComplex')).toBe('mixes')
+  })
+  // Worked by hand: 10 · (14e6 / (3000 · √50) − 200) = 4 600 h; half of it at 85 °C (handbook rule).
+  it('the interval of a ball bearing of 50 mm at 3 000 a minute', () => {
+    const asked = { element: 'ball' as const, rpm: 3000, boreMm: 50 }
+    expect(relubricationHours(asked)).toBeCloseTo(4599.7, 0)
+    expect(relubricationHours({ ...asked, celsius: 85 }) / relubricationHours(asked)).toBeCloseTo(0.5, 9)
+    expect(relubricationHours({ ...asked, washed: true })).toBeLessThan(relubricationHours(asked))
+    expect(relubricationHours({ ...asked, rpm: 100_000 })).toBe(0)
+  })
+  it('0.005 · D · B: 6205 takes 3.9 g', () => expect(relubricationGrams(52, 15)).toBeCloseTo(3.9, 9))
+  // 15 km/h on 420 mm: 250 m a minute over 1.319 m of tyre.
+  it('a wheel turns by its tyre', () => expect(wheelRpm(15, 420)).toBeCloseTo(189.5, 1))
 })

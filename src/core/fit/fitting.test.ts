@@ -1,0 +1,195 @@
+import { randomLcg, randomNormal } from 'd3-random'
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { checkFit, type FitQuestion } from './checkFit'
+import { clearanceStages } from './clearanceStages'
+import { internalClearance } from './internalClearance'
+import { mountingTools } from './mountingTools'
+import { recommendClass } from './recommendClass'
+import { repairOptions } from './repairOptions'
+import { ringLimits, type RingClass, type RingPlan } from './ringTolerances'
+import { simulateFit } from './simulateFit'
+import { sortReadings } from './sortReadings'
+import { isShaftClass, toleranceClass } from './toleranceClass'
+
+/** Rows of ISO 492 (radial and metric tapered) and ABMA 19.2 class 4, as published, from memory: lower, upper, µm. */
+const RINGS: ['bore' | 'outside', number, RingPlan, RingClass, number, number][] = [
+  ['bore', 25, 'radial', 'Normal', -10, 0],
+  ['bore', 25, 'radial', 'P6', -8, 0],
+  ['bore', 25, 'radial', 'P5', -6, 0],
+  ['bore', 40, 'radial', 'P6', -10, 0],
+  ['bore', 60, 'radial', 'P5', -9, 0],
+  ['bore', 100, 'radial', 'P6', -15, 0],
+  ['bore', 150, 'radial', 'Normal', -25, 0],
+  ['outside', 22, 'radial', 'P6', -8, 0],
+  ['outside', 52, 'radial', 'Normal', -13, 0],
+  ['outside', 52, 'radial', 'P6', -11, 0],
+  ['outside', 52, 'radial', 'P5', -9, 0],
+  ['outside', 140, 'radial', 'P6', -15, 0],
+  ['bore', 25, 'taperedMetric', 'Normal', -12, 0],
+  ['outside', 52, 'taperedMetric', 'Normal', -16, 0],
+  ['outside', 90, 'taperedMetric', 'Normal', -18, 0],
+  ['bore', 25.4, 'taperedInch', 'Normal', 0, 13],
+  ['bore', 101.6, 'taperedInch', 'Normal', 0, 25],
+  ['outside', 50.292, 'taperedInch', 'Normal', 0, 25],
+]
+it.each(RINGS)('%s %d mm, %s %s: %d to %d µm', (role, mm, plan, ringClass, lower, upper) =>
+  expect(ringLimits(role, mm, plan, ringClass)).toEqual({ lower, upper }),
+)
+it('a finer class is never wider', () =>
+  fc.assert(
+    fc.property(
+      fc.double({ min: 3, max: 315, noNaN: true }),
+      fc.constantFrom('bore' as const, 'outside' as const),
+      (mm, role) => {
+        const band = (c: RingClass) => -ringLimits(role, mm, 'radial', c).lower
+        expect(band('P6')).toBeLessThanOrEqual(band('Normal'))
+        expect(band('P5')).toBeLessThanOrEqual(band('P6'))
+      },
+    ),
+  ))
+
+/** Rows of ISO 5753-1 beyond deep groove, as published, from memory. */
+it.each([
+  ['self-aligning', 'CN', 25, 11, 24],
+  ['self-aligning', 'C3', 40, 23, 40],
+  ['spherical', 'CN', 40, 30, 45],
+  ['spherical', 'C3', 60, 65, 90],
+  ['spherical', 'C4', 100, 135, 180],
+] as const)('%s %s at %d mm is %d to %d µm', (family, group, bore, lower, upper) =>
+  expect(internalClearance(family, group, bore)).toEqual({ lower, upper }),
+)
+
+describe('usual classes (common practice, handbooks)', () => {
+  const ball = { rolling: 'ball' as const, load: 'normal' as const, boreMm: 25 }
+  it.each([
+    [{ ...ball, ring: 'inner', turning: 'inner' }, 'k5'],
+    [{ ...ball, ring: 'outer', turning: 'inner' }, 'H7'],
+    [{ ...ball, ring: 'inner', turning: 'outer' }, 'g6'],
+    [{ ...ball, ring: 'outer', turning: 'outer' }, 'N7'],
+    [{ ...ball, ring: 'outer', turning: 'outer', load: 'light' }, 'M7'],
+    [{ ...ball, ring: 'outer', turning: 'outer', load: 'heavy' }, 'P7'],
+    [{ ...ball, ring: 'outer', turning: 'outer', lightAlloy: true }, 'P7'],
+    [{ ...ball, ring: 'inner', turning: 'inner', load: 'light' }, 'j6'],
+    [{ ...ball, ring: 'inner', turning: 'inner', rolling: 'roller', boreMm: 50 }, 'm6'],
+  ] as const)('%j: %s', (use, name) => expect(recommendClass(use).class).toBe(name))
+  it('every class that is recommended is in the tables, on its own side', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom('inner' as const, 'outer' as const),
+        fc.constantFrom('inner' as const, 'outer' as const),
+        fc.constantFrom('light' as const, 'normal' as const, 'heavy' as const),
+        fc.constantFrom('ball' as const, 'roller' as const),
+        fc.double({ min: 3, max: 400, noNaN: true }),
+        fc.boolean(),
+        (ring, turning, load, rolling, boreMm, lightAlloy) => {
+          const { class: name } = recommendClass({ ring, turning, load, rolling, boreMm, lightAlloy })
+          expect(isShaftClass(name)).toBe(ring === 'inner')
+          expect(toleranceClass(name, boreMm)).not.toBeNull()
+        },
+      ),
+    ))
+})
+
+describe('a hundred thousand assemblies', () => {
+  const normal = () => randomNormal.source(randomLcg(0.7))(0, 1)
+  const spread = {
+    seat: { lower: 2, upper: 11 },
+    ring: { lower: -10, upper: 0 },
+    clearance: { lower: 5, upper: 20 },
+    taken: 0.8,
+    sign: 1 as const,
+  }
+  // Independent sums of normal bands: mean 11.5, standard deviation √(9² + 10²) / 6 = 2.24 µm (cut at three sigmas: a little less).
+  it('spread as the closed form of two normal bands', () => {
+    const fit = simulateFit(spread, 100_000, normal())
+    expect(fit.interference.median).toBeCloseTo(11.5, 1)
+    const sigma = Math.sqrt(9 ** 2 + 10 ** 2) / 6
+    expect(fit.interference.p99 - fit.interference.median).toBeCloseTo(2.326 * sigma, 0)
+    expect(fit.interference.bins.reduce((sum, bin) => sum + bin.count, 0)).toBe(100_000)
+    expect(fit.loose).toBeLessThan(0.001)
+    expect(fit.clearance?.median).toBeCloseTo(12.5 - 0.8 * 11.5, 1)
+  })
+  it('never leaves the worst case', () => {
+    const fit = simulateFit(spread, 20_000, normal())
+    expect(fit.interference.p1).toBeGreaterThanOrEqual(2)
+    expect(fit.interference.p99).toBeLessThanOrEqual(21)
+  })
+  it('a housing is loose where it is larger', () => {
+    const housing = {
+      ...spread,
+      seat: { lower: 0, upper: 30 },
+      ring: { lower: -13, upper: 0 },
+      sign: -1 as const,
+    }
+    expect(simulateFit(housing, 5_000, normal()).loose).toBeGreaterThan(0.99)
+  })
+})
+
+describe('clearance from new to warm', () => {
+  // dm 38.5 mm, 10 K, 12e-6/K: 4.62 µm (handbook relation).
+  it('takes what the fits take, then what the warm inner ring takes', () => {
+    const { fresh, mounted, warm } = clearanceStages(
+      { lower: 5, upper: 20 },
+      { inner: { min: 2, max: 21 }, outer: { min: -10, max: 10 } },
+      10,
+      38.5,
+    )
+    expect(fresh).toEqual({ min: 5, max: 20 })
+    expect(mounted.min).toBeCloseTo(5 - 0.8 * 21 - 0.7 * 10, 9)
+    expect(mounted.max).toBeCloseTo(20 - 0.8 * 2, 9)
+    expect(mounted.min - warm.min).toBeCloseTo(4.62, 2)
+  })
+})
+
+describe('readings of a seat', () => {
+  const at = (valueMm: number, i: number) => ({ at: String(i), valueMm })
+  it('inches among millimetres are turned, a slip of the pen is set aside, wear is kept', () => {
+    const { used, words } = sortReadings([62.01, 2.4411, 26.01, 61.5].map(at), 62)
+    expect(used.map((r) => Math.round(r.valueMm * 100) / 100)).toEqual([62.01, 62, 61.5])
+    expect(words).toHaveLength(2)
+    expect(words[0]).toContain('inches')
+    expect(words[1]).toContain('set aside')
+  })
+  it('a wild reading condemns nothing, a strayed one does', () => {
+    const asked: FitQuestion = { ring: 'outer', class: 'N7', bore: 30, outside: 62, width: 16 }
+    const seat = (values: number[]) => {
+      const fit = checkFit({ ...asked, readings: values.map(at) })
+      return fit.ok ? fit.value.seat?.verdict : null
+    }
+    expect(seat([61.975, 61.972, 61.976, 91.974])).toBe('good')
+    expect(seat([61.975, 61.972, 61.976, 62.06])).toBe('replace')
+  })
+})
+
+it('repairs stand in order of merit; peening is told as not advised, glue not for wheels alone', () => {
+  expect(repairOptions('housing', 'good', 0, true)).toEqual([])
+  const worn = repairOptions('housing', 'replace', 60, true)
+  expect(worn[0]?.way).toContain('Clean')
+  expect(worn.at(-1)).toMatchObject({ advised: false, way: 'Peening the edge of the bore' })
+  expect(worn.find((o) => o.way === 'Retaining compound')?.advised).toBe(false)
+  expect(repairOptions('housing', 'replace', 300, false).map((o) => o.way)).not.toContain(
+    'Retaining compound',
+  )
+})
+
+describe('sleeves and rods', () => {
+  it('a sleeve meets its own ring only, a rod goes through the bore and holds the force', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom('inner' as const, 'outer' as const),
+        fc.double({ min: 8, max: 100, noNaN: true }),
+        fc.double({ min: 8, max: 80, noNaN: true }),
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        (ring, bore, more, force) => {
+          const { sleeve, rod } = mountingTools(ring, bore, bore + more, force)
+          expect(sleeve.insideMm).toBeGreaterThan(bore)
+          expect(sleeve.outsideMm).toBeLessThan(bore + more)
+          expect(sleeve.outsideMm).toBeGreaterThan(sleeve.insideMm - 0.5)
+          if (rod) expect(Number(rod.thread.slice(1))).toBeLessThan(bore)
+        },
+      ),
+    ))
+  // M12, 84.3 mm² (ISO 898-1): half of 225 MPa is 9.4 kN.
+  it('9 kN asks for M12', () => expect(mountingTools('inner', 25, 52, 9).rod?.thread).toBe('M12'))
+})

@@ -1,0 +1,231 @@
+import { describe, expect, it } from 'vitest'
+import { shipped } from '../../../tests/support/shipped'
+import { variantOf } from '../interchange'
+import { arrangementOf, ARRANGEMENTS, proposeKit, type KitRequest } from '../kit'
+import { makePlan } from './makePlan'
+import type { Plan, PlanFacts, SeatFit } from './plan'
+import { CAREFUL, SCHOOL_NAMES, schoolNote, SCHOOLS } from './schools'
+import { pickTools, type WantedTool } from './tools'
+
+const TIGHT: SeatFit = {
+  slot: '',
+  ring: 'outer',
+  class: 'N7',
+  min: -4,
+  max: 39,
+  celsius: 98,
+  heatAdvice:
+    'Heat the hub to about 100 °C by hot air, plate or induction, never with a flame; at most 150 °C.',
+  forceKn: 12,
+  sleeve: { insideMm: 54, outsideMm: 61.5 },
+  rod: { thread: 'M16', washerMm: 61 },
+}
+
+function plan(code: string, request: Partial<KitRequest> = {}, more: Partial<PlanFacts> = {}): Plan {
+  const arrangement = arrangementOf(code)
+  const kit = proposeKit(arrangement, { positions: 2, parts: {}, sizes: {}, ...request }, shipped)
+  const parts = new Map(
+    kit.lines.flatMap((line) => {
+      const variant = line.state === 'filled' ? variantOf(line.designation, shipped) : null
+      return variant ? [[line.slot, variant] as const] : []
+    }),
+  )
+  return makePlan({
+    arrangement,
+    kit,
+    parts,
+    fits: [],
+    inspected: [],
+    checkNext: [],
+    run: 'yes',
+    encoder: false,
+    wet: false,
+    firstSide: '',
+    nut: null,
+    greaseWords: '',
+    schools: CAREFUL,
+    toolbox: [],
+    fittedOn: '2026-05-01',
+    depths: [],
+    ...more,
+  })
+}
+
+const A1: Partial<KitRequest> = {
+  parts: { innerCone: 'L68149', innerCup: 'L68110', outerCone: 'LM12749', outerCup: 'LM12710' },
+  sizes: { sealShaft: 42, sealHousing: 62, sealWidth: 8, cavityLength: 48, hubMouth: 45.24 },
+  thread: '3/4-16',
+}
+const B2: Partial<KitRequest> = { parts: { bearing: '6004-2RS' }, sizes: { spacerLength: 38 } }
+const D1: Partial<KitRequest> = { parts: { hubUnit: '39x72x37', axleNut: 'axle nut M24x1.5' } }
+
+const stepsOf = ({ sections }: Plan) => sections.flatMap((s) => s.steps)
+const order = (p: Plan, ...ids: string[]) => {
+  const places = ids.map((id) => stepsOf(p).findIndex((step) => step.id === id))
+  expect(places, ids.join(' < ')).not.toContain(-1)
+  expect(places, ids.join(' < ')).toEqual([...places].sort((a, b) => a - b))
+}
+const all = (p: Plan) =>
+  stepsOf(p)
+    .map((s) => `${s.words} ${s.tool ?? ''} ${s.caution ?? ''}`)
+    .join('\n')
+
+describe('order of work (common practice)', () => {
+  it('A1: record first, cups before cones, inner bearing before its seal, nut, play, pin, cap last of the parts', () => {
+    order(
+      plan('A1', A1),
+      'removal.record',
+      'clean.parts',
+      'mount.innerCup',
+      'mount.innerCone.pack',
+      'mount.innerCone',
+      'mount.seal',
+      'mount.hub',
+      'mount.outerCone',
+      'mount.washer',
+      'mount.castleNut',
+      'adjust.measured',
+      'finish.cotterPin',
+      'finish.torque',
+      'finish.cap',
+      'finish.spin',
+    )
+  })
+  it('B2: spacer before the second side, both bearings of it before the retainer', () => {
+    const p = plan('B2', B2)
+    order(
+      p,
+      'mount.bearingLeft',
+      'mount.spacerTube',
+      'mount.bearingRight',
+      'mount.bearingRightSecond',
+      'mount.retainer',
+    )
+    order(p, 'removal.retainer', 'removal.bearingLeft')
+  })
+  it('the side with the locating shoulder goes first, whichever it is', () => {
+    order(
+      plan('B1', B2, { firstSide: 'right' }),
+      'mount.bearingRight',
+      'mount.spacerTube',
+      'mount.bearingLeft',
+    )
+    order(
+      plan('B1', B2, { firstSide: 'left' }),
+      'mount.bearingLeft',
+      'mount.spacerTube',
+      'mount.bearingRight',
+    )
+  })
+  it('D1: unit, snap ring, hub with the inner ring supported, axle nut', () => {
+    const p = plan('D1', D1)
+    order(p, 'mount.hubUnit', 'mount.snapRing', 'mount.hubUnit.hub', 'mount.axleNut')
+    expect(all(p)).toContain('support the inner ring')
+  })
+})
+
+describe('what is there is mentioned, what is not is not', () => {
+  it('a magnetic encoder: its side; none: no word of it; nobody looked: a look', () => {
+    expect(all(plan('D1', D1, { encoder: true }))).toMatch(/magnetic encoder side goes toward the sensor/)
+    expect(all(plan('D1', D1, { encoder: true }))).toMatch(/Gap clear of the sensor/)
+    expect(all(plan('D1', D1, { encoder: false }))).not.toMatch(/magnet|sensor/i)
+    expect(all(plan('D1', D1, { encoder: null }))).toMatch(/paper clip/)
+  })
+  it('one closed side faces outward and is backed with grease; two closed sides have no such word', () => {
+    expect(all(plan('B1', { ...B2, parts: { bearing: '6004RS' } }))).toContain(
+      'Closed side outward; back the open side',
+    )
+    expect(all(plan('B1', B2))).not.toContain('back the open side')
+  })
+  it('only a tapered pair is set', () => {
+    expect(stepsOf(plan('D1', D1)).some((s) => s.id.startsWith('adjust'))).toBe(false)
+    expect(stepsOf(plan('B1', B2)).find((s) => s.id === 'adjust.clamped')?.words).toContain(
+      'just drag the other',
+    )
+  })
+  it('a lost seat stops the work and is to be settled first', () => {
+    const fit: SeatFit = { ...TIGHT, slot: 'innerCup', seat: { verdict: 'replace', why: 'Worn 40 µm.' } }
+    const p = plan('A1', A1, { fits: [fit] })
+    expect(
+      stepsOf(p)
+        .filter((s) => s.stop)
+        .map((s) => s.id),
+    ).toEqual(['check.seat.innerCup.outer'])
+    expect(p.open.join(' ')).toContain('repair or renew')
+  })
+  it('gaps of the kit are to be settled first', () =>
+    expect(plan('A1', { ...A1, sizes: {} }).open.join(' ')).toContain('Seal: missing'))
+})
+
+describe('every shipped arrangement', () => {
+  it.each([...ARRANGEMENTS.keys()])(
+    '%s gives a plan with cautions, no invented torque, each step once',
+    (code) => {
+      const p = plan(
+        code,
+        code === 'A1' || code === 'A2' ? A1 : code === 'D1' ? D1 : { parts: { bearing: '6205' } },
+      )
+      const steps = stepsOf(p)
+      expect(p.sections.map((s) => s.id).slice(0, 2)).toEqual(['before', 'removal'])
+      expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length)
+      expect(all(p)).not.toMatch(/\d\s*(N·m|Nm|lbf|ft-lb)/)
+      for (const { words } of steps) expect(words).toMatch(/^[A-Z0-9“]/)
+      expect(steps.some((s) => s.caution)).toBe(true)
+    },
+  )
+})
+
+describe('schools', () => {
+  it('each has its way noted with when the others are right', () => {
+    for (const name of SCHOOL_NAMES) {
+      const note = schoolNote(name, CAREFUL)
+      expect(note.mine, name).not.toBe('')
+      expect(note.others.length, name).toBe(Object.keys(SCHOOLS[name].ways).length - 1)
+    }
+  })
+  it('feel or dial: both are on the card, the chosen one last; press or hammer change the tools', () => {
+    expect(
+      stepsOf(plan('A1', A1, { schools: { ...CAREFUL, adjustment: 'feel' } })).map((s) => s.id),
+    ).toContain('adjust.feel')
+    expect(stepsOf(plan('A1', A1)).map((s) => s.id)).not.toContain('adjust.feel')
+    const kinds = (driving: 'press' | 'hammer') =>
+      plan('A1', A1, { schools: { ...CAREFUL, driving } }).tools.map((t) => t.kind)
+    expect(kinds('press')).toContain('puller')
+    expect(kinds('hammer')).toContain('brassDrift')
+  })
+  it('cold: no heat on the card', () => {
+    const fits = [{ ...TIGHT, slot: 'innerCup' }]
+    expect(all(plan('A1', A1, { fits }))).toContain('Heat the hub')
+    expect(all(plan('A1', A1, { fits, schools: { ...CAREFUL, heat: 'cold' } }))).not.toContain('Heat the hub')
+  })
+})
+
+describe('tools', () => {
+  const sleeve: WantedTool = {
+    kind: 'sleeve',
+    words: 'Sleeve 61.5',
+    from: 60,
+    to: 61.5,
+    improvise: 'old ring',
+  }
+  it.each([
+    [{ kind: 'sleeve' as const, words: 'set', from: 20, to: 62 }, 'set'],
+    [{ kind: 'sleeve' as const, words: 'one', from: 61, to: 61 }, 'one'],
+    [{ kind: 'sleeve' as const, words: 'too large', from: 63, to: 63 }, null],
+    [{ kind: 'socket' as const, words: 'socket', from: 61, to: 61 }, null],
+  ])('%j serves for 60 to 61.5 mm: %s', (own, words) =>
+    expect(pickTools([sleeve], [own])[0]?.own).toBe(words),
+  )
+  it('a press serves for less than its force', () => {
+    const press: WantedTool = { kind: 'press', words: 'Press 18', from: 18, to: Infinity, improvise: '' }
+    expect(pickTools([press], [{ kind: 'press', words: 'arbor', to: 20 }])[0]?.own).toBe('arbor')
+    expect(pickTools([press], [{ kind: 'press', words: 'small', to: 10 }])[0]?.own).toBeNull()
+  })
+  it('the socket is that of the nut, 1 1/8 in across flats for 3/4-16', () =>
+    expect(plan('A1', A1).tools.find((t) => t.kind === 'socket')?.words).toContain('28.6'))
+})
+
+it('looks again on the day after and by season, sooner where it is washed', () => {
+  expect(plan('A1', A1).rechecks.map((r) => r.date)).toEqual(['2026-05-02', '2026-10-28'])
+  expect(plan('A1', A1, { wet: true }).rechecks.map((r) => r.date)).toEqual(['2026-05-02', '2026-07-30'])
+})

@@ -1,0 +1,31 @@
+import { expect, it } from 'vitest'
+import { NM_PER_LBFFT, readTorque, writeTorque } from './torque'
+
+// 1 lbf·ft = 1.355 817 948 331 400 4 N·m, exact from the definitions of pound, gravity and foot (NIST SP 811).
+it('the factor is exact', () => expect(NM_PER_LBFFT).toBeCloseTo(1.3558179483314004, 15))
+
+it.each([
+  ['110 Nm', 110],
+  ['110 N·m', 110],
+  ['110', 110],
+  ['81 lbf ft', 109.82],
+  ['81 ft-lb', 109.82],
+  ['81 lb-ft', 109.82],
+  ['12,5 N m', 12.5],
+])('%s is %d N·m', (text, nm) => {
+  const read = readTorque(text)
+  expect(read.ok && read.value).toBeCloseTo(nm, 2)
+})
+
+it.each([
+  ['110 kg', 'unit'],
+  ['110 psi', 'unit'],
+  ['tight', 'figure'],
+  ['', 'figure'],
+  ['0 Nm', 'range'],
+  ['9000 Nm', 'range'],
+])('“%s” is refused: %s', (text, code) =>
+  expect(readTorque(text)).toMatchObject({ ok: false, problem: { code } }),
+)
+
+it('is written in both units', () => expect(writeTorque(110)).toBe('110 N·m (81 lbf·ft)'))

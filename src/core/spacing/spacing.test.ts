@@ -1,0 +1,74 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { centreAxle } from './centreAxle'
+import { compareDepths } from './compareDepths'
+import { judgeSpacerPair } from './spacerPair'
+import { stackUp, type StackItem } from './stackUp'
+
+/** Slow twin of the worst case: every corner of the box of tolerances. */
+function corners(items: readonly StackItem[]): { min: number; max: number } {
+  const sums = items.reduce<number[]>(
+    (all, { sign, mm, plusMm, minusMm }) =>
+      all.flatMap((sum) => [sum + sign * (mm + plusMm), sum + sign * (mm - minusMm)]),
+    [0],
+  )
+  return { min: Math.min(...sums), max: Math.max(...sums) }
+}
+
+const item = fc.record({
+  words: fc.constant(''),
+  sign: fc.constantFrom(1 as const, -1 as const),
+  mm: fc.double({ min: 1, max: 200, noNaN: true }),
+  plusMm: fc.double({ min: 0, max: 0.5, noNaN: true }),
+  minusMm: fc.double({ min: 0, max: 0.5, noNaN: true }),
+})
+
+describe('stack-up', () => {
+  it('worst case is the worst of all corners, statistical lies within it', () =>
+    fc.assert(
+      fc.property(fc.array(item, { minLength: 1, maxLength: 8 }), (items) => {
+        const { worst, statistical } = stackUp(items)
+        const slow = corners(items)
+        expect(worst.min).toBeCloseTo(slow.min, 9)
+        expect(worst.max).toBeCloseTo(slow.max, 9)
+        expect(statistical.min).toBeGreaterThanOrEqual(worst.min - 1e-9)
+        expect(statistical.max).toBeLessThanOrEqual(worst.max + 1e-9)
+      }),
+    ))
+  // Worked by hand: ± 0.1 and ± 0.05 give ± 0.15 at worst, ± √(0.01 + 0.0025) = ± 0.112 by root sum of squares.
+  it('the worked example', () => {
+    const { worst, statistical } = stackUp([
+      { words: 'hub', sign: 1, mm: 50, plusMm: 0.1, minusMm: 0.1 },
+      { words: 'tube', sign: -1, mm: 50, plusMm: 0.05, minusMm: 0.05 },
+    ])
+    expect(worst.max).toBeCloseTo(0.15, 9)
+    expect(statistical.max).toBeCloseTo(0.1118, 4)
+  })
+})
+
+describe('spacer between clamped bearings (common practice)', () => {
+  const pair = { shouldersMm: 46, shouldersOffMm: 0.02, spacerOffMm: 0.02 }
+  it.each([
+    [45.7, 'sideLoad'],
+    [46, 'good'],
+    [46.5, 'loose'],
+    [45.92, 'doubtful'],
+  ])('%d mm between 46 mm shoulders: %s', (spacerMm, verdict) =>
+    expect(judgeSpacerPair({ ...pair, spacerMm }).verdict).toBe(verdict),
+  )
+})
+
+it('an axle moves by half the difference', () => {
+  expect(centreAxle(31.4, 29.8)).toEqual({ shiftMm: expect.closeTo(0.8, 9) as number, toward: 'left' })
+  expect(centreAxle(30, 30).toward).toBeNull()
+})
+
+it('depths: as before, proud, or to be measured again', () => {
+  const [same, proud, open] = compareDepths([
+    { what: 'cup', beforeMm: 12.4, afterMm: 12.42 },
+    { what: 'cup', beforeMm: 12.4, afterMm: 12 },
+    { what: 'cup', beforeMm: 12.4 },
+  ])
+  expect([same?.result, proud?.result, open?.result]).toEqual(['pass', 'warn', 'gap'])
+  expect(proud?.words).toContain('not seated')
+})
