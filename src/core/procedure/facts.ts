@@ -26,7 +26,17 @@ export const isTapered = ({ arrangement }: PlanFacts): boolean =>
 export const isFastener = ({ slot, line }: Placed): boolean =>
   slot.role === 'castleNut' ||
   slot.role === 'lockNut' ||
-  /\b(nut|nuts|bolt|bolts|screw|screws)\b/i.test(line.words)
+  (/\b(nut|bolt|screw)s?\b/i.test(line.words) && !/unit/i.test(line.words))
+
+/** A unit bolted on whole, its bearing inside. */
+export const isBoltOn = ({ arrangement }: PlanFacts): boolean =>
+  arrangement.slots.some((slot) => slot.role === 'plain' && /unit/i.test(slot.words))
+
+export const isInsert = ({ arrangement }: PlanFacts): boolean =>
+  arrangement.slots.some((slot) => slot.role === 'insert')
+
+export const hasBalls = ({ arrangement }: PlanFacts): boolean =>
+  arrangement.slots.some((slot) => slot.role === 'balls')
 
 /** Name and number, as a step says it. */
 export const nameOf = ({ line }: Placed): string => {

@@ -1,10 +1,18 @@
-import { isFastener, isTapered, nameOf, placesOf, startLarge } from './facts'
+import { hasBalls, isFastener, isTapered, nameOf, placesOf, startLarge } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
 
 /** Setting: a tapered pair by feel and by dial, a clamped pair by its drag. */
 export function adjustSteps(facts: PlanFacts): PlanStep[] {
   const { nut, schools } = facts
+  if (hasBalls(facts))
+    return [
+      {
+        id: 'adjust.cones',
+        words:
+          'Run the free cone in by hand to the last play, hold it and lock its nut; locking moves it, so feel again: no play at the rim, no drag when it turns.',
+      },
+    ]
   if (!isTapered(facts)) {
     const clamped = placesOf(facts).some(({ slot }) => slot.role === 'spacerTube')
     return clamped && facts.arrangement.turning === 'outer'
@@ -18,10 +26,11 @@ export function adjustSteps(facts: PlanFacts): PlanStep[] {
       : []
   }
   const target = nut ? `${nut.target.min} to ${nut.target.max} mm` : "the manual's figure"
+  const slotted = placesOf(facts).some(({ slot }) => slot.role === 'castleNut')
+  const lock = slotted ? 'lock at the nearest slot loosened' : 'clamp the nut where it stands'
   const feel: PlanStep = {
     id: 'adjust.feel',
-    words:
-      'By feel: spin the wheel while tightening until it drags, back off a quarter turn to free it, re-snug by fingers, lock at the nearest slot loosened.',
+    words: `By feel: spin the wheel while tightening until it drags, back off a quarter turn to free it, re-snug by fingers, ${lock}.`,
     caution:
       'The quarter turn only frees it: it is far more than the play wanted. Over-tight kills as surely as loose.',
   }
@@ -46,6 +55,7 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
   const by = (role: string) => places.filter(({ slot }) => slot.role === role)
   const fasteners = places.filter(isFastener)
+  const wheel = facts.arrangement.turning === 'outer'
   const steps: PlanStep[] = []
   for (const place of by('cotterPin'))
     steps.push({
@@ -54,6 +64,11 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
     })
   for (const place of by('lockWasher'))
     steps.push({ id: `finish.${place.slot.id}`, words: 'Bend one tab of the washer into a slot of the nut.' })
+  if (places.some(({ line }) => /clamp screw/i.test(line.words)))
+    steps.push({
+      id: 'finish.clamp',
+      words: 'Tighten the clamp screw, then measure the play again: clamping moves the nut.',
+    })
   if (fasteners.length > 0)
     steps.push({
       id: 'finish.torque',
@@ -70,7 +85,7 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
   for (const place of by('cap'))
     steps.push({
       id: `finish.${place.slot.id}`,
-      words: `${nameOf(place)} last of all, tapped on squarely round its rim.`,
+      words: `${nameOf(place)}: last of all, tapped on squarely round its rim.`,
     })
   if (facts.encoder === true)
     steps.push({
@@ -79,14 +94,16 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
     })
   steps.push({
     id: 'finish.spin',
-    words:
-      'Spin, listen, feel: no rumble, no drag that was not there. Rock at top and bottom. Both ends of the axle alike.',
-    ...(facts.arrangement.turning === 'outer' && { school: schoolNote('sides', facts.schools) }),
+    words: wheel
+      ? 'Spin, listen, feel: no rumble, no drag that was not there. Rock at top and bottom. Both ends of the axle alike.'
+      : 'Turn by hand, listen, feel: no rumble, no drag that was not there. After half an hour under power feel the heat of the housing.',
+    ...(wheel && { school: schoolNote('sides', facts.schools) }),
   })
   steps.push({
     id: 'finish.tools',
-    words:
-      'Tools counted, guards back, wheels still chocked until the first turn under power is seen by two.',
+    words: wheel
+      ? 'Tools counted, guards back, wheels still chocked until the first turn under power is seen by two.'
+      : 'Tools counted, guards back; power stays locked off until everybody stands clear.',
   })
   return steps.map(startLarge)
 }

@@ -33,6 +33,16 @@ function openQuestions(facts: PlanFacts): string[] {
   ]
 }
 
+/** Fasteners of the kit; a wheel without any in its kit hangs on its axle all the same. */
+function torqueRows(facts: PlanFacts): Plan['torques'] {
+  const rows = placesOf(facts)
+    .filter(isFastener)
+    .map(({ slot, line }) => ({ id: slot.id, words: line.words }))
+  return rows.length === 0 && facts.arrangement.turning === 'outer'
+    ? [{ id: 'axle', words: 'Fastener of the axle' }]
+    : rows
+}
+
 /**
  * An ordered job card from rules over the actual parts: what is not there is not mentioned. Values of torque are asked for,
  * never given.
@@ -43,7 +53,7 @@ export function makePlan(facts: PlanFacts): Plan {
     sections: BUILDERS.map(([id, build]) => ({ id, words: SECTION_WORDS[id], steps: build(facts) })).filter(
       ({ steps }) => steps.length > 0,
     ),
-    torques: places.filter(isFastener).map(({ slot, line }) => ({ id: slot.id, words: line.words })),
+    torques: torqueRows(facts),
     alwaysNew: places.filter(({ line }) => line.singleUse && line.quantity > 0).map((place) => nameOf(place)),
     tools: pickTools(wantedTools(facts), facts.toolbox),
     rechecks: recheckDates(facts.fittedOn, isTapered(facts), facts.wet),

@@ -1,11 +1,19 @@
-import { fitOf, isTapered, isTight, nameOf, placesOf, round, startLarge, type Placed } from './facts'
+import {
+  fitOf,
+  hasBalls,
+  isInsert,
+  isTapered,
+  isTight,
+  nameOf,
+  placesOf,
+  round,
+  startLarge,
+  type Placed,
+} from './facts'
+import { checkStep, holdsWheel, plainSteps, wheelStep } from './mountRest'
+import type { Ordered } from './ordered'
 import type { PlanFacts, PlanStep, SeatFit } from './plan'
 import { schoolNote } from './schools'
-
-interface Ordered extends PlanStep {
-  /** place in the sequence: what a later part would block comes first */
-  order: number
-}
 
 const step = ({ id, words, caution, tool, school, stop }: Ordered): PlanStep => ({
   id,
@@ -21,7 +29,8 @@ const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
 
 /** How a tight ring goes in: heat or force, by the school of the shop and by what the parts bear. */
 function driving(facts: PlanFacts, fit: SeatFit | undefined, coldOnly = false): string {
-  if (!fit || !isTight(fit)) return 'By hand: a slide fit, a film of oil'
+  if (!fit) return ''
+  if (!isTight(fit)) return 'By hand: a slide fit, a film of oil'
   const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
   const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod with washers of ${fit.rod.washerMm} mm)` : ''}`
   return !coldOnly && facts.schools.heat === 'heat' && /^Heat/.test(fit.heatAdvice)
@@ -31,6 +40,8 @@ function driving(facts: PlanFacts, fit: SeatFit | undefined, coldOnly = false): 
 
 /** Which ring the force goes through. */
 function through(facts: PlanFacts, slot: string): string {
+  const known = facts.fits.some((fit) => fit.slot === slot)
+  if (!known) return 'Press only on the ring that is tight, never on the seal.'
   const [inner, outer] = [isTight(fitOf(facts, slot, 'inner')), isTight(fitOf(facts, slot, 'outer'))]
   if (inner && outer) return 'Both rings are tight: press on both together with a flat plate.'
   if (inner) return 'Press only on the inner ring.'
@@ -63,16 +74,17 @@ function bearingStep(facts: PlanFacts, place: Placed): Ordered {
     ? fitOf(facts, slot.id, 'outer')
     : fitOf(facts, slot.id, 'inner')
   const hasSpacer = placesOf(facts).some((p) => p.slot.role === 'spacerTube')
-  const where = shaft ? 'onto the shaft' : `into the ${facts.arrangement.hub}`
+  const carrier = /carrier/i.test(slot.words)
+  const where = shaft ? 'onto the shaft' : `into the ${carrier ? 'carrier' : facts.arrangement.hub}`
   const why = first
     ? ' first, the side with the locating shoulder: it fixes the position.'
-    : hasSpacer
+    : hasSpacer && !carrier
       ? ', with the spacer already in.'
       : '.'
   return {
     id: `mount.${slot.id}`,
-    order: first ? 30 : 50,
-    words: `${nameOf(place)} ${where}${why} ${through(facts, slot.id)} Marking outward.${closureWords(facts, slot.id)} ${START}`,
+    order: first ? 30 : carrier ? 51 : 50,
+    words: `${nameOf(place)}: ${where}${why} ${through(facts, slot.id)} Marking outward.${closureWords(facts, slot.id)} ${START}`,
     tool: driving(facts, tight),
     caution: 'Eye protection; gloves for hot parts; never stand in line with the press.',
   }
@@ -90,7 +102,7 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
         {
           id,
           order: 10,
-          words: `${name} over the grooved journal, flange cut off if it is in the way. Film of sealant.`,
+          words: `${name}: over the grooved journal, flange cut off if it is in the way. Film of sealant.`,
         },
       ]
     case 'cup':
@@ -98,7 +110,7 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
         {
           id,
           order: outerSide ? 31 : 30,
-          words: `${name} into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder. ${START}`,
+          words: `${name}: into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder. ${START}`,
           tool: driving(facts, fitOf(facts, slot.id, 'outer')),
           caution:
             'Eye protection; gloves for a hot hub. The old cup, ground 0.5 mm smaller outside, makes a drift.',
@@ -110,7 +122,7 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
             {
               id,
               order: 80,
-              words: `${name}, packed, onto the spindle by hand. It slides; if it does not, clean the spindle.`,
+              words: `${name}: packed, onto the spindle by hand. It slides; if it does not, clean the spindle.`,
             },
           ]
         : [
@@ -120,7 +132,7 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
               words: `Pack both cones by hand until grease comes through the cage all round; film on the cup faces. ${facts.greaseWords}`,
               school: schoolNote('grease', facts.schools),
             },
-            { id, order: 60, words: `${name} into its cup, before the seal.` },
+            { id, order: 60, words: `${name}: into its cup, before the seal.` },
           ]
     case 'ballBearing':
     case 'bearing':
@@ -130,7 +142,7 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
             {
               id,
               order: 40,
-              words: `${name} through the loading slots of the housing, turned straight; lubrication holes in line. Onto the shaft by hand.`,
+              words: `${name}: through the loading slots of the housing, turned straight; lubrication holes in line. Onto the shaft by hand.`,
               caution: 'Never hammer on the insert: the shaft is made to fit.',
             },
           ]
@@ -140,7 +152,7 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
         {
           id,
           order: 40,
-          words: `${name} into the ${facts.arrangement.hub}. Press only on the outer ring.${
+          words: `${name}: into the ${facts.arrangement.hub}. Press only on the outer ring.${
             facts.encoder === true
               ? ' The magnetic encoder side goes toward the sensor: a paper clip tells it. Keep steel dust and magnets away.'
               : ''
@@ -159,14 +171,20 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
       ]
     case 'spacerTube':
       return [
-        { id, order: 45, words: `${name} in, now: before the second bearing. Afterwards it cannot go in.` },
+        {
+          id,
+          order: 45,
+          words: /sleeve/i.test(line.words)
+            ? `${name}: in its place now. ${line.note}`
+            : `${name}: in now, before the second bearing. Afterwards it cannot go in.`,
+        },
       ]
     case 'snapRing':
       return [
         {
           id,
-          order: slot.side === 'inner' ? 20 : 55,
-          words: `${name} into its groove, seen all round.${facts.encoder === true ? ' Gap clear of the sensor.' : ''}`,
+          order: slot.side === 'inner' ? 20 : holdsWheel(facts, place) ? 71 : 55,
+          words: `${name}: into its groove, seen all round.${facts.encoder === true ? ' Gap clear of the sensor.' : ''}`,
           tool: 'Snap ring pliers',
           caution: 'Eye protection: snap rings fly.',
         },
@@ -183,19 +201,19 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
         },
       ]
     case 'wheelSpacer':
-      return [{ id, order: 72, words: `${name} in, smooth side to the lip, a film of grease on it.` }]
+      return [{ id, order: 72, words: `${name}: in, smooth side to the lip, a film of grease on it.` }]
     case 'washer':
-      return [{ id, order: 82, words: `${name} on: tab in the keyway, curved side away from the bearing.` }]
+      return [{ id, order: 82, words: `${name}: tab in the keyway, curved side away from the bearing.` }]
     case 'castleNut':
-      return [{ id, order: 84, words: `${name} on by hand over its whole thread.` }]
+      return [{ id, order: 84, words: `${name}: on by hand over its whole thread.` }]
     case 'lockWasher':
-      return [{ id, order: 52, words: `${name} on, inner tab in the keyway.` }]
+      return [{ id, order: 52, words: `${name}: inner tab in the keyway.` }]
     case 'lockNut':
       return [
         {
           id,
           order: 53,
-          words: `${name} on by hand, then snug; it draws the bearing home and is locked under the finish.`,
+          words: `${name}: on by hand, then snug; it draws the bearing home and is locked under the finish.`,
         },
       ]
     case 'balls':
@@ -203,28 +221,20 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
         {
           id,
           order: 50,
-          words: `${name}: cup lined with grease, ${slot.perPosition > 1 ? `${slot.perPosition} balls` : 'balls by count'}, all of one new batch.`,
+          words: `${line.words}: ${line.quantityPerPosition > 0 ? `${line.quantityPerPosition} balls` : 'balls'}, all of one new batch, set into the grease of the cup.`,
         },
       ]
     case 'plain':
       return plainSteps(facts, place, id, name)
     case 'check':
-      return facts.encoder === null || (facts.encoder && slot.id !== 'encoder')
-        ? [
-            {
-              id,
-              order: 39,
-              words: `${line.words}: ${facts.encoder === null ? 'hold a paper clip to both faces. If one is magnetic, it goes toward the sensor.' : line.note}`,
-            },
-          ]
-        : []
+      return checkStep(facts, place, id)
     case 'grease':
       return tapered || facts.arrangement.filmOnly
         ? []
         : [
             {
               id,
-              order: 64,
+              order: isInsert(facts) ? 89 : hasBalls(facts) ? 45 : 64,
               words: `Grease: ${facts.greaseWords}`,
               school: schoolNote('grease', facts.schools),
             },
@@ -236,35 +246,11 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
   }
 }
 
-function plainSteps(facts: PlanFacts, place: Placed, id: string, name: string): Ordered[] {
-  const { line } = place
-  if (/nut|bolt|screw/i.test(line.words))
-    return [
-      {
-        id,
-        order: 86,
-        words: `${name}: start by hand${/bolts|nuts|screws/i.test(line.words) ? ', then snug in a cross pattern' : ''}. ${line.note}`,
-        tool: "Torque wrench, to the manual's value",
-      },
-    ]
-  if (/unit|housing/i.test(line.words))
-    return [{ id, order: 40, words: `${name} against a clean, flat face. ${line.note}` }]
-  if (/cover|shield|cap/i.test(line.words)) return [{ id, order: 92, words: `${name}. ${line.note}` }]
-  if (/retainer/i.test(line.words))
-    return [{ id, order: 54, words: `${name} home against the second bearing. ${line.note}` }]
-  return [{ id, order: 57, words: `${name}. ${line.note}` }]
-}
-
 /** Fitting, in the order that can be done: what a later part would block goes first. */
 export function mountSteps(facts: PlanFacts): PlanStep[] {
   const steps = placesOf(facts).flatMap((place) => stepsFor(facts, place))
-  if (isTapered(facts)) {
-    steps.push({
-      id: 'mount.hub',
-      order: 75,
-      words: `${facts.arrangement.hub} onto the spindle, straight, so that the lip is not turned over.`,
-    })
-  }
+  const wheel = wheelStep(facts)
+  if (wheel) steps.push(wheel)
   if (facts.arrangement.turning === 'inner' && steps.some((s) => s.order === 30 || s.order === 50))
     steps.push({
       id: 'mount.shaft',

@@ -1,5 +1,5 @@
 import { schoolNote } from './schools'
-import { fitOf, isTapered, isTight, nameOf, placesOf, startLarge } from './facts'
+import { hasBalls, isBoltOn, isFastener, isInsert, isTapered, placesOf } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
 
 /** Made safe, recorded, taken apart. Recording comes first: it cannot be done later. */
@@ -7,26 +7,41 @@ export function beforeSteps({ arrangement }: PlanFacts): PlanStep[] {
   return arrangement.cautions.map((caution, i) => ({ id: `before.${i}`, words: caution, caution: 'Safety' }))
 }
 
-export function removalSteps(facts: PlanFacts): PlanStep[] {
+function recordStep(facts: PlanFacts): PlanStep {
+  const { arrangement, depths } = facts
+  const what = isBoltOn(facts)
+    ? 'how the unit, its shield and the lead of the sensor lie, marks over unit and knuckle'
+    : hasBalls(facts)
+      ? 'how far the axle stands out on each side, which cone is locked'
+      : isInsert(facts)
+        ? 'where the housing and the collar stand on the shaft'
+        : `depth of ${isTapered(facts) ? 'each cup' : 'each bearing'} from the face of the ${arrangement.hub}, shims and where they lie`
+  return {
+    id: 'removal.record',
+    words: `Record first: ${what}, which side each part came from.${depths.length > 0 ? ` Recorded: ${depths.join('; ')}.` : ''}`,
+    tool: 'Depth gauge, marker, photograph',
+  }
+}
+
+/** Steps that loosen what holds the bearings. */
+function looseningSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
-  const has = (role: string) => places.filter(({ slot }) => slot.role === role)
-  const { arrangement, schools, encoder } = facts
+  const axleNut = places.some(({ line }) => /axle nut/i.test(line.words))
+  const nuts = places.some(
+    (p) => isFastener(p) && /nut/i.test(p.line.words) && !/axle nut/i.test(p.line.words),
+  )
   const steps: (PlanStep | false)[] = [
-    {
-      id: 'removal.record',
-      words: `Record first: depth of ${isTapered(facts) ? 'each cup' : 'each bearing'} from the face of the ${arrangement.hub}, shims and where they lie, which side each part came from.${facts.depths.length > 0 ? ` Recorded: ${facts.depths.join('; ')}.` : ''}`,
-      tool: 'Depth gauge, marker, photograph',
-    },
-    has('castleNut').length + has('lockNut').length > 0 && {
+    nuts && {
       id: 'removal.nut',
-      words: `Take the lock out and the nut off. Keep each nut with its side: left-hand threads exist. Note how many turns it was on.`,
+      words:
+        'Take the lock out and the nut off. Keep each nut with its side: left-hand threads exist. Note how many turns it was on.',
     },
-    places.some(({ line }) => /axle nut/i.test(line.words)) && {
+    axleNut && {
       id: 'removal.axleNut',
       words: 'Slacken the axle nut while the wheel is on the ground and the brake is held.',
       caution: 'Never under a machine that stands on a jack alone.',
     },
-    has('snapRing').length > 0 && {
+    places.some(({ slot }) => slot.role === 'snapRing') && {
       id: 'removal.snapRing',
       words: 'Snap rings out before anything is pressed: look for a second one.',
       tool: 'Snap ring pliers',
@@ -36,44 +51,62 @@ export function removalSteps(facts: PlanFacts): PlanStep[] {
       id: 'removal.retainer',
       words: 'Retainer out before the bearings behind it. Left-hand threads exist: try gently both ways.',
     },
-    encoder === true && {
+    facts.encoder === true && {
       id: 'removal.encoder',
       words: 'Take the sensor out first, and mark which side is magnetic.',
     },
+    isBoltOn(facts) && {
+      id: 'removal.unit',
+      words:
+        'Plug of the sensor off, mounting bolts out in a cross pattern, unit off. A seized one is drawn off evenly by its bolts; never hammer on the flange.',
+      caution: 'The brake hangs on a hook, not on its hose.',
+    },
+    isInsert(facts) && {
+      id: 'removal.insert',
+      words:
+        'Set screws or collar loose (an eccentric collar against the direction of rotation), shaft clean and free of burrs, housing off; the insert swivels out through the loading slots.',
+    },
+    hasBalls(facts) && {
+      id: 'removal.balls',
+      words:
+        'One lock nut and cone off, axle out over a cloth: count the balls of each side and measure one.',
+    },
   ]
-  const seals = has('seal')
+  return steps.filter((step) => step !== false)
+}
+
+/** Made loose, then out: evenly, and through the ring that is tight. */
+export function removalSteps(facts: PlanFacts): PlanStep[] {
+  const places = placesOf(facts)
+  const { arrangement, schools } = facts
+  const steps = [recordStep(facts), ...looseningSteps(facts)]
+  const seals = places.filter(({ slot }) => slot.role === 'seal')
   if (seals.length > 0)
     steps.push({
       id: 'removal.seals',
       words: `Lever the old ${seals.length === 1 ? 'seal' : 'seals'} out without touching bore or journal; keep one to compare.`,
     })
-  for (const place of places) {
-    const { slot } = place
-    const outer = fitOf(facts, slot.id, 'outer')
-    const inner = fitOf(facts, slot.id, 'inner')
+  const rings: PlanStep[] = []
+  for (const { slot, line } of places) {
+    const onShaft = arrangement.turning === 'inner' && slot.role !== 'hubUnit'
     if (slot.role === 'cup')
-      steps.push({
+      rings.push({
         id: `removal.${slot.id}`,
-        words: `${nameOf({ ...place, line: { ...place.line, quantity: 0 } })} out: drive at several clock positions in turn, so that it stays square.`,
+        words: `${line.words}: drive out at several clock positions in turn, so that it stays square.`,
         tool: schools.driving === 'press' ? 'Puller or press from behind' : 'Brass drift and hammer',
         caution:
           'Eye protection: hardened rings shatter under a steel hammer. Support the hub on wood, never on rotor or studs.',
       })
     else if (slot.role === 'ballBearing' || slot.role === 'bearing' || slot.role === 'hubUnit')
-      steps.push({
+      rings.push({
         id: `removal.${slot.id}`,
-        words:
-          isTight(inner) && !isTight(outer)
-            ? `${place.line.words.toLowerCase()} off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.`
-            : `${place.line.words.toLowerCase()} out of the ${arrangement.hub}: evenly all round, from the other side. A ring left on the shaft is pulled with a separator.`,
+        words: onShaft
+          ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.`
+          : `${line.words}: out of the ${/carrier/i.test(line.words) ? 'carrier' : arrangement.hub}, evenly all round, from the other side. A ring left on the shaft is pulled with a separator.`,
         tool: schools.driving === 'press' ? 'Puller, separator or press' : 'Brass drift and hammer, evenly',
         caution: 'Eye protection; never stand in line with the press.',
       })
   }
-  const done = steps.filter((step) => step !== false)
-  const first = done.find(({ id }) =>
-    /removal\.(?!record|nut|axleNut|snapRing|encoder|retainer|seals)/.test(id),
-  )
-  if (first) first.school = schoolNote('driving', schools)
-  return done.map(startLarge)
+  const [first, ...others] = rings
+  return first ? [...steps, { ...first, school: schoolNote('driving', schools) }, ...others] : steps
 }
