@@ -238,7 +238,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
       ...inspected.parts.map(({ part, verdict, findings }) => ({
         part,
         verdict,
-        words: `${INSPECTED_WORDS[part]}: ${findings.join(', ').toLowerCase()}`,
+        words: `${INSPECTED_WORDS[part]}: ${findings.join(', ').toLowerCase() || 'goes with its mate'}`,
       })),
       ...(job.inspection?.good ?? [])
         .filter((part) => !inspected.parts.some((p) => p.part === part))

@@ -3,8 +3,10 @@ import { expect, test } from '@playwright/test'
 
 test('a fit: limits, clearance, heat, and a measured seat judged as it is typed', async ({ page }) => {
   await page.goto('/fits')
-  await page.getByLabel('Bearing').fill('6206-2RS')
+  await page.getByLabel('Bearing', { exact: true }).fill('6206-2RS')
   await expect(page.getByTestId('fit-answer')).toHaveText('+2 to +21 µm tight')
+  await page.getByLabel('Which ring turns against its load').selectOption('outer')
+  await expect(page.getByTestId('fit-answer')).toContainText('loose')
   await page.getByRole('button', { name: 'outer, in its bore' }).click()
   await expect(page.getByTestId('fit-answer')).toContainText('from loose to tight')
   await page.getByLabel(/The seat as measured/).fill('12 61.975\n3 61.972\n6 61.976\n9 61.974')
@@ -19,6 +21,7 @@ test('the nut: a quarter turn on 14 threads warns, two cross holes find a slot; 
   page,
 }) => {
   await page.goto('/fits')
+  await page.getByRole('button', { name: 'Setting', exact: true }).click()
   await expect(page.getByTestId('end-play')).toContainText('0.454')
   await expect(page.getByText('No slot lands in the target')).toBeVisible()
   await page.getByLabel('Cross holes').fill('2')

@@ -41,7 +41,9 @@ export const hasBalls = ({ arrangement }: PlanFacts): boolean =>
 /** Name and number, as a step says it. */
 export const nameOf = ({ line }: Placed): string => {
   const name = line.words.toLowerCase()
-  if (line.designation.toLowerCase().includes(name)) return line.designation
+  // “dust cap 1.781 in” says already that it is the hub cap.
+  const kind = name.split(/[\s,]+/).at(-1) ?? name
+  if (line.designation.toLowerCase().includes(kind)) return line.designation
   return line.state === 'filled' && line.quantity > 0 && line.unit === 'pcs' && line.designation !== ''
     ? `${name} ${line.designation}`
     : name

@@ -66,6 +66,12 @@ function isFirst({ firstSide }: PlanFacts, { slot }: Placed): boolean {
   return side === undefined || side === 'left' || side === 'inner' || side === 'first'
 }
 
+/** A second bearing of one end sits against the first. */
+function isStacked(facts: PlanFacts, { slot }: Placed): boolean {
+  const same = placesOf(facts).filter((p) => p.slot.role === slot.role && p.slot.side === slot.side)
+  return slot.side !== undefined && same.findIndex((p) => p.slot.id === slot.id) > 0
+}
+
 function bearingStep(facts: PlanFacts, place: Placed): Ordered {
   const { slot } = place
   const first = isFirst(facts, place)
@@ -76,11 +82,13 @@ function bearingStep(facts: PlanFacts, place: Placed): Ordered {
   const hasSpacer = placesOf(facts).some((p) => p.slot.role === 'spacerTube')
   const carrier = /carrier/i.test(slot.words)
   const where = shaft ? 'onto the shaft' : `into the ${carrier ? 'carrier' : facts.arrangement.hub}`
-  const why = first
-    ? ' first, the side with the locating shoulder: it fixes the position.'
-    : hasSpacer && !carrier
-      ? ', with the spacer already in.'
-      : '.'
+  const why = isStacked(facts, place)
+    ? ', against the one before it.'
+    : first
+      ? ' first, the side with the locating shoulder: it fixes the position.'
+      : hasSpacer && !carrier
+        ? ', with the spacer already in.'
+        : '.'
   return {
     id: `mount.${slot.id}`,
     order: first ? 30 : carrier ? 51 : 50,

@@ -102,6 +102,8 @@ describe('order of work (common practice)', () => {
       'mount.retainer',
     )
     order(p, 'removal.retainer', 'removal.bearingLeft')
+    const second = stepsOf(p).find((s) => s.id === 'mount.bearingRightSecond')
+    expect(second?.words).toContain('against the one before it')
   })
   it('the side with the locating shoulder goes first, whichever it is', () => {
     order(

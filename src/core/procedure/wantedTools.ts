@@ -49,7 +49,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
   if (facts.schools.heat === 'heat' && facts.fits.some((fit) => isTight(fit) && /^Heat/.test(fit.heatAdvice)))
     wanted.push({
       kind: 'heater',
-      words: 'Heater to 120 °C with a thermometer',
+      words: 'Heater with a thermometer',
       improvise: 'A kitchen oven or a hot plate with a thermometer; never a flame.',
     })
   for (const { slot } of places) {

@@ -18,6 +18,8 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
     >
       {inks && (
         <Bar
+          role="presentation"
+          aria-hidden
           data={{
             labels: ['new', 'mounted', 'warm'].map((name, i) => [name, words[i] ?? '']),
             datasets: [

@@ -44,6 +44,8 @@ export function Distribution({ spread }: { spread: FitSpread }) {
         className="h-[150px]"
       >
         <Bar
+          role="presentation"
+          aria-hidden
           data={{
             labels: bins.map(({ fromUm }) => String(Math.round(fromUm + binUm / 2))),
             datasets: [

@@ -23,6 +23,8 @@ export function PlayChart({ curve, target }: Props) {
     >
       {inks && (
         <Line
+          role="presentation"
+          aria-hidden
           data={{
             labels: curve.map((p) => Math.round(p.degrees)),
             datasets: [

@@ -64,8 +64,8 @@ export function SpacerFigure({ pair }: { pair: NonNullable<SpacingResponse['pair
         spacer
       </text>
       <text x={W / 2} y={184} textAnchor="middle" fontSize={15} className="number" fill="var(--ink)">
-        {signedMm(pair.nominalMm, 2)} mm (worst {signedMm(pair.worst.min, 2)} to{' '}
-        {signedMm(pair.worst.max, 2)})
+        {signedMm(pair.nominalMm, 2)} mm (worst {signedMm(pair.worst.min, 2)} to {signedMm(pair.worst.max, 2)}
+        )
       </text>
     </svg>
   )

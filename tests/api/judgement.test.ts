@@ -1,0 +1,330 @@
+import sharp from 'sharp'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { address, call, post } from '../support/call'
+
+interface Job {
+  id: number
+  version: number
+  title: string
+}
+interface Plan {
+  sections: { id: string; steps: { id: string; words: string; stop?: boolean }[] }[]
+  torques: { id: string; value: string; problem: string }[]
+  tools: { words: string; own: string | null }[]
+  rechecks: { date: string }[]
+  open: string[]
+}
+
+const demo = async (words: string): Promise<number> => {
+  const { body } = await call<Job[]>('GET', '/api/jobs')
+  const found = (body as unknown as Job[]).find((j) => j.title.includes(words))
+  if (!found) throw new Error(`no demo job “${words}”`)
+  return found.id
+}
+const open = async (title: string): Promise<Job> => (await post<Job>('/api/jobs', { title })).body
+const change = (job: Job, body: object) =>
+  call<Job>('PATCH', `/api/jobs/${job.id}`, { version: job.version, ...body })
+
+describe('POST /api/compare', () => {
+  it('one seal against two goes; inch against metric does not', async () => {
+    const goes = await post<{ verdict: string }>('/api/compare', {
+      from: { designation: '6902RS' },
+      to: { designation: '6902-2RS' },
+    })
+    expect(goes).toMatchObject({ status: 200, body: { verdict: 'goes' } })
+    const not = await post<{ verdict: string }>('/api/compare', {
+      from: { measured: { bore: '1', outside: '2 in', width: '9/16' } },
+      to: { designation: '6205' },
+    })
+    expect(not.body.verdict).toBe('doesNotGo')
+  })
+  it.each([
+    [{ from: {}, to: {} }, 422, /Nothing to compare/],
+    [{ from: { designation: 'no such thing 1' }, to: {} }, 404, /not known here/],
+    [{ from: { measured: { bore: 'wide' } }, to: {} }, 400, /bore/],
+    [{ from: { features: { lugs: '5' } }, to: {} }, 400, /features/],
+  ])('%j: %d', async (body, status, words) => {
+    const answer = await post('/api/compare', body)
+    expect(answer.status).toBe(status)
+    expect(answer.body.detail).toMatch(words)
+  })
+})
+
+describe('/api/inspect', () => {
+  it('lists what it tells apart, and judges by it', async () => {
+    const guide = await call<{ damage: { id: string; parts: string[] }[] }>('GET', '/api/inspect')
+    expect(guide.body.damage.length).toBeGreaterThan(25)
+    const { body } = await post<{ run: string; causes: { id: string }[] }>('/api/inspect', {
+      seen: [{ part: 'bearing', damage: 'fluting', severity: 'marked' }],
+      tags: ['fast'],
+    })
+    expect(body).toMatchObject({ run: 'notUntilRepaired' })
+    expect(body.causes[0]?.id).toBe('current')
+  })
+  it('a finding nobody knows is refused in words', async () => {
+    const { status, body } = await post('/api/inspect', {
+      seen: [{ part: 'seal', damage: 'fluting', severity: 'marked' }],
+    })
+    expect(status).toBe(400)
+    expect(body.detail).toContain('no finding “fluting” of the seal')
+  })
+})
+
+describe('fits beyond one ring', () => {
+  const ask = { ring: 'inner', class: 'k5', bore: 25, outside: 52, width: 15, family: 'deep-groove' }
+  it('tells the usual class, the clearance from new to warm, sleeve and rod', async () => {
+    const { body } = await post<{
+      recommended: { class: string }
+      stages: { fresh: { min: number }; warm: { max: number } }
+      tools: { sleeve: { insideMm: number } }
+    }>('/api/fits/check', { ...ask, use: { turning: 'outer' }, otherClass: 'N7', innerHotterK: 10 })
+    expect(body.recommended.class).toBe('g6')
+    expect(body.stages.fresh.min).toBe(5)
+    expect(body.stages.warm.max).toBeCloseTo(20 - 0.8 * 2 - 4.62, 1)
+    expect(body.tools.sleeve.insideMm).toBe(25.5)
+  })
+  it('readings in mixed units and a wild one lose nothing', async () => {
+    const { body } = await post<{ seat: { verdict: string }; advice: string[] }>('/api/fits/check', {
+      ring: 'outer',
+      class: 'N7',
+      bore: 30,
+      outside: 62,
+      width: 16,
+      readings: [
+        { at: 12, value: 61.975 },
+        { at: 3, value: '2.43984 in' },
+        { at: 6, value: 2.43988 },
+        { at: 9, value: 16.2 },
+      ],
+    })
+    expect(body.seat.verdict).toBe('good')
+    expect(body.advice.join(' ')).toMatch(/taken as inches.*set aside/s)
+  })
+  it('a class of the other ring that does not exist is refused', async () => {
+    const { status, body } = await post('/api/fits/check', { ...ask, otherClass: 'Q7' })
+    expect(status).toBe(422)
+    expect(body.detail).toContain('Q7')
+  })
+})
+
+describe('spacing, grease, life', () => {
+  it('a short spacer loads sideways', async () => {
+    const { body } = await post<{ pair: { verdict: string }; axle: { toward: string } }>('/api/spacing', {
+      pair: { shoulders: '46', spacer: '45.7 mm' },
+      axle: { left: 30, right: 31 },
+    })
+    expect(body).toMatchObject({ pair: { verdict: 'sideLoad' }, axle: { toward: 'right' } })
+  })
+  it('grease: a slow wheel is packed full, a sealed bearing gets none, lithium and polyurea clash', async () => {
+    const { body } = await post<{
+      school: string
+      bearings: { grams: number }[]
+      mixing: { result: string }
+    }>('/api/grease', {
+      bearings: ['L44643/L44610', '6205-2RS'],
+      wheel: { kmh: 10, tyre: '16 in' },
+      thickeners: { old: 'lithium', new: 'polyurea' },
+    })
+    expect(body).toMatchObject({ school: 'hubFull', mixing: { result: 'clash' } })
+    expect(body.bearings[0]?.grams).toBeGreaterThan(3)
+    expect(body.bearings[1]?.grams).toBe(0)
+  })
+  it('life: typical ratings are marked as such, unknown loads give the load for the life', async () => {
+    const { body } = await post<{ rating: { from: string }; hours: number | null; loadForWantedKn: number }>(
+      '/api/life',
+      { designation: '6205', rpm: 300 },
+    )
+    expect(body.rating.from).toContain('typical')
+    expect(body.hours).toBeNull()
+    expect(body.loadForWantedKn).toBeCloseTo(2.48, 2)
+  })
+  it.each([
+    ['/api/life', { designation: '32005X', rpm: 300 }, 422, /No rating/],
+    ['/api/life', { designation: '6205', rpm: 0 }, 400, /larger than zero/],
+    ['/api/grease', { bearings: [] }, 400, /at least one bearing/],
+    [
+      '/api/grease',
+      { bearings: ['6205'], cavity: { length: 40, inner: 60, outer: 50 } },
+      422,
+      /smaller outside/,
+    ],
+    ['/api/spacing', { pair: { shoulders: 'far', spacer: 45 } }, 400, /shoulders/],
+    ['/api/adjust/endplay', { pitchMm: 0, degrees: 90, slots: 6 }, 400, /larger than zero/],
+    ['/api/convert', { kind: 'bushToBall', seats: [] }, 400, /at least one end/],
+    [
+      '/api/convert',
+      { kind: 'bushToBall', seats: [{ shaft: 30, housing: 20, width: 5 }] },
+      422,
+      /not smaller/,
+    ],
+    [
+      '/api/convert',
+      { kind: 'bushToBall', seats: [{ shaft: 25, housing: 52, width: 15 }], chosen: ['9'] },
+      422,
+      /does not fit/,
+    ],
+  ])('%s %j: %d', async (path, body, status, words) => {
+    const answer = await post(path, body)
+    expect(answer.status).toBe(status)
+    expect(answer.body.detail).toMatch(words)
+  })
+})
+
+describe('a conversion becomes a kit', () => {
+  it('tapered to ball: B1 with the bearings that fit and the spacer', async () => {
+    const { body } = await post<{ kit: object; changes: { what: string }[] }>('/api/convert', {
+      kind: 'taperedToBall',
+      seats: [{ shaft: 25, housing: 52, width: 16.25 }],
+      shoulders: 40,
+      positions: 2,
+    })
+    expect(body.kit).toMatchObject({
+      arrangement: 'B1',
+      parts: { bearingLeft: '6205-2RS' },
+      sizes: { spacerLength: 40 },
+    })
+    expect(body.changes.map((c) => c.what)).toContain('Fastener')
+    const proposed = await post<{ lines: { slot: string; designation: string }[] }>(
+      '/api/kits/propose',
+      body.kit,
+    )
+    expect(proposed.body.lines.find((l) => l.slot === 'bearingRight')?.designation).toBe('6205-2RS')
+  })
+})
+
+describe('the plan', () => {
+  it.each([
+    ['coach 1', 'A1', 'mount.innerCone.pack'],
+    ['cart 1', 'B2', 'mount.retainer'],
+    ['hauler', 'D1', 'mount.hubUnit.hub'],
+  ])('of %s (%s) holds %s and prints within the limit of pages', async (words, _, step) => {
+    const id = await demo(words)
+    const { status, body } = await call<Plan>('GET', `/api/jobs/${id}/plan`)
+    expect(status).toBe(200)
+    expect(body.sections.flatMap((s) => s.steps.map((x) => x.id))).toContain(step)
+    const card = await fetch(`${address}/api/jobs/${id}/card.pdf`)
+    expect(card.headers.get('content-type')).toBe('application/pdf')
+    const bytes = Buffer.from(await card.arrayBuffer())
+    expect(bytes.subarray(0, 5).toString()).toBe('%PDF-')
+    expect((bytes.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length).toBeLessThanOrEqual(4)
+  })
+  it('only the unit with a magnet speaks of it', async () => {
+    const said = async (words: string) =>
+      JSON.stringify((await call<Plan>('GET', `/api/jobs/${await demo(words)}/plan`)).body)
+    expect(await said('hauler')).toContain('magnetic encoder side')
+    expect(await said('coach 1')).not.toMatch(/encoder|paper clip|sensor/)
+  })
+  it('torque in both units, a wrong unit in words, a lost seat stops it', async () => {
+    const job = await open('Pump, spare hub')
+    const kit = {
+      arrangement: 'D1',
+      positions: 1,
+      parts: { hubUnit: '39x72x37', axleNut: 'axle nut M24x1.5' },
+      sizes: {},
+    }
+    const seats = { 'hubUnit:outer': { class: 'N7', readings: '12 72.10\n3 72.12\n6 72.10\n9 72.11' } }
+    const first = await change(job, {
+      kit,
+      fitting: { seats, torques: { axleNut: { value: '81 lbf ft', page: '12' } } },
+    })
+    const plan = await call<Plan>('GET', `/api/jobs/${job.id}/plan`)
+    expect(plan.body.torques).toEqual([
+      expect.objectContaining({ id: 'axleNut', value: '109.8 N·m (81 lbf·ft)', problem: '' }),
+    ])
+    expect(plan.body.sections.flatMap((s) => s.steps).some((s) => s.stop)).toBe(true)
+    expect(plan.body.open.join(' ')).toContain('repair or renew')
+    await change(first.body, { fitting: { seats, torques: { axleNut: { value: '110 kg', page: '' } } } })
+    const wrong = await call<Plan>('GET', `/api/jobs/${job.id}/plan`)
+    expect(wrong.body.torques[0]).toMatchObject({
+      value: '',
+      problem: expect.stringContaining('no unit of torque') as string,
+    })
+  })
+  it('the shop decides between feel and dial, and its toolbox is picked from', async () => {
+    const id = await demo('coach 1')
+    const before = await call<object>('GET', '/api/settings')
+    const has = async (step: string) =>
+      (await call<Plan>('GET', `/api/jobs/${id}/plan`)).body.sections
+        .flatMap((s) => s.steps)
+        .some((s) => s.id === step)
+    expect(await has('adjust.feel')).toBe(false)
+    await call('PUT', '/api/settings', { ...before.body, schools: { adjustment: 'feel' } })
+    expect(await has('adjust.feel')).toBe(true)
+    await call('PUT', '/api/settings', before.body)
+    const { body } = await call<Plan>('GET', `/api/jobs/${id}/plan`)
+    expect(body.tools.find((t) => t.words.startsWith('Socket'))?.own).toBe('Socket 1 1/8 in')
+  })
+  it('a job without a kit has no plan, and says what to do', async () => {
+    const job = await open('Nothing yet')
+    const { status, body } = await call('GET', `/api/jobs/${job.id}/plan`)
+    expect(status).toBe(404)
+    expect(body.detail).toContain('Choose an arrangement first')
+  })
+  it('a toolbox with sizes the wrong way round is refused', async () => {
+    const { status, body } = await call('PUT', '/api/toolbox', {
+      tools: [{ kind: 'socket', words: 'x', from: 30, to: 20 }],
+    })
+    expect(status).toBe(400)
+    expect(body.detail).toContain('smallest size')
+  })
+})
+
+describe('photographs', () => {
+  let job: Job
+  beforeAll(async () => {
+    job = await open('Photographs')
+  })
+  const send = async (bytes: Uint8Array, type = 'image/jpeg') => {
+    const response = await fetch(`${address}/api/jobs/${job.id}/photos?about=bearing&name=ring.jpg`, {
+      method: 'POST',
+      headers: { 'content-type': type },
+      body: new Uint8Array(bytes),
+    })
+    return {
+      status: response.status,
+      body: (await response.json()) as { id: number; width: number; detail: string },
+    }
+  }
+  it('are turned upright, made smaller, and lose place and camera', async () => {
+    const taken = await sharp({ create: { width: 2400, height: 1200, channels: 3, background: '#a06030' } })
+      .withExif({
+        IFD0: { Make: 'Pier camera', Copyright: 'somebody' },
+        IFD3: { GPSLatitude: '51/1 30/1 0/1' },
+      })
+      .withMetadata({ orientation: 6 })
+      .jpeg()
+      .toBuffer()
+    expect((await sharp(taken).metadata()).exif).toBeDefined()
+    const { status, body } = await send(taken)
+    expect(status).toBe(201)
+    const kept = Buffer.from(
+      await (await fetch(`${address}/api/jobs/${job.id}/photos/${body.id}`)).arrayBuffer(),
+    )
+    const { exif, width, height, format } = await sharp(kept).metadata()
+    expect(exif).toBeUndefined()
+    expect([format, width, height]).toEqual(['jpeg', 800, 1600])
+    expect(kept.includes('Pier camera')).toBe(false)
+  })
+  it.each([
+    ['text that says it is a picture', Buffer.from('not a picture at all'), 'image/png', 400],
+    [
+      'a drawing with scripts',
+      Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>'),
+      'image/svg+xml',
+      400,
+    ],
+    ['a picture sent as text', Buffer.from('x'), 'text/plain', 415],
+    ['too much', Buffer.alloc(9 * 1024 * 1024), 'image/jpeg', 413],
+  ])('%s is refused in words', async (_, bytes, type, status) => {
+    const answer = await send(bytes, type)
+    expect(answer.status).toBe(status)
+    expect(answer.body.detail.length).toBeGreaterThan(10)
+  })
+  it('belong to their job, and can be taken away', async () => {
+    const list = await call<{ photos: { id: number }[] }>('GET', `/api/jobs/${job.id}/photos`)
+    const id = list.body.photos[0]?.id ?? 0
+    expect((await fetch(`${address}/api/jobs/${job.id + 1}/photos/${id}`)).status).toBe(404)
+    expect((await call('DELETE', `/api/jobs/${job.id}/photos/${id}`)).body).toEqual({ removed: true })
+    expect((await call('DELETE', `/api/jobs/${job.id}/photos/${id}`)).status).toBe(404)
+  })
+})

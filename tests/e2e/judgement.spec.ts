@@ -1,0 +1,211 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+import sharp from 'sharp'
+
+/** From compare to the signed card, through the screens, on jobs of three arrangements. */
+const jobWith = async (request: APIRequestContext, words: string): Promise<number> => {
+  const jobs = (await (await request.get('/api/jobs')).json()) as { id: number; title: string }[]
+  const found = jobs.find((j) => j.title.includes(words))
+  if (!found) throw new Error(`no demo job “${words}”`)
+  return found.id
+}
+const tab = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click()
+
+test('A1, land train: compare, inspect, seats, setting, grease, plan, signed', async ({ page, request }) => {
+  const id = await jobWith(request, 'coach 1')
+  await page.goto(`/jobs/${id}/compare`)
+  await page.getByLabel('Number, old').fill('L68149/L68110')
+  await page.getByLabel('Number, new').fill('L68149/L68111')
+  await expect(page.getByTestId('comparison')).toContainText('Does not go: outside diameter')
+  await expect(page.locator('tr[data-feature=outside]')).toContainText('larger')
+  await page.getByLabel('Number, new').fill('L68149/L68110')
+  await expect(page.getByTestId('comparison')).toContainText('Goes')
+  await expect(page.getByTestId('attempts')).toContainText('Turn the new cone in the new cup')
+
+  await page.getByRole('link', { name: 'Inspect' }).click()
+  await page.getByRole('button', { name: /^spindle or shaft/ }).click()
+  await page.locator('button[data-damage=shaftGrooved]').click()
+  await page.locator('button[data-damage=shaftGrooved]').click()
+  await expect(page.locator('li[data-part=shaft]')).toContainText('replace')
+  await expect(page.getByTestId('causes')).toContainText('Water came in')
+  await page.getByRole('button', { name: /^Into the kit: journal grooved/ }).click()
+  await expect(page.getByRole('button', { name: /^Into the kit/ })).toHaveCount(0)
+
+  await page.getByRole('link', { name: 'Fit and set' }).click()
+  await page.getByLabel('Seat', { exact: true }).selectOption('innerCup:outer')
+  await expect(page.getByTestId('recommended')).toContainText('N7')
+  await expect(page.getByTestId('distribution')).toContainText('100 000 assemblies', { timeout: 15_000 })
+  await tab(page, 'Setting')
+  await expect(page.getByLabel('Threads an inch')).toHaveValue('16')
+  await expect(page.getByText('No slot lands in the target')).toBeVisible()
+  await page.getByLabel('Cross holes').fill('2')
+  await expect(page.getByText('1 step back from no play is 0.132 mm.')).toBeVisible()
+  await tab(page, 'Grease')
+  await page.getByLabel('In there now').selectOption('lithium')
+  await page.getByLabel('Goes in').selectOption('polyurea')
+  await expect(page.getByTestId('mixing')).toContainText('Does not mix')
+  await expect(page.getByTestId('grease')).toContainText(' g, ')
+
+  await page.getByRole('link', { name: 'Plan' }).click()
+  await expect(page.locator('li[data-step="mount.wearSleeve"]')).toContainText('over the grooved journal')
+  await page.getByLabel('Torque of Castle nut').fill('40 kg')
+  await expect(page.getByText(/no unit of torque here/)).toBeVisible()
+  await page.getByLabel('Torque of Castle nut').fill('30 lbf ft')
+  await expect(page.getByText('40.7 N·m (30 lbf·ft)')).toBeVisible()
+  await page.getByLabel('Your initials').fill('KM')
+  await page.locator('li[data-step="removal.record"] input').check()
+  await expect(page.getByTestId('ticked')).toHaveText(/^1 of /)
+  await page.getByRole('button', { name: 'Sign off as KM' }).click()
+  await expect(page.getByText('Signed off by')).toBeVisible()
+  await expect(page.getByText(/^Saved/)).toBeVisible()
+  await page.reload()
+  await expect(page.getByText('Signed off by')).toBeVisible()
+  await page.getByRole('link', { name: 'Record' }).click()
+  await expect(page.getByText(/1 steps ticked, signed off by KM/)).toBeVisible()
+})
+
+test('B2, ice-cream cart: a short spacer, which side first, a plan with the retainer', async ({
+  page,
+  request,
+}) => {
+  const id = await jobWith(request, 'cart 1')
+  await page.goto(`/jobs/${id}/fit`)
+  await tab(page, 'Spacing')
+  await expect(page.getByTestId('spacer')).toContainText('loads the bearings sideways')
+  await page.getByLabel('Spacer', { exact: true }).fill('38')
+  await expect(page.getByTestId('spacer')).toContainText('which the bearings take up')
+  await page.getByLabel(/Another stack/).fill('+ 46.0 0.1 hub\n- 45.9 0.05 tube')
+  await expect(page.getByTestId('stack')).toContainText('worst −0.050 to +0.250')
+  await page.getByLabel(/Another stack/).fill('hub is wide')
+  await expect(page.getByText('Line 1 is no length')).toBeVisible()
+  await page.getByLabel('Depth 1, what').fill('bearing left')
+  await page.getByLabel('Depth 1, before').fill('12.4')
+  await page.getByLabel('Depth 1, after').fill('11.9')
+  await expect(page.getByText(/mm proud: not seated/)).toBeVisible()
+  await page.getByRole('button', { name: 'right', exact: true }).click()
+  await tab(page, 'Setting')
+  await expect(page.getByText('Nothing to set here')).toBeVisible()
+  await tab(page, 'Life')
+  await page.getByLabel('Radial load, kN').fill('9')
+  await expect(page.getByTestId('life')).toContainText('hours')
+  await expect(page.getByText(/dent the raceways/)).toBeVisible()
+  await page.getByRole('link', { name: 'Plan' }).click()
+  const steps = page.locator('li[data-step]')
+  await expect(steps.filter({ hasText: 'first, the side with the locating shoulder' })).toContainText(
+    'Bearing, right',
+  )
+  await expect(page.locator('li[data-step="removal.record"]')).toContainText('Recorded: bearing left 12.4')
+})
+
+test('D1, hauler: seat around the clock, a wild reading, the encoder side, a photograph', async ({
+  page,
+  request,
+}) => {
+  const id = await jobWith(request, 'hauler')
+  await page.goto(`/jobs/${id}/fit`)
+  await expect(page.getByTestId('seat')).toContainText('Seat good')
+  await expect(page.getByRole('img', { name: /^Seat around the clock/ })).toBeVisible()
+  const readings = page.getByLabel(/The seat as measured/)
+  await readings.fill('12 71.972\n3 71.968\n6 2.8336 in\n9 17.97')
+  await expect(page.getByText(/is set aside/)).toBeVisible()
+  await readings.fill('12 72.08\n3 72.09\n6 72.08\n9 72.10')
+  await expect(page.getByTestId('seat')).toContainText('Seat replace')
+  await expect(page.getByTestId('repair')).toContainText('Peening the edge of the bore (not advised)')
+  await page.getByRole('link', { name: 'Plan' }).click()
+  await expect(page.getByText('Stop here.')).toBeVisible()
+  await expect(page.locator('li[data-step="mount.hubUnit"]')).toContainText(
+    'magnetic encoder side goes toward the sensor',
+  )
+
+  await page.getByRole('link', { name: 'Inspect' }).click()
+  const picture = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#7a5230' } })
+    .jpeg()
+    .toBuffer()
+  await page.getByLabel('Photograph', { exact: true }).setInputFiles({
+    name: 'unit.jpg',
+    mimeType: 'image/jpeg',
+    buffer: picture,
+  })
+  await expect(page.getByRole('img', { name: /unit.jpg/ })).toBeVisible()
+  await page.getByLabel('Photograph', { exact: true }).setInputFiles({
+    name: 'list.jpg',
+    mimeType: 'image/jpeg',
+    buffer: Buffer.from('a shopping list'),
+  })
+  await expect(page.getByText(/list.jpg: This is no picture/)).toBeVisible()
+})
+
+test('a conversion opens a job with its kit; a seat nothing fits says so', async ({ page }) => {
+  await page.goto('/convert')
+  await page.getByRole('button', { name: 'tapered to ball' }).click()
+  await page.getByLabel('Shaft').first().fill('25')
+  await page.getByLabel('Bore').first().fill('52')
+  await page.getByLabel('Width').first().fill('16.25')
+  await page.getByLabel('Between shoulders').fill('40')
+  await expect(page.getByTestId('changes')).toContainText('Spacer')
+  await page.getByRole('button', { name: '62205', exact: true }).click()
+  await expect(page.getByTestId('changes')).toContainText('longer')
+  await page.getByRole('button', { name: 'Open a job with this kit' }).click()
+  await expect(page).toHaveURL(/\/jobs\/\d+\/kit$/)
+  await expect(page.locator('tr[data-slot=bearingLeft]')).toContainText('62205-2RS')
+  await page.goto('/convert')
+  await page.getByLabel('Shaft').first().fill('3')
+  await page.getByLabel('Bore').first().fill('140')
+  await page.getByLabel('Width').first().fill('16')
+  await expect(page.getByTestId('none')).toBeVisible()
+})
+
+test('the toolbox and the way of the shop are kept and followed', async ({ page, request }) => {
+  const id = await jobWith(request, 'cart 1')
+  await page.goto('/toolbox')
+  const next = page.getByPlaceholder('another tool').last()
+  const label = (await next.getAttribute('aria-label')) ?? ''
+  await next.fill('Hub puller, three arms')
+  await page.getByLabel(`Kind of ${label.toLowerCase()}`).selectOption('puller')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
+  await page.goto(`/jobs/${id}/plan`)
+  await expect(page.getByTestId('tools')).toContainText('Take: Hub puller, three arms')
+  await page.goto('/settings')
+  await page.getByLabel('Getting rings out and in').selectOption('hammer')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
+  await page.goto(`/jobs/${id}/plan`)
+  await expect(page.getByTestId('school').first()).toContainText('hammer and brass punch')
+  await page.goto('/settings')
+  await page.getByLabel('Getting rings out and in').selectOption('press')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
+})
+
+test('the new screens stand up to the accessibility rules', async ({ page, request }) => {
+  test.setTimeout(120_000)
+  const [a, d] = [await jobWith(request, 'coach 1'), await jobWith(request, 'hauler')]
+  for (const path of [
+    `/jobs/${d}/compare`,
+    `/jobs/${a}/inspect`,
+    `/jobs/${d}/fit`,
+    `/jobs/${a}/plan`,
+    '/convert',
+    '/toolbox',
+  ]) {
+    await page.goto(path)
+    await page.waitForLoadState('networkidle')
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag22aa'])
+      .analyze()
+    expect(
+      violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target).join(' ')}`),
+      path,
+    ).toEqual([])
+  }
+  await page.goto(`/jobs/${a}/fit`)
+  for (const name of ['Spacing', 'Setting', 'Grease', 'Life']) {
+    await tab(page, name)
+    await page.waitForLoadState('networkidle')
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag22aa'])
+      .analyze()
+    expect(violations.map((v) => `${name} ${v.id}: ${v.nodes.map((n) => n.target).join(' ')}`)).toEqual([])
+  }
+})
