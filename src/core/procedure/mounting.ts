@@ -66,11 +66,8 @@ function isFirst({ firstSide }: PlanFacts, { slot }: Placed): boolean {
   return side === undefined || side === 'left' || side === 'inner' || side === 'first'
 }
 
-/** A second bearing of one end sits against the first. */
-function isStacked(facts: PlanFacts, { slot }: Placed): boolean {
-  const same = placesOf(facts).filter((p) => p.slot.role === slot.role && p.slot.side === slot.side)
-  return slot.side !== undefined && same.findIndex((p) => p.slot.id === slot.id) > 0
-}
+/** A second bearing of one end sits against the first; arrangements say so in its name. */
+const isStacked = ({ slot }: Placed): boolean => /\b(second|stacked)\b/i.test(slot.words)
 
 function bearingStep(facts: PlanFacts, place: Placed): Ordered {
   const { slot } = place
@@ -82,7 +79,7 @@ function bearingStep(facts: PlanFacts, place: Placed): Ordered {
   const hasSpacer = placesOf(facts).some((p) => p.slot.role === 'spacerTube')
   const carrier = /carrier/i.test(slot.words)
   const where = shaft ? 'onto the shaft' : `into the ${carrier ? 'carrier' : facts.arrangement.hub}`
-  const why = isStacked(facts, place)
+  const why = isStacked(place)
     ? ', against the one before it.'
     : first
       ? ' first, the side with the locating shoulder: it fixes the position.'
