@@ -3,5 +3,5 @@ import { latestJobs, machines } from '@/services/jobs'
 
 export default async function Page() {
   const [jobs, all] = await Promise.all([latestJobs(), machines()])
-  return <JobList jobs={jobs} machines={all} />
+  return <JobList today={new Date().toISOString().slice(0, 10)} jobs={jobs} machines={all} />
 }

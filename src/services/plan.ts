@@ -1,7 +1,14 @@
 import 'server-only'
 import { endPlay } from '@/core/adjust'
 import { familyFacts } from '@/core/catalogue'
-import { CLEARANCE_GROUPS, checkFit, recommendClass, type ClearanceGroup } from '@/core/fit'
+import {
+  CLEARANCE_GROUPS,
+  checkFit,
+  readSeat,
+  recommendClass,
+  RING_CLASSES,
+  type ClearanceGroup,
+} from '@/core/fit'
 import { FILL_SCHOOLS, SCHOOL_WORDS, type FillSchool } from '@/core/grease'
 import { INSPECTED_WORDS, judgeParts } from '@/core/inspect'
 import { LOADS, variantOf, widthOf, type Variant } from '@/core/interchange'
@@ -76,6 +83,7 @@ function seatsOf(
           width,
           sealed: own.closure.sides > 0,
           clearance: isGroup(own.clearance) ? own.clearance : 'CN',
+          precision: RING_CLASSES.find((c) => c === own.precision) ?? 'Normal',
           turning,
           recommended: recommendClass({
             ring,
@@ -105,26 +113,19 @@ export async function seats(jobId: number, query: unknown): Promise<SeatsRespons
   return { seats: seatsOf(found.arrangement, await variantsOf(found.kit), fitting) }
 }
 
-/** Readings as a person writes them, one a line: clock, size, depth. Lines that cannot be read are left to the screen. */
-function readingsOf(text: string) {
-  return text
-    .split(/[\n;]/)
-    .map((line) => line.trim())
-    .filter(Boolean)
-    .flatMap((line, i) => {
-      const [first = '', second, ...rest] = line.split(/[\s:]+/)
-      const [at, value] = second === undefined ? [String(i + 1), first] : [first, second]
-      const read = readLength(value)
-      return read.ok
-        ? [
-            {
-              at,
-              depth: rest.join(' ') || undefined,
-              valueMm: toMm(read.value.value, read.value.stated ?? 'mm'),
-            },
-          ]
-        : []
-    })
+/** Readings that can be read; the others are left to the screen, which says so. */
+const readingsOf = (text: string) =>
+  readSeat(text).flatMap(({ at, depth, value }) => {
+    const read = readLength(value)
+    return read.ok ? [{ at, depth, valueMm: toMm(read.value.value, read.value.stated ?? 'mm') }] : []
+  })
+
+/** What is bored out of the shaft or left of the hub, as it was typed; nothing where it cannot be read. */
+function wallOf(ring: Seat['ring'], text: string): { hollow?: number; hubOutside?: number } {
+  const read = readLength(text)
+  if (text.trim() === '' || !read.ok) return {}
+  const mm = toMm(read.value.value, read.value.stated ?? 'mm')
+  return ring === 'inner' ? { hollow: mm } : { hubOutside: mm }
 }
 
 function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
@@ -136,6 +137,8 @@ function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
     outside: seat.outside,
     width: seat.width,
     family: seat.family,
+    precision: seat.precision,
+    ...wallOf(seat.ring, typed?.wall ?? ''),
     sealed: seat.sealed,
     clearanceClass: typed?.clearance ?? seat.clearance,
     readings: readingsOf(typed?.readings ?? ''),
@@ -144,7 +147,9 @@ function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
   }
   const wanted = checkFit({ ...question, class: typed?.class?.trim() || seat.recommended.class })
   // A class that does not exist was refused on its screen; the plan goes on with the usual one.
-  const fit = wanted.ok ? wanted : checkFit({ ...question, class: seat.recommended.class })
+  const fit = wanted.ok
+    ? wanted
+    : checkFit({ ...question, hollow: 0, hubOutside: undefined, class: seat.recommended.class })
   if (!fit.ok) return []
   const { interference, heat, pressForceKn, tools, seat: judged } = fit.value
   return [

@@ -74,6 +74,10 @@ const RACE_SHARE = 0.25
 /** Hottest a part may get, °C (common practice). */
 const HOTTEST = { bearing: 120, sealed: 80, lightHub: 120, ironHub: 150 }
 
+/** A temperature in both units, to five degrees of each. */
+const warmth = (celsius: number): string =>
+  `${Math.ceil(celsius / 5) * 5} °C (${Math.ceil((celsius * 1.8 + 32) / 5) * 5} °F)`
+
 const planOf = (family: string | undefined): RingPlan =>
   family === 'tapered-inch' ? 'taperedInch' : family === 'tapered-metric' ? 'taperedMetric' : 'radial'
 
@@ -92,7 +96,7 @@ function heatAdvice(celsius: number, q: FitQuestion, material: Material): string
   const what = q.ring === 'inner' ? (q.sealed ? 'a sealed, greased bearing' : 'a bearing') : 'the hub'
   if (celsius > limit)
     return `${Math.ceil(celsius)} °C is more than ${what} may have (${limit} °C): press it${q.ring === 'outer' ? ', or cool the bearing' : ''}.`
-  return `Heat ${q.ring === 'inner' ? 'the bearing' : 'the hub'} to about ${Math.ceil(celsius / 5) * 5} °C by hot air, plate or induction, never with a flame; at most ${limit} °C. Wear gloves.`
+  return `Heat ${q.ring === 'inner' ? 'the bearing' : 'the hub'} to about ${warmth(celsius)} by hot air, plate or induction, never with a flame; at most ${limit} °C. Wear gloves.`
 }
 
 /**

@@ -5,6 +5,7 @@ import { checkFit, type FitQuestion } from './checkFit'
 import { clearanceStages } from './clearanceStages'
 import { internalClearance } from './internalClearance'
 import { mountingTools } from './mountingTools'
+import { readSeat } from './readSeat'
 import { recommendClass } from './recommendClass'
 import { repairOptions } from './repairOptions'
 import { ringLimits, type RingClass, type RingPlan } from './ringTolerances'
@@ -193,3 +194,18 @@ describe('sleeves and rods', () => {
   // M12, 84.3 mm² (ISO 898-1): half of 225 MPa is 9.4 kN.
   it('9 kN asks for M12', () => expect(mountingTools('inner', 25, 52, 9).rod?.thread).toBe('M12'))
 })
+
+it.each([
+  ['12 62.012 front', [{ at: '12', value: '62.012', depth: 'front' }]],
+  ['3: 2.4415 in', [{ at: '3', value: '2.4415 in' }]],
+  ['6 2.4415 in back half', [{ at: '6', value: '2.4415 in', depth: 'back half' }]],
+  ['62.01', [{ at: '1', value: '62.01' }]],
+  [
+    '62.01 mm; 62.02',
+    [
+      { at: '1', value: '62.01 mm' },
+      { at: '2', value: '62.02' },
+    ],
+  ],
+  ['  ', []],
+])('“%s” is read as a reading', (text, readings) => expect(readSeat(text)).toEqual(readings))

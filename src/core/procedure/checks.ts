@@ -62,6 +62,13 @@ export function checkSteps(facts: PlanFacts): PlanStep[] {
       id: 'check.thread',
       words: 'Run the nut over the whole thread by hand, dry. It must not catch.',
     })
+  const closed = facts.arrangement.slots.some((s) => s.role === 'ballBearing' || s.role === 'bearing')
+  if (closed)
+    steps.push({
+      id: 'check.closures',
+      words: 'Closures of the new bearings as chosen in the kit; a one-sided one faces outward.',
+      school: schoolNote('sealing', facts.schools),
+    })
   const reuse = placesOf(facts).some(({ slot, line }) => slot.role === 'cone' && line.quantity > 0)
   steps.push({
     id: 'check.new',

@@ -2,6 +2,7 @@
 
 import { recheckDates } from '@/core/adjust'
 import type { SchoolNote } from '@/core/procedure'
+import { MM_PER_INCH } from '@/core/quantity'
 import type { EndPlayResponse } from '@/services/schemas/fit'
 import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
@@ -32,6 +33,8 @@ const SCHOOLS = [
     'Dial indicator on the hub, push and pull. End play 0.025 to 0.25 mm for utility axles, about 0.01 to 0.05 mm for finer ones; the manual of the machine rules.',
   ],
 ] as const
+
+const inches = (mm: number): string => (mm / MM_PER_INCH).toFixed(4)
 
 interface Props {
   fields: Fields
@@ -91,10 +94,12 @@ export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
         {found && (
           <>
             <p data-testid="end-play" className="text-[21px] font-bold">
-              <span className="number">{found.axialMm.toFixed(3)}</span> mm for this turn
+              <span className="number">{found.axialMm.toFixed(3)}</span> mm ({inches(found.axialMm)} in) for
+              this turn
             </p>
             <p className="mb-1 text-[14px] text-ink2">
-              One step of the nut is {Math.round(found.slotStepDegrees)}°, {found.slotStepMm.toFixed(3)} mm.
+              One step of the nut is {Math.round(found.slotStepDegrees)}°, {found.slotStepMm.toFixed(3)} mm (
+              {inches(found.slotStepMm)} in).
             </p>
             <PlayChart curve={found.curve} target={target} />
             <p className="text-[13px] text-ink3">

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { familyFacts } from '@/core/catalogue'
-import { CLEARANCE_GROUPS, recommendClass } from '@/core/fit'
+import { CLEARANCE_GROUPS, recommendClass, RING_CLASSES } from '@/core/fit'
 import { Frame, type KeyHint } from '@/features/shell'
 import type { PartSheetData } from '@/services/partSheet'
 import type { FittingDraft } from '@/services/schemas/plan'
@@ -43,6 +43,9 @@ function seatFor(sheet: PartSheetData, ring: Seat['ring'], turning: Seat['turnin
     width,
     sealed: (reading?.closure.sides ?? 0) > 0,
     clearance: CLEARANCE_GROUPS.find((g) => g === reading?.clearance) ?? 'CN',
+    precision:
+      RING_CLASSES.find((c) => reading?.tokens.some((t) => t.kind === 'precision' && t.text.includes(c))) ??
+      'Normal',
     turning,
     recommended: recommendClass({
       ring,

@@ -1,17 +1,18 @@
 'use client'
 
 import { useMemo } from 'react'
-import { internalClearance, TAKEN } from '@/core/fit'
+import { internalClearance, readSeat, TAKEN } from '@/core/fit'
 import type { SchoolNote } from '@/core/procedure'
+import { readLength, toMm } from '@/core/quantity'
 import type { FitRequest, FitResponse } from '@/services/schemas/fit'
+import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { ClearanceChart } from './ClearanceChart'
 import { Distribution } from './Distribution'
 import { PolarFigure } from './PolarFigure'
-import { readSeat } from './readSeat'
-import { signedUm, type Seat, type TypedSeat } from './seatTypes'
+import { bothUnits, signedUm, umInches, type Seat, type TypedSeat } from './seatTypes'
 import { ZoneFigure } from './ZoneFigure'
 
 /** Usual classes by which ring is tight (common practice, handbooks). */
@@ -27,6 +28,14 @@ const MATERIALS = [
 ] as const
 const GROUPS = ['C2', 'CN', 'C3', 'C4', 'C5'] as const
 const SEAT_SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
+
+/** 1 lbf = 4.448 221 615 260 5 N exactly. */
+const pounds = (kn: number): number => Math.round((kn * 1000) / 4.4482216152605)
+
+const mmOf = (text: string): number => {
+  const read = readLength(text)
+  return read.ok ? toMm(read.value.value, read.value.stated ?? 'mm') : NaN
+}
 
 interface Props {
   seat: Seat
@@ -50,7 +59,9 @@ function question(seat: Seat, typed: TypedSeat, otherClass: string | undefined):
     family: seat.family as FitRequest['family'],
     // Shields and seals both keep a grease that heat harms.
     sealed: seat.sealed,
+    precision: seat.precision,
     wheel: seat.turning === 'outer',
+    ...(typed.wall?.trim() && (seat.ring === 'inner' ? { hollow: typed.wall } : { hubOutside: typed.wall })),
     materials: seat.ring === 'inner' ? { shaft: material } : { housing: material },
     ...(otherClass && { otherClass }),
     ...(readings.length > 0 && { readings }),
@@ -122,10 +133,18 @@ function Inputs({ seat, typed, onTyped }: Pick<Props, 'seat' | 'typed' | 'onType
           </select>
         </label>
       </div>
+      <div className="mb-2">
+        <Field
+          label={ring === 'inner' ? 'Shaft hollow? its bore' : 'Hub thin? its outside'}
+          value={typed.wall ?? ''}
+          placeholder={ring === 'inner' ? 'solid' : 'thick'}
+          onChange={(wall) => onTyped({ ...typed, wall })}
+        />
+      </div>
       <label className="block">
         <span className="caption block">The seat as measured: clock, size, depth</span>
         <textarea
-          className="field number h-[118px] py-2"
+          className="field number h-[96px] py-2"
           placeholder={`12 ${(ring === 'inner' ? seat.bore : seat.outside) + 0.004} front\n3 ${(ring === 'inner' ? seat.bore : seat.outside) + 0.006} front`}
           maxLength={2000}
           value={typed.readings ?? ''}
@@ -167,7 +186,7 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school }: Props) {
   const { answer: fit, words } = useAnswer<FitResponse>('/api/fits/check', asked)
   const nominal = seat.ring === 'inner' ? seat.bore : seat.outside
   const measured = readSeat(typed.readings ?? '').flatMap((r) => {
-    const mm = Number(r.value.replace(',', '.'))
+    const mm = mmOf(r.value)
     return Math.abs(mm - nominal) < 1 ? [{ at: r.at, depth: r.depth ?? '', um: (mm - nominal) * 1000 }] : []
   })
   const group = typed.clearance ?? seat.clearance
@@ -210,8 +229,10 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school }: Props) {
             </h1>
             <p className="text-[14px] text-ink2">
               {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
-              <span className="number">{nominal}</span> mm in {asked.class}. Plus is tight, mean{' '}
-              {signedUm(fit.interference.mean)}.
+              <span className="number">{nominal}</span> mm in {asked.class}
+              {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
+              {umInches(fit.interference.min)} to {umInches(fit.interference.max)} in. Plus is tight, mean{' '}
+              {signedUm(fit.interference.mean)} µm.
             </p>
             <div className="my-1 h-[240px]">
               <ZoneFigure fit={fit} ring={seat.ring} readings={measured.map((m) => m.um)} />
@@ -224,13 +245,13 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school }: Props) {
                   [
                     'Press force',
                     fit.pressForceKn.max > 0
-                      ? `${fit.pressForceKn.min} to ${fit.pressForceKn.max} kN, only through this ring`
+                      ? `${fit.pressForceKn.min} to ${fit.pressForceKn.max} kN (${pounds(fit.pressForceKn.max)} lbf at most), only through this ring`
                       : 'none: by hand',
                   ],
                   [
                     'Sleeve',
                     sleeve
-                      ? `${sleeve.insideMm.toFixed(1)} inside, ${sleeve.outsideMm.toFixed(1)} mm outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod with washers of ${rod.washerMm} mm` : ''}`
+                      ? `${bothUnits(sleeve.insideMm)} inside, ${bothUnits(sleeve.outsideMm)} outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod with washers of ${rod.washerMm} mm` : ''}`
                       : '',
                   ],
                 ] as const

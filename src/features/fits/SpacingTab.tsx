@@ -7,7 +7,7 @@ import { Field } from '@/ui/Field'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { readStack } from './readStack'
-import { given, signedMm, type Fields, type SetField } from './seatTypes'
+import { bothUnits, given, signedMm, type Fields, type SetField } from './seatTypes'
 import { SpacerFigure } from './SpacerFigure'
 
 const SIGNS = { good: 'pass', doubtful: 'warn', sideLoad: 'fail', loose: 'fail' } as const
@@ -170,7 +170,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           <p className="border-t border-line2 py-2" data-testid="axle">
             <b>Axle:</b>{' '}
             {answer.axle.toward
-              ? `shift ${answer.axle.shiftMm.toFixed(2)} mm to the ${answer.axle.toward}, half the difference. Wheel, disc and chain line move with it.`
+              ? `shift ${bothUnits(answer.axle.shiftMm)} to the ${answer.axle.toward}, half the difference. Wheel, disc and chain line move with it.`
               : 'stands central.'}
           </p>
         )}

@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from '@/core/quantity'
 import type { FittingDraft, SeatsResponse } from '@/services/schemas/plan'
 
 export type Seat = SeatsResponse['seats'][number]
@@ -20,6 +21,12 @@ export const given = (text: string | undefined): number | undefined => {
   const value = figure(text)
   return Number.isFinite(value) ? value : undefined
 }
+/** A size in both units, the way it is read across a counter. */
+export const bothUnits = (mm: number): string =>
+  `${mm.toFixed(mm < 10 ? 2 : 1)} mm (${(mm / MM_PER_INCH).toFixed(3)} in)`
+/** Micrometres as ten-thousandths of an inch are told: 0.0008. */
+export const umInches = (um: number): string => signedMm(um / 1000 / MM_PER_INCH, 4)
+
 export const signedMm = (mm: number, digits: number): string =>
   `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(mm).toFixed(digits)}`
 export const signedUm = (value: number): string =>

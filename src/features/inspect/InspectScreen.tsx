@@ -13,13 +13,13 @@ import {
 } from '@/core/inspect'
 import { FINDING_WORDS } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
+import { Photos } from '@/features/photos'
 import type { KeyHint } from '@/features/shell'
 import type { InspectionDraft, InspectResponse } from '@/services/schemas/judgement'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { DamageSketch } from '@/ui/drawing'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
-import { Photos } from './Photos'
 
 const HINTS: readonly KeyHint[] = [{ keys: 'Tab Enter', words: 'trace, marked, severe, gone', foot: true }]
 

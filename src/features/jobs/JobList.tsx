@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import type { Route } from 'next'
 import { useMemo, useState } from 'react'
+import { recheckDates } from '@/core/adjust'
 import { stagePath, type MachineChoice } from '@/features/job'
 import { Frame } from '@/features/shell'
 import { STAGE_WORDS, STAGES, type Job } from '@/services/schemas/job'
@@ -21,6 +22,17 @@ const ELSEWHERE = [
   ['/tray', 'Batch tray'],
 ] as const
 
+/** When to look again at what was fitted; empty before it is. */
+function lookAgain(job: Job, today: string): string {
+  const on = job.fitting?.fittedOn
+  if (!on || job.closedAt) return ''
+  const wet = job.intake.use.some((use) => use === 'washed' || use === 'submerged')
+  const next = recheckDates(on, job.kit?.arrangement.startsWith('A') ?? false, wet).find(
+    (r) => r.date >= today,
+  )
+  return next ? `look again ${next.date}` : ''
+}
+
 const day = (iso: string): string => iso.slice(0, 10)
 
 function StageDots({ job }: { job: Job }) {
@@ -37,8 +49,15 @@ function StageDots({ job }: { job: Job }) {
   )
 }
 
+interface Props {
+  jobs: readonly Job[]
+  machines: readonly MachineChoice[]
+  /** ISO date */
+  today: string
+}
+
 /** All jobs, latest first, with where each stands. */
-export function JobList({ jobs, machines }: { jobs: readonly Job[]; machines: readonly MachineChoice[] }) {
+export function JobList({ jobs, machines, today }: Props) {
   const [text, setText] = useState('')
   const [open, setOpen] = useState(true)
   const names = useMemo(() => new Map(machines.map((m) => [m.id, m.name])), [machines])
@@ -110,6 +129,7 @@ export function JobList({ jobs, machines }: { jobs: readonly Job[]; machines: re
                     <span className="flex items-center gap-2 whitespace-nowrap">
                       <StageDots job={job} />
                       {job.closedAt ? 'Closed' : STAGE_WORDS[job.stage]}
+                      {lookAgain(job, today) && <span className="tag">{lookAgain(job, today)}</span>}
                     </span>
                   </td>
                   <td className="number px-2 text-right text-[14px] text-ink2">{day(job.updatedAt)}</td>

@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
+import { Photos } from '@/features/photos'
 
 interface Entry {
   kind: string
@@ -70,6 +71,7 @@ export function Record({ history }: { history: readonly Entry[] }) {
           {job.intake.note && (
             <p className="mt-4 max-w-[70ch] whitespace-pre-wrap text-ink2">{job.intake.note}</p>
           )}
+          <Photos jobId={job.id} about="record" />
           <div className="mt-6 flex gap-2">
             <button
               type="button"

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CLEARANCE_GROUPS, MATERIAL_NAMES } from '@/core/fit'
+import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES } from '@/core/fit'
 import { LOADS } from '@/core/interchange'
 import { PLAN_SECTIONS, TOOL_KINDS } from '@/core/procedure'
 
@@ -16,6 +16,8 @@ export const FittingDraft = z.object({
         readings: typed(2000).optional(),
         material: z.enum(MATERIAL_NAMES).optional(),
         clearance: z.enum(CLEARANCE_GROUPS).optional(),
+        /** bore of a hollow shaft, or outside of a thin hub */
+        wall: typed(40).optional(),
       }),
     )
     .default({}),
@@ -100,6 +102,7 @@ export const SeatsResponse = z.object({
       width: z.number(),
       sealed: z.boolean(),
       clearance: z.enum(CLEARANCE_GROUPS),
+      precision: z.enum(RING_CLASSES),
       turning: z.enum(['inner', 'outer']),
       recommended: z.object({ class: z.string(), why: z.string() }),
     }),
