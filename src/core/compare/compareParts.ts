@@ -1,5 +1,5 @@
 import type { DimensionName } from '../catalogue'
-import { compareVariants, type Application, type Variant } from '../interchange'
+import { closureWords, compareVariants, type Application, type Variant } from '../interchange'
 import { writeInch, writeMm } from '../quantity'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES, type UnitFeature } from './unitFeatures'
 
@@ -108,6 +108,15 @@ const OPTION_WORDS: Record<string, string> = {
   material: 'Material',
 }
 
+/** What each says of itself, where the check tells no change. */
+const TOLD: Record<string, (variant: Variant) => string> = {
+  closure: closureWords,
+  clearance: ({ clearance }) => clearance,
+  precision: ({ precision }) => precision ?? 'Normal',
+  cage: ({ cage }) => cage ?? "the maker's standard",
+  material: ({ materials }) => materials.join(', ') || 'steel',
+}
+
 function optionRows(from: Variant, to: Variant, application: Application): Compared[] {
   return compareVariants(from, to, application)
     .checks.filter(({ check }) => check !== 'dimensions')
@@ -118,8 +127,8 @@ function optionRows(from: Variant, to: Variant, application: Application): Compa
       return {
         feature: check,
         words: OPTION_WORDS[check] ?? check,
-        old: split ? a : from.designation,
-        new: split ? b : to.designation,
+        old: split ? a : (TOLD[check]?.(from) ?? from.designation),
+        new: split ? b : (TOLD[check]?.(to) ?? to.designation),
         difference: split ? 'differs' : '',
         result: RESULTS[result],
         meaning: split ? rest.join('. ') : detail,

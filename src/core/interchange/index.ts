@@ -1,4 +1,5 @@
 export { LOADS, TURNING, type Application } from './check'
+export { closureWords } from './checks/closure'
 export { compareVariants, VERDICTS } from './compareVariants'
 export { equivalentsOf } from './equivalents'
 export { matesOf } from './mates'

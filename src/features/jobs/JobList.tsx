@@ -19,6 +19,7 @@ const ELSEWHERE = [
   ['/orders', 'Orders'],
   ['/campaign', 'Campaign'],
   ['/lists', 'Lists'],
+  ['/toolbox', 'Toolbox'],
   ['/tray', 'Batch tray'],
 ] as const
 
