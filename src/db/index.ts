@@ -11,7 +11,7 @@ export {
   moveStock,
   movesOf,
   placeItem,
-  reservedFor,
+  reserveForJob,
   stockItem,
   type StockItem,
 } from './stock'

@@ -1,4 +1,4 @@
-import { UniqueConstraintError, type Transaction } from 'sequelize'
+import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { database } from './connection'
 import { models, type StockItemRow, type StockMoveRow } from './models'
 
@@ -40,8 +40,14 @@ export interface NewMove {
   once?: string | null
 }
 
+/** What a job had reserved and lost, because fewer were counted. */
+export interface Shortened {
+  jobId: number
+  pieces: number
+}
+
 export type MoveResult =
-  | { ok: true; item: StockItem; repeated: boolean }
+  | { ok: true; item: StockItem; repeated: boolean; shortened?: Shortened[] }
   | { ok: false; why: 'noItem' }
   | { ok: false; why: 'tooFew'; item: StockItem }
 
@@ -134,6 +140,53 @@ function after({ quantity, reserved }: StockItemRow, { kind, pieces }: NewMove) 
   }
 }
 
+/** Pieces jobs have reserved of one item, the job that reserved last first. */
+async function holdersOf(itemId: number, transaction: Transaction): Promise<Shortened[]> {
+  const moves = await models().StockMoveRow.findAll({
+    where: { item_id: itemId, job_id: { [Op.ne]: null } },
+    order: [['id', 'DESC']],
+    transaction,
+  })
+  const held = new Map<number, number>()
+  for (const { job_id: job, change_reserved: change } of moves)
+    if (job !== null) held.set(job, (held.get(job) ?? 0) + change)
+  return [...held].filter(([, pieces]) => pieces > 0).map(([jobId, pieces]) => ({ jobId, pieces }))
+}
+
+/** Fewer were counted than are reserved: the jobs that reserved last lose theirs first, each with its own entry. */
+async function shorten(
+  row: StockItemRow,
+  excess: number,
+  who: string,
+  transaction: Transaction,
+): Promise<Shortened[]> {
+  const lost: Shortened[] = []
+  let open = excess
+  for (const holder of await holdersOf(row.id, transaction)) {
+    const pieces = Math.min(open, holder.pieces)
+    if (pieces <= 0) break
+    open -= pieces
+    lost.push({ jobId: holder.jobId, pieces })
+    await row.update({ reserved: row.reserved - pieces }, { transaction })
+    await models().StockMoveRow.create(
+      {
+        item_id: row.id,
+        kind: 'release',
+        change_quantity: 0,
+        change_reserved: -pieces,
+        quantity_after: row.quantity,
+        reserved_after: row.reserved,
+        note: 'Fewer counted than reserved',
+        who,
+        job_id: holder.jobId,
+        once: null,
+      },
+      { transaction },
+    )
+  }
+  return lost
+}
+
 /** A move as part of a larger transaction. */
 export async function moveWithin(
   itemId: number,
@@ -146,6 +199,8 @@ export async function moveWithin(
   if (!row) return { ok: false, why: 'noItem' }
   if (move.once && (await Moves.findOne({ where: { once: move.once }, transaction })))
     return { ok: true, item: fromRow(row), repeated: true }
+  const excess = move.kind === 'count' ? row.reserved - move.pieces : 0
+  const shortened = excess > 0 ? await shorten(row, excess, move.who, transaction) : []
   const next = after(row, move)
   if (!next) return { ok: false, why: 'tooFew', item: fromRow(row) }
   const change = {
@@ -167,7 +222,7 @@ export async function moveWithin(
     },
     { transaction },
   )
-  return { ok: true, item: fromRow(row), repeated: false }
+  return { ok: true, item: fromRow(row), repeated: false, ...(shortened.length > 0 && { shortened }) }
 }
 
 /** Moves pieces of one item, all or nothing, and records it; a record is never overwritten. */
@@ -181,10 +236,57 @@ export async function moveStock(itemId: number, move: NewMove): Promise<MoveResu
   }
 }
 
+/** A part a job wants: what it means, and how many. */
+export interface WantedPart {
+  meaning: string
+  quantity: number
+}
+
 /** Pieces a job has reserved and not yet taken, by item. */
-export async function reservedFor(jobId: number): Promise<Map<number, number>> {
-  const moves = await models().StockMoveRow.findAll({ where: { job_id: jobId } })
+async function reservedFor(jobId: number, transaction: Transaction): Promise<Map<number, number>> {
+  const moves = await models().StockMoveRow.findAll({ where: { job_id: jobId }, transaction })
   const held = new Map<number, number>()
   for (const m of moves) held.set(m.item_id, (held.get(m.item_id) ?? 0) + m.change_reserved)
   return held
+}
+
+/**
+ * Reserves for a job what it wants and has not reserved yet, as far as it lies in the bins. The job is held meanwhile:
+ * pressed twice at once, the second finds what the first has reserved.
+ * @returns what was reserved now, and how many of each wanted part are still open
+ */
+export async function reserveForJob(
+  jobId: number,
+  wanted: readonly WantedPart[],
+  who: string,
+): Promise<{ reserved: { item: StockItem; pieces: number }[]; open: number[] }> {
+  const { JobRow: Jobs, StockItemRow: Items } = models()
+  return database().transaction(async (transaction) => {
+    await Jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE })
+    const held = await reservedFor(jobId, transaction)
+    // Always in one order, so that two jobs never wait for each other.
+    const items = await Items.findAll({
+      where: { meaning: wanted.map(({ meaning }) => meaning) },
+      order: ['id'],
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    })
+    const reserved: { item: StockItem; pieces: number }[] = []
+    const open: number[] = []
+    for (const { meaning, quantity } of wanted) {
+      const bins = items.filter((item) => item.meaning === meaning)
+      let left = quantity - bins.reduce((sum, item) => sum + (held.get(item.id) ?? 0), 0)
+      for (const { id, quantity: there, reserved: taken } of bins) {
+        const pieces = Math.min(left, there - taken)
+        if (pieces <= 0) continue
+        const move = { kind: 'reserve' as const, pieces, note: `Job ${jobId}`, who, jobId }
+        const result = await moveWithin(id, move, transaction)
+        if (!result.ok) continue
+        left -= pieces
+        reserved.push({ item: result.item, pieces })
+      }
+      open.push(Math.max(0, left))
+    }
+    return { reserved, open }
+  })
 }

@@ -75,25 +75,19 @@ export async function campaignCsv(input: unknown): Promise<string> {
  */
 export async function reserveKit(jobId: number, who: string): Promise<ReservedResponse> {
   const [{ kit }, { language }] = await Promise.all([jobKit(jobId), ready()])
-  const wanted = mergeLines([{ name: '', lines: kit.lines }], (d) => meaningOfText(d, language))
-  const held = await db.reservedFor(jobId)
-  const items = await db.allStock()
-  const reserved: ReservedResponse['reserved'] = []
-  const short: ReservedResponse['short'] = []
-  for (const line of wanted) {
-    if (line.unit === 'g') continue
-    const bins = items.filter((i) => i.meaning === meaningOfText(line.designation, language))
-    let open = line.quantity - bins.reduce((sum, i) => sum + (held.get(i.id) ?? 0), 0)
-    for (const item of bins) {
-      const pieces = Math.min(open, item.quantity - item.reserved)
-      if (pieces <= 0) continue
-      const move = { kind: 'reserve' as const, pieces, note: `Job ${jobId}`, who, jobId }
-      const result = await db.moveStock(item.id, move)
-      if (!result.ok) continue
-      open -= pieces
-      reserved.push({ designation: item.designation, pieces, bin: item.bin })
-    }
-    if (open > 0) short.push({ designation: line.designation, pieces: open })
+  const lines = mergeLines([{ name: '', lines: kit.lines }], (d) => meaningOfText(d, language)).filter(
+    (line) => line.unit !== 'g',
+  )
+  const { reserved, open } = await db.reserveForJob(
+    jobId,
+    lines.map(({ designation, quantity }) => ({ meaning: meaningOfText(designation, language), quantity })),
+    who,
+  )
+  return {
+    reserved: reserved.map(({ item: { designation, bin }, pieces }) => ({ designation, pieces, bin })),
+    short: lines.flatMap(({ designation }, i) => {
+      const pieces = open[i] ?? 0
+      return pieces > 0 ? [{ designation, pieces }] : []
+    }),
   }
-  return { reserved, short }
 }

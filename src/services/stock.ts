@@ -10,6 +10,7 @@ import { ready } from './language'
 import { parse } from './schemas/parse'
 import {
   Move,
+  type Moved,
   NewStockItem,
   StockChange,
   type StockDetail,
@@ -93,10 +94,10 @@ export async function changeItem(id: number, input: unknown): Promise<StockItem>
 }
 
 /** Moves pieces. @throws ServiceError `conflict` when somebody was quicker: with what is there now */
-export async function moveItem(id: number, input: unknown): Promise<StockItem> {
+export async function moveItem(id: number, input: unknown): Promise<Moved> {
   const { once, ...move } = parse(Move, input)
   const result = await db.moveStock(id, { ...move, once: once ?? null })
-  if (result.ok) return told(result.item)
+  if (result.ok) return { ...told(result.item), ...(result.shortened && { shortened: result.shortened }) }
   if (result.why === 'noItem') throw noItem(id)
   const { designation, quantity, reserved } = result.item
   throw new ServiceError(

@@ -1,6 +1,6 @@
 'use client'
 
-import type { StockItem } from '@/services/schemas/supply'
+import type { Moved, StockItem } from '@/services/schemas/supply'
 import { send, wordsOf } from '@/ui/ask'
 
 interface Props {
@@ -24,10 +24,14 @@ export function StockTable({ items, counting, chosen, onChoose, onCounted, onTro
   const count = (item: StockItem, field: HTMLInputElement): void => {
     if (field.value.trim() === '') return focusNext(field)
     const pieces = Number(field.value)
-    send<StockItem>('POST', `/api/stock/${item.id}/moves`, { kind: 'count', pieces, note: 'Counted' })
+    send<Moved>('POST', `/api/stock/${item.id}/moves`, { kind: 'count', pieces, note: 'Counted' })
       .then((now) => {
         onCounted(now)
-        onTrouble('')
+        onTrouble(
+          (now.shortened ?? [])
+            .map((s) => `${item.designation}: job ${s.jobId} had ${s.pieces} reserved that are not there.`)
+            .join(' '),
+        )
         field.value = ''
         focusNext(field)
       })

@@ -13,6 +13,7 @@ import {
   CampaignQuery,
   CampaignResponse,
   Move,
+  Moved,
   NewOrders,
   NewStockItem,
   OrderResponse,
@@ -249,7 +250,7 @@ export function openApi() {
         post: {
           summary: 'Move pieces; 409 with `current` when somebody was quicker; the same `once` moves once',
           requestBody: { required: true, ...json(Move, 'input') },
-          responses: { '201': { description: 'Moved', ...json(StockItem, 'output') }, default: problem },
+          responses: { '201': { description: 'Moved', ...json(Moved, 'output') }, default: problem },
         },
       },
       '/api/basket': {

@@ -49,6 +49,11 @@ export const StockItem = z.object({
   countedAt: z.string().nullable(),
 })
 export type StockItem = z.output<typeof StockItem>
+/** An item after a move; where fewer were counted than reserved, which jobs lost theirs. */
+export const Moved = StockItem.extend({
+  shortened: z.array(z.object({ jobId: z.number().int(), pieces: z.number().int() })).optional(),
+})
+export type Moved = z.output<typeof Moved>
 export const StockResponse = z.object({ items: z.array(StockItem), currency: z.string() })
 export type StockResponse = z.output<typeof StockResponse>
 
