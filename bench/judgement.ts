@@ -16,21 +16,7 @@ import { judgeLife } from '@/core/life'
 import { CAREFUL, makePlan } from '@/core/procedure'
 import { judgeSpacerPair } from '@/core/spacing'
 import { shipped } from '../tests/support/shipped'
-
-const row = (name: string, times: number[]): void => {
-  const sorted = [...times].sort((a, b) => a - b)
-  const at = (share: number): string =>
-    (sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0).toFixed(3)
-  console.log(`${name.padEnd(46)} median ${at(0.5)} ms, p99 ${at(0.99)} ms (${sorted.length} rounds)`)
-}
-const timed = (rounds: number, work: (round: number) => unknown): number[] => {
-  for (let i = 0; i < Math.min(20, rounds); i++) work(i)
-  return Array.from({ length: rounds }, (_, i) => {
-    const began = performance.now()
-    work(i)
-    return performance.now() - began
-  })
-}
+import { row, timed } from '../tests/support/timing'
 
 const SIZES = [
   [25, 52, 15],

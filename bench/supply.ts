@@ -8,22 +8,9 @@ import { arrangementOf, ARRANGEMENTS, proposeKit } from '@/core/kit'
 import { bestBasket, type Offer } from '@/core/supply'
 import { labelSheet } from '@/services/print/labelsPdf'
 import { shipped } from '../tests/support/shipped'
+import { row, timed } from '../tests/support/timing'
 import { everyWay } from '../tests/support/everyWay'
 
-const row = (name: string, times: number[]): void => {
-  const sorted = [...times].sort((a, b) => a - b)
-  const at = (share: number): string =>
-    (sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0).toFixed(2)
-  console.log(`${name.padEnd(46)} median ${at(0.5)} ms, p99 ${at(0.99)} ms (${sorted.length} rounds)`)
-}
-const timed = (rounds: number, work: (round: number) => unknown): number[] => {
-  for (let i = 0; i < Math.min(20, rounds); i++) work(i)
-  return Array.from({ length: rounds }, (_, i) => {
-    const began = performance.now()
-    work(i)
-    return performance.now() - began
-  })
-}
 /** Figures that look like chance and are the same in every run. */
 function chance(seed: number): () => number {
   let state = seed

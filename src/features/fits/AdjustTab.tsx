@@ -1,5 +1,6 @@
 'use client'
 
+import { FitPane } from './FitPane'
 import { recheckDates } from '@/core/adjust'
 import type { SchoolNote } from '@/core/procedure'
 import { MM_PER_INCH } from '@/core/quantity'
@@ -64,81 +65,78 @@ export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
   const target = { min: number('min'), max: number('max') }
   const day = fittedOn || new Date().toISOString().slice(0, 10)
   return (
-    <div className="grid h-full min-h-0 grid-cols-[264px_minmax(0,1fr)_322px]">
-      <form
-        className="min-h-0 overflow-auto border-r border-line px-[18px] py-2"
-        onSubmit={(e) => e.preventDefault()}
-      >
-        <div className="grid grid-cols-2 gap-1.5">
-          {FIELDS.map(([name, label, usual]) => (
-            <Field
-              key={name}
-              label={label}
-              value={fields[`adjust.${name}`] ?? usual}
-              most={7}
-              onChange={(v) => set(`adjust.${name}`, v)}
+    <FitPane
+      label="End play"
+      words={words}
+      inputs={
+        <>
+          <div className="grid grid-cols-2 gap-1.5">
+            {FIELDS.map(([name, label, usual]) => (
+              <Field
+                key={name}
+                label={label}
+                value={fields[`adjust.${name}`] ?? usual}
+                most={7}
+                onChange={(v) => set(`adjust.${name}`, v)}
+              />
+            ))}
+          </div>
+          <RockTest fields={fields} set={set} />
+          <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[14px]">
+            Wheel on stands, wheels chocked, power locked off.
+          </p>
+        </>
+      }
+      beside={
+        <>
+          <div className="mx-auto h-[190px] w-[210px]">
+            <NutFigure
+              slots={Math.max(1, Math.min(60, Math.round(number('slots')) || 6))}
+              holes={Math.max(1, Math.min(12, Math.round(number('holes')) || 1))}
+              degrees={Math.max(0, Math.min(360, number('degrees') || 0))}
             />
+          </div>
+          {SCHOOLS.map(([name, text]) => (
+            <p key={name} className="border-t border-line2 py-1.5 text-[14px]">
+              <b>{name}.</b> <span className="text-ink2">{text}</span>
+            </p>
           ))}
-        </div>
-        <RockTest fields={fields} set={set} />
-        <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[14px]">
-          Wheel on stands, wheels chocked, power locked off.
-        </p>
-      </form>
-      <section aria-label="End play" className="min-h-0 overflow-auto px-[18px] py-2" tabIndex={0}>
-        {words && (
-          <p role="alert" className="mb-2 text-contra">
-            {words}
+          {school && <SchoolBox note={school} />}
+          <h2 className="caption mt-2">Look again</h2>
+          <ul data-testid="rechecks" className="text-[14px]">
+            {recheckDates(day, true, wet).map(({ date, words: what }) => (
+              <li key={date} className="border-t border-line2 py-1.5">
+                <b className="number">{date}</b> {what}
+              </li>
+            ))}
+          </ul>
+        </>
+      }
+    >
+      {found && (
+        <>
+          <p data-testid="end-play" className="text-[21px] font-bold">
+            <span className="number">{found.axialMm.toFixed(3)}</span> mm ({inches(found.axialMm)} in) for
+            this turn
           </p>
-        )}
-        {found && (
-          <>
-            <p data-testid="end-play" className="text-[21px] font-bold">
-              <span className="number">{found.axialMm.toFixed(3)}</span> mm ({inches(found.axialMm)} in) for
-              this turn
-            </p>
-            <p className="mb-1 text-[14px] text-ink2">
-              One step of the nut is {Math.round(found.slotStepDegrees)}°, {found.slotStepMm.toFixed(3)} mm (
-              {inches(found.slotStepMm)} in).
-            </p>
-            <PlayChart curve={found.curve} target={target} />
-            <p className="text-[13px] text-ink3">
-              Points: a slot faces a hole; filled ones give the play wanted. Dashed, below zero: squeezed,
-              preload.
-            </p>
-            <ul className="mt-1 text-[14.5px]">
-              {found.advice.map((line) => (
-                <li key={line} className="border-t border-line2 py-1.5">
-                  {line}
-                </li>
-              ))}
-            </ul>
-          </>
-        )}
-      </section>
-      <aside className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-2">
-        <div className="mx-auto h-[190px] w-[210px]">
-          <NutFigure
-            slots={Math.max(1, Math.min(60, Math.round(number('slots')) || 6))}
-            holes={Math.max(1, Math.min(12, Math.round(number('holes')) || 1))}
-            degrees={Math.max(0, Math.min(360, number('degrees') || 0))}
-          />
-        </div>
-        {SCHOOLS.map(([name, text]) => (
-          <p key={name} className="border-t border-line2 py-1.5 text-[14px]">
-            <b>{name}.</b> <span className="text-ink2">{text}</span>
+          <p className="mb-1 text-[14px] text-ink2">
+            One step of the nut is {Math.round(found.slotStepDegrees)}°, {found.slotStepMm.toFixed(3)} mm (
+            {inches(found.slotStepMm)} in).
           </p>
-        ))}
-        {school && <SchoolBox note={school} />}
-        <h2 className="caption mt-2">Look again</h2>
-        <ul data-testid="rechecks" className="text-[14px]">
-          {recheckDates(day, true, wet).map(({ date, words: what }) => (
-            <li key={date} className="border-t border-line2 py-1.5">
-              <b className="number">{date}</b> {what}
-            </li>
-          ))}
-        </ul>
-      </aside>
-    </div>
+          <PlayChart curve={found.curve} target={target} />
+          <p className="text-[13px] text-ink3">
+            Points: a slot faces a hole; filled ones give the play wanted. Dashed, below zero: squeezed,
+            preload.
+          </p>
+          <ul className="mt-1 text-[14.5px]">
+            {found.advice.map((line) => (
+              <li key={line} className="border-t border-line2 py-1.5">
+                {line}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </FitPane>
   )
 }

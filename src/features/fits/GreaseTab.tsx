@@ -1,5 +1,6 @@
 'use client'
 
+import { FitPane } from './FitPane'
 import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from '@/core/grease'
 import type { SchoolNote } from '@/core/procedure'
 import { readLength, toMm } from '@/core/quantity'
@@ -94,176 +95,173 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
     </label>
   )
   return (
-    <div className="grid h-full min-h-0 grid-cols-[280px_minmax(0,1fr)_322px]">
-      <form
-        className="min-h-0 overflow-auto border-r border-line px-[18px] py-2"
-        onSubmit={(e) => e.preventDefault()}
-      >
-        <Field
-          label="Bearings of one position"
-          value={typed}
-          placeholder={bearings.join(', ') || 'L68149/L68110, LM12749/LM12710'}
-          most={120}
-          onChange={(v) => set('grease.bearings', v)}
-        />
-        <div className="my-1.5 grid grid-cols-3 gap-1.5">
+    <FitPane
+      label="Amounts"
+      words={words}
+      inputs={
+        <>
           <Field
-            label="Cavity long"
-            value={value('length')}
-            placeholder={usual.length ?? '48'}
-            onChange={(v) => set('grease.length', v)}
+            label="Bearings of one position"
+            value={typed}
+            placeholder={bearings.join(', ') || 'L68149/L68110, LM12749/LM12710'}
+            most={120}
+            onChange={(v) => set('grease.bearings', v)}
           />
-          <Field
-            label="inside Ø"
-            value={value('inner')}
-            placeholder={usual.inner ?? '36'}
-            onChange={(v) => set('grease.inner', v)}
+          <div className="my-1.5 grid grid-cols-3 gap-1.5">
+            <Field
+              label="Cavity long"
+              value={value('length')}
+              placeholder={usual.length ?? '48'}
+              onChange={(v) => set('grease.length', v)}
+            />
+            <Field
+              label="inside Ø"
+              value={value('inner')}
+              placeholder={usual.inner ?? '36'}
+              onChange={(v) => set('grease.inner', v)}
+            />
+            <Field
+              label="outside Ø"
+              value={value('outer')}
+              placeholder={usual.outer ?? '58'}
+              onChange={(v) => set('grease.outer', v)}
+            />
+          </div>
+          <div className="mb-1.5 grid grid-cols-3 gap-1.5">
+            <Field label="Turns a min" value={value('rpm')} most={8} onChange={(v) => set('grease.rpm', v)} />
+            <Field label="or km/h" value={value('kmh')} most={6} onChange={(v) => set('grease.kmh', v)} />
+            <Field
+              label="on a tyre of"
+              value={value('tyre')}
+              placeholder="420 mm"
+              onChange={(v) => set('grease.tyre', v)}
+            />
+          </div>
+          <div className="mb-1.5 grid grid-cols-2 gap-1.5">
+            <Field
+              label="Journals of lips"
+              value={value('lips')}
+              placeholder={usual.lips ?? '42'}
+              onChange={(v) => set('grease.lips', v)}
+            />
+            <Field
+              label="Bearing warm, °C"
+              value={value('celsius')}
+              most={5}
+              onChange={(v) => set('grease.celsius', v)}
+            />
+          </div>
+          <div className="mb-2 flex flex-wrap gap-1.5">
+            {FLAGS.map(([name, label]) => (
+              <button
+                key={name}
+                type="button"
+                className="chip px-3"
+                aria-pressed={value(name) === 'yes'}
+                onClick={() => set(`grease.${name}`, value(name) === 'yes' ? '' : 'yes')}
+              >
+                {label}
+              </button>
+            ))}
+          </div>
+          <span className="caption block">Fill</span>
+          <ChipChoice
+            label="Fill"
+            value={chosen ?? ''}
+            options={[['', 'by speed'], ...FILL_SCHOOLS.map((s) => [s, SCHOOL_WORDS[s].name] as const)]}
+            onPick={(s) => set('grease.school', s)}
           />
-          <Field
-            label="outside Ø"
-            value={value('outer')}
-            placeholder={usual.outer ?? '58'}
-            onChange={(v) => set('grease.outer', v)}
-          />
-        </div>
-        <div className="mb-1.5 grid grid-cols-3 gap-1.5">
-          <Field label="Turns a min" value={value('rpm')} most={8} onChange={(v) => set('grease.rpm', v)} />
-          <Field label="or km/h" value={value('kmh')} most={6} onChange={(v) => set('grease.kmh', v)} />
-          <Field
-            label="on a tyre of"
-            value={value('tyre')}
-            placeholder="420 mm"
-            onChange={(v) => set('grease.tyre', v)}
-          />
-        </div>
-        <div className="mb-1.5 grid grid-cols-2 gap-1.5">
-          <Field
-            label="Journals of lips"
-            value={value('lips')}
-            placeholder={usual.lips ?? '42'}
-            onChange={(v) => set('grease.lips', v)}
-          />
-          <Field
-            label="Bearing warm, °C"
-            value={value('celsius')}
-            most={5}
-            onChange={(v) => set('grease.celsius', v)}
-          />
-        </div>
-        <div className="mb-2 flex flex-wrap gap-1.5">
-          {FLAGS.map(([name, label]) => (
-            <button
-              key={name}
-              type="button"
-              className="chip px-3"
-              aria-pressed={value(name) === 'yes'}
-              onClick={() => set(`grease.${name}`, value(name) === 'yes' ? '' : 'yes')}
-            >
-              {label}
-            </button>
-          ))}
-        </div>
-        <span className="caption block">Fill</span>
-        <ChipChoice
-          label="Fill"
-          value={chosen ?? ''}
-          options={[['', 'by speed'], ...FILL_SCHOOLS.map((s) => [s, SCHOOL_WORDS[s].name] as const)]}
-          onPick={(s) => set('grease.school', s)}
-        />
-        {school && <SchoolBox note={school} />}
-      </form>
-      <section aria-label="Amounts" className="min-h-0 overflow-auto px-[18px] py-2" tabIndex={0}>
-        {words && (
-          <p role="alert" className="mb-2 text-contra">
-            {words}
-          </p>
-        )}
-        {!answer && !words && (
-          <p className="pt-14 text-ink2">Name the bearings of one position; grams and millilitres follow.</p>
-        )}
-        {answer && (
-          <>
-            <h1 className="text-[21px] font-bold" data-testid="grease">
-              {answer.total.grams} g, {answer.total.ml} ml
-            </h1>
-            <p className="text-[14px] text-ink2">
-              {answer.schoolWords}. {answer.when}
-              {answer.factor !== null &&
-                ` Here n·dm ${answer.factor.toLocaleString('en-GB').replace(/,/g, ' ')}.`}
+          {school && <SchoolBox note={school} />}
+        </>
+      }
+      beside={
+        <>
+          <h2 className="caption">Old and new grease</h2>
+          <div className="mb-1.5 grid grid-cols-2 gap-1.5">
+            {thickener('old', 'In there now')}
+            {thickener('new', 'Goes in')}
+          </div>
+          {answer?.mixing && (
+            <p className="mb-2 grid grid-cols-[20px_1fr] text-[14.5px]" data-testid="mixing">
+              <VerdictMark verdict={MIXING_SIGNS[answer.mixing.result]} />
+              <span>{answer.mixing.words}</span>
             </p>
-            <div className="my-1 h-[292px]">
-              <GreaseFigure
-                bearings={parts}
-                cavity={
-                  cavity
-                    ? {
-                        length: mmOf(sized('length')),
-                        inner: mmOf(sized('inner')),
-                        outer: mmOf(sized('outer')),
-                      }
-                    : null
-                }
-                fill={answer.fill}
-              />
-            </div>
-            <table className="w-full text-[14.5px]">
-              <tbody>
-                {answer.bearings.map((b, i) => (
-                  <tr key={i} className="border-t border-line2">
-                    <td className="number py-1">{b.designation}</td>
-                    <td className="py-1 text-ink2">
-                      {b.sealed ? 'sealed: brings its own, nothing to add' : `of ${b.freeMl} ml free`}
-                    </td>
-                    <td className="number py-1 text-right">{b.sealed ? '' : `${b.grams} g, ${b.ml} ml`}</td>
-                  </tr>
-                ))}
-                {(
-                  [
-                    ['Cavity', answer.cavity],
-                    ['Seal lips, a bead', answer.lips],
-                  ] as const
-                ).map(
-                  ([name, amount]) =>
-                    amount && (
-                      <tr key={name} className="border-t border-line2">
-                        <td className="py-1" colSpan={2}>
-                          {name}
-                        </td>
-                        <td className="number py-1 text-right">
-                          {amount.grams} g, {amount.ml} ml
-                        </td>
-                      </tr>
-                    ),
-                )}
-              </tbody>
-            </table>
-          </>
-        )}
-      </section>
-      <aside className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-2">
-        <h2 className="caption">Old and new grease</h2>
-        <div className="mb-1.5 grid grid-cols-2 gap-1.5">
-          {thickener('old', 'In there now')}
-          {thickener('new', 'Goes in')}
-        </div>
-        {answer?.mixing && (
-          <p className="mb-2 grid grid-cols-[20px_1fr] text-[14.5px]" data-testid="mixing">
-            <VerdictMark verdict={MIXING_SIGNS[answer.mixing.result]} />
-            <span>{answer.mixing.words}</span>
+          )}
+          <MixingChart />
+          {answer?.relubrication && (
+            <>
+              <h2 className="caption mt-3">Again</h2>
+              <p className="text-[14.5px]" data-testid="relubrication">
+                <b className="number">{answer.relubrication.grams} g</b> at a time (0.005 · D · B).{' '}
+                {answer.relubrication.words}
+              </p>
+            </>
+          )}
+        </>
+      }
+    >
+      {!answer && !words && (
+        <p className="pt-14 text-ink2">Name the bearings of one position; grams and millilitres follow.</p>
+      )}
+      {answer && (
+        <>
+          <h1 className="text-[21px] font-bold" data-testid="grease">
+            {answer.total.grams} g, {answer.total.ml} ml
+          </h1>
+          <p className="text-[14px] text-ink2">
+            {answer.schoolWords}. {answer.when}
+            {answer.factor !== null &&
+              ` Here n·dm ${answer.factor.toLocaleString('en-GB').replace(/,/g, ' ')}.`}
           </p>
-        )}
-        <MixingChart />
-        {answer?.relubrication && (
-          <>
-            <h2 className="caption mt-3">Again</h2>
-            <p className="text-[14.5px]" data-testid="relubrication">
-              <b className="number">{answer.relubrication.grams} g</b> at a time (0.005 · D · B).{' '}
-              {answer.relubrication.words}
-            </p>
-          </>
-        )}
-      </aside>
-    </div>
+          <div className="my-1 h-[292px]">
+            <GreaseFigure
+              bearings={parts}
+              cavity={
+                cavity
+                  ? {
+                      length: mmOf(sized('length')),
+                      inner: mmOf(sized('inner')),
+                      outer: mmOf(sized('outer')),
+                    }
+                  : null
+              }
+              fill={answer.fill}
+            />
+          </div>
+          <table className="w-full text-[14.5px]">
+            <tbody>
+              {answer.bearings.map((b, i) => (
+                <tr key={i} className="border-t border-line2">
+                  <td className="number py-1">{b.designation}</td>
+                  <td className="py-1 text-ink2">
+                    {b.sealed ? 'sealed: brings its own, nothing to add' : `of ${b.freeMl} ml free`}
+                  </td>
+                  <td className="number py-1 text-right">{b.sealed ? '' : `${b.grams} g, ${b.ml} ml`}</td>
+                </tr>
+              ))}
+              {(
+                [
+                  ['Cavity', answer.cavity],
+                  ['Seal lips, a bead', answer.lips],
+                ] as const
+              ).map(
+                ([name, amount]) =>
+                  amount && (
+                    <tr key={name} className="border-t border-line2">
+                      <td className="py-1" colSpan={2}>
+                        {name}
+                      </td>
+                      <td className="number py-1 text-right">
+                        {amount.grams} g, {amount.ml} ml
+                      </td>
+                    </tr>
+                  ),
+              )}
+            </tbody>
+          </table>
+        </>
+      )}
+    </FitPane>
   )
 }
 

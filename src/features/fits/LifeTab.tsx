@@ -1,6 +1,7 @@
 'use client'
 
 import type { LifeResponse } from '@/services/schemas/setting'
+import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
 import { useAnswer } from '@/ui/useAnswer'
 import { given, type Fields, type SetField } from './seatTypes'
@@ -55,63 +56,58 @@ export function LifeTab({ designation, fields, set }: Props) {
         },
   )
   return (
-    <div className="grid h-full min-h-0 grid-cols-[300px_minmax(0,1fr)]">
-      <form
-        className="min-h-0 overflow-auto border-r border-line px-[18px] py-2"
-        onSubmit={(e) => e.preventDefault()}
-      >
-        <Field
-          label="Bearing"
-          value={fields['life.bearing'] ?? ''}
-          placeholder={designation || '6205'}
-          most={80}
-          onChange={(v) => set('life.bearing', v)}
-        />
-        <div className="mt-1.5 grid grid-cols-2 gap-1.5">
-          {FIELDS.map(([name, label]) => (
-            <Field
-              key={name}
-              label={label}
-              value={value(name)}
-              most={12}
-              onChange={(v) => set(`life.${name}`, v)}
-            />
-          ))}
-        </div>
-      </form>
-      <section aria-label="Life" className="min-h-0 overflow-auto px-[18px] py-2" tabIndex={0}>
-        {words && (
-          <p role="alert" className="mb-2 text-contra">
-            {words}
-          </p>
-        )}
-        {answer ? (
-          <div className="max-w-[62ch]">
-            <h1 className="text-[21px] font-bold" data-testid="life">
-              {answer.hours === null
-                ? `${answer.loadForWantedKn.toFixed(2)} kN for the life wanted`
-                : `${Math.round(answer.hours).toLocaleString('en-GB').replace(/,/g, ' ')} hours`}
-            </h1>
-            <p className="mb-2 text-ink2">
-              C <span className="number">{answer.rating.cKn.toFixed(1)}</span> kN, C0{' '}
-              <span className="number">{answer.rating.c0Kn.toFixed(1)}</span> kN, {answer.rating.from}. ISO
-              281: L10 = (C/P)<sup>p</sup> million turns.
-            </p>
-            <ul>
-              {answer.words.map((line) => (
-                <li key={line} className="border-t border-line2 py-1.5">
-                  {line}
-                </li>
-              ))}
-            </ul>
-            <p className="border-t border-line2 py-1.5 text-ink3">
-              A check of sense, no promise: water, dirt and bad fitting end most wheel bearings long before.
-            </p>
+    <FitPane
+      label="Life"
+      words={words}
+      inputs={
+        <>
+          <Field
+            label="Bearing"
+            value={fields['life.bearing'] ?? ''}
+            placeholder={designation || '6205'}
+            most={80}
+            onChange={(v) => set('life.bearing', v)}
+          />
+          <div className="mt-1.5 grid grid-cols-2 gap-1.5">
+            {FIELDS.map(([name, label]) => (
+              <Field
+                key={name}
+                label={label}
+                value={value(name)}
+                most={12}
+                onChange={(v) => set(`life.${name}`, v)}
+              />
+            ))}
           </div>
-        ) : (
-          !words && <p className="pt-14 text-ink2">Name a bearing, such as 6205 of the carousel rollers.</p>
-        )}
-      </section>
-    </div>
+        </>
+      }
+    >
+      {answer ? (
+        <div className="max-w-[62ch]">
+          <h1 className="text-[21px] font-bold" data-testid="life">
+            {answer.hours === null
+              ? `${answer.loadForWantedKn.toFixed(2)} kN for the life wanted`
+              : `${Math.round(answer.hours).toLocaleString('en-GB').replace(/,/g, ' ')} hours`}
+          </h1>
+          <p className="mb-2 text-ink2">
+            C <span className="number">{answer.rating.cKn.toFixed(1)}</span> kN, C0{' '}
+            <span className="number">{answer.rating.c0Kn.toFixed(1)}</span> kN, {answer.rating.from}. ISO 281:
+            L10 = (C/P)<sup>p</sup> million turns.
+          </p>
+          <ul>
+            {answer.words.map((line) => (
+              <li key={line} className="border-t border-line2 py-1.5">
+                {line}
+              </li>
+            ))}
+          </ul>
+          <p className="border-t border-line2 py-1.5 text-ink3">
+            A check of sense, no promise: water, dirt and bad fitting end most wheel bearings long before.
+          </p>
+        </div>
+      ) : (
+        !words && <p className="pt-14 text-ink2">Name a bearing, such as 6205 of the carousel rollers.</p>
+      )}
+    </FitPane>
   )
 }

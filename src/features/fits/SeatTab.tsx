@@ -1,5 +1,6 @@
 'use client'
 
+import { FitPane } from './FitPane'
 import { useMemo } from 'react'
 import { internalClearance, readSeat, TAKEN } from '@/core/fit'
 import type { SchoolNote } from '@/core/procedure'
@@ -203,109 +204,106 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school }: Props) {
   )
   const { sleeve, rod } = fit?.tools ?? {}
   return (
-    <div className="grid h-full min-h-0 grid-cols-[264px_minmax(0,1fr)_322px]">
-      <form
-        className="min-h-0 overflow-auto border-r border-line px-[18px] py-2"
-        onSubmit={(e) => e.preventDefault()}
-      >
-        <Inputs seat={seat} typed={typed} onTyped={onTyped} />
-        {school && <SchoolBox note={school} />}
-      </form>
-      <section aria-label="Fit" className="min-h-0 overflow-auto px-[18px] py-2" tabIndex={0}>
-        {words && (
-          <p role="alert" className="mb-2 text-contra">
-            {words}
-          </p>
-        )}
-        {fit && (
-          <>
-            <h1 className="text-[21px] font-bold" data-testid="fit-answer">
-              {signedUm(fit.interference.min)} to {signedUm(fit.interference.max)} µm
-              {fit.interference.min >= 0
-                ? ' tight'
-                : fit.interference.max <= 0
-                  ? ' loose'
-                  : ', from loose to tight'}
-            </h1>
-            <p className="text-[14px] text-ink2">
-              {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
-              <span className="number">{nominal}</span> mm in {asked.class}
-              {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
-              {umInches(fit.interference.min)} to {umInches(fit.interference.max)} in. Plus is tight, mean{' '}
-              {signedUm(fit.interference.mean)} µm.
+    <FitPane
+      label="Fit"
+      words={words}
+      inputs={
+        <>
+          <Inputs seat={seat} typed={typed} onTyped={onTyped} />
+          {school && <SchoolBox note={school} />}
+        </>
+      }
+      beside={
+        <>
+          {fit && measured.length > 0 && (
+            <figure>
+              <div className="mx-auto h-[236px]">
+                <PolarFigure readings={measured} limits={fit.limits} />
+              </div>
+              <figcaption className="text-[13px] text-ink3">
+                Band of the class in tint, nominal size dash-dot, µm; each depth its own dashes.
+              </figcaption>
+            </figure>
+          )}
+          {spread && (
+            <>
+              <h2 className="caption mt-1">How tight they come out</h2>
+              <Distribution spread={spread} />
+            </>
+          )}
+          <h2 className="caption mt-2">Clearance from new to warm</h2>
+          {fit?.stages ? (
+            <>
+              <ClearanceChart stages={fit.stages} />
+              <p className="text-[13.5px] text-ink2" data-testid="clearance">
+                {signedUm(fit.stages.mounted.min)} to {signedUm(fit.stages.mounted.max)} µm of {group} left
+                when mounted
+                {otherClass ? ` with ${otherClass} on the other ring` : ''}; warm with the inner ring 5 K
+                hotter.
+              </p>
+            </>
+          ) : (
+            <p className="text-[14px] text-ink3">
+              No table of this family here: set by adjustment, or see its maker.
             </p>
-            <div className="my-1 h-[240px]">
-              <ZoneFigure fit={fit} ring={seat.ring} readings={measured.map((m) => m.um)} />
-            </div>
-            <Verdict fit={fit} />
-            <dl className="grid grid-cols-[120px_1fr] text-[14px]">
-              {(
+          )}
+        </>
+      }
+    >
+      {fit && (
+        <>
+          <h1 className="text-[21px] font-bold" data-testid="fit-answer">
+            {signedUm(fit.interference.min)} to {signedUm(fit.interference.max)} µm
+            {fit.interference.min >= 0
+              ? ' tight'
+              : fit.interference.max <= 0
+                ? ' loose'
+                : ', from loose to tight'}
+          </h1>
+          <p className="text-[14px] text-ink2">
+            {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
+            <span className="number">{nominal}</span> mm in {asked.class}
+            {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
+            {umInches(fit.interference.min)} to {umInches(fit.interference.max)} in. Plus is tight, mean{' '}
+            {signedUm(fit.interference.mean)} µm.
+          </p>
+          <div className="my-1 h-[240px]">
+            <ZoneFigure fit={fit} ring={seat.ring} readings={measured.map((m) => m.um)} />
+          </div>
+          <Verdict fit={fit} />
+          <dl className="grid grid-cols-[120px_1fr] text-[14px]">
+            {(
+              [
+                ['Heat', fit.heat.advice],
                 [
-                  ['Heat', fit.heat.advice],
-                  [
-                    'Press force',
-                    fit.pressForceKn.max > 0
-                      ? `${fit.pressForceKn.min} to ${fit.pressForceKn.max} kN (${pounds(fit.pressForceKn.max)} lbf at most), only through this ring`
-                      : 'none: by hand',
-                  ],
-                  [
-                    'Sleeve',
-                    sleeve
-                      ? `${bothUnits(sleeve.insideMm)} inside, ${bothUnits(sleeve.outsideMm)} outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod with washers of ${rod.washerMm} mm` : ''}`
-                      : '',
-                  ],
-                ] as const
-              ).map(([name, text]) => (
-                <div key={name} className="contents">
-                  <dt className="border-t border-line2 py-1 font-semibold">{name}</dt>
-                  <dd className="border-t border-line2 py-1">{text}</dd>
-                </div>
-              ))}
-            </dl>
-            <ul className="text-[14px] text-ink2">
-              {fit.advice.map((line) => (
-                <li key={line} className="border-t border-line2 py-1">
-                  {line}
-                </li>
-              ))}
-            </ul>
-          </>
-        )}
-      </section>
-      <aside className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-2">
-        {fit && measured.length > 0 && (
-          <figure>
-            <div className="mx-auto h-[236px]">
-              <PolarFigure readings={measured} limits={fit.limits} />
-            </div>
-            <figcaption className="text-[13px] text-ink3">
-              Band of the class in tint, nominal size dash-dot, µm; each depth its own dashes.
-            </figcaption>
-          </figure>
-        )}
-        {spread && (
-          <>
-            <h2 className="caption mt-1">How tight they come out</h2>
-            <Distribution spread={spread} />
-          </>
-        )}
-        <h2 className="caption mt-2">Clearance from new to warm</h2>
-        {fit?.stages ? (
-          <>
-            <ClearanceChart stages={fit.stages} />
-            <p className="text-[13.5px] text-ink2" data-testid="clearance">
-              {signedUm(fit.stages.mounted.min)} to {signedUm(fit.stages.mounted.max)} µm of {group} left when
-              mounted
-              {otherClass ? ` with ${otherClass} on the other ring` : ''}; warm with the inner ring 5 K
-              hotter.
-            </p>
-          </>
-        ) : (
-          <p className="text-[14px] text-ink3">
-            No table of this family here: set by adjustment, or see its maker.
-          </p>
-        )}
-      </aside>
-    </div>
+                  'Press force',
+                  fit.pressForceKn.max > 0
+                    ? `${fit.pressForceKn.min} to ${fit.pressForceKn.max} kN (${pounds(fit.pressForceKn.max)} lbf at most), only through this ring`
+                    : 'none: by hand',
+                ],
+                [
+                  'Sleeve',
+                  sleeve
+                    ? `${bothUnits(sleeve.insideMm)} inside, ${bothUnits(sleeve.outsideMm)} outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod with washers of ${rod.washerMm} mm` : ''}`
+                    : '',
+                ],
+              ] as const
+            ).map(([name, text]) => (
+              <div key={name} className="contents">
+                <dt className="border-t border-line2 py-1 font-semibold">{name}</dt>
+                <dd className="border-t border-line2 py-1">{text}</dd>
+              </div>
+            ))}
+          </dl>
+          <ul className="text-[14px] text-ink2">
+            {fit.advice.map((line) => (
+              <li key={line} className="border-t border-line2 py-1">
+                {line}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </FitPane>
   )
 }

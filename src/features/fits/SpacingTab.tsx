@@ -2,6 +2,7 @@
 
 import type { FittingDraft } from '@/services/schemas/plan'
 import type { SpacingResponse } from '@/services/schemas/setting'
+import { FitPane } from './FitPane'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { useAnswer } from '@/ui/useAnswer'
@@ -66,149 +67,146 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
     onDepths(all.filter((d) => d.what !== '' || d.before !== '' || d.after !== ''))
   }
   return (
-    <div className="grid h-full min-h-0 grid-cols-[264px_minmax(0,1fr)_372px]">
-      <form
-        className="min-h-0 overflow-auto border-r border-line px-[18px] py-2"
-        onSubmit={(e) => e.preventDefault()}
-      >
-        <h2 className="caption">Spacer between two clamped bearings</h2>
-        <div className="mb-2 grid grid-cols-2 gap-1.5">
-          <Field
-            label="Shoulders"
-            value={value('shoulders')}
-            placeholder="46"
-            onChange={(v) => set('spacing.shoulders', v)}
+    <FitPane
+      label="Spacing"
+      words={words}
+      inputs={
+        <>
+          <h2 className="caption">Spacer between two clamped bearings</h2>
+          <div className="mb-2 grid grid-cols-2 gap-1.5">
+            <Field
+              label="Shoulders"
+              value={value('shoulders')}
+              placeholder="46"
+              onChange={(v) => set('spacing.shoulders', v)}
+            />
+            <Field
+              label="Spacer"
+              value={value('spacer')}
+              placeholder="45.9"
+              onChange={(v) => set('spacing.spacer', v)}
+            />
+            <Field
+              label="Off by ±, mm"
+              value={value('off')}
+              placeholder="0.05"
+              most={7}
+              onChange={(v) => set('spacing.off', v)}
+            />
+            <Field
+              label="Taken up, mm"
+              value={value('play')}
+              placeholder="0.1"
+              most={7}
+              onChange={(v) => set('spacing.play', v)}
+            />
+          </div>
+          <label className="mb-2 block">
+            <span className="caption block">Another stack: sign, length, off, what</span>
+            <textarea
+              className="field number h-[112px] py-2 text-[14px]"
+              placeholder={'+ 46.0 0.1 shoulders\n- 30.0 0.05 tube\n- 15.9 0.05 shim'}
+              maxLength={600}
+              value={value('stack')}
+              onChange={(e) => set('spacing.stack', e.target.value)}
+            />
+          </label>
+          {stack.words && <p className="mb-2 text-[14px] text-contra">{stack.words}</p>}
+          <h2 className="caption">Axle between its sides, from the same feature</h2>
+          <div className="mb-2 grid grid-cols-2 gap-1.5">
+            <Field label="Left" value={value('left')} onChange={(v) => set('spacing.left', v)} />
+            <Field label="Right" value={value('right')} onChange={(v) => set('spacing.right', v)} />
+          </div>
+          <span className="caption block">Locating shoulder: this bearing goes first</span>
+          <ChipChoice
+            label="Locating shoulder"
+            value={firstSide === 'left' || firstSide === 'right' ? firstSide : ''}
+            options={SIDES}
+            onPick={onFirstSide}
           />
-          <Field
-            label="Spacer"
-            value={value('spacer')}
-            placeholder="45.9"
-            onChange={(v) => set('spacing.spacer', v)}
-          />
-          <Field
-            label="Off by ±, mm"
-            value={value('off')}
-            placeholder="0.05"
-            most={7}
-            onChange={(v) => set('spacing.off', v)}
-          />
-          <Field
-            label="Taken up, mm"
-            value={value('play')}
-            placeholder="0.1"
-            most={7}
-            onChange={(v) => set('spacing.play', v)}
-          />
-        </div>
-        <label className="mb-2 block">
-          <span className="caption block">Another stack: sign, length, off, what</span>
-          <textarea
-            className="field number h-[112px] py-2 text-[14px]"
-            placeholder={'+ 46.0 0.1 shoulders\n- 30.0 0.05 tube\n- 15.9 0.05 shim'}
-            maxLength={600}
-            value={value('stack')}
-            onChange={(e) => set('spacing.stack', e.target.value)}
-          />
-        </label>
-        {stack.words && <p className="mb-2 text-[14px] text-contra">{stack.words}</p>}
-        <h2 className="caption">Axle between its sides, from the same feature</h2>
-        <div className="mb-2 grid grid-cols-2 gap-1.5">
-          <Field label="Left" value={value('left')} onChange={(v) => set('spacing.left', v)} />
-          <Field label="Right" value={value('right')} onChange={(v) => set('spacing.right', v)} />
-        </div>
-        <span className="caption block">Locating shoulder: this bearing goes first</span>
-        <ChipChoice
-          label="Locating shoulder"
-          value={firstSide === 'left' || firstSide === 'right' ? firstSide : ''}
-          options={SIDES}
-          onPick={onFirstSide}
-        />
-      </form>
-      <section aria-label="Spacing" className="min-h-0 overflow-auto px-[18px] py-2" tabIndex={0}>
-        {words && (
-          <p role="alert" className="mb-2 text-contra">
-            {words}
-          </p>
-        )}
-        {!answer && !words && (
-          <p className="pt-14 text-ink2">
-            Type the spacer and the distance between the shoulders, as of carousel roller 12. Worst case and
-            what is likely follow.
-          </p>
-        )}
-        {answer?.pair && (
-          <>
-            <p className="grid grid-cols-[20px_1fr]" data-testid="spacer">
-              <VerdictMark verdict={SIGNS[answer.pair.verdict]} />
-              <b>{answer.pair.words}</b>
-            </p>
-            <div className="my-1 h-[230px]">
-              <SpacerFigure pair={answer.pair} />
-            </div>
-            <p className="mb-2 text-[14px] text-ink2">
-              Worst case {signedMm(answer.pair.worst.min, 2)} to {signedMm(answer.pair.worst.max, 2)} mm;
-              likely {signedMm(answer.pair.statistical.min, 2)} to {signedMm(answer.pair.statistical.max, 2)}{' '}
-              mm. Turning one inner ring should just drag the other.
-            </p>
-          </>
-        )}
-        {answer?.stack && (
-          <p className="border-t border-line2 py-2" data-testid="stack">
-            <b>Stack:</b> left over <span className="number">{signedMm(answer.stack.nominalMm, 3)}</span> mm,
-            worst{' '}
-            <span className="number">
-              {signedMm(answer.stack.worst.min, 3)} to {signedMm(answer.stack.worst.max, 3)}
-            </span>
-            , likely{' '}
-            <span className="number">
-              {signedMm(answer.stack.statistical.min, 3)} to {signedMm(answer.stack.statistical.max, 3)}
-            </span>{' '}
-            mm.
-          </p>
-        )}
-        {answer?.axle && (
-          <p className="border-t border-line2 py-2" data-testid="axle">
-            <b>Axle:</b>{' '}
-            {answer.axle.toward
-              ? `shift ${bothUnits(answer.axle.shiftMm)} to the ${answer.axle.toward}, half the difference. Wheel, disc and chain line move with it.`
-              : 'stands central.'}
-          </p>
-        )}
-      </section>
-      <aside className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-2">
-        <h2 className="caption">Depths from a face that stays, recorded before removal</h2>
-        <div className="mt-1 grid grid-cols-[minmax(0,1fr)_84px_84px] gap-1 text-caption text-ink3">
-          <span>What</span>
-          <span>Before</span>
-          <span>After</span>
-        </div>
-        {rows.map((row, i) => {
-          const judged = answer?.depths.find((d) => d.what === row.what)
-          return (
-            <div key={i} className="mt-1">
-              <div className="grid grid-cols-[minmax(0,1fr)_84px_84px] gap-1">
-                {(['what', 'before', 'after'] as const).map((name) => (
-                  <input
-                    key={name}
-                    className={`field min-w-0 ${name === 'what' ? '' : 'number'}`}
-                    aria-label={`Depth ${i + 1}, ${name}`}
-                    placeholder={i === 0 ? { what: 'outer cup', before: '12.4', after: '' }[name] : ''}
-                    maxLength={name === 'what' ? 60 : 40}
-                    value={row[name]}
-                    onChange={(e) => setDepth(i, { [name]: e.target.value })}
-                  />
-                ))}
+        </>
+      }
+      beside={
+        <>
+          <h2 className="caption">Depths from a face that stays, recorded before removal</h2>
+          <div className="mt-1 grid grid-cols-[minmax(0,1fr)_84px_84px] gap-1 text-caption text-ink3">
+            <span>What</span>
+            <span>Before</span>
+            <span>After</span>
+          </div>
+          {rows.map((row, i) => {
+            const judged = answer?.depths.find((d) => d.what === row.what)
+            return (
+              <div key={i} className="mt-1">
+                <div className="grid grid-cols-[minmax(0,1fr)_84px_84px] gap-1">
+                  {(['what', 'before', 'after'] as const).map((name) => (
+                    <input
+                      key={name}
+                      className={`field min-w-0 ${name === 'what' ? '' : 'number'}`}
+                      aria-label={`Depth ${i + 1}, ${name}`}
+                      placeholder={i === 0 ? { what: 'outer cup', before: '12.4', after: '' }[name] : ''}
+                      maxLength={name === 'what' ? 60 : 40}
+                      value={row[name]}
+                      onChange={(e) => setDepth(i, { [name]: e.target.value })}
+                    />
+                  ))}
+                </div>
+                {judged && (
+                  <p className="grid grid-cols-[18px_1fr] text-[13.5px] text-ink2">
+                    <VerdictMark verdict={judged.result} />
+                    {judged.words}
+                  </p>
+                )}
               </div>
-              {judged && (
-                <p className="grid grid-cols-[18px_1fr] text-[13.5px] text-ink2">
-                  <VerdictMark verdict={judged.result} />
-                  {judged.words}
-                </p>
-              )}
-            </div>
-          )
-        })}
-      </aside>
-    </div>
+            )
+          })}
+        </>
+      }
+    >
+      {!answer && !words && (
+        <p className="pt-14 text-ink2">
+          Type the spacer and the distance between the shoulders, as of carousel roller 12. Worst case and
+          what is likely follow.
+        </p>
+      )}
+      {answer?.pair && (
+        <>
+          <p className="grid grid-cols-[20px_1fr]" data-testid="spacer">
+            <VerdictMark verdict={SIGNS[answer.pair.verdict]} />
+            <b>{answer.pair.words}</b>
+          </p>
+          <div className="my-1 h-[230px]">
+            <SpacerFigure pair={answer.pair} />
+          </div>
+          <p className="mb-2 text-[14px] text-ink2">
+            Worst case {signedMm(answer.pair.worst.min, 2)} to {signedMm(answer.pair.worst.max, 2)} mm; likely{' '}
+            {signedMm(answer.pair.statistical.min, 2)} to {signedMm(answer.pair.statistical.max, 2)} mm.
+            Turning one inner ring should just drag the other.
+          </p>
+        </>
+      )}
+      {answer?.stack && (
+        <p className="border-t border-line2 py-2" data-testid="stack">
+          <b>Stack:</b> left over <span className="number">{signedMm(answer.stack.nominalMm, 3)}</span> mm,
+          worst{' '}
+          <span className="number">
+            {signedMm(answer.stack.worst.min, 3)} to {signedMm(answer.stack.worst.max, 3)}
+          </span>
+          , likely{' '}
+          <span className="number">
+            {signedMm(answer.stack.statistical.min, 3)} to {signedMm(answer.stack.statistical.max, 3)}
+          </span>{' '}
+          mm.
+        </p>
+      )}
+      {answer?.axle && (
+        <p className="border-t border-line2 py-2" data-testid="axle">
+          <b>Axle:</b>{' '}
+          {answer.axle.toward
+            ? `shift ${bothUnits(answer.axle.shiftMm)} to the ${answer.axle.toward}, half the difference. Wheel, disc and chain line move with it.`
+            : 'stands central.'}
+        </p>
+      )}
+    </FitPane>
   )
 }
