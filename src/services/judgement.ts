@@ -34,7 +34,7 @@ export async function comparePair(input: unknown): Promise<CompareResponse> {
 
 /** Findings to verdicts and causes. @throws ServiceError `unreadable` */
 export async function inspect(input: unknown): Promise<InspectResponse> {
-  const { seen, tags, age } = parse(InspectRequest, input)
+  const { seen, ...evidence } = parse(InspectRequest, input)
   const unknown = seen.find(
     ({ damage, part }) => !DAMAGE.some((m) => m.id === damage && m.parts.includes(part)),
   )
@@ -43,7 +43,7 @@ export async function inspect(input: unknown): Promise<InspectResponse> {
       'unreadable',
       `There is no finding “${unknown.damage}” of the ${unknown.part}. /api/inspect lists them.`,
     )
-  return judgeParts(seen, { tags, age })
+  return judgeParts(seen, evidence)
 }
 
 /** Every kind of damage and every cause that is told apart. */

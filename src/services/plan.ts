@@ -233,6 +233,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
   const inspected = judgeParts(job.inspection?.seen ?? [], {
     tags: [...job.intake.heard, ...job.intake.use],
     age: job.inspection?.age,
+    separable: arrangement.slots.some((slot) => slot.role === 'cone' || slot.role === 'balls'),
   })
   return {
     arrangement,

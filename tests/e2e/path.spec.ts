@@ -5,7 +5,11 @@ const STAGES = {
   takeIn: '',
   identify: '/identify',
   crossReference: '/cross-reference',
+  compare: '/compare',
   kit: '/kit',
+  inspect: '/inspect',
+  fit: '/fit',
+  plan: '/plan',
   record: '/record',
 }
 
@@ -226,7 +230,7 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
   page,
   request,
 }) => {
-  test.setTimeout(240_000)
+  test.setTimeout(360_000)
   const errors = watch(page)
   const jobs = (await (await request.get('/api/jobs')).json()) as {
     id: number
@@ -248,7 +252,13 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
     '/catalogue?family=tapered-inch',
     '/tray',
     '/lists',
+    '/convert',
+    '/toolbox',
+    '/fits?designation=6205',
     ...demo.map((j) => `/jobs/${j.id}${STAGES[j.stage]}`),
+    ...jobs
+      .filter((j) => /^(Land train, coach 1|Land train hauler)/.test(j.title))
+      .flatMap((j) => ['compare', 'inspect', 'fit', 'plan'].map((stage) => `/jobs/${j.id}/${stage}`)),
   ]
   for (const theme of ['light', 'dim']) {
     await page.context().addCookies([

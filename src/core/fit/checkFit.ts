@@ -83,8 +83,10 @@ const planOf = (family: string | undefined): RingPlan =>
 
 const round = (value: number, digits = 1): number => Math.round(value * 10 ** digits) / 10 ** digits
 
-function heatAdvice(celsius: number, q: FitQuestion, material: Material): string {
+function heatAdvice(celsius: number, slides: boolean, q: FitQuestion, material: Material): string {
   if (celsius <= 20) return 'No heat: it slides on.'
+  if (slides)
+    return `No heat as a rule: it slides on. Only the tightest pair would want ${warmth(celsius)}; if one sticks, look for a burr.`
   const limit =
     q.ring === 'inner'
       ? q.sealed
@@ -170,7 +172,7 @@ export function checkFit(
       heat: {
         deltaC: round(heat.deltaC),
         celsius: round(heat.celsius),
-        advice: heatAdvice(heat.celsius, q, heated),
+        advice: heatAdvice(heat.celsius, min + max < 0, q, heated),
       },
       pressForceKn: { min: round(force.min, 2), max: round(force.max, 2) },
       repair: seat ? repairOptions(kind, seat.verdict, seat.worn, q.wheel ?? false) : [],

@@ -65,6 +65,12 @@ describe('judgement', () => {
       ['race', 'replace'],
     ])
   })
+  it('a whole ball bearing has no mate to go with it', () => {
+    const rust: Seen[] = [{ part: 'bearing', damage: 'corrosion', severity: 'severe' }]
+    const parts = (separable: boolean) => judgeParts(rust, { tags: [], separable }).parts.map((p) => p.part)
+    expect(parts(true)).toEqual(['bearing', 'race'])
+    expect(parts(false)).toEqual(['bearing'])
+  })
   it('washed and milky: water leads; fast and hot: lubrication or preload', () => {
     const wet: Seen[] = [{ part: 'grease', damage: 'greaseMilky', severity: 'marked' }]
     expect(judgeParts(wet, { tags: ['washed', 'salt air'] }).causes[0]?.id).toBe('water')

@@ -33,6 +33,8 @@ export interface Evidence {
   /** what was heard and how it is used, in the words of the intake */
   tags: readonly string[]
   age?: Age | undefined
+  /** rings that come apart, as cone and cup do: both are renewed together. Unless said, they do */
+  separable?: boolean | undefined
 }
 
 export interface RankedCause {
@@ -121,7 +123,7 @@ export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspectio
   const pair = worst(PART_VERDICTS, [verdictOf('bearing'), verdictOf('race')], 'good')
   const isPair = (part: Inspected): boolean => part === 'bearing' || part === 'race'
   const told = (part: Inspected): boolean =>
-    known.some((s) => s.part === part) || (isPair(part) && pair === 'replace')
+    known.some((s) => s.part === part) || (isPair(part) && pair === 'replace' && evidence.separable !== false)
   const parts = INSPECTED.filter(told).map((part) => ({
     part,
     verdict: isPair(part) ? pair : verdictOf(part),

@@ -49,6 +49,7 @@ function through(facts: PlanFacts, slot: string): string {
   return 'Slides on by hand; if it does not, find out why.'
 }
 
+const AGAIN = 'Start square and stop when it is seated, as before.'
 const START =
   'Start square; if it cants, stop, and bring the pressure to the high side. Seated when the pitch of the blows changes or the force rises suddenly: stop.'
 
@@ -266,5 +267,9 @@ export function mountSteps(facts: PlanFacts): PlanStep[] {
   const ordered = steps.sort((a, b) => a.order - b.order)
   const heated = ordered.find((s) => /^Heat/.test(s.tool ?? ''))
   if (heated) heated.school ??= schoolNote('heat', facts.schools)
-  return ordered.map(step).map(startLarge)
+  const first = ordered.findIndex((s) => s.words.includes(START))
+  return ordered
+    .map(step)
+    .map((s, i) => (i > first ? { ...s, words: s.words.replace(START, AGAIN) } : s))
+    .map(startLarge)
 }

@@ -25,7 +25,8 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
             datasets: [
               {
                 data: spans.map(({ min, max }): [number, number] => [min, max]),
-                backgroundColor: spans.map(({ min }) => (min < 0 ? inks.contra : inks.tint)),
+                // Red where the middle of all assemblies has none left.
+                backgroundColor: spans.map(({ min, max }) => (min + max < 0 ? inks.contra : inks.tint)),
                 borderColor: inks.ink,
                 borderWidth: 1.6,
                 borderSkipped: false,

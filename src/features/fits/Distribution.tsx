@@ -12,8 +12,14 @@ const COUNT = 100_000
 
 const percent = (share: number): string => `${(share * 100).toFixed(share > 0 && share < 0.001 ? 2 : 1)} %`
 
+interface Props {
+  spread: FitSpread
+  /** this ring must not be loose: it turns against its load */
+  tight: boolean
+}
+
 /** A hundred thousand assemblies of this fit, made up in a worker: how tight they come out. */
-export function Distribution({ spread }: { spread: FitSpread }) {
+export function Distribution({ spread, tight }: Props) {
   const inks = useInks()
   const worker = useRef<{ raw: Worker; ask: Remote<AssembliesWorker> } | null>(null)
   const [found, setFound] = useState<{ fit: SimulatedFit; ms: number } | null>(null)
@@ -51,7 +57,9 @@ export function Distribution({ spread }: { spread: FitSpread }) {
             datasets: [
               {
                 data: bins.map(({ count }) => (count / COUNT) * 100),
-                backgroundColor: bins.map(({ fromUm }) => (fromUm + binUm / 2 < 0 ? inks.contra : inks.ink2)),
+                backgroundColor: bins.map(({ fromUm }) =>
+                  tight && fromUm + binUm / 2 < 0 ? inks.contra : inks.ink2,
+                ),
                 barPercentage: 1,
                 categoryPercentage: 0.92,
               },

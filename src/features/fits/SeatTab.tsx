@@ -228,7 +228,7 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school }: Props) {
           {spread && (
             <>
               <h2 className="caption mt-1">How tight they come out</h2>
-              <Distribution spread={spread} />
+              <Distribution spread={spread} tight={seat.ring === seat.turning} />
             </>
           )}
           <h2 className="caption mt-2">Clearance from new to warm</h2>

@@ -137,6 +137,9 @@ export function InspectScreen() {
   const [part, setPart] = useState<Inspected>('bearing')
   const put = (next: Partial<InspectionDraft>) =>
     change({ inspection: { ...draft, ...next }, stage: 'inspect' })
+  const { kit } = job
+  // A kit of arrangement B or D holds bearings that come whole; without a kit, the number tells.
+  const separable = kit ? /^[AH]/.test(kit.arrangement) : job.decision?.base.includes('/') !== false
   const { answer, words } = useAnswer<InspectResponse>(
     '/api/inspect',
     draft.seen.length > 0
@@ -144,6 +147,7 @@ export function InspectScreen() {
           seen: draft.seen,
           tags: [...job.intake.heard, ...job.intake.use],
           ...(draft.age && { age: draft.age }),
+          separable,
         }
       : null,
   )
@@ -160,7 +164,6 @@ export function InspectScreen() {
   }
   const count = (p: Inspected) => draft.seen.filter((s) => s.part === p).length
   const missing = (answer?.kit ?? []).filter((finding) => !job.kit?.findings?.includes(finding))
-  const { kit } = job
   return (
     <JobFrame stage="inspect" hints={HINTS}>
       <div className="grid h-full min-h-0 grid-cols-[170px_minmax(0,1fr)_330px]">

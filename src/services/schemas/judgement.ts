@@ -74,6 +74,8 @@ export const InspectRequest = z.object({
   /** what was heard and how it is used, in the words of the intake */
   tags: z.array(typed(40)).max(40).default([]),
   age: z.enum(AGES).optional(),
+  /** cone and cup, which are renewed together */
+  separable: z.boolean().default(true),
 })
 
 export const InspectResponse = z.object({
