@@ -16,7 +16,7 @@ import { judgeLife } from '@/core/life'
 import { CAREFUL, makePlan } from '@/core/procedure'
 import { judgeSpacerPair } from '@/core/spacing'
 import { shipped } from '../tests/support/shipped'
-import { row, timed } from '../tests/support/timing'
+import { row, timed } from './timing'
 
 const SIZES = [
   [25, 52, 15],

@@ -8,7 +8,7 @@ import { arrangementOf, ARRANGEMENTS, proposeKit } from '@/core/kit'
 import { bestBasket, type Offer } from '@/core/supply'
 import { labelSheet } from '@/services/print/labelsPdf'
 import { shipped } from '../tests/support/shipped'
-import { row, timed } from '../tests/support/timing'
+import { row, timed } from './timing'
 import { everyWay } from '../tests/support/everyWay'
 
 /** Figures that look like chance and are the same in every run. */

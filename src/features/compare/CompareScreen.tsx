@@ -47,6 +47,14 @@ function evidenceSizes(job: ReturnType<typeof useJob>['job']): ComparisonDraft['
   )
 }
 
+/** The part of the kit that stands for the decided one: a cone with its cup where a set was decided. */
+function newPart({ kit, decision }: ReturnType<typeof useJob>['job']): string {
+  const parts = kit?.parts ?? {}
+  const { innerCone: cone, innerCup: cup } = parts
+  if (cone && cup && decision?.base.includes('/')) return `${cone}/${cup}`
+  return Object.values(parts).find((part) => /\d/.test(part)) ?? ''
+}
+
 const sheetPath = (designation: string): string | null =>
   designation.trim() === '' ? null : `/api/part-sheet?designation=${encodeURIComponent(designation.trim())}`
 
@@ -150,7 +158,7 @@ export function CompareScreen() {
     from: job.decision?.designation ?? '',
     sizesOld: job.decision ? {} : evidenceSizes(job),
   }
-  const kitPart = Object.values(job.kit?.parts ?? {}).find((p) => /\d/.test(p)) ?? ''
+  const kitPart = newPart(job)
   const to = draft.to || (first ? kitPart : '')
   const put = (next: Partial<ComparisonDraft>) =>
     change({ comparison: { ...draft, to, ...next }, stage: 'compare' })

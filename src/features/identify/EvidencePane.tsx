@@ -1,8 +1,8 @@
 'use client'
 
-import { useCallback, useEffect } from 'react'
 import { CONDITIONS, INSTRUMENTS, type Condition, type Instrument } from '@/core/identify'
 import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import { useKeys } from '@/ui/useKeys'
 import { INSTRUMENT_WORDS } from './HowMeasured'
 import { Looks } from './Looks'
 import { ReadingRow } from './ReadingRow'
@@ -30,30 +30,17 @@ function focus(name: string | undefined): boolean {
   return true
 }
 
-const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.matches('input, textarea, select, [cmdk-input]')
-
 /** Everything that is known of the part: stamp, sizes, looks. One key to each field, Enter to the next. */
 export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props) {
   const rows = rowsFor(sheet)
   const order = ['stamp', ...rows.map((row) => row.feature)]
   const { instrument, condition } = usualHow(sheet)
-  const byKey = useCallback(
-    (key: string): boolean => {
-      if (key === 's') return focus('stamp')
-      const row = rows.find((r) => r.key.toLowerCase() === key)
-      return row ? focus(row.feature) : false
-    },
-    [rows],
-  )
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return
-      if (byKey(event.key.toLowerCase())) event.preventDefault()
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  }, [byKey])
+  const byKey = (key: string): boolean => {
+    if (key === 's') return focus('stamp')
+    const row = rows.find((r) => r.key.toLowerCase() === key)
+    return row ? focus(row.feature) : false
+  }
+  useKeys((key) => byKey(key.toLowerCase()))
   const next = (from: string) => {
     if (!focus(order[order.indexOf(from) + 1])) onDone()
   }

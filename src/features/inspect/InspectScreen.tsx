@@ -19,9 +19,14 @@ import type { InspectionDraft, InspectResponse } from '@/services/schemas/judgem
 import { ChipChoice } from '@/ui/ChipChoice'
 import { DamageSketch } from '@/ui/drawing'
 import { useAnswer } from '@/ui/useAnswer'
+import { useKeys } from '@/ui/useKeys'
 import { VerdictMark } from '@/ui/VerdictMark'
 
-const HINTS: readonly KeyHint[] = [{ keys: 'Tab Enter', words: 'trace, marked, severe, gone', foot: true }]
+const HINTS: readonly KeyHint[] = [
+  { keys: '↑ ↓', words: 'part', foot: true },
+  { keys: 'Tab Enter', words: 'trace, marked, severe, gone', foot: true },
+  { keys: 'G', words: 'looked at, sound', foot: true },
+]
 
 const SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
 const RUNS = {
@@ -162,6 +167,18 @@ export function InspectScreen() {
       good: draft.good.filter((p) => p !== part),
     })
   }
+  const sound = () =>
+    put({
+      good: draft.good.includes(part) ? draft.good.filter((p) => p !== part) : [...draft.good, part],
+      seen: draft.seen.filter((s) => s.part !== part),
+    })
+  useKeys((key) => {
+    const step = { ArrowDown: 1, ArrowUp: -1 }[key]
+    if (step !== undefined) setPart((now) => INSPECTED[INSPECTED.indexOf(now) + step] ?? now)
+    else if (key.toLowerCase() === 'g') sound()
+    else return false
+    return true
+  })
   const count = (p: Inspected) => draft.seen.filter((s) => s.part === p).length
   const missing = (answer?.kit ?? []).filter((finding) => !job.kit?.findings?.includes(finding))
   return (
@@ -191,19 +208,7 @@ export function InspectScreen() {
               {INSPECTED_WORDS[part][0]?.toUpperCase()}
               {INSPECTED_WORDS[part].slice(1)}
             </h1>
-            <button
-              type="button"
-              className="chip"
-              aria-pressed={draft.good.includes(part)}
-              onClick={() =>
-                put({
-                  good: draft.good.includes(part)
-                    ? draft.good.filter((p) => p !== part)
-                    : [...draft.good, part],
-                  seen: draft.seen.filter((s) => s.part !== part),
-                })
-              }
-            >
+            <button type="button" className="chip" aria-pressed={draft.good.includes(part)} onClick={sound}>
               looked at, sound
             </button>
           </div>

@@ -1,12 +1,13 @@
 'use client'
 
-import { useCallback, useEffect, useState, type ReactNode } from 'react'
+import { useCallback, useState, type ReactNode } from 'react'
 import { FINDING_WORDS, FINDINGS, type Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
 import type { Job } from '@/services/schemas/job'
 import type { KitDraft, KitResponse } from '@/services/schemas/kit'
 import { ExplodedFigure } from '@/ui/drawing'
+import { useKeys } from '@/ui/useKeys'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { ChooseArrangement } from './ChooseArrangement'
 import { KitFiles } from './KitFiles'
@@ -183,9 +184,6 @@ function Side({
   )
 }
 
-const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.matches('input, textarea, select, [cmdk-input]')
-
 /** The kit of a job: places in fitting order, what fills them, what is missing or does not fit. */
 export function KitScreen() {
   const { job, machines, change } = useJob()
@@ -208,24 +206,20 @@ export function KitScreen() {
     const others = Object.entries(request.parts).filter(([id]) => id !== slot)
     put({ ...request, parts: Object.fromEntries(value === undefined ? others : [...others, [slot, value]]) })
   }
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || !lines) return
-      const step = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[event.key]
-      if (step !== undefined) {
-        const at = lines.findIndex((l) => l.slot === selected)
-        const next = lines[Math.min(lines.length - 1, Math.max(0, at + step))]
-        setSelected(next?.slot ?? null)
-        if (next) document.getElementById(`line-${next.slot}`)?.focus()
-      } else if (event.key === 'Escape') setSelected(null)
-      else if (event.key.toLowerCase() === 'w') document.getElementById('positions')?.focus()
-      else if (event.key.toLowerCase() === 'p') document.getElementById('print')?.click()
-      else return
-      event.preventDefault()
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  }, [lines, selected])
+  useKeys((key) => {
+    if (!lines) return false
+    const step = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[key]
+    if (step !== undefined) {
+      const at = lines.findIndex((l) => l.slot === selected)
+      const next = lines[Math.min(lines.length - 1, Math.max(0, at + step))]
+      setSelected(next?.slot ?? null)
+      if (next) document.getElementById(`line-${next.slot}`)?.focus()
+    } else if (key === 'Escape') setSelected(null)
+    else if (key.toLowerCase() === 'w') document.getElementById('positions')?.focus()
+    else if (key.toLowerCase() === 'p') document.getElementById('print')?.click()
+    else return false
+    return true
+  })
   if (!request)
     return (
       <JobFrame stage="kit">
