@@ -328,3 +328,115 @@ describe('photographs', () => {
     expect((await call('DELETE', `/api/jobs/${job.id}/photos/${id}`)).status).toBe(404)
   })
 })
+
+/** Bodies that are right; each test spoils one value in them. */
+const RIGHT: Record<string, object> = {
+  '/api/compare': {
+    from: { designation: '6205', measured: { bore: 25 }, features: { lugCount: '5' } },
+    to: { designation: '6205-2RS' },
+    application: { rpm: 300 },
+  },
+  '/api/inspect': {
+    seen: [{ part: 'bearing', damage: 'corrosion', severity: 'trace' }],
+    tags: ['washed'],
+    age: 'new',
+  },
+  '/api/fits/check': {
+    ring: 'inner',
+    class: 'k5',
+    bore: 25,
+    outside: 52,
+    width: 15,
+    readings: [{ at: 12, depth: 'front', value: 25 }],
+    hollow: 10,
+    use: { turning: 'inner', load: 'heavy' },
+    otherClass: 'H7',
+    innerHotterK: 10,
+  },
+  '/api/adjust/endplay': {
+    pitchMm: 1.8,
+    degrees: 90,
+    slots: 6,
+    crossHoles: 2,
+    target: { min: 0.02, max: 0.2 },
+    offsetDegrees: 10,
+  },
+  '/api/spacing': {
+    pair: { shoulders: 46, spacer: 46, shouldersOff: 0.1 },
+    stack: [{ words: 'a', sign: 1, length: 5, plus: 0, minus: 0 }],
+    axle: { left: 3, right: 4 },
+    depths: [{ what: 'cup', before: 4, after: 5 }],
+  },
+  '/api/grease': {
+    bearings: ['6205'],
+    cavity: { length: 4, inner: 5, outer: 6 },
+    lips: [42],
+    rpm: 300,
+    school: 'hubFull',
+    thickeners: { old: 'lithium', new: 'clay' },
+  },
+  '/api/life': {
+    designation: '6205',
+    rpm: 300,
+    radialKn: 1,
+    axialKn: 0.5,
+    wantedHours: 5000,
+    reliability: 95,
+  },
+  '/api/convert': {
+    kind: 'bushToBall',
+    seats: [{ shaft: 25, housing: 52, width: 15 }],
+    shoulders: 40,
+    positions: 2,
+  },
+}
+const SPOILT = [
+  null,
+  -1,
+  0,
+  1e308,
+  '',
+  'x'.repeat(5000),
+  '25,4 parsec',
+  [],
+  {},
+  true,
+  '__proto__',
+  '1/0',
+  '\u0000',
+]
+
+/** Every place in a body that holds a value, as a path. */
+function places(value: unknown, path: (string | number)[] = []): (string | number)[][] {
+  if (typeof value !== 'object' || value === null) return [path]
+  return [
+    path,
+    ...Object.entries(value).flatMap(([key, inner]) =>
+      places(inner, [...path, Array.isArray(value) ? Number(key) : key]),
+    ),
+  ]
+}
+function spoil(value: unknown, [first, ...rest]: (string | number)[], by: unknown): unknown {
+  if (first === undefined) return by
+  if (Array.isArray(value))
+    return value.map((inner: unknown, i) => (i === first ? spoil(inner, rest, by) : inner))
+  return { ...(value as object), [first]: spoil((value as Record<string, unknown>)[first], rest, by) }
+}
+
+describe('bad input is refused in words, whatever is spoilt in it', () => {
+  it.each(Object.keys(RIGHT))('%s', async (path) => {
+    const right = RIGHT[path]
+    expect((await post(path, right)).status, 'the right one').toBe(200)
+    const bodies = places(right).flatMap((at) => SPOILT.map((by) => spoil(right, at, by)))
+    expect(bodies.length).toBeGreaterThan(50)
+    for (let i = 0; i < bodies.length; i += 12) {
+      const some = bodies.slice(i, i + 12)
+      const answers = await Promise.all(some.map((body) => post(path, body)))
+      answers.forEach(({ status, body }, k) => {
+        expect(status, JSON.stringify(some[k]).slice(0, 300)).toBeLessThan(500)
+        if (status >= 400)
+          expect(body.detail?.length, JSON.stringify(some[k]).slice(0, 300)).toBeGreaterThan(5)
+      })
+    }
+  })
+})

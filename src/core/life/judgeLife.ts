@@ -37,7 +37,11 @@ const loadedAs = (element: RollingElement): LoadedAs =>
       : 'rollerRadial'
 
 const hoursWords = (hours: number): string =>
-  hours >= 10_000 ? `${Math.round(hours / 1000)} thousand hours` : `${Math.round(hours)} hours`
+  hours >= 1e6
+    ? 'more than a million hours'
+    : hours >= 10_000
+      ? `${Math.round(hours / 1000)} thousand hours`
+      : `${Math.round(hours)} hours`
 
 /** Rating life and static safety as a sanity check; without a load, the load that gives the wanted life (ISO 281, ISO 76). */
 export function judgeLife(q: LifeQuestion): LifeAnswer {
@@ -45,7 +49,7 @@ export function judgeLife(q: LifeQuestion): LifeAnswer {
   const a1 = RELIABILITY[q.reliability ?? 90] ?? 1
   const loadForWantedKn = loadForLife(q.cKn, q.wantedHours / a1, q.rpm, q.element)
   const wanted = `For ${hoursWords(q.wantedHours)} at ${q.rpm} a minute the load may be ${loadForWantedKn.toFixed(2)} kN.`
-  if (q.radialKn === undefined && q.axialKn === undefined)
+  if ((q.radialKn ?? 0) + (q.axialKn ?? 0) === 0)
     return {
       equivalentKn: null,
       hours: null,

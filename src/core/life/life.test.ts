@@ -114,6 +114,7 @@ describe('judgement', () => {
     const answer = judgeLife(asked)
     expect(answer.hours).toBeNull()
     expect(answer.words[0]).toContain('not known')
+    expect(judgeLife({ ...asked, radialKn: 0, axialKn: 0 })).toEqual(answer)
     // (10 000 h · 60 · 300 / 10⁶)^(1/3) = 5.646: 14 / 5.646 = 2.48 kN.
     expect(answer.loadForWantedKn).toBeCloseTo(2.48, 2)
   })
