@@ -12,7 +12,7 @@ import {
   type Shape,
 } from '../section'
 import type { Arrangement, Slot } from './arrangement'
-import { isBearing } from './fillers'
+import { isBearing } from './fill'
 import type { Kit, KitLine, LineState } from './kit'
 
 /** One part of the exploded view, in place along the axis. */

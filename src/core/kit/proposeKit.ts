@@ -1,9 +1,8 @@
 import { familyFacts, findPart, type Part } from '../catalogue'
 import { decode, type Language } from '../designation'
-import { cavityBetween, greaseFill, speedFactor, type FillSchool } from '../grease'
 import { FINDING_WORDS, type Arrangement, type Slot, type SlotRole } from './arrangement'
 import { checkKit } from './constraints'
-import { FILLERS, gap, isBearing, type Bench } from './fillers'
+import { FILLERS, fillGrease, gap, isBearing, type Bench } from './fill'
 import type { Filled, Kit, KitCheck, KitLine, KitRequest, SupplyOf } from './kit'
 import { toolsFor } from './tools'
 
@@ -160,78 +159,6 @@ function fill(slot: Slot, bench: Bench): Filled | null {
   }
   if (text !== 'auto' && text !== '') return given(slot, text, bench.language)
   return slot.role === 'grease' ? null : FILLERS[slot.role](slot, bench)
-}
-
-const SCHOOL_WORDS: Record<FillSchool, string> = {
-  hubFull: 'slow wheel: bearings and cavity full',
-  bearingsFullCavityThird: 'bearings full, a third of the cavity',
-  bearingsThird: 'fast: bearings a third, cavity empty',
-}
-
-/** A film for lips, axle and spacers of sealed bearings, g (common practice). */
-const FILM_GRAMS = 5
-/** Relubrication of whole bearings, g: 0.005 · D · B each, millimetres (handbook value from memory). */
-const RELUBRICATION = 0.005
-
-function relubrication(slot: Slot, arrangement: Arrangement, filled: ReadonlyMap<string, Filled>): Filled {
-  const bearings = arrangement.slots.flatMap(({ id, role }) =>
-    isBearing(role) ? (filled.get(id)?.part ?? []) : [],
-  )
-  const grams = bearings.reduce(
-    (sum, { dimensions: { outside = 0, width = 0, outerRingWidth } }) =>
-      sum + RELUBRICATION * outside * (outerRingWidth ?? width),
-    0,
-  )
-  return {
-    slot,
-    state: 'filled',
-    designation: 'bearing grease',
-    part: null,
-    reason:
-      grams > 0
-        ? 'About 0.005 × outside × width for each bearing (handbook, from memory); sealed ones bring their own.'
-        : 'A film; nothing known to work the quantity out from.',
-    quantity: Math.max(FILM_GRAMS, Math.ceil(grams)),
-    unit: 'g',
-  }
-}
-
-function fillGrease(slot: Slot, { arrangement, filled, request, language }: Bench): Filled {
-  if (arrangement.filmOnly)
-    return {
-      slot,
-      state: 'filled',
-      designation: 'water-resistant grease',
-      part: null,
-      reason: 'A film only: sealed bearings bring their own fill.',
-      quantity: FILM_GRAMS,
-      unit: 'g',
-    }
-  const pairs = arrangement.slots.filter(({ role, mate }) => role === 'cone' && mate !== undefined)
-  if (pairs.length === 0) return relubrication(slot, arrangement, filled)
-  const sets = pairs.flatMap(({ id, mate }) => {
-    const [cone, cup] = [filled.get(id)?.part, filled.get(mate ?? '')?.part]
-    return cone && cup ? (findPart(language.catalogue, `${cone.base}/${cup.base}`) ?? []) : []
-  })
-  if (sets.length === 0) return gap(slot, 'Follows from the bearings.')
-  const outsides = sets.map((set) => set.dimensions.outside ?? 0)
-  const bores = sets.map((set) => set.dimensions.bore ?? 0)
-  const between = cavityBetween(sets.map((set) => set.dimensions))
-  const { cavityLength, rpm } = request.sizes
-  const cavity = cavityLength === undefined || !between ? null : { lengthMm: cavityLength, ...between }
-  const factor = rpm === undefined ? null : speedFactor(rpm, Math.max(...bores), Math.max(...outsides))
-  const amount = greaseFill(sets, cavity, factor)
-  const room = cavity ? '' : ' Measure the length between the bearings to add the cavity.'
-  const reason = `${SCHOOL_WORDS[amount.school]}: ${amount.bearingMl.toFixed(0)} ml in the bearings, ${amount.cavityMl.toFixed(0)} ml in the hub.${room}`
-  return {
-    slot,
-    state: 'filled',
-    designation: 'wheel bearing grease',
-    part: null,
-    reason: reason[0]?.toUpperCase() + reason.slice(1),
-    quantity: Math.ceil(amount.grams),
-    unit: 'g',
-  }
 }
 
 function lineOf(filled: Filled, positions: number, supplyOf: SupplyOf): KitLine {

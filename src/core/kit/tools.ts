@@ -1,5 +1,5 @@
 import { writeMm } from '../quantity'
-import { hardwareOf, isBearing, type Bench } from './fillers'
+import { hardwareOf, isBearing, type Bench } from './fill'
 
 /** A driver is this much smaller than the ring it drives, mm (common practice). */
 const DRIVER_UNDER_MM = 0.5
