@@ -1,32 +1,13 @@
 import 'server-only'
 import { judgementPaths } from './judgement'
 import { json, problem, ok, text, csv, csvOut, pdfOut, id } from './parts'
+import { supplyPaths } from './supply'
 import { z } from 'zod'
 import { IdentifyRequest, IdentifyResponse } from '../schemas/evidence'
 import { Job, JobChange, NewJob } from '../schemas/job'
 import { KitProposal, KitResponse } from '../schemas/kit'
 import { KitFile } from '../schemas/kitFile'
 import { ArrangementFile } from '@/core/kit'
-import {
-  BasketQuery,
-  BasketResponse,
-  CampaignQuery,
-  CampaignResponse,
-  Move,
-  Moved,
-  NewOrders,
-  NewStockItem,
-  OrderResponse,
-  OrdersResponse,
-  Receipt,
-  ReservedResponse,
-  Settings,
-  StockChange,
-  StockDetail,
-  StockImported,
-  StockItem,
-  StockResponse,
-} from '../schemas/supply'
 import { ListDetail, ListsResponse, ListSummary, PreviewResponse } from '../schemas/list'
 import {
   Comparison,
@@ -48,6 +29,7 @@ export function openApi() {
       description: 'Lengths are millimetres as numbers; `in` twins are text.',
     },
     paths: {
+      ...supplyPaths,
       ...judgementPaths,
       '/api/health': {
         get: { summary: 'Application, database and catalogue', responses: ok(HealthResponse, 'All is well') },
@@ -198,125 +180,6 @@ export function openApi() {
           summary: 'Remove it; 409 while another is based on it',
           responses: { '200': { description: 'Removed' }, default: problem },
         },
-      },
-      '/api/campaign': {
-        post: {
-          summary: 'One list over many kits: equal parts are one line, with what is short',
-          requestBody: { required: true, ...json(CampaignQuery, 'input') },
-          responses: ok(CampaignResponse, 'The list'),
-        },
-      },
-      '/api/campaign.csv': {
-        post: {
-          summary: 'The same as CSV',
-          requestBody: { required: true, ...json(CampaignQuery, 'input') },
-          responses: csvOut,
-        },
-      },
-      '/api/stock': {
-        get: { summary: 'Everything in the bins', responses: ok(StockResponse, 'Items') },
-        post: {
-          summary: 'Put a part into a bin',
-          requestBody: { required: true, ...json(NewStockItem, 'input') },
-          responses: { '201': { description: 'There', ...json(StockItem, 'output') }, default: problem },
-        },
-      },
-      '/api/stock.csv': {
-        get: { summary: 'The stock as CSV', responses: csvOut },
-        post: {
-          summary: 'Read a stock list: every quantity is a count',
-          requestBody: csv,
-          responses: ok(StockImported, 'Taken in'),
-        },
-      },
-      '/api/stock-labels.pdf': {
-        get: {
-          summary: 'Label sheet with Code 128',
-          parameters: [text('ids', false, 'items, separated by commas; all when left out')],
-          responses: pdfOut,
-        },
-      },
-      '/api/stock/{id}': {
-        parameters: [id],
-        get: { summary: 'One item with its moves', responses: ok(StockDetail, 'The item') },
-        patch: {
-          summary: 'Minimum and price',
-          requestBody: { required: true, ...json(StockChange, 'input') },
-          responses: ok(StockItem, 'The item'),
-        },
-      },
-      '/api/stock/{id}/moves': {
-        parameters: [id],
-        post: {
-          summary: 'Move pieces; 409 with `current` when somebody was quicker; the same `once` moves once',
-          requestBody: { required: true, ...json(Move, 'input') },
-          responses: { '201': { description: 'Moved', ...json(Moved, 'output') }, default: problem },
-        },
-      },
-      '/api/basket': {
-        post: {
-          summary: 'The cheapest way to buy a list over the suppliers that answer',
-          requestBody: { required: true, ...json(BasketQuery, 'input') },
-          responses: ok(BasketResponse, 'The basket'),
-        },
-      },
-      '/api/orders': {
-        get: { summary: 'Orders, latest first', responses: ok(OrdersResponse, 'Orders') },
-        post: {
-          summary: 'Order a basket; the same `once` gives the same orders',
-          requestBody: { required: true, ...json(NewOrders, 'input') },
-          responses: { '201': { description: 'One order a supplier' }, default: problem },
-        },
-      },
-      '/api/orders/{id}': {
-        parameters: [id],
-        get: { summary: 'One order', responses: ok(OrderResponse, 'The order') },
-        delete: {
-          summary: 'Give up an order that was never sent',
-          responses: ok(OrderResponse, 'The order'),
-        },
-      },
-      '/api/orders/{id}/send': {
-        parameters: [id],
-        post: { summary: 'Send a waiting order again', responses: ok(OrderResponse, 'The order') },
-      },
-      '/api/orders/{id}/delivery': {
-        parameters: [id],
-        get: {
-          summary: 'What the supplier says comes next',
-          responses: { '200': { description: 'Lines' }, default: problem },
-        },
-      },
-      '/api/orders/{id}/receive': {
-        parameters: [id],
-        post: {
-          summary: 'Take a delivery in, in part or whole',
-          requestBody: { required: true, ...json(Receipt, 'input') },
-          responses: ok(OrderResponse, 'The order'),
-        },
-      },
-      '/api/settings': {
-        get: { summary: 'Shop, currency, taxes', responses: ok(Settings, 'Settings') },
-        put: {
-          summary: 'Change them',
-          requestBody: { required: true, ...json(Settings, 'input') },
-          responses: ok(Settings, 'Settings'),
-        },
-      },
-      '/api/jobs/{id}/reserve': {
-        parameters: [id],
-        post: {
-          summary: 'Reserve for the kit what lies in the bins',
-          responses: ok(ReservedResponse, 'Reserved and short'),
-        },
-      },
-      '/api/jobs/{id}/labels.pdf': {
-        parameters: [id],
-        get: { summary: 'Labels of the kit', responses: pdfOut },
-      },
-      '/api/jobs/{id}/quote.pdf': {
-        parameters: [id],
-        get: { summary: 'Quote for the kit', responses: pdfOut },
       },
       '/api/jobs/{id}/card.pdf': {
         parameters: [id],
