@@ -5,7 +5,9 @@ import {
   ARRANGEMENTS,
   resolveArrangement,
   SHIPPED_FILES,
+  takesOf,
   type Arrangement,
+  type Takes,
 } from '@/core/kit'
 import { ownArrangements, removeArrangement, saveArrangement } from '@/db'
 import { ServiceError } from './errors'
@@ -45,6 +47,8 @@ export interface ArrangementSummary {
   position: string
   own: boolean
   places: string[]
+  /** what it can be begun with */
+  takes: Takes
   /** every place, those of its base among them */
   slots: { id: string; words: string }[]
   file: ArrangementFile
@@ -62,11 +66,18 @@ export async function arrangements(): Promise<{
       return {
         ...base,
         places: slots.filter((s) => !s.onRequest).map((s) => s.words),
+        takes: takesOf({ slots }),
         slots: slots.map(({ id, words }) => ({ id, words })),
         trouble: '',
       }
     } catch (error) {
-      return { ...base, places: [], slots: [], trouble: error instanceof Error ? error.message : '' }
+      return {
+        ...base,
+        places: [],
+        takes: 'neither' as const,
+        slots: [],
+        trouble: error instanceof Error ? error.message : '',
+      }
     }
   }
   return {

@@ -166,6 +166,16 @@ export const arrangementProblemWords = (problem: ArrangementProblem): string => 
   }
 }
 
+/** What a whole arrangement takes to begin with: a tapered set, one bearing for its places, or neither. */
+export type Takes = 'set' | 'bearing' | 'neither'
+
+export const takesOf = ({ slots }: Pick<Arrangement, 'slots'>): Takes => {
+  if (slots.some((slot) => slot.role === 'cone' && slot.id === 'innerCone')) return 'set'
+  return slots.some((slot) => ['ballBearing', 'bearing', 'insert', 'hubUnit'].includes(slot.role))
+    ? 'bearing'
+    : 'neither'
+}
+
 type Resolved = { ok: true; value: Arrangement } | { ok: false; problem: ArrangementProblem }
 
 function bare(given: ArrangementFile['slots'][number]): Slot {

@@ -5,9 +5,11 @@ export {
   FINDINGS,
   resolveArrangement,
   SLOT_ROLES,
+  takesOf,
   type Arrangement,
   type Finding,
   type Slot,
+  type Takes,
 } from './arrangement'
 export { arrangementOf, ARRANGEMENTS, SHIPPED_FILES } from './arrangements'
 export { explodedView, type ExplodedView, type PlacedPart } from './exploded'

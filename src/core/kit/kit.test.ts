@@ -9,6 +9,7 @@ import {
   proposeKit,
   resolveArrangement,
   SHIPPED_FILES,
+  takesOf,
   type KitRequest,
   type SupplyOf,
 } from '.'
@@ -447,5 +448,20 @@ describe('own arrangements', () => {
       slots: [{ id: 'x', words: 'X', role: 'plain', ...bad }],
     })
     expect(read.success ? '' : read.error.issues[0]?.message).toMatch(message)
+  })
+})
+
+it('an arrangement is begun with a tapered set, a bearing, or neither', () => {
+  const takes = Object.fromEntries([...ARRANGEMENTS].map(([code, a]) => [code, takesOf(a)]))
+  expect(takes).toMatchObject({
+    A1: 'set',
+    A2: 'set',
+    B1: 'bearing',
+    B2: 'bearing',
+    D1: 'bearing',
+    F1: 'bearing',
+    G1: 'bearing',
+    E1: 'neither',
+    H1: 'neither',
   })
 })

@@ -12,7 +12,7 @@ import {
   type Severity,
 } from '@/core/inspect'
 import { FINDING_WORDS } from '@/core/kit'
-import { JobFrame, useJob } from '@/features/job'
+import { isSeparable, JobFrame, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { KeyHint } from '@/features/shell'
 import type { InspectionDraft, InspectResponse } from '@/services/schemas/judgement'
@@ -143,8 +143,7 @@ export function InspectScreen() {
   const put = (next: Partial<InspectionDraft>) =>
     change({ inspection: { ...draft, ...next }, stage: 'inspect' })
   const { kit } = job
-  // A kit of arrangement B or D holds bearings that come whole; without a kit, the number tells.
-  const separable = kit ? /^[AH]/.test(kit.arrangement) : job.decision?.base.includes('/') !== false
+  const separable = isSeparable(job)
   const { answer, words } = useAnswer<InspectResponse>(
     '/api/inspect',
     draft.seen.length > 0

@@ -4,7 +4,7 @@ import Link from 'next/link'
 import type { Route } from 'next'
 import { useMemo, useState } from 'react'
 import { recheckDates } from '@/core/adjust'
-import { stagePath, type MachineChoice } from '@/features/job'
+import { isSeparable, stagePath, type MachineChoice } from '@/features/job'
 import { Frame } from '@/features/shell'
 import { STAGE_WORDS, STAGES, type Job } from '@/services/schemas/job'
 
@@ -28,9 +28,7 @@ function lookAgain(job: Job, today: string): string {
   const on = job.fitting?.fittedOn
   if (!on || job.closedAt) return ''
   const wet = job.intake.use.some((use) => use === 'washed' || use === 'submerged')
-  const next = recheckDates(on, job.kit?.arrangement.startsWith('A') ?? false, wet).find(
-    (r) => r.date >= today,
-  )
+  const next = recheckDates(on, isSeparable(job), wet).find((r) => r.date >= today)
   return next ? `look again ${next.date}` : ''
 }
 

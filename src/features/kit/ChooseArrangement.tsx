@@ -3,17 +3,19 @@
 import type { Route } from 'next'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
+import type { Takes } from '@/core/kit'
 
 interface Choice {
   code: string
   words: string
   own: boolean
   places: string[]
+  takes: Takes
   trouble: string
 }
 
 /** The first question of a kit: how the bearings stand in the machine. */
-export function ChooseArrangement({ onChoose }: { onChoose: (code: string) => void }) {
+export function ChooseArrangement({ onChoose }: { onChoose: (code: string, takes: Takes) => void }) {
   const [choices, setChoices] = useState<Choice[]>([])
   const [trouble, setTrouble] = useState('')
   useEffect(() => {
@@ -45,12 +47,12 @@ export function ChooseArrangement({ onChoose }: { onChoose: (code: string) => vo
           </p>
         )}
         <div className="grid grid-cols-2 gap-2.5">
-          {choices.map(({ code, words, own, places, trouble: broken }) => (
+          {choices.map(({ code, words, own, places, takes, trouble: broken }) => (
             <button
               key={code}
               type="button"
               disabled={broken !== ''}
-              onClick={() => onChoose(code)}
+              onClick={() => onChoose(code, takes)}
               className="rounded-lg border border-edge bg-sheet px-4 py-2.5 text-left"
             >
               <b className="block text-[15.5px]">

@@ -1,7 +1,7 @@
 'use client'
 
 import { useCallback, useState, type ReactNode } from 'react'
-import { FINDING_WORDS, FINDINGS, type Finding } from '@/core/kit'
+import { FINDING_WORDS, FINDINGS, type Finding, type Takes } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
 import type { Job } from '@/services/schemas/job'
@@ -25,11 +25,12 @@ const HINTS: readonly KeyHint[] = [
 ]
 
 /** What the decided part suggests: a tapered set goes inside, any other bearing into every place. */
-function firstRequest(arrangement: string, { decision }: Job, quantity: number): KitDraft {
+function firstRequest(arrangement: string, takes: Takes, { decision }: Job, quantity: number): KitDraft {
   const base = decision?.designation ?? ''
   const parts: Record<string, string> = {}
-  if (/^A/.test(arrangement) && base.includes('/')) parts['innerBearing'] = base
-  if (/^[BCDFG]/.test(arrangement) && base !== '' && !base.includes('/')) parts['bearing'] = base
+  const set = base.includes('/')
+  if (takes === 'set' && set) parts['innerBearing'] = base
+  if (takes === 'bearing' && base !== '' && !set) parts['bearing'] = base
   return { arrangement, positions: quantity, parts, sizes: {} }
 }
 
@@ -223,7 +224,7 @@ export function KitScreen() {
   if (!request)
     return (
       <JobFrame stage="kit">
-        <ChooseArrangement onChoose={(code) => put(firstRequest(code, job, quantity))} />
+        <ChooseArrangement onChoose={(code, takes) => put(firstRequest(code, takes, job, quantity))} />
       </JobFrame>
     )
   return (
