@@ -14,7 +14,7 @@ import { INSPECTED_WORDS, judgeParts } from '@/core/inspect'
 import { LOADS, variantOf, widthOf, type Variant } from '@/core/interchange'
 import type { Arrangement, Kit } from '@/core/kit'
 import { makePlan, type PlanFacts, type SeatFit } from '@/core/procedure'
-import { MM_PER_INCH, readLength, readTorque, toMm, torqueProblemWords, writeTorque } from '@/core/quantity'
+import { lengthInMm, MM_PER_INCH, readTorque, torqueProblemWords, writeTorque } from '@/core/quantity'
 import { z } from 'zod'
 import { jobKit, type JobKit } from './kitFiles'
 import { ready } from './language'
@@ -116,15 +116,14 @@ export async function seats(jobId: number, query: unknown): Promise<SeatsRespons
 /** Readings that can be read; the others are left to the screen, which says so. */
 const readingsOf = (text: string) =>
   readSeat(text).flatMap(({ at, depth, value }) => {
-    const read = readLength(value)
-    return read.ok ? [{ at, depth, valueMm: toMm(read.value.value, read.value.stated ?? 'mm') }] : []
+    const valueMm = lengthInMm(value)
+    return valueMm === null ? [] : [{ at, depth, valueMm }]
   })
 
 /** What is bored out of the shaft or left of the hub, as it was typed; nothing where it cannot be read. */
 function wallOf(ring: Seat['ring'], text: string): { hollow?: number; hubOutside?: number } {
-  const read = readLength(text)
-  if (text.trim() === '' || !read.ok) return {}
-  const mm = toMm(read.value.value, read.value.stated ?? 'mm')
+  const mm = lengthInMm(text)
+  if (mm === null) return {}
   return ring === 'inner' ? { hollow: mm } : { hubOutside: mm }
 }
 

@@ -18,6 +18,14 @@ test('A1, land train: compare, inspect, seats, setting, grease, plan, signed', a
   await page.getByLabel('Number, new').fill('L68149/L68111')
   await expect(page.getByTestId('comparison')).toContainText('Does not go: outside diameter')
   await expect(page.locator('tr[data-feature=outside]')).toContainText('larger')
+  await page.getByLabel('Number, new').fill('no such number 1')
+  await expect(page.getByText(/is not known here/)).toBeVisible()
+  await expect
+    .poll(async () => {
+      const job = (await (await request.get(`/api/jobs/${id}`)).json()) as { comparison: { result: unknown } }
+      return job.comparison.result
+    })
+    .toBeNull()
   await page.getByLabel('Number, new').fill('L68149/L68110')
   await expect(page.getByTestId('comparison')).toContainText('Goes')
   await expect(page.getByTestId('attempts')).toContainText('Turn the new cone in the new cup')

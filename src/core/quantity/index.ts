@@ -1,6 +1,7 @@
-export { readTorque, torqueProblemWords, writeTorque } from './torque'
+export { NEWTON_PER_LBF, readTorque, torqueProblemWords, writeTorque } from './torque'
 export { MM_PER_INCH, toMm, type LengthUnit, type UnitChoice } from './units'
 export { readLength, type TypedLength } from './readLength'
+export { lengthInMm } from './lengthInMm'
 export { lengthProblemWords } from './lengthProblemWords'
 export { roundingStep } from './roundingStep'
 export { guessUnits, type SizeRole } from './guessUnits'

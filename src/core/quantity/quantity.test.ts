@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   guessUnits,
+  lengthInMm,
   lengthProblemWords,
   MM_PER_INCH,
   readLength,
@@ -109,4 +110,16 @@ it('a reading is as fine as it was typed', () => {
   expect(roundingStep(typed('0.99'), 'in')).toBeCloseTo(0.254, 12)
   expect(roundingStep(typed('25.15'), 'mm')).toBeCloseTo(0.01, 12)
   expect(roundingStep(typed('35'), 'mm')).toBeCloseTo(0.396875, 12)
+})
+
+it.each([
+  ['1 3/8', 34.925],
+  ['0.99 in', 25.146],
+  ['62', 62],
+  ['35,5 mm', 35.5],
+  ['wide', null],
+])('“%s” is %d mm', (text, mm) => {
+  const read = lengthInMm(text)
+  if (mm === null) expect(read).toBeNull()
+  else expect(read).toBeCloseTo(mm, 6)
 })

@@ -1,5 +1,6 @@
 /** Exact by definition: 1 lbf = 4.4482216152605 N, 1 ft = 0.3048 m. */
-export const NM_PER_LBFFT = 4.4482216152605 * 0.3048
+export const NEWTON_PER_LBF = 4.4482216152605
+export const NM_PER_LBFFT = NEWTON_PER_LBF * 0.3048
 
 export type TorqueProblem =
   { code: 'unit'; text: string } | { code: 'figure'; text: string } | { code: 'range' }

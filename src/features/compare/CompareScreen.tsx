@@ -174,9 +174,10 @@ export function CompareScreen() {
   const [a, b] = [side(draft.from, draft.sizesOld, draft.old), side(to, draft.sizesNew, draft.new)]
   const some = ({ designation, measured, features }: typeof a) =>
     designation !== '' || Object.keys(measured).length + Object.keys(features).length > 0
+  const asks = some(a) && some(b)
   const { answer: found, words } = useAnswer<CompareResponse>(
     '/api/compare',
-    some(a) && some(b)
+    asks
       ? {
           from: a,
           to: b,
@@ -189,13 +190,15 @@ export function CompareScreen() {
   )
   const oldSheet = useAnswer<PartSheetData>(sheetPath(draft.from)).answer
   const newSheet = useAnswer<PartSheetData>(sheetPath(to)).answer
-  const result = found && { verdict: found.verdict, words: found.words.slice(0, 600) }
+  // An answer that was refused, or is no longer asked for, leaves no result behind.
+  const result = found && words === '' ? { verdict: found.verdict, words: found.words.slice(0, 600) } : null
+  const settled = !asks || words !== '' || found !== null
   const stored = JSON.stringify(draft.result)
   // What came of it is part of the job: kept whenever it changes after something was typed.
   useEffect(() => {
-    if (!first && result && JSON.stringify(result) !== stored) put({ result })
+    if (!first && settled && JSON.stringify(result) !== stored) put({ result })
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [JSON.stringify(result), stored, first])
+  }, [JSON.stringify(result), settled, stored, first])
   const offers = (oldSheet?.interchange?.equivalents ?? [])
     .filter((e) => e.verdict === 'upgrade' || e.verdict === 'identical')
     .map((e) => e.designation)

@@ -1,5 +1,5 @@
 import type { SVGProps } from 'react'
-import { readLength, toMm } from '@/core/quantity'
+import { lengthInMm } from '@/core/quantity'
 import type { ConvertResponse } from '@/services/schemas/convert'
 
 const W = 300
@@ -8,12 +8,7 @@ const ROOM = 24
 
 type Part = ConvertResponse['seats'][number]['parts'][number]
 
-const mmOf = (text: string): number => {
-  const read = readLength(text)
-  return read.ok
-    ? toMm(read.value.value, read.value.stated ?? (read.value.form === 'fraction' ? 'in' : 'mm'))
-    : NaN
-}
+const mmOf = (text: string): number => lengthInMm(text) ?? NaN
 
 /** The seat in tint, what was in it dashed, the new bearing in ink; a sleeve is what is left between. To scale. */
 export function SeatFigure({

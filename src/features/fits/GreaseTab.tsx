@@ -3,7 +3,7 @@
 import { FitPane } from './FitPane'
 import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from '@/core/grease'
 import type { SchoolNote } from '@/core/procedure'
-import { readLength, toMm } from '@/core/quantity'
+import { lengthInMm } from '@/core/quantity'
 import type { PartSheetData } from '@/services/partSheet'
 import type { GreaseResponse } from '@/services/schemas/setting'
 import { ChipChoice } from '@/ui/ChipChoice'
@@ -30,10 +30,7 @@ interface Props {
   school: SchoolNote | null
 }
 
-const mmOf = (text: string): number => {
-  const read = readLength(text)
-  return read.ok ? toMm(read.value.value, read.value.stated ?? 'mm') : NaN
-}
+const mmOf = (text: string): number => lengthInMm(text) ?? NaN
 
 /** How much grease, in grams and millilitres, where it lies, when again, and whether two greases mix. */
 export function GreaseTab({ bearings, usual, fields, set, school }: Props) {

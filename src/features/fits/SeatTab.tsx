@@ -4,7 +4,7 @@ import { FitPane } from './FitPane'
 import { useMemo } from 'react'
 import { internalClearance, readSeat, TAKEN } from '@/core/fit'
 import type { SchoolNote } from '@/core/procedure'
-import { readLength, toMm } from '@/core/quantity'
+import { lengthInMm, NEWTON_PER_LBF } from '@/core/quantity'
 import type { FitRequest, FitResponse } from '@/services/schemas/fit'
 import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
@@ -30,13 +30,9 @@ const MATERIALS = [
 const GROUPS = ['C2', 'CN', 'C3', 'C4', 'C5'] as const
 const SEAT_SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
 
-/** 1 lbf = 4.448 221 615 260 5 N exactly. */
-const pounds = (kn: number): number => Math.round((kn * 1000) / 4.4482216152605)
+const pounds = (kn: number): number => Math.round((kn * 1000) / NEWTON_PER_LBF)
 
-const mmOf = (text: string): number => {
-  const read = readLength(text)
-  return read.ok ? toMm(read.value.value, read.value.stated ?? 'mm') : NaN
-}
+const mmOf = (text: string): number => lengthInMm(text) ?? NaN
 
 interface Props {
   seat: Seat

@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { useState } from 'react'
 import { BLANK_FITTING } from '@/features/fits'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
@@ -154,14 +155,11 @@ export function PlanScreen() {
   const { job, change, state } = useJob()
   const draft = job.fitting ?? BLANK_FITTING
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'plan' })
-  // The plan is worked out from what is stored: asked again after each saving.
-  const at = state.kind === 'saved' ? (state.at ?? 0) : null
+  // The plan is worked out from what is stored: asked again after each saving, not while it is under way.
+  const [savedAt, setSavedAt] = useState(0)
+  if (state.kind === 'saved' && state.at !== null && state.at !== savedAt) setSavedAt(state.at)
   const { answer: plan, words } = useAnswer<PlanResponse>(
-    job.kit && at !== null
-      ? `/api/jobs/${job.id}/plan?at=${at}`
-      : job.kit
-        ? `/api/jobs/${job.id}/plan`
-        : null,
+    job.kit ? `/api/jobs/${job.id}/plan?at=${savedAt}` : null,
   )
   const who = draft.fields['plan.who'] ?? ''
   if (!job.kit)
