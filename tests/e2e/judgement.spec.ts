@@ -22,10 +22,13 @@ test('A1, land train: compare, inspect, seats, setting, grease, plan, signed', a
   await expect(page.getByText(/is not known here/)).toBeVisible()
   await expect
     .poll(async () => {
-      const job = (await (await request.get(`/api/jobs/${id}`)).json()) as { comparison: { result: unknown } }
-      return job.comparison.result
+      const path = `/api/jobs/${id}`
+      const { comparison } = (await (await request.get(path)).json()) as {
+        comparison: { to: string; result: unknown } | null
+      }
+      return comparison && [comparison.to, comparison.result]
     })
-    .toBeNull()
+    .toEqual(['no such number 1', null])
   await page.getByLabel('Number, new').fill('L68149/L68110')
   await expect(page.getByTestId('comparison')).toContainText('Goes')
   await expect(page.getByTestId('attempts')).toContainText('Turn the new cone in the new cup')
