@@ -1,3 +1,5 @@
+import type { Suggestion } from '@/core/designation'
+
 /** What a use-case may refuse. The words say what to change; the host turns the code into a status. */
 export type ServiceCode =
   'unreadable' | 'impossible' | 'notFound' | 'conflict' | 'tooLarge' | 'wrongType' | 'unavailable'
@@ -14,6 +16,8 @@ export class ServiceError extends Error {
     readonly issues: Issue[] = [],
     /** `conflict`: the version that is stored now */
     readonly current?: unknown,
+    /** `notFound` of a number: what may have been meant; offered, never taken */
+    readonly suggestions: readonly Suggestion[] = [],
   ) {
     super(detail)
     this.name = 'ServiceError'

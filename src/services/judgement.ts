@@ -3,6 +3,7 @@ import { compareParts } from '@/core/compare'
 import { CAUSES, DAMAGE, judgeParts } from '@/core/inspect'
 import { variantOf } from '@/core/interchange'
 import { ready } from './language'
+import { notListed } from './notListed'
 import { ServiceError } from './errors'
 import {
   CompareRequest,
@@ -18,11 +19,7 @@ export async function comparePair(input: unknown): Promise<CompareResponse> {
   const { language } = await ready()
   const side = ({ designation, measured, features }: typeof from) => {
     const variant = designation === '' ? null : variantOf(designation, language)
-    if (designation !== '' && !variant)
-      throw new ServiceError(
-        'notFound',
-        `“${designation}” is not known here. Check the number, or leave it empty and type the sizes.`,
-      )
+    if (designation !== '' && !variant) throw notListed(designation, language)
     return { variant, measured, features }
   }
   const [old, next] = [side(from), side(to)]

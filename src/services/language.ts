@@ -30,7 +30,7 @@ function warmUp(identifier: Identifier): void {
       identifier,
       {
         measurements: i % 3 === 2 ? [] : sizes,
-        stamps: i % 3 === 0 ? [] : [{ text: i % 2 ? '62?5-2RS' : 'L446?0' }],
+        stamps: i % 3 === 0 ? [] : [{ text: i % 2 ? '62?5-2RS' : 'LM119?0' }],
         looks: {},
       },
       10,

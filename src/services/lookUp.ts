@@ -1,7 +1,7 @@
 import 'server-only'
 import { z } from 'zod'
 import { familyFacts, findPart, namesOf, type Part } from '@/core/catalogue'
-import { decode, type Reading } from '@/core/designation'
+import { decode, readClean, type Reading } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import {
   compareVariants,
@@ -17,6 +17,7 @@ import {
 import { checkSealWork, findSeals, lipSpeed, materialsFor, MEDIA, wearSleeves } from '@/core/seals'
 import { lengthProblemWords, readLength, toMm, writeInch, type UnitChoice } from '@/core/quantity'
 import { ServiceError } from './errors'
+import { notListed } from './notListed'
 import { inchTwins } from './identify'
 import { ready, type Ready } from './language'
 import { StampText } from './schemas/evidence'
@@ -24,22 +25,36 @@ import { parse } from './schemas/parse'
 
 const Designation = z.string().trim().min(1, 'Give a number, such as 6205-2RS.').pipe(StampText)
 
-const readingOut = (r: Reading) => ({
-  canonical: r.canonical,
-  family: r.family,
-  familyWords: familyFacts(r.family).words,
-  base: r.base,
-  listed: r.part !== null,
-  bore: r.dimensions.bore ?? null,
-  outside: r.dimensions.outside ?? null,
-  width: r.dimensions.width ?? r.dimensions.totalWidth ?? null,
-  basePlace: r.basePlace,
-  tokens: r.tokens,
-  unknown: r.unknown,
-  closure: r.closure,
-  clearance: r.clearance,
-  confidence: r.confidence,
-})
+/** Widths of a part in the form that is named: shielded and sealed types may be wider than the open one. */
+function formWidth({ dimensions: d }: Part, closedSides: number) {
+  const open = d.width ?? d.totalWidth
+  return closedSides > 0 && d.closedWidth !== undefined
+    ? { width: d.closedWidth, ...(open !== undefined && { openWidth: open }) }
+    : { width: open }
+}
+
+function readingOut(r: Reading) {
+  const { width = null, ...more } = formWidth(r.part, r.closure.sides)
+  return {
+    canonical: r.canonical,
+    family: r.family,
+    familyWords: familyFacts(r.family).words,
+    base: r.base,
+    listed: !r.part.computed,
+    bore: r.dimensions.bore ?? null,
+    outside: r.dimensions.outside ?? null,
+    width,
+    ...more,
+    basePlace: r.basePlace,
+    tokens: r.tokens.map(({ text, at, kind, meaning, known }) => ({ text, at, kind, meaning, known })),
+    unknown: r.unknown,
+    repaired: r.repaired,
+    exact: r.exact,
+    closure: r.closure,
+    clearance: r.clearance,
+    confidence: r.confidence,
+  }
+}
 
 /** Every way to read a stamped number, best first. */
 export async function decodeText(input: unknown) {
@@ -48,15 +63,23 @@ export async function decodeText(input: unknown) {
   return { text, readings: decode(text, language).map(readingOut) }
 }
 
-function partOut(part: Part) {
+function partOut({ part, closure, designation }: Variant) {
+  const { width, openWidth } = formWidth(part, closure.sides) as { width?: number; openWidth?: number }
+  const dimensions = {
+    ...part.dimensions,
+    ...(part.dimensions.width !== undefined && width !== undefined && { width }),
+    ...(openWidth !== undefined && { openWidth }),
+  }
   return {
+    designation,
+    listed: part.computed !== true,
     base: part.base,
     family: part.family,
     familyWords: familyFacts(part.family).words,
     piece: part.piece,
     series: part.series,
-    dimensions: part.dimensions,
-    dimensionsIn: inchTwins(part.dimensions),
+    dimensions,
+    dimensionsIn: inchTwins(dimensions),
     source: part.provenance.text,
     sourceKind: part.provenance.kind,
     verified: part.provenance.verified,
@@ -69,26 +92,19 @@ function partOut(part: Part) {
   }
 }
 
-const notListed = (text: string): ServiceError =>
-  new ServiceError(
-    'notFound',
-    `“${text}” is not in the catalogue. Check the number, or identify the part by its sizes.`,
-  )
-
 /** The standard part a number names, else the part of the shop's own lists with exactly this number. */
 function variant(text: string, { language, identifier }: Ready): Variant {
   const listed = findPart(language.catalogue, text)
   const own = listed ? undefined : identifier.shelf && findOnShelf(identifier.shelf, text)
   const found = own ? plainVariant(own) : variantOf(text, language)
-  if (!found) throw notListed(text)
+  if (!found) throw notListed(text, language)
   return found
 }
 
-/** The part of a number under any of its names, options allowed. @throws ServiceError `notFound` */
+/** The part of a number under any of its names, options allowed, in the form named. @throws ServiceError `notFound` */
 export async function partOf(input: unknown) {
   const text = parse(Designation, input)
-  const shop = await ready()
-  return partOut(findPart(shop.language.catalogue, text) ?? variant(text, shop).part)
+  return partOut(variant(text, await ready()))
 }
 
 const yes = z
@@ -144,7 +160,10 @@ export async function comparePair(input: unknown, place: unknown = {}) {
 export async function taperedMates(input: unknown) {
   const text = parse(Designation, input)
   const { language } = await ready()
-  const part = findPart(language.catalogue, text, 'cone') ?? findPart(language.catalogue, text, 'cup')
+  const part =
+    findPart(language.catalogue, text, 'cone') ??
+    findPart(language.catalogue, text, 'cup') ??
+    readClean(text, language)?.part
   if (!part || (part.piece !== 'cone' && part.piece !== 'cup'))
     throw new ServiceError(
       'notFound',
@@ -250,17 +269,11 @@ export async function searchParts(input: unknown, limit = 8) {
     : []
   const listed = decode(text, language)
     .slice(0, limit)
-    .flatMap((r) =>
-      r.part
-        ? [
-            {
-              designation: r.canonical,
-              base: r.base,
-              familyWords: familyFacts(r.family).words,
-              confidence: r.confidence,
-            },
-          ]
-        : [],
-    )
+    .map((r) => ({
+      designation: r.canonical,
+      base: r.base,
+      familyWords: familyFacts(r.family).words,
+      confidence: r.confidence,
+    }))
   return [...ownFirst, ...listed].slice(0, limit)
 }

@@ -20,6 +20,7 @@ import { centreAxle, compareDepths, judgeSpacerPair, stackUp } from '@/core/spac
 import type { z } from 'zod'
 import { ServiceError } from './errors'
 import { ready } from './language'
+import { notListed } from './notListed'
 import { settings } from './settings'
 import { parse } from './schemas/parse'
 import {
@@ -35,7 +36,7 @@ async function known(designation: string): Promise<Variant> {
   const { language } = await ready()
   const variant = variantOf(designation, language)
   if (variant) return variant
-  throw new ServiceError('notFound', `“${designation}” is not known here. Check the number.`)
+  throw notListed(designation, language)
 }
 
 /** Spacers, stacks, axles and depths. @throws ServiceError `unreadable` */

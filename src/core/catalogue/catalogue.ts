@@ -1,4 +1,4 @@
-import { numberKey } from './glyphs'
+import { glyphs, isSameNumber, numberKey } from './glyphs'
 import { namesOf } from './names'
 import { partNumbers, type PartNumbers } from './partNumbers'
 import type { Part, Piece } from './part'
@@ -39,13 +39,17 @@ export function buildCatalogue(parts: readonly Part[]): Catalogue {
 }
 
 /**
- * The part of exactly this number under any of its names; the base spelling wins over a synonym.
+ * The part of exactly this number under any of its names; the base spelling wins over a synonym. No digit is joined to
+ * another over a gap.
  * @param piece when it is known: `683` is a ball bearing and a cone, `1220` a self-aligning bearing and a cup
  */
 export function findPart(catalogue: Catalogue, designation: string, piece?: Piece): Part | undefined {
-  const key = numberKey(designation)
+  const marks = glyphs(designation)
+  const key = marks.map(({ char }) => char).join('')
   const found = (catalogue.byName.get(key) ?? []).filter(
-    (part) => piece === undefined || part.piece === piece,
+    (part) =>
+      (piece === undefined || part.piece === piece) &&
+      namesOf(part).some(({ text }) => isSameNumber(marks, text)),
   )
   return found.find((part) => numberKey(part.base) === key) ?? found[0]
 }

@@ -56,6 +56,11 @@ export const FAMILIES = {
     tolerances: 'ABMA 19.2',
     traits: ['separable', 'angularContact'],
   }),
+  'cam-follower': roller('track roller', 'needle'),
+  'thrust-roller': roller('thrust roller bearing', 'cylindricalRoller', { traits: ['thrust', 'separable'] }),
+  'spherical-plain': { words: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
+  'one-way-clutch': roller('drawn cup roller clutch', 'needle'),
+  'adapter-sleeve': hardware('adapter sleeve'),
   own: { words: 'part of your own lists', kind: 'bearing' },
   seal: { words: 'rotary shaft seal', kind: 'seal' },
   'castle-nut': hardware('castle nut'),
@@ -68,5 +73,31 @@ export const FAMILIES = {
 } as const satisfies Record<string, FamilyFacts>
 
 export type Family = keyof typeof FAMILIES
+
+const BALLS: readonly Family[] = [
+  'deep-groove',
+  'miniature',
+  'inch-ball',
+  'deep-groove-double-row',
+  'angular-contact',
+  'angular-contact-double-row',
+  'self-aligning',
+]
+const ROLLERS: readonly Family[] = ['cylindrical', 'spherical']
+const ISO: readonly Family[] = [...BALLS, ...ROLLERS, 'needle', 'tapered-metric', 'thrust-ball']
+
+/** Families that a token of the suffix table may name together. */
+export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
+  balls: BALLS,
+  rollers: ROLLERS,
+  iso: ISO,
+  /** every bearing, inch tapered ones, inserts and units included */
+  bearings: [...ISO, 'tapered-inch', 'insert', 'hub-unit', 'cam-follower', 'thrust-roller', 'spherical-plain', 'one-way-clutch'],
+  /** made with shields or seals under the same number */
+  closable: (Object.keys(FAMILIES) as Family[]).filter((family) => {
+    const facts: FamilyFacts = FAMILIES[family]
+    return facts.traits?.includes('closable') ?? false
+  }),
+}
 
 export const familyFacts = (family: Family): FamilyFacts => FAMILIES[family]

@@ -5,8 +5,11 @@ export interface Glyph {
   at: number
   /** a space, dash, dot or comma stood before it */
   gap: boolean
+  /** … and it was a single dot or comma, as in a decimal */
+  point: boolean
 }
 
+const POINT = /[.,]/
 const GAP = /[\s\-_.,–—‐()[\]]/
 
 /**
@@ -16,23 +19,46 @@ const GAP = /[\s\-_.,–—‐()[\]]/
 export function glyphs(text: string): Glyph[] {
   const marks: Glyph[] = []
   let gap = false
+  let point = false
   for (let at = 0; at < text.length; at++) {
     const raw = text[at] ?? ''
     if (GAP.test(raw)) {
+      point = !gap && POINT.test(raw)
       gap = true
       continue
     }
     const plain = raw === '…' ? '*' : raw === '×' ? 'X' : raw.normalize('NFKC')
     for (const char of plain.toUpperCase()) {
-      marks.push({ char, at, gap })
-      gap = false
+      marks.push({ char, at, gap, point })
+      gap = point = false
     }
   }
   return marks
 }
 
-/** The key a number is looked up by: its marks without gaps. `L-44643 / l44610` → `L44643/L44610`. */
+/** The key a number is looked up by: its marks without gaps. `LM-11949 / lm11910` → `LM11949/LM11910`. */
 export const numberKey = (text: string): string =>
   glyphs(text)
     .map((g) => g.char)
     .join('')
+
+const DIGIT = /\d/
+
+/**
+ * The same with the gaps that separate digits: there a gap is part of the number, for `R1-4` is not `R14` and `1.5` not
+ * `15`. Between letters, or a letter and a digit, people put gaps as they like.
+ * @example exactKey('NU 205 – 16') // 'NU205-16'
+ */
+export const exactKey = (marks: readonly Glyph[]): string =>
+  marks
+    .map(({ char, gap, point }, i) => {
+      const splits = i > 0 && gap && DIGIT.test(char) && DIGIT.test(marks[i - 1]?.char ?? '')
+      return splits ? (point ? '.' : '-') + char : char
+    })
+    .join('')
+
+/** Whether a number as typed is this name: gaps between digits stand as in the name, only its dash may be left out. */
+export const isSameNumber = (typed: readonly Glyph[], name: string): boolean => {
+  const [asked, written] = [exactKey(typed), exactKey(glyphs(name))]
+  return asked === written || asked === written.replaceAll('-', '')
+}

@@ -1,6 +1,7 @@
-export { FAMILIES, familyFacts, type Family, type RollingElement } from './families'
+export { FAMILIES, FAMILY_CLASSES, familyFacts, type Family, type RollingElement } from './families'
 export {
   commonnessWeight,
+  roundMicrometre,
   HardwareDetails,
   isFamily,
   PIECES,
@@ -14,6 +15,6 @@ export {
 export { CATALOGUE_FILES, readCatalogueRows, type CsvRow } from './rows'
 export { buildCatalogue, findPart, type Catalogue } from './catalogue'
 export { type PartNumbers } from './partNumbers'
-export { glyphs, numberKey, type Glyph } from './glyphs'
+export { exactKey, glyphs, isSameNumber, numberKey, type Glyph } from './glyphs'
 export { namesOf } from './names'
 export { buildNumberIndex, findNumber, MARK_CODES, markCode, type NumberIndex } from './numberIndex'

@@ -3,8 +3,6 @@ import type { Part } from './part'
 /** One name a part goes by. */
 export interface PartName {
   text: string
-  /** a prefix or suffix token that this spelling already contains, such as the flange in MF126 */
-  implies?: string
 }
 
 const THIN_SERIES: Record<string, string> = { '67': '617', '68': '618', '69': '619' }
@@ -17,11 +15,20 @@ function longSpelling(part: Part): PartName[] {
   return [{ text: rest.length === 1 ? `${long}/${rest}` : long + rest }]
 }
 
-/** `MR126` is also written by its sizes run together the other way round in flanged form: `MF126`. */
-const flangedSpelling = (part: Part): PartName[] =>
-  part.family === 'miniature' && part.base.startsWith('MR')
-    ? [{ text: `MF${part.base.slice(2)}`, implies: 'F' }]
-    : []
+/** `MF126` is also written with the flange before or behind the plain number: `FMR126`, `MRF126`. */
+function flangedSpelling({ base, dimensions }: Part): PartName[] {
+  if (dimensions.flangeOutside === undefined || !base.startsWith('MF')) return []
+  const sizes = base.slice(2)
+  return [{ text: `FMR${sizes}` }, { text: `MRF${sizes}` }]
+}
+
+/** `6203-5/8`: the inch bore is also written in sixteenths, `6203-10`; whole inches have no other spelling. */
+function sixteenths({ base, family, dimensions: { bore } }: Part): PartName[] {
+  const metric = /^(\d{3,5})-\d+\/\d+$/.exec(base)?.[1]
+  if (family !== 'deep-groove' || metric === undefined || bore === undefined) return []
+  const count = (bore / 25.4) * 16
+  return Math.abs(count - Math.round(count)) < 0.01 ? [{ text: `${metric}-${Math.round(count)}` }] : []
+}
 
 /** `6701` is also sold as `MR1812`: outside and bore, whole millimetres. */
 function sizeSpelling(part: Part): PartName[] {
@@ -43,6 +50,7 @@ export const namesOf = (part: Part): PartName[] => [
   { text: part.base },
   ...longSpelling(part),
   ...flangedSpelling(part),
+  ...sixteenths(part),
   ...sizeSpelling(part),
   ...otherConvention(part),
   ...withoutX(part),

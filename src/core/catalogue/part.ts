@@ -98,6 +98,8 @@ export interface Part {
   /** 1 rare … 5 on every shelf; an estimate from common practice, used as a prior only */
   commonness: number
   provenance: Provenance
+  /** worked out from the rule of its series: no row of the catalogue */
+  computed?: true
   /** inch tapered set: the two parts it is made of */
   set?: { cone: string; cup: string }
   seal?: { lip: string; material: string }

@@ -5,8 +5,6 @@ import type { Part } from './part'
 
 export interface NamedPart {
   part: Part
-  /** a prefix or suffix token that this spelling already contains, such as the flange in MF126 */
-  implies?: string
 }
 
 /** Numbers to search, and the part that each entry names. */
@@ -26,8 +24,8 @@ export function partNumbers(parts: readonly Part[]): PartNumbers {
   }
   for (const part of parts) {
     if (part.piece === 'hardware' || part.piece === 'seal') continue
-    for (const { text, implies } of namesOf(part)) {
-      const entry = named.push(implies ? { part, implies } : { part }) - 1
+    for (const { text } of namesOf(part)) {
+      const entry = named.push({ part }) - 1
       const key = numberKey(text)
       add(key, entry)
       if (part.set) add(key.replace('/', ''), entry)

@@ -39,7 +39,7 @@ describe('decode', () => {
   it('never takes a special inch bore for the plain number', () => {
     expect(best('6203-5/8')).toMatchObject({
       base: '6203-5/8',
-      part: null,
+      part: { computed: true },
       dimensions: { bore: 15.875, outside: 40, width: 12 },
     })
     expect(best('6202-10')).toMatchObject({ base: '6202-5/8', dimensions: { bore: 15.875 } })
@@ -53,7 +53,7 @@ describe('decode', () => {
   })
 
   it('gives the bore of a number that follows the rule but is not listed', () => {
-    expect(best('6348')).toMatchObject({ base: '6348', part: null, dimensions: { bore: 240 } })
+    expect(best('6348')).toMatchObject({ base: '6348', part: { computed: true }, dimensions: { bore: 240 } })
   })
 
   it.each([

@@ -1,19 +1,21 @@
-import { commonnessWeight, glyphs, type Family, type Glyph, type PartNumbers } from '../catalogue'
-import { MM_PER_INCH, writeInch } from '../quantity'
-import { inchBore, listedDraftsOf, unlistedDraftsOf, type Draft } from './drafts'
-import type { Language, Reading, ReadToken } from './reading'
-import { readSizes } from './readSizes'
-import { readSuffixes, type SuffixPart, type SuffixReading } from './readSuffixes'
+import { commonnessWeight, glyphs, type Glyph, type PartNumbers } from '../catalogue'
+import { canonicalOf } from './canonical'
+import { draftsOf, type Draft } from './drafts'
+import { isLost, MAX_STAMP, readExact } from './readExact'
+import type { Language, Reading } from './reading'
+import { readSuffixes, type SuffixReading } from './readSuffixes'
+import { repairsOf } from './repairs'
 import { OPEN, type SuffixToken } from './token'
 
-/** Longest stamp read; longer text was pasted by mistake. */
-export const MAX_STAMP = 80
 /** A prefix is rarer than none. */
 const PREFIX = 0.3
 /** A digit of the base running on into another digit: it is probably a longer, other number. */
 const RUN_ON_DIGIT = 6
-/** Cost at which a reading is no better than not being able to read the stamp. */
-const UNREADABLE = 5
+/**
+ * Cost at which a reading is no better than not being able to read the stamp. A clear number that nothing explains is
+ * probably one that is not listed, not a worn one.
+ */
+const UNREADABLE = { lost: 5, clear: 2.5 }
 const MOST_READINGS = 12
 /** Readings of one tail worth telling apart, and how much worse than the best they may be. */
 const MOST_TAILS = 4
@@ -27,23 +29,6 @@ const OWN_MARGIN = 2.5
 
 const DIGIT = /\d/
 
-const told = (token: SuffixToken, text: string, at: number): ReadToken => ({
-  text,
-  at,
-  kind: token.kind,
-  meaning: token.meaning,
-  known: true,
-})
-
-function canonical(base: string, prefix: readonly SuffixToken[], parts: readonly SuffixPart[]): string {
-  const front = prefix.map((token) => token.text).join('')
-  return parts.reduce((text, { token }) => {
-    if (!token) return text
-    const joint = token.kind === 'clearance' ? '/' : /^\d/.test(token.text) ? '-' : ''
-    return text + joint + token.text
-  }, front + base)
-}
-
 /** The same tail is read once for each family, however many numbers may stand before it. */
 type TailCache = Map<string, SuffixReading[]>
 
@@ -56,12 +41,12 @@ interface Asked {
   tails: TailCache
 }
 
-function tailReadings(family: Family, from: number, asked: Asked): SuffixReading[] {
-  const key = `${family} ${from}`
+function tailReadings({ family, end }: Draft, asked: Asked): SuffixReading[] {
+  const key = `${family} ${end}`
   const known = asked.tails.get(key)
   if (known) return known
   const { language, marks, text, count } = asked
-  const read = readSuffixes(language.tokens, family, marks.slice(from), text, count)
+  const read = readSuffixes(language.tokens, family, marks.slice(end), text, count)
   asked.tails.set(key, read)
   return read
 }
@@ -78,32 +63,24 @@ function runsOn({ base, end }: Draft, marks: readonly Glyph[], suffix: SuffixRea
   )
 }
 
-/** How an inch bore is written behind a number: as a fraction; whole inches in sixteenths, or they would read as a suffix. */
-const inchMark = (mm: number): string => {
-  const written = writeInch(mm)
-  return written.includes('/') ? written : String(Math.round((mm / MM_PER_INCH) * 16))
-}
+const told = (token: SuffixToken, text: string, at: number) => ({
+  text,
+  at,
+  kind: token.kind,
+  meaning: token.meaning,
+  known: true,
+  taken: token.text,
+})
 
 /** The readings of a number with its tail, one for each way to read the tail. */
 function finish(draft: Draft, asked: Asked): Reading[] {
   const { marks } = asked
-  const special = inchBore(draft, marks)
-  const base = special ? `${draft.base}-${inchMark(special.bore)}` : draft.base
   const from = marks[draft.start]?.at ?? 0
   const basePlace = { from, to: (marks[draft.end - 1]?.at ?? from) + 1 }
-  const front: ReadToken[] = draft.prefix.map((token) => told(token, token.text, 0))
-  if (special)
-    front.push({
-      text: writeInch(special.bore),
-      at: marks[draft.end]?.at ?? 0,
-      kind: 'bore',
-      meaning: `inch bore ${writeInch(special.bore)} in a metric outside`,
-      known: true,
-    })
-  return tailReadings(draft.family, draft.end + (special?.marks ?? 0), asked).map((suffix) => {
-    const known = suffix.parts.flatMap(({ token }) => (token ? [token] : []))
+  return tailReadings(draft, asked).map((suffix) => {
+    const known = [...draft.prefix, ...suffix.parts.flatMap(({ token }) => (token ? [token] : []))]
     const tokens = [
-      ...front,
+      ...draft.prefix.map((token) => told(token, token.text, marks[0]?.at ?? 0)),
       ...suffix.parts.map(({ token, text, at }) =>
         token
           ? told(token, text, at)
@@ -111,16 +88,21 @@ function finish(draft: Draft, asked: Asked): Reading[] {
       ),
     ]
     return {
-      canonical: canonical(base, draft.prefix, suffix.parts),
+      canonical: canonicalOf(
+        draft.base,
+        draft.prefix,
+        suffix.parts.filter(({ token }) => token),
+      ),
       family: draft.family,
-      base,
-      part: special ? null : draft.part,
+      base: draft.base,
+      part: draft.part,
       basePlace,
-      dimensions: special
-        ? { ...draft.dimensions, bore: Math.round(special.bore * 1000) / 1000 }
-        : draft.dimensions,
+      dimensions: draft.dimensions,
       tokens,
       unknown: tokens.filter((t) => !t.known).map((t) => t.text),
+      repaired: [],
+      stamped: draft.stamped,
+      exact: false,
       closure: known.find((t) => t.closure)?.closure ?? OPEN,
       clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
       cost:
@@ -133,23 +115,10 @@ function finish(draft: Draft, asked: Asked): Reading[] {
   })
 }
 
-/** Readings of text that gives sizes instead of a number: `12x18x4 2RS`. */
-function sizeReadings(asked: Asked): Reading[] {
-  const { text, language } = asked
-  const sizes = readSizes(text, language.catalogue)
-  if (!sizes) return []
-  const tail = { ...asked, marks: glyphs(text).filter((g) => g.at >= sizes.to), tails: new Map() }
-  return sizes.parts.flatMap(({ part, cost }) => {
-    const { base, family, dimensions } = part
-    const draft: Draft = { part, base, family, dimensions, prefix: [], start: 0, end: 0, cost }
-    return finish(draft, tail).map((reading) => ({ ...reading, basePlace: { from: 0, to: sizes.to } }))
-  })
-}
-
 /** One number may name two parts: 683 is a ball bearing and a cone. */
-const identityOf = ({ base, family, part }: Reading): string => `${base} ${family} ${part?.piece ?? ''}`
+const identityOf = ({ base, family, part }: Reading): string => `${base} ${family} ${part.piece}`
 const meaningOf = (reading: Reading): string =>
-  `${identityOf(reading)}|${reading.canonical}|${reading.tokens.map((t) => t.meaning).join('|')}`
+  `${identityOf(reading)}|${reading.unknown.join(' ')}|${reading.tokens.map((t) => t.meaning).join('|')}`
 
 function cheapestBy(readings: readonly Reading[], keyOf: (reading: Reading) => string): Reading[] {
   const cheapest = new Map<string, Reading>()
@@ -162,26 +131,51 @@ function cheapestBy(readings: readonly Reading[], keyOf: (reading: Reading) => s
 }
 
 /** Relative probability: how well the text is read, and how often such a part turns up. */
-const likelihood = ({ cost, part }: Reading): number => Math.exp(-cost) * (part ? commonnessWeight(part) : 1)
+const likelihood = ({ cost, part }: Reading): number => Math.exp(-cost) * commonnessWeight(part)
 const likeliest = (a: Reading, b: Reading): number => likelihood(b) - likelihood(a)
 
-function withConfidence(readings: readonly Reading[]): Reading[] {
-  const total = readings.reduce((sum, r) => sum + likelihood(r), Math.exp(-UNREADABLE))
-  return readings.map((r) => ({ ...r, confidence: likelihood(r) / total }))
+function withConfidence(readings: readonly Reading[], lost: boolean): Reading[] {
+  const unreadable = Math.exp(-(lost ? UNREADABLE.lost : UNREADABLE.clear))
+  const exact = readings.some((r) => r.exact)
+  const total = readings.reduce((sum, r) => sum + likelihood(r), exact ? 0 : unreadable)
+  const of = (r: Reading) => Math.min(1, likelihood(r) / Math.max(total, Number.MIN_VALUE))
+  return readings.map((r) => ({ ...r, confidence: of(r) }))
 }
+
+/** Marks of a text; a run of lost marks is one, however often its sign was typed. */
+function marksOf(text: string): Glyph[] {
+  const marks = glyphs(text.slice(0, MAX_STAMP))
+  return marks.filter(({ char }, i) => char !== '*' || marks[i - 1]?.char !== '*')
+}
+
+const isLegible = (marks: readonly Glyph[]): boolean => marks.some(({ char }) => /[\p{L}\p{N}]/u.test(char))
 
 /** @param count readings wanted of one tail */
 function readAll(text: string, language: Language, count: number): Reading[] {
-  const marks = glyphs(text.slice(0, MAX_STAMP))
-  if (marks.length === 0) return []
+  const exact = readExact(text, language)
+  const marks = marksOf(text)
+  if (!isLegible(marks)) return []
   const asked: Asked = { language, marks, text, count, tails: new Map() }
-  return [
-    ...listedDraftsOf(language, language.catalogue.numbers, marks, { margin: LISTED_MARGIN }).flatMap(
-      (draft) => finish(draft, asked),
-    ),
-    ...unlistedDraftsOf(language, marks).flatMap((draft) => finish(draft, asked)),
-    ...sizeReadings(asked),
-  ]
+  const guesses = draftsOf(language, language.catalogue.numbers, marks, { margin: LISTED_MARGIN }).flatMap(
+    (draft) => finish(draft, asked),
+  )
+  return exact.ok ? [...exact.readings.slice(0, count * 2), ...behind(guesses, exact.readings)] : guesses
+}
+
+/** A number that is explained as it stands is hardly ever another one worn: guesses follow it at this distance, ln. */
+const BEHIND_EXACT = 4
+
+function behind(guesses: readonly Reading[], exact: readonly Reading[]): Reading[] {
+  const [best] = exact
+  const same = new Set(exact.map(identityOf))
+  const least = best ? likelihood(best) : 1
+  return guesses
+    .filter((guess) => !same.has(identityOf(guess)))
+    .map((guess) => ({
+      ...guess,
+      // Commonness may speak between two readings, but never for a changed mark against none.
+      cost: Math.max(guess.cost + BEHIND_EXACT, Math.log(commonnessWeight(guess.part) / least) + BEHIND_EXACT),
+    }))
 }
 
 /**
@@ -189,16 +183,18 @@ function readAll(text: string, language: Language, count: number): Reading[] {
  * @returns the cheapest reading of every part within reach
  */
 export function readAgainst(text: string, language: Language, numbers: PartNumbers): Reading[] {
-  const marks = glyphs(text.slice(0, MAX_STAMP))
-  if (marks.length === 0) return []
+  const marks = marksOf(text)
+  if (!isLegible(marks)) return []
   const asked: Asked = { language, marks, text, count: 1, tails: new Map() }
   return cheapestBy(
-    listedDraftsOf(language, numbers, marks, { margin: OWN_MARGIN, edits: false }).flatMap((draft) =>
+    draftsOf(language, numbers, marks, { margin: OWN_MARGIN, edits: false }).flatMap((draft) =>
       finish(draft, asked),
     ),
     identityOf,
   )
 }
+
+const hasLost = (text: string): boolean => [...text].some(isLost)
 
 /**
  * Reads a stamped number: base, prefix and suffix tokens, with lost marks (`?`, `*`) and look-alikes allowed.
@@ -206,31 +202,31 @@ export function readAgainst(text: string, language: Language, numbers: PartNumbe
  * @param text as read off the part, at most `MAX_STAMP` characters (longer text is cut by the caller with words)
  * @returns the cheapest reading of every part within reach, best first, none when nothing fits; confidences sum to at
  *   most 1
- * @example readAllDesignations('6902-2rs', language)[0].canonical // '6902-2RS'
+ * @example readAllDesignations('6205-2rs', language)[0].canonical // '6205-2RS'
  */
 export const readAllDesignations = (text: string, language: Language): Reading[] =>
-  withConfidence(cheapestBy(readAll(text, language, 1), identityOf))
+  withConfidence(cheapestBy(readAll(text, language, 1), identityOf), hasLost(text))
 
-/** A number in a list was typed, not worn off: nothing but typing habits such as O for 0 is allowed for. */
-const TYPED = 0.5
-/** A tail that is not understood makes a typed number doubtful; a little of it is a maker's own letter. */
-const MOST_UNKNOWN_MARKS = 4
-
-/**
- * Reads a number as it stands, as in a stock list: no worn marks, no guesses.
- * @returns the reading with the longest number, null when no listed number stands at the front of the text
- */
-export function readClean(text: string, language: Language): Reading | null {
-  const marks = glyphs(text.slice(0, MAX_STAMP))
-  if (marks.length === 0) return null
-  const asked: Asked = { language, marks, text, count: 1, tails: new Map() }
-  const drafts = listedDraftsOf(language, language.catalogue.numbers, marks, { margin: TYPED, most: TYPED })
-  const [reading] = cheapestBy(
-    drafts.flatMap((draft) => finish(draft, asked)),
-    identityOf,
+/** A reading with the marks that were taken for others. */
+export function withRepairs(reading: Reading, text: string): Reading {
+  if (reading.exact || reading.stamped === undefined) return reading
+  const { from, to } = reading.basePlace
+  const marks = marksOf(text)
+  const inBase = repairsOf(
+    marks.filter(({ at }) => at >= from && at < to),
+    reading.stamped,
   )
-  const unknown = reading?.unknown.join('').replace(/\s/g, '').length ?? 0
-  return reading && unknown <= MOST_UNKNOWN_MARKS ? reading : null
+  const inTail = reading.tokens.flatMap(({ text: read, at, taken }) =>
+    taken === undefined || at < to
+      ? []
+      : repairsOf(
+          glyphs(read).map((mark) => ({ ...mark, at: mark.at + at })),
+          glyphs(taken)
+            .map(({ char }) => char)
+            .join(''),
+        ),
+  )
+  return { ...reading, repaired: [...inBase, ...inTail] }
 }
 
 /**
@@ -246,5 +242,7 @@ export function decode(text: string, language: Language): Reading[] {
     (r) => r !== leading && identityOf(r) === identityOf(leading) && r.cost - leading.cost < OTHER_MEANING,
   )
   const shown = [...parts, ...others.slice(0, MOST_TAILS - 1)].sort(likeliest)
-  return withConfidence(shown).slice(0, MOST_READINGS)
+  return withConfidence(shown, hasLost(text))
+    .slice(0, MOST_READINGS)
+    .map((reading) => withRepairs(reading, text))
 }

@@ -10,3 +10,5 @@ export const LOST_ONE = 0.05
 export const LOST_NONE = 3
 /** `*`: a lost run; each mark in it costs a little so that shorter runs come first. */
 export const LOST_RUN_MARK = 0.1
+/** In a clear stamp a mark missed or one too many is this much rarer still. */
+export const CLEAR_EDIT = 2.5

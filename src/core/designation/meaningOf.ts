@@ -1,5 +1,5 @@
 import { findPart, numberKey } from '../catalogue'
-import { readClean } from './decode'
+import { readClean } from './readExact'
 import type { Language, Reading } from './reading'
 
 /** What a number means: the boundary part with its options, whatever the convention that spells them. */
@@ -10,7 +10,7 @@ export function meaningOf({ base, part, closure, clearance, tokens }: Reading): 
     .sort()
   const unknown = tokens.filter((t) => !t.known).map((t) => numberKey(t.text))
   return [
-    part ? `${part.family}:${base}` : base,
+    `${part.family}:${base}`,
     closure.sides > 0 ? `${closure.sides} ${closure.type}` : '',
     clearance === 'CN' ? '' : clearance,
     ...options,
@@ -28,5 +28,5 @@ export function meaningOfText(text: string, language: Language): string {
   const part = findPart(language.catalogue, text)
   if (part && (part.piece === 'seal' || part.piece === 'hardware')) return `${part.family}:${part.base}`
   const reading = readClean(text, language)
-  return reading?.part ? meaningOf(reading) : `text:${numberKey(text)}`
+  return reading ? meaningOf(reading) : `text:${numberKey(text)}`
 }

@@ -10,6 +10,12 @@ const CLOSED_ONLY = 0.2
 
 const ROLES: readonly SizeRole[] = ['bore', 'outside', 'width']
 
+/** `17x26x5`, `17*26*5`, `17 by 26 by 5`, with fractions and one unit behind. */
+const SEPARATED =
+  /^\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*([\d.,/]+(?:[ -]\d+\/\d+)?)(?:\s*(mm|in|inch|"))?/i
+/** `17 26 5`: three figures and nothing else. */
+const SPACED = /^\s*(\d+(?:[.,]\d+)?)\s+(\d+(?:[.,]\d+)?)\s+(\d+(?:[.,]\d+)?)(?:\s*(mm|in|inch|"))?\s*$/i
+
 const same = (a: number | undefined, b: number): boolean => a !== undefined && Math.abs(a - b) <= SAME_SIZE_MM
 
 function cost(part: Part, [bore, outside, width]: readonly number[]): number | null {
@@ -21,7 +27,7 @@ function cost(part: Part, [bore, outside, width]: readonly number[]): number | n
 }
 
 /**
- * Reads `12x18x4`, `1 x 2 x 9/16`, `25×52×15`: bore, outside and width of a part named by its sizes, in any order of
+ * Reads `17x26x5`, `1 x 2 x 9/16`, `25×52×15`, `25 52 15`: bore, outside and width of a part named by its sizes, in any order of
  * the two diameters and in either unit.
  *
  * @returns the parts of exactly these sizes and where the sizes end in the text; null when the text gives no three sizes
@@ -30,10 +36,7 @@ export function readSizes(
   text: string,
   catalogue: Catalogue,
 ): { parts: { part: Part; cost: number }[]; to: number } | null {
-  const match =
-    /^\s*([\d.,/ -]+?)\s*[x×*]\s*([\d.,/ -]+?)\s*[x×*]\s*([\d.,/]+(?:[ -]\d+\/\d+)?)(?:\s*(mm|in|inch|"))?/i.exec(
-      text,
-    )
+  const match = SEPARATED.exec(text) ?? SPACED.exec(text)
   if (!match) return null
   const reads = match.slice(1, 4).map((t) => readLength(t + (match[4] ?? '')))
   const typed = reads.flatMap((read) => (read.ok ? [read.value] : []))

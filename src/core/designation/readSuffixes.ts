@@ -1,4 +1,4 @@
-import { familyFacts, type Family, type Glyph } from '../catalogue'
+import type { Family, Glyph } from '../catalogue'
 import { confusionCost } from './lookAlikes'
 import type { SuffixToken } from './token'
 
@@ -69,13 +69,11 @@ function tokensOf(tokens: readonly SuffixToken[], family: Family | 'any'): Token
   fittingTokens.set(tokens, byFamily)
   const known = byFamily.get(family)
   if (known) return known
-  const closable = family !== 'any' && (familyFacts(family).traits?.includes('closable') ?? false)
   const fitting = byFirstMark(
     tokens.filter(
       (token) =>
         token.where === 'suffix' &&
-        (family === 'any' ||
-          (token.families.length === 0 ? closable || !token.closure : token.families.includes(family))),
+        (family === 'any' || token.families.includes(family)),
     ),
   )
   byFamily.set(family, fitting)

@@ -1,4 +1,5 @@
 import type { Catalogue, Dimensions, Family, Part } from '../catalogue'
+import type { Repair } from './repairs'
 import type { Closure, SuffixToken, TokenKind } from './token'
 
 export interface ReadToken {
@@ -8,6 +9,8 @@ export interface ReadToken {
   kind: TokenKind
   meaning: string
   known: boolean
+  /** the token it was taken for, where it may be worn */
+  taken?: string
 }
 
 /** One way to read a stamped number. */
@@ -15,13 +18,19 @@ export interface Reading {
   canonical: string
   family: Family
   base: string
-  /** the catalogue part; null when the number follows the rules but no such part is listed */
-  part: Part | null
+  /** the part named: a row of the catalogue, or one worked out from the rule of its series (`computed`) */
+  part: Part
   /** marks of the text that the base number takes up */
   basePlace: { from: number; to: number }
   dimensions: Dimensions
   tokens: ReadToken[]
   unknown: string[]
+  /** marks that were taken for others than were read */
+  repaired: Repair[]
+  /** marks of the number as it is listed, where it was found through damage */
+  stamped?: string
+  /** every mark is explained as it stands: fit to be looked up, not only guessed */
+  exact: boolean
   closure: Closure
   clearance: string
   /** −ln of the relative probability of the text under this reading */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { numberKey, type Family, isFamily } from '../catalogue'
+import { FAMILY_CLASSES, isFamily, numberKey, type Family } from '../catalogue'
 
 export const TOKEN_KINDS = [
   'prefix',
@@ -42,7 +42,7 @@ export interface SuffixToken {
   convention: string
   /** how usual this meaning of the token is among all that carry it */
   sure: 'usual' | 'some' | 'seldom'
-  /** empty = any family */
+  /** where it may stand; never empty, for a letter that may stand anywhere means nothing */
   families: readonly Family[]
 }
 
@@ -56,15 +56,17 @@ const Row = z.object({
   where: z.enum(['prefix', 'suffix']),
   convention: z.string().min(1),
   sure: z.enum(['usual', 'some', 'seldom']),
-  families: z.string(),
+  /** family names and names of `FAMILY_CLASSES`, separated by spaces */
+  families: z.string().min(1),
 })
 
 /** @throws when a row is not what its column says */
 export function readTokenRow(row: Record<string, string>): SuffixToken {
   const r = Row.parse(row)
-  const families = r.families.split(' ').filter(Boolean)
-  const unknown = families.find((family) => !isFamily(family))
+  const names = r.families.split(' ').filter(Boolean)
+  const unknown = names.find((name) => !isFamily(name) && !Object.hasOwn(FAMILY_CLASSES, name))
   if (unknown) throw new Error(`suffix token ${r.token}: no family ${unknown}`)
+  const families = new Set(names.flatMap((name) => (isFamily(name) ? [name] : (FAMILY_CLASSES[name] ?? []))))
   const closure: Closure | null =
     r.closure && r.sides ? { sides: r.sides === '1' ? 1 : 2, type: r.closure } : null
   return {
@@ -77,6 +79,6 @@ export function readTokenRow(row: Record<string, string>): SuffixToken {
     where: r.where,
     convention: r.convention,
     sure: r.sure,
-    families: families.filter(isFamily),
+    families: [...families],
   }
 }

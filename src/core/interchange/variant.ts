@@ -1,5 +1,5 @@
 import { findPart, type Part } from '../catalogue'
-import { decode, OPEN, type Closure, type Language, type Reading } from '../designation'
+import { OPEN, readClean, type Closure, type Language } from '../designation'
 
 /** A part with its options: what is compared when one bearing is to stand in for another. */
 export interface Variant {
@@ -18,17 +18,8 @@ export interface Variant {
   precision: string | null
   /** heat stabilisation, such as S1; null = ordinary */
   heat: string | null
-}
-
-/** How sure a stamp must be read before it is compared: a guess is no basis for an exchange. */
-const SURE = 0.5
-
-/** A metric size with an inch bore, such as 6203-5/8: not listed itself, but known by its metric twin. */
-function inchBored({ base, dimensions: { bore, outside } }: Reading, { catalogue }: Language): Part | null {
-  const metric = findPart(catalogue, base.replace(/-.*$/, ''))
-  if (!metric || metric.base === base || bore === undefined || outside !== metric.dimensions.outside)
-    return null
-  return { ...metric, base, dimensions: { ...metric.dimensions, bore } }
+  /** what of the number is not decoded: it stays with the part */
+  undecoded: readonly string[]
 }
 
 /** A part without options. */
@@ -40,22 +31,23 @@ export const plainVariant = (part: Part): Variant => ({
   materials: [],
   groove: null,
   taperBore: null,
-  flange: false,
+  flange: part.dimensions.flangeOutside !== undefined,
   cage: null,
   precision: null,
   heat: null,
+  undecoded: [],
 })
 
-/** The part and options a designation names; null when it names none, or is too damaged to be sure. */
+/**
+ * The part and options a designation names as it stands; null when some mark of it is not explained. Nothing is guessed:
+ * somebody orders what is named here.
+ */
 export function variantOf(designation: string, language: Language): Variant | null {
-  const readings = decode(designation, language)
-  const [reading] = readings
-  const part = reading?.part ?? (reading && inchBored(reading, language))
-  const sure = readings.reduce((sum, r) => (r.part === reading?.part ? sum + r.confidence : sum), 0)
-  if (!reading || !part || sure < SURE) {
-    const named = findPart(language.catalogue, designation)
-    return named ? plainVariant(named) : null
-  }
+  const named = findPart(language.catalogue, designation)
+  if (named) return plainVariant(named)
+  const reading = readClean(designation, language)
+  if (!reading) return null
+  const { part } = reading
   const values = new Map(
     language.tokens
       .filter((token) =>
@@ -73,10 +65,11 @@ export function variantOf(designation: string, language: Language): Variant | nu
     materials: [...values.keys()].filter((value) => value === 'stainless' || value === 'hybrid'),
     groove: pick('groove'),
     taperBore: pick('taperBore'),
-    flange: values.has('flange'),
+    flange: values.has('flange') || part.dimensions.flangeOutside !== undefined,
     cage: told('cage')?.meaning ?? null,
     precision: pick('precision') ?? null,
     heat: told('heat')?.text ?? null,
+    undecoded: reading.unknown,
   }
 }
 

@@ -1,5 +1,5 @@
 import type { Part } from '../catalogue'
-import { decode } from '../designation'
+import { readClean } from '../designation'
 import { writeInch, writeMm } from '../quantity'
 import { FINDING_WORDS, type Slot, type SlotRole } from './arrangement'
 import { hardwareOf, type Bench } from './fill'
@@ -220,7 +220,7 @@ const ballPairs: Constraint = (bench) => {
   if (placed.length < 2) return null
   const slots = placed.map(({ slot }) => slot.id)
   const open = placed.filter(
-    ({ filled }) => (decode(filled.designation, bench.language)[0]?.closure.sides ?? 0) < 2,
+    ({ filled }) => (readClean(filled.designation, bench.language)?.closure.sides ?? 0) < 2,
   )
   if (open.length > 0 && bench.arrangement.closure !== 'open')
     return {

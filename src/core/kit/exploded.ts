@@ -1,5 +1,5 @@
 import { findPart, type Part } from '../catalogue'
-import { decode, OPEN, type Closure, type Language } from '../designation'
+import { OPEN, readClean, type Closure, type Language } from '../designation'
 import {
   coneSection,
   cupSection,
@@ -178,7 +178,7 @@ const NOT_DRAWN: ReadonlySet<Slot['role']> = new Set(['grease', 'check', 'consum
  * outline of usual proportions. Grease and what is only looked at have no outline.
  */
 export function explodedView({ slots, hubAfter }: Arrangement, kit: Kit, language: Language): ExplodedView {
-  const readings = new Map(kit.lines.map((line) => [line.slot, decode(line.designation, language)[0]]))
+  const readings = new Map(kit.lines.map((line) => [line.slot, readClean(line.designation, language)]))
   const found = new Map(
     kit.lines.flatMap((line) => {
       const role = slots.find(({ id }) => id === line.slot)?.role

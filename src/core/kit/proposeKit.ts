@@ -1,5 +1,5 @@
 import { familyFacts, findPart, type Part } from '../catalogue'
-import { decode, type Language } from '../designation'
+import { readClean, type Language } from '../designation'
 import { FINDING_WORDS, type Arrangement, type Slot, type SlotRole } from './arrangement'
 import { checkKit } from './constraints'
 import { FILLERS, fillGrease, gap, isBearing, type Bench } from './fill'
@@ -109,7 +109,7 @@ const PIECE_OF: Partial<Record<SlotRole, Part['piece']>> = {
 /** A designation given by hand: the listed part, with its options kept in the text. */
 function given(slot: Slot, text: string, language: Language): Filled {
   const exact = findPart(language.catalogue, text, PIECE_OF[slot.role]) ?? findPart(language.catalogue, text)
-  const read = exact ? undefined : decode(text, language).find((r) => r.part && r.confidence > 0.5)
+  const read = exact ? null : readClean(text, language)
   const part = exact ?? read?.part ?? undefined
   if (part && belongs(slot, part))
     return { slot, state: 'filled', designation: read?.canonical ?? part.base, part, reason: 'As chosen.' }

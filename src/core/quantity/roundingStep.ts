@@ -5,13 +5,13 @@ import { MM_PER_INCH, type LengthUnit } from './units'
 const SIXTY_FOURTH_MM = MM_PER_INCH / 64
 
 /**
- * The step in millimetres to which a typed length was rounded: `0.99` in is good to 0.01 in, `25.15` mm to 0.01 mm.
+ * The step in millimetres to which a typed length was rounded: `0.74` in is good to 0.01 in, `25.15` mm to 0.01 mm.
  * Whole numbers and fractions are mostly nominal sizes read off, not rounded to whole units (common practice), so
  * their step is a sixty-fourth of an inch.
  *
  * @param unit the unit the length turned out to be in
  * @returns step in mm, > 0
- * @example roundingStep({ value: 0.99, stated: 'in', form: 'decimal', decimals: 2 }, 'in') // 0.254
+ * @example roundingStep({ value: 0.74, stated: 'in', form: 'decimal', decimals: 2 }, 'in') // 0.254
  */
 export function roundingStep(typed: Pick<TypedLength, 'form' | 'decimals'>, unit: LengthUnit): number {
   if (typed.form !== 'decimal') return SIXTY_FOURTH_MM

@@ -9,14 +9,14 @@ export const writeMm = (mm: number): string => String(Number(mm.toFixed(3)))
 /** Millimetres with exactly three places, for columns of figures: 25.400. */
 export const writeMmFixed = (mm: number): string => mm.toFixed(3)
 
-/** Inches with four places, for columns of figures: 1.9800. */
+/** Inches with four places, for columns of figures: 1.7810. */
 export const writeInchFixed = (mm: number): string => mmToInch(mm).toFixed(4)
 
 /**
  * Inches as a person would write them: a fraction in sixty-fourths where the size is one, else four decimals without
  * idle zeros.
  * @example writeInch(34.925) // '1 3/8'
- * @example writeInch(50.292) // '1.98'
+ * @example writeInch(45.2374) // '1.781'
  */
 export function writeInch(mm: number): string {
   const inches = mmToInch(mm)

@@ -220,7 +220,7 @@ export function CompareScreen() {
             label="Number"
             old={draft.from}
             next={to}
-            example="6902RS"
+            example="6003RS"
             onOld={(from) => put({ from })}
             onNext={(value) => put({ to: value })}
           />
@@ -231,7 +231,7 @@ export function CompareScreen() {
               label={label}
               old={draft.sizesOld[name] ?? ''}
               next={draft.sizesNew[name] ?? ''}
-              example={name === 'bore' ? '0.99 in' : ''}
+              example={name === 'bore' ? '0.74 in' : ''}
               onOld={(v) => put({ sizesOld: { ...draft.sizesOld, [name]: v } })}
               onNext={(v) => put({ sizesNew: { ...draft.sizesNew, [name]: v } })}
             />
@@ -281,8 +281,8 @@ export function CompareScreen() {
             )}
             {!found ? (
               <p className="pt-14 text-ink2">
-                Type the old and the new number, such as <span className="number">6902RS</span> of the
-                deckchair trolleys against <span className="number">6902-2RS</span>, or what was measured on
+                Type the old and the new number, such as <span className="number">6003RS</span> of the
+                deckchair trolleys against <span className="number">6003-2RS</span>, or what was measured on
                 each.
               </p>
             ) : (

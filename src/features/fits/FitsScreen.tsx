@@ -137,7 +137,7 @@ export function FitsScreen({ designation }: { designation: string }) {
             >
               {words ||
                 (sheet
-                  ? 'This one alone has no seat: type the whole bearing, such as L44643/L44610.'
+                  ? 'This one alone has no seat: type the whole bearing, such as LM11949/LM11910.'
                   : 'Type the bearing, such as 6205-2RS of the carousel rollers. Limits, interference, the clearance that is left, heat and force follow.')}
             </p>
           ))}

@@ -109,7 +109,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action }
       {!answer && !trouble && (
         <p className="max-w-[34ch] text-ink2">
           Type what is stamped, or the bore and the outside. For example{' '}
-          <span className="number">L446?0</span> and <span className="number">0.99 in</span>, as on the land
+          <span className="number">LM119?0</span> and <span className="number">0.74 in</span>, as on the land
           train.
         </p>
       )}

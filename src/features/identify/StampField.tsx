@@ -44,7 +44,7 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
           autoComplete="off"
           autoCapitalize="characters"
           spellCheck={false}
-          placeholder="6902-2RS"
+          placeholder="6205-2RS"
           aria-describedby="stamp-words"
           onChange={(e) => onChange(e.target.value, stamp?.on)}
           onKeyDown={(e) => {

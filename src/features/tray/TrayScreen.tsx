@@ -10,7 +10,7 @@ const SHOWN = 300
 
 const EXAMPLE = `ref,stamp,bore,outside,width,unit,condition,element
 carousel roller,6205-2RS,25,52,15,mm,used,ball
-coach 2 outer,L446?0,0.99,1.98,,in,worn,taperedRoller
+coach 2 outer,LM119?0,0.74,1.78,,in,worn,taperedRoller
 turnstile 3,,12,18,4,mm,used,ball
 `
 

@@ -19,6 +19,10 @@ export const Problem = z.object({
   issues: z
     .array(z.object({ path: z.array(z.union([z.string(), z.number()])), message: z.string() }))
     .optional(),
+  suggestions: z
+    .array(z.object({ designation: z.string(), changed: z.string() }))
+    .describe('numbers that may have been meant by one that is not listed; offered, never taken')
+    .optional(),
 })
 
 export const DecodeResponse = z.object({
@@ -32,7 +36,8 @@ export const DecodeResponse = z.object({
       listed: z.boolean(),
       bore: z.number().nullable(),
       outside: z.number().nullable(),
-      width: z.number().nullable(),
+      width: z.number().nullable().describe('in the form named: a closed type may be wider'),
+      openWidth: z.number().optional(),
       basePlace: z.object({ from: z.number().int(), to: z.number().int() }),
       tokens: z.array(
         z.object({
@@ -44,6 +49,10 @@ export const DecodeResponse = z.object({
         }),
       ),
       unknown: z.array(z.string()),
+      repaired: z
+        .array(z.object({ at: z.number().int(), read: z.string(), taken: z.string() }))
+        .describe('marks taken for others than were read; an empty side is a mark added or left out'),
+      exact: z.boolean().describe('every mark is explained as it stands'),
       closure: z.object({
         sides: z.number().int(),
         type: z.enum(['open', 'shield', 'lowFrictionSeal', 'contactSeal']),

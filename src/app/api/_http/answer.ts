@@ -28,6 +28,7 @@ function problem(thrown: unknown, request: Request): Response {
     status,
     detail: error.message,
     ...(error.issues.length > 0 && { issues: error.issues }),
+    ...(error.suggestions.length > 0 && { suggestions: error.suggestions }),
     ...(error.current !== undefined && { current: error.current }),
   }
   return Response.json(body, { status, headers: { 'content-type': 'application/problem+json' } })

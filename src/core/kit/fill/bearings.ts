@@ -1,5 +1,5 @@
 import { findPart, type Part } from '../../catalogue'
-import { decode } from '../../designation'
+import { readClean } from '../../designation'
 import { writeInch, writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import { ballCount } from '../ballCount'
@@ -66,8 +66,8 @@ function askedLike(slot: Slot, { arrangement, request }: Bench): string | undefi
 /** A whole bearing: like its neighbour, or found from the measured shaft and bore. */
 export function fillBearing(slot: Slot, bench: Bench): Filled {
   const asked = askedLike(slot, bench)
-  const other = asked ? decode(asked, bench.language)[0] : undefined
-  if (other?.part)
+  const other = asked ? readClean(asked, bench.language) : null
+  if (other)
     return {
       ...chosen(slot, other.part, 'The same as its neighbour. Measure both: the two need not be alike.'),
       designation: other.canonical,

@@ -1,0 +1,137 @@
+import { exactKey, findPart, isSameNumber, namesOf, type Glyph, type Part } from '../catalogue'
+import { oldStyle } from './oldStyles'
+import type { Language } from './reading'
+import { inchInsert, matchRules } from './series/rules'
+import type { SuffixToken } from './token'
+
+/** A base number that stands in the marks as it is written. */
+export interface ExactBase {
+  part: Part
+  /** first mark behind it */
+  end: number
+  /** tokens that an older style tells inside the number */
+  implied: readonly SuffixToken[]
+}
+
+/** Longest base number with its cup, marks. */
+const LONGEST = 24
+/** Typing habits: O for 0 and I for 1. */
+const HABITS: Record<string, string> = { O: '0', I: '1' }
+
+/** Marks with letter O and I as digits where a digit stands beside them. */
+export function withoutHabits(marks: readonly Glyph[]): Glyph[] {
+  const digitAt = (i: number): boolean => /[\dOI]/.test(marks[i]?.char ?? '') && marks[i] !== undefined
+  const realDigit = (i: number): boolean => /\d/.test(marks[i]?.char ?? '')
+  return marks.map((mark, i) => {
+    const digit = HABITS[mark.char]
+    const beside = realDigit(i - 1) || realDigit(i + 1) || (digitAt(i - 1) && digitAt(i + 1))
+    return digit && beside ? { ...mark, char: digit } : mark
+  })
+}
+
+const isStamped = (part: Part): boolean => part.piece !== 'hardware' && part.piece !== 'seal'
+
+function listed({ catalogue }: Language, marks: readonly Glyph[], at: number): ExactBase[] {
+  const found: ExactBase[] = []
+  let key = ''
+  for (let end = at + 1; end <= Math.min(marks.length, at + LONGEST); end++) {
+    key += marks[end - 1]?.char ?? ''
+    for (const part of catalogue.byName.get(key) ?? []) {
+      const taken = marks.slice(at, end)
+      if (isStamped(part) && namesOf(part).some(({ text }) => isSameNumber(taken, text)))
+        found.push({ part, end, implied: [] })
+    }
+  }
+  return found
+}
+
+function byRule({ catalogue }: Language, marks: readonly Glyph[], at: number): ExactBase[] {
+  return matchRules(exactKey(marks.slice(at, at + LONGEST)), catalogue).map(({ part, length }) => ({
+    part: findPart(catalogue, part.base, part.piece) ?? part,
+    end: at + length,
+    implied: [],
+  }))
+}
+
+function byOldStyle({ catalogue, tokens }: Language, marks: readonly Glyph[], at: number): ExactBase[] {
+  const old = oldStyle(exactKey(marks.slice(at, at + LONGEST)))
+  if (!old) return []
+  const part = findPart(catalogue, old.base, 'complete') ?? matchRules(old.base, catalogue)[0]?.part
+  const token = tokens.find((t) => t.where === 'suffix' && t.text === old.suffix)
+  if (!part || !token) return []
+  return [
+    { part, end: at + old.length, implied: [{ ...token, meaning: `${token.meaning} (${old.style})` }] },
+  ]
+}
+
+const isSeparator = (char: string | undefined): boolean => char === '/' || char === '+'
+
+/** Where the next number begins behind a separator or a gap; null when it follows without one. */
+function behindSeparator(marks: readonly Glyph[], at: number): number | null {
+  if (isSeparator(marks[at]?.char)) return at + 1
+  return marks[at]?.gap ? at : null
+}
+
+/** A cone with its cup or the two last digits of it, either first: the assembled set. */
+function withMate(language: Language, marks: readonly Glyph[], base: ExactBase): ExactBase[] {
+  const { catalogue } = language
+  const { part, end } = base
+  if (part.family !== 'tapered-inch' || (part.piece !== 'cone' && part.piece !== 'cup')) return []
+  const sets = catalogue.setsOf.get(part.base) ?? []
+  const next = behindSeparator(marks, end)
+  const mates = listed(language, marks, next ?? end).filter((b) => b.part.piece !== part.piece)
+  const sets2 = mates.flatMap((mate) =>
+    sets
+      .filter(({ set }) => set && (set.cone === mate.part.base || set.cup === mate.part.base))
+      .map((set) => ({ part: set, end: mate.end, implied: [] })),
+  )
+  if (sets2.length > 0 || part.piece !== 'cone' || next === null) return sets2
+  const short = marks.slice(next, next + 2).map(({ char }) => char)
+  const after = marks[next + 2]
+  if (!/^\d\d$/.test(short.join('')) || (after && /[\dA-Z]/.test(after.char) && !after.gap)) return []
+  const cups = sets.filter(({ set }) => set?.cup.replace(/[A-Z]+$/, '').endsWith(short.join('')))
+  const [only] = cups
+  return only && cups.length === 1 ? [{ part: only, end: next + 2, implied: [] }] : []
+}
+
+/** `16` is sixteen sixteenths; of three digits the first is whole inches: `103` is 1 3/16 (common practice). */
+const sixteenthsOf = (digits: string): number =>
+  digits.length < 3 ? Number(digits) : Number(digits[0]) * 16 + Number(digits.slice(1))
+
+/** An insert with its bore in sixteenths behind it, where no row gives it. */
+function withSixteenths({ catalogue }: Language, marks: readonly Glyph[], base: ExactBase): ExactBase[] {
+  if (base.part.family !== 'insert') return []
+  const next = behindSeparator(marks, base.end)
+  if (next === null) return []
+  const digits = /^\d{1,3}(?![\d.-])/.exec(exactKey(marks.slice(next, next + 5)))?.[0]
+  const part = digits ? inchInsert(base.part, sixteenthsOf(digits)) : null
+  return digits && part
+    ? [{ part: findPart(catalogue, part.base, 'complete') ?? part, end: next + digits.length, implied: [] }]
+    : []
+}
+
+/**
+ * Every base number that begins at a mark and stands there as it is written: listed under one of its names, by the rule
+ * of its series, a cone with its cup, or in an older style. No mark is changed, dropped or joined over a gap.
+ *
+ * @param marks habits of typing already taken out
+ * @returns longest first
+ */
+export function exactBases(language: Language, marks: readonly Glyph[], at: number): ExactBase[] {
+  const alone = [...listed(language, marks, at), ...byRule(language, marks, at)]
+  const all = [
+    ...alone,
+    ...alone.flatMap((base) => [
+      ...withMate(language, marks, base),
+      ...withSixteenths(language, marks, base),
+    ]),
+    ...byOldStyle(language, marks, at),
+  ]
+  const seen = new Set<Part | string>()
+  return all
+    .filter(({ part, end }) => {
+      const key = `${part.family} ${part.piece} ${part.base} ${end}`
+      return seen.has(key) ? false : seen.add(key)
+    })
+    .sort((a, b) => b.end - a.end)
+}

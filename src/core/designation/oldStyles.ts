@@ -1,0 +1,64 @@
+/** A number in a style of its own, turned into the standard one. */
+export interface OldStyle {
+  /** standard number */
+  base: string
+  /** suffix that says the same as the old digits or letters */
+  suffix: string
+  /** which style it is, for people */
+  style: string
+  length: number
+}
+
+/** Diameter series of the old styles as the standard two digits. */
+const SERIES: Record<string, string> = { '1': '60', '2': '62', '3': '63', '4': '64' }
+
+/** Old eastern style: the design stands before the series; 60 one shield, 80 two, 50 groove, 16 and 18 seals (common practice). */
+const EASTERN: Record<string, string> = {
+  '50': 'N',
+  '60': 'Z',
+  '80': 'ZZ',
+  '150': 'ZNR',
+  '160': 'RS',
+  '180': '2RS',
+}
+/** Old short style: the leading 6 is left out; there FF and DD are shields, PP and ZZ seals (common practice). */
+const SHORT: Record<string, string> = {
+  KDD: 'ZZ',
+  KD: 'Z',
+  SFF: 'ZZ',
+  SF: 'Z',
+  SZZ: '2RS',
+  PP: '2RS',
+  KPP: '2RS',
+  SS: '2RS',
+}
+
+function eastern(key: string): OldStyle | null {
+  const match = /^(150|160|180|50|60|80)([1-4])(\d\d)(?!\d)/.exec(key)
+  const series = SERIES[match?.[2] ?? '']
+  const suffix = EASTERN[match?.[1] ?? '']
+  if (!match || !series || !suffix) return null
+  const style = 'old eastern style'
+  return { base: `${series}${match[3]}`, suffix, style, length: match[0].length }
+}
+
+/** Small eastern numbers end in the bore in millimetres: `80018` is 608 with two shields. */
+function smallEastern(key: string): OldStyle | null {
+  const match = /^(60|80|160|180)0([12])([3-9])(?!\d)/.exec(key)
+  const series = SERIES[match?.[2] ?? '']
+  const suffix = EASTERN[match?.[1] ?? '']
+  if (!match || !series || !suffix) return null
+  return { base: `${series}${match[3]}`, suffix, style: 'old eastern style', length: match[0].length }
+}
+
+function short(key: string): OldStyle | null {
+  const match = /^([1-4])(\d\d)(KDD|KD|SFF|SF|SZZ|KPP|PP|SS)(?![A-Z0-9])/.exec(key)
+  const series = SERIES[match?.[1] ?? '']
+  const suffix = SHORT[match?.[3] ?? '']
+  if (!match || !series || !suffix) return null
+  const ask = match[3] === 'SZZ' ? '; ZZ is seals in this style and shields in others: look' : ''
+  return { base: `${series}${match[2]}`, suffix, style: `old short style${ask}`, length: match[0].length }
+}
+
+/** Numbers of deep groove ball bearings in older styles at the front of `key`; null when there is none. */
+export const oldStyle = (key: string): OldStyle | null => eastern(key) ?? smallEastern(key) ?? short(key)

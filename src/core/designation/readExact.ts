@@ -1,0 +1,196 @@
+import { glyphs, type Glyph } from '../catalogue'
+import { canonicalOf } from './canonical'
+import { exactBases, withoutHabits, type ExactBase } from './exactBase'
+import { exactTails, type ExactTail } from './exactTail'
+import type { Language, Reading, ReadToken } from './reading'
+import { readSizes } from './readSizes'
+import { withBore } from './specialBore'
+import { startsOf, type Start } from './starts'
+import { OPEN, type SuffixToken } from './token'
+
+/** Longest stamp read; longer text was pasted by mistake. */
+export const MAX_STAMP = 80
+
+/** A prefix is rarer than none. */
+const PREFIX = 0.3
+/** A word before the number is skipped at next to no cost. */
+const WORD = 0.3
+/** A number by rule without a row is a little less likely than a listed one. */
+const COMPUTED = 0.7
+/** A number in an older style may mean something else. */
+const OLD_STYLE = 0.5
+/** A bore of its own is rarer than the usual one. */
+const OWN_BORE = 0.2
+
+export const isLost = (char: string): boolean => char === '?' || char === '*'
+
+const told = (token: SuffixToken, text: string, at: number): ReadToken => ({
+  text,
+  at,
+  kind: token.kind,
+  meaning: token.meaning,
+  known: true,
+})
+
+const undecoded = (text: string, at: number): ReadToken => ({
+  text,
+  at,
+  kind: 'other',
+  meaning: 'not decoded',
+  known: false,
+})
+
+interface Parsed {
+  text: string
+  marks: readonly Glyph[]
+  start: Start
+  base: ExactBase
+  tail: ExactTail
+}
+
+function frontTokens({ text, marks, start }: Parsed): ReadToken[] {
+  const first = marks[0]?.at ?? 0
+  const words = start.skipped > 0 ? text.slice(first, (marks[start.skipped - 1]?.at ?? 0) + 1) : ''
+  let at = marks[start.skipped]?.at ?? 0
+  const prefix = start.prefix.map((token) => {
+    const read = told(token, token.text, at)
+    at += token.text.length
+    return read
+  })
+  return words ? [undecoded(words, first), ...prefix] : prefix
+}
+
+function readingOf(parsed: Parsed, { catalogue }: Language): Reading {
+  const { text, marks, start, base, tail } = parsed
+  const part = tail.bore ? withBore(base.part, tail.bore.mm, catalogue) : base.part
+  const known = [
+    ...start.prefix,
+    ...base.implied,
+    ...tail.parts.flatMap(({ token }) => (token ? [token] : [])),
+  ]
+  const from = marks[start.at]?.at ?? 0
+  const bore: ReadToken[] = tail.bore
+    ? [{ text: tail.bore.text, at: from, kind: 'bore', meaning: tail.bore.meaning, known: true }]
+    : []
+  const tokens = [
+    ...frontTokens(parsed),
+    ...bore,
+    ...base.implied.map((token) => told(token, token.text, from)),
+    ...tail.parts.map(({ token, text: own, at }) => (token ? told(token, own, at) : undecoded(own, at))),
+  ]
+  return {
+    canonical: canonicalOf(part.base, start.prefix, [...base.implied.map((token) => ({ token, text: token.text })), ...tail.parts]),
+    family: part.family,
+    base: part.base,
+    part,
+    basePlace: { from, to: (marks[base.end - 1]?.at ?? from) + 1 },
+    dimensions: part.dimensions,
+    tokens,
+    unknown: tokens.filter((t) => !t.known).map((t) => t.text),
+    repaired: [],
+    exact: true,
+    closure: known.find((t) => t.closure)?.closure ?? OPEN,
+    clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
+    cost:
+      tail.cost +
+      PREFIX * start.prefix.length +
+      (start.skipped > 0 ? WORD : 0) +
+      (part.computed ? COMPUTED : 0) +
+      (base.implied.length > 0 ? OLD_STYLE : 0) +
+      (tail.bore ? OWN_BORE : 0),
+    confidence: 0,
+  }
+}
+
+/** A whole group of the tail that is itself the number of a bearing: two numbers stand in the text. */
+function namesAnother(language: Language, { marks, tail, text }: Parsed): boolean {
+  return tail.parts.some(({ token, text: own, at }) => {
+    if (token || own.length < 3) return false
+    const from = marks.findIndex((mark) => mark.at === at)
+    const group = glyphs(own)
+    return (
+      from >= 0 &&
+      text !== '' &&
+      exactBases(language, group, 0).some((b) => b.end === group.length && !b.part.computed)
+    )
+  })
+}
+
+/** Sizes as text, `17x26x5 2RS`, name the listed parts of exactly these sizes. */
+function bySizes(text: string, language: Language): Reading[] {
+  const sizes = readSizes(text, language.catalogue)
+  if (!sizes) return []
+  const marks = glyphs(text)
+  const end = marks.findIndex((mark) => mark.at >= sizes.to)
+  const from = end === -1 ? marks.length : end
+  return sizes.parts.flatMap(({ part, cost }) =>
+    exactTails(language.tokens, part, marks, text, from).map((tail) => {
+      const start = { at: 0, prefix: [], skipped: 0 }
+      const reading = readingOf({ text, marks, start, base: { part, end: from, implied: [] }, tail }, language)
+      return { ...reading, basePlace: { from: 0, to: sizes.to }, cost: reading.cost + cost }
+    }),
+  )
+}
+
+/** @param habits the same marks as base numbers are looked for in: as typed, or with habits of typing taken out */
+function parse(
+  text: string,
+  marks: readonly Glyph[],
+  habits: readonly Glyph[],
+  language: Language,
+): Parsed[] {
+  return startsOf(language.tokens, marks).flatMap((start) =>
+    exactBases(language, habits, start.at)
+      .filter(({ part }) => start.prefix.every((token) => token.families.includes(part.family)))
+      .flatMap((base) =>
+        exactTails(language.tokens, base.part, marks, text, base.end).map(
+          (tail): Parsed => ({ text, marks, start, base, tail }),
+        ),
+      ),
+  )
+}
+
+export type ExactReading =
+  | { ok: true; readings: Reading[] }
+  | { ok: false; reason: 'empty' | 'lostMarks' | 'twoNumbers' | 'notListed' }
+
+const refuse = (reason: Extract<ExactReading, { ok: false }>['reason']): ExactReading => ({
+  ok: false,
+  reason,
+})
+
+/** Marks with nothing to read on them. */
+const isBare = (marks: readonly Glyph[]): boolean => !marks.some(({ char }) => /[A-Z0-9]/.test(char))
+
+/**
+ * Reads a number as it stands: every mark is explained by a listed number or the rule of a series, by known prefixes and
+ * suffixes, a word or maker's mark in front, or a separate group behind that belongs to the label. Typing habits (O for
+ * 0, I for 1) are allowed; no digit is changed, dropped, added or joined over a gap.
+ *
+ * @returns the readings, best first (a number may name two parts, a suffix may have two meanings); refused with a reason
+ *   when nothing explains the text
+ * @example readExact('nu 205 c3', language) // NU205/C3
+ */
+export function readExact(text: string, language: Language): ExactReading {
+  const plain = glyphs(text.slice(0, MAX_STAMP))
+  if (isBare(plain)) return refuse('empty')
+  if (plain.some(({ char }) => isLost(char))) {
+    const sized = bySizes(text, language)
+    return sized.length > 0 ? { ok: true, readings: sized } : refuse('lostMarks')
+  }
+  const sized = bySizes(text, language)
+  const asTyped = parse(text, plain, plain, language)
+  const parsed = asTyped.length > 0 ? asTyped : parse(text, plain, withoutHabits(plain), language)
+
+  const single = parsed.filter((p) => !namesAnother(language, p))
+  if (single.length === 0 && sized.length === 0) return refuse(parsed.length > 0 ? 'twoNumbers' : 'notListed')
+  const readings = [...single.map((p) => readingOf(p, language)), ...sized]
+  return { ok: true, readings: readings.sort((a, b) => a.cost - b.cost || b.base.length - a.base.length) }
+}
+
+/** The part a number names as it stands, with its options; null when some mark is not explained. */
+export function readClean(text: string, language: Language): Reading | null {
+  const read = readExact(text, language)
+  return read.ok ? (read.readings[0] ?? null) : null
+}
+

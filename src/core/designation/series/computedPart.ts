@@ -1,0 +1,20 @@
+import type { Dimensions, Family, Part } from '../../catalogue'
+
+const SOURCE = 'computed from the series, not in the catalogue'
+
+/** A part that follows the rule of its series but has no row: sizes as far as the rule and the plan give them. */
+export const computedPart = (
+  base: string,
+  family: Family,
+  series: string,
+  dimensions: { [name in keyof Dimensions]: number | undefined },
+): Part => ({
+  base,
+  family,
+  piece: 'complete',
+  series,
+  dimensions: Object.fromEntries(Object.entries(dimensions).filter(([, mm]) => mm !== undefined)),
+  commonness: 1,
+  provenance: { kind: 'standard', text: SOURCE, verified: false },
+  computed: true,
+})

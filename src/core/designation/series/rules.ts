@@ -1,0 +1,195 @@
+import { roundMicrometre, type Catalogue, type Part } from '../../catalogue'
+import { MM_PER_INCH } from '../../quantity'
+import { boreCode } from '../boreCode'
+import { computedPart } from './computedPart'
+import { boundaryPlan, PLAN_SERIES, type PlanSeries } from './plan'
+
+/** A number at the front of a text that follows the rule of a series. */
+export interface RuleMatch {
+  part: Part
+  /** marks it takes up */
+  length: number
+}
+
+/** Reads the front of `key` (gaps between digits kept); null when the rule does not hold. */
+type Rule = (key: string, catalogue: Catalogue) => RuleMatch | null
+
+/** Series whose bore may be one digit, in millimetres: 608, 625, 699. */
+const ONE_DIGIT: ReadonlySet<string> = new Set(['60', '62', '68', '69'])
+/** Longer spellings of thin series: 618 is 68. */
+const LONG_SPELLING: Record<string, string> = { '617': '67', '618': '68', '619': '69' }
+/** Double row angular contact in another convention. */
+const OTHER_CONVENTION: Record<string, string> = { '52': '32', '53': '33' }
+
+function baseOf({ family, series }: PlanSeries, code: string): string {
+  if (family === 'tapered-metric' && series === '320') return `${series}${code}X`
+  if (family === 'deep-groove' && /^\/\d$/.test(code)) return `${series}${code.slice(1)}`
+  return `${series}${code}`
+}
+
+const isMade = ({ codes: [from, to] }: PlanSeries, code: string): boolean =>
+  !/^\d\d$/.test(code) || (Number(code) >= from && Number(code) <= to)
+
+/** Numbers by the bore code of ISO 15, longest series first: `62314` is 623 with code 14, not 62 with 314. */
+const byBoreCode = (place: PlanSeries, written: string): Rule => {
+  const oneDigit = place.family === 'deep-groove' && ONE_DIGIT.has(place.series) && written === place.series
+  const codes = `\\d\\d|/\\d{2,4}${written.length === 3 && written !== place.series ? '|/\\d' : ''}${oneDigit ? '|\\d' : ''}`
+  const pattern = new RegExp(`^${written}(${codes})(X?)(?!\\d)`)
+  return (key, catalogue) => {
+    const match = pattern.exec(key)
+    const code = match?.[1] ?? ''
+    const bore = match && boreCode(code)
+    if (!match || !bore || !isMade(place, code)) return null
+    const plan = boundaryPlan(catalogue)
+    const base = baseOf(place, code)
+    const x = place.series === '320' ? (match[2] ?? '') : ''
+    return {
+      part: computedPart(base, place.family, place.series, {
+        bore,
+        outside: plan.outside(place.diameter, bore),
+        width: place.width === null ? undefined : plan.width(place.width, place.diameter, bore),
+      }),
+      length: written.length + code.length + x.length,
+    }
+  }
+}
+
+/** RNA: the needle bearing without its inner ring; its bore under the needles follows no rule. */
+const withoutInnerRing: Rule = (key, catalogue) => {
+  const match = /^RNA(48|49|69)(\d\d)(?!\d)/.exec(key)
+  const bore = match && boreCode(match[2] ?? '')
+  if (!match || !bore) return null
+  const [width, diameter] = [...(match[1] ?? '')] as [string, string]
+  const plan = boundaryPlan(catalogue)
+  const sizes = { outside: plan.outside(diameter, bore), width: plan.width(width, diameter, bore) }
+  return { part: computedPart(match[0], 'needle', `RNA${match[1]}`, sizes), length: match[0].length }
+}
+
+/** Outside of the listed parts of one series with one bore, where they agree. */
+function outsideLike(catalogue: Catalogue, type: string, bore: number): number | undefined {
+  const sizes = new Set(
+    catalogue.parts.flatMap(({ family, series, dimensions: d }) =>
+      family === 'needle' && series === type && d.bore === bore && d.outside !== undefined
+        ? [d.outside]
+        : [],
+    ),
+  )
+  return sizes.size === 1 ? [...sizes][0] : undefined
+}
+
+/** HK and BK drawn cups: bore and width in whole millimetres, two digits each (ISO 3245); the outside goes with both. */
+const drawnCup: Rule = (key) => {
+  const match = /^(HK|BK)(\d\d)(\d\d)(?!\d)/.exec(key)
+  const [bore, width] = [Number(match?.[2]), Number(match?.[3])]
+  if (!match || bore < 3 || width < 5) return null
+  return {
+    part: computedPart(match[0], 'needle', match[1] ?? '', { bore, width }),
+    length: match[0].length,
+  }
+}
+
+/** NK and NKI: bore and width with a slash between (ISO 1206). */
+const machinedNeedle: Rule = (key, catalogue) => {
+  const match = /^(NKIS|NKI|NKS|NK)(\d{1,3})\/(\d\d)(?!\d)/.exec(key)
+  if (!match) return null
+  const [bore, width] = [Number(match[2]), Number(match[3])]
+  const outside = outsideLike(catalogue, match[1] ?? '', bore)
+  return {
+    part: computedPart(match[0], 'needle', match[1] ?? '', { bore, outside, width }),
+    length: match[0].length,
+  }
+}
+
+/** K cages with needles: under the needles, over them, width. */
+const needleCage: Rule = (key) => {
+  const match = /^K(\d{1,3})X(\d{1,3})X(\d{1,2})(?!\d)/.exec(key)
+  if (!match) return null
+  const [bore = 0, outside = 0, width = 0] = match.slice(1).map(Number)
+  return outside > bore
+    ? { part: computedPart(match[0], 'needle', 'K', { bore, outside, width }), length: match[0].length }
+    : null
+}
+
+/** An inch bore in the shell of a metric insert may be this much smaller or larger than the metric one. */
+const SHELL_BORE = { least: 0.72, most: 1.09 }
+
+/** UC, SA, SB, HC, UK, ER: the shell of 62 or 63, with a metric bore or one in sixteenths of an inch (common practice). */
+const insert: Rule = (key, catalogue) => {
+  const match = /^(UC|SA|SB|HC|UK|ER|RB|CSA|CSB)([23X])(\d\d)(?!\d)/.exec(key)
+  const bore = match && boreCode(match[3] ?? '')
+  if (!match || !bore) return null
+  const [, type, size] = match
+  const shellBore = size === 'X' ? bore + 5 : bore
+  const shell = boundaryPlan(catalogue).outside(size === '3' ? '3' : '2', shellBore)
+  // Up to 17 mm the shell is that of a larger bore, by maker.
+  const outside = bore < 20 ? undefined : shell
+  return {
+    part: computedPart(match[0], 'insert', `${type}${size}`, { bore, outside }),
+    length: match[0].length,
+  }
+}
+
+/** The same with its bore in sixteenths: `key` is the insert, `sixteenths` what stands behind it. */
+export function inchInsert(metric: Part, sixteenths: number): Part | null {
+  const { bore, outside } = metric.dimensions
+  const inch = roundMicrometre((sixteenths / 16) * MM_PER_INCH)
+  if (metric.family !== 'insert' || bore === undefined || metric.base.includes('-')) return null
+  if (inch < bore * SHELL_BORE.least || inch > bore * SHELL_BORE.most) return null
+  const base = `${metric.base}-${sixteenths}`
+  return computedPart(base, 'insert', metric.series, { bore: inch, outside, width: metric.dimensions.width })
+}
+
+/** Sizes of a wheel-hub unit run together: bore, outside, width in two digits each, the width also as four (common practice). */
+const hubUnit: Rule = (key) => {
+  const match = /^(?:DAC)?(\d\d)(\d\d)(?:00)?(\d\d)(?!\d)/.exec(key)
+  if (!match) return null
+  const [bore = 0, outside = 0, width = 0] = match.slice(1).map(Number)
+  if (bore < 20 || outside < bore * 1.5 || outside > bore * 2.6 || width < 25 || width > 60) return null
+  const base = `${bore}x${outside}x${width}`
+  return {
+    part: computedPart(base, 'hub-unit', 'press-in', { bore, outside, width }),
+    length: match[0].length,
+  }
+}
+
+/** Miniatures by outside and bore: `MR115` is 11 × 5; the width follows no rule. */
+const miniature: Rule = (key) => {
+  const match = /^M([RF])(\d{2,4})(?!\d)/.exec(key)
+  const digits = match?.[2] ?? ''
+  const splits = [1, 2].flatMap((n) => {
+    const [outside, bore] = [Number(digits.slice(0, -n)), Number(digits.slice(-n))]
+    return outside > bore * 1.2 && outside < bore * 4 && bore > 0 ? [{ outside, bore }] : []
+  })
+  const [only] = splits
+  if (!match || !only || splits.length > 1 || match[1] === 'F') return null
+  return { part: computedPart(match[0], 'miniature', 'MR', only), length: match[0].length }
+}
+
+/** Every rule, those of longer series first. */
+const RULES: readonly Rule[] = [
+  ...PLAN_SERIES.flatMap((place) => {
+    const others = [
+      ...Object.entries(LONG_SPELLING).flatMap(([long, short]) => (short === place.series ? [long] : [])),
+      ...Object.entries(OTHER_CONVENTION).flatMap(([other, own]) => (own === place.series ? [other] : [])),
+    ]
+    const writings = [place.series, ...others]
+    return writings.map((written) => ({ written, rule: byBoreCode(place, written) }))
+  })
+    .sort((a, b) => b.written.length - a.written.length)
+    .map(({ rule }) => rule),
+  withoutInnerRing,
+  drawnCup,
+  machinedNeedle,
+  needleCage,
+  insert,
+  hubUnit,
+  miniature,
+]
+
+/**
+ * The parts whose number, by the rule of its series, stands at the front of `key`.
+ * @param key marks with the gaps between digits kept, as `exactKey` gives them
+ * @returns none when no rule holds; sizes only as far as rule and plan give them
+ */
+export const matchRules = (key: string, catalogue: Catalogue): RuleMatch[] =>
+  RULES.flatMap((rule) => rule(key, catalogue) ?? [])

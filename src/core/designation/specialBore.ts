@@ -1,0 +1,79 @@
+import { findPart, roundMicrometre, type Catalogue, type Part } from '../catalogue'
+import { MM_PER_INCH, writeInch } from '../quantity'
+import { computedPart } from './series/computedPart'
+
+/** A bore written behind the number of a metric bearing. */
+export interface SpecialBore {
+  mm: number
+  /** characters of the text it takes up */
+  length: number
+  text: string
+  meaning: string
+}
+
+/** A special bore lies within this of the usual one: no thinner inner ring is made (estimate, common practice). */
+const LEAST_SHARE = 0.55
+const WALL_SHARE = 0.3
+const SAME_MM = 0.02
+
+/** Whether a bore can be in this part and is not its own. */
+function goesInto({ dimensions: { bore, outside } }: Part, mm: number): boolean {
+  if (bore === undefined || outside === undefined) return false
+  return (
+    mm >= bore * LEAST_SHARE &&
+    mm <= bore + (outside - bore) * WALL_SHARE &&
+    Math.abs(mm - bore) > SAME_MM
+  )
+}
+
+const inches = (mm: number): string => `inch bore ${writeInch(mm)} in in a metric outside`
+
+function ofWhole(part: Part, count: number): { mm: number; meaning: string } | null {
+  const inch = roundMicrometre((count / 16) * MM_PER_INCH)
+  if (goesInto(part, inch)) return { mm: inch, meaning: inches(inch) }
+  if (!goesInto(part, count)) return null
+  const meaning = `bore ${count} mm: ${writeInch(inch)} in cannot be in this outside. Measure the bore`
+  return { mm: count, meaning }
+}
+
+/**
+ * Reads a bore at the front of `text`: `5/8`, `1 1/4`, `15.875`, or a whole number of sixteenths of an inch. A whole
+ * number that cannot be an inch bore is millimetres, and says so.
+ *
+ * @param part the metric bearing, with bore and outside
+ * @returns null when no such bore can be in this part
+ */
+export function readSpecialBore(text: string, part: Part): SpecialBore | null {
+  const mixed = /^(?:(\d)[ -])?(\d{1,2})\/(\d{1,2})(?![\d/])/.exec(text)
+  if (mixed) {
+    const [whole, top, bottom] = [Number(mixed[1] ?? 0), Number(mixed[2]), Number(mixed[3])]
+    const mm = roundMicrometre((whole + top / bottom) * MM_PER_INCH)
+    return bottom > 0 && goesInto(part, mm)
+      ? { mm, length: mixed[0].length, text: mixed[0], meaning: inches(mm) }
+      : null
+  }
+  const decimal = /^\d{0,2}[.,]\d{1,4}(?!\d)/.exec(text)
+  if (decimal) {
+    const value = Number(decimal[0].replace(',', '.'))
+    const mm = value < 4 ? roundMicrometre(value * MM_PER_INCH) : value
+    return goesInto(part, mm)
+      ? { mm, length: decimal[0].length, text: decimal[0], meaning: value < 4 ? inches(mm) : `bore ${mm} mm` }
+      : null
+  }
+  const whole = /^\d{1,2}(?![\dA-Z/.,#])/.exec(text)
+  const found = whole && ofWhole(part, Number(whole[0]))
+  return whole && found ? { ...found, length: whole[0].length, text: whole[0] } : null
+}
+
+/** The bearing with this bore: the listed one, else worked out from its metric twin. */
+export function withBore(part: Part, mm: number, catalogue: Catalogue): Part {
+  const written = writeInch(mm)
+  const inch = mm / MM_PER_INCH
+  const isInch = Math.abs(inch * 32 - Math.round(inch * 32)) < 0.01
+  const mark = isInch ? (written.includes('/') ? written : String(Math.round(inch * 16))) : `${mm}mm`
+  const base = `${part.base}-${mark}`
+  return (
+    findPart(catalogue, base, 'complete') ??
+    computedPart(base, part.family, part.series, { ...part.dimensions, bore: mm })
+  )
+}

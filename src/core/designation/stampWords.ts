@@ -1,0 +1,57 @@
+import type { Glyph } from '../catalogue'
+
+/** Words that stand beside a number on rings and boxes and say nothing of it: countries, places, trade words. */
+const WORDS: ReadonlySet<string> = new Set(
+  `MADE IN BY OF NO NR NUM PART REF TYPE TYP ART ITEM BEARING BEARINGS BRG BALL ROLLER GENUINE QUALITY PRECISION HEAVY DUTY SET OE OEM
+   JAPAN GERMANY USA UK GB ENGLAND BRITAIN FRANCE ITALY CHINA PRC CHN INDIA POLAND AUSTRIA ROMANIA RUSSIA USSR CCCP CZECH SLOVAKIA
+   SLOVENIA SERBIA KOREA TAIWAN BRAZIL SPAIN SWEDEN SINGAPORE MALAYSIA INDONESIA THAILAND MEXICO CANADA PORTUGAL TURKEY BULGARIA
+   HUNGARY VIETNAM ARGENTINA SWITZERLAND NETHERLANDS BELGIUM AUSTRALIA WEST EAST`
+    .split(/\s+/)
+    .filter(Boolean),
+)
+
+/**
+ * Letters that begin numbers of other kinds of part: `KR 22` is no 22, `AXK 1630` no 1630. Such letters are never taken
+ * for a maker's mark (common practice).
+ */
+const TYPE_LETTERS: ReadonlySet<string> = new Set(
+  `AS AXK AXW AH AHX AOH ASNU AN BA BAH BAHB BCH BCE BK BTH CF CFE CR CRH CSK CSA CSB DAC DAT EA ER EX EXP FY FYH FYTB GAX GAY GE GEH GEG GEZ GLE
+   GRA GRAE GW GYE HC HCR HF HFL HH HJ HK HM IR JH JHM JL JLM JM JHH KM KML KR KRE KRV KS LFR LL LM LR LS LRJ MB MBL MF MJ MR MRJ MS NA NAST
+   NATR NATV NCF NF NJ NJG NK NKI NKIA NKIB NKIS NKS NKX NKXR NN NNU NNCF NNF NU NUB NUKR NUP NUTR NUH PASE PAK PASEY PNA QJ RA RAE RALE RASE RB RCT RLS
+   RMS RNA RNAO RNU RSTO SA SAL SALK SAPF SAPP SB SBPF SBPP SCE SCH SI SIL SILK SL SLE SN SNL SSN STO SY SYJ TA TLA TU UC UCC UCF UCFB UCFC UCFL UCP
+   UCPA UCPH UCT UCX UEL UELP UK UKP UKF UKFL WC WS YAR YAT YEL YET ZARN ZKLN GIHR GIR GAR KRX NUC SLF`
+    .split(/\s+/)
+    .filter(Boolean),
+)
+
+/** Letters alone, this many or more, are a word: no number begins with so many. */
+const WORD_MARKS = 5
+/** A maker's own mark has at least so many letters; one or two belong to the number. */
+const MARK_MARKS = 3
+
+const lettersOf = (group: readonly Glyph[]): string => group.map(({ char }) => char).join('')
+
+/** Whether a group of marks is a known word, or letters too many for a code. */
+export function isWord(group: readonly Glyph[]): boolean {
+  const text = lettersOf(group)
+  return WORDS.has(text) || (text.length > WORD_MARKS && /^[A-Z]+$/.test(text))
+}
+
+/** Whether a group of marks in front of a number is a word or a maker's mark, and not the beginning of the number. */
+export function isStampWord(group: readonly Glyph[]): boolean {
+  const text = lettersOf(group)
+  if (WORDS.has(text)) return true
+  if (!/^[A-Z&]+$/.test(text)) return false
+  return text.length >= WORD_MARKS || (text.length >= MARK_MARKS && !TYPE_LETTERS.has(text))
+}
+
+/** Marks as groups: runs without a gap between them, as places in `marks`. */
+export function groupsOf(marks: readonly Glyph[]): { from: number; to: number }[] {
+  const groups: { from: number; to: number }[] = []
+  marks.forEach((mark, i) => {
+    const last = groups.at(-1)
+    if (!last || mark.gap) groups.push({ from: i, to: i + 1 })
+    else last.to = i + 1
+  })
+  return groups
+}

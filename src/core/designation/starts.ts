@@ -1,0 +1,48 @@
+import type { Glyph } from '../catalogue'
+import { groupsOf, isStampWord } from './stampWords'
+import type { SuffixToken } from './token'
+
+/** A place where a number may begin: behind words that say nothing of it, and behind prefix tokens. */
+export interface Start {
+  /** mark at which the base number begins */
+  at: number
+  prefix: readonly SuffixToken[]
+  /** marks before the prefix that belong to no number */
+  skipped: number
+}
+
+/** Prefixes that stand one behind the other, such as `S` and `F`. */
+const MOST_PREFIXES = 2
+/** Words before a number that are skipped. */
+const MOST_WORDS = 4
+
+const beginsWith = (marks: readonly Glyph[], at: number, key: string): boolean =>
+  marks.length > at + key.length && [...key].every((char, i) => marks[at + i]?.char === char)
+
+function behindPrefixes(
+  tokens: readonly SuffixToken[],
+  marks: readonly Glyph[],
+  start: Start,
+): readonly Start[] {
+  const more =
+    start.prefix.length >= MOST_PREFIXES
+      ? []
+      : tokens
+          .filter((token) => token.where === 'prefix' && beginsWith(marks, start.at, token.key))
+          .map((token) => ({
+            at: start.at + token.key.length,
+            prefix: [...start.prefix, token],
+            skipped: start.skipped,
+          }))
+  return [start, ...more.flatMap((next) => behindPrefixes(tokens, marks, next))]
+}
+
+/** Every place where the number may begin, the front first. Words are skipped only where a gap stands behind them. */
+export function startsOf(tokens: readonly SuffixToken[], marks: readonly Glyph[]): Start[] {
+  const fronts = [0]
+  for (const { from, to } of groupsOf(marks).slice(0, MOST_WORDS)) {
+    if (to >= marks.length || !isStampWord(marks.slice(from, to))) break
+    fronts.push(to)
+  }
+  return fronts.flatMap((at) => behindPrefixes(tokens, marks, { at, prefix: [], skipped: at }))
+}
