@@ -22,7 +22,7 @@ function fromRow(row: PartRow): Part {
       text: row.source,
       verified: row.verified,
     },
-    ...(JSON.parse(row.details) as Pick<Part, 'set' | 'seal' | 'hardware'>),
+    ...(JSON.parse(row.details) as Pick<Part, 'set' | 'seal' | 'hardware' | 'synonyms'>),
   }
 }
 
@@ -35,7 +35,7 @@ const toRow = (part: Part) => ({
   outside: part.dimensions.outside ?? null,
   width: part.dimensions.width ?? part.dimensions.totalWidth ?? null,
   dimensions: JSON.stringify(part.dimensions),
-  details: JSON.stringify({ set: part.set, seal: part.seal, hardware: part.hardware }),
+  details: JSON.stringify({ set: part.set, seal: part.seal, hardware: part.hardware, synonyms: part.synonyms }),
   commonness: part.commonness,
   source_kind: part.provenance.kind,
   source: part.provenance.text,

@@ -1,7 +1,13 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { familyFacts, findPart, type Part } from '@/core/catalogue'
+import { readLength, toMm } from '@/core/quantity'
 import { shipped } from '../support/shipped'
+
+const lengthMm = (text: string): number => {
+  const read = readLength(text)
+  return read.ok ? toMm(read.value.value, read.value.stated ?? 'mm') : NaN
+}
 
 const parts = shipped.catalogue.parts
 const of = (...series: string[]): Part[] =>
@@ -17,7 +23,7 @@ describe('every row', () => {
   it('has a bore smaller than its outside, and a width smaller than its outside', () => {
     for (const { base, family, dimensions: d } of parts) {
       if (d.bore !== undefined && d.outside !== undefined) expect(d.bore, base).toBeLessThan(d.outside)
-      for (const width of family === 'needle' ? [] : [d.width, d.closedWidth, d.totalWidth])
+      for (const width of family === 'needle' || family === 'one-way-clutch' ? [] : [d.width, d.closedWidth, d.totalWidth])
         if (width !== undefined && d.outside !== undefined) expect(width, base).toBeLessThanOrEqual(d.outside)
       if (d.closedWidth !== undefined && d.width !== undefined)
         expect(d.closedWidth, base).toBeGreaterThanOrEqual(d.width)
@@ -283,7 +289,7 @@ describe('inch tapered, ABMA 19.2 handbook values', () => {
     )
     expect(newer.length).toBeGreaterThan(30)
     for (const { base, piece } of newer) {
-      const last = Number(base.slice(-2))
+      const last = Number(base.replace(/[A-Z]+$/, '').slice(-2))
       expect(piece === 'cup' ? last >= 10 && last <= 29 : last >= 30, base).toBe(true)
     }
   })
@@ -300,10 +306,52 @@ describe('inch ball', () => {
 
 describe('miniature', () => {
   it('MR is outside and bore in whole millimetres (common practice)', () => {
-    const mr = parts.filter((p) => p.family === 'miniature')
+    const mr = parts.filter((p) => p.series === 'MR' && p.base.startsWith('MR'))
     expect(mr.length).toBeGreaterThan(15)
     for (const { base, dimensions: d } of mr) expect(base).toBe(`MR${d.outside}${d.bore}`)
   })
+})
+
+// Flanged (common practice): the sizes of the plain bearing of the same number, and a flange a little larger than the outside.
+describe('flanged and inch-bored', () => {
+  it('a flanged number has the sizes of the plain one, and a flange larger than its outside', () => {
+    const flanged = parts.filter((p) => p.dimensions.flangeOutside !== undefined && / /.test(p.base) === false)
+    expect(flanged.length).toBeGreaterThan(60)
+    for (const { base, dimensions: d } of flanged) {
+      const number = base.startsWith('MF') ? `MR${base.slice(2)}` : base.slice(1)
+      const plain = findPart(shipped.catalogue, number, 'complete')
+      if (plain) expect([plain.dimensions.bore, plain.dimensions.outside], base).toEqual([d.bore, d.outside])
+      expect((d.flangeOutside ?? 0) / (d.outside ?? 1), base).toBeGreaterThan(1.05)
+      expect((d.flangeOutside ?? 0) / (d.outside ?? 1), base).toBeLessThan(1.27)
+    }
+  })
+  it('an inch bore keeps outside and width of its metric twin (ISO 15)', () => {
+    const bored = parts.filter((p) => p.series === 'inch-bored')
+    expect(bored.length).toBeGreaterThan(15)
+    for (const { base, dimensions: d } of bored) {
+      const [metric = '', mark = ''] = base.split(/-(.*)/)
+      const twin = findPart(shipped.catalogue, metric)
+      expect([d.outside, d.width], base).toEqual([twin?.dimensions.outside, twin?.dimensions.width])
+      const inch = mark.includes('/') ? lengthMm(`${mark} in`) : (Number(mark) / 16) * 25.4
+      expect(d.bore, base).toBeCloseTo(inch, 2)
+    }
+  })
+})
+
+it('adapter sleeves: the bore code of the bearing is in the number, the shaft is smaller (ISO 2982-1)', () => {
+  const sleeves = parts.filter((p) => p.hardware?.what === 'adapterSleeve')
+  expect(sleeves.length).toBeGreaterThan(50)
+  for (const { base, hardware } of sleeves) {
+    if (hardware?.what !== 'adapterSleeve') continue
+    expect(hardware.bearingBoreMm, base).toBe(Number(base.slice(-2)) * 5)
+    expect(hardware.shaftMm, base).toBeLessThan(hardware.bearingBoreMm)
+    expect(hardware.nut, base).toBe(`KM${Number(base.slice(-2))}`)
+  }
+})
+
+it('track rollers with a stud are named by their outside, those with a bore by it (ISO 7063)', () => {
+  for (const { base, series, dimensions: d } of parts.filter((p) => p.family === 'cam-follower'))
+    expect(series === 'KR' ? d.outside : d.bore, base).toBe(Number(base.replace(/^\D+/, '')))
 })
 
 describe('hardware', () => {
@@ -348,7 +396,16 @@ describe('hardware', () => {
 it('at least twenty seals, each by shaft, housing and width', () => {
   const seals = parts.filter((p) => p.piece === 'seal')
   expect(seals.length).toBeGreaterThanOrEqual(20)
-  for (const { base, dimensions: d } of seals) expect(base).toBe(`${d.bore}x${d.outside}x${d.width}`)
+  for (const { base, dimensions: d } of seals.filter(({ base }) => !base.endsWith(' in')))
+    expect(base).toBe(`${d.bore}x${d.outside}x${d.width}`)
+  const inch = seals.filter(({ base }) => base.endsWith(' in'))
+  expect(inch.length).toBeGreaterThan(30)
+  for (const { base, dimensions: d } of inch) {
+    const sizes = base.slice(0, -3).split(' x ')
+    expect(sizes.map((text) => lengthMm(`${text} in`))).toEqual(
+      [d.bore, d.outside, d.width].map((mm) => expect.closeTo(mm ?? 0, 3) as number),
+    )
+  }
 })
 
 it('every suffix token has a meaning and belongs to families that exist', () => {

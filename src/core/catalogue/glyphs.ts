@@ -57,8 +57,11 @@ export const exactKey = (marks: readonly Glyph[]): string =>
     })
     .join('')
 
-/** Whether a number as typed is this name: gaps between digits stand as in the name, only its dash may be left out. */
+/** Numbers of inserts are also written without their dash, `UC20516`: three digits of the shell stand before it. */
+const DASH_LEFT_OUT = /^[A-Z]{2,3}\d{3}-\d{1,2}$/
+
+/** Whether a number as typed is this name: gaps between digits stand as in the name. */
 export const isSameNumber = (typed: readonly Glyph[], name: string): boolean => {
   const [asked, written] = [exactKey(typed), exactKey(glyphs(name))]
-  return asked === written || asked === written.replaceAll('-', '')
+  return asked === written || (DASH_LEFT_OUT.test(written) && asked === written.replace('-', ''))
 }

@@ -45,6 +45,14 @@ const otherConvention = (part: Part): PartName[] =>
 const withoutX = (part: Part): PartName[] =>
   part.family === 'tapered-metric' && part.base.endsWith('X') ? [{ text: part.base.slice(0, -1) }] : []
 
+/** Sizes run together are also written with MR before them: `MR15267`. */
+const runTogether = ({ series, base }: Part): PartName[] =>
+  series === 'run-together' ? [{ text: `MR${base}` }] : []
+
+/** Spherical plain bearings of one size in their designs, which change no boundary dimension. */
+const plainDesigns = ({ family, base }: Part): PartName[] =>
+  family === 'spherical-plain' ? ['E', 'ES', 'C', 'DO', 'UK'].map((design) => ({ text: base + design })) : []
+
 /** Every way the number of a part is written, its own base first. */
 export const namesOf = (part: Part): PartName[] => [
   { text: part.base },
@@ -54,4 +62,7 @@ export const namesOf = (part: Part): PartName[] => [
   ...sizeSpelling(part),
   ...otherConvention(part),
   ...withoutX(part),
+  ...runTogether(part),
+  ...plainDesigns(part),
+  ...(part.synonyms ?? []).map((text) => ({ text })),
 ]

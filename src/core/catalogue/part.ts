@@ -56,6 +56,14 @@ export const HardwareDetails = z.discriminatedUnion('what', [
     outsideMm: z.number().positive(),
   }),
   z.object({
+    what: z.literal('adapterSleeve'),
+    /** tapered bore of the bearing it carries */
+    bearingBoreMm: z.number().positive(),
+    shaftMm: z.number().positive(),
+    nut: z.string(),
+    washer: z.string(),
+  }),
+  z.object({
     what: z.literal('cotterPin'),
     pinMm: z.number().positive(),
     lengthMm: z.number().positive(),
@@ -102,6 +110,8 @@ export interface Part {
   computed?: true
   /** inch tapered set: the two parts it is made of */
   set?: { cone: string; cup: string }
+  /** other numbers the trade gives this very part */
+  synonyms?: readonly string[]
   seal?: { lip: string; material: string }
   hardware?: HardwareDetails
 }

@@ -19,7 +19,7 @@ describe('decode', () => {
     ['6006 LLB C4', '6006', '6006LLB/C4', 2, 'lowFrictionSeal', 'C4'],
     ['61804-2RS1', '6804', '6804-2RS1', 2, 'contactSeal', 'CN'],
     ['619/8', '698', '698', 0, 'open', 'CN'],
-    ['MF126ZZ', 'MR126', 'FMR126ZZ', 2, 'shield', 'CN'],
+    ['MF126ZZ', 'MF126', 'MF126ZZ', 2, 'shield', 'CN'],
     ['SMR1913C', 'MR1913', 'SMR1913C', 0, 'open', 'CN'],
     ['R8-2RS', 'R8', 'R8-2RS', 2, 'contactSeal', 'CN'],
     ['62/22', '62/22', '62/22', 0, 'open', 'CN'],
@@ -39,7 +39,7 @@ describe('decode', () => {
   it('never takes a special inch bore for the plain number', () => {
     expect(best('6203-5/8')).toMatchObject({
       base: '6203-5/8',
-      part: { computed: true },
+      part: { series: 'inch-bored' },
       dimensions: { bore: 15.875, outside: 40, width: 12 },
     })
     expect(best('6202-10')).toMatchObject({ base: '6202-5/8', dimensions: { bore: 15.875 } })
@@ -53,7 +53,7 @@ describe('decode', () => {
   })
 
   it('gives the bore of a number that follows the rule but is not listed', () => {
-    expect(best('6348')).toMatchObject({ base: '6348', part: { computed: true }, dimensions: { bore: 240 } })
+    expect(best('6352')).toMatchObject({ base: '6352', part: { computed: true }, dimensions: { bore: 260 } })
   })
 
   it.each([

@@ -1,10 +1,11 @@
-import { glyphs, type Glyph } from '../catalogue'
+import { glyphs, type Glyph, type Part } from '../catalogue'
+import { writeInch } from '../quantity'
 import { canonicalOf } from './canonical'
 import { exactBases, withoutHabits, type ExactBase } from './exactBase'
 import { exactTails, type ExactTail } from './exactTail'
 import type { Language, Reading, ReadToken } from './reading'
 import { readSizes } from './readSizes'
-import { withBore } from './specialBore'
+import { INCH_BORED, withBore } from './specialBore'
 import { startsOf, type Start } from './starts'
 import { OPEN, type SuffixToken } from './token'
 
@@ -60,6 +61,15 @@ function frontTokens({ text, marks, start }: Parsed): ReadToken[] {
   return words ? [undecoded(words, first), ...prefix] : prefix
 }
 
+/** A bore of its own is told, also where the number is listed with it. */
+function boreTokens(part: Part, { bore }: ExactTail, at: number): ReadToken[] {
+  if (bore) return [{ text: bore.text, at, kind: 'bore', meaning: bore.meaning, known: true }]
+  const mm = part.dimensions.bore
+  if (part.series !== INCH_BORED || mm === undefined) return []
+  const text = part.base.slice(part.base.indexOf('-') + 1)
+  return [{ text, at, kind: 'bore', meaning: `inch bore ${writeInch(mm)} in in a metric outside`, known: true }]
+}
+
 function readingOf(parsed: Parsed, { catalogue }: Language): Reading {
   const { text, marks, start, base, tail } = parsed
   const part = tail.bore ? withBore(base.part, tail.bore.mm, catalogue) : base.part
@@ -69,9 +79,7 @@ function readingOf(parsed: Parsed, { catalogue }: Language): Reading {
     ...tail.parts.flatMap(({ token }) => (token ? [token] : [])),
   ]
   const from = marks[start.at]?.at ?? 0
-  const bore: ReadToken[] = tail.bore
-    ? [{ text: tail.bore.text, at: from, kind: 'bore', meaning: tail.bore.meaning, known: true }]
-    : []
+  const bore = boreTokens(part, tail, from)
   const tokens = [
     ...frontTokens(parsed),
     ...bore,
@@ -150,6 +158,17 @@ function parse(
   )
 }
 
+/** A prefix with a shorter number inside a listed one: `F683` is itself, not `683` with an F. */
+const isInside = (p: Parsed, all: readonly Parsed[]): boolean =>
+  p.start.prefix.length > 0 &&
+  all.some(
+    (q) =>
+      q.start.prefix.length < p.start.prefix.length &&
+      q.start.skipped === p.start.skipped &&
+      q.base.end === p.base.end &&
+      !q.base.part.computed,
+  )
+
 export type ExactReading =
   | { ok: true; readings: Reading[] }
   | { ok: false; reason: 'empty' | 'lostMarks' | 'twoNumbers' | 'notListed' }
@@ -182,7 +201,7 @@ export function readExact(text: string, language: Language): ExactReading {
   const asTyped = parse(text, plain, plain, language)
   const parsed = asTyped.length > 0 ? asTyped : parse(text, plain, withoutHabits(plain), language)
 
-  const single = parsed.filter((p) => !namesAnother(language, p))
+  const single = parsed.filter((p) => !namesAnother(language, p) && !isInside(p, parsed))
   if (single.length === 0 && sized.length === 0) return refuse(parsed.length > 0 ? 'twoNumbers' : 'notListed')
   const readings = [...single.map((p) => readingOf(p, language)), ...sized]
   return { ok: true, readings: readings.sort((a, b) => a.cost - b.cost || b.base.length - a.base.length) }

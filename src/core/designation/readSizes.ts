@@ -22,9 +22,13 @@ function cost(part: Part, [bore, outside, width]: readonly number[]): number | n
   const d = part.dimensions
   if (bore === undefined || outside === undefined || width === undefined) return null
   if (!same(d.bore, bore) || !same(d.outside, outside)) return null
-  if (same(d.width, width) || same(d.totalWidth, width)) return BY_SIZE
-  return same(d.closedWidth, width) ? BY_SIZE + CLOSED_ONLY : null
+  const flange = d.flangeOutside === undefined ? 0 : FLANGED
+  if (same(d.width, width) || same(d.totalWidth, width)) return BY_SIZE + flange
+  return same(d.closedWidth, width) ? BY_SIZE + CLOSED_ONLY + flange : null
 }
+
+/** Somebody who names a flanged part by its sizes says so. */
+const FLANGED = 3
 
 /**
  * Reads `17x26x5`, `1 x 2 x 9/16`, `25×52×15`, `25 52 15`: bore, outside and width of a part named by its sizes, in any order of

@@ -65,6 +65,9 @@ export function readSpecialBore(text: string, part: Part): SpecialBore | null {
   return whole && found ? { ...found, length: whole[0].length, text: whole[0] } : null
 }
 
+/** Series of metric outsides with a bore of their own. */
+export const INCH_BORED = 'inch-bored'
+
 /** The bearing with this bore: the listed one, else worked out from its metric twin. */
 export function withBore(part: Part, mm: number, catalogue: Catalogue): Part {
   const written = writeInch(mm)
@@ -74,6 +77,6 @@ export function withBore(part: Part, mm: number, catalogue: Catalogue): Part {
   const base = `${part.base}-${mark}`
   return (
     findPart(catalogue, base, 'complete') ??
-    computedPart(base, part.family, part.series, { ...part.dimensions, bore: mm })
+    computedPart(base, part.family, INCH_BORED, { ...part.dimensions, bore: mm })
   )
 }

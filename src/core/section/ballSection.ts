@@ -20,7 +20,17 @@ function groove(width: number, mid: number, radius: number, shoulder: number): P
   })
 }
 
-function closureShapes(width: number, bore: number, outside: number, closure: Closure): Shape[] {
+/** The side of an outer ring without a shoulder: nearly the depth of the groove all the way. */
+function openSide(width: number, mid: number, radius: number, outer: number): Point[] {
+  const depth = Math.min(mid + radius, outer - 0.01)
+  return [
+    [width, depth],
+    [width / 2, depth],
+  ]
+}
+
+/** Shields or seals between the shoulders of two rings. */
+export function closureShapes(width: number, bore: number, outside: number, closure: Closure): Shape[] {
   if (closure.sides === 0) return []
   const wall = (outside - bore) / 2
   const [low, high] = [bore / 2 + SHOULDER * wall, outside / 2 - SHOULDER * wall]
@@ -40,11 +50,30 @@ function closureShapes(width: number, bore: number, outside: number, closure: Cl
   return closure.sides === 2 ? [plate(inset), plate(width - inset - thick)] : [plate(inset)]
 }
 
+/** A line through a ball along which it carries, `degrees` from the radial direction. */
+export function contactLine(at: Point, reach: number, degrees: number): Shape {
+  const [dx, dy] = [Math.sin((degrees * Math.PI) / 180) * reach, Math.cos((degrees * Math.PI) / 180) * reach]
+  return {
+    kind: 'axisLine',
+    points: [
+      [at[0] - dx, at[1] - dy],
+      [at[0] + dx, at[1] + dy],
+    ],
+  }
+}
+
 /**
  * Half-section of a ball bearing.
  * @param bore, outside, width boundary dimensions in mm, bore < outside
+ * @param angle contact angle in degrees: one shoulder of the outer ring is ground away; 0 for deep groove bearings
  */
-export function ballSection(bore: number, outside: number, width: number, closure: Closure): Section {
+export function ballSection(
+  bore: number,
+  outside: number,
+  width: number,
+  closure: Closure,
+  angle = 0,
+): Section {
   const wall = (outside - bore) / 2
   const mid = (bore + outside) / 4
   const ball = (BALL * Math.min(wall, width / 0.75)) / 2
@@ -64,8 +93,10 @@ export function ballSection(bore: number, outside: number, width: number, closur
     [c, outer],
     [width - c, outer],
     [width, outer - c],
-    [width, high],
-    ...groove(width, mid, ball * GROOVE, high).reverse(),
+    ...(angle > 0 ? openSide(width, mid, ball * GROOVE, outer) : [[width, high] as const]),
+    ...groove(width, mid, ball * GROOVE, high)
+      .reverse()
+      .slice(angle > 0 ? 4 : 0),
     [0, high],
     [0, outer - c],
   ]
@@ -76,6 +107,7 @@ export function ballSection(bore: number, outside: number, width: number, closur
       outline(innerRing, 'forward'),
       outline(outerRing, 'backward'),
       { kind: 'circle', at: [width / 2, mid], radius: ball },
+      ...(angle > 0 ? [contactLine([width / 2, mid], ball * 1.5, angle)] : []),
       ...closureShapes(width, bore, outside, closure),
     ],
   }

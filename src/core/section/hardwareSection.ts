@@ -24,7 +24,7 @@ const tube = (
 
 export const tubeSection = tube
 
-/** Rotary shaft seal: metal case, flexible lip toward the axis. */
+/** Rotary shaft seal: metal case, flexible lip toward the axis, garter spring on the side of what it keeps in. */
 export function sealSection(shaft: number, housing: number, width: number): Section {
   const [r, o] = [shaft / 2, housing / 2]
   const wall = Math.min(1.2, width * 0.16)
@@ -47,6 +47,7 @@ export function sealSection(shaft: number, housing: number, width: number): Sect
         ],
         'backward',
       ),
+      { kind: 'circle', at: [width * 0.72, r + h * 0.2], radius: Math.min(h * 0.1, width * 0.1) },
     ],
   }
 }
@@ -57,6 +58,8 @@ const WASHER = { wallShare: 0.4, thicknessMm: 3 }
 const NUT = { heightShare: 0.85, crownShare: 0.3 }
 /** Sheet of a tab washer, mm; drawn only (common practice). */
 const LOCK_WASHER_MM = 1.25
+/** Length of an adapter sleeve over the bore of its bearing, drawn only (common practice). */
+const SLEEVE_LENGTH_SHARE = 0.9
 const CAP = { depthShare: 0.42, wallMm: 1.4, rimMm: 8 }
 
 /** A pin through the nut, eye above, legs bent apart below. */
@@ -156,6 +159,8 @@ export function hardwareSection(h: HardwareDetails): Section {
         ],
       }
     }
+    case 'adapterSleeve':
+      return tube(h.bearingBoreMm * SLEEVE_LENGTH_SHARE, h.shaftMm / 2, h.bearingBoreMm / 2)
     case 'snapRing': {
       const half = h.grooveMm / 2
       const nominal = h.nominalMm / 2

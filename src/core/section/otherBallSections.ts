@@ -1,3 +1,5 @@
+import { OPEN, type Closure } from '../designation'
+import { closureShapes, contactLine } from './ballSection'
 import { bow } from './rollerSection'
 import { outline, type Point, type Section } from './shape'
 
@@ -5,12 +7,20 @@ import { outline, type Point, type Section } from './shape'
 const RING = 0.3
 const BALL_TWO_ROWS = 0.46
 
+/** What a double row ball bearing is made like. */
+interface DoubleRow {
+  selfAligning?: boolean
+  /** contact angle in degrees, lines meeting outside the rings; 0 for deep groove bearings */
+  angle?: number
+  closure?: Closure
+}
+
 /** Half-section of a double row ball bearing; self-aligning ones have a hollow outer ring. Sizes in mm. */
 export function doubleRowSection(
   bore: number,
   outside: number,
   width: number,
-  selfAligning: boolean,
+  { selfAligning = false, angle = 0, closure = OPEN }: DoubleRow,
 ): Section {
   const [inner, outer] = [bore / 2, outside / 2]
   const wall = outer - inner
@@ -43,6 +53,13 @@ export function doubleRowSection(
       outline([[0, outer], [width, outer], ...hollow], 'backward'),
       { kind: 'circle', at: [width * 0.27, mid], radius: ball },
       { kind: 'circle', at: [width * 0.73, mid], radius: ball },
+      ...(angle > 0
+        ? [
+            contactLine([width * 0.27, mid], ball * 1.5, angle),
+            contactLine([width * 0.73, mid], ball * 1.5, -angle),
+          ]
+        : []),
+      ...closureShapes(width, bore, outside, closure),
     ],
   }
 }
@@ -97,6 +114,7 @@ export function insertSection(
   const ball = Math.min(wall * 0.29, outerRing * 0.42)
   const from = width * 0.5 - outerRing / 2 + (width - outerRing) * 0.12
   const to = from + outerRing
+  const screw = Math.min((width - to) * 0.25, wall * 0.12)
   const bulge = outer - Math.sqrt(Math.max(0, outer ** 2 - (outerRing / 2) ** 2))
   return {
     length: width,
@@ -118,6 +136,15 @@ export function insertSection(
         'backward',
       ),
       { kind: 'circle', at: [(from + to) / 2, mid], radius: ball },
+      outline(
+        [
+          [(to + width) / 2 - screw, inner],
+          [(to + width) / 2 + screw, inner],
+          [(to + width) / 2 + screw, inner + wall * 0.28],
+          [(to + width) / 2 - screw, inner + wall * 0.28],
+        ],
+        'none',
+      ),
     ],
   }
 }

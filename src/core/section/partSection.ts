@@ -3,8 +3,10 @@ import { OPEN, type Closure } from '../designation'
 import { ballSection } from './ballSection'
 import { doubleRowSection, insertSection, thrustSection } from './otherBallSections'
 import { cylindricalSection, flangesOf, needleSection, sphericalSection } from './rollerSection'
+import { flanged, grooved, tapered, type SectionOptions } from './extras'
 import { hardwareSection, sealSection } from './hardwareSection'
 import type { Section } from './shape'
+import { sphericalPlainSection, thrustRollerSection, trackRollerSection } from './smallFamilies'
 import { coneSection, cupSection, taperedSection } from './taperedSection'
 
 /** Total width over the larger ring width where no table gives it (common practice; drawing only). */
@@ -15,6 +17,9 @@ const CUP_OVER_TOTAL = 0.8
 /** Ring width over the difference of the diameters of an insert where no table gives it (common practice; drawing only). */
 const INSERT_WIDTH_TO_WALL = 0.9
 
+/** Contact angle drawn where the number does not tell it, degrees (common practice). */
+const CONTACT_ANGLE = 30
+
 /** What a drawing needs to know of a part. */
 export type Drawable = Pick<Part, 'dimensions' | 'piece' | 'family' | 'series' | 'hardware'>
 
@@ -23,12 +28,27 @@ export type Drawable = Pick<Part, 'dimensions' | 'piece' | 'family' | 'series' |
  * @param closure shields and seals are drawn on balls
  * @returns null when the catalogue gives too little to draw it
  */
-export function partSection(part: Drawable, closure: Closure = OPEN): Section | null {
+export function partSection(
+  part: Drawable,
+  closure: Closure = OPEN,
+  options: SectionOptions = {},
+): Section | null {
+  const plain = plainSection(part, closure)
+  const { bore, outside, flangeOutside } = part.dimensions
+  if (!plain || outside === undefined) return plain
+  const withFlange = flangeOutside === undefined ? plain : flanged(plain, outside, flangeOutside)
+  if (bore === undefined) return withFlange
+  const onTaper = options.taper ? tapered(withFlange, bore, options.taper) : withFlange
+  return options.groove ? grooved(onTaper, bore, outside, options.groove) : onTaper
+}
+
+function plainSection(part: Drawable, closure: Closure): Section | null {
   const { bore, outside, width, closedWidth, coneWidth, cupWidth, totalWidth } = part.dimensions
   if (part.hardware) return hardwareSection(part.hardware)
   if (part.piece === 'seal') return bore && outside && width ? sealSection(bore, outside, width) : null
   if (part.piece === 'cone') return bore && coneWidth ? coneSection(bore, coneWidth) : null
   if (part.piece === 'cup') return outside && cupWidth ? cupSection(outside, cupWidth) : null
+  if (part.family === 'cam-follower') return outside && width ? trackRollerSection(bore, outside, width) : null
   if (!bore || !outside) return null
   const { element } = familyFacts(part.family)
   if (element === 'taperedRoller') {
@@ -61,14 +81,24 @@ function ringSection(
     case 'deep-groove':
     case 'miniature':
     case 'inch-ball':
-    case 'angular-contact':
       return ballSection(bore, outside, width, closure)
+    case 'angular-contact':
+      return ballSection(bore, outside, width, closure, CONTACT_ANGLE)
     case 'deep-groove-double-row':
+      return doubleRowSection(bore, outside, width, { closure })
     case 'angular-contact-double-row':
     case 'hub-unit':
-      return doubleRowSection(bore, outside, width, false)
+      return doubleRowSection(bore, outside, width, { closure, angle: CONTACT_ANGLE })
     case 'self-aligning':
-      return doubleRowSection(bore, outside, width, true)
+      return doubleRowSection(bore, outside, width, { closure, selfAligning: true })
+    case 'thrust-roller':
+      return thrustRollerSection(bore, outside, width, thrustKind(part.series))
+    case 'spherical-plain':
+      return sphericalPlainSection(bore, outside, width, part.dimensions.outerRingWidth)
+    case 'one-way-clutch':
+      return part.series === 'CSK'
+        ? ballSection(bore, outside, width, closure)
+        : needleSection(bore, outside, width, 'drawnCup')
     case 'thrust-ball':
       return thrustSection(bore, outside, width)
     case 'insert':
@@ -83,6 +113,9 @@ function ringSection(
       return null
   }
 }
+
+const thrustKind = (series: string): Parameters<typeof thrustRollerSection>[3] =>
+  series === 'AXK' ? 'cage' : series === 'AS' ? 'washer' : 'complete'
 
 function needleKind(series: string): Parameters<typeof needleSection>[3] {
   if (series === 'HK') return 'drawnCup'

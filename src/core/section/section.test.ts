@@ -20,7 +20,8 @@ function faults(part: Part, sides: 0 | 2): string[] {
     ...(Math.max(...across) > section.radius + 1e-9 ? ['beyond the outside'] : []),
     ...(Math.min(...across) < inner - 1e-9 ? ['inside the bore'] : []),
     ...(Math.min(...along) < -1e-9 || Math.max(...along) > section.length + 1e-9 ? ['beyond a face'] : []),
-    ...(part.dimensions.outside && Math.abs(section.radius * 2 - part.dimensions.outside) > 1e-9
+    ...(part.dimensions.outside &&
+    Math.abs(section.radius * 2 - (part.dimensions.flangeOutside ?? part.dimensions.outside)) > 1e-9
       ? ['not to scale']
       : []),
     ...(back.some((n, i) => Math.abs(n - (all[i] ?? NaN)) > 1e-9) ? ['turns into another'] : []),

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { Family } from '../families'
-import type { Dimensions, Part } from '../part'
+import { readLength, toMm } from '../../quantity'
+import { isFamily, roundMicrometre, type Dimensions, type Part } from '../part'
 import {
   commonness,
   length,
@@ -35,7 +36,11 @@ const insertRow = z.object({ ...head, bore: length, outside_mm: mm, width_mm: op
 
 type Head = z.output<z.ZodObject<typeof head>>
 
-const whole = (family: Family, row: Head, dimensions: Dimensions): Part => ({
+const whole = (
+  family: Family,
+  row: Head,
+  dimensions: { [name in keyof Dimensions]: number | undefined },
+): Part => ({
   base: row.designation,
   family,
   piece: 'complete',
@@ -65,6 +70,40 @@ export function inchBall(row: CsvRow): Part {
     outside: r.outside_in,
     width: r.width_in,
     closedWidth: r.closed_width_in,
+  })
+}
+
+/** A length in millimetres unless the cell says another unit: metric outsides with inch bores stand in one row. */
+const sized = z.string().transform((text, context) => {
+  if (text === '') return undefined
+  const read = readLength(text)
+  if (read.ok) return roundMicrometre(toMm(read.value.value, read.value.stated ?? 'mm'))
+  context.addIssue({ code: 'custom', message: `not a length: ${text}` })
+  return z.NEVER
+})
+
+const anyRow = z.object({
+  ...head,
+  family: z.string().refine(isFamily),
+  bore: sized,
+  outside: sized,
+  width: sized,
+  closed_width: sized,
+  flange_outside: sized,
+  outer_ring_width: sized,
+})
+
+/** Bearings of any family, each row with its own: flanged, inch-bored and the smaller families. */
+export function anyBearing(row: CsvRow): Part {
+  const r = anyRow.parse(row)
+  if (!isFamily(r.family)) throw new Error(`no family ${r.family}`)
+  return whole(r.family, r, {
+    bore: r.bore,
+    outside: r.outside,
+    width: r.width,
+    closedWidth: r.closed_width,
+    flangeOutside: r.flange_outside,
+    outerRingWidth: r.outer_ring_width,
   })
 }
 

@@ -7,6 +7,8 @@ const head = { designation: name, ...source }
 type Head = z.output<z.ZodObject<typeof head>>
 
 const sealRow = z.object({ ...head, shaft_mm: mm, housing_mm: mm, width_mm: mm, lip: name, material: name })
+const inchSealRow = z.object({ ...head, shaft: length, housing: length, width: length, lip: name, material: name })
+const sleeveRow = z.object({ ...head, bearing_bore_mm: mm, shaft_mm: mm, nut: name, washer: name })
 const nutRow = z.object({
   ...head,
   thread: name,
@@ -58,15 +60,35 @@ const hardware = (family: Family, row: Head, details: HardwareDetails): Part => 
   hardware: present(details),
 })
 
+type SealHead = Head & { lip: string; material: string }
+
+const sealPart = (row: SealHead, bore: number, outside: number, width: number): Part => ({
+  ...bySize('seal', row),
+  piece: 'seal',
+  series: 'rotary shaft seal',
+  dimensions: { bore, outside, width },
+  seal: { lip: row.lip, material: row.material },
+})
+
 export function seal(row: CsvRow): Part {
   const r = sealRow.parse(row)
-  return {
-    ...bySize('seal', r),
-    piece: 'seal',
-    series: 'rotary shaft seal',
-    dimensions: { bore: r.shaft_mm, outside: r.housing_mm, width: r.width_mm },
-    seal: { lip: r.lip, material: r.material },
-  }
+  return sealPart(r, r.shaft_mm, r.housing_mm, r.width_mm)
+}
+
+export function inchSeal(row: CsvRow): Part {
+  const r = inchSealRow.parse(row)
+  return sealPart(r, r.shaft, r.housing, r.width)
+}
+
+export function adapterSleeve(row: CsvRow): Part {
+  const r = sleeveRow.parse(row)
+  return hardware('adapter-sleeve', r, {
+    what: 'adapterSleeve',
+    bearingBoreMm: r.bearing_bore_mm,
+    shaftMm: r.shaft_mm,
+    nut: r.nut,
+    washer: r.washer,
+  })
 }
 
 export function castleNut(row: CsvRow): Part {

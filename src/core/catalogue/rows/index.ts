@@ -1,7 +1,18 @@
 import type { Part } from '../part'
-import { inchBall, insert, metricBearing } from './bearingRows'
+import { anyBearing, inchBall, insert, metricBearing } from './bearingRows'
 import type { CsvRow } from './columns'
-import { cap, castleNut, cotterPin, lockNut, lockWasher, seal, snapRing, washer } from './hardwareRows'
+import {
+  adapterSleeve,
+  cap,
+  castleNut,
+  cotterPin,
+  inchSeal,
+  lockNut,
+  lockWasher,
+  seal,
+  snapRing,
+  washer,
+} from './hardwareRows'
 import { assembleSets, cone, cup, metricTapered } from './taperedRows'
 
 export type { CsvRow } from './columns'
@@ -24,7 +35,15 @@ const READERS = {
   'tapered-metric': metricTapered,
   'tapered-inch-cones': cone,
   'tapered-inch-cups': cup,
+  flanged: anyBearing,
+  'inch-bored': anyBearing,
+  'thrust-roller': anyBearing,
+  'cam-followers': anyBearing,
+  'one-way-clutches': anyBearing,
+  'spherical-plain': anyBearing,
   seals: seal,
+  'seals-inch': inchSeal,
+  'adapter-sleeves': adapterSleeve,
   'castle-nuts': castleNut,
   'lock-nuts': lockNut,
   'lock-washers': lockWasher,
@@ -37,10 +56,12 @@ const READERS = {
 type PartFile = keyof typeof READERS
 /** The table of total widths joins cones and cups; it holds no parts of its own. */
 const SETS_FILE = 'tapered-inch-sets'
-export type CatalogueFile = PartFile | typeof SETS_FILE
+/** Trade numbers for a cone and its cup together; names of sets, no parts of their own. */
+const SET_NUMBERS_FILE = 'set-numbers'
+export type CatalogueFile = PartFile | typeof SETS_FILE | typeof SET_NUMBERS_FILE
 
 const PART_FILES = Object.keys(READERS) as PartFile[]
-export const CATALOGUE_FILES: readonly CatalogueFile[] = [...PART_FILES, SETS_FILE]
+export const CATALOGUE_FILES: readonly CatalogueFile[] = [...PART_FILES, SETS_FILE, SET_NUMBERS_FILE]
 
 /**
  * Turns the rows of all catalogue files into parts.
@@ -58,5 +79,5 @@ export function readCatalogueRows(files: Record<CatalogueFile, CsvRow[]>): Part[
       }
     }),
   )
-  return [...parts, ...assembleSets(parts, files[SETS_FILE])]
+  return [...parts, ...assembleSets(parts, files[SETS_FILE], files[SET_NUMBERS_FILE])]
 }

@@ -33,6 +33,7 @@ const coneRow = z.object({
   ...source,
 })
 const cupRow = z.object({ designation: name, series: name, outside: length, cup_width: length, ...source })
+const numberRow = z.object({ number: name, cone: name, cup: name, ...source })
 const setRow = z.object({ cone: name, cup: name, total_width: length, ...source })
 
 export function metricTapered(row: CsvRow): Part {
@@ -97,11 +98,27 @@ function assembled(
   }
 }
 
+/** Trade numbers by the set they name. */
+function setNumbers(rows: readonly CsvRow[]): Map<string, string[]> {
+  const numbers = new Map<string, string[]>()
+  for (const row of rows) {
+    const { number, cone, cup } = numberRow.parse(row)
+    const set = `${cone}/${cup}`
+    numbers.set(set, [...(numbers.get(set) ?? []), number])
+  }
+  return numbers
+}
+
 /**
- * Every cone with every cup of its series; the total width where a table gives it.
- * @throws when the table joins parts of two series, or one that is not listed
+ * Every cone with every cup of its series; the total width where a table gives it, the trade numbers of the set with it.
+ * @throws when a table joins parts of two series, or one that is not listed
  */
-export function assembleSets(parts: readonly Part[], rows: readonly CsvRow[]): Part[] {
+export function assembleSets(
+  parts: readonly Part[],
+  rows: readonly CsvRow[],
+  numberRows: readonly CsvRow[],
+): Part[] {
+  const numbers = setNumbers(numberRows)
   const totals = new Map<string, { totalWidth: number; provenance: Part['provenance'] }>()
   for (const row of rows) {
     const r = setRow.parse(row)
@@ -113,10 +130,14 @@ export function assembleSets(parts: readonly Part[], rows: readonly CsvRow[]): P
     .flatMap((inner) =>
       cups
         .filter((outer) => outer.series === inner.series)
-        .map((outer) => assembled(inner, outer, totals.get(`${inner.base}/${outer.base}`))),
+        .map((outer) => assembled(inner, outer, totals.get(`${inner.base}/${outer.base}`)))
+        .map((set) => {
+          const synonyms = numbers.get(set.base)
+          return synonyms ? { ...set, synonyms } : set
+        }),
     )
   const made = new Set(sets.map((set) => set.base))
-  const stray = [...totals.keys()].find((key) => !made.has(key))
+  const stray = [...totals.keys(), ...numbers.keys()].find((key) => !made.has(key))
   if (stray)
     throw new Error(`tapered-inch-sets: ${stray} joins parts of two series, or one that is not listed`)
   return sets

@@ -1,0 +1,72 @@
+import { outline, type Section, type Shape } from './shape'
+
+/** What options of a number change in the drawing. */
+export interface SectionOptions {
+  /** taper of the bore over the diameter, 12 for 1:12 */
+  taper?: number | undefined
+  groove?: 'groove' | 'grooveAndRing' | undefined
+}
+
+const SAME = 1e-6
+/** Snap ring groove: place, width and depth as shares of the ring, height of the ring over the outside (common practice). */
+const GROOVE = { at: 0.16, width: 0.09, depthShare: 0.09, ringShare: 0.16 }
+/** Thickness of the flange over the ring width (common practice). */
+const FLANGE_SHARE = 0.18
+
+/** A bore that grows along the axis: its small end is the nominal one. */
+export function tapered(section: Section, bore: number, taper: number): Section {
+  const inner = bore / 2
+  const shapes = section.shapes.map((shape): Shape =>
+    shape.kind === 'outline'
+      ? {
+          ...shape,
+          points: shape.points.map(([a, r]) =>
+            Math.abs(r - inner) < SAME ? ([a, r + a / (2 * taper)] as const) : ([a, r] as const),
+          ),
+        }
+      : shape,
+  )
+  return { ...section, shapes }
+}
+
+const block = (from: number, to: number, low: number, high: number, hatch: 'forward' | 'backward' | 'none') =>
+  outline(
+    [
+      [from, low],
+      [to, low],
+      [to, high],
+      [from, high],
+    ],
+    hatch,
+  )
+
+/** A snap ring groove near one face of the outer ring, with its ring when the number says so. */
+export function grooved(
+  section: Section,
+  bore: number,
+  outside: number,
+  kind: NonNullable<SectionOptions['groove']>,
+): Section {
+  const [wall, outer] = [(outside - bore) / 2, outside / 2]
+  const from = section.length * GROOVE.at
+  const to = from + section.length * GROOVE.width
+  const bottom = outer - wall * GROOVE.depthShare
+  const ring = outer + wall * GROOVE.ringShare
+  const shape = kind === 'groove' ? block(from, to, bottom, outer, 'none') : block(from, to, bottom, ring, 'forward')
+  return {
+    ...section,
+    radius: kind === 'groove' ? section.radius : ring,
+    shapes: [...section.shapes, shape],
+  }
+}
+
+/** A flange on one face of the outer ring. */
+export function flanged(section: Section, outside: number, flangeOutside: number): Section {
+  const [outer, flange] = [outside / 2, flangeOutside / 2]
+  const thick = section.length * FLANGE_SHARE
+  return {
+    ...section,
+    radius: flange,
+    shapes: [...section.shapes, block(0, thick, outer, flange, 'backward')],
+  }
+}

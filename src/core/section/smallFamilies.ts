@@ -1,0 +1,86 @@
+import { bow } from './rollerSection'
+import { outline, type Hatch, type Section, type Shape } from './shape'
+
+const block = (from: number, to: number, low: number, high: number, hatch: Hatch): Shape =>
+  outline(
+    [
+      [from, low],
+      [to, low],
+      [to, high],
+      [from, high],
+    ],
+    hatch,
+  )
+
+/** Share of a thrust needle cage that its needles take up along the radius (common practice; drawing only). */
+const NEEDLE_SHARE = { from: 0.18, to: 0.86 }
+
+/** Thrust bearing of rollers: a cage with needles alone, or rollers between two washers. Sizes in mm. */
+export function thrustRollerSection(
+  bore: number,
+  outside: number,
+  height: number,
+  kind: 'cage' | 'washer' | 'complete',
+): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const wall = outer - inner
+  const rollers = (from: number, to: number): Shape =>
+    block(from, to, inner + wall * NEEDLE_SHARE.from, inner + wall * NEEDLE_SHARE.to, 'none')
+  const shapes: Record<typeof kind, Shape[]> = {
+    washer: [block(0, height, inner, outer, 'forward')],
+    cage: [block(height * 0.08, height * 0.92, inner, outer, 'backward'), rollers(0, height)],
+    complete: [
+      block(0, height * 0.28, inner, outer * 0.995, 'forward'),
+      rollers(height * 0.28, height * 0.72),
+      block(height * 0.72, height, inner * 1.005, outer, 'backward'),
+    ],
+  }
+  return { length: height, radius: outer, shapes: shapes[kind] }
+}
+
+/** Outer ring over inner ring of a spherical plain bearing where the catalogue does not give it (common practice). */
+const OUTER_RING_SHARE = 0.75
+
+/** Spherical plain bearing: an inner ring that swivels in a hollow outer one. */
+export function sphericalPlainSection(
+  bore: number,
+  outside: number,
+  width: number,
+  outerRing = width * OUTER_RING_SHARE,
+): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const wall = outer - inner
+  const edge = (width - outerRing) / 2
+  const [shoulder, dip] = [inner + wall * 0.3, wall * 0.34]
+  const ball = bow(0, width, shoulder, dip)
+  const hollow = bow(edge, width - edge, shoulder + dip * 0.6, dip * 0.4)
+  return {
+    length: width,
+    radius: outer,
+    shapes: [
+      outline([[0, inner], [width, inner], ...[...ball].reverse()], 'forward'),
+      outline([[edge, outer], [width - edge, outer], ...[...hollow].reverse()], 'backward'),
+    ],
+  }
+}
+
+/** Stud of a track roller over its outside (common practice; drawing only). */
+const STUD_SHARE = 0.4
+
+/** Track roller: a thick outer ring on needles, over an inner ring or a stud (`bore` undefined). */
+export function trackRollerSection(bore: number | undefined, outside: number, width: number): Section {
+  const outer = outside / 2
+  const inner = bore === undefined ? (outer * STUD_SHARE) / 1.6 : bore / 2
+  const wall = outer - inner
+  const edge = width * 0.08
+  const [race, tread] = [inner + wall * 0.25, inner + wall * 0.45]
+  return {
+    length: width,
+    radius: outer,
+    shapes: [
+      block(0, width, bore === undefined ? 0 : inner, race, 'forward'),
+      block(edge, width - edge, race, tread, 'none'),
+      block(edge, width - edge, tread, outer, 'backward'),
+    ],
+  }
+}
