@@ -135,9 +135,31 @@ export async function itemsOf(listId: number, limit: number): Promise<StoredItem
 export interface OwnPart {
   listId: number
   designation: string
-  bore: number
-  outside: number
-  width: number
+  /** mm; null = not known */
+  bore: number | null
+  outside: number | null
+  width: number | null
+}
+
+/** Adds one part to the own list of this name, made when it is not there; one transaction. @returns false when the list holds this number already */
+export async function keepOwnPart(name: string, part: Omit<OwnPart, 'listId'>): Promise<boolean> {
+  const { ListRow: Lists, ListItemRow: Items } = models()
+  return database().transaction(async (transaction) => {
+    const found = await Lists.findOne({ where: { name, kind: 'own' }, transaction, lock: transaction.LOCK.UPDATE })
+    const list = found ?? (await Lists.create({ name, kind: 'own', state: 'done', remarks: '[]' }, { transaction }))
+    const held = await Items.findOne({
+      where: { list_id: list.id, designation: part.designation },
+      transaction,
+    })
+    if (held) return false
+    const row = list.rows_all + 1
+    await Items.create(
+      { ...part, list_id: list.id, row_no: row, base: null, quantity: null, price: null, bin: '' },
+      { transaction },
+    )
+    await list.update({ rows_all: row, rows_read: row, own: list.own + 1 }, { transaction })
+    return true
+  })
 }
 
 /** Every part of the shop's own in finished lists: those that no plan holds. */

@@ -1,6 +1,6 @@
 import 'server-only'
 import { familyFacts, type Dimensions } from '@/core/catalogue'
-import type { Closure } from '@/core/designation'
+import { readExact, type Language } from '@/core/designation'
 import {
   evidenceWords,
   identify,
@@ -30,20 +30,17 @@ export const inchTwins = (d: Dimensions): Record<string, string> =>
 const says = (looks: Looks): boolean =>
   Object.values(looks).some((value) => value !== undefined && (!Array.isArray(value) || value.length > 0))
 
-/** Closures as stamped, else as seen. */
-function closureOf({ evidence }: IdentifiedPart, { closures = [] }: Looks): Closure {
-  const stamped = evidence.find((e) => e.reading && e.reading.closure.sides > 0)?.reading?.closure
-  if (stamped) return stamped
-  const sides = closures.filter((c) => c !== 'open').length
-  return {
-    sides: sides === 2 ? 2 : sides === 1 ? 1 : 0,
-    type: sides === 0 ? 'open' : closures.includes('seal') ? 'contactSeal' : 'shield',
-  }
+/** Sizes in the form that is proposed: shielded and sealed types may be wider. */
+function formOf({ dimensions, decided }: IdentifiedPart): Dimensions & { openWidth?: number } {
+  const { width, closedWidth } = dimensions
+  if (decided.closure.sides === 0 || closedWidth === undefined) return dimensions
+  return { ...dimensions, width: closedWidth, ...(width !== undefined && { openWidth: width }) }
 }
 
-function candidatesOf({ candidates }: Identification, looks: Looks): IdentifyResponse['candidates'] {
+function candidatesOf({ candidates }: Identification): IdentifyResponse['candidates'] {
   return candidates.map((candidate, i) => {
-    const { part, designation, probability, dimensions, evidence } = candidate
+    const { part, designation, decided, probability, evidence } = candidate
+    const dimensions = formOf(candidate)
     return {
       rank: i + 1,
       base: part.base,
@@ -54,7 +51,10 @@ function candidatesOf({ candidates }: Identification, looks: Looks): IdentifyRes
       series: part.series,
       probability,
       verified: part.provenance.verified,
-      closure: closureOf(candidate, looks),
+      listed: part.computed !== true,
+      front: decided.front,
+      options: decided.options,
+      closure: decided.closure,
       dimensions: millimetres(dimensions),
       dimensionsIn: inchTwins(dimensions),
       evidence: evidence.map((item) => ({
@@ -67,6 +67,16 @@ function candidatesOf({ candidates }: Identification, looks: Looks): IdentifyRes
       })),
     }
   })
+}
+
+const SAYS_NOTHING = 'Not one mark of the stamp is legible. Give at least one letter or figure, or a size.'
+
+/** What to change in a stamp; empty when nothing is wrong with it. */
+function noteOn(text: string, language: Language): string {
+  const read = readExact(text, language)
+  return !read.ok && read.reason === 'twoNumbers'
+    ? 'More than one number stands here. Type one, and the other as a stamp of its own.'
+    : ''
 }
 
 /**
@@ -84,9 +94,14 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
       read.problem.issues,
     )
   const stamps = request.stamps.filter((stamp) => stamp.text.trim() !== '')
+  const silent = stamps.filter(({ text }) => !/[\p{L}\p{N}]/u.test(text))
+  if (read.value.length === 0 && stamps.length > 0 && silent.length === stamps.length && !says(request.observed))
+    throw new ServiceError('impossible', SAYS_NOTHING, [
+      { path: ['stamps', request.stamps.findIndex(({ text }) => text.trim() !== '')], message: SAYS_NOTHING },
+    ])
   if (read.value.length === 0 && stamps.length === 0 && !says(request.observed))
     throw new ServiceError('impossible', 'Nothing to go by yet. Give a stamp, a size or what you see.')
-  const { identifier } = await ready()
+  const { identifier, language } = await ready()
   const from = performance.now()
   const found = identify(
     identifier,
@@ -95,10 +110,11 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
   )
   const elapsedMs = Math.round((performance.now() - from) * 100) / 100
   return {
-    candidates: candidatesOf(found, request.observed),
+    candidates: candidatesOf(found),
     unlisted: { probability: found.unlisted, note: unlistedWords(found.unlisted, found.candidates[0]) },
     next: found.next,
-    advice: nextWords(found.next, found.unlisted > 0.5 ? [] : found.candidates),
+    stampNotes: stamps.map(({ text }) => noteOn(text, language)),
+    advice: nextWords(found.next, found.candidates, found.unlisted),
     readings: read.value.map((m) => {
       const mm = m.valuesMm.reduce((sum, v) => sum + v, 0) / m.valuesMm.length
       return {

@@ -50,9 +50,9 @@ async function loadShelf(): Promise<Shelf | null> {
   return buildShelf({
     designations: parts.map((p) => p.designation),
     sizes: {
-      bore: Float64Array.from(parts, (p) => p.bore),
-      outside: Float64Array.from(parts, (p) => p.outside),
-      width: Float64Array.from(parts, (p) => p.width),
+      bore: Float64Array.from(parts, (p) => p.bore ?? NaN),
+      outside: Float64Array.from(parts, (p) => p.outside ?? NaN),
+      width: Float64Array.from(parts, (p) => p.width ?? NaN),
     },
     listOf: Uint16Array.from(parts, (p) => places.get(p.listId) ?? 0),
     lists,

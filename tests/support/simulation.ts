@@ -21,7 +21,8 @@ const exponential = (random: Random, mean: number): number => -mean * Math.log(1
 
 const identifier = buildIdentifier(shipped)
 const bearings = shipped.catalogue.parts.filter(
-  (p) => p.piece === 'complete' && familyFacts(p.family).kind === 'bearing',
+  ({ piece, family, dimensions: d }) =>
+    piece === 'complete' && familyFacts(family).kind === 'bearing' && d.bore !== undefined && d.outside !== undefined,
 )
 const totalWeight = bearings.reduce((sum, p) => sum + commonnessWeight(p), 0)
 

@@ -6,21 +6,41 @@ interface Stretch {
   text: string
 }
 
+/** One option of a number: how it is written behind what stands before it, and what it means. */
+export interface WrittenOption {
+  written: string
+  meaning: string
+}
+
+/** A number in one spelling, taken apart into what names the part and what each option adds. */
+export interface Written {
+  front: string
+  options: WrittenOption[]
+}
+
+function writtenOf({ token, text }: Stretch): string {
+  if (!token) return ` ${text.trim()}`
+  if (token.kind === 'clearance') return `/${token.text}`
+  if (token.text.startsWith('#')) return ` ${token.text}`
+  return (/^\d/.test(token.text) ? '-' : '') + token.text
+}
+
 /**
  * A number in one spelling: prefix and base run together, clearance behind a slash, tokens that begin with a digit behind
  * a dash, what is not decoded behind a space.
- * @example canonicalOf('6205', [], [{ token: seals, text: '2rs' }]) // '6205-2RS'
  */
-export function canonicalOf(
+export const writeDesignation = (
   base: string,
   prefix: readonly SuffixToken[],
   stretches: readonly Stretch[],
-): string {
-  const front = prefix.map(({ text }) => (/^\d/.test(text) ? `${text}-` : text)).join('') + base
-  return stretches.reduce((written, { token, text }) => {
-    if (!token) return `${written} ${text.trim()}`
-    if (token.kind === 'clearance') return `${written}/${token.text}`
-    if (token.text.startsWith('#')) return `${written} ${token.text}`
-    return written + (/^\d/.test(token.text) ? '-' : '') + token.text
-  }, front)
-}
+): Written => ({
+  front: prefix.map(({ text }) => (/^\d/.test(text) ? `${text}-` : text)).join('') + base,
+  options: stretches.map((stretch) => ({
+    written: writtenOf(stretch),
+    meaning: stretch.token?.meaning ?? 'not decoded',
+  })),
+})
+
+/** @example designationOf({ front: '6205', options: [{ written: '-2RS', meaning: '…' }] }) // '6205-2RS' */
+export const designationOf = ({ front, options }: Written): string =>
+  front + options.map(({ written }) => written).join('')

@@ -1,5 +1,5 @@
 import { commonnessWeight, glyphs, type Glyph, type PartNumbers } from '../catalogue'
-import { canonicalOf } from './canonical'
+import { designationOf, writeDesignation } from './canonical'
 import { draftsOf, type Draft } from './drafts'
 import { isLost, MAX_STAMP, readExact } from './readExact'
 import type { Language, Reading } from './reading'
@@ -87,12 +87,11 @@ function finish(draft: Draft, asked: Asked): Reading[] {
           : { text, at, kind: 'other' as const, meaning: 'not decoded', known: false },
       ),
     ]
+    const decoded = suffix.parts.filter(({ token }) => token)
+    const written = writeDesignation(draft.base, draft.prefix, decoded)
     return {
-      canonical: canonicalOf(
-        draft.base,
-        draft.prefix,
-        suffix.parts.filter(({ token }) => token),
-      ),
+      canonical: designationOf(written),
+      written,
       family: draft.family,
       base: draft.base,
       part: draft.part,

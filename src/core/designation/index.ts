@@ -1,5 +1,6 @@
 export { confusionCost } from './lookAlikes'
 export { meaningOf, meaningOfText } from './meaningOf'
+export { designationOf, type Written, type WrittenOption } from './canonical'
 export { decode, readAgainst, readAllDesignations, withRepairs } from './decode'
 export { MAX_STAMP, readClean, readExact, type ExactReading } from './readExact'
 export type { Repair } from './repairs'

@@ -1,6 +1,6 @@
 import { glyphs, type Glyph, type Part } from '../catalogue'
 import { writeInch } from '../quantity'
-import { canonicalOf } from './canonical'
+import { designationOf, writeDesignation } from './canonical'
 import { exactBases, withoutHabits, type ExactBase } from './exactBase'
 import { exactTails, type ExactTail } from './exactTail'
 import type { Language, Reading, ReadToken } from './reading'
@@ -86,8 +86,13 @@ function readingOf(parsed: Parsed, { catalogue }: Language): Reading {
     ...base.implied.map((token) => told(token, token.text, from)),
     ...tail.parts.map(({ token, text: own, at }) => (token ? told(token, own, at) : undecoded(own, at))),
   ]
+  const written = writeDesignation(part.base, start.prefix, [
+    ...base.implied.map((token) => ({ token, text: token.text })),
+    ...tail.parts,
+  ])
   return {
-    canonical: canonicalOf(part.base, start.prefix, [...base.implied.map((token) => ({ token, text: token.text })), ...tail.parts]),
+    canonical: designationOf(written),
+    written,
     family: part.family,
     base: part.base,
     part,

@@ -1,4 +1,5 @@
 import type { Catalogue, Dimensions, Family, Part } from '../catalogue'
+import type { Written } from './canonical'
 import type { Repair } from './repairs'
 import type { Closure, SuffixToken, TokenKind } from './token'
 
@@ -16,6 +17,8 @@ export interface ReadToken {
 /** One way to read a stamped number. */
 export interface Reading {
   canonical: string
+  /** the same, taken apart into the number and its options */
+  written: Written
   family: Family
   base: string
   /** the part named: a row of the catalogue, or one worked out from the rule of its series (`computed`) */

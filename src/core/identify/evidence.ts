@@ -46,6 +46,8 @@ export interface Measured {
   valuesMm: readonly number[]
   /** step the readings were rounded to, mm */
   stepMm: number
+  /** step of a decimal typed coarsely, mm: it may have been rounded or cut off; undefined where it was not */
+  coarseMm?: number | undefined
   instrument: Instrument
   condition: Condition
   /** the unit was neither typed nor chosen */

@@ -1,6 +1,7 @@
 import type { Dimensions, Part } from '../catalogue'
-import type { Language, Reading } from '../designation'
+import { withRepairs, type Language, type Reading } from '../designation'
 import type { Shelf } from '../shelf'
+import { decidedOf, type Decided } from './decided'
 import { FEATURE_ROLE, type Evidence, type Looks } from './evidence'
 import { logSumExp } from './logDensities'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
@@ -8,7 +9,7 @@ import { addReading, featureIndexes, type FeatureIndexes } from './featureIndex'
 import { candidatesOf, logPriors, type Candidate, type Priors } from './priors'
 import { readingModel, type Cause, type ReadingModel } from './readingModel'
 import { logUnlistedSizes, UNLISTED_PRIOR } from './unlisted'
-import { closedOf, weighLooks } from './weighLooks'
+import { closedOf, shapeKey, weighLooks } from './weighLooks'
 import { logReadingOf, weighReading, type Verdict } from './weighReading'
 import { shelfShare, weighShelf, type WeighedShelf } from './weighShelf'
 import { readStamp, weighStamp, type StampModel } from './weighStamps'
@@ -28,8 +29,9 @@ export interface EvidenceItem {
 
 export interface IdentifiedPart {
   part: Part
-  /** base with the options read from stamps */
+  /** base with the options read from stamps and seen */
   designation: string
+  decided: Decided
   probability: number
   dimensions: Dimensions
   evidence: EvidenceItem[]
@@ -40,6 +42,12 @@ export interface Identification {
   unlisted: number
   next: NextMeasurement | null
 }
+
+/**
+ * ln prior of one part that a stamp names by the rule of its series and no row holds: half of what is not listed follows
+ * such rules, spread over the numbers they allow that are not listed (estimate).
+ */
+const LOG_RULE_PRIOR = Math.log((UNLISTED_PRIOR * 0.5) / 1500)
 
 /** Candidates among which the next measurement is chosen. */
 const CONSIDERED = 40
@@ -115,12 +123,12 @@ function modelsOf(evidence: Evidence, identifier: Identifier): Models {
   }
 }
 
-/** Candidates of one family and piece: looks say the same of all of them. */
+/** Candidates of one family, piece and shape: looks say the same of all of them. */
 function groupsOf(candidates: readonly Candidate[]): { of: Int32Array; examples: readonly Part[] } {
   const places = new Map<string, number>()
   const examples: Part[] = []
   const of = Int32Array.from(candidates, ({ part }) => {
-    const key = `${part.family} ${part.piece}`
+    const key = shapeKey(part)
     const known = places.get(key)
     if (known !== undefined) return known
     places.set(key, examples.length)
@@ -171,6 +179,20 @@ function weighOwn(
   return { ...weighed, others: Math.log(1 - shelfShare(shelf.count)) }
 }
 
+/** Parts that stamps name by rule, weighed one by one: a handful at most. */
+function weighComputed(models: Models): { part: Part; log: number }[] {
+  const { readings, stamps, closed, evidence } = models
+  const bases = new Map(stamps.flatMap(({ computed }) => computed.map((part) => [part.base, part] as const)))
+  return [...bases.values()].map((part) => ({
+    part,
+    log: [
+      ...readings.map((model) => logReadingOf(part, model, closed)),
+      ...weighLooks(part, evidence.looks).map((look) => look.log),
+      ...stamps.map((stamp) => weighStamp(part, stamp).log),
+    ].reduce((sum, log) => sum + log, LOG_RULE_PRIOR),
+  }))
+}
+
 /** Candidates this much behind the leader are not worth a place, unless there are too few others, ln. */
 const FAR_BEHIND = 14
 
@@ -205,7 +227,8 @@ function explain(part: Part, models: Models): EvidenceItem[] {
   return [
     ...models.stamps.map((stamp): EvidenceItem => {
       const { log, verdict, reading } = weighStamp(part, stamp)
-      return { item: 'stamp', deviationMm: null, weight: log, verdict, cause: null, reading }
+      const read = reading && withRepairs(reading, stamp.stamp.text)
+      return { item: 'stamp', deviationMm: null, weight: log, verdict, cause: null, reading: read }
     }),
     ...models.readings.map((model): EvidenceItem => {
       const weighed = weighReading(part, model, models.closed)
@@ -223,12 +246,22 @@ function explain(part: Part, models: Models): EvidenceItem[] {
 }
 
 /** Options come from the cheapest stamp that names the part itself. */
-function designationOf(part: Part, stamps: readonly StampModel[]): string {
-  const reading = stamps
+const readingFor = (part: Part, stamps: readonly StampModel[]): Reading | undefined =>
+  stamps
     .flatMap(({ readings }) => readings.get(part) ?? [])
     .filter((r) => r.part === part)
     .sort((a, b) => a.cost - b.cost)[0]
-  return reading ? reading.canonical : part.base
+
+function explained(part: Part, probability: number, models: Models): IdentifiedPart {
+  const decided = decidedOf(part, readingFor(part, models.stamps), models.evidence.looks)
+  return {
+    part,
+    designation: decided.designation,
+    decided,
+    probability,
+    dimensions: part.dimensions,
+    evidence: explain(part, models),
+  }
 }
 
 /**
@@ -244,27 +277,26 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
   const own = weighOwn(identifier, models, Math.max(limit, CONSIDERED))
   const logs = logPosteriors(identifier, models)
   if (own) for (let i = 0; i < logs.length; i++) logs[i] = (logs[i] ?? 0) + own.others
+  const computed = weighComputed(models)
   const unlistedLog = logUnlisted(models)
   let sum = 1 + (own ? Math.exp(own.total - unlistedLog) : 0)
+  for (const { log } of computed) sum += Math.exp(log - unlistedLog)
   for (let i = 0; i < logs.length; i++) sum += Math.exp((logs[i] ?? -Infinity) - unlistedLog)
   const total = Number.isFinite(sum)
     ? unlistedLog + Math.log(sum)
-    : logSumExp([...logs, own?.total ?? -Infinity, unlistedLog])
+    : logSumExp([...logs, ...computed.map(({ log }) => log), own?.total ?? -Infinity, unlistedLog])
   const ranked = ranking(candidates, logs, total, Math.max(limit, CONSIDERED))
-  if (own) {
-    for (const { part, log } of own.candidates)
+  const others = [...computed, ...(own?.candidates ?? [])]
+  if (others.length > 0) {
+    for (const { part, log } of others)
       ranked.push({ part, weight: 1, log, probability: Math.exp(log - total) })
     ranked.sort((a, b) => b.log - a.log || b.weight - a.weight)
   }
   const measured = new Set(models.readings.map((model) => FEATURE_ROLE[model.feature]))
   return {
-    candidates: ranked.slice(0, limit).map(({ part, probability }) => ({
-      part,
-      designation: designationOf(part, models.stamps),
-      probability,
-      dimensions: part.dimensions,
-      evidence: explain(part, models),
-    })),
+    candidates: ranked
+      .slice(0, limit)
+      .map(({ part, probability }) => explained(part, probability, models)),
     unlisted: Math.exp(unlistedLog - total),
     next: nextMeasurement(ranked, {
       measured: new Set(models.readings.map((m) => m.feature)),

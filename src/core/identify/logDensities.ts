@@ -28,3 +28,18 @@ export function logSumExp(values: readonly number[]): number {
   if (!Number.isFinite(top)) return top
   return top + Math.log(values.reduce((sum, v) => sum + Math.exp(v - top), 0))
 }
+
+/** Φ, the share of a standard normal below z. */
+const below = (z: number): number => {
+  const half = 0.5 * erfcx(Math.abs(z) / Math.SQRT2) * Math.exp(-0.5 * z * z)
+  return z < 0 ? half : 1 - half
+}
+
+/**
+ * ln of the density of a uniform interval [from, to] with normal noise (σ = `sigma`) on it.
+ * @returns a very low figure, not −∞, far outside
+ */
+export function logBox(x: number, sigma: number, from: number, to: number): number {
+  const inside = below((x - from) / sigma) - below((x - to) / sigma)
+  return Math.log(Math.max(inside, Number.MIN_VALUE)) - Math.log(to - from)
+}

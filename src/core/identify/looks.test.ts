@@ -42,7 +42,7 @@ describe('what is seen (common practice)', () => {
     [{ encoder: true }, '34x64x37', '6205'],
     [{ snapGroove: true }, '6205', 'HK2520'],
     [{ taperBore: true }, '22208', '6208'],
-    [{ flange: true }, 'MR126', '30205'],
+    [{ flange: true }, 'MF128', '30205'],
     [{ closures: ['seal', 'seal'] }, '6205', 'NU205'],
   ])('%j speaks for %s against %s', (looks, likelier, other) =>
     expect(weight(likelier, looks)).toBeGreaterThan(weight(other, looks)),

@@ -6,13 +6,15 @@ import { instrumentSigmaMm } from './readingModel'
 import { closedOf } from './weighLooks'
 
 /** Looks that may decide: what rolls, how many rows, whether the outside is round. */
-type Look = 'element' | 'rows' | 'sphericalOutside'
+type Look = 'element' | 'rows' | 'sphericalOutside' | 'flange'
 
 export interface NextMeasurement {
   /** a feature to measure, or a look to take */
   feature: Feature | Look
   /** expected drop of the uncertainty, bits */
   gainBits: number
+  /** share that will still be in doubt afterwards, 0…1 */
+  doubtLeft: number
   /** bases of the candidates it tells apart, likeliest first */
   separates: string[]
 }
@@ -40,10 +42,17 @@ const ASKED = {
   tapered: ['bore', 'outside', 'totalWidth', 'coneWidth', 'cupWidth'],
   cone: ['bore', 'coneWidth'],
   cup: ['outside', 'cupWidth'],
+  innerRing: ['bore', 'width'],
+  outerRing: ['outside', 'width'],
+  seat: ['shaft', 'housing'],
   other: ['bore', 'outside', 'width'],
 } as const satisfies Record<string, readonly Feature[]>
 
-function askedOf(shares: readonly Ranked[]): readonly Feature[] {
+/** Only what the piece in hand has is asked for; with no piece in hand, what is left on the machine. */
+function askedOf(shares: readonly Ranked[], { looks, measurements }: Evidence): readonly Feature[] {
+  if (looks.piece === 'innerRing' || looks.piece === 'outerRing') return ASKED[looks.piece]
+  const seats = measurements.filter(({ feature }) => feature === 'shaft' || feature === 'housing')
+  if (seats.length > 0 && seats.length === measurements.length && looks.piece === undefined) return ASKED.seat
   const all = (piece: Part['piece']): boolean => shares.every((r) => r.part.piece === piece)
   if (all('cone')) return ASKED.cone
   if (all('cup')) return ASKED.cup
@@ -69,6 +78,11 @@ const LOOKS: readonly { look: Look; seen: (looks: Looks) => boolean; of: (part: 
     look: 'sphericalOutside',
     seen: (looks) => looks.sphericalOutside !== undefined,
     of: ({ family }) => String(family === 'insert'),
+  },
+  {
+    look: 'flange',
+    seen: (looks) => looks.flange !== undefined,
+    of: ({ dimensions }) => String(dimensions.flangeOutside !== undefined),
   },
 ]
 /** Kinds are numbered from 0: half a step apart is another kind. */
@@ -120,6 +134,20 @@ function entropyAfter(
   return left
 }
 
+/** Share in doubt once a reading has told the groups apart: all but the likeliest of each group. */
+function doubtAfter(ranked: readonly Ranked[], { key, apart }: Option): number {
+  const sorted = ranked
+    .map((r) => ({ p: r.probability, at: key(r.part) ?? -1 }))
+    .sort((a, b) => a.at - b.at)
+  let [sure, best, last] = [0, 0, -Infinity]
+  for (const { p, at } of sorted) {
+    if (at - last > apart) [sure, best] = [sure + best, 0]
+    best = Math.max(best, p)
+    last = at
+  }
+  return Math.max(0, 1 - sure - best)
+}
+
 /**
  * The measurement or look that would tell the leading candidates apart best.
  *
@@ -137,15 +165,16 @@ export function nextMeasurement(
   const tapered = isTapered(shares)
   const closed = closedOf(done.evidence.looks)
   const apartMm = toldApartMm(done.evidence)
-  const options: Option[] = askedOf(shares)
+  const options: Option[] = askedOf(shares, done.evidence)
     .filter((feature) => !done.measured.has(feature) && (tapered || !done.roles.has(feature as SizeRole)))
     .map((feature) => {
       const key = (part: Part) => sizeOf(part, feature, closed)
       return { feature, left: entropyAfter(shares, key, apartMm), key, apart: apartMm }
     })
+  const seatsOnly = askedOf(shares, done.evidence) === ASKED.seat
   for (const { look, seen, of } of LOOKS) {
     const kinds = [...new Set(shares.map((r) => of(r.part)))]
-    if (seen(done.evidence.looks) || kinds.length < 2) continue
+    if (seen(done.evidence.looks) || kinds.length < 2 || seatsOnly) continue
     const key = (part: Part) => kinds.indexOf(of(part))
     options.push({ feature: look, left: entropyAfter(shares, key, SAME_KIND), key, apart: SAME_KIND })
   }
@@ -158,6 +187,7 @@ export function nextMeasurement(
   return {
     feature: best.feature,
     gainBits: Math.round((before - best.left) * total * 100) / 100,
+    doubtLeft: doubtAfter(shares, best),
     separates: [shares[0], ...apart].flatMap((r) => (r ? [r.part.base] : [])),
   }
 }

@@ -1,4 +1,5 @@
 import {
+  coarseStep,
   guessUnits,
   lengthProblemWords,
   readLength,
@@ -35,6 +36,11 @@ export interface MeasurementProblem {
 
 /** Bore and outside may cross by this much before they contradict each other, mm: rounding of a coarse rule. */
 const CROSSING_MM = 0.5
+
+const coarsest = (steps: readonly (number | null)[]): number | undefined => {
+  const coarse = steps.flatMap((step) => step ?? [])
+  return coarse.length > 0 ? Math.max(...coarse) : undefined
+}
 
 const isText = (m: TypedMeasurement): boolean => m.readings.some((text) => text.trim() !== '')
 
@@ -88,6 +94,7 @@ export function readMeasurements(
       feature: m.feature,
       valuesMm: m.lengths.map((l) => toMm(l.value, unitOf(l))),
       stepMm: Math.max(...m.lengths.map((l) => roundingStep(l, unitOf(l)))),
+      coarseMm: coarsest(m.lengths.map((l) => coarseStep(l, unitOf(l)))),
       instrument: m.instrument ?? ('digitalCaliper' as const),
       condition: m.condition ?? ('used' as const),
       unit: answer.unit,

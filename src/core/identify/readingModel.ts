@@ -1,11 +1,11 @@
 import { MM_PER_INCH } from '../quantity'
 import { FEATURE_ROLE, type Condition, type Feature, type Instrument, type Measured } from './evidence'
-import { logNormal, logNormalPlusShift, logSumExp } from './logDensities'
+import { logBox, logNormal, logNormalPlusShift, logSumExp } from './logDensities'
 import { ringBandMm } from '../fit'
 
 /** What may have moved a reading away from the nominal size. */
 export type Cause =
-  'noise' | 'wear' | 'insideJaws' | 'raised' | 'tolerance' | 'otherUnit' | 'nearMiss' | 'misread'
+  'noise' | 'coarse' | 'wear' | 'insideJaws' | 'raised' | 'tolerance' | 'otherUnit' | 'nearMiss' | 'misread'
 
 /** One standard uncertainty of one reading, mm (common practice). */
 const INSTRUMENT_SIGMA: Record<Instrument, number> = {
@@ -40,6 +40,13 @@ const SEAT_SIGMA = 0.02
 const MISREAD = 0.02
 /** … of which this share lands somewhere near: the wrong face, a chamfer, a groove. */
 const NEAR_SHARE = 0.2
+/**
+ * What each further reading that agrees leaves of these shares: the same slip is hardly made twice, the wrong face is taken
+ * again more often (estimate).
+ */
+const REPEATED = { misread: 0.1, nearMiss: 0.2 }
+/** Readings this many instrument uncertainties from the middle still agree. */
+const AGREEING_SIGMAS = 4
 /** Mean distance of a near miss, as a share of the nominal size (estimate). */
 const NEAR_MISS = 0.04
 /** One in three hundred is in the other unit where the unit was said, one in fifty where it was guessed (estimate). */
@@ -53,6 +60,8 @@ interface Shift {
   direction: 1 | -1 | 0
   scaleMm: number
   cause: Cause
+  /** the reading may lie anywhere from … to … beside the nominal size: rounded or cut off, mm */
+  box?: readonly [from: number, to: number]
 }
 
 /** How readings of one feature scatter about a nominal size. */
@@ -62,6 +71,9 @@ export interface ReadingModel {
   sigmaMm: number
   shifts: readonly Shift[]
   otherUnit: number
+  /** shares of readings that are wrong, by how many agree */
+  misread: number
+  nearMiss: number
 }
 
 const INSIDE: ReadonlySet<Feature> = new Set(['bore', 'housing'])
@@ -122,24 +134,42 @@ export function readingModel(measured: Measured): ReadingModel {
   const single = INSTRUMENT_SIGMA[instrument] * (INSIDE.has(feature) ? INSIDE_FACTOR : 1)
   const repeat = Math.max(single, Math.min(spread(valuesMm), 0.3)) ** 2 / valuesMm.length
   const meanMm = centre(valuesMm)
+  const agreeing = valuesMm.filter((mm) => Math.abs(mm - meanMm) <= AGREEING_SIGMAS * single + stepMm)
+  const again = Math.max(0, agreeing.length - 1)
   const part = SEATS.has(feature) ? SEAT_SIGMA : ringSigma(feature, meanMm)
+  const { coarseMm } = measured
   return {
     feature,
     meanMm,
     sigmaMm: Math.sqrt(repeat + stepMm ** 2 / 12 + part ** 2),
-    shifts: shiftsOf(measured),
+    shifts: coarseMm === undefined ? shiftsOf(measured) : coarse(shiftsOf(measured), coarseMm),
     otherUnit: unitGuessed ? OTHER_UNIT.guessed : OTHER_UNIT.said,
+    misread: MISREAD * (1 - NEAR_SHARE) * REPEATED.misread ** again,
+    nearMiss: MISREAD * NEAR_SHARE * REPEATED.nearMiss ** again,
   }
 }
 
-const logShift = (deviation: number, sigma: number, { weight, direction, scaleMm }: Shift): number =>
-  Math.log(weight) +
-  (direction === 0 ? logNormal(deviation, sigma) : logNormalPlusShift(direction * deviation, sigma, scaleMm))
+/** Of sound readings typed coarsely: cut off, rounded, and the rest as ever (estimate). */
+const COARSE = { cutOff: 0.4, rounded: 0.4, asEver: 0.2 }
+
+/** A coarse decimal stands for an interval: half a step to both sides, or a whole step upward of what was typed. */
+const coarse = (shifts: readonly Shift[], stepMm: number): Shift[] => [
+  { weight: COARSE.cutOff, direction: 0, scaleMm: 0, cause: 'coarse', box: [-stepMm, 0] },
+  { weight: COARSE.rounded, direction: 0, scaleMm: 0, cause: 'coarse', box: [-stepMm / 2, stepMm / 2] },
+  ...shifts.map((shift) => ({ ...shift, weight: shift.weight * COARSE.asEver })),
+]
+
+function logShift(deviation: number, sigma: number, { weight, direction, scaleMm, box }: Shift): number {
+  const log = Math.log(weight)
+  if (box) return log + logBox(deviation, sigma, box[0], box[1])
+  if (direction === 0) return log + logNormal(deviation, sigma)
+  return log + logNormalPlusShift(direction * deviation, sigma, scaleMm)
+}
 
 /** ln densities of the mean reading for each cause, given the nominal size. */
 export function causesOf(model: ReadingModel, nominalMm: number): { cause: Cause; log: number }[] {
   const { meanMm, sigmaMm, otherUnit } = model
-  const sound = Math.log(1 - MISREAD - otherUnit)
+  const sound = Math.log(1 - model.misread - model.nearMiss - otherUnit)
   const inches = logNormal(meanMm * MM_PER_INCH - nominalMm, sigmaMm * MM_PER_INCH) + Math.log(MM_PER_INCH)
   const metric = logNormal(meanMm / MM_PER_INCH - nominalMm, sigmaMm / MM_PER_INCH) - Math.log(MM_PER_INCH)
   return [
@@ -154,13 +184,13 @@ export function causesOf(model: ReadingModel, nominalMm: number): { cause: Cause
 }
 
 /** ln density of a reading that says nothing of the part. */
-export const logMisread = ({ meanMm }: ReadingModel): number =>
-  Math.log((MISREAD * (1 - NEAR_SHARE)) / LN_DECADES / meanMm)
+export const logMisread = ({ meanMm, misread }: ReadingModel): number =>
+  Math.log(misread / LN_DECADES / meanMm)
 
 /** ln density of a reading taken across a wrong face or a chamfer. */
-export const logNearMiss = ({ meanMm }: ReadingModel, nominalMm: number): number => {
+export const logNearMiss = ({ meanMm, nearMiss }: ReadingModel, nominalMm: number): number => {
   const scale = NEAR_MISS * nominalMm
-  return Math.log((MISREAD * NEAR_SHARE) / (2 * scale)) - Math.abs(meanMm - nominalMm) / scale
+  return Math.log(nearMiss / (2 * scale)) - Math.abs(meanMm - nominalMm) / scale
 }
 
 /** Beyond this many σ, and scales of every shift, nothing but a near miss or a misreading explains a reading: e^−30. */
@@ -170,8 +200,12 @@ const FAR_SCALES = 30
 /** Whether only a near miss or a misreading can explain the reading. */
 function isFar({ meanMm, sigmaMm, shifts }: ReadingModel, nominalMm: number): boolean {
   let scale = 0
-  for (const shift of shifts) if (shift.scaleMm > scale) scale = shift.scaleMm
-  const reach = FAR_SIGMAS * sigmaMm
+  let interval = 0
+  for (const shift of shifts) {
+    if (shift.scaleMm > scale) scale = shift.scaleMm
+    if (shift.box) interval = Math.max(interval, -shift.box[0])
+  }
+  const reach = FAR_SIGMAS * sigmaMm + interval
   return (
     Math.abs(meanMm - nominalMm) > reach + FAR_SCALES * scale &&
     Math.abs(meanMm * MM_PER_INCH - nominalMm) > reach * MM_PER_INCH &&

@@ -1,5 +1,6 @@
 import { FEATURE_ROLE, type Feature } from './evidence'
-import { logLogNormal } from './logDensities'
+import { MM_PER_INCH } from '../quantity'
+import { logLogNormal, logNormal } from './logDensities'
 import type { ReadingModel } from './readingModel'
 
 /** Share of parts on a bench that no list holds: specials, non-bearings, sizes we lack (estimate). */
@@ -13,6 +14,25 @@ const RATIO = { median: 2, spread: 0.35 }
 const WIDTH_TO_WALL = { median: 0.55, spread: 0.5 }
 
 /**
+ * Parts that no list holds are made to round sizes too: this share of each of their sizes is a whole millimetre or a
+ * sixteenth of an inch, the rest anything (estimate).
+ */
+const ROUND = { millimetre: 0.4, sixteenth: 0.1 }
+const GRIDS = [
+  { step: 1, share: ROUND.millimetre },
+  { step: MM_PER_INCH / 16, share: ROUND.sixteenth },
+]
+
+/** ln of how much likelier a reading is because sizes are round: below 0 between the round ones. */
+function logRound({ meanMm, sigmaMm }: ReadingModel): number {
+  const comb = GRIDS.reduce((sum, { step, share }) => {
+    const off = meanMm - Math.round(meanMm / step) * step
+    return sum + share * step * Math.exp(logNormal(off, sigmaMm))
+  }, 0)
+  return Math.log(1 - ROUND.millimetre - ROUND.sixteenth + comb)
+}
+
+/**
  * ln density of the readings under “not listed”, by the shape rule: bore, then outside given the bore, then width given
  * the wall. Further readings of the same role are taken as repeating it (density 1 per mm, no credit).
  */
@@ -21,11 +41,12 @@ export function logUnlistedSizes(models: readonly ReadingModel[]): number {
     models.find((m) => FEATURE_ROLE[m.feature] === role)?.meanMm
   const [bore, outside, width] = [first('bore'), first('outside'), first('width')]
   const seen = new Set<string>()
-  return models.reduce((sum, { feature, meanMm }) => {
+  return models.reduce((sum, model) => {
+    const { feature, meanMm } = model
     const role = FEATURE_ROLE[feature]
     if (seen.has(role)) return sum + logLogNormal(meanMm, meanMm, WIDTH.spread)
     seen.add(role)
-    return sum + logSize(role, { bore, outside, width })
+    return sum + logSize(role, { bore, outside, width }) + logRound(model)
   }, 0)
 }
 

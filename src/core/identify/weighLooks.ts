@@ -10,8 +10,13 @@ export interface WeighedLook {
 
 /** How often a look is taken for another (estimates, common practice): rolling elements hardly ever, closures at times. */
 const WRONG_ELEMENT = 0.004
-const WRONG_ROWS = 0.03
-const WRONG_SHAPE = 0.01
+const WRONG_ROWS = 0.003
+/** A shape that is seen is there: a part without it is all but out of question. */
+const WRONG_SHAPE = 1e-5
+/** A flange is seen at once: where nobody says so there is hardly one (estimate). */
+const FLANGE_UNSAID = 0.03
+/** A seal has no rolling parts and no shields of its own. */
+const NO_SEAL = 1e-6
 const UNUSUAL = 0.15
 
 /** Inserts with a cylindrical outside and a snap ring (common practice). */
@@ -27,6 +32,16 @@ const judge = (item: string, agrees: boolean, wrong: number): WeighedLook => ({
 export const closedOf = ({ closures }: Looks): boolean | null =>
   closures === undefined || closures.length === 0 ? null : closures.some((closure) => closure !== 'open')
 
+/** Parts with the same key look the same. */
+export const shapeKey = (part: Part): string =>
+  `${part.family} ${part.piece} ${hasFlange(part)} ${CYLINDRICAL_INSERTS.has(part.series)}`
+
+const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !== undefined
+
+/** What is only seen where something rolls: shields and seals of a bearing, rows, a taper bore. */
+const rollsInside = ({ closures, rows, doubleRow, taperBore, extendedInner, encoder }: Looks): boolean =>
+  (closures?.length ?? 0) > 0 || [rows, doubleRow, taperBore, extendedInner, encoder].some((look) => look !== undefined)
+
 /** How what is seen stands to a part, one entry per look that says something about it. Own lists give sizes, not looks. */
 export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
   if (part.family === 'own') return []
@@ -35,10 +50,11 @@ export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
   const found: WeighedLook[] = []
   if (looks.element && part.piece !== 'seal')
     found.push(judge('element', facts.element === looks.element, WRONG_ELEMENT))
-  if (looks.element && part.piece === 'seal') found.push(judge('element', false, WRONG_ELEMENT))
+  if (looks.element && part.piece === 'seal') found.push(judge('element', false, NO_SEAL))
+  if (part.piece === 'seal' && rollsInside(looks)) found.push(judge('closures', false, NO_SEAL))
   const rows = looks.rows ?? (looks.doubleRow === undefined ? undefined : looks.doubleRow ? 2 : 1)
   if (rows !== undefined && facts.rows) found.push(judge('rows', facts.rows === rows, WRONG_ROWS))
-  if (closedOf(looks) && facts.element !== 'ball')
+  if (closedOf(looks) && facts.element !== 'ball' && part.piece !== 'seal')
     found.push({ item: 'closures', log: Math.log(UNUSUAL), verdict: 'strained' })
   const insert = traits.has('insert')
   if (looks.sphericalOutside !== undefined) {
@@ -48,6 +64,10 @@ export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
   if (looks.extendedInner) found.push(judge('extendedInner', insert, UNUSUAL))
   if (looks.encoder) found.push(judge('encoder', part.family === 'hub-unit', WRONG_SHAPE))
   const rolls = facts.element
+  if (looks.flange === undefined && hasFlange(part))
+    found.push({ item: 'flange', log: Math.log(FLANGE_UNSAID), verdict: 'agrees' })
+  if (looks.flange !== undefined && rolls === 'ball' && part.family !== 'hub-unit')
+    found.push(judge('flange', hasFlange(part) === looks.flange, WRONG_SHAPE))
   if (looks.flange && rolls !== 'ball') found.push(judge('flange', false, UNUSUAL))
   if (looks.snapGroove && rolls !== 'ball' && rolls !== 'cylindricalRoller')
     found.push(judge('snapGroove', false, UNUSUAL))

@@ -25,9 +25,11 @@ const UNSOUND: ReadonlySet<Cause> = new Set(['otherUnit', 'nearMiss', 'misread']
 const mixture = (model: ReadingModel, sizes: readonly ExpectedSize[]): number =>
   logSumExp(sizes.map((size) => Math.log(size.weight) + logReading(model, size.mm)))
 
-/** A part whose family has the size, but whose row does not give it: a set of unknown total width. */
+/** A part whose family has the size, but of which it is not known: a set of unknown total width, a part by rule. */
 export const mayHave = (part: Part, feature: ReadingModel['feature']): boolean =>
-  feature === 'totalWidth' && part.set !== undefined
+  part.computed === true ||
+  (feature === 'totalWidth' && part.set !== undefined) ||
+  (feature === 'width' && part.family === 'insert' && part.dimensions.width === undefined)
 
 /** ln p(reading | part). */
 export function logReadingOf(part: Part, model: ReadingModel, closed: boolean | null): number {

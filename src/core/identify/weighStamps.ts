@@ -10,6 +10,8 @@ export interface StampModel {
   stamp: Stamp
   /** parts the stamp may name, with the cheapest reading */
   readings: ReadonlyMap<Part, Reading>
+  /** among them those that no row holds, named by the rule of their series */
+  computed: readonly Part[]
   /** places on the shelf of own parts that it may name, with their ln likelihood */
   onShelf: ReadonlyMap<number, number>
   /** ln likelihood of this stamp on a part it does not name, and on a part nobody lists */
@@ -21,8 +23,11 @@ export interface StampModel {
 const WRONG_STAMP = 0.02
 /** However many marks were read, a stamp never rules a part out for good, ln. */
 const NEVER_RULED_OUT = -16
-/** A number of a part nobody lists: about one of a dozen marks in each place, up to a whole word, ln. */
-const UNLISTED_PART = { perMark: 2.5, most: 12 }
+/**
+ * A number of a part nobody lists: about one of a dozen marks in each place, up to a whole word, ln. A clear number that
+ * names nothing is more often one of these than a misread one; one of which every mark is explained hardly ever is.
+ */
+const UNLISTED_PART = { perMark: 2.5, most: 12, mostClear: 9, explained: 16 }
 /** A stamp this cheap reads clean. */
 const CLEAN_COST = 1
 
@@ -30,7 +35,6 @@ const lost = new Set(['?', '*'])
 
 /** A cone or cup names every set it belongs to; a stamp said to be on the cup does not name a cone. */
 function partsNamed({ part }: Reading, on: Stamp['on'], catalogue: Catalogue): readonly Part[] {
-  if (!part) return []
   if ((on === 'cup' && part.piece === 'cone') || (on === 'cone' && part.piece === 'cup')) return []
   return [part, ...(catalogue.setsOf.get(part.base) ?? [])]
 }
@@ -44,10 +48,20 @@ function shelfReadings(text: string, language: Language, shelf: Shelf): { n: num
     return { part }
   }
   return readAgainst(text, language, { index: shelf.numbers, named }).flatMap((reading) => {
-    const n = reading.part ? places.get(reading.part) : undefined
+    const n = places.get(reading.part)
     return n === undefined ? [] : [{ n, reading }]
   })
 }
+
+/** Nothing legible: the stamp is the same on every part. */
+const sayingNothing = (stamp: Stamp): StampModel => ({
+  stamp,
+  readings: new Map(),
+  computed: [],
+  onShelf: new Map(),
+  other: 0,
+  unlisted: 0,
+})
 
 /**
  * Reads a stamp once against the whole catalogue and the shop's own lists.
@@ -60,11 +74,13 @@ export function readStamp(
   logPrior: (part: Part) => number,
   own: { shelf: Shelf; logPrior: number } | null,
 ): StampModel {
-  const legible = glyphs(stamp.text).filter((g) => !lost.has(g.char)).length
+  const marks = glyphs(stamp.text)
+  const legible = marks.filter((g) => !lost.has(g.char)).length
+  if (legible === 0) return sayingNothing(stamp)
   const readings = new Map<Part, Reading>()
-  let ruleOnly = Infinity
+  const computed: Part[] = []
   for (const reading of readAllDesignations(stamp.text, language)) {
-    if (!reading.part) ruleOnly = Math.min(ruleOnly, reading.cost)
+    if (reading.part.computed) computed.push(reading.part)
     for (const part of partsNamed(reading, stamp.on, language.catalogue)) {
       const held = readings.get(part)
       if (!held || reading.cost < held.cost) readings.set(part, reading)
@@ -75,16 +91,19 @@ export function readStamp(
   if (own)
     for (const { n, reading } of shelfReadings(stamp.text, language, own.shelf)) {
       onShelf.set(n, -reading.cost)
-      if (reading.part) readings.set(reading.part, reading)
+      readings.set(reading.part, reading)
     }
   const owned = logSumExp([...onShelf.values()].map((log) => (own?.logPrior ?? 0) + log))
-  const unlisted = -Math.min(UNLISTED_PART.most, UNLISTED_PART.perMark * legible)
+  const clear = legible === marks.length
+  const explained = [...readings.values()].some((reading) => reading.exact)
+  const most = explained ? UNLISTED_PART.explained : clear ? UNLISTED_PART.mostClear : UNLISTED_PART.most
   return {
     stamp,
     readings,
     onShelf,
     other: Math.max(NEVER_RULED_OUT, Math.log(WRONG_STAMP) + logSumExp([listed, owned])),
-    unlisted: Math.max(unlisted, -ruleOnly),
+    unlisted: -Math.min(most, UNLISTED_PART.perMark * legible),
+    computed,
   }
 }
 
@@ -93,6 +112,7 @@ export function weighStamp(
   model: StampModel,
 ): { log: number; verdict: Verdict; reading: Reading | null } {
   const reading = model.readings.get(part)
+  if (model.other === 0 && model.readings.size === 0) return { log: 0, verdict: 'agrees', reading: null }
   if (!reading || -reading.cost < model.other)
     return { log: model.other, verdict: 'contradicts', reading: null }
   return { log: -reading.cost, verdict: reading.cost <= CLEAN_COST ? 'agrees' : 'strained', reading }

@@ -30,6 +30,7 @@ export const ITEM_WORDS: Record<string, string> = {
 
 const CAUSES: Record<string, string> = {
   noise: '',
+  coarse: ': read or typed coarsely',
   wear: ': worn',
   tolerance: ': within what new ones differ',
   insideJaws: ': inside jaws or a chamfer',
@@ -43,8 +44,12 @@ function stampWords({ reading, verdict }: EvidenceItem): string {
   if (!reading) return 'names another part'
   const unknown = reading.unknown.filter((text) => !/^[?*]+$/.test(text))
   const rest = unknown.length > 0 ? `, ${unknown.join(' ')} not decoded` : ''
+  const repaired = reading.repaired
+    .filter(({ read }) => read !== '?' && read !== '*')
+    .map(({ read, taken }) => (read === '' ? `${taken} added` : taken === '' ? `${read} left out` : `${read} read as ${taken}`))
+  if (repaired.length > 0) return `read as ${reading.canonical}: ${repaired.join(', ')}${rest}`
   if (verdict === 'agrees') return `reads as ${reading.canonical}${rest}`
-  return `worn marks, fits ${reading.canonical}${rest}`
+  return `lost marks, fits ${reading.canonical}${rest}`
 }
 
 /** One line on how a piece of evidence stands to a part. */
@@ -55,6 +60,7 @@ export function evidenceWords(item: EvidenceItem): string {
   if (item.deviationMm === null) return item.verdict === 'agrees' ? 'as seen' : 'not as seen'
   const off = Math.abs(item.deviationMm)
   const side = item.deviationMm < 0 ? 'small' : 'large'
+  if (item.cause === 'coarse') return off < 0.005 ? 'agrees' : `agrees as typed, ${off.toFixed(2)} mm ${side}`
   if (item.verdict === 'agrees') return off < 0.005 ? 'agrees' : `agrees, ${off.toFixed(2)} mm ${side}`
   const cause =
     item.cause === 'noise'
@@ -76,18 +82,55 @@ export function patternWords({ valuesMm, instrument }: Measured): string {
   return `${valuesMm.length} readings, ${apart.toFixed(2)} mm apart${uneven ? ': out of round or askew' : ''}`
 }
 
-/** What an identification says of parts that no list holds. */
+const lower = (item: string): string => (ITEM_WORDS[item] ?? item).toLowerCase()
+
+/** How what was measured differs from a part, largest difference first; empty where nothing was measured. */
+function differencesFrom(part: IdentifiedPart): string[] {
+  return part.evidence
+    .flatMap(({ item, deviationMm }) => (deviationMm === null ? [] : [{ item, off: deviationMm }]))
+    .filter(({ off }) => Math.abs(off) >= DIFFERENCE_MM)
+    .sort((a, b) => Math.abs(b.off) - Math.abs(a.off))
+    .map(({ item, off }) => `${lower(item)} ${Math.abs(off).toFixed(2)} mm ${off < 0 ? 'smaller' : 'larger'}`)
+}
+
+/** Differences below this are no reason to look for another part, mm. */
+const DIFFERENCE_MM = 0.05
+
+const isMeasured = (part: IdentifiedPart): boolean => part.evidence.some((e) => e.deviationMm !== null)
+const isStamped = (part: IdentifiedPart): boolean => part.evidence.some((e) => e.item === 'stamp')
+
+/** Whether “not listed” is likelier than every listed part. */
+export const unlistedLeads = (unlisted: number, leader: IdentifiedPart | undefined): boolean =>
+  unlisted >= (leader?.probability ?? 0)
+
+/** What an identification says of parts that no list holds; only of evidence that was given. */
 export function unlistedWords(probability: number, nearest: IdentifiedPart | undefined): string {
-  if (probability < 0.5) return 'A special or a size that is not in the catalogue.'
+  if (!unlistedLeads(probability, nearest)) return 'A special or a size that is not in the catalogue.'
   if (!nearest) return 'Nothing listed fits. Look for a stamp, or measure again.'
-  const differences = nearest.evidence
-    .filter((e) => e.deviationMm !== null)
-    .map(
-      (e) =>
-        `${(ITEM_WORDS[e.item] ?? e.item).toLowerCase()} ${Math.abs(e.deviationMm ?? 0).toFixed(2)} mm ${(e.deviationMm ?? 0) < 0 ? 'smaller' : 'larger'}`,
-    )
+  const what =
+    isMeasured(nearest) && isStamped(nearest)
+      ? 'this number and these sizes'
+      : isMeasured(nearest)
+        ? 'these sizes'
+        : isStamped(nearest)
+          ? 'this number'
+          : 'this shape'
+  const differences = differencesFrom(nearest)
   const measured = differences.length > 0 ? ` (measured ${differences.join(', ')})` : ''
-  return `Nothing listed has these sizes. The nearest is ${nearest.part.base}${measured}.`
+  return `Nothing listed has ${what}. The nearest is ${nearest.part.base}${measured}.`
+}
+
+/** What to do while nothing listed fits. */
+function unlistedAdvice(nearest: IdentifiedPart | undefined): { heading: string; line: string } {
+  const keep = 'or keep it as a part of your own'
+  if (!nearest) return { heading: 'Not in the catalogue', line: `Look for a stamp, measure the bore, ${keep}.` }
+  const worst = nearest.evidence
+    .filter((e) => e.verdict === 'contradicts')
+    .sort((a, b) => a.weight - b.weight)
+    .map(({ item }) => (item === 'stamp' ? 'read the stamp again' : `check the ${lower(item)} again`))
+  const check = [...new Set(worst)].slice(0, 2).join(' and ') || 'measure what is still open'
+  const line = `${check.charAt(0).toUpperCase()}${check.slice(1)}, ${keep}: stamp and sizes go with it.`
+  return { heading: 'Not in the catalogue', line }
 }
 
 const ASK: Record<string, string> = {
@@ -100,6 +143,9 @@ const ASK: Record<string, string> = {
   element: 'Look at what rolls',
   rows: 'Count the rows',
   sphericalOutside: 'See whether the outside is round',
+  flange: 'Look for a flange',
+  shaft: 'Measure the shaft',
+  housing: 'Measure the housing',
 }
 
 const sameSize = (a: IdentifiedPart, b: IdentifiedPart): boolean =>
@@ -132,32 +178,83 @@ function kindWords(leader: IdentifiedPart, others: readonly IdentifiedPart[]): s
   return `Same size, different kind; look, do not measure. ${told.join('. ')}.`
 }
 
-function settledWords({ part, probability }: IdentifiedPart): string {
-  if (probability < 0.8)
+/** Parts of the leader's kind and size that are still possible: only their number, or their mate, tells them apart. */
+function twinsOf(leader: IdentifiedPart, others: readonly IdentifiedPart[]): string[] {
+  const alike = (other: IdentifiedPart): boolean =>
+    other.part.piece === leader.part.piece &&
+    other.part.family === leader.part.family &&
+    other.probability > POSSIBLE &&
+    sizesAlike(leader, other)
+  return others.filter((o) => o === leader || alike(o)).map((o) => o.part.base)
+}
+
+const POSSIBLE = 0.02
+/** Sizes this close are not told apart on a used part, mm. */
+const ALIKE_MM = 0.12
+
+const sizesAlike = ({ dimensions: a }: IdentifiedPart, { dimensions: b }: IdentifiedPart): boolean =>
+  (['bore', 'outside', 'width', 'coneWidth', 'cupWidth', 'totalWidth'] as const).every((name) => {
+    const [x, y] = [a[name], b[name]]
+    return x === undefined || y === undefined || Math.abs(x - y) <= ALIKE_MM
+  })
+
+function twinWords({ part }: IdentifiedPart, twins: readonly string[]): { heading: string; line: string } {
+  const names = twins.slice(0, 4).join(' and ')
+  if (part.piece === 'cup' || part.piece === 'cone') {
+    const mate = part.piece === 'cup' ? 'cone' : 'cup'
+    return {
+      heading: 'Same size, different series',
+      line: `${names} cannot be told apart by size. Read the number, or that of the ${mate}.`,
+    }
+  }
+  return { heading: 'Same size, more than one part', line: `${names}: read the number, or look at the flange and seals.` }
+}
+
+function settledWords({ part, probability, evidence }: IdentifiedPart): string {
+  if (probability < SETTLED)
     return 'Nothing more separates the rest by measuring. Look for a stamp, or compare with a new part.'
-  const balls = familyFacts(part.family).element === 'ball'
-  if (balls)
-    return `The size is settled. Choose closure and clearance for this ${familyFacts(part.family).words}.`
-  return part.set
-    ? `The set is settled: cone ${part.set.cone}, cup ${part.set.cup}. Renew both.`
-    : 'The size is settled.'
+  const named = !evidence.some((e) => e.deviationMm !== null)
+  if (part.computed)
+    return 'The number follows the rule of its series, but is not in the catalogue. Confirm the sizes.'
+  if (part.set) return `The set is settled: cone ${part.set.cone}, cup ${part.set.cup}. Renew both.`
+  const what = named ? 'The number is clear.' : 'The size is settled.'
+  return familyFacts(part.family).traits?.includes('closable')
+    ? `${what} Choose closure and clearance for this ${familyFacts(part.family).words}.`
+    : what
+}
+
+/** From here on an answer counts as settled. */
+const SETTLED = 0.8
+/** Doubt that is no longer worth another measurement. */
+const LITTLE_DOUBT = 0.03
+
+function doubtWords(next: NextMeasurement): string {
+  if (next.doubtLeft < LITTLE_DOUBT) return 'Settles it.'
+  return `Leaves about ${Math.round(next.doubtLeft * 100)} % in doubt.`
 }
 
 /** The next thing to do, as a heading and a line below it. */
 export function nextWords(
   next: NextMeasurement | null,
   candidates: readonly IdentifiedPart[],
+  unlisted = 0,
 ): { heading: string; line: string } | null {
   const [leader] = candidates
+  if (unlistedLeads(unlisted, leader)) return unlistedAdvice(leader)
   if (!leader) return null
   const kinds = kindWords(leader, candidates)
   if (kinds && (next === null || next.feature === 'element'))
     return { heading: 'Look which kind it is', line: kinds }
-  if (!next) return { heading: 'Enough measured', line: settledWords(leader) }
+  if (!next) {
+    const twins = twinsOf(leader, candidates)
+    if (twins.length > 1) return twinWords(leader, twins)
+    const heading = leader.probability < SETTLED ? 'Nothing more to measure' : 'Enough measured'
+    return { heading, line: settledWords(leader) }
+  }
   const [first, ...others] = next.separates
   const stop = next.gainBits < 0.15 ? ' You may also stop here.' : ''
   return {
     heading: ASK[next.feature] ?? `Measure ${next.feature}`,
-    line: `Tells ${first} from ${others.join(' and ')}: ${next.gainBits} bit.${stop}`,
+    line: `Tells ${first} from ${others.join(' and ')}. ${doubtWords(next)}${stop}`,
   }
 }

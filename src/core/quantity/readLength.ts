@@ -66,7 +66,8 @@ function tidy(text: string): string {
     .replace(/[‐‑‒–—−]/g, '-')
     .replace(/[″“”]|′′|’’/g, '"')
     .toLowerCase()
-    .replace(/^\s*(?:[ø⌀]|dia\.?(?:meter)?)\s*/, '')
+    .replace(/^\s*(?:[ø⌀~≈]|dia\.?(?:meter)?|about|ca\.?)\s*/, '')
+    .replace(/(\d)\?+/g, '$1')
     .replace(/\s+/g, ' ')
     .trim()
 }
@@ -95,7 +96,7 @@ function readFraction(body: string): Result<Omit<TypedLength, 'stated'>, LengthP
 
 /**
  * Reads one length the way people type it: `1 3/8`, `1-3/8`, `1⅜`, `1.378`, `35`, `35,0`, `15/16"`, `62mm`, `.9843in`.
- * A comma is a decimal comma; there are no thousands separators in lengths of this size.
+ * `~1.9` and `1.9?` say that more figures follow: they are as coarse as they are typed. A comma is a decimal comma; there are no thousands separators in lengths of this size.
  *
  * @param text what was typed, any case, any spacing
  * @returns the value in its stated unit (`stated: null` when none was typed), or a refusal that says what to change

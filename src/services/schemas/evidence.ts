@@ -65,6 +65,11 @@ export const IdentifyResponse = z.object({
       series: z.string(),
       probability: z.number(),
       verified: z.boolean(),
+      listed: z.boolean().describe('false: computed from the rule of its series, not in the catalogue'),
+      front: z.string().describe('prefix and number, without options'),
+      options: z
+        .array(z.object({ written: z.string(), meaning: z.string(), from: z.enum(['stamp', 'seen']) }))
+        .describe('what the designation adds to the number; each may be left open'),
       closure: z.object({
         sides: z.union([z.literal(0), z.literal(1), z.literal(2)]),
         type: z.enum(['open', 'shield', 'lowFrictionSeal', 'contactSeal']),
@@ -84,7 +89,15 @@ export const IdentifyResponse = z.object({
     }),
   ),
   unlisted: z.object({ probability: z.number(), note: z.string() }),
-  next: z.object({ feature: z.string(), gainBits: z.number(), separates: z.array(z.string()) }).nullable(),
+  next: z
+    .object({
+      feature: z.string(),
+      gainBits: z.number(),
+      doubtLeft: z.number().describe('share still in doubt afterwards, 0 to 1'),
+      separates: z.array(z.string()),
+    })
+    .nullable(),
+  stampNotes: z.array(z.string()).describe('what to change in each stamp; empty = nothing'),
   advice: z.object({ heading: z.string(), line: z.string() }).nullable(),
   readings: z.array(
     z.object({

@@ -1,0 +1,35 @@
+import 'server-only'
+import { readClean } from '@/core/designation'
+import { findOnShelf } from '@/core/shelf'
+import { keepOwnPart as store } from '@/db'
+import { ServiceError } from './errors'
+import { ready, refreshShop } from './language'
+import { OwnPartRequest, type OwnPartResponse } from './schemas/ownPart'
+import { parse } from './schemas/parse'
+
+/** The own list that parts kept from an identification go into. */
+const LIST = 'Kept at the bench'
+
+/**
+ * Keeps a part that no list holds as one of the shop's own: from now on it is found by its number and its sizes.
+ * @throws ServiceError `unreadable`; `impossible` without a size or with a bore larger than the outside; `conflict` when the
+ *   number is that of a listed part
+ */
+export async function keepOwnPart(input: unknown): Promise<OwnPartResponse> {
+  const { designation, bore = null, outside = null, width = null } = parse(OwnPartRequest, input)
+  if (bore === null && outside === null)
+    throw new ServiceError('impossible', 'Give at least the bore or the outside: the part is found by its sizes later.')
+  if (bore !== null && outside !== null && bore >= outside)
+    throw new ServiceError('impossible', 'The bore is not smaller than the outside. Check both sizes.')
+  const { language, identifier } = await ready()
+  const listed = readClean(designation, language)
+  if (listed && !listed.part.computed)
+    throw new ServiceError(
+      'conflict',
+      `“${designation}” is the number of a listed part. Give the own part a name of its own, such as the machine and its place.`,
+    )
+  const held = identifier.shelf && findOnShelf(identifier.shelf, designation)
+  const added = held ? false : await store(LIST, { designation, bore, outside, width })
+  if (added) await refreshShop()
+  return { designation, list: LIST, added }
+}
