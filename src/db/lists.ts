@@ -145,8 +145,13 @@ export interface OwnPart {
 export async function keepOwnPart(name: string, part: Omit<OwnPart, 'listId'>): Promise<boolean> {
   const { ListRow: Lists, ListItemRow: Items } = models()
   return database().transaction(async (transaction) => {
-    const found = await Lists.findOne({ where: { name, kind: 'own' }, transaction, lock: transaction.LOCK.UPDATE })
-    const list = found ?? (await Lists.create({ name, kind: 'own', state: 'done', remarks: '[]' }, { transaction }))
+    const found = await Lists.findOne({
+      where: { name, kind: 'own' },
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    })
+    const list =
+      found ?? (await Lists.create({ name, kind: 'own', state: 'done', remarks: '[]' }, { transaction }))
     const held = await Items.findOne({
       where: { list_id: list.id, designation: part.designation },
       transaction,

@@ -35,7 +35,12 @@ const toRow = (part: Part) => ({
   outside: part.dimensions.outside ?? null,
   width: part.dimensions.width ?? part.dimensions.totalWidth ?? null,
   dimensions: JSON.stringify(part.dimensions),
-  details: JSON.stringify({ set: part.set, seal: part.seal, hardware: part.hardware, synonyms: part.synonyms }),
+  details: JSON.stringify({
+    set: part.set,
+    seal: part.seal,
+    hardware: part.hardware,
+    synonyms: part.synonyms,
+  }),
   commonness: part.commonness,
   source_kind: part.provenance.kind,
   source: part.provenance.text,

@@ -53,7 +53,7 @@ function candidatesOf({ candidates }: Identification): IdentifyResponse['candida
       verified: part.provenance.verified,
       listed: part.computed !== true,
       front: decided.front,
-      options: decided.options,
+      options: decided.options.map(({ written, meaning, from }) => ({ written, meaning, from })),
       closure: decided.closure,
       dimensions: millimetres(dimensions),
       dimensionsIn: inchTwins(dimensions),
@@ -95,7 +95,12 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
     )
   const stamps = request.stamps.filter((stamp) => stamp.text.trim() !== '')
   const silent = stamps.filter(({ text }) => !/[\p{L}\p{N}]/u.test(text))
-  if (read.value.length === 0 && stamps.length > 0 && silent.length === stamps.length && !says(request.observed))
+  if (
+    read.value.length === 0 &&
+    stamps.length > 0 &&
+    silent.length === stamps.length &&
+    !says(request.observed)
+  )
     throw new ServiceError('impossible', SAYS_NOTHING, [
       { path: ['stamps', request.stamps.findIndex(({ text }) => text.trim() !== '')], message: SAYS_NOTHING },
     ])

@@ -1,5 +1,6 @@
 import 'server-only'
 import { compareParts } from '@/core/compare'
+import { sizesIn } from '@/core/designation'
 import { CAUSES, DAMAGE, judgeParts } from '@/core/inspect'
 import { variantOf } from '@/core/interchange'
 import { ready } from './language'
@@ -19,7 +20,14 @@ export async function comparePair(input: unknown): Promise<CompareResponse> {
   const { language } = await ready()
   const side = ({ designation, measured, features }: typeof from) => {
     const variant = designation === '' ? null : variantOf(designation, language)
-    if (designation !== '' && !variant) throw notListed(designation, language)
+    if (variant || designation === '') return { variant, measured, features }
+    // A text that gives sizes is compared by them; one without a figure names nothing that could be compared.
+    const sizes = sizesIn(designation)
+    if (sizes) {
+      const [bore, outside, width] = sizes.mm
+      return { variant, measured: { bore, outside, width, ...measured }, features }
+    }
+    if (/\d/.test(designation)) throw notListed(designation, language)
     return { variant, measured, features }
   }
   const [old, next] = [side(from), side(to)]

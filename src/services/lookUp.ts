@@ -117,6 +117,8 @@ const figure = (most: number) => z.coerce.number<string>().min(0).max(most).opti
 const Place = z.object({
   speed: z.enum(['slow', 'fast']).optional(),
   rpm: figure(200_000),
+  kmh: figure(500),
+  tyreMm: figure(5000),
   wet: yes,
   temperatureC: z.coerce.number<string>().min(-100).max(400).optional(),
   load: z.enum(LOADS).optional(),

@@ -6,7 +6,8 @@ type Reason = Extract<ExactReading, { ok: false }>['reason']
 
 const WORDS: Record<Reason, (text: string) => string> = {
   empty: () => 'There is no letter or figure in it. Give a number, such as 6205-2RS.',
-  lostMarks: (text) => `“${text}” has lost marks. Identify it with its sizes, or choose the number it may be.`,
+  lostMarks: (text) =>
+    `“${text}” has lost marks. Identify it with its sizes, or choose the number it may be.`,
   twoNumbers: (text) => `“${text}” holds more than one number. Ask for one at a time.`,
   notListed: (text) =>
     `“${text}” is not in the catalogue. Check the number, or identify the part by its sizes.`,

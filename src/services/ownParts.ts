@@ -18,7 +18,10 @@ const LIST = 'Kept at the bench'
 export async function keepOwnPart(input: unknown): Promise<OwnPartResponse> {
   const { designation, bore = null, outside = null, width = null } = parse(OwnPartRequest, input)
   if (bore === null && outside === null)
-    throw new ServiceError('impossible', 'Give at least the bore or the outside: the part is found by its sizes later.')
+    throw new ServiceError(
+      'impossible',
+      'Give at least the bore or the outside: the part is found by its sizes later.',
+    )
   if (bore !== null && outside !== null && bore >= outside)
     throw new ServiceError('impossible', 'The bore is not smaller than the outside. Check both sizes.')
   const { language, identifier } = await ready()

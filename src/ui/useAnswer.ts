@@ -1,7 +1,8 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import { ask, send, wordsOf } from './ask'
+import type { Suggestion } from '@/core/designation'
+import { ask, send, suggestionsOf, wordsOf } from './ask'
 
 /** Typing rests this long before it is asked. */
 const REST_MS = 150
@@ -11,9 +12,11 @@ interface Held<T> {
   answer: T | null
   /** what to change; empty = nothing */
   words: string
+  /** numbers that may have been meant by a refused one */
+  suggestions: readonly Suggestion[]
 }
 
-const NONE = { answer: null, words: '' }
+const NONE = { answer: null, words: '', suggestions: [] }
 
 /**
  * Asks while somebody types: after a short rest, only the last question counts.
@@ -29,8 +32,11 @@ export function useAnswer<T>(path: string | null, body?: object | null): Held<T>
     const timer = setTimeout(() => {
       const question = text === '' ? ask<T>(path) : send<T>('POST', path, JSON.parse(text))
       question
-        .then((answer) => current && setHeld({ answer, words: '' }))
-        .catch((error: unknown) => current && setHeld((h) => ({ ...h, words: wordsOf(error) })))
+        .then((answer) => current && setHeld({ answer, words: '', suggestions: [] }))
+        .catch(
+          (error: unknown) =>
+            current && setHeld((h) => ({ ...h, words: wordsOf(error), suggestions: suggestionsOf(error) })),
+        )
     }, REST_MS)
     return () => {
       current = false

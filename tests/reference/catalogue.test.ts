@@ -23,7 +23,9 @@ describe('every row', () => {
   it('has a bore smaller than its outside, and a width smaller than its outside', () => {
     for (const { base, family, dimensions: d } of parts) {
       if (d.bore !== undefined && d.outside !== undefined) expect(d.bore, base).toBeLessThan(d.outside)
-      for (const width of family === 'needle' || family === 'one-way-clutch' ? [] : [d.width, d.closedWidth, d.totalWidth])
+      for (const width of family === 'needle' || family === 'one-way-clutch'
+        ? []
+        : [d.width, d.closedWidth, d.totalWidth])
         if (width !== undefined && d.outside !== undefined) expect(width, base).toBeLessThanOrEqual(d.outside)
       if (d.closedWidth !== undefined && d.width !== undefined)
         expect(d.closedWidth, base).toBeGreaterThanOrEqual(d.width)
@@ -315,7 +317,9 @@ describe('miniature', () => {
 // Flanged (common practice): the sizes of the plain bearing of the same number, and a flange a little larger than the outside.
 describe('flanged and inch-bored', () => {
   it('a flanged number has the sizes of the plain one, and a flange larger than its outside', () => {
-    const flanged = parts.filter((p) => p.dimensions.flangeOutside !== undefined && / /.test(p.base) === false)
+    const flanged = parts.filter(
+      (p) => p.dimensions.flangeOutside !== undefined && / /.test(p.base) === false,
+    )
     expect(flanged.length).toBeGreaterThan(60)
     for (const { base, dimensions: d } of flanged) {
       const number = base.startsWith('MF') ? `MR${base.slice(2)}` : base.slice(1)

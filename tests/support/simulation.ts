@@ -22,7 +22,10 @@ const exponential = (random: Random, mean: number): number => -mean * Math.log(1
 const identifier = buildIdentifier(shipped)
 const bearings = shipped.catalogue.parts.filter(
   ({ piece, family, dimensions: d }) =>
-    piece === 'complete' && familyFacts(family).kind === 'bearing' && d.bore !== undefined && d.outside !== undefined,
+    piece === 'complete' &&
+    familyFacts(family).kind === 'bearing' &&
+    d.bore !== undefined &&
+    d.outside !== undefined,
 )
 const totalWeight = bearings.reduce((sum, p) => sum + commonnessWeight(p), 0)
 

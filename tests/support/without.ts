@@ -7,8 +7,7 @@ export function without(language: Language, gone: Part): Language {
   const stays = (part: Part): boolean =>
     part !== gone && (!part.set || (part.set.cone !== gone.base && part.set.cup !== gone.base))
   const byName = new Map(catalogue.byName)
-  for (const [key, parts] of catalogue.byName)
-    if (!parts.every(stays)) byName.set(key, parts.filter(stays))
+  for (const [key, parts] of catalogue.byName) if (!parts.every(stays)) byName.set(key, parts.filter(stays))
   const setsOf = new Map([...catalogue.setsOf].filter(([base]) => base !== gone.base))
   const kept: Catalogue = { ...catalogue, parts: catalogue.parts.filter(stays), byName, setsOf }
   return { ...language, catalogue: kept }

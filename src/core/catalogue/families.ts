@@ -92,7 +92,16 @@ export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
   rollers: ROLLERS,
   iso: ISO,
   /** every bearing, inch tapered ones, inserts and units included */
-  bearings: [...ISO, 'tapered-inch', 'insert', 'hub-unit', 'cam-follower', 'thrust-roller', 'spherical-plain', 'one-way-clutch'],
+  bearings: [
+    ...ISO,
+    'tapered-inch',
+    'insert',
+    'hub-unit',
+    'cam-follower',
+    'thrust-roller',
+    'spherical-plain',
+    'one-way-clutch',
+  ],
   /** made with shields or seals under the same number */
   closable: (Object.keys(FAMILIES) as Family[]).filter((family) => {
     const facts: FamilyFacts = FAMILIES[family]

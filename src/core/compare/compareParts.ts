@@ -1,6 +1,7 @@
 import type { DimensionName } from '../catalogue'
 import { closureWords, compareVariants, type Application, type Variant } from '../interchange'
 import { writeInch, writeMm } from '../quantity'
+import { compareFeatures } from './readFeature'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES, type UnitFeature } from './unitFeatures'
 
 export const COMPARED_RESULTS = ['same', 'look', 'no', 'unknown'] as const
@@ -70,6 +71,8 @@ function sizeRow(name: DimensionName, words: string, from: PartSide, to: PartSid
   const row = { feature: name, words, old: seen, new: next === undefined ? 'not known' : both(next) }
   if (old === undefined || next === undefined)
     return { ...row, difference: '', result: 'unknown', meaning: 'Measure it.' }
+  const against = contradiction(nominal === undefined ? undefined : old, taken)
+  if (against) return { ...row, difference: against, result: 'look', meaning: CHECK_OLD }
   const off = next - old
   const room = nominal === undefined ? SAME.measuredMm : SAME.catalogueMm
   if (Math.abs(off) <= room)
@@ -87,6 +90,17 @@ function sizeRow(name: DimensionName, words: string, from: PartSide, to: PartSid
     meaning: MEANINGS[name]?.[off > 0 ? 1 : 0] ?? 'Check the room it has.',
   }
 }
+
+/** A reading this far from the catalogue is not wear: the part in the hand is another one, mm (common practice). */
+const OTHER_PART_MM = 0.35
+const CHECK_OLD =
+  'The caliper and the number of the old part do not agree: measure again, or the number is not its own.'
+
+/** Words when what was measured is not the size of the number. */
+const contradiction = (nominal: number | undefined, taken: number | undefined): string =>
+  nominal !== undefined && taken !== undefined && Math.abs(taken - nominal) > OTHER_PART_MM
+    ? `measured ${writeMm(Math.abs(taken - nominal))} mm ${taken > nominal ? 'larger' : 'smaller'} than its number says`
+    : ''
 
 /** The size of a part with its closures: shielded and sealed types may be wider. */
 function closedWidth({ variant }: PartSide, name: DimensionName): number | undefined {
@@ -136,32 +150,15 @@ function optionRows(from: Variant, to: Variant, application: Application): Compa
     })
 }
 
-const plain = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[×*]/g, 'x')
-    .replace(/,(?=\d)/g, '.')
-    .replace(/\s+/g, '')
-
-/** Figures typed off a part agree to this: a tape or caliper, mm. */
-const TYPED_MM = 0.3
-
-function alike(a: string, b: string, feature: UnitFeature): boolean {
-  const [x, y] = [Number(plain(a)), Number(plain(b))]
-  return Number.isFinite(x) && Number.isFinite(y) && feature !== 'lugCount'
-    ? Math.abs(x - y) <= TYPED_MM
-    : plain(a) === plain(b)
-}
-
 function featureRow(feature: UnitFeature, from: PartSide, to: PartSide): Compared | null {
-  const { words, unlike, meaning, attempt } = UNIT_FEATURE_FACTS[feature]
+  const { words, meaning, attempt } = UNIT_FEATURE_FACTS[feature]
   const [a, b] = [from.features[feature]?.trim() ?? '', to.features[feature]?.trim() ?? '']
   if (a === '' && b === '') return null
   const row = { feature, words, old: a || 'not known', new: b || 'not known' }
   if (a === '' || b === '') return { ...row, difference: '', result: 'unknown', meaning: attempt }
-  return alike(a, b, feature)
-    ? { ...row, difference: '', result: 'same', meaning: '' }
-    : { ...row, difference: 'differs', result: unlike, meaning }
+  const { result, note } = compareFeatures(feature, a, b)
+  if (result === 'same') return { ...row, difference: '', result, meaning: '' }
+  return { ...row, difference: 'differs', result, meaning: note || meaning }
 }
 
 function attemptsFor(from: PartSide, to: PartSide, rows: readonly Compared[]): string[] {

@@ -15,6 +15,8 @@ export type UnitFeature = (typeof UNIT_FEATURES)[number]
 
 interface FeatureFacts {
   words: string
+  /** what is typed: a count, a length, a thread, a count of bolts with their thread, or words */
+  reads: 'count' | 'length' | 'thread' | 'bolts' | 'words'
   example: string
   /** unlike: cannot be used, or needs a look */
   unlike: 'no' | 'look'
@@ -25,6 +27,7 @@ interface FeatureFacts {
 
 export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   lugCount: {
+    reads: 'count',
     words: 'Lugs',
     example: '5',
     unlike: 'no',
@@ -32,6 +35,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     attempt: 'Count the lugs of both.',
   },
   studThread: {
+    reads: 'thread',
     words: 'Stud thread',
     example: 'M12x1.5',
     unlike: 'no',
@@ -39,6 +43,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     attempt: 'Run an old wheel nut by hand over a new stud.',
   },
   boltCircle: {
+    reads: 'length',
     words: 'Circle of the studs',
     example: '100',
     unlike: 'no',
@@ -46,6 +51,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     attempt: 'Lay the wheel or the old flange on the new studs.',
   },
   pilot: {
+    reads: 'length',
     words: 'Pilot of the wheel',
     example: '57.1',
     unlike: 'no',
@@ -53,6 +59,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     attempt: 'Caliper over both pilots.',
   },
   flangeOffset: {
+    reads: 'length',
     words: 'Flange offset',
     example: '42',
     unlike: 'look',
@@ -60,6 +67,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     attempt: 'Straight edge over the flange, depth to the mounting face.',
   },
   mountingBolts: {
+    reads: 'bolts',
     words: 'Mounting bolts',
     example: '4 x M10',
     unlike: 'no',
@@ -67,6 +75,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     attempt: 'Lay the old unit face to face with the new one, bolts through.',
   },
   spline: {
+    reads: 'count',
     words: 'Spline',
     example: '27 teeth',
     unlike: 'no',
@@ -74,6 +83,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     attempt: 'Count the teeth; slide it over the shaft end.',
   },
   connector: {
+    reads: 'words',
     words: 'Connector',
     example: '2 pins, clip',
     unlike: 'no',
@@ -81,6 +91,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     attempt: 'Hold the plugs side by side.',
   },
   sensorSide: {
+    reads: 'words',
     words: 'Sensor side',
     example: 'magnet inside',
     unlike: 'no',
@@ -88,6 +99,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
     attempt: 'Find the magnetic side with a paper clip on both.',
   },
   cornerRadius: {
+    reads: 'length',
     words: 'Corner radius',
     example: '1',
     unlike: 'look',

@@ -1,4 +1,4 @@
-import type { SuffixToken } from './token'
+import type { SuffixToken, TokenKind } from './token'
 
 /** A stretch behind the number: a known token, or text that is not decoded. */
 interface Stretch {
@@ -10,6 +10,7 @@ interface Stretch {
 export interface WrittenOption {
   written: string
   meaning: string
+  kind: TokenKind
 }
 
 /** A number in one spelling, taken apart into what names the part and what each option adds. */
@@ -38,6 +39,7 @@ export const writeDesignation = (
   options: stretches.map((stretch) => ({
     written: writtenOf(stretch),
     meaning: stretch.token?.meaning ?? 'not decoded',
+    kind: stretch.token?.kind ?? 'other',
   })),
 })
 

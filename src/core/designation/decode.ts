@@ -173,7 +173,10 @@ function behind(guesses: readonly Reading[], exact: readonly Reading[]): Reading
     .map((guess) => ({
       ...guess,
       // Commonness may speak between two readings, but never for a changed mark against none.
-      cost: Math.max(guess.cost + BEHIND_EXACT, Math.log(commonnessWeight(guess.part) / least) + BEHIND_EXACT),
+      cost: Math.max(
+        guess.cost + BEHIND_EXACT,
+        Math.log(commonnessWeight(guess.part) / least) + BEHIND_EXACT,
+      ),
     }))
 }
 

@@ -59,9 +59,7 @@ function byOldStyle({ catalogue, tokens }: Language, marks: readonly Glyph[], at
   const part = findPart(catalogue, old.base, 'complete') ?? matchRules(old.base, catalogue)[0]?.part
   const token = tokens.find((t) => t.where === 'suffix' && t.text === old.suffix)
   if (!part || !token) return []
-  return [
-    { part, end: at + old.length, implied: [{ ...token, meaning: `${token.meaning} (${old.style})` }] },
-  ]
+  return [{ part, end: at + old.length, implied: [{ ...token, meaning: `${token.meaning} (${old.style})` }] }]
 }
 
 const isSeparator = (char: string | undefined): boolean => char === '/' || char === '+'

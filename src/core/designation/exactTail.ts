@@ -100,7 +100,13 @@ function isUndecoded(asked: Asked, at: number, end: number): boolean {
   return group.length >= BATCH_DIGITS
 }
 
-function ways(asked: Asked, at: number, groups: number, bored: boolean, memo: Map<string, ExactTail[]>): ExactTail[] {
+function ways(
+  asked: Asked,
+  at: number,
+  groups: number,
+  bored: boolean,
+  memo: Map<string, ExactTail[]>,
+): ExactTail[] {
   const { marks, text, tokens, part, from } = asked
   if (at >= marks.length) return [{ parts: [], bore: null, undecoded: 0, cost: 0 }]
   const key = `${at} ${groups} ${bored}`
@@ -111,7 +117,12 @@ function ways(asked: Asked, at: number, groups: number, bored: boolean, memo: Ma
   const separator = isSeparator(mark?.char)
   const opens = mark?.gap === true || isSeparator(marks[at - 1]?.char)
   const found: ExactTail[] = []
-  const onward = (end: number, own: Partial<ExactTail> & { cost: number }, used: number, hasBore: boolean) => {
+  const onward = (
+    end: number,
+    own: Partial<ExactTail> & { cost: number },
+    used: number,
+    hasBore: boolean,
+  ) => {
     for (const rest of ways(asked, end, used, hasBore, memo))
       found.push({
         parts: [...(own.parts ?? []), ...rest.parts],

@@ -67,11 +67,13 @@ function boreTokens(part: Part, { bore }: ExactTail, at: number): ReadToken[] {
   const mm = part.dimensions.bore
   if (part.series !== INCH_BORED || mm === undefined) return []
   const text = part.base.slice(part.base.indexOf('-') + 1)
-  return [{ text, at, kind: 'bore', meaning: `inch bore ${writeInch(mm)} in in a metric outside`, known: true }]
+  return [
+    { text, at, kind: 'bore', meaning: `inch bore ${writeInch(mm)} in in a metric outside`, known: true },
+  ]
 }
 
 function readingOf(parsed: Parsed, { catalogue }: Language): Reading {
-  const { text, marks, start, base, tail } = parsed
+  const { marks, start, base, tail } = parsed
   const part = tail.bore ? withBore(base.part, tail.bore.mm, catalogue) : base.part
   const known = [
     ...start.prefix,
@@ -139,7 +141,10 @@ function bySizes(text: string, language: Language): Reading[] {
   return sizes.parts.flatMap(({ part, cost }) =>
     exactTails(language.tokens, part, marks, text, from).map((tail) => {
       const start = { at: 0, prefix: [], skipped: 0 }
-      const reading = readingOf({ text, marks, start, base: { part, end: from, implied: [] }, tail }, language)
+      const reading = readingOf(
+        { text, marks, start, base: { part, end: from, implied: [] }, tail },
+        language,
+      )
       return { ...reading, basePlace: { from: 0, to: sizes.to }, cost: reading.cost + cost }
     }),
   )
@@ -156,9 +161,13 @@ function parse(
     exactBases(language, habits, start.at)
       .filter(({ part }) => start.prefix.every((token) => token.families.includes(part.family)))
       .flatMap((base) =>
-        exactTails(language.tokens, base.part, marks, text, base.end).map(
-          (tail): Parsed => ({ text, marks, start, base, tail }),
-        ),
+        exactTails(language.tokens, base.part, marks, text, base.end).map((tail): Parsed => ({
+          text,
+          marks,
+          start,
+          base,
+          tail,
+        })),
       ),
   )
 }
@@ -217,4 +226,3 @@ export function readClean(text: string, language: Language): Reading | null {
   const read = readExact(text, language)
   return read.ok ? (read.readings[0] ?? null) : null
 }
-

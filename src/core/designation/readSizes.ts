@@ -30,16 +30,8 @@ function cost(part: Part, [bore, outside, width]: readonly number[]): number | n
 /** Somebody who names a flanged part by its sizes says so. */
 const FLANGED = 3
 
-/**
- * Reads `17x26x5`, `1 x 2 x 9/16`, `25×52×15`, `25 52 15`: bore, outside and width of a part named by its sizes, in any order of
- * the two diameters and in either unit.
- *
- * @returns the parts of exactly these sizes and where the sizes end in the text; null when the text gives no three sizes
- */
-export function readSizes(
-  text: string,
-  catalogue: Catalogue,
-): { parts: { part: Part; cost: number }[]; to: number } | null {
+/** Bore, outside and width of a text that gives sizes, millimetres, and where they end in it; null when it gives none. */
+export function sizesIn(text: string): { mm: readonly [number, number, number]; to: number } | null {
   const match = SEPARATED.exec(text) ?? SPACED.exec(text)
   if (!match) return null
   const reads = match.slice(1, 4).map((t) => readLength(t + (match[4] ?? '')))
@@ -47,10 +39,25 @@ export function readSizes(
   if (typed.length !== 3) return null
   const inOrder = [...typed.slice(0, 2).sort((a, b) => a.value - b.value), ...typed.slice(2)]
   const units = guessUnits(inOrder.map((t, i) => ({ role: ROLES[i] ?? 'width', typed: t })))
-  const mm = inOrder.map((t, i) => toMm(t.value, units[i]?.unit ?? 'mm'))
+  const [bore = 0, outside = 0, width = 0] = inOrder.map((t, i) => toMm(t.value, units[i]?.unit ?? 'mm'))
+  return { mm: [bore, outside, width], to: match[0].length }
+}
+
+/**
+ * Reads `17x26x5`, `1 x 2 x 9/16`, `25×52×15`, `25 52 15`: bore, outside and width of a part named by its sizes, in any
+ * order of the two diameters and in either unit.
+ *
+ * @returns the parts of exactly these sizes and where the sizes end in the text; null when the text gives no three sizes
+ */
+export function readSizes(
+  text: string,
+  catalogue: Catalogue,
+): { parts: { part: Part; cost: number }[]; to: number } | null {
+  const sizes = sizesIn(text)
+  if (!sizes) return null
   const parts = catalogue.parts.flatMap((part) => {
-    const c = cost(part, mm)
+    const c = cost(part, sizes.mm)
     return c === null ? [] : [{ part, cost: c }]
   })
-  return { parts, to: match[0].length }
+  return { parts, to: sizes.to }
 }

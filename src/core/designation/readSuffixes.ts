@@ -71,9 +71,7 @@ function tokensOf(tokens: readonly SuffixToken[], family: Family | 'any'): Token
   if (known) return known
   const fitting = byFirstMark(
     tokens.filter(
-      (token) =>
-        token.where === 'suffix' &&
-        (family === 'any' || token.families.includes(family)),
+      (token) => token.where === 'suffix' && (family === 'any' || token.families.includes(family)),
     ),
   )
   byFamily.set(family, fitting)

@@ -37,7 +37,7 @@ export function repairsOf(marks: readonly Glyph[], stamped: string): Repair[] {
     }
   const repairs: Repair[] = []
   const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-9
-  for (let [i, j] = [rows - 1, columns - 1]; i > 0 || j > 0; ) {
+  for (let [i, j] = [rows - 1, columns - 1]; i > 0 || j > 0;) {
     const here = at(i, j)
     const taken = stamped[j - 1] ?? ''
     const place = marks[i - 1]?.at ?? marks[0]?.at ?? 0

@@ -84,7 +84,9 @@ class Walk {
     this.missed = MISSED + more
     this.width = marks.length + 1
     this.read = Uint8Array.from(marks, ({ char }) => markCode(char))
-    this.skip = Float64Array.from(marks, ({ char }) => (char === '*' ? 0 : char === '?' ? LOST_NONE : EXTRA + more))
+    this.skip = Float64Array.from(marks, ({ char }) =>
+      char === '*' ? 0 : char === '?' ? LOST_NONE : EXTRA + more,
+    )
     this.miss = Float64Array.from(marks, ({ char }) => (char === '*' ? LOST_RUN_MARK : this.missed))
     this.rows = new Float64Array((index.longest + 1) * this.width)
     this.rows[0] = 0
@@ -159,9 +161,7 @@ const matchOf = (index: NumberIndex, { n, end, cost }: Found): NumberMatch => ({
 
 /** The likeliest ends of each number, and no more numbers than are worth reading on. */
 function worthReading(found: readonly Found[], whole: (found: Found) => number): Found[] {
-  const sorted = found
-    .map((f) => ({ f, cost: whole(f) }))
-    .sort((a, b) => a.cost - b.cost || a.f.n - b.f.n)
+  const sorted = found.map((f) => ({ f, cost: whole(f) })).sort((a, b) => a.cost - b.cost || a.f.n - b.f.n)
   const ends = new Map<number, number>()
   const kept: Found[] = []
   for (const { f } of sorted) {

@@ -20,9 +20,7 @@ const SAME_MM = 0.02
 function goesInto({ dimensions: { bore, outside } }: Part, mm: number): boolean {
   if (bore === undefined || outside === undefined) return false
   return (
-    mm >= bore * LEAST_SHARE &&
-    mm <= bore + (outside - bore) * WALL_SHARE &&
-    Math.abs(mm - bore) > SAME_MM
+    mm >= bore * LEAST_SHARE && mm <= bore + (outside - bore) * WALL_SHARE && Math.abs(mm - bore) > SAME_MM
   )
 }
 

@@ -1,12 +1,19 @@
 import { familyFacts, type Part } from '../catalogue'
-import { designationOf, OPEN, type Closure, type Reading, type Written } from '../designation'
+import {
+  designationOf,
+  OPEN,
+  type Closure,
+  type Reading,
+  type Written,
+  type WrittenOption,
+} from '../designation'
 import type { Looks } from './evidence'
 
 /** What would be decided on: the whole designation, its options each with where they come from, its closures. */
 export interface Decided {
   designation: string
   front: string
-  options: { written: string; meaning: string; from: 'stamp' | 'seen' }[]
+  options: (WrittenOption & { from: 'stamp' | 'seen' })[]
   closure: Closure
 }
 
@@ -41,13 +48,25 @@ function seenOptions(part: Part, reading: Reading | undefined, looks: Looks) {
       ? SEEN_CLOSURES[closureKey(looks)]
       : undefined
   const has = (kind: string): boolean => reading?.tokens.some((t) => t.known && t.kind === kind) ?? false
-  const taper = looks.taperBore && traits.includes('selfAligning') && !traits.includes('insert') && !has('taperBore')
+  const taper =
+    looks.taperBore && traits.includes('selfAligning') && !traits.includes('insert') && !has('taperBore')
   const groove = looks.snapGroove && part.family === 'deep-groove' && !has('groove')
   return {
     closure,
     shapes: [
-      ...(taper ? [{ written: 'K', meaning: 'tapered bore 1:12', from: 'seen' as const }] : []),
-      ...(groove ? [{ written: 'N', meaning: 'snap ring groove in the outer ring', from: 'seen' as const }] : []),
+      ...(taper
+        ? [{ written: 'K', meaning: 'tapered bore 1:12', kind: 'taperBore' as const, from: 'seen' as const }]
+        : []),
+      ...(groove
+        ? [
+            {
+              written: 'N',
+              meaning: 'snap ring groove in the outer ring',
+              kind: 'groove' as const,
+              from: 'seen' as const,
+            },
+          ]
+        : []),
     ],
   }
 }
@@ -62,7 +81,14 @@ export function decidedOf(part: Part, reading: Reading | undefined, looks: Looks
   const seen = seenOptions(part, reading, looks)
   const options: Decided['options'] = [
     ...(seen.closure
-      ? [{ written: seen.closure.written, meaning: seen.closure.meaning, from: 'seen' as const }]
+      ? [
+          {
+            written: seen.closure.written,
+            meaning: seen.closure.meaning,
+            kind: 'closure' as const,
+            from: 'seen' as const,
+          },
+        ]
       : []),
     ...seen.shapes,
     ...written.options.map((option) => ({ ...option, from: 'stamp' as const })),

@@ -294,9 +294,7 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
   }
   const measured = new Set(models.readings.map((model) => FEATURE_ROLE[model.feature]))
   return {
-    candidates: ranked
-      .slice(0, limit)
-      .map(({ part, probability }) => explained(part, probability, models)),
+    candidates: ranked.slice(0, limit).map(({ part, probability }) => explained(part, probability, models)),
     unlisted: Math.exp(unlistedLog - total),
     next: nextMeasurement(ranked, {
       measured: new Set(models.readings.map((m) => m.feature)),

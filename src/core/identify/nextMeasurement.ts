@@ -136,9 +136,7 @@ function entropyAfter(
 
 /** Share in doubt once a reading has told the groups apart: all but the likeliest of each group. */
 function doubtAfter(ranked: readonly Ranked[], { key, apart }: Option): number {
-  const sorted = ranked
-    .map((r) => ({ p: r.probability, at: key(r.part) ?? -1 }))
-    .sort((a, b) => a.at - b.at)
+  const sorted = ranked.map((r) => ({ p: r.probability, at: key(r.part) ?? -1 })).sort((a, b) => a.at - b.at)
   let [sure, best, last] = [0, 0, -Infinity]
   for (const { p, at } of sorted) {
     if (at - last > apart) [sure, best] = [sure + best, 0]

@@ -40,7 +40,8 @@ const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !=
 
 /** What is only seen where something rolls: shields and seals of a bearing, rows, a taper bore. */
 const rollsInside = ({ closures, rows, doubleRow, taperBore, extendedInner, encoder }: Looks): boolean =>
-  (closures?.length ?? 0) > 0 || [rows, doubleRow, taperBore, extendedInner, encoder].some((look) => look !== undefined)
+  (closures?.length ?? 0) > 0 ||
+  [rows, doubleRow, taperBore, extendedInner, encoder].some((look) => look !== undefined)
 
 /** How what is seen stands to a part, one entry per look that says something about it. Own lists give sizes, not looks. */
 export function weighLooks(part: Part, looks: Looks): WeighedLook[] {

@@ -46,7 +46,9 @@ function stampWords({ reading, verdict }: EvidenceItem): string {
   const rest = unknown.length > 0 ? `, ${unknown.join(' ')} not decoded` : ''
   const repaired = reading.repaired
     .filter(({ read }) => read !== '?' && read !== '*')
-    .map(({ read, taken }) => (read === '' ? `${taken} added` : taken === '' ? `${read} left out` : `${read} read as ${taken}`))
+    .map(({ read, taken }) =>
+      read === '' ? `${taken} added` : taken === '' ? `${read} left out` : `${read} read as ${taken}`,
+    )
   if (repaired.length > 0) return `read as ${reading.canonical}: ${repaired.join(', ')}${rest}`
   if (verdict === 'agrees') return `reads as ${reading.canonical}${rest}`
   return `lost marks, fits ${reading.canonical}${rest}`
@@ -123,7 +125,8 @@ export function unlistedWords(probability: number, nearest: IdentifiedPart | und
 /** What to do while nothing listed fits. */
 function unlistedAdvice(nearest: IdentifiedPart | undefined): { heading: string; line: string } {
   const keep = 'or keep it as a part of your own'
-  if (!nearest) return { heading: 'Not in the catalogue', line: `Look for a stamp, measure the bore, ${keep}.` }
+  if (!nearest)
+    return { heading: 'Not in the catalogue', line: `Look for a stamp, measure the bore, ${keep}.` }
   const worst = nearest.evidence
     .filter((e) => e.verdict === 'contradicts')
     .sort((a, b) => a.weight - b.weight)
@@ -207,7 +210,10 @@ function twinWords({ part }: IdentifiedPart, twins: readonly string[]): { headin
       line: `${names} cannot be told apart by size. Read the number, or that of the ${mate}.`,
     }
   }
-  return { heading: 'Same size, more than one part', line: `${names}: read the number, or look at the flange and seals.` }
+  return {
+    heading: 'Same size, more than one part',
+    line: `${names}: read the number, or look at the flange and seals.`,
+  }
 }
 
 function settledWords({ part, probability, evidence }: IdentifiedPart): string {

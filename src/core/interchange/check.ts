@@ -19,6 +19,9 @@ export interface Application {
   speed?: 'slow' | 'fast' | undefined
   /** turns a minute, when somebody knows */
   rpm?: number | undefined
+  /** of a wheel: road speed and outside of the tyre, from which the turns follow */
+  kmh?: number | undefined
+  tyreMm?: number | undefined
   wet?: boolean | undefined
   /** of the bearing at work, °C */
   temperatureC?: number | undefined
@@ -29,3 +32,16 @@ export interface Application {
 
 /** One comparison of an old part with the one that is to replace it; null when there is nothing to say. */
 export type CheckRule = (from: Variant, to: Variant, application: Application) => Check | null
+
+/**
+ * Turns a minute of a wheel, n = v / (π · D).
+ * @param kmh road speed in km/h
+ * @param tyreMm outside of the tyre in mm, above 0
+ * @example wheelRpm(100, 600) // 884.2
+ */
+export const wheelRpm = (kmh: number, tyreMm: number): number =>
+  tyreMm > 0 ? (kmh * 1e6) / 60 / (Math.PI * tyreMm) : 0
+
+/** Turns a minute as said, or worked out from the road. */
+export const turnsOf = ({ rpm, kmh, tyreMm }: Application): number | undefined =>
+  rpm ?? (kmh !== undefined && tyreMm !== undefined && tyreMm > 0 ? wheelRpm(kmh, tyreMm) : undefined)

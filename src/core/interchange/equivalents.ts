@@ -1,9 +1,9 @@
-import { familyFacts } from '../catalogue'
+import { familyFacts, type Family } from '../catalogue'
 import type { Closure, Language, SuffixToken } from '../designation'
-import { OPEN } from '../designation'
+import { designationOf, OPEN } from '../designation'
 import type { Application } from './check'
 import { compareVariants, VERDICTS, type Comparison } from './compareVariants'
-import type { Variant } from './variant'
+import { isAmbiguousToken, type Variant } from './variant'
 
 export interface Equivalent extends Comparison {
   designation: string
@@ -14,29 +14,58 @@ export interface Equivalent extends Comparison {
 
 const sameClosure = (a: Closure, b: Closure): boolean => a.sides === b.sides && a.type === b.type
 
-const joined = (base: string, token: string): string =>
-  /^\d/.test(token) ? `${base}-${token}` : base + token
-
-/** The part number with its prefix, such as SMR126, without suffixes. */
-const front = ({ part, materials, flange }: Variant): string =>
-  `${materials.includes('stainless') ? 'S' : ''}${flange ? 'F' : ''}${part.base}`
-
-function rest(variant: Variant): string {
-  const hybrid = variant.materials.includes('hybrid') ? 'C' : ''
-  const groove = variant.groove ?? ''
-  return `${groove}${hybrid}${variant.clearance === 'CN' ? '' : `/${variant.clearance}`}`
+/** A number with another closure, clearance or material; every other option stays as it was. */
+function respelled(
+  variant: Variant,
+  token: SuffixToken | null,
+  change: { clearance?: string; materials?: readonly string[] } = {},
+): Variant {
+  const { materials = variant.materials, clearance = variant.clearance } = change
+  const hybrid = materials.includes('hybrid')
+  const kept = variant.written.options.filter(
+    ({ kind, meaning }) =>
+      kind !== 'closure' &&
+      kind !== 'clearance' &&
+      (kind !== 'material' || (hybrid && /ceramic/.test(meaning))),
+  )
+  const front =
+    change.materials === undefined
+      ? variant.written.front
+      : `${materials.includes('stainless') ? 'S' : ''}${variant.part.base}`
+  const closure = token
+    ? [
+        {
+          written: (/^\d/.test(token.text) ? '-' : '') + token.text,
+          meaning: token.meaning,
+          kind: token.kind,
+        },
+      ]
+    : []
+  const grown =
+    clearance === 'CN' ? [] : [{ written: `/${clearance}`, meaning: '', kind: 'clearance' as const }]
+  const written = { front, options: [...closure, ...kept, ...grown] }
+  return {
+    ...variant,
+    ...change,
+    closure: token?.closure ?? OPEN,
+    written,
+    ambiguous: false,
+    designation: designationOf(written),
+  }
 }
 
-const withClosure = (variant: Variant, token: SuffixToken | null): Variant => ({
-  ...variant,
-  closure: token?.closure ?? OPEN,
-  designation: joined(front(variant), token?.text ?? '') + rest(variant),
-})
+/** Spellings of one closure that are worth showing: those a counter can buy, in the usual conventions first. */
+const MOST_SPELLINGS = 6
 
-/** One spelling for each closure that is not the present one; every spelling of the present one. */
+/** One spelling for each closure that is not the present one; the usual spellings of the present one. */
 function spellings(variant: Variant, tokens: readonly SuffixToken[]): (SuffixToken | null)[] {
-  const closures = tokens.filter((t) => t.closure && t.sure !== 'seldom')
-  const same = closures.filter((t) => t.closure && sameClosure(t.closure, variant.closure))
+  const { family } = variant.part
+  const closures = tokens.filter(
+    (t) => t.closure && t.sure === 'usual' && t.families.includes(family) && !isAmbiguousToken(t, tokens),
+  )
+  const same = closures
+    .filter((t) => t.closure && sameClosure(t.closure, variant.closure))
+    .sort((a, b) => Number(b.convention === 'common') - Number(a.convention === 'common'))
   const others = new Map<string, SuffixToken>()
   for (const token of closures) {
     if (!token.closure || sameClosure(token.closure, variant.closure)) continue
@@ -45,10 +74,27 @@ function spellings(variant: Variant, tokens: readonly SuffixToken[]): (SuffixTok
     if (!held || (held.convention !== 'common' && token.convention === 'common')) others.set(key, token)
   }
   return [
-    ...(variant.closure.sides === 0 ? [null] : same),
+    ...(variant.closure.sides === 0 ? [null] : same.slice(0, MOST_SPELLINGS)),
     ...others.values(),
     ...(variant.closure.sides === 0 ? [] : [null]),
   ]
+}
+
+/** Families made of stainless steel and with ceramic balls under the same number (common practice). */
+const OTHER_MATERIALS: ReadonlySet<Family> = new Set(['miniature', 'deep-groove', 'inch-ball'])
+
+/** The same in other materials: from steel to stainless, and back from stainless and ceramic balls to what is usual. */
+function otherMaterials(variant: Variant, token: SuffixToken | null): Variant[] {
+  if (!OTHER_MATERIALS.has(variant.part.family)) return []
+  const { materials } = variant
+  const changes: (readonly string[])[] = [
+    ...(materials.includes('stainless')
+      ? [materials.filter((m) => m !== 'stainless')]
+      : [[...materials, 'stainless']]),
+    ...(materials.includes('hybrid') ? [materials.filter((m) => m !== 'hybrid')] : []),
+    ...(materials.length === 2 ? [[]] : []),
+  ]
+  return changes.map((changed) => respelled(variant, token, { materials: changed }))
 }
 
 /**
@@ -63,17 +109,26 @@ export function equivalentsOf(
   application: Application = {},
 ): Equivalent[] {
   const ball = familyFacts(variant.part.family).traits?.includes('closable') ?? false
-  const list: { variant: Variant; convention: string }[] = ball
-    ? spellings(variant, tokens).map((token) => ({
-        variant: withClosure(variant, token),
-        convention: token?.convention ?? 'common',
-      }))
-    : [{ variant, convention: 'common' }]
-  if (ball && variant.clearance === 'CN')
-    list.push({
-      variant: { ...variant, clearance: 'C3', designation: `${variant.designation}/C3` },
-      convention: 'common',
-    })
+  if (!ball)
+    return [
+      {
+        designation: variant.designation,
+        convention: 'common',
+        closure: variant.closure,
+        ...compareVariants(variant, variant, application),
+      },
+    ]
+  const shown = spellings(variant, tokens)
+  const list: { variant: Variant; convention: string }[] = shown.map((token) => ({
+    variant: respelled(variant, token),
+    convention: token?.convention ?? 'common',
+  }))
+  const present = shown.find((token) => sameClosure(token?.closure ?? OPEN, variant.closure)) ?? null
+  const others = [
+    ...(variant.clearance === 'CN' ? [respelled(variant, present, { clearance: 'C3' })] : []),
+    ...otherMaterials(variant, present),
+  ]
+  list.push(...others.map((other) => ({ variant: other, convention: 'common' })))
   return list
     .map(({ variant: to, convention }) => ({
       designation: to.designation,

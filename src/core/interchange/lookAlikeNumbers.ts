@@ -42,6 +42,14 @@ function keyedOf(catalogue: Catalogue): Map<string, Keyed[]> {
   return made
 }
 
+/** Outsides further apart than this are not taken for each other in the hand, whatever the number says. */
+const MOST_RATIO = 2
+
+function sizeAlike(a: Part, b: Part): boolean {
+  const [x, y] = [a.dimensions.outside ?? a.dimensions.bore, b.dimensions.outside ?? b.dimensions.bore]
+  return x === undefined || y === undefined || Math.max(x, y) <= MOST_RATIO * Math.min(x, y)
+}
+
 /**
  * Listed parts of other sizes whose number is one worn or swapped mark away, the commonest first.
  * @returns parts of the same piece only: nobody takes a cup for a cone by its number
@@ -50,7 +58,7 @@ export function lookAlikeNumbers(part: Part, catalogue: Catalogue): Part[] {
   if (part.piece === 'hardware') return []
   const own = keyOf(part)
   return (keyedOf(catalogue).get(`${part.piece} ${own.length}`) ?? [])
-    .filter((other) => other.part !== part && readAlike(own, other.key))
+    .filter((other) => other.part !== part && sizeAlike(part, other.part) && readAlike(own, other.key))
     .map((other) => other.part)
     .sort((a, b) => b.commonness - a.commonness)
 }

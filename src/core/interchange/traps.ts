@@ -1,5 +1,6 @@
 import { familyFacts, numberKey, type Catalogue, type Part } from '../catalogue'
 import { writeMm } from '../quantity'
+import { familyTraps } from './familyTraps'
 import { inchBoreTwins } from './inchBoreTwins'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
 import type { Trap } from './trap'
@@ -102,13 +103,14 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
   const sizes = [...near.slice(0, MOST_NEAR), ...sameSize.slice(0, MOST_SAME_SIZE)].map(
     ({ designation, kind, why: words }) => ({ designation, kind, why: words }),
   )
-  const twins = inchBoreTwins(part)
-  const named = new Set(sizes.map((t) => numberKey(t.designation)))
+  const twins = [...inchBoreTwins(part, catalogue), ...familyTraps(part, catalogue)]
+  const named = new Set([...sizes, ...twins].map((t) => numberKey(t.designation)))
   const numbers = lookAlikeNumbers(part, catalogue)
     .filter((other) => !named.has(numberKey(other.base)))
     .slice(0, MOST_NUMBERS)
     .map((other): Trap => ({ designation: other.base, kind: 'number', why: numberWords(part, other) }))
-  return [...twins, ...sizes, ...numbers]
+  const first = new Set(twins.map((t) => t.designation))
+  return [...twins, ...sizes.filter((t) => !first.has(t.designation)), ...numbers]
 }
 
 /** Numbers that read alike: a few, the commonest. */

@@ -1,5 +1,13 @@
 import { findPart, type Part } from '../catalogue'
-import { OPEN, readClean, type Closure, type Language } from '../designation'
+import {
+  OPEN,
+  readClean,
+  type Closure,
+  type Language,
+  type Reading,
+  type SuffixToken,
+  type Written,
+} from '../designation'
 
 /** A part with its options: what is compared when one bearing is to stand in for another. */
 export interface Variant {
@@ -18,6 +26,10 @@ export interface Variant {
   precision: string | null
   /** heat stabilisation, such as S1; null = ordinary */
   heat: string | null
+  /** prefix and number, and its options as they are written; none when it was not read from a number */
+  written: Written
+  /** its closure letters mean shields in one convention and seals in another */
+  ambiguous: boolean
   /** what of the number is not decoded: it stays with the part */
   undecoded: readonly string[]
 }
@@ -35,8 +47,33 @@ export const plainVariant = (part: Part): Variant => ({
   cage: null,
   precision: null,
   heat: null,
+  written: { front: part.base, options: [] },
+  ambiguous: false,
   undecoded: [],
 })
+
+/** Letters that mean one closure here and another there: `DD`, `PP`, `ZZ` of a short old number. */
+export const isAmbiguousToken = (token: SuffixToken, tokens: readonly SuffixToken[]): boolean =>
+  tokens.some(
+    (other) =>
+      other.closure &&
+      token.closure &&
+      other.key === token.key &&
+      (other.closure.type !== token.closure.type || other.closure.sides !== token.closure.sides) &&
+      other.families.some((family) => token.families.includes(family)),
+  )
+
+function isAmbiguous({ tokens: read, family }: Reading, tokens: readonly SuffixToken[]): boolean {
+  const closure = read.find((t) => t.known && t.kind === 'closure')
+  const token = tokens.find(
+    (t) =>
+      t.closure &&
+      t.meaning === closure?.meaning &&
+      t.text === closure.text.toUpperCase() &&
+      t.families.includes(family),
+  )
+  return token !== undefined && isAmbiguousToken(token, tokens)
+}
 
 /**
  * The part and options a designation names as it stands; null when some mark of it is not explained. Nothing is guessed:
@@ -69,6 +106,8 @@ export function variantOf(designation: string, language: Language): Variant | nu
     cage: told('cage')?.meaning ?? null,
     precision: pick('precision') ?? null,
     heat: told('heat')?.text ?? null,
+    written: reading.written,
+    ambiguous: isAmbiguous(reading, language.tokens),
     undecoded: reading.unknown,
   }
 }

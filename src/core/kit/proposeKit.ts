@@ -1,5 +1,5 @@
 import { familyFacts, findPart, type Part } from '../catalogue'
-import { readClean, type Language } from '../designation'
+import { readClean, suggestionsFor, type Language } from '../designation'
 import { FINDING_WORDS, type Arrangement, type Slot, type SlotRole } from './arrangement'
 import { checkKit } from './constraints'
 import { FILLERS, fillGrease, gap, isBearing, type Bench } from './fill'
@@ -128,7 +128,12 @@ function given(slot: Slot, text: string, language: Language): Filled {
       reason: 'As written; not in the catalogue, so not checked.',
       assumed: true,
     }
-  return gap(slot, `“${text}” is not in the catalogue. Check the number, or identify the part first.`)
+  const meant = suggestionsFor(text, language).map(({ designation }) => designation)
+  return gap(
+    slot,
+    `“${text}” is not in the catalogue. Check the number, or identify the part first.${meant.length > 0 ? ` Did you mean ${meant.slice(0, 3).join(', ')}?` : ''}`,
+    meant,
+  )
 }
 
 /** A finding that renews this place: the old part may not stay, an optional one is added. */

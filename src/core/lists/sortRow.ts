@@ -101,9 +101,11 @@ export function sortRow(cells: ListCells, unit: LengthUnit, language: Language):
       bin: (cells.bin ?? '').slice(0, LONGEST_BIN),
     }
     const reading = readClean(designation, language)
-    if (reading?.part) {
+    if (reading) {
       const problem = contradiction(reading.part, sizes)
       if (problem) return { ok: false, problem }
+    }
+    if (reading && !reading.part.computed) {
       const { bore = null, outside = null } = reading.part.dimensions
       return {
         ok: true,
@@ -117,12 +119,20 @@ export function sortRow(cells: ListCells, unit: LengthUnit, language: Language):
         },
       }
     }
+    const computed = reading?.part.dimensions
+    sizes.bore ??= computed?.bore ?? null
+    sizes.outside ??= computed?.outside ?? null
+    sizes.width ??= (computed && widthsOf(computed)[0]) ?? null
     if (sizes.bore === null || sizes.outside === null || sizes.width === null)
       return {
         ok: false,
         problem: `“${designation}” is in no plan we hold. Give bore, outside and width, and it is kept as a part of your own.`,
       }
-    return { ok: true, meaning: numberKey(designation), item: { ...rest, base: null, ...sizes } }
+    return {
+      ok: true,
+      meaning: reading ? meaningOf(reading) : numberKey(designation),
+      item: { ...rest, base: null, ...sizes },
+    }
   } catch (error) {
     return { ok: false, problem: error instanceof Error ? error.message : 'This row cannot be read.' }
   }

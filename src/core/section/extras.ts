@@ -52,7 +52,8 @@ export function grooved(
   const to = from + section.length * GROOVE.width
   const bottom = outer - wall * GROOVE.depthShare
   const ring = outer + wall * GROOVE.ringShare
-  const shape = kind === 'groove' ? block(from, to, bottom, outer, 'none') : block(from, to, bottom, ring, 'forward')
+  const shape =
+    kind === 'groove' ? block(from, to, bottom, outer, 'none') : block(from, to, bottom, ring, 'forward')
   return {
     ...section,
     radius: kind === 'groove' ? section.radius : ring,

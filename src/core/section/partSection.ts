@@ -48,7 +48,8 @@ function plainSection(part: Drawable, closure: Closure): Section | null {
   if (part.piece === 'seal') return bore && outside && width ? sealSection(bore, outside, width) : null
   if (part.piece === 'cone') return bore && coneWidth ? coneSection(bore, coneWidth) : null
   if (part.piece === 'cup') return outside && cupWidth ? cupSection(outside, cupWidth) : null
-  if (part.family === 'cam-follower') return outside && width ? trackRollerSection(bore, outside, width) : null
+  if (part.family === 'cam-follower')
+    return outside && width ? trackRollerSection(bore, outside, width) : null
   if (!bore || !outside) return null
   const { element } = familyFacts(part.family)
   if (element === 'taperedRoller') {

@@ -8,6 +8,7 @@ import type { PartSheetData } from '@/services/partSheet'
 import type { CompareResponse, ComparisonDraft } from '@/services/schemas/judgement'
 import { OverlayFigure, type Laid } from '@/ui/drawing'
 import { useAnswer } from '@/ui/useAnswer'
+import { DidYouMean } from '@/ui/DidYouMean'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 const HINTS: readonly KeyHint[] = [{ keys: 'Tab', words: 'old, new, next feature', foot: true }]
@@ -175,7 +176,11 @@ export function CompareScreen() {
   const some = ({ designation, measured, features }: typeof a) =>
     designation !== '' || Object.keys(measured).length + Object.keys(features).length > 0
   const asks = some(a) && some(b)
-  const { answer: found, words } = useAnswer<CompareResponse>(
+  const {
+    answer: found,
+    words,
+    suggestions,
+  } = useAnswer<CompareResponse>(
     '/api/compare',
     asks
       ? {
@@ -264,6 +269,12 @@ export function CompareScreen() {
                 {words}
               </p>
             )}
+            <DidYouMean
+              suggestions={words ? suggestions : []}
+              onPick={(designation) =>
+                put(words.includes(draft.from) ? { from: designation } : { to: designation })
+              }
+            />
             {to.trim() === '' && offers.length > 0 && (
               <p className="mb-2 flex flex-wrap items-center gap-1.5">
                 <span className="caption">Instead of it</span>

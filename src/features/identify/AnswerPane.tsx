@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import type { Route } from 'next'
+import { useState } from 'react'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
 import type { IdentifyResponse } from '@/services/schemas/evidence'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -16,10 +17,19 @@ interface Props {
   selected: number
   onSelect: (index: number) => void
   action: { words: string; run: (candidate: Candidate) => void }
+  /** keeps what nobody lists as a part of the shop's own */
+  onKeep: (() => void) | undefined
+  keeping: string
 }
 
 /** The one button of the screen: Enter after the last field goes to it. */
 export const USE_BUTTON = 'use-answer'
+
+const NONE_OPEN: ReadonlySet<number> = new Set()
+
+/** Nothing listed is as likely as that no list holds it. */
+export const isUnlisted = (answer: IdentifyResponse | null): boolean =>
+  answer !== null && answer.unlisted.probability >= (answer.candidates[0]?.probability ?? 0)
 
 const percent = (p: number): string =>
   p > 0.995 && p < 0.99995 ? '>99 %' : p < 0.005 ? '<1 %' : `${Math.round(p * 100)} %`
@@ -40,15 +50,58 @@ function Bar({ share, thin }: { share: number; thin?: boolean }) {
   )
 }
 
-function Leader({ candidate, leads }: { candidate: Candidate; leads: boolean }) {
+/** Options that go into the decision; each can be left open. */
+function Options({
+  candidate,
+  open,
+  onToggle,
+}: {
+  candidate: Candidate
+  open: ReadonlySet<number>
+  onToggle: (at: number) => void
+}) {
+  if (candidate.options.length === 0) return null
+  return (
+    <div role="group" aria-label="Options of the number" className="mt-1.5 flex flex-wrap gap-1.5">
+      {candidate.options.map(({ written, meaning, from }, i) => (
+        <button
+          key={`${i} ${written}`}
+          type="button"
+          className="chip px-2.5 text-[13.5px]"
+          aria-pressed={!open.has(i)}
+          title={from === 'seen' ? `${meaning}, as seen` : meaning}
+          onClick={() => onToggle(i)}
+        >
+          <span className="number font-medium">{written.trim()}</span>{' '}
+          <span className="text-ink2">{open.has(i) ? 'left open' : meaning}</span>
+        </button>
+      ))}
+    </div>
+  )
+}
+
+const composed = ({ front, options }: Candidate, open: ReadonlySet<number>): string =>
+  front + options.map(({ written }, i) => (open.has(i) ? '' : written)).join('')
+
+function Leader({
+  candidate,
+  designation,
+  leads,
+  children,
+}: {
+  candidate: Candidate
+  designation: string
+  leads: boolean
+  children?: React.ReactNode
+}) {
   return (
     <div className="border-b border-line pb-3">
       <p className="flex items-baseline justify-between gap-2">
         <span
           data-testid={leads ? 'leader' : 'nearest'}
-          className={`number font-semibold tracking-tight break-all ${!leads ? 'text-[20px]' : candidate.designation.length > 14 ? 'text-[24px]' : 'text-answer'}`}
+          className={`number font-semibold tracking-tight break-all ${!leads ? 'text-[20px]' : designation.length > 14 ? 'text-[24px]' : 'text-answer'}`}
         >
-          {candidate.designation}
+          {designation}
         </span>
         <b className="number text-reading font-semibold whitespace-nowrap">
           {percent(candidate.probability)}
@@ -65,8 +118,13 @@ function Leader({ candidate, leads }: { candidate: Candidate; leads: boolean }) 
       <p className="text-[14px] text-ink2">
         {candidate.familyWords}
         {candidate.piece !== 'complete' && candidate.piece !== 'seal' ? `, ${candidate.piece}` : ''}
-        {candidate.verified ? '' : ' · sizes unverified, check them'}
+        {candidate.listed
+          ? candidate.verified
+            ? ''
+            : ' · sizes unverified, check them'
+          : ' · computed from the series, not in the catalogue'}
       </p>
+      {children}
       <ul aria-label="Why" className="mt-2 grid gap-[3px] text-[14px]">
         {candidate.evidence.map((e) => (
           <li key={e.item} className="grid grid-cols-[20px_104px_1fr]">
@@ -81,10 +139,19 @@ function Leader({ candidate, leads }: { candidate: Candidate; leads: boolean }) 
 }
 
 /** The ranked answer, why, what else it may be, what to do next. */
-export function AnswerPane({ answer, trouble, away, selected, onSelect, action }: Props) {
+export function AnswerPane({ answer, trouble, away, selected, onSelect, action, onKeep, keeping }: Props) {
+  const [left, setLeft] = useState<{ of: string; open: ReadonlySet<number> }>({ of: '', open: new Set() })
   const candidate = answer?.candidates[selected] ?? answer?.candidates[0]
   const others = answer?.candidates.filter((c) => c !== candidate).slice(0, 4) ?? []
-  const unlistedLeads = (answer?.unlisted.probability ?? 0) > (answer?.candidates[0]?.probability ?? 0)
+  const unlistedLeads = isUnlisted(answer)
+  const of = candidate ? `${candidate.front} ${candidate.options.map((o) => o.written).join('')}` : ''
+  const open = left.of === of ? left.open : NONE_OPEN
+  const toggle = (at: number) => {
+    const next = new Set(open)
+    if (!next.delete(at)) next.add(at)
+    setLeft({ of, open: next })
+  }
+  const designation = candidate ? composed(candidate, open) : ''
   return (
     <section
       aria-label="Answer"
@@ -128,7 +195,11 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action }
           <h2 className="caption mt-3">Nearest listed</h2>
         </div>
       )}
-      {candidate && <Leader candidate={candidate} leads={!unlistedLeads} />}
+      {candidate && (
+        <Leader candidate={candidate} designation={designation} leads={!unlistedLeads}>
+          {!unlistedLeads && <Options candidate={candidate} open={open} onToggle={toggle} />}
+        </Leader>
+      )}
       <ul aria-label="Also possible">
         {others.map((c) => (
           <li key={c.base} className="border-b border-line2">
@@ -162,25 +233,46 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action }
         </div>
       )}
       {candidate && (
-        <div className="mt-auto flex gap-2 pt-2">
-          <button
-            id={USE_BUTTON}
-            type="button"
-            data-primary={unlistedLeads ? undefined : true}
-            className="button flex-1"
-            onClick={() => action.run(candidate)}
-          >
-            {unlistedLeads ? (
-              `Use ${candidate.base} all the same`
-            ) : (
-              <>
-                {action.words} <kbd>Ctrl Enter</kbd>
-              </>
-            )}
-          </button>
-          <Link href={`/parts/${encodeURIComponent(candidate.designation)}` as Route} className="button">
+        <div className="mt-auto flex flex-wrap gap-2 pt-2">
+          {unlistedLeads ? (
+            <>
+              <button
+                id={USE_BUTTON}
+                type="button"
+                data-primary={onKeep ? true : undefined}
+                className="button flex-1"
+                disabled={!onKeep}
+                onClick={onKeep}
+              >
+                Keep as our own part <kbd>K</kbd>
+              </button>
+              <button
+                type="button"
+                className="button"
+                onClick={() => action.run({ ...candidate, designation })}
+              >
+                Use {candidate.base} all the same
+              </button>
+            </>
+          ) : (
+            <button
+              id={USE_BUTTON}
+              type="button"
+              data-primary
+              className="button flex-1"
+              onClick={() => action.run({ ...candidate, designation })}
+            >
+              {action.words} <kbd>Ctrl Enter</kbd>
+            </button>
+          )}
+          <Link href={`/parts/${encodeURIComponent(designation)}` as Route} className="button">
             Part sheet
           </Link>
+          {keeping && (
+            <p role="alert" className="w-full text-contra">
+              {keeping}
+            </p>
+          )}
         </div>
       )}
     </section>

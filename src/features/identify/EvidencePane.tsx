@@ -98,7 +98,9 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props
           if (key === 'u')
             onChange(withMeasurement(sheet, row.feature, { unit: NEXT_UNIT[measurement?.unit ?? 'auto'] }))
           else if (key === 'x')
-            onChange(withMeasurement(sheet, row.feature, { struck: !measurement?.struck }))
+            onChange(
+              withMeasurement(sheet, row.feature, { struck: !measurement?.struck, struckBy: undefined }),
+            )
           else return byKey(key)
           return true
         }

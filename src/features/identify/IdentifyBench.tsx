@@ -6,8 +6,12 @@ import type { Drawable } from '@/core/section'
 import { usePreferences, type KeyHint } from '@/features/shell'
 import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
 import { SectionFigure } from '@/ui/drawing'
-import { AnswerPane, USE_BUTTON } from './AnswerPane'
+import type { OwnPartResponse } from '@/services/schemas/ownPart'
+import { send, wordsOf } from '@/ui/ask'
+import { useKeys } from '@/ui/useKeys'
+import { AnswerPane, isUnlisted, USE_BUTTON } from './AnswerPane'
 import { EvidencePane } from './EvidencePane'
+import { ownPartOf } from './sheet'
 import { useIdentification } from './useIdentification'
 
 export type Candidate = IdentifyResponse['candidates'][number]
@@ -18,6 +22,7 @@ export const IDENTIFY_HINTS: readonly KeyHint[] = [
   { keys: 'X', words: 'strike a reading out', foot: true },
   { keys: 'I', words: 'instrument and condition of the reading' },
   { keys: 'Ctrl Enter', words: 'use the answer' },
+  { keys: 'K', words: 'keep as our own part, when nothing listed fits' },
   { keys: 'S', words: 'stamp' },
   { keys: 'B O W T C P', words: 'bore, outside, width, total, cone, cup' },
   { keys: 'H G', words: 'shaft, housing' },
@@ -30,6 +35,8 @@ interface Props {
   onChange: (sheet: EvidenceSheet) => void
   actionWords: string
   onUse: (candidate: Candidate) => void
+  /** a part that no list holds, now kept as one of the shop's own */
+  onKept: (designation: string) => void
 }
 
 function drawable(candidate: Candidate): Drawable | null {
@@ -43,21 +50,37 @@ const mmOf = (answer: IdentifyResponse | null, ...features: string[]): number | 
   answer?.readings.find((r) => features.includes(r.feature))?.mm
 
 /** Evidence on one side, the section in the middle, the answer on the other; it answers while one types. */
-export function IdentifyBench({ sheet, onChange, actionWords, onUse }: Props) {
+export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: Props) {
   const { answer, trouble, away } = useIdentification(sheet)
   const { unit } = usePreferences()
   const [selected, setSelected] = useState(0)
   const candidate = answer?.candidates[selected] ?? answer?.candidates[0]
   const part = candidate && drawable(candidate)
+  const [keeping, setKeeping] = useState('')
+  const own = answer && isUnlisted(answer) ? ownPartOf(sheet, answer.readings) : null
+  const keepable = own !== null && (own.bore !== undefined || own.outside !== undefined)
+  const keep = () => {
+    if (!own || !keepable) return
+    send<OwnPartResponse>('POST', '/api/parts', own)
+      .then(({ designation }) => onKept(designation))
+      .catch((error: unknown) => setKeeping(wordsOf(error)))
+  }
+  useKeys((key) => {
+    if (key.toLowerCase() !== 'k' || !keepable) return false
+    keep()
+    return true
+  })
+  const unlisted = isUnlisted(answer)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
       event.preventDefault()
-      document.getElementById(USE_BUTTON)?.click()
+      // While nothing listed fits there is nothing to use: what is kept is chosen by its own key.
+      if (!unlisted) document.getElementById(USE_BUTTON)?.click()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [])
+  }, [unlisted])
   const change = (next: EvidenceSheet) => {
     setSelected(0)
     onChange(next)
@@ -107,6 +130,8 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse }: Props) {
         selected={selected}
         onSelect={setSelected}
         action={{ words: actionWords, run: onUse }}
+        onKeep={keepable ? keep : undefined}
+        keeping={keeping}
       />
     </div>
   )

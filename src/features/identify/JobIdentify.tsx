@@ -2,13 +2,14 @@
 
 import { useRouter } from 'next/navigation'
 import { JobFrame, stagePath, useJob } from '@/features/job'
-import { IDENTIFY_HINTS, IdentifyBench, type Candidate } from './IdentifyBench'
+import type { Decision } from '@/services/schemas/job'
+import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 
 /** The identification of a job: evidence is saved while it is typed. */
 export function JobIdentify() {
   const { job, change } = useJob()
   const router = useRouter()
-  const decide = ({ designation, base, probability }: Candidate) => {
+  const decide = ({ designation, base, probability }: Decision) => {
     change({ decision: { designation, base, probability }, stage: 'crossReference' })
     router.push(stagePath(job.id, 'crossReference'))
   }
@@ -19,6 +20,7 @@ export function JobIdentify() {
         onChange={(evidence) => change({ evidence, stage: 'identify' })}
         actionWords="Use this"
         onUse={decide}
+        onKept={(designation) => decide({ designation, base: designation, probability: null })}
       />
     </JobFrame>
   )

@@ -5,23 +5,22 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { Frame } from '@/features/shell'
 import type { EvidenceSheet } from '@/services/schemas/evidence'
-import type { Job } from '@/services/schemas/job'
-import { IDENTIFY_HINTS, IdentifyBench, type Candidate } from './IdentifyBench'
+import type { Decision, Job } from '@/services/schemas/job'
+import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 import { sheetToQuery } from './sheet'
 
-async function openJob(sheet: EvidenceSheet, candidate: Candidate): Promise<Job> {
+async function openJob(sheet: EvidenceSheet, decision: Decision): Promise<Job> {
   const headers = { 'content-type': 'application/json' }
   const opened = await fetch('/api/jobs', {
     method: 'POST',
     headers,
-    body: JSON.stringify({ title: candidate.designation, evidence: sheet }),
+    body: JSON.stringify({ title: decision.designation, evidence: sheet }),
   })
   if (!opened.ok) throw new Error('The job could not be opened')
   const job = (await opened.json()) as Job
-  const { designation, base, probability } = candidate
   const body = JSON.stringify({
     version: job.version,
-    decision: { designation, base, probability },
+    decision,
     stage: 'crossReference',
   })
   const decided = await fetch(`/api/jobs/${job.id}`, { method: 'PATCH', headers, body })
@@ -38,8 +37,8 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
     setSheet(next)
     window.history.replaceState(null, '', `/identify${sheetToQuery(next)}`)
   }
-  const decide = (candidate: Candidate) => {
-    openJob(sheet, candidate)
+  const decide = ({ designation, base, probability }: Decision) => {
+    openJob(sheet, { designation, base, probability })
       .then((job) => router.push(`/jobs/${job.id}/cross-reference` as Route))
       .catch(() =>
         setTrouble('The job could not be opened. What you typed is kept in the address; try again.'),
@@ -51,7 +50,13 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
       hints={IDENTIFY_HINTS}
       state={trouble || 'Not on a job yet'}
     >
-      <IdentifyBench sheet={sheet} onChange={change} actionWords="Make it a job" onUse={decide} />
+      <IdentifyBench
+        sheet={sheet}
+        onChange={change}
+        actionWords="Make it a job"
+        onUse={decide}
+        onKept={(designation) => decide({ designation, base: designation, probability: null })}
+      />
     </Frame>
   )
 }

@@ -27,7 +27,10 @@ const line = (answer: IdentifyResponse | null): string =>
 /** What is stamped, in large marks; ? for one lost mark, * for a lost run. */
 export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) {
   const text = stamp?.text ?? ''
-  const words = text === '' ? '? for one lost mark, * for a lost run' : (trouble ?? line(answer))
+  const words =
+    text === ''
+      ? '? for one lost mark, * for a lost run'
+      : (trouble ?? (answer?.stampNotes[0] || line(answer)))
   return (
     <div>
       <div className="mb-1.5 flex items-baseline justify-between">

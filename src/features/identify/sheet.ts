@@ -35,6 +35,8 @@ function usualRows({ element, piece }: EvidenceSheet['observed']): Row[] {
 
 type Measurement = EvidenceSheet['measurements'][number]
 
+const FLANGE: Row = { feature: 'flangeOutside', words: 'Flange', key: 'F' }
+
 const ALL_ROWS: readonly Row[] = [
   BORE,
   OUTSIDE,
@@ -43,14 +45,14 @@ const ALL_ROWS: readonly Row[] = [
   CONE_WIDTH,
   CUP_WIDTH,
   { feature: 'outerRingWidth', words: 'Ring width', key: 'R' },
-  { feature: 'flangeOutside', words: 'Flange', key: 'F' },
+  FLANGE,
   SHAFT,
   HOUSING,
 ]
 
 /** The usual rows, and those of whatever else was measured: nothing counts that is not in sight. */
 export function rowsFor({ observed, measurements }: EvidenceSheet): Row[] {
-  const usual = usualRows(observed)
+  const usual = observed.flange ? [...usualRows(observed), FLANGE] : usualRows(observed)
   const others = ALL_ROWS.filter(
     ({ feature }) =>
       measurements.some((m) => m.feature === feature) && !usual.some((row) => row.feature === feature),
@@ -58,14 +60,28 @@ export function rowsFor({ observed, measurements }: EvidenceSheet): Row[] {
   return [...usual, ...others]
 }
 
-/** Sizes that the piece in the hand cannot have are struck out: they were taken of another piece. */
+function brought(m: Measurement): Measurement {
+  if (m.struckBy === undefined) return m
+  const rest = { ...m }
+  delete rest.struck
+  delete rest.struckBy
+  return rest
+}
+
+/**
+ * Sizes that the piece in the hand cannot have are struck out: they were taken of another piece. Those that it has again
+ * come back; what somebody struck out by hand stays.
+ */
 function strikeOthers(sheet: EvidenceSheet): EvidenceSheet {
   const { piece } = sheet.observed
-  if (piece === undefined || piece === 'complete') return sheet
+  const whole = piece === undefined || piece === 'complete'
   const own = new Set(usualRows(sheet.observed).map(({ feature }) => feature))
   return {
     ...sheet,
-    measurements: sheet.measurements.map((m) => (own.has(m.feature) ? m : { ...m, struck: true })),
+    measurements: sheet.measurements.map((m) => {
+      if (whole || own.has(m.feature)) return brought(m)
+      return m.struck ? m : { ...m, struck: true, struckBy: 'piece' }
+    }),
   }
 }
 
@@ -141,3 +157,27 @@ export const isEmptySheet = (sheet: EvidenceSheet): boolean =>
 /** A look-up as a link: the sheet as JSON, small and readable enough to send. */
 export const sheetToQuery = (sheet: EvidenceSheet): string =>
   isEmptySheet(sheet) ? '' : `?e=${encodeURIComponent(JSON.stringify(sheet))}`
+
+/** Sizes in mm of what is kept as a part of the shop's own; struck out readings do not count. */
+const OWN_SIZES = {
+  bore: ['bore', 'shaft'],
+  outside: ['outside', 'housing'],
+  width: ['totalWidth', 'width', 'coneWidth', 'cupWidth'],
+} as const
+
+/** What is known of a part that no list holds: a name from its stamp, else from its sizes, and the sizes as read. */
+export function ownPartOf(sheet: EvidenceSheet, readings: readonly { feature: string; mm: number }[]) {
+  const live = new Set(sheet.measurements.filter((m) => !m.struck).map((m) => m.feature as string))
+  const size = (features: readonly string[]): number | undefined => {
+    const mm = readings.find(({ feature }) => live.has(feature) && features.includes(feature))?.mm
+    return mm === undefined ? undefined : Math.round(mm * 100) / 100
+  }
+  const sizes = {
+    bore: size(OWN_SIZES.bore),
+    outside: size(OWN_SIZES.outside),
+    width: size(OWN_SIZES.width),
+  }
+  const stamp = sheet.stamps[0]?.text.trim() ?? ''
+  const bySize = Object.values(sizes).flatMap((mm) => (mm === undefined ? [] : [mm]))
+  return { designation: stamp || `own ${bySize.join('x')}`, ...sizes }
+}

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import type { Application } from '@/core/interchange'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import type { Intake } from '@/services/schemas/job'
+import { DidYouMean } from '@/ui/DidYouMean'
 import { PartView } from './PartView'
 import { usePartSheet } from './usePartSheet'
 
@@ -38,9 +39,17 @@ export function CrossReference() {
         </div>
       )}
       {decision && held.kind === 'refused' && (
-        <p role="alert" className="m-6 rounded-lg border border-contra p-4 text-contra">
-          {held.detail}
-        </p>
+        <div className="m-6">
+          <p role="alert" className="rounded-lg border border-contra p-4 text-contra">
+            {held.detail}
+          </p>
+          <DidYouMean
+            suggestions={held.suggestions}
+            onPick={(designation) =>
+              change({ decision: { ...decision, designation }, stage: 'crossReference' })
+            }
+          />
+        </div>
       )}
       {decision && held.kind === 'found' && (
         <div className="flex h-full min-h-0 flex-col">

@@ -15,7 +15,6 @@ interface Chip {
 
 const CHIPS: readonly Chip[] = [
   { words: 'slow', on: (p) => p.speed === 'slow', set: { speed: 'slow' } },
-  { words: 'fast', on: (p) => p.speed === 'fast', set: { speed: 'fast' } },
   { words: 'wet', on: (p) => p.wet === true, set: { wet: true } },
   { words: 'light load', on: (p) => p.load === 'light', set: { load: 'light' } },
   { words: 'heavy load', on: (p) => p.load === 'heavy', set: { load: 'heavy' } },
@@ -25,6 +24,8 @@ const CHIPS: readonly Chip[] = [
 
 const FIGURES = [
   { key: 'rpm', words: 'turns a minute', most: 200_000 },
+  { key: 'kmh', words: 'km/h', most: 500 },
+  { key: 'tyreMm', words: 'mm tyre', most: 5000 },
   { key: 'temperatureC', words: '°C at work', most: 400 },
 ] as const
 

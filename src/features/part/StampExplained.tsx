@@ -19,11 +19,11 @@ const CLOSURE = {
 function pieces(reading: Reading): Piece[] {
   const base = {
     text: reading.base,
-    meaning: `${reading.familyWords}${reading.listed ? '' : ', not listed'}`,
+    meaning: `${reading.familyWords}${reading.listed ? '' : ', computed from the series, not in the catalogue'}`,
     known: true,
   }
   const front = reading.tokens.filter((t) => t.kind === 'prefix')
-  const back = reading.tokens.filter((t) => t.kind !== 'prefix' && t.kind !== 'bore')
+  const back = reading.tokens.filter((t) => t.kind !== 'prefix')
   return [...front, base, ...back]
 }
 

@@ -1,2 +1,3 @@
 export { CrossReference } from './CrossReference'
 export { PartScreen } from './PartScreen'
+export { NotListed } from './NotListed'

@@ -1,11 +1,20 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import type { Suggestion } from '@/core/designation'
 import type { Application } from '@/core/interchange'
 import type { PartSheetData } from '@/services/partSheet'
 
 export type Held =
-  { kind: 'asking' } | { kind: 'found'; data: PartSheetData } | { kind: 'refused'; detail: string }
+  | { kind: 'asking' }
+  | { kind: 'found'; data: PartSheetData }
+  | { kind: 'refused'; detail: string; suggestions: readonly Suggestion[] }
+
+const refusal = ({ detail, suggestions = [] }: { detail: string; suggestions?: Suggestion[] }): Held => ({
+  kind: 'refused',
+  detail,
+  suggestions,
+})
 
 const AWAY = 'The server is away. Try again in a moment.'
 
@@ -34,11 +43,11 @@ export function usePartSheet(
         setHeld(
           response.ok
             ? { kind: 'found', data: body as PartSheetData }
-            : { kind: 'refused', detail: (body as { detail: string }).detail },
+            : refusal(body as { detail: string; suggestions?: Suggestion[] }),
         )
       })
       .catch((error: unknown) => {
-        if (!(error instanceof DOMException)) setHeld({ kind: 'refused', detail: AWAY })
+        if (!(error instanceof DOMException)) setHeld(refusal({ detail: AWAY }))
       })
     return () => stop.abort()
   }, [designation, query, initial])

@@ -1,4 +1,5 @@
 import 'server-only'
+import { OwnPartRequest, OwnPartResponse } from '../schemas/ownPart'
 import { judgementPaths } from './judgement'
 import { json, problem, ok, text, csv, csvOut, pdfOut, id } from './parts'
 import { supplyPaths } from './supply'
@@ -60,6 +61,11 @@ export function openApi() {
           summary: 'A part under any of its names',
           parameters: [text('designation', true, 'number')],
           responses: ok(PartResponse, 'The part'),
+        },
+        post: {
+          summary: 'Keeps a part that no list holds as one of the own',
+          requestBody: { required: true, ...json(OwnPartRequest, 'input') },
+          responses: { '201': { description: 'Kept', ...json(OwnPartResponse, 'output') }, default: problem },
         },
       },
       '/api/interchange': {

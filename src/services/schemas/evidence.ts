@@ -14,6 +14,8 @@ export const Measurement = z.object({
   condition: z.enum(CONDITIONS).optional(),
   /** kept on the sheet, left out of the answer */
   struck: z.boolean().optional(),
+  /** struck out because the piece in the hand has no such size; comes back with the piece */
+  struckBy: z.literal('piece').optional(),
 })
 
 export const StampText = z

@@ -64,6 +64,8 @@ export const DecodeResponse = z.object({
 })
 
 export const PartResponse = z.object({
+  designation: z.string(),
+  listed: z.boolean().describe('false: computed from the rule of its series, not in the catalogue'),
   base: z.string(),
   family: z.string(),
   familyWords: z.string(),
@@ -75,6 +77,9 @@ export const PartResponse = z.object({
   sourceKind: z.string(),
   verified: z.boolean(),
   synonyms: z.array(z.string()),
+  set: z.object({ cone: z.string(), cup: z.string() }).optional(),
+  seal: z.object({ lip: z.string(), material: z.string() }).optional(),
+  hardware: z.record(z.string(), z.union([z.string(), z.number()])).optional(),
 })
 
 const checks = z.array(

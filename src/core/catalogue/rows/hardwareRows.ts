@@ -7,7 +7,14 @@ const head = { designation: name, ...source }
 type Head = z.output<z.ZodObject<typeof head>>
 
 const sealRow = z.object({ ...head, shaft_mm: mm, housing_mm: mm, width_mm: mm, lip: name, material: name })
-const inchSealRow = z.object({ ...head, shaft: length, housing: length, width: length, lip: name, material: name })
+const inchSealRow = z.object({
+  ...head,
+  shaft: length,
+  housing: length,
+  width: length,
+  lip: name,
+  material: name,
+})
 const sleeveRow = z.object({ ...head, bearing_bore_mm: mm, shaft_mm: mm, nut: name, washer: name })
 const nutRow = z.object({
   ...head,

@@ -69,9 +69,7 @@ const withoutInnerRing: Rule = (key, catalogue) => {
 function outsideLike(catalogue: Catalogue, type: string, bore: number): number | undefined {
   const sizes = new Set(
     catalogue.parts.flatMap(({ family, series, dimensions: d }) =>
-      family === 'needle' && series === type && d.bore === bore && d.outside !== undefined
-        ? [d.outside]
-        : [],
+      family === 'needle' && series === type && d.bore === bore && d.outside !== undefined ? [d.outside] : [],
     ),
   )
   return sizes.size === 1 ? [...sizes][0] : undefined

@@ -17,6 +17,10 @@ export const closureWords = ({ closure: { sides, type } }: Pick<Variant, 'closur
 
 const protection = ({ closure }: Variant): number => KEEPS_OUT[closure.type] * closure.sides
 
+/** Whether the face that was closed keeps less out than before. */
+const faceLoses = (from: Variant, to: Variant): boolean =>
+  from.closure.sides > 0 && KEEPS_OUT[to.closure.type] < KEEPS_OUT[from.closure.type]
+
 function gain(from: Variant, to: Variant): string {
   if (from.closure.sides === 1 && to.closure.sides === 2 && from.closure.type === to.closure.type)
     return 'A one-sided closure lets wash water and dirt in from the hub side; the second one keeps them out and the grease in.'
@@ -27,12 +31,24 @@ function gain(from: Variant, to: Variant): string {
 
 /** Closure per side: more is better on slow, wet wheels (common practice); less loses protection. */
 export const closure: CheckRule = (from, to, { wet }) => {
+  if (from.ambiguous !== to.ambiguous || (from.ambiguous && from.designation !== to.designation))
+    return {
+      check: 'closure',
+      result: 'warn',
+      detail: `The letters of ${from.ambiguous ? from.designation : to.designation} mean contact seals in one convention and shields in another: look at the old part which it is.`,
+    }
   const [a, b] = [protection(from), protection(to)]
   const change = `${closureWords(from)} → ${closureWords(to)}`
   if (a === b && from.closure.type === to.closure.type)
     return { check: 'closure', result: 'pass', detail: `Same closure: ${closureWords(from)}.` }
-  if (b >= a && to.closure.sides >= from.closure.sides)
+  if (b >= a && to.closure.sides >= from.closure.sides && !faceLoses(from, to))
     return { check: 'closure', result: 'pass', detail: `${change}. ${gain(from, to)}`, better: true }
+  if (to.closure.sides >= from.closure.sides && from.closure.sides > 0 && faceLoses(from, to))
+    return {
+      check: 'closure',
+      result: 'warn',
+      detail: `${change}. The second side keeps more out, but each face less than the old one: ${wet ? 'at the wet face water gets in' : 'right where it stays dry'}.`,
+    }
   const why = wet
     ? 'On a wet wheel water gets in.'
     : 'Right only where it is clean, or where the bearing is relubricated from the side.'

@@ -41,6 +41,12 @@ export const dimensions: CheckRule = (from, to) => {
       result: 'warn',
       detail: `Same bore and outside, but ${width}. Check the room between shoulders and snap rings.`,
     }
+  if (differences.length === 0 && width && from.part.family === 'insert' && to.part.family === 'insert')
+    return {
+      check: 'dimensions',
+      result: 'warn',
+      detail: `Same bore and shell, but the inner ring differs: ${width}. Check the room on the shaft, and how it is locked.`,
+    }
   const all = width ? [...differences, width] : differences
   if (all.length > 0) return { check: 'dimensions', result: 'fail', detail: `${all.join('; ')}.` }
   const sizes = [a.bore, a.outside, w].flatMap((mm) => (mm === undefined ? [] : writeMm(mm)))

@@ -1,38 +1,53 @@
-import type { CheckRule } from '../check'
+import type { Application, Check, CheckRule } from '../check'
 
 /** Stainless rings carry about 0.8 of the dynamic rating of bearing steel (handbook value from memory). */
 const STAINLESS_SHARE = 0.8
 
-/** Stainless and hybrid parts: same size, other load and rust behaviour. */
-export const material: CheckRule = (from, to, { wet, load }) => {
-  const gained = to.materials.filter((m) => !from.materials.includes(m))
-  const lost = from.materials.filter((m) => !to.materials.includes(m))
-  if (lost.includes('stainless'))
+type Said = Pick<Check, 'result' | 'detail'> & { better?: true }
+
+function gain(material: string, { wet, load }: Application): Said {
+  if (material === 'hybrid')
     return {
-      check: 'material',
-      result: 'warn',
-      detail: 'Not stainless: rusts where the old one did not. Right only where it stays dry.',
-    }
-  if (gained.includes('stainless') && wet && load === 'light')
-    return {
-      check: 'material',
       result: 'pass',
-      detail: `Stainless: resists rust; carries about ${STAINLESS_SHARE} of the load, enough where it is light.`,
+      detail:
+        'Gained: ceramic balls, same size; higher speed, less heat, no current through them. They bear shocks less well and cost more.',
+    }
+  if (wet && load === 'light')
+    return {
+      result: 'pass',
+      detail: `Gained: stainless, resists rust; carries about ${STAINLESS_SHARE} of the load, enough where it is light.`,
       better: true,
     }
-  if (gained.includes('stainless'))
-    return {
-      check: 'material',
-      result: 'warn',
-      detail: `Stainless: resists rust, carries about ${STAINLESS_SHARE} of the load. Right where load is light.`,
-    }
-  if (lost.includes('hybrid'))
-    return {
-      check: 'material',
-      result: 'warn',
-      detail: 'Steel balls for ceramic ones: lower speed limit, no insulation.',
-    }
-  if (gained.includes('hybrid'))
-    return { check: 'material', result: 'pass', detail: 'Ceramic balls: same size, runs cooler at speed.' }
-  return null
+  return {
+    result: 'warn',
+    detail: `Gained: stainless, resists rust; lost: it carries about ${STAINLESS_SHARE} of the load. Right where load is light.`,
+  }
+}
+
+const loss = (material: string, { wet }: Application): Said =>
+  material === 'hybrid'
+    ? {
+        result: 'warn',
+        detail:
+          'Lost: ceramic balls. Steel balls have a lower speed limit, run warmer and do not insulate; they bear shocks better.',
+      }
+    : {
+        result: 'warn',
+        detail: `Lost: stainless, ${wet ? 'and here it is wet: it will rust' : 'it rusts where the old one did not'}. Gained: it carries about a quarter more. Right only where it stays dry.`,
+      }
+
+/** Stainless and hybrid parts, both ways: what is gained and what is lost. */
+export const material: CheckRule = (from, to, application) => {
+  const said = [
+    ...to.materials.filter((m) => !from.materials.includes(m)).map((m) => gain(m, application)),
+    ...from.materials.filter((m) => !to.materials.includes(m)).map((m) => loss(m, application)),
+  ]
+  if (said.length === 0) return null
+  const result = said.some((s) => s.result === 'warn') ? 'warn' : 'pass'
+  return {
+    check: 'material',
+    result,
+    detail: said.map((s) => s.detail).join(' '),
+    ...(result === 'pass' && said.some((s) => s.better) && { better: true as const }),
+  }
 }

@@ -1,0 +1,5 @@
+import { NotListed } from '@/features/part'
+
+export default function NotFound() {
+  return <NotListed />
+}

@@ -1,0 +1,67 @@
+import type { Catalogue, Part } from '../catalogue'
+import type { Trap } from './trap'
+
+const SAME_MM = 0.006
+
+const same = (a: number | undefined, b: number | undefined): boolean =>
+  a !== undefined && b !== undefined && Math.abs(a - b) <= SAME_MM
+
+const sameRings = (a: Part, b: Part): boolean =>
+  same(a.dimensions.bore, b.dimensions.bore) && same(a.dimensions.outside, b.dimensions.outside)
+
+const trap = (designation: string, why: string): Trap => ({ designation, kind: 'size', why })
+
+/** An insert and the bearing of its shell: same bore and outside, another outside shape and ring. */
+function insertAndShell(part: Part, catalogue: Catalogue): Trap[] {
+  const insert = part.family === 'insert'
+  if (!insert && part.family !== 'deep-groove') return []
+  const others = catalogue.parts.filter(
+    (other) => other.family === (insert ? 'deep-groove' : 'insert') && sameRings(part, other),
+  )
+  return others
+    .slice(0, insert ? 2 : 1)
+    .map(({ base }) =>
+      trap(
+        base,
+        insert
+          ? 'Same bore and outside, but a straight outside and a short inner ring without screws: it does not swivel in the housing and nothing holds it on the shaft.'
+          : 'Same bore and outside, but an insert: round outside and a long inner ring with screws or a collar, for a housing that lets it swivel.',
+      ),
+    )
+}
+
+/** Hub units of one size are made with and without a magnetic encoder, and with it on either side. */
+const encoderSide = ({ family, base }: Part): Trap[] =>
+  family === 'hub-unit'
+    ? [
+        trap(
+          base,
+          'The same size with a magnetic encoder ring, or without one: without it, or turned round, the speed sensor reads nothing. A paper clip finds the magnetic side.',
+        ),
+      ]
+    : []
+
+const TWIN_SERIES: readonly (readonly [from: RegExp, to: string, why: string])[] = [
+  [/^HK/, 'BK', 'Same size with a closed end: the shaft cannot pass through it.'],
+  [/^BK/, 'HK', 'Same size open at both ends: it does not close off the bore.'],
+  [/^NA/, 'RNA', 'The same without its inner ring: it runs on a hardened shaft of another size.'],
+  [/^RNA/, 'NA', 'The same with an inner ring: for a smaller shaft.'],
+]
+
+/** Needle bearings that differ by an end or an inner ring. */
+function needleTwins({ family, base }: Part, catalogue: Catalogue): Trap[] {
+  if (family !== 'needle') return []
+  return TWIN_SERIES.flatMap(([from, to, why]) => {
+    const twin = from.test(base) ? base.replace(from, to) : undefined
+    return twin !== undefined && catalogue.parts.some((p) => p.family === 'needle' && p.base === twin)
+      ? [trap(twin, why)]
+      : []
+  })
+}
+
+/** Traps that go with the kind of bearing, not with near sizes (common practice). */
+export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
+  ...insertAndShell(part, catalogue),
+  ...encoderSide(part),
+  ...needleTwins(part, catalogue),
+]

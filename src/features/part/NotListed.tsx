@@ -1,0 +1,39 @@
+'use client'
+
+import type { Route } from 'next'
+import Link from 'next/link'
+import { usePathname, useRouter } from 'next/navigation'
+import { Frame } from '@/features/shell'
+import { DidYouMean } from '@/ui/DidYouMean'
+import { useAnswer } from '@/ui/useAnswer'
+
+/** A number that no part has: why, and which numbers may have been meant. */
+export function NotListed() {
+  const router = useRouter()
+  const asked = decodeURIComponent(usePathname().split('/').at(-1) ?? '')
+  const { words, suggestions } = useAnswer<object>(`/api/parts?designation=${encodeURIComponent(asked)}`)
+  return (
+    <Frame about={<b className="number font-semibold text-ink">{asked}</b>}>
+      <main className="mx-auto max-w-[52ch] px-6 pt-20">
+        <h1 className="mb-2 text-[21px] font-bold">Not listed</h1>
+        <p className="mb-3 text-ink2">{words || `“${asked}” is not in the catalogue.`}</p>
+        <DidYouMean
+          suggestions={suggestions}
+          onPick={(designation) => router.push(`/parts/${encodeURIComponent(designation)}` as Route)}
+        />
+        <p className="mt-5 flex flex-wrap gap-2">
+          <Link
+            href={`/identify?e=${encodeURIComponent(JSON.stringify({ stamps: [{ text: asked }] }))}` as Route}
+            data-primary
+            className="button"
+          >
+            Identify it by its sizes
+          </Link>
+          <Link href="/" className="button">
+            All jobs
+          </Link>
+        </p>
+      </main>
+    </Frame>
+  )
+}

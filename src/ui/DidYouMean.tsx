@@ -1,0 +1,27 @@
+import type { Suggestion } from '@/core/designation'
+
+interface Props {
+  suggestions: readonly Suggestion[]
+  /** what choosing one does: nothing is taken by itself */
+  onPick: (designation: string) => void
+}
+
+/** Numbers that may have been meant, each with what was changed to come to it. */
+export function DidYouMean({ suggestions, onPick }: Props) {
+  if (suggestions.length === 0) return null
+  return (
+    <div role="group" aria-label="Did you mean" className="my-2">
+      <p className="caption mb-1">Did you mean</p>
+      <ul className="grid gap-1">
+        {suggestions.map(({ designation, changed }) => (
+          <li key={designation} className="flex flex-wrap items-center gap-2">
+            <button type="button" className="chip number px-3" onClick={() => onPick(designation)}>
+              {designation}
+            </button>
+            <span className="text-[14px] text-ink2">{changed}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
