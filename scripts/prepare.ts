@@ -1,6 +1,8 @@
 /** Brings the database up to date: schema, shipped catalogue, and once the demo data. AMBER_DEMO=0 leaves that out. */
-import { database, loadedFingerprint, migrate, replaceStandardParts } from '@/db'
-import { readShippedParts, shippedFingerprint } from '@/services/catalogue/dataFolder'
+import { buildCatalogue } from '@/core/catalogue'
+import { meaningOfText } from '@/core/designation'
+import { database, loadedFingerprint, migrate, rekeyStock, replaceStandardParts } from '@/db'
+import { readShippedParts, readShippedTokens, shippedFingerprint } from '@/services/catalogue/dataFolder'
 import { loadDemo } from '@/services/demo/load'
 
 const say = (words: string): void => console.log(`  ${words}`)
@@ -12,6 +14,9 @@ if ((await loadedFingerprint()) !== fingerprint) {
   const parts = readShippedParts()
   await replaceStandardParts(parts, fingerprint)
   say(`catalogue: ${parts.length} parts`)
+  const language = { catalogue: buildCatalogue(parts), tokens: readShippedTokens() }
+  const rekeyed = await rekeyStock((designation) => meaningOfText(designation, language))
+  if (rekeyed > 0) say(`stock: ${rekeyed} items read anew`)
 }
 if (process.env.AMBER_DEMO !== '0') {
   const jobs = await loadDemo()

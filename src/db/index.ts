@@ -12,6 +12,7 @@ export {
   movesOf,
   placeItem,
   reserveForJob,
+  rekeyStock,
   stockItem,
   type StockItem,
 } from './stock'

@@ -6,6 +6,7 @@ import * as jobs from './migrations/0002-jobs'
 import * as lists from './migrations/0003-lists'
 import * as stock from './migrations/0004-stock'
 import * as judgement from './migrations/0005-judgement'
+import * as exactKeys from './migrations/0006-exact-keys'
 
 interface Migration {
   up(query: QueryInterface): Promise<void>
@@ -19,6 +20,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0003-lists', lists],
   ['0004-stock', stock],
   ['0005-judgement', judgement],
+  ['0006-exact-keys', exactKeys],
 ]
 
 /** Brings the schema up to date. @returns the names of the migrations that were run */

@@ -40,6 +40,23 @@ export interface NewMove {
   once?: string | null
 }
 
+/**
+ * Brings the derived keys of stock up to date with how numbers are read now. An item whose new key is taken in its bin
+ * keeps the old one: two records are never joined without somebody looking.
+ * @returns how many were changed
+ */
+export async function rekeyStock(meaningOf: (designation: string) => string): Promise<number> {
+  const { StockItemRow: Items } = models()
+  let changed = 0
+  for (const item of await Items.findAll()) {
+    const meaning = meaningOf(item.designation)
+    if (meaning === item.meaning || (await Items.findOne({ where: { meaning, bin: item.bin } }))) continue
+    await item.update({ meaning })
+    changed++
+  }
+  return changed
+}
+
 /** What a job had reserved and lost, because fewer were counted. */
 export interface Shortened {
   jobId: number

@@ -8,8 +8,8 @@ import { EvidenceSheet } from './schemas/evidence'
 
 /** Most rows of one tray; more come as a second file. */
 const MOST_ROWS = 50_000
-/** Rows worked between two looks at other requests: the application stays alive. */
-const ROWS_A_TURN = 25
+/** Time worked between two looks at other requests, ms: their answers wait no longer than this and one row. */
+const TURN_MS = 8
 
 const SIZES = [
   'bore',
@@ -89,8 +89,12 @@ export async function identifyBatch(bytes: Uint8Array): Promise<string> {
   const rows = rowsOf(bytes)
   const { identifier } = await ready()
   const out: Record<string, string | number>[] = []
-  for (const [i, row] of rows.entries()) {
-    if (i % ROWS_A_TURN === ROWS_A_TURN - 1) await new Promise((resolve) => setImmediate(resolve))
+  let turn = performance.now()
+  for (const row of rows) {
+    if (performance.now() - turn > TURN_MS) {
+      await new Promise((resolve) => setImmediate(resolve))
+      turn = performance.now()
+    }
     const ref = row['ref'] ?? ''
     try {
       const found = identify(identifier, evidenceOf(row), 2)

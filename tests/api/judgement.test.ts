@@ -40,7 +40,7 @@ describe('POST /api/compare', () => {
   })
   it.each([
     [{ from: {}, to: {} }, 422, /Nothing to compare/],
-    [{ from: { designation: 'no such thing 1' }, to: {} }, 404, /not known here/],
+    [{ from: { designation: 'no such thing 1' }, to: {} }, 404, /not in the catalogue/],
     [{ from: { measured: { bore: 'wide' } }, to: {} }, 400, /bore/],
     [{ from: { features: { lugs: '5' } }, to: {} }, 400, /features/],
   ])('%j: %d', async (body, status, words) => {

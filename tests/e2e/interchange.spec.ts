@@ -23,7 +23,9 @@ for (const [part, trap] of TRAPS)
     await expect(page.getByLabel('What must not').getByText(trap, { exact: true })).toBeVisible()
   })
 
-test('open to two contact seals: under a condition when fast, better when slow and wet', async ({ page }) => {
+test('open to two contact seals: better when slow and wet, under a condition near its speed limit; a road wheel is worked out from km/h and tyre', async ({
+  page,
+}) => {
   await page.goto('/parts/6205')
   const section = (heading: string) =>
     page
@@ -33,8 +35,14 @@ test('open to two contact seals: under a condition when fast, better when slow a
   await page.getByRole('button', { name: 'slow', exact: true }).click()
   await page.getByRole('button', { name: 'wet', exact: true }).click()
   await expect(section('Better').getByText('6205-2RS', { exact: true })).toBeVisible()
-  await page.getByRole('button', { name: 'fast', exact: true }).click()
+  await page.getByRole('button', { name: 'slow', exact: true }).click()
+  await page.getByLabel('turns a minute').fill('7500')
   await expect(section('Under a condition').getByText('6205-2RS', { exact: true })).toBeVisible()
+  await page.getByLabel('turns a minute').fill('')
+  await page.getByLabel('km/h').fill('100')
+  await page.getByLabel('mm tyre').fill('600')
+  await expect(section('Better').getByText('6205-2RS', { exact: true })).toBeVisible()
+  await expect(section('Better')).toContainText('here it turns 884')
 })
 
 test('a thick closed miniature stands under its condition: 1 mm wider', async ({ page }) => {

@@ -19,7 +19,7 @@ test('A1, land train: compare, inspect, seats, setting, grease, plan, signed', a
   await expect(page.getByTestId('comparison')).toContainText('Does not go: outside diameter')
   await expect(page.locator('tr[data-feature=outside]')).toContainText('larger')
   await page.getByLabel('Number, new').fill('no such number 1')
-  await expect(page.getByText(/is not known here/)).toBeVisible()
+  await expect(page.getByText(/is not in the catalogue/)).toBeVisible()
   await expect
     .poll(async () => {
       const path = `/api/jobs/${id}`

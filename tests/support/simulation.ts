@@ -20,6 +20,7 @@ const normal = (random: Random): number =>
 const exponential = (random: Random, mean: number): number => -mean * Math.log(1 - random())
 
 const identifier = buildIdentifier(shipped)
+export const identifierForTests = identifier
 const bearings = shipped.catalogue.parts.filter(
   ({ piece, family, dimensions: d }) =>
     piece === 'complete' &&
@@ -164,27 +165,35 @@ function stamped(random: Random, part: Part): string {
     : part.base
 }
 
-/**
- * A stamp with one lost and one confused mark, no sizes, of at least six marks (with five marks left two numbers in three
- * are the same as another). Right = the part.
- */
-export function simulateStamps(rounds: number, seed: number): Score {
+/** Parts with their stamps, one mark lost and one confused; of at least six marks: with five left two numbers in three are the same as another. */
+export function damagedStamps(
+  rounds: number,
+  seed: number,
+  confusedShare = 1,
+): { part: Part; text: string }[] {
   const random = seeded(seed)
-  return score(
-    Array.from({ length: rounds }, () => {
-      let part = draw(random)
-      let text = stamped(random, part)
-      while (text.length < 6) text = stamped(random, (part = draw(random)))
-      const marks = [...text]
-      const struck = marks.flatMap((m, i) => (/[A-Z0-9]/.test(m) ? [i] : []))
-      const lost = struck[Math.floor(random() * struck.length)] ?? 0
-      marks[lost] = '?'
-      const confusable = struck.filter((i) => i !== lost && LOOK_ALIKE[marks[i] ?? ''])
-      const at = confusable[Math.floor(random() * confusable.length)]
-      if (at !== undefined) marks[at] = LOOK_ALIKE[marks[at] ?? ''] ?? ''
+  return Array.from({ length: rounds }, () => {
+    let part = draw(random)
+    let text = stamped(random, part)
+    while (text.length < 6) text = stamped(random, (part = draw(random)))
+    const marks = [...text]
+    const struck = marks.flatMap((m, i) => (/[A-Z0-9]/.test(m) ? [i] : []))
+    const lost = struck[Math.floor(random() * struck.length)] ?? 0
+    marks[lost] = '?'
+    const confusable = struck.filter((i) => i !== lost && LOOK_ALIKE[marks[i] ?? ''])
+    const at = confusable[Math.floor(random() * confusable.length)]
+    if (at !== undefined && random() < confusedShare) marks[at] = LOOK_ALIKE[marks[at] ?? ''] ?? ''
+    return { part, text: marks.join('') }
+  })
+}
+
+/** A damaged stamp and no sizes. Right = the part. */
+export const simulateStamps = (rounds: number, seed: number): Score =>
+  score(
+    damagedStamps(rounds, seed).map(({ part, text }) => {
       const found = identify(
         identifier,
-        { measurements: [], stamps: [{ text: marks.join('') }], looks: { piece: 'complete' } },
+        { measurements: [], stamps: [{ text }], looks: { piece: 'complete' } },
         5,
       )
       const { first, three } = places(found)
@@ -195,7 +204,6 @@ export function simulateStamps(rounds: number, seed: number): Score {
       }
     }),
   )
-}
 
 /** Sizes that no plan has: at least 1 mm and 3 % from every listed part in one size or more. Share in which “not listed” leads. */
 export function simulateUnlisted(rounds: number, seed: number): number {
@@ -237,4 +245,72 @@ export function simulateUnlisted(rounds: number, seed: number): number {
     if (found.unlisted > (found.candidates[0]?.probability ?? 0)) led++
   }
   return led / rounds
+}
+
+/** Every way a part may be stamped in this simulation, with its share among the ways of the part. */
+function waysOf(part: Part): { text: string; share: number }[] {
+  const closable = familyFacts(part.family).traits?.includes('closable') ?? false
+  if (!closable) return [{ text: part.base, share: 1 }]
+  return [
+    { text: part.base, share: 0.2 },
+    ...SUFFIXES.map((suffix) => ({ text: part.base + suffix, share: 0.8 / SUFFIXES.length })),
+  ]
+}
+
+const isStruck = (mark: string): boolean => /[A-Z0-9]/.test(mark)
+
+/** Probability that `stamped` comes out as `text`: one struck mark lost, one of the others shown as its look-alike. */
+function likelihoodOf(stamped: string, text: string, confusedShare: number): number {
+  const lost = text.indexOf('?')
+  if (stamped.length !== text.length || lost < 0) return 0
+  const struck = [...stamped].filter(isStruck).length
+  if (!isStruck(stamped[lost] ?? '')) return 0
+  const confusable = [...stamped].flatMap((mark, i) =>
+    i !== lost && isStruck(mark) && LOOK_ALIKE[mark] ? [i] : [],
+  )
+  const changed = [...stamped].flatMap((mark, i) => (i !== lost && mark !== text[i] ? [i] : []))
+  if (confusable.length === 0) return changed.length === 0 ? 1 / struck : 0
+  const [at] = changed
+  if (at === undefined) return (1 - confusedShare) / struck
+  if (changed.length !== 1 || LOOK_ALIKE[stamped[at] ?? ''] !== text[at]) return 0
+  return confusedShare / struck / confusable.length
+}
+
+const byLength = new Map<number, { part: Part; text: string; prior: number }[]>()
+for (const part of bearings)
+  for (const { text, share } of waysOf(part))
+    byLength.set(text.length, [
+      ...(byLength.get(text.length) ?? []),
+      { part, text, prior: commonnessWeight(part) * share },
+    ])
+
+/** The exact posterior of a damaged stamp under this simulation, by plain enumeration of every part and every way to stamp it. */
+export function exactPosterior(text: string, confusedShare = 1): Map<Part, number> {
+  const shares = new Map<Part, number>()
+  for (const { part, text: stamped, prior } of byLength.get(text.length) ?? []) {
+    const p = prior * likelihoodOf(stamped, text, confusedShare)
+    if (p > 0) shares.set(part, (shares.get(part) ?? 0) + p)
+  }
+  const total = [...shares.values()].reduce((sum, p) => sum + p, 0)
+  return new Map([...shares].map(([part, p]) => [part, p / total]))
+}
+
+/** How often the exact answer is right first on the same stamps as `simulateStamps`, and how often ours is. */
+export function simulateBound(
+  rounds: number,
+  seed: number,
+  confusedShare = 1,
+): { ours: number; exact: number } {
+  let [ours, exact] = [0, 0]
+  for (const { part, text } of damagedStamps(rounds, seed, confusedShare)) {
+    const found = identify(
+      identifier,
+      { measurements: [], stamps: [{ text }], looks: { piece: 'complete' } },
+      1,
+    )
+    if (found.candidates[0]?.part === part) ours++
+    const [best] = [...exactPosterior(text, confusedShare)].sort((a, b) => b[1] - a[1])
+    if (best?.[0] === part) exact++
+  }
+  return { ours: ours / rounds, exact: exact / rounds }
 }

@@ -11,6 +11,8 @@ import { OPEN, type SuffixToken } from './token'
 const PREFIX = 0.3
 /** A digit of the base running on into another digit: it is probably a longer, other number. */
 const RUN_ON_DIGIT = 6
+/** … and into one behind a gap, which no token explains: a bore of its own rather than an unknown code. */
+const GAP_DIGIT = 3
 /**
  * Cost at which a reading is no better than not being able to read the stamp. A clear number that nothing explains is
  * probably one that is not listed, not a worn one.
@@ -51,16 +53,13 @@ function tailReadings({ family, end }: Draft, asked: Asked): SuffixReading[] {
   return read
 }
 
-/** A digit of the base that runs on into another digit, where no token begins. */
-function runsOn({ base, end }: Draft, marks: readonly Glyph[], suffix: SuffixReading): boolean {
+/** Cost of a digit of the base that runs on into another digit, where no token begins. */
+function runOnCost({ base, end }: Draft, marks: readonly Glyph[], suffix: SuffixReading): number {
   const after = marks[end]
-  return (
-    DIGIT.test(base.at(-1) ?? '') &&
-    after !== undefined &&
-    !after.gap &&
-    DIGIT.test(after.char) &&
-    !suffix.parts[0]?.token
-  )
+  if (!after || suffix.parts[0]?.token || !DIGIT.test(base.at(-1) ?? '')) return 0
+  // Behind a gap a lost mark may be a digit too: what follows is more likely a bore than a code nobody knows.
+  if (after.gap) return /[\d?]/.test(after.char) ? GAP_DIGIT : 0
+  return DIGIT.test(after.char) ? RUN_ON_DIGIT : 0
 }
 
 const told = (token: SuffixToken, text: string, at: number) => ({
@@ -104,11 +103,7 @@ function finish(draft: Draft, asked: Asked): Reading[] {
       exact: false,
       closure: known.find((t) => t.closure)?.closure ?? OPEN,
       clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
-      cost:
-        draft.cost +
-        PREFIX * draft.prefix.length +
-        suffix.cost +
-        (runsOn(draft, marks, suffix) ? RUN_ON_DIGIT : 0),
+      cost: draft.cost + PREFIX * draft.prefix.length + suffix.cost + runOnCost(draft, marks, suffix),
       confidence: 0,
     }
   })

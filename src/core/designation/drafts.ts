@@ -1,4 +1,11 @@
-import type { Dimensions, Family, Glyph, Part, PartNumbers } from '../catalogue'
+import {
+  numberKey,
+  type Dimensions,
+  type Family,
+  type Glyph,
+  type Part,
+  type PartNumbers,
+} from '../catalogue'
 import type { Language } from './reading'
 import { leastTailCosts } from './readSuffixes'
 import { searchNumbers, type SearchRange } from './searchNumbers'
@@ -23,6 +30,7 @@ export interface Draft {
 const WORD = 0.3
 
 function listedDrafts(
+  { catalogue }: Language,
   { index, named }: PartNumbers,
   marks: readonly Glyph[],
   { at, prefix, skipped }: Start,
@@ -32,6 +40,7 @@ function listedDrafts(
     ({ entry, end, cost, stamped }) => {
       const part = named(entry)?.part
       if (!part || !prefix.every((token) => token.families.includes(part.family))) return []
+      if (prefix.some(({ text }) => catalogue.byName.has(text + numberKey(part.base)))) return []
       const { base, family, dimensions } = part
       const whole = cost + (skipped > 0 ? WORD : 0)
       return { part, base, family, dimensions, prefix, start: at, end: at + end, cost: whole, stamped }
@@ -51,6 +60,6 @@ export function draftsOf(
 ): Draft[] {
   const tail = leastTailCosts(language.tokens, marks)
   return startsOf(language.tokens, marks).flatMap((start) =>
-    listedDrafts(numbers, marks, start, { ...range, tail }),
+    listedDrafts(language, numbers, marks, start, { ...range, tail }),
   )
 }

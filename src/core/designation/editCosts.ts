@@ -7,7 +7,7 @@ export const EXTRA = 5
 /** `?`: one lost mark, whatever it was. */
 export const LOST_ONE = 0.05
 /** `?` standing where there was no mark after all. */
-export const LOST_NONE = 3
+export const LOST_NONE = 5
 /** `*`: a lost run; each mark in it costs a little so that shorter runs come first. */
 export const LOST_RUN_MARK = 0.1
 /** In a clear stamp a mark missed or one too many is this much rarer still. */

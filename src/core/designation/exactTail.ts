@@ -1,4 +1,5 @@
-import type { Family, Glyph, Part } from '../catalogue'
+import { findPart, type Family, type Glyph, type Part } from '../catalogue'
+import type { Language } from './reading'
 import { readSuffixes, type SuffixPart } from './readSuffixes'
 import { readSpecialBore, type SpecialBore } from './specialBore'
 import { isWord } from './stampWords'
@@ -21,14 +22,14 @@ const UNDECODED = 0.6
 /** … as groups and marks of a label that belong to the number: more is another text. */
 const MOST_GROUPS = 4
 /** Ways to read one tail that are kept. */
-const MOST_WAYS = 4
+const MOST_WAYS = 8
 /** A number tells its closure, clearance, precision … once. */
 const TWICE = 2
 
 const isSeparator = (char: string | undefined): boolean => char === '/' || char === '+'
 
 interface Asked {
-  tokens: readonly SuffixToken[]
+  language: Language
   part: Part
   marks: readonly Glyph[]
   text: string
@@ -63,6 +64,10 @@ function firstTold(tokens: readonly SuffixToken[], family: Family, char: string)
   return [...(known.get(char) ?? []), ...(habit === undefined ? [] : (known.get(habit) ?? []))]
 }
 
+/** What is not decoded last, then the fewest pieces: one long token rather than two short ones. */
+const simplest = (a: ExactTail, b: ExactTail): number =>
+  a.undecoded - b.undecoded || a.parts.length - b.parts.length || a.cost - b.cost
+
 /** End of the group that begins at a mark: the next gap or separator. */
 function groupEnd(marks: readonly Glyph[], at: number): number {
   let end = at + 1
@@ -82,8 +87,8 @@ function isTold({ key }: SuffixToken, { marks }: Asked, at: number): boolean {
 }
 
 /** Whether worn tokens would explain a whole group: then it is a damaged suffix, not a code of the maker's own. */
-function isWornSuffix({ tokens, part, text }: Asked, group: readonly Glyph[]): boolean {
-  const [worn] = readSuffixes(tokens, part.family, group, text)
+function isWornSuffix({ language, part, text }: Asked, group: readonly Glyph[]): boolean {
+  const [worn] = readSuffixes(language.tokens, part.family, group, text)
   return worn !== undefined && worn.parts.length > 0 && worn.parts.every(({ token }) => token !== null)
 }
 
@@ -100,6 +105,89 @@ function isUndecoded(asked: Asked, at: number, end: number): boolean {
   return group.length >= BATCH_DIGITS
 }
 
+/** One step on through the tail: where it ends, what it adds, and what it uses up. */
+interface Step {
+  end: number
+  own: Partial<ExactTail> & { cost: number }
+  /** a group that is not decoded */
+  undecoded?: true
+}
+
+const NO_STEP: readonly Step[] = []
+
+/** Where a group begins at a mark, and ends; null inside a group and at a separator. */
+function groupAt({ marks }: Asked, at: number): { to: number } | null {
+  const opens = marks[at]?.gap === true || isSeparator(marks[at - 1]?.char)
+  return opens && !isSeparator(marks[at]?.char) ? { to: groupEnd(marks, at) } : null
+}
+
+const stretch = ({ marks, text }: Asked, at: number, end: number, token: SuffixToken | null): SuffixPart => ({
+  text: quote(marks, text, at, end),
+  at: marks[at]?.at ?? 0,
+  token,
+})
+
+const toldAt = (asked: Asked, at: number): readonly SuffixToken[] =>
+  firstTold(asked.language.tokens, asked.part.family, asked.marks[at]?.char ?? '').filter((token) =>
+    isTold(token, asked, at),
+  )
+
+/** A bore of its own behind a metric ball bearing. */
+function boreStep(asked: Asked, at: number): readonly Step[] {
+  if (asked.part.family !== 'deep-groove') return NO_STEP
+  const from = asked.marks[at]?.at ?? 0
+  const bore = readSpecialBore(asked.text.slice(from).toUpperCase(), asked.part)
+  if (!bore) return NO_STEP
+  const behind = asked.marks.findIndex((mark, i) => i > at && mark.at >= from + bore.length)
+  return [{ end: behind === -1 ? asked.marks.length : behind, own: { bore, cost: TOKEN } }]
+}
+
+/** The adapter sleeve that is ordered with a tapered bore: `+H312`. */
+function sleeveStep(asked: Asked, at: number, to: number): readonly Step[] {
+  const part = stretch(asked, at, to, null)
+  const sleeve = findPart(asked.language.catalogue, part.text, 'hardware')?.hardware
+  if (sleeve?.what !== 'adapterSleeve') return NO_STEP
+  const token: SuffixToken = {
+    text: part.text.toUpperCase(),
+    key: part.text,
+    kind: 'other',
+    meaning: `with adapter sleeve for a shaft of ${sleeve.shaftMm} mm, nut ${sleeve.nut}, washer ${sleeve.washer}`,
+    value: '',
+    closure: null,
+    where: 'suffix',
+    convention: 'common',
+    sure: 'usual',
+    families: [asked.part.family],
+  }
+  return [{ end: to, own: { parts: [{ ...part, token }], cost: TOKEN } }]
+}
+
+function stepsFrom(asked: Asked, at: number, bored: boolean): readonly Step[] {
+  const { marks } = asked
+  if (isSeparator(marks[at]?.char))
+    return at + 1 < marks.length ? [{ end: at + 1, own: { cost: 0 } }] : NO_STEP
+  const told = toldAt(asked, at)
+  const group = groupAt(asked, at)
+  const tokens = told.map((token): Step => {
+    const end = at + token.key.length
+    return { end, own: { parts: [stretch(asked, at, end, token)], cost: TOKEN + RARER[token.sure] } }
+  })
+  if (!group) return tokens
+  const { to } = group
+  const rest = stretch(asked, at, to, null)
+  const whole = told.some(({ key }) => at + key.length === to)
+  if (!whole && isWord(marks.slice(at, to))) return [{ end: to, own: { parts: [rest], cost: TOKEN } }]
+  return [
+    ...tokens,
+    ...(bored ? NO_STEP : boreStep(asked, at)),
+    ...sleeveStep(asked, at, to),
+    ...(isUndecoded(asked, at, to)
+      ? [{ end: to, own: { parts: [rest], undecoded: 1, cost: UNDECODED }, undecoded: true as const }]
+      : NO_STEP),
+  ]
+}
+
+/** The ways on from a mark, simplest first; worked out once for each mark and what is used up before it. */
 function ways(
   asked: Asked,
   at: number,
@@ -107,58 +195,24 @@ function ways(
   bored: boolean,
   memo: Map<string, ExactTail[]>,
 ): ExactTail[] {
-  const { marks, text, tokens, part, from } = asked
-  if (at >= marks.length) return [{ parts: [], bore: null, undecoded: 0, cost: 0 }]
+  if (at >= asked.marks.length) return [{ parts: [], bore: null, undecoded: 0, cost: 0 }]
   const key = `${at} ${groups} ${bored}`
   const known = memo.get(key)
   if (known) return known
-  memo.set(key, [])
-  const mark = marks[at]
-  const separator = isSeparator(mark?.char)
-  const opens = mark?.gap === true || isSeparator(marks[at - 1]?.char)
-  const found: ExactTail[] = []
-  const onward = (
-    end: number,
-    own: Partial<ExactTail> & { cost: number },
-    used: number,
-    hasBore: boolean,
-  ) => {
-    for (const rest of ways(asked, end, used, hasBore, memo))
-      found.push({
+  const found = stepsFrom(asked, at, bored)
+    .filter(({ undecoded }) => !undecoded || groups < MOST_GROUPS)
+    .flatMap(({ end, own, undecoded }) =>
+      ways(asked, end, groups + (undecoded ? 1 : 0), bored || own.bore !== undefined, memo).map((rest) => ({
         parts: [...(own.parts ?? []), ...rest.parts],
         bore: own.bore ?? rest.bore,
         undecoded: (own.undecoded ?? 0) + rest.undecoded,
         cost: own.cost + rest.cost,
-      })
-  }
-  const end = opens && !separator ? groupEnd(marks, at) : at
-  if (end > at && isWord(marks.slice(at, end))) {
-    const parts = [{ text: quote(marks, text, at, end), at: mark?.at ?? 0, token: null }]
-    onward(end, { parts, cost: TOKEN }, groups, bored)
-    memo.set(key, found)
-    return found
-  }
-  if (separator && at + 1 < marks.length) onward(at + 1, { cost: 0 }, groups, bored)
-  for (const token of firstTold(tokens, part.family, mark?.char ?? ''))
-    if (isTold(token, asked, at)) {
-      const behind = at + token.key.length
-      const parts = [{ text: quote(marks, text, at, behind), at: mark?.at ?? 0, token }]
-      onward(behind, { parts, cost: TOKEN + RARER[token.sure] }, groups, bored)
-    }
-  if (opens && !bored && part.family === 'deep-groove') {
-    const bore = readSpecialBore(text.slice(mark?.at ?? 0).toUpperCase(), part)
-    const behind = bore ? marks.findIndex((m, i) => i > at && m.at >= (mark?.at ?? 0) + bore.length) : -1
-    if (bore) onward(behind === -1 ? marks.length : behind, { bore, cost: TOKEN }, groups, true)
-  }
-  if (end > at && groups < MOST_GROUPS && isUndecoded(asked, at, end)) {
-    const parts = [{ text: quote(marks, text, at, end), at: mark?.at ?? 0, token: null }]
-    onward(end, { parts, undecoded: 1, cost: UNDECODED }, groups + 1, bored)
-  }
-  const kept = found
-    .sort((a, b) => a.undecoded - b.undecoded || a.cost - b.cost)
-    .slice(0, from === at ? MOST_WAYS * 2 : MOST_WAYS)
-  memo.set(key, kept)
-  return kept
+      })),
+    )
+    .sort(simplest)
+    .slice(0, MOST_WAYS)
+  memo.set(key, found)
+  return found
 }
 
 const ONCE: ReadonlySet<SuffixToken['kind']> = new Set([
@@ -189,15 +243,15 @@ const cut = ({ parts, bore }: ExactTail): string =>
  * @returns the ways to read it, cheapest first; none when some mark is not explained
  */
 export function exactTails(
-  tokens: readonly SuffixToken[],
+  language: Language,
   part: Part,
   marks: readonly Glyph[],
   text: string,
   from: number,
 ): ExactTail[] {
-  const read = ways({ tokens, part, marks, text, from }, from, 0, false, new Map())
+  const read = ways({ language, part, marks, text, from }, from, 0, false, new Map())
     .map((tail) => ({ ...tail, cost: tail.cost + toldTwice(tail) }))
-    .sort((a, b) => a.undecoded - b.undecoded || a.cost - b.cost)
+    .sort(simplest)
   const [best] = read
   return best ? read.filter((tail) => cut(tail) === cut(best)) : []
 }

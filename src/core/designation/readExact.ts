@@ -139,7 +139,7 @@ function bySizes(text: string, language: Language): Reading[] {
   const end = marks.findIndex((mark) => mark.at >= sizes.to)
   const from = end === -1 ? marks.length : end
   return sizes.parts.flatMap(({ part, cost }) =>
-    exactTails(language.tokens, part, marks, text, from).map((tail) => {
+    exactTails(language, part, marks, text, from).map((tail) => {
       const start = { at: 0, prefix: [], skipped: 0 }
       const reading = readingOf(
         { text, marks, start, base: { part, end: from, implied: [] }, tail },
@@ -161,7 +161,7 @@ function parse(
     exactBases(language, habits, start.at)
       .filter(({ part }) => start.prefix.every((token) => token.families.includes(part.family)))
       .flatMap((base) =>
-        exactTails(language.tokens, base.part, marks, text, base.end).map((tail): Parsed => ({
+        exactTails(language, base.part, marks, text, base.end).map((tail): Parsed => ({
           text,
           marks,
           start,

@@ -12,7 +12,7 @@ export interface SpecialBore {
 }
 
 /** A special bore lies within this of the usual one: no thinner inner ring is made (estimate, common practice). */
-const LEAST_SHARE = 0.55
+const LEAST_SHARE = 0.65
 const WALL_SHARE = 0.3
 const SAME_MM = 0.02
 

@@ -7,7 +7,7 @@ import { logSumExp } from './logDensities'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
 import { addReading, featureIndexes, type FeatureIndexes } from './featureIndex'
 import { candidatesOf, logPriors, type Candidate, type Priors } from './priors'
-import { readingModel, type Cause, type ReadingModel } from './readingModel'
+import { apartReadings, readingModel, type Cause, type ReadingModel } from './readingModel'
 import { logUnlistedSizes, UNLISTED_PRIOR } from './unlisted'
 import { closedOf, shapeKey, weighLooks } from './weighLooks'
 import { logReadingOf, weighReading, type Verdict } from './weighReading'
@@ -116,7 +116,7 @@ function modelsOf(evidence: Evidence, identifier: Identifier): Models {
   const own = shelf && { shelf, logPrior: Math.log(shelfShare(shelf.count) / shelf.count) }
   const stamps = evidence.stamps.map((stamp) => readStamp(stamp, language, logPrior, own))
   return {
-    readings: evidence.measurements.map(readingModel),
+    readings: evidence.measurements.flatMap(apartReadings).map(readingModel),
     stamps,
     closed: closedBy(evidence, stamps),
     evidence,

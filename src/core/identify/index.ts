@@ -21,4 +21,4 @@ export {
   type Identifier,
 } from './identify'
 export { readMeasurements, type TypedMeasurement } from './readMeasurements'
-export { evidenceWords, ITEM_WORDS, nextWords, patternWords, unlistedLeads, unlistedWords } from './words'
+export { evidenceWords, ITEM_WORDS, nextWords, patternWords, unlistedWords } from './words'

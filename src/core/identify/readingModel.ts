@@ -37,9 +37,9 @@ const SET_WIDTH_MM = 0.05
 const SEAT_SIGMA = 0.02
 
 /** One reading in about fifty is plain wrong: misread, mistyped, taken across the wrong face (estimate). */
-const MISREAD = 0.02
+const MISREAD = 0.03
 /** … of which this share lands somewhere near: the wrong face, a chamfer, a groove. */
-const NEAR_SHARE = 0.2
+const NEAR_SHARE = 0.4
 /**
  * What each further reading that agrees leaves of these shares: the same slip is hardly made twice, the wrong face is taken
  * again more often (estimate).
@@ -48,7 +48,7 @@ const REPEATED = { misread: 0.1, nearMiss: 0.2 }
 /** Readings this many instrument uncertainties from the middle still agree. */
 const AGREEING_SIGMAS = 4
 /** Mean distance of a near miss, as a share of the nominal size (estimate). */
-const NEAR_MISS = 0.04
+const NEAR_MISS = 0.12
 /** One in three hundred is in the other unit where the unit was said, one in fifty where it was guessed (estimate). */
 const OTHER_UNIT = { said: 0.003, guessed: 0.02 }
 /** A misread size may be anything over three decades. */
@@ -127,6 +127,21 @@ function ringSigma(feature: Feature, mm: number): number {
   const role = FEATURE_ROLE[feature]
   return role === 'width' ? 0 : ringBandMm(role, mm) / Math.sqrt(3)
 }
+
+/**
+ * Two readings of one size that do not agree: one of them is a slip, and nobody knows which. They count as two readings of
+ * their own. Of three and more the middle one speaks.
+ */
+export function apartReadings(measured: Measured): Measured[] {
+  const [first, second] = measured.valuesMm
+  if (measured.valuesMm.length !== 2 || first === undefined || second === undefined) return [measured]
+  const apart = AGREEING_SIGMAS * INSTRUMENT_SIGMA[measured.instrument] + measured.stepMm
+  const outOfRound = Math.abs(first - second) <= Math.max(apart, OUT_OF_ROUND_MM)
+  return outOfRound ? [measured] : [first, second].map((mm) => ({ ...measured, valuesMm: [mm] }))
+}
+
+/** Worn rings differ by this much around the clock without a slip, mm (common practice). */
+const OUT_OF_ROUND_MM = 0.4
 
 /** Builds the error model of one measured feature. See docs/identification.md for the formulas. */
 export function readingModel(measured: Measured): ReadingModel {

@@ -30,23 +30,22 @@ export const BLANK_FITTING: FittingDraft = {
 
 const LOADS = ['light', 'normal', 'heavy'] as const
 
-/** Bearings of one position, whole: a cone and its cup are one. */
+/** Bearings of one position, whole: a cone and its cup, each a place with one seat, are one. */
 function wholeBearings({ seats }: SeatsResponse): string[] {
-  const cups = seats.filter(
-    (s) =>
-      s.ring === 'outer' &&
-      s.bore &&
-      seats.some(
-        (c) => c.ring === 'inner' && c.slot !== s.slot && c.bore === s.bore && c.outside === s.outside,
-      ),
-  )
+  type Seat = SeatsResponse['seats'][number]
+  const alone = (seat: Seat): boolean =>
+    !seats.some((other) => other.slot === seat.slot && other.ring !== seat.ring)
+  const mateOf = (cone: Seat): Seat | undefined =>
+    seats.find((s) => s.ring === 'outer' && alone(s) && s.bore === cone.bore && s.outside === cone.outside)
   const names = new Map<string, string>()
-  for (const seat of seats) {
-    const mate = cups.find((c) => c.slot !== seat.slot && c.bore === seat.bore && c.outside === seat.outside)
-    if (seat.ring === 'inner')
-      names.set(seat.slot, mate ? `${seat.designation}/${mate.designation}` : seat.designation)
-    else if (!cups.includes(seat) && !names.has(seat.slot)) names.set(seat.slot, seat.designation)
+  const taken = new Set<string>()
+  for (const seat of seats.filter(({ ring }) => ring === 'inner')) {
+    const mate = alone(seat) ? mateOf(seat) : undefined
+    if (mate) taken.add(mate.slot)
+    names.set(seat.slot, mate ? `${seat.designation}/${mate.designation}` : seat.designation)
   }
+  for (const { slot, designation, ring } of seats)
+    if (ring === 'outer' && !taken.has(slot) && !names.has(slot)) names.set(slot, designation)
   return [...names.values()]
 }
 

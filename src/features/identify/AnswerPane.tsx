@@ -126,8 +126,8 @@ function Leader({
       </p>
       {children}
       <ul aria-label="Why" className="mt-2 grid gap-[3px] text-[14px]">
-        {candidate.evidence.map((e) => (
-          <li key={e.item} className="grid grid-cols-[20px_104px_1fr]">
+        {candidate.evidence.map((e, i) => (
+          <li key={`${e.item} ${i}`} className="grid grid-cols-[20px_104px_1fr]">
             <VerdictMark verdict={e.verdict} />
             <span>{e.words}</span>
             <span className="text-ink2">{e.detail}</span>

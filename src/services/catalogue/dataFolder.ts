@@ -31,6 +31,6 @@ export const readShippedTokens = (): SuffixToken[] => readRows(TOKENS_FILE).map(
 /** Changes whenever a shipped file changes: tells whether the database holds this catalogue. */
 export function shippedFingerprint(): string {
   const hash = createHash('sha256')
-  for (const file of CATALOGUE_FILES) hash.update(file).update(readFileSync(path(file)))
+  for (const file of [...CATALOGUE_FILES, TOKENS_FILE]) hash.update(file).update(readFileSync(path(file)))
   return hash.digest('hex')
 }

@@ -18,9 +18,16 @@ export const Measurement = z.object({
   struckBy: z.literal('piece').optional(),
 })
 
+/** Control characters and marks that only steer the direction of text stand in no number. */
+const HIDDEN = /[\p{Cc}\p{Cf}]/u
+
 export const StampText = z
   .string()
   .max(MAX_STAMP, `A stamp is at most ${MAX_STAMP} characters. Type what stands on one face of the part.`)
+  .refine(
+    (text) => !HIDDEN.test(text),
+    'There is a hidden character in it, such as from a copied text. Type it anew.',
+  )
 
 export const Stamp = z.object({
   text: StampText,

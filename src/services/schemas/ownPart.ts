@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { MAX_STAMP } from '@/core/designation'
+import { StampText } from './evidence'
 
 const mm = z.number().positive('A size is more than zero.').max(3000, 'At most 3000 mm.').optional()
 
@@ -10,7 +11,7 @@ export const OwnPartRequest = z.object({
     .trim()
     .min(1, 'Give the part a name: its stamp, or the machine and place.')
     .max(MAX_STAMP, `At most ${MAX_STAMP} characters.`)
-    .regex(/^[^\p{Cc}]*$/u, 'Letters, figures and signs only.'),
+    .pipe(StampText),
   bore: mm,
   outside: mm,
   width: mm,

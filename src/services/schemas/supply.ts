@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { CAREFUL, SCHOOL_NAMES, SCHOOLS, type SchoolName, type Schools } from '@/core/procedure'
+import { StampText } from './evidence'
 import { KitProposal, KitResponse } from './kit'
 
 const pieces = z
@@ -10,7 +11,7 @@ const pieces = z
 const some = pieces.min(1, 'At least one piece.')
 const who = z.string().trim().max(60, 'At most 60 characters.').default('')
 const once = z.string().min(8, 'A key of at least 8 characters.').max(80).optional()
-const designation = z.string().trim().min(1, 'Which part?').max(80, 'At most 80 characters.')
+const designation = z.string().trim().min(1, 'Which part?').max(80, 'At most 80 characters.').pipe(StampText)
 const bin = z.string().trim().max(40, 'At most 40 characters.').default('')
 const price = z.number('A price is a figure.').min(0, 'A price is zero or more.').max(1_000_000).nullable()
 

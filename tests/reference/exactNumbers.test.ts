@@ -1,0 +1,312 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { exactKey, familyFacts, glyphs, numberKey, type Part } from '@/core/catalogue'
+import { decode, readClean, readExact, suggestionsFor } from '@/core/designation'
+import { shipped } from '../support/shipped'
+import { without } from '../support/without'
+
+const read = (text: string) => {
+  const reading = readClean(text, shipped)
+  if (!reading) throw new Error(`${text} is not read`)
+  return reading
+}
+
+/** One part in five; AMBER_WHOLE=1 takes them all. */
+const EVERY = process.env['AMBER_WHOLE'] ? 1 : 5
+const asked = shipped.catalogue.parts.filter(
+  ({ piece, set }, i) => i % EVERY === 0 && !set && piece !== 'hardware' && piece !== 'seal',
+)
+
+describe('leave one out', () => {
+  it('a part that is not listed is never answered as another one', () => {
+    expect(asked.length).toBeGreaterThan(500)
+    const wrong = asked.flatMap((part) => {
+      const found = readExact(part.base, without(shipped, part))
+      const another = (other: Part): boolean =>
+        numberKey(other.base) !== numberKey(part.base) &&
+        (['bore', 'outside', 'width'] as const).some((name) => {
+          const [a, b] = [part.dimensions[name], other.dimensions[name]]
+          return a !== undefined && b !== undefined && Math.abs(a - b) > 0.01
+        })
+      return found.ok && found.readings.some((r) => another(r.part))
+        ? [`${part.base}: ${found.readings[0]?.canonical}`]
+        : []
+    })
+    expect(wrong).toEqual([])
+  })
+
+  // A number by the rule of its series has the sizes of the row that was left out (ISO 15, ISO 104, common practice).
+  it('what the rule of a series computes are the sizes of the row', () => {
+    const wrong = asked.flatMap((part) => {
+      const found = readExact(part.base, without(shipped, part))
+      const own = found.ok
+        ? found.readings.find((r) => r.part.computed && r.family === part.family)
+        : undefined
+      return (['bore', 'outside', 'width'] as const).flatMap((name) => {
+        const [a, b] = [part.dimensions[name], own?.dimensions[name]]
+        return a !== undefined && b !== undefined && Math.abs(a - b) > 0.01
+          ? [`${part.base} ${name} ${b} for ${a}`]
+          : []
+      })
+    })
+    expect(wrong).toEqual([])
+  })
+})
+
+// Real numbers of the trade that no row holds: refused, never another part (common practice).
+it.each([
+  ...[
+    '567A',
+    '342S',
+    '1601X',
+    '1 641',
+    'KR 14',
+    'HF1615',
+    'FY25TF',
+    'GW208PPB6',
+    'NA205-16',
+    'ER16',
+    'AXK 1630',
+    '62O5X9',
+  ],
+  ...[
+    '6205-2R5',
+    '6205 10',
+    '6205X',
+    '?205',
+    '6205*',
+    '***',
+    '   ',
+    '-',
+    '6205 6206',
+    'LM11949 LM67010',
+    'zwölf',
+    '轴承',
+  ],
+])('%s names no part as it stands', (text) => {
+  expect(readExact(text, shipped).ok).toBe(false)
+  expect(suggestionsFor(text, shipped).every(({ changed }) => changed !== '')).toBe(true)
+})
+
+it('numbers by the rule of a series are unlisted parts with computed sizes (ISO 15)', () => {
+  for (const [text, bore, outside, width] of [
+    ['62317', 85, 180, 60],
+    ['NU2052', 260, 400, undefined],
+    ['6064', 320, 480, 74],
+  ] as const) {
+    const { part } = read(text)
+    expect(part.dimensions.bore, text).toBe(bore)
+    expect(part.dimensions.outside, text).toBe(outside)
+    if (width !== undefined && part.dimensions.width !== undefined)
+      expect(part.dimensions.width, text).toBe(width)
+  }
+  expect(read('63011')).toMatchObject({
+    base: '63011',
+    part: { computed: true },
+    dimensions: { bore: 55, outside: 90 },
+  })
+})
+
+// Stamps as they stand on rings and boxes, and what they mean (common practice).
+describe('stamps as they are', () => {
+  it.each([
+    ['6203-2RS-10', '6203-5/8', 15.875, 2, 'contactSeal'],
+    ['6203-2RS-5/8', '6203-5/8', 15.875, 2, 'contactSeal'],
+    ['6203/15.875', '6203-5/8', 15.875, 0, 'open'],
+    ['6203-2RS-3/4', '6203-3/4', 19.05, 2, 'contactSeal'],
+    ['6203/16-2RS', '6203-16mm', 16, 2, 'contactSeal'],
+    ['6204-2RS-12', '6204-3/4', 19.05, 2, 'contactSeal'],
+    ['6205-2RS-16', '6205-16', 25.4, 2, 'contactSeal'],
+    ['6201-10', '6201-5/8', 15.875, 0, 'open'],
+    ['99502H', '99502H', 15.875, 0, 'open'],
+    ['6205-2ZR', '6205', 25, 2, 'shield'],
+    ['6205-2HRS', '6205', 25, 2, 'contactSeal'],
+    ['6205LLD', '6205', 25, 2, 'contactSeal'],
+    ['6205D', '6205', 25, 1, 'shield'],
+    ['305PP', '6305', 25, 2, 'contactSeal'],
+    ['205KDD', '6205', 25, 2, 'shield'],
+    ['205SFF', '6205', 25, 2, 'shield'],
+    ['205SZZ', '6205', 25, 2, 'contactSeal'],
+    ['60205', '6205', 25, 1, 'shield'],
+    ['80205', '6205', 25, 2, 'shield'],
+    ['180204', '6204', 20, 2, 'contactSeal'],
+    ['80018', '608', 8, 2, 'shield'],
+    ['6205SS', '6205', 25, 0, 'open'],
+    ['NA4905-2RSR', 'NA4905', 25, 2, 'contactSeal'],
+    ['HK1612RS', 'HK1612', 16, 1, 'contactSeal'],
+    ['34640037', '34x64x37', 34, 0, 'open'],
+    ['MR15267-2RS', '15267', 15, 2, 'contactSeal'],
+    ['UC205-100D1', 'UC205-16', 25.4, 0, 'open'],
+    ['MF126ZZ', 'MF126', 6, 2, 'shield'],
+    ['17 by 26 by 5', '6803', 17, 0, 'open'],
+    ['17*26*5 ZZ', '6803', 17, 2, 'shield'],
+  ] as const)('%s', (text, base, bore, sides, type) => {
+    const reading = read(text)
+    expect(reading).toMatchObject({ base, dimensions: { bore }, closure: { sides, type } })
+    expect(reading.unknown).toEqual([])
+  })
+
+  it.each([
+    ['LM67048/10', 'LM67048/LM67010'],
+    ['HM88649/10', 'HM88649/HM88610'],
+    ['25580/20', '25580/25520'],
+    ['SET2', 'LM11949/LM11910'],
+    ['LM11910-LM11949', 'LM11949/LM11910'],
+    ['4T-LM11949', 'LM11949'],
+    ['KLM11949', 'LM11949'],
+    ['HR30205J', '30205'],
+    ['E32005', '32005X'],
+    ['MADE IN GERMANY 6205', '6205'],
+    ['JAXON 6205-2RS C3', '6205'],
+    ['NU 205', 'NU205'],
+    ['62O5', '6205'],
+  ])('%s is %s', (text, base) => expect(read(text).base).toBe(base))
+
+  it.each([
+    ['6310JEM', 'electric-motor quality'],
+    ['6305MAX', 'filled with balls through a notch'],
+    ['6205TVP2', 'polyamide cage'],
+    ['NU310ML', 'brass cage'],
+    ['7208-B-MP-UA', 'for mounting in pairs'],
+    ['22212EAKE4', 'tapered bore 1:12'],
+    ['22212K+H312', 'adapter sleeve for a shaft of 55 mm'],
+    ['L44643L', 'contact seal on the cone'],
+    ['6205-2RS1/C3MT33', 'grease filled'],
+    ['6203-2RS-16', '1 in cannot be in this outside'],
+    ['205SZZ', 'look'],
+  ])('%s tells %s', (text, words) =>
+    expect(
+      read(text)
+        .tokens.map((t) => t.meaning)
+        .join('; '),
+    ).toContain(words),
+  )
+
+  it('a group that is not decoded stays with the part and costs next to nothing', () => {
+    const reading = read('SMR137C-2OS #7 NB2')
+    expect(reading).toMatchObject({ base: 'MR137', canonical: 'SMR137C-2OS #7 NB2', unknown: ['NB2'] })
+    expect(reading.cost).toBeLessThan(1.5)
+  })
+
+  it('letters with two meanings in two conventions give both', () => {
+    const found = readExact('6205DD', shipped)
+    expect(found.ok && found.readings.map((r) => r.closure.type)).toEqual(['contactSeal', 'shield'])
+  })
+})
+
+it('every token belongs to families, and reads back where it may stand', () => {
+  const example = (family: Part['family']): Part | undefined =>
+    shipped.catalogue.parts.find(
+      (p) => p.family === family && p.piece === 'complete' && !p.set && !p.base.includes(' '),
+    )
+  const lost = shipped.tokens.flatMap((token) => {
+    expect(token.families.length, token.text).toBeGreaterThan(0)
+    return token.families.flatMap((family) => {
+      const part = example(family)
+      if (!part || family === 'tapered-inch') return []
+      const text =
+        token.where === 'prefix'
+          ? `${token.text}${part.base}`
+          : `${part.base}${/^\w/.test(token.text) ? '-' : ' '}${token.text}`
+      if (shipped.catalogue.byName.has(numberKey(text))) return []
+      const found = readExact(text, shipped)
+      const told = found.ok && found.readings.some((r) => r.tokens.some((t) => t.meaning === token.meaning))
+      return told ? [] : [text]
+    })
+  })
+  expect(lost).toEqual([])
+})
+
+const closable = shipped.catalogue.parts.filter(
+  (p) => (familyFacts(p.family).traits?.includes('closable') ?? false) && !/[ /-]/.test(p.base),
+)
+const tokensOf = (part: Part, kind: string) =>
+  shipped.tokens.filter(
+    (t) => t.where === 'suffix' && t.kind === kind && t.sure === 'usual' && t.families.includes(part.family),
+  )
+
+it('what is written is read: number, closure and clearance come back', () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...closable), fc.nat(), fc.nat(), (part, i, j) => {
+      const closures = tokensOf(part, 'closure')
+      const clearances = tokensOf(part, 'clearance').filter(({ text }) => /^C[1-5]$/.test(text))
+      const [closure, clearance] = [closures[i % closures.length], clearances[j % clearances.length]]
+      const text = `${part.base}-${closure?.text ?? ''}/${clearance?.text ?? ''}`
+      const reading = read(text)
+      expect(reading.base).toBe(part.base)
+      expect(reading.clearance).toBe(clearance?.value)
+      const found = readExact(text, shipped)
+      expect(
+        found.ok &&
+          found.readings.some((r) => JSON.stringify(r.closure) === JSON.stringify(closure?.closure)),
+      ).toBe(true)
+      expect(read(reading.canonical).canonical).toBe(reading.canonical)
+    }),
+    { numRuns: 300 },
+  )
+})
+
+it('no look-up changes, drops or adds a digit of a plain number', () => {
+  const plain = closable.filter((p) => /^\d{3,5}$/.test(p.base))
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...plain),
+      fc.nat(4),
+      fc.nat(9),
+      fc.constantFrom('change', 'drop', 'add'),
+      (part, at, digit, how) => {
+        const i = at % part.base.length
+        const rest = {
+          change: part.base.slice(i + 1),
+          drop: part.base.slice(i + 1),
+          add: part.base.slice(i),
+        }[how]
+        const text = part.base.slice(0, i) + (how === 'drop' ? '' : String(digit)) + rest
+        const found = readExact(text, shipped)
+        if (!found.ok) return
+        for (const reading of found.readings) {
+          const old = reading.tokens.some((t) => /old (eastern|short) style/.test(t.meaning))
+          const names = [reading.base, ...(shipped.catalogue.byName.get(text) ?? []).map((p) => p.base)]
+          expect(
+            old ||
+              names.some(
+                (name) =>
+                  exactKey(glyphs(name)).includes(text.replace(/^6(1[789])/, '6$1')) ||
+                  reading.part.computed ||
+                  shipped.catalogue.byName.has(text),
+              ),
+            `${text} → ${reading.base}`,
+          ).toBe(true)
+        }
+      },
+    ),
+    { numRuns: 400 },
+  )
+})
+
+// One valid text used to hold the counter for seconds: work is bounded, and a text that says nothing is told so.
+it.each([
+  '*'.repeat(80),
+  '?*'.repeat(40),
+  '?'.repeat(80),
+  '*1*2*3*4*5*6*7*8*9*',
+  '6'.repeat(80),
+  '(-/ .,'.repeat(13),
+])('a text that fits everything is read with bounded work: %s', (text) => {
+  const readings = decode(text, shipped)
+  expect(readings.length).toBeLessThanOrEqual(12)
+  if (!/\d/.test(text)) expect(readings).toEqual([])
+})
+
+it('readings of damaged stamps say what was taken for what', () => {
+  const [first] = decode('6Z05-2R5', shipped)
+  expect(first).toMatchObject({
+    base: '6205',
+    exact: false,
+    repaired: [
+      { at: 1, read: 'Z', taken: '2' },
+      { at: 7, read: '5', taken: 'S' },
+    ],
+  })
+  expect(decode('6205-2RS', shipped)[0]).toMatchObject({ exact: true, repaired: [] })
+})
