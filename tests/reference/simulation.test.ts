@@ -1,5 +1,6 @@
 import { expect, it, vi } from 'vitest'
-import { simulateSizes, simulateStamps, simulateUnlisted } from '../support/simulation'
+import { simulateOtherWorld } from '../support/otherSimulation'
+import { simulateBound, simulateSizes, simulateStamps, simulateUnlisted } from '../support/simulation'
 
 vi.setConfig({ testTimeout: 60_000 })
 
@@ -26,4 +27,19 @@ it('a stamp with one lost and one confused mark: first in seven of ten, within t
 
 it('sizes that no plan has: “not listed” leads in 97 of 100', () => {
   expect(simulateUnlisted(500, 14)).toBeGreaterThanOrEqual(0.96)
+})
+
+// A world unlike the model (tests/support/otherSimulation.ts): other wear, another caliper, every part alike, slips, specials.
+it('in another world what is said is still what is right, and more readings never make it worse', () => {
+  const [one, two, three] = [1, 2, 3].map((repeats) => simulateOtherWorld(1500, 5, repeats))
+  expect(one?.calibration).toBeLessThanOrEqual(0.02)
+  expect(two?.calibration).toBeLessThanOrEqual(one?.calibration ?? 0)
+  expect(three?.calibration).toBeLessThanOrEqual(two?.calibration ?? 0)
+  expect(three?.first).toBeGreaterThan(one?.first ?? 1)
+})
+
+// The bound: the exact posterior by enumerating every part and every way it may be stamped, under the noise of the simulation.
+it('damaged stamps come near the exact answer, where a second mark is confused in half of them', () => {
+  const { ours, exact } = simulateBound(400, 13, 0.5)
+  expect(exact - ours).toBeLessThanOrEqual(0.025)
 })

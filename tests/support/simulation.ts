@@ -20,7 +20,6 @@ const normal = (random: Random): number =>
 const exponential = (random: Random, mean: number): number => -mean * Math.log(1 - random())
 
 const identifier = buildIdentifier(shipped)
-export const identifierForTests = identifier
 const bearings = shipped.catalogue.parts.filter(
   ({ piece, family, dimensions: d }) =>
     piece === 'complete' &&
@@ -166,11 +165,7 @@ function stamped(random: Random, part: Part): string {
 }
 
 /** Parts with their stamps, one mark lost and one confused; of at least six marks: with five left two numbers in three are the same as another. */
-export function damagedStamps(
-  rounds: number,
-  seed: number,
-  confusedShare = 1,
-): { part: Part; text: string }[] {
+function damagedStamps(rounds: number, seed: number, confusedShare = 1): { part: Part; text: string }[] {
   const random = seeded(seed)
   return Array.from({ length: rounds }, () => {
     let part = draw(random)
@@ -285,7 +280,7 @@ for (const part of bearings)
     ])
 
 /** The exact posterior of a damaged stamp under this simulation, by plain enumeration of every part and every way to stamp it. */
-export function exactPosterior(text: string, confusedShare = 1): Map<Part, number> {
+function exactPosterior(text: string, confusedShare = 1): Map<Part, number> {
   const shares = new Map<Part, number>()
   for (const { part, text: stamped, prior } of byLength.get(text.length) ?? []) {
     const p = prior * likelihoodOf(stamped, text, confusedShare)

@@ -1,0 +1,188 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shipped } from '../../../tests/support/shipped'
+import { buildCatalogue } from '../catalogue'
+import {
+  buildIdentifier,
+  identify,
+  nextWords,
+  readMeasurements,
+  unlistedWords,
+  type Feature,
+  type Identification,
+  type Looks,
+} from '.'
+
+type Sizes = Partial<Record<Feature, string>>
+
+const identifier = buildIdentifier(shipped)
+
+function ask(sizes: Sizes, looks: Looks = {}, stamp = '', from = identifier): Identification {
+  const typed = Object.entries(sizes).map(([feature, text]) => ({
+    feature: feature as Feature,
+    readings: text.split(';'),
+  }))
+  const read = readMeasurements(typed)
+  if (!read.ok) throw new Error('an impossible question')
+  const stamps = stamp === '' ? [] : [{ text: stamp }]
+  return identify(from, { measurements: read.value, stamps, looks }, 20)
+}
+const leader = (found: Identification) => found.candidates[0]
+const share = (found: Identification, base: string): number =>
+  found.candidates.find((c) => c.part.base === base)?.probability ?? 0
+const words = (found: Identification) => nextWords(found.next, found.candidates, found.unlisted)
+
+/** The catalogue without the parts of some numbers. */
+const lacking = (...bases: string[]) =>
+  buildIdentifier({
+    ...shipped,
+    catalogue: buildCatalogue(shipped.catalogue.parts.filter((p) => !bases.includes(p.base))),
+  })
+
+describe('sizes that nobody lists', () => {
+  const without = lacking('15267', '15x26x7', '17287', '17x28x7')
+  it.each([
+    [{ bore: '15.00;15.01;14.99', outside: '26.00;25.98;25.99', width: '7.00' }, 0.95],
+    [{ bore: '15.00', outside: '26.00', width: '7.00' }, 0.5],
+    [{ bore: '17.00', outside: '28.00', width: '7.00' }, 0.5],
+    [{ bore: '25.00;25.01', outside: '51.00;51.01', width: '15.00' }, 0.5],
+  ] as const)('%j: not listed leads', (sizes, least) => {
+    const found = ask(sizes, { element: 'ball' }, '', without)
+    expect(found.unlisted).toBeGreaterThan(least)
+    expect(found.unlisted).toBeGreaterThan(leader(found)?.probability ?? 1)
+    expect(words(found)?.heading).toBe('Not in the catalogue')
+    expect(words(found)?.line).toMatch(/^Check the (bore|outside|width) again.*part of your own/)
+  })
+
+  it('repeating a reading never strengthens a part it contradicts', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...shipped.catalogue.parts.filter((p) => p.family === 'deep-groove')),
+        fc.integer({ min: 8, max: 30 }),
+        fc.boolean(),
+        (part, tenths, smaller) => {
+          const { bore = 0, outside = 0, width = 0 } = part.dimensions
+          const off = outside + (smaller ? -1 : 1) * (tenths / 10)
+          if (off <= bore + 1) return
+          const sizes = { bore: `${bore} mm`, width: `${width} mm` }
+          const once = ask({ ...sizes, outside: `${off.toFixed(2)} mm` })
+          const twice = ask({ ...sizes, outside: `${off.toFixed(2)} mm; ${(off + 0.01).toFixed(2)} mm` })
+          expect(share(twice, part.base)).toBeLessThanOrEqual(share(once, part.base) + 1e-9)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+
+  it('two readings that do not agree count as two: the one that fits a part leads, the other is marked', () => {
+    const found = ask({ bore: '25.00; 21.3', outside: '52.00', width: '15.00' }, { element: 'ball' })
+    expect(leader(found)?.part.base).toBe('6205')
+    expect(
+      leader(found)
+        ?.evidence.filter((e) => e.item === 'bore')
+        .map((e) => e.verdict),
+    ).toEqual(['agrees', 'contradicts'])
+  })
+
+  it('says nothing of evidence that nobody gave', () => {
+    const stamped = ask({}, {}, 'XQ7744B')
+    expect(unlistedWords(1, leader(stamped))).toMatch(/^Nothing listed has this number\./)
+    const measured = ask({ bore: '19.3', outside: '44.4' })
+    expect(unlistedWords(1, leader(measured))).toMatch(/^Nothing listed has these sizes\./)
+    const seen = ask({}, { flange: true })
+    expect(unlistedWords(1, leader(seen))).toMatch(/^Nothing listed has this shape\./)
+  })
+})
+
+describe('what is seen', () => {
+  it('a shape that is seen all but excludes the parts without it', () => {
+    expect(share(ask({ bore: '50', outside: '80' }, { sphericalOutside: true }), '6010')).toBeLessThan(0.05)
+    expect(share(ask({ bore: '25', outside: '52', width: '37' }, { rows: 2 }), '6205')).toBeLessThan(0.001)
+    const flanged = ask({ bore: '8', outside: '22', width: '7' }, { flange: true, element: 'ball' })
+    expect(leader(flanged)?.part.base).toBe('F608')
+    expect(share(flanged, '608')).toBeLessThan(0.001)
+    expect(leader(ask({ bore: '8', outside: '22', width: '7' }, { element: 'ball' }))?.part.base).toBe('608')
+  })
+  it('a seal is no candidate beside parts that roll, and the only one where it is asked for', () => {
+    const sizes = { bore: '35', outside: '52', width: '7' }
+    expect(leader(ask(sizes))?.part.piece).toBe('seal')
+    for (const looks of [{ element: 'ball' }, { closures: ['seal', 'seal'] }, { rows: 1 }] as const)
+      expect(
+        ask(sizes, looks).candidates.find((c) => c.part.piece === 'seal')?.probability ?? 0,
+      ).toBeLessThan(0.001)
+  })
+  it('advice is only of what the piece in hand has', () => {
+    expect(ask({ outside: '52' }, { piece: 'outerRing' }).next?.feature).not.toBe('bore')
+    expect(ask({ bore: '25' }, { piece: 'innerRing' }).next?.feature).not.toBe('outside')
+    expect(ask({ shaft: '25' }).next?.feature).toBe('housing')
+    const cup = ask({ outside: '50.29', cupWidth: '10.67' }, { piece: 'cup' })
+    expect(words(cup)).toEqual({
+      heading: 'Same size, different series',
+      line: 'L44610 and L45410 cannot be told apart by size. Read the number, or that of the cone.',
+    })
+  })
+})
+
+describe('a coarse decimal is an interval, rounded or cut off (common practice)', () => {
+  it.each([
+    [{ bore: '1.0 in', outside: '1.9 in' }, 'L44643/L44610'],
+    [{ bore: '0.7 in', outside: '1.7 in' }, 'LM11949/LM11910'],
+    [{ bore: '~0.7 in', outside: '1.7? in' }, 'LM11949/LM11910'],
+  ])('%j keeps %s in sight', (sizes, base) =>
+    expect(share(ask(sizes, { element: 'taperedRoller' }), base)).toBeGreaterThan(0.2),
+  )
+})
+
+describe('numbers by the rule of a series', () => {
+  it('lead over the listed neighbour, with sizes and without', () => {
+    const one = lacking('63005')
+    const found = ask({ bore: '25', outside: '47', width: '16' }, {}, '63005-2RS1', one)
+    expect(leader(found)).toMatchObject({ designation: '63005-2RS1', part: { computed: true } })
+    expect(leader(found)?.probability).toBeGreaterThan(0.95)
+    expect(leader(ask({}, {}, '62317'))?.part).toMatchObject({ base: '62317', computed: true })
+  })
+  it('everything still sums to one', () => {
+    const found = identify(identifier, { measurements: [], stamps: [{ text: '62317' }], looks: {} }, 10_000)
+    expect(found.candidates.reduce((sum, c) => sum + c.probability, found.unlisted)).toBeCloseTo(1, 9)
+  })
+})
+
+describe('the designation that is proposed', () => {
+  it.each([
+    [
+      { bore: '28', outside: '58', width: '16' },
+      { element: 'ball', closures: ['seal', 'seal'] },
+      '',
+      '62/28-2RS',
+    ],
+    [
+      { bore: '8', outside: '16', width: '5' },
+      { element: 'ball', closures: ['shield', 'shield'] },
+      '',
+      '688ZZ',
+    ],
+    [
+      { bore: '25', outside: '52', width: '15' },
+      { element: 'ball', closures: ['open', 'seal'] },
+      '6205',
+      '6205RS',
+    ],
+    [{}, { closures: ['seal', 'seal'] }, '6205LLU/C3', '6205LLU/C3'],
+    [{}, { snapGroove: true }, '6205', '6205N'],
+    [{}, { taperBore: true }, '22210', '22210K'],
+    [{}, {}, 'SMR137C-2OS #7 NB2', 'SMR137C-2OS #7 NB2'],
+  ] as [Sizes, Looks, string, string][])(
+    '%j, seen %j, stamped “%s”: %s',
+    (sizes, looks, stamp, designation) =>
+      expect(leader(ask(sizes, looks, stamp))?.designation).toBe(designation),
+  )
+  it('every option can be left open: front and options make up the designation', () => {
+    const decided = leader(ask({}, { snapGroove: true }, '6205-2RS/C3'))?.decided
+    expect(decided?.front).toBe('6205')
+    expect(decided?.options.map(({ written, from }) => [written, from])).toEqual([
+      ['N', 'seen'],
+      ['-2RS', 'stamp'],
+      ['/C3', 'stamp'],
+    ])
+  })
+})
