@@ -12,7 +12,7 @@ const size = (feature: string, text: string) => ({ feature, readings: [text] })
 const BODIES = [
   { measurements: [size('bore', '25'), size('outside', '52'), size('width', '15')] },
   {
-    measurements: [size('bore', '0.99 in'), size('outside', '1.98 in')],
+    measurements: [size('bore', '0.74 in'), size('outside', '1.78 in')],
     observed: { element: 'taperedRoller' },
   },
   { stamps: [{ text: '62?5-2R5' }] },

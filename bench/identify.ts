@@ -30,7 +30,7 @@ const QUESTIONS: [string, Evidence][] = [
   ['three sizes', evidence([size('bore', '25'), size('outside', '52'), size('width', '15')])],
   [
     'two sizes, taper',
-    evidence([size('bore', '0.99 in'), size('outside', '1.98 in')], [], { element: 'taperedRoller' }),
+    evidence([size('bore', '0.74 in'), size('outside', '1.78 in')], [], { element: 'taperedRoller' }),
   ],
   ['damaged stamp', evidence([], ['62?5-2R5'])],
   [
@@ -68,4 +68,25 @@ for (const [words, asked] of QUESTIONS) {
   const scan = time(() => identifyByPlainScan(identifier, asked))
   const show = (t: typeof ours) => `${t.median.toFixed(2)} / ${t.p99.toFixed(2)}`
   console.log(`${words.padEnd(34)}${show(ours).padEnd(24)}${show(scan)}`)
+}
+
+/** Texts that fit nearly everything: the work of a reading is bounded. */
+const HOSTILE = [
+  '*'.repeat(80),
+  '?*'.repeat(40),
+  '*6*2*0*5*',
+  '?????',
+  '6'.repeat(80),
+  '*1*2*3*4*5*6*7*8*9*0*',
+  '(6-2/0.5)'.repeat(8),
+]
+for (const text of HOSTILE) {
+  const took = Array.from({ length: 15 }, () => {
+    const begun = performance.now()
+    identify(identifier, evidence([], [text]), 10)
+    return performance.now() - begun
+  }).sort((a, b) => a - b)
+  console.log(
+    `hostile ${text.slice(0, 20).padEnd(26)}median ${(took[7] ?? 0).toFixed(1)}, worst ${(took.at(-1) ?? 0).toFixed(1)} ms`,
+  )
 }

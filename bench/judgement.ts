@@ -70,7 +70,7 @@ row(
   ),
 )
 const pairs = [
-  ['6902RS', '6902-2RS'],
+  ['6003RS', '6003-2RS'],
   ['6205', '1641'],
   ['L68149/L68110', 'L68149/L68111'],
 ].map((names) => names.map((name) => ({ variant: variantOf(name, shipped), measured: {}, features: {} })))

@@ -1,4 +1,4 @@
-import { commonnessWeight, glyphs, type Glyph, type PartNumbers } from '../catalogue'
+import { commonnessWeight, glyphs, type Glyph, type Part, type PartNumbers } from '../catalogue'
 import { designationOf, writeDesignation } from './canonical'
 import { draftsOf, type Draft } from './drafts'
 import { isLost, MAX_STAMP, readExact } from './readExact'
@@ -26,7 +26,7 @@ const OTHER_MEANING = 2
  * Numbers this much worse than the best are no longer worth telling, ln: a listed part may be a hundred times as common
  * as another, parts of a shop's own list are all alike.
  */
-const LISTED_MARGIN = 6.5
+const LISTED_MARGIN = 5
 const OWN_MARGIN = 2.5
 
 const DIGIT = /\d/
@@ -109,6 +109,20 @@ function finish(draft: Draft, asked: Asked): Reading[] {
   })
 }
 
+/** Of several drafts of one part only the cheapest is worth making a reading of. */
+function cheapestDrafts(drafts: readonly Draft[], asked: Asked): Draft[] {
+  const held = new Map<Part, { draft: Draft; cost: number }>()
+  for (const draft of drafts) {
+    const [suffix] = tailReadings(draft, asked)
+    if (!suffix) continue
+    const cost =
+      draft.cost + PREFIX * draft.prefix.length + suffix.cost + runOnCost(draft, asked.marks, suffix)
+    const known = held.get(draft.part)
+    if (!known || cost < known.cost) held.set(draft.part, { draft, cost })
+  }
+  return [...held.values()].map(({ draft }) => draft)
+}
+
 /** One number may name two parts: 683 is a ball bearing and a cone. */
 const identityOf = ({ base, family, part }: Reading): string => `${base} ${family} ${part.piece}`
 const meaningOf = (reading: Reading): string =>
@@ -150,9 +164,8 @@ function readAll(text: string, language: Language, count: number): Reading[] {
   const marks = marksOf(text)
   if (!isLegible(marks)) return []
   const asked: Asked = { language, marks, text, count, tails: new Map() }
-  const guesses = draftsOf(language, language.catalogue.numbers, marks, { margin: LISTED_MARGIN }).flatMap(
-    (draft) => finish(draft, asked),
-  )
+  const drafts = draftsOf(language, language.catalogue.numbers, marks, { margin: LISTED_MARGIN })
+  const guesses = cheapestDrafts(drafts, asked).flatMap((draft) => finish(draft, asked))
   return exact.ok ? [...exact.readings.slice(0, count * 2), ...behind(guesses, exact.readings)] : guesses
 }
 
@@ -184,8 +197,8 @@ export function readAgainst(text: string, language: Language, numbers: PartNumbe
   if (!isLegible(marks)) return []
   const asked: Asked = { language, marks, text, count: 1, tails: new Map() }
   return cheapestBy(
-    draftsOf(language, numbers, marks, { margin: OWN_MARGIN, edits: false }).flatMap((draft) =>
-      finish(draft, asked),
+    cheapestDrafts(draftsOf(language, numbers, marks, { margin: OWN_MARGIN, edits: false }), asked).flatMap(
+      (draft) => finish(draft, asked),
     ),
     identityOf,
   )

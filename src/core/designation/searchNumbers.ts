@@ -27,14 +27,14 @@ const STEPS = [0.5, 2.6, 4.9, 6.5, BUDGET]
 /** Below this a number is explained by lost marks and look-alikes alone: nothing missed, added or changed. */
 const NO_EDITS = Math.min(MISSED, EXTRA) - 0.05
 /**
- * Work of one search, cells of the table of costs: some 20 ms. A text that needs more says too little to be read: it fits
+ * Work of one search, cells of the table of costs: some 15 ms. A text that needs more says too little to be read: it fits
  * nearly every number.
  */
-const MOST_CELLS = 6_000_000
+const MOST_CELLS = 1_500_000
 /** Ends of one number that are told apart. */
 const MOST_ENDS = 2
 /** Numbers found by one search that are worth reading on. */
-const MOST_FOUND = 3000
+const MOST_FOUND = 1500
 
 /** Cells that a search may still fill. */
 interface Work {
