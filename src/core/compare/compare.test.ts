@@ -53,4 +53,47 @@ describe('old against new', () => {
       expect(attempts[0], feature).toBe(rows[0]?.meaning)
     }
   })
+  // What is typed of hub units means the same however it is written; in doubt it says look (common practice).
+  it.each([
+    ['spline', '28', '28 teeth', 'same'],
+    ['boltCircle', '114.3', '4.5 in', 'same'],
+    ['boltCircle', '4.5', '114.3 mm', 'same'],
+    ['boltCircle', '100', '114.3', 'no'],
+    ['pilot', '57.1', '57.1 mm', 'same'],
+    ['pilot', '77.8', '78.09', 'look'],
+    ['pilot', '57.1', '66.6', 'no'],
+    ['mountingBolts', '4', '4 x M10', 'look'],
+    ['mountingBolts', '4 x M10', '4xM10', 'same'],
+    ['mountingBolts', '3 x M10', '4 x M10', 'no'],
+    ['mountingBolts', '4 x M10x1.25x30', '4 x M10x1.25x40', 'look'],
+    ['studThread', 'M12x1.5', '12x1.5', 'same'],
+    ['studThread', 'M12x1.5', 'M12', 'look'],
+    ['studThread', 'M12x1.5', 'M12x1.25', 'no'],
+    ['studThread', '1/2-20', 'M12x1.5', 'no'],
+    ['connector', 'none', 'no', 'same'],
+    ['connector', 'none', '2 pins', 'no'],
+    ['connector', '2 pins, clip', 'two pins', 'look'],
+    ['lugCount', '5', '5 lugs', 'same'],
+    ['lugCount', '5', '4', 'no'],
+    ['cornerRadius', '1', '1.0 mm', 'same'],
+  ] as const)('%s: %s against %s is %s', (feature, a, b, result) => {
+    const { rows } = compareParts(
+      side('', { features: { [feature]: a } }),
+      side('', { features: { [feature]: b } }),
+    )
+    expect(rows[0]?.result).toBe(result)
+  })
+  it('longer bolts of one thread are ordered longer', () => {
+    const of = (bolts: string) => side('', { features: { mountingBolts: bolts } })
+    expect(compareParts(of('4 x M10x1.25x30'), of('4 x M10x1.25x40')).rows[0]?.meaning).toContain(
+      'order longer',
+    )
+  })
+  it('the caliper beside a number counts: what is not its size is asked for, wear is not', () => {
+    const worn = compareParts(side('6205', { measured: { outside: 51.9 } }), side('6205'))
+    expect(worn.verdict).toBe('goes')
+    const { rows, verdict } = compareParts(side('6205', { measured: { bore: 27 } }), side('6205'))
+    expect(verdict).toBe('look')
+    expect(rows.find((r) => r.feature === 'bore')?.difference).toContain('measured 2 mm larger')
+  })
 })

@@ -12,6 +12,8 @@ export interface ExactTail {
   bore: SpecialBore | null
   /** groups that are not decoded */
   undecoded: number
+  /** gaps that tokens were joined over */
+  joins: number
   cost: number
 }
 
@@ -66,7 +68,10 @@ function firstTold(tokens: readonly SuffixToken[], family: Family, char: string)
 
 /** What is not decoded last, then the fewest pieces: one long token rather than two short ones. */
 const simplest = (a: ExactTail, b: ExactTail): number =>
-  a.undecoded - b.undecoded || a.parts.length - b.parts.length || a.cost - b.cost
+  a.undecoded - b.undecoded || pieces(a) - pieces(b) || a.cost - b.cost
+
+/** A token read over a gap counts as two: `C-2RS` is C and 2RS, not C2 and RS. */
+const pieces = ({ parts, joins }: ExactTail): number => parts.length + joins
 
 /** End of the group that begins at a mark: the next gap or separator. */
 function groupEnd(marks: readonly Glyph[], at: number): number {
@@ -170,7 +175,8 @@ function stepsFrom(asked: Asked, at: number, bored: boolean): readonly Step[] {
   const group = groupAt(asked, at)
   const tokens = told.map((token): Step => {
     const end = at + token.key.length
-    return { end, own: { parts: [stretch(asked, at, end, token)], cost: TOKEN + RARER[token.sure] } }
+    const joins = marks.slice(at + 1, end).filter(({ gap }) => gap).length
+    return { end, own: { parts: [stretch(asked, at, end, token)], joins, cost: TOKEN + RARER[token.sure] } }
   })
   if (!group) return tokens
   const { to } = group
@@ -195,7 +201,7 @@ function ways(
   bored: boolean,
   memo: Map<string, ExactTail[]>,
 ): ExactTail[] {
-  if (at >= asked.marks.length) return [{ parts: [], bore: null, undecoded: 0, cost: 0 }]
+  if (at >= asked.marks.length) return [{ parts: [], bore: null, undecoded: 0, joins: 0, cost: 0 }]
   const key = `${at} ${groups} ${bored}`
   const known = memo.get(key)
   if (known) return known

@@ -1,5 +1,5 @@
 import { familyFacts, type Family } from '../catalogue'
-import type { Closure, Language, SuffixToken } from '../designation'
+import type { Closure, Language, SuffixToken, WrittenOption } from '../designation'
 import { designationOf, OPEN } from '../designation'
 import type { Application } from './check'
 import { compareVariants, VERDICTS, type Comparison } from './compareVariants'
@@ -13,6 +13,8 @@ export interface Equivalent extends Comparison {
 }
 
 const sameClosure = (a: Closure, b: Closure): boolean => a.sides === b.sides && a.type === b.type
+
+const isMaterial = ({ kind }: WrittenOption): boolean => kind === 'material'
 
 /** A number with another closure, clearance or material; every other option stays as it was. */
 function respelled(
@@ -43,7 +45,9 @@ function respelled(
     : []
   const grown =
     clearance === 'CN' ? [] : [{ written: `/${clearance}`, meaning: '', kind: 'clearance' as const }]
-  const written = { front, options: [...closure, ...kept, ...grown] }
+  // Ceramic balls are written before the closure: behind it their letter would be read as part of it.
+  const [balls, others] = [kept.filter(isMaterial), kept.filter((option) => !isMaterial(option))]
+  const written = { front, options: [...balls, ...closure, ...others, ...grown] }
   return {
     ...variant,
     ...change,

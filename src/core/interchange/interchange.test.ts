@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { findPart } from '../catalogue'
 import { shipped } from '../../../tests/support/shipped'
 import { speedLimit } from './checks/speed'
+import { wheelRpm } from './check'
 import { compareVariants, equivalentsOf, matesOf, trapsOf, variantOf } from '.'
 
 const variant = (text: string) => {
@@ -90,6 +91,70 @@ it('the one-sided original is offered the two-sided one as an upgrade, with the 
 it('every spelling of a closure reads back as itself', () => {
   for (const { designation, closure } of equivalentsOf(variant('6205-2RS'), shipped))
     expect(variant(designation).closure, designation).toEqual(closure)
+})
+
+// Options are never lost: whatever stands beside the closure stands beside it in every spelling (common practice).
+it.each(['SMR137C-2OS #7 NB2', '6205-2RS/C3', '6205NR', 'S608ZZ', '6205-2RS1/C3MT33', 'MR126ZZ #5'])(
+  '%s: every equivalent is read back, and the identical ones keep every option',
+  (text) => {
+    const from = variant(text)
+    const list = equivalentsOf(from, shipped)
+    expect(list.length).toBeGreaterThan(4)
+    for (const { designation, verdict: said } of list) {
+      const to = variantOf(designation, shipped)
+      expect(to?.part, designation).toBe(from.part)
+      if (said !== 'identical') continue
+      expect(
+        to && [to.materials, to.clearance, to.groove, to.precision, to.undecoded, to.closure],
+        designation,
+      ).toEqual([from.materials, from.clearance, from.groove, from.precision, from.undecoded, from.closure])
+    }
+  },
+)
+
+it('letters that mean two closures are never identical to one of them, nor offered as a spelling', () => {
+  expect(verdict('6205DD', '6205-2RS')).toMatchObject({ verdict: 'conditional' })
+  expect(verdict('6205DD', '6205DD').verdict).toBe('identical')
+  const offered = equivalentsOf(variant('6205-2RS'), shipped).map((e) => e.designation)
+  expect(offered).not.toContain('6205DD')
+  expect(offered).not.toContain('6205PP')
+})
+
+// Steel, stainless and hybrid, asked both ways: gain and loss are both said (common practice).
+it.each([
+  ['MR137', 'SMR137', /Gained: stainless.*lost: it carries/],
+  ['SMR137', 'MR137', /Lost: stainless.*Gained: it carries/],
+  ['MR137C', 'MR137', /Lost: ceramic balls/],
+  ['MR137', 'MR137C', /Gained: ceramic balls/],
+  ['SMR137C', 'MR137', /Lost: .*Lost: /],
+])('%s → %s tells gain and loss', (from, to, said) =>
+  expect(verdict(from, to).checks.find((c) => c.check === 'material')?.detail).toMatch(said),
+)
+
+it('two weaker closures are no gain at the face that was sealed', () => {
+  for (const wet of [true, false]) expect(verdict('6204RS', '6204VV', { wet }).verdict).toBe('conditional')
+  expect(verdict('6204RS', '6204-2RS', { wet: true }).verdict).toBe('upgrade')
+})
+
+it('a road wheel is a slow bearing: turns follow from speed and tyre', () => {
+  expect(wheelRpm(100, 600)).toBeCloseTo(884.2, 1)
+  expect(verdict('6205', '6205-2RS', { kmh: 100, tyreMm: 600 }).verdict).toBe('upgrade')
+  expect(verdict('6205', '6205-2RS', { speed: 'fast', turning: 'outer' }).verdict).toBe('upgrade')
+})
+
+it('traps of each kind: insert and its shell, encoder, closed end, inner ring', () => {
+  const named = (base: string) => {
+    const part = findPart(shipped.catalogue, base)
+    return part ? trapsOf(part, shipped.catalogue).map((t) => t.designation) : []
+  }
+  expect(named('SB206')).toContain('6206')
+  expect(named('6206')).toContain('UC206')
+  expect(named('39x72x37')).toContain('39x72x37')
+  expect(named('HK1612')).toContain('BK1612')
+  expect(named('NA4905')).toContain('RNA4905')
+  expect(named('6203')).toContain('6203-5/8')
+  expect(named('6902')).not.toContain('6920')
+  expect(verdict('SB206', 'UC206').verdict).toBe('conditional')
 })
 
 it('traps are near and never interchange', () => {

@@ -47,7 +47,7 @@ export const closure: CheckRule = (from, to, { wet }) => {
     return {
       check: 'closure',
       result: 'warn',
-      detail: `${change}. The second side keeps more out, but each face less than the old one: ${wet ? 'at the wet face water gets in' : 'right where it stays dry'}.`,
+      detail: `${change}. ${to.closure.sides > from.closure.sides ? 'The second side keeps more out, but each face' : 'Each face keeps out'} less than the old one: ${wet ? 'at the wet face water gets in' : 'right where it stays dry'}.`,
     }
   const why = wet
     ? 'On a wet wheel water gets in.'
