@@ -212,6 +212,7 @@ function ways(
         parts: [...(own.parts ?? []), ...rest.parts],
         bore: own.bore ?? rest.bore,
         undecoded: (own.undecoded ?? 0) + rest.undecoded,
+        joins: (own.joins ?? 0) + rest.joins,
         cost: own.cost + rest.cost,
       })),
     )
