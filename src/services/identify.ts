@@ -9,7 +9,6 @@ import {
   patternWords,
   readMeasurements,
   unlistedWords,
-  type Identification,
   type IdentifiedPart,
   type Looks,
 } from '@/core/identify'
@@ -37,7 +36,7 @@ function formOf({ dimensions, decided }: IdentifiedPart): Dimensions & { openWid
   return { ...dimensions, width: closedWidth, ...(width !== undefined && { openWidth: width }) }
 }
 
-function candidatesOf({ candidates }: Identification): IdentifyResponse['candidates'] {
+function candidatesOf(candidates: readonly IdentifiedPart[]): IdentifyResponse['candidates'] {
   return candidates.map((candidate, i) => {
     const { part, designation, decided, probability, evidence } = candidate
     const dimensions = formOf(candidate)
@@ -115,11 +114,15 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
   )
   const elapsedMs = Math.round((performance.now() - from) * 100) / 100
   return {
-    candidates: candidatesOf(found),
-    unlisted: { probability: found.unlisted, note: unlistedWords(found.unlisted, found.candidates[0]) },
+    candidates: candidatesOf(found.candidates),
+    nearest: candidatesOf(found.nearest),
+    unlisted: {
+      probability: found.unlisted,
+      note: unlistedWords(found.nearest.length > 0, found.nearest[0]),
+    },
     next: found.next,
     stampNotes: stamps.map(({ text }) => noteOn(text, language)),
-    advice: nextWords(found.next, found.candidates, found.unlisted),
+    advice: nextWords(found.next, found.candidates, found.unlisted, found.nearest[0]),
     readings: read.value.map((m) => {
       const mm = m.valuesMm.reduce((sum, v) => sum + v, 0) / m.valuesMm.length
       return {

@@ -140,3 +140,61 @@ test('a number with two meanings shows both on its sheet', async ({ page }) => {
   await page.getByLabel('turns a minute').fill('12000')
   await expect(page.getByText(/too fast for it/).first()).toBeAttached()
 })
+
+test('while nothing listed fits, Ctrl Enter does nothing; K keeps it as our own part with stamp and sizes', async ({
+  page,
+}) => {
+  const stamp = `XJ88-${Date.now().toString(36).toUpperCase()}`
+  await page.locator('#stamp').fill(stamp)
+  await sizes(page, { bore: '31.3', outside: '66.6', width: '19.7' })
+  await expect(leader(page)).toHaveText('Not listed')
+  await expect(page.getByText('Nothing listed has this number and these sizes')).toBeVisible()
+  await page.keyboard.press('Control+Enter')
+  await expect(leader(page)).toHaveText('Not listed')
+  expect(page.url()).toContain('/identify')
+  await page.locator('#width').press('k')
+  await page.waitForURL(/jobs\/\d+\/cross-reference/)
+  await expect(page.getByText('On this job:')).toContainText(stamp)
+  await expect(page.getByLabel('Section')).toContainText('Kept at the bench')
+  await page.goto('/identify')
+  await sizes(page, { bore: '31.3', outside: '66.6', width: '19.7' })
+  await expect(leader(page)).toHaveText(stamp)
+})
+
+test('a piece that is chosen and taken back brings back the sizes it struck out', async ({ page }) => {
+  await sizes(page, { bore: '25', outside: '52', width: '15' })
+  await page.getByRole('radio', { name: 'outer ring' }).click()
+  await expect(page.locator('#bore-words')).toHaveText('struck out, not counted')
+  await page.getByRole('radio', { name: 'whole' }).click()
+  await expect(page.locator('#bore-words')).not.toHaveText('struck out, not counted')
+  await expect(page.locator('#width-words')).not.toHaveText('struck out, not counted')
+  await page.getByRole('button', { name: 'Bore: strike out' }).click()
+  await page.getByRole('radio', { name: 'outer ring' }).click()
+  await page.getByRole('radio', { name: 'whole' }).click()
+  await expect(page.locator('#bore-words')).toHaveText('struck out, not counted')
+})
+
+test('a flange that is seen brings its row and its candidates; options can be left open', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'flange' }).click()
+  await page.getByRole('radio', { name: 'two seals' }).click()
+  await sizes(page, { bore: '8', outside: '22', width: '7', flangeOutside: '25' })
+  await expect(leader(page)).toHaveText('F608-2RS')
+  await page.getByRole('group', { name: 'Options of the number' }).getByRole('button').first().click()
+  await expect(leader(page)).toHaveText('F608')
+})
+
+test('a number that is not listed is refused with what may have been meant, and nothing is taken', async ({
+  page,
+}) => {
+  const response = await page.goto('/parts/1609')
+  expect(response?.status()).toBe(404)
+  const meant = page.getByRole('group', { name: 'Did you mean' })
+  await expect(meant).toContainText('9 read as 1')
+  await meant.getByRole('button', { name: '1601' }).click()
+  await page.waitForURL(/parts\/1601/)
+  await expect(page.getByRole('heading', { name: '1601' })).toBeVisible()
+  await page.goto('/parts/62317')
+  await expect(page.getByText('computed from the series, not in the catalogue').first()).toBeVisible()
+})

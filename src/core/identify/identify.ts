@@ -2,6 +2,7 @@ import type { Dimensions, Part } from '../catalogue'
 import { withRepairs, type Language, type Reading } from '../designation'
 import type { Shelf } from '../shelf'
 import { decidedOf, type Decided } from './decided'
+import { expectedSizes } from './expectedSizes'
 import { FEATURE_ROLE, type Evidence, type Looks } from './evidence'
 import { logSumExp } from './logDensities'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
@@ -39,6 +40,8 @@ export interface IdentifiedPart {
 
 export interface Identification {
   candidates: IdentifiedPart[]
+  /** while “not listed” leads: the listed parts nearest by their sizes, else by the number */
+  nearest: IdentifiedPart[]
   unlisted: number
   next: NextMeasurement | null
 }
@@ -293,15 +296,44 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
     ranked.sort((a, b) => b.log - a.log || b.weight - a.weight)
   }
   const measured = new Set(models.readings.map((model) => FEATURE_ROLE[model.feature]))
+  const unlisted = Math.exp(unlistedLog - total)
+  const leads = unlisted >= (ranked[0]?.probability ?? 0)
+  const shares = new Map(ranked.map(({ part, probability }) => [part, probability]))
+  const nearest =
+    !leads || models.readings.length === 0
+      ? ranked.slice(0, leads ? MOST_NEAREST : 0).map(({ part }) => part)
+      : nearestBySize(identifier, models)
   return {
+    nearest: nearest.map((part) => explained(part, shares.get(part) ?? 0, models)),
     candidates: ranked.slice(0, limit).map(({ part, probability }) => explained(part, probability, models)),
-    unlisted: Math.exp(unlistedLog - total),
+    unlisted,
     next: nextMeasurement(ranked, {
       measured: new Set(models.readings.map((m) => m.feature)),
       roles: measured,
       evidence,
     }),
   }
+}
+
+/** Listed parts shown beside “not listed”. */
+const MOST_NEAREST = 3
+/** A size that a part does not have is as far off as one of twice its size. */
+const NO_SUCH_SIZE = Math.log(2)
+
+/** Parts nearest in all that was measured, by the sum of relative differences. */
+function nearestBySize(identifier: Identifier, { readings, closed, evidence }: Models): Part[] {
+  const prior = identifier.priors(evidence.looks)
+  const off = (part: Part): number =>
+    readings.reduce((sum, { feature, meanMm }) => {
+      const sizes = expectedSizes(part, feature, closed)
+      const least = Math.min(NO_SUCH_SIZE, ...sizes.map(({ mm }) => Math.abs(Math.log(meanMm / mm))))
+      return sum + least
+    }, 0)
+  return identifier.candidates
+    .flatMap(({ part }, i) => (prior[i] === -Infinity ? [] : [{ part, off: off(part) }]))
+    .sort((a, b) => a.off - b.off)
+    .slice(0, MOST_NEAREST)
+    .map(({ part }) => part)
 }
 
 /** The slow twin for tests and the bench: the same scoring, every density computed anew for every part. */

@@ -84,13 +84,27 @@ describe('sizes that nobody lists', () => {
     ).toEqual(['agrees', 'contradicts'])
   })
 
+  it('the nearest are near in size, with their differences, largest first', () => {
+    const found = ask({ bore: '31.3', outside: '66.6', width: '19.7' }, {}, 'XJ88-42K')
+    const [nearest] = found.nearest
+    expect(found.nearest).toHaveLength(3)
+    for (const { dimensions: d } of found.nearest) {
+      expect(Math.abs((d.bore ?? 0) / 31.3 - 1)).toBeLessThan(0.12)
+      expect(Math.abs((d.outside ?? 0) / 66.6 - 1)).toBeLessThan(0.12)
+    }
+    expect(unlistedWords(true, nearest)).toMatch(/\(measured \w+ \d+\.\d\d mm (smaller|larger)/)
+    expect(ask({ bore: '25', outside: '52', width: '15' }).nearest).toEqual([])
+  })
+
   it('says nothing of evidence that nobody gave', () => {
     const stamped = ask({}, {}, 'XQ7744B')
-    expect(unlistedWords(1, leader(stamped))).toMatch(/^Nothing listed has this number\./)
+    expect(unlistedWords(true, stamped.nearest[0])).toMatch(/^Nothing listed has this number\./)
     const measured = ask({ bore: '19.3', outside: '44.4' })
-    expect(unlistedWords(1, leader(measured))).toMatch(/^Nothing listed has these sizes\./)
+    expect(unlistedWords(true, measured.nearest[0] ?? leader(measured))).toMatch(
+      /^Nothing listed has these sizes\./,
+    )
     const seen = ask({}, { flange: true })
-    expect(unlistedWords(1, leader(seen))).toMatch(/^Nothing listed has this shape\./)
+    expect(unlistedWords(true, leader(seen))).toMatch(/^Nothing listed has this shape\./)
   })
 })
 

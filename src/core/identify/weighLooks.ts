@@ -38,10 +38,19 @@ export const shapeKey = (part: Part): string =>
 
 const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !== undefined
 
-/** What is only seen where something rolls: shields and seals of a bearing, rows, a taper bore. */
-const rollsInside = ({ closures, rows, doubleRow, taperBore, extendedInner, encoder }: Looks): boolean =>
-  (closures?.length ?? 0) > 0 ||
-  [rows, doubleRow, taperBore, extendedInner, encoder].some((look) => look !== undefined)
+/** What is only seen on a bearing: shields and seals, rows, and the shapes of its rings. */
+const ROLLS: readonly (keyof Looks)[] = [
+  'rows',
+  'doubleRow',
+  'flange',
+  'snapGroove',
+  'sphericalOutside',
+  'taperBore',
+  'extendedInner',
+  'encoder',
+]
+const rollsInside = (looks: Looks): boolean =>
+  (looks.closures?.length ?? 0) > 0 || ROLLS.some((look) => looks[look] !== undefined)
 
 /** How what is seen stands to a part, one entry per look that says something about it. Own lists give sizes, not looks. */
 export function weighLooks(part: Part, looks: Looks): WeighedLook[] {

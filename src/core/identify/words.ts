@@ -105,9 +105,12 @@ const isStamped = (part: IdentifiedPart): boolean => part.evidence.some((e) => e
 export const unlistedLeads = (unlisted: number, leader: IdentifiedPart | undefined): boolean =>
   unlisted >= (leader?.probability ?? 0)
 
-/** What an identification says of parts that no list holds; only of evidence that was given. */
-export function unlistedWords(probability: number, nearest: IdentifiedPart | undefined): string {
-  if (!unlistedLeads(probability, nearest)) return 'A special or a size that is not in the catalogue.'
+/**
+ * What an identification says of parts that no list holds; only of evidence that was given.
+ * @param leads whether “not listed” is likelier than every listed part
+ */
+export function unlistedWords(leads: boolean, nearest: IdentifiedPart | undefined): string {
+  if (!leads) return 'A special or a size that is not in the catalogue.'
   if (!nearest) return 'Nothing listed fits. Look for a stamp, or measure again.'
   const what =
     isMeasured(nearest) && isStamped(nearest)
@@ -216,7 +219,7 @@ function twinWords({ part }: IdentifiedPart, twins: readonly string[]): { headin
   }
 }
 
-function settledWords({ part, probability, evidence }: IdentifiedPart): string {
+function settledWords({ part, probability, evidence, decided }: IdentifiedPart): string {
   if (probability < SETTLED)
     return 'Nothing more separates the rest by measuring. Look for a stamp, or compare with a new part.'
   const named = !evidence.some((e) => e.deviationMm !== null)
@@ -224,9 +227,9 @@ function settledWords({ part, probability, evidence }: IdentifiedPart): string {
     return 'The number follows the rule of its series, but is not in the catalogue. Confirm the sizes.'
   if (part.set) return `The set is settled: cone ${part.set.cone}, cup ${part.set.cup}. Renew both.`
   const what = named ? 'The number is clear.' : 'The size is settled.'
-  return familyFacts(part.family).traits?.includes('closable')
-    ? `${what} Choose closure and clearance for this ${familyFacts(part.family).words}.`
-    : what
+  if (!familyFacts(part.family).traits?.includes('closable')) return what
+  const left = decided.closure.sides > 0 ? 'clearance' : 'closure and clearance'
+  return `${what} Choose ${left} for this ${familyFacts(part.family).words}.`
 }
 
 /** From here on an answer counts as settled. */
@@ -244,9 +247,10 @@ export function nextWords(
   next: NextMeasurement | null,
   candidates: readonly IdentifiedPart[],
   unlisted = 0,
+  nearest = candidates[0],
 ): { heading: string; line: string } | null {
   const [leader] = candidates
-  if (unlistedLeads(unlisted, leader)) return unlistedAdvice(leader)
+  if (unlistedLeads(unlisted, leader)) return unlistedAdvice(nearest)
   if (!leader) return null
   const kinds = kindWords(leader, candidates)
   if (kinds && (next === null || next.feature === 'element'))

@@ -27,6 +27,10 @@ export const USE_BUTTON = 'use-answer'
 
 const NONE_OPEN: ReadonlySet<number> = new Set()
 
+/** The candidates; while nothing listed is as likely as that no list holds it, the listed parts nearest by size. */
+export const shownOf = (answer: IdentifyResponse | null): readonly Candidate[] =>
+  answer === null ? [] : isUnlisted(answer) ? answer.nearest : answer.candidates
+
 /** Nothing listed is as likely as that no list holds it. */
 export const isUnlisted = (answer: IdentifyResponse | null): boolean =>
   answer !== null && answer.unlisted.probability >= (answer.candidates[0]?.probability ?? 0)
@@ -72,7 +76,7 @@ function Options({
           title={from === 'seen' ? `${meaning}, as seen` : meaning}
           onClick={() => onToggle(i)}
         >
-          <span className="number font-medium">{written.trim()}</span>{' '}
+          <span className="number mr-1.5 font-medium">{written.trim()}</span>
           <span className="text-ink2">{open.has(i) ? 'left open' : meaning}</span>
         </button>
       ))}
@@ -141,8 +145,9 @@ function Leader({
 /** The ranked answer, why, what else it may be, what to do next. */
 export function AnswerPane({ answer, trouble, away, selected, onSelect, action, onKeep, keeping }: Props) {
   const [left, setLeft] = useState<{ of: string; open: ReadonlySet<number> }>({ of: '', open: new Set() })
-  const candidate = answer?.candidates[selected] ?? answer?.candidates[0]
-  const others = answer?.candidates.filter((c) => c !== candidate).slice(0, 4) ?? []
+  const shown = shownOf(answer)
+  const candidate = shown[selected] ?? shown[0]
+  const others = shown.filter((c) => c !== candidate).slice(0, 4)
   const unlistedLeads = isUnlisted(answer)
   const of = candidate ? `${candidate.front} ${candidate.options.map((o) => o.written).join('')}` : ''
   const open = left.of === of ? left.open : NONE_OPEN
@@ -200,12 +205,12 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
           {!unlistedLeads && <Options candidate={candidate} open={open} onToggle={toggle} />}
         </Leader>
       )}
-      <ul aria-label="Also possible">
+      <ul aria-label={unlistedLeads ? 'Also near' : 'Also possible'}>
         {others.map((c) => (
           <li key={c.base} className="border-b border-line2">
             <button
               type="button"
-              onClick={() => onSelect(answer?.candidates.indexOf(c) ?? 0)}
+              onClick={() => onSelect(shown.indexOf(c))}
               className="grid min-h-10 w-full grid-cols-[1fr_76px_50px] items-center text-left"
             >
               <span className="number text-[15.5px] font-medium">{c.designation}</span>
@@ -233,7 +238,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
         </div>
       )}
       {candidate && (
-        <div className="mt-auto flex flex-wrap gap-2 pt-2">
+        <div className="sticky bottom-0 mt-auto flex flex-wrap gap-2 bg-sheet pt-2">
           {unlistedLeads ? (
             <>
               <button

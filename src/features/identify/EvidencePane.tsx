@@ -17,6 +17,8 @@ interface Props {
   answer: IdentifyResponse | null
   trouble: Trouble | null
   onChange: (sheet: EvidenceSheet) => void
+  /** keeps the part as one of the own; undefined while something listed fits */
+  onKeep: (() => void) | undefined
   /** Enter after the last field */
   onDone: () => void
 }
@@ -31,12 +33,16 @@ function focus(name: string | undefined): boolean {
 }
 
 /** Everything that is known of the part: stamp, sizes, looks. One key to each field, Enter to the next. */
-export function EvidencePane({ sheet, answer, trouble, onChange, onDone }: Props) {
+export function EvidencePane({ sheet, answer, trouble, onChange, onKeep, onDone }: Props) {
   const rows = rowsFor(sheet)
   const order = ['stamp', ...rows.map((row) => row.feature)]
   const { instrument, condition } = usualHow(sheet)
   const byKey = (key: string): boolean => {
     if (key === 's') return focus('stamp')
+    if (key === 'k' && onKeep) {
+      onKeep()
+      return true
+    }
     const row = rows.find((r) => r.key.toLowerCase() === key)
     return row ? focus(row.feature) : false
   }

@@ -8,8 +8,7 @@ import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidenc
 import { SectionFigure } from '@/ui/drawing'
 import type { OwnPartResponse } from '@/services/schemas/ownPart'
 import { send, wordsOf } from '@/ui/ask'
-import { useKeys } from '@/ui/useKeys'
-import { AnswerPane, isUnlisted, USE_BUTTON } from './AnswerPane'
+import { AnswerPane, isUnlisted, shownOf, USE_BUTTON } from './AnswerPane'
 import { EvidencePane } from './EvidencePane'
 import { ownPartOf } from './sheet'
 import { useIdentification } from './useIdentification'
@@ -54,7 +53,8 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
   const { answer, trouble, away } = useIdentification(sheet)
   const { unit } = usePreferences()
   const [selected, setSelected] = useState(0)
-  const candidate = answer?.candidates[selected] ?? answer?.candidates[0]
+  const shown = shownOf(answer)
+  const candidate = shown[selected] ?? shown[0]
   const part = candidate && drawable(candidate)
   const [keeping, setKeeping] = useState('')
   const own = answer && isUnlisted(answer) ? ownPartOf(sheet, answer.readings) : null
@@ -65,11 +65,6 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
       .then(({ designation }) => onKept(designation))
       .catch((error: unknown) => setKeeping(wordsOf(error)))
   }
-  useKeys((key) => {
-    if (key.toLowerCase() !== 'k' || !keepable) return false
-    keep()
-    return true
-  })
   const unlisted = isUnlisted(answer)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -92,6 +87,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
         answer={answer}
         trouble={trouble}
         onChange={change}
+        onKeep={keepable ? keep : undefined}
         onDone={() => document.getElementById(USE_BUTTON)?.focus()}
       />
       <section aria-label="Section" className="flex min-h-0 min-w-0 flex-col px-2.5 py-3">

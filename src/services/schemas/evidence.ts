@@ -62,41 +62,44 @@ export const IdentifyRequest = EvidenceSheet.extend({ limit: z.number().int().mi
 
 const dimensions = z.record(z.string(), z.number())
 
-export const IdentifyResponse = z.object({
-  candidates: z.array(
+const IdentifyCandidate = z.object({
+  rank: z.number().int(),
+  base: z.string(),
+  designation: z.string(),
+  family: z.string(),
+  familyWords: z.string(),
+  piece: z.string(),
+  series: z.string(),
+  probability: z.number(),
+  verified: z.boolean(),
+  listed: z.boolean().describe('false: computed from the rule of its series, not in the catalogue'),
+  front: z.string().describe('prefix and number, without options'),
+  options: z
+    .array(z.object({ written: z.string(), meaning: z.string(), from: z.enum(['stamp', 'seen']) }))
+    .describe('what the designation adds to the number; each may be left open'),
+  closure: z.object({
+    sides: z.union([z.literal(0), z.literal(1), z.literal(2)]),
+    type: z.enum(['open', 'shield', 'lowFrictionSeal', 'contactSeal']),
+  }),
+  dimensions,
+  dimensionsIn: z.record(z.string(), z.string()),
+  evidence: z.array(
     z.object({
-      rank: z.number().int(),
-      base: z.string(),
-      designation: z.string(),
-      family: z.string(),
-      familyWords: z.string(),
-      piece: z.string(),
-      series: z.string(),
-      probability: z.number(),
-      verified: z.boolean(),
-      listed: z.boolean().describe('false: computed from the rule of its series, not in the catalogue'),
-      front: z.string().describe('prefix and number, without options'),
-      options: z
-        .array(z.object({ written: z.string(), meaning: z.string(), from: z.enum(['stamp', 'seen']) }))
-        .describe('what the designation adds to the number; each may be left open'),
-      closure: z.object({
-        sides: z.union([z.literal(0), z.literal(1), z.literal(2)]),
-        type: z.enum(['open', 'shield', 'lowFrictionSeal', 'contactSeal']),
-      }),
-      dimensions,
-      dimensionsIn: z.record(z.string(), z.string()),
-      evidence: z.array(
-        z.object({
-          item: z.string(),
-          words: z.string(),
-          deviation: z.number().nullable(),
-          weight: z.number(),
-          verdict: z.enum(['agrees', 'strained', 'contradicts']),
-          detail: z.string(),
-        }),
-      ),
+      item: z.string(),
+      words: z.string(),
+      deviation: z.number().nullable(),
+      weight: z.number(),
+      verdict: z.enum(['agrees', 'strained', 'contradicts']),
+      detail: z.string(),
     }),
   ),
+})
+
+export const IdentifyResponse = z.object({
+  candidates: z.array(IdentifyCandidate),
+  nearest: z
+    .array(IdentifyCandidate)
+    .describe('while not listed leads: the listed parts nearest by size; else none'),
   unlisted: z.object({ probability: z.number(), note: z.string() }),
   next: z
     .object({
