@@ -66,7 +66,7 @@ it.each([
     'GW208PPB6',
     'NA205-16',
     'ER16',
-    'AXK 1630',
+    'AXK 3016',
     '62O5X9',
   ],
   ...[
@@ -100,6 +100,17 @@ it('numbers by the rule of a series are unlisted parts with computed sizes (ISO 
     if (width !== undefined && part.dimensions.width !== undefined)
       expect(part.dimensions.width, text).toBe(width)
   }
+  for (const [text, sizes] of [
+    ['QJ206', { bore: 30, outside: 62, width: 16 }],
+    ['IR25x30x20', { bore: 25, outside: 30, width: 20 }],
+    ['K25x30x17', { bore: 25, outside: 30, width: 17 }],
+    ['SCE1212', { bore: 19.05, width: 19.05 }],
+    ['SCE108', { bore: 15.875, width: 12.7 }],
+    ['AXK2035', { bore: 20, outside: 35 }],
+    ['81206', { bore: 30, outside: 52, width: 16 }],
+    ['DAC35720033', { bore: 35, outside: 72, width: 33 }],
+  ] as const)
+    expect(read(text).part.dimensions, text).toMatchObject(sizes)
   expect(read('63011')).toMatchObject({
     base: '63011',
     part: { computed: true },

@@ -14,7 +14,20 @@ export interface Equivalent extends Comparison {
 
 const sameClosure = (a: Closure, b: Closure): boolean => a.sides === b.sides && a.type === b.type
 
-const isMaterial = ({ kind }: WrittenOption): boolean => kind === 'material'
+/**
+ * Options with another closure where the old one stood; without an old one it comes behind the ceramic balls, whose letter
+ * would else be read as part of it, and before everything else.
+ */
+function withClosureIn(
+  options: readonly WrittenOption[],
+  closure: readonly WrittenOption[],
+): WrittenOption[] {
+  const old = options.findIndex(({ kind }) => kind === 'closure')
+  const balls = options.filter(({ kind }) => kind === 'material').length
+  const at = old === -1 ? balls : old
+  const others = options.filter(({ kind }) => kind !== 'closure')
+  return [...others.slice(0, at), ...closure, ...others.slice(at)]
+}
 
 /** A number with another closure, clearance or material; every other option stays as it was. */
 function respelled(
@@ -26,9 +39,7 @@ function respelled(
   const hybrid = materials.includes('hybrid')
   const kept = variant.written.options.filter(
     ({ kind, meaning }) =>
-      kind !== 'closure' &&
-      kind !== 'clearance' &&
-      (kind !== 'material' || (hybrid && /ceramic/.test(meaning))),
+      kind !== 'clearance' && (kind !== 'material' || (hybrid && /ceramic/.test(meaning))),
   )
   const front =
     change.materials === undefined
@@ -45,9 +56,7 @@ function respelled(
     : []
   const grown =
     clearance === 'CN' ? [] : [{ written: `/${clearance}`, meaning: '', kind: 'clearance' as const }]
-  // Ceramic balls are written before the closure: behind it their letter would be read as part of it.
-  const [balls, others] = [kept.filter(isMaterial), kept.filter((option) => !isMaterial(option))]
-  const written = { front, options: [...balls, ...closure, ...others, ...grown] }
+  const written = { front, options: [...withClosureIn(kept, closure), ...grown] }
   return {
     ...variant,
     ...change,

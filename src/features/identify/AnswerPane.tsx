@@ -142,6 +142,16 @@ function Leader({
   )
 }
 
+function Advice({ advice }: Pick<IdentifyResponse, 'advice'>) {
+  if (!advice) return null
+  return (
+    <div className="my-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
+      <b className="block text-[16.5px]">{advice.heading}</b>
+      <span className="text-[14px] text-ink2">{advice.line}</span>
+    </div>
+  )
+}
+
 /** The ranked answer, why, what else it may be, what to do next. */
 export function AnswerPane({ answer, trouble, away, selected, onSelect, action, onKeep, keeping }: Props) {
   const [left, setLeft] = useState<{ of: string; open: ReadonlySet<number> }>({ of: '', open: new Set() })
@@ -197,6 +207,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
             <Bar share={answer.unlisted.probability} />
           </div>
           <p className="text-[14px] text-ink2">{answer.unlisted.note}</p>
+          <Advice advice={answer.advice} />
           <h2 className="caption mt-3">Nearest listed</h2>
         </div>
       )}
@@ -231,12 +242,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
           </li>
         )}
       </ul>
-      {answer?.advice && (
-        <div className="my-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
-          <b className="block text-[16.5px]">{answer.advice.heading}</b>
-          <span className="text-[14px] text-ink2">{answer.advice.line}</span>
-        </div>
-      )}
+      {!unlistedLeads && <Advice advice={answer?.advice ?? null} />}
       {candidate && (
         <div className="sticky bottom-0 mt-auto flex flex-wrap gap-2 bg-sheet pt-2">
           {unlistedLeads ? (
@@ -245,7 +251,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
                 id={USE_BUTTON}
                 type="button"
                 data-primary={onKeep ? true : undefined}
-                className="button flex-1"
+                className="button w-full"
                 disabled={!onKeep}
                 onClick={onKeep}
               >
@@ -253,10 +259,10 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
               </button>
               <button
                 type="button"
-                className="button"
+                className="button min-w-0 flex-1"
                 onClick={() => action.run({ ...candidate, designation })}
               >
-                Use {candidate.base} all the same
+                <span className="truncate">Use {candidate.base} all the same</span>
               </button>
             </>
           ) : (

@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { isFamily, PIECES } from '@/core/catalogue'
 import { OPEN } from '@/core/designation'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
-import type { Drawable } from '@/core/section'
+import type { Drawable, SectionOptions } from '@/core/section'
 import { usePreferences } from '@/features/shell'
 import type { Application } from '@/core/interchange'
 import type { PartSheetData } from '@/services/partSheet'
@@ -36,6 +36,18 @@ function drawable(p: PartSheetData['part']): Drawable | null {
     series: p.series,
     dimensions: p.dimensions,
     ...(p.hardware && { hardware: p.hardware }),
+  }
+}
+
+/** What the number says of bore and groove, for the drawing. */
+function optionsOf(reading: PartSheetData['reading']): SectionOptions {
+  const kinds = new Map((reading?.tokens ?? []).map((token) => [token.kind, token]))
+  const [taper, groove] = [kinds.get('taperBore'), kinds.get('groove')]
+  return {
+    ...(taper && { taper: taper.meaning.includes('1:30') ? 30 : 12 }),
+    ...(groove?.meaning.includes('snap ring') && {
+      groove: groove.meaning.includes('with ring') ? 'grooveAndRing' : 'groove',
+    }),
   }
 }
 
@@ -122,6 +134,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
               designation={data.designation}
               closure={data.reading?.closure ?? OPEN}
               unit={unit}
+              options={optionsOf(data.reading)}
             />
           )}
         </div>

@@ -1,7 +1,7 @@
 import { useId } from 'react'
 import type { Closure } from '@/core/designation'
 import { MM_PER_INCH, writeInchFixed, writeMmFixed, type LengthUnit } from '@/core/quantity'
-import { partSection, type Drawable, type Point } from '@/core/section'
+import { partSection, type Drawable, type Point, type SectionOptions } from '@/core/section'
 import { DimensionLine } from './DimensionLine'
 import { HatchDefs } from './HatchDefs'
 import { ShapeMark } from './ShapeMark'
@@ -23,6 +23,8 @@ interface Props {
   closure: Closure
   unit: LengthUnit
   measured?: Measured
+  /** tapered bore and snap ring groove, as the number says */
+  options?: SectionOptions
 }
 
 /** A reading is shown as fine as a caliper gives it. */
@@ -38,9 +40,9 @@ function widthsLine({ dimensions: d }: Drawable, write: (mm: number) => string):
 }
 
 /** A bearing or seal in section, to scale, the measured diameters in amber over the nominal ones. */
-export function SectionFigure({ part, designation, closure, unit, measured = {} }: Props) {
+export function SectionFigure({ part, designation, closure, unit, measured = {}, options = {} }: Props) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
-  const section = partSection(part, closure)
+  const section = partSection(part, closure, options)
   if (!section)
     return <p className="p-6 text-ink3">The catalogue gives too little of {designation} to draw it.</p>
   const write = unit === 'mm' ? writeMmFixed : writeInchFixed

@@ -67,6 +67,9 @@ export const PLAN_SERIES: readonly PlanSeries[] = [
     ['72', '0', '2', 0, 52],
     ['73', '0', '3', 0, 40],
     ['74', '0', '4', 5, 20],
+    ['QJ10', '1', '0', 5, 60],
+    ['QJ2', '0', '2', 2, 44],
+    ['QJ3', '0', '3', 3, 40],
   ]),
   ...series('angular-contact-double-row', [
     ['32', null, '2', 0, 30],

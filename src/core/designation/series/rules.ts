@@ -108,6 +108,45 @@ const needleCage: Rule = (key) => {
     : null
 }
 
+/** IR inner rings of needle bearings: bore, raceway and width. */
+const innerRing: Rule = (key) => {
+  const match = /^IR(\d{1,3})X(\d{1,3})X(\d{1,2})(?!\d)/.exec(key)
+  if (!match) return null
+  const [bore = 0, outside = 0, width = 0] = match.slice(1).map(Number)
+  return outside > bore
+    ? { part: computedPart(match[0], 'needle', 'IR', { bore, outside, width }), length: match[0].length }
+    : null
+}
+
+/** Sixteenths of an inch that a drawn cup has at most, so that three digits split one way: `108` is 10 and 8. */
+const MOST_SIXTEENTHS = 40
+
+/** Inch drawn cups: bore and width in sixteenths of an inch (ABMA 18.2, common practice). */
+const inchDrawnCup: Rule = (key) => {
+  const match = /^(SCE|BCE|SCH|BCH)(\d{2,4})(?!\d)/.exec(key)
+  const digits = match?.[2] ?? ''
+  const split = digits.length === 2 || Number(digits.slice(0, 2)) > MOST_SIXTEENTHS ? 1 : 2
+  const [bore, width] = [Number(digits.slice(0, split)), Number(digits.slice(split))]
+  if (!match || bore < 2 || width < 2 || width > MOST_SIXTEENTHS) return null
+  const inch = (count: number): number => roundMicrometre((count / 16) * MM_PER_INCH)
+  return {
+    part: computedPart(match[0], 'needle', match[1] ?? '', { bore: inch(bore), width: inch(width) }),
+    length: match[0].length,
+  }
+}
+
+/** AXK thrust needle cages and AS washers: bore in two digits, outside behind it (ISO 3031); AS are 1 mm thick. */
+const thrustNeedle: Rule = (key) => {
+  const match = /^(AXK|AS)(\d\d)(\d{2,3})(?!\d)/.exec(key)
+  const [bore, outside] = [Number(match?.[2]), Number(match?.[3])]
+  if (!match || bore < 4 || outside <= bore || outside > bore * 4) return null
+  const width = match[1] === 'AS' ? 1 : undefined
+  return {
+    part: computedPart(match[0], 'thrust-roller', match[1] ?? '', { bore, outside, width }),
+    length: match[0].length,
+  }
+}
+
 /** An inch bore in the shell of a metric insert may be this much smaller or larger than the metric one. */
 const SHELL_BORE = { least: 0.72, most: 1.09 }
 
@@ -179,6 +218,9 @@ const RULES: readonly Rule[] = [
   drawnCup,
   machinedNeedle,
   needleCage,
+  innerRing,
+  inchDrawnCup,
+  thrustNeedle,
   insert,
   hubUnit,
   miniature,
