@@ -28,6 +28,20 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
   ['jobs', '/'],
   ['take-in', job('coach 2')],
   ['identify', `${job('coach 2')}/identify`],
+  [
+    'not-listed',
+    '/identify',
+    async (page) => {
+      await page.fill('#stamp', 'XJ88-42K')
+      for (const [field, text] of [
+        ['bore', '31.3'],
+        ['outside', '66.6'],
+        ['width', '19.7'],
+      ] as const)
+        await page.fill(`#${field}`, text)
+      await page.getByText('Not listed').waitFor()
+    },
+  ],
   ['cross-reference', `${job('trolley')}/cross-reference`],
   ['kit-tapered-pair', `${job('coach 1')}/kit`],
   ['compare', `${job('trolley')}/compare`, async (page) => page.getByTestId('comparison').waitFor()],

@@ -1,7 +1,7 @@
 import 'server-only'
 import { z } from 'zod'
-import { familyFacts, findPart, namesOf, type Part } from '@/core/catalogue'
-import { decode, readClean, type Reading } from '@/core/designation'
+import { familyFacts, findPart, namesOf, numberKey, type Part } from '@/core/catalogue'
+import { decode, readClean, readExact, suggestionsFor, type Reading } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import {
   compareVariants,
@@ -261,21 +261,50 @@ export async function sealsFor(input: unknown) {
 /** A cap is pressed into a bore of its own size, mm. */
 const CAP_OFF_MM = 0.4
 
-/** Parts whose number begins like the text, for the command palette. */
-export async function searchParts(input: unknown, limit = 8) {
+/** A part the palette offers; `changed` = what was changed in the text to come to it, empty for what was typed. */
+interface FoundPart {
+  designation: string
+  base: string
+  familyWords: string
+  changed: string
+}
+
+const asFound = (part: Part, designation = part.base, changed = ''): FoundPart => ({
+  designation,
+  base: part.base,
+  familyWords: familyFacts(part.family).words,
+  changed,
+})
+
+/** Listed parts whose number begins like the text, the commonest first. */
+function beginningWith(text: string, { catalogue }: Ready['language']): Part[] {
+  const key = numberKey(text)
+  return catalogue.parts
+    .filter((part) => key !== '' && numberKey(part.base).startsWith(key))
+    .sort((a, b) => b.commonness - a.commonness || a.base.length - b.base.length)
+}
+
+/**
+ * Parts for the command palette: what the text names as it stands, then numbers that begin like it. Only where there is
+ * neither, numbers that may have been meant, each with what was changed.
+ */
+export async function searchParts(input: unknown, limit = 8): Promise<FoundPart[]> {
   const text = parse(Designation, input)
   const { language, identifier } = await ready()
   const own = identifier.shelf && findOnShelf(identifier.shelf, text)
-  const ownFirst = own
-    ? [{ designation: own.base, base: own.base, familyWords: familyFacts(own.family).words, confidence: 1 }]
-    : []
-  const listed = decode(text, language)
+  const read = readExact(text, language)
+  const named = [
+    ...(own ? [asFound(own)] : []),
+    ...(read.ok ? read.readings.map((r) => asFound(r.part, r.canonical)) : []),
+    ...beginningWith(text, language).map((part) => asFound(part)),
+  ]
+  const seen = new Set<string>()
+  const known = named.filter(({ designation }) => !seen.has(designation) && seen.add(designation))
+  if (known.length > 0) return known.slice(0, limit)
+  return suggestionsFor(text, language)
     .slice(0, limit)
-    .map((r) => ({
-      designation: r.canonical,
-      base: r.base,
-      familyWords: familyFacts(r.family).words,
-      confidence: r.confidence,
-    }))
-  return [...ownFirst, ...listed].slice(0, limit)
+    .flatMap(({ designation, changed }) => {
+      const part = readClean(designation, language)?.part
+      return part ? [asFound(part, designation, changed)] : []
+    })
 }

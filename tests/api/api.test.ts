@@ -391,3 +391,106 @@ it('describes itself as OpenAPI, every route and nothing else, every documented 
     expect(response.status, path).toBeLessThan(500)
   }
 })
+
+describe('a look-up is exact', () => {
+  interface NotFound extends Problem {
+    suggestions?: { designation: string; changed: string }[]
+  }
+  const asked = (path: string) => call<NotFound>(path)
+  const unlisted = '1609'
+  it.each([
+    ['parts', () => asked(`/api/parts?designation=${unlisted}`)],
+    ['interchange', () => asked(`/api/interchange?designation=${unlisted}`)],
+    ['a pair', () => asked(`/api/interchange?from=6205&to=${unlisted}`)],
+    ['the part sheet', () => asked(`/api/part-sheet?designation=${unlisted}`)],
+    [
+      'compare',
+      () => post<NotFound>('/api/compare', { from: { designation: '6205' }, to: { designation: unlisted } }),
+    ],
+    ['grease', () => post<NotFound>('/api/grease', { bearings: [unlisted] })],
+    ['life', () => post<NotFound>('/api/life', { designation: unlisted, radialKn: 1, rpm: 100 })],
+  ] as const)('%s: 404 with what may have been meant', async (_name, ask) => {
+    const answer = await ask()
+    expectProblem(answer, 404)
+    expect(answer.body.suggestions?.map((s) => s.designation)).toContain('1601')
+    expect(answer.body.suggestions?.every((s) => s.changed !== '')).toBe(true)
+  })
+
+  it('a kit refuses the number and offers what may have been meant', async () => {
+    const { body } = await post<{
+      lines: { slot: string; state: string; reason: string; alternatives: string[] }[]
+    }>('/api/kits/propose', { arrangement: 'B1', positions: 1, parts: { bearingLeft: unlisted } })
+    const line = body.lines.find((l) => l.slot === 'bearingLeft')
+    expect(line).toMatchObject({ state: 'gap', reason: expect.stringContaining('Did you mean') })
+    expect(line?.alternatives).toContain('1601')
+  })
+
+  it('numbers by rule are unlisted parts with computed sizes, in every stage', async () => {
+    const { body } = await call<{ listed: boolean; source: string; dimensions: Record<string, number> }>(
+      '/api/parts?designation=62317-2RS',
+    )
+    expect(body).toMatchObject({ listed: false, dimensions: { bore: 85, outside: 180 } })
+    expect(body.source).toBe('computed from the series, not in the catalogue')
+    expect((await asked('/api/interchange?from=62317&to=6317')).status).toBe(200)
+    const kit = await post<{ lines: { slot: string; state: string; designation: string }[] }>(
+      '/api/kits/propose',
+      {
+        arrangement: 'B1',
+        positions: 1,
+        parts: { bearing: '62317-2RS' },
+      },
+    )
+    expect(kit.body.lines.find((l) => l.slot === 'bearingLeft')).toMatchObject({
+      state: 'filled',
+      designation: '62317-2RS',
+    })
+  })
+
+  it('closed forms carry their own width, the open one beside it', async () => {
+    const { body } = await call<{ dimensions: Record<string, number> }>('/api/parts?designation=R8-2RS')
+    expect(body.dimensions).toMatchObject({ width: 7.938, openWidth: 6.35 })
+    const decoded = await call<{ readings: { width: number; openWidth: number; repaired: unknown[] }[] }>(
+      '/api/decode?text=688ZZ',
+    )
+    expect(decoded.body.readings[0]).toMatchObject({ width: 5, openWidth: 4, repaired: [] })
+  })
+
+  it('readings through damage say what was taken for what', async () => {
+    const { body } = await call<{
+      readings: { base: string; repaired: { read: string; taken: string }[] }[]
+    }>('/api/decode?text=6Z05')
+    expect(body.readings[0]).toMatchObject({ base: '6205', repaired: [{ at: 1, read: 'Z', taken: '2' }] })
+  })
+})
+
+describe('parts of the own', () => {
+  it('are kept once, found by number and sizes, and never under the number of a listed part', async () => {
+    const designation = `Pier bush ${Date.now()}`
+    const part = { designation, bore: 41.3, outside: 77.7, width: 23.9 }
+    const kept = await post<{ added: boolean; list: string }>('/api/parts', part)
+    expect(kept).toMatchObject({ status: 201, body: { added: true } })
+    expect((await post<{ added: boolean }>('/api/parts', part)).body.added).toBe(false)
+    const found = await call<{ base: string }>(`/api/parts?designation=${encodeURIComponent(designation)}`)
+    expect(found.body.base).toBe(designation)
+    expectProblem(await post('/api/parts', { ...part, designation: '6205-2RS' }), 409)
+    expectProblem(await post('/api/parts', { designation: 'no size' }), 422)
+    expectProblem(await post('/api/parts', { ...part, bore: 90 }), 422)
+    expectProblem(await post('/api/parts', { ...part, designation: 'a\u0000b' }), 400)
+  })
+})
+
+it.each(['*'.repeat(80), '?*'.repeat(40), '*1*2*3*4*5*6*7*8*9*'])('%s keeps nobody waiting', async (text) => {
+  const waits = Array.from({ length: 5 }, () => post('/api/identify', { stamps: Array(10).fill({ text }) }))
+  const health = await call('/api/health')
+  expect(health.status).toBe(200)
+  for (const answer of await Promise.all(waits)) expect(answer.status).toBeLessThan(500)
+})
+
+it.each(['62\u202E05', '62\u000005', '62\u200B05'])(
+  'a hidden character in %j is refused in words',
+  async (text) => {
+    const answer = await post('/api/identify', { stamps: [{ text }] })
+    expectProblem(answer, 400)
+    expect(answer.body.detail).toContain('hidden character')
+  },
+)

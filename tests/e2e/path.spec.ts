@@ -375,4 +375,12 @@ test('the palette finds parts, jobs and actions; ? shows the keys', async ({ pag
   await expect(page.getByText('contact seal on both sides').first()).toBeVisible()
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog', { name: 'Keys of this screen' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  // A number that is not listed leads to what may be meant, never to a guess.
+  await page.keyboard.press('Control+k')
+  await page.keyboard.type('1609')
+  await expect(page.getByRole('option', { name: /1601.*9 read as 1/ })).toBeVisible()
+  await page.keyboard.press('Enter')
+  await page.waitForURL(/parts\/1609/)
+  await expect(page.getByRole('group', { name: 'Did you mean' })).toBeVisible()
 })

@@ -36,15 +36,15 @@ const SET_WIDTH_MM = 0.05
 /** For a shaft or housing the usual fit allowance, one σ, mm (ISO 286 usual classes). */
 const SEAT_SIGMA = 0.02
 
-/** One reading in about fifty is plain wrong: misread, mistyped, taken across the wrong face (estimate). */
+/** Three readings in a hundred are plain wrong: misread, mistyped, taken across the wrong face (estimate). */
 const MISREAD = 0.03
 /** … of which this share lands somewhere near: the wrong face, a chamfer, a groove. */
 const NEAR_SHARE = 0.4
 /**
- * What each further reading that agrees leaves of these shares: the same slip is hardly made twice, the wrong face is taken
- * again more often (estimate).
+ * What each further reading that agrees leaves of these shares: the same slip is hardly made twice (estimate). One figure
+ * for both, so that a repeated reading never raises a part it contradicts over another that it contradicts too.
  */
-const REPEATED = { misread: 0.1, nearMiss: 0.2 }
+const REPEATED = 0.15
 /** Readings this many instrument uncertainties from the middle still agree. */
 const AGREEING_SIGMAS = 4
 /** Mean distance of a near miss, as a share of the nominal size (estimate). */
@@ -159,8 +159,8 @@ export function readingModel(measured: Measured): ReadingModel {
     sigmaMm: Math.sqrt(repeat + stepMm ** 2 / 12 + part ** 2),
     shifts: coarseMm === undefined ? shiftsOf(measured) : coarse(shiftsOf(measured), coarseMm),
     otherUnit: unitGuessed ? OTHER_UNIT.guessed : OTHER_UNIT.said,
-    misread: MISREAD * (1 - NEAR_SHARE) * REPEATED.misread ** again,
-    nearMiss: MISREAD * NEAR_SHARE * REPEATED.nearMiss ** again,
+    misread: MISREAD * (1 - NEAR_SHARE) * REPEATED ** again,
+    nearMiss: MISREAD * NEAR_SHARE * REPEATED ** again,
   }
 }
 

@@ -8,7 +8,7 @@ import { useEffect, useState } from 'react'
 import { usePreferences } from './Preferences'
 
 interface Found {
-  parts: { designation: string; base: string; familyWords: string }[]
+  parts: { designation: string; base: string; familyWords: string; changed: string }[]
   machines: { id: number; name: string; place: string }[]
   jobs: { id: number; title: string }[]
 }
@@ -78,6 +78,7 @@ export function Palette() {
       () => act(() => setTheme(theme === 'light' ? 'dim' : 'light')),
     ],
   ]
+  const meant = found.parts.filter(({ changed }) => changed !== '')
   const shown = actions.filter(([words]) => words.toLowerCase().includes(text.toLowerCase()))
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
@@ -102,12 +103,26 @@ export function Palette() {
               <Command.Empty className="p-3 text-ink3">
                 Nothing by that name. Try a number without its suffix.
               </Command.Empty>
+              {meant.length > 0 && (
+                <Group
+                  heading="Not listed"
+                  items={[
+                    {
+                      key: text,
+                      main: text.trim(),
+                      side: 'see what may be meant, or identify it by its sizes',
+                      mono: true,
+                      run: () => go(`/parts/${encodeURIComponent(text.trim())}`),
+                    },
+                  ]}
+                />
+              )}
               <Group
-                heading="Parts"
+                heading={meant.length > 0 ? 'Did you mean' : 'Parts'}
                 items={found.parts.map((p) => ({
                   key: p.designation,
                   main: p.designation,
-                  side: p.familyWords,
+                  side: p.changed ? `${p.changed} · ${p.familyWords}` : p.familyWords,
                   mono: true,
                   run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
                 }))}
