@@ -35,7 +35,7 @@ const MOST_CHANGE_MM = 14
 const MOST_PARTS = 8
 
 function mayServe(part: Part, kind: ConversionKind): boolean {
-  if (part.piece !== 'complete') return false
+  if (part.piece !== 'complete' || part.dimensions.flangeOutside !== undefined) return false
   const { traits = [], rows, element } = familyFacts(part.family)
   return kind === 'ballToTapered'
     ? element === 'taperedRoller'

@@ -1,4 +1,4 @@
-import { familyFacts, numberKey, type Catalogue, type Part } from '../catalogue'
+import { familyFacts, numberKey, type Catalogue, type Family, type Part } from '../catalogue'
 import { writeMm } from '../quantity'
 import { familyTraps } from './familyTraps'
 import { inchBoreTwins } from './inchBoreTwins'
@@ -72,6 +72,15 @@ const rollsAlike = (a: Part, b: Part): boolean =>
 const distance = (found: readonly Difference[]): number =>
   found.reduce((sum, { a, b }) => sum + Math.abs(a - b) / a, 0)
 
+/** Kinds that are told apart at a glance from every other bearing, however near in size. */
+const APART: ReadonlySet<Family> = new Set([
+  'cam-follower',
+  'one-way-clutch',
+  'spherical-plain',
+  'thrust-roller',
+])
+const isApart = ({ family }: Part): boolean => APART.has(family)
+
 interface Found extends Trap {
   distance: number
   commonness: number
@@ -81,6 +90,7 @@ interface Found extends Trap {
 export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
   const found = catalogue.parts
     .filter((other) => other !== part && other.piece === part.piece && part.piece !== 'hardware')
+    .filter((other) => other.family === part.family || !(isApart(part) || isApart(other)))
     .flatMap((other): Found[] => {
       const sharesCup = part.set && other.set && part.set.cup === other.set.cup
       const apart = sharesCup ? sharedCupDifferences(part, other) : differences(part, other)

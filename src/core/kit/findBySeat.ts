@@ -1,4 +1,4 @@
-import { familyFacts, type Catalogue, type Part } from '../catalogue'
+import { familyFacts, type Catalogue, type Family, type Part } from '../catalogue'
 import type { Arrangement, SlotRole } from './arrangement'
 
 /** A seat as measured may be off the nominal size by this much: instrument and wear, mm (common practice). */
@@ -12,8 +12,17 @@ export const CLOSURE_SUFFIX: Record<Arrangement['closure'], string> = {
 }
 
 /** Bearings a place may hold. */
+/** Families that are never meant by “a bearing for this seat”. */
+const NO_BEARING_OF_A_SEAT: ReadonlySet<Family> = new Set([
+  'hub-unit',
+  'cam-follower',
+  'one-way-clutch',
+  'spherical-plain',
+])
+
 function mayHold(role: SlotRole, part: Part): boolean {
-  if (part.piece !== 'complete') return false
+  // A flange is asked for: nobody gets one by a measured seat alone.
+  if (part.piece !== 'complete' || part.dimensions.flangeOutside !== undefined) return false
   const traits: readonly string[] = familyFacts(part.family).traits ?? []
   switch (role) {
     case 'ballBearing':
@@ -23,7 +32,9 @@ function mayHold(role: SlotRole, part: Part): boolean {
     case 'hubUnit':
       return part.family === 'hub-unit'
     case 'bearing':
-      return !traits.includes('thrust') && !traits.includes('insert') && part.family !== 'hub-unit'
+      return (
+        !traits.includes('thrust') && !traits.includes('insert') && !NO_BEARING_OF_A_SEAT.has(part.family)
+      )
     default:
       return false
   }

@@ -13,6 +13,7 @@ import {
   type KitRequest,
   type SupplyOf,
 } from '.'
+import { findBySeat } from './findBySeat'
 import { findSeals } from '../seals'
 import { ballCount } from './ballCount'
 
@@ -464,4 +465,19 @@ it('an arrangement is begun with a tapered set, a bearing, or neither', () => {
     E1: 'neither',
     H1: 'neither',
   })
+})
+
+it('a measured seat alone never proposes a flanged bearing, a track roller or a clutch', () => {
+  for (const [role, shaft, housing] of [
+    ['ballBearing', 8, 22],
+    ['bearing', 20, 47],
+    ['bearing', 16, 22],
+  ] as const) {
+    const found = findBySeat(shipped.catalogue, role, { shaft, housing })
+    expect(found.length).toBeGreaterThan(0)
+    for (const part of found) {
+      expect(part.dimensions.flangeOutside, part.base).toBeUndefined()
+      expect(['cam-follower', 'one-way-clutch', 'spherical-plain']).not.toContain(part.family)
+    }
+  }
 })
