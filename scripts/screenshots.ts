@@ -47,7 +47,6 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
   ['compare', `${job('trolley')}/compare`, async (page) => page.getByTestId('comparison').waitFor()],
   ['inspect', `${job('coach 1')}/inspect`, async (page) => page.getByTestId('causes').waitFor()],
   ['fit', `${job('hauler')}/fit`, async (page) => page.getByTestId('distribution').waitFor()],
-  ['fit-setting', `${job('coach 1')}/fit`, tab('Setting', 'end-play')],
   ['fit-grease', `${job('coach 1')}/fit`, tab('Grease', 'grease')],
   ['plan', `${job('hauler')}/plan`, async (page) => page.getByTestId('tools').waitFor()],
   [

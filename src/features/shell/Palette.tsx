@@ -4,15 +4,17 @@ import { Command } from 'cmdk'
 import type { Route } from 'next'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react'
 import { usePreferences } from './Preferences'
 
 interface Found {
+  /** The text these were found for: null before the first answer. */
+  text: string | null
   parts: { designation: string; base: string; familyWords: string; changed: string }[]
   machines: { id: number; name: string; place: string }[]
   jobs: { id: number; title: string }[]
 }
-const NOTHING: Found = { parts: [], machines: [], jobs: [] }
+const NOTHING: Found = { text: null, parts: [], machines: [], jobs: [] }
 
 function useSearch(text: string, open: boolean): Found {
   const [found, setFound] = useState(NOTHING)
@@ -21,7 +23,7 @@ function useSearch(text: string, open: boolean): Found {
     const stop = new AbortController()
     fetch(`/api/search?text=${encodeURIComponent(text)}`, { signal: stop.signal })
       .then(async (response) => (response.ok ? ((await response.json()) as Found) : NOTHING))
-      .then(setFound)
+      .then((answer) => setFound({ ...answer, text }))
       .catch(() => undefined)
     return () => stop.abort()
   }, [text, open])
@@ -80,6 +82,66 @@ export function Palette() {
   ]
   const meant = found.parts.filter(({ changed }) => changed !== '')
   const shown = actions.filter(([words]) => words.toLowerCase().includes(text.toLowerCase()))
+  const groups: Listed[] = [
+    {
+      heading: 'Not listed',
+      items: meant.slice(0, 1).map(() => ({
+        key: text,
+        main: text.trim(),
+        side: 'see what may be meant, or identify it by its sizes',
+        mono: true,
+        run: () => go(`/parts/${encodeURIComponent(text.trim())}`),
+      })),
+    },
+    {
+      heading: meant.length > 0 ? 'Did you mean' : 'Parts',
+      items: found.parts.map((p) => ({
+        key: p.designation,
+        main: p.designation,
+        side: p.changed ? `${p.changed} · ${p.familyWords}` : p.familyWords,
+        mono: true,
+        run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
+      })),
+    },
+    {
+      heading: 'Jobs',
+      items: found.jobs.map((j) => ({
+        key: `job ${j.id}`,
+        main: `Job ${j.id}`,
+        side: j.title,
+        run: () => go(`/jobs/${j.id}`),
+      })),
+    },
+    {
+      heading: 'Machines',
+      items: found.machines.map((m) => ({
+        key: `machine ${m.id}`,
+        main: m.name,
+        side: m.place,
+        run: () => go(`/machines#machine-${m.id}`),
+      })),
+    },
+    {
+      heading: 'Actions',
+      items: shown.map(([words, run]) => ({ key: words, main: words, side: '', run })),
+    },
+  ].filter(({ items }) => items.length > 0)
+  const first = groups[0]?.items[0]
+  const [moved, setMoved] = useState({ found, to: '' })
+  // The first row of every new answer is the picked one until the arrows move it.
+  const picked = moved.found === found ? moved.to : first ? valueOf(groups[0]?.heading, first.key) : ''
+  const enterWaits = useRef(false)
+  useEffect(() => {
+    if (found.text !== text || !enterWaits.current) return
+    enterWaits.current = false
+    first?.run()
+  }, [found, text, first])
+  const onEnter = (event: ReactKeyboardEvent) => {
+    // An Enter pressed before the answer came counts when it comes, never for the answer before it.
+    if (event.key !== 'Enter' || found.text === text) return
+    event.preventDefault()
+    enterWaits.current = true
+  }
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Trigger className="ml-auto flex h-10 w-[270px] items-center justify-between rounded-[7px] border border-edge px-2.5 text-ink3">
@@ -92,10 +154,19 @@ export function Palette() {
           aria-describedby={undefined}
         >
           <Dialog.Title className="sr-only">Find a part, machine, job or action</Dialog.Title>
-          <Command shouldFilter={false} label="Find">
+          <Command
+            shouldFilter={false}
+            label="Find"
+            value={picked}
+            onValueChange={(to) => setMoved({ found, to })}
+            onKeyDown={onEnter}
+          >
             <Command.Input
               value={text}
-              onValueChange={setText}
+              onValueChange={(typed) => {
+                enterWaits.current = false
+                setText(typed)
+              }}
               placeholder="6205-2RS, carousel, coach 2, dim the screen"
               className="number h-14 w-full rounded-t-lg border-b border-line bg-sheet px-4 text-[18px] outline-none placeholder:text-ink3"
             />
@@ -103,52 +174,9 @@ export function Palette() {
               <Command.Empty className="p-3 text-ink3">
                 Nothing by that name. Try a number without its suffix.
               </Command.Empty>
-              {meant.length > 0 && (
-                <Group
-                  heading="Not listed"
-                  items={[
-                    {
-                      key: text,
-                      main: text.trim(),
-                      side: 'see what may be meant, or identify it by its sizes',
-                      mono: true,
-                      run: () => go(`/parts/${encodeURIComponent(text.trim())}`),
-                    },
-                  ]}
-                />
-              )}
-              <Group
-                heading={meant.length > 0 ? 'Did you mean' : 'Parts'}
-                items={found.parts.map((p) => ({
-                  key: p.designation,
-                  main: p.designation,
-                  side: p.changed ? `${p.changed} · ${p.familyWords}` : p.familyWords,
-                  mono: true,
-                  run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
-                }))}
-              />
-              <Group
-                heading="Jobs"
-                items={found.jobs.map((j) => ({
-                  key: `job ${j.id}`,
-                  main: `Job ${j.id}`,
-                  side: j.title,
-                  run: () => go(`/jobs/${j.id}`),
-                }))}
-              />
-              <Group
-                heading="Machines"
-                items={found.machines.map((m) => ({
-                  key: `machine ${m.id}`,
-                  main: m.name,
-                  side: m.place,
-                  run: () => go(`/machines#machine-${m.id}`),
-                }))}
-              />
-              <Group
-                heading="Actions"
-                items={shown.map(([words, run]) => ({ key: words, main: words, side: '', run }))}
-              />
+              {groups.map((group) => (
+                <Group key={group.heading} {...group} />
+              ))}
             </Command.List>
           </Command>
         </Dialog.Content>
@@ -165,8 +193,15 @@ interface Item {
   run: () => void
 }
 
-function Group({ heading, items }: { heading: string; items: Item[] }) {
-  if (items.length === 0) return null
+interface Listed {
+  heading: string
+  items: Item[]
+}
+
+/** cmdk trims and compares values as they are: one form for the row and for the picked one. */
+const valueOf = (heading = '', key: string) => `${heading} ${key}`.trim()
+
+function Group({ heading, items }: Listed) {
   return (
     <Command.Group
       heading={heading}
@@ -175,7 +210,7 @@ function Group({ heading, items }: { heading: string; items: Item[] }) {
       {items.map(({ key, main, side, mono, run }) => (
         <Command.Item
           key={key}
-          value={`${heading} ${key}`}
+          value={valueOf(heading, key)}
           onSelect={run}
           className="flex min-h-10 cursor-pointer items-center justify-between gap-4 rounded-md px-3 data-[selected=true]:bg-wash"
         >
