@@ -15,7 +15,7 @@ interface Props {
 }
 
 /** More series than this are no choice but noise: inch tapered parts have one for every few numbers. */
-const MOST_CHIPS = 14
+const MOST_CHIPS = 24
 
 /** The catalogue by family: sizes as a map, series as curves, every part to open. */
 export function CatalogueScreen({ families, family, parts }: Props) {

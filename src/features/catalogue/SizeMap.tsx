@@ -74,6 +74,7 @@ export function SizeMap({ parts, series, unit }: Props) {
     points: points.filter((p) => p.series === name).sort((a, b) => a.bore - b.bore),
   }))
   const drawn = curves.length <= 24
+  const allNamed = curves.length <= 12
   const named = labels(
     curves.flatMap(({ name, points: line }) =>
       line.slice(-1).map((p) => ({ name, x: x(p.bore) + 7, y: y(p.outside) + 4 })),
@@ -149,7 +150,7 @@ export function SizeMap({ parts, series, unit }: Props) {
                 strokeWidth={chosen ? 2.4 : 1.3}
               />
             )}
-            {drawn && label && (
+            {drawn && label && (allNamed || chosen) && (
               <text
                 x={label.x}
                 y={label.y}
