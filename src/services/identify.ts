@@ -52,7 +52,7 @@ function candidatesOf(candidates: readonly IdentifiedPart[]): IdentifyResponse['
       verified: part.provenance.verified,
       listed: part.computed !== true,
       front: decided.front,
-      options: decided.options.map(({ written, meaning, from }) => ({ written, meaning, from })),
+      options: decided.options.map(({ written, meaning, kind, from }) => ({ written, meaning, kind, from })),
       closure: decided.closure,
       dimensions: millimetres(dimensions),
       dimensionsIn: inchTwins(dimensions),

@@ -158,6 +158,19 @@ test('the whole path: evidence, candidate, interchange, kit, save, reload, PDF',
   expect(errors).toEqual([])
 })
 
+test('a decided number with a stroke in it fills its places of the kit', async ({ page, request }) => {
+  await openJob(page, 'Sweep hauler, tail shaft')
+  const id = /jobs\/(\d+)/.exec(page.url())?.[1] ?? ''
+  const decision = { designation: '22208EK/C3', base: '22208', probability: 1 }
+  expect((await request.patch(`/api/jobs/${id}`, { data: { version: 1, decision } })).ok()).toBe(true)
+  await page.goto(`/jobs/${id}/cross-reference`)
+  await expect(page.getByText('Order it with every letter')).toBeVisible()
+  await page.goto(`/jobs/${id}/kit`)
+  await page.getByRole('button', { name: /^G1/ }).click()
+  await expect(page.locator('tr[data-slot=bearingLocating]')).toContainText('22208EK/C3')
+  await expect(page.locator('tr[data-slot=bearingFloating]')).toContainText('22208EK/C3')
+})
+
 test('nothing typed is lost while the server is away', async ({ page }) => {
   await openJob(page, 'Deckchair trolley 2')
   await page.goto(`${page.url()}/identify`)

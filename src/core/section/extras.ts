@@ -7,6 +7,19 @@ export interface SectionOptions {
   groove?: 'groove' | 'grooveAndRing' | undefined
 }
 
+/** What the options of a number say of bore and groove, for the drawing. */
+export function drawnOptions(options: readonly { kind: string; meaning: string }[]): SectionOptions {
+  const meaningOf = (kind: string): string | undefined =>
+    options.find((option) => option.kind === kind)?.meaning
+  const [taper, groove] = [meaningOf('taperBore'), meaningOf('groove')]
+  return {
+    ...(taper !== undefined && { taper: taper.includes('1:30') ? 30 : 12 }),
+    ...(groove?.includes('snap ring') && {
+      groove: groove.includes('with ring') ? 'grooveAndRing' : 'groove',
+    }),
+  }
+}
+
 const SAME = 1e-6
 /** Snap ring groove: place, width and depth as shares of the ring, height of the ring over the outside (common practice). */
 const GROOVE = { at: 0.16, width: 0.09, depthShare: 0.09, ringShare: 0.16 }

@@ -1,4 +1,4 @@
-export type { SectionOptions } from './extras'
+export { drawnOptions, type SectionOptions } from './extras'
 export { partSection, type Drawable } from './partSection'
 export { sealSection, tubeSection } from './hardwareSection'
 export { shifted, turned, type Point, type Section, type Shape } from './shape'

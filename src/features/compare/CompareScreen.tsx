@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect } from 'react'
+import { isConeAndCup } from '@/core/catalogue'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES } from '@/core/compare'
 import { JobFrame, useJob } from '@/features/job'
 import { usePreferences, type KeyHint } from '@/features/shell'
@@ -52,7 +53,7 @@ function evidenceSizes(job: ReturnType<typeof useJob>['job']): ComparisonDraft['
 function newPart({ kit, decision }: ReturnType<typeof useJob>['job']): string {
   const parts = kit?.parts ?? {}
   const { innerCone: cone, innerCup: cup } = parts
-  if (cone && cup && decision?.base.includes('/')) return `${cone}/${cup}`
+  if (cone && cup && isConeAndCup(decision?.base ?? '')) return `${cone}/${cup}`
   return Object.values(parts).find((part) => /\d/.test(part)) ?? ''
 }
 

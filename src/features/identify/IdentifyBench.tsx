@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import { isFamily, PIECES } from '@/core/catalogue'
-import type { Drawable } from '@/core/section'
+import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences, type KeyHint } from '@/features/shell'
 import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
 import { SectionFigure } from '@/ui/drawing'
@@ -94,7 +94,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
         {candidate && part ? (
           <>
             <p className="flex justify-between gap-2 px-1 text-caption whitespace-nowrap text-ink3">
-              <span className="truncate">{candidate.base}, section, to scale</span>
+              <span className="truncate">{candidate.designation}, section, to scale</span>
               <span>
                 <span className="text-lamp-ink">▬</span> measured <span className="ml-1">▬</span> nominal
               </span>
@@ -102,8 +102,9 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
             <div className="min-h-0 flex-1">
               <SectionFigure
                 part={part}
-                designation={candidate.base}
+                designation={candidate.designation}
                 closure={candidate.closure}
+                options={drawnOptions(candidate.options)}
                 unit={unit}
                 measured={{
                   bore: mmOf(answer, 'bore', 'shaft'),

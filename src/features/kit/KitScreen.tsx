@@ -1,6 +1,7 @@
 'use client'
 
 import { useCallback, useState, type ReactNode } from 'react'
+import { isConeAndCup } from '@/core/catalogue'
 import { FINDING_WORDS, FINDINGS, type Finding, type Takes } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
@@ -26,11 +27,10 @@ const HINTS: readonly KeyHint[] = [
 
 /** What the decided part suggests: a tapered set goes inside, any other bearing into every place. */
 function firstRequest(arrangement: string, takes: Takes, { decision }: Job, quantity: number): KitDraft {
-  const base = decision?.designation ?? ''
   const parts: Record<string, string> = {}
-  const set = base.includes('/')
-  if (takes === 'set' && set) parts['innerBearing'] = base
-  if (takes === 'bearing' && base !== '' && !set) parts['bearing'] = base
+  const set = isConeAndCup(decision?.base ?? '')
+  if (decision && takes === 'set' && set) parts['innerBearing'] = decision.designation
+  if (decision && takes === 'bearing' && !set) parts['bearing'] = decision.designation
   return { arrangement, positions: quantity, parts, sizes: {} }
 }
 

@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { isFamily, PIECES } from '@/core/catalogue'
 import { OPEN } from '@/core/designation'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
-import type { Drawable, SectionOptions } from '@/core/section'
+import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences } from '@/features/shell'
 import type { Application } from '@/core/interchange'
 import type { PartSheetData } from '@/services/partSheet'
@@ -36,18 +36,6 @@ function drawable(p: PartSheetData['part']): Drawable | null {
     series: p.series,
     dimensions: p.dimensions,
     ...(p.hardware && { hardware: p.hardware }),
-  }
-}
-
-/** What the number says of bore and groove, for the drawing. */
-function optionsOf(reading: PartSheetData['reading']): SectionOptions {
-  const kinds = new Map((reading?.tokens ?? []).map((token) => [token.kind, token]))
-  const [taper, groove] = [kinds.get('taperBore'), kinds.get('groove')]
-  return {
-    ...(taper && { taper: taper.meaning.includes('1:30') ? 30 : 12 }),
-    ...(groove?.meaning.includes('snap ring') && {
-      groove: groove.meaning.includes('with ring') ? 'grooveAndRing' : 'groove',
-    }),
   }
 }
 
@@ -134,7 +122,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
               designation={data.designation}
               closure={data.reading?.closure ?? OPEN}
               unit={unit}
-              options={optionsOf(data.reading)}
+              options={drawnOptions(data.reading?.tokens ?? [])}
             />
           )}
         </div>
@@ -177,6 +165,14 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
               <PlaceStrip place={place} onChange={onPlace} />
             </div>
             <Equivalents equivalents={data.interchange.equivalents} onUse={onUse} used={used} />
+          </div>
+        )}
+        {data.interchange && data.interchange.equivalents.length <= 1 && data.mates.length === 0 && (
+          <div className="mt-4">
+            <h2 className="text-[17px] font-bold">What may stand in</h2>
+            <p className="text-ink2">
+              Nothing else is known to stand in. Order it with every letter of its number.
+            </p>
           </div>
         )}
       </section>

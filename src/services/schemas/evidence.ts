@@ -75,7 +75,14 @@ const IdentifyCandidate = z.object({
   listed: z.boolean().describe('false: computed from the rule of its series, not in the catalogue'),
   front: z.string().describe('prefix and number, without options'),
   options: z
-    .array(z.object({ written: z.string(), meaning: z.string(), from: z.enum(['stamp', 'seen']) }))
+    .array(
+      z.object({
+        written: z.string(),
+        meaning: z.string(),
+        kind: z.string(),
+        from: z.enum(['stamp', 'seen']),
+      }),
+    )
     .describe('what the designation adds to the number; each may be left open'),
   closure: z.object({
     sides: z.union([z.literal(0), z.literal(1), z.literal(2)]),
