@@ -81,3 +81,21 @@ export function addReading(
       logSumExp(sizes.map(({ at, logWeight }) => logWeight + (table[at] ?? -Infinity)))
   }
 }
+
+/** A size that a part does not have is as far off as one of twice its size. */
+const NO_SUCH_SIZE = Math.log(2)
+
+/** Adds to `off`, for all candidates, the relative difference of `mm` from the nearest size they show: |ln|, ln 2 at most. */
+export function addDifference(
+  off: Float64Array,
+  mm: number,
+  { distinct, only, several }: FeatureIndex,
+): void {
+  const table = Float64Array.from(distinct, (size) => Math.min(NO_SUCH_SIZE, Math.abs(Math.log(mm / size))))
+  for (let i = 0; i < off.length; i++) {
+    const at = only[i] ?? NONE
+    if (at !== SEVERAL) off[i] = (off[i] ?? 0) + (table[at] ?? NO_SUCH_SIZE)
+  }
+  for (const { candidate, sizes } of several)
+    off[candidate] = (off[candidate] ?? 0) + Math.min(...sizes.map(({ at }) => table[at] ?? NO_SUCH_SIZE))
+}

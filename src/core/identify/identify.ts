@@ -2,11 +2,10 @@ import type { Dimensions, Part } from '../catalogue'
 import { withRepairs, type Language, type Reading } from '../designation'
 import type { Shelf } from '../shelf'
 import { decidedOf, type Decided } from './decided'
-import { expectedSizes } from './expectedSizes'
 import { FEATURE_ROLE, type Evidence, type Looks } from './evidence'
 import { logSumExp } from './logDensities'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
-import { addReading, featureIndexes, type FeatureIndexes } from './featureIndex'
+import { addDifference, addReading, featureIndexes, type FeatureIndexes } from './featureIndex'
 import { candidatesOf, logPriors, type Candidate, type Priors } from './priors'
 import { apartReadings, readingModel, type Cause, type ReadingModel } from './readingModel'
 import { logUnlistedSizes, UNLISTED_PRIOR } from './unlisted'
@@ -317,20 +316,15 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
 
 /** Listed parts shown beside “not listed”. */
 const MOST_NEAREST = 3
-/** A size that a part does not have is as far off as one of twice its size. */
-const NO_SUCH_SIZE = Math.log(2)
-
 /** Parts nearest in all that was measured, by the sum of relative differences. */
 function nearestBySize(identifier: Identifier, { readings, closed, evidence }: Models): Part[] {
   const prior = identifier.priors(evidence.looks)
-  const off = (part: Part): number =>
-    readings.reduce((sum, { feature, meanMm }) => {
-      const sizes = expectedSizes(part, feature, closed)
-      const least = Math.min(NO_SUCH_SIZE, ...sizes.map(({ mm }) => Math.abs(Math.log(meanMm / mm))))
-      return sum + least
-    }, 0)
+  const off = Float64Array.from(prior, (log) => (log === -Infinity ? Infinity : 0))
+  for (const { feature, meanMm } of readings) addDifference(off, meanMm, identifier.sizes(feature, closed))
+  const most = off.slice().sort()[MOST_NEAREST - 1] ?? Infinity
   return identifier.candidates
-    .flatMap(({ part }, i) => (prior[i] === -Infinity ? [] : [{ part, off: off(part) }]))
+    .flatMap(({ part }, i) => ((off[i] ?? Infinity) <= most ? [{ part, off: off[i] ?? Infinity }] : []))
+    .filter(({ off: away }) => away < Infinity)
     .sort((a, b) => a.off - b.off)
     .slice(0, MOST_NEAREST)
     .map(({ part }) => part)
