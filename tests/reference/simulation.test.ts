@@ -30,13 +30,15 @@ it('sizes that no plan has: “not listed” leads in 97 of 100', () => {
 })
 
 // A world unlike the model (tests/support/otherSimulation.ts): other wear, another caliper, every part alike, slips, specials.
+/** Of fewer, the error of ten bins is mostly their noise: 0.015 to 0.023 of 1 500 by seed, 0.012 to 0.017 of 5 000. */
+const ROUNDS = 4000
 it('in another world what is said is still what is right, and more readings never make it worse', () => {
-  const [one, two, three] = [1, 2, 3].map((repeats) => simulateOtherWorld(1500, 5, repeats))
+  const [one, two, three] = [1, 2, 3].map((repeats) => simulateOtherWorld(ROUNDS, 5, repeats))
   expect(one?.calibration).toBeLessThanOrEqual(0.02)
   expect(two?.calibration).toBeLessThanOrEqual(one?.calibration ?? 0)
   expect(three?.calibration).toBeLessThanOrEqual(two?.calibration ?? 0)
   expect(three?.first).toBeGreaterThan(one?.first ?? 1)
-})
+}, 180_000)
 
 // The bound: the exact posterior by enumerating every part and every way it may be stamped, under the noise of the simulation.
 it('damaged stamps come near the exact answer, where a second mark is confused in half of them', () => {
