@@ -3,7 +3,7 @@ import type { Language } from './reading'
 import { readSuffixes, type SuffixPart } from './readSuffixes'
 import { readSpecialBore, type SpecialBore } from './specialBore'
 import { isWord } from './stampWords'
-import type { SuffixToken } from './token'
+import { RARER, type SuffixToken } from './token'
 
 /** A tail of which every mark is explained. */
 export interface ExactTail {
@@ -19,7 +19,6 @@ export interface ExactTail {
 
 /** A known token costs a little, more when this meaning is the rarer one; an undecoded group a little more. */
 const TOKEN = 0.02
-const RARER: Record<SuffixToken['sure'], number> = { usual: 0, some: 0.4, seldom: 1.2 }
 const UNDECODED = 0.6
 /** … as groups and marks of a label that belong to the number: more is another text. */
 const MOST_GROUPS = 4

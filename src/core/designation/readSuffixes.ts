@@ -1,6 +1,6 @@
 import type { Family, Glyph } from '../catalogue'
 import { confusionCost } from './lookAlikes'
-import type { SuffixToken } from './token'
+import { RARER, type SuffixToken } from './token'
 
 /** A stretch of what was read: a known token or marks that mean nothing to us. */
 export interface SuffixPart {
@@ -16,7 +16,6 @@ export interface SuffixReading {
 
 /** A known token costs a little, so that one long token beats two short ones; more when this meaning is the rarer one. */
 const KNOWN = 0.1
-const RARER: Record<SuffixToken['sure'], number> = { usual: 0, some: 0.4, seldom: 1.2 }
 /** An unknown mark; a whole unknown tail (date, batch, place) never costs more than the cap. */
 const UNKNOWN_MARK = 2
 const UNKNOWN_CAP = 5

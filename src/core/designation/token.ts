@@ -82,3 +82,6 @@ export function readTokenRow(row: Record<string, string>): SuffixToken {
     families: [...families],
   }
 }
+
+/** What a token costs more, ln, when this meaning of it is the rarer one. */
+export const RARER: Record<SuffixToken['sure'], number> = { usual: 0, some: 0.4, seldom: 1.2 }

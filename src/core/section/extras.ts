@@ -1,4 +1,4 @@
-import { outline, type Section, type Shape } from './shape'
+import { block, type Section, type Shape } from './shape'
 
 /** What options of a number change in the drawing. */
 export interface SectionOptions {
@@ -41,17 +41,6 @@ export function tapered(section: Section, bore: number, taper: number): Section 
   )
   return { ...section, shapes }
 }
-
-const block = (from: number, to: number, low: number, high: number, hatch: 'forward' | 'backward' | 'none') =>
-  outline(
-    [
-      [from, low],
-      [to, low],
-      [to, high],
-      [from, high],
-    ],
-    hatch,
-  )
 
 /** A snap ring groove near one face of the outer ring, with its ring when the number says so. */
 export function grooved(

@@ -44,3 +44,15 @@ export const turned = (section: Section): Section => ({
 /** Moves shapes along the axis by `by` mm. */
 export const shifted = (shapes: readonly Shape[], by: number): Shape[] =>
   shapes.map((shape) => moved(shape, ([a, r]) => [a + by, r]))
+
+/** A rectangle along the axis from `from` to `to`, between two radii, mm. */
+export const block = (from: number, to: number, low: number, high: number, hatch: Hatch): Shape =>
+  outline(
+    [
+      [from, low],
+      [to, low],
+      [to, high],
+      [from, high],
+    ],
+    hatch,
+  )

@@ -1,16 +1,5 @@
 import { bow } from './rollerSection'
-import { outline, type Hatch, type Section, type Shape } from './shape'
-
-const block = (from: number, to: number, low: number, high: number, hatch: Hatch): Shape =>
-  outline(
-    [
-      [from, low],
-      [to, low],
-      [to, high],
-      [from, high],
-    ],
-    hatch,
-  )
+import { block, outline, type Section, type Shape } from './shape'
 
 /** Share of a thrust needle cage that its needles take up along the radius (common practice; drawing only). */
 const NEEDLE_SHARE = { from: 0.18, to: 0.86 }
