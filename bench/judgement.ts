@@ -15,7 +15,7 @@ import { arrangementOf, proposeKit } from '@/core/kit'
 import { judgeLife } from '@/core/life'
 import { CAREFUL, makePlan } from '@/core/procedure'
 import { judgeSpacerPair } from '@/core/spacing'
-import { shipped } from '../tests/support/shipped'
+import { shipped, shippedKnowledge } from '../tests/support/shipped'
 import { row, timed } from './timing'
 
 const SIZES = [
@@ -104,7 +104,7 @@ const request = {
   sizes: { sealShaft: 42, sealHousing: 62, sealWidth: 8, cavityLength: 48, hubMouth: 45.24 },
   thread: '3/4-16',
 }
-const kitOf = () => proposeKit(arrangement, request, shipped)
+const kitOf = () => proposeKit(arrangement, request, shippedKnowledge)
 row('the kit alone (yardstick of the plan)', timed(200, kitOf))
 row(
   'plan from its kit, A1',
@@ -113,7 +113,6 @@ row(
     return makePlan({
       arrangement,
       kit,
-      parts: new Map(),
       fits: [],
       inspected: [],
       checkNext: [],

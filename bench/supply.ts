@@ -7,7 +7,7 @@ import { equivalentsOf, trapsOf, variantOf } from '@/core/interchange'
 import { arrangementOf, ARRANGEMENTS, proposeKit } from '@/core/kit'
 import { bestBasket, type Offer } from '@/core/supply'
 import { labelSheet } from '@/services/print/labelsPdf'
-import { shipped } from '../tests/support/shipped'
+import { shipped, shippedKnowledge } from '../tests/support/shipped'
 import { row, timed } from './timing'
 import { everyWay } from '../tests/support/everyWay'
 
@@ -52,7 +52,7 @@ row(
         parts: { innerBearing: 'L68149/L68110', outerBearing: 'LM12749/LM12710', bearing: '6205-2RS' },
         sizes: { sealShaft: 42, sealHousing: 62, shaft: 25, housing: 52, cavityLength: 48 },
       },
-      shipped,
+      shippedKnowledge,
     ),
   ),
 )

@@ -1,7 +1,9 @@
+import { connection } from 'next/server'
 import { JobList } from '@/features/jobs'
-import { latestJobs, machines } from '@/services/jobs'
+import { listJobs } from '@/services/jobs'
 
 export default async function Page() {
-  const [jobs, all] = await Promise.all([latestJobs(), machines()])
-  return <JobList today={new Date().toISOString().slice(0, 10)} jobs={jobs} machines={all} />
+  await connection()
+  const page = await listJobs({ open: 'true' })
+  return <JobList initial={page} />
 }

@@ -1,8 +1,20 @@
 export { database } from './connection'
-export { migrate } from './migrate'
+export { migrate, migrateDown, pendingMigrations } from './migrate'
+export { type StoredJson } from './json'
+export {
+  fittedWith,
+  keepKit,
+  kitOfJob,
+  type PartUse,
+  type ReadKit,
+  type ReadKitLine,
+  type StoredKit,
+  type StoredKitLine,
+} from './kits'
 export * from './jobs'
 export * from './machines'
 export * from './parts'
+export * from './partNames'
 export * from './lists'
 export {
   allStock,
@@ -11,9 +23,11 @@ export {
   moveStock,
   movesOf,
   placeItem,
+  releaseJob,
   reserveForJob,
   rekeyStock,
   stockItem,
+  stockOf,
   type StockItem,
 } from './stock'
 export * from './orders'

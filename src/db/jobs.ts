@@ -1,5 +1,23 @@
+import { Op, type Transaction } from 'sequelize'
 import { database } from './connection'
-import { models, type JobRow } from './models'
+import { readJson, writeJson, type StoredJson } from './json'
+import { saveKit, type StoredKit } from './kits'
+import { models, type BearingRow, type JobRow } from './models'
+
+/** What a job keeps of each of its bearings. */
+export const BEARING_ASPECTS = ['evidence', 'decision', 'comparison', 'inspection'] as const
+export type BearingAspect = (typeof BEARING_ASPECTS)[number]
+
+export interface StoredBearing {
+  id: number
+  ordinal: number
+  name: string
+  slot: string
+  evidence: StoredJson
+  decision: StoredJson
+  comparison: StoredJson
+  inspection: StoredJson
+}
 
 export interface StoredJob {
   id: number
@@ -7,23 +25,41 @@ export interface StoredJob {
   machineId: number | null
   positionId: number | null
   stage: string
-  intake: unknown
-  evidence: unknown
-  decision: unknown
-  kit: unknown
-  comparison: unknown
-  inspection: unknown
-  fitting: unknown
+  intake: StoredJson
+  kit: StoredJson
+  fitting: StoredJson
+  bearings: StoredBearing[]
   version: number
   closedAt: Date | null
   createdAt: Date
   updatedAt: Date
 }
 
+/** One line of the list of jobs: nothing that has to be read as JSON. */
+export interface JobSummary {
+  id: number
+  title: string
+  machineId: number | null
+  /** name of the machine; null when it is not in the register */
+  machine: string | null
+  positionId: number | null
+  stage: string
+  closedAt: Date | null
+  updatedAt: Date
+  intake: StoredJson
+  fitting: StoredJson
+  /** what was typed for its kit; nothing before there is one */
+  kit: StoredJson
+  /** what was decided for its bearings, the first bearing first */
+  designations: string[]
+}
+
 export interface StoredEvent {
+  id: number
   kind: string
   summary: string
-  content: unknown
+  content: string
+  who: string
   at: Date
 }
 
@@ -34,67 +70,189 @@ export interface JobPatch {
   positionId?: number | null
   stage?: string
   intake?: unknown
-  evidence?: unknown
-  decision?: unknown
   kit?: unknown
-  comparison?: unknown
-  inspection?: unknown
   fitting?: unknown
   closedAt?: Date | null
+}
+
+/** What may change on a bearing; absent = unchanged. `designation` and `partKey` follow the decision. */
+export interface BearingPatch {
+  name?: string
+  slot?: string
+  evidence?: unknown
+  decision?: unknown
+  comparison?: unknown
+  inspection?: unknown
+  designation?: string | null
+  partKey?: string | null
 }
 
 export interface NewEvent {
   kind: string
   summary: string
   content: unknown
+  who?: string
 }
 
-/** Typing makes one entry of history, not one a key stroke: entries of one kind within this time are one. */
-const ONE_ENTRY_MS = 120_000
+/** All that one change does to a job; it is done whole or not at all. */
+export interface JobChangeSet {
+  patch: JobPatch
+  bearings: ReadonlyMap<number, BearingPatch>
+  /** the kit as it is now; absent = unchanged, null = removed */
+  kit?: StoredKit | null
+  events: readonly NewEvent[]
+  /** part of the same transaction, such as writing the register */
+  also?: (transaction: Transaction) => Promise<void>
+}
 
-const read = (json: string | null | undefined): unknown =>
-  json === null || json === undefined ? null : JSON.parse(json)
-
-const fromRow = (row: JobRow): StoredJob => ({
+const bearingFromRow = (row: BearingRow): StoredBearing => ({
   id: row.id,
-  title: row.title,
-  machineId: row.machine_id,
-  positionId: row.position_id,
-  stage: row.stage,
-  intake: read(row.intake),
-  evidence: read(row.evidence),
-  decision: read(row.decision),
-  kit: read(row.kit),
-  comparison: read(row.comparison),
-  inspection: read(row.inspection),
-  fitting: read(row.fitting),
-  version: row.version,
-  closedAt: row.closed_at,
-  createdAt: row.created_at,
-  updatedAt: row.updated_at,
+  ordinal: row.ordinal,
+  name: row.name,
+  slot: row.slot,
+  evidence: readJson(row.evidence),
+  decision: readJson(row.decision),
+  comparison: readJson(row.comparison),
+  inspection: readJson(row.inspection),
 })
 
-function columns(patch: JobPatch) {
-  const write = (value: unknown) => (value === null ? null : JSON.stringify(value))
+async function fromRow(row: JobRow, transaction?: Transaction): Promise<StoredJob> {
+  const bearings = await models().BearingRow.findAll({
+    where: { job_id: row.id },
+    order: ['ordinal'],
+    ...(transaction && { transaction }),
+  })
   return {
-    ...(patch.title !== undefined && { title: patch.title }),
-    ...(patch.machineId !== undefined && { machine_id: patch.machineId }),
-    ...(patch.positionId !== undefined && { position_id: patch.positionId }),
-    ...(patch.stage !== undefined && { stage: patch.stage }),
-    ...(patch.intake !== undefined && { intake: JSON.stringify(patch.intake) }),
-    ...(patch.evidence !== undefined && { evidence: JSON.stringify(patch.evidence) }),
-    ...(patch.decision !== undefined && { decision: write(patch.decision) }),
-    ...(patch.kit !== undefined && { kit: write(patch.kit) }),
-    ...(patch.comparison !== undefined && { comparison: write(patch.comparison) }),
-    ...(patch.inspection !== undefined && { inspection: write(patch.inspection) }),
-    ...(patch.fitting !== undefined && { fitting: write(patch.fitting) }),
-    ...(patch.closedAt !== undefined && { closed_at: patch.closedAt }),
+    id: row.id,
+    title: row.title,
+    machineId: row.machine_id,
+    positionId: row.position_id,
+    stage: row.stage,
+    intake: readJson(row.intake),
+    kit: readJson(row.kit),
+    fitting: readJson(row.fitting),
+    bearings: bearings.map(bearingFromRow),
+    version: row.version,
+    closedAt: row.closed_at,
+    createdAt: row.created_at,
+    updatedAt: row.updated_at,
   }
 }
 
-export async function listJobs(limit: number): Promise<StoredJob[]> {
-  const rows = await models().JobRow.findAll({ order: [['updated_at', 'DESC']], limit })
-  return rows.map(fromRow)
+const jobColumns = (patch: JobPatch) => ({
+  ...(patch.title !== undefined && { title: patch.title }),
+  ...(patch.machineId !== undefined && { machine_id: patch.machineId }),
+  ...(patch.positionId !== undefined && { position_id: patch.positionId }),
+  ...(patch.stage !== undefined && { stage: patch.stage }),
+  ...(patch.intake !== undefined && { intake: JSON.stringify(patch.intake) }),
+  ...(patch.kit !== undefined && { kit: writeJson(patch.kit) }),
+  ...(patch.fitting !== undefined && { fitting: writeJson(patch.fitting) }),
+  ...(patch.closedAt !== undefined && { closed_at: patch.closedAt }),
+})
+
+const bearingColumns = (patch: BearingPatch) => ({
+  ...(patch.name !== undefined && { name: patch.name }),
+  ...(patch.slot !== undefined && { slot: patch.slot }),
+  ...(patch.evidence !== undefined && { evidence: JSON.stringify(patch.evidence) }),
+  ...(patch.decision !== undefined && { decision: writeJson(patch.decision) }),
+  ...(patch.comparison !== undefined && { comparison: writeJson(patch.comparison) }),
+  ...(patch.inspection !== undefined && { inspection: writeJson(patch.inspection) }),
+  ...(patch.designation !== undefined && { designation: patch.designation }),
+  ...(patch.partKey !== undefined && { part_key: patch.partKey }),
+})
+
+/** Which jobs a list wants. */
+export interface JobQuery {
+  limit: number
+  /** continue after this one: its last change and number */
+  after?: { updatedAt: Date; id: number } | undefined
+  /** in title, number or decided designation */
+  text?: string | undefined
+  open?: boolean | undefined
+}
+
+/** Jobs found by the part that was decided, the latest. */
+const MAX_BY_PART = 500
+
+const likeText = (text: string): string => `%${text.replace(/[\\%_]/g, (mark) => `\\${mark}`)}%`
+
+/** Jobs, the one changed last first. */
+export async function listJobs({ limit, after, text = '', open = false }: JobQuery): Promise<JobSummary[]> {
+  const { JobRow: Jobs, BearingRow: Bearings } = models()
+  const Machines = models().MachineRow
+  const [decided, named] =
+    text === ''
+      ? [[], []]
+      : await Promise.all([
+          Bearings.findAll({
+            attributes: ['job_id'],
+            where: { designation: { [Op.like]: likeText(text) } },
+            order: [['id', 'DESC']],
+            limit: MAX_BY_PART,
+          }),
+          Machines.findAll({ attributes: ['id'], where: { name: { [Op.like]: likeText(text) } } }),
+        ])
+  const rows = await Jobs.findAll({
+    where: {
+      [Op.and]: [
+        ...(open ? [{ closed_at: null }] : []),
+        ...(text === ''
+          ? []
+          : [
+              {
+                [Op.or]: [
+                  { title: { [Op.like]: likeText(text) } },
+                  ...(/^\d{1,9}$/.test(text) ? [{ id: Number(text) }] : []),
+                  { id: decided.map((b) => b.job_id) },
+                  { machine_id: named.map((m) => m.id) },
+                ],
+              },
+            ]),
+        ...(after
+          ? [
+              {
+                [Op.or]: [
+                  { updated_at: { [Op.lt]: after.updatedAt } },
+                  { updated_at: after.updatedAt, id: { [Op.lt]: after.id } },
+                ],
+              },
+            ]
+          : []),
+      ],
+    },
+    order: [
+      ['updated_at', 'DESC'],
+      ['id', 'DESC'],
+    ],
+    limit,
+  })
+  const ids = rows.map((r) => r.id)
+  const [bearings, machines] = await Promise.all([
+    Bearings.findAll({
+      attributes: ['job_id', 'designation'],
+      where: { job_id: ids, designation: { [Op.ne]: null } },
+      order: ['ordinal'],
+    }),
+    Machines.findAll({
+      attributes: ['id', 'name'],
+      where: { id: [...new Set(rows.flatMap((r) => r.machine_id ?? []))] },
+    }),
+  ])
+  const machineName = new Map(machines.map(({ id, name }) => [id, name]))
+  return rows.map((row) => ({
+    id: row.id,
+    title: row.title,
+    machineId: row.machine_id,
+    machine: (row.machine_id === null ? undefined : machineName.get(row.machine_id)) ?? null,
+    positionId: row.position_id,
+    stage: row.stage,
+    closedAt: row.closed_at,
+    updatedAt: row.updated_at,
+    intake: readJson(row.intake),
+    fitting: readJson(row.fitting),
+    kit: readJson(row.kit),
+    designations: bearings.filter((b) => b.job_id === row.id).flatMap((b) => b.designation ?? []),
+  }))
 }
 
 export async function countJobs(): Promise<number> {
@@ -106,11 +264,59 @@ export async function findJob(id: number): Promise<StoredJob | null> {
   return row ? fromRow(row) : null
 }
 
+async function writeEvents(
+  jobId: number,
+  events: readonly NewEvent[],
+  transaction: Transaction,
+): Promise<void> {
+  await models().JobEventRow.bulkCreate(
+    events.map(({ kind, summary, content, who = '' }) => ({
+      job_id: jobId,
+      kind,
+      summary: summary.slice(0, 300),
+      content: JSON.stringify(content ?? null),
+      who,
+    })),
+    { transaction },
+  )
+}
+
+/** A bearing to begin with. */
+export type NewBearing = BearingPatch & { evidence: unknown }
+
+async function addBearingWithin(
+  jobId: number,
+  bearing: NewBearing,
+  transaction: Transaction,
+): Promise<BearingRow> {
+  const Bearings = models().BearingRow
+  const last = await Bearings.max<number | null, BearingRow>('ordinal', {
+    where: { job_id: jobId },
+    transaction,
+  })
+  return Bearings.create(
+    {
+      job_id: jobId,
+      ordinal: (last ?? 0) + 1,
+      evidence: '{}',
+      decision: null,
+      comparison: null,
+      inspection: null,
+      designation: null,
+      part_key: null,
+      ...bearingColumns(bearing),
+    },
+    { transaction },
+  )
+}
+
 export async function createJob(
-  job: JobPatch & { title: string; intake: unknown; evidence: unknown },
+  job: JobPatch & { title: string; intake: unknown },
+  bearings: readonly NewBearing[],
   event: NewEvent,
+  kit?: StoredKit | null,
 ): Promise<StoredJob> {
-  const { JobRow: Jobs, JobEventRow: Events } = models()
+  const { JobRow: Jobs } = models()
   return database().transaction(async (transaction) => {
     const row = await Jobs.create(
       {
@@ -119,57 +325,99 @@ export async function createJob(
         position_id: job.positionId ?? null,
         stage: job.stage ?? 'takeIn',
         intake: JSON.stringify(job.intake),
-        evidence: JSON.stringify(job.evidence),
-        decision: job.decision === undefined ? null : JSON.stringify(job.decision),
         kit: job.kit === undefined ? null : JSON.stringify(job.kit),
-        comparison: job.comparison === undefined ? null : JSON.stringify(job.comparison),
-        inspection: job.inspection === undefined ? null : JSON.stringify(job.inspection),
         fitting: job.fitting === undefined ? null : JSON.stringify(job.fitting),
         closed_at: job.closedAt ?? null,
       },
       { transaction },
     )
-    await Events.create({ job_id: row.id, ...event, content: JSON.stringify(event.content) }, { transaction })
-    return fromRow(row)
+    for (const bearing of bearings) await addBearingWithin(row.id, bearing, transaction)
+    if (kit) await saveKit(row.id, kit, transaction)
+    await writeEvents(row.id, [event], transaction)
+    return fromRow(row, transaction)
   })
 }
 
 /**
- * Changes a job that still has the version the change was made on, and writes its history.
+ * Changes a job that still has the version the change was made on, and writes its history, one entry a changed aspect.
+ * Entries are only ever added.
  * @returns the stored job; `conflict` with the present one when somebody saved in between; null when there is none
  */
 export async function updateJob(
   id: number,
   version: number,
-  patch: JobPatch,
-  event: NewEvent,
+  { patch, bearings, kit, events, also }: JobChangeSet,
 ): Promise<{ job: StoredJob; conflict: boolean } | null> {
-  const { JobRow: Jobs, JobEventRow: Events } = models()
+  const { JobRow: Jobs, BearingRow: Bearings } = models()
   return database().transaction(async (transaction) => {
     const row = await Jobs.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE })
     if (!row) return null
-    if (row.version !== version) return { job: fromRow(row), conflict: true }
-    await row.update({ ...columns(patch), version: version + 1 }, { transaction })
-    const last = await Events.findOne({ where: { job_id: id }, order: [['id', 'DESC']], transaction })
-    const content = JSON.stringify(event.content)
-    const sameEntry = last?.kind === event.kind && Date.now() - last.created_at.getTime() < ONE_ENTRY_MS
-    if (sameEntry) await last.update({ summary: event.summary, content }, { transaction })
-    else
-      await Events.create({ job_id: id, kind: event.kind, summary: event.summary, content }, { transaction })
-    return { job: fromRow(row), conflict: false }
+    if (row.version !== version) return { job: await fromRow(row, transaction), conflict: true }
+    // The time moves with every change, also one of a bearing or of the kit only.
+    row.changed('updated_at', true)
+    await row.update({ ...jobColumns(patch), version: version + 1 }, { transaction })
+    for (const [bearing, change] of bearings)
+      await Bearings.update(bearingColumns(change), { where: { id: bearing, job_id: id }, transaction })
+    if (kit !== undefined) await saveKit(id, kit, transaction)
+    await also?.(transaction)
+    await writeEvents(id, events, transaction)
+    return { job: await fromRow(row, transaction), conflict: false }
   })
 }
 
-export async function jobHistory(jobId: number): Promise<StoredEvent[]> {
+/** Adds a bearing to a job that still has this version. */
+export const addBearing = (
+  id: number,
+  version: number,
+  bearing: NewBearing,
+  event: NewEvent,
+): ReturnType<typeof updateJob> =>
+  updateJob(id, version, {
+    patch: {},
+    bearings: new Map(),
+    events: [event],
+    also: async (transaction) => {
+      await addBearingWithin(id, bearing, transaction)
+    },
+  })
+
+/** Takes a bearing out of a job that still has this version; what it held stays in the history. */
+export const removeBearing = (
+  id: number,
+  version: number,
+  bearing: number,
+  event: NewEvent,
+): ReturnType<typeof updateJob> =>
+  updateJob(id, version, {
+    patch: {},
+    bearings: new Map(),
+    events: [event],
+    also: async (transaction) => {
+      await models().BearingRow.destroy({ where: { id: bearing, job_id: id }, transaction })
+    },
+  })
+
+export async function jobHistory(jobId: number, limit: number, before?: number): Promise<StoredEvent[]> {
   const rows = await models().JobEventRow.findAll({
-    where: { job_id: jobId },
+    where: { job_id: jobId, ...(before !== undefined && { id: { [Op.lt]: before } }) },
     order: [['id', 'DESC']],
-    limit: 200,
+    limit,
   })
   return rows.map((r) => ({
+    id: Number(r.id),
     kind: r.kind,
     summary: r.summary,
-    content: JSON.parse(r.content) as unknown,
-    at: r.updated_at,
+    content: r.content,
+    who: r.who,
+    at: r.created_at,
   }))
+}
+
+/** Decisions made before the key of a part was stored beside them. */
+export async function keyDecisions(keyOf: (designation: string) => string): Promise<void> {
+  const rows = await models().BearingRow.findAll({
+    where: { designation: { [Op.ne]: null }, part_key: null },
+  })
+  for (const row of rows)
+    if (row.designation !== null) await row.update({ part_key: keyOf(row.designation).slice(0, 190) })
 }

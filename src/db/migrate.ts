@@ -7,6 +7,8 @@ import * as lists from './migrations/0003-lists'
 import * as stock from './migrations/0004-stock'
 import * as judgement from './migrations/0005-judgement'
 import * as exactKeys from './migrations/0006-exact-keys'
+import * as oneRecord from './migrations/0007-one-record'
+import { repeatable } from './migrations/repeatable'
 
 interface Migration {
   up(query: QueryInterface): Promise<void>
@@ -21,20 +23,31 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0004-stock', stock],
   ['0005-judgement', judgement],
   ['0006-exact-keys', exactKeys],
+  ['0007-one-record', oneRecord],
 ]
 
-/** Brings the schema up to date. @returns the names of the migrations that were run */
-export async function migrate(): Promise<string[]> {
+function runner() {
   const sequelize = database()
-  const umzug = new Umzug({
+  return new Umzug({
     migrations: MIGRATIONS.map(([name, { up, down }]) => ({
       name,
-      up: ({ context }: { context: QueryInterface }) => up(context),
-      down: ({ context }: { context: QueryInterface }) => down(context),
+      up: ({ context }: { context: QueryInterface }) => up(repeatable(context)),
+      down: ({ context }: { context: QueryInterface }) => down(repeatable(context)),
     })),
     context: sequelize.getQueryInterface(),
     storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
     logger: undefined,
   })
-  return (await umzug.up()).map(({ name }) => name)
+}
+
+/** Migrations that have not run yet. */
+export const pendingMigrations = async (): Promise<string[]> =>
+  (await runner().pending()).map(({ name }) => name)
+
+/** Brings the schema up to date; one that was killed half way goes on. @returns the names of the migrations that were run */
+export const migrate = async (): Promise<string[]> => (await runner().up()).map(({ name }) => name)
+
+/** Takes migrations back, the last first, down to and with `name`. */
+export const migrateDown = async (name: string): Promise<void> => {
+  await runner().down({ to: name })
 }

@@ -75,6 +75,7 @@ export class PositionRow extends Model<InferAttributes<PositionRow>, InferCreati
   declare id: CreationOptional<number>
   declare machine_id: number
   declare name: string
+  declare side: CreationOptional<string>
   declare arrangement: string | null
   declare fitted: string
   declare quantity: number
@@ -89,11 +90,7 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare position_id: number | null
   declare stage: string
   declare intake: string
-  declare evidence: string
-  declare decision: string | null
   declare kit: string | null
-  declare comparison: CreationOptional<string | null>
-  declare inspection: CreationOptional<string | null>
   declare fitting: CreationOptional<string | null>
   declare version: CreationOptional<number>
   declare closed_at: Date | null
@@ -119,6 +116,7 @@ export class JobEventRow extends Model<InferAttributes<JobEventRow>, InferCreati
   declare kind: string
   declare summary: string
   declare content: string
+  declare who: CreationOptional<string>
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
 }
@@ -196,6 +194,97 @@ export class ArrangementRow extends Model<
   declare updated_at: CreationOptional<Date>
 }
 
+export class BearingRow extends Model<InferAttributes<BearingRow>, InferCreationAttributes<BearingRow>> {
+  declare id: CreationOptional<number>
+  declare job_id: number
+  declare ordinal: number
+  declare name: CreationOptional<string>
+  declare slot: CreationOptional<string>
+  declare format: CreationOptional<number>
+  declare evidence: string
+  declare decision: string | null
+  declare comparison: string | null
+  declare inspection: string | null
+  declare designation: string | null
+  declare part_key: string | null
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
+export class KitRow extends Model<InferAttributes<KitRow>, InferCreationAttributes<KitRow>> {
+  declare id: CreationOptional<number>
+  declare job_id: number
+  declare arrangement: string
+  declare positions: number
+  declare complete: boolean
+  declare format: CreationOptional<number>
+  declare content: string
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
+export class KitLineRow extends Model<InferAttributes<KitLineRow>, InferCreationAttributes<KitLineRow>> {
+  declare id: CreationOptional<number>
+  declare kit_id: number
+  declare ordinal: number
+  declare slot: string
+  declare role: string
+  declare words: string
+  declare designation: string
+  declare part_key: string | null
+  declare value: string | null
+  declare each_position: number
+  declare quantity: number
+  declare unit: string
+  declare single_use: boolean
+  declare state: string
+  declare stays: boolean
+  declare assumed: boolean
+  declare reason: string
+  declare note: string
+  declare alternatives: string
+  declare price: number | null
+}
+
+export class ReservationRow extends Model<
+  InferAttributes<ReservationRow>,
+  InferCreationAttributes<ReservationRow>
+> {
+  declare id: CreationOptional<number>
+  declare job_id: number
+  declare item_id: number
+  declare pieces: number
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
+export class FittedPartRow extends Model<
+  InferAttributes<FittedPartRow>,
+  InferCreationAttributes<FittedPartRow>
+> {
+  declare id: CreationOptional<number>
+  declare position_id: number
+  declare job_id: number | null
+  declare slot: string
+  declare words: string
+  declare designation: string
+  declare part_key: string | null
+  declare quantity: number
+  declare fitted_on: string
+  declare replaced_on: string | null
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
+export class PartNameRow extends Model<InferAttributes<PartNameRow>, InferCreationAttributes<PartNameRow>> {
+  declare id: CreationOptional<number>
+  declare name_key: string
+  declare name: string
+  declare designation: string
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
 const key = () => ({ type: DataTypes.INTEGER.UNSIGNED, autoIncrement: true, primaryKey: true })
 const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false })
 const long = () => ({ type: DataTypes.TEXT('medium'), allowNull: false })
@@ -237,6 +326,7 @@ function define(sequelize: Sequelize) {
       id: key(),
       machine_id: DataTypes.INTEGER.UNSIGNED,
       name: text(120),
+      side: { ...text(40), defaultValue: '' },
       arrangement: DataTypes.STRING(12),
       fitted: text(200),
       quantity: DataTypes.SMALLINT.UNSIGNED,
@@ -252,11 +342,7 @@ function define(sequelize: Sequelize) {
       position_id: DataTypes.INTEGER.UNSIGNED,
       stage: text(20),
       intake: long(),
-      evidence: long(),
-      decision: DataTypes.TEXT('medium'),
       kit: DataTypes.TEXT('medium'),
-      comparison: DataTypes.TEXT('medium'),
-      inspection: DataTypes.TEXT('medium'),
       fitting: DataTypes.TEXT('medium'),
       version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 1 },
       closed_at: DataTypes.DATE(3),
@@ -284,9 +370,96 @@ function define(sequelize: Sequelize) {
       kind: text(20),
       summary: text(300),
       content: long(),
+      who: { ...text(60), defaultValue: '' },
       ...times,
     },
     { sequelize, tableName: 'job_events', ...stamped },
+  )
+  BearingRow.init(
+    {
+      id: key(),
+      job_id: DataTypes.INTEGER.UNSIGNED,
+      ordinal: count(),
+      name: { ...text(60), defaultValue: '' },
+      slot: { ...text(40), defaultValue: '' },
+      format: { ...count(), defaultValue: 1 },
+      evidence: long(),
+      decision: DataTypes.TEXT('medium'),
+      comparison: DataTypes.TEXT('medium'),
+      inspection: DataTypes.TEXT('medium'),
+      designation: DataTypes.STRING(80),
+      part_key: DataTypes.STRING(190),
+      ...times,
+    },
+    { sequelize, tableName: 'bearings', ...stamped },
+  )
+  KitRow.init(
+    {
+      id: key(),
+      job_id: DataTypes.INTEGER.UNSIGNED,
+      arrangement: text(12),
+      positions: count(),
+      complete: DataTypes.BOOLEAN,
+      format: { ...count(), defaultValue: 1 },
+      content: long(),
+      ...times,
+    },
+    { sequelize, tableName: 'kits', ...stamped },
+  )
+  KitLineRow.init(
+    {
+      id: { ...key(), type: DataTypes.BIGINT.UNSIGNED },
+      kit_id: DataTypes.INTEGER.UNSIGNED,
+      ordinal: count(),
+      slot: text(60),
+      role: text(40),
+      words: text(80),
+      designation: text(120),
+      part_key: DataTypes.STRING(190),
+      value: DataTypes.TEXT('medium'),
+      each_position: count(),
+      quantity: count(),
+      unit: text(4),
+      single_use: DataTypes.BOOLEAN,
+      state: text(10),
+      stays: DataTypes.BOOLEAN,
+      assumed: DataTypes.BOOLEAN,
+      reason: long(),
+      note: long(),
+      alternatives: long(),
+      price: DataTypes.DECIMAL(12, 4),
+    },
+    { sequelize, tableName: 'kit_lines', timestamps: false },
+  )
+  ReservationRow.init(
+    {
+      id: { ...key(), type: DataTypes.BIGINT.UNSIGNED },
+      job_id: DataTypes.INTEGER.UNSIGNED,
+      item_id: DataTypes.INTEGER.UNSIGNED,
+      pieces: count(),
+      ...times,
+    },
+    { sequelize, tableName: 'reservations', ...stamped },
+  )
+  FittedPartRow.init(
+    {
+      id: { ...key(), type: DataTypes.BIGINT.UNSIGNED },
+      position_id: DataTypes.INTEGER.UNSIGNED,
+      job_id: DataTypes.INTEGER.UNSIGNED,
+      slot: text(60),
+      words: text(80),
+      designation: text(120),
+      part_key: DataTypes.STRING(190),
+      quantity: count(),
+      fitted_on: DataTypes.DATEONLY,
+      replaced_on: DataTypes.DATEONLY,
+      ...times,
+    },
+    { sequelize, tableName: 'fitted_parts', ...stamped },
+  )
+  PartNameRow.init(
+    { id: key(), name_key: text(80), name: text(80), designation: text(80), ...times },
+    { sequelize, tableName: 'part_names', ...stamped },
   )
   ListRow.init(
     {
@@ -386,6 +559,12 @@ function define(sequelize: Sequelize) {
     { sequelize, tableName: 'arrangements', ...stamped },
   )
   return {
+    BearingRow,
+    KitRow,
+    KitLineRow,
+    ReservationRow,
+    FittedPartRow,
+    PartNameRow,
     StockItemRow,
     StockMoveRow,
     OrderRow,

@@ -66,7 +66,10 @@ export interface Shortened {
 export type MoveResult =
   | { ok: true; item: StockItem; repeated: boolean; shortened?: Shortened[] }
   | { ok: false; why: 'noItem' }
+  | { ok: false; why: 'noJob' }
   | { ok: false; why: 'tooFew'; item: StockItem }
+  /** more than this job, or nobody in particular, has reserved */
+  | { ok: false; why: 'notHeld'; item: StockItem; held: number }
 
 const fromRow = (row: StockItemRow): StockItem => ({
   id: row.id,
@@ -159,15 +162,27 @@ function after({ quantity, reserved }: StockItemRow, { kind, pieces }: NewMove) 
 
 /** Pieces jobs have reserved of one item, the job that reserved last first. */
 async function holdersOf(itemId: number, transaction: Transaction): Promise<Shortened[]> {
-  const moves = await models().StockMoveRow.findAll({
-    where: { item_id: itemId, job_id: { [Op.ne]: null } },
-    order: [['id', 'DESC']],
+  const rows = await models().ReservationRow.findAll({
+    where: { item_id: itemId, pieces: { [Op.gt]: 0 } },
+    order: [
+      ['updated_at', 'DESC'],
+      ['id', 'DESC'],
+    ],
     transaction,
+    lock: transaction.LOCK.UPDATE,
   })
-  const held = new Map<number, number>()
-  for (const { job_id: job, change_reserved: change } of moves)
-    if (job !== null) held.set(job, (held.get(job) ?? 0) + change)
-  return [...held].filter(([, pieces]) => pieces > 0).map(([jobId, pieces]) => ({ jobId, pieces }))
+  return rows.map(({ job_id: jobId, pieces }) => ({ jobId, pieces }))
+}
+
+/** Changes what a job holds of an item. */
+async function hold(jobId: number, itemId: number, pieces: number, transaction: Transaction): Promise<void> {
+  const { ReservationRow: Reservations } = models()
+  const where = { job_id: jobId, item_id: itemId }
+  const there = await Reservations.findOne({ where, transaction, lock: transaction.LOCK.UPDATE })
+  const next = (there?.pieces ?? 0) + pieces
+  if (next <= 0) await there?.destroy({ transaction })
+  else if (there) await there.update({ pieces: next }, { transaction })
+  else await Reservations.create({ ...where, pieces: next }, { transaction })
 }
 
 /** Fewer were counted than are reserved: the jobs that reserved last lose theirs first, each with its own entry. */
@@ -185,6 +200,7 @@ async function shorten(
     open -= pieces
     lost.push({ jobId: holder.jobId, pieces })
     await row.update({ reserved: row.reserved - pieces }, { transaction })
+    await hold(holder.jobId, row.id, -pieces, transaction)
     await models().StockMoveRow.create(
       {
         item_id: row.id,
@@ -216,6 +232,18 @@ export async function moveWithin(
   if (!row) return { ok: false, why: 'noItem' }
   if (move.once && (await Moves.findOne({ where: { once: move.once }, transaction })))
     return { ok: true, item: fromRow(row), repeated: true }
+  const jobId = move.jobId ?? null
+  if (jobId !== null && !(await models().JobRow.findByPk(jobId, { transaction, attributes: ['id'] })))
+    return { ok: false, why: 'noJob' }
+  if (move.kind === 'take' || move.kind === 'release') {
+    // Only the job that reserved takes or releases; what no job holds is anybody's.
+    const holders = await holdersOf(itemId, transaction)
+    const held =
+      jobId === null
+        ? row.reserved - holders.reduce((sum, h) => sum + h.pieces, 0)
+        : (holders.find((h) => h.jobId === jobId)?.pieces ?? 0)
+    if (move.pieces > held) return { ok: false, why: 'notHeld', item: fromRow(row), held }
+  }
   const excess = move.kind === 'count' ? row.reserved - move.pieces : 0
   const shortened = excess > 0 ? await shorten(row, excess, move.who, transaction) : []
   const next = after(row, move)
@@ -224,6 +252,8 @@ export async function moveWithin(
     change_quantity: next.quantity - row.quantity,
     change_reserved: next.reserved - row.reserved,
   }
+  if (jobId !== null && change.change_reserved !== 0)
+    await hold(jobId, itemId, change.change_reserved, transaction)
   await row.update({ ...next, ...(move.kind === 'count' && { counted_at: new Date() }) }, { transaction })
   await Moves.create(
     {
@@ -234,7 +264,7 @@ export async function moveWithin(
       reserved_after: next.reserved,
       note: move.note,
       who: move.who,
-      job_id: move.jobId ?? null,
+      job_id: jobId,
       once: move.once ?? null,
     },
     { transaction },
@@ -260,11 +290,39 @@ export interface WantedPart {
 }
 
 /** Pieces a job has reserved and not yet taken, by item. */
-async function reservedFor(jobId: number, transaction: Transaction): Promise<Map<number, number>> {
-  const moves = await models().StockMoveRow.findAll({ where: { job_id: jobId }, transaction })
-  const held = new Map<number, number>()
-  for (const m of moves) held.set(m.item_id, (held.get(m.item_id) ?? 0) + m.change_reserved)
-  return held
+async function reservedFor(jobId: number, transaction?: Transaction): Promise<Map<number, number>> {
+  const rows = await models().ReservationRow.findAll({
+    where: { job_id: jobId },
+    ...(transaction && { transaction }),
+  })
+  return new Map(rows.map(({ item_id: item, pieces }) => [item, pieces]))
+}
+
+/** What lies in the bins of some parts, and what of it one job holds. */
+export async function stockOf(
+  meanings: readonly string[],
+  jobId: number | null,
+): Promise<(StockItem & { held: number })[]> {
+  if (meanings.length === 0) return []
+  const [rows, held] = await Promise.all([
+    models().StockItemRow.findAll({ where: { meaning: [...meanings] }, order: ['bin', 'designation'] }),
+    jobId === null ? new Map<number, number>() : reservedFor(jobId),
+  ])
+  return rows.map((row) => ({ ...fromRow(row), held: held.get(row.id) ?? 0 }))
+}
+
+/** Gives back all that a job holds. @returns pieces given back */
+export async function releaseJob(jobId: number, who: string): Promise<number> {
+  return database().transaction(async (transaction) => {
+    await models().JobRow.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE })
+    let given = 0
+    for (const [item, pieces] of [...(await reservedFor(jobId, transaction))].sort(([a], [b]) => a - b)) {
+      const move = { kind: 'release' as const, pieces, note: `Job ${jobId}`, who, jobId }
+      const result = await moveWithin(item, move, transaction)
+      if (result.ok) given += pieces
+    }
+    return given
+  })
 }
 
 /**

@@ -4,13 +4,13 @@ import { mergeLines } from '@/core/supply'
 import * as db from '@/db'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
-import { getJob } from './jobs'
 import { workKit } from './kits'
-import { jobKit } from './kitFiles'
+import { jobKit } from './jobKit'
+import { getJob } from './jobs/getJob'
 import { ready } from './language'
 import { parse } from './schemas/parse'
 import { CampaignQuery, type CampaignResponse, type ReservedResponse } from './schemas/supply'
-import { supply } from './stock'
+import { withAvailability } from './availability'
 
 /**
  * One list over many kits: equal parts are one line, with what is on the shelf and what is short.
@@ -18,26 +18,30 @@ import { supply } from './stock'
  */
 export async function campaign(input: unknown): Promise<CampaignResponse> {
   const { kits } = parse(CampaignQuery, input)
-  const [{ language }, supplyOf] = await Promise.all([ready(), supply()])
+  const { language } = await ready()
   const worked = await Promise.all(
     kits.map(async ({ name, job, kit, times }) => {
-      const source = kit ?? (job === undefined ? null : (await getJob(job)).kit)
-      if (!source)
-        throw new ServiceError(
-          'notFound',
-          `${name}: ${job === undefined ? 'give a job or a kit' : `job ${job} has no kit yet`}.`,
-        )
-      const { kit: made } = await workKit({ ...source, positions: (source.positions ?? 1) * times })
-      return { name, times, made }
+      if (!kit && job === undefined) throw new ServiceError('notFound', `${name}: give a job or a kit.`)
+      // A job gives its kit as it was agreed; a kit sent along is worked out.
+      const { kit: made } = kit ? await workKit(kit) : await jobKit(job ?? 0)
+      const lines = made.lines.map((line) => ({ ...line, quantity: line.quantity * times }))
+      return { name, times, made: { ...made, lines } }
     }),
   )
-  const lines = mergeLines(
+  const merged = mergeLines(
     worked.map(({ name, made }) => ({ name, lines: made.lines })),
     (designation) => meaningOfText(designation, language),
-  ).map((line) => {
-    const stock = supplyOf(line.designation)
-    return { ...line, stock, short: line.unit === 'g' ? 0 : Math.max(0, line.quantity - (stock?.free ?? 0)) }
-  })
+  )
+  const lines = await withAvailability(null, (supplyOf) =>
+    merged.map((line) => {
+      const stock = supplyOf(line.designation)
+      return {
+        ...line,
+        stock,
+        short: line.unit === 'g' ? 0 : Math.max(0, line.quantity - (stock?.free ?? 0)),
+      }
+    }),
+  )
   return {
     kits: worked.map(({ name, times, made }) => ({
       name,
@@ -90,4 +94,10 @@ export async function reserveKit(jobId: number, who: string): Promise<ReservedRe
       return pieces > 0 ? [{ designation, pieces }] : []
     }),
   }
+}
+
+/** Gives back what a job has reserved. @throws ServiceError `notFound` */
+export async function releaseKit(jobId: number, who: string): Promise<{ released: number }> {
+  await getJob(jobId)
+  return { released: await db.releaseJob(jobId, who) }
 }

@@ -1,8 +1,10 @@
 import 'server-only'
 import { compareParts } from '@/core/compare'
-import { sizesIn } from '@/core/designation'
 import { CAUSES, DAMAGE, judgeParts } from '@/core/inspect'
-import { variantOf } from '@/core/interchange'
+import { isSeparable } from '@/core/kit'
+import { isTaperedSet, knownPart, resolvePart } from '@/core/part'
+import { anyPart } from './anyPart'
+import { arrangementFor } from './arrangements'
 import { ready } from './language'
 import { notListed } from './notListed'
 import { ServiceError } from './errors'
@@ -17,16 +19,12 @@ import { parse } from './schemas/parse'
 /** Old against new, point by point. @throws ServiceError `unreadable`; `notFound` for a number nobody knows; `impossible` with nothing to compare */
 export async function comparePair(input: unknown): Promise<CompareResponse> {
   const { from, to, application } = parse(CompareRequest, input)
-  const { language } = await ready()
+  const shop = await ready()
+  const { language } = shop
   const side = ({ designation, measured, features }: typeof from) => {
-    const variant = designation === '' ? null : variantOf(designation, language)
-    if (variant || designation === '') return { variant, measured, features }
     // A text that gives sizes is compared by them; one without a figure names nothing that could be compared.
-    const sizes = sizesIn(designation)
-    if (sizes) {
-      const [bore, outside, width] = sizes.mm
-      return { variant, measured: { bore, outside, width, ...measured }, features }
-    }
+    const variant = designation === '' ? null : anyPart(designation, shop)
+    if (variant || designation === '') return { variant, measured, features }
     if (/\d/.test(designation)) throw notListed(designation, language)
     return { variant, measured, features }
   }
@@ -37,9 +35,21 @@ export async function comparePair(input: unknown): Promise<CompareResponse> {
   return compared
 }
 
+/** Whether the bearing comes apart into cone and cup: as its arrangement says, else as the decided part does; it may where nothing tells. */
+async function separableIn(
+  arrangement: string | undefined,
+  designation: string | undefined,
+): Promise<boolean> {
+  if (arrangement !== undefined) return isSeparable(await arrangementFor(arrangement))
+  if (designation === undefined) return true
+  const { language, identifier } = await ready()
+  const part = knownPart(resolvePart(designation, { language, shelf: identifier.shelf }))
+  return part !== null && (isTaperedSet(part) || part.part.piece === 'cone' || part.part.piece === 'cup')
+}
+
 /** Findings to verdicts and causes. @throws ServiceError `unreadable` */
 export async function inspect(input: unknown): Promise<InspectResponse> {
-  const { seen, ...evidence } = parse(InspectRequest, input)
+  const { seen, arrangement, designation, ...evidence } = parse(InspectRequest, input)
   const unknown = seen.find(
     ({ damage, part }) => !DAMAGE.some((m) => m.id === damage && m.parts.includes(part)),
   )
@@ -48,7 +58,8 @@ export async function inspect(input: unknown): Promise<InspectResponse> {
       'unreadable',
       `There is no finding “${unknown.damage}” of the ${unknown.part}. /api/inspect lists them.`,
     )
-  return judgeParts(seen, evidence)
+  const separable = evidence.separable ?? (await separableIn(arrangement, designation))
+  return judgeParts(seen, { ...evidence, separable })
 }
 
 /** Every kind of damage and every cause that is told apart. */

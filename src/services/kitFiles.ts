@@ -1,31 +1,7 @@
 import 'server-only'
 import { writeCsv } from './csv/writeCsv'
-import { ServiceError } from './errors'
-import { getJob, machines } from './jobs'
-import { workKit, type WorkedKit } from './kits'
-import type { Job } from './schemas/job'
+import { jobKit } from './jobKit'
 import { KIT_FILE_FORMAT, type KitFile } from './schemas/kitFile'
-
-/** A job with its kit worked out, and where it is, in words. */
-export interface JobKit extends WorkedKit {
-  job: Job & { kit: NonNullable<Job['kit']> }
-  place: string
-}
-
-/** @throws ServiceError `notFound` when there is no such job, or the job has no kit yet */
-export async function jobKit(jobId: number): Promise<JobKit> {
-  const job = await getJob(jobId)
-  if (!job.kit)
-    throw new ServiceError('notFound', `Job ${jobId} has no kit yet. Choose an arrangement first.`)
-  const [worked, all] = await Promise.all([workKit(job.kit), machines()])
-  const machine = all.find((m) => m.id === job.machineId)
-  const position = machine?.positions.find((p) => p.id === job.positionId)?.name ?? job.intake.position
-  return {
-    job: { ...job, kit: job.kit },
-    ...worked,
-    place: [machine?.name, position, job.intake.side].filter(Boolean).join(' · '),
-  }
-}
 
 const COLUMNS = [
   'number',

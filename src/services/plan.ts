@@ -9,15 +9,15 @@ import {
   RING_CLASSES,
   type ClearanceGroup,
 } from '@/core/fit'
-import { FILL_SCHOOLS, SCHOOL_WORDS, type FillSchool } from '@/core/grease'
 import { INSPECTED_WORDS, judgeParts } from '@/core/inspect'
-import { LOADS, variantOf, widthOf, type Variant } from '@/core/interchange'
-import type { Arrangement, Kit } from '@/core/kit'
+import { LOADS } from '@/core/interchange'
+import { bearingsOfKit, isSeparable, readThread, ROLES, type Arrangement, type Kit } from '@/core/kit'
+import { knownPart } from '@/core/part'
 import { makePlan, type PlanFacts, type SeatFit } from '@/core/procedure'
+import { judgeSpacerPair } from '@/core/spacing'
 import { lengthInMm, MM_PER_INCH, readTorque, torqueProblemWords, writeTorque } from '@/core/quantity'
 import { z } from 'zod'
-import { jobKit, type JobKit } from './kitFiles'
-import { ready } from './language'
+import { jobKit, type JobKit } from './jobKit'
 import { parse } from './schemas/parse'
 import { FittingDraft, type PlanResponse, type SeatsResponse } from './schemas/plan'
 import { settings, toolbox } from './settings'
@@ -27,45 +27,22 @@ type Seat = SeatsResponse['seats'][number]
 const isGroup = (text: string): text is ClearanceGroup =>
   (CLEARANCE_GROUPS as readonly string[]).includes(text)
 
-/** Rings of a place that sit in a seat. */
-const RINGS: Partial<Record<Arrangement['slots'][number]['role'], readonly Seat['ring'][]>> = {
-  cone: ['inner'],
-  cup: ['outer'],
-  ballBearing: ['outer', 'inner'],
-  bearing: ['inner', 'outer'],
-  hubUnit: ['outer', 'inner'],
-  insert: ['inner'],
-}
-
-async function variantsOf(kit: Kit): Promise<Map<string, Variant>> {
-  const { language } = await ready()
-  return new Map(
-    kit.lines.flatMap((line) => {
-      const variant = line.state === 'filled' ? variantOf(line.designation, language) : null
-      return variant ? [[line.slot, variant] as const] : []
-    }),
-  )
-}
-
 /** The two sizes of a tapered ring alone: the set it belongs to in this kit gives the other one. */
-function sizesOf(slot: Arrangement['slots'][number], variants: ReadonlyMap<string, Variant>) {
-  const own = variants.get(slot.id)
-  const mate = slot.mate === undefined ? undefined : variants.get(slot.mate)
+function sizesOf(slot: Arrangement['slots'][number], kit: Kit) {
+  const at = (id: string | undefined) => knownPart(kit.lines.find((line) => line.slot === id)?.value)
+  const own = at(slot.id)
+  const mate = slot.mate === undefined ? null : at(slot.mate)
   const d = own?.part.dimensions
   const bore = d?.bore ?? mate?.part.dimensions.bore
   const outside = d?.outside ?? mate?.part.dimensions.outside
-  const width = (own && widthOf(own)) ?? d?.coneWidth ?? d?.cupWidth
+  const width = d?.width ?? d?.totalWidth ?? d?.coneWidth ?? d?.cupWidth
   return own && bore && outside && width ? { own, bore, outside, width } : null
 }
 
-function seatsOf(
-  { slots, turning }: Arrangement,
-  variants: ReadonlyMap<string, Variant>,
-  fitting: FittingDraft,
-): Seat[] {
+function seatsOf({ slots, turning }: Arrangement, kit: Kit, fitting: FittingDraft): Seat[] {
   return slots.flatMap((slot) =>
-    (RINGS[slot.role] ?? []).flatMap((ring): Seat[] => {
-      const sizes = sizesOf(slot, variants)
+    (ROLES[slot.role].rings ?? []).flatMap((ring): Seat[] => {
+      const sizes = sizesOf(slot, kit)
       if (!sizes) return []
       const { own, bore, outside, width } = sizes
       const id = `${slot.id}:${ring}`
@@ -110,7 +87,10 @@ export async function seats(jobId: number, query: unknown): Promise<SeatsRespons
   const found = await jobKit(jobId)
   const draft = draftOf(found)
   const fitting = load ? { ...draft, load } : draft
-  return { seats: seatsOf(found.arrangement, await variantsOf(found.kit), fitting) }
+  return {
+    seats: seatsOf(found.arrangement, found.kit, fitting),
+    bearings: bearingsOfKit(found.arrangement, found.kit).map(({ designation }) => designation),
+  }
 }
 
 /** Readings that can be read; the others are left to the screen, which says so. */
@@ -159,6 +139,7 @@ function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
       min: interference.min,
       max: interference.max,
       celsius: heat.celsius,
+      byHeat: heat.byHeat,
       heatAdvice: heat.advice,
       forceKn: pressForceKn.max,
       seat: judged && { verdict: judged.verdict, why: judged.why },
@@ -171,9 +152,9 @@ function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
 const figure = (text: string | undefined): number => Number((text ?? '').replace(',', '.'))
 
 /** Thread, slots and target as typed on the setting screen; else the nut of the kit. */
-function nutOf(fitting: FittingDraft, variants: ReadonlyMap<string, Variant>): PlanFacts['nut'] {
-  const hardware = [...variants.values()]
-    .map(({ part }) => part.hardware)
+function nutOf(fitting: FittingDraft, kit: Kit, thread: string | undefined): PlanFacts['nut'] {
+  const hardware = kit.lines
+    .map(({ value }) => knownPart(value)?.part.hardware)
     .find((h) => h?.what === 'castleNut')
   const field = (name: string) => figure(fitting.fields[`adjust.${name}`])
   const pitchMm =
@@ -181,7 +162,7 @@ function nutOf(fitting: FittingDraft, variants: ReadonlyMap<string, Variant>): P
       ? MM_PER_INCH / field('threads')
       : hardware?.what === 'castleNut'
         ? hardware.pitchMm
-        : 0
+        : (readThread(thread ?? '')?.pitchMm ?? 0)
   const slots = field('slots') > 0 ? field('slots') : hardware?.what === 'castleNut' ? hardware.slots : 0
   if (!(pitchMm > 0) || !(slots > 0)) return null
   const target =
@@ -200,24 +181,25 @@ function nutOf(fitting: FittingDraft, variants: ReadonlyMap<string, Variant>): P
 
 /** Magnetic encoder: as it was seen, or noted on the comparison; a place that this machine has none of says no. */
 function encoderOf({ job, kit, arrangement }: JobKit): boolean | null {
-  const seen = job.evidence.observed.encoder
-  if (seen !== undefined) return seen
-  const side = job.comparison?.new.sensorSide ?? job.comparison?.old.sensorSide ?? ''
+  const seen = job.bearings.flatMap(({ evidence }) => evidence.observed.encoder ?? [])
+  if (seen.length > 0) return seen.includes(true)
+  const side =
+    job.bearings.flatMap(
+      ({ comparison }) => comparison?.new.sensorSide ?? comparison?.old.sensorSide ?? [],
+    )[0] ?? ''
   if (/magnet|encoder/i.test(side)) return !/\b(no|none|not)\b/i.test(side)
-  const place = arrangement.slots.some((slot) => slot.role === 'check')
-  return place && kit.lines.some((line) => line.slot === 'encoder' || line.slot === 'sensor') ? null : false
+  const looked = arrangement.slots.some(
+    ({ id, senses }) => senses !== undefined && kit.lines.some((line) => line.slot === id),
+  )
+  return looked ? null : false
 }
-
-const isSchool = (text: string | undefined): text is FillSchool =>
-  (FILL_SCHOOLS as readonly (string | undefined)[]).includes(text)
 
 function greaseWords(kit: Kit, fitting: FittingDraft): string {
   const line = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
-  const school = fitting.fields['grease.school']
   const thickener = fitting.fields['grease.new']
   return [
     line ? `About ${line.quantityPerPosition} g of ${line.designation.toLowerCase()} each.` : '',
-    isSchool(school) ? `${SCHOOL_WORDS[school].name}.` : '',
+    line?.reason ?? '',
     thickener ? `Thickener: ${thickener}.` : '',
     line?.note ?? '',
   ]
@@ -225,27 +207,50 @@ function greaseWords(kit: Kit, fitting: FittingDraft): string {
     .join(' ')
 }
 
+/** How far off shoulders and spacer may be measured, mm, as the spacing screen takes it. */
+const MEASURED_OFF_MM = 0.05
+
+/** A spacer that loads its bearings sideways, or leaves them loose, as typed on the spacing screen. */
+export function spacerTrouble(fitting: FittingDraft | null): string | null {
+  const mm = (name: string) => lengthInMm(fitting?.fields[`spacing.${name}`] ?? '')
+  const [shouldersMm, spacerMm] = [mm('shoulders'), mm('spacer')]
+  if (shouldersMm === null || spacerMm === null) return null
+  const off = mm('off') ?? MEASURED_OFF_MM
+  const { verdict, words } = judgeSpacerPair({
+    shouldersMm,
+    spacerMm,
+    shouldersOffMm: off,
+    spacerOffMm: off,
+    playMm: mm('play') ?? undefined,
+  })
+  return verdict === 'good' ? null : words
+}
+
 async function factsOf(found: JobKit): Promise<PlanFacts> {
   const { job, kit, arrangement } = found
-  const [variants, shop, tools] = await Promise.all([variantsOf(kit), settings(), toolbox()])
+  const [shop, tools] = await Promise.all([settings(), toolbox()])
   const fitting = draftOf(found)
-  const inspected = judgeParts(job.inspection?.seen ?? [], {
-    tags: [...job.intake.heard, ...job.intake.use],
-    age: job.inspection?.age,
-    separable: arrangement.slots.some((slot) => slot.role === 'cone' || slot.role === 'balls'),
-  })
+  const inspections = job.bearings.flatMap(({ inspection }) => inspection ?? [])
+  const inspected = judgeParts(
+    inspections.flatMap(({ seen }) => seen),
+    {
+      tags: [...job.intake.heard, ...job.intake.use],
+      age: inspections.find(({ age }) => age !== undefined)?.age,
+      separable: isSeparable(arrangement),
+    },
+  )
   return {
     arrangement,
     kit,
-    parts: variants,
-    fits: seatsOf(arrangement, variants, fitting).flatMap((seat) => fitFor(seat, fitting)),
+    fits: seatsOf(arrangement, kit, fitting).flatMap((seat) => fitFor(seat, fitting)),
     inspected: [
       ...inspected.parts.map(({ part, verdict, findings }) => ({
         part,
         verdict,
         words: `${INSPECTED_WORDS[part]}: ${findings.join(', ').toLowerCase() || 'goes with its mate'}`,
       })),
-      ...(job.inspection?.good ?? [])
+      ...inspections
+        .flatMap(({ good }) => good)
         .filter((part) => !inspected.parts.some((p) => p.part === part))
         .map((part) => ({ part, verdict: 'good' as const, words: INSPECTED_WORDS[part] })),
     ].map((row) => ({ ...row, words: `${row.words[0]?.toUpperCase() ?? ''}${row.words.slice(1)}` })),
@@ -254,7 +259,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     encoder: encoderOf(found),
     wet: job.intake.use.some((use) => use === 'washed' || use === 'submerged'),
     firstSide: fitting.firstSide,
-    nut: nutOf(fitting, variants),
+    nut: nutOf(fitting, kit, job.kit.thread),
     greaseWords: greaseWords(kit, fitting),
     schools: shop.schools,
     toolbox: tools.tools,
@@ -268,13 +273,17 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
 /** The job card of a job, worked out from its kit, inspection, fits and setting. @throws ServiceError `notFound` when the job has no kit yet */
 export async function jobPlan(jobId: number): Promise<{ plan: PlanResponse; found: JobKit }> {
   const found = await jobKit(jobId)
-  const plan = makePlan(await factsOf(found))
+  const facts = await factsOf(found)
+  const plan = makePlan(facts)
   const { torques } = draftOf(found)
+  const spacer = spacerTrouble(found.job.fitting)
   return {
     found,
     plan: {
       arrangement: found.arrangement.words,
       ...plan,
+      run: facts.run,
+      open: [...plan.open, ...(spacer ? [spacer] : []), ...(found.trouble ? [found.trouble] : [])],
       sections: plan.sections.map((section) => ({ ...section, steps: [...section.steps] })),
       tools: plan.tools.map(({ kind, words, own, improvise }) => ({ kind, words, own, improvise })),
       torques: plan.torques.map(({ id, words }) => {

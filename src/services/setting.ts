@@ -14,10 +14,11 @@ import {
   wheelRpm,
   type FillSchool,
 } from '@/core/grease'
-import { variantOf, type Variant } from '@/core/interchange'
+import type { Variant } from '@/core/interchange'
 import { ballRating, judgeLife, typicalRating } from '@/core/life'
 import { centreAxle, compareDepths, judgeSpacerPair, stackUp } from '@/core/spacing'
 import type { z } from 'zod'
+import { anyPart } from './anyPart'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { notListed } from './notListed'
@@ -33,10 +34,10 @@ import {
 } from './schemas/setting'
 
 async function known(designation: string): Promise<Variant> {
-  const { language } = await ready()
-  const variant = variantOf(designation, language)
-  if (variant) return variant
-  throw notListed(designation, language)
+  const shop = await ready()
+  const found = anyPart(designation, shop)
+  if (found) return found
+  throw notListed(designation, shop.language)
 }
 
 /** Spacers, stacks, axles and depths. @throws ServiceError `unreadable` */

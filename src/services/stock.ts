@@ -1,6 +1,5 @@
 import 'server-only'
 import { meaningOfText } from '@/core/designation'
-import type { SupplyOf } from '@/core/kit'
 import { cellsOf, guessColumns, readFigure } from '@/core/lists'
 import * as db from '@/db'
 import { readTable } from './csv/readTable'
@@ -40,29 +39,6 @@ export async function stock(): Promise<StockResponse> {
   return { items: items.map(told), currency }
 }
 
-/** What the shop has of each part, whatever convention spells it; bins are added up. */
-export async function supply(): Promise<SupplyOf> {
-  const [items, { language }] = await Promise.all([db.allStock(), ready()])
-  const byMeaning = new Map<string, db.StockItem[]>()
-  for (const item of items) byMeaning.set(item.meaning, [...(byMeaning.get(item.meaning) ?? []), item])
-  const known = new Map<string, ReturnType<SupplyOf>>()
-  return (designation) => {
-    const there = known.get(designation)
-    if (there !== undefined) return there
-    const found = byMeaning.get(meaningOfText(designation, language))
-    const free = (found ?? []).reduce((sum, i) => sum + i.quantity - i.reserved, 0)
-    const answer = found
-      ? {
-          free,
-          bin: (found.find((i) => i.quantity > i.reserved) ?? found[0])?.bin ?? '',
-          price: found.find((i) => i.price !== null)?.price ?? null,
-        }
-      : null
-    known.set(designation, answer)
-    return answer
-  }
-}
-
 /** Puts a part into a bin. @throws ServiceError `unreadable` */
 export async function addItem(input: unknown): Promise<StockItem> {
   const { designation, bin, quantity, minimum, price, who } = parse(NewStockItem, input)
@@ -99,6 +75,16 @@ export async function moveItem(id: number, input: unknown): Promise<Moved> {
   const result = await db.moveStock(id, { ...move, once: once ?? null })
   if (result.ok) return { ...told(result.item), ...(result.shortened && { shortened: result.shortened }) }
   if (result.why === 'noItem') throw noItem(id)
+  if (result.why === 'noJob') throw new ServiceError('notFound', `There is no job ${move.jobId ?? ''}.`)
+  if (result.why === 'notHeld')
+    throw new ServiceError(
+      'conflict',
+      move.jobId
+        ? `Job ${move.jobId} has reserved ${result.held} of ${result.item.designation}. Take no more than that.`
+        : `${result.item.reserved} of ${result.item.designation} are reserved, ${result.held} of them for no job. Take or release the others from their job.`,
+      [],
+      told(result.item),
+    )
   const { designation, quantity, reserved } = result.item
   throw new ServiceError(
     'conflict',

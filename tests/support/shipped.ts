@@ -1,3 +1,4 @@
+import type { Knowledge } from '@/core/part'
 import { buildCatalogue } from '@/core/catalogue'
 import type { Language } from '@/core/designation'
 import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
@@ -7,3 +8,6 @@ export const shipped: Language = {
   catalogue: buildCatalogue(readShippedParts()),
   tokens: readShippedTokens(),
 }
+
+/** The shipped catalogue without own lists, as kits ask for it. */
+export const shippedKnowledge: Knowledge = { language: shipped, shelf: null }

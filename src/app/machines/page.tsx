@@ -1,9 +1,11 @@
 import type { Metadata } from 'next'
+import { connection } from 'next/server'
 import { MachineList } from '@/features/machines'
-import { machines } from '@/services/jobs'
+import { listMachines } from '@/services/machines'
 
 export const metadata: Metadata = { title: 'Machines' }
 
 export default async function Page() {
-  return <MachineList machines={await machines()} />
+  await connection()
+  return <MachineList initial={await listMachines({})} />
 }

@@ -73,6 +73,7 @@ export const FAMILIES = {
 } as const satisfies Record<string, FamilyFacts>
 
 export type Family = keyof typeof FAMILIES
+export const FAMILY_NAMES = Object.keys(FAMILIES) as [Family, ...Family[]]
 
 const BALLS: readonly Family[] = [
   'deep-groove',

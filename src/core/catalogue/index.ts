@@ -1,4 +1,11 @@
-export { FAMILIES, FAMILY_CLASSES, familyFacts, type Family, type RollingElement } from './families'
+export {
+  FAMILIES,
+  FAMILY_CLASSES,
+  FAMILY_NAMES,
+  familyFacts,
+  type Family,
+  type RollingElement,
+} from './families'
 export {
   commonnessWeight,
   roundMicrometre,

@@ -6,4 +6,12 @@ export { MAX_STAMP, readClean, readExact, type ExactReading } from './readExact'
 export { suggestionsFor, type Suggestion } from './suggest'
 export { sizesIn } from './readSizes'
 export type { Language, Reading } from './reading'
-export { OPEN, readTokenRow, TOKEN_KINDS, type Closure, type ClosureType, type SuffixToken } from './token'
+export {
+  CLOSURE_TYPES,
+  OPEN,
+  readTokenRow,
+  TOKEN_KINDS,
+  type Closure,
+  type ClosureType,
+  type SuffixToken,
+} from './token'

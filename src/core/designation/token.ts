@@ -22,7 +22,8 @@ export const TOKEN_KINDS = [
 ] as const
 export type TokenKind = (typeof TOKEN_KINDS)[number]
 
-export type ClosureType = 'open' | 'shield' | 'lowFrictionSeal' | 'contactSeal'
+export const CLOSURE_TYPES = ['open', 'shield', 'lowFrictionSeal', 'contactSeal'] as const
+export type ClosureType = (typeof CLOSURE_TYPES)[number]
 export interface Closure {
   sides: 0 | 1 | 2
   type: ClosureType

@@ -41,7 +41,8 @@ export interface FitAnswer {
   interference: { min: number; mean: number; max: number }
   /** µm; null where no table of this family is here */
   clearanceLeft: { min: number; max: number } | null
-  heat: { deltaC: number; celsius: number; advice: string }
+  /** `byHeat`: it goes in by heat rather than by force */
+  heat: { deltaC: number; celsius: number; byHeat: boolean; advice: string }
   pressForceKn: { min: number; max: number }
   seat?: SeatVerdict
   /** of a seat that is not good, in order of merit */
@@ -83,10 +84,18 @@ const planOf = (family: string | undefined): RingPlan =>
 
 const round = (value: number, digits = 1): number => Math.round(value * 10 ** digits) / 10 ** digits
 
-function heatAdvice(celsius: number, slides: boolean, q: FitQuestion, material: Material): string {
-  if (celsius <= 20) return 'No heat: it slides on.'
+function heatAdvice(
+  celsius: number,
+  slides: boolean,
+  q: FitQuestion,
+  material: Material,
+): { byHeat: boolean; advice: string } {
+  const cold = (advice: string) => ({ byHeat: false, advice })
+  if (celsius <= 20) return cold('No heat: it slides on.')
   if (slides)
-    return `No heat as a rule: it slides on. Only the tightest pair would want ${warmth(celsius)}; if one sticks, look for a burr.`
+    return cold(
+      `No heat as a rule: it slides on. Only the tightest pair would want ${warmth(celsius)}; if one sticks, look for a burr.`,
+    )
   const limit =
     q.ring === 'inner'
       ? q.sealed
@@ -97,8 +106,11 @@ function heatAdvice(celsius: number, slides: boolean, q: FitQuestion, material: 
         : HOTTEST.ironHub
   const what = q.ring === 'inner' ? (q.sealed ? 'a sealed, greased bearing' : 'a bearing') : 'the hub'
   if (celsius > limit)
-    return `${Math.ceil(celsius)} °C is more than ${what} may have (${limit} °C): press it${q.ring === 'outer' ? ', or cool the bearing' : ''}.`
-  return `Heat ${q.ring === 'inner' ? 'the bearing' : 'the hub'} to about ${warmth(celsius)} by hot air, plate or induction, never with a flame; at most ${limit} °C. Wear gloves.`
+    return cold(
+      `${Math.ceil(celsius)} °C is more than ${what} may have (${limit} °C): press it${q.ring === 'outer' ? ', or cool the bearing' : ''}.`,
+    )
+  const advice = `Heat ${q.ring === 'inner' ? 'the bearing' : 'the hub'} to about ${warmth(celsius)} by hot air, plate or induction, never with a flame; at most ${limit} °C. Wear gloves.`
+  return { byHeat: true, advice }
 }
 
 /**
@@ -172,7 +184,7 @@ export function checkFit(
       heat: {
         deltaC: round(heat.deltaC),
         celsius: round(heat.celsius),
-        advice: heatAdvice(heat.celsius, min + max < 0, q, heated),
+        ...heatAdvice(heat.celsius, min + max < 0, q, heated),
       },
       pressForceKn: { min: round(force.min, 2), max: round(force.max, 2) },
       repair: seat ? repairOptions(kind, seat.verdict, seat.worn, q.wheel ?? false) : [],

@@ -1,32 +1,6 @@
 import { z } from 'zod'
+import { isWholeBearing, SLOT_ROLES, type SlotRole } from './roles'
 import { SIZE_NAMES } from './sizes'
-
-/** What may stand in a slot; decides how it is filled, checked and drawn. */
-export const SLOT_ROLES = [
-  'cone',
-  'cup',
-  'ballBearing',
-  'bearing',
-  'insert',
-  'hubUnit',
-  'balls',
-  'seal',
-  'wearSleeve',
-  'washer',
-  'castleNut',
-  'lockNut',
-  'lockWasher',
-  'cotterPin',
-  'cap',
-  'snapRing',
-  'spacerTube',
-  'wheelSpacer',
-  'plain',
-  'check',
-  'consumable',
-  'grease',
-] as const
-export type SlotRole = (typeof SLOT_ROLES)[number]
 
 /** What was found on the machine and adds to its kit. */
 export const FINDINGS = ['journalGrooved', 'collarGrooved', 'threadBurred', 'spindleWorn', 'hubWorn'] as const
@@ -65,6 +39,14 @@ const SlotRow = z.object({
   words: z.string().min(1, 'Name the part.').max(60),
   role: z.enum(SLOT_ROLES),
   side: z.enum(['inner', 'outer', 'left', 'right']).optional(),
+  /** holds the shaft along its axis, or lets it move */
+  locating: z.enum(['locating', 'floating']).optional(),
+  /** sits in the carrier beside the hub, not in the hub itself */
+  carrier: z.boolean().default(false),
+  /** stands against the bearing before it */
+  stacked: z.boolean().default(false),
+  /** something to look at that has to do with speed sensing: the magnetic ring or the sensor */
+  senses: z.enum(['encoder', 'sensor']).optional(),
   /** the ring it runs with: cone and cup name each other */
   mate: id.optional(),
   /** takes the part of this slot when none is given */
@@ -127,22 +109,23 @@ export const ArrangementFile = z.object({
 })
 export type ArrangementFile = z.output<typeof ArrangementFile>
 
-/** An arrangement ready to be filled. */
-export interface Arrangement {
-  code: string
-  words: string
-  position: string
-  hub: string
-  hubAfter: string
+/** An arrangement ready to be filled; a kit keeps the one it was filled by. */
+export const ArrangementSnapshot = z.object({
+  code: z.string(),
+  words: z.string(),
+  position: z.string(),
+  hub: z.string(),
+  hubAfter: z.string(),
   /** which ring turns against its load: a wheel turns the outer one, a shaft the inner one */
-  turning: 'inner' | 'outer'
-  closure: 'open' | 'shields' | 'seals'
-  filmOnly: boolean
-  thread: boolean
-  sizes: readonly (typeof SIZE_NAMES)[number][]
-  cautions: readonly string[]
-  slots: readonly Slot[]
-}
+  turning: z.enum(['inner', 'outer']),
+  closure: z.enum(['open', 'shields', 'seals']),
+  filmOnly: z.boolean(),
+  thread: z.boolean(),
+  sizes: z.array(z.enum(SIZE_NAMES)).readonly(),
+  cautions: z.array(z.string()).readonly(),
+  slots: z.array(SlotRow).readonly(),
+})
+export type Arrangement = z.output<typeof ArrangementSnapshot>
 
 export type ArrangementProblem =
   | { code: 'unknownBase'; of: string; base: string }
@@ -166,15 +149,19 @@ export const arrangementProblemWords = (problem: ArrangementProblem): string => 
   }
 }
 
+const SEPARABLE: ReadonlySet<SlotRole> = new Set(['cone', 'balls'])
+
 /** What a whole arrangement takes to begin with: a tapered set, one bearing for its places, or neither. */
 export type Takes = 'set' | 'bearing' | 'neither'
 
 export const takesOf = ({ slots }: Pick<Arrangement, 'slots'>): Takes => {
-  if (slots.some((slot) => slot.role === 'cone' && slot.id === 'innerCone')) return 'set'
-  return slots.some((slot) => ['ballBearing', 'bearing', 'insert', 'hubUnit'].includes(slot.role))
-    ? 'bearing'
-    : 'neither'
+  if (slots.some((slot) => slot.role === 'cone' && slot.mate !== undefined)) return 'set'
+  return slots.some((slot) => isWholeBearing(slot.role)) ? 'bearing' : 'neither'
 }
+
+/** Whether cone and cup come apart, so that one condemned ring takes its mate along. */
+export const isSeparable = ({ slots }: Pick<Arrangement, 'slots'>): boolean =>
+  slots.some(({ role }) => SEPARABLE.has(role))
 
 type Resolved = { ok: true; value: Arrangement } | { ok: false; problem: ArrangementProblem }
 

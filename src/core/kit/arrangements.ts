@@ -1,9 +1,13 @@
 import A1 from '../../../data/arrangements/A1.json'
 import A2 from '../../../data/arrangements/A2.json'
+import A3 from '../../../data/arrangements/A3.json'
+import A4 from '../../../data/arrangements/A4.json'
 import B1 from '../../../data/arrangements/B1.json'
 import B2 from '../../../data/arrangements/B2.json'
 import B3 from '../../../data/arrangements/B3.json'
+import B4 from '../../../data/arrangements/B4.json'
 import C1 from '../../../data/arrangements/C1.json'
+import C2 from '../../../data/arrangements/C2.json'
 import D1 from '../../../data/arrangements/D1.json'
 import E1 from '../../../data/arrangements/E1.json'
 import F1 from '../../../data/arrangements/F1.json'
@@ -12,9 +16,23 @@ import H1 from '../../../data/arrangements/H1.json'
 import { ArrangementFile, arrangementProblemWords, resolveArrangement, type Arrangement } from './arrangement'
 
 /** The arrangements that ship, as they are written (common practice). */
-export const SHIPPED_FILES: readonly ArrangementFile[] = [A1, A2, B1, B2, B3, C1, D1, E1, F1, G1, H1].map(
-  (file) => ArrangementFile.parse(file),
-)
+export const SHIPPED_FILES: readonly ArrangementFile[] = [
+  A1,
+  A2,
+  A3,
+  A4,
+  B1,
+  B2,
+  B3,
+  B4,
+  C1,
+  C2,
+  D1,
+  E1,
+  F1,
+  G1,
+  H1,
+].map((file) => ArrangementFile.parse(file))
 
 const shipped = (code: string): ArrangementFile | undefined =>
   SHIPPED_FILES.find((file) => file.code === code)

@@ -1,12 +1,21 @@
 import type { Part } from '../catalogue'
-import { readClean } from '../designation'
+import { knownPart } from '../part'
 import { writeInch, writeMm } from '../quantity'
-import { FINDING_WORDS, type Slot, type SlotRole } from './arrangement'
-import { hardwareOf, type Bench } from './fill'
-import { SEAT_OFF_MM } from './findBySeat'
 import { checkSeal } from '../seals'
+import { FINDING_WORDS, type Slot } from './arrangement'
+import { hardwareOf, sleeveOf, spindleThread, taperedSets, type Bench } from './fill'
 import type { KitCheck } from './kit'
+import type { SlotRole } from './roles'
 import { sealSizesOf, seatOf } from './seats'
+import {
+  CAP_OFF_MM,
+  SEAL_UNDER_CONE_MM,
+  SEAL_UNDER_CUP_MM,
+  SEAT_OFF_MM,
+  THREAD_PASSES_MM,
+  USUAL_PLAY_MM,
+  WASHER_OFF_MM,
+} from './tolerances'
 
 /** One rule between neighbours; nothing when it has nothing to say of this kit. */
 type Constraint = (bench: Bench) => KitCheck | readonly KitCheck[] | null
@@ -15,6 +24,20 @@ const part = ({ filled }: Bench, id: string): Part | null => filled.get(id)?.par
 const slotsOf = ({ arrangement }: Bench, role: SlotRole): Slot[] =>
   arrangement.slots.filter((slot) => slot.role === role)
 const named = (slot: Slot): string => slot.side ?? slot.words.toLowerCase()
+
+/** The slot that another leans on, or the nearest of a role before it. */
+const leansOn = ({ arrangement }: Bench, slot: Slot, role: SlotRole): Slot | undefined => {
+  const at = arrangement.slots.find(({ id, role: r }) => id === slot.at && r === role)
+  return at ?? arrangement.slots.slice(0, arrangement.slots.indexOf(slot)).findLast((s) => s.role === role)
+}
+
+/** Cones of the two ends: the inner (or left) one stands deeper on the spindle. */
+function endCones(bench: Bench): { inner: Slot; outer: Slot } | null {
+  const cones = slotsOf(bench, 'cone')
+  const inner = cones.find(({ side }) => side === 'inner')
+  const outer = cones.find(({ side }) => side === 'outer')
+  return inner && outer ? { inner, outer } : null
+}
 
 /** A cone and the cup it names. */
 const mating: Constraint = (bench) =>
@@ -43,13 +66,14 @@ const seatsFit: Constraint = (bench) =>
     const seat = seatOf(slot, bench.request.sizes)
     const fitted = part(bench, slot.id)
     if (!fitted) return []
+    const sleeve = sleeveOf(slot.id, bench)
     return (
       [
         ['bore', seat.shaft, 'shaft'],
         ['outside', seat.housing, 'bore it sits in'],
       ] as const
     ).flatMap(([name, measured, words]): KitCheck[] => {
-      const size = fitted.dimensions[name]
+      const size = name === 'bore' && sleeve ? sleeve.shaftMm : fitted.dimensions[name]
       if (measured === undefined || size === undefined || Math.abs(size - measured) <= SEAT_OFF_MM) return []
       return [
         {
@@ -63,9 +87,10 @@ const seatsFit: Constraint = (bench) =>
   })
 
 const twoSets: Constraint = (bench) => {
-  const [inner, outer] = [part(bench, 'innerCone'), part(bench, 'outerCone')]
-  if (!inner || !outer) return null
-  const slots = ['innerCone', 'outerCone']
+  const ends = endCones(bench)
+  const [inner, outer] = [part(bench, ends?.inner.id ?? ''), part(bench, ends?.outer.id ?? '')]
+  if (!ends || !inner || !outer) return null
+  const slots = [ends.inner.id, ends.outer.id]
   if (inner.base === outer.base)
     return {
       result: 'warn',
@@ -116,100 +141,133 @@ const sealFits: Constraint = (bench) =>
   })
 
 /** A seal on a stub spindle runs on a journal behind the inner cone and sits in a bore that the cup passes. */
-const sealRoom: Constraint = (bench) => {
-  const [seal, cone, cup] = [part(bench, 'seal'), part(bench, 'innerCone'), part(bench, 'innerCup')]
-  const [shaft, housing] = [seal?.dimensions.bore, seal?.dimensions.outside]
-  if (!seal || shaft === undefined || housing === undefined) return null
-  const bore = cone?.dimensions.bore
-  if (cone && bore !== undefined && shaft < bore - 0.2)
-    return {
-      result: 'fail',
-      words: `${seal.base} is too small for the spindle`,
-      detail: `Its shaft size is ${writeMm(shaft)} mm, the cone before it has a bore of ${writeMm(bore)} mm.`,
-      slots: ['seal', 'innerCone'],
-    }
-  const outside = cup?.dimensions.outside
-  if (cup && outside !== undefined && housing < outside - 0.5)
-    return {
-      result: 'warn',
-      words: 'Seal smaller than the cup behind it',
-      detail: `Housing ${writeMm(housing)} mm, cup ${writeMm(outside)} mm: right only where the seal sits in a ring of its own. Measure the counterbore.`,
-      slots: ['seal', 'innerCup'],
-    }
-  return null
-}
+const sealRoom: Constraint = (bench) =>
+  slotsOf(bench, 'seal').flatMap((slot): KitCheck[] => {
+    const coneSlot = slotsOf(bench, 'cone').find(({ id, side }) => id === slot.at || side === slot.side)
+    if (!coneSlot) return []
+    const [seal, cone, cup] = [
+      part(bench, slot.id),
+      part(bench, coneSlot.id),
+      part(bench, coneSlot.mate ?? ''),
+    ]
+    const [shaft, housing] = [seal?.dimensions.bore, seal?.dimensions.outside]
+    if (!seal || shaft === undefined || housing === undefined) return []
+    const bore = cone?.dimensions.bore
+    if (cone && bore !== undefined && shaft < bore - SEAL_UNDER_CONE_MM)
+      return [
+        {
+          result: 'fail',
+          words: `${seal.base} is too small for the spindle`,
+          detail: `Its shaft size is ${writeMm(shaft)} mm, the cone before it has a bore of ${writeMm(bore)} mm.`,
+          slots: [slot.id, coneSlot.id],
+        },
+      ]
+    const outside = cup?.dimensions.outside
+    if (cup && outside !== undefined && housing < outside - SEAL_UNDER_CUP_MM)
+      return [
+        {
+          result: 'warn',
+          words: 'Seal smaller than the cup behind it',
+          detail: `Housing ${writeMm(housing)} mm, cup ${writeMm(outside)} mm: right only where the seal sits in a ring of its own. Measure the counterbore.`,
+          slots: [slot.id, coneSlot.mate ?? ''],
+        },
+      ]
+    return []
+  })
 
-const nutPasses: Constraint = (bench) => {
-  const [nutPart, cone] = [part(bench, 'castleNut'), part(bench, 'outerCone')]
-  const nut = hardwareOf(nutPart, 'castleNut')
-  const bore = cone?.dimensions.bore
-  if (!nut || !cone || bore === undefined || nut.threadMm <= bore + 0.1) return null
-  return {
-    result: 'fail',
-    words: `${cone.base} does not pass over ${nut.thread}`,
-    detail: `The thread is ${writeMm(nut.threadMm)} mm, the bore of the cone ${writeMm(bore)} mm.`,
-    slots: ['castleNut', 'outerCone'],
-  }
-}
+const nutPasses: Constraint = (bench) =>
+  slotsOf(bench, 'castleNut').flatMap((slot): KitCheck[] => {
+    const coneSlot = leansOn(bench, slot, 'cone')
+    const nut = hardwareOf(part(bench, slot.id), 'castleNut')
+    const cone = part(bench, coneSlot?.id ?? '')
+    const bore = cone?.dimensions.bore
+    if (!coneSlot || !nut || !cone || bore === undefined || nut.threadMm <= bore + THREAD_PASSES_MM) return []
+    return [
+      {
+        result: 'fail',
+        words: `${cone.base} does not pass over ${nut.thread}`,
+        detail: `The thread is ${writeMm(nut.threadMm)} mm, the bore of the cone ${writeMm(bore)} mm.`,
+        slots: [slot.id, coneSlot.id],
+      },
+    ]
+  })
 
-const hardwareFollowsNut: Constraint = (bench) => {
-  const nut = hardwareOf(part(bench, 'castleNut'), 'castleNut')
-  const washer = hardwareOf(part(bench, 'washer'), 'washer')
-  const pin = hardwareOf(part(bench, 'cotterPin'), 'cotterPin')
-  if (nut && washer && Math.abs(washer.threadMm - nut.threadMm) >= 0.3)
-    return {
-      result: 'fail',
-      words: 'Washer and nut are of two spindles',
-      detail: `Washer for ${writeMm(washer.threadMm)} mm, nut ${nut.thread}.`,
-      slots: ['washer', 'castleNut'],
-    }
-  if (nut && pin && (nut.threadMm <= pin.threadOverMm || nut.threadMm > pin.threadToMm))
-    return {
-      result: 'warn',
-      words: 'Cotter pin of another size than usual',
-      detail: `ISO 1234 gives a ${pin.pinMm} mm pin for bolts over ${pin.threadOverMm} to ${pin.threadToMm} mm. Try it in the hole.`,
-      slots: ['cotterPin', 'castleNut'],
-    }
-  return null
-}
+const hardwareFollowsNut: Constraint = (bench) => [
+  ...slotsOf(bench, 'washer').flatMap((slot): KitCheck[] => {
+    const washer = hardwareOf(part(bench, slot.id), 'washer')
+    const thread = spindleThread(slot, bench)
+    if (!washer || !thread || Math.abs(washer.threadMm - thread.threadMm) < WASHER_OFF_MM) return []
+    return [
+      {
+        result: 'fail',
+        words: 'Washer and nut are of two spindles',
+        detail: `Washer for ${writeMm(washer.threadMm)} mm, nut ${thread.thread}.`,
+        slots: [slot.id, ...(slot.at === undefined ? [] : [slot.at])],
+      },
+    ]
+  }),
+  ...slotsOf(bench, 'cotterPin').flatMap((slot): KitCheck[] => {
+    const pin = hardwareOf(part(bench, slot.id), 'cotterPin')
+    const thread = spindleThread(slot, bench)
+    if (!pin || !thread || (thread.threadMm > pin.threadOverMm && thread.threadMm <= pin.threadToMm))
+      return []
+    return [
+      {
+        result: 'warn',
+        words: 'Cotter pin of another size than usual',
+        detail: `ISO 1234 gives a ${pin.pinMm} mm pin for bolts over ${pin.threadOverMm} to ${pin.threadToMm} mm. Try it in the hole.`,
+        slots: [slot.id, ...(slot.at === undefined ? [] : [slot.at])],
+      },
+    ]
+  }),
+]
 
-/** Usual end play of utility axles, mm (common practice; the machine's manual rules). */
-const USUAL_PLAY = { min: 0.025, max: 0.25 }
+/** Slots of a castle nut where no listed one tells it (common practice). */
+const USUAL_SLOTS = 6
 
-const slotStep: Constraint = (bench) => {
-  const nut = hardwareOf(part(bench, 'castleNut'), 'castleNut')
-  if (!nut) return null
-  const step = nut.pitchMm / nut.slots
-  const wide = step > USUAL_PLAY.max
-  return {
-    result: wide ? 'warn' : 'pass',
-    words: `One slot of the nut moves the hub ${step.toFixed(2)} mm`,
-    detail: wide
-      ? 'Wider than the usual play: set the play by fingers, then take the nearest slot loosened. The manual rules.'
-      : "Lock at the nearest slot loosened; the machine's manual rules.",
-    slots: ['castleNut'],
-  }
-}
+const slotStep: Constraint = (bench) =>
+  slotsOf(bench, 'castleNut').flatMap((slot): KitCheck[] => {
+    const nut = hardwareOf(part(bench, slot.id), 'castleNut')
+    const pitchMm = nut?.pitchMm ?? spindleThread({ at: slot.id }, bench)?.pitchMm
+    if (pitchMm === undefined || !bench.filled.has(slot.id)) return []
+    const step = pitchMm / (nut?.slots ?? USUAL_SLOTS)
+    const wide = step > USUAL_PLAY_MM.max
+    const counted = nut ? '' : ` With ${USUAL_SLOTS} slots: count them.`
+    return [
+      {
+        result: wide ? 'warn' : 'pass',
+        words: `One slot of the nut moves the hub ${step.toFixed(2)} mm`,
+        detail: `${
+          wide
+            ? 'Wider than the usual play: set the play by fingers, then take the nearest slot loosened. The manual rules.'
+            : "Lock at the nearest slot loosened; the machine's manual rules."
+        }${counted}`,
+        slots: [slot.id],
+      },
+    ]
+  })
 
-const capFits: Constraint = (bench) => {
-  const cap = hardwareOf(part(bench, 'cap'), 'cap')
-  const mouth = bench.request.sizes.hubMouth
-  if (!cap || mouth === undefined) return null
-  const off = cap.hubBoreMm - mouth
-  if (Math.abs(off) <= 0.4)
-    return {
-      result: 'pass',
-      words: 'Cap fits the hub mouth',
-      detail: `${writeMm(mouth)} mm (${writeInch(mouth)} in)`,
-      slots: ['cap'],
-    }
-  return {
-    result: 'fail',
-    words: 'Cap does not fit the hub mouth',
-    detail: `Cap for ${writeMm(cap.hubBoreMm)} mm, hub mouth ${writeMm(mouth)} mm.`,
-    slots: ['cap'],
-  }
-}
+const capFits: Constraint = (bench) =>
+  slotsOf(bench, 'cap').flatMap((slot): KitCheck[] => {
+    const cap = hardwareOf(part(bench, slot.id), 'cap')
+    const mouth = bench.request.sizes.hubMouth
+    if (!cap || mouth === undefined) return []
+    return [
+      Math.abs(cap.hubBoreMm - mouth) <= CAP_OFF_MM
+        ? {
+            result: 'pass',
+            words: 'Cap fits the hub mouth',
+            detail: `${writeMm(mouth)} mm (${writeInch(mouth)} in)`,
+            slots: [slot.id],
+          }
+        : {
+            result: 'fail',
+            words: 'Cap does not fit the hub mouth',
+            detail: `Cap for ${writeMm(cap.hubBoreMm)} mm, hub mouth ${writeMm(mouth)} mm.`,
+            slots: [slot.id],
+          },
+    ]
+  })
 
 /** Whole ball bearings of an arrangement that keeps no grease around them: closed on both sides, pairs alike. */
 const ballPairs: Constraint = (bench) => {
@@ -219,9 +277,7 @@ const ballPairs: Constraint = (bench) => {
   })
   if (placed.length < 2) return null
   const slots = placed.map(({ slot }) => slot.id)
-  const open = placed.filter(
-    ({ filled }) => (readClean(filled.designation, bench.language)?.closure.sides ?? 0) < 2,
-  )
+  const open = placed.filter(({ filled: { value } }) => value?.kind === 'listed' && value.closure.sides < 2)
   if (open.length > 0 && bench.arrangement.closure !== 'open')
     return {
       result: 'warn',
@@ -252,31 +308,53 @@ const ballPairs: Constraint = (bench) => {
   }
 }
 
+/** A cylindrical roller bearing without flanges on one ring: NU or N floats within itself (ISO 15, ISO 246 types). */
+const floatsWithin = ({ family, base }: Part): boolean => family === 'cylindrical' && /^N(U?)\d/.test(base)
+
 /** A shaft is held in one bearing and free in the other. */
 const floats: Constraint = (bench) => {
-  const [locating, floating] = [part(bench, 'bearingLocating'), part(bench, 'bearingFloating')]
-  if (!locating || !floating) return null
-  const slots = ['bearingLocating', 'bearingFloating']
-  if (/^(NU|N)\d/.test(locating.base))
+  const end = (which: 'locating' | 'floating') => bench.arrangement.slots.find((s) => s.locating === which)
+  const [held, free] = [end('locating'), end('floating')]
+  const [locating, floating] = [part(bench, held?.id ?? ''), part(bench, free?.id ?? '')]
+  if (!held || !free || !locating || !floating) return null
+  if (floatsWithin(locating))
     return {
       result: 'fail',
       words: `${locating.base} cannot locate the shaft`,
       detail:
         'It has no flanges to hold it along the axis. Put it at the floating end and a bearing that holds both ways here.',
-      slots: ['bearingLocating'],
+      slots: [held.id],
     }
   return {
     result: 'pass',
     words: 'One bearing locates, the other floats',
-    detail: /^(NU|N)\d/.test(floating.base)
+    detail: floatsWithin(floating)
       ? `${floating.base} floats within itself: both its rings are held.`
       : `${floating.base} must slide in its housing: leave room beside its outer ring.`,
-    slots,
+    slots: [held.id, free.id],
   }
 }
 
+/** A bearing with a tapered bore sits on a sleeve, not on its shaft. */
+const onSleeve: Constraint = (bench) =>
+  bench.arrangement.slots.flatMap((slot): KitCheck[] => {
+    const value = knownPart(bench.filled.get(slot.id)?.value)
+    if (!value || value.taper === null) return []
+    const sleeve = sleeveOf(slot.id, bench)
+    return [
+      {
+        result: 'warn',
+        words: `${value.designation} has a tapered bore`,
+        detail: sleeve
+          ? `It goes on the adapter sleeve ${sleeve.part.base}, for a shaft of ${writeMm(sleeve.shaftMm)} mm. Where the shaft itself is tapered, leave the sleeve out.`
+          : 'It goes on a sleeve or a tapered shaft; no sleeve for it is listed.',
+        slots: [slot.id],
+      },
+    ]
+  })
+
 const spacerThere: Constraint = (bench) => {
-  const slot = slotsOf(bench, 'spacerTube').find(({ id }) => bench.filled.has(id))
+  const slot = slotsOf(bench, 'spacerTube').find(({ id, carrier }) => !carrier && bench.filled.has(id))
   const tube = slot && bench.filled.get(slot.id)
   if (!slot || !tube) return null
   if (tube.state === 'gap')
@@ -290,6 +368,32 @@ const spacerThere: Constraint = (bench) => {
     result: 'pass',
     words: `${slot.words} goes in before the second bearing`,
     detail: 'Afterwards there is no way in.',
+    slots: [slot.id],
+  }
+}
+
+/** Cones clamped over a collar: the play is what the collar leaves (common practice, from nominal widths). */
+const clampedPlay: Constraint = (bench) => {
+  const slot = slotsOf(bench, 'collar').find(({ id }) => bench.filled.has(id))
+  const { spacerLength: collar, seatDistance } = bench.request.sizes
+  const sets = taperedSets(bench)
+  const [first, second] = sets.map(({ set }) => set.dimensions)
+  if (!slot || collar === undefined || seatDistance === undefined || !first || !second) return null
+  const widths = [first.coneWidth, second.coneWidth, first.totalWidth, second.totalWidth]
+  const [b1, b2, t1, t2] = widths
+  if (b1 === undefined || b2 === undefined || t1 === undefined || t2 === undefined) return null
+  const play = b1 + b2 + collar - (seatDistance + t1 + t2)
+  const good = play >= USUAL_PLAY_MM.min && play <= USUAL_PLAY_MM.max
+  const off = play - (USUAL_PLAY_MM.min + USUAL_PLAY_MM.max) / 2
+  const remedy = `A shim of about ${Math.abs(off).toFixed(2)} mm ${off > 0 ? 'out' : 'in'} brings it to the middle of ${USUAL_PLAY_MM.min} to ${USUAL_PLAY_MM.max} mm.`
+  return {
+    result: good ? 'pass' : play < 0 ? 'fail' : 'warn',
+    words: good
+      ? `The collar leaves ${play.toFixed(2)} mm of play`
+      : play < 0
+        ? `The collar is short: ${(-play).toFixed(2)} mm of preload`
+        : `The collar leaves ${play.toFixed(2)} mm of play, not the usual`,
+    detail: `Cones ${writeMm(b1)} + ${writeMm(b2)} and collar ${writeMm(collar)}, against seats ${writeMm(seatDistance)} and sets ${writeMm(t1)} + ${writeMm(t2)} mm. ${good ? '' : remedy} Worked from nominal widths: the dry rock test decides.`,
     slots: [slot.id],
   }
 }
@@ -325,7 +429,9 @@ const CONSTRAINTS: readonly Constraint[] = [
   capFits,
   ballPairs,
   floats,
+  onSleeve,
   spacerThere,
+  clampedPlay,
   findingsAnswered,
 ]
 

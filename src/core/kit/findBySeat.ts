@@ -1,8 +1,7 @@
 import { familyFacts, type Catalogue, type Family, type Part } from '../catalogue'
-import type { Arrangement, SlotRole } from './arrangement'
-
-/** A seat as measured may be off the nominal size by this much: instrument and wear, mm (common practice). */
-export const SEAT_OFF_MM = 0.25
+import type { Arrangement } from './arrangement'
+import type { SlotRole } from './roles'
+import { SEAT_OFF_MM } from './tolerances'
 
 /** How a wanted closure is written on a number (common practice). */
 export const CLOSURE_SUFFIX: Record<Arrangement['closure'], string> = {
@@ -11,7 +10,6 @@ export const CLOSURE_SUFFIX: Record<Arrangement['closure'], string> = {
   seals: '-2RS',
 }
 
-/** Bearings a place may hold. */
 /** Families that are never meant by “a bearing for this seat”. */
 const NO_BEARING_OF_A_SEAT: ReadonlySet<Family> = new Set([
   'hub-unit',

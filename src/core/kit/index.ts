@@ -1,18 +1,23 @@
 export {
   ArrangementFile,
+  ArrangementSnapshot,
   arrangementProblemWords,
   FINDING_WORDS,
   FINDINGS,
+  isSeparable,
   resolveArrangement,
-  SLOT_ROLES,
   takesOf,
   type Arrangement,
   type Finding,
   type Slot,
   type Takes,
 } from './arrangement'
+export { bearingsOfKit } from './bearingsOfKit'
 export { arrangementOf, ARRANGEMENTS, SHIPPED_FILES } from './arrangements'
+export { bearingPlaces, placeOf, withDecisions, type BearingPlace, type JobBearing } from './bearingPlaces'
 export { explodedView, type ExplodedView, type PlacedPart } from './exploded'
-export { SLOT_WORDS, type Kit, type KitLine, type KitRequest, type SupplyOf } from './kit'
-export { proposeKit } from './proposeKit'
+export { SLOT_WORDS, type ExtraLine, type Kit, type KitLine, type KitRequest, type SupplyOf } from './kit'
+export { bearingName, nextStep, priceOf, proposeKit } from './proposeKit'
+export { isWholeBearing, ROLES, SLOT_ROLES, type SlotRole } from './roles'
 export { SIZE_NAMES, SIZE_WORDS, type SizeName } from './sizes'
+export { readThread } from './thread'

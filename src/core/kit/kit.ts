@@ -1,5 +1,8 @@
 import type { Part } from '../catalogue'
+import type { FillSchool } from '../grease'
+import type { PartValue } from '../part'
 import type { Finding, Slot } from './arrangement'
+import type { SlotRole } from './roles'
 import type { KitSizes } from './sizes'
 
 /** `keep` = the old one stays, `none` = this machine has none, `out` = deliberately left out, `auto` = propose one. */
@@ -14,6 +17,23 @@ export interface KitRequest {
   thread?: string | undefined
   /** what was found and adds parts, such as a grooved journal */
   findings?: readonly Finding[] | undefined
+  /** slot id → pieces for one position, where the machine has another number than the arrangement says */
+  quantities?: Readonly<Record<string, number>> | undefined
+  /** slot id → why a part that is always renewed is not wanted here */
+  reasons?: Readonly<Record<string, string>> | undefined
+  /** how the shop fills a hub; by the speed when left out */
+  greaseFill?: FillSchool | undefined
+  /** lines beside the places of the arrangement, such as wheel studs */
+  extras?: readonly ExtraLine[] | undefined
+}
+
+/** A line that no place of the arrangement asks for. */
+export interface ExtraLine {
+  id: string
+  words: string
+  designation: string
+  /** pieces for one position */
+  quantity: number
 }
 
 /** What the shop has of a part. */
@@ -32,8 +52,13 @@ export type LineState = 'filled' | 'gap' | 'conflict'
 
 export interface KitLine {
   slot: string
+  role: SlotRole
   words: string
   designation: string
+  /** the part itself, resolved; null where nothing stands or the old one stays */
+  value: PartValue | null
+  /** the old part stays, or there is only something to look at: nothing is bought */
+  stays: boolean
   quantityPerPosition: number
   quantity: number
   unit: 'pcs' | 'g'
@@ -45,6 +70,8 @@ export interface KitLine {
   assumed: boolean
   note: string
   alternatives: string[]
+  /** of one piece, as agreed; null = not known */
+  price: number | null
   stock: Supply | null
 }
 
@@ -60,6 +87,8 @@ export interface Kit {
   positions: number
   lines: KitLine[]
   checks: KitCheck[]
+  /** places this machine has none of though they are always renewed, with the reason given */
+  absent: { slot: string; words: string; reason: string }[]
   complete: boolean
   /** of everything that is bought; null while a price is unknown */
   price: number | null
@@ -74,6 +103,8 @@ export interface Filled {
   slot: Slot
   state: LineState
   designation: string
+  value: PartValue | null
+  /** of `value`, where its sizes are known */
   part: Part | null
   reason: string
   assumed?: boolean

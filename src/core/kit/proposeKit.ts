@@ -1,137 +1,83 @@
-import { familyFacts, findPart, type Part } from '../catalogue'
-import { readClean, suggestionsFor, type Language } from '../designation'
-import { FINDING_WORDS, type Arrangement, type Slot, type SlotRole } from './arrangement'
+import { familyFacts, type Family } from '../catalogue'
+import { suggestionsFor } from '../designation'
+import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
+import { FINDING_WORDS, type Arrangement, type Slot } from './arrangement'
 import { checkKit } from './constraints'
-import { FILLERS, fillGrease, gap, isBearing, type Bench } from './fill'
+import { filledWith, fillGrease, gap, propose, ringFor, sleeveOf, type Bench } from './fill'
 import type { Filled, Kit, KitCheck, KitLine, KitRequest, SupplyOf } from './kit'
+import { isWholeBearing, ROLES, type SlotRole } from './roles'
 import { toolsFor } from './tools'
 
-/** Slots that a free text may fill: hardware that no list of ours holds. Bearings and seals must be known. */
-const FREE_TEXT: ReadonlySet<SlotRole> = new Set([
-  'washer',
-  'castleNut',
-  'cotterPin',
-  'cap',
-  'snapRing',
-  'spacerTube',
-  'wheelSpacer',
-  'wearSleeve',
-  'plain',
-  'balls',
-  'lockNut',
-  'lockWasher',
-  'consumable',
-])
-
-/** Bearings decide the spindle, the nut decides washer and pin; grease follows from everything. */
-const AFTER: Record<SlotRole, number> = {
-  cone: 0,
-  cup: 0,
-  ballBearing: 0,
-  bearing: 0,
-  insert: 0,
-  hubUnit: 0,
-  balls: 0,
-  plain: 0,
-  check: 0,
-  consumable: 0,
-  lockNut: 1,
-  lockWasher: 2,
-  wearSleeve: 1,
-  seal: 1,
-  castleNut: 1,
-  cap: 1,
-  snapRing: 1,
-  spacerTube: 1,
-  wheelSpacer: 1,
-  washer: 2,
-  cotterPin: 2,
-  grease: 3,
-}
-
-/** What must stand in a slot. */
-function belongs(slot: Slot, part: Part): boolean {
-  switch (slot.role) {
-    case 'cone':
-      return part.piece === 'cone'
-    case 'cup':
-      return part.piece === 'cup'
-    case 'seal':
-      return part.piece === 'seal'
-    case 'ballBearing':
-      return familyFacts(part.family).traits?.includes('closable') ?? false
-    case 'bearing':
-      return part.piece === 'complete' && part.family !== 'hub-unit' && part.family !== 'insert'
-    case 'insert':
-      return part.family === 'insert'
-    case 'hubUnit':
-      return part.family === 'hub-unit'
-    case 'washer':
-    case 'lockNut':
-    case 'lockWasher':
-    case 'castleNut':
-    case 'cotterPin':
-    case 'cap':
-    case 'snapRing':
-      return part.hardware?.what === slot.role
-    case 'spacerTube':
-    case 'wheelSpacer':
-    case 'wearSleeve':
-    case 'balls':
-    case 'check':
-    case 'consumable':
-    case 'grease':
-      return false
-    case 'plain':
-      return true
-  }
+/** What a part known by its sizes alone is taken for, by the place it stands in. */
+const BY_SIZES: Partial<Record<SlotRole, Family>> = {
+  cone: 'tapered-metric',
+  cup: 'tapered-metric',
+  ballBearing: 'deep-groove',
+  bearing: 'deep-groove',
+  insert: 'insert',
+  hubUnit: 'hub-unit',
+  seal: 'seal',
 }
 
 const conflict = (slot: Slot, designation: string, reason: string): Filled => ({
   slot,
   state: 'conflict',
   designation,
+  value: null,
   part: null,
   reason,
 })
 
-/** Which piece a number means where it may mean two. */
-const PIECE_OF: Partial<Record<SlotRole, Part['piece']>> = {
-  cone: 'cone',
-  cup: 'cup',
-  seal: 'seal',
-  ballBearing: 'complete',
-  bearing: 'complete',
-  insert: 'complete',
-  hubUnit: 'complete',
+const REASONS: Record<KnownPart['kind'], string> = {
+  listed: 'As chosen.',
+  own: 'As chosen, from your own lists: its sizes are checked, nothing else is known of it.',
+  byRule: 'As chosen: computed from its series, not in the catalogue.',
+  bySizes: 'By its sizes: not in the catalogue, so only the sizes are checked.',
 }
 
-/** A designation given by hand: the listed part, with its options kept in the text. */
-function given(slot: Slot, text: string, language: Language): Filled {
-  const exact = findPart(language.catalogue, text, PIECE_OF[slot.role]) ?? findPart(language.catalogue, text)
-  const read = exact ? null : readClean(text, language)
-  const part = exact ?? read?.part ?? undefined
-  if (part && belongs(slot, part))
-    return { slot, state: 'filled', designation: read?.canonical ?? part.base, part, reason: 'As chosen.' }
-  if (part)
-    return conflict(
+/** A set in the place of one of its rings. */
+const isRingOf = (value: KnownPart, role: SlotRole): role is 'cone' | 'cup' =>
+  (role === 'cone' || role === 'cup') && (isTaperedSet(value) || value.kind === 'own')
+
+function placed(slot: Slot, value: KnownPart, bench: Bench): Filled {
+  const assumed = value.kind !== 'listed'
+  if (isRingOf(value, slot.role)) {
+    // Cone and cup under one number are bought once, with the cone.
+    const ring = ringFor(value, slot.role, bench)
+    const once = slot.role === 'cup' && bench.request.parts[slot.mate ?? '']?.trim() === ring.designation
+    return filledWith(
       slot,
-      text,
-      `${part.base} is a ${part.piece === 'hardware' || part.piece === 'complete' ? familyFacts(part.family).words : part.piece}; this place takes a ${slot.words.toLowerCase()}.`,
+      ring,
+      once ? 'Comes with its cone: one set under one number.' : REASONS[value.kind],
+      { assumed, ...(once && { quantity: 0 }) },
     )
-  if (FREE_TEXT.has(slot.role))
-    return {
+  }
+  return filledWith(slot, value, REASONS[value.kind], { assumed })
+}
+
+/** A designation given by hand: the listed part, an own one, one by its sizes; else text where the role allows it. */
+function given(slot: Slot, text: string, bench: Bench): Filled {
+  const role = ROLES[slot.role]
+  const value = resolvePart(text, bench, { piece: role.piece, bySizes: BY_SIZES[slot.role] })
+  const known = knownPart(value)
+  if (known && (role.takes?.(known.part) || isRingOf(known, slot.role))) return placed(slot, known, bench)
+  if (known) {
+    const { piece, family, base } = known.part
+    const what = piece === 'hardware' || piece === 'complete' ? familyFacts(family).words : piece
+    return conflict(slot, text, `${base} is a ${what}; this place takes a ${slot.words.toLowerCase()}.`)
+  }
+  if (role.freeText)
+    return filledWith(
       slot,
-      state: 'filled',
-      designation: text,
-      part: null,
-      reason: 'As written; not in the catalogue, so not checked.',
-      assumed: true,
-    }
-  const meant = suggestionsFor(text, language).map(({ designation }) => designation)
+      value ?? { kind: 'text', text },
+      'As written; not in the catalogue, so not checked.',
+      { assumed: true },
+    )
+  const meant = suggestionsFor(text, bench.language).map(({ designation }) => designation)
+  const sizes = BY_SIZES[slot.role] ? ' or give its sizes, such as 20 × 35 × 9' : ''
   return gap(
     slot,
-    `“${text}” is not in the catalogue. Check the number, or identify the part first.${meant.length > 0 ? ` Did you mean ${meant.slice(0, 3).join(', ')}?` : ''}`,
+    `“${text}” is not in the catalogue. Check the number${sizes}.${meant.length > 0 ? ` Did you mean ${meant.slice(0, 3).join(', ')}?` : ''}`,
     meant,
   )
 }
@@ -139,10 +85,22 @@ function given(slot: Slot, text: string, language: Language): Filled {
 /** A finding that renews this place: the old part may not stay, an optional one is added. */
 const renewedBy = (slot: Slot, { request }: Bench) => slot.addedBy.find((f) => request.findings?.includes(f))
 
+/** A place that is there only when asked for, when something was found, or when its bearing needs it. */
+const wantedAnyway = (slot: Slot, bench: Bench): boolean =>
+  renewedBy(slot, bench) !== undefined || (slot.role === 'adapterSleeve' && sleeveOf(slot.at, bench) !== null)
+
+/** A part that is always renewed is never simply “none”: the reason is asked for, and kept. */
+const reasonFor = (slot: Slot, { request }: Bench): string | undefined =>
+  request.reasons?.[slot.id]?.trim() || undefined
+
 function fill(slot: Slot, bench: Bench): Filled | null {
   const found = renewedBy(slot, bench)
-  const text = bench.request.parts[slot.id]?.trim() ?? (slot.onRequest && !found ? 'none' : 'auto')
-  if (text === 'none') return null
+  const text =
+    bench.request.parts[slot.id]?.trim() ?? (slot.onRequest && !wantedAnyway(slot, bench) ? 'none' : 'auto')
+  if (text === 'none')
+    return slot.singleUse && !slot.onRequest && reasonFor(slot, bench) === undefined
+      ? gap(slot, 'Always renewed. If this machine has none, say why.')
+      : null
   if (text === 'out') return gap(slot, 'Left out. Nothing stands in this place.')
   if (text === 'keep') {
     if (found)
@@ -152,6 +110,7 @@ function fill(slot: Slot, bench: Bench): Filled | null {
           slot,
           state: 'filled',
           designation: 'the old one stays',
+          value: null,
           part: null,
           reason: 'Kept: only where it is sound.',
           stays: true,
@@ -162,36 +121,70 @@ function fill(slot: Slot, bench: Bench): Filled | null {
           slot.singleUse ? 'Used once only: take a new one.' : 'Renewed with its mate, always.',
         )
   }
-  if (text !== 'auto' && text !== '') return given(slot, text, bench.language)
-  return slot.role === 'grease' ? null : FILLERS[slot.role](slot, bench)
+  if (text !== 'auto' && text !== '') return given(slot, text, bench)
+  return slot.role === 'grease' ? null : propose(slot, bench)
 }
 
-function lineOf(filled: Filled, positions: number, supplyOf: SupplyOf): KitLine {
+function lineOf(filled: Filled, bench: Bench): KitLine {
   const { slot } = filled
-  const each = filled.stays ? 0 : (filled.quantity ?? slot.perPosition)
+  const { request, supplyOf } = bench
+  const unit = filled.unit ?? (slot.role === 'grease' ? 'g' : 'pcs')
+  const typed = unit === 'pcs' && filled.quantity !== 0 ? request.quantities?.[slot.id] : undefined
+  const each = filled.stays ? 0 : (typed ?? filled.quantity ?? slot.perPosition)
+  const stock = each > 0 && filled.state === 'filled' ? supplyOf(filled.designation) : null
   return {
     slot: slot.id,
+    role: slot.role,
     words: slot.words,
     designation: filled.designation,
+    value: filled.value,
+    stays: filled.stays ?? false,
     quantityPerPosition: each,
-    quantity: each * positions,
-    unit: filled.unit ?? (slot.role === 'grease' ? 'g' : 'pcs'),
+    quantity: each * request.positions,
+    unit,
     singleUse: slot.singleUse,
     state: filled.state,
     reason: filled.reason,
     assumed: filled.assumed ?? false,
     note: slot.note,
     alternatives: filled.alternatives ?? [],
-    stock: each > 0 && filled.state === 'filled' ? supplyOf(filled.designation) : null,
+    price: stock?.price ?? null,
+    stock,
   }
 }
 
+/** Lines beside the places: studs, a drum, what a machine has more. */
+function extraLines(bench: Bench): KitLine[] {
+  const { request, supplyOf } = bench
+  return (request.extras ?? []).map(({ id, words, designation, quantity }) => {
+    const stock = supplyOf(designation)
+    return {
+      slot: `extra.${id}`,
+      role: 'plain',
+      words,
+      designation,
+      value: resolvePart(designation, bench) ?? { kind: 'text', text: designation },
+      stays: false,
+      quantityPerPosition: quantity,
+      quantity: quantity * request.positions,
+      unit: 'pcs',
+      singleUse: false,
+      state: 'filled',
+      reason: 'Added to this kit.',
+      assumed: false,
+      note: '',
+      alternatives: [],
+      price: stock?.price ?? null,
+      stock,
+    }
+  })
+}
+
 /** Of everything that is bought by the piece; null while a price is unknown or nothing is bought. */
-function priceOf(lines: readonly KitLine[]): number | null {
+export function priceOf(lines: readonly KitLine[]): number | null {
   const bought = lines.filter((l) => l.quantity > 0 && l.unit === 'pcs')
-  if (bought.length === 0 || bought.some((l) => l.state !== 'filled' || (l.stock?.price ?? null) === null))
-    return null
-  return Math.round(bought.reduce((sum, l) => sum + (l.stock?.price ?? 0) * l.quantity, 0) * 100) / 100
+  if (bought.length === 0 || bought.some((l) => l.state !== 'filled' || l.price === null)) return null
+  return Math.round(bought.reduce((sum, l) => sum + (l.price ?? 0) * l.quantity, 0) * 100) / 100
 }
 
 /** A failed check puts every line it names in conflict, with the check's words. */
@@ -204,7 +197,7 @@ function withConflicts(lines: readonly KitLine[], checks: readonly KitCheck[]): 
   })
 }
 
-function nextStep(lines: readonly KitLine[]): Kit['next'] {
+export function nextStep(lines: readonly KitLine[]): Kit['next'] {
   const line = lines.find((l) => l.state === 'conflict') ?? lines.find((l) => l.state === 'gap')
   if (line)
     return {
@@ -218,23 +211,53 @@ function nextStep(lines: readonly KitLine[]): Kit['next'] {
   return assumed ? { heading: `Confirm the ${assumed.words.toLowerCase()}`, line: assumed.reason } : null
 }
 
-/** `innerBearing: "L68149/L68110"` stands for cone and cup, `bearing: "6203-2RS"` for every whole bearing. */
-function spreadSets({ slots }: Arrangement, request: KitRequest): KitRequest {
+/** How a whole tapered bearing of an end is called where parts are given: `innerBearing`, `leftBearing`. */
+export const bearingName = ({ id, side }: Pick<Slot, 'id' | 'side'>): string => `${side ?? id}Bearing`
+
+/**
+ * Names that stand for several places: a tapered set for its cone and cup, `bearing` for every whole bearing, `seal` for
+ * every seal. A set typed into the place of one ring fills the other too.
+ */
+function spread(arrangement: Arrangement, request: KitRequest, knowledge: Knowledge): KitRequest {
   const parts: Record<string, string> = { ...request.parts }
-  for (const { id, mate, role } of slots) {
-    if (role !== 'cone' || mate === undefined) continue
-    const pair = /^\s*(\S+?)\s*\/\s*(\S+)\s*$/.exec(parts[id.replace(/Cone$/, 'Bearing')] ?? '')
-    if (!pair) continue
-    parts[id] ??= pair[1] ?? ''
-    parts[mate] ??= pair[2] ?? ''
+  const open = (id: string): boolean => (parts[id] ?? 'auto').trim() === 'auto'
+  for (const slot of arrangement.slots) {
+    if (slot.role !== 'cone' || slot.mate === undefined) continue
+    const { id, mate } = slot
+    const named = parts[bearingName(slot)] ?? parts['bearing']
+    const typed = [parts[id], parts[mate], named].find(
+      (text) => text !== undefined && isSetText(text, knowledge),
+    )
+    const set = typed === undefined ? null : resolvePart(typed, knowledge, { bySizes: 'tapered-metric' })
+    const value = knownPart(set)
+    if (!value) continue
+    const { cone, cup } = value.part.set ?? { cone: value.designation, cup: value.designation }
+    if (open(id) || parts[id] === typed) parts[id] = cone
+    if (open(mate) || parts[mate] === typed) parts[mate] = cup
   }
-  if (parts['bearing']) for (const { id, role } of slots) if (isBearing(role)) parts[id] ??= parts['bearing']
+  for (const { id, role } of arrangement.slots) {
+    const name = isWholeBearing(role) ? 'bearing' : role === 'seal' ? 'seal' : undefined
+    const text = name && parts[name]
+    if (text !== undefined) parts[id] ??= text
+  }
   return { ...request, parts }
+}
+
+function isSetText(text: string, knowledge: Knowledge): boolean {
+  const value = knownPart(resolvePart(text, knowledge, { bySizes: 'tapered-metric' }))
+  return value !== null && (isTaperedSet(value) || (value.kind === 'own' && value.part.piece === 'complete'))
+}
+
+export interface ProposeOptions {
+  supplyOf?: SupplyOf | undefined
+  /** slot id → designation chosen before */
+  held?: Readonly<Record<string, string>> | undefined
 }
 
 /**
  * Fills the places of an arrangement from what is given and measured, checks every neighbour against the other, and
- * says what is missing or does not go together. Among what fits, takes what lies on the shelf.
+ * says what is missing or does not go together. Among what fits, what was chosen before stays; else what lies on the shelf
+ * is taken.
  *
  * @param request `positions` wheel ends or wheels, ≥ 1
  * @returns one line for each place in fitting order; `complete` only without gaps and conflicts
@@ -242,21 +265,29 @@ function spreadSets({ slots }: Arrangement, request: KitRequest): KitRequest {
 export function proposeKit(
   arrangement: Arrangement,
   request: KitRequest,
-  language: Language,
-  supplyOf: SupplyOf = () => null,
+  knowledge: Knowledge,
+  { supplyOf = () => null, held = {} }: ProposeOptions = {},
 ): Kit {
   const filled = new Map<string, Filled>()
-  const bench: Bench = { arrangement, request: spreadSets(arrangement, request), language, filled, supplyOf }
-  const inOrder = [...arrangement.slots].sort((a, b) => AFTER[a.role] - AFTER[b.role])
+  const bench: Bench = {
+    ...knowledge,
+    arrangement,
+    request: spread(arrangement, request, knowledge),
+    filled,
+    supplyOf,
+    held,
+  }
+  const inOrder = [...arrangement.slots].sort((a, b) => ROLES[a.role].order - ROLES[b.role].order)
   for (const slot of inOrder) {
     const done = slot.role === 'grease' ? (fill(slot, bench) ?? fillGrease(slot, bench)) : fill(slot, bench)
     if (done) filled.set(slot.id, done)
   }
   const checks = checkKit(bench)
   const lines = withConflicts(
-    arrangement.slots
-      .flatMap(({ id }) => filled.get(id) ?? [])
-      .map((f) => lineOf(f, request.positions, supplyOf)),
+    [
+      ...arrangement.slots.flatMap(({ id }) => filled.get(id) ?? []).map((f) => lineOf(f, bench)),
+      ...extraLines(bench),
+    ],
     checks,
   )
   return {
@@ -264,6 +295,10 @@ export function proposeKit(
     positions: request.positions,
     lines,
     checks,
+    absent: arrangement.slots.flatMap((slot) => {
+      const reason = filled.has(slot.id) ? undefined : reasonFor(slot, bench)
+      return reason === undefined ? [] : [{ slot: slot.id, words: slot.words, reason }]
+    }),
     complete: lines.every((line) => line.state === 'filled'),
     price: priceOf(lines),
     next: nextStep(lines),

@@ -1,18 +1,20 @@
 import { writeMm } from '../quantity'
-import { hardwareOf, isBearing, type Bench } from './fill'
+import { hardwareOf, type Bench } from './fill'
+import { isWholeBearing, ROLES } from './roles'
 
 /** A driver is this much smaller than the ring it drives, mm (common practice). */
 const DRIVER_UNDER_MM = 0.5
 
 /**
  * Tools sized to the parts of a kit (common practice): drivers a little under the outside diameter, sockets by the nut,
- * pliers by the ring. Torque wrench always: its value is the manual's.
+ * pliers by the ring. Torque wrench wherever
+ * something is tightened: its value is the manual's.
  */
 export function toolsFor({ arrangement, filled }: Bench): string[] {
   const tools = arrangement.slots.flatMap((slot): string[] => {
     const part = filled.get(slot.id)?.part
     const outside = part?.dimensions.outside
-    if ((isBearing(slot.role) || slot.role === 'cup' || slot.role === 'seal') && outside !== undefined)
+    if ((isWholeBearing(slot.role) || slot.role === 'cup' || slot.role === 'seal') && outside !== undefined)
       return [
         `Driver ${writeMm(Math.floor((outside - DRIVER_UNDER_MM) * 10) / 10)} mm for ${part?.base}${slot.role === 'seal' ? ', flat' : ', on the outer ring only'}`,
       ]
@@ -28,5 +30,6 @@ export function toolsFor({ arrangement, filled }: Bench): string[] {
     if (hardwareOf(part, 'cotterPin')) return ['Pliers and side cutter for the cotter pin']
     return []
   })
-  return [...new Set([...tools, 'Torque wrench, set to the value of the manual'])]
+  const torqued = arrangement.slots.some(({ id, role }) => ROLES[role].fastener && filled.has(id))
+  return [...new Set([...tools, ...(torqued ? ['Torque wrench, set to the value of the manual'] : [])])]
 }

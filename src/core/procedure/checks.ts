@@ -1,3 +1,4 @@
+import { ROLES } from '../kit'
 import { placesOf } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
@@ -56,7 +57,7 @@ export function checkSteps(facts: PlanFacts): PlanStep[] {
       words: `Spacer: faces square and unburred, length against the shoulders of the ${facts.arrangement.hub}. Too short loads the bearings sideways.`,
       tool: 'Depth gauge or caliper',
     })
-  const threads = placesOf(facts).filter(({ slot }) => slot.role === 'castleNut' || slot.role === 'lockNut')
+  const threads = placesOf(facts).filter(({ slot }) => ROLES[slot.role].fastener === 'nut')
   if (threads.length > 0)
     steps.push({
       id: 'check.thread',
@@ -69,7 +70,7 @@ export function checkSteps(facts: PlanFacts): PlanStep[] {
       words: 'Closures of the new bearings as chosen in the kit; a one-sided one faces outward.',
       school: schoolNote('sealing', facts.schools),
     })
-  const reuse = placesOf(facts).some(({ slot, line }) => slot.role === 'cone' && line.quantity > 0)
+  const reuse = placesOf(facts).some(({ slot, line }) => slot.role === 'cone' && !line.stays)
   steps.push({
     id: 'check.new',
     words: `Lay the new parts on the old: number, closures, side.${reuse ? ' Cup and cone wear in together: both new, always.' : ''}`,

@@ -1,4 +1,6 @@
-import type { KitLine, Slot } from '../kit'
+import type { HardwareDetails } from '../catalogue'
+import { ROLES, type KitLine, type Slot, type SlotRole } from '../kit'
+import { knownPart, type KnownPart } from '../part'
 import type { PlanFacts, SeatFit } from './plan'
 
 /** A place of the kit with its line. */
@@ -22,29 +24,41 @@ export const isTight = (fit: SeatFit | undefined): boolean => fit !== undefined 
 export const isTapered = ({ arrangement }: PlanFacts): boolean =>
   arrangement.slots.some((slot) => slot.role === 'cone')
 
-/** A nut, bolt or screw that the manual gives a torque for. */
-export const isFastener = ({ slot, line }: Placed): boolean =>
-  slot.role === 'castleNut' ||
-  slot.role === 'lockNut' ||
-  (/\b(nut|bolt|screw)s?\b/i.test(line.words) && !/unit/i.test(line.words))
+/** The part that stands in a place, where its sizes are known. */
+export const partAt = ({ kit }: PlanFacts, slot: string): KnownPart | null =>
+  knownPart(kit.lines.find((line) => line.slot === slot)?.value)
+
+/** A nut, bolt, screw or threaded ring that the manual gives a torque for. */
+export const isFastener = ({ slot }: Placed): boolean => ROLES[slot.role].fastener !== undefined
+
+/** Nuts that set the play of a tapered pair: seated, backed off, set and locked, never tightened afterwards. */
+const SETTING: ReadonlySet<SlotRole> = new Set(['castleNut', 'clampNut', 'ringNut'])
+export const setsPlay = (facts: PlanFacts, { slot }: Placed): boolean =>
+  SETTING.has(slot.role) && isTapered(facts) && !isClamped(facts)
+
+/** Cones clamped over a collar or shims: the nut is fully tight and the collar decides the play. */
+export const isClamped = ({ arrangement }: PlanFacts): boolean =>
+  arrangement.slots.some(({ role }) => role === 'collar')
+
+const has =
+  (role: SlotRole) =>
+  ({ arrangement }: PlanFacts): boolean =>
+    arrangement.slots.some((slot) => slot.role === role)
 
 /** A unit bolted on whole, its bearing inside. */
-export const isBoltOn = ({ arrangement }: PlanFacts): boolean =>
-  arrangement.slots.some((slot) => slot.role === 'plain' && /unit/i.test(slot.words))
+export const isBoltOn = has('boltOnUnit')
+export const isInsert = has('insert')
+export const hasBalls = has('balls')
 
-export const isInsert = ({ arrangement }: PlanFacts): boolean =>
-  arrangement.slots.some((slot) => slot.role === 'insert')
+/** Hardware whose number does not say what it is. */
+const NUMBERED: ReadonlySet<HardwareDetails['what']> = new Set(['lockNut', 'lockWasher', 'adapterSleeve'])
 
-export const hasBalls = ({ arrangement }: PlanFacts): boolean =>
-  arrangement.slots.some((slot) => slot.role === 'balls')
-
-/** Name and number, as a step says it. */
+/** Name and number, as a step says it. Hardware is listed by what it is: “dust cap 1.781 in” needs no name before it. */
 export const nameOf = ({ line }: Placed): string => {
   const name = line.words.toLowerCase()
-  // “dust cap 1.781 in” says already that it is the hub cap.
-  const kind = name.split(/[\s,]+/).at(-1) ?? name
-  if (line.designation.toLowerCase().includes(kind)) return line.designation
-  return line.state === 'filled' && line.quantity > 0 && line.unit === 'pcs' && line.designation !== ''
+  const hardware = knownPart(line.value)?.part.hardware
+  if (hardware && !NUMBERED.has(hardware.what)) return line.designation
+  return line.state === 'filled' && !line.stays && line.unit === 'pcs' && line.designation !== ''
     ? `${name} ${line.designation}`
     : name
 }

@@ -1,4 +1,5 @@
-import { hasBalls, isFastener, isTapered, nameOf, placesOf, startLarge } from './facts'
+import { hasBalls, isClamped, isFastener, isTapered, nameOf, placesOf, setsPlay, startLarge } from './facts'
+import type { SlotRole } from '../kit'
 import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
 
@@ -25,12 +26,32 @@ export function adjustSteps(facts: PlanFacts): PlanStep[] {
         ]
       : []
   }
+  if (isClamped(facts))
+    return [
+      {
+        id: 'adjust.rock',
+        words:
+          'Dry, before any grease: nut fully tight over the collar, then rock and turn the hub. It turns freely with play just felt; the collar with its shims decides it, not the nut.',
+        caution: 'A preloaded pair runs hot within the hour: when in doubt one shim more.',
+      },
+      {
+        id: 'adjust.shim',
+        words:
+          'Play too large: take out a shim of the difference. No play: put one in. Apart again, then packed and closed.',
+        tool: 'Dial indicator with stand, feeler gauge',
+      },
+    ]
   const target = nut ? `${nut.target.min} to ${nut.target.max} mm` : "the manual's figure"
-  const slotted = placesOf(facts).some(({ slot }) => slot.role === 'castleNut')
-  const lock = slotted ? 'lock at the nearest slot loosened' : 'clamp the nut where it stands'
+  const by = (role: SlotRole) => placesOf(facts).some(({ slot }) => slot.role === role)
+  const lock = by('castleNut')
+    ? 'lock at the nearest slot loosened'
+    : by('lockingRingNut')
+      ? 'hold the inner nut where it stands and lock it with the outer one; locking moves it, so measure again'
+      : 'clamp the nut where it stands'
+  const byFeel = schools.adjustment === 'feel'
   const feel: PlanStep = {
-    id: 'adjust.feel',
-    words: `By feel: spin the wheel while tightening until it drags, back off a quarter turn to free it, re-snug by fingers, ${lock}.`,
+    id: byFeel ? 'adjust.feel' : 'adjust.seat',
+    words: `${byFeel ? 'By feel' : 'Seat the rollers'}: spin the wheel while tightening to the seating torque of the manual, or until it drags; back off a quarter turn to free it, re-snug by fingers, ${lock}. The nut is not tightened again afterwards.`,
     caution:
       'The quarter turn only frees it: it is far more than the play wanted. Over-tight kills as surely as loose.',
   }
@@ -39,22 +60,14 @@ export function adjustSteps(facts: PlanFacts): PlanStep[] {
     words: `Dial indicator on the hub, push and pull: end play ${target}.${nut ? ` One slot is ${nut.stepMm.toFixed(3)} mm (${Math.round(nut.stepDegrees)}°).` : ''}`,
     tool: 'Dial indicator with stand',
   }
-  const mine =
-    schools.adjustment === 'feel'
-      ? [feel, measured]
-      : [
-          { ...feel, id: 'adjust.seat', words: feel.words.replace(/^By feel: s/, 'Seat the rollers: s') },
-          measured,
-        ]
-  const last = mine.at(-1)
-  if (last) last.school = schoolNote('adjustment', schools)
-  return mine
+  measured.school = schoolNote('adjustment', schools)
+  return [feel, measured]
 }
 
 export function finishSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
-  const by = (role: string) => places.filter(({ slot }) => slot.role === role)
-  const fasteners = places.filter(isFastener)
+  const by = (role: SlotRole) => places.filter(({ slot }) => slot.role === role)
+  const fasteners = places.filter((place) => isFastener(place) && !setsPlay(facts, place))
   const wheel = facts.arrangement.turning === 'outer'
   const steps: PlanStep[] = []
   for (const place of by('cotterPin'))
@@ -64,7 +77,12 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
     })
   for (const place of by('lockWasher'))
     steps.push({ id: `finish.${place.slot.id}`, words: 'Bend one tab of the washer into a slot of the nut.' })
-  if (places.some(({ line }) => /clamp screw/i.test(line.words)))
+  for (const place of by('nutLock'))
+    steps.push({
+      id: `finish.${place.slot.id}`,
+      words: `${nameOf(place)}: over the nut so that a gap of its teeth meets the hole, pin through both.`,
+    })
+  if (by('clampScrew').length > 0)
     steps.push({
       id: 'finish.clamp',
       words: 'Tighten the clamp screw, then measure the play again: clamping moves the nut.',
@@ -77,7 +95,7 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
       caution: 'No value is given here on purpose: it is in the manual of the machine.',
       school: schoolNote('torque', facts.schools),
     })
-  if (places.some(({ slot, line }) => slot.role === 'consumable' && /thread/i.test(line.words)))
+  if (by('threadlocker').length > 0)
     steps.push({
       id: 'finish.threadlocker',
       words: 'Threadlocker on clean, dry set screws; not on oily threads.',

@@ -1,6 +1,6 @@
 import { recheckDates } from '../adjust'
 import { checkSteps, cleanSteps } from './checks'
-import { isFastener, isTapered, nameOf, placesOf } from './facts'
+import { isFastener, isTapered, nameOf, placesOf, setsPlay } from './facts'
 import { adjustSteps, finishSteps } from './finishing'
 import { mountSteps } from './mounting'
 import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
@@ -18,17 +18,22 @@ const BUILDERS: readonly (readonly [PlanSection, (facts: PlanFacts) => PlanStep[
   ['finish', finishSteps],
 ]
 
+/** Seats that must be repaired before anything is fitted in them. */
+const lostSeats = (facts: PlanFacts): string[] =>
+  facts.fits
+    .filter((fit) => fit.seat?.verdict === 'replace')
+    .map(
+      (fit) =>
+        `Seat of ${facts.kit.lines.find((l) => l.slot === fit.slot)?.words.toLowerCase() ?? fit.slot}, ${fit.ring === 'inner' ? 'shaft' : 'housing'}: repair or renew before fitting. ${fit.seat?.why ?? ''}`,
+    )
+
 function openQuestions(facts: PlanFacts): string[] {
   const gaps = facts.kit.lines.filter((line) => line.state !== 'filled')
-  const lost = facts.fits.filter((fit) => fit.seat?.verdict === 'replace')
   return [
     ...gaps.map(
       (line) => `${line.words}: ${line.state === 'gap' ? 'missing' : 'does not fit'}. ${line.reason}`,
     ),
-    ...lost.map(
-      (fit) =>
-        `Seat of ${facts.kit.lines.find((l) => l.slot === fit.slot)?.words.toLowerCase() ?? fit.slot}, ${fit.ring === 'inner' ? 'shaft' : 'housing'}: repair or renew before fitting. ${fit.seat?.why ?? ''}`,
-    ),
+    ...lostSeats(facts),
     ...(facts.run === 'notUntilRepaired' ? ['The machine does not run until this is repaired.'] : []),
   ]
 }
@@ -37,7 +42,10 @@ function openQuestions(facts: PlanFacts): string[] {
 function torqueRows(facts: PlanFacts): Plan['torques'] {
   const rows = placesOf(facts)
     .filter(isFastener)
-    .map(({ slot, line }) => ({ id: slot.id, words: line.words }))
+    .map((place) => ({
+      id: place.slot.id,
+      words: setsPlay(facts, place) ? `${place.line.words}, seating torque` : place.line.words,
+    }))
   return rows.length === 0 && facts.arrangement.turning === 'outer'
     ? [{ id: 'axle', words: 'Fastener of the axle' }]
     : rows
@@ -58,5 +66,6 @@ export function makePlan(facts: PlanFacts): Plan {
     tools: pickTools(wantedTools(facts), facts.toolbox),
     rechecks: recheckDates(facts.fittedOn, isTapered(facts), facts.wet),
     open: openQuestions(facts),
+    lost: lostSeats(facts),
   }
 }

@@ -1,3 +1,4 @@
+import type { Slot, SlotRole } from '../kit'
 import { isFastener, isTapered, placesOf, type Placed } from './facts'
 import type { Ordered } from './ordered'
 import type { PlanFacts } from './plan'
@@ -8,8 +9,7 @@ export const holdsWheel = ({ arrangement }: PlanFacts, { slot }: Placed): boolea
 
 /** Something to look at while fitting: an encoder by a paper clip, others by their note. */
 export function checkStep(facts: PlanFacts, { slot, line }: Placed, id: string): Ordered[] {
-  const magnetic = /encoder|sensor/i.test(`${slot.id} ${line.words}`)
-  if (!magnetic) return [{ id, order: 39, words: `${line.words}: ${line.note}` }]
+  if (slot.senses === undefined) return [{ id, order: 39, words: `${line.words}: ${line.note}` }]
   if (facts.encoder === null)
     return [
       {
@@ -18,36 +18,117 @@ export function checkStep(facts: PlanFacts, { slot, line }: Placed, id: string):
         words: `${line.words}: hold a paper clip to both faces. If one is magnetic, it goes toward the sensor.`,
       },
     ]
-  return facts.encoder && slot.id !== 'encoder'
+  return facts.encoder && slot.senses === 'sensor'
     ? [{ id, order: 88, words: `${line.words}: ${line.note}` }]
     : []
 }
 
-/** Order of plain parts by what they are called; first match counts. */
-const PLAIN: readonly (readonly [RegExp, number, string])[] = [
-  [/unit/i, 40, 'against a clean, flat face.'],
-  [/bolts/i, 41, 'start by hand, then snug in a cross pattern.'],
-  [/nut|screw/i, 86, 'start by hand.'],
-  [/housing/i, 42, 'onto a clean, flat face, shaft in line.'],
-  [/retainer/i, 54, 'home against the second bearing.'],
-  [/^cup/i, 32, ''],
-  [/^cone/i, 56, ''],
-  [/dust/i, 57, ''],
-  [/cover|cap/i, 92, ''],
-  [/shield/i, 38, ''],
-]
+/** When a part written by hand is fitted, and how; without an order it follows the place before it. */
+interface PlainStep {
+  order?: number
+  how?: string
+}
 
-export function plainSteps(facts: PlanFacts, place: Placed, id: string, name: string): Ordered[] {
+type OwnStep =
+  | 'cone'
+  | 'cup'
+  | 'ballBearing'
+  | 'bearing'
+  | 'insert'
+  | 'hubUnit'
+  | 'balls'
+  | 'seal'
+  | 'wearSleeve'
+  | 'washer'
+  | 'castleNut'
+  | 'lockNut'
+  | 'lockWasher'
+  | 'cotterPin'
+  | 'cap'
+  | 'snapRing'
+  | 'spacerTube'
+  | 'collar'
+  | 'wheelSpacer'
+  | 'adapterSleeve'
+  | 'nutLock'
+  | 'threadlocker'
+  | 'consumable'
+  | 'check'
+  | 'grease'
+
+/** Fitting of the parts written by hand, by role (common practice). */
+export const PLAIN: Readonly<Record<Exclude<SlotRole, OwnStep>, PlainStep>> = {
+  boltOnUnit: { order: 40, how: 'against a clean, flat face.' },
+  bolts: { order: 41, how: 'start by hand, then snug in a cross pattern.' },
+  housing: { order: 42, how: 'onto a clean, flat face, shaft in line.' },
+  retainer: { order: 54, how: 'home against the bearing before it.' },
+  ballCup: { order: 32 },
+  ballCone: { order: 56 },
+  adjustingCone: { order: 62, how: 'by hand until the play is gone, not tighter.' },
+  dustCover: { order: 57 },
+  cover: { order: 92 },
+  shield: { order: 38 },
+  axle: { order: 45, how: 'in before the side that would block it.' },
+  pin: { order: 70, how: 'through by hand; its notch to the set screw.' },
+  hubBody: { order: 56 },
+  shims: { order: 78, how: 'each on the side it came from, counted.' },
+  studs: { order: 35, how: 'drawn in square, splines in line.' },
+  plainWasher: { order: 82 },
+  clampNut: { order: 86, how: 'start by hand.' },
+  clampScrew: { order: 86, how: 'start by hand.' },
+  ringNut: { order: 84, how: 'on by hand over its whole thread.' },
+  lockingRingNut: { order: 87, how: 'on by hand; it locks the inner one after setting.' },
+  jamNut: { order: 86, how: 'start by hand.' },
+  axleNut: { order: 86, how: 'start by hand.' },
+  wheelNuts: {
+    order: 94,
+    how: 'dry and clean, by hand, then in a star pattern; final tightening on the ground.',
+  },
+  setScrews: { order: 86, how: 'start by hand.' },
+  nipple: {},
+  plain: {},
+}
+
+/** Where no order is known. */
+const ANYWHERE = 70
+
+/** A part the role says nothing of comes right after the place its author put it behind. */
+function afterItsNeighbour(facts: PlanFacts, slot: Slot): number {
+  const { slots } = facts.arrangement
+  const before = slots.slice(0, slots.indexOf(slot)).findLast(({ role }) => stated(role) !== undefined)
+  return (before ? (stated(before.role) ?? ANYWHERE) : ANYWHERE) + slots.indexOf(slot) / 1000
+}
+const AFTER_ROLE: Partial<Record<SlotRole, number>> = {
+  cup: 31,
+  ballBearing: 50,
+  bearing: 50,
+  insert: 40,
+  hubUnit: 40,
+  spacerTube: 45,
+  seal: 66,
+  snapRing: 71,
+  wheelSpacer: 72,
+  cone: 80,
+  washer: 82,
+  castleNut: 84,
+  lockWasher: 52,
+  lockNut: 53,
+  collar: 77,
+}
+const stated = (role: SlotRole): number | undefined =>
+  AFTER_ROLE[role] ?? (role in PLAIN ? PLAIN[role as keyof typeof PLAIN].order : undefined)
+
+export function plainSteps(
+  facts: PlanFacts,
+  place: Placed,
+  { order, how = '' }: PlainStep,
+  name: string,
+): Ordered[] {
   const { slot, line } = place
-  const [, order, how] = PLAIN.find(([words]) => words.test(line.words)) ?? [
-    null,
-    slot.side === 'inner' || /inner/i.test(slot.id) ? 57 : 70,
-    '',
-  ]
   return [
     {
-      id,
-      order,
+      id: `mount.${slot.id}`,
+      order: order ?? afterItsNeighbour(facts, slot),
       words: `${name}: ${how} ${line.note}`,
       ...(isFastener(place) && { tool: "Torque wrench, to the manual's value" }),
     },

@@ -5,12 +5,13 @@ import {
   isTapered,
   isTight,
   nameOf,
+  partAt,
   placesOf,
   round,
   startLarge,
   type Placed,
 } from './facts'
-import { checkStep, holdsWheel, plainSteps, wheelStep } from './mountRest'
+import { checkStep, holdsWheel, PLAIN, plainSteps, wheelStep } from './mountRest'
 import type { Ordered } from './ordered'
 import type { PlanFacts, PlanStep, SeatFit } from './plan'
 import { schoolNote } from './schools'
@@ -33,7 +34,7 @@ function driving(facts: PlanFacts, fit: SeatFit | undefined, coldOnly = false): 
   if (!isTight(fit)) return 'By hand: a slide fit, a film of oil'
   const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
   const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod with washers of ${fit.rod.washerMm} mm)` : ''}`
-  return !coldOnly && facts.schools.heat === 'heat' && /^Heat/.test(fit.heatAdvice)
+  return !coldOnly && facts.schools.heat === 'heat' && fit.byHeat
     ? `${fit.heatAdvice} Else: ${pressed}`
     : pressed
 }
@@ -54,21 +55,23 @@ const START =
   'Start square; if it cants, stop, and bring the pressure to the high side. Seated when the pitch of the blows changes or the force rises suddenly: stop.'
 
 function closureWords(facts: PlanFacts, slot: string): string {
-  const closure = facts.parts.get(slot)?.closure
+  const closure = partAt(facts, slot)?.closure
   if (closure?.sides !== 1) return ''
   return ' Closed side outward; back the open side with grease.'
 }
 
 /** Which end goes in first: the one with the locating shoulder; it fixes the position of the wheel. */
 function isFirst({ firstSide }: PlanFacts, { slot }: Placed): boolean {
-  const side =
-    slot.side ?? (/locating/i.test(slot.id) ? 'first' : /floating/i.test(slot.id) ? 'last' : undefined)
-  if (firstSide !== '' && side !== undefined && side !== 'first' && side !== 'last') return side === firstSide
-  return side === undefined || side === 'left' || side === 'inner' || side === 'first'
+  const { side, locating } = slot
+  if (firstSide !== '' && side !== undefined) return side === firstSide
+  if (locating !== undefined) return locating === 'locating'
+  return side === undefined || side === 'left' || side === 'inner'
 }
 
-/** A second bearing of one end sits against the first; arrangements say so in its name. */
-const isStacked = ({ slot }: Placed): boolean => /\b(second|stacked)\b/i.test(slot.words)
+/** What belongs to the carrier goes in after the shell, in the order it stands there. */
+const CARRIER = 51
+const inCarrier = ({ arrangement }: PlanFacts, { slot }: Placed): number =>
+  CARRIER + arrangement.slots.indexOf(slot) / 100
 
 function bearingStep(facts: PlanFacts, place: Placed): Ordered {
   const { slot } = place
@@ -77,10 +80,10 @@ function bearingStep(facts: PlanFacts, place: Placed): Ordered {
   const tight = isTight(fitOf(facts, slot.id, 'outer'))
     ? fitOf(facts, slot.id, 'outer')
     : fitOf(facts, slot.id, 'inner')
-  const hasSpacer = placesOf(facts).some((p) => p.slot.role === 'spacerTube')
-  const carrier = /carrier/i.test(slot.words)
+  const hasSpacer = placesOf(facts).some((p) => p.slot.role === 'spacerTube' && !p.slot.carrier)
+  const { carrier } = slot
   const where = shaft ? 'onto the shaft' : `into the ${carrier ? 'carrier' : facts.arrangement.hub}`
-  const why = isStacked(place)
+  const why = slot.stacked
     ? ', against the one before it.'
     : first
       ? ' first, the side with the locating shoulder: it fixes the position.'
@@ -89,8 +92,9 @@ function bearingStep(facts: PlanFacts, place: Placed): Ordered {
         : '.'
   return {
     id: `mount.${slot.id}`,
-    order: first ? 30 : carrier ? 51 : 50,
-    words: `${nameOf(place)}: ${where}${why} ${through(facts, slot.id)} Marking outward.${closureWords(facts, slot.id)} ${START}`,
+    order: carrier ? inCarrier(facts, place) : first ? 30 : 50,
+    driven: true,
+    words: `${nameOf(place)}: ${where}${why} ${through(facts, slot.id)} Marking outward.${closureWords(facts, slot.id)}`,
     tool: driving(facts, tight),
     caution: 'Eye protection; gloves for hot parts; never stand in line with the press.',
   }
@@ -116,7 +120,8 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
         {
           id,
           order: outerSide ? 31 : 30,
-          words: `${name}: into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder. ${START}`,
+          words: `${name}: into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder.`,
+          driven: true,
           tool: driving(facts, fitOf(facts, slot.id, 'outer')),
           caution:
             'Eye protection; gloves for a hot hub. The old cup, ground 0.5 mm smaller outside, makes a drift.',
@@ -162,7 +167,8 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
             facts.encoder === true
               ? ' The magnetic encoder side goes toward the sensor: a paper clip tells it. Keep steel dust and magnets away.'
               : ''
-          } ${START}`,
+          }`,
+          driven: true,
           tool: driving(facts, fitOf(facts, slot.id, 'outer')),
           caution: 'Press guarded, eye protection, never stand in line.',
         },
@@ -179,8 +185,8 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
       return [
         {
           id,
-          order: 45,
-          words: /sleeve/i.test(line.words)
+          order: slot.carrier ? inCarrier(facts, place) : 45,
+          words: slot.carrier
             ? `${name}: in its place now. ${line.note}`
             : `${name}: in now, before the second bearing. Afterwards it cannot go in.`,
         },
@@ -203,7 +209,7 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
           words: `${name}: grease the lip and its journal, drive in square and flush, ${
             facts.arrangement.filmOnly ? 'lip' : 'spring side'
           } toward the ${facts.arrangement.filmOnly ? 'outside' : 'bearing'}. A dry lip tears at the first turn.`,
-          tool: `Flat driver a little smaller than ${round(facts.parts.get(slot.id)?.part.dimensions.outside ?? 0) === '0' ? 'its outside' : `${round((facts.parts.get(slot.id)?.part.dimensions.outside ?? 0) - 0.5)} mm`}`,
+          tool: `Flat driver a little smaller than ${round(partAt(facts, slot.id)?.part.dimensions.outside ?? 0) === '0' ? 'its outside' : `${round((partAt(facts, slot.id)?.part.dimensions.outside ?? 0) - 0.5)} mm`}`,
         },
       ]
     case 'wheelSpacer':
@@ -230,8 +236,6 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
           words: `${line.words}: ${line.quantityPerPosition > 0 ? `${line.quantityPerPosition} balls` : 'balls'}, all of one new batch, set into the grease of the cup.`,
         },
       ]
-    case 'plain':
-      return plainSteps(facts, place, id, name)
     case 'check':
       return checkStep(facts, place, id)
     case 'grease':
@@ -245,10 +249,30 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
               school: schoolNote('grease', facts.schools),
             },
           ]
+    case 'collar':
+      return [
+        {
+          id,
+          order: 77,
+          words: `${name}: onto the spindle between the cones, with its shims as they were. ${line.note}`,
+        },
+      ]
+    case 'adapterSleeve':
+      return [
+        {
+          id,
+          order: 29,
+          words: `${name}: dry onto the clean shaft; the bearing is drawn up on it by its nut until the clearance has dropped as the maker's table says.`,
+        },
+      ]
     case 'cotterPin':
+    case 'nutLock':
     case 'cap':
+    case 'threadlocker':
     case 'consumable':
       return []
+    default:
+      return plainSteps(facts, place, PLAIN[slot.role], name)
   }
 }
 
@@ -265,11 +289,14 @@ export function mountSteps(facts: PlanFacts): PlanStep[] {
         'Shaft with its bearings into the housing; the floating bearing keeps room to move endways. Keys before the shaft is finally home.',
     })
   const ordered = steps.sort((a, b) => a.order - b.order)
-  const heated = ordered.find((s) => /^Heat/.test(s.tool ?? ''))
+  const hot = new Set(
+    facts.fits.filter((fit) => fit.byHeat && isTight(fit)).map(({ slot }) => `mount.${slot}`),
+  )
+  const heated = facts.schools.heat === 'heat' ? ordered.find(({ id }) => hot.has(id)) : undefined
   if (heated) heated.school ??= schoolNote('heat', facts.schools)
-  const first = ordered.findIndex((s) => s.words.includes(START))
+  const first = ordered.findIndex(({ driven }) => driven)
   return ordered
+    .map((s, i) => (s.driven ? { ...s, words: `${s.words} ${i === first ? START : AGAIN}` } : s))
     .map(step)
-    .map((s, i) => (i > first ? { ...s, words: s.words.replace(START, AGAIN) } : s))
     .map(startLarge)
 }

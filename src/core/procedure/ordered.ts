@@ -4,4 +4,6 @@ import type { PlanStep } from './plan'
 export interface Ordered extends PlanStep {
   /** what a later part would block comes first */
   order: number
+  /** a ring is started and driven home here: said in full the first time only */
+  driven?: true
 }

@@ -1,5 +1,4 @@
 import type { Arrangement, Kit } from '../kit'
-import type { Variant } from '../interchange'
 import type { Recheck } from '../adjust'
 import type { SchoolNote, Schools } from './schools'
 import type { OwnTool, ToolAnswer } from './tools'
@@ -14,6 +13,8 @@ export interface SeatFit {
   max: number
   /** to drop in, °C */
   celsius: number
+  /** it goes in by heat rather than by force; the advice says how hot at most */
+  byHeat: boolean
   heatAdvice: string
   forceKn: number
   seat?: { verdict: 'good' | 'doubtful' | 'replace'; why: string } | undefined
@@ -24,8 +25,6 @@ export interface SeatFit {
 export interface PlanFacts {
   arrangement: Arrangement
   kit: Kit
-  /** slot → part with its options, where it is known */
-  parts: ReadonlyMap<string, Variant>
   fits: readonly SeatFit[]
   /** verdicts of the inspection, by part looked at */
   inspected: { part: string; words: string; verdict: 'good' | 'doubtful' | 'replace' }[]
@@ -88,4 +87,6 @@ export interface Plan {
   rechecks: Recheck[]
   /** what must be settled first */
   open: string[]
+  /** of that, seats that are lost */
+  lost: string[]
 }

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { shipped } from '../../../tests/support/shipped'
-import { variantOf } from '../interchange'
+import { shippedKnowledge } from '../../../tests/support/shipped'
 import { arrangementOf, ARRANGEMENTS, proposeKit, type KitRequest } from '../kit'
 import { makePlan } from './makePlan'
 import type { Plan, PlanFacts, SeatFit } from './plan'
@@ -14,6 +13,7 @@ const TIGHT: SeatFit = {
   min: -4,
   max: 39,
   celsius: 98,
+  byHeat: true,
   heatAdvice:
     'Heat the hub to about 100 °C by hot air, plate or induction, never with a flame; at most 150 °C.',
   forceKn: 12,
@@ -23,17 +23,10 @@ const TIGHT: SeatFit = {
 
 function plan(code: string, request: Partial<KitRequest> = {}, more: Partial<PlanFacts> = {}): Plan {
   const arrangement = arrangementOf(code)
-  const kit = proposeKit(arrangement, { positions: 2, parts: {}, sizes: {}, ...request }, shipped)
-  const parts = new Map(
-    kit.lines.flatMap((line) => {
-      const variant = line.state === 'filled' ? variantOf(line.designation, shipped) : null
-      return variant ? [[line.slot, variant] as const] : []
-    }),
-  )
+  const kit = proposeKit(arrangement, { positions: 2, parts: {}, sizes: {}, ...request }, shippedKnowledge)
   return makePlan({
     arrangement,
     kit,
-    parts,
     fits: [],
     inspected: [],
     checkNext: [],
@@ -86,7 +79,6 @@ describe('order of work (common practice)', () => {
       'mount.castleNut',
       'adjust.measured',
       'finish.cotterPin',
-      'finish.torque',
       'finish.cap',
       'finish.spin',
     )

@@ -1,5 +1,6 @@
 import { schoolNote } from './schools'
-import { hasBalls, isBoltOn, isFastener, isInsert, isTapered, placesOf } from './facts'
+import { ROLES, isWholeBearing } from '../kit'
+import { hasBalls, isBoltOn, isInsert, isTapered, placesOf } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
 
 /** Made safe, recorded, taken apart. Recording comes first: it cannot be done later. */
@@ -26,10 +27,8 @@ function recordStep(facts: PlanFacts): PlanStep {
 /** Steps that loosen what holds the bearings. */
 function looseningSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
-  const axleNut = places.some(({ line }) => /axle nut/i.test(line.words))
-  const nuts = places.some(
-    (p) => isFastener(p) && /nut/i.test(p.line.words) && !/axle nut/i.test(p.line.words),
-  )
+  const axleNut = places.some(({ slot }) => slot.role === 'axleNut')
+  const nuts = places.some(({ slot: { role } }) => ROLES[role].fastener === 'nut' && role !== 'axleNut')
   const steps: (PlanStep | false)[] = [
     nuts && {
       id: 'removal.nut',
@@ -47,7 +46,7 @@ function looseningSteps(facts: PlanFacts): PlanStep[] {
       tool: 'Snap ring pliers',
       caution: 'Eye protection: snap rings fly.',
     },
-    places.some(({ line }) => /retainer/i.test(line.words)) && {
+    places.some(({ slot }) => slot.role === 'retainer') && {
       id: 'removal.retainer',
       words: 'Retainer out before the bearings behind it. Left-hand threads exist: try gently both ways.',
     },
@@ -97,12 +96,12 @@ export function removalSteps(facts: PlanFacts): PlanStep[] {
         caution:
           'Eye protection: hardened rings shatter under a steel hammer. Support the hub on wood, never on rotor or studs.',
       })
-    else if (slot.role === 'ballBearing' || slot.role === 'bearing' || slot.role === 'hubUnit')
+    else if (isWholeBearing(slot.role) && slot.role !== 'insert')
       rings.push({
         id: `removal.${slot.id}`,
         words: onShaft
           ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.`
-          : `${line.words}: out of the ${/carrier/i.test(line.words) ? 'carrier' : arrangement.hub}, evenly all round, from the other side. A ring left on the shaft is pulled with a separator.`,
+          : `${line.words}: out of the ${slot.carrier ? 'carrier' : arrangement.hub}, evenly all round, from the other side. A ring left on the shaft is pulled with a separator.`,
         tool: schools.driving === 'press' ? 'Puller, separator or press' : 'Brass drift and hammer, evenly',
         caution: 'Eye protection; never stand in line with the press.',
       })

@@ -1,5 +1,6 @@
 import type { HardwareDetails } from '../catalogue'
-import { isFastener, isTapered, isTight, placesOf, round } from './facts'
+import { isWholeBearing } from '../kit'
+import { isFastener, isTapered, isTight, partAt, placesOf, round } from './facts'
 import type { PlanFacts, SeatFit } from './plan'
 import type { WantedTool } from './tools'
 
@@ -22,7 +23,7 @@ function sleeveFor(fit: SeatFit, name: string): WantedTool {
 }
 
 const hardware = (facts: PlanFacts, slot: string): HardwareDetails | undefined =>
-  facts.parts.get(slot)?.part.hardware
+  partAt(facts, slot)?.part.hardware
 
 /** Tools of a plan, sized to its parts (common practice). */
 export function wantedTools(facts: PlanFacts): WantedTool[] {
@@ -30,7 +31,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
   const wanted: WantedTool[] = []
   for (const fit of facts.fits)
     if (isTight(fit)) {
-      const name = facts.parts.get(fit.slot)?.part.base ?? fit.slot
+      const name = partAt(facts, fit.slot)?.part.base ?? fit.slot
       wanted.push(sleeveFor(fit, name))
     }
   const force = Math.max(0, ...facts.fits.map((fit) => (isTight(fit) ? fit.forceKn : 0)))
@@ -46,7 +47,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
         : 'Heat instead; no rod that goes through the bore is strong enough.',
     })
   }
-  if (facts.schools.heat === 'heat' && facts.fits.some((fit) => isTight(fit) && /^Heat/.test(fit.heatAdvice)))
+  if (facts.schools.heat === 'heat' && facts.fits.some((fit) => isTight(fit) && fit.byHeat))
     wanted.push({
       kind: 'heater',
       words: 'Heater with a thermometer',
@@ -78,12 +79,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
         to: details.nominalMm,
         improvise: '',
       })
-    if (
-      slot.role === 'cup' ||
-      slot.role === 'ballBearing' ||
-      slot.role === 'bearing' ||
-      slot.role === 'hubUnit'
-    )
+    if (slot.role === 'cup' || (isWholeBearing(slot.role) && slot.role !== 'insert'))
       wanted.push(
         facts.schools.driving === 'press'
           ? {

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { shipped } from '../../../tests/support/shipped'
+import { shipped, shippedKnowledge } from '../../../tests/support/shipped'
 import { meaningOfText } from '../designation'
 import { arrangementOf, proposeKit } from '../kit'
 import { everyWay } from '../../../tests/support/everyWay'
@@ -77,7 +77,7 @@ describe('one list over many kits', () => {
       sizes: { sealShaft: 42, sealHousing: 62, sealWidth: 8, hubMouth: 45.24 },
       thread: '3/4-16',
     },
-    shipped,
+    shippedKnowledge,
   )
   const roller = (bearing: string, positions: number) =>
     proposeKit(
@@ -91,9 +91,10 @@ describe('one list over many kits', () => {
           wheelSpacerLeft: 'keep',
           wheelSpacerRight: 'keep',
         },
+        reasons: { sealLeft: 'the bearings are sealed', sealRight: 'the bearings are sealed' },
         sizes: { spacerLength: 46 },
       },
-      shipped,
+      shippedKnowledge,
     )
   const meaning = (d: string) => meaningOfText(d, shipped)
   it('a coach: four wheel ends, two different sets at each, every part times four', () => {

@@ -1,12 +1,11 @@
 'use client'
 
 import { useState } from 'react'
-import { SLOT_ROLES, type ArrangementFile } from '@/core/kit'
+import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { Frame } from '@/features/shell'
 import { ask, send, wordsOf } from '@/ui/ask'
 import { saveText } from '@/ui/saveText'
 import { PlaceRows } from './PlaceRows'
-import { ROLE_WORDS } from './roleWords'
 
 interface Listed {
   code: string
@@ -244,7 +243,7 @@ export function ArrangementsScreen({ initial }: { initial: Listed[] }) {
             )}
           </div>
           <p className="mt-4 text-caption text-ink3">
-            Kinds of place: {SLOT_ROLES.map((r) => ROLE_WORDS[r]).join(', ')}.
+            Kinds of place: {SLOT_ROLES.map((r) => ROLES[r].label).join(', ')}.
           </p>
         </form>
       </div>

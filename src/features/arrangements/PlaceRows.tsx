@@ -1,7 +1,6 @@
 'use client'
 
-import { SLOT_ROLES, type ArrangementFile } from '@/core/kit'
-import { ROLE_WORDS } from './roleWords'
+import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 
 type Row = ArrangementFile['slots'][number]
 
@@ -27,6 +26,8 @@ const newRow = (n: number): Row => ({
   words: '',
   role: 'plain',
   sealSet: 'first',
+  carrier: false,
+  stacked: false,
   ring: 'bore',
   singleUse: false,
   mayStay: false,
@@ -74,7 +75,7 @@ export function PlaceRows({ slots, after, onChange }: Props) {
           >
             {SLOT_ROLES.map((role) => (
               <option key={role} value={role}>
-                {ROLE_WORDS[role]}
+                {ROLES[role].label}
               </option>
             ))}
           </select>

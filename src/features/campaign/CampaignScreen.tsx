@@ -4,13 +4,13 @@ import Link from 'next/link'
 import type { Route } from 'next'
 import { useEffect, useState } from 'react'
 import { Frame } from '@/features/shell'
-import type { Job } from '@/services/schemas/job'
+import type { JobSummary } from '@/services/schemas/job'
 import type { CampaignResponse } from '@/services/schemas/supply'
 import { send, wordsOf } from '@/ui/ask'
 import { saveText } from '@/ui/saveText'
 
 /** Kits of many jobs as one list: what is needed in all, what lies in the bins, what is short. */
-export function CampaignScreen({ jobs }: { jobs: readonly Job[] }) {
+export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; more: boolean }) {
   const [times, setTimes] = useState<Record<number, number>>({})
   const [held, setHeld] = useState<CampaignResponse | null>(null)
   const [words, setWords] = useState('')
@@ -57,6 +57,11 @@ export function CampaignScreen({ jobs }: { jobs: readonly Job[] }) {
           </p>
           {jobs.length === 0 && (
             <p className="text-ink2">No job has a kit yet. Open one, such as a coach of the land train.</p>
+          )}
+          {more && (
+            <p className="text-[14px] text-ink2">
+              The 200 jobs changed last are shown; older ones are found from their own page.
+            </p>
           )}
           {jobs.map((job) => (
             <label key={job.id} className="flex min-h-12 items-center gap-3 border-t border-line2 py-1">

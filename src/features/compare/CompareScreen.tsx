@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect } from 'react'
-import { isConeAndCup } from '@/core/catalogue'
+import { SLOT_WORDS } from '@/core/kit'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES } from '@/core/compare'
 import { JobFrame, useJob } from '@/features/job'
 import { usePreferences, type KeyHint } from '@/features/shell'
@@ -32,6 +32,8 @@ const BLANK: ComparisonDraft = {
   result: null,
 }
 
+const COMMANDS: ReadonlySet<string> = new Set(SLOT_WORDS)
+
 const filled = (record: Partial<Record<string, string>>): Record<string, string> =>
   Object.fromEntries(
     Object.entries(record).flatMap(([k, v]) => (v && v.trim() !== '' ? [[k, v.trim()]] : [])),
@@ -49,12 +51,10 @@ function evidenceSizes(job: ReturnType<typeof useJob>['job']): ComparisonDraft['
   )
 }
 
-/** The part of the kit that stands for the decided one: a cone with its cup where a set was decided. */
+/** What the kit has chosen where the decided part stands: a number to compare it with. */
 function newPart({ kit, decision }: ReturnType<typeof useJob>['job']): string {
-  const parts = kit?.parts ?? {}
-  const { innerCone: cone, innerCup: cup } = parts
-  if (cone && cup && isConeAndCup(decision?.base ?? '')) return `${cone}/${cup}`
-  return Object.values(parts).find((part) => /\d/.test(part)) ?? ''
+  const chosen = Object.values(kit?.parts ?? {}).filter((part) => !COMMANDS.has(part))
+  return chosen.find((part) => part === decision?.designation) ?? ''
 }
 
 const sheetPath = (designation: string): string | null =>

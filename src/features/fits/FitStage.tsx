@@ -3,6 +3,8 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { cavityBetween } from '@/core/grease'
+import { readThread } from '@/core/kit'
+import { writeMm } from '@/core/quantity'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import type { FittingDraft, SeatsResponse } from '@/services/schemas/plan'
 import { useAnswer } from '@/ui/useAnswer'
@@ -30,30 +32,10 @@ export const BLANK_FITTING: FittingDraft = {
 
 const LOADS = ['light', 'normal', 'heavy'] as const
 
-/** Bearings of one position, whole: a cone and its cup, each a place with one seat, are one. */
-function wholeBearings({ seats }: SeatsResponse): string[] {
-  type Seat = SeatsResponse['seats'][number]
-  const alone = (seat: Seat): boolean =>
-    !seats.some((other) => other.slot === seat.slot && other.ring !== seat.ring)
-  const mateOf = (cone: Seat): Seat | undefined =>
-    seats.find((s) => s.ring === 'outer' && alone(s) && s.bore === cone.bore && s.outside === cone.outside)
-  const names = new Map<string, string>()
-  const taken = new Set<string>()
-  for (const seat of seats.filter(({ ring }) => ring === 'inner')) {
-    const mate = alone(seat) ? mateOf(seat) : undefined
-    if (mate) taken.add(mate.slot)
-    names.set(seat.slot, mate ? `${seat.designation}/${mate.designation}` : seat.designation)
-  }
-  for (const { slot, designation, ring } of seats)
-    if (ring === 'outer' && !taken.has(slot) && !names.has(slot)) names.set(slot, designation)
-  return [...names.values()]
-}
-
-/** Thread of a nut as it is written on the kit, such as 3/4-16 or M20x1.5. */
-function threadFields(thread: string | undefined): Record<string, string> {
-  const inch = /-\s*(\d+)/.exec(thread ?? '')?.[1]
-  const pitch = /[x×]\s*(\d+(?:[.,]\d+)?)\s*$/.exec(thread ?? '')?.[1]
-  return { ...(inch && { 'adjust.threads': inch }), ...(pitch && { 'adjust.pitch': pitch }) }
+/** Thread of a nut as it is written on the kit, such as 3/4-16 or M20x1.5, for the setting pane. */
+function threadFields(text: string | undefined): Record<string, string> {
+  const thread = readThread(text ?? '')
+  return thread ? { 'adjust.pitch': writeMm(thread.pitchMm) } : {}
 }
 
 /** How the parts of a job's kit sit, are spaced, set and greased; everything typed stays with the job. */
@@ -77,7 +59,7 @@ export function FitStage() {
     size === undefined || size === '' ? undefined : String(size)
   const [length, lips] = [text(sizes.cavityLength), text(sizes.sealShaft)]
   const between = cavityBetween(all)
-  const bearings = answer ? wholeBearings(answer) : []
+  const bearings = answer?.bearings ?? []
   const tapered = all.some((s) => s.family.startsWith('tapered'))
   return (
     <JobFrame stage="fit" hints={FIT_HINTS}>

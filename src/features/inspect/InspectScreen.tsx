@@ -12,7 +12,7 @@ import {
   type Severity,
 } from '@/core/inspect'
 import { FINDING_WORDS } from '@/core/kit'
-import { isSeparable, JobFrame, useJob } from '@/features/job'
+import { JobFrame, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { KeyHint } from '@/features/shell'
 import type { InspectionDraft, InspectResponse } from '@/services/schemas/judgement'
@@ -143,7 +143,6 @@ export function InspectScreen() {
   const put = (next: Partial<InspectionDraft>) =>
     change({ inspection: { ...draft, ...next }, stage: 'inspect' })
   const { kit } = job
-  const separable = isSeparable(job)
   const { answer, words } = useAnswer<InspectResponse>(
     '/api/inspect',
     draft.seen.length > 0
@@ -151,7 +150,9 @@ export function InspectScreen() {
           seen: draft.seen,
           tags: [...job.intake.heard, ...job.intake.use],
           ...(draft.age && { age: draft.age }),
-          separable,
+          ...(kit
+            ? { arrangement: kit.arrangement }
+            : job.decision && { designation: job.decision.designation }),
         }
       : null,
   )

@@ -3,7 +3,9 @@
 import { useRouter } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { JobFrame, stagePath, useJob } from '@/features/job'
+import { MachineField } from '@/features/machines'
 import { ARRIVED, HEARD, USE, type Intake } from '@/services/schemas/job'
+import { PositionField } from './PositionField'
 
 function Chips<T extends string>({
   words,
@@ -50,11 +52,10 @@ function Labelled({ words, children }: { words: string; children: ReactNode }) {
 
 /** What came in: machine, position, what was heard, how it is used, what arrived. */
 export function TakeIn() {
-  const { job, machines, change } = useJob()
+  const { job, machine, setMachine, change } = useJob()
   const router = useRouter()
   const { intake } = job
   const set = (next: Partial<Intake>) => change({ intake: { ...intake, ...next } })
-  const machine = machines.find((m) => m.id === job.machineId)
   const position = machine?.positions.find((p) => p.id === job.positionId)
   return (
     <JobFrame stage="takeIn">
@@ -73,37 +74,19 @@ export function TakeIn() {
             />
           </Labelled>
           <div className="grid grid-cols-2 gap-4">
-            <Labelled words="Machine">
-              <select
-                className="field"
-                value={job.machineId ?? ''}
-                onChange={(e) =>
-                  change({ machineId: e.target.value ? Number(e.target.value) : null, positionId: null })
-                }
-              >
-                <option value="">not in the register</option>
-                {machines.map((m) => (
-                  <option key={m.id} value={m.id}>
-                    {m.name}
-                  </option>
-                ))}
-              </select>
-            </Labelled>
-            <Labelled words="Position in the register">
-              <select
-                className="field"
-                value={job.positionId ?? ''}
-                disabled={!machine}
-                onChange={(e) => change({ positionId: e.target.value ? Number(e.target.value) : null })}
-              >
-                <option value="">{machine ? 'none chosen' : 'choose a machine first'}</option>
-                {machine?.positions.map((p) => (
-                  <option key={p.id} value={p.id}>
-                    {p.name}
-                  </option>
-                ))}
-              </select>
-            </Labelled>
+            <MachineField
+              machine={machine}
+              onChoose={(chosen) => {
+                setMachine(chosen)
+                change({ machineId: chosen?.id ?? null, positionId: null })
+              }}
+            />
+            <PositionField
+              machine={machine}
+              positionId={job.positionId}
+              onChoose={(positionId) => change({ positionId })}
+              onMachine={setMachine}
+            />
             <Labelled words="Where on it">
               <input
                 className="field"

@@ -1,20 +1,21 @@
 'use client'
 
+import { useSearchParams } from 'next/navigation'
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
-import type { Job } from '@/services/schemas/job'
+import type { Bearing, Job } from '@/services/schemas/job'
+import type { Machine } from '@/services/schemas/machine'
 import { useSaver, type JobPatch, type SaveState } from './useSaver'
+import { withPatch } from './withPatch'
 
-export interface MachineChoice {
-  id: number
-  name: string
-  place: string
-  positions: { id: number; name: string; arrangement: string | null; fitted: string; quantity: number }[]
-}
-
+/** A job as the screens of one of its bearings see it: evidence, decision, comparison and inspection are of that one. */
 interface JobValue {
   job: Job
-  machines: readonly MachineChoice[]
+  bearing: Bearing
+  machine: Machine | null
+  setMachine: (machine: Machine | null) => void
   change: (patch: JobPatch) => void
+  /** a job the server answered with beside the saver, such as after a bearing was added */
+  replace: (job: Job) => void
   state: SaveState
   keepMine: () => void
   takeTheirs: () => void
@@ -24,26 +25,65 @@ const Context = createContext<JobValue | null>(null)
 
 interface Props {
   initial: Job
-  machines: readonly MachineChoice[]
+  initialMachine: Machine | null
   children: ReactNode
 }
 
+/** What changes on a bearing goes to that bearing. */
+function addressed(patch: JobPatch, bearing: Bearing | undefined): JobPatch {
+  const { evidence, decision, comparison, inspection, ...rest } = patch
+  const own = Object.fromEntries(
+    Object.entries({ evidence, decision, comparison, inspection }).filter(([, value]) => value !== undefined),
+  )
+  if (!bearing || Object.keys(own).length === 0) return patch
+  return { ...rest, bearings: { ...rest.bearings, [bearing.id]: own } }
+}
+
 /** The job of all its screens: changed here at once, saved behind. */
-export function JobProvider({ initial, machines, children }: Props) {
+export function JobProvider({ initial, initialMachine, children }: Props) {
   const [job, setJob] = useState(initial)
+  const [machine, setMachine] = useState(initialMachine)
+  const wanted = Number(useSearchParams().get('bearing'))
+  const bearing = job.bearings.find((b) => b.id === wanted) ?? job.bearings[0]
   const onJob = useCallback((stored: Job) => setJob(stored), [])
-  const { state, queue, keepMine, takeTheirs } = useSaver(initial, onJob)
+  const { state, queue, adopt, keepMine, takeTheirs } = useSaver(initial, onJob)
   const change = useCallback(
     (patch: JobPatch) => {
-      setJob((was) => ({ ...was, ...patch }) as Job)
-      queue(patch)
+      const sent = addressed(patch, bearing)
+      setJob((was) => withPatch(was, sent))
+      queue(sent)
     },
-    [queue],
+    [queue, bearing],
+  )
+  const replace = useCallback(
+    (stored: Job) => {
+      adopt(stored)
+      setJob(stored)
+    },
+    [adopt],
   )
   const value = useMemo(
-    () => ({ job, machines, change, state, keepMine, takeTheirs }),
-    [job, machines, change, state, keepMine, takeTheirs],
+    () =>
+      bearing && {
+        job: {
+          ...job,
+          evidence: bearing.evidence,
+          decision: bearing.decision,
+          comparison: bearing.comparison,
+          inspection: bearing.inspection,
+        },
+        bearing,
+        machine,
+        setMachine,
+        change,
+        replace,
+        state,
+        keepMine,
+        takeTheirs,
+      },
+    [job, bearing, machine, change, replace, state, keepMine, takeTheirs],
   )
+  if (!value) return <p role="alert">This job has no bearing. It cannot be shown.</p>
   return <Context.Provider value={value}>{children}</Context.Provider>
 }
 

@@ -3,6 +3,7 @@
 import type { ReactNode } from 'react'
 import { Frame, type KeyHint } from '@/features/shell'
 import type { Stage } from '@/services/schemas/job'
+import { BearingRail } from './BearingRail'
 import { useJob } from './JobContext'
 import { SaveWords } from './SaveWords'
 import { StageRail } from './StageRail'
@@ -25,6 +26,41 @@ function ConflictBar() {
   )
 }
 
+/** A closed job changes only by opening it again. */
+function ClosedBar() {
+  const { job, change, state } = useJob()
+  if (job.closedAt === null || state.kind === 'conflict') return null
+  return (
+    <div role="status" className="flex items-center gap-3 border-b border-line bg-wash px-5 py-2">
+      <p className="mr-auto">
+        <b>This job is closed.</b> What is typed here is not kept until it is opened again.
+      </p>
+      <button type="button" className="button" onClick={() => change({ closed: false })}>
+        Open it again
+      </button>
+    </div>
+  )
+}
+
+/** Stored entries that cannot be read: shown, so that nobody takes them for empty. */
+function UnreadableBar() {
+  const { job } = useJob()
+  if (job.unreadable.length === 0) return null
+  return (
+    <details className="border-b border-line bg-wash px-5 py-2">
+      <summary className="min-h-8 cursor-pointer font-semibold text-contra">
+        Set aside, because it cannot be read:{' '}
+        {job.unreadable.map(({ what }) => what.toLowerCase()).join('; ')}
+      </summary>
+      {job.unreadable.map(({ what, text }) => (
+        <p key={what} className="number break-all text-[13px] text-ink2">
+          {what}: {text}
+        </p>
+      ))}
+    </details>
+  )
+}
+
 /** The frame of one stage of a job. */
 export function JobFrame({
   stage,
@@ -35,21 +71,33 @@ export function JobFrame({
   hints?: readonly KeyHint[]
   children: ReactNode
 }) {
-  const { job, state } = useJob()
+  const { job, bearing, state } = useJob()
   const about = (
     <>
       <b className="font-semibold text-ink">Job {job.id}</b> · {job.title}
+      {job.bearings.length > 1 && ` · ${bearing.name || `bearing ${bearing.ordinal}`}`}
     </>
   )
   return (
     <Frame
       about={about}
-      rail={<StageRail jobId={job.id} now={stage} reached={job.stage} />}
+      rail={
+        <div className="flex min-h-0 flex-col overflow-auto border-r border-line">
+          <StageRail jobId={job.id} now={stage} reached={job.stage} />
+          <BearingRail />
+        </div>
+      }
       state={<SaveWords state={state} />}
       {...(hints && { hints })}
     >
-      <ConflictBar />
-      {children}
+      <div className="grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)]">
+        <div>
+          <ConflictBar />
+          <ClosedBar />
+          <UnreadableBar />
+        </div>
+        <div className="min-h-0 overflow-hidden">{children}</div>
+      </div>
     </Frame>
   )
 }

@@ -2,6 +2,7 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
+import { useSearchParams } from 'next/navigation'
 import { STAGE_WORDS, STAGES, type Stage } from '@/services/schemas/job'
 
 const PATHS: Record<Stage, string> = {
@@ -16,12 +17,15 @@ const PATHS: Record<Stage, string> = {
   record: '/record',
 }
 
-export const stagePath = (jobId: number, stage: Stage): Route => `/jobs/${jobId}${PATHS[stage]}` as Route
+/** The page of a stage; `bearing` keeps the bearing that is worked on. */
+export const stagePath = (jobId: number, stage: Stage, bearing?: number | string | null): Route =>
+  `/jobs/${jobId}${PATHS[stage]}${bearing ? `?bearing=${bearing}` : ''}` as Route
 
 /** The stages in the order of the work; any may be opened first. */
 export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; reached: Stage }) {
+  const bearing = useSearchParams().get('bearing')
   return (
-    <nav aria-label="Stages of the job" className="overflow-auto border-r border-line pt-3">
+    <nav aria-label="Stages of the job" className="shrink-0 pt-3">
       <ol>
         {STAGES.map((stage, i) => {
           const done = i < STAGES.indexOf(reached) || (stage !== now && stage === reached)
@@ -37,7 +41,7 @@ export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; 
                 <span aria-hidden className="absolute top-[31px] left-[22px] h-[30px] w-[1.6px] bg-line" />
               )}
               <Link
-                href={stagePath(jobId, stage)}
+                href={stagePath(jobId, stage, bearing)}
                 aria-current={stage === now ? 'step' : undefined}
                 className={`relative grid h-[46px] grid-cols-[26px_1fr] items-center pl-4 text-[14.5px] ${stage === now ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
               >

@@ -1,4 +1,3 @@
-export { isSeparable } from './isSeparable'
 export { JobFrame } from './JobFrame'
-export { JobProvider, useJob, type MachineChoice } from './JobContext'
+export { JobProvider, useJob } from './JobContext'
 export { stagePath } from './StageRail'

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Job, JobChange } from '@/services/schemas/job'
+import { withPatch } from './withPatch'
 
 export type JobPatch = Omit<JobChange, 'version'>
 
@@ -43,13 +44,21 @@ function keep(id: number, kept: Kept | null): void {
 }
 
 const alreadyStored = (job: Job, patch: JobPatch): boolean =>
-  Object.entries(patch).every(
-    ([name, value]) => JSON.stringify(job[name as keyof Job]) === JSON.stringify(value),
-  )
+  JSON.stringify(withPatch(job, patch)) === JSON.stringify(job)
+
+/** The later change on top of the earlier one, bearing by bearing. */
+function joined(first: JobPatch | null, then: JobPatch): JobPatch {
+  const bearings = { ...first?.bearings }
+  for (const [id, change] of Object.entries(then.bearings ?? {}))
+    bearings[id] = { ...bearings[id], ...change }
+  return { ...first, ...then, ...(Object.keys(bearings).length > 0 && { bearings }) }
+}
 
 interface Saver {
   state: SaveState
   queue: (patch: JobPatch) => void
+  /** a newer job that came beside the saver: changes go on from its version */
+  adopt: (job: Job) => void
   /** conflict: send ours on top of theirs */
   keepMine: () => void
   /** conflict: drop ours */
@@ -76,7 +85,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
 
   useEffect(() => {
     const putBack = (patch: JobPatch) => {
-      pending.current = { ...patch, ...pending.current }
+      pending.current = pending.current ? joined(patch, pending.current) : patch
       keep(id, { version: version.current, patch: pending.current })
     }
     flush.current = () => {
@@ -118,7 +127,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
 
   const queue = useCallback(
     (patch: JobPatch) => {
-      pending.current = { ...pending.current, ...patch }
+      pending.current = joined(pending.current, patch)
       keep(id, { version: version.current, patch: pending.current })
       setState((was) => (was.kind === 'conflict' ? was : { kind: 'saving' }))
       later(REST_MS)
@@ -131,7 +140,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
     if (!kept) return
     if (alreadyStored(initial, kept.patch)) return keep(id, null)
     pending.current = kept.patch
-    onJob({ ...initial, ...kept.patch } as Job)
+    onJob(withPatch(initial, kept.patch))
     if (kept.version === initial.version) later(0)
     else queueMicrotask(() => setState({ kind: 'conflict', current: initial }))
     // Only what was left from before this screen was opened.
@@ -155,7 +164,11 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
     setState({ kind: 'saved', at: Date.now() })
   }, [state, id, onJob])
 
-  return { state, queue, keepMine, takeTheirs }
+  const adopt = useCallback((job: Job) => {
+    version.current = job.version
+  }, [])
+
+  return { state, queue, adopt, keepMine, takeTheirs }
 }
 
 type Answer =

@@ -2,11 +2,12 @@
 
 import Link from 'next/link'
 import type { Route } from 'next'
-import { useMemo, useState } from 'react'
-import { recheckDates } from '@/core/adjust'
-import { isSeparable, stagePath, type MachineChoice } from '@/features/job'
+import { useState } from 'react'
+import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
-import { STAGE_WORDS, STAGES, type Job } from '@/services/schemas/job'
+import { STAGE_WORDS, STAGES, type JobSummary } from '@/services/schemas/job'
+import { ask, wordsOf } from '@/ui/ask'
+import { useAnswer } from '@/ui/useAnswer'
 
 /** What is not part of one job. */
 const ELSEWHERE = [
@@ -23,18 +24,9 @@ const ELSEWHERE = [
   ['/tray', 'Batch tray'],
 ] as const
 
-/** When to look again at what was fitted; empty before it is. */
-function lookAgain(job: Job, today: string): string {
-  const on = job.fitting?.fittedOn
-  if (!on || job.closedAt) return ''
-  const wet = job.intake.use.some((use) => use === 'washed' || use === 'submerged')
-  const next = recheckDates(on, isSeparable(job), wet).find((r) => r.date >= today)
-  return next ? `look again ${next.date}` : ''
-}
-
 const day = (iso: string): string => iso.slice(0, 10)
 
-function StageDots({ job }: { job: Job }) {
+function StageDots({ job }: { job: JobSummary }) {
   const at = STAGES.indexOf(job.stage)
   return (
     <span className="flex items-center gap-1" aria-hidden>
@@ -48,25 +40,35 @@ function StageDots({ job }: { job: Job }) {
   )
 }
 
-interface Props {
-  jobs: readonly Job[]
-  machines: readonly MachineChoice[]
-  /** ISO date */
-  today: string
+interface Page {
+  items: JobSummary[]
+  next: string | null
 }
 
-/** All jobs, latest first, with where each stands. */
-export function JobList({ jobs, machines, today }: Props) {
+/** Jobs, the one changed last first, with where each stands; all that were ever opened can be found. */
+export function JobList({ initial }: { initial: Page }) {
   const [text, setText] = useState('')
   const [open, setOpen] = useState(true)
-  const names = useMemo(() => new Map(machines.map((m) => [m.id, m.name])), [machines])
-  const shown = jobs.filter((job) => {
-    const all =
-      `${job.id} ${job.title} ${job.machineId ? names.get(job.machineId) : ''} ${job.decision?.designation ?? ''}`.toLowerCase()
-    return (!open || !job.closedAt) && all.includes(text.toLowerCase())
-  })
+  const [error, setError] = useState('')
+  const [more, setMore] = useState<{ of: string; pages: Page[] }>({ of: '', pages: [] })
+  const query = `q=${encodeURIComponent(text.trim())}&open=${open}`
+  const asked = text.trim() !== '' || !open
+  const found = useAnswer<Page>(asked ? `/api/jobs?${query}` : null)
+  const first = asked ? (found.answer ?? { items: [], next: null }) : initial
+  const pages = [first, ...(more.of === query ? more.pages : [])]
+  const shown = pages.flatMap(({ items }) => items)
+  const next = pages.at(-1)?.next ?? null
+  const further = () => {
+    if (next === null) return
+    ask<Page>(`/api/jobs?${query}&cursor=${encodeURIComponent(next)}`)
+      .then((page) => setMore((m) => ({ of: query, pages: [...(m.of === query ? m.pages : []), page] })))
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
   return (
-    <Frame about={<b className="font-semibold text-ink">Jobs</b>} state={`${jobs.length} jobs`}>
+    <Frame
+      about={<b className="font-semibold text-ink">Jobs</b>}
+      state={`${shown.length} jobs${next ? ' and more' : ''}`}
+    >
       <div className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4">
         <div className="mb-3 flex items-center gap-2">
           <h1 className="mr-auto text-[21px] font-bold">Jobs on the bench</h1>
@@ -118,17 +120,15 @@ export function JobList({ jobs, machines, today }: Props) {
                       {job.title}
                     </Link>
                   </td>
-                  <td className="px-2 text-ink2">
-                    {job.machineId ? names.get(job.machineId) : job.intake.position}
-                  </td>
+                  <td className="px-2 text-ink2">{job.where}</td>
                   <td className="number px-2">
-                    {job.decision?.designation ?? <span className="text-ink3">–</span>}
+                    {job.designations.join(', ') || <span className="text-ink3">–</span>}
                   </td>
                   <td className="px-2">
                     <span className="flex items-center gap-2 whitespace-nowrap">
                       <StageDots job={job} />
                       {job.closedAt ? 'Closed' : STAGE_WORDS[job.stage]}
-                      {lookAgain(job, today) && <span className="tag">{lookAgain(job, today)}</span>}
+                      {job.recheck && <span className="tag">look again {job.recheck}</span>}
                     </span>
                   </td>
                   <td className="number px-2 text-right text-[14px] text-ink2">{day(job.updatedAt)}</td>
@@ -136,9 +136,19 @@ export function JobList({ jobs, machines, today }: Props) {
               ))}
             </tbody>
           </table>
-          {shown.length === 0 && (
+          {(error || found.words) && (
+            <p role="alert" className="p-3 text-contra">
+              {error || found.words}
+            </p>
+          )}
+          {next && (
+            <button type="button" className="button m-3" onClick={further}>
+              More jobs
+            </button>
+          )}
+          {shown.length === 0 && (!asked || found.answer) && (
             <p className="p-6 text-ink2">
-              {jobs.length === 0
+              {!asked
                 ? 'No jobs yet. Open one for the machine that came in, such as a wheel of the land train.'
                 : 'No job by that name. Clear the filter, or look among the closed ones.'}
             </p>

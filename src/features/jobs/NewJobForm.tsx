@@ -2,15 +2,17 @@
 
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
-import { stagePath, type MachineChoice } from '@/features/job'
+import { stagePath } from '@/features/job'
+import { MachineField } from '@/features/machines'
 import { Frame } from '@/features/shell'
 import type { Job } from '@/services/schemas/job'
+import type { Machine } from '@/services/schemas/machine'
 
 /** Opens a job with as little as a title. */
-export function NewJobForm({ machines }: { machines: readonly MachineChoice[] }) {
+export function NewJobForm() {
   const router = useRouter()
   const [title, setTitle] = useState('')
-  const [machineId, setMachineId] = useState<number | null>(null)
+  const [machine, setMachine] = useState<Machine | null>(null)
   const [trouble, setTrouble] = useState('')
   const [busy, setBusy] = useState(false)
   const open = async (event: FormEvent) => {
@@ -20,7 +22,7 @@ export function NewJobForm({ machines }: { machines: readonly MachineChoice[] })
       const response = await fetch('/api/jobs', {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ title, machineId }),
+        body: JSON.stringify({ title, machineId: machine?.id ?? null }),
       })
       const body: unknown = await response.json()
       if (response.ok) return router.push(stagePath((body as Job).id, 'takeIn'))
@@ -46,21 +48,7 @@ export function NewJobForm({ machines }: { machines: readonly MachineChoice[] })
             aria-describedby="trouble"
           />
         </label>
-        <label>
-          <span className="caption mb-1 block">Machine</span>
-          <select
-            className="field"
-            value={machineId ?? ''}
-            onChange={(e) => setMachineId(e.target.value ? Number(e.target.value) : null)}
-          >
-            <option value="">not in the register</option>
-            {machines.map((m) => (
-              <option key={m.id} value={m.id}>
-                {m.name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <MachineField machine={machine} onChoose={setMachine} />
         <p id="trouble" role="alert" className="min-h-5 text-contra">
           {trouble}
         </p>

@@ -1,17 +1,16 @@
 'use client'
 
 import { useCallback, useState, type ReactNode } from 'react'
-import { isConeAndCup } from '@/core/catalogue'
-import { FINDING_WORDS, FINDINGS, type Finding, type Takes } from '@/core/kit'
+import { FINDING_WORDS, FINDINGS, type Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
-import type { Job } from '@/services/schemas/job'
 import type { KitDraft, KitResponse } from '@/services/schemas/kit'
 import { ExplodedFigure } from '@/ui/drawing'
 import { useKeys } from '@/ui/useKeys'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { ChooseArrangement } from './ChooseArrangement'
 import { KitFiles } from './KitFiles'
+import { ExtraLines } from './ExtraLines'
 import { KitStock } from './KitStock'
 import { LineEditor } from './LineEditor'
 import { LineTable } from './LineTable'
@@ -25,15 +24,6 @@ const HINTS: readonly KeyHint[] = [
   { keys: 'P', words: 'pick list as PDF', foot: true },
 ]
 
-/** What the decided part suggests: a tapered set goes inside, any other bearing into every place. */
-function firstRequest(arrangement: string, takes: Takes, { decision }: Job, quantity: number): KitDraft {
-  const parts: Record<string, string> = {}
-  const set = isConeAndCup(decision?.base ?? '')
-  if (decision && takes === 'set' && set) parts['innerBearing'] = decision.designation
-  if (decision && takes === 'bearing' && !set) parts['bearing'] = decision.designation
-  return { arrangement, positions: quantity, parts, sizes: {} }
-}
-
 function headline(kit: KitResponse): string {
   const count = (state: string) => kit.lines.filter((l) => l.state === state).length
   const [gaps, conflicts] = [count('gap'), count('conflict')]
@@ -45,11 +35,24 @@ function headline(kit: KitResponse): string {
   return words.join(', ')
 }
 
+/** A record with one entry set, or taken out. */
+const withEntry = <T,>(
+  record: Readonly<Record<string, T>> | undefined,
+  key: string,
+  value: T | undefined,
+): Record<string, T> => {
+  const others = Object.entries(record ?? {}).filter(([name]) => name !== key)
+  return Object.fromEntries(value === undefined ? others : [...others, [key, value]])
+}
+
 function Side({
   kit,
   request,
   selected,
   onSet,
+  onCount,
+  onLeaveOut,
+  onExtras,
   onFind,
   pdf,
   stock,
@@ -59,6 +62,9 @@ function Side({
   request: KitDraft
   selected: string | null
   onSet: (slot: string, value: string | undefined) => void
+  onCount: (slot: string, pieces: number | undefined) => void
+  onLeaveOut: (slot: string, reason: string) => void
+  onExtras: (extras: NonNullable<KitDraft['extras']>) => void
   onFind: (finding: Finding) => void
   pdf: string
   stock: ReactNode
@@ -89,7 +95,10 @@ function Side({
             line={line}
             number={index + 1}
             given={request.parts?.[line.slot] ?? undefined}
+            typed={request.quantities?.[line.slot]}
             onSet={(value) => onSet(line.slot, value)}
+            onCount={(pieces) => onCount(line.slot, pieces)}
+            onLeaveOut={(reason) => onLeaveOut(line.slot, reason)}
           />
         )}
         <ul aria-label="Checked between the parts">
@@ -136,6 +145,16 @@ function Side({
             ))}
           </p>
         </details>
+        {kit.absent.length > 0 && (
+          <ul className="mb-1 text-[14px] text-ink2">
+            {kit.absent.map(({ slot, words, reason }) => (
+              <li key={slot}>
+                No {words.toLowerCase()}: {reason}
+              </li>
+            ))}
+          </ul>
+        )}
+        <ExtraLines extras={request.extras ?? []} onChange={onExtras} />
         {dropped.length > 0 && (
           <details className="text-[14px] text-ink2">
             <summary className="min-h-8 cursor-pointer font-semibold text-ink">
@@ -187,14 +206,12 @@ function Side({
 
 /** The kit of a job: places in fitting order, what fills them, what is missing or does not fit. */
 export function KitScreen() {
-  const { job, machines, change } = useJob()
+  const { job, machine, change } = useJob()
   const request = job.kit
-  const { kit, trouble, fields } = useKit(request)
+  const { kit, trouble, fields } = useKit(job.id, request)
   const [selected, setSelected] = useState<string | null>(null)
   const lines = kit?.lines
-  const quantity =
-    machines.find((m) => m.id === job.machineId)?.positions.find((p) => p.id === job.positionId)?.quantity ??
-    1
+  const quantity = machine?.positions.find((p) => p.id === job.positionId)?.quantity ?? 1
   const put = useCallback((next: KitDraft) => change({ kit: next, stage: 'kit' }), [change])
   const find = (finding: Finding) => {
     if (!request) return
@@ -203,9 +220,21 @@ export function KitScreen() {
     put({ ...request, findings })
   }
   const set = (slot: string, value: string | undefined) => {
+    if (request) put({ ...request, parts: withEntry(request.parts, slot, value) })
+  }
+  const count = (slot: string, pieces: number | undefined) => {
+    if (request) put({ ...request, quantities: withEntry(request.quantities, slot, pieces) })
+  }
+  const leaveOut = (slot: string, reason: string) => {
     if (!request) return
-    const others = Object.entries(request.parts).filter(([id]) => id !== slot)
-    put({ ...request, parts: Object.fromEntries(value === undefined ? others : [...others, [slot, value]]) })
+    put({
+      ...request,
+      parts: withEntry(request.parts, slot, 'none'),
+      reasons: withEntry(request.reasons, slot, reason),
+    })
+  }
+  const setExtras = (extras: NonNullable<KitDraft['extras']>) => {
+    if (request) put({ ...request, extras })
   }
   useKeys((key) => {
     if (!lines) return false
@@ -224,7 +253,9 @@ export function KitScreen() {
   if (!request)
     return (
       <JobFrame stage="kit">
-        <ChooseArrangement onChoose={(code, takes) => put(firstRequest(code, takes, job, quantity))} />
+        <ChooseArrangement
+          onChoose={(code) => put({ arrangement: code, positions: quantity, parts: {}, sizes: {} })}
+        />
       </JobFrame>
     )
   return (
@@ -275,6 +306,9 @@ export function KitScreen() {
             request={request}
             selected={selected}
             onSet={set}
+            onCount={count}
+            onLeaveOut={leaveOut}
+            onExtras={setExtras}
             onFind={find}
             pdf={`/api/jobs/${job.id}/kit.pdf`}
             stock={<KitStock jobId={job.id} lines={kit.lines} price={kit.price} />}

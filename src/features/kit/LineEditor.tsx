@@ -9,6 +9,11 @@ interface Props {
   line: KitResponse['lines'][number]
   number: number
   given: string | undefined
+  /** pieces typed by hand; the usual number when left out */
+  typed: number | undefined
+  onCount: (pieces: number | undefined) => void
+  /** this machine has none of what is always renewed: why */
+  onLeaveOut: (reason: string) => void
   onSet: (value: string | undefined) => void
 }
 
@@ -17,8 +22,11 @@ const numberIn = (given: string | undefined): string =>
   given && !SLOT_WORDS.some((word) => word === given) ? given : ''
 
 /** One place of the kit: what stands there, why, and what else may. */
-export function LineEditor({ place, line, number, given, onSet }: Props) {
+export function LineEditor({ place, line, number, given, typed, onSet, onCount, onLeaveOut }: Props) {
   const id = useId()
+  const [asking, setAsking] = useState(false)
+  const [reason, setReason] = useState('')
+  const always = place?.singleUse === true && !place.onRequest
   const asText = numberIn(given)
   const [text, setText] = useState(asText)
   const put = (value: string | undefined) => {
@@ -105,11 +113,49 @@ export function LineEditor({ place, line, number, given, onSet }: Props) {
               type="button"
               className="chip px-2.5"
               aria-pressed={given === 'none'}
-              onClick={() => put('none')}
+              onClick={() => (always ? setAsking(true) : put('none'))}
             >
               none on this machine
             </button>
           </div>
+          {(asking || (always && given === 'none')) && (
+            <form
+              className="mt-2 flex gap-1.5"
+              onSubmit={(e) => {
+                e.preventDefault()
+                if (reason.trim()) onLeaveOut(reason.trim())
+              }}
+            >
+              <input
+                autoFocus
+                className="field"
+                aria-label="Why there is none"
+                placeholder="why: end caps instead of seals"
+                maxLength={120}
+                value={reason}
+                onChange={(e) => setReason(e.target.value)}
+              />
+              <button type="submit" className="button min-h-10 px-3" disabled={reason.trim() === ''}>
+                None
+              </button>
+            </form>
+          )}
+          {line.unit === 'pcs' && line.quantity > 0 && (
+            <label className="mt-2 flex items-center gap-2 text-[14px]">
+              Pieces for one position
+              <input
+                className="field number w-[64px]"
+                inputMode="numeric"
+                data-length
+                value={typed ?? line.quantityPerPosition}
+                onFocus={(e) => e.target.select()}
+                onChange={(e) => {
+                  const pieces = Number(e.target.value.replace(/\D/g, '').slice(0, 3))
+                  onCount(pieces >= 1 ? pieces : undefined)
+                }}
+              />
+            </label>
+          )}
         </>
       )}
       <p className="mt-2 text-caption text-ink3">{line.note}</p>

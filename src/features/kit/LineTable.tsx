@@ -34,7 +34,9 @@ function tagOf(line: Line): string | null {
   if (line.state === 'gap') return 'missing'
   if (line.singleUse) return 'once only'
   if (line.assumed) return 'to confirm'
-  if (/Cone|Cup/.test(line.slot)) return 'with its mate'
+  if (line.stays) return 'stays'
+  if (line.stock && line.stock.free < line.quantity) return 'short'
+  if (line.role === 'cone' || line.role === 'cup') return 'with its mate'
   return null
 }
 

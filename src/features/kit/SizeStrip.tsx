@@ -34,6 +34,7 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
           aria-keyshortcuts="W"
           id="positions"
           value={request.positions ?? 1}
+          onFocus={(e) => e.target.select()}
           onChange={(e) => {
             const n = Number(e.target.value.replace(/\D/g, '').slice(0, 3))
             onChange({ ...request, positions: Math.min(500, Math.max(1, n)) })

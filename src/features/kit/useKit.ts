@@ -21,9 +21,9 @@ interface Problem {
 }
 
 /** Fills, checks and draws the kit whenever the request changes; on refusal the last kit stays beside the words. */
-export function useKit(request: KitDraft | null): Held {
+export function useKit(jobId: number, request: KitDraft | null): Held {
   const [held, setHeld] = useState<Held>({ kit: null, trouble: null, fields: {} })
-  const body = request ? JSON.stringify(request) : null
+  const body = request ? JSON.stringify({ ...request, job: jobId }) : null
   useEffect(() => {
     if (body === null) return
     const stop = new AbortController()

@@ -1,24 +1,85 @@
 'use client'
 
-import type { MachineChoice } from '@/features/job'
+import type { Route } from 'next'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState, type FormEvent } from 'react'
 import { Frame } from '@/features/shell'
+import type { Machine, MachineDetail } from '@/services/schemas/machine'
+import { ask, send, wordsOf } from '@/ui/ask'
+import { useAnswer } from '@/ui/useAnswer'
 
-interface Props {
-  machines: readonly (MachineChoice & { note: string })[]
+interface Page {
+  items: Machine[]
+  next: string | null
 }
 
 /** The register: machines, their positions and what was fitted last. */
-export function MachineList({ machines }: Props) {
+export function MachineList({ initial }: { initial: Page }) {
+  const router = useRouter()
+  const [text, setText] = useState('')
+  const [name, setName] = useState('')
+  const [error, setError] = useState('')
+  const [more, setMore] = useState<{ q: string; pages: Page[] }>({ q: '', pages: [] })
+  const q = text.trim()
+  const found = useAnswer<Page>(q === '' ? null : `/api/machines?q=${encodeURIComponent(q)}`)
+  const first = q === '' ? initial : (found.answer ?? { items: [], next: null })
+  const pages = [first, ...(more.q === q ? more.pages : [])]
+  const machines = pages.flatMap(({ items }) => items)
+  const next = pages.at(-1)?.next ?? null
+  const add = (event: FormEvent) => {
+    event.preventDefault()
+    send<MachineDetail>('POST', '/api/machines', { name })
+      .then(({ id }) => router.push(`/machines/${id}` as Route))
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  const further = () => {
+    if (next === null) return
+    ask<Page>(`/api/machines?q=${encodeURIComponent(q)}&cursor=${encodeURIComponent(next)}`)
+      .then((page) => setMore((m) => ({ q, pages: [...(m.q === q ? m.pages : []), page] })))
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
   return (
     <Frame
       about={<b className="font-semibold text-ink">Machines and positions</b>}
-      state={`${machines.length} machines`}
+      state={`${machines.length} machines${next ? ' and more' : ''}`}
     >
       <div role="region" aria-label="Machine register" tabIndex={0} className="h-full overflow-auto">
         <div className="mx-auto max-w-[1000px] px-6 py-4">
-          <h1 className="mb-3 text-[21px] font-bold">Machine register</h1>
+          <div className="mb-3 flex flex-wrap items-end gap-2">
+            <h1 className="mr-auto text-[21px] font-bold">Machine register</h1>
+            <input
+              className="field max-w-[220px]"
+              aria-label="Find a machine"
+              placeholder="name or place"
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+            />
+            <form className="flex gap-1.5" onSubmit={add}>
+              <input
+                className="field max-w-[220px]"
+                aria-label="Name of a new machine"
+                placeholder="Ferris wheel, drive 2"
+                maxLength={120}
+                value={name}
+                onChange={(e) => setName(e.target.value)}
+              />
+              <button type="submit" className="button" disabled={name.trim() === ''}>
+                Add
+              </button>
+            </form>
+          </div>
+          {error && (
+            <p role="alert" className="mb-2 text-contra">
+              {error}
+            </p>
+          )}
           {machines.length === 0 && (
-            <p className="text-ink2">No machines yet. They come in with their first job.</p>
+            <p className="text-ink2">
+              {q === ''
+                ? 'No machines yet. Add the first one above, or with its first job.'
+                : 'No machine by that name. Type less of it, or add it.'}
+            </p>
           )}
           {machines.map((machine) => (
             <section
@@ -27,33 +88,49 @@ export function MachineList({ machines }: Props) {
               className="mb-5 rounded-lg border border-line bg-sheet px-5 py-3"
             >
               <h2 className="text-[17px] font-bold">
-                {machine.name} <span className="font-normal text-ink2">· {machine.place}</span>
+                <Link
+                  href={`/machines/${machine.id}` as Route}
+                  className="inline-flex min-h-10 items-center underline decoration-line underline-offset-4"
+                >
+                  {machine.name}
+                </Link>{' '}
+                {machine.place && <span className="font-normal text-ink2">· {machine.place}</span>}
               </h2>
               <p className="mb-2 text-[14px] text-ink2">{machine.note}</p>
-              <table className="w-full text-[14.5px]">
-                <thead className="caption text-left">
-                  <tr>
-                    <th className="py-1 font-semibold">Position</th>
-                    <th className="font-semibold">Fitted last</th>
-                    <th className="font-semibold">Arrangement</th>
-                    <th className="text-right font-semibold">Places</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {machine.positions.map((p) => (
-                    <tr key={p.id} className="h-9 border-t border-line2">
-                      <td>{p.name}</td>
-                      <td className="number">
-                        {p.fitted || <span className="font-sans text-ink3">nothing recorded</span>}
-                      </td>
-                      <td>{p.arrangement ?? '–'}</td>
-                      <td className="number text-right">{p.quantity}</td>
+              {machine.positions.length > 0 && (
+                <table className="w-full text-[14.5px]">
+                  <thead className="caption text-left">
+                    <tr>
+                      <th className="py-1 font-semibold">Position</th>
+                      <th className="font-semibold">Fitted last</th>
+                      <th className="font-semibold">Arrangement</th>
+                      <th className="text-right font-semibold">Places</th>
                     </tr>
-                  ))}
-                </tbody>
-              </table>
+                  </thead>
+                  <tbody>
+                    {machine.positions.map((p) => (
+                      <tr key={p.id} className="h-9 border-t border-line2">
+                        <td>
+                          {p.name}
+                          {p.side && `, ${p.side}`}
+                        </td>
+                        <td className="number">
+                          {p.fitted || <span className="font-sans text-ink3">nothing recorded</span>}
+                        </td>
+                        <td>{p.arrangement ?? '–'}</td>
+                        <td className="number text-right">{p.quantity}</td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
+              )}
             </section>
           ))}
+          {next && (
+            <button type="button" className="button" onClick={further}>
+              More machines
+            </button>
+          )}
         </div>
       </div>
     </Frame>

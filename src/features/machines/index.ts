@@ -1,1 +1,3 @@
+export { MachineField } from './MachineField'
 export { MachineList } from './MachineList'
+export { MachineScreen } from './MachineScreen'

@@ -4,36 +4,66 @@ import Link from 'next/link'
 import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
+import type { Measurement } from '@/services/schemas/evidence'
+import type { Bearing } from '@/services/schemas/job'
+import type { z } from 'zod'
+import { CloseJob } from './CloseJob'
+import { CopyJob } from './CopyJob'
 
 interface Entry {
   kind: string
   summary: string
+  who: string
   at: string
 }
 
+/** Typing that goes on: entries of one kind within this time are shown as one, all are kept. */
+const ONE_SHOWN_MS = 120_000
+const TYPED: ReadonlySet<string> = new Set([
+  'evidence',
+  'intake',
+  'fitting',
+  'kit',
+  'inspection',
+  'comparison',
+])
+
+/** Entries as they are shown, the latest of a stretch of typing for all of it. */
+const grouped = (history: readonly Entry[]): Entry[] =>
+  history.filter((entry, i) => {
+    const later = history[i - 1]
+    return !(
+      later &&
+      TYPED.has(entry.kind) &&
+      later.kind === entry.kind &&
+      Date.parse(later.at) - Date.parse(entry.at) < ONE_SHOWN_MS
+    )
+  })
+
 const when = (iso: string): string => iso.slice(0, 16).replace('T', ' ')
 
-/** What was found and decided, and how the job came to be what it is. */
-export function Record({ history }: { history: readonly Entry[] }) {
-  const { job, machines, change } = useJob()
-  const machine = machines.find((m) => m.id === job.machineId)
-  const position = machine?.positions.find((p) => p.id === job.positionId)
-  const facts: [string, string][] = [
-    ['Machine', machine ? `${machine.name}${position ? `, ${position.name}` : ''}` : 'not in the register'],
-    ['Heard or felt', job.intake.heard.join(', ') || 'nothing noted'],
-    ['Stamped', job.evidence.stamps.map((s) => s.text).join(', ') || 'nothing read'],
+/** What is known of one bearing; a name before each where there are several. */
+function bearingFacts(
+  { name, ordinal, evidence, decision, comparison, inspection }: Bearing,
+  _: number,
+  all: readonly Bearing[],
+): [string, string][] {
+  const of = (what: string): string => (all.length > 1 ? `${name || `bearing ${ordinal}`}: ${what}` : what)
+  const unit = (m: z.output<typeof Measurement>): string => (m.unit === 'auto' ? '' : ` ${m.unit}`)
+  return [
+    [of('Stamped'), evidence.stamps.map((s) => s.text).join(', ') || 'nothing read'],
     [
-      'Measured',
-      job.evidence.measurements
-        .map((m) => `${m.feature} ${m.readings.join('; ')}${m.struck ? ' (struck out)' : ''}`)
+      of('Measured'),
+      evidence.measurements
+        .map((m) => `${m.feature} ${m.readings.join('; ')}${unit(m)}${m.struck ? ' (struck out)' : ''}`)
         .join(', ') || 'nothing',
     ],
-    ['Decided', job.decision?.designation ?? 'not yet'],
-    ['Compared', job.comparison?.result ? job.comparison.result.words : 'not compared'],
+    [of('Decided'), decision?.designation ?? 'not yet'],
+    [of('Compared'), comparison?.result ? comparison.result.words : 'not compared'],
     [
-      'Inspected',
-      job.inspection && job.inspection.seen.length > 0
-        ? job.inspection.seen
+      of('Inspected'),
+      inspection && inspection.seen.length > 0
+        ? inspection.seen
             .map(
               (s) =>
                 `${INSPECTED_WORDS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.words.toLowerCase() ?? s.damage}, ${s.severity}`,
@@ -41,6 +71,17 @@ export function Record({ history }: { history: readonly Entry[] }) {
             .join('; ')
         : 'nothing noted',
     ],
+  ]
+}
+
+/** What was found and decided, and how the job came to be what it is. */
+export function Record({ history }: { history: readonly Entry[] }) {
+  const { job, machine } = useJob()
+  const position = machine?.positions.find((p) => p.id === job.positionId)
+  const facts: [string, string][] = [
+    ['Machine', machine ? `${machine.name}${position ? `, ${position.name}` : ''}` : 'not in the register'],
+    ['Heard or felt', job.intake.heard.join(', ') || 'nothing noted'],
+    ...job.bearings.flatMap(bearingFacts),
     ['Kit', job.kit ? `${job.kit.arrangement}, ${job.kit.positions} positions` : 'none yet'],
     [
       'Fitted',
@@ -72,15 +113,9 @@ export function Record({ history }: { history: readonly Entry[] }) {
             <p className="mt-4 max-w-[70ch] whitespace-pre-wrap text-ink2">{job.intake.note}</p>
           )}
           <Photos jobId={job.id} about="record" />
-          <div className="mt-6 flex gap-2">
-            <button
-              type="button"
-              data-primary
-              className="button"
-              onClick={() => change({ closed: job.closedAt === null, stage: 'record' })}
-            >
-              {job.closedAt ? 'Open the job again' : 'Close the job'}
-            </button>
+          <div className="mt-6 flex flex-wrap items-start gap-2">
+            <CloseJob />
+            <CopyJob />
             {job.kit && (
               <a href={`/api/jobs/${job.id}/kit.pdf`} target="_blank" rel="noreferrer" className="button">
                 Pick list as PDF
@@ -105,12 +140,15 @@ export function Record({ history }: { history: readonly Entry[] }) {
         >
           <h2 className="caption mb-2">History, newest first</h2>
           <ol>
-            {history.map((entry, i) => (
+            {grouped(history).map((entry, i) => (
               <li key={i} className="grid grid-cols-[130px_1fr] border-t border-line2 py-2">
                 <time dateTime={entry.at} className="number text-[13.5px] text-ink3">
                   {when(entry.at)}
                 </time>
-                {entry.summary}
+                <span>
+                  {entry.summary}
+                  {entry.who && <span className="text-ink3"> · {entry.who}</span>}
+                </span>
               </li>
             ))}
           </ol>

@@ -1,4 +1,7 @@
+import { buildCatalogue } from '@/core/catalogue'
+import { meaningOfText, type Language } from '@/core/designation'
 import * as db from '@/db'
+import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
 import { Intake, NewJob } from '../schemas/job'
 import { EvidenceSheet } from '../schemas/evidence'
 import { ComparisonDraft, InspectionDraft } from '../schemas/judgement'
@@ -10,22 +13,32 @@ import { JOBS, MACHINES, type DemoJob } from './world'
 async function write(
   { job, machine, position, stage, decision, kit, comparison, inspection, fitting, closed }: DemoJob,
   machines: readonly db.StoredMachine[],
+  language: Language,
 ): Promise<void> {
   const found = machines.find((m) => m.name === machine)
   const content = NewJob.parse({ intake: Intake.parse({}), evidence: EvidenceSheet.parse({}), ...job })
+  const { evidence, title, intake } = content
   await db.createJob(
     {
-      ...content,
+      title,
+      intake,
       machineId: found?.id ?? null,
       positionId: found?.positions.find((p) => p.name === position)?.id ?? null,
       stage,
-      ...(decision && { decision }),
       ...(kit && { kit: KitDraft.parse(kit) }),
-      ...(comparison && { comparison: ComparisonDraft.parse(comparison) }),
-      ...(inspection && { inspection: InspectionDraft.parse(inspection) }),
       ...(fitting && { fitting: FittingDraft.parse(fitting) }),
       ...(closed && { closedAt: new Date() }),
     },
+    [
+      {
+        evidence,
+        decision: decision ?? null,
+        designation: decision?.designation ?? null,
+        partKey: decision ? meaningOfText(decision.designation, language) : null,
+        ...(comparison && { comparison: ComparisonDraft.parse(comparison) }),
+        ...(inspection && { inspection: InspectionDraft.parse(inspection) }),
+      },
+    ],
     { kind: 'created', summary: 'Job opened', content },
   )
 }
@@ -34,8 +47,12 @@ async function write(
 export async function loadDemo(): Promise<number> {
   if ((await db.countJobs()) > 0) return 0
   const machines: db.StoredMachine[] = []
-  for (const machine of MACHINES) machines.push(await db.createMachine(machine))
-  for (const job of JOBS) await write(job, machines)
-  await loadDemoStore()
+  for (const machine of MACHINES) {
+    const made = await db.createMachine(machine)
+    if (made) machines.push(made)
+  }
+  const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
+  for (const job of JOBS) await write(job, machines, language)
+  await loadDemoStore(language)
   return JOBS.length
 }

@@ -1,8 +1,6 @@
-import { buildCatalogue } from '@/core/catalogue'
 import { meaningOfText, type Language } from '@/core/designation'
 import { cellsOf, guessColumns, sortRow } from '@/core/lists'
 import * as db from '@/db'
-import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
 
 /** What lies in the bins of the pier's store, as the shop wrote it down. */
 const HEADER = ['Article', 'd', 'D', 'B', 'Stock', 'Bin'] as const
@@ -102,7 +100,7 @@ async function loadDemoBins(language: Language): Promise<void> {
       {
         id: 'shim',
         words: 'Shim',
-        role: 'plain',
+        role: 'shims',
         after: 'spacerTube',
         mayStay: true,
         note: 'Sets the side play of the roller.',
@@ -112,8 +110,7 @@ async function loadDemoBins(language: Language): Promise<void> {
 }
 
 /** Writes the store's list into the demo world. @returns how many rows were kept */
-export async function loadDemoStore(): Promise<number> {
-  const language: Language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
+export async function loadDemoStore(language: Language): Promise<number> {
   const columns = guessColumns(HEADER)
   const items = ROWS.flatMap((row, i) => {
     const sorted = sortRow(

@@ -1,6 +1,5 @@
 import 'server-only'
 import { explodedView } from '@/core/kit'
-import { ready } from '../language'
 import { jobPlan } from '../plan'
 import type { PlanResponse } from '../schemas/plan'
 import { drawExploded } from './drawExploded'
@@ -96,7 +95,7 @@ function torqueTable(doc: Doc, { torques }: PlanResponse): void {
  * tools, what must be new, sign-off and when to look again. @throws ServiceError `notFound`
  */
 export async function cardPdf(jobId: number): Promise<Buffer> {
-  const [{ plan, found }, { language }] = await Promise.all([jobPlan(jobId), ready()])
+  const { plan, found } = await jobPlan(jobId)
   const { job, arrangement, kit, place } = found
   const { doc, done } = startDocument(`Job ${jobId}, job card`)
   doc
@@ -121,7 +120,7 @@ export async function cardPdf(jobId: number): Promise<Buffer> {
   if (told) doc.text(told, { width: WIDTH })
   points(doc, 'Settle first', plan.open, '!')
   const top = doc.y + 8
-  drawExploded(doc, explodedView(arrangement, kit, language), {
+  drawExploded(doc, explodedView(arrangement, kit), {
     x: PAGE.left,
     y: top,
     width: WIDTH,

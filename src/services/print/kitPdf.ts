@@ -1,7 +1,6 @@
 import 'server-only'
 import { explodedView, type Arrangement, type Kit, type KitLine } from '@/core/kit'
-import { jobKit } from '../kitFiles'
-import { ready } from '../language'
+import { jobKit } from '../jobKit'
 import { drawExploded } from './drawExploded'
 import { COLOURS, endDocument, PAGE, pageBreak, points, printable, startDocument, WIDTH } from './page'
 
@@ -135,11 +134,11 @@ function render(
 
 /** The pick list of a job's kit with its drawing. @throws ServiceError `notFound` when the job has no kit yet */
 export async function kitPdf(jobId: number): Promise<Buffer> {
-  const [{ job, arrangement, kit, place }, { language }] = await Promise.all([jobKit(jobId), ready()])
+  const { job, arrangement, kit, place } = await jobKit(jobId)
   return render(
     { job: `Job ${job.id}`, title: job.title, place },
     arrangement,
     kit,
-    explodedView(arrangement, kit, language),
+    explodedView(arrangement, kit),
   )
 }

@@ -1,7 +1,7 @@
 import 'server-only'
 import bwipjs from 'bwip-js/node'
 import { ServiceError } from '../errors'
-import { jobKit } from '../kitFiles'
+import { jobKit } from '../jobKit'
 import { stock } from '../stock'
 import { COLOURS, startDocument, type Doc } from './page'
 

@@ -1,5 +1,5 @@
 import 'server-only'
-import { jobKit } from '../kitFiles'
+import { jobKit } from '../jobKit'
 import { settings } from '../settings'
 import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH } from './page'
 
@@ -24,10 +24,7 @@ export async function quotePdf(jobId: number, today = new Date()): Promise<Buffe
     await Promise.all([jobKit(jobId), settings()])
   const bought = kit.lines.filter((l) => l.quantity > 0 && l.unit === 'pcs' && l.state === 'filled')
   const priced = bought.map((line) => {
-    const each =
-      (line.stock?.price ?? null) === null
-        ? null
-        : cents((line.stock?.price ?? 0) * (1 + marginPercent / 100))
+    const each = line.price === null ? null : cents(line.price * (1 + marginPercent / 100))
     return { line, each, sum: each === null ? null : cents(each * line.quantity) }
   })
   const { doc, done } = startDocument(`Job ${jobId}, quote`)

@@ -57,30 +57,75 @@ export type Decision = z.output<typeof Decision>
 const title = line(160).min(1, 'Give the job a title, such as the machine and position.')
 const reference = z.number().int().positive().nullable()
 
+const who = line(60)
+const bearingName = line(60)
+const slotName = line(40)
+
+/** One bearing of a job to begin with. */
+export const NewBearing = z.object({
+  /** such as inner, outer, left, right */
+  name: bearingName.default(''),
+  /** the place of the kit it fills; found by its name when left out */
+  slot: slotName.default(''),
+  evidence: EvidenceSheet.prefault({}),
+  decision: Decision.nullable().default(null),
+})
+
 export const NewJob = z.object({
   title,
   machineId: reference.default(null),
   positionId: reference.default(null),
   intake: Intake.prefault({}),
   evidence: EvidenceSheet.prefault({}),
+  /** further bearings beside the first */
+  bearings: z.array(NewBearing).max(12, 'At most 12 bearings in one job.').default([]),
+  /** take intake, bearings and kit from this job, such as for the other wheel */
+  copyOf: z.number().int().positive().optional(),
 })
 
-export const JobChange = z.object({
+/** What changes on one bearing; absent = unchanged. */
+const BearingChange = z.object({
+  name: bearingName.optional(),
+  slot: slotName.optional(),
+  evidence: EvidenceSheet.optional(),
+  decision: Decision.nullable().optional(),
+  comparison: ComparisonDraft.nullable().optional(),
+  inspection: InspectionDraft.nullable().optional(),
+})
+
+export const JobChange = BearingChange.omit({ name: true, slot: true }).extend({
   version: z.number().int().positive(),
   title: title.optional(),
   machineId: reference.optional(),
   positionId: reference.optional(),
   stage: z.enum(STAGES).optional(),
   intake: Intake.optional(),
-  evidence: EvidenceSheet.optional(),
-  decision: Decision.nullable().optional(),
+  /** by the number of the bearing; what stands beside it is of the first one */
+  bearings: z.record(z.string().regex(/^\d{1,9}$/), BearingChange).optional(),
   kit: KitDraft.nullable().optional(),
-  comparison: ComparisonDraft.nullable().optional(),
-  inspection: InspectionDraft.nullable().optional(),
   fitting: FittingDraft.nullable().optional(),
   closed: z.boolean().optional(),
+  /** why it is closed although something is open */
+  reason: line(300).optional(),
+  who: who.optional(),
 })
 export type JobChange = z.input<typeof JobChange>
+
+/** A bearing added to a job. */
+export const BearingAdded = NewBearing.extend({ version: z.number().int().positive() })
+export const BearingRemoved = z.object({ version: z.coerce.number().int().positive() })
+
+export const Bearing = z.object({
+  id: z.number().int(),
+  ordinal: z.number().int(),
+  name: z.string(),
+  slot: z.string(),
+  evidence: EvidenceSheet,
+  decision: Decision.nullable(),
+  comparison: ComparisonDraft.nullable(),
+  inspection: InspectionDraft.nullable(),
+})
+export type Bearing = z.output<typeof Bearing>
 
 export const Job = z.object({
   id: z.number().int(),
@@ -89,15 +134,42 @@ export const Job = z.object({
   positionId: z.number().int().nullable(),
   stage: z.enum(STAGES),
   intake: Intake,
+  /** of the first bearing, as are the next three */
   evidence: EvidenceSheet,
   decision: Decision.nullable(),
-  kit: KitDraft.nullable(),
   comparison: ComparisonDraft.nullable(),
   inspection: InspectionDraft.nullable(),
+  bearings: z.array(Bearing),
+  kit: KitDraft.nullable(),
   fitting: FittingDraft.nullable(),
+  /** what is stored and cannot be read: set aside, shown, not overwritten unasked */
+  unreadable: z.array(z.object({ what: z.string(), text: z.string() })),
   version: z.number().int(),
   closedAt: z.string().nullable(),
   createdAt: z.string(),
   updatedAt: z.string(),
 })
 export type Job = z.output<typeof Job>
+
+/** A job in a list. */
+export const JobSummary = Job.pick({
+  id: true,
+  title: true,
+  machineId: true,
+  positionId: true,
+  stage: true,
+  closedAt: true,
+  updatedAt: true,
+}).extend({
+  /** name of the machine, else where on it the part was */
+  where: z.string(),
+  designations: z.array(z.string()),
+  kit: z.object({ arrangement: z.string(), positions: z.number().int() }).nullable(),
+  /** day to look again at what was fitted; null when there is none ahead */
+  recheck: z.string().nullable(),
+})
+export type JobSummary = z.output<typeof JobSummary>
+
+/** What is still open on a job, from any stage. */
+export const OpenPoint = z.object({ stage: z.enum(STAGES), words: z.string() })
+export type OpenPoint = z.output<typeof OpenPoint>

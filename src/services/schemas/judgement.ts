@@ -75,7 +75,10 @@ export const InspectRequest = z.object({
   tags: z.array(typed(40)).max(40).default([]),
   age: z.enum(AGES).optional(),
   /** cone and cup, which are renewed together */
-  separable: z.boolean().default(true),
+  separable: z.boolean().optional(),
+  /** what tells it otherwise: the arrangement, or the part that was decided */
+  arrangement: typed(12).optional(),
+  designation: typed(80).optional(),
 })
 
 export const InspectResponse = z.object({

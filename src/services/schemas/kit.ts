@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { FINDINGS, SIZE_NAMES, SLOT_ROLES } from '@/core/kit'
+import { PartValue } from '@/core/part'
 import { lengthMm } from './length'
 
 /** A plain figure, or the text of one. */
@@ -20,6 +21,31 @@ const KitSizesInput = z
 const arrangement = z.string().min(1, 'Choose an arrangement.').max(12)
 const findings = z.array(z.enum(FINDINGS)).max(FINDINGS.length)
 
+const pieces = z
+  .number()
+  .int('Whole pieces only.')
+  .min(0, 'Zero or more pieces.')
+  .max(1000, 'At most 1000 of one part.')
+/** What a kit says beside the parts of its places. */
+const beside = {
+  /** place → pieces for one position, where the machine has another number than usual */
+  quantities: z.record(z.string().max(40), pieces).optional(),
+  /** place → why a part that is always renewed is not wanted */
+  reasons: z.record(z.string().max(40), z.string().max(120, 'At most 120 characters.')).optional(),
+  /** lines no place of the arrangement asks for */
+  extras: z
+    .array(
+      z.object({
+        id: z.string().regex(/^[a-zA-Z0-9]{1,20}$/),
+        words: z.string().trim().min(1, 'Name the part.').max(60),
+        designation: z.string().trim().min(1, 'Write which one.').max(80),
+        quantity: pieces.min(1, 'At least one piece.'),
+      }),
+    )
+    .max(30, 'At most 30 lines more.')
+    .optional(),
+}
+
 export const KitProposal = z.object({
   arrangement,
   positions: z
@@ -32,6 +58,7 @@ export const KitProposal = z.object({
   sizes: KitSizesInput.default({}),
   thread: z.string().max(30).optional(),
   findings: findings.optional(),
+  ...beside,
 })
 
 const asTyped = z.union([z.number(), z.string().max(40)])
@@ -44,6 +71,7 @@ export const KitDraft = z.object({
   sizes: z.partialRecord(z.enum(SIZE_NAMES), asTyped).default({}),
   thread: z.string().max(30).optional(),
   findings: findings.optional(),
+  ...beside,
 })
 export type KitDraft = z.output<typeof KitDraft>
 
@@ -54,8 +82,12 @@ export const KitResponse = z.object({
   lines: z.array(
     z.object({
       slot: z.string(),
+      role: z.enum(SLOT_ROLES),
       words: z.string(),
       designation: z.string(),
+      /** the part as it was resolved; null where nothing stands or the old one stays */
+      value: PartValue.nullable(),
+      stays: z.boolean(),
       quantityPerPosition: z.number(),
       quantity: z.number(),
       unit: z.enum(['pcs', 'g']),
@@ -65,6 +97,8 @@ export const KitResponse = z.object({
       assumed: z.boolean(),
       note: z.string(),
       alternatives: z.array(z.string()),
+      /** of one piece, as agreed */
+      price: z.number().nullable(),
       stock: z.object({ free: z.number(), bin: z.string(), price: z.number().nullable() }).nullable(),
     }),
   ),
@@ -76,6 +110,7 @@ export const KitResponse = z.object({
       slots: z.array(z.string()),
     }),
   ),
+  absent: z.array(z.object({ slot: z.string(), words: z.string(), reason: z.string() })),
   complete: z.boolean(),
   price: z.number().nullable(),
   next: z.object({ heading: z.string(), line: z.string() }).nullable(),
@@ -94,6 +129,7 @@ export const KitResponse = z.object({
       role: z.enum(SLOT_ROLES),
       mayStay: z.boolean(),
       onRequest: z.boolean(),
+      singleUse: z.boolean(),
     }),
   ),
 })

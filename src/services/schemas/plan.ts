@@ -84,6 +84,9 @@ export const PlanResponse = z.object({
   ),
   rechecks: z.array(z.object({ date: z.string(), words: z.string() })),
   open: z.array(z.string()),
+  /** of that, seats that are lost */
+  lost: z.array(z.string()),
+  run: z.enum(['yes', 'watch', 'notUntilRepaired']),
 })
 export type PlanResponse = z.output<typeof PlanResponse>
 
@@ -107,6 +110,8 @@ export const SeatsResponse = z.object({
       recommended: z.object({ class: z.string(), why: z.string() }),
     }),
   ),
+  /** bearings of one position, whole, by their numbers */
+  bearings: z.array(z.string()),
 })
 export type SeatsResponse = z.output<typeof SeatsResponse>
 

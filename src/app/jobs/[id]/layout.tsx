@@ -3,7 +3,8 @@ import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { JobProvider } from '@/features/job'
 import { ServiceError } from '@/services/errors'
-import { getJob, machines } from '@/services/jobs'
+import { getJob } from '@/services/jobs'
+import { machineOf } from '@/services/machines'
 
 interface Props {
   params: Promise<{ id: string }>
@@ -25,9 +26,9 @@ async function load(text: string) {
 }
 
 export default async function Layout({ params, children }: Props) {
-  const [job, all] = await Promise.all([load((await params).id), machines()])
+  const job = await load((await params).id)
   return (
-    <JobProvider initial={job} machines={all}>
+    <JobProvider initial={job} initialMachine={await machineOf(job.machineId)}>
       {children}
     </JobProvider>
   )

@@ -1,22 +1,35 @@
 import { findPart, type Part } from '../../catalogue'
-import { readClean } from '../../designation'
-import { writeInch, writeMm } from '../../quantity'
+import { knownPart, listedPart, resolvePart, ringOfSet, type KnownPart } from '../../part'
+import { writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import { ballCount } from '../ballCount'
-import { CLOSURE_SUFFIX, findBySeat, SEAT_OFF_MM } from '../findBySeat'
+import { CLOSURE_SUFFIX, findBySeat } from '../findBySeat'
 import type { Filled } from '../kit'
+import { isWholeBearing, ROLES } from '../roles'
 import { seatOf } from '../seats'
-import { chosen, gap, made, partIn, type Bench } from './bench'
-import { shelfWords, stockedFirst } from './shelf'
+import { SEAT_OFF_MM } from '../tolerances'
+import { chosen, filledWith, gap, partIn, type Bench } from './bench'
+import { stockedFirst } from './shelf'
+
+/** The ring of a tapered set that a place takes: of an inch set its own number, of any other the set's number. */
+export function ringFor(set: KnownPart, piece: 'cone' | 'cup', { language }: Bench): KnownPart {
+  const name = set.part.set?.[piece]
+  const ring = name ? findPart(language.catalogue, name, piece) : undefined
+  return ring ? listedPart(ring, language) : ringOfSet(set, piece)
+}
 
 /** The ring that runs with the one already there: the only one, or the one that fits the measured seat. */
 export function fillTapered(slot: Slot, bench: Bench): Filled {
   const { catalogue } = bench.language
   const piece = slot.role === 'cone' ? 'cone' : 'cup'
   const asked = slot.mate === undefined ? undefined : bench.request.parts[slot.mate]
+  const mate =
+    slot.mate === undefined ? undefined : bench.arrangement.slots.find(({ id }) => id === slot.mate)
   const other =
     partIn(bench, slot.mate) ??
-    (asked ? findPart(catalogue, asked, piece === 'cone' ? 'cup' : 'cone') : undefined)
+    (asked && mate
+      ? knownPart(resolvePart(asked, bench, { piece: ROLES[mate.role].piece }))?.part
+      : undefined)
   if (!other)
     return gap(slot, `Identify the ${slot.side ?? ''} bearing: a number or its sizes.`.replace('  ', ' '))
   const sizeOf = (part: Part) => (piece === 'cone' ? part.dimensions.bore : part.dimensions.outside) ?? 0
@@ -29,18 +42,25 @@ export function fillTapered(slot: Slot, bench: Bench): Filled {
   const fitting =
     measured === undefined ? mates : mates.filter((m) => Math.abs(sizeOf(m) - measured) <= SEAT_OFF_MM)
   const others = mates.map((m) => m.base)
-  const [only] = fitting
-  if (only && fitting.length === 1)
+  const held = mates.find((m) => m.base === bench.held[slot.id] && fitting.includes(m))
+  const only = held ?? (fitting.length === 1 ? fitting[0] : undefined)
+  if (only)
     return chosen(
       slot,
       only,
+      bench,
       mates.length === 1
         ? `The one ${piece} listed that runs with ${other.base}.`
-        : `Of ${mates.length} that run with ${other.base}, the one for ${writeMm(measured ?? 0)} mm.`,
+        : `Of ${mates.length} that run with ${other.base}, the one for ${writeMm(measured ?? sizeOf(only))} mm.`,
       { alternatives: others.filter((name) => name !== only.base) },
     )
   const deciding = piece === 'cone' ? 'spindle' : 'hub bore'
   const sizes = mates.map((m) => `${m.base} (${writeMm(sizeOf(m))} mm)`)
+  if (mates.length === 0)
+    return gap(
+      slot,
+      `No ${piece} is listed that runs with ${other.base}. Type its number or the sizes of the set.`,
+    )
   if (measured !== undefined && fitting.length === 0)
     return gap(
       slot,
@@ -50,12 +70,12 @@ export function fillTapered(slot: Slot, bench: Bench): Filled {
   return gap(slot, `Several run with ${other.base}: ${sizes.join(', ')}. Measure the ${deciding}.`, others)
 }
 
-/** The designation asked for in the places this one is like, near ones first. */
+/** What was asked for in the places this one is like, near ones first. */
 function askedLike(slot: Slot, { arrangement, request }: Bench): string | undefined {
   const seen = new Set([slot.id])
   for (let at = slot.like; at !== undefined && !seen.has(at);) {
     const asked = request.parts[at]
-    if (asked && asked !== 'auto') return asked
+    if (asked && asked !== 'auto' && asked !== 'none' && asked !== 'keep' && asked !== 'out') return asked
     seen.add(at)
     const next = at
     at = arrangement.slots.find(({ id }) => id === next)?.like
@@ -66,34 +86,29 @@ function askedLike(slot: Slot, { arrangement, request }: Bench): string | undefi
 /** A whole bearing: like its neighbour, or found from the measured shaft and bore. */
 export function fillBearing(slot: Slot, bench: Bench): Filled {
   const asked = askedLike(slot, bench)
-  const other = asked ? readClean(asked, bench.language) : null
+  const other = asked ? knownPart(resolvePart(asked, bench, { bySizes: 'deep-groove' })) : null
   if (other)
-    return {
-      ...chosen(slot, other.part, 'The same as its neighbour. Measure both: the two need not be alike.'),
-      designation: other.canonical,
+    return filledWith(slot, other, 'The same as its neighbour. Measure both: the two need not be alike.', {
       assumed: true,
-    }
+    })
   const seat = seatOf(slot, bench.request.sizes)
   if (seat.shaft === undefined || seat.housing === undefined)
     return gap(slot, 'Identify the bearing: a number, or shaft and bore.')
   const found = findBySeat(bench.language.catalogue, slot.role, { shaft: seat.shaft, housing: seat.housing })
   const suffix = slot.role === 'ballBearing' ? CLOSURE_SUFFIX[bench.arrangement.closure] : ''
-  const [first, ...rest] = stockedFirst(found, (part) => part.base + suffix, bench)
-  if (!first)
+  const [first, ...rest] = stockedFirst(slot, found, (part) => part.base + suffix, bench)
+  const value = first && knownPart(resolvePart(first.base + suffix, bench))
+  if (!value)
     return gap(
       slot,
       `No listed bearing fits ${writeMm(seat.shaft)} × ${writeMm(seat.housing)} mm. The next size is not close enough.`,
     )
-  const alternatives = rest.map((part) => part.base + suffix)
-  return {
-    ...chosen(
-      slot,
-      first,
-      `For a shaft of ${writeMm(seat.shaft)} and a bore of ${writeMm(seat.housing)} mm${rest.length > 0 ? '; others have another width: measure it' : ''}.${shelfWords(first.base + suffix, bench)}`,
-      { assumed: true, alternatives },
-    ),
-    designation: first.base + suffix,
-  }
+  return filledWith(
+    slot,
+    value,
+    `For a shaft of ${writeMm(seat.shaft)} and a bore of ${writeMm(seat.housing)} mm${rest.length > 0 ? '; others have another width: measure it' : ''}.`,
+    { assumed: true, alternatives: rest.map((part) => part.base + suffix) },
+  )
 }
 
 /** Loose balls: by count and size (common practice: as many as go round, less one). */
@@ -103,13 +118,31 @@ export function fillBalls(slot: Slot, { request }: Bench): Filled {
     return gap(slot, 'Measure one ball, and count them or measure their circle.')
   const count = counted ?? (ballCircle === undefined ? undefined : ballCount(ballCircle, ballDiameter))
   if (count === undefined) return gap(slot, 'Count the balls, or measure the circle they run on.')
-  return {
-    ...made(
-      slot,
-      `ball ${writeMm(ballDiameter)} mm (${writeInch(ballDiameter)} in)`,
-      counted === undefined ? `${count} fill the circle less one. Count the old ones.` : 'As counted.',
-    ),
-    quantity: count,
-    assumed: counted === undefined,
-  }
+  return filledWith(
+    slot,
+    { kind: 'balls', diameterMm: ballDiameter },
+    counted === undefined ? `${count} fill the circle less one. Count the old ones.` : 'As counted.',
+    { quantity: count, assumed: counted === undefined },
+  )
 }
+
+/** Whole tapered sets of the kit, cone and cup together, by the place of the cone. */
+export function taperedSets({ arrangement, filled, language }: Bench): { slot: Slot; set: Part }[] {
+  return arrangement.slots.flatMap((slot) => {
+    if (slot.role !== 'cone' || slot.mate === undefined) return []
+    const [cone, cup] = [filled.get(slot.id)?.part, filled.get(slot.mate)?.part]
+    if (!cone || !cup) return []
+    const set =
+      cone.base === cup.base
+        ? { ...cone, piece: 'complete' as const, dimensions: { ...cone.dimensions, ...cup.dimensions } }
+        : findPart(language.catalogue, `${cone.base}/${cup.base}`)
+    return set ? [{ slot, set }] : []
+  })
+}
+
+/** Whole bearings of the kit that are no tapered sets. */
+export const wholeBearings = ({ arrangement, filled }: Bench): { slot: Slot; filled: Filled }[] =>
+  arrangement.slots.flatMap((slot) => {
+    const found = isWholeBearing(slot.role) ? filled.get(slot.id) : undefined
+    return found?.part ? [{ slot, filled: found }] : []
+  })

@@ -1,46 +1,52 @@
 import type { Part } from '../../catalogue'
-import type { Language } from '../../designation'
-import type { Arrangement, Slot, SlotRole } from '../arrangement'
+import { knownPart, listedPart, writePart, type Knowledge, type PartValue } from '../../part'
+import type { Arrangement, Slot } from '../arrangement'
 import type { Filled, KitRequest, SupplyOf } from '../kit'
 
 /** What a filler may look at: the request and what stands in the slots before it. */
-export interface Bench {
+export interface Bench extends Knowledge {
   arrangement: Arrangement
   request: KitRequest
-  language: Language
   filled: ReadonlyMap<string, Filled>
   supplyOf: SupplyOf
+  /** slot id → designation chosen before: it stays as long as it is among what fits, whatever lies in the bins now */
+  held: Readonly<Record<string, string>>
 }
 
 export const gap = (slot: Slot, reason: string, alternatives: string[] = []): Filled => ({
   slot,
   state: 'gap',
   designation: '',
+  value: null,
   part: null,
   reason,
   alternatives,
 })
 
-export const chosen = (slot: Slot, part: Part, reason: string, more: Partial<Filled> = {}): Filled => ({
+/** A place filled with a part as it was resolved. */
+export const filledWith = (
+  slot: Slot,
+  value: PartValue,
+  reason: string,
+  more: Partial<Filled> = {},
+): Filled => ({
   slot,
   state: 'filled',
-  designation: part.base,
-  part,
+  designation: writePart(value),
+  value,
+  part: knownPart(value)?.part ?? null,
   reason,
   ...more,
 })
 
-export const made = (slot: Slot, designation: string, reason: string): Filled => ({
-  slot,
-  state: 'filled',
-  designation,
-  part: null,
-  reason,
-})
+/** A place filled with a row of the catalogue. */
+export const chosen = (
+  slot: Slot,
+  part: Part,
+  { language }: Bench,
+  reason: string,
+  more: Partial<Filled> = {},
+): Filled => filledWith(slot, listedPart(part, language), reason, more)
 
 export const partIn = ({ filled }: Bench, id: string | undefined): Part | null =>
   id === undefined ? null : (filled.get(id)?.part ?? null)
-
-/** Places that hold one whole bearing. */
-export const isBearing = (role: SlotRole): boolean =>
-  role === 'ballBearing' || role === 'bearing' || role === 'insert' || role === 'hubUnit'

@@ -1,8 +1,11 @@
 import type { Catalogue, HardwareDetails, Part } from '../../catalogue'
+import { knownPart } from '../../part'
 import { writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
-import { chosen, gap, partIn, type Bench } from './bench'
+import { readThread } from '../thread'
+import { CAP_OFF_MM, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
+import { chosen, filledWith, gap, partIn, type Bench } from './bench'
 
 type Hardware<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
 
@@ -22,8 +25,31 @@ export function hardwareOf<W extends HardwareDetails['what']>(
   return part?.hardware?.what === what ? (part.hardware as Hardware<W>) : null
 }
 
-/** Clearance of a thread in the cone that must pass over it, mm. */
-const PASSES_MM = 0.1
+/** Thread of the spindle: of the nut in the kit, else as it was typed, whoever keeps which nut. */
+export function spindleThread(
+  slot: Pick<Slot, 'at'>,
+  bench: Bench,
+): { threadMm: number; pitchMm: number; thread: string; acrossFlatsMm: number | null } | null {
+  const nut = hardwareOf(partIn(bench, slot.at), 'castleNut')
+  if (nut) return nut
+  const typed = bench.request.thread ?? ''
+  const read = readThread(typed)
+  if (!read) return null
+  const alike = hardware(bench.language.catalogue, 'castleNut').find(
+    ({ details }) => Math.abs(details.threadMm - read.diameterMm) < WASHER_OFF_MM,
+  )
+  return {
+    threadMm: read.diameterMm,
+    pitchMm: read.pitchMm,
+    thread: typed.trim(),
+    acrossFlatsMm: alike?.details.acrossFlatsMm ?? null,
+  }
+}
+
+const sameThread = (a: { threadMm: number; pitchMm: number }, typed: string): boolean => {
+  const b = readThread(typed)
+  return b !== null && Math.abs(a.threadMm - b.diameterMm) < 0.05 && Math.abs(a.pitchMm - b.pitchMm) < 0.01
+}
 
 export function fillNut(slot: Slot, bench: Bench): Filled {
   const nuts = hardware(bench.language.catalogue, 'castleNut').sort(
@@ -31,27 +57,28 @@ export function fillNut(slot: Slot, bench: Bench): Filled {
   )
   const { thread } = bench.request
   if (thread) {
-    const exact = nuts.find(
-      ({ details }) => details.thread.toLowerCase() === thread.toLowerCase().replace(/\s+/g, ' ').trim(),
-    )
+    const exact = nuts.find(({ details }) => sameThread(details, thread))
     return exact
-      ? chosen(slot, exact.part, 'The thread as measured.')
+      ? chosen(slot, exact.part, bench, 'The thread as measured.')
       : gap(
           slot,
-          `No castle nut listed for thread ${thread}.`,
+          readThread(thread)
+            ? `No castle nut listed for thread ${thread}. Write the nut there is, or keep the old one.`
+            : `“${thread}” is no thread. Write it as 3/4-16 or M20x1.5, with LH for a left-hand one.`,
           nuts.map((n) => n.part.base),
         )
   }
   const cone = partIn(bench, slot.at)
   const bore = cone?.dimensions.bore
   if (bore === undefined) return gap(slot, 'Measure the spindle thread: diameter and pitch.')
-  const passing = nuts.filter(({ details }) => details.threadMm <= bore + PASSES_MM)
+  const passing = nuts.filter(({ details }) => details.threadMm <= bore + THREAD_PASSES_MM)
   const inch = passing.filter(({ details }) => !details.thread.startsWith('M'))
   const [usual] = inch.length > 0 ? inch : passing
   if (!usual) return gap(slot, 'Measure the spindle thread: diameter and pitch.')
   return chosen(
     slot,
     usual.part,
+    bench,
     `Usual: the largest thread that ${cone?.base} passes over. Check diameter and pitch.`,
     {
       assumed: true,
@@ -61,16 +88,17 @@ export function fillNut(slot: Slot, bench: Bench): Filled {
 }
 
 export function fillWasher(slot: Slot, bench: Bench): Filled {
-  const nut = hardwareOf(partIn(bench, slot.at), 'castleNut')
-  if (!nut) return gap(slot, 'Follows from the spindle thread.')
+  const nut = spindleThread(slot, bench)
+  if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
   const fitting = hardware(bench.language.catalogue, 'washer').filter(
-    ({ details }) => Math.abs(details.threadMm - nut.threadMm) < 0.3,
+    ({ details }) => Math.abs(details.threadMm - nut.threadMm) < WASHER_OFF_MM,
   )
   const [first] = fitting
   if (!first) return gap(slot, `No washer listed for a ${nut.thread} spindle.`)
   return chosen(
     slot,
     first.part,
+    bench,
     `For the ${nut.thread} spindle. Look whether it has a keyway (tab) or a flat (D).`,
     {
       assumed: true,
@@ -79,20 +107,22 @@ export function fillWasher(slot: Slot, bench: Bench): Filled {
   )
 }
 
-/** Room for the bent legs beyond the nut, mm (common practice). */
-const LEGS_MM = 6
+/** Across flats of a nut over its thread, where no listed nut tells it (ISO 4032: 1.5 and a little). */
+const FLATS_PER_THREAD = 1.55
 
 export function fillPin(slot: Slot, bench: Bench): Filled {
-  const nut = hardwareOf(partIn(bench, slot.at), 'castleNut')
-  if (!nut) return gap(slot, 'Follows from the spindle thread.')
+  const nut = spindleThread(slot, bench)
+  if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
+  const acrossFlatsMm = nut.acrossFlatsMm ?? nut.threadMm * FLATS_PER_THREAD
   const pins = hardware(bench.language.catalogue, 'cotterPin')
     .filter(({ details }) => nut.threadMm > details.threadOverMm && nut.threadMm <= details.threadToMm)
     .sort((a, b) => a.details.lengthMm - b.details.lengthMm)
-  const pin = pins.find(({ details }) => details.lengthMm >= nut.acrossFlatsMm + LEGS_MM)
+  const pin = pins.find(({ details }) => details.lengthMm >= acrossFlatsMm + PIN_LEGS_MM)
   if (!pin) return gap(slot, `No cotter pin listed that is long enough for ${nut.thread}.`)
   return chosen(
     slot,
     pin.part,
+    bench,
     `ISO 1234 size for a ${nut.thread} bolt, long enough to bend over. Try it in the hole.`,
     {
       alternatives: pins.filter((p) => p !== pin).map((p) => p.part.base),
@@ -100,16 +130,13 @@ export function fillPin(slot: Slot, bench: Bench): Filled {
   )
 }
 
-/** A cap is pressed into a bore of its own size; another size is not close enough, mm. */
-const CAP_FIT_MM = 0.4
-
 export function fillCap(slot: Slot, bench: Bench): Filled {
   const measured = bench.request.sizes.hubMouth
   const cup = partIn(bench, slot.at)
   const bore = measured ?? cup?.dimensions.outside
   if (bore === undefined) return gap(slot, 'Measure the hub mouth: the outer end of the hub, inside.')
   const caps = hardware(bench.language.catalogue, 'cap').filter(
-    ({ details }) => Math.abs(details.hubBoreMm - bore) <= CAP_FIT_MM,
+    ({ details }) => Math.abs(details.hubBoreMm - bore) <= CAP_OFF_MM,
   )
   const [first] = caps
   if (!first) return gap(slot, `No cap listed for a hub mouth of ${writeMm(bore)} mm.`)
@@ -117,7 +144,7 @@ export function fillCap(slot: Slot, bench: Bench): Filled {
     measured === undefined
       ? `Usual: the hub is bored through at the size of ${cup?.base}. Measure the hub mouth.`
       : 'The hub mouth as measured.'
-  return chosen(slot, first.part, reason, {
+  return chosen(slot, first.part, bench, reason, {
     assumed: measured === undefined,
     alternatives: caps.slice(1).map((c) => c.part.base),
   })
@@ -139,12 +166,15 @@ export function fillSnapRing(slot: Slot, bench: Bench): Filled {
   return chosen(
     slot,
     ring.part,
+    bench,
     `For a ${slot.ring === 'bore' ? 'bore' : 'shaft'} of ${ring.details.nominalMm} mm, groove ${ring.details.grooveMm} mm. Measure the groove.`,
   )
 }
 
 /** A shaft nut has the thread diameter of the bore it clamps (ISO 2982-2). */
 export function fillLockNut(slot: Slot, bench: Bench): Filled {
+  const sleeve = sleeveOf(slot.at, bench)
+  if (sleeve) return withSleeve(slot, sleeve.nut, 'lockNut', bench)
   const bore = partIn(bench, slot.at)?.dimensions.bore
   if (bore === undefined) return gap(slot, 'Follows from the bearing.')
   const nut = hardware(bench.language.catalogue, 'lockNut').find(({ details }) => details.threadMm === bore)
@@ -152,6 +182,7 @@ export function fillLockNut(slot: Slot, bench: Bench): Filled {
   return chosen(
     slot,
     nut.part,
+    bench,
     `Thread ${nut.details.thread}, for a shaft of ${writeMm(bore)} mm. Try it by hand.`,
     {
       assumed: true,
@@ -160,12 +191,50 @@ export function fillLockNut(slot: Slot, bench: Bench): Filled {
 }
 
 export function fillLockWasher(slot: Slot, bench: Bench): Filled {
+  const bearing = bench.arrangement.slots.find(({ id }) => id === slot.at)?.at
+  const sleeve = sleeveOf(bearing, bench)
+  if (sleeve) return withSleeve(slot, sleeve.washer, 'lockWasher', bench)
   const nut = hardwareOf(partIn(bench, slot.at), 'lockNut')
   if (!nut) return gap(slot, 'Follows from the lock nut.')
   const washer = hardware(bench.language.catalogue, 'lockWasher').find(
     ({ details }) => details.boreMm === nut.threadMm,
   )
   return washer
-    ? chosen(slot, washer.part, `Goes with the ${nut.thread} nut.`)
+    ? chosen(slot, washer.part, bench, `Goes with the ${nut.thread} nut.`)
     : gap(slot, `No tab washer listed for ${nut.thread}.`)
+}
+
+/** Taper of an adapter sleeve, over the diameter (ISO 2982-1). */
+const SLEEVE_TAPER = 12
+
+/** The adapter sleeve on which a bearing with a tapered bore sits. */
+export function sleeveOf(
+  bearing: string | undefined,
+  { filled, language }: Bench,
+): (Hardware<'adapterSleeve'> & { part: Part }) | null {
+  const value = knownPart(bearing === undefined ? null : filled.get(bearing)?.value)
+  if (value?.taper !== SLEEVE_TAPER) return null
+  const found = hardware(language.catalogue, 'adapterSleeve').find(
+    ({ details }) => details.bearingBoreMm === value.part.dimensions.bore,
+  )
+  return found ? { ...found.details, part: found.part } : null
+}
+
+/** Nut and washer come with the sleeve: nothing is bought for them. */
+function withSleeve(slot: Slot, name: string, what: 'lockNut' | 'lockWasher', bench: Bench): Filled {
+  const found = hardware(bench.language.catalogue, what).find(({ part }) => part.base === name)
+  const reason = 'Comes with the adapter sleeve.'
+  return found
+    ? chosen(slot, found.part, bench, reason, { quantity: 0 })
+    : filledWith(slot, { kind: 'text', text: name }, reason, { quantity: 0 })
+}
+
+/** The sleeve between a tapered bore and its shaft. */
+export function fillAdapterSleeve(slot: Slot, bench: Bench): Filled {
+  const sleeve = sleeveOf(slot.at, bench)
+  return sleeve
+    ? chosen(slot, sleeve.part, bench, `For a shaft of ${writeMm(sleeve.shaftMm)} mm, with nut and washer.`, {
+        assumed: true,
+      })
+    : gap(slot, 'Follows from a bearing with a bore of taper 1:12.')
 }

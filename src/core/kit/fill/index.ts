@@ -1,26 +1,50 @@
-import type { Slot, SlotRole } from '../arrangement'
+import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
+import type { SlotRole } from '../roles'
 import { fillBalls, fillBearing, fillTapered } from './bearings'
-import { gap, made, type Bench } from './bench'
-import { fillCap, fillLockNut, fillLockWasher, fillNut, fillPin, fillSnapRing, fillWasher } from './hardware'
+import { filledWith, gap, type Bench } from './bench'
+import {
+  fillAdapterSleeve,
+  fillCap,
+  fillLockNut,
+  fillLockWasher,
+  fillNut,
+  fillPin,
+  fillSnapRing,
+  fillWasher,
+} from './hardware'
 import { fillSeal, fillSleeve, fillSpacer } from './seals'
 
-export { gap, isBearing, type Bench } from './bench'
+export { ringFor, taperedSets, wholeBearings } from './bearings'
+export { filledWith, gap, partIn, type Bench } from './bench'
 export { fillGrease } from './grease'
-export { hardwareOf } from './hardware'
+export { hardwareOf, sleeveOf, spindleThread } from './hardware'
 
 const fillPlain = (slot: Slot): Filled =>
-  gap(slot, 'Write what is on the machine, or keep it where it may stay.')
+  gap(
+    slot,
+    slot.mayStay
+      ? 'Write what is on the machine, or keep the old one where it is sound.'
+      : 'Write what is on the machine.',
+  )
 
 const fillCheck = (slot: Slot): Filled => ({
-  ...made(slot, 'look at it', slot.note),
+  slot,
+  state: 'filled',
+  designation: 'look at it',
+  value: null,
+  part: null,
+  reason: slot.note,
   stays: true,
 })
 
-const fillConsumable = (slot: Slot): Filled => made(slot, slot.words.toLowerCase(), 'As needed.')
+const fillConsumable = (slot: Slot): Filled =>
+  filledWith(slot, { kind: 'text', text: slot.words.toLowerCase() }, 'As needed.')
 
-/** How each kind of slot proposes a part when none is given. Grease is worked out last, from what is filled. */
-export const FILLERS: Record<Exclude<SlotRole, 'grease'>, (slot: Slot, bench: Bench) => Filled> = {
+type Filler = (slot: Slot, bench: Bench) => Filled
+
+/** Roles that follow from what stands around them; every other is written by hand. */
+const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
   cone: fillTapered,
   cup: fillTapered,
   ballBearing: fillBearing,
@@ -34,12 +58,17 @@ export const FILLERS: Record<Exclude<SlotRole, 'grease'>, (slot: Slot, bench: Be
   castleNut: fillNut,
   lockNut: fillLockNut,
   lockWasher: fillLockWasher,
+  adapterSleeve: fillAdapterSleeve,
   cotterPin: fillPin,
   cap: fillCap,
   snapRing: fillSnapRing,
   spacerTube: fillSpacer,
+  collar: fillSpacer,
   wheelSpacer: fillSpacer,
-  plain: fillPlain,
   check: fillCheck,
+  threadlocker: fillConsumable,
   consumable: fillConsumable,
 }
+
+/** Proposes a part for a place when none is given. Grease is worked out last, from what is filled. */
+export const propose: Filler = (slot, bench) => (FOLLOWING[slot.role] ?? fillPlain)(slot, bench)

@@ -1,24 +1,32 @@
+import type { Slot } from '../arrangement'
 import type { Bench } from './bench'
 
-/** Those on the shelf first, of those the cheapest; what has no price comes after what has, each else in the order given. */
+/**
+ * What was chosen before first; else those on the shelf, of those the cheapest; what has no price comes after what has, each
+ * else in the order given.
+ */
 export function stockedFirst<T>(
+  slot: Slot,
   choices: readonly T[],
   nameOf: (choice: T) => string,
-  { supplyOf, request }: Bench,
+  { supplyOf, request, held }: Bench,
 ): T[] {
   const ranked = choices.map((choice) => {
-    const supply = supplyOf(nameOf(choice))
-    return { choice, there: (supply?.free ?? 0) >= request.positions, price: supply?.price ?? Infinity }
+    const name = nameOf(choice)
+    const supply = supplyOf(name)
+    return {
+      choice,
+      held: name === held[slot.id],
+      there: (supply?.free ?? 0) >= request.positions,
+      price: supply?.price ?? Infinity,
+    }
   })
   return ranked
-    .sort((a, b) => Number(b.there) - Number(a.there) || (a.price === b.price ? 0 : a.price - b.price))
+    .sort(
+      (a, b) =>
+        Number(b.held) - Number(a.held) ||
+        Number(b.there) - Number(a.there) ||
+        (a.price === b.price ? 0 : a.price - b.price),
+    )
     .map(({ choice }) => choice)
-}
-
-/** Where the chosen one lies, when it does. */
-export function shelfWords(designation: string, { supplyOf }: Bench): string {
-  const supply = supplyOf(designation)
-  return supply && supply.free > 0
-    ? ` On the shelf: ${supply.free}${supply.bin ? `, bin ${supply.bin}` : ''}.`
-    : ''
 }

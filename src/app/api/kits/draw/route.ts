@@ -1,4 +1,4 @@
-import { drawnKitFor } from '@/services/kits'
+import { drawnKitFor } from '@/services/drawKit'
 import { answer } from '../../_http/answer'
 import { jsonBody } from '../../_http/body'
 

@@ -1,0 +1,10 @@
+import { machinesWith } from '@/services/machines'
+import { StampText } from '@/services/schemas/evidence'
+import { parse } from '@/services/schemas/parse'
+import { z } from 'zod'
+import { answer } from '../../_http/answer'
+import { query } from '../../_http/body'
+
+const Question = z.object({ designation: StampText.min(1, 'Which part?') })
+
+export const GET = answer((request) => machinesWith(parse(Question, query(request)).designation))

@@ -1,0 +1,101 @@
+import { isTaperedSet, knownPart, resolvePart, type Knowledge } from '../part'
+import type { Arrangement, Slot } from './arrangement'
+import { bearingName } from './proposeKit'
+import { isWholeBearing } from './roles'
+
+/** A bearing of a job as far as the kit asks for it. */
+export interface JobBearing {
+  /** such as inner, left, floating */
+  name: string
+  /** the place it fills, when it was named */
+  slot: string
+  /** what was decided; null = nothing yet */
+  designation: string | null
+}
+
+/** A place of an arrangement that one bearing of a job may fill. */
+export interface BearingPlace {
+  /** name among the parts of a kit request */
+  id: string
+  label: string
+  takes: 'set' | 'bearing'
+}
+
+const isAt = ({ id, side, locating }: Slot, name: string): boolean =>
+  [id, side, locating].some((own) => own?.toLowerCase() === name)
+
+/** Places of an arrangement that bearings of a job fill: one for a tapered pair's end, one for each whole bearing. */
+export const bearingPlaces = ({ slots }: Pick<Arrangement, 'slots'>): BearingPlace[] =>
+  slots.flatMap((slot): BearingPlace[] => {
+    if (slot.role === 'cone' && slot.mate !== undefined)
+      return [{ id: bearingName(slot), label: `${slot.side ?? slot.words} bearing`, takes: 'set' }]
+    return isWholeBearing(slot.role) ? [{ id: slot.id, label: slot.words, takes: 'bearing' }] : []
+  })
+
+/**
+ * The place a bearing of a job fills: the one it names, else the one its name tells, else all alike when it is the only
+ * bearing.
+ * @param alone whether the job has no other bearing
+ * @returns a name among the parts of a kit request; null when no place is meant
+ */
+export function placeOf(
+  arrangement: Pick<Arrangement, 'slots'>,
+  bearing: JobBearing,
+  alone: boolean,
+): string | null {
+  const places = bearingPlaces(arrangement)
+  if (places.some(({ id }) => id === bearing.slot)) return bearing.slot
+  const name = bearing.name.trim().toLowerCase()
+  const slot =
+    name === ''
+      ? undefined
+      : arrangement.slots.find(
+          (s) => (isWholeBearing(s.role) || (s.role === 'cone' && s.mate !== undefined)) && isAt(s, name),
+        )
+  if (slot) return slot.role === 'cone' ? bearingName(slot) : slot.id
+  if (!alone) return null
+  const [first] = places
+  if (!first) return null
+  // One bearing decided: a tapered set is that of the inner end, any other stands in every place.
+  return first.takes === 'set' ? first.id : 'bearing'
+}
+
+/** Whether what was decided may stand in a place at all. */
+function suits(
+  arrangement: Pick<Arrangement, 'slots'>,
+  place: string,
+  designation: string,
+  knowledge: Knowledge,
+): boolean {
+  const known = knownPart(resolvePart(designation, knowledge, { bySizes: 'deep-groove' }))
+  if (!known) return true
+  const found = bearingPlaces(arrangement).find(({ id }) => id === place)
+  const takes = found?.takes ?? bearingPlaces(arrangement)[0]?.takes
+  return known.kind === 'own' || known.kind === 'bySizes' || (takes === 'set') === isTaperedSet(known)
+}
+
+/**
+ * Puts what was decided for the bearings of a job into the parts of its kit: a place that is open, or still holds what was
+ * decided before, follows the decision; what somebody chose there stays.
+ * @param before what was decided before, by place in `bearings`
+ */
+export function withDecisions(
+  arrangement: Pick<Arrangement, 'slots'>,
+  parts: Readonly<Record<string, string>>,
+  bearings: readonly JobBearing[],
+  knowledge: Knowledge,
+  before: readonly (string | null)[] = [],
+): Record<string, string> {
+  const next = new Map(Object.entries(parts))
+  bearings.forEach((bearing, i) => {
+    const place = placeOf(arrangement, bearing, bearings.length === 1)
+    if (place === null) return
+    const there = next.get(place)
+    const free = there === undefined || there === '' || there === 'auto' || there === before[i]
+    if (!free) return
+    if (bearing.designation === null) {
+      if (there !== undefined && there === before[i]) next.delete(place)
+    } else if (suits(arrangement, place, bearing.designation, knowledge)) next.set(place, bearing.designation)
+  })
+  return Object.fromEntries(next)
+}

@@ -1,0 +1,245 @@
+import { familyFacts, type HardwareDetails, type Part, type Piece } from '../catalogue'
+import { coneSection, cupSection, sealSection, tubeSection, type Section } from '../section'
+
+/** Diameters around a place, mm, for the outline of a part nobody has named yet. */
+export interface Around {
+  bore: number
+  outside: number
+}
+
+/** Sizes for the outline of parts nobody has named yet, mm. */
+const LENGTH = 12
+const TUBE = 40
+
+/** What a place of this role is: everything that holds for the role whatever arrangement it stands in (common practice). */
+export interface RoleFacts {
+  /** the kind of place in the trade's words, as the editor of arrangements offers it */
+  label: string
+  /** filling order: bearings decide the spindle, the nut decides washer and pin; grease follows from everything */
+  order: 0 | 1 | 2 | 3
+  /** which piece a number means where it may mean two */
+  piece?: Piece
+  /** whether a catalogue part may stand here; nothing catalogued may when left out */
+  takes?: (part: Part) => boolean
+  /** text that no list of ours holds may stand here: hardware; bearings and seals must be known */
+  freeText?: true
+  /** one whole bearing stands here */
+  wholeBearing?: true
+  /** rings that sit in a seat, the one a wheel holds tight first */
+  rings?: readonly ('inner' | 'outer')[]
+  /** the manual gives it a torque; nuts come off before anything behind them */
+  fastener?: 'nut' | 'screw' | 'ring'
+  /** outline beside the known diameters; not drawn when left out */
+  outline?: (around: Around) => Section
+}
+
+type HardwareRole = HardwareDetails['what']
+const hardware =
+  (what: HardwareRole) =>
+  (part: Part): boolean =>
+    part.hardware?.what === what
+const anything = (): boolean => true
+
+const disc =
+  (length: number, inner: number, outer: number) =>
+  ({ bore }: Around): Section =>
+    tubeSection(length, bore * inner, bore * outer)
+const body = ({ bore, outside }: Around): Section => tubeSection(LENGTH, bore / 2, outside / 2)
+const other = ({ bore, outside }: Around): Section =>
+  tubeSection(8, bore * 0.45, bore * 0.5 + (outside - bore) * 0.25)
+const tube =
+  (length: number, wall: number) =>
+  ({ bore, outside }: Around): Section =>
+    tubeSection(length, bore / 2, bore / 2 + (outside - bore) * wall)
+
+/** A part of the machine that no list holds: written as it is, drawn by usual proportions. */
+const plain = (label: string, more: Partial<RoleFacts> = {}): RoleFacts => ({
+  label,
+  order: 0,
+  takes: anything,
+  freeText: true,
+  outline: other,
+  ...more,
+})
+
+const isWhole = ({ piece }: Part): boolean => piece === 'complete'
+
+/**
+ * One row a role. A new role is a row here and, where it is more than a part written by hand, a filler (`fill/index.ts`);
+ * the compiler asks for its fitting step (`core/procedure`).
+ */
+const table = {
+  cone: {
+    label: 'cone',
+    order: 0,
+    piece: 'cone',
+    takes: (part) => part.piece === 'cone',
+    rings: ['inner'],
+    outline: ({ bore, outside }) => coneSection(bore, (outside - bore) * 0.62, outside),
+  },
+  cup: {
+    label: 'cup',
+    order: 0,
+    piece: 'cup',
+    takes: (part) => part.piece === 'cup',
+    rings: ['outer'],
+    outline: ({ bore, outside }) => cupSection(outside, (outside - bore) * 0.45, bore),
+  },
+  ballBearing: {
+    label: 'ball bearing',
+    order: 0,
+    piece: 'complete',
+    takes: (part) =>
+      isWhole(part) &&
+      (part.family === 'own' || (familyFacts(part.family).traits?.includes('closable') ?? false)),
+    wholeBearing: true,
+    rings: ['outer', 'inner'],
+    outline: body,
+  },
+  bearing: {
+    label: 'any bearing',
+    order: 0,
+    piece: 'complete',
+    takes: (part) => isWhole(part) && part.family !== 'hub-unit' && part.family !== 'insert',
+    wholeBearing: true,
+    rings: ['inner', 'outer'],
+    outline: body,
+  },
+  insert: {
+    label: 'insert bearing',
+    order: 0,
+    piece: 'complete',
+    takes: ({ family }) => family === 'insert' || family === 'own',
+    wholeBearing: true,
+    rings: ['inner'],
+    outline: body,
+  },
+  hubUnit: {
+    label: 'press-in hub unit',
+    order: 0,
+    piece: 'complete',
+    takes: ({ family }) => family === 'hub-unit' || family === 'own',
+    wholeBearing: true,
+    rings: ['outer', 'inner'],
+    outline: body,
+  },
+  boltOnUnit: plain('bolt-on hub unit'),
+  balls: {
+    label: 'loose balls',
+    order: 0,
+    freeText: true,
+    outline: ({ bore }) => tubeSection(7, bore / 2, bore / 2 + 7),
+  },
+  ballCup: plain('cup of loose balls'),
+  ballCone: plain('cone of loose balls'),
+  adjustingCone: plain('adjusting cone or end piece'),
+  seal: {
+    label: 'seal',
+    order: 1,
+    piece: 'seal',
+    takes: (part) => part.piece === 'seal' || part.family === 'own',
+    outline: ({ bore, outside }) => sealSection(bore * 1.12, outside * 1.05, 8),
+  },
+  wearSleeve: {
+    label: 'wear sleeve',
+    order: 1,
+    freeText: true,
+    outline: ({ bore }) => tubeSection(LENGTH, bore / 2, bore / 2 + 1),
+  },
+  washer: {
+    label: 'spindle washer',
+    order: 2,
+    takes: hardware('washer'),
+    freeText: true,
+    outline: disc(3, 0.45, 0.85),
+  },
+  plainWasher: plain('washer', { outline: disc(3, 0.45, 0.85) }),
+  castleNut: {
+    label: 'castle nut',
+    order: 1,
+    takes: hardware('castleNut'),
+    freeText: true,
+    fastener: 'nut',
+    outline: ({ bore }) => tubeSection(bore * 0.7, bore * 0.44, bore * 0.7),
+  },
+  clampNut: plain('clamp nut', { fastener: 'nut', outline: disc(12, 0.44, 0.7) }),
+  clampScrew: plain('clamp screw', { fastener: 'screw' }),
+  ringNut: plain('ring nut that sets', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }),
+  lockingRingNut: plain('ring nut that locks', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }),
+  jamNut: plain('lock nut of a cone', { fastener: 'nut', outline: disc(6, 0.45, 0.72) }),
+  axleNut: plain('axle nut', { fastener: 'nut', outline: disc(14, 0.44, 0.75) }),
+  nutLock: plain('sheet lock of a nut', { order: 2, outline: disc(3, 0.45, 0.8) }),
+  wheelNuts: plain('wheel nuts or bolts', { fastener: 'screw' }),
+  studs: plain('wheel studs'),
+  bolts: plain('mounting bolts', { fastener: 'screw' }),
+  lockNut: {
+    label: 'shaft lock nut',
+    order: 1,
+    takes: hardware('lockNut'),
+    freeText: true,
+    fastener: 'nut',
+    outline: ({ bore }) => tubeSection(bore * 0.25, bore / 2, bore * 0.72),
+  },
+  adapterSleeve: {
+    label: 'adapter sleeve',
+    order: 1,
+    takes: hardware('adapterSleeve'),
+    freeText: true,
+    outline: ({ bore }) => tubeSection(bore * 0.9, bore * 0.44, bore / 2),
+  },
+  lockWasher: {
+    label: 'tab washer',
+    order: 2,
+    takes: hardware('lockWasher'),
+    freeText: true,
+    outline: ({ bore }) => tubeSection(1.5, bore / 2, bore * 0.7),
+  },
+  setScrews: plain('set screws or collar', { fastener: 'screw' }),
+  cotterPin: {
+    label: 'cotter pin',
+    order: 2,
+    takes: hardware('cotterPin'),
+    freeText: true,
+    outline: ({ bore }) => tubeSection(4, 0.2, bore * 0.8),
+  },
+  cap: {
+    label: 'hub cap',
+    order: 1,
+    takes: hardware('cap'),
+    freeText: true,
+    outline: ({ outside }) => tubeSection(outside * 0.4, outside * 0.36, outside / 2),
+  },
+  cover: plain('end cover'),
+  dustCover: plain('dust cover'),
+  shield: plain('shield'),
+  retainer: plain('retainer', { fastener: 'ring' }),
+  snapRing: {
+    label: 'snap ring',
+    order: 1,
+    takes: hardware('snapRing'),
+    freeText: true,
+    outline: ({ outside }) => tubeSection(2, outside / 2 - 3, outside / 2 + 1),
+  },
+  spacerTube: { label: 'spacer tube', order: 1, freeText: true, outline: tube(TUBE, 0.14) },
+  collar: { label: 'collar between the cones', order: 1, freeText: true, outline: tube(TUBE, 0.14) },
+  shims: plain('shims', { outline: disc(1, 0.5, 0.7) }),
+  wheelSpacer: { label: 'wheel spacer', order: 1, freeText: true, outline: tube(LENGTH, 0.18) },
+  axle: plain('axle'),
+  pin: plain('pin'),
+  hubBody: plain('hub'),
+  housing: plain('housing'),
+  nipple: plain('grease nipple'),
+  plain: plain('other part'),
+  check: { label: 'something to look at', order: 0 },
+  threadlocker: { label: 'threadlocker', order: 0, freeText: true },
+  consumable: { label: 'consumable', order: 0, freeText: true },
+  grease: { label: 'grease', order: 3 },
+} as const satisfies Record<string, RoleFacts>
+
+/** What may stand in a place; decides how it is filled, checked, drawn, fitted and tightened. */
+export type SlotRole = keyof typeof table
+export const SLOT_ROLES = Object.keys(table) as [SlotRole, ...SlotRole[]]
+export const ROLES: Readonly<Record<SlotRole, RoleFacts>> = table
+
+/** Places that hold one whole bearing. */
+export const isWholeBearing = (role: SlotRole): boolean => ROLES[role].wholeBearing === true

@@ -1,0 +1,53 @@
+import { MM_PER_INCH } from '../quantity'
+
+/** A thread as it is written on a nut or measured on a spindle. */
+export interface Thread {
+  diameterMm: number
+  pitchMm: number
+  leftHand: boolean
+}
+
+const METRIC = /^M\s*(\d+(?:[.,]\d+)?)\s*(?:[x×]\s*(\d+(?:[.,]\d+)?))?$/i
+const INCH = /^(?:(\d+)[ -])?(?:(\d+)\/(\d+)|(\d+(?:\.\d+)?))\s*["”]?\s*[-–x×]\s*(\d+)$/i
+const LEFT = /\s*(?:\bLH\b|\bleft(?:[ -]hand)?\b)\s*$/i
+/** Coarse pitch of metric threads by diameter, mm (ISO 261). */
+const COARSE: Readonly<Record<number, number>> = {
+  6: 1,
+  8: 1.25,
+  10: 1.5,
+  12: 1.75,
+  14: 2,
+  16: 2,
+  18: 2.5,
+  20: 2.5,
+  22: 2.5,
+  24: 3,
+  27: 3,
+  30: 3.5,
+  33: 3.5,
+  36: 4,
+}
+const number = (text: string | undefined): number => Number((text ?? '').replace(',', '.'))
+
+/**
+ * Reads a thread such as `3/4-16`, `1 1/8-12`, `M20x1.5` or `M24x2 LH`.
+ * @returns null when it is no thread, or a metric one without pitch whose coarse pitch is not listed
+ * @example readThread('3/4-16') // { diameterMm: 19.05, pitchMm: 1.5875, leftHand: false }
+ */
+export function readThread(text: string): Thread | null {
+  const leftHand = LEFT.test(text)
+  const bare = text.replace(LEFT, '').trim()
+  const metric = METRIC.exec(bare)
+  if (metric) {
+    const diameterMm = number(metric[1])
+    const pitchMm = metric[2] === undefined ? COARSE[diameterMm] : number(metric[2])
+    return pitchMm && pitchMm < diameterMm ? { diameterMm, pitchMm, leftHand } : null
+  }
+  const inch = INCH.exec(bare)
+  if (!inch) return null
+  const [, whole, top, bottom, plain, perInch] = inch
+  const inches = top === undefined ? number(plain) : Number(whole ?? 0) + Number(top) / Number(bottom)
+  const threads = Number(perInch)
+  if (!(inches > 0) || !(inches < 12) || !(threads >= 4 && threads <= 80)) return null
+  return { diameterMm: inches * MM_PER_INCH, pitchMm: MM_PER_INCH / threads, leftHand }
+}

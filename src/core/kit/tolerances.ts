@@ -1,0 +1,18 @@
+/** Limits of a kit, in one place: what proposes a part and what checks it share them. Millimetres. */
+
+/** A seat as measured may be off the nominal size by this much: instrument and wear (common practice). */
+export const SEAT_OFF_MM = 0.25
+/** Clearance of a thread in the cone that must pass over it (common practice). */
+export const THREAD_PASSES_MM = 0.1
+/** A washer belongs to a spindle whose thread differs by less (common practice). */
+export const WASHER_OFF_MM = 0.3
+/** A cap is pressed into a bore of its own size; another size is not close enough (common practice). */
+export const CAP_OFF_MM = 0.4
+/** Room for the bent legs of a cotter pin beyond the nut (common practice). */
+export const PIN_LEGS_MM = 6
+/** A seal behind a cone may be this much smaller than the bore of the cone: it runs on a journal of its own (common practice). */
+export const SEAL_UNDER_CONE_MM = 0.2
+/** A counterbore may be this much smaller than the cup behind it before the cup no longer passes (common practice). */
+export const SEAL_UNDER_CUP_MM = 0.5
+/** Usual end play of utility axles (common practice; the machine's manual rules). */
+export const USUAL_PLAY_MM = { min: 0.025, max: 0.25 } as const

@@ -1,0 +1,24 @@
+import { writeInch, writeMm } from '../quantity'
+import type { PartValue } from './partValue'
+
+/**
+ * A part as it stands on a list or an order; read back by `resolvePart`.
+ * @example writePart({ kind: 'made', boreMm: 20, lengthMm: 61.5 }) // '20 bore × 61.5 long'
+ */
+export function writePart(value: PartValue): string {
+  switch (value.kind) {
+    case 'listed':
+    case 'own':
+    case 'byRule':
+    case 'bySizes':
+      return value.designation
+    case 'made':
+      return `${writeMm(value.boreMm)} bore × ${writeMm(value.lengthMm)} long`
+    case 'sleeve':
+      return `thin wear sleeve for ${writeMm(value.journalMm)} mm`
+    case 'balls':
+      return `ball ${writeMm(value.diameterMm)} mm (${writeInch(value.diameterMm)} in)`
+    case 'text':
+      return value.text
+  }
+}

@@ -1,0 +1,76 @@
+'use client'
+
+import { useState } from 'react'
+import type { Machine, MachineDetail } from '@/services/schemas/machine'
+import { send, wordsOf } from '@/ui/ask'
+
+interface Props {
+  machine: Machine | null
+  positionId: number | null
+  onChoose: (id: number | null) => void
+  /** the machine with a position more */
+  onMachine: (machine: Machine) => void
+}
+
+/** A position of the machine; one that is not there is written into the register. */
+export function PositionField({ machine, positionId, onChoose, onMachine }: Props) {
+  const [name, setName] = useState('')
+  const [error, setError] = useState('')
+  const add = () => {
+    if (!machine || name.trim() === '') return
+    send<MachineDetail>('PATCH', `/api/machines/${machine.id}`, { positions: [{ name: name.trim() }] })
+      .then((stored) => {
+        onMachine(stored)
+        setName('')
+        setError('')
+        onChoose(stored.positions.at(-1)?.id ?? null)
+      })
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  return (
+    <div>
+      <label className="block">
+        <span className="caption mb-1 block">Position in the register</span>
+        <select
+          className="field"
+          value={positionId ?? ''}
+          disabled={!machine}
+          onChange={(e) => onChoose(e.target.value ? Number(e.target.value) : null)}
+        >
+          <option value="">{machine ? 'none chosen' : 'choose a machine first'}</option>
+          {machine?.positions.map((p) => (
+            <option key={p.id} value={p.id}>
+              {p.name}
+              {p.side && `, ${p.side}`}
+            </option>
+          ))}
+        </select>
+      </label>
+      {machine && positionId === null && (
+        <p className="mt-1 flex gap-1.5">
+          <input
+            className="field min-h-9"
+            aria-label="Name of a new position"
+            placeholder="or a new one: rear axle"
+            maxLength={120}
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            onKeyDown={(e) => {
+              if (e.key !== 'Enter') return
+              e.preventDefault()
+              add()
+            }}
+          />
+          <button type="button" className="chip px-2.5" onClick={add} disabled={name.trim() === ''}>
+            Add
+          </button>
+        </p>
+      )}
+      {error && (
+        <p role="alert" className="mt-1 text-contra">
+          {error}
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,130 @@
+'use client'
+
+import type { Route } from 'next'
+import Link from 'next/link'
+import { usePathname, useRouter } from 'next/navigation'
+import { useState, type FormEvent } from 'react'
+import type { Job } from '@/services/schemas/job'
+import { ask, send, wordsOf } from '@/ui/ask'
+import { useJob } from './JobContext'
+
+/** How bearings of one job are usually told apart. */
+const NAMES = ['inner', 'outer', 'left', 'right', 'locating', 'floating'] as const
+
+/** The bearings of a job: each has its own evidence, decision, comparison and findings, worked on in any order. */
+export function BearingRail() {
+  const { job, bearing, replace, change, state } = useJob()
+  const path = usePathname()
+  const router = useRouter()
+  const [adding, setAdding] = useState(false)
+  const [name, setName] = useState('')
+  const [error, setError] = useState('')
+  const busy = state.kind === 'saving'
+  const go = (id: number) => router.push(`${path}?bearing=${id}` as Route)
+  const run = (work: Promise<Job>, then: (stored: Job) => void): void => {
+    work
+      .then((stored) => {
+        setError('')
+        replace(stored)
+        then(stored)
+      })
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  const add = (event: FormEvent) => {
+    event.preventDefault()
+    run(send<Job>('POST', `/api/jobs/${job.id}/bearings`, { version: job.version, name }), (stored) => {
+      setAdding(false)
+      setName('')
+      const last = stored.bearings.at(-1)
+      if (last) go(last.id)
+    })
+  }
+  const remove = () =>
+    run(
+      ask<Job>(`/api/jobs/${job.id}/bearings/${bearing.id}?version=${job.version}`, { method: 'DELETE' }),
+      (stored) => stored.bearings[0] && go(stored.bearings[0].id),
+    )
+  const several = job.bearings.length > 1
+  return (
+    <section
+      aria-label="Bearings of this job"
+      className="mt-3 border-t border-line2 px-4 pt-2 pb-4 text-[13.5px]"
+    >
+      <h2 className="caption mb-1">Bearings</h2>
+      <ol>
+        {job.bearings.map((b) => (
+          <li key={b.id}>
+            <Link
+              href={`${path}?bearing=${b.id}` as Route}
+              aria-current={b.id === bearing.id ? 'true' : undefined}
+              className={`block min-h-11 py-1 ${b.id === bearing.id ? 'font-bold text-ink' : 'text-ink2'}`}
+            >
+              {b.name || (several ? `bearing ${b.ordinal}` : 'the only one')}
+              <span className="number block truncate text-caption font-normal text-ink3">
+                {b.decision?.designation ?? 'not decided'}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+      {several && (
+        <label className="mt-1 block">
+          <span className="caption">Called</span>
+          <input
+            className="field min-h-9"
+            list="bearing-names"
+            maxLength={60}
+            value={bearing.name}
+            onChange={(e) => change({ bearings: { [bearing.id]: { name: e.target.value } } })}
+          />
+        </label>
+      )}
+      <datalist id="bearing-names">
+        {NAMES.map((n) => (
+          <option key={n} value={n} />
+        ))}
+      </datalist>
+      {adding ? (
+        <form className="mt-1.5 grid gap-1.5" onSubmit={add}>
+          <input
+            autoFocus
+            className="field min-h-9"
+            aria-label="Name of the new bearing"
+            list="bearing-names"
+            maxLength={60}
+            placeholder="outer"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+          />
+          <button type="submit" className="chip justify-center" disabled={busy || job.closedAt !== null}>
+            Add
+          </button>
+        </form>
+      ) : (
+        <button
+          type="button"
+          className="chip mt-1.5 px-2.5"
+          disabled={job.closedAt !== null}
+          onClick={() => setAdding(true)}
+        >
+          + bearing
+        </button>
+      )}
+      {several && !adding && (
+        <button
+          type="button"
+          className="chip mt-1.5 px-2.5"
+          disabled={busy || job.closedAt !== null}
+          onClick={remove}
+        >
+          Remove this one
+        </button>
+      )}
+      {error && (
+        <p role="alert" className="mt-1 text-contra">
+          {error}
+        </p>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,11 @@
+import type { Job } from '@/services/schemas/job'
+import type { JobPatch } from './useSaver'
+
+/** The job with a change in it, before the server has answered. */
+export function withPatch(job: Job, { bearings, ...patch }: JobPatch): Job {
+  return {
+    ...job,
+    ...patch,
+    bearings: job.bearings.map((b) => ({ ...b, ...bearings?.[b.id] })),
+  } as Job
+}

@@ -1,0 +1,90 @@
+'use client'
+
+import { useState, type FormEvent } from 'react'
+import type { KitDraft } from '@/services/schemas/kit'
+
+type Extra = NonNullable<KitDraft['extras']>[number]
+
+const MAX_EXTRAS = 30
+
+/** Lines the arrangement does not ask for: wheel studs, a drum, what this machine has more. */
+export function ExtraLines({
+  extras,
+  onChange,
+}: {
+  extras: readonly Extra[]
+  onChange: (extras: Extra[]) => void
+}) {
+  const [words, setWords] = useState('')
+  const [designation, setDesignation] = useState('')
+  const [quantity, setQuantity] = useState('1')
+  const add = (event: FormEvent) => {
+    event.preventDefault()
+    const pieces = Number(quantity)
+    if (words.trim() === '' || designation.trim() === '' || !(pieces >= 1)) return
+    const used = new Set(extras.map(({ id }) => id))
+    let n = extras.length + 1
+    while (used.has(`x${n}`)) n++
+    onChange([
+      ...extras,
+      { id: `x${n}`, words: words.trim(), designation: designation.trim(), quantity: pieces },
+    ])
+    setWords('')
+    setDesignation('')
+    setQuantity('1')
+  }
+  return (
+    <details className="text-[14px] text-ink2" open={extras.length > 0}>
+      <summary className="min-h-8 cursor-pointer font-semibold text-ink">Further parts</summary>
+      <ul>
+        {extras.map((extra) => (
+          <li key={extra.id} className="flex items-center gap-2 border-t border-line2 py-1">
+            <span className="mr-auto">
+              {extra.words}: <span className="number">{extra.designation}</span>, {extra.quantity} each
+            </span>
+            <button
+              type="button"
+              className="chip px-2.5"
+              aria-label={`Take ${extra.words} off the kit`}
+              onClick={() => onChange(extras.filter(({ id }) => id !== extra.id))}
+            >
+              ✕
+            </button>
+          </li>
+        ))}
+      </ul>
+      {extras.length < MAX_EXTRAS && (
+        <form className="mb-2 grid grid-cols-[1fr_1fr_52px_auto] gap-1.5" onSubmit={add}>
+          <input
+            className="field"
+            aria-label="What it is"
+            placeholder="wheel studs"
+            maxLength={60}
+            value={words}
+            onChange={(e) => setWords(e.target.value)}
+          />
+          <input
+            className="field number"
+            data-takes-marks
+            aria-label="Its number"
+            placeholder="M12x1.5x45"
+            maxLength={80}
+            value={designation}
+            onChange={(e) => setDesignation(e.target.value)}
+          />
+          <input
+            className="field number"
+            aria-label="Pieces for one position"
+            inputMode="numeric"
+            value={quantity}
+            onFocus={(e) => e.target.select()}
+            onChange={(e) => setQuantity(e.target.value.replace(/\D/g, '').slice(0, 3))}
+          />
+          <button type="submit" className="button min-h-10 px-3">
+            Add
+          </button>
+        </form>
+      )}
+    </details>
+  )
+}

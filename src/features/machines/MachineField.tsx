@@ -1,0 +1,89 @@
+'use client'
+
+import { useId, useState } from 'react'
+import type { Machine, MachineDetail } from '@/services/schemas/machine'
+import { send, wordsOf } from '@/ui/ask'
+import { useAnswer } from '@/ui/useAnswer'
+
+interface Props {
+  machine: Machine | null
+  onChoose: (machine: Machine | null) => void
+}
+
+/** A machine of the register, found by part of its name; one that is not there is written into it. */
+export function MachineField({ machine, onChoose }: Props) {
+  const id = useId()
+  const [text, setText] = useState('')
+  const [error, setError] = useState('')
+  const { answer } = useAnswer<{ items: Machine[]; next: string | null }>(
+    machine ? null : `/api/machines?limit=6&q=${encodeURIComponent(text.trim())}`,
+  )
+  const items = answer?.items ?? []
+  const name = text.trim()
+  const isNew = name.length > 1 && !items.some((m) => m.name.toLowerCase() === name.toLowerCase())
+  const choose = (chosen: Machine | null) => {
+    setText('')
+    setError('')
+    onChoose(chosen)
+  }
+  const add = () => {
+    send<MachineDetail>('POST', '/api/machines', { name })
+      .then(choose)
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  if (machine)
+    return (
+      <div>
+        <span className="caption mb-1 block">Machine</span>
+        <p className="flex min-h-11 items-center gap-2 rounded-[7px] border border-line px-3">
+          <b className="mr-auto">{machine.name}</b>
+          <button type="button" className="chip px-2.5" onClick={() => choose(null)}>
+            another
+          </button>
+        </p>
+      </div>
+    )
+  return (
+    <div>
+      <label htmlFor={id} className="caption mb-1 block">
+        Machine
+      </label>
+      <input
+        id={id}
+        className="field"
+        value={text}
+        maxLength={120}
+        placeholder="part of its name"
+        onChange={(e) => setText(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key !== 'Enter' || name === '') return
+          e.preventDefault()
+          const [first] = items
+          if (first) choose(first)
+          else if (isNew) add()
+        }}
+      />
+      <ul aria-label="Machines found" className="mt-1 flex flex-wrap gap-1.5">
+        {items.map((m) => (
+          <li key={m.id}>
+            <button type="button" className="chip px-2.5" onClick={() => choose(m)}>
+              {m.name}
+            </button>
+          </li>
+        ))}
+        {isNew && (
+          <li>
+            <button type="button" className="chip px-2.5" onClick={add}>
+              + add “{name.slice(0, 40)}” to the register
+            </button>
+          </li>
+        )}
+      </ul>
+      {error && (
+        <p role="alert" className="mt-1 text-contra">
+          {error}
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,198 @@
+'use client'
+
+import type { Route } from 'next'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState, type FormEvent } from 'react'
+import { Frame } from '@/features/shell'
+import type { MachineChange, MachineDetail } from '@/services/schemas/machine'
+import { send, wordsOf } from '@/ui/ask'
+import { Field } from '@/ui/Field'
+import { MachineField } from './MachineField'
+
+type Position = MachineDetail['positions'][number]
+
+function Parts({ parts, words }: { parts: Position['parts']; words: string }) {
+  if (parts.length === 0) return null
+  return (
+    <table className="mb-1 w-full text-[14px]">
+      <caption className="caption pt-1 text-left">{words}</caption>
+      <tbody>
+        {parts.map((p, i) => (
+          <tr key={i} className="border-t border-line2">
+            <td className="w-[34%] py-1">{p.words}</td>
+            <td className="number">{p.designation}</td>
+            <td className="number w-12 text-right">{p.quantity}</td>
+            <td className="number w-[190px] pl-3 text-ink2">
+              {p.fittedOn}
+              {p.replacedOn && ` to ${p.replacedOn}`}
+            </td>
+            <td className="w-20 text-right">
+              {p.jobId !== null && (
+                <Link href={`/jobs/${p.jobId}/record` as Route} className="underline underline-offset-4">
+                  job {p.jobId}
+                </Link>
+              )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** One machine: its name, its positions, what each carries now and carried before. */
+export function MachineScreen({ initial }: { initial: MachineDetail }) {
+  const router = useRouter()
+  const [machine, setMachine] = useState(initial)
+  const [draft, setDraft] = useState({ name: initial.name, place: initial.place, note: initial.note })
+  const [position, setPosition] = useState({ name: '', side: '', arrangement: '', fitted: '', quantity: '1' })
+  const [error, setError] = useState('')
+  const [saved, setSaved] = useState('')
+  const [merging, setMerging] = useState(false)
+  const put = (change: MachineChange, then: () => void): void => {
+    send<MachineDetail>('PATCH', `/api/machines/${machine.id}`, change)
+      .then((stored) => {
+        setMachine(stored)
+        setError('')
+        setSaved('Saved')
+        then()
+      })
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  const addPosition = (event: FormEvent) => {
+    event.preventDefault()
+    const { name, side, arrangement, fitted, quantity } = position
+    put(
+      {
+        positions: [
+          {
+            name,
+            side,
+            fitted,
+            quantity: Number(quantity),
+            ...(arrangement.trim() && { arrangement: arrangement.trim() }),
+          },
+        ],
+      },
+      () => setPosition({ name: '', side: '', arrangement: '', fitted: '', quantity: '1' }),
+    )
+  }
+  const field = (name: keyof typeof position, label: string, placeholder = '') => (
+    <Field
+      label={label}
+      value={position[name]}
+      placeholder={placeholder}
+      most={120}
+      onChange={(value) => setPosition({ ...position, [name]: value })}
+    />
+  )
+  return (
+    <Frame about={<b className="font-semibold text-ink">{machine.name}</b>} state={saved}>
+      <div role="region" aria-label="Machine" tabIndex={0} className="h-full overflow-auto">
+        <div className="mx-auto max-w-[1000px] px-6 py-4">
+          <p>
+            <Link
+              href={'/machines' as Route}
+              className="inline-flex min-h-10 items-center underline underline-offset-4"
+            >
+              Machine register
+            </Link>
+          </p>
+          <form
+            className="mb-4 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-end gap-3"
+            onSubmit={(e) => {
+              e.preventDefault()
+              put(draft, () => undefined)
+            }}
+          >
+            <Field
+              label="Machine"
+              value={draft.name}
+              most={120}
+              onChange={(name) => setDraft({ ...draft, name })}
+            />
+            <Field
+              label="Where it stands"
+              value={draft.place}
+              most={120}
+              onChange={(place) => setDraft({ ...draft, place })}
+            />
+            <button type="submit" className="button" data-primary>
+              Save
+            </button>
+            <label className="col-span-full">
+              <span className="caption block">Note</span>
+              <textarea
+                className="field min-h-[60px]"
+                maxLength={2000}
+                value={draft.note}
+                onChange={(e) => setDraft({ ...draft, note: e.target.value })}
+              />
+            </label>
+          </form>
+          {error && (
+            <p role="alert" className="mb-3 rounded-lg border border-contra px-3 py-2 text-contra">
+              {error}
+            </p>
+          )}
+          {machine.positions.map((p) => (
+            <section key={p.id} className="mb-3 rounded-lg border border-line bg-sheet px-5 py-3">
+              <h2 className="text-[16px] font-bold">
+                {p.name}
+                {p.side && `, ${p.side}`}{' '}
+                <span className="font-normal text-ink2">
+                  {p.arrangement ? `· ${p.arrangement} ` : ''}· {p.quantity} alike
+                  {p.since && ` · since ${p.since}`}
+                </span>
+              </h2>
+              {p.parts.length === 0 && (
+                <p className="text-ink2">
+                  {p.fitted ? <span className="number">{p.fitted}</span> : 'Nothing recorded yet.'} Closing a
+                  job at this position writes its parts here.
+                </p>
+              )}
+              <Parts parts={p.parts} words="In it now" />
+              <Parts parts={p.history} words="Before" />
+            </section>
+          ))}
+          <form className="rounded-lg border border-line px-5 py-3" onSubmit={addPosition}>
+            <h2 className="mb-2 text-[16px] font-bold">Add a position</h2>
+            <div className="grid grid-cols-[minmax(0,1.4fr)_1fr_1fr_minmax(0,1.4fr)_80px_auto] items-end gap-2">
+              {field('name', 'Position', 'rear axle')}
+              {field('side', 'Side', 'left')}
+              {field('arrangement', 'Arrangement', 'A1')}
+              {field('fitted', 'In it now', '6003-2RS')}
+              {field('quantity', 'Alike')}
+              <button type="submit" className="button" disabled={position.name.trim() === ''}>
+                Add
+              </button>
+            </div>
+          </form>
+          <div className="mt-4">
+            {merging ? (
+              <div className="max-w-[520px] rounded-lg border border-line px-5 py-3">
+                <p className="mb-2">
+                  Which machine is this one really? Its positions and jobs move there, and this entry goes.
+                </p>
+                <MachineField
+                  machine={null}
+                  onChoose={(into) => {
+                    if (!into) return
+                    send<MachineDetail>('POST', `/api/machines/${machine.id}/merge`, { into: into.id })
+                      .then(({ id }) => router.push(`/machines/${id}` as Route))
+                      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+                  }}
+                />
+              </div>
+            ) : (
+              <button type="button" className="chip" onClick={() => setMerging(true)}>
+                It is in the register twice
+              </button>
+            )}
+          </div>
+        </div>
+      </div>
+    </Frame>
+  )
+}

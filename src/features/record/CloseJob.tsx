@@ -1,0 +1,93 @@
+'use client'
+
+import { useState } from 'react'
+import { STAGE_WORDS, type OpenPoint } from '@/services/schemas/job'
+import { useJob } from '@/features/job'
+import { ask, wordsOf } from '@/ui/ask'
+
+/** Closes a job: what is open is shown first, and either settled or answered with a reason. */
+export function CloseJob() {
+  const { job, machine, change, state } = useJob()
+  const [points, setPoints] = useState<OpenPoint[] | null>(null)
+  const [reason, setReason] = useState('')
+  const [error, setError] = useState('')
+  const position = machine?.positions.find((p) => p.id === job.positionId)
+  if (job.closedAt)
+    return (
+      <button type="button" className="button" onClick={() => change({ closed: false })}>
+        Open the job again
+      </button>
+    )
+  const close = (why: string) => change({ closed: true, stage: 'record', ...(why && { reason: why }) })
+  const look = () => {
+    ask<{ points: OpenPoint[] }>(`/api/jobs/${job.id}/open`)
+      .then(({ points: open }) => {
+        setError('')
+        if (open.length === 0) close('')
+        else setPoints(open)
+      })
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  return (
+    <div className={points ? 'w-full' : ''}>
+      {!points && (
+        <button
+          type="button"
+          data-primary
+          className="button"
+          disabled={state.kind === 'saving'}
+          onClick={look}
+        >
+          Close the job
+        </button>
+      )}
+      {error && (
+        <p role="alert" className="mt-1 text-contra">
+          {error}
+        </p>
+      )}
+      {points && (
+        <form
+          aria-label="Close the job"
+          className="rounded-lg border border-line bg-sheet px-4 py-3"
+          onSubmit={(e) => {
+            e.preventDefault()
+            if (reason.trim()) close(reason.trim())
+          }}
+        >
+          <h2 className="text-[16px] font-bold">Settle first: {points.length}</h2>
+          <ul className="my-2 max-h-[240px] list-disc overflow-auto pl-5 text-[14.5px]">
+            {points.map((point, i) => (
+              <li key={i}>
+                <b>{STAGE_WORDS[point.stage]}:</b> {point.words}
+              </li>
+            ))}
+          </ul>
+          <label className="block">
+            <span className="caption mb-1 block">Or why it is closed all the same</span>
+            <input
+              className="field"
+              maxLength={300}
+              value={reason}
+              placeholder="fitted by the season crew, no torque noted"
+              onChange={(e) => setReason(e.target.value)}
+            />
+          </label>
+          <p className="my-2 text-[14px] text-ink2">
+            {position
+              ? `The parts of the kit are written into the register: ${machine?.name}, ${position.name}.`
+              : 'No position is chosen at Take in: nothing is written into the machine register.'}
+          </p>
+          <div className="flex gap-2">
+            <button type="submit" data-primary className="button" disabled={reason.trim() === ''}>
+              Close it
+            </button>
+            <button type="button" className="button" onClick={() => setPoints(null)}>
+              Not yet
+            </button>
+          </div>
+        </form>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,42 @@
+import 'server-only'
+import * as db from '@/db'
+import { ServiceError } from './errors'
+import { getJob } from './jobs/getJob'
+import { greaseFillOf, toStored, toWorked } from './keptKit'
+import { workKit, type WorkedKit } from './kits'
+import type { Job } from './schemas/job'
+import type { KitDraft } from './schemas/kit'
+
+/** A job with its kit as it was agreed, and where it is, in words. */
+export interface JobKit extends WorkedKit {
+  job: Job & { kit: NonNullable<Job['kit']> }
+  place: string
+  /** why what is typed now is not in the kit; empty = it is */
+  trouble: string
+}
+
+async function placeOfJob(job: Job): Promise<string> {
+  const machine = job.machineId === null ? null : await db.findMachine(job.machineId)
+  const position = machine?.positions.find((p) => p.id === job.positionId)?.name ?? job.intake.position
+  return [machine?.name, position, job.intake.side].filter(Boolean).join(' · ')
+}
+
+/**
+ * The kit of a job as it was agreed. One from before kits were kept is worked out once, and kept.
+ * @throws ServiceError `notFound` when there is no such job, or the job has no kit yet
+ */
+export async function jobKit(jobId: number): Promise<JobKit> {
+  const job = await getJob(jobId)
+  if (!job.kit)
+    throw new ServiceError('notFound', `Job ${jobId} has no kit yet. Choose an arrangement first.`)
+  const stored = await db.kitOfJob(jobId)
+  const kept = stored && (await toWorked(jobId, stored))
+  const found = kept ?? (await settled(jobId, job.kit, job.fitting))
+  return { job: { ...job, kit: job.kit }, place: await placeOfJob(job), ...found }
+}
+
+async function settled(jobId: number, draft: KitDraft, fitting: Job['fitting']) {
+  const worked = await workKit(draft, { jobId, greaseFill: await greaseFillOf(fitting) })
+  await db.keepKit(jobId, await toStored(worked, null))
+  return { ...worked, trouble: '' }
+}

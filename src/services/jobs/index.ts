@@ -1,0 +1,5 @@
+import 'server-only'
+
+export { addJobBearing, changeJob, createJob, historyOf, removeJobBearing } from './jobs'
+export { getJob } from './getJob'
+export { listJobs } from './listJobs'

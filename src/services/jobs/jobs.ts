@@ -1,0 +1,298 @@
+import 'server-only'
+import { meaningOfText, type Language } from '@/core/designation'
+import { withDecisions, type JobBearing } from '@/core/kit'
+import * as db from '@/db'
+import { arrangementFor } from '../arrangements'
+import { ServiceError } from '../errors'
+import { kitToKeep } from '../keptKit'
+import { ready } from '../language'
+import {
+  BearingAdded,
+  BearingRemoved,
+  JobChange,
+  NewJob,
+  STAGES,
+  type Decision,
+  type Job,
+  type Stage,
+} from '../schemas/job'
+import type { KitDraft } from '../schemas/kit'
+import { parse } from '../schemas/parse'
+import type { z } from 'zod'
+import { eventsOf } from './eventsOf'
+import { closing } from './closing'
+import { getJob, noJob } from './getJob'
+import { toJob } from './toJob'
+
+/** Most bearings of one job. */
+const MAX_BEARINGS = 12
+const MAX_HISTORY = 200
+
+const conflict = (id: number, stored: db.StoredJob) =>
+  new ServiceError(
+    'conflict',
+    `Job ${id} was changed on another screen in between. Its present state comes with this answer.`,
+    [],
+    toJob(stored),
+  )
+
+/** What a decision adds to its bearing for questions. */
+const decided = (decision: Decision | null, language: Language): db.BearingPatch => ({
+  decision,
+  designation: decision?.designation ?? null,
+  partKey: decision ? meaningOfText(decision.designation, language).slice(0, 190) : null,
+})
+
+/** Opens a job, with its bearings; `copyOf` takes intake, bearings and kit from another, for the other wheel. */
+export async function createJob(input: unknown): Promise<Job> {
+  const { copyOf, bearings, evidence, ...job } = parse(NewJob, input)
+  const { language } = await ready()
+  const event = (content: unknown, summary = 'Job opened'): db.NewEvent => ({
+    kind: 'created',
+    summary,
+    content,
+  })
+  if (copyOf === undefined)
+    return toJob(
+      await db.createJob(
+        job,
+        [
+          { evidence, decision: null },
+          ...bearings.map(({ decision, ...bearing }) => ({ ...bearing, ...decided(decision, language) })),
+        ],
+        event({ ...job, evidence, bearings }),
+      ),
+    )
+  const from = await getJob(copyOf)
+  const kit = from.kit ? await kitToKeep(null, from.kit, from.fitting) : undefined
+  return toJob(
+    await db.createJob(
+      {
+        ...job,
+        intake: { ...from.intake, ...job.intake, side: job.intake.side },
+        machineId: job.machineId ?? from.machineId,
+        positionId: job.positionId,
+        stage: from.kit ? 'kit' : 'identify',
+        ...(from.kit && { kit: from.kit }),
+      },
+      from.bearings.map(({ name, slot, evidence: seen, decision }) => ({
+        name,
+        slot,
+        evidence: seen,
+        ...decided(decision, language),
+      })),
+      event({ ...job, copyOf }, `Job opened as a copy of job ${copyOf}`),
+      kit,
+    ),
+  )
+}
+
+const further = (a: Stage, b: Stage): Stage => (STAGES.indexOf(a) >= STAGES.indexOf(b) ? a : b)
+
+type Change = z.output<typeof JobChange>
+type Bearings = NonNullable<Change['bearings']>
+
+/** Changes of bearings, those of the first one beside the others. */
+function bearingChanges(
+  { evidence, decision, comparison, inspection, bearings }: Change,
+  job: Job,
+): Bearings {
+  const ofFirst = definedOnly({ evidence, decision, comparison, inspection })
+  const [first] = job.bearings
+  if (!first || Object.keys(ofFirst).length === 0) return bearings ?? {}
+  return { ...bearings, [first.id]: { ...ofFirst, ...bearings?.[first.id] } }
+}
+
+const jobBearings = (job: Job): JobBearing[] =>
+  job.bearings.map(({ name, slot, decision }) => ({ name, slot, designation: decision?.designation ?? null }))
+
+/** The bearings as a change leaves them. */
+const afterChange = (job: Job, changes: Bearings): JobBearing[] =>
+  job.bearings.map(({ id, name, slot, decision }) => {
+    const change = changes[id]
+    const is = change?.decision === undefined ? decision : change.decision
+    return {
+      name: change?.name ?? name,
+      slot: change?.slot ?? slot,
+      designation: is?.designation ?? null,
+    }
+  })
+
+/** What was measured of the machine on the evidence sheets, where the kit asks for it: shaft and housing of both ends. */
+function measuredSizes(job: Job): KitDraft['sizes'] {
+  const reading = (of: number, feature: 'shaft' | 'housing'): string | undefined => {
+    const found = job.bearings[of]?.evidence.measurements.find((m) => m.feature === feature && !m.struck)
+    const text = found?.readings.at(-1)?.trim()
+    return text ? `${text}${found?.unit === 'auto' ? '' : ` ${found?.unit ?? ''}`}`.slice(0, 40) : undefined
+  }
+  return definedOnly({
+    shaft: reading(0, 'shaft'),
+    housing: reading(0, 'housing'),
+    shaft2: reading(1, 'shaft'),
+    housing2: reading(1, 'housing'),
+  })
+}
+
+/** The draft of the kit with what was decided for the bearings in its places. */
+async function followed(
+  draft: KitDraft,
+  after: readonly JobBearing[],
+  before: readonly JobBearing[],
+): Promise<KitDraft> {
+  const [arrangement, { language, identifier }] = await Promise.all([
+    arrangementFor(draft.arrangement).catch(() => null),
+    ready(),
+  ])
+  if (!arrangement) return draft
+  const was = before.map(({ designation }) => designation)
+  return {
+    ...draft,
+    parts: withDecisions(arrangement, draft.parts, after, { language, shelf: identifier.shelf }, was),
+  }
+}
+
+/** The kit a change leaves: as given, with decisions in their places. Undefined = the kit does not change. */
+async function draftAfter(change: Change, changes: Bearings, job: Job): Promise<KitDraft | null | undefined> {
+  if (change.kit === null) return null
+  const [before, after] = [jobBearings(job), afterChange(job, changes)]
+  const fresh = change.kit && job.kit?.arrangement !== change.kit.arrangement
+  const moved = JSON.stringify(before) !== JSON.stringify(after)
+  const draft = change.kit ?? job.kit
+  if (!draft || (!change.kit && !moved)) return change.kit
+  if (!fresh && !moved) return draft
+  const sized = fresh ? { ...draft, sizes: { ...measuredSizes(job), ...draft.sizes } } : draft
+  return followed(sized, after, fresh ? [] : before)
+}
+
+/**
+ * Changes a job and its bearings; the kit follows what was decided.
+ * @throws ServiceError `conflict` with the stored job when somebody saved in between or the job is closed, `notFound`,
+ *   `unreadable`, `impossible` when it is closed with something open and no reason given
+ */
+export async function changeJob(id: number, input: unknown): Promise<Job> {
+  const change = parse(JobChange, input)
+  const present = await db.findJob(id)
+  if (!present) throw noJob(id)
+  if (present.version !== change.version) throw conflict(id, present)
+  const job = toJob(present)
+  if (job.closedAt !== null && change.closed !== false)
+    throw new ServiceError('conflict', `Job ${id} is closed. Open it again to change it.`, [], job)
+  const { language } = await ready()
+  const changes = bearingChanges(change, job)
+  const strange = Object.keys(changes).find((bearing) => !job.bearings.some((b) => b.id === Number(bearing)))
+  if (strange !== undefined)
+    throw new ServiceError('conflict', `Job ${id} has no bearing ${strange} any more.`, [], job)
+  const draft = await draftAfter(change, changes, job)
+  const fitting = change.fitting === undefined ? job.fitting : change.fitting
+  // How the hub is filled is chosen beside the kit and decides its grease.
+  const filledAnew =
+    job.kit !== null && fitting?.fields['grease.school'] !== job.fitting?.fields['grease.school']
+  const worked = draft === undefined && filledAnew ? job.kit : draft
+  const kit = worked ? await kitToKeep(id, worked, fitting) : worked
+  const closed =
+    change.closed === true && job.closedAt === null ? await closing(job, change.reason ?? '') : null
+  const { closed: close, title, machineId, positionId, intake } = change
+  const who = change.who ?? ''
+  const stored = await db.updateJob(id, change.version, {
+    patch: definedOnly({
+      title,
+      machineId,
+      positionId,
+      intake,
+      fitting: change.fitting,
+      kit: draft,
+      stage: change.stage && further(change.stage, job.stage),
+      closedAt: close === undefined ? undefined : close ? new Date() : null,
+    }),
+    bearings: new Map(
+      Object.entries(changes).map(([bearing, given]) => [
+        Number(bearing),
+        definedOnly({
+          ...given,
+          ...(given.decision !== undefined && decided(given.decision, language)),
+        }),
+      ]),
+    ),
+    ...(kit !== undefined && { kit }),
+    events: [
+      ...eventsOf({ ...change, bearings: changes, ...(draft !== undefined && { kit: draft }) }, job, who),
+      ...(closed?.events ?? []).map((event) => ({ who, ...event })),
+      ...(close === false ? [{ kind: 'closed', summary: 'Job opened again', content: {}, who }] : []),
+    ],
+    ...(closed && { also: closed.also }),
+  })
+  if (!stored) throw noJob(id)
+  if (stored.conflict) throw conflict(id, stored.job)
+  return toJob(stored.job)
+}
+
+/** Refuses a change of a closed job. */
+async function openJob(id: number, version: number): Promise<Job> {
+  const stored = await db.findJob(id)
+  if (!stored) throw noJob(id)
+  if (stored.version !== version) throw conflict(id, stored)
+  const job = toJob(stored)
+  if (job.closedAt === null) return job
+  throw new ServiceError('conflict', `Job ${id} is closed. Open it again to change it.`, [], job)
+}
+
+/**
+ * Adds a bearing to a job: the outer set beside the inner one, the other end of a shaft.
+ * @throws ServiceError `unreadable`, `notFound`, `conflict`, `impossible` beyond a dozen
+ */
+export async function addJobBearing(id: number, input: unknown): Promise<Job> {
+  const { version, decision, ...bearing } = parse(BearingAdded, input)
+  const job = await openJob(id, version)
+  if (job.bearings.length >= MAX_BEARINGS)
+    throw new ServiceError('impossible', `A job has at most ${MAX_BEARINGS} bearings. Open another job.`)
+  const { language } = await ready()
+  const added = await db.addBearing(
+    id,
+    version,
+    { ...bearing, ...decided(decision, language) },
+    {
+      kind: 'bearing',
+      summary: `Bearing added${bearing.name ? `: ${bearing.name}` : ''}${decision ? `, decided: ${decision.designation}` : ''}`,
+      content: { ...bearing, decision },
+    },
+  )
+  if (!added) throw noJob(id)
+  if (added.conflict) throw conflict(id, added.job)
+  const now = toJob(added.job)
+  if (!now.kit || !decision) return now
+  // The kit takes the new decision into its place.
+  const draft = await followed(now.kit, jobBearings(now), [])
+  return JSON.stringify(draft) === JSON.stringify(now.kit)
+    ? now
+    : changeJob(id, { version: now.version, kit: draft })
+}
+
+/** @throws ServiceError `notFound`, `conflict`, `impossible` for the last one */
+export async function removeJobBearing(id: number, bearing: number, input: unknown): Promise<Job> {
+  const { version } = parse(BearingRemoved, input)
+  const job = await openJob(id, version)
+  const found = job.bearings.find((b) => b.id === bearing)
+  if (!found) throw new ServiceError('notFound', `Job ${id} has no bearing ${bearing}.`)
+  if (job.bearings.length === 1)
+    throw new ServiceError('impossible', 'A job keeps at least one bearing. Change this one instead.')
+  const removed = await db.removeBearing(id, version, bearing, {
+    kind: 'bearing',
+    summary: `Bearing removed${found.name ? `: ${found.name}` : ''}`,
+    content: found,
+  })
+  if (!removed) throw noJob(id)
+  if (removed.conflict) throw conflict(id, removed.job)
+  return toJob(removed.job)
+}
+
+/** Leaves out what is undefined: an absent field stays unchanged. */
+const definedOnly = <T extends object>(patch: T): { [K in keyof T]?: Exclude<T[K], undefined> } =>
+  Object.fromEntries(Object.entries(patch).filter(([, value]) => value !== undefined)) as {
+    [K in keyof T]?: Exclude<T[K], undefined>
+  }
+
+/** What happened to a job, the latest first. */
+export async function historyOf(id: number) {
+  const events = await db.jobHistory(id, MAX_HISTORY)
+  return events.map(({ kind, summary, who, at }) => ({ kind, summary, who, at: at.toISOString() }))
+}

@@ -1,0 +1,99 @@
+import 'server-only'
+import { meaningOfText } from '@/core/designation'
+import * as db from '@/db'
+import { ServiceError } from './errors'
+import { ready, refreshShop } from './language'
+import {
+  MachineChange,
+  MachineListQuery,
+  MachineMerge,
+  NewMachine,
+  type Machine,
+  type MachineDetail,
+  type PartUses,
+} from './schemas/machine'
+import { parse } from './schemas/parse'
+
+const MAX_FITTED = 200
+const MAX_USES = 200
+
+const noMachine = (id: number) => new ServiceError('notFound', `There is no machine ${id}.`)
+const taken = (name: string) =>
+  new ServiceError(
+    'conflict',
+    `A machine called “${name}” is in the register already, or two of its positions have one name. Choose another name.`,
+  )
+
+/** Machines by name, a page at a time. @throws ServiceError `unreadable` */
+export async function listMachines(input: unknown): Promise<{ items: Machine[]; next: string | null }> {
+  const { limit, cursor, q } = parse(MachineListQuery, input)
+  const rows = await db.listMachines({ limit: limit + 1, after: cursor, text: q })
+  const items = rows.slice(0, limit)
+  return { items, next: rows.length > limit ? (items.at(-1)?.name ?? null) : null }
+}
+
+/** The machine of a job for its screens; null when it has none. */
+export const machineOf = async (id: number | null): Promise<Machine | null> =>
+  id === null ? null : db.findMachine(id)
+
+/** One machine with what its positions carry and carried. @throws ServiceError `notFound` */
+export async function machine(id: number): Promise<MachineDetail> {
+  const found = await db.findMachine(id)
+  if (!found) throw noMachine(id)
+  return {
+    ...found,
+    positions: await Promise.all(
+      found.positions.map(async (position) => {
+        const parts = await db.fittedIn(position.id, MAX_FITTED)
+        const now = parts.filter(({ replacedOn }) => replacedOn === null)
+        return {
+          ...position,
+          since: now.map(({ fittedOn }) => fittedOn).sort()[0] ?? null,
+          parts: now,
+          history: parts.filter(({ replacedOn }) => replacedOn !== null),
+        }
+      }),
+    ),
+  }
+}
+
+/** Writes a machine into the register. @throws ServiceError `unreadable`; `conflict` for a name that is there */
+export async function addMachine(input: unknown): Promise<MachineDetail> {
+  const { positions, ...own } = parse(NewMachine, input)
+  const made = await db.createMachine({
+    ...own,
+    positions: positions.map(({ arrangement, ...position }) => ({
+      ...position,
+      arrangement: arrangement ?? null,
+    })),
+  })
+  if (!made) throw taken(own.name)
+  if (positions.some(({ fitted }) => fitted !== '')) await refreshShop()
+  return machine(made.id)
+}
+
+/** @throws ServiceError `unreadable`, `notFound`, `conflict` */
+export async function changeMachine(id: number, input: unknown): Promise<MachineDetail> {
+  const change = parse(MachineChange, input)
+  const done = await db.changeMachine(id, change)
+  if (done === 'taken') throw taken(change.name ?? 'this')
+  if (!done) throw noMachine(id)
+  if (change.positions?.some(({ fitted }) => fitted !== undefined)) await refreshShop()
+  return machine(id)
+}
+
+/** Joins a machine that is there twice to the other one. @throws ServiceError `unreadable`, `impossible`, `notFound` */
+export async function mergeMachine(from: number, input: unknown): Promise<MachineDetail> {
+  const { into } = parse(MachineMerge, input)
+  if (from === into) throw new ServiceError('impossible', 'A machine cannot be joined to itself.')
+  if (!(await db.mergeMachines(from, into)))
+    throw new ServiceError('notFound', `There is no machine ${from}, or no machine ${into}.`)
+  return machine(into)
+}
+
+/** Which machines carry this part now, whatever convention spells it. @throws ServiceError `unreadable` */
+export async function machinesWith(designation: string): Promise<PartUses> {
+  const { language } = await ready()
+  const key = meaningOfText(designation, language)
+  return { designation, uses: await db.fittedWith(key.slice(0, 190), MAX_USES) }
+}

@@ -1,0 +1,55 @@
+import 'server-only'
+import { numberKey } from '@/core/catalogue'
+import { readClean } from '@/core/designation'
+import * as db from '@/db'
+import { z } from 'zod'
+import { ServiceError } from './errors'
+import { ready } from './language'
+import { parse } from './schemas/parse'
+
+export const PartName = z.object({
+  /** such as the order number of the machine's maker */
+  name: z.string().trim().min(2, 'A name has at least two characters.').max(80, 'At most 80 characters.'),
+  designation: z.string().trim().min(1, 'Which part is it?').max(80, 'At most 80 characters.'),
+})
+export const PartNames = z.object({ names: z.array(PartName) })
+
+/** What the shop calls a part; a name nobody taught stays as it is. */
+export async function resolveName(text: string): Promise<string> {
+  const key = numberKey(text)
+  if (key.length < 2) return text
+  const found = await db.partNamed(key)
+  return found ?? text
+}
+
+/** Names taught. */
+export async function listNames(): Promise<z.output<typeof PartNames>> {
+  const names = await db.partNames()
+  return { names: names.map(({ name, designation }) => ({ name, designation })) }
+}
+
+/**
+ * Teaches an own name for a part: from now on it stands for the part in a kit and in a look-up.
+ * @throws ServiceError `unreadable`; `conflict` when the name is the number of a listed part
+ */
+export async function teachName(input: unknown): Promise<z.output<typeof PartName>> {
+  const { name, designation } = parse(PartName, input)
+  const { language } = await ready()
+  const listed = readClean(name, language)
+  if (listed && !listed.part.computed)
+    throw new ServiceError('conflict', `“${name}” is the number of a listed part and always means that one.`)
+  const key = numberKey(name)
+  if (key.length < 2)
+    throw new ServiceError('unreadable', 'A name needs at least two letters or figures.', [
+      { path: ['name'], message: 'At least two letters or figures.' },
+    ])
+  await db.savePartName(name, key, designation)
+  return { name, designation }
+}
+
+/** @throws ServiceError `notFound` */
+export async function forgetName(name: string): Promise<{ name: string }> {
+  if (!(await db.removePartName(numberKey(name))))
+    throw new ServiceError('notFound', `No part is called “${name.slice(0, 80)}” here.`)
+  return { name }
+}
