@@ -1,12 +1,27 @@
 /** Brings the database up to date: schema, shipped catalogue, and once the demo data. AMBER_DEMO=0 leaves that out. */
 import { buildCatalogue } from '@/core/catalogue'
 import { meaningOfText } from '@/core/designation'
-import { database, loadedFingerprint, migrate, rekeyStock, replaceStandardParts } from '@/db'
+import {
+  database,
+  hasData,
+  keyDecisions,
+  loadedFingerprint,
+  migrate,
+  pendingMigrations,
+  rekeyStock,
+  replaceStandardParts,
+} from '@/db'
 import { readShippedParts, readShippedTokens, shippedFingerprint } from '@/services/catalogue/dataFolder'
 import { loadDemo } from '@/services/demo/load'
+import { copyDatabase } from './copyDatabase'
 
 const say = (words: string): void => console.log(`  ${words}`)
 
+const pending = await pendingMigrations()
+if (pending.length > 0 && (await hasData())) {
+  const file = await copyDatabase(`before-${pending[0] ?? ''}`)
+  say(`a copy before the upgrade: ${file}`)
+}
 const run = await migrate()
 if (run.length > 0) say(`schema: ${run.join(', ')}`)
 const fingerprint = shippedFingerprint()
@@ -15,8 +30,10 @@ if ((await loadedFingerprint()) !== fingerprint) {
   await replaceStandardParts(parts, fingerprint)
   say(`catalogue: ${parts.length} parts`)
   const language = { catalogue: buildCatalogue(parts), tokens: readShippedTokens() }
-  const rekeyed = await rekeyStock((designation) => meaningOfText(designation, language))
+  const keyOf = (designation: string) => meaningOfText(designation, language)
+  const rekeyed = await rekeyStock(keyOf)
   if (rekeyed > 0) say(`stock: ${rekeyed} items read anew`)
+  await keyDecisions(keyOf)
 }
 if (process.env.AMBER_DEMO !== '0') {
   const jobs = await loadDemo()

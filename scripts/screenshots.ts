@@ -11,7 +11,7 @@ interface Job {
   title: string
 }
 
-const jobs = (await (await fetch(`${ADDRESS}/api/jobs`)).json()) as Job[]
+const { items: jobs } = (await (await fetch(`${ADDRESS}/api/jobs?limit=200`)).json()) as { items: Job[] }
 const job = (words: string): string => {
   const found = jobs.find((j) => j.title.includes(words))
   if (!found) throw new Error(`The demo job “${words}” is not there`)

@@ -1,16 +1,7 @@
 export { database } from './connection'
-export { migrate, migrateDown, pendingMigrations } from './migrate'
+export { hasData, migrate, migrateDown, pendingMigrations } from './migrate'
 export { type StoredJson } from './json'
-export {
-  fittedWith,
-  keepKit,
-  kitOfJob,
-  type PartUse,
-  type ReadKit,
-  type ReadKitLine,
-  type StoredKit,
-  type StoredKitLine,
-} from './kits'
+export { fittedWith, keepKit, kitOfJob, type ReadKit, type ReadKitLine, type StoredKit } from './kits'
 export * from './jobs'
 export * from './machines'
 export * from './parts'

@@ -5,9 +5,6 @@ import { saveKit, type StoredKit } from './kits'
 import { models, type BearingRow, type JobRow } from './models'
 
 /** What a job keeps of each of its bearings. */
-export const BEARING_ASPECTS = ['evidence', 'decision', 'comparison', 'inspection'] as const
-export type BearingAspect = (typeof BEARING_ASPECTS)[number]
-
 export interface StoredBearing {
   id: number
   ordinal: number

@@ -1,4 +1,4 @@
-import type { QueryInterface } from 'sequelize'
+import { QueryTypes, type QueryInterface } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
 import { database } from './connection'
 import * as catalogue from './migrations/0001-catalogue'
@@ -38,6 +38,19 @@ function runner() {
     storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
     logger: undefined,
   })
+}
+
+/** Whether somebody has used this database: an upgrade of it is worth a copy. */
+export async function hasData(): Promise<boolean> {
+  const there = await database().query<{ n: number }>(
+    "select count(*) n from information_schema.tables where table_schema = database() and table_name = 'jobs'",
+    { type: QueryTypes.SELECT },
+  )
+  if (Number(there[0]?.n ?? 0) === 0) return false
+  const [row] = await database().query<{ n: number }>('select count(*) n from jobs', {
+    type: QueryTypes.SELECT,
+  })
+  return Number(row?.n ?? 0) > 0
 }
 
 /** Migrations that have not run yet. */

@@ -1,7 +1,8 @@
+import type { Model, ModelStatic } from 'sequelize'
 import { models } from './models'
 
 /** Facts of the shop that are kept whole, each under its name. */
-export type ShopFact = 'settings' | 'toolbox'
+export type ShopFact = 'settings' | 'toolbox' | 'demo'
 
 /** As it was saved; null before the first time. */
 export async function storedFact(name: ShopFact): Promise<unknown> {
@@ -11,4 +12,11 @@ export async function storedFact(name: ShopFact): Promise<unknown> {
 
 export async function saveFact(name: ShopFact, value: unknown): Promise<void> {
   await models().FactRow.upsert({ name, value: JSON.stringify(value) })
+}
+
+/** Takes away all that a demo world is made of; for one that was only half written, before anybody could use it. */
+export async function clearWorld(): Promise<void> {
+  const { JobRow, MachineRow, ListRow, StockItemRow, OrderRow, ArrangementRow } = models()
+  for (const table of [JobRow, MachineRow, ListRow, StockItemRow, OrderRow, ArrangementRow])
+    await (table as ModelStatic<Model>).destroy({ where: {} })
 }

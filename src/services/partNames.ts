@@ -2,17 +2,11 @@ import 'server-only'
 import { numberKey } from '@/core/catalogue'
 import { readClean } from '@/core/designation'
 import * as db from '@/db'
-import { z } from 'zod'
+import type { z } from 'zod'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { parse } from './schemas/parse'
-
-export const PartName = z.object({
-  /** such as the order number of the machine's maker */
-  name: z.string().trim().min(2, 'A name has at least two characters.').max(80, 'At most 80 characters.'),
-  designation: z.string().trim().min(1, 'Which part is it?').max(80, 'At most 80 characters.'),
-})
-export const PartNames = z.object({ names: z.array(PartName) })
+import { PartName, type PartNames } from './schemas/partName'
 
 /** What the shop calls a part; a name nobody taught stays as it is. */
 export async function resolveName(text: string): Promise<string> {

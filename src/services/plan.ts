@@ -35,7 +35,7 @@ function sizesOf(slot: Arrangement['slots'][number], kit: Kit) {
   const d = own?.part.dimensions
   const bore = d?.bore ?? mate?.part.dimensions.bore
   const outside = d?.outside ?? mate?.part.dimensions.outside
-  const width = d?.width ?? d?.totalWidth ?? d?.coneWidth ?? d?.cupWidth
+  const width = d?.width ?? d?.coneWidth ?? d?.cupWidth ?? d?.totalWidth
   return own && bore && outside && width ? { own, bore, outside, width } : null
 }
 

@@ -16,8 +16,8 @@ interface Plan {
 }
 
 const demo = async (words: string): Promise<number> => {
-  const { body } = await call<Job[]>('GET', '/api/jobs')
-  const found = (body as unknown as Job[]).find((j) => j.title.includes(words))
+  const { body } = await call<{ items: Job[] }>('GET', '/api/jobs?limit=200')
+  const found = body.items.find((j) => j.title.includes(words))
   if (!found) throw new Error(`no demo job “${words}”`)
   return found.id
 }

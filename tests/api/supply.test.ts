@@ -310,7 +310,7 @@ describe('kits of every arrangement', () => {
   it('an unknown arrangement is refused with those there are', async () => {
     const { status, body } = await post<Problem>('/api/kits/propose', { arrangement: 'Z9', positions: 1 })
     expect(status).toBe(400)
-    expect(body.detail).toMatch(/A1, A2, B1, B2, B3, C1, D1, E1, F1, G1, H1/)
+    expect(body.detail).toMatch(/A1, A2, A3, A4, B1, B2, B3, B4, C1, C2, D1, E1, F1, G1, H1/)
   })
   it('an own arrangement is saved, used, kept from circles, and taken away again', async () => {
     const code = `t${Date.now() % 1e8}`
@@ -357,7 +357,8 @@ describe('papers', () => {
     }
   }
   it('labels, quote and job card of a kit are PDF; a job without a kit has none', async () => {
-    const jobs = (await get<{ id: number; kit: object | null }[]>('/api/jobs')).body
+    const jobs = (await get<{ items: { id: number; kit: object | null }[] }>('/api/jobs?limit=200')).body
+      .items
     const withKit = jobs.find((j) => j.kit)?.id
     const without = jobs.find((j) => !j.kit)?.id
     for (const paper of ['labels', 'quote', 'card', 'kit'])

@@ -4,7 +4,9 @@ import sharp from 'sharp'
 
 /** From compare to the signed card, through the screens, on jobs of three arrangements. */
 const jobWith = async (request: APIRequestContext, words: string): Promise<number> => {
-  const jobs = (await (await request.get('/api/jobs')).json()) as { id: number; title: string }[]
+  const { items: jobs } = (await (await request.get('/api/jobs?limit=200')).json()) as {
+    items: { id: number; title: string }[]
+  }
   const found = jobs.find((j) => j.title.includes(words))
   if (!found) throw new Error(`no demo job “${words}”`)
   return found.id

@@ -59,7 +59,7 @@ test('the whole path: evidence, candidate, interchange, kit, save, reload, PDF',
 }) => {
   const errors = watch(page)
   const job = await openJob(page, 'Land train, coach 3, rear axle')
-  await page.getByLabel(/^Machine/).selectOption({ label: 'Promenade land train' })
+  await page.getByRole('button', { name: 'Promenade land train' }).click()
   await page.getByRole('button', { name: 'rumble' }).click()
   await noFaults(page)
   await page.getByRole('button', { name: 'Read and measure' }).click()
@@ -245,16 +245,15 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
 }) => {
   test.setTimeout(360_000)
   const errors = watch(page)
-  const jobs = (await (await request.get('/api/jobs')).json()) as {
-    id: number
-    title: string
-    stage: keyof typeof STAGES
-  }[]
+  const { items: jobs } = (await (await request.get('/api/jobs?limit=200')).json()) as {
+    items: { id: number; title: string; stage: keyof typeof STAGES }[]
+  }
   const demo = jobs.filter((j) => /^(Land train|Carousel|Capstan|Coin)/.test(j.title))
   expect(demo.length).toBeGreaterThanOrEqual(6)
   const paths = [
     '/',
     '/machines',
+    '/machines/1',
     '/identify',
     '/jobs/new',
     '/parts/6205-2RS',

@@ -6,7 +6,9 @@ const jobWith = async (
   request: { get: (path: string) => Promise<{ json: () => Promise<unknown> }> },
   words: string,
 ) => {
-  const jobs = (await (await request.get('/api/jobs')).json()) as { id: number; title: string }[]
+  const { items: jobs } = (await (await request.get('/api/jobs?limit=200')).json()) as {
+    items: { id: number; title: string }[]
+  }
   const found = jobs.find((j) => j.title.includes(words))
   if (!found) throw new Error(`no demo job “${words}”`)
   return found.id

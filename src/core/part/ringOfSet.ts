@@ -15,6 +15,8 @@ export function ringOfSet(set: KnownPart, piece: 'cone' | 'cup'): KnownPart {
   const [size, width] = piece === 'cone' ? [bore, coneWidth ?? totalWidth] : [outside, cupWidth ?? totalWidth]
   const dimensions = {
     ...(size !== undefined && { [piece === 'cone' ? 'bore' : 'outside']: size }),
+    // The assembled width stays with the cone: cone and cup together have it.
+    ...(piece === 'cone' && totalWidth !== undefined && { totalWidth }),
     ...(width !== undefined && { [piece === 'cone' ? 'coneWidth' : 'cupWidth']: width }),
   }
   return { ...set, part: { ...set.part, piece, series: set.part.base, dimensions } }

@@ -4,8 +4,8 @@ import { useSearchParams } from 'next/navigation'
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
 import type { Bearing, Job } from '@/services/schemas/job'
 import type { Machine } from '@/services/schemas/machine'
-import { useSaver, type JobPatch, type SaveState } from './useSaver'
-import { withPatch } from './withPatch'
+import { useSaver, type SaveState } from './useSaver'
+import { withPatch, type JobPatch } from './withPatch'
 
 /** A job as the screens of one of its bearings see it: evidence, decision, comparison and inspection are of that one. */
 interface JobValue {

@@ -1,10 +1,8 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { Job, JobChange } from '@/services/schemas/job'
-import { withPatch } from './withPatch'
-
-export type JobPatch = Omit<JobChange, 'version'>
+import type { Job } from '@/services/schemas/job'
+import { withPatch, type JobPatch } from './withPatch'
 
 export type SaveState =
   | { kind: 'saved'; at: number | null }

@@ -1,5 +1,6 @@
-import type { Job } from '@/services/schemas/job'
-import type { JobPatch } from './useSaver'
+import type { Job, JobChange } from '@/services/schemas/job'
+
+export type JobPatch = Omit<JobChange, 'version'>
 
 /** The job with a change in it, before the server has answered. */
 export function withPatch(job: Job, { bearings, ...patch }: JobPatch): Job {

@@ -49,6 +49,7 @@ export function CloseJob() {
       {points && (
         <form
           aria-label="Close the job"
+          ref={(form) => form?.scrollIntoView({ block: 'nearest' })}
           className="rounded-lg border border-line bg-sheet px-4 py-3"
           onSubmit={(e) => {
             e.preventDefault()

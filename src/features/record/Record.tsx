@@ -10,6 +10,14 @@ import type { z } from 'zod'
 import { CloseJob } from './CloseJob'
 import { CopyJob } from './CopyJob'
 
+/** A line of the kit, as far as the record tells it. */
+interface FittedLine {
+  words: string
+  designation: string
+  quantity: number
+  stays: boolean
+}
+
 interface Entry {
   kind: string
   summary: string
@@ -31,7 +39,8 @@ const TYPED: ReadonlySet<string> = new Set([
 /** Entries as they are shown, the latest of a stretch of typing for all of it. */
 const grouped = (history: readonly Entry[]): Entry[] =>
   history.filter((entry, i) => {
-    const later = history[i - 1]
+    if (entry.kind === 'stage') return false
+    const later = history.slice(0, i).findLast(({ kind }) => kind !== 'stage')
     return !(
       later &&
       TYPED.has(entry.kind) &&
@@ -75,14 +84,19 @@ function bearingFacts(
 }
 
 /** What was found and decided, and how the job came to be what it is. */
-export function Record({ history }: { history: readonly Entry[] }) {
+export function Record({ history, parts }: { history: readonly Entry[]; parts: readonly FittedLine[] }) {
   const { job, machine } = useJob()
   const position = machine?.positions.find((p) => p.id === job.positionId)
   const facts: [string, string][] = [
     ['Machine', machine ? `${machine.name}${position ? `, ${position.name}` : ''}` : 'not in the register'],
     ['Heard or felt', job.intake.heard.join(', ') || 'nothing noted'],
     ...job.bearings.flatMap(bearingFacts),
-    ['Kit', job.kit ? `${job.kit.arrangement}, ${job.kit.positions} positions` : 'none yet'],
+    [
+      'Kit',
+      job.kit
+        ? `${job.kit.arrangement}, ${job.kit.positions} ${job.kit.positions === 1 ? 'position' : 'positions'}`
+        : 'none yet',
+    ],
     [
       'Fitted',
       job.fitting
@@ -109,6 +123,22 @@ export function Record({ history }: { history: readonly Entry[] }) {
               </div>
             ))}
           </dl>
+          {parts.length > 0 && (
+            <table className="mt-4 text-[14.5px]">
+              <caption className="caption pb-1 text-left">
+                {job.closedAt ? 'Fitted' : 'Parts of the kit'}
+              </caption>
+              <tbody>
+                {parts.map((line, i) => (
+                  <tr key={i} className="border-t border-line2">
+                    <td className="py-1 pr-4">{line.words}</td>
+                    <td className="number pr-4">{line.designation}</td>
+                    <td className="number text-right">{line.stays ? '' : line.quantity}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
           {job.intake.note && (
             <p className="mt-4 max-w-[70ch] whitespace-pre-wrap text-ink2">{job.intake.note}</p>
           )}

@@ -43,9 +43,14 @@ async function write(
   )
 }
 
-/** Writes the demo world into an empty database. @returns how many jobs were written; 0 when there are jobs already */
+/**
+ * Writes the demo world into an empty database. A first start that was killed while it wrote begins anew.
+ * @returns how many jobs were written; 0 when there are jobs already
+ */
 export async function loadDemo(): Promise<number> {
-  if ((await db.countJobs()) > 0) return 0
+  if ((await db.storedFact('demo')) === 'loading') await db.clearWorld()
+  else if ((await db.countJobs()) > 0) return 0
+  await db.saveFact('demo', 'loading')
   const machines: db.StoredMachine[] = []
   for (const machine of MACHINES) {
     const made = await db.createMachine(machine)
@@ -54,5 +59,6 @@ export async function loadDemo(): Promise<number> {
   const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
   for (const job of JOBS) await write(job, machines, language)
   await loadDemoStore(language)
+  await db.saveFact('demo', 'loaded')
   return JOBS.length
 }

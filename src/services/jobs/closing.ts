@@ -33,13 +33,15 @@ async function fittingOf(job: Job): Promise<db.NewFitting | null> {
     arrangement: arrangement.code,
     fitted: [...new Set(bearings.map((l) => l.designation))].join(', '),
     quantity: kit.positions,
-    parts: fitted.map((line) => ({
-      slot: line.slot,
-      words: line.words,
-      designation: line.designation,
-      partKey: knownPart(line.value)?.key ?? null,
-      quantity: line.quantityPerPosition,
-    })),
+    parts: fitted
+      .filter(({ quantity }) => quantity > 0)
+      .map((line) => ({
+        slot: line.slot,
+        words: line.words,
+        designation: line.designation,
+        partKey: knownPart(line.value)?.key ?? null,
+        quantity: line.quantityPerPosition,
+      })),
     stayed: kit.lines.filter(({ stays }) => stays).map(({ slot }) => slot),
   }
 }

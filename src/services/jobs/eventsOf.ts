@@ -1,5 +1,5 @@
 import type * as db from '@/db'
-import type { Job, JobChange } from '../schemas/job'
+import { STAGE_WORDS, type Job, type JobChange } from '../schemas/job'
 
 type Change = Omit<JobChange, 'version' | 'who' | 'reason'>
 type BearingChange = NonNullable<Change['bearings']>[string]
@@ -68,7 +68,7 @@ export function eventsOf(change: Change, before: Job, who: string): db.NewEvent[
     events.push({
       kind: 'kit',
       summary: change.kit
-        ? `Kit ${change.kit.arrangement}, ${change.kit.positions} positions`
+        ? `Kit ${change.kit.arrangement}, ${change.kit.positions} ${change.kit.positions === 1 ? 'position' : 'positions'}`
         : 'Kit removed',
       content: change.kit,
     })
@@ -87,6 +87,10 @@ export function eventsOf(change: Change, before: Job, who: string): db.NewEvent[
     else events.push({ kind: 'fitting', summary: 'Fits, setting or plan changed', content: change.fitting })
   }
   if (change.stage !== undefined && change.stage !== before.stage)
-    events.push({ kind: 'stage', summary: 'Moved on', content: { stage: change.stage } })
+    events.push({
+      kind: 'stage',
+      summary: `Reached: ${STAGE_WORDS[change.stage]}`,
+      content: { stage: change.stage },
+    })
   return events.map((event) => ({ who, ...event }))
 }

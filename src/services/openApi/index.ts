@@ -2,10 +2,10 @@ import 'server-only'
 import { OwnPartRequest, OwnPartResponse } from '../schemas/ownPart'
 import { judgementPaths } from './judgement'
 import { json, problem, ok, text, csv, csvOut, pdfOut, id } from './parts'
+import { registerPaths } from './register'
 import { supplyPaths } from './supply'
 import { z } from 'zod'
 import { IdentifyRequest, IdentifyResponse } from '../schemas/evidence'
-import { Job, JobChange, NewJob } from '../schemas/job'
 import { KitProposal, KitResponse } from '../schemas/kit'
 import { KitFile } from '../schemas/kitFile'
 import { ArrangementFile } from '@/core/kit'
@@ -32,6 +32,7 @@ export function openApi() {
     paths: {
       ...supplyPaths,
       ...judgementPaths,
+      ...registerPaths,
       '/api/health': {
         get: { summary: 'Application, database and catalogue', responses: ok(HealthResponse, 'All is well') },
       },
@@ -190,23 +191,6 @@ export function openApi() {
       '/api/jobs/{id}/card.pdf': {
         parameters: [id],
         get: { summary: 'Job card of the kit', responses: pdfOut },
-      },
-      '/api/jobs': {
-        get: { summary: 'Latest jobs', responses: ok(z.array(Job), 'Jobs') },
-        post: {
-          summary: 'Open a job',
-          requestBody: { required: true, ...json(NewJob, 'input') },
-          responses: { '201': { description: 'Opened', ...json(Job, 'output') }, default: problem },
-        },
-      },
-      '/api/jobs/{id}': {
-        get: { summary: 'One job', parameters: [id], responses: ok(Job, 'The job') },
-        patch: {
-          summary: 'Change a job; 409 with `current` when somebody saved in between',
-          parameters: [id],
-          requestBody: { required: true, ...json(JobChange, 'input') },
-          responses: ok(Job, 'The job'),
-        },
       },
       '/api/jobs/{id}/kit.csv': {
         parameters: [id],

@@ -204,6 +204,17 @@ export function fillLockWasher(slot: Slot, bench: Bench): Filled {
     : gap(slot, `No tab washer listed for ${nut.thread}.`)
 }
 
+/** Sleeve series by the series of the bearing: a wider bearing has a longer sleeve (ISO 2982-1, from memory). */
+const SLEEVE_SERIES: Readonly<Record<string, string>> = {
+  '12': 'H2',
+  '13': 'H3',
+  '22': 'H3',
+  '23': 'H23',
+  '213': 'H3',
+  '222': 'H3',
+  '223': 'H23',
+}
+
 /** Taper of an adapter sleeve, over the diameter (ISO 2982-1). */
 const SLEEVE_TAPER = 12
 
@@ -214,8 +225,11 @@ export function sleeveOf(
 ): (Hardware<'adapterSleeve'> & { part: Part }) | null {
   const value = knownPart(bearing === undefined ? null : filled.get(bearing)?.value)
   if (value?.taper !== SLEEVE_TAPER) return null
+  const series = SLEEVE_SERIES[value.part.series]
+  // The bore code ends the number of the sleeve: H3 + 08 for a bore of 40 mm.
   const found = hardware(language.catalogue, 'adapterSleeve').find(
-    ({ details }) => details.bearingBoreMm === value.part.dimensions.bore,
+    ({ part, details }) =>
+      details.bearingBoreMm === value.part.dimensions.bore && part.base.slice(0, -2) === series,
   )
   return found ? { ...found.details, part: found.part } : null
 }

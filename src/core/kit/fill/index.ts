@@ -15,8 +15,8 @@ import {
 } from './hardware'
 import { fillSeal, fillSleeve, fillSpacer } from './seals'
 
-export { ringFor, taperedSets, wholeBearings } from './bearings'
-export { filledWith, gap, partIn, type Bench } from './bench'
+export { ringFor, taperedSets } from './bearings'
+export { filledWith, gap, type Bench } from './bench'
 export { fillGrease } from './grease'
 export { hardwareOf, sleeveOf, spindleThread } from './hardware'
 

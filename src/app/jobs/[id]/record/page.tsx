@@ -1,6 +1,23 @@
 import { Record } from '@/features/record'
+import { ServiceError } from '@/services/errors'
+import { jobKit } from '@/services/jobKit'
 import { historyOf } from '@/services/jobs'
 
+/** Lines of the kit that stand in the machine; none before there is a kit. */
+async function partsOf(id: number) {
+  try {
+    const { kit } = await jobKit(id)
+    return kit.lines
+      .filter(({ state, unit, role }) => state === 'filled' && unit === 'pcs' && role !== 'check')
+      .map(({ words, designation, quantity, stays }) => ({ words, designation, quantity, stays }))
+  } catch (error) {
+    if (error instanceof ServiceError) return []
+    throw error
+  }
+}
+
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
-  return <Record history={await historyOf(Number((await params).id))} />
+  const id = Number((await params).id)
+  const [history, parts] = await Promise.all([historyOf(id), partsOf(id)])
+  return <Record history={history} parts={parts} />
 }

@@ -1,0 +1,291 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedKnowledge } from '../../../tests/support/shipped'
+import { CAREFUL, makePlan, type PlanFacts } from '../procedure'
+import {
+  arrangementOf,
+  ARRANGEMENTS,
+  bearingPlaces,
+  placeOf,
+  proposeKit,
+  readThread,
+  withDecisions,
+  type Arrangement,
+  type Kit,
+  type KitRequest,
+} from '.'
+
+const FULL: Omit<KitRequest, 'parts'> = {
+  positions: 2,
+  sizes: {
+    sealShaft: 42,
+    sealHousing: 62,
+    sealWidth: 8,
+    hubMouth: 45.24,
+    cavityLength: 48,
+    spacerLength: 40,
+    wheelSpacerLength: 11,
+    sleeveLength: 9,
+    ballDiameter: 6.35,
+    ballCircle: 25,
+  },
+  thread: '3/4-16',
+  findings: ['journalGrooved', 'threadBurred'],
+}
+/** A part for whatever the arrangement takes. */
+const PARTS: Readonly<Record<string, string>> = {
+  innerBearing: 'L68149/L68110',
+  outerBearing: 'LM12749/LM12710',
+  bearing: '6004-2RS',
+}
+const partsFor = (a: Arrangement): Record<string, string> =>
+  Object.fromEntries(
+    bearingPlaces(a).map(({ id, takes }, i) => [
+      id,
+      takes === 'set' ? (PARTS[i === 0 ? 'innerBearing' : 'outerBearing'] ?? '') : (PARTS['bearing'] ?? ''),
+    ]),
+  )
+const propose = (a: Arrangement, request: KitRequest, held = {}) =>
+  proposeKit(a, request, shippedKnowledge, { held })
+const plan = (arrangement: Arrangement, kit: Kit, more: Partial<PlanFacts> = {}) =>
+  makePlan({
+    arrangement,
+    kit,
+    fits: [],
+    inspected: [],
+    checkNext: [],
+    run: 'yes',
+    encoder: null,
+    wet: false,
+    firstSide: '',
+    nut: null,
+    greaseWords: '',
+    schools: CAREFUL,
+    toolbox: [],
+    fittedOn: '2026-05-01',
+    depths: [],
+    ...more,
+  })
+
+/** The same arrangement under other names: every place has another id and a label that says nothing. */
+function renamed(a: Arrangement): { arrangement: Arrangement; nameOf: (id: string) => string } {
+  const nameOf = (id: string) => `p${a.slots.findIndex((s) => s.id === id)}`
+  const refer = (id: string | undefined) => (id === undefined ? {} : { id: nameOf(id) })
+  return {
+    nameOf,
+    arrangement: {
+      ...a,
+      hubAfter: nameOf(a.hubAfter),
+      slots: a.slots.map((s) => ({
+        ...s,
+        id: nameOf(s.id),
+        words: `Thing ${nameOf(s.id)}`,
+        ...(s.mate !== undefined && { mate: refer(s.mate).id }),
+        ...(s.like !== undefined && { like: refer(s.like).id }),
+        ...(s.at !== undefined && { at: refer(s.at).id }),
+      })),
+    },
+  }
+}
+
+describe.each([...ARRANGEMENTS.keys()])('%s', (code) => {
+  const a = arrangementOf(code)
+  const request: KitRequest = { ...FULL, parts: partsFor(a) }
+  const kit = propose(a, request)
+
+  it('other ids and labels change no part, no check and no step', () => {
+    const { arrangement, nameOf } = renamed(a)
+    const parts = Object.fromEntries(
+      Object.entries(request.parts).map(([id, part]) => [
+        a.slots.some((s) => s.id === id) ? nameOf(id) : id,
+        part,
+      ]),
+    )
+    const other = propose(arrangement, { ...request, parts })
+    const told = (k: Kit, name: (id: string) => string) => ({
+      lines: k.lines.map((l) => [name(l.slot), l.role, l.state, l.value, l.quantity]),
+      checks: k.checks.map((c) => [c.result, c.slots.map(name)]),
+    })
+    expect(told(other, (id) => id)).toEqual(told(kit, nameOf))
+    // Back from the new ids: the other way round a general step such as `removal.retainer` reads like one of a place.
+    const back = (id: string) => a.slots.find((slot) => nameOf(slot.id) === id)?.id ?? id
+    const steps = (arr: Arrangement, k: Kit, name: (id: string) => string) =>
+      plan(arr, k).sections.map(({ id, steps: all }) => [
+        id,
+        all.map((s) => [s.id.split('.').map(name).join('.'), s.tool, s.caution]),
+      ])
+    expect(steps(arrangement, other, back)).toEqual(steps(a, kit, (id) => id))
+    expect(plan(arrangement, other).torques.map((t) => back(t.id))).toEqual(
+      plan(a, kit).torques.map((t) => t.id),
+    )
+  })
+
+  it('proposing twice is proposing once: what was chosen stays chosen, whatever lies in the bins', () => {
+    const held = Object.fromEntries(kit.lines.map((l) => [l.slot, l.designation]))
+    const designations = (k: Kit) => k.lines.map((l) => [l.slot, l.designation, l.quantity])
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 9 }), { minLength: 30, maxLength: 30 }), (free) => {
+        let asked = 0
+        const again = proposeKit(a, request, shippedKnowledge, {
+          held,
+          supplyOf: () => ({
+            free: free[asked++ % free.length] ?? 0,
+            bin: 'A',
+            price: free[asked % free.length] ?? 1,
+          }),
+        })
+        expect(designations(again)).toEqual(designations(kit))
+      }),
+      { numRuns: 12 },
+    )
+  })
+
+  it('is never complete while a part that is always renewed is none without a reason', () => {
+    for (const slot of a.slots.filter((s) => s.singleUse && !s.onRequest)) {
+      const without = propose(a, { ...request, parts: { ...request.parts, [slot.id]: 'none' } })
+      expect(without.complete, slot.id).toBe(false)
+      expect(without.lines.find((l) => l.slot === slot.id)?.state, slot.id).toBe('gap')
+      const said = propose(a, {
+        ...request,
+        parts: { ...request.parts, [slot.id]: 'none' },
+        reasons: { [slot.id]: 'end caps instead' },
+      })
+      expect(said.lines.some((l) => l.slot === slot.id)).toBe(false)
+      expect(said.absent).toContainEqual(
+        expect.objectContaining({ slot: slot.id, reason: 'end caps instead' }),
+      )
+    }
+  })
+
+  it('an own part, one by sizes and a free text stand in its places and go on', () => {
+    for (const { id, takes } of bearingPlaces(a)) {
+      const k = propose(a, { ...request, parts: { ...request.parts, [id]: '21 x 47 x 15.5' } })
+      const line = k.lines.find(
+        (l) =>
+          l.slot === id ||
+          (takes === 'set' &&
+            l.role === 'cone' &&
+            id.startsWith(String(a.slots.find((s) => s.id === l.slot)?.side))),
+      )
+      expect(line?.value, id).toMatchObject({ kind: 'bySizes' })
+      expect(line?.state, id).not.toBe('gap')
+      expect(() => plan(a, k)).not.toThrow()
+    }
+  })
+
+  it('quantities and further lines are as typed', () => {
+    const first = kit.lines.find((l) => l.unit === 'pcs' && l.quantity > 0 && l.role !== 'balls')
+    if (!first) throw new Error('no line')
+    const k = propose(a, {
+      ...request,
+      quantities: { [first.slot]: 3 },
+      extras: [{ id: 'x1', words: 'Wheel studs', designation: 'M12x1.5x45', quantity: 6 }],
+    })
+    expect(k.lines.find((l) => l.slot === first.slot)).toMatchObject({ quantityPerPosition: 3, quantity: 6 })
+    expect(k.lines.at(-1)).toMatchObject({ words: 'Wheel studs', quantity: 12, state: 'filled' })
+  })
+})
+
+describe('what was decided reaches its place', () => {
+  const decided = (code: string, ...bearings: [name: string, designation: string][]) =>
+    withDecisions(
+      arrangementOf(code),
+      {},
+      bearings.map(([name, designation]) => ({ name, slot: '', designation })),
+      shippedKnowledge,
+    )
+  it('a set of either system, mixed too, in either end of a tapered pair', () => {
+    for (const code of ['A1', 'A2', 'A3', 'A4']) {
+      const parts = decided(code, ['inner', '32007X'], ['outer', 'LM11949/LM11910'])
+      const k = propose(arrangementOf(code), { ...FULL, parts })
+      const line = (id: string) => k.lines.find((l) => l.slot === id)
+      expect(line('innerCone'), code).toMatchObject({ designation: '32007X', quantity: 2, state: 'filled' })
+      expect(line('innerCup'), code).toMatchObject({ designation: '32007X', quantity: 0, state: 'filled' })
+      expect(line('outerCone'), code).toMatchObject({ designation: 'LM11949', quantity: 2 })
+      expect(line('outerCup'), code).toMatchObject({ designation: 'LM11910', quantity: 2 })
+    }
+  })
+  it('a number with a stroke is no set: it stands in every place of a ball pair', () => {
+    for (const number of ['6305-2RS/C3', '62/28']) {
+      const k = propose(arrangementOf('B1'), { ...FULL, parts: decided('B1', ['', number]) })
+      expect(k.lines.filter((l) => l.role === 'ballBearing').map((l) => l.designation)).toEqual([
+        number,
+        number,
+      ])
+    }
+  })
+  it('left and right, locating and floating, by their names; one alone stands everywhere; what was typed stays', () => {
+    expect(decided('B1', ['left', '6004-2RS'], ['right', '6005-2RS'])).toEqual({
+      bearingLeft: '6004-2RS',
+      bearingRight: '6005-2RS',
+    })
+    expect(decided('G1', ['floating', 'NU208'], ['locating', '6208'])).toEqual({
+      bearingFloating: 'NU208',
+      bearingLocating: '6208',
+    })
+    expect(decided('C2', ['', '688ZZ'])).toEqual({ bearing: '688ZZ' })
+    const kept = withDecisions(
+      arrangementOf('B1'),
+      { bearing: '6203-2RS' },
+      [{ name: '', slot: '', designation: '6004-2RS' }],
+      shippedKnowledge,
+    )
+    expect(kept).toEqual({ bearing: '6203-2RS' })
+    expect(placeOf(arrangementOf('B1'), { name: 'nowhere', slot: '', designation: null }, false)).toBeNull()
+  })
+  it('a set typed into the place of one ring fills both', () => {
+    const k = propose(arrangementOf('A1'), { ...FULL, parts: { outerCone: 'LM11949/LM11910' } })
+    const of = (id: string) => k.lines.find((l) => l.slot === id)?.designation
+    expect([of('outerCone'), of('outerCup')]).toEqual(['LM11949', 'LM11910'])
+  })
+})
+
+describe('hardware follows the thread, whoever keeps which nut', () => {
+  it('pin and washer from the thread as typed while the old nut stays', () => {
+    const k = propose(arrangementOf('A1'), { ...FULL, parts: { ...PARTS, castleNut: 'keep' }, findings: [] })
+    const of = (id: string) => k.lines.find((l) => l.slot === id)?.designation
+    expect([of('washer'), of('cotterPin')]).toEqual(['tab washer 3/4 spindle', 'cotter pin 4x40'])
+    expect(k.checks.some((c) => /One slot of the nut/.test(c.words))).toBe(true)
+  })
+  it.each([
+    ['3/4-16', 19.05, 1.5875, false],
+    ['1-14', 25.4, 25.4 / 14, false],
+    ['1 1/8-12', 28.575, 25.4 / 12, false],
+    ['M20x1.5', 20, 1.5, false],
+    ['M24x2 LH', 24, 2, true],
+    ['M12', 12, 1.75, false],
+  ])('%s', (text, diameterMm, pitchMm, leftHand) => {
+    const read = readThread(text)
+    expect(read?.diameterMm).toBeCloseTo(diameterMm, 6)
+    expect(read?.pitchMm).toBeCloseTo(pitchMm, 6)
+    expect(read?.leftHand).toBe(leftHand)
+  })
+  it.each(['', '3/4', 'x', 'M7', '20', '3/4-1600'])('“%s” is no thread', (text) =>
+    expect(readThread(text)).toBeNull(),
+  )
+})
+
+it('a bearing on a taper brings its adapter sleeve, nut and washer with it (ISO 2982-1)', () => {
+  const k = propose(arrangementOf('G1'), {
+    positions: 1,
+    parts: { bearingLocating: '22208EK/C3', bearingFloating: '22208EK/C3' },
+    sizes: {},
+  })
+  const of = (id: string) => k.lines.find((l) => l.slot === id)
+  expect(of('adapterSleeve')).toMatchObject({ designation: 'H308', quantity: 1 })
+  expect([of('lockNut')?.quantity, of('tabWasher')?.quantity]).toEqual([0, 0])
+  expect(k.checks.find((c) => /tapered bore/.test(c.words))?.detail).toMatch(/shaft of 35 mm/)
+})
+
+it('cones clamped over a collar: play = cone widths + collar − (seats + set widths), worked by hand', () => {
+  // 30206: B 16, T 17.25; 30205: B 15, T 16.25. 16 + 15 + 40 − (37.4 + 33.5) = 0.1 mm.
+  const collar = (seatDistance: number) =>
+    propose(arrangementOf('A3'), {
+      positions: 1,
+      parts: { innerBearing: '30206', outerBearing: '30205' },
+      sizes: { spacerLength: 40, seatDistance },
+    }).checks.find((c) => /collar/i.test(c.words))
+  expect(collar(37.4)).toMatchObject({ result: 'pass', words: expect.stringContaining('0.10 mm') })
+  expect(collar(37.9)).toMatchObject({ result: 'fail', words: expect.stringContaining('0.40 mm of preload') })
+  expect(collar(36.5)).toMatchObject({ result: 'warn', words: expect.stringContaining('1.00 mm') })
+})

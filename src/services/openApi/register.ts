@@ -1,0 +1,125 @@
+import 'server-only'
+import { z } from 'zod'
+import { PartName, PartNames } from '../schemas/partName'
+import { Machine, MachineChange, MachineDetail, MachineMerge, NewMachine, PartUses } from '../schemas/machine'
+import { BearingAdded, Job, JobChange, JobSummary, NewJob, OpenPoint } from '../schemas/job'
+import { id, json, ok, problem, text } from './parts'
+
+/** A page of a list: go on with `next` as cursor. */
+const page = <T extends z.ZodType>(items: T) =>
+  z.object({ items: z.array(items), next: z.string().nullable() })
+const paging = [
+  text('limit', false, 'at most 200, usually 50'),
+  text('cursor', false, '`next` of the page before'),
+  text('q', false, 'part of a name, title, number or decided part'),
+]
+const posted = (schema: z.ZodType, description: string) => ({
+  '201': { description, ...json(schema, 'output') },
+  default: problem,
+})
+
+/** Jobs with their bearings, and the register of machines. */
+export const registerPaths = {
+  '/api/jobs': {
+    get: {
+      summary: 'Jobs, the one changed last first',
+      parameters: [...paging, text('open', false, '`true`: only open ones')],
+      responses: ok(page(JobSummary), 'Jobs'),
+    },
+    post: {
+      summary: 'Open a job; `copyOf` takes intake, bearings and kit from another',
+      requestBody: { required: true, ...json(NewJob, 'input') },
+      responses: posted(Job, 'Opened'),
+    },
+  },
+  '/api/jobs/{id}': {
+    get: { summary: 'One job', parameters: [id], responses: ok(Job, 'The job') },
+    patch: {
+      summary:
+        'Change a job and its bearings; 409 with `current` when somebody saved in between or it is closed; 422 when it is closed with something open and no reason',
+      parameters: [id],
+      requestBody: { required: true, ...json(JobChange, 'input') },
+      responses: ok(Job, 'The job'),
+    },
+  },
+  '/api/jobs/{id}/bearings': {
+    parameters: [id],
+    post: {
+      summary: 'Add a bearing to a job',
+      requestBody: { required: true, ...json(BearingAdded, 'input') },
+      responses: posted(Job, 'The job'),
+    },
+  },
+  '/api/jobs/{id}/bearings/{bearing}': {
+    parameters: [id, { ...id, name: 'bearing' }],
+    delete: {
+      summary: 'Remove a bearing from a job',
+      parameters: [text('version', true, 'version of the job this is done on')],
+      responses: ok(Job, 'The job'),
+    },
+  },
+  '/api/jobs/{id}/open': {
+    parameters: [id],
+    get: {
+      summary: 'Everything that is not settled yet, from any stage',
+      responses: ok(z.object({ points: z.array(OpenPoint) }), 'Open points'),
+    },
+  },
+  '/api/jobs/{id}/release': {
+    parameters: [id],
+    post: {
+      summary: 'Give back what the job has reserved',
+      responses: ok(z.object({ released: z.number().int() }), 'Pieces given back'),
+    },
+  },
+  '/api/machines': {
+    get: { summary: 'Machines by name', parameters: paging, responses: ok(page(Machine), 'Machines') },
+    post: {
+      summary: 'Write a machine into the register',
+      requestBody: { required: true, ...json(NewMachine, 'input') },
+      responses: posted(MachineDetail, 'The machine'),
+    },
+  },
+  '/api/machines/{id}': {
+    parameters: [id],
+    get: {
+      summary: 'A machine, what its positions carry, since when, and what they carried before',
+      responses: ok(MachineDetail, 'The machine'),
+    },
+    patch: {
+      summary: 'Change a machine and its positions; a position without an id is added',
+      requestBody: { required: true, ...json(MachineChange, 'input') },
+      responses: ok(MachineDetail, 'The machine'),
+    },
+  },
+  '/api/machines/{id}/merge': {
+    parameters: [id],
+    post: {
+      summary: 'Join a machine that is there twice to the other one',
+      requestBody: { required: true, ...json(MachineMerge, 'input') },
+      responses: ok(MachineDetail, 'The one that stays'),
+    },
+  },
+  '/api/parts/machines': {
+    get: {
+      summary: 'Which machines carry this part now',
+      parameters: [text('designation', true, 'a number in any convention')],
+      responses: ok(PartUses, 'Positions'),
+    },
+  },
+  '/api/part-names': {
+    get: { summary: 'Names the shop gives to parts', responses: ok(PartNames, 'Names') },
+    post: {
+      summary: 'Teach a name for a part',
+      requestBody: { required: true, ...json(PartName, 'input') },
+      responses: posted(PartName, 'The name'),
+    },
+  },
+  '/api/part-names/{name}': {
+    parameters: [{ ...id, name: 'name', schema: { type: 'string' } }],
+    delete: {
+      summary: 'Forget a name',
+      responses: ok(z.object({ name: z.string() }), 'Forgotten'),
+    },
+  },
+}

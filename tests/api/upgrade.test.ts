@@ -1,0 +1,90 @@
+import { spawn, spawnSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+
+vi.setConfig({ testTimeout: 240_000, hookTimeout: 60_000 })
+
+/** The database as the release with migrations 0001 to 0005 left it: demo world, a reservation, an arrangement of the shop's own. */
+const FIXTURE = 'tests/fixtures/database-0005.sql'
+const NAME = 'amber_upgrade'
+
+const server = new URL(process.env['DATABASE_URL'] ?? 'mariadb://none')
+const address = new URL(server)
+address.pathname = `/${NAME}`
+const env = { ...process.env, DATABASE_URL: String(address), AMBER_DEMO: '0' }
+
+function sql(text: string, database = ''): string {
+  const { status, stdout, stderr } = spawnSync(
+    'mariadb',
+    [
+      '--no-defaults',
+      `-h${server.hostname}`,
+      `-P${server.port}`,
+      `-u${server.username}`,
+      '-N',
+      ...(database ? [database] : []),
+    ],
+    { input: text, encoding: 'utf8', env: { ...process.env, MYSQL_PWD: server.password } },
+  )
+  if (status !== 0) throw new Error(stderr)
+  return stdout
+}
+const rows = (text: string): string[] => sql(text, NAME).trimEnd().split('\n')
+const begin = (): void => {
+  sql(`drop database if exists ${NAME}; create database ${NAME} character set utf8mb4`)
+  sql(`set foreign_key_checks = 0; ${readFileSync(FIXTURE, 'utf8')}`, NAME)
+}
+const run = (script: string, ...args: string[]) => {
+  const done = spawnSync('node_modules/.bin/tsx', [script, ...args], { env, encoding: 'utf8' })
+  expect(done.status, done.stderr).toBe(0)
+  return done.stdout
+}
+/** Starts the upgrade and ends it at once after so long, as a power cut would. */
+const killed = (afterMs: number): Promise<void> =>
+  new Promise((resolve) => {
+    const child = spawn('node_modules/.bin/tsx', ['scripts/prepare.ts'], {
+      env,
+      stdio: 'ignore',
+      detached: true,
+    })
+    const timer = setTimeout(() => child.pid !== undefined && process.kill(-child.pid, 'SIGKILL'), afterMs)
+    child.on('close', () => {
+      clearTimeout(timer)
+      resolve()
+    })
+  })
+
+const OF_JOBS = 'select id, title, evidence, decision, comparison, inspection, fitting from jobs order by id'
+const OF_BEARINGS = `select j.id, j.title, b.evidence, b.decision, b.comparison, b.inspection, j.fitting
+  from jobs j join bearings b on b.job_id = j.id order by j.id`
+
+beforeAll(begin)
+afterAll(() => void sql(`drop database if exists ${NAME}`))
+
+describe('a database of an earlier release', () => {
+  it('comes up with nothing lost, goes down and up again, after a copy that is whole', () => {
+    const before = rows(OF_JOBS)
+    const reserved = rows('select sum(reserved) from stock_items')
+    expect(before.length).toBeGreaterThan(10)
+    expect(run('scripts/prepare.ts')).toMatch(/a copy before the upgrade: .*sql\.gz/)
+    const after = rows(OF_BEARINGS)
+    expect(after).toEqual(before)
+    expect(rows('select sum(pieces) from reservations')).toEqual(reserved)
+    // What labels meant is a role now; a place that was left empty keeps standing.
+    expect(rows("select content from arrangements where code = 'gate'").join('')).toContain('axleNut')
+    run('tests/support/migrateDown.ts', '0007-one-record')
+    expect(rows(OF_JOBS)).toEqual(before)
+    run('scripts/prepare.ts')
+    expect(rows(OF_BEARINGS)).toEqual(after)
+  })
+  it('killed at any moment of the upgrade, the next start goes on', async () => {
+    for (const afterMs of [900, 1200, 1500, 1900, 2400]) {
+      begin()
+      const before = rows(OF_JOBS)
+      await killed(afterMs)
+      run('scripts/prepare.ts')
+      expect(rows(OF_BEARINGS), `killed after ${afterMs} ms`).toEqual(before)
+      expect(rows('select count(*) from parts').map(Number)[0]).toBeGreaterThan(4000)
+    }
+  })
+})
