@@ -17,5 +17,5 @@ export async function drawnKitFor(input: unknown): Promise<KitResponse & { view:
   const { job: id } = parse(ForJob, input)
   const context = id === undefined ? {} : await contextOf(await getJob(id))
   const worked = await workKit(input, context)
-  return { ...toKitResponse(worked), view: explodedView(worked.arrangement, worked.kit) }
+  return { ...toKitResponse(worked, input), view: explodedView(worked.arrangement, worked.kit) }
 }

@@ -1,7 +1,16 @@
 import 'server-only'
-import { bearingName, proposeKit, type Arrangement, type Kit, type KitRequest } from '@/core/kit'
+import {
+  bearingName,
+  proposeKit,
+  SIZE_NAMES,
+  SIZE_ROLES,
+  type Arrangement,
+  type Kit,
+  type KitRequest,
+} from '@/core/kit'
 import type { FillSchool } from '@/core/grease'
-import type { z } from 'zod'
+import { readForm } from '@/core/quantity'
+import { z } from 'zod'
 import { arrangementFor } from './arrangements'
 import { withAvailability } from './availability'
 import { ServiceError } from './errors'
@@ -42,6 +51,39 @@ export interface WorkedKit {
   kit: Kit
 }
 
+/** Sizes of a request as they were sent, to tell how each was read. */
+const RawSizes = z.object({ sizes: z.record(z.string(), z.unknown()).default({}) })
+
+/** In which unit each length of a request was read, and whether that is a guess. */
+export function sizesRead(input: unknown): KitResponse['sizesRead'] {
+  const raw = RawSizes.safeParse(input)
+  if (!raw.success) return {}
+  const readings = readForm(
+    SIZE_NAMES.flatMap((name) => {
+      const value = raw.data.sizes[name]
+      if (name === 'rpm' || name === 'ballCount') return []
+      const text = typeof value === 'number' ? `${value} mm` : typeof value === 'string' ? value : ''
+      return [{ name, role: SIZE_ROLES[name], text }]
+    }),
+  )
+  return Object.fromEntries(
+    [...readings].flatMap(([name, reading]) =>
+      reading.ok
+        ? [
+            [
+              name,
+              {
+                mm: reading.mm,
+                unit: reading.unit,
+                guessed: reading.reason !== 'stated' && reading.reason !== 'fraction',
+              },
+            ] as const,
+          ]
+        : [],
+    ),
+  )
+}
+
 /** What a kit is worked out for. */
 export interface KitContext {
   /** the job whose own reservations count as there */
@@ -66,7 +108,7 @@ export async function workKit(
   return { arrangement, kit }
 }
 
-export function toKitResponse({ arrangement, kit }: WorkedKit): KitResponse {
+export function toKitResponse({ arrangement, kit }: WorkedKit, input: unknown): KitResponse {
   const { words, cautions, position, hub, thread, sizes, slots } = arrangement
   return {
     ...kit,
@@ -75,6 +117,7 @@ export function toKitResponse({ arrangement, kit }: WorkedKit): KitResponse {
     hub,
     thread,
     sizes: [...sizes],
+    sizesRead: sizesRead(input),
     cautions: [...cautions],
     places: slots.map(({ id, words, role, mayStay, onRequest, singleUse }) => ({
       id,
@@ -89,4 +132,4 @@ export function toKitResponse({ arrangement, kit }: WorkedKit): KitResponse {
 
 /** The kit, told. @throws ServiceError as `workKit` */
 export const proposeKitFor = async (input: unknown): Promise<KitResponse> =>
-  toKitResponse(await workKit(input))
+  toKitResponse(await workKit(input), input)

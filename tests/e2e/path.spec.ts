@@ -59,6 +59,7 @@ test('the whole path: evidence, candidate, interchange, kit, save, reload, PDF',
 }) => {
   const errors = watch(page)
   const job = await openJob(page, 'Land train, coach 3, rear axle')
+  await page.getByRole('textbox', { name: 'Machine' }).fill('land train')
   await page.getByRole('button', { name: 'Promenade land train' }).click()
   await page.getByRole('button', { name: 'rumble' }).click()
   await noFaults(page)

@@ -1,3 +1,5 @@
+import type { FormRole } from '../quantity'
+
 /** Sizes of the machine that decide parts; every one may be unknown. Millimetres, but `rpm` and `ballCount`. */
 export const SIZE_NAMES = [
   'sealShaft',
@@ -23,6 +25,28 @@ export const SIZE_NAMES = [
 ] as const
 export type SizeName = (typeof SIZE_NAMES)[number]
 export type KitSizes = Partial<Record<SizeName, number | undefined>>
+
+/** What kind of size each is, so that all of a form are read together. */
+export const SIZE_ROLES: Record<Exclude<SizeName, 'rpm' | 'ballCount'>, FormRole> = {
+  sealShaft: 'bore',
+  sealHousing: 'outside',
+  sealWidth: 'width',
+  sealShaft2: 'bore',
+  sealHousing2: 'outside',
+  sealWidth2: 'width',
+  shaft: 'bore',
+  housing: 'outside',
+  shaft2: 'bore',
+  housing2: 'outside',
+  hubMouth: 'outside',
+  cavityLength: 'length',
+  spacerLength: 'length',
+  seatDistance: 'length',
+  sleeveLength: 'width',
+  wheelSpacerLength: 'width',
+  ballDiameter: 'width',
+  ballCircle: 'bore',
+}
 
 /** How a size is called where it is typed. */
 export const SIZE_WORDS: Record<SizeName, string> = {

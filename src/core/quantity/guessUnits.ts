@@ -3,9 +3,11 @@ import { toMm, type LengthUnit } from './units'
 
 /** What a size is a size of; indirect and secondary features stand for the one they resemble. */
 export type SizeRole = 'bore' | 'outside' | 'width'
+/** The same on a form for a machine: distances along the axis too. */
+export type FormRole = SizeRole | 'length'
 
 export interface UnitQuestion {
-  role: SizeRole
+  role: FormRole
   typed: Pick<TypedLength, 'value' | 'stated' | 'form' | 'decimals'>
   /** a unit chosen by hand, which settles it */
   chosen?: LengthUnit | undefined
@@ -18,10 +20,12 @@ export interface UnitAnswer {
 }
 
 /** Median and spread (natural log) of sizes on a bench, millimetres. Set from the shipped catalogue, rounded. */
-const USUAL: Record<SizeRole, { median: number; spread: number }> = {
+const USUAL: Record<FormRole, { median: number; spread: number }> = {
   bore: { median: 25, spread: 0.9 },
   outside: { median: 52, spread: 0.8 },
   width: { median: 13, spread: 0.8 },
+  // Between rings, cups or shoulders of a hub: common practice.
+  length: { median: 45, spread: 0.75 },
 }
 /** Outside over bore, and width over wall (outside − bore): median and log spread, from the shipped catalogue. */
 const DIAMETER_RATIO = { median: 2, spread: 0.35 }
@@ -52,13 +56,14 @@ function shapeScore(sizes: Partial<Record<SizeRole, number>>): number {
   )
 }
 
-function score(questions: readonly UnitQuestion[], units: readonly LengthUnit[]): number {
+function score(questions: readonly UnitQuestion[], units: readonly LengthUnit[], mmBonus: number): number {
   let total = 0
-  const sizes: Partial<Record<SizeRole, number>> = {}
+  const sizes: Partial<Record<FormRole, number>> = {}
   questions.forEach(({ role, typed }, i) => {
     const unit = units[i] ?? 'mm'
     const mm = toMm(typed.value, unit)
     sizes[role] ??= mm
+    if (unit === 'mm') total += mmBonus
     total += logBell(mm, USUAL[role])
     if (typed.form === 'fraction' && unit === 'mm') total -= METRIC_FRACTION_COST
     if (typed.form === 'whole' && unit === 'mm' && typed.value >= 3) total += WHOLE_NUMBER_BONUS
@@ -80,10 +85,11 @@ function reasonFor(question: UnitQuestion, together: number): UnitReason {
  * three only make a bearing as inches; .9843 with 52 is an inch bore in a metric outside.
  * Stated or chosen units are kept. Up to ten sizes (2^n assignments are compared).
  *
+ * @param mmBonus how much each size as millimetres is likelier here than at a bench, ln
  * @returns one unit with its reason per question, in the same order
  * @example guessUnits([{ role: 'bore', typed: { value: 35, stated: null, form: 'whole', decimals: 0 } }]) // [{ unit: 'mm', reason: 'usualSize' }]
  */
-export function guessUnits(questions: readonly UnitQuestion[]): UnitAnswer[] {
+export function guessUnits(questions: readonly UnitQuestion[], mmBonus = 0): UnitAnswer[] {
   const open = questions.flatMap((q, i) => (q.chosen || q.typed.stated ? [] : [i])).slice(0, 10)
   const settled = questions.map((q): LengthUnit => q.chosen ?? q.typed.stated ?? 'mm')
   let best = settled
@@ -91,7 +97,7 @@ export function guessUnits(questions: readonly UnitQuestion[]): UnitAnswer[] {
   for (let bits = 0; bits < 2 ** open.length; bits++) {
     const units = settled.slice()
     open.forEach((at, i) => (units[at] = (bits >> i) & 1 ? 'in' : 'mm'))
-    const s = score(questions, units)
+    const s = score(questions, units, mmBonus)
     if (s > bestScore) [best, bestScore] = [units, s]
   }
   return questions.map((q, i) => ({ unit: best[i] ?? 'mm', reason: reasonFor(q, questions.length) }))

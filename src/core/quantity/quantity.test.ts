@@ -7,8 +7,10 @@ import {
   MM_PER_INCH,
   readLength,
   roundingStep,
+  readForm,
   toMm,
   writeInch,
+  type FormRole,
   type SizeRole,
 } from '.'
 
@@ -122,4 +124,51 @@ it.each([
   const read = lengthInMm(text)
   if (mm === null) expect(read).toBeNull()
   else expect(read).toBeCloseTo(mm, 6)
+})
+
+describe('the lengths of a form are read together', () => {
+  const form = (...fields: [name: string, text: string, role: FormRole][]) =>
+    Object.fromEntries(
+      [...readForm(fields.map(([name, text, role]) => ({ name, text, role })))].map(([name, r]) => [
+        name,
+        r.ok ? `${Number(r.mm.toFixed(3))} ${r.unit}` : r.message,
+      ]),
+    )
+  it('a figure that makes no sense in millimetres is inches; one that does stays', () => {
+    expect(form(['width', '.75', 'width'])).toEqual({ width: '19.05 in' })
+    expect(form(['shaft', '1.0625', 'bore'])).toEqual({ shaft: '26.987 in' })
+    expect(form(['shaft', '3/4', 'bore'], ['housing', '1 3/8', 'outside'], ['width', '1', 'width'])).toEqual({
+      shaft: '19.05 in',
+      housing: '34.925 in',
+      width: '25.4 in',
+    })
+    expect(form(['seal', '42', 'bore'], ['hole', '62', 'outside'], ['between', '2.2', 'length'])).toEqual({
+      seal: '42 mm',
+      hole: '62 mm',
+      between: '55.88 in',
+    })
+    expect(form(['shaft', '3', 'bore'], ['housing', '8', 'outside'], ['width', '4', 'width'])).toEqual({
+      shaft: '3 mm',
+      housing: '8 mm',
+      width: '4 mm',
+    })
+  })
+  it('what is said is kept, an empty field is left out, what is no length is told at its field', () => {
+    expect(
+      form(['a', '2 mm', 'length'], ['b', '40 in', 'length'], ['c', ' ', 'bore'], ['d', '4x', 'bore']),
+    ).toEqual({
+      a: '2 mm',
+      b: '1016 in',
+      d: expect.stringMatching(/\w/),
+    })
+  })
+  it('every listed size, typed as handbooks write it, is read in the unit it was written in', () => {
+    for (const mm of [6, 8, 10, 12, 15, 17, 20, 25, 30, 40, 50, 62, 72, 90, 110])
+      expect(form(['shaft', String(mm), 'bore'], ['housing', String(mm * 2), 'outside'])).toEqual({
+        shaft: `${mm} mm`,
+        housing: `${mm * 2} mm`,
+      })
+    for (const inch of ['0.75', '1.0625', '1.3775', '1.5', '2.2500'])
+      expect(form(['shaft', inch, 'bore'])['shaft'], inch).toMatch(/ in$/)
+  })
 })

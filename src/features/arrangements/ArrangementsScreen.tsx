@@ -5,6 +5,7 @@ import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { Frame } from '@/features/shell'
 import { ask, send, wordsOf } from '@/ui/ask'
 import { saveText } from '@/ui/saveText'
+import { ArrangementFigure } from './ArrangementFigure'
 import { PlaceRows } from './PlaceRows'
 
 interface Listed {
@@ -167,6 +168,7 @@ export function ArrangementsScreen({ initial }: { initial: Listed[] }) {
               </select>
             </label>
           </div>
+          <ArrangementFigure file={file} others={all.map((a) => a.file)} />
           {base && (
             <fieldset className="mb-3">
               <legend className="caption mb-1">Places of {base.code}; struck ones fall away</legend>

@@ -1,5 +1,6 @@
 'use client'
 
+import { useState } from 'react'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 
 type Row = ArrangementFile['slots'][number]
@@ -21,6 +22,8 @@ const nameOf = (words: string, taken: readonly string[]): string => {
   return taken.includes(name) ? `${name}${taken.length}` : name
 }
 
+const SIDES = ['inner', 'outer', 'left', 'right'] as const
+
 const newRow = (n: number): Row => ({
   id: `place${n}`,
   words: '',
@@ -39,6 +42,20 @@ const newRow = (n: number): Row => ({
 
 /** Places that an own arrangement adds. */
 export function PlaceRows({ slots, after, onChange }: Props) {
+  const [dragged, setDragged] = useState<number | null>(null)
+  /** The place before and the one behind a row, as the arrangement stands now. */
+  const order = after.filter((a) => !slots.some((s) => s.id === a.id)).map((a) => a.id)
+  for (const slot of slots) {
+    const at = slot.after === undefined ? -1 : order.indexOf(slot.after)
+    order.splice(at < 0 ? order.length : at + 1, 0, slot.id)
+  }
+  const move = (i: number, by: -1 | 1): void => {
+    const slot = slots[i]
+    if (!slot) return
+    const others = order.filter((id) => id !== slot.id)
+    const at = Math.max(0, Math.min(others.length, order.indexOf(slot.id) + by))
+    set(i, { after: others[at - 1] ?? others[0] })
+  }
   const set = (at: number, change: Partial<Row>): void =>
     onChange(slots.map((s, i) => (i === at ? { ...s, ...change } : s)))
   return (
@@ -47,10 +64,38 @@ export function PlaceRows({ slots, after, onChange }: Props) {
       {slots.map((slot, i) => (
         <div
           key={i}
-          className="mb-1.5 grid grid-cols-[minmax(0,1.2fr)_150px_150px_60px_auto_auto_40px] items-center gap-1.5"
+          draggable
+          onDragStart={() => setDragged(i)}
+          onDragOver={(e) => e.preventDefault()}
+          onDrop={() => {
+            if (dragged !== null && dragged !== i) set(dragged, { after: slot.id })
+            setDragged(null)
+          }}
+          onKeyDown={(e) => {
+            if (!e.altKey || (e.key !== 'ArrowUp' && e.key !== 'ArrowDown')) return
+            e.preventDefault()
+            move(i, e.key === 'ArrowUp' ? -1 : 1)
+          }}
+          className="mb-2 flex flex-wrap items-center gap-1.5 border-b border-line2 pb-2"
         >
+          <button
+            type="button"
+            className="chip justify-center px-2"
+            aria-label={`Move place ${i + 1} toward the inside`}
+            onClick={() => move(i, -1)}
+          >
+            ↑
+          </button>
+          <button
+            type="button"
+            className="chip justify-center px-2"
+            aria-label={`Move place ${i + 1} toward the outside`}
+            onClick={() => move(i, 1)}
+          >
+            ↓
+          </button>
           <input
-            className="field"
+            className="field max-w-[180px]"
             aria-label={`Name of place ${i + 1}`}
             placeholder="Shim"
             maxLength={60}
@@ -68,7 +113,7 @@ export function PlaceRows({ slots, after, onChange }: Props) {
             }
           />
           <select
-            className="field"
+            className="field max-w-[170px]"
             aria-label={`Kind of place ${i + 1}`}
             value={slot.role}
             onChange={(e) => set(i, { role: SLOT_ROLES.find((r) => r === e.target.value) ?? 'plain' })}
@@ -80,7 +125,7 @@ export function PlaceRows({ slots, after, onChange }: Props) {
             ))}
           </select>
           <select
-            className="field"
+            className="field max-w-[190px]"
             aria-label={`Place ${i + 1} stands after`}
             value={slot.after ?? ''}
             onChange={(e) => set(i, { after: e.target.value || undefined })}
@@ -95,16 +140,31 @@ export function PlaceRows({ slots, after, onChange }: Props) {
               ))}
           </select>
           <input
-            className="field number"
+            className="field number w-[60px]"
             aria-label={`How many of place ${i + 1}`}
             inputMode="numeric"
             value={slot.perPosition || ''}
             onChange={(e) => set(i, { perPosition: Number(e.target.value.replace(/\D/g, '').slice(0, 3)) })}
           />
+          <select
+            className="field max-w-[120px]"
+            aria-label={`Side of place ${i + 1}`}
+            value={slot.side ?? ''}
+            onChange={(e) => set(i, { side: SIDES.find((side) => side === e.target.value) })}
+          >
+            <option value="">no side</option>
+            {SIDES.map((side) => (
+              <option key={side} value={side}>
+                {side}
+              </option>
+            ))}
+          </select>
           {(
             [
               ['singleUse', 'once only'],
               ['mayStay', 'may stay'],
+              ['stacked', 'against the one before'],
+              ['carrier', 'in the carrier'],
             ] as const
           ).map(([name, words]) => (
             <button

@@ -41,8 +41,32 @@ function keep(id: number, kept: Kept | null): void {
   }
 }
 
-const alreadyStored = (job: Job, patch: JobPatch): boolean =>
-  JSON.stringify(withPatch(job, patch)) === JSON.stringify(job)
+/** Whether what was sent is in what is stored; the server may have added to it, such as decisions to a kit. */
+function holds(stored: unknown, sent: unknown): boolean {
+  if (sent === undefined) return true
+  if (typeof sent !== 'object' || sent === null || Array.isArray(sent))
+    return JSON.stringify(stored) === JSON.stringify(sent)
+  if (typeof stored !== 'object' || stored === null) return false
+  const there = stored as Record<string, unknown>
+  return Object.entries(sent).every(([name, value]) => holds(there[name], value))
+}
+
+/** A change that reached the server although its answer did not reach us. */
+function alreadyStored(
+  job: Job,
+  { bearings = {}, closed, reason: _reason, who: _who, ...patch }: JobPatch,
+): boolean {
+  return (
+    holds(job, patch) &&
+    (closed === undefined || closed === (job.closedAt !== null)) &&
+    Object.entries(bearings).every(([id, change]) =>
+      holds(
+        job.bearings.find((b) => b.id === Number(id)),
+        change,
+      ),
+    )
+  )
+}
 
 /** The later change on top of the earlier one, bearing by bearing. */
 function joined(first: JobPatch | null, then: JobPatch): JobPatch {
@@ -112,6 +136,15 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
             later(TRY_AGAIN_MS)
             return
           case 'conflict':
+            if (alreadyStored(answer.current, patch)) {
+              // Our own change, sent before this screen was opened.
+              version.current = answer.current.version
+              keep(id, pending.current && { version: version.current, patch: pending.current })
+              setState({ kind: 'saved', at: Date.now() })
+              if (pending.current) later(0)
+              else onJob(answer.current)
+              return
+            }
             putBack(patch)
             setState({ kind: 'conflict', current: answer.current })
             return

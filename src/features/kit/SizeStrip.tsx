@@ -15,6 +15,34 @@ interface Props {
 const shown = (value: Sizes[SizeName]): string =>
   value === undefined ? '' : typeof value === 'number' ? writeMm(value) : value
 
+/** A figure with another unit behind it. */
+const inUnit = (text: string, unit: 'mm' | 'in'): string =>
+  `${text.replace(/\s*(mm|in|inch|inches|")\s*$/i, '')} ${unit}`
+
+/** In which unit a size was read, and the way to the other one. */
+function UnitRead({
+  read,
+  text,
+  onSwitch,
+}: {
+  read: KitResponse['sizesRead'][SizeName] | undefined
+  text: string
+  onSwitch: (text: string) => void
+}) {
+  if (!read || text.trim() === '') return null
+  const other = read.unit === 'mm' ? 'in' : 'mm'
+  return (
+    <button
+      type="button"
+      className={`number min-h-6 text-caption ${read.guessed && read.unit === 'in' ? 'text-lamp-ink' : 'text-ink3'}`}
+      title={`Read as ${read.unit === 'in' ? 'inches' : 'millimetres'}. Press for the other.`}
+      onClick={() => onSwitch(inUnit(text, other))}
+    >
+      {read.unit === 'in' ? `in, ${writeMm(read.mm)} mm` : 'mm'}
+    </button>
+  )
+}
+
 const many = (position: string): string => `${position[0]?.toUpperCase() ?? ''}${position.slice(1)}s`
 
 /** What is measured on the machine and decides the parts; text as people type it, millimetres unless said. */
@@ -54,6 +82,11 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
             aria-invalid={fields[name] ? true : undefined}
             title={fields[name]}
             onChange={(e) => set(name, e.target.value)}
+          />
+          <UnitRead
+            read={kit?.sizesRead[name]}
+            text={shown(sizes[name])}
+            onSwitch={(text) => set(name, text)}
           />
         </label>
       ))}

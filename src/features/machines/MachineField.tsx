@@ -18,8 +18,10 @@ export function MachineField({ machine, onChoose }: Props) {
   const { answer } = useAnswer<{ items: Machine[]; next: string | null }>(
     machine ? null : `/api/machines?limit=6&q=${encodeURIComponent(text.trim())}`,
   )
-  const items = answer?.items ?? []
   const name = text.trim()
+  const has = (of: string) => of.toLowerCase().includes(name.toLowerCase())
+  // The answer to what was typed before may still stand: what it holds must fit what is typed now.
+  const items = (answer?.items ?? []).filter((m) => has(m.name) || has(m.place))
   const isNew = name.length > 1 && !items.some((m) => m.name.toLowerCase() === name.toLowerCase())
   const choose = (chosen: Machine | null) => {
     setText('')
@@ -58,9 +60,11 @@ export function MachineField({ machine, onChoose }: Props) {
         onKeyDown={(e) => {
           if (e.key !== 'Enter' || name === '') return
           e.preventDefault()
-          const [first] = items
-          if (first) choose(first)
-          else if (isNew) add()
+          const same = items.find((m) => m.name.toLowerCase() === name.toLowerCase())
+          const [first, second] = items
+          if (same) choose(same)
+          else if (first && !second) choose(first)
+          else if (!first && isNew) add()
         }}
       />
       <ul aria-label="Machines found" className="mt-1 flex flex-wrap gap-1.5">

@@ -1,12 +1,12 @@
 import { z } from 'zod'
 import { CONVERSIONS } from '@/core/convert'
 import { KitDraft } from './kit'
-import { lengthMm } from './length'
+import { lengthGroup, lengthMm } from './length'
 
 export const ConvertRequest = z.object({
   kind: z.enum(CONVERSIONS),
   seats: z
-    .array(z.object({ shaft: lengthMm, housing: lengthMm, width: lengthMm }))
+    .array(lengthGroup({ shaft: 'bore', housing: 'outside', width: 'width' }))
     .min(1, 'Give at least one end of the hub.')
     .max(2, 'A hub has two ends.'),
   /** the part chosen for each end; else the one with the least work */

@@ -3,15 +3,23 @@ import { COMPARED_RESULTS, UNIT_FEATURES } from '@/core/compare'
 import { AGES, INSPECTED, SEVERITIES } from '@/core/inspect'
 import { FINDINGS } from '@/core/kit'
 import { LOADS, TURNING } from '@/core/interchange'
-import { lengthMm } from './length'
+import { someLengths } from './length'
 
 const SIZES = ['bore', 'outside', 'width', 'coneWidth', 'cupWidth', 'totalWidth'] as const
+const SIZE_ROLE = {
+  bore: 'bore',
+  outside: 'outside',
+  width: 'width',
+  coneWidth: 'width',
+  cupWidth: 'width',
+  totalWidth: 'width',
+} as const satisfies Record<(typeof SIZES)[number], string>
 const typed = (most: number) => z.string().max(most, `At most ${most} characters.`)
 const features = z.partialRecord(z.enum(UNIT_FEATURES), typed(60)).default({})
 
 const Side = z.object({
   designation: z.string().trim().max(80).default(''),
-  measured: z.partialRecord(z.enum(SIZES), lengthMm).default({}),
+  measured: someLengths(SIZE_ROLE).prefault({}),
   features,
 })
 

@@ -1,22 +1,24 @@
 import { z } from 'zod'
-import { FINDINGS, SIZE_NAMES, SLOT_ROLES } from '@/core/kit'
+import { FINDINGS, SIZE_NAMES, SIZE_ROLES, SLOT_ROLES } from '@/core/kit'
 import { PartValue } from '@/core/part'
-import { lengthMm } from './length'
+import { readTogether, shapeOf, typedLength } from './length'
 
 /** A plain figure, or the text of one. */
 const sizeNumber = (most: number, what: string) =>
   z
     .union([z.number(), z.string().max(40).transform(Number)])
     .pipe(z.number(`${what} is a figure.`).positive(`${what} is larger than zero.`).max(most))
+const COUNTS = {
+  rpm: sizeNumber(100_000, 'A speed').optional(),
+  ballCount: sizeNumber(200, 'A count').optional(),
+}
+/** Sizes of the machine: lengths are read together, speed and count are figures. */
 const KitSizesInput = z
-  .object(
-    Object.fromEntries(SIZE_NAMES.map((name) => [name, lengthMm])) as Record<
-      (typeof SIZE_NAMES)[number],
-      typeof lengthMm
-    >,
-  )
-  .extend({ rpm: sizeNumber(100_000, 'A speed'), ballCount: sizeNumber(200, 'A count') })
-  .partial()
+  .object({ ...shapeOf(SIZE_ROLES, typedLength.optional()), ...COUNTS })
+  .transform((values, context) => {
+    const { rpm, ballCount, ...lengths } = values
+    return { ...readTogether(lengths, SIZE_ROLES, context), rpm, ballCount }
+  })
 
 const arrangement = z.string().min(1, 'Choose an arrangement.').max(12)
 const findings = z.array(z.enum(FINDINGS)).max(FINDINGS.length)
@@ -55,7 +57,7 @@ export const KitProposal = z.object({
     .max(500, 'At most 500 positions in one kit.')
     .default(1),
   parts: z.record(z.string().max(40), z.string().max(80).nullable()).default({}),
-  sizes: KitSizesInput.default({}),
+  sizes: KitSizesInput.prefault({}),
   thread: z.string().max(30).optional(),
   findings: findings.optional(),
   ...beside,
@@ -121,6 +123,11 @@ export const KitResponse = z.object({
   thread: z.boolean(),
   /** which sizes of the machine decide it */
   sizes: z.array(z.enum(SIZE_NAMES)),
+  /** how each length was read */
+  sizesRead: z.partialRecord(
+    z.enum(SIZE_NAMES),
+    z.object({ mm: z.number(), unit: z.enum(['mm', 'in']), guessed: z.boolean() }),
+  ),
   /** every place of the arrangement, also those this machine has none of */
   places: z.array(
     z.object({

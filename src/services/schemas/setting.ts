@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { FILL_SCHOOLS, THICKENERS } from '@/core/grease'
-import { lengthMm } from './length'
+import { lengthGroup, lengthMm } from './length'
 
 const figure = (what: string, most: number) =>
   z
@@ -62,7 +62,7 @@ export type SpacingResponse = z.output<typeof SpacingResponse>
 
 export const GreaseRequest = z.object({
   bearings: z.array(z.string().trim().min(1).max(80)).min(1, 'Name at least one bearing.').max(12),
-  cavity: z.object({ length: lengthMm, inner: lengthMm, outer: lengthMm }).optional(),
+  cavity: lengthGroup({ length: 'length', inner: 'bore', outer: 'outside' }).optional(),
   /** journals under seal lips */
   lips: z.array(lengthMm).max(12).default([]),
   rpm: figure('A speed', 100_000).optional(),

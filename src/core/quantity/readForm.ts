@@ -1,0 +1,48 @@
+import { guessUnits, type FormRole, type UnitReason } from './guessUnits'
+import { readLength, type TypedLength } from './readLength'
+import { lengthProblemWords } from './lengthProblemWords'
+import { toMm, type LengthUnit } from './units'
+
+/** One field of a form as typed. */
+export interface FormField {
+  name: string
+  text: string
+  role: FormRole
+}
+
+/** How a field was read: in which unit and why, or what to change. */
+export type FormReading =
+  { ok: true; mm: number; unit: LengthUnit; reason: UnitReason } | { ok: false; message: string }
+
+/**
+ * On a form for a machine figures without a unit are millimetres unless that makes no sense: each counts so much, ln
+ * (estimate, common practice).
+ */
+const FORM_IS_METRIC = 2
+
+/**
+ * Reads all lengths of a form together, so that `.75` beside 1 3/8 and 2 is inches and a 7 beside 42 and 62 is millimetres.
+ * Empty fields are left out. Stated units and fractions are kept.
+ *
+ * @returns one reading a field that holds text
+ * @example readForm([{ name: 'width', text: '.75', role: 'width' }]).get('width') // { ok: true, mm: 19.05, unit: 'in', … }
+ */
+export function readForm(fields: readonly FormField[]): Map<string, FormReading> {
+  const readings = new Map<string, FormReading>()
+  const typed: { field: FormField; length: TypedLength }[] = []
+  for (const field of fields) {
+    if (field.text.trim() === '') continue
+    const read = readLength(field.text)
+    if (read.ok) typed.push({ field, length: read.value })
+    else readings.set(field.name, { ok: false, message: lengthProblemWords(read.problem) })
+  }
+  const units = guessUnits(
+    typed.map(({ field, length }) => ({ role: field.role, typed: length })),
+    FORM_IS_METRIC,
+  )
+  typed.forEach(({ field, length }, i) => {
+    const { unit, reason } = units[i] ?? { unit: 'mm' as const, reason: 'usualSize' as const }
+    readings.set(field.name, { ok: true, mm: toMm(length.value, unit), unit, reason })
+  })
+  return readings
+}

@@ -1,0 +1,231 @@
+import { expect, test, type Page } from '@playwright/test'
+
+/** Figures nobody else uses, so that the tests may run again on the same shop. */
+const mark = `${process.pid}${Date.now() % 10_000}`
+
+const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|Everything is saved/)
+const idOf = (page: Page): string => /jobs\/(\d+)/.exec(page.url())?.[1] ?? ''
+
+/** New job, its machine and position written into the register at Take in. By keyboard alone. */
+async function takeIn(page: Page, title: string, machine: string, position: string): Promise<string> {
+  await page.goto('/jobs/new')
+  await page.keyboard.type(title)
+  await page.keyboard.press('Tab')
+  await page.keyboard.type(machine)
+  await expect(page.getByRole('button', { name: `+ add “${machine}” to the register` })).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'another', exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Open the job' }).press('Enter')
+  await page.waitForURL(/\/jobs\/\d+$/)
+  await page.getByLabel('Name of a new position').fill(position)
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Position in the register')).toContainText(position)
+  await saved(page)
+  return idOf(page)
+}
+
+/** Adds a bearing of this name on the identification screen. */
+async function addBearing(page: Page, name: string): Promise<void> {
+  const before = page.url()
+  await page.getByRole('button', { name: '+ bearing' }).click()
+  await page.getByLabel('Name of the new bearing').fill(name)
+  await page.keyboard.press('Enter')
+  await expect(page).not.toHaveURL(before)
+  await expect(page.getByLabel('Called')).toHaveValue(name)
+}
+
+/** Reads a stamp and decides on what leads. */
+async function decide(page: Page, stamp: string, leader = stamp): Promise<void> {
+  await page.fill('#stamp', stamp)
+  await expect(page.getByTestId('leader')).toHaveText(leader)
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await saved(page)
+}
+
+/** Closes the job with a reason for what is open, and reads the register. */
+async function close(
+  page: Page,
+  id: string,
+): Promise<{ words: string; designation: string; quantity: number }[]> {
+  await page.goto(`/jobs/${id}/record`)
+  await page.getByRole('button', { name: 'Close the job' }).click()
+  await expect(page.getByRole('heading', { name: /^Settle first/ })).toBeVisible()
+  await page.getByLabel('Or why it is closed all the same').fill('fitted by the season crew, card on paper')
+  await page.getByRole('button', { name: 'Close it' }).click()
+  await expect(page.getByText('This job is closed.')).toBeVisible()
+  await saved(page)
+  const job = (await (await page.request.get(`/api/jobs/${id}`)).json()) as { machineId: number }
+  const machine = (await (await page.request.get(`/api/machines/${job.machineId}`)).json()) as {
+    positions: { parts: { words: string; designation: string; quantity: number }[] }[]
+  }
+  await page.goto(`/machines/${job.machineId}`)
+  await expect(page.getByText('In it now').first()).toBeVisible()
+  return machine.positions[0]?.parts ?? []
+}
+
+const designations = (parts: readonly { designation: string }[]) => parts.map((p) => p.designation)
+
+test('a tapered pair with two sets of different systems, from New job to closed, by keyboard', async ({
+  page,
+}) => {
+  test.setTimeout(120_000)
+  const id = await takeIn(page, `Capstan, drum end ${mark}`, `Capstan ${mark}`, 'drum end')
+  await page.goto(`/jobs/${id}/identify`)
+  await page.keyboard.press('s')
+  await decide(page, '32007X')
+  await page.goto(`/jobs/${id}/identify`)
+  await addBearing(page, 'outer')
+  await decide(page, 'LM67048/LM67010')
+  await page.goto(`/jobs/${id}/kit`)
+  await page.getByRole('button', { name: /^A1/ }).click()
+  // The second one is called outer; the first, alone of its kind, is named now.
+  await page.getByLabel('Called').fill('inner')
+  await expect(page.locator('tr[data-slot=innerCone]')).toContainText('32007X')
+  await expect(page.locator('tr[data-slot=outerCone]')).toContainText('LM67048')
+  await expect(page.locator('tr[data-slot=outerCup]')).toContainText('LM67010')
+  // The old nut stays; pin and washer follow from its thread all the same.
+  await page.locator('#line-castleNut').click()
+  await page.getByRole('button', { name: 'keep the old one' }).click()
+  await page.getByLabel('Spindle thread').fill('1-14')
+  await expect(page.locator('tr[data-slot=cotterPin]')).toHaveAttribute('data-state', 'filled')
+  // A seal in inches beside millimetres: read with its neighbours, the unit shown.
+  await page.getByLabel('Seal journal').fill('1.75')
+  await expect(page.getByRole('button', { name: 'in, 44.45 mm' })).toBeVisible()
+  await page.locator('#line-seal').click()
+  await page.getByLabel('Number for Seal').fill('44.5 x 62 x 8')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('tr[data-slot=seal]')).toContainText('44.5 × 62 × 8 mm')
+  await saved(page)
+  for (const [stage, heading] of [
+    ['fit', 'Seat'],
+    ['plan', 'Taking apart'],
+  ] as const) {
+    await page.goto(`/jobs/${id}/${stage}`)
+    await expect(page.getByText(heading).first()).toBeVisible()
+  }
+  await expect(page.getByText('seating torque').first()).toBeVisible()
+  const parts = await close(page, id)
+  expect(designations(parts)).toEqual(
+    expect.arrayContaining(['32007X', 'LM67048', 'LM67010', '44.5 × 62 × 8 mm']),
+  )
+  expect(parts.find((p) => p.words === 'Castle nut')).toBeUndefined()
+})
+
+test('a driven hub with five bearings, each decided in its place, left closed and found again by its part', async ({
+  page,
+}) => {
+  test.setTimeout(150_000)
+  const id = await takeIn(page, `Swan boat, driven hub ${mark}`, `Swan boat ${mark}`, 'driven hub')
+  await page.goto(`/jobs/${id}/kit`)
+  await page.getByRole('button', { name: /^B3/ }).click()
+  await expect(page.getByTestId('kit-state')).toContainText('gaps')
+  await page.goto(`/jobs/${id}/identify`)
+  await decide(page, '6904-2RS')
+  await page.goto(`/jobs/${id}/identify`)
+  await page.getByRole('button', { name: '+ bearing' }).click()
+  await page.getByLabel('Name of the new bearing').fill('carrierInner')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/bearing=/)
+  await decide(page, '6804-2RS')
+  await page.goto(`/jobs/${id}/identify`)
+  await page.getByLabel('Called').fill('shellLeft')
+  await saved(page)
+  await page.goto(`/jobs/${id}/kit`)
+  // Each pair is like its neighbour until it is measured: five bearings of two sizes.
+  await expect(page.locator('tr', { hasText: '6904-2RS' })).toHaveCount(2)
+  await expect(page.locator('tr', { hasText: '6804-2RS' })).toHaveCount(3)
+  await page.getByLabel('Sleeve length').fill('9')
+  for (const slot of ['endCapLeft', 'endCapRight', 'axle']) {
+    await page.locator(`#line-${slot}`).click()
+    await page.getByRole('button', { name: 'keep the old one' }).click()
+    await expect(page.locator(`tr[data-slot=${slot}]`)).toHaveAttribute('data-state', 'filled')
+  }
+  await expect(page.getByTestId('kit-state')).toHaveText('Complete')
+  await saved(page)
+  await page.goto(`/jobs/${id}/plan`)
+  const steps = await page.locator('main').innerText()
+  const order = [
+    'hub shell bearing, left',
+    'axle:',
+    'hub shell bearing, drive side',
+    'carrier bearing, stacked',
+    'sleeve in the carrier',
+    'carrier bearing, outer',
+  ]
+  const fitting = steps.slice(steps.indexOf('Fitting')).toLowerCase()
+  const places = order.map((words) => fitting.indexOf(words))
+  expect(places, order.join(' < ')).not.toContain(-1)
+  expect(places).toEqual([...places].sort((a, b) => a - b))
+  const parts = await close(page, id)
+  expect(parts.filter((p) => /^6[89]04/.test(p.designation))).toHaveLength(5)
+  const uses = await page.request.get('/api/parts/machines?designation=6804DDU')
+  expect(((await uses.json()) as { uses: { machine: string }[] }).uses.map((u) => u.machine)).toContain(
+    `Swan boat ${mark}`,
+  )
+})
+
+test.describe('by touch', () => {
+  test.use({ hasTouch: true })
+  test('an own arrangement with an own-list part, from the editor to the register', async ({ page }) => {
+    test.setTimeout(150_000)
+    const code = `g${mark}`.slice(0, 12)
+    await page.goto('/arrangements')
+    await page.getByLabel('Code').fill(code)
+    await page.getByLabel('What it is').fill('Gate roller with a felt ring')
+    await page.getByRole('button', { name: '+ a place' }).tap()
+    await page.getByLabel('Name of place 1').fill('Felt ring')
+    await page.getByLabel('Place 1 stands after').selectOption({ label: 'after bearing, left' })
+    await page.getByRole('button', { name: 'Move place 1 toward the outside' }).tap()
+    await expect(page.getByLabel('Place 1 stands after')).toHaveValue('spacerTube')
+    await expect(page.getByTestId('arrangement-drawn').locator('svg')).toBeVisible()
+    await page.getByRole('button', { name: 'Save', exact: true }).tap()
+    await expect(page.locator('footer')).toContainText(`${code} saved`)
+
+    const id = await takeIn(page, `Gate roller ${mark}`, `Gate ${mark}`, 'upper roller')
+    await page.goto(`/jobs/${id}/identify`)
+    await page.fill('#stamp', `QX-${mark}`)
+    for (const [field, text] of [
+      ['bore', '21.3'],
+      ['outside', '46.6'],
+      ['width', '15.7'],
+    ] as const)
+      await page.fill(`#${field}`, text)
+    await expect(page.getByText('Not listed')).toBeVisible()
+    await page.getByRole('button', { name: /own part/i }).tap()
+    await page.waitForURL(/cross-reference|identify/)
+    await saved(page)
+    await page.goto(`/jobs/${id}/kit`)
+    await page.getByRole('button', { name: new RegExp(`^${code}`) }).tap()
+    await expect(page.locator('tr[data-slot=bearingLeft]')).toContainText(`QX-${mark}`)
+    await expect(page.locator('tr[data-slot=bearingRight]')).toContainText(`QX-${mark}`)
+    await page.getByLabel('Between rings').fill('40')
+    await expect(page.locator('tr[data-slot=spacerTube]')).toContainText('21.3 bore × 40 long')
+    await page.locator('#line-feltRing').tap()
+    await page.getByLabel('Number for Felt ring').fill('felt 3 mm')
+    await page.getByRole('button', { name: 'Set', exact: true }).tap()
+    for (const slot of ['sealLeft', 'sealRight']) {
+      await page.locator(`#line-${slot}`).tap()
+      await page.getByRole('button', { name: 'none on this machine' }).tap()
+      await page.getByLabel('Why there is none').fill('a felt ring instead')
+      await page.getByRole('button', { name: 'None', exact: true }).tap()
+      await expect(page.locator(`#line-${slot}`)).toHaveCount(0)
+    }
+    await page.locator('#line-wheelSpacerLeft').tap()
+    await page.getByRole('button', { name: 'keep the old one' }).tap()
+    await page.locator('#line-wheelSpacerRight').tap()
+    await page.getByRole('button', { name: 'keep the old one' }).tap()
+    await expect(page.getByTestId('kit-state')).toHaveText('Complete')
+    await saved(page)
+    // The own part goes on: grease, fits and plan know its sizes.
+    await page.goto(`/jobs/${id}/fit`)
+    await expect(page.getByLabel('Seat', { exact: true })).toContainText(`QX-${mark}`)
+    await page.getByRole('button', { name: 'Grease', exact: true }).tap()
+    await expect(page.getByTestId('grease')).toBeVisible()
+    await page.goto(`/jobs/${id}/plan`)
+    await expect(page.getByText(`QX-${mark}`).first()).toBeVisible()
+    const parts = await close(page, id)
+    expect(designations(parts).filter((d) => d === `QX-${mark}`)).toHaveLength(2)
+    expect(designations(parts)).toEqual(expect.arrayContaining(['felt 3 mm', '21.3 bore × 40 long']))
+  })
+})
