@@ -52,12 +52,9 @@ function holds(stored: unknown, sent: unknown): boolean {
 }
 
 /** A change that reached the server although its answer did not reach us. */
-function alreadyStored(
-  job: Job,
-  { bearings = {}, closed, reason: _reason, who: _who, ...patch }: JobPatch,
-): boolean {
+function alreadyStored(job: Job, { bearings = {}, closed, ...patch }: JobPatch): boolean {
   return (
-    holds(job, patch) &&
+    holds(job, { ...patch, reason: undefined, who: undefined }) &&
     (closed === undefined || closed === (job.closedAt !== null)) &&
     Object.entries(bearings).every(([id, change]) =>
       holds(
