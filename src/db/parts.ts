@@ -48,9 +48,18 @@ const toRow = (part: Part) => ({
   origin: 'standard',
 })
 
-export async function allParts(): Promise<Part[]> {
-  const rows = await models().PartRow.findAll({ order: ['id'] })
-  return rows.map(fromRow)
+/** Every part; a row that cannot be read is left out and named, the others stay. */
+export async function allParts(): Promise<{ parts: Part[]; unreadable: string[] }> {
+  const unreadable: string[] = []
+  const parts = (await models().PartRow.findAll({ order: ['id'] })).flatMap((row) => {
+    try {
+      return [fromRow(row)]
+    } catch (error) {
+      unreadable.push(`${row.base}: ${error instanceof Error ? error.message : ''}`)
+      return []
+    }
+  })
+  return { parts, unreadable }
 }
 
 /** The catalogue's fingerprint as last loaded, or null. */

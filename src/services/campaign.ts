@@ -1,5 +1,6 @@
 import 'server-only'
 import { meaningOfText } from '@/core/designation'
+import type { Kit } from '@/core/kit'
 import { mergeLines } from '@/core/supply'
 import * as db from '@/db'
 import { writeCsv } from './csv/writeCsv'
@@ -19,15 +20,15 @@ import { withAvailability } from './availability'
 export async function campaign(input: unknown): Promise<CampaignResponse> {
   const { kits } = parse(CampaignQuery, input)
   const { language } = await ready()
-  const worked = await Promise.all(
-    kits.map(async ({ name, job, kit, times }) => {
-      if (!kit && job === undefined) throw new ServiceError('notFound', `${name}: give a job or a kit.`)
-      // A job gives its kit as it was agreed; a kit sent along is worked out.
-      const { kit: made } = kit ? await workKit(kit) : await jobKit(job ?? 0)
-      const lines = made.lines.map((line) => ({ ...line, quantity: line.quantity * times }))
-      return { name, times, made: { ...made, lines } }
-    }),
-  )
+  // One after the other: a hundred kits at once would take every connection of the pool.
+  const worked: { name: string; times: number; made: Kit }[] = []
+  for (const { name, job, kit, times } of kits) {
+    if (!kit && job === undefined) throw new ServiceError('notFound', `${name}: give a job or a kit.`)
+    // A job gives its kit as it was agreed; a kit sent along is worked out.
+    const { kit: made } = kit ? await workKit(kit) : await jobKit(job ?? 0)
+    const lines = made.lines.map((line) => ({ ...line, quantity: line.quantity * times }))
+    worked.push({ name, times, made: { ...made, lines } })
+  }
   const merged = mergeLines(
     worked.map(({ name, made }) => ({ name, lines: made.lines })),
     (designation) => meaningOfText(designation, language),

@@ -5,7 +5,8 @@ import { buildIdentifier, FEATURES, identify, readMeasurements, type Identifier 
 import { buildShelf, type Shelf, type ShelfColumns } from '@/core/shelf'
 import { allLists, allParts, knownHere, loadedFingerprint, ownParts } from '@/db'
 import { readShippedTokens } from './catalogue/dataFolder'
-import { ServiceError } from './errors'
+import { isDatabaseAway, ServiceError } from './errors'
+import { log } from './log'
 
 /** The catalogue and the shop's own knowledge, ready for questions. */
 export interface Ready {
@@ -78,7 +79,13 @@ async function shopIdentifier(language: Language): Promise<Identifier> {
 async function load(): Promise<Ready> {
   if ((await loadedFingerprint()) === null)
     throw new ServiceError('unavailable', 'The catalogue is not loaded yet. Use ./start, which loads it.')
-  const language = { catalogue: buildCatalogue(await allParts()), tokens: readShippedTokens() }
+  const { parts, unreadable } = await allParts()
+  if (unreadable.length > 0)
+    log.error(
+      { rows: unreadable.slice(0, 20) },
+      `${unreadable.length} rows of the catalogue cannot be read and are left out`,
+    )
+  const language = { catalogue: buildCatalogue(parts), tokens: readShippedTokens() }
   const identifier = await shopIdentifier(language)
   warmUp(identifier)
   return { language, identifier }
@@ -92,6 +99,9 @@ export async function ready(): Promise<Ready> {
   } catch (error) {
     delete store.amberReady
     if (error instanceof ServiceError) throw error
+    // Only a lost database is called one; anything else is told as what it is, with its cause in the log.
+    if (!isDatabaseAway(error)) throw error
+    log.warn({ err: error }, 'catalogue not read: the database is away')
     throw new ServiceError(
       'unavailable',
       'The database is away. What you typed is kept; try again in a moment.',

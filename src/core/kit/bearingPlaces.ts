@@ -77,24 +77,29 @@ function suits(
 /**
  * Puts what was decided for the bearings of a job into the parts of its kit: a place that is open, or still holds what was
  * decided before, follows the decision; what somebody chose there stays.
- * @param before what was decided before, by place in `bearings`
+ * @param before the same bearings as they were, in the same order
  */
 export function withDecisions(
   arrangement: Pick<Arrangement, 'slots'>,
   parts: Readonly<Record<string, string>>,
   bearings: readonly JobBearing[],
   knowledge: Knowledge,
-  before: readonly (string | null)[] = [],
+  before: readonly JobBearing[] = [],
 ): Record<string, string> {
   const next = new Map(Object.entries(parts))
   bearings.forEach((bearing, i) => {
     const place = placeOf(arrangement, bearing, bearings.length === 1)
     if (place === null) return
+    const was = before[i]
+    const left = was && placeOf(arrangement, was, before.length === 1)
+    // It stands elsewhere now: the place it filled before is open again.
+    if (left && left !== place && next.get(left) === was.designation) next.delete(left)
     const there = next.get(place)
-    const free = there === undefined || there === '' || there === 'auto' || there === before[i]
+    const decidedBefore = was?.designation ?? null
+    const free = there === undefined || there === '' || there === 'auto' || there === decidedBefore
     if (!free) return
     if (bearing.designation === null) {
-      if (there !== undefined && there === before[i]) next.delete(place)
+      if (there !== undefined && there === decidedBefore) next.delete(place)
     } else if (suits(arrangement, place, bearing.designation, knowledge)) next.set(place, bearing.designation)
   })
   return Object.fromEntries(next)

@@ -57,7 +57,9 @@ function drawnToScale({ value }: KitLine, { bore, outside }: Around): Section | 
       return tubeSection(
         value.lengthMm,
         value.boreMm / 2,
-        value.boreMm / 2 + Math.max(2, (outside - bore) * TUBE_WALL),
+        value.outsideMm === undefined
+          ? value.boreMm / 2 + Math.max(2, (outside - bore) * TUBE_WALL)
+          : value.outsideMm / 2,
       )
     case 'balls':
       return ballsSection(value.diameterMm, bore / 2)

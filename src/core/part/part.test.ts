@@ -27,6 +27,7 @@ describe('a part is a value, resolved once', () => {
       fc.property(fc.integer({ min: 1, max: 90_000 }), fc.integer({ min: 1, max: 90_000 }), (a, b) => {
         const values: PartValue[] = [
           { kind: 'made', boreMm: a / 1000, lengthMm: b / 1000 },
+          { kind: 'made', boreMm: a / 1000, lengthMm: b / 1000, outsideMm: b / 500 },
           { kind: 'sleeve', journalMm: a / 1000 },
           { kind: 'balls', diameterMm: a / 1000 },
         ]

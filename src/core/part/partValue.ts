@@ -65,7 +65,7 @@ export const PartValue = z.discriminatedUnion('kind', [
   /** known by its sizes alone */
   Known.extend({ kind: z.literal('bySizes') }),
   /** made to length in the shop: a tube over a shaft, mm */
-  z.object({ kind: z.literal('made'), boreMm: mm, lengthMm: mm }),
+  z.object({ kind: z.literal('made'), boreMm: mm, lengthMm: mm, outsideMm: mm.optional() }),
   /** a thin sleeve over a journal, mm */
   z.object({ kind: z.literal('sleeve'), journalMm: mm }),
   z.object({ kind: z.literal('balls'), diameterMm: mm }),

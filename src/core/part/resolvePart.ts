@@ -20,7 +20,7 @@ export interface Wanted {
 }
 
 /** Text of what is made in the shop, as `writePart` writes it. */
-const MADE = /^([\d.]+) bore × ([\d.]+) long$/
+const MADE = /^([\d.]+) bore(?: × ([\d.]+) outside)? × ([\d.]+) long$/
 const SLEEVE = /^thin wear sleeve for ([\d.]+) mm$/
 const BALL = /^ball ([\d.]+) mm(?: \([\d./ ]+ in\))?$/
 
@@ -111,7 +111,13 @@ export function partBySizes(sizes: readonly [number, number, number], family: Fa
 /** Made to length, a sleeve, or balls, as `writePart` writes them. */
 function readMade(text: string): PartValue | null {
   const made = MADE.exec(text)
-  if (made) return { kind: 'made', boreMm: Number(made[1]), lengthMm: Number(made[2]) }
+  if (made)
+    return {
+      kind: 'made',
+      boreMm: Number(made[1]),
+      lengthMm: Number(made[3]),
+      ...(made[2] !== undefined && { outsideMm: Number(made[2]) }),
+    }
   const sleeve = SLEEVE.exec(text)
   if (sleeve) return { kind: 'sleeve', journalMm: Number(sleeve[1]) }
   const ball = BALL.exec(text)

@@ -13,7 +13,11 @@ export function writePart(value: PartValue): string {
     case 'bySizes':
       return value.designation
     case 'made':
-      return `${writeMm(value.boreMm)} bore × ${writeMm(value.lengthMm)} long`
+      return [
+        `${writeMm(value.boreMm)} bore`,
+        ...(value.outsideMm === undefined ? [] : [`${writeMm(value.outsideMm)} outside`]),
+        `${writeMm(value.lengthMm)} long`,
+      ].join(' × ')
     case 'sleeve':
       return `thin wear sleeve for ${writeMm(value.journalMm)} mm`
     case 'balls':

@@ -144,10 +144,9 @@ async function followed(
     ready(),
   ])
   if (!arrangement) return draft
-  const was = before.map(({ designation }) => designation)
   return {
     ...draft,
-    parts: withDecisions(arrangement, draft.parts, after, { language, shelf: identifier.shelf }, was),
+    parts: withDecisions(arrangement, draft.parts, after, { language, shelf: identifier.shelf }, before),
   }
 }
 

@@ -55,9 +55,18 @@ export function fillSpacer(slot: Slot, bench: Bench): Filled {
           ? 'Measure the old collar with its shims: it decides the play.'
           : 'Measure from inner ring to inner ring, shoulder to shoulder in the hub.',
     )
+  // A wheel spacer is the journal its seal runs on.
+  const seal = bench.arrangement.slots.find((s) => s.role === 'seal' && s.side === slot.side)
+  const journal =
+    slot.role === 'wheelSpacer' && seal ? sealSizesOf(seal, bench.request.sizes).shaft : undefined
   return filledWith(
     slot,
-    { kind: 'made', boreMm: bore, lengthMm: length },
-    'Made to length; ends square and without burr.',
+    {
+      kind: 'made',
+      boreMm: bore,
+      lengthMm: length,
+      ...(journal !== undefined && journal > bore && { outsideMm: journal }),
+    },
+    `Made to length; ends square and without burr.${journal === undefined ? '' : ' Its outside is the journal of the seal: smooth, no groove.'}`,
   )
 }
