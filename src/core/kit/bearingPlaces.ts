@@ -91,7 +91,8 @@ export function withDecisions(
     const place = placeOf(arrangement, bearing, bearings.length === 1)
     if (place === null) return
     const was = before[i]
-    const left = was && placeOf(arrangement, was, before.length === 1)
+    // A bearing that was the first alone and has been given a name since filled the place of one alone.
+    const left = was && (placeOf(arrangement, was, before.length === 1) ?? placeOf(arrangement, was, true))
     // It stands elsewhere now: the place it filled before is open again.
     if (left && left !== place && next.get(left) === was.designation) next.delete(left)
     const there = next.get(place)

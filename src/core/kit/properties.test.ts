@@ -233,6 +233,25 @@ describe('what was decided reaches its place', () => {
     expect(kept).toEqual({ bearing: '6203-2RS' })
     expect(placeOf(arrangementOf('B1'), { name: 'nowhere', slot: '', designation: null }, false)).toBeNull()
   })
+  it('one that stood everywhere leaves the other places when it is named', () => {
+    const a = arrangementOf('B3')
+    const bearing = (name: string, designation: string) => ({ name, slot: '', designation })
+    const alone = withDecisions(a, {}, [bearing('', '6904-2RS')], shippedKnowledge)
+    expect(alone).toEqual({ bearing: '6904-2RS' })
+    const two = [bearing('', '6904-2RS'), bearing('carrierInner', '6804-2RS')]
+    const both = withDecisions(a, alone, two, shippedKnowledge, two)
+    const named = [bearing('shellLeft', '6904-2RS'), bearing('carrierInner', '6804-2RS')]
+    const parts = withDecisions(a, both, named, shippedKnowledge, two)
+    expect(parts).toEqual({ shellLeft: '6904-2RS', carrierInner: '6804-2RS' })
+    const k = propose(a, { ...FULL, parts })
+    expect(k.lines.filter((l) => l.role === 'ballBearing').map((l) => l.designation)).toEqual([
+      '6904-2RS',
+      '6904-2RS',
+      '6804-2RS',
+      '6804-2RS',
+      '6804-2RS',
+    ])
+  })
   it('a set typed into the place of one ring fills both', () => {
     const k = propose(arrangementOf('A1'), { ...FULL, parts: { outerCone: 'LM11949/LM11910' } })
     const of = (id: string) => k.lines.find((l) => l.slot === id)?.designation

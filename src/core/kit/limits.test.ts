@@ -1,0 +1,215 @@
+import { describe, expect, it } from 'vitest'
+import { shipped, shippedKnowledge } from '../../../tests/support/shipped'
+import { findSeals, wearSleeves } from '../seals'
+import { arrangementOf, proposeKit, type KitRequest } from '.'
+
+/** Every named limit of a kit, just inside and just outside (the limits: common practice). A changed constant fails here. */
+
+const propose = (code: string, request: Partial<KitRequest>) =>
+  proposeKit(arrangementOf(code), { positions: 1, parts: {}, sizes: {}, ...request }, shippedKnowledge)
+const SETS = { innerBearing: 'L68149/L68110', outerBearing: 'LM12749/LM12710' }
+const verdictOf = (request: Partial<KitRequest>, words: RegExp, code = 'A1') =>
+  propose(code, request).checks.find((c) => words.test(c.words))?.result ?? 'nothing to say'
+const fits = (shaft: number, housing: number, width?: number) =>
+  findSeals(shipped.catalogue, { shaft, housing, width }).fits.some(({ part }) => part.base === '35x52x7')
+
+describe('a seal 35x52x7', () => {
+  it.each([
+    ['worn journal', [34.81, 52], [34.79, 52]],
+    ['thick journal', [35.09, 52], [35.11, 52]],
+    ['wide counterbore', [35, 52.14], [35, 52.16]],
+    ['tight counterbore', [35, 51.86], [35, 51.84]],
+  ] as const)('%s', (_, [a, b], [c, d]) => expect([fits(a, b), fits(c, d)]).toEqual([true, false]))
+  it.each([
+    ['shallow room', 6.91, 6.89],
+    ['deep room', 8.49, 8.51],
+  ])('%s', (_, inside, outside) =>
+    expect([fits(35, 52, inside), fits(35, 52, outside)]).toEqual([true, false]),
+  )
+})
+
+describe('sleeves over a grooved journal', () => {
+  const made = (shaft: number) =>
+    wearSleeves(shipped.catalogue, { shaft, housing: 52 }).some((s) => s.kind === 'made' && s.runsOnMm === 38)
+  it.each([
+    ['thinnest wall that is turned, 1.5 mm', 34.99, 35.01],
+    ['thickest, 5 mm', 28.01, 27.99],
+  ])('%s', (_, inside, outside) => expect([made(inside), made(outside)]).toEqual([true, false]))
+  it('a thin one adds its wall twice', () => {
+    const [thin] = wearSleeves(shipped.catalogue, { shaft: 35, housing: 52, width: 8 })
+    expect(thin?.runsOnMm).toBeCloseTo(35.56, 6)
+  })
+})
+
+type Case = [
+  limit: string,
+  code: string,
+  words: RegExp,
+  of: (value: number) => Partial<KitRequest>,
+  inside: [number, string],
+  outside: [number, string],
+]
+const CASES: Case[] = [
+  [
+    'shaft off its nominal size',
+    'B1',
+    /does not fit the shaft/,
+    (mm) => ({ parts: { bearing: '6203-2RS' }, sizes: { shaft: mm } }),
+    [17.24, 'nothing to say'],
+    [17.26, 'fail'],
+  ],
+  [
+    'bore off its nominal size',
+    'B1',
+    /does not fit the bore/,
+    (mm) => ({ parts: { bearing: '6203-2RS' }, sizes: { housing: mm } }),
+    [39.76, 'nothing to say'],
+    [39.74, 'fail'],
+  ],
+  [
+    'cap wider than the hub mouth',
+    'A1',
+    /hub mouth/,
+    (mm) => ({ parts: { ...SETS, cap: 'dust cap 1.781 in' }, sizes: { hubMouth: 45.2374 - mm } }),
+    [0.39, 'pass'],
+    [0.41, 'fail'],
+  ],
+  [
+    'cap narrower than the hub mouth',
+    'A1',
+    /hub mouth/,
+    (mm) => ({ parts: { ...SETS, cap: 'dust cap 1.781 in' }, sizes: { hubMouth: 45.2374 + mm } }),
+    [0.39, 'pass'],
+    [0.41, 'fail'],
+  ],
+  [
+    'thread through the outer cone',
+    'A1',
+    /does not pass over/,
+    (mm) => ({
+      parts: {
+        innerBearing: '25 x 52 x 16',
+        outerBearing: `${19.05 - mm} x 45 x 15`,
+        castleNut: 'castle nut 3/4-16',
+      },
+    }),
+    [0.09, 'nothing to say'],
+    [0.11, 'fail'],
+  ],
+  [
+    'washer of another thread',
+    'A1',
+    /of two spindles/,
+    (mm) => ({
+      parts: { ...SETS, castleNut: 'keep', washer: 'tab washer 3/4 spindle' },
+      thread: `M${(19.05 + mm).toFixed(2)}x1.5`,
+    }),
+    [0.29, 'nothing to say'],
+    [0.31, 'fail'],
+  ],
+  [
+    'seal smaller than the cone before it',
+    'A1',
+    /too small for the spindle/,
+    (mm) => ({ parts: { ...SETS, seal: `${(34.989 - mm).toFixed(3)} x 62 x 8 mm` } }),
+    [0.19, 'nothing to say'],
+    [0.21, 'fail'],
+  ],
+  [
+    'seal smaller than the cup behind it',
+    'A1',
+    /smaller than the cup/,
+    (mm) => ({ parts: { ...SETS, seal: `42 x ${(59.131 - mm).toFixed(3)} x 8` } }),
+    [0.49, 'nothing to say'],
+    [0.51, 'warn'],
+  ],
+  [
+    'one slot of the nut',
+    'A1',
+    /One slot of the nut/,
+    (mm) => ({ parts: { ...SETS, castleNut: 'keep' }, thread: `M20x${mm * 6}` }),
+    [0.25, 'pass'],
+    [0.252, 'warn'],
+  ],
+  // 30206: B 16, T 17.25; 30205: B 15, T 16.25; collar 40: play = 37.5 − seats.
+  [
+    'least play over a collar',
+    'A3',
+    /collar/,
+    (mm) => ({
+      parts: { innerBearing: '30206', outerBearing: '30205' },
+      sizes: { spacerLength: 40, seatDistance: 37.5 - mm },
+    }),
+    [0.026, 'pass'],
+    [0.024, 'warn'],
+  ],
+  [
+    'most play over a collar',
+    'A3',
+    /collar/,
+    (mm) => ({
+      parts: { innerBearing: '30206', outerBearing: '30205' },
+      sizes: { spacerLength: 40, seatDistance: 37.5 - mm },
+    }),
+    [0.249, 'pass'],
+    [0.251, 'warn'],
+  ],
+  [
+    'preload over a collar',
+    'A3',
+    /collar/,
+    (mm) => ({
+      parts: { innerBearing: '30206', outerBearing: '30205' },
+      sizes: { spacerLength: 40, seatDistance: 37.5 - mm },
+    }),
+    [0.001, 'warn'],
+    [-0.001, 'fail'],
+  ],
+]
+
+describe('checks of a kit', () => {
+  it.each(CASES)('%s', (_, code, words, of, inside, outside) => {
+    expect([verdictOf(of(inside[0]), words, code), verdictOf(of(outside[0]), words, code)]).toEqual([
+      inside[1],
+      outside[1],
+    ])
+  })
+})
+
+describe('what proposes a part shares the limit with what checks it', () => {
+  const cap = (mouth: number) =>
+    propose('A1', { parts: SETS, sizes: { hubMouth: mouth } }).lines.find((l) => l.slot === 'cap')
+      ?.designation
+  it('a cap', () => expect([cap(45.2374 - 0.39), cap(45.2374 - 0.41)]).toEqual(['dust cap 1.781 in', '']))
+  it('a cotter pin reaches over the nut by its two legs: 28.575 across flats and 6 mm (ISO 1234 lengths)', () => {
+    const pins = shipped.catalogue.parts.flatMap((p) =>
+      p.hardware?.what === 'cotterPin' ? [p.hardware] : [],
+    )
+    const nuts = shipped.catalogue.parts.flatMap((p) =>
+      p.hardware?.what === 'castleNut' ? [p.hardware] : [],
+    )
+    expect(nuts.length).toBeGreaterThan(5)
+    for (const nut of nuts) {
+      const line = propose('A1', {
+        parts: { innerBearing: '33 x 72 x 19', outerBearing: '33 x 72 x 19' },
+        thread: nut.thread,
+      }).lines.find((l) => l.slot === 'cotterPin')
+      const wanted = pins
+        .filter(
+          (p) =>
+            nut.threadMm > p.threadOverMm &&
+            nut.threadMm <= p.threadToMm &&
+            p.lengthMm >= nut.acrossFlatsMm + 6,
+        )
+        .map((p) => p.lengthMm)
+        .sort((a, b) => a - b)[0]
+      expect(line?.designation.endsWith(`x${wanted}`) ?? wanted === undefined, nut.thread).toBe(
+        wanted !== undefined,
+      )
+    }
+  })
+  it('a driver is half a millimetre smaller than what it drives', () =>
+    expect(propose('A1', { parts: SETS }).tools).toContainEqual(
+      expect.stringMatching(/^Driver 44\.7 mm for LM12710/),
+    ))
+})
