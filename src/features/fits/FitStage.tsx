@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { cavityBetween } from '@/core/grease'
 import { readThread } from '@/core/kit'
 import { writeMm } from '@/core/quantity'
-import { JobFrame, stagePath, useJob } from '@/features/job'
+import { JobFrame, useJob } from '@/features/job'
 import type { FittingDraft, SeatsResponse } from '@/services/schemas/plan'
 import { useAnswer } from '@/ui/useAnswer'
 import { AdjustTab } from './AdjustTab'
@@ -40,7 +40,7 @@ function threadFields(text: string | undefined): Record<string, string> {
 
 /** How the parts of a job's kit sit, are spaced, set and greased; everything typed stays with the job. */
 export function FitStage() {
-  const { job, change } = useJob()
+  const { job, change, pathTo } = useJob()
   const [tab, setTab] = useState<FitTab>('seat')
   const [at, setAt] = useState('')
   const schools = useSchools()
@@ -122,7 +122,7 @@ export function FitStage() {
                   ? 'No bearing stands in the kit yet. Fill its places; their seats appear here.'
                   : 'Seats come from the kit of the job. Build it first, or use the other tabs.'}
               </p>
-              <Link href={stagePath(job.id, 'kit')} className="button">
+              <Link href={pathTo('kit')} className="button">
                 To the kit
               </Link>
             </div>

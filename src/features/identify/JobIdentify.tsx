@@ -1,17 +1,17 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { JobFrame, stagePath, useJob } from '@/features/job'
+import { JobFrame, useJob } from '@/features/job'
 import type { Decision } from '@/services/schemas/job'
 import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 
 /** The identification of a job: evidence is saved while it is typed. */
 export function JobIdentify() {
-  const { job, change } = useJob()
+  const { job, change, pathTo } = useJob()
   const router = useRouter()
   const decide = ({ designation, base, probability }: Decision) => {
     change({ decision: { designation, base, probability }, stage: 'crossReference' })
-    router.push(stagePath(job.id, 'crossReference'))
+    router.push(pathTo('crossReference'))
   }
   return (
     <JobFrame stage="identify" hints={IDENTIFY_HINTS}>

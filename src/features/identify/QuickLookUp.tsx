@@ -6,6 +6,8 @@ import { useState } from 'react'
 import { Frame } from '@/features/shell'
 import type { EvidenceSheet } from '@/services/schemas/evidence'
 import type { Decision, Job } from '@/services/schemas/job'
+import { stagePath } from '@/features/job'
+import { ask, send, wordsOf } from '@/ui/ask'
 import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 import { sheetToQuery } from './sheet'
 
@@ -28,17 +30,29 @@ async function openJob(sheet: EvidenceSheet, decision: Decision): Promise<Job> {
   return job
 }
 
+/** What was looked up becomes a bearing of a job that is there, such as its outer set. @throws Refused */
+async function intoJob(id: number, name: string, sheet: EvidenceSheet, decision: Decision): Promise<Job> {
+  const { version } = await ask<Job>(`/api/jobs/${id}`)
+  return send<Job>('POST', `/api/jobs/${id}/bearings`, { version, name, evidence: sheet, decision })
+}
+
 /** A look-up without a job: its state is the address, so that it can be sent; it can become a job. */
 export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
   const [sheet, setSheet] = useState(initial)
   const [trouble, setTrouble] = useState('')
+  const [target, setTarget] = useState({ job: '', name: '' })
   const router = useRouter()
   const change = (next: EvidenceSheet) => {
     setSheet(next)
     window.history.replaceState(null, '', `/identify${sheetToQuery(next)}`)
   }
   const decide = ({ designation, base, probability }: Decision) => {
-    openJob(sheet, { designation, base, probability })
+    const into = Number(target.job)
+    if (into > 0)
+      return intoJob(into, target.name, sheet, { designation, base, probability })
+        .then((job) => router.push(stagePath(job.id, 'kit', job.bearings.at(-1)?.id)))
+        .catch((error: unknown) => setTrouble(wordsOf(error)))
+    return openJob(sheet, { designation, base, probability })
       .then((job) => router.push(`/jobs/${job.id}/cross-reference` as Route))
       .catch(() =>
         setTrouble('The job could not be opened. What you typed is kept in the address; try again.'),
@@ -50,13 +64,39 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
       hints={IDENTIFY_HINTS}
       state={trouble || 'Not on a job yet'}
     >
-      <IdentifyBench
-        sheet={sheet}
-        onChange={change}
-        actionWords="Make it a job"
-        onUse={decide}
-        onKept={(designation) => decide({ designation, base: designation, probability: null })}
-      />
+      <div className="grid h-full min-h-0 grid-rows-[minmax(0,1fr)_auto]">
+        <IdentifyBench
+          sheet={sheet}
+          onChange={change}
+          actionWords={Number(target.job) > 0 ? `Use in job ${target.job}` : 'Make it a job'}
+          onUse={(decision) => void decide(decision)}
+          onKept={(designation) => void decide({ designation, base: designation, probability: null })}
+        />
+        <div className="flex items-center gap-2 border-t border-line px-[18px] py-1.5 text-[14px] text-ink2">
+          <label className="flex items-center gap-2">
+            As another bearing of job
+            <input
+              className="field number w-[84px] min-h-9"
+              inputMode="numeric"
+              data-length
+              placeholder="number"
+              value={target.job}
+              onChange={(e) => setTarget({ ...target, job: e.target.value.replace(/\D/g, '').slice(0, 9) })}
+            />
+          </label>
+          <label className="flex items-center gap-2">
+            called
+            <input
+              className="field min-h-9 w-[120px]"
+              data-takes-marks
+              placeholder="outer"
+              maxLength={60}
+              value={target.name}
+              onChange={(e) => setTarget({ ...target, name: e.target.value })}
+            />
+          </label>
+        </div>
+      </div>
     </Frame>
   )
 }

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import type { ReactNode } from 'react'
-import { JobFrame, stagePath, useJob } from '@/features/job'
+import { JobFrame, useJob } from '@/features/job'
 import { MachineField } from '@/features/machines'
 import { ARRIVED, HEARD, USE, type Intake } from '@/services/schemas/job'
 import { PositionField } from './PositionField'
@@ -52,7 +52,7 @@ function Labelled({ words, children }: { words: string; children: ReactNode }) {
 
 /** What came in: machine, position, what was heard, how it is used, what arrived. */
 export function TakeIn() {
-  const { job, machine, setMachine, change } = useJob()
+  const { job, machine, setMachine, change, pathTo } = useJob()
   const router = useRouter()
   const { intake } = job
   const set = (next: Partial<Intake>) => change({ intake: { ...intake, ...next } })
@@ -158,7 +158,7 @@ export function TakeIn() {
             type="button"
             data-primary
             className="button mt-auto"
-            onClick={() => (change({ stage: 'identify' }), router.push(stagePath(job.id, 'identify')))}
+            onClick={() => (change({ stage: 'identify' }), router.push(pathTo('identify')))}
           >
             Read and measure
           </button>

@@ -1,9 +1,11 @@
 'use client'
 
+import type { Route } from 'next'
 import { useSearchParams } from 'next/navigation'
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
-import type { Bearing, Job } from '@/services/schemas/job'
+import type { Bearing, Job, Stage } from '@/services/schemas/job'
 import type { Machine } from '@/services/schemas/machine'
+import { stagePath } from './stagePath'
 import { useSaver, type SaveState } from './useSaver'
 import { withPatch, type JobPatch } from './withPatch'
 
@@ -14,6 +16,8 @@ interface JobValue {
   machine: Machine | null
   setMachine: (machine: Machine | null) => void
   change: (patch: JobPatch) => void
+  /** the page of a stage for the bearing that is worked on */
+  pathTo: (stage: Stage) => Route
   /** a job the server answered with beside the saver, such as after a bearing was added */
   replace: (job: Job) => void
   state: SaveState
@@ -76,6 +80,7 @@ export function JobProvider({ initial, initialMachine, children }: Props) {
         machine,
         setMachine,
         change,
+        pathTo: (stage: Stage) => stagePath(job.id, stage, job.bearings.length > 1 ? bearing.id : null),
         replace,
         state,
         keepMine,

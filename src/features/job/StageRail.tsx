@@ -1,25 +1,9 @@
 'use client'
 
-import type { Route } from 'next'
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import { STAGE_WORDS, STAGES, type Stage } from '@/services/schemas/job'
-
-const PATHS: Record<Stage, string> = {
-  takeIn: '',
-  identify: '/identify',
-  crossReference: '/cross-reference',
-  compare: '/compare',
-  kit: '/kit',
-  inspect: '/inspect',
-  fit: '/fit',
-  plan: '/plan',
-  record: '/record',
-}
-
-/** The page of a stage; `bearing` keeps the bearing that is worked on. */
-export const stagePath = (jobId: number, stage: Stage, bearing?: number | string | null): Route =>
-  `/jobs/${jobId}${PATHS[stage]}${bearing ? `?bearing=${bearing}` : ''}` as Route
+import { stagePath } from './stagePath'
 
 /** The stages in the order of the work; any may be opened first. */
 export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; reached: Stage }) {

@@ -1,3 +1,3 @@
 export { JobFrame } from './JobFrame'
 export { JobProvider, useJob } from './JobContext'
-export { stagePath } from './StageRail'
+export { stagePath } from './stagePath'

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import type { Application } from '@/core/interchange'
-import { JobFrame, stagePath, useJob } from '@/features/job'
+import { JobFrame, useJob } from '@/features/job'
 import type { Intake } from '@/services/schemas/job'
 import { DidYouMean } from '@/ui/DidYouMean'
 import { PartView } from './PartView'
@@ -22,7 +22,7 @@ function placeOf({ use }: Intake): Application {
 
 /** Cross-reference of a job: what may stand in for the part that was decided on. */
 export function CrossReference() {
-  const { job, change } = useJob()
+  const { job, change, pathTo } = useJob()
   const decision = job.decision
   const [place, setPlace] = useState<Application>(() => placeOf(job.intake))
   const held = usePartSheet(decision?.designation, place)
@@ -33,7 +33,7 @@ export function CrossReference() {
           <p className="mb-4 text-ink2">
             Nothing is decided yet. Identify the part first, then this page shows what else fits in its place.
           </p>
-          <Link href={stagePath(job.id, 'identify')} data-primary className="button">
+          <Link href={pathTo('identify')} data-primary className="button">
             Identify it
           </Link>
         </div>
@@ -69,7 +69,7 @@ export function CrossReference() {
               On this job: <b className="number text-ink">{decision.designation}</b>
             </p>
             <Link
-              href={stagePath(job.id, 'kit')}
+              href={pathTo('kit')}
               data-primary
               className="button"
               onClick={() => change({ stage: 'kit' })}

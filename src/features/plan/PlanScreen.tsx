@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { BLANK_FITTING } from '@/features/fits'
-import { JobFrame, stagePath, useJob } from '@/features/job'
+import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
 import type { FittingDraft, PlanResponse } from '@/services/schemas/plan'
 import { SchoolBox } from '@/ui/SchoolBox'
@@ -152,7 +152,7 @@ function Tools({ plan }: { plan: PlanResponse }) {
 
 /** The job card on the screen: steps in order with their cautions, torques, tools, sign-off. */
 export function PlanScreen() {
-  const { job, change, state } = useJob()
+  const { job, change, state, pathTo } = useJob()
   const draft = job.fitting ?? BLANK_FITTING
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'plan' })
   // The plan is worked out from what is stored: asked again after each saving, not while it is under way.
@@ -170,7 +170,7 @@ export function PlanScreen() {
             The plan follows from the kit, the inspection and the fits. There is no kit yet: choose its
             arrangement first.
           </p>
-          <Link href={stagePath(job.id, 'kit')} className="button" data-primary>
+          <Link href={pathTo('kit')} className="button" data-primary>
             To the kit
           </Link>
         </div>

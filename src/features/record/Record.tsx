@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
-import { JobFrame, stagePath, useJob } from '@/features/job'
+import { JobFrame, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { Measurement } from '@/services/schemas/evidence'
 import type { Bearing } from '@/services/schemas/job'
@@ -85,7 +85,7 @@ function bearingFacts(
 
 /** What was found and decided, and how the job came to be what it is. */
 export function Record({ history, parts }: { history: readonly Entry[]; parts: readonly FittedLine[] }) {
-  const { job, machine } = useJob()
+  const { job, machine, pathTo } = useJob()
   const position = machine?.positions.find((p) => p.id === job.positionId)
   const facts: [string, string][] = [
     ['Machine', machine ? `${machine.name}${position ? `, ${position.name}` : ''}` : 'not in the register'],
@@ -157,7 +157,7 @@ export function Record({ history, parts }: { history: readonly Entry[]; parts: r
               </a>
             )}
             {!job.kit && (
-              <Link href={stagePath(job.id, 'kit')} className="button">
+              <Link href={pathTo('kit')} className="button">
                 Build the kit
               </Link>
             )}
