@@ -40,4 +40,44 @@ const identify = BODIES.map((body) => ({
 }))
 await run('identify, first run', identify)
 await run('identify, warm', identify)
+const KIT = {
+  arrangement: 'A1',
+  positions: 4,
+  parts: { innerBearing: 'L68149/L68110', outerBearing: 'LM12749/LM12710' },
+  sizes: { sealShaft: 35, sealHousing: 52, hubMouth: 45.24, cavityLength: 48 },
+}
+await run('kits/draw', [
+  {
+    method: 'POST',
+    path: '/api/kits/draw',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(KIT),
+  },
+])
+const opened = (await (
+  await fetch(`${ADDRESS}/api/jobs`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ title: 'Saving a line, timed' }),
+  })
+).json()) as { id: number; version: number }
+const SAVES = 60
+const times: number[] = []
+let { version } = opened
+for (let i = 0; i < SAVES; i++) {
+  const begun = performance.now()
+  const saved = (await (
+    await fetch(`${ADDRESS}/api/jobs/${opened.id}`, {
+      method: 'PATCH',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ version, kit: { ...KIT, positions: 1 + (i % 4) } }),
+    })
+  ).json()) as { version: number }
+  version = saved.version
+  times.push(performance.now() - begun)
+}
+times.sort((a, b) => a - b)
+console.log(
+  `${'saving a kit line'.padEnd(22)}median ${Math.round(times[SAVES / 2] ?? 0)} ms, worst ${Math.round(times.at(-1) ?? 0)} ms`,
+)
 await run('health (yardstick)', [{ method: 'GET', path: '/api/health' }])

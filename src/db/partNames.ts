@@ -14,8 +14,11 @@ export async function savePartName(name: string, key: string, designation: strin
 export const removePartName = async (key: string): Promise<boolean> =>
   (await models().PartNameRow.destroy({ where: { name_key: key } })) > 0
 
-/** The part a name stands for; null when nobody taught it. */
-export async function partNamed(key: string): Promise<string | null> {
-  const row = await models().PartNameRow.findOne({ where: { name_key: key.slice(0, 80) } })
-  return row?.designation ?? null
+/** The parts that names stand for, by the key of the name; those nobody taught are not among them. */
+export async function partsNamed(keys: readonly string[]): Promise<Map<string, string>> {
+  if (keys.length === 0) return new Map()
+  const rows = await models().PartNameRow.findAll({
+    where: { name_key: keys.map((key) => key.slice(0, 80)) },
+  })
+  return new Map(rows.map(({ name_key: key, designation }) => [key, designation]))
 }

@@ -15,7 +15,7 @@ import { arrangementFor } from './arrangements'
 import { withAvailability } from './availability'
 import { ServiceError } from './errors'
 import { ready } from './language'
-import { resolveName } from './partNames'
+import { resolveNames } from './partNames'
 import { KitProposal, type KitResponse } from './schemas/kit'
 import { parse } from './schemas/parse'
 
@@ -34,15 +34,14 @@ async function partsBySlot(
   parts: z.output<typeof KitProposal>['parts'],
 ): Promise<Record<string, string>> {
   const known = [...arrangement.slots.map(({ id }) => id), ...spreadNames(arrangement)]
-  const named = await Promise.all(
-    Object.entries(parts).map(async ([name, designation]) => {
-      const slot = known.find((id) => id === name) ?? known.find((id) => letters(id) === letters(name))
-      if (slot) return [slot, designation === null ? 'out' : await resolveName(designation)] as const
-      const message = `${arrangement.code} has no place called “${name}”. It has: ${[...new Set(known)].join(', ')}.`
-      throw new ServiceError('unreadable', message, [{ path: ['parts', name], message }])
-    }),
-  )
-  return Object.fromEntries(named)
+  const slots = Object.keys(parts).map((name) => {
+    const slot = known.find((id) => id === name) ?? known.find((id) => letters(id) === letters(name))
+    if (slot) return slot
+    const message = `${arrangement.code} has no place called “${name}”. It has: ${[...new Set(known)].join(', ')}.`
+    throw new ServiceError('unreadable', message, [{ path: ['parts', name], message }])
+  })
+  const texts = await resolveNames(Object.values(parts).map((text) => text ?? 'out'))
+  return Object.fromEntries(slots.map((slot, i) => [slot, texts[i] ?? '']))
 }
 
 /** A kit worked out, with the arrangement it follows. */

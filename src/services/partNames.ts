@@ -8,12 +8,11 @@ import { ready } from './language'
 import { parse } from './schemas/parse'
 import { PartName, type PartNames } from './schemas/partName'
 
-/** What the shop calls a part; a name nobody taught stays as it is. */
-export async function resolveName(text: string): Promise<string> {
-  const key = numberKey(text)
-  if (key.length < 2) return text
-  const found = await db.partNamed(key)
-  return found ?? text
+/** Texts with the shop's own names for parts replaced by the parts they stand for; others stay as they are. */
+export async function resolveNames(texts: readonly string[]): Promise<string[]> {
+  const keys = texts.map(numberKey)
+  const named = await db.partsNamed(keys.filter((key) => key.length > 1))
+  return texts.map((text, i) => named.get(keys[i] ?? '') ?? text)
 }
 
 /** Names taught. */

@@ -128,11 +128,31 @@ function readMade(text: string): PartValue | null {
  * What a text names, read once: a number with all its options, an own part, sizes. Nothing is guessed.
  * @returns null when some mark of it is not explained
  */
-export function resolvePart(
-  text: string,
-  { language, shelf }: Knowledge,
-  wanted: Wanted = {},
-): PartValue | null {
+export function resolvePart(text: string, knowledge: Knowledge, wanted: Wanted = {}): PartValue | null {
+  const key = `${wanted.piece ?? ''}|${wanted.bySizes ?? ''}|${text}`
+  const held = heldFor(knowledge)
+  const known = held.get(key)
+  if (known !== undefined) return known
+  const value = read(text, knowledge, wanted)
+  if (held.size >= MAX_HELD) held.clear()
+  held.set(key, value)
+  return value
+}
+
+/** Texts read lately: a kit asks for the same few again and again. */
+const MAX_HELD = 2000
+const lately = new WeakMap<Language, { shelf: Shelf | null; values: Map<string, PartValue | null> }>()
+
+/** What was read with this knowledge; read anew when the shop's lists have changed. */
+function heldFor({ language, shelf }: Knowledge): Map<string, PartValue | null> {
+  const there = lately.get(language)
+  if (there?.shelf === shelf) return there.values
+  const values = new Map<string, PartValue | null>()
+  lately.set(language, { shelf, values })
+  return values
+}
+
+function read(text: string, { language, shelf }: Knowledge, wanted: Wanted): PartValue | null {
   const trimmed = text.trim()
   const made = readMade(trimmed)
   if (made) return made

@@ -54,13 +54,23 @@ const off = ({ part }: SealAnswer, q: SealQuestion): number =>
   Math.abs((part.dimensions.outside ?? 0) - q.housing) +
   (q.width === undefined ? 0 : Math.abs((part.dimensions.width ?? 0) - q.width))
 
+/** Seals of a catalogue, sorted out once. */
+const sorted = new WeakMap<Catalogue, readonly Part[]>()
+
+function sealsOf(catalogue: Catalogue): readonly Part[] {
+  const there = sorted.get(catalogue)
+  if (there) return there
+  const seals = catalogue.parts.filter((part) => part.piece === 'seal')
+  sorted.set(catalogue, seals)
+  return seals
+}
+
 /** Seals for a journal and counterbore: those that fit, and near ones with the check they fail. */
 export function findSeals(
   catalogue: Catalogue,
   question: SealQuestion,
 ): { fits: SealAnswer[]; near: SealAnswer[] } {
-  const answers = catalogue.parts
-    .filter((part) => part.piece === 'seal')
+  const answers = sealsOf(catalogue)
     .flatMap((part) => judge(part, question) ?? [])
     .sort((a, b) => off(a, question) - off(b, question))
   return { fits: answers.filter((a) => a.fits), near: answers.filter((a) => !a.fits) }
