@@ -1,6 +1,7 @@
 import 'server-only'
 import { endPlay } from '@/core/adjust'
 import { familyFacts } from '@/core/catalogue'
+import { readFeature } from '@/core/compare'
 import {
   CLEARANCE_GROUPS,
   checkFit,
@@ -187,7 +188,8 @@ function encoderOf({ job, kit, arrangement }: JobKit): boolean | null {
     job.bearings.flatMap(
       ({ comparison }) => comparison?.new.sensorSide ?? comparison?.old.sensorSide ?? [],
     )[0] ?? ''
-  if (/magnet|encoder/i.test(side)) return !/\b(no|none|not)\b/i.test(side)
+  // The sensor side is where the magnetic ring is: none says that there is none.
+  if (side.trim() !== '') return readFeature('sensorSide', side).kind !== 'none'
   const looked = arrangement.slots.some(
     ({ id, senses }) => senses !== undefined && kit.lines.some((line) => line.slot === id),
   )

@@ -176,10 +176,13 @@ function attemptsFor(from: PartSide, to: PartSide, rows: readonly Compared[]): s
       ? 'Lay the new one on the old: outside, bore over the shaft end, width by feel.'
       : '',
     ...rows
-      .filter((r) => r.result === 'look' && /width/i.test(r.words))
+      .filter((r) => r.result === 'look' && WIDTHS.has(r.feature))
       .map(() => 'Measure the room between shoulder and snap ring before the old one comes out.'),
   ].filter((words, i, all) => words !== '' && all.indexOf(words) === i)
 }
+
+/** Rows that compare a width: the room for it is measured before dismantling. */
+const WIDTHS: ReadonlySet<string> = new Set(['width', 'coneWidth', 'cupWidth', 'totalWidth'])
 
 /**
  * Old against new, feature by feature: catalogue sizes or measured ones, options of the number, and what was looked at.
