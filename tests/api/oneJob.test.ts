@@ -102,6 +102,13 @@ describe('a job with all its bearings', () => {
     job = (await patch(job, { bearings: { [inner?.id ?? 0]: { decision: decided('30206') } } })).body
     expect(job.kit?.parts['innerBearing']).toBe('32008X')
   })
+  it('what was counted while comparing is what the kit orders: three bolts a side, not four', async () => {
+    let job = await open(`Counted ${mark}`)
+    job = (await patch(job, { comparison: { old: { mountingBolts: '3 x M12x1.5' }, new: {} } })).body
+    job = (await patch(job, { kit: { arrangement: 'E1', positions: 2, parts: {}, sizes: {} } })).body
+    const lines = await linesOf(job.id)
+    expect(lines.find((l) => l.slot === 'bolts')?.quantity).toBe(6)
+  })
   it('one removed while another screen edits it: a conflict with the present job, nothing lost', async () => {
     let job = await open(`Removed ${mark}`)
     job = (await post<Job>(`/api/jobs/${job.id}/bearings`, { version: job.version, name: 'left' })).body

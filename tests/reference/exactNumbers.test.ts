@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { exactKey, familyFacts, glyphs, isConeAndCup, numberKey, type Part } from '@/core/catalogue'
+import { exactKey, familyFacts, glyphs, numberKey, type Part } from '@/core/catalogue'
 import { decode, readClean, readExact, suggestionsFor } from '@/core/designation'
 import { shipped } from '../support/shipped'
 import { without } from '../support/without'
@@ -320,14 +320,4 @@ it('readings of damaged stamps say what was taken for what', () => {
     ],
   })
   expect(decode('6205-2RS', shipped)[0]).toMatchObject({ exact: true, repaired: [] })
-})
-
-it('tells a cone with its cup from every other number with a stroke, by its writing', () => {
-  const wrong = shipped.catalogue.parts
-    .filter(
-      ({ base, set, family }) => isConeAndCup(base) !== (family === 'tapered-inch' && set !== undefined),
-    )
-    .map(({ base }) => base)
-  expect(wrong).toEqual([])
-  expect(['230/500', '22208EK/C3', '6205/C3'].filter(isConeAndCup)).toEqual([])
 })

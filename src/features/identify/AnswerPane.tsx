@@ -244,7 +244,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
       </ul>
       {!unlistedLeads && <Advice advice={answer?.advice ?? null} />}
       {candidate && (
-        <div className="sticky bottom-0 mt-auto flex flex-wrap gap-2 bg-sheet pt-2">
+        <div className="sticky -bottom-3 -mb-3 mt-auto flex flex-wrap gap-2 bg-sheet pt-2 pb-3">
           {unlistedLeads ? (
             <>
               <button

@@ -46,7 +46,7 @@ export function MachineList({ initial }: { initial: Page }) {
     >
       <div role="region" aria-label="Machine register" tabIndex={0} className="h-full overflow-auto">
         <div className="mx-auto max-w-[1000px] px-6 py-4">
-          <div className="mb-3 flex flex-wrap items-end gap-2">
+          <div className="mb-3 flex flex-wrap items-center gap-2">
             <h1 className="mr-auto text-[21px] font-bold">Machine register</h1>
             <input
               className="field max-w-[220px]"
@@ -55,7 +55,7 @@ export function MachineList({ initial }: { initial: Page }) {
               value={text}
               onChange={(e) => setText(e.target.value)}
             />
-            <form className="flex gap-1.5" onSubmit={add}>
+            <form className="flex items-center gap-1.5" onSubmit={add}>
               <input
                 className="field max-w-[220px]"
                 aria-label="Name of a new machine"

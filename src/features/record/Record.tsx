@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { readMeasurements } from '@/core/identify'
 import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
 import { JobFrame, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
@@ -58,7 +59,12 @@ function bearingFacts(
   all: readonly Bearing[],
 ): [string, string][] {
   const of = (what: string): string => (all.length > 1 ? `${name || `bearing ${ordinal}`}: ${what}` : what)
-  const unit = (m: z.output<typeof Measurement>): string => (m.unit === 'auto' ? '' : ` ${m.unit}`)
+  // The unit each was read in, whether it was said or follows from the other sizes.
+  const read = readMeasurements(evidence.measurements)
+  const unit = (m: z.output<typeof Measurement>): string => {
+    const found = read.ok ? read.value.find(({ feature }) => feature === m.feature) : undefined
+    return found ? ` ${found.unit}` : m.unit === 'auto' ? '' : ` ${m.unit}`
+  }
   return [
     [of('Stamped'), evidence.stamps.map((s) => s.text).join(', ') || 'nothing read'],
     [

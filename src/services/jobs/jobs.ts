@@ -1,6 +1,7 @@
 import 'server-only'
 import { meaningOfText, type Language } from '@/core/designation'
-import { withDecisions, type JobBearing } from '@/core/kit'
+import { readFeature } from '@/core/compare'
+import { withDecisions, type Arrangement, type JobBearing } from '@/core/kit'
 import * as db from '@/db'
 import { arrangementFor } from '../arrangements'
 import { ServiceError } from '../errors'
@@ -27,6 +28,8 @@ import { toJob } from './toJob'
 /** Most bearings of one job. */
 const MAX_BEARINGS = 12
 const MAX_HISTORY = 200
+/** Most bolts or lugs of one unit; more is a slip of the pen. */
+const MAX_COUNTED = 20
 
 const conflict = (id: number, stored: db.StoredJob) =>
   new ServiceError(
@@ -133,6 +136,30 @@ function measuredSizes(job: Job): KitDraft['sizes'] {
   })
 }
 
+/** How many a typed feature says there are, such as 3 x M12; null where it says no number. */
+function countOf(feature: 'mountingBolts' | 'lugCount', typed: string | undefined): number | null {
+  if (typed === undefined || typed.trim() === '') return null
+  const value = readFeature(feature, typed)
+  const count = value.kind === 'count' ? value.count : value.kind === 'thread' ? value.count : null
+  return count !== null && count >= 1 && count <= MAX_COUNTED ? count : null
+}
+
+/** Bolts and studs as they were counted while comparing, for the places that hold them. */
+function countedPieces({ slots }: Arrangement, job: Job): Record<string, number> {
+  const features = job.bearings.flatMap(({ comparison }) =>
+    comparison ? [comparison.new, comparison.old] : [],
+  )
+  const counted = (feature: 'mountingBolts' | 'lugCount') =>
+    features.map((typed) => countOf(feature, typed[feature])).find((count) => count !== null)
+  const [bolts, lugs] = [counted('mountingBolts'), counted('lugCount')]
+  return Object.fromEntries(
+    slots.flatMap(({ id, role }) => {
+      const count = role === 'bolts' ? bolts : role === 'studs' || role === 'wheelNuts' ? lugs : undefined
+      return count === undefined || count === null ? [] : [[id, count] as const]
+    }),
+  )
+}
+
 /** The draft of the kit with what was decided for the bearings in its places. */
 async function followed(
   draft: KitDraft,
@@ -159,8 +186,14 @@ async function draftAfter(change: Change, changes: Bearings, job: Job): Promise<
   const draft = change.kit ?? job.kit
   if (!draft || (!change.kit && !moved)) return change.kit
   if (!fresh && !moved) return draft
-  const sized = fresh ? { ...draft, sizes: { ...measuredSizes(job), ...draft.sizes } } : draft
-  return followed(sized, after, fresh ? [] : before)
+  if (!fresh) return followed(draft, after, before)
+  const arrangement = await arrangementFor(draft.arrangement).catch(() => null)
+  const known = {
+    ...draft,
+    sizes: { ...measuredSizes(job), ...draft.sizes },
+    ...(arrangement && { quantities: { ...countedPieces(arrangement, job), ...draft.quantities } }),
+  }
+  return followed(known, after, [])
 }
 
 /**
