@@ -1,14 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedKnowledge } from '../../../tests/support/shipped'
+import { PartValue } from '../part'
 import { CAREFUL, makePlan, type PlanFacts } from '../procedure'
 import {
+  ArrangementFile,
   arrangementOf,
   ARRANGEMENTS,
+  ArrangementSnapshot,
   bearingPlaces,
+  explodedView,
   placeOf,
   proposeKit,
   readThread,
+  resolveArrangement,
+  SLOT_ROLES,
   withDecisions,
   type Arrangement,
   type Kit,
@@ -307,4 +313,83 @@ it('cones clamped over a collar: play = cone widths + collar − (seats + set wi
   expect(collar(37.4)).toMatchObject({ result: 'pass', words: expect.stringContaining('0.10 mm') })
   expect(collar(37.9)).toMatchObject({ result: 'fail', words: expect.stringContaining('0.40 mm of preload') })
   expect(collar(36.5)).toMatchObject({ result: 'warn', words: expect.stringContaining('1.00 mm') })
+})
+
+describe('whole jobs through the core for random arrangements', () => {
+  const slot = fc.record({
+    role: fc.constantFrom(...SLOT_ROLES),
+    side: fc.option(fc.constantFrom('inner', 'outer', 'left', 'right'), { nil: undefined }),
+    at: fc.option(fc.nat(11), { nil: undefined }),
+    mate: fc.option(fc.nat(11), { nil: undefined }),
+    like: fc.option(fc.nat(11), { nil: undefined }),
+    singleUse: fc.boolean(),
+    carrier: fc.boolean(),
+    stacked: fc.boolean(),
+    onRequest: fc.boolean(),
+    seat: fc.option(fc.constantFrom('first', 'second'), { nil: undefined }),
+  })
+  const part = fc.constantFrom(
+    '6203-2RS',
+    'L68149/L68110',
+    '30206',
+    '35x52x7',
+    '21 x 47 x 15.5',
+    'KM8',
+    'felt',
+    'none',
+    'keep',
+    'out',
+    'auto',
+  )
+  it('are filled, checked, drawn and planned without a fault, each place once, and read back from JSON as they were', () => {
+    fc.assert(
+      fc.property(
+        fc.array(slot, { minLength: 1, maxLength: 12 }),
+        fc.array(part, { minLength: 12, maxLength: 12 }),
+        (rows, parts) => {
+          const id = (n: number | undefined) => (n === undefined ? undefined : `s${n % rows.length}`)
+          const file = ArrangementFile.parse({
+            code: 'any',
+            words: 'Any arrangement',
+            slots: rows.map(({ at, mate, like, ...row }, i) => ({
+              ...row,
+              id: `s${i}`,
+              words: `Place ${i}`,
+              at: id(at),
+              mate: id(mate),
+              like: id(like),
+            })),
+          })
+          const resolved = resolveArrangement(file, () => undefined)
+          if (!resolved.ok) throw new Error('not resolved')
+          const a = resolved.value
+          const request = {
+            ...FULL,
+            parts: Object.fromEntries(rows.map((_, i) => [`s${i}`, parts[i] ?? 'auto'])),
+          }
+          const kit = propose(a, request)
+          expect(new Set(kit.lines.map((l) => l.slot)).size).toBe(kit.lines.length)
+          expect(kit.complete).toBe(kit.lines.every((l) => l.state === 'filled'))
+          for (const line of kit.lines)
+            if (line.value)
+              expect(PartValue.parse(JSON.parse(JSON.stringify(line.value)))).toEqual(
+                JSON.parse(JSON.stringify(line.value)),
+              )
+          expect(ArrangementSnapshot.parse(JSON.parse(JSON.stringify(a)))).toEqual(
+            JSON.parse(JSON.stringify(a)),
+          )
+          expect(explodedView(a, kit).parts.length).toBeLessThanOrEqual(kit.lines.length)
+          const { sections, torques } = plan(a, kit)
+          const steps = sections.flatMap((s) => s.steps.map((step) => step.id))
+          expect(new Set(steps).size).toBe(steps.length)
+          expect(torques.length).toBeGreaterThanOrEqual(0)
+          const held = Object.fromEntries(kit.lines.map((l) => [l.slot, l.designation]))
+          expect(propose(a, request, held).lines.map((l) => l.designation)).toEqual(
+            kit.lines.map((l) => l.designation),
+          )
+        },
+      ),
+      { numRuns: 150 },
+    )
+  })
 })

@@ -1,0 +1,121 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { eventsOf } from './eventsOf'
+import { toJob } from './toJob'
+
+type Stored = Parameters<typeof toJob>[0]
+
+const stored = (more: Partial<Stored> = {}): Stored => ({
+  id: 1,
+  title: 'Carousel, roller 7',
+  machineId: null,
+  positionId: null,
+  stage: 'identify',
+  intake: { ok: true, value: {} },
+  kit: { ok: true, value: null },
+  fitting: { ok: true, value: null },
+  bearings: [
+    {
+      id: 5,
+      ordinal: 1,
+      name: '',
+      slot: '',
+      evidence: { ok: true, value: {} },
+      decision: { ok: true, value: null },
+      comparison: { ok: true, value: null },
+      inspection: { ok: true, value: null },
+    },
+  ],
+  version: 1,
+  closedAt: null,
+  createdAt: new Date('2026-05-01'),
+  updatedAt: new Date('2026-05-01'),
+  ...more,
+})
+
+/** What may stand in a column: any JSON, or a text that is none. */
+const column = fc.oneof(
+  fc.json().map((text) => ({ ok: true as const, value: JSON.parse(text) as unknown })),
+  fc.string().map((text) => ({ ok: false as const, text })),
+)
+
+describe('any stored job is readable or set aside', () => {
+  it('whatever stands in its columns', () => {
+    fc.assert(
+      fc.property(fc.array(column, { minLength: 7, maxLength: 7 }), (columns) => {
+        const [intake, kit, fitting, evidence, decision, comparison, inspection] = columns
+        if (!intake || !kit || !fitting || !evidence || !decision || !comparison || !inspection) return
+        const [bearing] = stored().bearings
+        if (!bearing) return
+        const job = toJob(
+          stored({
+            intake,
+            kit,
+            fitting,
+            bearings: [{ ...bearing, evidence, decision, comparison, inspection }],
+          }),
+        )
+        const aside = job.unreadable.map(({ what }) => what)
+        for (const [name, given] of [
+          ['Intake', intake],
+          ['Kit', kit],
+          ['Decision', decision],
+        ] as const)
+          if (!given.ok) expect(aside).toContain(name)
+        expect(job.bearings).toHaveLength(1)
+        expect(job.evidence.stamps).toBeInstanceOf(Array)
+      }),
+      { numRuns: 400 },
+    )
+  })
+  it('a job without any bearing is readable too', () =>
+    expect(toJob(stored({ bearings: [] }))).toMatchObject({ bearings: [], decision: null }))
+})
+
+describe('history', () => {
+  const before = toJob(stored())
+  const decision = { designation: '6205', base: '6205', probability: null }
+  const ASPECTS = {
+    intake: { title: 'Another title' },
+    place: { positionId: 3 },
+    evidence: { bearings: { 5: { evidence: { measurements: [] } } } },
+    decision: { bearings: { 5: { decision } } },
+    comparison: { bearings: { 5: { comparison: { from: '6205' } } } },
+    inspection: { bearings: { 5: { inspection: { seen: [] } } } },
+    bearing: { bearings: { 5: { name: 'outer' } } },
+    kit: { kit: { arrangement: 'B1', positions: 2, parts: {}, sizes: {} } },
+    fitting: { fitting: { fittedOn: '2026-05-01' } },
+    stage: { stage: 'plan' },
+  } as const
+  type Aspect = keyof typeof ASPECTS
+  const patchOf = (aspect: Aspect): { bearings?: Record<number, object> } => ({ ...ASPECTS[aspect] })
+
+  it('every aspect of a patch is an entry, none is there twice, nobody’s name is lost', () => {
+    fc.assert(
+      fc.property(fc.subarray(Object.keys(ASPECTS) as Aspect[], { minLength: 1 }), (aspects) => {
+        const bearing: object = Object.assign({}, ...aspects.map((a) => patchOf(a).bearings?.[5] ?? {}))
+        const rest: object = Object.assign({}, ...aspects.map((a) => (patchOf(a).bearings ? {} : patchOf(a))))
+        const events = eventsOf(
+          { ...rest, ...(Object.keys(bearing).length > 0 && { bearings: { 5: bearing } }) },
+          before,
+          'AB',
+        )
+        expect(events.map(({ kind }) => kind).sort()).toEqual([...aspects].sort())
+        for (const event of events) expect(event.who).toBe('AB')
+      }),
+    )
+  })
+  it('a sign-off, another one, and one taken back are three entries; the same one again is none of its own', () => {
+    const signed = (who: string) => ({ who, at: '2026-05-01T08:00' })
+    const kinds = (was: object | null, is: object | null) =>
+      eventsOf(
+        { fitting: { signed: is } as never },
+        { ...before, fitting: { signed: was } as never },
+        '',
+      ).map(({ summary }) => summary)
+    expect(kinds(null, signed('AB'))).toEqual(['Signed off by AB'])
+    expect(kinds(signed('AB'), signed('XY'))).toEqual(['Signed off by XY'])
+    expect(kinds(signed('AB'), null)).toEqual(['Sign-off of AB taken back'])
+    expect(kinds(signed('AB'), signed('AB'))).toEqual(['Fits, setting or plan changed'])
+  })
+})
