@@ -1,5 +1,5 @@
 import 'server-only'
-import { jobPlan, spacerTrouble } from './plan'
+import { comparisonTrouble, jobPlan, spacerTrouble } from './plan'
 import type { Job, OpenPoint } from './schemas/job'
 
 const steps = (n: number): string => `${n} ${n === 1 ? 'step' : 'steps'} of the plan`
@@ -37,11 +37,9 @@ async function ofKit(job: Job): Promise<OpenPoint[]> {
 export async function openPoints(job: Job): Promise<OpenPoint[]> {
   const named = (name: string) => (name ? `, ${name}` : '')
   const points: OpenPoint[] = []
-  for (const { name, decision, comparison } of job.bearings) {
+  for (const { name, decision } of job.bearings)
     if (!decision) points.push({ stage: 'identify', words: `No part is decided${named(name)}` })
-    if (comparison?.result?.verdict === 'doesNotGo')
-      points.push({ stage: 'compare', words: `${comparison.result.words}${named(name)}` })
-  }
+  for (const words of comparisonTrouble(job)) points.push({ stage: 'compare', words })
   for (const { what } of job.unreadable)
     points.push({ stage: 'record', words: `${what}: what is stored cannot be read` })
   const spacer = spacerTrouble(job.fitting)

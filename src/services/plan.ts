@@ -212,6 +212,14 @@ function greaseWords(kit: Kit, fitting: FittingDraft): string {
 /** How far off shoulders and spacer may be measured, mm, as the spacing screen takes it. */
 const MEASURED_OFF_MM = 0.05
 
+/** What was compared and does not go, bearing by bearing. */
+export const comparisonTrouble = ({ bearings }: Pick<JobKit['job'], 'bearings'>): string[] =>
+  bearings.flatMap(({ name, comparison }) =>
+    comparison?.result?.verdict === 'doesNotGo'
+      ? [`${comparison.result.words}${name ? `, ${name}` : ''}`]
+      : [],
+  )
+
 /** A spacer that loads its bearings sideways, or leaves them loose, as typed on the spacing screen. */
 export function spacerTrouble(fitting: FittingDraft | null): string | null {
   const mm = (name: string) => lengthInMm(fitting?.fields[`spacing.${name}`] ?? '')
@@ -285,7 +293,12 @@ export async function jobPlan(jobId: number): Promise<{ plan: PlanResponse; foun
       arrangement: found.arrangement.words,
       ...plan,
       run: facts.run,
-      open: [...plan.open, ...(spacer ? [spacer] : []), ...(found.trouble ? [found.trouble] : [])],
+      open: [
+        ...plan.open,
+        ...comparisonTrouble(found.job),
+        ...(spacer ? [spacer] : []),
+        ...(found.trouble ? [found.trouble] : []),
+      ],
       sections: plan.sections.map((section) => ({ ...section, steps: [...section.steps] })),
       tools: plan.tools.map(({ kind, words, own, improvise }) => ({ kind, words, own, improvise })),
       torques: plan.torques.map(({ id, words }) => {

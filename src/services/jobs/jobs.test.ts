@@ -86,15 +86,19 @@ describe('history', () => {
     kit: { kit: { arrangement: 'B1', positions: 2, parts: {}, sizes: {} } },
     fitting: { fitting: { fittedOn: '2026-05-01' } },
     stage: { stage: 'plan' },
-  } as const
+  } satisfies Record<string, object>
   type Aspect = keyof typeof ASPECTS
-  const patchOf = (aspect: Aspect): { bearings?: Record<number, object> } => ({ ...ASPECTS[aspect] })
+  const patchOf = (aspect: Aspect): object => ASPECTS[aspect]
+  const bearingOf = (aspect: Aspect): object | undefined => {
+    const patch = patchOf(aspect)
+    return 'bearings' in patch ? (patch.bearings as Record<number, object>)[5] : undefined
+  }
 
   it('every aspect of a patch is an entry, none is there twice, nobody’s name is lost', () => {
     fc.assert(
       fc.property(fc.subarray(Object.keys(ASPECTS) as Aspect[], { minLength: 1 }), (aspects) => {
-        const bearing: object = Object.assign({}, ...aspects.map((a) => patchOf(a).bearings?.[5] ?? {}))
-        const rest: object = Object.assign({}, ...aspects.map((a) => (patchOf(a).bearings ? {} : patchOf(a))))
+        const bearing: object = Object.assign({}, ...aspects.map((a) => bearingOf(a) ?? {}))
+        const rest: object = Object.assign({}, ...aspects.map((a) => (bearingOf(a) ? {} : patchOf(a))))
         const events = eventsOf(
           { ...rest, ...(Object.keys(bearing).length > 0 && { bearings: { 5: bearing } }) },
           before,
