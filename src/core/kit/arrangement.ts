@@ -45,6 +45,8 @@ const SlotRow = z.object({
   carrier: z.boolean().default(false),
   /** stands against the bearing before it */
   stacked: z.boolean().default(false),
+  /** goes in by thumb: no press, no heat */
+  byThumb: z.boolean().default(false),
   /** something to look at that has to do with speed sensing: the magnetic ring or the sensor */
   senses: z.enum(['encoder', 'sensor']).optional(),
   /** the ring it runs with: cone and cup name each other */

@@ -208,7 +208,7 @@ describe('every arrangement that ships (common practice)', () => {
         'cotterPin',
         'clampScrew',
         'axleNut',
-        'nutLock',
+        'tabWasher',
         'snapRing',
         'bolts',
         'lockWasher',

@@ -168,6 +168,7 @@ const table = {
   lockingRingNut: plain('ring nut that locks', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }),
   jamNut: plain('lock nut of a cone', { fastener: 'nut', outline: disc(6, 0.45, 0.72) }),
   axleNut: plain('axle nut', { fastener: 'nut', outline: disc(14, 0.44, 0.75) }),
+  tabWasher: plain('tab washer between ring nuts', { outline: disc(2, 0.5, 0.78) }),
   nutLock: plain('sheet lock of a nut', { order: 2, outline: disc(3, 0.45, 0.8) }),
   wheelNuts: plain('wheel nuts or bolts', { fastener: 'screw' }),
   studs: plain('wheel studs'),

@@ -6,12 +6,12 @@ import { schoolNote } from './schools'
 /** Setting: a tapered pair by feel and by dial, a clamped pair by its drag. */
 export function adjustSteps(facts: PlanFacts): PlanStep[] {
   const { nut, schools } = facts
-  if (hasBalls(facts))
+  if (hasBalls(facts) || placesOf(facts).some(({ slot }) => slot.role === 'adjustingCone'))
     return [
       {
         id: 'adjust.cones',
         words:
-          'Run the free cone in by hand to the last play, hold it and lock its nut; locking moves it, so feel again: no play at the rim, no drag when it turns.',
+          'Run the free cone in by hand to the last play, hold it and lock its nut; locking moves it, so feel again: no play at the rim, no drag when it turns. The axle stands out alike on both sides, and at least three threads show.',
       },
     ]
   if (!isTapered(facts)) {
@@ -29,16 +29,9 @@ export function adjustSteps(facts: PlanFacts): PlanStep[] {
   if (isClamped(facts))
     return [
       {
-        id: 'adjust.rock',
+        id: 'adjust.clamped',
         words:
-          'Dry, before any grease: nut fully tight over the collar, then rock and turn the hub. It turns freely with play just felt; the collar with its shims decides it, not the nut.',
-        caution: 'A preloaded pair runs hot within the hour: when in doubt one shim more.',
-      },
-      {
-        id: 'adjust.shim',
-        words:
-          'Play too large: take out a shim of the difference. No play: put one in. Apart again, then packed and closed.',
-        tool: 'Dial indicator with stand, feeler gauge',
+          'Nothing to set by the nut: it is fully tight, and the collar with its shims leaves the play, as in the dry trial. Feel once more after tightening.',
       },
     ]
   const target = nut ? `${nut.target.min} to ${nut.target.max} mm` : "the manual's figure"
@@ -67,7 +60,9 @@ export function adjustSteps(facts: PlanFacts): PlanStep[] {
 export function finishSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
   const by = (role: SlotRole) => places.filter(({ slot }) => slot.role === role)
-  const fasteners = places.filter((place) => isFastener(place) && !setsPlay(facts, place))
+  const fasteners = places.filter(
+    (place) => isFastener(place) && !setsPlay(facts, place) && place.slot.role !== 'wheelNuts',
+  )
   const wheel = facts.arrangement.turning === 'outer'
   const steps: PlanStep[] = []
   for (const place of by('cotterPin'))
@@ -95,6 +90,11 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
       caution: 'No value is given here on purpose: it is in the manual of the machine.',
       school: schoolNote('torque', facts.schools),
     })
+  for (const place of by('tabWasher'))
+    steps.push({
+      id: `finish.${place.slot.id}`,
+      words: `${nameOf(place)}: one tab bent over a flat of the outer nut, last of all. A bent tab is not bent again.`,
+    })
   if (by('threadlocker').length > 0)
     steps.push({
       id: 'finish.threadlocker',
@@ -104,6 +104,13 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
     steps.push({
       id: `finish.${place.slot.id}`,
       words: `${nameOf(place)}: last of all, tapped on squarely round its rim.`,
+    })
+  for (const place of by('wheelNuts'))
+    steps.push({
+      id: `finish.${place.slot.id}`,
+      words: `${nameOf(place)}: wheel on, threads dry and clean, by hand first, then in a star pattern; final torque of the manual with the wheel on the ground.`,
+      tool: 'Torque wrench',
+      caution: 'No value is given here on purpose: it is in the manual of the machine.',
     })
   if (facts.encoder === true)
     steps.push({

@@ -51,6 +51,7 @@ type OwnStep =
   | 'wheelSpacer'
   | 'adapterSleeve'
   | 'nutLock'
+  | 'wheelNuts'
   | 'threadlocker'
   | 'consumable'
   | 'check'
@@ -80,10 +81,7 @@ export const PLAIN: Readonly<Record<Exclude<SlotRole, OwnStep>, PlainStep>> = {
   lockingRingNut: { order: 87, how: 'on by hand; it locks the inner one after setting.' },
   jamNut: { order: 86, how: 'start by hand.' },
   axleNut: { order: 86, how: 'start by hand.' },
-  wheelNuts: {
-    order: 94,
-    how: 'dry and clean, by hand, then in a star pattern; final tightening on the ground.',
-  },
+  tabWasher: { order: 85, how: 'onto the spindle, its nose in the keyway.' },
   setScrews: { order: 86, how: 'start by hand.' },
   nipple: {},
   plain: {},
@@ -144,6 +142,8 @@ export function wheelStep(facts: PlanFacts): Ordered | null {
       order: 75,
       words: `${arrangement.hub} onto the spindle, straight, so that the lip is not turned over.`,
     }
+  // An axle or pin that is a part of its own goes through by its own step.
+  if (placesOf(facts).some(({ slot }) => slot.role === 'axle' || slot.role === 'pin')) return null
   const wheel = placesOf(facts).some(({ slot }) => slot.role === 'ballBearing')
   if (arrangement.turning !== 'outer' || !wheel) return null
   return placesOf(facts).some(({ slot }) => slot.role === 'wheelSpacer')

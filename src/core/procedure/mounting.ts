@@ -1,6 +1,7 @@
 import {
   fitOf,
   hasBalls,
+  isClamped,
   isInsert,
   isTapered,
   isTight,
@@ -76,6 +77,12 @@ const inCarrier = ({ arrangement }: PlanFacts, { slot }: Placed): number =>
 function bearingStep(facts: PlanFacts, place: Placed): Ordered {
   const { slot } = place
   const first = isFirst(facts, place)
+  if (slot.byThumb)
+    return {
+      id: `mount.${slot.id}`,
+      order: first ? 30 : 50,
+      words: `${nameOf(place)}: into the ${facts.arrangement.hub} by thumb. No press, no heat, no hammer; one that will not go in is the wrong one, or the bore has a burr.`,
+    }
   const shaft = facts.arrangement.turning === 'inner'
   const tight = isTight(fitOf(facts, slot.id, 'outer'))
     ? fitOf(facts, slot.id, 'outer')
@@ -267,6 +274,7 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
       ]
     case 'cotterPin':
     case 'nutLock':
+    case 'wheelNuts':
     case 'cap':
     case 'threadlocker':
     case 'consumable':
@@ -279,6 +287,15 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
 /** Fitting, in the order that can be done: what a later part would block goes first. */
 export function mountSteps(facts: PlanFacts): PlanStep[] {
   const steps = placesOf(facts).flatMap((place) => stepsFor(facts, place))
+  if (isClamped(facts))
+    steps.push({
+      id: 'mount.trial',
+      order: 57,
+      words:
+        'Trial, dry, before any grease: cones in their cups with a film of oil, hub on the spindle, collar with its shims, outer cone, nut fully tight. Rock and turn: it turns freely, with play just felt. Too large: a shim of the difference out; none: one in. Apart again.',
+      tool: 'Dial indicator with stand, feeler gauge',
+      caution: 'A preloaded pair runs hot within the hour: when in doubt one shim more.',
+    })
   const wheel = wheelStep(facts)
   if (wheel) steps.push(wheel)
   if (facts.arrangement.turning === 'inner' && steps.some((s) => s.order === 30 || s.order === 50))

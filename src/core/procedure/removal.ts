@@ -30,6 +30,12 @@ function looseningSteps(facts: PlanFacts): PlanStep[] {
   const axleNut = places.some(({ slot }) => slot.role === 'axleNut')
   const nuts = places.some(({ slot: { role } }) => ROLES[role].fastener === 'nut' && role !== 'axleNut')
   const steps: (PlanStep | false)[] = [
+    places.some(({ slot }) => slot.role === 'wheelNuts') && {
+      id: 'removal.wheelNuts',
+      words:
+        'Crack the wheel nuts loose while the wheel stands on the ground; off only when the machine is on its stands.',
+      caution: 'Never under a machine that stands on a jack alone.',
+    },
     nuts && {
       id: 'removal.nut',
       words:
@@ -99,9 +105,11 @@ export function removalSteps(facts: PlanFacts): PlanStep[] {
     else if (isWholeBearing(slot.role) && slot.role !== 'insert')
       rings.push({
         id: `removal.${slot.id}`,
-        words: onShaft
-          ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.`
-          : `${line.words}: out of the ${slot.carrier ? 'carrier' : arrangement.hub}, evenly all round, from the other side. A ring left on the shaft is pulled with a separator.`,
+        words: slot.byThumb
+          ? `${line.words}: pushed out from behind by thumb or with a wooden dowel.`
+          : onShaft
+            ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.`
+            : `${line.words}: out of the ${slot.carrier ? 'carrier' : arrangement.hub}, evenly all round, from the other side. A ring left on the shaft is pulled with a separator.`,
         tool: schools.driving === 'press' ? 'Puller, separator or press' : 'Brass drift and hammer, evenly',
         caution: 'Eye protection; never stand in line with the press.',
       })

@@ -31,6 +31,7 @@ const newRow = (n: number): Row => ({
   sealSet: 'first',
   carrier: false,
   stacked: false,
+  byThumb: false,
   ring: 'bore',
   singleUse: false,
   mayStay: false,
@@ -165,6 +166,7 @@ export function PlaceRows({ slots, after, onChange }: Props) {
               ['mayStay', 'may stay'],
               ['stacked', 'against the one before'],
               ['carrier', 'in the carrier'],
+              ['byThumb', 'by thumb'],
             ] as const
           ).map(([name, words]) => (
             <button
