@@ -97,6 +97,53 @@ describe('order of work (common practice)', () => {
     const second = stepsOf(p).find((s) => s.id === 'mount.bearingRightSecond')
     expect(second?.words).toContain('against the one before it')
   })
+  it('A3: the dry trial before the grease, nothing set by the nut, which is fully tight', () => {
+    const p = plan('A3', { ...A1, parts: { innerBearing: '30206', outerBearing: '30205' } })
+    order(
+      p,
+      'mount.outerCup',
+      'mount.trial',
+      'mount.innerCone.pack',
+      'mount.collar',
+      'mount.outerCone',
+      'adjust.clamped',
+      'finish.torque',
+    )
+    expect(p.torques.map((t) => t.words)).toEqual(['Nut, fully tight'])
+  })
+  it('A4: wheel nuts cracked first and tightened last, the inner nut set and not tightened, the tab bent after the outer one', () => {
+    const p = plan('A4', { ...A1, parts: { innerBearing: '32007X', outerBearing: 'LM67048/LM67010' } })
+    order(
+      p,
+      'removal.wheelNuts',
+      'removal.nut',
+      'mount.innerRingNut',
+      'mount.tabWasher',
+      'adjust.measured',
+      'finish.torque',
+      'finish.tabWasher',
+      'finish.wheelNuts',
+    )
+    expect(stepsOf(p).find((s) => s.id === 'finish.torque')?.words).not.toContain('inner ring nut')
+  })
+  it('C2: by thumb, no press and no heat; the pin after both', () => {
+    const p = plan('C2', { parts: { bearingRear: '6000-2RS', bearingFront: '688ZZ' } })
+    order(p, 'mount.bearingRear', 'mount.bearingFront', 'mount.pin')
+    for (const id of ['mount.bearingRear', 'mount.bearingFront'])
+      expect(stepsOf(p).find((s) => s.id === id)).toEqual({ id, words: expect.stringContaining('by thumb') })
+  })
+  it('B4: the axle before the second bearing, set by its cone', () => {
+    const p = plan('B4', { parts: { bearing: '6001-2RS' } })
+    order(
+      p,
+      'mount.bearingLeft',
+      'mount.axle',
+      'mount.bearingRight',
+      'mount.endRight',
+      'mount.lockNutRight',
+      'adjust.cones',
+    )
+  })
   it('the side with the locating shoulder goes first, whichever it is', () => {
     order(
       plan('B1', B2, { firstSide: 'right' }),
