@@ -162,8 +162,11 @@ test('a conversion opens a job with its kit; a seat nothing fits says so', async
   await expect(page).toHaveURL(/\/jobs\/\d+\/kit$/)
   await expect(page.locator('tr[data-slot=bearingLeft]')).toContainText('62205-2RS')
   await page.goto('/convert')
+  // A shaft of 3 in a bore of 140 can only be inches: told, and to be said otherwise.
   await page.getByLabel('Shaft').first().fill('3')
   await page.getByLabel('Bore').first().fill('140')
+  await expect(page.getByTestId('read-as')).toContainText('shaft 76.2 mm')
+  await page.getByLabel('Shaft').first().fill('3 mm')
   await page.getByLabel('Width').first().fill('16')
   await expect(page.getByTestId('none')).toBeVisible()
 })

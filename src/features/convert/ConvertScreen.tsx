@@ -9,6 +9,7 @@ import type { Job } from '@/services/schemas/job'
 import { send, wordsOf } from '@/ui/ask'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
+import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
 import { SeatFigure } from './SeatFigure'
 
@@ -97,6 +98,13 @@ export function ConvertScreen() {
                   />
                 ))}
               </div>
+              <ReadAs
+                fields={[
+                  { name: 'shaft', text: seat.shaft, role: 'bore' },
+                  { name: 'bore', text: seat.housing, role: 'outside' },
+                  { name: 'width', text: seat.width, role: 'width' },
+                ]}
+              />
             </fieldset>
           ))}
           <div className="mt-3 grid grid-cols-2 gap-1.5">

@@ -1,5 +1,5 @@
 import type { SVGProps } from 'react'
-import { lengthInMm } from '@/core/quantity'
+import { readForm } from '@/core/quantity'
 import type { ConvertResponse } from '@/services/schemas/convert'
 
 const W = 300
@@ -8,7 +8,18 @@ const ROOM = 24
 
 type Part = ConvertResponse['seats'][number]['parts'][number]
 
-const mmOf = (text: string): number => lengthInMm(text) ?? NaN
+/** The seat as the server reads it: its three sizes together. */
+function sizesOf(seat: { shaft: string; housing: string; width: string }): number[] {
+  const read = readForm([
+    { name: 'shaft', text: seat.shaft, role: 'bore' },
+    { name: 'housing', text: seat.housing, role: 'outside' },
+    { name: 'width', text: seat.width, role: 'width' },
+  ])
+  return ['shaft', 'housing', 'width'].map((name) => {
+    const reading = read.get(name)
+    return reading?.ok ? reading.mm : NaN
+  })
+}
 
 /** The seat in tint, what was in it dashed, the new bearing in ink; a sleeve is what is left between. To scale. */
 export function SeatFigure({
@@ -18,7 +29,7 @@ export function SeatFigure({
   part: Part
   seat: { shaft: string; housing: string; width: string }
 }) {
-  const [shaft, housing, width] = [seat.shaft, seat.housing, seat.width].map(mmOf) as [number, number, number]
+  const [shaft, housing, width] = sizesOf(seat) as [number, number, number]
   if (![shaft, housing, width].every(Number.isFinite)) return null
   const tall = Math.max(housing, part.outside) * 1.16
   const wide = Math.max(width, part.width)

@@ -3,7 +3,8 @@
 import { FitPane } from './FitPane'
 import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from '@/core/grease'
 import type { SchoolNote } from '@/core/procedure'
-import { lengthInMm } from '@/core/quantity'
+import { readForm } from '@/core/quantity'
+import { ReadAs } from '@/ui/ReadAs'
 import type { PartSheetData } from '@/services/partSheet'
 import type { GreaseResponse } from '@/services/schemas/setting'
 import { ChipChoice } from '@/ui/ChipChoice'
@@ -30,8 +31,6 @@ interface Props {
   school: SchoolNote | null
 }
 
-const mmOf = (text: string): number => lengthInMm(text) ?? NaN
-
 /** How much grease, in grams and millilitres, where it lies, when again, and whether two greases mix. */
 export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
   const value = (name: string) => fields[`grease.${name}`] ?? ''
@@ -44,6 +43,16 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
           .map((t) => t.trim())
           .filter(Boolean)
   const sized = (name: 'length' | 'inner' | 'outer') => value(name) || usual[name] || ''
+  const room = [
+    { name: 'length', text: sized('length'), role: 'length' },
+    { name: 'inside', text: sized('inner'), role: 'bore' },
+    { name: 'outside', text: sized('outer'), role: 'outside' },
+  ] as const
+  const roomRead = readForm(room)
+  const mmOf = (name: (typeof room)[number]['name']): number => {
+    const reading = roomRead.get(name)
+    return reading?.ok ? reading.mm : NaN
+  }
   const cavity = (['length', 'inner', 'outer'] as const).every((name) => sized(name).trim() !== '')
   const lips = (value('lips') || usual.lips || '')
     .split(/[;\s]+/)
@@ -124,6 +133,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
               onChange={(v) => set('grease.outer', v)}
             />
           </div>
+          <ReadAs fields={room} />
           <div className="mb-1.5 grid grid-cols-3 gap-1.5">
             <Field label="Turns a min" value={value('rpm')} most={8} onChange={(v) => set('grease.rpm', v)} />
             <Field label="or km/h" value={value('kmh')} most={6} onChange={(v) => set('grease.kmh', v)} />
@@ -216,9 +226,9 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
               cavity={
                 cavity
                   ? {
-                      length: mmOf(sized('length')),
-                      inner: mmOf(sized('inner')),
-                      outer: mmOf(sized('outer')),
+                      length: mmOf('length'),
+                      inner: mmOf('inside'),
+                      outer: mmOf('outside'),
                     }
                   : null
               }
