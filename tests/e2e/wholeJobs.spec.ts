@@ -144,6 +144,7 @@ test('a driven hub with five bearings, each decided in its place, left closed an
   await expect(page.getByTestId('kit-state')).toHaveText('Complete')
   await saved(page)
   await page.goto(`/jobs/${id}/plan`)
+  await expect(page.getByText('Taking apart').first()).toBeVisible()
   const steps = await page.locator('main').innerText()
   const order = [
     'hub shell bearing, left',
