@@ -2,7 +2,7 @@ import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from './errors'
 import { getJob } from './jobs/getJob'
-import { greaseFillOf, toStored, toWorked } from './keptKit'
+import { greaseOf, toStored, toWorked } from './keptKit'
 import { workKit, type WorkedKit } from './kits'
 import type { Job } from './schemas/job'
 import type { KitDraft } from './schemas/kit'
@@ -36,7 +36,7 @@ export async function jobKit(jobId: number): Promise<JobKit> {
 }
 
 async function settled(jobId: number, draft: KitDraft, fitting: Job['fitting']) {
-  const worked = await workKit(draft, { jobId, greaseFill: await greaseFillOf(fitting) })
+  const worked = await workKit(draft, { jobId, ...(await greaseOf(fitting)) })
   await db.keepKit(jobId, await toStored(worked, null))
   return { ...worked, trouble: '' }
 }

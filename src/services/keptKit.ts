@@ -9,7 +9,8 @@ import {
   type Kit,
   type KitLine,
 } from '@/core/kit'
-import { FILL_SCHOOLS, type FillSchool } from '@/core/grease'
+import { FILL_SCHOOLS, wheelRpm, type FillSchool } from '@/core/grease'
+import { lengthInMm } from '@/core/quantity'
 import { knownPart, PartValue } from '@/core/part'
 import * as db from '@/db'
 import { z } from 'zod'
@@ -35,7 +36,7 @@ const isFillSchool = (text: string | undefined): text is FillSchool =>
   (FILL_SCHOOLS as readonly (string | undefined)[]).includes(text)
 
 /** How a hub is filled on a job: as chosen there, else the way of the shop, else by speed. */
-export async function greaseFillOf(fitting: Job['fitting']): Promise<FillSchool | undefined> {
+async function greaseFillOf(fitting: Job['fitting']): Promise<FillSchool | undefined> {
   const chosen = fitting?.fields['grease.school']
   if (isFillSchool(chosen)) return chosen
   switch ((await settings()).schools.grease) {
@@ -47,6 +48,28 @@ export async function greaseFillOf(fitting: Job['fitting']): Promise<FillSchool 
       return undefined
   }
 }
+
+/** Fields of the grease pane that decide how much goes into the hub. */
+const GREASE_FIELDS = ['grease.school', 'grease.rpm', 'grease.kmh', 'grease.tyre'] as const
+
+/** Whether the grease of a kit has to be worked out anew. */
+export const greaseChanged = (before: Job['fitting'], after: Job['fitting']): boolean =>
+  GREASE_FIELDS.some((name) => before?.fields[name] !== after?.fields[name])
+
+/** Speed of the wheel as typed on the grease pane, 1/min: turns, or road speed and tyre. */
+function rpmOf(fitting: Job['fitting']): number | undefined {
+  const number = (name: string) => Number((fitting?.fields[name] ?? '').replace(',', '.'))
+  const turns = number('grease.rpm')
+  if (turns > 0) return turns
+  const [kmh, tyre] = [number('grease.kmh'), lengthInMm(fitting?.fields['grease.tyre'] ?? '')]
+  return kmh > 0 && tyre !== null && tyre > 0 ? wheelRpm(kmh, tyre) : undefined
+}
+
+/** How a hub is filled on a job: the way and the speed, from one place for kit, plan and grease pane. */
+export const greaseOf = async (fitting: Job['fitting']) => ({
+  greaseFill: await greaseFillOf(fitting),
+  rpm: rpmOf(fitting),
+})
 
 /** Designations chosen in a kit, by place; they stay chosen. */
 const heldIn = (stored: db.ReadKit | null): Record<string, string> =>
@@ -62,7 +85,7 @@ export async function contextOf(job: Job): Promise<KitContext> {
   return {
     jobId: job.id,
     held: heldIn(stored && stored.arrangement === job.kit?.arrangement ? stored : null),
-    greaseFill: await greaseFillOf(job.fitting),
+    ...(await greaseOf(job.fitting)),
   }
 }
 
@@ -123,8 +146,8 @@ export async function kitToKeep(
   const before = jobId === null ? null : await db.kitOfJob(jobId)
   const same = before?.arrangement === draft.arrangement ? before : null
   try {
-    const greaseFill = await greaseFillOf(fitting)
-    return await toStored(await workKit(draft, { jobId, held: heldIn(same), greaseFill }), same)
+    const grease = await greaseOf(fitting)
+    return await toStored(await workKit(draft, { jobId, held: heldIn(same), ...grease }), same)
   } catch (error) {
     if (!(error instanceof ServiceError) || error.code === 'unavailable') throw error
     if (!same) return undefined

@@ -90,16 +90,23 @@ export interface KitContext {
   /** slot id → designation chosen before */
   held?: Readonly<Record<string, string>>
   greaseFill?: FillSchool | undefined
+  /** speed where none is typed beside the kit, 1/min */
+  rpm?: number | undefined
 }
 
 /** Fills and checks a kit. @throws ServiceError `unreadable` for an unknown arrangement, place or size */
 export async function workKit(
   input: unknown,
-  { jobId = null, held = {}, greaseFill }: KitContext = {},
+  { jobId = null, held = {}, greaseFill, rpm }: KitContext = {},
 ): Promise<WorkedKit> {
   const { arrangement: code, parts, ...rest } = parse(KitProposal, input)
   const [arrangement, { language, identifier }] = await Promise.all([arrangementFor(code), ready()])
-  const request: KitRequest = { ...rest, greaseFill, parts: await partsBySlot(arrangement, parts) }
+  const request: KitRequest = {
+    ...rest,
+    sizes: { ...rest.sizes, rpm: rest.sizes.rpm ?? rpm },
+    greaseFill,
+    parts: await partsBySlot(arrangement, parts),
+  }
   const knowledge = { language, shelf: identifier.shelf }
   const kit = await withAvailability(jobId, (supplyOf) =>
     proposeKit(arrangement, request, knowledge, { supplyOf, held }),

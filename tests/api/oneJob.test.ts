@@ -210,6 +210,25 @@ describe('a kit is a document', () => {
       (await post<{ released: number }>(`/api/jobs/${job.id}/release`, {})).body.released,
     ).toBeGreaterThan(0)
   })
+  it('one amount of grease: what is typed of speed and way on the grease pane is in the kit', async () => {
+    let job = await open(`Grease ${mark}`)
+    const parts = { innerBearing: 'L68149/L68110', outerBearing: 'LM12749/LM12710' }
+    const kit = { arrangement: 'A1', positions: 1, parts, sizes: { cavityLength: 48 } }
+    job = (await patch(job, { kit })).body
+    const gramsOf = async () => (await linesOf(job.id)).find((l) => l.slot === 'grease')?.quantity ?? 0
+    const without = await gramsOf()
+    job = (await patch(job, { fitting: { fields: { 'grease.kmh': '15', 'grease.tyre': '420' } } })).body
+    const slow = await gramsOf()
+    const grease = await post<{ total: { grams: number } }>('/api/grease', {
+      bearings: Object.values(parts),
+      cavity: { length: 48, inner: 34.989, outer: 39.237 },
+      wheel: { kmh: 15, tyre: 420 },
+    })
+    expect(slow).toBeGreaterThan(without)
+    expect(Math.abs(slow - grease.body.total.grams)).toBeLessThan(1.5)
+    job = (await patch(job, { fitting: { fields: { 'grease.school': 'bearingsThird' } } })).body
+    expect(await gramsOf()).toBeLessThan(without)
+  })
   it('a size half typed leaves the lines as they were and says why', async () => {
     let job = await open(`Half typed ${mark}`)
     job = (

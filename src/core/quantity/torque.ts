@@ -11,9 +11,9 @@ const MOST_NM = 2000
 export const torqueProblemWords = (problem: TorqueProblem): string => {
   switch (problem.code) {
     case 'unit':
-      return `“${problem.text}” is no unit of torque here. Write N·m (such as 110 Nm) or lbf·ft (81 lbf ft).`
+      return `“${problem.text}” is no unit of torque here. Write N·m (Nm) or lbf·ft (lbf ft) behind the figure.`
     case 'figure':
-      return `“${problem.text}” is no torque. Write a figure and its unit, such as 110 Nm.`
+      return `“${problem.text}” is no torque. Write a figure and its unit, Nm or lbf ft.`
     case 'range':
       return `A torque is above 0 and at most ${MOST_NM} N·m. Check figure and unit.`
   }

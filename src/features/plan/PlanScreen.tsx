@@ -93,7 +93,7 @@ function Torques({
               <input
                 className="field number"
                 aria-label={`Torque of ${words}`}
-                placeholder="110 Nm"
+                placeholder="value, unit"
                 maxLength={30}
                 value={typed.value}
                 onChange={(e) => set({ value: e.target.value })}

@@ -98,7 +98,7 @@ export const JOBS: DemoJob[] = [
     kit: {
       arrangement: 'D1',
       positions: 2,
-      parts: { hubUnit: '39x72x37', axleNut: 'axle nut M24x1.5' },
+      parts: { hubUnit: '39x72x37', axleNut: 'M24x1.5' },
       sizes: {},
     },
     comparison: {

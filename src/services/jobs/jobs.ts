@@ -5,7 +5,7 @@ import { withDecisions, type Arrangement, type JobBearing } from '@/core/kit'
 import * as db from '@/db'
 import { arrangementFor } from '../arrangements'
 import { ServiceError } from '../errors'
-import { kitToKeep } from '../keptKit'
+import { greaseChanged, kitToKeep } from '../keptKit'
 import { ready } from '../language'
 import {
   BearingAdded,
@@ -216,9 +216,8 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
     throw new ServiceError('conflict', `Job ${id} has no bearing ${strange} any more.`, [], job)
   const draft = await draftAfter(change, changes, job)
   const fitting = change.fitting === undefined ? job.fitting : change.fitting
-  // How the hub is filled is chosen beside the kit and decides its grease.
-  const filledAnew =
-    job.kit !== null && fitting?.fields['grease.school'] !== job.fitting?.fields['grease.school']
+  // How the hub is filled, and how fast it turns, is typed beside the kit and decides its grease.
+  const filledAnew = job.kit !== null && greaseChanged(job.fitting, fitting)
   const worked = draft === undefined && filledAnew ? job.kit : draft
   const kit = worked ? await kitToKeep(id, worked, fitting) : worked
   const closed =
