@@ -84,13 +84,13 @@ test('pictures of what is seen decide between kinds of one size', async ({ page 
 test('a cone or a cup alone is named, with what was measured of it', async ({ page }) => {
   await page.getByRole('radio', { name: 'taper' }).click()
   await page.getByRole('radio', { name: 'cup only' }).click()
-  await sizes(page, { outside: '1.98 in', cupWidth: '0.42 in' })
-  await expect(leader(page)).toHaveText(/L44610|L45410/)
+  await sizes(page, { outside: '1.781 in', cupWidth: '0.475 in' })
+  await expect(leader(page)).toHaveText('LM11910')
   await page.getByRole('radio', { name: 'cone only' }).click()
-  await sizes(page, { bore: '1.0625 in', coneWidth: '0.58 in' })
-  await expect(leader(page)).toHaveText('L44649')
+  await sizes(page, { bore: '1.25 in', coneWidth: '0.66 in' })
+  await expect(leader(page)).toHaveText('LM67048')
   // What was measured of the cup stays in sight, struck out.
-  await expect(page.locator('#outside')).toHaveValue('1.98 in')
+  await expect(page.locator('#outside')).toHaveValue('1.781 in')
   await expect(page.locator('#outside-words')).toContainText('not counted')
 })
 

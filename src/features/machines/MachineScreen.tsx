@@ -41,6 +41,56 @@ function Parts({ parts, words }: { parts: Position['parts']; words: string }) {
   )
 }
 
+/** Changes what a position is called, where it is and how many are alike. */
+function EditPosition({ position, onSave }: { position: Position; onSave: (change: MachineChange) => void }) {
+  const [draft, setDraft] = useState({
+    name: position.name,
+    side: position.side,
+    arrangement: position.arrangement ?? '',
+    quantity: String(position.quantity),
+  })
+  const field = (name: keyof typeof draft, label: string) => (
+    <Field
+      text
+      label={label}
+      value={draft[name]}
+      most={120}
+      onChange={(value) => setDraft({ ...draft, [name]: value })}
+    />
+  )
+  return (
+    <details className="text-[14px]">
+      <summary className="min-h-8 cursor-pointer text-ink2">Change this position</summary>
+      <form
+        className="grid grid-cols-[minmax(0,1.4fr)_1fr_1fr_80px_auto] items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault()
+          const arrangement = draft.arrangement.trim()
+          onSave({
+            positions: [
+              {
+                id: position.id,
+                name: draft.name,
+                side: draft.side,
+                arrangement: arrangement === '' ? null : arrangement,
+                quantity: Number(draft.quantity),
+              },
+            ],
+          })
+        }}
+      >
+        {field('name', 'Position')}
+        {field('side', 'Side')}
+        {field('arrangement', 'Arrangement')}
+        {field('quantity', 'Alike')}
+        <button type="submit" className="button" disabled={draft.name.trim() === ''}>
+          Save
+        </button>
+      </form>
+    </details>
+  )
+}
+
 /** One machine: its name, its positions, what each carries now and carried before. */
 export function MachineScreen({ initial }: { initial: MachineDetail }) {
   const router = useRouter()
@@ -80,6 +130,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
   }
   const field = (name: keyof typeof position, label: string, placeholder = '') => (
     <Field
+      text={name !== 'fitted'}
       label={label}
       value={position[name]}
       placeholder={placeholder}
@@ -107,12 +158,14 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
             }}
           >
             <Field
+              text
               label="Machine"
               value={draft.name}
               most={120}
               onChange={(name) => setDraft({ ...draft, name })}
             />
             <Field
+              text
               label="Where it stands"
               value={draft.place}
               most={120}
@@ -154,6 +207,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               )}
               <Parts parts={p.parts} words="In it now" />
               <Parts parts={p.history} words="Before" />
+              <EditPosition position={p} onSave={(change) => put(change, () => undefined)} />
             </section>
           ))}
           <form className="rounded-lg border border-line px-5 py-3" onSubmit={addPosition}>
