@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { isFamily, PIECES } from '@/core/catalogue'
 import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences, type KeyHint } from '@/features/shell'
@@ -50,7 +50,7 @@ const mmOf = (answer: IdentifyResponse | null, ...features: string[]): number | 
 
 /** Evidence on one side, the section in the middle, the answer on the other; it answers while one types. */
 export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: Props) {
-  const { answer, trouble, away } = useIdentification(sheet)
+  const { answer, trouble, away, current } = useIdentification(sheet)
   const { unit } = usePreferences()
   const [selected, setSelected] = useState(0)
   const shown = shownOf(answer)
@@ -61,21 +61,36 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
   const keepable = own !== null && (own.bore !== undefined || own.outside !== undefined)
   const keep = () => {
     if (!own || !keepable) return
-    send<OwnPartResponse>('POST', '/api/parts', own)
+    // The readings of what is typed now: the answer on the screen may still be to what was typed before.
+    const readings = current
+      ? Promise.resolve(answer?.readings ?? [])
+      : send<IdentifyResponse>('POST', '/api/identify', { ...sheet, limit: 1 }).then(
+          (fresh) => fresh.readings,
+        )
+    readings
+      .then((found) => send<OwnPartResponse>('POST', '/api/parts', ownPartOf(sheet, found)))
       .then(({ designation }) => onKept(designation))
       .catch((error: unknown) => setKeeping(wordsOf(error)))
   }
   const unlisted = isUnlisted(answer)
+  const wanted = useRef(false)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
       event.preventDefault()
+      // An answer to what was typed before decides nothing: the key counts when the new one is there.
+      if (!current) wanted.current = true
       // While nothing listed fits there is nothing to use: what is kept is chosen by its own key.
-      if (!unlisted) document.getElementById(USE_BUTTON)?.click()
+      else if (!unlisted) document.getElementById(USE_BUTTON)?.click()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [unlisted])
+  }, [unlisted, current])
+  useEffect(() => {
+    if (!current || !wanted.current) return
+    wanted.current = false
+    if (!unlisted) document.getElementById(USE_BUTTON)?.click()
+  }, [current, unlisted])
   const change = (next: EvidenceSheet) => {
     setSelected(0)
     onChange(next)

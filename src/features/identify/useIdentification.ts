@@ -15,6 +15,8 @@ interface Held {
   trouble: Trouble | null
   /** the server did not answer: the last answer stays */
   away: boolean
+  /** the answer is to what is typed now, not to what was typed before */
+  current: boolean
 }
 
 interface Problem {
@@ -39,7 +41,12 @@ function troubleOf(problem: Problem, sheet: EvidenceSheet): Trouble {
 
 /** Identifies while one types. Answers that come late are dropped; on refusal the last answer stays beside the words. */
 export function useIdentification(sheet: EvidenceSheet): Held {
-  const [held, setHeld] = useState<Held>({ answer: null, trouble: null, away: false })
+  const [held, setHeld] = useState<Omit<Held, 'current'> & { to: string }>({
+    answer: null,
+    trouble: null,
+    away: false,
+    to: '',
+  })
   const body = JSON.stringify({ ...sheet, limit: 6 })
   const empty = isEmptySheet(sheet)
   useEffect(() => {
@@ -54,15 +61,23 @@ export function useIdentification(sheet: EvidenceSheet): Held {
     })
       .then(async (response) => {
         if (response.ok)
-          return setHeld({ answer: (await response.json()) as IdentifyResponse, trouble: null, away: false })
+          return setHeld({
+            answer: (await response.json()) as IdentifyResponse,
+            trouble: null,
+            away: false,
+            to: body,
+          })
         if (response.status >= 500) return setHeld((h) => ({ ...h, away: true }))
         const trouble = troubleOf((await response.json()) as Problem, asked)
-        setHeld((h) => ({ answer: h.answer, trouble, away: false }))
+        setHeld((h) => ({ ...h, trouble, away: false }))
       })
       .catch((error: unknown) => {
         if (!(error instanceof DOMException)) setHeld((h) => ({ ...h, away: true }))
       })
     return () => stop.abort()
   }, [body, empty])
-  return empty ? { answer: null, trouble: null, away: held.away } : held
+  const { answer, trouble, away } = held
+  return empty
+    ? { answer: null, trouble: null, away, current: true }
+    : { answer, trouble, away, current: held.to === body }
 }
