@@ -2,6 +2,7 @@ import { Op, type Transaction } from 'sequelize'
 import { database } from './connection'
 import { readJson, writeJson, type StoredJson } from './json'
 import { saveKit, type StoredKit } from './kits'
+import { likeText } from './likeText'
 import { models, type BearingRow, type JobRow } from './models'
 
 /** What a job keeps of each of its bearings. */
@@ -170,8 +171,6 @@ export interface JobQuery {
 
 /** Jobs found by the part that was decided, the latest. */
 const MAX_BY_PART = 500
-
-const likeText = (text: string): string => `%${text.replace(/[\\%_]/g, (mark) => `\\${mark}`)}%`
 
 /** Jobs, the one changed last first. */
 export async function listJobs({ limit, after, text = '', open = false }: JobQuery): Promise<JobSummary[]> {
@@ -394,9 +393,9 @@ export const removeBearing = (
     },
   })
 
-export async function jobHistory(jobId: number, limit: number, before?: number): Promise<StoredEvent[]> {
+export async function jobHistory(jobId: number, limit: number): Promise<StoredEvent[]> {
   const rows = await models().JobEventRow.findAll({
-    where: { job_id: jobId, ...(before !== undefined && { id: { [Op.lt]: before } }) },
+    where: { job_id: jobId },
     order: [['id', 'DESC']],
     limit,
   })

@@ -1,5 +1,6 @@
 import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { database } from './connection'
+import { likeText } from './likeText'
 import { models, type MachineRow, type PositionRow } from './models'
 
 export interface StoredPosition {
@@ -63,8 +64,6 @@ export interface MachineQuery {
   /** in name or place */
   text?: string | undefined
 }
-
-const likeText = (text: string): string => `%${text.replace(/[\\%_]/g, (mark) => `\\${mark}`)}%`
 
 /** Machines by name. */
 export async function listMachines({ limit, after, text = '' }: MachineQuery): Promise<StoredMachine[]> {

@@ -1,5 +1,5 @@
 import 'server-only'
-import { endPlay } from '@/core/adjust'
+import { endPlay, USUAL_PLAY_MM } from '@/core/adjust'
 import { familyFacts } from '@/core/catalogue'
 import { readFeature } from '@/core/compare'
 import {
@@ -169,7 +169,7 @@ function nutOf(fitting: FittingDraft, kit: Kit, thread: string | undefined): Pla
   const target =
     field('max') > 0 && field('min') >= 0 && field('min') < field('max')
       ? { min: field('min'), max: field('max') }
-      : { min: 0.025, max: 0.25 }
+      : USUAL_PLAY_MM
   const { slotStepMm, slotStepDegrees } = endPlay({
     pitchMm,
     degrees: 90,

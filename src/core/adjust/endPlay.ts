@@ -21,7 +21,7 @@ export interface EndPlayAnswer {
 }
 
 /** End play of utility axles, mm (common practice; the machine's manual rules). */
-const USUAL_TARGET = { min: 0.025, max: 0.25 }
+export const USUAL_PLAY_MM = { min: 0.025, max: 0.25 } as const
 
 const mm = (value: number): string => value.toFixed(3).replace(/0$/, '')
 
@@ -34,7 +34,7 @@ export function endPlay({ pitchMm, degrees, slots, crossHoles, target }: EndPlay
   const axialMm = (pitchMm * degrees) / 360
   const slotStepDegrees = 360 / (slots * crossHoles)
   const slotStepMm = (pitchMm * slotStepDegrees) / 360
-  const wanted = target ?? USUAL_TARGET
+  const wanted = target ?? USUAL_PLAY_MM
   const middle = (wanted.min + wanted.max) / 2
   const near = [Math.floor(middle / slotStepMm), Math.ceil(middle / slotStepMm)].filter((n) => {
     const play = n * slotStepMm

@@ -1,4 +1,4 @@
-export { endPlay } from './endPlay'
+export { endPlay, USUAL_PLAY_MM } from './endPlay'
 export { playCurve } from './playCurve'
 export { recheckDates, type Recheck } from './recheckDates'
 export { rockTest } from './rockTest'

@@ -1,3 +1,4 @@
+import { USUAL_PLAY_MM } from '../adjust'
 import type { Part } from '../catalogue'
 import { knownPart } from '../part'
 import { writeInch, writeMm } from '../quantity'
@@ -13,7 +14,6 @@ import {
   SEAL_UNDER_CUP_MM,
   SEAT_OFF_MM,
   THREAD_PASSES_MM,
-  USUAL_PLAY_MM,
   WASHER_OFF_MM,
 } from './tolerances'
 

@@ -14,5 +14,3 @@ export const PIN_LEGS_MM = 6
 export const SEAL_UNDER_CONE_MM = 0.2
 /** A counterbore may be this much smaller than the cup behind it before the cup no longer passes (common practice). */
 export const SEAL_UNDER_CUP_MM = 0.5
-/** Usual end play of utility axles (common practice; the machine's manual rules). */
-export const USUAL_PLAY_MM = { min: 0.025, max: 0.25 } as const
