@@ -81,7 +81,7 @@ export function PlaceRows({ slots, after, onChange }: Props) {
         >
           <button
             type="button"
-            className="chip justify-center px-2"
+            className="chip w-11 justify-center px-0"
             aria-label={`Move place ${i + 1} toward the inside`}
             onClick={() => move(i, -1)}
           >
@@ -89,7 +89,7 @@ export function PlaceRows({ slots, after, onChange }: Props) {
           </button>
           <button
             type="button"
-            className="chip justify-center px-2"
+            className="chip w-11 justify-center px-0"
             aria-label={`Move place ${i + 1} toward the outside`}
             onClick={() => move(i, 1)}
           >
@@ -181,7 +181,7 @@ export function PlaceRows({ slots, after, onChange }: Props) {
           ))}
           <button
             type="button"
-            className="chip justify-center px-0"
+            className="chip w-11 justify-center px-0"
             aria-label={`Take place ${i + 1} away`}
             onClick={() => onChange(slots.filter((_, at) => at !== i))}
           >
