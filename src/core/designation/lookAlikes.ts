@@ -37,7 +37,7 @@ const PAIRS: readonly [string, string, number][] = [
 const MISREAD = 1.5
 const SAME_SHAPE = 0.5
 /** One mark read as any other. */
-const ANY_OTHER = 5.5
+export const ANY_OTHER = 5.5
 /**
  * In a clear stamp a digit taken for another digit, or a letter for a letter, is this much rarer. A letter where a digit
  * belongs betrays itself and stays as it is (estimate, common practice).
@@ -45,7 +45,7 @@ const ANY_OTHER = 5.5
 const CLEAR = 4
 
 /** Cost of reading `read` where `stamped` was struck, for all pairs of mark codes: `read · MARK_CODES + stamped`. */
-type CostTable = Float64Array
+export type CostTable = Float64Array
 
 function costTable(pairCost: (a: string, b: string, shape: number) => number): CostTable {
   const table = new Float64Array(MARK_CODES * MARK_CODES).fill(ANY_OTHER)
@@ -72,6 +72,16 @@ export const WORN_COSTS = costTable(worn)
 export const CLEAR_COSTS = costTable(
   (a, b, shape) => worn(a, b, shape) + (shape >= SAME_SHAPE && sameClass(a, b) ? CLEAR : 0),
 )
+
+/** Of every mark read the codes of the marks it may stand for cheaper than for any other, ascending. */
+const nearCodes = (table: CostTable): readonly (readonly number[])[] =>
+  Array.from({ length: MARK_CODES }, (_, read) =>
+    Array.from({ length: MARK_CODES }, (_, stamped) => stamped).filter(
+      (stamped) => (table[read * MARK_CODES + stamped] ?? ANY_OTHER) < ANY_OTHER,
+    ),
+  )
+export const WORN_NEAR = nearCodes(WORN_COSTS)
+export const CLEAR_NEAR = nearCodes(CLEAR_COSTS)
 
 /** Cost of reading `read` where `stamped` was struck, on a worn stamp; 0 when they are the same. */
 export const confusionCost = (read: string, stamped: string): number =>

@@ -1,6 +1,6 @@
 import { MARK_CODES, markCode, type Glyph, type NumberIndex } from '../catalogue'
 import { CLEAR_EDIT, EXTRA, LOST_NONE, LOST_RUN_MARK, MISSED } from './editCosts'
-import { CLEAR_COSTS, WORN_COSTS } from './lookAlikes'
+import { ANY_OTHER, CLEAR_COSTS, CLEAR_NEAR, WORN_COSTS, WORN_NEAR, type CostTable } from './lookAlikes'
 
 /** A number found in what was read, using the marks up to `end`. */
 export interface NumberMatch {
@@ -31,14 +31,35 @@ const NO_EDITS = Math.min(MISSED, EXTRA) - 0.05
  * nearly every number.
  */
 const MOST_CELLS = 1_500_000
-/** Ends of one number that are told apart. */
-const MOST_ENDS = 2
+/** What stepping to another mark costs beside its cells, in cells. */
+const NODE_CELLS = 3
+/** In a stretch of so few numbers the marks that may follow are looked through one by one. */
+const FEW_NUMBERS = 8
+/** A mark that may stand for more than these is a lost one. */
+const MOST_NEAR = 20
 /** Numbers found by one search that are worth reading on. */
 const MOST_FOUND = 1500
 
 /** Cells that a search may still fill. */
 interface Work {
   left: number
+}
+
+/** First number in [from, to) whose mark at `depth` is `code` or a later one. */
+function startOfRun(
+  { marks, starts }: NumberIndex,
+  from: number,
+  to: number,
+  depth: number,
+  code: number,
+): number {
+  let [low, high] = [from, to]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if ((marks[(starts[middle] ?? 0) + depth] ?? 0) < code) low = middle + 1
+    else high = middle
+  }
+  return low
 }
 
 /** First number after `from` in [from, to) whose mark at `depth` differs: steps double, then halve. */
@@ -62,25 +83,35 @@ function endOfRun({ marks, starts }: NumberIndex, from: number, to: number, dept
 /** Rows of the table of costs; the name is kept short because the innermost loop reads it. */
 const ROW = MARK_CODES
 
-/** One search: a row of edit costs for each mark of the number walked so far, cells beyond the budget left at ∞. */
+/**
+ * One search: a row of edit costs for each mark of the number walked so far. Of each row only the cells between the first
+ * and the last within the budget are kept and carried on (Ukkonen 1985): a cheap budget leaves one or two.
+ */
 class Walk {
   readonly found: Found[] = []
   private readonly read: Uint8Array
   private readonly skip: Float64Array
   private readonly miss: Float64Array
   private readonly rows: Float64Array
+  /** first and last cell of each row that are within the budget */
+  private readonly first: Int32Array
+  private readonly last: Int32Array
   private readonly width: number
   private readonly missed: number
+  private readonly taken: CostTable
+  private readonly near: readonly (readonly number[])[]
 
   constructor(
     private readonly index: NumberIndex,
     marks: readonly Glyph[],
     private readonly budget: number,
-    private readonly taken: Float64Array,
     clear: boolean,
+    private readonly tail: readonly number[],
     private readonly work: Work,
   ) {
     const more = clear ? CLEAR_EDIT : 0
+    this.taken = clear ? CLEAR_COSTS : WORN_COSTS
+    this.near = clear ? CLEAR_NEAR : WORN_NEAR
     this.missed = MISSED + more
     this.width = marks.length + 1
     this.read = Uint8Array.from(marks, ({ char }) => markCode(char))
@@ -89,38 +120,87 @@ class Walk {
     )
     this.miss = Float64Array.from(marks, ({ char }) => (char === '*' ? LOST_RUN_MARK : this.missed))
     this.rows = new Float64Array((index.longest + 1) * this.width)
+    this.first = new Int32Array(index.longest + 1)
+    this.last = new Int32Array(index.longest + 1)
     this.rows[0] = 0
-    for (let j = 1; j < this.width; j++) this.rows[j] = (this.rows[j - 1] ?? 0) + (this.skip[j - 1] ?? 0)
+    for (let j = 1; j < this.width; j++) {
+      const cost = (this.rows[j - 1] ?? 0) + (this.skip[j - 1] ?? 0)
+      if (cost > budget) break
+      this.rows[j] = cost
+      this.last[0] = j
+    }
     this.visit(0, index.entries.length, 0)
   }
 
-  /** The row for one more stamped mark. @returns its least cost */
-  private advance(depth: number, stamped: number): number {
-    const { rows, width, read, skip, miss, taken: table } = this
+  /** The row for one more stamped mark. @returns whether a cell of it is within the budget */
+  private advance(depth: number, stamped: number): boolean {
+    const { rows, width, read, skip, miss, taken: table, budget } = this
     const before = depth * width
     const next = before + width
-    let last = (rows[before] ?? 0) + this.missed
-    this.work.left -= width
-    let least = last
-    rows[next] = last
-    for (let j = 1; j < width; j++) {
-      const taken = (rows[before + j - 1] ?? 0) + (table[(read[j - 1] ?? 0) * ROW + stamped] ?? 0)
-      const missed = (rows[before + j] ?? 0) + (miss[j - 1] ?? 0)
-      const skipped = last + (skip[j - 1] ?? 0)
-      last = taken < missed ? taken : missed
-      if (skipped < last) last = skipped
-      rows[next + j] = last
-      if (last < least) least = last
+    const from = this.first[depth] ?? 0
+    const to = this.last[depth] ?? 0
+    let [first, last] = [-1, -1]
+    let left = Infinity
+    let j = from
+    for (; j < width; j++) {
+      // Beyond the last cell of the row before, only marks that are skipped lead on.
+      if (j > to + 1 && left > budget) break
+      let cost = left + (j > 0 ? (skip[j - 1] ?? 0) : 0)
+      if (j <= to) {
+        const missed = (rows[before + j] ?? 0) + (j > 0 ? (miss[j - 1] ?? 0) : this.missed)
+        if (missed < cost) cost = missed
+      }
+      if (j > from && j <= to + 1) {
+        const taken = (rows[before + j - 1] ?? 0) + (table[(read[j - 1] ?? 0) * ROW + stamped] ?? 0)
+        if (taken < cost) cost = taken
+      }
+      rows[next + j] = cost
+      left = cost
+      if (cost <= budget) {
+        if (first < 0) first = j
+        last = j
+      }
     }
-    return least
+    this.work.left -= NODE_CELLS + j - from
+    this.first[depth + 1] = first
+    this.last[depth + 1] = last
+    return first >= 0
   }
 
+  /** Codes of the next mark that can stay within the budget, ascending; null when any may. */
+  private codesWithin(depth: number): number[] | null {
+    const codes: number[] = []
+    for (let j = this.first[depth] ?? 0; j <= (this.last[depth] ?? 0); j++) {
+      const left = this.budget - (this.rows[depth * this.width + j] ?? 0)
+      if (left < 0) continue
+      const missed = j > 0 ? (this.miss[j - 1] ?? 0) : this.missed
+      if (missed <= left) return null
+      if (j === this.width - 1) continue
+      const read = this.read[j] ?? 0
+      const near = this.near[read] ?? []
+      if (ANY_OTHER <= left || near.length > MOST_NEAR) return null
+      for (const code of near)
+        if ((this.taken[read * ROW + code] ?? 0) <= left && !codes.includes(code)) codes.push(code)
+    }
+    return codes.sort((a, b) => a - b)
+  }
+
+  /** Keeps the likeliest ends of a number: what it costs up to there and what the rest of the marks then costs at least. */
   private report(n: number, depth: number): void {
     const row = depth * this.width
-    for (let end = 1; end < this.width; end++) {
+    let [best, next] = [0, 0]
+    let [least, second] = [Infinity, Infinity]
+    for (let end = Math.max(1, this.first[depth] ?? 0); end <= (this.last[depth] ?? 0); end++) {
       const cost = this.rows[row + end] ?? Infinity
-      if (cost <= this.budget) this.found.push({ n, end, cost })
+      if (cost > this.budget) continue
+      const whole = cost + (this.tail[end] ?? 0)
+      if (whole < least) {
+        ;[next, second] = [best, least]
+        ;[best, least] = [end, whole]
+      } else if (whole < second) [next, second] = [end, whole]
     }
+    for (const end of [best, next])
+      if (end > 0) this.found.push({ n, end, cost: this.rows[row + end] ?? Infinity })
   }
 
   /** Numbers [from, to) share their first `depth` marks. */
@@ -128,10 +208,24 @@ class Walk {
     const { marks, starts } = this.index
     let at = from
     for (; at < to && (starts[at + 1] ?? 0) - (starts[at] ?? 0) === depth; at++) this.report(at, depth)
-    while (at < to && this.work.left > 0) {
+    const codes = to - at > FEW_NUMBERS ? this.codesWithin(depth) : null
+    if (codes)
+      for (const code of codes) {
+        at = startOfRun(this.index, at, to, depth, code)
+        if (at === to || this.work.left <= 0) return
+        if (marks[(starts[at] ?? 0) + depth] !== code) continue
+        const end = endOfRun(this.index, at, to, depth)
+        if (this.advance(depth, code)) this.visit(at, end, depth + 1)
+        at = end
+      }
+    else this.visitAll(at, to, depth)
+  }
+
+  private visitAll(from: number, to: number, depth: number): void {
+    const { marks, starts } = this.index
+    for (let at = from; at < to && this.work.left > 0;) {
       const end = endOfRun(this.index, at, to, depth)
-      if (this.advance(depth, marks[(starts[at] ?? 0) + depth] ?? 0) <= this.budget)
-        this.visit(at, end, depth + 1)
+      if (this.advance(depth, marks[(starts[at] ?? 0) + depth] ?? 0)) this.visit(at, end, depth + 1)
       at = end
     }
   }
@@ -159,20 +253,11 @@ const matchOf = (index: NumberIndex, { n, end, cost }: Found): NumberMatch => ({
   stamped: keyAt(index, n),
 })
 
-/** The likeliest ends of each number, and no more numbers than are worth reading on. */
-function worthReading(found: readonly Found[], whole: (found: Found) => number): Found[] {
-  const sorted = found.map((f) => ({ f, cost: whole(f) })).sort((a, b) => a.cost - b.cost || a.f.n - b.f.n)
-  const ends = new Map<number, number>()
-  const kept: Found[] = []
-  for (const { f } of sorted) {
-    const held = ends.get(f.n) ?? 0
-    if (held >= MOST_ENDS) continue
-    ends.set(f.n, held + 1)
-    kept.push(f)
-    if (kept.length >= MOST_FOUND) break
-  }
-  return kept
-}
+/** No more numbers than are worth reading on, the likeliest of them. */
+const worthReading = (found: Found[], whole: (found: Found) => number): Found[] =>
+  found.length <= MOST_FOUND
+    ? found
+    : found.sort((a, b) => whole(a) - whole(b) || a.n - b.n).slice(0, MOST_FOUND)
 
 /**
  * Finds the numbers that the marks may begin with, by walking the sorted numbers as a tree with one row of edit costs a
@@ -189,19 +274,18 @@ export function searchNumbers(
   { tail, margin, most: limit = BUDGET, edits = true }: SearchRange,
 ): NumberMatch[] {
   const clear = !marks.some(({ char }) => char === '?' || char === '*')
-  const costs = clear ? CLEAR_COSTS : WORN_COSTS
   const work: Work = { left: MOST_CELLS }
   const whole = ({ end, cost }: Found): number => cost + (tail[end] ?? 0)
   for (const budget of STEPS) {
     if (budget > limit) return []
-    const first = new Walk(index, marks, budget, costs, clear, work).found
+    const first = new Walk(index, marks, budget, clear, tail, work).found
     if (work.left <= 0) return []
     const best = first.reduce((least, match) => Math.min(least, whole(match)), Infinity)
     if (best > budget && budget < BUDGET) continue
     const wide = best + margin
     const most = edits || best > NO_EDITS ? wide : Math.min(wide, NO_EDITS)
     const found =
-      most <= budget ? first : new Walk(index, marks, Math.min(BUDGET, most), costs, clear, work).found
+      most <= budget ? first : new Walk(index, marks, Math.min(BUDGET, most), clear, tail, work).found
     if (work.left <= 0) return []
     return worthReading(
       found.filter((match) => whole(match) <= most),
@@ -211,8 +295,8 @@ export function searchNumbers(
   return []
 }
 
-/** Every number within the budget, nothing else considered: the fast twin of a full table for every number. */
+/** Every number that the whole text may be, within the budget: the fast twin of a full table for every number. */
 export const searchAll = (index: NumberIndex, marks: readonly Glyph[]): NumberMatch[] =>
-  new Walk(index, marks, BUDGET, WORN_COSTS, false, { left: Infinity }).found.map((match) =>
-    matchOf(index, match),
+  new Walk(index, marks, BUDGET, false, marks.map(() => Infinity).concat(0), { left: Infinity }).found.map(
+    (match) => matchOf(index, match),
   )
