@@ -70,13 +70,14 @@ export async function createList(name: string, kind: string, all: number): Promi
   return fromRow(row)
 }
 
+/** Writes how far a list is while it is being read, or its end. @returns false when it is not being read any more: stopped */
 export async function saveList(
   id: number,
   { read, all, listed, own, duplicates, problems }: ListCounts,
   state: ListState,
   remarks: readonly ListRemark[],
-): Promise<void> {
-  await models().ListRow.update(
+): Promise<boolean> {
+  const [saved] = await models().ListRow.update(
     {
       rows_read: read,
       rows_all: all,
@@ -87,9 +88,23 @@ export async function saveList(
       state,
       remarks: JSON.stringify(remarks),
     },
-    { where: { id } },
+    { where: { id, state: 'running' } },
   )
+  return saved > 0
 }
+
+/** Stops the reading of a list. @returns false when it is not being read */
+export async function stopList(id: number): Promise<boolean> {
+  const [stopped] = await models().ListRow.update(
+    { state: 'cancelled', listed: 0, own: 0 },
+    { where: { id, state: 'running' } },
+  )
+  return stopped > 0
+}
+
+/** Lists that are being read now. */
+export const countRunningLists = (): Promise<number> =>
+  models().ListRow.count({ where: { state: 'running' } })
 
 export async function addItems(listId: number, items: readonly StoredItem[]): Promise<void> {
   await models().ListItemRow.bulkCreate(
@@ -174,6 +189,16 @@ export const ownParts = (): Promise<OwnPart[]> =>
      JOIN lists l ON l.id = i.list_id WHERE l.state = 'done' AND i.base IS NULL ORDER BY i.id`,
     { type: QueryTypes.SELECT },
   )
+
+/** How much `ownParts` and `knownHere` would read: own parts of finished lists and positions with something fitted. */
+export async function countOwn(): Promise<number> {
+  const [row] = await database().query<{ n: number }>(
+    `SELECT (SELECT COALESCE(SUM(own), 0) FROM lists WHERE state = 'done')
+       + (SELECT COUNT(*) FROM positions WHERE fitted <> '') AS n`,
+    { type: QueryTypes.SELECT },
+  )
+  return Number(row?.n ?? 0)
+}
 
 /** Bases in own lists, and what is fitted in the machine register as it was written. */
 export async function knownHere(): Promise<{ bases: string[]; fitted: string[] }> {

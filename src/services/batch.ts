@@ -1,19 +1,15 @@
 import 'server-only'
-import { setImmediate, setTimeout } from 'node:timers/promises'
-import { identify, readMeasurements, type Feature } from '@/core/identify'
+import { setImmediate } from 'node:timers/promises'
+import { identify, readMeasurements, type Feature, type Identifier } from '@/core/identify'
 import { readTable } from './csv/readTable'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
-import { ready } from './language'
 import { EvidenceSheet } from './schemas/evidence'
 
 /** Most rows of one tray; more come as a second file. */
 const MOST_ROWS = 50_000
-/** Time worked between two looks at other requests, ms: their answers wait no longer than this and one row. */
-const TURN_MS = 8
-/** A request takes several turns of the loop: after a row as hard as this, ms, others get as long, up to `MOST_PAUSE_MS`. */
-const HARD_ROW_MS = 20
-const MOST_PAUSE_MS = 30
+/** Rows worked between two looks at what else is asked of this thread. */
+const ROWS_A_TURN = 20
 
 const SIZES = [
   'bore',
@@ -89,17 +85,11 @@ const share = (p: number): number => Math.round(p * 1e4) / 1e4
  * @param bytes UTF-8, UTF-16 or Windows-1252
  * @throws ServiceError `unreadable` without a usable header, `tooLarge` beyond the row limit
  */
-export async function identifyBatch(bytes: Uint8Array): Promise<string> {
+export async function identifyRows(bytes: Uint8Array, identifier: Identifier): Promise<string> {
   const rows = rowsOf(bytes)
-  const { identifier } = await ready()
   const out: Record<string, string | number>[] = []
-  let turn = performance.now()
-  for (const row of rows) {
-    const worked = performance.now() - turn
-    if (worked > TURN_MS) {
-      await (worked > HARD_ROW_MS ? setTimeout(Math.min(worked, MOST_PAUSE_MS)) : setImmediate())
-      turn = performance.now()
-    }
+  for (const [i, row] of rows.entries()) {
+    if (i % ROWS_A_TURN === ROWS_A_TURN - 1) await setImmediate()
     const ref = row['ref'] ?? ''
     try {
       const found = identify(identifier, evidenceOf(row), 2)

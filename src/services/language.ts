@@ -2,7 +2,7 @@ import 'server-only'
 import { buildCatalogue } from '@/core/catalogue'
 import { readClean, type Language } from '@/core/designation'
 import { buildIdentifier, FEATURES, identify, readMeasurements, type Identifier } from '@/core/identify'
-import { buildShelf, type Shelf, type ShelfColumns } from '@/core/shelf'
+import { openShelf, packShelf, type PackedShelf, type ShelfColumns } from '@/core/shelf'
 import { allLists, allParts, knownHere, loadedFingerprint, ownParts } from '@/db'
 import { readShippedTokens } from './catalogue/dataFolder'
 import { isDatabaseAway, ServiceError } from './errors'
@@ -38,8 +38,15 @@ function warmUp(identifier: Identifier): void {
     )
 }
 
-/** Parts of the shop's own lists, ready for search; null when there are none. */
-async function loadShelf(): Promise<Shelf | null> {
+/** What the shop adds to the catalogue. */
+export interface ShopKnowledge {
+  /** parts of the shop's own lists; null when there are none */
+  shelf: PackedShelf | null
+  /** bases that the shop has or has fitted */
+  known: ReadonlySet<string>
+}
+
+async function loadShelf(): Promise<PackedShelf | null> {
   const [parts, stored] = await Promise.all([ownParts(), allLists()])
   if (parts.length === 0) return null
   const places = new Map(stored.map(({ id }, place) => [id, place]))
@@ -48,7 +55,7 @@ async function loadShelf(): Promise<Shelf | null> {
     text: name,
     verified: true,
   }))
-  return buildShelf({
+  return packShelf({
     designations: parts.map((p) => p.designation),
     sizes: {
       bore: Float64Array.from(parts, (p) => p.bore ?? NaN),
@@ -71,10 +78,14 @@ async function loadKnown(language: Language): Promise<ReadonlySet<string>> {
   return new Set([...pieces, ...sets.map((set) => set.base)])
 }
 
-async function shopIdentifier(language: Language): Promise<Identifier> {
+/** Reads what the shop adds; seconds of work when it has a million parts. */
+export async function readShop(language: Language): Promise<ShopKnowledge> {
   const [shelf, known] = await Promise.all([loadShelf(), loadKnown(language)])
-  return buildIdentifier(language, { shelf, known })
+  return { shelf, known }
 }
+
+export const identifierWith = (language: Language, { shelf, known }: ShopKnowledge): Identifier =>
+  buildIdentifier(language, { shelf: shelf && openShelf(shelf), known })
 
 async function load(): Promise<Ready> {
   if ((await loadedFingerprint()) === null)
@@ -86,7 +97,7 @@ async function load(): Promise<Ready> {
       `${unreadable.length} rows of the catalogue cannot be read and are left out`,
     )
   const language = { catalogue: buildCatalogue(parts), tokens: readShippedTokens() }
-  const identifier = await shopIdentifier(language)
+  const identifier = identifierWith(language, await readShop(language))
   warmUp(identifier)
   return { language, identifier }
 }
@@ -109,9 +120,7 @@ export async function ready(): Promise<Ready> {
   }
 }
 
-/** Takes in what the shop has added or removed; questions go on with the old knowledge until the new one stands. */
-export async function refreshShop(): Promise<void> {
-  const { language } = await ready()
-  const identifier = await shopIdentifier(language)
-  store.amberReady = Promise.resolve({ language, identifier })
+/** From now on questions are answered with this. */
+export function answerWith(now: Ready): void {
+  store.amberReady = Promise.resolve(now)
 }

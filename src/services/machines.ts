@@ -2,7 +2,8 @@ import 'server-only'
 import { meaningOfText } from '@/core/designation'
 import * as db from '@/db'
 import { ServiceError } from './errors'
-import { ready, refreshShop } from './language'
+import { ready } from './language'
+import { refreshShop } from './shop'
 import {
   MachineChange,
   MachineListQuery,

@@ -1,2 +1,11 @@
-export { buildShelf, findOnShelf, type Shelf, type ShelfColumns, type ShelfSize } from './shelf'
+export {
+  buildShelf,
+  findOnShelf,
+  openShelf,
+  packShelf,
+  type PackedShelf,
+  type Shelf,
+  type ShelfColumns,
+  type ShelfSize,
+} from './shelf'
 export { placeOf, type SizeRange, type SizeTable } from './sizeTable'

@@ -1,6 +1,8 @@
 /** Many short texts in one piece of memory: a million of them are no million objects. */
 export interface PackedTexts {
-  at: (n: number) => string
+  bytes: Uint8Array
+  /** place of the first byte of each text; one entry more than texts */
+  starts: Uint32Array
 }
 
 export function packTexts(texts: readonly string[]): PackedTexts {
@@ -18,7 +20,9 @@ export function packTexts(texts: readonly string[]): PackedTexts {
     end += encoder.encodeInto(text, bytes.subarray(end)).written
     starts[n + 1] = end
   })
-  const kept = bytes.slice(0, end)
-  const decoder = new TextDecoder()
-  return { at: (n) => decoder.decode(kept.subarray(starts[n] ?? 0, starts[n + 1] ?? 0)) }
+  return { bytes: bytes.slice(0, end), starts }
 }
+
+const decoder = new TextDecoder()
+export const textAt = ({ bytes, starts }: PackedTexts, n: number): string =>
+  decoder.decode(bytes.subarray(starts[n] ?? 0, starts[n + 1] ?? 0))

@@ -6,7 +6,7 @@ import {
   type Part,
   type Provenance,
 } from '../catalogue'
-import { packTexts } from './packedTexts'
+import { packTexts, textAt, type PackedTexts } from './packedTexts'
 import { sizeTable, type SizeTable } from './sizeTable'
 
 const SHELF_SIZES = ['bore', 'outside', 'width'] as const
@@ -21,13 +21,20 @@ export interface ShelfColumns {
   lists: readonly Provenance[]
 }
 
-/** Own and imported parts that no standard plan holds, made ready for search. A million of them take some 100 MB. */
-export interface Shelf {
+/** Own and imported parts made ready for search, as plain arrays that another thread can be handed. */
+export interface PackedShelf {
   count: number
   sizes: Record<ShelfSize, SizeTable>
   /** codes of one size in the order of another: `beside.bore.outside` runs along `sizes.bore.parts` */
   beside: Record<ShelfSize, Record<ShelfSize, Uint32Array>>
   numbers: NumberIndex
+  texts: PackedTexts
+  listOf: Uint16Array
+  lists: readonly Provenance[]
+}
+
+/** Own and imported parts that no standard plan holds, ready for search. A million of them take some 100 MB. */
+export interface Shelf extends Pick<PackedShelf, 'count' | 'sizes' | 'beside' | 'numbers'> {
   /** the n-th part; the same object as long as it is kept */
   part: (n: number) => Part
 }
@@ -41,21 +48,30 @@ const bySize = <T>(make: (size: ShelfSize) => T): Record<ShelfSize, T> => ({
   width: make('width'),
 })
 
-export function buildShelf({ designations, sizes, listOf, lists }: ShelfColumns): Shelf {
-  const kept = new Map<number, Part>()
-  const texts = packTexts(designations)
+export function packShelf({ designations, sizes, listOf, lists }: ShelfColumns): PackedShelf {
   const tables = bySize((size) => sizeTable(sizes[size]))
-  const { length: count } = designations
-  const numbers = buildNumberIndex(designations.map(numberKey))
+  return {
+    count: designations.length,
+    sizes: tables,
+    beside: bySize((along) => bySize((size) => tables[along].parts.map((n) => tables[size].codes[n] ?? 0))),
+    numbers: buildNumberIndex(designations.map(numberKey)),
+    texts: packTexts(designations),
+    listOf,
+    lists,
+  }
+}
+
+export function openShelf({ count, sizes, beside, numbers, texts, listOf, lists }: PackedShelf): Shelf {
+  const kept = new Map<number, Part>()
   const make = (n: number): Part => {
     const dimensions: Part['dimensions'] = {}
     for (const size of SHELF_SIZES) {
-      const { distinct, codes } = tables[size]
+      const { distinct, codes } = sizes[size]
       const mm = distinct[codes[n] ?? distinct.length]
       if (mm !== undefined) dimensions[size] = mm
     }
     return {
-      base: texts.at(n),
+      base: textAt(texts, n),
       family: 'own',
       piece: 'complete',
       series: '',
@@ -66,8 +82,8 @@ export function buildShelf({ designations, sizes, listOf, lists }: ShelfColumns)
   }
   return {
     count,
-    sizes: tables,
-    beside: bySize((along) => bySize((size) => tables[along].parts.map((n) => tables[size].codes[n] ?? 0))),
+    sizes,
+    beside,
     numbers,
     part: (n) => {
       const known = kept.get(n)
@@ -79,6 +95,8 @@ export function buildShelf({ designations, sizes, listOf, lists }: ShelfColumns)
     },
   }
 }
+
+export const buildShelf = (columns: ShelfColumns): Shelf => openShelf(packShelf(columns))
 
 /** The own part of exactly this number. */
 export function findOnShelf(shelf: Shelf, designation: string): Part | undefined {

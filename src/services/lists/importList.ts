@@ -2,26 +2,16 @@ import 'server-only'
 import { cellsOf, sortRow, type ColumnMap } from '@/core/lists'
 import type { LengthUnit } from '@/core/quantity'
 import { addItems, removeItems, saveList, type ListCounts, type ListRemark, type StoredItem } from '@/db'
+import type { Language } from '@/core/designation'
 import { log } from '../log'
-import { ready, refreshShop } from '../language'
 import type { Table } from '../csv/readTable'
 
-/** Rows worked between two looks at other requests: the application stays alive. */
+/** Rows worked between two looks at what else is asked of this thread. */
 const ROWS_A_TURN = 40
 const ROWS_A_WRITE = 1000
 /** Rows told one by one; a file with more problems has one cause. */
 const MOST_REMARKS = 1000
 const LONGEST_QUOTE = 80
-
-export interface RunningImport {
-  counts: ListCounts
-  control: AbortController
-}
-
-const store = globalThis as typeof globalThis & { amberImports?: Map<number, RunningImport> }
-
-/** Imports at work in this process, by list. */
-export const running = (): Map<number, RunningImport> => (store.amberImports ??= new Map())
 
 interface Import {
   listId: number
@@ -32,27 +22,31 @@ interface Import {
 
 const breathe = (): Promise<void> => new Promise((resolve) => setImmediate(resolve))
 
-async function work({ listId, table, columns, unit }: Import, { counts, control }: RunningImport) {
-  const { language } = await ready()
+/** @returns what remains to be told; null when the list was stopped meanwhile */
+async function work(
+  { listId, table, columns, unit }: Import,
+  counts: ListCounts,
+  language: Language,
+): Promise<ListRemark[] | null> {
   const first = new Map<string, { row: number; text: string }>()
   const remarks: ListRemark[] = []
   let pending: StoredItem[] = []
   const remark = (row: number, text: string, words: string): void => {
     if (remarks.length < MOST_REMARKS) remarks.push({ row, text: text.slice(0, LONGEST_QUOTE), words })
   }
-  const write = async (): Promise<void> => {
+  const write = async (): Promise<boolean> => {
     await addItems(listId, pending)
     pending = []
-    await saveList(listId, counts, 'running', remarks.slice(0, 20))
+    return saveList(listId, counts, 'running', remarks.slice(0, 20))
   }
   for (const [i, cells] of table.rows.entries()) {
     if (i % ROWS_A_TURN === ROWS_A_TURN - 1) await breathe()
-    if (control.signal.aborted) return { state: 'cancelled' as const, remarks }
     // Row 1 is the heading line.
     const row = i + 2
     const given = cellsOf(cells, columns)
     const sorted = sortRow(given, unit, language)
     counts.read++
+    if (counts.read % ROWS_A_WRITE === 0 && !(await write())) return null
     if (!sorted.ok) {
       counts.problems++
       remark(row, given.designation ?? '', sorted.problem)
@@ -69,44 +63,34 @@ async function work({ listId, table, columns, unit }: Import, { counts, control 
     if (item.base === null) counts.own++
     else counts.listed++
     pending.push({ row, ...item })
-    if (pending.length >= ROWS_A_WRITE) await write()
   }
   await addItems(listId, pending)
-  return { state: 'done' as const, remarks }
+  return remarks
 }
 
 /**
- * Reads a table into a list, in the background: progress is told by `running()`, a cancelled or failed import leaves no
- * rows behind.
+ * Reads a table into a list: the list tells how far it is, a stopped or failed import leaves no rows behind.
+ * @returns whether it was read to its end
  */
-export async function runImport(job: Import): Promise<void> {
+export async function runImport(job: Import, language: Language): Promise<boolean> {
+  const { listId, table } = job
   const counts: ListCounts = {
     read: 0,
-    all: job.table.rows.length,
+    all: table.rows.length,
     listed: 0,
     own: 0,
     duplicates: 0,
     problems: 0,
   }
-  const self: RunningImport = { counts, control: new AbortController() }
-  running().set(job.listId, self)
   try {
-    const { state, remarks } = await work(job, self)
-    if (state === 'cancelled') {
-      await removeItems(job.listId)
-      Object.assign(counts, { listed: 0, own: 0 })
-    }
-    await saveList(job.listId, counts, state, remarks)
-    if (state === 'done')
-      await refreshShop().catch((error: unknown) =>
-        log.error({ list: job.listId, err: error }, 'list kept, not yet searched'),
-      )
+    const remarks = await work(job, counts, language)
+    if (remarks && (await saveList(listId, counts, 'done', remarks))) return true
+    await removeItems(listId)
   } catch (error) {
-    log.error({ list: job.listId, err: error }, 'import failed')
-    await removeItems(job.listId)
-      .then(() => saveList(job.listId, { ...counts, listed: 0, own: 0 }, 'failed', []))
+    log.error({ list: listId, err: error }, 'import failed')
+    await removeItems(listId)
+      .then(() => saveList(listId, { ...counts, listed: 0, own: 0 }, 'failed', []))
       .catch(() => undefined)
-  } finally {
-    running().delete(job.listId)
   }
+  return false
 }

@@ -1,18 +1,19 @@
 import 'server-only'
-import { cellsOf, guessColumns, sortRow, type ColumnMap } from '@/core/lists'
 import {
   allLists,
-  createList,
+  countRunningLists,
   failUnfinishedLists,
   itemsOf,
   listById,
   removeList,
+  stopList,
   type StoredList,
 } from '@/db'
-import { readTable, type Table } from '../csv/readTable'
+import { inBackground } from '../background'
 import { writeCsv } from '../csv/writeCsv'
 import { ServiceError } from '../errors'
-import { ready, refreshShop } from '../language'
+import { refreshShop, shopVersion } from '../shop'
+import { log } from '../log'
 import {
   ImportQuery,
   LIST_KINDS,
@@ -22,53 +23,20 @@ import {
   type PreviewResponse,
 } from '../schemas/list'
 import { parse } from '../schemas/parse'
-import { runImport, running } from './importList'
 
-/** Largest list file, and most rows in it. */
+/** Largest list file. */
 export const MOST_LIST_BYTES = 40 * 1024 * 1024
-const MOST_ROWS = 1_000_000
-const SAMPLE = 12
 const ITEMS_SHOWN = 200
 /** Imports at work at a time: they share two processors with the counter. */
 const MOST_RUNNING = 2
 
-function checkColumns(columns: ColumnMap, { header }: Table): ColumnMap {
-  const missing = Object.values(columns).find((column) => !header.includes(column))
-  if (missing !== undefined)
-    throw new ServiceError('unreadable', `The file has no column “${missing}”. It has: ${header.join(', ')}.`)
-  return columns
-}
-
-/**
- * What a file would give, before anything is stored: encoding, columns, the first rows as they are understood.
- * @throws ServiceError `unreadable` when it is no table or a column is missing, `tooLarge`
- */
-export async function previewList(bytes: Uint8Array, query: unknown): Promise<PreviewResponse> {
-  const asked = parse(PreviewQuery, query)
-  const table = readTable(bytes, MOST_ROWS)
-  const columns = asked.columns ? checkColumns(asked.columns, table) : guessColumns(table.header)
-  const { language } = await ready()
-  return {
-    encoding: table.encoding,
-    delimiter: table.delimiter,
-    rows: table.rows.length,
-    header: table.header,
-    columns,
-    sample: table.rows.slice(0, SAMPLE).map((cells, i) => {
-      const given = cellsOf(cells, columns)
-      const sorted = sortRow(given, asked.unit, language)
-      const row = i + 2
-      const text = given.designation ?? ''
-      if (!sorted.ok) return { row, text, item: null, problem: sorted.problem }
-      return { row, text, item: { row, ...sorted.item }, problem: '' }
-    }),
-  }
-}
+/** @throws ServiceError as `previewTable` */
+export const previewList = (bytes: Uint8Array, query: unknown): Promise<PreviewResponse> =>
+  inBackground('previewList', shopVersion(), bytes, parse(PreviewQuery, query))
 
 const kindOf = (kind: string): ListSummary['kind'] => LIST_KINDS.find((k) => k === kind) ?? 'own'
 
 function summary(list: StoredList): ListSummary {
-  const counts = running().get(list.id)?.counts
   const { id, name, state, createdAt, read, all, listed, own, duplicates, problems } = list
   return {
     id,
@@ -76,7 +44,7 @@ function summary(list: StoredList): ListSummary {
     kind: kindOf(list.kind),
     state,
     createdAt: createdAt.toISOString(),
-    ...(counts ?? { read, all, listed, own, duplicates, problems }),
+    ...{ read, all, listed, own, duplicates, problems },
   }
 }
 
@@ -85,16 +53,25 @@ function summary(list: StoredList): ListSummary {
  * @throws ServiceError `unreadable`, `tooLarge`, `unavailable` when two imports are at work
  */
 export async function startImport(bytes: Uint8Array, query: unknown): Promise<ListSummary> {
-  const { name, kind, columns, unit } = parse(ImportQuery, query)
-  if (running().size >= MOST_RUNNING)
-    throw new ServiceError('unavailable', 'Two lists are being read. Wait for one of them, or stop it.')
-  const table = readTable(bytes, MOST_ROWS)
-  checkColumns(columns, table)
-  // Before this one is there: what the last process left unfinished must not be taken for it.
+  const asked = parse(ImportQuery, query)
+  // What the last process left unfinished is not at work.
   await settleOnce()
-  const list = await createList(name, kind, table.rows.length)
-  void runImport({ listId: list.id, table, columns, unit })
+  if ((await countRunningLists()) >= MOST_RUNNING)
+    throw new ServiceError('unavailable', 'Two lists are being read. Wait for one of them, or stop it.')
+  const list = await inBackground('beginImport', shopVersion(), bytes, asked)
+  void searchWhenRead(list.id)
   return summary(list)
+}
+
+/** Takes the parts of a list into the search when it is read to its end. */
+async function searchWhenRead(id: number): Promise<void> {
+  try {
+    if (await inBackground('importEnded', shopVersion(), id)) await refreshShop()
+  } catch (error) {
+    log.error({ list: id, err: error }, 'list not yet searched')
+    // A thread that died leaves its lists unfinished.
+    delete store.amberSettled
+  }
 }
 
 export async function lists(): Promise<{ lists: ListSummary[] }> {
@@ -117,11 +94,7 @@ export async function listDetail(id: number): Promise<ListDetail> {
 /** Stops an import that is at work, or takes a list away. @throws ServiceError `notFound` */
 export async function dropList(id: number): Promise<{ id: number; state: 'cancelled' | 'removed' }> {
   const list = await stored(id)
-  const at = running().get(id)
-  if (at) {
-    at.control.abort()
-    return { id, state: 'cancelled' }
-  }
+  if (await stopList(id)) return { id, state: 'cancelled' }
   await removeList(list.id)
   await refreshShop()
   return { id, state: 'removed' }

@@ -32,6 +32,7 @@ const jsonColumns = z
 const Unit = z.enum(['mm', 'in']).default('mm')
 
 export const PreviewQuery = z.object({ columns: jsonColumns.pipe(Columns).optional(), unit: Unit })
+export type PreviewQuery = z.infer<typeof PreviewQuery>
 
 export const ImportQuery = z.object({
   name: z.string().trim().min(1, 'Give the list a name.').max(120),
@@ -39,6 +40,7 @@ export const ImportQuery = z.object({
   columns: jsonColumns.pipe(Columns),
   unit: Unit,
 })
+export type ImportQuery = z.infer<typeof ImportQuery>
 
 const Length = z.number().nullable()
 const Item = z.object({

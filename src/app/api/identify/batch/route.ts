@@ -1,4 +1,5 @@
-import { identifyBatch } from '@/services/batch'
+import { inBackground } from '@/services/background'
+import { shopVersion } from '@/services/shop'
 import { answer } from '../../_http/answer'
 import { csvBody } from '../../_http/body'
 
@@ -6,6 +7,6 @@ import { csvBody } from '../../_http/body'
 const MOST_BYTES = 10 * 1024 * 1024
 
 export const POST = answer(async (request) => {
-  const csv = await identifyBatch(await csvBody(request, MOST_BYTES))
+  const csv = await inBackground('identifyBatch', shopVersion(), await csvBody(request, MOST_BYTES))
   return new Response(csv, { headers: { 'content-type': 'text/csv; charset=utf-8' } })
 })
