@@ -75,7 +75,11 @@ export interface KitLine {
   stock: Supply | null
 }
 
+/** What was found between parts: code and facts for programs (`checks/facts.ts`), words for people. */
 export interface KitCheck {
+  /** a `CheckCode`; empty in kits kept before there were codes */
+  code: string
+  data: Readonly<Record<string, unknown>>
   result: 'pass' | 'warn' | 'fail'
   words: string
   detail: string

@@ -99,6 +99,12 @@ describe.each([...ARRANGEMENTS.keys()])('%s', (code) => {
   const request: KitRequest = { ...FULL, parts: partsFor(a) }
   const kit = propose(a, request)
 
+  it('every check has a code and a whole text', () => {
+    for (const { code: check, words, detail } of kit.checks) {
+      expect(check).not.toBe('')
+      expect(`${words} ${detail}`).not.toMatch(/undefined|NaN|null|\[object/)
+    }
+  })
   it('other ids and labels change no part, no check and no step', () => {
     const { arrangement, nameOf } = renamed(a)
     const parts = Object.fromEntries(
@@ -110,7 +116,7 @@ describe.each([...ARRANGEMENTS.keys()])('%s', (code) => {
     const other = propose(arrangement, { ...request, parts })
     const told = (k: Kit, name: (id: string) => string) => ({
       lines: k.lines.map((l) => [name(l.slot), l.role, l.state, l.value, l.quantity]),
-      checks: k.checks.map((c) => [c.result, c.slots.map(name)]),
+      checks: k.checks.map((c) => [c.code, c.result, c.slots.map(name)]),
     })
     expect(told(other, (id) => id)).toEqual(told(kit, nameOf))
     // Back from the new ids: the other way round a general step such as `removal.retainer` reads like one of a place.

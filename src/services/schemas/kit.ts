@@ -106,6 +106,10 @@ export const KitResponse = z.object({
   ),
   checks: z.array(
     z.object({
+      /** what was found; kits kept before codes were given have none */
+      code: z.string().default(''),
+      /** its facts, sizes in mm */
+      data: z.record(z.string(), z.unknown()).default({}),
       result: z.enum(['pass', 'warn', 'fail']),
       words: z.string(),
       detail: z.string(),

@@ -1,0 +1,84 @@
+import type { Part } from '../../catalogue'
+import { knownPart } from '../../part'
+import { sleeveOf } from '../fill'
+import { partAt, slotsOf, type Constraint } from './check'
+import type { CheckFinding } from './facts'
+
+/** Whole ball bearings of an arrangement that keeps no grease around them: closed on both sides, pairs alike. */
+export const ballPairs: Constraint = (bench) => {
+  const placed = slotsOf(bench, 'ballBearing').flatMap((slot) => {
+    const filled = bench.filled.get(slot.id)
+    return filled?.part ? [{ slot, filled, base: filled.part.base }] : []
+  })
+  if (placed.length < 2) return []
+  const slots = placed.map(({ slot }) => slot.id)
+  const open = placed.filter(({ filled: { value } }) => value?.kind === 'listed' && value.closure.sides < 2)
+  if (open.length > 0 && bench.arrangement.closure !== 'open') {
+    const designations = [...new Set(open.map(({ filled }) => filled.designation))]
+    return [{ code: 'bearingOpen', result: 'warn', data: { designations }, slots }]
+  }
+  const unlike = placed.flatMap(({ slot, base }) => {
+    const other = placed.find((p) => p.slot.id === slot.like)
+    return other && other.base !== base ? [slot.id, other.slot.id] : []
+  })
+  if (unlike.length > 0) {
+    const data = { pair: placed.length === 2 }
+    return [{ code: 'bearingsDiffer', result: 'warn', data, slots: [...new Set(unlike)] }]
+  }
+  const counts = new Map<string, number>()
+  for (const { base } of placed) counts.set(base, (counts.get(base) ?? 0) + 1)
+  const sizes = [...counts].map(([base, count]) => ({ base, count }))
+  return [{ code: 'bearingsAlike', result: 'pass', data: { count: placed.length, sizes }, slots }]
+}
+
+/** A cylindrical roller bearing without flanges on one ring: NU or N floats within itself (ISO 15, ISO 246 types). */
+const floatsWithin = ({ family, base }: Part): boolean => family === 'cylindrical' && /^N(U?)\d/.test(base)
+
+/** A shaft is held in one bearing and free in the other. */
+export const floats: Constraint = (bench) => {
+  const end = (which: 'locating' | 'floating') => bench.arrangement.slots.find((s) => s.locating === which)
+  const [held, free] = [end('locating'), end('floating')]
+  const [locating, floating] = [partAt(bench, held?.id), partAt(bench, free?.id)]
+  if (!held || !free || !locating || !floating) return []
+  if (floatsWithin(locating))
+    return [{ code: 'cannotLocate', result: 'fail', data: { part: locating.base }, slots: [held.id] }]
+  const data = { floating: floating.base, within: floatsWithin(floating) }
+  return [{ code: 'locatesAndFloats', result: 'pass', data, slots: [held.id, free.id] }]
+}
+
+/** A bearing with a tapered bore sits on a sleeve, not on its shaft. */
+export const onSleeve: Constraint = (bench) =>
+  bench.arrangement.slots.flatMap((slot): CheckFinding[] => {
+    const value = knownPart(bench.filled.get(slot.id)?.value)
+    if (!value || value.taper === null) return []
+    const sleeve = sleeveOf(slot.id, bench)
+    const data = {
+      designation: value.designation,
+      sleeve: sleeve && { base: sleeve.part.base, shaftMm: sleeve.shaftMm },
+    }
+    return [{ code: 'taperedBore', result: 'warn', data, slots: [slot.id] }]
+  })
+
+export const spacerThere: Constraint = (bench) => {
+  const slot = slotsOf(bench, 'spacerTube').find(({ id, carrier }) => !carrier && bench.filled.has(id))
+  const tube = slot && bench.filled.get(slot.id)
+  if (!slot || !tube) return []
+  const [data, slots] = [{ place: slot.words }, [slot.id]]
+  return tube.state === 'gap'
+    ? [{ code: 'spacerMissing', result: 'warn', data, slots }]
+    : [{ code: 'spacerFirst', result: 'pass', data, slots }]
+}
+
+/** Findings that no place of the arrangement answers must not be lost. */
+export const findingsAnswered: Constraint = (bench) =>
+  (bench.request.findings ?? []).map((finding): CheckFinding => {
+    const answers = bench.arrangement.slots.filter(
+      (s) => s.addedBy.includes(finding) && bench.filled.has(s.id),
+    )
+    return {
+      code: 'found',
+      result: answers.length > 0 ? 'pass' : 'warn',
+      data: { finding, adds: answers.map((s) => s.words) },
+      slots: answers.map((s) => s.id),
+    }
+  })

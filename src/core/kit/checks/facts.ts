@@ -1,0 +1,50 @@
+import type { Finding } from '../arrangement'
+
+/** What each check found, by its code: sizes in mm. The texts stand in `checkTexts.ts`. */
+export interface CheckFacts {
+  coneRuns: { end: string; cone: string; cup: string; series: string }
+  coneDoesNotRun: { cone: string; cup: string; coneSeries: string; cupSeries: string }
+  partOffSeat: { part: string; on: 'shaft' | 'housing'; sizeMm: number; measuredMm: number }
+  setsAlike: Record<never, never>
+  setsDiffer: Record<never, never>
+  setsSwapped: { inner: string; outer: string; innerMm: number; outerMm: number }
+  /** `answer`: what the seal check says of journal and counterbore */
+  sealFits: { end: string; answer: string }
+  sealOff: { seal: string; end: string; answer: string | null }
+  sealUnderCone: { seal: string; shaftMm: number; coneMm: number }
+  sealUnderCup: { housingMm: number; cupMm: number }
+  nutOverCone: { cone: string; thread: string; threadMm: number; boreMm: number }
+  washerOffNut: { washerMm: number; thread: string }
+  pinOffNut: { pinMm: number; overMm: number; toMm: number }
+  /** `assumedSlots`: the usual number, where the nut does not tell it */
+  slotStep: { stepMm: number; wide: boolean; assumedSlots: number | null }
+  capFits: { mouthMm: number }
+  capOff: { capMm: number; mouthMm: number }
+  bearingOpen: { designations: string[] }
+  bearingsDiffer: { pair: boolean }
+  bearingsAlike: { count: number; sizes: { base: string; count: number }[] }
+  cannotLocate: { part: string }
+  locatesAndFloats: { floating: string; within: boolean }
+  /** `sleeve`: null = none is listed */
+  taperedBore: { designation: string; sleeve: { base: string; shaftMm: number } | null }
+  spacerMissing: { place: string }
+  spacerFirst: { place: string }
+  /** play from nominal widths; `rangeMm`: the usual one */
+  collarPlay: {
+    playMm: number
+    collarMm: number
+    seatsMm: number
+    coneMm: [number, number]
+    setMm: [number, number]
+    rangeMm: { min: number; max: number }
+  }
+  /** `adds`: places that answer the finding */
+  found: { finding: Finding; adds: string[] }
+}
+export type CheckCode = keyof CheckFacts
+export type CheckResult = 'pass' | 'warn' | 'fail'
+
+/** One rule between neighbours and what it found, without its text. */
+export type CheckFinding = {
+  [C in CheckCode]: { code: C; result: CheckResult; data: CheckFacts[C]; slots: string[] }
+}[CheckCode]

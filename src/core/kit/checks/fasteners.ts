@@ -1,0 +1,64 @@
+import { USUAL_PLAY_MM } from '../../adjust'
+import type { Slot } from '../arrangement'
+import { hardwareOf, spindleThread } from '../fill'
+import { CAP_OFF_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
+import { leansOn, partAt, slotsOf, type Constraint } from './check'
+import type { CheckFinding } from './facts'
+
+/** Slots of a castle nut where no listed one tells it (common practice). */
+const USUAL_SLOTS = 6
+
+const withNut = (slot: Slot): string[] => [slot.id, ...(slot.at === undefined ? [] : [slot.at])]
+
+export const nutPasses: Constraint = (bench) =>
+  slotsOf(bench, 'castleNut').flatMap((slot): CheckFinding[] => {
+    const coneSlot = leansOn(bench, slot, 'cone')
+    const nut = hardwareOf(partAt(bench, slot.id), 'castleNut')
+    const cone = partAt(bench, coneSlot?.id)
+    const boreMm = cone?.dimensions.bore
+    if (!coneSlot || !nut || !cone || boreMm === undefined || nut.threadMm <= boreMm + THREAD_PASSES_MM)
+      return []
+    const data = { cone: cone.base, thread: nut.thread, threadMm: nut.threadMm, boreMm }
+    return [{ code: 'nutOverCone', result: 'fail', data, slots: [slot.id, coneSlot.id] }]
+  })
+
+export const washerFollowsNut: Constraint = (bench) =>
+  slotsOf(bench, 'washer').flatMap((slot): CheckFinding[] => {
+    const washer = hardwareOf(partAt(bench, slot.id), 'washer')
+    const thread = spindleThread(slot, bench)
+    if (!washer || !thread || Math.abs(washer.threadMm - thread.threadMm) < WASHER_OFF_MM) return []
+    const data = { washerMm: washer.threadMm, thread: thread.thread }
+    return [{ code: 'washerOffNut', result: 'fail', data, slots: withNut(slot) }]
+  })
+
+export const pinFollowsNut: Constraint = (bench) =>
+  slotsOf(bench, 'cotterPin').flatMap((slot): CheckFinding[] => {
+    const pin = hardwareOf(partAt(bench, slot.id), 'cotterPin')
+    const thread = spindleThread(slot, bench)
+    if (!pin || !thread || (thread.threadMm > pin.threadOverMm && thread.threadMm <= pin.threadToMm))
+      return []
+    const data = { pinMm: pin.pinMm, overMm: pin.threadOverMm, toMm: pin.threadToMm }
+    return [{ code: 'pinOffNut', result: 'warn', data, slots: withNut(slot) }]
+  })
+
+export const slotStep: Constraint = (bench) =>
+  slotsOf(bench, 'castleNut').flatMap((slot): CheckFinding[] => {
+    const nut = hardwareOf(partAt(bench, slot.id), 'castleNut')
+    const pitchMm = nut?.pitchMm ?? spindleThread({ at: slot.id }, bench)?.pitchMm
+    if (pitchMm === undefined || !bench.filled.has(slot.id)) return []
+    const stepMm = pitchMm / (nut?.slots ?? USUAL_SLOTS)
+    const wide = stepMm > USUAL_PLAY_MM.max
+    const data = { stepMm, wide, assumedSlots: nut ? null : USUAL_SLOTS }
+    return [{ code: 'slotStep', result: wide ? 'warn' : 'pass', data, slots: [slot.id] }]
+  })
+
+export const capFits: Constraint = (bench) =>
+  slotsOf(bench, 'cap').flatMap((slot): CheckFinding[] => {
+    const capMm = hardwareOf(partAt(bench, slot.id), 'cap')?.hubBoreMm
+    const mouthMm = bench.request.sizes.hubMouth
+    if (capMm === undefined || mouthMm === undefined) return []
+    const slots = [slot.id]
+    return Math.abs(capMm - mouthMm) <= CAP_OFF_MM
+      ? [{ code: 'capFits', result: 'pass', data: { mouthMm }, slots }]
+      : [{ code: 'capOff', result: 'fail', data: { capMm, mouthMm }, slots }]
+  })

@@ -1,0 +1,34 @@
+import type { Bench } from '../fill'
+import type { KitCheck } from '../kit'
+import { ballPairs, findingsAnswered, floats, onSleeve, spacerThere } from './bearings'
+import type { Constraint } from './check'
+import { checkText } from './checkTexts'
+import { capFits, nutPasses, pinFollowsNut, slotStep, washerFollowsNut } from './fasteners'
+import { sealFits, sealRoom, seatsFit } from './seats'
+import { clampedPlay, mating, twoSets } from './tapered'
+
+const CONSTRAINTS: readonly Constraint[] = [
+  mating,
+  twoSets,
+  seatsFit,
+  sealFits,
+  sealRoom,
+  nutPasses,
+  washerFollowsNut,
+  pinFollowsNut,
+  slotStep,
+  capFits,
+  ballPairs,
+  floats,
+  onSleeve,
+  spacerThere,
+  clampedPlay,
+  findingsAnswered,
+]
+
+/** Everything that was checked between the parts of the kit, with its texts. */
+export const checkKit = (bench: Bench): KitCheck[] =>
+  CONSTRAINTS.flatMap((constraint) => constraint(bench)).map((finding) => ({
+    ...finding,
+    ...checkText(finding),
+  }))

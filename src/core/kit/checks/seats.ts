@@ -1,0 +1,60 @@
+import { checkSeal } from '../../seals'
+import { sleeveOf } from '../fill'
+import { sealSizesOf, seatOf } from '../seats'
+import { SEAL_UNDER_CONE_MM, SEAL_UNDER_CUP_MM, SEAT_OFF_MM } from '../tolerances'
+import { partAt, slotsOf, type Constraint } from './check'
+import type { CheckFinding } from './facts'
+
+/** What is fitted against the seat as measured: another size is not close enough. */
+export const seatsFit: Constraint = (bench) =>
+  bench.arrangement.slots.flatMap((slot) => {
+    const seat = seatOf(slot, bench.request.sizes)
+    const fitted = partAt(bench, slot.id)
+    if (!fitted) return []
+    const sleeve = sleeveOf(slot.id, bench)
+    return (
+      [
+        ['shaft', sleeve ? sleeve.shaftMm : fitted.dimensions.bore, seat.shaft],
+        ['housing', fitted.dimensions.outside, seat.housing],
+      ] as const
+    ).flatMap(([on, sizeMm, measuredMm]): CheckFinding[] => {
+      if (measuredMm === undefined || sizeMm === undefined || Math.abs(sizeMm - measuredMm) <= SEAT_OFF_MM)
+        return []
+      const data = { part: fitted.base, on, sizeMm, measuredMm }
+      return [{ code: 'partOffSeat', result: 'fail', data, slots: [slot.id] }]
+    })
+  })
+
+export const sealFits: Constraint = (bench) =>
+  slotsOf(bench, 'seal').flatMap((slot): CheckFinding[] => {
+    const seal = partAt(bench, slot.id)
+    const { shaft, housing, width } = sealSizesOf(slot, bench.request.sizes)
+    if (!seal || shaft === undefined || housing === undefined) return []
+    const answer = checkSeal(seal, { shaft, housing, width })
+    const end = slot.side && slotsOf(bench, 'seal').length > 1 ? slot.side : ''
+    const slots = [slot.id]
+    if (answer?.fits)
+      return [{ code: 'sealFits', result: 'pass', data: { end, answer: answer.words }, slots }]
+    const data = { seal: seal.base, end, answer: answer?.words ?? null }
+    return [{ code: 'sealOff', result: 'fail', data, slots }]
+  })
+
+/** A seal on a stub spindle runs on a journal behind the inner cone and sits in a bore that the cup passes. */
+export const sealRoom: Constraint = (bench) =>
+  slotsOf(bench, 'seal').flatMap((slot): CheckFinding[] => {
+    const coneSlot = slotsOf(bench, 'cone').find(({ id, side }) => id === slot.at || side === slot.side)
+    const seal = partAt(bench, slot.id)
+    const [shaftMm, housingMm] = [seal?.dimensions.bore, seal?.dimensions.outside]
+    if (!coneSlot || !seal || shaftMm === undefined || housingMm === undefined) return []
+    const coneMm = partAt(bench, coneSlot.id)?.dimensions.bore
+    if (coneMm !== undefined && shaftMm < coneMm - SEAL_UNDER_CONE_MM) {
+      const data = { seal: seal.base, shaftMm, coneMm }
+      return [{ code: 'sealUnderCone', result: 'fail', data, slots: [slot.id, coneSlot.id] }]
+    }
+    const cupMm = partAt(bench, coneSlot.mate)?.dimensions.outside
+    if (cupMm !== undefined && housingMm < cupMm - SEAL_UNDER_CUP_MM) {
+      const slots = [slot.id, coneSlot.mate ?? '']
+      return [{ code: 'sealUnderCup', result: 'warn', data: { housingMm, cupMm }, slots }]
+    }
+    return []
+  })
