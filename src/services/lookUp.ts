@@ -15,12 +15,13 @@ import {
   type Variant,
 } from '@/core/interchange'
 import { checkSealWork, findSeals, lipSpeed, materialsFor, MEDIA, wearSleeves } from '@/core/seals'
-import { lengthProblemWords, readLength, toMm, writeInch, type UnitChoice } from '@/core/quantity'
+import { readLength, writeInch } from '@/core/quantity'
 import { ServiceError } from './errors'
 import { notListed } from './notListed'
 import { inchTwins } from './identify'
 import { ready, type Ready } from './language'
 import { StampText } from './schemas/evidence'
+import { readFields } from './schemas/length'
 import { parse } from './schemas/parse'
 
 const Designation = z.string().trim().min(1, 'Give a number, such as 6205-2RS.').pipe(StampText)
@@ -187,41 +188,37 @@ export async function taperedMates(input: unknown) {
   }
 }
 
-const SealQuery = z.object({
-  shaft: z.string().min(1, 'Give the shaft size.').max(40),
-  housing: z.string().min(1, 'Give the housing size.').max(40),
-  width: z.string().max(40).optional(),
-  unit: z.enum(['mm', 'in', 'auto']).default('auto'),
-  rpm: z.coerce
-    .number('Turns a minute are a figure.')
-    .positive('Turns a minute are more than zero.')
-    .max(100_000)
-    .optional(),
-  temperatureC: z.coerce.number('The temperature is a figure.').min(-100).max(400).optional(),
-  medium: z.enum(MEDIA, `A medium is one of: ${MEDIA.join(', ')}.`).optional(),
-  lip: z.enum(['single', 'double']).optional(),
-})
+const SEAL_ROLES = { shaft: 'bore', housing: 'outside', width: 'width' } as const
 
-function sealSize(name: string, text: string, unit: UnitChoice): number {
-  const read = readLength(text)
-  if (!read.ok)
-    throw new ServiceError('unreadable', lengthProblemWords(read.problem), [
-      { path: [name], message: lengthProblemWords(read.problem) },
-    ])
-  const usual = read.value.form === 'fraction' || read.value.value < 4 ? 'in' : 'mm'
-  return toMm(read.value.value, read.value.stated ?? (unit === 'auto' ? usual : unit))
-}
+const SealQuery = z
+  .object({
+    shaft: z.string().min(1, 'Give the shaft size.').max(40),
+    housing: z.string().min(1, 'Give the housing size.').max(40),
+    width: z.string().max(40).optional(),
+    unit: z.enum(['mm', 'in', 'auto']).default('auto'),
+    rpm: z.coerce
+      .number('Turns a minute are a figure.')
+      .positive('Turns a minute are more than zero.')
+      .max(100_000)
+      .optional(),
+    temperatureC: z.coerce.number('The temperature is a figure.').min(-100).max(400).optional(),
+    medium: z.enum(MEDIA, `A medium is one of: ${MEDIA.join(', ')}.`).optional(),
+    lip: z.enum(['single', 'double']).optional(),
+  })
+  .transform((query, context) => {
+    const inUnit = (text: string): string => {
+      const read = readLength(text)
+      return query.unit === 'auto' || !read.ok || read.value.stated ? text : `${text} ${query.unit}`
+    }
+    const { shaft, housing, width } = query
+    const sizes = { shaft: inUnit(shaft), housing: inUnit(housing), width: width && inUnit(width) }
+    return readFields({ ...query, ...sizes }, SEAL_ROLES, context)
+  })
 
 /** Seals for a journal and a counterbore. @throws ServiceError `impossible` when the shaft is not smaller than the housing */
 export async function sealsFor(input: unknown) {
   const query = parse(SealQuery, input)
-  const [shaft, housing] = [
-    sealSize('shaft', query.shaft, query.unit),
-    sealSize('housing', query.housing, query.unit),
-  ]
-  const width = query.width
-    ? sealSize('width', query.width, query.unit === 'auto' ? 'mm' : query.unit)
-    : undefined
+  const { shaft, housing, width } = query
   if (shaft >= housing)
     throw new ServiceError('impossible', 'The shaft is not smaller than the housing. Check both sizes.')
   const { language } = await ready()

@@ -15,8 +15,16 @@ import { LOADS } from '@/core/interchange'
 import { bearingsOfKit, isSeparable, readThread, ROLES, type Arrangement, type Kit } from '@/core/kit'
 import { knownPart } from '@/core/part'
 import { makePlan, type PlanFacts, type SeatFit } from '@/core/procedure'
-import { judgeSpacerPair } from '@/core/spacing'
-import { lengthInMm, MM_PER_INCH, readTorque, torqueProblemWords, writeTorque } from '@/core/quantity'
+import { judgeSpacerPair, PAIR_ROLES } from '@/core/spacing'
+import {
+  lengthBeside,
+  lengthInMm,
+  MM_PER_INCH,
+  readForm,
+  readTorque,
+  torqueProblemWords,
+  writeTorque,
+} from '@/core/quantity'
 import { z } from 'zod'
 import { jobKit, type JobKit } from './jobKit'
 import { parse } from './schemas/parse'
@@ -102,8 +110,11 @@ const readingsOf = (text: string) =>
   })
 
 /** What is bored out of the shaft or left of the hub, as it was typed; nothing where it cannot be read. */
-function wallOf(ring: Seat['ring'], text: string): { hollow?: number; hubOutside?: number } {
-  const mm = lengthInMm(text)
+function wallOf({ ring, bore, outside }: Seat, text: string): { hollow?: number; hubOutside?: number } {
+  const mm =
+    ring === 'inner'
+      ? lengthBeside(text, 'bore', { mm: bore, role: 'outside' })
+      : lengthBeside(text, 'outside', { mm: outside, role: 'bore' })
   if (mm === null) return {}
   return ring === 'inner' ? { hollow: mm } : { hubOutside: mm }
 }
@@ -118,7 +129,7 @@ function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
     width: seat.width,
     family: seat.family,
     precision: seat.precision,
-    ...wallOf(seat.ring, typed?.wall ?? ''),
+    ...wallOf(seat, typed?.wall ?? ''),
     sealed: seat.sealed,
     clearanceClass: typed?.clearance ?? seat.clearance,
     readings: readingsOf(typed?.readings ?? ''),
@@ -222,13 +233,15 @@ export const comparisonTrouble = ({ bearings }: Pick<JobKit['job'], 'bearings'>)
 
 /** A spacer that loads its bearings sideways, or leaves them loose, as typed on the spacing screen. */
 export function spacerTrouble(fitting: FittingDraft | null): string | null {
-  const mm = (name: string) => lengthInMm(fitting?.fields[`spacing.${name}`] ?? '')
-  const [shouldersMm, spacerMm] = [mm('shoulders'), mm('spacer')]
-  if (shouldersMm === null || spacerMm === null) return null
+  const typed = (name: string): string => fitting?.fields[`spacing.${name}`] ?? ''
+  const read = readForm(Object.entries(PAIR_ROLES).map(([name, role]) => ({ name, role, text: typed(name) })))
+  const [shoulders, spacer] = [read.get('shoulders'), read.get('spacer')]
+  if (!shoulders?.ok || !spacer?.ok) return null
+  const mm = (name: string) => lengthInMm(typed(name))
   const off = mm('off') ?? MEASURED_OFF_MM
   const { verdict, words } = judgeSpacerPair({
-    shouldersMm,
-    spacerMm,
+    shouldersMm: shoulders.mm,
+    spacerMm: spacer.mm,
     shouldersOffMm: off,
     spacerOffMm: off,
     playMm: mm('play') ?? undefined,

@@ -247,6 +247,12 @@ it('seals by shaft, housing and width', async () => {
   expect((await call('/api/seals?shaft=35&housing=52&width=7')).body).toMatchObject({
     seals: [expect.objectContaining({ designation: '35x52x7' })],
   })
+  expect((await call('/api/seals?shaft=1.375&housing=2.0625&width=.25')).body).toMatchObject({
+    shaft: expect.closeTo(34.925, 6) as number,
+    housing: expect.closeTo(52.3875, 6) as number,
+    width: expect.closeTo(6.35, 6) as number,
+  })
+  expect((await call('/api/seals?shaft=35&housing=52&width=7&unit=in')).body).toMatchObject({ shaft: 889 })
   expectProblem(await call<Problem>('/api/seals?shaft=60&housing=52'), 422)
   expectProblem(await call<Problem>('/api/seals?shaft=abc&housing=52'), 400)
 })

@@ -115,6 +115,33 @@ describe('spacing, grease, life', () => {
     })
     expect(body).toMatchObject({ pair: { verdict: 'sideLoad' }, axle: { toward: 'right' } })
   })
+  it('lengths of one form are read together: an inch spacer between inch shoulders, an inch shim in an inch stack', async () => {
+    const { body } = await post<{ pair: { nominalMm: number }; stack: { nominalMm: number } }>(
+      '/api/spacing',
+      {
+        pair: { shoulders: '1.8125', spacer: '1.8085' },
+        stack: [
+          { sign: 1, length: '1.8125' },
+          { sign: -1, length: '.012' },
+        ],
+      },
+    )
+    expect(body.pair.nominalMm).toBeCloseTo(-0.1016, 3)
+    expect(body.stack.nominalMm).toBeCloseTo(45.7327, 3)
+    const hollow = { ring: 'inner', class: 'k5', bore: '1.25', outside: '2.5', width: '.625' }
+    const fit = await post<{ interference: { mean: number } }>('/api/fits/check', {
+      ...hollow,
+      hollow: '.75',
+    })
+    const same = await post('/api/fits/check', {
+      ...hollow,
+      bore: 31.75,
+      outside: 63.5,
+      width: 15.875,
+      hollow: 19.05,
+    })
+    expect(fit.body).toEqual(same.body)
+  })
   it('grease: a slow wheel is packed full, a sealed bearing gets none, lithium and polyurea clash', async () => {
     const { body } = await post<{
       school: string

@@ -3,8 +3,8 @@ import { toMm, type LengthUnit } from './units'
 
 /** What a size is a size of; indirect and secondary features stand for the one they resemble. */
 export type SizeRole = 'bore' | 'outside' | 'width'
-/** The same on a form for a machine: distances along the axis too. */
-export type FormRole = SizeRole | 'length'
+/** The same on a form for a machine: distances along the axis too, and how far a part lies below a face. */
+export type FormRole = SizeRole | 'length' | 'depth'
 
 export interface UnitQuestion {
   role: FormRole
@@ -26,6 +26,7 @@ const USUAL: Record<FormRole, { median: number; spread: number }> = {
   width: { median: 13, spread: 0.8 },
   // Between rings, cups or shoulders of a hub: common practice.
   length: { median: 45, spread: 0.75 },
+  depth: { median: 6, spread: 1 },
 }
 /** Outside over bore, and width over wall (outside − bore): median and log spread, from the shipped catalogue. */
 const DIAMETER_RATIO = { median: 2, spread: 0.35 }

@@ -7,7 +7,9 @@ import {
   MM_PER_INCH,
   readLength,
   roundingStep,
+  lengthBeside,
   readForm,
+  readStackOf,
   toMm,
   writeInch,
   type FormRole,
@@ -170,5 +172,29 @@ describe('the lengths of a form are read together', () => {
       })
     for (const inch of ['0.75', '1.0625', '1.3775', '1.5', '2.2500'])
       expect(form(['shaft', inch, 'bore'])['shaft'], inch).toMatch(/ in$/)
+  })
+  it('one length is read beside one that is known', () => {
+    // A hollow shaft of 1 1/4 in with a 3/4 in bore; a metric one; a hub wall typed in inches around a metric ring.
+    expect(lengthBeside('.75', 'bore', { mm: 31.75, role: 'outside' })).toBeCloseTo(19.05, 6)
+    expect(lengthBeside('18', 'bore', { mm: 35, role: 'outside' })).toBe(18)
+    expect(lengthBeside('3.1', 'outside', { mm: 62, role: 'bore' })).toBeCloseTo(78.74, 6)
+    expect(lengthBeside('wide', 'outside', { mm: 62, role: 'bore' })).toBeNull()
+  })
+  it('in a stack the longest tells the unit of all, what is said is kept', () => {
+    const mm = (...texts: string[]) =>
+      readStackOf(texts).map((r) => (r.ok ? Number(r.mm.toFixed(4)) : 'no length'))
+    expect(mm('46.0', '30.0', '15.9', '0.3')).toEqual([46, 30, 15.9, 0.3])
+    expect(mm('1.8125', '1.125', '.012')).toEqual([46.0375, 28.575, 0.3048])
+    expect(mm('1.8125', '0.3 mm', 'thick')).toEqual([46.0375, 0.3, 'no length'])
+  })
+  it('a depth below a face is a few millimetres, or a fraction of an inch', () => {
+    expect(form(['before', '3.2', 'depth'], ['after', '3.4', 'depth'])).toEqual({
+      before: '3.2 mm',
+      after: '3.4 mm',
+    })
+    expect(form(['before', '.25', 'depth'], ['after', '.27', 'depth'])).toEqual({
+      before: '6.35 in',
+      after: '6.858 in',
+    })
   })
 })

@@ -46,3 +46,38 @@ export function readForm(fields: readonly FormField[]): Map<string, FormReading>
   })
   return readings
 }
+
+/**
+ * One length read beside a size that is known, such as the bore of a hollow shaft beside its diameter.
+ * @returns mm; null for what is no length
+ * @example lengthBeside('.75', 'bore', { mm: 31.75, role: 'outside' }) // 19.05
+ */
+export function lengthBeside(
+  text: string,
+  role: FormRole,
+  known: { mm: number; role: FormRole },
+): number | null {
+  const reading = readForm([
+    { name: 'known', text: `${known.mm} mm`, role: known.role },
+    { name: 'asked', text, role },
+  ]).get('asked')
+  return reading?.ok ? reading.mm : null
+}
+
+/**
+ * Lengths that are added and taken away, one beside the other: a shim of 0.3 says nothing of its unit, the longest does.
+ * @returns one reading a text, in the same order
+ */
+export function readStackOf(texts: readonly string[]): FormReading[] {
+  const read = texts.map((text) => readLength(text))
+  const values = read.map((r) => (r.ok ? r.value.value : 0))
+  const longest = texts[values.indexOf(Math.max(...values))] ?? ''
+  const leading = readForm([{ name: 'longest', text: longest, role: 'length' }]).get('longest')
+  const usual = leading?.ok ? leading.unit : 'mm'
+  return read.map((r) => {
+    if (!r.ok) return { ok: false, message: lengthProblemWords(r.problem) }
+    const { value, stated, form } = r.value
+    const unit = stated ?? (form === 'fraction' ? 'in' : usual)
+    return { ok: true, mm: toMm(value, unit), unit, reason: stated ? 'stated' : 'fitsTheOthers' }
+  })
+}

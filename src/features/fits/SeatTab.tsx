@@ -8,6 +8,7 @@ import { lengthInMm, NEWTON_PER_LBF } from '@/core/quantity'
 import type { FitRequest, FitResponse } from '@/services/schemas/fit'
 import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
+import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { ClearanceChart } from './ClearanceChart'
@@ -136,6 +137,19 @@ function Inputs({ seat, typed, onTyped }: Pick<Props, 'seat' | 'typed' | 'onType
           value={typed.wall ?? ''}
           placeholder={ring === 'inner' ? 'solid' : 'thick'}
           onChange={(wall) => onTyped({ ...typed, wall })}
+        />
+        <ReadAs
+          fields={
+            ring === 'inner'
+              ? [
+                  { name: 'shaft', text: `${seat.bore} mm`, role: 'outside' },
+                  { name: 'its bore', text: typed.wall ?? '', role: 'bore' },
+                ]
+              : [
+                  { name: 'hub', text: `${seat.outside} mm`, role: 'bore' },
+                  { name: 'its outside', text: typed.wall ?? '', role: 'outside' },
+                ]
+          }
         />
       </div>
       <label className="block">

@@ -1,10 +1,13 @@
 'use client'
 
+import type { FormRole } from '@/core/quantity'
 import type { FittingDraft } from '@/services/schemas/plan'
 import type { SpacingResponse } from '@/services/schemas/setting'
 import { FitPane } from './FitPane'
+import { AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
+import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { readStack } from './readStack'
@@ -61,6 +64,8 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
     '/api/spacing',
     Object.keys(body).length > 0 ? body : null,
   )
+  const typedOf = (roles: Readonly<Record<string, FormRole>>) =>
+    Object.entries(roles).map(([name, role]) => ({ name, role, text: value(name) }))
   const rows: readonly Depth[] = [...depths, { what: '', before: '', after: '' }].slice(0, 20)
   const setDepth = (i: number, next: Partial<Depth>) => {
     const all = [...rows].map((row, at) => (at === i ? { ...row, ...next } : row))
@@ -101,6 +106,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
               onChange={(v) => set('spacing.play', v)}
             />
           </div>
+          <ReadAs fields={typedOf(PAIR_ROLES)} />
           <label className="mb-2 block">
             <span className="caption block">Another stack: sign, length, off, what</span>
             <textarea
@@ -117,6 +123,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
             <Field label="Left" value={value('left')} onChange={(v) => set('spacing.left', v)} />
             <Field label="Right" value={value('right')} onChange={(v) => set('spacing.right', v)} />
           </div>
+          <ReadAs fields={typedOf(AXLE_ROLES)} />
           <span className="caption block">Locating shoulder: this bearing goes first</span>
           <ChipChoice
             label="Locating shoulder"
@@ -138,6 +145,12 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
             const judged = answer?.depths.find((d) => d.what === row.what)
             return (
               <div key={i} className="mt-1">
+                <ReadAs
+                  fields={[
+                    { name: 'before', role: DEPTH_ROLES.before, text: row.before },
+                    { name: 'after', role: DEPTH_ROLES.after, text: row.after },
+                  ]}
+                />
                 <div className="grid grid-cols-[minmax(0,1fr)_84px_84px] gap-1">
                   {(['what', 'before', 'after'] as const).map((name) => (
                     <input

@@ -9,6 +9,7 @@ import { Frame, usePreferences } from '@/features/shell'
 import type { SealsResponse } from '@/services/schemas/lookUp'
 import { ask, wordsOf } from '@/ui/ask'
 import { SectionFigure } from '@/ui/drawing'
+import { ReadAs } from '@/ui/ReadAs'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 const FIELDS = [
@@ -20,6 +21,13 @@ const FIELDS = [
 ] as const
 type Field = (typeof FIELDS)[number][0] | 'medium' | 'lip'
 type Values = Partial<Record<Field, string>>
+
+const LENGTHS = [
+  ['shaft', 'bore'],
+  ['housing', 'outside'],
+  ['width', 'width'],
+] as const
+const labelOf = (name: Field): string => FIELDS.find(([field]) => field === name)?.[1].toLowerCase() ?? name
 
 /** How long typing rests before the question is asked, ms. */
 const REST_MS = 120
@@ -139,6 +147,9 @@ export function SealsScreen({ initial }: { initial: Values }) {
           </label>
         </form>
         <section aria-label="Seals" className="min-h-0 overflow-auto px-[18px] py-3">
+          <ReadAs
+            fields={LENGTHS.map(([name, role]) => ({ name: labelOf(name), text: values[name] ?? '', role }))}
+          />
           {words && (
             <p role="alert" className="mb-2 text-contra">
               {words}

@@ -2,50 +2,78 @@ import { z } from 'zod'
 import { FAMILIES, type Family } from '@/core/catalogue'
 import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES } from '@/core/fit'
 import { LOADS, TURNING } from '@/core/interchange'
-import { lengthMm } from './length'
+import { lengthBeside, type FormRole } from '@/core/quantity'
+import { lengthMm, readFields, typedLength } from './length'
 
 const families = Object.keys(FAMILIES) as [Family, ...Family[]]
 const limits = z.object({ lower: z.number(), upper: z.number() })
 const positive = (what: string) => z.number(`${what} is a figure.`).positive(`${what} is larger than zero.`)
 
-export const FitRequest = z.object({
-  ring: z.enum(['inner', 'outer']),
-  class: z.string().trim().min(2, 'Such as k5 or N7.').max(5),
-  bore: lengthMm,
-  outside: lengthMm,
-  width: lengthMm,
-  clearanceClass: z.enum(CLEARANCE_GROUPS).optional(),
-  family: z.enum(families).optional(),
-  sealed: z.boolean().optional(),
-  /** values in mm, or as people type them */
-  readings: z
-    .array(
-      z.object({
-        at: z.union([z.string().max(20), z.number()]).transform(String),
-        depth: z
-          .union([z.string().max(20), z.number()])
-          .transform(String)
-          .optional(),
-        value: lengthMm,
-      }),
-    )
-    .max(64, 'At most 64 readings.')
-    .optional(),
-  /** true = hollow to half its diameter; a length = its bore */
-  hollow: z.union([z.boolean(), lengthMm]).optional(),
-  hubOutside: lengthMm.optional(),
-  materials: z
-    .object({ shaft: z.enum(MATERIAL_NAMES).optional(), housing: z.enum(MATERIAL_NAMES).optional() })
-    .optional(),
-  /** tolerance class of the rings */
-  precision: z.enum(RING_CLASSES).optional(),
-  wheel: z.boolean().optional(),
-  /** which ring turns against its load, and how much it carries: gives the usual class */
-  use: z.object({ turning: z.enum(TURNING), load: z.enum(LOADS).default('normal') }).optional(),
-  /** class of the other ring and how much hotter the inner one runs: gives the clearance new, mounted and warm */
-  otherClass: z.string().trim().max(5).optional(),
-  innerHotterK: z.number().min(-150, 'At least −150 K.').max(150, 'At most 150 K.').optional(),
-})
+export const FitRequest = z
+  .object({
+    ring: z.enum(['inner', 'outer']),
+    class: z.string().trim().min(2, 'Such as k5 or N7.').max(5),
+    bore: typedLength,
+    outside: typedLength,
+    width: typedLength,
+    clearanceClass: z.enum(CLEARANCE_GROUPS).optional(),
+    family: z.enum(families).optional(),
+    sealed: z.boolean().optional(),
+    /** values in mm, or as people type them */
+    readings: z
+      .array(
+        z.object({
+          at: z.union([z.string().max(20), z.number()]).transform(String),
+          depth: z
+            .union([z.string().max(20), z.number()])
+            .transform(String)
+            .optional(),
+          value: lengthMm,
+        }),
+      )
+      .max(64, 'At most 64 readings.')
+      .optional(),
+    /** true = hollow to half its diameter; a length = its bore */
+    hollow: z.union([z.boolean(), typedLength]).optional(),
+    hubOutside: typedLength.optional(),
+    materials: z
+      .object({ shaft: z.enum(MATERIAL_NAMES).optional(), housing: z.enum(MATERIAL_NAMES).optional() })
+      .optional(),
+    /** tolerance class of the rings */
+    precision: z.enum(RING_CLASSES).optional(),
+    wheel: z.boolean().optional(),
+    /** which ring turns against its load, and how much it carries: gives the usual class */
+    use: z.object({ turning: z.enum(TURNING), load: z.enum(LOADS).default('normal') }).optional(),
+    /** class of the other ring and how much hotter the inner one runs: gives the clearance new, mounted and warm */
+    otherClass: z.string().trim().max(5).optional(),
+    innerHotterK: z.number().min(-150, 'At least −150 K.').max(150, 'At most 150 K.').optional(),
+  })
+  .transform((values, context) => {
+    const read = readFields(values, { bore: 'bore', outside: 'outside', width: 'width' }, context)
+    const { hollow, hubOutside } = values
+    const beside = (
+      path: string,
+      value: string | number,
+      role: FormRole,
+      known: { mm: number; role: FormRole },
+    ) => {
+      const mm = typeof value === 'number' ? value : lengthBeside(value, role, known)
+      if (mm !== null) return mm
+      context.addIssue({ code: 'custom', path: [path], message: 'No length. Write 20, 20 mm or 3/4.' })
+      return z.NEVER
+    }
+    return {
+      ...read,
+      hollow:
+        hollow === undefined || typeof hollow === 'boolean'
+          ? hollow
+          : beside('hollow', hollow, 'bore', { mm: read.bore, role: 'outside' }),
+      hubOutside:
+        hubOutside === undefined
+          ? undefined
+          : beside('hubOutside', hubOutside, 'outside', { mm: read.outside, role: 'bore' }),
+    }
+  })
 export type FitRequest = z.input<typeof FitRequest>
 
 const span = z.object({ min: z.number(), max: z.number() })

@@ -58,6 +58,18 @@ type Roles<N extends string> = Readonly<Record<N, FormRole>>
 export const shapeOf = <N extends string, S>(roles: Roles<N>, schema: S): Record<N, S> =>
   Object.fromEntries(Object.keys(roles).map((name) => [name, schema])) as Record<N, S>
 
+/** Fields of an object that are lengths, read together; the others stay as they are. */
+export function readFields<T extends Record<string, unknown>, N extends string & keyof T>(
+  values: T,
+  roles: Roles<N>,
+  context: z.RefinementCtx,
+): Omit<T, N> & { [K in N]: number | Extract<T[K], undefined> } {
+  const given = Object.fromEntries(
+    Object.keys(roles).map((name) => [name, values[name] as string | number | undefined]),
+  )
+  return { ...values, ...(readTogether(given, roles, context) as { [K in N]: number }) }
+}
+
 /** Lengths of one form, all asked for, in millimetres once read. */
 export const lengthGroup = <N extends string>(roles: Roles<N>) =>
   z.object(shapeOf(roles, typedLength)).transform((values, context) => {

@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { FILL_SCHOOLS, THICKENERS } from '@/core/grease'
-import { lengthGroup, lengthMm } from './length'
+import { readStackOf } from '@/core/quantity'
+import { AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
+import { lengthGroup, lengthMm, readFields, typedLength } from './length'
 
 const figure = (what: string, most: number) =>
   z
@@ -12,29 +14,45 @@ const off = z.number('A deviation is a figure.').min(0, 'Zero or more.').max(50,
 export const SpacingRequest = z.object({
   pair: z
     .object({
-      shoulders: lengthMm,
-      spacer: lengthMm,
+      shoulders: typedLength,
+      spacer: typedLength,
       shouldersOff: off.default(0.05),
       spacerOff: off.default(0.05),
       /** what the bearings take up, mm */
       play: off.optional(),
     })
+    .transform((pair, context) => readFields(pair, PAIR_ROLES, context))
     .optional(),
   stack: z
     .array(
       z.object({
         words: z.string().max(60).default(''),
         sign: z.union([z.literal(1), z.literal(-1)]),
-        length: lengthMm,
+        length: typedLength,
         plus: off.default(0),
         minus: off.default(0),
       }),
     )
     .max(20, 'At most 20 lengths.')
+    .transform((lines, context) => {
+      const readings = readStackOf(
+        lines.map(({ length }) => (typeof length === 'number' ? `${length} mm` : length)),
+      )
+      return lines.map((line, i) => {
+        const reading = readings[i]
+        if (reading?.ok) return { ...line, length: reading.mm }
+        context.addIssue({ code: 'custom', path: [i, 'length'], message: reading?.message ?? 'No length.' })
+        return z.NEVER
+      })
+    })
     .optional(),
-  axle: z.object({ left: lengthMm, right: lengthMm }).optional(),
+  axle: lengthGroup(AXLE_ROLES).optional(),
   depths: z
-    .array(z.object({ what: z.string().max(60), before: lengthMm, after: lengthMm.optional() }))
+    .array(
+      z
+        .object({ what: z.string().max(60), before: typedLength, after: typedLength.optional() })
+        .transform((depth, context) => readFields(depth, DEPTH_ROLES, context)),
+    )
     .max(20)
     .optional(),
 })
