@@ -10,9 +10,13 @@ import {
   pendingMigrations,
   rekeyStock,
   replaceStandardParts,
+  storedFittings,
+  writeSeatReadings,
 } from '@/db'
 import { readShippedParts, readShippedTokens, shippedFingerprint } from '@/services/catalogue/dataFolder'
 import { loadDemo } from '@/services/demo/load'
+import { seatReadings } from '@/services/jobs/seatReadings'
+import { FittingDraft } from '@/services/schemas/plan'
 import { copyDatabase } from './copyDatabase'
 
 const say = (words: string): void => console.log(`  ${words}`)
@@ -24,6 +28,12 @@ if (pending.length > 0 && (await hasData())) {
 }
 const run = await migrate()
 if (run.length > 0) say(`schema: ${run.join(', ')}`)
+// Readings of fittings from before they were rows.
+if (run.includes('0008-found-and-came-back'))
+  for (const { id, fitting } of await storedFittings()) {
+    const read = fitting.ok ? FittingDraft.safeParse(fitting.value) : null
+    if (read?.success) await writeSeatReadings(id, seatReadings(read.data))
+  }
 const fingerprint = shippedFingerprint()
 if ((await loadedFingerprint()) !== fingerprint) {
   const parts = readShippedParts()

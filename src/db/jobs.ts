@@ -1,5 +1,6 @@
 import { Op, type Transaction } from 'sequelize'
 import { database } from './connection'
+import { saveFindings, saveSeatReadings, type Finding, type SeatReading } from './found'
 import { readJson, writeJson, type StoredJson } from './json'
 import { saveKit, type StoredKit } from './kits'
 import { likeText } from './likeText'
@@ -27,6 +28,9 @@ export interface StoredJob {
   kit: StoredJson
   fitting: StoredJson
   bearings: StoredBearing[]
+  /** the job it came back of */
+  comebackOf: number | null
+  freeOfCharge: boolean
   version: number
   closedAt: Date | null
   createdAt: Date
@@ -70,10 +74,12 @@ export interface JobPatch {
   intake?: unknown
   kit?: unknown
   fitting?: unknown
+  comebackOf?: number | null
+  freeOfCharge?: boolean
   closedAt?: Date | null
 }
 
-/** What may change on a bearing; absent = unchanged. `designation` and `partKey` follow the decision. */
+/** What may change on a bearing; absent = unchanged. `designation` and `partKey` follow the decision, `findings` the inspection. */
 export interface BearingPatch {
   name?: string
   slot?: string
@@ -83,6 +89,7 @@ export interface BearingPatch {
   inspection?: unknown
   designation?: string | null
   partKey?: string | null
+  findings?: readonly Finding[]
 }
 
 export interface NewEvent {
@@ -98,6 +105,8 @@ export interface JobChangeSet {
   bearings: ReadonlyMap<number, BearingPatch>
   /** the kit as it is now; absent = unchanged, null = removed */
   kit?: StoredKit | null
+  /** what was measured on the seats; absent = unchanged */
+  seatReadings?: readonly SeatReading[]
   events: readonly NewEvent[]
   /** part of the same transaction, such as writing the register */
   also?: (transaction: Transaction) => Promise<void>
@@ -130,6 +139,8 @@ async function fromRow(row: JobRow, transaction?: Transaction): Promise<StoredJo
     kit: readJson(row.kit),
     fitting: readJson(row.fitting),
     bearings: bearings.map(bearingFromRow),
+    comebackOf: row.comeback_of,
+    freeOfCharge: row.free_of_charge,
     version: row.version,
     closedAt: row.closed_at,
     createdAt: row.created_at,
@@ -145,6 +156,8 @@ const jobColumns = (patch: JobPatch) => ({
   ...(patch.intake !== undefined && { intake: JSON.stringify(patch.intake) }),
   ...(patch.kit !== undefined && { kit: writeJson(patch.kit) }),
   ...(patch.fitting !== undefined && { fitting: writeJson(patch.fitting) }),
+  ...(patch.comebackOf !== undefined && { comeback_of: patch.comebackOf }),
+  ...(patch.freeOfCharge !== undefined && { free_of_charge: patch.freeOfCharge }),
   ...(patch.closedAt !== undefined && { closed_at: patch.closedAt }),
 })
 
@@ -290,7 +303,7 @@ async function addBearingWithin(
     where: { job_id: jobId },
     transaction,
   })
-  return Bearings.create(
+  const row = await Bearings.create(
     {
       job_id: jobId,
       ordinal: (last ?? 0) + 1,
@@ -304,13 +317,15 @@ async function addBearingWithin(
     },
     { transaction },
   )
+  if (bearing.findings) await saveFindings(jobId, row.id, bearing.findings, transaction)
+  return row
 }
 
 export async function createJob(
   job: JobPatch & { title: string; intake: unknown },
   bearings: readonly NewBearing[],
   event: NewEvent,
-  kit?: StoredKit | null,
+  { kit, seatReadings }: Pick<JobChangeSet, 'kit' | 'seatReadings'> = {},
 ): Promise<StoredJob> {
   const { JobRow: Jobs } = models()
   return database().transaction(async (transaction) => {
@@ -329,6 +344,7 @@ export async function createJob(
     )
     for (const bearing of bearings) await addBearingWithin(row.id, bearing, transaction)
     if (kit) await saveKit(row.id, kit, transaction)
+    if (seatReadings) await saveSeatReadings(row.id, seatReadings, transaction)
     await writeEvents(row.id, [event], transaction)
     return fromRow(row, transaction)
   })
@@ -342,7 +358,7 @@ export async function createJob(
 export async function updateJob(
   id: number,
   version: number,
-  { patch, bearings, kit, events, also }: JobChangeSet,
+  { patch, bearings, kit, seatReadings, events, also }: JobChangeSet,
 ): Promise<{ job: StoredJob; conflict: boolean } | null> {
   const { JobRow: Jobs, BearingRow: Bearings } = models()
   return database().transaction(async (transaction) => {
@@ -352,8 +368,11 @@ export async function updateJob(
     // The time moves with every change, also one of a bearing or of the kit only.
     row.changed('updated_at', true)
     await row.update({ ...jobColumns(patch), version: version + 1 }, { transaction })
-    for (const [bearing, change] of bearings)
+    for (const [bearing, change] of bearings) {
       await Bearings.update(bearingColumns(change), { where: { id: bearing, job_id: id }, transaction })
+      if (change.findings) await saveFindings(id, bearing, change.findings, transaction)
+    }
+    if (seatReadings) await saveSeatReadings(id, seatReadings, transaction)
     if (kit !== undefined) await saveKit(id, kit, transaction)
     await also?.(transaction)
     await writeEvents(id, events, transaction)
@@ -417,3 +436,15 @@ export async function keyDecisions(keyOf: (designation: string) => string): Prom
   for (const row of rows)
     if (row.designation !== null) await row.update({ part_key: keyOf(row.designation).slice(0, 190) })
 }
+
+/** Fittings as they are stored, by job, for reading their seats anew. */
+export async function storedFittings(): Promise<{ id: number; fitting: StoredJson }[]> {
+  const rows = await models().JobRow.findAll({
+    attributes: ['id', 'fitting'],
+    where: { fitting: { [Op.ne]: null } },
+  })
+  return rows.map(({ id, fitting }) => ({ id, fitting: readJson(fitting) }))
+}
+
+export const writeSeatReadings = (id: number, readings: readonly SeatReading[]): Promise<void> =>
+  database().transaction((transaction) => saveSeatReadings(id, readings, transaction))

@@ -8,6 +8,7 @@ import * as stock from './migrations/0004-stock'
 import * as judgement from './migrations/0005-judgement'
 import * as exactKeys from './migrations/0006-exact-keys'
 import * as oneRecord from './migrations/0007-one-record'
+import * as foundAndCameBack from './migrations/0008-found-and-came-back'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -24,6 +25,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0005-judgement', judgement],
   ['0006-exact-keys', exactKeys],
   ['0007-one-record', oneRecord],
+  ['0008-found-and-came-back', foundAndCameBack],
 ]
 
 function runner() {

@@ -93,7 +93,36 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare kit: string | null
   declare fitting: CreationOptional<string | null>
   declare version: CreationOptional<number>
+  declare comeback_of: CreationOptional<number | null>
+  declare free_of_charge: CreationOptional<boolean>
   declare closed_at: Date | null
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
+export class FindingRow extends Model<InferAttributes<FindingRow>, InferCreationAttributes<FindingRow>> {
+  declare id: CreationOptional<number>
+  declare job_id: number
+  declare bearing_id: number
+  declare ordinal: number
+  declare part: string
+  declare damage: string
+  declare severity: string
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
+export class SeatReadingRow extends Model<
+  InferAttributes<SeatReadingRow>,
+  InferCreationAttributes<SeatReadingRow>
+> {
+  declare id: CreationOptional<number>
+  declare job_id: number
+  declare seat: string
+  declare ordinal: number
+  declare at_clock: string
+  declare depth: string
+  declare value_mm: number | null
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
 }
@@ -345,10 +374,38 @@ function define(sequelize: Sequelize) {
       kit: DataTypes.TEXT('medium'),
       fitting: DataTypes.TEXT('medium'),
       version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 1 },
+      comeback_of: DataTypes.INTEGER.UNSIGNED,
+      free_of_charge: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
       closed_at: DataTypes.DATE(3),
       ...times,
     },
     { sequelize, tableName: 'jobs', ...stamped },
+  )
+  FindingRow.init(
+    {
+      id: { ...key(), type: DataTypes.BIGINT.UNSIGNED },
+      job_id: DataTypes.INTEGER.UNSIGNED,
+      bearing_id: DataTypes.INTEGER.UNSIGNED,
+      ordinal: count(),
+      part: text(40),
+      damage: text(40),
+      severity: text(20),
+      ...times,
+    },
+    { sequelize, tableName: 'findings', ...stamped },
+  )
+  SeatReadingRow.init(
+    {
+      id: { ...key(), type: DataTypes.BIGINT.UNSIGNED },
+      job_id: DataTypes.INTEGER.UNSIGNED,
+      seat: text(60),
+      ordinal: count(),
+      at_clock: text(20),
+      depth: text(40),
+      value_mm: DataTypes.DOUBLE,
+      ...times,
+    },
+    { sequelize, tableName: 'seat_readings', ...stamped },
   )
   PhotoRow.init(
     {
@@ -560,6 +617,8 @@ function define(sequelize: Sequelize) {
   )
   return {
     BearingRow,
+    FindingRow,
+    SeatReadingRow,
     KitRow,
     KitLineRow,
     ReservationRow,

@@ -17,6 +17,8 @@ import { parse } from './schemas/parse'
 
 const MAX_FITTED = 200
 const MAX_USES = 200
+/** Findings of one machine that are told. */
+const MAX_FOUND = 500
 
 const noMachine = (id: number) => new ServiceError('notFound', `There is no machine ${id}.`)
 const taken = (name: string) =>
@@ -41,6 +43,7 @@ export const machineOf = async (id: number | null): Promise<Machine | null> =>
 export async function machine(id: number): Promise<MachineDetail> {
   const found = await db.findMachine(id)
   if (!found) throw noMachine(id)
+  const findings = await db.foundOn(id, MAX_FOUND)
   return {
     ...found,
     positions: await Promise.all(
@@ -52,6 +55,15 @@ export async function machine(id: number): Promise<MachineDetail> {
           since: now.map(({ fittedOn }) => fittedOn).sort()[0] ?? null,
           parts: now,
           history: parts.filter(({ replacedOn }) => replacedOn !== null),
+          found: findings
+            .filter(({ positionId }) => positionId === position.id)
+            .map(({ jobId, part, damage, severity, at }) => ({
+              jobId,
+              part,
+              damage,
+              severity,
+              at: at.toISOString(),
+            })),
         }
       }),
     ),

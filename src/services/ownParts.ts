@@ -4,6 +4,7 @@ import { findOnShelf } from '@/core/shelf'
 import { keepOwnPart as store } from '@/db'
 import { ServiceError } from './errors'
 import { ready } from './language'
+import { resolveNames } from './partNames'
 import { refreshShop } from './shop'
 import { OwnPartRequest, type OwnPartResponse } from './schemas/ownPart'
 import { parse } from './schemas/parse'
@@ -31,6 +32,12 @@ export async function keepOwnPart(input: unknown): Promise<OwnPartResponse> {
     throw new ServiceError(
       'conflict',
       `“${designation}” is the number of a listed part. Give the own part a name of its own, such as the machine and its place.`,
+    )
+  const [named] = await resolveNames([designation])
+  if (named !== undefined && named !== designation)
+    throw new ServiceError(
+      'conflict',
+      `“${designation}” is your own name for ${named}. Give this part another name, or forget that one.`,
     )
   const held = identifier.shelf && findOnShelf(identifier.shelf, designation)
   const added = held ? false : await store(LIST, { designation, bore, outside, width })

@@ -1,6 +1,7 @@
 import 'server-only'
 import { numberKey } from '@/core/catalogue'
 import { readClean } from '@/core/designation'
+import { findOnShelf } from '@/core/shelf'
 import * as db from '@/db'
 import type { z } from 'zod'
 import { ServiceError } from './errors'
@@ -23,12 +24,17 @@ export async function listNames(): Promise<z.output<typeof PartNames>> {
 
 /**
  * Teaches an own name for a part: from now on it stands for the part in a kit and in a look-up.
- * @throws ServiceError `unreadable`; `conflict` when the name is the number of a listed part
+ * @throws ServiceError `unreadable`; `conflict` when the name is the number of a listed part or of one in the own lists
  */
 export async function teachName(input: unknown): Promise<z.output<typeof PartName>> {
   const { name, designation } = parse(PartName, input)
-  const { language } = await ready()
+  const { language, identifier } = await ready()
   const listed = readClean(name, language)
+  if (identifier.shelf && findOnShelf(identifier.shelf, name))
+    throw new ServiceError(
+      'conflict',
+      `“${name}” is the number of a part in your own lists. Take another name, or take that part out of its list.`,
+    )
   if (listed && !listed.part.computed)
     throw new ServiceError('conflict', `“${name}” is the number of a listed part and always means that one.`)
   const key = numberKey(name)

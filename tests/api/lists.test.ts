@@ -15,7 +15,13 @@ interface Summary {
 }
 interface Detail extends Summary {
   remarks: { row: number; text: string; words: string }[]
-  items: { designation: string; base: string | null; quantity: number | null }[]
+  items: {
+    designation: string
+    base: string | null
+    quantity: number | null
+    bore: number | null
+    outside: number | null
+  }[]
 }
 
 const COLUMNS = { designation: 'number', bore: 'bore', outside: 'outside', width: 'width', quantity: 'qty' }
@@ -125,6 +131,37 @@ describe('own and supplier lists', () => {
     expect(out).toContain(`'=HYPERLINK(1)`)
   })
 
+  it('an own name in a list means its part; a name and an own part never share a number, both ways in words', async () => {
+    const name = 'Whistling davit roller'
+    const send = (method: string, path: string, body?: unknown) =>
+      ask<{ detail: string }>(path, {
+        method,
+        headers: { 'content-type': 'application/json' },
+        ...(body !== undefined && { body: JSON.stringify(body) }),
+      })
+    expect((await send('POST', '/api/part-names', { name, designation: '6004-2RS' })).status).toBe(201)
+    try {
+      const rows = `number,bore,outside,width,qty\n${name},,,,3\nPale davit bush,21,38.5,9,1\n`
+      const list = await settled((await take('Davit shelf', rows)).id)
+      expect(list).toMatchObject({ listed: 1, own: 1, problems: 0 })
+      expect(list.remarks).toEqual([
+        expect.objectContaining({ row: 2, words: expect.stringContaining('6004-2RS') as string }),
+      ])
+      expect(list.items[0]).toMatchObject({ designation: name, base: '6004', bore: 20, outside: 42 })
+      const taken = await send('POST', '/api/parts', { designation: name, bore: 21, outside: 40 })
+      expect(taken).toMatchObject({
+        status: 409,
+        body: { detail: expect.stringContaining('6004-2RS') as string },
+      })
+      const shared = await send('POST', '/api/part-names', { name: 'Pale davit bush', designation: '6004' })
+      expect(shared).toMatchObject({
+        status: 409,
+        body: { detail: expect.stringContaining('own lists') as string },
+      })
+    } finally {
+      await send('DELETE', `/api/part-names/${encodeURIComponent(name)}`)
+    }
+  })
   it('an import can be stopped; nothing of it is kept, and other questions are answered meanwhile', async () => {
     const rows = Array.from({ length: 60_000 }, (_, i) => `QX${i},10,${20 + (i % 50)},9,1`)
     const { id } = await take('Long', `number,bore,outside,width,qty\n${rows.join('\n')}`, 'supplier')

@@ -305,6 +305,43 @@ describe('closing', () => {
   })
 })
 
+describe('what came back', () => {
+  it('a closed job at the same place is offered, named, told on both; findings and seat readings are rows that follow', async () => {
+    const machine = (
+      await post<Machine>('/api/machines', { name: `Swings ${mark}`, positions: [{ name: 'arm pivot' }] })
+    ).body
+    const at = { machineId: machine.id, positionId: machine.positions[0]?.id }
+    let first = await open(`Arm ${mark}`, at)
+    const seen = (damage: string) => [{ part: 'bearing', damage, severity: 'marked' }]
+    first = (await patch(first, { inspection: { seen: seen('corrosion') } })).body
+    first = (await patch(first, { inspection: { seen: seen('spalling') } })).body
+    first = (
+      await patch(first, { fitting: { seats: { 'bearing:inner': { readings: '12 20.004\n6 20.001' } } } })
+    ).body
+    const rows = (of: string) => sql(`select ${of} where job_id = ${first.id} order by id`)
+    expect(rows('damage from findings')).toEqual(['spalling'])
+    expect(rows('value_mm from seat_readings').map(Number)).toEqual([20.004, 20.001])
+    const found = (
+      await get<{ positions: { found: { damage: string; jobId: number }[] }[] }>(
+        `/api/machines/${machine.id}`,
+      )
+    ).positions[0]?.found
+    expect(found).toMatchObject([{ damage: 'spalling', jobId: first.id }])
+
+    let again = await open(`Arm again ${mark}`, at)
+    expect((await patch<Refusal>(again, { comebackOf: first.id })).status).toBe(422)
+    await patch(first, { closed: true, reason: 'end of the season' })
+    expect((await patch<Refusal>(again, { comebackOf: again.id })).status).toBe(422)
+    expect((await patch<Refusal>(again, { comebackOf: 987654321 })).status).toBe(404)
+    const { earlier } = await get<{ earlier: { id: number }[] }>(`/api/jobs/${again.id}/returns`)
+    expect(earlier.map(({ id }) => id)).toEqual([first.id])
+    again = (await patch(again, { comebackOf: first.id, freeOfCharge: true })).body
+    expect(again).toMatchObject({ comebackOf: first.id, freeOfCharge: true })
+    expect(await get(`/api/jobs/${first.id}/returns`)).toMatchObject({ cameBackAs: [again.id] })
+    expect(await history(again.id)).toContain('comeback')
+  })
+})
+
 describe('the register of machines', () => {
   it('is written, changed, found by part of a name page by page, and joined; names that are there are refused', async () => {
     const add = (name: string, more: object = {}) =>

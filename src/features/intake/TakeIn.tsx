@@ -5,6 +5,7 @@ import type { ReactNode } from 'react'
 import { JobFrame, useJob } from '@/features/job'
 import { MachineField } from '@/features/machines'
 import { ARRIVED, HEARD, USE, type Intake } from '@/services/schemas/job'
+import { Comeback } from './Comeback'
 import { PositionField } from './PositionField'
 
 function Chips<T extends string>({
@@ -149,6 +150,7 @@ export function TakeIn() {
               )}
             </div>
           )}
+          <Comeback />
           <div className="rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5 text-[14px]">
             <b className="block text-[15px]">Before it comes apart</b>
             Stand the machine on stands, chock the wheels, lock the power off. Record depth and shim

@@ -4,6 +4,8 @@ import type { Route } from 'next'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
+import { DAMAGE, INSPECTED, INSPECTED_WORDS, type Inspected } from '@/core/inspect'
+import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import type { MachineChange, MachineDetail } from '@/services/schemas/machine'
 import { send, wordsOf } from '@/ui/ask'
@@ -33,6 +35,34 @@ function Parts({ parts, words }: { parts: Position['parts']; words: string }) {
                   job {p.jobId}
                 </Link>
               )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** What was found at a position, the latest job first. */
+function Found({ found }: { found: Position['found'] }) {
+  if (found.length === 0) return null
+  return (
+    <table className="mb-1 w-full text-[14px]">
+      <caption className="caption pt-1 text-left">Found here</caption>
+      <tbody>
+        {found.map((f, i) => (
+          <tr key={i} className="border-t border-line2">
+            <td className="w-[34%] py-1">
+              {INSPECTED.includes(f.part as Inspected) ? INSPECTED_WORDS[f.part as Inspected] : f.part}
+            </td>
+            <td>{DAMAGE.find(({ id }) => id === f.damage)?.words ?? f.damage}</td>
+            <td className="w-[190px] pl-3 text-ink2">
+              {f.severity}, {f.at.slice(0, 10)}
+            </td>
+            <td className="w-20 text-right">
+              <Link href={stagePath(f.jobId, 'inspect')} className="underline underline-offset-4">
+                job {f.jobId}
+              </Link>
             </td>
           </tr>
         ))}
@@ -207,6 +237,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               )}
               <Parts parts={p.parts} words="In it now" />
               <Parts parts={p.history} words="Before" />
+              <Found found={p.found} />
               <EditPosition position={p} onSave={(change) => put(change, () => undefined)} />
             </section>
           ))}

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { readMeasurements } from '@/core/identify'
 import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
-import { JobFrame, useJob } from '@/features/job'
+import { JobFrame, stagePath, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { Measurement } from '@/services/schemas/evidence'
 import type { Bearing } from '@/services/schemas/job'
@@ -89,12 +89,27 @@ function bearingFacts(
   ]
 }
 
+interface Props {
+  history: readonly Entry[]
+  parts: readonly FittedLine[]
+  /** jobs that came back of this one */
+  cameBackAs: readonly number[]
+}
+
 /** What was found and decided, and how the job came to be what it is. */
-export function Record({ history, parts }: { history: readonly Entry[]; parts: readonly FittedLine[] }) {
+export function Record({ history, parts, cameBackAs }: Props) {
   const { job, machine, pathTo } = useJob()
   const position = machine?.positions.find((p) => p.id === job.positionId)
   const facts: [string, string][] = [
     ['Machine', machine ? `${machine.name}${position ? `, ${position.name}` : ''}` : 'not in the register'],
+    ...(job.comebackOf === null
+      ? []
+      : [
+          ['Came back', `of job ${job.comebackOf}${job.freeOfCharge ? ', free of charge' : ''}`] as [
+            string,
+            string,
+          ],
+        ]),
     ['Heard or felt', job.intake.heard.join(', ') || 'nothing noted'],
     ...job.bearings.flatMap(bearingFacts),
     [
@@ -144,6 +159,19 @@ export function Record({ history, parts }: { history: readonly Entry[]; parts: r
                 ))}
               </tbody>
             </table>
+          )}
+          {cameBackAs.length > 0 && (
+            <p className="mt-4 rounded-r-lg border-l-4 border-contra bg-wash px-3 py-2">
+              It came back:{' '}
+              {cameBackAs.map((id, i) => (
+                <span key={id}>
+                  {i > 0 && ', '}
+                  <Link href={stagePath(id, 'record')} className="underline underline-offset-4">
+                    job {id}
+                  </Link>
+                </span>
+              ))}
+            </p>
           )}
           {job.intake.note && (
             <p className="mt-4 max-w-[70ch] whitespace-pre-wrap text-ink2">{job.intake.note}</p>

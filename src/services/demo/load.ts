@@ -2,6 +2,7 @@ import { buildCatalogue } from '@/core/catalogue'
 import { meaningOfText, type Language } from '@/core/designation'
 import * as db from '@/db'
 import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
+import { seatReadings } from '../jobs/seatReadings'
 import { Intake, NewJob } from '../schemas/job'
 import { EvidenceSheet } from '../schemas/evidence'
 import { ComparisonDraft, InspectionDraft } from '../schemas/judgement'
@@ -18,6 +19,10 @@ async function write(
   const found = machines.find((m) => m.name === machine)
   const content = NewJob.parse({ intake: Intake.parse({}), evidence: EvidenceSheet.parse({}), ...job })
   const { evidence, title, intake } = content
+  const [inspected, fitted] = [
+    inspection && InspectionDraft.parse(inspection),
+    fitting && FittingDraft.parse(fitting),
+  ]
   await db.createJob(
     {
       title,
@@ -26,7 +31,7 @@ async function write(
       positionId: found?.positions.find((p) => p.name === position)?.id ?? null,
       stage,
       ...(kit && { kit: KitDraft.parse(kit) }),
-      ...(fitting && { fitting: FittingDraft.parse(fitting) }),
+      ...(fitted && { fitting: fitted }),
       ...(closed && { closedAt: new Date() }),
     },
     [
@@ -36,10 +41,11 @@ async function write(
         designation: decision?.designation ?? null,
         partKey: decision ? meaningOfText(decision.designation, language) : null,
         ...(comparison && { comparison: ComparisonDraft.parse(comparison) }),
-        ...(inspection && { inspection: InspectionDraft.parse(inspection) }),
+        ...(inspected && { inspection: inspected, findings: inspected.seen }),
       },
     ],
     { kind: 'created', summary: 'Job opened', content },
+    fitted ? { seatReadings: seatReadings(fitted) } : {},
   )
 }
 

@@ -62,6 +62,14 @@ export function eventsOf(change: Change, before: Job, who: string): db.NewEvent[
       summary: 'Machine or position changed',
       content: { machineId: change.machineId, positionId: change.positionId },
     })
+  if (change.comebackOf !== undefined || change.freeOfCharge !== undefined) {
+    const { comebackOf = before.comebackOf, freeOfCharge = before.freeOfCharge } = change
+    events.push({
+      kind: 'comeback',
+      summary: `${comebackOf === null ? 'No comeback' : `Came back of job ${comebackOf}`}${freeOfCharge ? ', free of charge' : ''}`,
+      content: { comebackOf, freeOfCharge },
+    })
+  }
   for (const [id, bearing] of Object.entries(change.bearings ?? {}))
     events.push(...ofBearing(before.bearings.find((b) => b.id === Number(id))?.name ?? '', bearing))
   if (change.kit !== undefined)

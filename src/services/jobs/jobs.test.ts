@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { eventsOf } from './eventsOf'
+import { FittingDraft } from '../schemas/plan'
+import { seatReadings } from './seatReadings'
 import { toJob } from './toJob'
 
 type Stored = Parameters<typeof toJob>[0]
@@ -26,6 +28,8 @@ const stored = (more: Partial<Stored> = {}): Stored => ({
       inspection: { ok: true, value: null },
     },
   ],
+  comebackOf: null,
+  freeOfCharge: false,
   version: 1,
   closedAt: null,
   createdAt: new Date('2026-05-01'),
@@ -121,5 +125,19 @@ describe('history', () => {
     expect(kinds(signed('AB'), signed('XY'))).toEqual(['Signed off by XY'])
     expect(kinds(signed('AB'), null)).toEqual(['Sign-off of AB taken back'])
     expect(kinds(signed('AB'), signed('AB'))).toEqual(['Fits, setting or plan changed'])
+  })
+})
+
+describe('seat readings as rows', () => {
+  it('one a line, in millimetres, with its place; what is no length keeps its place', () => {
+    const fitting = FittingDraft.parse({
+      seats: { 'bearing:inner': { readings: '12 30.004 front\n3 1.1812 in\n6 worn' }, 'bearing:outer': {} },
+    })
+    expect(seatReadings(fitting)).toEqual([
+      { seat: 'bearing:inner', at: '12', depth: 'front', mm: 30.004 },
+      { seat: 'bearing:inner', at: '3', depth: '', mm: expect.closeTo(30.00248, 5) as number },
+      { seat: 'bearing:inner', at: '6', depth: '', mm: null },
+    ])
+    expect(seatReadings(null)).toEqual([])
   })
 })

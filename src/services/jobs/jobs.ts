@@ -23,6 +23,8 @@ import type { z } from 'zod'
 import { eventsOf } from './eventsOf'
 import { closing } from './closing'
 import { getJob, noJob } from './getJob'
+import { checkComeback } from './returns'
+import { seatReadings } from './seatReadings'
 import { toJob } from './toJob'
 
 /** Most bearings of one job. */
@@ -85,7 +87,7 @@ export async function createJob(input: unknown): Promise<Job> {
         ...decided(decision, language),
       })),
       event({ ...job, copyOf }, `Job opened as a copy of job ${copyOf}`),
-      kit,
+      kit ? { kit } : {},
     ),
   )
 }
@@ -222,7 +224,8 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
   const kit = worked ? await kitToKeep(id, worked, fitting) : worked
   const closed =
     change.closed === true && job.closedAt === null ? await closing(job, change.reason ?? '') : null
-  const { closed: close, title, machineId, positionId, intake } = change
+  const { closed: close, title, machineId, positionId, intake, comebackOf, freeOfCharge } = change
+  if (comebackOf !== undefined && comebackOf !== null) await checkComeback(id, comebackOf)
   const who = change.who ?? ''
   const stored = await db.updateJob(id, change.version, {
     patch: definedOnly({
@@ -230,6 +233,8 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
       machineId,
       positionId,
       intake,
+      comebackOf,
+      freeOfCharge,
       fitting: change.fitting,
       kit: draft,
       stage: change.stage && further(change.stage, job.stage),
@@ -241,10 +246,12 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
         definedOnly({
           ...given,
           ...(given.decision !== undefined && decided(given.decision, language)),
+          ...(given.inspection !== undefined && { findings: given.inspection?.seen ?? [] }),
         }),
       ]),
     ),
     ...(kit !== undefined && { kit }),
+    ...(change.fitting !== undefined && { seatReadings: seatReadings(change.fitting) }),
     events: [
       ...eventsOf({ ...change, bearings: changes, ...(draft !== undefined && { kit: draft }) }, job, who),
       ...(closed?.events ?? []).map((event) => ({ who, ...event })),

@@ -79,6 +79,8 @@ export function toJob(stored: db.StoredJob): Job {
     bearings,
     kit: orNull(KitDraft, stored.kit, 'Kit', unreadable),
     fitting: orNull(FittingDraft, stored.fitting, 'Fitting', unreadable),
+    comebackOf: stored.comebackOf,
+    freeOfCharge: stored.freeOfCharge,
     unreadable,
     version: stored.version,
     closedAt: stored.closedAt?.toISOString() ?? null,

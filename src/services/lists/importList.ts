@@ -1,7 +1,16 @@
 import 'server-only'
+import { numberKey } from '@/core/catalogue'
 import { cellsOf, sortRow, type ColumnMap } from '@/core/lists'
 import type { LengthUnit } from '@/core/quantity'
-import { addItems, removeItems, saveList, type ListCounts, type ListRemark, type StoredItem } from '@/db'
+import {
+  addItems,
+  partNames,
+  removeItems,
+  saveList,
+  type ListCounts,
+  type ListRemark,
+  type StoredItem,
+} from '@/db'
 import type { Language } from '@/core/designation'
 import { log } from '../log'
 import type { Table } from '../csv/readTable'
@@ -28,6 +37,7 @@ async function work(
   counts: ListCounts,
   language: Language,
 ): Promise<ListRemark[] | null> {
+  const names = new Map((await partNames()).map(({ key, designation }) => [key, designation]))
   const first = new Map<string, { row: number; text: string }>()
   const remarks: ListRemark[] = []
   let pending: StoredItem[] = []
@@ -44,22 +54,30 @@ async function work(
     // Row 1 is the heading line.
     const row = i + 2
     const given = cellsOf(cells, columns)
-    const sorted = sortRow(given, unit, language)
+    const name = given.designation ?? ''
+    const named = names.get(numberKey(name))
+    const sorted = sortRow(named === undefined ? given : { ...given, designation: named }, unit, language)
     counts.read++
     if (counts.read % ROWS_A_WRITE === 0 && !(await write())) return null
     if (!sorted.ok) {
       counts.problems++
-      remark(row, given.designation ?? '', sorted.problem)
+      remark(
+        row,
+        name,
+        named === undefined ? sorted.problem : `Your own name for ${named}. ${sorted.problem}`,
+      )
       continue
     }
-    const { meaning, item } = sorted
+    const { meaning } = sorted
+    const item = { ...sorted.item, designation: name }
     const same = first.get(meaning)
     if (same) {
       counts.duplicates++
       remark(row, item.designation, `Means the same as ${same.text} in row ${same.row}; that row is kept.`)
       continue
     }
-    first.set(meaning, { row, text: item.designation })
+    first.set(meaning, { row, text: name })
+    if (named !== undefined) remark(row, name, `Your own name for ${named}; kept as that part.`)
     if (item.base === null) counts.own++
     else counts.listed++
     pending.push({ row, ...item })

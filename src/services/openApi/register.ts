@@ -2,7 +2,7 @@ import 'server-only'
 import { z } from 'zod'
 import { PartName, PartNames } from '../schemas/partName'
 import { Machine, MachineChange, MachineDetail, MachineMerge, NewMachine, PartUses } from '../schemas/machine'
-import { BearingAdded, Job, JobChange, JobSummary, NewJob, OpenPoint } from '../schemas/job'
+import { BearingAdded, Job, JobChange, JobSummary, NewJob, JobReturns, OpenPoint } from '../schemas/job'
 import { id, json, ok, problem, text } from './parts'
 
 /** A page of a list: go on with `next` as cursor. */
@@ -63,6 +63,13 @@ export const registerPaths = {
     get: {
       summary: 'Everything that is not settled yet, from any stage',
       responses: ok(z.object({ points: z.array(OpenPoint) }), 'Open points'),
+    },
+  },
+  '/api/jobs/{id}/returns': {
+    parameters: [id],
+    get: {
+      summary: 'Jobs closed before at the same place, and jobs that came back of this one',
+      responses: ok(JobReturns, 'Earlier jobs and comebacks'),
     },
   },
   '/api/jobs/{id}/release': {

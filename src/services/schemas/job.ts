@@ -104,6 +104,9 @@ export const JobChange = BearingChange.omit({ name: true, slot: true }).extend({
   bearings: z.record(z.string().regex(/^\d{1,9}$/), BearingChange).optional(),
   kit: KitDraft.nullable().optional(),
   fitting: FittingDraft.nullable().optional(),
+  /** the job it came back of; null = it did not */
+  comebackOf: reference.optional(),
+  freeOfCharge: z.boolean().optional(),
   closed: z.boolean().optional(),
   /** why it is closed although something is open */
   reason: line(300).optional(),
@@ -142,6 +145,9 @@ export const Job = z.object({
   bearings: z.array(Bearing),
   kit: KitDraft.nullable(),
   fitting: FittingDraft.nullable(),
+  /** the job it came back of: the same place, closed before; null when it did not */
+  comebackOf: z.number().int().nullable(),
+  freeOfCharge: z.boolean(),
   /** what is stored and cannot be read: set aside, shown, not overwritten unasked */
   unreadable: z.array(z.object({ what: z.string(), text: z.string() })),
   version: z.number().int(),
@@ -173,3 +179,10 @@ export type JobSummary = z.output<typeof JobSummary>
 /** What is still open on a job, from any stage. */
 export const OpenPoint = z.object({ stage: z.enum(STAGES), words: z.string() })
 export type OpenPoint = z.output<typeof OpenPoint>
+
+/** What was done before at the place of a job, and what came back of it. */
+export const JobReturns = z.object({
+  earlier: z.array(z.object({ id: z.number().int(), title: z.string(), closedAt: z.string() })),
+  cameBackAs: z.array(z.number().int()),
+})
+export type JobReturns = z.output<typeof JobReturns>

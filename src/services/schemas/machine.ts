@@ -90,6 +90,15 @@ const Fitted = z.object({
   jobId: z.number().int().nullable(),
 })
 
+/** Something seen on a part: codes of the inspection. */
+const Found = z.object({
+  jobId: z.number().int(),
+  at: z.string(),
+  part: z.string(),
+  damage: z.string(),
+  severity: z.string(),
+})
+
 export const MachineDetail = Machine.extend({
   positions: z.array(
     Machine.shape.positions.element.extend({
@@ -97,6 +106,8 @@ export const MachineDetail = Machine.extend({
       since: z.string().nullable(),
       parts: z.array(Fitted),
       history: z.array(Fitted),
+      /** what was found here, the latest job first */
+      found: z.array(Found),
     }),
   ),
 })

@@ -1,0 +1,52 @@
+import { useEffect, useState } from 'react'
+import { useJob } from '@/features/job'
+import type { JobReturns } from '@/services/schemas/job'
+import { ask } from '@/ui/ask'
+
+/** Jobs closed before at this place: one of them may have come back, and may be put right free of charge. */
+export function Comeback() {
+  const { job, change } = useJob()
+  const [earlier, setEarlier] = useState<JobReturns['earlier']>([])
+  useEffect(() => {
+    let current = true
+    ask<JobReturns>(`/api/jobs/${job.id}/returns`)
+      .then((found) => current && setEarlier(found.earlier))
+      // Offered beside the work: without an answer nothing is offered.
+      .catch(() => undefined)
+    return () => {
+      current = false
+    }
+  }, [job.id, job.positionId, job.version])
+  if (earlier.length === 0 && job.comebackOf === null) return null
+  return (
+    <fieldset>
+      <legend className="caption mb-1.5">Did an earlier job come back?</legend>
+      <div className="flex flex-wrap gap-1.5">
+        {earlier.map(({ id, title, closedAt }) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={job.comebackOf === id}
+            className="chip text-left"
+            title={title}
+            onClick={() =>
+              change(job.comebackOf === id ? { comebackOf: null, freeOfCharge: false } : { comebackOf: id })
+            }
+          >
+            Job {id}, closed {closedAt.slice(0, 10)}
+          </button>
+        ))}
+        {job.comebackOf !== null && (
+          <button
+            type="button"
+            aria-pressed={job.freeOfCharge}
+            className="chip"
+            onClick={() => change({ freeOfCharge: !job.freeOfCharge })}
+          >
+            free of charge
+          </button>
+        )}
+      </div>
+    </fieldset>
+  )
+}
