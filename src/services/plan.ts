@@ -14,7 +14,7 @@ import { INSPECTED_WORDS, judgeParts } from '@/core/inspect'
 import { LOADS } from '@/core/interchange'
 import { bearingsOfKit, isSeparable, readThread, ROLES, type Arrangement, type Kit } from '@/core/kit'
 import { knownPart } from '@/core/part'
-import { makePlan, type PlanFacts, type SeatFit } from '@/core/procedure'
+import { makePlan, type Plan, type PlanFacts, type SeatFit } from '@/core/procedure'
 import { judgeSpacerPair, PAIR_ROLES } from '@/core/spacing'
 import {
   lengthBeside,
@@ -293,12 +293,26 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
   }
 }
 
+/** The fasteners of the kit and those named on the job, each with what the manual says of it. */
+function torquesOf(fasteners: Plan['torques'], { torques }: FittingDraft): PlanResponse['torques'] {
+  const named = Object.entries(torques).flatMap(([id, { words = '' }]) =>
+    words.trim() === '' || fasteners.some((row) => row.id === id) ? [] : [{ id, words, free: true }],
+  )
+  return [...fasteners.map((row) => ({ ...row, free: false })), ...named].map((row) => {
+    const { value = '', page = '' } = torques[row.id] ?? {}
+    if (value.trim() === '') return { ...row, value: '', page, problem: '' }
+    const read = readTorque(value)
+    return read.ok
+      ? { ...row, value: writeTorque(read.value), page, problem: '' }
+      : { ...row, value: '', page, problem: torqueProblemWords(read.problem) }
+  })
+}
+
 /** The job card of a job, worked out from its kit, inspection, fits and setting. @throws ServiceError `notFound` when the job has no kit yet */
 export async function jobPlan(jobId: number): Promise<{ plan: PlanResponse; found: JobKit }> {
   const found = await jobKit(jobId)
   const facts = await factsOf(found)
   const plan = makePlan(facts)
-  const { torques } = draftOf(found)
   const spacer = spacerTrouble(found.job.fitting)
   return {
     found,
@@ -314,14 +328,7 @@ export async function jobPlan(jobId: number): Promise<{ plan: PlanResponse; foun
       ],
       sections: plan.sections.map((section) => ({ ...section, steps: [...section.steps] })),
       tools: plan.tools.map(({ kind, words, own, improvise }) => ({ kind, words, own, improvise })),
-      torques: plan.torques.map(({ id, words }) => {
-        const { value = '', page = '' } = torques[id] ?? {}
-        if (value.trim() === '') return { id, words, value: '', page, problem: '' }
-        const read = readTorque(value)
-        return read.ok
-          ? { id, words, value: writeTorque(read.value), page, problem: '' }
-          : { id, words, value: '', page, problem: torqueProblemWords(read.problem) }
-      }),
+      torques: torquesOf(plan.torques, draftOf(found)),
     },
   }
 }

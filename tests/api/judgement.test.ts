@@ -260,8 +260,22 @@ describe('the plan', () => {
     ])
     expect(plan.body.sections.flatMap((s) => s.steps).some((s) => s.stop)).toBe(true)
     expect(plan.body.open.join(' ')).toContain('repair or renew')
-    await change(first.body, { fitting: { seats, torques: { axleNut: { value: '110 kg', page: '' } } } })
+    await change(first.body, {
+      fitting: {
+        seats,
+        torques: {
+          axleNut: { value: '110 kg' },
+          'free.1': { words: 'Brake bracket', value: '47 Nm', page: '9' },
+        },
+      },
+    })
     const wrong = await call<Plan>('GET', `/api/jobs/${job.id}/plan`)
+    // A fastener that no place of the kit holds has a row of its own.
+    expect(wrong.body.torques[1]).toMatchObject({
+      id: 'free.1',
+      words: 'Brake bracket',
+      value: expect.stringMatching(/^47 N·m/) as string,
+    })
     expect(wrong.body.torques[0]).toMatchObject({
       value: '',
       problem: expect.stringContaining('no unit of torque') as string,

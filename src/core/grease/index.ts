@@ -1,5 +1,5 @@
 export { cavityBetween } from './cavityBetween'
-export { greaseFill, speedFactor, SCHOOL_WORDS, FILL_SCHOOLS, type FillSchool } from './fill'
+export { greaseFill, schoolFor, speedFactor, SCHOOL_WORDS, FILL_SCHOOLS, type FillSchool } from './fill'
 export { freeVolumeMl, GREASE_DENSITY } from './freeVolume'
 export { lipFilmMl } from './lipFilm'
 export { mixing, MIXING_WORDS, THICKENER_WORDS, THICKENERS } from './mixing'

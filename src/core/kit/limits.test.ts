@@ -213,3 +213,18 @@ describe('what proposes a part shares the limit with what checks it', () => {
       expect.stringMatching(/^Driver 44\.7 mm for LM12710/),
     ))
 })
+
+describe('a grease-fill cap serves a full hub only', () => {
+  // Speed factor 50 000 mm/min, n·dm with dm of the larger set, L68149: (34.987 + 59.131) / 2 = 47.06 mm.
+  it.each([
+    ['below the factor of a full hub', { sizes: { rpm: 1062 } }, 'pass'],
+    ['above it', { sizes: { rpm: 1063 } }, 'warn'],
+    ['speed not known', {}, 'warn'],
+    ['the shop packs hubs full', { greaseFill: 'hubFull' as const }, 'pass'],
+  ])('%s', (_, more, result) => {
+    const parts = { ...SETS, cap: 'grease-fill cap 1.781 in' }
+    expect(verdictOf({ parts, ...more }, /grease-fill cap .* (is|needs a hub) packed full/)).toBe(result)
+  })
+  it('a dust cap asks nothing of the grease', () =>
+    expect(verdictOf({ parts: { ...SETS, cap: 'dust cap 1.781 in' } }, /packed full/)).toBe('nothing to say'))
+})

@@ -1,5 +1,5 @@
 export { makePlan } from './makePlan'
-export { PLAN_SECTIONS, type PlanFacts, type SeatFit } from './plan'
+export { PLAN_SECTIONS, type Plan, type PlanFacts, type SeatFit } from './plan'
 export {
   CAREFUL,
   SCHOOL_NAMES,

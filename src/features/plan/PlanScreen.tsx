@@ -78,21 +78,40 @@ function Torques({
   draft: FittingDraft
   put: (next: Partial<FittingDraft>) => void
 }) {
-  if (plan.torques.length === 0) return null
+  const free = plan.torques.filter((row) => row.free).map(({ id }) => id)
+  const unnamed = Array.from({ length: free.length + 1 }, (_, i) => `free.${i + 1}`).find(
+    (id) => !free.includes(id),
+  )
+  const rows = [
+    ...plan.torques,
+    ...(unnamed ? [{ id: unnamed, words: '', free: true, value: '', problem: '' }] : []),
+  ]
   return (
     <section aria-label="Torques" className="mb-3">
       <h2 className="caption">Torques, from the manual of the machine</h2>
-      {plan.torques.map(({ id, words, value, problem }) => {
+      {rows.map(({ id, words, free: isFree, value, problem }) => {
         const typed = draft.torques[id] ?? { value: '', page: '' }
         const set = (next: Partial<typeof typed>) =>
           put({ torques: { ...draft.torques, [id]: { ...typed, ...next } } })
+        const name = typed.words ?? words
         return (
           <div key={id} className="border-t border-line2 py-1.5">
             <div className="grid grid-cols-[minmax(0,1fr)_104px_70px] items-center gap-1.5">
-              <span className="text-[14px]">{words}</span>
+              {isFree ? (
+                <input
+                  className="field"
+                  aria-label="Another fastener"
+                  placeholder="another fastener"
+                  maxLength={60}
+                  value={name}
+                  onChange={(e) => set({ words: e.target.value })}
+                />
+              ) : (
+                <span className="text-[14px]">{words}</span>
+              )}
               <input
                 className="field number"
-                aria-label={`Torque of ${words}`}
+                aria-label={`Torque of ${name || 'another fastener'}`}
                 placeholder="value, unit"
                 maxLength={30}
                 value={typed.value}
@@ -100,7 +119,7 @@ function Torques({
               />
               <input
                 className="field"
-                aria-label={`Page of the manual for ${words}`}
+                aria-label={`Page of the manual for ${name || 'another fastener'}`}
                 placeholder="page"
                 maxLength={40}
                 value={typed.page}

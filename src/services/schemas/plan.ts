@@ -6,6 +6,9 @@ import { PLAN_SECTIONS, TOOL_KINDS } from '@/core/procedure'
 const typed = (most: number) => z.string().max(most, `At most ${most} characters.`)
 
 /** What was typed on the fit, setting and plan screens of a job, as it was typed. */
+/** Most rows of torques on one job card. */
+const MAX_TORQUES = 40
+
 export const FittingDraft = z.object({
   /** `slot:ring` → how that seat is wanted and what was measured */
   seats: z
@@ -29,8 +32,17 @@ export const FittingDraft = z.object({
     .default([]),
   /** fields of the spacing, adjustment, grease and life panes, by pane and name */
   fields: z.record(z.string().max(40), typed(600)).default({}),
+  /** fastener → what the manual says; `words` name a fastener that no place of the kit holds */
   torques: z
-    .record(z.string().max(60), z.object({ value: typed(30).default(''), page: typed(40).default('') }))
+    .record(
+      z.string().max(60),
+      z.object({
+        value: typed(30).default(''),
+        page: typed(40).default(''),
+        words: typed(60).optional(),
+      }),
+    )
+    .refine((rows) => Object.keys(rows).length <= MAX_TORQUES, `At most ${MAX_TORQUES} torques on one card.`)
     .default({}),
   /** step → who did it and when */
   done: z.record(z.string().max(80), z.object({ who: typed(12), at: typed(30) })).default({}),
@@ -66,6 +78,8 @@ export const PlanResponse = z.object({
     z.object({
       id: z.string(),
       words: z.string(),
+      /** named on the job: no place of the kit holds it */
+      free: z.boolean(),
       /** from the manual, in both units; empty = not written down yet */
       value: z.string(),
       page: z.string(),

@@ -1,3 +1,4 @@
+import { SCHOOL_WORDS } from '../../grease'
 import { writeInch, writeMm } from '../../quantity'
 import { FINDING_WORDS } from '../arrangement'
 import type { CheckCode, CheckFacts, CheckFinding } from './facts'
@@ -74,6 +75,13 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
   capOff: ({ capMm, mouthMm }) => ({
     words: 'Cap does not fit the hub mouth',
     detail: `Cap for ${writeMm(capMm)} mm, hub mouth ${writeMm(mouthMm)} mm.`,
+  }),
+  capFill: ({ cap, school }) => ({
+    words: school === 'hubFull' ? `${cap}: the hub is packed full` : `${cap} needs a hub packed full`,
+    detail:
+      school === 'hubFull'
+        ? 'Pack both bearings by hand first: what is pumped in reaches the outer bearing before the inner one. Turn the wheel, stop when it shows at the inner seal.'
+        : `The hub is filled otherwise (${SCHOOL_WORDS[school].name}): grease pumped through the cap then feeds the outer bearing only and the inner one runs dry. Choose “${SCHOOL_WORDS.hubFull.name}” under Fit and set, Grease, or take a dust cap.`,
   }),
   bearingOpen: ({ designations }) => ({
     words: 'A bearing is not closed on both sides',

@@ -1,3 +1,4 @@
+import type { FillSchool } from '../../grease'
 import type { Finding } from '../arrangement'
 
 /** What each check found, by its code: sizes in mm. The texts stand in `checkTexts.ts`. */
@@ -20,6 +21,8 @@ export interface CheckFacts {
   slotStep: { stepMm: number; wide: boolean; assumedSlots: number | null }
   capFits: { mouthMm: number }
   capOff: { capMm: number; mouthMm: number }
+  /** a cap that grease is pumped through, and how the hub is filled */
+  capFill: { cap: string; school: FillSchool }
   bearingOpen: { designations: string[] }
   bearingsDiffer: { pair: boolean }
   bearingsAlike: { count: number; sizes: { base: string; count: number }[] }

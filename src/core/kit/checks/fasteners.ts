@@ -1,6 +1,6 @@
 import { USUAL_PLAY_MM } from '../../adjust'
 import type { Slot } from '../arrangement'
-import { hardwareOf, spindleThread } from '../fill'
+import { fillSchoolOf, hardwareOf, spindleThread } from '../fill'
 import { CAP_OFF_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
 import { leansOn, partAt, slotsOf, type Constraint } from './check'
 import type { CheckFinding } from './facts'
@@ -61,4 +61,14 @@ export const capFits: Constraint = (bench) =>
     return Math.abs(capMm - mouthMm) <= CAP_OFF_MM
       ? [{ code: 'capFits', result: 'pass', data: { mouthMm }, slots }]
       : [{ code: 'capOff', result: 'fail', data: { capMm, mouthMm }, slots }]
+  })
+
+/** A cap that grease is pumped through serves the inner bearing only where the whole hub is full (common practice). */
+export const capFill: Constraint = (bench) =>
+  slotsOf(bench, 'cap').flatMap((slot): CheckFinding[] => {
+    const cap = partAt(bench, slot.id)
+    if (!cap || hardwareOf(cap, 'cap')?.kind !== 'grease-fill cap') return []
+    const school = fillSchoolOf(bench)
+    const result = school === 'hubFull' ? 'pass' : 'warn'
+    return [{ code: 'capFill', result, data: { cap: cap.base, school }, slots: [slot.id] }]
   })

@@ -3,7 +3,7 @@ import type { KitCheck } from '../kit'
 import { ballPairs, findingsAnswered, floats, onSleeve, spacerThere } from './bearings'
 import type { Constraint } from './check'
 import { checkText } from './checkTexts'
-import { capFits, nutPasses, pinFollowsNut, slotStep, washerFollowsNut } from './fasteners'
+import { capFill, capFits, nutPasses, pinFollowsNut, slotStep, washerFollowsNut } from './fasteners'
 import { sealFits, sealRoom, seatsFit } from './seats'
 import { clampedPlay, mating, twoSets } from './tapered'
 
@@ -18,6 +18,7 @@ const CONSTRAINTS: readonly Constraint[] = [
   pinFollowsNut,
   slotStep,
   capFits,
+  capFill,
   ballPairs,
   floats,
   onSleeve,

@@ -1,4 +1,11 @@
-import { cavityBetween, greaseFill, relubricationGrams, speedFactor, type FillSchool } from '../../grease'
+import {
+  cavityBetween,
+  greaseFill,
+  relubricationGrams,
+  schoolFor,
+  speedFactor,
+  type FillSchool,
+} from '../../grease'
 import { knownPart } from '../../part'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
@@ -40,6 +47,17 @@ function relubrication(slot: Slot, bench: Bench): Filled {
   )
 }
 
+/** How the hub of a tapered pair is filled: as the shop does, else by its speed. */
+export function fillSchoolOf(bench: Bench): FillSchool {
+  const { greaseFill: wanted, sizes } = bench.request
+  if (wanted) return wanted
+  const sets = taperedSets(bench).map(({ set }) => set.dimensions)
+  const largest = (of: 'bore' | 'outside') => Math.max(0, ...sets.map((d) => d[of] ?? 0))
+  return schoolFor(
+    sizes.rpm === undefined ? null : speedFactor(sizes.rpm, largest('bore'), largest('outside')),
+  )
+}
+
 /** How much of it, by what the kit holds: a film, a relubrication, or bearings and cavity. */
 export function fillGrease(slot: Slot, bench: Bench): Filled {
   const { arrangement, request } = bench
@@ -49,13 +67,10 @@ export function fillGrease(slot: Slot, bench: Bench): Filled {
     return relubrication(slot, bench)
   const sets = taperedSets(bench).map(({ set }) => set)
   if (sets.length === 0) return gap(slot, 'Follows from the bearings.')
-  const outsides = sets.map((set) => set.dimensions.outside ?? 0)
-  const bores = sets.map((set) => set.dimensions.bore ?? 0)
   const between = cavityBetween(sets.map((set) => set.dimensions))
-  const { cavityLength, rpm } = request.sizes
+  const { cavityLength } = request.sizes
   const cavity = cavityLength === undefined || !between ? null : { lengthMm: cavityLength, ...between }
-  const factor = rpm === undefined ? null : speedFactor(rpm, Math.max(...bores), Math.max(...outsides))
-  const amount = greaseFill(sets, cavity, factor, request.greaseFill)
+  const amount = greaseFill(sets, cavity, null, fillSchoolOf(bench))
   const room = cavity
     ? ''
     : ' The cavity is not in it: measure the length between the bearings to add its share.'

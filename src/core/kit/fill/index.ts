@@ -17,7 +17,7 @@ import { fillSeal, fillSleeve, fillSpacer } from './seals'
 
 export { ringFor, taperedSets } from './bearings'
 export { filledWith, gap, type Bench } from './bench'
-export { fillGrease } from './grease'
+export { fillGrease, fillSchoolOf } from './grease'
 export { hardwareOf, sleeveOf, spindleThread } from './hardware'
 
 const fillPlain = (slot: Slot): Filled =>
