@@ -3,6 +3,7 @@ import { meaningOfText } from '@/core/designation'
 import { bestBasket, type Offer } from '@/core/supply'
 import * as db from '@/db'
 import { ServiceError } from './errors'
+import type { z } from 'zod'
 import { ready } from './language'
 import { parse } from './schemas/parse'
 import { BasketQuery, NewOrders, Receipt, OrderResponse, type BasketResponse } from './schemas/supply'
@@ -102,9 +103,28 @@ async function send(waiting: db.Order): Promise<db.Order> {
   return stored(waiting.id)
 }
 
+/** What was shown is what is ordered. @throws ServiceError `conflict` for another price, `impossible` for part of a pack */
+function checkAgreed(
+  supplier: string,
+  { designation, pieces, price }: z.output<typeof NewOrders>['picks'][number],
+  quote: { price: number; pack: number },
+): void {
+  if (price !== undefined && inCoins(price) !== inCoins(quote.price))
+    throw new ServiceError(
+      'conflict',
+      `${supplier} now asks ${quote.price.toFixed(2)} for ${designation}, ${price.toFixed(2)} was shown. Nothing was ordered there. Ask for prices again.`,
+    )
+  if (pieces % quote.pack !== 0)
+    throw new ServiceError(
+      'impossible',
+      `${supplier} sells ${designation} in packs of ${quote.pack}: ${pieces} is no whole number of packs.`,
+    )
+}
+
 /**
  * Orders a basket: one order a supplier, written down before it is sent. The same key again gives the same orders.
- * @throws ServiceError `unreadable`, `impossible` when a supplier no longer carries a part, `unavailable`
+ * @throws ServiceError `unreadable`, `impossible` when a supplier no longer carries a part or sells it in other packs,
+ *   `conflict` when a price is not the one shown, `unavailable`
  */
 export async function placeOrders(input: unknown): Promise<{ orders: OrderResponse[] }> {
   const { once, note, picks } = parse(NewOrders, input)
@@ -133,6 +153,7 @@ export async function placeOrders(input: unknown): Promise<{ orders: OrderRespon
           'impossible',
           `${info.name} does not carry ${l.designation} any more. Ask for prices again.`,
         )
+      checkAgreed(info.name, l, quote)
       return { designation: l.designation, quantity: l.pieces, price: quote.price, days: quote.days }
     })
     const goods = priced.reduce((sum, l) => sum + inCoins(l.price) * l.quantity, 0)

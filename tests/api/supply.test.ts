@@ -46,6 +46,7 @@ interface Basket {
     pieces: number
     wanted: number
     pack: number
+    price: number
     cost: number
   }[]
   missing: string[]
@@ -197,6 +198,25 @@ describe('baskets and orders', () => {
     expect(a.body.orders.every((o) => o.state === 'sent')).toBe(true)
   })
 
+  it('the price that was shown is the price that is ordered, in whole packs; else nothing is ordered, in words', async () => {
+    const [pick] = basket.picks
+    if (!pick) throw new Error('no pick')
+    const { designation, supplier, pieces, price, pack } = pick
+    const order = (more: object) =>
+      post<Problem & { orders: Order[] }>('/api/orders', {
+        once: `order-${fresh()}`.slice(0, 60),
+        picks: [{ designation, supplier, pieces, price, ...more }],
+      })
+    const dearer = await order({ price: price - 0.01 })
+    expect(dearer).toMatchObject({
+      status: 409,
+      body: { detail: expect.stringContaining(price.toFixed(2)) as string },
+    })
+    expect((await order({ pieces: pack * 2 + 0.5 })).status).toBe(400)
+    expect((await order({ pieces: pack * 2 + 1 })).status).toBe(pack === 1 ? 201 : 422)
+    expect((await order({})).status).toBe(201)
+  })
+
   it('two requests with one key at once order once', async () => {
     const once = `order-${fresh()}`.slice(0, 60)
     const answers = await Promise.all([place(once), place(once), place(once)])
@@ -222,6 +242,7 @@ describe('baskets and orders', () => {
     const placed = await post<{ orders: Order[] }>('/api/orders', {
       once: `order-${fresh()}`.slice(0, 60),
       picks: basket.picks
+        .filter(({ pack }) => 10 % pack === 0)
         .slice(0, 1)
         .map(({ designation, supplier }) => ({ designation, supplier, pieces: 10 })),
     })

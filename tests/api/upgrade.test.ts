@@ -11,7 +11,7 @@ const NAME = 'amber_upgrade'
 const server = new URL(process.env['DATABASE_URL'] ?? 'mariadb://none')
 const address = new URL(server)
 address.pathname = `/${NAME}`
-const env = { ...process.env, DATABASE_URL: String(address), AMBER_DEMO: '0' }
+const env = (demo = '0') => ({ ...process.env, DATABASE_URL: String(address), AMBER_DEMO: demo })
 
 function sql(text: string, database = ''): string {
   const { status, stdout, stderr } = spawnSync(
@@ -34,16 +34,16 @@ const begin = (): void => {
   sql(`drop database if exists ${NAME}; create database ${NAME} character set utf8mb4`)
   sql(`set foreign_key_checks = 0; ${readFileSync(FIXTURE, 'utf8')}`, NAME)
 }
-const run = (script: string, ...args: string[]) => {
-  const done = spawnSync('node_modules/.bin/tsx', [script, ...args], { env, encoding: 'utf8' })
+const run = (script: string, args: string[] = [], demo?: string) => {
+  const done = spawnSync('node_modules/.bin/tsx', [script, ...args], { env: env(demo), encoding: 'utf8' })
   expect(done.status, done.stderr).toBe(0)
   return done.stdout
 }
-/** Starts the upgrade and ends it at once after so long, as a power cut would. */
-const killed = (afterMs: number): Promise<void> =>
+/** Starts bringing the database up to date and ends it at once after so long, as a power cut would. */
+const killed = (afterMs: number, demo?: string): Promise<void> =>
   new Promise((resolve) => {
     const child = spawn('node_modules/.bin/tsx', ['scripts/prepare.ts'], {
-      env,
+      env: env(demo),
       stdio: 'ignore',
       detached: true,
     })
@@ -58,6 +58,9 @@ const OF_JOBS = 'select id, title, evidence, decision, comparison, inspection, f
 const OF_BEARINGS = `select j.id, j.title, b.evidence, b.decision, b.comparison, b.inspection, j.fitting
   from jobs j join bearings b on b.job_id = j.id order by j.id`
 
+/** Findings of the inspections in the fixture, counted by hand. */
+const SEEN_IN_FIXTURE = 7
+
 beforeAll(begin)
 afterAll(() => void sql(`drop database if exists ${NAME}`))
 
@@ -70,9 +73,12 @@ describe('a database of an earlier release', () => {
     const after = rows(OF_BEARINGS)
     expect(after).toEqual(before)
     expect(rows('select sum(pieces) from reservations')).toEqual(reserved)
+    // What was seen and measured is in rows too.
+    expect(rows('select count(*) from findings').map(Number)[0]).toBe(SEEN_IN_FIXTURE)
+    expect(rows('select count(*) from seat_readings where value_mm between 71 and 73').map(Number)[0]).toBe(8)
     // What labels meant is a role now; a place that was left empty keeps standing.
     expect(rows("select content from arrangements where code = 'gate'").join('')).toContain('axleNut')
-    run('tests/support/migrateDown.ts', '0007-one-record')
+    run('tests/support/migrateDown.ts', ['0007-one-record'])
     expect(rows(OF_JOBS)).toEqual(before)
     run('scripts/prepare.ts')
     expect(rows(OF_BEARINGS)).toEqual(after)
@@ -85,6 +91,23 @@ describe('a database of an earlier release', () => {
       run('scripts/prepare.ts')
       expect(rows(OF_BEARINGS), `killed after ${afterMs} ms`).toEqual(before)
       expect(rows('select count(*) from parts').map(Number)[0]).toBeGreaterThan(4000)
+    }
+  })
+})
+
+describe('a first start', () => {
+  const WORLD = `select (select count(*) from jobs), (select count(*) from machines), (select count(*) from stock_items),
+    (select count(*) from findings), (select count(*) from parts)`
+  const empty = () => sql(`drop database if exists ${NAME}; create database ${NAME} character set utf8mb4`)
+  it('killed at any moment, the next one leaves the same shop as one that was not', async () => {
+    empty()
+    run('scripts/prepare.ts', [], '1')
+    const whole = rows(WORLD)
+    for (const afterMs of [900, 2000, 3200]) {
+      empty()
+      await killed(afterMs, '1')
+      run('scripts/prepare.ts', [], '1')
+      expect(rows(WORLD), `killed after ${afterMs} ms`).toEqual(whole)
     }
   })
 })

@@ -83,7 +83,12 @@ export function OrdersScreen({ initial, jobs }: Props) {
     )
   const place = (): void => {
     if (!basket) return
-    const picks = basket.picks.map(({ designation, supplier, pieces }) => ({ designation, supplier, pieces }))
+    const picks = basket.picks.map(({ designation, supplier, pieces, price }) => ({
+      designation,
+      supplier,
+      pieces,
+      price,
+    }))
     work(
       send<{ orders: OrderResponse[] }>('POST', '/api/orders', {
         once,

@@ -48,7 +48,7 @@ function Seal({
     <li className={`border-t border-line2 ${chosen ? 'bg-sheet' : ''}`}>
       <button
         type="button"
-        className="grid w-full grid-cols-[20px_120px_1fr] gap-2 px-2 py-2 text-left"
+        className="grid w-full grid-cols-[20px_190px_1fr] gap-2 px-2 py-2 text-left"
         aria-pressed={chosen}
         onClick={onChoose}
       >
@@ -203,7 +203,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
                     {answer.near.map((s) => (
                       <li
                         key={s.designation}
-                        className="grid grid-cols-[20px_120px_1fr] gap-2 border-t border-line2 px-2 py-1.5"
+                        className="grid grid-cols-[20px_190px_1fr] gap-2 border-t border-line2 px-2 py-1.5"
                       >
                         <VerdictMark verdict="fail" />
                         <b className="number">{s.designation}</b>

@@ -27,10 +27,11 @@ function ofBearing(name: string, change: BearingChange): db.NewEvent[] {
       ),
       content: comparison,
     })
+  const findings = inspection?.seen?.length ?? 0
   if (inspection !== undefined)
     events.push({
       kind: 'inspection',
-      summary: of(`Inspected: ${inspection?.seen?.length ?? 0} findings`),
+      summary: of(`Inspected: ${findings === 1 ? 'one finding' : `${findings} findings`}`),
       content: inspection,
     })
   if (change.name !== undefined || change.slot !== undefined)

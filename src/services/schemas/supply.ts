@@ -127,7 +127,15 @@ export const NewOrders = z.object({
   once: z.string().min(8, 'A key of at least 8 characters.').max(60),
   note: z.string().trim().max(200).default(''),
   picks: z
-    .array(z.object({ designation, supplier: z.string().min(1).max(40), pieces: some }))
+    .array(
+      z.object({
+        designation,
+        supplier: z.string().min(1).max(40),
+        pieces: some,
+        /** of one piece, as it was shown: another price is not ordered unasked */
+        price: z.number().min(0).max(1_000_000).optional(),
+      }),
+    )
     .min(1, 'At least one line.')
     .max(200),
 })

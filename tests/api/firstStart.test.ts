@@ -1,0 +1,54 @@
+import { spawn, spawnSync } from 'node:child_process'
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { resolve } from 'node:path'
+import { setTimeout } from 'node:timers/promises'
+import { expect, it } from 'vitest'
+
+/** Free while tests run: the application's own database takes the next free one. */
+const PORT = 34391
+/** Moments at which the making of the database is killed, ms: from its first step to its first answers. */
+const MOMENTS = [40, 250, 700, 1400, 2200, 3200]
+
+const dir = (): string => mkdtempSync(resolve('.local', 'first-start-'))
+const script = (folder: string, then: string): string[] => [
+  '-c',
+  `set -euo pipefail; . scripts/setup.sh; db_start "${folder}" ${PORT}; ${then}`,
+]
+
+/** Ends every process that names the folder, at once, as a power cut does. */
+function cut(folder: string): void {
+  for (const pid of readdirSync('/proc').filter(
+    (name) => /^\d+$/.test(name) && Number(name) !== process.pid,
+  )) {
+    try {
+      if (readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(folder)) process.kill(Number(pid), 'SIGKILL')
+    } catch {
+      // It ended by itself.
+    }
+  }
+}
+
+it.each(MOMENTS)(
+  'a first start that is killed after %i ms begins anew',
+  async (moment) => {
+    const folder = dir()
+    try {
+      const first = spawn('bash', script(folder, 'sleep 60'), { stdio: 'ignore' })
+      await setTimeout(moment)
+      first.kill('SIGKILL')
+      cut(folder)
+      const ask = `mariadb --no-defaults --protocol=tcp -h127.0.0.1 -P"$(cat "${folder}/port")" -uamber -p"$(cat "${folder}/password")" -N`
+      const again = spawnSync(
+        'bash',
+        script(folder, `${ask} -e 'create table amber.t (a int); select 41 + 1'; db_stop "${folder}"`),
+        { encoding: 'utf8', timeout: 60_000 },
+      )
+      expect(again.stderr).toBe('')
+      expect(again.stdout.trim().split('\n').at(-1)).toBe('42')
+    } finally {
+      cut(folder)
+      rmSync(folder, { recursive: true, force: true })
+    }
+  },
+  90_000,
+)
