@@ -1,7 +1,8 @@
 'use client'
 
 import { SIZE_WORDS, type SizeName } from '@/core/kit'
-import { writeMm } from '@/core/quantity'
+import { writeInch, writeMm } from '@/core/quantity'
+import { usePreferences } from '@/features/shell'
 import type { KitDraft, KitResponse } from '@/services/schemas/kit'
 
 type Sizes = NonNullable<KitDraft['sizes']>
@@ -19,7 +20,7 @@ const shown = (value: Sizes[SizeName]): string =>
 const inUnit = (text: string, unit: 'mm' | 'in'): string =>
   `${text.replace(/\s*(mm|in|inch|inches|")\s*$/i, '')} ${unit}`
 
-/** In which unit a size was read, and the way to the other one. */
+/** In which unit a size was read, what it is in the chosen one, and the way to the other reading. */
 function UnitRead({
   read,
   text,
@@ -29,6 +30,7 @@ function UnitRead({
   text: string
   onSwitch: (text: string) => void
 }) {
+  const { unit } = usePreferences()
   if (!read || text.trim() === '') return null
   const other = read.unit === 'mm' ? 'in' : 'mm'
   return (
@@ -38,7 +40,9 @@ function UnitRead({
       title={`Read as ${read.unit === 'in' ? 'inches' : 'millimetres'}. Press for the other.`}
       onClick={() => onSwitch(inUnit(text, other))}
     >
-      {read.unit === 'in' ? `in, ${writeMm(read.mm)} mm` : 'mm'}
+      {read.unit === unit
+        ? unit
+        : `${read.unit}, ${unit === 'mm' ? writeMm(read.mm) : writeInch(read.mm)} ${unit}`}
     </button>
   )
 }

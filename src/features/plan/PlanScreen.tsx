@@ -96,12 +96,12 @@ function Torques({
         const name = typed.words ?? words
         return (
           <div key={id} className="border-t border-line2 py-1.5">
-            <div className="grid grid-cols-[minmax(0,1fr)_104px_70px] items-center gap-1.5">
+            <div className="grid grid-cols-[minmax(0,1fr)_118px_62px] items-center gap-1.5">
               {isFree ? (
                 <input
-                  className="field"
+                  className="field px-2"
                   aria-label="Another fastener"
-                  placeholder="another fastener"
+                  placeholder="another"
                   maxLength={60}
                   value={name}
                   onChange={(e) => set({ words: e.target.value })}
@@ -110,7 +110,7 @@ function Torques({
                 <span className="text-[14px]">{words}</span>
               )}
               <input
-                className="field number"
+                className="field number px-2 text-[14px]"
                 aria-label={`Torque of ${name || 'another fastener'}`}
                 placeholder="value, unit"
                 maxLength={30}
@@ -118,7 +118,7 @@ function Torques({
                 onChange={(e) => set({ value: e.target.value })}
               />
               <input
-                className="field"
+                className="field px-2"
                 aria-label={`Page of the manual for ${name || 'another fastener'}`}
                 placeholder="page"
                 maxLength={40}
