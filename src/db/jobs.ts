@@ -28,6 +28,8 @@ export interface StoredJob {
   kit: StoredJson
   fitting: StoredJson
   bearings: StoredBearing[]
+  /** the first position of the job this one is a further position of; null = it is the first */
+  partOf: number | null
   /** the job it came back of */
   comebackOf: number | null
   freeOfCharge: boolean
@@ -45,6 +47,8 @@ export interface JobSummary {
   /** name of the machine; null when it is not in the register */
   machine: string | null
   positionId: number | null
+  /** the first position of its job; null = it is the first */
+  partOf: number | null
   stage: string
   closedAt: Date | null
   updatedAt: Date
@@ -74,6 +78,7 @@ export interface JobPatch {
   intake?: unknown
   kit?: unknown
   fitting?: unknown
+  partOf?: number | null
   comebackOf?: number | null
   freeOfCharge?: boolean
   closedAt?: Date | null
@@ -139,6 +144,7 @@ async function fromRow(row: JobRow, transaction?: Transaction): Promise<StoredJo
     kit: readJson(row.kit),
     fitting: readJson(row.fitting),
     bearings: bearings.map(bearingFromRow),
+    partOf: row.part_of,
     comebackOf: row.comeback_of,
     freeOfCharge: row.free_of_charge,
     version: row.version,
@@ -254,6 +260,7 @@ export async function listJobs({ limit, after, text = '', open = false }: JobQue
     machineId: row.machine_id,
     machine: (row.machine_id === null ? undefined : machineName.get(row.machine_id)) ?? null,
     positionId: row.position_id,
+    partOf: row.part_of,
     stage: row.stage,
     closedAt: row.closed_at,
     updatedAt: row.updated_at,
@@ -338,6 +345,7 @@ export async function createJob(
         intake: JSON.stringify(job.intake),
         kit: job.kit === undefined ? null : JSON.stringify(job.kit),
         fitting: job.fitting === undefined ? null : JSON.stringify(job.fitting),
+        part_of: job.partOf ?? null,
         closed_at: job.closedAt ?? null,
       },
       { transaction },
@@ -448,3 +456,44 @@ export async function storedFittings(): Promise<{ id: number; fitting: StoredJso
 
 export const writeSeatReadings = (id: number, readings: readonly SeatReading[]): Promise<void> =>
   database().transaction((transaction) => saveSeatReadings(id, readings, transaction))
+
+/** One position of a job with several. */
+export interface JobPosition {
+  id: number
+  title: string
+  intake: StoredJson
+  /** its name in the machine register; null = not in the register */
+  registered: string | null
+  stage: string
+  hasKit: boolean
+  closedAt: Date | null
+  designations: string[]
+}
+
+/** The positions of a job, the first one first. @param first number of the first position */
+export async function positionsOf(first: number): Promise<JobPosition[]> {
+  const rows = await models().JobRow.findAll({
+    attributes: ['id', 'title', 'intake', 'position_id', 'stage', 'kit', 'closed_at'],
+    where: { [Op.or]: [{ id: first }, { part_of: first }] },
+    order: ['id'],
+  })
+  const bearings = await models().BearingRow.findAll({
+    attributes: ['job_id', 'designation'],
+    where: { job_id: rows.map(({ id }) => id), designation: { [Op.ne]: null } },
+    order: ['job_id', 'ordinal'],
+  })
+  const places = await models().PositionRow.findAll({
+    attributes: ['id', 'name'],
+    where: { id: rows.flatMap((row) => row.position_id ?? []) },
+  })
+  return rows.map(({ id, title, intake, position_id: place, stage, kit, closed_at: closedAt }) => ({
+    id,
+    title,
+    intake: readJson(intake),
+    registered: places.find((p) => p.id === place)?.name ?? null,
+    stage,
+    hasKit: kit !== null,
+    closedAt,
+    designations: bearings.filter((b) => b.job_id === id).flatMap((b) => b.designation ?? []),
+  }))
+}

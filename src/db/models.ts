@@ -93,6 +93,7 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare kit: string | null
   declare fitting: CreationOptional<string | null>
   declare version: CreationOptional<number>
+  declare part_of: CreationOptional<number | null>
   declare comeback_of: CreationOptional<number | null>
   declare free_of_charge: CreationOptional<boolean>
   declare closed_at: Date | null
@@ -374,6 +375,7 @@ function define(sequelize: Sequelize) {
       kit: DataTypes.TEXT('medium'),
       fitting: DataTypes.TEXT('medium'),
       version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 1 },
+      part_of: DataTypes.INTEGER.UNSIGNED,
       comeback_of: DataTypes.INTEGER.UNSIGNED,
       free_of_charge: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
       closed_at: DataTypes.DATE(3),

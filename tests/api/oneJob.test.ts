@@ -305,6 +305,82 @@ describe('closing', () => {
   })
 })
 
+describe('a job with several positions', () => {
+  it('each has its own arrangement, kit, record and register; a copy is like its pattern, a copy of a copy belongs to the same job', async () => {
+    const machine = (
+      await post<Machine>('/api/machines', {
+        name: `Dodgem ${mark}`,
+        positions: [{ name: 'left' }, { name: 'drive' }],
+      })
+    ).body
+    const [leftSeat, driveSeat] = machine.positions
+    let left = await open(`Dodgem ${mark}`, {
+      machineId: machine.id,
+      positionId: leftSeat?.id,
+      intake: { position: 'left', use: ['washed'] },
+    })
+    left = (await patch(left, { decision: decided('6003-2RS') })).body
+    const parts = { wheelSpacerLeft: 'keep', wheelSpacerRight: 'keep' }
+    left = (
+      await patch(left, { kit: { arrangement: 'B1', positions: 2, parts, sizes: { spacerLength: 38 } } })
+    ).body
+    const beside = (more: object) =>
+      post<Job & { partOf: number; intake: object }>('/api/jobs', { title: left.id.toString(), ...more })
+    const right = (await beside({ partOf: left.id, copyOf: left.id, intake: { position: 'right' } })).body
+    expect(right).toMatchObject({ partOf: left.id, intake: { position: 'right', use: ['washed'] } })
+    expect(right.kit?.parts).toEqual(left.kit?.parts)
+    let drive = (
+      await beside({
+        partOf: right.id,
+        machineId: machine.id,
+        positionId: driveSeat?.id,
+        intake: { position: 'drive' },
+      })
+    ).body
+    expect(drive.partOf).toBe(left.id)
+    drive = { ...drive, ...(await patch(drive, { decision: decided('6205-2RS') })).body }
+    drive = {
+      ...drive,
+      ...(await patch(drive, { kit: { arrangement: 'G1', positions: 1, parts: {}, sizes: {} } })).body,
+    }
+    const positions = async () =>
+      (
+        await get<{
+          positions: { id: number; name: string; closedAt: string | null; designations: string[] }[]
+        }>(`/api/jobs/${drive.id}/positions`)
+      ).positions
+    expect((await positions()).map(({ name, designations }) => [name, designations])).toEqual([
+      ['left', ['6003-2RS']],
+      ['right', ['6003-2RS']],
+      ['drive', ['6205-2RS']],
+    ])
+    // One position is changed and closed; the others and their places in the register stay as they are.
+    await patch(left, { closed: true, reason: 'fitted at the pier' })
+    expect((await positions()).map(({ closedAt }) => closedAt !== null)).toEqual([true, false, false])
+    const now = await get<Machine>(`/api/machines/${machine.id}`)
+    expect(now.positions.map(({ name, fitted }) => [name, fitted])).toEqual([
+      ['left', '6003-2RS'],
+      ['drive', ''],
+    ])
+    expect((await linesOf(drive.id)).some((l) => l.designation === '6205-2RS')).toBe(true)
+    expect((await beside({ partOf: 987654321 })).status).toBe(404)
+  })
+  it('has at most two dozen, told in words', async () => {
+    const first = await open(`Wide ${mark}`)
+    const add = () => post<Refusal>('/api/jobs', { title: 'one more', partOf: first.id })
+    const added: Job[] = []
+    for (let n = 2; n <= 24; n++)
+      added.push((await post<Job>('/api/jobs', { title: 'one more', partOf: first.id })).body)
+    expect(added.every(({ id }) => id > 0)).toBe(true)
+    expect(await add()).toMatchObject({
+      status: 422,
+      body: { detail: expect.stringContaining('24 positions') as string },
+    })
+    // Off the bench again.
+    for (const job of [first, ...added]) await patch(job, { closed: true, reason: 'only counted' })
+  })
+})
+
 describe('what came back', () => {
   it('a closed job at the same place is offered, named, told on both; findings and seat readings are rows that follow', async () => {
     const machine = (

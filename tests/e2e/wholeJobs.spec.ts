@@ -166,6 +166,56 @@ test('a driven hub with five bearings, each decided in its place, left closed an
   )
 })
 
+test('a job with two positions, each to its own record; one of them comes back', async ({ page }) => {
+  test.setTimeout(120_000)
+  const left = await takeIn(page, `Mangle ${mark}`, `Mangle ${mark}`, 'left roller')
+  await page.goto(`/jobs/${left}/identify`)
+  await decide(page, '6002-2RS')
+  await page.goto(`/jobs/${left}/kit`)
+  await page.getByRole('button', { name: /^B1/ }).click()
+  await expect(page.locator('tr[data-slot=bearingLeft]')).toContainText('6002-2RS')
+  await saved(page)
+  const rail = page.getByRole('region', { name: 'Positions of this job' })
+  await rail.getByRole('button', { name: '+ position' }).press('Enter')
+  await page.keyboard.type('right roller')
+  await page.keyboard.press('Enter')
+  await page.waitForURL((url) => url.pathname.endsWith('/kit') && !url.pathname.includes(`/${left}/`))
+  const right = idOf(page)
+  await expect(page.locator('tr[data-slot=bearingRight]')).toContainText('6002-2RS')
+  await expect(rail.getByRole('link')).toHaveText([/left roller/, /right roller/])
+  // The right one turns out to be another bearing; the left one keeps its own.
+  await page.goto(`/jobs/${right}/identify`)
+  await decide(page, '6202-2RS')
+  await page.goto(`/jobs/${right}/kit`)
+  await expect(page.locator('tr[data-slot=bearingLeft]')).toContainText('6202-2RS')
+  await rail.getByRole('link', { name: /left roller/ }).click()
+  await page.waitForURL(`**/jobs/${left}/kit`)
+  await expect(page.locator('tr[data-slot=bearingLeft]')).toContainText('6002-2RS')
+  expect(designations(await close(page, left))).toContain('6002-2RS')
+  await page.goto(`/jobs/${right}/record`)
+  await expect(page.getByText('left roller (closed), right roller (open)')).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Order for all positions' })).toBeVisible()
+
+  // A month later the left one hums again.
+  const { machineId, positionId } = (await (await page.request.get(`/api/jobs/${left}`)).json()) as {
+    machineId: number
+    positionId: number
+  }
+  const opened = await page.request.post('/api/jobs', {
+    data: { title: 'Hums again', machineId, positionId },
+  })
+  const again = ((await opened.json()) as { id: number }).id
+  await page.goto(`/jobs/${again}`)
+  await page.getByRole('button', { name: `Job ${left}, closed` }).click()
+  await page.getByRole('button', { name: 'free of charge' }).click()
+  await saved(page)
+  await page.goto(`/jobs/${again}/record`)
+  await expect(page.getByText(`of job ${left}, free of charge`).first()).toBeVisible()
+  await page.goto(`/jobs/${left}/record`)
+  await page.getByRole('link', { name: `job ${again}` }).click()
+  await page.waitForURL(`**/jobs/${again}/record`)
+})
+
 test.describe('by touch', () => {
   test.use({ hasTouch: true })
   test('an own arrangement with an own-list part, from the editor to the register', async ({ page }) => {

@@ -14,7 +14,7 @@ const of = (model: string) => ({
   onDelete: 'CASCADE',
 })
 
-/** Findings and seat readings as rows that can be asked for, and jobs that came back. */
+/** Findings and seat readings as rows that can be asked for, jobs that came back, positions of one job. */
 export async function up(query: QueryInterface): Promise<void> {
   await query.createTable('findings', {
     id: bigKey,
@@ -48,6 +48,9 @@ export async function up(query: QueryInterface): Promise<void> {
     defaultValue: false,
   })
   await query.addIndex('jobs', ['comeback_of'], { name: 'jobs_comeback' })
+  // Further positions of one job: the first one stands alone, the others name it.
+  await query.addColumn('jobs', 'part_of', { type: DataTypes.INTEGER.UNSIGNED })
+  await query.addIndex('jobs', ['part_of'], { name: 'jobs_part' })
   await query.addIndex('jobs', ['position_id'], { name: 'jobs_position' })
   // Inspections from before; one that cannot be read has no findings.
   await query.sequelize.query(
@@ -65,6 +68,8 @@ export async function up(query: QueryInterface): Promise<void> {
 export async function down(query: QueryInterface): Promise<void> {
   await query.removeIndex('jobs', 'jobs_comeback')
   await query.removeIndex('jobs', 'jobs_position')
+  await query.removeIndex('jobs', 'jobs_part')
+  await query.removeColumn('jobs', 'part_of')
   await query.removeColumn('jobs', 'comeback_of')
   await query.removeColumn('jobs', 'free_of_charge')
   for (const table of ['seat_readings', 'findings']) await query.dropTable(table)

@@ -5,6 +5,7 @@ import { Frame, type KeyHint } from '@/features/shell'
 import type { Stage } from '@/services/schemas/job'
 import { BearingRail } from './BearingRail'
 import { useJob } from './JobContext'
+import { PositionRail } from './PositionRail'
 import { SaveWords } from './SaveWords'
 import { StageRail } from './StageRail'
 
@@ -85,6 +86,7 @@ export function JobFrame({
         <div className="flex min-h-0 flex-col overflow-auto border-r border-line">
           <StageRail jobId={job.id} now={stage} reached={job.stage} />
           <BearingRail />
+          <PositionRail />
         </div>
       }
       state={<SaveWords state={state} />}

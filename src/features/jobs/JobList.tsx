@@ -120,7 +120,11 @@ export function JobList({ initial }: { initial: Page }) {
                       {job.title}
                     </Link>
                   </td>
-                  <td className="px-2 text-ink2">{job.where}</td>
+                  <td className="px-2 text-ink2">
+                    {[job.where, job.partOf === null ? '' : `a position of job ${job.partOf}`]
+                      .filter(Boolean)
+                      .join(', ')}
+                  </td>
                   <td className="number px-2">
                     {job.designations.join(', ') || <span className="text-ink3">–</span>}
                   </td>
@@ -131,7 +135,7 @@ export function JobList({ initial }: { initial: Page }) {
                       {job.recheck && <span className="tag">look again {job.recheck}</span>}
                     </span>
                   </td>
-                  <td className="number px-2 text-right text-[14px] text-ink2">{day(job.updatedAt)}</td>
+                  <td className="number px-2 text-right whitespace-nowrap text-[14px] text-ink2">{day(job.updatedAt)}</td>
                 </tr>
               ))}
             </tbody>

@@ -13,7 +13,7 @@ const OTHER_SIDE: Readonly<Record<string, string>> = {
   outer: 'inner',
 }
 
-/** A new job with the same intake, bearings and kit, such as for the wheel on the other side. */
+/** The same intake, bearings and kit once more: the other side is a position of this job, anything else a new job. */
 export function CopyJob() {
   const { job } = useJob()
   const router = useRouter()
@@ -23,6 +23,7 @@ export function CopyJob() {
     send<Job>('POST', '/api/jobs', {
       title: `${job.title.slice(0, 140)}${side ? `, ${side}` : ', copy'}`,
       copyOf: job.id,
+      ...(side && { partOf: job.id }),
       intake: { side },
     })
       .then((made) => router.push(stagePath(made.id, 'takeIn')))

@@ -1,12 +1,13 @@
 'use client'
 
+import type { Route } from 'next'
 import Link from 'next/link'
 import { readMeasurements } from '@/core/identify'
 import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { Measurement } from '@/services/schemas/evidence'
-import type { Bearing } from '@/services/schemas/job'
+import type { Bearing, JobPositions } from '@/services/schemas/job'
 import type { z } from 'zod'
 import { CloseJob } from './CloseJob'
 import { CopyJob } from './CopyJob'
@@ -94,12 +95,15 @@ interface Props {
   parts: readonly FittedLine[]
   /** jobs that came back of this one */
   cameBackAs: readonly number[]
+  /** positions of the job, this one among them */
+  positions: JobPositions['positions']
 }
 
 /** What was found and decided, and how the job came to be what it is. */
-export function Record({ history, parts, cameBackAs }: Props) {
+export function Record({ history, parts, cameBackAs, positions }: Props) {
   const { job, machine, pathTo } = useJob()
   const position = machine?.positions.find((p) => p.id === job.positionId)
+  const withKit = positions.filter(({ hasKit }) => hasKit)
   const facts: [string, string][] = [
     ['Machine', machine ? `${machine.name}${position ? `, ${position.name}` : ''}` : 'not in the register'],
     ...(job.comebackOf === null
@@ -110,6 +114,14 @@ export function Record({ history, parts, cameBackAs }: Props) {
             string,
           ],
         ]),
+    ...(positions.length > 1
+      ? [
+          ['Positions', positions.map((p) => `${p.name} (${p.closedAt ? 'closed' : 'open'})`).join(', ')] as [
+            string,
+            string,
+          ],
+        ]
+      : []),
     ['Heard or felt', job.intake.heard.join(', ') || 'nothing noted'],
     ...job.bearings.flatMap(bearingFacts),
     [
@@ -189,6 +201,14 @@ export function Record({ history, parts, cameBackAs }: Props) {
               <a href={`/api/jobs/${job.id}/card.pdf`} target="_blank" rel="noreferrer" className="button">
                 Job card as PDF
               </a>
+            )}
+            {withKit.length > 1 && (
+              <Link
+                href={`/orders?jobs=${withKit.map(({ id }) => `${id}x1`).join(',')}` as Route}
+                className="button"
+              >
+                Order for all positions
+              </Link>
             )}
             {!job.kit && (
               <Link href={pathTo('kit')} className="button">

@@ -28,6 +28,7 @@ const stored = (more: Partial<Stored> = {}): Stored => ({
       inspection: { ok: true, value: null },
     },
   ],
+  partOf: null,
   comebackOf: null,
   freeOfCharge: false,
   version: 1,

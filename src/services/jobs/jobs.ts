@@ -23,6 +23,7 @@ import type { z } from 'zod'
 import { eventsOf } from './eventsOf'
 import { closing } from './closing'
 import { getJob, noJob } from './getJob'
+import { firstPosition } from './positions'
 import { checkComeback } from './returns'
 import { seatReadings } from './seatReadings'
 import { toJob } from './toJob'
@@ -48,9 +49,14 @@ const decided = (decision: Decision | null, language: Language): db.BearingPatch
   partKey: decision ? meaningOfText(decision.designation, language).slice(0, 190) : null,
 })
 
-/** Opens a job, with its bearings; `copyOf` takes intake, bearings and kit from another, for the other wheel. */
+/**
+ * Opens a job, with its bearings; `copyOf` takes intake, bearings and kit from another, for the other wheel; `partOf` makes it
+ * a further position of another.
+ * @throws ServiceError `unreadable`, `notFound`, `impossible` beyond the most positions of one job
+ */
 export async function createJob(input: unknown): Promise<Job> {
-  const { copyOf, bearings, evidence, ...job } = parse(NewJob, input)
+  const { copyOf, partOf: beside, bearings, evidence, ...given } = parse(NewJob, input)
+  const job = { ...given, ...(beside !== undefined && { partOf: await firstPosition(beside) }) }
   const { language } = await ready()
   const event = (content: unknown, summary = 'Job opened'): db.NewEvent => ({
     kind: 'created',
@@ -74,7 +80,11 @@ export async function createJob(input: unknown): Promise<Job> {
     await db.createJob(
       {
         ...job,
-        intake: { ...from.intake, ...job.intake, side: job.intake.side },
+        intake: {
+          ...from.intake,
+          position: job.intake.position || from.intake.position,
+          side: job.intake.side,
+        },
         machineId: job.machineId ?? from.machineId,
         positionId: job.positionId,
         stage: from.kit ? 'kit' : 'identify',

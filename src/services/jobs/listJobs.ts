@@ -62,6 +62,7 @@ export async function listJobs(input: unknown): Promise<{ items: JobSummary[]; n
         machineId: row.machineId,
         where: row.machine ?? (intake?.success ? intake.data.position : ''),
         positionId: row.positionId,
+        partOf: row.partOf,
         stage: stageOf(row.stage),
         closedAt: row.closedAt?.toISOString() ?? null,
         updatedAt: row.updatedAt.toISOString(),

@@ -79,6 +79,7 @@ export function toJob(stored: db.StoredJob): Job {
     bearings,
     kit: orNull(KitDraft, stored.kit, 'Kit', unreadable),
     fitting: orNull(FittingDraft, stored.fitting, 'Fitting', unreadable),
+    partOf: stored.partOf,
     comebackOf: stored.comebackOf,
     freeOfCharge: stored.freeOfCharge,
     unreadable,

@@ -2,7 +2,16 @@ import 'server-only'
 import { z } from 'zod'
 import { PartName, PartNames } from '../schemas/partName'
 import { Machine, MachineChange, MachineDetail, MachineMerge, NewMachine, PartUses } from '../schemas/machine'
-import { BearingAdded, Job, JobChange, JobSummary, NewJob, JobReturns, OpenPoint } from '../schemas/job'
+import {
+  BearingAdded,
+  Job,
+  JobChange,
+  JobSummary,
+  NewJob,
+  JobPositions,
+  JobReturns,
+  OpenPoint,
+} from '../schemas/job'
 import { id, json, ok, problem, text } from './parts'
 
 /** A page of a list: go on with `next` as cursor. */
@@ -63,6 +72,13 @@ export const registerPaths = {
     get: {
       summary: 'Everything that is not settled yet, from any stage',
       responses: ok(z.object({ points: z.array(OpenPoint) }), 'Open points'),
+    },
+  },
+  '/api/jobs/{id}/positions': {
+    parameters: [id],
+    get: {
+      summary: 'The positions of the job this one belongs to, the first one first',
+      responses: ok(JobPositions, 'Positions'),
     },
   },
   '/api/jobs/{id}/returns': {

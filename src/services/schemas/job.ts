@@ -81,6 +81,8 @@ export const NewJob = z.object({
   bearings: z.array(NewBearing).max(12, 'At most 12 bearings in one job.').default([]),
   /** take intake, bearings and kit from this job, such as for the other wheel */
   copyOf: z.number().int().positive().optional(),
+  /** a further position of this job: its own bearings, kit, plan and record beside the others */
+  partOf: z.number().int().positive().optional(),
 })
 
 /** What changes on one bearing; absent = unchanged. */
@@ -145,6 +147,8 @@ export const Job = z.object({
   bearings: z.array(Bearing),
   kit: KitDraft.nullable(),
   fitting: FittingDraft.nullable(),
+  /** the first position of the job this is a further position of; null for the first */
+  partOf: z.number().int().nullable(),
   /** the job it came back of: the same place, closed before; null when it did not */
   comebackOf: z.number().int().nullable(),
   freeOfCharge: z.boolean(),
@@ -163,6 +167,7 @@ export const JobSummary = Job.pick({
   title: true,
   machineId: true,
   positionId: true,
+  partOf: true,
   stage: true,
   closedAt: true,
   updatedAt: true,
@@ -186,3 +191,19 @@ export const JobReturns = z.object({
   cameBackAs: z.array(z.number().int()),
 })
 export type JobReturns = z.output<typeof JobReturns>
+
+/** The positions of one job, the first one first. */
+export const JobPositions = z.object({
+  positions: z.array(
+    z.object({
+      id: z.number().int(),
+      /** where on the machine, else the title */
+      name: z.string(),
+      stage: z.enum(STAGES),
+      hasKit: z.boolean(),
+      closedAt: z.string().nullable(),
+      designations: z.array(z.string()),
+    }),
+  ),
+})
+export type JobPositions = z.output<typeof JobPositions>

@@ -1,7 +1,7 @@
 import { Record } from '@/features/record'
 import { ServiceError } from '@/services/errors'
 import { jobKit } from '@/services/jobKit'
-import { historyOf, returnsOf } from '@/services/jobs'
+import { historyOf, positionsOf, returnsOf } from '@/services/jobs'
 
 /** Lines of the kit that stand in the machine; none before there is a kit. */
 async function partsOf(id: number) {
@@ -18,6 +18,11 @@ async function partsOf(id: number) {
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const id = Number((await params).id)
-  const [history, parts, { cameBackAs }] = await Promise.all([historyOf(id), partsOf(id), returnsOf(id)])
-  return <Record history={history} parts={parts} cameBackAs={cameBackAs} />
+  const [history, parts, { cameBackAs }, { positions }] = await Promise.all([
+    historyOf(id),
+    partsOf(id),
+    returnsOf(id),
+    positionsOf(id),
+  ])
+  return <Record history={history} parts={parts} cameBackAs={cameBackAs} positions={positions} />
 }

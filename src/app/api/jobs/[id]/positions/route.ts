@@ -1,0 +1,7 @@
+import { positionsOf } from '@/services/jobs'
+import { answer } from '../../../_http/answer'
+import { numberIn } from '../../../_http/body'
+
+type Context = { params: Promise<{ id: string }> }
+
+export const GET = answer(async (_, { params }: Context) => positionsOf(numberIn((await params).id, 'job')))

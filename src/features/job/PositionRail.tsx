@@ -1,0 +1,117 @@
+import Link from 'next/link'
+import type { Route } from 'next'
+import { usePathname, useRouter } from 'next/navigation'
+import { useEffect, useState } from 'react'
+import type { Job, JobPositions } from '@/services/schemas/job'
+import { ask, send, wordsOf } from '@/ui/ask'
+import { useJob } from './JobContext'
+import { stagePath } from './stagePath'
+
+/** How positions of one job are usually told apart. */
+const NAMES = ['left', 'right', 'front left', 'front right', 'rear left', 'rear right'] as const
+
+/** The positions of a job: each has its own bearings, kit, plan and record; worked on in any order. */
+export function PositionRail() {
+  const { job } = useJob()
+  const router = useRouter()
+  // The same screen of the other position.
+  const path = usePathname()
+  const [positions, setPositions] = useState<JobPositions['positions']>([])
+  const [adding, setAdding] = useState(false)
+  const [name, setName] = useState('')
+  const [error, setError] = useState('')
+  useEffect(() => {
+    let current = true
+    ask<JobPositions>(`/api/jobs/${job.id}/positions`)
+      .then((found) => current && setPositions(found.positions))
+      // Shown beside the work: without an answer the list stays as it was.
+      .catch(() => undefined)
+    return () => {
+      current = false
+    }
+  }, [job.id, job.version])
+  const add = (copied: boolean) => {
+    send<Job>('POST', '/api/jobs', {
+      title: job.title,
+      partOf: job.id,
+      machineId: job.machineId,
+      intake: { position: name.trim() },
+      ...(copied && { copyOf: job.id }),
+    })
+      .then((made) => router.push(stagePath(made.id, copied ? 'kit' : 'identify')))
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  const several = positions.length > 1
+  return (
+    <section
+      aria-label="Positions of this job"
+      className="border-t border-line2 px-4 pt-2 pb-4 text-[13.5px]"
+    >
+      <h2 className="caption mb-1">Positions</h2>
+      {several && (
+        <ol>
+          {positions.map((p) => (
+            <li key={p.id}>
+              <Link
+                href={path.replace(/^\/jobs\/\d+/, `/jobs/${p.id}`) as Route}
+                aria-current={p.id === job.id ? 'true' : undefined}
+                className={`block min-h-11 py-1 ${p.id === job.id ? 'font-bold text-ink' : 'text-ink2'}`}
+              >
+                {p.name}
+                <span className="number block truncate text-caption font-normal text-ink3">
+                  {p.closedAt ? 'closed' : (p.designations[0] ?? 'not decided')}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ol>
+      )}
+      {adding ? (
+        <form
+          className="mt-1.5 grid gap-1.5"
+          ref={(form) => form?.scrollIntoView({ block: 'end' })}
+          onSubmit={(event) => {
+            event.preventDefault()
+            add(true)
+          }}
+        >
+          <input
+            autoFocus
+            className="field min-h-9"
+            aria-label="Name of the new position"
+            list="position-names"
+            maxLength={120}
+            placeholder="right"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+          />
+          <datalist id="position-names">
+            {NAMES.map((n) => (
+              <option key={n} value={n} />
+            ))}
+          </datalist>
+          <button type="submit" className="chip justify-center" disabled={name.trim() === ''}>
+            Like this one
+          </button>
+          <button
+            type="button"
+            className="chip justify-center"
+            disabled={name.trim() === ''}
+            onClick={() => add(false)}
+          >
+            Empty
+          </button>
+        </form>
+      ) : (
+        <button type="button" className="chip mt-1.5 px-2.5" onClick={() => setAdding(true)}>
+          + position
+        </button>
+      )}
+      {error && (
+        <p role="alert" className="mt-1 text-contra">
+          {error}
+        </p>
+      )}
+    </section>
+  )
+}
