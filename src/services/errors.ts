@@ -24,7 +24,12 @@ export class ServiceError extends Error {
   }
 }
 
+/** Whether every connection of the pool is in use: the database is there, and more is asked than it can answer. */
+export const isDatabaseBusy = (error: unknown): boolean =>
+  error instanceof Error && error.name === 'SequelizeConnectionAcquireTimeoutError'
+
 /** Whether an error says that the database cannot be reached, as the database layer names such errors. */
 export const isDatabaseAway = (error: unknown): boolean =>
   error instanceof Error &&
+  !isDatabaseBusy(error) &&
   /^Sequelize(Connection|HostNot|HostNotReachable|AccessDenied|Timeout)/.test(error.name)

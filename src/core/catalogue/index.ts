@@ -1,3 +1,4 @@
+export { axialHold } from './axialHold'
 export {
   FAMILIES,
   FAMILY_CLASSES,

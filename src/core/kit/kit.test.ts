@@ -365,6 +365,20 @@ describe('turning shaft G1', () => {
       expect.arrayContaining(['40x62x8', 'KM8', 'MB8', '6208', 'NU208', '35x52x7']),
     )
     expect(k.checks.find((c) => /floats/.test(c.words))?.detail).toMatch(/within itself/)
+    // ISO 246: NJ and NF have one flange less than they need to hold both ways, NUP has all.
+    for (const [bearing, result] of [
+      ['N208', 'fail'],
+      ['NJ208', 'warn'],
+      ['NF208', 'warn'],
+      ['NUP208', 'pass'],
+    ] as const) {
+      const told = propose('G1', {
+        positions: 1,
+        parts: { bearingLocating: bearing, bearingFloating: 'NU208' },
+        sizes,
+      }).checks.filter((c) => ['cannotLocate', 'locatesOneWay', 'locatesAndFloats'].includes(c.code))
+      expect([bearing, told[0]?.result]).toEqual([bearing, result])
+    }
     const swapped = propose('G1', {
       positions: 1,
       parts: { bearingLocating: 'NU208', bearingFloating: '6208' },

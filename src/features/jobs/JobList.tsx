@@ -135,7 +135,9 @@ export function JobList({ initial }: { initial: Page }) {
                       {job.recheck && <span className="tag">look again {job.recheck}</span>}
                     </span>
                   </td>
-                  <td className="number px-2 text-right whitespace-nowrap text-[14px] text-ink2">{day(job.updatedAt)}</td>
+                  <td className="number px-2 text-right whitespace-nowrap text-[14px] text-ink2">
+                    {day(job.updatedAt)}
+                  </td>
                 </tr>
               ))}
             </tbody>

@@ -1,5 +1,5 @@
 import 'server-only'
-import { isDatabaseAway, ServiceError } from '@/services/errors'
+import { isDatabaseAway, isDatabaseBusy, ServiceError } from '@/services/errors'
 import { log } from '@/services/log'
 import { STATUS } from './status'
 
@@ -8,8 +8,14 @@ const AWAY = new ServiceError(
   'The database is away. What you typed is kept; try again in a moment.',
 )
 
+const BUSY = new ServiceError(
+  'unavailable',
+  'Too much is asked of the database at once. What you typed is kept; try again in a moment.',
+)
+
 function problem(thrown: unknown, request: Request): Response {
-  const error = isDatabaseAway(thrown) ? AWAY : thrown
+  const error = isDatabaseAway(thrown) ? AWAY : isDatabaseBusy(thrown) ? BUSY : thrown
+  if (error === BUSY) log.error({ path: new URL(request.url).pathname, err: thrown }, 'no free connection')
   if (!(error instanceof ServiceError)) {
     log.error({ path: new URL(request.url).pathname, err: error }, 'unexpected')
     const body = {

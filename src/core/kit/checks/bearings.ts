@@ -1,4 +1,4 @@
-import type { Part } from '../../catalogue'
+import { axialHold } from '../../catalogue'
 import { knownPart } from '../../part'
 import { sleeveOf } from '../fill'
 import { partAt, slotsOf, type Constraint } from './check'
@@ -31,19 +31,20 @@ export const ballPairs: Constraint = (bench) => {
   return [{ code: 'bearingsAlike', result: 'pass', data: { count: placed.length, sizes }, slots }]
 }
 
-/** A cylindrical roller bearing without flanges on one ring: NU or N floats within itself (ISO 15, ISO 246 types). */
-const floatsWithin = ({ family, base }: Part): boolean => family === 'cylindrical' && /^N(U?)\d/.test(base)
-
 /** A shaft is held in one bearing and free in the other. */
 export const floats: Constraint = (bench) => {
   const end = (which: 'locating' | 'floating') => bench.arrangement.slots.find((s) => s.locating === which)
   const [held, free] = [end('locating'), end('floating')]
   const [locating, floating] = [partAt(bench, held?.id), partAt(bench, free?.id)]
   if (!held || !free || !locating || !floating) return []
-  if (floatsWithin(locating))
-    return [{ code: 'cannotLocate', result: 'fail', data: { part: locating.base }, slots: [held.id] }]
-  const data = { floating: floating.base, within: floatsWithin(floating) }
-  return [{ code: 'locatesAndFloats', result: 'pass', data, slots: [held.id, free.id] }]
+  const hold = axialHold(locating)
+  const located = { data: { part: locating.base }, slots: [held.id] }
+  if (hold === 'slides') return [{ code: 'cannotLocate', result: 'fail', ...located }]
+  const data = { floating: floating.base, within: axialHold(floating) === 'slides' }
+  return [
+    ...(hold === 'oneWay' ? [{ code: 'locatesOneWay' as const, result: 'warn' as const, ...located }] : []),
+    { code: 'locatesAndFloats', result: 'pass', data, slots: [held.id, free.id] },
+  ]
 }
 
 /** A bearing with a tapered bore sits on a sleeve, not on its shaft. */

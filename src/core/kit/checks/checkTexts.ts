@@ -100,6 +100,10 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     detail:
       'It has no flanges to hold it along the axis. Put it at the floating end and a bearing that holds both ways here.',
   }),
+  locatesOneWay: ({ part }) => ({
+    words: `${part} holds the shaft one way only`,
+    detail: 'Turn its flange against the thrust, or take a type that holds both ways.',
+  }),
   locatesAndFloats: ({ floating, within }) => ({
     words: 'One bearing locates, the other floats',
     detail: within
