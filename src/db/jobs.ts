@@ -388,17 +388,16 @@ export async function updateJob(
   })
 }
 
-/** Adds a bearing to a job that still has this version. */
+/** Adds a bearing to a job that still has this version, with what it changes in the kit. */
 export const addBearing = (
   id: number,
   version: number,
   bearing: NewBearing,
-  event: NewEvent,
+  changes: Pick<JobChangeSet, 'patch' | 'kit' | 'events'>,
 ): ReturnType<typeof updateJob> =>
   updateJob(id, version, {
-    patch: {},
+    ...changes,
     bearings: new Map(),
-    events: [event],
     also: async (transaction) => {
       await addBearingWithin(id, bearing, transaction)
     },

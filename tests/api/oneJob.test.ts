@@ -286,6 +286,11 @@ describe('closing', () => {
       const refused = await patch<Refusal>(job, { closed: true })
       expect(refused.status).toBe(422)
       expect(refused.body.issues?.map((i) => i.path[0])).toEqual(expect.arrayContaining(['kit', 'plan']))
+      const { points } = await get<{ points: { code: string; words: string }[] }>(`/api/jobs/${job.id}/open`)
+      expect(points.map(({ code }) => code)).toEqual(
+        expect.arrayContaining(['partMissing', 'stepsOpen', 'notSigned']),
+      )
+      expect(points.every(({ words }) => words !== '' && !/undefined|NaN/.test(words))).toBe(true)
       job = (await patch(job, { closed: true, reason: 'end of the season', who: 'AB' })).body
       expect(job.closedAt).not.toBeNull()
       const late = await patch<Refusal>(job, { decision: decided('6205') })
@@ -302,6 +307,29 @@ describe('closing', () => {
     expect(now?.history.map((p) => p.designation)).toContain('6004-2RS')
     const uses = await get<{ uses: { machine: string }[] }>('/api/parts/machines?designation=6005DDU')
     expect(uses.uses.map((u) => u.machine)).toContain(`Carousel ${mark}`)
+  })
+})
+
+describe('a decided bearing added to a job with a kit', () => {
+  it('fills its place in the same change; what somebody typed stays', async () => {
+    let job = await open(`Look-up joined ${mark}`)
+    job = (await patch(job, { decision: decided('32007X') })).body
+    const [first] = job.bearings
+    job = (await patch(job, { bearings: { [first?.id ?? 0]: { name: 'inner' } } })).body
+    const kit = { arrangement: 'A1', positions: 2, parts: { seal: '45x62x8' }, sizes: {} }
+    job = (await patch(job, { kit })).body
+    const added = await post<Job>(`/api/jobs/${job.id}/bearings`, {
+      version: job.version,
+      name: 'outer',
+      decision: decided('LM11949/LM11910'),
+    })
+    expect(added.body.version).toBe(job.version + 1)
+    expect(added.body.kit?.parts).toMatchObject({
+      innerBearing: '32007X',
+      outerBearing: 'LM11949/LM11910',
+      seal: '45x62x8',
+    })
+    expect((await linesOf(job.id)).find((l) => l.slot === 'outerCone')?.designation).toBe('LM11949')
   })
 })
 

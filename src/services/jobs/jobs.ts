@@ -294,25 +294,34 @@ export async function addJobBearing(id: number, input: unknown): Promise<Job> {
   if (job.bearings.length >= MAX_BEARINGS)
     throw new ServiceError('impossible', `A job has at most ${MAX_BEARINGS} bearings. Open another job.`)
   const { language } = await ready()
+  const before = jobBearings(job)
+  const { name, slot } = bearing
+  // The kit takes the new decision into its place, in the same change.
+  const draft =
+    job.kit && decision
+      ? await followed(job.kit, [...before, { name, slot, designation: decision.designation }], before)
+      : null
+  const kit = JSON.stringify(draft) === JSON.stringify(job.kit) ? null : draft
   const added = await db.addBearing(
     id,
     version,
     { ...bearing, ...decided(decision, language) },
     {
-      kind: 'bearing',
-      summary: `Bearing added${bearing.name ? `: ${bearing.name}` : ''}${decision ? `, decided: ${decision.designation}` : ''}`,
-      content: { ...bearing, decision },
+      patch: kit ? { kit } : {},
+      ...(kit && { kit: await kitToKeep(id, kit, job.fitting) }),
+      events: [
+        {
+          kind: 'bearing',
+          summary: `Bearing added${name ? `: ${name}` : ''}${decision ? `, decided: ${decision.designation}` : ''}`,
+          content: { ...bearing, decision },
+        },
+        ...(kit ? eventsOf({ kit }, job, '') : []),
+      ],
     },
   )
   if (!added) throw noJob(id)
   if (added.conflict) throw conflict(id, added.job)
-  const now = toJob(added.job)
-  if (!now.kit || !decision) return now
-  // The kit takes the new decision into its place.
-  const draft = await followed(now.kit, jobBearings(now), [])
-  return JSON.stringify(draft) === JSON.stringify(now.kit)
-    ? now
-    : changeJob(id, { version: now.version, kit: draft })
+  return toJob(added.job)
 }
 
 /** @throws ServiceError `notFound`, `conflict`, `impossible` for the last one */

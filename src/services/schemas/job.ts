@@ -182,7 +182,14 @@ export const JobSummary = Job.pick({
 export type JobSummary = z.output<typeof JobSummary>
 
 /** What is still open on a job, from any stage. */
-export const OpenPoint = z.object({ stage: z.enum(STAGES), words: z.string() })
+export const OpenPoint = z.object({
+  code: z.string(),
+  /** its facts */
+  data: z.record(z.string(), z.unknown()),
+  /** where it is settled */
+  stage: z.enum(STAGES),
+  words: z.string(),
+})
 export type OpenPoint = z.output<typeof OpenPoint>
 
 /** What was done before at the place of a job, and what came back of it. */
