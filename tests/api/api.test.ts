@@ -375,7 +375,13 @@ it('the demo world is there: at least eight jobs in different stages', async () 
 })
 
 /** Routes of the screens alone: shaped for drawing, free to change. */
-const UNDOCUMENTED = ['/api/openapi.json', '/api/kits/draw', '/api/part-sheet', '/api/search']
+const UNDOCUMENTED = [
+  '/api/[...path]',
+  '/api/openapi.json',
+  '/api/kits/draw',
+  '/api/part-sheet',
+  '/api/search',
+]
 
 it('describes itself as OpenAPI, every route and nothing else, every documented path answering', async () => {
   const { body } = await call<{ openapi: string; paths: Record<string, Record<string, unknown>> }>(
@@ -395,6 +401,17 @@ it('describes itself as OpenAPI, every route and nothing else, every documented 
     if (!('get' in methods)) continue
     const response = await fetch(ADDRESS + path.replace('{number}', 'L44610').replace('{id}', '209'))
     expect(response.status, path).toBeLessThan(500)
+  }
+})
+
+it('what is not there is told as a problem, by every method', async () => {
+  for (const method of ['GET', 'POST', 'PATCH', 'PUT', 'DELETE']) {
+    const response = await fetch(`${ADDRESS}/api/nowhere/at/all`, { method })
+    expect(response.headers.get('content-type')).toContain('application/problem+json')
+    expect(await response.json()).toMatchObject({
+      status: 404,
+      detail: expect.stringContaining('/api/nowhere') as string,
+    })
   }
 })
 

@@ -443,6 +443,9 @@ describe('what came back', () => {
     expect(again).toMatchObject({ comebackOf: first.id, freeOfCharge: true })
     expect(await get(`/api/jobs/${first.id}/returns`)).toMatchObject({ cameBackAs: [again.id] })
     expect(await history(again.id)).toContain('comeback')
+    // At another machine it is no comeback of that job any more.
+    again = (await patch(again, { machineId: null, positionId: null })).body
+    expect(again).toMatchObject({ comebackOf: null, freeOfCharge: false })
   })
 })
 

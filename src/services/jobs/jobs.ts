@@ -24,7 +24,7 @@ import { eventsOf } from './eventsOf'
 import { closing } from './closing'
 import { getJob, noJob } from './getJob'
 import { firstPosition } from './positions'
-import { checkComeback } from './returns'
+import { checkComeback, comebackAfter } from './returns'
 import { seatReadings } from './seatReadings'
 import { toJob } from './toJob'
 
@@ -234,7 +234,8 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
   const kit = worked ? await kitToKeep(id, worked, fitting) : worked
   const closed =
     change.closed === true && job.closedAt === null ? await closing(job, change.reason ?? '') : null
-  const { closed: close, title, machineId, positionId, intake, comebackOf, freeOfCharge } = change
+  const { closed: close, title, machineId, positionId, intake } = change
+  const { comebackOf, freeOfCharge } = comebackAfter(change, job)
   if (comebackOf !== undefined && comebackOf !== null) await checkComeback(id, comebackOf)
   const who = change.who ?? ''
   const stored = await db.updateJob(id, change.version, {
@@ -263,7 +264,16 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
     ...(kit !== undefined && { kit }),
     ...(change.fitting !== undefined && { seatReadings: seatReadings(change.fitting) }),
     events: [
-      ...eventsOf({ ...change, bearings: changes, ...(draft !== undefined && { kit: draft }) }, job, who),
+      ...eventsOf(
+        {
+          ...change,
+          ...definedOnly({ comebackOf, freeOfCharge }),
+          bearings: changes,
+          ...(draft !== undefined && { kit: draft }),
+        },
+        job,
+        who,
+      ),
       ...(closed?.events ?? []).map((event) => ({ who, ...event })),
       ...(close === false ? [{ kind: 'closed', summary: 'Job opened again', content: {}, who }] : []),
     ],

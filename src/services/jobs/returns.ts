@@ -1,7 +1,7 @@
 import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from '../errors'
-import type { JobReturns } from '../schemas/job'
+import type { Job, JobChange, JobReturns } from '../schemas/job'
 import { getJob } from './getJob'
 
 /** Jobs of one place that are offered as what came back. */
@@ -17,6 +17,21 @@ export async function checkComeback(id: number, of: number): Promise<void> {
       ? `Job ${of} is not closed: what came back of it is work on the same job.`
       : 'A job does not come back of itself.',
   )
+}
+
+type Comeback = Pick<JobChange, 'comebackOf' | 'freeOfCharge'>
+
+/** What a change makes of a comeback: at another machine or position it is none any more, unless it is named anew. */
+export function comebackAfter(
+  { machineId, positionId, comebackOf, freeOfCharge }: Omit<JobChange, 'version'>,
+  job: Job,
+): Comeback {
+  const moved =
+    (positionId !== undefined && positionId !== job.positionId) ||
+    (machineId !== undefined && machineId !== job.machineId)
+  return moved && comebackOf === undefined && job.comebackOf !== null
+    ? { comebackOf: null, freeOfCharge: false }
+    : { comebackOf, freeOfCharge }
 }
 
 /** Jobs closed before at the place of this one, and those that came back of it. @throws ServiceError `notFound` */
