@@ -1,4 +1,4 @@
-import { QueryTypes, type Transaction } from 'sequelize'
+import { Op, QueryTypes, type Transaction } from 'sequelize'
 import { database } from './connection'
 import { models } from './models'
 
@@ -73,7 +73,7 @@ export const foundOn = (machineId: number, limit: number): Promise<FoundBefore[]
 export async function closedJobsAt(positionId: number, limit: number) {
   const rows = await models().JobRow.findAll({
     attributes: ['id', 'title', 'closed_at'],
-    where: { position_id: positionId },
+    where: { position_id: positionId, closed_at: { [Op.ne]: null } },
     order: [['id', 'DESC']],
     limit,
   })

@@ -1,22 +1,14 @@
-import { useEffect, useState } from 'react'
 import { useJob } from '@/features/job'
 import type { JobReturns } from '@/services/schemas/job'
-import { ask } from '@/ui/ask'
+import { useAnswer } from '@/ui/useAnswer'
 
 /** Jobs closed before at this place: one of them may have come back, and may be put right free of charge. */
 export function Comeback() {
   const { job, change } = useJob()
-  const [earlier, setEarlier] = useState<JobReturns['earlier']>([])
-  useEffect(() => {
-    let current = true
-    ask<JobReturns>(`/api/jobs/${job.id}/returns`)
-      .then((found) => current && setEarlier(found.earlier))
-      // Offered beside the work: without an answer nothing is offered.
-      .catch(() => undefined)
-    return () => {
-      current = false
-    }
-  }, [job.id, job.positionId, job.version])
+  const { answer } = useAnswer<JobReturns>(
+    job.positionId === null ? null : `/api/jobs/${job.id}/returns?position=${job.positionId}`,
+  )
+  const earlier = answer?.earlier ?? []
   if (earlier.length === 0 && job.comebackOf === null) return null
   return (
     <fieldset>

@@ -1,9 +1,10 @@
 import Link from 'next/link'
 import type { Route } from 'next'
 import { usePathname, useRouter } from 'next/navigation'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import type { Job, JobPositions } from '@/services/schemas/job'
-import { ask, send, wordsOf } from '@/ui/ask'
+import { send, wordsOf } from '@/ui/ask'
+import { useAnswer } from '@/ui/useAnswer'
 import { useJob } from './JobContext'
 import { stagePath } from './stagePath'
 
@@ -16,20 +17,22 @@ export function PositionRail() {
   const router = useRouter()
   // The same screen of the other position.
   const path = usePathname()
-  const [positions, setPositions] = useState<JobPositions['positions']>([])
   const [adding, setAdding] = useState(false)
   const [name, setName] = useState('')
   const [error, setError] = useState('')
-  useEffect(() => {
-    let current = true
-    ask<JobPositions>(`/api/jobs/${job.id}/positions`)
-      .then((found) => current && setPositions(found.positions))
-      // Shown beside the work: without an answer the list stays as it was.
-      .catch(() => undefined)
-    return () => {
-      current = false
-    }
-  }, [job.id, job.version])
+  const { answer } = useAnswer<JobPositions>(`/api/jobs/${job.id}/positions`)
+  // Of this one the screen knows the latest.
+  const where = [job.intake.position, job.intake.side].filter(Boolean).join(', ')
+  const positions = (answer?.positions ?? []).map((p) =>
+    p.id === job.id
+      ? {
+          ...p,
+          name: where || p.name,
+          closedAt: job.closedAt,
+          designations: job.bearings.flatMap(({ decision }) => decision?.designation ?? []),
+        }
+      : p,
+  )
   const add = (copied: boolean) => {
     send<Job>('POST', '/api/jobs', {
       title: job.title,

@@ -34,11 +34,16 @@ export function comebackAfter(
     : { comebackOf, freeOfCharge }
 }
 
-/** Jobs closed before at the place of this one, and those that came back of it. @throws ServiceError `notFound` */
-export async function returnsOf(id: number): Promise<JobReturns> {
-  const job = await getJob(id)
+/**
+ * Jobs closed before at the place of this one, and those that came back of it.
+ * @param position the place of the register, where it is not the stored one
+ * @throws ServiceError `notFound`
+ */
+export async function returnsOf(id: number, position?: number): Promise<JobReturns> {
+  const { positionId } = await getJob(id)
+  const place = position ?? positionId
   const [earlier, cameBackAs] = await Promise.all([
-    job.positionId === null ? [] : db.closedJobsAt(job.positionId, MAX_EARLIER),
+    place === null ? [] : db.closedJobsAt(place, MAX_EARLIER),
     db.comebacksOf(id),
   ])
   return {

@@ -82,7 +82,10 @@ export const registerPaths = {
     },
   },
   '/api/jobs/{id}/returns': {
-    parameters: [id],
+    parameters: [
+      id,
+      text('position', false, 'number of a position of the register, where not the stored one'),
+    ],
     get: {
       summary: 'Jobs closed before at the same place, and jobs that came back of this one',
       responses: ok(JobReturns, 'Earlier jobs and comebacks'),

@@ -1,7 +1,13 @@
 import { returnsOf } from '@/services/jobs'
 import { answer } from '../../../_http/answer'
-import { numberIn } from '../../../_http/body'
+import { numberIn, query } from '../../../_http/body'
 
 type Context = { params: Promise<{ id: string }> }
 
-export const GET = answer(async (_, { params }: Context) => returnsOf(numberIn((await params).id, 'job')))
+export const GET = answer(async (request, { params }: Context) => {
+  const { position } = query(request)
+  return returnsOf(
+    numberIn((await params).id, 'job'),
+    position === undefined ? undefined : numberIn(position, 'position'),
+  )
+})
