@@ -6,6 +6,7 @@ import { cookies } from 'next/headers'
 import { connection } from 'next/server'
 import type { ReactNode } from 'react'
 import { PreferencesProvider, type Theme } from '@/features/shell'
+import { QueriesProvider } from '@/ui/QueriesProvider'
 
 export const metadata: Metadata = {
   title: { default: 'Amber Socket', template: '%s · Amber Socket' },
@@ -21,7 +22,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
     <html lang="en" data-theme={theme}>
       <body>
         <PreferencesProvider unit={unit} theme={theme}>
-          {children}
+          <QueriesProvider>{children}</QueriesProvider>
         </PreferencesProvider>
       </body>
     </html>

@@ -1,4 +1,5 @@
-export { database } from './connection'
+export { afterChange, database, oneChange } from './connection'
+export { claimRequestKey, keepAnswer } from './requestKeys'
 export { hasData, migrate, migrateDown, pendingMigrations } from './migrate'
 export { type StoredJson } from './json'
 export { fittedWith, keepKit, kitOfJob, type ReadKit, type ReadKitLine, type StoredKit } from './kits'
@@ -9,9 +10,11 @@ export * from './parts'
 export * from './partNames'
 export * from './lists'
 export {
-  allStock,
   changeItem,
+  countRows,
+  countStock,
   itemFor,
+  listStock,
   moveStock,
   movesOf,
   placeItem,
@@ -19,8 +22,13 @@ export {
   reserveForJob,
   rekeyStock,
   stockItem,
+  stockItems,
   stockOf,
+  type CountedRow,
   type StockItem,
+  type StockMove,
+  type StockPlace,
+  type StockQuery,
 } from './stock'
 export * from './orders'
 export * from './arrangements'

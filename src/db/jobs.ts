@@ -1,5 +1,5 @@
 import { Op, type Transaction } from 'sequelize'
-import { database } from './connection'
+import { oneChange } from './connection'
 import { saveFindings, saveSeatReadings, type Finding, type SeatReading } from './found'
 import { readJson, writeJson, type StoredJson } from './json'
 import { saveKit, type StoredKit } from './kits'
@@ -335,7 +335,7 @@ export async function createJob(
   { kit, seatReadings }: Pick<JobChangeSet, 'kit' | 'seatReadings'> = {},
 ): Promise<StoredJob> {
   const { JobRow: Jobs } = models()
-  return database().transaction(async (transaction) => {
+  return oneChange(async (transaction) => {
     const row = await Jobs.create(
       {
         title: job.title,
@@ -369,7 +369,7 @@ export async function updateJob(
   { patch, bearings, kit, seatReadings, events, also }: JobChangeSet,
 ): Promise<{ job: StoredJob; conflict: boolean } | null> {
   const { JobRow: Jobs, BearingRow: Bearings } = models()
-  return database().transaction(async (transaction) => {
+  return oneChange(async (transaction) => {
     const row = await Jobs.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE })
     if (!row) return null
     if (row.version !== version) return { job: await fromRow(row, transaction), conflict: true }
@@ -454,7 +454,7 @@ export async function storedFittings(): Promise<{ id: number; fitting: StoredJso
 }
 
 export const writeSeatReadings = (id: number, readings: readonly SeatReading[]): Promise<void> =>
-  database().transaction((transaction) => saveSeatReadings(id, readings, transaction))
+  oneChange((transaction) => saveSeatReadings(id, readings, transaction))
 
 /** One position of a job with several. */
 export interface JobPosition {

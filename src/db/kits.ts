@@ -1,5 +1,5 @@
 import { QueryTypes, type Transaction } from 'sequelize'
-import { database } from './connection'
+import { database, oneChange } from './connection'
 import { readJson, writeJson, type StoredJson } from './json'
 import { models, type KitLineRow } from './models'
 
@@ -122,7 +122,7 @@ export async function kitOfJob(jobId: number): Promise<ReadKit | null> {
 
 /** Keeps a kit that was worked out from a draft of before kits were kept. */
 export const keepKit = (jobId: number, kit: StoredKit): Promise<void> =>
-  database().transaction((transaction) => saveKit(jobId, kit, transaction))
+  oneChange((transaction) => saveKit(jobId, kit, transaction))
 
 /** Where a part is fitted or wanted. */
 export interface PartUse {

@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize'
 import type { ListItem } from '@/core/lists'
-import { database } from './connection'
+import { database, oneChange } from './connection'
 import { models, type ListRow } from './models'
 
 export const LIST_STATES = ['running', 'done', 'cancelled', 'failed'] as const
@@ -159,7 +159,7 @@ export interface OwnPart {
 /** Adds one part to the own list of this name, made when it is not there; one transaction. @returns false when the list holds this number already */
 export async function keepOwnPart(name: string, part: Omit<OwnPart, 'listId'>): Promise<boolean> {
   const { ListRow: Lists, ListItemRow: Items } = models()
-  return database().transaction(async (transaction) => {
+  return oneChange(async (transaction) => {
     const found = await Lists.findOne({
       where: { name, kind: 'own' },
       transaction,

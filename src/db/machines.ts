@@ -1,5 +1,5 @@
 import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
-import { database } from './connection'
+import { oneChange } from './connection'
 import { likeText } from './likeText'
 import { models, type MachineRow, type PositionRow } from './models'
 
@@ -112,7 +112,7 @@ const taken = (error: unknown): boolean => error instanceof UniqueConstraintErro
 export async function createMachine({ positions, ...own }: NewMachine): Promise<StoredMachine | null> {
   const { MachineRow: Machines, PositionRow: Positions } = models()
   try {
-    const id = await database().transaction(async (transaction) => {
+    const id = await oneChange(async (transaction) => {
       const row = await Machines.create(own, { transaction })
       for (const position of positions)
         await Positions.create({ side: '', ...position, machine_id: row.id }, { transaction })
@@ -134,7 +134,7 @@ export async function changeMachine(
   const defined = <T extends object>(change: T) =>
     Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined)) as Partial<T>
   try {
-    const found = await database().transaction(async (transaction) => {
+    const found = await oneChange(async (transaction) => {
       const row = await Machines.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE })
       if (!row) return false
       await row.update(defined(own), { transaction })
@@ -172,7 +172,7 @@ export async function changeMachine(
  */
 export async function mergeMachines(from: number, into: number): Promise<StoredMachine | null> {
   const { MachineRow: Machines, PositionRow: Positions, JobRow: Jobs } = models()
-  const done = await database().transaction(async (transaction) => {
+  const done = await oneChange(async (transaction) => {
     const both = await Machines.findAll({
       where: { id: [from, into] },
       order: ['id'],

@@ -9,6 +9,7 @@ import * as judgement from './migrations/0005-judgement'
 import * as exactKeys from './migrations/0006-exact-keys'
 import * as oneRecord from './migrations/0007-one-record'
 import * as foundAndCameBack from './migrations/0008-found-and-came-back'
+import * as safeToRepeat from './migrations/0009-safe-to-repeat'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -26,6 +27,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0006-exact-keys', exactKeys],
   ['0007-one-record', oneRecord],
   ['0008-found-and-came-back', foundAndCameBack],
+  ['0009-safe-to-repeat', safeToRepeat],
 ]
 
 function runner() {

@@ -1,7 +1,11 @@
-import { UniqueConstraintError } from 'sequelize'
-import { database } from './connection'
+import { Op, UniqueConstraintError } from 'sequelize'
+import { oneChange } from './connection'
+import { likeText } from './likeText'
 import { models, type OrderLineRow, type OrderRow } from './models'
 import { moveWithin } from './stock'
+
+/** Lines looked at for orders that hold a part of this number. */
+const MAX_BY_PART = 500
 
 export const ORDER_STATES = ['waiting', 'sent', 'partly', 'received', 'cancelled'] as const
 export type OrderState = (typeof ORDER_STATES)[number]
@@ -65,9 +69,47 @@ function fromRow(row: OrderRow, lines: readonly OrderLineRow[]): Order {
   }
 }
 
-export async function allOrders(limit: number): Promise<Order[]> {
+export interface OrderQuery {
+  limit: number
+  /** number of the order the page before ended with */
+  before?: number
+  /** part of a supplier's name, of a note or of a number, or the order's own number */
+  text?: string
+}
+
+/** Orders, the latest first, a page at a time. */
+export async function listOrders({ limit, before, text = '' }: OrderQuery): Promise<Order[]> {
   const { OrderRow: Orders, OrderLineRow: Lines } = models()
-  const rows = await Orders.findAll({ order: [['id', 'DESC']], limit })
+  const named =
+    text === ''
+      ? []
+      : await Lines.findAll({
+          attributes: ['order_id'],
+          where: { designation: { [Op.like]: likeText(text) } },
+          order: [['id', 'DESC']],
+          limit: MAX_BY_PART,
+        })
+  const rows = await Orders.findAll({
+    where: {
+      [Op.and]: [
+        ...(before === undefined ? [] : [{ id: { [Op.lt]: before } }]),
+        ...(text === ''
+          ? []
+          : [
+              {
+                [Op.or]: [
+                  { supplier_name: { [Op.like]: likeText(text) } },
+                  { note: { [Op.like]: likeText(text) } },
+                  { id: named.map((line) => line.order_id) },
+                  ...(/^\d{1,9}$/.test(text) ? [{ id: Number(text) }] : []),
+                ],
+              },
+            ]),
+      ],
+    },
+    order: [['id', 'DESC']],
+    limit,
+  })
   const lines = await Lines.findAll({ where: { order_id: rows.map((r) => r.id) }, order: ['id'] })
   return rows.map((row) => fromRow(row, lines))
 }
@@ -84,39 +126,40 @@ export async function orderOnce(once: string): Promise<Order | null> {
 }
 
 /** Writes an order before it is sent: whatever happens then, it is not lost. The same key again is the same order. */
-export async function createOrder({ lines, ...order }: NewOrder): Promise<Order> {
-  const { OrderRow: Orders, OrderLineRow: Lines } = models()
-  const write = database().transaction(async (transaction) => {
-    const row = await Orders.create(
-      {
-        supplier: order.supplier,
-        supplier_name: order.supplierName,
-        once: order.once,
-        state: 'waiting',
-        remote: null,
-        goods: order.goods,
-        freight: order.freight,
-        days: order.days,
-        trouble: '',
-        note: order.note,
-      },
-      { transaction },
-    )
-    await Lines.bulkCreate(
-      lines.map((l) => ({ ...l, order_id: row.id })),
-      { transaction },
-    )
-    return row.id
+export const createOrder = ({ lines, ...order }: NewOrder): Promise<Order> =>
+  oneChange(async (transaction) => {
+    const { OrderRow: Orders, OrderLineRow: Lines } = models()
+    try {
+      const row = await Orders.create(
+        {
+          supplier: order.supplier,
+          supplier_name: order.supplierName,
+          once: order.once,
+          state: 'waiting',
+          remote: null,
+          goods: order.goods,
+          freight: order.freight,
+          days: order.days,
+          trouble: '',
+          note: order.note,
+        },
+        { transaction },
+      )
+      await Lines.bulkCreate(
+        lines.map((l) => ({ ...l, order_id: row.id })),
+        { transaction },
+      )
+      return fromRow(row, await Lines.findAll({ where: { order_id: row.id }, order: ['id'], transaction }))
+    } catch (error) {
+      if (!(error instanceof UniqueConstraintError)) throw error
+      // Two requests with one key at once: the second finds what the first has written. A locking read sees it.
+      const lock = transaction.LOCK.UPDATE
+      const row = await Orders.findOne({ where: { once: order.once }, transaction, lock })
+      if (!row) throw error
+      const there = await Lines.findAll({ where: { order_id: row.id }, order: ['id'], transaction, lock })
+      return fromRow(row, there)
+    }
   })
-  // Two requests with one key at once: the second finds what the first has written.
-  const id = await write.catch((error: unknown) => {
-    if (error instanceof UniqueConstraintError) return null
-    throw error
-  })
-  const made = id === null ? await orderOnce(order.once) : await orderById(id)
-  if (!made) throw new Error(`order ${order.once} is not there after it was written`)
-  return made
-}
 
 export async function setOrder(
   id: number,
@@ -125,28 +168,53 @@ export async function setOrder(
   await models().OrderRow.update(change, { where: { id } })
 }
 
+export type ReceiveResult =
+  | { ok: true; order: Order }
+  | { ok: false; why: 'noOrder' }
+  | { ok: false; why: 'notExpected'; state: OrderState }
+  | { ok: false; why: 'noLine'; line: number }
+  | { ok: false; why: 'tooMany'; designation: string; open: number; pieces: number }
+
 /**
- * Takes pieces of a line in: the line and the stock item change together, or not at all. Never more than were ordered.
- * @returns how many were taken; null = no such line
+ * Takes a delivery in: its lines, the bins and the state of the order change together, or nothing does. Never more than were
+ * ordered. @param itemOf the item a line goes into; asked within the change
  */
-export async function receiveLine(
+export const receiveOrder = (
   orderId: number,
-  lineId: number,
-  { pieces, itemId, who }: { pieces: number; itemId: number; who: string },
-): Promise<number | null> {
-  return database().transaction(async (transaction) => {
-    const row = await models().OrderLineRow.findOne({
-      where: { id: lineId, order_id: orderId },
+  pieces: ReadonlyMap<number, number>,
+  itemOf: (designation: string) => Promise<number>,
+  who: string,
+): Promise<ReceiveResult> =>
+  oneChange(async (transaction): Promise<ReceiveResult> => {
+    const { OrderRow: Orders, OrderLineRow: Lines } = models()
+    const row = await Orders.findByPk(orderId, { transaction, lock: transaction.LOCK.UPDATE })
+    if (!row) return { ok: false, why: 'noOrder' }
+    const lines = await Lines.findAll({
+      where: { order_id: orderId },
+      order: ['id'],
       transaction,
       lock: transaction.LOCK.UPDATE,
     })
-    if (!row) return null
-    const taken = Math.max(0, Math.min(pieces, row.quantity - row.received))
-    if (taken === 0) return 0
-    await row.update({ received: row.received + taken }, { transaction })
-    const move = { kind: 'receive' as const, pieces: taken, note: `Order ${orderId}`, who }
-    const moved = await moveWithin(itemId, move, transaction)
-    if (!moved.ok) throw new Error(`order ${orderId}: item ${itemId} is gone`)
-    return taken
+    const { state } = fromRow(row, lines)
+    if (state !== 'sent' && state !== 'partly') return { ok: false, why: 'notExpected', state }
+    for (const [id, came] of pieces) {
+      const line = lines.find((l) => Number(l.id) === id)
+      if (!line) return { ok: false, why: 'noLine', line: id }
+      const open = line.quantity - line.received
+      if (came > open) return { ok: false, why: 'tooMany', designation: line.designation, open, pieces: came }
+    }
+    for (const line of lines) {
+      const came = pieces.get(Number(line.id)) ?? 0
+      if (came === 0) continue
+      await line.update({ received: line.received + came }, { transaction })
+      const item = await itemOf(line.designation)
+      const move = { kind: 'receive' as const, pieces: came, note: `Order ${orderId}`, who }
+      const moved = await moveWithin(item, move, transaction)
+      if (!moved.ok) throw new Error(`order ${orderId}: item ${item} is gone`)
+    }
+    await row.update(
+      { state: lines.every((line) => line.received >= line.quantity) ? 'received' : 'partly' },
+      { transaction },
+    )
+    return { ok: true, order: fromRow(row, lines) }
   })
-}

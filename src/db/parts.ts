@@ -1,5 +1,5 @@
 import { isFamily, PIECES, SOURCE_KINDS, type Part } from '@/core/catalogue'
-import { database } from './connection'
+import { oneChange } from './connection'
 import { models, type PartRow } from './models'
 
 const oneOf = <T extends string>(known: readonly T[], value: string, what: string): T => {
@@ -71,7 +71,7 @@ export async function loadedFingerprint(): Promise<string | null> {
 /** Replaces the standard parts by these in one transaction; own and supplier parts stay. */
 export async function replaceStandardParts(parts: readonly Part[], fingerprint: string): Promise<void> {
   const { PartRow: Parts, FactRow: Facts } = models()
-  await database().transaction(async (transaction) => {
+  await oneChange(async (transaction) => {
     await Parts.destroy({ where: { origin: 'standard' }, transaction })
     const rows = parts.map(toRow)
     for (let at = 0; at < rows.length; at += 500)

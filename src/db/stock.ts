@@ -1,9 +1,15 @@
-import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
-import { database } from './connection'
+import {
+  literal,
+  Op,
+  UniqueConstraintError,
+  type CreationAttributes,
+  type Transaction,
+  type WhereOptions,
+} from 'sequelize'
+import { applyMove, asksHolders, MOVE_KINDS, type Holder, type MoveKind } from '@/core/stock'
+import { oneChange } from './connection'
+import { likeText } from './likeText'
 import { models, type StockItemRow, type StockMoveRow } from './models'
-
-export const MOVE_KINDS = ['receive', 'issue', 'reserve', 'release', 'take', 'count'] as const
-export type MoveKind = (typeof MOVE_KINDS)[number]
 
 export interface StockItem {
   id: number
@@ -18,6 +24,7 @@ export interface StockItem {
 }
 
 export interface StockMove {
+  id: number
   kind: MoveKind
   changeQuantity: number
   changeReserved: number
@@ -57,17 +64,13 @@ export async function rekeyStock(meaningOf: (designation: string) => string): Pr
   return changed
 }
 
-/** What a job had reserved and lost, because fewer were counted. */
-export interface Shortened {
-  jobId: number
-  pieces: number
-}
-
 export type MoveResult =
-  | { ok: true; item: StockItem; repeated: boolean; shortened?: Shortened[] }
+  | { ok: true; item: StockItem; repeated: boolean; shortened?: Holder[] }
   | { ok: false; why: 'noItem' }
   | { ok: false; why: 'noJob' }
   | { ok: false; why: 'tooFew'; item: StockItem }
+  /** the key of this request moved something else before */
+  | { ok: false; why: 'usedKey' }
   /** more than this job, or nobody in particular, has reserved */
   | { ok: false; why: 'notHeld'; item: StockItem; held: number }
 
@@ -84,6 +87,7 @@ const fromRow = (row: StockItemRow): StockItem => ({
 })
 
 const moveFromRow = (row: StockMoveRow): StockMove => ({
+  id: Number(row.id),
   kind: MOVE_KINDS.find((k) => k === row.kind) ?? 'count',
   changeQuantity: row.change_quantity,
   changeReserved: row.change_reserved,
@@ -95,35 +99,103 @@ const moveFromRow = (row: StockMoveRow): StockMove => ({
   at: row.created_at,
 })
 
-export const allStock = async (): Promise<StockItem[]> =>
-  (await models().StockItemRow.findAll({ order: ['bin', 'designation'] })).map(fromRow)
+/** Where a page of stock ends: what the next one begins after. */
+export type StockPlace = Pick<StockItem, 'bin' | 'designation' | 'id'>
+
+export interface StockQuery {
+  limit: number
+  after?: StockPlace
+  /** part of a number or of a bin */
+  text?: string
+  /** only items with fewer free than their minimum */
+  low?: boolean
+}
+
+const BELOW_MINIMUM = literal('quantity - reserved < minimum')
+
+/** Conditions of a query of stock, without where its page begins. */
+const asked = ({ text = '', low = false }: Pick<StockQuery, 'text' | 'low'>): WhereOptions[] => [
+  ...(text === ''
+    ? []
+    : [
+        { [Op.or]: [{ designation: { [Op.like]: likeText(text) } }, { bin: { [Op.like]: likeText(text) } }] },
+      ]),
+  ...(low ? [BELOW_MINIMUM] : []),
+]
+
+/** Items by bin and number, a page at a time. */
+export async function listStock({ limit, after, ...query }: StockQuery): Promise<StockItem[]> {
+  const rows = await models().StockItemRow.findAll({
+    where: {
+      [Op.and]: [
+        ...asked(query),
+        ...(after
+          ? [
+              {
+                [Op.or]: [
+                  { bin: { [Op.gt]: after.bin } },
+                  { bin: after.bin, designation: { [Op.gt]: after.designation } },
+                  { bin: after.bin, designation: after.designation, id: { [Op.gt]: after.id } },
+                ],
+              },
+            ]
+          : []),
+      ],
+    },
+    order: ['bin', 'designation', 'id'],
+    limit,
+  })
+  return rows.map(fromRow)
+}
+
+/** How many items there are, and how many of them are short. */
+export async function countStock(text = ''): Promise<{ all: number; low: number }> {
+  const count = (low: boolean) => models().StockItemRow.count({ where: { [Op.and]: asked({ text, low }) } })
+  const [all, low] = await Promise.all([count(false), count(true)])
+  return { all, low }
+}
 
 export const stockItem = async (id: number): Promise<StockItem | null> => {
   const row = await models().StockItemRow.findByPk(id)
   return row && fromRow(row)
 }
 
-export const movesOf = async (itemId: number, limit: number): Promise<StockMove[]> =>
-  (await models().StockMoveRow.findAll({ where: { item_id: itemId }, order: [['id', 'DESC']], limit })).map(
-    moveFromRow,
-  )
+/** Items of these numbers, in their order. */
+export async function stockItems(ids: readonly number[]): Promise<StockItem[]> {
+  const rows = await models().StockItemRow.findAll({ where: { id: [...ids] } })
+  const found = new Map(rows.map((row) => [row.id, fromRow(row)]))
+  return ids.flatMap((id) => found.get(id) ?? [])
+}
+
+/** Moves of an item, the latest first. @param before number of the move the page before ended with */
+export const movesOf = async (itemId: number, limit: number, before?: number): Promise<StockMove[]> =>
+  (
+    await models().StockMoveRow.findAll({
+      where: { item_id: itemId, ...(before !== undefined && { id: { [Op.lt]: before } }) },
+      order: [['id', 'DESC']],
+      limit,
+    })
+  ).map(moveFromRow)
 
 /** The item of a meaning in a bin, made when it is not there. Two at once make one. */
-export async function placeItem(
-  item: Pick<StockItem, 'meaning' | 'designation' | 'bin'>,
-): Promise<StockItem> {
-  const Items = models().StockItemRow
-  const where = { meaning: item.meaning, bin: item.bin }
-  const there = await Items.findOne({ where })
-  if (there) return fromRow(there)
-  try {
-    return fromRow(await Items.create({ ...item, price: null, counted_at: null }))
-  } catch (error) {
-    const other = error instanceof UniqueConstraintError ? await Items.findOne({ where }) : null
-    if (other) return fromRow(other)
-    throw error
-  }
-}
+export const placeItem = (item: Pick<StockItem, 'meaning' | 'designation' | 'bin'>): Promise<StockItem> =>
+  oneChange(async (transaction) => {
+    const Items = models().StockItemRow
+    const where = { meaning: item.meaning, bin: item.bin }
+    const there = await Items.findOne({ where })
+    if (there) return fromRow(there)
+    try {
+      return fromRow(await Items.create({ ...item, price: null, counted_at: null }))
+    } catch (error) {
+      // A locking read sees what another has stored since this change began.
+      const other =
+        error instanceof UniqueConstraintError
+          ? await Items.findOne({ where, lock: transaction.LOCK.UPDATE })
+          : null
+      if (other) return fromRow(other)
+      throw error
+    }
+  })
 
 /** Where a part goes: the bin named, else the bin it lies in already, else none yet. */
 export async function itemFor(meaning: string, designation: string, bin: string): Promise<StockItem> {
@@ -139,29 +211,8 @@ export async function changeItem(
   return stockItem(id)
 }
 
-/** What a move does to an item; null = there is too little. */
-function after({ quantity, reserved }: StockItemRow, { kind, pieces }: NewMove) {
-  const free = quantity - reserved
-  switch (kind) {
-    case 'receive':
-      return { quantity: quantity + pieces, reserved }
-    case 'issue':
-      return free >= pieces ? { quantity: quantity - pieces, reserved } : null
-    case 'reserve':
-      return free >= pieces ? { quantity, reserved: reserved + pieces } : null
-    case 'release':
-      return reserved >= pieces ? { quantity, reserved: reserved - pieces } : null
-    case 'take':
-      return reserved >= pieces && quantity >= pieces
-        ? { quantity: quantity - pieces, reserved: reserved - pieces }
-        : null
-    case 'count':
-      return { quantity: pieces, reserved: Math.min(reserved, pieces) }
-  }
-}
-
 /** Pieces jobs have reserved of one item, the job that reserved last first. */
-async function holdersOf(itemId: number, transaction: Transaction): Promise<Shortened[]> {
+async function holdersOf(itemId: number, transaction: Transaction): Promise<Holder[]> {
   const rows = await models().ReservationRow.findAll({
     where: { item_id: itemId, pieces: { [Op.gt]: 0 } },
     order: [
@@ -185,22 +236,16 @@ async function hold(jobId: number, itemId: number, pieces: number, transaction: 
   else await Reservations.create({ ...where, pieces: next }, { transaction })
 }
 
-/** Fewer were counted than are reserved: the jobs that reserved last lose theirs first, each with its own entry. */
+/** Takes from jobs what a count found no pieces for, each with its own entry. */
 async function shorten(
   row: StockItemRow,
-  excess: number,
+  lost: readonly Holder[],
   who: string,
   transaction: Transaction,
-): Promise<Shortened[]> {
-  const lost: Shortened[] = []
-  let open = excess
-  for (const holder of await holdersOf(row.id, transaction)) {
-    const pieces = Math.min(open, holder.pieces)
-    if (pieces <= 0) break
-    open -= pieces
-    lost.push({ jobId: holder.jobId, pieces })
+): Promise<void> {
+  for (const { jobId, pieces } of lost) {
     await row.update({ reserved: row.reserved - pieces }, { transaction })
-    await hold(holder.jobId, row.id, -pieces, transaction)
+    await hold(jobId, row.id, -pieces, transaction)
     await models().StockMoveRow.create(
       {
         item_id: row.id,
@@ -211,13 +256,12 @@ async function shorten(
         reserved_after: row.reserved,
         note: 'Fewer counted than reserved',
         who,
-        job_id: holder.jobId,
+        job_id: jobId,
         once: null,
       },
       { transaction },
     )
   }
-  return lost
 }
 
 /** A move as part of a larger transaction. */
@@ -230,38 +274,35 @@ export async function moveWithin(
   // The row is held until the end: of two people who take the last one, the second sees what the first left.
   const row = await Items.findByPk(itemId, { transaction, lock: transaction.LOCK.UPDATE })
   if (!row) return { ok: false, why: 'noItem' }
-  if (move.once && (await Moves.findOne({ where: { once: move.once }, transaction })))
-    return { ok: true, item: fromRow(row), repeated: true }
   const jobId = move.jobId ?? null
+  const before = move.once
+    ? await Moves.findOne({ where: { once: move.once }, transaction, lock: transaction.LOCK.UPDATE })
+    : null
+  if (before) {
+    const same = before.item_id === itemId && before.kind === move.kind && before.job_id === jobId
+    return same ? { ok: true, item: fromRow(row), repeated: true } : { ok: false, why: 'usedKey' }
+  }
   if (jobId !== null && !(await models().JobRow.findByPk(jobId, { transaction, attributes: ['id'] })))
     return { ok: false, why: 'noJob' }
-  if (move.kind === 'take' || move.kind === 'release') {
-    // Only the job that reserved takes or releases; what no job holds is anybody's.
-    const holders = await holdersOf(itemId, transaction)
-    const held =
-      jobId === null
-        ? row.reserved - holders.reduce((sum, h) => sum + h.pieces, 0)
-        : (holders.find((h) => h.jobId === jobId)?.pieces ?? 0)
-    if (move.pieces > held) return { ok: false, why: 'notHeld', item: fromRow(row), held }
-  }
-  const excess = move.kind === 'count' ? row.reserved - move.pieces : 0
-  const shortened = excess > 0 ? await shorten(row, excess, move.who, transaction) : []
-  const next = after(row, move)
-  if (!next) return { ok: false, why: 'tooFew', item: fromRow(row) }
-  const change = {
-    change_quantity: next.quantity - row.quantity,
-    change_reserved: next.reserved - row.reserved,
-  }
+  const holders = asksHolders(move) ? await holdersOf(itemId, transaction) : []
+  const moved = applyMove(row, holders, { ...move, jobId })
+  if (!moved.ok) return { ok: false, item: fromRow(row), ...moved.problem }
+  const { lost, quantity, reserved } = moved.value
+  await shorten(row, lost, move.who, transaction)
+  const change = { change_quantity: quantity - row.quantity, change_reserved: reserved - row.reserved }
   if (jobId !== null && change.change_reserved !== 0)
     await hold(jobId, itemId, change.change_reserved, transaction)
-  await row.update({ ...next, ...(move.kind === 'count' && { counted_at: new Date() }) }, { transaction })
+  await row.update(
+    { quantity, reserved, ...(move.kind === 'count' && { counted_at: new Date() }) },
+    { transaction },
+  )
   await Moves.create(
     {
       item_id: itemId,
       kind: move.kind,
       ...change,
-      quantity_after: next.quantity,
-      reserved_after: next.reserved,
+      quantity_after: quantity,
+      reserved_after: reserved,
       note: move.note,
       who: move.who,
       job_id: jobId,
@@ -269,19 +310,108 @@ export async function moveWithin(
     },
     { transaction },
   )
-  return { ok: true, item: fromRow(row), repeated: false, ...(shortened.length > 0 && { shortened }) }
+  return { ok: true, item: fromRow(row), repeated: false, ...(lost.length > 0 && { shortened: lost }) }
 }
 
 /** Moves pieces of one item, all or nothing, and records it; a record is never overwritten. */
-export async function moveStock(itemId: number, move: NewMove): Promise<MoveResult> {
-  try {
-    return await database().transaction((transaction) => moveWithin(itemId, move, transaction))
-  } catch (error) {
-    if (!(error instanceof UniqueConstraintError)) throw error
-    const item = await stockItem(itemId)
-    return item ? { ok: true, item, repeated: true } : { ok: false, why: 'noItem' }
-  }
+export const moveStock = (itemId: number, move: NewMove): Promise<MoveResult> =>
+  oneChange((transaction) => moveWithin(itemId, move, transaction))
+
+/** A row of a stock list: what was counted and what it costs, where it says so. */
+export interface CountedRow {
+  meaning: string
+  designation: string
+  bin: string
+  pieces?: number
+  price?: number
 }
+
+/** Rows of a stock list worked on at once. */
+const ROWS_AT_ONCE = 500
+
+const placeKey = ({ meaning, bin }: Pick<CountedRow, 'meaning' | 'bin'>): string => `${meaning}\n${bin}`
+
+/** The items of some rows, made where they are not there, all held until the change ends. */
+async function itemsOfRows(
+  rows: readonly CountedRow[],
+  transaction: Transaction,
+): Promise<Map<string, StockItemRow>> {
+  const { StockItemRow: Items } = models()
+  await Items.bulkCreate(
+    rows.map(({ meaning, designation, bin }) => ({
+      meaning,
+      designation,
+      bin,
+      price: null,
+      counted_at: null,
+    })),
+    { ignoreDuplicates: true, transaction },
+  )
+  const found = await Items.findAll({
+    where: { meaning: rows.map(({ meaning }) => meaning) },
+    order: ['id'],
+    transaction,
+    lock: transaction.LOCK.UPDATE,
+  })
+  return new Map(found.map((item) => [placeKey(item), item]))
+}
+
+/** Takes over what a stock list says, every row or none: a quantity is a count, a price is the price. */
+export const countRows = (rows: readonly CountedRow[], note: string): Promise<void> =>
+  oneChange(async (transaction) => {
+    const { StockItemRow: Items, StockMoveRow: Moves, ReservationRow: Reservations } = models()
+    for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) {
+      const some = rows.slice(at, at + ROWS_AT_ONCE)
+      const items = await itemsOfRows(some, transaction)
+      const reserved = new Set(
+        (
+          await Reservations.findAll({
+            attributes: ['item_id'],
+            where: { item_id: [...items.values()].map(({ id }) => id) },
+            transaction,
+          })
+        ).map((row) => row.item_id),
+      )
+      const moves: CreationAttributes<StockMoveRow>[] = []
+      const changed = new Set<StockItemRow>()
+      for (const row of some) {
+        const item = items.get(placeKey(row))
+        if (!item) throw new Error(`stock list: ${row.designation} has no item after it was made`)
+        if (row.price !== undefined) item.price = row.price
+        if (row.pieces !== undefined && reserved.has(item.id)) {
+          // Somebody has pieces of it: counted as by hand, so that each job is told what it lost.
+          await item.save({ transaction })
+          const move = { kind: 'count' as const, pieces: row.pieces, note, who: '' }
+          await moveWithin(item.id, move, transaction)
+          await item.reload({ transaction })
+          continue
+        }
+        changed.add(item)
+        if (row.pieces === undefined) continue
+        const counted = applyMove(item, [], { kind: 'count', pieces: row.pieces, jobId: null })
+        if (!counted.ok) continue
+        const { quantity, reserved: left } = counted.value
+        moves.push({
+          item_id: item.id,
+          kind: 'count',
+          change_quantity: quantity - item.quantity,
+          change_reserved: left - item.reserved,
+          quantity_after: quantity,
+          reserved_after: left,
+          note,
+          who: '',
+          job_id: null,
+          once: null,
+        })
+        item.set({ quantity, reserved: left, counted_at: new Date() })
+      }
+      await Items.bulkCreate(
+        [...changed].map((item) => item.get({ plain: true })),
+        { updateOnDuplicate: ['quantity', 'reserved', 'price', 'counted_at', 'updated_at'], transaction },
+      )
+      await Moves.bulkCreate(moves, { transaction })
+    }
+  })
 
 /** A part a job wants: what it means, and how many. */
 export interface WantedPart {
@@ -313,7 +443,7 @@ export async function stockOf(
 
 /** Gives back all that a job holds. @returns pieces given back */
 export async function releaseJob(jobId: number, who: string): Promise<number> {
-  return database().transaction(async (transaction) => {
+  return oneChange(async (transaction) => {
     await models().JobRow.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE })
     let given = 0
     for (const [item, pieces] of [...(await reservedFor(jobId, transaction))].sort(([a], [b]) => a - b)) {
@@ -336,7 +466,7 @@ export async function reserveForJob(
   who: string,
 ): Promise<{ reserved: { item: StockItem; pieces: number }[]; open: number[] }> {
   const { JobRow: Jobs, StockItemRow: Items } = models()
-  return database().transaction(async (transaction) => {
+  return oneChange(async (transaction) => {
     await Jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE })
     const held = await reservedFor(jobId, transaction)
     // Always in one order, so that two jobs never wait for each other.

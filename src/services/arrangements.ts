@@ -85,12 +85,12 @@ export async function arrangements(): Promise<{
   }
 }
 
-/** Saves an arrangement of the shop's own. @throws ServiceError `unreadable`, `impossible` (circle, unknown names), `conflict` for a shipped code */
+/** Saves an arrangement of the shop's own. @throws ServiceError `unreadable`, `impossible` (circle, unknown names), `taken` for a shipped code */
 export async function putArrangement(input: unknown): Promise<ArrangementFile> {
   const file = parse(ArrangementFile, input)
   if (shipped(file.code))
     throw new ServiceError(
-      'conflict',
+      'taken',
       `${file.code} ships with the application. Choose another code, and base it on ${file.code}.`,
     )
   const others = (await own()).filter((f) => f.code !== file.code)
@@ -100,14 +100,11 @@ export async function putArrangement(input: unknown): Promise<ArrangementFile> {
   return file
 }
 
-/** @throws ServiceError `notFound`; `conflict` while another is based on it */
+/** @throws ServiceError `notFound`; `inUse` while another is based on it */
 export async function dropArrangement(code: string): Promise<{ code: string }> {
   const leaning = (await own()).find((f) => f.basedOn === code)
   if (leaning)
-    throw new ServiceError(
-      'conflict',
-      `${leaning.code} is based on ${code}. Change or remove that one first.`,
-    )
+    throw new ServiceError('inUse', `${leaning.code} is based on ${code}. Change or remove that one first.`)
   if (!(await removeArrangement(code)))
     throw new ServiceError('notFound', `There is no own arrangement ${code}.`)
   return { code }

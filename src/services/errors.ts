@@ -2,7 +2,26 @@ import type { Suggestion } from '@/core/designation'
 
 /** What a use-case may refuse. The words say what to change; the host turns the code into a status. */
 export type ServiceCode =
-  'unreadable' | 'impossible' | 'notFound' | 'conflict' | 'tooLarge' | 'wrongType' | 'unavailable'
+  | 'unreadable'
+  | 'impossible'
+  | 'notFound'
+  /** somebody saved in between */
+  | 'conflict'
+  /** closed or sent: it is not changed any more */
+  | 'settled'
+  /** fewer pieces than asked for are free or reserved */
+  | 'tooFew'
+  /** something else depends on it */
+  | 'inUse'
+  /** a name or a number that something else has already */
+  | 'taken'
+  /** another price than the one that was shown */
+  | 'priceChanged'
+  /** the key of a request that was another one */
+  | 'keyReused'
+  | 'tooLarge'
+  | 'wrongType'
+  | 'unavailable'
 
 export interface Issue {
   path: (string | number)[]

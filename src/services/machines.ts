@@ -23,7 +23,7 @@ const MAX_FOUND = 500
 const noMachine = (id: number) => new ServiceError('notFound', `There is no machine ${id}.`)
 const taken = (name: string) =>
   new ServiceError(
-    'conflict',
+    'taken',
     `A machine called “${name}” is in the register already, or two of its positions have one name. Choose another name.`,
   )
 
@@ -70,7 +70,7 @@ export async function machine(id: number): Promise<MachineDetail> {
   }
 }
 
-/** Writes a machine into the register. @throws ServiceError `unreadable`; `conflict` for a name that is there */
+/** Writes a machine into the register. @throws ServiceError `unreadable`; `taken` for a name that is there */
 export async function addMachine(input: unknown): Promise<MachineDetail> {
   const { positions, ...own } = parse(NewMachine, input)
   const made = await db.createMachine({
@@ -81,17 +81,17 @@ export async function addMachine(input: unknown): Promise<MachineDetail> {
     })),
   })
   if (!made) throw taken(own.name)
-  if (positions.some(({ fitted }) => fitted !== '')) await refreshShop()
+  if (positions.some(({ fitted }) => fitted !== '')) await db.afterChange(refreshShop)
   return machine(made.id)
 }
 
-/** @throws ServiceError `unreadable`, `notFound`, `conflict` */
+/** @throws ServiceError `unreadable`, `notFound`, `taken` */
 export async function changeMachine(id: number, input: unknown): Promise<MachineDetail> {
   const change = parse(MachineChange, input)
   const done = await db.changeMachine(id, change)
   if (done === 'taken') throw taken(change.name ?? 'this')
   if (!done) throw noMachine(id)
-  if (change.positions?.some(({ fitted }) => fitted !== undefined)) await refreshShop()
+  if (change.positions?.some(({ fitted }) => fitted !== undefined)) await db.afterChange(refreshShop)
   return machine(id)
 }
 

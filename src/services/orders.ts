@@ -6,11 +6,20 @@ import { ServiceError } from './errors'
 import type { z } from 'zod'
 import { ready } from './language'
 import { parse } from './schemas/parse'
-import { BasketQuery, NewOrders, Receipt, OrderResponse, type BasketResponse } from './schemas/supply'
+import {
+  BasketQuery,
+  NewOrders,
+  OrderListQuery,
+  OrderResponse,
+  Receipt,
+  type BasketResponse,
+  type OrdersResponse,
+} from './schemas/supply'
 import { settings } from './settings'
 import { deliveryOf, quotes, sendOrder, suppliers, type SupplierInfo } from './suppliers'
 
-const ORDERS_SHOWN = 100
+/** Largest order: what the database holds, and more than any counter buys at once. */
+const MAX_GOODS_COINS = 999_999_999_999
 const inCoins = (money: number): number => Math.round(money * 100)
 const inMoney = (coins: number): number => coins / 100
 
@@ -82,9 +91,15 @@ async function stored(id: number): Promise<db.Order> {
   return order
 }
 
-export async function orders(): Promise<{ orders: OrderResponse[]; currency: string }> {
-  const [all, { currency }] = await Promise.all([db.allOrders(ORDERS_SHOWN), settings()])
-  return { orders: all.map(told), currency }
+/** Orders, the latest first, a page at a time. @throws ServiceError `unreadable` */
+export async function orders(input: unknown = {}): Promise<OrdersResponse> {
+  const { limit, cursor, q } = parse(OrderListQuery, input)
+  const [rows, { currency }] = await Promise.all([
+    db.listOrders({ limit: limit + 1, text: q, ...(cursor !== undefined && { before: cursor }) }),
+    settings(),
+  ])
+  const last = rows.length > limit ? rows[limit - 1] : undefined
+  return { items: rows.slice(0, limit).map(told), next: last ? String(last.id) : null, currency }
 }
 
 export const order = async (id: number): Promise<OrderResponse> => told(await stored(id))
@@ -103,76 +118,110 @@ async function send(waiting: db.Order): Promise<db.Order> {
   return stored(waiting.id)
 }
 
-/** What was shown is what is ordered. @throws ServiceError `conflict` for another price, `impossible` for part of a pack */
+type Pick = z.output<typeof NewOrders>['picks'][number]
+
+/** What was shown is what is ordered. @throws ServiceError `priceChanged`, `impossible` for part of a pack */
 function checkAgreed(
   supplier: string,
-  { designation, pieces, price }: z.output<typeof NewOrders>['picks'][number],
+  { designation, pieces, price }: Pick,
   quote: { price: number; pack: number },
 ): void {
   if (price !== undefined && inCoins(price) !== inCoins(quote.price))
     throw new ServiceError(
-      'conflict',
-      `${supplier} now asks ${quote.price.toFixed(2)} for ${designation}, ${price.toFixed(2)} was shown. Nothing was ordered there. Ask for prices again.`,
+      'priceChanged',
+      `${supplier} now asks ${quote.price.toFixed(2)} for ${designation}, ${price.toFixed(2)} was shown. Nothing was ordered. Ask for prices again.`,
     )
   if (pieces % quote.pack !== 0)
     throw new ServiceError(
       'impossible',
-      `${supplier} sells ${designation} in packs of ${quote.pack}: ${pieces} is no whole number of packs.`,
+      `${supplier} sells ${designation} in packs of ${quote.pack}: ${pieces} is no whole number of packs. Nothing was ordered.`,
     )
 }
 
+/** The order under a key, where it is the order that is asked for now. @throws ServiceError `keyReused` */
+async function orderUnder(key: string, picks: readonly Pick[]): Promise<db.Order | null> {
+  const there = await db.orderOnce(key)
+  const same =
+    there?.lines.length === picks.length &&
+    picks.every((p) =>
+      there.lines.some(
+        (l) =>
+          l.designation === p.designation &&
+          l.quantity === p.pieces &&
+          (p.price === undefined || inCoins(p.price) === inCoins(l.price)),
+      ),
+    )
+  if (!there || same) return there
+  throw new ServiceError(
+    'keyReused',
+    `Order ${there.id} was made under this key with other lines. Ask for prices again, then order.`,
+  )
+}
+
+/** An order of one supplier as it will be written. @throws ServiceError as `placeOrders` */
+async function agreedOrder(
+  info: SupplierInfo,
+  picks: readonly Pick[],
+  once: string,
+  note: string,
+): Promise<db.NewOrder> {
+  const asked = await quotes(info.id, [...new Set(picks.map((p) => p.designation))])
+  if (!asked.ok)
+    throw new ServiceError('unavailable', `${info.name} ${asked.words}. Nothing was ordered; try again.`)
+  const lines = picks.map((pick) => {
+    const quote = asked.value.find((q) => q.designation === pick.designation)
+    if (!quote)
+      throw new ServiceError(
+        'impossible',
+        `${info.name} does not carry ${pick.designation} any more. Nothing was ordered. Ask for prices again.`,
+      )
+    checkAgreed(info.name, pick, quote)
+    return { designation: pick.designation, quantity: pick.pieces, price: quote.price, days: quote.days }
+  })
+  const goods = lines.reduce((sum, line) => sum + inCoins(line.price) * line.quantity, 0)
+  if (goods > MAX_GOODS_COINS)
+    throw new ServiceError(
+      'impossible',
+      `An order is at most ${inMoney(MAX_GOODS_COINS)}. Check the pieces; nothing was ordered.`,
+    )
+  const free = info.freeFrom !== null && goods >= inCoins(info.freeFrom)
+  return {
+    supplier: info.id,
+    supplierName: info.name,
+    once,
+    goods: inMoney(goods),
+    freight: free ? 0 : info.freight,
+    days: Math.max(...lines.map((line) => line.days)),
+    note,
+    lines: lines.map(({ designation, quantity, price }) => ({ designation, quantity, price })),
+  }
+}
+
 /**
- * Orders a basket: one order a supplier, written down before it is sent. The same key again gives the same orders.
+ * Orders a basket: one order a supplier, all written down before the first is sent, or none. The same key again gives the same
+ * orders.
  * @throws ServiceError `unreadable`, `impossible` when a supplier no longer carries a part or sells it in other packs,
- *   `conflict` when a price is not the one shown, `unavailable`
+ *   `priceChanged`, `keyReused` when the key made another basket, `unavailable`
  */
 export async function placeOrders(input: unknown): Promise<{ orders: OrderResponse[] }> {
   const { once, note, picks } = parse(NewOrders, input)
   const known = await knownSuppliers()
-  const made: db.Order[] = []
+  const planned: (db.Order | db.NewOrder)[] = []
   for (const supplier of new Set(picks.map((p) => p.supplier))) {
-    const lines = picks.filter((p) => p.supplier === supplier)
     const info = known.find((s) => s.id === supplier)
-    if (!info) throw new ServiceError('impossible', `There is no supplier “${supplier}”.`)
+    if (!info)
+      throw new ServiceError('impossible', `There is no supplier “${supplier}”. Nothing was ordered.`)
     const key = `${once}-${supplier}`.slice(0, 80)
-    const there = await db.orderOnce(key)
-    if (there) {
-      made.push(there)
-      continue
-    }
-    const asked = await quotes(supplier, [...new Set(lines.map((l) => l.designation))])
-    if (!asked.ok)
-      throw new ServiceError(
-        'unavailable',
-        `${info.name} ${asked.words}. Nothing was ordered there; try again.`,
-      )
-    const priced = lines.map((l) => {
-      const quote = asked.value.find((q) => q.designation === l.designation)
-      if (!quote)
-        throw new ServiceError(
-          'impossible',
-          `${info.name} does not carry ${l.designation} any more. Ask for prices again.`,
-        )
-      checkAgreed(info.name, l, quote)
-      return { designation: l.designation, quantity: l.pieces, price: quote.price, days: quote.days }
-    })
-    const goods = priced.reduce((sum, l) => sum + inCoins(l.price) * l.quantity, 0)
-    const free = info.freeFrom !== null && goods >= inCoins(info.freeFrom)
-    made.push(
-      await db.createOrder({
-        supplier,
-        supplierName: info.name,
-        once: key,
-        goods: inMoney(goods),
-        freight: free ? 0 : info.freight,
-        days: Math.max(...priced.map((l) => l.days)),
-        note,
-        lines: priced.map(({ designation, quantity, price }) => ({ designation, quantity, price })),
-      }),
-    )
+    const lines = picks.filter((p) => p.supplier === supplier)
+    planned.push((await orderUnder(key, lines)) ?? (await agreedOrder(info, lines, key, note)))
   }
+  const written = await db.oneChange(async () => {
+    const orders: db.Order[] = []
+    for (const order of planned) orders.push('id' in order ? order : await db.createOrder(order))
+    return orders
+  })
   const sent: OrderResponse[] = []
-  for (const waiting of made) sent.push(told(await send(waiting)))
+  for (const waiting of written) sent.push(told(await send(waiting)))
   return { orders: sent }
 }
 
@@ -183,11 +232,11 @@ export async function sendAgain(id: number): Promise<OrderResponse> {
   return told(sent)
 }
 
-/** Gives up an order that was never sent. @throws ServiceError `notFound`, `conflict` once it is sent */
+/** Gives up an order that was never sent. @throws ServiceError `notFound`, `settled` once it is sent */
 export async function cancelOrder(id: number): Promise<OrderResponse> {
   const there = await stored(id)
   if (there.state !== 'waiting')
-    throw new ServiceError('conflict', `Order ${id} is with ${there.supplierName} already. Call them.`)
+    throw new ServiceError('settled', `Order ${id} is with ${there.supplierName} already. Call them.`)
   await db.setOrder(id, { state: 'cancelled', trouble: '' })
   return order(id)
 }
@@ -202,31 +251,29 @@ export async function delivery(id: number): Promise<{ lines: { designation: stri
 }
 
 /**
- * Takes a delivery into the bins, in part or whole; never more than was ordered.
+ * Takes a delivery into the bins, in part or whole, all of it or nothing; never more than was ordered.
  * @throws ServiceError `unreadable`, `notFound`, `impossible` for a line that holds no more
  */
 export async function receive(id: number, input: unknown): Promise<OrderResponse> {
   const { lines, bin, who } = parse(Receipt, input)
-  const there = await stored(id)
-  if (there.state !== 'sent' && there.state !== 'partly')
-    throw new ServiceError('impossible', `Order ${id} is ${there.state}: nothing is expected.`)
   const { language } = await ready()
-  for (const { id: lineId, pieces } of lines) {
-    const line = there.lines.find((l) => l.id === lineId)
-    if (!line) throw new ServiceError('notFound', `Order ${id} has no line ${lineId}.`)
-    const open = line.quantity - line.received
-    if (pieces > open)
+  const pieces = new Map<number, number>()
+  for (const line of lines) pieces.set(line.id, (pieces.get(line.id) ?? 0) + line.pieces)
+  const itemOf = async (designation: string): Promise<number> =>
+    (await db.itemFor(meaningOfText(designation, language), designation, bin)).id
+  const result = await db.receiveOrder(id, pieces, itemOf, who)
+  if (result.ok) return told(result.order)
+  switch (result.why) {
+    case 'noOrder':
+      throw new ServiceError('notFound', `There is no order ${id}.`)
+    case 'noLine':
+      throw new ServiceError('notFound', `Order ${id} has no line ${result.line}.`)
+    case 'notExpected':
+      throw new ServiceError('impossible', `Order ${id} is ${result.state}: nothing is expected.`)
+    case 'tooMany':
       throw new ServiceError(
         'impossible',
-        `${line.designation}: ${open} are still to come, not ${pieces}. Count again.`,
+        `${result.designation}: ${result.open} are still to come, not ${result.pieces}. Count again.`,
       )
   }
-  for (const { id: lineId, pieces } of lines) {
-    const designation = there.lines.find((l) => l.id === lineId)?.designation ?? ''
-    const item = await db.itemFor(meaningOfText(designation, language), designation, bin)
-    await db.receiveLine(id, lineId, { pieces, itemId: item.id, who })
-  }
-  const now = await stored(id)
-  await db.setOrder(id, { state: now.lines.every((l) => l.received >= l.quantity) ? 'received' : 'partly' })
-  return order(id)
 }

@@ -1,7 +1,7 @@
 import 'server-only'
 import { readClean } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
-import { keepOwnPart as store } from '@/db'
+import { afterChange, keepOwnPart as store } from '@/db'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { resolveNames } from './partNames'
@@ -14,7 +14,7 @@ const LIST = 'Kept at the bench'
 
 /**
  * Keeps a part that no list holds as one of the shop's own: from now on it is found by its number and its sizes.
- * @throws ServiceError `unreadable`; `impossible` without a size or with a bore larger than the outside; `conflict` when the
+ * @throws ServiceError `unreadable`; `impossible` without a size or with a bore larger than the outside; `taken` when the
  *   number is that of a listed part
  */
 export async function keepOwnPart(input: unknown): Promise<OwnPartResponse> {
@@ -30,17 +30,17 @@ export async function keepOwnPart(input: unknown): Promise<OwnPartResponse> {
   const listed = readClean(designation, language)
   if (listed && !listed.part.computed)
     throw new ServiceError(
-      'conflict',
+      'taken',
       `“${designation}” is the number of a listed part. Give the own part a name of its own, such as the machine and its place.`,
     )
   const [named] = await resolveNames([designation])
   if (named !== undefined && named !== designation)
     throw new ServiceError(
-      'conflict',
+      'taken',
       `“${designation}” is your own name for ${named}. Give this part another name, or forget that one.`,
     )
   const held = identifier.shelf && findOnShelf(identifier.shelf, designation)
   const added = held ? false : await store(LIST, { designation, bore, outside, width })
-  if (added) await refreshShop()
+  if (added) await afterChange(refreshShop)
   return { designation, list: LIST, added }
 }

@@ -24,7 +24,7 @@ export async function listNames(): Promise<z.output<typeof PartNames>> {
 
 /**
  * Teaches an own name for a part: from now on it stands for the part in a kit and in a look-up.
- * @throws ServiceError `unreadable`; `conflict` when the name is the number of a listed part or of one in the own lists
+ * @throws ServiceError `unreadable`; `taken` when the name is the number of a listed part or of one in the own lists
  */
 export async function teachName(input: unknown): Promise<z.output<typeof PartName>> {
   const { name, designation } = parse(PartName, input)
@@ -32,11 +32,11 @@ export async function teachName(input: unknown): Promise<z.output<typeof PartNam
   const listed = readClean(name, language)
   if (identifier.shelf && findOnShelf(identifier.shelf, name))
     throw new ServiceError(
-      'conflict',
+      'taken',
       `“${name}” is the number of a part in your own lists. Take another name, or take that part out of its list.`,
     )
   if (listed && !listed.part.computed)
-    throw new ServiceError('conflict', `“${name}” is the number of a listed part and always means that one.`)
+    throw new ServiceError('taken', `“${name}” is the number of a listed part and always means that one.`)
   const key = numberKey(name)
   if (key.length < 2)
     throw new ServiceError('unreadable', 'A name needs at least two letters or figures.', [

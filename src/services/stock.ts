@@ -6,15 +6,19 @@ import { readTable } from './csv/readTable'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
 import { ready } from './language'
+import { z } from 'zod'
 import { parse } from './schemas/parse'
 import {
   Move,
+  MovesQuery,
   type Moved,
   NewStockItem,
   StockChange,
   type StockDetail,
   type StockImported,
   StockItem,
+  StockListQuery,
+  type StockMoves,
   type StockResponse,
 } from './schemas/supply'
 import { settings } from './settings'
@@ -22,7 +26,10 @@ import { settings } from './settings'
 /** Largest stock file, and most rows in it. */
 export const MOST_STOCK_BYTES = 4 * 1024 * 1024
 const MOST_STOCK_ROWS = 20_000
-const MOVES_SHOWN = 100
+/** Items read at once for a file. */
+const EXPORT_PAGE = 1000
+/** Labels of one sheet. */
+export const MAX_LABELS = 1000
 const PROBLEMS_TOLD = 200
 
 const told = (item: db.StockItem): StockItem =>
@@ -34,28 +41,101 @@ const told = (item: db.StockItem): StockItem =>
 
 const noItem = (id: number) => new ServiceError('notFound', `There is no stock item ${id}.`)
 
-export async function stock(): Promise<StockResponse> {
-  const [items, { currency }] = await Promise.all([db.allStock(), settings()])
-  return { items: items.map(told), currency }
+const Place = z.tuple([z.string().max(40), z.string().max(80), z.number().int().positive()])
+
+/** A cursor as text that stands in a link. */
+const cursorOf = ({ bin, designation, id }: db.StockPlace): string =>
+  Buffer.from(JSON.stringify([bin, designation, id])).toString('base64url')
+
+/** @throws ServiceError `unreadable` for what is no cursor of ours */
+function placeIn(cursor: string): db.StockPlace {
+  try {
+    const [bin, designation, id] = Place.parse(JSON.parse(Buffer.from(cursor, 'base64url').toString()))
+    return { bin, designation, id }
+  } catch {
+    throw new ServiceError('unreadable', 'Use the cursor of the page before.')
+  }
 }
 
-/** Puts a part into a bin. @throws ServiceError `unreadable` */
+/** What lies in the bins, by bin and number, a page at a time. @throws ServiceError `unreadable` */
+export async function stock(input: unknown = {}): Promise<StockResponse> {
+  const { limit, cursor, q, low } = parse(StockListQuery, input)
+  const [rows, counted, { currency }] = await Promise.all([
+    db.listStock({
+      limit: limit + 1,
+      text: q,
+      low: low === 'true',
+      ...(cursor !== undefined && { after: placeIn(cursor) }),
+    }),
+    db.countStock(q),
+    settings(),
+  ])
+  const last = rows.length > limit ? rows[limit - 1] : undefined
+  return { items: rows.slice(0, limit).map(told), next: last ? cursorOf(last) : null, ...counted, currency }
+}
+
+/** Everything in the bins that is asked for, read in pages. */
+async function* everyItem(query: Pick<db.StockQuery, 'text' | 'low'> = {}): AsyncGenerator<StockItem> {
+  let after: db.StockPlace | undefined
+  for (;;) {
+    const rows = await db.listStock({ ...query, limit: EXPORT_PAGE, ...(after && { after }) })
+    yield* rows.map(told)
+    after = rows.at(-1)
+    if (rows.length < EXPORT_PAGE) return
+  }
+}
+
+/**
+ * Everything that is asked for, all pages of it.
+ * @throws ServiceError `unreadable`, `tooLarge` beyond `most`: a part of it would look like the whole
+ */
+export async function itemsFor(input: unknown, most: number): Promise<StockItem[]> {
+  const { q, low } = parse(StockListQuery.pick({ q: true, low: true }), input)
+  const items: StockItem[] = []
+  for await (const item of everyItem({ text: q, low: low === 'true' })) {
+    if (items.length === most)
+      throw new ServiceError('tooLarge', `More than ${most} items. Filter by number or bin first.`)
+    items.push(item)
+  }
+  return items
+}
+
+/** Items of these numbers, in their order; those that are none are left out. */
+export const itemsOf = async (ids: readonly number[]): Promise<StockItem[]> =>
+  (await db.stockItems(ids)).map(told)
+
+/** Puts a part into a bin, all of it or nothing. @throws ServiceError `unreadable` */
 export async function addItem(input: unknown): Promise<StockItem> {
   const { designation, bin, quantity, minimum, price, who } = parse(NewStockItem, input)
   const { language } = await ready()
-  const item = await db.placeItem({ meaning: meaningOfText(designation, language), designation, bin })
-  await db.changeItem(item.id, { minimum, ...(price !== null && { price }) })
-  if (quantity > 0)
-    await db.moveStock(item.id, { kind: 'receive', pieces: quantity, note: 'First put in', who })
-  return told((await db.stockItem(item.id)) ?? item)
+  return db.oneChange(async () => {
+    const item = await db.placeItem({ meaning: meaningOfText(designation, language), designation, bin })
+    await db.changeItem(item.id, {
+      ...(minimum !== null && { minimum }),
+      ...(price !== null && { price }),
+    })
+    if (quantity > 0)
+      await db.moveStock(item.id, { kind: 'receive', pieces: quantity, note: 'First put in', who })
+    return told((await db.stockItem(item.id)) ?? item)
+  })
 }
+
+const moveOf = ({ at, ...move }: db.StockMove) => ({ ...move, at: at.toISOString() })
 
 /** @throws ServiceError `notFound` */
 export async function itemDetail(id: number): Promise<StockDetail> {
   const item = await db.stockItem(id)
   if (!item) throw noItem(id)
-  const moves = await db.movesOf(id, MOVES_SHOWN)
-  return { ...told(item), moves: moves.map(({ at, ...move }) => ({ ...move, at: at.toISOString() })) }
+  const { items: moves, next: moreMoves } = await movesOf(id, {})
+  return { ...told(item), moves, moreMoves }
+}
+
+/** Moves of an item, the latest first, a page at a time. @throws ServiceError `unreadable` */
+export async function movesOf(id: number, input: unknown): Promise<StockMoves> {
+  const { limit, cursor } = parse(MovesQuery, input)
+  const moves = await db.movesOf(id, limit + 1, cursor)
+  const last = moves.length > limit ? moves[limit - 1] : undefined
+  return { items: moves.slice(0, limit).map(moveOf), next: last ? String(last.id) : null }
 }
 
 /** Minimum and price. @throws ServiceError `unreadable`, `notFound` */
@@ -75,10 +155,15 @@ export async function moveItem(id: number, input: unknown): Promise<Moved> {
   const result = await db.moveStock(id, { ...move, once: once ?? null })
   if (result.ok) return { ...told(result.item), ...(result.shortened && { shortened: result.shortened }) }
   if (result.why === 'noItem') throw noItem(id)
+  if (result.why === 'usedKey')
+    throw new ServiceError(
+      'keyReused',
+      'This key moved something else before. Load the page again and record the move anew.',
+    )
   if (result.why === 'noJob') throw new ServiceError('notFound', `There is no job ${move.jobId ?? ''}.`)
   if (result.why === 'notHeld')
     throw new ServiceError(
-      'conflict',
+      'tooFew',
       move.jobId
         ? `Job ${move.jobId} has reserved ${result.held} of ${result.item.designation}. Take no more than that.`
         : `${result.item.reserved} of ${result.item.designation} are reserved, ${result.held} of them for no job. Take or release the others from their job.`,
@@ -87,7 +172,7 @@ export async function moveItem(id: number, input: unknown): Promise<Moved> {
     )
   const { designation, quantity, reserved } = result.item
   throw new ServiceError(
-    'conflict',
+    'tooFew',
     move.kind === 'release' || move.kind === 'take'
       ? `Only ${reserved} of ${designation} are reserved.`
       : `Only ${quantity - reserved} of ${designation} are free now; somebody may have been quicker. Take fewer, or order.`,
@@ -98,7 +183,8 @@ export async function moveItem(id: number, input: unknown): Promise<Moved> {
 
 /** The stock as CSV. */
 export async function stockCsv(): Promise<string> {
-  const { items } = await stock()
+  const items: StockItem[] = []
+  for await (const item of everyItem()) items.push(item)
   const columns = ['designation', 'bin', 'quantity', 'reserved', 'minimum', 'price', 'counted'] as const
   return writeCsv(
     columns,
@@ -125,13 +211,14 @@ export async function importStock(bytes: Uint8Array): Promise<StockImported> {
     )
   const { language } = await ready()
   const problems: StockImported['problems'] = []
-  let counted = 0
+  const rows: db.CountedRow[] = []
   for (const [i, cells] of table.rows.entries()) {
     const { designation = '', bin = '', quantity = '', price = '' } = cellsOf(cells, columns)
     const [pieces, asked] = [readFigure(quantity), readFigure(price)]
     const problem =
       (designation === '' && 'No number in this row.') ||
       (designation.length > 80 && 'The number is longer than 80 characters.') ||
+      (bin.length > 40 && 'The bin is longer than 40 characters.') ||
       (quantity !== '' &&
         !NewStockItem.shape.quantity.safeParse(pieces).success &&
         `“${quantity.slice(0, 40)}” is no whole number of pieces from 0.`) ||
@@ -143,12 +230,14 @@ export async function importStock(bytes: Uint8Array): Promise<StockImported> {
         problems.push({ row: i + 2, text: designation.slice(0, 80), words: problem })
       continue
     }
-    const meaning = meaningOfText(designation, language)
-    const item = await db.placeItem({ meaning, designation, bin: bin.slice(0, 40) })
-    if (asked !== null) await db.changeItem(item.id, { price: asked })
-    if (pieces !== null)
-      await db.moveStock(item.id, { kind: 'count', pieces, note: 'Stock list read in', who: '' })
-    counted++
+    rows.push({
+      meaning: meaningOfText(designation, language),
+      designation,
+      bin,
+      ...(asked !== null && { price: asked }),
+      ...(pieces !== null && { pieces }),
+    })
   }
-  return { rows: table.rows.length, counted, problems }
+  await db.countRows(rows, 'Stock list read in')
+  return { rows: table.rows.length, counted: rows.length, problems }
 }

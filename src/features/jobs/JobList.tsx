@@ -6,8 +6,7 @@ import { useState } from 'react'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import { STAGE_WORDS, STAGES, type JobSummary } from '@/services/schemas/job'
-import { ask, wordsOf } from '@/ui/ask'
-import { useAnswer } from '@/ui/useAnswer'
+import { usePages, type Page } from '@/ui/usePages'
 
 /** What is not part of one job. */
 const ELSEWHERE = [
@@ -40,34 +39,21 @@ function StageDots({ job }: { job: JobSummary }) {
   )
 }
 
-interface Page {
-  items: JobSummary[]
-  next: string | null
-}
+/** What the page brings along: jobs that are open. */
+const FIRST_QUERY = 'q=&open=true'
 
 /** Jobs, the one changed last first, with where each stands; all that were ever opened can be found. */
-export function JobList({ initial }: { initial: Page }) {
+export function JobList({ initial }: { initial: Page<JobSummary> }) {
   const [text, setText] = useState('')
   const [open, setOpen] = useState(true)
-  const [error, setError] = useState('')
-  const [more, setMore] = useState<{ of: string; pages: Page[] }>({ of: '', pages: [] })
   const query = `q=${encodeURIComponent(text.trim())}&open=${open}`
-  const asked = text.trim() !== '' || !open
-  const found = useAnswer<Page>(asked ? `/api/jobs?${query}` : null)
-  const first = asked ? (found.answer ?? { items: [], next: null }) : initial
-  const pages = [first, ...(more.of === query ? more.pages : [])]
+  const { pages, words, waiting, hasMore, more } = usePages('/api/jobs', query, initial, FIRST_QUERY)
   const shown = pages.flatMap(({ items }) => items)
-  const next = pages.at(-1)?.next ?? null
-  const further = () => {
-    if (next === null) return
-    ask<Page>(`/api/jobs?${query}&cursor=${encodeURIComponent(next)}`)
-      .then((page) => setMore((m) => ({ of: query, pages: [...(m.of === query ? m.pages : []), page] })))
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
-  }
+  const filtered = query !== FIRST_QUERY
   return (
     <Frame
       about={<b className="font-semibold text-ink">Jobs</b>}
-      state={`${shown.length} jobs${next ? ' and more' : ''}`}
+      state={`${shown.length} jobs${hasMore ? ' and more' : ''}`}
     >
       <div className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4">
         <div className="mb-3 flex items-center gap-2">
@@ -142,19 +128,19 @@ export function JobList({ initial }: { initial: Page }) {
               ))}
             </tbody>
           </table>
-          {(error || found.words) && (
+          {words && (
             <p role="alert" className="p-3 text-contra">
-              {error || found.words}
+              {words}
             </p>
           )}
-          {next && (
-            <button type="button" className="button m-3" onClick={further}>
+          {hasMore && (
+            <button type="button" className="button m-3" onClick={more}>
               More jobs
             </button>
           )}
-          {shown.length === 0 && (!asked || found.answer) && (
+          {shown.length === 0 && !waiting && (
             <p className="p-6 text-ink2">
-              {!asked
+              {!filtered
                 ? 'No jobs yet. Open one for the machine that came in, such as a wheel of the land train.'
                 : 'No job by that name. Clear the filter, or look among the closed ones.'}
             </p>

@@ -2,8 +2,8 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
-import { useEffect, useState } from 'react'
 import type { Takes } from '@/core/kit'
+import { useAnswer } from '@/ui/useAnswer'
 
 interface Choice {
   code: string
@@ -16,21 +16,8 @@ interface Choice {
 
 /** The first question of a kit: how the bearings stand in the machine. */
 export function ChooseArrangement({ onChoose }: { onChoose: (code: string, takes: Takes) => void }) {
-  const [choices, setChoices] = useState<Choice[]>([])
-  const [trouble, setTrouble] = useState('')
-  useEffect(() => {
-    const stop = new AbortController()
-    fetch('/api/arrangements', { signal: stop.signal })
-      .then(async (response) => {
-        if (!response.ok) throw new Error()
-        setChoices(((await response.json()) as { arrangements: Choice[] }).arrangements)
-      })
-      .catch(() => {
-        if (!stop.signal.aborted)
-          setTrouble('The arrangements cannot be read just now. Try again in a moment.')
-      })
-    return () => stop.abort()
-  }, [])
+  const { answer, words: trouble } = useAnswer<{ arrangements: Choice[] }>('/api/arrangements', undefined, 0)
+  const choices = answer?.arrangements ?? []
   return (
     <div className="h-full overflow-auto px-6 py-6">
       <div className="mx-auto max-w-[980px]">

@@ -6,43 +6,29 @@ import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { Frame } from '@/features/shell'
 import type { Machine, MachineDetail } from '@/services/schemas/machine'
-import { ask, send, wordsOf } from '@/ui/ask'
-import { useAnswer } from '@/ui/useAnswer'
-
-interface Page {
-  items: Machine[]
-  next: string | null
-}
+import { send, wordsOf } from '@/ui/ask'
+import { usePages, type Page } from '@/ui/usePages'
 
 /** The register: machines, their positions and what was fitted last. */
-export function MachineList({ initial }: { initial: Page }) {
+export function MachineList({ initial }: { initial: Page<Machine> }) {
   const router = useRouter()
   const [text, setText] = useState('')
   const [name, setName] = useState('')
   const [error, setError] = useState('')
-  const [more, setMore] = useState<{ q: string; pages: Page[] }>({ q: '', pages: [] })
   const q = text.trim()
-  const found = useAnswer<Page>(q === '' ? null : `/api/machines?q=${encodeURIComponent(q)}`)
-  const first = q === '' ? initial : (found.answer ?? { items: [], next: null })
-  const pages = [first, ...(more.q === q ? more.pages : [])]
+  const query = `q=${encodeURIComponent(q)}`
+  const { pages, words, waiting, hasMore, more } = usePages('/api/machines', query, initial, 'q=')
   const machines = pages.flatMap(({ items }) => items)
-  const next = pages.at(-1)?.next ?? null
   const add = (event: FormEvent) => {
     event.preventDefault()
     send<MachineDetail>('POST', '/api/machines', { name })
       .then(({ id }) => router.push(`/machines/${id}` as Route))
       .catch((thrown: unknown) => setError(wordsOf(thrown)))
   }
-  const further = () => {
-    if (next === null) return
-    ask<Page>(`/api/machines?q=${encodeURIComponent(q)}&cursor=${encodeURIComponent(next)}`)
-      .then((page) => setMore((m) => ({ q, pages: [...(m.q === q ? m.pages : []), page] })))
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
-  }
   return (
     <Frame
       about={<b className="font-semibold text-ink">Machines and positions</b>}
-      state={`${machines.length} machines${next ? ' and more' : ''}`}
+      state={`${machines.length} machines${hasMore ? ' and more' : ''}`}
     >
       <div role="region" aria-label="Machine register" tabIndex={0} className="h-full overflow-auto">
         <div className="mx-auto max-w-[1000px] px-6 py-4">
@@ -69,12 +55,12 @@ export function MachineList({ initial }: { initial: Page }) {
               </button>
             </form>
           </div>
-          {error && (
+          {(error || words) && (
             <p role="alert" className="mb-2 text-contra">
-              {error}
+              {error || words}
             </p>
           )}
-          {machines.length === 0 && (
+          {machines.length === 0 && !waiting && (
             <p className="text-ink2">
               {q === ''
                 ? 'No machines yet. Add the first one above, or with its first job.'
@@ -126,8 +112,8 @@ export function MachineList({ initial }: { initial: Page }) {
               )}
             </section>
           ))}
-          {next && (
-            <button type="button" className="button" onClick={further}>
+          {hasMore && (
+            <button type="button" className="button" onClick={more}>
               More machines
             </button>
           )}

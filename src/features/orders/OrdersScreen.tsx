@@ -2,14 +2,20 @@
 
 import { useEffect, useState } from 'react'
 import { Frame } from '@/features/shell'
-import type { BasketResponse, CampaignResponse, OrderResponse } from '@/services/schemas/supply'
+import type {
+  BasketResponse,
+  CampaignResponse,
+  OrderResponse,
+  OrdersResponse,
+} from '@/services/schemas/supply'
 import { ask, send, wordsOf } from '@/ui/ask'
+import { usePages } from '@/ui/usePages'
 import { BasketPane } from './BasketPane'
 import { OrderPane } from './OrderPane'
 import { WantedLines, type Wanted } from './WantedLines'
 
 interface Props {
-  initial: { orders: OrderResponse[]; currency: string }
+  initial: OrdersResponse
   /** jobs whose kits are short, as `3,4x2` */
   jobs: string
 }
@@ -31,14 +37,16 @@ const jobsIn = (text: string) =>
 
 /** What is short, what the suppliers ask for it, the best way to buy it, and the orders until they are here. */
 export function OrdersScreen({ initial, jobs }: Props) {
-  const [orders, setOrders] = useState(initial.orders)
+  const [find, setFind] = useState('')
+  const list = usePages('/api/orders', `q=${encodeURIComponent(find.trim())}`, initial, 'q=')
+  const orders = list.pages.flatMap((page) => page.items)
   const [wanted, setWanted] = useState<Wanted[]>([])
   const [dayWorth, setDayWorth] = useState('0')
   const [basket, setBasket] = useState<BasketResponse | null>(null)
   const [once, setOnce] = useState('')
   const [busy, setBusy] = useState(false)
   const [words, setWords] = useState('')
-  const [chosen, setChosen] = useState<number | null>(null)
+  const [shown, setShown] = useState<OrderResponse | null>(null)
   useEffect(() => {
     const kits = jobsIn(jobs)
     if (kits.length === 0) return
@@ -57,11 +65,10 @@ export function OrdersScreen({ initial, jobs }: Props) {
       current = false
     }
   }, [jobs])
-  const put = (next: readonly OrderResponse[]): void =>
-    setOrders((all) => [
-      ...next.filter((n) => !all.some((o) => o.id === n.id)),
-      ...all.map((o) => next.find((n) => n.id === o.id) ?? o),
-    ])
+  const put = (next: readonly OrderResponse[]): void => {
+    setShown((was) => next.find((n) => n.id === was?.id) ?? was)
+    list.put((page) => ({ ...page, items: page.items.map((o) => next.find((n) => n.id === o.id) ?? o) }))
+  }
   const work = (task: Promise<unknown>): void => {
     setBusy(true)
     setWords('')
@@ -76,7 +83,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
         dayWorth: Number(dayWorth.replace(',', '.')),
       }).then((found) => {
         setBasket(found)
-        setChosen(null)
+        setShown(null)
         // One key for this basket: pressing the button twice orders once.
         setOnce(crypto.randomUUID())
       }),
@@ -95,17 +102,20 @@ export function OrdersScreen({ initial, jobs }: Props) {
         picks,
         note: jobs && `For jobs ${jobs}`,
       }).then(({ orders: made }) => {
-        put(made)
+        void list.again()
         setBasket(null)
         setWanted([])
-        setChosen(made[0]?.id ?? null)
+        setShown(made[0] ?? null)
         setWords(made.find((o) => o.trouble)?.trouble ?? '')
       }),
     )
   }
-  const order = orders.find((o) => o.id === chosen)
+  const order = shown
   return (
-    <Frame about={<b className="font-semibold text-ink">Orders</b>} state={`${orders.length} orders`}>
+    <Frame
+      about={<b className="font-semibold text-ink">Orders</b>}
+      state={`${orders.length} orders${list.hasMore ? ' and more' : ''}`}
+    >
       <div className="grid h-full min-h-0 grid-cols-[360px_minmax(0,1fr)_260px]">
         <WantedLines
           wanted={wanted}
@@ -150,14 +160,27 @@ export function OrdersScreen({ initial, jobs }: Props) {
         </section>
         <nav aria-label="Orders" className="min-h-0 overflow-auto border-l border-line bg-sheet py-2">
           <h2 className="caption px-4 pb-1">Orders, latest first</h2>
-          {orders.length === 0 && <p className="px-4 text-[14px] text-ink2">None yet.</p>}
+          <div className="px-4 pb-2">
+            <input
+              className="field"
+              aria-label="Find an order"
+              placeholder="Number, part or supplier"
+              value={find}
+              onChange={(e) => setFind(e.target.value)}
+            />
+          </div>
+          {orders.length === 0 && !list.waiting && (
+            <p className="px-4 text-[14px] text-ink2">
+              {find.trim() === '' ? 'None yet.' : 'No such order.'}
+            </p>
+          )}
           {orders.map((o) => (
             <button
               key={o.id}
               type="button"
-              aria-current={o.id === chosen ? 'true' : undefined}
-              onClick={() => setChosen(o.id === chosen ? null : o.id)}
-              className={`block min-h-12 w-full px-4 py-1.5 text-left ${o.id === chosen ? 'bg-wash' : ''}`}
+              aria-current={o.id === shown?.id ? 'true' : undefined}
+              onClick={() => setShown(o.id === shown?.id ? null : o)}
+              className={`block min-h-12 w-full px-4 py-1.5 text-left ${o.id === shown?.id ? 'bg-wash' : ''}`}
             >
               <span className="flex justify-between gap-2">
                 <b className="number">Order {o.id}</b>
@@ -170,6 +193,11 @@ export function OrdersScreen({ initial, jobs }: Props) {
               </span>
             </button>
           ))}
+          {list.hasMore && (
+            <button type="button" className="button m-3" onClick={list.more}>
+              Earlier orders
+            </button>
+          )}
         </nav>
       </div>
     </Frame>

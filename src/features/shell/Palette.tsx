@@ -5,6 +5,7 @@ import type { Route } from 'next'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react'
+import { useAnswer } from '@/ui/useAnswer'
 import { usePreferences } from './Preferences'
 
 interface Found {
@@ -17,17 +18,12 @@ interface Found {
 const NOTHING: Found = { text: null, parts: [], machines: [], jobs: [] }
 
 function useSearch(text: string, open: boolean): Found {
-  const [found, setFound] = useState(NOTHING)
-  useEffect(() => {
-    if (!open) return
-    const stop = new AbortController()
-    fetch(`/api/search?text=${encodeURIComponent(text)}`, { signal: stop.signal })
-      .then(async (response) => (response.ok ? ((await response.json()) as Found) : NOTHING))
-      .then((answer) => setFound({ ...answer, text }))
-      .catch(() => undefined)
-    return () => stop.abort()
-  }, [text, open])
-  return found
+  const { answer, current } = useAnswer<Omit<Found, 'text'>>(
+    open ? `/api/search?text=${encodeURIComponent(text)}` : null,
+    undefined,
+    0,
+  )
+  return answer ? { ...answer, text: current ? text : null } : NOTHING
 }
 
 /** Parts, machines, jobs and actions from one field: Ctrl K. */

@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import type { StockDetail, StockItem } from '@/services/schemas/supply'
+import type { StockDetail, StockItem, StockMoves } from '@/services/schemas/supply'
 import { ask, send, wordsOf } from '@/ui/ask'
 
 type Kind = StockDetail['moves'][number]['kind']
@@ -24,6 +24,7 @@ interface Props {
 /** One item: what is free, moving pieces, and every move there was. */
 export function ItemPane({ item, currency, onChange }: Props) {
   const [detail, setDetail] = useState<StockDetail | null>(null)
+  const [earlier, setEarlier] = useState<StockMoves | null>(null)
   const [kind, setKind] = useState<Kind>('issue')
   const [pieces, setPieces] = useState('1')
   const [note, setNote] = useState('')
@@ -32,12 +33,22 @@ export function ItemPane({ item, currency, onChange }: Props) {
   useEffect(() => {
     let current = true
     ask<StockDetail>(`/api/stock/${item.id}`)
-      .then((found) => current && setDetail(found))
+      .then((found) => {
+        if (!current) return
+        setDetail(found)
+        setEarlier(null)
+      })
       .catch((error) => current && setWords(wordsOf(error)))
     return () => {
       current = false
     }
   }, [item.id, stamp])
+  const further = (): void => {
+    const cursor = earlier ? earlier.next : detail?.moreMoves
+    ask<StockMoves>(`/api/stock/${item.id}/moves?cursor=${cursor ?? ''}`)
+      .then(({ items, next }) => setEarlier((was) => ({ items: [...(was?.items ?? []), ...items], next })))
+      .catch((error: unknown) => setWords(wordsOf(error)))
+  }
   const run = (work: Promise<StockItem>): void => {
     work
       .then((now) => {
@@ -72,14 +83,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
         className="border-y border-line py-3"
         onSubmit={(e) => {
           e.preventDefault()
-          run(
-            send('POST', `/api/stock/${item.id}/moves`, {
-              kind,
-              pieces: Number(pieces),
-              note,
-              once: crypto.randomUUID(),
-            }),
-          )
+          run(send('POST', `/api/stock/${item.id}/moves`, { kind, pieces: Number(pieces), note }))
         }}
       >
         <div role="group" aria-label="What happens" className="mb-2 flex flex-wrap gap-1.5">
@@ -150,11 +154,8 @@ export function ItemPane({ item, currency, onChange }: Props) {
       </div>
       <h3 className="caption mt-3">Every move</h3>
       <ol>
-        {detail?.moves.map((move) => (
-          <li
-            key={`${move.at}${move.kind}${move.quantityAfter}`}
-            className="border-b border-line2 py-1.5 text-[14px]"
-          >
+        {[...(detail?.moves ?? []), ...(earlier?.items ?? [])].map((move) => (
+          <li key={move.id} className="border-b border-line2 py-1.5 text-[14px]">
             <span className="flex justify-between gap-2">
               <span>{MOVES.find(([k]) => k === move.kind)?.[2]}</span>
               <b className="number">
@@ -168,6 +169,11 @@ export function ItemPane({ item, currency, onChange }: Props) {
           </li>
         ))}
       </ol>
+      {(earlier ? earlier.next : detail?.moreMoves) && (
+        <button type="button" className="button mt-2" onClick={further}>
+          Earlier moves
+        </button>
+      )}
     </>
   )
 }

@@ -32,7 +32,7 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
           designation,
           bin,
           quantity: Number(quantity || 0),
-          minimum: Number(minimum || 0),
+          minimum: minimum === '' ? null : Number(minimum),
           price: price === '' ? null : Number(price.replace(',', '.')),
         })
           .then(onMade)

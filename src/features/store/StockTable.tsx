@@ -7,7 +7,7 @@ interface Props {
   items: readonly StockItem[]
   counting: boolean
   chosen: number | null
-  onChoose: (id: number) => void
+  onChoose: (item: StockItem) => void
   onCounted: (item: StockItem) => void
   onTrouble: (words: string) => void
 }
@@ -55,7 +55,7 @@ export function StockTable({ items, counting, chosen, onChoose, onCounted, onTro
         {items.map((item) => (
           <tr
             key={item.id}
-            onClick={() => onChoose(item.id)}
+            onClick={() => onChoose(item)}
             className={`h-[38px] cursor-pointer border-t border-line2 ${item.id === chosen ? 'shadow-[inset_4px_0_var(--lamp)]' : ''}`}
           >
             <td className="px-2">
@@ -63,7 +63,7 @@ export function StockTable({ items, counting, chosen, onChoose, onCounted, onTro
                 type="button"
                 className="number min-h-[36px] text-left font-medium"
                 aria-current={item.id === chosen ? 'true' : undefined}
-                onClick={() => onChoose(item.id)}
+                onClick={() => onChoose(item)}
               >
                 {item.designation}
               </button>

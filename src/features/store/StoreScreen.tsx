@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { Frame } from '@/features/shell'
 import type { StockImported, StockItem, StockResponse } from '@/services/schemas/supply'
-import { ask, wordsOf } from '@/ui/ask'
+import { wordsOf, write } from '@/ui/ask'
+import { usePages } from '@/ui/usePages'
 import { ItemPane } from './ItemPane'
 import { NewItem } from './NewItem'
 import { StockTable } from './StockTable'
@@ -15,27 +16,34 @@ const VIEWS: readonly [View, string][] = [
   ['count', 'counting'],
 ]
 
+/** What the page brings along: everything, from the first bin. */
+const FIRST_QUERY = 'q=&low=false'
+
 /** What lies in the bins: moved, counted, never overwritten. */
 export function StoreScreen({ initial }: { initial: StockResponse }) {
-  const [items, setItems] = useState(initial.items)
   const [text, setText] = useState('')
   const [view, setView] = useState<View>('all')
-  const [chosen, setChosen] = useState<number | null>(null)
+  const [chosen, setChosen] = useState<StockItem | null>(null)
   const [words, setWords] = useState('')
   const [adding, setAdding] = useState(false)
-  const put = (item: StockItem): void =>
-    setItems((all) =>
-      all.some((i) => i.id === item.id) ? all.map((i) => (i.id === item.id ? item : i)) : [...all, item],
-    )
-  const refresh = async (): Promise<void> => setItems((await ask<StockResponse>('/api/stock')).items)
+  const asked = `q=${encodeURIComponent(text.trim())}&low=${view === 'low'}`
+  const list = usePages('/api/stock', asked, initial, FIRST_QUERY)
+  const items = list.pages.flatMap((page) => page.items)
+  const { all = 0, low = 0 } = list.pages[0] ?? {}
+  const count = view === 'low' ? low : all
+  const put = (item: StockItem): void => {
+    setChosen((was) => (was?.id === item.id ? item : was))
+    list.put((page) => ({ ...page, items: page.items.map((i) => (i.id === item.id ? item : i)) }))
+  }
   const readIn = async (file: File): Promise<void> => {
     try {
-      const done = await ask<StockImported>('/api/stock.csv', {
-        method: 'POST',
-        headers: { 'content-type': 'text/csv' },
-        body: file,
-      })
-      await refresh()
+      const done = await write<StockImported>(
+        'POST',
+        '/api/stock.csv',
+        { headers: { 'content-type': 'text/csv' }, body: file },
+        `${file.name} ${file.size} ${file.lastModified}`,
+      )
+      await list.again()
       const first = done.problems[0]
       setWords(
         `${done.counted} of ${done.rows} rows taken in.${first ? ` Row ${first.row}, ${first.text}: ${first.words}` : ''}`,
@@ -44,14 +52,8 @@ export function StoreScreen({ initial }: { initial: StockResponse }) {
       setWords(wordsOf(error))
     }
   }
-  const shown = items.filter(
-    (i) =>
-      `${i.designation} ${i.bin}`.toLowerCase().includes(text.toLowerCase()) &&
-      (view !== 'low' || i.free < i.minimum),
-  )
-  const item = items.find((i) => i.id === chosen)
   return (
-    <Frame about={<b className="font-semibold text-ink">Store</b>} state={`${items.length} items`}>
+    <Frame about={<b className="font-semibold text-ink">Store</b>} state={`${count} items`}>
       <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_340px]">
         <section aria-label="Items" className="flex min-h-0 flex-col">
           <div className="flex items-center gap-1.5 border-b border-line px-[18px] py-2">
@@ -71,16 +73,19 @@ export function StoreScreen({ initial }: { initial: StockResponse }) {
                 onClick={() => setView(key)}
               >
                 {name}
-                {key === 'low' && (
-                  <b className="number ml-1.5">{items.filter((i) => i.free < i.minimum).length}</b>
-                )}
+                {key === 'low' && <b className="number ml-1.5">{low}</b>}
               </button>
             ))}
             <span className="ml-auto" />
             <a className="chip px-2.5" href="/api/stock.csv" download>
               CSV
             </a>
-            <a className="chip px-2.5" href="/api/stock-labels.pdf" target="_blank" rel="noreferrer">
+            <a
+              className="chip px-2.5"
+              href={`/api/stock-labels.pdf?${asked}`}
+              target="_blank"
+              rel="noreferrer"
+            >
               Labels
             </a>
             <label className="chip cursor-pointer px-2.5">
@@ -107,30 +112,37 @@ export function StoreScreen({ initial }: { initial: StockResponse }) {
               New part
             </button>
           </div>
-          {words && (
+          {(words || list.words) && (
             <p role="status" className="border-b border-line px-[18px] py-1.5 text-ink2">
-              {words}
+              {words || list.words}
             </p>
           )}
           <div className="min-h-0 flex-1 overflow-auto px-2.5">
-            {shown.length === 0 ? (
+            {items.length === 0 ? (
               <p className="px-4 pt-10 text-ink2">
-                {items.length === 0
-                  ? 'Nothing in the bins yet. Add a part, such as 6205-2RS in bin A1, or read a stock list in.'
-                  : 'Nothing by that name. Clear the filter to see everything.'}
+                {list.waiting
+                  ? 'Looking …'
+                  : asked === FIRST_QUERY
+                    ? 'Nothing in the bins yet. Add a part, such as 6205-2RS in bin A1, or read a stock list in.'
+                    : 'Nothing by that name. Clear the filter to see everything.'}
               </p>
             ) : (
               <StockTable
-                items={shown}
+                items={items}
                 counting={view === 'count'}
-                chosen={chosen}
-                onChoose={(id) => {
+                chosen={chosen?.id ?? null}
+                onChoose={(item) => {
                   setAdding(false)
-                  setChosen(id)
+                  setChosen(item)
                 }}
                 onCounted={put}
                 onTrouble={setWords}
               />
+            )}
+            {list.hasMore && (
+              <button type="button" className="button m-3" onClick={list.more}>
+                More items ({items.length} of {count} shown)
+              </button>
             )}
           </div>
         </section>
@@ -138,14 +150,14 @@ export function StoreScreen({ initial }: { initial: StockResponse }) {
           aria-label="Item"
           className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
         >
-          {item && !adding ? (
-            <ItemPane key={item.id} item={item} currency={initial.currency} onChange={put} />
+          {chosen && !adding ? (
+            <ItemPane key={chosen.id} item={chosen} currency={initial.currency} onChange={put} />
           ) : (
             <NewItem
               onMade={(made) => {
-                put(made)
+                void list.again()
                 setAdding(false)
-                setChosen(made.id)
+                setChosen(made)
               }}
             />
           )}

@@ -86,10 +86,11 @@ async function loadDemoBins(language: Language): Promise<void> {
       { designation: 'LM12710', quantity: 8, price: 4.85 },
     ],
   })
-  await db.setOrder(order.id, { state: 'partly', remote: 'BR-0001' })
+  await db.setOrder(order.id, { state: 'sent', remote: 'BR-0001' })
   const [first] = order.lines
-  const cone = await db.itemFor(meaningOfText('LM12749', language), 'LM12749', 'B3')
-  if (first) await db.receiveLine(order.id, first.id, { pieces: 2, itemId: cone.id, who })
+  const itemOf = async (designation: string) =>
+    (await db.itemFor(meaningOfText(designation, language), designation, 'B3')).id
+  if (first) await db.receiveOrder(order.id, new Map([[first.id, 2]]), itemOf, who)
   await db.saveArrangement('roller-3', {
     code: 'roller-3',
     words: 'Carousel roller with shim and rim ring',

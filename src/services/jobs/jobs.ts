@@ -210,7 +210,7 @@ async function draftAfter(change: Change, changes: Bearings, job: Job): Promise<
 
 /**
  * Changes a job and its bearings; the kit follows what was decided.
- * @throws ServiceError `conflict` with the stored job when somebody saved in between or the job is closed, `notFound`,
+ * @throws ServiceError `conflict` with the stored job when somebody saved in between, `settled` when it is closed, `notFound`,
  *   `unreadable`, `impossible` when it is closed with something open and no reason given
  */
 export async function changeJob(id: number, input: unknown): Promise<Job> {
@@ -220,7 +220,7 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
   if (present.version !== change.version) throw conflict(id, present)
   const job = toJob(present)
   if (job.closedAt !== null && change.closed !== false)
-    throw new ServiceError('conflict', `Job ${id} is closed. Open it again to change it.`, [], job)
+    throw new ServiceError('settled', `Job ${id} is closed. Open it again to change it.`, [], job)
   const { language } = await ready()
   const changes = bearingChanges(change, job)
   const strange = Object.keys(changes).find((bearing) => !job.bearings.some((b) => b.id === Number(bearing)))
@@ -291,7 +291,7 @@ async function openJob(id: number, version: number): Promise<Job> {
   if (stored.version !== version) throw conflict(id, stored)
   const job = toJob(stored)
   if (job.closedAt === null) return job
-  throw new ServiceError('conflict', `Job ${id} is closed. Open it again to change it.`, [], job)
+  throw new ServiceError('settled', `Job ${id} is closed. Open it again to change it.`, [], job)
 }
 
 /**

@@ -1,14 +1,11 @@
 import 'server-only'
-import { z } from 'zod'
-import { Problem } from '../schemas/lookUp'
+import type { z } from 'zod'
+import { schemaOf } from './components'
 
 export const json = (schema: z.ZodType, io: 'input' | 'output') => ({
-  content: { 'application/json': { schema: z.toJSONSchema(schema, { io, unrepresentable: 'any' }) } },
+  content: { 'application/json': { schema: schemaOf(schema, io) } },
 })
-export const problem = {
-  description: 'Refused, with what to change',
-  content: { 'application/problem+json': { schema: z.toJSONSchema(Problem) } },
-}
+export const problem = { $ref: '#/components/responses/Problem' }
 export const ok = (schema: z.ZodType, description: string) => ({
   '200': { description, ...json(schema, 'output') },
   default: problem,
@@ -39,3 +36,10 @@ export const asked = (summary: string, input: z.ZodType, output: z.ZodType, desc
   requestBody: { required: true, ...json(input, 'input') },
   responses: ok(output, description),
 })
+
+/** Parameters of every list. */
+export const paging = [
+  text('limit', false, 'at most 200, usually 50'),
+  text('cursor', false, '`next` of the page before'),
+  text('q', false, 'part of a name, title, number or decided part'),
+]

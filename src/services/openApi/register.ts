@@ -12,16 +12,11 @@ import {
   JobReturns,
   OpenPoint,
 } from '../schemas/job'
-import { id, json, ok, problem, text } from './parts'
+import { id, json, ok, paging, problem, text } from './parts'
 
 /** A page of a list: go on with `next` as cursor. */
 const page = <T extends z.ZodType>(items: T) =>
   z.object({ items: z.array(items), next: z.string().nullable() })
-const paging = [
-  text('limit', false, 'at most 200, usually 50'),
-  text('cursor', false, '`next` of the page before'),
-  text('q', false, 'part of a name, title, number or decided part'),
-]
 const posted = (schema: z.ZodType, description: string) => ({
   '201': { description, ...json(schema, 'output') },
   default: problem,

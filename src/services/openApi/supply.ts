@@ -17,9 +17,10 @@ import {
   StockDetail,
   StockImported,
   StockItem,
+  StockMoves,
   StockResponse,
 } from '../schemas/supply'
-import { json, problem, ok, text, csv, csvOut, pdfOut, id } from './parts'
+import { json, problem, ok, paging, text, csv, csvOut, pdfOut, id } from './parts'
 
 /** Stock, suppliers, orders, campaigns, the papers of the counter, settings. */
 export const supplyPaths = {
@@ -38,7 +39,11 @@ export const supplyPaths = {
     },
   },
   '/api/stock': {
-    get: { summary: 'Everything in the bins', responses: ok(StockResponse, 'Items') },
+    get: {
+      summary: 'What lies in the bins, by bin and number',
+      parameters: [...paging, text('low', false, '`true`: only items below their minimum')],
+      responses: ok(StockResponse, 'Items'),
+    },
     post: {
       summary: 'Put a part into a bin',
       requestBody: { required: true, ...json(NewStockItem, 'input') },
@@ -48,7 +53,7 @@ export const supplyPaths = {
   '/api/stock.csv': {
     get: { summary: 'The stock as CSV', responses: csvOut },
     post: {
-      summary: 'Read a stock list: every quantity is a count',
+      summary: 'Read a stock list: every quantity is a count; every row or none',
       requestBody: csv,
       responses: ok(StockImported, 'Taken in'),
     },
@@ -56,7 +61,10 @@ export const supplyPaths = {
   '/api/stock-labels.pdf': {
     get: {
       summary: 'Label sheet with Code 128',
-      parameters: [text('ids', false, 'items, separated by commas; all when left out')],
+      parameters: [
+        text('ids', false, 'items, separated by commas'),
+        text('q', false, 'without `ids`: part of a number or bin; at most 1000 labels'),
+      ],
       responses: pdfOut,
     },
   },
@@ -71,6 +79,11 @@ export const supplyPaths = {
   },
   '/api/stock/{id}/moves': {
     parameters: [id],
+    get: {
+      summary: 'Moves of an item, the latest first',
+      parameters: paging.filter(({ name }) => name !== 'q'),
+      responses: ok(StockMoves, 'Moves'),
+    },
     post: {
       summary: 'Move pieces; 409 with `current` when somebody was quicker; the same `once` moves once',
       requestBody: { required: true, ...json(Move, 'input') },
@@ -85,7 +98,7 @@ export const supplyPaths = {
     },
   },
   '/api/orders': {
-    get: { summary: 'Orders, latest first', responses: ok(OrdersResponse, 'Orders') },
+    get: { summary: 'Orders, the latest first', parameters: paging, responses: ok(OrdersResponse, 'Orders') },
     post: {
       summary: 'Order a basket; the same `once` gives the same orders',
       requestBody: { required: true, ...json(NewOrders, 'input') },

@@ -2,7 +2,7 @@ import 'server-only'
 import bwipjs from 'bwip-js/node'
 import { ServiceError } from '../errors'
 import { jobKit } from '../jobKit'
-import { stock } from '../stock'
+import { itemsFor, itemsOf, MAX_LABELS } from '../stock'
 import { COLOURS, startDocument, type Doc } from './page'
 
 /** A sheet of 3 × 8 labels on A4, points. */
@@ -87,10 +87,12 @@ export async function kitLabels(jobId: number): Promise<Buffer> {
   return labelSheet(labels, `Job ${jobId}, labels`)
 }
 
-/** One label for each item of the stock, or for those named. @throws ServiceError `notFound` when there is none */
-export async function stockLabels(ids: readonly number[]): Promise<Buffer> {
-  const { items } = await stock()
-  const chosen = ids.length > 0 ? items.filter((i) => ids.includes(i.id)) : items
+/**
+ * One label for each item named, or for a page of the stock.
+ * @throws ServiceError `notFound` when there is none, `tooLarge` when more are left than one sheet takes
+ */
+export async function stockLabels(ids: readonly number[], input: unknown): Promise<Buffer> {
+  const chosen = ids.length > 0 ? await itemsOf(ids) : await itemsFor(input, MAX_LABELS)
   if (chosen.length === 0) throw new ServiceError('notFound', 'There is nothing in stock to label.')
   return labelSheet(
     chosen.map((i) => ({

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { CAREFUL, SCHOOL_NAMES, SCHOOLS, type SchoolName, type Schools } from '@/core/procedure'
+import { MOVE_KINDS } from '@/core/stock'
 import { StampText } from './evidence'
 import { KitProposal, KitResponse } from './kit'
 
@@ -19,17 +20,17 @@ export const NewStockItem = z.object({
   designation,
   bin,
   quantity: pieces.default(0),
-  minimum: pieces.default(0),
+  /** null = as it is: a part that lies there already keeps its minimum */
+  minimum: pieces.nullable().default(null),
   price: price.default(null),
   who,
 })
 
 export const StockChange = z.object({ minimum: pieces.optional(), price: price.optional() })
 
-export const MOVES = ['receive', 'issue', 'reserve', 'release', 'take', 'count'] as const
 export const Move = z
   .object({
-    kind: z.enum(MOVES),
+    kind: z.enum(MOVE_KINDS),
     pieces,
     note: z.string().trim().max(200, 'At most 200 characters.').default(''),
     who,
@@ -55,23 +56,49 @@ export const Moved = StockItem.extend({
   shortened: z.array(z.object({ jobId: z.number().int(), pieces: z.number().int() })).optional(),
 })
 export type Moved = z.output<typeof Moved>
-export const StockResponse = z.object({ items: z.array(StockItem), currency: z.string() })
+
+/** Items an answer begins with; `cursor` is the `next` of the page before. */
+export const StockListQuery = z.object({
+  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(100),
+  cursor: z.string().max(400).optional(),
+  q: z.string().trim().max(80, 'At most 80 characters.').default(''),
+  low: z.enum(['true', 'false']).default('false'),
+})
+export const StockResponse = z.object({
+  items: z.array(StockItem),
+  next: z.string().nullable(),
+  /** items that are asked for, over all pages; how many of them are short */
+  all: z.number().int(),
+  low: z.number().int(),
+  currency: z.string(),
+})
 export type StockResponse = z.output<typeof StockResponse>
 
+export const StockMove = z.object({
+  id: z.number().int(),
+  kind: z.enum(MOVE_KINDS),
+  changeQuantity: z.number().int(),
+  changeReserved: z.number().int(),
+  quantityAfter: z.number().int(),
+  reservedAfter: z.number().int(),
+  note: z.string(),
+  who: z.string(),
+  jobId: z.number().int().nullable(),
+  at: z.string(),
+})
+export type StockMove = z.output<typeof StockMove>
+export const MovesQuery = z.object({
+  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(50),
+  /** number of the last move of the page before */
+  cursor: z.coerce.number('Use the cursor of the page before.').int().positive().optional(),
+})
+export const StockMoves = z.object({ items: z.array(StockMove), next: z.string().nullable() })
+export type StockMoves = z.output<typeof StockMoves>
+
 export const StockDetail = StockItem.extend({
-  moves: z.array(
-    z.object({
-      kind: z.enum(MOVES),
-      changeQuantity: z.number().int(),
-      changeReserved: z.number().int(),
-      quantityAfter: z.number().int(),
-      reservedAfter: z.number().int(),
-      note: z.string(),
-      who: z.string(),
-      jobId: z.number().int().nullable(),
-      at: z.string(),
-    }),
-  ),
+  moves: z.array(StockMove),
+  /** where the earlier moves go on; null = these are all */
+  moreMoves: z.string().nullable(),
 })
 export type StockDetail = z.output<typeof StockDetail>
 
@@ -163,7 +190,18 @@ export const OrderResponse = z.object({
   ),
 })
 export type OrderResponse = z.output<typeof OrderResponse>
-export const OrdersResponse = z.object({ orders: z.array(OrderResponse), currency: z.string() })
+export const OrderListQuery = z.object({
+  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(50),
+  /** number of the last order of the page before */
+  cursor: z.coerce.number('Use the cursor of the page before.').int().positive().optional(),
+  q: z.string().trim().max(80, 'At most 80 characters.').default(''),
+})
+export const OrdersResponse = z.object({
+  items: z.array(OrderResponse),
+  next: z.string().nullable(),
+  currency: z.string(),
+})
+export type OrdersResponse = z.output<typeof OrdersResponse>
 
 export const Receipt = z.object({
   lines: z

@@ -1,4 +1,5 @@
 import 'server-only'
+import { randomUUID } from 'node:crypto'
 import { isDatabaseAway, isDatabaseBusy, ServiceError } from '@/services/errors'
 import { log } from '@/services/log'
 import { STATUS } from './status'
@@ -13,21 +14,27 @@ const BUSY = new ServiceError(
   'Too much is asked of the database at once. What you typed is kept; try again in a moment.',
 )
 
-function problem(thrown: unknown, request: Request): Response {
-  const error = isDatabaseAway(thrown) ? AWAY : isDatabaseBusy(thrown) ? BUSY : thrown
-  if (error === BUSY) log.error({ path: new URL(request.url).pathname, err: thrown }, 'no free connection')
+/** Answers slower than this are logged, whatever they say. */
+const SLOW_MS = 1000
+
+/** What somebody may do after a fault whose outcome is not known here. */
+function afterFault(request: Request): string {
+  if (request.method === 'GET') return 'Nothing was changed. Try again.'
+  return request.headers.has('idempotency-key')
+    ? 'Try again: what was done already is not done a second time.'
+    : 'It may or may not have been done. Look before you try again.'
+}
+
+const asProblem = (body: object, status: number): Response =>
+  Response.json(body, { status, headers: { 'content-type': 'application/problem+json' } })
+
+/** A refusal in words, or a fault with the number it has in the log. */
+function problem(error: unknown, request: Request, id: string): Response {
   if (!(error instanceof ServiceError)) {
-    log.error({ path: new URL(request.url).pathname, err: error }, 'unexpected')
-    const body = {
-      type: 'about:blank',
-      title: 'Something went wrong here',
-      status: 500,
-      detail: 'Nothing was changed. Try again.',
-    }
-    return Response.json(body, { status: 500, headers: { 'content-type': 'application/problem+json' } })
+    const detail = `${afterFault(request)} In the log this is request ${id}.`
+    return asProblem({ type: 'about:blank', title: 'Something went wrong here', status: 500, detail }, 500)
   }
   const { status, title } = STATUS[error.code]
-  log.info({ path: new URL(request.url).pathname, status }, error.message.slice(0, 200))
   const body = {
     type: `/problems/${error.code}`,
     title,
@@ -37,18 +44,39 @@ function problem(thrown: unknown, request: Request): Response {
     ...(error.suggestions.length > 0 && { suggestions: error.suggestions }),
     ...(error.current !== undefined && { current: error.current }),
   }
-  return Response.json(body, { status, headers: { 'content-type': 'application/problem+json' } })
+  return asProblem(body, status)
 }
+
+/** Refusals as they are; of the database's own errors those that only say it is away or busy. */
+const told = (thrown: unknown): unknown =>
+  isDatabaseAway(thrown) ? AWAY : isDatabaseBusy(thrown) ? BUSY : thrown
 
 /** Turns a use-case into a route handler: its value as JSON, its refusal as problem+json, never a stack trace. */
 export function answer<C>(useCase: (request: Request, context: C) => Promise<unknown>) {
   return async (request: Request, context: C): Promise<Response> => {
+    const id = randomUUID().slice(0, 8)
+    const began = performance.now()
+    const about = () => ({
+      request: id,
+      method: request.method,
+      path: new URL(request.url).pathname,
+      ms: Math.round(performance.now() - began),
+    })
+    let response: Response
     try {
       const value = await useCase(request, context)
-      return value instanceof Response ? value : Response.json(value)
-    } catch (error) {
-      return problem(error, request)
+      response = value instanceof Response ? value : Response.json(value)
+      if (performance.now() - began > SLOW_MS) log.warn({ ...about(), status: response.status }, 'slow')
+    } catch (thrown) {
+      const error = told(thrown)
+      response = problem(error, request, id)
+      const line = { ...about(), status: response.status }
+      if (!(error instanceof ServiceError)) log.error({ ...line, err: thrown }, 'unexpected')
+      else if (error === thrown) log.info(line, error.message.slice(0, 200))
+      else log.error({ ...line, cause: thrown instanceof Error ? thrown.name : '' }, error.message)
     }
+    response.headers.set('x-request-id', id)
+    return response
   }
 }
 

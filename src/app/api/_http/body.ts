@@ -6,7 +6,7 @@ import { MOST_PHOTO_BYTES } from '@/services/photos'
 const MOST_BYTES = 256 * 1024
 
 /** The body of a request, at most so many bytes. @throws ServiceError `tooLarge` */
-async function bodyBytes(request: Request, most: number): Promise<Uint8Array> {
+export async function bodyBytes(request: Request, most: number): Promise<Uint8Array> {
   const tooLarge = new ServiceError('tooLarge', `A request is at most ${Math.round(most / 1024)} kB.`)
   if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge
   const reader = request.body?.getReader()

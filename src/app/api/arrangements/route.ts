@@ -1,6 +1,9 @@
 import { arrangements, putArrangement } from '@/services/arrangements'
 import { answer } from '../_http/answer'
+import { methods } from '../_http/methods'
 import { jsonBody } from '../_http/body'
 
-export const GET = answer(async () => arrangements())
-export const PUT = answer(async (request) => putArrangement(await jsonBody(request)))
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer(async () => arrangements()),
+  PUT: answer(async (request) => putArrangement(await jsonBody(request))),
+})

@@ -1,5 +1,8 @@
 import { convert } from '@/services/convert'
 import { answer } from '../_http/answer'
+import { methods } from '../_http/methods'
 import { jsonBody } from '../_http/body'
 
-export const POST = answer(async (request) => convert(await jsonBody(request)))
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  POST: answer(async (request) => convert(await jsonBody(request))),
+})

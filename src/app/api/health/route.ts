@@ -1,6 +1,9 @@
 import { health } from '@/services/health'
 import { answer } from '../_http/answer'
+import { methods } from '../_http/methods'
 
 export const dynamic = 'force-dynamic'
 
-export const GET = answer(health)
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer(health),
+})

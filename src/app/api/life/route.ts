@@ -1,5 +1,8 @@
 import { life } from '@/services/setting'
 import { answer } from '../_http/answer'
+import { methods } from '../_http/methods'
 import { jsonBody } from '../_http/body'
 
-export const POST = answer(async (request) => life(await jsonBody(request)))
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  POST: answer(async (request) => life(await jsonBody(request))),
+})

@@ -1,5 +1,8 @@
 import { search } from '@/services/search'
 import { answer } from '../_http/answer'
+import { methods } from '../_http/methods'
 import { query } from '../_http/body'
 
-export const GET = answer(async (request) => search(query(request)['text'] ?? ''))
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer(async (request) => search(query(request)['text'] ?? '')),
+})

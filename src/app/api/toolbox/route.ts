@@ -1,6 +1,9 @@
 import { changeToolbox, toolbox } from '@/services/settings'
 import { answer } from '../_http/answer'
+import { methods } from '../_http/methods'
 import { jsonBody } from '../_http/body'
 
-export const GET = answer(async () => toolbox())
-export const PUT = answer(async (request) => changeToolbox(await jsonBody(request)))
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer(async () => toolbox()),
+  PUT: answer(async (request) => changeToolbox(await jsonBody(request))),
+})

@@ -1,5 +1,8 @@
 import { endPlayOf } from '@/services/fits'
 import { answer } from '../../_http/answer'
+import { methods } from '../../_http/methods'
 import { jsonBody } from '../../_http/body'
 
-export const POST = answer(async (request) => endPlayOf(await jsonBody(request)))
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  POST: answer(async (request) => endPlayOf(await jsonBody(request))),
+})

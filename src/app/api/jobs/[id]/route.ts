@@ -1,13 +1,15 @@
 import { changeJob, getJob } from '@/services/jobs'
 import { answer } from '../../_http/answer'
+import { methods } from '../../_http/methods'
 import { jsonBody, numberIn } from '../../_http/body'
 
 interface Context {
   params: Promise<{ id: string }>
 }
 
-export const GET = answer(async (_request, { params }: Context) => getJob(numberIn((await params).id, 'job')))
-
-export const PATCH = answer(async (request, { params }: Context) =>
-  changeJob(numberIn((await params).id, 'job'), await jsonBody(request)),
-)
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer(async (_request, { params }: Context) => getJob(numberIn((await params).id, 'job'))),
+  PATCH: answer(async (request, { params }: Context) =>
+    changeJob(numberIn((await params).id, 'job'), await jsonBody(request)),
+  ),
+})

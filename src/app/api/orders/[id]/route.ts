@@ -1,10 +1,11 @@
 import { cancelOrder, order } from '@/services/orders'
 import { answer } from '../../_http/answer'
+import { methods } from '../../_http/methods'
 import { numberIn } from '../../_http/body'
 
 type Context = { params: Promise<{ id: string }> }
 
-export const GET = answer(async (_, { params }: Context) => order(numberIn((await params).id, 'order')))
-export const DELETE = answer(async (_, { params }: Context) =>
-  cancelOrder(numberIn((await params).id, 'order')),
-)
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer(async (_, { params }: Context) => order(numberIn((await params).id, 'order'))),
+  DELETE: answer(async (_, { params }: Context) => cancelOrder(numberIn((await params).id, 'order'))),
+})

@@ -3,8 +3,11 @@ import { StampText } from '@/services/schemas/evidence'
 import { parse } from '@/services/schemas/parse'
 import { z } from 'zod'
 import { answer } from '../../_http/answer'
+import { methods } from '../../_http/methods'
 import { query } from '../../_http/body'
 
 const Question = z.object({ designation: StampText.min(1, 'Which part?') })
 
-export const GET = answer((request) => machinesWith(parse(Question, query(request)).designation))
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer((request) => machinesWith(parse(Question, query(request)).designation)),
+})

@@ -1,11 +1,14 @@
 import { addJobBearing } from '@/services/jobs'
-import { answer } from '../../../_http/answer'
+import { answerOnce } from '../../../_http/answerOnce'
+import { methods } from '../../../_http/methods'
 import { jsonBody, numberIn } from '../../../_http/body'
 
 type Context = { params: Promise<{ id: string }> }
 
-export const POST = answer(async (request, { params }: Context) =>
-  Response.json(await addJobBearing(numberIn((await params).id, 'job'), await jsonBody(request)), {
-    status: 201,
-  }),
-)
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  POST: answerOnce(async (request, { params }: Context) =>
+    Response.json(await addJobBearing(numberIn((await params).id, 'job'), await jsonBody(request)), {
+      status: 201,
+    }),
+  ),
+})

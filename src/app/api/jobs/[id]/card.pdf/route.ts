@@ -1,12 +1,15 @@
 import { cardPdf } from '@/services/print/cardPdf'
 import { answer, pdf } from '../../../_http/answer'
+import { methods } from '../../../_http/methods'
 import { numberIn } from '../../../_http/body'
 
 interface Context {
   params: Promise<{ id: string }>
 }
 
-export const GET = answer(async (_request, { params }: Context) => {
-  const id = numberIn((await params).id, 'job')
-  return pdf(await cardPdf(id), `job-${id}-card.pdf`)
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer(async (_request, { params }: Context) => {
+    const id = numberIn((await params).id, 'job')
+    return pdf(await cardPdf(id), `job-${id}-card.pdf`)
+  }),
 })

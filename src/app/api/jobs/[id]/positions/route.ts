@@ -1,7 +1,10 @@
 import { positionsOf } from '@/services/jobs'
 import { answer } from '../../../_http/answer'
+import { methods } from '../../../_http/methods'
 import { numberIn } from '../../../_http/body'
 
 type Context = { params: Promise<{ id: string }> }
 
-export const GET = answer(async (_, { params }: Context) => positionsOf(numberIn((await params).id, 'job')))
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer(async (_, { params }: Context) => positionsOf(numberIn((await params).id, 'job'))),
+})

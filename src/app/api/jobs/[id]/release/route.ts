@@ -1,9 +1,10 @@
 import { releaseKit } from '@/services/campaign'
-import { answer } from '../../../_http/answer'
+import { answerOnce } from '../../../_http/answerOnce'
+import { methods } from '../../../_http/methods'
 import { numberIn } from '../../../_http/body'
 
 type Context = { params: Promise<{ id: string }> }
 
-export const POST = answer(async (_, { params }: Context) =>
-  releaseKit(numberIn((await params).id, 'job'), ''),
-)
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  POST: answerOnce(async (_, { params }: Context) => releaseKit(numberIn((await params).id, 'job'), '')),
+})

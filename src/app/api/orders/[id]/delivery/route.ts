@@ -1,7 +1,10 @@
 import { delivery } from '@/services/orders'
 import { answer } from '../../../_http/answer'
+import { methods } from '../../../_http/methods'
 import { numberIn } from '../../../_http/body'
 
 type Context = { params: Promise<{ id: string }> }
 
-export const GET = answer(async (_, { params }: Context) => delivery(numberIn((await params).id, 'order')))
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  GET: answer(async (_, { params }: Context) => delivery(numberIn((await params).id, 'order'))),
+})

@@ -1,9 +1,12 @@
 import { receive } from '@/services/orders'
-import { answer } from '../../../_http/answer'
+import { answerOnce } from '../../../_http/answerOnce'
+import { methods } from '../../../_http/methods'
 import { jsonBody, numberIn } from '../../../_http/body'
 
 type Context = { params: Promise<{ id: string }> }
 
-export const POST = answer(async (request, { params }: Context) =>
-  receive(numberIn((await params).id, 'order'), await jsonBody(request)),
-)
+export const { GET, POST, PUT, PATCH, DELETE } = methods({
+  POST: answerOnce(async (request, { params }: Context) =>
+    receive(numberIn((await params).id, 'order'), await jsonBody(request)),
+  ),
+})

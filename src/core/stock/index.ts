@@ -1,0 +1,1 @@
+export { applyMove, asksHolders, MOVE_KINDS, type Holder, type MoveKind } from './applyMove'

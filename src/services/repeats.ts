@@ -1,0 +1,37 @@
+import 'server-only'
+import * as db from '@/db'
+import { ServiceError } from './errors'
+
+/** @throws ServiceError `unreadable` for what is no key */
+export function checkKey(key: string): void {
+  if (!/^[\x21-\x7e]{8,80}$/.test(key))
+    throw new ServiceError('unreadable', 'An Idempotency-Key has 8 to 80 letters, figures and marks.')
+}
+
+export interface Answered {
+  /** HTTP status of the answer */
+  status: number
+  /** the answer, JSON */
+  text: string
+}
+
+/**
+ * Carries a request out once, however often it comes: the key, the answer and all that `run` writes are one change, stored together
+ * or not at all. A request that is refused leaves its key free.
+ * @param hash of all that is asked under the key
+ * @throws ServiceError `keyReused` when something else was asked under it before, and what `run` throws
+ */
+export const carriedOutOnce = (key: string, hash: string, run: () => Promise<Answered>): Promise<Answered> =>
+  db.oneChange(async () => {
+    const kept = await db.claimRequestKey(key, hash)
+    if (kept && kept.requestHash !== hash)
+      throw new ServiceError(
+        'keyReused',
+        'Something else was asked under this key before. Load the page again and do it anew.',
+      )
+    if (kept && kept.status !== null && kept.answer !== null)
+      return { status: kept.status, text: kept.answer }
+    const answered = await run()
+    await db.keepAnswer(key, answered.status, answered.text)
+    return answered
+  })
