@@ -346,6 +346,8 @@ export async function createJob(
         kit: job.kit === undefined ? null : JSON.stringify(job.kit),
         fitting: job.fitting === undefined ? null : JSON.stringify(job.fitting),
         part_of: job.partOf ?? null,
+        comeback_of: job.comebackOf ?? null,
+        free_of_charge: job.freeOfCharge ?? false,
         closed_at: job.closedAt ?? null,
       },
       { transaction },

@@ -192,9 +192,14 @@ const SEAL_ROLES = { shaft: 'bore', housing: 'outside', width: 'width' } as cons
 
 const SealQuery = z
   .object({
-    shaft: z.string().min(1, 'Give the shaft size.').max(40),
-    housing: z.string().min(1, 'Give the housing size.').max(40),
-    width: z.string().max(40).optional(),
+    shaft: z.string().trim().min(1, 'Give the shaft size.').max(40),
+    housing: z.string().trim().min(1, 'Give the housing size.').max(40),
+    width: z
+      .string()
+      .trim()
+      .max(40)
+      .transform((text) => (text === '' ? undefined : text))
+      .optional(),
     unit: z.enum(['mm', 'in', 'auto']).default('auto'),
     rpm: z.coerce
       .number('Turns a minute are a figure.')

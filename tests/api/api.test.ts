@@ -1,31 +1,18 @@
 import { readdirSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import { address as ADDRESS, call as callWith, request } from '../support/call'
 
-const ADDRESS = process.env['AMBER_URL'] ?? ''
-if (!ADDRESS) throw new Error('AMBER_URL is not set: ./test starts the application and sets it')
+const call = <T = Record<string, never>>(path: string, init: RequestInit = {}): Promise<Answer<T>> =>
+  request<T>(path, init)
+const send = <T>(method: string, path: string, body: unknown) => callWith<T>(method, path, body)
+const post = <T = Problem>(path: string, body: unknown) => send<T>('POST', path, body)
 
 interface Answer<T> {
   status: number
   type: string
   body: T
 }
-
-async function call<T = Record<string, never>>(path: string, init: RequestInit = {}): Promise<Answer<T>> {
-  const response = await fetch(ADDRESS + path, init)
-  return {
-    status: response.status,
-    type: response.headers.get('content-type') ?? '',
-    body: (await response.json()) as T,
-  }
-}
-const send = <T>(method: string, path: string, body: unknown) =>
-  call<T>(path, {
-    method,
-    headers: { 'content-type': 'application/json' },
-    body: typeof body === 'string' ? body : JSON.stringify(body),
-  })
-const post = <T = Problem>(path: string, body: unknown) => send<T>('POST', path, body)
 
 interface Problem {
   type: string

@@ -1,16 +1,5 @@
 import { describe, expect, it } from 'vitest'
-
-const ADDRESS = process.env['AMBER_URL'] ?? ''
-if (!ADDRESS) throw new Error('AMBER_URL is not set: ./test starts the application and sets it')
-
-async function post<T>(path: string, body: unknown) {
-  const response = await fetch(ADDRESS + path, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(body),
-  })
-  return { status: response.status, body: (await response.json()) as T & { detail?: string } }
-}
+import { post } from '../support/call'
 
 interface Fit {
   limits: { lower: number; upper: number }

@@ -1,7 +1,5 @@
 import { afterAll, describe, expect, it } from 'vitest'
-
-const ADDRESS = process.env['AMBER_URL'] ?? ''
-if (!ADDRESS) throw new Error('AMBER_URL is not set: ./test starts the application and sets it')
+import { address as ADDRESS, request } from '../support/call'
 
 interface Summary {
   id: number
@@ -27,10 +25,7 @@ interface Detail extends Summary {
 const COLUMNS = { designation: 'number', bore: 'bore', outside: 'outside', width: 'width', quantity: 'qty' }
 const query = (more: Record<string, string>) => new URLSearchParams(more).toString()
 
-async function ask<T>(path: string, init: RequestInit = {}): Promise<{ status: number; body: T }> {
-  const response = await fetch(ADDRESS + path, init)
-  return { status: response.status, body: (await response.json()) as T }
-}
+const ask = <T>(path: string, init: RequestInit = {}) => request<T>(path, init)
 const csv = <T>(path: string, body: string | Uint8Array<ArrayBuffer>) =>
   ask<T>(path, { method: 'POST', headers: { 'content-type': 'text/csv' }, body })
 

@@ -1,21 +1,10 @@
 import { beforeAll, describe, expect, it } from 'vitest'
+import { address as ADDRESS, call as callWith } from '../support/call'
 
-const ADDRESS = process.env['AMBER_URL'] ?? ''
 const SUPPLIERS = process.env['SUPPLIERS_URL'] ?? 'http://127.0.0.1:3917'
-if (!ADDRESS) throw new Error('AMBER_URL is not set: ./test starts the application and sets it')
 
-async function call<T>(method: string, path: string, body?: unknown, type = 'application/json') {
-  const response = await fetch(ADDRESS + path, {
-    method,
-    ...(body !== undefined && {
-      headers: { 'content-type': type },
-      body: typeof body === 'string' ? body : JSON.stringify(body),
-    }),
-  })
-  const text = await response.text()
-  const json = /json/.test(response.headers.get('content-type') ?? '')
-  return { status: response.status, body: (json ? JSON.parse(text) : text) as T }
-}
+const call = <T>(method: string, path: string, body?: unknown, type = 'application/json') =>
+  callWith<T>(method, path, body, { 'content-type': type })
 const post = <T>(path: string, body: unknown) => call<T>('POST', path, body)
 const get = <T>(path: string) => call<T>('GET', path)
 

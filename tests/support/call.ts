@@ -1,22 +1,40 @@
+import { checkConforms } from './conforms'
+
 const ADDRESS = process.env['AMBER_URL'] ?? ''
 if (!ADDRESS) throw new Error('AMBER_URL is not set: ./test starts the application and sets it')
 
 export interface Called<T> {
   status: number
+  type: string
   body: T & { detail?: string; issues?: { path: (string | number)[]; message: string }[] }
 }
 
-/** A call of the running application, its answer read as JSON. */
-export async function call<T>(method: string, path: string, body?: unknown): Promise<Called<T>> {
-  const response = await fetch(ADDRESS + path, {
-    method,
-    ...(body !== undefined && {
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    }),
-  })
-  return { status: response.status, body: (await response.json()) as Called<T>['body'] }
+/** A request to the running application. Answers in JSON are checked against the description it gives of itself. */
+export async function request<T>(path: string, init: RequestInit = {}): Promise<Called<T>> {
+  const response = await fetch(ADDRESS + path, init)
+  const type = response.headers.get('content-type') ?? ''
+  const text = await response.text()
+  const body: unknown = /json/.test(type) ? JSON.parse(text) : text
+  if (/json/.test(type)) await checkConforms(ADDRESS, init.method ?? 'GET', path, response.status, body)
+  return { status: response.status, type, body: body as Called<T>['body'] }
 }
+
+/** The same with a body; what is no text is sent as JSON. */
+export const call = <T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  headers: Record<string, string> = {},
+): Promise<Called<T>> =>
+  request<T>(path, {
+    method,
+    ...(body === undefined
+      ? { headers }
+      : {
+          headers: { 'content-type': 'application/json', ...headers },
+          body: typeof body === 'string' ? body : JSON.stringify(body),
+        }),
+  })
 
 export const post = <T>(path: string, body: unknown) => call<T>('POST', path, body)
 export const address = ADDRESS

@@ -3,7 +3,7 @@ import { FAMILIES, type Family } from '@/core/catalogue'
 import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES } from '@/core/fit'
 import { LOADS, TURNING } from '@/core/interchange'
 import { lengthBeside, type FormRole } from '@/core/quantity'
-import { lengthMm, readFields, typedLength } from './length'
+import { lengthMm, maybeLength, readFields, typedLength } from './length'
 
 const families = Object.keys(FAMILIES) as [Family, ...Family[]]
 const limits = z.object({ lower: z.number(), upper: z.number() })
@@ -35,7 +35,7 @@ export const FitRequest = z
       .optional(),
     /** true = hollow to half its diameter; a length = its bore */
     hollow: z.union([z.boolean(), typedLength]).optional(),
-    hubOutside: typedLength.optional(),
+    hubOutside: maybeLength,
     materials: z
       .object({ shaft: z.enum(MATERIAL_NAMES).optional(), housing: z.enum(MATERIAL_NAMES).optional() })
       .optional(),
@@ -83,7 +83,13 @@ export const FitResponse = z.object({
   bearing: limits,
   interference: z.object({ min: z.number(), mean: z.number(), max: z.number() }),
   clearanceLeft: z.object({ min: z.number(), max: z.number() }).nullable(),
-  heat: z.object({ deltaC: z.number(), celsius: z.number(), advice: z.string() }),
+  heat: z.object({
+    deltaC: z.number(),
+    celsius: z.number(),
+    /** whether heat alone does it: otherwise it is pressed */
+    byHeat: z.boolean(),
+    advice: z.string(),
+  }),
   pressForceKn: z.object({ min: z.number(), max: z.number() }),
   seat: z
     .object({

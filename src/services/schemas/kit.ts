@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { FINDINGS, SIZE_NAMES, SIZE_ROLES, SLOT_ROLES } from '@/core/kit'
 import { PartValue } from '@/core/part'
-import { readTogether, shapeOf, typedLength } from './length'
+import { maybeLength, readTogether, shapeOf } from './length'
 
 /** A plain figure, or the text of one. */
 const sizeNumber = (most: number, what: string) =>
@@ -14,7 +14,7 @@ const COUNTS = {
 }
 /** Sizes of the machine: lengths are read together, speed and count are figures. */
 const KitSizesInput = z
-  .object({ ...shapeOf(SIZE_ROLES, typedLength.optional()), ...COUNTS })
+  .object({ ...shapeOf(SIZE_ROLES, maybeLength), ...COUNTS })
   .transform((values, context) => {
     const { rpm, ballCount, ...lengths } = values
     return { ...readTogether(lengths, SIZE_ROLES, context), rpm, ballCount }

@@ -23,8 +23,14 @@ export const lengthMm = z.union([
     }),
 ])
 
+const text = z.string().max(40)
 /** A length as it is sent: millimetres as a number, or text that is read with its neighbours. */
-export const typedLength = z.union([number, z.string().max(40)])
+export const typedLength = z.union([number, text.regex(/\S/, 'Type a size.')])
+/** The same where nothing need be said: an empty field says nothing. */
+export const maybeLength = z
+  .union([number, text])
+  .transform((value) => (typeof value === 'string' && value.trim() === '' ? undefined : value))
+  .optional()
 
 /** All lengths of a form read together; numbers are millimetres. Issues stand at their field. */
 export function readTogether(
@@ -74,16 +80,13 @@ export function readFields<T extends Record<string, unknown>, N extends string &
 export const lengthGroup = <N extends string>(roles: Roles<N>) =>
   z.object(shapeOf(roles, typedLength)).transform((values, context) => {
     const given = values as Record<string, string | number>
-    for (const [name, value] of Object.entries(given))
-      if (typeof value === 'string' && value.trim() === '')
-        context.addIssue({ code: 'custom', path: [name], message: 'Type a size.' })
     return readTogether(given, roles, context) as Record<N, number>
   })
 
 /** Lengths of one form of which any may be missing or empty. */
 export const someLengths = <N extends string>(roles: Roles<N>) =>
   z
-    .object(shapeOf(roles, typedLength.optional()))
+    .object(shapeOf(roles, maybeLength))
     .transform(
       (values, context) =>
         readTogether(values as Record<string, string | number | undefined>, roles, context) as Partial<

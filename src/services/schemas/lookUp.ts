@@ -23,6 +23,7 @@ export const Problem = z.object({
     .array(z.object({ designation: z.string(), changed: z.string() }))
     .describe('numbers that may have been meant by one that is not listed; offered, never taken')
     .optional(),
+  current: z.unknown().describe('409: what is stored now').optional(),
 })
 
 export const DecodeResponse = z.object({

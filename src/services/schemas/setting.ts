@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { FILL_SCHOOLS, THICKENERS } from '@/core/grease'
 import { readStackOf } from '@/core/quantity'
 import { AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
-import { lengthGroup, lengthMm, readFields, typedLength } from './length'
+import { lengthGroup, lengthMm, maybeLength, readFields, typedLength } from './length'
 
 const figure = (what: string, most: number) =>
   z
@@ -50,7 +50,7 @@ export const SpacingRequest = z.object({
   depths: z
     .array(
       z
-        .object({ what: z.string().max(60), before: typedLength, after: typedLength.optional() })
+        .object({ what: z.string().max(60), before: typedLength, after: maybeLength })
         .transform((depth, context) => readFields(depth, DEPTH_ROLES, context)),
     )
     .max(20)

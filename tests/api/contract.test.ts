@@ -1,0 +1,233 @@
+import { randomUUID } from 'node:crypto'
+import { readdirSync, readFileSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { describe, expect, it } from 'vitest'
+import { address, call, post } from '../support/call'
+
+// RFC 9110 (methods), RFC 9457 (problems), the IETF draft of the Idempotency-Key header, OpenAPI 3.1.
+
+interface Call {
+  operationId: string
+  parameters?: { $ref?: string }[]
+}
+type Paths = Record<string, Record<string, Call>>
+
+const METHODS = ['get', 'post', 'put', 'patch', 'delete'] as const
+const described = async (): Promise<Paths> =>
+  (await call<{ paths: Paths }>('GET', '/api/openapi.json')).body.paths
+const callsOf = (paths: Paths): [string, string, Call][] =>
+  Object.entries(paths).flatMap(([path, calls]) =>
+    METHODS.flatMap((method) =>
+      calls[method] ? [[method, path, calls[method]] as [string, string, Call]] : [],
+    ),
+  )
+
+let counter = 0
+/** Letters nobody else uses: figures may happen to read as a part number. */
+const fresh = (): string =>
+  [...`${process.pid}${Date.now()}${counter++}`].map((figure) => 'ABCDEFGHIJ'[Number(figure)]).join('')
+
+describe('the description', () => {
+  it('names every call once', async () => {
+    const names = callsOf(await described()).map(([, , { operationId }]) => operationId)
+    expect(names.length).toBeGreaterThan(60)
+    expect(new Set(names).size).toBe(names.length)
+  })
+
+  it('says of every write that may be sent again that it may, and of no other', async () => {
+    const folder = join(process.cwd(), 'src/app/api')
+    const inCode = readdirSync(folder, { recursive: true, encoding: 'utf8' })
+      .filter((file) => file.endsWith('route.ts'))
+      .flatMap((file) => {
+        const path = `/api/${dirname(file).replace(/\[(\w+)\]/g, '{$1}')}`
+        const code = readFileSync(join(folder, file), 'utf8')
+        return [...code.matchAll(/^ {2}(\w+): answerOnce\(/gm)].map(([, m]) => `${m?.toLowerCase()} ${path}`)
+      })
+    const inWords = callsOf(await described())
+      .filter(([, , { parameters }]) => parameters?.some((p) => p.$ref?.endsWith('/IdempotencyKey')))
+      .map(([method, path]) => `${method} ${path}`)
+    expect(inCode.length).toBeGreaterThan(10)
+    expect(inWords.sort()).toEqual(inCode.sort())
+  })
+})
+
+it('every path refuses every method it does not know, in words, and says which it does', async () => {
+  const paths = await described()
+  for (const [path, calls] of Object.entries(paths))
+    for (const method of METHODS) {
+      if (method in calls) continue
+      const response = await fetch(address + path.replace(/\{\w+\}/g, '1'), { method: method.toUpperCase() })
+      expect(response.status, `${method} ${path}`).toBe(405)
+      expect(response.headers.get('content-type')).toContain('application/problem+json')
+      const known = METHODS.filter((m) => m in calls).map((m) => m.toUpperCase())
+      expect(response.headers.get('allow')?.split(', ')).toEqual(expect.arrayContaining(known))
+      expect(await response.json()).toMatchObject({ status: 405, type: '/problems/wrongMethod' })
+    }
+})
+
+interface Item {
+  id: number
+  quantity: number
+  reserved: number
+}
+const keyed = <T>(method: string, path: string, body: unknown, key: string) =>
+  call<T>(method, path, body, { 'idempotency-key': key })
+const newItem = async (quantity: number) =>
+  (await post<Item>('/api/stock', { designation: `Bush ${fresh()}`, bin: 'C1', quantity })).body
+const item = async (id: number) => (await call<Item & { moves: object[] }>('GET', `/api/stock/${id}`)).body
+
+describe('a write that is sent again', () => {
+  it('moves pieces once, however often and at whatever time it comes', async () => {
+    const { id } = await newItem(20)
+    const key = randomUUID()
+    const take = () => keyed<Item>('POST', `/api/stock/${id}/moves`, { kind: 'issue', pieces: 3 }, key)
+    const answers = [...(await Promise.all(Array.from({ length: 8 }, take))), await take()]
+    for (const answer of answers) {
+      expect(answer.status).toBe(201)
+      expect(answer.body).toEqual(answers[0]?.body)
+    }
+    expect((await item(id)).quantity).toBe(17)
+    expect((await item(id)).moves).toHaveLength(2)
+  })
+
+  it('is refused when something else is asked under its key: other pieces, another item, another path', async () => {
+    const [a, b] = [await newItem(9), await newItem(9)]
+    const key = randomUUID()
+    const move = (id: number, pieces: number) =>
+      keyed<Item>('POST', `/api/stock/${id}/moves`, { kind: 'issue', pieces }, key)
+    expect((await move(a.id, 2)).status).toBe(201)
+    for (const other of [move(a.id, 3), move(b.id, 2)])
+      expect(await other).toMatchObject({ status: 422, body: { type: '/problems/keyReused' } })
+    expect(await keyed('PATCH', `/api/stock/${a.id}`, { minimum: 2 }, key)).toMatchObject({ status: 422 })
+    expect((await item(a.id)).quantity).toBe(7)
+    expect((await item(b.id)).quantity).toBe(9)
+  })
+
+  it('tells keys apart by case, and keeps a key free that was refused', async () => {
+    const { id } = await newItem(4)
+    const key = `key-${fresh()}`
+    const move = (pieces: number, under: string) =>
+      keyed<Item>('POST', `/api/stock/${id}/moves`, { kind: 'issue', pieces }, under)
+    expect(await move(5, key)).toMatchObject({ status: 409, body: { type: '/problems/tooFew' } })
+    expect((await move(1, key)).status).toBe(201)
+    expect((await move(1, key.toLowerCase())).status).toBe(201)
+    expect((await item(id)).quantity).toBe(2)
+  })
+
+  it('refuses what is no key', async () => {
+    for (const key of ['short', 'with space in it', 'x'.repeat(81)])
+      expect(await keyed('POST', '/api/stock', { designation: fresh() }, key)).toMatchObject({ status: 400 })
+  })
+
+  it('opens one job, writes one machine, adds one part, reads one list', async () => {
+    const name = fresh()
+    for (const [path, body] of [
+      ['/api/jobs', { title: `Job ${name}` }],
+      ['/api/machines', { name: `Machine ${name}` }],
+      ['/api/stock', { designation: `Part ${name}`, quantity: 2 }],
+    ] as const) {
+      const key = randomUUID()
+      const [first, again] = [
+        await keyed<Item>('POST', path, body, key),
+        await keyed<Item>('POST', path, body, key),
+      ]
+      expect(first.status, path).toBe(201)
+      expect(again, path).toEqual(first)
+    }
+    const { body } = await call<{ items: object[] }>('GET', `/api/jobs?q=${name}`)
+    expect(body.items).toHaveLength(1)
+    const parts = await call<{ items: Item[] }>('GET', `/api/stock?q=${name}`)
+    expect(parts.body.items).toMatchObject([{ quantity: 2 }])
+    const csv = `designation,bin,quantity\nPart ${name},,5\n`
+    const headers = { 'content-type': 'text/csv', 'idempotency-key': randomUUID() }
+    for (let i = 0; i < 2; i++) await call('POST', '/api/stock.csv', csv, headers)
+    const [part] = parts.body.items
+    expect((await item(part?.id ?? 0)).moves).toHaveLength(2)
+  })
+})
+
+describe('a key inside the body, as outside programs send it', () => {
+  it('is bound to its item, kind and job; case counts', async () => {
+    const [a, b] = [await newItem(9), await newItem(9)]
+    const once = `once-${fresh()}`
+    const move = (id: number, more: object) =>
+      post(`/api/stock/${id}/moves`, { kind: 'issue', pieces: 2, once, ...more })
+    expect((await move(a.id, {})).status).toBe(201)
+    expect((await move(a.id, {})).status).toBe(201)
+    expect((await move(b.id, {})).status).toBe(422)
+    expect((await move(a.id, { kind: 'receive' })).status).toBe(422)
+    expect((await move(b.id, { once: once.toLowerCase() })).status).toBe(201)
+    expect((await item(a.id)).quantity).toBe(7)
+    expect((await item(b.id)).quantity).toBe(7)
+  })
+})
+
+interface Paged {
+  items: { id: number }[]
+  next: string | null
+}
+
+describe.each(['/api/jobs', '/api/machines', '/api/stock', '/api/orders'])('%s, a page at a time', (path) => {
+  it('tells everything once, in one order', async () => {
+    const page = async (limit: number, cursor: string | null) =>
+      (
+        await call<Paged>(
+          'GET',
+          `${path}?limit=${limit}${cursor === null ? '' : `&cursor=${encodeURIComponent(cursor)}`}`,
+        )
+      ).body
+    const walked: number[] = []
+    const limit = 7
+    let cursor: string | null = null
+    for (let pages = 0; pages < 12; pages++) {
+      const { items, next } = await page(limit, cursor)
+      expect(items.length).toBeLessThanOrEqual(limit)
+      if (next !== null) expect(items).toHaveLength(limit)
+      walked.push(...items.map(({ id }) => id))
+      cursor = next
+      if (next === null) break
+    }
+    expect(new Set(walked).size).toBe(walked.length)
+    const { items } = await page(200, null)
+    expect(items.map(({ id }) => id).slice(0, walked.length)).toEqual(walked)
+  })
+
+  it.each(['limit=0', 'limit=201', 'limit=ten', 'cursor=%00%01', `q=${'x'.repeat(81)}`])(
+    'refuses ?%s in words',
+    async (query) => {
+      // Machines are paged by name: any text is a place among them.
+      if (path === '/api/machines' && query.startsWith('cursor')) return
+      const answer = await call<object>('GET', `${path}?${query}`)
+      expect(answer).toMatchObject({ status: 400, body: { detail: expect.stringMatching(/\S/) as string } })
+    },
+  )
+})
+
+it('items of the store are found by part of a number or bin, and the short ones are counted', async () => {
+  const name = fresh()
+  for (const [quantity, minimum] of [
+    [5, 5],
+    [4, 5],
+  ])
+    await post('/api/stock', {
+      designation: `Ring ${name} ${minimum} ${quantity}`,
+      bin: 'C9',
+      quantity,
+      minimum,
+    })
+  const found = async (query: string) =>
+    (await call<Paged & { all: number; low: number }>('GET', `/api/stock?q=${name}${query}`)).body
+  expect(await found('')).toMatchObject({ all: 2, low: 1, items: [{}, {}] })
+  expect((await found('&low=true')).items).toHaveLength(1)
+  // Marks of a LIKE are letters like any other.
+  expect((await call<Paged>('GET', '/api/stock?q=%25_%25')).body.items).toEqual([])
+})
+
+it('moves of an item are told in pages, none twice', async () => {
+  const { id } = await newItem(1)
+  for (let i = 0; i < 4; i++) await post(`/api/stock/${id}/moves`, { kind: 'receive', pieces: 1 })
+  const first = (await call<Paged>('GET', `/api/stock/${id}/moves?limit=3`)).body
+  const rest = (await call<Paged>('GET', `/api/stock/${id}/moves?limit=3&cursor=${first.next}`)).body
+  expect([first.items.length, rest.items.length, rest.next]).toEqual([3, 2, null])
+  expect(first.items.at(-1)?.id).toBeGreaterThan(rest.items[0]?.id ?? 0)
+})
