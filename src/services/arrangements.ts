@@ -7,10 +7,10 @@ import {
   SHIPPED_FILES,
   takesOf,
   type Arrangement,
-  type Takes,
 } from '@/core/kit'
 import { ownArrangements, removeArrangement, saveArrangement } from '@/db'
 import { ServiceError } from './errors'
+import type { ArrangementsResponse } from './schemas/kit'
 import { parse } from './schemas/parse'
 
 const own = async (): Promise<ArrangementFile[]> =>
@@ -41,23 +41,8 @@ export async function arrangementFor(code: string): Promise<Arrangement> {
   throw new ServiceError('unreadable', message, [{ path: ['arrangement'], message }])
 }
 
-export interface ArrangementSummary {
-  code: string
-  words: string
-  position: string
-  own: boolean
-  places: string[]
-  /** what it can be begun with */
-  takes: Takes
-  /** every place, those of its base among them */
-  slots: { id: string; words: string }[]
-  file: ArrangementFile
-}
-
 /** All arrangements: those that ship, then the shop's own. One whose base is gone is told with its trouble. */
-export async function arrangements(): Promise<{
-  arrangements: (ArrangementSummary & { trouble: string })[]
-}> {
+export async function arrangements(): Promise<ArrangementsResponse> {
   const files = await own()
   const summary = (file: ArrangementFile, isOwn: boolean) => {
     const base = { code: file.code, words: file.words, position: file.position, own: isOwn, file }

@@ -154,7 +154,8 @@ export const arrangementProblemWords = (problem: ArrangementProblem): string => 
 const SEPARABLE: ReadonlySet<SlotRole> = new Set(['cone', 'balls'])
 
 /** What a whole arrangement takes to begin with: a tapered set, one bearing for its places, or neither. */
-export type Takes = 'set' | 'bearing' | 'neither'
+export const TAKES = ['set', 'bearing', 'neither'] as const
+export type Takes = (typeof TAKES)[number]
 
 export const takesOf = ({ slots }: Pick<Arrangement, 'slots'>): Takes => {
   if (slots.some((slot) => slot.role === 'cone' && slot.mate !== undefined)) return 'set'

@@ -10,6 +10,7 @@ export {
   type Arrangement,
   type Finding,
   type Slot,
+  TAKES,
   type Takes,
 } from './arrangement'
 export { bearingsOfKit } from './bearingsOfKit'

@@ -3,21 +3,11 @@
 import { useState } from 'react'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { Frame } from '@/features/shell'
+import type { ArrangementChoice, ArrangementsResponse } from '@/services/schemas/kit'
 import { ask, send, wordsOf } from '@/ui/ask'
 import { saveText } from '@/ui/saveText'
 import { ArrangementFigure } from './ArrangementFigure'
 import { PlaceRows } from './PlaceRows'
-
-interface Listed {
-  code: string
-  words: string
-  position: string
-  own: boolean
-  places: string[]
-  slots: { id: string; words: string }[]
-  file: ArrangementFile
-  trouble: string
-}
 
 const emptyFile = (): ArrangementFile => ({
   code: '',
@@ -29,7 +19,7 @@ const emptyFile = (): ArrangementFile => ({
 })
 
 /** Arrangements of the shop's own: another one with places added, changed or taken away. */
-export function ArrangementsScreen({ initial }: { initial: Listed[] }) {
+export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }) {
   const [all, setAll] = useState(initial)
   const [file, setFile] = useState<ArrangementFile>(emptyFile)
   const [words, setWords] = useState('')
@@ -40,7 +30,7 @@ export function ArrangementsScreen({ initial }: { initial: Listed[] }) {
     setFile({ ...file, ...part })
   }
   const refresh = async (): Promise<void> =>
-    setAll((await ask<{ arrangements: Listed[] }>('/api/arrangements')).arrangements)
+    setAll((await ask<ArrangementsResponse>('/api/arrangements')).arrangements)
   const run = (work: Promise<unknown>, done: string): void => {
     work
       .then(refresh)

@@ -3,20 +3,12 @@
 import type { Route } from 'next'
 import Link from 'next/link'
 import type { Takes } from '@/core/kit'
+import type { ArrangementsResponse } from '@/services/schemas/kit'
 import { useAnswer } from '@/ui/useAnswer'
-
-interface Choice {
-  code: string
-  words: string
-  own: boolean
-  places: string[]
-  takes: Takes
-  trouble: string
-}
 
 /** The first question of a kit: how the bearings stand in the machine. */
 export function ChooseArrangement({ onChoose }: { onChoose: (code: string, takes: Takes) => void }) {
-  const { answer, words: trouble } = useAnswer<{ arrangements: Choice[] }>('/api/arrangements', undefined, 0)
+  const { answer, words: trouble } = useAnswer<ArrangementsResponse>('/api/arrangements', undefined, 0)
   const choices = answer?.arrangements ?? []
   return (
     <div className="h-full overflow-auto px-6 py-6">

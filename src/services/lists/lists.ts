@@ -19,6 +19,7 @@ import {
   LIST_KINDS,
   PreviewQuery,
   type ListDetail,
+  type ListDropped,
   type ListSummary,
   type PreviewResponse,
 } from '../schemas/list'
@@ -92,7 +93,7 @@ export async function listDetail(id: number): Promise<ListDetail> {
 }
 
 /** Stops an import that is at work, or takes a list away. @throws ServiceError `notFound` */
-export async function dropList(id: number): Promise<{ id: number; state: 'cancelled' | 'removed' }> {
+export async function dropList(id: number): Promise<ListDropped> {
   const list = await stored(id)
   if (await stopList(id)) return { id, state: 'cancelled' }
   await removeList(list.id)

@@ -7,10 +7,10 @@ import { supplyPaths } from './supply'
 import { z } from 'zod'
 import { componentsFor } from './components'
 import { IdentifyRequest, IdentifyResponse } from '../schemas/evidence'
-import { KitProposal, KitResponse } from '../schemas/kit'
+import { ArrangementsResponse, KitProposal, KitResponse } from '../schemas/kit'
 import { KitFile } from '../schemas/kitFile'
 import { ArrangementFile } from '@/core/kit'
-import { ListDetail, ListsResponse, ListSummary, PreviewResponse } from '../schemas/list'
+import { ListDetail, ListDropped, ListsResponse, ListSummary, PreviewResponse } from '../schemas/list'
 import {
   Comparison,
   DecodeResponse,
@@ -146,7 +146,7 @@ const PATHS: Record<string, Record<string, unknown>> = {
     },
     delete: {
       summary: 'Stop an import at work, or remove a list',
-      responses: { '200': { description: 'Done' }, default: problem },
+      responses: ok(ListDropped, 'Stopped or removed'),
     },
   },
   '/api/lists/{id}/remarks.csv': {
@@ -166,7 +166,7 @@ const PATHS: Record<string, Record<string, unknown>> = {
   '/api/arrangements': {
     get: {
       summary: 'Arrangements that ship and own ones',
-      responses: { '200': { description: 'All' }, default: problem },
+      responses: ok(ArrangementsResponse, 'All'),
     },
     put: {
       summary:
@@ -179,7 +179,7 @@ const PATHS: Record<string, Record<string, unknown>> = {
     parameters: [text('code', true, 'of an own arrangement', 'path')],
     delete: {
       summary: 'Remove it; 409 while another is based on it',
-      responses: { '200': { description: 'Removed' }, default: problem },
+      responses: ok(z.object({ code: z.string() }), 'Removed'),
     },
   },
   '/api/jobs/{id}/card.pdf': {

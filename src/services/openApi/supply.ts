@@ -1,4 +1,5 @@
 import 'server-only'
+import { z } from 'zod'
 import {
   BasketQuery,
   BasketResponse,
@@ -102,7 +103,13 @@ export const supplyPaths = {
     post: {
       summary: 'Order a basket; the same `once` gives the same orders',
       requestBody: { required: true, ...json(NewOrders, 'input') },
-      responses: { '201': { description: 'One order a supplier' }, default: problem },
+      responses: {
+        '201': {
+          description: 'One order a supplier',
+          ...json(z.object({ orders: z.array(OrderResponse) }), 'output'),
+        },
+        default: problem,
+      },
     },
   },
   '/api/orders/{id}': {
@@ -121,7 +128,12 @@ export const supplyPaths = {
     parameters: [id],
     get: {
       summary: 'What the supplier says comes next',
-      responses: { '200': { description: 'Lines' }, default: problem },
+      responses: ok(
+        z.object({
+          lines: z.array(z.object({ designation: z.string(), pieces: z.number().int() })),
+        }),
+        'Lines',
+      ),
     },
   },
   '/api/orders/{id}/receive': {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FINDINGS, SIZE_NAMES, SIZE_ROLES, SLOT_ROLES } from '@/core/kit'
+import { ArrangementFile, FINDINGS, SIZE_NAMES, SIZE_ROLES, SLOT_ROLES, TAKES } from '@/core/kit'
 import { PartValue } from '@/core/part'
 import { maybeLength, readTogether, shapeOf } from './length'
 
@@ -145,3 +145,21 @@ export const KitResponse = z.object({
   ),
 })
 export type KitResponse = z.output<typeof KitResponse>
+
+/** An arrangement to choose from, with the file it can be changed in. */
+export const ArrangementChoice = z.object({
+  code: z.string(),
+  words: z.string(),
+  position: z.string(),
+  /** whether it is the shop's own */
+  own: z.boolean(),
+  places: z.array(z.string()),
+  takes: z.enum(TAKES),
+  slots: z.array(z.object({ id: z.string(), words: z.string() })),
+  /** why it cannot be used; empty = it can */
+  trouble: z.string(),
+  file: ArrangementFile,
+})
+export type ArrangementChoice = z.output<typeof ArrangementChoice>
+export const ArrangementsResponse = z.object({ arrangements: z.array(ArrangementChoice) })
+export type ArrangementsResponse = z.output<typeof ArrangementsResponse>

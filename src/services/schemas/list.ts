@@ -88,3 +88,6 @@ export const ListDetail = ListSummary.extend({
 })
 export type ListDetail = z.infer<typeof ListDetail>
 export const ListsResponse = z.object({ lists: z.array(ListSummary) })
+
+export const ListDropped = z.object({ id: z.number().int(), state: z.enum(['cancelled', 'removed']) })
+export type ListDropped = z.output<typeof ListDropped>
