@@ -6,6 +6,8 @@ import { cookies } from 'next/headers'
 import { connection } from 'next/server'
 import type { ReactNode } from 'react'
 import { PreferencesProvider, type Theme } from '@/features/shell'
+import { shopZone } from '@/services/settings'
+import { TimesProvider } from '@/ui/Times'
 import { QueriesProvider } from '@/ui/QueriesProvider'
 
 export const metadata: Metadata = {
@@ -22,7 +24,9 @@ export default async function Layout({ children }: { children: ReactNode }) {
     <html lang="en" data-theme={theme}>
       <body>
         <PreferencesProvider unit={unit} theme={theme}>
-          <QueriesProvider>{children}</QueriesProvider>
+          <TimesProvider zone={await shopZone()}>
+            <QueriesProvider>{children}</QueriesProvider>
+          </TimesProvider>
         </PreferencesProvider>
       </body>
     </html>

@@ -1,4 +1,5 @@
 import 'server-only'
+import { now } from './clock'
 import { writeCsv } from './csv/writeCsv'
 import { jobKit } from './jobKit'
 import { KIT_FILE_FORMAT, type KitFile } from './schemas/kitFile'
@@ -42,7 +43,7 @@ export async function kitFile(jobId: number): Promise<KitFile> {
   return {
     format: KIT_FILE_FORMAT,
     version: 1,
-    written: new Date().toISOString(),
+    written: new Date(now()).toISOString(),
     job: { id: job.id, title: job.title, place },
     kit: job.kit,
     complete: kit.complete,

@@ -2,6 +2,7 @@ import 'server-only'
 import { endPlay, USUAL_PLAY_MM } from '@/core/adjust'
 import { familyFacts } from '@/core/catalogue'
 import { readFeature } from '@/core/compare'
+import { isDay, shopDay } from '@/core/dates'
 import {
   CLEARANCE_GROUPS,
   checkFit,
@@ -26,6 +27,7 @@ import {
   writeTorque,
 } from '@/core/quantity'
 import { z } from 'zod'
+import { now } from './clock'
 import { jobKit, type JobKit } from './jobKit'
 import { parse } from './schemas/parse'
 import { FittingDraft, type PlanResponse, type SeatsResponse } from './schemas/plan'
@@ -286,9 +288,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     greaseWords: greaseWords(kit, fitting),
     schools: shop.schools,
     toolbox: tools.tools,
-    fittedOn: /^\d{4}-\d{2}-\d{2}$/.test(fitting.fittedOn)
-      ? fitting.fittedOn
-      : new Date().toISOString().slice(0, 10),
+    fittedOn: isDay(fitting.fittedOn) ? fitting.fittedOn : shopDay(now(), shop.timeZone),
     depths: fitting.depths.filter((d) => d.what && d.before).map((d) => `${d.what} ${d.before}`),
   }
 }

@@ -10,6 +10,15 @@ export async function settings(): Promise<Settings> {
   return read.success ? read.data : Settings.parse({})
 }
 
+/** The shop's time zone for screens; that of this machine while the database is away. */
+export const shopZone = async (): Promise<string> => {
+  try {
+    return (await settings()).timeZone
+  } catch {
+    return Settings.parse({}).timeZone
+  }
+}
+
 /** @throws ServiceError `unreadable` */
 export async function changeSettings(input: unknown): Promise<Settings> {
   const value = parse(Settings, input)

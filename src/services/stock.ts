@@ -1,4 +1,5 @@
 import 'server-only'
+import { shopDay } from '@/core/dates'
 import { meaningOfText } from '@/core/designation'
 import { cellsOf, guessColumns, readFigure } from '@/core/lists'
 import * as db from '@/db'
@@ -183,6 +184,7 @@ export async function moveItem(id: number, input: unknown): Promise<Moved> {
 
 /** The stock as CSV. */
 export async function stockCsv(): Promise<string> {
+  const { timeZone } = await settings()
   const items: StockItem[] = []
   for await (const item of everyItem()) items.push(item)
   const columns = ['designation', 'bin', 'quantity', 'reserved', 'minimum', 'price', 'counted'] as const
@@ -195,7 +197,7 @@ export async function stockCsv(): Promise<string> {
       reserved: i.reserved,
       minimum: i.minimum,
       price: i.price ?? '',
-      counted: i.countedAt?.slice(0, 10) ?? '',
+      counted: i.countedAt ? shopDay(i.countedAt, timeZone) : '',
     })),
   )
 }

@@ -7,5 +7,5 @@ export const metadata: Metadata = { title: 'Settings' }
 
 export default async function Page() {
   await connection()
-  return <SettingsScreen initial={await settings()} />
+  return <SettingsScreen initial={await settings()} zones={['UTC', ...Intl.supportedValuesOf('timeZone')]} />
 }

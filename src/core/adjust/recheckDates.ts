@@ -1,3 +1,5 @@
+import { addDays } from '../dates'
+
 export interface Recheck {
   /** ISO date, YYYY-MM-DD */
   date: string
@@ -6,11 +8,6 @@ export interface Recheck {
 
 /** Days to each look again: the first day's work (or 50 to 200 km), then by season, sooner where it is washed (common practice). */
 const SEASON_DAYS = { dry: 180, wet: 90 }
-
-/** Reckons from the given day; the clock is not asked. */
-const later = (iso: string, days: number): string =>
-  // eslint-disable-next-line no-restricted-syntax
-  new Date(Date.parse(`${iso.slice(0, 10)}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
 
 /**
  * Appointments to look again after fitting.
@@ -21,11 +18,11 @@ export function recheckDates(fittedOn: string, adjustable: boolean, wet: boolean
   const season = wet ? SEASON_DAYS.wet : SEASON_DAYS.dry
   return [
     {
-      date: later(fittedOn, 1),
+      date: addDays(fittedOn, 1),
       words: adjustable
         ? "After the first day's work or 50 to 200 km: play at the rim, heat, new grease marks, pin in place."
         : "After the first day's work: heat, noise, fasteners, grease marks.",
     },
-    { date: later(fittedOn, season), words: `After the season: spin and listen, rock, look at the seals.` },
+    { date: addDays(fittedOn, season), words: `After the season: spin and listen, rock, look at the seals.` },
   ]
 }

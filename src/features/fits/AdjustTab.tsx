@@ -5,6 +5,7 @@ import { recheckDates } from '@/core/adjust'
 import type { SchoolNote } from '@/core/procedure'
 import { MM_PER_INCH } from '@/core/quantity'
 import type { EndPlayResponse } from '@/services/schemas/fit'
+import { useTimes } from '@/ui/Times'
 import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
@@ -54,6 +55,7 @@ export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
   const pitch = fields['adjust.pitch']?.trim()
     ? { pitchMm: number('pitch') }
     : { threadsPerInch: number('threads') }
+  const { today } = useTimes()
   const { answer: found, words } = useAnswer<EndPlayResponse>('/api/adjust/endplay', {
     ...pitch,
     degrees: number('degrees'),
@@ -63,7 +65,7 @@ export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
     target: { min: number('min'), max: number('max') },
   })
   const target = { min: number('min'), max: number('max') }
-  const day = fittedOn || new Date().toISOString().slice(0, 10)
+  const day = fittedOn || today()
   return (
     <FitPane
       label="End play"

@@ -1,9 +1,11 @@
 import { useJob } from '@/features/job'
 import type { JobReturns } from '@/services/schemas/job'
+import { useTimes } from '@/ui/Times'
 import { useAnswer } from '@/ui/useAnswer'
 
 /** Jobs closed before at this place: one of them may have come back, and may be put right free of charge. */
 export function Comeback() {
+  const { day } = useTimes()
   const { job, change } = useJob()
   const { answer } = useAnswer<JobReturns>(
     job.positionId === null ? null : `/api/jobs/${job.id}/returns?position=${job.positionId}`,
@@ -25,7 +27,7 @@ export function Comeback() {
               change(job.comebackOf === id ? { comebackOf: null, freeOfCharge: false } : { comebackOf: id })
             }
           >
-            Job {id}, closed {closedAt.slice(0, 10)}
+            Job {id}, closed {day(closedAt)}
           </button>
         ))}
         {job.comebackOf !== null && (

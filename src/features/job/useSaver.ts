@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Job } from '@/services/schemas/job'
+import { keepDraft, takeDraft } from './drafts'
 import { withPatch, type JobPatch } from './withPatch'
 
 export type SaveState =
@@ -15,31 +16,7 @@ export type SaveState =
 /** Typing rests this long before it is sent. */
 const REST_MS = 350
 const TRY_AGAIN_MS = 3000
-
-const keyOf = (id: number): string => `amber-socket.job.${id}`
-
-interface Kept {
-  version: number
-  patch: JobPatch
-}
-
-function readKept(id: number): Kept | null {
-  try {
-    const text = localStorage.getItem(keyOf(id))
-    return text ? (JSON.parse(text) as Kept) : null
-  } catch {
-    return null
-  }
-}
-
-function keep(id: number, kept: Kept | null): void {
-  try {
-    if (kept) localStorage.setItem(keyOf(id), JSON.stringify(kept))
-    else localStorage.removeItem(keyOf(id))
-  } catch {
-    // A full or forbidden store only costs the safety net; saving itself goes on.
-  }
-}
+const MAX_KEEPALIVE_BYTES = 60 * 1024
 
 /** Whether what was sent is in what is stored; the server may have added to it, such as decisions to a kit. */
 function holds(stored: unknown, sent: unknown): boolean {
@@ -105,7 +82,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
   useEffect(() => {
     const putBack = (patch: JobPatch) => {
       pending.current = pending.current ? joined(patch, pending.current) : patch
-      keep(id, { version: version.current, patch: pending.current })
+      keepDraft(id, { version: version.current, patch: pending.current })
     }
     flush.current = () => {
       const patch = pending.current
@@ -119,10 +96,10 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
           case 'stored':
             version.current = answer.job.version
             if (pending.current) {
-              keep(id, { version: version.current, patch: pending.current })
+              keepDraft(id, { version: version.current, patch: pending.current })
               later(0)
             } else {
-              keep(id, null)
+              keepDraft(id, null)
               setState({ kind: 'saved', at: Date.now() })
               onJob(answer.job)
             }
@@ -136,7 +113,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
             if (alreadyStored(answer.current, patch)) {
               // Our own change, sent before this screen was opened.
               version.current = answer.current.version
-              keep(id, pending.current && { version: version.current, patch: pending.current })
+              keepDraft(id, pending.current && { version: version.current, patch: pending.current })
               setState({ kind: 'saved', at: Date.now() })
               if (pending.current) later(0)
               else onJob(answer.current)
@@ -156,7 +133,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
   const queue = useCallback(
     (patch: JobPatch) => {
       pending.current = joined(pending.current, patch)
-      keep(id, { version: version.current, patch: pending.current })
+      keepDraft(id, { version: version.current, patch: pending.current })
       setState((was) => (was.kind === 'conflict' ? was : { kind: 'saving' }))
       later(REST_MS)
     },
@@ -164,13 +141,21 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
   )
 
   useEffect(() => {
-    const kept = readKept(id)
-    if (!kept) return
-    if (alreadyStored(initial, kept.patch)) return keep(id, null)
-    pending.current = kept.patch
-    onJob(withPatch(initial, kept.patch))
-    if (kept.version === initial.version) later(0)
-    else queueMicrotask(() => setState({ kind: 'conflict', current: initial }))
+    let here = true
+    void takeDraft(id).then((draft) => {
+      if (!draft || !here) return
+      if (alreadyStored(initial, draft.patch)) return keepDraft(id, null)
+      // What was typed since this screen was opened stands on top of it.
+      const patch = pending.current ? joined(draft.patch, pending.current) : draft.patch
+      pending.current = patch
+      keepDraft(id, { version: draft.version, patch })
+      onJob(withPatch(initial, patch))
+      if (draft.version === version.current) later(0)
+      else setState({ kind: 'conflict', current: initial })
+    })
+    return () => {
+      here = false
+    }
     // Only what was left from before this screen was opened.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [id])
@@ -187,7 +172,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
     if (state.kind !== 'conflict') return
     pending.current = null
     version.current = state.current.version
-    keep(id, null)
+    keepDraft(id, null)
     onJob(state.current)
     setState({ kind: 'saved', at: Date.now() })
   }, [state, id, onJob])
@@ -206,19 +191,21 @@ type Answer =
   | { kind: 'refused'; detail: string }
 
 async function send(id: number, version: number, patch: JobPatch): Promise<Answer> {
+  const body = JSON.stringify({ version, ...patch })
   try {
     const response = await fetch(`/api/jobs/${id}`, {
       method: 'PATCH',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ version, ...patch }),
-      keepalive: true,
+      body,
+      // Goes on when the tab is closed meanwhile; a larger one would be refused by the browser (Fetch, 64 KiB).
+      keepalive: new Blob([body]).size <= MAX_KEEPALIVE_BYTES,
     })
     if (response.ok) return { kind: 'stored', job: (await response.json()) as Job }
     if (response.status >= 500) return { kind: 'away' }
-    const body = (await response.json()) as { detail: string; current?: Job }
-    return response.status === 409 && body.current
-      ? { kind: 'conflict', current: body.current }
-      : { kind: 'refused', detail: body.detail }
+    const refusal = (await response.json()) as { detail: string; current?: Job }
+    return response.status === 409 && refusal.current
+      ? { kind: 'conflict', current: refusal.current }
+      : { kind: 'refused', detail: refusal.detail }
   } catch {
     return { kind: 'away' }
   }

@@ -6,6 +6,7 @@ import { useState } from 'react'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import { STAGE_WORDS, STAGES, type JobSummary } from '@/services/schemas/job'
+import { useTimes } from '@/ui/Times'
 import { usePages, type Page } from '@/ui/usePages'
 
 /** What is not part of one job. */
@@ -22,8 +23,6 @@ const ELSEWHERE = [
   ['/toolbox', 'Toolbox'],
   ['/tray', 'Batch tray'],
 ] as const
-
-const day = (iso: string): string => iso.slice(0, 10)
 
 function StageDots({ job }: { job: JobSummary }) {
   const at = STAGES.indexOf(job.stage)
@@ -46,6 +45,7 @@ const FIRST_QUERY = 'q=&open=true'
 export function JobList({ initial }: { initial: Page<JobSummary> }) {
   const [text, setText] = useState('')
   const [open, setOpen] = useState(true)
+  const { day } = useTimes()
   const query = `q=${encodeURIComponent(text.trim())}&open=${open}`
   const { pages, words, waiting, hasMore, more } = usePages('/api/jobs', query, initial, FIRST_QUERY)
   const shown = pages.flatMap(({ items }) => items)

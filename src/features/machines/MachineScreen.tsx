@@ -8,6 +8,7 @@ import { DAMAGE, INSPECTED, INSPECTED_WORDS, type Inspected } from '@/core/inspe
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import type { MachineChange, MachineDetail } from '@/services/schemas/machine'
+import { useTimes } from '@/ui/Times'
 import { send, wordsOf } from '@/ui/ask'
 import { Field } from '@/ui/Field'
 import { MachineField } from './MachineField'
@@ -45,6 +46,7 @@ function Parts({ parts, words }: { parts: Position['parts']; words: string }) {
 
 /** What was found at a position, the latest job first. */
 function Found({ found }: { found: Position['found'] }) {
+  const { day } = useTimes()
   if (found.length === 0) return null
   return (
     <table className="mb-1 w-full text-[14px]">
@@ -57,7 +59,7 @@ function Found({ found }: { found: Position['found'] }) {
             </td>
             <td>{DAMAGE.find(({ id }) => id === f.damage)?.words ?? f.damage}</td>
             <td className="w-[190px] pl-3 text-ink2">
-              {f.severity}, {f.at.slice(0, 10)}
+              {f.severity}, {day(f.at)}
             </td>
             <td className="w-20 text-right">
               <Link href={stagePath(f.jobId, 'inspect')} className="underline underline-offset-4">

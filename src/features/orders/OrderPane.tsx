@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import type { OrderResponse } from '@/services/schemas/supply'
+import { useTimes } from '@/ui/Times'
 import { ask, send, wordsOf } from '@/ui/ask'
 
 interface Props {
@@ -16,6 +17,7 @@ interface Props {
 export function OrderPane({ order, state, currency, onChange, onTrouble }: Props) {
   const [came, setCame] = useState<Record<number, string>>({})
   const [bin, setBin] = useState('')
+  const { day } = useTimes()
   const expected = order.state === 'sent' || order.state === 'partly'
   const run = (work: Promise<OrderResponse>): void => {
     work
@@ -61,7 +63,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
           </>
         )}
         . Goods {order.goods.toFixed(2)}, freight {order.freight.toFixed(2)} {currency}; {order.days} days
-        from {order.createdAt.slice(0, 10)}. {order.note}
+        from {day(order.createdAt)}. {order.note}
       </p>
       {order.trouble && <p className="mb-2 text-strain">▲ {order.trouble}</p>}
       <table className="mb-3 w-full text-[14.5px]">

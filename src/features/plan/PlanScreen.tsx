@@ -6,6 +6,7 @@ import { BLANK_FITTING } from '@/features/fits'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
 import type { FittingDraft, PlanResponse } from '@/services/schemas/plan'
+import { useTimes } from '@/ui/Times'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -28,6 +29,7 @@ function StepRow({
   done: Done[string] | undefined
   onTick: () => void
 }) {
+  const { time } = useTimes()
   return (
     <li
       className="grid grid-cols-[44px_minmax(0,1fr)_218px] gap-x-2 border-t border-line2 py-1"
@@ -54,7 +56,7 @@ function StepRow({
         {step.school && <SchoolBox note={step.school} />}
         {done && (
           <span className="block text-[12.5px] text-ink3">
-            {done.who || 'done'}, {done.at.slice(0, 16).replace('T', ' ')}
+            {done.who || 'done'}, {time(done.at)}
           </span>
         )}
       </div>
@@ -171,6 +173,7 @@ function Tools({ plan }: { plan: PlanResponse }) {
 
 /** The job card on the screen: steps in order with their cautions, torques, tools, sign-off. */
 export function PlanScreen() {
+  const { time } = useTimes()
   const { job, change, state, pathTo } = useJob()
   const draft = job.fitting ?? BLANK_FITTING
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'plan' })
@@ -295,7 +298,7 @@ export function PlanScreen() {
             {draft.signed ? (
               <p className="mb-1.5 flex items-center justify-between text-[14px]">
                 <span>
-                  Signed off by <b>{draft.signed.who}</b>, {draft.signed.at.slice(0, 16).replace('T', ' ')}
+                  Signed off by <b>{draft.signed.who}</b>, {time(draft.signed.at)}
                 </span>
                 <button type="button" className="underline" onClick={() => put({ signed: null })}>
                   take back

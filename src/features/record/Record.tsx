@@ -11,6 +11,7 @@ import type { Bearing, JobPositions } from '@/services/schemas/job'
 import type { z } from 'zod'
 import { CloseJob } from './CloseJob'
 import { CopyJob } from './CopyJob'
+import { useTimes } from '@/ui/Times'
 
 /** A line of the kit, as far as the record tells it. */
 interface FittedLine {
@@ -50,8 +51,6 @@ const grouped = (history: readonly Entry[]): Entry[] =>
       Date.parse(later.at) - Date.parse(entry.at) < ONE_SHOWN_MS
     )
   })
-
-const when = (iso: string): string => iso.slice(0, 16).replace('T', ' ')
 
 /** What is known of one bearing; a name before each where there are several. */
 function bearingFacts(
@@ -101,6 +100,7 @@ interface Props {
 
 /** What was found and decided, and how the job came to be what it is. */
 export function Record({ history, parts, cameBackAs, positions }: Props) {
+  const { time, zone } = useTimes()
   const { job, machine, pathTo } = useJob()
   const position = machine?.positions.find((p) => p.id === job.positionId)
   const withKit = positions.filter(({ hasKit }) => hasKit)
@@ -222,12 +222,12 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
           tabIndex={0}
           className="min-h-0 overflow-auto border-l border-line bg-sheet px-5 py-4"
         >
-          <h2 className="caption mb-2">History, newest first</h2>
+          <h2 className="caption mb-2">History, newest first. Times in {zone}</h2>
           <ol>
             {grouped(history).map((entry, i) => (
               <li key={i} className="grid grid-cols-[130px_1fr] border-t border-line2 py-2">
                 <time dateTime={entry.at} className="number text-[13.5px] text-ink3">
-                  {when(entry.at)}
+                  {time(entry.at)}
                 </time>
                 <span>
                   {entry.summary}

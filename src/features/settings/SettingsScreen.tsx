@@ -8,12 +8,16 @@ import { send, wordsOf } from '@/ui/ask'
 
 const figure = (text: string): number => Number(text.replace(',', '.'))
 
-/** What stands on quotes, and what this shop does where practice differs. */
-export function SettingsScreen({ initial }: { initial: Settings }) {
+/**
+ * What stands on quotes, and what this shop does where practice differs.
+ * @param zones names of the time zone database
+ */
+export function SettingsScreen({ initial, zones }: { initial: Settings; zones: readonly string[] }) {
   const [shop, setShop] = useState(initial.shop)
   const [currency, setCurrency] = useState(initial.currency)
   const [validDays, setValidDays] = useState(String(initial.validDays))
   const [margin, setMargin] = useState(String(initial.marginPercent))
+  const [timeZone, setTimeZone] = useState(initial.timeZone)
   const [taxes, setTaxes] = useState(
     initial.taxes.map((t) => ({ words: t.words, percent: String(t.percent) })),
   )
@@ -35,6 +39,7 @@ export function SettingsScreen({ initial }: { initial: Settings }) {
           send<Settings>('PUT', '/api/settings', {
             shop,
             currency,
+            timeZone,
             validDays: figure(validDays),
             marginPercent: figure(margin),
             schools,
@@ -51,6 +56,21 @@ export function SettingsScreen({ initial }: { initial: Settings }) {
       >
         <h1 className="mb-3 text-[21px] font-bold">On quotes and labels</h1>
         {field('Name of the shop', shop, setShop, 80)}
+        <label className="mb-3 block">
+          <span className="caption block">Time zone of the shop</span>
+          <input
+            className="field"
+            list="time-zones"
+            maxLength={60}
+            value={timeZone}
+            onChange={(e) => setTimeZone(e.target.value)}
+          />
+          <datalist id="time-zones">
+            {zones.map((name) => (
+              <option key={name} value={name} />
+            ))}
+          </datalist>
+        </label>
         <div className="grid grid-cols-3 gap-3">
           {field('Currency', currency, setCurrency, 8)}
           {field('A quote holds, days', validDays, setValidDays, 3)}

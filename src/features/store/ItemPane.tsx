@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import type { StockDetail, StockItem, StockMoves } from '@/services/schemas/supply'
+import { useTimes } from '@/ui/Times'
 import { ask, send, wordsOf } from '@/ui/ask'
 
 type Kind = StockDetail['moves'][number]['kind']
@@ -23,6 +24,7 @@ interface Props {
 
 /** One item: what is free, moving pieces, and every move there was. */
 export function ItemPane({ item, currency, onChange }: Props) {
+  const { time } = useTimes()
   const [detail, setDetail] = useState<StockDetail | null>(null)
   const [earlier, setEarlier] = useState<StockMoves | null>(null)
   const [kind, setKind] = useState<Kind>('issue')
@@ -164,7 +166,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
               </b>
             </span>
             <span className="text-[13px] text-ink3">
-              {move.at.slice(0, 16).replace('T', ' ')} {move.note}
+              {time(move.at)} {move.note}
             </span>
           </li>
         ))}

@@ -1,6 +1,7 @@
 'use client'
 
 import type { Moved, StockItem } from '@/services/schemas/supply'
+import { useTimes } from '@/ui/Times'
 import { send, wordsOf } from '@/ui/ask'
 
 interface Props {
@@ -21,6 +22,7 @@ const focusNext = (field: HTMLInputElement): void => {
 
 /** Items of the store; while counting, a field in each row: type what is there, Enter, next. */
 export function StockTable({ items, counting, chosen, onChoose, onCounted, onTrouble }: Props) {
+  const { day } = useTimes()
   const count = (item: StockItem, field: HTMLInputElement): void => {
     if (field.value.trim() === '') return focusNext(field)
     const pieces = Number(field.value)
@@ -81,7 +83,7 @@ export function StockTable({ items, counting, chosen, onChoose, onCounted, onTro
             </td>
             <td className="number px-2 text-right text-ink2">{item.minimum || '–'}</td>
             <td className="number px-2 text-right text-ink2">{item.price?.toFixed(2) ?? '–'}</td>
-            <td className="number px-2 text-ink2">{item.countedAt?.slice(0, 10) ?? 'never'}</td>
+            <td className="number px-2 text-ink2">{item.countedAt ? day(item.countedAt) : 'never'}</td>
             {counting && (
               <td className="px-2">
                 <input

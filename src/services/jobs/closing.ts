@@ -1,7 +1,9 @@
 import 'server-only'
+import { isDay } from '@/core/dates'
 import { isWholeBearing } from '@/core/kit'
 import { knownPart } from '@/core/part'
 import * as db from '@/db'
+import { today } from '../clock'
 import { ServiceError } from '../errors'
 import { jobKit } from '../jobKit'
 import { openPoints } from '../openPoints'
@@ -10,11 +12,9 @@ import type { Job } from '../schemas/job'
 type Closing = Required<Pick<db.JobChangeSet, 'events' | 'also'>>
 
 /** The day a job was fitted: as written on its plan, else today. */
-const fittedOn = (job: Job): string => {
+const fittedOn = async (job: Job): Promise<string> => {
   const typed = job.fitting?.fittedOn ?? ''
-  return /^\d{4}-\d{2}-\d{2}$/.test(typed) && !Number.isNaN(Date.parse(typed))
-    ? typed
-    : new Date().toISOString().slice(0, 10)
+  return isDay(typed) ? typed : today()
 }
 
 /** What a job leaves in its position; null when it has no position or no kit. */
@@ -29,7 +29,7 @@ async function fittingOf(job: Job): Promise<db.NewFitting | null> {
   return {
     positionId: job.positionId,
     jobId: job.id,
-    on: fittedOn(job),
+    on: await fittedOn(job),
     arrangement: arrangement.code,
     fitted: [...new Set(bearings.map((l) => l.designation))].join(', '),
     quantity: kit.positions,

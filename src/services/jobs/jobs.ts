@@ -4,6 +4,7 @@ import { readFeature } from '@/core/compare'
 import { withDecisions, type Arrangement, type JobBearing } from '@/core/kit'
 import * as db from '@/db'
 import { arrangementFor } from '../arrangements'
+import { now } from '../clock'
 import { ServiceError } from '../errors'
 import { greaseChanged, kitToKeep } from '../keptKit'
 import { ready } from '../language'
@@ -249,7 +250,7 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
       fitting: change.fitting,
       kit: draft,
       stage: change.stage && further(change.stage, job.stage),
-      closedAt: close === undefined ? undefined : close ? new Date() : null,
+      closedAt: close === undefined ? undefined : close ? new Date(now()) : null,
     }),
     bearings: new Map(
       Object.entries(changes).map(([bearing, given]) => [

@@ -4,6 +4,7 @@ import { isSeparable } from '@/core/kit'
 import * as db from '@/db'
 import { z } from 'zod'
 import { arrangementFor } from '../arrangements'
+import { today } from '../clock'
 import { Intake, type JobSummary } from '../schemas/job'
 import { KitDraft } from '../schemas/kit'
 import { parse } from '../schemas/parse'
@@ -23,7 +24,7 @@ export const JobListQuery = z.object({
 async function recheckOf(
   { closedAt, fitting, intake }: db.JobSummary,
   kit: JobSummary['kit'],
-  today: string,
+  day: string,
 ): Promise<string | null> {
   const fitted = fitting.ok ? FittingDraft.safeParse(fitting.value) : null
   if (closedAt || !fitted?.success || fitted.data.fittedOn === '') return null
@@ -31,7 +32,7 @@ async function recheckOf(
   const wet = seen?.success === true && seen.data.use.some((use) => use === 'washed' || use === 'submerged')
   const arrangement = kit && (await arrangementFor(kit.arrangement).catch(() => null))
   const dates = recheckDates(fitted.data.fittedOn, arrangement !== null && isSeparable(arrangement), wet)
-  return dates.find(({ date }) => date >= today)?.date ?? null
+  return dates.find(({ date }) => date >= day)?.date ?? null
 }
 
 /**
@@ -47,7 +48,7 @@ export async function listJobs(input: unknown): Promise<{ items: JobSummary[]; n
     open: open === 'true',
     ...(at && { after: { updatedAt: new Date(Number(at[1])), id: Number(at[2]) } }),
   })
-  const today = new Date().toISOString().slice(0, 10)
+  const day = await today()
   const page = rows.slice(0, limit)
   const items = await Promise.all(
     page.map(async (row): Promise<JobSummary> => {
@@ -68,7 +69,7 @@ export async function listJobs(input: unknown): Promise<{ items: JobSummary[]; n
         updatedAt: row.updatedAt.toISOString(),
         designations: row.designations,
         kit,
-        recheck: await recheckOf(row, kit, today),
+        recheck: await recheckOf(row, kit, day),
       }
     }),
   )

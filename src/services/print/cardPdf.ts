@@ -1,7 +1,9 @@
 import 'server-only'
+import { shopTime } from '@/core/dates'
 import { explodedView } from '@/core/kit'
 import { jobPlan } from '../plan'
 import type { PlanResponse } from '../schemas/plan'
+import { settings } from '../settings'
 import { drawExploded } from './drawExploded'
 import {
   COLOURS,
@@ -95,7 +97,7 @@ function torqueTable(doc: Doc, { torques }: PlanResponse): void {
  * tools, what must be new, sign-off and when to look again. @throws ServiceError `notFound`
  */
 export async function cardPdf(jobId: number): Promise<Buffer> {
-  const { plan, found } = await jobPlan(jobId)
+  const [{ plan, found }, { timeZone }] = await Promise.all([jobPlan(jobId), settings()])
   const { job, arrangement, kit, place } = found
   const { doc, done } = startDocument(`Job ${jobId}, job card`)
   doc
@@ -133,12 +135,7 @@ export async function cardPdf(jobId: number): Promise<Buffer> {
     heading(doc, section.words)
     for (const step of section.steps) {
       const tick = ticks[step.id]
-      drawStep(
-        doc,
-        step,
-        ++number,
-        tick ? `${tick.who || 'done'}, ${tick.at.slice(0, 16).replace('T', ' ')}` : '',
-      )
+      drawStep(doc, step, ++number, tick ? `${tick.who || 'done'}, ${shopTime(tick.at, timeZone)}` : '')
     }
   }
   torqueTable(doc, plan)
@@ -162,11 +159,15 @@ export async function cardPdf(jobId: number): Promise<Buffer> {
     'Signed off',
     [
       signed
-        ? `${signed.who}, ${signed.at.slice(0, 16).replace('T', ' ')}`
+        ? `${signed.who}, ${shopTime(signed.at, timeZone)}`
         : 'Initials ________________   date and time ________________   second pair of eyes ________________',
     ],
     '',
   )
-  endDocument(doc, "The machine's manual, local rules and licensed practice come first.", `Job ${jobId}`)
+  endDocument(
+    doc,
+    "The machine's manual, local rules and licensed practice come first.",
+    `Job ${jobId}, times in ${timeZone}`,
+  )
   return done
 }

@@ -1,4 +1,6 @@
 import 'server-only'
+import { addDays } from '@/core/dates'
+import { today } from '../clock'
 import { jobKit } from '../jobKit'
 import { settings } from '../settings'
 import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH } from './page'
@@ -13,15 +15,14 @@ const COLUMNS = [
 
 const money = (value: number): string => value.toFixed(2)
 const cents = (value: number): number => Math.round(value * 100) / 100
-const day = (date: Date): string => date.toISOString().slice(0, 10)
 
 /**
  * A quote for a job's kit: what is bought with its price from stock, margin, taxes and validity from the settings. Lines
  * without a price are named and not added up. @throws ServiceError `notFound`
  */
-export async function quotePdf(jobId: number, today = new Date()): Promise<Buffer> {
-  const [{ job, arrangement, kit, place }, { shop, currency, validDays, marginPercent, taxes }] =
-    await Promise.all([jobKit(jobId), settings()])
+export async function quotePdf(jobId: number): Promise<Buffer> {
+  const [{ job, arrangement, kit, place }, { shop, currency, validDays, marginPercent, taxes }, day] =
+    await Promise.all([jobKit(jobId), settings(), today()])
   const bought = kit.lines.filter((l) => l.quantity > 0 && l.unit === 'pcs' && l.state === 'filled')
   const priced = bought.map((line) => {
     const each = line.price === null ? null : cents(line.price * (1 + marginPercent / 100))
@@ -32,8 +33,7 @@ export async function quotePdf(jobId: number, today = new Date()): Promise<Buffe
   doc.font('bold').fontSize(18).fillColor(ink).text('Quote', PAGE.left, PAGE.top)
   doc.font('text').fontSize(10).fillColor(soft).text(`${shop}. Job ${job.id}: ${job.title}`)
   if (place) doc.text(place)
-  const until = new Date(today.getTime() + validDays * 86_400_000)
-  doc.text(`${day(today)}. Valid until ${day(until)}. Prices in ${currency}.`)
+  doc.text(`${day}. Valid until ${addDays(day, validDays)}. Prices in ${currency}.`)
   doc.moveDown(0.6).font('bold').fontSize(11).fillColor(ink)
   doc.text(`${arrangement.words}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`)
   doc.moveDown(0.5)
@@ -83,6 +83,6 @@ export async function quotePdf(jobId: number, today = new Date()): Promise<Buffe
     ...kit.lines.filter((l) => l.state !== 'filled').map((l) => `${l.words}: not settled yet. ${l.reason}`),
   ]
   points(doc, 'Not in this total', open)
-  endDocument(doc, `Valid until ${day(until)}.`, `Job ${jobId}`)
+  endDocument(doc, `Valid until ${addDays(day, validDays)}.`, `Job ${jobId}`)
   return done
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { isTimeZone } from '@/core/dates'
 import { CAREFUL, SCHOOL_NAMES, SCHOOLS, type SchoolName, type Schools } from '@/core/procedure'
 import { MOVE_KINDS } from '@/core/stock'
 import { StampText } from './evidence'
@@ -252,6 +253,13 @@ export type CampaignResponse = z.output<typeof CampaignResponse>
 export const Settings = z.object({
   shop: z.string().trim().max(80).default('Our shop'),
   currency: z.string().trim().min(1, 'Name the currency.').max(8).default('EUR'),
+  /** where the shop is: days and times are told as its clocks show them */
+  timeZone: z
+    .string()
+    .trim()
+    .max(60)
+    .refine(isTimeZone, 'No time zone. Write it as Europe/Lisbon or UTC.')
+    .default(() => new Intl.DateTimeFormat().resolvedOptions().timeZone),
   /** days a quote holds */
   validDays: z.number().int('Whole days.').min(1).max(365).default(30),
   /** added to the parts for a quote, per cent */

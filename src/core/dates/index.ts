@@ -1,0 +1,1 @@
+export { addDays, isDay, isTimeZone, shopDay, shopTime } from './dates'

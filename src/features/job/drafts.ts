@@ -1,0 +1,95 @@
+import type { JobPatch } from './withPatch'
+
+/** A change of a job that the server has not got yet, and the version it was made on. */
+export interface Draft {
+  version: number
+  patch: JobPatch
+}
+
+interface Kept extends Draft {
+  /** milliseconds since 1970; before windows had names there was none */
+  at?: number
+}
+
+const PREFIX = 'amber-socket.job.'
+const WINDOW = 'amber-socket.window'
+/** Where the browser cannot say which windows are open: a draft not touched for so long belongs to none. */
+const LEFT_MS = 60_000
+
+const prefixOf = (id: number): string => `${PREFIX}${id}.`
+const lockOf = (window: string): string => `${WINDOW}.${window}`
+
+let current: string | null = null
+
+/** The name of this window: kept over a reload, another one in a window that was opened as a copy of this. */
+function windowName(): string {
+  if (current !== null) return current
+  const name = sessionStorage.getItem(WINDOW) ?? crypto.randomUUID()
+  take(name)
+  return name
+}
+
+function take(name: string): void {
+  current = name
+  sessionStorage.setItem(WINDOW, name)
+  // Held until the window is closed: others see by it that its drafts have an owner.
+  void navigator.locks?.request(lockOf(name), { ifAvailable: true }, (lock) => {
+    if (lock) return new Promise(() => undefined)
+    take(crypto.randomUUID())
+    return undefined
+  })
+}
+
+/** Keeps what this window has typed for a job; null = the server has it all. Drafts of other windows are not touched. */
+export function keepDraft(id: number, draft: Draft | null): void {
+  try {
+    const key = prefixOf(id) + windowName()
+    if (draft) localStorage.setItem(key, JSON.stringify({ ...draft, at: Date.now() } satisfies Kept))
+    else localStorage.removeItem(key)
+  } catch {
+    // A full or forbidden store only costs the safety net; saving itself goes on.
+  }
+}
+
+const read = (key: string): Kept | null => {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? 'null') as Kept | null
+  } catch {
+    return null
+  }
+}
+
+/** Names of the windows that are open; null = this browser does not say. */
+async function openWindows(): Promise<Set<string> | null> {
+  if (!navigator.locks) return null
+  const { held = [] } = await navigator.locks.query()
+  return new Set(held.flatMap(({ name }) => name ?? []))
+}
+
+/**
+ * What was typed for a job and never reached the server: by this window before it was loaded again, else by one that was closed
+ * since. A draft of a window that is still open stays its own.
+ */
+export async function takeDraft(id: number): Promise<Draft | null> {
+  try {
+    const mine = prefixOf(id) + windowName()
+    const own = read(mine)
+    if (own) return own
+    const open = await openWindows()
+    const left = Object.keys(localStorage)
+      .filter((key) => (key.startsWith(prefixOf(id)) && key !== mine) || key === `${PREFIX}${id}`)
+      .filter((key) => !open?.has(lockOf(key.slice(prefixOf(id).length))))
+      .flatMap((key) => {
+        const kept = read(key)
+        return kept && (open || Date.now() - (kept.at ?? 0) > LEFT_MS) ? [{ key, kept }] : []
+      })
+      .sort((a, b) => (a.kept.at ?? 0) - (b.kept.at ?? 0))
+    const [first] = left
+    if (!first) return null
+    keepDraft(id, first.kept)
+    localStorage.removeItem(first.key)
+    return first.kept
+  } catch {
+    return null
+  }
+}

@@ -1,0 +1,107 @@
+import { expect, test, type Page } from '@playwright/test'
+
+const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|Everything is saved/)
+
+async function newJob(page: Page, title: string): Promise<string> {
+  const made = await page.request.post('/api/jobs', { data: { title } })
+  return String(((await made.json()) as { id: number }).id)
+}
+
+test('two windows on one job, one cut off: the other overwrites nothing, and what was left is taken up again', async ({
+  context,
+}) => {
+  const [cutOff, other] = [await context.newPage(), await context.newPage()]
+  const id = await newJob(cutOff, 'Deckchair trolley, two windows')
+  for (const page of [cutOff, other]) await page.goto(`/jobs/${id}`)
+  // Only this window loses its server.
+  await cutOff.route('**/api/jobs/*', (route) => route.abort())
+  await cutOff.getByLabel('Note').fill('squeals when it is wet')
+  await expect(cutOff.locator('footer')).toContainText('The server is away')
+  await other.goto(`/jobs/${id}/identify`)
+  await other.locator('#stamp').fill('6004')
+  await saved(other)
+  // Still open: its draft is its own, and no other window takes it.
+  await other.reload()
+  await expect(other.getByText('changed on another screen')).toHaveCount(0)
+  await cutOff.close()
+  await other.goto(`/jobs/${id}`)
+  await expect(other.getByLabel('Note')).toHaveValue('squeals when it is wet')
+  await other.getByRole('button', { name: 'Keep mine' }).click()
+  await saved(other)
+  const stored = (await (await other.request.get(`/api/jobs/${id}`)).json()) as {
+    intake: { note: string }
+    evidence: { stamps: { text: string }[] }
+  }
+  expect(stored).toMatchObject({
+    intake: { note: 'squeals when it is wet' },
+    evidence: { stamps: [{ text: '6004' }] },
+  })
+})
+
+test('a change of more than 64 kB leaves the browser', async ({ page }) => {
+  const id = await newJob(page, 'Carousel, a long story')
+  await page.goto(`/jobs/${id}/fit`)
+  await page.evaluate(([key, draft]) => localStorage.setItem(key, draft), [
+    `amber-socket.job.${id}.a-window-that-is-closed`,
+    JSON.stringify({
+      version: 1,
+      at: 0,
+      patch: {
+        fitting: {
+          fields: Object.fromEntries(
+            Array.from({ length: 180 }, (_, i) => [`note.${i}`, `${i} `.padEnd(390, 'x')]),
+          ),
+        },
+      },
+    }),
+  ] as const)
+  const sent = page.waitForRequest((request) => request.method() === 'PATCH')
+  await page.goto(`/jobs/${id}`)
+  expect((await sent).postData()?.length).toBeGreaterThan(64 * 1024)
+  await saved(page)
+})
+
+test('a move whose answer was lost is booked once, however often it is pressed', async ({ page }) => {
+  const name = `Ferry ramp roller ${[...String(Date.now())].map((f) => 'ABCDEFGHIJ'[Number(f)]).join('')}`
+  await page.request.post('/api/stock', { data: { designation: name, bin: 'E3', quantity: 10 } })
+  await page.goto('/store')
+  await page.getByLabel('Filter items').fill(name)
+  await page.getByRole('button', { name }).click()
+  await page.getByLabel('Pieces', { exact: true }).fill('3')
+  await page.route('**/moves', async (route) => {
+    await route.fetch()
+    await route.abort()
+  })
+  const record = page.getByRole('button', { name: 'Record' })
+  await record.click()
+  await expect(page.getByText('The server is away')).toBeVisible()
+  await page.unroute('**/moves')
+  const answered = page.waitForResponse((response) => response.url().endsWith('/moves'))
+  await record.click()
+  expect((await answered).status()).toBe(201)
+  await expect(page.getByText('free of 7')).toBeVisible()
+  const found = await page.request.get(`/api/stock?q=${encodeURIComponent(name)}`)
+  expect(await found.json()).toMatchObject({ items: [{ quantity: 7 }] })
+})
+
+test('times are those of the shop, and say so', async ({ page }) => {
+  const id = await newJob(page, 'Tide gate, by the clock')
+  const settings = (await (await page.request.get('/api/settings')).json()) as { timeZone: string }
+  const shown = async (timeZone: string) => {
+    await page.request.put('/api/settings', { data: { ...settings, timeZone } })
+    await page.goto(`/jobs/${id}/record`)
+    await expect(page.getByText(`Times in ${timeZone}`)).toBeVisible()
+    const time = page.locator('time').last()
+    return [await time.getAttribute('datetime'), await time.textContent()] as const
+  }
+  try {
+    const [at, east] = await shown('Pacific/Kiritimati')
+    const [, utc] = await shown('UTC')
+    expect(utc).toBe(at?.slice(0, 16).replace('T', ' '))
+    // Fourteen hours ahead (IANA time zone database).
+    const there = new Date(Date.parse(at ?? '') + 14 * 3_600_000).toISOString()
+    expect(east).toBe(there.slice(0, 16).replace('T', ' '))
+  } finally {
+    await page.request.put('/api/settings', { data: settings })
+  }
+})
