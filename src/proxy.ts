@@ -18,7 +18,29 @@ function policy(nonce: string): string {
   ].join('; ')
 }
 
+/** Whether an address can be read: %ff alone is no character (RFC 3986, UTF-8). */
+function isReadable({ pathname }: URL): boolean {
+  try {
+    decodeURIComponent(pathname)
+    return true
+  } catch {
+    return false
+  }
+}
+
+const UNREADABLE = {
+  type: '/problems/unreadable',
+  title: 'This cannot be read',
+  status: 400,
+  detail: 'This address is not readable. Check what follows the % signs in it.',
+}
+
 export function proxy(request: NextRequest): NextResponse {
+  if (!isReadable(new URL(request.url)))
+    return NextResponse.json(UNREADABLE, {
+      status: 400,
+      headers: { 'content-type': 'application/problem+json' },
+    })
   const nonce = btoa(crypto.randomUUID())
   const headers = new Headers(request.headers)
   headers.set('x-nonce', nonce)

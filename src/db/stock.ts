@@ -69,6 +69,7 @@ export type MoveResult =
   | { ok: false; why: 'noItem' }
   | { ok: false; why: 'noJob' }
   | { ok: false; why: 'tooFew'; item: StockItem }
+  | { ok: false; why: 'tooMany'; item: StockItem }
   /** the key of this request moved something else before */
   | { ok: false; why: 'usedKey' }
   /** more than this job, or nobody in particular, has reserved */

@@ -1,6 +1,7 @@
 import 'server-only'
 import { shopDay } from '@/core/dates'
 import { meaningOfText } from '@/core/designation'
+import { MAX_PIECES } from '@/core/stock'
 import { cellsOf, guessColumns, readFigure } from '@/core/lists'
 import * as db from '@/db'
 import { readTable } from './csv/readTable'
@@ -160,6 +161,11 @@ export async function moveItem(id: number, input: unknown): Promise<Moved> {
     throw new ServiceError(
       'keyReused',
       'This key moved something else before. Load the page again and record the move anew.',
+    )
+  if (result.why === 'tooMany')
+    throw new ServiceError(
+      'impossible',
+      `A bin holds at most ${MAX_PIECES} pieces of one part. Check the figure.`,
     )
   if (result.why === 'noJob') throw new ServiceError('notFound', `There is no job ${move.jobId ?? ''}.`)
   if (result.why === 'notHeld')

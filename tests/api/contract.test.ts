@@ -231,3 +231,82 @@ it('moves of an item are told in pages, none twice', async () => {
   expect([first.items.length, rest.items.length, rest.next]).toEqual([3, 2, null])
   expect(first.items.at(-1)?.id).toBeGreaterThan(rest.items[0]?.id ?? 0)
 })
+
+describe('plain input that cannot be', () => {
+  const far = 99_999_999_999
+  const half = '\ud800'
+  it.each<[string, string, unknown, number]>([
+    ['POST', '/api/jobs', { title: 'x', machineId: far }, 404],
+    ['POST', '/api/jobs', { title: 'x', machineId: 4_000_000_000 }, 404],
+    ['POST', '/api/jobs', { title: 'x', positionId: 1 }, 422],
+    ['POST', '/api/jobs', { title: 'x', copyOf: far }, 404],
+    ['POST', '/api/jobs', { title: 'x', partOf: far }, 404],
+    ['POST', '/api/jobs', { title: `Wheel ${half}` }, 400],
+    ['POST', '/api/jobs', { title: 'x', intake: { note: 'a\u0000b' } }, 400],
+    ['POST', '/api/stock', { designation: `${half}${half}` }, 400],
+    ['POST', '/api/machines', { name: half }, 400],
+    ['PUT', '/api/settings', { shop: half }, 400],
+    ['PUT', '/api/settings', { [half]: 1 }, 400],
+    ['PUT', '/api/settings', { timeZone: 'Middle/Earth' }, 400],
+    [
+      'POST',
+      '/api/orders',
+      { once: 'order-nobody-1', picks: [{ designation: '6205', supplier: 'nobody', pieces: 1 }] },
+      422,
+    ],
+    ['POST', '/api/machines/1/merge', { into: far }, 404],
+    ['POST', '/api/jobs', `${'['.repeat(100_000)}${']'.repeat(100_000)}`, 400],
+    ['GET', `/api/jobs/${far}`, undefined, 404],
+    ['GET', '/api/jobs/%ff', undefined, 400],
+    ['GET', `/api/orders?cursor=${'9'.repeat(30)}`, undefined, 400],
+    ['GET', '/api/stock?cursor=eyJhIjoxfQ', undefined, 400],
+  ])('%s %s %j is %i in words', async (method, path, body, status) => {
+    const answer = await call<object>(method, path, body)
+    expect(answer).toMatchObject({ status, body: { detail: expect.stringMatching(/\S \S/) as string } })
+  })
+
+  it('a position belongs to the machine that is named with it', async () => {
+    const made = async (name: string) =>
+      (
+        await post<{ id: number; positions: { id: number }[] }>('/api/machines', {
+          name: `${name} ${fresh()}`,
+          positions: [{ name: 'left', quantity: 1 }],
+        })
+      ).body
+    const [a, b] = [await made('Winch'), await made('Winch')]
+    const job = { title: 'x', machineId: a.id, positionId: b.positions[0]?.id }
+    expect(await post('/api/jobs', job)).toMatchObject({ status: 422 })
+    const right = await post<{ id: number; version: number }>('/api/jobs', {
+      ...job,
+      positionId: a.positions[0]?.id,
+    })
+    expect(right.status).toBe(201)
+    const change = { version: right.body.version, positionId: b.positions[0]?.id }
+    expect(await call('PATCH', `/api/jobs/${right.body.id}`, change)).toMatchObject({ status: 422 })
+  })
+
+  it('pages whose address is no text are refused, not failed', async () => {
+    for (const path of ['/jobs/%ff', '/machines/%c3%28', '/parts/%80'])
+      expect((await fetch(address + path)).status, path).toBe(400)
+  })
+
+  it('two stock lists at once, and moves meanwhile: everything counted, nothing in doubt', async () => {
+    const name = fresh()
+    const rows = Array.from({ length: 300 }, (_, i) => `Bush ${name} ${'ABCDEFGHIJ'[i % 10]}${i},C7,${i}`)
+    const list = (order: string[]) =>
+      call('POST', '/api/stock.csv', `designation,bin,quantity\n${order.join('\n')}\n`, {
+        'content-type': 'text/csv',
+      })
+    const { id } = await newItem(1)
+    const answers = await Promise.all([
+      list(rows),
+      list([...rows].reverse()),
+      ...Array.from({ length: 10 }, () => post(`/api/stock/${id}/moves`, { kind: 'receive', pieces: 1 })),
+    ])
+    expect(answers.map(({ status }) => status)).toEqual([200, 200, ...Array<number>(10).fill(201)])
+    expect((await item(id)).quantity).toBe(11)
+    const { body } = await call<{ items: Item[]; all: number }>('GET', `/api/stock?limit=200&q=${name}`)
+    expect(body.all).toBe(300)
+    expect(new Set(body.items.map(({ quantity }) => quantity)).size).toBe(200)
+  })
+})

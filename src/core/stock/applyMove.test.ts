@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { applyMove, asksHolders, MOVE_KINDS, type Holder, type MoveKind } from '.'
+import { applyMove, asksHolders, MAX_PIECES, MOVE_KINDS, type Holder, type MoveKind } from '.'
 
 const bin = (quantity: number, reserved: number) => ({ quantity, reserved })
 const move = (kind: MoveKind, pieces: number, jobId: number | null = null) => ({ kind, pieces, jobId })
@@ -14,6 +14,12 @@ describe.each([
     expect(applyMove(state, [], move(kind, free))).toMatchObject({ ok: true })
     expect(applyMove(state, [], move(kind, free + 1))).toEqual({ ok: false, problem: { why: 'tooFew' } })
   })
+})
+
+it('a bin is filled up to its most and no piece more', () => {
+  const receive = (quantity: number) => applyMove(bin(quantity, 0), [], move('receive', 1))
+  expect(receive(MAX_PIECES - 1)).toMatchObject({ ok: true })
+  expect(receive(MAX_PIECES)).toEqual({ ok: false, problem: { why: 'tooMany' } })
 })
 
 describe.each(['take', 'release'] as const)('%s', (kind) => {

@@ -3,6 +3,9 @@ import { ok, refuse, type Result } from '../result'
 export const MOVE_KINDS = ['receive', 'issue', 'reserve', 'release', 'take', 'count'] as const
 export type MoveKind = (typeof MOVE_KINDS)[number]
 
+/** Most pieces of one part in a bin; more is a slip of the pen. */
+export const MAX_PIECES = 1_000_000_000
+
 /** Pieces in a bin, and how many of them are promised to somebody; `0 ≤ reserved ≤ quantity`. */
 export interface StockState {
   quantity: number
@@ -31,6 +34,8 @@ export interface Moved extends StockState {
 export type MoveRefusal =
   /** fewer are free, or fewer are reserved, than the move wants */
   | { why: 'tooFew' }
+  /** more than a bin is believed to hold */
+  | { why: 'tooMany' }
   /** more than this job, or nobody in particular, has reserved; `held` is what it has */
   | { why: 'notHeld'; held: number }
 
@@ -70,7 +75,9 @@ export function applyMove(
   const tooFew = refuse({ why: 'tooFew' as const })
   switch (kind) {
     case 'receive':
-      return moved({ quantity: quantity + pieces, reserved })
+      return quantity + pieces > MAX_PIECES
+        ? refuse({ why: 'tooMany' as const })
+        : moved({ quantity: quantity + pieces, reserved })
     case 'issue':
       return free >= pieces ? moved({ quantity: quantity - pieces, reserved }) : tooFew
     case 'reserve':

@@ -1,1 +1,1 @@
-export { applyMove, asksHolders, MOVE_KINDS, type Holder, type MoveKind } from './applyMove'
+export { applyMove, asksHolders, MAX_PIECES, MOVE_KINDS, type Holder, type MoveKind } from './applyMove'

@@ -24,6 +24,7 @@ import type { z } from 'zod'
 import { eventsOf } from './eventsOf'
 import { closing } from './closing'
 import { getJob, noJob } from './getJob'
+import { checkPlace } from './place'
 import { firstPosition } from './positions'
 import { checkComeback, comebackAfter } from './returns'
 import { seatReadings } from './seatReadings'
@@ -58,13 +59,15 @@ const decided = (decision: Decision | null, language: Language): db.BearingPatch
 export async function createJob(input: unknown): Promise<Job> {
   const { copyOf, partOf: beside, bearings, evidence, ...given } = parse(NewJob, input)
   const job = { ...given, ...(beside !== undefined && { partOf: await firstPosition(beside) }) }
+  const from = copyOf === undefined ? null : await getJob(copyOf)
+  await checkPlace(job.machineId ?? from?.machineId ?? null, job.positionId)
   const { language } = await ready()
   const event = (content: unknown, summary = 'Job opened'): db.NewEvent => ({
     kind: 'created',
     summary,
     content,
   })
-  if (copyOf === undefined)
+  if (!from)
     return toJob(
       await db.createJob(
         job,
@@ -75,7 +78,6 @@ export async function createJob(input: unknown): Promise<Job> {
         event({ ...job, evidence, bearings }),
       ),
     )
-  const from = await getJob(copyOf)
   const kit = from.kit ? await kitToKeep(null, from.kit, from.fitting) : undefined
   return toJob(
     await db.createJob(
@@ -97,7 +99,7 @@ export async function createJob(input: unknown): Promise<Job> {
         evidence: seen,
         ...decided(decision, language),
       })),
-      event({ ...job, copyOf }, `Job opened as a copy of job ${copyOf}`),
+      event({ ...job, copyOf }, `Job opened as a copy of job ${from.id}`),
       kit ? { kit } : {},
     ),
   )
@@ -236,6 +238,8 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
   const closed =
     change.closed === true && job.closedAt === null ? await closing(job, change.reason ?? '') : null
   const { closed: close, title, machineId, positionId, intake } = change
+  if ((machineId ?? null) !== null || (positionId ?? null) !== null)
+    await checkPlace(machineId === undefined ? job.machineId : machineId, positionId ?? null)
   const { comebackOf, freeOfCharge } = comebackAfter(change, job)
   if (comebackOf !== undefined && comebackOf !== null) await checkComeback(id, comebackOf)
   const who = change.who ?? ''

@@ -21,12 +21,39 @@ export async function bodyBytes(request: Request, most: number): Promise<Uint8Ar
   }
 }
 
+/** Half of a character (a surrogate alone, Unicode 3.9) or a NUL: no text holds it, and no database either. */
+const BROKEN = /\p{Surrogate}|\0/u
+
+/** Nothing that is asked here is nested as deeply as this. */
+const MAX_DEPTH = 40
+
+/** Where a broken text stands in a value; null = nowhere. @throws ServiceError `unreadable` for endless brackets */
+function brokenAt(value: unknown, path: (string | number)[] = []): (string | number)[] | null {
+  if (typeof value === 'string') return BROKEN.test(value) ? path : null
+  if (typeof value !== 'object' || value === null) return null
+  if (path.length > MAX_DEPTH)
+    throw new ServiceError('unreadable', `The body is nested more than ${MAX_DEPTH} deep.`)
+  for (const [key, inner] of Object.entries(value)) {
+    const at = BROKEN.test(key) ? path : brokenAt(inner, [...path, Array.isArray(value) ? Number(key) : key])
+    if (at) return at
+  }
+  return null
+}
+
 /** The JSON of a request. @throws ServiceError `wrongType`, `tooLarge`, `unreadable` */
 export async function jsonBody(request: Request): Promise<unknown> {
   const type = request.headers.get('content-type') ?? ''
   if (!/^application\/json\b/i.test(type))
     throw new ServiceError('wrongType', 'Send JSON with the content type application/json.')
   const text = new TextDecoder().decode(await bodyBytes(request, MOST_BYTES))
+  const value = asJson(text)
+  const path = brokenAt(value)
+  if (!path) return value
+  const message = 'There is a hidden character in it, such as from a copied text. Type it anew.'
+  throw new ServiceError('unreadable', `${path.join('.') || 'Input'}: ${message}`, [{ path, message }])
+}
+
+function asJson(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch {
