@@ -1,9 +1,9 @@
-import { Op, type Transaction } from 'sequelize'
+import { Op, type Order, type Transaction } from 'sequelize'
 import { oneChange } from './connection'
 import { saveFindings, saveSeatReadings, type Finding, type SeatReading } from './found'
 import { readJson, writeJson, type StoredJson } from './json'
 import { saveKit, type StoredKit } from './kits'
-import { likeText } from './likeText'
+import { findJobIds } from './jobSearch'
 import { models, type BearingRow, type JobRow } from './models'
 
 /** What a job keeps of each of its bearings. */
@@ -183,64 +183,37 @@ export interface JobQuery {
   limit: number
   /** continue after this one: its last change and number */
   after?: { updatedAt: Date; id: number } | undefined
-  /** in title, number or decided designation */
+  /** words in the title, the machine's name or a decided designation, or the number of the job */
   text?: string | undefined
   open?: boolean | undefined
 }
 
-/** Jobs found by the part that was decided, the latest. */
-const MAX_BY_PART = 500
+const LATEST_FIRST: Order = [
+  ['updated_at', 'DESC'],
+  ['id', 'DESC'],
+]
 
 /** Jobs, the one changed last first. */
 export async function listJobs({ limit, after, text = '', open = false }: JobQuery): Promise<JobSummary[]> {
   const { JobRow: Jobs, BearingRow: Bearings } = models()
   const Machines = models().MachineRow
-  const [decided, named] =
+  const rows = await Jobs.findAll(
     text === ''
-      ? [[], []]
-      : await Promise.all([
-          Bearings.findAll({
-            attributes: ['job_id'],
-            where: { designation: { [Op.like]: likeText(text) } },
-            order: [['id', 'DESC']],
-            limit: MAX_BY_PART,
-          }),
-          Machines.findAll({ attributes: ['id'], where: { name: { [Op.like]: likeText(text) } } }),
-        ])
-  const rows = await Jobs.findAll({
-    where: {
-      [Op.and]: [
-        ...(open ? [{ closed_at: null }] : []),
-        ...(text === ''
-          ? []
-          : [
-              {
-                [Op.or]: [
-                  { title: { [Op.like]: likeText(text) } },
-                  ...(/^\d{1,9}$/.test(text) ? [{ id: Number(text) }] : []),
-                  { id: decided.map((b) => b.job_id) },
-                  { machine_id: named.map((m) => m.id) },
-                ],
-              },
-            ]),
-        ...(after
-          ? [
-              {
-                [Op.or]: [
-                  { updated_at: { [Op.lt]: after.updatedAt } },
-                  { updated_at: after.updatedAt, id: { [Op.lt]: after.id } },
-                ],
-              },
-            ]
-          : []),
-      ],
-    },
-    order: [
-      ['updated_at', 'DESC'],
-      ['id', 'DESC'],
-    ],
-    limit,
-  })
+      ? {
+          where: {
+            ...(open && { closed_at: null }),
+            ...(after && {
+              [Op.or]: [
+                { updated_at: { [Op.lt]: after.updatedAt } },
+                { updated_at: after.updatedAt, id: { [Op.lt]: after.id } },
+              ],
+            }),
+          },
+          order: LATEST_FIRST,
+          limit,
+        }
+      : { where: { id: await findJobIds({ text, open, after, limit }) }, order: LATEST_FIRST },
+  )
   const ids = rows.map((r) => r.id)
   const [bearings, machines] = await Promise.all([
     Bearings.findAll({

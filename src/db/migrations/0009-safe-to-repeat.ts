@@ -4,6 +4,13 @@ import { DataTypes, type QueryInterface } from 'sequelize'
 const exactKey = (table: string, nullable: boolean): string =>
   `alter table ${table} modify once varchar(80) character set utf8mb4 collate utf8mb4_bin ${nullable ? 'null' : 'not null'}`
 
+/** Columns that are searched by the words in them. */
+const WORDS = [
+  ['jobs', 'title'],
+  ['bearings', 'designation'],
+  ['machines', 'name'],
+] as const
+
 /** Keys of requests that were carried out, with their answers; the orders in which lists are paged. */
 export async function up(query: QueryInterface): Promise<void> {
   await query.createTable('request_keys', {
@@ -17,6 +24,8 @@ export async function up(query: QueryInterface): Promise<void> {
   })
   await query.addIndex('request_keys', ['created_at'], { name: 'request_keys_age' })
   await query.addIndex('stock_items', ['bin', 'designation', 'id'], { name: 'stock_items_shown' })
+  for (const [table, column] of WORDS)
+    await query.addIndex(table, [column], { name: `${table}_words`, type: 'FULLTEXT' })
   await query.sequelize.query(exactKey('stock_moves', true))
   await query.sequelize.query(exactKey('orders', false))
   // Deliveries that were cut off after their last piece: all of it is here.
@@ -28,6 +37,7 @@ export async function up(query: QueryInterface): Promise<void> {
 }
 
 export async function down(query: QueryInterface): Promise<void> {
+  for (const [table] of WORDS) await query.removeIndex(table, `${table}_words`)
   await query.removeIndex('stock_items', 'stock_items_shown')
   await query.dropTable('request_keys')
 }
