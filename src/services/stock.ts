@@ -2,9 +2,8 @@ import 'server-only'
 import { shopDay } from '@/core/dates'
 import { meaningOfText } from '@/core/designation'
 import { MAX_PIECES } from '@/core/stock'
-import { cellsOf, guessColumns, readFigure } from '@/core/lists'
 import * as db from '@/db'
-import { readTable } from './csv/readTable'
+import { inBackground } from './background'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
 import { ready } from './language'
@@ -24,15 +23,15 @@ import {
   type StockResponse,
 } from './schemas/supply'
 import { settings } from './settings'
+import { shopVersion } from './shop'
+import { readStockList } from './stockList'
 
 /** Largest stock file, and most rows in it. */
 export const MOST_STOCK_BYTES = 4 * 1024 * 1024
-const MOST_STOCK_ROWS = 20_000
 /** Items read at once for a file. */
 const EXPORT_PAGE = 1000
 /** Labels of one sheet. */
 export const MAX_LABELS = 1000
-const PROBLEMS_TOLD = 200
 
 const told = (item: db.StockItem): StockItem =>
   StockItem.parse({
@@ -208,44 +207,15 @@ export async function stockCsv(): Promise<string> {
   )
 }
 
-/** Reads a stock list: every row with a quantity is a count, a price is taken over. @throws ServiceError `unreadable`, `tooLarge` */
+/** Larger lists are read in the background thread: reading 20 000 numbers takes seconds. */
+const MUCH_BYTES = 20_000
+
+/** Takes a stock list over, every row or none: a quantity is a count, a price is taken over. @throws ServiceError `unreadable`, `tooLarge` */
 export async function importStock(bytes: Uint8Array): Promise<StockImported> {
-  const table = readTable(bytes, MOST_STOCK_ROWS)
-  const columns = guessColumns(table.header)
-  if (columns.designation === undefined)
-    throw new ServiceError(
-      'unreadable',
-      `No column holds the number. The file has: ${table.header.join(', ')}.`,
-    )
-  const { language } = await ready()
-  const problems: StockImported['problems'] = []
-  const rows: db.CountedRow[] = []
-  for (const [i, cells] of table.rows.entries()) {
-    const { designation = '', bin = '', quantity = '', price = '' } = cellsOf(cells, columns)
-    const [pieces, asked] = [readFigure(quantity), readFigure(price)]
-    const problem =
-      (designation === '' && 'No number in this row.') ||
-      (designation.length > 80 && 'The number is longer than 80 characters.') ||
-      (bin.length > 40 && 'The bin is longer than 40 characters.') ||
-      (quantity !== '' &&
-        !NewStockItem.shape.quantity.safeParse(pieces).success &&
-        `“${quantity.slice(0, 40)}” is no whole number of pieces from 0.`) ||
-      (price !== '' &&
-        !NewStockItem.shape.price.safeParse(asked ?? -1).success &&
-        `“${price.slice(0, 40)}” is no price.`)
-    if (problem) {
-      if (problems.length < PROBLEMS_TOLD)
-        problems.push({ row: i + 2, text: designation.slice(0, 80), words: problem })
-      continue
-    }
-    rows.push({
-      meaning: meaningOfText(designation, language),
-      designation,
-      bin,
-      ...(asked !== null && { price: asked }),
-      ...(pieces !== null && { pieces }),
-    })
-  }
-  await db.countRows(rows, 'Stock list read in')
-  return { rows: table.rows.length, counted: rows.length, problems }
+  const list =
+    bytes.byteLength > MUCH_BYTES
+      ? await inBackground('readStock', shopVersion(), bytes)
+      : readStockList(bytes, (await ready()).language)
+  await db.countRows(list.rows, 'Stock list read in')
+  return { rows: list.read, counted: list.rows.length, problems: list.problems }
 }

@@ -4,6 +4,7 @@ import { identifyRows } from '../batch'
 import { identifierWith, readShop, ready, type Ready, type ShopKnowledge } from '../language'
 import { beginImport, previewTable } from '../lists/readList'
 import type { ImportQuery, PreviewQuery, PreviewResponse } from '../schemas/list'
+import { readStockList, type StockList } from '../stockList'
 import { outcomeOf, type Outcome } from './outcome'
 
 /** This thread's own copy of the catalogue and the shop's knowledge, and the version of the shop it was read at. */
@@ -36,6 +37,9 @@ export const work = {
 
   previewList: (version: number, bytes: Uint8Array, query: PreviewQuery): Promise<Outcome<PreviewResponse>> =>
     outcomeOf(async () => previewTable(bytes, query, (await upTo(version)).language)),
+
+  readStock: (version: number, bytes: Uint8Array): Promise<Outcome<StockList>> =>
+    outcomeOf(async () => readStockList(bytes, (await upTo(version)).language)),
 
   /** Answers when the list stands and its rows are checked; `importEnded` answers when they are read. */
   beginImport: (version: number, bytes: Uint8Array, query: ImportQuery): Promise<Outcome<StoredList>> =>

@@ -1,0 +1,58 @@
+import 'server-only'
+import { meaningOfText, type Language } from '@/core/designation'
+import { cellsOf, guessColumns, readFigure } from '@/core/lists'
+import type { CountedRow } from '@/db'
+import { readTable } from './csv/readTable'
+import { ServiceError } from './errors'
+import { NewStockItem, type StockImported } from './schemas/supply'
+
+const MAX_ROWS = 20_000
+const MAX_PROBLEMS_TOLD = 200
+
+export interface StockList {
+  /** rows of the file */
+  read: number
+  /** what they say, those left out that say nothing */
+  rows: CountedRow[]
+  problems: StockImported['problems']
+}
+
+/** Reads a stock list. @throws ServiceError `unreadable`, `tooLarge` */
+export function readStockList(bytes: Uint8Array, language: Language): StockList {
+  const table = readTable(bytes, MAX_ROWS)
+  const columns = guessColumns(table.header)
+  if (columns.designation === undefined)
+    throw new ServiceError(
+      'unreadable',
+      `No column holds the number. The file has: ${table.header.join(', ')}.`,
+    )
+  const problems: StockImported['problems'] = []
+  const rows: CountedRow[] = []
+  for (const [i, cells] of table.rows.entries()) {
+    const { designation = '', bin = '', quantity = '', price = '' } = cellsOf(cells, columns)
+    const [pieces, asked] = [readFigure(quantity), readFigure(price)]
+    const problem =
+      (designation === '' && 'No number in this row.') ||
+      (designation.length > 80 && 'The number is longer than 80 characters.') ||
+      (bin.length > 40 && 'The bin is longer than 40 characters.') ||
+      (quantity !== '' &&
+        !NewStockItem.shape.quantity.safeParse(pieces).success &&
+        `“${quantity.slice(0, 40)}” is no whole number of pieces from 0.`) ||
+      (price !== '' &&
+        !NewStockItem.shape.price.safeParse(asked ?? -1).success &&
+        `“${price.slice(0, 40)}” is no price.`)
+    if (problem) {
+      if (problems.length < MAX_PROBLEMS_TOLD)
+        problems.push({ row: i + 2, text: designation.slice(0, 80), words: problem })
+      continue
+    }
+    rows.push({
+      meaning: meaningOfText(designation, language),
+      designation,
+      bin,
+      ...(asked !== null && { price: asked }),
+      ...(pieces !== null && { pieces }),
+    })
+  }
+  return { read: table.rows.length, rows, problems }
+}
