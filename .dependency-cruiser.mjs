@@ -1,4 +1,7 @@
-/** Arrows point downward only: app → features → services → db; everything may use core. */
+/**
+ * Arrows point downward only: app → services → db, and app → features → contract; everything may use core. What browser and
+ * server say to each other stands in the contract alone.
+ */
 const layer = (name, from, to, comment) => ({
   name,
   comment,
@@ -18,9 +21,15 @@ const config = {
       to: { path: 'node_modules/(react|next|sequelize|mariadb|umzug|pino|pdfkit)/|^node:|^fs$|^path$' },
     },
     layer('db-is-the-floor', '^src/db', '^src/(?!db|core)', 'The database layer knows only the core.'),
+    layer('contract-knows-core-only', '^src/contract', '^src/(?!contract|core)', 'The contract is data.'),
     layer('services-above-db', '^src/services', '^src/(app|features|ui)', 'Services have no screens.'),
     layer('ui-knows-core-only', '^src/ui', '^src/(?!ui|core)', 'Components know only the core.'),
-    layer('features-below-app', '^src/features', '^src/(app|db)', 'Screens ask services.'),
+    layer(
+      'features-know-the-contract',
+      '^src/features',
+      '^src/(app|db|services)',
+      'Screens ask through the contract; what they answer comes from the server.',
+    ),
     layer(
       'only-services-call-db',
       '^src/(app|ui|features|workers|core)',

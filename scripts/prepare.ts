@@ -16,7 +16,7 @@ import {
 import { readShippedParts, readShippedTokens, shippedFingerprint } from '@/services/catalogue/dataFolder'
 import { loadDemo } from '@/services/demo/load'
 import { seatReadings } from '@/services/jobs/seatReadings'
-import { FittingDraft } from '@/services/schemas/plan'
+import { FittingDraft } from '@/contract/plan'
 import { copyDatabase } from './copyDatabase'
 
 const say = (words: string): void => console.log(`  ${words}`)

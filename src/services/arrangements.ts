@@ -10,8 +10,8 @@ import {
 } from '@/core/kit'
 import { ownArrangements, removeArrangement, saveArrangement } from '@/db'
 import { ServiceError } from './errors'
-import type { ArrangementsResponse } from './schemas/kit'
-import { parse } from './schemas/parse'
+import type { ArrangementsResponse } from '@/contract/kit'
+import { parse } from './parse'
 
 const own = async (): Promise<ArrangementFile[]> =>
   (await ownArrangements()).flatMap((file) => {

@@ -4,7 +4,7 @@ import { identify, readMeasurements, type Feature, type Identifier } from '@/cor
 import { readTable } from './csv/readTable'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
-import { EvidenceSheet } from './schemas/evidence'
+import { EvidenceSheet } from '@/contract/evidence'
 
 /** Most rows of one tray; more come as a second file. */
 const MOST_ROWS = 50_000

@@ -1,9 +1,10 @@
 import 'server-only'
 import { FAMILIES, familyFacts, isFamily, type Family } from '@/core/catalogue'
+import type { FamilyHeld, ListedPart } from '@/contract/catalogue'
 import { ready } from './language'
 
 /** Families that have parts, with how many, in the order of the part model. */
-export async function familiesHeld() {
+export async function familiesHeld(): Promise<FamilyHeld[]> {
   const { language } = await ready()
   const counts = new Map<Family, number>()
   for (const part of language.catalogue.parts) counts.set(part.family, (counts.get(part.family) ?? 0) + 1)
@@ -16,7 +17,7 @@ export async function familiesHeld() {
 }
 
 /** The parts of one family; of the inch tapered ones the assembled sets. */
-export async function partsOfFamily(family: Family) {
+export async function partsOfFamily(family: Family): Promise<ListedPart[]> {
   const { language } = await ready()
   return language.catalogue.parts
     .filter((part) => part.family === family && part.piece !== 'cone' && part.piece !== 'cup')
@@ -30,5 +31,3 @@ export async function partsOfFamily(family: Family) {
       source: provenance.text,
     }))
 }
-export type FamilyHeld = Awaited<ReturnType<typeof familiesHeld>>[number]
-export type ListedPart = Awaited<ReturnType<typeof partsOfFamily>>[number]

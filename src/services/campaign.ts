@@ -9,8 +9,8 @@ import { workKit } from './kits'
 import { jobKit } from './jobKit'
 import { getJob } from './jobs/getJob'
 import { ready } from './language'
-import { parse } from './schemas/parse'
-import { CampaignQuery, type CampaignResponse, type ReservedResponse } from './schemas/supply'
+import { parse } from './parse'
+import { CampaignQuery, type CampaignResponse, type ReservedResponse } from '@/contract/supply'
 import { withAvailability } from './availability'
 
 /**

@@ -2,8 +2,8 @@ import 'server-only'
 import { conversionChanges, OPINIONS, partsForSeat, type ConversionKind } from '@/core/convert'
 import { ready } from './language'
 import { ServiceError } from './errors'
-import { ConvertRequest, type ConvertResponse } from './schemas/convert'
-import { parse } from './schemas/parse'
+import { ConvertRequest, type ConvertResponse } from '@/contract/convert'
+import { parse } from './parse'
 
 /** A kit for what was chosen: ball bearings clamped over a spacer, or a tapered pair on its spindle. */
 function kitFor(

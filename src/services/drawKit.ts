@@ -4,8 +4,8 @@ import { z } from 'zod'
 import { getJob } from './jobs/getJob'
 import { contextOf } from './keptKit'
 import { toKitResponse, workKit } from './kits'
-import type { KitResponse } from './schemas/kit'
-import { parse } from './schemas/parse'
+import type { KitResponse } from '@/contract/kit'
+import { parse } from './parse'
 
 const ForJob = z.object({ job: z.number().int().positive().optional() })
 

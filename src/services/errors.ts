@@ -1,3 +1,4 @@
+import 'server-only'
 import type { Suggestion } from '@/core/designation'
 
 /** What a use-case may refuse. The words say what to change; the host turns the code into a status. */

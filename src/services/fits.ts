@@ -5,8 +5,8 @@ import { checkFit, clearanceStages, fitProblemWords, internalClearance, recommen
 import { MM_PER_INCH } from '@/core/quantity'
 import type { z } from 'zod'
 import { ServiceError } from './errors'
-import { EndPlayRequest, FitRequest, type EndPlayResponse, type FitResponse } from './schemas/fit'
-import { parse } from './schemas/parse'
+import { EndPlayRequest, FitRequest, type EndPlayResponse, type FitResponse } from '@/contract/fit'
+import { parse } from './parse'
 
 /** Bore of a hollow shaft of which nobody has measured the bore, as a share of its diameter (common practice). */
 const HOLLOW_SHARE = 0.5

@@ -15,8 +15,8 @@ import {
 import { writeInch, writeMm } from '@/core/quantity'
 import { ServiceError } from './errors'
 import { ready } from './language'
-import { IdentifyRequest, type IdentifyResponse } from './schemas/evidence'
-import { parse } from './schemas/parse'
+import { IdentifyRequest, type IdentifyResponse } from '@/contract/evidence'
+import { parse } from './parse'
 
 const millimetres = (d: Dimensions): Record<string, number> =>
   Object.fromEntries(

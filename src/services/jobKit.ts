@@ -4,8 +4,8 @@ import { ServiceError } from './errors'
 import { getJob } from './jobs/getJob'
 import { greaseOf, toStored, toWorked } from './keptKit'
 import { workKit, type WorkedKit } from './kits'
-import type { Job } from './schemas/job'
-import type { KitDraft } from './schemas/kit'
+import type { Job } from '@/contract/job'
+import type { KitDraft } from '@/contract/kit'
 
 /** A job with its kit as it was agreed, and where it is, in words. */
 export interface JobKit extends WorkedKit {

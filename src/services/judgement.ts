@@ -13,8 +13,8 @@ import {
   InspectRequest,
   type CompareResponse,
   type InspectResponse,
-} from './schemas/judgement'
-import { parse } from './schemas/parse'
+} from '@/contract/judgement'
+import { parse } from './parse'
 
 /** Old against new, point by point. @throws ServiceError `unreadable`; `notFound` for a number nobody knows; `impossible` with nothing to compare */
 export async function comparePair(input: unknown): Promise<CompareResponse> {

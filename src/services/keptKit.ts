@@ -18,8 +18,8 @@ import { withAvailability } from './availability'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { workKit, type KitContext, type WorkedKit } from './kits'
-import type { Job } from './schemas/job'
-import { KitResponse, type KitDraft } from './schemas/kit'
+import type { Job } from '@/contract/job'
+import { KitResponse, type KitDraft } from '@/contract/kit'
 import { settings } from './settings'
 
 /** What a kit keeps beside its lines. */

@@ -2,7 +2,7 @@ import 'server-only'
 import { now } from './clock'
 import { writeCsv } from './csv/writeCsv'
 import { jobKit } from './jobKit'
-import { KIT_FILE_FORMAT, type KitFile } from './schemas/kitFile'
+import { KIT_FILE_FORMAT, type KitFile } from '@/contract/kitFile'
 
 const COLUMNS = [
   'number',

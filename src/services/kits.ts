@@ -16,8 +16,8 @@ import { withAvailability } from './availability'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { resolveNames } from './partNames'
-import { KitProposal, type KitResponse } from './schemas/kit'
-import { parse } from './schemas/parse'
+import { KitProposal, type KitResponse } from '@/contract/kit'
+import { parse } from './parse'
 
 const letters = (text: string): string => text.toLowerCase().replace(/[^a-z]/g, '')
 

@@ -20,9 +20,9 @@ import { ServiceError } from './errors'
 import { notListed } from './notListed'
 import { inchTwins } from './identify'
 import { ready, type Ready } from './language'
-import { StampText } from './schemas/evidence'
-import { readFields } from './schemas/length'
-import { parse } from './schemas/parse'
+import { StampText } from '@/contract/evidence'
+import { readFields } from '@/contract/length'
+import { parse } from './parse'
 
 const Designation = z.string().trim().min(1, 'Give a number, such as 6205-2RS.').pipe(StampText)
 

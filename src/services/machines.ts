@@ -12,8 +12,8 @@ import {
   type Machine,
   type MachineDetail,
   type PartUses,
-} from './schemas/machine'
-import { parse } from './schemas/parse'
+} from '@/contract/machine'
+import { parse } from './parse'
 
 const MAX_FITTED = 200
 const MAX_USES = 200

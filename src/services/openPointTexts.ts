@@ -1,4 +1,5 @@
-import type { Stage } from './schemas/job'
+import 'server-only'
+import type { Stage } from '@/contract/job'
 
 /** What each open point says of, by its code. The texts stand below. */
 export interface OpenPointFacts {

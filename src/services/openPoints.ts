@@ -1,7 +1,7 @@
 import 'server-only'
 import { openPoint } from './openPointTexts'
 import { comparisonTrouble, jobPlan, spacerTrouble } from './plan'
-import type { Job, OpenPoint } from './schemas/job'
+import type { Job, OpenPoint } from '@/contract/job'
 
 /** What of a job's kit and plan is open. */
 async function ofKit(job: Job): Promise<OpenPoint[]> {

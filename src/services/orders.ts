@@ -5,7 +5,7 @@ import * as db from '@/db'
 import { ServiceError } from './errors'
 import type { z } from 'zod'
 import { ready } from './language'
-import { parse } from './schemas/parse'
+import { parse } from './parse'
 import {
   BasketQuery,
   NewOrders,
@@ -14,7 +14,7 @@ import {
   Receipt,
   type BasketResponse,
   type OrdersResponse,
-} from './schemas/supply'
+} from '@/contract/supply'
 import { settings } from './settings'
 import { deliveryOf, quotes, sendOrder, suppliers, type SupplierInfo } from './suppliers'
 

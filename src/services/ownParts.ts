@@ -6,8 +6,8 @@ import { ServiceError } from './errors'
 import { ready } from './language'
 import { resolveNames } from './partNames'
 import { refreshShop } from './shop'
-import { OwnPartRequest, type OwnPartResponse } from './schemas/ownPart'
-import { parse } from './schemas/parse'
+import { OwnPartRequest, type OwnPartResponse } from '@/contract/ownPart'
+import { parse } from './parse'
 
 /** The own list that parts kept from an identification go into. */
 const LIST = 'Kept at the bench'

@@ -6,8 +6,8 @@ import * as db from '@/db'
 import type { z } from 'zod'
 import { ServiceError } from './errors'
 import { ready } from './language'
-import { parse } from './schemas/parse'
-import { PartName, type PartNames } from './schemas/partName'
+import { parse } from './parse'
+import { PartName, type PartNames } from '@/contract/partName'
 
 /** Texts with the shop's own names for parts replaced by the parts they stand for; others stay as they are. */
 export async function resolveNames(texts: readonly string[]): Promise<string[]> {

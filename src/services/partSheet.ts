@@ -1,8 +1,9 @@
 import 'server-only'
+import type { PartSheet } from '@/contract/lookUp'
 import { decodeText, interchangeOf, partOf, taperedMates } from './lookUp'
 
 /** Everything a part sheet shows. @throws ServiceError `notFound` */
-export async function partSheet(designation: string, place: unknown = {}) {
+export async function partSheet(designation: string, place: unknown = {}): Promise<PartSheet> {
   const part = await partOf(designation)
   const rings = part.set
     ? [part.set.cone, part.set.cup]
@@ -26,4 +27,3 @@ export async function partSheet(designation: string, place: unknown = {}) {
     mates,
   }
 }
-export type PartSheetData = Awaited<ReturnType<typeof partSheet>>

@@ -3,7 +3,7 @@ import sharp from 'sharp'
 import * as db from '@/db'
 import { ServiceError } from './errors'
 import { getJob } from './jobs'
-import type { PhotoAnswer } from './schemas/judgement'
+import type { PhotoAnswer } from '@/contract/judgement'
 
 /** What is taken in: as it comes from a telephone; kept smaller. */
 export const MOST_PHOTO_BYTES = 8 * 1024 * 1024

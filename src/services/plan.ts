@@ -29,8 +29,8 @@ import {
 import { z } from 'zod'
 import { now } from './clock'
 import { jobKit, type JobKit } from './jobKit'
-import { parse } from './schemas/parse'
-import { FittingDraft, type PlanResponse, type SeatsResponse } from './schemas/plan'
+import { parse } from './parse'
+import { FittingDraft, type PlanResponse, type SeatsResponse } from '@/contract/plan'
 import { settings, toolbox } from './settings'
 
 type Seat = SeatsResponse['seats'][number]

@@ -2,8 +2,8 @@ import 'server-only'
 import * as db from '@/db'
 import { stageOf } from './jobs/toJob'
 import { searchParts } from './lookUp'
-import { StampText } from './schemas/evidence'
-import { parse } from './schemas/parse'
+import { StampText } from '@/contract/evidence'
+import { parse } from './parse'
 
 const MAX_HITS = 6
 

@@ -23,7 +23,7 @@ import { ServiceError } from './errors'
 import { ready } from './language'
 import { notListed } from './notListed'
 import { settings } from './settings'
-import { parse } from './schemas/parse'
+import { parse } from './parse'
 import {
   GreaseRequest,
   LifeRequest,
@@ -31,7 +31,7 @@ import {
   type GreaseResponse,
   type LifeResponse,
   type SpacingResponse,
-} from './schemas/setting'
+} from '@/contract/setting'
 
 async function known(designation: string): Promise<Variant> {
   const shop = await ready()

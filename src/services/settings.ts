@@ -1,8 +1,8 @@
 import 'server-only'
 import { saveFact, storedFact } from '@/db'
-import { parse } from './schemas/parse'
-import { Settings } from './schemas/supply'
-import { Toolbox } from './schemas/plan'
+import { parse } from './parse'
+import { Settings } from '@/contract/supply'
+import { Toolbox } from '@/contract/plan'
 
 /** The settings of the shop; defaults where nothing was saved. */
 export async function settings(): Promise<Settings> {

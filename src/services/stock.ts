@@ -8,7 +8,7 @@ import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { z } from 'zod'
-import { parse } from './schemas/parse'
+import { parse } from './parse'
 import {
   Move,
   MovesQuery,
@@ -21,7 +21,7 @@ import {
   StockListQuery,
   type StockMoves,
   type StockResponse,
-} from './schemas/supply'
+} from '@/contract/supply'
 import { settings } from './settings'
 import { shopVersion } from './shop'
 import { readStockList } from './stockList'

@@ -4,7 +4,7 @@ import { cellsOf, guessColumns, readFigure } from '@/core/lists'
 import type { CountedRow } from '@/db'
 import { readTable } from './csv/readTable'
 import { ServiceError } from './errors'
-import { NewStockItem, type StockImported } from './schemas/supply'
+import { NewStockItem, type StockImported } from '@/contract/supply'
 
 const MAX_ROWS = 20_000
 const MAX_PROBLEMS_TOLD = 200

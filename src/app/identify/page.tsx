@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { QuickLookUp } from '@/features/identify'
-import { EvidenceSheet } from '@/services/schemas/evidence'
+import { EvidenceSheet } from '@/contract/evidence'
 
 export const metadata: Metadata = { title: 'Quick look-up' }
 

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { Frame } from '@/features/shell'
-import type { ArrangementChoice, ArrangementsResponse } from '@/services/schemas/kit'
+import type { ArrangementChoice, ArrangementsResponse } from '@/contract/kit'
 import { ask, send, wordsOf } from '@/ui/ask'
 import { saveText } from '@/ui/saveText'
 import { ArrangementFigure } from './ArrangementFigure'

@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { writeInch, writeMm } from '@/core/quantity'
 import { Frame, usePreferences } from '@/features/shell'
-import type { FamilyHeld, ListedPart } from '@/services/browse'
+import type { FamilyHeld, ListedPart } from '@/contract/catalogue'
 import { SizeMap } from './SizeMap'
 
 interface Props {

@@ -4,7 +4,7 @@ import type { Route } from 'next'
 import Link from 'next/link'
 import type { LengthUnit } from '@/core/quantity'
 import { writeInch, writeMm } from '@/core/quantity'
-import type { ListedPart } from '@/services/browse'
+import type { ListedPart } from '@/contract/catalogue'
 
 const WIDTH = 620
 const HEIGHT = 620

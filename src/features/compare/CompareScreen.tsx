@@ -5,8 +5,8 @@ import { SLOT_WORDS } from '@/core/kit'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES } from '@/core/compare'
 import { JobFrame, useJob } from '@/features/job'
 import { usePreferences, type KeyHint } from '@/features/shell'
-import type { PartSheetData } from '@/services/partSheet'
-import type { CompareResponse, ComparisonDraft } from '@/services/schemas/judgement'
+import type { PartSheet } from '@/contract/lookUp'
+import type { CompareResponse, ComparisonDraft } from '@/contract/judgement'
 import { OverlayFigure, type Laid } from '@/ui/drawing'
 import { useAnswer } from '@/ui/useAnswer'
 import { DidYouMean } from '@/ui/DidYouMean'
@@ -60,7 +60,7 @@ function newPart({ kit, decision }: ReturnType<typeof useJob>['job']): string {
 const sheetPath = (designation: string): string | null =>
   designation.trim() === '' ? null : `/api/part-sheet?designation=${encodeURIComponent(designation.trim())}`
 
-const laid = (sheet: PartSheetData | null): Laid | null =>
+const laid = (sheet: PartSheet | null): Laid | null =>
   sheet && { designation: sheet.designation, part: sheet.part }
 
 function PairRow({
@@ -194,8 +194,8 @@ export function CompareScreen() {
         }
       : null,
   )
-  const oldSheet = useAnswer<PartSheetData>(sheetPath(draft.from)).answer
-  const newSheet = useAnswer<PartSheetData>(sheetPath(to)).answer
+  const oldSheet = useAnswer<PartSheet>(sheetPath(draft.from)).answer
+  const newSheet = useAnswer<PartSheet>(sheetPath(to)).answer
   // An answer that was refused, or is no longer asked for, leaves no result behind.
   const result = found && words === '' ? { verdict: found.verdict, words: found.words.slice(0, 600) } : null
   const settled = !asks || words !== '' || found !== null

@@ -1,6 +1,6 @@
 import type { SVGProps } from 'react'
 import { readForm } from '@/core/quantity'
-import type { ConvertResponse } from '@/services/schemas/convert'
+import type { ConvertResponse } from '@/contract/convert'
 
 const W = 300
 const H = 300

@@ -1,7 +1,7 @@
 'use client'
 
 import { Bar } from 'react-chartjs-2'
-import type { FitResponse } from '@/services/schemas/fit'
+import type { FitResponse } from '@/contract/fit'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
 

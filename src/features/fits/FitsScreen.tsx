@@ -4,8 +4,8 @@ import { useState } from 'react'
 import { familyFacts } from '@/core/catalogue'
 import { CLEARANCE_GROUPS, recommendClass, RING_CLASSES } from '@/core/fit'
 import { Frame, type KeyHint } from '@/features/shell'
-import type { PartSheetData } from '@/services/partSheet'
-import type { FittingDraft } from '@/services/schemas/plan'
+import type { PartSheet } from '@/contract/lookUp'
+import type { FittingDraft } from '@/contract/plan'
 import { useAnswer } from '@/ui/useAnswer'
 import { AdjustTab } from './AdjustTab'
 import { FitTabs, type FitTab } from './FitTabs'
@@ -26,7 +26,7 @@ const RINGS = [
   ['outer', 'outer, in its bore'],
 ] as const
 
-function seatFor(sheet: PartSheetData, ring: Seat['ring'], turning: Seat['turning']): Seat | null {
+function seatFor(sheet: PartSheet, ring: Seat['ring'], turning: Seat['turning']): Seat | null {
   const { part, reading } = sheet
   const d = part.dimensions
   const width = d.width ?? d.totalWidth ?? d.coneWidth ?? d.cupWidth
@@ -69,7 +69,7 @@ export function FitsScreen({ designation }: { designation: string }) {
   const [firstSide, setFirstSide] = useState<FittingDraft['firstSide']>('')
   const schools = useSchools()
   useTabKeys(setTab)
-  const { answer: sheet, words } = useAnswer<PartSheetData>(
+  const { answer: sheet, words } = useAnswer<PartSheet>(
     number.trim() === '' ? null : `/api/part-sheet?designation=${encodeURIComponent(number.trim())}`,
   )
   const set = (name: string, value: string) => setFields((was) => ({ ...was, [name]: value }))

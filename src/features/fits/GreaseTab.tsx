@@ -5,8 +5,8 @@ import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from 
 import type { SchoolNote } from '@/core/procedure'
 import { readForm } from '@/core/quantity'
 import { ReadAs } from '@/ui/ReadAs'
-import type { PartSheetData } from '@/services/partSheet'
-import type { GreaseResponse } from '@/services/schemas/setting'
+import type { PartSheet } from '@/contract/lookUp'
+import type { GreaseResponse } from '@/contract/setting'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
@@ -80,10 +80,10 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
         }
       : null,
   )
-  const sheet = useAnswer<PartSheetData>(
+  const sheet = useAnswer<PartSheet>(
     named[0] ? `/api/part-sheet?designation=${encodeURIComponent(named[0])}` : null,
   ).answer
-  const sheet2 = useAnswer<PartSheetData>(
+  const sheet2 = useAnswer<PartSheet>(
     named[1] ? `/api/part-sheet?designation=${encodeURIComponent(named[1])}` : null,
   ).answer
   const parts = [sheet?.part, sheet2?.part].flatMap((p) => p ?? [])

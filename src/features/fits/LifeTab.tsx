@@ -1,6 +1,6 @@
 'use client'
 
-import type { LifeResponse } from '@/services/schemas/setting'
+import type { LifeResponse } from '@/contract/setting'
 import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
 import { useAnswer } from '@/ui/useAnswer'

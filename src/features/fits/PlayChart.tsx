@@ -1,7 +1,7 @@
 'use client'
 
 import { Line } from 'react-chartjs-2'
-import type { EndPlayResponse } from '@/services/schemas/fit'
+import type { EndPlayResponse } from '@/contract/fit'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
 

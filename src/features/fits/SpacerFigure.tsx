@@ -1,4 +1,4 @@
-import type { SpacingResponse } from '@/services/schemas/setting'
+import type { SpacingResponse } from '@/contract/setting'
 import { signedMm } from './seatTypes'
 
 const W = 420

@@ -1,8 +1,8 @@
 'use client'
 
 import type { FormRole } from '@/core/quantity'
-import type { FittingDraft } from '@/services/schemas/plan'
-import type { SpacingResponse } from '@/services/schemas/setting'
+import type { FittingDraft } from '@/contract/plan'
+import type { SpacingResponse } from '@/contract/setting'
 import { FitPane } from './FitPane'
 import { AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
 import { ChipChoice } from '@/ui/ChipChoice'

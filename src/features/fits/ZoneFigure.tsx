@@ -1,4 +1,4 @@
-import type { FitResponse } from '@/services/schemas/fit'
+import type { FitResponse } from '@/contract/fit'
 
 const WIDTH = 430
 const HEIGHT = 300

@@ -1,5 +1,5 @@
 import { MM_PER_INCH } from '@/core/quantity'
-import type { FittingDraft, SeatsResponse } from '@/services/schemas/plan'
+import type { FittingDraft, SeatsResponse } from '@/contract/plan'
 
 export type Seat = SeatsResponse['seats'][number]
 export type TypedSeat = FittingDraft['seats'][string]

@@ -1,7 +1,7 @@
 'use client'
 
 import { schoolNote, type SchoolName, type SchoolNote } from '@/core/procedure'
-import type { Settings } from '@/services/schemas/supply'
+import type { Settings } from '@/contract/supply'
 import { useAnswer } from '@/ui/useAnswer'
 
 /** What this shop does where practice differs; null until it is known. */

@@ -4,7 +4,7 @@ import Link from 'next/link'
 import type { Route } from 'next'
 import { useState } from 'react'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
-import type { IdentifyResponse } from '@/services/schemas/evidence'
+import type { IdentifyResponse } from '@/contract/evidence'
 import { VerdictMark } from '@/ui/VerdictMark'
 import type { Trouble } from './useIdentification'
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { CONDITIONS, INSTRUMENTS, type Condition, type Instrument } from '@/core/identify'
-import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { useKeys } from '@/ui/useKeys'
 import { INSTRUMENT_WORDS } from './HowMeasured'
 import { Looks } from './Looks'

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { JobFrame, useJob } from '@/features/job'
-import type { Decision } from '@/services/schemas/job'
+import type { Decision } from '@/contract/job'
 import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 
 /** The identification of a job: evidence is saved while it is typed. */

@@ -2,7 +2,7 @@
 
 import { ToggleGroup } from 'radix-ui'
 import type { ClosureLook } from '@/core/identify'
-import type { EvidenceSheet } from '@/services/schemas/evidence'
+import type { EvidenceSheet } from '@/contract/evidence'
 
 type Observed = EvidenceSheet['observed']
 

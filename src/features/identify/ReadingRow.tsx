@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { HowMeasured, INSTRUMENT_WORDS, type How } from './HowMeasured'
 import { textOf, type Row } from './sheet'
 

@@ -1,6 +1,6 @@
 'use client'
 
-import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 
 type On = EvidenceSheet['stamps'][number]['on']
 

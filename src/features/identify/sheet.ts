@@ -1,5 +1,5 @@
 import type { Feature } from '@/core/identify'
-import type { EvidenceSheet } from '@/services/schemas/evidence'
+import type { EvidenceSheet } from '@/contract/evidence'
 
 /** One row of the evidence: a feature with what it is called here and its key. */
 export interface Row {

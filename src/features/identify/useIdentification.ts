@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import type { EvidenceSheet, IdentifyResponse } from '@/services/schemas/evidence'
+import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import type { Issue } from '@/ui/ask'
 import { useAnswer } from '@/ui/useAnswer'
 import { isEmptySheet } from './sheet'

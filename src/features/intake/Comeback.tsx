@@ -1,5 +1,5 @@
 import { useJob } from '@/features/job'
-import type { JobReturns } from '@/services/schemas/job'
+import type { JobReturns } from '@/contract/job'
 import { useTimes } from '@/ui/Times'
 import { useAnswer } from '@/ui/useAnswer'
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { Machine, MachineDetail } from '@/services/schemas/machine'
+import type { Machine, MachineDetail } from '@/contract/machine'
 import { send, wordsOf } from '@/ui/ask'
 
 interface Props {

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { JobFrame, useJob } from '@/features/job'
 import { MachineField } from '@/features/machines'
-import { ARRIVED, HEARD, USE, type Intake } from '@/services/schemas/job'
+import { ARRIVED, HEARD, USE, type Intake } from '@/contract/job'
 import { Comeback } from './Comeback'
 import { PositionField } from './PositionField'
 

@@ -4,7 +4,7 @@ import type { Route } from 'next'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
-import type { Job } from '@/services/schemas/job'
+import type { Job } from '@/contract/job'
 import { ask, send, wordsOf } from '@/ui/ask'
 import { useJob } from './JobContext'
 

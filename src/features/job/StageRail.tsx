@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
-import { STAGE_WORDS, STAGES, type Stage } from '@/services/schemas/job'
+import { STAGE_WORDS, STAGES, type Stage } from '@/contract/job'
 import { stagePath } from './stagePath'
 
 /** The stages in the order of the work; any may be opened first. */

@@ -1,5 +1,5 @@
 import type { Route } from 'next'
-import type { Stage } from '@/services/schemas/job'
+import type { Stage } from '@/contract/job'
 
 const PATHS: Record<Stage, string> = {
   takeIn: '',

@@ -1,7 +1,7 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { Job } from '@/services/schemas/job'
+import type { Job } from '@/contract/job'
 import { keepDraft, takeDraft } from './drafts'
 import { withPatch, type JobPatch } from './withPatch'
 

@@ -1,4 +1,4 @@
-import type { Job, JobChange } from '@/services/schemas/job'
+import type { Job, JobChange } from '@/contract/job'
 
 export type JobPatch = Omit<JobChange, 'version'>
 

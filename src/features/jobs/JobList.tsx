@@ -5,7 +5,7 @@ import type { Route } from 'next'
 import { useState } from 'react'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
-import { STAGE_WORDS, STAGES, type JobSummary } from '@/services/schemas/job'
+import { STAGE_WORDS, STAGES, type JobSummary } from '@/contract/job'
 import { useTimes } from '@/ui/Times'
 import { usePages, type Page } from '@/ui/usePages'
 

@@ -5,8 +5,8 @@ import { useState, type FormEvent } from 'react'
 import { stagePath } from '@/features/job'
 import { MachineField } from '@/features/machines'
 import { Frame } from '@/features/shell'
-import type { Job } from '@/services/schemas/job'
-import type { Machine } from '@/services/schemas/machine'
+import type { Job } from '@/contract/job'
+import type { Machine } from '@/contract/machine'
 
 /** Opens a job with as little as a title. */
 export function NewJobForm() {

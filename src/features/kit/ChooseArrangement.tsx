@@ -3,7 +3,7 @@
 import type { Route } from 'next'
 import Link from 'next/link'
 import type { Takes } from '@/core/kit'
-import type { ArrangementsResponse } from '@/services/schemas/kit'
+import type { ArrangementsResponse } from '@/contract/kit'
 import { useAnswer } from '@/ui/useAnswer'
 
 /** The first question of a kit: how the bearings stand in the machine. */

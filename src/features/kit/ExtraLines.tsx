@@ -1,7 +1,7 @@
 'use client'
 
 import { useState, type FormEvent } from 'react'
-import type { KitDraft } from '@/services/schemas/kit'
+import type { KitDraft } from '@/contract/kit'
 
 type Extra = NonNullable<KitDraft['extras']>[number]
 

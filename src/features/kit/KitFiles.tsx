@@ -1,8 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import type { KitDraft } from '@/services/schemas/kit'
-import { KitFileIn } from '@/services/schemas/kitFile'
+import type { KitDraft } from '@/contract/kit'
+import { KitFileIn } from '@/contract/kitFile'
 import { figureToSvg } from '@/ui/drawing'
 import { saveText } from '@/ui/saveText'
 

@@ -3,8 +3,8 @@
 import type { Route } from 'next'
 import Link from 'next/link'
 import { useState } from 'react'
-import type { KitResponse } from '@/services/schemas/kit'
-import type { ReservedResponse } from '@/services/schemas/supply'
+import type { KitResponse } from '@/contract/kit'
+import type { ReservedResponse } from '@/contract/supply'
 
 interface Props {
   jobId: number

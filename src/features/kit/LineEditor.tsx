@@ -2,7 +2,7 @@
 
 import { useId, useState } from 'react'
 import { SLOT_WORDS } from '@/core/kit'
-import type { KitResponse } from '@/services/schemas/kit'
+import type { KitResponse } from '@/contract/kit'
 
 interface Props {
   place: KitResponse['places'][number] | undefined

@@ -1,6 +1,6 @@
 'use client'
 
-import type { KitResponse } from '@/services/schemas/kit'
+import type { KitResponse } from '@/contract/kit'
 
 type Line = KitResponse['lines'][number]
 

@@ -3,7 +3,7 @@
 import { SIZE_WORDS, type SizeName } from '@/core/kit'
 import { writeInch, writeMm } from '@/core/quantity'
 import { usePreferences } from '@/features/shell'
-import type { KitDraft, KitResponse } from '@/services/schemas/kit'
+import type { KitDraft, KitResponse } from '@/contract/kit'
 
 type Sizes = NonNullable<KitDraft['sizes']>
 interface Props {

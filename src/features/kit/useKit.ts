@@ -1,7 +1,7 @@
 'use client'
 
 import type { ExplodedView } from '@/core/kit'
-import type { KitDraft, KitResponse } from '@/services/schemas/kit'
+import type { KitDraft, KitResponse } from '@/contract/kit'
 import { useAnswer } from '@/ui/useAnswer'
 
 export interface DrawnKit extends KitResponse {

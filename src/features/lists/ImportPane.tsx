@@ -1,7 +1,7 @@
 'use client'
 
 import { LIST_FIELDS, type ListField } from '@/core/lists'
-import type { PreviewResponse } from '@/services/schemas/list'
+import type { PreviewResponse } from '@/contract/list'
 import { ChipChoice } from '@/ui/ChipChoice'
 import type { Draft } from './useImport'
 

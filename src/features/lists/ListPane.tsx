@@ -2,7 +2,7 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
-import type { ListDetail, ListSummary } from '@/services/schemas/list'
+import type { ListDetail, ListSummary } from '@/contract/list'
 
 interface Props {
   list: ListSummary

@@ -1,7 +1,7 @@
 'use client'
 
 import { Frame } from '@/features/shell'
-import type { ListSummary } from '@/services/schemas/list'
+import type { ListSummary } from '@/contract/list'
 import { ImportPane } from './ImportPane'
 import { ListPane } from './ListPane'
 import { useImport } from './useImport'

@@ -2,7 +2,7 @@
 
 import { useCallback, useState } from 'react'
 import type { ListField, ColumnMap } from '@/core/lists'
-import type { ListSummary, PreviewResponse } from '@/services/schemas/list'
+import type { ListSummary, PreviewResponse } from '@/contract/list'
 import { ask, wordsOf } from '@/ui/ask'
 
 /** Largest list file. */

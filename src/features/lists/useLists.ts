@@ -1,7 +1,7 @@
 'use client'
 
 import { useCallback, useEffect, useState } from 'react'
-import type { ListDetail, ListSummary } from '@/services/schemas/list'
+import type { ListDetail, ListSummary } from '@/contract/list'
 import { ask, wordsOf } from '@/ui/ask'
 
 /** How often a list at work is asked how far it is, ms. */

@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { Frame } from '@/features/shell'
-import type { Machine, MachineDetail } from '@/services/schemas/machine'
+import type { Machine, MachineDetail } from '@/contract/machine'
 import { send, wordsOf } from '@/ui/ask'
 import { usePages, type Page } from '@/ui/usePages'
 

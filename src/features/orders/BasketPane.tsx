@@ -1,4 +1,4 @@
-import type { BasketResponse } from '@/services/schemas/supply'
+import type { BasketResponse } from '@/contract/supply'
 
 interface Props {
   basket: BasketResponse

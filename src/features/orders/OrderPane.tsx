@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { OrderResponse } from '@/services/schemas/supply'
+import type { OrderResponse } from '@/contract/supply'
 import { useTimes } from '@/ui/Times'
 import { ask, send, wordsOf } from '@/ui/ask'
 

@@ -2,12 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import { Frame } from '@/features/shell'
-import type {
-  BasketResponse,
-  CampaignResponse,
-  OrderResponse,
-  OrdersResponse,
-} from '@/services/schemas/supply'
+import type { BasketResponse, CampaignResponse, OrderResponse, OrdersResponse } from '@/contract/supply'
 import { ask, send, wordsOf } from '@/ui/ask'
 import { usePages } from '@/ui/usePages'
 import { BasketPane } from './BasketPane'

@@ -1,7 +1,7 @@
-import type { PartSheetData } from '@/services/partSheet'
+import type { PartSheet } from '@/contract/lookUp'
 import { VerdictMark } from '@/ui/VerdictMark'
 
-type Equivalent = NonNullable<PartSheetData['interchange']>['equivalents'][number]
+type Equivalent = NonNullable<PartSheet['interchange']>['equivalents'][number]
 
 const HEADINGS: [Equivalent['verdict'], string, 'pass' | 'warn' | 'fail'][] = [
   ['upgrade', 'Better', 'pass'],

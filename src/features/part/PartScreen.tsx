@@ -3,11 +3,11 @@
 import { useState } from 'react'
 import type { Application } from '@/core/interchange'
 import { Frame } from '@/features/shell'
-import type { PartSheetData } from '@/services/partSheet'
+import type { PartSheet } from '@/contract/lookUp'
 import { PartView } from './PartView'
 import { usePartSheet } from './usePartSheet'
 
-export function PartScreen({ data }: { data: PartSheetData }) {
+export function PartScreen({ data }: { data: PartSheet }) {
   const [place, setPlace] = useState<Application>({})
   const held = usePartSheet(data.designation, place, data)
   return (

@@ -9,7 +9,7 @@ import { writeInchFixed, writeMmFixed } from '@/core/quantity'
 import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences } from '@/features/shell'
 import type { Application } from '@/core/interchange'
-import type { PartSheetData } from '@/services/partSheet'
+import type { PartSheet } from '@/contract/lookUp'
 import { OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
 import { ask } from '@/ui/ask'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -27,7 +27,7 @@ const KINDS: Record<string, string> = {
 
 const part = (designation: string): Route => `/parts/${encodeURIComponent(designation)}` as Route
 
-function drawable(p: PartSheetData['part']): Drawable | null {
+function drawable(p: PartSheet['part']): Drawable | null {
   const piece = PIECES.find((known) => known === p.piece)
   if (!piece || !isFamily(p.family)) return null
   return {
@@ -39,7 +39,7 @@ function drawable(p: PartSheetData['part']): Drawable | null {
   }
 }
 
-function Mates({ mates }: Pick<PartSheetData, 'mates'>) {
+function Mates({ mates }: Pick<PartSheet, 'mates'>) {
   const { unit } = usePreferences()
   const write = unit === 'mm' ? writeMmFixed : writeInchFixed
   return mates.map((ring) => (
@@ -80,7 +80,7 @@ function Mates({ mates }: Pick<PartSheetData, 'mates'>) {
 }
 
 interface Props {
-  data: PartSheetData
+  data: PartSheet
   /** where it works, as far as it is said */
   place: Application
   onPlace: (place: Application) => void
@@ -96,7 +96,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
   const over = laid?.of === data.designation ? laid : null
   const layOver = (designation: string): void => {
     if (over?.designation === designation) return setLaid(null)
-    ask<PartSheetData['part']>(`/api/parts?designation=${encodeURIComponent(designation)}`)
+    ask<PartSheet['part']>(`/api/parts?designation=${encodeURIComponent(designation)}`)
       .then((found) => {
         const other = drawable(found)
         if (other) setLaid({ of: data.designation, designation, part: other })

@@ -1,7 +1,7 @@
 import { familyFacts } from '@/core/catalogue'
-import type { PartSheetData } from '@/services/partSheet'
+import type { PartSheet } from '@/contract/lookUp'
 
-type Reading = NonNullable<PartSheetData['reading']>
+type Reading = NonNullable<PartSheet['reading']>
 
 interface Piece {
   text: string

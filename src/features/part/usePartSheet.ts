@@ -2,12 +2,12 @@
 
 import type { Suggestion } from '@/core/designation'
 import type { Application } from '@/core/interchange'
-import type { PartSheetData } from '@/services/partSheet'
+import type { PartSheet } from '@/contract/lookUp'
 import { useAnswer } from '@/ui/useAnswer'
 
 export type Held =
   | { kind: 'asking' }
-  | { kind: 'found'; data: PartSheetData }
+  | { kind: 'found'; data: PartSheet }
   | { kind: 'refused'; detail: string; suggestions: readonly Suggestion[] }
 
 /** Query text of where a part works; what is not known stays out. */
@@ -19,14 +19,10 @@ export function placeQuery(place: Application): string {
 }
 
 /** The part sheet of a number for the place it works in. The last one stays until the next is there. */
-export function usePartSheet(
-  designation: string | undefined,
-  place: Application,
-  initial?: PartSheetData,
-): Held {
+export function usePartSheet(designation: string | undefined, place: Application, initial?: PartSheet): Held {
   const query = placeQuery(place)
   const asIs = initial && query === ''
-  const { answer, words, suggestions } = useAnswer<PartSheetData>(
+  const { answer, words, suggestions } = useAnswer<PartSheet>(
     !designation || asIs ? null : `/api/part-sheet?designation=${encodeURIComponent(designation)}&${query}`,
     undefined,
     0,

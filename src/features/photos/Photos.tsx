@@ -1,7 +1,7 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { PhotoAnswer } from '@/services/schemas/judgement'
+import type { PhotoAnswer } from '@/contract/judgement'
 import { ask, send, wordsOf } from '@/ui/ask'
 
 /** Photographs of a job: taken in, looked at, taken away. */

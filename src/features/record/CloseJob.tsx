@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { STAGE_WORDS, type OpenPoint } from '@/services/schemas/job'
+import { STAGE_WORDS, type OpenPoint } from '@/contract/job'
 import { useJob } from '@/features/job'
 import { ask, wordsOf } from '@/ui/ask'
 

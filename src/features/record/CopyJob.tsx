@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { stagePath, useJob } from '@/features/job'
-import type { Job } from '@/services/schemas/job'
+import type { Job } from '@/contract/job'
 import { send, wordsOf } from '@/ui/ask'
 
 const OTHER_SIDE: Readonly<Record<string, string>> = {

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { SCHOOL_NAMES, SCHOOLS, type Schools } from '@/core/procedure'
 import { Frame } from '@/features/shell'
-import type { Settings } from '@/services/schemas/supply'
+import type { Settings } from '@/contract/supply'
 import { send, wordsOf } from '@/ui/ask'
 
 const figure = (text: string): number => Number(text.replace(',', '.'))

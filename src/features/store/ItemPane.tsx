@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import type { StockDetail, StockItem, StockMoves } from '@/services/schemas/supply'
+import type { StockDetail, StockItem, StockMoves } from '@/contract/supply'
 import { useTimes } from '@/ui/Times'
 import { ask, send, wordsOf } from '@/ui/ask'
 

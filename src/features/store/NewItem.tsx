@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { StockItem } from '@/services/schemas/supply'
+import type { StockItem } from '@/contract/supply'
 import { send, wordsOf } from '@/ui/ask'
 
 const FIELDS = [

@@ -1,6 +1,6 @@
 'use client'
 
-import type { Moved, StockItem } from '@/services/schemas/supply'
+import type { Moved, StockItem } from '@/contract/supply'
 import { useTimes } from '@/ui/Times'
 import { send, wordsOf } from '@/ui/ask'
 

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { Frame } from '@/features/shell'
-import type { StockImported, StockItem, StockResponse } from '@/services/schemas/supply'
+import type { StockImported, StockItem, StockResponse } from '@/contract/supply'
 import { wordsOf, write } from '@/ui/ask'
 import { usePages } from '@/ui/usePages'
 import { ItemPane } from './ItemPane'

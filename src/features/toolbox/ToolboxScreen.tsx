@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { TOOL_KINDS, TOOL_WORDS } from '@/core/procedure'
 import { Frame } from '@/features/shell'
-import type { Toolbox } from '@/services/schemas/plan'
+import type { Toolbox } from '@/contract/plan'
 import { send, wordsOf } from '@/ui/ask'
 
 interface Row {

@@ -2,7 +2,7 @@
 
 import Papa from 'papaparse'
 import { useCallback, useRef, useState } from 'react'
-import { decodeBytes } from '@/services/csv/decodeBytes'
+import { decodeBytes } from '@/core/lists'
 
 export type ResultRow = Record<string, string>
 

@@ -1,3 +1,4 @@
+import 'server-only'
 import { ServiceError, type Issue, type ServiceCode } from '../errors'
 
 /** What a call to the other thread gave: errors lose their class on the way, so a refusal travels as data. */

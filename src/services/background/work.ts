@@ -3,7 +3,7 @@ import type { StoredList } from '@/db'
 import { identifyRows } from '../batch'
 import { identifierWith, readShop, ready, type Ready, type ShopKnowledge } from '../language'
 import { beginImport, previewTable } from '../lists/readList'
-import type { ImportQuery, PreviewQuery, PreviewResponse } from '../schemas/list'
+import type { ImportQuery, PreviewQuery, PreviewResponse } from '@/contract/list'
 import { readStockList, type StockList } from '../stockList'
 import { outcomeOf, type Outcome } from './outcome'
 

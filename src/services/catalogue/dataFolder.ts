@@ -1,3 +1,4 @@
+import 'server-only'
 import { createHash } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'

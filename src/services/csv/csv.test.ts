@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
-import { decodeBytes, encodingOf } from './decodeBytes'
+import { decodeBytes, encodingOf } from '@/core/lists'
 import { readTable } from './readTable'
 import { writeCsv } from './writeCsv'
 

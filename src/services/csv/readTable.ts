@@ -1,6 +1,7 @@
+import 'server-only'
 import Papa from 'papaparse'
 import { ServiceError } from '../errors'
-import { decodeBytes, encodingOf } from './decodeBytes'
+import { decodeBytes, encodingOf } from '@/core/lists'
 
 /** A CSV file with a heading line, as text cells. */
 export interface Table {

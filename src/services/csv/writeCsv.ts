@@ -1,3 +1,4 @@
+import 'server-only'
 import Papa from 'papaparse'
 
 /** Cells that a spreadsheet would take for a formula; plain negative numbers are none. */

@@ -1,3 +1,4 @@
+import 'server-only'
 import { meaningOfText, type Language } from '@/core/designation'
 import { cellsOf, guessColumns, sortRow } from '@/core/lists'
 import * as db from '@/db'

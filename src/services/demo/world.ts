@@ -1,9 +1,10 @@
+import 'server-only'
 import type { NewMachine } from '@/db'
 import type { z } from 'zod'
-import type { NewJob, Stage } from '../schemas/job'
-import type { ComparisonDraft, InspectionDraft } from '../schemas/judgement'
-import type { KitDraft } from '../schemas/kit'
-import type { FittingDraft } from '../schemas/plan'
+import type { NewJob, Stage } from '@/contract/job'
+import type { ComparisonDraft, InspectionDraft } from '@/contract/judgement'
+import type { KitDraft } from '@/contract/kit'
+import type { FittingDraft } from '@/contract/plan'
 
 /** The Winterbeck Pier Works: machines with their positions. */
 export const MACHINES: NewMachine[] = [

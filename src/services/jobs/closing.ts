@@ -7,7 +7,7 @@ import { today } from '../clock'
 import { ServiceError } from '../errors'
 import { jobKit } from '../jobKit'
 import { openPoints } from '../openPoints'
-import type { Job } from '../schemas/job'
+import type { Job } from '@/contract/job'
 
 type Closing = Required<Pick<db.JobChangeSet, 'events' | 'also'>>
 

@@ -1,5 +1,6 @@
+import 'server-only'
 import type * as db from '@/db'
-import { STAGE_WORDS, type Job, type JobChange } from '../schemas/job'
+import { STAGE_WORDS, type Job, type JobChange } from '@/contract/job'
 
 type Change = Omit<JobChange, 'version' | 'who' | 'reason'>
 type BearingChange = NonNullable<Change['bearings']>[string]

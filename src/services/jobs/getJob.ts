@@ -1,7 +1,7 @@
 import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from '../errors'
-import type { Job } from '../schemas/job'
+import type { Job } from '@/contract/job'
 import { toJob } from './toJob'
 
 export const noJob = (id: number) => new ServiceError('notFound', `There is no job ${id}.`)

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { eventsOf } from './eventsOf'
-import { FittingDraft } from '../schemas/plan'
+import { FittingDraft } from '@/contract/plan'
 import { seatReadings } from './seatReadings'
 import { toJob } from './toJob'
 

@@ -17,9 +17,9 @@ import {
   type Decision,
   type Job,
   type Stage,
-} from '../schemas/job'
-import type { KitDraft } from '../schemas/kit'
-import { parse } from '../schemas/parse'
+} from '@/contract/job'
+import type { KitDraft } from '@/contract/kit'
+import { parse } from '../parse'
 import type { z } from 'zod'
 import { eventsOf } from './eventsOf'
 import { closing } from './closing'

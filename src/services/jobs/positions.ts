@@ -1,7 +1,7 @@
 import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from '../errors'
-import { Intake, type JobPositions } from '../schemas/job'
+import { Intake, type JobPositions } from '@/contract/job'
 import { getJob } from './getJob'
 import { stageOf } from './toJob'
 

@@ -1,7 +1,7 @@
 import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from '../errors'
-import type { Job, JobChange, JobReturns } from '../schemas/job'
+import type { Job, JobChange, JobReturns } from '@/contract/job'
 import { getJob } from './getJob'
 
 /** Jobs of one place that are offered as what came back. */

@@ -1,10 +1,11 @@
+import 'server-only'
 import type * as db from '@/db'
 import type { z } from 'zod'
-import { EvidenceSheet } from '../schemas/evidence'
-import { Decision, Intake, type Job, STAGES, type Stage } from '../schemas/job'
-import { ComparisonDraft, InspectionDraft } from '../schemas/judgement'
-import { KitDraft } from '../schemas/kit'
-import { FittingDraft } from '../schemas/plan'
+import { EvidenceSheet } from '@/contract/evidence'
+import { Decision, Intake, type Job, STAGES, type Stage } from '@/contract/job'
+import { ComparisonDraft, InspectionDraft } from '@/contract/judgement'
+import { KitDraft } from '@/contract/kit'
+import { FittingDraft } from '@/contract/plan'
 
 type Aside = Job['unreadable']
 

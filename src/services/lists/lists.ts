@@ -22,8 +22,8 @@ import {
   type ListDropped,
   type ListSummary,
   type PreviewResponse,
-} from '../schemas/list'
-import { parse } from '../schemas/parse'
+} from '@/contract/list'
+import { parse } from '../parse'
 
 /** Largest list file. */
 export const MOST_LIST_BYTES = 40 * 1024 * 1024

@@ -4,7 +4,7 @@ import type { Language } from '@/core/designation'
 import { createList, type StoredList } from '@/db'
 import { readTable, type Table } from '../csv/readTable'
 import { ServiceError } from '../errors'
-import type { ImportQuery, PreviewQuery, PreviewResponse } from '../schemas/list'
+import type { ImportQuery, PreviewQuery, PreviewResponse } from '@/contract/list'
 import { runImport } from './importList'
 
 /** Most rows in one file. */

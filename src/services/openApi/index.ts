@@ -1,16 +1,16 @@
 import 'server-only'
-import { OwnPartRequest, OwnPartResponse } from '../schemas/ownPart'
+import { OwnPartRequest, OwnPartResponse } from '@/contract/ownPart'
 import { judgementPaths } from './judgement'
 import { json, problem, ok, text, csv, csvOut, pdfOut, id } from './parts'
 import { registerPaths } from './register'
 import { supplyPaths } from './supply'
 import { z } from 'zod'
 import { componentsFor } from './components'
-import { IdentifyRequest, IdentifyResponse } from '../schemas/evidence'
-import { ArrangementsResponse, KitProposal, KitResponse } from '../schemas/kit'
-import { KitFile } from '../schemas/kitFile'
+import { IdentifyRequest, IdentifyResponse } from '@/contract/evidence'
+import { ArrangementsResponse, KitProposal, KitResponse } from '@/contract/kit'
+import { KitFile } from '@/contract/kitFile'
 import { ArrangementFile } from '@/core/kit'
-import { ListDetail, ListDropped, ListsResponse, ListSummary, PreviewResponse } from '../schemas/list'
+import { ListDetail, ListDropped, ListsResponse, ListSummary, PreviewResponse } from '@/contract/list'
 import {
   Comparison,
   DecodeResponse,
@@ -19,7 +19,7 @@ import {
   PartResponse,
   SealsResponse,
   TaperedResponse,
-} from '../schemas/lookUp'
+} from '@/contract/lookUp'
 
 const METHODS = ['get', 'post', 'put', 'patch', 'delete'] as const
 

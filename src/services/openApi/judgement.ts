@@ -1,15 +1,15 @@
 import 'server-only'
 import { z } from 'zod'
-import { ConvertRequest, ConvertResponse } from '../schemas/convert'
-import { EndPlayRequest, EndPlayResponse, FitRequest, FitResponse } from '../schemas/fit'
+import { ConvertRequest, ConvertResponse } from '@/contract/convert'
+import { EndPlayRequest, EndPlayResponse, FitRequest, FitResponse } from '@/contract/fit'
 import {
   CompareRequest,
   CompareResponse,
   InspectRequest,
   InspectResponse,
   PhotoAnswer,
-} from '../schemas/judgement'
-import { PlanResponse, SeatsResponse, Toolbox } from '../schemas/plan'
+} from '@/contract/judgement'
+import { PlanResponse, SeatsResponse, Toolbox } from '@/contract/plan'
 import {
   GreaseRequest,
   GreaseResponse,
@@ -17,7 +17,7 @@ import {
   LifeResponse,
   SpacingRequest,
   SpacingResponse,
-} from '../schemas/setting'
+} from '@/contract/setting'
 import { asked, id, ok, problem, text } from './parts'
 
 const photo = { name: 'photo', in: 'path', required: true, schema: { type: 'integer' } }

@@ -1,7 +1,7 @@
 import 'server-only'
 import { z } from 'zod'
-import { PartName, PartNames } from '../schemas/partName'
-import { Machine, MachineChange, MachineDetail, MachineMerge, NewMachine, PartUses } from '../schemas/machine'
+import { PartName, PartNames } from '@/contract/partName'
+import { Machine, MachineChange, MachineDetail, MachineMerge, NewMachine, PartUses } from '@/contract/machine'
 import {
   BearingAdded,
   Job,
@@ -11,7 +11,7 @@ import {
   JobPositions,
   JobReturns,
   OpenPoint,
-} from '../schemas/job'
+} from '@/contract/job'
 import { id, json, ok, paging, problem, text } from './parts'
 
 /** A page of a list: go on with `next` as cursor. */

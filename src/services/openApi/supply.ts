@@ -20,7 +20,7 @@ import {
   StockItem,
   StockMoves,
   StockResponse,
-} from '../schemas/supply'
+} from '@/contract/supply'
 import { json, problem, ok, paging, text, csv, csvOut, pdfOut, id } from './parts'
 
 /** Stock, suppliers, orders, campaigns, the papers of the counter, settings. */

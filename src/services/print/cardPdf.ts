@@ -2,7 +2,7 @@ import 'server-only'
 import { shopTime } from '@/core/dates'
 import { explodedView } from '@/core/kit'
 import { jobPlan } from '../plan'
-import type { PlanResponse } from '../schemas/plan'
+import type { PlanResponse } from '@/contract/plan'
 import { settings } from '../settings'
 import { drawExploded } from './drawExploded'
 import {

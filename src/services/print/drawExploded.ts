@@ -1,3 +1,4 @@
+import 'server-only'
 import type { ExplodedView, PlacedPart } from '@/core/kit'
 import type { Shape } from '@/core/section'
 

@@ -1,3 +1,4 @@
+import 'server-only'
 import { join } from 'node:path'
 
 const FONTS = {

@@ -1,3 +1,4 @@
+import 'server-only'
 import PDFDocument from 'pdfkit'
 import { registerFonts } from './fonts'
 

@@ -2,7 +2,8 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { PartScreen } from '@/features/part'
 import { ServiceError } from '@/services/errors'
-import { partSheet, type PartSheetData } from '@/services/partSheet'
+import type { PartSheet } from '@/contract/lookUp'
+import { partSheet } from '@/services/partSheet'
 
 interface Props {
   params: Promise<{ designation: string }>
@@ -14,7 +15,7 @@ export async function generateMetadata(props: Props): Promise<Metadata> {
   return { title: await named(props) }
 }
 
-async function load(designation: string): Promise<PartSheetData> {
+async function load(designation: string): Promise<PartSheet> {
   try {
     return await partSheet(designation)
   } catch (error) {

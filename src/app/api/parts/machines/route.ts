@@ -1,6 +1,6 @@
 import { machinesWith } from '@/services/machines'
-import { StampText } from '@/services/schemas/evidence'
-import { parse } from '@/services/schemas/parse'
+import { StampText } from '@/contract/evidence'
+import { parse } from '@/services/parse'
 import { z } from 'zod'
 import { answer } from '../../_http/answer'
 import { methods } from '../../_http/methods'

@@ -1,5 +1,6 @@
+import 'server-only'
 import type { z } from 'zod'
-import { ServiceError } from '../errors'
+import { ServiceError } from './errors'
 
 /** Validates at the edge. @throws ServiceError `unreadable` with one issue for each thing to change */
 export function parse<T extends z.ZodType>(schema: T, input: unknown): z.output<T> {

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { FAMILY_NAMES, HardwareDetails, PIECES, SOURCE_KINDS } from '@/core/catalogue'
 import { TOKEN_KINDS } from '@/core/designation'
 import { VERDICTS } from '@/core/interchange'
 
@@ -31,7 +32,7 @@ export const DecodeResponse = z.object({
   readings: z.array(
     z.object({
       canonical: z.string(),
-      family: z.string(),
+      family: z.enum(FAMILY_NAMES),
       familyWords: z.string(),
       base: z.string(),
       listed: z.boolean(),
@@ -55,7 +56,7 @@ export const DecodeResponse = z.object({
         .describe('marks taken for others than were read; an empty side is a mark added or left out'),
       exact: z.boolean().describe('every mark is explained as it stands'),
       closure: z.object({
-        sides: z.number().int(),
+        sides: z.union([z.literal(0), z.literal(1), z.literal(2)]),
         type: z.enum(['open', 'shield', 'lowFrictionSeal', 'contactSeal']),
       }),
       clearance: z.string(),
@@ -68,19 +69,19 @@ export const PartResponse = z.object({
   designation: z.string(),
   listed: z.boolean().describe('false: computed from the rule of its series, not in the catalogue'),
   base: z.string(),
-  family: z.string(),
+  family: z.enum(FAMILY_NAMES),
   familyWords: z.string(),
-  piece: z.string(),
+  piece: z.enum(PIECES),
   series: z.string(),
   dimensions,
   dimensionsIn,
   source: z.string(),
-  sourceKind: z.string(),
+  sourceKind: z.enum(SOURCE_KINDS),
   verified: z.boolean(),
   synonyms: z.array(z.string()),
   set: z.object({ cone: z.string(), cup: z.string() }).optional(),
   seal: z.object({ lip: z.string(), material: z.string() }).optional(),
-  hardware: z.record(z.string(), z.union([z.string(), z.number()])).optional(),
+  hardware: HardwareDetails.optional(),
 })
 
 const checks = z.array(
@@ -124,6 +125,19 @@ const seal = z.object({
   detail: z.string(),
   checks,
 })
+/** Everything a part sheet shows. */
+export const PartSheet = z.object({
+  designation: z.string(),
+  part: PartResponse,
+  reading: DecodeResponse.shape.readings.element.nullable(),
+  /** other meanings that the same marks have in other conventions */
+  otherReadings: DecodeResponse.shape.readings,
+  interchange: InterchangeResponse.nullable(),
+  /** of each ring of a tapered set */
+  mates: z.array(TaperedResponse),
+})
+export type PartSheet = z.output<typeof PartSheet>
+
 export const SealsResponse = z.object({
   /** at the lip, m/s */
   lipSpeed: z.number().nullable(),

@@ -1,0 +1,22 @@
+import { z } from 'zod'
+import { FAMILY_NAMES } from '@/core/catalogue'
+
+/** A family that has parts. */
+export const FamilyHeld = z.object({
+  family: z.enum(FAMILY_NAMES),
+  words: z.string(),
+  parts: z.number().int(),
+})
+export type FamilyHeld = z.output<typeof FamilyHeld>
+
+/** A part as the catalogue shows it in a list; mm, null = it has no such size. */
+export const ListedPart = z.object({
+  base: z.string(),
+  series: z.string(),
+  bore: z.number().nullable(),
+  outside: z.number().nullable(),
+  width: z.number().nullable(),
+  verified: z.boolean(),
+  source: z.string(),
+})
+export type ListedPart = z.output<typeof ListedPart>
