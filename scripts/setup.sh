@@ -119,7 +119,7 @@ db_stop() {
 # suppliers_start PORT — the simulated suppliers, on loopback; sets SUPPLIERS_URL and SUPPLIERS_PID
 suppliers_start() {
   SUPPLIERS_PORT=$(free_port "$1"); export SUPPLIERS_PORT SUPPLIERS_STATE SUPPLIERS_URL="http://127.0.0.1:$SUPPLIERS_PORT"
-  setsid node --import tsx scripts/suppliers/server.ts > .local/suppliers.log 2>&1 &
+  setsid node --conditions=react-server --import tsx scripts/suppliers/server.ts > .local/suppliers.log 2>&1 &
   SUPPLIERS_PID=$!
 }
 suppliers_stop() { if [ -n "${SUPPLIERS_PID:-}" ]; then kill "$SUPPLIERS_PID" 2>/dev/null || true; fi; }

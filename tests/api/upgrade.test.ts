@@ -35,14 +35,17 @@ const begin = (): void => {
   sql(`set foreign_key_checks = 0; ${readFileSync(FIXTURE, 'utf8')}`, NAME)
 }
 const run = (script: string, args: string[] = [], demo?: string) => {
-  const done = spawnSync('node_modules/.bin/tsx', [script, ...args], { env: env(demo), encoding: 'utf8' })
+  const done = spawnSync('node_modules/.bin/tsx', ['--conditions=react-server', script, ...args], {
+    env: env(demo),
+    encoding: 'utf8',
+  })
   expect(done.status, done.stderr).toBe(0)
   return done.stdout
 }
 /** Starts bringing the database up to date and ends it at once after so long, as a power cut would. */
 const killed = (afterMs: number, demo?: string): Promise<void> =>
   new Promise((resolve) => {
-    const child = spawn('node_modules/.bin/tsx', ['scripts/prepare.ts'], {
+    const child = spawn('node_modules/.bin/tsx', ['--conditions=react-server', 'scripts/prepare.ts'], {
       env: env(demo),
       stdio: 'ignore',
       detached: true,
