@@ -247,7 +247,9 @@ describe('baskets and orders', () => {
     expect(tooMany.body.detail).toMatch(/6 are still to come, not 7/)
     expect((await receive(6)).body.state).toBe('received')
     expect((await receive(1)).status).toBe(422)
-    const { items } = (await get<{ items: (Item & { bin: string })[] }>('/api/stock')).body
+    const { items } = (
+      await get<{ items: (Item & { bin: string })[] }>(`/api/stock?q=${encodeURIComponent(bin)}`)
+    ).body
     expect(items.find((i) => i.bin === bin)).toMatchObject({ quantity: 10 })
     const note = await get<{ lines: { pieces: number }[] }>(`/api/orders/${order.id}/delivery`)
     expect(note.body.lines[0]?.pieces).toBeGreaterThan(0)
