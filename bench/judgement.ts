@@ -118,6 +118,7 @@ row(
       checkNext: [],
       run: 'yes',
       encoder: false,
+      hubHas: null,
       wet: true,
       firstSide: '',
       nut: null,

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES } from '@/core/fit'
 import { LOADS } from '@/core/interchange'
-import { PLAN_SECTIONS, TOOL_KINDS } from '@/core/procedure'
+import { HUB_ATTACHMENTS, PLAN_SECTIONS, TOOL_KINDS } from '@/core/procedure'
 
 const typed = (most: number) => z.string().max(most, `At most ${most} characters.`)
 
@@ -26,6 +26,8 @@ export const FittingDraft = z.object({
     .default({}),
   load: z.enum(LOADS).default('normal'),
   firstSide: z.enum(['', 'left', 'right', 'inner', 'outer']).default(''),
+  /** what is on or in the hub that heat would spoil; null = nobody has said */
+  hubHas: z.array(z.enum(HUB_ATTACHMENTS)).max(HUB_ATTACHMENTS.length).nullable().default(null),
   depths: z
     .array(z.object({ what: typed(60), before: typed(40), after: typed(40).default('') }))
     .max(20)

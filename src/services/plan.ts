@@ -283,6 +283,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     run: inspected.run,
     encoder: encoderOf(found),
     wet: job.intake.use.some((use) => use === 'washed' || use === 'submerged'),
+    hubHas: fitting.hubHas,
     firstSide: fitting.firstSide,
     nut: nutOf(fitting, kit, job.kit.thread),
     greaseWords: greaseWords(kit, fitting),

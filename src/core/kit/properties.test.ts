@@ -62,6 +62,7 @@ const plan = (arrangement: Arrangement, kit: Kit, more: Partial<PlanFacts> = {})
     checkNext: [],
     run: 'yes',
     encoder: null,
+    hubHas: null,
     wet: false,
     firstSide: '',
     nut: null,

@@ -1,10 +1,20 @@
-import { hasBalls, isClamped, isFastener, isTapered, nameOf, placesOf, setsPlay, startLarge } from './facts'
+import { hasBalls, isClamped, isTapered, nameOf, placesOf, startLarge } from './facts'
+import { bentTab } from './mounting'
 import type { SlotRole } from '../kit'
 import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
+import { torqueSteps } from './tightening'
 
-/** Setting: a tapered pair by feel and by dial, a clamped pair by its drag. */
+/** Setting, and the torques that belong to it: before the play is felt where the nut clamps, after it where it locks. */
 export function adjustSteps(facts: PlanFacts): PlanStep[] {
+  const torques = torqueSteps(facts, 'set').map(({ step }) => step)
+  return (isClamped(facts) ? [...torques, ...settingSteps(facts)] : [...settingSteps(facts), ...torques]).map(
+    startLarge,
+  )
+}
+
+/** A tapered pair by feel and by dial, a clamped pair by its drag. */
+function settingSteps(facts: PlanFacts): PlanStep[] {
   const { nut, schools } = facts
   if (hasBalls(facts) || placesOf(facts).some(({ slot }) => slot.role === 'adjustingCone'))
     return [
@@ -31,7 +41,7 @@ export function adjustSteps(facts: PlanFacts): PlanStep[] {
       {
         id: 'adjust.clamped',
         words:
-          'Nothing to set by the nut: it is fully tight, and the collar with its shims leaves the play, as in the dry trial. Feel once more after tightening.',
+          'Nothing to set by the nut: it is fully tight, and the collar with its shims leaves the play, as in the dry trial. Feel it once more now.',
       },
     ]
   const target = nut ? `${nut.target.min} to ${nut.target.max} mm` : "the manual's figure"
@@ -60,45 +70,30 @@ export function adjustSteps(facts: PlanFacts): PlanStep[] {
 export function finishSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
   const by = (role: SlotRole) => places.filter(({ slot }) => slot.role === role)
-  const fasteners = places.filter(
-    (place) => isFastener(place) && !setsPlay(facts, place) && place.slot.role !== 'wheelNuts',
-  )
   const wheel = facts.arrangement.turning === 'outer'
   const steps: PlanStep[] = []
+  if (by('threadlocker').length > 0)
+    steps.push({
+      id: 'finish.threadlocker',
+      words: 'Threadlocker on clean, dry set screws, before they are tightened; not on oily threads.',
+    })
+  // What is pinned, bent over or capped is not tightened any more: every torque comes before.
+  steps.push(...torqueSteps(facts, 'finish').map(({ step }) => step))
   for (const place of by('cotterPin'))
     steps.push({
       id: `finish.${place.slot.id}`,
       words: `New ${nameOf(place)}: through the hole, legs bent clear of the cap. Never slacken for a hole beyond the play wanted.`,
     })
-  for (const place of by('lockWasher'))
-    steps.push({ id: `finish.${place.slot.id}`, words: 'Bend one tab of the washer into a slot of the nut.' })
+  if (isTapered(facts)) steps.push(...by('lockWasher').map(bentTab))
   for (const place of by('nutLock'))
     steps.push({
       id: `finish.${place.slot.id}`,
       words: `${nameOf(place)}: over the nut so that a gap of its teeth meets the hole, pin through both.`,
     })
-  if (by('clampScrew').length > 0)
-    steps.push({
-      id: 'finish.clamp',
-      words: 'Tighten the clamp screw, then measure the play again: clamping moves the nut.',
-    })
-  if (fasteners.length > 0)
-    steps.push({
-      id: 'finish.torque',
-      words: `Torque by the manual: ${fasteners.map(({ line }) => line.words.toLowerCase()).join(', ')}. Cross pattern where there are several.`,
-      tool: 'Torque wrench',
-      caution: 'No value is given here on purpose: it is in the manual of the machine.',
-      school: schoolNote('torque', facts.schools),
-    })
   for (const place of by('tabWasher'))
     steps.push({
       id: `finish.${place.slot.id}`,
       words: `${nameOf(place)}: one tab bent over a flat of the outer nut, last of all. A bent tab is not bent again.`,
-    })
-  if (by('threadlocker').length > 0)
-    steps.push({
-      id: 'finish.threadlocker',
-      words: 'Threadlocker on clean, dry set screws; not on oily threads.',
     })
   for (const place of by('cap'))
     steps.push({

@@ -1,5 +1,5 @@
 import type { Slot, SlotRole } from '../kit'
-import { isFastener, isTapered, placesOf, type Placed } from './facts'
+import { isTapered, placesOf, type Placed } from './facts'
 import type { Ordered } from './ordered'
 import type { PlanFacts } from './plan'
 
@@ -128,7 +128,6 @@ export function plainSteps(
       id: `mount.${slot.id}`,
       order: order ?? afterItsNeighbour(facts, slot),
       words: `${name}: ${how} ${line.note}`,
-      ...(isFastener(place) && { tool: "Torque wrench, to the manual's value" }),
     },
   ]
 }

@@ -12,10 +12,18 @@ import {
   startLarge,
   type Placed,
 } from './facts'
+import { hubHeat, hubPlaces, isOnSleeve, warmsHub } from './hubHeat'
 import { checkStep, holdsWheel, PLAIN, plainSteps, wheelStep } from './mountRest'
 import type { Ordered } from './ordered'
 import type { PlanFacts, PlanStep, SeatFit } from './plan'
 import { schoolNote } from './schools'
+import { torqueSteps } from './tightening'
+
+/** The tab of a lock washer, once its nut is home. */
+export const bentTab = ({ slot }: Placed): PlanStep => ({
+  id: `lock.${slot.id}`,
+  words: 'Bend one tab of the washer into a slot of the nut.',
+})
 
 const step = ({ id, words, caution, tool, school, stop }: Ordered): PlanStep => ({
   id,
@@ -29,15 +37,47 @@ const step = ({ id, words, caution, tool, school, stop }: Ordered): PlanStep => 
 const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
   `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
 
-/** How a tight ring goes in: heat or force, by the school of the shop and by what the parts bear. */
-function driving(facts: PlanFacts, fit: SeatFit | undefined, coldOnly = false): string {
-  if (!fit) return ''
-  if (!isTight(fit)) return 'By hand: a slide fit, a film of oil'
+const BARE = 'The hub bare: no tyre, plastic or paint on it, no sealed bearing in it.'
+const UNTIL_COLD = ' After heat hold it home until the hub is cool, then measure the depth.'
+
+/** How a ring goes in, and what is said beside it. */
+interface Driven {
+  tool: string
+  /** after the words of the step */
+  after: string
+}
+
+/**
+ * How a tight ring goes in: heat or force, by the school of the shop and by what the parts and the hub bear.
+ * @param before places fitted before this one
+ */
+function driving(
+  facts: PlanFacts,
+  place: Placed,
+  fit: SeatFit | undefined,
+  before: readonly Placed[],
+): Driven {
+  if (!fit) return { tool: '', after: '' }
+  if (!isTight(fit)) return { tool: 'By hand: a slide fit, a film of oil', after: '' }
   const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
   const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod with washers of ${fit.rod.washerMm} mm)` : ''}`
-  return !coldOnly && facts.schools.heat === 'heat' && fit.byHeat
-    ? `${fit.heatAdvice} Else: ${pressed}`
-    : pressed
+  if (facts.schools.heat !== 'heat') return { tool: pressed, after: '' }
+  if (!warmsHub(facts, fit))
+    return { tool: fit.byHeat ? `${fit.heatAdvice} Else: ${pressed}` : pressed, after: '' }
+  const heat = hubHeat(facts, place, fit, before)
+  // Cups of one hub are treated alike: once it is hot, the other goes in with it.
+  const wanted =
+    fit.byHeat ||
+    (place.slot.role === 'cup' &&
+      hubPlaces(facts).some(
+        (other) => other.slot.role === 'cup' && fitOf(facts, other.slot.id, 'outer')?.byHeat === true,
+      ))
+  if (!wanted) return { tool: pressed, after: '' }
+  if (!heat.may) return { tool: `No heat, ${heat.why}. ${pressed}`, after: '' }
+  if (heat.together)
+    return { tool: `In the same heat as the one before it. Else: ${pressed}`, after: UNTIL_COLD }
+  const bare = facts.hubHas === null ? ` ${BARE}` : ''
+  return { tool: `${fit.heatAdvice}${bare} Else: ${pressed}`, after: UNTIL_COLD }
 }
 
 /** Which ring the force goes through. */
@@ -74,7 +114,7 @@ const CARRIER = 51
 const inCarrier = ({ arrangement }: PlanFacts, { slot }: Placed): number =>
   CARRIER + arrangement.slots.indexOf(slot) / 100
 
-function bearingStep(facts: PlanFacts, place: Placed): Ordered {
+function bearingStep(facts: PlanFacts, place: Placed, before: readonly Placed[]): Ordered {
   const { slot } = place
   const first = isFirst(facts, place)
   if (slot.byThumb)
@@ -82,6 +122,12 @@ function bearingStep(facts: PlanFacts, place: Placed): Ordered {
       id: `mount.${slot.id}`,
       order: first ? 30 : 50,
       words: `${nameOf(place)}: into the ${facts.arrangement.hub} by thumb. No press, no heat, no hammer; one that will not go in is the wrong one, or the bore has a burr.`,
+    }
+  if (isOnSleeve(facts, slot.id))
+    return {
+      id: `mount.${slot.id}`,
+      order: first ? 30 : 50,
+      words: `${nameOf(place)}: onto its sleeve, the large end of the bore first, dry; by hand until it touches. Neither heated nor pressed: its nut draws it up. Marking outward.`,
     }
   const shaft = facts.arrangement.turning === 'inner'
   const tight = isTight(fitOf(facts, slot.id, 'outer'))
@@ -97,17 +143,18 @@ function bearingStep(facts: PlanFacts, place: Placed): Ordered {
       : hasSpacer && !carrier
         ? ', with the spacer already in.'
         : '.'
+  const driven = driving(facts, place, tight, before)
   return {
     id: `mount.${slot.id}`,
     order: carrier ? inCarrier(facts, place) : first ? 30 : 50,
     driven: true,
-    words: `${nameOf(place)}: ${where}${why} ${through(facts, slot.id)} Marking outward.${closureWords(facts, slot.id)}`,
-    tool: driving(facts, tight),
+    words: `${nameOf(place)}: ${where}${why} ${through(facts, slot.id)} Marking outward.${closureWords(facts, slot.id)}${driven.after}`,
+    tool: driven.tool,
     caution: 'Eye protection; gloves for hot parts; never stand in line with the press.',
   }
 }
 
-function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
+function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): Ordered[] {
   const { slot, line } = place
   const id = `mount.${slot.id}`
   const name = nameOf(place)
@@ -122,18 +169,20 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
           words: `${name}: over the grooved journal, flange cut off if it is in the way. Film of sealant.`,
         },
       ]
-    case 'cup':
+    case 'cup': {
+      const driven = driving(facts, place, fitOf(facts, slot.id, 'outer'), before)
       return [
         {
           id,
           order: outerSide ? 31 : 30,
-          words: `${name}: into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder.`,
+          words: `${name}: into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder.${driven.after}`,
           driven: true,
-          tool: driving(facts, fitOf(facts, slot.id, 'outer')),
+          tool: driven.tool,
           caution:
             'Eye protection; gloves for a hot hub. The old cup, ground 0.5 mm smaller outside, makes a drift.',
         },
       ]
+    }
     case 'cone':
       return slot.side === 'outer'
         ? [
@@ -164,8 +213,17 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
               caution: 'Never hammer on the insert: the shaft is made to fit.',
             },
           ]
-        : [bearingStep(facts, place)]
-    case 'hubUnit':
+        : [bearingStep(facts, place, before)]
+    case 'hubUnit': {
+      const [unit, hub] = [
+        driving(facts, place, fitOf(facts, slot.id, 'outer'), before),
+        driving(
+          { ...facts, schools: { ...facts.schools, heat: 'cold' } },
+          place,
+          fitOf(facts, slot.id, 'inner'),
+          before,
+        ),
+      ]
       return [
         {
           id,
@@ -174,9 +232,9 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
             facts.encoder === true
               ? ' The magnetic encoder side goes toward the sensor: a paper clip tells it. Keep steel dust and magnets away.'
               : ''
-          }`,
+          }${unit.after}`,
           driven: true,
-          tool: driving(facts, fitOf(facts, slot.id, 'outer')),
+          tool: unit.tool,
           caution: 'Press guarded, eye protection, never stand in line.',
         },
         {
@@ -184,10 +242,11 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
           order: 56,
           words:
             'Hub into the fitted unit: support the inner ring from below, never the outer one, or the balls dent.',
-          tool: driving(facts, fitOf(facts, slot.id, 'inner'), true),
+          tool: hub.tool,
           caution: 'Press guarded, eye protection.',
         },
       ]
+    }
     case 'spacerTube':
       return [
         {
@@ -286,7 +345,22 @@ function stepsFor(facts: PlanFacts, place: Placed): Ordered[] {
 
 /** Fitting, in the order that can be done: what a later part would block goes first. */
 export function mountSteps(facts: PlanFacts): PlanStep[] {
-  const steps = placesOf(facts).flatMap((place) => stepsFor(facts, place))
+  const placed = placesOf(facts)
+  const orderOf = (place: Placed): number => stepsFor(facts, place, [])[0]?.order ?? Infinity
+  // What goes in before a part, in the order of fitting, decides whether the hub may be heated for it.
+  const steps = placed.flatMap((place) => {
+    const before = placed.filter((other) => {
+      const [a, b] = [orderOf(other), orderOf(place)]
+      return a < b || (a === b && placed.indexOf(other) < placed.indexOf(place))
+    })
+    return stepsFor(facts, place, before)
+  })
+  for (const { place, step: torque } of torqueSteps(facts, 'mount'))
+    steps.push({ ...torque, order: orderOf(place) + 0.4 })
+  for (const place of placed)
+    if (place.slot.role === 'lockWasher' && !isTapered(facts))
+      // The tab is bent when the nut over it is home.
+      steps.push({ ...bentTab(place), order: 53.6 })
   if (isClamped(facts))
     steps.push({
       id: 'mount.trial',
@@ -306,10 +380,7 @@ export function mountSteps(facts: PlanFacts): PlanStep[] {
         'Shaft with its bearings into the housing; the floating bearing keeps room to move endways. Keys before the shaft is finally home.',
     })
   const ordered = steps.sort((a, b) => a.order - b.order)
-  const hot = new Set(
-    facts.fits.filter((fit) => fit.byHeat && isTight(fit)).map(({ slot }) => `mount.${slot}`),
-  )
-  const heated = facts.schools.heat === 'heat' ? ordered.find(({ id }) => hot.has(id)) : undefined
+  const heated = ordered.find(({ tool = '' }) => tool.startsWith('Heat '))
   if (heated) heated.school ??= schoolNote('heat', facts.schools)
   const first = ordered.findIndex(({ driven }) => driven)
   return ordered

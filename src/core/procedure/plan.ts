@@ -1,5 +1,6 @@
 import type { Arrangement, Kit } from '../kit'
 import type { Recheck } from '../adjust'
+import type { HubAttachment } from './attachments'
 import type { SchoolNote, Schools } from './schools'
 import type { OwnTool, ToolAnswer } from './tools'
 
@@ -34,6 +35,8 @@ export interface PlanFacts {
   /** a magnetic encoder: yes, no, or nobody has looked */
   encoder: boolean | null
   wet: boolean
+  /** what is on or in the hub that heat would spoil; null = nobody has said */
+  hubHas: readonly HubAttachment[] | null
   /** the side with the locating shoulder, as it was typed; empty = not known */
   firstSide: string
   /** of the nut, where it is known */

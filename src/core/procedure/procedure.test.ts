@@ -32,6 +32,7 @@ function plan(code: string, request: Partial<KitRequest> = {}, more: Partial<Pla
     checkNext: [],
     run: 'yes',
     encoder: false,
+    hubHas: null,
     wet: false,
     firstSide: '',
     nut: null,
@@ -106,8 +107,9 @@ describe('order of work (common practice)', () => {
       'mount.innerCone.pack',
       'mount.collar',
       'mount.outerCone',
+      'torque.clampingNut',
       'adjust.clamped',
-      'finish.torque',
+      'finish.cap',
     )
     expect(p.torques.map((t) => t.words)).toEqual(['Nut, fully tight'])
   })
@@ -120,11 +122,11 @@ describe('order of work (common practice)', () => {
       'mount.innerRingNut',
       'mount.tabWasher',
       'adjust.measured',
-      'finish.torque',
+      'torque.outerRingNut',
       'finish.tabWasher',
       'finish.wheelNuts',
     )
-    expect(stepsOf(p).find((s) => s.id === 'finish.torque')?.words).not.toContain('inner ring nut')
+    expect(stepsOf(p).some((s) => s.id === 'torque.innerRingNut')).toBe(false)
   })
   it('C2: by thumb, no press and no heat; the pin after both', () => {
     const p = plan('C2', { parts: { bearingRear: '6000-2RS', bearingFront: '688ZZ' } })
@@ -214,6 +216,107 @@ describe('every shipped arrangement', () => {
       expect(steps.some((s) => s.caution)).toBe(true)
     },
   )
+})
+
+describe('nothing is torqued too late, and no hub is heated that must not be (common practice)', () => {
+  const plans = (more: Partial<PlanFacts> = {}) =>
+    [...ARRANGEMENTS.keys()].map((code) => {
+      const arrangement = arrangementOf(code)
+      const sets = arrangement.slots.some(({ role }) => role === 'cone')
+      const fits = arrangement.slots.map(({ id }) => ({ ...TIGHT, slot: id, celsius: 110 }))
+      const request = sets ? A1 : code === 'D1' ? D1 : code === 'G1' ? { parts: { bearing: '22208EK' } } : B2
+      return { code, arrangement, p: plan(code, request, { fits, ...more }) }
+    })
+  const at = (p: Plan, id: string): number => stepsOf(p).findIndex((s) => s.id === id)
+
+  it('a fastener is torqued after it is on, and before it is pinned, bent over, covered or capped', () => {
+    let seen = 0
+    for (const { code, arrangement, p } of plans())
+      for (const { id, role, side } of arrangement.slots) {
+        const torque = at(p, `torque.${id}`)
+        if (torque < 0) continue
+        seen++
+        expect(torque, `${code} ${id}`).toBeGreaterThan(at(p, `mount.${id}`))
+        for (const other of arrangement.slots) {
+          const later = ['cotterPin', 'nutLock', 'tabWasher', 'cap'].includes(other.role)
+            ? at(p, `finish.${other.id}`)
+            : other.role === 'lockWasher'
+              ? at(p, `lock.${other.id}`)
+              : other.role === 'seal' && role === 'retainer' && other.side === side
+                ? at(p, `mount.${other.id}`)
+                : -1
+          if (later >= 0) expect(torque, `${code}: ${id} before ${other.id}`).toBeLessThan(later)
+        }
+        expect(torque, code).toBeLessThan(at(p, 'finish.spin'))
+      }
+    expect(seen).toBeGreaterThan(10)
+  })
+
+  it('every fastener of the kit but a nut that sets the play has its torque, once', () => {
+    for (const { code, p } of plans()) {
+      const torqued = stepsOf(p)
+        .filter(({ id }) => id.startsWith('torque.'))
+        .map(({ id }) => id.slice(7))
+      const rows = p.torques.filter(
+        ({ words }) => !/seating torque|Wheel nuts|Fastener of the axle/.test(words),
+      )
+      expect(torqued.sort(), code).toEqual(rows.map(({ id }) => id).sort())
+    }
+  })
+
+  it.each(['tyre', 'plastic', 'paint', 'carbon', 'magnet'] as const)(
+    'a hub with %s on it is not heated',
+    (what) => {
+      for (const { code, p } of plans({ hubHas: [what] })) {
+        expect(all(p), code).not.toMatch(/Heat the hub|In the same heat/)
+      }
+    },
+  )
+
+  it('a bare hub is heated; while nobody has said, the card says what must not be on it', () => {
+    expect(all(plan('A1', A1, { fits: [{ ...TIGHT, slot: 'innerCup' }], hubHas: [] }))).not.toContain(
+      'The hub bare',
+    )
+    expect(all(plan('A1', A1, { fits: [{ ...TIGHT, slot: 'innerCup' }] }))).toContain('The hub bare: no tyre')
+  })
+
+  it('with a sealed bearing in the hub already the next is pressed, unless its grease bears the heat', () => {
+    const second = (celsius: number) => {
+      const fits = ['bearingLeft', 'bearingRight'].map((slot) => ({ ...TIGHT, slot, celsius }))
+      return stepsOf(plan('B1', B2, { fits })).find((s) => s.id === 'mount.bearingRight')?.tool
+    }
+    expect(second(81)).toMatch(/^No heat, a bearing is in this hub already/)
+    expect(second(80)).toMatch(/^In the same heat/)
+  })
+
+  it('cups of one hub are treated alike: one by heat, both by heat', () => {
+    const cold = { ...TIGHT, slot: 'outerCup', byHeat: false }
+    const steps = stepsOf(plan('A1', A1, { fits: [{ ...TIGHT, slot: 'innerCup' }, cold] }))
+    expect(steps.find((s) => s.id === 'mount.innerCup')?.tool).toMatch(/^Heat the hub/)
+    expect(steps.find((s) => s.id === 'mount.outerCup')?.tool).toMatch(/^In the same heat/)
+    expect(steps.find((s) => s.id === 'mount.outerCup')?.words).toContain('until the hub is cool')
+  })
+
+  it('a bearing on its adapter sleeve is drawn up by its nut: no heat, no force, no torque', () => {
+    const p = plan(
+      'G1',
+      { parts: { bearing: '22208EK' } },
+      { fits: [{ ...TIGHT, slot: 'bearingLocating', ring: 'inner' }] },
+    )
+    const step = stepsOf(p).find((s) => s.id === 'mount.bearingLocating')
+    expect(step).toMatchObject({ words: expect.stringContaining('Neither heated nor pressed') as string })
+    expect(step?.tool).toBeUndefined()
+    expect(stepsOf(p).find((s) => s.id === 'torque.lockNut')?.words).toContain('No torque stands for it')
+  })
+
+  it('what is in the way comes off first: cap, lock and nut, hub with its outer cone, then seal and cups', () => {
+    order(plan('A1', A1), 'removal.cap', 'removal.nut', 'removal.hub', 'removal.seals', 'removal.innerCup')
+    order(plan('B1', B2), 'removal.axle', 'removal.seals', 'removal.bearingLeft')
+    // What the wheels must hold is loosened before the machine is lifted.
+    order(plan('D1', D1), 'removal.axleNut', 'before.0', 'removal.hubUnit')
+    order(plan('A4', A1), 'removal.wheelNuts', 'before.0', 'removal.cap')
+    order(plan('G1', { parts: { bearing: 'NU208' } }), 'removal.shaft', 'removal.bearingLocating')
+  })
 })
 
 describe('schools', () => {

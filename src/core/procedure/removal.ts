@@ -1,11 +1,36 @@
 import { schoolNote } from './schools'
-import { ROLES, isWholeBearing } from '../kit'
+import { ROLES, isWholeBearing, type SlotRole } from '../kit'
 import { hasBalls, isBoltOn, isInsert, isTapered, placesOf } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
 
 /** Made safe, recorded, taken apart. Recording comes first: it cannot be done later. */
-export function beforeSteps({ arrangement }: PlanFacts): PlanStep[] {
-  return arrangement.cautions.map((caution, i) => ({ id: `before.${i}`, words: caution, caution: 'Safety' }))
+export function beforeSteps(facts: PlanFacts): PlanStep[] {
+  const cautions = facts.arrangement.cautions.map((caution, i) => ({
+    id: `before.${i}`,
+    words: caution,
+    caution: 'Safety',
+  }))
+  return [...onTheGround(facts), ...cautions]
+}
+
+const ON_STANDS = 'Power locked off, wheels chocked. Never under a machine that stands on a jack alone.'
+
+/** What must be loosened while the wheels hold it: before the machine is lifted. */
+function onTheGround(facts: PlanFacts): PlanStep[] {
+  const has = (role: SlotRole): boolean => placesOf(facts).some(({ slot }) => slot.role === role)
+  const steps: (PlanStep | false)[] = [
+    has('wheelNuts') && {
+      id: 'removal.wheelNuts',
+      words: 'Still on its wheels: crack the wheel nuts loose; off only when the machine is on its stands.',
+      caution: ON_STANDS,
+    },
+    has('axleNut') && {
+      id: 'removal.axleNut',
+      words: `Still on its wheels, brake held: ${has('cap') ? 'cap off, ' : ''}slacken the axle nut; off only when the machine is on its stands.`,
+      caution: ON_STANDS,
+    },
+  ]
+  return steps.filter((step) => step !== false)
 }
 
 function recordStep(facts: PlanFacts): PlanStep {
@@ -24,27 +49,43 @@ function recordStep(facts: PlanFacts): PlanStep {
   }
 }
 
-/** Steps that loosen what holds the bearings. */
+const startOf = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
+
+/** A wheel or roller with balls that comes off its axle before anything in it is reached. */
+const leavesAxle = (facts: PlanFacts): boolean =>
+  facts.arrangement.turning === 'outer' &&
+  placesOf(facts).some(({ slot }) => slot.role === 'ballBearing' && !slot.byThumb) &&
+  !hasBalls(facts)
+
+/** Steps that loosen what holds the bearings, in the order they are reached. */
 function looseningSteps(facts: PlanFacts): PlanStep[] {
+  const { arrangement } = facts
   const places = placesOf(facts)
-  const axleNut = places.some(({ slot }) => slot.role === 'axleNut')
   const nuts = places.some(({ slot: { role } }) => ROLES[role].fastener === 'nut' && role !== 'axleNut')
   const steps: (PlanStep | false)[] = [
-    places.some(({ slot }) => slot.role === 'wheelNuts') && {
-      id: 'removal.wheelNuts',
-      words:
-        'Crack the wheel nuts loose while the wheel stands on the ground; off only when the machine is on its stands.',
-      caution: 'Never under a machine that stands on a jack alone.',
-    },
+    places.some(({ slot }) => slot.role === 'cap') &&
+      !places.some(({ slot }) => slot.role === 'axleNut') && {
+        id: 'removal.cap',
+        words: 'Cap off, prised a little at a time round its rim; it is renewed.',
+      },
     nuts && {
       id: 'removal.nut',
       words:
         'Take the lock out and the nut off. Keep each nut with its side: left-hand threads exist. Note how many turns it was on.',
     },
-    axleNut && {
-      id: 'removal.axleNut',
-      words: 'Slacken the axle nut while the wheel is on the ground and the brake is held.',
-      caution: 'Never under a machine that stands on a jack alone.',
+    isTapered(facts) && {
+      id: 'removal.hub',
+      words: `${startOf(arrangement.hub)} straight off the spindle; catch the outer cone in a cloth before it falls.${
+        places.some(({ slot }) => slot.role === 'collar') ? ' Collar and shims aside, counted.' : ''
+      }`,
+    },
+    leavesAxle(facts) && {
+      id: 'removal.axle',
+      words: `Weight off, fastener of the axle loose, axle out or ${arrangement.hub} off it.${
+        places.some(({ slot }) => slot.role === 'wheelSpacer')
+          ? ' Wheel spacers aside, each with its side.'
+          : ''
+      }`,
     },
     places.some(({ slot }) => slot.role === 'snapRing') && {
       id: 'removal.snapRing',
@@ -90,6 +131,15 @@ export function removalSteps(facts: PlanFacts): PlanStep[] {
     steps.push({
       id: 'removal.seals',
       words: `Lever the old ${seals.length === 1 ? 'seal' : 'seals'} out without touching bore or journal; keep one to compare.`,
+    })
+  if (
+    arrangement.turning === 'inner' &&
+    !isInsert(facts) &&
+    places.some(({ slot }) => isWholeBearing(slot.role))
+  )
+    steps.push({
+      id: 'removal.shaft',
+      words: 'Shaft with its bearings out of the housing, the floating end first.',
     })
   const rings: PlanStep[] = []
   for (const { slot, line } of places) {

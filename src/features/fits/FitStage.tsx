@@ -22,6 +22,7 @@ export const BLANK_FITTING: FittingDraft = {
   seats: {},
   load: 'normal',
   firstSide: '',
+  hubHas: null,
   depths: [],
   fields: {},
   torques: {},

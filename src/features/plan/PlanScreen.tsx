@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
+import { HUB_ATTACHMENT_WORDS, HUB_ATTACHMENTS, type HubAttachment } from '@/core/procedure'
 import { BLANK_FITTING } from '@/features/fits'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
@@ -171,6 +172,46 @@ function Tools({ plan }: { plan: PlanResponse }) {
   )
 }
 
+/** Asked once for the hub: what its heat would spoil. Everything on the card follows the lowest limit. */
+function HubHas({
+  value,
+  onChange,
+}: {
+  value: FittingDraft['hubHas']
+  onChange: (value: FittingDraft['hubHas']) => void
+}) {
+  const toggle = (what: HubAttachment): void => {
+    const has = value ?? []
+    onChange(has.includes(what) ? has.filter((other) => other !== what) : [...has, what])
+  }
+  return (
+    <fieldset className="mb-3">
+      <legend className="caption mb-1">On or in the hub while it is heated</legend>
+      <div className="flex flex-wrap gap-1.5">
+        <button
+          type="button"
+          className="chip px-2.5"
+          aria-pressed={value?.length === 0}
+          onClick={() => onChange(value?.length === 0 ? null : [])}
+        >
+          nothing, bare
+        </button>
+        {HUB_ATTACHMENTS.map((what) => (
+          <button
+            key={what}
+            type="button"
+            className="chip px-2.5"
+            aria-pressed={value?.includes(what) ?? false}
+            onClick={() => toggle(what)}
+          >
+            {HUB_ATTACHMENT_WORDS[what]}
+          </button>
+        ))}
+      </div>
+    </fieldset>
+  )
+}
+
 /** The job card on the screen: steps in order with their cautions, torques, tools, sign-off. */
 export function PlanScreen() {
   const { time } = useTimes()
@@ -253,6 +294,7 @@ export function PlanScreen() {
                 </ul>
               </div>
             )}
+            <HubHas value={draft.hubHas} onChange={(hubHas) => put({ hubHas })} />
             <div className="mb-3 grid grid-cols-2 gap-1.5">
               <label>
                 <span className="caption block">Your initials</span>

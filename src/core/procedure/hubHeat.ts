@@ -1,0 +1,48 @@
+import { isWholeBearing } from '../kit'
+import { HUB_ATTACHMENT_WORDS } from './attachments'
+import { fitOf, isTight, partAt, placesOf, type Placed } from './facts'
+import type { PlanFacts, SeatFit } from './plan'
+
+/** A sealed or greased bearing bears no more than this, °C (common practice: 80 to 100). */
+const MAX_BEARING_CELSIUS = 80
+
+/** Roles whose parts are driven into the hub. */
+const sitsInHub = ({ slot }: Placed): boolean =>
+  (slot.role === 'cup' || isWholeBearing(slot.role)) && !slot.byThumb
+
+const inOneHub = (a: Placed, b: Placed): boolean => a.slot.carrier === b.slot.carrier
+
+/** Whether a ring is heated to fit by warming the hub around it, not the bearing itself. */
+export const warmsHub = ({ arrangement }: PlanFacts, fit: SeatFit): boolean =>
+  fit.ring === 'outer' && arrangement.turning !== 'inner'
+
+export type HubHeat =
+  /** as the fit says */
+  | { may: true; together: boolean }
+  /** no heat: `why` is what it would spoil */
+  | { may: false; why: string }
+
+/**
+ * Whether the hub may be heated for a ring, given what is on it and what went in before. The lowest limit rules; cups of one hub go
+ * in in one heat, a sealed bearing that is already in it forbids more than its grease bears (common practice).
+ * @param before places fitted into the hub before this one
+ */
+export function hubHeat(facts: PlanFacts, place: Placed, fit: SeatFit, before: readonly Placed[]): HubHeat {
+  const attached = facts.hubHas ?? []
+  const spoilt = attached.filter((what) => what !== 'otherBearing' || fit.celsius > MAX_BEARING_CELSIUS)
+  if (spoilt.length > 0)
+    return { may: false, why: `on or in the hub: ${spoilt.map((a) => HUB_ATTACHMENT_WORDS[a]).join(', ')}` }
+  const there = before.filter((other) => sitsInHub(other) && inOneHub(other, place))
+  const greased = there.some(({ slot }) => slot.role !== 'cup')
+  if (greased && fit.celsius > MAX_BEARING_CELSIUS)
+    return { may: false, why: 'a bearing is in this hub already' }
+  return { may: true, together: there.some((other) => isTight(fitOf(facts, other.slot.id, 'outer'))) }
+}
+
+/** Places that are driven into a hub, in this order of places. */
+export const hubPlaces = (facts: PlanFacts): Placed[] => placesOf(facts).filter(sitsInHub)
+
+/** Whether a bearing brings a tapered bore that goes onto an adapter sleeve: drawn up by its nut, never heated or pressed. */
+export const isOnSleeve = (facts: PlanFacts, slot: string): boolean =>
+  typeof partAt(facts, slot)?.taper === 'number' &&
+  placesOf(facts).some((place) => place.slot.role === 'adapterSleeve')

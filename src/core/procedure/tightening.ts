@@ -1,0 +1,69 @@
+import type { SlotRole } from '../kit'
+import { isClamped, isFastener, isTapered, placesOf, setsPlay, type Placed } from './facts'
+import type { PlanFacts, PlanStep } from './plan'
+import { schoolNote } from './schools'
+
+/** When a fastener gets its torque: while it is reached, with the setting of the play, or when all is together. */
+type Moment = 'mount' | 'set' | 'finish'
+
+/** Fasteners of which a later part would be in the way, or that hold what comes next (common practice). */
+const WHILE_REACHED: ReadonlySet<SlotRole> = new Set(['retainer', 'bolts', 'lockNut'])
+/** Fasteners that hold what was set: locking moves it, so it is measured again. */
+const WITH_THE_PLAY: ReadonlySet<SlotRole> = new Set(['jamNut', 'lockingRingNut', 'clampScrew'])
+
+function momentOf(facts: PlanFacts, { slot: { role } }: Placed): Moment {
+  if (WITH_THE_PLAY.has(role)) return 'set'
+  // A nut that clamps cones over a collar leaves the play to the collar: the play is felt after it.
+  if (isClamped(facts) && role !== 'wheelNuts') return 'set'
+  return WHILE_REACHED.has(role) && !isTapered(facts) ? 'mount' : 'finish'
+}
+
+/** What the torque of a role comes with (common practice). */
+const HOW: Partial<Record<SlotRole, string>> = {
+  retainer: 'now, before the seal or spacer covers it',
+  bolts: 'now, crosswise and in the steps it names, before the axle nut',
+  lockNut: 'now: it draws the bearing home',
+  jamNut: 'while the cone or nut behind it is held; locking moves it, so feel the play again',
+  lockingRingNut: 'while the inner one is held; locking moves it, so measure the play again',
+  clampScrew: 'then measure the play again: clamping moves the nut',
+  axleNut: 'held as it says, by the brake or with the wheel on the ground',
+  setScrews: 'in turn',
+}
+
+function torqueStep(facts: PlanFacts, { slot, line }: Placed): PlanStep {
+  const id = `torque.${slot.id}`
+  const drawnUp = slot.role === 'lockNut' && placesOf(facts).some((p) => p.slot.role === 'adapterSleeve')
+  if (drawnUp)
+    return {
+      id,
+      words: `${line.words}: draw the bearing up on its sleeve, measuring, until the clearance has dropped as the maker's table says. No torque stands for it.`,
+      tool: 'Hook spanner, feeler gauge',
+    }
+  const how = HOW[slot.role] ?? (line.quantityPerPosition > 1 ? 'crosswise' : '')
+  return {
+    id,
+    words: `${line.words}: torque by the manual${how === '' ? '' : `, ${how}`}.`,
+    tool: 'Torque wrench',
+    caution: 'No value is given here on purpose: it is in the manual of the machine.',
+  }
+}
+
+/**
+ * Torques of one moment. A nut that was set to a play has none: it is seated, backed off, set and locked. Wheel nuts have a step
+ * of their own, last of all.
+ */
+export function torqueSteps(facts: PlanFacts, moment: Moment): { place: Placed; step: PlanStep }[] {
+  const all = placesOf(facts).filter(
+    (place) => isFastener(place) && !setsPlay(facts, place) && place.slot.role !== 'wheelNuts',
+  )
+  const first = all[0]
+  return all
+    .filter((place) => momentOf(facts, place) === moment)
+    .map((place) => ({
+      place,
+      step: {
+        ...torqueStep(facts, place),
+        ...(place === first && { school: schoolNote('torque', facts.schools) }),
+      },
+    }))
+}
