@@ -5,8 +5,8 @@ export type HubAttachment = (typeof HUB_ATTACHMENTS)[number]
 export const HUB_ATTACHMENT_WORDS: Record<HubAttachment, string> = {
   tyre: 'tyre',
   plastic: 'plastic',
-  paint: 'paint that matters',
-  carbon: 'carbon or glue',
+  paint: 'paint',
+  carbon: 'carbon, glue',
   magnet: 'magnet ring',
-  otherBearing: 'sealed or greased bearing that stays',
+  otherBearing: 'a greased bearing',
 }

@@ -2,7 +2,8 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
-import { readMeasurements } from '@/core/identify'
+import { ITEM_WORDS, readMeasurements } from '@/core/identify'
+import { readLength } from '@/core/quantity'
 import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
@@ -61,16 +62,22 @@ function bearingFacts(
   const of = (what: string): string => (all.length > 1 ? `${name || `bearing ${ordinal}`}: ${what}` : what)
   // The unit each was read in, whether it was said or follows from the other sizes.
   const read = readMeasurements(evidence.measurements)
-  const unit = (m: z.output<typeof Measurement>): string => {
+  const withUnit = (m: z.output<typeof Measurement>, text: string): string => {
+    const typed = readLength(text)
+    if (typed.ok && typed.value.stated) return text
     const found = read.ok ? read.value.find(({ feature }) => feature === m.feature) : undefined
-    return found ? ` ${found.unit}` : m.unit === 'auto' ? '' : ` ${m.unit}`
+    const unit = found?.unit ?? (m.unit === 'auto' ? '' : m.unit)
+    return `${text} ${unit}`.trim()
   }
   return [
     [of('Stamped'), evidence.stamps.map((s) => s.text).join(', ') || 'nothing read'],
     [
       of('Measured'),
       evidence.measurements
-        .map((m) => `${m.feature} ${m.readings.join('; ')}${unit(m)}${m.struck ? ' (struck out)' : ''}`)
+        .map(
+          (m) =>
+            `${(ITEM_WORDS[m.feature] ?? m.feature).toLowerCase()} ${m.readings.map((text) => withUnit(m, text)).join('; ')}${m.struck ? ' (struck out)' : ''}`,
+        )
         .join(', ') || 'nothing',
     ],
     [of('Decided'), decision?.designation ?? 'not yet'],
@@ -225,7 +232,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
           <h2 className="caption mb-2">History, newest first. Times in {zone}</h2>
           <ol>
             {grouped(history).map((entry, i) => (
-              <li key={i} className="grid grid-cols-[130px_1fr] border-t border-line2 py-2">
+              <li key={i} className="grid grid-cols-[150px_1fr] border-t border-line2 py-2">
                 <time dateTime={entry.at} className="number text-[13.5px] text-ink3">
                   {time(entry.at)}
                 </time>
