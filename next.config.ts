@@ -3,10 +3,12 @@ import type { NextConfig } from 'next'
 const config: NextConfig = {
   outputFileTracingRoot: import.meta.dirname,
   turbopack: { root: import.meta.dirname },
-  serverExternalPackages: ['sequelize', 'mariadb', 'umzug', 'pdfkit', 'pino', 'bwip-js'],
+  serverExternalPackages: ['sequelize', 'mariadb', 'umzug', 'pdfkit', 'pino', 'bwip-js', 'highs'],
   images: { unoptimized: true },
   typedRoutes: true,
   poweredByHeader: false,
+  // A larger body would be cut, not refused; the limits of each route are below this.
+  experimental: { proxyClientMaxBodySize: '64mb' },
 }
 
 export default config

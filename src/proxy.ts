@@ -28,19 +28,50 @@ function isReadable({ pathname }: URL): boolean {
   }
 }
 
-const UNREADABLE = {
-  type: '/problems/unreadable',
-  title: 'This cannot be read',
-  status: 400,
-  detail: 'This address is not readable. Check what follows the % signs in it.',
+const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])$/
+const hostOf = (text: string | null): string => (text ?? '').trim().toLowerCase()
+const nameOf = (host: string): string => host.replace(/:\d+$/, '')
+
+/**
+ * Whether a request asks for this server by one of its names. While it listens on loopback only, another name is somebody's page
+ * that had its own name point here (DNS rebinding).
+ */
+function isOurName(host: string): boolean {
+  const listens = hostOf(process.env['HOST'] ?? '127.0.0.1')
+  return !LOOPBACK.test(listens) || LOOPBACK.test(nameOf(host)) || nameOf(host) === listens
 }
+
+/** Whether a write comes from one of our own pages, or from a program: not from a page of somebody else (CSRF). */
+function isOurPage(request: NextRequest, host: string): boolean {
+  if (request.method === 'GET' || request.method === 'HEAD') return true
+  const origin = request.headers.get('origin')
+  if (origin === null) return request.headers.get('sec-fetch-site') !== 'cross-site'
+  const from = hostOf(URL.canParse(origin) ? new URL(origin).host : '')
+  return from === host || from === hostOf(request.headers.get('x-forwarded-host'))
+}
+
+const refused = (status: number, type: string, title: string, detail: string): NextResponse =>
+  NextResponse.json(
+    { type: `/problems/${type}`, title, status, detail },
+    { status, headers: { 'content-type': 'application/problem+json' } },
+  )
 
 export function proxy(request: NextRequest): NextResponse {
   if (!isReadable(new URL(request.url)))
-    return NextResponse.json(UNREADABLE, {
-      status: 400,
-      headers: { 'content-type': 'application/problem+json' },
-    })
+    return refused(
+      400,
+      'unreadable',
+      'This cannot be read',
+      'This address is not readable. Check what follows the % signs in it.',
+    )
+  const host = hostOf(request.headers.get('host'))
+  if (!isOurName(host) || !isOurPage(request, host))
+    return refused(
+      403,
+      'foreign',
+      'Not from here',
+      'This request comes from a page of somebody else. Open the address of this shop itself.',
+    )
   const nonce = btoa(crypto.randomUUID())
   const headers = new Headers(request.headers)
   headers.set('x-nonce', nonce)

@@ -146,6 +146,8 @@ export const BasketResponse = z.object({
   total: z.number(),
   days: z.number().int(),
   exact: z.boolean(),
+  /** how far the cheapest basket may be below this one, per cent; 0 = this is it */
+  gapPercent: z.number(),
   currency: z.string(),
 })
 export type BasketResponse = z.output<typeof BasketResponse>

@@ -1,9 +1,10 @@
 import 'server-only'
 import { meaningOfText } from '@/core/designation'
-import { bestBasket, type Offer } from '@/core/supply'
+import { bestBasket, MAX_LOOKED_AT, type Offer } from '@/core/supply'
 import * as db from '@/db'
 import { ServiceError } from './errors'
 import type { z } from 'zod'
+import { inBackground } from './background'
 import { ready } from './language'
 import { parse } from './parse'
 import {
@@ -16,6 +17,7 @@ import {
   type OrdersResponse,
 } from '@/contract/supply'
 import { settings } from './settings'
+import { shopVersion } from './shop'
 import { deliveryOf, quotes, sendOrder, suppliers, type SupplierInfo } from './suppliers'
 
 /** Largest order: what the database holds, and more than any counter buys at once. */
@@ -58,7 +60,16 @@ export async function basket(input: unknown): Promise<BasketResponse> {
     freight: inCoins(s.freight),
     freeFrom: s.freeFrom === null ? null : inCoins(s.freeFrom),
   }))
-  const best = bestBasket(lines, offers, terms, inCoins(dayWorth))
+  const many = new Set(offers.map((o) => o.supplier)).size > MAX_LOOKED_AT
+  const solved = many
+    ? await inBackground('solveBasket', shopVersion(), lines, offers, terms, inCoins(dayWorth))
+    : { basket: bestBasket(lines, offers, terms, inCoins(dayWorth)), gapPercent: 0 }
+  if (!solved)
+    throw new ServiceError(
+      'unavailable',
+      'No basket was worked out in time. Ask for fewer lines at once; your list is kept.',
+    )
+  const { basket: best, gapPercent } = solved
   return {
     picks: best.picks.map((p) => ({
       designation: lines[p.line]?.designation ?? '',
@@ -78,6 +89,7 @@ export async function basket(input: unknown): Promise<BasketResponse> {
     total: inMoney(best.total),
     days: best.days,
     exact: best.exact,
+    gapPercent: Math.round(gapPercent * 10) / 10,
     currency,
   }
 }

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
+import { request as httpRequest } from 'node:http'
 import { dirname, join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { address, call, post } from '../support/call'
@@ -308,5 +309,36 @@ describe('plain input that cannot be', () => {
     const { body } = await call<{ items: Item[]; all: number }>('GET', `/api/stock?limit=200&q=${name}`)
     expect(body.all).toBe(300)
     expect(new Set(body.items.map(({ quantity }) => quantity)).size).toBe(200)
+  })
+})
+
+describe('pages of somebody else', () => {
+  /** A request with headers that `fetch` does not let one set. */
+  const ask = (method: string, path: string, headers: Record<string, string>) =>
+    new Promise<number>((resolve, reject) => {
+      const { hostname, port } = new URL(address)
+      const sent = httpRequest({ hostname, port, method, path, headers }, (response) => {
+        response.resume()
+        resolve(response.statusCode ?? 0)
+      })
+      sent.on('error', reject)
+      sent.end()
+    })
+  const { host } = new URL(address)
+
+  it.each([
+    ['GET', '/api/jobs', { host: 'evil.example' }, 403],
+    ['GET', '/', { host: 'evil.example:3000' }, 403],
+    ['GET', '/api/health', { host: 'localhost' }, 200],
+    ['GET', '/api/health', { host }, 200],
+    ['GET', '/api/health', { host, origin: 'https://evil.example' }, 200],
+    ['POST', '/api/orders/999999/send', { host, origin: 'https://evil.example' }, 403],
+    ['POST', '/api/orders/999999/send', { host, origin: 'null' }, 403],
+    ['POST', '/api/orders/999999/send', { host, 'sec-fetch-site': 'cross-site' }, 403],
+    ['POST', '/api/orders/999999/send', { host, origin: address }, 404],
+    ['POST', '/api/orders/999999/send', { host }, 404],
+    ['DELETE', '/api/orders/999999', { host, origin: `${address}1` }, 403],
+  ])('%s %s with %j is %i', async (method, path, headers, status) => {
+    expect(await ask(method, path, headers as Record<string, string>)).toBe(status)
   })
 })

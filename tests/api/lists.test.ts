@@ -157,6 +157,15 @@ describe('own and supplier lists', () => {
       await send('DELETE', `/api/part-names/${encodeURIComponent(name)}`)
     }
   })
+  it('a file of more than 10 MB is read whole', async () => {
+    const rows = 260_000
+    const row = 'Quay winch bush with a long name,21,38.5\n'
+    const answer = await csv<{ rows: number }>(
+      '/api/lists/preview',
+      `number,bore,outside\n${row.repeat(rows)}`,
+    )
+    expect(answer).toMatchObject({ status: 200, body: { rows } })
+  }, 60_000)
   it('an import can be stopped; nothing of it is kept, and other questions are answered meanwhile', async () => {
     const rows = Array.from({ length: 60_000 }, (_, i) => `QX${i},10,${20 + (i % 50)},9,1`)
     const { id } = await take('Long', `number,bore,outside,width,qty\n${rows.join('\n')}`, 'supplier')

@@ -43,6 +43,9 @@ export interface Basket {
   exact: boolean
 }
 
+/** Suppliers that are looked at set by set; each further one doubles the work, and is left to a solver. */
+export const MAX_LOOKED_AT = 6
+
 /** Half-finished ways looked at for one set of suppliers before the search stops; ordinary baskets need some hundred. */
 const MOST_WAYS = 20_000
 
@@ -67,6 +70,25 @@ function freightOf(picks: readonly Pick[], terms: ReadonlyMap<string, Terms>): n
       return !t || (t.freeFrom !== null && goods >= t.freeFrom) ? 0 : t.freight
     }),
   )
+}
+
+/** The offers for each line, in whole packs. */
+export const picksOf = (lines: readonly WantedLine[], offers: readonly Offer[]): Pick[][] =>
+  lines.map((line, i) => offers.filter((o) => o.line === i).map((o) => pickOf(o, line)))
+
+/** What some picks come to. @param missing lines nobody offers, by place */
+export function basketOf(picks: readonly Pick[], missing: number[], terms: readonly Terms[]): Basket {
+  const goods = sum(picks.map((p) => p.cost))
+  const freight = freightOf(picks, new Map(terms.map((t) => [t.supplier, t])))
+  return {
+    picks: [...picks],
+    missing,
+    goods,
+    freight,
+    total: goods + freight,
+    days: Math.max(0, ...picks.map((p) => p.days)),
+    exact: true,
+  }
 }
 
 /** Every way to choose some of so many. */
@@ -137,7 +159,7 @@ export function bestBasket(
   dayWorth = 0,
 ): Basket {
   const termsBy = new Map(terms.map((t) => [t.supplier, t]))
-  const picks = lines.map((line, i) => offers.filter((o) => o.line === i).map((o) => pickOf(o, line)))
+  const picks = picksOf(lines, offers)
   const missing = picks.flatMap((p, i) => (p.length === 0 ? [i] : []))
   const wanted = picks.filter((p) => p.length > 0)
   if (wanted.length === 0) return { picks: [], missing, goods: 0, freight: 0, total: 0, days: 0, exact: true }
@@ -173,15 +195,5 @@ export function bestBasket(
       if (found.picks) offer(found.picks)
     }
   const chosen = (best as { picks: readonly Pick[] } | null)?.picks ?? []
-  const goods = sum(chosen.map((p) => p.cost))
-  const freight = freightOf(chosen, termsBy)
-  return {
-    picks: [...chosen],
-    missing,
-    goods,
-    freight,
-    total: goods + freight,
-    days: daysOf(chosen),
-    exact,
-  }
+  return { ...basketOf(chosen, missing, terms), exact }
 }

@@ -1,2 +1,3 @@
-export { bestBasket, type Offer, type Terms, type WantedLine } from './bestBasket'
+export { basketProgram } from './basketProgram'
+export { bestBasket, MAX_LOOKED_AT, type Basket, type Offer, type Terms, type WantedLine } from './bestBasket'
 export { mergeLines } from './mergeLines'

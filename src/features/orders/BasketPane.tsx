@@ -19,7 +19,9 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
         Goods {basket.goods.toFixed(2)}, freight {basket.freight.toFixed(2)}
         {basket.exact
           ? '. No other way over these suppliers costs less.'
-          : '. Perhaps not the very best: the list is long.'}
+          : basket.gapPercent > 0
+            ? `. The cheapest way may cost up to ${basket.gapPercent} % less: there was no time to look at all.`
+            : '. Perhaps not the very best: the list is long.'}
       </p>
       {basket.away.length > 0 && (
         <p className="mb-2 text-strain">▲ Without {basket.away.join(' and ')}: no answer just now.</p>

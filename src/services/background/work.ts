@@ -1,9 +1,11 @@
 import 'server-only'
+import type { Offer, Terms, WantedLine } from '@/core/supply'
 import type { StoredList } from '@/db'
 import { identifyRows } from '../batch'
 import { identifierWith, readShop, ready, type Ready, type ShopKnowledge } from '../language'
 import { beginImport, previewTable } from '../lists/readList'
 import type { ImportQuery, PreviewQuery, PreviewResponse } from '@/contract/list'
+import { solveBasket, type SolvedBasket } from '../solveBasket'
 import { readStockList, type StockList } from '../stockList'
 import { outcomeOf, type Outcome } from './outcome'
 
@@ -37,6 +39,14 @@ export const work = {
 
   previewList: (version: number, bytes: Uint8Array, query: PreviewQuery): Promise<Outcome<PreviewResponse>> =>
     outcomeOf(async () => previewTable(bytes, query, (await upTo(version)).language)),
+
+  solveBasket: (
+    _version: number,
+    lines: readonly WantedLine[],
+    offers: readonly Offer[],
+    terms: readonly Terms[],
+    dayWorth: number,
+  ): Promise<Outcome<SolvedBasket | null>> => outcomeOf(() => solveBasket(lines, offers, terms, dayWorth)),
 
   readStock: (version: number, bytes: Uint8Array): Promise<Outcome<StockList>> =>
     outcomeOf(async () => readStockList(bytes, (await upTo(version)).language)),
