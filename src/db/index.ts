@@ -9,27 +9,7 @@ export * from './machines'
 export * from './parts'
 export * from './partNames'
 export * from './lists'
-export {
-  changeItem,
-  countRows,
-  countStock,
-  itemFor,
-  listStock,
-  moveStock,
-  movesOf,
-  placeItem,
-  releaseJob,
-  reserveForJob,
-  rekeyStock,
-  stockItem,
-  stockItems,
-  stockOf,
-  type CountedRow,
-  type StockItem,
-  type StockMove,
-  type StockPlace,
-  type StockQuery,
-} from './stock'
+export * from './stock'
 export * from './orders'
 export * from './arrangements'
 export * from './settings'

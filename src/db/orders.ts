@@ -2,7 +2,7 @@ import { Op, UniqueConstraintError } from 'sequelize'
 import { oneChange } from './connection'
 import { likeText } from './likeText'
 import { models, type OrderLineRow, type OrderRow } from './models'
-import { moveWithin } from './stock'
+import { moveWithin } from './stock/moves'
 
 /** Lines looked at for orders that hold a part of this number. */
 const MAX_BY_PART = 500
