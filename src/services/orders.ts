@@ -1,98 +1,17 @@
 import 'server-only'
-import { meaningOfText } from '@/core/designation'
-import { bestBasket, MAX_LOOKED_AT, type Offer } from '@/core/supply'
-import * as db from '@/db'
-import { ServiceError } from './errors'
 import type { z } from 'zod'
-import { inBackground } from './background'
+import { NewOrders, OrderListQuery, OrderResponse, Receipt, type OrdersResponse } from '@/contract/supply'
+import { meaningOfText } from '@/core/designation'
+import * as db from '@/db'
+import { inCoins, inMoney, knownSuppliers } from './baskets'
+import { ServiceError } from './errors'
 import { ready } from './language'
 import { parse } from './parse'
-import {
-  BasketQuery,
-  NewOrders,
-  OrderListQuery,
-  OrderResponse,
-  Receipt,
-  type BasketResponse,
-  type OrdersResponse,
-} from '@/contract/supply'
 import { settings } from './settings'
-import { shopVersion } from './shop'
-import { deliveryOf, quotes, sendOrder, suppliers, type SupplierInfo } from './suppliers'
+import { deliveryOf, quotes, sendOrder, type SupplierInfo } from './suppliers'
 
 /** Largest order: what the database holds, and more than any counter buys at once. */
 const MAX_GOODS_COINS = 999_999_999_999
-const inCoins = (money: number): number => Math.round(money * 100)
-const inMoney = (coins: number): number => coins / 100
-
-/** @throws ServiceError `unavailable` when the suppliers cannot be reached at all */
-async function knownSuppliers(): Promise<SupplierInfo[]> {
-  const asked = await suppliers()
-  if (asked.ok) return asked.value
-  throw new ServiceError(
-    'unavailable',
-    `The supplier line ${asked.words}. Your list is kept; try again in a moment.`,
-  )
-}
-
-/**
- * The cheapest way to buy a list over all suppliers that answer; one that does not is named and left out.
- * @throws ServiceError `unreadable`, `unavailable`
- */
-export async function basket(input: unknown): Promise<BasketResponse> {
-  const { lines, dayWorth } = parse(BasketQuery, input)
-  const [known, { currency }] = await Promise.all([knownSuppliers(), settings()])
-  const designations = [...new Set(lines.map((l) => l.designation))]
-  const asked = await Promise.all(known.map((s) => quotes(s.id, designations)))
-  const offers = known.flatMap((supplier, i): Offer[] => {
-    const answer = asked[i]
-    if (!answer?.ok) return []
-    return answer.value.flatMap((q) =>
-      lines.flatMap((line, at) =>
-        line.designation === q.designation
-          ? [{ line: at, supplier: supplier.id, pricePerPiece: inCoins(q.price), pack: q.pack, days: q.days }]
-          : [],
-      ),
-    )
-  })
-  const terms = known.map((s) => ({
-    supplier: s.id,
-    freight: inCoins(s.freight),
-    freeFrom: s.freeFrom === null ? null : inCoins(s.freeFrom),
-  }))
-  const many = new Set(offers.map((o) => o.supplier)).size > MAX_LOOKED_AT
-  const solved = many
-    ? await inBackground('solveBasket', shopVersion(), lines, offers, terms, inCoins(dayWorth))
-    : { basket: bestBasket(lines, offers, terms, inCoins(dayWorth)), gapPercent: 0 }
-  if (!solved)
-    throw new ServiceError(
-      'unavailable',
-      'No basket was worked out in time. Ask for fewer lines at once; your list is kept.',
-    )
-  const { basket: best, gapPercent } = solved
-  return {
-    picks: best.picks.map((p) => ({
-      designation: lines[p.line]?.designation ?? '',
-      wanted: lines[p.line]?.quantity ?? 0,
-      supplier: p.supplier,
-      supplierName: known.find((s) => s.id === p.supplier)?.name ?? p.supplier,
-      price: inMoney(p.pricePerPiece),
-      pack: p.pack,
-      pieces: p.pieces,
-      cost: inMoney(p.cost),
-      days: p.days,
-    })),
-    missing: best.missing.flatMap((i) => lines[i]?.designation ?? []),
-    away: known.flatMap((s, i) => (asked[i]?.ok ? [] : [s.name])),
-    goods: inMoney(best.goods),
-    freight: inMoney(best.freight),
-    total: inMoney(best.total),
-    days: best.days,
-    exact: best.exact,
-    gapPercent: Math.round(gapPercent * 10) / 10,
-    currency,
-  }
-}
 
 const told = (order: db.Order): OrderResponse =>
   OrderResponse.parse({ ...order, createdAt: order.createdAt.toISOString() })

@@ -12,10 +12,11 @@ import {
   startLarge,
   type Placed,
 } from './facts'
-import { hubHeat, hubPlaces, isOnSleeve, warmsHub } from './hubHeat'
+import { isOnSleeve } from './hubHeat'
+import { driving, through } from './driving'
 import { checkStep, holdsWheel, PLAIN, plainSteps, wheelStep } from './mountRest'
 import type { Ordered } from './ordered'
-import type { PlanFacts, PlanStep, SeatFit } from './plan'
+import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
 import { torqueSteps } from './tightening'
 
@@ -33,63 +34,6 @@ const step = ({ id, words, caution, tool, school, stop }: Ordered): PlanStep => 
   ...(school && { school }),
   ...(stop && { stop }),
 })
-
-const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
-  `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
-
-const BARE = 'The hub bare: no tyre, plastic or paint on it, no sealed bearing in it.'
-const UNTIL_COLD = ' After heat hold it home until the hub is cool, then measure the depth.'
-
-/** How a ring goes in, and what is said beside it. */
-interface Driven {
-  tool: string
-  /** after the words of the step */
-  after: string
-}
-
-/**
- * How a tight ring goes in: heat or force, by the school of the shop and by what the parts and the hub bear.
- * @param before places fitted before this one
- */
-function driving(
-  facts: PlanFacts,
-  place: Placed,
-  fit: SeatFit | undefined,
-  before: readonly Placed[],
-): Driven {
-  if (!fit) return { tool: '', after: '' }
-  if (!isTight(fit)) return { tool: 'By hand: a slide fit, a film of oil', after: '' }
-  const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
-  const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod with washers of ${fit.rod.washerMm} mm)` : ''}`
-  if (facts.schools.heat !== 'heat') return { tool: pressed, after: '' }
-  if (!warmsHub(facts, fit))
-    return { tool: fit.byHeat ? `${fit.heatAdvice} Else: ${pressed}` : pressed, after: '' }
-  const heat = hubHeat(facts, place, fit, before)
-  // Cups of one hub are treated alike: once it is hot, the other goes in with it.
-  const wanted =
-    fit.byHeat ||
-    (place.slot.role === 'cup' &&
-      hubPlaces(facts).some(
-        (other) => other.slot.role === 'cup' && fitOf(facts, other.slot.id, 'outer')?.byHeat === true,
-      ))
-  if (!wanted) return { tool: pressed, after: '' }
-  if (!heat.may) return { tool: `No heat, ${heat.why}. ${pressed}`, after: '' }
-  if (heat.together)
-    return { tool: `In the same heat as the one before it. Else: ${pressed}`, after: UNTIL_COLD }
-  const bare = facts.hubHas === null ? ` ${BARE}` : ''
-  return { tool: `${fit.heatAdvice}${bare} Else: ${pressed}`, after: UNTIL_COLD }
-}
-
-/** Which ring the force goes through. */
-function through(facts: PlanFacts, slot: string): string {
-  const known = facts.fits.some((fit) => fit.slot === slot)
-  if (!known) return 'Press only on the ring that is tight, never on the seal.'
-  const [inner, outer] = [isTight(fitOf(facts, slot, 'inner')), isTight(fitOf(facts, slot, 'outer'))]
-  if (inner && outer) return 'Both rings are tight: press on both together with a flat plate.'
-  if (inner) return 'Press only on the inner ring.'
-  if (outer) return 'Press only on the outer ring, never on the seal.'
-  return 'Slides on by hand; if it does not, find out why.'
-}
 
 const AGAIN = 'Start square and stop when it is seated, as before.'
 const START =

@@ -1,4 +1,4 @@
-import { basket } from '@/services/orders'
+import { basket } from '@/services/baskets'
 import { answer } from '../_http/answer'
 import { methods } from '../_http/methods'
 import { jsonBody } from '../_http/body'
