@@ -314,6 +314,7 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
     order(plan('B1', B2), 'removal.axle', 'removal.seals', 'removal.bearingLeft')
     // What the wheels must hold is loosened before the machine is lifted.
     order(plan('D1', D1), 'removal.axleNut', 'before.0', 'removal.hubUnit')
+    order(plan('D1', D1, { encoder: true }), 'removal.record', 'removal.encoder', 'removal.snapRing')
     order(plan('A4', A1), 'removal.wheelNuts', 'before.0', 'removal.cap')
     order(plan('G1', { parts: { bearing: 'NU208' } }), 'removal.shaft', 'removal.bearingLocating')
   })

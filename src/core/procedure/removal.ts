@@ -63,6 +63,11 @@ function looseningSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
   const nuts = places.some(({ slot: { role } }) => ROLES[role].fastener === 'nut' && role !== 'axleNut')
   const steps: (PlanStep | false)[] = [
+    // A sensor comes out before anything near it is moved.
+    facts.encoder === true && {
+      id: 'removal.encoder',
+      words: 'Take the sensor out first, and mark which side is magnetic.',
+    },
     places.some(({ slot }) => slot.role === 'cap') &&
       !places.some(({ slot }) => slot.role === 'axleNut') && {
         id: 'removal.cap',
@@ -96,10 +101,6 @@ function looseningSteps(facts: PlanFacts): PlanStep[] {
     places.some(({ slot }) => slot.role === 'retainer') && {
       id: 'removal.retainer',
       words: 'Retainer out before the bearings behind it. Left-hand threads exist: try gently both ways.',
-    },
-    facts.encoder === true && {
-      id: 'removal.encoder',
-      words: 'Take the sensor out first, and mark which side is magnetic.',
     },
     isBoltOn(facts) && {
       id: 'removal.unit',
