@@ -44,8 +44,16 @@ function connect(): Sequelize {
   })
 }
 
-/** What the database layer keeps for the change under way: its transaction, which every query inside joins by itself. */
-const underWay = new AsyncLocalStorage<Map<string, unknown>>()
+const store = globalThis as typeof globalThis & {
+  amberDatabase?: Sequelize
+  amberUnderWay?: AsyncLocalStorage<Map<string, unknown>>
+}
+
+/**
+ * What the database layer keeps for the change under way: its transaction, which every query inside joins by itself. One for the
+ * process, like the pool it belongs to: this file may be loaded more than once, by pages and by routes.
+ */
+const underWay = (store.amberUnderWay ??= new AsyncLocalStorage())
 
 /** The storage above as Sequelize asks for it. */
 const namespace = {
@@ -57,8 +65,6 @@ const namespace = {
   },
   bind: <F>(work: F): F => work,
 }
-
-const store = globalThis as typeof globalThis & { amberDatabase?: Sequelize }
 
 export const database = (): Sequelize => (store.amberDatabase ??= connect())
 
