@@ -214,3 +214,23 @@ export const JobPositions = z.object({
   ),
 })
 export type JobPositions = z.output<typeof JobPositions>
+
+export const HistoryQuery = z.object({
+  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(100),
+  /** number of the last entry of the page before */
+  cursor: z.coerce.number('Use the cursor of the page before.').int().positive().optional(),
+})
+/** What happened to a job, the latest first. */
+export const JobHistory = z.object({
+  items: z.array(
+    z.object({
+      id: z.number().int(),
+      kind: z.string(),
+      summary: z.string(),
+      who: z.string(),
+      at: z.string(),
+    }),
+  ),
+  next: z.string().nullable(),
+})
+export type JobHistory = z.output<typeof JobHistory>

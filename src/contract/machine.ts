@@ -125,5 +125,7 @@ export const PartUses = z.object({
       since: z.string().nullable(),
     }),
   ),
+  /** false = there are more, older ones that are not told */
+  complete: z.boolean(),
 })
 export type PartUses = z.output<typeof PartUses>

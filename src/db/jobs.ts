@@ -394,9 +394,10 @@ export const removeBearing = (
     },
   })
 
-export async function jobHistory(jobId: number, limit: number): Promise<StoredEvent[]> {
+/** History of a job, the latest first. @param before number of the entry the page before ended with */
+export async function jobHistory(jobId: number, limit: number, before?: number): Promise<StoredEvent[]> {
   const rows = await models().JobEventRow.findAll({
-    where: { job_id: jobId },
+    where: { job_id: jobId, ...(before !== undefined && { id: { [Op.lt]: before } }) },
     order: [['id', 'DESC']],
     limit,
   })

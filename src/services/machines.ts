@@ -108,5 +108,6 @@ export async function mergeMachine(from: number, input: unknown): Promise<Machin
 export async function machinesWith(designation: string): Promise<PartUses> {
   const { language } = await ready()
   const key = meaningOfText(designation, language)
-  return { designation, uses: await db.fittedWith(key.slice(0, 190), MAX_USES) }
+  const uses = await db.fittedWith(key.slice(0, 190), MAX_USES + 1)
+  return { designation, uses: uses.slice(0, MAX_USES), complete: uses.length <= MAX_USES }
 }

@@ -224,6 +224,18 @@ it('items of the store are found by part of a number or bin, and the short ones 
   expect((await call<Paged>('GET', '/api/stock?q=%25_%25')).body.items).toEqual([])
 })
 
+it('the history of a job is told in pages, none twice, none left out', async () => {
+  const { body: job } = await post<{ id: number; version: number }>('/api/jobs', { title: 'Told in pages' })
+  for (let version = job.version, i = 0; i < 5; i++, version++)
+    await call('PATCH', `/api/jobs/${job.id}`, { version, title: `Told in pages, ${'abcde'[i]}` })
+  const first = (await call<Paged>('GET', `/api/jobs/${job.id}/history?limit=4`)).body
+  const rest = (await call<Paged>('GET', `/api/jobs/${job.id}/history?limit=4&cursor=${first.next}`)).body
+  const ids = [...first.items, ...rest.items].map(({ id }) => id)
+  expect([first.items.length, rest.next]).toEqual([4, null])
+  expect(ids).toHaveLength(6)
+  expect(new Set(ids).size).toBe(6)
+})
+
 it('moves of an item are told in pages, none twice', async () => {
   const { id } = await newItem(1)
   for (let i = 0; i < 4; i++) await post(`/api/stock/${id}/moves`, { kind: 'receive', pieces: 1 })

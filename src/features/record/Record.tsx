@@ -8,11 +8,12 @@ import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { Measurement } from '@/contract/evidence'
-import type { Bearing, JobPositions } from '@/contract/job'
+import type { Bearing, JobHistory, JobPositions } from '@/contract/job'
 import type { z } from 'zod'
 import { CloseJob } from './CloseJob'
 import { CopyJob } from './CopyJob'
 import { useTimes } from '@/ui/Times'
+import { usePages } from '@/ui/usePages'
 
 /** A line of the kit, as far as the record tells it. */
 interface FittedLine {
@@ -22,12 +23,7 @@ interface FittedLine {
   stays: boolean
 }
 
-interface Entry {
-  kind: string
-  summary: string
-  who: string
-  at: string
-}
+type Entry = JobHistory['items'][number]
 
 /** Typing that goes on: entries of one kind within this time are shown as one, all are kept. */
 const ONE_SHOWN_MS = 120_000
@@ -97,7 +93,8 @@ function bearingFacts(
 }
 
 interface Props {
-  history: readonly Entry[]
+  /** its first page */
+  history: JobHistory
   parts: readonly FittedLine[]
   /** jobs that came back of this one */
   cameBackAs: readonly number[]
@@ -109,6 +106,10 @@ interface Props {
 export function Record({ history, parts, cameBackAs, positions }: Props) {
   const { time, zone } = useTimes()
   const { job, machine, pathTo } = useJob()
+  // Named by its newest entry: what came since begins the list anew.
+  const newest = `newest=${history.items[0]?.id ?? 0}`
+  const { pages, hasMore, more } = usePages(`/api/jobs/${job.id}/history`, newest, history, newest)
+  const entries = pages.flatMap(({ items }) => items)
   const position = machine?.positions.find((p) => p.id === job.positionId)
   const withKit = positions.filter(({ hasKit }) => hasKit)
   const facts: [string, string][] = [
@@ -231,8 +232,8 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
         >
           <h2 className="caption mb-2">History, newest first. Times in {zone}</h2>
           <ol>
-            {grouped(history).map((entry, i) => (
-              <li key={i} className="grid grid-cols-[150px_1fr] border-t border-line2 py-2">
+            {grouped(entries).map((entry) => (
+              <li key={entry.id} className="grid grid-cols-[150px_1fr] border-t border-line2 py-2">
                 <time dateTime={entry.at} className="number text-[13.5px] text-ink3">
                   {time(entry.at)}
                 </time>
@@ -243,6 +244,11 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
               </li>
             ))}
           </ol>
+          {hasMore && (
+            <button type="button" className="button mt-2" onClick={more}>
+              Earlier entries
+            </button>
+          )}
         </section>
       </div>
     </JobFrame>

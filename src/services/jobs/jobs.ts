@@ -11,11 +11,13 @@ import { ready } from '../language'
 import {
   BearingAdded,
   BearingRemoved,
+  HistoryQuery,
   JobChange,
   NewJob,
   STAGES,
   type Decision,
   type Job,
+  type JobHistory,
   type Stage,
 } from '@/contract/job'
 import type { KitDraft } from '@/contract/kit'
@@ -32,7 +34,6 @@ import { toJob } from './toJob'
 
 /** Most bearings of one job. */
 const MAX_BEARINGS = 12
-const MAX_HISTORY = 200
 /** Most bolts or lugs of one unit; more is a slip of the pen. */
 const MAX_COUNTED = 20
 
@@ -363,8 +364,15 @@ const definedOnly = <T extends object>(patch: T): { [K in keyof T]?: Exclude<T[K
     [K in keyof T]?: Exclude<T[K], undefined>
   }
 
-/** What happened to a job, the latest first. */
-export async function historyOf(id: number) {
-  const events = await db.jobHistory(id, MAX_HISTORY)
-  return events.map(({ kind, summary, who, at }) => ({ kind, summary, who, at: at.toISOString() }))
+/** What happened to a job, the latest first, a page at a time. @throws ServiceError `unreadable` */
+export async function historyOf(jobId: number, input: unknown = {}): Promise<JobHistory> {
+  const { limit, cursor } = parse(HistoryQuery, input)
+  const events = await db.jobHistory(jobId, limit + 1, cursor)
+  const last = events.length > limit ? events[limit - 1] : undefined
+  return {
+    items: events
+      .slice(0, limit)
+      .map(({ id, kind, summary, who, at }) => ({ id, kind, summary, who, at: at.toISOString() })),
+    next: last ? String(last.id) : null,
+  }
 }

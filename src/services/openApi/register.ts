@@ -5,6 +5,7 @@ import { Machine, MachineChange, MachineDetail, MachineMerge, NewMachine, PartUs
 import {
   BearingAdded,
   Job,
+  JobHistory,
   JobChange,
   JobSummary,
   NewJob,
@@ -44,6 +45,14 @@ export const registerPaths = {
       parameters: [id],
       requestBody: { required: true, ...json(JobChange, 'input') },
       responses: ok(Job, 'The job'),
+    },
+  },
+  '/api/jobs/{id}/history': {
+    parameters: [id],
+    get: {
+      summary: 'What happened to a job, the latest first',
+      parameters: paging.filter(({ name }) => name !== 'q'),
+      responses: ok(JobHistory, 'Entries'),
     },
   },
   '/api/jobs/{id}/bearings': {
