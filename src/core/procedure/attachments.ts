@@ -10,3 +10,17 @@ export const HUB_ATTACHMENT_WORDS: Record<HubAttachment, string> = {
   magnet: 'magnet ring',
   otherBearing: 'a greased bearing',
 }
+
+/** Said beside every advice to heat a hub, while nobody has said what is on it. */
+export const HUB_BARE = 'The hub bare: no tyre, plastic or paint on it, no sealed bearing in it.'
+
+/**
+ * What stands beside the advice to heat a hub: that it must be bare, or that it is not heated with what is on it.
+ * @param has what is on or in the hub; null = nobody has said
+ * @example hubHeatCaution(['tyre']) // 'Not with this on or in the hub: tyre. Press it.'
+ */
+export function hubHeatCaution(has: readonly HubAttachment[] | null): string {
+  if (has === null) return HUB_BARE
+  const words = has.map((what) => HUB_ATTACHMENT_WORDS[what]).join(', ')
+  return words === '' ? '' : `Not with this on or in the hub: ${words}. Press it.`
+}

@@ -1,3 +1,4 @@
+import { HUB_BARE } from './attachments'
 import { fitOf, isTight, round, type Placed } from './facts'
 import { hubHeat, hubPlaces, warmsHub } from './hubHeat'
 import type { PlanFacts, SeatFit } from './plan'
@@ -5,7 +6,6 @@ import type { PlanFacts, SeatFit } from './plan'
 const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
   `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
 
-const BARE = 'The hub bare: no tyre, plastic or paint on it, no sealed bearing in it.'
 const UNTIL_COLD = ' After heat hold it home until the hub is cool, then measure the depth.'
 
 /** How a ring goes in, and what is said beside it. */
@@ -44,7 +44,7 @@ export function driving(
   if (!heat.may) return { tool: `No heat, ${heat.why}. ${pressed}`, after: '' }
   if (heat.together)
     return { tool: `In the same heat as the one before it. Else: ${pressed}`, after: UNTIL_COLD }
-  const bare = facts.hubHas === null ? ` ${BARE}` : ''
+  const bare = facts.hubHas === null ? ` ${HUB_BARE}` : ''
   return { tool: `${fit.heatAdvice}${bare} Else: ${pressed}`, after: UNTIL_COLD }
 }
 

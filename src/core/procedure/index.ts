@@ -1,4 +1,4 @@
-export { HUB_ATTACHMENT_WORDS, HUB_ATTACHMENTS, type HubAttachment } from './attachments'
+export { HUB_ATTACHMENT_WORDS, HUB_ATTACHMENTS, hubHeatCaution, type HubAttachment } from './attachments'
 export { makePlan } from './makePlan'
 export { PLAN_SECTIONS, type Plan, type PlanFacts, type SeatFit } from './plan'
 export {

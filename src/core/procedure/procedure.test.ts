@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedKnowledge } from '../../../tests/support/shipped'
 import { arrangementOf, ARRANGEMENTS, proposeKit, type KitRequest } from '../kit'
+import { hubHeatCaution } from './attachments'
 import { makePlan } from './makePlan'
 import type { Plan, PlanFacts, SeatFit } from './plan'
 import { CAREFUL, SCHOOL_NAMES, schoolNote, SCHOOLS } from './schools'
@@ -272,6 +273,12 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
       }
     },
   )
+
+  it('beside the advice of a fit stands the same: bare while unasked, not at all with a tyre on it', () => {
+    expect(hubHeatCaution(null)).toMatch(/no tyre/)
+    expect(hubHeatCaution([])).toBe('')
+    expect(hubHeatCaution(['tyre', 'magnet'])).toMatch(/^Not with this .*: tyre, magnet ring\. Press it/)
+  })
 
   it('a bare hub is heated; while nobody has said, the card says what must not be on it', () => {
     expect(all(plan('A1', A1, { fits: [{ ...TIGHT, slot: 'innerCup' }], hubHas: [] }))).not.toContain(

@@ -110,6 +110,7 @@ export function FitStage() {
               onTyped={(typed) => put({ seats: { ...draft.seats, [seat.id]: typed } })}
               otherClass={other && (draft.seats[other.id]?.class?.trim() || other.recommended.class)}
               school={schools('heat')}
+              hubHas={draft.hubHas}
             />
           ) : (
             <div className="px-[18px] pt-14 text-ink2">

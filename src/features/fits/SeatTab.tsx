@@ -3,7 +3,7 @@
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
 import { internalClearance, readSeat, TAKEN } from '@/core/fit'
-import type { SchoolNote } from '@/core/procedure'
+import { hubHeatCaution, type HubAttachment, type SchoolNote } from '@/core/procedure'
 import { lengthInMm, NEWTON_PER_LBF } from '@/core/quantity'
 import type { FitRequest, FitResponse } from '@/contract/fit'
 import { Field } from '@/ui/Field'
@@ -42,6 +42,8 @@ interface Props {
   /** class of the other ring of the same bearing, for the clearance */
   otherClass?: string | undefined
   school: SchoolNote | null
+  /** what is on or in the hub that heat would spoil; null = nobody has said */
+  hubHas?: readonly HubAttachment[] | null
 }
 
 function question(seat: Seat, typed: TypedSeat, otherClass: string | undefined): FitRequest {
@@ -192,7 +194,7 @@ function Verdict({ fit }: { fit: FitResponse }) {
 }
 
 /** One seat: its class, what it does to the ring, whether the measured one is still good. */
-export function SeatTab({ seat, typed, onTyped, otherClass, school }: Props) {
+export function SeatTab({ seat, typed, onTyped, otherClass, school, hubHas = null }: Props) {
   const asked = question(seat, typed, otherClass)
   const { answer: fit, words } = useAnswer<FitResponse>('/api/fits/check', asked)
   const nominal = seat.ring === 'inner' ? seat.bore : seat.outside
@@ -284,7 +286,12 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school }: Props) {
           <dl className="grid grid-cols-[120px_1fr] text-[14px]">
             {(
               [
-                ['Heat', fit.heat.advice],
+                [
+                  'Heat',
+                  seat.ring === 'outer' && fit.heat.byHeat
+                    ? `${fit.heat.advice} ${hubHeatCaution(hubHas)}`
+                    : fit.heat.advice,
+                ],
                 [
                   'Press force',
                   fit.pressForceKn.max > 0

@@ -109,7 +109,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
   return (
     <Frame
       about={<b className="font-semibold text-ink">Orders</b>}
-      state={`${orders.length} orders${list.hasMore ? ' and more' : ''}`}
+      state={`${orders.length} ${orders.length === 1 ? 'order' : 'orders'}${list.hasMore ? ' and more' : ''}`}
     >
       <div className="grid h-full min-h-0 grid-cols-[360px_minmax(0,1fr)_260px]">
         <WantedLines
