@@ -157,6 +157,7 @@ describe('a key inside the body, as outside programs send it', () => {
     expect((await move(a.id, {})).status).toBe(201)
     expect((await move(b.id, {})).status).toBe(422)
     expect((await move(a.id, { kind: 'receive' })).status).toBe(422)
+    expect((await move(a.id, { pieces: 3 })).status).toBe(422)
     expect((await move(b.id, { once: once.toLowerCase() })).status).toBe(201)
     expect((await item(a.id)).quantity).toBe(7)
     expect((await item(b.id)).quantity).toBe(7)

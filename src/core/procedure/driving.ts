@@ -15,6 +15,15 @@ export interface Driven {
   after: string
 }
 
+/** Cups of one hub are treated alike: by heat where heat is enough for each of them, and then as hot as the tightest wants. */
+const heatedAlike = (facts: PlanFacts, { slot }: Placed, fit: SeatFit): SeatFit[] =>
+  slot.role !== 'cup'
+    ? [fit]
+    : hubPlaces(facts).flatMap((other) => {
+        const its = other.slot.role === 'cup' ? fitOf(facts, other.slot.id, 'outer') : undefined
+        return its && isTight(its) ? [its] : []
+      })
+
 /**
  * How a tight ring goes in: heat or force, by the school of the shop and by what the parts and the hub bear.
  * @param before places fitted before this one
@@ -32,20 +41,15 @@ export function driving(
   if (facts.schools.heat !== 'heat') return { tool: pressed, after: '' }
   if (!warmsHub(facts, fit))
     return { tool: fit.byHeat ? `${fit.heatAdvice} Else: ${pressed}` : pressed, after: '' }
+  const alike = heatedAlike(facts, place, fit)
+  if (!alike.every(({ byHeat }) => byHeat)) return { tool: pressed, after: '' }
   const heat = hubHeat(facts, place, fit, before)
-  // Cups of one hub are treated alike: once it is hot, the other goes in with it.
-  const wanted =
-    fit.byHeat ||
-    (place.slot.role === 'cup' &&
-      hubPlaces(facts).some(
-        (other) => other.slot.role === 'cup' && fitOf(facts, other.slot.id, 'outer')?.byHeat === true,
-      ))
-  if (!wanted) return { tool: pressed, after: '' }
   if (!heat.may) return { tool: `No heat, ${heat.why}. ${pressed}`, after: '' }
   if (heat.together)
     return { tool: `In the same heat as the one before it. Else: ${pressed}`, after: UNTIL_COLD }
+  const { heatAdvice } = alike.reduce((a, b) => (b.celsius > a.celsius ? b : a))
   const bare = facts.hubHas === null ? ` ${HUB_BARE}` : ''
-  return { tool: `${fit.heatAdvice}${bare} Else: ${pressed}`, after: UNTIL_COLD }
+  return { tool: `${heatAdvice}${bare} Else: ${pressed}`, after: UNTIL_COLD }
 }
 
 /** Which ring the force goes through. */

@@ -36,7 +36,11 @@ export function hubHeat(facts: PlanFacts, place: Placed, fit: SeatFit, before: r
   const greased = there.some(({ slot }) => slot.role !== 'cup')
   if (greased && fit.celsius > MAX_BEARING_CELSIUS)
     return { may: false, why: 'a bearing is in this hub already' }
-  return { may: true, together: there.some((other) => isTight(fitOf(facts, other.slot.id, 'outer'))) }
+  const heated = (other: Placed): boolean => {
+    const its = fitOf(facts, other.slot.id, 'outer')
+    return its !== undefined && its.byHeat && isTight(its)
+  }
+  return { may: true, together: there.some(heated) }
 }
 
 /** Places that are driven into a hub, in this order of places. */

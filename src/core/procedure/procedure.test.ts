@@ -296,12 +296,22 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
     expect(second(80)).toMatch(/^In the same heat/)
   })
 
-  it('cups of one hub are treated alike: one by heat, both by heat', () => {
-    const cold = { ...TIGHT, slot: 'outerCup', byHeat: false }
-    const steps = stepsOf(plan('A1', A1, { fits: [{ ...TIGHT, slot: 'innerCup' }, cold] }))
-    expect(steps.find((s) => s.id === 'mount.innerCup')?.tool).toMatch(/^Heat the hub/)
-    expect(steps.find((s) => s.id === 'mount.outerCup')?.tool).toMatch(/^In the same heat/)
-    expect(steps.find((s) => s.id === 'mount.outerCup')?.words).toContain('until the hub is cool')
+  it('cups of one hub are treated alike: in one heat as hot as the tightest wants, or all pressed', () => {
+    const hot = { ...TIGHT, slot: 'outerCup', celsius: 120, heatAdvice: 'Heat the hub to about 120 °C.' }
+    const cups = (outer: SeatFit) => {
+      const steps = stepsOf(plan('A1', A1, { fits: [{ ...TIGHT, slot: 'innerCup' }, outer] }))
+      return ['mount.innerCup', 'mount.outerCup'].map((id) => steps.find((s) => s.id === id))
+    }
+    const [first, second] = cups(hot)
+    expect(first?.tool).toMatch(/^Heat the hub to about 120/)
+    expect(second?.tool).toMatch(/^In the same heat/)
+    expect(second?.words).toContain('until the hub is cool')
+    for (const step of cups({
+      ...hot,
+      byHeat: false,
+      heatAdvice: '170 °C is more than it may have: press it.',
+    }))
+      expect(step?.tool).toMatch(/^Sleeve on the outer ring/)
   })
 
   it('a bearing on its adapter sleeve is drawn up by its nut: no heat, no force, no torque', () => {

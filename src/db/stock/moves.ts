@@ -1,4 +1,4 @@
-import { Op, type Transaction } from 'sequelize'
+import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { applyMove, asksHolders, MOVE_KINDS, type Holder, type MoveKind } from '@/core/stock'
 import { oneChange } from '../connection'
 import { models, type StockItemRow, type StockMoveRow } from '../models'
@@ -87,6 +87,14 @@ async function hold(jobId: number, itemId: number, pieces: number, transaction: 
   else await Reservations.create({ ...where, pieces: next }, { transaction })
 }
 
+/** How many pieces a move that is written down was asked for. */
+const piecesOf = ({
+  kind,
+  change_quantity: quantity,
+  change_reserved: reserved,
+  quantity_after,
+}: StockMoveRow) => (kind === 'count' ? quantity_after : Math.max(Math.abs(quantity), Math.abs(reserved)))
+
 /** Takes from jobs what a count found no pieces for, each with its own entry. */
 async function shorten(
   row: StockItemRow,
@@ -130,7 +138,11 @@ export async function moveWithin(
     ? await Moves.findOne({ where: { once: move.once }, transaction, lock: transaction.LOCK.UPDATE })
     : null
   if (before) {
-    const same = before.item_id === itemId && before.kind === move.kind && before.job_id === jobId
+    const same =
+      before.item_id === itemId &&
+      before.kind === move.kind &&
+      before.job_id === jobId &&
+      piecesOf(before) === move.pieces
     return same ? { ok: true, item: itemFromRow(row), repeated: true } : { ok: false, why: 'usedKey' }
   }
   if (jobId !== null && !(await models().JobRow.findByPk(jobId, { transaction, attributes: ['id'] })))
@@ -165,5 +177,13 @@ export async function moveWithin(
 }
 
 /** Moves pieces of one item, all or nothing, and records it; a record is never overwritten. */
-export const moveStock = (itemId: number, move: NewMove): Promise<MoveResult> =>
-  oneChange((transaction) => moveWithin(itemId, move, transaction))
+export async function moveStock(itemId: number, move: NewMove): Promise<MoveResult> {
+  const change = () => oneChange((transaction) => moveWithin(itemId, move, transaction))
+  try {
+    return await change()
+  } catch (error) {
+    if (!move.once || !(error instanceof UniqueConstraintError)) throw error
+    // The same key moved another item at the same moment: now it is there to be seen.
+    return change()
+  }
+}
