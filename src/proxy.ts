@@ -1,4 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server'
+import { asProblem } from './app/api/_http/asProblem'
 
 /** Everything comes from here; scripts carry the nonce of their own answer. Development needs eval and its socket. */
 function policy(nonce: string): string {
@@ -50,28 +51,22 @@ function isOurPage(request: NextRequest, host: string): boolean {
   return from === host || from === hostOf(request.headers.get('x-forwarded-host'))
 }
 
-const refused = (status: number, type: string, title: string, detail: string): NextResponse =>
-  NextResponse.json(
-    { type: `/problems/${type}`, title, status, detail },
-    { status, headers: { 'content-type': 'application/problem+json' } },
-  )
-
-export function proxy(request: NextRequest): NextResponse {
+export function proxy(request: NextRequest): Response {
   if (!isReadable(new URL(request.url)))
-    return refused(
-      400,
-      'unreadable',
-      'This cannot be read',
-      'This address is not readable. Check what follows the % signs in it.',
-    )
+    return asProblem({
+      type: '/problems/unreadable',
+      title: 'This cannot be read',
+      status: 400,
+      detail: 'This address is not readable. Check what follows the % signs in it.',
+    })
   const host = hostOf(request.headers.get('host'))
   if (!isOurName(host) || !isOurPage(request, host))
-    return refused(
-      403,
-      'foreign',
-      'Not from here',
-      'This request comes from a page of somebody else. Open the address of this shop itself.',
-    )
+    return asProblem({
+      type: '/problems/foreign',
+      title: 'Not from here',
+      status: 403,
+      detail: 'This request comes from a page of somebody else. Open the address of this shop itself.',
+    })
   const nonce = btoa(crypto.randomUUID())
   const headers = new Headers(request.headers)
   headers.set('x-nonce', nonce)

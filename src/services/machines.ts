@@ -13,6 +13,7 @@ import {
   type MachineDetail,
   type PartUses,
 } from '@/contract/machine'
+import { pageOf } from './pageOf'
 import { parse } from './parse'
 
 const MAX_FITTED = 200
@@ -31,8 +32,7 @@ const taken = (name: string) =>
 export async function listMachines(input: unknown): Promise<{ items: Machine[]; next: string | null }> {
   const { limit, cursor, q } = parse(MachineListQuery, input)
   const rows = await db.listMachines({ limit: limit + 1, after: cursor, text: q })
-  const items = rows.slice(0, limit)
-  return { items, next: rows.length > limit ? (items.at(-1)?.name ?? null) : null }
+  return pageOf(rows, limit, (last) => last.name)
 }
 
 /** The machine of a job for its screens; null when it has none. */

@@ -6,6 +6,7 @@ import * as db from '@/db'
 import { inCoins, inMoney, knownSuppliers } from './baskets'
 import { ServiceError } from './errors'
 import { ready } from './language'
+import { pageOf } from './pageOf'
 import { parse } from './parse'
 import { settings } from './settings'
 import { deliveryOf, quotes, sendOrder, type SupplierInfo } from './suppliers'
@@ -29,8 +30,8 @@ export async function orders(input: unknown = {}): Promise<OrdersResponse> {
     db.listOrders({ limit: limit + 1, text: q, ...(cursor !== undefined && { before: cursor }) }),
     settings(),
   ])
-  const last = rows.length > limit ? rows[limit - 1] : undefined
-  return { items: rows.slice(0, limit).map(told), next: last ? String(last.id) : null, currency }
+  const { items, next } = pageOf(rows, limit, (last) => String(last.id))
+  return { items: items.map(told), next, currency }
 }
 
 export const order = async (id: number): Promise<OrderResponse> => told(await stored(id))

@@ -8,6 +8,7 @@ import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { z } from 'zod'
+import { pageOf } from './pageOf'
 import { parse } from './parse'
 import {
   Move,
@@ -71,8 +72,8 @@ export async function stock(input: unknown = {}): Promise<StockResponse> {
     db.countStock(q),
     settings(),
   ])
-  const last = rows.length > limit ? rows[limit - 1] : undefined
-  return { items: rows.slice(0, limit).map(told), next: last ? cursorOf(last) : null, ...counted, currency }
+  const { items, next } = pageOf(rows, limit, cursorOf)
+  return { items: items.map(told), next, ...counted, currency }
 }
 
 /** Everything in the bins that is asked for, read in pages. */
@@ -135,8 +136,8 @@ export async function itemDetail(id: number): Promise<StockDetail> {
 export async function movesOf(id: number, input: unknown): Promise<StockMoves> {
   const { limit, cursor } = parse(MovesQuery, input)
   const moves = await db.movesOf(id, limit + 1, cursor)
-  const last = moves.length > limit ? moves[limit - 1] : undefined
-  return { items: moves.slice(0, limit).map(moveOf), next: last ? String(last.id) : null }
+  const { items, next } = pageOf(moves, limit, (last) => String(last.id))
+  return { items: items.map(moveOf), next }
 }
 
 /** Minimum and price. @throws ServiceError `unreadable`, `notFound` */

@@ -1,12 +1,10 @@
 'use client'
 
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import type { Suggestion } from '@/core/designation'
 import { ask, Refused, suggestionsOf, wordsOf, type Issue } from './ask'
-
-/** Typing rests this long before it is asked. */
-const REST_MS = 150
+import { REST_MS, useRested } from './useRested'
 
 export interface Held<T> {
   /** the last answer; stays while the next question is refused or under way */
@@ -24,17 +22,6 @@ export interface Held<T> {
 }
 
 const NONE = { answer: null, words: '', issues: [], suggestions: [], away: false, current: true }
-
-/** A value once it has not changed for so long. */
-function useRested<T>(value: T, ms: number): T {
-  const [rested, setRested] = useState(value)
-  useEffect(() => {
-    if (ms === 0) return
-    const timer = setTimeout(() => setRested(value), ms)
-    return () => clearTimeout(timer)
-  }, [value, ms])
-  return ms === 0 ? value : rested
-}
 
 /**
  * Asks while somebody types: after a short rest, only the last question counts, and what was asked before is given up. While the

@@ -1,8 +1,9 @@
 'use client'
 
 import { keepPreviousData, useInfiniteQuery, useQueryClient, type InfiniteData } from '@tanstack/react-query'
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback } from 'react'
 import { ask, wordsOf } from './ask'
+import { useRested } from './useRested'
 
 /** A page of a list as every list of the interface answers. */
 export interface Page<T> {
@@ -25,8 +26,6 @@ interface Pages<P> {
   put: (change: (page: P) => P) => void
 }
 
-/** Typing rests this long before it is asked. */
-const REST_MS = 150
 /** What the page brought along is not asked again at once. */
 const FRESH_MS = 5000
 
@@ -41,11 +40,7 @@ export function usePages<P extends Page<unknown>>(
   initial: P,
   initialQuery: string,
 ): Pages<P> {
-  const [rested, setRested] = useState(query)
-  useEffect(() => {
-    const timer = setTimeout(() => setRested(query), REST_MS)
-    return () => clearTimeout(timer)
-  }, [query])
+  const rested = useRested(query)
   const client = useQueryClient()
   const found = useInfiniteQuery({
     queryKey: ['pages', path, rested],

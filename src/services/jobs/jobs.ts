@@ -21,6 +21,7 @@ import {
   type Stage,
 } from '@/contract/job'
 import type { KitDraft } from '@/contract/kit'
+import { pageOf } from '../pageOf'
 import { parse } from '../parse'
 import type { z } from 'zod'
 import { eventsOf } from './eventsOf'
@@ -368,11 +369,9 @@ const definedOnly = <T extends object>(patch: T): { [K in keyof T]?: Exclude<T[K
 export async function historyOf(jobId: number, input: unknown = {}): Promise<JobHistory> {
   const { limit, cursor } = parse(HistoryQuery, input)
   const events = await db.jobHistory(jobId, limit + 1, cursor)
-  const last = events.length > limit ? events[limit - 1] : undefined
+  const { items, next } = pageOf(events, limit, (last) => String(last.id))
   return {
-    items: events
-      .slice(0, limit)
-      .map(({ id, kind, summary, who, at }) => ({ id, kind, summary, who, at: at.toISOString() })),
-    next: last ? String(last.id) : null,
+    items: items.map(({ id, kind, summary, who, at }) => ({ id, kind, summary, who, at: at.toISOString() })),
+    next,
   }
 }

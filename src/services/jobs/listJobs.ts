@@ -7,6 +7,7 @@ import { arrangementFor } from '../arrangements'
 import { today } from '../clock'
 import { Intake, type JobSummary } from '@/contract/job'
 import { KitDraft } from '@/contract/kit'
+import { pageOf } from '../pageOf'
 import { parse } from '../parse'
 import { FittingDraft } from '@/contract/plan'
 import { stageOf } from './toJob'
@@ -49,7 +50,7 @@ export async function listJobs(input: unknown): Promise<{ items: JobSummary[]; n
     ...(at && { after: { updatedAt: new Date(Number(at[1])), id: Number(at[2]) } }),
   })
   const day = await today()
-  const page = rows.slice(0, limit)
+  const { items: page, next } = pageOf(rows, limit, (last) => `${last.updatedAt.getTime()}-${last.id}`)
   const items = await Promise.all(
     page.map(async (row): Promise<JobSummary> => {
       const draft = row.kit.ok ? KitDraft.safeParse(row.kit.value) : null
@@ -73,6 +74,5 @@ export async function listJobs(input: unknown): Promise<{ items: JobSummary[]; n
       }
     }),
   )
-  const last = page.at(-1)
-  return { items, next: rows.length > limit && last ? `${last.updatedAt.getTime()}-${last.id}` : null }
+  return { items, next }
 }

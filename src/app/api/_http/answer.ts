@@ -2,6 +2,7 @@ import 'server-only'
 import { randomUUID } from 'node:crypto'
 import { isDatabaseAway, isDatabaseBusy, ServiceError } from '@/services/errors'
 import { log } from '@/services/log'
+import { asProblem } from './asProblem'
 import { STATUS } from './status'
 
 const AWAY = new ServiceError(
@@ -25,14 +26,11 @@ function afterFault(request: Request): string {
     : 'It may or may not have been done. Look before you try again.'
 }
 
-const asProblem = (body: object, status: number): Response =>
-  Response.json(body, { status, headers: { 'content-type': 'application/problem+json' } })
-
 /** A refusal in words, or a fault with the number it has in the log. */
 function problem(error: unknown, request: Request, id: string): Response {
   if (!(error instanceof ServiceError)) {
     const detail = `${afterFault(request)} In the log this is request ${id}.`
-    return asProblem({ type: 'about:blank', title: 'Something went wrong here', status: 500, detail }, 500)
+    return asProblem({ type: 'about:blank', title: 'Something went wrong here', status: 500, detail })
   }
   const { status, title } = STATUS[error.code]
   const body = {
@@ -44,7 +42,7 @@ function problem(error: unknown, request: Request, id: string): Response {
     ...(error.suggestions.length > 0 && { suggestions: error.suggestions }),
     ...(error.current !== undefined && { current: error.current }),
   }
-  return asProblem(body, status)
+  return asProblem(body)
 }
 
 /** Refusals as they are; of the database's own errors those that only say it is away or busy. */

@@ -1,4 +1,5 @@
 import 'server-only'
+import { asProblem } from './asProblem'
 
 const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const
 type Method = (typeof METHODS)[number]
@@ -7,17 +8,16 @@ type Handler<C> = (request: Request, context: C) => Promise<Response>
 /** The refusal of a method that a path does not know (RFC 9110, 15.5.6), with those it does. */
 function notAllowed(method: Method, known: readonly Method[]): Promise<Response> {
   const allow = known.includes('GET') ? [...known, 'HEAD'] : known
-  const body = {
-    type: '/problems/wrongMethod',
-    title: 'Wrong method',
-    status: 405,
-    detail: `${method} is not answered here. Use ${known.join(' or ')}.`,
-  }
   return Promise.resolve(
-    Response.json(body, {
-      status: 405,
-      headers: { 'content-type': 'application/problem+json', allow: allow.join(', ') },
-    }),
+    asProblem(
+      {
+        type: '/problems/wrongMethod',
+        title: 'Wrong method',
+        status: 405,
+        detail: `${method} is not answered here. Use ${known.join(' or ')}.`,
+      },
+      { allow: allow.join(', ') },
+    ),
   )
 }
 
