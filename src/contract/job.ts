@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { idCursor, pageLimit } from './paging'
 import { EvidenceSheet } from './evidence'
 import { ComparisonDraft, InspectionDraft } from './judgement'
 import { KitDraft } from './kit'
@@ -216,9 +217,8 @@ export const JobPositions = z.object({
 export type JobPositions = z.output<typeof JobPositions>
 
 export const HistoryQuery = z.object({
-  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(100),
-  /** number of the last entry of the page before */
-  cursor: z.coerce.number('Use the cursor of the page before.').int().positive().optional(),
+  limit: pageLimit(100),
+  cursor: idCursor,
 })
 /** What happened to a job, the latest first. */
 export const JobHistory = z.object({

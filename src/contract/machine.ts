@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { pageLimit, searchText } from './paging'
 
 const line = (most: number) => z.string().trim().max(most, `At most ${most} characters.`)
 const name = line(120).min(1, 'Give it a name.')
@@ -55,10 +56,10 @@ export type MachineChange = z.input<typeof MachineChange>
 export const MachineMerge = z.object({ into: z.number().int().positive() })
 
 export const MachineListQuery = z.object({
-  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(50),
+  limit: pageLimit(),
   /** name of the last machine of the page before */
   cursor: z.string().max(120).optional(),
-  q: z.string().trim().max(80, 'At most 80 characters.').default(''),
+  q: searchText,
 })
 
 export const Machine = z.object({

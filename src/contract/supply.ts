@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { idCursor, pageLimit, searchText } from './paging'
 import { isTimeZone } from '@/core/dates'
 import { CAREFUL, SCHOOL_NAMES, SCHOOLS, type SchoolName, type Schools } from '@/core/procedure'
 import { MOVE_KINDS } from '@/core/stock'
@@ -60,9 +61,9 @@ export type Moved = z.output<typeof Moved>
 
 /** Items an answer begins with; `cursor` is the `next` of the page before. */
 export const StockListQuery = z.object({
-  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(100),
+  limit: pageLimit(100),
   cursor: z.string().max(400).optional(),
-  q: z.string().trim().max(80, 'At most 80 characters.').default(''),
+  q: searchText,
   low: z.enum(['true', 'false']).default('false'),
 })
 export const StockResponse = z.object({
@@ -89,9 +90,8 @@ export const StockMove = z.object({
 })
 export type StockMove = z.output<typeof StockMove>
 export const MovesQuery = z.object({
-  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(50),
-  /** number of the last move of the page before */
-  cursor: z.coerce.number('Use the cursor of the page before.').int().positive().optional(),
+  limit: pageLimit(),
+  cursor: idCursor,
 })
 export const StockMoves = z.object({ items: z.array(StockMove), next: z.string().nullable() })
 export type StockMoves = z.output<typeof StockMoves>
@@ -194,10 +194,9 @@ export const OrderResponse = z.object({
 })
 export type OrderResponse = z.output<typeof OrderResponse>
 export const OrderListQuery = z.object({
-  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(50),
-  /** number of the last order of the page before */
-  cursor: z.coerce.number('Use the cursor of the page before.').int().positive().optional(),
-  q: z.string().trim().max(80, 'At most 80 characters.').default(''),
+  limit: pageLimit(),
+  cursor: idCursor,
+  q: searchText,
 })
 export const OrdersResponse = z.object({
   items: z.array(OrderResponse),

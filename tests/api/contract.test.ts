@@ -205,6 +205,32 @@ describe.each(['/api/jobs', '/api/machines', '/api/stock', '/api/orders'])('%s, 
   )
 })
 
+it('jobs are found by the beginnings of words, in any order: title, machine, decided number, or their own number', async () => {
+  const [name, machine] = [fresh(), fresh()]
+  const { body: place } = await post<{ id: number }>('/api/machines', { name: `Tide mill ${machine}` })
+  const { body: job } = await post<{ id: number }>('/api/jobs', {
+    title: `Winch of the slip, ${name}`,
+    machineId: place.id,
+    bearings: [{ decision: { designation: 'LM48548/LM48510', base: 'LM48548/LM48510', probability: 1 } }],
+  })
+  const found = async (q: string): Promise<boolean> => {
+    const { body } = await call<Paged>('GET', `/api/jobs?limit=200&q=${encodeURIComponent(q)}`)
+    return body.items.some(({ id }) => id === job.id)
+  }
+  for (const q of [
+    name,
+    name.toLowerCase(),
+    `${name.slice(0, 9)} winc`,
+    `slip ${name}`,
+    machine,
+    `tide ${machine}`,
+  ])
+    expect(await found(q), q).toBe(true)
+  for (const q of ['LM48510', 'lm48548', String(job.id)]) expect(await found(q), q).toBe(true)
+  // Not by the middle of a word, and not when one of the words is missing.
+  for (const q of [name.slice(2), `${name} capstan`, `inch ${name}`]) expect(await found(q), q).toBe(false)
+})
+
 it('items of the store are found by part of a number or bin, and the short ones are counted', async () => {
   const name = fresh()
   for (const [quantity, minimum] of [

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { applyMove, asksHolders, MAX_PIECES, MOVE_KINDS, type Holder, type MoveKind } from '.'
+import { applyMove, asksHolders, MOVE_KINDS, type Holder, type MoveKind } from '.'
 
 const bin = (quantity: number, reserved: number) => ({ quantity, reserved })
 const move = (kind: MoveKind, pieces: number, jobId: number | null = null) => ({ kind, pieces, jobId })
@@ -18,8 +18,8 @@ describe.each([
 
 it('a bin is filled up to its most and no piece more', () => {
   const receive = (quantity: number) => applyMove(bin(quantity, 0), [], move('receive', 1))
-  expect(receive(MAX_PIECES - 1)).toMatchObject({ ok: true })
-  expect(receive(MAX_PIECES)).toEqual({ ok: false, problem: { why: 'tooMany' } })
+  expect(receive(999_999_999)).toMatchObject({ ok: true })
+  expect(receive(1_000_000_000)).toEqual({ ok: false, problem: { why: 'tooMany' } })
 })
 
 describe.each(['take', 'release'] as const)('%s', (kind) => {

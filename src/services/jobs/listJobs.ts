@@ -3,6 +3,7 @@ import { recheckDates } from '@/core/adjust'
 import { isSeparable } from '@/core/kit'
 import * as db from '@/db'
 import { z } from 'zod'
+import { pageLimit, searchText } from '@/contract/paging'
 import { arrangementFor } from '../arrangements'
 import { today } from '../clock'
 import { Intake, type JobSummary } from '@/contract/job'
@@ -15,9 +16,9 @@ import { stageOf } from './toJob'
 const CURSOR = /^(\d{1,15})-(\d{1,9})$/
 
 export const JobListQuery = z.object({
-  limit: z.coerce.number().int().min(1).max(200, 'At most 200 a page.').default(50),
+  limit: pageLimit(),
   cursor: z.string().regex(CURSOR, 'Use the cursor of the page before.').optional(),
-  q: z.string().trim().max(80, 'At most 80 characters.').default(''),
+  q: searchText,
   open: z.enum(['true', 'false']).default('false'),
 })
 
