@@ -11,23 +11,14 @@ import { ask, send, wordsOf } from '@/ui/ask'
 import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 import { sheetToQuery } from './sheet'
 
+/** What was looked up becomes a job of its own. @throws Refused */
 async function openJob(sheet: EvidenceSheet, decision: Decision): Promise<Job> {
-  const headers = { 'content-type': 'application/json' }
-  const opened = await fetch('/api/jobs', {
-    method: 'POST',
-    headers,
-    body: JSON.stringify({ title: decision.designation, evidence: sheet }),
-  })
-  if (!opened.ok) throw new Error('The job could not be opened')
-  const job = (await opened.json()) as Job
-  const body = JSON.stringify({
+  const job = await send<Job>('POST', '/api/jobs', { title: decision.designation, evidence: sheet })
+  return send<Job>('PATCH', `/api/jobs/${job.id}`, {
     version: job.version,
     decision,
     stage: 'crossReference',
   })
-  const decided = await fetch(`/api/jobs/${job.id}`, { method: 'PATCH', headers, body })
-  if (!decided.ok) throw new Error('The decision could not be saved')
-  return job
 }
 
 /** What was looked up becomes a bearing of a job that is there, such as its outer set. @throws Refused */

@@ -7,6 +7,7 @@ import { MachineField } from '@/features/machines'
 import { Frame } from '@/features/shell'
 import type { Job } from '@/contract/job'
 import type { Machine } from '@/contract/machine'
+import { send, wordsOf } from '@/ui/ask'
 
 /** Opens a job with as little as a title. */
 export function NewJobForm() {
@@ -19,16 +20,10 @@ export function NewJobForm() {
     event.preventDefault()
     setBusy(true)
     try {
-      const response = await fetch('/api/jobs', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ title, machineId: machine?.id ?? null }),
-      })
-      const body: unknown = await response.json()
-      if (response.ok) return router.push(stagePath((body as Job).id, 'takeIn'))
-      setTrouble((body as { detail: string }).detail.replace(/^title: /, ''))
-    } catch {
-      setTrouble('The server is away. Your title is kept here; try again in a moment.')
+      const { id } = await send<Job>('POST', '/api/jobs', { title, machineId: machine?.id ?? null })
+      return router.push(stagePath(id, 'takeIn'))
+    } catch (error) {
+      setTrouble(wordsOf(error).replace(/^title: /, ''))
     }
     setBusy(false)
   }

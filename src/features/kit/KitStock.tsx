@@ -5,6 +5,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import type { KitResponse } from '@/contract/kit'
 import type { ReservedResponse } from '@/contract/supply'
+import { send, wordsOf } from '@/ui/ask'
 
 interface Props {
   jobId: number
@@ -18,17 +19,14 @@ export function KitStock({ jobId, lines, price }: Props) {
   const bought = lines.filter((l) => l.unit === 'pcs' && l.quantity > 0 && l.state === 'filled')
   const there = bought.filter((l) => (l.stock?.free ?? 0) >= l.quantity).length
   const reserve = () => {
-    fetch(`/api/jobs/${jobId}/reserve`, { method: 'POST' })
-      .then(async (response) => {
-        const answer: unknown = await response.json()
-        if (!response.ok) return setWords((answer as { detail: string }).detail)
-        const { reserved, short } = answer as ReservedResponse
+    send<ReservedResponse>('POST', `/api/jobs/${jobId}/reserve`)
+      .then(({ reserved, short }) => {
         const pieces = reserved.reduce((sum, r) => sum + r.pieces, 0)
         setWords(
           `${pieces} ${pieces === 1 ? 'piece' : 'pieces'} reserved${short.length > 0 ? `; short: ${short.map((s) => `${s.pieces} × ${s.designation}`).join(', ')}` : ''}.`,
         )
       })
-      .catch(() => setWords('The server is away. Nothing was reserved; try again.'))
+      .catch((error: unknown) => setWords(wordsOf(error)))
   }
   return (
     <section aria-label="Stock and papers" className="mb-2 text-[14px]">
