@@ -55,11 +55,13 @@ row(
     }),
   ),
 )
+const ball = variantOf('6205', shipped)?.part
+if (!ball) throw new Error('6205 is not in the catalogue')
 row(
   'rating life',
   timed(500, (i) =>
     judgeLife({
-      element: 'ball',
+      part: ball,
       cKn: 14,
       c0Kn: 7.85,
       rpm: 300,

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { FILL_SCHOOLS, THICKENERS } from '@/core/grease'
+import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { readStackOf } from '@/core/quantity'
 import { AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
 import { lengthGroup, lengthMm, maybeLength, readFields, typedLength } from './length'
@@ -117,7 +118,7 @@ export const LifeRequest = z.object({
   /** ratings of the maker, kN; else a typical handbook value */
   cKn: figure('A rating', 50_000).optional(),
   c0Kn: figure('A rating', 50_000).optional(),
-  /** counted and measured balls of a deep groove bearing: gives the ratings by ISO 281 */
+  /** counted and measured balls of a bearing of one row: gives the ratings by ISO 281 */
   balls: z
     .object({ count: z.number().int('Whole balls.').min(3).max(100), mm: lengthMm, circle: lengthMm })
     .optional(),
@@ -128,13 +129,25 @@ export const LifeRequest = z.object({
   reliability: z
     .union([z.literal(90), z.literal(95), z.literal(96), z.literal(97), z.literal(98), z.literal(99)])
     .default(90),
+  /** contact angle of an angular contact bearing whose number does not tell it */
+  contactAngle: z.literal(CONTACT_ANGLES, `One of ${CONTACT_ANGLES.join(', ')} degrees.`).optional(),
+  /** limit of Fa/Fr from the maker's sheet */
+  e: figure('A limit', 3).optional(),
+  running: z.enum(RUNNINGS).default('normal'),
 })
 export const LifeResponse = z.object({
   rating: z.object({ cKn: z.number(), c0Kn: z.number(), from: z.string() }),
+  /** what is asked of this kind: its contact angle, its limit e, or nothing */
+  asks: z.enum(['angle', 'limit']).nullable(),
   equivalentKn: z.number().nullable(),
+  counted: z.object({ e: z.number(), x: z.number(), y: z.number() }).nullable(),
+  inducedKn: z.number().nullable(),
   hours: z.number().nullable(),
   millionTurns: z.number().nullable(),
   staticSafety: z.number().nullable(),
+  leastSafety: z.number(),
+  /** turns a minute it bears with grease, a guide; null where no table is here */
+  speedLimit: z.number().nullable(),
   loadForWantedKn: z.number(),
   words: z.array(z.string()),
 })

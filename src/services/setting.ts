@@ -14,8 +14,8 @@ import {
   wheelRpm,
   type FillSchool,
 } from '@/core/grease'
-import type { Variant } from '@/core/interchange'
-import { ballRating, judgeLife, typicalRating } from '@/core/life'
+import { speedLimit, type Variant } from '@/core/interchange'
+import { ballRating, judgeLife, lifeProblemWords, ruleOfKind, typicalRating } from '@/core/life'
 import { centreAxle, compareDepths, judgeSpacerPair, stackUp } from '@/core/spacing'
 import type { z } from 'zod'
 import { anyPart } from './anyPart'
@@ -178,27 +178,57 @@ export async function greasePlan(input: unknown): Promise<GreaseResponse> {
   }
 }
 
-/** Rating life as a sanity check. @throws ServiceError `unreadable`, `notFound`; `impossible` without any rating */
+/** Rating life as a check of sense. @throws ServiceError `unreadable`, `notFound`; `impossible` without any rating, or for loads this kind does not bear */
 export async function life(input: unknown): Promise<LifeResponse> {
   const asked = parse(LifeRequest, input)
-  const { part } = await known(asked.designation)
-  const rating = ratingFor(asked, part.base)
-  const { element = 'ball' } = familyFacts(part.family)
-  return { rating, ...judgeLife({ ...asked, element, cKn: rating.cKn, c0Kn: rating.c0Kn }) }
+  const variant = await known(asked.designation)
+  const contactAngle = asked.contactAngle ?? variant.contactAngle
+  const kind = ruleOfKind(variant.part, { ...asked, contactAngle })
+  if (!kind.ok && kind.problem.code === 'noLife')
+    throw new ServiceError('impossible', lifeProblemWords(kind.problem))
+  const rating = ratingFor(asked, variant, contactAngle)
+  const answer = judgeLife({ ...asked, ...rating, part: variant.part, contactAngle })
+  if (!answer.ok) throw new ServiceError('impossible', lifeProblemWords(answer.problem))
+  const limit = speedLimit(variant)
+  const words =
+    limit !== null && asked.rpm > limit
+      ? [
+          `Too fast: with grease it bears about ${Math.round(limit / 100) * 100} a minute.`,
+          ...answer.value.words,
+        ]
+      : answer.value.words
+  return {
+    rating,
+    asks: kind.ok ? null : kind.problem.why,
+    speedLimit: limit === null ? null : Math.round(limit),
+    ...answer.value,
+    words,
+  }
 }
 
-function ratingFor(asked: z.output<typeof LifeRequest>, base: string): LifeResponse['rating'] {
-  const { cKn, c0Kn, balls } = asked
+function ratingFor(
+  { cKn, c0Kn, balls }: z.output<typeof LifeRequest>,
+  { part }: Variant,
+  contactAngle: number | null,
+): LifeResponse['rating'] {
   if (cKn !== undefined && c0Kn !== undefined) return { cKn, c0Kn, from: 'as given' }
   if (balls) {
-    const worked = ballRating(balls.count, balls.mm, balls.circle)
+    const { element, rows, traits } = familyFacts(part.family)
+    if (element !== 'ball' || rows !== 1 || traits?.includes('thrust'))
+      throw new ServiceError(
+        'impossible',
+        "Ratings are worked out here from the balls of one radial row only. Give C and C0 from the maker's sheet.",
+      )
+    if (part.family === 'angular-contact' && contactAngle === null)
+      throw new ServiceError('impossible', 'Choose the contact angle first: the ratings follow from it.')
+    const worked = ballRating(balls.count, balls.mm, balls.circle, contactAngle ?? 0)
     if (worked) return { ...worked, from: 'worked out from the balls, ISO 281 and ISO 76' }
     throw new ServiceError('impossible', 'Balls of that size do not go with that circle. Check both.')
   }
-  const typical = typicalRating(base)
+  const typical = typicalRating(part.base)
   if (typical) return { ...typical, from: 'typical handbook value; makers differ by a tenth' }
   throw new ServiceError(
     'impossible',
-    `No rating of ${base} is here. Give C and C0 from the maker's sheet, or count and measure the balls.`,
+    `No rating of ${part.base} is here. Give C and C0 from the maker's sheet, or count and measure the balls.`,
   )
 }

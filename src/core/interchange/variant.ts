@@ -19,6 +19,8 @@ export interface Variant {
   materials: readonly string[]
   groove: string | null
   taperBore: string | null
+  /** contact angle its number tells, degrees; null = not told, or two by convention */
+  contactAngle: number | null
   flange: boolean
   /** what its tokens tell of the cage; null = the maker's standard */
   cage: string | null
@@ -43,6 +45,7 @@ export const plainVariant = (part: Part): Variant => ({
   materials: [],
   groove: null,
   taperBore: null,
+  contactAngle: null,
   flange: part.dimensions.flangeOutside !== undefined,
   cage: null,
   precision: null,
@@ -75,6 +78,10 @@ function isAmbiguous({ tokens: read, family }: Reading, tokens: readonly SuffixT
   return token !== undefined && isAmbiguousToken(token, tokens)
 }
 
+/** Degrees of a token's value such as `40°`; null for a range such as `25–30°`. */
+const angleOf = (value: string | null): number | null =>
+  value !== null && /^\d+°$/.test(value) ? Number.parseInt(value, 10) : null
+
 /**
  * The part and options a designation names as it stands; null when some mark of it is not explained. Nothing is guessed:
  * somebody orders what is named here.
@@ -102,6 +109,7 @@ export function variantOf(designation: string, language: Language): Variant | nu
     materials: [...values.keys()].filter((value) => value === 'stainless' || value === 'hybrid'),
     groove: pick('groove'),
     taperBore: pick('taperBore'),
+    contactAngle: angleOf(pick('contactAngle')),
     flange: values.has('flange') || part.dimensions.flangeOutside !== undefined,
     cage: told('cage')?.meaning ?? null,
     precision: pick('precision') ?? null,

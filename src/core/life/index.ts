@@ -1,3 +1,6 @@
 export { ballRating } from './ballRating'
-export { judgeLife } from './judgeLife'
+export { judgeLife, RUNNINGS } from './judgeLife'
+export { lifeProblemWords } from './lifeProblemWords'
+export { CONTACT_ANGLES, ruleOfKind } from './ruleOfKind'
+export { CONTACT_SEAL_SHARE, speedLimitOf } from './speedFactor'
 export { typicalRating } from './typicalRating'

@@ -1,9 +1,20 @@
-import type { RollingElement } from '../catalogue'
-import { equivalentLoad, equivalentStaticLoad, type LoadedAs } from './equivalentLoad'
+import { familyFacts, type Part } from '../catalogue'
+import { ok, refuse, type Result } from '../result'
+import type { LifeProblem } from './lifeProblemWords'
+import { equivalentLoad, equivalentStaticLoad, notBorne, type Loads } from './loadRule'
 import { lifeHours, loadForLife, ratingLife, RELIABILITY } from './ratingLife'
+import { ruleOfKind, type Kind } from './ruleOfKind'
+
+/** How it runs: decides the least static safety. */
+export const RUNNINGS = ['quiet', 'normal', 'shocks'] as const
+export type Running = (typeof RUNNINGS)[number]
 
 export interface LifeQuestion {
-  element: RollingElement
+  part: Part
+  /** contact angle as read or given, degrees */
+  contactAngle?: number | null | undefined
+  /** limit e of the maker's sheet */
+  e?: number | undefined
   /** basic dynamic and static ratings, kN */
   cKn: number
   c0Kn: number
@@ -14,27 +25,34 @@ export interface LifeQuestion {
   wantedHours: number
   /** of a hundred bearings, how many must reach it */
   reliability?: number | undefined
+  running?: Running | undefined
 }
 
 export interface LifeAnswer {
   /** equivalent loads, kN; null = load not known */
   equivalentKn: number | null
+  /** factors that counted: limit of Fa/Fr, X and Y; null without a load or where one direction only is borne */
+  counted: { e: number; x: number; y: number } | null
+  /** axial force by which a radial load alone pushes a bearing of one row apart, kN; null where it does not */
+  inducedKn: number | null
   hours: number | null
   millionTurns: number | null
   staticSafety: number | null
+  leastSafety: number
   loadForWantedKn: number
   words: string[]
 }
 
-/** Least static safety: quiet running 2 for balls and 3 for rollers, shocks more (handbook values from memory). */
-const LEAST_SAFETY = { ball: 1, roller: 1.5 }
-
-const loadedAs = (element: RollingElement): LoadedAs =>
-  element === 'ball'
-    ? 'radialBall'
-    : element === 'taperedRoller' || element === 'sphericalRoller'
-      ? 'tapered'
-      : 'rollerRadial'
+/** Least static safety of balls and rollers (ISO 76, guide values from memory). */
+const LEAST_SAFETY: Record<Running, { ball: number; roller: number }> = {
+  quiet: { ball: 2, roller: 3 },
+  normal: { ball: 1, roller: 1.5 },
+  shocks: { ball: 1.5, roller: 3 },
+}
+/** Axial load of a deep groove bearing as a share of C0, at most (handbook values from memory). */
+const MOST_AXIAL_OF_C0 = 0.5
+/** Beyond this share of C the standard does not hold. */
+const MOST_OF_C = 0.5
 
 const hoursWords = (hours: number): string =>
   hours >= 1e6
@@ -43,42 +61,85 @@ const hoursWords = (hours: number): string =>
       ? `${Math.round(hours / 1000)} thousand hours`
       : `${Math.round(hours)} hours`
 
-/** Rating life and static safety as a sanity check; without a load, the load that gives the wanted life (ISO 281, ISO 76). */
-export function judgeLife(q: LifeQuestion): LifeAnswer {
-  const as = loadedAs(q.element)
+function axialWords({ rule, taken }: Kind, loads: Loads, induced: number | null, c0Kn: number): string[] {
+  return [
+    taken && loads.axialKn > 0 && rule.by === 'limit'
+      ? `Counted with the usual limit e ${rule.e} of its series; the maker's sheet gives its own.`
+      : '',
+    induced !== null && induced > 0
+      ? `A radial load pushes a bearing of this kind apart with about ${induced.toFixed(2)} kN: the bearing opposite takes it up, and it counts as axial load there.`
+      : '',
+    rule.by === 'flanges' && loads.axialKn > 0
+      ? `The axial load goes over sliding flanges${rule.bothWays ? '' : ', in one direction only'}: well greased, and not for long.`
+      : '',
+    rule.by === 'axialShare' && loads.axialKn > MOST_AXIAL_OF_C0 * c0Kn
+      ? 'More axial load than half of C0: too much for a deep groove bearing.'
+      : '',
+  ]
+}
+
+/**
+ * Rating life and static safety as a check of sense; without a load, the load that gives the wanted life (ISO 281, ISO 76).
+ * Loads the kind does not bear, and axial loads that cannot be counted from what is known, are refused.
+ */
+export function judgeLife(q: LifeQuestion): Result<LifeAnswer, LifeProblem> {
+  const { element = 'ball' } = familyFacts(q.part.family)
+  const loads = { radialKn: q.radialKn ?? 0, axialKn: q.axialKn ?? 0 }
+  const told = ruleOfKind(q.part, q)
+  // Without axial load neither angle nor limit matters.
+  const kind: typeof told =
+    !told.ok && told.problem.code === 'notTold' && loads.axialKn === 0
+      ? ok({ rule: { by: 'radialOnly' }, taken: false })
+      : told
+  if (!kind.ok) return kind
+  const { rule } = kind.value
+  const why = notBorne(rule, loads)
+  if (why) return refuse({ code: 'notBorne', why })
   const a1 = RELIABILITY[q.reliability ?? 90] ?? 1
-  const loadForWantedKn = loadForLife(q.cKn, q.wantedHours / a1, q.rpm, q.element)
-  const wanted = `For ${hoursWords(q.wantedHours)} at ${q.rpm} a minute the load may be ${loadForWantedKn.toFixed(2)} kN.`
-  if ((q.radialKn ?? 0) + (q.axialKn ?? 0) === 0)
-    return {
+  const leastSafety = LEAST_SAFETY[q.running ?? 'normal'][element === 'ball' ? 'ball' : 'roller']
+  const loadForWantedKn = loadForLife(q.cKn, q.wantedHours / a1, q.rpm, element)
+  const direction = rule.by === 'axialOnly' ? 'axial load' : 'load'
+  const wanted = `For ${hoursWords(q.wantedHours)} at ${q.rpm} a minute the ${direction} may be ${loadForWantedKn.toFixed(2)} kN.`
+  if (loads.radialKn + loads.axialKn === 0)
+    return ok({
       equivalentKn: null,
+      counted: null,
+      inducedKn: null,
       hours: null,
       millionTurns: null,
       staticSafety: null,
+      leastSafety,
       loadForWantedKn,
       words: ['The load is not known: nothing is said of its life.', wanted],
-    }
-  const loads = { radialKn: q.radialKn ?? 0, axialKn: q.axialKn ?? 0 }
-  // Nothing but axial load is borne as Y · Fa; a radial share of zero would divide.
-  const p = equivalentLoad({ ...loads, radialKn: Math.max(loads.radialKn, 1e-9) }, as, q.c0Kn)
-  const turns = a1 * ratingLife(q.cKn, p, q.element)
+    })
+  const { kn, counted } = equivalentLoad(rule, loads, q.c0Kn)
+  const apart = rule.by === 'limit' ? rule.apart : null
+  const inducedKn = apart === null ? null : loads.radialKn / apart
+  const turns = a1 * ratingLife(q.cKn, kn, element)
   const hours = lifeHours(turns, q.rpm)
-  const safety = q.c0Kn / Math.max(1e-9, equivalentStaticLoad(loads, as))
-  const least = q.element === 'ball' ? LEAST_SAFETY.ball : LEAST_SAFETY.roller
+  const safety = q.c0Kn / equivalentStaticLoad(rule, loads)
   const words = [
     hours < q.wantedHours
       ? `${hoursWords(hours)}, less than the ${hoursWords(q.wantedHours)} wanted: a larger bearing, less load, or a change by the calendar.`
       : `${hoursWords(hours)}, more than wanted. Wheel bearings mostly die of water, dirt and bad fitting, not of load.`,
-    safety < least
-      ? `Static safety ${safety.toFixed(1)}: standing loads and shocks dent the raceways.`
-      : `Static safety ${safety.toFixed(1)}.`,
+    safety < leastSafety
+      ? `Static safety ${safety.toFixed(1)}, less than ${leastSafety}: standing loads and shocks dent the raceways.`
+      : `Static safety ${safety.toFixed(1)}; ${leastSafety} is the least for ${q.running === 'shocks' ? 'shocks' : `${q.running ?? 'normal'} running`}.`,
     wanted,
-    as === 'rollerRadial' && loads.axialKn > 0
-      ? 'Axial load on this kind of bearing is not in the figure: it needs flanges, or another bearing beside it.'
-      : '',
-    p > 0.5 * q.cKn
+    ...axialWords(kind.value, loads, inducedKn, q.c0Kn),
+    kn > MOST_OF_C * q.cKn
       ? 'More than half the dynamic rating: beyond the range in which ISO 281 holds for this bearing.'
       : '',
   ].filter(Boolean)
-  return { equivalentKn: p, hours, millionTurns: turns, staticSafety: safety, loadForWantedKn, words }
+  return ok({
+    equivalentKn: kn,
+    counted,
+    inducedKn,
+    hours,
+    millionTurns: turns,
+    staticSafety: safety,
+    leastSafety,
+    loadForWantedKn,
+    words,
+  })
 }

@@ -1,6 +1,7 @@
 'use client'
 
 import type { LifeResponse } from '@/contract/setting'
+import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
 import { useAnswer } from '@/ui/useAnswer'
@@ -16,6 +17,7 @@ const FIELDS = [
   ['count', 'Balls', ''],
   ['ball', 'Ball diameter', ''],
   ['circle', 'Circle of balls', ''],
+  ['e', 'Limit e of the maker', ''],
   ['of', 'Of a hundred, reach it', '90'],
 ] as const
 
@@ -30,6 +32,7 @@ export function LifeTab({ designation, fields, set }: Props) {
   const value = (name: string) =>
     fields[`life.${name}`] ?? FIELDS.find(([field]) => field === name)?.[2] ?? ''
   const number = (name: string) => given(value(name))
+  const running = RUNNINGS.find((name) => name === fields['life.running']) ?? 'normal'
   const named = fields['life.bearing']?.trim() || designation
   const optional = (key: string, name: string) => {
     const n = number(name)
@@ -48,6 +51,9 @@ export function LifeTab({ designation, fields, set }: Props) {
           ...optional('cKn', 'c'),
           ...optional('c0Kn', 'c0'),
           ...optional('reliability', 'of'),
+          ...optional('e', 'e'),
+          ...optional('contactAngle', 'angle'),
+          running,
           ...(value('count') &&
             value('ball') &&
             value('circle') && {
@@ -78,6 +84,31 @@ export function LifeTab({ designation, fields, set }: Props) {
                 onChange={(v) => set(`life.${name}`, v)}
               />
             ))}
+            <label className="min-w-0">
+              <span className="caption block truncate">Contact angle</span>
+              <select
+                className="field"
+                value={fields['life.angle'] ?? ''}
+                onChange={(e) => set('life.angle', e.target.value)}
+              >
+                <option value="">as numbered</option>
+                {CONTACT_ANGLES.map((degrees) => (
+                  <option key={degrees} value={degrees}>
+                    {degrees}°
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label className="min-w-0">
+              <span className="caption block truncate">It runs</span>
+              <select className="field" value={running} onChange={(e) => set('life.running', e.target.value)}>
+                {RUNNINGS.map((name) => (
+                  <option key={name} value={name}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
           </div>
         </>
       }
@@ -93,6 +124,28 @@ export function LifeTab({ designation, fields, set }: Props) {
             C <span className="number">{answer.rating.cKn.toFixed(1)}</span> kN, C0{' '}
             <span className="number">{answer.rating.c0Kn.toFixed(1)}</span> kN, {answer.rating.from}. ISO 281:
             L10 = (C/P)<sup>p</sup> million turns.
+            {answer.equivalentKn !== null && (
+              <>
+                {' '}
+                P <span className="number">{answer.equivalentKn.toFixed(2)}</span> kN
+                {answer.counted && (
+                  <>
+                    {' '}
+                    = <span className="number">{answer.counted.x.toFixed(2)}</span> · F<sub>r</sub> +{' '}
+                    <span className="number">{answer.counted.y.toFixed(2)}</span> · F<sub>a</sub>, e{' '}
+                    <span className="number">{answer.counted.e.toFixed(2)}</span>
+                  </>
+                )}
+                .
+              </>
+            )}
+            {answer.speedLimit !== null && (
+              <>
+                {' '}
+                With grease it bears about{' '}
+                <span className="number">{Math.round(answer.speedLimit / 100) * 100}</span> a minute.
+              </>
+            )}
           </p>
           <ul>
             {answer.words.map((line) => (

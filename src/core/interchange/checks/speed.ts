@@ -1,24 +1,6 @@
-import { familyFacts } from '../../catalogue'
-import type { ClosureType } from '../../designation'
+import { CONTACT_SEAL_SHARE, speedLimitOf } from '../../life'
 import { turnsOf, type Application, type CheckRule } from '../check'
 import type { Variant } from '../variant'
-
-/** Speed limit of two contact seals as a share of the open type (handbook value from memory). */
-const CONTACT_SEAL_SHARE = 0.6
-/**
- * Speed factor n · dm that a grease-lubricated deep groove ball bearing bears, mm/min (handbook value from memory: 6205 open,
- * about 14 000 a minute on a mean diameter of 38.5 mm).
- */
-const OPEN_FACTOR = 540_000
-/** Rolling elements that slide more bear less (handbook values from memory). */
-const SHARE_OF_ROLLERS = 0.6
-
-const FACTOR_OF_CLOSURE: Record<ClosureType, number> = {
-  open: 1,
-  shield: 1,
-  lowFrictionSeal: 1,
-  contactSeal: CONTACT_SEAL_SHARE,
-}
 
 /** Mean diameter (d + D) / 2 in mm; null when a size is not known. */
 function meanDiameter({ part: { dimensions } }: Variant): number | null {
@@ -26,12 +8,10 @@ function meanDiameter({ part: { dimensions } }: Variant): number | null {
   return bore === undefined || outside === undefined ? null : (bore + outside) / 2
 }
 
-/** Turns a minute this part bears with grease; a guide. Null when a size is not known. */
+/** Turns a minute this part bears with grease; a guide. Null when a size is not known or its kind has no limit here. */
 export function speedLimit(variant: Variant): number | null {
   const dm = meanDiameter(variant)
-  const { element = 'ball' } = familyFacts(variant.part.family)
-  const rolls = element === 'ball' ? 1 : SHARE_OF_ROLLERS
-  return dm === null ? null : (OPEN_FACTOR * rolls * FACTOR_OF_CLOSURE[variant.closure.type]) / dm
+  return dm === null ? null : speedLimitOf(variant.part.family, dm, variant.closure.type === 'contactSeal')
 }
 
 /** Thousands apart by a space that does not break. */
