@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { MAX_STAMP } from '@/core/designation'
-import { CLOSURE_LOOKS, CONDITIONS, ELEMENTS, EVIDENCE_PIECES, FEATURES, INSTRUMENTS } from '@/core/identify'
+import { CLOSURE_LOOKS, CONDITIONS, ELEMENTS, EVIDENCE_PIECES, FEATURES } from '@/core/identify'
+import { INSTRUMENTS } from '@/core/quantity'
 
 const reading = z
   .union([z.string().max(60, 'A reading is at most 60 characters. Type one size.'), z.number().finite()])

@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { FAMILIES, type Family } from '@/core/catalogue'
-import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES } from '@/core/fit'
+import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES, SEAT_KINDS } from '@/core/fit'
 import { LOADS, TURNING } from '@/core/interchange'
-import { lengthBeside, type FormRole } from '@/core/quantity'
+import { INSTRUMENTS, lengthBeside, type FormRole } from '@/core/quantity'
 import { lengthMm, maybeLength, readFields, typedLength } from './length'
 
 const families = Object.keys(FAMILIES) as [Family, ...Family[]]
@@ -18,7 +18,13 @@ export const FitRequest = z
     width: typedLength,
     clearanceClass: z.enum(CLEARANCE_GROUPS).optional(),
     family: z.enum(families).optional(),
+    /** how it sits, where the family alone does not tell it */
+    kind: z.enum(SEAT_KINDS).optional(),
+    /** the shaft under an adapter sleeve, mm */
+    shaftMm: positive('A shaft').max(5000).optional(),
     sealed: z.boolean().optional(),
+    /** what the readings were taken with; a micrometer unless said */
+    instrument: z.enum(INSTRUMENTS).optional(),
     /** values in mm, or as people type them */
     readings: z
       .array(
@@ -76,6 +82,16 @@ export const FitRequest = z
   })
 export type FitRequest = z.input<typeof FitRequest>
 
+/** Usual class of a seat, and the clearance group that goes with it. */
+export const UsualSeat = z.object({
+  class: z.string(),
+  why: z.string(),
+  /** null where no table of this kind is here */
+  clearance: z.enum(CLEARANCE_GROUPS).nullable(),
+  /** share of assemblies left without clearance, 0 to 1 */
+  without: z.number().nullable(),
+})
+
 const span = z.object({ min: z.number(), max: z.number() })
 
 export const FitResponse = z.object({
@@ -97,16 +113,20 @@ export const FitResponse = z.object({
       taper: z.number(),
       mean: z.number(),
       worn: z.number(),
+      loosest: z.number(),
       verdict: z.enum(['good', 'doubtful', 'replace']),
       why: z.string(),
     })
     .optional(),
   repair: z.array(z.object({ way: z.string(), when: z.string(), advised: z.boolean() })),
-  tools: z.object({
-    sleeve: z.object({ insideMm: z.number(), outsideMm: z.number() }),
-    rod: z.object({ thread: z.string(), washerMm: z.number() }).nullable(),
-  }),
-  recommended: z.object({ class: z.string(), why: z.string() }).nullable(),
+  /** null where nothing is pressed */
+  tools: z
+    .object({
+      sleeve: z.object({ insideMm: z.number(), outsideMm: z.number() }),
+      rod: z.object({ thread: z.string(), washerMm: z.number() }).nullable(),
+    })
+    .nullable(),
+  recommended: UsualSeat.nullable(),
   stages: z.object({ fresh: span, mounted: span, warm: span }).nullable(),
   advice: z.array(z.string()),
 })

@@ -1,7 +1,10 @@
 import { z } from 'zod'
-import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES } from '@/core/fit'
+import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES, SEAT_KINDS } from '@/core/fit'
+import { FAMILY_NAMES } from '@/core/catalogue'
 import { LOADS } from '@/core/interchange'
-import { HUB_ATTACHMENTS, PLAN_SECTIONS, TOOL_KINDS } from '@/core/procedure'
+import { INSTRUMENTS } from '@/core/quantity'
+import { UsualSeat } from './fit'
+import { BODIES, HUB_ATTACHMENTS, PLAN_SECTIONS, TOOL_KINDS } from '@/core/procedure'
 
 const typed = (most: number) => z.string().max(most, `At most ${most} characters.`)
 
@@ -17,14 +20,18 @@ export const FittingDraft = z.object({
       z.object({
         class: typed(5).optional(),
         readings: typed(2000).optional(),
+        /** as older jobs kept it, seat by seat; now it stands under `materials` */
         material: z.enum(MATERIAL_NAMES).optional(),
         clearance: z.enum(CLEARANCE_GROUPS).optional(),
+        instrument: z.enum(INSTRUMENTS).optional(),
         /** bore of a hollow shaft, or outside of a thin hub */
         wall: typed(40).optional(),
       }),
     )
     .default({}),
   load: z.enum(LOADS).default('normal'),
+  /** what the shaft, the hub and a carrier are made of: asked once for each */
+  materials: z.partialRecord(z.enum(BODIES), z.enum(MATERIAL_NAMES)).default({}),
   firstSide: z.enum(['', 'left', 'right', 'inner', 'outer']).default(''),
   /** what is on or in the hub that heat would spoil; null = nobody has said */
   hubHas: z.array(z.enum(HUB_ATTACHMENTS)).max(HUB_ATTACHMENTS.length).nullable().default(null),
@@ -115,7 +122,14 @@ export const SeatsResponse = z.object({
       words: z.string(),
       ring: z.enum(['inner', 'outer']),
       designation: z.string(),
-      family: z.string(),
+      family: z.enum(FAMILY_NAMES),
+      kind: z.enum(SEAT_KINDS),
+      /** what the ring sits on or in */
+      body: z.enum(BODIES),
+      /** null = nobody has said */
+      material: z.enum(MATERIAL_NAMES).nullable(),
+      /** the shaft under an adapter sleeve, mm */
+      shaftMm: z.number().optional(),
       bore: z.number(),
       outside: z.number(),
       width: z.number(),
@@ -123,7 +137,7 @@ export const SeatsResponse = z.object({
       clearance: z.enum(CLEARANCE_GROUPS),
       precision: z.enum(RING_CLASSES),
       turning: z.enum(['inner', 'outer']),
-      recommended: z.object({ class: z.string(), why: z.string() }),
+      recommended: UsualSeat,
     }),
   ),
   /** bearings of one position, whole, by their numbers */

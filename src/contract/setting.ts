@@ -137,8 +137,6 @@ export const LifeRequest = z.object({
 })
 export const LifeResponse = z.object({
   rating: z.object({ cKn: z.number(), c0Kn: z.number(), from: z.string() }),
-  /** what is asked of this kind: its contact angle, its limit e, or nothing */
-  asks: z.enum(['angle', 'limit']).nullable(),
   equivalentKn: z.number().nullable(),
   counted: z.object({ e: z.number(), x: z.number(), y: z.number() }).nullable(),
   inducedKn: z.number().nullable(),

@@ -1,7 +1,13 @@
 import 'server-only'
 import { endPlay, playCurve } from '@/core/adjust'
-import { familyFacts } from '@/core/catalogue'
-import { checkFit, clearanceStages, fitProblemWords, internalClearance, recommendClass } from '@/core/fit'
+import {
+  checkFit,
+  clearanceStages,
+  fitProblemWords,
+  internalClearance,
+  recommendSeat,
+  seatKindOfFamily,
+} from '@/core/fit'
 import { MM_PER_INCH } from '@/core/quantity'
 import type { z } from 'zod'
 import { ServiceError } from './errors'
@@ -21,21 +27,33 @@ const coreQuestion = ({ readings, hollow, ...rest }: Asked) => ({
   readings: readings?.map(({ at, depth, value }) => ({ at, depth, valueMm: value })),
 })
 
-function recommended({ use, ring, bore, family, materials }: Asked): FitResponse['recommended'] {
+const kindOf = ({ kind, family }: Asked) => kind ?? seatKindOfFamily(family ?? 'deep-groove')
+
+function recommended(asked: Asked): FitResponse['recommended'] {
+  const { use, ring, bore, outside, family, materials, clearanceClass, precision } = asked
   if (!use) return null
   const housing = materials?.housing
-  return recommendClass({
+  return recommendSeat({
     ring,
     ...use,
+    kind: kindOf(asked),
+    family: family ?? 'deep-groove',
+    clearance: clearanceClass ?? 'CN',
+    precision,
     boreMm: bore,
-    rolling: family && familyFacts(family).element !== 'ball' ? 'roller' : 'ball',
+    outsideMm: outside,
     lightAlloy: housing === 'aluminium' || housing === 'magnesium',
   })
 }
 
 /** Clearance new, mounted and warm, with the other ring in its class too; null without a table or without that class. */
 function stages(asked: Asked, interference: { min: number; max: number }): FitResponse['stages'] {
-  const clearance = internalClearance(asked.family ?? 'deep-groove', asked.clearanceClass ?? 'CN', asked.bore)
+  const clearance = internalClearance(
+    asked.family ?? 'deep-groove',
+    asked.clearanceClass ?? 'CN',
+    asked.bore,
+    kindOf(asked),
+  )
   if (!clearance) return null
   const inner = asked.ring === 'inner'
   const other = asked.otherClass

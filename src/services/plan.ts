@@ -1,23 +1,24 @@
 import 'server-only'
 import { endPlay, USUAL_PLAY_MM } from '@/core/adjust'
-import { familyFacts } from '@/core/catalogue'
 import { readFeature } from '@/core/compare'
 import { isDay, shopDay } from '@/core/dates'
 import {
   CLEARANCE_GROUPS,
   checkFit,
   readSeat,
-  recommendClass,
+  recommendSeat,
   RING_CLASSES,
+  seatKindOf,
   type ClearanceGroup,
 } from '@/core/fit'
 import { INSPECTED_WORDS, judgeParts } from '@/core/inspect'
 import { LOADS } from '@/core/interchange'
 import { bearingsOfKit, isSeparable, readThread, ROLES, type Arrangement, type Kit } from '@/core/kit'
 import { knownPart } from '@/core/part'
-import { makePlan, type Plan, type PlanFacts, type SeatFit } from '@/core/procedure'
+import { bodyOf, makePlan, type Plan, type PlanFacts, type SeatFit } from '@/core/procedure'
 import { judgeSpacerPair, PAIR_ROLES } from '@/core/spacing'
 import {
+  guessInstrument,
   lengthBeside,
   lengthInMm,
   MM_PER_INCH,
@@ -50,14 +51,34 @@ function sizesOf(slot: Arrangement['slots'][number], kit: Kit) {
   return own && bore && outside && width ? { own, bore, outside, width } : null
 }
 
-function seatsOf({ slots, turning }: Arrangement, kit: Kit, fitting: FittingDraft): Seat[] {
+/** What a shaft or hub is made of, as it was said once for all its rings. */
+function materialsOf({ slots }: Arrangement, fitting: FittingDraft): FittingDraft['materials'] {
+  const older = slots.flatMap((slot) =>
+    (ROLES[slot.role].rings ?? []).flatMap((ring) => {
+      const material = fitting.seats[`${slot.id}:${ring}`]?.material
+      return material ? [[bodyOf(slot, ring), material] as const] : []
+    }),
+  )
+  return { ...Object.fromEntries(older), ...fitting.materials }
+}
+
+function seatsOf(arrangement: Arrangement, kit: Kit, fitting: FittingDraft): Seat[] {
+  const { slots, turning } = arrangement
+  const materials = materialsOf(arrangement, fitting)
+  const sleeve = kit.lines
+    .map(({ value }) => knownPart(value)?.part.hardware)
+    .find((hardware) => hardware?.what === 'adapterSleeve')
   return slots.flatMap((slot) =>
     (ROLES[slot.role].rings ?? []).flatMap((ring): Seat[] => {
       const sizes = sizesOf(slot, kit)
       if (!sizes) return []
       const { own, bore, outside, width } = sizes
       const id = `${slot.id}:${ring}`
-      const material = fitting.seats[id]?.material
+      const body = bodyOf(slot, ring)
+      const material = materials[body] ?? null
+      const kind = slot.role === 'hubUnit' ? 'hubUnit' : seatKindOf(own.part, typeof own.taper === 'number')
+      const clearance = isGroup(own.clearance) ? own.clearance : 'CN'
+      const precision = RING_CLASSES.find((c) => c === own.precision) ?? 'Normal'
       return [
         {
           id,
@@ -66,20 +87,29 @@ function seatsOf({ slots, turning }: Arrangement, kit: Kit, fitting: FittingDraf
           ring,
           designation: own.designation,
           family: own.part.family,
+          kind,
+          body,
+          material,
+          ...(kind === 'onSleeve' &&
+            ring === 'inner' &&
+            sleeve?.what === 'adapterSleeve' && { shaftMm: sleeve.shaftMm }),
           bore,
           outside,
           width,
           sealed: own.closure.sides > 0,
-          clearance: isGroup(own.clearance) ? own.clearance : 'CN',
-          precision: RING_CLASSES.find((c) => c === own.precision) ?? 'Normal',
+          clearance,
+          precision,
           turning,
-          recommended: recommendClass({
+          recommended: recommendSeat({
             ring,
             turning,
+            kind,
             load: fitting.load,
             boreMm: bore,
-            rolling: familyFacts(own.part.family).element === 'ball' ? 'ball' : 'roller',
-            hubUnit: slot.role === 'hubUnit',
+            outsideMm: outside,
+            family: own.part.family,
+            clearance,
+            precision,
             lightAlloy: material === 'aluminium' || material === 'magnesium',
           }),
         },
@@ -123,19 +153,23 @@ function wallOf({ ring, bore, outside }: Seat, text: string): { hollow?: number;
 
 function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
   const typed = fitting.seats[seat.id]
-  const material = typed?.material ?? 'steel'
   const question = {
     ring: seat.ring,
     bore: seat.bore,
     outside: seat.outside,
     width: seat.width,
     family: seat.family,
+    kind: seat.kind,
+    shaftMm: seat.shaftMm,
+    instrument: typed?.instrument ?? guessInstrument(readSeat(typed?.readings ?? '').map((r) => r.value)),
     precision: seat.precision,
     ...wallOf(seat, typed?.wall ?? ''),
     sealed: seat.sealed,
     clearanceClass: typed?.clearance ?? seat.clearance,
     readings: readingsOf(typed?.readings ?? ''),
-    materials: seat.ring === 'inner' ? { shaft: material } : { housing: material },
+    materials: {
+      ...(seat.material && { [seat.ring === 'inner' ? 'shaft' : 'housing']: seat.material }),
+    },
     wheel: seat.turning === 'outer',
   }
   const wanted = checkFit({ ...question, class: typed?.class?.trim() || seat.recommended.class })
@@ -157,8 +191,8 @@ function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
       heatAdvice: heat.advice,
       forceKn: pressForceKn.max,
       seat: judged && { verdict: judged.verdict, why: judged.why },
-      sleeve: tools.sleeve,
-      rod: tools.rod,
+      sleeve: tools?.sleeve ?? null,
+      rod: tools?.rod ?? null,
     },
   ]
 }

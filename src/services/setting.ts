@@ -199,7 +199,6 @@ export async function life(input: unknown): Promise<LifeResponse> {
       : answer.value.words
   return {
     rating,
-    asks: kind.ok ? null : kind.problem.why,
     speedLimit: limit === null ? null : Math.round(limit),
     ...answer.value,
     words,

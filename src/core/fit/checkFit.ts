@@ -1,10 +1,13 @@
+import type { Family } from '../catalogue'
+import type { Instrument } from '../quantity'
 import { heatToDropIn } from './heatToDropIn'
 import { clearanceLeft, internalClearance, type ClearanceGroup } from './internalClearance'
 import { judgeSeat, type SeatReading, type SeatVerdict } from './judgeSeat'
 import type { Material } from './materials'
 import { FRICTION, pressForce, pressure } from './pressFit'
-import { ringLimits, type RingClass, type RingPlan } from './ringTolerances'
+import { ringLimits, type RingClass } from './ringTolerances'
 import { repairOptions, type RepairOption } from './repairOptions'
+import { isHandFitted, isRaceway, seatKindOfFamily, type SeatKind } from './seatKind'
 import { sortReadings } from './sortReadings'
 import { mountingTools, type MountingTools } from './mountingTools'
 import { isShaftClass, toleranceClass, type Limits } from './toleranceClass'
@@ -18,13 +21,19 @@ export interface FitQuestion {
   outside: number
   width: number
   clearanceClass?: ClearanceGroup | undefined
-  family?: string | undefined
+  family?: Family | undefined
+  /** how it sits, where the family alone does not tell it */
+  kind?: SeatKind | undefined
+  /** the shaft under an adapter sleeve, mm; else the bore */
+  shaftMm?: number | undefined
   /** tolerance class of the rings; Normal unless said */
   precision?: RingClass | undefined
   /** a wheel end: what may be repaired is narrower */
   wheel?: boolean | undefined
   sealed?: boolean | undefined
   readings?: readonly SeatReading[] | undefined
+  /** what they were taken with; a micrometer unless said */
+  instrument?: Instrument | undefined
   /** bore of a hollow shaft, mm; 0 = solid */
   hollow?: number | undefined
   /** outside of a hub, mm; none = thick */
@@ -47,8 +56,8 @@ export interface FitAnswer {
   seat?: SeatVerdict
   /** of a seat that is not good, in order of merit */
   repair: RepairOption[]
-  /** sleeve and rod to press it home */
-  tools: MountingTools
+  /** sleeve and rod to press it home; null where nothing is pressed */
+  tools: MountingTools | null
   advice: string[]
 }
 
@@ -74,13 +83,30 @@ export const fitProblemWords = (problem: FitProblem): string => {
 const RACE_SHARE = 0.25
 /** Hottest a part may get, °C (common practice). */
 const HOTTEST = { bearing: 120, sealed: 80, lightHub: 120, ironHub: 150 }
+/** Only a hub known to be of iron or steel may be hotter than light alloy. */
+const BEARS_MORE: readonly Material[] = ['steel', 'castIron']
 
 /** A temperature in both units, to five degrees of each. */
 const warmth = (celsius: number): string =>
   `${Math.ceil(celsius / 5) * 5} °C (${Math.ceil((celsius * 1.8 + 32) / 5) * 5} °F)`
 
-const planOf = (family: string | undefined): RingPlan =>
-  family === 'tapered-inch' ? 'taperedInch' : family === 'tapered-metric' ? 'taperedMetric' : 'radial'
+const NEVER_HEATED =
+  'Neither heated nor pressed: it slides on by hand. One that sticks has a burr, or is the wrong size.'
+/** What is said of a kind that does not sit as a plain bearing does. */
+const HOW_IT_SITS: Partial<Record<SeatKind, Partial<Record<'inner' | 'outer', string>>>> = {
+  insert: {
+    inner: 'Set screws or a collar hold it: deburr the shaft, slide it on, tighten when it has lined up.',
+    outer: 'Only the housing made for it fits its spherical outside.',
+  },
+  onSleeve: {
+    inner:
+      'The figures are of the shaft under the sleeve. The bearing is drawn up its taper until its clearance has fallen by the maker’s figure: feeler gauge between roller and ring, or angle of the nut.',
+  },
+  drawnCup: {
+    inner: 'The figures are running clearance between shaft and needles, once the cup is in its bore.',
+  },
+  needleNoRing: { inner: 'The figures are running clearance between shaft and needles.' },
+}
 
 const round = (value: number, digits = 1): number => Math.round(value * 10 ** digits) / 10 ** digits
 
@@ -88,7 +114,7 @@ function heatAdvice(
   celsius: number,
   slides: boolean,
   q: FitQuestion,
-  material: Material,
+  material: Material | undefined,
 ): { byHeat: boolean; advice: string } {
   const cold = (advice: string) => ({ byHeat: false, advice })
   if (celsius <= 20) return cold('No heat: it slides on.')
@@ -101,15 +127,15 @@ function heatAdvice(
       ? q.sealed
         ? HOTTEST.sealed
         : HOTTEST.bearing
-      : material === 'aluminium' || material === 'magnesium'
-        ? HOTTEST.lightHub
-        : HOTTEST.ironHub
+      : material && BEARS_MORE.includes(material)
+        ? HOTTEST.ironHub
+        : HOTTEST.lightHub
   const what = q.ring === 'inner' ? (q.sealed ? 'a sealed, greased bearing' : 'a bearing') : 'the hub'
   if (celsius > limit)
     return cold(
       `${Math.ceil(celsius)} °C is more than ${what} may have (${limit} °C): press it${q.ring === 'outer' ? ', or cool the bearing' : ''}.`,
     )
-  const advice = `Heat ${q.ring === 'inner' ? 'the bearing' : 'the hub'} to about ${warmth(celsius)} by hot air, plate or induction, never with a flame; at most ${limit} °C. Wear gloves.`
+  const advice = `Heat ${q.ring === 'inner' ? 'the bearing' : 'the hub'} to about ${warmth(celsius)} by hot air, plate or induction, never with a flame; at most ${limit} °C${q.ring === 'outer' && material === undefined ? ' as long as nobody has said what the hub is made of' : ''}. Wear gloves.`
   return { byHeat: true, advice }
 }
 
@@ -129,10 +155,13 @@ export function checkFit(
   const hub = q.hubOutside ?? Infinity
   if (q.bore >= q.outside || hollow >= q.bore || hub <= q.outside)
     return { ok: false, problem: { code: 'sizes' } }
-  const nominal = inner ? q.bore : q.outside
+  const seatKind = q.kind ?? (q.family ? seatKindOfFamily(q.family) : 'ball')
+  const byHand = isHandFitted(seatKind, q.ring)
+  const raceway = isRaceway(seatKind, q.ring)
+  const nominal = inner ? (q.shaftMm ?? q.bore) : q.outside
   const limits = toleranceClass(q.class, nominal)
   if (!limits) return { ok: false, problem: { code: 'class', name: q.class } }
-  const bearing = ringLimits(inner ? 'bore' : 'outside', nominal, planOf(q.family), q.precision)
+  const bearing = ringLimits(inner ? 'bore' : 'outside', nominal, seatKind, q.precision)
   const max = inner ? limits.upper - bearing.lower : bearing.upper - limits.lower
   const min = inner ? limits.lower - bearing.upper : bearing.lower - limits.upper
   const shaftMaterial = q.materials?.shaft ?? 'steel'
@@ -156,20 +185,30 @@ export function checkFit(
   }
   const heated = inner ? 'steel' : housingMaterial
   const heat = heatToDropIn(max / 1000, nominal, heated)
-  const clearance = internalClearance(q.family ?? 'deep-groove', q.clearanceClass ?? 'CN', q.bore)
-  const left = clearance && clearanceLeft(clearance, q.ring, { min, max })
+  const clearance = internalClearance(q.family ?? 'deep-groove', q.clearanceClass ?? 'CN', q.bore, seatKind)
+  const left = clearance && (byHand ? null : clearanceLeft(clearance, q.ring, { min, max }))
   const kind = inner ? 'shaft' : 'housing'
   const sorted = sortReadings(q.readings ?? [], nominal)
-  const seat = sorted.used.length > 0 ? judgeSeat(sorted.used, nominal, limits, kind) : undefined
-  const force = { min: press(min, FRICTION.oiled), max: press(max, FRICTION.dry) }
+  const seat =
+    sorted.used.length > 0 ? judgeSeat(sorted.used, nominal, limits, kind, q.instrument) : undefined
+  const unpressed = byHand || raceway
+  const force = unpressed
+    ? { min: 0, max: 0 }
+    : { min: press(min, FRICTION.oiled), max: press(max, FRICTION.dry) }
+  /** Between the loosest reading and the smallest ring, on the diameter: what a compound would have to fill. */
+  const gapUm = ({ loosest }: SeatVerdict): number =>
+    inner ? bearing.upper - loosest : loosest - bearing.lower
   const advice = [
     ...sorted.words,
     clearance && q.family === undefined ? 'Clearance as of a deep groove ball bearing.' : '',
     left && left.min < 0
       ? 'At the tightest, no clearance is left: take the next larger clearance group or a lighter fit.'
       : '',
-    min < 0 && min + max >= 0 ? 'Between loose and tight: try the ring by hand before it goes in.' : '',
-    min + max < 0
+    HOW_IT_SITS[seatKind]?.[q.ring] ?? '',
+    !unpressed && min < 0 && min + max >= 0
+      ? 'Between loose and tight: try the ring by hand before it goes in.'
+      : '',
+    !unpressed && min + max < 0
       ? 'A slide fit: right for the ring that stands still to its load, wrong for the one that turns.'
       : '',
     "A guide: the machine's manual comes first.",
@@ -184,11 +223,13 @@ export function checkFit(
       heat: {
         deltaC: round(heat.deltaC),
         celsius: round(heat.celsius),
-        ...heatAdvice(heat.celsius, min + max < 0, q, heated),
+        ...(unpressed
+          ? { byHeat: false, advice: byHand ? NEVER_HEATED : 'No heat: the needles run on the shaft itself.' }
+          : heatAdvice(heat.celsius, min + max < 0, q, inner ? 'steel' : q.materials?.housing)),
       },
       pressForceKn: { min: round(force.min, 2), max: round(force.max, 2) },
-      repair: seat ? repairOptions(kind, seat.verdict, seat.worn, q.wheel ?? false) : [],
-      tools: mountingTools(q.ring, q.bore, q.outside, force.max),
+      repair: seat ? repairOptions(kind, seat.verdict, gapUm(seat), q.wheel ?? false) : [],
+      tools: unpressed ? null : mountingTools(q.ring, q.bore, q.outside, force.max),
       ...(seat && {
         seat: {
           ...seat,
@@ -196,6 +237,7 @@ export function checkFit(
           taper: round(seat.taper),
           mean: round(seat.mean),
           worn: round(seat.worn),
+          loosest: round(seat.loosest),
         },
       }),
       advice,

@@ -7,26 +7,26 @@ import { internalClearance } from './internalClearance'
 import { mountingTools } from './mountingTools'
 import { readSeat } from './readSeat'
 import { recommendClass } from './recommendClass'
-import { repairOptions } from './repairOptions'
-import { ringLimits, type RingClass, type RingPlan } from './ringTolerances'
+import { ringLimits, type RingClass } from './ringTolerances'
+import { SEAT_KINDS, type SeatKind } from './seatKind'
 import { simulateFit } from './simulateFit'
 import { sortReadings } from './sortReadings'
 import { isShaftClass, toleranceClass } from './toleranceClass'
 
 /** Rows of ISO 492 (radial and metric tapered) and ABMA 19.2 class 4, as published, from memory: lower, upper, µm. */
-const RINGS: ['bore' | 'outside', number, RingPlan, RingClass, number, number][] = [
-  ['bore', 25, 'radial', 'Normal', -10, 0],
-  ['bore', 25, 'radial', 'P6', -8, 0],
-  ['bore', 25, 'radial', 'P5', -6, 0],
-  ['bore', 40, 'radial', 'P6', -10, 0],
-  ['bore', 60, 'radial', 'P5', -9, 0],
-  ['bore', 100, 'radial', 'P6', -15, 0],
-  ['bore', 150, 'radial', 'Normal', -25, 0],
-  ['outside', 22, 'radial', 'P6', -8, 0],
-  ['outside', 52, 'radial', 'Normal', -13, 0],
-  ['outside', 52, 'radial', 'P6', -11, 0],
-  ['outside', 52, 'radial', 'P5', -9, 0],
-  ['outside', 140, 'radial', 'P6', -15, 0],
+const RINGS: ['bore' | 'outside', number, SeatKind, RingClass, number, number][] = [
+  ['bore', 25, 'ball', 'Normal', -10, 0],
+  ['bore', 25, 'ball', 'P6', -8, 0],
+  ['bore', 25, 'ball', 'P5', -6, 0],
+  ['bore', 40, 'ball', 'P6', -10, 0],
+  ['bore', 60, 'ball', 'P5', -9, 0],
+  ['bore', 100, 'ball', 'P6', -15, 0],
+  ['bore', 150, 'ball', 'Normal', -25, 0],
+  ['outside', 22, 'ball', 'P6', -8, 0],
+  ['outside', 52, 'ball', 'Normal', -13, 0],
+  ['outside', 52, 'ball', 'P6', -11, 0],
+  ['outside', 52, 'ball', 'P5', -9, 0],
+  ['outside', 140, 'ball', 'P6', -15, 0],
   ['bore', 25, 'taperedMetric', 'Normal', -12, 0],
   ['outside', 52, 'taperedMetric', 'Normal', -16, 0],
   ['outside', 90, 'taperedMetric', 'Normal', -18, 0],
@@ -43,7 +43,7 @@ it('a finer class is never wider', () =>
       fc.double({ min: 3, max: 315, noNaN: true }),
       fc.constantFrom('bore' as const, 'outside' as const),
       (mm, role) => {
-        const band = (c: RingClass) => -ringLimits(role, mm, 'radial', c).lower
+        const band = (c: RingClass) => -ringLimits(role, mm, 'ball', c).lower
         expect(band('P6')).toBeLessThanOrEqual(band('Normal'))
         expect(band('P5')).toBeLessThanOrEqual(band('P6'))
       },
@@ -57,12 +57,38 @@ it.each([
   ['spherical', 'CN', 40, 30, 45],
   ['spherical', 'C3', 60, 65, 90],
   ['spherical', 'C4', 100, 135, 180],
+  ['self-aligning', 'C2', 5, 1, 8],
+  ['self-aligning', 'CN', 5, 5, 15],
+  ['self-aligning', 'C4', 5, 15, 25],
+  ['deep-groove', 'C3', 225, 75, 140],
+  ['deep-groove', 'CN', 250, 31, 95],
+  ['cylindrical', 'C3', 200, 140, 195],
+  ['spherical', 'CN', 240, 150, 240],
 ] as const)('%s %s at %d mm is %d to %d µm', (family, group, bore, lower, upper) =>
   expect(internalClearance(family, group, bore)).toEqual({ lower, upper }),
 )
+it.each([
+  ['spherical', 'CN', 40, 35, 50],
+  ['spherical', 'C3', 60, 75, 95],
+  ['spherical', 'C3', 110, 135, 170],
+  ['self-aligning', 'CN', 40, 19, 35],
+  ['self-aligning', 'C3', 60, 41, 61],
+] as const)('%s %s with tapered bore at %d mm is %d to %d µm', (family, group, bore, lower, upper) =>
+  expect(internalClearance(family, group, bore, 'onSleeve')).toEqual({ lower, upper }),
+)
+it('a tapered bore leaves more clearance than a cylindrical one of its size, as it is driven up', () => {
+  for (const family of ['self-aligning', 'spherical'])
+    for (const bore of [20, 28, 35, 45, 60, 70, 90, 110, 130, 150])
+      for (const group of ['C2', 'CN', 'C3', 'C4'] as const) {
+        const plain = internalClearance(family, group, bore)
+        const taper = internalClearance(family, group, bore, 'onSleeve')
+        expect(taper?.lower, `${family} ${group} ${bore}`).toBeGreaterThanOrEqual(plain?.lower ?? Infinity)
+        expect(taper?.upper, `${family} ${group} ${bore}`).toBeGreaterThanOrEqual(plain?.upper ?? Infinity)
+      }
+})
 
 describe('usual classes (common practice, handbooks)', () => {
-  const ball = { rolling: 'ball' as const, load: 'normal' as const, boreMm: 25 }
+  const ball = { kind: 'ball' as const, load: 'normal' as const, boreMm: 25 }
   it.each([
     [{ ...ball, ring: 'inner', turning: 'inner' }, 'k5'],
     [{ ...ball, ring: 'outer', turning: 'inner' }, 'H7'],
@@ -72,7 +98,17 @@ describe('usual classes (common practice, handbooks)', () => {
     [{ ...ball, ring: 'outer', turning: 'outer', load: 'heavy' }, 'P7'],
     [{ ...ball, ring: 'outer', turning: 'outer', lightAlloy: true }, 'P7'],
     [{ ...ball, ring: 'inner', turning: 'inner', load: 'light' }, 'j6'],
-    [{ ...ball, ring: 'inner', turning: 'inner', rolling: 'roller', boreMm: 50 }, 'm6'],
+    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'roller', boreMm: 50 }, 'm6'],
+    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'taperedInch' }, 'n6'],
+    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'hubUnit' }, 'k6'],
+    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'insert', load: 'heavy' }, 'h6'],
+    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'insert', load: 'light' }, 'h8'],
+    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'onSleeve' }, 'h9'],
+    [{ ...ball, ring: 'outer', turning: 'inner', kind: 'drawnCup' }, 'N6'],
+    [{ ...ball, ring: 'outer', turning: 'inner', kind: 'drawnCup', lightAlloy: true }, 'R6'],
+    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'drawnCup' }, 'h5'],
+    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'needleNoRing' }, 'g6'],
+    [{ ...ball, ring: 'outer', turning: 'inner', kind: 'thrust' }, 'H8'],
   ] as const)('%j: %s', (use, name) => expect(recommendClass(use).class).toBe(name))
   it('every class that is recommended is in the tables, on its own side', () =>
     fc.assert(
@@ -80,11 +116,11 @@ describe('usual classes (common practice, handbooks)', () => {
         fc.constantFrom('inner' as const, 'outer' as const),
         fc.constantFrom('inner' as const, 'outer' as const),
         fc.constantFrom('light' as const, 'normal' as const, 'heavy' as const),
-        fc.constantFrom('ball' as const, 'roller' as const),
+        fc.constantFrom(...SEAT_KINDS),
         fc.double({ min: 3, max: 400, noNaN: true }),
         fc.boolean(),
-        (ring, turning, load, rolling, boreMm, lightAlloy) => {
-          const { class: name } = recommendClass({ ring, turning, load, rolling, boreMm, lightAlloy })
+        (ring, turning, load, kind, boreMm, lightAlloy) => {
+          const { class: name } = recommendClass({ ring, turning, load, kind, boreMm, lightAlloy })
           expect(isShaftClass(name)).toBe(ring === 'inner')
           expect(toleranceClass(name, boreMm)).not.toBeNull()
         },
@@ -161,17 +197,6 @@ describe('readings of a seat', () => {
     expect(seat([61.975, 61.972, 61.976, 91.974])).toBe('good')
     expect(seat([61.975, 61.972, 61.976, 62.06])).toBe('replace')
   })
-})
-
-it('repairs stand in order of merit; peening is told as not advised, glue not for wheels alone', () => {
-  expect(repairOptions('housing', 'good', 0, true)).toEqual([])
-  const worn = repairOptions('housing', 'replace', 60, true)
-  expect(worn[0]?.way).toContain('Clean')
-  expect(worn.at(-1)).toMatchObject({ advised: false, way: 'Peening the edge of the bore' })
-  expect(worn.find((o) => o.way === 'Retaining compound')?.advised).toBe(false)
-  expect(repairOptions('housing', 'replace', 300, false).map((o) => o.way)).not.toContain(
-    'Retaining compound',
-  )
 })
 
 describe('sleeves and rods', () => {

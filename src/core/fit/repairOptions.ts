@@ -7,35 +7,49 @@ export interface RepairOption {
 }
 
 /** Gap on the diameter that a retaining compound may bridge, µm (common practice; its maker's sheet rules). */
-const COMPOUND_TO_UM = 100
+export const COMPOUND_TO_UM = 100
 
 /**
  * What may be done about a worn seat, in order of merit (common practice).
- * @param wornUm beyond the limit of the class, µm; 0 or less = within it
+ * @param gapUm largest gap there can be between seat and ring, on the diameter, µm: loosest reading against the smallest ring
  * @param wheel wheel ends are not repaired by glue or weld alone
  */
 export function repairOptions(
   kind: 'shaft' | 'housing',
   verdict: SeatVerdict['verdict'],
-  wornUm: number,
+  gapUm: number,
   wheel: boolean,
 ): RepairOption[] {
   if (verdict === 'good') return []
   const shaft = kind === 'shaft'
   const first: RepairOption = {
     way: 'Clean to bright metal, dress the burrs, measure again',
-    when: 'Always first: dirt and rust read as wear.',
+    when: 'Always first: dirt and rust read as size, and hide wear.',
     advised: true,
   }
   if (verdict === 'doubtful') return [first]
   const part = shaft ? 'shaft or spindle' : 'hub or housing'
+  const compound: RepairOption[] =
+    gapUm > 0 && gapUm <= COMPOUND_TO_UM
+      ? [
+          {
+            way: 'Retaining compound',
+            when: `Gap up to ${Math.round(gapUm)} µm against the smallest ring, within the ${COMPOUND_TO_UM} µm usual at most; bright and dry, centred, kept out of the bearing, by its maker's sheet.${wheel ? ' Not by itself on a wheel that carries people.' : ''}`,
+            advised: !wheel,
+          },
+        ]
+      : []
   return [
     first,
-    {
-      way: `New ${part}`,
-      when: `The sure way, and the only one where the ${part} is cracked, blue or badly out of round.`,
-      advised: true,
-    },
+    ...(shaft
+      ? []
+      : [
+          {
+            way: 'Oversize part',
+            when: 'Where its maker lists one with a larger outside: the bore is trued to it, nothing else changes. Ask before machining.',
+            advised: true,
+          },
+        ]),
     {
       way: shaft
         ? 'Build up by spraying or plating and grind to size'
@@ -43,15 +57,12 @@ export function repairOptions(
       when: `By a machine shop, where the ${part} is dear or not to be had. Wall enough must be left.`,
       advised: true,
     },
-    ...(wornUm <= COMPOUND_TO_UM
-      ? [
-          {
-            way: 'Retaining compound',
-            when: `Gap ${Math.max(0, Math.round(wornUm))} µm, within the ${COMPOUND_TO_UM} µm usual at most; centre it, keep it out of the bearing, follow the maker's sheet.${wheel ? ' Not by itself on a wheel that carries people.' : ''}`,
-            advised: !wheel,
-          },
-        ]
-      : []),
+    ...compound,
+    {
+      way: `New ${part}`,
+      when: `The sure way, and the only one where the ${part} is cracked, blue or badly out of round.`,
+      advised: true,
+    },
     {
       way: shaft ? 'Knurling or centre punching the shaft' : 'Peening the edge of the bore',
       when: 'Seen in practice, not advised: the points wear off within days.',

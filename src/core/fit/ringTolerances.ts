@@ -1,4 +1,5 @@
-import type { Limits } from './toleranceClass'
+import type { SeatKind } from './seatKind'
+import { toleranceClass, type Limits } from './toleranceClass'
 
 /**
  * Tolerances of new rings about their nominal size. ISO 492 radial and tapered bearings, classes Normal, 6 and 5 (values
@@ -6,8 +7,6 @@ import type { Limits } from './toleranceClass'
  */
 export const RING_CLASSES = ['Normal', 'P6', 'P5'] as const
 export type RingClass = (typeof RING_CLASSES)[number]
-/** Plan of tolerances by what the bearing is. */
-export type RingPlan = 'radial' | 'taperedMetric' | 'taperedInch'
 
 /** Up to and including this nominal size, mm, and the band, µm, of Normal, 6 and 5. */
 type Row = readonly [upToMm: number, normal: number, p6: number, p5: number]
@@ -63,30 +62,48 @@ const INCH_OUTSIDE: readonly (readonly [number, number])[] = [
   [Infinity, 51],
 ]
 
+/** Bores of insert bearings are plus (ISO 9628, from memory). */
+const INSERT_BORE: readonly (readonly [number, number])[] = [
+  [18, 15],
+  [31.75, 18],
+  [50.8, 21],
+  [80.962, 24],
+  [Infinity, 28],
+]
+/** Under the needles, where no inner ring is: classes of the enveloping circle (ISO 3245 and ISO 1206, from memory). */
+const ENVELOPE = { drawnCup: 'F8', needleNoRing: 'F6' } as const
+
 const bandOf = (rows: readonly (readonly number[])[], mm: number, column: number): number =>
   rows.find(([upTo = 0]) => mm <= upTo)?.[column] ?? 0
 
 /**
  * Limits of a new ring's diameter.
- * @param plan metric tapered and inch tapered rings are told in Normal (class 4) only
+ * @param kind tapered rings are told in Normal (class 4) only; without an inner ring the circle under the needles is told
  * @returns µm about nominal
  * @example ringLimits('bore', 25) // { lower: -10, upper: 0 }
  */
 export function ringLimits(
   role: 'bore' | 'outside',
   mm: number,
-  plan: RingPlan = 'radial',
+  kind: SeatKind = 'ball',
   ringClass: RingClass = 'Normal',
 ): Limits {
   const bore = role === 'bore'
-  switch (plan) {
+  switch (kind) {
+    case 'insert':
+      if (bore) return { lower: 0, upper: bandOf(INSERT_BORE, mm, 1) }
+      break
+    case 'drawnCup':
+    case 'needleNoRing':
+      if (bore) return toleranceClass(ENVELOPE[kind], mm) ?? { lower: 0, upper: 0 }
+      break
     case 'taperedInch':
       return { lower: 0, upper: bandOf(bore ? INCH_BORE : INCH_OUTSIDE, mm, 1) }
     case 'taperedMetric':
       return { lower: -bandOf(bore ? TAPERED_BORE : TAPERED_OUTSIDE, mm, 1), upper: 0 }
-    case 'radial':
-      return { lower: -bandOf(bore ? BORE : OUTSIDE, mm, 1 + RING_CLASSES.indexOf(ringClass)), upper: 0 }
+    default:
   }
+  return { lower: -bandOf(bore ? BORE : OUTSIDE, mm, 1 + RING_CLASSES.indexOf(ringClass)), upper: 0 }
 }
 
 /** Width of the tolerance band of a new ring's diameter, Normal class, mm. */

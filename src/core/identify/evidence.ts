@@ -1,5 +1,5 @@
 import type { Piece, RollingElement } from '../catalogue'
-import type { SizeRole } from '../quantity'
+import type { Instrument, SizeRole } from '../quantity'
 
 export const FEATURES = [
   'bore',
@@ -14,9 +14,6 @@ export const FEATURES = [
   'outerRingWidth',
 ] as const
 export type Feature = (typeof FEATURES)[number]
-
-export const INSTRUMENTS = ['micrometer', 'digitalCaliper', 'dialCaliper', 'vernier', 'rule', 'tape'] as const
-export type Instrument = (typeof INSTRUMENTS)[number]
 
 export const CONDITIONS = ['new', 'used', 'worn', 'corroded'] as const
 export type Condition = (typeof CONDITIONS)[number]

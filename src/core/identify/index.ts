@@ -4,12 +4,10 @@ export {
   ELEMENTS,
   EVIDENCE_PIECES,
   FEATURES,
-  INSTRUMENTS,
   type Condition,
   type ClosureLook,
   type Evidence,
   type Feature,
-  type Instrument,
   type Looks,
 } from './evidence'
 export {

@@ -1,8 +1,7 @@
 import { familyFacts, type Part } from '../catalogue'
-import type { SizeRole } from '../quantity'
+import { INSTRUMENT_SIGMA, type SizeRole } from '../quantity'
 import type { Evidence, Feature, Looks } from './evidence'
 import { expectedSizes } from './expectedSizes'
-import { instrumentSigmaMm } from './readingModel'
 import { closedOf } from './weighLooks'
 
 /** Looks that may decide: what rolls, how many rows, whether the outside is round. */
@@ -99,7 +98,7 @@ interface Option {
 /** What the instrument at hand tells apart: that of the latest reading, a digital caliper before there is one. */
 function toldApartMm({ measurements }: Evidence): number {
   const instrument = measurements.at(-1)?.instrument ?? 'digitalCaliper'
-  return Math.max(LEAST_APART_MM, APART_SIGMAS * instrumentSigmaMm(instrument))
+  return Math.max(LEAST_APART_MM, APART_SIGMAS * INSTRUMENT_SIGMA[instrument])
 }
 
 const sizeOf = (part: Part, feature: Feature, closed: boolean | null): number | undefined =>

@@ -7,12 +7,13 @@ import {
   toMm,
   unitReasonWords,
   writeMm,
+  type Instrument,
   type LengthUnit,
   type TypedLength,
   type UnitChoice,
 } from '../quantity'
 import { ok, refuse, type Result } from '../result'
-import { FEATURE_ROLE, type Condition, type Feature, type Instrument, type Measured } from './evidence'
+import { FEATURE_ROLE, type Condition, type Feature, type Measured } from './evidence'
 
 /** A measurement as typed. */
 export interface TypedMeasurement {

@@ -1,5 +1,5 @@
-import { MM_PER_INCH } from '../quantity'
-import { FEATURE_ROLE, type Condition, type Feature, type Instrument, type Measured } from './evidence'
+import { INSTRUMENT_SIGMA, MM_PER_INCH } from '../quantity'
+import { FEATURE_ROLE, type Condition, type Feature, type Measured } from './evidence'
 import { logBox, logNormal, logNormalPlusShift, logSumExp } from './logDensities'
 import { ringBandMm } from '../fit'
 
@@ -7,15 +7,6 @@ import { ringBandMm } from '../fit'
 export type Cause =
   'noise' | 'coarse' | 'wear' | 'insideJaws' | 'raised' | 'tolerance' | 'otherUnit' | 'nearMiss' | 'misread'
 
-/** One standard uncertainty of one reading, mm (common practice). */
-const INSTRUMENT_SIGMA: Record<Instrument, number> = {
-  micrometer: 0.004,
-  digitalCaliper: 0.02,
-  dialCaliper: 0.03,
-  vernier: 0.05,
-  rule: 0.3,
-  tape: 0.6,
-}
 /** Inside jaws are this much worse than outside jaws (0.03 against 0.02 for a digital caliper; common practice). */
 const INSIDE_FACTOR = 1.5
 
@@ -236,6 +227,3 @@ export function logReading(model: ReadingModel, nominalMm: number): number {
   }
   return logSumExp(causesOf(model, nominalMm).map(({ log }) => log))
 }
-
-/** One standard uncertainty of a single reading with this instrument, mm (common practice). */
-export const instrumentSigmaMm = (instrument: Instrument): number => INSTRUMENT_SIGMA[instrument]

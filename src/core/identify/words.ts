@@ -1,8 +1,8 @@
 import { familyFacts, type Family } from '../catalogue'
+import { INSTRUMENT_SIGMA } from '../quantity'
 import type { Measured } from './evidence'
 import type { EvidenceItem, IdentifiedPart } from './identify'
 import type { NextMeasurement } from './nextMeasurement'
-import { instrumentSigmaMm } from './readingModel'
 
 /** Names of evidence on the screen, one spelling everywhere. */
 export const ITEM_WORDS: Record<string, string> = {
@@ -80,7 +80,7 @@ const APART_SIGMAS = 4
 export function patternWords({ valuesMm, instrument }: Measured): string {
   if (valuesMm.length < 2) return ''
   const apart = Math.max(...valuesMm) - Math.min(...valuesMm)
-  const uneven = apart > APART_SIGMAS * instrumentSigmaMm(instrument)
+  const uneven = apart > APART_SIGMAS * INSTRUMENT_SIGMA[instrument]
   return `${valuesMm.length} readings, ${apart.toFixed(2)} mm apart${uneven ? ': out of round or askew' : ''}`
 }
 

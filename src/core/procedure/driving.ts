@@ -4,7 +4,9 @@ import { hubHeat, hubPlaces, warmsHub } from './hubHeat'
 import type { PlanFacts, SeatFit } from './plan'
 
 const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
-  `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
+  sleeve === null
+    ? 'By hand'
+    : `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
 
 const UNTIL_COLD = ' After heat hold it home until the hub is cool, then measure the depth.'
 

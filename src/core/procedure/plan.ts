@@ -19,7 +19,8 @@ export interface SeatFit {
   heatAdvice: string
   forceKn: number
   seat?: { verdict: 'good' | 'doubtful' | 'replace'; why: string } | undefined
-  sleeve: { insideMm: number; outsideMm: number }
+  /** to press it home; null where nothing is pressed */
+  sleeve: { insideMm: number; outsideMm: number } | null
   rod: { thread: string; washerMm: number } | null
 }
 

@@ -7,7 +7,8 @@ import type { WantedTool } from './tools'
 /** A sleeve that is a little smaller or larger still meets the ring, mm (common practice). */
 const SLEEVE_ROOM_MM = 1.5
 
-function sleeveFor(fit: SeatFit, name: string): WantedTool {
+function sleeveFor(fit: SeatFit, name: string): WantedTool | null {
+  if (!fit.sleeve) return null
   const { insideMm, outsideMm } = fit.sleeve
   const outer = fit.ring === 'outer'
   const size = outer ? outsideMm : insideMm
@@ -32,7 +33,8 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
   for (const fit of facts.fits)
     if (isTight(fit)) {
       const name = partAt(facts, fit.slot)?.part.base ?? fit.slot
-      wanted.push(sleeveFor(fit, name))
+      const sleeve = sleeveFor(fit, name)
+      if (sleeve) wanted.push(sleeve)
     }
   const force = Math.max(0, ...facts.fits.map((fit) => (isTight(fit) ? fit.forceKn : 0)))
   if (force > 1) {

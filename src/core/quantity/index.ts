@@ -8,3 +8,11 @@ export { guessUnits, type FormRole, type SizeRole } from './guessUnits'
 export { lengthBeside, readForm, readStackOf } from './readForm'
 export { unitReasonWords } from './unitReasonWords'
 export { writeInch, writeInchFixed, writeMm, writeMmFixed } from './writeLength'
+export {
+  guessInstrument,
+  INSTRUMENTS,
+  INSTRUMENT_REPEATS,
+  INSTRUMENT_SIGMA,
+  INSTRUMENT_WORDS,
+  type Instrument,
+} from './instruments'

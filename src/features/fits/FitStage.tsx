@@ -14,6 +14,7 @@ import { FitTabs, type FitTab } from './FitTabs'
 import { GreaseTab } from './GreaseTab'
 import { LifeTab } from './LifeTab'
 import { SeatTab } from './SeatTab'
+import { usualOf, type Seat } from './seatTypes'
 import { SpacingTab } from './SpacingTab'
 import { useSchools } from './useSchools'
 import { useTabKeys } from './useTabKeys'
@@ -21,6 +22,7 @@ import { useTabKeys } from './useTabKeys'
 export const BLANK_FITTING: FittingDraft = {
   seats: {},
   load: 'normal',
+  materials: {},
   firstSide: '',
   hubHas: null,
   depths: [],
@@ -48,13 +50,16 @@ export function FitStage() {
   useTabKeys(setTab)
   const draft = job.fitting ?? BLANK_FITTING
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'fit' })
-  const { answer, words } = useAnswer<SeatsResponse>(
-    job.kit ? `/api/jobs/${job.id}/seats?load=${draft.load}` : null,
-  )
+  const { answer, words } = useAnswer<SeatsResponse>(job.kit ? `/api/jobs/${job.id}/seats` : null)
   const all = answer?.seats ?? []
   const seat = all.find((s) => s.id === at) ?? all[0]
   const other = seat && all.find((s) => s.slot === seat.slot && s.ring !== seat.ring)
   const sizes = job.kit?.sizes ?? {}
+  const materialOf = ({ body, material }: Seat) => draft.materials[body] ?? material
+  const classOf = (s: Seat) => {
+    const typed = draft.seats[s.id] ?? {}
+    return typed.class?.trim() || usualOf(s, typed, draft.load, materialOf(s)).class
+  }
   const set = (name: string, value: string) => put({ fields: { ...draft.fields, [name]: value } })
   const text = (size: string | number | undefined): string | undefined =>
     size === undefined || size === '' ? undefined : String(size)
@@ -107,8 +112,13 @@ export function FitStage() {
               key={seat.id}
               seat={seat}
               typed={draft.seats[seat.id] ?? {}}
+              load={draft.load}
+              material={materialOf(seat)}
               onTyped={(typed) => put({ seats: { ...draft.seats, [seat.id]: typed } })}
-              otherClass={other && (draft.seats[other.id]?.class?.trim() || other.recommended.class)}
+              onMaterial={(material) =>
+                put({ materials: { ...draft.materials, [seat.body]: material ?? undefined } })
+              }
+              otherClass={other && classOf(other)}
               school={schools('heat')}
               hubHas={draft.hubHas}
             />

@@ -1,8 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { familyFacts } from '@/core/catalogue'
-import { CLEARANCE_GROUPS, recommendClass, RING_CLASSES } from '@/core/fit'
+import { CLEARANCE_GROUPS, RING_CLASSES, seatKindOf, type Material } from '@/core/fit'
 import { Frame, type KeyHint } from '@/features/shell'
 import type { PartSheet } from '@/contract/lookUp'
 import type { FittingDraft } from '@/contract/plan'
@@ -26,7 +25,12 @@ const RINGS = [
   ['outer', 'outer, in its bore'],
 ] as const
 
-function seatFor(sheet: PartSheet, ring: Seat['ring'], turning: Seat['turning']): Seat | null {
+/** A seat of a part that is looked up, its usual class still to be worked out. */
+function seatFor(
+  sheet: PartSheet,
+  ring: Seat['ring'],
+  turning: Seat['turning'],
+): Omit<Seat, 'recommended'> | null {
   const { part, reading } = sheet
   const d = part.dimensions
   const width = d.width ?? d.totalWidth ?? d.coneWidth ?? d.cupWidth
@@ -38,6 +42,12 @@ function seatFor(sheet: PartSheet, ring: Seat['ring'], turning: Seat['turning'])
     ring,
     designation: sheet.designation,
     family: part.family,
+    kind: seatKindOf(
+      part,
+      reading?.tokens.some((t) => t.known && t.kind === 'taperBore'),
+    ),
+    body: ring === 'inner' ? 'shaft' : 'hub',
+    material: null,
     bore: d.bore,
     outside: d.outside,
     width,
@@ -47,13 +57,6 @@ function seatFor(sheet: PartSheet, ring: Seat['ring'], turning: Seat['turning'])
       RING_CLASSES.find((c) => reading?.tokens.some((t) => t.kind === 'precision' && t.text.includes(c))) ??
       'Normal',
     turning,
-    recommended: recommendClass({
-      ring,
-      turning,
-      load: 'normal',
-      boreMm: d.bore,
-      rolling: familyFacts(part.family).element === 'ball' ? 'ball' : 'roller',
-    }),
   }
 }
 
@@ -64,6 +67,10 @@ export function FitsScreen({ designation }: { designation: string }) {
   const [ring, setRing] = useState<Seat['ring']>('inner')
   const [turning, setTurning] = useState<Seat['turning']>('inner')
   const [typed, setTyped] = useState<Record<Seat['ring'], TypedSeat>>({ inner: {}, outer: {} })
+  const [materials, setMaterials] = useState<Record<Seat['ring'], Material | null>>({
+    inner: null,
+    outer: null,
+  })
   const [fields, setFields] = useState<Record<string, string>>({})
   const [depths, setDepths] = useState<FittingDraft['depths']>([])
   const [firstSide, setFirstSide] = useState<FittingDraft['firstSide']>('')
@@ -126,7 +133,10 @@ export function FitsScreen({ designation }: { designation: string }) {
               key={`${seat.designation} ${ring}`}
               seat={seat}
               typed={typed[ring]}
+              load="normal"
+              material={materials[ring]}
               onTyped={(next) => setTyped({ ...typed, [ring]: next })}
+              onMaterial={(material) => setMaterials({ ...materials, [ring]: material })}
               otherClass={typed[other].class}
               school={schools('heat')}
             />

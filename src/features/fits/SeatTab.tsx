@@ -2,10 +2,11 @@
 
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
-import { internalClearance, readSeat, TAKEN } from '@/core/fit'
+import { internalClearance, readSeat, TAKEN, type Material, type UsualSeat } from '@/core/fit'
 import { hubHeatCaution, type HubAttachment, type SchoolNote } from '@/core/procedure'
-import { lengthInMm, NEWTON_PER_LBF } from '@/core/quantity'
+import { guessInstrument, INSTRUMENTS, INSTRUMENT_WORDS, lengthInMm, NEWTON_PER_LBF } from '@/core/quantity'
 import type { FitRequest, FitResponse } from '@/contract/fit'
+import type { FittingDraft } from '@/contract/plan'
 import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { ReadAs } from '@/ui/ReadAs'
@@ -14,7 +15,15 @@ import { VerdictMark } from '@/ui/VerdictMark'
 import { ClearanceChart } from './ClearanceChart'
 import { Distribution } from './Distribution'
 import { PolarFigure } from './PolarFigure'
-import { bothUnits, signedUm, umInches, type Seat, type TypedSeat } from './seatTypes'
+import {
+  bothUnits,
+  signedUm,
+  umInches,
+  usualOf,
+  type Seat,
+  type ShownSeat,
+  type TypedSeat,
+} from './seatTypes'
 import { ZoneFigure } from './ZoneFigure'
 
 /** Usual classes by which ring is tight (common practice, handbooks). */
@@ -29,6 +38,7 @@ const MATERIALS = [
   ['magnesium', 'magnesium'],
 ] as const
 const GROUPS = ['C2', 'CN', 'C3', 'C4', 'C5'] as const
+const BODY_WORDS: Record<Seat['body'], string> = { shaft: 'Shaft', hub: 'Hub or housing', carrier: 'Carrier' }
 const SEAT_SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
 
 const pounds = (kn: number): number => Math.round((kn * 1000) / NEWTON_PER_LBF)
@@ -36,9 +46,13 @@ const pounds = (kn: number): number => Math.round((kn * 1000) / NEWTON_PER_LBF)
 const mmOf = (text: string): number => lengthInMm(text) ?? NaN
 
 interface Props {
-  seat: Seat
+  seat: ShownSeat
   typed: TypedSeat
+  load: FittingDraft['load']
+  /** of the shaft or hub this ring sits on or in; null = nobody has said */
+  material: Material | null
   onTyped: (typed: TypedSeat) => void
+  onMaterial: (material: Material | null) => void
   /** class of the other ring of the same bearing, for the clearance */
   otherClass?: string | undefined
   school: SchoolNote | null
@@ -46,31 +60,40 @@ interface Props {
   hubHas?: readonly HubAttachment[] | null
 }
 
-function question(seat: Seat, typed: TypedSeat, otherClass: string | undefined): FitRequest {
+function question(
+  { seat, typed, material, otherClass }: Props,
+  usual: UsualSeat,
+): FitRequest & { family: Seat['family'] } {
   const readings = readSeat(typed.readings ?? '')
-  const material = typed.material ?? 'steel'
   return {
     ring: seat.ring,
-    class: typed.class?.trim() || seat.recommended.class,
+    class: typed.class?.trim() || usual.class,
     bore: seat.bore,
     outside: seat.outside,
     width: seat.width,
     clearanceClass: typed.clearance ?? seat.clearance,
-    family: seat.family as FitRequest['family'],
+    family: seat.family,
+    kind: seat.kind,
+    ...(seat.shaftMm !== undefined && { shaftMm: seat.shaftMm }),
     // Shields and seals both keep a grease that heat harms.
     sealed: seat.sealed,
     precision: seat.precision,
     wheel: seat.turning === 'outer',
     ...(typed.wall?.trim() && (seat.ring === 'inner' ? { hollow: typed.wall } : { hubOutside: typed.wall })),
-    materials: seat.ring === 'inner' ? { shaft: material } : { housing: material },
+    ...(material && { materials: { [seat.ring === 'inner' ? 'shaft' : 'housing']: material } }),
     ...(otherClass && { otherClass }),
-    ...(readings.length > 0 && { readings }),
+    ...(readings.length > 0 && {
+      readings,
+      instrument: typed.instrument ?? guessInstrument(readings.map((r) => r.value)),
+    }),
   }
 }
 
-function Inputs({ seat, typed, onTyped }: Pick<Props, 'seat' | 'typed' | 'onTyped'>) {
+function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & { usual: UsualSeat }) {
   const { ring } = seat
-  const now = typed.class?.trim() || seat.recommended.class
+  const nominal = ring === 'inner' ? (seat.shaftMm ?? seat.bore) : seat.outside
+  const readings = readSeat(typed.readings ?? '')
+  const now = typed.class?.trim() || usual.class
   return (
     <>
       <label className="mb-1 block">
@@ -78,7 +101,7 @@ function Inputs({ seat, typed, onTyped }: Pick<Props, 'seat' | 'typed' | 'onType
         <input
           className="field number"
           maxLength={5}
-          placeholder={seat.recommended.class}
+          placeholder={usual.class}
           value={typed.class ?? ''}
           onChange={(e) => onTyped({ ...typed, class: e.target.value })}
         />
@@ -97,7 +120,14 @@ function Inputs({ seat, typed, onTyped }: Pick<Props, 'seat' | 'typed' | 'onType
         ))}
       </div>
       <p className="mb-2 text-[13.5px] text-ink2" data-testid="recommended">
-        Usual: <b className="number text-ink">{seat.recommended.class}</b>. {seat.recommended.why}
+        Usual: <b className="number text-ink">{usual.class}</b>
+        {usual.clearance && (
+          <>
+            {' '}
+            with <b className="number text-ink">{usual.clearance}</b>
+          </>
+        )}
+        . {usual.why}
       </p>
       <div className="mb-2 grid grid-cols-2 gap-2">
         <label>
@@ -116,15 +146,13 @@ function Inputs({ seat, typed, onTyped }: Pick<Props, 'seat' | 'typed' | 'onType
           </select>
         </label>
         <label>
-          <span className="caption block">{ring === 'inner' ? 'Shaft of' : 'Housing of'}</span>
+          <span className="caption block">{BODY_WORDS[seat.body]} of</span>
           <select
             className="field"
-            value={typed.material ?? 'steel'}
-            onChange={(e) => {
-              const material = MATERIALS.find(([m]) => m === e.target.value)?.[0]
-              if (material) onTyped({ ...typed, material })
-            }}
+            value={material ?? ''}
+            onChange={(e) => onMaterial(MATERIALS.find(([m]) => m === e.target.value)?.[0] ?? null)}
           >
+            <option value="">not said</option>
             {MATERIALS.map(([value, name]) => (
               <option key={value} value={value}>
                 {name}
@@ -158,12 +186,31 @@ function Inputs({ seat, typed, onTyped }: Pick<Props, 'seat' | 'typed' | 'onType
         <span className="caption block">The seat as measured: clock, size, depth</span>
         <textarea
           className="field number h-[96px] py-2"
-          placeholder={`12 ${(ring === 'inner' ? seat.bore : seat.outside) + 0.004} front\n3 ${(ring === 'inner' ? seat.bore : seat.outside) + 0.006} front`}
+          placeholder={`12 ${nominal + 0.004} front\n3 ${nominal + 0.006} front`}
           maxLength={2000}
           value={typed.readings ?? ''}
           onChange={(e) => onTyped({ ...typed, readings: e.target.value })}
         />
       </label>
+      {readings.length > 0 && (
+        <label className="mt-1 block">
+          <span className="caption block">Measured with</span>
+          <select
+            className="field"
+            value={typed.instrument ?? guessInstrument(readings.map((r) => r.value))}
+            onChange={(e) => {
+              const instrument = INSTRUMENTS.find((name) => name === e.target.value)
+              if (instrument) onTyped({ ...typed, instrument })
+            }}
+          >
+            {INSTRUMENTS.map((name) => (
+              <option key={name} value={name}>
+                {INSTRUMENT_WORDS[name]}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
     </>
   )
 }
@@ -194,10 +241,12 @@ function Verdict({ fit }: { fit: FitResponse }) {
 }
 
 /** One seat: its class, what it does to the ring, whether the measured one is still good. */
-export function SeatTab({ seat, typed, onTyped, otherClass, school, hubHas = null }: Props) {
-  const asked = question(seat, typed, otherClass)
+export function SeatTab(props: Props) {
+  const { seat, typed, load, material, otherClass, school, hubHas = null } = props
+  const usual = usualOf(seat, typed, load, material)
+  const asked = question(props, usual)
   const { answer: fit, words } = useAnswer<FitResponse>('/api/fits/check', asked)
-  const nominal = seat.ring === 'inner' ? seat.bore : seat.outside
+  const nominal = seat.ring === 'inner' ? (seat.shaftMm ?? seat.bore) : seat.outside
   const measured = readSeat(typed.readings ?? '').flatMap((r) => {
     const mm = mmOf(r.value)
     return Math.abs(mm - nominal) < 1 ? [{ at: r.at, depth: r.depth ?? '', um: (mm - nominal) * 1000 }] : []
@@ -208,11 +257,11 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school, hubHas = nul
       fit && {
         seat: fit.limits,
         ring: fit.bearing,
-        clearance: internalClearance(seat.family, group, seat.bore),
+        clearance: internalClearance(seat.family, group, seat.bore, seat.kind),
         taken: TAKEN[seat.ring],
         sign: seat.ring === 'inner' ? (1 as const) : (-1 as const),
       },
-    [fit, seat.family, seat.bore, seat.ring, group],
+    [fit, seat.family, seat.bore, seat.ring, seat.kind, group],
   )
   const { sleeve, rod } = fit?.tools ?? {}
   return (
@@ -221,7 +270,7 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school, hubHas = nul
       words={words}
       inputs={
         <>
-          <Inputs seat={seat} typed={typed} onTyped={onTyped} />
+          <Inputs {...props} usual={usual} />
           {school && <SchoolBox note={school} />}
         </>
       }
@@ -294,9 +343,11 @@ export function SeatTab({ seat, typed, onTyped, otherClass, school, hubHas = nul
                 ],
                 [
                   'Press force',
-                  fit.pressForceKn.max > 0
-                    ? `${fit.pressForceKn.min} to ${fit.pressForceKn.max} kN (${pounds(fit.pressForceKn.max)} lbf at most), only through this ring`
-                    : 'none: by hand',
+                  fit.tools === null
+                    ? 'none: never pressed'
+                    : fit.pressForceKn.max > 0
+                      ? `${fit.pressForceKn.min} to ${fit.pressForceKn.max} kN (${pounds(fit.pressForceKn.max)} lbf at most), only through this ring`
+                      : 'none: by hand',
                 ],
                 [
                   'Sleeve',

@@ -1,8 +1,34 @@
+import { recommendSeat, type Material, type UsualSeat } from '@/core/fit'
 import { MM_PER_INCH } from '@/core/quantity'
 import type { FittingDraft, SeatsResponse } from '@/contract/plan'
 
 export type Seat = SeatsResponse['seats'][number]
+/** What is shown of a seat; its usual class is worked out where it is shown. */
+export type ShownSeat = Omit<Seat, 'recommended'>
 export type TypedSeat = FittingDraft['seats'][string]
+
+/**
+ * Usual class and clearance of a seat as it stands now: worked out here, so that a changed load or material counts at once, by
+ * the rule the plan uses.
+ */
+export const usualOf = (
+  seat: ShownSeat,
+  typed: TypedSeat,
+  load: FittingDraft['load'],
+  material: Material | null,
+): UsualSeat =>
+  recommendSeat({
+    ring: seat.ring,
+    turning: seat.turning,
+    kind: seat.kind,
+    load,
+    boreMm: seat.bore,
+    outsideMm: seat.outside,
+    family: seat.family,
+    clearance: typed.clearance ?? seat.clearance,
+    precision: seat.precision,
+    lightAlloy: seat.ring === 'outer' && (material === 'aluminium' || material === 'magnesium'),
+  })
 
 /** About nominal, µm. */
 export interface Limits {

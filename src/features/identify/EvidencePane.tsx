@@ -1,9 +1,9 @@
 'use client'
 
-import { CONDITIONS, INSTRUMENTS, type Condition, type Instrument } from '@/core/identify'
+import { CONDITIONS, type Condition } from '@/core/identify'
+import { INSTRUMENTS, INSTRUMENT_WORDS, type Instrument } from '@/core/quantity'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { useKeys } from '@/ui/useKeys'
-import { INSTRUMENT_WORDS } from './HowMeasured'
 import { Looks } from './Looks'
 import { ReadingRow } from './ReadingRow'
 import { measurementOf, rowsFor, usualHow, withAll, withLook, withMeasurement, withStamp } from './sheet'

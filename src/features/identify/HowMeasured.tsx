@@ -2,17 +2,9 @@
 
 import { Popover } from 'radix-ui'
 import type { ReactNode } from 'react'
-import { CONDITIONS, INSTRUMENTS, type Condition, type Instrument } from '@/core/identify'
+import { CONDITIONS, type Condition } from '@/core/identify'
+import { INSTRUMENTS, INSTRUMENT_WORDS, type Instrument } from '@/core/quantity'
 import { ChipChoice } from '@/ui/ChipChoice'
-
-export const INSTRUMENT_WORDS: Record<Instrument, string> = {
-  micrometer: 'micrometer',
-  digitalCaliper: 'digital caliper',
-  dialCaliper: 'dial caliper',
-  vernier: 'vernier',
-  rule: 'steel rule',
-  tape: 'tape',
-}
 
 export interface How {
   instrument: Instrument

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
-import { HowMeasured, INSTRUMENT_WORDS, type How } from './HowMeasured'
+import { INSTRUMENT_WORDS } from '@/core/quantity'
+import { HowMeasured, type How } from './HowMeasured'
 import { textOf, type Row } from './sheet'
 
 type Measurement = EvidenceSheet['measurements'][number]

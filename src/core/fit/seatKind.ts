@@ -1,0 +1,57 @@
+import { familyFacts, type Family, type Part } from '../catalogue'
+
+/** How a bearing sits: decides its usual classes, the limits of its own rings, and whether it is pressed or heated. */
+export const SEAT_KINDS = [
+  'ball',
+  'roller',
+  'taperedMetric',
+  'taperedInch',
+  'hubUnit',
+  'insert',
+  'drawnCup',
+  'needleNoRing',
+  'thrust',
+  'onSleeve',
+] as const
+export type SeatKind = (typeof SEAT_KINDS)[number]
+
+/** What of a part tells how it sits. */
+type Named = Pick<Part, 'base' | 'family' | 'series' | 'set'>
+
+/** Inch-pattern numbers that begin with J name metric bearings of the tapered plan (ABMA 19.1). */
+const isMetricByPrefix = ({ base, set }: Named): boolean => /^J[A-Z]*\d/.test(set?.cone ?? base)
+/** Needle bearings without an inner ring: the shaft is the raceway (ISO 3245, ISO 1206). */
+const DRAWN_CUPS: readonly string[] = ['HK', 'BK']
+const NO_RING: readonly string[] = ['NK', 'RNA48', 'RNA49', 'RNA69']
+
+const BY_FAMILY: Partial<Record<Family, SeatKind>> = {
+  'tapered-metric': 'taperedMetric',
+  'tapered-inch': 'taperedInch',
+  'hub-unit': 'hubUnit',
+  insert: 'insert',
+  'one-way-clutch': 'drawnCup',
+  'thrust-ball': 'thrust',
+  'thrust-roller': 'thrust',
+}
+
+/** How a family sits as a rule; single numbers may differ: {@link seatKindOf}. */
+export const seatKindOfFamily = (family: Family): SeatKind =>
+  BY_FAMILY[family] ?? ((familyFacts(family).element ?? 'ball') === 'ball' ? 'ball' : 'roller')
+
+/** @param taperBore the bearing has a tapered bore, for a sleeve or a tapered shaft */
+export function seatKindOf(part: Named, taperBore = false): SeatKind {
+  const usual = seatKindOfFamily(part.family)
+  if (taperBore || (usual === 'insert' && part.base.startsWith('UK'))) return 'onSleeve'
+  if (usual === 'taperedInch' && isMetricByPrefix(part)) return 'taperedMetric'
+  if (part.family === 'needle' && DRAWN_CUPS.includes(part.series)) return 'drawnCup'
+  if (part.family === 'needle' && NO_RING.includes(part.series)) return 'needleNoRing'
+  return usual
+}
+
+/** Slid on by hand and locked by screws, a collar or a sleeve: never pressed, never heated. */
+export const isHandFitted = (kind: SeatKind, ring: 'inner' | 'outer'): boolean =>
+  kind === 'insert' || (kind === 'onSleeve' && ring === 'inner')
+
+/** The shaft itself is the raceway: there is no ring to be tight, only running clearance. */
+export const isRaceway = (kind: SeatKind, ring: 'inner' | 'outer'): boolean =>
+  ring === 'inner' && (kind === 'drawnCup' || kind === 'needleNoRing')
