@@ -40,7 +40,7 @@ row(
 row(
   'end play with its curve',
   timed(500, () => [
-    endPlay({ pitchMm: 25.4 / 14, degrees: 90, slots: 6, crossHoles: 2 }),
+    endPlay({ pitchMm: 25.4 / 14, degrees: 90, slots: 6, lock: 'slots', crossHoles: 2 }),
     playCurve(25.4 / 14, 30, 0),
   ]),
 )
@@ -118,6 +118,7 @@ row(
       fits: [],
       inspected: [],
       checkNext: [],
+      stuck: { onShaft: false, inHub: false },
       run: 'yes',
       encoder: false,
       hubHas: null,

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { FAMILIES, type Family } from '@/core/catalogue'
+import { NUT_LOCKS } from '@/core/adjust'
 import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES, SEAT_KINDS } from '@/core/fit'
 import { LOADS, TURNING } from '@/core/interchange'
 import { INSTRUMENTS, lengthBeside, type FormRole } from '@/core/quantity'
@@ -137,8 +138,17 @@ export const EndPlayRequest = z
     threadsPerInch: positive('Threads an inch').max(200).optional(),
     pitchMm: positive('A pitch').max(50).optional(),
     degrees: z.number('The turn is a figure.').min(0, 'Zero or more.').max(3600),
-    slots: z.number('Slots are a figure.').int('Whole slots.').min(1, 'At least one slot.').max(60),
+    /** how it is held: slots of the nut, slots of a sheet retainer over it, or a clamp screw */
+    lock: z.enum(NUT_LOCKS).default('slots'),
+    slots: z
+      .number('Slots are a figure.')
+      .int('Whole slots.')
+      .min(1, 'At least one slot.')
+      .max(60)
+      .default(6),
     crossHoles: z.number().int('Whole holes.').min(1, 'At least one hole.').max(12).default(1),
+    /** places in which a retainer fits over the nut */
+    retainerPlaces: z.number().int('Whole places.').min(1, 'At least one place.').max(36).optional(),
     target: z
       .object({ min: z.number().min(0, 'Zero or more.').max(10), max: positive('The largest play').max(10) })
       .refine((t) => t.min < t.max, { message: 'The least play is smaller than the largest.' })
@@ -153,9 +163,12 @@ export const EndPlayRequest = z
 
 export const EndPlayResponse = z.object({
   axialMm: z.number(),
-  slotStepDegrees: z.number(),
-  slotStepMm: z.number(),
+  /** null = stepless */
+  slotStepDegrees: z.number().nullable(),
+  slotStepMm: z.number().nullable(),
   slotsForTarget: z.number().nullable(),
+  /** back from no play, degrees */
+  turnForTarget: span,
   curve: z.array(z.object({ degrees: z.number(), playMm: z.number(), slot: z.boolean() })),
   advice: z.array(z.string()),
 })

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { NUT_LOCKS } from '@/core/adjust'
 import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES, SEAT_KINDS } from '@/core/fit'
 import { FAMILY_NAMES } from '@/core/catalogue'
 import { LOADS } from '@/core/interchange'
@@ -142,6 +143,11 @@ export const SeatsResponse = z.object({
   ),
   /** bearings of one position, whole, by their numbers */
   bearings: z.array(z.string()),
+  /** what is usual for the nut that sets this arrangement */
+  setting: z.object({
+    lock: z.enum(NUT_LOCKS),
+    play: z.object({ min: z.number(), max: z.number() }),
+  }),
 })
 export type SeatsResponse = z.output<typeof SeatsResponse>
 

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { FILL_SCHOOLS, THICKENERS } from '@/core/grease'
 import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { readStackOf } from '@/core/quantity'
-import { AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
+import { AXLE_MEASURES, AXLE_ROLES, CLAMP_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
 import { lengthGroup, lengthMm, maybeLength, readFields, typedLength } from './length'
 
 const figure = (what: string, most: number) =>
@@ -47,7 +47,34 @@ export const SpacingRequest = z.object({
       })
     })
     .optional(),
-  axle: lengthGroup(AXLE_ROLES).optional(),
+  axle: z
+    .object({
+      left: typedLength,
+      right: typedLength,
+      /** what was measured: how far the axle stands out, or the gap beside the wheel */
+      measure: z.enum(AXLE_MEASURES).default('gap'),
+      /** of the thread that moves it */
+      pitchMm: z.number().positive('A pitch is larger than zero.').max(20).optional(),
+    })
+    .transform((axle, context) => readFields(axle, AXLE_ROLES, context))
+    .optional(),
+  /** a spacer tube under the nut: how much play a torque takes */
+  clamp: z
+    .object({
+      tubeBore: typedLength,
+      tubeOutside: typedLength,
+      length: typedLength,
+      /** thread of the axle, mm */
+      threadMm: z.number().positive('A thread is larger than zero.').max(200),
+      /** play before clamping, mm */
+      playMm: z.number().min(-5).max(5),
+    })
+    .transform((clamp, context) => readFields(clamp, CLAMP_ROLES, context))
+    .refine(({ tubeBore, tubeOutside }) => tubeBore < tubeOutside, {
+      path: ['tubeOutside'],
+      message: 'The tube is larger outside than inside. Check both.',
+    })
+    .optional(),
   depths: z
     .array(
       z
@@ -66,7 +93,22 @@ export const SpacingResponse = z.object({
     .extend({ verdict: z.enum(['good', 'sideLoad', 'loose', 'doubtful']), words: z.string() })
     .nullable(),
   stack: stack.nullable(),
-  axle: z.object({ shiftMm: z.number(), toward: z.enum(['left', 'right']).nullable() }).nullable(),
+  axle: z
+    .object({
+      shiftMm: z.number(),
+      toward: z.enum(['left', 'right']).nullable(),
+      /** each side afterwards, mm */
+      mustReadMm: z.number(),
+      turns: z.number().nullable(),
+    })
+    .nullable(),
+  clamp: z
+    .object({
+      mmPerKn: z.number(),
+      goneAtNm: z.object({ oiled: z.number(), dry: z.number() }).nullable(),
+      curve: z.array(z.object({ torqueNm: z.number(), oiledMm: z.number(), dryMm: z.number() })),
+    })
+    .nullable(),
   depths: z.array(
     z.object({
       what: z.string(),

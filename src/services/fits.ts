@@ -92,5 +92,11 @@ export async function endPlayOf(input: unknown): Promise<EndPlayResponse> {
   const { threadsPerInch, pitchMm, offsetDegrees, ...rest } = parse(EndPlayRequest, input)
   const pitch = pitchMm ?? MM_PER_INCH / (threadsPerInch ?? 1)
   const answer = endPlay({ ...rest, pitchMm: pitch })
-  return { ...answer, curve: playCurve(pitch, answer.slotStepDegrees, offsetDegrees) }
+  const { step, ...told } = answer
+  return {
+    ...told,
+    slotStepDegrees: step?.degrees ?? null,
+    slotStepMm: step?.mm ?? null,
+    curve: playCurve(pitch, step?.degrees ?? null, offsetDegrees),
+  }
 }

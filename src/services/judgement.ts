@@ -1,7 +1,6 @@
 import 'server-only'
 import { compareParts } from '@/core/compare'
-import { CAUSES, DAMAGE, judgeParts } from '@/core/inspect'
-import { isSeparable } from '@/core/kit'
+import { CAUSES, DAMAGE, judgeParts, setupOf, type Setup } from '@/core/inspect'
 import { isTaperedSet, knownPart, resolvePart } from '@/core/part'
 import { anyPart } from './anyPart'
 import { arrangementFor } from './arrangements'
@@ -35,21 +34,25 @@ export async function comparePair(input: unknown): Promise<CompareResponse> {
   return compared
 }
 
-/** Whether the bearing comes apart into cone and cup: as its arrangement says, else as the decided part does; it may where nothing tells. */
-async function separableIn(
-  arrangement: string | undefined,
-  designation: string | undefined,
-): Promise<boolean> {
-  if (arrangement !== undefined) return isSeparable(await arrangementFor(arrangement))
-  if (designation === undefined) return true
+/** How the bearing is held and closed: as its arrangement and the decided part say; what neither tells is left open. */
+async function setupFor(arrangement: string | undefined, designation: string | undefined): Promise<Setup> {
   const { language, identifier } = await ready()
-  const part = knownPart(resolvePart(designation, { language, shelf: identifier.shelf }))
-  return part !== null && (isTaperedSet(part) || part.part.piece === 'cone' || part.part.piece === 'cup')
+  const part =
+    designation === undefined
+      ? null
+      : knownPart(resolvePart(designation, { language, shelf: identifier.shelf }))
+  const sealed = part ? part.closure.sides === 2 : undefined
+  if (arrangement !== undefined) return setupOf(await arrangementFor(arrangement), sealed)
+  if (!part) return {}
+  return {
+    sealed: part.closure.sides === 2,
+    separable: isTaperedSet(part) || part.part.piece === 'cone' || part.part.piece === 'cup',
+  }
 }
 
 /** Findings to verdicts and causes. @throws ServiceError `unreadable` */
 export async function inspect(input: unknown): Promise<InspectResponse> {
-  const { seen, arrangement, designation, ...evidence } = parse(InspectRequest, input)
+  const { seen, arrangement, designation, separable, ...evidence } = parse(InspectRequest, input)
   const unknown = seen.find(
     ({ damage, part }) => !DAMAGE.some((m) => m.id === damage && m.parts.includes(part)),
   )
@@ -58,8 +61,11 @@ export async function inspect(input: unknown): Promise<InspectResponse> {
       'unreadable',
       `There is no finding “${unknown.damage}” of the ${unknown.part}. /api/inspect lists them.`,
     )
-  const separable = evidence.separable ?? (await separableIn(arrangement, designation))
-  return judgeParts(seen, { ...evidence, separable })
+  const setup = await setupFor(arrangement, designation)
+  return judgeParts(seen, {
+    ...evidence,
+    setup: separable === undefined ? setup : { ...setup, separable },
+  })
 }
 
 /** Every kind of damage and every cause that is told apart. */

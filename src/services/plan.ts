@@ -1,5 +1,6 @@
 import 'server-only'
-import { endPlay, USUAL_PLAY_MM } from '@/core/adjust'
+import { endPlay, NUT_LOCKS, usualPlay, type NutLock } from '@/core/adjust'
+import { familyFacts } from '@/core/catalogue'
 import { readFeature } from '@/core/compare'
 import { isDay, shopDay } from '@/core/dates'
 import {
@@ -11,9 +12,9 @@ import {
   seatKindOf,
   type ClearanceGroup,
 } from '@/core/fit'
-import { INSPECTED_WORDS, judgeParts } from '@/core/inspect'
+import { INSPECTED_WORDS, judgeParts, setupOf } from '@/core/inspect'
 import { LOADS } from '@/core/interchange'
-import { bearingsOfKit, isSeparable, readThread, ROLES, type Arrangement, type Kit } from '@/core/kit'
+import { bearingsOfKit, readThread, ROLES, type Arrangement, type Kit, type SlotRole } from '@/core/kit'
 import { knownPart } from '@/core/part'
 import { bodyOf, makePlan, type Plan, type PlanFacts, type SeatFit } from '@/core/procedure'
 import { judgeSpacerPair, PAIR_ROLES } from '@/core/spacing'
@@ -131,6 +132,7 @@ export async function seats(jobId: number, query: unknown): Promise<SeatsRespons
   return {
     seats: seatsOf(found.arrangement, found.kit, fitting),
     bearings: bearingsOfKit(found.arrangement, found.kit).map(({ designation }) => designation),
+    setting: usualSetting(found),
   }
 }
 
@@ -199,32 +201,54 @@ function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
 
 const figure = (text: string | undefined): number => Number((text ?? '').replace(',', '.'))
 
-/** Thread, slots and target as typed on the setting screen; else the nut of the kit. */
-function nutOf(fitting: FittingDraft, kit: Kit, thread: string | undefined): PlanFacts['nut'] {
+/** How the nut that sets this arrangement is held where it stands. */
+function lockOf({ slots }: Arrangement, typed: string | undefined): NutLock {
+  const lock = NUT_LOCKS.find((name) => name === typed)
+  const has = (role: SlotRole) => slots.some((slot) => slot.role === role)
+  if (lock) return lock
+  if (has('clampNut') || has('ringNut')) return 'clamp'
+  return has('nutLock') ? 'retainer' : 'slots'
+}
+
+/** What the setting screen begins with for the arrangement of a job: how its nut is held and the play that is usual. */
+function usualSetting({ job, arrangement }: Pick<JobKit, 'job' | 'arrangement'>): SeatsResponse['setting'] {
+  const lock = lockOf(arrangement, undefined)
+  return {
+    lock,
+    play: usualPlay(
+      arrangement.slots.some(({ role }) => role === 'clampNut'),
+      job.intake.use.includes('fast'),
+    ),
+  }
+}
+
+/** Thread, lock and target as typed on the setting screen; else the nut of the kit and what is usual. */
+function nutOf(found: JobKit, fitting: FittingDraft, thread: string | undefined): PlanFacts['nut'] {
+  const { kit, arrangement } = found
   const hardware = kit.lines
     .map(({ value }) => knownPart(value)?.part.hardware)
     .find((h) => h?.what === 'castleNut')
   const field = (name: string) => figure(fitting.fields[`adjust.${name}`])
+  const nut = hardware?.what === 'castleNut' ? hardware : undefined
   const pitchMm =
     field('threads') > 0
       ? MM_PER_INCH / field('threads')
-      : hardware?.what === 'castleNut'
-        ? hardware.pitchMm
-        : (readThread(thread ?? '')?.pitchMm ?? 0)
-  const slots = field('slots') > 0 ? field('slots') : hardware?.what === 'castleNut' ? hardware.slots : 0
-  if (!(pitchMm > 0) || !(slots > 0)) return null
-  const target =
-    field('max') > 0 && field('min') >= 0 && field('min') < field('max')
-      ? { min: field('min'), max: field('max') }
-      : USUAL_PLAY_MM
-  const { slotStepMm, slotStepDegrees } = endPlay({
+      : (nut?.pitchMm ?? readThread(thread ?? '')?.pitchMm ?? 0)
+  const slots = field('slots') > 0 ? field('slots') : (nut?.slots ?? 0)
+  const lock = lockOf(arrangement, fitting.fields['adjust.lock'])
+  if (!(pitchMm > 0) || (lock !== 'clamp' && !(slots > 0))) return null
+  const typed = field('max') > 0 && field('min') >= 0 && field('min') < field('max')
+  const target = typed ? { min: field('min'), max: field('max') } : usualSetting(found).play
+  const { step, turnForTarget } = endPlay({
     pitchMm,
     degrees: 90,
-    slots,
+    lock,
+    slots: Math.max(1, slots),
     crossHoles: field('holes') > 0 ? field('holes') : 1,
+    ...(field('places') > 0 && { retainerPlaces: field('places') }),
     target,
   })
-  return { stepMm: slotStepMm, stepDegrees: slotStepDegrees, target }
+  return { step, target, turn: turnForTarget, usual: !typed }
 }
 
 /** Magnetic encoder: as it was seen, or noted on the comparison; a place that this machine has none of says no. */
@@ -285,6 +309,15 @@ export function spacerTrouble(fitting: FittingDraft | null): string | null {
   return verdict === 'good' ? null : words
 }
 
+/** Whether the bearings of a kit are closed on both sides; undefined where they are not known, or not alike. */
+function sealedIn(kit: Kit): boolean | undefined {
+  const sides = kit.lines.flatMap(({ value }) => {
+    const known = knownPart(value)
+    return known && familyFacts(known.part.family).kind === 'bearing' ? [known.closure.sides === 2] : []
+  })
+  return new Set(sides).size === 1 ? sides[0] : undefined
+}
+
 async function factsOf(found: JobKit): Promise<PlanFacts> {
   const { job, kit, arrangement } = found
   const [shop, tools] = await Promise.all([settings(), toolbox()])
@@ -295,12 +328,14 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     {
       tags: [...job.intake.heard, ...job.intake.use],
       age: inspections.find(({ age }) => age !== undefined)?.age,
-      separable: isSeparable(arrangement),
+      setup: setupOf(arrangement, sealedIn(kit)),
     },
   )
+  const seen = (damage: string): boolean => inspections.some((i) => i.seen.some((s) => s.damage === damage))
   return {
     arrangement,
     kit,
+    stuck: { onShaft: seen('ringSeized'), inHub: seen('ringLeft') },
     fits: seatsOf(arrangement, kit, fitting).flatMap((seat) => fitFor(seat, fitting)),
     inspected: [
       ...inspected.parts.map(({ part, verdict, findings }) => ({
@@ -319,7 +354,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     wet: job.intake.use.some((use) => use === 'washed' || use === 'submerged'),
     hubHas: fitting.hubHas,
     firstSide: fitting.firstSide,
-    nut: nutOf(fitting, kit, job.kit.thread),
+    nut: nutOf(found, fitting, job.kit.thread),
     greaseWords: greaseWords(kit, fitting),
     schools: shop.schools,
     toolbox: tools.tools,

@@ -16,7 +16,7 @@ import {
 } from '@/core/grease'
 import { speedLimit, type Variant } from '@/core/interchange'
 import { ballRating, judgeLife, lifeProblemWords, ruleOfKind, typicalRating } from '@/core/life'
-import { centreAxle, compareDepths, judgeSpacerPair, stackUp } from '@/core/spacing'
+import { centreAxle, clampedStack, compareDepths, judgeSpacerPair, stackUp } from '@/core/spacing'
 import type { z } from 'zod'
 import { anyPart } from './anyPart'
 import { ServiceError } from './errors'
@@ -42,7 +42,7 @@ async function known(designation: string): Promise<Variant> {
 
 /** Spacers, stacks, axles and depths. @throws ServiceError `unreadable` */
 export async function spacing(input: unknown): Promise<SpacingResponse> {
-  const { pair, stack, axle, depths = [] } = parse(SpacingRequest, input)
+  const { pair, stack, axle, clamp, depths = [] } = parse(SpacingRequest, input)
   return {
     pair: pair
       ? judgeSpacerPair({
@@ -65,7 +65,16 @@ export async function spacing(input: unknown): Promise<SpacingResponse> {
             })),
           )
         : null,
-    axle: axle ? centreAxle(axle.left, axle.right) : null,
+    axle: axle ? centreAxle(axle.left, axle.right, axle.measure, axle.pitchMm) : null,
+    clamp: clamp
+      ? clampedStack({
+          tubeBoreMm: clamp.tubeBore,
+          tubeOutsideMm: clamp.tubeOutside,
+          lengthMm: clamp.length,
+          threadMm: clamp.threadMm,
+          playMm: clamp.playMm,
+        })
+      : null,
     depths: compareDepths(
       depths.map(({ what, before, after }) => ({ what, beforeMm: before, afterMm: after })),
     ).map(({ afterMm, ...rest }) => ({ ...rest, ...(afterMm !== undefined && { afterMm }) })),

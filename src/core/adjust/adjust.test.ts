@@ -1,23 +1,61 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { endPlay, playCurve, recheckDates, rockTest } from '.'
+import { endPlay, playCurve, recheckDates, rockTest, usualPlay } from '.'
+import { slotStepDegrees } from './endPlay'
 
 const MM = 25.4
 describe('nut to end play', () => {
+  const slotted = { lock: 'slots' as const, pitchMm: MM / 14, degrees: 90, slots: 6, crossHoles: 1 }
   it('1-14 thread, a quarter turn: 0.45 mm, far outside any target (trade arithmetic)', () => {
-    const a = endPlay({ pitchMm: MM / 14, degrees: 90, slots: 6, crossHoles: 1 })
+    const a = endPlay(slotted)
     expect(a.axialMm).toBeCloseTo(0.4536, 4)
-    expect(a.slotStepDegrees).toBe(60)
-    expect(a.slotStepMm).toBeCloseTo(0.3024, 4)
+    expect(a.step?.degrees).toBe(60)
+    expect(a.step?.mm).toBeCloseTo(0.3024, 4)
     expect(a.slotsForTarget).toBeNull()
     expect(a.advice.join(' ')).toMatch(/only releases the preload.*No slot lands/s)
   })
-  it('two cross holes halve the step: 30°, and a slot lands', () => {
-    const a = endPlay({ pitchMm: MM / 14, degrees: 90, slots: 6, crossHoles: 2 })
-    expect(a.slotStepDegrees).toBe(30)
-    expect(a.slotsForTarget).toBe(1)
+  // Slots and crossed holes (common practice, and the geometry of it): 6 → 60 and 30°, 10 → 18°, 4, 8, 12 gain nothing.
+  it.each([
+    [6, 1, 60],
+    [6, 2, 30],
+    [10, 2, 18],
+    [4, 2, 90],
+    [8, 2, 45],
+    [12, 2, 30],
+    [5, 1, 36],
+  ])('%d slots over %d holes: one step is %d°', (slots, crossHoles, degrees) => {
+    expect(slotStepDegrees(slots, crossHoles)).toBeCloseTo(degrees, 9)
+    // By turning a drawn nut degree by degree: the places where some slot faces some end of a hole.
+    const ends = Array.from({ length: 2 * crossHoles }, (_, i) => (i * 180) / crossHoles)
+    const meets = (turn: number) =>
+      ends.some((end) => Math.abs(((end - turn + 360) / (360 / slots)) % 1) < 1e-9)
+    const places = Array.from({ length: 360 }, (_, turn) => turn).filter(meets)
+    expect(places[1]).toBe(degrees)
   })
-  it('the slots told always land in the target, and where one lands it is told', () => {
+  it('a second hole that gives nothing is told', () => {
+    expect(endPlay({ ...slotted, slots: 8, crossHoles: 2 }).advice.join(' ')).toMatch(
+      /second hole gives nothing/,
+    )
+    expect(endPlay({ ...slotted, crossHoles: 2 }).advice.join(' ')).not.toMatch(/gives nothing/)
+    expect(endPlay({ ...slotted, crossHoles: 2 }).slotsForTarget).toBe(1)
+  })
+  it('a twelve-point retainer with ten slots lets a hexagon nut stop every 6°', () =>
+    expect(endPlay({ ...slotted, lock: 'retainer', slots: 10, retainerPlaces: 12 }).step?.degrees).toBe(6))
+  // M20x1.5: 0.01 to 0.05 mm are 2.4 to 12 degrees.
+  it('a clamp nut is stepless: degrees for the play wanted, no slots, no pin', () => {
+    const a = endPlay({ ...slotted, lock: 'clamp', pitchMm: 1.5, target: { min: 0.01, max: 0.05 } })
+    expect(a).toMatchObject({ step: null, slotsForTarget: null })
+    expect(a.turnForTarget.min).toBeCloseTo(2.4, 9)
+    expect(a.turnForTarget.max).toBeCloseTo(12, 9)
+    expect(a.advice.join(' ')).toMatch(/Stepless: turn back 2° to 12°/)
+    expect(a.advice.join(' ')).not.toMatch(/\bslots?\b|\bpin\b/i)
+  })
+  it('the usual play is that of the hub: utility axles, and finer ones (common practice)', () => {
+    expect(usualPlay(false, false)).toEqual({ min: 0.025, max: 0.25 })
+    expect(usualPlay(true, false)).toEqual({ min: 0.01, max: 0.05 })
+    expect(usualPlay(false, true)).toEqual({ min: 0.01, max: 0.05 })
+  })
+  it('the slots told always land in the target, nearest its middle, and where one lands it is told', () => {
     const q = fc.record({
       pitchMm: fc.double({ min: 0.5, max: 3, noNaN: true }),
       slots: fc.integer({ min: 4, max: 12 }),
@@ -28,14 +66,16 @@ describe('nut to end play', () => {
     fc.assert(
       fc.property(q, ({ pitchMm, slots, crossHoles, min, wide }) => {
         const target = { min, max: min + wide }
-        const a = endPlay({ pitchMm, degrees: 90, slots, crossHoles, target })
-        const every = Array.from({ length: 60 }, (_, i) => (i + 1) * a.slotStepMm)
-        const lands = every.some((p) => p >= target.min && p <= target.max)
-        expect(a.slotsForTarget !== null).toBe(lands)
-        if (a.slotsForTarget !== null) {
-          expect(a.slotsForTarget * a.slotStepMm).toBeGreaterThanOrEqual(target.min - 1e-9)
-          expect(a.slotsForTarget * a.slotStepMm).toBeLessThanOrEqual(target.max + 1e-9)
-        }
+        const a = endPlay({ lock: 'slots', pitchMm, degrees: 90, slots, crossHoles, target })
+        const step = a.step?.mm ?? NaN
+        const landing = Array.from({ length: 200 }, (_, i) => (i + 1) * step).filter(
+          (p) => p >= target.min - 1e-9 && p <= target.max + 1e-9,
+        )
+        expect(a.slotsForTarget !== null).toBe(landing.length > 0)
+        if (a.slotsForTarget === null) return
+        const off = (p: number) => Math.abs(p - (target.min + target.max) / 2)
+        const best = Math.min(...landing.map(off))
+        expect(off(a.slotsForTarget * step)).toBeCloseTo(best, 9)
       }),
     )
   })

@@ -1,4 +1,4 @@
-export { endPlay, USUAL_PLAY_MM } from './endPlay'
+export { endPlay, NUT_LOCKS, USUAL_PLAY_MM, usualPlay, type NutLock } from './endPlay'
 export { playCurve } from './playCurve'
 export { recheckDates, type Recheck } from './recheckDates'
 export { rockTest } from './rockTest'

@@ -9,3 +9,4 @@ export {
   type Severity,
 } from './findings'
 export { AGES, judgeParts, type Age } from './judgeParts'
+export { setupOf, type Setup } from './setup'

@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { arrangementOf, ARRANGEMENTS, type SlotRole } from '../kit'
 import { CAUSES, DAMAGE, PART_VERDICTS, SEVERITIES } from './findings'
-import { judgeParts, type Seen } from './judgeParts'
+import { AGES, judgeParts, type Seen } from './judgeParts'
+import { mayHold, setupOf, SETUP_TRAITS } from './setup'
 
 /** Main groups of ISO 15243:2017 and the terms that belong to them (from memory). */
 const GROUPS: Record<string, RegExp> = {
@@ -67,7 +69,8 @@ describe('judgement', () => {
   })
   it('a whole ball bearing has no mate to go with it', () => {
     const rust: Seen[] = [{ part: 'bearing', damage: 'corrosion', severity: 'severe' }]
-    const parts = (separable: boolean) => judgeParts(rust, { tags: [], separable }).parts.map((p) => p.part)
+    const parts = (separable: boolean) =>
+      judgeParts(rust, { tags: [], setup: { separable } }).parts.map((p) => p.part)
     expect(parts(true)).toEqual(['bearing', 'race'])
     expect(parts(false)).toEqual(['bearing'])
   })
@@ -90,8 +93,73 @@ describe('judgement', () => {
     expect(kit).toEqual(['journalGrooved', 'spindleWorn'])
     expect(run).toBe('notUntilRepaired')
   })
+  // What hurts a bearing within weeks is how it was fitted (common practice).
+  it.each([
+    ['A1', ['overTight', 'overTorque', 'shortSpacer']],
+    ['B1', ['overTorque', 'shortSpacer', 'wrongClearance']],
+    ['D1', ['overTorque', 'tightFit', 'hammered']],
+  ])('%s, blue within weeks: fitting comes first, age and water last', (code, fitting) => {
+    const hot: Seen[] = [
+      { part: 'bearing', damage: 'heatColour', severity: 'severe' },
+      { part: 'bearing', damage: 'spalling', severity: 'marked' },
+      { part: 'bearing', damage: 'crack', severity: 'trace' },
+    ]
+    const { causes } = judgeParts(hot, { tags: [], age: 'new', setup: setupOf(arrangementOf(code)) })
+    expect(fitting).toContain(causes[0]?.id)
+    expect(['age', 'water']).not.toContain(causes[1]?.id)
+  })
   it('damage of another part is passed over', () =>
     expect(
       judgeParts([{ part: 'seal', damage: 'spalling', severity: 'severe' }], { tags: [] }).parts,
     ).toEqual([]))
+})
+
+const CODES = [...ARRANGEMENTS.keys()]
+/** Words of remedies and checks that name a part, and the roles without one of which an arrangement has no such part. */
+const NAMES: [RegExp, readonly SlotRole[]][] = [
+  [/\bpin\b/i, ['cotterPin', 'nutLock', 'lockWasher', 'tabWasher']],
+  [/\bspacer\b/i, ['spacerTube', 'collar']],
+  [/\bnew seals?\b|seal lip|\bthe seal\b/i, ['seal']],
+  [/\bend play\b|dial indicator|set (it )?again/i, ['cone', 'adjustingCone', 'balls', 'ballCone']],
+  [/\bsnap ring\b/i, ['snapRing']],
+  [/\bbolts\b/i, ['bolts']],
+  [/\bcone and cup\b|cup and cone/i, ['cone', 'balls', 'ballCone']],
+]
+
+describe('by arrangement', () => {
+  const all = DAMAGE.flatMap((mode) =>
+    mode.parts.map((part): Seen => ({ part, damage: mode.id, severity: 'marked' })),
+  )
+  it.each(CODES)('%s: no remedy and no check names a part it cannot have', (code) => {
+    const here = arrangementOf(code)
+    for (const sealed of [true, false]) {
+      for (const age of AGES) {
+        const told = judgeParts(all, { tags: [], age, setup: setupOf(here, sealed) })
+        const lines = [...told.causes.map((c) => c.remedy), ...told.checkNext, ...told.replaceWith]
+        for (const [words, roles] of NAMES)
+          if (!here.slots.some(({ role }) => roles.includes(role)))
+            for (const line of lines) expect(line, `${code} ${String(words)}`).not.toMatch(words)
+      }
+    }
+  })
+  it.each(CODES)('%s: a nut that sets backs off, one that clamps comes loose, never both', (code) => {
+    const causes = judgeParts(all, { tags: [], setup: setupOf(arrangementOf(code)) }).causes.map((c) => c.id)
+    expect(causes.includes('overTight') && causes.includes('overTorque')).toBe(false)
+    expect(causes.includes('loose')).toBe(causes.includes('overTight'))
+  })
+  it('a sealed bearing is never washed out, filled or packed', () => {
+    for (const code of ['B1', 'D1', 'E1', 'F1', 'C1']) {
+      const told = judgeParts(all, { tags: [], setup: setupOf(arrangementOf(code), true) })
+      for (const line of [...told.causes.map((c) => c.remedy), ...told.checkNext, ...told.replaceWith])
+        expect(line, code).not.toMatch(/^(wash it out|all the grease|fill |fill by|interval)/i)
+    }
+  })
+  it('every cause has a remedy that holds everywhere, and its conditions name traits', () => {
+    for (const { remedy, id } of CAUSES) {
+      expect(remedy.at(-1)?.in, id).toBeUndefined()
+      expect(remedy.at(-1)?.unless, id).toBeUndefined()
+    }
+    expect(mayHold({}, SETUP_TRAITS.slice(0, 1))).toBe(true)
+    expect(mayHold({ setByNut: false }, ['setByNut'])).toBe(false)
+  })
 })

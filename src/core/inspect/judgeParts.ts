@@ -6,12 +6,15 @@ import {
   PART_VERDICTS,
   RUNNING,
   SEVERITIES,
+  type Cause,
   type DamageMode,
   type Inspected,
   type PartVerdict,
   type Running,
   type Severity,
+  type SetupWords,
 } from './findings'
+import { mayHold, type Setup } from './setup'
 
 /** One thing that was seen on a part. */
 export interface Seen {
@@ -33,8 +36,8 @@ export interface Evidence {
   /** what was heard and how it is used, in the words of the intake */
   tags: readonly string[]
   age?: Age | undefined
-  /** rings that come apart, as cone and cup do: both are renewed together. Unless said, they do */
-  separable?: boolean | undefined
+  /** how the bearing is held and closed, as far as it is known. Rings come apart unless it says otherwise */
+  setup?: Setup | undefined
 }
 
 export interface RankedCause {
@@ -71,31 +74,47 @@ const worst = <T>(order: readonly T[], values: readonly T[], none: T): T =>
 
 const modeOf = (id: string): DamageMode | undefined => DAMAGE.find((mode) => mode.id === id)
 
+/** Words that hold in a setup, each once. */
+const wordsIn = (setup: Setup, all: readonly SetupWords[]): string[] => [
+  ...new Set(all.filter((told) => mayHold(setup, told.in, told.unless)).map(({ words }) => words)),
+]
+
+/** The first remedy that is known to hold; the last one holds everywhere. */
+const remedyIn = (setup: Setup, remedies: Cause['remedy']): string =>
+  (remedies.find((told) => told.in?.some((trait) => setup[trait] === true) ?? true) ?? remedies.at(-1))
+    ?.words ?? ''
+
 /** Causes ranked: each finding speaks for its causes by weight and severity, circumstances raise or lower them. */
-function rankCauses(seen: readonly (Seen & { mode: DamageMode })[], { tags, age }: Evidence): RankedCause[] {
+function rankCauses(
+  seen: readonly (Seen & { mode: DamageMode })[],
+  { tags, age, setup = {} }: Evidence,
+): RankedCause[] {
   const told: readonly string[] = age ? [...tags, age] : tags
   const wordsOf = (tag: string): string => (tag === age ? AGE_WORDS[age] : tag)
-  const scored = CAUSES.map((cause) => {
-    const speaking = seen.filter(({ mode }) => mode.causes[cause.id] !== undefined)
-    const weight = speaking.reduce(
-      (sum, { mode, severity }) => sum + (mode.causes[cause.id] ?? 0) * loudness(severity),
-      0,
-    )
-    const boosts = told.filter((tag) => (cause.boost[tag] ?? 1) !== 1)
-    const score = weight * cause.prior * boosts.reduce((product, tag) => product * (cause.boost[tag] ?? 1), 1)
-    const because = [
-      ...new Set(speaking.map(({ mode }) => mode.words.toLowerCase())),
-      ...boosts.filter((tag) => (cause.boost[tag] ?? 1) > 1).map(wordsOf),
-    ]
-    return { cause, score, because }
-  }).filter(({ score }) => score > 0)
+  const scored = CAUSES.filter(({ only, never }) => mayHold(setup, only, never))
+    .map((cause) => {
+      const speaking = seen.filter(({ mode }) => mode.causes[cause.id] !== undefined)
+      const weight = speaking.reduce(
+        (sum, { mode, severity }) => sum + (mode.causes[cause.id] ?? 0) * loudness(severity),
+        0,
+      )
+      const boosts = told.filter((tag) => (cause.boost[tag] ?? 1) !== 1)
+      const score =
+        weight * cause.prior * boosts.reduce((product, tag) => product * (cause.boost[tag] ?? 1), 1)
+      const because = [
+        ...new Set(speaking.map(({ mode }) => mode.words.toLowerCase())),
+        ...boosts.filter((tag) => (cause.boost[tag] ?? 1) > 1).map(wordsOf),
+      ]
+      return { cause, score, because }
+    })
+    .filter(({ score }) => score > 0)
   const total = scored.reduce((sum, { score }) => sum + score, 0)
   return scored
     .sort((a, b) => b.score - a.score)
     .map(({ cause: { id, words, remedy }, score, because }) => ({
       id,
       words,
-      remedy,
+      remedy: remedyIn(setup, remedy),
       share: score / total,
       because,
     }))
@@ -108,6 +127,7 @@ function rankCauses(seen: readonly (Seen & { mode: DamageMode })[], { tags, age 
  * @param seen unknown damage names are passed over
  */
 export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspection {
+  const setup = evidence.setup ?? {}
   const known = seen.flatMap((s) => {
     const mode = modeOf(s.damage)
     return mode?.parts.includes(s.part) ? [{ ...s, mode }] : []
@@ -123,7 +143,8 @@ export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspectio
   const pair = worst(PART_VERDICTS, [verdictOf('bearing'), verdictOf('race')], 'good')
   const isPair = (part: Inspected): boolean => part === 'bearing' || part === 'race'
   const told = (part: Inspected): boolean =>
-    known.some((s) => s.part === part) || (isPair(part) && pair === 'replace' && evidence.separable !== false)
+    known.some((s) => s.part === part) ||
+    (isPair(part) && pair === 'replace' && evidence.setup?.separable !== false)
   const parts = INSPECTED.filter(told).map((part) => ({
     part,
     verdict: isPair(part) ? pair : verdictOf(part),
@@ -132,8 +153,14 @@ export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspectio
   const serious = known.filter(({ mode, severity }) => mode.verdicts[SEVERITIES.indexOf(severity)] !== 'good')
   return {
     parts,
-    replaceWith: [...new Set(serious.flatMap(({ mode }) => mode.replaceWith))],
-    checkNext: [...new Set(known.flatMap(({ mode }) => mode.checkNext))],
+    replaceWith: wordsIn(
+      setup,
+      serious.flatMap(({ mode }) => mode.replaceWith),
+    ),
+    checkNext: wordsIn(
+      setup,
+      known.flatMap(({ mode }) => mode.checkNext),
+    ),
     run: worst(
       RUNNING,
       known.map(({ mode, severity }) => (severity === 'trace' && mode.run === 'watch' ? 'yes' : mode.run)),

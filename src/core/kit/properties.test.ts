@@ -60,6 +60,7 @@ const plan = (arrangement: Arrangement, kit: Kit, more: Partial<PlanFacts> = {})
     fits: [],
     inspected: [],
     checkNext: [],
+    stuck: { onShaft: false, inHub: false },
     run: 'yes',
     encoder: null,
     hubHas: null,

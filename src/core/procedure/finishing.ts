@@ -44,7 +44,9 @@ function settingSteps(facts: PlanFacts): PlanStep[] {
           'Nothing to set by the nut: it is fully tight, and the collar with its shims leaves the play, as in the dry trial. Feel it once more now.',
       },
     ]
-  const target = nut ? `${nut.target.min} to ${nut.target.max} mm` : "the manual's figure"
+  const target = nut
+    ? `${nut.target.min} to ${nut.target.max} mm${nut.usual ? " as is usual; the manual's figure comes first" : ''}`
+    : "the manual's figure"
   const by = (role: SlotRole) => placesOf(facts).some(({ slot }) => slot.role === role)
   const lock = by('castleNut')
     ? 'lock at the nearest slot loosened'
@@ -60,11 +62,19 @@ function settingSteps(facts: PlanFacts): PlanStep[] {
   }
   const measured: PlanStep = {
     id: 'adjust.measured',
-    words: `Dial indicator on the hub, push and pull: end play ${target}.${nut ? ` One slot is ${nut.stepMm.toFixed(3)} mm (${Math.round(nut.stepDegrees)}°).` : ''}`,
+    words: `Dial indicator on the hub, push and pull: end play ${target}.${nutWords(nut)}`,
     tool: 'Dial indicator with stand',
   }
   measured.school = schoolNote('adjustment', schools)
   return [feel, measured]
+}
+
+function nutWords(nut: PlanFacts['nut']): string {
+  if (!nut) return ''
+  const { step, turn } = nut
+  return step
+    ? ` One slot is ${step.mm.toFixed(3)} mm (${Math.round(step.degrees)}°).`
+    : ` That is ${Math.round(turn.min)}° to ${Math.round(turn.max)}° of this nut, back from no play.`
 }
 
 export function finishSteps(facts: PlanFacts): PlanStep[] {

@@ -30,6 +30,8 @@ export interface PlanFacts {
   fits: readonly SeatFit[]
   /** verdicts of the inspection, by part looked at */
   inspected: { part: string; words: string; verdict: 'good' | 'doubtful' | 'replace' }[]
+  /** rings that would not come off, as the inspection says */
+  stuck: { onShaft: boolean; inHub: boolean }
   /** to look at next, as the inspection says */
   checkNext: readonly string[]
   run: 'yes' | 'watch' | 'notUntilRepaired'
@@ -41,7 +43,15 @@ export interface PlanFacts {
   /** the side with the locating shoulder, as it was typed; empty = not known */
   firstSide: string
   /** of the nut, where it is known */
-  nut: { stepMm: number; stepDegrees: number; target: { min: number; max: number } } | null
+  nut: {
+    /** from one place that can be locked to the next; null = stepless */
+    step: { mm: number; degrees: number } | null
+    target: { min: number; max: number }
+    /** back from no play for the target, degrees */
+    turn: { min: number; max: number }
+    /** nobody has typed the manual's figure */
+    usual: boolean
+  } | null
   greaseWords: string
   schools: Schools
   toolbox: readonly OwnTool[]

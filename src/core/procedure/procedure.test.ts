@@ -30,6 +30,7 @@ function plan(code: string, request: Partial<KitRequest> = {}, more: Partial<Pla
     kit,
     fits: [],
     inspected: [],
+    stuck: { onShaft: false, inHub: false },
     checkNext: [],
     run: 'yes',
     encoder: false,
@@ -314,6 +315,14 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
       expect(step?.tool).toMatch(/^Sleeve on the outer ring/)
   })
 
+  it('a ring that will not come off is taken mildest first, and not heated beside what heat would spoil', () => {
+    const words = (more: Partial<PlanFacts>) =>
+      stepsOf(plan('A1', A1, more)).find(({ id }) => id === 'removal.stuckOnShaft')?.words ?? ''
+    expect(words({})).toBe('')
+    const stuck = { onShaft: true, inHub: false }
+    expect(words({ stuck })).toMatch(/oil.*separator.*heat.*split/)
+    expect(words({ stuck, hubHas: ['tyre'] })).toMatch(/no heat, with this on or near it: tyre/)
+  })
   it('a bearing on its adapter sleeve is drawn up by its nut: no heat, no force, no torque', () => {
     const p = plan(
       'G1',

@@ -1,3 +1,4 @@
+import { HUB_ATTACHMENT_WORDS } from './attachments'
 import { schoolNote } from './schools'
 import { ROLES, isWholeBearing, type SlotRole } from '../kit'
 import { hasBalls, isBoltOn, isInsert, isTapered, placesOf } from './facts'
@@ -122,6 +123,35 @@ function looseningSteps(facts: PlanFacts): PlanStep[] {
   return steps.filter((step) => step !== false)
 }
 
+/**
+ * What is tried on a ring that will not come off, mildest first (common practice). Heat only where nothing near it would be spoilt.
+ */
+function stuckSteps(facts: PlanFacts): PlanStep[] {
+  const { stuck, arrangement } = facts
+  const spoilt = (facts.hubHas ?? []).map((what) => HUB_ATTACHMENT_WORDS[what]).join(', ')
+  const heat =
+    spoilt === ''
+      ? '(3) even heat round the ring, hot air or induction, gloves, oil and degreaser wiped off first'
+      : `(3) no heat, with this on or near it: ${spoilt}`
+  const caution =
+    'Eye protection and gloves: hardened rings shatter. Nobody in line with the puller. No flame near oil or degreaser: toxic gas.'
+  const steps: (PlanStep | false)[] = [
+    stuck.onShaft && {
+      id: 'removal.stuckOnShaft',
+      words: `Ring seized on the shaft, mildest first: (1) penetrating oil, and time; (2) separator behind the ring, puller under load, a tap on its screw; ${heat}; (4) last, ground nearly through along its width and split with a chisel, never into the shaft. That ring is not fitted again.`,
+      tool: 'Separator, puller; grinder for the last way',
+      caution,
+    },
+    stuck.inHub && {
+      id: 'removal.stuckInHub',
+      words: `Ring left in the ${arrangement.hub}, mildest first: (1) drift behind its edge at several clock positions; (2) blind puller and slide hammer; ${heat.replace('round the ring', `round the ${arrangement.hub}`)}; (4) last, split with a grinder, or shrunk by a bead of weld round its track, never into the bore.`,
+      tool: 'Blind puller, slide hammer; grinder for the last way',
+      caution,
+    },
+  ]
+  return steps.filter((step) => step !== false)
+}
+
 /** Made loose, then out: evenly, and through the ring that is tight. */
 export function removalSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
@@ -166,5 +196,10 @@ export function removalSteps(facts: PlanFacts): PlanStep[] {
       })
   }
   const [first, ...others] = rings
-  return first ? [...steps, { ...first, school: schoolNote('driving', schools) }, ...others] : steps
+  return [
+    ...steps,
+    ...(first ? [{ ...first, school: schoolNote('driving', schools) }] : []),
+    ...others,
+    ...stuckSteps(facts),
+  ]
 }

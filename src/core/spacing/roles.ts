@@ -6,4 +6,9 @@ export const PAIR_ROLES = { shoulders: 'length', spacer: 'length' } as const sat
   FormRole
 >
 export const AXLE_ROLES = { left: 'length', right: 'length' } as const satisfies Record<string, FormRole>
+export const CLAMP_ROLES = {
+  tubeBore: 'bore',
+  tubeOutside: 'outside',
+  length: 'length',
+} as const satisfies Record<string, FormRole>
 export const DEPTH_ROLES = { before: 'depth', after: 'depth' } as const satisfies Record<string, FormRole>

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { centreAxle } from './centreAxle'
+import { clampedStack } from './clampedStack'
 import { compareDepths } from './compareDepths'
 import { judgeSpacerPair } from './spacerPair'
 import { stackUp, type StackItem } from './stackUp'
@@ -58,9 +59,49 @@ describe('spacer between clamped bearings (common practice)', () => {
   )
 })
 
-it('an axle moves by half the difference', () => {
-  expect(centreAxle(31.4, 29.8)).toEqual({ shiftMm: expect.closeTo(0.8, 9) as number, toward: 'left' })
-  expect(centreAxle(30, 30).toward).toBeNull()
+describe('an axle is moved by half the difference (common practice)', () => {
+  it('toward the larger gap, away from where it stands out more; both sides then read the mean', () => {
+    const gap = centreAxle(31.4, 29.8, 'gap', 1)
+    expect(gap).toMatchObject({ toward: 'left', mustReadMm: expect.closeTo(30.6, 9) })
+    expect(gap.shiftMm).toBeCloseTo(0.8, 9)
+    expect(gap.turns).toBeCloseTo(0.8, 9)
+    expect(centreAxle(31.4, 29.8, 'standsOut').toward).toBe('right')
+    expect(centreAxle(30, 30, 'gap').toward).toBeNull()
+  })
+  it('moved so, both sides read alike', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 100, noNaN: true }),
+        fc.double({ min: 1, max: 100, noNaN: true }),
+        fc.constantFrom('gap' as const, 'standsOut' as const),
+        (left, right, measure) => {
+          const { shiftMm, toward, mustReadMm } = centreAxle(left, right, measure)
+          const toLeft = toward === 'left' ? shiftMm : -shiftMm
+          // Moved to the left, the gap there closes and the end there stands out more.
+          const onLeft = measure === 'gap' ? -toLeft : toLeft
+          expect(left + onLeft).toBeCloseTo(mustReadMm, 9)
+          expect(right - onLeft).toBeCloseTo(mustReadMm, 9)
+        },
+      ),
+    ))
+})
+
+describe('a clamped stack', () => {
+  const tube = { tubeBoreMm: 20, tubeOutsideMm: 26, lengthMm: 46, threadMm: 20, playMm: 0.1 }
+  // Hooke: 1 kN on 216.8 mm² of steel, 46 mm long: 1 000 · 46 / (206 000 · 216.8) = 1.03 µm.
+  it('gets shorter by F·L/(E·A)', () => expect(clampedStack(tube)?.mmPerKn).toBeCloseTo(0.00103, 5))
+  it('its play is gone where the tube has given it up: F = T / (k·d), oiled sooner than dry', () => {
+    const squeeze = clampedStack(tube)
+    const force = 0.1 / 0.00103
+    expect(squeeze?.goneAtNm?.dry).toBeCloseTo(force * 0.2 * 20, -1)
+    expect(squeeze?.goneAtNm?.oiled).toBeCloseTo(force * 0.15 * 20, -1)
+    for (const { dryMm, oiledMm } of squeeze?.curve ?? []) expect(oiledMm).toBeLessThanOrEqual(dryMm)
+    expect(squeeze?.curve[0]?.dryMm).toBeCloseTo(0.1, 9)
+  })
+  it('a short spacer has none to give; a tube without a wall is refused', () => {
+    expect(clampedStack({ ...tube, playMm: -0.02 })?.goneAtNm).toBeNull()
+    expect(clampedStack({ ...tube, tubeOutsideMm: 20 })).toBeNull()
+  })
 })
 
 it('depths: as before, proud, or to be measured again', () => {

@@ -1,11 +1,12 @@
 'use client'
 
 import { FitPane } from './FitPane'
-import { recheckDates } from '@/core/adjust'
+import { NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
 import type { SchoolNote } from '@/core/procedure'
 import { MM_PER_INCH } from '@/core/quantity'
 import type { EndPlayResponse } from '@/contract/fit'
 import { useTimes } from '@/ui/Times'
+import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
@@ -20,10 +21,24 @@ const FIELDS = [
   ['degrees', 'Turned back, °', '90'],
   ['slots', 'Slots', '6'],
   ['holes', 'Cross holes', '1'],
+  ['places', 'Retainer fits in, places', '12'],
   ['offset', 'First slot at, °', '0'],
-  ['min', 'Play from, mm', '0.025'],
-  ['max', 'Play to, mm', '0.25'],
+  ['min', 'Play from, mm', ''],
+  ['max', 'Play to, mm', ''],
 ] as const
+type FieldName = (typeof FIELDS)[number][0]
+/** Fields that say nothing of a nut held otherwise. */
+const ONLY_WITH: Partial<Record<FieldName, readonly NutLock[]>> = {
+  slots: ['slots', 'retainer'],
+  holes: ['slots', 'retainer'],
+  places: ['retainer'],
+  offset: ['slots', 'retainer'],
+}
+const LOCK_CHOICES = [
+  ['slots', 'slots, pin'],
+  ['retainer', 'sheet retainer'],
+  ['clamp', 'clamped'],
+] as const satisfies readonly (readonly [(typeof NUT_LOCKS)[number], string])[]
 
 const SCHOOLS = [
   [
@@ -42,15 +57,22 @@ interface Props {
   fields: Fields
   set: SetField
   school: SchoolNote | null
+  /** what is usual for this arrangement */
+  usual?: { lock: NutLock; play: { min: number; max: number } } | undefined
   /** ISO date of fitting; empty = today */
   fittedOn: string
   wet: boolean
 }
 
 /** The nut that sets a tapered pair: thread and slots to end play, both ways of doing it, when to look again. */
-export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
-  const value = (name: string): string =>
-    fields[`adjust.${name}`] ?? FIELDS.find(([field]) => field === name)?.[2] ?? ''
+export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) {
+  const play = usual?.play ?? USUAL_PLAY_MM
+  const lock = NUT_LOCKS.find((name) => name === fields['adjust.lock']) ?? usual?.lock ?? 'slots'
+  const usually = (name: string): string =>
+    name === 'min' || name === 'max'
+      ? String(play[name])
+      : (FIELDS.find(([field]) => field === name)?.[2] ?? '')
+  const value = (name: string): string => fields[`adjust.${name}`] ?? usually(name)
   const number = (name: string): number => figure(value(name))
   const pitch = fields['adjust.pitch']?.trim()
     ? { pitchMm: number('pitch') }
@@ -59,9 +81,11 @@ export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
   const { answer: found, words } = useAnswer<EndPlayResponse>('/api/adjust/endplay', {
     ...pitch,
     degrees: number('degrees'),
+    lock,
     slots: number('slots'),
     crossHoles: number('holes'),
-    offsetDegrees: number('offset'),
+    ...(lock === 'retainer' && { retainerPlaces: number('places') }),
+    offsetDegrees: lock === 'clamp' ? 0 : number('offset'),
     target: { min: number('min'), max: number('max') },
   })
   const target = { min: number('min'), max: number('max') }
@@ -72,17 +96,29 @@ export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
       words={words}
       inputs={
         <>
-          <div className="grid grid-cols-2 gap-1.5">
-            {FIELDS.map(([name, label, usual]) => (
+          <span className="caption block">The nut is held by</span>
+          <ChipChoice
+            label="The nut is held by"
+            value={lock}
+            options={LOCK_CHOICES}
+            onPick={(name) => set('adjust.lock', name)}
+          />
+          <div className="mt-2 grid grid-cols-2 gap-1.5">
+            {FIELDS.filter(([name]) => ONLY_WITH[name]?.includes(lock) ?? true).map(([name, label]) => (
               <Field
                 key={name}
                 label={label}
-                value={fields[`adjust.${name}`] ?? usual}
+                value={value(name)}
                 most={7}
                 onChange={(v) => set(`adjust.${name}`, v)}
               />
             ))}
           </div>
+          <p className="mt-1 text-[13px] text-ink3">
+            {fields['adjust.min'] === undefined && fields['adjust.max'] === undefined
+              ? 'Play as is usual for this kind of hub; type what the manual says.'
+              : 'Play as typed.'}
+          </p>
           <RockTest fields={fields} set={set} />
           <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[14px]">
             Wheel on stands, wheels chocked, power locked off.
@@ -93,6 +129,7 @@ export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
         <>
           <div className="mx-auto h-[190px] w-[210px]">
             <NutFigure
+              slotted={lock !== 'clamp'}
               slots={Math.max(1, Math.min(60, Math.round(number('slots')) || 6))}
               holes={Math.max(1, Math.min(12, Math.round(number('holes')) || 1))}
               degrees={Math.max(0, Math.min(360, number('degrees') || 0))}
@@ -122,13 +159,22 @@ export function AdjustTab({ fields, set, school, fittedOn, wet }: Props) {
             this turn
           </p>
           <p className="mb-1 text-[14px] text-ink2">
-            One step of the nut is {Math.round(found.slotStepDegrees)}°, {found.slotStepMm.toFixed(3)} mm (
-            {inches(found.slotStepMm)} in).
+            {found.slotStepDegrees === null || found.slotStepMm === null ? (
+              <>
+                Stepless. The play wanted is {Math.round(found.turnForTarget.min)}° to{' '}
+                {Math.round(found.turnForTarget.max)}° back from no play.
+              </>
+            ) : (
+              <>
+                One step of the nut is {Math.round(found.slotStepDegrees)}°, {found.slotStepMm.toFixed(3)} mm
+                ({inches(found.slotStepMm)} in).
+              </>
+            )}
           </p>
           <PlayChart curve={found.curve} target={target} />
           <p className="text-[13px] text-ink3">
-            Points: a slot faces a hole; filled ones give the play wanted. Dashed, below zero: squeezed,
-            preload.
+            {lock === 'clamp' ? '' : 'Points: a slot faces a hole; filled ones give the play wanted. '}
+            Dashed, below zero: squeezed, preload.
           </p>
           <ul className="mt-1 text-[14.5px]">
             {found.advice.map((line) => (

@@ -163,6 +163,7 @@ export function FitStage() {
               fields={{ ...threadFields(job.kit?.thread), ...draft.fields }}
               set={set}
               school={schools('adjustment')}
+              usual={answer?.setting}
               fittedOn={draft.fittedOn}
               wet={job.intake.use.some((u) => u === 'washed' || u === 'submerged')}
             />

@@ -4,7 +4,15 @@ const OUTER = 78
 const INNER = 40
 
 /** A castle nut from its face: slots, the holes of the spindle, and how far it is turned back. */
-export function NutFigure({ slots, holes, degrees }: { slots: number; holes: number; degrees: number }) {
+interface Props {
+  /** held by a pin through its slots; else a round nut with a clamp screw */
+  slotted: boolean
+  slots: number
+  holes: number
+  degrees: number
+}
+
+export function NutFigure({ slotted, slots, holes, degrees }: Props) {
   const at = (angle: number, r: number): [number, number] => [
     MIDDLE + r * Math.cos(((angle - 90) * Math.PI) / 180),
     MIDDLE + r * Math.sin(((angle - 90) * Math.PI) / 180),
@@ -19,11 +27,15 @@ export function NutFigure({ slots, holes, degrees }: { slots: number; holes: num
       viewBox={`0 0 ${SIZE} ${SIZE}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Nut with ${slots} slots over ${holes === 1 ? 'one cross hole' : `${holes} cross holes`}, turned back ${Math.round(degrees)} degrees`}
+      aria-label={
+        slotted
+          ? `Nut with ${slots} slots over ${holes === 1 ? 'one cross hole' : `${holes} cross holes`}, turned back ${Math.round(degrees)} degrees`
+          : `Clamp nut, turned back ${Math.round(degrees)} degrees`
+      }
     >
       <polygon points={hexagon} fill="var(--tint)" stroke="var(--ink)" strokeWidth={1.7} />
       <circle cx={MIDDLE} cy={MIDDLE} r={INNER} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.7} />
-      {Array.from({ length: Math.min(slots, 60) }, (_, i) => {
+      {Array.from({ length: slotted ? Math.min(slots, 60) : 1 }, (_, i) => {
         const angle = (i * 360) / slots - degrees
         const [x1, y1] = at(angle, INNER + 4)
         const [x2, y2] = at(angle, OUTER)
@@ -37,7 +49,7 @@ export function NutFigure({ slots, holes, degrees }: { slots: number; holes: num
           />
         )
       })}
-      {Array.from({ length: holes }, (_, i) => {
+      {Array.from({ length: slotted ? holes : 0 }, (_, i) => {
         const [x1, y1] = at((i * 180) / holes, INNER - 6)
         const [x2, y2] = at((i * 180) / holes + 180, INNER - 6)
         return (

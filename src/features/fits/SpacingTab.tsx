@@ -1,10 +1,11 @@
 'use client'
 
-import type { FormRole } from '@/core/quantity'
+import { readThread } from '@/core/kit'
+import { readForm, type FormRole } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
 import type { SpacingResponse } from '@/contract/setting'
 import { FitPane } from './FitPane'
-import { AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
+import { AXIAL_PLAY_MM, AXLE_MEASURES, AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
@@ -13,8 +14,13 @@ import { VerdictMark } from '@/ui/VerdictMark'
 import { readStack } from './readStack'
 import { bothUnits, given, signedMm, type Fields, type SetField } from './seatTypes'
 import { SpacerFigure } from './SpacerFigure'
+import { SqueezeChart } from './SqueezeChart'
 
 const SIGNS = { good: 'pass', doubtful: 'warn', sideLoad: 'fail', loose: 'fail' } as const
+const MEASURES = [
+  ['gap', 'gap beside it'],
+  ['standsOut', 'stands out'],
+] as const satisfies readonly (readonly [(typeof AXLE_MEASURES)[number], string])[]
 const SIDES = [
   ['', 'not known'],
   ['left', 'left'],
@@ -37,6 +43,18 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
   const value = (name: string) => fields[`spacing.${name}`] ?? ''
   const stack = readStack(value('stack'))
   const both = (a: string, b: string) => value(a).trim() !== '' && value(b).trim() !== ''
+  const measure = AXLE_MEASURES.find((name) => name === value('measure')) ?? 'gap'
+  const axleThread = readThread(value('axleThread'))
+  const nutThread = readThread(value('nutThread'))
+  const pairForm = readForm(
+    Object.entries(PAIR_ROLES).map(([name, role]) => ({ name, role, text: value(name) })),
+  )
+  const mmOf = (name: string): number => {
+    const reading = pairForm.get(name)
+    return reading?.ok ? reading.mm : 0
+  }
+  /** How much longer the spacer is than the shoulders are apart: play that clamping takes first. */
+  const spacerLonger = mmOf('shoulders') > 0 && mmOf('spacer') > 0 ? mmOf('spacer') - mmOf('shoulders') : 0
   const recorded = depths.filter((d) => d.before.trim() !== '')
   const body = {
     ...(both('shoulders', 'spacer') && {
@@ -51,7 +69,25 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
       },
     }),
     ...(stack.lines.length > 0 && { stack: stack.lines }),
-    ...(both('left', 'right') && { axle: { left: value('left'), right: value('right') } }),
+    ...(both('left', 'right') && {
+      axle: {
+        left: value('left'),
+        right: value('right'),
+        measure,
+        ...(axleThread && { pitchMm: axleThread.pitchMm }),
+      },
+    }),
+    ...(nutThread &&
+      both('tubeBore', 'tubeOutside') &&
+      value('spacer').trim() !== '' && {
+        clamp: {
+          tubeBore: value('tubeBore'),
+          tubeOutside: value('tubeOutside'),
+          length: value('spacer'),
+          threadMm: nutThread.diameterMm,
+          playMm: (given(value('play')) ?? AXIAL_PLAY_MM) + spacerLonger,
+        },
+      }),
     ...(recorded.length > 0 && {
       depths: recorded.map(({ what, before, after }) => ({
         what,
@@ -107,6 +143,26 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
             />
           </div>
           <ReadAs fields={typedOf(PAIR_ROLES)} />
+          <div className="mb-2 grid grid-cols-3 gap-1.5">
+            <Field
+              label="Tube bore"
+              value={value('tubeBore')}
+              placeholder="20.5"
+              onChange={(v) => set('spacing.tubeBore', v)}
+            />
+            <Field
+              label="its outside"
+              value={value('tubeOutside')}
+              placeholder="26"
+              onChange={(v) => set('spacing.tubeOutside', v)}
+            />
+            <Field
+              label="Nut thread"
+              value={value('nutThread')}
+              placeholder="M20x1.5"
+              onChange={(v) => set('spacing.nutThread', v)}
+            />
+          </div>
           <label className="mb-2 block">
             <span className="caption block">Another stack: sign, length, off, what</span>
             <textarea
@@ -119,9 +175,21 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           </label>
           {stack.words && <p className="mb-2 text-[14px] text-contra">{stack.words}</p>}
           <h2 className="caption">Axle between its sides, from the same feature</h2>
+          <ChipChoice
+            label="What was measured"
+            value={measure}
+            options={MEASURES}
+            onPick={(name) => set('spacing.measure', name)}
+          />
           <div className="mb-2 grid grid-cols-2 gap-1.5">
             <Field label="Left" value={value('left')} onChange={(v) => set('spacing.left', v)} />
             <Field label="Right" value={value('right')} onChange={(v) => set('spacing.right', v)} />
+            <Field
+              label="Thread that moves it"
+              value={value('axleThread')}
+              placeholder="M10x1"
+              onChange={(v) => set('spacing.axleThread', v)}
+            />
           </div>
           <ReadAs fields={typedOf(AXLE_ROLES)} />
           <span className="caption block">Locating shoulder: this bearing goes first</span>
@@ -198,6 +266,17 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           </p>
         </>
       )}
+      {answer?.clamp && (
+        <>
+          <p className="border-t border-line2 pt-2" data-testid="clamp">
+            <b>Clamped:</b>{' '}
+            {answer.clamp.goneAtNm
+              ? `the tube gives ${(answer.clamp.mmPerKn * 1000).toFixed(2)} µm a kilonewton; its play is gone between about ${Math.round(answer.clamp.goneAtNm.oiled)} N·m with an oiled thread and ${Math.round(answer.clamp.goneAtNm.dry)} N·m dry. No torque to tighten to: the manual's counts.`
+              : 'no play is left before the nut is touched: the spacer is short.'}
+          </p>
+          <SqueezeChart squeeze={answer.clamp} />
+        </>
+      )}
       {answer?.stack && (
         <p className="border-t border-line2 py-2" data-testid="stack">
           <b>Stack:</b> left over <span className="number">{signedMm(answer.stack.nominalMm, 3)}</span> mm,
@@ -216,7 +295,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
         <p className="border-t border-line2 py-2" data-testid="axle">
           <b>Axle:</b>{' '}
           {answer.axle.toward
-            ? `shift ${bothUnits(answer.axle.shiftMm)} to the ${answer.axle.toward}, half the difference. Wheel, disc and chain line move with it.`
+            ? `shift ${bothUnits(answer.axle.shiftMm)} to the ${answer.axle.toward}, half the difference${answer.axle.turns === null ? '' : `: ${answer.axle.turns.toFixed(2)} turns of its thread`}. Each side then reads ${bothUnits(answer.axle.mustReadMm)}. Wheel, disc and chain line move with it.`
             : 'stands central.'}
         </p>
       )}

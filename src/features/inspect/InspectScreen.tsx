@@ -150,9 +150,8 @@ export function InspectScreen() {
           seen: draft.seen,
           tags: [...job.intake.heard, ...job.intake.use],
           ...(draft.age && { age: draft.age }),
-          ...(kit
-            ? { arrangement: kit.arrangement }
-            : job.decision && { designation: job.decision.designation }),
+          ...(kit && { arrangement: kit.arrangement }),
+          ...(job.decision && { designation: job.decision.designation }),
         }
       : null,
   )

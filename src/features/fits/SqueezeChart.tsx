@@ -1,0 +1,43 @@
+'use client'
+
+import { Line } from 'react-chartjs-2'
+import type { SpacingResponse } from '@/contract/setting'
+import { plainOptions } from '@/ui/charts/chartBase'
+import { useInks } from '@/ui/charts/useInks'
+
+/** Play that a clamped pair has left, against the torque of its nut; thread oiled and dry. */
+export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse['clamp']> }) {
+  const inks = useInks()
+  const { curve } = squeeze
+  return (
+    <figure>
+      <div role="img" aria-label="Play left against the torque of the nut" className="h-[190px]">
+        {inks && (
+          <Line
+            role="presentation"
+            aria-hidden
+            data={{
+              labels: curve.map((p) => Math.round(p.torqueNm)),
+              datasets: [
+                { data: curve.map((p) => p.oiledMm), borderColor: inks.ink, borderWidth: 2, pointRadius: 0 },
+                {
+                  data: curve.map((p) => p.dryMm),
+                  borderColor: inks.ink2,
+                  borderWidth: 2,
+                  borderDash: [6, 4],
+                  pointRadius: 0,
+                },
+                { data: curve.map(() => 0), borderColor: inks.contra, borderWidth: 1.4, pointRadius: 0 },
+              ],
+            }}
+            options={plainOptions(inks, 'torque of the nut, N·m', 'axial play left, mm')}
+          />
+        )}
+      </div>
+      <figcaption className="text-[13px] text-ink3">
+        Line: thread oiled; dashed: dry. Below zero the balls are loaded sideways. Torque is known to a
+        quarter at best.
+      </figcaption>
+    </figure>
+  )
+}
