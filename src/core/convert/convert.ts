@@ -1,5 +1,6 @@
 import { commonnessWeight, familyFacts, type Catalogue, type Part } from '../catalogue'
-import { writeMm } from '../quantity'
+import { ballRating, estimatedRating, lifeAt, taperedRatingBySizes, usualBalls } from '../life'
+import { MM_PER_INCH, writeMm } from '../quantity'
 
 export const CONVERSIONS = ['bushToBall', 'taperedToBall', 'ballToTapered'] as const
 export type ConversionKind = (typeof CONVERSIONS)[number]
@@ -12,7 +13,21 @@ export interface ConversionSeat {
   widthMm: number
 }
 
-export type SeatMatch = 'fits' | 'sleeve' | 'machine'
+/** What one end carries, as far as it is known. */
+export interface ConversionLoad {
+  radialKn: number
+  axialKn: number
+  rpm: number
+  wantedHours: number
+}
+
+/** `near` = within a tenth, but not the size: an inch size and its metric twin differ by so little. */
+export const SEAT_MATCHES = ['fits', 'near', 'sleeve', 'machine'] as const
+export type SeatMatch = (typeof SEAT_MATCHES)[number]
+
+/** Whether a part carries what is asked: by its life under the load, else beside what was in the seat. */
+export const CARRIES = ['enough', 'less', 'notKnown'] as const
+export type Carries = (typeof CARRIES)[number]
 
 export interface ConversionPart {
   designation: string
@@ -21,18 +36,30 @@ export interface ConversionPart {
   width: number
   shaft: SeatMatch
   housing: SeatMatch
+  /** ring less seat, µm: plus on the shaft is loose, plus in the housing is tight */
+  shaftOffUm: number
+  housingOffUm: number
   /** new less old, mm */
   widthChangeMm: number
+  /** dynamic rating by its sizes, kN: to compare, not to calculate by */
+  ratingKn: number
+  carries: Carries
+  /** may be chosen unasked: carries enough, and no strength is cut away */
+  sensible: boolean
   words: string
 }
 
-/** A seat as measured is this size when it agrees to so much, mm: a caliper on a good seat (common practice). */
-const SAME_MM = 0.1
+/** A seat as measured is this size when it agrees to so much, mm: a good caliper on a good seat (common practice). */
+const SAME_MM = 0.04
+/** Up to here it may be a twin of the other system, mm. */
+const NEAR_MM = 0.1
 /** A sleeve thinner than this cannot be turned and pressed in, mm of wall (common practice). */
 const LEAST_WALL_MM = 1.5
 /** Beyond this a sleeve or a bore would be another machine, mm on the diameter. */
 const MOST_CHANGE_MM = 14
 const MOST_PARTS = 8
+/** Less than this of what was in the seat is no offer at all; less than the whole is said. */
+const LEAST_SHARE = 0.6
 
 function mayServe(part: Part, kind: ConversionKind): boolean {
   if (part.piece !== 'complete' || part.dimensions.flangeOutside !== undefined) return false
@@ -46,15 +73,98 @@ function mayServe(part: Part, kind: ConversionKind): boolean {
 function match(ring: number, seat: number, ringAround: boolean): SeatMatch | null {
   const off = ring - seat
   if (Math.abs(off) <= SAME_MM) return 'fits'
+  if (Math.abs(off) <= NEAR_MM) return 'near'
   if (Math.abs(off) > MOST_CHANGE_MM) return null
   const room = ringAround ? off : -off
   if (room > 0) return room / 2 >= LEAST_WALL_MM ? 'sleeve' : null
   return 'machine'
 }
 
-const COST: Record<SeatMatch, number> = { fits: 0, sleeve: 1, machine: 2.2 }
+const WORK: Record<SeatMatch, number> = { fits: 0, near: 0.5, sleeve: 1, machine: 2.2 }
 
-function told(part: Part, seat: ConversionSeat): { cost: number; part: ConversionPart } | null {
+/** Rating of what sits in the seat now, kN; null for a bush. */
+export function presentRating(kind: ConversionKind, seat: ConversionSeat): number | null {
+  const { shaftMm, housingMm, widthMm } = seat
+  switch (kind) {
+    case 'bushToBall':
+      return null
+    case 'taperedToBall':
+      return taperedRatingBySizes(shaftMm, housingMm, widthMm).cKn
+    case 'ballToTapered': {
+      const { count, mm, circle } = usualBalls(shaftMm, housingMm, widthMm)
+      return ballRating(count, mm, circle)?.cKn ?? null
+    }
+  }
+}
+
+function carriesOf(
+  part: Part,
+  cKn: number,
+  c0Kn: number,
+  now: number | null,
+  load: ConversionLoad | undefined,
+): { carries: Carries; words: string } | null {
+  if (load) {
+    const hours = lifeAt(part, { cKn, c0Kn }, load)
+    if (hours === null) return null
+    const life = `about ${hours >= 1000 ? `${Math.round(hours / 1000)} 000` : Math.round(hours)} h under this load, wanted ${load.wantedHours}`
+    return hours >= load.wantedHours
+      ? { carries: 'enough', words: `Carries it: ${life}.` }
+      : { carries: 'less', words: `Too weak: ${life}.` }
+  }
+  if (now === null) return { carries: 'notKnown', words: '' }
+  const share = cKn / now
+  if (share < LEAST_SHARE) return null
+  return share >= 1
+    ? { carries: 'enough', words: '' }
+    : { carries: 'less', words: `Carries ${Math.round(share * 100)} % of what is in it now.` }
+}
+
+const INCH_STEPS = 32
+/** The inch size a seat has, where it is one and the ring beside it is not; empty otherwise. */
+function inchTwin(seatMm: number, ringMm: number): string {
+  const steps = Math.round((seatMm / MM_PER_INCH) * INCH_STEPS)
+  const inchMm = (steps / INCH_STEPS) * MM_PER_INCH
+  if (Math.abs(inchMm - seatMm) > SAME_MM || Math.abs(inchMm - ringMm) < Math.abs(ringMm - seatMm)) return ''
+  return `, an inch size of ${writeMm(inchMm)} mm`
+}
+
+const um = (mm: number): number => Math.round(mm * 1000)
+
+function nearWords(what: 'shaft' | 'hub', ringMm: number, seatMm: number): string {
+  const off = um(ringMm - seatMm)
+  const tight = what === 'shaft' ? off < 0 : off > 0
+  return `Not the same size: ${writeMm(ringMm)} mm on a ${what === 'shaft' ? 'shaft' : 'bore'} of ${writeMm(seatMm)} mm${inchTwin(seatMm, ringMm)} is ${Math.abs(off)} µm ${tight ? 'tight' : 'loose'}. Measure with a micrometer before it is ordered.`
+}
+
+function seatWords(
+  part: { bore: number; outside: number },
+  seat: ConversionSeat,
+  shaft: SeatMatch,
+  housing: SeatMatch,
+) {
+  const wall = (a: number, b: number) => writeMm(Math.abs(a - b) / 2)
+  return [
+    shaft === 'fits' && housing === 'fits' ? 'Fits both seats as they are.' : '',
+    shaft === 'near' ? nearWords('shaft', part.bore, seat.shaftMm) : '',
+    housing === 'near' ? nearWords('hub', part.outside, seat.housingMm) : '',
+    shaft === 'sleeve' ? `Sleeve of ${wall(part.bore, seat.shaftMm)} mm wall on the shaft.` : '',
+    shaft === 'machine'
+      ? `Shaft turned down to ${writeMm(part.bore)} mm: it loses strength, seldom sensible on a wheel.`
+      : '',
+    housing === 'sleeve' ? `Sleeve of ${wall(part.outside, seat.housingMm)} mm wall in the hub.` : '',
+    housing === 'machine' ? `Hub bored out to ${writeMm(part.outside)} mm: is there wall enough?` : '',
+  ]
+}
+
+interface Asked {
+  seat: ConversionSeat
+  load?: ConversionLoad | undefined
+  /** rating of what is in the seat now, kN */
+  now: number | null
+}
+
+function told(part: Part, { seat, load, now }: Asked): { rank: number; part: ConversionPart } | null {
   const { bore, outside, closedWidth, width: open, totalWidth } = part.dimensions
   const width = totalWidth ?? closedWidth ?? open
   if (bore === undefined || outside === undefined || width === undefined) return null
@@ -63,22 +173,20 @@ function told(part: Part, seat: ConversionSeat): { cost: number; part: Conversio
   if (!shaft || !housing) return null
   // A shaft turned down loses strength: not offered together with a bored housing.
   if (shaft === 'machine' && housing === 'machine') return null
-  const wall = (a: number, b: number) => writeMm(Math.abs(a - b) / 2)
-  const words = [
-    shaft === 'fits' && housing === 'fits' ? 'Fits both seats as they are.' : '',
-    shaft === 'sleeve' ? `Sleeve of ${wall(bore, seat.shaftMm)} mm wall on the shaft.` : '',
-    shaft === 'machine' ? `Shaft turned down to ${writeMm(bore)} mm: it loses strength.` : '',
-    housing === 'sleeve' ? `Sleeve of ${wall(outside, seat.housingMm)} mm wall in the hub.` : '',
-    housing === 'machine' ? `Hub bored out to ${writeMm(outside)} mm: is there wall enough?` : '',
-  ].filter(Boolean)
+  // No rating, no offer.
+  const rating = estimatedRating(part)
+  const able = rating && carriesOf(part, rating.cKn, rating.c0Kn, now, load)
+  if (!rating || !able) return null
   const widthChangeMm = width - seat.widthMm
-  const cost =
-    COST[shaft] * (1 + Math.abs(bore - seat.shaftMm) / 10) +
-    COST[housing] * (1 + Math.abs(outside - seat.housingMm) / 10) +
+  const sensible = able.carries !== 'less' && shaft !== 'machine'
+  const work =
+    WORK[shaft] * (1 + Math.abs(bore - seat.shaftMm) / 10) +
+    WORK[housing] * (1 + Math.abs(outside - seat.housingMm) / 10) +
     Math.abs(widthChangeMm) / 20 -
     Math.log10(commonnessWeight(part)) / 4
   return {
-    cost,
+    // What carries comes before what is less work; of two that need a sleeve the stronger one.
+    rank: (sensible ? 0 : 100) + work - Math.log2(rating.cKn) / 4,
     part: {
       designation: part.base,
       bore,
@@ -86,120 +194,32 @@ function told(part: Part, seat: ConversionSeat): { cost: number; part: Conversio
       width,
       shaft,
       housing,
+      shaftOffUm: um(bore - seat.shaftMm),
+      housingOffUm: um(outside - seat.housingMm),
       widthChangeMm,
-      words: words.join(' '),
+      ratingKn: rating.cKn,
+      carries: able.carries,
+      sensible,
+      words: [...seatWords({ bore, outside }, seat, shaft, housing), able.words].filter(Boolean).join(' '),
     },
   }
 }
 
-/** Parts that fit one seat as it is, or with a sleeve or a cut, the least work first. */
+/**
+ * Parts that carry the load in one seat as it is, or with a sleeve or a cut; those that may be chosen unasked come first.
+ * @param load what the end carries; without it a part is held against what sits in the seat now
+ */
 export function partsForSeat(
   { parts }: Catalogue,
   kind: ConversionKind,
   seat: ConversionSeat,
+  load?: ConversionLoad,
 ): ConversionPart[] {
+  const asked = { seat, load, now: presentRating(kind, seat) }
   return parts
     .filter((part) => mayServe(part, kind))
-    .flatMap((part) => told(part, seat) ?? [])
-    .sort((a, b) => a.cost - b.cost)
+    .flatMap((part) => told(part, asked) ?? [])
+    .sort((a, b) => a.rank - b.rank)
     .slice(0, MOST_PARTS)
     .map((option) => option.part)
-}
-
-export interface ConversionChange {
-  what: string
-  words: string
-}
-
-const signedMm = (mm: number): string => `${writeMm(Math.abs(mm))} mm ${mm > 0 ? 'longer' : 'shorter'}`
-
-/** What else changes once the parts are chosen. @param chosen one part for each seat */
-export function conversionChanges(
-  kind: ConversionKind,
-  chosen: readonly ConversionPart[],
-): ConversionChange[] {
-  const stack = chosen.reduce((sum, part) => sum + part.widthChangeMm, 0)
-  const changes: (ConversionChange | false)[] = [
-    Math.abs(stack) > 0.05 && {
-      what: 'Fastener',
-      words: `The stack is ${signedMm(stack)} with the old spacing: bolt, axle or nut thread must allow for it${stack > 0 ? `, ${writeMm(stack)} mm longer` : ', or a washer of that thickness'}.`,
-    },
-    {
-      what: 'Spacing',
-      words: `${chosen.map((part, i) => `End ${i + 1}: ${Math.abs(part.widthChangeMm) < 0.05 ? 'same width' : `${writeMm(Math.abs(part.widthChangeMm))} mm ${part.widthChangeMm > 0 ? 'wider' : 'narrower'}`}`).join('; ')}. Keep the middle of the wheel, the disc and the chain line where they were.`,
-    },
-    kind !== 'ballToTapered' && {
-      what: 'Spacer',
-      words:
-        'The inner rings are clamped over a spacer tube between them, exactly as long as the shoulders of the hub are apart. It goes in before the second bearing.',
-    },
-    kind === 'ballToTapered' && {
-      what: 'Spacer',
-      words:
-        'The spacer tube comes out: the pair is set by its nut, which needs a thread, a washer and a lock.',
-    },
-    {
-      what: 'Seals',
-      words:
-        kind === 'ballToTapered'
-          ? 'Tapered pairs are open: a seal inside and a cap outside, with a journal for the lip.'
-          : 'Sealed bearings bring their own; outer seals and the cap may stay as a first barrier.',
-    },
-    {
-      what: 'Adjustment',
-      words:
-        kind === 'ballToTapered'
-          ? 'Set end play, and set it again after the first day.'
-          : 'Nothing is set any more: worn means new.',
-    },
-    {
-      what: 'Load',
-      words:
-        kind === 'taperedToBall'
-          ? 'A ball bearing of the same size carries less, above all sideways. Check the life before it is decided.'
-          : kind === 'bushToBall'
-            ? 'A bush takes shocks and dirt that dent balls; a ball bearing runs lighter and needs no oil can.'
-            : 'Carries more, also sideways, in both directions as a pair.',
-    },
-    chosen.some((part) => part.shaft === 'machine' || part.housing === 'machine') && {
-      what: 'Machining',
-      words: 'Metal that is taken off does not come back: try it on a spare hub first.',
-    },
-  ]
-  return changes.filter((change): change is ConversionChange => change !== false)
-}
-
-/** Both opinions, with when each is right (common practice: practitioners differ). */
-export const OPINIONS: Record<ConversionKind, readonly { opinion: string; right: string }[]> = {
-  bushToBall: [
-    {
-      opinion: 'Convert to ball bearings',
-      right: 'Turns often or for long, somebody must push it, oiling is forgotten.',
-    },
-    {
-      opinion: 'Keep the bush',
-      right: 'Slow, shock, sand and salt, seldom turned; a new bush costs little and dirt does not stop it.',
-    },
-  ],
-  taperedToBall: [
-    {
-      opinion: 'Convert: fit and forget',
-      right: 'Light, slow wheels that are never adjusted anyway and die of water.',
-    },
-    {
-      opinion: 'Keep the tapered pair',
-      right:
-        'Side loads, heavy wheels, roads; where somebody does service it, it lasts longer and can be set.',
-    },
-  ],
-  ballToTapered: [
-    {
-      opinion: 'Convert: serviceable and stronger',
-      right: 'Ball bearings fail by load or side load, and somebody will set and grease them.',
-    },
-    {
-      opinion: 'Keep ball bearings',
-      right: 'Nobody will adjust it; a clamped pair over a good spacer asks for nothing.',
-    },
-  ],
 }

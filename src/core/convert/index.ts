@@ -1,1 +1,2 @@
-export { CONVERSIONS, conversionChanges, OPINIONS, partsForSeat, type ConversionKind } from './convert'
+export { conversionChanges, OPINIONS, WHOLE_ASSEMBLY } from './changes'
+export { CARRIES, CONVERSIONS, partsForSeat, SEAT_MATCHES, type ConversionKind } from './convert'

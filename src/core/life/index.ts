@@ -1,5 +1,6 @@
 export { ballRating } from './ballRating'
-export { judgeLife, RUNNINGS } from './judgeLife'
+export { estimatedRating, taperedRatingBySizes, usualBalls } from './estimatedRating'
+export { judgeLife, lifeAt, RUNNINGS } from './judgeLife'
 export { lifeProblemWords } from './lifeProblemWords'
 export { CONTACT_ANGLES, ruleOfKind } from './ruleOfKind'
 export { CONTACT_SEAL_SHARE, speedLimitOf } from './speedFactor'

@@ -28,6 +28,16 @@ export interface LifeQuestion {
   running?: Running | undefined
 }
 
+/** Hours under a load, by the kind of the bearing; null for a load it does not bear, or one that cannot be counted. */
+export function lifeAt(
+  part: Part,
+  { cKn, c0Kn }: { cKn: number; c0Kn: number },
+  load: { radialKn: number; axialKn: number; rpm: number; wantedHours: number },
+): number | null {
+  const answer = judgeLife({ part, cKn, c0Kn, ...load })
+  return answer.ok ? answer.value.hours : null
+}
+
 export interface LifeAnswer {
   /** equivalent loads, kN; null = load not known */
   equivalentKn: number | null

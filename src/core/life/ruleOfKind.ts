@@ -137,9 +137,8 @@ export function f0Of(ratio: number): number {
 const BALL_SHARE = 0.3
 const BALL_OF_WIDTH = 0.62
 
-/** Ball over pitch circle of a deep groove bearing nobody has opened, from its boundary dimensions; null without sizes. */
-export function usualBallRatio({ dimensions: { bore, outside, width } }: Part): number | null {
-  if (bore === undefined || outside === undefined) return null
+/** Ball over pitch circle of a deep groove bearing nobody has opened, from its boundary dimensions, mm. */
+export function usualBallRatio(bore: number, outside: number, width?: number): number {
   const ball = Math.min(BALL_SHARE * (outside - bore), width === undefined ? Infinity : BALL_OF_WIDTH * width)
   return ball / ((bore + outside) / 2)
 }
@@ -169,15 +168,13 @@ function cylindricalRule(series: string): LoadRule {
 
 type ByFamily = (part: Part, q: KindQuestion) => KindAnswer
 
-const deepGroove: ByFamily = (part) => {
-  const ratio = usualBallRatio(part)
-  return known({
+const deepGroove: ByFamily = ({ dimensions: { bore, outside, width } }) =>
+  known({
     by: 'axialShare',
     table: 'radialContact',
-    f0: ratio === null ? F0_USUAL : f0Of(ratio),
+    f0: bore && outside ? f0Of(usualBallRatio(bore, outside, width)) : F0_USUAL,
     atRest: { x: 0.6, y: 0.5 },
   })
-}
 const angular =
   (rows: 1 | 2, usual: ContactAngle | null): ByFamily =>
   (_, { contactAngle }) => {

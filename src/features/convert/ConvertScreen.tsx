@@ -19,6 +19,22 @@ const KINDS = [
   ['ballToTapered', 'ball to tapered'],
 ] as const
 const NAMES = { bushToBall: 'bush', taperedToBall: 'tapered pair', ballToTapered: 'ball bearings' } as const
+const HELD = [
+  ['', 'as usual'],
+  ['spacer', 'clamped, spacer'],
+  ['ring', 'washer and ring'],
+] as const
+const LOAD_FIELDS = [
+  ['radial', 'Radial, kN', ''],
+  ['axial', 'Axial, kN', ''],
+  ['rpm', 'Turns a minute', '200'],
+  ['hours', 'Wanted, hours', '5000'],
+] as const
+const BOLT_FIELDS = [
+  ['clamped', 'Clamped, mm', ''],
+  ['thread', 'Thread, mm', ''],
+  ['depth', 'its depth, mm', ''],
+] as const
 const NO_SEAT = { shaft: '', housing: '', width: '' }
 
 /** Another kind of bearing in the same seats: what fits, what else changes, both opinions, and its kit. */
@@ -29,6 +45,13 @@ export function ConvertScreen() {
   const [chosen, setChosen] = useState(['', ''])
   const [shoulders, setShoulders] = useState('')
   const [positions, setPositions] = useState('1')
+  const [held, setHeld] = useState<(typeof HELD)[number][0]>('')
+  const [figures, setFigures] = useState<Readonly<Record<string, string>>>({})
+  const figureOf = (name: string): number => Number((figures[name] ?? '').replace(',', '.') || NaN)
+  const given = (name: string, usual: number): number =>
+    Number.isFinite(figureOf(name)) ? figureOf(name) : usual
+  const loaded = given('radial', 0) + given('axial', 0) > 0
+  const bolted = BOLT_FIELDS.every(([name]) => figureOf(name) > 0)
   const [trouble, setTrouble] = useState('')
   const [drawn, setDrawn] = useState(0)
   const whole = seats.filter((s) => s.shaft.trim() && s.housing.trim() && s.width.trim())
@@ -41,11 +64,37 @@ export function ConvertScreen() {
           chosen: chosen.slice(0, whole.length),
           positions: Number(positions) || 1,
           ...(shoulders.trim() && { shoulders }),
+          ...(held !== '' && { clamped: held === 'spacer' }),
+          ...(loaded && {
+            load: {
+              radialKn: given('radial', 0),
+              axialKn: given('axial', 0),
+              rpm: given('rpm', 200),
+              wantedHours: given('hours', 5000),
+            },
+          }),
+          ...(bolted && {
+            fastener: {
+              clampedMm: figureOf('clamped'),
+              threadMm: figureOf('thread'),
+              depthMm: figureOf('depth'),
+            },
+          }),
         }
       : null,
   )
   const end = answer?.seats[drawn] ?? answer?.seats[0]
   const pick = end?.parts.find((p) => p.designation === end.chosen)
+  const figureField = ([name, label, usual]: readonly [string, string, string]) => (
+    <Field
+      key={name}
+      label={label}
+      value={figures[name] ?? ''}
+      placeholder={usual}
+      most={7}
+      onChange={(v) => setFigures({ ...figures, [name]: v })}
+    />
+  )
   const openJob = () => {
     if (!answer?.kit) return
     send<Job>('POST', '/api/jobs', {
@@ -111,6 +160,16 @@ export function ConvertScreen() {
             <Field label="Between shoulders" value={shoulders} onChange={setShoulders} />
             <Field label="Wheels" value={positions} most={3} onChange={setPositions} />
           </div>
+          {kind !== 'ballToTapered' && (
+            <div className="mt-2">
+              <span className="caption block">The wheel is held by</span>
+              <ChipChoice label="The wheel is held by" value={held} options={HELD} onPick={setHeld} />
+            </div>
+          )}
+          <h2 className="caption mt-3">What one end carries, if it is known</h2>
+          <div className="grid grid-cols-2 gap-1.5">{LOAD_FIELDS.map(figureField)}</div>
+          <h2 className="caption mt-3">The bolt that holds it, if there is one</h2>
+          <div className="grid grid-cols-3 gap-1.5">{BOLT_FIELDS.map(figureField)}</div>
           <p className="mt-3 text-[13.5px] text-ink3">
             Width is that of the bush or bearing in its seat; of a tapered pair its total width. Measure both
             ends: they may differ.
@@ -135,7 +194,14 @@ export function ConvertScreen() {
               </h1>
               {seat.parts.length === 0 && (
                 <p className="text-ink2" data-testid="none">
-                  Nothing of that kind comes near this seat. A sleeve or another shaft would be a new design.
+                  Nothing of that kind carries enough in this seat. Change axle and hub together, or keep what
+                  is in it.
+                </p>
+              )}
+              {seat.parts.length > 0 && seat.chosen === null && (
+                <p className="text-[14.5px]" data-testid="not-sensible">
+                  <b>Nothing sensible.</b> What comes near is too weak, or cuts strength away: change axle and
+                  hub together, or keep what is in it.
                 </p>
               )}
               <table className="w-full text-[14.5px]">
@@ -160,7 +226,13 @@ export function ConvertScreen() {
                       <td className="number w-[150px] py-2 text-[13.5px]">
                         {part.bore} × {part.outside} × {part.width}
                       </td>
-                      <td className="py-2 text-ink2">{part.words}</td>
+                      <td className="number w-[76px] py-2 text-[13.5px] text-ink2">
+                        {part.ratingKn.toFixed(1)} kN
+                      </td>
+                      <td className="py-2 text-ink2">
+                        {part.sensible ? '' : <b className="text-contra">Not advised. </b>}
+                        {part.words}
+                      </td>
                     </tr>
                   ))}
                 </tbody>
@@ -195,6 +267,22 @@ export function ConvertScreen() {
                   <b>{opinion}.</b> <span className="text-ink2">Right: {right}</span>
                 </p>
               ))}
+              <details className="border-t border-line2 py-1.5 text-[14.5px]">
+                <summary className="flex min-h-11 cursor-pointer items-center font-bold">
+                  Swap the whole assembly instead
+                </summary>
+                {(
+                  [
+                    ['Belongs to it', answer.assembly.parts],
+                    ['Must match', answer.assembly.mustMatch],
+                    ['Is lost', answer.assembly.lost],
+                  ] as const
+                ).map(([name, list]) => (
+                  <p key={name} className="mb-1.5 text-ink2">
+                    <b className="text-ink">{name}:</b> {list.join('; ')}.
+                  </p>
+                ))}
+              </details>
               <button
                 type="button"
                 data-primary
