@@ -57,6 +57,7 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
       await page.getByLabel('Shaft').first().fill('25')
       await page.getByLabel('Bore').first().fill('52')
       await page.getByLabel('Width').first().fill('16.25')
+      await page.getByLabel('Radial, kN').fill('0.8')
       await page.getByTestId('changes').waitFor()
     },
   ],

@@ -165,6 +165,21 @@ describe('spacing, grease, life', () => {
     expect(body.hours).toBeNull()
     expect(body.loadForWantedKn).toBeCloseTo(2.48, 2)
   })
+  it('life by kind: a thrust bearing refuses a radial load, an angular one asks for its angle', async () => {
+    const told = async (asked: object) =>
+      (
+        await post<{ detail?: string; equivalentKn?: number }>('/api/life', {
+          rpm: 300,
+          cKn: 20,
+          c0Kn: 15,
+          ...asked,
+        })
+      ).body
+    expect((await told({ designation: '51105', radialKn: 1, axialKn: 2 })).detail).toMatch(/no radial load/)
+    expect((await told({ designation: '7205', radialKn: 1, axialKn: 2 })).detail).toMatch(/contact angle/)
+    expect((await told({ designation: '7205B', radialKn: 2, axialKn: 4 })).equivalentKn).toBeCloseTo(2.98, 2)
+    expect((await told({ designation: '22206', radialKn: 10, axialKn: 3 })).equivalentKn).toBeCloseTo(16.5, 0)
+  })
   it.each([
     ['/api/life', { designation: '32005X', rpm: 300 }, 422, /No rating/],
     ['/api/life', { designation: '6205', rpm: 0 }, 400, /larger than zero/],
@@ -204,6 +219,7 @@ describe('a conversion becomes a kit', () => {
       seats: [{ shaft: 25, housing: 52, width: 16.25 }],
       shoulders: 40,
       positions: 2,
+      load: { radialKn: 0.8, rpm: 150 },
     })
     expect(body.kit).toMatchObject({
       arrangement: 'B1',
@@ -217,6 +233,14 @@ describe('a conversion becomes a kit', () => {
     )
     expect(proposed.body.lines.find((l) => l.slot === 'bearingRight')?.designation).toBe('6205-2RS')
   })
+})
+
+it('a tapered pair without a known load is not given up unasked', async () => {
+  const { body } = await post<{ kit: object | null; seats: { chosen: string | null }[] }>('/api/convert', {
+    kind: 'taperedToBall',
+    seats: [{ shaft: 25, housing: 52, width: 16.25 }],
+  })
+  expect(body).toMatchObject({ kit: null, seats: [{ chosen: null }] })
 })
 
 describe('the plan', () => {

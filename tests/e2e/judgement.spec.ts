@@ -163,6 +163,9 @@ test('a conversion opens a job with its kit; a seat nothing fits says so', async
   await page.getByLabel('Bore').first().fill('52')
   await page.getByLabel('Width').first().fill('16.25')
   await page.getByLabel('Between shoulders').fill('40')
+  // A ball bearing carries less than the tapered one: nothing is chosen before the load is known.
+  await expect(page.getByTestId('not-sensible')).toBeVisible()
+  await page.getByLabel('Radial, kN').fill('0.8')
   await expect(page.getByTestId('changes')).toContainText('Spacer')
   await page.getByRole('button', { name: '62205', exact: true }).click()
   await expect(page.getByTestId('changes')).toContainText('longer')

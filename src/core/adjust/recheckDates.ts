@@ -20,7 +20,7 @@ export function recheckDates(fittedOn: string, adjustable: boolean, wet: boolean
     {
       date: addDays(fittedOn, 1),
       words: adjustable
-        ? "After the first day's work or 50 to 200 km: play at the rim, heat, new grease marks, pin in place."
+        ? "After the first day's work or 50 to 200 km: play at the rim, heat, new grease marks, lock in place."
         : "After the first day's work: heat, noise, fasteners, grease marks.",
     },
     { date: addDays(fittedOn, season), words: `After the season: spin and listen, rock, look at the seals.` },

@@ -58,8 +58,9 @@ const LEAST_WALL_MM = 1.5
 /** Beyond this a sleeve or a bore would be another machine, mm on the diameter. */
 const MOST_CHANGE_MM = 14
 const MOST_PARTS = 8
-/** Less than this of what was in the seat is no offer at all; less than the whole is said. */
-const LEAST_SHARE = 0.6
+/** Less than this of what was in the seat is no offer at all; less than the whole is said. A ball bearing of the same size carries
+ * about two fifths of a tapered one. */
+const LEAST_SHARE = 0.35
 
 function mayServe(part: Part, kind: ConversionKind): boolean {
   if (part.piece !== 'complete' || part.dimensions.flangeOutside !== undefined) return false
@@ -117,7 +118,10 @@ function carriesOf(
   if (share < LEAST_SHARE) return null
   return share >= 1
     ? { carries: 'enough', words: '' }
-    : { carries: 'less', words: `Carries ${Math.round(share * 100)} % of what is in it now.` }
+    : {
+        carries: 'less',
+        words: `Carries about ${Math.round(share * 100)} % of what is in it now: give the load before it is chosen.`,
+      }
 }
 
 const INCH_STEPS = 32

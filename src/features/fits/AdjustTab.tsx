@@ -43,7 +43,7 @@ const LOCK_CHOICES = [
 const SCHOOLS = [
   [
     'By feel',
-    'Spin the wheel while tightening until it drags, to seat the rollers. Back off a quarter turn: that only frees it. Re-snug by fingers; lock at the nearest slot loosened.',
+    'Spin the wheel while tightening until it drags, to seat the rollers. Back off a quarter turn: that only frees it. Re-snug by fingers; lock at the nearest place loosened.',
   ],
   [
     'Measured',

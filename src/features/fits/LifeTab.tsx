@@ -18,7 +18,7 @@ const FIELDS = [
   ['ball', 'Ball diameter', ''],
   ['circle', 'Circle of balls', ''],
   ['e', 'Limit e of the maker', ''],
-  ['of', 'Of a hundred, reach it', '90'],
+  ['of', 'Reliability, %', '90'],
 ] as const
 
 interface Props {

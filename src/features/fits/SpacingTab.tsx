@@ -185,7 +185,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
             <Field label="Left" value={value('left')} onChange={(v) => set('spacing.left', v)} />
             <Field label="Right" value={value('right')} onChange={(v) => set('spacing.right', v)} />
             <Field
-              label="Thread that moves it"
+              label="Its thread"
               value={value('axleThread')}
               placeholder="M10x1"
               onChange={(v) => set('spacing.axleThread', v)}
