@@ -2,7 +2,7 @@ import { recheckDates } from '../adjust'
 import { checkSteps, cleanSteps } from './checks'
 import { isFastener, isTapered, nameOf, placesOf, setsPlay } from './facts'
 import { adjustSteps, finishSteps } from './finishing'
-import { mountSteps } from './mounting'
+import { fittingOrder, mountSteps } from './mounting'
 import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
 import { beforeSteps, removalSteps } from './removal'
 import { pickTools } from './tools'
@@ -29,7 +29,15 @@ const lostSeats = (facts: PlanFacts): string[] =>
 
 function openQuestions(facts: PlanFacts): string[] {
   const gaps = facts.kit.lines.filter((line) => line.state !== 'filled')
+  const { circle } = fittingOrder(facts)
+  const nameIn = (id: string): string =>
+    facts.kit.lines.find((line) => line.slot === id)?.words.toLowerCase() ?? facts.arrangement.hub
   return [
+    ...(circle
+      ? [
+          `These parts cannot be fitted in any order, each is wanted before the next: ${[...circle, circle[0] ?? ''].map(nameIn).join(' → ')}. Change the arrangement.`,
+        ]
+      : []),
     ...gaps.map(
       (line) => `${line.words}: ${line.state === 'gap' ? 'missing' : 'does not fit'}. ${line.reason}`,
     ),

@@ -13,6 +13,7 @@ import {
   type Placed,
 } from './facts'
 import { isOnSleeve } from './hubHeat'
+import { endOf, firstEnd, inOrder, MOVED, relationsOf } from './relations'
 import { driving, through } from './driving'
 import { checkStep, holdsWheel, PLAIN, plainSteps, wheelStep } from './mountRest'
 import type { Ordered } from './ordered'
@@ -46,12 +47,8 @@ function closureWords(facts: PlanFacts, slot: string): string {
 }
 
 /** Which end goes in first: the one with the locating shoulder; it fixes the position of the wheel. */
-function isFirst({ firstSide }: PlanFacts, { slot }: Placed): boolean {
-  const { side, locating } = slot
-  if (firstSide !== '' && side !== undefined) return side === firstSide
-  if (locating !== undefined) return locating === 'locating'
-  return side === undefined || side === 'left' || side === 'inner'
-}
+const isFirst = (facts: PlanFacts, { slot }: Placed): boolean =>
+  (endOf(slot) ?? firstEnd(facts)) === firstEnd(facts)
 
 /** What belongs to the carrier goes in after the shell, in the order it stands there. */
 const CARRIER = 51
@@ -183,6 +180,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
         },
         {
           id: `${id}.hub`,
+          node: `${slot.id}.hub`,
           order: 56,
           words:
             'Hub into the fitted unit: support the inner ring from below, never the outer one, or the balls dent.',
@@ -287,27 +285,13 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
   }
 }
 
-/** Fitting, in the order that can be done: what a later part would block goes first. */
-export function mountSteps(facts: PlanFacts): PlanStep[] {
-  const placed = placesOf(facts)
-  const orderOf = (place: Placed): number => stepsFor(facts, place, [])[0]?.order ?? Infinity
-  // What goes in before a part, in the order of fitting, decides whether the hub may be heated for it.
-  const steps = placed.flatMap((place) => {
-    const before = placed.filter((other) => {
-      const [a, b] = [orderOf(other), orderOf(place)]
-      return a < b || (a === b && placed.indexOf(other) < placed.indexOf(place))
-    })
-    return stepsFor(facts, place, before)
-  })
-  for (const { place, step: torque } of torqueSteps(facts, 'mount'))
-    steps.push({ ...torque, order: orderOf(place) + 0.4 })
-  for (const place of placed)
-    if (place.slot.role === 'lockWasher' && !isTapered(facts))
-      // The tab is bent when the nut over it is home.
-      steps.push({ ...bentTab(place), order: 53.6 })
+/** Steps that come with the arrangement as a whole, not with a single place. */
+function wholeSteps(facts: PlanFacts): Ordered[] {
+  const steps: Ordered[] = []
   if (isClamped(facts))
     steps.push({
       id: 'mount.trial',
+      node: MOVED.trial,
       order: 57,
       words:
         'Trial, dry, before any grease: cones in their cups with a film of oil, hub on the spindle, collar with its shims, outer cone, nut fully tight. Rock and turn: it turns freely, with play just felt. Too large: a shim of the difference out; none: one in. Apart again.',
@@ -315,15 +299,80 @@ export function mountSteps(facts: PlanFacts): PlanStep[] {
       caution: 'A preloaded pair runs hot within the hour: when in doubt one shim more.',
     })
   const wheel = wheelStep(facts)
-  if (wheel) steps.push(wheel)
-  if (facts.arrangement.turning === 'inner' && steps.some((s) => s.order === 30 || s.order === 50))
+  if (wheel) steps.push({ ...wheel, node: MOVED.hub })
+  if (facts.arrangement.slots.some(({ carrier }) => carrier))
+    steps.push({
+      id: 'mount.carrier',
+      node: MOVED.carrier,
+      order: 70,
+      words:
+        'Carrier onto the hub shell: pawls held in, turned gently against its drive until they are caught; every pawl and spring counted. It drives one way and clicks the other.',
+    })
+  if (
+    facts.arrangement.turning === 'inner' &&
+    placesOf(facts).some(({ slot: { role } }) => role === 'bearing' || role === 'ballBearing')
+  )
     steps.push({
       id: 'mount.shaft',
+      node: MOVED.shaft,
       order: 60,
       words:
         'Shaft with its bearings into the housing; the floating bearing keeps room to move endways. Keys before the shaft is finally home.',
     })
-  const ordered = steps.sort((a, b) => a.order - b.order)
+  return steps
+}
+
+/** Steps of fitting in an order that can be done, and what each moves. */
+export interface FittingOrder {
+  /** places of the kit and what is moved as a whole, in order */
+  nodes: string[]
+  steps: Ordered[]
+  /** what would have to come before itself: fitted in no order at all */
+  circle: string[] | null
+}
+
+const nodeOf = ({ id, node }: Ordered): string => node ?? id.replace(/^mount\./, '')
+
+/**
+ * Fitting in the order its relations allow; where they leave it free, as is usual. What goes in before a part decides whether its
+ * hub may be heated.
+ */
+export function fittingOrder(facts: PlanFacts): FittingOrder {
+  const placed = placesOf(facts)
+  const drafts = (before: (place: Placed) => readonly Placed[]): Ordered[] => [
+    ...placed.flatMap((place) =>
+      stepsFor(facts, place, before(place)).map((s) => ({ ...s, node: s.node ?? place.slot.id })),
+    ),
+    ...wholeSteps(facts),
+  ]
+  const first = drafts(() => [])
+  const preference = new Map<string, number>()
+  for (const s of first) preference.set(nodeOf(s), Math.min(s.order, preference.get(nodeOf(s)) ?? Infinity))
+  const order = inOrder(preference, relationsOf(facts))
+  const nodes = order.ok ? order.value : [...preference].sort(([, a], [, b]) => a - b).map(([id]) => id)
+  const at = (node: string): number => nodes.indexOf(node)
+  const steps = drafts((place) => placed.filter(({ slot }) => at(slot.id) < at(place.slot.id)))
+  for (const { place, step: torque } of torqueSteps(facts, 'mount'))
+    steps.push({ ...torque, node: place.slot.id, order: Infinity })
+  for (const place of placed)
+    if (place.slot.role === 'lockWasher' && !isTapered(facts)) {
+      // The tab is bent when the nut over it is home.
+      const nut = placed.find(({ slot }) => slot.role === 'lockNut')
+      steps.push({ ...bentTab(place), node: nut?.slot.id ?? place.slot.id, order: Infinity })
+    }
+  return {
+    nodes,
+    // Array.sort is stable: steps of one node keep their order.
+    steps: steps.sort(
+      (a, b) => at(nodeOf(a)) - at(nodeOf(b)) || (nodeOf(a) === nodeOf(b) ? a.order - b.order || 0 : 0),
+    ),
+    circle: order.ok ? null : order.problem.ids,
+  }
+}
+
+/** Fitting, in the order that can be done: what a later part would block goes first. */
+export function mountSteps(facts: PlanFacts): PlanStep[] {
+  const { steps: ordered } = fittingOrder(facts)
   const heated = ordered.find(({ tool = '' }) => tool.startsWith('Heat '))
   if (heated) heated.school ??= schoolNote('heat', facts.schools)
   const first = ordered.findIndex(({ driven }) => driven)

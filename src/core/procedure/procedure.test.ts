@@ -119,8 +119,10 @@ describe('order of work (common practice)', () => {
     const p = plan('A4', { ...A1, parts: { innerBearing: '32007X', outerBearing: 'LM67048/LM67010' } })
     order(
       p,
+      'ground.wheelNuts',
       'removal.wheelNuts',
-      'removal.nut',
+      'removal.outerRingNut',
+      'removal.innerRingNut',
       'mount.innerRingNut',
       'mount.tabWasher',
       'adjust.measured',
@@ -336,12 +338,32 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
   })
 
   it('what is in the way comes off first: cap, lock and nut, hub with its outer cone, then seal and cups', () => {
-    order(plan('A1', A1), 'removal.cap', 'removal.nut', 'removal.hub', 'removal.seals', 'removal.innerCup')
-    order(plan('B1', B2), 'removal.axle', 'removal.seals', 'removal.bearingLeft')
+    order(
+      plan('A1', A1),
+      'removal.cap',
+      'removal.cotterPin',
+      'removal.castleNut',
+      'removal.outerCone',
+      'removal.hub',
+      'removal.seal',
+      'removal.innerCone',
+      'removal.innerCup',
+    )
+    order(plan('B1', B2), 'removal.hub', 'removal.sealLeft', 'removal.bearingLeft')
+    // The single bearing first, the spacer aside, then the stack behind its retainer.
+    order(
+      plan('B2', B2),
+      'removal.retainer',
+      'removal.bearingLeft',
+      'removal.spacerTube',
+      'removal.bearingRightSecond',
+    )
+    // The hub leaves the unit before the unit leaves its knuckle.
+    order(plan('D1', D1), 'removal.hubUnit.hub', 'removal.snapRing', 'removal.hubUnit')
     // What the wheels must hold is loosened before the machine is lifted.
-    order(plan('D1', D1), 'removal.axleNut', 'before.0', 'removal.hubUnit')
+    order(plan('D1', D1), 'ground.axleNut', 'before.0', 'removal.axleNut', 'removal.hubUnit')
     order(plan('D1', D1, { encoder: true }), 'removal.record', 'removal.encoder', 'removal.snapRing')
-    order(plan('A4', A1), 'removal.wheelNuts', 'before.0', 'removal.cap')
+    order(plan('A4', A1), 'ground.wheelNuts', 'before.0', 'removal.wheelNuts', 'removal.cap')
     order(plan('G1', { parts: { bearing: 'NU208' } }), 'removal.shaft', 'removal.bearingLocating')
   })
 })

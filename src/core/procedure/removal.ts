@@ -1,7 +1,9 @@
 import { HUB_ATTACHMENT_WORDS } from './attachments'
 import { schoolNote } from './schools'
-import { ROLES, isWholeBearing, type SlotRole } from '../kit'
-import { hasBalls, isBoltOn, isInsert, isTapered, placesOf } from './facts'
+import type { SlotRole } from '../kit'
+import { hasBalls, isBoltOn, isInsert, isTapered, placesOf, type Placed } from './facts'
+import { fittingOrder } from './mounting'
+import { endOf, MOVED } from './relations'
 import type { PlanFacts, PlanStep } from './plan'
 
 /** Made safe, recorded, taken apart. Recording comes first: it cannot be done later. */
@@ -21,12 +23,12 @@ function onTheGround(facts: PlanFacts): PlanStep[] {
   const has = (role: SlotRole): boolean => placesOf(facts).some(({ slot }) => slot.role === role)
   const steps: (PlanStep | false)[] = [
     has('wheelNuts') && {
-      id: 'removal.wheelNuts',
+      id: 'ground.wheelNuts',
       words: 'Still on its wheels: crack the wheel nuts loose; off only when the machine is on its stands.',
       caution: ON_STANDS,
     },
     has('axleNut') && {
-      id: 'removal.axleNut',
+      id: 'ground.axleNut',
       words: `Still on its wheels, brake held: ${has('cap') ? 'cap off, ' : ''}slacken the axle nut; off only when the machine is on its stands.`,
       caution: ON_STANDS,
     },
@@ -41,86 +43,13 @@ function recordStep(facts: PlanFacts): PlanStep {
     : hasBalls(facts)
       ? 'how far the axle stands out on each side, which cone is locked'
       : isInsert(facts)
-        ? 'where the housing and the collar stand on the shaft'
+        ? 'where the housing and the collar stand on the shaft, marks round the bolt holes'
         : `depth of ${isTapered(facts) ? 'each cup' : 'each bearing'} from the face of the ${arrangement.hub}, shims and where they lie`
   return {
     id: 'removal.record',
     words: `Record first: ${what}, which side each part came from.${depths.length > 0 ? ` Recorded: ${depths.join('; ')}.` : ''}`,
     tool: 'Depth gauge, marker, photograph',
   }
-}
-
-const startOf = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
-
-/** A wheel or roller with balls that comes off its axle before anything in it is reached. */
-const leavesAxle = (facts: PlanFacts): boolean =>
-  facts.arrangement.turning === 'outer' &&
-  placesOf(facts).some(({ slot }) => slot.role === 'ballBearing' && !slot.byThumb) &&
-  !hasBalls(facts)
-
-/** Steps that loosen what holds the bearings, in the order they are reached. */
-function looseningSteps(facts: PlanFacts): PlanStep[] {
-  const { arrangement } = facts
-  const places = placesOf(facts)
-  const nuts = places.some(({ slot: { role } }) => ROLES[role].fastener === 'nut' && role !== 'axleNut')
-  const steps: (PlanStep | false)[] = [
-    // A sensor comes out before anything near it is moved.
-    facts.encoder === true && {
-      id: 'removal.encoder',
-      words: 'Take the sensor out first, and mark which side is magnetic.',
-    },
-    places.some(({ slot }) => slot.role === 'cap') &&
-      !places.some(({ slot }) => slot.role === 'axleNut') && {
-        id: 'removal.cap',
-        words: 'Cap off, prised a little at a time round its rim; it is renewed.',
-      },
-    nuts && {
-      id: 'removal.nut',
-      words:
-        'Take the lock out and the nut off. Keep each nut with its side: left-hand threads exist. Note how many turns it was on.',
-    },
-    isTapered(facts) && {
-      id: 'removal.hub',
-      words: `${startOf(arrangement.hub)} straight off the spindle; catch the outer cone in a cloth before it falls.${
-        places.some(({ slot }) => slot.role === 'collar') ? ' Collar and shims aside, counted.' : ''
-      }`,
-    },
-    leavesAxle(facts) && {
-      id: 'removal.axle',
-      words: `Weight off, fastener of the axle loose, axle out or ${arrangement.hub} off it.${
-        places.some(({ slot }) => slot.role === 'wheelSpacer')
-          ? ' Wheel spacers aside, each with its side.'
-          : ''
-      }`,
-    },
-    places.some(({ slot }) => slot.role === 'snapRing') && {
-      id: 'removal.snapRing',
-      words: 'Snap rings out before anything is pressed: look for a second one.',
-      tool: 'Snap ring pliers',
-      caution: 'Eye protection: snap rings fly.',
-    },
-    places.some(({ slot }) => slot.role === 'retainer') && {
-      id: 'removal.retainer',
-      words: 'Retainer out before the bearings behind it. Left-hand threads exist: try gently both ways.',
-    },
-    isBoltOn(facts) && {
-      id: 'removal.unit',
-      words:
-        'Plug of the sensor off, mounting bolts out in a cross pattern, unit off. A seized one is drawn off evenly by its bolts; never hammer on the flange.',
-      caution: 'The brake hangs on a hook, not on its hose.',
-    },
-    isInsert(facts) && {
-      id: 'removal.insert',
-      words:
-        'Set screws or collar loose (an eccentric collar against the direction of rotation), shaft clean and free of burrs, housing off; the insert swivels out through the loading slots.',
-    },
-    hasBalls(facts) && {
-      id: 'removal.balls',
-      words:
-        'One lock nut and cone off, axle out over a cloth: count the balls of each side and measure one.',
-    },
-  ]
-  return steps.filter((step) => step !== false)
 }
 
 /**
@@ -152,54 +81,214 @@ function stuckSteps(facts: PlanFacts): PlanStep[] {
   return steps.filter((step) => step !== false)
 }
 
-/** Made loose, then out: evenly, and through the ring that is tight. */
+/** How one part comes off: what is done, with what, and what hurts. */
+type Off = Pick<PlanStep, 'words' | 'tool' | 'caution'>
+type OffBy = (facts: PlanFacts, place: Placed) => Off | null
+
+const aside: OffBy = (_, { line }) => ({ words: `${line.words}: off, kept with its side.` })
+const nothing: OffBy = () => null
+const nut: OffBy = (_, { slot, line }) => ({
+  words: `${line.words}: off, kept with its side: left-hand threads exist.${
+    slot.role === 'axleNut' ? ' It was slackened on the ground.' : ' Note how many turns it was on.'
+  }`,
+})
+const unbent: OffBy = (_, { line }) => ({
+  words: `${line.words}: its tab bent back straight, off with its nut; renewed.`,
+})
+
+const drivenOut: OffBy = ({ schools }, { line }) => ({
+  words: `${line.words}: drive out at several clock positions in turn, so that it stays square.`,
+  tool: schools.driving === 'press' ? 'Puller or press from behind' : 'Brass drift and hammer',
+  caution:
+    'Eye protection: hardened rings shatter under a steel hammer. Support the hub on wood, never on rotor or studs.',
+})
+
+/** The spacer stands in the way of a drift; a through axle with a step in it does not. */
+const hasSpacer = ({ slot }: Placed, facts: PlanFacts): boolean =>
+  placesOf(facts).some((p) => p.slot.role === 'spacerTube' && p.slot.carrier === slot.carrier)
+
+const pressedOut: OffBy = (facts, place) => {
+  const { slot, line } = place
+  const { arrangement, schools } = facts
+  if (slot.byThumb) return { words: `${line.words}: pushed out from behind by thumb or with a wooden dowel.` }
+  const onShaft = arrangement.turning === 'inner' && slot.role !== 'hubUnit'
+  const reach = hasSpacer(place, facts)
+    ? ' Tilt the spacer aside inside, so that the drift catches the edge of the ring.'
+    : ''
+  return {
+    words: onShaft
+      ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.`
+      : `${line.words}: out of the ${slot.carrier ? 'carrier' : arrangement.hub}, evenly all round, from the other side.${reach} A ring left on the shaft is pulled with a separator.`,
+    tool: schools.driving === 'press' ? 'Puller, separator or press' : 'Brass drift and hammer, evenly',
+    caution: 'Eye protection; never stand in line with the press.',
+  }
+}
+
+/** Taking off, by role (common practice). */
+const OFF: Readonly<Record<SlotRole, OffBy>> = {
+  cap: (_, { line }) => ({ words: `${line.words}: off, prised a little at a time round its rim.` }),
+  cotterPin: (_, { line }) => ({ words: `${line.words}: straightened and out; never used again.` }),
+  nutLock: (_, { line }) => ({ words: `${line.words}: off the nut.` }),
+  tabWasher: unbent,
+  lockWasher: unbent,
+  wheelNuts: (_, { line }) => ({ words: `${line.words}: off, wheel off.` }),
+  castleNut: nut,
+  clampNut: nut,
+  ringNut: nut,
+  lockingRingNut: nut,
+  jamNut: (_, { line }) => ({
+    words: `${line.words}: loosened against its cone or end piece, off; kept with its side.`,
+  }),
+  axleNut: nut,
+  lockNut: nut,
+  clampScrew: (_, { line }) => ({ words: `${line.words}: loose, before the nut is turned.` }),
+  setScrews: (_, { line }) => ({
+    words: `${line.words}: loose, an eccentric collar against the direction of rotation; shaft clean and free of burrs.`,
+  }),
+  retainer: (_, { line }) => ({
+    words: `${line.words}: out before the bearings behind it. Left-hand threads exist: try gently both ways.`,
+  }),
+  bolts: (_, { line }) => ({
+    words: `${line.words}: plug of the sensor off first, then out in a cross pattern.`,
+  }),
+  cone: (_, { slot, line }) => ({
+    words:
+      endOf(slot) === 'first'
+        ? `${line.words}: out of the hub, now that its seal is out.`
+        : `${line.words}: out by hand, or caught in a cloth as the hub comes off.`,
+  }),
+  cup: drivenOut,
+  ballCup: (facts, place) => (place.line.stays ? null : drivenOut(facts, place)),
+  ballBearing: pressedOut,
+  bearing: pressedOut,
+  hubUnit: pressedOut,
+  insert: (_, { line }) => ({
+    words: `${line.words}: swivelled square and out through the loading slots.`,
+  }),
+  boltOnUnit: (_, { line }) => ({
+    words: `${line.words}: off. A seized one is drawn off evenly by its bolts; never hammer on the flange.`,
+    caution: 'The brake hangs on a hook, not on its hose.',
+  }),
+  balls: (_, { line }) => ({
+    words: `${line.words}: over a cloth; count those of each side and measure one.`,
+  }),
+  ballCone: aside,
+  adjustingCone: (_, { line }) => ({
+    words: `${line.words}: off. It may be stuck in its bearing: look before anything is pressed.`,
+  }),
+  seal: (_, { line }) => ({
+    words: `${line.words}: levered out without touching bore or journal; kept to compare.`,
+  }),
+  snapRing: (_, { line }) => ({
+    words: `${line.words}: out before anything is pressed; look for a second one.`,
+    tool: 'Snap ring pliers',
+    caution: 'Eye protection: snap rings fly.',
+  }),
+  spacerTube: (_, { line }) => ({ words: `${line.words}: out; faces and length are measured later.` }),
+  collar: (_, { line }) => ({ words: `${line.words}: aside, which way round it stood noted.` }),
+  shims: (_, { line }) => ({ words: `${line.words}: aside, counted, each with its side.` }),
+  wheelSpacer: aside,
+  washer: aside,
+  plainWasher: aside,
+  axle: (_, { line }) => ({
+    words: `${line.words}: out, the way its step allows; how far it stood out is noted.`,
+  }),
+  pin: (_, { line }) => ({ words: `${line.words}: out by hand; which way its notch lay noted.` }),
+  dustCover: aside,
+  cover: aside,
+  shield: aside,
+  housing: (facts, { line }) =>
+    isInsert(facts)
+      ? { words: `${line.words}: bolts out, off the shaft with its insert; its holes are marked.` }
+      : null,
+  adapterSleeve: (_, { line }) => ({
+    words: `${line.words}: nut loosened some turns, then tapped free with a sleeve against the nut; off.`,
+  }),
+  plain: (_, { line }) => ({ words: `${line.words}: off, which way round noted.` }),
+  wearSleeve: nothing,
+  studs: nothing,
+  hubBody: nothing,
+  nipple: nothing,
+  grease: nothing,
+  check: nothing,
+  consumable: nothing,
+  threadlocker: nothing,
+}
+
+const startOf = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
+const BRAKE = 'A brake in the way comes off first and hangs on a hook, not on its hose.'
+
+/** What comes away as a whole. */
+function movedOff(facts: PlanFacts, node: string): PlanStep | null {
+  const { arrangement } = facts
+  const hub = startOf(arrangement.hub)
+  switch (node) {
+    case MOVED.hub:
+      return {
+        id: 'removal.hub',
+        words: isTapered(facts)
+          ? `${hub} straight off the spindle, the outer cone caught before it falls.`
+          : `Weight off, fastener of the axle loose, axle out or ${arrangement.hub} off it.`,
+        caution: BRAKE,
+      }
+    case MOVED.shaft:
+      return {
+        id: 'removal.shaft',
+        words: 'Shaft with its bearings out of the housing, the floating end first.',
+      }
+    case MOVED.carrier:
+      return {
+        id: 'removal.carrier',
+        words: 'Carrier off the hub shell over a cloth: count pawls and springs, note how they lay.',
+      }
+    default:
+      return node.endsWith('.hub')
+        ? {
+            id: `removal.${node}`,
+            words:
+              'Hub pressed or drawn out of the unit, which is spoilt by it. Half of the inner ring stays on the hub: off with a separator.',
+            tool: 'Slide hammer or press, separator',
+            caution: `Eye protection; never stand in line with the press. ${BRAKE}`,
+          }
+        : null
+  }
+}
+
+/** Roles that go on when all else is together, in that order: off first. */
+const LAST_ON: readonly SlotRole[] = ['cotterPin', 'nutLock', 'cap', 'wheelNuts']
+
+/** The end with a single bearing comes out first: the stack of the other end is then reached from inside. */
+function singleFirst(facts: PlanFacts): PlanFacts {
+  const stacked = placesOf(facts).find(({ slot }) => slot.stacked && !slot.carrier)?.slot.side
+  return stacked === undefined ? facts : { ...facts, firstSide: stacked }
+}
+
+/** Places and what is moved as a whole, in the order they come off: the mirror of fitting. */
+export function removalOrder(facts: PlanFacts): string[] {
+  const places = placesOf(facts)
+  const last = LAST_ON.flatMap((role) =>
+    places.filter(({ slot }) => slot.role === role).map(({ slot }) => slot.id),
+  )
+  return [...fittingOrder(singleFirst(facts)).nodes, ...last].toReversed()
+}
+
+/** Made loose, then out, in the order in which it was fitted turned round. A sensor comes out before anything near it is moved. */
 export function removalSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
-  const { arrangement, schools } = facts
-  const steps = [recordStep(facts), ...looseningSteps(facts)]
-  const seals = places.filter(({ slot }) => slot.role === 'seal')
-  if (seals.length > 0)
-    steps.push({
-      id: 'removal.seals',
-      words: `Lever the old ${seals.length === 1 ? 'seal' : 'seals'} out without touching bore or journal; keep one to compare.`,
-    })
-  if (
-    arrangement.turning === 'inner' &&
-    !isInsert(facts) &&
-    places.some(({ slot }) => isWholeBearing(slot.role))
-  )
-    steps.push({
-      id: 'removal.shaft',
-      words: 'Shaft with its bearings out of the housing, the floating end first.',
-    })
-  const rings: PlanStep[] = []
-  for (const { slot, line } of places) {
-    const onShaft = arrangement.turning === 'inner' && slot.role !== 'hubUnit'
-    if (slot.role === 'cup')
-      rings.push({
-        id: `removal.${slot.id}`,
-        words: `${line.words}: drive out at several clock positions in turn, so that it stays square.`,
-        tool: schools.driving === 'press' ? 'Puller or press from behind' : 'Brass drift and hammer',
-        caution:
-          'Eye protection: hardened rings shatter under a steel hammer. Support the hub on wood, never on rotor or studs.',
-      })
-    else if (isWholeBearing(slot.role) && slot.role !== 'insert')
-      rings.push({
-        id: `removal.${slot.id}`,
-        words: slot.byThumb
-          ? `${line.words}: pushed out from behind by thumb or with a wooden dowel.`
-          : onShaft
-            ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.`
-            : `${line.words}: out of the ${slot.carrier ? 'carrier' : arrangement.hub}, evenly all round, from the other side. A ring left on the shaft is pulled with a separator.`,
-        tool: schools.driving === 'press' ? 'Puller, separator or press' : 'Brass drift and hammer, evenly',
-        caution: 'Eye protection; never stand in line with the press.',
-      })
-  }
-  const [first, ...others] = rings
+  const parts = removalOrder(facts).flatMap((node): PlanStep[] => {
+    const place = places.find(({ slot }) => slot.id === node)
+    const off = place && OFF[place.slot.role](facts, place)
+    const moved = place ? null : movedOff(facts, node)
+    return off ? [{ id: `removal.${node}`, ...off }] : moved ? [moved] : []
+  })
+  const driven = parts.findIndex(({ tool = '' }) => /press|drift/i.test(tool))
+  const school = schoolNote('driving', facts.schools)
   return [
-    ...steps,
-    ...(first ? [{ ...first, school: schoolNote('driving', schools) }] : []),
-    ...others,
+    recordStep(facts),
+    ...(facts.encoder === true
+      ? [{ id: 'removal.encoder', words: 'Take the sensor out first, and mark which side is magnetic.' }]
+      : []),
+    ...parts.map((part, i) => (i === driven ? { ...part, school } : part)),
     ...stuckSteps(facts),
   ]
 }
