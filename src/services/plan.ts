@@ -153,7 +153,7 @@ function wallOf({ ring, bore, outside }: Seat, text: string): { hollow?: number;
   return ring === 'inner' ? { hollow: mm } : { hubOutside: mm }
 }
 
-function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
+function fitFor(seat: Seat, fitting: FittingDraft, hub: string): SeatFit[] {
   const typed = fitting.seats[seat.id]
   const question = {
     ring: seat.ring,
@@ -162,6 +162,7 @@ function fitFor(seat: Seat, fitting: FittingDraft): SeatFit[] {
     width: seat.width,
     family: seat.family,
     kind: seat.kind,
+    hubWords: seat.body === 'carrier' ? 'carrier' : hub,
     shaftMm: seat.shaftMm,
     instrument: typed?.instrument ?? guessInstrument(readSeat(typed?.readings ?? '').map((r) => r.value)),
     precision: seat.precision,
@@ -336,7 +337,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     arrangement,
     kit,
     stuck: { onShaft: seen('ringSeized'), inHub: seen('ringLeft') },
-    fits: seatsOf(arrangement, kit, fitting).flatMap((seat) => fitFor(seat, fitting)),
+    fits: seatsOf(arrangement, kit, fitting).flatMap((seat) => fitFor(seat, fitting, arrangement.hub)),
     inspected: [
       ...inspected.parts.map(({ part, verdict, findings }) => ({
         part,

@@ -38,6 +38,8 @@ export interface FitQuestion {
   hollow?: number | undefined
   /** outside of a hub, mm; none = thick */
   hubOutside?: number | undefined
+  /** what the outer ring sits in, as it is called: hub, knuckle, wheel */
+  hubWords?: string | undefined
   materials?: { shaft?: Material | undefined; housing?: Material | undefined } | undefined
 }
 
@@ -135,7 +137,7 @@ function heatAdvice(
     return cold(
       `${Math.ceil(celsius)} °C is more than ${what} may have (${limit} °C): press it${q.ring === 'outer' ? ', or cool the bearing' : ''}.`,
     )
-  const advice = `Heat ${q.ring === 'inner' ? 'the bearing' : 'the hub'} to about ${warmth(celsius)} by hot air, plate or induction, never with a flame; at most ${limit} °C${q.ring === 'outer' && material === undefined ? ' as long as nobody has said what the hub is made of' : ''}. Wear gloves.`
+  const advice = `Heat the ${q.ring === 'inner' ? 'bearing' : (q.hubWords ?? 'hub or housing')} to about ${warmth(celsius)} by hot air, plate or induction, never with a flame; at most ${limit} °C${q.ring === 'outer' && material === undefined ? ' as long as nobody has said what it is made of' : ''}. Wear gloves.`
   return { byHeat: true, advice }
 }
 

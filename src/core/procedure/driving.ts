@@ -8,7 +8,8 @@ const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
     ? 'By hand'
     : `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
 
-const UNTIL_COLD = ' After heat hold it home until the hub is cool, then measure the depth.'
+const untilCold = ({ arrangement }: PlanFacts): string =>
+  ` After heat hold it home until the ${arrangement.hub} is cool, then measure the depth.`
 
 /** How a ring goes in, and what is said beside it. */
 export interface Driven {
@@ -48,10 +49,10 @@ export function driving(
   const heat = hubHeat(facts, place, fit, before)
   if (!heat.may) return { tool: `No heat, ${heat.why}. ${pressed}`, after: '' }
   if (heat.together)
-    return { tool: `In the same heat as the one before it. Else: ${pressed}`, after: UNTIL_COLD }
+    return { tool: `In the same heat as the one before it. Else: ${pressed}`, after: untilCold(facts) }
   const { heatAdvice } = alike.reduce((a, b) => (b.celsius > a.celsius ? b : a))
   const bare = facts.hubHas === null ? ` ${HUB_BARE}` : ''
-  return { tool: `${heatAdvice}${bare} Else: ${pressed}`, after: UNTIL_COLD }
+  return { tool: `${heatAdvice}${bare} Else: ${pressed}`, after: untilCold(facts) }
 }
 
 /** Which ring the force goes through. */

@@ -3,14 +3,25 @@ import { bentTab } from './mounting'
 import type { SlotRole } from '../kit'
 import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
-import { torqueSteps } from './tightening'
+import { clampsByAxle, torqueSteps } from './tightening'
 
 /** Setting, and the torques that belong to it: before the play is felt where the nut clamps, after it where it locks. */
 export function adjustSteps(facts: PlanFacts): PlanStep[] {
   const torques = torqueSteps(facts, 'set').map(({ step }) => step)
-  return (isClamped(facts) ? [...torques, ...settingSteps(facts)] : [...settingSteps(facts), ...torques]).map(
-    startLarge,
-  )
+  if (clampsByAxle(facts))
+    torques.push({
+      id: 'torque.axle',
+      words:
+        'Fastener of the axle: torque by the manual, wheel turning as it is tightened; stop when it binds.',
+      tool: 'Torque wrench',
+      caution: 'No value is given here on purpose: it is in the manual of the machine.',
+      school: schoolNote('torque', facts.schools),
+    })
+  return (
+    isClamped(facts) || clampsByAxle(facts)
+      ? [...torques, ...settingSteps(facts)]
+      : [...settingSteps(facts), ...torques]
+  ).map(startLarge)
 }
 
 /** A tapered pair by feel and by dial, a clamped pair by its drag. */

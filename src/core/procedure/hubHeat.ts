@@ -35,7 +35,7 @@ export function hubHeat(facts: PlanFacts, place: Placed, fit: SeatFit, before: r
   const there = before.filter((other) => sitsInHub(other) && inOneHub(other, place))
   const greased = there.some(({ slot }) => slot.role !== 'cup')
   if (greased && fit.celsius > MAX_BEARING_CELSIUS)
-    return { may: false, why: 'a bearing is in this hub already' }
+    return { may: false, why: `a bearing is in this ${facts.arrangement.hub} already` }
   const heated = (other: Placed): boolean => {
     const its = fitOf(facts, other.slot.id, 'outer')
     return its !== undefined && its.byHeat && isTight(its)

@@ -5,6 +5,7 @@ import { adjustSteps, finishSteps } from './finishing'
 import { fittingOrder, mountSteps } from './mounting'
 import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
 import { beforeSteps, removalSteps } from './removal'
+import { clampsByAxle } from './tightening'
 import { pickTools } from './tools'
 import { wantedTools } from './wantedTools'
 
@@ -46,7 +47,7 @@ function openQuestions(facts: PlanFacts): string[] {
   ]
 }
 
-/** Fasteners of the kit; a wheel without any in its kit hangs on its axle all the same. */
+/** Fasteners of the kit; a wheel clamped on its axle without any in its kit hangs on that one. */
 function torqueRows(facts: PlanFacts): Plan['torques'] {
   const rows = placesOf(facts)
     .filter(isFastener)
@@ -54,9 +55,7 @@ function torqueRows(facts: PlanFacts): Plan['torques'] {
       id: place.slot.id,
       words: setsPlay(facts, place) ? `${place.line.words}, seating torque` : place.line.words,
     }))
-  return rows.length === 0 && facts.arrangement.turning === 'outer'
-    ? [{ id: 'axle', words: 'Fastener of the axle' }]
-    : rows
+  return clampsByAxle(facts) ? [...rows, { id: 'axle', words: 'Fastener of the axle' }] : rows
 }
 
 /**

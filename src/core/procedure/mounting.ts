@@ -19,7 +19,7 @@ import { checkStep, holdsWheel, PLAIN, plainSteps, wheelStep } from './mountRest
 import type { Ordered } from './ordered'
 import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
-import { torqueSteps } from './tightening'
+import { clampsByAxle, torqueSteps } from './tightening'
 
 /** The tab of a lock washer, once its nut is home. */
 export const bentTab = ({ slot }: Placed): PlanStep => ({
@@ -119,8 +119,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
           words: `${name}: into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder.${driven.after}`,
           driven: true,
           tool: driven.tool,
-          caution:
-            'Eye protection; gloves for a hot hub. The old cup, ground 0.5 mm smaller outside, makes a drift.',
+          caution: `Eye protection; gloves for a hot ${facts.arrangement.hub}. The old cup, ground 0.5 mm smaller outside, makes a drift.`,
         },
       ]
     }
@@ -150,7 +149,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
             {
               id,
               order: 40,
-              words: `${name}: through the loading slots of the housing, turned straight; lubrication holes in line. Onto the shaft by hand.`,
+              words: `${name}: through the loading slots of the housing, turned straight; lubrication holes in line. Onto the shaft by hand, its key in before it is home.`,
               caution: 'Never hammer on the insert: the shaft is made to fit.',
             },
           ]
@@ -196,7 +195,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
           order: slot.carrier ? inCarrier(facts, place) : 45,
           words: slot.carrier
             ? `${name}: in its place now. ${line.note}`
-            : `${name}: in now, before the second bearing. Afterwards it cannot go in.`,
+            : `${name}: in now, centred, before the second bearing. Afterwards it cannot go in.`,
         },
       ]
     case 'snapRing':
@@ -214,9 +213,11 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
         {
           id,
           order: tapered ? 65 : 66,
-          words: `${name}: grease the lip and its journal, drive in square and flush, ${
-            facts.arrangement.filmOnly ? 'lip' : 'spring side'
-          } toward the ${facts.arrangement.filmOnly ? 'outside' : 'bearing'}. A dry lip tears at the first turn.`,
+          words: `${name}: grease the lip and its journal, drive in square and flush, spring side toward ${
+            facts.arrangement.filmOnly
+              ? 'what is kept in, as the old one sat; where water from outside is the worse enemy some turn it round'
+              : 'the bearing'
+          }. A dry lip tears at the first turn.`,
           tool: `Flat driver a little smaller than ${round(partAt(facts, slot.id)?.part.dimensions.outside ?? 0) === '0' ? 'its outside' : `${round((partAt(facts, slot.id)?.part.dimensions.outside ?? 0) - 0.5)} mm`}`,
         },
       ]
@@ -300,6 +301,14 @@ function wholeSteps(facts: PlanFacts): Ordered[] {
     })
   const wheel = wheelStep(facts)
   if (wheel) steps.push({ ...wheel, node: MOVED.hub })
+  else if (clampsByAxle(facts))
+    steps.push({
+      id: 'mount.wheel',
+      node: MOVED.wheel,
+      order: 90,
+      words:
+        'Wheel into its place, disc and chain line where they were; the fastener of the axle started by hand.',
+    })
   if (facts.arrangement.slots.some(({ carrier }) => carrier))
     steps.push({
       id: 'mount.carrier',

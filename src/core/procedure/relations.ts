@@ -4,7 +4,14 @@ import { ok, refuse, type Result } from '../result'
 import type { PlanFacts } from './plan'
 
 /** Things that are moved as a whole while a job is fitted: no places of the kit, but what places are fitted in or on. */
-export const MOVED = { hub: 'hub', shaft: 'shaft', carrier: 'carrier', trial: 'trial' } as const
+export const MOVED = {
+  hub: 'hub',
+  shaft: 'shaft',
+  carrier: 'carrier',
+  trial: 'trial',
+  /** a wheel that takes its axle along, put into its place */
+  wheel: 'wheel',
+} as const
 
 /**
  * Why one comes before the other.
@@ -23,6 +30,9 @@ export interface Relation {
 /** Which end of the axis a place belongs to; null = neither. The list of an arrangement runs from the first end to the second. */
 export const endOf = ({ side }: Slot): 'first' | 'second' | null =>
   side === undefined ? null : side === 'inner' || side === 'left' ? 'first' : 'second'
+
+/** Roles that go on when all else is together, in that order. */
+export const LAST_ON: readonly SlotRole[] = ['cotterPin', 'nutLock', 'cap', 'wheelNuts']
 
 /** Where the parts of a turning hub sit. */
 const IN_BORE: ReadonlySet<SlotRole> = new Set([
@@ -166,6 +176,11 @@ function wheelRelations(facts: PlanFacts, hub: string | null): Relation[] {
           ),
         ]),
     ...carrierRelations(places),
+    ...eachBefore(
+      places.filter(({ slot }) => !LAST_ON.includes(slot.role)),
+      [MOVED.wheel],
+      'seats',
+    ),
   ]
 }
 

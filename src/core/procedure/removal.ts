@@ -3,7 +3,8 @@ import { schoolNote } from './schools'
 import type { SlotRole } from '../kit'
 import { hasBalls, isBoltOn, isInsert, isTapered, placesOf, type Placed } from './facts'
 import { fittingOrder } from './mounting'
-import { endOf, MOVED } from './relations'
+import { endOf, LAST_ON, MOVED } from './relations'
+import { clampsByAxle } from './tightening'
 import type { PlanFacts, PlanStep } from './plan'
 
 /** Made safe, recorded, taken apart. Recording comes first: it cannot be done later. */
@@ -87,13 +88,18 @@ type OffBy = (facts: PlanFacts, place: Placed) => Off | null
 
 const aside: OffBy = (_, { line }) => ({ words: `${line.words}: off, kept with its side.` })
 const nothing: OffBy = () => null
-const nut: OffBy = (_, { slot, line }) => ({
-  words: `${line.words}: off, kept with its side: left-hand threads exist.${
+const BENT: readonly SlotRole[] = ['lockWasher', 'tabWasher']
+const nut: OffBy = (facts, { slot, line }) => ({
+  words: `${line.words}: ${
+    slot.role !== 'axleNut' && placesOf(facts).some((p) => BENT.includes(p.slot.role))
+      ? 'the tab of the washer bent back straight, then '
+      : ''
+  }off, kept with its side: left-hand threads exist.${
     slot.role === 'axleNut' ? ' It was slackened on the ground.' : ' Note how many turns it was on.'
   }`,
 })
 const unbent: OffBy = (_, { line }) => ({
-  words: `${line.words}: its tab bent back straight, off with its nut; renewed.`,
+  words: `${line.words}: off; a bent tab is not bent again.`,
 })
 
 const drivenOut: OffBy = ({ schools }, { line }) => ({
@@ -103,16 +109,23 @@ const drivenOut: OffBy = ({ schools }, { line }) => ({
     'Eye protection: hardened rings shatter under a steel hammer. Support the hub on wood, never on rotor or studs.',
 })
 
-/** The spacer stands in the way of a drift; a through axle with a step in it does not. */
-const hasSpacer = ({ slot }: Placed, facts: PlanFacts): boolean =>
-  placesOf(facts).some((p) => p.slot.role === 'spacerTube' && p.slot.carrier === slot.carrier)
+/** The spacer stands in the way of a drift as long as it is in. */
+function spacerInTheWay({ slot }: Placed, facts: PlanFacts): boolean {
+  const order = removalOrder(facts)
+  return placesOf(facts).some(
+    (p) =>
+      p.slot.role === 'spacerTube' &&
+      p.slot.carrier === slot.carrier &&
+      order.indexOf(p.slot.id) > order.indexOf(slot.id),
+  )
+}
 
 const pressedOut: OffBy = (facts, place) => {
   const { slot, line } = place
   const { arrangement, schools } = facts
   if (slot.byThumb) return { words: `${line.words}: pushed out from behind by thumb or with a wooden dowel.` }
   const onShaft = arrangement.turning === 'inner' && slot.role !== 'hubUnit'
-  const reach = hasSpacer(place, facts)
+  const reach = spacerInTheWay(place, facts)
     ? ' Tilt the spacer aside inside, so that the drift catches the edge of the ring.'
     : ''
   return {
@@ -142,8 +155,10 @@ const OFF: Readonly<Record<SlotRole, OffBy>> = {
   axleNut: nut,
   lockNut: nut,
   clampScrew: (_, { line }) => ({ words: `${line.words}: loose, before the nut is turned.` }),
-  setScrews: (_, { line }) => ({
-    words: `${line.words}: loose, an eccentric collar against the direction of rotation; shaft clean and free of burrs.`,
+  setScrews: (facts, { line }) => ({
+    words: isInsert(facts)
+      ? `${line.words}: loose, an eccentric collar against the direction of rotation; shaft clean and free of burrs.`
+      : `${line.words}: loose.`,
   }),
   retainer: (_, { line }) => ({
     words: `${line.words}: out before the bearings behind it. Left-hand threads exist: try gently both ways.`,
@@ -228,7 +243,13 @@ function movedOff(facts: PlanFacts, node: string): PlanStep | null {
         id: 'removal.hub',
         words: isTapered(facts)
           ? `${hub} straight off the spindle, the outer cone caught before it falls.`
-          : `Weight off, fastener of the axle loose, axle out or ${arrangement.hub} off it.`,
+          : `Weight off, ${clampsByAxle(facts) ? `fastener of the axle loose, axle out or ${arrangement.hub} off it` : `${arrangement.hub} off its axle`}.`,
+        caution: BRAKE,
+      }
+    case MOVED.wheel:
+      return {
+        id: 'removal.wheel',
+        words: 'Weight off, fastener of the axle loose, wheel out of its place.',
         caution: BRAKE,
       }
     case MOVED.shaft:
@@ -253,9 +274,6 @@ function movedOff(facts: PlanFacts, node: string): PlanStep | null {
         : null
   }
 }
-
-/** Roles that go on when all else is together, in that order: off first. */
-const LAST_ON: readonly SlotRole[] = ['cotterPin', 'nutLock', 'cap', 'wheelNuts']
 
 /** The end with a single bearing comes out first: the stack of the other end is then reached from inside. */
 function singleFirst(facts: PlanFacts): PlanFacts {

@@ -26,9 +26,12 @@ const HOW: Partial<Record<SlotRole, string>> = {
   jamNut: 'while the cone or nut behind it is held; locking moves it, so feel the play again',
   lockingRingNut: 'while the inner one is held; locking moves it, so measure the play again',
   clampScrew: 'then measure the play again: clamping moves the nut',
-  axleNut: 'held as it says, by the brake or with the wheel on the ground',
+  axleNut:
+    'brake held, before the wheel carries weight: a unit that rolls on a slack nut is spoilt; the final turn on its wheels where the manual asks for it',
   setScrews: 'in turn',
 }
+
+const CLAMPED = 'fully tight, the hub turning while it is tightened'
 
 function torqueStep(facts: PlanFacts, { slot, line }: Placed): PlanStep {
   const id = `torque.${slot.id}`
@@ -39,7 +42,10 @@ function torqueStep(facts: PlanFacts, { slot, line }: Placed): PlanStep {
       words: `${line.words}: draw the bearing up on its sleeve, measuring, until the clearance has dropped as the maker's table says. No torque stands for it.`,
       tool: 'Hook spanner, feeler gauge',
     }
-  const how = HOW[slot.role] ?? (line.quantityPerPosition > 1 ? 'crosswise' : '')
+  const how =
+    isClamped(facts) && slot.role === 'axleNut'
+      ? CLAMPED
+      : (HOW[slot.role] ?? (line.quantityPerPosition > 1 ? 'crosswise' : ''))
   return {
     id,
     words: `${line.words}: torque by the manual${how === '' ? '' : `, ${how}`}.`,
@@ -47,6 +53,12 @@ function torqueStep(facts: PlanFacts, { slot, line }: Placed): PlanStep {
     caution: 'No value is given here on purpose: it is in the manual of the machine.',
   }
 }
+
+/** A wheel clamped on a through axle that is no part of its kit: the fastener of the axle clamps its stack. */
+export const clampsByAxle = (facts: PlanFacts): boolean =>
+  facts.arrangement.turning === 'outer' &&
+  !placesOf(facts).some((place) => isFastener(place) && place.slot.role !== 'retainer') &&
+  placesOf(facts).some(({ slot }) => slot.role === 'spacerTube' || slot.role === 'wheelSpacer')
 
 /**
  * Torques of one moment. A nut that was set to a play has none: it is seated, backed off, set and locked. Wheel nuts have a step

@@ -78,6 +78,6 @@ export function fillGrease(slot: Slot, bench: Bench): Filled {
     slot,
     'wheel bearing grease',
     Math.ceil(amount.grams),
-    `${SCHOOL_REASON[amount.school]}: ${amount.bearingMl.toFixed(0)} ml in the bearings, ${amount.cavityMl.toFixed(0)} ml in the hub.${room}`,
+    `${SCHOOL_REASON[amount.school]}: ${amount.bearingMl.toFixed(0)} ml in the bearings${amount.cavityMl > 0 ? `, ${amount.cavityMl.toFixed(0)} ml in the hub` : ''}.${room}`,
   )
 }
