@@ -58,7 +58,12 @@ export const FittingDraft = z.object({
   done: z.record(z.string().max(80), z.object({ who: typed(12), at: typed(30) })).default({}),
   fittedOn: typed(10).default(''),
   signed: z
-    .object({ who: typed(40).min(1, 'Initials or a name.'), at: typed(30) })
+    .object({
+      who: typed(40).min(1, 'Initials or a name.'),
+      at: typed(30),
+      /** why it was signed although something was open */
+      why: typed(300).optional(),
+    })
     .nullable()
     .default(null),
 })
@@ -80,6 +85,10 @@ export const PlanResponse = z.object({
           tool: z.string().optional(),
           school: note.optional(),
           stop: z.boolean().optional(),
+          /** the place of the kit it is about */
+          place: z.string().optional(),
+          /** places that would be in the way, were they in already */
+          blockedBy: z.array(z.string()).optional(),
         }),
       ),
     }),

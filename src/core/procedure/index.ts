@@ -1,5 +1,5 @@
 export { HUB_ATTACHMENT_WORDS, HUB_ATTACHMENTS, hubHeatCaution, type HubAttachment } from './attachments'
-export { BODIES, bodyOf, type Body } from './bodies'
+export { BODIES, bodyOf } from './bodies'
 export { makePlan } from './makePlan'
 export { PLAN_SECTIONS, type Plan, type PlanFacts, type SeatFit } from './plan'
 export {

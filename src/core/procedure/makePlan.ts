@@ -4,6 +4,7 @@ import { isFastener, isTapered, nameOf, placesOf, setsPlay } from './facts'
 import { adjustSteps, finishSteps } from './finishing'
 import { fittingOrder, mountSteps } from './mounting'
 import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
+import { relationsOf } from './relations'
 import { beforeSteps, removalSteps } from './removal'
 import { clampsByAxle } from './tightening'
 import { pickTools } from './tools'
@@ -58,16 +59,40 @@ function torqueRows(facts: PlanFacts): Plan['torques'] {
   return clampsByAxle(facts) ? [...rows, { id: 'axle', words: 'Fastener of the axle' }] : rows
 }
 
+/** Sections whose steps move parts of the kit: their ids carry the place. */
+const MOVES = /^(?:removal|mount|finish|torque|lock)\.([A-Za-z0-9]+)/
+
+/** Adds to a step which place of the kit it is about and, while fitting, what would block it. */
+function withPlaces(facts: PlanFacts): (step: PlanStep) => PlanStep {
+  const known = new Set(placesOf(facts).map(({ slot }) => slot.id))
+  const relations = relationsOf(facts)
+  return (step) => {
+    const place = MOVES.exec(step.id)?.[1]
+    if (place === undefined || !known.has(place)) return step
+    const blockedBy = step.id.startsWith('mount.')
+      ? [
+          ...new Set(
+            relations.flatMap(({ first, then }) => (first === place && known.has(then) ? [then] : [])),
+          ),
+        ]
+      : []
+    return { ...step, place, ...(blockedBy.length > 0 && { blockedBy }) }
+  }
+}
+
 /**
  * An ordered job card from rules over the actual parts: what is not there is not mentioned. Values of torque are asked for,
  * never given.
  */
 export function makePlan(facts: PlanFacts): Plan {
   const places = placesOf(facts)
+  const placed = withPlaces(facts)
   return {
-    sections: BUILDERS.map(([id, build]) => ({ id, words: SECTION_WORDS[id], steps: build(facts) })).filter(
-      ({ steps }) => steps.length > 0,
-    ),
+    sections: BUILDERS.map(([id, build]) => ({
+      id,
+      words: SECTION_WORDS[id],
+      steps: build(facts).map(placed),
+    })).filter(({ steps }) => steps.length > 0),
     torques: torqueRows(facts),
     alwaysNew: places.filter(({ line }) => line.singleUse && line.quantity > 0).map((place) => nameOf(place)),
     tools: pickTools(wantedTools(facts), facts.toolbox),

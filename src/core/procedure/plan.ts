@@ -72,6 +72,10 @@ export interface PlanStep {
   school?: SchoolNote
   /** it must not go on before this is settled */
   stop?: boolean
+  /** the place of the kit it is about */
+  place?: string
+  /** places that cannot be reached or would be in the way, were they in already */
+  blockedBy?: string[]
 }
 
 export const PLAN_SECTIONS = ['before', 'removal', 'clean', 'check', 'mount', 'adjust', 'finish'] as const

@@ -1,4 +1,4 @@
-export { NEWTON_PER_LBF, readTorque, torqueProblemWords, writeTorque } from './torque'
+export { NEWTON_PER_LBF, readTorque, TORQUE_UNITS, torqueProblemWords, writeTorque } from './torque'
 export { MM_PER_INCH, toMm, type LengthUnit, type UnitChoice } from './units'
 export { readLength, type TypedLength } from './readLength'
 export { lengthInMm } from './lengthInMm'

@@ -1,5 +1,5 @@
-export { AXLE_MEASURES, centreAxle, type AxleMeasure } from './centreAxle'
-export { clampedStack, type Squeeze } from './clampedStack'
+export { AXLE_MEASURES, centreAxle } from './centreAxle'
+export { clampedStack } from './clampedStack'
 export { compareDepths } from './compareDepths'
 export { AXIAL_PLAY_MM, judgeSpacerPair } from './spacerPair'
 export { stackUp } from './stackUp'

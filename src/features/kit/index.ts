@@ -1,1 +1,2 @@
 export { KitScreen } from './KitScreen'
+export { useKit } from './useKit'

@@ -3,18 +3,25 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { HUB_ATTACHMENT_WORDS, HUB_ATTACHMENTS, type HubAttachment } from '@/core/procedure'
+import { TORQUE_UNITS } from '@/core/quantity'
 import { BLANK_FITTING } from '@/features/fits'
 import { JobFrame, useJob } from '@/features/job'
+import { useKit } from '@/features/kit'
 import type { KeyHint } from '@/features/shell'
 import type { FittingDraft, PlanResponse } from '@/contract/plan'
 import { useTimes } from '@/ui/Times'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
+import { useKeys } from '@/ui/useKeys'
 import { VerdictMark } from '@/ui/VerdictMark'
+import { NextStep, type Step } from './NextStep'
 
-const HINTS: readonly KeyHint[] = [{ keys: 'Tab Space', words: 'tick a step', foot: true }]
+const HINTS: readonly KeyHint[] = [
+  { keys: 'D', words: 'this step is done', foot: true },
+  { keys: 'B', words: 'back one', foot: true },
+  { keys: 'Tab Space', words: 'tick any step', foot: true },
+]
 
-type Step = PlanResponse['sections'][number]['steps'][number]
 type Done = FittingDraft['done']
 
 const now = (): string => new Date().toISOString()
@@ -97,6 +104,14 @@ function Torques({
         const set = (next: Partial<typeof typed>) =>
           put({ torques: { ...draft.torques, [id]: { ...typed, ...next } } })
         const name = typed.words ?? words
+        const bare = /^\s*\d+([.,]\d+)?\s*$/.test(typed.value)
+        const unit = draft.fields['plan.torqueUnit']
+        // Asked once a job: which unit its manual speaks in.
+        const inUnit = (chosen: string) =>
+          put({
+            torques: { ...draft.torques, [id]: { ...typed, value: `${typed.value.trim()} ${chosen}` } },
+            fields: { ...draft.fields, 'plan.torqueUnit': chosen },
+          })
         return (
           <div key={id} className="border-t border-line2 py-1.5">
             <div className="grid grid-cols-[minmax(0,1fr)_118px_62px] items-center gap-1.5">
@@ -119,6 +134,9 @@ function Torques({
                 maxLength={30}
                 value={typed.value}
                 onChange={(e) => set({ value: e.target.value })}
+                onBlur={() => {
+                  if (bare && unit) inUnit(unit)
+                }}
               />
               <input
                 className="field px-2"
@@ -130,6 +148,24 @@ function Torques({
               />
             </div>
             {value && typed.value.trim() !== '' && <p className="number text-[13.5px] text-ink2">{value}</p>}
+            {bare && (
+              <div
+                role="group"
+                aria-label={`Unit of the torque of ${name}`}
+                className="mt-1 flex flex-wrap gap-1"
+              >
+                {TORQUE_UNITS.map((choice) => (
+                  <button
+                    key={choice}
+                    type="button"
+                    className="chip px-2 text-[13px]"
+                    onClick={() => inUnit(choice)}
+                  >
+                    {choice}
+                  </button>
+                ))}
+              </div>
+            )}
             {problem && typed.value.trim() !== '' && (
               <p role="alert" className="text-[13.5px] text-contra">
                 {problem}
@@ -224,7 +260,20 @@ export function PlanScreen() {
   const { answer: plan, words } = useAnswer<PlanResponse>(
     job.kit ? `/api/jobs/${job.id}/plan?at=${savedAt}` : null,
   )
+  const { kit: drawn } = useKit(job.id, job.kit)
   const who = draft.fields['plan.who'] ?? ''
+  const steps = plan?.sections.flatMap((s) => s.steps) ?? []
+  const next = steps.find((s) => !draft.done[s.id])
+  const last = steps.slice(0, next ? steps.indexOf(next) : undefined).findLast((s) => draft.done[s.id])
+  const tick = (id: string) => {
+    const others = Object.fromEntries(Object.entries(draft.done).filter(([step]) => step !== id))
+    put({ done: draft.done[id] ? others : { ...others, [id]: { who: who.slice(0, 12), at: now() } } })
+  }
+  useKeys((key) => {
+    const step = { d: next, b: last }[key.toLowerCase()]
+    if (step) tick(step.id)
+    return step !== undefined
+  })
   if (!job.kit)
     return (
       <JobFrame stage="plan">
@@ -240,12 +289,15 @@ export function PlanScreen() {
       </JobFrame>
     )
   let number = 0
-  const steps = plan?.sections.flatMap((s) => s.steps) ?? []
   const ticked = steps.filter((s) => draft.done[s.id]).length
-  const tick = (id: string) => {
-    const others = Object.fromEntries(Object.entries(draft.done).filter(([step]) => step !== id))
-    put({ done: draft.done[id] ? others : { ...others, [id]: { who: who.slice(0, 12), at: now() } } })
-  }
+  const why = draft.fields['plan.why'] ?? ''
+  const unwritten = plan?.torques.filter(({ value }) => value === '') ?? []
+  /** What is not settled: told before anybody signs. */
+  const open = [
+    steps.length > ticked ? `${steps.length - ticked} steps are not ticked.` : '',
+    unwritten.length > 0 ? `No torque written down: ${unwritten.map((t) => t.words).join(', ')}.` : '',
+    plan && plan.open.length > 0 ? `${plan.open.length} to settle first.` : '',
+  ].filter(Boolean)
   return (
     <JobFrame stage="plan" hints={HINTS}>
       <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_324px]">
@@ -263,6 +315,16 @@ export function PlanScreen() {
                   {ticked} of {steps.length} steps done
                 </span>
               </div>
+              {next && (
+                <NextStep
+                  steps={steps}
+                  step={next}
+                  number={steps.indexOf(next) + 1}
+                  view={drawn?.view ?? null}
+                  onDone={() => tick(next.id)}
+                  onBack={last ? () => tick(last.id) : null}
+                />
+              )}
               {plan.sections.map((section) => (
                 <section key={section.id} aria-label={section.words} className="mt-2">
                   <h2 className="text-[16px] font-bold">{section.words}</h2>
@@ -341,26 +403,57 @@ export function PlanScreen() {
               <p className="mb-1.5 flex items-center justify-between text-[14px]">
                 <span>
                   Signed off by <b>{draft.signed.who}</b>, {time(draft.signed.at)}
+                  {draft.signed.why && <span className="block text-ink2">{draft.signed.why}</span>}
                 </span>
                 <button type="button" className="underline" onClick={() => put({ signed: null })}>
                   take back
                 </button>
               </p>
             ) : (
-              <button
-                type="button"
-                className="button mb-1.5 w-full"
-                disabled={who.trim() === ''}
-                onClick={() => put({ signed: { who: who.trim(), at: now() } })}
-              >
-                {who.trim() === '' ? 'Initials first, then sign off' : `Sign off as ${who.trim()}`}
-              </button>
+              <>
+                {open.length > 0 && (
+                  <div className="mb-1.5 text-[13.5px]" data-testid="sign-open">
+                    <p>
+                      <b>Open:</b> {open.join(' ')}
+                    </p>
+                    <input
+                      className="field mt-1"
+                      aria-label="Why it is signed off all the same"
+                      placeholder="why it is signed off all the same"
+                      maxLength={300}
+                      value={why}
+                      onChange={(e) => put({ fields: { ...draft.fields, 'plan.why': e.target.value } })}
+                    />
+                  </div>
+                )}
+                <button
+                  type="button"
+                  className="button mb-1.5 w-full"
+                  disabled={who.trim() === '' || (open.length > 0 && why.trim() === '')}
+                  onClick={() =>
+                    put({
+                      signed: {
+                        who: who.trim(),
+                        at: now(),
+                        ...(open.length > 0 && {
+                          why: `${why.trim()} (open: ${open.join(' ')})`.slice(0, 300),
+                        }),
+                      },
+                    })
+                  }
+                >
+                  {who.trim() === ''
+                    ? 'Initials first, then sign off'
+                    : open.length > 0 && why.trim() === ''
+                      ? 'A reason first, then sign off'
+                      : `Sign off as ${who.trim()}`}
+                </button>
+              </>
             )}
             <a
               href={`/api/jobs/${job.id}/card.pdf`}
               target="_blank"
               rel="noreferrer"
-              data-primary
               className="button w-full"
             >
               Print the job card

@@ -159,7 +159,7 @@ export async function cardPdf(jobId: number): Promise<Buffer> {
     'Signed off',
     [
       signed
-        ? `${signed.who}, ${shopTime(signed.at, timeZone)}`
+        ? `${signed.who}, ${shopTime(signed.at, timeZone)}${signed.why ? `. ${signed.why}` : ''}`
         : 'Initials ________________   date and time ________________   second pair of eyes ________________',
     ],
     '',

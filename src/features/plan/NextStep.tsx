@@ -1,0 +1,84 @@
+'use client'
+
+import type { PlanResponse } from '@/contract/plan'
+import type { ExplodedView } from '@/core/kit'
+import { StepStrip, type PartNow } from '@/ui/drawing'
+
+export type Step = PlanResponse['sections'][number]['steps'][number]
+
+interface Props {
+  steps: readonly Step[]
+  step: Step
+  number: number
+  view: ExplodedView | null
+  onDone: () => void
+  onBack: (() => void) | null
+}
+
+const isFitting = ({ id }: Step): boolean => /^(mount|torque|lock|finish)\./.test(id)
+const isRemoval = ({ id }: Step): boolean => id.startsWith('removal.')
+
+/**
+ * Where each part is when a step is done: while taking apart, parts of later steps are still in; while fitting, those of steps
+ * before it.
+ */
+export function partsAt(steps: readonly Step[], step: Step): (place: string) => PartNow {
+  const at = steps.indexOf(step)
+  const before = (of: (s: Step) => boolean, place: string): boolean =>
+    steps.some((s, i) => i < at && of(s) && s.place === place)
+  const removed = (place: string): boolean => before(isRemoval, place)
+  const fitted = (place: string): boolean => before(isFitting, place)
+  const apart = steps.findLastIndex(isRemoval)
+  return (place) => {
+    if (step.place === place) return 'now'
+    if (step.blockedBy?.includes(place)) return 'blocks'
+    return (at <= apart ? !removed(place) : fitted(place)) ? 'in' : 'out'
+  }
+}
+
+/** The next step, large enough for the bench: what to do, what can hurt, what is in already and what would be in the way. */
+export function NextStep({ steps, step, number, view, onDone, onBack }: Props) {
+  return (
+    <section
+      aria-label="Next step"
+      className="mb-3 rounded-lg border border-line bg-sheet px-3.5 py-2.5"
+      data-testid="next-step"
+    >
+      <p className="caption">
+        Next, {number} of {steps.length}
+      </p>
+      <p className={`text-[19px] leading-snug ${step.stop ? 'text-contra' : ''}`}>{step.words}</p>
+      {step.tool && <p className="mt-1 text-[14.5px] text-ink2">{step.tool}</p>}
+      {step.caution && (
+        <p className="mt-1.5 rounded-r-lg border-l-4 border-contra bg-wash px-2.5 py-1 text-[14.5px]">
+          <b className="text-contra">Caution.</b>{' '}
+          {step.caution === 'Safety' ? 'Before anything else.' : step.caution}
+        </p>
+      )}
+      {view && step.place && view.parts.some(({ slot }) => slot === step.place) && (
+        <figure className="mt-1.5">
+          <div className="h-[108px]">
+            <StepStrip
+              view={view}
+              words="The parts along the axis at this step"
+              stateOf={partsAt(steps, step)}
+            />
+          </div>
+          <figcaption className="text-[12.5px] text-ink3">
+            Amber: now. {step.blockedBy ? 'Dashed: would be in the way, goes in later. ' : ''}Faint: not in.
+          </figcaption>
+        </figure>
+      )}
+      <div className="mt-2 flex gap-2">
+        <button type="button" className="button min-h-[48px] flex-1" data-primary onClick={onDone}>
+          Done, next
+        </button>
+        {onBack && (
+          <button type="button" className="button min-h-[48px]" onClick={onBack}>
+            Back one
+          </button>
+        )}
+      </div>
+    </section>
+  )
+}
