@@ -124,7 +124,7 @@ export const FitResponse = z.object({
   tools: z
     .object({
       sleeve: z.object({ insideMm: z.number(), outsideMm: z.number() }),
-      rod: z.object({ thread: z.string(), washerMm: z.number() }).nullable(),
+      rod: z.object({ thread: z.string(), overMm: z.number() }).nullable(),
     })
     .nullable(),
   recommended: UsualSeat.nullable(),

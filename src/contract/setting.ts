@@ -148,6 +148,8 @@ export const GreaseResponse = z.object({
   cavity: amount.nullable(),
   lips: amount.nullable(),
   total: amount,
+  /** strokes of the shop's own gun for all of it; null = the gun was never weighed */
+  strokes: z.number().nullable(),
   /** shares of the free volume that are filled, 0 to 1 */
   fill: z.object({ bearing: z.number(), cavity: z.number() }),
   relubrication: z.object({ grams: z.number(), hours: z.number().nullable(), words: z.string() }).nullable(),

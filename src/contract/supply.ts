@@ -269,6 +269,13 @@ export const Settings = z.object({
     .array(z.object({ words: z.string().trim().min(1).max(40), percent: z.number().min(0).max(100) }))
     .max(4, 'At most four taxes.')
     .default([{ words: 'Sales tax', percent: 20 }]),
+  /** what one stroke of the shop's grease gun gives, g, weighed once; null = not weighed */
+  gunGrams: z
+    .number('Grams of a stroke are a figure.')
+    .min(0.05, 'At least 0.05 g: weigh ten strokes and divide.')
+    .max(20, 'At most 20 g.')
+    .nullable()
+    .default(null),
   /** what this shop does where practice differs */
   schools: z
     .object(

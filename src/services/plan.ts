@@ -33,6 +33,7 @@ import { now } from './clock'
 import { jobKit, type JobKit } from './jobKit'
 import { parse } from './parse'
 import { FittingDraft, type PlanResponse, type SeatsResponse } from '@/contract/plan'
+import { strokesOf } from './setting'
 import { settings, toolbox } from './settings'
 
 type Seat = SeatsResponse['seats'][number]
@@ -268,11 +269,14 @@ function encoderOf({ job, kit, arrangement }: JobKit): boolean | null {
   return looked ? null : false
 }
 
-function greaseWords(kit: Kit, fitting: FittingDraft): string {
+function greaseWords(kit: Kit, fitting: FittingDraft, gunGrams: number | null): string {
   const line = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
   const thickener = fitting.fields['grease.new']
+  const strokes = line ? strokesOf(line.quantityPerPosition, gunGrams) : null
   return [
-    line ? `About ${line.quantityPerPosition} g of ${line.designation.toLowerCase()} each.` : '',
+    line
+      ? `About ${line.quantityPerPosition} g${strokes === null ? '' : `, ${strokes} strokes of the gun,`} of ${line.designation.toLowerCase()} each.`
+      : '',
     line?.reason ?? '',
     thickener ? `Thickener: ${thickener}.` : '',
     line?.note ?? '',
@@ -356,7 +360,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     hubHas: fitting.hubHas,
     firstSide: fitting.firstSide,
     nut: nutOf(found, fitting, job.kit.thread),
-    greaseWords: greaseWords(kit, fitting),
+    greaseWords: greaseWords(kit, fitting, shop.gunGrams),
     schools: shop.schools,
     toolbox: tools.tools,
     fittedOn: isDay(fitting.fittedOn) ? fitting.fittedOn : shopDay(now(), shop.timeZone),

@@ -86,6 +86,10 @@ const amount = (ml: number) => ({
   grams: Math.round(ml * GREASE_DENSITY * 10) / 10,
 })
 
+/** Strokes of a gun for so many grams; null = the gun was never weighed. */
+export const strokesOf = (grams: number, gunGrams: number | null): number | null =>
+  gunGrams === null ? null : Math.max(1, Math.round(grams / gunGrams))
+
 /** Above this a full hub heats whatever the habit of the shop, mm/min (common practice). */
 const NEVER_FULL_ABOVE = 300_000
 
@@ -135,6 +139,13 @@ function relubrication(
   }
 }
 
+/** Units come filled and closed; nothing is packed into them. */
+const isSealed = ({ part, closure }: Variant): boolean =>
+  closure.sides === 2 || part.family === 'hub-unit' || part.family === 'insert'
+/** Inserts with set screws and a wide ring, and those on a sleeve, have a groove for a nipple (common practice). */
+const isRegreased = (v: Variant): boolean =>
+  !isSealed(v) || (v.part.family === 'insert' && v.part.series.startsWith('U'))
+
 /** Grease of one position: amounts, school, interval, and whether two greases mix. @throws ServiceError `unreadable`, `notFound`, `impossible` */
 export async function greasePlan(input: unknown): Promise<GreaseResponse> {
   const asked = parse(GreaseRequest, input)
@@ -147,7 +158,7 @@ export async function greasePlan(input: unknown): Promise<GreaseResponse> {
     rpm !== null && d.bore && d.outside ? [speedFactor(rpm, d.bore, d.outside)] : [],
   )
   const factor = factors.length > 0 ? Math.max(...factors) : null
-  const open = variants.filter(({ closure }) => closure.sides < 2)
+  const open = variants.filter((v) => !isSealed(v))
   const room = cavity && { lengthMm: cavity.length, innerMm: cavity.inner, outerMm: cavity.outer }
   const wanted = school ?? (await shopSchool(factor))
   const fill = greaseFill(
@@ -161,6 +172,8 @@ export async function greasePlan(input: unknown): Promise<GreaseResponse> {
   const bearingShare = share(fill.bearingMl, free)
   const film = lips.reduce((sum, mm) => sum + lipFilmMl(mm), 0)
   const whole = room ? greaseFill([], room, null, 'hubFull').cavityMl : 0
+  const { gunGrams } = await settings()
+  const total = amount(fill.bearingMl + fill.cavityMl + film)
   const mixed = thickeners && mixing(thickeners.old, thickeners.new)
   return {
     rpm: rpm === null ? null : Math.round(rpm),
@@ -170,7 +183,7 @@ export async function greasePlan(input: unknown): Promise<GreaseResponse> {
     when: SCHOOL_WORDS[fill.school].when,
     bearings: variants.map((v) => {
       const freeMl = freeVolumeMl(v.part) ?? 0
-      const sealed = v.closure.sides === 2
+      const sealed = isSealed(v)
       return {
         designation: v.designation,
         sealed,
@@ -180,9 +193,10 @@ export async function greasePlan(input: unknown): Promise<GreaseResponse> {
     }),
     cavity: room ? amount(fill.cavityMl) : null,
     lips: lips.length > 0 ? amount(film) : null,
-    total: amount(fill.bearingMl + fill.cavityMl + film),
+    total,
+    strokes: strokesOf(total.grams, gunGrams),
     fill: { bearing: bearingShare, cavity: share(fill.cavityMl, whole) },
-    relubrication: relubrication(asked, open, rpm),
+    relubrication: relubrication(asked, variants.filter(isRegreased), rpm),
     mixing: mixed ? { result: mixed, words: MIXING_WORDS[mixed] } : null,
   }
 }

@@ -217,7 +217,10 @@ describe('sleeves and rods', () => {
       ),
     ))
   // M12, 84.3 mm² (ISO 898-1): half of 225 MPa is 9.4 kN.
-  it('9 kN asks for M12', () => expect(mountingTools('inner', 25, 52, 9).rod?.thread).toBe('M12'))
+  it('9 kN asks for M12', () =>
+    expect(mountingTools('outer', 25, 52, 9).rod).toEqual({ thread: 'M12', overMm: 52 }))
+  it('nothing is drawn by a rod onto a shaft: the shaft is in the bore', () =>
+    expect(mountingTools('inner', 25, 52, 9).rod).toBeNull())
 })
 
 it.each([

@@ -18,12 +18,13 @@ const ROD_MPA = 112
 export interface MountingTools {
   /** sleeve or driver on the tight ring: outside and inside, mm */
   sleeve: { outsideMm: number; insideMm: number }
-  /** threaded rod that goes through the bore and draws the force */
-  rod: { thread: string; washerMm: number } | null
+  /** threaded rod that goes through the bore and draws the sleeve: its far washer lies on the hub, over a mouth of this size.
+   * A flat washer on the bearing itself would press on inner ring and seal */
+  rod: { thread: string; overMm: number } | null
 }
 
 /**
- * Sizes of a press sleeve on one ring and of a threaded rod with washers.
+ * Sizes of a press sleeve on one ring and, for a ring that goes into a bore, of a threaded rod that draws it home.
  * @param forceKn largest press force, kN
  * @returns mm; no rod where none goes through the bore with half its strength to spare
  */
@@ -39,5 +40,5 @@ export function mountingTools(
       ? { insideMm: boreMm + CLEAR_MM, outsideMm: boreMm + face }
       : { insideMm: outsideMm - face, outsideMm: outsideMm - CLEAR_MM }
   const rod = RODS.find(([, size, area]) => size < boreMm && (area * ROD_MPA) / 1000 >= forceKn)
-  return { sleeve, rod: rod ? { thread: rod[0], washerMm: Math.floor(sleeve.outsideMm) } : null }
+  return { sleeve, rod: rod && ring === 'outer' ? { thread: rod[0], overMm: outsideMm } : null }
 }

@@ -40,7 +40,7 @@ export function driving(
   if (!fit) return { tool: '', after: '' }
   if (!isTight(fit)) return { tool: 'By hand: a slide fit, a film of oil', after: '' }
   const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
-  const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod with washers of ${fit.rod.washerMm} mm)` : ''}`
+  const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod through this sleeve, its far washer on the ${facts.arrangement.hub}, wider than ${round(fit.rod.overMm)} mm)` : ''}`
   if (facts.schools.heat !== 'heat') return { tool: pressed, after: '' }
   if (!warmsHub(facts, fit))
     return { tool: fit.byHeat ? `${fit.heatAdvice} Else: ${pressed}` : pressed, after: '' }

@@ -21,7 +21,7 @@ export interface SeatFit {
   seat?: { verdict: 'good' | 'doubtful' | 'replace'; why: string } | undefined
   /** to press it home; null where nothing is pressed */
   sleeve: { insideMm: number; outsideMm: number } | null
-  rod: { thread: string; washerMm: number } | null
+  rod: { thread: string; overMm: number } | null
 }
 
 export interface PlanFacts {

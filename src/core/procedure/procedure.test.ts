@@ -19,7 +19,7 @@ const TIGHT: SeatFit = {
     'Heat the hub to about 100 °C by hot air, plate or induction, never with a flame; at most 150 °C.',
   forceKn: 12,
   sleeve: { insideMm: 54, outsideMm: 61.5 },
-  rod: { thread: 'M16', washerMm: 61 },
+  rod: { thread: 'M16', overMm: 62 },
 }
 
 function plan(code: string, request: Partial<KitRequest> = {}, more: Partial<PlanFacts> = {}): Plan {

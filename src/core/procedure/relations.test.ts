@@ -137,7 +137,7 @@ describe('the plan is an order of its relations, and taking apart mirrors it', (
           if (holds(factsOf(resolved.value), JSON.stringify({ code, dropped, added }))) held++
         },
       ),
-      { numRuns: 300 },
+      { numRuns: 300, ...(process.env['AMBER_WHOLE'] && { numRuns: 6000 }) },
     )
     expect(held).toBeGreaterThan(200)
   })

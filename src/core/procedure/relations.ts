@@ -130,7 +130,8 @@ function wheelRelations(facts: PlanFacts, hub: string | null): Relation[] {
   }
   const bearings = bore.filter(isBearing).filter(({ slot }) => endOf(slot) !== null)
   const middle = places.filter(
-    ({ slot }) => !slot.carrier && (slot.role === 'spacerTube' || slot.role === 'axle'),
+    ({ slot }) =>
+      !slot.carrier && (slot.role === 'axle' || (slot.role === 'spacerTube' && endOf(slot) === null)),
   )
   const beyond = axle.filter(({ slot }) => endOf(slot) !== 'first')
   const before = axle.filter(({ slot }) => endOf(slot) === 'first')

@@ -45,7 +45,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
       from: Math.ceil(force * 1.5),
       to: Infinity,
       improvise: rod
-        ? `Threaded rod ${rod.thread}, nuts greased, washers of ${rod.washerMm} mm on the ring.`
+        ? `Threaded rod ${rod.thread}, nuts greased, drawing through the sleeve; its far washer on the hub, wider than ${round(rod.overMm)} mm. No flat washer on the bearing: it would press on inner ring and seal.`
         : 'Heat instead; no rod that goes through the bore is strong enough.',
     })
   }

@@ -214,6 +214,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
         <>
           <h1 className="text-[21px] font-bold" data-testid="grease">
             {answer.total.grams} g, {answer.total.ml} ml
+            {answer.strokes !== null && `, about ${answer.strokes} strokes of your gun`}
           </h1>
           <p className="text-[14px] text-ink2">
             {answer.schoolWords}. {answer.when}

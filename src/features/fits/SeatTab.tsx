@@ -352,7 +352,7 @@ export function SeatTab(props: Props) {
                 [
                   'Sleeve',
                   sleeve
-                    ? `${bothUnits(sleeve.insideMm)} inside, ${bothUnits(sleeve.outsideMm)} outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod with washers of ${rod.washerMm} mm` : ''}`
+                    ? `${bothUnits(sleeve.insideMm)} inside, ${bothUnits(sleeve.outsideMm)} outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod through this sleeve, its far washer on the hub, wider than ${rod.overMm} mm` : ''}`
                     : '',
                 ],
               ] as const

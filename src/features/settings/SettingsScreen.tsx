@@ -22,6 +22,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
     initial.taxes.map((t) => ({ words: t.words, percent: String(t.percent) })),
   )
   const [schools, setSchools] = useState<Schools>(initial.schools)
+  const [gun, setGun] = useState(initial.gunGrams === null ? '' : String(initial.gunGrams))
   const [words, setWords] = useState('')
   const [state, setState] = useState('')
   const field = (label: string, value: string, set: (text: string) => void, most: number) => (
@@ -42,6 +43,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
             timeZone,
             validDays: figure(validDays),
             marginPercent: figure(margin),
+            gunGrams: gun.trim() === '' ? null : figure(gun),
             schools,
             taxes: taxes
               .filter((t) => t.words.trim() !== '')
@@ -76,6 +78,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
           {field('A quote holds, days', validDays, setValidDays, 3)}
           {field('Added to parts, %', margin, setMargin, 6)}
         </div>
+        {field('One stroke of our grease gun, g (weigh ten, divide)', gun, setGun, 6)}
         <fieldset>
           <legend className="caption mb-1">Taxes</legend>
           {[...taxes, { words: '', percent: '' }].slice(0, 4).map((tax, i) => {
