@@ -57,7 +57,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
   const under = base?.slots ?? []
   return (
     <Frame about={<b className="font-semibold text-ink">Arrangements</b>} state={saved}>
-      <div className="grid h-full min-h-0 grid-cols-[320px_minmax(0,1fr)]">
+      <div className="panes [--panes:320px_minmax(0,1fr)]">
         <nav aria-label="Arrangements" className="flex min-h-0 flex-col border-r border-line">
           <button
             type="button"

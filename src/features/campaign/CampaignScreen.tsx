@@ -49,7 +49,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
       about={<b className="font-semibold text-ink">Service campaign</b>}
       state={`${chosen.length} kits chosen`}
     >
-      <div className="grid h-full min-h-0 grid-cols-[380px_minmax(0,1fr)]">
+      <div className="panes [--panes:380px_minmax(0,1fr)]">
         <section aria-label="Kits" className="min-h-0 overflow-auto border-r border-line px-[18px] py-3">
           <h1 className="text-[17px] font-bold">Which kits, how many times</h1>
           <p className="mb-2 text-[14px] text-ink2">

@@ -31,7 +31,7 @@ export function CatalogueScreen({ families, family, parts }: Props) {
       about={<b className="font-semibold text-ink">Catalogue</b>}
       state={`${families.reduce((sum, f) => sum + f.parts, 0)} parts`}
     >
-      <div className="grid h-full min-h-0 grid-cols-[272px_minmax(0,1fr)_372px]">
+      <div className="panes [--panes:272px_minmax(0,1fr)_372px]">
         <nav aria-label="Families" className="overflow-auto border-r border-line py-2">
           {families.map((f) => (
             <Link

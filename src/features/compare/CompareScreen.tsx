@@ -212,7 +212,7 @@ export function CompareScreen() {
   const [under, over] = [laid(oldSheet), laid(newSheet)]
   return (
     <JobFrame stage="compare" hints={HINTS}>
-      <div className="grid h-full min-h-0 grid-cols-[344px_minmax(0,1fr)]">
+      <div className="panes [--panes:344px_minmax(0,1fr)]">
         <form
           className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
           onSubmit={(e) => e.preventDefault()}

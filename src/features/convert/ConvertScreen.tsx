@@ -108,7 +108,7 @@ export function ConvertScreen() {
   }
   return (
     <Frame about={<b className="font-semibold text-ink">Conversions</b>}>
-      <div className="grid h-full min-h-0 grid-cols-[300px_minmax(0,1fr)_330px]">
+      <div className="panes [--panes:300px_minmax(0,1fr)_330px]">
         <form
           className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
           onSubmit={(e) => e.preventDefault()}

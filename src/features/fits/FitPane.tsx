@@ -15,7 +15,7 @@ interface Props {
 export function FitPane({ label, inputs, words, beside, children }: Props) {
   return (
     <div
-      className={`grid h-full min-h-0 ${beside ? 'grid-cols-[270px_minmax(0,1fr)_330px]' : 'grid-cols-[300px_minmax(0,1fr)]'}`}
+      className={`panes ${beside ? '[--panes:270px_minmax(0,1fr)_330px]' : '[--panes:300px_minmax(0,1fr)]'}`}
     >
       <form
         className="min-h-0 overflow-auto border-r border-line px-[18px] py-2"

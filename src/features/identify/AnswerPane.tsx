@@ -169,6 +169,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
   const designation = candidate ? composed(candidate, open) : ''
   return (
     <section
+      data-pane="answer"
       aria-label="Answer"
       className="flex min-h-0 flex-col overflow-auto border-l border-line bg-sheet px-[18px] py-3"
     >

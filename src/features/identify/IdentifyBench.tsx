@@ -96,7 +96,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
     onChange(next)
   }
   return (
-    <div className="grid h-full min-h-0 grid-cols-[366px_minmax(300px,1fr)_392px]">
+    <div className="panes [--panes:366px_minmax(300px,1fr)_392px]">
       <EvidencePane
         sheet={sheet}
         answer={answer}
@@ -105,7 +105,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
         onKeep={keepable ? keep : undefined}
         onDone={() => document.getElementById(USE_BUTTON)?.focus()}
       />
-      <section aria-label="Section" className="flex min-h-0 min-w-0 flex-col px-2.5 py-3">
+      <section aria-label="Section" data-pane="drawing" className="flex min-h-0 min-w-0 flex-col px-2.5 py-3">
         {candidate && part ? (
           <>
             <p className="flex justify-between gap-2 px-1 text-caption whitespace-nowrap text-ink3">

@@ -182,7 +182,7 @@ export function InspectScreen() {
   const missing = (answer?.kit ?? []).filter((finding) => !job.kit?.findings?.includes(finding))
   return (
     <JobFrame stage="inspect" hints={HINTS}>
-      <div className="grid h-full min-h-0 grid-cols-[170px_minmax(0,1fr)_330px]">
+      <div className="panes [--panes:170px_minmax(0,1fr)_330px]">
         <nav aria-label="Parts to look at" className="min-h-0 overflow-auto border-r border-line py-2">
           {INSPECTED.map((p) => (
             <button

@@ -60,7 +60,7 @@ export function TakeIn() {
   const position = machine?.positions.find((p) => p.id === job.positionId)
   return (
     <JobFrame stage="takeIn">
-      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_340px]">
+      <div className="panes [--panes:minmax(0,1fr)_340px]">
         <form
           className="grid content-start gap-4 overflow-auto px-6 py-4"
           onSubmit={(e) => e.preventDefault()}

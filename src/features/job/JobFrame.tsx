@@ -83,7 +83,7 @@ export function JobFrame({
     <Frame
       about={about}
       rail={
-        <div className="flex min-h-0 flex-col overflow-auto border-r border-line">
+        <div className="flex min-h-0 min-w-0 items-center overflow-auto border-line max-lg:border-b lg:flex-col lg:items-stretch lg:border-r">
           <StageRail jobId={job.id} now={stage} reached={job.stage} />
           <BearingRail />
           <PositionRail />

@@ -2,15 +2,19 @@
 
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
+import { useEffect, useRef } from 'react'
 import { STAGE_WORDS, STAGES, type Stage } from '@/contract/job'
 import { stagePath } from './stagePath'
 
 /** The stages in the order of the work; any may be opened first. */
 export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; reached: Stage }) {
   const bearing = useSearchParams().get('bearing')
+  const current = useRef<HTMLAnchorElement>(null)
+  // Where the stages are a strip, the one that is open is brought into sight.
+  useEffect(() => current.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [now])
   return (
-    <nav aria-label="Stages of the job" className="shrink-0 pt-3">
-      <ol>
+    <nav aria-label="Stages of the job" className="shrink-0 lg:pt-3">
+      <ol className="flex lg:block">
         {STAGES.map((stage, i) => {
           const done = i < STAGES.indexOf(reached) || (stage !== now && stage === reached)
           const dot =
@@ -22,14 +26,18 @@ export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; 
           return (
             <li key={stage} className="relative">
               {i < STAGES.length - 1 && (
-                <span aria-hidden className="absolute top-[31px] left-[22px] h-[30px] w-[1.6px] bg-line" />
+                <span
+                  aria-hidden
+                  className="absolute top-[31px] max-lg:hidden left-[22px] h-[30px] w-[1.6px] bg-line"
+                />
               )}
               <Link
                 href={stagePath(jobId, stage, bearing)}
+                ref={stage === now ? current : undefined}
                 aria-current={stage === now ? 'step' : undefined}
-                className={`relative grid h-[46px] grid-cols-[26px_1fr] items-center pl-4 text-[14.5px] ${stage === now ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
+                className={`relative flex h-[46px] items-center gap-2 px-3 text-[14.5px] whitespace-nowrap lg:gap-3 lg:pr-0 lg:pl-4 ${stage === now ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
               >
-                <i aria-hidden className={`size-[13px] rounded-full ${dot}`} />
+                <i aria-hidden className={`size-[13px] shrink-0 rounded-full ${dot}`} />
                 {STAGE_WORDS[stage]}
               </Link>
             </li>

@@ -260,7 +260,7 @@ export function KitScreen() {
     )
   return (
     <JobFrame stage="kit" hints={HINTS}>
-      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_324px]">
+      <div className="panes [--panes:minmax(0,1fr)_324px]">
         <div className="grid min-h-0 grid-rows-[auto_minmax(200px,288px)_auto_minmax(0,1fr)]">
           <p className="flex items-center justify-between px-[18px] pt-2 text-caption text-ink3">
             <span>

@@ -56,7 +56,7 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
     onChange({ ...request, sizes: { ...sizes, [name]: text.trim() === '' ? undefined : text } })
   }
   return (
-    <div className="grid grid-cols-[repeat(7,minmax(0,1fr))] gap-2 border-b border-line px-[18px] py-2">
+    <div className="grid grid-cols-[repeat(auto-fit,minmax(84px,1fr))] lg:grid-cols-[repeat(7,minmax(0,1fr))] gap-2 border-b border-line px-[18px] py-2">
       <label>
         <span className="caption block truncate">{many(kit?.position ?? 'position')}</span>
         <input

@@ -64,7 +64,7 @@ export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
       about={<b className="font-semibold text-ink">Own and supplier lists</b>}
       state={lists.length > 0 ? `${lists.length} list${lists.length === 1 ? '' : 's'}` : undefined}
     >
-      <div className="grid h-full min-h-0 grid-cols-[272px_minmax(0,1fr)]">
+      <div className="panes [--panes:272px_minmax(0,1fr)]">
         <nav aria-label="Lists" className="flex min-h-0 flex-col border-r border-line">
           <label className="button m-4 cursor-pointer" data-primary={file.draft ? undefined : true}>
             Choose a CSV file

@@ -111,7 +111,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
       about={<b className="font-semibold text-ink">Orders</b>}
       state={`${orders.length} ${orders.length === 1 ? 'order' : 'orders'}${list.hasMore ? ' and more' : ''}`}
     >
-      <div className="grid h-full min-h-0 grid-cols-[360px_minmax(0,1fr)_260px]">
+      <div className="panes [--panes:360px_minmax(0,1fr)_260px]">
         <WantedLines
           wanted={wanted}
           onChange={setWanted}

@@ -104,7 +104,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
       .catch(() => setLaid(null))
   }
   return (
-    <div className="grid h-full min-h-0 grid-cols-[318px_minmax(0,1fr)_300px]">
+    <div className="panes [--panes:318px_minmax(0,1fr)_300px]">
       <section
         aria-label="Section"
         tabIndex={0}

@@ -300,7 +300,7 @@ export function PlanScreen() {
   ].filter(Boolean)
   return (
     <JobFrame stage="plan" hints={HINTS}>
-      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_324px]">
+      <div className="panes [--panes:minmax(0,1fr)_324px]">
         <section aria-label="Steps" className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
           {words && (
             <p role="alert" className="mb-2 text-contra">

@@ -153,7 +153,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
   ]
   return (
     <JobFrame stage="record">
-      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_400px]">
+      <div className="panes [--panes:minmax(0,1fr)_400px]">
         <section className="flex min-h-0 flex-col overflow-auto px-6 py-4">
           <h1 className="mb-3 text-[21px] font-bold">Record</h1>
           <dl className="grid grid-cols-[130px_1fr]">

@@ -105,7 +105,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
   const drawn = shown ?? answer?.seals[0]
   return (
     <Frame about={<b className="font-semibold text-ink">Seals and wear sleeves</b>}>
-      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_330px] grid-rows-[auto_minmax(0,1fr)]">
+      <div className="panes [--panes:minmax(0,1fr)_330px] grid-rows-[auto_minmax(0,1fr)]">
         <form
           className="col-span-2 grid grid-cols-7 gap-2 border-b border-line px-[18px] py-2.5"
           onSubmit={(e) => e.preventDefault()}

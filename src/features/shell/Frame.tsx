@@ -40,7 +40,7 @@ function UnitSwitch() {
           type="button"
           aria-pressed={unit === u}
           onClick={() => setUnit(u)}
-          className={`min-h-10 px-3.5 ${unit === u ? 'bg-ink text-sheet' : 'bg-sheet text-ink3'}`}
+          className={`min-h-10 px-2.5 sm:px-3.5 ${unit === u ? 'bg-ink text-sheet' : 'bg-sheet text-ink3'}`}
         >
           {u}
         </button>
@@ -53,22 +53,26 @@ function UnitSwitch() {
 export function Frame({ about, rail, hints = [], state, children }: Props) {
   return (
     <div
-      className={`grid h-dvh grid-rows-[56px_minmax(0,1fr)_36px] ${rail ? 'grid-cols-[160px_minmax(0,1fr)]' : 'grid-cols-[minmax(0,1fr)]'}`}
+      className={`grid h-dvh grid-cols-[minmax(0,1fr)] ${
+        rail
+          ? 'grid-rows-[56px_auto_minmax(0,1fr)] sm:grid-rows-[56px_auto_minmax(0,1fr)_36px] lg:grid-cols-[160px_minmax(0,1fr)] lg:grid-rows-[56px_minmax(0,1fr)_36px]'
+          : 'grid-rows-[56px_minmax(0,1fr)] sm:grid-rows-[56px_minmax(0,1fr)_36px]'
+      }`}
     >
-      <header className="col-span-full flex items-center gap-4 border-b border-line bg-sheet px-[18px]">
+      <header className="col-span-full flex items-center gap-2 border-b border-line bg-sheet px-2.5 sm:gap-4 sm:px-[18px]">
         <Link
           href="/"
           className="flex min-h-10 items-center gap-2 text-[17px] font-bold tracking-tight whitespace-nowrap"
         >
-          <Mark /> Amber Socket
+          <Mark /> <span className="max-sm:sr-only">Amber Socket</span>
         </Link>
-        <div className="min-w-0 truncate text-ink2">{about}</div>
+        <div className="min-w-0 flex-1 truncate text-ink2">{about}</div>
         <Palette />
         <UnitSwitch />
       </header>
       {rail}
       <main className="relative min-h-0 min-w-0 overflow-hidden">{children}</main>
-      <footer className="col-span-full flex items-center gap-5 overflow-hidden border-t border-line px-[18px] text-caption whitespace-nowrap text-ink3">
+      <footer className="col-span-full hidden items-center sm:flex gap-5 overflow-hidden border-t border-line px-[18px] text-caption whitespace-nowrap text-ink3">
         {hints
           .filter((hint) => hint.foot)
           .map(({ keys, words }) => (

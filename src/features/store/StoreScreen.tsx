@@ -54,9 +54,9 @@ export function StoreScreen({ initial }: { initial: StockResponse }) {
   }
   return (
     <Frame about={<b className="font-semibold text-ink">Store</b>} state={`${count} items`}>
-      <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)_340px]">
+      <div className="panes [--panes:minmax(0,1fr)_340px]">
         <section aria-label="Items" className="flex min-h-0 flex-col">
-          <div className="flex items-center gap-1.5 border-b border-line px-[18px] py-2">
+          <div className="flex flex-wrap items-center gap-1.5 border-b border-line px-[18px] py-2 lg:flex-nowrap">
             <input
               className="field max-w-[230px]"
               aria-label="Filter items"

@@ -1,0 +1,83 @@
+import { expect, test, type Page } from '@playwright/test'
+
+const STAGES = ['', 'identify', 'cross-reference', 'compare', 'kit', 'inspect', 'fit', 'plan', 'record']
+const SCREENS = [
+  '/',
+  '/machines',
+  '/machines/1',
+  '/identify',
+  '/jobs/new',
+  '/parts/6205-2RS',
+  '/catalogue',
+  '/tray',
+  '/lists',
+  '/convert',
+  '/toolbox',
+  '/fits?designation=6205',
+  '/seals',
+  '/store',
+  '/orders',
+  '/settings',
+  '/arrangements',
+  '/campaign',
+]
+
+/** What lies outside the window sideways and cannot be scrolled to. */
+const unreachable = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const scrolled = (element: Element): boolean => {
+      for (let at = element.parentElement; at; at = at.parentElement)
+        if (/auto|scroll/.test(getComputedStyle(at).overflowX) && at.scrollWidth > at.clientWidth + 1)
+          return true
+      return false
+    }
+    return [...document.querySelectorAll('button, a, input, select, textarea, h1, h2, p, td, svg')]
+      .filter((element) => {
+        const { width, height, left, right } = element.getBoundingClientRect()
+        const shown = width > 0 && height > 0 && getComputedStyle(element).visibility !== 'hidden'
+        return (
+          shown &&
+          (right > window.innerWidth + 1 || left < -1) &&
+          !element.closest('.sr-only') &&
+          !scrolled(element)
+        )
+      })
+      .map((element) => `${element.tagName} ${(element.textContent ?? '').trim().slice(0, 30)}`)
+  })
+
+for (const { name, width, height } of [
+  { name: 'a phone', width: 390, height: 844 },
+  { name: 'a tablet held upright', width: 820, height: 1180 },
+])
+  test(`on ${name} nothing lies out of reach, on any screen`, async ({ page, request }) => {
+    test.setTimeout(180_000)
+    await page.setViewportSize({ width, height })
+    const { items } = (await (await request.get('/api/jobs?limit=200')).json()) as {
+      items: { id: number; title: string }[]
+    }
+    const job = items.find(({ title }) => title.startsWith('Land train, coach 1'))?.id ?? 0
+    for (const path of [...SCREENS, ...STAGES.map((stage) => `/jobs/${job}${stage && `/${stage}`}`)]) {
+      await page.goto(path, { waitUntil: 'networkidle' })
+      expect(await unreachable(page), path).toEqual([])
+      const tall = await page.evaluate(() => document.documentElement.scrollHeight > window.innerHeight + 1)
+      expect(tall, `${path} scrolls within its panes`).toBe(false)
+    }
+  })
+
+test('on a phone the answer is in sight while a reading is typed, and is taken by touch', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
+  const page = await context.newPage()
+  await page.goto('/identify')
+  await page.locator('#bore').fill('30')
+  await page.locator('#outside').fill('62')
+  await page.locator('#width').fill('16')
+  const leader = page.getByTestId('leader')
+  await expect(leader).toHaveText('6206')
+  await expect(leader).toBeInViewport()
+  await expect(page.locator('#width')).toBeInViewport()
+  await page.getByRole('button', { name: /Make it a job/ }).tap()
+  await page.waitForURL(/jobs\/\d+\//)
+  await context.close()
+})
