@@ -163,8 +163,12 @@ row(
 
 const address = process.env['AMBER_URL']
 if (address) {
-  const jobs = (await (await fetch(`${address}/api/jobs`)).json()) as { id: number; kit: unknown }[]
-  const withKit = jobs.filter((job) => job.kit !== null)
+  const { items } = (await (await fetch(`${address}/api/jobs?limit=50`)).json()) as {
+    items: { id: number }[]
+  }
+  // Jobs with a kit: those that have a plan.
+  const plans = await Promise.all(items.map(({ id }) => fetch(`${address}/api/jobs/${id}/plan`)))
+  const withKit = items.filter((_, i) => plans[i]?.status === 200)
   const call = async (path: string): Promise<number> => {
     const began = performance.now()
     await (await fetch(address + path)).arrayBuffer()
