@@ -1,9 +1,19 @@
 import { spawn } from 'node:child_process'
-import { createReadStream, createWriteStream, mkdirSync, renameSync } from 'node:fs'
+import { createHash } from 'node:crypto'
+import {
+  createReadStream,
+  createWriteStream,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  renameSync,
+  writeFileSync,
+} from 'node:fs'
+import { basename } from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { createGunzip, createGzip } from 'node:zlib'
 
-const FOLDER = '.local/backups'
+export const FOLDER = '.local/backups'
 /** Last line of a dump that is whole. */
 const WHOLE = '-- Dump completed'
 
@@ -13,6 +23,26 @@ async function endOf(file: string): Promise<string> {
   for await (const chunk of createReadStream(file).pipe(createGunzip()) as AsyncIterable<Buffer>)
     tail = (tail + chunk.toString('latin1')).slice(-400)
   return tail
+}
+
+/** Where the sum of a copy stands, in the form of sha256sum. */
+export const sumFile = (file: string): string => `${file}.sha256`
+
+export async function sumLine(file: string): Promise<string> {
+  const hash = createHash('sha256')
+  await pipeline(createReadStream(file), hash)
+  return `${hash.digest('hex')}  ${basename(file)}`
+}
+
+/** @throws Error when a file is no whole copy, or not the one its sum was written for: nothing has been touched yet */
+export async function checkCopy(file: string): Promise<void> {
+  const sums = sumFile(file)
+  if (existsSync(sums) && !readFileSync(sums, 'utf8').startsWith((await sumLine(file)).slice(0, 64)))
+    throw new Error(
+      `${file} is not the copy its sum was written for: it has changed since. Nothing was touched.`,
+    )
+  const end = await endOf(file).catch(() => '')
+  if (!end.includes(WHOLE)) throw new Error(`${file} is no whole copy. Nothing was touched.`)
 }
 
 /**
@@ -45,7 +75,8 @@ export async function copyDatabase(name: string): Promise<string> {
   const ended = new Promise<number | null>((resolve, reject) => dump.on('close', resolve).on('error', reject))
   await pipeline(dump.stdout, createGzip(), createWriteStream(`${file}.new`))
   if ((await ended) !== 0 || !(await endOf(`${file}.new`)).includes(WHOLE))
-    throw new Error(`No copy of the database could be made, so it is not upgraded: ${errors.slice(0, 400)}`)
+    throw new Error(`No copy of the database could be made, so nothing was changed: ${errors.slice(0, 400)}`)
   renameSync(`${file}.new`, file)
+  writeFileSync(sumFile(file), `${await sumLine(file)}\n`)
   return file
 }

@@ -4,11 +4,12 @@ import { createReadStream } from 'node:fs'
 import { pipeline } from 'node:stream/promises'
 import { createGunzip } from 'node:zlib'
 import { database, hasData } from '@/db'
-import { copyDatabase } from './copyDatabase'
+import { checkCopy, copyDatabase } from './copyDatabase'
 
 const [file] = process.argv.slice(2)
 const address = process.env['DATABASE_URL']
 if (!file || !address) throw new Error('Use ./restore FILE.')
+await checkCopy(file)
 if (await hasData()) console.log(`  what was there: ${await copyDatabase('before-restore')}`)
 await database().getQueryInterface().dropAllTables()
 await database().close()

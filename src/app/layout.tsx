@@ -2,10 +2,10 @@ import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
 import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css'
 import './globals.css'
 import type { Metadata } from 'next'
-import { cookies } from 'next/headers'
+import { cookies, headers } from 'next/headers'
 import { connection } from 'next/server'
 import type { ReactNode } from 'react'
-import { PreferencesProvider, type Theme } from '@/features/shell'
+import { PreferencesProvider } from '@/features/shell'
 import { shopZone } from '@/services/settings'
 import { TimesProvider } from '@/ui/Times'
 import { QueriesProvider } from '@/ui/QueriesProvider'
@@ -15,15 +15,29 @@ export const metadata: Metadata = {
   description: 'Identify bearings, find what else fits, build complete kits',
 }
 
+/** Where nobody has chosen a light, that of the system, before anything is painted. */
+const FOLLOW_THE_SYSTEM =
+  "document.documentElement.dataset.theme=matchMedia('(prefers-color-scheme: dark)').matches?'dim':'light'"
+
 export default async function Layout({ children }: { children: ReactNode }) {
   await connection()
   const jar = await cookies()
-  const theme: Theme = jar.get('theme')?.value === 'dim' ? 'dim' : 'light'
+  const chosen = jar.get('theme')?.value
+  const theme = chosen === 'dim' || chosen === 'light' ? chosen : undefined
   const unit = jar.get('unit')?.value === 'in' ? 'in' : 'mm'
   return (
-    <html lang="en" data-theme={theme}>
+    <html lang="en" data-theme={theme} suppressHydrationWarning>
+      {theme === undefined && (
+        <head>
+          <script
+            nonce={(await headers()).get('x-nonce') ?? undefined}
+            suppressHydrationWarning
+            dangerouslySetInnerHTML={{ __html: FOLLOW_THE_SYSTEM }}
+          />
+        </head>
+      )}
       <body>
-        <PreferencesProvider unit={unit} theme={theme}>
+        <PreferencesProvider unit={unit}>
           <TimesProvider zone={await shopZone()}>
             <QueriesProvider>{children}</QueriesProvider>
           </TimesProvider>

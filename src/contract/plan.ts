@@ -170,6 +170,14 @@ export const Toolbox = z.object({
           words: z.string().trim().min(1, 'Name the tool.').max(60),
           from: size.optional(),
           to: size.optional(),
+          /** of a sleeve, socket or ring */
+          insideMm: size.optional(),
+          outsideMm: size.optional(),
+          depthMm: size.optional(),
+        })
+        .refine(({ insideMm, outsideMm }) => (insideMm ?? 0) < (outsideMm ?? Infinity), {
+          path: ['outsideMm'],
+          message: 'A tool is larger outside than inside. Check both.',
         })
         .refine((t) => t.from === undefined || t.to === undefined || t.from <= t.to, {
           path: ['to'],

@@ -1,3 +1,4 @@
+import { mark } from '../support/mark'
 import { readdirSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { describe, expect, it } from 'vitest'
@@ -475,7 +476,7 @@ describe('a look-up is exact', () => {
 
 describe('parts of the own', () => {
   it('are kept once, found by number and sizes, and never under the number of a listed part', async () => {
-    const designation = `Pier bush ${Date.now()}`
+    const designation = `Pier bush ${mark()}`
     const part = { designation, bore: 41.3, outside: 77.7, width: 23.9 }
     const kept = await post<{ added: boolean; list: string }>('/api/parts', part)
     expect(kept).toMatchObject({ status: 201, body: { added: true } })

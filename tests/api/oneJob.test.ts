@@ -1,3 +1,4 @@
+import { mark as newMark } from '../support/mark'
 import { spawnSync } from 'node:child_process'
 import { describe, expect, it } from 'vitest'
 import { call, post } from '../support/call'
@@ -44,7 +45,7 @@ interface Refusal {
 }
 
 /** Letters alone: figures in a name may read as the number of a part. */
-const mark = `${process.pid}${Date.now()}`.replace(/\d/g, (figure) => 'bcdfghjklm'[Number(figure)] ?? 'n')
+const mark = newMark()
 const open = async (title: string, more: object = {}): Promise<Job> =>
   (await post<Job>('/api/jobs', { title, ...more })).body
 const get = async <T>(path: string): Promise<T> => (await call<T>('GET', path)).body

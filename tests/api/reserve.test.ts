@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import { call, post } from '../support/call'
+import { mark } from '../support/mark'
 
 interface Item {
   id: number
@@ -14,7 +15,7 @@ interface Reserved {
 
 /** A job whose kit wants pieces of one part that nobody else uses, and the bin it lies in. */
 async function jobWanting(pieces: number, there: number) {
-  const designation = `Reserve bush ${process.pid}-${Date.now()}`
+  const designation = `Reserve bush ${mark()}`
   const { body: item } = await post<Item>('/api/stock', { designation, bin: 'R1', quantity: there })
   const { body: job } = await post<{ id: number; version: number }>('/api/jobs', { title: designation })
   await call('PATCH', `/api/jobs/${job.id}`, {

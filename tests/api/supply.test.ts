@@ -1,3 +1,4 @@
+import { mark } from '../support/mark'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { address as ADDRESS, call as callWith } from '../support/call'
 
@@ -46,9 +47,8 @@ interface Basket {
   exact: boolean
 }
 
-let run = 0
 /** A number no other test uses: tests share one database. */
-const fresh = (): string => `Test bush ${process.pid}-${Date.now()}-${run++}`
+const fresh = (): string => `Test bush ${mark()}`
 const add = async (designation: string, quantity: number, more: object = {}): Promise<Item> =>
   (await post<Item>('/api/stock', { designation, bin: 'T1', quantity, ...more })).body
 

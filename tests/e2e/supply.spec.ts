@@ -1,3 +1,4 @@
+import { mark } from '../support/mark'
 import { expect, test } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
 
@@ -67,7 +68,7 @@ test('the store: pieces go out with a note, too many are refused with what is th
   page,
   request,
 }) => {
-  const name = `Reed pivot ${Date.now()}`
+  const name = `Reed pivot ${mark()}`
   await request.post('/api/stock', { data: { designation: name, bin: 'E2E', quantity: 3 } })
   await page.goto('/store')
   await page.getByLabel('Filter items').fill(name)

@@ -81,3 +81,40 @@ test('on a phone the answer is in sight while a reading is typed, and is taken b
   await page.waitForURL(/jobs\/\d+\//)
   await context.close()
 })
+
+test('the light follows the system until one is chosen', async ({ browser }) => {
+  for (const [colorScheme, theme] of [
+    ['dark', 'dim'],
+    ['light', 'light'],
+  ] as const) {
+    const page = await browser.newPage({ colorScheme })
+    const errors: string[] = []
+    page.on('console', (message) => message.type() === 'error' && errors.push(message.text()))
+    await page.goto('/identify')
+    await expect(page.locator('html')).toHaveAttribute('data-theme', theme)
+    await page.keyboard.press('Control+k')
+    await page.getByRole('option', { name: theme === 'dim' ? 'Light screen' : 'Dim the screen' }).click()
+    await expect(page.locator('html')).not.toHaveAttribute('data-theme', theme)
+    await page.reload()
+    await expect(page.locator('html')).not.toHaveAttribute('data-theme', theme)
+    expect(errors).toEqual([])
+    await page.close()
+  }
+})
+
+test('from every screen the menu leads to every other', async ({ page }) => {
+  await page.goto('/settings')
+  await page.getByRole('button', { name: 'Menu' }).click()
+  const items = page.getByRole('menuitem')
+  await expect(items).toHaveCount(16)
+  await page.keyboard.press('Escape')
+  for (const [name, path] of [
+    ['Seals', '/seals'],
+    ['Stock', '/store'],
+    ['Jobs', '/'],
+  ] as const) {
+    await page.getByRole('button', { name: 'Menu' }).click()
+    await page.getByRole('menuitem', { name, exact: true }).click()
+    await page.waitForURL((url) => url.pathname === path)
+  }
+})

@@ -411,6 +411,30 @@ describe('tools', () => {
   ])('%j serves for 60 to 61.5 mm: %s', (own, words) =>
     expect(pickTools([sleeve], [own])[0]?.own).toBe(words),
   )
+  // Drives the outer ring of 6205 (52 outside): clear of the seal inside, no wider than the ring.
+  it.each([
+    [{ insideMm: 47, outsideMm: 51.5, depthMm: 40 }, true],
+    [{ insideMm: 44, outsideMm: 51.5, depthMm: 40 }, false],
+    [{ insideMm: 47, outsideMm: 52.2, depthMm: 40 }, false],
+    [{ insideMm: 47, outsideMm: 49, depthMm: 40 }, false],
+  ])('a socket %j drives the outer ring: %s', (size, serves) => {
+    const wanted: WantedTool = {
+      ...sleeve,
+      tube: { insideFrom: 46.6, outsideFrom: 50, outsideTo: 51.5 },
+    }
+    const own = { kind: 'socket' as const, words: '46 mm socket', ...size }
+    expect(pickTools([wanted], [own])[0]?.own).toBe(serves ? '46 mm socket' : null)
+  })
+  it('what receives a ring that is pressed out is wider than it, and deeper', () => {
+    const tools = (own: object) =>
+      plan('B1', B2, { toolbox: [{ kind: 'receiver' as const, words: 'tube', ...own }] }).tools.find(
+        ({ kind }) => kind === 'receiver',
+      )
+    expect(tools({})?.words).toMatch(/inside over 43 mm, deeper than 12 mm/)
+    expect(tools({ insideMm: 44, outsideMm: 60, depthMm: 20 })?.own).toBe('tube')
+    expect(tools({ insideMm: 42, outsideMm: 60, depthMm: 20 })?.own).toBeNull()
+    expect(tools({ insideMm: 44, outsideMm: 60, depthMm: 10 })?.own).toBeNull()
+  })
   it('a press serves for less than its force', () => {
     const press: WantedTool = { kind: 'press', words: 'Press 18', from: 18, to: Infinity, improvise: '' }
     expect(pickTools([press], [{ kind: 'press', words: 'arbor', to: 20 }])[0]?.own).toBe('arbor')

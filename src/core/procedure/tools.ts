@@ -13,6 +13,10 @@ export const TOOL_KINDS = [
   'depthGauge',
   'boreGauge',
   'brassDrift',
+  'receiver',
+  'blindPuller',
+  'slideHammer',
+  'thermometer',
 ] as const
 export type ToolKind = (typeof TOOL_KINDS)[number]
 
@@ -30,6 +34,10 @@ export const TOOL_WORDS: Record<ToolKind, string> = {
   depthGauge: 'depth gauge',
   boreGauge: 'bore gauge or inside micrometer',
   brassDrift: 'brass drift',
+  receiver: 'receiving ring',
+  blindPuller: 'blind hole puller',
+  slideHammer: 'slide hammer',
+  thermometer: 'thermometer',
 }
 
 /** One tool of the shop. A range: pliers for 20 to 60 mm, a press to 100 kN. */
@@ -38,6 +46,19 @@ export interface OwnTool {
   words: string
   from?: number | undefined
   to?: number | undefined
+  /** of a sleeve, socket or ring, mm: what it can drive or receive */
+  insideMm?: number | undefined
+  outsideMm?: number | undefined
+  depthMm?: number | undefined
+}
+
+/** A tube that is wanted, mm: clear of what it must not touch, and on what it must meet. */
+export interface TubeWanted {
+  insideFrom: number
+  insideTo?: number
+  outsideFrom?: number
+  outsideTo?: number
+  depthFrom?: number
 }
 
 /** One tool wanted: any size within the range serves. */
@@ -46,6 +67,8 @@ export interface WantedTool {
   words: string
   from?: number
   to?: number
+  /** any sleeve, socket or ring of these sizes serves as well */
+  tube?: TubeWanted
   /** what serves safely in its place; empty = nothing does */
   improvise: string
 }
@@ -55,7 +78,24 @@ export interface ToolAnswer extends WantedTool {
   own: string | null
 }
 
+/** Sockets are tubes: they drive and receive rings as sleeves do. */
+const TUBES: readonly ToolKind[] = ['sleeve', 'socket', 'receiver']
+
+/** Whether a measured tube meets what it must and touches nothing else. */
+function tubeServes({ insideMm, outsideMm, depthMm }: OwnTool, wanted: TubeWanted): boolean {
+  if (insideMm === undefined || outsideMm === undefined) return false
+  return (
+    insideMm >= wanted.insideFrom &&
+    insideMm <= (wanted.insideTo ?? Infinity) &&
+    outsideMm >= (wanted.outsideFrom ?? 0) &&
+    outsideMm <= (wanted.outsideTo ?? Infinity) &&
+    (depthMm ?? Infinity) >= (wanted.depthFrom ?? 0)
+  )
+}
+
 const serves = (own: OwnTool, wanted: WantedTool): boolean => {
+  if (wanted.tube && TUBES.includes(own.kind) && own.insideMm !== undefined)
+    return tubeServes(own, wanted.tube)
   if (own.kind !== wanted.kind) return false
   if (wanted.from === undefined || wanted.to === undefined) return true
   const low = own.from ?? own.to ?? 0

@@ -17,10 +17,33 @@ function sleeveFor(fit: SeatFit, name: string): WantedTool | null {
     words: `Sleeve for ${name}, ${fit.ring} ring: ${round(insideMm)} inside, ${round(outsideMm)} mm outside`,
     from: outer ? size - SLEEVE_ROOM_MM : size,
     to: outer ? size : size + SLEEVE_ROOM_MM,
+    tube: outer
+      ? { insideFrom: insideMm, outsideFrom: outsideMm - SLEEVE_ROOM_MM, outsideTo: outsideMm }
+      : { insideFrom: insideMm, insideTo: insideMm + SLEEVE_ROOM_MM, outsideTo: outsideMm },
     improvise: outer
       ? 'The old ring, ground 0.5 mm smaller outside, as a drift; or a socket of that outside.'
       : 'A tube with square ends that slides over the shaft.',
   }
+}
+
+/** A ring that is pressed out falls into what stands under the hub: this much wider than it, mm (common practice). */
+const RECEIVED_ROOM_MM = 1
+
+/** What stands under the hub while a ring is pressed out of it. */
+function receiverFor(facts: PlanFacts, slot: string): WantedTool[] {
+  const { outside, width, cupWidth, totalWidth } = partAt(facts, slot)?.part.dimensions ?? {}
+  const deep = cupWidth ?? width ?? totalWidth
+  if (outside === undefined || deep === undefined) return []
+  return [
+    {
+      kind: 'receiver',
+      words: `Receiving ring under the ${facts.arrangement.hub}: inside over ${round(outside + RECEIVED_ROOM_MM)} mm, deeper than ${round(deep)} mm`,
+      from: outside + RECEIVED_ROOM_MM,
+      to: Infinity,
+      tube: { insideFrom: outside + RECEIVED_ROOM_MM, depthFrom: deep },
+      improvise: 'Two hardwood blocks either side of the ring, never under studs or rotor.',
+    },
+  ]
 }
 
 const hardware = (facts: PlanFacts, slot: string): HardwareDetails | undefined =>
@@ -52,8 +75,22 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
   if (facts.schools.heat === 'heat' && facts.fits.some((fit) => isTight(fit) && fit.byHeat))
     wanted.push({
       kind: 'heater',
-      words: 'Heater with a thermometer',
-      improvise: 'A kitchen oven or a hot plate with a thermometer; never a flame.',
+      words: 'Heater',
+      improvise: 'A kitchen oven or a hot plate; never a flame.',
+    })
+  if (facts.schools.heat === 'heat' && facts.fits.some((fit) => isTight(fit) && fit.byHeat))
+    wanted.push({
+      kind: 'thermometer',
+      words: 'Thermometer to 150 °C',
+      improvise: 'Spit that dances is over 150 °C: too hot. Without one, press.',
+    })
+  if (facts.stuck.inHub || places.some(({ slot }) => slot.role === 'hubUnit'))
+    wanted.push({ kind: 'slideHammer', words: 'Slide hammer', improvise: '' })
+  if (facts.stuck.inHub)
+    wanted.push({
+      kind: 'blindPuller',
+      words: 'Blind hole puller for the ring left in the hub',
+      improvise: 'A drift behind its edge at several clock positions.',
     })
   for (const { slot } of places) {
     const details = hardware(facts, slot.id)
@@ -83,6 +120,9 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
       })
     if (slot.role === 'cup' || (isWholeBearing(slot.role) && slot.role !== 'insert'))
       wanted.push(
+        ...(facts.schools.driving === 'press' && facts.arrangement.turning === 'outer' && !slot.byThumb
+          ? receiverFor(facts, slot.id)
+          : []),
         facts.schools.driving === 'press'
           ? {
               kind: 'puller',

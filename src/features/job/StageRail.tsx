@@ -11,7 +11,9 @@ export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; 
   const bearing = useSearchParams().get('bearing')
   const current = useRef<HTMLAnchorElement>(null)
   // Where the stages are a strip, the one that is open is brought into sight.
-  useEffect(() => current.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [now])
+  useEffect(() => {
+    current.current?.scrollIntoView({ block: 'nearest', inline: 'center' })
+  }, [now])
   return (
     <nav aria-label="Stages of the job" className="shrink-0 lg:pt-3">
       <ol className="flex lg:block">

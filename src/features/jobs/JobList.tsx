@@ -9,21 +9,6 @@ import { STAGE_WORDS, STAGES, type JobSummary } from '@/contract/job'
 import { useTimes } from '@/ui/Times'
 import { usePages, type Page } from '@/ui/usePages'
 
-/** What is not part of one job. */
-const ELSEWHERE = [
-  ['/machines', 'Machines'],
-  ['/catalogue', 'Catalogue'],
-  ['/seals', 'Seals'],
-  ['/fits', 'Fits'],
-  ['/convert', 'Convert'],
-  ['/store', 'Store'],
-  ['/orders', 'Orders'],
-  ['/campaign', 'Campaign'],
-  ['/lists', 'Lists'],
-  ['/toolbox', 'Toolbox'],
-  ['/tray', 'Batch tray'],
-] as const
-
 function StageDots({ job }: { job: JobSummary }) {
   const at = STAGES.indexOf(job.stage)
   return (
@@ -55,8 +40,8 @@ export function JobList({ initial }: { initial: Page<JobSummary> }) {
       about={<b className="font-semibold text-ink">Jobs</b>}
       state={`${shown.length} jobs${hasMore ? ' and more' : ''}`}
     >
-      <div className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4">
-        <div className="mb-3 flex items-center gap-2">
+      <div className="mx-auto flex h-full max-w-[1120px] flex-col px-3 py-4 sm:px-6">
+        <div className="mb-3 flex flex-wrap items-center gap-2">
           <h1 className="mr-auto text-[21px] font-bold">Jobs on the bench</h1>
           <input
             className="field max-w-[200px]"
@@ -75,13 +60,6 @@ export function JobList({ initial }: { initial: Page<JobSummary> }) {
             New job
           </Link>
         </div>
-        <nav aria-label="Elsewhere in the shop" className="mb-2 flex flex-wrap gap-1.5">
-          {ELSEWHERE.map(([path, words]) => (
-            <Link key={path} href={path as Route} className="chip px-3">
-              {words}
-            </Link>
-          ))}
-        </nav>
         <div className="min-h-0 flex-1 overflow-auto">
           <table className="w-full">
             <thead className="caption text-left">

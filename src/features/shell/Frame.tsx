@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import type { ReactNode } from 'react'
+import { AreaMenu } from './AreaMenu'
 import { KeyHelp, type KeyHint } from './KeyHelp'
 import { Palette } from './Palette'
 import { usePreferences } from './Preferences'
@@ -60,6 +61,7 @@ export function Frame({ about, rail, hints = [], state, children }: Props) {
       }`}
     >
       <header className="col-span-full flex items-center gap-2 border-b border-line bg-sheet px-2.5 sm:gap-4 sm:px-[18px]">
+        <AreaMenu />
         <Link
           href="/"
           className="flex min-h-10 items-center gap-2 text-[17px] font-bold tracking-tight whitespace-nowrap"

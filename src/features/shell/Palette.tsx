@@ -31,7 +31,8 @@ export function Palette() {
   const [open, setOpen] = useState(false)
   const [text, setText] = useState('')
   const router = useRouter()
-  const { unit, theme, setUnit, setTheme } = usePreferences()
+  const { unit, setUnit, setTheme } = usePreferences()
+  const dim = open && document.documentElement.dataset['theme'] === 'dim'
   const found = useSearch(text, open)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -71,10 +72,7 @@ export function Palette() {
       unit === 'mm' ? 'Show inches first' : 'Show millimetres first',
       () => act(() => setUnit(unit === 'mm' ? 'in' : 'mm')),
     ],
-    [
-      theme === 'light' ? 'Dim the screen' : 'Light screen',
-      () => act(() => setTheme(theme === 'light' ? 'dim' : 'light')),
-    ],
+    [dim ? 'Light screen' : 'Dim the screen', () => act(() => setTheme(dim ? 'light' : 'dim'))],
   ]
   const meant = found.parts.filter(({ changed }) => changed !== '')
   const shown = actions.filter(([words]) => words.toLowerCase().includes(text.toLowerCase()))

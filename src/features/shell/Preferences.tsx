@@ -3,11 +3,10 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
 import type { LengthUnit } from '@/core/quantity'
 
-export type Theme = 'light' | 'dim'
+type Theme = 'light' | 'dim'
 
 interface Preferences {
   unit: LengthUnit
-  theme: Theme
   setUnit: (unit: LengthUnit) => void
   setTheme: (theme: Theme) => void
 }
@@ -19,25 +18,16 @@ const keep = (name: string, value: string): void => {
   document.cookie = `${name}=${value}; path=/; max-age=${A_YEAR}; samesite=lax`
 }
 
-/** Unit and light are kept in cookies, so that the server draws the page right the first time. */
-export function PreferencesProvider({
-  unit,
-  theme,
-  children,
-}: {
-  unit: LengthUnit
-  theme: Theme
-  children: ReactNode
-}) {
-  const [held, setHeld] = useState({ unit, theme })
+/** Unit and light are kept in cookies, so that the server draws the page right the first time; an unchosen light follows the system. */
+export function PreferencesProvider({ unit, children }: { unit: LengthUnit; children: ReactNode }) {
+  const [held, setHeld] = useState({ unit })
   const setUnit = useCallback((next: LengthUnit) => {
     keep('unit', next)
-    setHeld((h) => ({ ...h, unit: next }))
+    setHeld({ unit: next })
   }, [])
   const setTheme = useCallback((next: Theme) => {
     keep('theme', next)
     document.documentElement.dataset['theme'] = next
-    setHeld((h) => ({ ...h, theme: next }))
   }, [])
   const value = useMemo(() => ({ ...held, setUnit, setTheme }), [held, setUnit, setTheme])
   return <Context.Provider value={value}>{children}</Context.Provider>

@@ -1,3 +1,3 @@
 export { Frame } from './Frame'
 export type { KeyHint } from './KeyHelp'
-export { PreferencesProvider, usePreferences, type Theme } from './Preferences'
+export { PreferencesProvider, usePreferences } from './Preferences'

@@ -6,21 +6,31 @@ import { Frame } from '@/features/shell'
 import type { Toolbox } from '@/contract/plan'
 import { send, wordsOf } from '@/ui/ask'
 
-interface Row {
-  kind: (typeof TOOL_KINDS)[number]
-  words: string
-  from: string
-  to: string
+const SIZES = ['from', 'to', 'insideMm', 'outsideMm', 'depthMm'] as const
+const SIZE_WORDS: Record<(typeof SIZES)[number], string> = {
+  from: 'from',
+  to: 'to',
+  insideMm: 'inside',
+  outsideMm: 'outside',
+  depthMm: 'deep',
 }
 
-const BLANK: Row = { kind: 'sleeve', words: '', from: '', to: '' }
+type Row = { kind: (typeof TOOL_KINDS)[number]; words: string } & Record<(typeof SIZES)[number], string>
+
+const BLANK: Row = { kind: 'sleeve', words: '', from: '', to: '', insideMm: '', outsideMm: '', depthMm: '' }
+const COLUMNS = 'grid grid-cols-[190px_minmax(170px,1fr)_repeat(5,78px)_44px] gap-1.5'
 const text = (n: number | undefined): string => (n === undefined ? '' : String(n))
 const size = (typed: string) => (typed.trim() === '' ? undefined : Number(typed.replace(',', '.')))
 
 /** The shop's own tools with their sizes: plans pick from them. */
 export function ToolboxScreen({ initial }: { initial: Toolbox }) {
   const [rows, setRows] = useState<readonly Row[]>(
-    initial.tools.map(({ kind, words, from, to }) => ({ kind, words, from: text(from), to: text(to) })),
+    initial.tools.map((tool) => ({
+      ...BLANK,
+      kind: tool.kind,
+      words: tool.words,
+      ...Object.fromEntries(SIZES.map((name) => [name, text(tool[name])])),
+    })),
   )
   const [state, setState] = useState('')
   const [trouble, setTrouble] = useState('')
@@ -33,16 +43,17 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
   return (
     <Frame about={<b className="font-semibold text-ink">Toolbox</b>} state={state}>
       <form
-        className="mx-auto flex h-full max-w-[860px] flex-col px-6 py-4"
+        className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4"
         onSubmit={(e) => {
           e.preventDefault()
           const tools = rows
             .filter((r) => r.words.trim() !== '')
-            .map(({ kind, words, from, to }) => ({
-              kind,
-              words,
-              ...(size(from) !== undefined && { from: size(from) }),
-              ...(size(to) !== undefined && { to: size(to) }),
+            .map((row) => ({
+              kind: row.kind,
+              words: row.words,
+              ...Object.fromEntries(
+                SIZES.flatMap((name) => (size(row[name]) === undefined ? [] : [[name, size(row[name])]])),
+              ),
             }))
           send<Toolbox>('PUT', '/api/toolbox', { tools })
             .then(() => {
@@ -60,23 +71,25 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
         </div>
         <p className="mb-2 text-ink2">
           Plans pick from these by size and say what is missing. One size: write it on both sides; a press:
-          its force in kN under “to”.
+          its force in kN under “to”. Sleeves, sockets and rings that are measured inside, outside and deep
+          are picked by what they drive or receive.
         </p>
         {trouble && (
           <p role="alert" className="mb-2 text-contra">
             {trouble}
           </p>
         )}
-        <div className="grid grid-cols-[190px_minmax(0,1fr)_90px_90px_44px] gap-1.5 text-caption text-ink3">
-          <span>Kind</span>
-          <span>What it is called here</span>
-          <span>From, mm</span>
-          <span>To, mm</span>
-          <span />
-        </div>
         <div className="min-h-0 flex-1 overflow-auto">
+          <div className={`${COLUMNS} text-caption text-ink3`}>
+            <span>Kind</span>
+            <span>What it is called here</span>
+            {SIZES.map((name) => (
+              <span key={name}>{SIZE_WORDS[name]}, mm</span>
+            ))}
+            <span />
+          </div>
           {[...rows, BLANK].slice(0, 300).map((row, i) => (
-            <div key={i} className="mt-1 grid grid-cols-[190px_minmax(0,1fr)_90px_90px_44px] gap-1.5">
+            <div key={i} className={`mt-1 ${COLUMNS}`}>
               <select
                 className="field"
                 aria-label={`Kind of tool ${i + 1}`}
@@ -100,11 +113,11 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                 value={row.words}
                 onChange={(e) => set(i, { words: e.target.value })}
               />
-              {(['from', 'to'] as const).map((name) => (
+              {SIZES.map((name) => (
                 <input
                   key={name}
                   className="field number"
-                  aria-label={`Tool ${i + 1}, ${name}`}
+                  aria-label={`Tool ${i + 1}, ${SIZE_WORDS[name]}`}
                   maxLength={8}
                   value={row[name]}
                   onChange={(e) => set(i, { [name]: e.target.value })}

@@ -1,0 +1,50 @@
+/**
+ * A copy of the database, which holds everything: jobs, stock, photographs, settings, and by its migrations the version.
+ * `./backup [FILE]` writes one by hand; `--daily`, run by ./start every hour, writes one a day and keeps the newest.
+ */
+import { copyFileSync, existsSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { basename } from 'node:path'
+import { copyDatabase, FOLDER, sumFile, sumLine } from './copyDatabase'
+
+const DAILY = 'daily-'
+const KEPT = 14
+const DAY_MS = 24 * 3600 * 1000
+/** A copy that is made at the same hour every day must not slip by the minutes it takes. */
+const ALMOST_A_DAY_MS = DAY_MS - (3600 * 1000) / 2
+
+/** Daily copies, newest first: their names sort by time. */
+const dailies = (): string[] =>
+  existsSync(FOLDER)
+    ? readdirSync(FOLDER)
+        .filter((name) => name.startsWith(DAILY) && name.endsWith('.sql.gz'))
+        .sort()
+        .toReversed()
+        .map((name) => `${FOLDER}/${name}`)
+    : []
+
+async function daily(): Promise<void> {
+  const newest = dailies()[0]
+  if (newest && Date.now() - statSync(newest).mtimeMs < ALMOST_A_DAY_MS) return
+  console.log(`${new Date().toISOString()} ${await copyDatabase(DAILY.slice(0, -1))}`)
+  for (const old of dailies().slice(KEPT)) {
+    rmSync(old)
+    rmSync(sumFile(old), { force: true })
+  }
+}
+
+async function byHand(wanted: string | undefined): Promise<void> {
+  const file = await copyDatabase('backup')
+  if (!wanted) {
+    console.log(`Copied: ${file}. ./restore ${file} puts it back.`)
+    return
+  }
+  if (!wanted.endsWith('.sql.gz')) throw new Error('Name the copy with .sql.gz at its end.')
+  copyFileSync(file, wanted)
+  writeFileSync(sumFile(wanted), (await sumLine(wanted)).replace(/\S+$/, basename(wanted)) + '\n')
+  rmSync(file)
+  rmSync(sumFile(file))
+  console.log(`Copied: ${wanted}, with its sum in ${sumFile(wanted)}. ./restore ${wanted} puts it back.`)
+}
+
+const [asked] = process.argv.slice(2)
+await (asked === '--daily' ? daily() : byHand(asked))

@@ -1,0 +1,77 @@
+import { spawnSync } from 'node:child_process'
+import { appendFileSync, existsSync, mkdtempSync, readFileSync, rmSync, truncateSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+
+vi.setConfig({ testTimeout: 120_000, hookTimeout: 120_000 })
+
+const server = new URL(process.env['DATABASE_URL'] ?? 'mariadb://none')
+const FROM = 'amber_copied'
+const TO = 'amber_put_back'
+const folder = mkdtempSync(join(tmpdir(), 'copies-'))
+const file = join(folder, 'shop.sql.gz')
+
+const client = (program: 'mariadb' | 'mariadb-dump', args: string[], input = ''): string => {
+  const done = spawnSync(
+    program,
+    ['--no-defaults', `-h${server.hostname}`, `-P${server.port}`, `-u${server.username}`, ...args],
+    { input, encoding: 'utf8', env: { ...process.env, MYSQL_PWD: server.password }, maxBuffer: 1 << 28 },
+  )
+  if (done.status !== 0) throw new Error(done.stderr)
+  return done.stdout
+}
+/** All rows and tables, without the date of the dump. */
+const everything = (name: string): string =>
+  client('mariadb-dump', ['--skip-comments', '--skip-dump-date', '--hex-blob', '--order-by-primary', name])
+
+function run(script: string, name: string, args: string[]) {
+  const address = new URL(server)
+  address.pathname = `/${name}`
+  return spawnSync('node_modules/.bin/tsx', ['--conditions=react-server', script, ...args], {
+    env: { ...process.env, DATABASE_URL: String(address), AMBER_DEMO: '0' },
+    encoding: 'utf8',
+  })
+}
+
+beforeAll(() => {
+  for (const name of [FROM, TO])
+    client('mariadb', [
+      '-e',
+      `drop database if exists ${name}; create database ${name} character set utf8mb4 collate utf8mb4_unicode_520_ci`,
+    ])
+  const fixture = readFileSync('tests/fixtures/database-0005.sql', 'utf8')
+  client('mariadb', [FROM], `set foreign_key_checks = 0; ${fixture}`)
+  expect(run('scripts/prepare.ts', FROM, []).status).toBe(0)
+  const made = run('scripts/backup.ts', FROM, [file])
+  expect(made.status, made.stderr).toBe(0)
+})
+afterAll(() => {
+  client('mariadb', ['-e', `drop database if exists ${FROM}; drop database if exists ${TO}`])
+  rmSync(folder, { recursive: true })
+})
+
+describe('a copy of everything', () => {
+  it('is put back into an empty place and gives the same, to the byte', () => {
+    expect(existsSync(`${file}.sha256`)).toBe(true)
+    const back = run('scripts/restoreDatabase.ts', TO, [file])
+    expect(back.status, back.stderr).toBe(0)
+    expect(everything(TO)).toBe(everything(FROM))
+    expect(everything(TO)).toContain('photos')
+  })
+  it('its sum is that of sha256sum', () => {
+    const checked = spawnSync('sha256sum', ['-c', 'shop.sql.gz.sha256'], { cwd: folder, encoding: 'utf8' })
+    expect(checked.stdout).toContain('shop.sql.gz: OK')
+  })
+  it('one that was changed, or cut short, is refused before anything is touched', () => {
+    const before = everything(TO)
+    appendFileSync(file, 'x')
+    expect(run('scripts/restoreDatabase.ts', TO, [file]).stderr).toContain('it has changed since')
+    rmSync(`${file}.sha256`)
+    truncateSync(file, 4000)
+    expect(run('scripts/restoreDatabase.ts', TO, [file]).stderr).toContain('is no whole copy')
+    expect(everything(TO)).toBe(before)
+  })
+  it('a name without its ending is told', () =>
+    expect(run('scripts/backup.ts', FROM, [join(folder, 'shop')]).stderr).toContain('.sql.gz at its end'))
+})
