@@ -3,7 +3,6 @@
  * `./backup [FILE]` writes one by hand; `--daily`, run by ./start every hour, writes one a day and keeps the newest.
  */
 import { copyFileSync, existsSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
-import { basename } from 'node:path'
 import { copyDatabase, FOLDER, sumFile, sumLine } from './copyDatabase'
 
 const DAILY = 'daily-'
@@ -40,7 +39,7 @@ async function byHand(wanted: string | undefined): Promise<void> {
   }
   if (!wanted.endsWith('.sql.gz')) throw new Error('Name the copy with .sql.gz at its end.')
   copyFileSync(file, wanted)
-  writeFileSync(sumFile(wanted), (await sumLine(wanted)).replace(/\S+$/, basename(wanted)) + '\n')
+  writeFileSync(sumFile(wanted), `${await sumLine(wanted)}\n`)
   rmSync(file)
   rmSync(sumFile(file))
   console.log(`Copied: ${wanted}, with its sum in ${sumFile(wanted)}. ./restore ${wanted} puts it back.`)

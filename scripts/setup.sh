@@ -51,7 +51,7 @@ free_port() {
 # The process in a pid file, if it lives and is a server of that folder: a stale file after a power cut is no server.
 db_pid() {
   local pid; pid=$(cat "$1/pid" 2>/dev/null) || return 1
-  [ -n "$pid" ] && tr '\0' ' ' < "/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "--datadir=$1/data" && echo "$pid"
+  [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' < "/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "--datadir=$1/data" && echo "$pid"
 }
 
 # db_start FOLDER PORT — initialises once, starts on loopback, sets DATABASE_URL. A server already there is used.
