@@ -197,7 +197,7 @@ export function checkFit(
   const force = unpressed
     ? { min: 0, max: 0 }
     : { min: press(min, FRICTION.oiled), max: press(max, FRICTION.dry) }
-  /** Between the loosest reading and the smallest ring, on the diameter: what a compound would have to fill. */
+  /** Between the loosest reading and the ring that leaves most room, on the diameter: what a compound would have to fill. */
   const gapUm = ({ loosest }: SeatVerdict): number =>
     inner ? bearing.upper - loosest : loosest - bearing.lower
   const advice = [

@@ -11,7 +11,7 @@ export const COMPOUND_TO_UM = 100
 
 /**
  * What may be done about a worn seat, in order of merit (common practice).
- * @param gapUm largest gap there can be between seat and ring, on the diameter, µm: loosest reading against the smallest ring
+ * @param gapUm largest gap there can be between seat and ring, on the diameter, µm: loosest reading against the ring that leaves most room
  * @param wheel wheel ends are not repaired by glue or weld alone
  */
 export function repairOptions(
@@ -34,7 +34,7 @@ export function repairOptions(
       ? [
           {
             way: 'Retaining compound',
-            when: `Gap up to ${Math.round(gapUm)} µm against the smallest ring, within the ${COMPOUND_TO_UM} µm usual at most; bright and dry, centred, kept out of the bearing, by its maker's sheet.${wheel ? ' Not by itself on a wheel that carries people.' : ''}`,
+            when: `Gap up to ${Math.round(gapUm)} µm against the loosest ring, within the ${COMPOUND_TO_UM} µm usual at most; bright and dry, centred, kept out of the bearing, by its maker's sheet.${wheel ? ' Not by itself on a wheel that carries people.' : ''}`,
             advised: !wheel,
           },
         ]
