@@ -305,6 +305,50 @@ describe('the plan', () => {
       problem: expect.stringContaining('no unit of torque') as string,
     })
   })
+  it('what a hub is made of is asked once: all its rings follow, on the seats and on the card', async () => {
+    const job = await open('Winch, spare drum end')
+    const kit = {
+      arrangement: 'A1',
+      positions: 1,
+      parts: { innerBearing: '30207', outerBearing: 'LM12749/LM12710' },
+      sizes: {},
+    }
+    type Seats = {
+      seats: { slot: string; ring: string; material: string | null; recommended: { class: string } }[]
+    }
+    const outer = async () =>
+      (await call<Seats>('GET', `/api/jobs/${job.id}/seats`)).body.seats.filter(
+        ({ ring }) => ring === 'outer',
+      )
+    const stored = await change(job, { kit })
+    expect((await outer()).map((s) => [s.slot, s.material, s.recommended.class])).toEqual([
+      ['innerCup', null, 'N7'],
+      ['outerCup', null, 'N7'],
+    ])
+    await change(stored.body, { fitting: { materials: { hub: 'aluminium' } } })
+    expect((await outer()).map((s) => [s.slot, s.material, s.recommended.class])).toEqual([
+      ['innerCup', 'aluminium', 'P7'],
+      ['outerCup', 'aluminium', 'P7'],
+    ])
+    const card = JSON.stringify((await call<Plan>('GET', `/api/jobs/${job.id}/plan`)).body)
+    expect(card).not.toContain('nobody has said what it is made of')
+  })
+  it('grease in strokes of the own gun, once it was weighed; units are not packed', async () => {
+    const before = await call<object>('GET', '/api/settings')
+    const asked = { bearings: ['6205', 'UC205', '34x64x37'], rpm: 300 }
+    type Grease = { strokes: number | null; total: { grams: number }; bearings: { sealed: boolean }[] }
+    expect((await post<Grease>('/api/grease', asked)).body).toMatchObject({
+      strokes: null,
+      bearings: [{ sealed: false }, { sealed: true }, { sealed: true }],
+    })
+    try {
+      await call('PUT', '/api/settings', { ...before.body, gunGrams: 0.5 })
+      const { strokes, total } = (await post<Grease>('/api/grease', asked)).body
+      expect(strokes).toBe(Math.round(total.grams / 0.5))
+    } finally {
+      await call('PUT', '/api/settings', before.body)
+    }
+  })
   it('the shop decides between feel and dial, and its toolbox is picked from', async () => {
     const id = await demo('coach 1')
     const before = await call<object>('GET', '/api/settings')

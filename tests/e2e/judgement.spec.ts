@@ -47,6 +47,11 @@ test('A1, land train: compare, inspect, seats, setting, grease, plan, signed', a
   await page.getByRole('link', { name: 'Fit and set' }).click()
   await page.getByLabel('Seat', { exact: true }).selectOption('innerCup:outer')
   await expect(page.getByTestId('recommended')).toContainText('N7')
+  // What the hub is made of counts at once, and the plan follows the same rule.
+  await page.getByLabel('Hub or housing of').selectOption('aluminium')
+  await expect(page.getByTestId('recommended')).toContainText('P7')
+  await page.getByLabel('Hub or housing of').selectOption('')
+  await expect(page.getByTestId('recommended')).toContainText('N7')
   await expect(page.getByTestId('distribution')).toContainText('100 000 assemblies', { timeout: 15_000 })
   await tab(page, 'Setting')
   await expect(page.getByLabel('Threads an inch')).toHaveValue('16')

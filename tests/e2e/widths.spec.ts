@@ -45,6 +45,24 @@ const unreachable = (page: Page): Promise<string[]> =>
       .map((element) => `${element.tagName} ${(element.textContent ?? '').trim().slice(0, 30)}`)
   })
 
+/** A list with parts and with a row that was not kept, so that its screen has something to show. */
+test.beforeAll(async ({ request }) => {
+  const columns = { designation: 'number', bore: 'bore', outside: 'outside', width: 'width', quantity: 'qty' }
+  const begun = await request.post('/api/lists', {
+    params: {
+      name: 'Pier store, a long name for a narrow window',
+      kind: 'own',
+      columns: JSON.stringify(columns),
+    },
+    headers: { 'content-type': 'text/csv' },
+    data: 'number,bore,outside,width,qty\n6205-2RS,25,52,15,4\nGate pivot long,21.3,47.5,9,2\n6204,wide,47,14,1\n',
+  })
+  const { id } = (await begun.json()) as { id: number }
+  await expect
+    .poll(async () => ((await (await request.get(`/api/lists/${id}`)).json()) as { state: string }).state)
+    .not.toBe('running')
+})
+
 for (const { name, width, height } of [
   { name: 'a phone', width: 390, height: 844 },
   { name: 'a tablet held upright', width: 820, height: 1180 },

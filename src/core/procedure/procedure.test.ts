@@ -188,6 +188,48 @@ describe('what is there is mentioned, what is not is not', () => {
     )
     expect(all(plan('B1', B2))).not.toContain('back the open side')
   })
+  it('a hub is called what it is, its seal sits as the old one sat, a brake hangs on a hook', () => {
+    const fits = [{ ...TIGHT, slot: 'hubUnit' }]
+    expect(all(plan('D1', D1, { fits }))).toContain('until the knuckle is cool')
+    expect(all(plan('D1', D1, { fits }))).not.toMatch(/until the hub is cool/)
+    for (const code of ['B1', 'B2']) {
+      const seals = stepsOf(plan(code, B2)).filter(({ id }) => id.startsWith('mount.seal'))
+      expect(seals.length, code).toBe(2)
+      for (const { words } of seals)
+        expect(words).toMatch(/spring side toward what is kept in, as the old one sat/)
+    }
+    for (const [code, request] of [
+      ['A1', A1],
+      ['B1', B2],
+      ['D1', D1],
+    ] as const)
+      expect(all(plan(code, request)), code).toContain('hangs on a hook, not on its hose')
+  })
+  it('an insert: marks, key, lined up before the bolts, screws before grease', () => {
+    const p = plan('F1', { parts: { insert: 'UC205' } })
+    expect(all(p)).toMatch(/marks round the bolt holes/)
+    expect(all(p)).toMatch(/its key in before it is home/)
+    expect(all(p)).toMatch(
+      /until the shaft has turned and the insert has lined up, the same figure on each side/,
+    )
+    order(p, 'mount.insert', 'mount.housing', 'mount.lockScrews', 'mount.grease', 'torque.lockScrews')
+    expect(all(p)).not.toMatch(/Heat the|up to about .* kN/)
+  })
+  it('what is clamped by its axle turns freely after the torque, not before', () => {
+    for (const code of ['B1', 'B2', 'B3'])
+      order(plan(code, B2), 'torque.axle', 'adjust.clamped', 'finish.spin')
+    // Loosened first, taken out at last.
+    order(plan('B3', B2), 'removal.wheel', 'removal.carrier', 'mount.carrier', 'mount.wheel')
+  })
+  it('a bent tab is straightened before its nut is turned', () => {
+    const words = (code: string, id: string, request: Partial<KitRequest>) =>
+      stepsOf(plan(code, request)).find((s) => s.id === id)?.words
+    expect(words('A4', 'removal.outerRingNut', A1)).toContain('bent back straight, then off')
+    expect(words('G1', 'removal.lockNut', { parts: { bearing: '6208' } })).toContain(
+      'bent back straight, then off',
+    )
+    expect(words('A1', 'removal.castleNut', A1)).not.toContain('bent back')
+  })
   it('only a tapered pair is set', () => {
     expect(stepsOf(plan('D1', D1)).some((s) => s.id.startsWith('adjust'))).toBe(false)
     expect(stepsOf(plan('B1', B2)).find((s) => s.id === 'adjust.clamped')?.words).toContain(

@@ -85,7 +85,7 @@ function Remarks({ detail }: { detail: ListDetail }) {
 function Items({ detail }: { detail: ListDetail }) {
   const more = detail.listed + detail.own - detail.items.length
   return (
-    <section aria-label="Parts of the list" className="flex min-h-0 flex-1 flex-col">
+    <section aria-label="Parts of the list" className="flex min-h-0 min-w-0 flex-1 flex-col">
       <h2 className="text-[15px] font-bold">
         Parts{more > 0 && <span className="font-normal text-ink2">, the first {detail.items.length}</span>}
       </h2>
@@ -137,8 +137,8 @@ function Items({ detail }: { detail: ListDetail }) {
 export function ListPane({ list, detail, onDrop }: Props) {
   const working = list.state === 'running'
   return (
-    <section aria-label={list.name} className="flex h-full min-h-0 flex-col gap-3 px-6 py-4">
-      <div className="flex items-center gap-3">
+    <section aria-label={list.name} className="flex h-full min-h-0 min-w-0 flex-col gap-3 px-3 py-4 sm:px-6">
+      <div className="flex flex-wrap items-center gap-3">
         <h1 className="mr-auto text-[21px] font-bold">{list.name}</h1>
         {!working && (
           <button type="button" className="button" onClick={onDrop}>
@@ -148,7 +148,7 @@ export function ListPane({ list, detail, onDrop }: Props) {
       </div>
       {working ? <Progress list={list} onDrop={onDrop} /> : <p className="text-ink2">{outcome(list)}</p>}
       {!working && detail && (
-        <div className="flex min-h-0 flex-1 gap-5">
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-5 lg:flex-row">
           {detail.items.length > 0 && <Items detail={detail} />}
           {detail.remarks.length > 0 && <Remarks detail={detail} />}
         </div>
