@@ -32,12 +32,12 @@ async function daily(): Promise<void> {
 }
 
 async function byHand(wanted: string | undefined): Promise<void> {
+  if (wanted && !wanted.endsWith('.sql.gz')) throw new Error('Name the copy with .sql.gz at its end.')
   const file = await copyDatabase('backup')
   if (!wanted) {
     console.log(`Copied: ${file}. ./restore ${file} puts it back.`)
     return
   }
-  if (!wanted.endsWith('.sql.gz')) throw new Error('Name the copy with .sql.gz at its end.')
   copyFileSync(file, wanted)
   writeFileSync(sumFile(wanted), `${await sumLine(wanted)}\n`)
   rmSync(file)
