@@ -13,8 +13,9 @@ import { DAMAGE, judgeParts, SEVERITIES } from '@/core/inspect'
 import { variantOf } from '@/core/interchange'
 import { arrangementOf, proposeKit } from '@/core/kit'
 import { judgeLife } from '@/core/life'
-import { CAREFUL, makePlan } from '@/core/procedure'
+import { makePlan } from '@/core/procedure'
 import { judgeSpacerPair } from '@/core/spacing'
+import { NOTHING_SAID } from '../tests/support/planFacts'
 import { shipped, shippedKnowledge } from '../tests/support/shipped'
 import { row, timed } from './timing'
 
@@ -115,21 +116,9 @@ row(
     return makePlan({
       arrangement,
       kit,
-      fits: [],
-      inspected: [],
-      checkNext: [],
-      stuck: { onShaft: false, inHub: false },
-      run: 'yes',
+      ...NOTHING_SAID,
       encoder: false,
-      hubHas: null,
       wet: true,
-      firstSide: '',
-      nut: null,
-      greaseWords: '',
-      schools: CAREFUL,
-      toolbox: [],
-      fittedOn: '2026-05-01',
-      depths: [],
     })
   }),
 )

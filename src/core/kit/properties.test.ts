@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { NOTHING_SAID } from '../../../tests/support/planFacts'
 import { shippedKnowledge } from '../../../tests/support/shipped'
 import { PartValue } from '../part'
-import { CAREFUL, makePlan, type PlanFacts } from '../procedure'
+import { makePlan, type PlanFacts } from '../procedure'
 import {
   ArrangementFile,
   arrangementOf,
@@ -57,21 +58,7 @@ const plan = (arrangement: Arrangement, kit: Kit, more: Partial<PlanFacts> = {})
   makePlan({
     arrangement,
     kit,
-    fits: [],
-    inspected: [],
-    checkNext: [],
-    stuck: { onShaft: false, inHub: false },
-    run: 'yes',
-    encoder: null,
-    hubHas: null,
-    wet: false,
-    firstSide: '',
-    nut: null,
-    greaseWords: '',
-    schools: CAREFUL,
-    toolbox: [],
-    fittedOn: '2026-05-01',
-    depths: [],
+    ...NOTHING_SAID,
     ...more,
   })
 

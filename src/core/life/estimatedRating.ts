@@ -27,7 +27,8 @@ export function usualBalls(
 }
 
 /**
- * A rating from boundary dimensions alone, for one bearing beside another: right to about a fifth, no rating to calculate a life by.
+ * A rating from boundary dimensions alone, to hold one bearing beside another: right to about a fifth, so that a life worked out
+ * from it may be half or double.
  * @returns kN; the typical handbook value where one is here; null for kinds that are not estimated
  * @example estimatedRating(part of '6205')?.cKn // 14.0
  */

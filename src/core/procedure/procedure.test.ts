@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { NOTHING_SAID } from '../../../tests/support/planFacts'
 import { shippedKnowledge } from '../../../tests/support/shipped'
 import { arrangementOf, ARRANGEMENTS, proposeKit, type KitRequest } from '../kit'
 import { hubHeatCaution } from './attachments'
@@ -28,21 +29,8 @@ function plan(code: string, request: Partial<KitRequest> = {}, more: Partial<Pla
   return makePlan({
     arrangement,
     kit,
-    fits: [],
-    inspected: [],
-    stuck: { onShaft: false, inHub: false },
-    checkNext: [],
-    run: 'yes',
+    ...NOTHING_SAID,
     encoder: false,
-    hubHas: null,
-    wet: false,
-    firstSide: '',
-    nut: null,
-    greaseWords: '',
-    schools: CAREFUL,
-    toolbox: [],
-    fittedOn: '2026-05-01',
-    depths: [],
     ...more,
   })
 }

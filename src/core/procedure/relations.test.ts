@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { NOTHING_SAID } from '../../../tests/support/planFacts'
 import { shippedKnowledge } from '../../../tests/support/shipped'
 import {
   arrangementOf,
@@ -16,7 +17,6 @@ import { fittingOrder } from './mounting'
 import type { PlanFacts } from './plan'
 import { brokenBy, inOrder, relationsOf } from './relations'
 import { removalOrder } from './removal'
-import { CAREFUL } from './schools'
 
 const PARTS = {
   innerBearing: 'L68149/L68110',
@@ -32,21 +32,7 @@ function factsOf(arrangement: Arrangement, more: Partial<PlanFacts> = {}): PlanF
   return {
     arrangement,
     kit: proposeKit(arrangement, request, shippedKnowledge),
-    fits: [],
-    inspected: [],
-    checkNext: [],
-    stuck: { onShaft: false, inHub: false },
-    run: 'yes',
-    encoder: null,
-    hubHas: null,
-    wet: false,
-    firstSide: '',
-    nut: null,
-    greaseWords: '',
-    schools: CAREFUL,
-    toolbox: [],
-    fittedOn: '2026-05-01',
-    depths: [],
+    ...NOTHING_SAID,
     ...more,
   }
 }

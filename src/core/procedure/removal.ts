@@ -83,8 +83,12 @@ function stuckSteps(facts: PlanFacts): PlanStep[] {
 }
 
 /** How one part comes off: what is done, with what, and what hurts. */
-type Off = Pick<PlanStep, 'words' | 'tool' | 'caution'>
-type OffBy = (facts: PlanFacts, place: Placed) => Off | null
+type Off = Pick<PlanStep, 'words' | 'tool' | 'caution'> & {
+  /** by force: where practitioners differ in how */
+  driven?: true
+}
+/** @param order what comes off, in order */
+type OffBy = (facts: PlanFacts, place: Placed, order: readonly string[]) => Off | null
 
 const aside: OffBy = (_, { line }) => ({ words: `${line.words}: off, kept with its side.` })
 const nothing: OffBy = () => null
@@ -104,34 +108,34 @@ const unbent: OffBy = (_, { line }) => ({
 
 const drivenOut: OffBy = ({ schools }, { line }) => ({
   words: `${line.words}: drive out at several clock positions in turn, so that it stays square.`,
+  driven: true,
   tool: schools.driving === 'press' ? 'Puller or press from behind' : 'Brass drift and hammer',
   caution:
     'Eye protection: hardened rings shatter under a steel hammer. Support the hub on wood, never on rotor or studs.',
 })
 
 /** The spacer stands in the way of a drift as long as it is in. */
-function spacerInTheWay({ slot }: Placed, facts: PlanFacts): boolean {
-  const order = removalOrder(facts)
-  return placesOf(facts).some(
+const spacerInTheWay = ({ slot }: Placed, facts: PlanFacts, order: readonly string[]): boolean =>
+  placesOf(facts).some(
     (p) =>
       p.slot.role === 'spacerTube' &&
       p.slot.carrier === slot.carrier &&
       order.indexOf(p.slot.id) > order.indexOf(slot.id),
   )
-}
 
-const pressedOut: OffBy = (facts, place) => {
+const pressedOut: OffBy = (facts, place, order) => {
   const { slot, line } = place
   const { arrangement, schools } = facts
   if (slot.byThumb) return { words: `${line.words}: pushed out from behind by thumb or with a wooden dowel.` }
   const onShaft = arrangement.turning === 'inner' && slot.role !== 'hubUnit'
-  const reach = spacerInTheWay(place, facts)
+  const reach = spacerInTheWay(place, facts, order)
     ? ' Tilt the spacer aside inside, so that the drift catches the edge of the ring.'
     : ''
   return {
     words: onShaft
       ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.`
       : `${line.words}: out of the ${slot.carrier ? 'carrier' : arrangement.hub}, evenly all round, from the other side.${reach} A ring left on the shaft is pulled with a separator.`,
+    driven: true,
     tool: schools.driving === 'press' ? 'Puller, separator or press' : 'Brass drift and hammer, evenly',
     caution: 'Eye protection; never stand in line with the press.',
   }
@@ -173,7 +177,7 @@ const OFF: Readonly<Record<SlotRole, OffBy>> = {
         : `${line.words}: out by hand, or caught in a cloth as the hub comes off.`,
   }),
   cup: drivenOut,
-  ballCup: (facts, place) => (place.line.stays ? null : drivenOut(facts, place)),
+  ballCup: (facts, place, order) => (place.line.stays ? null : drivenOut(facts, place, order)),
   ballBearing: pressedOut,
   bearing: pressedOut,
   hubUnit: pressedOut,
@@ -234,7 +238,7 @@ const startOf = (text: string): string => `${text.charAt(0).toUpperCase()}${text
 const BRAKE = 'A brake in the way comes off first and hangs on a hook, not on its hose.'
 
 /** What comes away as a whole. */
-function movedOff(facts: PlanFacts, node: string): PlanStep | null {
+function movedOff(facts: PlanFacts, node: string): (Off & { id: string }) | null {
   const { arrangement } = facts
   const hub = startOf(arrangement.hub)
   switch (node) {
@@ -268,6 +272,7 @@ function movedOff(facts: PlanFacts, node: string): PlanStep | null {
             id: `removal.${node}`,
             words:
               'Hub pressed or drawn out of the unit, which is spoilt by it. Half of the inner ring stays on the hub: off with a separator.',
+            driven: true,
             tool: 'Slide hammer or press, separator',
             caution: `Eye protection; never stand in line with the press. ${BRAKE}`,
           }
@@ -293,20 +298,27 @@ export function removalOrder(facts: PlanFacts): string[] {
 /** Made loose, then out, in the order in which it was fitted turned round. A sensor comes out before anything near it is moved. */
 export function removalSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
-  const parts = removalOrder(facts).flatMap((node): PlanStep[] => {
+  const order = removalOrder(facts)
+  const parts = order.flatMap((node): (Off & { id: string })[] => {
     const place = places.find(({ slot }) => slot.id === node)
-    const off = place && OFF[place.slot.role](facts, place)
+    const off = place && OFF[place.slot.role](facts, place, order)
     const moved = place ? null : movedOff(facts, node)
     return off ? [{ id: `removal.${node}`, ...off }] : moved ? [moved] : []
   })
-  const driven = parts.findIndex(({ tool = '' }) => /press|drift/i.test(tool))
+  const firstDriven = parts.findIndex(({ driven }) => driven)
   const school = schoolNote('driving', facts.schools)
   return [
     recordStep(facts),
     ...(facts.encoder === true
       ? [{ id: 'removal.encoder', words: 'Take the sensor out first, and mark which side is magnetic.' }]
       : []),
-    ...parts.map((part, i) => (i === driven ? { ...part, school } : part)),
+    ...parts.map(({ id, words, tool, caution }, i) => ({
+      id,
+      words,
+      ...(tool && { tool }),
+      ...(caution && { caution }),
+      ...(i === firstDriven && { school }),
+    })),
     ...stuckSteps(facts),
   ]
 }

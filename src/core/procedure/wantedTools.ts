@@ -82,7 +82,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
     wanted.push({
       kind: 'thermometer',
       words: 'Thermometer to 150 °C',
-      improvise: 'Spit that dances is over 150 °C: too hot. Without one, press.',
+      improvise: 'None: heat that is not measured is not used. Press instead.',
     })
   if (facts.stuck.inHub || places.some(({ slot }) => slot.role === 'hubUnit'))
     wanted.push({ kind: 'slideHammer', words: 'Slide hammer', improvise: '' })

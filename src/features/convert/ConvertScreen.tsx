@@ -293,8 +293,9 @@ export function ConvertScreen() {
                 Open a job with this kit
               </button>
               <p className="mt-2 text-[13px] text-ink3">
-                Wheel ends, brakes and what carries people: the manual of the machine and local rules come
-                first.
+                Ratings are typical ones or worked out from the sizes, right to about a fifth: a life may be
+                half or double. Look the maker&apos;s up before it is decided. Wheel ends, brakes and what
+                carries people: the manual of the machine and local rules come first.
               </p>
             </>
           )}

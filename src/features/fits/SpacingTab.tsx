@@ -102,6 +102,15 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
   )
   const typedOf = (roles: Readonly<Record<string, FormRole>>) =>
     Object.entries(roles).map(([name, role]) => ({ name, role, text: value(name) }))
+  const field = (name: string, label: string, placeholder = '', most = 40) => (
+    <Field
+      label={label}
+      value={value(name)}
+      placeholder={placeholder}
+      most={most}
+      onChange={(v) => set(`spacing.${name}`, v)}
+    />
+  )
   const rows: readonly Depth[] = [...depths, { what: '', before: '', after: '' }].slice(0, 20)
   const setDepth = (i: number, next: Partial<Depth>) => {
     const all = [...rows].map((row, at) => (at === i ? { ...row, ...next } : row))
@@ -115,53 +124,16 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
         <>
           <h2 className="caption">Spacer between two clamped bearings</h2>
           <div className="mb-2 grid grid-cols-2 gap-1.5">
-            <Field
-              label="Shoulders"
-              value={value('shoulders')}
-              placeholder="46"
-              onChange={(v) => set('spacing.shoulders', v)}
-            />
-            <Field
-              label="Spacer"
-              value={value('spacer')}
-              placeholder="45.9"
-              onChange={(v) => set('spacing.spacer', v)}
-            />
-            <Field
-              label="Off by ±, mm"
-              value={value('off')}
-              placeholder="0.05"
-              most={7}
-              onChange={(v) => set('spacing.off', v)}
-            />
-            <Field
-              label="Taken up, mm"
-              value={value('play')}
-              placeholder="0.1"
-              most={7}
-              onChange={(v) => set('spacing.play', v)}
-            />
+            {field('shoulders', 'Shoulders', '46')}
+            {field('spacer', 'Spacer', '45.9')}
+            {field('off', 'Off by ±, mm', '0.05', 7)}
+            {field('play', 'Taken up, mm', '0.1', 7)}
           </div>
           <ReadAs fields={typedOf(PAIR_ROLES)} />
           <div className="mb-2 grid grid-cols-3 gap-1.5">
-            <Field
-              label="Tube bore"
-              value={value('tubeBore')}
-              placeholder="20.5"
-              onChange={(v) => set('spacing.tubeBore', v)}
-            />
-            <Field
-              label="its outside"
-              value={value('tubeOutside')}
-              placeholder="26"
-              onChange={(v) => set('spacing.tubeOutside', v)}
-            />
-            <Field
-              label="Nut thread"
-              value={value('nutThread')}
-              placeholder="M20x1.5"
-              onChange={(v) => set('spacing.nutThread', v)}
-            />
+            {field('tubeBore', 'Tube bore', '20.5')}
+            {field('tubeOutside', 'its outside', '26')}
+            {field('nutThread', 'Nut thread', 'M20x1.5')}
           </div>
           <label className="mb-2 block">
             <span className="caption block">Another stack: sign, length, off, what</span>
@@ -182,14 +154,9 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
             onPick={(name) => set('spacing.measure', name)}
           />
           <div className="mb-2 grid grid-cols-2 gap-1.5">
-            <Field label="Left" value={value('left')} onChange={(v) => set('spacing.left', v)} />
-            <Field label="Right" value={value('right')} onChange={(v) => set('spacing.right', v)} />
-            <Field
-              label="Its thread"
-              value={value('axleThread')}
-              placeholder="M10x1"
-              onChange={(v) => set('spacing.axleThread', v)}
-            />
+            {field('left', 'Left')}
+            {field('right', 'Right')}
+            {field('axleThread', 'Its thread', 'M10x1')}
           </div>
           <ReadAs fields={typedOf(AXLE_ROLES)} />
           <span className="caption block">Locating shoulder: this bearing goes first</span>
