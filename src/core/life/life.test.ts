@@ -237,6 +237,13 @@ describe('judgement', () => {
     expect(words.join(' ')).toMatch(/half the dynamic rating/)
     expect(words.join(' ')).toMatch(/dent the raceways/)
   })
+  // Handbooks (from memory): a deep groove bearing takes at most half of C0 along its axis.
+  it('more axial load than half of C0 is called too much, just less is not', () => {
+    const warned = (axialKn: number) =>
+      judged({ radialKn: 1, axialKn }).words.join(' ').includes('half of C0')
+    expect(warned(7.85 * 0.51)).toBe(true)
+    expect(warned(7.85 * 0.49)).toBe(false)
+  })
   it('ninety-nine of a hundred live a quarter as long (a1 0.25)', () => {
     const hours = (reliability: number) => judged({ radialKn: 2, reliability }).hours ?? 0
     expect(hours(99) / hours(90)).toBeCloseTo(0.25, 9)
