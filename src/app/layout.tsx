@@ -4,6 +4,7 @@ import './globals.css'
 import type { Metadata } from 'next'
 import { cookies, headers } from 'next/headers'
 import { connection } from 'next/server'
+import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
 import { PreferencesProvider } from '@/features/shell'
 import { shopZone } from '@/services/settings'
@@ -39,7 +40,9 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <PreferencesProvider unit={unit}>
           <TimesProvider zone={await shopZone()}>
-            <QueriesProvider>{children}</QueriesProvider>
+            <QueriesProvider>
+              <NuqsAdapter>{children}</NuqsAdapter>
+            </QueriesProvider>
           </TimesProvider>
         </PreferencesProvider>
       </body>

@@ -1,9 +1,8 @@
 import { connection } from 'next/server'
-import { JobList } from '@/features/jobs'
-import { listJobs } from '@/services/jobs'
+import { BenchScreen } from '@/features/bench'
+import { bench } from '@/services/bench'
 
 export default async function Page() {
   await connection()
-  const page = await listJobs({ open: 'true' })
-  return <JobList initial={page} />
+  return <BenchScreen bench={await bench()} />
 }

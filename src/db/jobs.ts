@@ -1,6 +1,7 @@
 import { Op, type Order, type Transaction } from 'sequelize'
 import { oneChange } from './connection'
 import { saveFindings, saveSeatReadings, type Finding, type SeatReading } from './found'
+import { writeEvents, type NewEvent } from './jobEvents'
 import { readJson, writeJson, type StoredJson } from './json'
 import { saveKit, type StoredKit } from './kits'
 import { findJobIds } from './jobSearch'
@@ -95,13 +96,6 @@ export interface BearingPatch {
   designation?: string | null
   partKey?: string | null
   findings?: readonly Finding[]
-}
-
-export interface NewEvent {
-  kind: string
-  summary: string
-  content: unknown
-  who?: string
 }
 
 /** All that one change does to a job; it is done whole or not at all. */
@@ -251,23 +245,6 @@ export async function countJobs(): Promise<number> {
 export async function findJob(id: number): Promise<StoredJob | null> {
   const row = await models().JobRow.findByPk(id)
   return row ? fromRow(row) : null
-}
-
-async function writeEvents(
-  jobId: number,
-  events: readonly NewEvent[],
-  transaction: Transaction,
-): Promise<void> {
-  await models().JobEventRow.bulkCreate(
-    events.map(({ kind, summary, content, who = '' }) => ({
-      job_id: jobId,
-      kind,
-      summary: summary.slice(0, 300),
-      content: JSON.stringify(content ?? null),
-      who,
-    })),
-    { transaction },
-  )
 }
 
 /** A bearing to begin with. */

@@ -10,6 +10,7 @@ import * as exactKeys from './migrations/0006-exact-keys'
 import * as oneRecord from './migrations/0007-one-record'
 import * as foundAndCameBack from './migrations/0008-found-and-came-back'
 import * as safeToRepeat from './migrations/0009-safe-to-repeat'
+import * as rechecks from './migrations/0010-rechecks'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -28,6 +29,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0007-one-record', oneRecord],
   ['0008-found-and-came-back', foundAndCameBack],
   ['0009-safe-to-repeat', safeToRepeat],
+  ['0010-rechecks', rechecks],
 ]
 
 function runner() {

@@ -315,6 +315,19 @@ export class PartNameRow extends Model<InferAttributes<PartNameRow>, InferCreati
   declare updated_at: CreationOptional<Date>
 }
 
+export class RecheckRow extends Model<InferAttributes<RecheckRow>, InferCreationAttributes<RecheckRow>> {
+  declare id: CreationOptional<number>
+  declare job_id: number
+  declare due_on: string
+  declare what: string
+  declare done_on: CreationOptional<string | null>
+  declare outcome: CreationOptional<string | null>
+  declare note: CreationOptional<string>
+  declare who: CreationOptional<string>
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
 const key = () => ({ type: DataTypes.INTEGER.UNSIGNED, autoIncrement: true, primaryKey: true })
 const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false })
 const long = () => ({ type: DataTypes.TEXT('medium'), allowNull: false })
@@ -520,6 +533,20 @@ function define(sequelize: Sequelize) {
     { id: key(), name_key: text(80), name: text(80), designation: text(80), ...times },
     { sequelize, tableName: 'part_names', ...stamped },
   )
+  RecheckRow.init(
+    {
+      id: key(),
+      job_id: DataTypes.INTEGER.UNSIGNED,
+      due_on: DataTypes.DATEONLY,
+      what: text(200),
+      done_on: DataTypes.DATEONLY,
+      outcome: DataTypes.STRING(20),
+      note: { ...text(300), defaultValue: '' },
+      who: { ...text(60), defaultValue: '' },
+      ...times,
+    },
+    { sequelize, tableName: 'rechecks', ...stamped },
+  )
   ListRow.init(
     {
       id: key(),
@@ -626,6 +653,7 @@ function define(sequelize: Sequelize) {
     ReservationRow,
     FittedPartRow,
     PartNameRow,
+    RecheckRow,
     StockItemRow,
     StockMoveRow,
     OrderRow,

@@ -3,6 +3,11 @@ import { expect, test, type Page } from '@playwright/test'
 const STAGES = ['', 'identify', 'cross-reference', 'compare', 'kit', 'inspect', 'fit', 'plan', 'record']
 const SCREENS = [
   '/',
+  '/jobs',
+  '/logbook',
+  '/logbook?tab=failures',
+  '/logbook?tab=service',
+  '/logbook?tab=seats',
   '/machines',
   '/machines/1',
   '/identify',
@@ -124,7 +129,7 @@ test('from every screen the menu leads to every other', async ({ page }) => {
   await page.goto('/settings')
   await page.getByRole('button', { name: 'Menu' }).click()
   const items = page.getByRole('menuitem')
-  await expect(items).toHaveCount(16)
+  await expect(items).toHaveCount(18)
   await page.keyboard.press('Escape')
   for (const [name, path] of [
     ['Seals', '/seals'],

@@ -5,7 +5,11 @@ import { listMachines } from '@/services/machines'
 
 export const metadata: Metadata = { title: 'Machines' }
 
-export default async function Page() {
+type Asked = { searchParams: Promise<Record<string, string | string[] | undefined>> }
+
+export default async function Page({ searchParams }: Asked) {
   await connection()
-  return <MachineList initial={await listMachines({})} />
+  const { q } = await searchParams
+  const asked = typeof q === 'string' ? q.trim().slice(0, 80) : ''
+  return <MachineList initial={await listMachines({ q: asked })} asked={asked} />
 }

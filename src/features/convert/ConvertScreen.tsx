@@ -11,6 +11,7 @@ import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
+import { useUrlChoice } from '@/ui/urlState'
 import { SeatFigure } from './SeatFigure'
 
 const KINDS = [
@@ -40,7 +41,11 @@ const NO_SEAT = { shaft: '', housing: '', width: '' }
 /** Another kind of bearing in the same seats: what fits, what else changes, both opinions, and its kit. */
 export function ConvertScreen() {
   const router = useRouter()
-  const [kind, setKind] = useState<(typeof KINDS)[number][0]>('bushToBall')
+  const [kind, setKind] = useUrlChoice(
+    'kind',
+    KINDS.map(([id]) => id),
+    'bushToBall',
+  )
   const [seats, setSeats] = useState([NO_SEAT, NO_SEAT])
   const [chosen, setChosen] = useState(['', ''])
   const [shoulders, setShoulders] = useState('')
@@ -118,7 +123,7 @@ export function ConvertScreen() {
             value={kind}
             options={KINDS}
             onPick={(next) => {
-              setKind(next)
+              void setKind(next)
               setChosen(['', ''])
             }}
           />

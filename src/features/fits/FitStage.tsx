@@ -10,7 +10,7 @@ import type { FittingDraft, SeatsResponse } from '@/contract/plan'
 import { useAnswer } from '@/ui/useAnswer'
 import { AdjustTab } from './AdjustTab'
 import { FIT_HINTS } from './FitsScreen'
-import { FitTabs, type FitTab } from './FitTabs'
+import { FitTabs, useFitTab } from './FitTabs'
 import { GreaseTab } from './GreaseTab'
 import { LifeTab } from './LifeTab'
 import { SeatTab } from './SeatTab'
@@ -44,7 +44,7 @@ function threadFields(text: string | undefined): Record<string, string> {
 /** How the parts of a job's kit sit, are spaced, set and greased; everything typed stays with the job. */
 export function FitStage() {
   const { job, change, pathTo } = useJob()
-  const [tab, setTab] = useState<FitTab>('seat')
+  const [tab, setTab] = useFitTab()
   const [at, setAt] = useState('')
   const schools = useSchools()
   useTabKeys(setTab)

@@ -1,6 +1,7 @@
 'use client'
 
 import type { ReactNode } from 'react'
+import { useUrlChoice } from '@/ui/urlState'
 
 export const FIT_TABS = [
   ['seat', 'Seats'],
@@ -10,6 +11,14 @@ export const FIT_TABS = [
   ['life', 'Life'],
 ] as const
 export type FitTab = (typeof FIT_TABS)[number][0]
+
+const NAMES = FIT_TABS.map(([name]) => name)
+
+/** The judgement that is shown; it stands in the address. */
+export function useFitTab(): [FitTab, (tab: FitTab) => void] {
+  const [tab, setTab] = useUrlChoice('tab', NAMES, 'seat')
+  return [tab, (next) => void setTab(next)]
+}
 
 interface Props {
   tab: FitTab

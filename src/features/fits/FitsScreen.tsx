@@ -7,7 +7,7 @@ import type { PartSheet } from '@/contract/lookUp'
 import type { FittingDraft } from '@/contract/plan'
 import { useAnswer } from '@/ui/useAnswer'
 import { AdjustTab } from './AdjustTab'
-import { FitTabs, type FitTab } from './FitTabs'
+import { FitTabs, useFitTab } from './FitTabs'
 import { GreaseTab } from './GreaseTab'
 import { LifeTab } from './LifeTab'
 import { SeatTab } from './SeatTab'
@@ -62,7 +62,7 @@ function seatFor(
 
 /** Fits, spacing, setting, grease and life as a quick look-up, without a job. */
 export function FitsScreen({ designation }: { designation: string }) {
-  const [tab, setTab] = useState<FitTab>('seat')
+  const [tab, setTab] = useFitTab()
   const [number, setNumber] = useState(designation)
   const [ring, setRing] = useState<Seat['ring']>('inner')
   const [turning, setTurning] = useState<Seat['turning']>('inner')

@@ -39,7 +39,7 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
         </label>
         <kbd>S</kbd>
       </div>
-      <div className="flex h-[54px] items-center gap-2 rounded-lg border-[1.5px] border-ink bg-sheet pr-2 focus-within:outline-[2.5px] focus-within:outline-offset-2 focus-within:outline-[var(--lamp-line)]">
+      <div className="flex h-[54px] items-center gap-2 rounded-lg border-[1.5px] border-ink bg-sheet pr-2 focus-within:outline-[2.5px] focus-within:outline-offset-2 focus-within:outline-lamp-ink">
         <input
           id="stamp"
           value={text}

@@ -2,11 +2,11 @@
 
 import Link from 'next/link'
 import type { Route } from 'next'
-import { useState } from 'react'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import { STAGE_WORDS, STAGES, type JobSummary } from '@/contract/job'
 import { useTimes } from '@/ui/Times'
+import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { usePages, type Page } from '@/ui/usePages'
 
 function StageDots({ job }: { job: JobSummary }) {
@@ -23,18 +23,29 @@ function StageDots({ job }: { job: JobSummary }) {
   )
 }
 
-/** What the page brings along: jobs that are open. */
-const FIRST_QUERY = 'q=&open=true'
+const queryOf = (text: string, open: boolean): string => `q=${encodeURIComponent(text.trim())}&open=${open}`
+
+interface Props {
+  initial: Page<JobSummary>
+  /** what the page was asked for */
+  asked: { text: string; open: boolean }
+}
 
 /** Jobs, the one changed last first, with where each stands; all that were ever opened can be found. */
-export function JobList({ initial }: { initial: Page<JobSummary> }) {
-  const [text, setText] = useState('')
-  const [open, setOpen] = useState(true)
+export function JobList({ initial, asked }: Props) {
+  const [text, setText] = useUrlText('q')
+  const [only, setOnly] = useUrlChoice('open', ['true', 'false'], 'false')
+  const open = only === 'true'
   const { day } = useTimes()
-  const query = `q=${encodeURIComponent(text.trim())}&open=${open}`
-  const { pages, words, waiting, hasMore, more } = usePages('/api/jobs', query, initial, FIRST_QUERY)
+  const query = queryOf(text, open)
+  const { pages, words, waiting, hasMore, more } = usePages(
+    '/api/jobs',
+    query,
+    initial,
+    queryOf(asked.text, asked.open),
+  )
   const shown = pages.flatMap(({ items }) => items)
-  const filtered = query !== FIRST_QUERY
+  const filtered = text.trim() !== '' || open
   return (
     <Frame
       about={<b className="font-semibold text-ink">Jobs</b>}
@@ -42,20 +53,22 @@ export function JobList({ initial }: { initial: Page<JobSummary> }) {
     >
       <div className="mx-auto flex h-full max-w-[1120px] flex-col px-3 py-4 sm:px-6">
         <div className="mb-3 flex flex-wrap items-center gap-2">
-          <h1 className="mr-auto text-[21px] font-bold">Jobs on the bench</h1>
+          <h1 className="mr-auto text-[21px] font-bold">All jobs</h1>
           <input
             className="field max-w-[200px]"
             aria-label="Filter jobs"
             placeholder="Machine, title or number"
             value={text}
-            onChange={(e) => setText(e.target.value)}
+            onChange={(e) => void setText(e.target.value)}
           />
-          <button type="button" className="chip" aria-pressed={open} onClick={() => setOpen(!open)}>
+          <button
+            type="button"
+            className="chip"
+            aria-pressed={open}
+            onClick={() => void setOnly(open ? 'false' : 'true')}
+          >
             open only
           </button>
-          <Link href={'/identify' as Route} className="button">
-            Quick look-up
-          </Link>
           <Link href={'/jobs/new' as Route} data-primary className="button">
             New job
           </Link>
@@ -96,7 +109,7 @@ export function JobList({ initial }: { initial: Page<JobSummary> }) {
                     <span className="flex items-center gap-2 whitespace-nowrap">
                       <StageDots job={job} />
                       {job.closedAt ? 'Closed' : STAGE_WORDS[job.stage]}
-                      {job.recheck && <span className="tag">look again {job.recheck}</span>}
+                      {job.recheck && <span className="tag">recheck {job.recheck}</span>}
                     </span>
                   </td>
                   <td className="number px-2 text-right whitespace-nowrap text-[14px] text-ink2">
@@ -120,7 +133,7 @@ export function JobList({ initial }: { initial: Page<JobSummary> }) {
             <p className="p-6 text-ink2">
               {!filtered
                 ? 'No jobs yet. Open one for the machine that came in, such as a wheel of the land train.'
-                : 'No job by that name. Clear the filter, or look among the closed ones.'}
+                : 'No match. Clear the filter, or show the closed jobs too.'}
             </p>
           )}
         </div>

@@ -7,17 +7,23 @@ import { useState, type FormEvent } from 'react'
 import { Frame } from '@/features/shell'
 import type { Machine, MachineDetail } from '@/contract/machine'
 import { send, wordsOf } from '@/ui/ask'
+import { useUrlText } from '@/ui/urlState'
 import { usePages, type Page } from '@/ui/usePages'
 
 /** The register: machines, their positions and what was fitted last. */
-export function MachineList({ initial }: { initial: Page<Machine> }) {
+export function MachineList({ initial, asked }: { initial: Page<Machine>; asked: string }) {
   const router = useRouter()
-  const [text, setText] = useState('')
+  const [text, setText] = useUrlText('q')
   const [name, setName] = useState('')
   const [error, setError] = useState('')
   const q = text.trim()
   const query = `q=${encodeURIComponent(q)}`
-  const { pages, words, waiting, hasMore, more } = usePages('/api/machines', query, initial, 'q=')
+  const { pages, words, waiting, hasMore, more } = usePages(
+    '/api/machines',
+    query,
+    initial,
+    `q=${encodeURIComponent(asked)}`,
+  )
   const machines = pages.flatMap(({ items }) => items)
   const add = (event: FormEvent) => {
     event.preventDefault()
@@ -39,7 +45,7 @@ export function MachineList({ initial }: { initial: Page<Machine> }) {
               aria-label="Find a machine"
               placeholder="name or place"
               value={text}
-              onChange={(e) => setText(e.target.value)}
+              onChange={(e) => void setText(e.target.value)}
             />
             <form className="flex items-center gap-1.5" onSubmit={add}>
               <input

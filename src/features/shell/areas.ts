@@ -6,10 +6,12 @@ export const AREAS: readonly (readonly [
   [
     'Bench',
     [
-      ['/', 'Jobs'],
+      ['/', 'Bench'],
+      ['/jobs', 'All jobs'],
       ['/jobs/new', 'New job'],
       ['/identify', 'Look up'],
-      ['/tray', 'Batch tray'],
+      ['/tray', 'Batch identification'],
+      ['/logbook', 'Logbook'],
     ],
   ],
   [

@@ -4,30 +4,35 @@ import { useState } from 'react'
 import { Frame } from '@/features/shell'
 import type { StockImported, StockItem, StockResponse } from '@/contract/supply'
 import { wordsOf, write } from '@/ui/ask'
+import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
 import { ItemPane } from './ItemPane'
 import { NewItem } from './NewItem'
 import { StockTable } from './StockTable'
 
-type View = 'all' | 'low' | 'count'
-const VIEWS: readonly [View, string][] = [
+const VIEWS = [
   ['all', 'all'],
   ['low', 'below minimum'],
   ['count', 'counting'],
-]
+] as const
 
-/** What the page brings along: everything, from the first bin. */
-const FIRST_QUERY = 'q=&low=false'
+const queryOf = (text: string, low: boolean): string => `q=${encodeURIComponent(text.trim())}&low=${low}`
+
+interface Props {
+  initial: StockResponse
+  /** what the page was asked for */
+  asked: { text: string; low: boolean }
+}
 
 /** What lies in the bins: moved, counted, never overwritten. */
-export function StoreScreen({ initial }: { initial: StockResponse }) {
-  const [text, setText] = useState('')
-  const [view, setView] = useState<View>('all')
+export function StoreScreen({ initial, asked: brought }: Props) {
+  const [text, setText] = useUrlText('q')
+  const [view, setView] = useUrlChoice('view', ['all', 'low', 'count'], 'all')
   const [chosen, setChosen] = useState<StockItem | null>(null)
   const [words, setWords] = useState('')
   const [adding, setAdding] = useState(false)
-  const asked = `q=${encodeURIComponent(text.trim())}&low=${view === 'low'}`
-  const list = usePages('/api/stock', asked, initial, FIRST_QUERY)
+  const asked = queryOf(text, view === 'low')
+  const list = usePages('/api/stock', asked, initial, queryOf(brought.text, brought.low))
   const items = list.pages.flatMap((page) => page.items)
   const { all = 0, low = 0 } = list.pages[0] ?? {}
   const count = view === 'low' ? low : all
@@ -62,7 +67,7 @@ export function StoreScreen({ initial }: { initial: StockResponse }) {
               aria-label="Filter items"
               placeholder="Number or bin"
               value={text}
-              onChange={(e) => setText(e.target.value)}
+              onChange={(e) => void setText(e.target.value)}
             />
             {VIEWS.map(([key, name]) => (
               <button
@@ -70,7 +75,7 @@ export function StoreScreen({ initial }: { initial: StockResponse }) {
                 type="button"
                 className="chip px-2.5"
                 aria-pressed={view === key}
-                onClick={() => setView(key)}
+                onClick={() => void setView(key)}
               >
                 {name}
                 {key === 'low' && <b className="number ml-1.5">{low}</b>}
@@ -122,7 +127,7 @@ export function StoreScreen({ initial }: { initial: StockResponse }) {
               <p className="px-4 pt-10 text-ink2">
                 {list.waiting
                   ? 'Looking …'
-                  : asked === FIRST_QUERY
+                  : text.trim() === '' && view !== 'low'
                     ? 'Nothing in the bins yet. Add a part, such as 6205-2RS in bin A1, or read a stock list in.'
                     : 'Nothing by that name. Clear the filter to see everything.'}
               </p>

@@ -9,8 +9,14 @@ import { EvidenceSheet } from '@/contract/evidence'
 import { ComparisonDraft, InspectionDraft } from '@/contract/judgement'
 import { KitDraft } from '@/contract/kit'
 import { FittingDraft } from '@/contract/plan'
+import { today } from '../clock'
+import { kitToKeep } from '../keptKit'
+import { loadHistory } from './history'
 import { loadDemoStore } from './store'
 import { JOBS, MACHINES, type DemoJob } from './world'
+
+/** Jobs of the seasons before have numbers below those of the bench, which begin at 201. */
+const FIRST_PAST_JOB = 101
 
 async function write(
   { job, machine, position, stage, decision, kit, comparison, inspection, fitting, closed }: DemoJob,
@@ -24,6 +30,8 @@ async function write(
     inspection && InspectionDraft.parse(inspection),
     fitting && FittingDraft.parse(fitting),
   ]
+  const draft = kit && KitDraft.parse(kit)
+  const kept = draft && (await kitToKeep(null, draft, fitted ?? null))
   await db.createJob(
     {
       title,
@@ -31,7 +39,7 @@ async function write(
       machineId: found?.id ?? null,
       positionId: found?.positions.find((p) => p.name === position)?.id ?? null,
       stage,
-      ...(kit && { kit: KitDraft.parse(kit) }),
+      ...(draft && { kit: draft }),
       ...(fitted && { fitting: fitted }),
       ...(closed && { closedAt: new Date() }),
     },
@@ -46,7 +54,7 @@ async function write(
       },
     ],
     { kind: 'created', summary: 'Job opened', content },
-    fitted ? { seatReadings: seatReadings(fitted) } : {},
+    { ...(kept && { kit: kept }), ...(fitted && { seatReadings: seatReadings(fitted) }) },
   )
 }
 
@@ -64,8 +72,9 @@ export async function loadDemo(): Promise<number> {
     if (made) machines.push(made)
   }
   const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
-  for (const job of JOBS) await write(job, machines, language)
   await loadDemoStore(language)
+  await loadHistory(machines, language, FIRST_PAST_JOB, await today())
+  for (const job of JOBS) await write(job, machines, language)
   await db.saveFact('demo', 'loaded')
   return JOBS.length
 }

@@ -69,6 +69,12 @@ export interface DemoJob {
   closed?: boolean
 }
 
+/** Why a wheel with sealed bearings has no seals beside them. */
+const NO_SEALS = {
+  sealLeft: 'the bearings are sealed on both sides',
+  sealRight: 'the bearings are sealed on both sides',
+}
+
 /** Jobs in different stages. The newest is written last. */
 export const JOBS: DemoJob[] = [
   {
@@ -161,6 +167,7 @@ export const JOBS: DemoJob[] = [
         retainer: 'keep',
       },
       sizes: { spacerLength: 38 },
+      reasons: NO_SEALS,
     },
     inspection: {
       seen: [
@@ -333,6 +340,7 @@ export const JOBS: DemoJob[] = [
         snapRing: 'auto',
       },
       sizes: { spacerLength: 46 },
+      reasons: NO_SEALS,
     },
   },
   {

@@ -1,6 +1,7 @@
 import 'server-only'
+import { recheckDates } from '@/core/adjust'
 import { isDay } from '@/core/dates'
-import { isWholeBearing } from '@/core/kit'
+import { isSeparable, isWholeBearing } from '@/core/kit'
 import { knownPart } from '@/core/part'
 import * as db from '@/db'
 import { today } from '../clock'
@@ -46,8 +47,19 @@ async function fittingOf(job: Job): Promise<db.NewFitting | null> {
   }
 }
 
+/** When to look again at what a job fitted; nothing where it has no kit. */
+async function rechecksOf(job: Job): Promise<db.NewRecheck[]> {
+  if (!job.kit) return []
+  const { arrangement } = await jobKit(job.id)
+  const wet = job.intake.use.some((use) => use === 'washed' || use === 'submerged')
+  return recheckDates(await fittedOn(job), isSeparable(arrangement), wet).map(({ date, words }) => ({
+    dueOn: date,
+    what: words,
+  }))
+}
+
 /**
- * What closing a job writes: its history, and the register of what is fitted now.
+ * What closing a job writes: its history, the register of what is fitted now, and when to look again.
  * @throws ServiceError `impossible` with everything that is open, unless a reason is given
  */
 export async function closing(job: Job, reason: string): Promise<Closing> {
@@ -58,7 +70,7 @@ export async function closing(job: Job, reason: string): Promise<Closing> {
       `${open.length} ${open.length === 1 ? 'point is' : 'points are'} open. Settle them, or say why the job is closed all the same.`,
       open.map(({ stage, words }) => ({ path: [stage], message: words })),
     )
-  const fitting = await fittingOf(job)
+  const [fitting, rechecks] = [await fittingOf(job), await rechecksOf(job)]
   const summary = [
     'Job closed',
     reason && ` although ${open.length} ${open.length === 1 ? 'point is' : 'points are'} open: ${reason}`,
@@ -70,6 +82,7 @@ export async function closing(job: Job, reason: string): Promise<Closing> {
     events: [{ kind: 'closed', summary, content: { reason, open, fitting } }],
     also: async (transaction) => {
       if (fitting) await db.writeFitting(fitting, transaction)
+      await db.renewRechecks(job.id, rechecks, transaction)
     },
   }
 }

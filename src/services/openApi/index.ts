@@ -2,6 +2,7 @@ import 'server-only'
 import { OwnPartRequest, OwnPartResponse } from '@/contract/ownPart'
 import { judgementPaths } from './judgement'
 import { json, problem, ok, text, csv, csvOut, pdfOut, id } from './parts'
+import { logbookPaths } from './logbook'
 import { registerPaths } from './register'
 import { supplyPaths } from './supply'
 import { z } from 'zod'
@@ -27,6 +28,7 @@ const PATHS: Record<string, Record<string, unknown>> = {
   ...supplyPaths,
   ...judgementPaths,
   ...registerPaths,
+  ...logbookPaths,
   '/api/health': {
     get: { summary: 'Application, database and catalogue', responses: ok(HealthResponse, 'All is well') },
   },
@@ -236,6 +238,8 @@ const REPEATABLE = [
   'post /api/machines/{id}/merge',
   'post /api/part-names',
   'post /api/parts',
+  'patch /api/rechecks/{id}',
+  'post /api/jobs/{id}/rechecks',
 ]
 
 /** A path with what every call of it has: a name of its own, the group it belongs to, the key of a write. */

@@ -4,6 +4,7 @@ import {
   CategoryScale,
   Chart,
   Filler,
+  Legend,
   LinearScale,
   LineController,
   LineElement,
@@ -18,6 +19,7 @@ Chart.register(
   BarElement,
   CategoryScale,
   Filler,
+  Legend,
   LinearScale,
   LineController,
   LineElement,
@@ -32,7 +34,7 @@ export const plainOptions = (inks: Inks, x: string, y: string) =>
   ({
     animation: false,
     maintainAspectRatio: false,
-    plugins: { tooltip: { enabled: true } },
+    plugins: { tooltip: { enabled: true }, legend: { display: false } },
     scales: {
       x: {
         title: { display: x !== '', text: x, color: inks.ink2 },

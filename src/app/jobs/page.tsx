@@ -1,0 +1,17 @@
+import type { Metadata } from 'next'
+import { connection } from 'next/server'
+import { JobList } from '@/features/jobs'
+import { listJobs } from '@/services/jobs'
+
+export const metadata: Metadata = { title: 'All jobs' }
+
+type Asked = { searchParams: Promise<Record<string, string | string[] | undefined>> }
+
+export default async function Page({ searchParams }: Asked) {
+  await connection()
+  const { q, open } = await searchParams
+  const [text, onlyOpen] = [typeof q === 'string' ? q.slice(0, 80) : '', open === 'true']
+  return (
+    <JobList initial={await listJobs({ q: text, open: String(onlyOpen) })} asked={{ text, open: onlyOpen }} />
+  )
+}

@@ -1,0 +1,174 @@
+import { z } from 'zod'
+import { CLOSURE_GROUPS, METERS } from '@/core/logbook'
+import { pageLimit } from './paging'
+
+/** What was found when it was looked at again. */
+export const OUTCOMES = ['held', 'adjusted', 'watch', 'cameBack'] as const
+export type Outcome = (typeof OUTCOMES)[number]
+
+export const OUTCOME_WORDS: Record<Outcome, string> = {
+  held: 'Held: nothing found',
+  adjusted: 'Adjusted or re-tightened',
+  watch: 'Something found: look again',
+  cameBack: 'Came back: has to be opened',
+}
+
+const RECHECK_CURSOR = /^\d{4}-\d{2}-\d{2}_\d{1,9}$/
+
+export const RechecksQuery = z.object({
+  limit: pageLimit(),
+  cursor: z.string().regex(RECHECK_CURSOR, 'Use the cursor of the page before.').optional(),
+  /** false = the answered ones too */
+  open: z.enum(['true', 'false']).default('true'),
+  /** due up to this day */
+  until: z.iso.date('A day as YYYY-MM-DD.').optional(),
+  job: z.coerce.number().int().positive().max(4_294_967_295).optional(),
+})
+
+export const Recheck = z.object({
+  id: z.number().int(),
+  jobId: z.number().int(),
+  title: z.string(),
+  /** name of the machine, else empty */
+  where: z.string(),
+  dueOn: z.string(),
+  what: z.string(),
+  doneOn: z.string().nullable(),
+  outcome: z.enum(OUTCOMES).nullable(),
+  note: z.string(),
+  who: z.string(),
+})
+export type Recheck = z.output<typeof Recheck>
+
+export const RecheckPage = z.object({ items: z.array(Recheck), next: z.string().nullable() })
+
+/** A recheck set by distance, by hours of work or by days. */
+export const NewRecheck = z.object({
+  amount: z.number('How far, how many hours or days?').positive('More than zero.').max(1_000_000),
+  meter: z.enum(METERS),
+  /** distance or hours of a day's work; 1 for days */
+  perDay: z.number('How much a day?').positive('More than zero.').max(100_000).default(1),
+  what: z.string().trim().min(1, 'Say what to look at.').max(200, 'At most 200 characters.'),
+  /** counted from this day; the day it was fitted, else today, when left out */
+  from: z.iso.date('A day as YYYY-MM-DD.').optional(),
+})
+
+export const RecheckAnswer = z.object({
+  outcome: z.enum(OUTCOMES),
+  note: z.string().trim().max(300, 'At most 300 characters.').default(''),
+  who: z.string().trim().max(60, 'At most 60 characters.').default(''),
+})
+
+export const LOGBOOK_VIEWS = ['failures', 'service', 'closures', 'cost', 'seats'] as const
+export type LogbookView = (typeof LOGBOOK_VIEWS)[number]
+
+export const LogbookQuery = z.object({
+  /** months back from today */
+  months: z.coerce.number('A number of months.').int().min(1).max(600, 'At most 600 months.').default(24),
+  machine: z.coerce.number('The number of a machine.').int().positive().max(4_294_967_295).optional(),
+})
+
+const counted = z.object({ id: z.string(), words: z.string(), count: z.number() })
+
+export const FailuresResponse = z.object({
+  from: z.string(),
+  /** what was found, the most frequent first */
+  findings: z.array(counted.extend({ jobs: z.number() })),
+  /** what the findings point to, each shared out over its causes */
+  causes: z.array(counted),
+  machines: z.array(
+    z.object({
+      machineId: z.number().nullable(),
+      words: z.string(),
+      jobs: z.number(),
+      cameBack: z.number(),
+    }),
+  ),
+  months: z.array(z.object({ month: z.string(), jobs: z.number() })),
+})
+export type FailuresResponse = z.output<typeof FailuresResponse>
+
+const SurvivalStep = z.object({
+  days: z.number(),
+  atRisk: z.number(),
+  ended: z.number(),
+  share: z.number(),
+  lower: z.number(),
+  upper: z.number(),
+})
+
+export const ServiceResponse = z.object({
+  from: z.string(),
+  groups: z.array(
+    z.object({
+      id: z.enum([...CLOSURE_GROUPS, 'tapered']),
+      words: z.string(),
+      fitted: z.number(),
+      ended: z.number(),
+      /** days after which half were replaced; null while more than half still run */
+      medianDays: z.number().nullable(),
+      /** longest run counted, still going or not */
+      longestDays: z.number(),
+      /** empty = nothing was replaced yet */
+      steps: z.array(SurvivalStep),
+    }),
+  ),
+})
+export type ServiceResponse = z.output<typeof ServiceResponse>
+
+export const ClosuresResponse = z.object({
+  from: z.string(),
+  pairs: z.array(
+    z.object({
+      first: z.string(),
+      second: z.string(),
+      /** replacements counted in each */
+      ended: z.number(),
+      otherEnded: z.number(),
+      /** replacements a day of the first over those of the second; null = too few to say */
+      ratio: z.number().nullable(),
+      lower: z.number().nullable(),
+      upper: z.number().nullable(),
+      words: z.string(),
+    }),
+  ),
+})
+export type ClosuresResponse = z.output<typeof ClosuresResponse>
+
+export const CostResponse = z.object({
+  from: z.string(),
+  currency: z.string(),
+  machines: z.array(
+    z.object({
+      machineId: z.number().nullable(),
+      words: z.string(),
+      jobs: z.number(),
+      cost: z.number(),
+      /** parts whose price nobody wrote down */
+      unpriced: z.number(),
+    }),
+  ),
+})
+export type CostResponse = z.output<typeof CostResponse>
+
+export const SeatsTrendResponse = z.object({
+  from: z.string(),
+  /** more seats were measured than are shown */
+  cut: z.boolean(),
+  seats: z.array(
+    z.object({
+      positionId: z.number(),
+      words: z.string(),
+      measured: z.array(z.object({ jobId: z.number(), on: z.string(), mm: z.number() })),
+      /** the limit of its class, mm; null = no class was chosen, or the seat cannot be told from its kit */
+      limitMm: z.number().nullable(),
+      perYearMm: z.number().nullable(),
+      lowerMm: z.number().nullable(),
+      upperMm: z.number().nullable(),
+      limitOn: z.string().nullable(),
+      /** what the line says, or that there is too little for one */
+      advice: z.string(),
+    }),
+  ),
+})
+export type SeatsTrendResponse = z.output<typeof SeatsTrendResponse>

@@ -1,0 +1,6 @@
+export { causesOf } from './causesOf'
+export { CLOSURE_GROUPS, closureGroup, type ClosureGroup } from './closureGroup'
+export { compareLives, LEAST_ENDED } from './compareLives'
+export { METERS, recheckDay } from './recheckDay'
+export { medianDays, survival, type Life } from './survival'
+export { LEAST_MEASURED, wearTrend } from './wearTrend'

@@ -1,0 +1,106 @@
+import { QueryTypes } from 'sequelize'
+import { database } from './connection'
+
+/** Which part of the history is asked for. */
+export interface LogbookScope {
+  /** jobs opened on or after this day, ISO date */
+  from: string
+  machineId?: number | undefined
+}
+
+const select = <T extends object>(sql: string, replacements: Record<string, unknown>): Promise<T[]> =>
+  database().query<T>(sql, { replacements, type: QueryTypes.SELECT })
+
+const ofMachine = ({ machineId }: LogbookScope): string =>
+  machineId === undefined ? '' : 'AND j.machine_id = :machineId'
+
+/** What was found, counted by kind, the most frequent first. */
+export const countFindings = (
+  scope: LogbookScope,
+): Promise<{ damage: string; count: number; jobs: number }[]> =>
+  select(
+    `SELECT f.damage, count(*) AS count, count(DISTINCT f.job_id) AS jobs FROM jobs j JOIN findings f ON f.job_id = j.id
+     WHERE j.created_at >= :from ${ofMachine(scope)} GROUP BY f.damage ORDER BY count DESC, f.damage`,
+    { ...scope },
+  )
+
+/** Jobs of each machine, those that came back among them, the most first. */
+export const countByMachine = (
+  scope: LogbookScope,
+): Promise<{ machineId: number | null; machine: string | null; jobs: number; cameBack: number }[]> =>
+  select(
+    `SELECT j.machine_id AS machineId, max(m.name) AS machine, count(*) AS jobs, count(j.comeback_of) AS cameBack
+     FROM jobs j LEFT JOIN machines m ON m.id = j.machine_id
+     WHERE j.created_at >= :from ${ofMachine(scope)} GROUP BY j.machine_id ORDER BY jobs DESC, machineId`,
+    { ...scope },
+  )
+
+/** Jobs by month, YYYY-MM, the first month at the top. */
+export const countByMonth = (scope: LogbookScope): Promise<{ month: string; jobs: number }[]> =>
+  select(
+    `SELECT date_format(j.created_at, '%Y-%m') AS month, count(*) AS jobs FROM jobs j
+     WHERE j.created_at >= :from ${ofMachine(scope)} GROUP BY month ORDER BY month`,
+    { ...scope },
+  )
+
+/** Parts that were fitted, counted by number and by how long they ran. */
+export interface StoredLife {
+  designation: string
+  days: number
+  /** 1 = replaced then */
+  ended: number
+  count: number
+}
+
+/** @param today parts that are still in service have run until today, ISO date */
+export const storedLives = (scope: LogbookScope, today: string): Promise<StoredLife[]> =>
+  select(
+    `SELECT f.designation, greatest(0, datediff(coalesce(f.replaced_on, :today), f.fitted_on)) AS days,
+       f.replaced_on IS NOT NULL AS ended, count(*) AS count
+     FROM fitted_parts f ${scope.machineId === undefined ? '' : 'JOIN positions p ON p.id = f.position_id AND p.machine_id = :machineId'}
+     WHERE f.fitted_on <= :today AND coalesce(f.replaced_on, :today) >= :from
+     GROUP BY f.designation, days, ended`,
+    { ...scope, today },
+  )
+
+/** What the parts of closed jobs cost, by machine. */
+export const costByMachine = (
+  scope: LogbookScope,
+): Promise<
+  { machineId: number | null; machine: string | null; jobs: number; cost: number; unpriced: number }[]
+> =>
+  select(
+    `SELECT j.machine_id AS machineId, max(m.name) AS machine, count(DISTINCT j.id) AS jobs,
+       coalesce(sum(l.price * l.quantity), 0) AS cost, coalesce(sum(l.price IS NULL), 0) AS unpriced
+     FROM jobs j LEFT JOIN machines m ON m.id = j.machine_id JOIN kits k ON k.job_id = j.id
+     JOIN kit_lines l ON l.kit_id = k.id AND l.unit = 'pcs' AND l.stays = 0 AND l.quantity > 0 AND l.state = 'filled'
+     WHERE j.closed_at IS NOT NULL AND j.created_at >= :from ${ofMachine(scope)}
+     GROUP BY j.machine_id ORDER BY cost DESC, machineId`,
+    { ...scope },
+  )
+
+/** A seat as one job measured it. */
+export interface StoredSeat {
+  positionId: number
+  position: string
+  machine: string
+  seat: string
+  jobId: number
+  /** ISO date */
+  on: string
+  /** mean of the readings, mm */
+  mm: number
+  readings: number
+}
+
+/** Seats of positions of the register that were measured, the latest positions first. */
+export const measuredSeats = (scope: LogbookScope, limit: number): Promise<StoredSeat[]> =>
+  select(
+    `SELECT j.position_id AS positionId, max(p.name) AS position, max(m.name) AS machine, s.seat, s.job_id AS jobId,
+       date_format(max(j.created_at), '%Y-%m-%d') AS \`on\`, avg(s.value_mm) AS mm, count(*) AS readings
+     FROM seat_readings s JOIN jobs j ON j.id = s.job_id JOIN positions p ON p.id = j.position_id
+     JOIN machines m ON m.id = p.machine_id
+     WHERE s.value_mm IS NOT NULL AND j.created_at >= :from ${ofMachine(scope)}
+     GROUP BY j.position_id, s.seat, s.job_id ORDER BY j.position_id DESC, s.seat, \`on\` LIMIT :limit`,
+    { ...scope, limit },
+  )

@@ -1,0 +1,248 @@
+'use client'
+
+import type { Route } from 'next'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useEffect, type ReactNode } from 'react'
+import { WAITS, WAITS_WORDS, type BenchResponse } from '@/contract/bench'
+import { stagePath } from '@/features/job'
+import { Finder, Frame } from '@/features/shell'
+import { useKeys } from '@/ui/useKeys'
+
+const HINTS = [
+  { keys: '/', words: 'look up', foot: true },
+  { keys: 'Alt N', words: 'new job', foot: true },
+  { keys: 'Alt J', words: 'all jobs', foot: true },
+  { keys: 'Alt L', words: 'logbook', foot: true },
+]
+const PLACES: Readonly<Record<string, string>> = { n: '/jobs/new', j: '/jobs', l: '/logbook' }
+
+function Group({ name, count, children }: { name: string; count: string; children: ReactNode }) {
+  return (
+    <section className="mt-5">
+      <h2 className="flex justify-between border-b border-line pb-1.5 text-[15px] font-semibold text-ink2">
+        {name} <span className="number font-normal text-ink3">{count}</span>
+      </h2>
+      <ul>{children}</ul>
+    </section>
+  )
+}
+
+const ROW =
+  'grid min-h-11 grid-cols-[3rem_minmax(0,1fr)] items-center gap-x-2 border-b border-line2 py-1.5 hover:bg-sheet sm:grid-cols-[3rem_minmax(0,1fr)_minmax(0,10.5rem)_minmax(0,13.5rem)]'
+
+function Jobs({ bench }: { bench: BenchResponse }) {
+  return WAITS.flatMap((waits) => {
+    const jobs = bench.jobs.filter((job) => job.waits === waits)
+    return jobs.length === 0
+      ? []
+      : [
+          <Group key={waits} name={WAITS_WORDS[waits]} count={String(jobs.length)}>
+            {jobs.map((job) => (
+              <li key={job.id}>
+                <Link href={stagePath(job.id, job.stage)} className={ROW}>
+                  <b className="number">{job.id}</b>
+                  <span className="truncate font-medium" title={job.title}>
+                    {job.title}
+                  </span>
+                  <span
+                    className={`number truncate max-sm:col-start-2 ${job.parts.length === 0 ? 'max-sm:hidden' : ''}`}
+                    title={job.parts.join(', ')}
+                  >
+                    {job.parts.join(', ') || '–'}
+                  </span>
+                  <span
+                    className={`truncate max-sm:col-start-2 ${waits === 'you' ? 'text-lamp-ink' : 'text-ink2'}`}
+                    title={job.next}
+                  >
+                    {job.next}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </Group>,
+        ]
+  })
+}
+
+function Rechecks({ bench: { rechecks, moreRechecks } }: { bench: BenchResponse }) {
+  if (rechecks.length === 0) return null
+  return (
+    <Group name="Rechecks due" count={String(rechecks.length + moreRechecks)}>
+      {rechecks.map((recheck) => (
+        <li key={recheck.id}>
+          <Link href={`/logbook#recheck-${recheck.id}` as Route} className={ROW}>
+            <b className="number">{recheck.jobId}</b>
+            <span className="truncate font-medium" title={recheck.title}>
+              {recheck.title}
+            </span>
+            <span className="truncate text-ink2 max-sm:col-start-2" title={recheck.what}>
+              {recheck.what}
+            </span>
+            <span className={`max-sm:col-start-2 ${recheck.overdue ? 'text-lamp-ink' : 'text-ink2'}`}>
+              {recheck.overdue ? 'due since ' : 'due '}
+              <span className="number">{recheck.dueOn}</span>
+            </span>
+          </Link>
+        </li>
+      ))}
+      {moreRechecks > 0 && (
+        <li>
+          <Link
+            href={'/logbook' as Route}
+            className="flex min-h-11 items-center underline underline-offset-4"
+          >
+            {moreRechecks} more
+          </Link>
+        </li>
+      )}
+    </Group>
+  )
+}
+
+function Card({ name, href, children }: { name: string; href: string; children: ReactNode }) {
+  return (
+    <section className="rounded-lg border border-line bg-paper px-3.5 pt-1 pb-2.5">
+      <h2 className="text-[15px] font-semibold text-ink2">
+        <Link href={href as Route} className="flex min-h-11 items-center">
+          {name}
+        </Link>
+      </h2>
+      {children}
+    </section>
+  )
+}
+
+function Season({ season }: { season: BenchResponse['season'] }) {
+  const most = Math.max(1, ...season.causes.map(({ count }) => count))
+  return (
+    <Card name="Last twelve months" href="/logbook?tab=failures">
+      {season.causes.length === 0 ? (
+        <p className="text-[14px] text-ink2">No findings yet: they come from Inspect.</p>
+      ) : (
+        <>
+          <ul>
+            {season.causes.map((cause) => (
+              <li
+                key={cause.id}
+                className="grid grid-cols-[minmax(0,1fr)_7rem] items-center gap-2 text-[14px]"
+              >
+                <span>{cause.words}</span>
+                <span className="block h-3 border border-ink2 bg-sheet" aria-hidden>
+                  <i className="block h-full bg-ink2" style={{ width: `${(100 * cause.count) / most}%` }} />
+                </span>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-2 text-[14px] text-ink2">
+            {season.jobs} jobs
+            {season.most && `, ${season.most.jobs} of them on ${season.most.words}`};{' '}
+            {season.cameBack === 0 ? 'none' : season.cameBack} came back.
+          </p>
+        </>
+      )}
+    </Card>
+  )
+}
+
+/** What asks for something now, around one field that finds everything. */
+export function BenchScreen({ bench }: { bench: BenchResponse }) {
+  const router = useRouter()
+  const go = (to: string) => router.push(to as Route)
+  useKeys((key) => {
+    if (key === '/') document.querySelector<HTMLElement>('[data-look-up]')?.focus()
+    return key === '/'
+  })
+  useEffect(() => {
+    // With Alt: plain letters begin a number in the field, which has the focus from the start.
+    const listen = (event: KeyboardEvent) => {
+      const to =
+        event.altKey && !event.ctrlKey && !event.metaKey ? PLACES[event.key.toLowerCase()] : undefined
+      if (!to) return
+      event.preventDefault()
+      router.push(to as Route)
+    }
+    window.addEventListener('keydown', listen)
+    return () => window.removeEventListener('keydown', listen)
+  }, [router])
+  return (
+    <Frame
+      about={<h1 className="font-semibold text-ink">Bench</h1>}
+      hints={HINTS}
+      state={`${bench.openJobs} ${bench.openJobs === 1 ? 'job' : 'jobs'} open`}
+    >
+      <div className="panes [--panes:minmax(0,1fr)_372px]">
+        <section className="min-h-0 overflow-auto px-3 py-4 sm:px-[26px]">
+          <div className="grid grid-cols-[minmax(0,1fr)_auto] gap-2.5">
+            <Finder inline go={go} actions={[]} placeholder="Number, sizes or machine" />
+            <Link href={'/jobs/new' as Route} data-primary className="button h-[60px]! font-bold">
+              New job
+            </Link>
+          </div>
+          <Jobs bench={bench} />
+          {bench.jobs.length === 0 && (
+            <p className="py-8 text-ink2">
+              No job is open. Open one for what came in, or look up a number, such as 6205-2RS, or sizes, such
+              as 20 x 42 x 12.
+            </p>
+          )}
+          <Rechecks bench={bench} />
+          <p className="mt-4">
+            <Link
+              href={'/jobs' as Route}
+              className="inline-flex min-h-11 items-center underline underline-offset-4"
+            >
+              All jobs{bench.openJobs > bench.jobs.length && `, ${bench.openJobs} of them open`}
+            </Link>
+          </p>
+        </section>
+        <section className="grid min-h-0 content-start gap-3 overflow-auto border-l border-line bg-sheet p-[18px]">
+          <Card name="Short in the store" href="/store?view=low">
+            {bench.short.items.length === 0 ? (
+              <p className="text-[14px] text-ink2">Nothing is below its minimum.</p>
+            ) : (
+              <ul>
+                {bench.short.items.map(({ designation, free, minimum }) => (
+                  <li key={designation} className="flex justify-between py-0.5">
+                    <span className="number truncate">{designation}</span>
+                    <span className="number whitespace-nowrap text-ink2">
+                      {free} of {minimum}
+                    </span>
+                  </li>
+                ))}
+                {bench.short.all > bench.short.items.length && (
+                  <li className="text-[14px] text-ink2">{bench.short.all - bench.short.items.length} more</li>
+                )}
+              </ul>
+            )}
+          </Card>
+          <Season season={bench.season} />
+          <Card name="Last fitted" href="/machines">
+            {bench.fitted.length === 0 ? (
+              <p className="text-[14px] text-ink2">Closing a job writes here what was fitted.</p>
+            ) : (
+              <ul>
+                {bench.fitted.map(({ machineId, where, fitted, on }) => (
+                  <li key={where}>
+                    <Link
+                      href={`/machines/${machineId}` as Route}
+                      className="grid min-h-11 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-2"
+                    >
+                      <span className="truncate" title={where}>
+                        {where}
+                      </span>
+                      <span className="number text-[13px] text-ink3">{on}</span>
+                      <span className="number col-span-2 truncate text-[14px] text-ink2" title={fitted}>
+                        {fitted}
+                      </span>
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            )}
+          </Card>
+        </section>
+      </div>
+    </Frame>
+  )
+}

@@ -1,0 +1,33 @@
+'use client'
+
+import type { CostResponse } from '@/contract/logbook'
+import { useAnswer } from '@/ui/useAnswer'
+import { CountChart } from './CountChart'
+import { FigureTable, ViewFrame } from './ViewFrame'
+
+/** What the parts of closed jobs cost, by machine. */
+export function CostView({ query }: { query: string }) {
+  const held = useAnswer<CostResponse>(`/api/logbook/cost?${query}`)
+  return (
+    <ViewFrame
+      held={held}
+      isEmpty={({ machines }) => machines.length === 0}
+      empty="No closed job with a kit in this time."
+    >
+      {({ machines, currency }) => (
+        <div className="grid gap-6">
+          <CountChart
+            label="Cost of parts by machine"
+            counts={machines.map(({ words, cost }) => ({ words, count: cost }))}
+            unit={`parts, ${currency}`}
+          />
+          <FigureTable
+            caption="Parts of closed jobs, at the prices of their kits"
+            columns={['Machine', 'Jobs', `Parts, ${currency}`, 'Lines without a price']}
+            rows={machines.map(({ words, jobs, cost, unpriced }) => [words, jobs, cost.toFixed(2), unpriced])}
+          />
+        </div>
+      )}
+    </ViewFrame>
+  )
+}

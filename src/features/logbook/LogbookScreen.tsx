@@ -1,0 +1,127 @@
+'use client'
+
+import { Tabs } from 'radix-ui'
+import { useState, type ReactNode } from 'react'
+import { Frame } from '@/features/shell'
+import type { Recheck } from '@/contract/logbook'
+import type { Page } from '@/ui/usePages'
+import { useUrlChoice, useUrlText } from '@/ui/urlState'
+import { useKeys } from '@/ui/useKeys'
+import { CostView } from './CostView'
+import { FailuresView } from './FailuresView'
+import { RecheckList } from './RecheckList'
+import { SeatsView } from './SeatsView'
+import { ServiceView } from './ServiceView'
+
+const TABS = [
+  ['rechecks', 'Rechecks'],
+  ['failures', 'What fails'],
+  ['service', 'Time in service'],
+  ['cost', 'Cost'],
+  ['seats', 'Seat wear'],
+] as const
+type Tab = (typeof TABS)[number][0]
+const NAMES = TABS.map(([name]) => name)
+
+const SPANS = [
+  ['6', 'last 6 months'],
+  ['12', 'last 12 months'],
+  ['24', 'last 2 years'],
+  ['60', 'last 5 years'],
+  ['600', 'all'],
+] as const
+
+const HINTS = [{ keys: '1 – 5', words: 'rechecks, what fails, service, cost, seats', foot: true }]
+
+interface Props {
+  rechecks: Page<Recheck>
+  machines: readonly { id: number; name: string }[]
+}
+
+/** Jobs after they were closed: what is due, and what the history says. */
+export function LogbookScreen({ rechecks, machines }: Props) {
+  const [tab, setTab] = useUrlChoice('tab', NAMES, 'rechecks')
+  const [months, setMonths] = useUrlChoice(
+    'months',
+    SPANS.map(([value]) => value),
+    '24',
+  )
+  const [machine, setMachine] = useUrlText('machine')
+  const [state, setState] = useState('')
+  useKeys((key) => {
+    const chosen = NAMES[Number(key) - 1]
+    if (chosen) void setTab(chosen)
+    return chosen !== undefined
+  })
+  const query = `months=${months}${machine ? `&machine=${encodeURIComponent(machine)}` : ''}`
+  const views: Record<Tab, ReactNode> = {
+    rechecks: <RecheckList initial={rechecks} onState={setState} />,
+    failures: <FailuresView query={query} />,
+    service: <ServiceView query={query} />,
+    cost: <CostView query={query} />,
+    seats: <SeatsView query={query} />,
+  }
+  return (
+    <Frame about={<h1 className="font-semibold text-ink">Logbook</h1>} hints={HINTS} state={state}>
+      <Tabs.Root
+        value={tab}
+        onValueChange={(next) => void setTab(next as Tab)}
+        activationMode="manual"
+        className="grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)]"
+      >
+        <div className="flex flex-wrap items-center gap-2 border-b border-line px-[18px] py-1.5">
+          <Tabs.List aria-label="Logbook" className="flex flex-wrap gap-1">
+            {TABS.map(([name, words]) => (
+              <Tabs.Trigger key={name} value={name} className="chip min-h-11 px-3">
+                {words}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          {tab !== 'rechecks' && (
+            <div className="ml-auto flex items-center gap-2 max-sm:flex-wrap">
+              <select
+                aria-label="Machine"
+                className="field w-[190px]"
+                value={machine}
+                onChange={(e) => void setMachine(e.target.value)}
+              >
+                <option value="">every machine</option>
+                {machines.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+              <select
+                aria-label="Time"
+                className="field w-[150px]"
+                value={months}
+                onChange={(e) => {
+                  const span = SPANS.find(([value]) => value === e.target.value)
+                  if (span) void setMonths(span[0])
+                }}
+              >
+                {SPANS.map(([value, words]) => (
+                  <option key={value} value={value}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+              <a className="chip px-3" href={`/api/logbook/${tab}.csv?${query}`} download>
+                CSV
+              </a>
+            </div>
+          )}
+          {tab === 'rechecks' && (
+            <a className="chip ml-auto px-3" href="/api/rechecks.ics">
+              Calendar
+            </a>
+          )}
+        </div>
+        <Tabs.Content value={tab} tabIndex={-1} className="min-h-0">
+          {views[tab]}
+        </Tabs.Content>
+      </Tabs.Root>
+    </Frame>
+  )
+}

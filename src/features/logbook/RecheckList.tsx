@@ -1,0 +1,205 @@
+'use client'
+
+import Link from 'next/link'
+import { useEffect, useState, type FormEvent } from 'react'
+import { OUTCOME_WORDS, OUTCOMES, type Outcome, type Recheck } from '@/contract/logbook'
+import type { Job } from '@/contract/job'
+import { stagePath } from '@/features/job'
+import { ask, send, wordsOf } from '@/ui/ask'
+import { useTimes } from '@/ui/Times'
+import { useUrlChoice } from '@/ui/urlState'
+import { usePages, type Page } from '@/ui/usePages'
+
+const queryOf = (shown: string) => `open=${shown === 'open'}`
+
+/** Opens a job for what came back, at the same place, as a comeback of the first. @throws Refused */
+async function openComeback({ jobId, title }: Recheck): Promise<Job> {
+  const { machineId, positionId } = await ask<Job>(`/api/jobs/${jobId}`)
+  const made = await send<Job>('POST', '/api/jobs', {
+    title: `${title.slice(0, 148)}, came back`,
+    machineId,
+    positionId,
+  })
+  return send<Job>('PATCH', `/api/jobs/${made.id}`, { version: made.version, comebackOf: jobId })
+}
+
+function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answered: Recheck) => void }) {
+  const [outcome, setOutcome] = useState<Outcome | ''>('')
+  const [note, setNote] = useState('')
+  const [who, setWho] = useState('')
+  const [error, setError] = useState('')
+  const save = (event: FormEvent) => {
+    event.preventDefault()
+    send<Recheck>('PATCH', `/api/rechecks/${recheck.id}`, { outcome, note, who })
+      .then(onAnswered)
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  return (
+    <form
+      onSubmit={save}
+      aria-label={`Recheck of job ${recheck.jobId}`}
+      className="grid gap-2 py-2 sm:pl-[7.5rem]"
+    >
+      <fieldset className="flex flex-wrap gap-1.5">
+        <legend className="sr-only">Found</legend>
+        {OUTCOMES.map((o) => (
+          <button
+            key={o}
+            type="button"
+            className="chip min-h-11 px-3"
+            aria-pressed={outcome === o}
+            onClick={() => setOutcome(o)}
+          >
+            {OUTCOME_WORDS[o]}
+          </button>
+        ))}
+      </fieldset>
+      <div className="flex flex-wrap gap-2">
+        <input
+          className="field max-w-[420px]"
+          aria-label="Note"
+          maxLength={300}
+          placeholder="play at the rim 0.1 mm, no heat, seal dry"
+          value={note}
+          onChange={(e) => setNote(e.target.value)}
+        />
+        <input
+          className="field max-w-[120px]"
+          aria-label="Initials"
+          maxLength={60}
+          placeholder="initials"
+          value={who}
+          onChange={(e) => setWho(e.target.value)}
+        />
+        <button type="submit" data-primary className="button" disabled={outcome === ''}>
+          Save
+        </button>
+      </div>
+      {error && (
+        <p role="alert" className="text-contra">
+          {error}
+        </p>
+      )}
+    </form>
+  )
+}
+
+interface Props {
+  initial: Page<Recheck>
+  onState: (words: string) => void
+}
+
+/** Rechecks, the one due first at the top, each answered in its place. */
+export function RecheckList({ initial, onState }: Props) {
+  const { today } = useTimes()
+  const [shown, setShown] = useUrlChoice('show', ['open', 'all'], 'open')
+  const [open, setOpen] = useState<number | null>(null)
+  const [comeback, setComeback] = useState<{ id: number; of: number } | null>(null)
+  const [error, setError] = useState('')
+  const list = usePages('/api/rechecks', queryOf(shown), initial, queryOf('open'))
+  const items = list.pages.flatMap((page) => page.items)
+  const due = items.filter(({ doneOn, dueOn }) => doneOn === null && dueOn <= today()).length
+  useEffect(() => onState(due === 0 ? 'None due today' : `${due} due`), [due, onState])
+  useEffect(() => {
+    // A link from the bench names the recheck; the browser has scrolled before the list was there.
+    const asked = /^#recheck-(\d+)$/.exec(window.location.hash)?.[1]
+    if (asked === undefined) return
+    queueMicrotask(() => setOpen(Number(asked)))
+    document.getElementById(`recheck-${asked}`)?.scrollIntoView({ block: 'center' })
+  }, [])
+  const answered = (recheck: Recheck) => {
+    setOpen(null)
+    list.put((page) => ({ ...page, items: page.items.map((r) => (r.id === recheck.id ? recheck : r)) }))
+    if (recheck.outcome !== 'cameBack') return
+    openComeback(recheck)
+      .then(({ id }) => setComeback({ id, of: recheck.jobId }))
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  return (
+    <div role="region" aria-label="Rechecks" tabIndex={0} className="h-full overflow-auto">
+      <div className="mx-auto max-w-[1120px] px-3 py-4 sm:px-6">
+        <div className="flex items-center gap-1.5">
+          {(['open', 'all'] as const).map((which) => (
+            <button
+              key={which}
+              type="button"
+              className="chip min-h-11 px-3"
+              aria-pressed={shown === which}
+              onClick={() => void setShown(which)}
+            >
+              {which === 'open' ? 'to do' : 'all'}
+            </button>
+          ))}
+        </div>
+        {comeback && (
+          <p className="mt-2 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2">
+            <Link href={stagePath(comeback.id, 'takeIn')} className="underline underline-offset-4">
+              Job {comeback.id}
+            </Link>{' '}
+            is open for what came back of job {comeback.of}.
+          </p>
+        )}
+        {(error || list.words) && (
+          <p role="alert" className="mt-2 text-contra">
+            {error || list.words}
+          </p>
+        )}
+        <ul className="mt-2">
+          {items.map((recheck) => (
+            <li key={recheck.id} id={`recheck-${recheck.id}`} className="border-t border-line2 py-1">
+              <div className="grid grid-cols-[7rem_minmax(0,1fr)_auto] items-center gap-x-2">
+                <span
+                  className={`number ${recheck.doneOn === null && recheck.dueOn < today() ? 'font-bold text-lamp-ink' : ''}`}
+                >
+                  {recheck.dueOn}
+                </span>
+                <span>
+                  <Link
+                    href={stagePath(recheck.jobId, 'record')}
+                    className="inline-flex min-h-11 items-center font-medium"
+                  >
+                    {recheck.jobId} {recheck.title}
+                  </Link>
+                  {recheck.where && <span className="ml-2 text-[14px] text-ink2">{recheck.where}</span>}
+                  <span className="block text-[14px] text-ink2">{recheck.what}</span>
+                </span>
+                {recheck.doneOn === null ? (
+                  <button
+                    type="button"
+                    className="button"
+                    aria-expanded={open === recheck.id}
+                    onClick={() => setOpen(open === recheck.id ? null : recheck.id)}
+                  >
+                    Looked at
+                  </button>
+                ) : (
+                  <span className="max-w-[260px] text-[14px]">
+                    {recheck.outcome && <b className="font-semibold">{OUTCOME_WORDS[recheck.outcome]}</b>}
+                    <span className="block text-ink2">
+                      <span className="number">{recheck.doneOn}</span>
+                      {recheck.who && `, ${recheck.who}`}
+                      {recheck.note && `: ${recheck.note}`}
+                    </span>
+                  </span>
+                )}
+              </div>
+              {open === recheck.id && recheck.doneOn === null && (
+                <Answer recheck={recheck} onAnswered={answered} />
+              )}
+            </li>
+          ))}
+        </ul>
+        {list.hasMore && (
+          <button type="button" className="button m-3" onClick={list.more}>
+            More
+          </button>
+        )}
+        {items.length === 0 && !list.waiting && (
+          <p className="py-6 text-ink2">
+            No recheck is open. Closing a job with a kit sets two: after the first day and after the season.
+          </p>
+        )}
+      </div>
+    </div>
+  )
+}

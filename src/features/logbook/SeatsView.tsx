@@ -1,0 +1,122 @@
+'use client'
+
+import { Scatter } from 'react-chartjs-2'
+import type { SeatsTrendResponse } from '@/contract/logbook'
+import { plainOptions } from '@/ui/charts/chartBase'
+import { useInks } from '@/ui/charts/useInks'
+import { useAnswer } from '@/ui/useAnswer'
+import { FigureTable, ViewFrame } from './ViewFrame'
+
+type Seat = SeatsTrendResponse['seats'][number]
+
+const DAY_MS = 86_400_000
+
+/** The measured sizes by date, with the limit of the class as a line. */
+function SeatChart({ seat }: { seat: Seat }) {
+  const inks = useInks()
+  const at = (on: string) => Date.parse(on) / DAY_MS
+  const days = [...seat.measured.map(({ on }) => at(on)), ...(seat.limitOn ? [at(seat.limitOn)] : [])]
+  const [from, to] = [Math.min(...days) - 30, Math.max(...days) + 30]
+  return (
+    <div role="img" aria-label={`${seat.words}: ${seat.measured.length} measurements`} className="h-[200px]">
+      {inks && (
+        <Scatter
+          role="presentation"
+          aria-hidden
+          data={{
+            datasets: [
+              {
+                data: seat.measured.map(({ on, mm }) => ({ x: at(on), y: mm })),
+                backgroundColor: inks.lamp,
+                borderColor: inks.ink,
+                pointRadius: 5,
+                showLine: true,
+                borderWidth: 1.4,
+              },
+              ...(seat.limitMm === null
+                ? []
+                : [
+                    {
+                      data: [
+                        { x: from, y: seat.limitMm },
+                        { x: to, y: seat.limitMm },
+                      ],
+                      borderColor: inks.contra,
+                      borderDash: [6, 4],
+                      borderWidth: 2,
+                      pointRadius: 0,
+                      showLine: true,
+                    },
+                  ]),
+            ],
+          }}
+          options={{
+            ...plainOptions(inks, '', 'mm'),
+            scales: {
+              x: {
+                min: from,
+                max: to,
+                ticks: {
+                  color: inks.ink2,
+                  maxTicksLimit: 6,
+                  callback: (day) => new Date(Number(day) * DAY_MS).toISOString().slice(0, 7),
+                },
+                grid: { color: inks.line2 },
+              },
+              y: {
+                title: { display: true, text: 'mm', color: inks.ink2 },
+                ticks: { color: inks.ink2, callback: (mm) => Number(mm).toFixed(3) },
+                grid: { color: inks.line2 },
+              },
+            },
+          }}
+        />
+      )}
+    </div>
+  )
+}
+
+const um = (mm: number | null): string => (mm === null ? '–' : (mm * 1000).toFixed(0))
+
+/** Seats that were measured on more than one job: how they wear, and when they reach their limit. */
+export function SeatsView({ query }: { query: string }) {
+  const held = useAnswer<SeatsTrendResponse>(`/api/logbook/seats?${query}`)
+  return (
+    <ViewFrame
+      held={held}
+      isEmpty={({ seats }) => seats.length === 0}
+      empty="No seat of a position in the register was measured in this time. Readings come from Fit and set."
+    >
+      {({ seats, cut }) => (
+        <div className="grid gap-8">
+          {seats.map((seat) => (
+            <section key={`${seat.positionId} ${seat.words}`} className="grid gap-x-8 gap-y-3 lg:grid-cols-2">
+              <div>
+                <h2 className="text-[16px] font-bold">{seat.words}</h2>
+                <SeatChart seat={seat} />
+              </div>
+              <div>
+                <p className="mb-2">{seat.advice}</p>
+                <FigureTable
+                  caption={
+                    seat.perYearMm === null
+                      ? 'Mean of the readings'
+                      : `Wear ${um(seat.perYearMm)} µm a year (95 %: ${um(seat.lowerMm)} to ${um(seat.upperMm)})`
+                  }
+                  columns={['Job', 'Measured', 'Mean, mm', 'Limit, mm']}
+                  rows={seat.measured.map(({ jobId, on, mm }) => [
+                    `Job ${jobId}`,
+                    on,
+                    mm.toFixed(4),
+                    seat.limitMm?.toFixed(3) ?? '–',
+                  ])}
+                />
+              </div>
+            </section>
+          ))}
+          {cut && <p className="text-ink2">More seats were measured: choose a machine to see them.</p>}
+        </div>
+      )}
+    </ViewFrame>
+  )
+}

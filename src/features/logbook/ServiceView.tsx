@@ -1,0 +1,154 @@
+'use client'
+
+import { Line } from 'react-chartjs-2'
+import type { ClosuresResponse, ServiceResponse } from '@/contract/logbook'
+import { plainOptions } from '@/ui/charts/chartBase'
+import { useInks } from '@/ui/charts/useInks'
+import { useAnswer } from '@/ui/useAnswer'
+import { FigureTable, ViewFrame } from './ViewFrame'
+
+/** Each group has its dash, so that lines are told apart without colour. */
+const DASHES: readonly (readonly number[])[] = [[], [8, 4], [2, 3], [10, 3, 2, 3], [14, 6]]
+
+function SurvivalChart({ groups }: Pick<ServiceResponse, 'groups'>) {
+  const inks = useInks()
+  const drawn = groups.filter(({ steps }) => steps.length > 0)
+  const colours = inks ? [inks.ink, inks.agree, inks.contra, inks.ink3, inks.lamp] : []
+  return (
+    <div role="img" aria-label="Share still in service by days" className="h-[340px]">
+      {inks && (
+        <Line
+          role="presentation"
+          aria-hidden
+          data={{
+            datasets: drawn.map(({ words, steps, longestDays }, i) => ({
+              label: words,
+              data: [
+                { x: 0, y: 100 },
+                ...steps.map(({ days, share }) => ({ x: days, y: share * 100 })),
+                { x: longestDays, y: (steps.at(-1)?.share ?? 1) * 100 },
+              ],
+              stepped: true as const,
+              borderColor: colours[i % colours.length],
+              borderDash: [...(DASHES[i % DASHES.length] ?? [])],
+              borderWidth: 2.2,
+              pointRadius: 0,
+            })),
+          }}
+          options={{
+            ...plainOptions(inks, 'days in service', 'still in service, %'),
+            plugins: { legend: { display: true, labels: { color: inks.ink2, boxWidth: 40, boxHeight: 0 } } },
+            scales: {
+              x: {
+                type: 'linear',
+                min: 0,
+                title: { display: true, text: 'days in service', color: inks.ink2 },
+                ticks: { color: inks.ink2 },
+                grid: { color: inks.line2 },
+              },
+              y: {
+                min: 0,
+                max: 100,
+                title: { display: true, text: 'still in service, %', color: inks.ink2 },
+                ticks: { color: inks.ink2 },
+                grid: { color: inks.line2 },
+              },
+            },
+          }}
+        />
+      )}
+    </div>
+  )
+}
+
+/** Days at which groups are compared in the table: a season. */
+const SEASON_DAYS = 180
+
+const percent = (share: number): string => (share * 100).toFixed(0)
+
+/** Share in service after a season with its limits; a dash where nothing ran as long. */
+function afterSeason({ steps, longestDays }: ServiceResponse['groups'][number]): string {
+  if (longestDays < SEASON_DAYS) return '–'
+  const at = steps.findLast(({ days }) => days <= SEASON_DAYS)
+  return at ? `${percent(at.share)} (${percent(at.lower)}–${percent(at.upper)})` : '100'
+}
+
+/** How long bearings stay in service by how they are closed, and whether that makes a difference. */
+export function ServiceView({ query }: { query: string }) {
+  const held = useAnswer<ServiceResponse>(`/api/logbook/service?${query}`)
+  const { answer: compared } = useAnswer<ClosuresResponse>(`/api/logbook/closures?${query}`)
+  return (
+    <ViewFrame
+      held={held}
+      isEmpty={({ groups }) => groups.length === 0}
+      empty="Nothing was written into the register in this time. Closing a job with a position does it."
+    >
+      {({ groups }) => (
+        <div className="grid gap-6">
+          <section>
+            <h2 className="text-[17px] font-bold">Share still in service</h2>
+            {groups.some(({ steps }) => steps.length > 0) ? (
+              <SurvivalChart groups={groups} />
+            ) : (
+              <p className="text-ink2">
+                Too few to say: nothing that was fitted in this time was replaced yet.
+              </p>
+            )}
+            <p className="text-[14px] text-ink2">
+              Bearings that still run count as long as they have run (Kaplan and Meier). One fitting counts
+              once, however many pieces.
+            </p>
+          </section>
+          <section className="grid gap-x-8 gap-y-5 lg:grid-cols-2">
+            <FigureTable
+              caption="Time in service"
+              columns={[
+                'Bearings',
+                'Fitted',
+                'Replaced',
+                'Half after, days',
+                `After ${SEASON_DAYS} days, % (95 % limits)`,
+              ]}
+              rows={groups.map((group) => [
+                group.words,
+                group.fitted,
+                group.ended,
+                group.medianDays ?? 'not yet',
+                afterSeason(group),
+              ])}
+            />
+            {compared && (
+              <div>
+                <h3 className="caption pb-1">Does the closure make a difference?</h3>
+                <ul className="grid gap-2">
+                  {compared.pairs.map(({ first, second, ended, otherEnded, ratio, lower, upper, words }) => (
+                    <li key={`${first} ${second}`} className="border-t border-line2 pt-1.5">
+                      <b className="block font-semibold">
+                        {first} against {second}
+                      </b>
+                      {words}{' '}
+                      <span className="text-[14px] text-ink2">
+                        <span className="number">
+                          {ended} and {otherEnded}
+                        </span>{' '}
+                        replaced
+                        {ratio !== null && lower !== null && upper !== null && (
+                          <>
+                            ; ratio of rates{' '}
+                            <span className="number">
+                              {ratio.toFixed(2)} ({lower.toFixed(2)}–{upper.toFixed(2)})
+                            </span>
+                          </>
+                        )}
+                      </span>
+                    </li>
+                  ))}
+                </ul>
+              </div>
+            )}
+          </section>
+        </div>
+      )}
+    </ViewFrame>
+  )
+}

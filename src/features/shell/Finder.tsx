@@ -1,0 +1,226 @@
+'use client'
+
+import { Command } from 'cmdk'
+import { useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react'
+import { sizesIn } from '@/core/designation'
+import { useAnswer } from '@/ui/useAnswer'
+
+interface Found {
+  /** The text these were found for: null before the first answer. */
+  text: string | null
+  parts: { designation: string; base: string; familyWords: string; changed: string }[]
+  machines: { id: number; name: string; place: string }[]
+  jobs: { id: number; title: string }[]
+}
+const NOTHING: Found = { text: null, parts: [], machines: [], jobs: [] }
+
+function useSearch(text: string, open: boolean): Found {
+  const { answer, current } = useAnswer<Omit<Found, 'text'>>(
+    open ? `/api/search?text=${encodeURIComponent(text)}` : null,
+    undefined,
+    0,
+  )
+  return answer ? { ...answer, text: current ? text : null } : NOTHING
+}
+
+/** A look-up of what was typed, as a link to its answer. */
+const lookUp = (sheet: object): string => `/identify?e=${encodeURIComponent(JSON.stringify(sheet))}`
+const SIZES = ['bore', 'outside', 'width'] as const
+
+/** What may be identified of a text: three sizes, or a stamp with lost marks. */
+function toIdentify(text: string, go: (to: string) => void): Item[] {
+  const sizes = sizesIn(text)?.mm.map((mm) => String(Math.round(mm * 1000) / 1000))
+  if (sizes)
+    return [
+      {
+        key: text,
+        main: `${sizes.join(' × ')} mm`,
+        side: 'identify by these sizes',
+        mono: true,
+        run: () =>
+          go(
+            lookUp({
+              measurements: SIZES.map((feature, i) => ({ feature, readings: [sizes[i]], unit: 'mm' })),
+            }),
+          ),
+      },
+    ]
+  return /[?*]/.test(text)
+    ? [
+        {
+          key: text,
+          main: text.trim(),
+          side: 'identify by this stamp',
+          mono: true,
+          run: () => go(lookUp({ stamps: [{ text: text.trim() }] })),
+        },
+      ]
+    : []
+}
+
+interface Props {
+  go: (to: string) => void
+  /** what can be done by its name, beside what is found */
+  actions: readonly (readonly [words: string, run: () => void])[]
+  placeholder: string
+  /** stands on a screen: the list opens below the field once something is typed */
+  inline?: boolean
+}
+
+/** Parts, machines, jobs, sizes and stamps from one field. */
+export function Finder({ go, actions, placeholder, inline = false }: Props) {
+  const [text, setText] = useState('')
+  const asks = !inline || text.trim() !== ''
+  const found = useSearch(text, asks)
+  const input = useRef<HTMLInputElement>(null)
+  useEffect(() => {
+    // What was typed before the page was ready.
+    const typed = input.current?.value
+    if (typed) queueMicrotask(() => setText(typed))
+  }, [])
+  const meant = found.parts.filter(({ changed }) => changed !== '')
+  const shown = actions.filter(([words]) => words.toLowerCase().includes(text.toLowerCase()))
+  const groups: Listed[] = [
+    { heading: 'Identify', items: toIdentify(text, go) },
+    {
+      heading: 'Not listed',
+      items: meant.slice(0, 1).map(() => ({
+        key: text,
+        main: text.trim(),
+        side: 'see what may be meant, or identify it by its sizes',
+        mono: true,
+        run: () => go(`/parts/${encodeURIComponent(text.trim())}`),
+      })),
+    },
+    {
+      heading: meant.length > 0 ? 'Did you mean' : 'Parts',
+      items: found.parts.map((p) => ({
+        key: p.designation,
+        main: p.designation,
+        side: p.changed ? `${p.changed} · ${p.familyWords}` : p.familyWords,
+        mono: true,
+        run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
+      })),
+    },
+    {
+      heading: 'Jobs',
+      items: found.jobs.map((j) => ({
+        key: `job ${j.id}`,
+        main: `Job ${j.id}`,
+        side: j.title,
+        run: () => go(`/jobs/${j.id}`),
+      })),
+    },
+    {
+      heading: 'Machines',
+      items: found.machines.map((m) => ({
+        key: `machine ${m.id}`,
+        main: m.name,
+        side: m.place,
+        run: () => go(`/machines#machine-${m.id}`),
+      })),
+    },
+    {
+      heading: 'Actions',
+      items: shown.map(([words, run]) => ({ key: words, main: words, side: '', run })),
+    },
+  ].filter(({ items }) => items.length > 0)
+  const first = groups[0]?.items[0]
+  const [moved, setMoved] = useState({ found, to: '' })
+  // The first row of every new answer is the picked one until the arrows move it.
+  const picked = moved.found === found ? moved.to : first ? valueOf(groups[0]?.heading, first.key) : ''
+  const enterWaits = useRef(false)
+  useEffect(() => {
+    if (found.text !== text || !enterWaits.current) return
+    enterWaits.current = false
+    first?.run()
+  }, [found, text, first])
+  const onEnter = (event: ReactKeyboardEvent) => {
+    // An Enter pressed before the answer came counts when it comes, never for the answer before it.
+    if (event.key !== 'Enter' || found.text === text) return
+    event.preventDefault()
+    enterWaits.current = true
+  }
+  const isOpen = !inline || text.trim() !== ''
+  return (
+    <Command
+      shouldFilter={false}
+      label="Find"
+      value={picked}
+      onValueChange={(to) => setMoved({ found, to })}
+      onKeyDown={(event) => {
+        if (inline && event.key === 'Escape') setText('')
+        onEnter(event)
+      }}
+      className={inline ? 'relative' : ''}
+    >
+      <Command.Input
+        ref={input}
+        data-look-up={inline || undefined}
+        autoFocus={inline}
+        value={text}
+        onValueChange={(typed) => {
+          enterWaits.current = false
+          setText(typed)
+        }}
+        placeholder={placeholder}
+        className={
+          inline
+            ? 'number h-[60px] w-full rounded-lg border-[1.5px] border-ink bg-sheet px-4 text-[19px] placeholder:font-sans placeholder:text-ink3'
+            : 'number h-14 w-full rounded-t-lg border-b border-line bg-sheet px-4 text-[18px] outline-none placeholder:text-ink3'
+        }
+      />
+      <Command.List
+        className={
+          inline
+            ? isOpen
+              ? 'absolute inset-x-0 top-full z-20 mt-1 max-h-[50vh] overflow-auto rounded-lg border border-line bg-sheet p-2'
+              : 'hidden'
+            : 'max-h-[56vh] overflow-auto p-2'
+        }
+      >
+        <Command.Empty className="p-3 text-ink3">
+          No match. Try a number without its suffix, or three sizes.
+        </Command.Empty>
+        {isOpen && groups.map((group) => <Group key={group.heading} {...group} />)}
+      </Command.List>
+    </Command>
+  )
+}
+
+interface Item {
+  key: string
+  main: string
+  side: string
+  mono?: boolean
+  run: () => void
+}
+
+interface Listed {
+  heading: string
+  items: Item[]
+}
+
+/** cmdk trims and compares values as they are: one form for the row and for the picked one. */
+const valueOf = (heading = '', key: string) => `${heading} ${key}`.trim()
+
+function Group({ heading, items }: Listed) {
+  return (
+    <Command.Group
+      heading={heading}
+      className="[&_[cmdk-group-heading]]:caption [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2"
+    >
+      {items.map(({ key, main, side, mono, run }) => (
+        <Command.Item
+          key={key}
+          value={valueOf(heading, key)}
+          onSelect={run}
+          className="flex min-h-10 cursor-pointer items-center justify-between gap-4 rounded-md px-3 data-[selected=true]:bg-wash"
+        >
+          <span className={mono ? 'number font-medium' : 'font-medium'}>{main}</span>
+          <span className="truncate text-ink2">{side}</span>
+        </Command.Item>
+      ))}
+    </Command.Group>
+  )
+}

@@ -1,0 +1,105 @@
+import 'server-only'
+import { LOGBOOK_VIEWS, type LogbookView } from '@/contract/logbook'
+import { writeCsv } from '../csv/writeCsv'
+import { ServiceError } from '../errors'
+import { closures, cost, failures, seatTrends, service } from './views'
+
+const VIEWS = { failures, service, closures, cost, seats: seatTrends }
+
+const viewOf = (name: string): LogbookView => {
+  const view = LOGBOOK_VIEWS.find((v) => v === name)
+  if (!view)
+    throw new ServiceError('notFound', `The logbook has no view “${name}”. Use ${LOGBOOK_VIEWS.join(', ')}.`)
+  return view
+}
+
+/** A view of the logbook by its name. @throws ServiceError `notFound`, `unreadable` */
+export const logbookView = async (name: string, query: unknown): Promise<unknown> =>
+  VIEWS[viewOf(name)](query)
+
+/** The same as CSV, one row a line of its table. @throws ServiceError `notFound`, `unreadable` */
+export async function logbookCsv(name: string, query: unknown): Promise<string> {
+  const view = viewOf(name)
+  const blank = (value: number | string | null): number | string => value ?? ''
+  switch (view) {
+    case 'failures': {
+      const { findings, causes, machines, months } = await failures(query)
+      return writeCsv(
+        ['about', 'name', 'count', 'jobs', 'came_back'],
+        [
+          ...findings.map(({ words, count, jobs }) => ({ about: 'finding', name: words, count, jobs })),
+          ...causes.map(({ words, count }) => ({ about: 'cause', name: words, count })),
+          ...machines.map(({ words, jobs, cameBack }) => ({
+            about: 'machine',
+            name: words,
+            jobs,
+            came_back: cameBack,
+          })),
+          ...months.map(({ month, jobs }) => ({ about: 'month', name: month, jobs })),
+        ],
+      )
+    }
+    case 'service': {
+      const { groups } = await service(query)
+      return writeCsv(
+        ['bearings', 'days', 'in_service', 'replaced', 'share', 'lower_95', 'upper_95'],
+        groups.flatMap(({ words, steps }) =>
+          steps.map(({ days, atRisk, ended, share, lower, upper }) => ({
+            bearings: words,
+            days,
+            in_service: atRisk,
+            replaced: ended,
+            share: share.toFixed(4),
+            lower_95: lower.toFixed(4),
+            upper_95: upper.toFixed(4),
+          })),
+        ),
+      )
+    }
+    case 'closures': {
+      const { pairs } = await closures(query)
+      return writeCsv(
+        ['first', 'second', 'replaced_first', 'replaced_second', 'ratio', 'lower_95', 'upper_95'],
+        pairs.map(({ first, second, ended, otherEnded, ratio, lower, upper }) => ({
+          first,
+          second,
+          replaced_first: ended,
+          replaced_second: otherEnded,
+          ratio: blank(ratio),
+          lower_95: blank(lower),
+          upper_95: blank(upper),
+        })),
+      )
+    }
+    case 'cost': {
+      const { machines, currency } = await cost(query)
+      return writeCsv(
+        ['machine', 'jobs', 'cost', 'currency', 'parts_without_price'],
+        machines.map(({ words, jobs, cost: sum, unpriced }) => ({
+          machine: words,
+          jobs,
+          cost: sum.toFixed(2),
+          currency,
+          parts_without_price: unpriced,
+        })),
+      )
+    }
+    case 'seats': {
+      const { seats } = await seatTrends(query)
+      return writeCsv(
+        ['seat', 'measured_on', 'job', 'mean_mm', 'limit_mm', 'mm_a_year', 'limit_reached_on'],
+        seats.flatMap(({ words, measured, limitMm, perYearMm, limitOn }) =>
+          measured.map(({ on, jobId, mm }) => ({
+            seat: words,
+            measured_on: on,
+            job: jobId,
+            mean_mm: mm.toFixed(4),
+            limit_mm: blank(limitMm),
+            mm_a_year: blank(perYearMm),
+            limit_reached_on: blank(limitOn),
+          })),
+        ),
+      )
+    }
+  }
+}

@@ -1,0 +1,261 @@
+import 'server-only'
+import { addDays } from '@/core/dates'
+import { readClean } from '@/core/designation'
+import { familyFacts } from '@/core/catalogue'
+import { isShaftClass, toleranceClass } from '@/core/fit'
+import { DAMAGE } from '@/core/inspect'
+import {
+  causesOf,
+  CLOSURE_GROUPS,
+  closureGroup,
+  compareLives,
+  LEAST_ENDED,
+  LEAST_MEASURED,
+  medianDays,
+  survival,
+  wearTrend,
+  type ClosureGroup,
+  type Life,
+} from '@/core/logbook'
+import * as db from '@/db'
+import {
+  LogbookQuery,
+  type ClosuresResponse,
+  type CostResponse,
+  type FailuresResponse,
+  type SeatsTrendResponse,
+  type ServiceResponse,
+} from '@/contract/logbook'
+import { today } from '../clock'
+import { getJob } from '../jobs/getJob'
+import { ready, type Ready } from '../language'
+import { parse } from '../parse'
+import { seats as seatsOfJob } from '../plan'
+import { settings } from '../settings'
+
+/** Days of a month, on average. */
+const MONTH_DAYS = 30.44
+const NO_MACHINE = 'not in the register'
+
+async function scopeOf(input: unknown): Promise<{ scope: db.LogbookScope; day: string }> {
+  const { months, machine } = parse(LogbookQuery, input)
+  const day = await today()
+  return { scope: { from: addDays(day, -Math.round(months * MONTH_DAYS)), machineId: machine }, day }
+}
+
+/** What fails, where and why. @throws ServiceError `unreadable` */
+export async function failures(input: unknown): Promise<FailuresResponse> {
+  const { scope } = await scopeOf(input)
+  const [found, machines, months] = await Promise.all([
+    db.countFindings(scope),
+    db.countByMachine(scope),
+    db.countByMonth(scope),
+  ])
+  const counts = found.map(({ damage, count, jobs }) => ({
+    damage,
+    count: Number(count),
+    jobs: Number(jobs),
+  }))
+  return {
+    from: scope.from,
+    findings: counts.map(({ damage, count, jobs }) => ({
+      id: damage,
+      words: DAMAGE.find(({ id }) => id === damage)?.words ?? damage,
+      count,
+      jobs,
+    })),
+    causes: causesOf(counts).map(({ findings, ...cause }) => ({
+      ...cause,
+      count: Math.round(findings * 10) / 10,
+    })),
+    machines: machines.map(({ machineId, machine, jobs, cameBack }) => ({
+      machineId,
+      words: machine ?? NO_MACHINE,
+      jobs: Number(jobs),
+      cameBack: Number(cameBack),
+    })),
+    months: months.map(({ month, jobs }) => ({ month, jobs: Number(jobs) })),
+  }
+}
+
+type Group = ClosureGroup | 'tapered'
+const GROUPS: readonly Group[] = [...CLOSURE_GROUPS, 'tapered']
+const GROUP_WORDS: Record<Group, string> = {
+  open: 'open ball bearings',
+  shielded: 'shielded ball bearings',
+  oneSeal: 'ball bearings sealed on one side',
+  twoSeals: 'ball bearings sealed on both sides',
+  tapered: 'tapered bearings',
+}
+
+/** What a part is counted with; null = not a bearing, or not one that is compared. */
+function groupOf(designation: string, { language }: Ready): Group | null {
+  const read = readClean(designation, language)
+  if (!read) return null
+  return familyFacts(read.family).element === 'taperedRoller' ? 'tapered' : closureGroup(read)
+}
+
+async function livesByGroup(input: unknown): Promise<{ from: string; lives: Map<Group, Life[]> }> {
+  const { scope, day } = await scopeOf(input)
+  const [rows, known] = await Promise.all([db.storedLives(scope, day), ready()])
+  const groups = new Map<string, Group | null>()
+  const lives = new Map<Group, Life[]>()
+  for (const { designation, days, ended, count } of rows) {
+    if (!groups.has(designation)) groups.set(designation, groupOf(designation, known))
+    const group = groups.get(designation)
+    if (!group) continue
+    const life = { days: Number(days), ended: Number(ended) === 1, count: Number(count) }
+    lives.set(group, [...(lives.get(group) ?? []), life])
+  }
+  return { from: scope.from, lives }
+}
+
+const counted = (lives: readonly Life[]) => lives.reduce((sum, { count = 1 }) => sum + count, 0)
+const endedOf = (lives: readonly Life[]) => counted(lives.filter(({ ended }) => ended))
+
+/** How long parts stay in service, those that still run counted as long as they have run. @throws ServiceError `unreadable` */
+export async function service(input: unknown): Promise<ServiceResponse> {
+  const { from, lives } = await livesByGroup(input)
+  return {
+    from,
+    groups: GROUPS.flatMap((id) => {
+      const own = lives.get(id) ?? []
+      if (own.length === 0) return []
+      const steps = survival(own)
+      return [
+        {
+          id,
+          words: GROUP_WORDS[id],
+          fitted: counted(own),
+          ended: endedOf(own),
+          medianDays: medianDays(steps),
+          longestDays: Math.max(...own.map(({ days }) => days)),
+          steps,
+        },
+      ]
+    }),
+  }
+}
+
+/** Closures that are asked about. */
+const PAIRS: readonly (readonly [Group, Group])[] = [
+  ['oneSeal', 'twoSeals'],
+  ['shielded', 'twoSeals'],
+  ['open', 'twoSeals'],
+]
+
+/** Whether one way of closing a bearing lasts longer than another. @throws ServiceError `unreadable` */
+export async function closures(input: unknown): Promise<ClosuresResponse> {
+  const { from, lives } = await livesByGroup(input)
+  return {
+    from,
+    pairs: PAIRS.map(([one, other]) => {
+      const [a, b] = [lives.get(one) ?? [], lives.get(other) ?? []]
+      const compared = compareLives(a, b)
+      const [first, second] = [GROUP_WORDS[one], GROUP_WORDS[other]]
+      const head = { first, second, ended: endedOf(a), otherEnded: endedOf(b) }
+      if (!compared)
+        return {
+          ...head,
+          ratio: null,
+          lower: null,
+          upper: null,
+          words: `Too few to say: at least ${LEAST_ENDED} replacements of each are needed.`,
+        }
+      const { ratio, lower, upper } = compared
+      const times = ratio >= 1 ? ratio : 1 / ratio
+      const more = ratio >= 1 ? first : second
+      const sure = lower > 1 || upper < 1
+      return {
+        ...head,
+        ratio,
+        lower,
+        upper,
+        words: sure
+          ? `${more[0]?.toUpperCase()}${more.slice(1)} were replaced ${times.toFixed(1)} times as often.`
+          : 'No difference is shown by so many replacements.',
+      }
+    }),
+  }
+}
+
+/** What the parts of closed jobs cost, by machine. @throws ServiceError `unreadable` */
+export async function cost(input: unknown): Promise<CostResponse> {
+  const { scope } = await scopeOf(input)
+  const [rows, { currency }] = await Promise.all([db.costByMachine(scope), settings()])
+  return {
+    from: scope.from,
+    currency,
+    machines: rows.map(({ machineId, machine, jobs, cost: sum, unpriced }) => ({
+      machineId,
+      words: machine ?? NO_MACHINE,
+      jobs: Number(jobs),
+      cost: Number(sum),
+      unpriced: Number(unpriced),
+    })),
+  }
+}
+
+/** Seats shown, and measurements read for them. */
+const MAX_SEATS = 20
+const MAX_MEASURED = 400
+
+/** The wear limit of a seat by the class chosen for it on its latest job; null when it cannot be told. */
+async function limitOf(jobId: number, seat: string): Promise<{ mm: number | null; words: string }> {
+  const [found, job] = await Promise.all([
+    seatsOfJob(jobId, {}).catch(() => null),
+    getJob(jobId).catch(() => null),
+  ])
+  const own = found?.seats.find(({ id }) => id === seat)
+  if (!own) return { mm: null, words: seat.replace(':', ', ') }
+  const inner = own.ring === 'inner'
+  const words = `${own.words}, ${inner ? 'shaft' : 'housing'}`
+  const chosen = job?.fitting?.seats[seat]?.class?.trim() || own.recommended.class
+  const limits = toleranceClass(chosen, inner ? own.bore : own.outside)
+  if (!limits) return { mm: null, words }
+  return {
+    mm: isShaftClass(chosen) ? own.bore + limits.lower / 1000 : own.outside + limits.upper / 1000,
+    words,
+  }
+}
+
+/** Seats that were measured more than once, with the line through them. @throws ServiceError `unreadable` */
+export async function seatTrends(input: unknown): Promise<SeatsTrendResponse> {
+  const { scope } = await scopeOf(input)
+  const rows = await db.measuredSeats(scope, MAX_MEASURED)
+  const bySeat = new Map<string, db.StoredSeat[]>()
+  for (const row of rows) {
+    const id = `${row.positionId} ${row.seat}`
+    bySeat.set(id, [...(bySeat.get(id) ?? []), row])
+  }
+  const shown = [...bySeat.values()].slice(0, MAX_SEATS)
+  return {
+    from: scope.from,
+    cut: bySeat.size > MAX_SEATS || rows.length === MAX_MEASURED,
+    seats: await Promise.all(
+      shown.map(async (measured) => {
+        const [first] = measured
+        const last = measured.at(-1)
+        const limit = last ? await limitOf(last.jobId, last.seat) : { mm: null, words: '' }
+        const trend = wearTrend(measured, limit.mm)
+        return {
+          positionId: Number(first?.positionId ?? 0),
+          words: [first?.machine, first?.position, limit.words].filter(Boolean).join(', '),
+          measured: measured.map(({ jobId, on, mm }) => ({ jobId: Number(jobId), on, mm: Number(mm) })),
+          limitMm: limit.mm,
+          perYearMm: trend?.perYearMm ?? null,
+          lowerMm: trend?.lowerMm ?? null,
+          upperMm: trend?.upperMm ?? null,
+          limitOn: trend?.limitOn ?? null,
+          advice: trend
+            ? trend.limitOn
+              ? `On this line the limit is reached about ${trend.limitOn}. Measure again before that.`
+              : trend.lowerMm <= 0 && trend.upperMm >= 0
+                ? 'No trend is shown by so many measurements.'
+                : 'The limit is not in sight on this line.'
+            : `Too few to say: a line needs ${LEAST_MEASURED} jobs that measured this seat.`,
+        }
+      }),
+    ),
+  }
+}

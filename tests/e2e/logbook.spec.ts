@@ -1,0 +1,85 @@
+import { expect, test, type APIRequestContext } from '@playwright/test'
+import type { Job } from '../../src/contract/job'
+import { mark } from '../support/mark'
+
+/** The title of a closed job with a kit, whose first recheck is long due. */
+async function closedJob(request: APIRequestContext): Promise<Job> {
+  const title = `Shutter drum ${mark()}`
+  const made = (await (await request.post('/api/jobs', { data: { title } })).json()) as Job
+  const patch = async (version: number, data: object) =>
+    (await (await request.patch(`/api/jobs/${made.id}`, { data: { version, ...data } })).json()) as Job
+  const kitted = await patch(made.version, {
+    decision: { designation: '6206-2RS', base: '6206', probability: null },
+    kit: { arrangement: 'B1', positions: 1, parts: {}, sizes: {} },
+    fitting: { fittedOn: '2025-04-01' },
+  })
+  return patch(kitted.version, { closed: true, reason: 'fitted by the season crew' })
+}
+
+test('the bench finds a number, three sizes and a machine from one field', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Waits for you' })).toBeVisible()
+  await expect(page.getByPlaceholder('Number, sizes or machine')).toBeFocused()
+  await page.keyboard.type('30 x 62 x 16')
+  await expect(page.getByRole('option', { name: /identify by these sizes/ })).toBeVisible()
+  await page.keyboard.press('Enter')
+  await page.waitForURL(/\/identify\?/)
+  await expect(page.getByRole('textbox', { name: 'Bore B' })).toHaveValue('30')
+  await expect(page.getByText('6206').first()).toBeVisible()
+  await page.goBack()
+  await expect(page.getByPlaceholder('Number, sizes or machine')).toBeFocused()
+  await page.keyboard.type('carousel')
+  await page
+    .getByRole('option', { name: /^Carousel/ })
+    .first()
+    .click()
+  await page.waitForURL(/\/machines/)
+  await page.goto('/')
+  await expect(page.getByPlaceholder('Number, sizes or machine')).toBeFocused()
+  await page.keyboard.type('NU206')
+  await page.keyboard.press('Enter')
+  await page.waitForURL(/parts\/NU206/)
+})
+
+test('a recheck that came back opens a job of its own, by keyboard', async ({ page, request }) => {
+  const job = await closedJob(request)
+  await page.goto('/logbook')
+  const row = page.getByRole('listitem').filter({ hasText: job.title }).first()
+  await row.getByRole('button', { name: 'Looked at' }).focus()
+  await page.keyboard.press('Enter')
+  await row.getByRole('button', { name: /^Came back/ }).focus()
+  await page.keyboard.press('Space')
+  await row.getByLabel('Note').fill('grinds again')
+  await row.getByLabel('Initials').fill('TK')
+  await page.keyboard.press('Enter')
+  const link = page.getByText(`is open for what came back of job ${job.id}`).getByRole('link')
+  await expect(link).toBeVisible()
+  await link.click()
+  await page.waitForURL(/\/jobs\/\d+$/)
+  await page.goto('/logbook?show=all')
+  await expect(page.getByText('grinds again').first()).toBeVisible()
+})
+
+test('views of the logbook and filters of lists stand in the address', async ({ page }) => {
+  await page.goto('/logbook')
+  await page.getByRole('tab', { name: 'What fails' }).click()
+  await expect(page.getByRole('img', { name: 'Findings by kind' })).toBeVisible()
+  await page.getByLabel('Time').selectOption('60')
+  await expect(page).toHaveURL(/months=60/)
+  await page.keyboard.press('Escape')
+  await page.getByRole('tab', { name: 'Seat wear' }).click()
+  await expect(page.getByText(/limit is reached about/)).toBeVisible()
+  await page.goBack()
+  await expect(page.getByRole('img', { name: 'Findings by kind' })).toBeVisible()
+  await page.goto('/jobs')
+  await page.getByLabel('Filter jobs').fill('carousel')
+  await expect(page).toHaveURL(/q=carousel/)
+  await page.reload()
+  await expect(page.getByLabel('Filter jobs')).toHaveValue('carousel')
+  await expect(page.getByRole('row', { name: /Land train/ })).toHaveCount(0)
+  await page.goto('/fits?designation=6206&tab=life')
+  await expect(page.getByRole('button', { name: 'Life', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+})
