@@ -2,6 +2,7 @@
 import { buildCatalogue } from '@/core/catalogue'
 import { meaningOfText } from '@/core/designation'
 import {
+  countActive,
   database,
   hasData,
   keyDecisions,
@@ -48,5 +49,10 @@ if ((await loadedFingerprint()) !== fingerprint) {
 if (process.env.AMBER_DEMO !== '0') {
   const jobs = await loadDemo()
   if (jobs > 0) say(`demo data: ${jobs} jobs`)
+}
+if (process.env.AMBER_SIGN_IN === 'on' && (await countActive('owner')) === 0) {
+  await database().close()
+  say('Nobody could sign in: there is no owner yet. Make one first: ./account add NAME owner')
+  process.exit(1)
 }
 await database().close()

@@ -40,6 +40,16 @@ need_build() {
   fi
 }
 
+# What seals the cookies of sessions: made once, readable by its owner only. Several servers of one shop share it by AMBER_SECRET.
+session_secret() {
+  if [ -z "${AMBER_SECRET:-}" ]; then
+    mkdir -p .local
+    [ -s .local/session-secret ] || (umask 077; head -c 48 /dev/urandom | base64 -w0 > .local/session-secret)
+    AMBER_SECRET=$(cat .local/session-secret)
+  fi
+  export AMBER_SECRET
+}
+
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 free_port() {

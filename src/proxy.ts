@@ -1,5 +1,9 @@
 import { NextResponse, type NextRequest } from 'next/server'
 import { asProblem } from './app/api/_http/asProblem'
+import { isLive } from './services/accounts/live'
+import { isAllowed, isPublic } from './services/accounts/rights'
+import { isSignInRequired, SESSION_COOKIE, unseal, type Sealed } from './services/accounts/seal'
+import { ACCOUNT_HEADER } from './services/accounts/sessionHeader'
 
 /** Everything comes from here; scripts carry the nonce of their own answer. Development needs eval and its socket. */
 function policy(nonce: string): string {
@@ -51,7 +55,44 @@ function isOurPage(request: NextRequest, host: string): boolean {
   return from === host || from === hostOf(request.headers.get('x-forwarded-host'))
 }
 
-export function proxy(request: NextRequest): Response {
+/** The account a request comes from; null when nobody has signed in, or the session has ended. */
+async function accountOf(request: NextRequest): Promise<Sealed | null> {
+  const session = await unseal(request.cookies.get(SESSION_COOKIE)?.value)
+  if (!session) return null
+  // Without the database nothing can be read or changed anyway, and the screens say so.
+  return (await isLive(session, Date.now()).catch(() => true)) ? session : null
+}
+
+/** What is answered instead where signing in is asked for; null = go on. */
+function refusal(request: NextRequest, account: Sealed | null): Response | null {
+  const { pathname, search } = request.nextUrl
+  if (isPublic(pathname)) return null
+  const isPage = !pathname.startsWith('/api/')
+  if (!account) {
+    if (isPage) {
+      const to = new URL('/sign-in', request.url)
+      if (pathname !== '/') to.searchParams.set('to', pathname + search)
+      return NextResponse.redirect(to)
+    }
+    return asProblem({
+      type: '/problems/signedOut',
+      title: 'Not signed in',
+      status: 401,
+      detail: 'Sign in first. What you typed is kept on the screen.',
+    })
+  }
+  if (isAllowed(account.role, request.method, pathname)) return null
+  return isPage
+    ? NextResponse.redirect(new URL('/account', request.url))
+    : asProblem({
+        type: '/problems/notAllowed',
+        title: 'Not allowed',
+        status: 403,
+        detail: 'Your account does not have this right. Ask an owner of this shop.',
+      })
+}
+
+export async function proxy(request: NextRequest): Promise<Response> {
   if (!isReadable(new URL(request.url)))
     return asProblem({
       type: '/problems/unreadable',
@@ -67,8 +108,15 @@ export function proxy(request: NextRequest): Response {
       status: 403,
       detail: 'This request comes from a page of somebody else. Open the address of this shop itself.',
     })
-  const nonce = btoa(crypto.randomUUID())
   const headers = new Headers(request.headers)
+  headers.delete(ACCOUNT_HEADER)
+  if (isSignInRequired()) {
+    const account = await accountOf(request)
+    const refused = refusal(request, account)
+    if (refused) return refused
+    if (account) headers.set(ACCOUNT_HEADER, encodeURIComponent(JSON.stringify(account)))
+  }
+  const nonce = btoa(crypto.randomUUID())
   headers.set('x-nonce', nonce)
   headers.set('content-security-policy', policy(nonce))
   const response = NextResponse.next({ request: { headers } })

@@ -7,6 +7,7 @@ import { connection } from 'next/server'
 import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
 import { PreferencesProvider } from '@/features/shell'
+import { accountIn } from '@/services/accounts'
 import { shopZone } from '@/services/settings'
 import { TimesProvider } from '@/ui/Times'
 import { QueriesProvider } from '@/ui/QueriesProvider'
@@ -38,7 +39,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
         </head>
       )}
       <body>
-        <PreferencesProvider unit={unit}>
+        <PreferencesProvider unit={unit} accountName={accountIn(await headers())?.name ?? null}>
           <TimesProvider zone={await shopZone()}>
             <QueriesProvider>
               <NuqsAdapter>{children}</NuqsAdapter>

@@ -6,6 +6,7 @@ export { fittedWith, keepKit, kitOfJob, type ReadKit, type ReadKitLine, type Sto
 export { closedJobsAt, comebacksOf, foundOn, type SeatReading } from './found'
 export type { NewEvent } from './jobEvents'
 export * from './jobs'
+export * from './accounts'
 export * from './bench'
 export { writePastJob } from './history'
 export * from './logbook'

@@ -1,4 +1,5 @@
 import type { Transaction } from 'sequelize'
+import { actorOr } from './actor'
 import { models } from './models'
 
 /** An entry of the history of a job. */
@@ -21,7 +22,7 @@ export async function writeEvents(
       kind,
       summary: summary.slice(0, 300),
       content: JSON.stringify(content ?? null),
-      who,
+      who: actorOr(who),
     })),
     { transaction },
   )

@@ -11,6 +11,7 @@ import * as oneRecord from './migrations/0007-one-record'
 import * as foundAndCameBack from './migrations/0008-found-and-came-back'
 import * as safeToRepeat from './migrations/0009-safe-to-repeat'
 import * as rechecks from './migrations/0010-rechecks'
+import * as accounts from './migrations/0011-accounts'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -30,6 +31,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0008-found-and-came-back', foundAndCameBack],
   ['0009-safe-to-repeat', safeToRepeat],
   ['0010-rechecks', rechecks],
+  ['0011-accounts', accounts],
 ]
 
 function runner() {

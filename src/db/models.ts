@@ -328,6 +328,28 @@ export class RecheckRow extends Model<InferAttributes<RecheckRow>, InferCreation
   declare updated_at: CreationOptional<Date>
 }
 
+export class AccountRow extends Model<InferAttributes<AccountRow>, InferCreationAttributes<AccountRow>> {
+  declare id: CreationOptional<number>
+  declare name: string
+  declare role: string
+  declare password_hash: string
+  declare version: CreationOptional<number>
+  declare is_active: CreationOptional<boolean>
+  declare failed: CreationOptional<number>
+  declare locked_until: Date | null
+  declare created_at: CreationOptional<Date>
+  declare updated_at: CreationOptional<Date>
+}
+
+export class AuditRow extends Model<InferAttributes<AuditRow>, InferCreationAttributes<AuditRow>> {
+  declare id: CreationOptional<number>
+  declare account_id: number | null
+  declare who: string
+  declare what: string
+  declare address: string
+  declare created_at: CreationOptional<Date>
+}
+
 const key = () => ({ type: DataTypes.INTEGER.UNSIGNED, autoIncrement: true, primaryKey: true })
 const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false })
 const long = () => ({ type: DataTypes.TEXT('medium'), allowNull: false })
@@ -547,6 +569,31 @@ function define(sequelize: Sequelize) {
     },
     { sequelize, tableName: 'rechecks', ...stamped },
   )
+  AccountRow.init(
+    {
+      id: key(),
+      name: text(60),
+      role: text(10),
+      password_hash: text(200),
+      version: { ...count(), defaultValue: 1 },
+      is_active: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: true },
+      failed: count(),
+      locked_until: DataTypes.DATE(3),
+      ...times,
+    },
+    { sequelize, tableName: 'accounts', ...stamped },
+  )
+  AuditRow.init(
+    {
+      id: { ...key(), type: DataTypes.BIGINT.UNSIGNED },
+      account_id: DataTypes.INTEGER.UNSIGNED,
+      who: text(60),
+      what: text(200),
+      address: text(45),
+      created_at: times.created_at,
+    },
+    { sequelize, tableName: 'audit', timestamps: true, createdAt: 'created_at', updatedAt: false },
+  )
   ListRow.init(
     {
       id: key(),
@@ -654,6 +701,8 @@ function define(sequelize: Sequelize) {
     FittedPartRow,
     PartNameRow,
     RecheckRow,
+    AccountRow,
+    AuditRow,
     StockItemRow,
     StockMoveRow,
     OrderRow,

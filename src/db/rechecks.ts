@@ -1,4 +1,5 @@
 import { QueryTypes, type Transaction } from 'sequelize'
+import { actorOr } from './actor'
 import { database, oneChange } from './connection'
 import { writeEvents, type NewEvent } from './jobEvents'
 import { models } from './models'
@@ -121,7 +122,7 @@ export const answerRecheck = (id: number, answer: RecheckAnswer, event: NewEvent
     const row = await models().RecheckRow.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE })
     if (!row || row.done_on !== null) return false
     await row.update(
-      { done_on: answer.doneOn, outcome: answer.outcome, note: answer.note, who: answer.who },
+      { done_on: answer.doneOn, outcome: answer.outcome, note: answer.note, who: actorOr(answer.who) },
       { transaction },
     )
     await writeEvents(row.job_id, [event], transaction)

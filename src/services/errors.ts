@@ -20,6 +20,12 @@ export type ServiceCode =
   | 'priceChanged'
   /** the key of a request that was another one */
   | 'keyReused'
+  /** nobody has signed in, or with a wrong password */
+  | 'signedOut'
+  /** signed in, and without the right to do this */
+  | 'notAllowed'
+  /** tried too often */
+  | 'tooMany'
   | 'tooLarge'
   | 'wrongType'
   | 'unavailable'

@@ -1,5 +1,5 @@
 import 'server-only'
-import { saveFact, storedFact } from '@/db'
+import { saveFact, storedFact, writeAudit } from '@/db'
 import { parse } from './parse'
 import { Settings } from '@/contract/supply'
 import { Toolbox } from '@/contract/plan'
@@ -20,9 +20,10 @@ export const shopZone = async (): Promise<string> => {
 }
 
 /** @throws ServiceError `unreadable` */
-export async function changeSettings(input: unknown): Promise<Settings> {
+export async function changeSettings(input: unknown, by: string): Promise<Settings> {
   const value = parse(Settings, input)
   await saveFact('settings', value)
+  await writeAudit({ accountId: null, who: by, what: 'Settings changed' })
   return value
 }
 

@@ -25,6 +25,7 @@ const SCREENS = [
   '/settings',
   '/arrangements',
   '/campaign',
+  '/accounts',
 ]
 
 /** What lies outside the window sideways and cannot be scrolled to. */
@@ -129,7 +130,7 @@ test('from every screen the menu leads to every other', async ({ page }) => {
   await page.goto('/settings')
   await page.getByRole('button', { name: 'Menu' }).click()
   const items = page.getByRole('menuitem')
-  await expect(items).toHaveCount(18)
+  await expect(items).toHaveCount(19)
   await page.keyboard.press('Escape')
   for (const [name, path] of [
     ['Seals', '/seals'],

@@ -1,7 +1,6 @@
 import { addDays } from '../dates'
 
 export const METERS = ['days', 'km', 'hours'] as const
-export type Meter = (typeof METERS)[number]
 
 /**
  * The day a recheck is due that was set by distance, by hours or by days.

@@ -1,6 +1,7 @@
 import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { applyMove, asksHolders, MOVE_KINDS, type Holder, type MoveKind } from '@/core/stock'
 import { oneChange } from '../connection'
+import { actorOr } from '../actor'
 import { models, type StockItemRow, type StockMoveRow } from '../models'
 import { itemFromRow, type StockItem } from './items'
 
@@ -114,7 +115,7 @@ async function shorten(
         quantity_after: row.quantity,
         reserved_after: row.reserved,
         note: 'Fewer counted than reserved',
-        who,
+        who: actorOr(who),
         job_id: jobId,
         once: null,
       },
@@ -167,7 +168,7 @@ export async function moveWithin(
       quantity_after: quantity,
       reserved_after: reserved,
       note: move.note,
-      who: move.who,
+      who: actorOr(move.who),
       job_id: jobId,
       once: move.once ?? null,
     },

@@ -1,5 +1,6 @@
 'use client'
 
+import type { Route } from 'next'
 import Link from 'next/link'
 import type { ReactNode } from 'react'
 import { AreaMenu } from './AreaMenu'
@@ -50,6 +51,19 @@ function UnitSwitch() {
   )
 }
 
+function AccountLink() {
+  const { accountName } = usePreferences()
+  if (accountName === null) return null
+  return (
+    <Link
+      href={'/account' as Route}
+      className="flex min-h-10 max-w-[140px] items-center truncate rounded-[7px] border border-edge px-2.5 max-sm:hidden"
+    >
+      {accountName}
+    </Link>
+  )
+}
+
 /** The frame of every screen: name and context, the stages, the work, the keys. */
 export function Frame({ about, rail, hints = [], state, children }: Props) {
   return (
@@ -70,6 +84,7 @@ export function Frame({ about, rail, hints = [], state, children }: Props) {
         </Link>
         <div className="min-w-0 flex-1 truncate text-ink2">{about}</div>
         <Palette />
+        <AccountLink />
         <UnitSwitch />
       </header>
       {rail}

@@ -7,6 +7,8 @@ type Theme = 'light' | 'dim'
 
 interface Preferences {
   unit: LengthUnit
+  /** who is signed in; null where signing in is not asked for */
+  accountName: string | null
   setUnit: (unit: LengthUnit) => void
   setTheme: (theme: Theme) => void
 }
@@ -18,8 +20,14 @@ const keep = (name: string, value: string): void => {
   document.cookie = `${name}=${value}; path=/; max-age=${A_YEAR}; samesite=lax`
 }
 
+interface Props {
+  unit: LengthUnit
+  accountName: string | null
+  children: ReactNode
+}
+
 /** Unit and light are kept in cookies, so that the server draws the page right the first time; an unchosen light follows the system. */
-export function PreferencesProvider({ unit, children }: { unit: LengthUnit; children: ReactNode }) {
+export function PreferencesProvider({ unit, accountName, children }: Props) {
   const [held, setHeld] = useState({ unit })
   const setUnit = useCallback((next: LengthUnit) => {
     keep('unit', next)
@@ -29,7 +37,10 @@ export function PreferencesProvider({ unit, children }: { unit: LengthUnit; chil
     keep('theme', next)
     document.documentElement.dataset['theme'] = next
   }, [])
-  const value = useMemo(() => ({ ...held, setUnit, setTheme }), [held, setUnit, setTheme])
+  const value = useMemo(
+    () => ({ ...held, accountName, setUnit, setTheme }),
+    [held, accountName, setUnit, setTheme],
+  )
   return <Context.Provider value={value}>{children}</Context.Provider>
 }
 

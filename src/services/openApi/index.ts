@@ -1,5 +1,6 @@
 import 'server-only'
 import { OwnPartRequest, OwnPartResponse } from '@/contract/ownPart'
+import { accountPaths } from './accounts'
 import { judgementPaths } from './judgement'
 import { json, problem, ok, text, csv, csvOut, pdfOut, id } from './parts'
 import { logbookPaths } from './logbook'
@@ -29,6 +30,7 @@ const PATHS: Record<string, Record<string, unknown>> = {
   ...judgementPaths,
   ...registerPaths,
   ...logbookPaths,
+  ...accountPaths,
   '/api/health': {
     get: { summary: 'Application, database and catalogue', responses: ok(HealthResponse, 'All is well') },
   },

@@ -1,6 +1,7 @@
 import 'server-only'
 import { randomUUID } from 'node:crypto'
 import { isDatabaseAway, isDatabaseBusy, ServiceError } from '@/services/errors'
+import { inNameOf } from '@/services/accounts'
 import { log } from '@/services/log'
 import { asProblem } from './asProblem'
 import { STATUS } from './status'
@@ -62,7 +63,7 @@ export function answer<C>(useCase: (request: Request, context: C) => Promise<unk
     })
     let response: Response
     try {
-      const value = await useCase(request, context)
+      const value = await inNameOf(request.headers, () => useCase(request, context))
       response = value instanceof Response ? value : Response.json(value)
       if (performance.now() - began > SLOW_MS) log.warn({ ...about(), status: response.status }, 'slow')
     } catch (thrown) {

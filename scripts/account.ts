@@ -1,0 +1,38 @@
+/** Accounts on the machine itself: for the first owner, and for an owner who forgot the password. See ./account. */
+import { database, findAccount, migrate } from '@/db'
+import { accounts, addAccount, changeAccount } from '@/services/accounts'
+import { ServiceError } from '@/services/errors'
+
+const USE = 'Use: ./account list · ./account add NAME counter|bench|owner · ./account reset NAME'
+const BY = 'on the machine'
+const [command, name = '', role] = process.argv.slice(2)
+const password = process.env['AMBER_PASSWORD'] ?? ''
+const say = (words: string): void => console.log(words)
+
+async function run(): Promise<void> {
+  await migrate()
+  if (command === 'list') {
+    const { items } = await accounts()
+    for (const a of items) say(`${a.name}\t${a.role}${a.isActive ? '' : '\tblocked'}`)
+  } else if (command === 'add' && name) {
+    const made = await addAccount({ name, role, password }, BY)
+    say(`${made.name} may sign in as ${made.role}.`)
+  } else if (command === 'reset' && name) {
+    const found = await findAccount({ name })
+    if (!found)
+      throw new ServiceError('notFound', `There is no account “${name}”. ./account list shows them.`)
+    await changeAccount(found.id, { password, isActive: true }, BY)
+    say(`${found.name} has a new password and may sign in.`)
+  } else {
+    throw new ServiceError('unreadable', USE)
+  }
+}
+
+try {
+  await run()
+} catch (error) {
+  if (!(error instanceof ServiceError)) throw error
+  console.error(error.message)
+  process.exitCode = 1
+}
+await database().close()

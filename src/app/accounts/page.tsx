@@ -1,0 +1,12 @@
+import type { Metadata } from 'next'
+import { connection } from 'next/server'
+import { AccountsScreen } from '@/features/accounts'
+import { accounts, audit } from '@/services/accounts'
+
+export const metadata: Metadata = { title: 'Accounts' }
+
+export default async function Page() {
+  await connection()
+  const [all, trail] = await Promise.all([accounts(), audit({})])
+  return <AccountsScreen accounts={all} audit={trail} />
+}

@@ -1,0 +1,19 @@
+import type { Metadata } from 'next'
+import { redirect } from 'next/navigation'
+import { connection } from 'next/server'
+import { SignIn } from '@/features/accounts'
+import { isSignInRequired } from '@/services/accounts'
+
+export const metadata: Metadata = { title: 'Sign in' }
+
+/** A path of our own: one slash, and no second one that would name another server. */
+const OWN_PATH = /^\/(?![/\\])/
+
+type Asked = { searchParams: Promise<Record<string, string | string[] | undefined>> }
+
+export default async function Page({ searchParams }: Asked) {
+  await connection()
+  if (!isSignInRequired()) redirect('/')
+  const { to } = await searchParams
+  return <SignIn to={typeof to === 'string' && OWN_PATH.test(to) ? to : '/'} />
+}

@@ -1,0 +1,218 @@
+'use client'
+
+import { useState, type FormEvent } from 'react'
+import {
+  PASSWORD,
+  ROLE_NAMES,
+  ROLE_RIGHTS,
+  ROLES,
+  type Account,
+  type Accounts,
+  type AuditPage,
+  type Role,
+} from '@/contract/account'
+import { Frame } from '@/features/shell'
+import { send, wordsOf } from '@/ui/ask'
+import { useTimes } from '@/ui/Times'
+import { usePages } from '@/ui/usePages'
+
+const roleOf = (text: string): Role => ROLES.find((role) => role === text) ?? 'counter'
+
+function RoleChoice({
+  label,
+  value,
+  onChange,
+}: {
+  label: string
+  value: Role
+  onChange: (role: Role) => void
+}) {
+  return (
+    <select
+      aria-label={label}
+      className="field"
+      value={value}
+      onChange={(e) => onChange(roleOf(e.target.value))}
+    >
+      {ROLES.map((role) => (
+        <option key={role} value={role}>
+          {ROLE_NAMES[role]}
+        </option>
+      ))}
+    </select>
+  )
+}
+
+interface RowProps {
+  account: Account
+  onChanged: (account: Account) => void
+  onError: (words: string) => void
+}
+
+function AccountRow({ account, onChanged, onError }: RowProps) {
+  const [password, setPassword] = useState('')
+  const change = (body: object) => {
+    send<Account>('PATCH', `/api/accounts/${account.id}`, body)
+      .then((changed) => {
+        setPassword('')
+        onError('')
+        onChanged(changed)
+      })
+      .catch((thrown: unknown) => onError(wordsOf(thrown)))
+  }
+  return (
+    <li className="grid items-center gap-2 border-t border-line2 py-2 sm:grid-cols-[minmax(0,1fr)_140px_auto]">
+      <span className={account.isActive ? 'font-medium' : 'text-ink3 line-through'}>
+        {account.name}
+        {account.lockedUntil && <span className="tag ml-2">locked</span>}
+      </span>
+      <RoleChoice
+        label={`Role of ${account.name}`}
+        value={account.role}
+        onChange={(role) => change({ role })}
+      />
+      <span className="flex flex-wrap gap-1.5">
+        <input
+          type="password"
+          autoComplete="new-password"
+          aria-label={`New password of ${account.name}`}
+          placeholder="new password"
+          className="field max-w-[180px]"
+          maxLength={PASSWORD.max}
+          value={password}
+          onChange={(e) => setPassword(e.target.value)}
+        />
+        <button
+          type="button"
+          className="button"
+          disabled={password === ''}
+          onClick={() => change({ password })}
+        >
+          Set
+        </button>
+        <button type="button" className="button" onClick={() => change({ isActive: !account.isActive })}>
+          {account.isActive ? 'Block' : 'Allow'}
+        </button>
+      </span>
+    </li>
+  )
+}
+
+interface Props {
+  accounts: Accounts
+  audit: AuditPage
+}
+
+/** Who may sign in and with which right, and what was done to accounts and settings. */
+export function AccountsScreen({ accounts, audit }: Props) {
+  const { time } = useTimes()
+  const [items, setItems] = useState(accounts.items)
+  const [name, setName] = useState('')
+  const [role, setRole] = useState<Role>(accounts.items.length === 0 ? 'owner' : 'bench')
+  const [password, setPassword] = useState('')
+  const [error, setError] = useState('')
+  const trail = usePages('/api/audit', '', audit, '')
+  const changed = (account: Account) => {
+    setItems((was) =>
+      [...was.filter(({ id }) => id !== account.id), account].sort((a, b) => a.name.localeCompare(b.name)),
+    )
+    void trail.again()
+  }
+  const add = (event: FormEvent) => {
+    event.preventDefault()
+    send<Account>('POST', '/api/accounts', { name, role, password })
+      .then((made) => {
+        setName('')
+        setPassword('')
+        setError('')
+        changed(made)
+      })
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+  }
+  return (
+    <Frame about={<h1 className="font-semibold text-ink">Accounts</h1>} state={`${items.length} accounts`}>
+      <div className="panes [--panes:minmax(0,1fr)_420px]">
+        <section className="min-h-0 overflow-auto px-4 py-4 sm:px-6">
+          <p className="text-ink2">
+            {accounts.required
+              ? 'Signing in is asked for on this server.'
+              : 'Nobody has to sign in here: the server listens on this machine only. Make an owner before you open it to the shop.'}
+          </p>
+          <ul className="mt-2 text-[14px] text-ink2">
+            {ROLES.map((role) => (
+              <li key={role}>
+                <b className="font-semibold text-ink">{ROLE_NAMES[role]}</b>: {ROLE_RIGHTS[role]}
+              </li>
+            ))}
+          </ul>
+          <ul className="mt-3">
+            {items.map((account) => (
+              <AccountRow key={account.id} account={account} onChanged={changed} onError={setError} />
+            ))}
+          </ul>
+          <form
+            onSubmit={add}
+            aria-label="New account"
+            className="mt-4 grid gap-2 border-t border-line pt-4 sm:grid-cols-2"
+          >
+            <input
+              className="field"
+              aria-label="Name"
+              placeholder="Name"
+              maxLength={60}
+              value={name}
+              onChange={(e) => setName(e.target.value)}
+            />
+            <RoleChoice label="Role" value={role} onChange={setRole} />
+            <input
+              type="password"
+              autoComplete="new-password"
+              className="field"
+              aria-label="Password"
+              placeholder={`Password, at least ${PASSWORD.min} characters`}
+              maxLength={PASSWORD.max}
+              value={password}
+              onChange={(e) => setPassword(e.target.value)}
+            />
+            <button
+              type="submit"
+              data-primary
+              className="button"
+              disabled={name.trim() === '' || password === ''}
+            >
+              Add account
+            </button>
+          </form>
+          {error && (
+            <p role="alert" className="mt-2 text-contra">
+              {error}
+            </p>
+          )}
+        </section>
+        <section className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-4">
+          <h2 className="text-[16px] font-bold">Audit trail</h2>
+          <ul className="mt-2 text-[14px]">
+            {trail.pages
+              .flatMap((page) => page.items)
+              .map((entry) => (
+                <li key={entry.id} className="border-t border-line2 py-1.5">
+                  <span className="number text-ink3">{time(entry.at)}</span>{' '}
+                  <b className="font-semibold">{entry.who}</b>
+                  <span className="block text-ink2">
+                    {entry.what}
+                    {entry.address && ` from ${entry.address}`}
+                  </span>
+                </li>
+              ))}
+          </ul>
+          {trail.hasMore && (
+            <button type="button" className="button mt-2" onClick={trail.more}>
+              More
+            </button>
+          )}
+          {audit.items.length === 0 && <p className="mt-2 text-ink2">Nothing yet.</p>}
+        </section>
+      </div>
+    </Frame>
+  )
+}

@@ -1,0 +1,85 @@
+'use client'
+
+import { useState, type FormEvent } from 'react'
+import { PASSWORD, ROLE_NAMES, ROLE_RIGHTS, type Session } from '@/contract/account'
+import { Frame } from '@/features/shell'
+import { send, wordsOf } from '@/ui/ask'
+
+/** One's own account: its right, its password, signing out. */
+export function OwnAccount({ account }: Session) {
+  const [current, setCurrent] = useState('')
+  const [next, setNext] = useState('')
+  const [words, setWords] = useState('')
+  const change = (event: FormEvent) => {
+    event.preventDefault()
+    send<Session>('PUT', '/api/session/password', { current, next })
+      .then(() => {
+        setWords('Password changed. Every other session of yours has ended.')
+        setCurrent('')
+        setNext('')
+      })
+      .catch((thrown: unknown) => setWords(wordsOf(thrown)))
+  }
+  const leave = () => {
+    send<Session>('DELETE', '/api/session')
+      .then(() => window.location.replace('/sign-in'))
+      .catch((thrown: unknown) => setWords(wordsOf(thrown)))
+  }
+  return (
+    <Frame about={<h1 className="font-semibold text-ink">Your account</h1>}>
+      <div className="mx-auto grid h-full max-w-[520px] content-start gap-4 overflow-auto px-4 py-6">
+        {!account && (
+          <p>
+            Nobody has to sign in on this server: it listens on this machine only. Listening beyond it asks
+            for accounts.
+          </p>
+        )}
+        {account && (
+          <>
+            <p>
+              <b className="font-semibold">{account.name}</b>
+              <span className="block text-ink2">
+                {ROLE_NAMES[account.role]}: {ROLE_RIGHTS[account.role]}
+              </span>
+            </p>
+            <form onSubmit={change} className="grid gap-3">
+              <label>
+                <span className="caption mb-1 block">Present password</span>
+                <input
+                  type="password"
+                  autoComplete="current-password"
+                  className="field"
+                  maxLength={PASSWORD.max}
+                  value={current}
+                  onChange={(e) => setCurrent(e.target.value)}
+                />
+              </label>
+              <label>
+                <span className="caption mb-1 block">New password, at least {PASSWORD.min} characters</span>
+                <input
+                  type="password"
+                  autoComplete="new-password"
+                  className="field"
+                  maxLength={PASSWORD.max}
+                  value={next}
+                  onChange={(e) => setNext(e.target.value)}
+                />
+              </label>
+              <button
+                type="submit"
+                className="button justify-self-start"
+                disabled={current === '' || next === ''}
+              >
+                Change password
+              </button>
+            </form>
+            <button type="button" data-primary className="button justify-self-start" onClick={leave}>
+              Sign out
+            </button>
+          </>
+        )}
+        <p role="status">{words}</p>
+      </div>
+    </Frame>
+  )
+}

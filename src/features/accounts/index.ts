@@ -1,0 +1,3 @@
+export { AccountsScreen } from './AccountsScreen'
+export { OwnAccount } from './OwnAccount'
+export { SignIn } from './SignIn'

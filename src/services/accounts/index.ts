@@ -1,0 +1,3 @@
+export { accounts, addAccount, audit, changeAccount, changePassword, signedOut, signIn } from './accounts'
+export { accountIn, inNameOf, nameIn } from './sessionHeader'
+export { isSignInRequired, sessionOptions, type Sealed } from './seal'
