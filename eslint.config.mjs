@@ -44,5 +44,9 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    files: ['public/sw.js'],
+    languageOptions: { globals: { self: 'readonly', caches: 'readonly' } },
+  },
   { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
 )

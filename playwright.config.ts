@@ -14,6 +14,8 @@ export default defineConfig({
   outputDir: '.local/e2e',
   use: {
     baseURL: process.env['AMBER_URL'] ?? 'http://127.0.0.1:3000',
+    // What keeps pages would answer for the server; the test of it allows it.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: CHROMIUM, args: BROWSER_ARGS },
   },

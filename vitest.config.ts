@@ -29,6 +29,15 @@ export default defineConfig({
           hookTimeout: 60_000,
         },
       },
+      {
+        resolve: { alias },
+        test: {
+          name: 'faults',
+          include: ['tests/faults/**/*.test.ts'],
+          environment: 'node',
+          fileParallelism: false,
+        },
+      },
     ],
   },
 })

@@ -17,6 +17,7 @@ for (const step of steps) {
 const ran = [
   ['core.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
   ['api.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
+  ['faults.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
   ['e2e.json', (r) => [r.stats.expected, r.stats.unexpected + r.stats.flaky + r.stats.skipped]],
 ]
 for (const [name, count] of ran) {

@@ -18,14 +18,8 @@ const job = (words: string): string => {
   return `/jobs/${found.id}`
 }
 
-/** Opens a tab of the fit screen and waits for its answer. */
-const tab = (name: string, answer: string) => async (page: Page) => {
-  await page.getByRole('button', { name, exact: true }).click()
-  await page.getByTestId(answer).waitFor()
-}
-
 const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
-  ['jobs', '/'],
+  ['bench', '/'],
   ['take-in', job('coach 2')],
   ['identify', `${job('coach 2')}/identify`],
   [
@@ -47,7 +41,6 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
   ['compare', `${job('trolley')}/compare`, async (page) => page.getByTestId('comparison').waitFor()],
   ['inspect', `${job('coach 1')}/inspect`, async (page) => page.getByTestId('causes').waitFor()],
   ['fit', `${job('hauler')}/fit`, async (page) => page.getByTestId('distribution').waitFor()],
-  ['fit-grease', `${job('coach 1')}/fit`, tab('Grease', 'grease')],
   ['plan', `${job('hauler')}/plan`, async (page) => page.getByTestId('tools').waitFor()],
   [
     'convert',
@@ -76,6 +69,11 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
       await page.getByRole('button', { name: 'Ask for prices' }).click()
       await page.getByRole('button', { name: /^Order from/ }).waitFor()
     },
+  ],
+  [
+    'logbook',
+    '/logbook?tab=service',
+    async (page) => page.getByRole('img', { name: 'Share still in service by days' }).waitFor(),
   ],
   ['record', `${job('Coin pusher')}/record`],
   ['machines', '/machines'],

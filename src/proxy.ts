@@ -96,7 +96,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
   if (!isReadable(new URL(request.url)))
     return asProblem({
       type: '/problems/unreadable',
-      title: 'This cannot be read',
+      title: 'Unreadable',
       status: 400,
       detail: 'This address is not readable. Check what follows the % signs in it.',
     })
@@ -126,4 +126,6 @@ export async function proxy(request: NextRequest): Promise<Response> {
   return response
 }
 
-export const config = { matcher: ['/((?!_next/static|_next/image|icon.svg).*)'] }
+export const config = {
+  matcher: ['/((?!_next/static|_next/image|icon.svg|icon-\\d+.png|manifest.webmanifest|sw.js).*)'],
+}

@@ -6,7 +6,7 @@ import { cookies, headers } from 'next/headers'
 import { connection } from 'next/server'
 import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
-import { PreferencesProvider } from '@/features/shell'
+import { KeptPages, PreferencesProvider } from '@/features/shell'
 import { accountIn } from '@/services/accounts'
 import { shopZone } from '@/services/settings'
 import { TimesProvider } from '@/ui/Times'
@@ -43,6 +43,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
           <TimesProvider zone={await shopZone()}>
             <QueriesProvider>
               <NuqsAdapter>{children}</NuqsAdapter>
+              <KeptPages />
             </QueriesProvider>
           </TimesProvider>
         </PreferencesProvider>

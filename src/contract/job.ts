@@ -20,18 +20,28 @@ export const STAGES = [
 export type Stage = (typeof STAGES)[number]
 
 export const STAGE_WORDS: Record<Stage, string> = {
-  takeIn: 'Take in',
+  takeIn: 'Intake',
   identify: 'Identify',
   crossReference: 'Cross-reference',
   compare: 'Compare',
   kit: 'Kit',
   inspect: 'Inspect',
-  fit: 'Fit and set',
-  plan: 'Plan',
+  fit: 'Fits and setting',
+  plan: 'Job card',
   record: 'Record',
 }
 
 export const HEARD = ['rumble', 'grinding', 'scream', 'play', 'heat', 'escaped grease', 'stiff'] as const
+/** As they are said; the codes above are stored. */
+export const HEARD_WORDS: Record<(typeof HEARD)[number], string> = {
+  rumble: 'rumble',
+  grinding: 'grinding',
+  scream: 'squeal',
+  play: 'looseness',
+  heat: 'heat',
+  'escaped grease': 'grease leak',
+  stiff: 'stiff',
+}
 export const USE = ['washed', 'submerged', 'salt air', 'slow', 'fast', 'heavy load', 'outdoors'] as const
 export const ARRIVED = ['whole bearing', 'cup only', 'cone only', 'seal', 'fragments', 'nothing'] as const
 

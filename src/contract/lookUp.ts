@@ -8,6 +8,7 @@ const dimensionsIn = z.record(z.string(), z.string())
 
 export const HealthResponse = z.object({
   status: z.literal('ok'),
+  version: z.string(),
   database: z.literal('ok'),
   catalogue: z.object({ parts: z.number().int(), families: z.number().int() }),
 })

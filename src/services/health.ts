@@ -1,5 +1,6 @@
 import 'server-only'
 import { countParts } from '@/db'
+import { version } from '../../package.json'
 import { ServiceError } from './errors'
 import { ready } from './language'
 
@@ -13,6 +14,7 @@ export async function health() {
   const { language } = await ready()
   return {
     status: 'ok' as const,
+    version,
     database: 'ok' as const,
     catalogue: { parts: language.catalogue.parts.length, families: language.catalogue.families },
   }

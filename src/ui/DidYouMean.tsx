@@ -18,7 +18,7 @@ export function DidYouMean({ suggestions, onPick }: Props) {
             <button type="button" className="chip number px-3" onClick={() => onPick(designation)}>
               {designation}
             </button>
-            <span className="text-[14px] text-ink2">{changed}</span>
+            <span className="text-[0.875rem] text-ink2">{changed}</span>
           </li>
         ))}
       </ul>

@@ -1,7 +1,7 @@
 const MARKS = {
   agrees: ['●', 'text-agree', 'agrees'],
   pass: ['●', 'text-agree', 'agrees'],
-  strained: ['▲', 'text-strain', 'strained'],
+  strained: ['▲', 'text-strain', 'doubtful'],
   warn: ['▲', 'text-strain', 'look again'],
   contradicts: ['✕', 'text-contra', 'contradicts'],
   fail: ['✕', 'text-contra', 'does not fit'],

@@ -20,7 +20,7 @@ export class Refused extends Error {
   }
 }
 
-const AWAY = 'The server is away. Nothing is lost; try again in a moment.'
+const AWAY = 'No connection to the server. Keep this page open and try again in a moment.'
 
 /** A call of our own interface. @throws Refused with words to show */
 export async function ask<T>(path: string, init?: RequestInit): Promise<T> {

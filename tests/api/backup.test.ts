@@ -2,6 +2,8 @@ import { spawnSync } from 'node:child_process'
 import { appendFileSync, existsSync, mkdtempSync, readFileSync, rmSync, truncateSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import Papa from 'papaparse'
+import { Ajv2020 } from 'ajv/dist/2020.js'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 
 vi.setConfig({ testTimeout: 120_000, hookTimeout: 120_000 })
@@ -74,4 +76,33 @@ describe('a copy of everything', () => {
   })
   it('a name without its ending is told', () =>
     expect(run('scripts/backup.ts', FROM, [join(folder, 'shop')]).stderr).toContain('.sql.gz at its end'))
+})
+
+describe('an export in open formats', () => {
+  it('has every row of every table as CSV and as JSON by its schema, each photograph as a file, and no password', () => {
+    const to = join(folder, 'open')
+    const made = run('scripts/exportAll.ts', FROM, [to])
+    expect(made.status, made.stderr).toBe(0)
+    const read = (name: string): string => readFileSync(join(to, name), 'utf8')
+    const { properties } = JSON.parse(read('schema.json')) as { properties: Record<string, object> }
+    const tables = Object.keys(properties)
+    expect(tables).toEqual(
+      expect.arrayContaining(['jobs', 'job_events', 'stock_moves', 'rechecks', 'photos']),
+    )
+    expect(tables).not.toContain('accounts')
+    const ajv = new Ajv2020({ strict: false })
+    for (const [table, schema] of Object.entries(properties)) {
+      const rows = JSON.parse(read(`${table}.json`)) as Record<string, unknown>[]
+      const count = Number(client('mariadb', ['-N', FROM, '-e', `select count(*) from ${table}`]))
+      expect([table, rows.length]).toEqual([table, count])
+      const isValid = ajv.compile(schema)
+      expect(isValid(rows), `${table}: ${ajv.errorsText(isValid.errors)}`).toBe(true)
+      const parsed = Papa.parse<Record<string, string>>(read(`${table}.csv`).trimEnd(), { header: true })
+      expect([table, parsed.data.length]).toEqual([table, count])
+    }
+    for (const { picture } of JSON.parse(read('photos.json')) as { picture: string }[])
+      expect(existsSync(join(to, picture))).toBe(true)
+    // A folder with something in it is left as it is.
+    expect(run('scripts/exportAll.ts', FROM, [to]).status).toBe(1)
+  })
 })

@@ -62,7 +62,7 @@ describe('POST /api/adjust/endplay', () => {
     })
     expect(body.axialMm).toBeCloseTo(0.4536, 3)
     expect(body).toMatchObject({ slotStepDegrees: 60, slotsForTarget: null })
-    expect(body.advice.join()).toMatch(/re-snug by fingers/i)
+    expect(body.advice.join()).toMatch(/by fingers, without a tool/i)
   })
   it.each([
     [{ degrees: 90, slots: 6 }, /pitch/],

@@ -22,12 +22,12 @@ test('a reading that is struck out no longer counts, and comes back', async ({ p
   const width = page.getByLabel('Why').getByRole('listitem').filter({ hasText: 'Width' })
   // 15 mm is the cup of a tapered bearing of these diameters; without it the common ball bearing leads.
   await expect(leader(page)).toHaveText('30305')
-  await page.getByRole('button', { name: 'Width: strike out' }).click()
+  await page.getByRole('button', { name: 'Width: exclude' }).click()
   await expect(leader(page)).toHaveText('6305')
   await expect(width).toBeHidden()
-  await expect(page.getByText('struck out, not counted')).toBeVisible()
-  await page.getByRole('button', { name: 'Width: strike out' }).click()
-  await expect(page.getByText('struck out, not counted')).toBeHidden()
+  await expect(page.getByText('excluded, not counted')).toBeVisible()
+  await page.getByRole('button', { name: 'Width: exclude' }).click()
+  await expect(page.getByText('excluded, not counted')).toBeHidden()
   await expect(leader(page)).toHaveText('30305')
 })
 
@@ -102,15 +102,17 @@ test('the bearing is gone: shaft and housing are enough to begin', async ({ page
 test('the next measurement is marked at its field, and goes when it is taken', async ({ page }) => {
   await page.getByRole('radio', { name: 'ball' }).click()
   await sizes(page, { bore: '25' })
-  await expect(page.getByText('would settle it')).toBeVisible()
+  await expect(page.getByText('measure next')).toBeVisible()
   await sizes(page, { outside: '52', width: '15' })
-  await expect(page.getByText('would settle it')).toBeHidden()
+  await expect(page.getByText('measure next')).toBeHidden()
   await expect(page.getByText('Enough measured').or(page.getByText('Look which kind it is'))).toBeVisible()
 })
 
 test('several readings of one size tell their pattern', async ({ page }) => {
   await sizes(page, { bore: '25.00; 25.02; 25.16', outside: '52' })
-  await expect(page.locator('#bore-words')).toContainText('3 readings, 0.16 mm apart: out of round or askew')
+  await expect(page.locator('#bore-words')).toContainText(
+    '3 readings, 0.16 mm apart: out of round or measured at an angle',
+  )
 })
 
 test('a size nobody lists says so, and how far the nearest is', async ({ page }) => {
@@ -165,14 +167,14 @@ test('while nothing listed fits, Ctrl Enter does nothing; K keeps it as our own 
 test('a piece that is chosen and taken back brings back the sizes it struck out', async ({ page }) => {
   await sizes(page, { bore: '25', outside: '52', width: '15' })
   await page.getByRole('radio', { name: 'outer ring' }).click()
-  await expect(page.locator('#bore-words')).toHaveText('struck out, not counted')
+  await expect(page.locator('#bore-words')).toHaveText('excluded, not counted')
   await page.getByRole('radio', { name: 'whole' }).click()
-  await expect(page.locator('#bore-words')).not.toHaveText('struck out, not counted')
-  await expect(page.locator('#width-words')).not.toHaveText('struck out, not counted')
-  await page.getByRole('button', { name: 'Bore: strike out' }).click()
+  await expect(page.locator('#bore-words')).not.toHaveText('excluded, not counted')
+  await expect(page.locator('#width-words')).not.toHaveText('excluded, not counted')
+  await page.getByRole('button', { name: 'Bore: exclude' }).click()
   await page.getByRole('radio', { name: 'outer ring' }).click()
   await page.getByRole('radio', { name: 'whole' }).click()
-  await expect(page.locator('#bore-words')).toHaveText('struck out, not counted')
+  await expect(page.locator('#bore-words')).toHaveText('excluded, not counted')
 })
 
 test('a flange that is seen brings its row and its candidates; options can be left open', async ({

@@ -34,15 +34,15 @@ test('open to two contact seals: better when slow and wet, under a condition nea
       .filter({ has: page.getByRole('heading', { name: heading }) })
   await page.getByRole('button', { name: 'slow', exact: true }).click()
   await page.getByRole('button', { name: 'wet', exact: true }).click()
-  await expect(section('Better').getByText('6205-2RS', { exact: true })).toBeVisible()
+  await expect(section('Possible upgrade').getByText('6205-2RS', { exact: true })).toBeVisible()
   await page.getByRole('button', { name: 'slow', exact: true }).click()
   await page.getByLabel('turns a minute').fill('7500')
   await expect(section('Under a condition').getByText('6205-2RS', { exact: true })).toBeVisible()
   await page.getByLabel('turns a minute').fill('')
   await page.getByLabel('km/h').fill('100')
   await page.getByLabel('mm tyre').fill('600')
-  await expect(section('Better').getByText('6205-2RS', { exact: true })).toBeVisible()
-  await expect(section('Better')).toContainText('here it turns 884')
+  await expect(section('Possible upgrade').getByText('6205-2RS', { exact: true })).toBeVisible()
+  await expect(section('Possible upgrade')).toContainText('here it turns 884')
 })
 
 test('a thick closed miniature stands under its condition: 1 mm wider', async ({ page }) => {

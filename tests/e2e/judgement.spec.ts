@@ -44,7 +44,7 @@ test('A1, land train: compare, inspect, seats, setting, grease, plan, signed', a
   await page.getByRole('button', { name: /^Into the kit: journal grooved/ }).click()
   await expect(page.getByRole('button', { name: /^Into the kit/ })).toHaveCount(0)
 
-  await page.getByRole('link', { name: 'Fit and set' }).click()
+  await page.getByRole('link', { name: 'Fits and setting' }).click()
   await page.getByLabel('Seat', { exact: true }).selectOption('innerCup:outer')
   await expect(page.getByTestId('recommended')).toContainText('N7')
   // What the hub is made of counts at once, and the plan follows the same rule.
@@ -64,7 +64,7 @@ test('A1, land train: compare, inspect, seats, setting, grease, plan, signed', a
   await expect(page.getByTestId('mixing')).toContainText('Does not mix')
   await expect(page.getByTestId('grease')).toContainText(' g, ')
 
-  await page.getByRole('link', { name: 'Plan' }).click()
+  await page.getByRole('link', { name: 'Job card' }).click()
   await expect(page.locator('li[data-step="mount.wearSleeve"]')).toContainText('over the grooved journal')
   await page.getByLabel('Torque of Castle nut').fill('40 kg')
   await expect(page.getByText(/no unit of torque here/)).toBeVisible()
@@ -133,7 +133,7 @@ test('B2, ice-cream cart: a short spacer, which side first, a plan with the reta
   await page.getByLabel('Depth 1, what').fill('bearing left')
   await page.getByLabel('Depth 1, before').fill('12.4')
   await page.getByLabel('Depth 1, after').fill('11.9')
-  await expect(page.getByText(/mm proud: not seated/)).toBeVisible()
+  await expect(page.getByText(/mm above: not seated/)).toBeVisible()
   await page.getByRole('button', { name: 'right', exact: true }).click()
   await tab(page, 'Setting')
   await expect(page.getByText('Nothing to set here')).toBeVisible()
@@ -141,7 +141,7 @@ test('B2, ice-cream cart: a short spacer, which side first, a plan with the reta
   await page.getByLabel('Radial load, kN').fill('9')
   await expect(page.getByTestId('life')).toContainText('hours')
   await expect(page.getByText(/dent the raceways/)).toBeVisible()
-  await page.getByRole('link', { name: 'Plan' }).click()
+  await page.getByRole('link', { name: 'Job card' }).click()
   const steps = page.locator('li[data-step]')
   await expect(steps.filter({ hasText: 'first, the side with the locating shoulder' })).toContainText(
     'Bearing, right',
@@ -157,13 +157,13 @@ test('D1, hauler: seat around the clock, a wild reading, the encoder side, a pho
   await page.goto(`/jobs/${id}/fit`)
   await expect(page.getByTestId('seat')).toContainText('Seat good')
   await expect(page.getByRole('img', { name: /^Seat around the clock/ })).toBeVisible()
-  const readings = page.getByLabel(/The seat as measured/)
+  const readings = page.getByLabel(/Readings: clock/)
   await readings.fill('12 71.972\n3 71.968\n6 2.8336 in\n9 17.97')
   await expect(page.getByText(/is set aside/)).toBeVisible()
   await readings.fill('12 72.08\n3 72.09\n6 72.08\n9 72.10')
   await expect(page.getByTestId('seat')).toContainText('Seat replace')
   await expect(page.getByTestId('repair')).toContainText('Peening the edge of the bore (not advised)')
-  await page.getByRole('link', { name: 'Plan' }).click()
+  await page.getByRole('link', { name: 'Job card' }).click()
   await expect(page.getByText('Stop here.')).toBeVisible()
   await expect(page.locator('li[data-step="mount.hubUnit"]')).toContainText(
     'magnetic encoder side goes toward the sensor',

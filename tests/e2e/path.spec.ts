@@ -53,7 +53,7 @@ async function openJob(page: Page, title: string): Promise<string> {
   return page.url()
 }
 
-const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|Everything is saved/)
+const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 
 test('the whole path: evidence, candidate, interchange, kit, save, reload, PDF', async ({
   page,
@@ -65,7 +65,7 @@ test('the whole path: evidence, candidate, interchange, kit, save, reload, PDF',
   await page.getByRole('button', { name: 'Promenade land train' }).click()
   await page.getByRole('button', { name: 'rumble' }).click()
   await noFaults(page)
-  await page.getByRole('button', { name: 'Read and measure' }).click()
+  await page.getByRole('button', { name: 'Continue: identify' }).click()
   await page.waitForURL(/identify$/)
 
   // By keyboard alone: what rolls is seen, then one key to each field and Enter to the next.
@@ -181,7 +181,7 @@ test('nothing typed is lost while the server is away', async ({ page }) => {
   await saved(page)
   await page.context().setOffline(true)
   await page.locator('#stamp').fill('6902-2RS')
-  await expect(page.locator('footer')).toContainText('The server is away')
+  await expect(page.locator('footer')).toContainText('No connection to the server')
   await page.context().setOffline(false)
   await expect(page.locator('footer')).toContainText('Saved', { timeout: 15_000 })
   await page.reload()
@@ -195,7 +195,7 @@ test('a change on another screen is told, and both are to be had', async ({ page
   expect(other.ok()).toBe(true)
   await page.getByLabel('Note').fill('Shutter drags')
   await expect(page.getByText('This job was changed on another screen.')).toBeVisible()
-  await page.getByRole('button', { name: 'Keep mine' }).click()
+  await page.getByRole('button', { name: 'Keep mine, overwrite theirs' }).click()
   await saved(page)
   const stored = (await (await request.get(`/api/jobs/${id}`)).json()) as {
     title: string
@@ -216,7 +216,7 @@ test('bad input: words where it stands, the last answer stays', async ({ page })
   await expect(page.getByRole('alert').filter({ hasText: 'larger than the outside' })).toBeVisible()
   await page.locator('#bore').fill('25 mm')
   await page.locator('#outside').press('x')
-  await expect(page.getByText('struck out, not counted')).toBeVisible()
+  await expect(page.getByText('excluded, not counted')).toBeVisible()
   await expect(page.getByRole('alert').filter({ hasText: 'larger' })).toHaveCount(0)
   await page.locator('#stamp').fill('6'.repeat(300))
   await expect(page.locator('#stamp-words')).toContainText('at most 80 characters')
@@ -234,7 +234,7 @@ test('a look-up is a link, and can become a job', async ({ page }) => {
   await expect(page.getByTestId('leader')).toHaveText('6902RS')
   await page.goto(page.url())
   await expect(page.getByTestId('leader')).toHaveText('6902RS')
-  await page.getByRole('button', { name: /Make it a job/ }).click()
+  await page.getByRole('button', { name: /Create job/ }).click()
   await page.waitForURL(/jobs\/\d+\/cross-reference/)
   const better = page.getByRole('listitem').filter({ hasText: '6902-2RS' }).filter({ hasText: 'hub side' })
   await expect(better.first()).toBeVisible()
@@ -251,7 +251,8 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
   const { items: jobs } = (await (await request.get('/api/jobs?limit=200')).json()) as {
     items: { id: number; title: string; stage: keyof typeof STAGES }[]
   }
-  const demo = jobs.filter((j) => /^(Land train|Carousel|Capstan|Coin)/.test(j.title))
+  // Those on the bench: the seasons before have lower numbers.
+  const demo = jobs.filter((j) => j.id > 200 && /^(Land train|Carousel|Capstan|Coin)/.test(j.title))
   expect(demo.length).toBeGreaterThanOrEqual(6)
   const paths = [
     '/',
@@ -269,7 +270,7 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
     '/toolbox',
     '/fits?designation=6205',
     ...demo.map((j) => `/jobs/${j.id}${STAGES[j.stage]}`),
-    ...jobs
+    ...demo
       .filter((j) => j.title.startsWith('Land train, coach 1'))
       .flatMap((j) => ['compare', 'inspect', 'fit', 'plan'].map((stage) => `/jobs/${j.id}/${stage}`)),
   ]
@@ -355,7 +356,7 @@ test('a stock list is looked at, taken in, found by its sizes and removed', asyn
   await page.getByLabel('Quantity').selectOption('')
   await page.getByLabel('Name of the list').fill('Pier store, spring count')
   await noFaults(page)
-  await page.getByRole('button', { name: 'Take in 4 rows' }).click()
+  await page.getByRole('button', { name: 'Import 4 rows' }).click()
   await expect(page.getByText('1 row names a part of the catalogue')).toBeVisible()
   await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Means the same as 6205-2RS1')
   await noFaults(page)
@@ -390,7 +391,7 @@ test('the palette finds parts, jobs and actions; ? shows the keys', async ({ pag
   await page.waitForURL(/parts\/6205-2RS/)
   await expect(page.getByText('contact seal on both sides').first()).toBeVisible()
   await page.keyboard.press('?')
-  await expect(page.getByRole('dialog', { name: 'Keys of this screen' })).toBeVisible()
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible()
   await page.keyboard.press('Escape')
   // A number that is not listed leads to what may be meant, never to a guess.
   await page.keyboard.press('Control+k')

@@ -44,7 +44,7 @@ test('what a kit lacks is priced over three suppliers, ordered once, and taken i
 }) => {
   const id = await jobWith(request, 'coach 1')
   await page.goto(`/jobs/${id}/kit`)
-  await page.getByRole('link', { name: 'Order the rest' }).click()
+  await page.getByRole('link', { name: 'Order shortages' }).click()
   await expect(page.getByLabel('Part 1', { exact: true })).not.toHaveValue('')
   await page.getByRole('button', { name: 'Ask for prices' }).click()
   await expect(page.getByText('No other way over these suppliers costs less.')).toBeVisible({
@@ -53,11 +53,11 @@ test('what a kit lacks is priced over three suppliers, ordered once, and taken i
   await page.getByRole('button', { name: /^Order from/ }).click()
   await expect(page.getByRole('heading', { name: /on its way/ })).toBeVisible({ timeout: 15_000 })
   await page.getByRole('button', { name: 'As on the delivery note' }).click()
-  const came = page.locator('input[aria-label^="Came now"]').first()
+  const came = page.locator('input[aria-label^="Received now"]').first()
   await expect(came).not.toHaveValue('')
   await came.fill('1')
   await page.getByLabel('Into bin').fill('Z9')
-  await page.getByRole('button', { name: 'Take into the store' }).click()
+  await page.getByRole('button', { name: 'Book into stock' }).click()
   await expect(page.getByRole('heading', { name: /partly here|all here/ })).toBeVisible()
   await page.goto('/store')
   await page.getByLabel('Filter items').fill('Z9')

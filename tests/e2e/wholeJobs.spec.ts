@@ -5,10 +5,10 @@ const mark = `${process.pid}${Date.now() % 10_000}`
 /** The same in letters: figures of a stamp may happen to read as a number somebody lists. */
 const letters = [...mark].map((figure) => 'ABCDEFGHIJ'[Number(figure)]).join('')
 
-const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|Everything is saved/)
+const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 const idOf = (page: Page): string => /jobs\/(\d+)/.exec(page.url())?.[1] ?? ''
 
-/** New job, its machine and position written into the register at Take in. By keyboard alone. */
+/** New job, its machine and position written into the register at Intake. By keyboard alone. */
 async function takeIn(page: Page, title: string, machine: string, position: string): Promise<string> {
   await page.goto('/jobs/new')
   await page.keyboard.type(title)
@@ -52,7 +52,7 @@ async function close(
 ): Promise<{ words: string; designation: string; quantity: number }[]> {
   await page.goto(`/jobs/${id}/record`)
   await page.getByRole('button', { name: 'Close the job' }).click()
-  await expect(page.getByRole('heading', { name: /^Settle first/ })).toBeVisible()
+  await expect(page.getByRole('heading', { name: /^Open points/ })).toBeVisible()
   await page.getByLabel('Or why it is closed all the same').fill('fitted by the season crew, card on paper')
   await page.getByRole('button', { name: 'Close it' }).click()
   await expect(page.getByText('This job is closed.')).toBeVisible()
@@ -101,7 +101,7 @@ test('a tapered pair with two sets of different systems, from New job to closed,
   await saved(page)
   for (const [stage, heading] of [
     ['fit', 'Seat'],
-    ['plan', 'Taking apart'],
+    ['plan', 'Dismantling'],
   ] as const) {
     await page.goto(`/jobs/${id}/${stage}`)
     await expect(page.getByText(heading).first()).toBeVisible()
@@ -146,7 +146,7 @@ test('a driven hub with five bearings, each decided in its place, left closed an
   await expect(page.getByTestId('kit-state')).toHaveText('Complete')
   await saved(page)
   await page.goto(`/jobs/${id}/plan`)
-  await expect(page.getByText('Taking apart').first()).toBeVisible()
+  await expect(page.getByText('Dismantling').first()).toBeVisible()
   const steps = await page.locator('main').innerText()
   const order = [
     'hub shell bearing, left',

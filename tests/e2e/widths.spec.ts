@@ -26,6 +26,7 @@ const SCREENS = [
   '/arrangements',
   '/campaign',
   '/accounts',
+  '/status',
 ]
 
 /** What lies outside the window sideways and cannot be scrolled to. */
@@ -101,7 +102,7 @@ test('on a phone the answer is in sight while a reading is typed, and is taken b
   await expect(leader).toHaveText('6206')
   await expect(leader).toBeInViewport()
   await expect(page.locator('#width')).toBeInViewport()
-  await page.getByRole('button', { name: /Make it a job/ }).tap()
+  await page.getByRole('button', { name: /Create job/ }).tap()
   await page.waitForURL(/jobs\/\d+\//)
   await context.close()
 })
@@ -117,7 +118,7 @@ test('the light follows the system until one is chosen', async ({ browser }) => 
     await page.goto('/identify')
     await expect(page.locator('html')).toHaveAttribute('data-theme', theme)
     await page.keyboard.press('Control+k')
-    await page.getByRole('option', { name: theme === 'dim' ? 'Light screen' : 'Dim the screen' }).click()
+    await page.getByRole('option', { name: theme === 'dim' ? 'Light theme' : 'Dark theme' }).click()
     await expect(page.locator('html')).not.toHaveAttribute('data-theme', theme)
     await page.reload()
     await expect(page.locator('html')).not.toHaveAttribute('data-theme', theme)
@@ -130,7 +131,7 @@ test('from every screen the menu leads to every other', async ({ page }) => {
   await page.goto('/settings')
   await page.getByRole('button', { name: 'Menu' }).click()
   const items = page.getByRole('menuitem')
-  await expect(items).toHaveCount(19)
+  await expect(items).toHaveCount(20)
   await page.keyboard.press('Escape')
   for (const [name, path] of [
     ['Seals', '/seals'],

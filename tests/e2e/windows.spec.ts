@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 
-const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|Everything is saved/)
+const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 
 async function newJob(page: Page, title: string): Promise<string> {
   const made = await page.request.post('/api/jobs', { data: { title } })
@@ -16,7 +16,7 @@ test('two windows on one job, one cut off: the other overwrites nothing, and wha
   // Only this window loses its server.
   await cutOff.route('**/api/jobs/*', (route) => route.abort())
   await cutOff.getByLabel('Note').fill('squeals when it is wet')
-  await expect(cutOff.locator('footer')).toContainText('The server is away')
+  await expect(cutOff.locator('footer')).toContainText('No connection to the server')
   await other.goto(`/jobs/${id}/identify`)
   await other.locator('#stamp').fill('6004')
   await saved(other)
@@ -26,7 +26,7 @@ test('two windows on one job, one cut off: the other overwrites nothing, and wha
   await cutOff.close()
   await other.goto(`/jobs/${id}`)
   await expect(other.getByLabel('Note')).toHaveValue('squeals when it is wet')
-  await other.getByRole('button', { name: 'Keep mine' }).click()
+  await other.getByRole('button', { name: 'Keep mine, overwrite theirs' }).click()
   await saved(other)
   const stored = (await (await other.request.get(`/api/jobs/${id}`)).json()) as {
     intake: { note: string }
@@ -74,7 +74,7 @@ test('a move whose answer was lost is booked once, however often it is pressed',
   })
   const record = page.getByRole('button', { name: 'Record' })
   await record.click()
-  await expect(page.getByText('The server is away')).toBeVisible()
+  await expect(page.getByText('No connection to the server')).toBeVisible()
   await page.unroute('**/moves')
   const answered = page.waitForResponse((response) => response.url().endsWith('/moves'))
   await record.click()
@@ -104,4 +104,25 @@ test('times are those of the shop, and say so', async ({ page }) => {
   } finally {
     await page.request.put('/api/settings', { data: settings })
   }
+})
+
+test.describe('what was seen last', () => {
+  test.use({ serviceWorkers: 'allow' })
+  test('is readable while the server is away, says so, and is not mistaken for the present', async ({
+    page,
+    context,
+  }) => {
+    await page.goto('/machines')
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+    // The first load came before there was anybody to keep it.
+    await page.reload()
+    await expect(page.getByRole('heading', { name: 'Machine register' })).toBeVisible()
+    await context.setOffline(true)
+    await page.reload()
+    await expect(page.getByRole('heading', { name: 'Machine register' })).toBeVisible()
+    await expect(page.getByText('This is the page as it was')).toBeVisible()
+    await context.setOffline(false)
+    await page.getByRole('button', { name: 'Try again' }).click()
+    await expect(page.getByText('This is the page as it was')).toHaveCount(0)
+  })
 })

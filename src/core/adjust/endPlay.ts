@@ -90,7 +90,7 @@ export function endPlay(q: EndPlayQuestion): EndPlayAnswer {
   const quarter = pitchMm / 4
   const advice = [
     axialMm > wanted.max
-      ? `This turn gives ${mm(axialMm)} mm, more than the ${mm(wanted.max)} mm wanted: it only releases the preload. Re-snug by fingers; that sets the play.`
+      ? `This turn gives ${mm(axialMm)} mm, more than the ${mm(wanted.max)} mm wanted: it only releases the preload. Tighten again by fingers, without a tool; that sets the play.`
       : axialMm < wanted.min
         ? `This turn gives ${mm(axialMm)} mm, less than the ${mm(wanted.min)} mm wanted: the bearing may stay loaded.`
         : `This turn gives ${mm(axialMm)} mm, within ${mm(wanted.min)} to ${mm(wanted.max)} mm.`,

@@ -54,7 +54,7 @@ const MEANINGS: Partial<Record<DimensionName, readonly [smaller: string, larger:
   bore: ['It does not go on the shaft.', 'It is loose on the shaft: a sleeve, or another bearing.'],
   outside: ['It is loose in the housing: a sleeve, or another bearing.', 'It does not go into the housing.'],
   width: [
-    'Narrower: the room is filled with a spacer, or the part wanders.',
+    'Narrower: the room is filled with a spacer, or the part moves sideways.',
     'Wider: shoulders, snap ring and fastener must leave room.',
   ],
   totalWidth: ['Narrower: nut and washer stand deeper.', 'Wider: nut and pin may not find their place.'],

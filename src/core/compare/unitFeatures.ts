@@ -44,7 +44,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   },
   boltCircle: {
     reads: 'length',
-    words: 'Circle of the studs',
+    words: 'Bolt circle (PCD)',
     example: '100',
     unlike: 'no',
     meaning: 'The wheel does not go on.',
@@ -52,7 +52,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   },
   pilot: {
     reads: 'length',
-    words: 'Pilot of the wheel',
+    words: 'Wheel spigot diameter',
     example: '57.1',
     unlike: 'no',
     meaning: 'Larger does not go in; smaller does not centre the wheel.',

@@ -41,7 +41,7 @@ const CAUSES: Record<string, string> = {
 }
 
 function stampWords({ reading, verdict }: EvidenceItem): string {
-  if (!reading) return 'names another part'
+  if (!reading) return 'marking does not match'
   const unknown = reading.unknown.filter((text) => !/^[?*]+$/.test(text))
   const rest = unknown.length > 0 ? `, ${unknown.join(' ')} not decoded` : ''
   const repaired = reading.repaired
@@ -81,7 +81,7 @@ export function patternWords({ valuesMm, instrument }: Measured): string {
   if (valuesMm.length < 2) return ''
   const apart = Math.max(...valuesMm) - Math.min(...valuesMm)
   const uneven = apart > APART_SIGMAS * INSTRUMENT_SIGMA[instrument]
-  return `${valuesMm.length} readings, ${apart.toFixed(2)} mm apart${uneven ? ': out of round or askew' : ''}`
+  return `${valuesMm.length} readings, ${apart.toFixed(2)} mm apart${uneven ? ': out of round or measured at an angle' : ''}`
 }
 
 const lower = (item: string): string => (ITEM_WORDS[item] ?? item).toLowerCase()
@@ -225,7 +225,7 @@ function settledWords({ part, probability, evidence, decided }: IdentifiedPart):
   const named = !evidence.some((e) => e.deviationMm !== null)
   if (part.computed)
     return 'The number follows the rule of its series, but is not in the catalogue. Confirm the sizes.'
-  if (part.set) return `The set is settled: cone ${part.set.cone}, cup ${part.set.cup}. Renew both.`
+  if (part.set) return `The set is settled: cone ${part.set.cone}, cup ${part.set.cup}. Replace both.`
   const what = named ? 'The number is clear.' : 'The size is settled.'
   if (!familyFacts(part.family).traits?.includes('closable')) return what
   const left = decided.closure.sides > 0 ? 'clearance' : 'closure and clearance'
@@ -262,7 +262,7 @@ export function nextWords(
     return { heading, line: settledWords(leader) }
   }
   const [first, ...others] = next.separates
-  const stop = next.gainBits < 0.15 ? ' You may also stop here.' : ''
+  const stop = next.gainBits < 0.15 ? ' Further readings add little.' : ''
   return {
     heading: ASK[next.feature] ?? `Measure ${next.feature}`,
     line: `Tells ${first} from ${others.join(' and ')}. ${doubtWords(next)}${stop}`,

@@ -83,7 +83,7 @@ describe('A1, four wheels, two different sets', () => {
     })
     expect(line(kit({ parts: { ...PARTS, cotterPin: 'keep' } }), 'cotterPin')).toMatchObject({
       state: 'conflict',
-      reason: expect.stringMatching(/once/i),
+      reason: expect.stringMatching(/single use/i),
     })
     expect(line(kit({ thread: '1-14' }), 'castleNut')?.state).toBe('conflict')
     expect(line(kit({ parts: { ...PARTS, innerCone: 'L99999' } }), 'innerCone')?.state).toBe('gap')

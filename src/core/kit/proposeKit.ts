@@ -118,7 +118,7 @@ function fill(slot: Slot, bench: Bench): Filled | null {
       : conflict(
           slot,
           'the old one',
-          slot.singleUse ? 'Used once only: take a new one.' : 'Renewed with its mate, always.',
+          slot.singleUse ? 'Single use: take a new one.' : 'Renewed with its mate, always.',
         )
   }
   if (text !== 'auto' && text !== '') return given(slot, text, bench)

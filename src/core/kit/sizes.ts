@@ -52,7 +52,7 @@ export const SIZE_ROLES: Record<Exclude<SizeName, 'rpm' | 'ballCount'>, FormRole
 export const SIZE_WORDS: Record<SizeName, string> = {
   sealShaft: 'Seal journal',
   sealHousing: 'Counterbore',
-  sealWidth: 'Seal room',
+  sealWidth: 'Space for seal',
   sealShaft2: 'Journal, far end',
   sealHousing2: 'Bore, far end',
   sealWidth2: 'Room, far end',
@@ -60,7 +60,7 @@ export const SIZE_WORDS: Record<SizeName, string> = {
   housing: 'Bore of the hub',
   shaft2: 'Shaft, far end',
   housing2: 'Bore, far end',
-  hubMouth: 'Hub mouth',
+  hubMouth: 'Hub bore for cap',
   cavityLength: 'Between cups',
   spacerLength: 'Between rings',
   seatDistance: 'Between cup seats',

@@ -9,7 +9,7 @@ const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
     : `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
 
 const untilCold = ({ arrangement }: PlanFacts): string =>
-  ` After heat hold it home until the ${arrangement.hub} is cool, then measure the depth.`
+  ` After heat hold it seated until the ${arrangement.hub} is cool, then measure the depth.`
 
 /** How a ring goes in, and what is said beside it. */
 export interface Driven {

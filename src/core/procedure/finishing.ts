@@ -60,14 +60,14 @@ function settingSteps(facts: PlanFacts): PlanStep[] {
     : "the manual's figure"
   const by = (role: SlotRole) => placesOf(facts).some(({ slot }) => slot.role === role)
   const lock = by('castleNut')
-    ? 'lock at the nearest slot loosened'
+    ? 'lock; if no slot lines up, loosen to the next one, never tighten'
     : by('lockingRingNut')
       ? 'hold the inner nut where it stands and lock it with the outer one; locking moves it, so measure again'
       : 'clamp the nut where it stands'
   const byFeel = schools.adjustment === 'feel'
   const feel: PlanStep = {
     id: byFeel ? 'adjust.feel' : 'adjust.seat',
-    words: `${byFeel ? 'By feel' : 'Seat the rollers'}: spin the wheel while tightening to the seating torque of the manual, or until it drags; back off a quarter turn to free it, re-snug by fingers, ${lock}. The nut is not tightened again afterwards.`,
+    words: `${byFeel ? 'By feel' : 'Seat the rollers'}: spin the wheel while tightening to the seating torque of the manual, or until it drags; back off a quarter turn to free it, then finger-tight without a tool, ${lock}. The nut is not tightened again afterwards.`,
     caution:
       'The quarter turn only frees it: it is far more than the play wanted. Over-tight kills as surely as loose.',
   }

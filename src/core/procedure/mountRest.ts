@@ -60,12 +60,12 @@ type OwnStep =
 /** Fitting of the parts written by hand, by role (common practice). */
 export const PLAIN: Readonly<Record<Exclude<SlotRole, OwnStep>, PlainStep>> = {
   boltOnUnit: { order: 40, how: 'against a clean, flat face.' },
-  bolts: { order: 41, how: 'start by hand, then snug in a cross pattern.' },
+  bolts: { order: 41, how: 'start by hand, then tighten lightly in a cross pattern.' },
   housing: {
     order: 42,
     how: 'onto a clean, flat face at its marks; bolts by hand until the shaft has turned and the insert has lined up, the same figure on each side, then crosswise.',
   },
-  retainer: { order: 54, how: 'home against the bearing before it.' },
+  retainer: { order: 54, how: 'fully seated against the bearing before it.' },
   ballCup: { order: 32 },
   ballCone: { order: 56 },
   adjustingCone: { order: 62, how: 'by hand until the play is gone, not tighter.' },

@@ -38,7 +38,7 @@ const step = ({ id, words, caution, tool, school, stop }: Ordered): PlanStep => 
 
 const AGAIN = 'Start square and stop when it is seated, as before.'
 const START =
-  'Start square; if it cants, stop, and bring the pressure to the high side. Seated when the pitch of the blows changes or the force rises suddenly: stop.'
+  'Start square; if it tilts, stop and straighten it. Seated when the pitch of the blows changes or the force rises suddenly: stop.'
 
 function closureWords(facts: PlanFacts, slot: string): string {
   const closure = partAt(facts, slot)?.closure
@@ -116,7 +116,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
         {
           id,
           order: outerSide ? 31 : 30,
-          words: `${name}: into the ${facts.arrangement.hub}, wide opening outward, home against its shoulder.${driven.after}`,
+          words: `${name}: into the ${facts.arrangement.hub}, wide opening outward, fully seated against the shoulder.${driven.after}`,
           driven: true,
           tool: driven.tool,
           caution: `Eye protection; gloves for a hot ${facts.arrangement.hub}. The old cup, ground 0.5 mm smaller outside, makes a drift.`,
@@ -234,7 +234,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
         {
           id,
           order: 53,
-          words: `${name}: on by hand, then snug; it draws the bearing home and is locked under the finish.`,
+          words: `${name}: on by hand, then tightened lightly; it draws the bearing onto its seat and is locked under the finish.`,
         },
       ]
     case 'balls':

@@ -83,12 +83,12 @@ export type PlanSection = (typeof PLAN_SECTIONS)[number]
 
 export const SECTION_WORDS: Record<PlanSection, string> = {
   before: 'Before you begin',
-  removal: 'Taking apart',
+  removal: 'Dismantling',
   clean: 'Cleaning',
   check: 'Checks',
   mount: 'Fitting',
   adjust: 'Setting',
-  finish: 'Closing up',
+  finish: 'Final assembly',
 }
 
 export interface TorqueRow {

@@ -51,7 +51,7 @@ function holds(facts: PlanFacts, name: string) {
     return false
   }
   expect(brokenBy(nodes, relations), name).toBeNull()
-  // Taking apart: whatever stood against, or was covered by, another comes off after it. A part between two may leave either way.
+  // Dismantling: whatever stood against, or was covered by, another comes off after it. A part between two may leave either way.
   const off = removalOrder(facts)
   const mirrored = relations
     .filter(({ why }) => why !== 'between')

@@ -4,7 +4,7 @@ export const SCHOOLS = {
     words: 'Setting a tapered pair',
     ways: {
       measured: 'dial indicator: wherever the manual gives a play, and on anything that carries people',
-      feel: 'spin, tighten, back off, re-snug by fingers: utility axles without a figure in the manual',
+      feel: 'spin, tighten, back off, finger-tight: utility axles without a figure in the manual',
     },
   },
   grease: {
@@ -81,7 +81,7 @@ export interface SchoolNote {
   others: string[]
 }
 
-/** What this shop does, and when the other way is right. */
+/** Workshop practice, and when the other way is right. */
 export function schoolNote(name: SchoolName, schools: Schools): SchoolNote {
   const { words, ways } = SCHOOLS[name]
   const mine = schools[name]

@@ -158,7 +158,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
   if (places.some(isFastener))
     wanted.push({
       kind: 'torqueWrench',
-      words: "Torque wrench over the manual's value",
+      words: "Torque wrench covering the manual's value",
       improvise: '',
     })
   return wanted

@@ -25,7 +25,7 @@ export const compareDepths = (records: readonly DepthRecord[]): DepthVerdict[] =
       result: 'warn',
       words:
         off < 0
-          ? `${Math.abs(off).toFixed(2)} mm proud: not seated, dirt behind it, or another width.`
+          ? `${Math.abs(off).toFixed(2)} mm above: not seated, dirt behind it, or another width.`
           : `${off.toFixed(2)} mm deeper: another width, or a shim left out.`,
     }
   })

@@ -54,7 +54,7 @@ export function judgeSpacerPair(pair: SpacerPair): SpacerVerdict {
   if (min > play)
     return told(
       'loose',
-      `The spacer is ${mm(stack.nominalMm)} long: the hub can wander between the bearings. Shorten it, or shim the outer rings.`,
+      `The spacer is ${mm(stack.nominalMm)} long: the hub can move between the bearings. Shorten it, or shim the outer rings.`,
     )
   if (min < -play || max > play)
     return told(

@@ -138,7 +138,7 @@ export function AccountsScreen({ accounts, audit }: Props) {
               ? 'Signing in is asked for on this server.'
               : 'Nobody has to sign in here: the server listens on this machine only. Make an owner before you open it to the shop.'}
           </p>
-          <ul className="mt-2 text-[14px] text-ink2">
+          <ul className="mt-2 text-[0.875rem] text-ink2">
             {ROLES.map((role) => (
               <li key={role}>
                 <b className="font-semibold text-ink">{ROLE_NAMES[role]}</b>: {ROLE_RIGHTS[role]}
@@ -190,8 +190,8 @@ export function AccountsScreen({ accounts, audit }: Props) {
           )}
         </section>
         <section className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-4">
-          <h2 className="text-[16px] font-bold">Audit trail</h2>
-          <ul className="mt-2 text-[14px]">
+          <h2 className="text-[1rem] font-bold">Audit trail</h2>
+          <ul className="mt-2 text-[0.875rem]">
             {trail.pages
               .flatMap((page) => page.items)
               .map((entry) => (

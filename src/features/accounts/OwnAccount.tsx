@@ -22,7 +22,10 @@ export function OwnAccount({ account }: Session) {
   }
   const leave = () => {
     send<Session>('DELETE', '/api/session')
-      .then(() => window.location.replace('/sign-in'))
+      .then(() => {
+        navigator.serviceWorker?.controller?.postMessage('forget')
+        window.location.replace('/sign-in')
+      })
       .catch((thrown: unknown) => setWords(wordsOf(thrown)))
   }
   return (

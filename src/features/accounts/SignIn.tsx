@@ -26,7 +26,7 @@ export function SignIn({ to }: { to: string }) {
   return (
     <main className="grid min-h-dvh content-start justify-items-center px-4 pt-[14vh]">
       <form onSubmit={enter} className="grid w-full max-w-[380px] gap-4">
-        <h1 className="text-[24px] font-bold">Amber Socket</h1>
+        <h1 className="text-[1.5rem] font-bold">Amber Socket</h1>
         <label>
           <span className="caption mb-1 block">Name</span>
           <input
@@ -62,7 +62,7 @@ export function SignIn({ to }: { to: string }) {
         >
           Sign in
         </button>
-        <p className="text-[14px] text-ink2">
+        <p className="text-[0.875rem] text-ink2">
           Forgotten: an owner sets a new password, under Accounts or on the machine with ./account reset NAME.
         </p>
       </form>

@@ -22,7 +22,8 @@ export function ArrangementFigure({ file, others }: Props) {
     const named = file.slots.map((slot) => (slot.words === '' ? { ...slot, words: 'new place' } : slot))
     return resolveArrangement({ ...file, slots: named }, (code) => others.find((o) => o.code === code))
   }, [file, others])
-  if (!drawn.ok) return <p className="text-[14px] text-lamp-ink">{arrangementProblemWords(drawn.problem)}</p>
+  if (!drawn.ok)
+    return <p className="text-[0.875rem] text-lamp-ink">{arrangementProblemWords(drawn.problem)}</p>
   const { value } = drawn
   return (
     <div

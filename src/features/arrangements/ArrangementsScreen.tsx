@@ -98,7 +98,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
             run(send('PUT', '/api/arrangements', file), `${file.code} saved`)
           }}
         >
-          <h1 className="text-[21px] font-bold">
+          <h1 className="text-[1.3125rem] font-bold">
             {file.code ? `Arrangement ${file.code}` : 'An arrangement of your own'}
           </h1>
           <p className="mb-3 max-w-[70ch] text-ink2">
@@ -161,7 +161,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
           <ArrangementFigure file={file} others={all.map((a) => a.file)} />
           {base && (
             <fieldset className="mb-3">
-              <legend className="caption mb-1">Places of {base.code}; struck ones fall away</legend>
+              <legend className="caption mb-1">Places of {base.code}; crossed-out items are omitted</legend>
               <div className="flex flex-wrap gap-1.5">
                 {under.map((slot) => {
                   const dropped = file.drop.includes(slot.id)
@@ -207,7 +207,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
               JSON
             </button>
             <label className="button cursor-pointer">
-              Read in
+              Import
               <input
                 type="file"
                 accept=".json,application/json"

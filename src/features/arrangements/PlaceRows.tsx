@@ -162,7 +162,7 @@ export function PlaceRows({ slots, after, onChange }: Props) {
           </select>
           {(
             [
-              ['singleUse', 'once only'],
+              ['singleUse', 'single use'],
               ['mayStay', 'may stay'],
               ['stacked', 'against the one before'],
               ['carrier', 'in the carrier'],

@@ -20,7 +20,7 @@ const PLACES: Readonly<Record<string, string>> = { n: '/jobs/new', j: '/jobs', l
 function Group({ name, count, children }: { name: string; count: string; children: ReactNode }) {
   return (
     <section className="mt-5">
-      <h2 className="flex justify-between border-b border-line pb-1.5 text-[15px] font-semibold text-ink2">
+      <h2 className="flex justify-between border-b border-line pb-1.5 text-[0.9375rem] font-semibold text-ink2">
         {name} <span className="number font-normal text-ink3">{count}</span>
       </h2>
       <ul>{children}</ul>
@@ -103,7 +103,7 @@ function Rechecks({ bench: { rechecks, moreRechecks } }: { bench: BenchResponse 
 function Card({ name, href, children }: { name: string; href: string; children: ReactNode }) {
   return (
     <section className="rounded-lg border border-line bg-paper px-3.5 pt-1 pb-2.5">
-      <h2 className="text-[15px] font-semibold text-ink2">
+      <h2 className="text-[0.9375rem] font-semibold text-ink2">
         <Link href={href as Route} className="flex min-h-11 items-center">
           {name}
         </Link>
@@ -118,14 +118,14 @@ function Season({ season }: { season: BenchResponse['season'] }) {
   return (
     <Card name="Last twelve months" href="/logbook?tab=failures">
       {season.causes.length === 0 ? (
-        <p className="text-[14px] text-ink2">No findings yet: they come from Inspect.</p>
+        <p className="text-[0.875rem] text-ink2">No findings yet: they come from Inspect.</p>
       ) : (
         <>
           <ul>
             {season.causes.map((cause) => (
               <li
                 key={cause.id}
-                className="grid grid-cols-[minmax(0,1fr)_7rem] items-center gap-2 text-[14px]"
+                className="grid grid-cols-[minmax(0,1fr)_7rem] items-center gap-2 text-[0.875rem]"
               >
                 <span>{cause.words}</span>
                 <span className="block h-3 border border-ink2 bg-sheet" aria-hidden>
@@ -134,7 +134,7 @@ function Season({ season }: { season: BenchResponse['season'] }) {
               </li>
             ))}
           </ul>
-          <p className="mt-2 text-[14px] text-ink2">
+          <p className="mt-2 text-[0.875rem] text-ink2">
             {season.jobs} jobs
             {season.most && `, ${season.most.jobs} of them on ${season.most.words}`};{' '}
             {season.cameBack === 0 ? 'none' : season.cameBack} came back.
@@ -199,7 +199,7 @@ export function BenchScreen({ bench }: { bench: BenchResponse }) {
         <section className="grid min-h-0 content-start gap-3 overflow-auto border-l border-line bg-sheet p-[18px]">
           <Card name="Short in the store" href="/store?view=low">
             {bench.short.items.length === 0 ? (
-              <p className="text-[14px] text-ink2">Nothing is below its minimum.</p>
+              <p className="text-[0.875rem] text-ink2">Nothing is below its minimum.</p>
             ) : (
               <ul>
                 {bench.short.items.map(({ designation, free, minimum }) => (
@@ -211,7 +211,9 @@ export function BenchScreen({ bench }: { bench: BenchResponse }) {
                   </li>
                 ))}
                 {bench.short.all > bench.short.items.length && (
-                  <li className="text-[14px] text-ink2">{bench.short.all - bench.short.items.length} more</li>
+                  <li className="text-[0.875rem] text-ink2">
+                    {bench.short.all - bench.short.items.length} more
+                  </li>
                 )}
               </ul>
             )}
@@ -219,7 +221,7 @@ export function BenchScreen({ bench }: { bench: BenchResponse }) {
           <Season season={bench.season} />
           <Card name="Last fitted" href="/machines">
             {bench.fitted.length === 0 ? (
-              <p className="text-[14px] text-ink2">Closing a job writes here what was fitted.</p>
+              <p className="text-[0.875rem] text-ink2">Closing a job writes here what was fitted.</p>
             ) : (
               <ul>
                 {bench.fitted.map(({ machineId, where, fitted, on }) => (
@@ -231,8 +233,8 @@ export function BenchScreen({ bench }: { bench: BenchResponse }) {
                       <span className="truncate" title={where}>
                         {where}
                       </span>
-                      <span className="number text-[13px] text-ink3">{on}</span>
-                      <span className="number col-span-2 truncate text-[14px] text-ink2" title={fitted}>
+                      <span className="number text-[0.8125rem] text-ink3">{on}</span>
+                      <span className="number col-span-2 truncate text-[0.875rem] text-ink2" title={fitted}>
                         {fitted}
                       </span>
                     </Link>

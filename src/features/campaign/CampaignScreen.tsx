@@ -41,7 +41,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
   const csv = (): void => {
     fetch('/api/campaign.csv', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
       .then(async (response) => saveText('campaign.csv', 'text/csv', await response.text()))
-      .catch(() => setWords('The server is away. Try again in a moment.'))
+      .catch(() => setWords('No connection to the server. Try again in a moment.'))
   }
   const order = chosen.map((job) => `${job.id}x${times[job.id]}`).join(',')
   return (
@@ -51,15 +51,15 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
     >
       <div className="panes [--panes:380px_minmax(0,1fr)]">
         <section aria-label="Kits" className="min-h-0 overflow-auto border-r border-line px-[18px] py-3">
-          <h1 className="text-[17px] font-bold">Which kits, how many times</h1>
-          <p className="mb-2 text-[14px] text-ink2">
+          <h1 className="text-[1.0625rem] font-bold">Which kits, how many times</h1>
+          <p className="mb-2 text-[0.875rem] text-ink2">
             Every coach, every roller: the same part becomes one line.
           </p>
           {jobs.length === 0 && (
             <p className="text-ink2">No job has a kit yet. Open one, such as a coach of the land train.</p>
           )}
           {more && (
-            <p className="text-[14px] text-ink2">
+            <p className="text-[0.875rem] text-ink2">
               The 200 jobs changed last are shown; older ones are found from their own page.
             </p>
           )}
@@ -101,7 +101,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
           ) : (
             <>
               <div className="flex items-center gap-2 border-b border-line px-[18px] py-2">
-                <b className="text-[17px] whitespace-nowrap">
+                <b className="text-[1.0625rem] whitespace-nowrap">
                   {list.lines.length} lines, {list.lines.filter((l) => l.short > 0).length} short
                 </b>
                 {!list.complete && (
@@ -125,17 +125,19 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
                 </Link>
               </div>
               <div className="min-h-0 flex-1 overflow-auto px-2.5">
-                <table className="w-full text-[14.5px]">
+                <table className="w-full text-[0.90625rem]">
                   <thead className="caption text-left">
                     <tr>
-                      {['Number', 'Part', 'In all', 'Shelf', 'Bin', 'Short', 'Wanted by'].map((name, i) => (
-                        <th
-                          key={name}
-                          className={`px-2 py-1.5 font-semibold ${[2, 3, 5].includes(i) ? 'text-right' : ''}`}
-                        >
-                          {name}
-                        </th>
-                      ))}
+                      {['Number', 'Part', 'Total', 'Available', 'Bin', 'Short', 'Wanted by'].map(
+                        (name, i) => (
+                          <th
+                            key={name}
+                            className={`px-2 py-1.5 font-semibold ${[2, 3, 5].includes(i) ? 'text-right' : ''}`}
+                          >
+                            {name}
+                          </th>
+                        ),
+                      )}
                     </tr>
                   </thead>
                   <tbody>
@@ -144,7 +146,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
                         <td className="number px-2 font-medium">{l.designation}</td>
                         <td className="px-2">
                           {l.words}
-                          {l.singleUse && <span className="tag ml-2">once only</span>}
+                          {l.singleUse && <span className="tag ml-2">single use</span>}
                         </td>
                         <td className="number px-2 text-right font-medium">
                           {l.quantity}
@@ -157,7 +159,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
                         >
                           {l.unit === 'g' ? '' : l.short || '0'}
                         </td>
-                        <td className="max-w-[260px] truncate px-2 text-[13.5px] text-ink3">
+                        <td className="max-w-[260px] truncate px-2 text-[0.84375rem] text-ink3">
                           {l.wantedBy.map((w) => `${w.kit}: ${w.quantity}`).join('; ')}
                         </td>
                       </tr>

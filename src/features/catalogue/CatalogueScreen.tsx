@@ -39,14 +39,14 @@ export function CatalogueScreen({ families, family, parts }: Props) {
               href={`/catalogue?family=${f.family}` as Route}
               aria-current={f.family === family ? 'page' : undefined}
               onClick={() => setSeries(null)}
-              className={`flex min-h-10 items-center justify-between gap-2 px-4 text-[14px] ${f.family === family ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
+              className={`flex min-h-10 items-center justify-between gap-2 px-4 text-[0.875rem] ${f.family === family ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
             >
               {f.words} <span className="number font-normal text-ink3">{f.parts}</span>
             </Link>
           ))}
         </nav>
         <section aria-label="Size map" className="flex min-h-0 flex-col px-4 py-3">
-          <h1 className="text-[19px] font-bold first-letter:uppercase">{words}</h1>
+          <h1 className="text-[1.1875rem] font-bold first-letter:uppercase">{words}</h1>
           {allSeries.length > 1 && allSeries.length <= MOST_CHIPS && (
             <div className="mt-2 flex flex-wrap gap-1.5">
               {allSeries.map((name) => (
@@ -75,7 +75,7 @@ export function CatalogueScreen({ families, family, parts }: Props) {
           tabIndex={0}
           className="overflow-auto border-l border-line bg-sheet px-4 py-2"
         >
-          <table className="w-full text-[14.5px]">
+          <table className="w-full text-[0.90625rem]">
             <thead className="caption sticky top-0 bg-sheet text-left">
               <tr>
                 <th className="py-1.5 font-semibold">Number</th>

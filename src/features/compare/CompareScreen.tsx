@@ -90,7 +90,7 @@ function PairRow({
   )
   return (
     <div className="mb-1 grid grid-cols-[104px_minmax(0,1fr)_minmax(0,1fr)] items-center gap-1.5">
-      <span className="text-[13.5px] text-ink2">{label}</span>
+      <span className="text-[0.84375rem] text-ink2">{label}</span>
       {field('old', old, onOld)}
       {field('new', next, onNext)}
     </div>
@@ -101,7 +101,7 @@ function PairRow({
 function Told({ text }: { text: string }) {
   const [first = '', ...rest] = text.split(' (')
   return (
-    <td className="number py-1.5 pr-3 text-[13.5px]">
+    <td className="number py-1.5 pr-3 text-[0.84375rem]">
       {rest.length > 0 ? <span className="whitespace-nowrap">{first}</span> : first}
       {rest.map((part) => (
         <span key={part} className="block whitespace-nowrap text-ink3">
@@ -114,7 +114,7 @@ function Told({ text }: { text: string }) {
 
 function Rows({ found }: { found: CompareResponse }) {
   return (
-    <table className="w-full text-[14.5px]">
+    <table className="w-full text-[0.90625rem]">
       <thead>
         <tr className="text-left text-caption text-ink3">
           <th className="w-6 py-1" aria-label="Verdict" />
@@ -249,7 +249,7 @@ export function CompareScreen() {
               job.kit?.arrangement === 'E1'
             }
           >
-            <summary className="caption mt-2 min-h-8 cursor-pointer">Hub units: looked at on both</summary>
+            <summary className="caption mt-2 min-h-8 cursor-pointer">Hub unit features, old and new</summary>
             {UNIT_FEATURES.map((feature) => (
               <PairRow
                 key={feature}
@@ -278,7 +278,7 @@ export function CompareScreen() {
             />
             {to.trim() === '' && offers.length > 0 && (
               <p className="mb-2 flex flex-wrap items-center gap-1.5">
-                <span className="caption">Instead of it</span>
+                <span className="caption">Replacements</span>
                 {offers.map((offer) => (
                   <button
                     key={offer}
@@ -299,7 +299,7 @@ export function CompareScreen() {
               </p>
             ) : (
               <>
-                <h1 className="text-[21px] font-bold" data-testid="comparison">
+                <h1 className="text-[1.3125rem] font-bold" data-testid="comparison">
                   {found.words}
                 </h1>
 
@@ -315,8 +315,8 @@ export function CompareScreen() {
             )}
             {found && found.attempts.length > 0 && (
               <>
-                <h2 className="caption mt-1 mb-1">Try before dismantling</h2>
-                <ul className="text-[14px]" data-testid="attempts">
+                <h2 className="caption mt-1 mb-1">Checks before dismantling</h2>
+                <ul className="text-[0.875rem]" data-testid="attempts">
                   {found.attempts.map((attempt) => (
                     <li key={attempt} className="border-t border-line2 py-1.5">
                       {attempt}

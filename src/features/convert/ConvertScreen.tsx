@@ -175,7 +175,7 @@ export function ConvertScreen() {
           <div className="grid grid-cols-2 gap-1.5">{LOAD_FIELDS.map(figureField)}</div>
           <h2 className="caption mt-3">The bolt that holds it, if there is one</h2>
           <div className="grid grid-cols-3 gap-1.5">{BOLT_FIELDS.map(figureField)}</div>
-          <p className="mt-3 text-[13.5px] text-ink3">
+          <p className="mt-3 text-[0.84375rem] text-ink3">
             Width is that of the bush or bearing in its seat; of a tapered pair its total width. Measure both
             ends: they may differ.
           </p>
@@ -194,7 +194,7 @@ export function ConvertScreen() {
           )}
           {answer?.seats.map((seat, i) => (
             <div key={i} className="mb-4">
-              <h1 className="text-[17px] font-bold">
+              <h1 className="text-[1.0625rem] font-bold">
                 {answer.seats.length > 1 ? `End ${i + 1}` : 'Fits this seat'}
               </h1>
               {seat.parts.length === 0 && (
@@ -204,12 +204,12 @@ export function ConvertScreen() {
                 </p>
               )}
               {seat.parts.length > 0 && seat.chosen === null && (
-                <p className="text-[14.5px]" data-testid="not-sensible">
+                <p className="text-[0.90625rem]" data-testid="not-sensible">
                   <b>Nothing sensible.</b> What comes near is too weak, or cuts strength away: change axle and
                   hub together, or keep what is in it.
                 </p>
               )}
-              <table className="w-full text-[14.5px]">
+              <table className="w-full text-[0.90625rem]">
                 <tbody>
                   {seat.parts.map((part) => (
                     <tr key={part.designation} className="border-t border-line2 align-top">
@@ -228,10 +228,10 @@ export function ConvertScreen() {
                           {part.designation}
                         </button>
                       </td>
-                      <td className="number w-[150px] py-2 text-[13.5px]">
+                      <td className="number w-[150px] py-2 text-[0.84375rem]">
                         {part.bore} × {part.outside} × {part.width}
                       </td>
-                      <td className="number w-[76px] py-2 text-[13.5px] text-ink2">
+                      <td className="number w-[76px] py-2 text-[0.84375rem] text-ink2">
                         {part.ratingKn.toFixed(1)} kN
                       </td>
                       <td className="py-2 text-ink2">
@@ -246,8 +246,8 @@ export function ConvertScreen() {
           ))}
           {answer && answer.changes.length > 0 && (
             <>
-              <h2 className="text-[17px] font-bold">What else changes</h2>
-              <dl className="grid grid-cols-[120px_1fr] text-[14.5px]" data-testid="changes">
+              <h2 className="text-[1.0625rem] font-bold">What else changes</h2>
+              <dl className="grid grid-cols-[120px_1fr] text-[0.90625rem]" data-testid="changes">
                 {answer.changes.map(({ what, words: text }) => (
                   <div key={what} className="contents">
                     <dt className="border-t border-line2 py-1.5 font-semibold">{what}</dt>
@@ -268,11 +268,11 @@ export function ConvertScreen() {
             <>
               <h2 className="caption mt-2">Two opinions, both held</h2>
               {answer.opinions.map(({ opinion, right }) => (
-                <p key={opinion} className="border-t border-line2 py-1.5 text-[14.5px]">
+                <p key={opinion} className="border-t border-line2 py-1.5 text-[0.90625rem]">
                   <b>{opinion}.</b> <span className="text-ink2">Right: {right}</span>
                 </p>
               ))}
-              <details className="border-t border-line2 py-1.5 text-[14.5px]">
+              <details className="border-t border-line2 py-1.5 text-[0.90625rem]">
                 <summary className="flex min-h-11 cursor-pointer items-center font-bold">
                   Swap the whole assembly instead
                 </summary>
@@ -297,7 +297,7 @@ export function ConvertScreen() {
               >
                 Open a job with this kit
               </button>
-              <p className="mt-2 text-[13px] text-ink3">
+              <p className="mt-2 text-[0.8125rem] text-ink3">
                 Ratings are typical ones or worked out from the sizes, right to about a fifth: a life may be
                 half or double. Look the maker&apos;s up before it is decided. Wheel ends, brakes and what
                 carries people: the manual of the machine and local rules come first.

@@ -18,7 +18,7 @@ import { figure, type Fields, type SetField } from './seatTypes'
 const FIELDS = [
   ['threads', 'Threads an inch', '14'],
   ['pitch', 'or pitch, mm', ''],
-  ['degrees', 'Turned back, °', '90'],
+  ['degrees', 'Nut backed off, °', '90'],
   ['slots', 'Slots', '6'],
   ['holes', 'Cross holes', '1'],
   ['places', 'Retainer fits in, places', '12'],
@@ -43,7 +43,7 @@ const LOCK_CHOICES = [
 const SCHOOLS = [
   [
     'By feel',
-    'Spin the wheel while tightening until it drags, to seat the rollers. Back off a quarter turn: that only frees it. Re-snug by fingers; lock at the nearest place loosened.',
+    'Spin the wheel while tightening until it drags, to seat the rollers. Back off a quarter turn: that only frees it. Then finger-tight, without a tool; if no slot lines up, loosen to the next one, never tighten.',
   ],
   [
     'Measured',
@@ -114,13 +114,13 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
               />
             ))}
           </div>
-          <p className="mt-1 text-[13px] text-ink3">
+          <p className="mt-1 text-[0.8125rem] text-ink3">
             {fields['adjust.min'] === undefined && fields['adjust.max'] === undefined
               ? 'Play as is usual for this kind of hub; type what the manual says.'
               : 'Play as typed.'}
           </p>
           <RockTest fields={fields} set={set} />
-          <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[14px]">
+          <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[0.875rem]">
             Wheel on stands, wheels chocked, power locked off.
           </p>
         </>
@@ -136,13 +136,13 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
             />
           </div>
           {SCHOOLS.map(([name, text]) => (
-            <p key={name} className="border-t border-line2 py-1.5 text-[14px]">
+            <p key={name} className="border-t border-line2 py-1.5 text-[0.875rem]">
               <b>{name}.</b> <span className="text-ink2">{text}</span>
             </p>
           ))}
           {school && <SchoolBox note={school} />}
           <h2 className="caption mt-2">Look again</h2>
-          <ul data-testid="rechecks" className="text-[14px]">
+          <ul data-testid="rechecks" className="text-[0.875rem]">
             {recheckDates(day, true, wet).map(({ date, words: what }) => (
               <li key={date} className="border-t border-line2 py-1.5">
                 <b className="number">{date}</b> {what}
@@ -154,11 +154,11 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
     >
       {found && (
         <>
-          <p data-testid="end-play" className="text-[21px] font-bold">
+          <p data-testid="end-play" className="text-[1.3125rem] font-bold">
             <span className="number">{found.axialMm.toFixed(3)}</span> mm ({inches(found.axialMm)} in) for
             this turn
           </p>
-          <p className="mb-1 text-[14px] text-ink2">
+          <p className="mb-1 text-[0.875rem] text-ink2">
             {found.slotStepDegrees === null || found.slotStepMm === null ? (
               <>
                 Stepless. The play wanted is {Math.round(found.turnForTarget.min)}° to{' '}
@@ -172,11 +172,11 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
             )}
           </p>
           <PlayChart curve={found.curve} target={target} />
-          <p className="text-[13px] text-ink3">
+          <p className="text-[0.8125rem] text-ink3">
             {lock === 'clamp' ? '' : 'Points: a slot faces a hole; filled ones give the play wanted. '}
             Dashed, below zero: squeezed, preload.
           </p>
-          <ul className="mt-1 text-[14.5px]">
+          <ul className="mt-1 text-[0.90625rem]">
             {found.advice.map((line) => (
               <li key={line} className="border-t border-line2 py-1.5">
                 {line}

@@ -39,7 +39,7 @@ export function Distribution({ spread, tight }: Props) {
       current = false
     }
   }, [text])
-  if (!found || !inks) return <p className="text-[14px] text-ink3">Assembling…</p>
+  if (!found || !inks) return <p className="text-[0.875rem] text-ink3">Assembling…</p>
   const { fit, ms } = found
   const { p1, p99, bins, binUm } = fit.interference
   return (
@@ -68,7 +68,7 @@ export function Distribution({ spread, tight }: Props) {
           options={plainOptions(inks, 'interference, µm (plus is tight)', '% of assemblies')}
         />
       </div>
-      <figcaption className="text-[13.5px] text-ink2">
+      <figcaption className="text-[0.84375rem] text-ink2">
         100 000 assemblies in {Math.round(ms)} ms: 98 of 100 between {Math.round(p1)} and {Math.round(p99)}{' '}
         µm, {percent(fit.loose)} loose
         {fit.clearance && `, ${percent(fit.clearance.none)} without clearance`}.

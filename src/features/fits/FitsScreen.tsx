@@ -119,8 +119,8 @@ export function FitsScreen({ designation }: { designation: string }) {
                   value={turning}
                   onChange={(e) => setTurning(e.target.value === 'outer' ? 'outer' : 'inner')}
                 >
-                  <option value="inner">a shaft turns</option>
-                  <option value="outer">a wheel turns</option>
+                  <option value="inner">inner ring rotates</option>
+                  <option value="outer">outer ring rotates</option>
                 </select>
               </>
             )}

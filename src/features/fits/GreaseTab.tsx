@@ -115,7 +115,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
           />
           <div className="my-1.5 grid grid-cols-3 gap-1.5">
             <Field
-              label="Cavity long"
+              label="Cavity length"
               value={value('length')}
               placeholder={usual.length ?? '48'}
               onChange={(v) => set('grease.length', v)}
@@ -189,7 +189,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
             {thickener('new', 'Goes in')}
           </div>
           {answer?.mixing && (
-            <p className="mb-2 grid grid-cols-[20px_1fr] text-[14.5px]" data-testid="mixing">
+            <p className="mb-2 grid grid-cols-[20px_1fr] text-[0.90625rem]" data-testid="mixing">
               <VerdictMark verdict={MIXING_SIGNS[answer.mixing.result]} />
               <span>{answer.mixing.words}</span>
             </p>
@@ -198,7 +198,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
           {answer?.relubrication && (
             <>
               <h2 className="caption mt-3">Again</h2>
-              <p className="text-[14.5px]" data-testid="relubrication">
+              <p className="text-[0.90625rem]" data-testid="relubrication">
                 <b className="number">{answer.relubrication.grams} g</b> at a time (0.005 · D · B).{' '}
                 {answer.relubrication.words}
               </p>
@@ -212,11 +212,11 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
       )}
       {answer && (
         <>
-          <h1 className="text-[21px] font-bold" data-testid="grease">
+          <h1 className="text-[1.3125rem] font-bold" data-testid="grease">
             {answer.total.grams} g, {answer.total.ml} ml
             {answer.strokes !== null && `, about ${answer.strokes} strokes of your gun`}
           </h1>
-          <p className="text-[14px] text-ink2">
+          <p className="text-[0.875rem] text-ink2">
             {answer.schoolWords}. {answer.when}
             {answer.factor !== null &&
               ` Here n·dm ${answer.factor.toLocaleString('en-GB').replace(/,/g, ' ')}.`}
@@ -236,13 +236,13 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
               fill={answer.fill}
             />
           </div>
-          <table className="w-full text-[14.5px]">
+          <table className="w-full text-[0.90625rem]">
             <tbody>
               {answer.bearings.map((b, i) => (
                 <tr key={i} className="border-t border-line2">
                   <td className="number py-1">{b.designation}</td>
                   <td className="py-1 text-ink2">
-                    {b.sealed ? 'sealed: brings its own, nothing to add' : `of ${b.freeMl} ml free`}
+                    {b.sealed ? 'sealed, pre-greased: add no grease' : `of ${b.freeMl} ml free`}
                   </td>
                   <td className="number py-1 text-right">{b.sealed ? '' : `${b.grams} g, ${b.ml} ml`}</td>
                 </tr>
@@ -288,7 +288,7 @@ const SHORT: Record<(typeof THICKENERS)[number], string> = {
 
 function MixingChart() {
   return (
-    <table aria-label="Which thickeners mix" className="w-full table-fixed text-center text-[12.5px]">
+    <table aria-label="Which thickeners mix" className="w-full table-fixed text-center text-[0.78125rem]">
       <thead>
         <tr>
           <th aria-label="Thickener" />
@@ -313,7 +313,7 @@ function MixingChart() {
           </tr>
         ))}
       </tbody>
-      <caption className="caption-bottom pt-1 text-left text-[12.5px] text-ink3">
+      <caption className="caption-bottom pt-1 text-left text-[0.78125rem] text-ink3">
         X complex, S sulfonate, PU polyurea. ● mixes, ▲ doubtful, ✕ clean out first. A usual chart: always
         confirm with the grease maker.
       </caption>

@@ -115,7 +115,7 @@ export function LifeTab({ designation, fields, set }: Props) {
     >
       {answer ? (
         <div className="max-w-[62ch]">
-          <h1 className="text-[21px] font-bold" data-testid="life">
+          <h1 className="text-[1.3125rem] font-bold" data-testid="life">
             {answer.hours === null
               ? `${answer.loadForWantedKn.toFixed(2)} kN for the life wanted`
               : `${Math.round(answer.hours).toLocaleString('en-GB').replace(/,/g, ' ')} hours`}
@@ -155,7 +155,7 @@ export function LifeTab({ designation, fields, set }: Props) {
             ))}
           </ul>
           <p className="border-t border-line2 py-1.5 text-ink3">
-            A check of sense, no promise: water, dirt and bad fitting end most wheel bearings long before.
+            An estimate, not a guarantee: water, dirt and bad fitting end most wheel bearings long before.
           </p>
         </div>
       ) : (

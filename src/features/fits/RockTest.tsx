@@ -38,7 +38,7 @@ export function RockTest({ fields, set }: { fields: Fields; set: SetField }) {
           />
         ))}
       </div>
-      <p className="text-[14.5px]" data-testid="rock">
+      <p className="text-[0.90625rem]" data-testid="rock">
         {known ? (
           <>
             About <b className="number">{play.toFixed(3)}</b> mm end play

@@ -119,7 +119,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
           </button>
         ))}
       </div>
-      <p className="mb-2 text-[13.5px] text-ink2" data-testid="recommended">
+      <p className="mb-2 text-[0.84375rem] text-ink2" data-testid="recommended">
         Usual: <b className="number text-ink">{usual.class}</b>
         {usual.clearance && (
           <>
@@ -163,7 +163,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
       </div>
       <div className="mb-2">
         <Field
-          label={ring === 'inner' ? 'Shaft hollow? its bore' : 'Hub thin? its outside'}
+          label={ring === 'inner' ? 'Hollow shaft: bore, mm' : 'Hub outside diameter, mm'}
           value={typed.wall ?? ''}
           placeholder={ring === 'inner' ? 'solid' : 'thick'}
           onChange={(wall) => onTyped({ ...typed, wall })}
@@ -183,7 +183,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
         />
       </div>
       <label className="block">
-        <span className="caption block">The seat as measured: clock, size, depth</span>
+        <span className="caption block">Readings: clock position, mm, depth</span>
         <textarea
           className="field number h-[96px] py-2"
           placeholder={`12 ${nominal + 0.004} front\n3 ${nominal + 0.006} front`}
@@ -218,7 +218,10 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
 function Verdict({ fit }: { fit: FitResponse }) {
   if (!fit.seat) return null
   return (
-    <div className="mb-2 rounded-lg border border-line bg-sheet px-3 py-2 text-[14.5px]" data-testid="seat">
+    <div
+      className="mb-2 rounded-lg border border-line bg-sheet px-3 py-2 text-[0.90625rem]"
+      data-testid="seat"
+    >
       <p className="grid grid-cols-[20px_1fr]">
         <VerdictMark verdict={SEAT_SIGNS[fit.seat.verdict]} />
         <span>
@@ -227,7 +230,7 @@ function Verdict({ fit }: { fit: FitResponse }) {
         </span>
       </p>
       {fit.repair.length > 0 && (
-        <ol className="mt-1 list-decimal pl-6 text-[13.5px]" data-testid="repair">
+        <ol className="mt-1 list-decimal pl-6 text-[0.84375rem]" data-testid="repair">
           {fit.repair.map(({ way, when, advised }) => (
             <li key={way} className={advised ? '' : 'text-contra'}>
               <b>{way}</b>
@@ -281,22 +284,22 @@ export function SeatTab(props: Props) {
               <div className="mx-auto h-[236px]">
                 <PolarFigure readings={measured} limits={fit.limits} />
               </div>
-              <figcaption className="text-[13px] text-ink3">
+              <figcaption className="text-[0.8125rem] text-ink3">
                 Band of the class in tint, nominal size dash-dot, µm; each depth its own dashes.
               </figcaption>
             </figure>
           )}
           {spread && (
             <>
-              <h2 className="caption mt-1">How tight they come out</h2>
+              <h2 className="caption mt-1">Expected fit (simulation)</h2>
               <Distribution spread={spread} tight={seat.ring === seat.turning} />
             </>
           )}
-          <h2 className="caption mt-2">Clearance from new to warm</h2>
+          <h2 className="caption mt-2">Clearance: new, mounted, warm</h2>
           {fit?.stages ? (
             <>
               <ClearanceChart stages={fit.stages} />
-              <p className="text-[13.5px] text-ink2" data-testid="clearance">
+              <p className="text-[0.84375rem] text-ink2" data-testid="clearance">
                 {signedUm(fit.stages.mounted.min)} to {signedUm(fit.stages.mounted.max)} µm of {group} left
                 when mounted
                 {otherClass ? ` with ${otherClass} on the other ring` : ''}; warm with the inner ring 5 K
@@ -304,7 +307,7 @@ export function SeatTab(props: Props) {
               </p>
             </>
           ) : (
-            <p className="text-[14px] text-ink3">
+            <p className="text-[0.875rem] text-ink3">
               No table of this family here: set by adjustment, or see its maker.
             </p>
           )}
@@ -313,7 +316,7 @@ export function SeatTab(props: Props) {
     >
       {fit && (
         <>
-          <h1 className="text-[21px] font-bold" data-testid="fit-answer">
+          <h1 className="text-[1.3125rem] font-bold" data-testid="fit-answer">
             {signedUm(fit.interference.min)} to {signedUm(fit.interference.max)} µm
             {fit.interference.min >= 0
               ? ' tight'
@@ -321,7 +324,7 @@ export function SeatTab(props: Props) {
                 ? ' loose'
                 : ', from loose to tight'}
           </h1>
-          <p className="text-[14px] text-ink2">
+          <p className="text-[0.875rem] text-ink2">
             {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
             <span className="number">{nominal}</span> mm in {asked.class}
             {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
@@ -332,7 +335,7 @@ export function SeatTab(props: Props) {
             <ZoneFigure fit={fit} ring={seat.ring} readings={measured.map((m) => m.um)} />
           </div>
           <Verdict fit={fit} />
-          <dl className="grid grid-cols-[120px_1fr] text-[14px]">
+          <dl className="grid grid-cols-[120px_1fr] text-[0.875rem]">
             {(
               [
                 [
@@ -363,7 +366,7 @@ export function SeatTab(props: Props) {
               </div>
             ))}
           </dl>
-          <ul className="text-[14px] text-ink2">
+          <ul className="text-[0.875rem] text-ink2">
             {fit.advice.map((line) => (
               <li key={line} className="border-t border-line2 py-1">
                 {line}

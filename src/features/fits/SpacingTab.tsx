@@ -126,7 +126,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           <div className="mb-2 grid grid-cols-2 gap-1.5">
             {field('shoulders', 'Shoulders', '46')}
             {field('spacer', 'Spacer', '45.9')}
-            {field('off', 'Off by ±, mm', '0.05', 7)}
+            {field('off', 'Tolerance ±, mm', '0.05', 7)}
             {field('play', 'Taken up, mm', '0.1', 7)}
           </div>
           <ReadAs fields={typedOf(PAIR_ROLES)} />
@@ -138,14 +138,14 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           <label className="mb-2 block">
             <span className="caption block">Another stack: sign, length, off, what</span>
             <textarea
-              className="field number h-[112px] py-2 text-[14px]"
+              className="field number h-[112px] py-2 text-[0.875rem]"
               placeholder={'+ 46.0 0.1 shoulders\n- 30.0 0.05 tube\n- 15.9 0.05 shim'}
               maxLength={600}
               value={value('stack')}
               onChange={(e) => set('spacing.stack', e.target.value)}
             />
           </label>
-          {stack.words && <p className="mb-2 text-[14px] text-contra">{stack.words}</p>}
+          {stack.words && <p className="mb-2 text-[0.875rem] text-contra">{stack.words}</p>}
           <h2 className="caption">Axle between its sides, from the same feature</h2>
           <ChipChoice
             label="What was measured"
@@ -200,7 +200,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
                   ))}
                 </div>
                 {judged && (
-                  <p className="grid grid-cols-[18px_1fr] text-[13.5px] text-ink2">
+                  <p className="grid grid-cols-[18px_1fr] text-[0.84375rem] text-ink2">
                     <VerdictMark verdict={judged.result} />
                     {judged.words}
                   </p>
@@ -226,7 +226,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           <div className="my-1 h-[230px]">
             <SpacerFigure pair={answer.pair} />
           </div>
-          <p className="mb-2 text-[14px] text-ink2">
+          <p className="mb-2 text-[0.875rem] text-ink2">
             Worst case {signedMm(answer.pair.worst.min, 2)} to {signedMm(answer.pair.worst.max, 2)} mm; likely{' '}
             {signedMm(answer.pair.statistical.min, 2)} to {signedMm(answer.pair.statistical.max, 2)} mm.
             Turning one inner ring should just drag the other.

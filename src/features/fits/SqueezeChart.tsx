@@ -34,7 +34,7 @@ export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse
           />
         )}
       </div>
-      <figcaption className="text-[13px] text-ink3">
+      <figcaption className="text-[0.8125rem] text-ink3">
         Line: thread oiled; dashed: dry. Below zero the balls are loaded sideways. Torque is known to a
         quarter at best.
       </figcaption>

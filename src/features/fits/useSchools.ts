@@ -4,7 +4,7 @@ import { schoolNote, type SchoolName, type SchoolNote } from '@/core/procedure'
 import type { Settings } from '@/contract/supply'
 import { useAnswer } from '@/ui/useAnswer'
 
-/** What this shop does where practice differs; null until it is known. */
+/** Workshop practice where practice differs; null until it is known. */
 export function useSchools(): (name: SchoolName) => SchoolNote | null {
   const { answer } = useAnswer<Settings>('/api/settings')
   return (name) => (answer ? schoolNote(name, answer.schools) : null)

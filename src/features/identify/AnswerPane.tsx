@@ -71,7 +71,7 @@ function Options({
         <button
           key={`${i} ${written}`}
           type="button"
-          className="chip px-2.5 text-[13.5px]"
+          className="chip px-2.5 text-[0.84375rem]"
           aria-pressed={!open.has(i)}
           title={from === 'seen' ? `${meaning}, as seen` : meaning}
           onClick={() => onToggle(i)}
@@ -103,7 +103,7 @@ function Leader({
       <p className="flex items-baseline justify-between gap-2">
         <span
           data-testid={leads ? 'leader' : 'nearest'}
-          className={`number font-semibold tracking-tight break-all ${!leads ? 'text-[20px]' : designation.length > 14 ? 'text-[24px]' : 'text-answer'}`}
+          className={`number font-semibold tracking-tight break-all ${!leads ? 'text-[1.25rem]' : designation.length > 14 ? 'text-[1.5rem]' : 'text-answer'}`}
         >
           {designation}
         </span>
@@ -114,12 +114,12 @@ function Leader({
       <div className="my-1.5">
         <Bar share={candidate.probability} />
       </div>
-      <p className="number text-[14.5px] text-ink2">
+      <p className="number text-[0.90625rem] text-ink2">
         {sizes(candidate.dimensions, writeMmFixed)} mm
         <br />
         {sizes(candidate.dimensions, writeInchFixed)} in
       </p>
-      <p className="text-[14px] text-ink2">
+      <p className="text-[0.875rem] text-ink2">
         {candidate.familyWords}
         {candidate.piece !== 'complete' && candidate.piece !== 'seal' ? `, ${candidate.piece}` : ''}
         {candidate.listed
@@ -129,7 +129,7 @@ function Leader({
           : ' · computed from the series, not in the catalogue'}
       </p>
       {children}
-      <ul aria-label="Why" className="mt-2 grid gap-[3px] text-[14px]">
+      <ul aria-label="Why" className="mt-2 grid gap-[3px] text-[0.875rem]">
         {candidate.evidence.map((e, i) => (
           <li key={`${e.item} ${i}`} className="grid grid-cols-[20px_104px_1fr]">
             <VerdictMark verdict={e.verdict} />
@@ -146,8 +146,8 @@ function Advice({ advice }: Pick<IdentifyResponse, 'advice'>) {
   if (!advice) return null
   return (
     <div className="my-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
-      <b className="block text-[16.5px]">{advice.heading}</b>
-      <span className="text-[14px] text-ink2">{advice.line}</span>
+      <b className="block text-[1.03125rem]">{advice.heading}</b>
+      <span className="text-[0.875rem] text-ink2">{advice.line}</span>
     </div>
   )
 }
@@ -174,14 +174,14 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
       className="flex min-h-0 flex-col overflow-auto border-l border-line bg-sheet px-[18px] py-3"
     >
       <h1 className="caption mb-1.5 flex justify-between">
-        What it is
+        Result
         <span className="font-normal">
           {answer && `of ${answer.parts} parts, ${answer.elapsedMs.toFixed(1)} ms`}
         </span>
       </h1>
       {away && (
         <p role="status" className="mb-2 rounded-lg bg-wash px-3 py-2 text-lamp-ink">
-          The server is away. What you typed is kept; the answer follows when it is back.
+          No connection to the server. What you typed is kept; the answer follows when it is back.
         </p>
       )}
       {trouble && (
@@ -199,7 +199,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
       {unlistedLeads && answer && (
         <div className="mb-3 border-b border-line pb-3">
           <p className="flex items-baseline justify-between gap-2">
-            <span data-testid="leader" className="text-[24px] font-bold">
+            <span data-testid="leader" className="text-[1.5rem] font-bold">
               Not listed
             </span>
             <b className="number text-reading font-semibold">{percent(answer.unlisted.probability)}</b>
@@ -207,7 +207,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
           <div className="my-1.5">
             <Bar share={answer.unlisted.probability} />
           </div>
-          <p className="text-[14px] text-ink2">{answer.unlisted.note}</p>
+          <p className="text-[0.875rem] text-ink2">{answer.unlisted.note}</p>
           <Advice advice={answer.advice} />
           <h2 className="caption mt-3">Nearest listed</h2>
         </div>
@@ -225,17 +225,17 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
               onClick={() => onSelect(shown.indexOf(c))}
               className="grid min-h-10 w-full grid-cols-[1fr_76px_50px] items-center text-left"
             >
-              <span className="number text-[15.5px] font-medium">{c.designation}</span>
+              <span className="number text-[0.96875rem] font-medium">{c.designation}</span>
               <span className="mr-2.5">
                 <Bar share={c.probability} thin />
               </span>
-              <span className="number text-right text-[14.5px]">{percent(c.probability)}</span>
+              <span className="number text-right text-[0.90625rem]">{percent(c.probability)}</span>
             </button>
           </li>
         ))}
         {answer && !unlistedLeads && (
-          <li className="grid min-h-10 grid-cols-[1fr_76px_50px] items-center border-b border-line2 text-[14.5px] text-ink2">
-            None of these, a special
+          <li className="grid min-h-10 grid-cols-[1fr_76px_50px] items-center border-b border-line2 text-[0.90625rem] text-ink2">
+            Not in the catalogue
             <span className="mr-2.5">
               <Bar share={answer.unlisted.probability} thin />
             </span>

@@ -28,7 +28,7 @@ export function HowMeasured({ words, how, open, onOpen, onChange, children }: Pr
       <Popover.Trigger
         tabIndex={-1}
         aria-label={`${words}: ${INSTRUMENT_WORDS[how.instrument]}, ${how.condition}; change for this reading`}
-        className="number min-h-10 self-center rounded text-right text-[14px] text-ink3 underline decoration-dotted underline-offset-4"
+        className="number min-h-10 self-center rounded text-right text-[0.875rem] text-ink3 underline decoration-dotted underline-offset-4"
       >
         {children}
       </Popover.Trigger>
@@ -37,7 +37,7 @@ export function HowMeasured({ words, how, open, onOpen, onChange, children }: Pr
           side="right"
           className="z-20 grid w-[300px] gap-2 rounded-lg border border-line bg-sheet p-3"
         >
-          <b className="text-[15px]">{words}: this reading only</b>
+          <b className="text-[0.9375rem]">{words}: this reading only</b>
           <ChipChoice
             label="Instrument of this reading"
             value={how.instrument}

@@ -77,7 +77,7 @@ export function Looks({ observed, onLook }: Props) {
         className="grid grid-cols-5 gap-1.5"
       >
         {ELEMENTS.map(([value, words, path]) => (
-          <ToggleGroup.Item key={value} value={value} className={`${PICTURE} text-[12.5px]`}>
+          <ToggleGroup.Item key={value} value={value} className={`${PICTURE} text-[0.78125rem]`}>
             <svg width="26" height="22" aria-hidden>
               <path d={path} fill="none" stroke="currentColor" strokeWidth="1.8" />
             </svg>
@@ -127,7 +127,7 @@ export function Looks({ observed, onLook }: Props) {
             <ToggleGroup.Item
               key={shape}
               value={shape}
-              className={`${PICTURE} px-px text-[11px] leading-[1.05]`}
+              className={`${PICTURE} px-px text-[0.6875rem] leading-[1.05]`}
             >
               <svg width="26" height="22" aria-hidden className="shrink-0">
                 <path d={path} fill="none" stroke="currentColor" strokeWidth="1.6" />

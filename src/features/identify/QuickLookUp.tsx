@@ -59,11 +59,11 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
         <IdentifyBench
           sheet={sheet}
           onChange={change}
-          actionWords={Number(target.job) > 0 ? `Use in job ${target.job}` : 'Make it a job'}
+          actionWords={Number(target.job) > 0 ? `Use in job ${target.job}` : 'Create job'}
           onUse={(decision) => void decide(decision)}
           onKept={(designation) => void decide({ designation, base: designation, probability: null })}
         />
-        <div className="flex items-center gap-2 border-t border-line px-[18px] py-1.5 text-[14px] text-ink2">
+        <div className="flex items-center gap-2 border-t border-line px-[18px] py-1.5 text-[0.875rem] text-ink2">
           <label className="flex items-center gap-2">
             As another bearing of job
             <input

@@ -54,12 +54,12 @@ export function ReadingRow({
     ...(how.condition === usual.condition ? [] : [how.condition]),
   ]
   const below = struck
-    ? 'struck out, not counted'
+    ? 'excluded, not counted'
     : (trouble ??
       (text !== '' && read
         ? [...(read.pattern ? [read.pattern] : []), ...special, read.unitWords].join(', ')
         : asked
-          ? 'would settle it'
+          ? 'measure next'
           : ''))
   return (
     <div
@@ -87,7 +87,7 @@ export function ReadingRow({
           else if (!/^[a-zA-Z]$/.test(e.key) || !onKey(e.key.toLowerCase())) return
           e.preventDefault()
         }}
-        className={`number h-[40px] w-full min-w-0 rounded bg-transparent text-[25px] font-medium outline-none focus-visible:bg-sheet focus-visible:outline-[2.5px] ${struck ? 'text-ink3 line-through' : ''}`}
+        className={`number h-[40px] w-full min-w-0 rounded bg-transparent text-[1.5625rem] font-medium outline-none focus-visible:bg-sheet focus-visible:outline-[2.5px] ${struck ? 'text-ink3 line-through' : ''}`}
       />
       <span className="flex">
         {text !== '' && (
@@ -97,7 +97,7 @@ export function ReadingRow({
               tabIndex={-1}
               onClick={onUnit}
               aria-label={`${row.words}: unit ${UNIT_NAMES[measurement?.unit ?? 'auto']}, change`}
-              className="number min-h-10 min-w-9 rounded text-[14px] text-ink3 underline decoration-dotted underline-offset-4"
+              className="number min-h-10 min-w-9 rounded text-[0.875rem] text-ink3 underline decoration-dotted underline-offset-4"
             >
               {shown ?? '?'}
             </button>
@@ -106,8 +106,8 @@ export function ReadingRow({
               tabIndex={-1}
               onClick={onStrike}
               aria-pressed={struck}
-              aria-label={`${row.words}: strike out`}
-              className="min-h-10 min-w-9 rounded text-[15px] text-ink3"
+              aria-label={`${row.words}: exclude`}
+              className="min-h-10 min-w-9 rounded text-[0.9375rem] text-ink3"
             >
               ✕
             </button>
@@ -115,7 +115,7 @@ export function ReadingRow({
         )}
       </span>
       {text === '' ? (
-        <span className="number text-right text-[14px] text-ink3">{asked ? 'next' : ''}</span>
+        <span className="number text-right text-[0.875rem] text-ink3">{asked ? 'next' : ''}</span>
       ) : (
         <HowMeasured words={row.words} how={how} open={asking} onOpen={setAsking} onChange={onHow}>
           {twin ?? 'how'}
@@ -123,7 +123,7 @@ export function ReadingRow({
       )}
       <span
         id={`${row.feature}-words`}
-        className={`col-span-3 col-start-2 -mt-1 text-[12.5px] leading-[1.15] empty:hidden ${trouble ? 'text-contra' : 'text-ink3'}`}
+        className={`col-span-3 col-start-2 -mt-1 text-[0.78125rem] leading-[1.15] empty:hidden ${trouble ? 'text-contra' : 'text-ink3'}`}
       >
         {below}
       </span>

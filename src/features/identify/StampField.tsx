@@ -24,12 +24,12 @@ interface Props {
 const line = (answer: IdentifyResponse | null): string =>
   answer?.candidates[0]?.evidence.find((e) => e.item === 'stamp')?.detail ?? ''
 
-/** What is stamped, in large marks; ? for one lost mark, * for a lost run. */
+/** What is stamped, in large marks; ? = one unreadable character, * = several. */
 export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) {
   const text = stamp?.text ?? ''
   const words =
     text === ''
-      ? '? for one lost mark, * for a lost run'
+      ? '? = one unreadable character, * = several'
       : (trouble ?? (answer?.stampNotes[0] || line(answer)))
   return (
     <div>
@@ -56,7 +56,7 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
               onNext()
             }
           }}
-          className="number h-full min-w-0 flex-1 rounded-lg bg-transparent px-3 text-[25px] font-medium tracking-wide outline-none placeholder:text-ink3"
+          className="number h-full min-w-0 flex-1 rounded-lg bg-transparent px-3 text-[1.5625rem] font-medium tracking-wide outline-none placeholder:text-ink3"
         />
         <select
           aria-label="Where it is stamped"
@@ -73,7 +73,7 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
       </div>
       <p
         id="stamp-words"
-        className={`mt-1 min-h-[19px] text-[14px] ${trouble ? 'text-contra' : 'text-ink2'}`}
+        className={`mt-1 min-h-[19px] text-[0.875rem] ${trouble ? 'text-contra' : 'text-ink2'}`}
       >
         {words}
       </p>

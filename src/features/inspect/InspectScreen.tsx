@@ -12,6 +12,7 @@ import {
   type Severity,
 } from '@/core/inspect'
 import { FINDING_WORDS } from '@/core/kit'
+import { HEARD_WORDS } from '@/contract/job'
 import { JobFrame, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { KeyHint } from '@/features/shell'
@@ -25,7 +26,7 @@ import { VerdictMark } from '@/ui/VerdictMark'
 const HINTS: readonly KeyHint[] = [
   { keys: '↑ ↓', words: 'part', foot: true },
   { keys: 'Tab Enter', words: 'trace, marked, severe, gone', foot: true },
-  { keys: 'G', words: 'looked at, sound', foot: true },
+  { keys: 'G', words: 'inspected, no damage', foot: true },
 ]
 
 const SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
@@ -61,8 +62,8 @@ function DamageCard({
     >
       <DamageSketch mode={mode} />
       <span className="pt-1">
-        <b className="block text-[14.5px] leading-tight">{mode.words}</b>
-        <span className="block text-[12.5px] leading-tight text-ink3">
+        <b className="block text-[0.90625rem] leading-tight">{mode.words}</b>
+        <span className="block text-[0.78125rem] leading-tight text-ink3">
           {severity ? <b className="text-lamp-ink">{severity}</b> : mode.looks}
         </span>
       </span>
@@ -76,7 +77,7 @@ function Answer({ found }: { found: InspectResponse }) {
     <>
       <p
         data-testid="run"
-        className={`text-[21px] font-bold ${found.run === 'notUntilRepaired' ? 'text-contra' : ''}`}
+        className={`text-[1.3125rem] font-bold ${found.run === 'notUntilRepaired' ? 'text-contra' : ''}`}
       >
         {RUNS[found.run]}
       </p>
@@ -84,13 +85,13 @@ function Answer({ found }: { found: InspectResponse }) {
         {found.parts.map(({ part, verdict, findings }) => (
           <li
             key={part}
-            className="grid grid-cols-[20px_1fr] border-t border-line2 py-1.5 text-[14.5px]"
+            className="grid grid-cols-[20px_1fr] border-t border-line2 py-1.5 text-[0.90625rem]"
             data-part={part}
           >
             <VerdictMark verdict={SIGNS[verdict]} />
             <span>
               <b>{INSPECTED_WORDS[part]}</b>: {verdict}
-              <span className="block text-[13px] text-ink3">
+              <span className="block text-[0.8125rem] text-ink3">
                 {findings.join(', ') || 'goes with its mate'}
               </span>
             </span>
@@ -102,7 +103,7 @@ function Answer({ found }: { found: InspectResponse }) {
           <h2 className="caption">Likely causes</h2>
           <ol className="mb-2" data-testid="causes">
             {sure.map((cause) => (
-              <li key={cause.id} className="border-t border-line2 py-1.5 text-[14.5px]">
+              <li key={cause.id} className="border-t border-line2 py-1.5 text-[0.90625rem]">
                 <span className="flex justify-between gap-2">
                   <b>{cause.words}</b>
                   <span className="number shrink-0 text-ink2">{Math.round(cause.share * 100)}&nbsp;%</span>
@@ -113,7 +114,7 @@ function Answer({ found }: { found: InspectResponse }) {
                     style={{ width: `${Math.round(cause.share * 100)}%` }}
                   />
                 </span>
-                <span className="block text-[13px] text-ink3">
+                <span className="block text-[0.8125rem] text-ink3">
                   {cause.because.join(', ')}. <span className="text-ink2">{cause.remedy}</span>
                 </span>
               </li>
@@ -122,13 +123,13 @@ function Answer({ found }: { found: InspectResponse }) {
         </>
       )}
       {found.replaceWith.length > 0 && (
-        <p className="border-t border-line2 py-1.5 text-[14.5px]">
-          <b>Goes with it:</b> {found.replaceWith.join(' ')}
+        <p className="border-t border-line2 py-1.5 text-[0.90625rem]">
+          <b>Also replace:</b> {found.replaceWith.join(' ')}
         </p>
       )}
       {found.checkNext.length > 0 && (
-        <p className="border-t border-line2 py-1.5 text-[14.5px]">
-          <b>Look next:</b> {found.checkNext.join(' ')}
+        <p className="border-t border-line2 py-1.5 text-[0.90625rem]">
+          <b>Also check:</b> {found.checkNext.join(' ')}
         </p>
       )}
     </>
@@ -190,7 +191,7 @@ export function InspectScreen() {
               type="button"
               aria-current={p === part ? 'true' : undefined}
               onClick={() => setPart(p)}
-              className={`flex min-h-[44px] w-full items-center justify-between gap-2 px-3 text-left text-[14.5px] ${p === part ? 'bg-sheet font-bold' : 'text-ink2'}`}
+              className={`flex min-h-[44px] w-full items-center justify-between gap-2 px-3 text-left text-[0.90625rem] ${p === part ? 'bg-sheet font-bold' : 'text-ink2'}`}
             >
               {INSPECTED_WORDS[p]}
               {count(p) > 0 ? (
@@ -203,12 +204,12 @@ export function InspectScreen() {
         </nav>
         <section aria-label="Damage" className="min-h-0 overflow-auto px-[18px] py-3">
           <div className="mb-2 flex items-center gap-2">
-            <h1 className="mr-auto text-[21px] font-bold">
+            <h1 className="mr-auto text-[1.3125rem] font-bold">
               {INSPECTED_WORDS[part][0]?.toUpperCase()}
               {INSPECTED_WORDS[part].slice(1)}
             </h1>
             <button type="button" className="chip" aria-pressed={draft.good.includes(part)} onClick={sound}>
-              looked at, sound
+              inspected, no damage
             </button>
           </div>
           <div className="grid grid-cols-3 gap-2">
@@ -227,7 +228,7 @@ export function InspectScreen() {
               const mode = DAMAGE.find((m) => m.id === s.damage)
               return (
                 mode && (
-                  <p key={s.damage} className="mt-2 text-[14px] text-ink2">
+                  <p key={s.damage} className="mt-2 text-[0.875rem] text-ink2">
                     <b className="text-ink">{mode.words}</b>: {mode.looks}{' '}
                     <span className="text-ink3">
                       ISO 15243: {mode.term}
@@ -243,9 +244,9 @@ export function InspectScreen() {
           className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
         >
           <div className="mb-2">
-            <span className="caption block">It had run for</span>
+            <span className="caption block">Time in service</span>
             <ChipChoice
-              label="It had run for"
+              label="Time in service"
               value={draft.age ?? ('' as Age)}
               options={AGE_CHOICE}
               onPick={(age) => put({ age })}
@@ -261,7 +262,9 @@ export function InspectScreen() {
           ) : (
             <p className="py-4 text-ink2">
               Pick what you see. Verdict, what goes with it and the likely cause follow, with what was heard
-              and how it is used: {[...job.intake.heard, ...job.intake.use].join(', ') || 'nothing noted yet'}
+              and how it is used:{' '}
+              {[...job.intake.heard.map((heard) => HEARD_WORDS[heard]), ...job.intake.use].join(', ') ||
+                'nothing noted yet'}
               .
             </p>
           )}

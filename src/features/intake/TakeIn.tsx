@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { JobFrame, useJob } from '@/features/job'
 import { MachineField } from '@/features/machines'
-import { ARRIVED, HEARD, USE, type Intake } from '@/contract/job'
+import { ARRIVED, HEARD, HEARD_WORDS, USE, type Intake } from '@/contract/job'
 import { Comeback } from './Comeback'
 import { PositionField } from './PositionField'
 
@@ -12,11 +12,14 @@ function Chips<T extends string>({
   words,
   all,
   chosen,
+  wordsOf = (name) => name,
   onChange,
 }: {
   words: string
   all: readonly T[]
   chosen: readonly T[]
+  /** how one is said; as it is named when left out */
+  wordsOf?: (name: T) => string
   onChange: (next: T[]) => void
 }) {
   return (
@@ -33,7 +36,7 @@ function Chips<T extends string>({
               className="chip"
               onClick={() => onChange(on ? chosen.filter((c) => c !== name) : [...chosen, name])}
             >
-              {name}
+              {wordsOf(name)}
             </button>
           )
         })}
@@ -65,7 +68,7 @@ export function TakeIn() {
           className="grid content-start gap-4 overflow-auto px-6 py-4"
           onSubmit={(e) => e.preventDefault()}
         >
-          <h1 className="text-[21px] font-bold">Take in</h1>
+          <h1 className="text-[1.3125rem] font-bold">Intake</h1>
           <Labelled words="Job title">
             <input
               className="field"
@@ -108,14 +111,20 @@ export function TakeIn() {
             </Labelled>
           </div>
           <Chips
-            words="Heard or felt"
+            words="Symptoms"
             all={HEARD}
             chosen={intake.heard}
+            wordsOf={(heard) => HEARD_WORDS[heard]}
             onChange={(heard) => set({ heard })}
           />
-          <Chips words="How it is used" all={USE} chosen={intake.use} onChange={(use) => set({ use })} />
           <Chips
-            words="What arrived"
+            words="Operating conditions"
+            all={USE}
+            chosen={intake.use}
+            onChange={(use) => set({ use })}
+          />
+          <Chips
+            words="Parts received"
             all={ARRIVED}
             chosen={intake.arrived}
             onChange={(arrived) => set({ arrived })}
@@ -151,8 +160,8 @@ export function TakeIn() {
             </div>
           )}
           <Comeback />
-          <div className="rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5 text-[14px]">
-            <b className="block text-[15px]">Before it comes apart</b>
+          <div className="rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5 text-[0.875rem]">
+            <b className="block text-[0.9375rem]">Before dismantling</b>
             Stand the machine on stands, chock the wheels, lock the power off. Record depth and shim
             positions, mark sides.
           </div>
@@ -162,7 +171,7 @@ export function TakeIn() {
             className="button mt-auto"
             onClick={() => (change({ stage: 'identify' }), router.push(pathTo('identify')))}
           >
-            Read and measure
+            Continue: identify
           </button>
         </aside>
       </div>

@@ -48,7 +48,7 @@ export function BearingRail() {
   return (
     <section
       aria-label="Bearings of this job"
-      className="border-line2 px-4 text-[13.5px] max-lg:flex max-lg:shrink-0 max-lg:items-center max-lg:gap-2 max-lg:border-l lg:mt-3 lg:border-t lg:pt-2 lg:pb-4"
+      className="border-line2 px-4 text-[0.84375rem] max-lg:flex max-lg:shrink-0 max-lg:items-center max-lg:gap-2 max-lg:border-l lg:mt-3 lg:border-t lg:pt-2 lg:pb-4"
     >
       <h2 className="caption mb-1">Bearings</h2>
       <ol className="max-lg:flex max-lg:gap-3">

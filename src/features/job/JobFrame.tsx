@@ -15,13 +15,14 @@ function ConflictBar() {
   return (
     <div role="alert" className="flex items-center gap-3 border-b border-line bg-wash px-5 py-2">
       <p className="mr-auto">
-        <b>This job was changed on another screen.</b> Your entries are kept. Which shall stand?
+        <b>This job was changed on another screen.</b> Your entries are kept. Which version do you want to
+        keep?
       </p>
       <button type="button" className="button" onClick={takeTheirs}>
-        Take the other
+        Use theirs, discard mine
       </button>
       <button type="button" className="button" onClick={keepMine}>
-        Keep mine
+        Keep mine, overwrite theirs
       </button>
     </div>
   )
@@ -54,7 +55,7 @@ function UnreadableBar() {
         {job.unreadable.map(({ what }) => what.toLowerCase()).join('; ')}
       </summary>
       {job.unreadable.map(({ what, text }) => (
-        <p key={what} className="number break-all text-[13px] text-ink2">
+        <p key={what} className="number break-all text-[0.8125rem] text-ink2">
           {what}: {text}
         </p>
       ))}

@@ -48,7 +48,7 @@ export function PositionRail() {
   return (
     <section
       aria-label="Positions of this job"
-      className="border-line2 px-4 text-[13.5px] max-lg:flex max-lg:shrink-0 max-lg:items-center max-lg:gap-2 max-lg:border-l lg:border-t lg:pt-2 lg:pb-4"
+      className="border-line2 px-4 text-[0.84375rem] max-lg:flex max-lg:shrink-0 max-lg:items-center max-lg:gap-2 max-lg:border-l lg:border-t lg:pt-2 lg:pb-4"
     >
       <h2 className="caption mb-1">Positions</h2>
       {several && (

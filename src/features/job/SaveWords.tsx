@@ -18,12 +18,16 @@ export function SaveWords({ state }: { state: SaveState }) {
   switch (state.kind) {
     case 'saved':
       return (
-        <>{state.at === null ? 'Everything is saved' : `Saved ${ago(Math.max(now, state.at) - state.at)}`}</>
+        <>{state.at === null ? 'All changes saved' : `Saved ${ago(Math.max(now, state.at) - state.at)}`}</>
       )
     case 'saving':
       return <>Saving</>
     case 'waiting':
-      return <span className="text-lamp-ink">The server is away. Kept here, sent as soon as it is back</span>
+      return (
+        <span className="text-lamp-ink">
+          No connection to the server. Stored in this browser; sent when it is back
+        </span>
+      )
     case 'refused':
       return <span className="text-contra">Not saved: {state.detail}</span>
     case 'conflict':

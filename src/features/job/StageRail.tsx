@@ -37,7 +37,7 @@ export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; 
                 href={stagePath(jobId, stage, bearing)}
                 ref={stage === now ? current : undefined}
                 aria-current={stage === now ? 'step' : undefined}
-                className={`relative flex h-[46px] items-center gap-2 px-3 text-[14.5px] whitespace-nowrap lg:gap-3 lg:pr-0 lg:pl-4 ${stage === now ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
+                className={`relative flex h-[46px] items-center gap-2 px-3 text-[0.90625rem] whitespace-nowrap lg:gap-3 lg:pr-0 lg:pl-4 ${stage === now ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
               >
                 <i aria-hidden className={`size-[13px] shrink-0 rounded-full ${dot}`} />
                 {STAGE_WORDS[stage]}

@@ -53,7 +53,7 @@ export function JobList({ initial, asked }: Props) {
     >
       <div className="mx-auto flex h-full max-w-[1120px] flex-col px-3 py-4 sm:px-6">
         <div className="mb-3 flex flex-wrap items-center gap-2">
-          <h1 className="mr-auto text-[21px] font-bold">All jobs</h1>
+          <h1 className="mr-auto text-[1.3125rem] font-bold">All jobs</h1>
           <input
             className="field max-w-[200px]"
             aria-label="Filter jobs"
@@ -112,7 +112,7 @@ export function JobList({ initial, asked }: Props) {
                       {job.recheck && <span className="tag">recheck {job.recheck}</span>}
                     </span>
                   </td>
-                  <td className="number px-2 text-right whitespace-nowrap text-[14px] text-ink2">
+                  <td className="number px-2 text-right whitespace-nowrap text-[0.875rem] text-ink2">
                     {day(job.updatedAt)}
                   </td>
                 </tr>

@@ -13,7 +13,7 @@ export function ChooseArrangement({ onChoose }: { onChoose: (code: string, takes
   return (
     <div className="h-full overflow-auto px-6 py-6">
       <div className="mx-auto max-w-[980px]">
-        <h1 className="mb-1 text-[21px] font-bold">Which arrangement is it?</h1>
+        <h1 className="mb-1 text-[1.3125rem] font-bold">Which arrangement is it?</h1>
         <p className="mb-4 text-ink2">
           It decides the places of the kit and the order they are fitted in.{' '}
           <Link href={'/arrangements' as Route} className="underline underline-offset-4">
@@ -34,11 +34,11 @@ export function ChooseArrangement({ onChoose }: { onChoose: (code: string, takes
               onClick={() => onChoose(code, takes)}
               className="rounded-lg border border-edge bg-sheet px-4 py-2.5 text-left"
             >
-              <b className="block text-[15.5px]">
+              <b className="block text-[0.96875rem]">
                 <span className="number">{code}</span> {words}
                 {own && <span className="tag ml-2">own</span>}
               </b>
-              <span className="line-clamp-2 text-[13.5px] text-ink2">
+              <span className="line-clamp-2 text-[0.84375rem] text-ink2">
                 {broken || places.map((p) => p.toLowerCase()).join(' · ')}
               </span>
             </button>

@@ -34,7 +34,7 @@ export function ExtraLines({
     setQuantity('1')
   }
   return (
-    <details className="text-[14px] text-ink2" open={extras.length > 0}>
+    <details className="text-[0.875rem] text-ink2" open={extras.length > 0}>
       <summary className="min-h-8 cursor-pointer font-semibold text-ink">Further parts</summary>
       <ul>
         {extras.map((extra) => (

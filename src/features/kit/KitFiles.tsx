@@ -55,7 +55,7 @@ export function KitFiles({ jobId, onRead }: Props) {
           SVG
         </button>
         <label className="chip ml-auto cursor-pointer px-2.5" aria-label="Read a kit file">
-          Read in
+          Import
           <input
             type="file"
             accept=".json,application/json"
@@ -75,7 +75,7 @@ export function KitFiles({ jobId, onRead }: Props) {
         </label>
       </p>
       {problem && (
-        <p role="alert" className="mt-1 text-[13.5px] text-contra">
+        <p role="alert" className="mt-1 text-[0.84375rem] text-contra">
           {problem}
         </p>
       )}

@@ -82,7 +82,7 @@ function Side({
           {kit.positions} {position}
           {kit.positions === 1 ? '' : 's'}, one kit each
         </h2>
-        <p data-testid="kit-state" className="text-[21px] font-bold">
+        <p data-testid="kit-state" className="text-[1.3125rem] font-bold">
           {headline(kit)}
         </p>
         <p className="mb-2 text-ink2">
@@ -105,31 +105,31 @@ function Side({
           {kit.checks.map((check) => (
             <li
               key={check.words}
-              className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5 text-[14.5px]"
+              className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5 text-[0.90625rem]"
             >
               <VerdictMark verdict={check.result} />
               <span>
                 {check.words}
-                <span className="block text-[13.5px] text-ink3">{check.detail}</span>
+                <span className="block text-[0.84375rem] text-ink3">{check.detail}</span>
               </span>
             </li>
           ))}
         </ul>
         {kit.next && !line && (
           <div className="my-2.5 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
-            <b className="block text-[16px]">{kit.next.heading}</b>
-            <span className="text-[14px] text-ink2">{kit.next.line}</span>
+            <b className="block text-[1rem]">{kit.next.heading}</b>
+            <span className="text-[0.875rem] text-ink2">{kit.next.line}</span>
           </div>
         )}
         {grease && (
-          <p className="my-2 flex justify-between gap-2 text-[14.5px] text-ink2">
+          <p className="my-2 flex justify-between gap-2 text-[0.90625rem] text-ink2">
             <span>Grease</span>
             <b className="number text-ink">
               {kit.positions} × {grease.quantityPerPosition} g
             </b>
           </p>
         )}
-        <details className="text-[14px] text-ink2" open={(request.findings?.length ?? 0) > 0}>
+        <details className="text-[0.875rem] text-ink2" open={(request.findings?.length ?? 0) > 0}>
           <summary className="min-h-8 cursor-pointer font-semibold text-ink">Found on the machine</summary>
           <p className="mb-2 flex flex-wrap gap-1.5">
             {FINDINGS.map((finding) => (
@@ -146,7 +146,7 @@ function Side({
           </p>
         </details>
         {kit.absent.length > 0 && (
-          <ul className="mb-1 text-[14px] text-ink2">
+          <ul className="mb-1 text-[0.875rem] text-ink2">
             {kit.absent.map(({ slot, words, reason }) => (
               <li key={slot}>
                 No {words.toLowerCase()}: {reason}
@@ -156,7 +156,7 @@ function Side({
         )}
         <ExtraLines extras={request.extras ?? []} onChange={onExtras} />
         {dropped.length > 0 && (
-          <details className="text-[14px] text-ink2">
+          <details className="text-[0.875rem] text-ink2">
             <summary className="min-h-8 cursor-pointer font-semibold text-ink">
               Not on this machine: {dropped.length}
             </summary>
@@ -174,7 +174,7 @@ function Side({
             </p>
           </details>
         )}
-        <details className="text-[14px] text-ink2">
+        <details className="text-[0.875rem] text-ink2">
           <summary className="min-h-8 cursor-pointer font-semibold text-ink">Tools, by size</summary>
           <ul className="list-disc pl-5">
             {kit.tools.map((tool) => (
@@ -182,10 +182,8 @@ function Side({
             ))}
           </ul>
         </details>
-        <details className="mb-2 text-[14px] text-ink2">
-          <summary className="min-h-8 cursor-pointer font-semibold text-ink">
-            Before anybody works on it
-          </summary>
+        <details className="mb-2 text-[0.875rem] text-ink2">
+          <summary className="min-h-8 cursor-pointer font-semibold text-ink">Safety</summary>
           <ul className="list-disc pl-5">
             {kit.cautions.map((caution) => (
               <li key={caution}>{caution}</li>
@@ -273,7 +271,7 @@ export function KitScreen() {
                 className="underline decoration-dotted underline-offset-4"
                 onClick={() => change({ kit: null })}
               >
-                another arrangement
+                Change arrangement
               </button>
             </span>
           </p>

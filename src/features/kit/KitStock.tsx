@@ -29,7 +29,7 @@ export function KitStock({ jobId, lines, price }: Props) {
       .catch((error: unknown) => setWords(wordsOf(error)))
   }
   return (
-    <section aria-label="Stock and papers" className="mb-2 text-[14px]">
+    <section aria-label="Stock and papers" className="mb-2 text-[0.875rem]">
       <p className="mb-1.5 text-ink2">
         {there} of {bought.length} bought lines lie in the bins
         {price !== null && (
@@ -43,7 +43,7 @@ export function KitStock({ jobId, lines, price }: Props) {
           Reserve
         </button>
         <Link className="chip px-2.5" href={`/orders?jobs=${jobId}` as Route}>
-          Order the rest
+          Order shortages
         </Link>
         <a className="chip px-2.5" href={`/api/jobs/${jobId}/labels.pdf`} target="_blank" rel="noreferrer">
           Labels

@@ -35,17 +35,17 @@ export function LineEditor({ place, line, number, given, typed, onSet, onCount, 
   }
   return (
     <section aria-label={`Place ${number}: ${line.words}`} className="border-b border-line pb-3">
-      <h2 className="mb-1 flex items-baseline justify-between text-[17px] font-bold">
+      <h2 className="mb-1 flex items-baseline justify-between text-[1.0625rem] font-bold">
         <span>
           {number} {line.words}
         </span>
         <span
-          className={`text-[13px] font-semibold ${line.state === 'filled' ? 'text-agree' : line.state === 'gap' ? 'text-lamp-ink' : 'text-contra'}`}
+          className={`text-[0.8125rem] font-semibold ${line.state === 'filled' ? 'text-agree' : line.state === 'gap' ? 'text-lamp-ink' : 'text-contra'}`}
         >
           {line.state === 'filled' ? '● filled' : line.state === 'gap' ? '○ missing' : '✕ does not fit'}
         </span>
       </h2>
-      <p className="mb-2 text-[14px] text-ink2">
+      <p className="mb-2 text-[0.875rem] text-ink2">
         {line.reason}
         {line.stock && (
           <span className="block text-ink3">
@@ -96,7 +96,7 @@ export function LineEditor({ place, line, number, given, typed, onSet, onCount, 
                 className="chip px-2.5"
                 onClick={() => put(place?.onRequest ? 'auto' : undefined)}
               >
-                propose one
+                suggest
               </button>
             )}
             {place?.mayStay && (
@@ -106,7 +106,7 @@ export function LineEditor({ place, line, number, given, typed, onSet, onCount, 
                 aria-pressed={given === 'keep'}
                 onClick={() => put('keep')}
               >
-                keep the old one
+                reuse old part
               </button>
             )}
             <button
@@ -115,7 +115,7 @@ export function LineEditor({ place, line, number, given, typed, onSet, onCount, 
               aria-pressed={given === 'none'}
               onClick={() => (always ? setAsking(true) : put('none'))}
             >
-              none on this machine
+              not fitted here
             </button>
           </div>
           {(asking || (always && given === 'none')) && (
@@ -141,7 +141,7 @@ export function LineEditor({ place, line, number, given, typed, onSet, onCount, 
             </form>
           )}
           {line.unit === 'pcs' && line.quantity > 0 && (
-            <label className="mt-2 flex items-center gap-2 text-[14px]">
+            <label className="mt-2 flex items-center gap-2 text-[0.875rem]">
               Pieces for one position
               <input
                 className="field number w-[64px]"

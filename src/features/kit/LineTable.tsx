@@ -22,7 +22,7 @@ function Balloon({ n, line, chosen }: { n: number; line: Line; chosen: boolean }
         : 'border-contra text-contra'
   return (
     <span
-      className={`number inline-flex size-6 items-center justify-center rounded-full border-[1.6px] text-[13px] font-semibold ${edge} ${chosen ? 'bg-lamp text-[#24211b]' : ''}`}
+      className={`number inline-flex size-6 items-center justify-center rounded-full border-[1.6px] text-[0.8125rem] font-semibold ${edge} ${chosen ? 'bg-lamp text-[#24211b]' : ''}`}
     >
       {n}
     </span>
@@ -32,18 +32,18 @@ function Balloon({ n, line, chosen }: { n: number; line: Line; chosen: boolean }
 function tagOf(line: Line): string | null {
   if (line.state === 'conflict') return 'does not fit'
   if (line.state === 'gap') return 'missing'
-  if (line.singleUse) return 'once only'
+  if (line.singleUse) return 'single use'
   if (line.assumed) return 'to confirm'
   if (line.stays) return 'stays'
   if (line.stock && line.stock.free < line.quantity) return 'short'
-  if (line.role === 'cone' || line.role === 'cup') return 'with its mate'
+  if (line.role === 'cone' || line.role === 'cup') return 'replace as a set'
   return null
 }
 
 /** The lines of the kit in fitting order, tied to the balloons. */
 export function LineTable({ lines, selected, onSelect }: Props) {
   return (
-    <table className="w-full text-[14.5px]">
+    <table className="w-full text-[0.90625rem]">
       <thead className="caption text-left">
         <tr>
           <th className="w-11 px-2 py-1.5">
@@ -51,9 +51,9 @@ export function LineTable({ lines, selected, onSelect }: Props) {
           </th>
           <th className="px-2 font-semibold">Part</th>
           <th className="px-2 font-semibold">Number</th>
-          <th className="px-2 text-right font-semibold">Each</th>
-          <th className="px-2 text-right font-semibold">In all</th>
-          <th className="px-2 text-right font-semibold">Shelf</th>
+          <th className="px-2 text-right font-semibold">Per unit</th>
+          <th className="px-2 text-right font-semibold">Total</th>
+          <th className="px-2 text-right font-semibold">Available</th>
           <th className="px-2">
             <span className="sr-only">Remark</span>
           </th>

@@ -25,7 +25,7 @@ export function useKit(jobId: number, request: KitDraft | null): Drawn {
   return {
     kit: answer,
     trouble: away
-      ? 'The server is away. Your entries are kept; the kit follows when it is back.'
+      ? 'No connection to the server. Your entries are kept; the kit follows when it is back.'
       : words || null,
     fields: Object.fromEntries(issues.map(({ path, message }) => [String(path.at(-1) ?? ''), message])),
   }

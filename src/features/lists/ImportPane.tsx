@@ -91,10 +91,10 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
         />
         <span className="ml-auto flex gap-2">
           <button type="button" className="button" onClick={onLeave}>
-            Leave it
+            Cancel
           </button>
           <button type="button" className="button" data-primary disabled={!settled} onClick={onStart}>
-            Take in {preview.rows.toLocaleString('en-GB')} rows
+            Import {preview.rows.toLocaleString('en-GB')} rows
           </button>
         </span>
       </div>
@@ -127,7 +127,7 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
         tabIndex={0}
         className="mt-3 min-h-0 flex-1 overflow-auto rounded-lg border border-line bg-sheet"
       >
-        <table className="w-full text-[14.5px]">
+        <table className="w-full text-[0.90625rem]">
           <thead className="caption sticky top-0 bg-sheet text-left">
             <tr>
               <th className="px-2 py-2 font-semibold">Row</th>

@@ -55,7 +55,7 @@ function Remarks({ detail }: { detail: ListDetail }) {
   return (
     <section aria-label="Rows not kept" className="flex min-h-0 flex-1 flex-col">
       <div className="flex items-baseline gap-3">
-        <h2 className="text-[15px] font-bold">Rows not kept</h2>
+        <h2 className="text-[0.9375rem] font-bold">Rows not kept</h2>
         <a className="underline" href={`/api/lists/${detail.id}/remarks.csv`} download>
           Save as CSV
         </a>
@@ -66,7 +66,7 @@ function Remarks({ detail }: { detail: ListDetail }) {
         tabIndex={0}
         className="mt-1 min-h-0 overflow-auto rounded-lg border border-line bg-sheet"
       >
-        <table className="w-full text-[14.5px]">
+        <table className="w-full text-[0.90625rem]">
           <tbody>
             {detail.remarks.map((remark) => (
               <tr key={remark.row} className="border-t border-line2 first:border-t-0">
@@ -86,7 +86,7 @@ function Items({ detail }: { detail: ListDetail }) {
   const more = detail.listed + detail.own - detail.items.length
   return (
     <section aria-label="Parts of the list" className="flex min-h-0 min-w-0 flex-1 flex-col">
-      <h2 className="text-[15px] font-bold">
+      <h2 className="text-[0.9375rem] font-bold">
         Parts{more > 0 && <span className="font-normal text-ink2">, the first {detail.items.length}</span>}
       </h2>
       <div
@@ -95,7 +95,7 @@ function Items({ detail }: { detail: ListDetail }) {
         tabIndex={0}
         className="mt-1 min-h-0 overflow-auto rounded-lg border border-line bg-sheet"
       >
-        <table className="w-full text-[14.5px]">
+        <table className="w-full text-[0.90625rem]">
           <thead className="caption sticky top-0 bg-sheet text-left">
             <tr>
               <th className="px-2 py-2 font-semibold">As written</th>
@@ -139,7 +139,7 @@ export function ListPane({ list, detail, onDrop }: Props) {
   return (
     <section aria-label={list.name} className="flex h-full min-h-0 min-w-0 flex-col gap-3 px-3 py-4 sm:px-6">
       <div className="flex flex-wrap items-center gap-3">
-        <h1 className="mr-auto text-[21px] font-bold">{list.name}</h1>
+        <h1 className="mr-auto text-[1.3125rem] font-bold">{list.name}</h1>
         {!working && (
           <button type="button" className="button" onClick={onDrop}>
             Remove the list

@@ -35,7 +35,7 @@ function ListButton({ list, chosen, onLook }: { list: ListSummary; chosen: boole
 function Empty() {
   return (
     <div className="mx-auto max-w-[62ch] px-6 pt-16 text-ink2">
-      <h1 className="mb-2 text-[21px] font-bold text-ink">No lists yet</h1>
+      <h1 className="mb-2 text-[1.3125rem] font-bold text-ink">No lists yet</h1>
       <p>
         Choose a CSV file of what lies in your bins, or of what a supplier offers: one part a row, the first
         line names the columns. Numbers are read by what they mean, so that{' '}

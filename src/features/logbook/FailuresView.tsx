@@ -20,7 +20,7 @@ export function FailuresView({ query }: { query: string }) {
       {({ findings, causes, machines, months }) => (
         <div className="grid gap-x-8 gap-y-6 lg:grid-cols-2">
           <section>
-            <h2 className="text-[17px] font-bold">What was found</h2>
+            <h2 className="text-[1.0625rem] font-bold">What was found</h2>
             <CountChart label="Findings by kind" counts={findings.slice(0, BARS)} unit="findings" />
             <FigureTable
               caption="Findings of Inspect"
@@ -29,9 +29,9 @@ export function FailuresView({ query }: { query: string }) {
             />
           </section>
           <section>
-            <h2 className="text-[17px] font-bold">What it points to</h2>
+            <h2 className="text-[1.0625rem] font-bold">What it points to</h2>
             <CountChart label="Likely causes" counts={causes.slice(0, BARS)} unit="findings" />
-            <p className="mb-2 text-[14px] text-ink2">
+            <p className="mb-2 text-[0.875rem] text-ink2">
               Each finding is shared out over its possible causes by their weight: an indication, not a
               diagnosis.
             </p>
@@ -42,7 +42,7 @@ export function FailuresView({ query }: { query: string }) {
             />
           </section>
           <section>
-            <h2 className="text-[17px] font-bold">Jobs by month</h2>
+            <h2 className="text-[1.0625rem] font-bold">Jobs by month</h2>
             <CountChart
               label="Jobs by month"
               counts={months.map(({ month, jobs }) => ({ words: month, count: jobs }))}
@@ -51,7 +51,7 @@ export function FailuresView({ query }: { query: string }) {
             />
           </section>
           <section>
-            <h2 className="mb-1 text-[17px] font-bold">Where</h2>
+            <h2 className="mb-1 text-[1.0625rem] font-bold">Where</h2>
             <FigureTable
               caption="Jobs by machine"
               columns={['Machine', 'Jobs', 'Came back']}

@@ -160,8 +160,8 @@ export function RecheckList({ initial, onState }: Props) {
                   >
                     {recheck.jobId} {recheck.title}
                   </Link>
-                  {recheck.where && <span className="ml-2 text-[14px] text-ink2">{recheck.where}</span>}
-                  <span className="block text-[14px] text-ink2">{recheck.what}</span>
+                  {recheck.where && <span className="ml-2 text-[0.875rem] text-ink2">{recheck.where}</span>}
+                  <span className="block text-[0.875rem] text-ink2">{recheck.what}</span>
                 </span>
                 {recheck.doneOn === null ? (
                   <button
@@ -173,7 +173,7 @@ export function RecheckList({ initial, onState }: Props) {
                     Looked at
                   </button>
                 ) : (
-                  <span className="max-w-[260px] text-[14px]">
+                  <span className="max-w-[260px] text-[0.875rem]">
                     {recheck.outcome && <b className="font-semibold">{OUTCOME_WORDS[recheck.outcome]}</b>}
                     <span className="block text-ink2">
                       <span className="number">{recheck.doneOn}</span>

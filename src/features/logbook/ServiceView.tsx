@@ -86,7 +86,7 @@ export function ServiceView({ query }: { query: string }) {
       {({ groups }) => (
         <div className="grid gap-6">
           <section>
-            <h2 className="text-[17px] font-bold">Share still in service</h2>
+            <h2 className="text-[1.0625rem] font-bold">Share still in service</h2>
             {groups.some(({ steps }) => steps.length > 0) ? (
               <SurvivalChart groups={groups} />
             ) : (
@@ -94,7 +94,7 @@ export function ServiceView({ query }: { query: string }) {
                 Too few to say: nothing that was fitted in this time was replaced yet.
               </p>
             )}
-            <p className="text-[14px] text-ink2">
+            <p className="text-[0.875rem] text-ink2">
               Bearings that still run count as long as they have run (Kaplan and Meier). One fitting counts
               once, however many pieces.
             </p>
@@ -127,7 +127,7 @@ export function ServiceView({ query }: { query: string }) {
                         {first} against {second}
                       </b>
                       {words}{' '}
-                      <span className="text-[14px] text-ink2">
+                      <span className="text-[0.875rem] text-ink2">
                         <span className="number">
                           {ended} and {otherEnded}
                         </span>{' '}

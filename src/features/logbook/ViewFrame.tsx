@@ -38,7 +38,7 @@ interface TableProps {
 /** The figures of a chart. */
 export function FigureTable({ caption, columns, rows }: TableProps) {
   return (
-    <table className="w-full text-[14.5px]">
+    <table className="w-full text-[0.90625rem]">
       <caption className="caption pb-1 text-left">{caption}</caption>
       <thead>
         <tr>

@@ -39,7 +39,7 @@ export function MachineList({ initial, asked }: { initial: Page<Machine>; asked:
       <div role="region" aria-label="Machine register" tabIndex={0} className="h-full overflow-auto">
         <div className="mx-auto max-w-[1000px] px-6 py-4">
           <div className="mb-3 flex flex-wrap items-center gap-2">
-            <h1 className="mr-auto text-[21px] font-bold">Machine register</h1>
+            <h1 className="mr-auto text-[1.3125rem] font-bold">Machine register</h1>
             <input
               className="field max-w-[220px]"
               aria-label="Find a machine"
@@ -79,7 +79,7 @@ export function MachineList({ initial, asked }: { initial: Page<Machine>; asked:
               id={`machine-${machine.id}`}
               className="mb-5 rounded-lg border border-line bg-sheet px-5 py-3"
             >
-              <h2 className="text-[17px] font-bold">
+              <h2 className="text-[1.0625rem] font-bold">
                 <Link
                   href={`/machines/${machine.id}` as Route}
                   className="inline-flex min-h-10 items-center underline decoration-line underline-offset-4"
@@ -88,9 +88,9 @@ export function MachineList({ initial, asked }: { initial: Page<Machine>; asked:
                 </Link>{' '}
                 {machine.place && <span className="font-normal text-ink2">· {machine.place}</span>}
               </h2>
-              <p className="mb-2 text-[14px] text-ink2">{machine.note}</p>
+              <p className="mb-2 text-[0.875rem] text-ink2">{machine.note}</p>
               {machine.positions.length > 0 && (
-                <table className="w-full text-[14.5px]">
+                <table className="w-full text-[0.90625rem]">
                   <thead className="caption text-left">
                     <tr>
                       <th className="py-1 font-semibold">Position</th>

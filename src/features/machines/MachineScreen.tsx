@@ -18,7 +18,7 @@ type Position = MachineDetail['positions'][number]
 function Parts({ parts, words }: { parts: Position['parts']; words: string }) {
   if (parts.length === 0) return null
   return (
-    <table className="mb-1 w-full text-[14px]">
+    <table className="mb-1 w-full text-[0.875rem]">
       <caption className="caption pt-1 text-left">{words}</caption>
       <tbody>
         {parts.map((p, i) => (
@@ -49,7 +49,7 @@ function Found({ found }: { found: Position['found'] }) {
   const { day } = useTimes()
   if (found.length === 0) return null
   return (
-    <table className="mb-1 w-full text-[14px]">
+    <table className="mb-1 w-full text-[0.875rem]">
       <caption className="caption pt-1 text-left">Found here</caption>
       <tbody>
         {found.map((f, i) => (
@@ -91,7 +91,7 @@ function EditPosition({ position, onSave }: { position: Position; onSave: (chang
     />
   )
   return (
-    <details className="text-[14px]">
+    <details className="text-[0.875rem]">
       <summary className="min-h-8 cursor-pointer text-ink2">Change this position</summary>
       <form
         className="grid grid-cols-[minmax(0,1.4fr)_1fr_1fr_80px_auto] items-end gap-2"
@@ -223,7 +223,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
           )}
           {machine.positions.map((p) => (
             <section key={p.id} className="mb-3 rounded-lg border border-line bg-sheet px-5 py-3">
-              <h2 className="text-[16px] font-bold">
+              <h2 className="text-[1rem] font-bold">
                 {p.name}
                 {p.side && `, ${p.side}`}{' '}
                 <span className="font-normal text-ink2">
@@ -244,7 +244,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
             </section>
           ))}
           <form className="rounded-lg border border-line px-5 py-3" onSubmit={addPosition}>
-            <h2 className="mb-2 text-[16px] font-bold">Add a position</h2>
+            <h2 className="mb-2 text-[1rem] font-bold">Add a position</h2>
             <div className="grid grid-cols-[minmax(0,1.4fr)_1fr_1fr_minmax(0,1.4fr)_80px_auto] items-end gap-2">
               {field('name', 'Position', 'rear axle')}
               {field('side', 'Side', 'left')}

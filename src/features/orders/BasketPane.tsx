@@ -11,7 +11,7 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
   const suppliers = [...new Set(basket.picks.map((p) => p.supplierName))]
   return (
     <>
-      <h1 className="text-[21px] font-bold">
+      <h1 className="text-[1.3125rem] font-bold">
         {basket.total.toFixed(2)} {basket.currency}, here in {basket.days}{' '}
         {basket.days === 1 ? 'day' : 'days'}
       </h1>
@@ -34,14 +34,14 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
       )}
       {suppliers.map((name) => (
         <section key={name} aria-label={name} className="mb-4">
-          <h2 className="mb-1 text-[15.5px] font-bold">{name}</h2>
-          <table className="w-full table-fixed text-[14.5px]">
+          <h2 className="mb-1 text-[0.96875rem] font-bold">{name}</h2>
+          <table className="w-full table-fixed text-[0.90625rem]">
             <thead className="caption text-left">
               <tr>
                 <th className="w-[34%] py-1 font-semibold">Number</th>
                 <th className="px-2 text-right font-semibold">Wanted</th>
                 <th className="px-2 text-right font-semibold">Bought</th>
-                <th className="px-2 text-right font-semibold">Each</th>
+                <th className="px-2 text-right font-semibold">Unit price</th>
                 <th className="px-2 text-right font-semibold">Sum</th>
                 <th className="text-right font-semibold">Days</th>
               </tr>
@@ -55,7 +55,7 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
                     <td className="number px-2 text-right text-ink2">{p.wanted}</td>
                     <td className="number px-2 text-right">
                       {p.pieces}
-                      {p.pack > 1 && <span className="ml-1 text-[12.5px] text-ink3">({p.pack}s)</span>}
+                      {p.pack > 1 && <span className="ml-1 text-[0.78125rem] text-ink3">({p.pack}s)</span>}
                     </td>
                     <td className="number px-2 text-right text-ink2">{p.price.toFixed(2)}</td>
                     <td className="number px-2 text-right font-medium">{p.cost.toFixed(2)}</td>

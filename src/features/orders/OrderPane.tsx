@@ -52,7 +52,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
         run(send('POST', `/api/orders/${order.id}/receive`, { lines, bin }))
       }}
     >
-      <h1 className="text-[21px] font-bold">
+      <h1 className="text-[1.3125rem] font-bold">
         Order {order.id}, {state}
       </h1>
       <p className="mb-2 text-ink2">
@@ -66,14 +66,14 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
         from {day(order.createdAt)}. {order.note}
       </p>
       {order.trouble && <p className="mb-2 text-strain">▲ {order.trouble}</p>}
-      <table className="mb-3 w-full text-[14.5px]">
+      <table className="mb-3 w-full text-[0.90625rem]">
         <thead className="caption text-left">
           <tr>
             <th className="py-1 font-semibold">Number</th>
             <th className="px-2 text-right font-semibold">Ordered</th>
             <th className="px-2 text-right font-semibold">Here</th>
-            <th className="px-2 text-right font-semibold">Each</th>
-            {expected && <th className="font-semibold">Came now</th>}
+            <th className="px-2 text-right font-semibold">Unit price</th>
+            {expected && <th className="font-semibold">Received now</th>}
           </tr>
         </thead>
         <tbody>
@@ -89,7 +89,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
                     <input
                       className="field number"
                       inputMode="numeric"
-                      aria-label={`Came now: ${line.designation}`}
+                      aria-label={`Received now: ${line.designation}`}
                       value={came[line.id] ?? ''}
                       onChange={(e) => setCame({ ...came, [line.id]: e.target.value })}
                     />
@@ -116,7 +116,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
               className="button"
               onClick={() => run(send('DELETE', `/api/orders/${order.id}`))}
             >
-              Give it up
+              Cancel order
             </button>
           </>
         )}
@@ -141,7 +141,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
               data-primary
               disabled={Object.values(came).every((text) => !(Number(text) > 0))}
             >
-              Take into the store
+              Book into stock
             </button>
           </>
         )}

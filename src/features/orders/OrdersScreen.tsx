@@ -144,7 +144,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
             <BasketPane basket={basket} busy={busy} onOrder={place} />
           ) : (
             <div className="pt-14 text-ink2">
-              <h1 className="mb-2 text-[21px] font-bold text-ink">Nothing priced yet</h1>
+              <h1 className="mb-2 text-[1.3125rem] font-bold text-ink">Nothing priced yet</h1>
               <p className="max-w-[52ch]">
                 Type what is needed on the left, or come here from a kit: what its bins lack is filled in.
                 Three suppliers are asked, and the cheapest way over all of them is worked out, freight and
@@ -165,7 +165,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
             />
           </div>
           {orders.length === 0 && !list.waiting && (
-            <p className="px-4 text-[14px] text-ink2">
+            <p className="px-4 text-[0.875rem] text-ink2">
               {find.trim() === '' ? 'None yet.' : 'No such order.'}
             </p>
           )}

@@ -4,9 +4,9 @@ import { VerdictMark } from '@/ui/VerdictMark'
 type Equivalent = NonNullable<PartSheet['interchange']>['equivalents'][number]
 
 const HEADINGS: [Equivalent['verdict'], string, 'pass' | 'warn' | 'fail'][] = [
-  ['upgrade', 'Better', 'pass'],
+  ['upgrade', 'Possible upgrade', 'pass'],
   ['conditional', 'Under a condition', 'warn'],
-  ['not-interchangeable', 'Not in this place', 'fail'],
+  ['not-interchangeable', 'Not suitable here', 'fail'],
 ]
 
 interface Props {
@@ -32,7 +32,7 @@ function Use({ designation, onUse, used }: { designation: string } & Pick<Props,
   )
 }
 
-/** What may stand in, by verdict, each with the checks that decided it. */
+/** Substitutes, by verdict, each with the checks that decided it. */
 export function Equivalents({ equivalents, onUse, used }: Props) {
   const identical = equivalents.filter((e) => e.verdict === 'identical')
   return (
@@ -67,7 +67,7 @@ export function Equivalents({ equivalents, onUse, used }: Props) {
                   className="grid grid-cols-[128px_1fr_auto] gap-3 border-t border-line2 py-1.5"
                 >
                   <span className="number font-medium">{e.designation}</span>
-                  <ul className="text-[14px] text-ink2">
+                  <ul className="text-[0.875rem] text-ink2">
                     {e.checks
                       .filter(
                         (c) =>

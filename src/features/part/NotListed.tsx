@@ -15,7 +15,7 @@ export function NotListed() {
   return (
     <Frame about={<b className="number font-semibold text-ink">{asked}</b>}>
       <main className="mx-auto max-w-[52ch] px-6 pt-20">
-        <h1 className="mb-2 text-[21px] font-bold">Not listed</h1>
+        <h1 className="mb-2 text-[1.3125rem] font-bold">Not listed</h1>
         <p className="mb-3 text-ink2">{words || `“${asked}” is not in the catalogue.`}</p>
         <DidYouMean
           suggestions={suggestions}

@@ -48,7 +48,7 @@ function Mates({ mates }: Pick<PartSheet, 'mates'>) {
         {ring.piece === 'cone' ? 'Cups' : 'Cones'} that run with{' '}
         <span className="number">{ring.designation}</span>, series {ring.series}
       </h3>
-      <table className="w-full text-[14.5px]">
+      <table className="w-full text-[0.90625rem]">
         <thead className="sr-only">
           <tr>
             <th>Number</th>
@@ -110,8 +110,8 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         tabIndex={0}
         className="flex min-h-0 flex-col overflow-auto border-r border-line px-3 py-3"
       >
-        <h1 className="number px-1 text-[24px] font-semibold break-all">{data.designation}</h1>
-        <p className="px-1 text-[14px] text-ink2">{data.part.familyWords}</p>
+        <h1 className="number px-1 text-[1.5rem] font-semibold break-all">{data.designation}</h1>
+        <p className="px-1 text-[0.875rem] text-ink2">{data.part.familyWords}</p>
         <div className="min-h-[300px] flex-1">
           {drawn && over && (
             <OverlayFigure under={{ designation: data.designation, part: drawn }} over={over} unit={unit} />
@@ -134,18 +134,18 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
       <section aria-label="What else fits" tabIndex={0} className="min-h-0 overflow-auto px-[18px] py-3">
         {data.reading && (
           <>
-            <h2 className="caption mb-1.5">The number, token by token</h2>
+            <h2 className="caption mb-1.5">Designation explained</h2>
             <StampExplained reading={data.reading} others={data.otherReadings} />
           </>
         )}
         {data.part.synonyms.length > 0 && (
-          <p className="mt-2 text-[14px] text-ink2">
+          <p className="mt-2 text-[0.875rem] text-ink2">
             Also written <span className="number">{data.part.synonyms.join(', ')}</span>
           </p>
         )}
         {data.mates.length > 0 && (
           <div className="mt-4">
-            <h2 className="text-[17px] font-bold">Cup and cone</h2>
+            <h2 className="text-[1.0625rem] font-bold">Cup and cone</h2>
             {data.part.set && (
               <p className="text-ink2">
                 This set is cone <b className="number text-ink">{data.part.set.cone}</b> and cup{' '}
@@ -153,14 +153,14 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
               </p>
             )}
             <Mates mates={data.mates} />
-            <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[14px]">
+            <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[0.875rem]">
               Cup and cone wear in together: replace both, also when only one looks bad.
             </p>
           </div>
         )}
         {data.interchange && data.interchange.equivalents.length > 1 && (
           <div className="mt-4">
-            <h2 className="mb-2 text-[17px] font-bold">What may stand in</h2>
+            <h2 className="mb-2 text-[1.0625rem] font-bold">Substitutes</h2>
             <div className="mb-3">
               <PlaceStrip place={place} onChange={onPlace} />
             </div>
@@ -169,7 +169,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         )}
         {data.interchange && data.interchange.equivalents.length <= 1 && data.mates.length === 0 && (
           <div className="mt-4">
-            <h2 className="text-[17px] font-bold">What may stand in</h2>
+            <h2 className="text-[1.0625rem] font-bold">Substitutes</h2>
             <p className="text-ink2">
               Nothing else is known to stand in. Order it with every letter of its number.
             </p>
@@ -181,7 +181,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         tabIndex={0}
         className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
       >
-        <h2 className="mb-1 text-[17px] font-bold">Taken for it, and never right</h2>
+        <h2 className="mb-1 text-[1.0625rem] font-bold">Look-alikes that do not fit</h2>
         {data.interchange && data.interchange.traps.length === 0 && (
           <p className="text-ink2">Nothing listed comes near this size.</p>
         )}
@@ -203,9 +203,9 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
                   aria-label={`Lay ${trap.designation} over it`}
                   onClick={() => layOver(trap.designation)}
                 >
-                  lay over
+                  Overlay
                 </button>
-                <span className="block text-[14px] text-ink2">{trap.why}</span>
+                <span className="block text-[0.875rem] text-ink2">{trap.why}</span>
               </span>
             </li>
           ))}

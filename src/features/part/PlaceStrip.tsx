@@ -18,8 +18,8 @@ const CHIPS: readonly Chip[] = [
   { words: 'wet', on: (p) => p.wet === true, set: { wet: true } },
   { words: 'light load', on: (p) => p.load === 'light', set: { load: 'light' } },
   { words: 'heavy load', on: (p) => p.load === 'heavy', set: { load: 'heavy' } },
-  { words: 'shaft turns', on: (p) => p.turning === 'inner', set: { turning: 'inner' } },
-  { words: 'wheel turns', on: (p) => p.turning === 'outer', set: { turning: 'outer' } },
+  { words: 'inner ring rotates', on: (p) => p.turning === 'inner', set: { turning: 'inner' } },
+  { words: 'outer ring rotates', on: (p) => p.turning === 'outer', set: { turning: 'outer' } },
 ]
 
 const FIGURES = [

@@ -44,25 +44,25 @@ export function StampExplained({ reading, others }: { reading: Reading; others: 
       : `${CLOSURE[reading.closure.type]} on ${reading.closure.sides === 1 ? 'one side' : 'both sides'}`
   return (
     <div>
-      <ol aria-label="The number, token by token" className="flex flex-wrap gap-x-3 gap-y-2">
+      <ol aria-label="Designation explained" className="flex flex-wrap gap-x-3 gap-y-2">
         {pieces(reading).map(({ text, meaning, known }, i) => (
           <li
             key={i}
             className={`rounded-lg border px-3 py-1.5 ${known ? 'border-line bg-sheet' : 'border-dashed border-lamp-ink bg-wash'}`}
           >
-            <span className="number block text-[21px] font-medium">{text}</span>
+            <span className="number block text-[1.3125rem] font-medium">{text}</span>
             <span className="block max-w-[24ch] text-caption text-ink2">{meaning}</span>
           </li>
         ))}
       </ol>
-      <p className="mt-2 text-[14px] text-ink2">
+      <p className="mt-2 text-[0.875rem] text-ink2">
         {familyFacts(reading.family).element === 'ball' &&
           `${closure}, internal clearance ${reading.clearance}`}
         {reading.unknown.length > 0 &&
           `${familyFacts(reading.family).element === 'ball' ? '. ' : ''}Not decoded: ${reading.unknown.join(' ')}`}
       </p>
       {others.length > 0 && (
-        <p className="mt-1 text-[14px] text-ink2">
+        <p className="mt-1 text-[0.875rem] text-ink2">
           In another convention:{' '}
           {others
             .map((other) => differing(reading, other))

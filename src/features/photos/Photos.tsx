@@ -68,7 +68,7 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
         ))}
       </ul>
       {words && (
-        <p role="alert" className="mb-1 text-[14px] text-contra">
+        <p role="alert" className="mb-1 text-[0.875rem] text-contra">
           {words}
         </p>
       )}

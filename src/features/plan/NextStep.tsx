@@ -47,10 +47,10 @@ export function NextStep({ steps, step, number, view, onDone, onBack }: Props) {
       <p className="caption">
         Next, {number} of {steps.length}
       </p>
-      <p className={`text-[19px] leading-snug ${step.stop ? 'text-contra' : ''}`}>{step.words}</p>
-      {step.tool && <p className="mt-1 text-[14.5px] text-ink2">{step.tool}</p>}
+      <p className={`text-[1.1875rem] leading-snug ${step.stop ? 'text-contra' : ''}`}>{step.words}</p>
+      {step.tool && <p className="mt-1 text-[0.90625rem] text-ink2">{step.tool}</p>}
       {step.caution && (
-        <p className="mt-1.5 rounded-r-lg border-l-4 border-contra bg-wash px-2.5 py-1 text-[14.5px]">
+        <p className="mt-1.5 rounded-r-lg border-l-4 border-contra bg-wash px-2.5 py-1 text-[0.90625rem]">
           <b className="text-contra">Caution.</b>{' '}
           {step.caution === 'Safety' ? 'Before anything else.' : step.caution}
         </p>
@@ -64,7 +64,7 @@ export function NextStep({ steps, step, number, view, onDone, onBack }: Props) {
               stateOf={partsAt(steps, step)}
             />
           </div>
-          <figcaption className="text-[12.5px] text-ink3">
+          <figcaption className="text-[0.78125rem] text-ink3">
             Amber: now. {step.blockedBy ? 'Dashed: would be in the way, goes in later. ' : ''}Faint: not in.
           </figcaption>
         </figure>

@@ -60,16 +60,16 @@ function StepRow({
       >
         {step.stop && <b>Stop here. </b>}
         {step.words}
-        {step.tool && <span className="block text-[13.5px] text-ink2">{step.tool}</span>}
+        {step.tool && <span className="block text-[0.84375rem] text-ink2">{step.tool}</span>}
         {step.school && <SchoolBox note={step.school} />}
         {done && (
-          <span className="block text-[12.5px] text-ink3">
+          <span className="block text-[0.78125rem] text-ink3">
             {done.who || 'done'}, {time(done.at)}
           </span>
         )}
       </div>
       {step.caution && step.caution !== 'Safety' ? (
-        <p className="self-start rounded-r-lg border-l-4 border-contra bg-sheet px-2 py-1 text-[13px]">
+        <p className="self-start rounded-r-lg border-l-4 border-contra bg-sheet px-2 py-1 text-[0.8125rem]">
           <b className="text-contra">Caution.</b> {step.caution}
         </p>
       ) : (
@@ -125,10 +125,10 @@ function Torques({
                   onChange={(e) => set({ words: e.target.value })}
                 />
               ) : (
-                <span className="text-[14px]">{words}</span>
+                <span className="text-[0.875rem]">{words}</span>
               )}
               <input
-                className="field number px-2 text-[14px]"
+                className="field number px-2 text-[0.875rem]"
                 aria-label={`Torque of ${name || 'another fastener'}`}
                 placeholder="value, unit"
                 maxLength={30}
@@ -147,7 +147,9 @@ function Torques({
                 onChange={(e) => set({ page: e.target.value })}
               />
             </div>
-            {value && typed.value.trim() !== '' && <p className="number text-[13.5px] text-ink2">{value}</p>}
+            {value && typed.value.trim() !== '' && (
+              <p className="number text-[0.84375rem] text-ink2">{value}</p>
+            )}
             {bare && (
               <div
                 role="group"
@@ -158,7 +160,7 @@ function Torques({
                   <button
                     key={choice}
                     type="button"
-                    className="chip px-2 text-[13px]"
+                    className="chip px-2 text-[0.8125rem]"
                     onClick={() => inUnit(choice)}
                   >
                     {choice}
@@ -167,7 +169,7 @@ function Torques({
               </div>
             )}
             {problem && typed.value.trim() !== '' && (
-              <p role="alert" className="text-[13.5px] text-contra">
+              <p role="alert" className="text-[0.84375rem] text-contra">
                 {problem}
               </p>
             )}
@@ -189,16 +191,19 @@ function Tools({ plan }: { plan: PlanResponse }) {
       </h2>
       <ul data-testid="tools">
         {plan.tools.map((tool) => (
-          <li key={tool.words} className="grid grid-cols-[20px_1fr] border-t border-line2 py-1 text-[14px]">
+          <li
+            key={tool.words}
+            className="grid grid-cols-[20px_1fr] border-t border-line2 py-1 text-[0.875rem]"
+          >
             <VerdictMark verdict={tool.own ? 'pass' : 'gap'} />
             <span>
               {tool.words}
-              <span className="block text-[13px] text-ink3">
+              <span className="block text-[0.8125rem] text-ink3">
                 {tool.own
                   ? `Take: ${tool.own}`
                   : tool.improvise
                     ? `Missing. ${tool.improvise}`
-                    : 'Missing: borrow one.'}
+                    : 'Not in toolbox: obtain before starting.'}
               </span>
             </span>
           </li>
@@ -310,7 +315,7 @@ export function PlanScreen() {
           {plan && (
             <>
               <div className="flex items-baseline justify-between">
-                <h1 className="text-[21px] font-bold">{plan.arrangement}</h1>
+                <h1 className="text-[1.3125rem] font-bold">{plan.arrangement}</h1>
                 <span className="text-ink2" data-testid="ticked">
                   {ticked} of {steps.length} steps done
                 </span>
@@ -327,7 +332,7 @@ export function PlanScreen() {
               )}
               {plan.sections.map((section) => (
                 <section key={section.id} aria-label={section.words} className="mt-2">
-                  <h2 className="text-[16px] font-bold">{section.words}</h2>
+                  <h2 className="text-[1rem] font-bold">{section.words}</h2>
                   <ol>
                     {section.steps.map((step) => (
                       <StepRow
@@ -348,8 +353,8 @@ export function PlanScreen() {
           <div className="min-h-0 flex-1 overflow-auto px-[18px] py-3">
             {plan && plan.open.length > 0 && (
               <div className="mb-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2" data-testid="open">
-                <b className="block">Settle first</b>
-                <ul className="text-[14px]">
+                <b className="block">Open points</b>
+                <ul className="text-[0.875rem]">
                   {plan.open.map((line) => (
                     <li key={line}>{line}</li>
                   ))}
@@ -381,14 +386,14 @@ export function PlanScreen() {
             {plan && plan.alwaysNew.length > 0 && (
               <section aria-label="Always new" className="mb-3">
                 <h2 className="caption">Must be new</h2>
-                <p className="text-[14px]">{plan.alwaysNew.join(', ')}</p>
+                <p className="text-[0.875rem]">{plan.alwaysNew.join(', ')}</p>
               </section>
             )}
             {plan && <Tools plan={plan} />}
             {plan && (
               <section aria-label="Look again">
                 <h2 className="caption">Look again</h2>
-                <ul className="text-[14px]" data-testid="rechecks">
+                <ul className="text-[0.875rem]" data-testid="rechecks">
                   {plan.rechecks.map(({ date, words: what }) => (
                     <li key={date} className="border-t border-line2 py-1">
                       <b className="number">{date}</b> {what}
@@ -400,7 +405,7 @@ export function PlanScreen() {
           </div>
           <div className="border-t border-line px-[18px] py-2.5">
             {draft.signed ? (
-              <p className="mb-1.5 flex items-center justify-between text-[14px]">
+              <p className="mb-1.5 flex items-center justify-between text-[0.875rem]">
                 <span>
                   Signed off by <b>{draft.signed.who}</b>, {time(draft.signed.at)}
                   {draft.signed.why && <span className="block text-ink2">{draft.signed.why}</span>}
@@ -412,7 +417,7 @@ export function PlanScreen() {
             ) : (
               <>
                 {open.length > 0 && (
-                  <div className="mb-1.5 text-[13.5px]" data-testid="sign-open">
+                  <div className="mb-1.5 text-[0.84375rem]" data-testid="sign-open">
                     <p>
                       <b>Open:</b> {open.join(' ')}
                     </p>
@@ -443,7 +448,7 @@ export function PlanScreen() {
                   }
                 >
                   {who.trim() === ''
-                    ? 'Initials first, then sign off'
+                    ? 'Enter initials to sign off'
                     : open.length > 0 && why.trim() === ''
                       ? 'A reason first, then sign off'
                       : `Sign off as ${who.trim()}`}

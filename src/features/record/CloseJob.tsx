@@ -56,8 +56,8 @@ export function CloseJob() {
             if (reason.trim()) close(reason.trim())
           }}
         >
-          <h2 className="text-[16px] font-bold">Settle first: {points.length}</h2>
-          <ul className="my-2 max-h-[240px] list-disc overflow-auto pl-5 text-[14.5px]">
+          <h2 className="text-[1rem] font-bold">Open points: {points.length}</h2>
+          <ul className="my-2 max-h-[240px] list-disc overflow-auto pl-5 text-[0.90625rem]">
             {points.map((point, i) => (
               <li key={i}>
                 <b>{STAGE_WORDS[point.stage]}:</b> {point.words}
@@ -74,10 +74,10 @@ export function CloseJob() {
               onChange={(e) => setReason(e.target.value)}
             />
           </label>
-          <p className="my-2 text-[14px] text-ink2">
+          <p className="my-2 text-[0.875rem] text-ink2">
             {position
               ? `The parts of the kit are written into the register: ${machine?.name}, ${position.name}.`
-              : 'No position is chosen at Take in: nothing is written into the machine register.'}
+              : 'No position is chosen at Intake: nothing is written into the machine register.'}
           </p>
           <div className="flex gap-2">
             <button type="submit" data-primary className="button" disabled={reason.trim() === ''}>

@@ -8,7 +8,7 @@ import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { Measurement } from '@/contract/evidence'
-import type { Bearing, JobHistory, JobPositions } from '@/contract/job'
+import { HEARD_WORDS, type Bearing, type JobHistory, type JobPositions } from '@/contract/job'
 import type { z } from 'zod'
 import { CloseJob } from './CloseJob'
 import { CopyJob } from './CopyJob'
@@ -72,7 +72,7 @@ function bearingFacts(
       evidence.measurements
         .map(
           (m) =>
-            `${(ITEM_WORDS[m.feature] ?? m.feature).toLowerCase()} ${m.readings.map((text) => withUnit(m, text)).join('; ')}${m.struck ? ' (struck out)' : ''}`,
+            `${(ITEM_WORDS[m.feature] ?? m.feature).toLowerCase()} ${m.readings.map((text) => withUnit(m, text)).join('; ')}${m.struck ? ' (excluded)' : ''}`,
         )
         .join(', ') || 'nothing',
     ],
@@ -130,7 +130,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
           ],
         ]
       : []),
-    ['Heard or felt', job.intake.heard.join(', ') || 'nothing noted'],
+    ['Symptoms', job.intake.heard.map((heard) => HEARD_WORDS[heard]).join(', ') || 'nothing noted'],
     ...job.bearings.flatMap(bearingFacts),
     [
       'Kit',
@@ -155,7 +155,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
     <JobFrame stage="record">
       <div className="panes [--panes:minmax(0,1fr)_400px]">
         <section className="flex min-h-0 flex-col overflow-auto px-6 py-4">
-          <h1 className="mb-3 text-[21px] font-bold">Record</h1>
+          <h1 className="mb-3 text-[1.3125rem] font-bold">Record</h1>
           <dl className="grid grid-cols-[130px_1fr]">
             {facts.map(([name, value]) => (
               <div key={name} className="contents">
@@ -165,7 +165,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
             ))}
           </dl>
           {parts.length > 0 && (
-            <table className="mt-4 text-[14.5px]">
+            <table className="mt-4 text-[0.90625rem]">
               <caption className="caption pb-1 text-left">
                 {job.closedAt ? 'Fitted' : 'Parts of the kit'}
               </caption>
@@ -234,7 +234,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
           <ol>
             {grouped(entries).map((entry) => (
               <li key={entry.id} className="grid grid-cols-[150px_1fr] border-t border-line2 py-2">
-                <time dateTime={entry.at} className="number text-[13.5px] text-ink3">
+                <time dateTime={entry.at} className="number text-[0.84375rem] text-ink3">
                   {time(entry.at)}
                 </time>
                 <span>

@@ -54,7 +54,7 @@ function Seal({
       >
         <VerdictMark verdict={signOf(seal.checks)} />
         <b className="number">{seal.designation}</b>
-        <span className="text-[14px] text-ink2">
+        <span className="text-[0.875rem] text-ink2">
           {seal.detail} {seal.lip} lip, {seal.material}
           {seal.checks.map((c) => (
             <span
@@ -162,7 +162,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
             </p>
           ) : (
             <>
-              <h1 className="text-[21px] font-bold" data-testid="seal-answer">
+              <h1 className="text-[1.3125rem] font-bold" data-testid="seal-answer">
                 {answer.seals.length === 0
                   ? 'No listed seal fits; the next size is not close enough'
                   : `${answer.seals.length} ${answer.seals.length === 1 ? 'seal fits' : 'seals fit'}`}
@@ -186,10 +186,13 @@ export function SealsScreen({ initial }: { initial: Values }) {
               </ul>
               {answer.sleeves.length > 0 && (
                 <>
-                  <h2 className="mt-4 text-[17px] font-bold">Over a grooved journal</h2>
+                  <h2 className="mt-4 text-[1.0625rem] font-bold">Over a grooved journal</h2>
                   <ul>
                     {answer.sleeves.map((s) => (
-                      <li key={`${s.kind}${s.runsOnMm}`} className="border-t border-line2 py-2 text-[14.5px]">
+                      <li
+                        key={`${s.kind}${s.runsOnMm}`}
+                        className="border-t border-line2 py-2 text-[0.90625rem]"
+                      >
                         {s.words} <span className="number font-medium">{s.seals.join(', ')}</span>
                       </li>
                     ))}
@@ -198,7 +201,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
               )}
               {answer.near.length > 0 && (
                 <>
-                  <h2 className="mt-4 mb-1 text-[17px] font-bold">Near, and not right</h2>
+                  <h2 className="mt-4 mb-1 text-[1.0625rem] font-bold">Near sizes, do not fit</h2>
                   <ul>
                     {answer.near.map((s) => (
                       <li
@@ -207,7 +210,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
                       >
                         <VerdictMark verdict="fail" />
                         <b className="number">{s.designation}</b>
-                        <span className="text-[14px] text-ink2">{s.detail}</span>
+                        <span className="text-[0.875rem] text-ink2">{s.detail}</span>
                       </li>
                     ))}
                   </ul>
@@ -227,7 +230,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
             <>
               <Link
                 href={`/parts/${encodeURIComponent(drawn.designation)}` as Route}
-                className="number px-1 text-[21px] font-semibold underline underline-offset-4"
+                className="number px-1 text-[1.3125rem] font-semibold underline underline-offset-4"
               >
                 {drawn.designation}
               </Link>

@@ -56,7 +56,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
             .catch((error: unknown) => setWords(wordsOf(error)))
         }}
       >
-        <h1 className="mb-3 text-[21px] font-bold">On quotes and labels</h1>
+        <h1 className="mb-3 text-[1.3125rem] font-bold">On quotes and labels</h1>
         {field('Name of the shop', shop, setShop, 80)}
         <label className="mb-3 block">
           <span className="caption block">Time zone of the shop</span>
@@ -76,7 +76,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
         <div className="grid grid-cols-3 gap-3">
           {field('Currency', currency, setCurrency, 8)}
           {field('A quote holds, days', validDays, setValidDays, 3)}
-          {field('Added to parts, %', margin, setMargin, 6)}
+          {field('Mark-up, %', margin, setMargin, 6)}
         </div>
         {field('One stroke of our grease gun, g (weigh ten, divide)', gun, setGun, 6)}
         <fieldset>
@@ -110,8 +110,8 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
           })}
         </fieldset>
         <fieldset className="mt-4">
-          <legend className="text-[21px] font-bold">What this shop does</legend>
-          <p className="mb-1 text-[14px] text-ink2">
+          <legend className="text-[1.3125rem] font-bold">Workshop practice</legend>
+          <p className="mb-1 text-[0.875rem] text-ink2">
             Practitioners differ. Yours is followed in every plan; the other way stands beside it, with when
             it is right.
           </p>

@@ -166,8 +166,8 @@ export function Finder({ go, actions, placeholder, inline = false }: Props) {
         placeholder={placeholder}
         className={
           inline
-            ? 'number h-[60px] w-full rounded-lg border-[1.5px] border-ink bg-sheet px-4 text-[19px] placeholder:font-sans placeholder:text-ink3'
-            : 'number h-14 w-full rounded-t-lg border-b border-line bg-sheet px-4 text-[18px] outline-none placeholder:text-ink3'
+            ? 'number h-[60px] w-full rounded-lg border-[1.5px] border-ink bg-sheet px-4 text-[1.1875rem] placeholder:font-sans placeholder:text-ink3'
+            : 'number h-14 w-full rounded-t-lg border-b border-line bg-sheet px-4 text-[1.125rem] outline-none placeholder:text-ink3'
         }
       />
       <Command.List

@@ -78,7 +78,7 @@ export function Frame({ about, rail, hints = [], state, children }: Props) {
         <AreaMenu />
         <Link
           href="/"
-          className="flex min-h-10 items-center gap-2 text-[17px] font-bold tracking-tight whitespace-nowrap"
+          className="flex min-h-10 items-center gap-2 text-[1.0625rem] font-bold tracking-tight whitespace-nowrap"
         >
           <Mark /> <span className="max-sm:sr-only">Amber Socket</span>
         </Link>

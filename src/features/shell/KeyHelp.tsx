@@ -30,7 +30,7 @@ export function KeyHelp({ hints }: { hints: readonly KeyHint[] }) {
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Trigger className="flex items-center gap-1.5">
-        <kbd>?</kbd> all keys
+        <kbd>?</kbd> keyboard shortcuts
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/30" />
@@ -38,11 +38,11 @@ export function KeyHelp({ hints }: { hints: readonly KeyHint[] }) {
           className="fixed top-1/2 left-1/2 z-30 w-[460px] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-lg border border-line bg-sheet p-6"
           aria-describedby={undefined}
         >
-          <Dialog.Title className="mb-3 text-[18px] font-bold">Keys of this screen</Dialog.Title>
+          <Dialog.Title className="mb-3 text-[1.125rem] font-bold">Keyboard shortcuts</Dialog.Title>
           <dl className="grid grid-cols-[130px_1fr] gap-y-2">
             {[
               ...hints,
-              { keys: 'Ctrl K', words: 'part, machine, job, action' },
+              { keys: 'Ctrl K', words: 'search parts, machines, jobs' },
               { keys: '?', words: 'this list' },
             ].map(({ keys, words }) => (
               <div key={keys} className="contents">

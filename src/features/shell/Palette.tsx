@@ -39,7 +39,7 @@ export function Palette() {
       unit === 'mm' ? 'Show inches first' : 'Show millimetres first',
       () => act(() => setUnit(unit === 'mm' ? 'in' : 'mm')),
     ],
-    [dim ? 'Light screen' : 'Dim the screen', () => act(() => setTheme(dim ? 'light' : 'dim'))],
+    [dim ? 'Light theme' : 'Dark theme', () => act(() => setTheme(dim ? 'light' : 'dim'))],
   ]
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
@@ -48,7 +48,7 @@ export function Palette() {
           <circle cx="8.5" cy="8.5" r="5.5" fill="none" stroke="currentColor" strokeWidth="2" />
           <path d="M13 13l5 5" stroke="currentColor" strokeWidth="2" />
         </svg>
-        <span className="truncate max-sm:sr-only">Part, machine, job, action</span>
+        <span className="truncate max-sm:sr-only">Search parts, machines, jobs</span>
         <kbd className="max-lg:hidden">Ctrl K</kbd>
       </Dialog.Trigger>
       <Dialog.Portal>
@@ -57,7 +57,7 @@ export function Palette() {
           className="fixed top-[12vh] left-1/2 z-30 w-[620px] max-w-[92vw] -translate-x-1/2 rounded-lg border border-line bg-sheet"
           aria-describedby={undefined}
         >
-          <Dialog.Title className="sr-only">Find a part, machine, job or action</Dialog.Title>
+          <Dialog.Title className="sr-only">Search parts, machines, jobs and commands</Dialog.Title>
           <Finder go={go} actions={actions} placeholder="6205-2RS, 20 x 42 x 12, carousel, settings" />
         </Dialog.Content>
       </Dialog.Portal>

@@ -40,6 +40,7 @@ export const AREAS: readonly (readonly [
       ['/arrangements', 'Arrangements'],
       ['/settings', 'Settings'],
       ['/accounts', 'Accounts'],
+      ['/status', 'Server status'],
     ],
   ],
 ]

@@ -1,4 +1,5 @@
 export { Finder } from './Finder'
 export { Frame } from './Frame'
+export { KeptPages } from './KeptPages'
 export type { KeyHint } from './KeyHelp'
 export { PreferencesProvider, usePreferences } from './Preferences'

@@ -7,8 +7,8 @@ import { ask, send, wordsOf } from '@/ui/ask'
 
 type Kind = StockDetail['moves'][number]['kind']
 const MOVES: readonly [Kind, string, string][] = [
-  ['receive', 'put in', 'Put in'],
-  ['issue', 'take out', 'Taken out'],
+  ['receive', 'receive', 'Received'],
+  ['issue', 'issue', 'Issued'],
   ['reserve', 'reserve', 'Reserved'],
   ['release', 'release', 'Released'],
   ['take', 'take reserved', 'Reserved, taken'],
@@ -67,7 +67,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
     run(send('PATCH', `/api/stock/${item.id}`, body))
   return (
     <>
-      <h2 className="number text-[21px] font-bold">{item.designation}</h2>
+      <h2 className="number text-[1.3125rem] font-bold">{item.designation}</h2>
       <p className="mb-2 text-ink2">
         {item.bin ? `Bin ${item.bin}` : 'No bin yet'} ·{' '}
         <a className="underline underline-offset-4" href={`/parts/${encodeURIComponent(item.designation)}`}>
@@ -75,7 +75,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
         </a>
       </p>
       <p className="mb-3 flex items-baseline gap-2">
-        <b className="number text-[29px]">{item.free}</b>
+        <b className="number text-[1.8125rem]">{item.free}</b>
         <span className="text-ink2">
           free of {item.quantity}
           {item.reserved > 0 && `, ${item.reserved} reserved`}
@@ -122,7 +122,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
           </button>
         </div>
         {words && (
-          <p role="alert" className="mt-2 text-[14px] text-contra">
+          <p role="alert" className="mt-2 text-[0.875rem] text-contra">
             {words}
           </p>
         )}
@@ -157,7 +157,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
       <h3 className="caption mt-3">Every move</h3>
       <ol>
         {[...(detail?.moves ?? []), ...(earlier?.items ?? [])].map((move) => (
-          <li key={move.id} className="border-b border-line2 py-1.5 text-[14px]">
+          <li key={move.id} className="border-b border-line2 py-1.5 text-[0.875rem]">
             <span className="flex justify-between gap-2">
               <span>{MOVES.find(([k]) => k === move.kind)?.[2]}</span>
               <b className="number">
@@ -165,7 +165,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
                 <span className="ml-2 font-normal text-ink3">→ {move.quantityAfter}</span>
               </b>
             </span>
-            <span className="text-[13px] text-ink3">
+            <span className="text-[0.8125rem] text-ink3">
               {time(move.at)} {move.note}
             </span>
           </li>

@@ -39,8 +39,8 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
           .catch((error: unknown) => setWords(wordsOf(error)))
       }}
     >
-      <h2 className="mb-1 text-[17px] font-bold">A new part in the store</h2>
-      <p className="mb-3 text-[14px] text-ink2">
+      <h2 className="mb-1 text-[1.0625rem] font-bold">A new part in the store</h2>
+      <p className="mb-3 text-[0.875rem] text-ink2">
         Choose an item on the left to move or count it. A number is known by what it means:{' '}
         <span className="number">6205 DDU</span> and <span className="number">6205-2RS</span> share a bin.
       </p>
@@ -57,7 +57,7 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
         </label>
       ))}
       {words && (
-        <p role="alert" className="mb-2 text-[14px] text-contra">
+        <p role="alert" className="mb-2 text-[0.875rem] text-contra">
           {words}
         </p>
       )}

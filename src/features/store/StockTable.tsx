@@ -40,10 +40,10 @@ export function StockTable({ items, counting, chosen, onChoose, onCounted, onTro
       .catch((error: unknown) => onTrouble(`${item.designation}: ${wordsOf(error)}`))
   }
   return (
-    <table className="w-full text-[14.5px]">
+    <table className="w-full text-[0.90625rem]">
       <thead className="caption text-left">
         <tr>
-          {['Number', 'Bin', 'There', 'Reserved', 'Free', 'Minimum', 'Price', 'Last counted'].map(
+          {['Number', 'Bin', 'On hand', 'Reserved', 'Available', 'Minimum', 'Price', 'Last counted'].map(
             (name, i) => (
               <th key={name} className={`px-2 py-1.5 font-semibold ${i > 1 && i < 7 ? 'text-right' : ''}`}>
                 {name}

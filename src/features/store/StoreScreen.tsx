@@ -94,7 +94,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
               Labels
             </a>
             <label className="chip cursor-pointer px-2.5">
-              Read in
+              Import
               <input
                 type="file"
                 accept=".csv,text/csv"
@@ -129,7 +129,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
                   ? 'Looking …'
                   : text.trim() === '' && view !== 'low'
                     ? 'Nothing in the bins yet. Add a part, such as 6205-2RS in bin A1, or read a stock list in.'
-                    : 'Nothing by that name. Clear the filter to see everything.'}
+                    : 'No match. Clear the filter to see everything.'}
               </p>
             ) : (
               <StockTable

@@ -64,7 +64,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
         }}
       >
         <div className="mb-2 flex items-center justify-between">
-          <h1 className="text-[21px] font-bold">Our tools</h1>
+          <h1 className="text-[1.3125rem] font-bold">Our tools</h1>
           <button type="submit" className="button" data-primary>
             Save
           </button>

@@ -64,7 +64,7 @@ export function TrayScreen() {
     >
       <div className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4">
         <div className="flex items-center gap-2">
-          <h1 className="mr-auto text-[21px] font-bold">A tray of unknowns</h1>
+          <h1 className="mr-auto text-[1.3125rem] font-bold">Batch identification</h1>
           <button
             type="button"
             className="button"
@@ -109,7 +109,7 @@ export function TrayScreen() {
         </div>
         <p className="mt-1 mb-3 max-w-[80ch] text-ink2">
           One part a row. The first line names the columns:{' '}
-          <span className="number text-[14px]">
+          <span className="number text-[0.875rem]">
             ref, stamp, bore, outside, width, coneWidth, cupWidth, totalWidth, unit, instrument, condition,
             element, closures, piece
           </span>
@@ -149,14 +149,14 @@ export function TrayScreen() {
             tabIndex={0}
             className="min-h-0 flex-1 overflow-auto rounded-lg border border-line bg-sheet"
           >
-            <table className="w-full text-[14.5px]">
+            <table className="w-full text-[0.90625rem]">
               <thead className="caption sticky top-0 bg-sheet text-left">
                 <tr>
                   <th className="px-2 py-2 font-semibold">Ref</th>
                   <th className="px-2 font-semibold">Part</th>
-                  <th className="px-2 text-right font-semibold">Sure</th>
-                  <th className="px-2 font-semibold">Second</th>
-                  <th className="px-2 text-right font-semibold">Sure</th>
+                  <th className="px-2 text-right font-semibold">Probability</th>
+                  <th className="px-2 font-semibold">Second candidate</th>
+                  <th className="px-2 text-right font-semibold">Probability</th>
                   <th className="px-2 font-semibold">Measure next</th>
                 </tr>
               </thead>

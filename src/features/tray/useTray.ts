@@ -45,7 +45,7 @@ async function identifyRows(
   return Papa.parse<ResultRow>(await response.text(), { header: true, skipEmptyLines: true })
 }
 
-/** A tray of unknowns: a CSV file identified a few hundred rows at a time, with progress and a stop. */
+/** Batch identification: a CSV file identified a few hundred rows at a time, with progress and a stop. */
 export function useTray(): Tray {
   const [state, setState] = useState<TrayState>({ kind: 'empty' })
   const [rows, setRows] = useState<readonly ResultRow[]>([])
@@ -86,7 +86,7 @@ export function useTray(): Tray {
         kind: 'refused',
         detail:
           error instanceof TypeError
-            ? 'The server is away. Start again in a moment; the file is unchanged.'
+            ? 'No connection to the server. Start again in a moment; the file is unchanged.'
             : (error as Error).message,
       })
     }

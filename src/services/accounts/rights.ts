@@ -2,7 +2,7 @@ import { ROLES, type Role } from '@/contract/account'
 
 /** What needs more than the counter's right: the first row that fits counts. */
 const RIGHTS: readonly (readonly [methods: RegExp, path: RegExp, role: Role])[] = [
-  [/./, /^\/(api\/)?(accounts|audit)(\/|$)/, 'owner'],
+  [/./, /^\/(api\/)?(accounts|audit|status)(\/|$)/, 'owner'],
   [/PUT|POST|PATCH|DELETE/, /^\/api\/settings$/, 'owner'],
   [/./, /^\/settings$/, 'owner'],
   [/PUT|POST|PATCH|DELETE/, /^\/api\/(machines|arrangements|toolbox|part-names)(\/|$)/, 'bench'],

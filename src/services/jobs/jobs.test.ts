@@ -38,7 +38,7 @@ const stored = (more: Partial<Stored> = {}): Stored => ({
   ...more,
 })
 
-/** What may stand in a column: any JSON, or a text that is none. */
+/** Substitutes a column: any JSON, or a text that is none. */
 const column = fc.oneof(
   fc.json().map((text) => ({ ok: true as const, value: JSON.parse(text) as unknown })),
   fc.string().map((text) => ({ ok: false as const, text })),

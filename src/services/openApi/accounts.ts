@@ -9,6 +9,7 @@ import {
   Session,
   SignIn,
 } from '@/contract/account'
+import { StatusResponse } from '@/contract/status'
 import { asked, id, json, ok, paging, problem } from './parts'
 
 /** Signing in, accounts and what was done to them. */
@@ -35,6 +36,18 @@ export const accountPaths = {
     parameters: [id],
     patch: {
       ...asked('Role, password, right to sign in; its sessions end', AccountChange, Account, 'The account'),
+    },
+  },
+  '/api/status': {
+    get: { summary: 'How this server is; owners only', responses: ok(StatusResponse, 'The status') },
+  },
+  '/api/metrics': {
+    get: {
+      summary: 'Counts and durations of requests, memory and event loop, in the Prometheus text format',
+      responses: {
+        '200': { description: 'Metrics', content: { 'text/plain': { schema: { type: 'string' } } } },
+        default: problem,
+      },
     },
   },
   '/api/audit': {

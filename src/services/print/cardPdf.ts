@@ -32,7 +32,7 @@ function heading(doc: Doc, words: string): void {
 }
 
 function stepWords({ words, stop, school }: Step): string {
-  const note = school ? ` [${school.about}. This shop: ${school.mine}.]` : ''
+  const note = school ? ` [${school.about}. Workshop practice: ${school.mine}.]` : ''
   return printable(`${stop ? 'STOP. ' : ''}${words}${note}`)
 }
 
@@ -120,7 +120,7 @@ export async function cardPdf(jobId: number): Promise<Buffer> {
   const { heard, use, note } = job.intake
   const told = [heard.join(', '), use.join(', '), note].filter(Boolean).join('. ')
   if (told) doc.text(told, { width: WIDTH })
-  points(doc, 'Settle first', plan.open, '!')
+  points(doc, 'Open points', plan.open, '!')
   const top = doc.y + 8
   drawExploded(doc, explodedView(arrangement, kit), {
     x: PAGE.left,

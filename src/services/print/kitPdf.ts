@@ -10,8 +10,8 @@ const COLUMNS = [
   { name: '', x: PAGE.left, width: 20 },
   { name: 'Part', x: PAGE.left + 24, width: 96 },
   { name: 'Number', x: PAGE.left + 122, width: 118 },
-  { name: 'Each', x: PAGE.left + 242, width: 34 },
-  { name: 'In all', x: PAGE.left + 278, width: 40 },
+  { name: 'Unit', x: PAGE.left + 242, width: 34 },
+  { name: 'Total', x: PAGE.left + 278, width: 40 },
   { name: 'Picked', x: PAGE.left + 322, width: 36 },
   { name: 'Remarks', x: PAGE.left + 362, width: WIDTH - 362 },
 ] as const
@@ -127,7 +127,7 @@ function render(
     kit.checks.map((c) => `${c.words} (${SIGNS[c.result]}). ${c.detail}`),
   )
   points(doc, 'Tools', kit.tools)
-  points(doc, 'Before anybody works on it', arrangement.cautions)
+  points(doc, 'Safety', arrangement.cautions)
   endDocument(doc, "Every value here is a guide until the machine's manual confirms it.", head.job)
   return done
 }

@@ -9,7 +9,7 @@ const COLUMNS = [
   { name: 'Part', x: PAGE.left, width: 150, align: 'left' },
   { name: 'Number', x: PAGE.left + 155, width: 130, align: 'left' },
   { name: 'Quantity', x: PAGE.left + 290, width: 60, align: 'right' },
-  { name: 'Each', x: PAGE.left + 355, width: 70, align: 'right' },
+  { name: 'Unit price', x: PAGE.left + 355, width: 70, align: 'right' },
   { name: 'Sum', x: PAGE.left + 430, width: WIDTH - 430, align: 'right' },
 ] as const
 

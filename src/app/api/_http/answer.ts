@@ -2,6 +2,7 @@ import 'server-only'
 import { randomUUID } from 'node:crypto'
 import { isDatabaseAway, isDatabaseBusy, ServiceError } from '@/services/errors'
 import { inNameOf } from '@/services/accounts'
+import { observe } from '@/services/metrics'
 import { log } from '@/services/log'
 import { asProblem } from './asProblem'
 import { STATUS } from './status'
@@ -75,6 +76,7 @@ export function answer<C>(useCase: (request: Request, context: C) => Promise<unk
       else log.error({ ...line, cause: thrown instanceof Error ? thrown.name : '' }, error.message)
     }
     response.headers.set('x-request-id', id)
+    observe(request.method, new URL(request.url).pathname, response.status, performance.now() - began)
     return response
   }
 }

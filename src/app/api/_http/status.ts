@@ -2,9 +2,9 @@ import type { ServiceCode } from '@/services/errors'
 
 /** Every refusal has its status; a new one without does not compile. */
 export const STATUS: Record<ServiceCode, { status: number; title: string }> = {
-  unreadable: { status: 400, title: 'This cannot be read' },
-  notFound: { status: 404, title: 'There is no such thing' },
-  conflict: { status: 409, title: 'Somebody saved in between' },
+  unreadable: { status: 400, title: 'Unreadable' },
+  notFound: { status: 404, title: 'Not found' },
+  conflict: { status: 409, title: 'Changed by another user' },
   settled: { status: 409, title: 'This is settled and not changed any more' },
   tooFew: { status: 409, title: 'Too few pieces' },
   inUse: { status: 409, title: 'Something else depends on it' },
@@ -16,6 +16,6 @@ export const STATUS: Record<ServiceCode, { status: number; title: string }> = {
   tooMany: { status: 429, title: 'Too many tries' },
   tooLarge: { status: 413, title: 'Too large' },
   wrongType: { status: 415, title: 'Wrong content type' },
-  impossible: { status: 422, title: 'This cannot be' },
-  unavailable: { status: 503, title: 'Not to be had at the moment' },
+  impossible: { status: 422, title: 'Invalid values' },
+  unavailable: { status: 503, title: 'Service unavailable' },
 }

@@ -52,5 +52,9 @@ export const closure: CheckRule = (from, to, { wet }) => {
   const why = wet
     ? 'On a wet wheel water gets in.'
     : 'Right only where it is clean, or where the bearing is relubricated from the side.'
-  return { check: 'closure', result: 'warn', detail: `${change}. Less is kept out. ${why}` }
+  return {
+    check: 'closure',
+    result: 'warn',
+    detail: `${change}. Less protection against dirt and water. ${why}`,
+  }
 }

@@ -21,7 +21,7 @@ const LIMIT = `Contact seals limit speed to about ${CONTACT_SEAL_SHARE} of the o
 
 function byWord({ speed, turning }: Application) {
   if (speed === 'slow')
-    return { check: 'speed', result: 'pass' as const, detail: `${LIMIT}: no matter on a slow wheel.` }
+    return { check: 'speed', result: 'pass' as const, detail: `${LIMIT}: not relevant at low speed.` }
   if (speed === 'fast' && turning === 'outer')
     return {
       check: 'speed',

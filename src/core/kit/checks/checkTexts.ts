@@ -81,7 +81,7 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     detail:
       school === 'hubFull'
         ? 'Pack both bearings by hand first: what is pumped in reaches the outer bearing before the inner one. Turn the wheel, stop when it shows at the inner seal.'
-        : `The hub is filled otherwise (${SCHOOL_WORDS[school].name}): grease pumped through the cap then feeds the outer bearing only and the inner one runs dry. Choose “${SCHOOL_WORDS.hubFull.name}” under Fit and set, Grease, or take a dust cap.`,
+        : `The hub is filled otherwise (${SCHOOL_WORDS[school].name}): grease pumped through the cap then feeds the outer bearing only and the inner one runs dry. Choose “${SCHOOL_WORDS.hubFull.name}” under Fits and setting, Grease, or take a dust cap.`,
   }),
   bearingOpen: ({ designations }) => ({
     words: 'A bearing is not closed on both sides',

@@ -1,0 +1,39 @@
+'use client'
+
+import { useEffect, useState } from 'react'
+import { useTimes } from '@/ui/Times'
+
+/** Registers what keeps the last pages, and says when one of those is shown instead of the present state. */
+export function KeptPages() {
+  const { time } = useTimes()
+  const [stale, setStale] = useState<string | null>(null)
+  useEffect(() => {
+    if (!('serviceWorker' in navigator)) return
+    const listen = ({ data }: MessageEvent<{ kind?: string; at?: string }>) => {
+      const at = Date.parse(data.at ?? '')
+      if (data.kind === 'stale') setStale(Number.isNaN(at) ? '' : new Date(at).toISOString())
+    }
+    const back = () => setStale(null)
+    navigator.serviceWorker.addEventListener('message', listen)
+    window.addEventListener('online', back)
+    // Where it cannot be registered, such as without TLS beyond this machine, nothing is kept.
+    navigator.serviceWorker.register('/sw.js').catch(() => undefined)
+    return () => {
+      navigator.serviceWorker.removeEventListener('message', listen)
+      window.removeEventListener('online', back)
+    }
+  }, [])
+  if (stale === null) return null
+  return (
+    <p
+      role="status"
+      className="fixed inset-x-0 bottom-0 z-40 border-t border-line bg-wash px-4 py-2 text-center text-lamp-ink"
+    >
+      No connection to the server. This is the page as it was{stale && ` on ${time(stale)}`}; changes cannot
+      be saved.{' '}
+      <button type="button" className="underline underline-offset-4" onClick={() => window.location.reload()}>
+        Try again
+      </button>
+    </p>
+  )
+}

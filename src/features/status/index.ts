@@ -1,0 +1,1 @@
+export { StatusScreen } from './StatusScreen'

@@ -1,0 +1,126 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
+import { readFileSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { join, resolve } from 'node:path'
+import { setTimeout as pause } from 'node:timers/promises'
+
+/** A database and an application of their own, to be killed. Loopback only. */
+const FOLDER = resolve('.local/fault-db')
+const DATABASE_PORT = 34_987
+
+const freePort = (): Promise<number> =>
+  new Promise((done) => {
+    const server = createServer().listen(0, '127.0.0.1', () => {
+      const at = server.address()
+      server.close(() => done(typeof at === 'object' && at ? at.port : 0))
+    })
+  })
+
+const shell = (command: string, env: Record<string, string> = {}): string => {
+  const done = spawnSync('bash', ['-c', `. scripts/setup.sh; ${command}`], {
+    encoding: 'utf8',
+    env: { ...process.env, DATABASE_URL: '', ...env },
+  })
+  if (done.status !== 0) throw new Error(done.stdout + done.stderr)
+  return done.stdout
+}
+
+/** Starts the database as ./start does, and says where it is. */
+const startDatabase = (): string =>
+  shell(`db_start "${FOLDER}" ${DATABASE_PORT} >/dev/null && echo "$DATABASE_URL"`)
+    .trim()
+    .split('\n')
+    .at(-1) ?? ''
+
+const databasePid = (): number => Number(readFileSync(join(FOLDER, 'pid'), 'utf8'))
+
+export class Site {
+  address = ''
+  private app: ChildProcess | undefined
+  private databaseUrl = ''
+
+  async begin(): Promise<void> {
+    rmSync(FOLDER, { recursive: true, force: true })
+    this.databaseUrl = startDatabase()
+    shell('tsx --conditions=react-server scripts/prepare.ts', { DATABASE_URL: this.databaseUrl })
+    await this.startApp()
+  }
+
+  async startApp(): Promise<void> {
+    const port = await freePort()
+    this.address = `http://127.0.0.1:${port}`
+    this.app = spawn('node_modules/.bin/next', ['start', '-H', '127.0.0.1', '-p', String(port)], {
+      env: { ...process.env, NODE_ENV: 'production', DATABASE_URL: this.databaseUrl, LOG_LEVEL: 'silent' },
+      stdio: 'ignore',
+      detached: true,
+    })
+    await this.healthy()
+  }
+
+  /** Waits until the application answers with its database. @throws Error after half a minute */
+  async healthy(): Promise<void> {
+    for (let i = 0; i < 120; i++) {
+      const answers = await fetch(`${this.address}/api/health`).then(
+        ({ ok }) => ok,
+        () => false,
+      )
+      if (answers) return
+      await pause(250)
+    }
+    throw new Error('The application does not answer.')
+  }
+
+  /** SIGKILL to the application with all its threads; then it is started again. */
+  async killApp(): Promise<void> {
+    const { app } = this
+    if (app?.pid) process.kill(-app.pid, 'SIGKILL')
+    await this.startApp()
+  }
+
+  /** SIGKILL to the database; then it is started again, as ./start does when it died. */
+  async killDatabase(): Promise<void> {
+    process.kill(databasePid(), 'SIGKILL')
+    for (let i = 0; i < 100 && isAlive(databasePid()); i++) await pause(50)
+    this.databaseUrl = startDatabase()
+    await this.healthy()
+  }
+
+  /** Rows of a question in SQL, tab separated. */
+  sql(question: string): string[][] {
+    const url = new URL(this.databaseUrl)
+    const done = spawnSync(
+      'mariadb',
+      [
+        '--no-defaults',
+        '-N',
+        `-h${url.hostname}`,
+        `-P${url.port}`,
+        `-u${url.username}`,
+        'amber',
+        '-e',
+        question,
+      ],
+      { encoding: 'utf8', env: { ...process.env, MYSQL_PWD: url.password } },
+    )
+    if (done.status !== 0) throw new Error(done.stderr)
+    return done.stdout
+      .split('\n')
+      .filter(Boolean)
+      .map((line) => line.split('\t'))
+  }
+
+  end(): void {
+    if (this.app?.pid) process.kill(-this.app.pid, 'SIGKILL')
+    shell(`db_stop "${FOLDER}"`)
+    rmSync(FOLDER, { recursive: true, force: true })
+  }
+}
+
+function isAlive(pid: number): boolean {
+  try {
+    process.kill(pid, 0)
+    return true
+  } catch {
+    return false
+  }
+}
