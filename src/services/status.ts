@@ -9,6 +9,8 @@ import { now } from './clock'
 const LOCAL = '.local'
 const BACKUPS = join(LOCAL, 'backups')
 const LOG = join(LOCAL, 'app.log')
+/** Copies of everything: those of every day, and those made by hand. */
+const COPY = /^(daily|backup)-.*\.sql\.gz$/
 /** Of a long log its end is read. */
 const MOST_LOG_BYTES = 256 * 1024
 const MAX_ERRORS = 20
@@ -25,7 +27,7 @@ async function newestBackup(): Promise<StatusResponse['backup']> {
   const names = await readdir(BACKUPS).catch(() => [])
   const files = await Promise.all(
     names
-      .filter((name) => name.endsWith('.sql.gz'))
+      .filter((name) => COPY.test(name))
       .map(async (name) => ({ name, ...(await stat(join(BACKUPS, name))) })),
   )
   const [newest] = files.sort((a, b) => b.mtimeMs - a.mtimeMs)

@@ -103,7 +103,7 @@ test('the whole path: evidence, candidate, interchange, kit, save, reload, PDF',
   await page.keyboard.press('Enter')
   await page.locator('#line-outerCup').click()
   await page.getByRole('button', { name: 'LM12710', exact: true }).click()
-  await expect(page.getByTestId('kit-state')).toHaveText('1 gap')
+  await expect(page.getByTestId('kit-state')).toHaveText('1 item missing')
   await expect(page.locator('tr[data-slot=seal]')).toHaveAttribute('data-state', 'gap')
   await page.getByLabel('Seal journal').fill('42')
   await page.getByLabel('Counterbore').fill('62')

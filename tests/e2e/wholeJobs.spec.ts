@@ -88,7 +88,7 @@ test('a tapered pair with two sets of different systems, from New job to closed,
   await expect(page.locator('tr[data-slot=outerCup]')).toContainText('LM67010')
   // The old nut stays; pin and washer follow from its thread all the same.
   await page.locator('#line-castleNut').click()
-  await page.getByRole('button', { name: 'keep the old one' }).click()
+  await page.getByRole('button', { name: 'reuse old part' }).click()
   await page.getByLabel('Spindle thread').fill('1-14')
   await expect(page.locator('tr[data-slot=cotterPin]')).toHaveAttribute('data-state', 'filled')
   // A seal in inches beside millimetres: read with its neighbours, the unit shown.
@@ -121,7 +121,7 @@ test('a driven hub with five bearings, each decided in its place, left closed an
   const id = await takeIn(page, `Swan boat, driven hub ${mark}`, `Swan boat ${mark}`, 'driven hub')
   await page.goto(`/jobs/${id}/kit`)
   await page.getByRole('button', { name: /^B3/ }).click()
-  await expect(page.getByTestId('kit-state')).toContainText('gaps')
+  await expect(page.getByTestId('kit-state')).toContainText('missing')
   await page.goto(`/jobs/${id}/identify`)
   await decide(page, '6904-2RS')
   await page.goto(`/jobs/${id}/identify`)
@@ -140,7 +140,7 @@ test('a driven hub with five bearings, each decided in its place, left closed an
   await page.getByLabel('Sleeve length').fill('9')
   for (const slot of ['endCapLeft', 'endCapRight', 'axle']) {
     await page.locator(`#line-${slot}`).click()
-    await page.getByRole('button', { name: 'keep the old one' }).click()
+    await page.getByRole('button', { name: 'reuse old part' }).click()
     await expect(page.locator(`tr[data-slot=${slot}]`)).toHaveAttribute('data-state', 'filled')
   }
   await expect(page.getByTestId('kit-state')).toHaveText('Complete')
@@ -260,15 +260,15 @@ test.describe('by touch', () => {
     await page.getByRole('button', { name: 'Set', exact: true }).tap()
     for (const slot of ['sealLeft', 'sealRight']) {
       await page.locator(`#line-${slot}`).tap()
-      await page.getByRole('button', { name: 'none on this machine' }).tap()
+      await page.getByRole('button', { name: 'not fitted here' }).tap()
       await page.getByLabel('Why there is none').fill('a felt ring instead')
       await page.getByRole('button', { name: 'None', exact: true }).tap()
       await expect(page.locator(`#line-${slot}`)).toHaveCount(0)
     }
     await page.locator('#line-wheelSpacerLeft').tap()
-    await page.getByRole('button', { name: 'keep the old one' }).tap()
+    await page.getByRole('button', { name: 'reuse old part' }).tap()
     await page.locator('#line-wheelSpacerRight').tap()
-    await page.getByRole('button', { name: 'keep the old one' }).tap()
+    await page.getByRole('button', { name: 'reuse old part' }).tap()
     await expect(page.getByTestId('kit-state')).toHaveText('Complete')
     await saved(page)
     // The own part goes on: grease, fits and plan know its sizes.

@@ -73,6 +73,8 @@ test.beforeAll(async ({ request }) => {
 for (const { name, width, height } of [
   { name: 'a phone', width: 390, height: 844 },
   { name: 'a tablet held upright', width: 820, height: 1180 },
+  { name: 'a small laptop', width: 1024, height: 768 },
+  { name: 'a screen of 1280 px at 200 %', width: 640, height: 400 },
 ])
   test(`on ${name} nothing lies out of reach, on any screen`, async ({ page, request }) => {
     test.setTimeout(180_000)
@@ -107,6 +109,46 @@ test('on a phone the answer is in sight while a reading is typed, and is taken b
   await context.close()
 })
 
+test('a finger finds every button: 44 px at least (INTERFACE: gloves)', async ({ browser, request }) => {
+  test.setTimeout(120_000)
+  const context = await browser.newContext({
+    viewport: { width: 820, height: 1180 },
+    hasTouch: true,
+    isMobile: true,
+  })
+  const page = await context.newPage()
+  const { items } = (await (await request.get('/api/jobs?limit=200')).json()) as {
+    items: { id: number; title: string }[]
+  }
+  const job = items.find(({ title }) => title.startsWith('Land train, coach 1'))?.id ?? 0
+  for (const path of [...SCREENS, ...STAGES.map((stage) => `/jobs/${job}${stage && `/${stage}`}`)]) {
+    await page.goto(path, { waitUntil: 'networkidle' })
+    const small = await page.evaluate(() =>
+      [...document.querySelectorAll('button, select, input, textarea, summary, [role=tab], a.button, a.chip')]
+        .filter((element) => {
+          // A check box is touched by its label, a file by the button around it.
+          const touched = element.matches('[type=checkbox], [type=radio], [type=file]')
+            ? element.closest('label')
+            : element
+          if (!touched) return false
+          const { width, height } = touched.getBoundingClientRect()
+          return (
+            width > 0 &&
+            height > 0 &&
+            Math.min(width, height) < 43.5 &&
+            !element.closest('svg, .sr-only, dialog')
+          )
+        })
+        .map(
+          (e) =>
+            `${e.tagName} ${(e.getAttribute('aria-label') ?? e.textContent ?? '').trim().slice(0, 30)} ${Math.round(e.getBoundingClientRect().width)}x${Math.round(e.getBoundingClientRect().height)}`,
+        ),
+    )
+    expect(small, path).toEqual([])
+  }
+  await context.close()
+})
+
 test('the light follows the system until one is chosen', async ({ browser }) => {
   for (const [colorScheme, theme] of [
     ['dark', 'dim'],
@@ -136,7 +178,7 @@ test('from every screen the menu leads to every other', async ({ page }) => {
   for (const [name, path] of [
     ['Seals', '/seals'],
     ['Stock', '/store'],
-    ['Jobs', '/'],
+    ['Bench', '/'],
   ] as const) {
     await page.getByRole('button', { name: 'Menu' }).click()
     await page.getByRole('menuitem', { name, exact: true }).click()

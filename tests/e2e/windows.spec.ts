@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { mark } from '../support/mark'
 
 const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 
@@ -122,7 +123,26 @@ test.describe('what was seen last', () => {
     await expect(page.getByRole('heading', { name: 'Machine register' })).toBeVisible()
     await expect(page.getByText('This is the page as it was')).toBeVisible()
     await context.setOffline(false)
-    await page.getByRole('button', { name: 'Try again' }).click()
     await expect(page.getByText('This is the page as it was')).toHaveCount(0)
   })
+})
+
+test('what is typed on screens without a job outlives a reload, and is gone once the server has it', async ({
+  page,
+}) => {
+  const title = `Shutter drum ${mark()}`
+  const typedIn = async (path: string, label: string, text: string): Promise<void> => {
+    await page.goto(path)
+    await page.getByLabel(label, { exact: true }).first().fill(text)
+    await page.reload()
+    await expect(page.getByLabel(label, { exact: true }).first()).toHaveValue(text)
+  }
+  await typedIn('/store', 'Number', 'Gate pivot new')
+  await typedIn('/fits', 'Bearing', '6206-2RS')
+  await typedIn('/convert', 'Between shoulders', '40')
+  await typedIn('/jobs/new', 'What came in', title)
+  await page.getByRole('button', { name: 'Open the job' }).click()
+  await page.waitForURL(/\/jobs\/\d+$/)
+  await page.goto('/jobs/new')
+  await expect(page.getByLabel('What came in')).toHaveValue('')
 })

@@ -204,7 +204,7 @@ export function nextStep(lines: readonly KitLine[]): Kit['next'] {
       heading:
         line.state === 'conflict'
           ? `Change the ${line.words.toLowerCase()}`
-          : `Fill in: ${line.words.toLowerCase()}`,
+          : `Next: select the ${line.words.toLowerCase()}`,
       line: line.reason,
     }
   const assumed = lines.find((l) => l.assumed)

@@ -4,6 +4,7 @@ import { useState, type FormEvent } from 'react'
 import { PASSWORD, ROLE_NAMES, ROLE_RIGHTS, type Session } from '@/contract/account'
 import { Frame } from '@/features/shell'
 import { send, wordsOf } from '@/ui/ask'
+import { forgetAllTyped } from '@/ui/useKept'
 
 /** One's own account: its right, its password, signing out. */
 export function OwnAccount({ account }: Session) {
@@ -23,6 +24,7 @@ export function OwnAccount({ account }: Session) {
   const leave = () => {
     send<Session>('DELETE', '/api/session')
       .then(() => {
+        forgetAllTyped()
         navigator.serviceWorker?.controller?.postMessage('forget')
         window.location.replace('/sign-in')
       })

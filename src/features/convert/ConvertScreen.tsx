@@ -11,6 +11,7 @@ import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
+import { useKept } from '@/ui/useKept'
 import { useUrlChoice } from '@/ui/urlState'
 import { SeatFigure } from './SeatFigure'
 
@@ -37,6 +38,9 @@ const BOLT_FIELDS = [
   ['depth', 'its depth, mm', ''],
 ] as const
 const NO_SEAT = { shaft: '', housing: '', width: '' }
+const NO_SEATS = [NO_SEAT, NO_SEAT]
+const NONE_CHOSEN = ['', '']
+const NO_FIGURES: Readonly<Record<string, string>> = {}
 
 /** Another kind of bearing in the same seats: what fits, what else changes, both opinions, and its kit. */
 export function ConvertScreen() {
@@ -46,12 +50,12 @@ export function ConvertScreen() {
     KINDS.map(([id]) => id),
     'bushToBall',
   )
-  const [seats, setSeats] = useState([NO_SEAT, NO_SEAT])
-  const [chosen, setChosen] = useState(['', ''])
-  const [shoulders, setShoulders] = useState('')
-  const [positions, setPositions] = useState('1')
+  const [seats, setSeats] = useKept('convert.seats', NO_SEATS)
+  const [chosen, setChosen] = useKept('convert.chosen', NONE_CHOSEN)
+  const [shoulders, setShoulders] = useKept('convert.shoulders', '')
+  const [positions, setPositions] = useKept('convert.positions', '1')
   const [held, setHeld] = useState<(typeof HELD)[number][0]>('')
-  const [figures, setFigures] = useState<Readonly<Record<string, string>>>({})
+  const [figures, setFigures] = useKept<Readonly<Record<string, string>>>('convert.figures', NO_FIGURES)
   const figureOf = (name: string): number => Number((figures[name] ?? '').replace(',', '.') || NaN)
   const given = (name: string, usual: number): number =>
     Number.isFinite(figureOf(name)) ? figureOf(name) : usual

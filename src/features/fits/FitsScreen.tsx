@@ -6,6 +6,7 @@ import { Frame, type KeyHint } from '@/features/shell'
 import type { PartSheet } from '@/contract/lookUp'
 import type { FittingDraft } from '@/contract/plan'
 import { useAnswer } from '@/ui/useAnswer'
+import { useKept } from '@/ui/useKept'
 import { AdjustTab } from './AdjustTab'
 import { FitTabs, useFitTab } from './FitTabs'
 import { GreaseTab } from './GreaseTab'
@@ -60,20 +61,24 @@ function seatFor(
   }
 }
 
+const NO_SEATS: Record<Seat['ring'], TypedSeat> = { inner: {}, outer: {} }
+const NO_FIELDS: Record<string, string> = {}
+const NO_DEPTHS: FittingDraft['depths'] = []
+
 /** Fits, spacing, setting, grease and life as a quick look-up, without a job. */
 export function FitsScreen({ designation }: { designation: string }) {
   const [tab, setTab] = useFitTab()
-  const [number, setNumber] = useState(designation)
+  const [number, setNumber] = useKept(designation ? `fits.number.${designation}` : 'fits.number', designation)
   const [ring, setRing] = useState<Seat['ring']>('inner')
   const [turning, setTurning] = useState<Seat['turning']>('inner')
-  const [typed, setTyped] = useState<Record<Seat['ring'], TypedSeat>>({ inner: {}, outer: {} })
+  const [typed, setTyped] = useKept<Record<Seat['ring'], TypedSeat>>('fits.seats', NO_SEATS)
   const [materials, setMaterials] = useState<Record<Seat['ring'], Material | null>>({
     inner: null,
     outer: null,
   })
-  const [fields, setFields] = useState<Record<string, string>>({})
-  const [depths, setDepths] = useState<FittingDraft['depths']>([])
-  const [firstSide, setFirstSide] = useState<FittingDraft['firstSide']>('')
+  const [fields, setFields] = useKept<Record<string, string>>('fits.fields', NO_FIELDS)
+  const [depths, setDepths] = useKept<FittingDraft['depths']>('fits.depths', NO_DEPTHS)
+  const [firstSide, setFirstSide] = useKept<FittingDraft['firstSide']>('fits.firstSide', '')
   const schools = useSchools()
   useTabKeys(setTab)
   const { answer: sheet, words } = useAnswer<PartSheet>(

@@ -96,7 +96,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
     onChange(next)
   }
   return (
-    <div className="panes [--panes:366px_minmax(300px,1fr)_392px]">
+    <div className="panes [--panes:minmax(290px,366px)_minmax(220px,1fr)_minmax(330px,392px)]">
       <EvidencePane
         sheet={sheet}
         answer={answer}

@@ -8,11 +8,12 @@ import { Frame } from '@/features/shell'
 import type { Job } from '@/contract/job'
 import type { Machine } from '@/contract/machine'
 import { send, wordsOf } from '@/ui/ask'
+import { useKept } from '@/ui/useKept'
 
 /** Opens a job with as little as a title. */
 export function NewJobForm() {
   const router = useRouter()
-  const [title, setTitle] = useState('')
+  const [title, setTitle, forgetTitle] = useKept('newJob.title', '')
   const [machine, setMachine] = useState<Machine | null>(null)
   const [trouble, setTrouble] = useState('')
   const [busy, setBusy] = useState(false)
@@ -21,6 +22,7 @@ export function NewJobForm() {
     setBusy(true)
     try {
       const { id } = await send<Job>('POST', '/api/jobs', { title, machineId: machine?.id ?? null })
+      forgetTitle()
       return router.push(stagePath(id, 'takeIn'))
     } catch (error) {
       setTrouble(wordsOf(error).replace(/^title: /, ''))

@@ -29,7 +29,7 @@ function headline(kit: KitResponse): string {
   const [gaps, conflicts] = [count('gap'), count('conflict')]
   if (kit.complete) return 'Complete'
   const words = [
-    gaps > 0 && `${gaps} ${gaps === 1 ? 'gap' : 'gaps'}`,
+    gaps > 0 && `${gaps} ${gaps === 1 ? 'item' : 'items'} missing`,
     conflicts > 0 && `${conflicts} in conflict`,
   ].filter(Boolean)
   return words.join(', ')
@@ -86,7 +86,7 @@ function Side({
           {headline(kit)}
         </p>
         <p className="mb-2 text-ink2">
-          {kit.lines.filter((l) => l.state === 'filled').length} of {kit.lines.length} places filled
+          {kit.lines.filter((l) => l.state === 'filled').length} of {kit.lines.length} items selected
         </p>
         {line && (
           <LineEditor

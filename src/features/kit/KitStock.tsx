@@ -31,10 +31,10 @@ export function KitStock({ jobId, lines, price }: Props) {
   return (
     <section aria-label="Stock and papers" className="mb-2 text-[0.875rem]">
       <p className="mb-1.5 text-ink2">
-        {there} of {bought.length} bought lines lie in the bins
+        {there} of {bought.length} selected items in stock
         {price !== null && (
           <>
-            , in all <b className="number">{price.toFixed(2)}</b>
+            , total <b className="number">{price.toFixed(2)}</b>
           </>
         )}
       </p>

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react'
 import { Frame } from '@/features/shell'
 import type { BasketResponse, CampaignResponse, OrderResponse, OrdersResponse } from '@/contract/supply'
 import { ask, send, wordsOf } from '@/ui/ask'
+import { useKept } from '@/ui/useKept'
 import { usePages } from '@/ui/usePages'
 import { BasketPane } from './BasketPane'
 import { OrderPane } from './OrderPane'
@@ -35,8 +36,8 @@ export function OrdersScreen({ initial, jobs }: Props) {
   const [find, setFind] = useState('')
   const list = usePages('/api/orders', `q=${encodeURIComponent(find.trim())}`, initial, 'q=')
   const orders = list.pages.flatMap((page) => page.items)
-  const [wanted, setWanted] = useState<Wanted[]>([])
-  const [dayWorth, setDayWorth] = useState('0')
+  const [wanted, setWanted, forgetWanted] = useKept<Wanted[]>('orders.wanted', [])
+  const [dayWorth, setDayWorth] = useKept('orders.dayWorth', '0')
   const [basket, setBasket] = useState<BasketResponse | null>(null)
   const [once, setOnce] = useState('')
   const [busy, setBusy] = useState(false)
@@ -59,7 +60,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
     return () => {
       current = false
     }
-  }, [jobs])
+  }, [jobs, setWanted])
   const put = (next: readonly OrderResponse[]): void => {
     setShown((was) => next.find((n) => n.id === was?.id) ?? was)
     list.put((page) => ({ ...page, items: page.items.map((o) => next.find((n) => n.id === o.id) ?? o) }))
@@ -99,7 +100,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
       }).then(({ orders: made }) => {
         void list.again()
         setBasket(null)
-        setWanted([])
+        forgetWanted()
         setShown(made[0] ?? null)
         setWords(made.find((o) => o.trouble)?.trouble ?? '')
       }),

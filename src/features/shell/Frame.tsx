@@ -90,15 +90,19 @@ export function Frame({ about, rail, hints = [], state, children }: Props) {
       {rail}
       <main className="relative min-h-0 min-w-0 overflow-hidden">{children}</main>
       <footer className="col-span-full hidden items-center sm:flex gap-5 overflow-hidden border-t border-line px-[18px] text-caption whitespace-nowrap text-ink3">
-        {hints
-          .filter((hint) => hint.foot)
-          .map(({ keys, words }) => (
-            <span key={keys} className="flex items-center gap-1.5">
-              <kbd>{keys}</kbd> {words}
-            </span>
-          ))}
-        <KeyHelp hints={hints} />
-        <span className="ml-auto" aria-live="polite">
+        <span className="flex min-w-0 items-center gap-5 overflow-hidden">
+          {hints
+            .filter((hint) => hint.foot)
+            .map(({ keys, words }) => (
+              <span key={keys} className="flex items-center gap-1.5">
+                <kbd>{keys}</kbd> {words}
+              </span>
+            ))}
+        </span>
+        <span className="shrink-0">
+          <KeyHelp hints={hints} />
+        </span>
+        <span className="ml-auto shrink-0" aria-live="polite">
           {state}
         </span>
       </footer>

@@ -43,7 +43,7 @@ export function Palette() {
   ]
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className="ml-auto flex h-10 w-[44px] shrink-0 items-center justify-between overflow-hidden rounded-[7px] border border-edge px-2.5 text-ink3 sm:w-[150px] lg:w-[270px]">
+      <Dialog.Trigger className="ml-auto flex h-10 w-[44px] shrink-0 items-center justify-between overflow-hidden rounded-[7px] border border-edge px-2.5 text-ink3 sm:w-[150px] lg:w-[292px]">
         <svg viewBox="0 0 20 20" className="size-5 shrink-0 sm:hidden" aria-hidden>
           <circle cx="8.5" cy="8.5" r="5.5" fill="none" stroke="currentColor" strokeWidth="2" />
           <path d="M13 13l5 5" stroke="currentColor" strokeWidth="2" />

@@ -5,7 +5,8 @@ import type { StatusResponse } from '@/contract/status'
 import { useTimes } from '@/ui/Times'
 
 const GB = 1000
-const size = (mb: number): string => (mb >= GB ? `${(mb / GB).toFixed(1)} GB` : `${mb.toFixed(1)} MB`)
+const size = (mb: number): string =>
+  mb >= GB ? `${(mb / GB).toFixed(1)} GB` : mb >= 1 ? `${mb.toFixed(1)} MB` : `${Math.ceil(mb * 1000)} kB`
 
 /** How the server is: version, room, copies, faults, and what has to be looked after. */
 export function StatusScreen({ status }: { status: StatusResponse }) {

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import type { StockItem } from '@/contract/supply'
 import { send, wordsOf } from '@/ui/ask'
+import { useKept } from '@/ui/useKept'
 
 const FIELDS = [
   ['designation', 'Number', '6205-2RS'],
@@ -12,16 +13,11 @@ const FIELDS = [
   ['price', 'Price each', ''],
 ] as const
 type Field = (typeof FIELDS)[number][0]
+const BLANK: Record<Field, string> = { designation: '', bin: '', quantity: '', minimum: '', price: '' }
 
 /** A part that lay in no bin so far. */
 export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
-  const [values, setValues] = useState<Record<Field, string>>({
-    designation: '',
-    bin: '',
-    quantity: '',
-    minimum: '',
-    price: '',
-  })
+  const [values, setValues, forget] = useKept<Record<Field, string>>('store.newItem', BLANK)
   const [words, setWords] = useState('')
   return (
     <form
@@ -35,7 +31,10 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
           minimum: minimum === '' ? null : Number(minimum),
           price: price === '' ? null : Number(price.replace(',', '.')),
         })
-          .then(onMade)
+          .then((item) => {
+            forget()
+            onMade(item)
+          })
           .catch((error: unknown) => setWords(wordsOf(error)))
       }}
     >

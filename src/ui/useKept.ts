@@ -1,0 +1,62 @@
+'use client'
+
+import { useCallback, useEffect, useRef, useState } from 'react'
+
+const PREFIX = 'amber-socket.typed.'
+
+const read = <T>(key: string, like: T): T | undefined => {
+  try {
+    const value: unknown = JSON.parse(localStorage.getItem(PREFIX + key) ?? 'null')
+    // What an older version kept in another shape is not read.
+    const fits =
+      value !== null && typeof value === typeof like && Array.isArray(value) === Array.isArray(like)
+    return fits ? (value as T) : undefined
+  } catch {
+    return undefined
+  }
+}
+
+/**
+ * State of a form that outlives a reload, a closed tab and a crash: it is kept in this browser until it is forgotten.
+ * @param key of the form, such as `newJob.title`
+ * @returns the value, its setter, and what forgets it once the server has it
+ */
+export function useKept<T>(
+  key: string,
+  initial: T,
+): [value: T, set: (next: T | ((was: T) => T)) => void, forget: () => void] {
+  const [value, setValue] = useState(initial)
+  const first = useRef(initial)
+  const isTouched = useRef(false)
+  useEffect(() => {
+    const kept = read(key, first.current)
+    // Nothing that was typed before the page was ready is overwritten.
+    if (kept !== undefined) queueMicrotask(() => setValue((now) => (isTouched.current ? now : kept)))
+  }, [key])
+  const set = useCallback(
+    (next: T | ((was: T) => T)) => {
+      isTouched.current = true
+      setValue((was) => {
+        const value = typeof next === 'function' ? (next as (was: T) => T)(was) : next
+        try {
+          localStorage.setItem(PREFIX + key, JSON.stringify(value))
+        } catch {
+          // A full or forbidden store only costs the safety net.
+        }
+        return value
+      })
+    },
+    [key],
+  )
+  const forget = useCallback(() => {
+    localStorage.removeItem(PREFIX + key)
+    isTouched.current = true
+    setValue(first.current)
+  }, [key])
+  return [value, set, forget]
+}
+
+/** Forgets everything that was typed in this browser and not sent: after signing out it is nobody's. */
+export function forgetAllTyped(): void {
+  for (const key of Object.keys(localStorage)) if (key.startsWith(PREFIX)) localStorage.removeItem(key)
+}
