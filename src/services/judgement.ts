@@ -57,10 +57,7 @@ export async function inspect(input: unknown): Promise<InspectResponse> {
     ({ damage, part }) => !DAMAGE.some((m) => m.id === damage && m.parts.includes(part)),
   )
   if (unknown)
-    throw new ServiceError(
-      'unreadable',
-      `There is no finding “${unknown.damage}” of the ${unknown.part}. /api/inspect lists them.`,
-    )
+    throw new ServiceError('unreadable', `There is no finding “${unknown.damage}” of the ${unknown.part}.`)
   const setup = await setupFor(arrangement, designation)
   return judgeParts(seen, {
     ...evidence,

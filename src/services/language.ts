@@ -89,7 +89,7 @@ export const identifierWith = (language: Language, { shelf, known }: ShopKnowled
 
 async function load(): Promise<Ready> {
   if ((await loadedFingerprint()) === null)
-    throw new ServiceError('unavailable', 'The catalogue is not loaded yet. Use ./start, which loads it.')
+    throw new ServiceError('unavailable', 'The catalogue is not loaded yet. Start the server again.')
   const { parts, unreadable } = await allParts()
   if (unreadable.length > 0)
     log.error(

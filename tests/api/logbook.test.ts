@@ -1,3 +1,7 @@
+import { spawnSync } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import {
   ClosuresResponse,
@@ -10,7 +14,7 @@ import {
 } from '@/contract/logbook'
 import type { BenchResponse } from '@/contract/bench'
 import type { Job, JobHistory } from '@/contract/job'
-import { call, post } from '../support/call'
+import { address, call, post } from '../support/call'
 import { mark } from '../support/mark'
 
 const get = async <T>(path: string): Promise<T> => (await call<T>('GET', path)).body
@@ -179,4 +183,20 @@ describe('what the history says', () => {
     expect((await call('GET', '/api/logbook/cost?months=0')).status).toBe(400)
     expect((await call('GET', '/api/logbook/cost?machine=x')).status).toBe(400)
   })
+})
+
+it('a machine has a sheet of labels, one for it and one for each position, with a code that opens its page', async () => {
+  const name = `Capstan ${mark()}`
+  const { body } = await post<{ id: number }>('/api/machines', {
+    name,
+    positions: [{ name: 'drum end' }, { name: 'motor end' }],
+  })
+  const response = await fetch(`${address}/api/machines/${body.id}/labels.pdf`)
+  expect([response.status, response.headers.get('content-type')]).toEqual([200, 'application/pdf'])
+  const file = join(mkdtempSync(join(tmpdir(), 'labels-')), 'labels.pdf')
+  writeFileSync(file, Buffer.from(await response.arrayBuffer()))
+  const text = spawnSync('pdftotext', [file, '-'], { encoding: 'utf8' }).stdout
+  expect(text.split(name).length - 1).toBe(3)
+  expect(text).toContain('drum end')
+  expect((await fetch(`${address}/api/machines/987654321/labels.pdf`)).status).toBe(404)
 })

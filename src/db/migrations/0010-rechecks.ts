@@ -25,11 +25,9 @@ export async function up(query: QueryInterface): Promise<void> {
   await query.addIndex('fitted_parts', ['designation', 'fitted_on', 'replaced_on', 'quantity'], {
     name: 'fitted_parts_lives',
   })
-  await query.addIndex('fitted_parts', ['job_id', 'replaced_on'], { name: 'fitted_parts_job' })
 }
 
 export async function down(query: QueryInterface): Promise<void> {
-  await query.removeIndex('fitted_parts', 'fitted_parts_job')
   await query.removeIndex('fitted_parts', 'fitted_parts_lives')
   await query.removeIndex('jobs', 'jobs_open')
   await query.removeIndex('jobs', 'jobs_created')

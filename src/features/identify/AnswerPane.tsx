@@ -175,9 +175,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
     >
       <h1 className="caption mb-1.5 flex justify-between">
         Result
-        <span className="font-normal">
-          {answer && `of ${answer.parts} parts, ${answer.elapsedMs.toFixed(1)} ms`}
-        </span>
+        <span className="font-normal">{answer && `of ${answer.parts} parts`}</span>
       </h1>
       {away && (
         <p role="status" className="mb-2 rounded-lg bg-wash px-3 py-2 text-lamp-ink">

@@ -1,48 +1,93 @@
 'use client'
 
 import type { Route } from 'next'
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
+import { useMemo, useState } from 'react'
 import type { Takes } from '@/core/kit'
 import type { ArrangementsResponse } from '@/contract/kit'
 import { useAnswer } from '@/ui/useAnswer'
+import { useKeys } from '@/ui/useKeys'
 
-/** The first question of a kit: how the bearings stand in the machine. */
-export function ChooseArrangement({ onChoose }: { onChoose: (code: string, takes: Takes) => void }) {
+/** Drawn once the choices are there: it brings the arrangements' geometry along. */
+const Sketch = dynamic(() =>
+  import('@/ui/drawing/ArrangementSketch').then(({ ArrangementSketch }) => ArrangementSketch),
+)
+
+/** Longest code that can be typed. */
+const MAX_CODE = 12
+
+interface Props {
+  onChoose: (code: string, takes: Takes) => void
+  /** a decided tapered set, or a whole bearing: which arrangements come first; null = nothing is decided */
+  hint?: Takes | null
+}
+
+/** The first question of a kit: how the bearings stand in the machine. Its code can be typed. */
+export function ChooseArrangement({ onChoose, hint = null }: Props) {
   const { answer, words: trouble } = useAnswer<ArrangementsResponse>('/api/arrangements', undefined, 0)
-  const choices = answer?.arrangements ?? []
+  const [typed, setTyped] = useState('')
+  const choices = useMemo(() => {
+    const all = answer?.arrangements ?? []
+    return hint === null
+      ? all
+      : [...all.filter((a) => a.takes === hint), ...all.filter((a) => a.takes !== hint)]
+  }, [answer, hint])
+  const files = useMemo(() => choices.map(({ file }) => file), [choices])
+  const matching = choices.filter(
+    ({ code, trouble: broken }) => broken === '' && code.toLowerCase().startsWith(typed),
+  )
+  useKeys((key) => {
+    if (key === 'Enter' && typed !== '') {
+      const [first] = matching
+      if (first) onChoose(first.code, first.takes)
+    } else if (key === 'Backspace' || key === 'Escape') setTyped(key === 'Escape' ? '' : typed.slice(0, -1))
+    else if (/^[\w-]$/.test(key)) setTyped((typed + key.toLowerCase()).slice(-MAX_CODE))
+    else return false
+    return true
+  })
   return (
-    <div className="h-full overflow-auto px-6 py-6">
-      <div className="mx-auto max-w-[980px]">
+    <div className="h-full overflow-auto px-4 py-5 sm:px-6">
+      <div className="mx-auto max-w-[1080px]">
         <h1 className="mb-1 text-[1.3125rem] font-bold">Which arrangement is it?</h1>
         <p className="mb-4 text-ink2">
-          It decides the places of the kit and the order they are fitted in.{' '}
+          It decides the places of the kit and the order they are fitted in. Type its code and Enter, or
+          choose.{' '}
           <Link href={'/arrangements' as Route} className="underline underline-offset-4">
             Make one of your own
           </Link>
+        </p>
+        <p role="status" className="sr-only">
+          {typed && (matching[0] ? `Enter takes ${matching[0].code}, ${matching[0].words}` : 'No match')}
         </p>
         {trouble && (
           <p role="alert" className="text-contra">
             {trouble}
           </p>
         )}
-        <div className="grid grid-cols-2 gap-2.5">
-          {choices.map(({ code, words, own, places, takes, trouble: broken }) => (
-            <button
-              key={code}
-              type="button"
-              disabled={broken !== ''}
-              onClick={() => onChoose(code, takes)}
-              className="rounded-lg border border-edge bg-sheet px-4 py-2.5 text-left"
-            >
-              <b className="block text-[0.96875rem]">
-                <span className="number">{code}</span> {words}
-                {own && <span className="tag ml-2">own</span>}
-              </b>
-              <span className="line-clamp-2 text-[0.84375rem] text-ink2">
-                {broken || places.map((p) => p.toLowerCase()).join(' · ')}
-              </span>
-            </button>
-          ))}
+        {!answer && !trouble && <p className="text-ink2">Loading …</p>}
+        <div className="grid gap-2.5 sm:grid-cols-2 xl:grid-cols-3">
+          {choices.map(({ code, words, own, places, takes, trouble: broken, file }) => {
+            const isPicked = typed !== '' && matching[0]?.code === code
+            return (
+              <button
+                key={code}
+                type="button"
+                disabled={broken !== ''}
+                onClick={() => onChoose(code, takes)}
+                className={`grid content-start rounded-lg border bg-sheet px-3.5 py-2.5 text-left ${isPicked ? 'border-2 border-ink' : 'border-edge'} ${typed !== '' && !matching.some((m) => m.code === code) ? 'opacity-50' : ''}`}
+              >
+                <b className="block text-[0.96875rem]">
+                  <span className="number">{code}</span> {words}
+                  {own && <span className="tag ml-2">own</span>}
+                </b>
+                {broken === '' && <Sketch file={file} others={files} />}
+                <span className="line-clamp-2 text-[0.84375rem] text-ink2">
+                  {broken || places.map((p) => p.toLowerCase()).join(' · ')}
+                </span>
+              </button>
+            )
+          })}
         </div>
       </div>
     </div>

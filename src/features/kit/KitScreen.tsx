@@ -1,9 +1,10 @@
 'use client'
 
 import { useCallback, useState, type ReactNode } from 'react'
-import { FINDING_WORDS, FINDINGS, type Finding } from '@/core/kit'
+import { FINDING_WORDS, FINDINGS, type Finding, type Takes } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
+import type { Bearing } from '@/contract/job'
 import type { KitDraft, KitResponse } from '@/contract/kit'
 import { ExplodedFigure } from '@/ui/drawing'
 import { useKeys } from '@/ui/useKeys'
@@ -33,6 +34,13 @@ function headline(kit: KitResponse): string {
     conflicts > 0 && `${conflicts} in conflict`,
   ].filter(Boolean)
   return words.join(', ')
+}
+
+/** What was decided says which arrangements are likely: a cone with its cup is written with a stroke. */
+function hintOf(bearings: readonly Bearing[]): Takes | null {
+  const decided = bearings.find(({ decision }) => decision)?.decision
+  if (!decided) return null
+  return decided.base.includes('/') ? 'set' : 'bearing'
 }
 
 /** A record with one entry set, or taken out. */
@@ -70,6 +78,8 @@ function Side({
   stock: ReactNode
   files: ReactNode
 }) {
+  // A list with something missing is printed at the second press; a change of the kit asks anew.
+  const [asked, setAsked] = useState<DrawnKit | null>(null)
   const index = kit.lines.findIndex((l) => l.slot === selected)
   const line = kit.lines[index]
   const { position } = kit
@@ -194,8 +204,20 @@ function Side({
       </div>
       <div className="border-t border-line px-[18px] pt-2 pb-3">
         {stock}
-        <a href={pdf} target="_blank" rel="noreferrer" data-primary className="button w-full" id="print">
-          Print pick list <kbd>P</kbd>
+        <a
+          href={pdf}
+          target="_blank"
+          rel="noreferrer"
+          data-primary
+          className="button w-full"
+          id="print"
+          onClick={(e) => {
+            if (kit.complete || asked === kit) return
+            e.preventDefault()
+            setAsked(kit)
+          }}
+        >
+          {asked === kit && !kit.complete ? `Print with ${headline(kit)}?` : 'Print pick list'} <kbd>P</kbd>
         </a>
       </div>
     </aside>
@@ -252,6 +274,7 @@ export function KitScreen() {
     return (
       <JobFrame stage="kit">
         <ChooseArrangement
+          hint={hintOf(job.bearings)}
           onChoose={(code) => put({ arrangement: code, positions: quantity, parts: {}, sizes: {} })}
         />
       </JobFrame>

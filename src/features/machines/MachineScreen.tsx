@@ -203,9 +203,19 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               most={120}
               onChange={(place) => setDraft({ ...draft, place })}
             />
-            <button type="submit" className="button" data-primary>
-              Save
-            </button>
+            <span className="flex gap-2">
+              <button type="submit" className="button" data-primary>
+                Save
+              </button>
+              <a
+                className="button"
+                href={`/api/machines/${machine.id}/labels.pdf`}
+                target="_blank"
+                rel="noreferrer"
+              >
+                Labels
+              </a>
+            </span>
             <label className="col-span-full">
               <span className="caption block">Note</span>
               <textarea
@@ -222,7 +232,11 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
             </p>
           )}
           {machine.positions.map((p) => (
-            <section key={p.id} className="mb-3 rounded-lg border border-line bg-sheet px-5 py-3">
+            <section
+              key={p.id}
+              id={`position-${p.id}`}
+              className="mb-3 scroll-mt-4 rounded-lg target:border-ink border border-line bg-sheet px-5 py-3"
+            >
               <h2 className="text-[1rem] font-bold">
                 {p.name}
                 {p.side && `, ${p.side}`}{' '}

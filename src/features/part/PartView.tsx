@@ -20,7 +20,7 @@ import { StampExplained } from './StampExplained'
 const KINDS: Record<string, string> = {
   standard: 'published standard',
   'common-practice': 'common practice',
-  handbook: 'handbook value from memory',
+  handbook: 'handbook value: check the manufacturer’s table',
   own: 'entered here',
   supplier: "from a supplier's list",
 }

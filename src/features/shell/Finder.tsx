@@ -3,6 +3,8 @@
 import { Command } from 'cmdk'
 import { useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react'
 import { sizesIn } from '@/core/designation'
+import type { Job } from '@/contract/job'
+import { send, wordsOf } from '@/ui/ask'
 import { useAnswer } from '@/ui/useAnswer'
 
 interface Found {
@@ -21,6 +23,16 @@ function useSearch(text: string, open: boolean): Found {
     0,
   )
   return answer ? { ...answer, text: current ? text : null } : NOTHING
+}
+
+/** Opens a job whose part is known already. @throws Refused */
+async function openJobWith({ designation, base }: Found['parts'][number]): Promise<Job> {
+  const job = await send<Job>('POST', '/api/jobs', { title: designation })
+  return send<Job>('PATCH', `/api/jobs/${job.id}`, {
+    version: job.version,
+    decision: { designation, base, probability: null },
+    stage: 'kit',
+  })
 }
 
 /** A look-up of what was typed, as a link to its answer. */
@@ -72,6 +84,7 @@ export function Finder({ go, actions, placeholder, inline = false }: Props) {
   const [text, setText] = useState('')
   const asks = !inline || text.trim() !== ''
   const found = useSearch(text, asks)
+  const [error, setError] = useState('')
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {
     // What was typed before the page was ready.
@@ -80,6 +93,13 @@ export function Finder({ go, actions, placeholder, inline = false }: Props) {
   }, [])
   const meant = found.parts.filter(({ changed }) => changed !== '')
   const shown = actions.filter(([words]) => words.toLowerCase().includes(text.toLowerCase()))
+  const partItems = found.parts.map((p) => ({
+    key: p.designation,
+    main: p.designation,
+    side: p.changed ? `${p.changed} · ${p.familyWords}` : p.familyWords,
+    mono: true,
+    run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
+  }))
   const groups: Listed[] = [
     { heading: 'Identify', items: toIdentify(text, go) },
     {
@@ -92,16 +112,26 @@ export function Finder({ go, actions, placeholder, inline = false }: Props) {
         run: () => go(`/parts/${encodeURIComponent(text.trim())}`),
       })),
     },
+    ...(meant.length > 0
+      ? [{ heading: 'Did you mean', items: partItems }]
+      : [{ heading: 'Parts', items: partItems.slice(0, 1) }]),
     {
-      heading: meant.length > 0 ? 'Did you mean' : 'Parts',
-      items: found.parts.map((p) => ({
-        key: p.designation,
-        main: p.designation,
-        side: p.changed ? `${p.changed} · ${p.familyWords}` : p.familyWords,
-        mono: true,
-        run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
-      })),
+      heading: 'New job',
+      items: found.parts
+        .filter(({ changed }) => changed === '')
+        .slice(0, 1)
+        .map((part) => ({
+          key: `new ${part.designation}`,
+          main: `New job with ${part.designation}`,
+          side: 'on to its kit',
+          run: () => {
+            openJobWith(part)
+              .then(({ id }) => go(`/jobs/${id}/kit`))
+              .catch((thrown: unknown) => setError(wordsOf(thrown)))
+          },
+        })),
     },
+    { heading: 'More parts', items: meant.length > 0 ? [] : partItems.slice(1) },
     {
       heading: 'Jobs',
       items: found.jobs.map((j) => ({
@@ -117,7 +147,7 @@ export function Finder({ go, actions, placeholder, inline = false }: Props) {
         key: `machine ${m.id}`,
         main: m.name,
         side: m.place,
-        run: () => go(`/machines#machine-${m.id}`),
+        run: () => go(`/machines/${m.id}`),
       })),
     },
     {
@@ -182,6 +212,11 @@ export function Finder({ go, actions, placeholder, inline = false }: Props) {
         <Command.Empty className="p-3 text-ink3">
           No match. Try a number without its suffix, or three sizes.
         </Command.Empty>
+        {error && (
+          <p role="alert" className="p-3 text-contra">
+            {error}
+          </p>
+        )}
         {isOpen && groups.map((group) => <Group key={group.heading} {...group} />)}
       </Command.List>
     </Command>

@@ -13,7 +13,7 @@ import {
   JobReturns,
   OpenPoint,
 } from '@/contract/job'
-import { id, json, ok, paging, problem, text } from './parts'
+import { id, json, ok, paging, pdfOut, problem, text } from './parts'
 
 /** A page of a list: go on with `next` as cursor. */
 const page = <T extends z.ZodType>(items: T) =>
@@ -120,6 +120,13 @@ export const registerPaths = {
       summary: 'Change a machine and its positions; a position without an id is added',
       requestBody: { required: true, ...json(MachineChange, 'input') },
       responses: ok(MachineDetail, 'The machine'),
+    },
+  },
+  '/api/machines/{id}/labels.pdf': {
+    parameters: [id],
+    get: {
+      summary: 'Labels with a code that opens the page of the machine and of each position',
+      responses: pdfOut,
     },
   },
   '/api/machines/{id}/merge': {

@@ -1,0 +1,72 @@
+import 'server-only'
+import bwipjs from 'bwip-js/node'
+import { machine } from '../machines'
+import { COLOURS, printable, startDocument, type Doc } from './page'
+
+/** A sheet of 2 × 5 labels on A4, points. */
+const SHEET = { left: 24, top: 36, width: 273, height: 152, across: 2, down: 5 }
+const CODE = 116
+/** A QR code needs a quiet zone of four modules (ISO/IEC 18004). */
+const QUIET = 4
+
+interface Symbol {
+  pixs: number[]
+  pixx: number
+}
+
+/** A QR code as squares on the page. */
+function drawQr(doc: Doc, text: string, x: number, y: number, size: number): void {
+  const [symbol] = bwipjs.raw('qrcode', text, 'eclevel=M') as unknown as Symbol[]
+  if (!symbol) return
+  const module = size / (symbol.pixx + 2 * QUIET)
+  symbol.pixs.forEach((dark, i) => {
+    if (dark)
+      doc.rect(
+        x + (QUIET + (i % symbol.pixx)) * module,
+        y + (QUIET + Math.floor(i / symbol.pixx)) * module,
+        module,
+        module,
+      )
+  })
+  doc.fill('#000000')
+}
+
+/**
+ * Labels to stick on a machine, one for it and one for each position: a telephone that reads the code opens the page that says what
+ * fits there.
+ * @param origin address of this server as the shop reaches it
+ * @throws ServiceError `notFound`
+ */
+export async function machineLabels(id: number, origin: string): Promise<Buffer> {
+  const { name, place, positions } = await machine(id)
+  const page = `${origin}/machines/${id}`
+  const labels = [
+    { heading: name, lines: [place, `${positions.length} positions`], link: page },
+    ...positions.map((p) => ({
+      heading: name,
+      lines: [[p.name, p.side].filter(Boolean).join(', '), p.fitted, p.arrangement ?? ''],
+      link: `${page}#position-${p.id}`,
+    })),
+  ]
+  const { doc, done } = startDocument(`${name}, labels`, 0)
+  const onPage = SHEET.across * SHEET.down
+  labels.forEach(({ heading, lines, link }, i) => {
+    if (i > 0 && i % onPage === 0) doc.addPage()
+    const at = i % onPage
+    const x = SHEET.left + (at % SHEET.across) * SHEET.width
+    const y = SHEET.top + Math.floor(at / SHEET.across) * SHEET.height
+    drawQr(doc, link, x, y + 8, CODE)
+    const line = { width: SHEET.width - CODE - 16, height: 46, ellipsis: true }
+    doc
+      .font('bold')
+      .fontSize(12)
+      .fillColor(COLOURS.ink)
+      .text(printable(heading), x + CODE + 4, y + 16, line)
+    doc
+      .font('text')
+      .fontSize(9.5)
+      .text(printable(lines.filter(Boolean).join('\n')), x + CODE + 4, y + 64, { ...line, height: 60 })
+  })
+  doc.end()
+  return done
+}
