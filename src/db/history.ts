@@ -36,7 +36,7 @@ export const writePastJob = (job: PastJob): Promise<void> =>
   oneChange(async (transaction) => {
     const at = new Date(`${job.on}T08:00:00Z`)
     const then = { created_at: at, updated_at: at }
-    const { JobRow, BearingRow, FittedPartRow, JobEventRow, RecheckRow } = models()
+    const { JobRow, BearingRow, FittedPartRow, FindingRow, JobEventRow, RecheckRow } = models()
     await JobRow.create(
       {
         id: job.id,
@@ -101,4 +101,5 @@ export const writePastJob = (job: PastJob): Promise<void> =>
     )
     // The times of the rows are those of the work, not of this writing.
     await JobRow.update(then, { where: { id: job.id }, transaction, silent: true })
+    await FindingRow.update(then, { where: { job_id: job.id }, transaction, silent: true })
   })

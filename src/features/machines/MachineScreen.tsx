@@ -26,7 +26,7 @@ function Parts({ parts, words }: { parts: Position['parts']; words: string }) {
             <td className="w-[34%] py-1">{p.words}</td>
             <td className="number">{p.designation}</td>
             <td className="number w-12 text-right">{p.quantity}</td>
-            <td className="number w-[190px] pl-3 text-ink2">
+            <td className="number w-[230px] pl-3 text-ink2">
               {p.fittedOn}
               {p.replacedOn && ` to ${p.replacedOn}`}
             </td>

@@ -18,14 +18,14 @@ interface Symbol {
 function drawQr(doc: Doc, text: string, x: number, y: number, size: number): void {
   const [symbol] = bwipjs.raw('qrcode', text, 'eclevel=M') as unknown as Symbol[]
   if (!symbol) return
-  const module = size / (symbol.pixx + 2 * QUIET)
+  const dot = size / (symbol.pixx + 2 * QUIET)
   symbol.pixs.forEach((dark, i) => {
     if (dark)
       doc.rect(
-        x + (QUIET + (i % symbol.pixx)) * module,
-        y + (QUIET + Math.floor(i / symbol.pixx)) * module,
-        module,
-        module,
+        x + (QUIET + (i % symbol.pixx)) * dot,
+        y + (QUIET + Math.floor(i / symbol.pixx)) * dot,
+        dot,
+        dot,
       )
   })
   doc.fill('#000000')
