@@ -65,7 +65,9 @@ async function accountOf(request: NextRequest): Promise<Sealed | null> {
 
 /** What is answered instead where signing in is asked for; null = go on. */
 function refusal(request: NextRequest, account: Sealed | null): Response | null {
-  const { pathname, search } = request.nextUrl
+  const { search } = request.nextUrl
+  // Rights are of the path as it is meant: an encoded letter is the letter (RFC 3986, 6.2.2.2).
+  const pathname = decodeURIComponent(request.nextUrl.pathname)
   if (isPublic(pathname)) return null
   const isPage = !pathname.startsWith('/api/')
   if (!account) {

@@ -52,13 +52,16 @@ export interface StoredLife {
   count: number
 }
 
-/** @param today parts that are still in service have run until today, ISO date */
+/**
+ * Parts fitted since the scope began: of older ones only those that lasted would be counted.
+ * @param today parts that are still in service have run until today, ISO date
+ */
 export const storedLives = (scope: LogbookScope, today: string): Promise<StoredLife[]> =>
   select(
     `SELECT f.designation, greatest(0, datediff(coalesce(f.replaced_on, :today), f.fitted_on)) AS days,
        f.replaced_on IS NOT NULL AS ended, count(*) AS count
      FROM fitted_parts f ${scope.machineId === undefined ? '' : 'JOIN positions p ON p.id = f.position_id AND p.machine_id = :machineId'}
-     WHERE f.fitted_on <= :today AND coalesce(f.replaced_on, :today) >= :from
+     WHERE f.fitted_on BETWEEN :from AND :today
      GROUP BY f.designation, days, ended`,
     { ...scope, today },
   )

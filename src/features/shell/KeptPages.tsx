@@ -1,28 +1,45 @@
 'use client'
 
+import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { useTimes } from '@/ui/Times'
+
+/** How often the server is looked for while a page is shown as it was. */
+const LOOK_MS = 3000
 
 /** Registers what keeps the last pages, and says when one of those is shown instead of the present state. */
 export function KeptPages() {
   const { time } = useTimes()
   const [stale, setStale] = useState<string | null>(null)
+  const router = useRouter()
   useEffect(() => {
     if (!('serviceWorker' in navigator)) return
     const listen = ({ data }: MessageEvent<{ kind?: string; at?: string }>) => {
       const at = Date.parse(data.at ?? '')
       if (data.kind === 'stale') setStale(Number.isNaN(at) ? '' : new Date(at).toISOString())
     }
-    const back = () => setStale(null)
     navigator.serviceWorker.addEventListener('message', listen)
-    window.addEventListener('online', back)
     // Where it cannot be registered, such as without TLS beyond this machine, nothing is kept.
     navigator.serviceWorker.register('/sw.js').catch(() => undefined)
     return () => {
       navigator.serviceWorker.removeEventListener('message', listen)
-      window.removeEventListener('online', back)
     }
   }, [])
+  const isStale = stale !== null
+  useEffect(() => {
+    if (!isStale) return
+    // What tells whether the server is back is never answered from what was kept.
+    const look = () =>
+      void fetch('/api/health')
+        .then(({ ok }) => {
+          if (!ok) return
+          setStale(null)
+          router.refresh()
+        })
+        .catch(() => undefined)
+    const timer = setInterval(look, LOOK_MS)
+    return () => clearInterval(timer)
+  }, [isStale, router])
   if (stale === null) return null
   return (
     <p

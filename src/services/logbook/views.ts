@@ -105,7 +105,9 @@ async function livesByGroup(input: unknown): Promise<{ from: string; lives: Map<
     const group = groups.get(designation)
     if (!group) continue
     const life = { days: Number(days), ended: Number(ended) === 1, count: Number(count) }
-    lives.set(group, [...(lives.get(group) ?? []), life])
+    const own = lives.get(group)
+    if (own) own.push(life)
+    else lives.set(group, [life])
   }
   return { from: scope.from, lives }
 }
