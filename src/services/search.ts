@@ -1,4 +1,5 @@
 import 'server-only'
+import { sizesIn } from '@/core/designation'
 import * as db from '@/db'
 import { stageOf } from './jobs/toJob'
 import { searchParts } from './lookUp'
@@ -16,6 +17,7 @@ export async function search(input: unknown) {
     text === '' ? [] : searchParts(text, MAX_HITS),
   ])
   return {
+    sizes: sizesIn(text)?.mm ?? null,
     parts,
     machines: machines.map(({ id, name, place }) => ({ id, name, place })),
     jobs: jobs.map(({ id, title, stage }) => ({ id, title, stage: stageOf(stage) })),

@@ -2,7 +2,6 @@
 
 import { Command } from 'cmdk'
 import { useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react'
-import { sizesIn } from '@/core/designation'
 import type { Job } from '@/contract/job'
 import { send, wordsOf } from '@/ui/ask'
 import { useAnswer } from '@/ui/useAnswer'
@@ -13,8 +12,10 @@ interface Found {
   parts: { designation: string; base: string; familyWords: string; changed: string }[]
   machines: { id: number; name: string; place: string }[]
   jobs: { id: number; title: string }[]
+  /** bore, outside and width, mm, where the text gives three sizes */
+  sizes: number[] | null
 }
-const NOTHING: Found = { text: null, parts: [], machines: [], jobs: [] }
+const NOTHING: Found = { text: null, parts: [], machines: [], jobs: [], sizes: null }
 
 function useSearch(text: string, open: boolean): Found {
   const { answer, current } = useAnswer<Omit<Found, 'text'>>(
@@ -40,8 +41,8 @@ const lookUp = (sheet: object): string => `/identify?e=${encodeURIComponent(JSON
 const SIZES = ['bore', 'outside', 'width'] as const
 
 /** What may be identified of a text: three sizes, or a stamp with lost marks. */
-function toIdentify(text: string, go: (to: string) => void): Item[] {
-  const sizes = sizesIn(text)?.mm.map((mm) => String(Math.round(mm * 1000) / 1000))
+function toIdentify(text: string, { sizes: mm }: Found, go: (to: string) => void): Item[] {
+  const sizes = mm?.map((size) => String(Math.round(size * 1000) / 1000))
   if (sizes)
     return [
       {
@@ -101,7 +102,7 @@ export function Finder({ go, actions, placeholder, inline = false }: Props) {
     run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
   }))
   const groups: Listed[] = [
-    { heading: 'Identify', items: toIdentify(text, go) },
+    { heading: 'Identify', items: toIdentify(text, found, go) },
     {
       heading: 'Not listed',
       items: meant.slice(0, 1).map(() => ({
