@@ -57,6 +57,10 @@ export const Intake = z.object({
 })
 export type Intake = z.output<typeof Intake>
 
+/** Whether water gets at the bearings in use: they are looked at again sooner. */
+export const isWet = ({ use }: Pick<Intake, 'use'>): boolean =>
+  use.includes('washed') || use.includes('submerged')
+
 /** What was decided: which part, how sure, and from which evidence. */
 export const Decision = z.object({
   designation: z.string().min(1).max(80),

@@ -1,4 +1,5 @@
 import 'server-only'
+import { isWet } from '@/contract/job'
 import { endPlay, NUT_LOCKS, usualPlay, type NutLock } from '@/core/adjust'
 import { familyFacts } from '@/core/catalogue'
 import { readFeature } from '@/core/compare'
@@ -356,7 +357,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     checkNext: inspected.checkNext,
     run: inspected.run,
     encoder: encoderOf(found),
-    wet: job.intake.use.some((use) => use === 'washed' || use === 'submerged'),
+    wet: isWet(job.intake),
     hubHas: fitting.hubHas,
     firstSide: fitting.firstSide,
     nut: nutOf(found, fitting, job.kit.thread),

@@ -5,7 +5,6 @@ import {
   causesOf,
   closureGroup,
   compareLives,
-  LEAST_ENDED,
   medianDays,
   recheckDay,
   survival,
@@ -81,9 +80,9 @@ describe('two groups compared', () => {
       { days: 10, ended: true, count },
       { days: 20, ended: false, count: 50 },
     ]
-    expect(compareLives(few(LEAST_ENDED - 1), few(50))).toBeNull()
-    expect(compareLives(few(50), few(LEAST_ENDED - 1))).toBeNull()
-    expect(compareLives(few(LEAST_ENDED), few(LEAST_ENDED))?.ratio).toBeCloseTo(1, 9)
+    expect(compareLives(few(4), few(50))).toBeNull()
+    expect(compareLives(few(50), few(4))).toBeNull()
+    expect(compareLives(few(5), few(5))?.ratio).toBeCloseTo(1, 9)
   })
 
   it('turned round is one over the ratio', () => {
@@ -112,6 +111,13 @@ describe('wear of a seat', () => {
     expect(trend?.perYearMm).toBeCloseTo(1.1, 9)
     expect(trend?.upperMm).toBeCloseTo(1.1 + 4.303 * 0.5196, 3)
     expect(trend?.lowerMm).toBeCloseTo(1.1 - 4.303 * 0.5196, 3)
+  })
+
+  it('needs three measurements, and looks twenty years ahead at most', () => {
+    expect(wearTrend(yearly(52, 0.01, 3), 52.1)?.limitOn?.slice(0, 4)).toBe('2030')
+    // The last of five is of 2024 and 52.04 mm.
+    expect(wearTrend(yearly(52, 0.01, 5), 52.04 + 0.199)?.limitOn).not.toBeNull()
+    expect(wearTrend(yearly(52, 0.01, 5), 52.04 + 0.201)?.limitOn).toBeNull()
   })
 
   it('says nothing with too few, all on one day, past the limit or going away from it', () => {

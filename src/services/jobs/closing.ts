@@ -8,7 +8,7 @@ import { today } from '../clock'
 import { ServiceError } from '../errors'
 import { jobKit } from '../jobKit'
 import { openPoints } from '../openPoints'
-import type { Job } from '@/contract/job'
+import { isWet, type Job } from '@/contract/job'
 
 type Closing = Required<Pick<db.JobChangeSet, 'events' | 'also'>>
 
@@ -51,11 +51,12 @@ async function fittingOf(job: Job): Promise<db.NewFitting | null> {
 async function rechecksOf(job: Job): Promise<db.NewRecheck[]> {
   if (!job.kit) return []
   const { arrangement } = await jobKit(job.id)
-  const wet = job.intake.use.some((use) => use === 'washed' || use === 'submerged')
-  return recheckDates(await fittedOn(job), isSeparable(arrangement), wet).map(({ date, words }) => ({
-    dueOn: date,
-    what: words,
-  }))
+  return recheckDates(await fittedOn(job), isSeparable(arrangement), isWet(job.intake)).map(
+    ({ date, words }) => ({
+      dueOn: date,
+      what: words,
+    }),
+  )
 }
 
 /**

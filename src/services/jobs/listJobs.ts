@@ -6,7 +6,7 @@ import { z } from 'zod'
 import { pageLimit, searchText } from '@/contract/paging'
 import { arrangementFor } from '../arrangements'
 import { today } from '../clock'
-import { Intake, type JobSummary } from '@/contract/job'
+import { Intake, isWet, type JobSummary } from '@/contract/job'
 import { KitDraft } from '@/contract/kit'
 import { pageOf } from '../pageOf'
 import { parse } from '../parse'
@@ -31,7 +31,7 @@ async function recheckOf(
   const fitted = fitting.ok ? FittingDraft.safeParse(fitting.value) : null
   if (closedAt || !fitted?.success || fitted.data.fittedOn === '') return null
   const seen = intake.ok ? Intake.safeParse(intake.value) : null
-  const wet = seen?.success === true && seen.data.use.some((use) => use === 'washed' || use === 'submerged')
+  const wet = seen?.success === true && isWet(seen.data)
   const arrangement = kit && (await arrangementFor(kit.arrangement).catch(() => null))
   const dates = recheckDates(fitted.data.fittedOn, arrangement !== null && isSeparable(arrangement), wet)
   return dates.find(({ date }) => date >= day)?.date ?? null

@@ -8,3 +8,7 @@ export const addressOf = (request: Request): string =>
 export const isSecure = (request: Request): boolean =>
   request.headers.get('x-forwarded-proto')?.split(',')[0]?.trim() === 'https' ||
   new URL(request.url).protocol === 'https:'
+
+/** The address as it was asked for: the application itself knows only the one it listens on. */
+export const originOf = (request: Request): string =>
+  `${isSecure(request) ? 'https' : 'http'}://${request.headers.get('host') ?? new URL(request.url).host}`

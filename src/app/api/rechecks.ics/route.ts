@@ -1,7 +1,7 @@
 import { rechecksCalendar } from '@/services/logbook'
 import { answer } from '../_http/answer'
 import { methods } from '../_http/methods'
-import { originOf } from '../_http/origin'
+import { originOf } from '../_http/client'
 
 export const { GET, POST, PUT, PATCH, DELETE } = methods({
   GET: answer(

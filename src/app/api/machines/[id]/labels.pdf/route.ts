@@ -2,7 +2,7 @@ import { machineLabels } from '@/services/print/machineLabels'
 import { answer, pdf } from '../../../_http/answer'
 import { methods } from '../../../_http/methods'
 import { numberIn } from '../../../_http/body'
-import { originOf } from '../../../_http/origin'
+import { originOf } from '../../../_http/client'
 
 type Context = { params: Promise<{ id: string }> }
 
