@@ -4,7 +4,7 @@ import * as db from '@/db'
 import type { BenchResponse, Waits } from '@/contract/bench'
 import type { Stage } from '@/contract/job'
 import { today } from './clock'
-import { failures, listRechecks } from './logbook'
+import { listRechecks, season as lately } from './logbook'
 import { listJobs } from './jobs'
 import { settings } from './settings'
 
@@ -95,7 +95,7 @@ export async function bench(): Promise<BenchResponse> {
     db.countDue(until),
     db.listStock({ limit: MAX_SHORT, low: true }),
     db.countStock(),
-    failures({ months: SEASON_MONTHS }),
+    lately(SEASON_MONTHS),
     db.lastFitted(MAX_FITTED),
   ])
   const [most] = season.machines.filter(({ machineId }) => machineId !== null)

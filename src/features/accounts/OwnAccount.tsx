@@ -5,6 +5,7 @@ import { PASSWORD, ROLE_NAMES, ROLE_RIGHTS, type Session } from '@/contract/acco
 import { Frame } from '@/features/shell'
 import { send, wordsOf } from '@/ui/ask'
 import { forgetAllTyped } from '@/ui/useKept'
+import { PasswordField } from './PasswordField'
 
 /** One's own account: its right, its password, signing out. */
 export function OwnAccount({ account }: Session) {
@@ -48,28 +49,18 @@ export function OwnAccount({ account }: Session) {
               </span>
             </p>
             <form onSubmit={change} className="grid gap-3">
-              <label>
-                <span className="caption mb-1 block">Present password</span>
-                <input
-                  type="password"
-                  autoComplete="current-password"
-                  className="field"
-                  maxLength={PASSWORD.max}
-                  value={current}
-                  onChange={(e) => setCurrent(e.target.value)}
-                />
-              </label>
-              <label>
-                <span className="caption mb-1 block">New password, at least {PASSWORD.min} characters</span>
-                <input
-                  type="password"
-                  autoComplete="new-password"
-                  className="field"
-                  maxLength={PASSWORD.max}
-                  value={next}
-                  onChange={(e) => setNext(e.target.value)}
-                />
-              </label>
+              <PasswordField
+                label="Present password"
+                kind="current-password"
+                value={current}
+                onChange={setCurrent}
+              />
+              <PasswordField
+                label={`New password, at least ${PASSWORD.min} characters`}
+                kind="new-password"
+                value={next}
+                onChange={setNext}
+              />
               <button
                 type="submit"
                 className="button justify-self-start"

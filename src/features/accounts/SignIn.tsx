@@ -3,6 +3,7 @@
 import { useState, type FormEvent } from 'react'
 import type { Session } from '@/contract/account'
 import { send, wordsOf } from '@/ui/ask'
+import { PasswordField } from './PasswordField'
 
 /** Name and password; then on to what was asked for. @param to path of our own */
 export function SignIn({ to }: { to: string }) {
@@ -39,18 +40,7 @@ export function SignIn({ to }: { to: string }) {
             onChange={(e) => setName(e.target.value)}
           />
         </label>
-        <label>
-          <span className="caption mb-1 block">Password</span>
-          <input
-            type="password"
-            name="password"
-            autoComplete="current-password"
-            className="field"
-            maxLength={128}
-            value={password}
-            onChange={(e) => setPassword(e.target.value)}
-          />
-        </label>
+        <PasswordField label="Password" kind="current-password" value={password} onChange={setPassword} />
         <p role="alert" className="min-h-5 text-contra">
           {error}
         </p>

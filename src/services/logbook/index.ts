@@ -1,3 +1,3 @@
 export { addRecheck, answerRecheck, listRechecks, rechecksCalendar } from './rechecks'
 export { logbookCsv, logbookView } from './csv'
-export { failures } from './views'
+export { season } from './views'

@@ -46,18 +46,27 @@ async function scopeOf(input: unknown): Promise<{ scope: db.LogbookScope; day: s
 /** What fails, where and why. @throws ServiceError `unreadable` */
 export async function failures(input: unknown): Promise<FailuresResponse> {
   const { scope } = await scopeOf(input)
-  const [found, machines, months] = await Promise.all([
-    db.countFindings(scope),
-    db.countByMachine(scope),
-    db.countByMonth(scope),
-  ])
+  const [counted, months] = await Promise.all([foundAndWhere(scope), db.countByMonth(scope)])
+  return {
+    from: scope.from,
+    ...counted,
+    months: months.map(({ month, jobs }) => ({ month, jobs: Number(jobs) })),
+  }
+}
+
+/** The same without the months, of the months before today: what the bench shows. */
+export async function season(months: number): Promise<Omit<FailuresResponse, 'from' | 'months'>> {
+  return foundAndWhere((await scopeOf({ months })).scope)
+}
+
+async function foundAndWhere(scope: db.LogbookScope): Promise<Omit<FailuresResponse, 'from' | 'months'>> {
+  const [found, machines] = await Promise.all([db.countFindings(scope), db.countByMachine(scope)])
   const counts = found.map(({ damage, count, jobs }) => ({
     damage,
     count: Number(count),
     jobs: Number(jobs),
   }))
   return {
-    from: scope.from,
     findings: counts.map(({ damage, count, jobs }) => ({
       id: damage,
       words: DAMAGE.find(({ id }) => id === damage)?.words ?? damage,
@@ -74,7 +83,6 @@ export async function failures(input: unknown): Promise<FailuresResponse> {
       jobs: Number(jobs),
       cameBack: Number(cameBack),
     })),
-    months: months.map(({ month, jobs }) => ({ month, jobs: Number(jobs) })),
   }
 }
 
