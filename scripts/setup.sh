@@ -32,7 +32,7 @@ need_modules() {
 
 # need_build — builds the application when a source has changed since the last build
 need_build() {
-  local sum; sum=$(find src next.config.ts postcss.config.mjs tsconfig.json package-lock.json -type f -printf '%p %T@ %s\n' 2>/dev/null | sort | sha256sum | cut -d' ' -f1)
+  local sum; sum=$(find src next.config.ts postcss.config.mjs tsconfig.json package.json package-lock.json -type f -printf '%p %T@ %s\n' 2>/dev/null | sort | sha256sum | cut -d' ' -f1)
   if [ ! -f .next/BUILD_ID ] || [ "$(cat .local/build.sum 2>/dev/null)" != "$sum" ]; then
     say "Building (about a minute, after a change)"
     NEXT_TELEMETRY_DISABLED=1 next build

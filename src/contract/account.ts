@@ -1,19 +1,6 @@
 import { z } from 'zod'
+import { PASSWORD, ROLES } from './choices'
 import { idCursor, pageLimit } from './paging'
-
-/** What an account may do: each may do what those before it may. */
-export const ROLES = ['counter', 'bench', 'owner'] as const
-export type Role = (typeof ROLES)[number]
-
-export const ROLE_NAMES: Record<Role, string> = { counter: 'Counter', bench: 'Bench', owner: 'Owner' }
-export const ROLE_RIGHTS: Record<Role, string> = {
-  counter: 'look-ups, jobs, stock, orders, lists',
-  bench: 'also machines, arrangements, toolbox',
-  owner: 'also settings and accounts',
-}
-
-/** Shortest password (OWASP ASVS 4.0, 2.1.1) and the longest that is read (2.1.2). */
-export const PASSWORD = { min: 12, max: 128 } as const
 
 const name = z
   .string()

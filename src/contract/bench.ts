@@ -1,17 +1,8 @@
 import { z } from 'zod'
-import { STAGES } from './job'
+import { STAGES, WAITS } from './choices'
 import { Recheck } from './logbook'
 
 /** What a job waits for. */
-export const WAITS = ['you', 'parts', 'fitting'] as const
-export type Waits = (typeof WAITS)[number]
-
-export const WAITS_WORDS: Record<Waits, string> = {
-  you: 'Waits for you',
-  parts: 'Waits for parts',
-  fitting: 'Ready to fit',
-}
-
 /** All that asks for something today. */
 export const BenchResponse = z.object({
   openJobs: z.number().int(),

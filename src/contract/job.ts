@@ -1,49 +1,10 @@
 import { z } from 'zod'
+import { ARRIVED, HEARD, STAGES, USE } from './choices'
 import { idCursor, pageLimit } from './paging'
 import { EvidenceSheet } from './evidence'
 import { ComparisonDraft, InspectionDraft } from './judgement'
 import { KitDraft } from './kit'
 import { FittingDraft } from './plan'
-
-/** Stages in the order of the work; each has its screen. */
-export const STAGES = [
-  'takeIn',
-  'identify',
-  'crossReference',
-  'compare',
-  'kit',
-  'inspect',
-  'fit',
-  'plan',
-  'record',
-] as const
-export type Stage = (typeof STAGES)[number]
-
-export const STAGE_WORDS: Record<Stage, string> = {
-  takeIn: 'Intake',
-  identify: 'Identify',
-  crossReference: 'Cross-reference',
-  compare: 'Compare',
-  kit: 'Kit',
-  inspect: 'Inspect',
-  fit: 'Fits and setting',
-  plan: 'Job card',
-  record: 'Record',
-}
-
-export const HEARD = ['rumble', 'grinding', 'scream', 'play', 'heat', 'escaped grease', 'stiff'] as const
-/** As they are said; the codes above are stored. */
-export const HEARD_WORDS: Record<(typeof HEARD)[number], string> = {
-  rumble: 'rumble',
-  grinding: 'grinding',
-  scream: 'squeal',
-  play: 'looseness',
-  heat: 'heat',
-  'escaped grease': 'grease leak',
-  stiff: 'stiff',
-}
-export const USE = ['washed', 'submerged', 'salt air', 'slow', 'fast', 'heavy load', 'outdoors'] as const
-export const ARRIVED = ['whole bearing', 'cup only', 'cone only', 'seal', 'fragments', 'nothing'] as const
 
 const line = (most: number) => z.string().trim().max(most, `At most ${most} characters.`)
 

@@ -1,18 +1,9 @@
 import { z } from 'zod'
+import { OUTCOMES } from './choices'
 import { CLOSURE_GROUPS, METERS } from '@/core/logbook'
 import { pageLimit } from './paging'
 
 /** What was found when it was looked at again. */
-export const OUTCOMES = ['held', 'adjusted', 'watch', 'cameBack'] as const
-export type Outcome = (typeof OUTCOMES)[number]
-
-export const OUTCOME_WORDS: Record<Outcome, string> = {
-  held: 'Held: nothing found',
-  adjusted: 'Adjusted or re-tightened',
-  watch: 'Something found: look again',
-  cameBack: 'Came back: has to be opened',
-}
-
 const RECHECK_CURSOR = /^\d{4}-\d{2}-\d{2}_\d{1,9}$/
 
 export const RechecksQuery = z.object({

@@ -1,5 +1,5 @@
 import 'server-only'
-import type { Stage } from '@/contract/job'
+import type { Stage } from '@/contract/choices'
 
 /** What each open point says of, by its code. The texts stand below. */
 export interface OpenPointFacts {

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import sharp from 'sharp'
+import { settled } from '../support/page'
 
 /** From compare to the signed card, through the screens, on jobs of three arrangements. */
 const jobWith = async (request: APIRequestContext, words: string): Promise<number> => {
@@ -249,7 +250,7 @@ test('the tabs of fitting stand up to the accessibility rules', async ({ page, r
   await page.goto(`/jobs/${await jobWith(request, 'coach 1')}/fit`)
   for (const name of ['Spacing', 'Setting', 'Grease', 'Life']) {
     await tab(page, name)
-    await page.waitForLoadState('networkidle')
+    await settled(page)
     const { violations } = await new AxeBuilder({ page })
       .withTags(['wcag2a', 'wcag2aa', 'wcag22aa'])
       .analyze()

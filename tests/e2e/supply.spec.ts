@@ -1,6 +1,7 @@
 import { mark } from '../support/mark'
 import { expect, test } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
+import { open } from '../support/page'
 
 /** From the kit to the shelf and to the supplier, through the screens. */
 const jobWith = async (
@@ -142,8 +143,7 @@ for (const path of [
   '/settings',
 ])
   test(`${path} stands up to the accessibility rules`, async ({ page }) => {
-    await page.goto(path)
-    await page.waitForLoadState('networkidle')
+    await open(page, path)
     const { violations } = await new AxeBuilder({ page })
       .withTags(['wcag2a', 'wcag2aa', 'wcag22aa'])
       .analyze()

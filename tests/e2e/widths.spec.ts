@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+import { open } from '../support/page'
 
 const STAGES = ['', 'identify', 'cross-reference', 'compare', 'kit', 'inspect', 'fit', 'plan', 'record']
 const SCREENS = [
@@ -70,26 +71,47 @@ test.beforeAll(async ({ request }) => {
     .not.toBe('running')
 })
 
-for (const { name, width, height } of [
-  { name: 'a phone', width: 390, height: 844 },
-  { name: 'a tablet held upright', width: 820, height: 1180 },
+const WINDOWS = [
   { name: 'a small laptop', width: 1024, height: 768 },
+  { name: 'a tablet held upright', width: 820, height: 1180 },
   { name: 'a screen of 1280 px at 200 %', width: 640, height: 400 },
-])
-  test(`on ${name} nothing lies out of reach, on any screen`, async ({ page, request }) => {
-    test.setTimeout(180_000)
-    await page.setViewportSize({ width, height })
-    const { items } = (await (await request.get('/api/jobs?limit=200')).json()) as {
-      items: { id: number; title: string }[]
-    }
-    const job = items.find(({ title }) => title.startsWith('Land train, coach 1'))?.id ?? 0
-    for (const path of [...SCREENS, ...STAGES.map((stage) => `/jobs/${job}${stage && `/${stage}`}`)]) {
-      await page.goto(path, { waitUntil: 'networkidle' })
-      expect(await unreachable(page), path).toEqual([])
+  { name: 'a phone', width: 390, height: 844 },
+]
+
+/** Every screen and every stage of a job of the demo. */
+async function everywhere(request: APIRequestContext): Promise<string[]> {
+  const { items } = (await (await request.get('/api/jobs?limit=200')).json()) as {
+    items: { id: number; title: string }[]
+  }
+  const job = items.find(({ title }) => title.startsWith('Land train, coach 1'))?.id ?? 0
+  return [...SCREENS, ...STAGES.map((stage) => `/jobs/${job}${stage && `/${stage}`}`)]
+}
+
+test('in windows of four sizes and with text of 200 % nothing lies out of reach, on any screen', async ({
+  page,
+  request,
+}) => {
+  test.setTimeout(300_000)
+  for (const path of await everywhere(request)) {
+    await page.setViewportSize({ width: 1280, height: 800 })
+    await open(page, path)
+    const reach = async (name: string): Promise<void> => {
+      await page.evaluate(
+        () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+      )
+      expect(await unreachable(page), `${path} in ${name}`).toEqual([])
       const tall = await page.evaluate(() => document.documentElement.scrollHeight > window.innerHeight + 1)
-      expect(tall, `${path} scrolls within its panes`).toBe(false)
+      expect(tall, `${path} scrolls within its panes in ${name}`).toBe(false)
     }
-  })
+    await page.evaluate(() => (document.documentElement.style.fontSize = '200%'))
+    await reach('text of 200 %')
+    await page.evaluate(() => (document.documentElement.style.fontSize = ''))
+    for (const { name, width, height } of WINDOWS) {
+      await page.setViewportSize({ width, height })
+      await reach(name)
+    }
+  }
+})
 
 test('on a phone the answer is in sight while a reading is typed, and is taken by touch', async ({
   browser,
@@ -117,12 +139,8 @@ test('a finger finds every button: 44 px at least (INTERFACE: gloves)', async ({
     isMobile: true,
   })
   const page = await context.newPage()
-  const { items } = (await (await request.get('/api/jobs?limit=200')).json()) as {
-    items: { id: number; title: string }[]
-  }
-  const job = items.find(({ title }) => title.startsWith('Land train, coach 1'))?.id ?? 0
-  for (const path of [...SCREENS, ...STAGES.map((stage) => `/jobs/${job}${stage && `/${stage}`}`)]) {
-    await page.goto(path, { waitUntil: 'networkidle' })
+  for (const path of await everywhere(request)) {
+    await open(page, path)
     const small = await page.evaluate(() =>
       [...document.querySelectorAll('button, select, input, textarea, summary, [role=tab], a.button, a.chip')]
         .filter((element) => {

@@ -1,7 +1,8 @@
 import { glyphs, isSameNumber, numberKey } from './glyphs'
 import { namesOf } from './names'
 import { partNumbers, type PartNumbers } from './partNumbers'
-import type { Part, Piece } from './part'
+import type { Part } from './part'
+import type { Piece } from './pieces'
 
 /** All parts with the indexes that the trade's questions need. Built once, never changed. */
 export interface Catalogue {

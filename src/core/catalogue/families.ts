@@ -111,3 +111,5 @@ export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
 }
 
 export const familyFacts = (family: Family): FamilyFacts => FAMILIES[family]
+
+export const isFamily = (text: string): text is Family => Object.hasOwn(FAMILIES, text)

@@ -4,6 +4,7 @@ export {
   FAMILY_CLASSES,
   FAMILY_NAMES,
   familyFacts,
+  isFamily,
   type Family,
   type RollingElement,
 } from './families'
@@ -11,14 +12,11 @@ export {
   commonnessWeight,
   roundMicrometre,
   HardwareDetails,
-  isFamily,
-  PIECES,
   SOURCE_KINDS,
   type DimensionName,
   type Provenance,
   type Dimensions,
   type Part,
-  type Piece,
 } from './part'
 export { CATALOGUE_FILES, readCatalogueRows, type CsvRow } from './rows'
 export { buildCatalogue, findPart, type Catalogue } from './catalogue'
@@ -26,3 +24,4 @@ export { type PartNumbers } from './partNumbers'
 export { exactKey, glyphs, isSameNumber, numberKey, type Glyph } from './glyphs'
 export { namesOf } from './names'
 export { buildNumberIndex, findNumber, MARK_CODES, markCode, type NumberIndex } from './numberIndex'
+export { PIECES, type Piece } from './pieces'

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { FAMILIES, type Family } from './families'
+import type { Family } from './families'
+import type { Piece } from './pieces'
 
 /** Where a row comes from. `own` and `supplier` rows were brought in by the shop. */
 export const SOURCE_KINDS = ['standard', 'common-practice', 'handbook', 'own', 'supplier'] as const
@@ -27,9 +28,6 @@ export interface Dimensions {
   flangeOutside?: number
 }
 export type DimensionName = keyof Dimensions
-
-export const PIECES = ['complete', 'cone', 'cup', 'innerRing', 'outerRing', 'seal', 'hardware'] as const
-export type Piece = (typeof PIECES)[number]
 
 /** What hardware needs to be known by, millimetres. */
 export const HardwareDetails = z.discriminatedUnion('what', [
@@ -119,8 +117,6 @@ export interface Part {
 /** How often a part of each commonness comes over the counter, relative to 3 = ordinary (estimate, common practice). */
 const BY_COMMONNESS = [0.05, 0.1, 0.3, 1, 4, 12]
 export const commonnessWeight = ({ commonness }: Part): number => BY_COMMONNESS[commonness] ?? 1
-
-export const isFamily = (text: string): text is Family => Object.hasOwn(FAMILIES, text)
 
 /** Millimetres from a handbook figure in inches, kept to the micrometre; halves go up as in handbooks (26.9875 → 26.988). */
 export const roundMicrometre = (mm: number): number => Math.round(mm * 1000 + 1e-6) / 1000

@@ -5,7 +5,8 @@ import { isLost, MAX_STAMP, readExact } from './readExact'
 import type { Language, Reading } from './reading'
 import { readSuffixes, type SuffixReading } from './readSuffixes'
 import { repairsOf } from './repairs'
-import { OPEN, type SuffixToken } from './token'
+import { OPEN } from './closure'
+import type { SuffixToken } from './token'
 
 /** A prefix is rarer than none. */
 const PREFIX = 0.3

@@ -6,12 +6,5 @@ export { MAX_STAMP, readClean, readExact, type ExactReading } from './readExact'
 export { suggestionsFor, type Suggestion } from './suggest'
 export { sizesIn } from './readSizes'
 export type { Language, Reading } from './reading'
-export {
-  CLOSURE_TYPES,
-  OPEN,
-  readTokenRow,
-  TOKEN_KINDS,
-  type Closure,
-  type ClosureType,
-  type SuffixToken,
-} from './token'
+export { CLOSURE_TYPES, OPEN, type Closure, type ClosureType } from './closure'
+export { readTokenRow, TOKEN_KINDS, type SuffixToken } from './token'

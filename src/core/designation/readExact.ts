@@ -7,7 +7,8 @@ import type { Language, Reading, ReadToken } from './reading'
 import { readSizes } from './readSizes'
 import { INCH_BORED, withBore } from './specialBore'
 import { startsOf, type Start } from './starts'
-import { OPEN, type SuffixToken } from './token'
+import { OPEN } from './closure'
+import type { SuffixToken } from './token'
 
 /** Longest stamp read; longer text was pasted by mistake. */
 export const MAX_STAMP = 80

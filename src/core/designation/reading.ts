@@ -1,7 +1,8 @@
 import type { Catalogue, Dimensions, Family, Part } from '../catalogue'
 import type { Written } from './canonical'
 import type { Repair } from './repairs'
-import type { Closure, SuffixToken, TokenKind } from './token'
+import type { Closure } from './closure'
+import type { SuffixToken, TokenKind } from './token'
 
 export interface ReadToken {
   text: string

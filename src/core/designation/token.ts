@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { FAMILY_CLASSES, isFamily, numberKey, type Family } from '../catalogue'
+import type { Closure } from './closure'
 
 export const TOKEN_KINDS = [
   'prefix',
@@ -21,14 +22,6 @@ export const TOKEN_KINDS = [
   'other',
 ] as const
 export type TokenKind = (typeof TOKEN_KINDS)[number]
-
-export const CLOSURE_TYPES = ['open', 'shield', 'lowFrictionSeal', 'contactSeal'] as const
-export type ClosureType = (typeof CLOSURE_TYPES)[number]
-export interface Closure {
-  sides: 0 | 1 | 2
-  type: ClosureType
-}
-export const OPEN: Closure = { sides: 0, type: 'open' }
 
 /** A prefix or suffix with its meaning. Conventions are letters: no maker is named. */
 export interface SuffixToken {

@@ -1,16 +1,8 @@
 'use client'
 
 import { useState, type FormEvent } from 'react'
-import {
-  PASSWORD,
-  ROLE_NAMES,
-  ROLE_RIGHTS,
-  ROLES,
-  type Account,
-  type Accounts,
-  type AuditPage,
-  type Role,
-} from '@/contract/account'
+import { PASSWORD, ROLES, ROLE_NAMES, ROLE_RIGHTS, type Role } from '@/contract/choices'
+import type { Account, Accounts, AuditPage } from '@/contract/account'
 import { Frame } from '@/features/shell'
 import { send, wordsOf } from '@/ui/ask'
 import { useTimes } from '@/ui/Times'

@@ -1,7 +1,8 @@
 'use client'
 
 import { useState, type FormEvent } from 'react'
-import { PASSWORD, ROLE_NAMES, ROLE_RIGHTS, type Session } from '@/contract/account'
+import { PASSWORD, ROLE_NAMES, ROLE_RIGHTS } from '@/contract/choices'
+import type { Session } from '@/contract/account'
 import { Frame } from '@/features/shell'
 import { send, wordsOf } from '@/ui/ask'
 import { forgetAllTyped } from '@/ui/useKept'

@@ -1,4 +1,4 @@
-import { PASSWORD } from '@/contract/account'
+import { PASSWORD } from '@/contract/choices'
 
 interface Props {
   label: string

@@ -12,7 +12,7 @@ import {
   type Severity,
 } from '@/core/inspect'
 import { FINDING_WORDS } from '@/core/kit'
-import { HEARD_WORDS } from '@/contract/job'
+import { HEARD_WORDS } from '@/contract/choices'
 import { JobFrame, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { KeyHint } from '@/features/shell'

@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react'
 import { Frame, type KeyHint } from '@/features/shell'
-import type { Stage } from '@/contract/job'
+import type { Stage } from '@/contract/choices'
 import { BearingRail } from './BearingRail'
 import { useJob } from './JobContext'
 import { PositionRail } from './PositionRail'

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import { useEffect, useRef } from 'react'
-import { STAGE_WORDS, STAGES, type Stage } from '@/contract/job'
+import { STAGES, STAGE_WORDS, type Stage } from '@/contract/choices'
 import { stagePath } from './stagePath'
 
 /** The stages in the order of the work; any may be opened first. */

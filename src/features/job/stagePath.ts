@@ -1,5 +1,5 @@
 import type { Route } from 'next'
-import type { Stage } from '@/contract/job'
+import type { Stage } from '@/contract/choices'
 
 const PATHS: Record<Stage, string> = {
   takeIn: '',

@@ -15,7 +15,7 @@ export function CostView({ query }: { query: string }) {
       empty="No closed job with a kit in this time."
     >
       {({ machines, currency }) => (
-        <div className="grid gap-6">
+        <div className="grid grid-cols-1 gap-6">
           <CountChart
             label="Cost of parts by machine"
             counts={machines.map(({ words, cost }) => ({ words, count: cost }))}

@@ -18,7 +18,7 @@ export function FailuresView({ query }: { query: string }) {
       empty="No job in this time. Choose a longer one, or every machine."
     >
       {({ findings, causes, machines, months }) => (
-        <div className="grid gap-x-8 gap-y-6 lg:grid-cols-2">
+        <div className="grid grid-cols-1 gap-x-8 gap-y-6 lg:grid-cols-2">
           <section>
             <h2 className="text-[1.0625rem] font-bold">What was found</h2>
             <CountChart label="Findings by kind" counts={findings.slice(0, BARS)} unit="findings" />

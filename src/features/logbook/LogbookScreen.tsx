@@ -67,7 +67,7 @@ export function LogbookScreen({ rechecks, machines }: Props) {
         value={tab}
         onValueChange={(next) => void setTab(next as Tab)}
         activationMode="manual"
-        className="grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)]"
+        className="grid h-full min-h-0 grid-cols-1 grid-rows-[auto_minmax(0,1fr)]"
       >
         <div className="flex flex-wrap items-center gap-2 border-b border-line px-[18px] py-1.5">
           <Tabs.List aria-label="Logbook" className="flex flex-wrap gap-1">

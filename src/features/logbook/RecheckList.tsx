@@ -2,7 +2,8 @@
 
 import Link from 'next/link'
 import { useEffect, useState, type FormEvent } from 'react'
-import { OUTCOME_WORDS, OUTCOMES, type Outcome, type Recheck } from '@/contract/logbook'
+import { OUTCOMES, OUTCOME_WORDS, type Outcome } from '@/contract/choices'
+import type { Recheck } from '@/contract/logbook'
 import type { Job } from '@/contract/job'
 import { stagePath } from '@/features/job'
 import { ask, send, wordsOf } from '@/ui/ask'

@@ -88,9 +88,12 @@ export function SeatsView({ query }: { query: string }) {
       empty="No seat of a position in the register was measured in this time. Readings come from Fits and setting."
     >
       {({ seats, cut }) => (
-        <div className="grid gap-8">
+        <div className="grid grid-cols-1 gap-8">
           {seats.map((seat) => (
-            <section key={`${seat.positionId} ${seat.words}`} className="grid gap-x-8 gap-y-3 lg:grid-cols-2">
+            <section
+              key={`${seat.positionId} ${seat.words}`}
+              className="grid grid-cols-1 gap-x-8 gap-y-3 lg:grid-cols-2"
+            >
               <div>
                 <h2 className="text-[1rem] font-bold">{seat.words}</h2>
                 <SeatChart seat={seat} />

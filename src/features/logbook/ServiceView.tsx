@@ -84,7 +84,7 @@ export function ServiceView({ query }: { query: string }) {
       empty="Nothing was written into the register in this time. Closing a job with a position does it."
     >
       {({ groups }) => (
-        <div className="grid gap-6">
+        <div className="grid grid-cols-1 gap-6">
           <section>
             <h2 className="text-[1.0625rem] font-bold">Share still in service</h2>
             {groups.some(({ steps }) => steps.length > 0) ? (
@@ -99,7 +99,7 @@ export function ServiceView({ query }: { query: string }) {
               once, however many pieces.
             </p>
           </section>
-          <section className="grid gap-x-8 gap-y-5 lg:grid-cols-2">
+          <section className="grid grid-cols-1 gap-x-8 gap-y-5 lg:grid-cols-2">
             <FigureTable
               caption="Time in service"
               columns={[

@@ -1,7 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { STAGE_WORDS, type OpenPoint } from '@/contract/job'
+import { STAGE_WORDS } from '@/contract/choices'
+import type { OpenPoint } from '@/contract/job'
 import { useJob } from '@/features/job'
 import { ask, wordsOf } from '@/ui/ask'
 

@@ -2,12 +2,12 @@ import 'server-only'
 import { hash, verify } from '@node-rs/argon2'
 import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible'
 import * as db from '@/db'
+import { ROLES } from '@/contract/choices'
 import {
   AccountChange,
   AuditQuery,
   NewAccount,
   PasswordChange,
-  ROLES,
   SignIn,
   type Account,
   type Accounts,

@@ -1,4 +1,4 @@
-import { ROLES, type Role } from '@/contract/account'
+import { ROLES, type Role } from '@/contract/choices'
 
 /** What needs more than the counter's right: the first row that fits counts. */
 const RIGHTS: readonly (readonly [methods: RegExp, path: RegExp, role: Role])[] = [

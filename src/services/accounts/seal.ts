@@ -1,5 +1,5 @@
 import { unsealData, type SessionOptions } from 'iron-session'
-import { ROLES, type Role } from '@/contract/account'
+import { ROLES, type Role } from '@/contract/choices'
 
 /** What the cookie of a session holds, sealed. */
 export interface Sealed {

@@ -1,6 +1,7 @@
 import 'server-only'
 import type * as db from '@/db'
-import { STAGE_WORDS, type Job, type JobChange } from '@/contract/job'
+import { STAGE_WORDS } from '@/contract/choices'
+import type { Job, JobChange } from '@/contract/job'
 
 type Change = Omit<JobChange, 'version' | 'who' | 'reason'>
 type BearingChange = NonNullable<Change['bearings']>[string]

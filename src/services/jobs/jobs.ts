@@ -8,17 +8,16 @@ import { now } from '../clock'
 import { ServiceError } from '../errors'
 import { greaseChanged, kitToKeep } from '../keptKit'
 import { ready } from '../language'
+import { STAGES, type Stage } from '@/contract/choices'
 import {
   BearingAdded,
   BearingRemoved,
   HistoryQuery,
   JobChange,
   NewJob,
-  STAGES,
   type Decision,
   type Job,
   type JobHistory,
-  type Stage,
 } from '@/contract/job'
 import type { KitDraft } from '@/contract/kit'
 import { pageOf } from '../pageOf'

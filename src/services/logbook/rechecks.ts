@@ -3,15 +3,8 @@ import ical from 'ical-generator'
 import { isDay } from '@/core/dates'
 import { recheckDay } from '@/core/logbook'
 import * as db from '@/db'
-import {
-  NewRecheck,
-  OUTCOME_WORDS,
-  OUTCOMES,
-  RecheckAnswer,
-  RechecksQuery,
-  type Outcome,
-  type Recheck,
-} from '@/contract/logbook'
+import { OUTCOMES, OUTCOME_WORDS, type Outcome } from '@/contract/choices'
+import { NewRecheck, RecheckAnswer, RechecksQuery, type Recheck } from '@/contract/logbook'
 import { today } from '../clock'
 import { ServiceError } from '../errors'
 import { getJob } from '../jobs/getJob'

@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import type { Family } from '../families'
 import { readLength, toMm } from '../../quantity'
-import { isFamily, roundMicrometre, type Dimensions, type Part } from '../part'
+import { isFamily } from '../families'
+import { roundMicrometre, type Dimensions, type Part } from '../part'
 import {
   commonness,
   length,
