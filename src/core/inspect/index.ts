@@ -1,10 +1,10 @@
+export type { DamageMode } from './findingRows'
 export {
   CAUSES,
   DAMAGE,
   INSPECTED,
   INSPECTED_WORDS,
   SEVERITIES,
-  type DamageMode,
   type Inspected,
   type Severity,
 } from './findings'

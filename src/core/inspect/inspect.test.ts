@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { z } from 'zod'
 import { arrangementOf, ARRANGEMENTS, type SlotRole } from '../kit'
+import { Cause, DamageMode } from './findingRows'
 import { CAUSES, DAMAGE, PART_VERDICTS, SEVERITIES } from './findings'
 import { AGES, judgeParts, type Seen } from './judgeParts'
 import { mayHold, setupOf, SETUP_TRAITS } from './setup'
@@ -16,6 +18,10 @@ const GROUPS: Record<string, RegExp> = {
 }
 
 describe('the guide', () => {
+  it('is made of rows as they are described, with nothing beside', () => {
+    expect(z.array(DamageMode).parse(DAMAGE)).toEqual(DAMAGE)
+    expect(z.array(Cause).parse(CAUSES)).toEqual(CAUSES)
+  })
   it('holds the failure modes of every group of ISO 15243', () => {
     for (const [group, terms] of Object.entries(GROUPS)) {
       const own = DAMAGE.filter((mode) => mode.group.startsWith(group))

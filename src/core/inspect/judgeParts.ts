@@ -1,4 +1,5 @@
 import type { Finding } from '../kit'
+import type { Cause, DamageMode, SetupWords } from './findingRows'
 import {
   CAUSES,
   DAMAGE,
@@ -6,13 +7,10 @@ import {
   PART_VERDICTS,
   RUNNING,
   SEVERITIES,
-  type Cause,
-  type DamageMode,
   type Inspected,
   type PartVerdict,
   type Running,
   type Severity,
-  type SetupWords,
 } from './findings'
 import { mayHold, type Setup } from './setup'
 

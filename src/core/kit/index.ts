@@ -2,13 +2,10 @@ export {
   ArrangementFile,
   ArrangementSnapshot,
   arrangementProblemWords,
-  FINDING_WORDS,
-  FINDINGS,
   isSeparable,
   resolveArrangement,
   takesOf,
   type Arrangement,
-  type Finding,
   type Slot,
   TAKES,
   type Takes,
@@ -18,6 +15,7 @@ export { arrangementOf, ARRANGEMENTS, SHIPPED_FILES } from './arrangements'
 export { bearingPlaces, placeOf, withDecisions, type JobBearing } from './bearingPlaces'
 export { emptyKit } from './emptyKit'
 export { explodedView, type ExplodedView, type PlacedPart } from './exploded'
+export { FINDING_WORDS, FINDINGS, type Finding } from './findings'
 export { SLOT_WORDS, type Kit, type KitLine, type KitRequest, type SupplyOf } from './kit'
 export { bearingName, nextStep, priceOf, proposeKit } from './proposeKit'
 export { isWholeBearing, ROLES, SLOT_ROLES, type SlotRole } from './roles'

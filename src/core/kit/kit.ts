@@ -1,7 +1,8 @@
 import type { Part } from '../catalogue'
 import type { FillSchool } from '../grease'
 import type { PartValue } from '../part'
-import type { Finding, Slot } from './arrangement'
+import type { Slot } from './arrangement'
+import type { Finding } from './findings'
 import type { SlotRole } from './roles'
 import type { KitSizes } from './sizes'
 

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
 import type { SchoolNote } from '@/core/procedure'
@@ -11,9 +12,10 @@ import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { NutFigure } from './NutFigure'
-import { PlayChart } from './PlayChart'
 import { RockTest } from './RockTest'
 import { figure, type Fields, type SetField } from './seatTypes'
+
+const PlayChart = dynamic(() => import('./PlayChart').then((chart) => chart.PlayChart))
 
 const FIELDS = [
   ['threads', 'Threads an inch', '14'],

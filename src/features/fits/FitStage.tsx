@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { cavityBetween } from '@/core/grease'
 import { readThread } from '@/core/kit'
 import { writeMm } from '@/core/quantity'
-import { JobFrame, useJob } from '@/features/job'
+import { BLANK_FITTING, JobFrame, useJob } from '@/features/job'
 import type { FittingDraft, SeatsResponse } from '@/contract/plan'
 import { useAnswer } from '@/ui/useAnswer'
 import { AdjustTab } from './AdjustTab'
@@ -18,20 +18,6 @@ import { usualOf, type Seat } from './seatTypes'
 import { SpacingTab } from './SpacingTab'
 import { useSchools } from './useSchools'
 import { useTabKeys } from './useTabKeys'
-
-export const BLANK_FITTING: FittingDraft = {
-  seats: {},
-  load: 'normal',
-  materials: {},
-  firstSide: '',
-  hubHas: null,
-  depths: [],
-  fields: {},
-  torques: {},
-  done: {},
-  fittedOn: '',
-  signed: null,
-}
 
 const LOADS = ['light', 'normal', 'heavy'] as const
 

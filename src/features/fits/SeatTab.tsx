@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
 import { internalClearance, readSeat, TAKEN, type Material, type UsualSeat } from '@/core/fit'
@@ -12,8 +13,6 @@ import { SchoolBox } from '@/ui/SchoolBox'
 import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
-import { ClearanceChart } from './ClearanceChart'
-import { Distribution } from './Distribution'
 import { PolarFigure } from './PolarFigure'
 import {
   bothUnits,
@@ -25,6 +24,10 @@ import {
   type TypedSeat,
 } from './seatTypes'
 import { ZoneFigure } from './ZoneFigure'
+
+const ClearanceChart = dynamic(() => import('./ClearanceChart').then((chart) => chart.ClearanceChart))
+
+const Distribution = dynamic(() => import('./Distribution').then((chart) => chart.Distribution))
 
 /** Usual classes by which ring is tight (common practice, handbooks). */
 const CLASSES = {

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { readThread } from '@/core/kit'
 import { readForm, type FormRole } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
@@ -14,7 +15,8 @@ import { VerdictMark } from '@/ui/VerdictMark'
 import { readStack } from './readStack'
 import { bothUnits, given, signedMm, type Fields, type SetField } from './seatTypes'
 import { SpacerFigure } from './SpacerFigure'
-import { SqueezeChart } from './SqueezeChart'
+
+const SqueezeChart = dynamic(() => import('./SqueezeChart').then((chart) => chart.SqueezeChart))
 
 const SIGNS = { good: 'pass', doubtful: 'warn', sideLoad: 'fail', loose: 'fail' } as const
 const MEASURES = [

@@ -1,2 +1,2 @@
-export { BLANK_FITTING, FitStage } from './FitStage'
+export { FitStage } from './FitStage'
 export { FitsScreen } from './FitsScreen'

@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { INSTRUMENT_WORDS } from '@/core/quantity'
-import { HowMeasured, type How } from './HowMeasured'
+import type { How } from './HowButton'
+import { HowMeasured } from './HowMeasured'
 import { textOf, type Row } from './sheet'
 
 type Measurement = EvidenceSheet['measurements'][number]

@@ -1,3 +1,4 @@
+export { BLANK_FITTING } from './blankFitting'
 export { JobFrame } from './JobFrame'
 export { JobProvider, useJob } from './JobContext'
 export { stagePath } from './stagePath'

@@ -2,7 +2,6 @@
 
 import { useState } from 'react'
 import type { KitDraft } from '@/contract/kit'
-import { KitFileIn } from '@/contract/kitFile'
 import { figureToSvg } from '@/ui/drawing'
 import { saveText } from '@/ui/saveText'
 
@@ -23,6 +22,7 @@ async function readKit(file: File): Promise<KitDraft> {
   } catch {
     throw new Error('This is no JSON. Choose a file saved here as “kit as JSON”.')
   }
+  const { KitFileIn } = await import('@/contract/kitFile')
   const read = KitFileIn.safeParse(content)
   if (!read.success) {
     const issue = read.error.issues[0]

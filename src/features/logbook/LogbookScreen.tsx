@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { Tabs } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { Frame } from '@/features/shell'
@@ -7,11 +8,15 @@ import type { Recheck } from '@/contract/logbook'
 import type { Page } from '@/ui/usePages'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { useKeys } from '@/ui/useKeys'
-import { CostView } from './CostView'
-import { FailuresView } from './FailuresView'
 import { RecheckList } from './RecheckList'
-import { SeatsView } from './SeatsView'
-import { ServiceView } from './ServiceView'
+
+const CostView = dynamic(() => import('./CostView').then((chart) => chart.CostView))
+
+const SeatsView = dynamic(() => import('./SeatsView').then((chart) => chart.SeatsView))
+
+const ServiceView = dynamic(() => import('./ServiceView').then((chart) => chart.ServiceView))
+
+const FailuresView = dynamic(() => import('./FailuresView').then((chart) => chart.FailuresView))
 
 const TABS = [
   ['rechecks', 'Rechecks'],

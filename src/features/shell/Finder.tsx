@@ -71,6 +71,12 @@ function toIdentify(text: string, { sizes: mm }: Found, go: (to: string) => void
     : []
 }
 
+/** Text and Enter that came before there was a field for them. */
+export interface Early {
+  text: string
+  entered: boolean
+}
+
 interface Props {
   go: (to: string) => void
   /** what can be done by its name, beside what is found */
@@ -78,11 +84,12 @@ interface Props {
   placeholder: string
   /** stands on a screen: the list opens below the field once something is typed */
   inline?: boolean
+  early?: Early
 }
 
 /** Parts, machines, jobs, sizes and stamps from one field. */
-export function Finder({ go, actions, placeholder, inline = false }: Props) {
-  const [text, setText] = useState('')
+export function Finder({ go, actions, placeholder, inline = false, early }: Props) {
+  const [text, setText] = useState(early?.text ?? '')
   const asks = !inline || text.trim() !== ''
   const found = useSearch(text, asks)
   const [error, setError] = useState('')
@@ -160,7 +167,7 @@ export function Finder({ go, actions, placeholder, inline = false }: Props) {
   const [moved, setMoved] = useState({ found, to: '' })
   // The first row of every new answer is the picked one until the arrows move it.
   const picked = moved.found === found ? moved.to : first ? valueOf(groups[0]?.heading, first.key) : ''
-  const enterWaits = useRef(false)
+  const enterWaits = useRef(early?.entered ?? false)
   useEffect(() => {
     if (found.text !== text || !enterWaits.current) return
     enterWaits.current = false

@@ -1,6 +1,6 @@
 import { SCHOOL_WORDS } from '../../grease'
 import { writeInch, writeMm } from '../../quantity'
-import { FINDING_WORDS } from '../arrangement'
+import { FINDING_WORDS } from '../findings'
 import type { CheckCode, CheckFacts, CheckFinding } from './facts'
 
 interface CheckText {

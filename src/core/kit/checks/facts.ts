@@ -1,5 +1,5 @@
 import type { FillSchool } from '../../grease'
-import type { Finding } from '../arrangement'
+import type { Finding } from '../findings'
 
 /** What each check found, by its code: sizes in mm. The texts stand in `checkTexts.ts`. */
 export interface CheckFacts {

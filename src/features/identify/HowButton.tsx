@@ -1,0 +1,36 @@
+import type { ComponentProps, ReactNode } from 'react'
+import type { Condition } from '@/core/identify'
+import { INSTRUMENT_WORDS, type Instrument } from '@/core/quantity'
+
+export interface How {
+  instrument: Instrument
+  condition: Condition
+}
+
+export interface HowProps {
+  /** what was measured, as the row is called */
+  words: string
+  how: How
+  open: boolean
+  onOpen: (open: boolean) => void
+  onChange: (how: How) => void
+  children: ReactNode
+}
+
+/** The figure in the other unit, which opens how it was measured. */
+export function HowButton({
+  words,
+  how,
+  ...button
+}: Pick<HowProps, 'words' | 'how'> & ComponentProps<'button'>) {
+  return (
+    <button
+      type="button"
+      tabIndex={-1}
+      aria-haspopup="dialog"
+      aria-label={`${words}: ${INSTRUMENT_WORDS[how.instrument]}, ${how.condition}; change for this reading`}
+      className="number min-h-10 self-center rounded text-right text-[0.875rem] text-ink3 underline decoration-dotted underline-offset-4"
+      {...button}
+    />
+  )
+}

@@ -1,0 +1,40 @@
+'use client'
+
+import { Popover } from 'radix-ui'
+import { CONDITIONS } from '@/core/identify'
+import { INSTRUMENTS, INSTRUMENT_WORDS } from '@/core/quantity'
+import { ChipChoice } from '@/ui/ChipChoice'
+import { HowButton, type HowProps } from './HowButton'
+
+/** What opens at the figure. */
+export function HowMeasuredPopover({ words, how, open, onOpen, onChange, children }: HowProps) {
+  return (
+    <Popover.Root open={open} onOpenChange={onOpen}>
+      <Popover.Trigger asChild>
+        <HowButton words={words} how={how}>
+          {children}
+        </HowButton>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          side="right"
+          className="z-20 grid w-[300px] gap-2 rounded-lg border border-line bg-sheet p-3"
+        >
+          <b className="text-[0.9375rem]">{words}: this reading only</b>
+          <ChipChoice
+            label="Instrument of this reading"
+            value={how.instrument}
+            options={INSTRUMENTS.map((name) => [name, INSTRUMENT_WORDS[name]] as const)}
+            onPick={(instrument) => onChange({ ...how, instrument })}
+          />
+          <ChipChoice
+            label="Condition of this surface"
+            value={how.condition}
+            options={CONDITIONS.map((name) => [name, name] as const)}
+            onPick={(condition) => onChange({ ...how, condition })}
+          />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}

@@ -1,0 +1,59 @@
+'use client'
+
+import type { Route } from 'next'
+import { useRouter } from 'next/navigation'
+import { Dialog } from 'radix-ui'
+import { AREAS } from './areas'
+import { Finder, type Early } from './Finder'
+import { usePreferences } from './Preferences'
+
+interface Props {
+  open: boolean
+  onOpenChange: (open: boolean) => void
+  /** what was typed before this was loaded */
+  early: Early
+}
+
+/** The search over everything; loaded beside the page, for no page is read by it. */
+export function PaletteDialog({ open, onOpenChange, early }: Props) {
+  const router = useRouter()
+  const { unit, setUnit, setTheme } = usePreferences()
+  const dim = open && document.documentElement.dataset['theme'] === 'dim'
+  const go = (to: string) => {
+    onOpenChange(false)
+    router.push(to as Route)
+  }
+  const act = (action: () => void) => {
+    onOpenChange(false)
+    action()
+  }
+  const actions: [string, () => void][] = [
+    ...AREAS.flatMap(([, screens]) =>
+      screens.map(([path, words]) => [words, () => go(path)] as [string, () => void]),
+    ),
+    [
+      unit === 'mm' ? 'Show inches first' : 'Show millimetres first',
+      () => act(() => setUnit(unit === 'mm' ? 'in' : 'mm')),
+    ],
+    [dim ? 'Light theme' : 'Dark theme', () => act(() => setTheme(dim ? 'light' : 'dim'))],
+  ]
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/30" />
+        <Dialog.Content
+          className="fixed top-[12vh] left-1/2 z-30 w-[620px] max-w-[92vw] -translate-x-1/2 rounded-lg border border-line bg-sheet"
+          aria-describedby={undefined}
+        >
+          <Dialog.Title className="sr-only">Search parts, machines, jobs and commands</Dialog.Title>
+          <Finder
+            go={go}
+            actions={actions}
+            placeholder="6205-2RS, 20 x 42 x 12, carousel, settings"
+            early={early}
+          />
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}
