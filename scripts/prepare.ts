@@ -16,6 +16,7 @@ import {
 } from '@/db'
 import { readShippedParts, readShippedTokens, shippedFingerprint } from '@/services/catalogue/dataFolder'
 import { loadDemo } from '@/services/demo/load'
+import { emptyBin } from '@/services/emptyBin'
 import { seatReadings } from '@/services/jobs/seatReadings'
 import { FittingDraft } from '@/contract/plan'
 import { copyDatabase } from './copyDatabase'
@@ -46,6 +47,8 @@ if ((await loadedFingerprint()) !== fingerprint) {
   if (rekeyed > 0) say(`stock: ${rekeyed} items read anew`)
   await keyDecisions(keyOf)
 }
+const emptied = await emptyBin()
+if (emptied > 0) say(`bin: ${emptied} old items gone`)
 if (process.env.AMBER_DEMO !== '0') {
   const jobs = await loadDemo()
   if (jobs > 0) say(`demo data: ${jobs} jobs`)

@@ -9,6 +9,7 @@ import type { ReactNode } from 'react'
 import { KeptPages, PreferencesProvider } from '@/features/shell'
 import { accountIn } from '@/services/accounts'
 import { shopZone } from '@/services/settings'
+import { Messages } from '@/ui/Messages'
 import { TimesProvider } from '@/ui/Times'
 import { QueriesProvider } from '@/ui/QueriesProvider'
 
@@ -44,6 +45,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
             <QueriesProvider>
               <NuqsAdapter>{children}</NuqsAdapter>
               <KeptPages />
+              <Messages />
             </QueriesProvider>
           </TimesProvider>
         </PreferencesProvider>

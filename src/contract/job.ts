@@ -96,6 +96,9 @@ export type JobChange = z.input<typeof JobChange>
 export const BearingAdded = NewBearing.extend({ version: z.number().int().positive() })
 export const BearingRemoved = z.object({ version: z.coerce.number().int().positive() })
 
+/** What is done to a job of a version. */
+export const JobUndo = z.object({ version: z.coerce.number().int().positive() })
+
 export const Bearing = z.object({
   id: z.number().int(),
   ordinal: z.number().int(),
@@ -136,6 +139,10 @@ export const Job = z.object({
   updatedAt: z.string(),
 })
 export type Job = z.output<typeof Job>
+
+/** The job after its last act was undone, and what that was. */
+export const JobUndone = z.object({ job: Job, undone: z.string() })
+export type JobUndone = z.output<typeof JobUndone>
 
 /** A job in a list. */
 export const JobSummary = Job.pick({

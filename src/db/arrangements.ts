@@ -1,3 +1,4 @@
+import { toBin } from './bin'
 import { models } from './models'
 
 /** Arrangements of the shop's own, as they were written. */
@@ -7,9 +8,8 @@ export const ownArrangements = async (): Promise<unknown[]> =>
   )
 
 export async function saveArrangement(code: string, content: unknown): Promise<void> {
-  await models().ArrangementRow.upsert({ code, content: JSON.stringify(content) })
+  await models().ArrangementRow.upsert({ code, content: JSON.stringify(content), deleted_at: null })
 }
 
-/** @returns whether it was there */
-export const removeArrangement = async (code: string): Promise<boolean> =>
-  (await models().ArrangementRow.destroy({ where: { code } })) > 0
+/** Into the bin. @returns whether it was there */
+export const removeArrangement = (code: string): Promise<boolean> => toBin('arrangement', { code })

@@ -96,6 +96,9 @@ export const lastFitted = (limit: number): Promise<LastFitted[]> =>
   )
 
 export async function countOpenJobs(): Promise<number> {
-  const [row] = await rows<{ n: number }>('SELECT count(*) n FROM jobs WHERE closed_at IS NULL', {})
+  const [row] = await rows<{ n: number }>(
+    'SELECT count(*) n FROM jobs WHERE closed_at IS NULL AND deleted_at IS NULL',
+    {},
+  )
   return Number(row?.n ?? 0)
 }

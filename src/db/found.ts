@@ -65,7 +65,7 @@ export const foundOn = (machineId: number, limit: number): Promise<FoundBefore[]
   database().query<FoundBefore>(
     `SELECT j.position_id AS positionId, f.job_id AS jobId, f.part, f.damage, f.severity, f.updated_at AS at
      FROM jobs j JOIN findings f ON f.job_id = j.id
-     WHERE j.machine_id = ? AND j.position_id IS NOT NULL ORDER BY f.job_id DESC, f.id LIMIT ?`,
+     WHERE j.deleted_at IS NULL AND j.machine_id = ? AND j.position_id IS NOT NULL ORDER BY f.job_id DESC, f.id LIMIT ?`,
     { replacements: [machineId, limit], type: QueryTypes.SELECT },
   )
 

@@ -67,7 +67,7 @@ export async function findJobIds({ text, open, after, limit }: JobSearch): Promi
     sql: [
       ...(open ? ['s.closed_at IS NULL'] : []),
       ...(after ? ['(s.updated_at < ? OR (s.updated_at = ? AND s.id < ?))'] : []),
-      'TRUE',
+      's.deleted_at IS NULL',
     ].join(' AND '),
     values: after ? [after.updatedAt, after.updatedAt, after.id] : [],
   }

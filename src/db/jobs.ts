@@ -1,4 +1,5 @@
 import { Op, type Order, type Transaction } from 'sequelize'
+import { toBin } from './bin'
 import { oneChange } from './connection'
 import { saveFindings, saveSeatReadings, type Finding, type SeatReading } from './found'
 import { writeEvents, type NewEvent } from './jobEvents'
@@ -6,6 +7,7 @@ import { readJson, writeJson, type StoredJson } from './json'
 import { saveKit, type StoredKit } from './kits'
 import { findJobIds } from './jobSearch'
 import { models, type BearingRow, type JobRow } from './models'
+import { releaseJob } from './stock'
 
 /** What a job keeps of each of its bearings. */
 export interface StoredBearing {
@@ -107,6 +109,10 @@ export interface JobChangeSet {
   /** what was measured on the seats; absent = unchanged */
   seatReadings?: readonly SeatReading[]
   events: readonly NewEvent[]
+  /** what undoes the change; absent = it is not undone */
+  undo?: unknown
+  /** versions that this change undoes */
+  undoes?: readonly number[] | undefined
   /** part of the same transaction, such as writing the register */
   also?: (transaction: Transaction) => Promise<void>
 }
@@ -247,6 +253,15 @@ export async function findJob(id: number): Promise<StoredJob | null> {
   return row ? fromRow(row) : null
 }
 
+const EMPTY_BEARING = {
+  evidence: '{}',
+  decision: null,
+  comparison: null,
+  inspection: null,
+  designation: null,
+  part_key: null,
+}
+
 /** A bearing to begin with. */
 export type NewBearing = BearingPatch & { evidence: unknown }
 
@@ -262,15 +277,10 @@ async function addBearingWithin(
   })
   const row = await Bearings.create(
     {
+      ...EMPTY_BEARING,
+      ...bearingColumns(bearing),
       job_id: jobId,
       ordinal: (last ?? 0) + 1,
-      evidence: '{}',
-      decision: null,
-      comparison: null,
-      inspection: null,
-      designation: null,
-      part_key: null,
-      ...bearingColumns(bearing),
     },
     { transaction },
   )
@@ -318,7 +328,7 @@ export async function createJob(
 export async function updateJob(
   id: number,
   version: number,
-  { patch, bearings, kit, seatReadings, events, also }: JobChangeSet,
+  { patch, bearings, kit, seatReadings, events, undo, undoes, also }: JobChangeSet,
 ): Promise<{ job: StoredJob; conflict: boolean } | null> {
   const { JobRow: Jobs, BearingRow: Bearings } = models()
   return oneChange(async (transaction) => {
@@ -335,7 +345,7 @@ export async function updateJob(
     if (seatReadings) await saveSeatReadings(id, seatReadings, transaction)
     if (kit !== undefined) await saveKit(id, kit, transaction)
     await also?.(transaction)
-    await writeEvents(id, events, transaction)
+    await writeEvents(id, events, transaction, { version: version + 1, undo, undoes })
     return { job: await fromRow(row, transaction), conflict: false }
   })
 }
@@ -345,7 +355,7 @@ export const addBearing = (
   id: number,
   version: number,
   bearing: NewBearing,
-  changes: Pick<JobChangeSet, 'patch' | 'kit' | 'events'>,
+  changes: Pick<JobChangeSet, 'patch' | 'kit' | 'events' | 'undo'>,
 ): ReturnType<typeof updateJob> =>
   updateJob(id, version, {
     ...changes,
@@ -360,16 +370,55 @@ export const removeBearing = (
   id: number,
   version: number,
   bearing: number,
-  event: NewEvent,
+  changes: Pick<JobChangeSet, 'patch' | 'kit' | 'events' | 'undo' | 'undoes'>,
 ): ReturnType<typeof updateJob> =>
   updateJob(id, version, {
-    patch: {},
+    ...changes,
     bearings: new Map(),
-    events: [event],
     also: async (transaction) => {
       await models().BearingRow.destroy({ where: { id: bearing, job_id: id }, transaction })
     },
   })
+
+/** Puts a bearing that was taken out back under its number. */
+export const putBearingBack = (
+  id: number,
+  version: number,
+  bearing: BearingPatch & { id: number; ordinal: number },
+  changes: Pick<JobChangeSet, 'events' | 'undoes'>,
+): ReturnType<typeof updateJob> =>
+  updateJob(id, version, {
+    ...changes,
+    patch: {},
+    bearings: new Map(),
+    also: async (transaction) => {
+      await models().BearingRow.create(
+        {
+          ...EMPTY_BEARING,
+          ...bearingColumns(bearing),
+          id: bearing.id,
+          job_id: id,
+          ordinal: bearing.ordinal,
+        },
+        { transaction },
+      )
+      if (bearing.findings) await saveFindings(id, bearing.id, bearing.findings, transaction)
+    },
+  })
+
+/** Puts an open job into the bin: what it has reserved is free again. @returns false when it has another version now */
+export const binJob = (id: number, version: number, event: NewEvent): Promise<boolean> =>
+  oneChange(async (transaction) => {
+    const row = await models().JobRow.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE })
+    if (row?.version !== version) return false
+    await releaseJob(id, event.who ?? '')
+    await writeEvents(id, [event], transaction)
+    return toBin('job', { id })
+  })
+
+/** Whether a job was closed once: the register speaks of it. */
+export const wasClosed = async (id: number): Promise<boolean> =>
+  (await models().JobEventRow.count({ where: { job_id: id, kind: 'closed' } })) > 0
 
 /** History of a job, the latest first. @param before number of the entry the page before ended with */
 export async function jobHistory(jobId: number, limit: number, before?: number): Promise<StoredEvent[]> {

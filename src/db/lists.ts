@@ -1,6 +1,7 @@
 import { QueryTypes } from 'sequelize'
 import type { ListItem } from '@/core/lists'
 import { database, oneChange } from './connection'
+import { toBin } from './bin'
 import { models, type ListRow } from './models'
 
 export const LIST_STATES = ['running', 'done', 'cancelled', 'failed'] as const
@@ -118,10 +119,8 @@ export async function removeItems(listId: number): Promise<void> {
   while ((await models().ListItemRow.destroy({ where: { list_id: listId }, limit: 5000 })) > 0);
 }
 
-export async function removeList(id: number): Promise<void> {
-  await removeItems(id)
-  await models().ListRow.destroy({ where: { id } })
-}
+/** Into the bin. */
+export const removeList = (id: number): Promise<boolean> => toBin('list', { id })
 
 /** Lists that were being read when the process ended: what they left is taken away. */
 export async function failUnfinishedLists(): Promise<void> {
@@ -186,14 +185,14 @@ export async function keepOwnPart(name: string, part: Omit<OwnPart, 'listId'>): 
 export const ownParts = (): Promise<OwnPart[]> =>
   database().query<OwnPart>(
     `SELECT i.list_id AS listId, i.designation, i.bore, i.outside, i.width FROM list_items i
-     JOIN lists l ON l.id = i.list_id WHERE l.state = 'done' AND i.base IS NULL ORDER BY i.id`,
+     JOIN lists l ON l.id = i.list_id WHERE l.deleted_at IS NULL AND l.state = 'done' AND i.base IS NULL ORDER BY i.id`,
     { type: QueryTypes.SELECT },
   )
 
 /** How much `ownParts` and `knownHere` would read: own parts of finished lists and positions with something fitted. */
 export async function countOwn(): Promise<number> {
   const [row] = await database().query<{ n: number }>(
-    `SELECT (SELECT COALESCE(SUM(own), 0) FROM lists WHERE state = 'done')
+    `SELECT (SELECT COALESCE(SUM(own), 0) FROM lists WHERE state = 'done' AND deleted_at IS NULL)
        + (SELECT COUNT(*) FROM positions WHERE fitted <> '') AS n`,
     { type: QueryTypes.SELECT },
   )
@@ -205,7 +204,7 @@ export async function knownHere(): Promise<{ bases: string[]; fitted: string[] }
   const [listed, fitted] = await Promise.all([
     database().query<{ base: string }>(
       `SELECT DISTINCT i.base FROM list_items i JOIN lists l ON l.id = i.list_id
-       WHERE l.state = 'done' AND l.kind = 'own' AND i.base IS NOT NULL`,
+       WHERE l.deleted_at IS NULL AND l.state = 'done' AND l.kind = 'own' AND i.base IS NOT NULL`,
       { type: QueryTypes.SELECT },
     ),
     database().query<{ fitted: string }>(`SELECT DISTINCT fitted FROM positions WHERE fitted <> ''`, {

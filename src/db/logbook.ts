@@ -20,7 +20,7 @@ export const countFindings = (
 ): Promise<{ damage: string; count: number; jobs: number }[]> =>
   select(
     `SELECT f.damage, count(*) AS count, count(DISTINCT f.job_id) AS jobs FROM jobs j JOIN findings f ON f.job_id = j.id
-     WHERE j.created_at >= :from ${ofMachine(scope)} GROUP BY f.damage ORDER BY count DESC, f.damage`,
+     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} GROUP BY f.damage ORDER BY count DESC, f.damage`,
     { ...scope },
   )
 
@@ -31,7 +31,7 @@ export const countByMachine = (
   select(
     `SELECT j.machine_id AS machineId, max(m.name) AS machine, count(*) AS jobs, count(j.comeback_of) AS cameBack
      FROM jobs j LEFT JOIN machines m ON m.id = j.machine_id
-     WHERE j.created_at >= :from ${ofMachine(scope)} GROUP BY j.machine_id ORDER BY jobs DESC, machineId`,
+     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} GROUP BY j.machine_id ORDER BY jobs DESC, machineId`,
     { ...scope },
   )
 
@@ -39,7 +39,7 @@ export const countByMachine = (
 export const countByMonth = (scope: LogbookScope): Promise<{ month: string; jobs: number }[]> =>
   select(
     `SELECT date_format(j.created_at, '%Y-%m') AS month, count(*) AS jobs FROM jobs j
-     WHERE j.created_at >= :from ${ofMachine(scope)} GROUP BY month ORDER BY month`,
+     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} GROUP BY month ORDER BY month`,
     { ...scope },
   )
 
@@ -77,7 +77,7 @@ export const costByMachine = (
        coalesce(sum(l.price * l.quantity), 0) AS cost, coalesce(sum(l.price IS NULL), 0) AS unpriced
      FROM jobs j LEFT JOIN machines m ON m.id = j.machine_id JOIN kits k ON k.job_id = j.id
      JOIN kit_lines l ON l.kit_id = k.id AND l.unit = 'pcs' AND l.stays = 0 AND l.quantity > 0 AND l.state = 'filled'
-     WHERE j.closed_at IS NOT NULL AND j.created_at >= :from ${ofMachine(scope)}
+     WHERE j.closed_at IS NOT NULL AND j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
      GROUP BY j.machine_id ORDER BY cost DESC, machineId`,
     { ...scope },
   )
@@ -103,7 +103,7 @@ export const measuredSeats = (scope: LogbookScope, limit: number): Promise<Store
        date_format(max(j.created_at), '%Y-%m-%d') AS \`on\`, avg(s.value_mm) AS mm, count(*) AS readings
      FROM seat_readings s JOIN jobs j ON j.id = s.job_id JOIN positions p ON p.id = j.position_id
      JOIN machines m ON m.id = p.machine_id
-     WHERE s.value_mm IS NOT NULL AND j.created_at >= :from ${ofMachine(scope)}
+     WHERE s.value_mm IS NOT NULL AND j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
      GROUP BY j.position_id, s.seat, s.job_id ORDER BY j.position_id DESC, s.seat, \`on\` LIMIT :limit`,
     { ...scope, limit },
   )

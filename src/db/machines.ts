@@ -195,7 +195,8 @@ export async function mergeMachines(from: number, into: number): Promise<StoredM
       names.add(name.toLowerCase())
       await position.update({ machine_id: into, name }, { transaction })
     }
-    await Jobs.update({ machine_id: into }, { where: { machine_id: from }, transaction })
+    // Those in the bin too: they may be put back.
+    await Jobs.update({ machine_id: into }, { where: { machine_id: from }, paranoid: false, transaction })
     await Machines.destroy({ where: { id: from }, transaction })
     return true
   })

@@ -12,6 +12,7 @@ import * as foundAndCameBack from './migrations/0008-found-and-came-back'
 import * as safeToRepeat from './migrations/0009-safe-to-repeat'
 import * as rechecks from './migrations/0010-rechecks'
 import * as accounts from './migrations/0011-accounts'
+import * as bin from './migrations/0012-bin'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -32,6 +33,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0009-safe-to-repeat', safeToRepeat],
   ['0010-rechecks', rechecks],
   ['0011-accounts', accounts],
+  ['0012-bin', bin],
 ]
 
 function runner() {

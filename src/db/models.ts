@@ -46,6 +46,8 @@ export class ListRow extends Model<InferAttributes<ListRow>, InferCreationAttrib
   declare remarks: string
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
+  declare deleted_at: CreationOptional<Date | null>
+  declare deleted_by: CreationOptional<string>
 }
 
 export class ListItemRow extends Model<InferAttributes<ListItemRow>, InferCreationAttributes<ListItemRow>> {
@@ -99,6 +101,8 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare closed_at: Date | null
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
+  declare deleted_at: CreationOptional<Date | null>
+  declare deleted_by: CreationOptional<string>
 }
 
 export class FindingRow extends Model<InferAttributes<FindingRow>, InferCreationAttributes<FindingRow>> {
@@ -138,6 +142,8 @@ export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttr
   declare picture: Buffer
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
+  declare deleted_at: CreationOptional<Date | null>
+  declare deleted_by: CreationOptional<string>
 }
 
 export class JobEventRow extends Model<InferAttributes<JobEventRow>, InferCreationAttributes<JobEventRow>> {
@@ -147,6 +153,9 @@ export class JobEventRow extends Model<InferAttributes<JobEventRow>, InferCreati
   declare summary: string
   declare content: string
   declare who: CreationOptional<string>
+  declare job_version: CreationOptional<number | null>
+  declare undo: CreationOptional<string | null>
+  declare undone_at: CreationOptional<Date | null>
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
 }
@@ -222,6 +231,8 @@ export class ArrangementRow extends Model<
   declare content: string
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
+  declare deleted_at: CreationOptional<Date | null>
+  declare deleted_by: CreationOptional<string>
 }
 
 export class BearingRow extends Model<InferAttributes<BearingRow>, InferCreationAttributes<BearingRow>> {
@@ -313,6 +324,8 @@ export class PartNameRow extends Model<InferAttributes<PartNameRow>, InferCreati
   declare designation: string
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
+  declare deleted_at: CreationOptional<Date | null>
+  declare deleted_by: CreationOptional<string>
 }
 
 export class RecheckRow extends Model<InferAttributes<RecheckRow>, InferCreationAttributes<RecheckRow>> {
@@ -355,7 +368,13 @@ const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: f
 const long = () => ({ type: DataTypes.TEXT('medium'), allowNull: false })
 const count = () => ({ type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 })
 const times = { created_at: DataTypes.DATE(3), updated_at: DataTypes.DATE(3) }
+/** A row that is removed waits in the bin: the finders of Sequelize pass it over. */
+const binColumns = () => ({
+  deleted_at: DataTypes.DATE(3),
+  deleted_by: { ...text(60), defaultValue: '' },
+})
 const stamped = { timestamps: true, createdAt: 'created_at', updatedAt: 'updated_at' } as const
+const withBin = { ...stamped, paranoid: true, deletedAt: 'deleted_at' } as const
 
 function define(sequelize: Sequelize) {
   PartRow.init(
@@ -415,8 +434,9 @@ function define(sequelize: Sequelize) {
       free_of_charge: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
       closed_at: DataTypes.DATE(3),
       ...times,
+      ...binColumns(),
     },
-    { sequelize, tableName: 'jobs', ...stamped },
+    { sequelize, tableName: 'jobs', ...withBin },
   )
   FindingRow.init(
     {
@@ -454,8 +474,9 @@ function define(sequelize: Sequelize) {
       height: DataTypes.SMALLINT.UNSIGNED,
       picture: DataTypes.BLOB('medium'),
       ...times,
+      ...binColumns(),
     },
-    { sequelize, tableName: 'photos', ...stamped },
+    { sequelize, tableName: 'photos', ...withBin },
   )
   JobEventRow.init(
     {
@@ -465,6 +486,9 @@ function define(sequelize: Sequelize) {
       summary: text(300),
       content: long(),
       who: { ...text(60), defaultValue: '' },
+      job_version: DataTypes.INTEGER.UNSIGNED,
+      undo: DataTypes.TEXT('medium'),
+      undone_at: DataTypes.DATE(3),
       ...times,
     },
     { sequelize, tableName: 'job_events', ...stamped },
@@ -552,8 +576,8 @@ function define(sequelize: Sequelize) {
     { sequelize, tableName: 'fitted_parts', ...stamped },
   )
   PartNameRow.init(
-    { id: key(), name_key: text(80), name: text(80), designation: text(80), ...times },
-    { sequelize, tableName: 'part_names', ...stamped },
+    { id: key(), name_key: text(80), name: text(80), designation: text(80), ...times, ...binColumns() },
+    { sequelize, tableName: 'part_names', ...withBin },
   )
   RecheckRow.init(
     {
@@ -608,8 +632,9 @@ function define(sequelize: Sequelize) {
       problems: count(),
       remarks: long(),
       ...times,
+      ...binColumns(),
     },
-    { sequelize, tableName: 'lists', ...stamped },
+    { sequelize, tableName: 'lists', ...withBin },
   )
   ListItemRow.init(
     {
@@ -688,8 +713,8 @@ function define(sequelize: Sequelize) {
     { sequelize, tableName: 'order_lines', timestamps: false },
   )
   ArrangementRow.init(
-    { code: { type: DataTypes.STRING(12), primaryKey: true }, content: long(), ...times },
-    { sequelize, tableName: 'arrangements', ...stamped },
+    { code: { type: DataTypes.STRING(12), primaryKey: true }, content: long(), ...times, ...binColumns() },
+    { sequelize, tableName: 'arrangements', ...withBin },
   )
   return {
     BearingRow,

@@ -1,3 +1,4 @@
+import { toBin } from './bin'
 import { models } from './models'
 
 /** Names the shop gives to parts. */
@@ -7,12 +8,11 @@ export async function partNames(): Promise<{ name: string; key: string; designat
 }
 
 export async function savePartName(name: string, key: string, designation: string): Promise<void> {
-  await models().PartNameRow.upsert({ name, name_key: key, designation })
+  await models().PartNameRow.upsert({ name, name_key: key, designation, deleted_at: null })
 }
 
-/** @returns whether it was there */
-export const removePartName = async (key: string): Promise<boolean> =>
-  (await models().PartNameRow.destroy({ where: { name_key: key } })) > 0
+/** Into the bin. @returns whether it was there */
+export const removePartName = (key: string): Promise<boolean> => toBin('partName', { name_key: key })
 
 /** The parts that names stand for, by the key of the name; those nobody taught are not among them. */
 export async function partsNamed(keys: readonly string[]): Promise<Map<string, string>> {

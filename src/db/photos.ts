@@ -1,3 +1,4 @@
+import { toBin } from './bin'
 import { models } from './models'
 
 export interface NewPhoto {
@@ -45,6 +46,6 @@ export async function photoPicture(jobId: number, id: number): Promise<Buffer | 
   return row?.picture ?? null
 }
 
-/** @returns whether there was one */
-export const removePhoto = async (jobId: number, id: number): Promise<boolean> =>
-  (await models().PhotoRow.destroy({ where: { id, job_id: jobId } })) > 0
+/** Into the bin. @returns whether there was one */
+export const removePhoto = (jobId: number, id: number): Promise<boolean> =>
+  toBin('photo', { id, job_id: jobId })

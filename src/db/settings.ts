@@ -18,5 +18,5 @@ export async function saveFact(name: ShopFact, value: unknown): Promise<void> {
 export async function clearWorld(): Promise<void> {
   const { JobRow, MachineRow, ListRow, StockItemRow, OrderRow, ArrangementRow } = models()
   for (const table of [JobRow, MachineRow, ListRow, StockItemRow, OrderRow, ArrangementRow])
-    await (table as ModelStatic<Model>).destroy({ where: {} })
+    await (table as ModelStatic<Model>).destroy({ where: {}, force: true })
 }

@@ -70,6 +70,11 @@ export async function arrangements(): Promise<ArrangementsResponse> {
   }
 }
 
+/** Whether an arrangement can stand among the others. @throws ServiceError `impossible` when what it is based on is missing */
+export async function checkArrangement(file: ArrangementFile): Promise<void> {
+  resolved(file, await own())
+}
+
 /** Saves an arrangement of the shop's own. @throws ServiceError `unreadable`, `impossible` (circle, unknown names), `taken` for a shipped code */
 export async function putArrangement(input: unknown): Promise<ArrangementFile> {
   const file = parse(ArrangementFile, input)

@@ -38,3 +38,10 @@ export const call = <T>(
 
 export const post = <T>(path: string, body: unknown) => call<T>('POST', path, body)
 export const address = ADDRESS
+
+/** A page or a file of the running application, as text. @throws when it is not there */
+export async function page(path: string): Promise<string> {
+  const response = await fetch(ADDRESS + path)
+  if (!response.ok) throw new Error(`${path}: ${response.status}`)
+  return response.text()
+}

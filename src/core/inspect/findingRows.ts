@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { FINDINGS } from '../kit'
-import { INSPECTED, PART_VERDICTS, RUNNING, SCENES } from './findings'
+import { INSPECTED, PART_VERDICTS, RUNNING, SCENES } from './findingKinds'
 import { SETUP_TRAITS } from './setup'
 
 /** Words that hold in some setups only. */

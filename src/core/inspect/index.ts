@@ -1,12 +1,5 @@
 export type { DamageMode } from './findingRows'
-export {
-  CAUSES,
-  DAMAGE,
-  INSPECTED,
-  INSPECTED_WORDS,
-  SEVERITIES,
-  type Inspected,
-  type Severity,
-} from './findings'
+export { INSPECTED, INSPECTED_WORDS, SEVERITIES, type Inspected, type Severity } from './findingKinds'
+export { CAUSES, DAMAGE } from './findings'
 export { AGES, judgeParts, type Age } from './judgeParts'
 export { setupOf, type Setup } from './setup'

@@ -1,8 +1,6 @@
 import type { Finding } from '../kit'
 import type { Cause, DamageMode, SetupWords } from './findingRows'
 import {
-  CAUSES,
-  DAMAGE,
   INSPECTED,
   PART_VERDICTS,
   RUNNING,
@@ -11,7 +9,8 @@ import {
   type PartVerdict,
   type Running,
   type Severity,
-} from './findings'
+} from './findingKinds'
+import { CAUSES, DAMAGE } from './findings'
 import { mayHold, type Setup } from './setup'
 
 /** One thing that was seen on a part. */

@@ -5,6 +5,7 @@ import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { Frame } from '@/features/shell'
 import type { ArrangementChoice, ArrangementsResponse } from '@/contract/kit'
 import { ask, send, wordsOf } from '@/ui/ask'
+import { notifyDone } from '@/ui/notify'
 import { saveText } from '@/ui/saveText'
 import { ArrangementFigure } from './ArrangementFigure'
 import { PlaceRows } from './PlaceRows'
@@ -225,7 +226,13 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                 className="button ml-auto"
                 onClick={() =>
                   run(
-                    send('DELETE', `/api/arrangements/${encodeURIComponent(file.code)}`),
+                    send('DELETE', `/api/arrangements/${encodeURIComponent(file.code)}`).then(() =>
+                      notifyDone(`${file.code} removed`, () =>
+                        send('POST', `/api/bin/arrangement/${encodeURIComponent(file.code)}`).then(() =>
+                          run(Promise.resolve(), `${file.code} is back`),
+                        ),
+                      ),
+                    ),
                     `${file.code} removed`,
                   )
                 }

@@ -8,6 +8,7 @@ import { useJob } from './JobContext'
 import { PositionRail } from './PositionRail'
 import { SaveWords } from './SaveWords'
 import { StageRail } from './StageRail'
+import { UndoButton } from './UndoButton'
 
 function ConflictBar() {
   const { state, keepMine, takeTheirs } = useJob()
@@ -91,6 +92,7 @@ export function JobFrame({
         </div>
       }
       state={<SaveWords state={state} />}
+      act={<UndoButton />}
       {...(hints && { hints })}
     >
       <div className="grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)]">

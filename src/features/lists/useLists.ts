@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useState } from 'react'
 import type { ListDetail, ListSummary } from '@/contract/list'
-import { ask, wordsOf } from '@/ui/ask'
+import { ask, send, wordsOf } from '@/ui/ask'
+import { notifyDone } from '@/ui/notify'
 
 /** How often a list at work is asked how far it is, ms. */
 const LOOK_EVERY_MS = 400
@@ -59,6 +60,8 @@ export function useLists(initial: readonly ListSummary[]): Lists {
         const { state: now } = await ask<{ state: string }>(`/api/lists/${id}`, { method: 'DELETE' })
         if (now === 'removed') setChosen(null)
         await refresh()
+        if (now === 'removed')
+          await notifyDone('List removed', () => send('POST', `/api/bin/list/${id}`).then(refresh))
       } catch (error) {
         setProblem(wordsOf(error))
       }

@@ -1,8 +1,10 @@
 'use client'
 
+import { X } from 'lucide-react'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { PhotoAnswer } from '@/contract/judgement'
 import { ask, send, wordsOf } from '@/ui/ask'
+import { notifyDone } from '@/ui/notify'
 
 /** Photographs of a job: taken in, looked at, taken away. */
 export function Photos({ jobId, about }: { jobId: number; about: string }) {
@@ -59,10 +61,15 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
               onClick={() =>
                 send('DELETE', `${path}/${photo.id}`)
                   .then(load)
+                  .then(() =>
+                    notifyDone('Photograph removed', () =>
+                      send('POST', `/api/bin/photo/${photo.id}`).then(load),
+                    ),
+                  )
                   .catch((error: unknown) => setWords(wordsOf(error)))
               }
             >
-              ×
+              <X className="mx-auto size-4" aria-hidden />
             </button>
           </li>
         ))}

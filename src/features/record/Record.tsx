@@ -13,6 +13,7 @@ import type { Bearing, JobHistory, JobPositions } from '@/contract/job'
 import type { z } from 'zod'
 import { CloseJob } from './CloseJob'
 import { CopyJob } from './CopyJob'
+import { RemoveJob } from './RemoveJob'
 import { useTimes } from '@/ui/Times'
 import { usePages } from '@/ui/usePages'
 
@@ -224,6 +225,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
                 Build the kit
               </Link>
             )}
+            <RemoveJob />
           </div>
         </section>
         <section

@@ -4,7 +4,8 @@ import type { Route } from 'next'
 import Link from 'next/link'
 import type { ReactNode } from 'react'
 import { AreaMenu } from './AreaMenu'
-import { KeyHelp, type KeyHint } from './KeyHelp'
+import { KeyHelp } from './KeyHelp'
+import type { KeyHint } from './keyHint'
 import { Palette } from './Palette'
 import { usePreferences } from './Preferences'
 
@@ -15,6 +16,8 @@ interface Props {
   hints?: readonly KeyHint[]
   /** right end of the foot: whether everything is saved */
   state?: ReactNode
+  /** an act on what the screen is about, in the header */
+  act?: ReactNode
   children: ReactNode
 }
 
@@ -65,7 +68,7 @@ function AccountLink() {
 }
 
 /** The frame of every screen: name and context, the stages, the work, the keys. */
-export function Frame({ about, rail, hints = [], state, children }: Props) {
+export function Frame({ about, rail, hints = [], state, act, children }: Props) {
   return (
     <div
       className={`grid h-dvh grid-cols-[minmax(0,1fr)] ${
@@ -83,6 +86,7 @@ export function Frame({ about, rail, hints = [], state, children }: Props) {
           <Mark /> <span className="max-sm:sr-only">Amber Socket</span>
         </Link>
         <div className="min-w-0 flex-1 truncate text-ink2">{about}</div>
+        {act}
         <Palette />
         <AccountLink />
         <UnitSwitch />

@@ -3,17 +3,11 @@
 import dynamic from 'next/dynamic'
 import { useEffect } from 'react'
 import { useOpen } from '@/ui/useOpen'
+import type { KeyHint } from './keyHint'
 
 const KeyHelpDialog = dynamic(() => import('./KeyHelpDialog').then((keys) => keys.KeyHelpDialog), {
   ssr: false,
 })
-
-export interface KeyHint {
-  keys: string
-  words: string
-  /** stands in the foot of the screen too */
-  foot?: boolean
-}
 
 const typesMarks = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&

@@ -1,7 +1,7 @@
 'use client'
 
 import { Dialog } from 'radix-ui'
-import type { KeyHint } from './KeyHelp'
+import type { KeyHint } from './keyHint'
 
 interface Props {
   hints: readonly KeyHint[]

@@ -1,3 +1,4 @@
+import { Menu } from 'lucide-react'
 import type { ComponentProps } from 'react'
 
 /** What opens the menu of all screens. */
@@ -10,9 +11,7 @@ export function MenuButton(button: ComponentProps<'button'>) {
       className="flex size-10 shrink-0 items-center justify-center rounded-[7px] border border-edge text-ink2"
       {...button}
     >
-      <svg viewBox="0 0 20 20" className="size-5" aria-hidden>
-        <path d="M3 5h14M3 10h14M3 15h14" stroke="currentColor" strokeWidth="2" />
-      </svg>
+      <Menu className="size-5" aria-hidden />
     </button>
   )
 }

@@ -1,5 +1,6 @@
 'use client'
 
+import { Search } from 'lucide-react'
 import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import { useOpen } from '@/ui/useOpen'
@@ -45,10 +46,7 @@ export function Palette() {
         }}
         className="ml-auto flex h-10 w-[44px] shrink-0 items-center justify-between overflow-hidden rounded-[7px] border border-edge px-2.5 text-ink3 sm:w-[150px] lg:w-[292px]"
       >
-        <svg viewBox="0 0 20 20" className="size-5 shrink-0 sm:hidden" aria-hidden>
-          <circle cx="8.5" cy="8.5" r="5.5" fill="none" stroke="currentColor" strokeWidth="2" />
-          <path d="M13 13l5 5" stroke="currentColor" strokeWidth="2" />
-        </svg>
+        <Search className="size-5 shrink-0 sm:hidden" aria-hidden />
         <span className="truncate max-sm:sr-only">Search parts, machines, jobs</span>
         <kbd className="max-lg:hidden">Ctrl K</kbd>
       </button>

@@ -39,6 +39,7 @@ export const AREAS: readonly (readonly [
       ['/toolbox', 'Toolbox'],
       ['/arrangements', 'Arrangements'],
       ['/settings', 'Settings'],
+      ['/bin', 'Bin'],
       ['/accounts', 'Accounts'],
       ['/status', 'Server status'],
     ],

@@ -1,5 +1,5 @@
 export { Finder } from './Finder'
 export { Frame } from './Frame'
 export { KeptPages } from './KeptPages'
-export type { KeyHint } from './KeyHelp'
+export type { KeyHint } from './keyHint'
 export { PreferencesProvider, usePreferences } from './Preferences'

@@ -5,7 +5,11 @@ const RIGHTS: readonly (readonly [methods: RegExp, path: RegExp, role: Role])[] 
   [/./, /^\/(api\/)?(accounts|audit|status)(\/|$)/, 'owner'],
   [/PUT|POST|PATCH|DELETE/, /^\/api\/settings$/, 'owner'],
   [/./, /^\/settings$/, 'owner'],
-  [/PUT|POST|PATCH|DELETE/, /^\/api\/(machines|arrangements|toolbox|part-names)(\/|$)/, 'bench'],
+  [
+    /PUT|POST|PATCH|DELETE/,
+    /^\/api\/(machines|arrangements|toolbox|part-names|bin\/(arrangement|partName))(\/|$)/,
+    'bench',
+  ],
 ]
 
 /** Whether a role may ask for something. Everything that is not named is open to everybody who has signed in. */

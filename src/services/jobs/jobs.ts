@@ -31,13 +31,14 @@ import { firstPosition } from './positions'
 import { checkComeback, comebackAfter } from './returns'
 import { seatReadings } from './seatReadings'
 import { toJob } from './toJob'
+import { undoOf, type Undoing } from './undoOf'
 
 /** Most bearings of one job. */
 const MAX_BEARINGS = 12
 /** Most bolts or lugs of one unit; more is a slip of the pen. */
 const MAX_COUNTED = 20
 
-const conflict = (id: number, stored: db.StoredJob) =>
+export const conflict = (id: number, stored: db.StoredJob) =>
   new ServiceError(
     'conflict',
     `Job ${id} was changed on another screen in between. Its present state comes with this answer.`,
@@ -46,7 +47,7 @@ const conflict = (id: number, stored: db.StoredJob) =>
   )
 
 /** What a decision adds to its bearing for questions. */
-const decided = (decision: Decision | null, language: Language): db.BearingPatch => ({
+export const decided = (decision: Decision | null, language: Language): db.BearingPatch => ({
   decision,
   designation: decision?.designation ?? null,
   partKey: decision ? meaningOfText(decision.designation, language).slice(0, 190) : null,
@@ -217,8 +218,11 @@ async function draftAfter(change: Change, changes: Bearings, job: Job): Promise<
  * @throws ServiceError `conflict` with the stored job when somebody saved in between, `settled` when it is closed, `notFound`,
  *   `unreadable`, `impossible` when it is closed with something open and no reason given
  */
-export async function changeJob(id: number, input: unknown): Promise<Job> {
-  const change = parse(JobChange, input)
+export const changeJob = (id: number, input: unknown): Promise<Job> =>
+  applyChange(id, parse(JobChange, input))
+
+/** The same for a change that was read. @param undoing what it takes back, where it undoes something */
+export async function applyChange(id: number, change: Change, undoing?: Undoing): Promise<Job> {
   const present = await db.findJob(id)
   if (!present) throw noJob(id)
   if (present.version !== change.version) throw conflict(id, present)
@@ -244,6 +248,12 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
   const { comebackOf, freeOfCharge } = comebackAfter(change, job)
   if (comebackOf !== undefined && comebackOf !== null) await checkComeback(id, comebackOf)
   const who = change.who ?? ''
+  const made = {
+    ...change,
+    ...definedOnly({ comebackOf, freeOfCharge }),
+    bearings: changes,
+    ...(draft !== undefined && { kit: draft }),
+  }
   const stored = await db.updateJob(id, change.version, {
     patch: definedOnly({
       title,
@@ -269,20 +279,14 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
     ),
     ...(kit !== undefined && { kit }),
     ...(change.fitting !== undefined && { seatReadings: seatReadings(change.fitting) }),
-    events: [
-      ...eventsOf(
-        {
-          ...change,
-          ...definedOnly({ comebackOf, freeOfCharge }),
-          bearings: changes,
-          ...(draft !== undefined && { kit: draft }),
-        },
-        job,
-        who,
-      ),
-      ...(closed?.events ?? []).map((event) => ({ who, ...event })),
-      ...(close === false ? [{ kind: 'closed', summary: 'Job opened again', content: {}, who }] : []),
-    ],
+    events: undoing
+      ? [{ kind: 'undo', summary: `Undone: ${undoing.summary}`, content: undoing.undo, who }]
+      : [
+          ...eventsOf(made, job, who),
+          ...(closed?.events ?? []).map((event) => ({ who, ...event })),
+          ...(close === false ? [{ kind: 'closed', summary: 'Job opened again', content: {}, who }] : []),
+        ],
+    ...(undoing ? { undoes: undoing.versions } : { undo: undoOf(made, job) }),
     ...(closed && { also: closed.also }),
   })
   if (!stored) throw noJob(id)
@@ -290,8 +294,8 @@ export async function changeJob(id: number, input: unknown): Promise<Job> {
   return toJob(stored.job)
 }
 
-/** Refuses a change of a closed job. */
-async function openJob(id: number, version: number): Promise<Job> {
+/** An open job of a version. @throws ServiceError `notFound`, `conflict`, `settled` when it is closed */
+export async function openJob(id: number, version: number): Promise<Job> {
   const stored = await db.findJob(id)
   if (!stored) throw noJob(id)
   if (stored.version !== version) throw conflict(id, stored)
@@ -323,6 +327,7 @@ export async function addJobBearing(id: number, input: unknown): Promise<Job> {
     version,
     { ...bearing, ...decided(decision, language) },
     {
+      undo: { added: true, ...(kit && { kit: job.kit }) },
       patch: kit ? { kit } : {},
       ...(kit && { kit: await kitToKeep(id, kit, job.fitting) }),
       events: [
@@ -349,9 +354,15 @@ export async function removeJobBearing(id: number, bearing: number, input: unkno
   if (job.bearings.length === 1)
     throw new ServiceError('impossible', 'A job keeps at least one bearing. Change this one instead.')
   const removed = await db.removeBearing(id, version, bearing, {
-    kind: 'bearing',
-    summary: `Bearing removed${found.name ? `: ${found.name}` : ''}`,
-    content: found,
+    patch: {},
+    events: [
+      {
+        kind: 'bearing',
+        summary: `Bearing removed${found.name ? `: ${found.name}` : ''}`,
+        content: found,
+      },
+    ],
+    undo: { removed: found },
   })
   if (!removed) throw noJob(id)
   if (removed.conflict) throw conflict(id, removed.job)

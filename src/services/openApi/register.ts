@@ -1,5 +1,6 @@
 import 'server-only'
 import { z } from 'zod'
+import { BinResponse } from '@/contract/bin'
 import { PartName, PartNames } from '@/contract/partName'
 import { Machine, MachineChange, MachineDetail, MachineMerge, NewMachine, PartUses } from '@/contract/machine'
 import {
@@ -11,6 +12,8 @@ import {
   NewJob,
   JobPositions,
   JobReturns,
+  JobUndo,
+  JobUndone,
   OpenPoint,
 } from '@/contract/job'
 import { id, json, ok, paging, pdfOut, problem, text } from './parts'
@@ -45,6 +48,32 @@ export const registerPaths = {
       parameters: [id],
       requestBody: { required: true, ...json(JobChange, 'input') },
       responses: ok(Job, 'The job'),
+    },
+    delete: {
+      summary: 'Put an open job into the bin; what it has reserved is free again',
+      parameters: [id, text('version', true, 'version of the job this is done on')],
+      responses: ok(z.object({ removed: z.boolean() }), 'Removed'),
+    },
+  },
+  '/api/jobs/{id}/undo': {
+    parameters: [id],
+    post: {
+      summary: 'Undo the last act on an open job, whoever did it; 422 when there is nothing to undo',
+      requestBody: { required: true, ...json(JobUndo, 'input') },
+      responses: ok(JobUndone, 'The job, and what was undone'),
+    },
+  },
+  '/api/bin': {
+    get: { summary: 'What was removed and can be put back', responses: ok(BinResponse, 'The bin') },
+  },
+  '/api/bin/{kind}/{id}': {
+    parameters: [
+      text('kind', true, 'job, photo, list, arrangement or partName', 'path'),
+      text('id', true, 'number or code among those of its kind', 'path'),
+    ],
+    post: {
+      summary: 'Put back what was removed; 409 while something it needs is missing',
+      responses: ok(BinResponse, 'The bin'),
     },
   },
   '/api/jobs/{id}/history': {

@@ -1,0 +1,38 @@
+/** Parts that are looked at, one after another. */
+export const INSPECTED = [
+  'bearing',
+  'race',
+  'shaft',
+  'housing',
+  'seal',
+  'collar',
+  'thread',
+  'grease',
+  'sensor',
+] as const
+export type Inspected = (typeof INSPECTED)[number]
+
+export const INSPECTED_WORDS: Record<Inspected, string> = {
+  bearing: 'bearing, cone',
+  race: 'mating race, cup',
+  shaft: 'spindle or shaft',
+  housing: 'hub or housing bore',
+  seal: 'seal',
+  collar: 'collar, spacer',
+  thread: 'threads',
+  grease: 'grease',
+  sensor: 'encoder, sensor',
+}
+
+/** How far a finding has gone. */
+export const SEVERITIES = ['trace', 'marked', 'severe'] as const
+export type Severity = (typeof SEVERITIES)[number]
+
+export const PART_VERDICTS = ['good', 'doubtful', 'replace'] as const
+export type PartVerdict = (typeof PART_VERDICTS)[number]
+
+/** Whether the machine may run with it. */
+export const RUNNING = ['yes', 'watch', 'notUntilRepaired'] as const
+export type Running = (typeof RUNNING)[number]
+
+export const SCENES = ['race', 'ring', 'cage', 'ball', 'shaft', 'thread', 'bore', 'lip', 'grease'] as const

@@ -1,0 +1,75 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import type { BinItem, BinResponse } from '@/contract/bin'
+import { Frame } from '@/features/shell'
+import { send, wordsOf } from '@/ui/ask'
+import { notifyDone } from '@/ui/notify'
+import { useTimes } from '@/ui/Times'
+
+/** What was removed: everything can be put back until it has lain here too long. */
+export function BinScreen({ initial }: { initial: BinResponse }) {
+  const [{ items, keptDays }, setBin] = useState(initial)
+  const [error, setError] = useState('')
+  const [busy, setBusy] = useState('')
+  const { time } = useTimes()
+  const putBack = (item: BinItem) => {
+    const path = `/api/bin/${item.kind}/${encodeURIComponent(item.id)}`
+    setBusy(path)
+    setError('')
+    send<BinResponse>('POST', path)
+      .then((now) => {
+        setBin(now)
+        return notifyDone(`${item.label} is back`)
+      })
+      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .finally(() => setBusy(''))
+  }
+  return (
+    <Frame about={<h1 className="font-semibold text-ink">Bin</h1>}>
+      <div className="h-full overflow-auto px-5 py-4">
+        <p className="mb-3 max-w-[72ch] text-ink2">
+          Jobs, photographs, lists, arrangements and names of parts that were removed. They can be put back
+          for {keptDays} days.
+        </p>
+        {error && (
+          <p role="alert" className="mb-3 text-contra">
+            {error}
+          </p>
+        )}
+        {items.length === 0 ? (
+          <p>
+            The bin is empty. What is removed from <Link href="/jobs">a job</Link>,{' '}
+            <Link href="/lists">the lists</Link> or <Link href="/arrangements">the arrangements</Link> comes
+            here first.
+          </p>
+        ) : (
+          <ul className="max-w-[900px]">
+            {items.map((item) => (
+              <li
+                key={`${item.kind} ${item.id}`}
+                className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line2 py-1.5"
+              >
+                <b className="min-w-0 flex-1 basis-[240px] truncate font-semibold">{item.label}</b>
+                <span className="text-[0.875rem] text-ink3">
+                  removed {time(item.deletedAt)}
+                  {item.deletedBy && ` by ${item.deletedBy}`}
+                </span>
+                <button
+                  type="button"
+                  className="button"
+                  disabled={busy !== ''}
+                  aria-label={`Put back ${item.label}`}
+                  onClick={() => putBack(item)}
+                >
+                  Put back
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+    </Frame>
+  )
+}

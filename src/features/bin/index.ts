@@ -1,0 +1,1 @@
+export { BinScreen } from './BinScreen'

@@ -1,0 +1,49 @@
+'use client'
+
+import { Undo2 } from 'lucide-react'
+import { useCallback, useEffect } from 'react'
+import type { JobUndone } from '@/contract/job'
+import { send, wordsOf } from '@/ui/ask'
+import { notifyDone } from '@/ui/notify'
+import { useJob } from './JobContext'
+
+const isText = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || target.matches('input, textarea, select'))
+
+/** Takes back the last act on this job: also by Ctrl Z, except in a field, where that is the field's own. */
+export function UndoButton() {
+  const { job, state, replace } = useJob()
+  const ready = state.kind === 'saved' && job.closedAt === null
+  const undo = useCallback(async () => {
+    if (!ready) return
+    try {
+      const answer = await send<JobUndone>('POST', `/api/jobs/${job.id}/undo`, { version: job.version })
+      replace(answer.job)
+      await notifyDone(`Undone: ${answer.undone}`)
+    } catch (error) {
+      await notifyDone(wordsOf(error))
+    }
+  }, [ready, job.id, job.version, replace])
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const asked = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && !event.shiftKey
+      if (!asked || isText(event.target)) return
+      event.preventDefault()
+      void undo()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [undo])
+  return (
+    <button
+      type="button"
+      aria-label="Undo"
+      title="Undo the last change of this job (Ctrl Z)"
+      disabled={!ready}
+      className="flex size-10 shrink-0 items-center justify-center rounded-[7px] border border-edge text-ink2 disabled:text-ink3"
+      onClick={() => void undo()}
+    >
+      <Undo2 className="size-5" aria-hidden />
+    </button>
+  )
+}

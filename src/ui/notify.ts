@@ -1,0 +1,25 @@
+'use client'
+
+import { wordsOf } from './ask'
+
+/** How long a message with something to undo stays, ms. */
+const STAYS_MS = 10_000
+
+/**
+ * Says what was done, with a key to undo it.
+ * @param undo takes it back; a refusal of it is said in its words
+ */
+export async function notifyDone(words: string, undo?: () => Promise<unknown>): Promise<void> {
+  const { toast } = await import('sonner')
+  toast(words, {
+    duration: STAYS_MS,
+    ...(undo && {
+      action: {
+        label: 'Undo',
+        onClick: () => {
+          undo().catch((error: unknown) => toast.error(wordsOf(error)))
+        },
+      },
+    }),
+  })
+}

@@ -1,0 +1,162 @@
+import { describe, expect, it } from 'vitest'
+import type { BinResponse } from '@/contract/bin'
+import type { Job, JobHistory, JobUndone } from '@/contract/job'
+import { call } from '../support/call'
+import { mark } from '../support/mark'
+
+const open = async (title: string): Promise<Job> => (await call<Job>('POST', '/api/jobs', { title })).body
+const get = async (id: number): Promise<Job> => (await call<Job>('GET', `/api/jobs/${id}`)).body
+async function change(job: Job, patch: object): Promise<Job> {
+  const { status, body } = await call<Job>('PATCH', `/api/jobs/${job.id}`, { version: job.version, ...patch })
+  expect(status).toBe(200)
+  return body
+}
+const undo = (job: Job) => call<JobUndone>('POST', `/api/jobs/${job.id}/undo`, { version: job.version })
+
+/** What a job is beside its version and its times. */
+const stateOf = (job: Job): object => ({ ...job, version: 0, updatedAt: '', stage: '' })
+
+const decided = (designation: string) => ({
+  decision: { designation, base: designation, probability: null },
+})
+
+describe('undo of the last act on a job', () => {
+  it('gives back what each kind of change found, one after another, and tells it in the history', async () => {
+    const job = await open(`Undo ${mark()}`)
+    const [bearing] = job.bearings
+    const steps = [
+      { title: `Undo again ${mark()}` },
+      decided('6205'),
+      { bearings: { [bearing?.id ?? 0]: decided('6206') } },
+      { kit: { arrangement: 'C1', positions: 1, parts: {}, sizes: {} } },
+      { comparison: { from: '6205', to: '6206', old: {}, new: {}, result: null } },
+      { intake: { ...job.intake, note: 'runs warm after the wash' } },
+      { inspection: { seen: [], ages: '', heard: [] } },
+      { freeOfCharge: true },
+    ]
+    const states = [job]
+    for (const step of steps) {
+      const { status, body } = await call<Job>('PATCH', `/api/jobs/${job.id}`, {
+        version: states.at(-1)?.version,
+        ...step,
+      })
+      // A step this build does not take is none to undo.
+      if (status === 200) states.push(body)
+    }
+    expect(states.length).toBeGreaterThan(6)
+    let now = states.at(-1) as Job
+    for (const before of states.slice(0, -1).reverse()) {
+      const { status, body } = await undo(now)
+      expect(status).toBe(200)
+      expect(stateOf(body.job)).toEqual(stateOf(before))
+      now = body.job
+    }
+    const { status, body } = await undo(now)
+    expect(status).toBe(422)
+    expect(body.detail).toMatch(/Nothing was changed/)
+    const history = (await call<JobHistory>('GET', `/api/jobs/${job.id}/history?limit=200`)).body.items
+    expect(history.filter(({ kind }) => kind === 'undo')).toHaveLength(states.length - 1)
+    expect(history.some(({ summary }) => summary === 'Undone: Decided: 6205')).toBe(true)
+  })
+
+  it('takes a word typed in several saves back at once', async () => {
+    let job = await open(`Undo typed ${mark()}`)
+    for (const note of ['r', 'rum', 'rumbles']) job = await change(job, { intake: { ...job.intake, note } })
+    const { body } = await undo(job)
+    expect(body.job.intake.note).toBe('')
+  })
+
+  it('brings a removed bearing back under its number with all it held, and takes an added one away', async () => {
+    const job = await open(`Undo bearings ${mark()}`)
+    const added = (
+      await call<Job>('POST', `/api/jobs/${job.id}/bearings`, {
+        version: job.version,
+        name: 'outer',
+        evidence: { measurements: [{ feature: 'bore', readings: ['25'], unit: 'mm' }], stamps: [] },
+        ...decided('6205-2RS'),
+      })
+    ).body
+    const outer = added.bearings.at(-1)
+    const removed = (
+      await call<Job>('DELETE', `/api/jobs/${job.id}/bearings/${outer?.id}?version=${added.version}`)
+    ).body
+    expect(removed.bearings).toHaveLength(1)
+    const back = (await undo(removed)).body.job
+    expect(back.bearings.at(-1)).toEqual(outer)
+    expect((await undo(back)).body.job.bearings).toHaveLength(1)
+  })
+
+  it('refuses on an old version, on a closed job, and after signing off', async () => {
+    const job = await open(`Undo refused ${mark()}`)
+    const changed = await change(job, { title: `Undo refused twice ${mark()}` })
+    expect((await undo(job)).status).toBe(409)
+    const closed = await change(changed, { closed: true, reason: 'a test' })
+    expect((await undo(closed)).status).toBe(409)
+    const opened = await change(closed, { closed: false })
+    const { status, body } = await undo(opened)
+    expect(status).toBe(422)
+    expect(body.detail).toMatch(/Job opened again.* is not undone/)
+  })
+})
+
+describe('the bin', () => {
+  const bin = async () => (await call<BinResponse>('GET', '/api/bin')).body
+  const putBack = (kind: string, id: string | number) =>
+    call<BinResponse>('POST', `/api/bin/${kind}/${encodeURIComponent(id)}`)
+
+  it('keeps a removed job with its reservation given back; what is in it comes back with it', async () => {
+    const job = await change(await open(`Binned ${mark()}`), decided('6205'))
+    const gone = await call('DELETE', `/api/jobs/${job.id}?version=${job.version}`)
+    expect(gone.status).toBe(200)
+    expect((await call('GET', `/api/jobs/${job.id}`)).status).toBe(404)
+    const found = (await call<{ items: Job[] }>('GET', `/api/jobs?q=${encodeURIComponent(job.title)}`)).body
+    expect(found.items).toEqual([])
+    const item = (await bin()).items.find(({ kind, id }) => kind === 'job' && id === String(job.id))
+    expect(item?.label).toContain(job.title)
+    expect((await putBack('job', job.id)).status).toBe(200)
+    expect(stateOf(await get(job.id))).toEqual(stateOf(job))
+    expect((await putBack('job', job.id)).status).toBe(404)
+  })
+
+  it('refuses a job the register speaks of, and one with further positions', async () => {
+    const closed = await change(await open(`Closed once ${mark()}`), { closed: true, reason: 'a test' })
+    const opened = await change(closed, { closed: false })
+    const kept = await call('DELETE', `/api/jobs/${opened.id}?version=${opened.version}`)
+    expect(kept.status).toBe(409)
+    const first = await open(`First of two ${mark()}`)
+    await call('POST', '/api/jobs', { title: 'the other side', partOf: first.id })
+    const again = await get(first.id)
+    const refused = await call('DELETE', `/api/jobs/${first.id}?version=${again.version}`)
+    expect(refused.status).toBe(409)
+    expect(refused.body.detail).toMatch(/further positions/)
+  })
+
+  it('keeps names of parts and arrangements; one saved anew under its name is the new one', async () => {
+    const name = `pier ${mark()}`
+    await call('POST', '/api/part-names', { name, designation: '6205' })
+    await call('DELETE', `/api/part-names/${encodeURIComponent(name)}`)
+    const item = (await bin()).items.find(({ label }) => label.includes(name))
+    expect((await putBack('partName', item?.id ?? '')).status).toBe(200)
+    const names = (await call<{ names: { name: string }[] }>('GET', '/api/part-names')).body.names
+    expect(names.map((n) => n.name)).toContain(name)
+
+    const code = `z${mark()
+      .replace(/[^a-z]/gi, '')
+      .slice(0, 8)}`
+    const file = { code, words: 'with a second seal', basedOn: 'C1', slots: [] }
+    await call('PUT', '/api/arrangements', file)
+    await call('DELETE', `/api/arrangements/${code}`)
+    await call('PUT', '/api/arrangements', { ...file, words: 'with a third seal' })
+    expect((await putBack('arrangement', code)).status).toBe(404)
+    const all = (await call<{ arrangements: { code: string; words: string }[] }>('GET', '/api/arrangements'))
+      .body
+    expect(all.arrangements.find((a) => a.code === code)?.words).toBe('with a third seal')
+    await call('DELETE', `/api/arrangements/${code}`)
+  })
+
+  it('answers in words to what is none', async () => {
+    expect((await putBack('job', 'x')).status).toBe(400)
+    expect((await putBack('machine', 1)).status).toBe(400)
+    expect((await putBack('photo', 999999999)).status).toBe(404)
+  })
+})

@@ -1,0 +1,42 @@
+/** Stages of a job as they stand in the address. */
+export const STAGES = [
+  '',
+  'identify',
+  'cross-reference',
+  'compare',
+  'kit',
+  'inspect',
+  'fit',
+  'plan',
+  'record',
+]
+
+/** Every screen that stands by itself. */
+export const SCREENS = [
+  '/',
+  '/jobs',
+  '/logbook',
+  '/logbook?tab=failures',
+  '/logbook?tab=service',
+  '/logbook?tab=seats',
+  '/machines',
+  '/machines/1',
+  '/identify',
+  '/jobs/new',
+  '/parts/6205-2RS',
+  '/catalogue',
+  '/tray',
+  '/lists',
+  '/convert',
+  '/toolbox',
+  '/fits?designation=6205',
+  '/seals',
+  '/store',
+  '/orders',
+  '/settings',
+  '/bin',
+  '/arrangements',
+  '/campaign',
+  '/accounts',
+  '/status',
+]
