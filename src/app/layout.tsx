@@ -6,7 +6,7 @@ import { cookies, headers } from 'next/headers'
 import { connection } from 'next/server'
 import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
-import { KeptPages, PreferencesProvider } from '@/features/shell'
+import { KeptPages, PadWhenTouched, PreferencesProvider } from '@/features/shell'
 import { accountIn } from '@/services/accounts'
 import { shopZone } from '@/services/settings'
 import { Messages } from '@/ui/Messages'
@@ -46,6 +46,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
               <NuqsAdapter>{children}</NuqsAdapter>
               <KeptPages />
               <Messages />
+              <PadWhenTouched />
             </QueriesProvider>
           </TimesProvider>
         </PreferencesProvider>

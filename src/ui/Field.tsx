@@ -15,6 +15,7 @@ export function Field({ label, value, onChange, placeholder, most = 40, text }: 
       <span className="caption mb-0.5 block truncate">{label}</span>
       <input
         className={`field ${text ? '' : 'number'}`}
+        data-length={text ? undefined : true}
         maxLength={most}
         placeholder={placeholder}
         value={value}

@@ -175,3 +175,77 @@ test('from every screen the menu leads to every other', async ({ page }) => {
     await page.waitForURL((url) => url.pathname === path)
   }
 })
+
+test('by touch, figures, fractions and units are typed on our own pad, with the answer in sight', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+  })
+  const page = await context.newPage()
+  await open(page, '/identify')
+  const pad = page.getByRole('group', { name: 'Number pad' })
+  await page.locator('#bore').tap()
+  await expect(pad).toBeVisible()
+  const press = async (...keys: string[]) => {
+    for (const name of keys) await pad.getByRole('button', { name, exact: true }).tap()
+  }
+  await press('2', '5', 'Next', '6', '2', 'Next', '1', '7', '0', 'Erase')
+  const leader = page.getByTestId('leader')
+  await expect(leader).toHaveText('6305')
+  await expect(leader).toBeInViewport()
+  await expect(page.locator('#width')).toBeFocused()
+  // The field in hand lies neither below the pad nor below the answer.
+  const [fieldBox, answerBox] = [
+    await page.locator('#width').boundingBox(),
+    await page.locator('[data-pane=answer]').boundingBox(),
+  ]
+  expect((fieldBox?.y ?? 0) + (fieldBox?.height ?? 0)).toBeLessThanOrEqual(answerBox?.y ?? 0)
+  expect((await pad.boundingBox())?.y).toBeGreaterThanOrEqual(
+    await page.locator('main').evaluate((main) => main.getBoundingClientRect().bottom),
+  )
+  // An inch figure with its fraction and unit.
+  await page.locator('#bore').tap()
+  await press('Erase', 'Erase', '1', 'Space, before a fraction', '1', '/', '4', 'in')
+  await expect(page.locator('#bore')).toHaveValue('1 1/4 in')
+  // A touch beside the fields puts the pad away: the whole answer is there again.
+  await page.getByText('Measured', { exact: true }).tap()
+  await expect(pad).toBeHidden()
+  await expect(page.getByRole('button', { name: /Create job/ })).toBeInViewport()
+  await page.locator('#bore').tap()
+  await press('Keyboard')
+  await expect(pad).toBeHidden()
+  await expect(page.locator('#bore')).toBeFocused()
+  await context.close()
+})
+
+test('in forced colours what is chosen, marked or focused is still told apart', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active' })
+  await open(page, '/identify')
+  await page.locator('#bore').fill('25')
+  await page
+    .getByRole('radio', { name: 'ball' })
+    .or(page.getByRole('button', { name: 'ball', exact: true }))
+    .first()
+    .click()
+  const seen = await page.evaluate(() => {
+    const of = (element: Element | null) => (element ? getComputedStyle(element) : undefined)
+    const [on, off] = [document.querySelector('[data-state=on]'), document.querySelector('[data-state=off]')]
+    const unit = [...document.querySelectorAll('[aria-label="Units shown first"] button')]
+    const [pressed, free] = [
+      unit.find((b) => b.getAttribute('aria-pressed') === 'true'),
+      unit.find((b) => b.getAttribute('aria-pressed') === 'false'),
+    ]
+    return {
+      looks: [of(on)?.borderWidth, of(off)?.borderWidth],
+      units: [of(pressed ?? null)?.backgroundColor, of(free ?? null)?.backgroundColor],
+    }
+  })
+  expect(seen.looks[0]).not.toBe(seen.looks[1])
+  expect(seen.units[0]).not.toBe(seen.units[1])
+  await page.locator('#outside').focus()
+  const ring = await page.locator('#outside').evaluate((field) => getComputedStyle(field).outlineStyle)
+  expect(ring).not.toBe('none')
+})

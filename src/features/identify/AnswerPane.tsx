@@ -173,7 +173,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
       aria-label="Answer"
       className="flex min-h-0 flex-col overflow-auto border-l border-line bg-sheet px-[18px] py-3"
     >
-      <h1 className="caption mb-1.5 flex justify-between">
+      <h1 className="beside-pad caption mb-1.5 flex justify-between">
         Result
         <span className="font-normal">{answer && `of ${answer.parts} parts`}</span>
       </h1>
@@ -243,7 +243,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
       </ul>
       {!unlistedLeads && <Advice advice={answer?.advice ?? null} />}
       {candidate && (
-        <div className="sticky -bottom-3 -mb-3 mt-auto flex flex-wrap gap-2 bg-sheet pt-2 pb-3">
+        <div className="beside-pad sticky -bottom-3 -mb-3 mt-auto flex flex-wrap gap-2 bg-sheet pt-2 pb-3">
           {unlistedLeads ? (
             <>
               <button

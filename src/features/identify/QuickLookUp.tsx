@@ -63,7 +63,7 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
           onUse={(decision) => void decide(decision)}
           onKept={(designation) => void decide({ designation, base: designation, probability: null })}
         />
-        <div className="flex items-center gap-2 border-t border-line px-[18px] py-1.5 text-[0.875rem] text-ink2">
+        <div className="beside-pad flex items-center gap-2 border-t border-line px-[18px] py-1.5 text-[0.875rem] text-ink2">
           <label className="flex items-center gap-2">
             As another bearing of job
             <input

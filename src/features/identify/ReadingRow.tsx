@@ -88,7 +88,7 @@ export function ReadingRow({
           else if (!/^[a-zA-Z]$/.test(e.key) || !onKey(e.key.toLowerCase())) return
           e.preventDefault()
         }}
-        className={`number h-[40px] w-full min-w-0 rounded bg-transparent text-[1.5625rem] font-medium outline-none focus-visible:bg-sheet focus-visible:outline-[2.5px] ${struck ? 'text-ink3 line-through' : ''}`}
+        className={`number h-[40px] w-full min-w-0 rounded bg-transparent text-[1.5625rem] font-medium focus-visible:bg-sheet focus-visible:outline-offset-0 ${struck ? 'text-ink3 line-through' : ''}`}
       />
       <span className="flex">
         {text !== '' && (
