@@ -54,6 +54,17 @@ export class ServiceError extends Error {
 export const isDatabaseBusy = (error: unknown): boolean =>
   error instanceof Error && error.name === 'SequelizeConnectionAcquireTimeoutError'
 
+/** Errors of MariaDB for a disk, or a file of its own, that holds no more: ER_DISK_FULL, ER_ERROR_ON_WRITE, ER_RECORD_FILE_FULL. */
+const FULL: ReadonlySet<unknown> = new Set([1021, 1026, 1114])
+
+/** Whether a change could not be written for want of room; the database has taken it back whole. */
+export const isDiskFull = (error: unknown): boolean =>
+  error instanceof Error &&
+  'original' in error &&
+  error.original instanceof Error &&
+  'errno' in error.original &&
+  FULL.has(error.original.errno)
+
 /** Whether an error says that the database cannot be reached, as the database layer names such errors. */
 export const isDatabaseAway = (error: unknown): boolean =>
   error instanceof Error &&

@@ -209,7 +209,8 @@ function lockOf({ slots }: Arrangement, typed: string | undefined): NutLock {
   const lock = NUT_LOCKS.find((name) => name === typed)
   const has = (role: SlotRole) => slots.some((slot) => slot.role === role)
   if (lock) return lock
-  if (has('clampNut') || has('ringNut')) return 'clamp'
+  // Over a collar the nut sets nothing: it is at its torque.
+  if (has('clampNut') || has('ringNut') || has('collar')) return 'clamp'
   return has('nutLock') ? 'retainer' : 'slots'
 }
 

@@ -1,11 +1,9 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
-import { readFileSync, rmSync } from 'node:fs'
+import { mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join, resolve } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
 
-/** A database and an application of their own, to be killed. Loopback only. */
-const FOLDER = resolve('.local/fault-db')
 const DATABASE_PORT = 34_987
 
 const freePort = (): Promise<number> =>
@@ -26,22 +24,26 @@ const shell = (command: string, env: Record<string, string> = {}): string => {
 }
 
 /** Starts the database as ./start does, and says where it is. */
-const startDatabase = (): string =>
-  shell(`db_start "${FOLDER}" ${DATABASE_PORT} >/dev/null && echo "$DATABASE_URL"`)
+const startDatabase = (folder: string): string =>
+  shell(`db_start "${folder}" ${DATABASE_PORT} >/dev/null && echo "$DATABASE_URL"`)
     .trim()
     .split('\n')
     .at(-1) ?? ''
 
-const databasePid = (): number => Number(readFileSync(join(FOLDER, 'pid'), 'utf8'))
+const databasePid = (folder: string): number => Number(readFileSync(join(folder, 'pid'), 'utf8'))
 
+/** A database and an application of their own, to be harmed. Loopback only. */
 export class Site {
   address = ''
   private app: ChildProcess | undefined
   private databaseUrl = ''
 
+  /** @param folder of the database, emptied first */
+  constructor(readonly folder = resolve('.local/fault-db')) {}
+
   async begin(): Promise<void> {
-    rmSync(FOLDER, { recursive: true, force: true })
-    this.databaseUrl = startDatabase()
+    this.empty()
+    this.databaseUrl = startDatabase(this.folder)
     shell('tsx --conditions=react-server scripts/prepare.ts', { DATABASE_URL: this.databaseUrl })
     await this.startApp()
   }
@@ -79,9 +81,10 @@ export class Site {
 
   /** SIGKILL to the database; then it is started again, as ./start does when it died. */
   async killDatabase(): Promise<void> {
-    process.kill(databasePid(), 'SIGKILL')
-    for (let i = 0; i < 100 && isAlive(databasePid()); i++) await pause(50)
-    this.databaseUrl = startDatabase()
+    const pid = databasePid(this.folder)
+    process.kill(pid, 'SIGKILL')
+    for (let i = 0; i < 100 && isAlive(pid); i++) await pause(50)
+    this.databaseUrl = startDatabase(this.folder)
     await this.healthy()
   }
 
@@ -111,8 +114,15 @@ export class Site {
 
   end(): void {
     if (this.app?.pid) process.kill(-this.app.pid, 'SIGKILL')
-    shell(`db_stop "${FOLDER}"`)
-    rmSync(FOLDER, { recursive: true, force: true })
+    shell(`db_stop "${this.folder}"`)
+    this.empty()
+  }
+
+  /** The folder itself stays: it may be a disk of its own. */
+  private empty(): void {
+    mkdirSync(this.folder, { recursive: true })
+    for (const name of readdirSync(this.folder))
+      rmSync(join(this.folder, name), { recursive: true, force: true })
   }
 }
 

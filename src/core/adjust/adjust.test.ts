@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { endPlay, playCurve, recheckDates, rockTest, usualPlay } from '.'
+import { collarShims, endPlay, playCurve, recheckDates, rockTest, usualPlay } from '.'
 import { slotStepDegrees } from './endPlay'
 
 const MM = 25.4
@@ -103,4 +103,48 @@ it('the curve of play goes through no play, a slot a step, and is a straight lin
 it('appointments cross months and leap days', () => {
   expect(recheckDates('2028-02-28', true, false)[0]?.date).toBe('2028-02-29')
   expect(recheckDates('2026-12-31', false, true).map((r) => r.date)).toEqual(['2027-01-01', '2027-03-31'])
+})
+
+describe('shims under a collar (a longer collar between the cones gives as much more play)', () => {
+  const fine = { min: 0.05, max: 0.1 }
+  it.each([
+    [0.02, [0.05], [0.05]],
+    [0.02, [0.03, 0.5], [0.03]],
+    [0.02, [0.02], [0.02, 0.02]],
+    [0.02, [0.5], null],
+    [0.05, [0.05], []],
+    [0.1, [0.05], []],
+    [0.11, [0.05], null],
+    [0.004, [0.05], null],
+  ])('%d mm of play, shims of %j: %j', (play, at, shims) => {
+    expect(collarShims(play, fine, at).shims).toEqual(shims)
+  })
+  it('too much play is told with what has to come out; none measured says nothing of preload', () => {
+    expect(collarShims(0.3, fine, [0.05]).words).toBe(
+      'Take 0.20 to 0.25 mm out: shims, or the collar ground flat and square by as much.',
+    )
+    expect(collarShims(0, fine, [0.05]).words).toMatch(/squeezed by any amount.*0\.2 mm more/)
+  })
+  it('what it says to add brings the play where it is wanted, with three shims at most', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 0.5, noNaN: true }),
+        fc.double({ min: 0.005, max: 0.1, noNaN: true }),
+        fc.array(fc.integer({ min: 1, max: 20 }), { minLength: 1, maxLength: 6 }),
+        (play, width, hundredths) => {
+          const target = { min: 0.2, max: 0.2 + width }
+          const { shims } = collarShims(
+            play,
+            target,
+            hundredths.map((n) => n / 100),
+          )
+          if (!shims) return
+          const after = play + shims.reduce((a, b) => a + b, 0)
+          expect(after).toBeGreaterThanOrEqual(target.min - 1e-6)
+          expect(after).toBeLessThanOrEqual(target.max + 1e-6)
+          expect(shims.length).toBeLessThanOrEqual(3)
+        },
+      ),
+    )
+  })
 })

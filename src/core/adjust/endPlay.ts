@@ -56,7 +56,8 @@ const lcm = (a: number, b: number): number => (a * b) / gcd(a, b)
  * @param crossHoles through the spindle, evenly about it; two stand at 90°
  * @param retainerPlaces places in which a retainer fits over the nut; 1 = the slots are the nut's own
  * @returns degrees
- * @example slotStep(6, 2) // 30; slotStep(8, 2) // 45: the second hole gives nothing
+ * @example slotStepDegrees(6, 2) // 30
+ * @example slotStepDegrees(8, 2) // 45: the second hole gives nothing
  */
 export const slotStepDegrees = (slots: number, crossHoles: number, retainerPlaces = 1): number =>
   360 / lcm(lcm(slots, 2 * crossHoles), retainerPlaces)

@@ -47,7 +47,7 @@ const DIGIT = /\d/
 /**
  * The same with the gaps that separate digits: there a gap is part of the number, for `R1-4` is not `R14` and `1.5` not
  * `15`. Between letters, or a letter and a digit, people put gaps as they like.
- * @example exactKey('NU 205 – 16') // 'NU205-16'
+ * @example exactKey(glyphs('NU 205 – 16')) // 'NU205-16'
  */
 export const exactKey = (marks: readonly Glyph[]): string =>
   marks

@@ -1,9 +1,10 @@
 import type { Family } from '../catalogue'
 import type { Instrument } from '../quantity'
-import { heatToDropIn } from './heatToDropIn'
+import { coolingWords, timeToFit } from './cooling'
+import { heatToDropIn, ROOM_C } from './heatToDropIn'
 import { clearanceLeft, internalClearance, type ClearanceGroup } from './internalClearance'
 import { judgeSeat, type SeatReading, type SeatVerdict } from './judgeSeat'
-import type { Material } from './materials'
+import { MATERIALS, type Material } from './materials'
 import { FRICTION, pressForce, pressure } from './pressFit'
 import { ringLimits, type RingClass } from './ringTolerances'
 import { repairOptions, type RepairOption } from './repairOptions'
@@ -91,6 +92,28 @@ const BEARS_MORE: readonly Material[] = ['steel', 'castIron']
 /** A temperature in both units, to five degrees of each. */
 const warmth = (celsius: number): string =>
   `${Math.ceil(celsius / 5) * 5} °C (${Math.ceil((celsius * 1.8 + 32) / 5) * 5} °F)`
+
+/** Metal in the room of a bearing, by its weight in catalogues of plain sizes (from memory). */
+const FILLED = 0.68
+
+/** How long there is to put it on, in words; nothing where the body that was heated is not known. */
+function timeLeft(q: FitQuestion, max: number, nominal: number, celsius: number, heated: Material): string {
+  const hub = q.hubOutside
+  if (q.ring === 'outer' && hub === undefined) return ''
+  const { density, heatCapacity, expansion } = MATERIALS[heated]
+  const ring =
+    q.ring === 'inner' || hub === undefined
+      ? {
+          insideMm: q.bore,
+          outsideMm: q.outside,
+          filled: FILLED,
+          wallMm: ((q.outside - q.bore) * RACE_SHARE) / 2,
+        }
+      : { insideMm: q.outside, outsideMm: hub, filled: 1, wallMm: (hub - q.outside) / 2 }
+  const gripRise = max / 1000 / (expansion * 1e-6 * nominal)
+  const rise = Math.ceil(celsius / 5) * 5 - ROOM_C
+  return ` ${coolingWords(timeToFit({ ...ring, widthMm: q.width, density, heatCapacity }, rise, gripRise))}`
+}
 
 const NEVER_HEATED =
   'Neither heated nor pressed: it slides on by hand. One that sticks has a burr, or is the wrong size.'
@@ -187,6 +210,10 @@ export function checkFit(
   }
   const heated = inner ? 'steel' : housingMaterial
   const heat = heatToDropIn(max / 1000, nominal, heated)
+  const timed = ({ byHeat, advice }: { byHeat: boolean; advice: string }) => ({
+    byHeat,
+    advice: byHeat ? `${advice}${timeLeft(q, max, nominal, heat.celsius, heated)}` : advice,
+  })
   const clearance = internalClearance(q.family ?? 'deep-groove', q.clearanceClass ?? 'CN', q.bore, seatKind)
   const left = clearance && (byHand ? null : clearanceLeft(clearance, q.ring, { min, max }))
   const kind = inner ? 'shaft' : 'housing'
@@ -227,7 +254,7 @@ export function checkFit(
         celsius: round(heat.celsius),
         ...(unpressed
           ? { byHeat: false, advice: byHand ? NEVER_HEATED : 'No heat: the needles run on the shaft itself.' }
-          : heatAdvice(heat.celsius, min + max < 0, q, inner ? 'steel' : q.materials?.housing)),
+          : timed(heatAdvice(heat.celsius, min + max < 0, q, inner ? 'steel' : q.materials?.housing))),
       },
       pressForceKn: { min: round(force.min, 2), max: round(force.max, 2) },
       repair: seat ? repairOptions(kind, seat.verdict, gapUm(seat), q.wheel ?? false) : [],

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { checkFit } from './checkFit'
+import { checkFit, type FitQuestion } from './checkFit'
+import { coolingSeconds, timeToFit } from './cooling'
 import { heatToDropIn } from './heatToDropIn'
 import { clearanceLeft, internalClearance, CLEARANCE_GROUPS } from './internalClearance'
 import { judgeSeat } from './judgeSeat'
@@ -210,6 +211,42 @@ it('heat undoes the interference and leaves the gap', () => {
     ),
   )
   expect(heatToDropIn(0, 50, 'steel')).toEqual({ deltaC: 0, celsius: 20 })
+})
+
+describe('cooling', () => {
+  // Heat transfer textbook exercise: annealed steel balls of 12 mm, 1150 K to 400 K in air of 325 K, h = 20 W/(m²·K), rho 7800,
+  // c 600: 1122 s (from memory; V/A of a ball is d/6).
+  it('agrees with the worked example of annealed balls', () => {
+    const ball = { density: 7800, heatCapacity: 600, thicknessM: 0.012 / 6 }
+    expect(coolingSeconds(ball, 20, 1150, 400, 325)).toBeCloseTo(1122, 0)
+  })
+  it('is nothing where it is cold enough already, and endless below what is around it', () => {
+    const body = { density: 7850, heatCapacity: 460, thicknessM: 0.005 }
+    expect(coolingSeconds(body, 10, 60, 60, 20)).toBe(0)
+    expect(coolingSeconds(body, 10, 60, 20, 20)).toBe(Infinity)
+  })
+  it('leaves minutes in air and seconds on the shaft for a middling bearing (common practice)', () => {
+    const { inAir, onSeat } = timeToFit(
+      { insideMm: 40, outsideMm: 80, widthMm: 18, density: 7850, heatCapacity: 460, filled: 0.68, wallMm: 5 },
+      90,
+      55,
+    )
+    expect(inAir.least).toBeGreaterThan(120)
+    expect(inAir.most).toBeLessThan(1500)
+    expect(onSeat.least).toBeGreaterThan(1)
+    expect(onSeat.most).toBeLessThan(30)
+  })
+  it('is said of a bearing, and of a hub only where its wall is known', () => {
+    const bearing = { ring: 'inner', class: 'k6', bore: 40, outside: 80, width: 18 } as const
+    const hub = { ...bearing, ring: 'outer', class: 'N7' } as const
+    const adviceOf = (question: FitQuestion) => {
+      const fit = checkFit(question)
+      return fit.ok ? fit.value.heat.advice : ''
+    }
+    expect(adviceOf(bearing)).toMatch(/goes on for .* min in air, and grips .* s after/)
+    expect(adviceOf(hub)).not.toMatch(/grips/)
+    expect(adviceOf({ ...hub, hubOutside: 110, materials: { housing: 'aluminium' } })).toMatch(/grips/)
+  })
 })
 
 describe('a fit checked', () => {

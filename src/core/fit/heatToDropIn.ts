@@ -2,7 +2,7 @@ import { MATERIALS, type Material } from './materials'
 
 /** Air wanted when a heated part is put on by hand, mm for each mm of diameter, and at least (common practice). */
 const HANDLING = { share: 0.0004, leastMm: 0.015 }
-const ROOM_C = 20
+export const ROOM_C = 20
 
 /**
  * How far to heat the part that goes around so that the other drops in.

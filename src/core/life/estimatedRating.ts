@@ -30,7 +30,7 @@ export function usualBalls(
  * A rating from boundary dimensions alone, to hold one bearing beside another: right to about a fifth, so that a life worked out
  * from it may be half or double.
  * @returns kN; the typical handbook value where one is here; null for kinds that are not estimated
- * @example estimatedRating(part of '6205')?.cKn // 14.0
+ * @example estimatedRating of a 6205: C is 14.0 kN
  */
 export function estimatedRating(part: Part): TypicalRating | null {
   const typical = typicalRating(part.base)

@@ -12,3 +12,4 @@ export {
   type Schools,
 } from './schools'
 export { TOOL_KINDS, TOOL_WORDS } from './tools'
+export { partsAt, type PartNow } from './partsAt'

@@ -14,6 +14,7 @@ import {
 import { placesOf } from './facts'
 import { makePlan } from './makePlan'
 import { fittingOrder } from './mounting'
+import { partsAt } from './partsAt'
 import type { PlanFacts } from './plan'
 import { brokenBy, inOrder, relationsOf } from './relations'
 import { removalOrder } from './removal'
@@ -68,6 +69,29 @@ function holds(facts: PlanFacts, name: string) {
       ).toBe(true)
   return true
 }
+
+describe('the drawing beside a step', () => {
+  it.each(CODES)(
+    '%s: nothing in that was not fitted, everything in at the end, nothing in the way is in',
+    (code) => {
+      const steps = makePlan(factsOf(arrangementOf(code))).sections.flatMap((section) => section.steps)
+      const mounted = [
+        ...new Set(steps.flatMap(({ id, place }) => (id.startsWith('mount.') && place ? [place] : []))),
+      ]
+      expect(mounted.length).toBeGreaterThan(2)
+      const first = steps.findIndex(({ id, place }) => id.startsWith('mount.') && place !== undefined)
+      for (const [i, step] of steps.entries()) {
+        const stateOf = partsAt(steps, step)
+        if (step.place) expect(stateOf(step.place)).toBe('now')
+        for (const place of step.blockedBy ?? []) expect(stateOf(place)).toBe('blocks')
+        if (i === first)
+          for (const place of mounted) if (place !== step.place) expect(stateOf(place)).not.toBe('in')
+      }
+      const last = steps.at(-1)
+      if (last) for (const place of mounted) expect(['in', 'now']).toContain(partsAt(steps, last)(place))
+    },
+  )
+})
 
 describe('the plan is an order of its relations, and taking apart mirrors it', () => {
   it.each(CODES)('%s, whichever side goes first', (code) => {

@@ -12,6 +12,7 @@ import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { NutFigure } from './NutFigure'
+import { CollarBox } from './CollarBox'
 import { RockTest } from './RockTest'
 import { figure, type Fields, type SetField } from './seatTypes'
 
@@ -122,6 +123,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
               : 'Play as typed.'}
           </p>
           <RockTest fields={fields} set={set} />
+          {lock === 'clamp' && <CollarBox fields={fields} set={set} target={target} />}
           <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[0.875rem]">
             Wheel on stands, wheels chocked, power locked off.
           </p>

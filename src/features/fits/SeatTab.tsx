@@ -14,6 +14,7 @@ import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { PolarFigure } from './PolarFigure'
+import { RodStackFigure } from './RodStackFigure'
 import {
   bothUnits,
   signedUm,
@@ -369,6 +370,16 @@ export function SeatTab(props: Props) {
               </div>
             ))}
           </dl>
+          {sleeve && rod && fit.pressForceKn.max > 0 && (
+            <RodStackFigure
+              bore={seat.bore}
+              outside={seat.outside}
+              width={seat.width}
+              sleeve={sleeve}
+              thread={rod.thread}
+              overMm={rod.overMm}
+            />
+          )}
           <ul className="text-[0.875rem] text-ink2">
             {fit.advice.map((line) => (
               <li key={line} className="border-t border-line2 py-1">

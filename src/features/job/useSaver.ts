@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Job } from '@/contract/job'
 import { keepDraft, takeDraft } from './drafts'
+import { withAdded } from './withAdded'
 import { withPatch, type JobPatch } from './withPatch'
 
 export type SaveState =
@@ -63,7 +64,7 @@ interface Saver {
 
 /**
  * Saves changes of a job while they are typed: kept locally at once, sent after a short rest, one request at a time,
- * tried again while the server is away. `onJob` gets every job the server answers with when nothing newer is pending.
+ * tried again while the server is away. `onJob` gets every job the server answers with, what is pending in it.
  */
 export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
   const [state, setState] = useState<SaveState>({ kind: 'saved', at: null })
@@ -96,7 +97,9 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
           case 'stored':
             version.current = answer.job.version
             if (pending.current) {
+              pending.current = withAdded(pending.current, patch, answer.job)
               keepDraft(id, { version: version.current, patch: pending.current })
+              onJob(withPatch(answer.job, pending.current))
               later(0)
             } else {
               keepDraft(id, null)

@@ -11,6 +11,7 @@ import type { MachineChange, MachineDetail } from '@/contract/machine'
 import { useTimes } from '@/ui/Times'
 import { send, wordsOf } from '@/ui/ask'
 import { Field } from '@/ui/Field'
+import { MachineDrawing } from './MachineDrawing'
 import { MachineField } from './MachineField'
 
 type Position = MachineDetail['positions'][number]
@@ -231,6 +232,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               {error}
             </p>
           )}
+          <MachineDrawing positions={machine.positions} />
           {machine.positions.map((p) => (
             <section
               key={p.id}

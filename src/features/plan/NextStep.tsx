@@ -2,7 +2,8 @@
 
 import type { PlanResponse } from '@/contract/plan'
 import type { ExplodedView } from '@/core/kit'
-import { StepStrip, type PartNow } from '@/ui/drawing'
+import { partsAt } from '@/core/procedure'
+import { StepStrip } from '@/ui/drawing'
 
 export type Step = PlanResponse['sections'][number]['steps'][number]
 
@@ -13,27 +14,6 @@ interface Props {
   view: ExplodedView | null
   onDone: () => void
   onBack: (() => void) | null
-}
-
-const isFitting = ({ id }: Step): boolean => /^(mount|torque|lock|finish)\./.test(id)
-const isRemoval = ({ id }: Step): boolean => id.startsWith('removal.')
-
-/**
- * Where each part is when a step is done: while taking apart, parts of later steps are still in; while fitting, those of steps
- * before it.
- */
-export function partsAt(steps: readonly Step[], step: Step): (place: string) => PartNow {
-  const at = steps.indexOf(step)
-  const before = (of: (s: Step) => boolean, place: string): boolean =>
-    steps.some((s, i) => i < at && of(s) && s.place === place)
-  const removed = (place: string): boolean => before(isRemoval, place)
-  const fitted = (place: string): boolean => before(isFitting, place)
-  const apart = steps.findLastIndex(isRemoval)
-  return (place) => {
-    if (step.place === place) return 'now'
-    if (step.blockedBy?.includes(place)) return 'blocks'
-    return (at <= apart ? !removed(place) : fitted(place)) ? 'in' : 'out'
-  }
 }
 
 /** The next step, large enough for the bench: what to do, what can hurt, what is in already and what would be in the way. */

@@ -1,10 +1,11 @@
 import 'server-only'
 import { shopTime } from '@/core/dates'
-import { explodedView } from '@/core/kit'
+import { explodedView, type ExplodedView } from '@/core/kit'
+import { partsAt, type PartNow } from '@/core/procedure'
 import { jobPlan } from '../plan'
 import type { PlanResponse } from '@/contract/plan'
 import { settings } from '../settings'
-import { drawExploded } from './drawExploded'
+import { drawExploded, drawStrip } from './drawExploded'
 import {
   COLOURS,
   endDocument,
@@ -36,8 +37,16 @@ function stepWords({ words, stop, school }: Step): string {
   return printable(`${stop ? 'STOP. ' : ''}${words}${note}`)
 }
 
-/** One step: a box to tick, its number, its words and tool, and beside them what can hurt. */
-function drawStep(doc: Doc, step: Step, number: number, done: string): void {
+/** The drawing beside a step, points. */
+const STRIP = { height: 34, gap: 4 }
+
+interface Strip {
+  view: ExplodedView
+  stateOf: (slot: string) => PartNow
+}
+
+/** One step: a box to tick, its number, its words and tool, and beside them the parts so far and what can hurt. */
+function drawStep(doc: Doc, step: Step, number: number, done: string, strip: Strip | null): void {
   const words = stepWords(step)
   const tool = step.tool ? printable(`Tool: ${step.tool}`) : ''
   const caution = step.caution && step.caution !== 'Safety' ? step.caution : ''
@@ -45,8 +54,9 @@ function drawStep(doc: Doc, step: Step, number: number, done: string): void {
   const wide = step.caution === 'Safety' ? WIDTH - STEP.box : STEP.words
   const left =
     doc.heightOfString(words, { width: wide }) + (tool ? doc.heightOfString(tool, { width: wide }) : 0)
-  const right = caution ? doc.heightOfString(caution, { width: CAUTION_WIDTH - 8 }) : 0
-  const height = Math.max(left, right, 11) + (done ? 11 : 0)
+  const drawn = strip ? STRIP.height + STRIP.gap : 0
+  const cautioned = caution ? doc.heightOfString(caution, { width: CAUTION_WIDTH - 8 }) : 0
+  const height = Math.max(left, drawn + cautioned, 11) + (done ? 11 : 0)
   pageBreak(doc, height + 8)
   const y = doc.y + 4
   doc.lineWidth(0.8).rect(PAGE.left, y, 9, 9).stroke(soft)
@@ -62,13 +72,20 @@ function drawStep(doc: Doc, step: Step, number: number, done: string): void {
   if (tool) doc.fillColor(soft).text(tool, PAGE.left + STEP.box, doc.y, { width: wide })
   if (done) doc.fillColor(soft).text(done, PAGE.left + STEP.box, doc.y, { width: wide })
   const bottom = Math.max(doc.y, y + height)
+  if (strip)
+    drawStrip(doc, strip.view, { x: CAUTION_X, y, width: CAUTION_WIDTH, height: STRIP.height }, strip.stateOf)
   if (caution) {
+    const from = y + drawn
     doc
       .lineWidth(2)
-      .moveTo(CAUTION_X, y)
-      .lineTo(CAUTION_X, y + Math.max(right, 10))
+      .moveTo(CAUTION_X, from)
+      .lineTo(CAUTION_X, from + Math.max(cautioned, 10))
       .stroke(WARNING)
-    doc.fillColor(WARNING).text(caution, CAUTION_X + 6, y, { width: CAUTION_WIDTH - 8 })
+    doc
+      .font('text')
+      .fontSize(9)
+      .fillColor(WARNING)
+      .text(caution, CAUTION_X + 6, from, { width: CAUTION_WIDTH - 8 })
   }
   doc.y = bottom
 }
@@ -122,20 +139,30 @@ export async function cardPdf(jobId: number): Promise<Buffer> {
   if (told) doc.text(told, { width: WIDTH })
   points(doc, 'Open points', plan.open, '!')
   const top = doc.y + 8
-  drawExploded(doc, explodedView(arrangement, kit), {
+  const view = explodedView(arrangement, kit)
+  drawExploded(doc, view, {
     x: PAGE.left,
     y: top,
     width: WIDTH,
     height: 150,
   })
   doc.y = top + 158
+  doc
+    .font('text')
+    .fontSize(8)
+    .fillColor(soft)
+    .text('Beside each step: drawn = in, amber = now, dashed = would be in the way.', PAGE.left, doc.y)
   let number = 0
   const ticks = job.fitting?.done ?? {}
+  const steps = plan.sections.flatMap((section) => section.steps)
+  const stripOf = (step: Step): Strip | null =>
+    view.parts.some(({ slot }) => slot === step.place) ? { view, stateOf: partsAt(steps, step) } : null
   for (const section of plan.sections) {
     heading(doc, section.words)
     for (const step of section.steps) {
       const tick = ticks[step.id]
-      drawStep(doc, step, ++number, tick ? `${tick.who || 'done'}, ${shopTime(tick.at, timeZone)}` : '')
+      const done = tick ? `${tick.who || 'done'}, ${shopTime(tick.at, timeZone)}` : ''
+      drawStep(doc, step, ++number, done, stripOf(step))
     }
   }
   torqueTable(doc, plan)

@@ -1,5 +1,6 @@
 import 'server-only'
 import type { ExplodedView, PlacedPart } from '@/core/kit'
+import type { PartNow } from '@/core/procedure'
 import type { Shape } from '@/core/section'
 
 const INK = '#24211b'
@@ -135,5 +136,47 @@ export function drawExploded(doc: PDFKit.PDFDocument, view: ExplodedView, box: B
   for (const part of view.parts) {
     for (const shape of part.shapes) drawShape(doc, shape, at, scale, part.state === 'gap')
     drawBalloon(doc, part, at, box.y + BALLOON + 1)
+  }
+}
+
+const WASH = '#fdf0d8'
+
+/** The parts along the axis at one step: in ink what is in, on amber what comes now, dashed what would be in its way. */
+export function drawStrip(
+  doc: PDFKit.PDFDocument,
+  view: ExplodedView,
+  box: Box,
+  stateOf: (slot: string) => PartNow,
+): void {
+  const scale = Math.min(box.width / view.length, box.height / (2 * view.radius))
+  const left = box.x + (box.width - view.length * scale) / 2
+  const axis = box.y + box.height / 2
+  const at: Place = (a, r) => [left + a * scale, axis - r * scale]
+  doc
+    .lineWidth(0.4)
+    .dash(6, { space: 2 })
+    .moveTo(box.x, axis)
+    .lineTo(box.x + box.width, axis)
+    .stroke(FAINT)
+    .undash()
+  for (const shape of view.hub.shapes) {
+    if (shape.kind !== 'outline') continue
+    for (const side of [1, -1])
+      doc
+        .lineWidth(0.4)
+        .polygon(...shape.points.map(([a, r]) => at(a, r * side)))
+        .fillAndStroke(TINT, '#b9b2a3')
+  }
+  for (const part of view.parts) {
+    const now = stateOf(part.slot)
+    if (now === 'out') continue
+    if (now === 'now') {
+      const [x] = at(part.from, 0)
+      doc
+        .lineWidth(0.8)
+        .rect(x - 2, box.y, part.length * scale + 4, box.height)
+        .fillAndStroke(WASH, LAMP)
+    }
+    for (const shape of part.shapes) drawShape(doc, shape, at, scale, now === 'blocks')
   }
 }

@@ -2,12 +2,10 @@
 
 import { useId } from 'react'
 import type { ExplodedView } from '@/core/kit'
+import type { PartNow } from '@/core/procedure'
 import type { Point } from '@/core/section'
 import { HatchDefs } from './HatchDefs'
 import { ShapeMark } from './ShapeMark'
-
-/** Where a part is while one step is done. */
-export type PartNow = 'in' | 'now' | 'blocks' | 'out'
 
 const WIDTH = 620
 const HEIGHT = 108

@@ -1,6 +1,6 @@
 export { ExplodedFigure } from './ExplodedFigure'
 export { OverlayFigure, type Laid } from './OverlayFigure'
 export { SectionFigure } from './SectionFigure'
-export { StepStrip, type PartNow } from './StepStrip'
+export { StepStrip } from './StepStrip'
 export { figureToSvg } from './figureToSvg'
 export { DamageSketch } from './DamageSketch'

@@ -1,6 +1,6 @@
 import 'server-only'
 import { randomUUID } from 'node:crypto'
-import { isDatabaseAway, isDatabaseBusy, ServiceError } from '@/services/errors'
+import { isDatabaseAway, isDatabaseBusy, isDiskFull, ServiceError } from '@/services/errors'
 import { inNameOf } from '@/services/accounts'
 import { observe } from '@/services/metrics'
 import { log } from '@/services/log'
@@ -15,6 +15,11 @@ const AWAY = new ServiceError(
 const BUSY = new ServiceError(
   'unavailable',
   'Too much is asked of the database at once. What you typed is kept; try again in a moment.',
+)
+
+const FULL = new ServiceError(
+  'unavailable',
+  'The disk of the server is full: nothing was changed. What you typed is kept; make room on it, then it goes on by itself.',
 )
 
 /** Answers slower than this are logged, whatever they say. */
@@ -47,9 +52,12 @@ function problem(error: unknown, request: Request, id: string): Response {
   return asProblem(body)
 }
 
-/** Refusals as they are; of the database's own errors those that only say it is away or busy. */
-const told = (thrown: unknown): unknown =>
-  isDatabaseAway(thrown) ? AWAY : isDatabaseBusy(thrown) ? BUSY : thrown
+/** Refusals as they are; of the database's own errors those that say it is away or busy, or that there is no room. */
+function told(thrown: unknown): unknown {
+  if (isDatabaseAway(thrown)) return AWAY
+  if (isDatabaseBusy(thrown)) return BUSY
+  return isDiskFull(thrown) ? FULL : thrown
+}
 
 /** Turns a use-case into a route handler: its value as JSON, its refusal as problem+json, never a stack trace. */
 export function answer<C>(useCase: (request: Request, context: C) => Promise<unknown>) {
