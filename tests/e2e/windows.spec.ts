@@ -146,3 +146,29 @@ test('what is typed on screens without a job outlives a reload, and is gone once
   await page.goto('/jobs/new')
   await expect(page.getByLabel('What came in')).toHaveValue('')
 })
+
+test('what is typed while the first save is on its way does not take a decided bearing out of its place', async ({
+  page,
+  request,
+}) => {
+  const { id, version } = (await (
+    await request.post('/api/jobs', { data: { title: `Slow line ${mark()}` } })
+  ).json()) as { id: number; version: number }
+  const decision = { designation: 'L68149/L68110', base: 'L68149/L68110', probability: null }
+  await request.patch(`/api/jobs/${id}`, { data: { version, decision } })
+  await page.route(`**/api/jobs/${id}`, async (route) => {
+    if (route.request().method() === 'PATCH') await new Promise((later) => setTimeout(later, 1500))
+    await route.continue()
+  })
+  await page.goto(`/jobs/${id}/kit`)
+  await page.getByRole('button', { name: /^A1/ }).click()
+  await page.waitForTimeout(700)
+  await page.getByLabel('Wheel ends').fill('4')
+  await expect(page.locator('footer').getByText(/Saved/)).toBeVisible({ timeout: 15_000 })
+  const { kit } = (await (await request.get(`/api/jobs/${id}`)).json()) as {
+    kit: { positions: number; parts: Record<string, string> }
+  }
+  expect(kit.positions).toBe(4)
+  expect(kit.parts['innerBearing']).toBe('L68149/L68110')
+  await expect(page.locator('tr[data-slot=innerCone]')).toContainText('L68149')
+})

@@ -13,6 +13,7 @@ const DISK_MB = 420
 const TRIES = 60
 
 mkdirSync(DISK, { recursive: true })
+spawnSync('umount', [DISK])
 const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', `size=${DISK_MB}m`, 'tmpfs', DISK]).status === 0
 const site = new Site(join(DISK, 'db'))
 const ballast = join(DISK, 'ballast')

@@ -27,7 +27,6 @@ const examples: Example[] = files.flatMap((file) =>
 )
 
 const evaluate = (code: string, names: Record<string, unknown>): unknown =>
-   
   new Function(...Object.keys(names), `return (${code})`)(...Object.values(names)) as unknown
 
 /** Whether text is a value in JavaScript: a number, a text, a list or an object of such. */

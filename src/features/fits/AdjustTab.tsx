@@ -122,8 +122,8 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
               ? 'Play as is usual for this kind of hub; type what the manual says.'
               : 'Play as typed.'}
           </p>
-          <RockTest fields={fields} set={set} />
           {lock === 'clamp' && <CollarBox fields={fields} set={set} target={target} />}
+          <RockTest fields={fields} set={set} />
           <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[0.875rem]">
             Wheel on stands, wheels chocked, power locked off.
           </p>

@@ -38,7 +38,7 @@ export function CollarBox({ fields, set, target }: Props) {
           most={7}
           onChange={(v) => set('adjust.collarPlay', v)}
         />
-        <Field label="Shims at hand, mm" value={shims} onChange={(v) => set('adjust.shims', v)} />
+        <Field label="Shims, mm" value={shims} onChange={(v) => set('adjust.shims', v)} />
       </div>
       <p className="text-[0.90625rem]" data-testid="collar">
         {typed.trim() !== '' && play >= 0 && wants ? (
