@@ -189,20 +189,33 @@ test('nothing typed is lost while the server is away', async ({ page }) => {
   await expect(page.locator('#stamp')).toHaveValue('6902-2RS')
 })
 
-test('a change on another screen is told, and both are to be had', async ({ page, request }) => {
+test('what another screen changed beside ours is taken in; one thing changed twice is told, and both are to be had', async ({
+  page,
+  request,
+}) => {
   await openJob(page, 'Kiosk 5')
   const id = /jobs\/(\d+)/.exec(page.url())?.[1] ?? ''
+  const read = async () =>
+    (await (await request.get(`/api/jobs/${id}`)).json()) as {
+      version: number
+      title: string
+      intake: { note: string }
+    }
   const other = await request.patch(`/api/jobs/${id}`, { data: { version: 1, title: 'Kiosk 5, shutter' } })
   expect(other.ok()).toBe(true)
   await page.getByLabel('Note').fill('Shutter drags')
+  await saved(page)
+  await expect(page.getByRole('banner')).toContainText('Kiosk 5, shutter')
+  expect(await read()).toMatchObject({ title: 'Kiosk 5, shutter', intake: { note: 'Shutter drags' } })
+
+  const { version, intake } = await read()
+  const data = { version, intake: { ...intake, note: 'Shutter squeals' } }
+  expect((await request.patch(`/api/jobs/${id}`, { data })).ok()).toBe(true)
+  await page.getByLabel('Note').fill('Shutter drags and squeals')
   await expect(page.getByText('This job was changed on another screen.')).toBeVisible()
   await page.getByRole('button', { name: 'Keep mine, overwrite theirs' }).click()
   await saved(page)
-  const stored = (await (await request.get(`/api/jobs/${id}`)).json()) as {
-    title: string
-    intake: { note: string }
-  }
-  expect(stored).toMatchObject({ title: 'Kiosk 5, shutter', intake: { note: 'Shutter drags' } })
+  expect(await read()).toMatchObject({ intake: { note: 'Shutter drags and squeals' } })
 })
 
 test('bad input: words where it stands, the last answer stays', async ({ page }) => {

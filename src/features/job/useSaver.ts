@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Job } from '@/contract/job'
 import { keepDraft, takeDraft } from './drafts'
+import { mergePatch } from './mergePatch'
 import { withAdded } from './withAdded'
 import { withPatch, type JobPatch } from './withPatch'
 
@@ -64,11 +65,13 @@ interface Saver {
 
 /**
  * Saves changes of a job while they are typed: kept locally at once, sent after a short rest, one request at a time,
- * tried again while the server is away. `onJob` gets every job the server answers with, what is pending in it.
+ * tried again while the server is away, merged with what another window changed beside it. `onJob` gets every job the server answers with, what is pending in it.
  */
 export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
   const [state, setState] = useState<SaveState>({ kind: 'saved', at: null })
   const version = useRef(initial.version)
+  /** the job of that version, as the server has it */
+  const base = useRef(initial)
   const pending = useRef<JobPatch | null>(null)
   const sending = useRef(false)
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
@@ -96,6 +99,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
         switch (answer.kind) {
           case 'stored':
             version.current = answer.job.version
+            base.current = answer.job
             if (pending.current) {
               pending.current = withAdded(pending.current, patch, answer.job)
               keepDraft(id, { version: version.current, patch: pending.current })
@@ -116,6 +120,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
             if (alreadyStored(answer.current, patch)) {
               // Our own change, sent before this screen was opened.
               version.current = answer.current.version
+              base.current = answer.current
               keepDraft(id, pending.current && { version: version.current, patch: pending.current })
               setState({ kind: 'saved', at: Date.now() })
               if (pending.current) later(0)
@@ -123,6 +128,18 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
               return
             }
             putBack(patch)
+            if (pending.current) {
+              const merged = mergePatch(base.current, pending.current, answer.current)
+              if (merged) {
+                pending.current = merged
+                version.current = answer.current.version
+                base.current = answer.current
+                keepDraft(id, { version: version.current, patch: merged })
+                onJob(withPatch(answer.current, merged))
+                later(0)
+                return
+              }
+            }
             setState({ kind: 'conflict', current: answer.current })
             return
           case 'refused':
@@ -168,6 +185,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
   const keepMine = useCallback(() => {
     if (state.kind !== 'conflict') return
     version.current = state.current.version
+    base.current = state.current
     later(0)
   }, [state, later])
 
@@ -175,6 +193,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
     if (state.kind !== 'conflict') return
     pending.current = null
     version.current = state.current.version
+    base.current = state.current
     keepDraft(id, null)
     onJob(state.current)
     setState({ kind: 'saved', at: Date.now() })
@@ -182,6 +201,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
 
   const adopt = useCallback((job: Job) => {
     version.current = job.version
+    base.current = job
   }, [])
 
   return { state, queue, adopt, keepMine, takeTheirs }

@@ -1,7 +1,7 @@
 import 'server-only'
 import { Worker } from 'node:worker_threads'
 import { wrap } from 'comlink'
-import nodeEndpoint from 'comlink/dist/esm/node-adapter'
+import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs'
 import { log } from '../log'
 import { valueOf, type Outcome } from './outcome'
 import type { BackgroundWork } from './work'
