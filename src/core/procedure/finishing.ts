@@ -88,6 +88,9 @@ function nutWords(nut: PlanFacts['nut']): string {
     : ` That is ${Math.round(turn.min)}° to ${Math.round(turn.max)}° of this nut, back from no play.`
 }
 
+/** Parts that hold a nut where it stands. */
+const HOLDS_A_NUT: ReadonlySet<SlotRole> = new Set(['cotterPin', 'nutLock', 'tabWasher', 'lockWasher'])
+
 export function finishSteps(facts: PlanFacts): PlanStep[] {
   const places = placesOf(facts)
   const by = (role: SlotRole) => places.filter(({ slot }) => slot.role === role)
@@ -104,6 +107,14 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
     steps.push({
       id: `finish.${place.slot.id}`,
       words: `New ${nameOf(place)}: through the hole, legs bent clear of the cap. Never slacken for a hole beyond the play wanted.`,
+    })
+  if (by('axleNut').length > 0 && !places.some(({ slot }) => HOLDS_A_NUT.has(slot.role)))
+    steps.push({
+      id: 'finish.stake',
+      words:
+        'Axle nut, held where it stands: a collar is staked into the groove of the axle with a rounded punch, without a crack; a split collar is a new nut. A nut that grips by itself is used once.',
+      tool: 'Punch with a rounded end, hammer',
+      caution: 'Eye protection. Never a chisel: its edge splits the collar.',
     })
   if (isTapered(facts)) steps.push(...by('lockWasher').map(bentTab))
   for (const place of by('nutLock'))

@@ -369,6 +369,19 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
     expect(stepsOf(p).find((s) => s.id === 'torque.lockNut')?.words).toContain('No torque stands for it')
   })
 
+  it('an axle nut that no other part holds is staked after its torque, and lifted out of its groove before it is slackened (common practice)', () => {
+    const d1 = plan('D1', D1)
+    order(d1, 'torque.axleNut', 'finish.stake')
+    const words = (id: string) => d1.sections.flatMap((s) => s.steps).find((step) => step.id === id)?.words
+    expect(words('ground.axleNut')).toMatch(/staked collar lifted.*slacken/)
+    expect(words('finish.stake')).toMatch(/split collar is a new nut/)
+    // A castle nut has its pin.
+    expect(
+      plan('A1')
+        .sections.flatMap((s) => s.steps)
+        .map(({ id }) => id),
+    ).not.toContain('finish.stake')
+  })
   it('what is in the way comes off first: cap, lock and nut, hub with its outer cone, then seal and cups', () => {
     order(
       plan('A1', A1),

@@ -30,7 +30,7 @@ function onTheGround(facts: PlanFacts): PlanStep[] {
     },
     has('axleNut') && {
       id: 'ground.axleNut',
-      words: `Still on its wheels, brake held: ${has('cap') ? 'cap off, ' : ''}slacken the axle nut; off only when the machine is on its stands.`,
+      words: `Still on its wheels, brake held: ${has('cap') ? 'cap off, ' : ''}a staked collar lifted out of its groove, or it takes the thread along; slacken the axle nut; off only when the machine is on its stands.`,
       caution: ON_STANDS,
     },
   ]
