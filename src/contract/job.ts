@@ -94,10 +94,9 @@ export type JobChange = z.input<typeof JobChange>
 
 /** A bearing added to a job. */
 export const BearingAdded = NewBearing.extend({ version: z.number().int().positive() })
-export const BearingRemoved = z.object({ version: z.coerce.number().int().positive() })
 
 /** What is done to a job of a version. */
-export const JobUndo = z.object({ version: z.coerce.number().int().positive() })
+export const AtVersion = z.object({ version: z.coerce.number().int().positive() })
 
 export const Bearing = z.object({
   id: z.number().int(),

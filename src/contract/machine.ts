@@ -111,6 +111,16 @@ export const MachineDetail = Machine.extend({
       found: z.array(Found),
     }),
   ),
+  /** machines that carry some of the same parts now, those with most of them first */
+  similar: z.array(
+    z.object({
+      id: z.number().int(),
+      name: z.string(),
+      place: z.string(),
+      /** numbers of parts both carry, a few of them */
+      shared: z.array(z.string()),
+    }),
+  ),
 })
 export type MachineDetail = z.output<typeof MachineDetail>
 

@@ -1,5 +1,5 @@
-import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
-import { oneChange } from './connection'
+import { Op, QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
+import { database, oneChange } from './connection'
 import { likeText } from './likeText'
 import { models, type MachineRow, type PositionRow } from './models'
 
@@ -223,6 +223,27 @@ export async function fittedIn(positionId: number, limit: number): Promise<Fitte
     replacedOn: row.replaced_on,
     jobId: row.job_id,
   }))
+}
+
+/** A machine that carries some of the same parts now. */
+export interface SimilarMachine {
+  id: number
+  name: string
+  place: string
+  shared: string[]
+}
+
+/** Machines that carry the same parts as this one now, those with most of them first. */
+export async function similarTo(machineId: number, limit: number): Promise<SimilarMachine[]> {
+  const rows = await database().query<Omit<SimilarMachine, 'shared'> & { shared: string }>(
+    `SELECT m.id, m.name, m.place, json_arrayagg(DISTINCT f.designation ORDER BY f.designation LIMIT 6) AS shared
+     FROM positions pm JOIN fitted_parts mine ON mine.position_id = pm.id AND mine.replaced_on IS NULL AND mine.part_key <> ''
+     JOIN fitted_parts f ON f.part_key = mine.part_key AND f.replaced_on IS NULL
+     JOIN positions p ON p.id = f.position_id AND p.machine_id <> pm.machine_id JOIN machines m ON m.id = p.machine_id
+     WHERE pm.machine_id = ? GROUP BY m.id ORDER BY count(DISTINCT f.part_key) DESC, m.name LIMIT ?`,
+    { replacements: [machineId, limit], type: QueryTypes.SELECT },
+  )
+  return rows.map(({ shared, ...machine }) => ({ ...machine, shared: JSON.parse(shared) as string[] }))
 }
 
 /** What a closed job leaves in a position. */

@@ -20,6 +20,8 @@ const MAX_FITTED = 200
 const MAX_USES = 200
 /** Findings of one machine that are told. */
 const MAX_FOUND = 500
+/** Machines with the same parts that are told. */
+const MAX_SIMILAR = 6
 
 const noMachine = (id: number) => new ServiceError('notFound', `There is no machine ${id}.`)
 const taken = (name: string) =>
@@ -43,9 +45,10 @@ export const machineOf = async (id: number | null): Promise<Machine | null> =>
 export async function machine(id: number): Promise<MachineDetail> {
   const found = await db.findMachine(id)
   if (!found) throw noMachine(id)
-  const findings = await db.foundOn(id, MAX_FOUND)
+  const [findings, similar] = await Promise.all([db.foundOn(id, MAX_FOUND), db.similarTo(id, MAX_SIMILAR)])
   return {
     ...found,
+    similar,
     positions: await Promise.all(
       found.positions.map(async (position) => {
         const parts = await db.fittedIn(position.id, MAX_FITTED)

@@ -26,6 +26,7 @@ interface Line {
   price: number | null
 }
 interface Machine {
+  similar: { name: string; shared: string[] }[]
   id: number
   name: string
   positions: {
@@ -276,9 +277,9 @@ describe('closing', () => {
         positions: [{ name: 'roller 1', quantity: 2 }],
       })
     ).body
-    const position = machine.positions[0]?.id ?? 0
-    const close = async (bearing: string): Promise<void> => {
-      let job = await open(`Roller ${bearing} ${mark}`, { machineId: machine.id, positionId: position })
+    const close = async (bearing: string, of = machine): Promise<void> => {
+      const at = { machineId: of.id, positionId: of.positions[0]?.id ?? 0 }
+      let job = await open(`Roller ${bearing} ${mark}`, at)
       job = (await patch(job, { decision: decided(bearing) })).body
       const parts = { wheelSpacerLeft: 'keep', wheelSpacerRight: 'keep' }
       job = (
@@ -308,6 +309,17 @@ describe('closing', () => {
     expect(now?.history.map((p) => p.designation)).toContain('6004-2RS')
     const uses = await get<{ uses: { machine: string }[] }>('/api/parts/machines?designation=6005DDU')
     expect(uses.uses.map((u) => u.machine)).toContain(`Carousel ${mark}`)
+    const other = (
+      await post<Machine>('/api/machines', { name: `Teacups ${mark}`, positions: [{ name: 'saucer' }] })
+    ).body
+    const similar = async () => (await get<Machine>(`/api/machines/${other.id}`)).similar
+    await close('6004DDU', other)
+    expect((await similar()).map(({ name }) => name)).not.toContain(`Carousel ${mark}`)
+    // The same part under another spelling.
+    await close('6005DDU', other)
+    expect(await similar()).toContainEqual(
+      expect.objectContaining({ name: `Carousel ${mark}`, shared: expect.arrayContaining(['6005-2RS']) }),
+    )
   })
 })
 

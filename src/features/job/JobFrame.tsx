@@ -64,10 +64,12 @@ function UnreadableBar() {
   )
 }
 
+const UNDO_HINT: KeyHint = { keys: 'Ctrl Z', words: 'undo the last change of the job' }
+
 /** The frame of one stage of a job. */
 export function JobFrame({
   stage,
-  hints,
+  hints = [],
   children,
 }: {
   stage: Stage
@@ -93,7 +95,7 @@ export function JobFrame({
       }
       state={<SaveWords state={state} />}
       act={<UndoButton />}
-      {...(hints && { hints })}
+      hints={[...hints, UNDO_HINT]}
     >
       <div className="grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)]">
         <div>

@@ -259,6 +259,25 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               <EditPosition position={p} onSave={(change) => put(change, () => undefined)} />
             </section>
           ))}
+          {machine.similar.length > 0 && (
+            <section aria-label="Machines like this one" className="mb-3 px-5">
+              <h2 className="caption mb-1">Machines with the same parts</h2>
+              <ul className="text-[0.90625rem]">
+                {machine.similar.map(({ id, name, place, shared }) => (
+                  <li key={id} className="border-t border-line2 py-1">
+                    <Link
+                      href={`/machines/${id}` as Route}
+                      className="inline-flex min-h-8 items-center font-semibold underline underline-offset-4"
+                    >
+                      {name}
+                    </Link>
+                    {place && <span className="text-ink2"> · {place}</span>}{' '}
+                    <span className="number text-ink2">{shared.join(', ')}</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
           <form className="rounded-lg border border-line px-5 py-3" onSubmit={addPosition}>
             <h2 className="mb-2 text-[1rem] font-bold">Add a position</h2>
             <div className="grid grid-cols-[minmax(0,1.4fr)_1fr_1fr_minmax(0,1.4fr)_80px_auto] items-end gap-2">

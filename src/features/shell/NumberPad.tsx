@@ -33,10 +33,10 @@ interface PadKeyProps {
   label?: string
   onPress: () => void
   children: ReactNode
-  wide?: boolean
+  primary?: boolean
 }
 
-function PadKey({ label, onPress, children, wide }: PadKeyProps) {
+function PadKey({ label, onPress, children, primary }: PadKeyProps) {
   return (
     <button
       type="button"
@@ -45,7 +45,7 @@ function PadKey({ label, onPress, children, wide }: PadKeyProps) {
       // The field keeps the focus and its caret.
       onPointerDown={(event) => event.preventDefault()}
       onClick={onPress}
-      className={`number flex min-h-14 items-center justify-center rounded-lg border border-edge text-[1.375rem] font-medium active:bg-wash ${wide ? 'bg-ink text-sheet' : 'bg-sheet'}`}
+      className={`number flex min-h-14 items-center justify-center rounded-lg border border-edge text-[1.375rem] font-medium active:bg-wash ${primary ? 'bg-ink text-sheet' : 'bg-sheet'}`}
     >
       {children}
     </button>
@@ -152,7 +152,7 @@ export function NumberPad() {
           −
         </PadKey>
         <div className="col-span-2 grid">
-          <PadKey label="Next" onPress={next} wide>
+          <PadKey label="Next" onPress={next} primary>
             Next <ArrowRight className="ml-2 size-5" aria-hidden />
           </PadKey>
         </div>

@@ -11,7 +11,7 @@ import { ready } from '../language'
 import { STAGES, type Stage } from '@/contract/choices'
 import {
   BearingAdded,
-  BearingRemoved,
+  AtVersion,
   HistoryQuery,
   JobChange,
   NewJob,
@@ -347,7 +347,7 @@ export async function addJobBearing(id: number, input: unknown): Promise<Job> {
 
 /** @throws ServiceError `notFound`, `conflict`, `impossible` for the last one */
 export async function removeJobBearing(id: number, bearing: number, input: unknown): Promise<Job> {
-  const { version } = parse(BearingRemoved, input)
+  const { version } = parse(AtVersion, input)
   const job = await openJob(id, version)
   const found = job.bearings.find((b) => b.id === bearing)
   if (!found) throw new ServiceError('notFound', `Job ${id} has no bearing ${bearing}.`)

@@ -1,7 +1,7 @@
 import 'server-only'
 import { z } from 'zod'
 import * as db from '@/db'
-import { Bearing, JobChange, JobUndo, type Job, type JobUndone } from '@/contract/job'
+import { Bearing, JobChange, AtVersion, type Job, type JobUndone } from '@/contract/job'
 import { KitDraft } from '@/contract/kit'
 import { ServiceError } from '../errors'
 import { kitToKeep } from '../keptKit'
@@ -15,7 +15,7 @@ import type { Undoing } from './undoOf'
 /** Changes of one thing within so short a time are undone together: a word is typed in several saves. */
 const TOGETHER_MS = 10_000
 /** What is typed letter by letter; everything else is an act of its own. */
-const TYPED: ReadonlySet<string> = new Set(['title', 'intake', 'fitting', 'name', 'evidence', 'comparison'])
+const TYPED: ReadonlySet<string> = new Set(['title', 'intake', 'name', 'evidence', 'comparison'])
 /** Entries of the history that are looked through. */
 const LOOKED_THROUGH = 60
 
@@ -115,7 +115,7 @@ async function putBack(job: Job, bearing: Bearing, act: Undoing) {
  * @throws ServiceError `notFound`, `conflict`, `settled`, `impossible` when there is nothing to undo
  */
 export async function undoLast(id: number, input: unknown): Promise<JobUndone> {
-  const { version } = parse(JobUndo, input)
+  const { version } = parse(AtVersion, input)
   const job = await openJob(id, version)
   const events = await db.liveEvents(id, LOOKED_THROUGH)
   const act = lastAct(changesOf(events))
@@ -141,23 +141,4 @@ export async function undoLast(id: number, input: unknown): Promise<JobUndone> {
   if (!stored) throw noJob(id)
   if (stored.conflict) throw conflict(id, stored.job)
   return { job: toJob(stored.job), undone: act.summary }
-}
-
-/**
- * Puts an open job into the bin, with all that is in it; what it has reserved is free again.
- * @throws ServiceError `notFound`, `conflict`, `settled`, `inUse` for one the register speaks of, or with further positions
- */
-export async function removeJob(id: number, input: unknown): Promise<{ removed: true }> {
-  const { version } = parse(JobUndo, input)
-  const job = await openJob(id, version)
-  if (await db.wasClosed(id))
-    throw new ServiceError('inUse', `Job ${id} was closed once: the register speaks of it, so it stays.`)
-  if (job.partOf === null && (await db.positionsOf(id)).length > 1)
-    throw new ServiceError('inUse', `Job ${id} has further positions. Remove those first.`)
-  if (!(await db.binJob(id, version, { kind: 'bin', summary: 'Job removed', content: {} }))) {
-    const stored = await db.findJob(id)
-    if (!stored) throw noJob(id)
-    throw conflict(id, stored)
-  }
-  return { removed: true }
 }

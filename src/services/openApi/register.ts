@@ -4,6 +4,7 @@ import { BinResponse } from '@/contract/bin'
 import { PartName, PartNames } from '@/contract/partName'
 import { Machine, MachineChange, MachineDetail, MachineMerge, NewMachine, PartUses } from '@/contract/machine'
 import {
+  AtVersion,
   BearingAdded,
   Job,
   JobHistory,
@@ -12,7 +13,6 @@ import {
   NewJob,
   JobPositions,
   JobReturns,
-  JobUndo,
   JobUndone,
   OpenPoint,
 } from '@/contract/job'
@@ -59,7 +59,7 @@ export const registerPaths = {
     parameters: [id],
     post: {
       summary: 'Undo the last act on an open job, whoever did it; 422 when there is nothing to undo',
-      requestBody: { required: true, ...json(JobUndo, 'input') },
+      requestBody: { required: true, ...json(AtVersion, 'input') },
       responses: ok(JobUndone, 'The job, and what was undone'),
     },
   },
