@@ -25,7 +25,9 @@ export async function down(query: QueryInterface): Promise<void> {
   for (const column of ['undone_at', 'undo', 'job_version']) await query.removeColumn('job_events', column)
   // Before this there was no bin: what lies in it was gone.
   for (const table of BINNED) {
-    await query.bulkDelete(table, { deleted_at: { [Op.ne]: null } })
+    // A way back that was killed may have taken the column away already.
+    if ('deleted_at' in (await query.describeTable(table)))
+      await query.bulkDelete(table, { deleted_at: { [Op.ne]: null } })
     await query.removeColumn(table, 'deleted_by')
     await query.removeColumn(table, 'deleted_at')
   }
