@@ -233,17 +233,23 @@ export interface SimilarMachine {
   shared: string[]
 }
 
+/** Numbers told for each. */
+const MOST_SHARED = 6
+
 /** Machines that carry the same parts as this one now, those with most of them first. */
 export async function similarTo(machineId: number, limit: number): Promise<SimilarMachine[]> {
   const rows = await database().query<Omit<SimilarMachine, 'shared'> & { shared: string }>(
-    `SELECT m.id, m.name, m.place, json_arrayagg(DISTINCT f.designation ORDER BY f.designation LIMIT 6) AS shared
+    `SELECT m.id, m.name, m.place, group_concat(DISTINCT f.designation ORDER BY f.designation SEPARATOR '\\n') AS shared
      FROM positions pm JOIN fitted_parts mine ON mine.position_id = pm.id AND mine.replaced_on IS NULL AND mine.part_key <> ''
      JOIN fitted_parts f ON f.part_key = mine.part_key AND f.replaced_on IS NULL
      JOIN positions p ON p.id = f.position_id AND p.machine_id <> pm.machine_id JOIN machines m ON m.id = p.machine_id
      WHERE pm.machine_id = ? GROUP BY m.id ORDER BY count(DISTINCT f.part_key) DESC, m.name LIMIT ?`,
     { replacements: [machineId, limit], type: QueryTypes.SELECT },
   )
-  return rows.map(({ shared, ...machine }) => ({ ...machine, shared: JSON.parse(shared) as string[] }))
+  return rows.map(({ shared, ...machine }) => ({
+    ...machine,
+    shared: shared.split('\n').slice(0, MOST_SHARED),
+  }))
 }
 
 /** What a closed job leaves in a position. */

@@ -29,6 +29,8 @@ describe('undo of the last act on a job', () => {
       decided('6205'),
       { bearings: { [bearing?.id ?? 0]: decided('6206') } },
       { kit: { arrangement: 'C1', positions: 1, parts: {}, sizes: {} } },
+      // The kit follows the decision, and goes back with it.
+      decided('6207'),
       { comparison: { from: '6205', to: '6206', old: {}, new: {}, result: null } },
       { intake: { ...job.intake, note: 'runs warm after the wash' } },
       { inspection: { seen: [], ages: '', heard: [] } },

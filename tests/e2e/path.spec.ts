@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { open } from '../support/page'
+import { open, saved } from '../support/page'
 
 const STAGES = {
   takeIn: '',
@@ -53,8 +53,6 @@ async function openJob(page: Page, title: string): Promise<string> {
   await page.waitForURL(/\/jobs\/\d+$/)
   return page.url()
 }
-
-const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 
 test('the whole path: evidence, candidate, interchange, kit, save, reload, PDF', async ({
   page,

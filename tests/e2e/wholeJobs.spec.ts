@@ -1,11 +1,11 @@
 import { expect, test, type Page } from '@playwright/test'
+import { saved } from '../support/page'
 
 /** Figures nobody else uses, so that the tests may run again on the same shop. */
 const mark = `${process.pid}${Date.now() % 10_000}`
 /** The same in letters: figures of a stamp may happen to read as a number somebody lists. */
 const letters = [...mark].map((figure) => 'ABCDEFGHIJ'[Number(figure)]).join('')
 
-const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 const idOf = (page: Page): string => /jobs\/(\d+)/.exec(page.url())?.[1] ?? ''
 
 /** New job, its machine and position written into the register at Intake. By keyboard alone. */

@@ -1,7 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
+import { saved } from '../support/page'
 import { mark } from '../support/mark'
-
-const saved = (page: Page) => expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 
 async function newJob(page: Page, title: string): Promise<string> {
   const made = await page.request.post('/api/jobs', { data: { title } })

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 
 /**
  * Resolves when nothing has been asked of the server for half a second, or after five: a browser may
@@ -12,4 +12,20 @@ export async function settled(page: Page): Promise<void> {
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path)
   await settled(page)
+}
+
+/** What was typed rests this long before it is sent, and a little more, ms. */
+const REST_MS = 450
+
+/**
+ * Waits until a screen of a job has saved what was typed: also what was typed before the page was alive, while its foot still
+ * said what the server had written there.
+ */
+export async function saved(page: Page): Promise<void> {
+  await page.waitForFunction(() => {
+    const main = document.querySelector('main')
+    return main !== null && Object.keys(main).some((key) => key.startsWith('__reactProps'))
+  })
+  await page.waitForTimeout(REST_MS)
+  await expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 }

@@ -46,7 +46,20 @@ describe('two windows on one job', () => {
     })
     expect(mergePatch(base, mine, other)).toEqual(mine)
   })
+  it('our own change that was stored with what the server added, and another one on top of it', () => {
+    const before = theirs({ kit: null })
+    const stored = theirs({ kit: { ...base.kit, parts: { cap: 'a', bearing: '6205' }, quantities: {} } })
+    const mine = patch({ kit: base.kit, intake: { ...base.intake, note: 'drags' } })
+    const merged = mergePatch(before, mine, stored)
+    expect(merged?.kit).toEqual(stored.kit)
+    expect(merged?.intake).toMatchObject({ note: 'drags' })
+  })
   it.each([
+    [
+      'two kits made anew',
+      patch({ kit: { ...base.kit, arrangement: 'B3' } }),
+      theirs({ kit: { ...base.kit, arrangement: 'C1' } }),
+    ],
     ['one title', patch({ title: 'Kiosk 6' }), theirs({ title: 'Kiosk 7' })],
     [
       'one list',

@@ -12,10 +12,12 @@ const isFields = (value: unknown): value is Record<string, unknown> =>
 function merged(base: unknown, mine: unknown, theirs: unknown): unknown {
   if (isEqual(mine, theirs) || isEqual(base, theirs)) return mine
   if (isEqual(base, mine)) return theirs
-  if (!isFields(mine) || !isFields(theirs) || !isFields(base)) return CLASH
+  if (!isFields(mine) || !isFields(theirs)) return CLASH
+  // Made by both since then: what is in both has to agree.
+  const was = isFields(base) ? base : {}
   const fields: Record<string, unknown> = {}
   for (const name of new Set([...Object.keys(mine), ...Object.keys(theirs)])) {
-    const value = merged(base[name], mine[name], theirs[name])
+    const value = merged(was[name], mine[name], theirs[name])
     if (value === CLASH) return CLASH
     if (value !== undefined) fields[name] = value
   }
