@@ -13,6 +13,9 @@ const figuresField = (target: EventTarget | null): HTMLInputElement | null =>
     ? target
     : null
 
+/** A phone, whose screens scroll as a whole, or a screen held upright: elsewhere the pad would leave no room for the work. */
+const hasRoom = (): boolean => window.matchMedia('(width < 40rem), (height >= 62.5rem)').matches
+
 /** The next field for figures on the screen, after the last one the first. */
 function nextField(field: HTMLInputElement): HTMLInputElement | undefined {
   const all = [...document.querySelectorAll<HTMLInputElement>(FIGURES)].filter(
@@ -62,7 +65,7 @@ export function NumberPad() {
   useEffect(() => {
     let touched = false
     const onPointer = (event: PointerEvent) => {
-      touched = event.pointerType !== 'mouse'
+      touched = event.pointerType !== 'mouse' && hasRoom()
       const found = figuresField(event.target)
       if (found && touched) {
         // Said before it has the focus: the keyboard of the device stays down.
