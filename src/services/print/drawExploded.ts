@@ -106,15 +106,24 @@ function drawBalloon(doc: PDFKit.PDFDocument, part: PlacedPart, at: Place, top: 
     })
 }
 
-/** The exploded view of a kit into a box of the page, to scale; the same geometry as on the screen. */
-export function drawExploded(doc: PDFKit.PDFDocument, view: ExplodedView, box: Box): void {
-  const scale = Math.min(box.width / view.length, (box.height - BALLOONS) / (2 * view.radius))
+/**
+ * Axis and hub to scale in the middle of a box.
+ * @param lines width of axis and hub outline, and length of the axis' dashes, points
+ * @returns where a point of the view lies on the page, and points a millimetre
+ */
+function drawAxisAndHub(
+  doc: PDFKit.PDFDocument,
+  view: ExplodedView,
+  box: Box,
+  lines: { axis: number; hub: number; dash: number },
+): { at: Place; scale: number } {
+  const scale = Math.min(box.width / view.length, box.height / (2 * view.radius))
   const left = box.x + (box.width - view.length * scale) / 2
-  const axis = box.y + BALLOONS + (box.height - BALLOONS) / 2
+  const axis = box.y + box.height / 2
   const at: Place = (a, r) => [left + a * scale, axis - r * scale]
   doc
-    .lineWidth(0.5)
-    .dash(8, { space: 2 })
+    .lineWidth(lines.axis)
+    .dash(lines.dash, { space: 2 })
     .moveTo(box.x, axis)
     .lineTo(box.x + box.width, axis)
     .stroke(FAINT)
@@ -123,10 +132,17 @@ export function drawExploded(doc: PDFKit.PDFDocument, view: ExplodedView, box: B
     if (shape.kind !== 'outline') continue
     for (const side of [1, -1])
       doc
-        .lineWidth(0.7)
+        .lineWidth(lines.hub)
         .polygon(...shape.points.map(([a, r]) => at(a, r * side)))
         .fillAndStroke(TINT, '#b9b2a3')
   }
+  return { at, scale }
+}
+
+/** The exploded view of a kit into a box of the page, to scale; the same geometry as on the screen. */
+export function drawExploded(doc: PDFKit.PDFDocument, view: ExplodedView, box: Box): void {
+  const below = { ...box, y: box.y + BALLOONS, height: box.height - BALLOONS }
+  const { at, scale } = drawAxisAndHub(doc, view, below, { axis: 0.5, hub: 0.7, dash: 8 })
   const [hubX, hubY] = at(view.hub.from + view.hub.length / 2, 0)
   doc
     .font('text')
@@ -148,25 +164,7 @@ export function drawStrip(
   box: Box,
   stateOf: (slot: string) => PartNow,
 ): void {
-  const scale = Math.min(box.width / view.length, box.height / (2 * view.radius))
-  const left = box.x + (box.width - view.length * scale) / 2
-  const axis = box.y + box.height / 2
-  const at: Place = (a, r) => [left + a * scale, axis - r * scale]
-  doc
-    .lineWidth(0.4)
-    .dash(6, { space: 2 })
-    .moveTo(box.x, axis)
-    .lineTo(box.x + box.width, axis)
-    .stroke(FAINT)
-    .undash()
-  for (const shape of view.hub.shapes) {
-    if (shape.kind !== 'outline') continue
-    for (const side of [1, -1])
-      doc
-        .lineWidth(0.4)
-        .polygon(...shape.points.map(([a, r]) => at(a, r * side)))
-        .fillAndStroke(TINT, '#b9b2a3')
-  }
+  const { at, scale } = drawAxisAndHub(doc, view, box, { axis: 0.4, hub: 0.4, dash: 6 })
   for (const part of view.parts) {
     const now = stateOf(part.slot)
     if (now === 'out') continue
