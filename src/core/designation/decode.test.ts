@@ -36,6 +36,19 @@ describe('decode', () => {
     expect(reading?.confidence).toBeGreaterThan(0.5)
   })
 
+  // A gap between digits is part of a number, and a variant nobody makes is no better than a flanged row that exists.
+  it.each([
+    ['?2-5-2RS/C3', 'R2-5'],
+    ['?1-4-2Z', 'R1-4'],
+    ['23?2-2RS/C3', '2302'],
+    ['63002-?RS/C3', '63002'],
+    ['F6800-?RS', 'F6800'],
+    ['F683ZZ/C?', 'F683'],
+    ['F623-2?', 'F623'],
+  ])('%s is %s', (text, base) => {
+    expect(best(text)?.base).toBe(base)
+  })
+
   it('never takes a special inch bore for the plain number', () => {
     expect(best('6203-5/8')).toMatchObject({
       base: '6203-5/8',

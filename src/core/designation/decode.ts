@@ -8,8 +8,13 @@ import { repairsOf } from './repairs'
 import { OPEN } from './closure'
 import type { SuffixToken } from './token'
 
-/** A prefix is rarer than none. */
+/** A maker's prefix is rarer than none … */
 const PREFIX = 0.3
+/** … and a stainless, hybrid or flanged variant without a row of its own is rare beside its plain number (estimate). */
+const VARIANT: Readonly<Record<string, number>> = { stainless: 2.5, hybrid: 3.5, flange: 6 }
+/** The number found joins two digits over a gap that was read, or has a gap between two digits that was not read. */
+const JOINED = 4
+const GAP_LEFT_OUT = 1
 /** A digit of the base running on into another digit: it is probably a longer, other number. */
 const RUN_ON_DIGIT = 6
 /** … and into one behind a gap, which no token explains: a bore of its own rather than an unknown code. */
@@ -72,6 +77,38 @@ const told = (token: SuffixToken, text: string, at: number) => ({
   taken: token.text,
 })
 
+const mayBeDigit = (mark: Glyph | undefined): boolean => mark !== undefined && /[\d?]/.test(mark.char)
+
+/** Cost of gaps between digits that stand otherwise than in the number; nothing where marks were missed or added. */
+function gapCost({ part, stamped, start, end }: Draft, marks: readonly Glyph[]): number {
+  if (end - start !== stamped.length) return 0
+  const own = glyphs(part.base)
+  if (own.length !== stamped.length) return 0
+  let cost = 0
+  for (let i = 1; i < own.length; i++) {
+    const read = marks[start + i]
+    const splits = DIGIT.test(own[i]?.char ?? '') && DIGIT.test(own[i - 1]?.char ?? '')
+    if (
+      !splits ||
+      !read ||
+      !mayBeDigit(read) ||
+      !mayBeDigit(marks[start + i - 1]) ||
+      own[i]?.gap === read.gap
+    )
+      continue
+    cost += read.gap ? JOINED : GAP_LEFT_OUT
+  }
+  return cost
+}
+
+/** What a number costs with one reading of its tail. */
+const wholeCost = (draft: Draft, marks: readonly Glyph[], suffix: SuffixReading): number =>
+  draft.cost +
+  draft.prefix.reduce((sum, { value }) => sum + (VARIANT[value] ?? PREFIX), 0) +
+  suffix.cost +
+  runOnCost(draft, marks, suffix) +
+  gapCost(draft, marks)
+
 /** The readings of a number with its tail, one for each way to read the tail. */
 function finish(draft: Draft, asked: Asked): Reading[] {
   const { marks } = asked
@@ -104,7 +141,7 @@ function finish(draft: Draft, asked: Asked): Reading[] {
       exact: false,
       closure: known.find((t) => t.closure)?.closure ?? OPEN,
       clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
-      cost: draft.cost + PREFIX * draft.prefix.length + suffix.cost + runOnCost(draft, marks, suffix),
+      cost: wholeCost(draft, marks, suffix),
       confidence: 0,
     }
   })
@@ -116,8 +153,7 @@ function cheapestDrafts(drafts: readonly Draft[], asked: Asked): Draft[] {
   for (const draft of drafts) {
     const [suffix] = tailReadings(draft, asked)
     if (!suffix) continue
-    const cost =
-      draft.cost + PREFIX * draft.prefix.length + suffix.cost + runOnCost(draft, asked.marks, suffix)
+    const cost = wholeCost(draft, asked.marks, suffix)
     const known = held.get(draft.part)
     if (!known || cost < known.cost) held.set(draft.part, { draft, cost })
   }

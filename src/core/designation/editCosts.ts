@@ -1,9 +1,9 @@
 /** Costs (−ln of a probability) of what befalls a stamped number besides look-alikes. Estimates, common practice. */
 
 /** A mark that is on the ring but was not read: whoever writes `?` for a lost one hardly overlooks another. */
-export const MISSED = 6.5
+export const MISSED = 6.9
 /** A mark that was read but is not there (a scratch, a dent). */
-export const EXTRA = 6.5
+export const EXTRA = 6.9
 /** `?`: one lost mark, whatever it was. */
 export const LOST_ONE = 0.05
 /** `?` standing where there was no mark after all. */

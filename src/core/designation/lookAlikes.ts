@@ -14,12 +14,12 @@ const PAIRS: readonly [string, string, number][] = [
   ['6', 'G', 0.8],
   ['I', 'L', 1],
   ['1', 'L', 1],
-  ['1', '7', 1.4],
+  ['1', '7', 1],
   ['0', 'D', 1.4],
   ['O', 'D', 1.4],
   ['0', 'Q', 1.4],
   ['I', '7', 1.6],
-  ['3', '8', 1.8],
+  ['3', '8', 1],
   ['6', '8', 1.9],
   ['0', '8', 2],
   ['0', '6', 2],
@@ -34,10 +34,10 @@ const PAIRS: readonly [string, string, number][] = [
 ]
 
 /** Misreading a look-alike at all; the pair's own figure says which. O for 0 and I for 1 are typing habits, not misreadings. */
-const MISREAD = 1.5
+const MISREAD = 0.8
 const SAME_SHAPE = 0.5
 /** One mark read as any other. */
-export const ANY_OTHER = 5.5
+export const ANY_OTHER = 6.2
 /**
  * In a clear stamp a digit taken for another digit, or a letter for a letter, is this much rarer. A letter where a digit
  * belongs betrays itself and stays as it is (estimate, common practice).

@@ -27,6 +27,8 @@ const SEPARATORS = new Set(['/', '+'])
 const TOUCHING_UNKNOWN = 3.6
 const LETTER_TOUCHING_UNKNOWN = 6
 const BASE_TOUCHING_UNKNOWN = 1.5
+/** A gap within a token: `C 3` is written so, but `2-2RS` is 2 and 2RS rather than 22RS (estimate). */
+const GAP_WITHIN = 0.6
 /** A worn token is recognised by at most one mark taken for a look-alike. */
 const MOST_MISREAD = 3
 /** One number tells its closure, clearance, precision … once. */
@@ -79,16 +81,18 @@ function tokensOf(tokens: readonly SuffixToken[], family: Family | 'any'): Token
 
 /** Cost of reading `token` at `at`; ∞ when it cannot be that. */
 function tokenCost({ key, sure }: SuffixToken, marks: readonly Glyph[], at: number): number {
-  let [worn, read] = [0, 0]
+  let [worn, read, gaps] = [0, 0, 0]
   for (let i = 0; i < key.length; i++) {
-    const char = marks[at + i]?.char
-    if (char === undefined || char === '*') return Infinity
+    const mark = marks[at + i]
+    if (mark === undefined || mark.char === '*') return Infinity
+    const { char } = mark
     if (char !== '?') read++
+    if (i > 0 && mark.gap) gaps++
     worn += confusionCost(char, key[i] ?? '')
     if (worn > MOST_MISREAD) return Infinity
   }
   if (read === 0 || (worn > 0 && key.length < LEAST_MARKS)) return Infinity
-  return KNOWN + RARER[sure] + worn
+  return KNOWN + RARER[sure] + worn + GAP_WITHIN * gaps
 }
 
 interface Step {

@@ -157,7 +157,7 @@ function addStamp(logs: Float64Array, { places, candidates }: Identifier, stamp:
 
 /** ln of prior times likelihood for every candidate. */
 function logPosteriors(identifier: Identifier, models: Models): Float64Array {
-  const logs = Float64Array.from(identifier.priors(models.evidence.looks))
+  const logs = identifier.priors(models.evidence.looks).slice()
   for (const model of models.readings) addReading(logs, model, identifier.sizes(model.feature, models.closed))
   addLooks(logs, identifier.groups, models.evidence.looks)
   for (const stamp of models.stamps) addStamp(logs, identifier, stamp)
@@ -181,6 +181,9 @@ function weighOwn(
   return { ...weighed, others: Math.log(1 - shelfShare(shelf.count)) }
 }
 
+/** Less than this beside “not listed” no sum notices, ln: of a million parts 1e-14. */
+const NEGLIGIBLE = -46
+
 /** Parts that stamps name by rule, weighed one by one: a handful at most. */
 function weighComputed(models: Models): { part: Part; log: number }[] {
   const { readings, stamps, closed, evidence } = models
@@ -195,29 +198,35 @@ function weighComputed(models: Models): { part: Part; log: number }[] {
   }))
 }
 
-/** Candidates this much behind the leader are not worth a place, unless there are too few others, ln. */
-const FAR_BEHIND = 14
-
-/** Least log among the `count` best, or less when many are close behind. */
+/** The `count`-th highest log, or the lowest when there are fewer. */
 function leastOf(logs: Float64Array, count: number): number {
-  let leader = -Infinity
-  for (let i = 0; i < logs.length; i++) leader = Math.max(leader, logs[i] ?? -Infinity)
-  const close = logs.filter((log) => log >= leader - FAR_BEHIND)
-  const among = close.length >= count ? close : logs.slice()
-  return among.sort()[Math.max(0, among.length - count)] ?? -Infinity
-}
-
-/** The `count` best candidates, best first. */
-function ranking(candidates: readonly Candidate[], logs: Float64Array, total: number, count: number) {
-  const least = leastOf(logs, count)
-  const chosen: (Candidate & { log: number; probability: number })[] = []
+  const best = new Float64Array(Math.min(count, logs.length)).fill(-Infinity)
   for (let i = 0; i < logs.length; i++) {
     const log = logs[i] ?? -Infinity
-    if (log < least || log === -Infinity) continue
-    const candidate = candidates[i]
-    if (candidate) chosen.push({ ...candidate, log, probability: Math.exp(log - total) })
+    if (log <= (best[0] ?? Infinity)) continue
+    let at = 1
+    for (; at < best.length && (best[at] ?? Infinity) < log; at++) best[at - 1] = best[at] ?? log
+    best[at - 1] = log
   }
-  return chosen.sort((a, b) => b.log - a.log || b.weight - a.weight)
+  return best[0] ?? -Infinity
+}
+
+/** The `count` best candidates, best first; of those that are alike at the end the first ones. */
+function ranking(candidates: readonly Candidate[], logs: Float64Array, total: number, count: number) {
+  const least = leastOf(logs, count)
+  const places: number[] = []
+  const alike: number[] = []
+  for (let i = 0; i < logs.length; i++) {
+    const log = logs[i] ?? -Infinity
+    if (log > least) places.push(i)
+    else if (log === least && log > -Infinity && alike.length < count) alike.push(i)
+  }
+  return [...places, ...alike.slice(0, Math.max(0, count - places.length))]
+    .flatMap((i) => {
+      const [candidate, log] = [candidates[i], logs[i] ?? -Infinity]
+      return candidate ? [{ ...candidate, log, probability: Math.exp(log - total) }] : []
+    })
+    .sort((a, b) => b.log - a.log || b.weight - a.weight)
 }
 
 const logUnlisted = ({ readings, stamps }: Models): number =>
@@ -283,7 +292,10 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
   const unlistedLog = logUnlisted(models)
   let sum = 1 + (own ? Math.exp(own.total - unlistedLog) : 0)
   for (const { log } of computed) sum += Math.exp(log - unlistedLog)
-  for (let i = 0; i < logs.length; i++) sum += Math.exp((logs[i] ?? -Infinity) - unlistedLog)
+  for (let i = 0; i < logs.length; i++) {
+    const log = (logs[i] ?? -Infinity) - unlistedLog
+    if (log > NEGLIGIBLE) sum += Math.exp(log)
+  }
   const total = Number.isFinite(sum)
     ? unlistedLog + Math.log(sum)
     : logSumExp([...logs, ...computed.map(({ log }) => log), own?.total ?? -Infinity, unlistedLog])
@@ -321,7 +333,7 @@ function nearestBySize(identifier: Identifier, { readings, closed, evidence }: M
   const prior = identifier.priors(evidence.looks)
   const off = Float64Array.from(prior, (log) => (log === -Infinity ? Infinity : 0))
   for (const { feature, meanMm } of readings) addDifference(off, meanMm, identifier.sizes(feature, closed))
-  const most = off.slice().sort()[MOST_NEAREST - 1] ?? Infinity
+  const most = -leastOf(off.map((away) => -away), MOST_NEAREST)
   return identifier.candidates
     .flatMap(({ part }, i) => ((off[i] ?? Infinity) <= most ? [{ part, off: off[i] ?? Infinity }] : []))
     .filter(({ off: away }) => away < Infinity)
