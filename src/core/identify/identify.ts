@@ -333,7 +333,10 @@ function nearestBySize(identifier: Identifier, { readings, closed, evidence }: M
   const prior = identifier.priors(evidence.looks)
   const off = Float64Array.from(prior, (log) => (log === -Infinity ? Infinity : 0))
   for (const { feature, meanMm } of readings) addDifference(off, meanMm, identifier.sizes(feature, closed))
-  const most = -leastOf(off.map((away) => -away), MOST_NEAREST)
+  const most = -leastOf(
+    off.map((away) => -away),
+    MOST_NEAREST,
+  )
   return identifier.candidates
     .flatMap(({ part }, i) => ((off[i] ?? Infinity) <= most ? [{ part, off: off[i] ?? Infinity }] : []))
     .filter(({ off: away }) => away < Infinity)

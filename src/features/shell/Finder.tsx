@@ -2,6 +2,7 @@
 
 import { Command } from 'cmdk'
 import { useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react'
+import { flushSync } from 'react-dom'
 import type { Job } from '@/contract/job'
 import { send, wordsOf } from '@/ui/ask'
 import { useAnswer } from '@/ui/useAnswer'
@@ -84,21 +85,30 @@ interface Props {
   placeholder: string
   /** stands on a screen: the list opens below the field once something is typed */
   inline?: boolean
-  early?: Early
+  takeEarly?: () => Early | null
 }
 
 /** Parts, machines, jobs, sizes and stamps from one field. */
-export function Finder({ go, actions, placeholder, inline = false, early }: Props) {
-  const [text, setText] = useState(early?.text ?? '')
+export function Finder({ go, actions, placeholder, inline = false, takeEarly }: Props) {
+  const [text, setText] = useState('')
   const asks = !inline || text.trim() !== ''
   const found = useSearch(text, asks)
   const [error, setError] = useState('')
   const input = useRef<HTMLInputElement>(null)
+  const enterWaits = useRef(false)
   useEffect(() => {
-    // What was typed before the page was ready.
-    const typed = input.current?.value
-    if (typed) queueMicrotask(() => setText(typed))
-  }, [])
+    // Before the next key: from then on keys reach the field itself.
+    queueMicrotask(() => {
+      const early = takeEarly?.()
+      // What was typed before the page was ready.
+      const typed = early?.text ?? input.current?.value
+      if (early) {
+        input.current?.focus()
+        enterWaits.current = early.entered
+      }
+      if (typed) flushSync(() => setText(typed))
+    })
+  }, [takeEarly])
   const meant = found.parts.filter(({ changed }) => changed !== '')
   const shown = actions.filter(([words]) => words.toLowerCase().includes(text.toLowerCase()))
   const partItems = found.parts.map((p) => ({
@@ -167,7 +177,6 @@ export function Finder({ go, actions, placeholder, inline = false, early }: Prop
   const [moved, setMoved] = useState({ found, to: '' })
   // The first row of every new answer is the picked one until the arrows move it.
   const picked = moved.found === found ? moved.to : first ? valueOf(groups[0]?.heading, first.key) : ''
-  const enterWaits = useRef(early?.entered ?? false)
   useEffect(() => {
     if (found.text !== text || !enterWaits.current) return
     enterWaits.current = false

@@ -24,8 +24,9 @@ function nextField(field: HTMLInputElement): HTMLInputElement | undefined {
   return all[(all.indexOf(field) + 1) % all.length]
 }
 
-/** Replaces a stretch of the text as typing does. */
+/** Replaces a stretch of the text as typing does: nothing where the field would grow longer than it may. */
 function edit(field: HTMLInputElement, text: string, from: number, to: number): void {
+  if (field.maxLength >= 0 && field.value.length - (to - from) + text.length > field.maxLength) return
   field.setRangeText(text, from, to, 'end')
   field.dispatchEvent(new Event('input', { bubbles: true }))
 }

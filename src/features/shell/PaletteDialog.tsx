@@ -10,12 +10,12 @@ import { usePreferences } from './Preferences'
 interface Props {
   open: boolean
   onOpenChange: (open: boolean) => void
-  /** what was typed before this was loaded */
-  early: Early
+  /** what was typed before there was a field for it */
+  takeEarly: () => Early | null
 }
 
 /** The search over everything; loaded beside the page, for no page is read by it. */
-export function PaletteDialog({ open, onOpenChange, early }: Props) {
+export function PaletteDialog({ open, onOpenChange, takeEarly }: Props) {
   const router = useRouter()
   const { unit, setUnit, setTheme } = usePreferences()
   const dim = open && document.documentElement.dataset['theme'] === 'dim'
@@ -50,7 +50,7 @@ export function PaletteDialog({ open, onOpenChange, early }: Props) {
             go={go}
             actions={actions}
             placeholder="6205-2RS, 20 x 42 x 12, carousel, settings"
-            early={early}
+            takeEarly={takeEarly}
           />
         </Dialog.Content>
       </Dialog.Portal>

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { eventsOf } from './eventsOf'
 import { FittingDraft } from '@/contract/plan'
+import { lastAct } from './lastAct'
 import { seatReadings } from './seatReadings'
 import { toJob } from './toJob'
 
@@ -141,4 +142,28 @@ describe('seat readings as rows', () => {
     ])
     expect(seatReadings(null)).toEqual([])
   })
+})
+
+describe('one act to its user', () => {
+  const typed = (version: number, ms: number, field = 'title') => ({
+    version,
+    summary: `${field} ${version}`,
+    undo: JSON.stringify({ change: { [field]: field === 'title' ? `was ${version}` : {} } }),
+    at: new Date(1_700_000_000_000 + ms),
+  })
+
+  it('is what was typed in one field with no more than ten seconds between', () => {
+    expect(lastAct([typed(4, 20_000), typed(3, 10_000), typed(2, 0)])).toMatchObject({
+      versions: [4, 3, 2],
+      undo: { change: { title: 'was 2' } },
+    })
+    expect(lastAct([typed(4, 20_001), typed(3, 10_000)])?.versions).toEqual([4])
+  })
+
+  it('is each of two fields, and each change that is not typed', () => {
+    expect(lastAct([typed(4, 2000), typed(3, 1000, 'intake')])?.versions).toEqual([4])
+    expect(lastAct([typed(4, 2000, 'fitting'), typed(3, 1000, 'fitting')])?.versions).toEqual([4])
+  })
+
+  it('is none before anything was changed', () => expect(lastAct([])).toBeNull())
 })
