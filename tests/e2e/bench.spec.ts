@@ -56,7 +56,7 @@ test('the unit of a field is switched by key and by hand, and both units are alw
 test('instrument and condition of one reading: a steel rule makes it weigh less', async ({ page }) => {
   await sizes(page, { bore: '25.6', outside: '52' })
   await page.locator('#bore').focus()
-  await page.keyboard.press('i')
+  await page.keyboard.press('r')
   await page.getByRole('button', { name: 'steel rule' }).click()
   await page.keyboard.press('Escape')
   await expect(page.locator('#bore-words')).toContainText('steel rule')
@@ -64,6 +64,27 @@ test('instrument and condition of one reading: a steel rule makes it weigh less'
   await expect(page.getByLabel('Why').getByRole('listitem').filter({ hasText: 'Bore' })).toContainText(
     'agrees',
   )
+})
+
+test('units are typed behind the figure, and a number typed with no field in hand is a stamp', async ({
+  page,
+}) => {
+  await page.keyboard.press('b')
+  for (const [figure, unit] of [
+    ['1.25 in', 'inches'],
+    ['1 1/4 inch', 'inches'],
+    ['31.7 mm', 'millimetres'],
+  ] as const) {
+    await page.locator('#bore').fill('')
+    await page.keyboard.type(figure)
+    await expect(page.locator('#bore')).toHaveValue(figure)
+    await expect(page.locator('#bore-words')).toContainText(unit)
+  }
+  await page.keyboard.press('o')
+  await expect(page.locator('#outside')).toBeFocused()
+  await page.locator('#outside').blur()
+  await page.keyboard.type('6306')
+  await expect(page.locator('#stamp')).toHaveValue('6306')
 })
 
 test('pictures of what is seen decide between kinds of one size', async ({ page }) => {

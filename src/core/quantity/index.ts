@@ -1,6 +1,6 @@
 export { NEWTON_PER_LBF, readTorque, TORQUE_UNITS, torqueProblemWords, writeTorque } from './torque'
 export { MM_PER_INCH, toMm, type LengthUnit, type UnitChoice } from './units'
-export { readLength, type TypedLength } from './readLength'
+export { endsInUnit, readLength, type TypedLength } from './readLength'
 export { lengthInMm } from './lengthInMm'
 export { lengthProblemWords } from './lengthProblemWords'
 export { coarseStep, roundingStep } from './roundingStep'

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
+  endsInUnit,
   guessUnits,
   lengthInMm,
   lengthProblemWords,
@@ -198,3 +199,12 @@ describe('the lengths of a form are read together', () => {
     })
   })
 })
+
+it.each([
+  ['25 m', true],
+  ['1 1/4 in', true],
+  ['2.328inc', true],
+  ['2.328 inx', false],
+  ['25', false],
+  ['in', false],
+])('%s ends in a unit: %s', (text, ends) => expect(endsInUnit(text)).toBe(ends))

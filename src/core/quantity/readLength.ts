@@ -39,6 +39,15 @@ const UNIT_WORDS = new Map<string, { unit: LengthUnit; factor: number }>([
   ...['in', 'in.', 'inch', 'inches', '"', "''"].map((w) => [w, { unit: 'in' as const, factor: 1 }] as const),
 ])
 
+/**
+ * Whether a text being typed ends in a unit that has begun, so that the next letter belongs to it.
+ * @example endsInUnit('2.328 inc') // true
+ */
+export function endsInUnit(text: string): boolean {
+  const letters = /\d\s*([a-z]+)$/i.exec(text)?.[1]?.toLowerCase()
+  return letters !== undefined && [...UNIT_WORDS.keys()].some((word) => word.startsWith(letters))
+}
+
 const VULGAR: Record<string, string> = {
   '½': '1/2',
   '¼': '1/4',

@@ -39,6 +39,11 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onKeep, onDone 
   const { instrument, condition } = usualHow(sheet)
   const byKey = (key: string): boolean => {
     if (key === 's') return focus('stamp')
+    // A number typed with no field in hand is a stamp; the field takes the digit itself.
+    if (/^\d$/.test(key) && !sheet.stamps[0]?.text) {
+      focus('stamp')
+      return false
+    }
     if (key === 'k' && onKeep) {
       onKeep()
       return true

@@ -19,7 +19,7 @@ export const IDENTIFY_HINTS: readonly KeyHint[] = [
   { keys: 'Enter', words: 'next field', foot: true },
   { keys: 'U', words: 'unit of the field', foot: true },
   { keys: 'X', words: 'exclude a reading', foot: true },
-  { keys: 'I', words: 'instrument and condition of the reading' },
+  { keys: 'R', words: 'instrument and condition of the reading' },
   { keys: 'Ctrl Enter', words: 'use the answer' },
   { keys: 'K', words: 'keep as our own part, when nothing listed fits' },
   { keys: 'S', words: 'stamp' },

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
-import { INSTRUMENT_WORDS } from '@/core/quantity'
+import { endsInUnit, INSTRUMENT_WORDS } from '@/core/quantity'
 import type { How } from './HowButton'
 import { HowMeasured } from './HowMeasured'
 import { textOf, type Row } from './sheet'
@@ -29,7 +29,13 @@ interface Props {
 
 const UNIT_NAMES = { mm: 'millimetres', in: 'inches', auto: 'guessed' } as const
 
-/** One size: large figure, unit, the same in the other unit. Letters in the field are keys, never figures. */
+/** Whether a letter goes on with the unit that is typed behind the figure, `in` or `mm`; a `c` behind it is the key of the cone. */
+function isOfUnit({ value, selectionStart }: HTMLInputElement, letter: string): boolean {
+  const before = value.slice(0, selectionStart ?? value.length)
+  return endsInUnit(before + letter) && !(letter === 'c' && !endsInUnit(before))
+}
+
+/** One size: large figure, unit, the same in the other unit. Letters in the field are keys, but those of a unit behind the figure. */
 export function ReadingRow({
   row,
   measurement,
@@ -84,8 +90,9 @@ export function ReadingRow({
           if (e.key === 'Enter') onNext()
           else if (e.key === 'ArrowDown') onKey('next')
           else if (e.key === 'ArrowUp') onKey('previous')
-          else if (e.key === 'i' && text !== '') setAsking(true)
-          else if (!/^[a-zA-Z]$/.test(e.key) || !onKey(e.key.toLowerCase())) return
+          else if (!/^[a-zA-Z]$/.test(e.key) || isOfUnit(e.currentTarget, e.key)) return
+          else if (e.key === 'r' && text !== '') setAsking(true)
+          else if (!onKey(e.key.toLowerCase())) return
           e.preventDefault()
         }}
         className={`number h-[40px] w-full min-w-0 rounded bg-transparent text-[1.5625rem] font-medium focus-visible:bg-sheet focus-visible:outline-offset-0 ${struck ? 'text-ink3 line-through' : ''}`}
