@@ -1,4 +1,5 @@
 import 'server-only'
+import { capital } from '@/core/capital'
 import { addDays, shopDay } from '@/core/dates'
 import * as db from '@/db'
 import type { Stage, Waits } from '@/contract/choices'
@@ -25,7 +26,6 @@ interface Next {
 }
 
 const more = (count: number): string => (count > 1 ? ` and ${count - 1} more` : '')
-const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** What brings the short parts of a job, or that nobody has ordered them. */
 function shortWords(lines: readonly db.ShortLine[], zone: string): string {
@@ -56,7 +56,7 @@ function nextOf(facts: db.JobWaiting | undefined, short: readonly db.ShortLine[]
     }
   const open = Number(facts.openLines)
   if (open > 0)
-    return { waits: 'you', next: `${sentence(facts.openLine ?? 'part')} missing${more(open)}`, stage: 'kit' }
+    return { waits: 'you', next: `${capital(facts.openLine ?? 'part')} missing${more(open)}`, stage: 'kit' }
   if (Number(facts.signed) === 1) return { waits: 'you', next: 'Signed off: close the job', stage: 'record' }
   if (short.length > 0) return { waits: 'parts', next: shortWords(short, zone), stage: 'kit' }
   const done = Number(facts.done ?? 0)

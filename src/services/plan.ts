@@ -1,4 +1,5 @@
 import 'server-only'
+import { capital } from '@/core/capital'
 import { isWet } from '@/contract/job'
 import { endPlay, NUT_LOCKS, usualPlay, type NutLock } from '@/core/adjust'
 import { familyFacts } from '@/core/catalogue'
@@ -354,7 +355,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
         .flatMap(({ good }) => good)
         .filter((part) => !inspected.parts.some((p) => p.part === part))
         .map((part) => ({ part, verdict: 'good' as const, words: INSPECTED_WORDS[part] })),
-    ].map((row) => ({ ...row, words: `${row.words[0]?.toUpperCase() ?? ''}${row.words.slice(1)}` })),
+    ].map((row) => ({ ...row, words: capital(row.words) })),
     checkNext: inspected.checkNext,
     run: inspected.run,
     encoder: encoderOf(found),

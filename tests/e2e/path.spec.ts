@@ -173,6 +173,46 @@ test('a decided number with a stroke in it fills its places of the kit', async (
   await expect(page.locator('tr[data-slot=bearingFloating]')).toContainText('22208EK/C3')
 })
 
+test('a bearing added beside a decided one opens to be identified, and each stands in its place of the kit', async ({
+  page,
+}) => {
+  await openJob(page, 'Slipway trailer, left wheel')
+  await page.goto(`${page.url()}/identify`)
+  await page.keyboard.press('b')
+  await page.keyboard.type('1 1/4 in')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('2.328 in')
+  await expect(page.getByTestId('leader')).toHaveText('LM67048/LM67010')
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await saved(page)
+  await page.getByRole('button', { name: '+ bearing' }).click()
+  await page.keyboard.type('outer')
+  await page.keyboard.press('Enter')
+  await page.waitForURL(/identify\?bearing=/)
+  await page.locator('#stamp').fill('LM11949/LM11910')
+  await expect(page.getByTestId('leader')).toHaveText('LM11949/LM11910')
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await saved(page)
+  await page.getByRole('link', { name: 'Build the kit' }).click()
+  await page.getByRole('button', { name: /^A1/ }).click()
+  await expect(page.locator('tr[data-slot=innerCone]')).toContainText('LM67048')
+  await expect(page.locator('tr[data-slot=outerCone]')).toContainText('LM11949')
+
+  // Enter goes on, and a size that cannot be read can be put right after the page was loaded anew.
+  await page.getByLabel('Seal journal').fill('1.719 inn')
+  await page.getByLabel('Seal journal').press('Enter')
+  await expect(page.getByLabel('Counterbore')).toBeFocused()
+  const refusal = page.getByRole('alert').filter({ hasText: 'Seal journal: “inn” is not a unit' })
+  await expect(refusal).toBeVisible()
+  await saved(page)
+  await page.reload()
+  await expect(refusal).toBeVisible()
+  await page.getByLabel('Seal journal').fill('1.719 in')
+  await expect(refusal).toBeHidden()
+})
+
 test('nothing typed is lost while the server is away', async ({ page }) => {
   await openJob(page, 'Deckchair trolley 2')
   await page.goto(`${page.url()}/identify`)

@@ -1,3 +1,4 @@
+import { capital } from '../capital'
 import { familyFacts, type Family } from '../catalogue'
 import { INSTRUMENT_SIGMA } from '../quantity'
 import type { Measured } from './evidence'
@@ -135,7 +136,7 @@ function unlistedAdvice(nearest: IdentifiedPart | undefined): { heading: string;
     .sort((a, b) => a.weight - b.weight)
     .map(({ item }) => (item === 'stamp' ? 'read the stamp again' : `check the ${lower(item)} again`))
   const check = [...new Set(worst)].slice(0, 2).join(' and ') || 'measure what is still open'
-  const line = `${check.charAt(0).toUpperCase()}${check.slice(1)}, ${keep}: stamp and sizes go with it.`
+  const line = `${capital(check)}, ${keep}: stamp and sizes go with it.`
   return { heading: 'Not in the catalogue', line }
 }
 

@@ -1,3 +1,4 @@
+import { capital } from '../capital'
 import { familyFacts, numberKey, type Catalogue, type Family, type Part } from '../catalogue'
 import { writeMm } from '../quantity'
 import { familyTraps } from './familyTraps'
@@ -58,7 +59,7 @@ function why(part: Part, other: Part, found: readonly Difference[]): string {
     return `Same size, but ${withArticle(familyFacts(other.family).words)}: another kind of load.`
   const sameCup = part.set && other.set && part.set.cup === other.set.cup
   const lead = sameCup ? `Same cup ${part.set?.cup}, another cone: ` : ''
-  return `${lead}${found.map(sizeWords).join('; ')}. Similar size; not interchangeable.`
+  return `${capital(lead + found.map(sizeWords).join('; '))}. Similar size; not interchangeable.`
 }
 
 const withArticle = (words: string): string => `${/^[aeiou]/.test(words) ? 'an' : 'a'} ${words}`

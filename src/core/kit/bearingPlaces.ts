@@ -33,8 +33,8 @@ export const bearingPlaces = ({ slots }: Pick<Arrangement, 'slots'>): BearingPla
   })
 
 /**
- * The place a bearing of a job fills: the one it names, else the one its name tells, else all alike when it is the only
- * bearing.
+ * The place a bearing of a job tells of itself: the one it names, else the one its name tells, else all alike when it is the
+ * only bearing.
  * @param alone whether the job has no other bearing
  * @returns a name among the parts of a kit request; null when no place is meant
  */
@@ -58,6 +58,21 @@ export function placeOf(
   if (!first) return null
   // One bearing decided: a tapered set is that of the inner end, any other stands in every place.
   return first.takes === 'set' ? first.id : 'bearing'
+}
+
+/**
+ * The places that the bearings of a job fill, in their order. Where all but one tell their place and one place is left, it is
+ * that of the one.
+ */
+export function placesOf(
+  arrangement: Pick<Arrangement, 'slots'>,
+  bearings: readonly JobBearing[],
+): (string | null)[] {
+  const told = bearings.map((bearing) => placeOf(arrangement, bearing, bearings.length === 1))
+  const left = bearingPlaces(arrangement).filter(({ id }) => !told.includes(id))
+  const [place] = left
+  const isOneLeft = bearings.length > 1 && left.length === 1 && told.filter((id) => id === null).length === 1
+  return isOneLeft && place ? told.map((id) => id ?? place.id) : told
 }
 
 /** Whether what was decided may stand in a place at all. */
@@ -87,12 +102,13 @@ export function withDecisions(
   before: readonly JobBearing[] = [],
 ): Record<string, string> {
   const next = new Map(Object.entries(parts))
+  const [places, placesBefore] = [placesOf(arrangement, bearings), placesOf(arrangement, before)]
   bearings.forEach((bearing, i) => {
-    const place = placeOf(arrangement, bearing, bearings.length === 1)
+    const place = places[i] ?? null
     if (place === null) return
     const was = before[i]
     // A bearing that was the first alone and has been given a name since filled the place of one alone.
-    const left = was && (placeOf(arrangement, was, before.length === 1) ?? placeOf(arrangement, was, true))
+    const left = was && (placesBefore[i] ?? placeOf(arrangement, was, true))
     // It stands elsewhere now: the place it filled before is open again.
     if (left && left !== place && next.get(left) === was.designation) next.delete(left)
     const there = next.get(place)

@@ -195,6 +195,17 @@ describe('what was decided reaches its place', () => {
       bearings.map(([name, designation]) => ({ name, slot: '', designation })),
       shippedKnowledge,
     )
+  it('the one bearing that tells no place fills the one place that is left', () => {
+    expect(decided('A1', ['', 'LM67048/LM67010'], ['outer', 'LM11949/LM11910'])).toEqual({
+      innerBearing: 'LM67048/LM67010',
+      outerBearing: 'LM11949/LM11910',
+    })
+    expect(decided('A1', ['', 'LM67048/LM67010'], ['', 'LM11949/LM11910'])).toEqual({})
+    expect(
+      decided('A1', ['inner', '32007X'], ['outer', 'LM11949/LM11910'], ['', 'LM67048/LM67010']),
+    ).not.toHaveProperty('bearing')
+    expect(decided('B2', ['left', '6004-2RS'], ['', '6203-2RS'])).toEqual({ bearingLeft: '6004-2RS' })
+  })
   it('a set of either system, mixed too, in either end of a tapered pair', () => {
     for (const code of ['A1', 'A2', 'A3', 'A4']) {
       const parts = decided(code, ['inner', '32007X'], ['outer', 'LM11949/LM11910'])

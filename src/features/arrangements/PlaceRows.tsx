@@ -1,5 +1,6 @@
 'use client'
 
+import { capital } from '@/core/capital'
 import { useState } from 'react'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 
@@ -15,9 +16,7 @@ interface Props {
 /** A name for a place from its words: letters and figures, beginning with a letter. */
 const nameOf = (words: string, taken: readonly string[]): string => {
   const parts = words.split(/[^A-Za-z0-9]+/).filter(Boolean)
-  const joined = parts
-    .map((p, i) => (i === 0 ? p.toLowerCase() : `${p[0]?.toUpperCase() ?? ''}${p.slice(1)}`))
-    .join('')
+  const joined = parts.map((p, i) => (i === 0 ? p.toLowerCase() : capital(p))).join('')
   const name = (/^[A-Za-z]/.test(joined) ? joined : `place${joined}`).slice(0, 36)
   return taken.includes(name) ? `${name}${taken.length}` : name
 }

@@ -1,5 +1,6 @@
 'use client'
 
+import { capital } from '@/core/capital'
 import { useState } from 'react'
 import {
   DAMAGE,
@@ -204,10 +205,7 @@ export function InspectScreen() {
         </nav>
         <section aria-label="Damage" className="min-h-0 overflow-auto px-[18px] py-3">
           <div className="mb-2 flex items-center gap-2">
-            <h1 className="mr-auto text-[1.3125rem] font-bold">
-              {INSPECTED_WORDS[part][0]?.toUpperCase()}
-              {INSPECTED_WORDS[part].slice(1)}
-            </h1>
+            <h1 className="mr-auto text-[1.3125rem] font-bold">{capital(INSPECTED_WORDS[part])}</h1>
             <button type="button" className="chip" aria-pressed={draft.good.includes(part)} onClick={sound}>
               inspected, no damage
             </button>

@@ -11,6 +11,9 @@ import { useJob } from './JobContext'
 /** How bearings of one job are usually told apart. */
 const NAMES = ['inner', 'outer', 'left', 'right', 'locating', 'floating'] as const
 
+/** Screens of a bearing that is decided. */
+const NEEDS_DECISION = /\/(cross-reference|compare)$/
+
 /** The bearings of a job: each has its own evidence, decision, comparison and findings, worked on in any order. */
 export function BearingRail() {
   const { job, bearing, replace, change, state } = useJob()
@@ -20,7 +23,7 @@ export function BearingRail() {
   const [name, setName] = useState('')
   const [error, setError] = useState('')
   const busy = state.kind === 'saving'
-  const go = (id: number) => router.push(`${path}?bearing=${id}` as Route)
+  const go = (id: number, screen = path) => router.push(`${screen}?bearing=${id}` as Route)
   const run = (work: Promise<Job>, then: (stored: Job) => void): void => {
     work
       .then((stored) => {
@@ -36,7 +39,8 @@ export function BearingRail() {
       setAdding(false)
       setName('')
       const last = stored.bearings.at(-1)
-      if (last) go(last.id)
+      // Nothing is decided for it yet: screens that begin with the decided part have nothing to show.
+      if (last) go(last.id, NEEDS_DECISION.test(path) ? `/jobs/${job.id}/identify` : path)
     })
   }
   const remove = () =>

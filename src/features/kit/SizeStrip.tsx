@@ -1,5 +1,6 @@
 'use client'
 
+import { capital } from '@/core/capital'
 import { SIZE_WORDS, type SizeName } from '@/core/kit'
 import { writeInch, writeMm } from '@/core/quantity'
 import { usePreferences } from '@/features/shell'
@@ -47,7 +48,7 @@ function UnitRead({
   )
 }
 
-const many = (position: string): string => `${position[0]?.toUpperCase() ?? ''}${position.slice(1)}s`
+const many = (position: string): string => `${capital(position)}s`
 
 /** What is measured on the machine and decides the parts; text as people type it, millimetres unless said. */
 export function SizeStrip({ request, kit, fields, onChange }: Props) {
@@ -56,7 +57,16 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
     onChange({ ...request, sizes: { ...sizes, [name]: text.trim() === '' ? undefined : text } })
   }
   return (
-    <div className="grid grid-cols-[repeat(auto-fit,minmax(84px,1fr))] lg:grid-cols-[repeat(7,minmax(0,1fr))] gap-2 border-b border-line px-[18px] py-2">
+    <div
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return
+        const fields = [...event.currentTarget.querySelectorAll('input')]
+        const next = fields[fields.indexOf(event.target) + 1]
+        next?.focus()
+        next?.select()
+      }}
+      className="grid grid-cols-[repeat(auto-fit,minmax(84px,1fr))] lg:grid-cols-[repeat(7,minmax(0,1fr))] gap-2 border-b border-line px-[18px] py-2"
+    >
       <label>
         <span className="caption block truncate">{many(kit?.position ?? 'position')}</span>
         <input

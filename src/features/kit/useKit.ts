@@ -2,6 +2,7 @@
 
 import type { ExplodedView } from '@/core/kit'
 import type { KitDraft, KitResponse } from '@/contract/kit'
+import type { Issue } from '@/ui/ask'
 import { useAnswer } from '@/ui/useAnswer'
 
 export interface DrawnKit extends KitResponse {
@@ -15,15 +16,33 @@ interface Drawn {
   fields: Record<string, string>
 }
 
-/** Fills, checks and draws the kit whenever the request changes; on refusal the last kit stays beside the words. */
+/** The request without what was refused in it; null when that is no size and no thread. */
+function without(request: KitDraft, issues: readonly Issue[]): KitDraft | null {
+  const sizes = new Map(Object.entries(request.sizes))
+  let { thread } = request
+  for (const { path } of issues) {
+    const [field, name] = path
+    if (field === 'sizes' && typeof name === 'string' && sizes.delete(name)) continue
+    if (field !== 'thread') return null
+    thread = undefined
+  }
+  return { ...request, sizes: Object.fromEntries(sizes), thread }
+}
+
+/**
+ * Fills, checks and draws the kit whenever the request changes. On refusal the last kit stays beside the words; on a screen that
+ * has none yet, that of the rest, so that there are fields to put it right in.
+ */
 export function useKit(jobId: number, request: KitDraft | null): Drawn {
   const { answer, words, issues, away } = useAnswer<DrawnKit>(
     '/api/kits/draw',
     request && { ...request, job: jobId },
     0,
   )
+  const rest = request && !answer && issues.length > 0 ? without(request, issues) : null
+  const ofRest = useAnswer<DrawnKit>('/api/kits/draw', rest && { ...rest, job: jobId }, 0)
   return {
-    kit: answer,
+    kit: answer ?? ofRest.answer,
     trouble: away
       ? 'No connection to the server. Your entries are kept; the kit follows when it is back.'
       : words || null,

@@ -1,4 +1,5 @@
 import 'server-only'
+import { capital } from '@/core/capital'
 import { addDays } from '@/core/dates'
 import { readClean } from '@/core/designation'
 import { familyFacts } from '@/core/catalogue'
@@ -182,7 +183,7 @@ export async function closures(input: unknown): Promise<ClosuresResponse> {
         lower,
         upper,
         words: sure
-          ? `${more[0]?.toUpperCase()}${more.slice(1)} were replaced ${times.toFixed(1)} times as often.`
+          ? `${capital(more)} were replaced ${times.toFixed(1)} times as often.`
           : 'No difference is shown by so many replacements.',
       }
     }),

@@ -1,4 +1,5 @@
 import 'server-only'
+import { capital } from '@/core/capital'
 import { OwnPartRequest, OwnPartResponse } from '@/contract/ownPart'
 import { accountPaths } from './accounts'
 import { judgementPaths } from './judgement'
@@ -220,7 +221,7 @@ function operationId(method: string, path: string): string {
     .split(/[/.-]/)
     .map((word) => word.replace(/^\{(\w+)\}$/, 'by $1'))
     .flatMap((word) => word.split(' '))
-  return method + words.map((word) => word.charAt(0).toUpperCase() + word.slice(1)).join('')
+  return method + words.map(capital).join('')
 }
 
 /** Writes that may be sent again with the key of their first request: their routes answer through `answerOnce`. */
