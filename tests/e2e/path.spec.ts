@@ -210,7 +210,10 @@ test('a bearing added beside a decided one opens to be identified, and each stan
   await page.reload()
   await expect(refusal).toBeVisible()
   await page.getByLabel('Seal journal').fill('1.719 in')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('2.565 in')
   await expect(refusal).toBeHidden()
+  await expect(page.getByLabel('Counterbore')).toHaveValue('2.565 in')
 })
 
 test('nothing typed is lost while the server is away', async ({ page }) => {

@@ -1,5 +1,6 @@
 'use client'
 
+import { useState } from 'react'
 import type { ExplodedView } from '@/core/kit'
 import type { KitDraft, KitResponse } from '@/contract/kit'
 import type { Issue } from '@/ui/ask'
@@ -41,8 +42,12 @@ export function useKit(jobId: number, request: KitDraft | null): Drawn {
   )
   const rest = request && !answer && issues.length > 0 ? without(request, issues) : null
   const ofRest = useAnswer<DrawnKit>('/api/kits/draw', rest && { ...rest, job: jobId }, 0)
+  // It stays while the next is on its way: its fields keep the focus.
+  const kit = answer ?? ofRest.answer
+  const [last, setLast] = useState(kit)
+  if (kit && kit !== last) setLast(kit)
   return {
-    kit: answer ?? ofRest.answer,
+    kit: kit ?? last,
     trouble: away
       ? 'No connection to the server. Your entries are kept; the kit follows when it is back.'
       : words || null,
