@@ -272,13 +272,13 @@ function encoderOf({ job, kit, arrangement }: JobKit): boolean | null {
   return looked ? null : false
 }
 
-function greaseWords(kit: Kit, fitting: FittingDraft, gunGrams: number | null): string {
+function greaseWords(kit: Kit, position: string, fitting: FittingDraft, gunGrams: number | null): string {
   const line = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
   const thickener = fitting.fields['grease.new']
   const strokes = line ? strokesOf(line.quantityPerPosition, gunGrams) : null
   return [
     line
-      ? `About ${line.quantityPerPosition} g${strokes === null ? '' : `, ${strokes} strokes of the gun,`} of ${line.designation.toLowerCase()} each.`
+      ? `About ${line.quantityPerPosition} g${strokes === null ? '' : `, ${strokes} strokes of the gun,`} of ${line.designation.toLowerCase()} in all${kit.positions > 1 ? ` for each ${position}` : ''}.`
       : '',
     line?.reason ?? '',
     thickener ? `Thickener: ${thickener}.` : '',
@@ -363,7 +363,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     hubHas: fitting.hubHas,
     firstSide: fitting.firstSide,
     nut: nutOf(found, fitting, job.kit.thread),
-    greaseWords: greaseWords(kit, fitting, shop.gunGrams),
+    greaseWords: greaseWords(kit, arrangement.position, fitting, shop.gunGrams),
     schools: shop.schools,
     toolbox: tools.tools,
     fittedOn: isDay(fitting.fittedOn) ? fitting.fittedOn : shopDay(now(), shop.timeZone),

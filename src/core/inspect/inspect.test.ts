@@ -1,11 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
-import { arrangementOf, ARRANGEMENTS, type SlotRole } from '../kit'
+import { arrangementOf, ARRANGEMENTS, type KitLine, type SlotRole } from '../kit'
 import { Cause, DamageMode } from './findingRows'
 import { PART_VERDICTS, SEVERITIES } from './findingKinds'
 import { CAUSES, DAMAGE } from './findings'
 import { AGES, judgeParts, type Seen } from './judgeParts'
+import { runsOnceFitted } from './runsOnceFitted'
 import { mayHold, setupOf, SETUP_TRAITS } from './setup'
 
 /** Main groups of ISO 15243:2017 and the terms that belong to them (from memory). */
@@ -168,5 +169,24 @@ describe('by arrangement', () => {
     }
     expect(mayHold({}, SETUP_TRAITS.slice(0, 1))).toBe(true)
     expect(mayHold({ setByNut: false }, ['setByNut'])).toBe(false)
+  })
+})
+
+describe('once the kit is in', () => {
+  const line = (role: SlotRole, more = {}) => ({ role, state: 'filled', stays: false, ...more }) as KitLine
+  const rust: Seen = { part: 'bearing', damage: 'corrosion', severity: 'marked' }
+  it('what was found on parts that come new no longer counts; what stays, is missing or is of the machine does', () => {
+    const kit = { lines: [line('cone'), line('cup'), line('seal')] }
+    expect(runsOnceFitted([rust], kit)).toBe('yes')
+    expect(runsOnceFitted([{ ...rust, part: 'race' }], kit)).toBe('yes')
+    expect(runsOnceFitted([rust], { lines: [line('cone'), line('cone', { stays: true })] })).toBe(
+      'notUntilRepaired',
+    )
+    expect(runsOnceFitted([rust], { lines: [line('cone', { state: 'gap' })] })).toBe('notUntilRepaired')
+    expect(runsOnceFitted([rust], { lines: [] })).toBe('notUntilRepaired')
+    expect(runsOnceFitted([{ part: 'shaft', damage: 'shaftWorn', severity: 'marked' }], kit)).toBe(
+      'notUntilRepaired',
+    )
+    expect(runsOnceFitted([rust], { lines: [line('ballBearing')] })).toBe('yes')
   })
 })

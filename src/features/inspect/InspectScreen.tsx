@@ -116,7 +116,7 @@ function Answer({ found }: { found: InspectResponse }) {
                   />
                 </span>
                 <span className="block text-[0.8125rem] text-ink3">
-                  {cause.because.join(', ')}. <span className="text-ink2">{cause.remedy}</span>
+                  {capital(cause.because.join(', '))}. <span className="text-ink2">{cause.remedy}</span>
                 </span>
               </li>
             ))}
