@@ -45,6 +45,8 @@ describe('decode', () => {
     ['F6800-?RS', 'F6800'],
     ['F683ZZ/C?', 'F683'],
     ['F623-2?', 'F623'],
+    ['UC206?20', 'UC206-20'],
+    ['6205?16', '6205-16'],
   ])('%s is %s', (text, base) => {
     expect(best(text)?.base).toBe(base)
   })

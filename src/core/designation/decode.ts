@@ -65,6 +65,7 @@ function runOnCost({ base, end }: Draft, marks: readonly Glyph[], suffix: Suffix
   if (!after || suffix.parts[0]?.token || !DIGIT.test(base.at(-1) ?? '')) return 0
   // Behind a gap a lost mark may be a digit too: what follows is more likely a bore than a code nobody knows.
   if (after.gap) return /[\d?]/.test(after.char) ? GAP_DIGIT : 0
+  if (after.char === '?') return DIGIT.test(marks[end + 1]?.char ?? '') ? GAP_DIGIT : 0
   return DIGIT.test(after.char) ? RUN_ON_DIGIT : 0
 }
 
@@ -195,6 +196,20 @@ function marksOf(text: string): Glyph[] {
 
 const isLegible = (marks: readonly Glyph[]): boolean => marks.some(({ char }) => /[\p{L}\p{N}]/u.test(char))
 
+/** The one lost mark was a dash: people count it as a mark of the number. */
+const LOST_DASH = 0.7
+const ONE_LOST_BETWEEN_DIGITS = /^([^?*]*\d)\?(\d[^?*]*)$/
+
+/** What a text says whose one lost mark stands between digits, if that was a dash: `UC206?20`. */
+function lostDash(text: string, language: Language): Reading[] {
+  const [, before, behind] = ONE_LOST_BETWEEN_DIGITS.exec(text) ?? []
+  if (before === undefined || behind === undefined) return []
+  const read = readExact(`${before}-${behind}`, language)
+  return read.ok
+    ? read.readings.map((reading) => ({ ...reading, exact: false, cost: reading.cost + LOST_DASH }))
+    : []
+}
+
 /** @param count readings wanted of one tail */
 function readAll(text: string, language: Language, count: number): Reading[] {
   const exact = readExact(text, language)
@@ -202,7 +217,10 @@ function readAll(text: string, language: Language, count: number): Reading[] {
   if (!isLegible(marks)) return []
   const asked: Asked = { language, marks, text, count, tails: new Map() }
   const drafts = draftsOf(language, language.catalogue.numbers, marks, { margin: LISTED_MARGIN })
-  const guesses = cheapestDrafts(drafts, asked).flatMap((draft) => finish(draft, asked))
+  const guesses = [
+    ...cheapestDrafts(drafts, asked).flatMap((draft) => finish(draft, asked)),
+    ...lostDash(text, language),
+  ]
   return exact.ok ? [...exact.readings.slice(0, count * 2), ...behind(guesses, exact.readings)] : guesses
 }
 
