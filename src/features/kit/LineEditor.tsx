@@ -1,6 +1,6 @@
 'use client'
 
-import { useId, useState } from 'react'
+import { useEffect, useId, useRef, useState } from 'react'
 import { SLOT_WORDS } from '@/core/kit'
 import type { KitResponse } from '@/contract/kit'
 
@@ -33,8 +33,13 @@ export function LineEditor({ place, line, number, given, typed, onSet, onCount, 
     setText(numberIn(value))
     onSet(value)
   }
+  const self = useRef<HTMLElement>(null)
+  // On a phone it stands below the list it was chosen from.
+  useEffect(() => {
+    self.current?.scrollIntoView({ block: 'nearest' })
+  }, [])
   return (
-    <section aria-label={`Place ${number}: ${line.words}`} className="border-b border-line pb-3">
+    <section ref={self} aria-label={`Place ${number}: ${line.words}`} className="border-b border-line pb-3">
       <h2 className="mb-1 flex items-baseline justify-between text-[1.0625rem] font-bold">
         <span>
           {number} {line.words}

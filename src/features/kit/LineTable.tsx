@@ -51,10 +51,10 @@ export function LineTable({ lines, selected, onSelect }: Props) {
           </th>
           <th className="px-2 font-semibold">Part</th>
           <th className="px-2 font-semibold">Number</th>
-          <th className="px-2 text-right font-semibold">Per unit</th>
+          <th className="px-2 text-right font-semibold max-sm:hidden">Per unit</th>
           <th className="px-2 text-right font-semibold">Total</th>
           <th className="px-2 text-right font-semibold">Available</th>
-          <th className="px-2">
+          <th className="px-2 max-sm:hidden">
             <span className="sr-only">Remark</span>
           </th>
         </tr>
@@ -87,8 +87,9 @@ export function LineTable({ lines, selected, onSelect }: Props) {
               </td>
               <td className={`px-2 ${line.designation ? 'number' : 'text-lamp-ink'}`}>
                 {line.designation || 'not chosen'}
+                {tag && <span className="tag mb-1 block w-fit font-sans sm:hidden">{tag}</span>}
               </td>
-              <td className="number px-2 text-right text-ink2">
+              <td className="number px-2 text-right text-ink2 max-sm:hidden">
                 {amount(line.quantityPerPosition, line.unit)}
               </td>
               <td className="number px-2 text-right font-medium">{amount(line.quantity, line.unit)}</td>
@@ -97,7 +98,7 @@ export function LineTable({ lines, selected, onSelect }: Props) {
               >
                 {line.stock ? line.stock.free : ''}
               </td>
-              <td className="px-2">{tag && <span className="tag">{tag}</span>}</td>
+              <td className="px-2 max-sm:hidden">{tag && <span className="tag">{tag}</span>}</td>
             </tr>
           )
         })}
