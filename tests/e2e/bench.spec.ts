@@ -87,6 +87,19 @@ test('units are typed behind the figure, and a number typed with no field in han
   await expect(page.locator('#stamp')).toHaveValue('6306')
 })
 
+test('what was seen of the closures stays when what rolls is seen after it', async ({ page }) => {
+  await page.getByRole('radio', { name: 'two seals' }).click()
+  await page.getByRole('radio', { name: 'whole' }).click()
+  await page.getByRole('radio', { name: 'ball' }).click()
+  await expect(page.getByRole('radio', { name: 'two seals' })).toBeChecked()
+  await expect(page.getByRole('radio', { name: 'whole' })).toBeChecked()
+  // Cone and cup come apart: neither a whole ball bearing nor sealed.
+  await page.getByRole('radio', { name: 'taper', exact: true }).click()
+  await expect(page.getByRole('radio', { name: 'cone and cup' })).not.toBeChecked()
+  await page.getByRole('radio', { name: 'ball' }).click()
+  await expect(page.getByRole('radio', { name: 'two seals' })).not.toBeChecked()
+})
+
 test('pictures of what is seen decide between kinds of one size', async ({ page }) => {
   await sizes(page, { bore: '25', outside: '52', width: '15' })
   await page.getByRole('radio', { name: 'roller', exact: true }).click()

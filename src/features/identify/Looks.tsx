@@ -53,6 +53,16 @@ const SHAPES: [Shape, string, string][] = [
 const PICTURE =
   'flex h-[50px] flex-col items-center justify-center rounded-lg border border-edge bg-sheet text-ink2 data-[state=on]:border-2 data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink'
 
+/** What rolls, seen anew: pieces are other ones where rings come apart, and such a bearing has no closures. */
+function rolling(element: Observed['element'], wasTapered: boolean): Partial<Observed> {
+  const isTapered = element === 'taperedRoller'
+  return {
+    element,
+    ...(isTapered !== wasTapered && { piece: undefined }),
+    ...(isTapered && { closures: undefined }),
+  }
+}
+
 interface Props {
   observed: Observed
   onLook: (look: Partial<Observed>) => void
@@ -71,9 +81,7 @@ export function Looks({ observed, onLook }: Props) {
         type="single"
         aria-label="What rolls"
         value={observed.element ?? ''}
-        onValueChange={(v) =>
-          onLook({ element: (v || undefined) as Observed['element'], piece: undefined, closures: undefined })
-        }
+        onValueChange={(v) => onLook(rolling((v || undefined) as Observed['element'], tapered))}
         className="grid grid-cols-5 gap-1.5"
       >
         {ELEMENTS.map(([value, words, path]) => (
