@@ -26,6 +26,19 @@ export const STAGE_WORDS: Record<Stage, string> = {
   record: 'Record',
 }
 
+/** Where the screen of a stage stands below its job. */
+export const STAGE_PATHS: Record<Stage, string> = {
+  takeIn: '',
+  identify: '/identify',
+  crossReference: '/cross-reference',
+  compare: '/compare',
+  kit: '/kit',
+  inspect: '/inspect',
+  fit: '/fit',
+  plan: '/plan',
+  record: '/record',
+}
+
 export const HEARD = ['rumble', 'grinding', 'scream', 'play', 'heat', 'escaped grease', 'stiff'] as const
 /** As they are said; the codes above are stored. */
 export const HEARD_WORDS: Record<(typeof HEARD)[number], string> = {

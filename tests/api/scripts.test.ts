@@ -1,7 +1,8 @@
 import { gzipSync } from 'node:zlib'
 import { expect, it } from 'vitest'
 import { call, page } from '../support/call'
-import { SCREENS, STAGES } from '../support/screens'
+import { STAGE_PATHS } from '@/contract/choices'
+import { SCREENS } from '../support/screens'
 
 /** Compressed script a screen may load before it can be used: budgets of our own, in bytes. */
 const MOST = 250_000
@@ -30,7 +31,7 @@ async function scriptOf(path: string): Promise<number> {
 it('no screen loads more script than its budget, identification the least', async () => {
   const { body } = await call<{ items: { id: number }[] }>('GET', '/api/jobs?limit=1')
   const job = body.items[0]?.id ?? 0
-  const paths = [...SCREENS, ...STAGES.map((stage) => `/jobs/${job}${stage && `/${stage}`}`)]
+  const paths = [...SCREENS, ...Object.values(STAGE_PATHS).map((path) => `/jobs/${job}${path}`)]
   const measured = new Map<string, number>()
   for (const path of paths) measured.set(path, await scriptOf(path))
   expect([...measured].filter(([, size]) => size < 50_000 || size > MOST)).toEqual([])

@@ -1,18 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
+import { STAGE_PATHS, type Stage } from '@/contract/choices'
 import { open, saved } from '../support/page'
-
-const STAGES = {
-  takeIn: '',
-  identify: '/identify',
-  crossReference: '/cross-reference',
-  compare: '/compare',
-  kit: '/kit',
-  inspect: '/inspect',
-  fit: '/fit',
-  plan: '/plan',
-  record: '/record',
-}
 
 /** @param rules only these; all of WCAG 2.2 AA when left out */
 async function noFaults(page: Page, rules?: string[]): Promise<void> {
@@ -304,7 +293,7 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
   test.setTimeout(360_000)
   const errors = watch(page)
   const { items: jobs } = (await (await request.get('/api/jobs?limit=200')).json()) as {
-    items: { id: number; title: string; stage: keyof typeof STAGES }[]
+    items: { id: number; title: string; stage: Stage }[]
   }
   // Those on the bench: the seasons before have lower numbers.
   const demo = jobs.filter((j) => j.id > 200 && /^(Land train|Carousel|Capstan|Coin)/.test(j.title))
@@ -324,7 +313,7 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
     '/convert',
     '/toolbox',
     '/fits?designation=6205',
-    ...demo.map((j) => `/jobs/${j.id}${STAGES[j.stage]}`),
+    ...demo.map((j) => `/jobs/${j.id}${STAGE_PATHS[j.stage]}`),
     ...demo
       .filter((j) => j.title.startsWith('Land train, coach 1'))
       .flatMap((j) => ['compare', 'inspect', 'fit', 'plan'].map((stage) => `/jobs/${j.id}/${stage}`)),

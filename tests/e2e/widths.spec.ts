@@ -1,6 +1,7 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import { open } from '../support/page'
-import { SCREENS, STAGES } from '../support/screens'
+import { STAGE_PATHS } from '@/contract/choices'
+import { SCREENS } from '../support/screens'
 
 /** What lies outside the window sideways and cannot be scrolled to. */
 const unreachable = (page: Page): Promise<string[]> =>
@@ -56,7 +57,7 @@ async function everywhere(request: APIRequestContext): Promise<string[]> {
     items: { id: number; title: string }[]
   }
   const job = items.find(({ title }) => title.startsWith('Land train, coach 1'))?.id ?? 0
-  return [...SCREENS, ...STAGES.map((stage) => `/jobs/${job}${stage && `/${stage}`}`)]
+  return [...SCREENS, ...Object.values(STAGE_PATHS).map((path) => `/jobs/${job}${path}`)]
 }
 
 test('in windows of four sizes and with text of 200 % nothing lies out of reach, on any screen', async ({

@@ -1,16 +1,3 @@
-/** Stages of a job as they stand in the address. */
-export const STAGES = [
-  '',
-  'identify',
-  'cross-reference',
-  'compare',
-  'kit',
-  'inspect',
-  'fit',
-  'plan',
-  'record',
-]
-
 /** Every screen that stands by itself. */
 export const SCREENS = [
   '/',
