@@ -16,6 +16,8 @@ export interface Driven {
   tool: string
   /** after the words of the step */
   after: string
+  /** heat is said first: the school of the shop stands beside it */
+  heated?: true
 }
 
 /** Cups of one hub are treated alike: by heat where heat is enough for each of them, and then as hot as the tightest wants. */
@@ -43,7 +45,9 @@ export function driving(
   const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod through this sleeve, its far washer on the ${facts.arrangement.hub}, wider than ${round(fit.rod.overMm)} mm)` : ''}`
   if (facts.schools.heat !== 'heat') return { tool: pressed, after: '' }
   if (!warmsHub(facts, fit))
-    return { tool: fit.byHeat ? `${fit.heatAdvice} Else: ${pressed}` : pressed, after: '' }
+    return fit.byHeat
+      ? { tool: `${fit.heatAdvice} Else: ${pressed}`, after: '', heated: true }
+      : { tool: pressed, after: '' }
   const alike = heatedAlike(facts, place, fit)
   if (!alike.every(({ byHeat }) => byHeat)) return { tool: pressed, after: '' }
   const heat = hubHeat(facts, place, fit, before)
@@ -52,7 +56,7 @@ export function driving(
     return { tool: `In the same heat as the one before it. Else: ${pressed}`, after: untilCold(facts) }
   const { heatAdvice } = alike.reduce((a, b) => (b.celsius > a.celsius ? b : a))
   const bare = facts.hubHas === null ? ` ${HUB_BARE}` : ''
-  return { tool: `${heatAdvice}${bare} Else: ${pressed}`, after: untilCold(facts) }
+  return { tool: `${heatAdvice}${bare} Else: ${pressed}`, after: untilCold(facts), heated: true }
 }
 
 /** Which ring the force goes through. */

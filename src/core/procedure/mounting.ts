@@ -91,6 +91,7 @@ function bearingStep(facts: PlanFacts, place: Placed, before: readonly Placed[])
     driven: true,
     words: `${nameOf(place)}: ${where}${why} ${through(facts, slot.id)} Marking outward.${closureWords(facts, slot.id)}${driven.after}`,
     tool: driven.tool,
+    heated: driven.heated,
     caution: 'Eye protection; gloves for hot parts; never stand in line with the press.',
   }
 }
@@ -119,6 +120,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
           words: `${name}: into the ${facts.arrangement.hub}, wide opening outward, fully seated against the shoulder.${driven.after}`,
           driven: true,
           tool: driven.tool,
+          heated: driven.heated,
           caution: `Eye protection; gloves for a hot ${facts.arrangement.hub}. The old cup, ground 0.5 mm smaller outside, makes a drift.`,
         },
       ]
@@ -175,6 +177,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
           }${unit.after}`,
           driven: true,
           tool: unit.tool,
+          heated: unit.heated,
           caution: 'Press guarded, eye protection, never stand in line.',
         },
         {
@@ -382,7 +385,7 @@ export function fittingOrder(facts: PlanFacts): FittingOrder {
 /** Fitting, in the order that can be done: what a later part would block goes first. */
 export function mountSteps(facts: PlanFacts): PlanStep[] {
   const { steps: ordered } = fittingOrder(facts)
-  const heated = ordered.find(({ tool = '' }) => tool.startsWith('Heat '))
+  const heated = ordered.find((s) => s.heated)
   if (heated) heated.school ??= schoolNote('heat', facts.schools)
   const first = ordered.findIndex(({ driven }) => driven)
   return ordered

@@ -8,4 +8,6 @@ export interface Ordered extends PlanStep {
   node?: string
   /** a ring is started and driven home here: said in full the first time only */
   driven?: true
+  /** by heat first */
+  heated?: true | undefined
 }
