@@ -2,7 +2,14 @@ import { NextResponse, type NextRequest } from 'next/server'
 import { asProblem } from './app/api/_http/asProblem'
 import { isLive } from './services/accounts/live'
 import { isAllowed, isPublic } from './services/accounts/rights'
-import { isSignInRequired, SESSION_COOKIE, unseal, type Sealed } from './services/accounts/seal'
+import {
+  CALENDAR_PATH,
+  isSignInRequired,
+  SESSION_COOKIE,
+  unseal,
+  unsealCalendarKey,
+  type Sealed,
+} from './services/accounts/seal'
 import { ACCOUNT_HEADER } from './services/accounts/sessionHeader'
 
 /** Everything comes from here; scripts carry the nonce of their own answer. Development needs eval and its socket. */
@@ -63,6 +70,13 @@ async function accountOf(request: NextRequest): Promise<Sealed | null> {
   return (await isLive(session, Date.now()).catch(() => true)) ? session : null
 }
 
+/** Whether a calendar asks for its feed, with a key of an account that still is as it was. */
+async function isCalendar({ method, nextUrl }: NextRequest): Promise<boolean> {
+  if (method !== 'GET' || nextUrl.pathname !== CALENDAR_PATH) return false
+  const holder = await unsealCalendarKey(nextUrl.searchParams.get('key'))
+  return holder !== null && (await isLive(holder, Date.now()).catch(() => false))
+}
+
 /** What is answered instead where signing in is asked for; null = go on. */
 function refusal(request: NextRequest, account: Sealed | null): Response | null {
   const { search } = request.nextUrl
@@ -114,7 +128,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
   headers.delete(ACCOUNT_HEADER)
   if (isSignInRequired()) {
     const account = await accountOf(request)
-    const refused = refusal(request, account)
+    const refused = (await isCalendar(request)) ? null : refusal(request, account)
     if (refused) return refused
     if (account) headers.set(ACCOUNT_HEADER, encodeURIComponent(JSON.stringify(account)))
   }

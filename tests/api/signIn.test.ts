@@ -186,6 +186,33 @@ describe('a session', () => {
     expect((await signIn(name, next)).status).toBe(401)
   })
 
+  it('a calendar reads its feed by the key in its address, and nothing else, until the account is another (4.1.3)', async () => {
+    client++
+    const name = `feed ${mark()}`
+    const made = await ask<Account>('POST', '/api/accounts', {
+      cookie: cookies.owner,
+      body: { name, role: 'counter', password: PASSWORD },
+    })
+    const cookie = cookieOf(await signIn(name, PASSWORD))
+    const page = await ask<string>('GET', '/logbook', { cookie })
+    const feed = /\/api\/rechecks\.ics\?key=[^"&\\]+/.exec(String(page.body))?.[0] ?? ''
+    expect((await ask('GET', '/api/rechecks.ics')).status).toBe(401)
+    const read = await ask<string>('GET', feed)
+    expect([read.status, read.headers.get('content-type')]).toEqual([200, 'text/calendar; charset=utf-8'])
+    const key = feed.split('?')[1] ?? ''
+    expect((await ask('GET', `/api/jobs?${key}`)).status).toBe(401)
+    expect((await ask('POST', feed, { body: {} })).status).toBe(401)
+    expect((await ask('GET', `${feed}x`)).status).toBe(401)
+    // Neither is a session a key, nor a key a session.
+    expect((await ask('GET', `/api/rechecks.ics?key=${cookie.split('=')[1]}`)).status).toBe(401)
+    expect(
+      (await ask('GET', '/api/jobs', { cookie: `amber-session=${key.slice('key='.length)}` })).status,
+    ).toBe(401)
+    await ask('PATCH', `/api/accounts/${made.body.id}`, { cookie: cookies.owner, body: { isActive: false } })
+    await pause(3500)
+    expect((await ask('GET', feed)).status).toBe(401)
+  })
+
   it('is over after signing out', async () => {
     const out = await ask<Session>('DELETE', '/api/session', {
       cookie: cookieOf(await signIn(names.bench, PASSWORD)),

@@ -109,3 +109,20 @@ test('from the bench to a pick list of a readable stamp in 25 keys', async ({ pa
   expect((await list).url()).toMatch(/kit\.pdf/)
   expect(keys).toBeLessThanOrEqual(25)
 })
+
+test('the logbook of one machine is found by part of its name, and stands in the address', async ({
+  page,
+  request,
+}) => {
+  const name = `Helter ${mark()}`
+  const made = (await (await request.post('/api/machines', { data: { name } })).json()) as { id: number }
+  await page.goto('/logbook?tab=failures')
+  await page.getByLabel('Machine').fill(name.slice(0, -1))
+  await expect(page.locator(`option[value="${name}"]`)).toBeAttached()
+  await page.getByLabel('Machine').fill(name)
+  await expect(page).toHaveURL(new RegExp(`machine=${made.id}`))
+  await page.reload()
+  await expect(page.getByLabel('Machine')).toHaveValue(name)
+  await page.getByLabel('Machine').fill('')
+  await expect(page).not.toHaveURL(/machine=/)
+})

@@ -1,16 +1,17 @@
 import type { Metadata } from 'next'
+import { headers } from 'next/headers'
 import { connection } from 'next/server'
 import { LogbookScreen } from '@/features/logbook'
+import { accountIn, CALENDAR_PATH, calendarKey } from '@/services/accounts'
 import { listRechecks } from '@/services/logbook'
-import { listMachines } from '@/services/machines'
 
 export const metadata: Metadata = { title: 'Logbook' }
 
-/** Machines offered as a filter. */
-const MACHINES = 200
-
 export default async function Page() {
   await connection()
-  const [rechecks, machines] = await Promise.all([listRechecks({}), listMachines({ limit: MACHINES })])
-  return <LogbookScreen rechecks={rechecks} machines={machines.items.map(({ id, name }) => ({ id, name }))} />
+  const account = accountIn(await headers())
+  const calendar = account
+    ? `${CALENDAR_PATH}?key=${encodeURIComponent(await calendarKey(account))}`
+    : CALENDAR_PATH
+  return <LogbookScreen rechecks={await listRechecks({})} calendar={calendar} />
 }

@@ -2,12 +2,13 @@
 
 import dynamic from 'next/dynamic'
 import { Tabs } from 'radix-ui'
-import { useState, type ReactNode } from 'react'
+import { useCallback, useState, type ReactNode } from 'react'
 import { Frame } from '@/features/shell'
 import type { Recheck } from '@/contract/logbook'
 import type { Page } from '@/ui/usePages'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { useKeys } from '@/ui/useKeys'
+import { MachineFilter } from './MachineFilter'
 import { RecheckList } from './RecheckList'
 
 const CostView = dynamic(() => import('./CostView').then((chart) => chart.CostView))
@@ -40,11 +41,12 @@ const HINTS = [{ keys: '1 – 5', words: 'rechecks, what fails, service, cost, s
 
 interface Props {
   rechecks: Page<Recheck>
-  machines: readonly { id: number; name: string }[]
+  /** address of the calendar feed; with a key where signing in is asked for, for a calendar cannot sign in */
+  calendar: string
 }
 
 /** Jobs after they were closed: what is due, and what the history says. */
-export function LogbookScreen({ rechecks, machines }: Props) {
+export function LogbookScreen({ rechecks, calendar }: Props) {
   const [tab, setTab] = useUrlChoice('tab', NAMES, 'rechecks')
   const [months, setMonths] = useUrlChoice(
     'months',
@@ -52,6 +54,7 @@ export function LogbookScreen({ rechecks, machines }: Props) {
     '24',
   )
   const [machine, setMachine] = useUrlText('machine')
+  const chooseMachine = useCallback((id: string) => void setMachine(id), [setMachine])
   const [state, setState] = useState('')
   useKeys((key) => {
     const chosen = NAMES[Number(key) - 1]
@@ -84,19 +87,7 @@ export function LogbookScreen({ rechecks, machines }: Props) {
           </Tabs.List>
           {tab !== 'rechecks' && (
             <div className="ml-auto flex items-center gap-2 max-sm:flex-wrap">
-              <select
-                aria-label="Machine"
-                className="field w-[190px]"
-                value={machine}
-                onChange={(e) => void setMachine(e.target.value)}
-              >
-                <option value="">every machine</option>
-                {machines.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </select>
+              <MachineFilter value={machine} onChange={chooseMachine} />
               <select
                 aria-label="Time"
                 className="field w-[150px]"
@@ -118,7 +109,7 @@ export function LogbookScreen({ rechecks, machines }: Props) {
             </div>
           )}
           {tab === 'rechecks' && (
-            <a className="chip ml-auto px-3" href="/api/rechecks.ics">
+            <a className="chip ml-auto px-3" href={calendar}>
               Calendar
             </a>
           )}

@@ -9,7 +9,7 @@ const MAX_KEPT = 500
 const kept = new Map<number, { version: number; until: number }>()
 
 /** Whether the account of a session is still as it was when it signed in. */
-export async function isLive({ id, version }: Sealed, now: number): Promise<boolean> {
+export async function isLive({ id, version }: Pick<Sealed, 'id' | 'version'>, now: number): Promise<boolean> {
   const known = kept.get(id)
   if (known && known.until > now) return known.version === version
   const account = await findAccount({ id })

@@ -1,4 +1,4 @@
-import { unsealData, type SessionOptions } from 'iron-session'
+import { sealData, unsealData, type SessionOptions } from 'iron-session'
 import { ROLES, type Role } from '@/contract/choices'
 
 /** What the cookie of a session holds, sealed. */
@@ -41,5 +41,24 @@ export async function unseal(cookie: string | undefined): Promise<Sealed | null>
   const role = ROLES.find((r) => r === data?.role)
   return data && role && typeof data.id === 'number' && typeof data.version === 'number' && data.name
     ? { id: data.id, version: data.version, name: data.name, role }
+    : null
+}
+
+/** A calendar asks for its feed by itself and cannot sign in: the address carries a key instead, which reads the feed and nothing else. */
+export const CALENDAR_PATH = '/api/rechecks.ics'
+
+/** A key of the calendar feed; it ends with the password or the account it was made for. */
+export const calendarKey = ({ id, version }: Pick<Sealed, 'id' | 'version'>): Promise<string> =>
+  sealData({ feed: CALENDAR_PATH, id, version }, { password: secret(), ttl: 0 })
+
+/** Whose key of the calendar feed it is; null when it is none, or a session. */
+export async function unsealCalendarKey(key: string | null): Promise<Pick<Sealed, 'id' | 'version'> | null> {
+  if (!key) return null
+  const data = await unsealData<{ feed?: unknown; id?: unknown; version?: unknown }>(key, {
+    password: secret(),
+    ttl: 0,
+  }).catch(() => null)
+  return data?.feed === CALENDAR_PATH && typeof data.id === 'number' && typeof data.version === 'number'
+    ? { id: data.id, version: data.version }
     : null
 }
