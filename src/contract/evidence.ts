@@ -59,7 +59,10 @@ export const EvidenceSheet = z.object({
 })
 export type EvidenceSheet = z.output<typeof EvidenceSheet>
 
-export const IdentifyRequest = EvidenceSheet.extend({ limit: z.number().int().min(1).max(50).default(10) })
+export const IdentifyRequest = EvidenceSheet.extend({
+  limit: z.number().int().min(1).max(50).default(10),
+  unit: z.enum(['mm', 'in']).default('mm').describe('unit of the differences that are told in words'),
+})
 
 const dimensions = z.record(z.string(), z.number())
 

@@ -12,7 +12,7 @@ import {
   type IdentifiedPart,
   type Looks,
 } from '@/core/identify'
-import { writeInch, writeMm } from '@/core/quantity'
+import { writeInch, writeMm, type LengthUnit } from '@/core/quantity'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { IdentifyRequest, type IdentifyResponse } from '@/contract/evidence'
@@ -36,7 +36,10 @@ function formOf({ dimensions, decided }: IdentifiedPart): Dimensions & { openWid
   return { ...dimensions, width: closedWidth, ...(width !== undefined && { openWidth: width }) }
 }
 
-function candidatesOf(candidates: readonly IdentifiedPart[]): IdentifyResponse['candidates'] {
+function candidatesOf(
+  candidates: readonly IdentifiedPart[],
+  unit: LengthUnit,
+): IdentifyResponse['candidates'] {
   return candidates.map((candidate, i) => {
     const { part, designation, decided, probability, evidence } = candidate
     const dimensions = formOf(candidate)
@@ -62,7 +65,7 @@ function candidatesOf(candidates: readonly IdentifiedPart[]): IdentifyResponse['
         deviation: item.deviationMm === null ? null : Math.round(item.deviationMm * 1e4) / 1e4,
         weight: Math.round(item.weight * 100) / 100,
         verdict: item.verdict,
-        detail: evidenceWords(item),
+        detail: evidenceWords(item, unit),
       })),
     }
   })
@@ -114,11 +117,11 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
   )
   const elapsedMs = Math.round((performance.now() - from) * 100) / 100
   return {
-    candidates: candidatesOf(found.candidates),
-    nearest: candidatesOf(found.nearest),
+    candidates: candidatesOf(found.candidates, request.unit),
+    nearest: candidatesOf(found.nearest, request.unit),
     unlisted: {
       probability: found.unlisted,
-      note: unlistedWords(found.nearest.length > 0, found.nearest[0]),
+      note: unlistedWords(found.nearest.length > 0, found.nearest[0], request.unit),
     },
     next: found.next,
     stampNotes: stamps.map(({ text }) => noteOn(text, language)),
@@ -129,7 +132,7 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
         feature: m.feature,
         unit: m.unit,
         unitWords: m.unitWords,
-        pattern: patternWords(m),
+        pattern: patternWords(m, request.unit),
         mm,
         mmText: writeMm(Math.round(mm * 100) / 100),
         inText: writeInch(mm),

@@ -47,6 +47,7 @@ describe('worn wheel bearing in inches', () => {
     expect(bore?.verdict).toBe('strained')
     expect(bore?.deviationMm).toBeCloseTo(-0.254, 3)
     expect(bore && evidenceWords(bore)).toMatch(/0\.25 mm small/)
+    expect(bore && evidenceWords(bore, 'in')).toMatch(/0\.0100 in small/)
   })
   it('is above 0.95 with a damaged stamp on the cup', () => {
     const found = ask(sizes, [{ text: 'LM119?0', on: 'cup' }], { element: 'taperedRoller' })

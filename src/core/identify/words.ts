@@ -1,6 +1,6 @@
 import { capital } from '../capital'
 import { familyFacts, type Family } from '../catalogue'
-import { INSTRUMENT_SIGMA } from '../quantity'
+import { INSTRUMENT_SIGMA, MM_PER_INCH, type LengthUnit } from '../quantity'
 import type { Measured } from './evidence'
 import type { EvidenceItem, IdentifiedPart } from './identify'
 import type { NextMeasurement } from './nextMeasurement'
@@ -55,45 +55,53 @@ function stampWords({ reading, verdict }: EvidenceItem): string {
   return `lost marks, fits ${reading.canonical}${rest}`
 }
 
-/** One line on how a piece of evidence stands to a part. */
-export function evidenceWords(item: EvidenceItem): string {
+/** A difference as it is told: hundredths of a millimetre, ten thousandths of an inch. */
+const differenceIn = (unit: LengthUnit, mm: number): string =>
+  unit === 'mm' ? `${mm.toFixed(2)} mm` : `${(mm / MM_PER_INCH).toFixed(4)} in`
+
+/** One line on how a piece of evidence stands to a part. @param unit of differences */
+export function evidenceWords(item: EvidenceItem, unit: LengthUnit = 'mm'): string {
   if (item.item === 'stamp') return stampWords(item)
   if (item.cause === 'noSuchSize') return 'this part has no such size'
   if (item.cause === 'sizeUnknown') return 'not in the table for this set'
   if (item.deviationMm === null) return item.verdict === 'agrees' ? 'as seen' : 'not as seen'
   const off = Math.abs(item.deviationMm)
   const side = item.deviationMm < 0 ? 'small' : 'large'
-  if (item.cause === 'coarse') return off < 0.005 ? 'agrees' : `agrees as typed, ${off.toFixed(2)} mm ${side}`
-  if (item.verdict === 'agrees') return off < 0.005 ? 'agrees' : `agrees, ${off.toFixed(2)} mm ${side}`
+  if (item.cause === 'coarse')
+    return off < 0.005 ? 'agrees' : `agrees as typed, ${differenceIn(unit, off)} ${side}`
+  if (item.verdict === 'agrees') return off < 0.005 ? 'agrees' : `agrees, ${differenceIn(unit, off)} ${side}`
   const cause =
     item.cause === 'noise'
       ? item.deviationMm < 0
         ? ': coarse reading'
         : ': coarse reading or wear'
       : (CAUSES[item.cause ?? ''] ?? '')
-  return `reads ${off.toFixed(2)} mm ${side}${cause}`
+  return `reads ${differenceIn(unit, off)} ${side}${cause}`
 }
 
 /** Readings of one size further apart than so many standard uncertainties are not only noise. */
 const APART_SIGMAS = 4
 
 /** What several readings of one size say of the surface; empty for a single one. */
-export function patternWords({ valuesMm, instrument }: Measured): string {
+export function patternWords({ valuesMm, instrument }: Measured, unit: LengthUnit = 'mm'): string {
   if (valuesMm.length < 2) return ''
   const apart = Math.max(...valuesMm) - Math.min(...valuesMm)
   const uneven = apart > APART_SIGMAS * INSTRUMENT_SIGMA[instrument]
-  return `${valuesMm.length} readings, ${apart.toFixed(2)} mm apart${uneven ? ': out of round or measured at an angle' : ''}`
+  return `${valuesMm.length} readings, ${differenceIn(unit, apart)} apart${uneven ? ': out of round or measured at an angle' : ''}`
 }
 
 const lower = (item: string): string => (ITEM_WORDS[item] ?? item).toLowerCase()
 
 /** How what was measured differs from a part, largest difference first; empty where nothing was measured. */
-function differencesFrom(part: IdentifiedPart): string[] {
+function differencesFrom(part: IdentifiedPart, unit: LengthUnit): string[] {
   return part.evidence
     .flatMap(({ item, deviationMm }) => (deviationMm === null ? [] : [{ item, off: deviationMm }]))
     .filter(({ off }) => Math.abs(off) >= DIFFERENCE_MM)
     .sort((a, b) => Math.abs(b.off) - Math.abs(a.off))
-    .map(({ item, off }) => `${lower(item)} ${Math.abs(off).toFixed(2)} mm ${off < 0 ? 'smaller' : 'larger'}`)
+    .map(
+      ({ item, off }) =>
+        `${lower(item)} ${differenceIn(unit, Math.abs(off))} ${off < 0 ? 'smaller' : 'larger'}`,
+    )
 }
 
 /** Differences below this are no reason to look for another part, mm. */
@@ -110,7 +118,11 @@ export const unlistedLeads = (unlisted: number, leader: IdentifiedPart | undefin
  * What an identification says of parts that no list holds; only of evidence that was given.
  * @param leads whether “not listed” is likelier than every listed part
  */
-export function unlistedWords(leads: boolean, nearest: IdentifiedPart | undefined): string {
+export function unlistedWords(
+  leads: boolean,
+  nearest: IdentifiedPart | undefined,
+  unit: LengthUnit = 'mm',
+): string {
   if (!leads) return 'A special or a size that is not in the catalogue.'
   if (!nearest) return 'Nothing listed fits. Look for a stamp, or measure again.'
   const what =
@@ -121,7 +133,7 @@ export function unlistedWords(leads: boolean, nearest: IdentifiedPart | undefine
         : isStamped(nearest)
           ? 'this number'
           : 'this shape'
-  const differences = differencesFrom(nearest)
+  const differences = differencesFrom(nearest, unit)
   const measured = differences.length > 0 ? ` (measured ${differences.join(', ')})` : ''
   return `Nothing listed has ${what}. The nearest is ${nearest.part.base}${measured}.`
 }
