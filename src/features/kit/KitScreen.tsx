@@ -22,6 +22,7 @@ const HINTS: readonly KeyHint[] = [
   { keys: '↑ ↓', words: 'line', foot: true },
   { keys: '← →', words: 'along the axis', foot: true },
   { keys: 'W', words: 'wheels', foot: true },
+  { keys: 'Enter', words: 'next size' },
   { keys: 'P', words: 'pick list as PDF', foot: true },
 ]
 
