@@ -2,6 +2,7 @@ import 'server-only'
 import { z } from 'zod'
 import { Bearing, JobChange } from '@/contract/job'
 import { KitDraft } from '@/contract/kit'
+import type { LiveEvent } from '@/db'
 import type { Undoing } from './undoOf'
 
 /** Changes of one thing within so short a time are undone together: a word is typed in several saves. */
@@ -15,14 +16,6 @@ const StoredUndo = z.union([
 ])
 type StoredUndo = z.output<typeof StoredUndo>
 
-/** What undoing reads of an entry of the history. */
-interface HistoryEntry {
-  version: number | null
-  summary: string
-  undo: string | null
-  at: Date
-}
-
 interface Done {
   version: number
   summaries: string[]
@@ -31,7 +24,7 @@ interface Done {
 }
 
 /** Entries by the change they belong to, the latest first, up to the first that belongs to none. */
-function changesOf(events: readonly HistoryEntry[]): Done[] {
+function changesOf(events: readonly LiveEvent[]): Done[] {
   const done: Done[] = []
   for (const { version, summary, undo, at } of events) {
     if (version === null) break
@@ -67,7 +60,7 @@ interface Act extends Undoing {
  * @param events entries of the history, the latest first
  * @returns null when there is none, or it is not undone
  */
-export function lastAct(events: readonly HistoryEntry[]): Act | null {
+export function lastAct(events: readonly LiveEvent[]): Act | null {
   const [last, ...before] = changesOf(events)
 
   const undo = last?.undo
