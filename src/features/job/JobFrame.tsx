@@ -88,7 +88,7 @@ export function JobFrame({
       about={about}
       rail={
         <div className="flex min-h-0 min-w-0 items-center overflow-auto border-line max-lg:border-b lg:flex-col lg:items-stretch lg:border-r">
-          <StageRail jobId={job.id} now={stage} reached={job.stage} />
+          <StageRail now={stage} />
           <BearingRail />
           <PositionRail />
         </div>

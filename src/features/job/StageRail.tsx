@@ -4,11 +4,23 @@ import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import { STAGES, STAGE_WORDS, type Stage } from '@/contract/choices'
+import { useJob } from './JobContext'
+import { MARK_WORDS, stageMarks, type StageMark } from './stageMarks'
 import { stagePath } from './stagePath'
 
+/** Filled = something is kept, a bar = passed by, empty = ahead. */
+const DOTS: Record<StageMark, string> = {
+  done: 'border-[1.6px] border-ink2 bg-ink2',
+  passed:
+    'border-[1.6px] border-ink3 bg-[linear-gradient(var(--ink3),var(--ink3))] bg-[length:7px_2px] bg-center bg-no-repeat',
+  ahead: 'border-[1.6px] border-ink3',
+}
+
 /** The stages in the order of the work; any may be opened first. */
-export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; reached: Stage }) {
-  const bearing = useSearchParams().get('bearing')
+export function StageRail({ now }: { now: Stage }) {
+  const { job, bearing } = useJob()
+  const marks = stageMarks(job, bearing)
+  const asked = useSearchParams().get('bearing')
   const current = useRef<HTMLAnchorElement>(null)
   // Where the stages are a strip, the one that is open is brought into sight.
   useEffect(() => {
@@ -18,13 +30,8 @@ export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; 
     <nav aria-label="Stages of the job" className="shrink-0 lg:pt-3">
       <ol className="flex lg:block">
         {STAGES.map((stage, i) => {
-          const done = i < STAGES.indexOf(reached) || (stage !== now && stage === reached)
-          const dot =
-            stage === now
-              ? 'border-4 border-lamp bg-sheet'
-              : done
-                ? 'border-[1.6px] border-ink2 bg-ink2'
-                : 'border-[1.6px] border-ink3'
+          const mark = marks[stage]
+          const dot = stage === now ? 'border-4 border-lamp bg-sheet' : DOTS[mark]
           return (
             <li key={stage} className="relative">
               {i < STAGES.length - 1 && (
@@ -34,13 +41,14 @@ export function StageRail({ jobId, now, reached }: { jobId: number; now: Stage; 
                 />
               )}
               <Link
-                href={stagePath(jobId, stage, bearing)}
+                href={stagePath(job.id, stage, asked)}
                 ref={stage === now ? current : undefined}
                 aria-current={stage === now ? 'step' : undefined}
                 className={`relative flex h-[46px] items-center gap-2 px-3 text-[0.90625rem] whitespace-nowrap lg:gap-3 lg:pr-0 lg:pl-4 ${stage === now ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
               >
                 <i aria-hidden className={`size-[13px] shrink-0 rounded-full ${dot}`} />
                 {STAGE_WORDS[stage]}
+                <span className="sr-only">, {MARK_WORDS[mark]}</span>
               </Link>
             </li>
           )
