@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { STAGE_PATHS, type Stage } from '@/contract/choices'
-import { open, saved } from '../support/page'
+import { open, saved, settled } from '../support/page'
 
 /** @param rules only these; all of WCAG 2.2 AA when left out */
 async function noFaults(page: Page, rules?: string[]): Promise<void> {
@@ -203,6 +203,28 @@ test('a bearing added beside a decided one opens to be identified, and each stan
   await page.keyboard.type('2.565 in')
   await expect(refusal).toBeHidden()
   await expect(page.getByLabel('Counterbore')).toHaveValue('2.565 in')
+})
+
+test('the work of a screen that was gone to has the focus; the first Tab of a page skips to it', async ({
+  page,
+}) => {
+  await openJob(page, 'Kiosk 4, shutter roller')
+  await page
+    .getByRole('button', { name: 'Continue: identify' })
+    .or(page.getByRole('link', { name: 'Continue: identify' }))
+    .click()
+  await page.waitForURL(/identify$/)
+  await expect(page.locator('main')).toBeFocused()
+  await page.keyboard.press('b')
+  await expect(page.locator('#bore')).toBeFocused()
+  await page.getByRole('link', { name: 'Inspect' }).click()
+  await expect(page.locator('main')).toBeFocused()
+  await page.reload()
+  await settled(page)
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('link', { name: 'Skip to the work' })).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(page.locator('main')).toBeFocused()
 })
 
 test('nothing typed is lost while the server is away', async ({ page }) => {

@@ -43,3 +43,10 @@ it('tells what is kept from what was passed by', () => {
     record: 'done',
   })
 })
+
+it('a draft that names only some fields marks what it names', () => {
+  expect(stageMarks(job({ fitting: { fields: { 'spacing.note': 'x' } } }), bearing())).toMatchObject({
+    fit: 'done',
+    plan: 'ahead',
+  })
+})

@@ -8,6 +8,9 @@ export const MARK_WORDS: Record<StageMark, string> = { done: 'done', passed: 'pa
 
 type Marked = Pick<Job, 'stage' | 'machineId' | 'intake' | 'kit' | 'fitting' | 'closedAt'>
 
+/** Whether anything stands in it; a draft of a window that was closed may lack it. */
+const holds = (fields: object | undefined): boolean => Object.values(fields ?? {}).some(Boolean)
+
 /** What is kept of each stage. A cross-reference keeps nothing of its own: it is done once what was decided went on from it. */
 function keeps(
   job: Marked,
@@ -22,10 +25,8 @@ function keeps(
     compare: bearing.comparison !== null,
     kit: job.kit !== null,
     inspect: bearing.inspection !== null,
-    fit:
-      fitting !== null &&
-      (Object.keys(fitting.seats).length > 0 || Object.values(fitting.fields).some(Boolean)),
-    plan: fitting !== null && (Object.keys(fitting.done).length > 0 || fitting.signed !== null),
+    fit: holds(fitting?.seats) || holds(fitting?.fields),
+    plan: holds(fitting?.done) || Boolean(fitting?.signed),
     record: job.closedAt !== null,
   }
 }

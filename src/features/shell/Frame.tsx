@@ -2,7 +2,7 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
-import type { ReactNode } from 'react'
+import { useEffect, useRef, type ReactNode, type RefObject } from 'react'
 import { AreaMenu } from './AreaMenu'
 import { KeyHelp } from './KeyHelp'
 import type { KeyHint } from './keyHint'
@@ -67,8 +67,28 @@ function AccountLink() {
   )
 }
 
+/** Whether a screen has been shown since the page was loaded: then another one was gone to, and its work is where to go on. */
+let hasShown = false
+
+/** The work of a screen that was gone to has the focus, unless a field of it took it. */
+function useFocusOnArrival(): RefObject<HTMLElement | null> {
+  const work = useRef<HTMLElement>(null)
+  useEffect(() => {
+    const isFirst = !hasShown
+    hasShown = true
+    if (isFirst) return
+    // After a dialog that led here has let go of the focus.
+    const timer = setTimeout(() => {
+      if (document.activeElement === document.body) work.current?.focus({ preventScroll: true })
+    })
+    return () => clearTimeout(timer)
+  }, [])
+  return work
+}
+
 /** The frame of every screen: name and context, the stages, the work, the keys. */
 export function Frame({ about, rail, hints = [], state, act, children }: Props) {
+  const work = useFocusOnArrival()
   return (
     <div
       className={`frame grid grid-cols-[minmax(0,1fr)] ${
@@ -77,6 +97,12 @@ export function Frame({ about, rail, hints = [], state, act, children }: Props) 
           : 'grid-rows-[56px_minmax(0,1fr)] sm:grid-rows-[56px_minmax(0,1fr)_36px]'
       }`}
     >
+      <a
+        href="#work"
+        className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-40 focus:rounded-[7px] focus:bg-ink focus:px-4 focus:py-2 focus:text-sheet"
+      >
+        Skip to the work
+      </a>
       <header className="col-span-full flex items-center gap-2 border-b border-line bg-sheet px-2.5 sm:gap-4 sm:px-[18px]">
         <AreaMenu />
         <Link
@@ -92,7 +118,14 @@ export function Frame({ about, rail, hints = [], state, act, children }: Props) 
         <UnitSwitch />
       </header>
       {rail}
-      <main className="relative min-h-0 min-w-0 overflow-hidden">{children}</main>
+      <main
+        ref={work}
+        id="work"
+        tabIndex={-1}
+        className="relative min-h-0 min-w-0 overflow-hidden outline-none"
+      >
+        {children}
+      </main>
       <footer className="col-span-full hidden items-center sm:flex gap-5 overflow-hidden border-t border-line px-[18px] text-caption whitespace-nowrap text-ink3">
         <span className="flex min-w-0 items-center gap-5 overflow-hidden">
           {hints
