@@ -60,6 +60,7 @@ test('what a kit lacks is priced over three suppliers, ordered once, and taken i
   await page.getByLabel('Into bin').fill('Z9')
   await page.getByRole('button', { name: 'Book into stock' }).click()
   await expect(page.getByRole('heading', { name: /partly here|all here/ })).toBeVisible()
+  await expect(page.getByRole('link', { name: `Job ${id}` })).toHaveAttribute('href', `/jobs/${id}/kit`)
   await page.goto('/store')
   await page.getByLabel('Filter items').fill('Z9')
   await expect(page.getByRole('row').filter({ hasText: 'Z9' }).first()).toBeVisible()

@@ -1,6 +1,8 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import Link from 'next/link'
+import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import type { BasketResponse, CampaignResponse, OrderResponse, OrdersResponse } from '@/contract/supply'
 import { ask, send, wordsOf } from '@/ui/ask'
@@ -30,6 +32,9 @@ const jobsIn = (text: string) =>
     const read = /^(\d{1,9})(?:x(\d{1,3}))?$/.exec(part)
     return read ? [{ name: `Job ${read[1]}`, job: Number(read[1]), times: Number(read[2] ?? 1) }] : []
   })
+
+/** Kits one came from that the header leads back to. */
+const MOST_LINKS = 5
 
 /** What is short, what the suppliers ask for it, the best way to buy it, and the orders until they are here. */
 export function OrdersScreen({ initial, jobs }: Props) {
@@ -109,7 +114,21 @@ export function OrdersScreen({ initial, jobs }: Props) {
   const order = shown
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Orders</b>}
+      about={
+        <>
+          <b className="font-semibold text-ink">Orders</b>
+          {jobsIn(jobs)
+            .slice(0, MOST_LINKS)
+            .map(({ name, job }) => (
+              <span key={job}>
+                {' · '}
+                <Link href={stagePath(job, 'kit')} className="underline decoration-dotted underline-offset-4">
+                  {name}
+                </Link>
+              </span>
+            ))}
+        </>
+      }
       state={`${orders.length} ${orders.length === 1 ? 'order' : 'orders'}${list.hasMore ? ' and more' : ''}`}
     >
       <div className="panes [--panes:360px_minmax(0,1fr)_260px]">
