@@ -53,7 +53,7 @@ function nameOf(path: readonly PropertyKey[]): string {
 
 /** Validates at the edge. @throws ServiceError `unreadable` with one issue for each thing to change */
 export function parse<T extends z.ZodType>(schema: T, input: unknown): z.output<T> {
-  // Words of a schema say what they are about; those made here are put behind the name of the field.
+  // Words of a schema say what they are about; those made here, or about what was typed, are put behind the name of the field.
   const nameless = new Set<string>()
   const result = schema.safeParse(input, {
     error: (issue) => {
@@ -68,7 +68,9 @@ export function parse<T extends z.ZodType>(schema: T, input: unknown): z.output<
     message: nameless.has(message) ? capital(message) : message,
   }))
   const [first] = result.error.issues
-  const named = first && (nameless.has(first.message) || isSize(String(first.path.at(-1))))
+  const named =
+    first &&
+    (nameless.has(first.message) || isSize(String(first.path.at(-1))) || first.message.startsWith('“'))
   throw new ServiceError(
     'unreadable',
     first ? (named ? `${nameOf(first.path)}: ${first.message}` : first.message) : 'Input cannot be read.',

@@ -1,6 +1,7 @@
 import { expect, test, type APIRequestContext } from '@playwright/test'
 import type { Job } from '../../src/contract/job'
 import { mark } from '../support/mark'
+import { open } from '../support/page'
 
 /** The title of a closed job with a kit, whose first recheck is long due. */
 async function closedJob(request: APIRequestContext): Promise<Job> {
@@ -116,7 +117,7 @@ test('the logbook of one machine is found by part of its name, and stands in the
 }) => {
   const name = `Helter ${mark()}`
   const made = (await (await request.post('/api/machines', { data: { name } })).json()) as { id: number }
-  await page.goto('/logbook?tab=failures')
+  await open(page, '/logbook?tab=failures')
   await page.getByLabel('Machine').fill(name.slice(0, -1))
   await expect(page.locator(`option[value="${name}"]`)).toBeAttached()
   await page.getByLabel('Machine').fill(name)

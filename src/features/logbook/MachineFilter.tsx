@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useId, useState } from 'react'
+import { useEffect, useId, useRef, useState } from 'react'
 import type { Machine } from '@/contract/machine'
 import { useAnswer } from '@/ui/useAnswer'
 
@@ -18,6 +18,12 @@ const nameOf = ({ name, place }: Machine): string => (place ? `${name}, ${place}
 export function MachineFilter({ value, onChange }: Props) {
   const id = useId()
   const [typed, setTyped] = useState<string | null>(null)
+  const input = useRef<HTMLInputElement>(null)
+  useEffect(() => {
+    // What was typed before the page was ready.
+    const early = input.current?.value
+    if (early) queueMicrotask(() => setTyped(early))
+  }, [])
   const { answer: chosen } = useAnswer<Machine>(value ? `/api/machines/${value}` : null, undefined, 0)
   const { answer: found } = useAnswer<{ items: Machine[] }>(
     typed === null
@@ -33,6 +39,7 @@ export function MachineFilter({ value, onChange }: Props) {
   return (
     <>
       <input
+        ref={input}
         aria-label="Machine"
         className="field w-[190px]"
         list={id}
