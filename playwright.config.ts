@@ -5,10 +5,10 @@ export default defineConfig({
   testDir: 'tests/e2e',
   fullyParallel: false,
   workers: 1,
-  timeout: 60_000,
+  timeout: 120_000,
   // Once more on a busy machine; ./test names what needed it, for it may be a race of ours.
   retries: 1,
-  expect: { timeout: 8_000 },
+  expect: { timeout: 15_000 },
   reporter: [
     ['list'],
     ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? '.local/reports/e2e.json' }],

@@ -15,7 +15,7 @@ export default defineConfig({
           name: 'core',
           include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'],
           environment: 'node',
-          testTimeout: 30_000,
+          testTimeout: 180_000,
         },
       },
       {
@@ -25,8 +25,8 @@ export default defineConfig({
           include: ['tests/api/**/*.test.ts'],
           environment: 'node',
           fileParallelism: false,
-          testTimeout: 30_000,
-          hookTimeout: 60_000,
+          testTimeout: 90_000,
+          hookTimeout: 120_000,
         },
       },
       {

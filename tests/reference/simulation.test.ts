@@ -2,7 +2,7 @@ import { expect, it, vi } from 'vitest'
 import { simulateOtherWorld } from '../support/otherSimulation'
 import { simulateBound, simulateSizes, simulateStamps, simulateUnlisted } from '../support/simulation'
 
-vi.setConfig({ testTimeout: 60_000 })
+vi.setConfig({ testTimeout: 180_000 })
 
 // The measuring model of the simulation is common practice (docs/identification.md); seeds are fixed, so the figures only move with the code.
 
