@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
-import { decode, MAX_STAMP } from '.'
+import { decode, MAX_STAMP, readAllDesignations } from '.'
 import { boreCode } from './boreCode'
 
 const best = (text: string) => decode(text, shipped)[0]
@@ -49,6 +49,18 @@ describe('decode', () => {
     ['6205?16', '6205-16'],
   ])('%s is %s', (text, base) => {
     expect(best(text)?.base).toBe(base)
+  })
+
+  it('takes a gap not read more easily than a gap too many, and a lost dash less easily than a lost digit', () => {
+    const costOf = (text: string, base: string): number =>
+      readAllDesignations(text, shipped).find((reading) => reading.base === base)?.cost ?? Infinity
+    const leftOut = costOf('62051?', '6205-16') - costOf('6205-1?', '6205-16')
+    const joined = costOf('230/2?', '23022') - costOf('2302?', '23022')
+    expect(leftOut).toBeGreaterThan(0.5)
+    expect(leftOut).toBeLessThan(joined / 2)
+    const dash = costOf('UC206?20', 'UC206-20')
+    expect(dash).toBeGreaterThan(costOf('UC20?-20', 'UC206-20'))
+    expect(dash).toBeLessThan(joined / 2)
   })
 
   it('never takes a special inch bore for the plain number', () => {

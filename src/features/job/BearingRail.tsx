@@ -4,6 +4,7 @@ import type { Route } from 'next'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
+import { STAGE_PATHS } from '@/contract/choices'
 import type { Job } from '@/contract/job'
 import { ask, send, wordsOf } from '@/ui/ask'
 import { useJob } from './JobContext'
@@ -11,8 +12,8 @@ import { useJob } from './JobContext'
 /** How bearings of one job are usually told apart. */
 const NAMES = ['inner', 'outer', 'left', 'right', 'locating', 'floating'] as const
 
-/** Screens of a bearing that is decided. */
-const NEEDS_DECISION = /\/(cross-reference|compare)$/
+/** Screens that begin with the decided part. */
+const NEED_DECISION = [STAGE_PATHS.crossReference, STAGE_PATHS.compare]
 
 /** The bearings of a job: each has its own evidence, decision, comparison and findings, worked on in any order. */
 export function BearingRail() {
@@ -39,8 +40,9 @@ export function BearingRail() {
       setAdding(false)
       setName('')
       const last = stored.bearings.at(-1)
-      // Nothing is decided for it yet: screens that begin with the decided part have nothing to show.
-      if (last) go(last.id, NEEDS_DECISION.test(path) ? `/jobs/${job.id}/identify` : path)
+      // Nothing is decided for it yet: these screens would have nothing to show.
+      const empty = NEED_DECISION.some((screen) => path.endsWith(screen))
+      if (last) go(last.id, empty ? `/jobs/${job.id}${STAGE_PATHS.identify}` : path)
     })
   }
   const remove = () =>

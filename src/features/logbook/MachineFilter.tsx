@@ -3,6 +3,7 @@
 import { useEffect, useId, useRef, useState } from 'react'
 import type { Machine } from '@/contract/machine'
 import { useAnswer } from '@/ui/useAnswer'
+import { useTypedEarly } from '@/ui/useTypedEarly'
 
 interface Props {
   /** id of a machine; empty = every machine */
@@ -14,23 +15,33 @@ interface Props {
 const OFFERED = 20
 const nameOf = ({ name, place }: Machine): string => (place ? `${name}, ${place}` : name)
 
+/** Machines under the names they are offered by: alike ones with their numbers. */
+function namedApart(machines: readonly Machine[]): Map<string, Machine> {
+  const names = machines.map(nameOf)
+  const isAlone = (name: string): boolean => names.indexOf(name) === names.lastIndexOf(name)
+  return new Map(
+    machines.map((machine) => {
+      const name = nameOf(machine)
+      return [isAlone(name) ? name : `${name} (no. ${machine.id})`, machine]
+    }),
+  )
+}
+
 /** One machine of the register, found by part of its name; nothing typed is every machine. */
 export function MachineFilter({ value, onChange }: Props) {
   const id = useId()
   const [typed, setTyped] = useState<string | null>(null)
   const input = useRef<HTMLInputElement>(null)
-  useEffect(() => {
-    // What was typed before the page was ready.
-    const early = input.current?.value
-    if (early) queueMicrotask(() => setTyped(early))
-  }, [])
+  useTypedEarly(input, setTyped)
   const { answer: chosen } = useAnswer<Machine>(value ? `/api/machines/${value}` : null, undefined, 0)
   const { answer: found } = useAnswer<{ items: Machine[] }>(
     typed === null
       ? null
-      : `/api/machines?limit=${OFFERED}&q=${encodeURIComponent(typed.split(',')[0] ?? '')}`,
+      : `/api/machines?limit=${OFFERED}&q=${encodeURIComponent(typed.split(/,| \(/)[0] ?? '')}`,
   )
-  const meant = found?.items.find((machine) => nameOf(machine).toLowerCase() === typed?.trim().toLowerCase())
+  const offered = namedApart(found?.items ?? [])
+  const wanted = typed?.trim().toLowerCase()
+  const [, meant] = [...offered].find(([name]) => name.toLowerCase() === wanted) ?? []
   useEffect(() => {
     if (!meant) return
     onChange(String(meant.id))
@@ -52,8 +63,8 @@ export function MachineFilter({ value, onChange }: Props) {
         }}
       />
       <datalist id={id}>
-        {found?.items.map((machine) => (
-          <option key={machine.id} value={nameOf(machine)} />
+        {[...offered.keys()].map((name) => (
+          <option key={name} value={name} />
         ))}
       </datalist>
     </>

@@ -6,6 +6,7 @@ import { flushSync } from 'react-dom'
 import type { Job } from '@/contract/job'
 import { send, wordsOf } from '@/ui/ask'
 import { useAnswer } from '@/ui/useAnswer'
+import { useTypedEarly } from '@/ui/useTypedEarly'
 
 interface Found {
   /** The text these were found for: null before the first answer. */
@@ -96,17 +97,15 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
   const [error, setError] = useState('')
   const input = useRef<HTMLInputElement>(null)
   const enterWaits = useRef(false)
+  useTypedEarly(input, setText)
   useEffect(() => {
     // Before the next key: from then on keys reach the field itself.
     queueMicrotask(() => {
       const early = takeEarly?.()
-      // What was typed before the page was ready.
-      const typed = early?.text ?? input.current?.value
-      if (early) {
-        input.current?.focus()
-        enterWaits.current = early.entered
-      }
-      if (typed) flushSync(() => setText(typed))
+      if (!early) return
+      input.current?.focus()
+      enterWaits.current = early.entered
+      flushSync(() => setText(early.text))
     })
   }, [takeEarly])
   const meant = found.parts.filter(({ changed }) => changed !== '')
