@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { exactKey, familyFacts, glyphs, numberKey, type Part } from '@/core/catalogue'
 import { decode, readClean, readExact, suggestionsFor } from '@/core/designation'
+import { trapsOf } from '@/core/interchange'
 import { shipped } from '../support/shipped'
 import { without } from '../support/without'
 
@@ -64,6 +65,8 @@ it.each([
     'HF1615',
     'FY25TF',
     'GW208PPB6',
+    'UCX205',
+    'NUKR16',
     'NA205-16',
     'ER16',
     'AXK 3016',
@@ -104,8 +107,12 @@ it('numbers by the rule of a series are unlisted parts with computed sizes (ISO 
     ['QJ206', { bore: 30, outside: 62, width: 16 }],
     ['IR25x30x20', { bore: 25, outside: 30, width: 20 }],
     ['K25x30x17', { bore: 25, outside: 30, width: 17 }],
-    ['SCE1212', { bore: 19.05, width: 19.05 }],
-    ['SCE108', { bore: 15.875, width: 12.7 }],
+    ['SCE44', { bore: 6.35, outside: 11.113, width: 6.35 }],
+    ['SCE108', { bore: 15.875, outside: 20.638, width: 12.7 }],
+    ['SCE1212', { bore: 19.05, outside: 25.4, width: 19.05 }],
+    ['SCE2216', { bore: 34.925, outside: 41.275, width: 25.4 }],
+    ['KRV22', { outside: 22, width: 12 }],
+    ['NATV17', { bore: 17, outside: 40, width: 21 }],
     ['AXK2035', { bore: 20, outside: 35 }],
     ['81206', { bore: 30, outside: 52, width: 16 }],
     ['DAC35720033', { bore: 35, outside: 72, width: 33 }],
@@ -116,6 +123,21 @@ it('numbers by the rule of a series are unlisted parts with computed sizes (ISO 
     part: { computed: true },
     dimensions: { bore: 55, outside: 90 },
   })
+})
+
+it('a unit of insert and housing has the sizes of its insert and stays the unit (ISO 3228, common practice)', () => {
+  const inserts = shipped.catalogue.parts.filter(
+    ({ base, family }) => family === 'insert' && /^(UC|SB|UK)[23X]\d\d$/.test(base),
+  )
+  expect(inserts.length).toBeGreaterThan(40)
+  for (const insert of inserts) {
+    const number = insert.base.replace(/(?=[23X]\d\d$)/, 'FL')
+    const unit = read(number)
+    expect(unit, number).toMatchObject({ base: number, part: { computed: true } })
+    expect(unit.part.dimensions, number).toEqual(insert.dimensions)
+    expect(trapsOf(unit.part, shipped.catalogue)[0]?.designation).toBe(insert.base)
+  }
+  expect(read('UCP205-16').part.dimensions).toMatchObject({ bore: 25.4, outside: 52, width: 34.1 })
 })
 
 // Stamps as they stand on rings and boxes, and what they mean (common practice).

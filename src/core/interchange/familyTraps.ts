@@ -30,6 +30,19 @@ function insertAndShell(part: Part, catalogue: Catalogue): Trap[] {
     )
 }
 
+/** A housed unit and its insert, the letters of the housing left out. */
+function insertOfUnit({ family, base }: Part): Trap[] {
+  const insert = family === 'insert' ? /^(UC|SA|SB|HC|UK)[A-Z]+(?=[23X]\d\d)/.exec(base) : null
+  return insert
+    ? [
+        trap(
+          base.replace(insert[0], insert[1] ?? ''),
+          'The insert of this unit alone: it goes into the old housing if that is sound. The whole unit is ordered by the bolts and the height of its housing.',
+        ),
+      ]
+    : []
+}
+
 /** Hub units of one size are made with and without a magnetic encoder, and with it on either side. */
 const encoderSide = ({ family, base }: Part): Trap[] =>
   family === 'hub-unit'
@@ -61,6 +74,7 @@ function needleTwins({ family, base }: Part, catalogue: Catalogue): Trap[] {
 
 /** Traps that go with the kind of bearing, not with near sizes (common practice). */
 export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
+  ...insertOfUnit(part),
   ...insertAndShell(part, catalogue),
   ...encoderSide(part),
   ...needleTwins(part, catalogue),

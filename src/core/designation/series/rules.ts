@@ -1,4 +1,4 @@
-import { roundMicrometre, type Catalogue, type Part } from '../../catalogue'
+import { findPart, roundMicrometre, type Catalogue, type Part } from '../../catalogue'
 import { MM_PER_INCH } from '../../quantity'
 import { boreCode } from '../boreCode'
 import { computedPart } from './computedPart'
@@ -121,7 +121,13 @@ const innerRing: Rule = (key) => {
 /** Sixteenths of an inch that a drawn cup has at most, so that three digits split one way: `108` is 10 and 8. */
 const MOST_SIXTEENTHS = 40
 
-/** Inch drawn cups: bore and width in sixteenths of an inch (ABMA 18.2, common practice). */
+/** Sixteenths of an inch between bore and outside of a drawn cup, by its bore in sixteenths (ABMA 18.2, from memory). */
+function shellSixteenths(bore: number): number | undefined {
+  if (bore >= 4 && bore <= 11) return 3
+  return bore >= 12 && bore <= 22 ? 4 : undefined
+}
+
+/** Inch drawn cups: bore and width in sixteenths of an inch (ABMA 18.2, common practice); SCH and BCH are thicker. */
 const inchDrawnCup: Rule = (key) => {
   const match = /^(SCE|BCE|SCH|BCH)(\d{2,4})(?!\d)/.exec(key)
   const digits = match?.[2] ?? ''
@@ -129,8 +135,10 @@ const inchDrawnCup: Rule = (key) => {
   const [bore, width] = [Number(digits.slice(0, split)), Number(digits.slice(split))]
   if (!match || bore < 2 || width < 2 || width > MOST_SIXTEENTHS) return null
   const inch = (count: number): number => roundMicrometre((count / 16) * MM_PER_INCH)
+  const shell = match[1]?.endsWith('E') ? shellSixteenths(bore) : undefined
+  const outside = shell === undefined ? undefined : inch(bore + shell)
   return {
-    part: computedPart(match[0], 'needle', match[1] ?? '', { bore: inch(bore), width: inch(width) }),
+    part: computedPart(match[0], 'needle', match[1] ?? '', { bore: inch(bore), outside, width: inch(width) }),
     length: match[0].length,
   }
 }
@@ -164,6 +172,35 @@ const insert: Rule = (key, catalogue) => {
     part: computedPart(match[0], 'insert', `${type}${size}`, { bore, outside }),
     length: match[0].length,
   }
+}
+
+/** Housings of a unit: pillow blocks, flanges of two, three and four bolts, take-ups, cartridges (ISO 3228, common practice). */
+const HOUSING = 'PA|PH|PF|PFL|PP|P|FL|FB|FC|FA|F|T|C'
+
+/** A unit of insert and housing, `UCP205`: sizes are those of its insert, which stands in its number. */
+const housedUnit: Rule = (key, catalogue) => {
+  const match = new RegExp(`^(UC|SA|SB|HC|UK)(?:${HOUSING})([23X]\\d\\d)(?!\\d)`).exec(key)
+  if (!match) return null
+  const [number, type, size] = match
+  const held =
+    findPart(catalogue, `${type}${size}`, 'complete') ?? insert(`${type}${size}`, catalogue)?.part ?? null
+  if (held?.family !== 'insert') return null
+  return {
+    part: computedPart(number, 'insert', number.slice(0, -2), held.dimensions),
+    length: number.length,
+  }
+}
+
+/** Track rollers without a cage (V) and with two rows of rollers (NU): sizes of those with one (ISO 7063). */
+const FULL_ROLLERS: Readonly<Record<string, string>> = { NATV: 'NATR', KRV: 'KR', NUKR: 'KR' }
+
+const fullRollers: Rule = (key, catalogue) => {
+  const match = /^(NATV|KRV|NUKR(?=[3-9]\d))(\d{1,2})(?!\d)/.exec(key)
+  const [number = '', type = '', size = ''] = match ?? []
+  const twin = match && findPart(catalogue, `${FULL_ROLLERS[type]}${size}`)
+  return twin?.family === 'cam-follower'
+    ? { part: computedPart(number, 'cam-follower', type, twin.dimensions), length: number.length }
+    : null
 }
 
 /** The same with its bore in sixteenths: `key` is the insert, `sixteenths` what stands behind it. */
@@ -222,6 +259,8 @@ const RULES: readonly Rule[] = [
   inchDrawnCup,
   thrustNeedle,
   insert,
+  housedUnit,
+  fullRollers,
   hubUnit,
   miniature,
 ]
