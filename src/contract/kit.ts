@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ArrangementFile, FINDINGS, SIZE_NAMES, SIZE_ROLES, SLOT_ROLES, TAKES } from '@/core/kit'
+import { ArrangementFile, FINDINGS, SIZE_NAMES, SIZE_ROLES, SLOT_ROLES } from '@/core/kit'
 import { PartValue } from '@/core/part'
 import { maybeLength, readTogether, shapeOf } from './length'
 
@@ -154,7 +154,8 @@ export const ArrangementChoice = z.object({
   /** whether it is the shop's own */
   own: z.boolean(),
   places: z.array(z.string()),
-  takes: z.enum(TAKES),
+  /** whether each of its places for a bearing takes the part asked about; null = none was asked about */
+  suits: z.boolean().nullable(),
   slots: z.array(z.object({ id: z.string(), words: z.string() })),
   /** why it cannot be used; empty = it can */
   trouble: z.string(),

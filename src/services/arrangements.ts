@@ -5,12 +5,14 @@ import {
   ARRANGEMENTS,
   resolveArrangement,
   SHIPPED_FILES,
-  takesOf,
+  suitsArrangement,
   type Arrangement,
 } from '@/core/kit'
+import { knownPart, resolvePart } from '@/core/part'
 import { ownArrangements, removeArrangement, saveArrangement } from '@/db'
 import { ServiceError } from './errors'
 import type { ArrangementsResponse } from '@/contract/kit'
+import { ready } from './language'
 import { parse } from './parse'
 
 const own = async (): Promise<ArrangementFile[]> =>
@@ -41,9 +43,14 @@ export async function arrangementFor(code: string): Promise<Arrangement> {
   throw new ServiceError('unreadable', message, [{ path: ['arrangement'], message }])
 }
 
-/** All arrangements: those that ship, then the shop's own. One whose base is gone is told with its trouble. */
-export async function arrangements(): Promise<ArrangementsResponse> {
+/**
+ * All arrangements: those that ship, then the shop's own. One whose base is gone is told with its trouble.
+ * @param designation the part they are asked for; one that is not known suits none
+ */
+export async function arrangements(designation?: string): Promise<ArrangementsResponse> {
   const files = await own()
+  const { language, identifier } = await ready()
+  const part = designation ? knownPart(resolvePart(designation, { language, shelf: identifier.shelf })) : null
   const summary = (file: ArrangementFile, isOwn: boolean) => {
     const base = { code: file.code, words: file.words, position: file.position, own: isOwn, file }
     try {
@@ -51,7 +58,7 @@ export async function arrangements(): Promise<ArrangementsResponse> {
       return {
         ...base,
         places: slots.filter((s) => !s.onRequest).map((s) => s.words),
-        takes: takesOf({ slots }),
+        suits: part && suitsArrangement({ slots }, part),
         slots: slots.map(({ id, words }) => ({ id, words })),
         trouble: '',
       }
@@ -59,7 +66,7 @@ export async function arrangements(): Promise<ArrangementsResponse> {
       return {
         ...base,
         places: [],
-        takes: 'neither' as const,
+        suits: null,
         slots: [],
         trouble: error instanceof Error ? error.message : '',
       }

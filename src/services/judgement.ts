@@ -1,5 +1,6 @@
 import 'server-only'
 import { compareParts } from '@/core/compare'
+import { isSealed } from '@/core/designation'
 import { CAUSES, DAMAGE, judgeParts, setupOf, type Setup } from '@/core/inspect'
 import { isTaperedSet, knownPart, resolvePart } from '@/core/part'
 import { anyPart } from './anyPart'
@@ -41,11 +42,11 @@ async function setupFor(arrangement: string | undefined, designation: string | u
     designation === undefined
       ? null
       : knownPart(resolvePart(designation, { language, shelf: identifier.shelf }))
-  const sealed = part ? part.closure.sides === 2 : undefined
+  const sealed = part ? isSealed(part) : undefined
   if (arrangement !== undefined) return setupOf(await arrangementFor(arrangement), sealed)
   if (!part) return {}
   return {
-    sealed: part.closure.sides === 2,
+    sealed,
     separable: isTaperedSet(part) || part.part.piece === 'cone' || part.part.piece === 'cup',
   }
 }

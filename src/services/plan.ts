@@ -2,6 +2,7 @@ import 'server-only'
 import { capital } from '@/core/capital'
 import { isWet } from '@/contract/job'
 import { endPlay, NUT_LOCKS, usualPlay, type NutLock } from '@/core/adjust'
+import { isSealed } from '@/core/designation'
 import { familyFacts } from '@/core/catalogue'
 import { readFeature } from '@/core/compare'
 import { isDay, shopDay } from '@/core/dates'
@@ -321,7 +322,7 @@ export function spacerTrouble(fitting: FittingDraft | null): string | null {
 function sealedIn(kit: Kit): boolean | undefined {
   const sides = kit.lines.flatMap(({ value }) => {
     const known = knownPart(value)
-    return known && familyFacts(known.part.family).kind === 'bearing' ? [known.closure.sides === 2] : []
+    return known && familyFacts(known.part.family).kind === 'bearing' ? [isSealed(known)] : []
   })
   return new Set(sides).size === 1 ? sides[0] : undefined
 }

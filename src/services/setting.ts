@@ -1,4 +1,5 @@
 import 'server-only'
+import { isSealed } from '@/core/designation'
 import { familyFacts } from '@/core/catalogue'
 import {
   freeVolumeMl,
@@ -139,9 +140,6 @@ function relubrication(
   }
 }
 
-/** Units come filled and closed; nothing is packed into them. */
-const isSealed = ({ part, closure }: Variant): boolean =>
-  closure.sides === 2 || part.family === 'hub-unit' || part.family === 'insert'
 /** Inserts with set screws and a wide ring, and those on a sleeve, have a groove for a nipple (common practice). */
 const isRegreased = (v: Variant): boolean =>
   !isSealed(v) || (v.part.family === 'insert' && v.part.series.startsWith('U'))

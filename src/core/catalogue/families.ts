@@ -9,8 +9,10 @@ export interface FamilyFacts {
   rows?: 1 | 2
   /** tolerance plan of the rings: decides limits of a new part */
   tolerances?: 'ISO 492' | 'ABMA 19.2'
-  /** `closable`: made with shields or seals under the same number */
-  traits?: readonly ('closable' | 'thrust' | 'selfAligning' | 'insert' | 'separable' | 'angularContact')[]
+  /** `closable`: made with shields or seals under the same number; `sealed`: comes filled and closed, its number does not say so */
+  traits?: readonly (
+    'closable' | 'sealed' | 'thrust' | 'selfAligning' | 'insert' | 'separable' | 'angularContact'
+  )[]
 }
 
 const ball = (words: string, more: Partial<FamilyFacts> = {}): FamilyFacts => ({
@@ -44,8 +46,8 @@ export const FAMILIES = {
   }),
   'self-aligning': ball('self-aligning ball bearing', { rows: 2, traits: ['selfAligning', 'closable'] }),
   'thrust-ball': ball('thrust ball bearing', { traits: ['thrust', 'separable'] }),
-  insert: ball('insert bearing', { traits: ['insert', 'selfAligning'] }),
-  'hub-unit': ball('press-in wheel hub unit', { rows: 2, traits: ['angularContact'] }),
+  insert: ball('insert bearing', { traits: ['insert', 'selfAligning', 'sealed'] }),
+  'hub-unit': ball('press-in wheel hub unit', { rows: 2, traits: ['angularContact', 'sealed'] }),
   cylindrical: roller('cylindrical roller bearing', 'cylindricalRoller'),
   spherical: roller('spherical roller bearing', 'sphericalRoller', { rows: 2, traits: ['selfAligning'] }),
   needle: roller('needle roller bearing', 'needle'),
@@ -111,5 +113,9 @@ export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
 }
 
 export const familyFacts = (family: Family): FamilyFacts => FAMILIES[family]
+
+/** Comes filled and closed, whatever its number says. */
+export const isSealedKind = (family: Family): boolean =>
+  familyFacts(family).traits?.includes('sealed') ?? false
 
 export const isFamily = (text: string): text is Family => Object.hasOwn(FAMILIES, text)

@@ -5,6 +5,7 @@ export {
   FAMILY_NAMES,
   familyFacts,
   isFamily,
+  isSealedKind,
   type Family,
   type RollingElement,
 } from './families'

@@ -1,5 +1,6 @@
 import type { DimensionName } from '../catalogue'
-import { closureWords, compareVariants, type Application, type Variant } from '../interchange'
+import { closureWords } from '../designation'
+import { compareVariants, type Application, type Variant } from '../interchange'
 import { writeInch, writeMm } from '../quantity'
 import { compareFeatures } from './readFeature'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES, type UnitFeature } from './unitFeatures'
@@ -124,7 +125,7 @@ const OPTION_WORDS: Record<string, string> = {
 
 /** What each says of itself, where the check tells no change. */
 const TOLD: Record<string, (variant: Variant) => string> = {
-  closure: closureWords,
+  closure: ({ part, closure }) => closureWords(part.family, closure),
   clearance: ({ clearance }) => clearance,
   precision: ({ precision }) => precision ?? 'Normal',
   cage: ({ cage }) => cage ?? "the maker's standard",

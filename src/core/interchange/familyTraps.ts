@@ -37,7 +37,7 @@ function insertOfUnit({ family, base }: Part): Trap[] {
     ? [
         trap(
           base.replace(insert[0], insert[1] ?? ''),
-          'The insert of this unit alone: it goes into the old housing if that is sound. The whole unit is ordered by the bolts and the height of its housing.',
+          'The insert of this unit without its housing: it stands in only where the old housing is sound and stays. A whole unit is ordered by the bolts and the height of its housing.',
         ),
       ]
     : []

@@ -1,5 +1,4 @@
 export { LOADS, TURNING, type Application } from './check'
-export { closureWords } from './checks/closure'
 export { speedLimit } from './checks/speed'
 export { compareVariants, VERDICTS } from './compareVariants'
 export { equivalentsOf } from './equivalents'

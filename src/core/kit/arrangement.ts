@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { FINDINGS } from './findings'
-import { isWholeBearing, SLOT_ROLES, type SlotRole } from './roles'
+import { SLOT_ROLES, type SlotRole } from './roles'
 import { SIZE_NAMES } from './sizes'
 
 /** Cautions by the kind of work; each stands beside every kit of it (common practice). */
@@ -141,15 +141,6 @@ export const arrangementProblemWords = (problem: ArrangementProblem): string => 
 }
 
 const SEPARABLE: ReadonlySet<SlotRole> = new Set(['cone', 'balls'])
-
-/** What a whole arrangement takes to begin with: a tapered set, one bearing for its places, or neither. */
-export const TAKES = ['set', 'bearing', 'neither'] as const
-export type Takes = (typeof TAKES)[number]
-
-export const takesOf = ({ slots }: Pick<Arrangement, 'slots'>): Takes => {
-  if (slots.some((slot) => slot.role === 'cone' && slot.mate !== undefined)) return 'set'
-  return slots.some((slot) => isWholeBearing(slot.role)) ? 'bearing' : 'neither'
-}
 
 /** Whether cone and cup come apart, so that one condemned ring takes its mate along. */
 export const isSeparable = ({ slots }: Pick<Arrangement, 'slots'>): boolean =>

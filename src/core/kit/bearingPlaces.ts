@@ -1,7 +1,7 @@
-import { isTaperedSet, knownPart, resolvePart, type Knowledge } from '../part'
+import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
 import type { Arrangement, Slot } from './arrangement'
 import { bearingName } from './proposeKit'
-import { isWholeBearing } from './roles'
+import { isWholeBearing, ROLES } from './roles'
 
 /** A bearing of a job as far as the kit asks for it. */
 export interface JobBearing {
@@ -73,6 +73,19 @@ export function placesOf(
   const [place] = left
   const isOneLeft = bearings.length > 1 && left.length === 1 && told.filter((id) => id === null).length === 1
   return isOneLeft && place ? told.map((id) => id ?? place.id) : told
+}
+
+/** Whether every place for a bearing takes this part: which arrangements are likely, once something is decided. */
+export function suitsArrangement({ slots }: Pick<Arrangement, 'slots'>, known: KnownPart): boolean {
+  const places = bearingPlaces({ slots })
+  return (
+    places.length > 0 &&
+    places.every(({ id, takes }) => {
+      const role = slots.find((slot) => slot.id === id)?.role
+      if (takes === 'set') return isTaperedSet(known)
+      return !isTaperedSet(known) && role !== undefined && (ROLES[role].takes?.(known.part) ?? true)
+    })
+  )
 }
 
 /** Whether what was decided may stand in a place at all. */

@@ -4,15 +4,12 @@ export {
   arrangementProblemWords,
   isSeparable,
   resolveArrangement,
-  takesOf,
   type Arrangement,
   type Slot,
-  TAKES,
-  type Takes,
 } from './arrangement'
 export { bearingsOfKit } from './bearingsOfKit'
 export { arrangementOf, ARRANGEMENTS, SHIPPED_FILES } from './arrangements'
-export { bearingPlaces, placeOf, withDecisions, type JobBearing } from './bearingPlaces'
+export { bearingPlaces, placeOf, suitsArrangement, withDecisions, type JobBearing } from './bearingPlaces'
 export { emptyKit } from './emptyKit'
 export { explodedView, type ExplodedView, type PlacedPart } from './exploded'
 export { FINDING_WORDS, FINDINGS, type Finding } from './findings'

@@ -9,11 +9,12 @@ import {
   proposeKit,
   resolveArrangement,
   SHIPPED_FILES,
-  takesOf,
+  suitsArrangement,
   type KitRequest,
   type SupplyOf,
 } from '.'
 import { findBySeat } from './findBySeat'
+import { knownPart, resolvePart } from '../part'
 import { findSeals } from '../seals'
 import { ballCount } from './ballCount'
 
@@ -467,19 +468,18 @@ describe('own arrangements', () => {
   })
 })
 
-it('an arrangement is begun with a tapered set, a bearing, or neither', () => {
-  const takes = Object.fromEntries([...ARRANGEMENTS].map(([code, a]) => [code, takesOf(a)]))
-  expect(takes).toMatchObject({
-    A1: 'set',
-    A2: 'set',
-    B1: 'bearing',
-    B2: 'bearing',
-    D1: 'bearing',
-    F1: 'bearing',
-    G1: 'bearing',
-    E1: 'neither',
-    H1: 'neither',
-  })
+it.each([
+  ['L44649/L44610', 'A1 A2 A3 A4'],
+  ['62/28', 'B1 B2 B3 B4 C1 C2 G1'],
+  ['NU207', 'G1'],
+  ['UCF206-20', 'F1'],
+  ['39x72x37', 'D1'],
+])('%s suits %s', (number, codes) => {
+  const known = knownPart(resolvePart(number, shippedKnowledge, { piece: 'complete' }))
+  const suiting = [...ARRANGEMENTS].flatMap(([code, a]) =>
+    known && suitsArrangement(a, known) ? [code] : [],
+  )
+  expect(suiting.join(' ')).toBe(codes)
 })
 
 it('a measured seat alone never proposes a flanged bearing, a track roller or a clutch', () => {

@@ -1,4 +1,4 @@
-import type { Family } from '../catalogue'
+import { isSealedKind, type Family } from '../catalogue'
 
 /**
  * Speed factor n · dm that a grease-lubricated bearing of a family bears, mm/min (handbook values from memory: 6205 open about
@@ -24,8 +24,6 @@ const FACTORS: Partial<Record<Family, number>> = {
   'cam-follower': 100_000,
   'thrust-roller': 90_000,
 }
-/** Families that are sealed as they are: their factor counts the seal already. */
-const SEALED: readonly Family[] = ['insert', 'hub-unit']
 /** Speed limit of contact seals as a share of the open type (handbook value from memory). */
 export const CONTACT_SEAL_SHARE = 0.6
 
@@ -39,5 +37,6 @@ export const CONTACT_SEAL_SHARE = 0.6
 export function speedLimitOf(family: Family, meanMm: number, contactSeal: boolean): number | null {
   const factor = FACTORS[family]
   if (factor === undefined) return null
-  return (factor * (contactSeal && !SEALED.includes(family) ? CONTACT_SEAL_SHARE : 1)) / meanMm
+  // The factor of a kind that is sealed as it is counts the seal already.
+  return (factor * (contactSeal && !isSealedKind(family) ? CONTACT_SEAL_SHARE : 1)) / meanMm
 }

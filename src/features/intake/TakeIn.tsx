@@ -78,7 +78,7 @@ export function TakeIn() {
               onChange={(e) => change({ title: e.target.value })}
             />
           </Labelled>
-          <div className="grid grid-cols-2 gap-4">
+          <div className="grid gap-4 sm:grid-cols-2">
             <MachineField
               machine={machine}
               onChoose={(chosen) => {

@@ -31,7 +31,7 @@ export function NewJobForm() {
   }
   return (
     <Frame about={<b className="font-semibold text-ink">New job</b>}>
-      <form onSubmit={(e) => void open(e)} className="mx-auto grid max-w-[520px] gap-4 pt-20">
+      <form onSubmit={(e) => void open(e)} className="mx-auto grid max-w-[520px] gap-4 px-4 pt-8 sm:pt-20">
         <h1 className="text-[1.3125rem] font-bold">Open a job</h1>
         <label>
           <span className="caption mb-1 block">What came in</span>

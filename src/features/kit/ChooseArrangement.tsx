@@ -4,7 +4,6 @@ import type { Route } from 'next'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import type { Takes } from '@/core/kit'
 import type { ArrangementsResponse } from '@/contract/kit'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKeys } from '@/ui/useKeys'
@@ -18,21 +17,23 @@ const Sketch = dynamic(() =>
 const MAX_CODE = 12
 
 interface Props {
-  onChoose: (code: string, takes: Takes) => void
-  /** a decided tapered set, or a whole bearing: which arrangements come first; null = nothing is decided */
-  hint?: Takes | null
+  onChoose: (code: string) => void
+  /** what was decided: arrangements that take it come first; null = nothing yet */
+  decided?: string | null
 }
 
 /** The first question of a kit: how the bearings stand in the machine. Its code can be typed. */
-export function ChooseArrangement({ onChoose, hint = null }: Props) {
-  const { answer, words: trouble } = useAnswer<ArrangementsResponse>('/api/arrangements', undefined, 0)
+export function ChooseArrangement({ onChoose, decided = null }: Props) {
+  const { answer, words: trouble } = useAnswer<ArrangementsResponse>(
+    `/api/arrangements${decided === null ? '' : `?part=${encodeURIComponent(decided)}`}`,
+    undefined,
+    0,
+  )
   const [typed, setTyped] = useState('')
   const choices = useMemo(() => {
     const all = answer?.arrangements ?? []
-    return hint === null
-      ? all
-      : [...all.filter((a) => a.takes === hint), ...all.filter((a) => a.takes !== hint)]
-  }, [answer, hint])
+    return [...all.filter((a) => a.suits), ...all.filter((a) => !a.suits)]
+  }, [answer])
   const files = useMemo(() => choices.map(({ file }) => file), [choices])
   const matching = choices.filter(
     ({ code, trouble: broken }) => broken === '' && code.toLowerCase().startsWith(typed),
@@ -40,7 +41,7 @@ export function ChooseArrangement({ onChoose, hint = null }: Props) {
   useKeys((key) => {
     if (key === 'Enter' && typed !== '') {
       const [first] = matching
-      if (first) onChoose(first.code, first.takes)
+      if (first) onChoose(first.code)
     } else if (key === 'Backspace' || key === 'Escape') setTyped(key === 'Escape' ? '' : typed.slice(0, -1))
     else if (/^[\w-]$/.test(key)) setTyped((typed + key.toLowerCase()).slice(-MAX_CODE))
     else return false
@@ -67,14 +68,14 @@ export function ChooseArrangement({ onChoose, hint = null }: Props) {
         )}
         {!answer && !trouble && <p className="text-ink2">Loading …</p>}
         <div className="grid gap-2.5 sm:grid-cols-2 xl:grid-cols-3">
-          {choices.map(({ code, words, own, places, takes, trouble: broken, file }) => {
+          {choices.map(({ code, words, own, places, trouble: broken, file }) => {
             const isPicked = typed !== '' && matching[0]?.code === code
             return (
               <button
                 key={code}
                 type="button"
                 disabled={broken !== ''}
-                onClick={() => onChoose(code, takes)}
+                onClick={() => onChoose(code)}
                 className={`grid content-start rounded-lg border bg-sheet px-3.5 py-2.5 text-left ${isPicked ? 'border-2 border-ink' : 'border-edge'} ${typed !== '' && !matching.some((m) => m.code === code) ? 'opacity-50' : ''}`}
               >
                 <b className="block text-[0.96875rem]">

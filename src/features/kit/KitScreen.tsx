@@ -1,10 +1,9 @@
 'use client'
 
 import { useCallback, useState, type ReactNode } from 'react'
-import { FINDING_WORDS, FINDINGS, type Finding, type Takes } from '@/core/kit'
+import { FINDING_WORDS, FINDINGS, type Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
-import type { Bearing } from '@/contract/job'
 import type { KitDraft, KitResponse } from '@/contract/kit'
 import { ExplodedFigure } from '@/ui/drawing'
 import { useKeys } from '@/ui/useKeys'
@@ -35,13 +34,6 @@ function headline(kit: KitResponse): string {
     conflicts > 0 && `${conflicts} in conflict`,
   ].filter(Boolean)
   return words.join(', ')
-}
-
-/** What was decided says which arrangements are likely: a cone with its cup is written with a stroke. */
-function hintOf(bearings: readonly Bearing[]): Takes | null {
-  const decided = bearings.find(({ decision }) => decision)?.decision
-  if (!decided) return null
-  return decided.base.includes('/') ? 'set' : 'bearing'
 }
 
 /** A record with one entry set, or taken out. */
@@ -275,7 +267,7 @@ export function KitScreen() {
     return (
       <JobFrame stage="kit">
         <ChooseArrangement
-          hint={hintOf(job.bearings)}
+          decided={job.bearings.find(({ decision }) => decision)?.decision?.designation ?? null}
           onChoose={(code) => put({ arrangement: code, positions: quantity, parts: {}, sizes: {} })}
         />
       </JobFrame>

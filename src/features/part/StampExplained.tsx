@@ -1,4 +1,5 @@
 import { familyFacts } from '@/core/catalogue'
+import { closureWords } from '@/core/designation'
 import type { PartSheet } from '@/contract/lookUp'
 
 type Reading = NonNullable<PartSheet['reading']>
@@ -8,13 +9,6 @@ interface Piece {
   meaning: string
   known: boolean
 }
-
-const CLOSURE = {
-  open: 'open',
-  shield: 'metal shield',
-  lowFrictionSeal: 'low-friction seal',
-  contactSeal: 'contact seal',
-} as const
 
 function pieces(reading: Reading): Piece[] {
   const base = {
@@ -38,10 +32,6 @@ function differing(reading: Reading, other: Reading): string {
 
 /** A stamped number token by token, in place; what is not known is said. */
 export function StampExplained({ reading, others }: { reading: Reading; others: readonly Reading[] }) {
-  const closure =
-    reading.closure.sides === 0
-      ? 'open on both sides'
-      : `${CLOSURE[reading.closure.type]} on ${reading.closure.sides === 1 ? 'one side' : 'both sides'}`
   return (
     <div>
       <ol aria-label="Designation explained" className="flex flex-wrap gap-x-3 gap-y-2">
@@ -57,7 +47,7 @@ export function StampExplained({ reading, others }: { reading: Reading; others: 
       </ol>
       <p className="mt-2 text-[0.875rem] text-ink2">
         {familyFacts(reading.family).element === 'ball' &&
-          `${closure}, internal clearance ${reading.clearance}`}
+          `${closureWords(reading.family, reading.closure)}, internal clearance ${reading.clearance}`}
         {reading.unknown.length > 0 &&
           `${familyFacts(reading.family).element === 'ball' ? '. ' : ''}Not decoded: ${reading.unknown.join(' ')}`}
       </p>

@@ -170,7 +170,8 @@ const PATHS: Record<string, Record<string, unknown>> = {
   },
   '/api/arrangements': {
     get: {
-      summary: 'Arrangements that ship and own ones',
+      summary: 'Arrangements that ship and own ones, and which of them take a part',
+      parameters: [text('part', false, 'number of a part')],
       responses: ok(ArrangementsResponse, 'All'),
     },
     put: {

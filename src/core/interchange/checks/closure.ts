@@ -1,19 +1,11 @@
-import type { ClosureType } from '../../designation'
+import { closureWords, type ClosureType } from '../../designation'
 import type { CheckRule } from '../check'
 import type { Variant } from '../variant'
 
 /** How well a closure keeps dirt and water out (common practice). */
 const KEEPS_OUT: Record<ClosureType, number> = { open: 0, shield: 1, lowFrictionSeal: 2, contactSeal: 3 }
 
-const WORDS: Record<ClosureType, string> = {
-  open: 'open',
-  shield: 'metal shield',
-  lowFrictionSeal: 'low-friction seal',
-  contactSeal: 'contact seal',
-}
-
-export const closureWords = ({ closure: { sides, type } }: Pick<Variant, 'closure'>): string =>
-  sides === 0 ? 'open' : `${WORDS[type]} on ${sides === 1 ? 'one side' : 'both sides'}`
+const wordsOf = ({ part, closure: closed }: Variant): string => closureWords(part.family, closed)
 
 const protection = ({ closure }: Variant): number => KEEPS_OUT[closure.type] * closure.sides
 
@@ -38,9 +30,9 @@ export const closure: CheckRule = (from, to, { wet }) => {
       detail: `The letters of ${from.ambiguous ? from.designation : to.designation} mean contact seals in one convention and shields in another: look at the old part which it is.`,
     }
   const [a, b] = [protection(from), protection(to)]
-  const change = `${closureWords(from)} → ${closureWords(to)}`
+  const change = `${wordsOf(from)} → ${wordsOf(to)}`
   if (a === b && from.closure.type === to.closure.type)
-    return { check: 'closure', result: 'pass', detail: `Same closure: ${closureWords(from)}.` }
+    return { check: 'closure', result: 'pass', detail: `Same closure: ${wordsOf(from)}.` }
   if (b >= a && to.closure.sides >= from.closure.sides && !faceLoses(from, to))
     return { check: 'closure', result: 'pass', detail: `${change}. ${gain(from, to)}`, better: true }
   if (to.closure.sides >= from.closure.sides && from.closure.sides > 0 && faceLoses(from, to))
