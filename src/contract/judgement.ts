@@ -90,6 +90,8 @@ export const InspectRequest = z.object({
 })
 
 export const InspectResponse = z.object({
+  /** parts that this arrangement has, in the order they are looked at */
+  inspected: z.array(z.enum(INSPECTED)),
   parts: z.array(
     z.object({
       part: z.enum(INSPECTED),

@@ -1,7 +1,7 @@
 import 'server-only'
 import { compareParts } from '@/core/compare'
 import { isSealed } from '@/core/designation'
-import { CAUSES, DAMAGE, judgeParts, setupOf, type Setup } from '@/core/inspect'
+import { CAUSES, DAMAGE, inspectedOf, judgeParts, setupOf, type Setup } from '@/core/inspect'
 import { isTaperedSet, knownPart, resolvePart } from '@/core/part'
 import { anyPart } from './anyPart'
 import { arrangementFor } from './arrangements'
@@ -59,11 +59,9 @@ export async function inspect(input: unknown): Promise<InspectResponse> {
   )
   if (unknown)
     throw new ServiceError('unreadable', `There is no finding “${unknown.damage}” of the ${unknown.part}.`)
-  const setup = await setupFor(arrangement, designation)
-  return judgeParts(seen, {
-    ...evidence,
-    setup: separable === undefined ? setup : { ...setup, separable },
-  })
+  const told = await setupFor(arrangement, designation)
+  const setup = separable === undefined ? told : { ...told, separable }
+  return { inspected: inspectedOf(setup), ...judgeParts(seen, { ...evidence, setup }) }
 }
 
 /** Every kind of damage and every cause that is told apart. */

@@ -6,6 +6,7 @@ import {
   greaseFill,
   GREASE_DENSITY,
   lipFilmMl,
+  isRegreased,
   mixing,
   MIXING_WORDS,
   relubricationGrams,
@@ -139,10 +140,6 @@ function relubrication(
         : `About every ${Math.round(hours)} hours, at the latest each season; by K · (14·10⁶ / (n·√d) − 4·d), a guide.`,
   }
 }
-
-/** Inserts with set screws and a wide ring, and those on a sleeve, have a groove for a nipple (common practice). */
-const isRegreased = (v: Variant): boolean =>
-  !isSealed(v) || (v.part.family === 'insert' && v.part.series.startsWith('U'))
 
 /** Grease of one position: amounts, school, interval, and whether two greases mix. @throws ServiceError `unreadable`, `notFound`, `impossible` */
 export async function greasePlan(input: unknown): Promise<GreaseResponse> {

@@ -3,4 +3,4 @@ export { greaseFill, schoolFor, speedFactor, SCHOOL_WORDS, FILL_SCHOOLS, type Fi
 export { freeVolumeMl, GREASE_DENSITY } from './freeVolume'
 export { lipFilmMl } from './lipFilm'
 export { mixing, MIXING_WORDS, THICKENER_WORDS, THICKENERS } from './mixing'
-export { relubricationGrams, relubricationHours, wheelRpm } from './relubrication'
+export { isRegreased, relubricationGrams, relubricationHours, wheelRpm } from './relubrication'

@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
 import { arrangementOf, ARRANGEMENTS, type KitLine, type SlotRole } from '../kit'
 import { Cause, DamageMode } from './findingRows'
-import { PART_VERDICTS, SEVERITIES } from './findingKinds'
+import { INSPECTED, PART_VERDICTS, SEVERITIES } from './findingKinds'
 import { CAUSES, DAMAGE } from './findings'
+import { inspectedOf } from './inspectedOf'
 import { AGES, judgeParts, type Seen } from './judgeParts'
 import { runsOnceFitted } from './runsOnceFitted'
 import { mayHold, setupOf, SETUP_TRAITS } from './setup'
@@ -121,6 +122,17 @@ describe('judgement', () => {
       judgeParts([{ part: 'seal', damage: 'spalling', severity: 'severe' }], { tags: [] }).parts,
     ).toEqual([]))
 })
+
+it.each([
+  ['A1', 'bearing race shaft housing seal thread grease sensor'],
+  ['A3', 'bearing race shaft housing seal collar thread grease'],
+  ['B1', 'bearing shaft housing seal collar thread grease'],
+  ['D1', 'bearing shaft housing seal thread grease sensor'],
+  ['F1', 'bearing shaft housing seal thread grease'],
+])('of %s are looked at: %s', (code, parts) =>
+  expect(inspectedOf(setupOf(arrangementOf(code))).join(' ')).toBe(parts),
+)
+it('every part may be looked at while nothing is known', () => expect(inspectedOf({})).toEqual(INSPECTED))
 
 const CODES = [...ARRANGEMENTS.keys()]
 /** Words of remedies and checks that name a part, and the roles without one of which an arrangement has no such part. */

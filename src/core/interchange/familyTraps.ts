@@ -1,4 +1,5 @@
 import type { Catalogue, Part } from '../catalogue'
+import { insertOfUnit } from '../designation'
 import type { Trap } from './trap'
 
 const SAME_MM = 0.006
@@ -30,17 +31,17 @@ function insertAndShell(part: Part, catalogue: Catalogue): Trap[] {
     )
 }
 
-/** A housed unit and its insert, the letters of the housing left out. */
-function insertOfUnit({ family, base }: Part): Trap[] {
-  const insert = family === 'insert' ? /^(UC|SA|SB|HC|UK)[A-Z]+(?=[23X]\d\d)/.exec(base) : null
-  return insert
-    ? [
+/** A unit of insert and housing, and the insert alone. */
+function insertAlone(part: Part): Trap[] {
+  const insert = insertOfUnit(part)
+  return insert === null
+    ? []
+    : [
         trap(
-          base.replace(insert[0], insert[1] ?? ''),
+          insert,
           'The insert of this unit without its housing: it stands in only where the old housing is sound and stays. A whole unit is ordered by the bolts and the height of its housing.',
         ),
       ]
-    : []
 }
 
 /** Hub units of one size are made with and without a magnetic encoder, and with it on either side. */
@@ -74,7 +75,7 @@ function needleTwins({ family, base }: Part, catalogue: Catalogue): Trap[] {
 
 /** Traps that go with the kind of bearing, not with near sizes (common practice). */
 export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
-  ...insertOfUnit(part),
+  ...insertAlone(part),
   ...insertAndShell(part, catalogue),
   ...encoderSide(part),
   ...needleTwins(part, catalogue),

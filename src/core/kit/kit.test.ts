@@ -482,6 +482,31 @@ it.each([
   expect(suiting.join(' ')).toBe(codes)
 })
 
+it('a unit of insert and housing brings its housing, screws and nipple; an insert alone does not', () => {
+  const named = (insert: string) => propose('F1', { positions: 1, parts: { insert }, sizes: {} })
+  const unit = named('UCF206-20')
+  expect(unit.complete).toBe(true)
+  for (const slot of ['housing', 'lockScrews', 'greaseNipple'])
+    expect(unit.lines.find((l) => l.slot === slot)).toMatchObject({
+      designation: 'with UCF206-20',
+      stays: true,
+      quantity: 0,
+    })
+  expect(
+    named('UC206-20')
+      .lines.filter(({ state }) => state === 'gap')
+      .map(({ slot }) => slot),
+  ).toEqual(['housing', 'lockScrews', 'greaseNipple'])
+})
+
+it('grease of an insert: at its nipple where the wide ring has a groove, else a film', () => {
+  const grease = (insert: string) =>
+    propose('F1', { positions: 1, parts: { insert }, sizes: {} }).lines.find(({ slot }) => slot === 'grease')
+  expect(grease('UC206')).toMatchObject({ quantity: 12, unit: 'g' })
+  expect(grease('UC206')?.reason).toContain('comes filled')
+  expect(grease('SB206')?.reason).toContain('A film only')
+})
+
 it('a measured seat alone never proposes a flanged bearing, a track roller or a clutch', () => {
   for (const [role, shaft, housing] of [
     ['ballBearing', 8, 22],

@@ -196,7 +196,7 @@ describe('what is there is mentioned, what is not is not', () => {
   it('an insert: marks, key, lined up before the bolts, screws before grease', () => {
     const p = plan('F1', { parts: { insert: 'UC205' } })
     expect(all(p)).toMatch(/marks round the bolt holes/)
-    expect(all(p)).toMatch(/its key in before it is home/)
+    expect(all(p)).toMatch(/where the shaft has a key, that in before it is home/)
     expect(all(p)).toMatch(
       /until the shaft has turned and the insert has lined up, the same figure on each side/,
     )

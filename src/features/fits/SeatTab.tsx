@@ -31,10 +31,10 @@ const ClearanceChart = dynamic(() => import('./ClearanceChart').then((chart) => 
 const Distribution = dynamic(() => import('./Distribution').then((chart) => chart.Distribution))
 
 /** Usual classes by which ring is tight (common practice, handbooks). */
-const CLASSES = {
+const CLASSES: Record<'inner' | 'outer', readonly string[]> = {
   inner: ['g6', 'h6', 'j6', 'k5', 'k6', 'm6'],
   outer: ['H7', 'J7', 'K7', 'M7', 'N7', 'P7'],
-} as const
+}
 const MATERIALS = [
   ['steel', 'steel'],
   ['castIron', 'cast iron'],
@@ -98,6 +98,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
   const nominal = ring === 'inner' ? (seat.shaftMm ?? seat.bore) : seat.outside
   const readings = readSeat(typed.readings ?? '')
   const now = typed.class?.trim() || usual.class
+  const classes = [...new Set([usual.class, ...CLASSES[ring]])]
   return (
     <>
       <label className="mb-1 block">
@@ -111,7 +112,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
         />
       </label>
       <div className="mb-2 flex flex-wrap gap-1.5">
-        {CLASSES[ring].map((name) => (
+        {classes.map((name) => (
           <button
             key={name}
             type="button"

@@ -145,17 +145,17 @@ export function InspectScreen() {
   const put = (next: Partial<InspectionDraft>) =>
     change({ inspection: { ...draft, ...next }, stage: 'inspect' })
   const { kit } = job
-  const { answer, words } = useAnswer<InspectResponse>(
-    '/api/inspect',
-    draft.seen.length > 0
-      ? {
-          seen: draft.seen,
-          tags: [...job.intake.heard, ...job.intake.use],
-          ...(draft.age && { age: draft.age }),
-          ...(kit && { arrangement: kit.arrangement }),
-          ...(job.decision && { designation: job.decision.designation }),
-        }
-      : null,
+  const { answer, words } = useAnswer<InspectResponse>('/api/inspect', {
+    seen: draft.seen,
+    tags: [...job.intake.heard, ...job.intake.use],
+    ...(draft.age && { age: draft.age }),
+    ...(kit && { arrangement: kit.arrangement }),
+    ...(job.decision && { designation: job.decision.designation }),
+  })
+  const count = (p: Inspected) => draft.seen.filter((s) => s.part === p).length
+  // What was found before the arrangement was chosen stays in sight.
+  const inspected = INSPECTED.filter(
+    (p) => answer?.inspected.includes(p) !== false || count(p) > 0 || draft.good.includes(p),
   )
   const severityOf = (damage: string): Severity | null =>
     draft.seen.find((s) => s.part === part && s.damage === damage)?.severity ?? null
@@ -175,24 +175,26 @@ export function InspectScreen() {
     })
   useKeys((key) => {
     const step = { ArrowDown: 1, ArrowUp: -1 }[key]
-    if (step !== undefined) setPart((now) => INSPECTED[INSPECTED.indexOf(now) + step] ?? now)
+    if (step !== undefined) setPart((now) => inspected[inspected.indexOf(now) + step] ?? now)
     else if (key.toLowerCase() === 'g') sound()
     else return false
     return true
   })
-  const count = (p: Inspected) => draft.seen.filter((s) => s.part === p).length
   const missing = (answer?.kit ?? []).filter((finding) => !job.kit?.findings?.includes(finding))
   return (
     <JobFrame stage="inspect" hints={HINTS}>
       <div className="panes [--panes:170px_minmax(0,1fr)_330px]">
-        <nav aria-label="Parts to look at" className="min-h-0 overflow-auto border-r border-line py-2">
-          {INSPECTED.map((p) => (
+        <nav
+          aria-label="Parts to look at"
+          className="min-h-0 overflow-auto border-r border-line py-2 max-lg:flex max-lg:flex-wrap max-lg:gap-x-1"
+        >
+          {inspected.map((p) => (
             <button
               key={p}
               type="button"
               aria-current={p === part ? 'true' : undefined}
               onClick={() => setPart(p)}
-              className={`flex min-h-[44px] w-full items-center justify-between gap-2 px-3 text-left text-[0.90625rem] ${p === part ? 'bg-sheet font-bold' : 'text-ink2'}`}
+              className={`flex min-h-[44px] items-center lg:w-full justify-between gap-2 px-3 text-left text-[0.90625rem] ${p === part ? 'bg-sheet font-bold' : 'text-ink2'}`}
             >
               {INSPECTED_WORDS[p]}
               {count(p) > 0 ? (
@@ -210,7 +212,7 @@ export function InspectScreen() {
               inspected, no damage
             </button>
           </div>
-          <div className="grid grid-cols-3 gap-2">
+          <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
             {DAMAGE.filter((mode) => mode.parts.includes(part)).map((mode) => (
               <DamageCard
                 key={mode.id}

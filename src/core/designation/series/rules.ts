@@ -2,6 +2,7 @@ import { findPart, roundMicrometre, type Catalogue, type Part } from '../../cata
 import { MM_PER_INCH } from '../../quantity'
 import { boreCode } from '../boreCode'
 import { computedPart } from './computedPart'
+import { HOUSING } from './housedUnit'
 import { boundaryPlan, PLAN_SERIES, type PlanSeries } from './plan'
 
 /** A number at the front of a text that follows the rule of a series. */
@@ -173,9 +174,6 @@ const insert: Rule = (key, catalogue) => {
     length: match[0].length,
   }
 }
-
-/** Housings of a unit: pillow blocks, flanges of two, three and four bolts, take-ups, cartridges (ISO 3228, common practice). */
-const HOUSING = 'PA|PH|PF|PFL|PP|P|FL|FB|FC|FA|F|T|C'
 
 /** A unit of insert and housing, `UCP205`: sizes are those of its insert, which stands in its number. */
 const housedUnit: Rule = (key, catalogue) => {

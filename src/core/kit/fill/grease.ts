@@ -1,6 +1,7 @@
 import {
   cavityBetween,
   greaseFill,
+  isRegreased,
   relubricationGrams,
   schoolFor,
   speedFactor,
@@ -27,10 +28,16 @@ const grams = (slot: Slot, text: string, quantity: number, reason: string): Fill
 const film = (slot: Slot): Filled =>
   grams(slot, 'water-resistant grease', FILM_GRAMS, 'A film only: sealed bearings bring their own fill.')
 
+/** Whether grease is given to a bearing once it is in: one that nothing is known of is taken for open. */
+function takesGrease({ value }: Filled): boolean {
+  const known = knownPart(value)
+  return !known || isRegreased(known)
+}
+
 /** Whole bearings are relubricated; those closed on both sides and hub units bring their own. */
 function relubrication(slot: Slot, bench: Bench): Filled {
   const open = wholeBearings(bench).filter(
-    ({ slot: { role }, filled }) => role !== 'hubUnit' && (knownPart(filled.value)?.closure.sides ?? 0) < 2,
+    ({ slot: { role }, filled }) => role !== 'hubUnit' && takesGrease(filled),
   )
   if (open.length === 0) return film(slot)
   const total = open.reduce((sum, { filled: { part } }) => {
@@ -41,9 +48,11 @@ function relubrication(slot: Slot, bench: Bench): Filled {
     slot,
     'bearing grease',
     Math.max(FILM_GRAMS, Math.ceil(total)),
-    total > 0
-      ? 'About 0.005 × outside × width for each open bearing (handbook, from memory); sealed ones bring their own.'
-      : 'A film; nothing known to work the quantity out from.',
+    open.every(({ slot: { role } }) => role === 'insert')
+      ? 'An insert comes filled: this is what it takes at the nipple when it is regreased, about 0.005 × outside × width (handbook, from memory). A new one only until grease shows.'
+      : total > 0
+        ? 'About 0.005 × outside × width for each open bearing (handbook, from memory); sealed ones bring their own.'
+        : 'A film; nothing known to work the quantity out from.',
   )
 }
 
@@ -61,7 +70,7 @@ export function fillSchoolOf(bench: Bench): FillSchool {
 /** How much of it, by what the kit holds: a film, a relubrication, or bearings and cavity. */
 export function fillGrease(slot: Slot, bench: Bench): Filled {
   const { arrangement, request } = bench
-  const open = wholeBearings(bench).some(({ filled }) => (knownPart(filled.value)?.closure.sides ?? 0) < 2)
+  const open = wholeBearings(bench).some(({ filled }) => takesGrease(filled))
   if (arrangement.filmOnly && !open) return film(slot)
   if (!arrangement.slots.some(({ role, mate }) => role === 'cone' && mate !== undefined))
     return relubrication(slot, bench)

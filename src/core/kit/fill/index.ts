@@ -1,7 +1,8 @@
+import { insertOfUnit } from '../../designation'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import type { SlotRole } from '../roles'
-import { fillBalls, fillBearing, fillTapered } from './bearings'
+import { fillBalls, fillBearing, fillTapered, wholeBearings } from './bearings'
 import { filledWith, gap, type Bench } from './bench'
 import {
   fillAdapterSleeve,
@@ -27,6 +28,22 @@ const fillPlain = (slot: Slot): Filled =>
       ? 'Write what is on the machine, or keep the old one where it is sound.'
       : 'Write what is on the machine.',
   )
+
+/** What a unit of insert and housing brings along; of an insert alone it is written by hand. */
+function fillOfUnit(slot: Slot, bench: Bench): Filled {
+  const unit = wholeBearings(bench).find(({ filled: { part } }) => part && insertOfUnit(part) !== null)
+  return unit
+    ? {
+        slot,
+        state: 'filled',
+        designation: `with ${unit.filled.designation}`,
+        value: null,
+        part: null,
+        reason: `Part of the unit ${unit.filled.designation}: nothing to order. Check bolts and height against the old housing.`,
+        stays: true,
+      }
+    : fillPlain(slot)
+}
 
 const fillCheck = (slot: Slot): Filled => ({
   slot,
@@ -66,6 +83,9 @@ const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
   collar: fillSpacer,
   wheelSpacer: fillSpacer,
   check: fillCheck,
+  housing: fillOfUnit,
+  setScrews: fillOfUnit,
+  nipple: fillOfUnit,
   threadlocker: fillConsumable,
   consumable: fillConsumable,
 }

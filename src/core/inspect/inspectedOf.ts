@@ -1,0 +1,14 @@
+import { INSPECTED, type Inspected } from './findingKinds'
+import { mayHold, type Setup, type SetupTrait } from './setup'
+
+/** Parts that not every arrangement has, with what has them. */
+const HAD_WITH: Partial<Record<Inspected, readonly SetupTrait[]>> = {
+  race: ['separable'],
+  seal: ['seals', 'sealed'],
+  collar: ['spacer'],
+  sensor: ['pressedUnit', 'boltOnUnit', 'setByNut'],
+}
+
+/** The parts worth looking at, as far as the setup is known. */
+export const inspectedOf = (setup: Setup): Inspected[] =>
+  INSPECTED.filter((part) => mayHold(setup, HAD_WITH[part]))
