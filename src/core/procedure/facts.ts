@@ -1,4 +1,5 @@
 import type { HardwareDetails } from '../catalogue'
+import { insertOfUnit } from '../designation'
 import { ROLES, type KitLine, type Slot, type SlotRole } from '../kit'
 import { knownPart, type KnownPart } from '../part'
 import type { PlanFacts, SeatFit } from './plan'
@@ -49,6 +50,12 @@ const has =
 export const isBoltOn = has('boltOnUnit')
 export const isInsert = has('insert')
 export const hasBalls = has('balls')
+
+/** A new insert that comes in its housing. */
+export function comesInHousing(facts: PlanFacts, { slot }: Placed): boolean {
+  const part = partAt(facts, slot.id)?.part
+  return part !== undefined && insertOfUnit(part) !== null
+}
 
 /** Hardware whose number does not say what it is. */
 const NUMBERED: ReadonlySet<HardwareDetails['what']> = new Set(['lockNut', 'lockWasher', 'adapterSleeve'])

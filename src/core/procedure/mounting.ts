@@ -1,4 +1,5 @@
 import {
+  comesInHousing,
   fitOf,
   hasBalls,
   isClamped,
@@ -151,7 +152,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
             {
               id,
               order: 40,
-              words: `${name}: through the loading slots of the housing, turned straight; lubrication holes in line. Onto the shaft by hand; where the shaft has a key, that in before it is home.`,
+              words: `${name}: ${comesInHousing(facts, place) ? 'in its housing already; it swivels by hand' : 'through the loading slots of the housing, turned straight'}; lubrication holes in line. Onto the shaft by hand; where the shaft has a key, that in before it is home.`,
               caution: 'Never hammer on the insert: the shaft is made to fit.',
             },
           ]

@@ -201,6 +201,10 @@ describe('what is there is mentioned, what is not is not', () => {
       /until the shaft has turned and the insert has lined up, the same figure on each side/,
     )
     order(p, 'mount.insert', 'mount.housing', 'mount.lockScrews', 'mount.grease', 'torque.lockScrews')
+    const unit = plan('F1', { parts: { insert: 'UCP205' } })
+    order(unit, 'removal.housing', 'mount.insert', 'mount.housing', 'torque.lockScrews')
+    expect(all(p)).toMatch(/loading slots/)
+    expect(all(unit)).not.toMatch(/loading slots/)
     expect(all(p)).not.toMatch(/Heat the|up to about .* kN/)
   })
   it('what is clamped by its axle turns freely after the torque, not before', () => {

@@ -1,7 +1,7 @@
 import { HUB_ATTACHMENT_WORDS } from './attachments'
 import { schoolNote } from './schools'
 import type { SlotRole } from '../kit'
-import { hasBalls, isBoltOn, isInsert, isTapered, placesOf, type Placed } from './facts'
+import { comesInHousing, hasBalls, isBoltOn, isInsert, isTapered, placesOf, type Placed } from './facts'
 import { fittingOrder } from './mounting'
 import { endOf, LAST_ON, MOVED } from './relations'
 import { clampsByAxle } from './tightening'
@@ -181,9 +181,11 @@ const OFF: Readonly<Record<SlotRole, OffBy>> = {
   ballBearing: pressedOut,
   bearing: pressedOut,
   hubUnit: pressedOut,
-  insert: (_, { line }) => ({
-    words: `${line.words}: swivelled square and out through the loading slots.`,
-  }),
+  // The old housing goes with its insert where a whole unit comes.
+  insert: (facts, place) =>
+    comesInHousing(facts, place)
+      ? null
+      : { words: `${place.line.words}: swivelled square and out through the loading slots.` },
   boltOnUnit: (_, { line }) => ({
     words: `${line.words}: off. A seized one is drawn off evenly by its bolts; never hammer on the flange.`,
     caution: 'The brake hangs on a hook, not on its hose.',
