@@ -119,6 +119,8 @@ export const PlanResponse = z.object({
   open: z.array(z.string()),
   /** of that, seats that are lost */
   lost: z.array(z.string()),
+  /** a ring may be heated in: what is on its hub matters */
+  heats: z.boolean(),
   run: z.enum(['yes', 'watch', 'notUntilRepaired']),
 })
 export type PlanResponse = z.output<typeof PlanResponse>

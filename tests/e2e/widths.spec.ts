@@ -26,6 +26,24 @@ const unreachable = (page: Page): Promise<string[]> =>
       .map((element) => `${element.tagName} ${(element.textContent ?? '').trim().slice(0, 30)}`)
   })
 
+/** Text squeezed into a narrow column, and headings that stand at the very edge of the window. */
+const squeezed = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const said = (element: Element): string =>
+      [...element.childNodes].map((node) => (node.nodeType === 3 ? node.textContent : '')).join('')
+    const isNarrow = (element: Element): boolean => {
+      const { width, height } = element.getBoundingClientRect()
+      return said(element).trim().length > 60 && width > 2 && width < 110 && height > 150
+    }
+    const atEdge = (element: Element): boolean => {
+      const { left, width } = element.getBoundingClientRect()
+      return element.matches('h1') && width > 2 && left < 6
+    }
+    return [...document.querySelectorAll('main *, form *')]
+      .filter((element) => !element.closest('svg, .sr-only') && (isNarrow(element) || atEdge(element)))
+      .map((element) => `${element.tagName} ${(element.textContent ?? '').trim().slice(0, 40)}`)
+  })
+
 /** A list with parts and with a row that was not kept, so that its screen has something to show. */
 test.beforeAll(async ({ request }) => {
   const columns = { designation: 'number', bore: 'bore', outside: 'outside', width: 'width', quantity: 'qty' }
@@ -83,6 +101,7 @@ test('in windows of four sizes and with text of 200 % nothing lies out of reach,
       await page.setViewportSize({ width, height })
       await reach(name)
     }
+    expect(await squeezed(page), `${path} on a phone`).toEqual([])
   }
 })
 

@@ -1,6 +1,6 @@
 import { recheckDates } from '../adjust'
 import { checkSteps, cleanSteps } from './checks'
-import { isFastener, isTapered, nameOf, placesOf, setsPlay } from './facts'
+import { isBoltOn, isFastener, isInsert, isTapered, nameOf, placesOf, setsPlay } from './facts'
 import { adjustSteps, finishSteps } from './finishing'
 import { fittingOrder, mountSteps } from './mounting'
 import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
@@ -99,5 +99,6 @@ export function makePlan(facts: PlanFacts): Plan {
     rechecks: recheckDates(facts.fittedOn, isTapered(facts), facts.wet),
     open: openQuestions(facts),
     lost: lostSeats(facts),
+    heats: !isInsert(facts) && !isBoltOn(facts),
   }
 }

@@ -107,4 +107,6 @@ export interface Plan {
   open: string[]
   /** of that, seats that are lost */
   lost: string[]
+  /** a ring may be driven or heated in: what is on its hub matters */
+  heats: boolean
 }

@@ -205,6 +205,7 @@ describe('what is there is mentioned, what is not is not', () => {
     order(unit, 'removal.housing', 'mount.insert', 'mount.housing', 'torque.lockScrews')
     expect(all(p)).toMatch(/loading slots/)
     expect(all(unit)).not.toMatch(/loading slots/)
+    expect([unit.heats, plan('A1', A1).heats, plan('E1').heats]).toEqual([false, true, false])
     expect(all(p)).not.toMatch(/Heat the|up to about .* kN/)
   })
   it('what is clamped by its axle turns freely after the torque, not before', () => {

@@ -263,7 +263,7 @@ export function CompareScreen() {
             ))}
           </details>
         </form>
-        <section aria-label="Comparison" className="grid min-h-0 grid-cols-[minmax(0,1fr)_270px]">
+        <section aria-label="Comparison" className="grid min-h-0 sm:grid-cols-[minmax(0,1fr)_270px]">
           <div className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
             {words && (
               <p role="alert" className="mb-2 text-contra">
@@ -307,7 +307,7 @@ export function CompareScreen() {
               </>
             )}
           </div>
-          <aside className="flex min-h-0 flex-col overflow-auto border-l border-line bg-sheet px-3 py-3">
+          <aside className="flex min-h-0 flex-col overflow-auto border-line bg-sheet px-3 py-3 sm:border-l">
             {under && over && (
               <div className="h-[330px] shrink-0">
                 <OverlayFigure under={under} over={over} unit={unit} />

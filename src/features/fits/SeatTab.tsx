@@ -279,7 +279,7 @@ export function SeatTab(props: Props) {
       inputs={
         <>
           <Inputs {...props} usual={usual} />
-          {school && <SchoolBox note={school} />}
+          {school && seat.kind !== 'insert' && <SchoolBox note={school} />}
         </>
       }
       beside={

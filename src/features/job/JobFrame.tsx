@@ -38,7 +38,11 @@ function ClosedBar() {
       <p className="mr-auto">
         <b>This job is closed.</b> What is typed here is not kept until it is opened again.
       </p>
-      <button type="button" className="button" onClick={() => change({ closed: false })}>
+      <button
+        type="button"
+        className="button shrink-0 whitespace-nowrap"
+        onClick={() => change({ closed: false })}
+      >
         Open it again
       </button>
     </div>

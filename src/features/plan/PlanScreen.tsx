@@ -39,10 +39,10 @@ function StepRow({
   const { time } = useTimes()
   return (
     <li
-      className="grid grid-cols-[44px_minmax(0,1fr)_218px] gap-x-2 border-t border-line2 py-1"
+      className="grid grid-cols-[44px_minmax(0,1fr)] gap-x-2 border-t sm:grid-cols-[44px_minmax(0,1fr)_218px] border-line2 py-1"
       data-step={step.id}
     >
-      <label className="flex min-h-[40px] cursor-pointer items-start gap-1.5 pt-1">
+      <label className="flex min-h-11 cursor-pointer items-start gap-1.5 pt-1">
         <input
           type="checkbox"
           className="mt-1 size-[18px] accent-[var(--ink)]"
@@ -55,7 +55,7 @@ function StepRow({
         </span>
       </label>
       <div
-        className={`pt-1 ${step.caution === 'Safety' ? 'col-span-2 border-l-4 border-contra pl-2.5' : ''} ${step.stop ? 'text-contra' : done ? 'text-ink3' : ''}`}
+        className={`pt-1 ${step.caution === 'Safety' ? 'border-l-4 border-contra pl-2.5 sm:col-span-2' : ''} ${step.stop ? 'text-contra' : done ? 'text-ink3' : ''}`}
       >
         {step.stop && <b>Stop here. </b>}
         {step.words}
@@ -68,11 +68,11 @@ function StepRow({
         )}
       </div>
       {step.caution && step.caution !== 'Safety' ? (
-        <p className="self-start rounded-r-lg border-l-4 border-contra bg-sheet px-2 py-1 text-[0.8125rem]">
+        <p className="self-start rounded-r-lg max-sm:col-start-2 border-l-4 border-contra bg-sheet px-2 py-1 text-[0.8125rem]">
           <b className="text-contra">Caution.</b> {step.caution}
         </p>
       ) : (
-        step.caution !== 'Safety' && <span />
+        step.caution !== 'Safety' && <span className="max-sm:hidden" />
       )}
     </li>
   )
@@ -360,7 +360,7 @@ export function PlanScreen() {
                 </ul>
               </div>
             )}
-            <HubHas value={draft.hubHas} onChange={(hubHas) => put({ hubHas })} />
+            {plan.heats && <HubHas value={draft.hubHas} onChange={(hubHas) => put({ hubHas })} />}
             <div className="mb-3 grid grid-cols-2 gap-1.5">
               <label>
                 <span className="caption block">Your initials</span>
