@@ -360,7 +360,7 @@ export function PlanScreen() {
                 </ul>
               </div>
             )}
-            {plan.heats && <HubHas value={draft.hubHas} onChange={(hubHas) => put({ hubHas })} />}
+            {plan?.heats && <HubHas value={draft.hubHas} onChange={(hubHas) => put({ hubHas })} />}
             <div className="mb-3 grid grid-cols-2 gap-1.5">
               <label>
                 <span className="caption block">Your initials</span>
