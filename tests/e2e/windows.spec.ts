@@ -23,8 +23,16 @@ test('two windows on one job, one cut off: the other overwrites nothing, and wha
   // Still open: its draft is its own, and no other window takes it.
   await other.reload()
   await expect(other.getByText('changed on another screen')).toHaveCount(0)
+  await other.goto('/')
+  await expect(other.getByText('All jobs')).toBeVisible()
+  await expect(other.getByText('Not stored yet')).toHaveCount(0)
   await cutOff.close()
-  await other.goto(`/jobs/${id}`)
+  // The bench tells of it: nobody else would know.
+  await other.reload()
+  await other
+    .getByLabel('Not stored yet')
+    .getByRole('link', { name: `Job ${id}` })
+    .click()
   await expect(other.getByLabel('Note')).toHaveValue('squeals when it is wet')
   await other.getByRole('button', { name: 'Keep mine, overwrite theirs' }).click()
   await saved(other)

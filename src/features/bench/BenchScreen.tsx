@@ -9,6 +9,7 @@ import type { BenchResponse } from '@/contract/bench'
 import { stagePath } from '@/features/job'
 import { Finder, Frame } from '@/features/shell'
 import { useKeys } from '@/ui/useKeys'
+import { NotStored } from './NotStored'
 
 const HINTS = [
   { keys: '/', words: 'look up', foot: true },
@@ -180,6 +181,7 @@ export function BenchScreen({ bench }: { bench: BenchResponse }) {
               New job
             </Link>
           </div>
+          <NotStored />
           <Jobs bench={bench} />
           {bench.jobs.length === 0 && (
             <p className="py-8 text-ink2">

@@ -66,6 +66,27 @@ async function openWindows(): Promise<Set<string> | null> {
   return new Set(held.flatMap(({ name }) => name ?? []))
 }
 
+/** Drafts that no open window of this browser owns: key of the store, job, and what was kept. */
+async function draftsLeft(): Promise<{ key: string; id: number; kept: Kept }[]> {
+  const open = await openWindows()
+  return Object.keys(localStorage).flatMap((key) => {
+    if (!key.startsWith(PREFIX)) return []
+    const [id = '', window = ''] = key.slice(PREFIX.length).split('.')
+    const kept = read(key)
+    if (!kept || window === current || open?.has(lockOf(window))) return []
+    return open || Date.now() - (kept.at ?? 0) > LEFT_MS ? [{ key, id: Number(id), kept }] : []
+  })
+}
+
+/** Jobs that something was typed for which the server has not got, in a window that is closed; they take it up once opened. */
+export async function jobsLeft(): Promise<number[]> {
+  try {
+    return [...new Set((await draftsLeft()).map(({ id }) => id))].sort((a, b) => a - b)
+  } catch {
+    return []
+  }
+}
+
 /**
  * What was typed for a job and never reached the server: by this window before it was loaded again, else by one that was closed
  * since. A draft of a window that is still open stays its own.
@@ -75,14 +96,8 @@ export async function takeDraft(id: number): Promise<Draft | null> {
     const mine = prefixOf(id) + windowName()
     const own = read(mine)
     if (own) return own
-    const open = await openWindows()
-    const left = Object.keys(localStorage)
-      .filter((key) => (key.startsWith(prefixOf(id)) && key !== mine) || key === `${PREFIX}${id}`)
-      .filter((key) => !open?.has(lockOf(key.slice(prefixOf(id).length))))
-      .flatMap((key) => {
-        const kept = read(key)
-        return kept && (open || Date.now() - (kept.at ?? 0) > LEFT_MS) ? [{ key, kept }] : []
-      })
+    const left = (await draftsLeft())
+      .filter((draft) => draft.id === id)
       .sort((a, b) => (a.kept.at ?? 0) - (b.kept.at ?? 0))
     const [first] = left
     if (!first) return null

@@ -1,4 +1,5 @@
 export { BLANK_FITTING } from './blankFitting'
+export { jobsLeft } from './drafts'
 export { JobFrame } from './JobFrame'
 export { JobProvider, useJob } from './JobContext'
 export { stagePath } from './stagePath'
