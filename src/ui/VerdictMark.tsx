@@ -8,13 +8,19 @@ const MARKS = {
   gap: ['○', 'text-lamp-ink', 'missing'],
 } as const
 
+interface Props {
+  verdict: keyof typeof MARKS
+  /** the words beside it say the verdict already */
+  isSaid?: boolean
+}
+
 /** A verdict as shape and colour; its word is read out. */
-export function VerdictMark({ verdict }: { verdict: keyof typeof MARKS }) {
+export function VerdictMark({ verdict, isSaid = false }: Props) {
   const [sign, colour, word] = MARKS[verdict]
   return (
     <span className={`font-bold ${colour}`}>
       <span aria-hidden>{sign}</span>
-      <span className="sr-only">{word}</span>
+      {!isSaid && <span className="sr-only">{word}</span>}
     </span>
   )
 }

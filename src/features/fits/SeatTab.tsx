@@ -5,7 +5,14 @@ import { FitPane } from './FitPane'
 import { useMemo } from 'react'
 import { internalClearance, readSeat, TAKEN, type Material, type UsualSeat } from '@/core/fit'
 import { hubHeatCaution, type HubAttachment, type SchoolNote } from '@/core/procedure'
-import { guessInstrument, INSTRUMENTS, INSTRUMENT_WORDS, lengthInMm, NEWTON_PER_LBF } from '@/core/quantity'
+import {
+  guessInstrument,
+  INSTRUMENTS,
+  INSTRUMENT_WORDS,
+  lengthInMm,
+  NEWTON_PER_LBF,
+  writeInch,
+} from '@/core/quantity'
 import type { FitRequest, FitResponse } from '@/contract/fit'
 import type { FittingDraft } from '@/contract/plan'
 import { Field } from '@/ui/Field'
@@ -331,7 +338,10 @@ export function SeatTab(props: Props) {
           </h1>
           <p className="text-[0.875rem] text-ink2">
             {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
-            <span className="number">{nominal}</span> mm in {asked.class}
+            <span className="number">
+              {nominal} mm ({writeInch(nominal)} in)
+            </span>{' '}
+            in {asked.class}
             {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
             {umInches(fit.interference.min)} to {umInches(fit.interference.max)} in. Plus is tight, mean{' '}
             {signedUm(fit.interference.mean)} µm.
@@ -360,7 +370,7 @@ export function SeatTab(props: Props) {
                 [
                   'Sleeve',
                   sleeve
-                    ? `${bothUnits(sleeve.insideMm)} inside, ${bothUnits(sleeve.outsideMm)} outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod through this sleeve, its far washer on the hub, wider than ${rod.overMm} mm` : ''}`
+                    ? `${bothUnits(sleeve.insideMm)} inside, ${bothUnits(sleeve.outsideMm)} outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod through this sleeve, its far washer on the hub, wider than ${bothUnits(rod.overMm)}` : ''}`
                     : '',
                 ],
               ] as const

@@ -89,7 +89,7 @@ function Answer({ found }: { found: InspectResponse }) {
             className="grid grid-cols-[20px_1fr] border-t border-line2 py-1.5 text-[0.90625rem]"
             data-part={part}
           >
-            <VerdictMark verdict={SIGNS[verdict]} />
+            <VerdictMark verdict={SIGNS[verdict]} isSaid />
             <span>
               <b>{INSPECTED_WORDS[part]}</b>: {verdict}
               <span className="block text-[0.8125rem] text-ink3">

@@ -52,6 +52,7 @@ const many = (position: string): string => `${capital(position)}s`
 
 /** What is measured on the machine and decides the parts; text as people type it, millimetres unless said. */
 export function SizeStrip({ request, kit, fields, onChange }: Props) {
+  const { unit } = usePreferences()
   const sizes: Sizes = request.sizes ?? {}
   const set = (name: SizeName, text: string) => {
     onChange({ ...request, sizes: { ...sizes, [name]: text.trim() === '' ? undefined : text } })
@@ -91,7 +92,7 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
           <input
             className="field number"
             data-length
-            placeholder={name === 'ballCount' ? 'pcs' : 'mm'}
+            placeholder={name === 'ballCount' ? 'pcs' : unit}
             value={shown(sizes[name])}
             aria-invalid={fields[name] ? true : undefined}
             title={fields[name]}
