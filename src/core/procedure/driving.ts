@@ -1,12 +1,12 @@
 import { HUB_BARE } from './attachments'
-import { fitOf, isTight, round, type Placed } from './facts'
+import { fitOf, inBoth, isTight, type Placed } from './facts'
 import { hubHeat, hubPlaces, warmsHub } from './hubHeat'
 import type { PlanFacts, SeatFit } from './plan'
 
 const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
   sleeve === null
     ? 'By hand'
-    : `Sleeve on the ${ring} ring, ${round(sleeve.insideMm)} inside, ${round(sleeve.outsideMm)} mm outside`
+    : `Sleeve on the ${ring} ring, ${inBoth(sleeve.insideMm)} inside, ${inBoth(sleeve.outsideMm)} outside`
 
 const untilCold = ({ arrangement }: PlanFacts): string =>
   ` After heat hold it seated until the ${arrangement.hub} is cool, then measure the depth.`
@@ -42,7 +42,7 @@ export function driving(
   if (!fit) return { tool: '', after: '' }
   if (!isTight(fit)) return { tool: 'By hand: a slide fit, a film of oil', after: '' }
   const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
-  const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod through this sleeve, its far washer on the ${facts.arrangement.hub}, wider than ${round(fit.rod.overMm)} mm)` : ''}`
+  const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod through this sleeve, its far washer on the ${facts.arrangement.hub}, wider than ${inBoth(fit.rod.overMm)})` : ''}`
   if (facts.schools.heat !== 'heat') return { tool: pressed, after: '' }
   if (!warmsHub(facts, fit))
     return fit.byHeat

@@ -2,6 +2,7 @@ import type { HardwareDetails } from '../catalogue'
 import { insertOfUnit } from '../designation'
 import { ROLES, type KitLine, type Slot, type SlotRole } from '../kit'
 import { knownPart, type KnownPart } from '../part'
+import { MM_PER_INCH } from '../quantity'
 import type { PlanFacts, SeatFit } from './plan'
 
 /** A place of the kit with its line. */
@@ -65,6 +66,8 @@ export const nameOf = ({ line }: Placed): string => {
   const name = line.words.toLowerCase()
   const hardware = knownPart(line.value)?.part.hardware
   if (hardware && !NUMBERED.has(hardware.what)) return line.designation
+  // Written by hand with its name: “axle nut M22x1.5”.
+  if (line.designation.toLowerCase().startsWith(`${name} `)) return line.designation
   return line.state === 'filled' && !line.stays && line.unit === 'pcs' && line.designation !== ''
     ? `${name} ${line.designation}`
     : name
@@ -77,3 +80,6 @@ export const startLarge = <T extends { words: string }>(step: T): T => ({
 })
 
 export const round = (mm: number): string => String(Math.round(mm * 10) / 10)
+
+/** A size of a tool in both units: 77.5 mm (3.051 in). */
+export const inBoth = (mm: number): string => `${round(mm)} mm (${(mm / MM_PER_INCH).toFixed(3)} in)`

@@ -1,3 +1,4 @@
+import { writeInchFixed } from '../quantity'
 import { hasBalls, isClamped, isTapered, nameOf, placesOf, startLarge } from './facts'
 import { bentTab } from './mounting'
 import type { SlotRole } from '../kit'
@@ -56,7 +57,7 @@ function settingSteps(facts: PlanFacts): PlanStep[] {
       },
     ]
   const target = nut
-    ? `${nut.target.min} to ${nut.target.max} mm${nut.usual ? " as is usual; the manual's figure comes first" : ''}`
+    ? `${nut.target.min} to ${nut.target.max} mm (${writeInchFixed(nut.target.min)} to ${writeInchFixed(nut.target.max)} in)${nut.usual ? " as is usual; the manual's figure comes first" : ''}`
     : "the manual's figure"
   const by = (role: SlotRole) => placesOf(facts).some(({ slot }) => slot.role === role)
   const lock = by('castleNut')
@@ -84,7 +85,7 @@ function nutWords(nut: PlanFacts['nut']): string {
   if (!nut) return ''
   const { step, turn } = nut
   return step
-    ? ` One slot is ${step.mm.toFixed(3)} mm (${Math.round(step.degrees)}°).`
+    ? ` One slot is ${step.mm.toFixed(3)} mm, ${writeInchFixed(step.mm)} in (${Math.round(step.degrees)}°).`
     : ` That is ${Math.round(turn.min)}° to ${Math.round(turn.max)}° of this nut, back from no play.`
 }
 

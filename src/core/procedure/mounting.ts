@@ -2,6 +2,7 @@ import {
   comesInHousing,
   fitOf,
   hasBalls,
+  inBoth,
   isClamped,
   isInsert,
   isTapered,
@@ -222,7 +223,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
               ? 'what is kept in, as the old one sat; where water from outside is the worse enemy some turn it round'
               : 'the bearing'
           }. A dry lip tears at the first turn.`,
-          tool: `Flat driver a little smaller than ${round(partAt(facts, slot.id)?.part.dimensions.outside ?? 0) === '0' ? 'its outside' : `${round((partAt(facts, slot.id)?.part.dimensions.outside ?? 0) - 0.5)} mm`}`,
+          tool: `Flat driver a little smaller than ${round(partAt(facts, slot.id)?.part.dimensions.outside ?? 0) === '0' ? 'its outside' : inBoth((partAt(facts, slot.id)?.part.dimensions.outside ?? 0) - 0.5)}`,
         },
       ]
     case 'wheelSpacer':

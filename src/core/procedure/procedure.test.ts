@@ -193,6 +193,10 @@ describe('what is there is mentioned, what is not is not', () => {
     ] as const)
       expect(all(plan(code, request)), code).toContain('hangs on a hook, not on its hose')
   })
+  it('a part written by hand with its name is named once', () => {
+    expect(all(plan('D1', D1))).toContain('Axle nut M24x1.5')
+    expect(all(plan('D1', D1)).toLowerCase()).not.toContain('axle nut axle nut')
+  })
   it('an insert: marks, key, lined up before the bolts, screws before grease', () => {
     const p = plan('F1', { parts: { insert: 'UC205' } })
     expect(all(p)).toMatch(/marks round the bolt holes/)
@@ -478,7 +482,7 @@ describe('tools', () => {
       plan('B1', B2, { toolbox: [{ kind: 'receiver' as const, words: 'tube', ...own }] }).tools.find(
         ({ kind }) => kind === 'receiver',
       )
-    expect(tools({})?.words).toMatch(/inside over 43 mm, deeper than 12 mm/)
+    expect(tools({})?.words).toMatch(/inside over 43 mm \(1.693 in\), deeper than 12 mm \(0.472 in\)/)
     expect(tools({ insideMm: 44, outsideMm: 60, depthMm: 20 })?.own).toBe('tube')
     expect(tools({ insideMm: 42, outsideMm: 60, depthMm: 20 })?.own).toBeNull()
     expect(tools({ insideMm: 44, outsideMm: 60, depthMm: 10 })?.own).toBeNull()

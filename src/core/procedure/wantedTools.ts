@@ -1,6 +1,6 @@
 import type { HardwareDetails } from '../catalogue'
 import { isWholeBearing } from '../kit'
-import { isFastener, isTapered, isTight, partAt, placesOf, round } from './facts'
+import { inBoth, isFastener, isTapered, isTight, partAt, placesOf, round } from './facts'
 import type { PlanFacts, SeatFit } from './plan'
 import type { WantedTool } from './tools'
 
@@ -14,7 +14,7 @@ function sleeveFor(fit: SeatFit, name: string): WantedTool | null {
   const size = outer ? outsideMm : insideMm
   return {
     kind: 'sleeve',
-    words: `Sleeve for ${name}, ${fit.ring} ring: ${round(insideMm)} inside, ${round(outsideMm)} mm outside`,
+    words: `Sleeve for ${name}, ${fit.ring} ring: ${inBoth(insideMm)} inside, ${inBoth(outsideMm)} outside`,
     from: outer ? size - SLEEVE_ROOM_MM : size,
     to: outer ? size : size + SLEEVE_ROOM_MM,
     tube: outer
@@ -37,7 +37,7 @@ function receiverFor(facts: PlanFacts, slot: string): WantedTool[] {
   return [
     {
       kind: 'receiver',
-      words: `Receiving ring under the ${facts.arrangement.hub}: inside over ${round(outside + RECEIVED_ROOM_MM)} mm, deeper than ${round(deep)} mm`,
+      words: `Receiving ring under the ${facts.arrangement.hub}: inside over ${inBoth(outside + RECEIVED_ROOM_MM)}, deeper than ${inBoth(deep)}`,
       from: outside + RECEIVED_ROOM_MM,
       to: Infinity,
       tube: { insideFrom: outside + RECEIVED_ROOM_MM, depthFrom: deep },
@@ -68,7 +68,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
       from: Math.ceil(force * 1.5),
       to: Infinity,
       improvise: rod
-        ? `Threaded rod ${rod.thread}, nuts greased, drawing through the sleeve; its far washer on the hub, wider than ${round(rod.overMm)} mm. No flat washer on the bearing: it would press on inner ring and seal.`
+        ? `Threaded rod ${rod.thread}, nuts greased, drawing through the sleeve; its far washer on the hub, wider than ${inBoth(rod.overMm)}. No flat washer on the bearing: it would press on inner ring and seal.`
         : 'Heat instead; no rod that goes through the bore is strong enough.',
     })
   }
