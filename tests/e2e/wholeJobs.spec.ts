@@ -56,6 +56,8 @@ async function close(
   await page.getByLabel('Or why it is closed all the same').fill('fitted by the season crew, card on paper')
   await page.getByRole('button', { name: 'Close it' }).click()
   await expect(page.getByText('This job is closed.')).toBeVisible()
+  // Without loading the page anew.
+  await expect(page.getByLabel('History')).toContainText('Job closed')
   await saved(page)
   const job = (await (await page.request.get(`/api/jobs/${id}`)).json()) as { machineId: number }
   const machine = (await (await page.request.get(`/api/machines/${job.machineId}`)).json()) as {

@@ -2,6 +2,8 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useEffect, useRef } from 'react'
 import { ITEM_WORDS, readMeasurements } from '@/core/identify'
 import { readLength } from '@/core/quantity'
 import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
@@ -107,7 +109,15 @@ interface Props {
 /** What was found and decided, and how the job came to be what it is. */
 export function Record({ history, parts, cameBackAs, positions }: Props) {
   const { time, zone } = useTimes()
-  const { job, machine, pathTo } = useJob()
+  const { job, machine, pathTo, state } = useJob()
+  const router = useRouter()
+  const shown = useRef(job.version)
+  useEffect(() => {
+    if (state.kind !== 'saved' || job.version === shown.current) return
+    // Closed or opened again: history and fitted parts are the server's.
+    shown.current = job.version
+    router.refresh()
+  }, [state, job.version, router])
   // Named by its newest entry: what came since begins the list anew.
   const newest = `newest=${history.items[0]?.id ?? 0}`
   const { pages, hasMore, more } = usePages(`/api/jobs/${job.id}/history`, newest, history, newest)

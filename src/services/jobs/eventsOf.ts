@@ -89,7 +89,7 @@ export function eventsOf(change: Change, before: Job, who: string): db.NewEvent[
     if (changed && is)
       events.push({
         kind: 'signed',
-        summary: `Signed off by ${is.who}`,
+        summary: `Signed off by ${is.who}${is.why ? `: ${is.why}` : ''}`,
         content: change.fitting,
         who: is.who,
       })

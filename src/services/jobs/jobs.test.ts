@@ -125,6 +125,7 @@ describe('history', () => {
       ).map(({ summary }) => summary)
     expect(kinds(null, signed('AB'))).toEqual(['Signed off by AB'])
     expect(kinds(signed('AB'), signed('XY'))).toEqual(['Signed off by XY'])
+    expect(kinds(null, { ...signed('AB'), why: 'unit renewed' })).toEqual(['Signed off by AB: unit renewed'])
     expect(kinds(signed('AB'), null)).toEqual(['Sign-off of AB taken back'])
     expect(kinds(signed('AB'), signed('AB'))).toEqual(['Fits, setting or plan changed'])
   })
