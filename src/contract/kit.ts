@@ -154,7 +154,7 @@ export const ArrangementChoice = z.object({
   /** whether it is the shop's own */
   own: z.boolean(),
   places: z.array(z.string()),
-  /** whether each of its places for a bearing takes the part asked about; null = none was asked about */
+  /** whether each of its places for a bearing takes each of the parts asked about; null = none was asked about */
   suits: z.boolean().nullable(),
   slots: z.array(z.object({ id: z.string(), words: z.string() })),
   /** why it cannot be used; empty = it can */
@@ -162,5 +162,10 @@ export const ArrangementChoice = z.object({
   file: ArrangementFile,
 })
 export type ArrangementChoice = z.output<typeof ArrangementChoice>
+/** Parts that arrangements are asked for. */
+export const ArrangementsQuery = z.object({
+  part: z.array(z.string().trim().min(1).max(80)).max(20, 'At most 20 parts.'),
+})
+
 export const ArrangementsResponse = z.object({ arrangements: z.array(ArrangementChoice) })
 export type ArrangementsResponse = z.output<typeof ArrangementsResponse>

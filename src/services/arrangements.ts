@@ -11,7 +11,7 @@ import {
 import { knownPart, resolvePart } from '@/core/part'
 import { ownArrangements, removeArrangement, saveArrangement } from '@/db'
 import { ServiceError } from './errors'
-import type { ArrangementsResponse } from '@/contract/kit'
+import { ArrangementsQuery, type ArrangementsResponse } from '@/contract/kit'
 import { ready } from './language'
 import { parse } from './parse'
 
@@ -45,12 +45,16 @@ export async function arrangementFor(code: string): Promise<Arrangement> {
 
 /**
  * All arrangements: those that ship, then the shop's own. One whose base is gone is told with its trouble.
- * @param designation the part they are asked for; one that is not known suits none
+ * @param input the parts they are asked for; what is not known is passed over
+ * @throws ServiceError `unreadable`
  */
-export async function arrangements(designation?: string): Promise<ArrangementsResponse> {
+export async function arrangements(input: unknown = { part: [] }): Promise<ArrangementsResponse> {
+  const { part: asked } = parse(ArrangementsQuery, input)
   const files = await own()
   const { language, identifier } = await ready()
-  const part = designation ? knownPart(resolvePart(designation, { language, shelf: identifier.shelf })) : null
+  const parts = asked.flatMap(
+    (text) => knownPart(resolvePart(text, { language, shelf: identifier.shelf })) ?? [],
+  )
   const summary = (file: ArrangementFile, isOwn: boolean) => {
     const base = { code: file.code, words: file.words, position: file.position, own: isOwn, file }
     try {
@@ -58,7 +62,7 @@ export async function arrangements(designation?: string): Promise<ArrangementsRe
       return {
         ...base,
         places: slots.filter((s) => !s.onRequest).map((s) => s.words),
-        suits: part && suitsArrangement({ slots }, part),
+        suits: parts.length === 0 ? null : parts.every((part) => suitsArrangement({ slots }, part)),
         slots: slots.map(({ id, words }) => ({ id, words })),
         trouble: '',
       }

@@ -324,6 +324,21 @@ describe('kits of every arrangement', () => {
     expect(status).toBe(400)
     expect(body.detail).toMatch(/A1, A2, A3, A4, B1, B2, B3, B4, C1, C2, D1, E1, F1, G1, H1/)
   })
+  it('arrangements say whether they take what was decided, all of it', async () => {
+    const suiting = async (...parts: string[]) => {
+      const asked = new URLSearchParams(parts.map((part) => ['part', part]))
+      const { body } = await call<{ arrangements: { code: string; own: boolean; suits: boolean | null }[] }>(
+        'GET',
+        `/api/arrangements?${asked}`,
+      )
+      return body.arrangements.filter(({ own }) => !own).flatMap(({ code, suits }) => (suits ? [code] : []))
+    }
+    expect(await suiting()).toEqual([])
+    expect(await suiting('UCP206')).toEqual(['F1'])
+    expect(await suiting('6207/C3', 'NU207')).toEqual(['G1'])
+    expect(await suiting('LM67048/LM67010', 'LM11949/LM11910')).toEqual(['A1', 'A2', 'A3', 'A4'])
+    expect((await call('GET', `/api/arrangements?part=${'6'.repeat(90)}`)).status).toBe(400)
+  })
   it('an own arrangement is saved, used, kept from circles, and taken away again', async () => {
     const code = `t${Date.now() % 1e8}`
     const put = (file: object) => call<Problem>('PUT', '/api/arrangements', file)

@@ -173,6 +173,7 @@ it('the exploded view stands in fitting order without overlaps, with a balloon f
     const arrangement = arrangementOf(code)
     const shapeless = arrangement.slots.filter((s) => ['grease', 'check', 'consumable'].includes(s.role))
     const view = explodedView(arrangement, k)
+    expect(view.hub.words).toBe(arrangement.hub)
     expect(view.parts.map((p) => p.slot)).toEqual(
       k.lines.map((l) => l.slot).filter((id) => !shapeless.some((s) => s.id === id)),
     )

@@ -1,4 +1,4 @@
-import type { HardwareDetails } from '../catalogue'
+import { axialHold, type HardwareDetails } from '../catalogue'
 import { insertOfUnit } from '../designation'
 import { ROLES, type KitLine, type Slot, type SlotRole } from '../kit'
 import { knownPart, type KnownPart } from '../part'
@@ -51,6 +51,16 @@ const has =
 export const isBoltOn = has('boltOnUnit')
 export const isInsert = has('insert')
 export const hasBalls = has('balls')
+
+/**
+ * Which ring keeps the rollers where the rings of a bearing come apart: cylindrical roller bearings that do not hold the shaft
+ * both ways (ISO 246; NU and NJ keep them in the outer ring, N and NF on the inner one).
+ */
+export function rollersStayWith(facts: PlanFacts, { slot }: Placed): 'inner' | 'outer' | null {
+  const part = partAt(facts, slot.id)?.part
+  if (!part || axialHold(part) === 'bothWays') return null
+  return /^N[FN]?\d/.test(part.series) ? 'inner' : 'outer'
+}
 
 /** A new insert that comes in its housing. */
 export function comesInHousing(facts: PlanFacts, { slot }: Placed): boolean {

@@ -10,6 +10,7 @@ import {
   nameOf,
   partAt,
   placesOf,
+  rollersStayWith,
   round,
   startLarge,
   type Placed,
@@ -86,12 +87,16 @@ function bearingStep(facts: PlanFacts, place: Placed, before: readonly Placed[])
       : hasSpacer && !carrier
         ? ', with the spacer already in.'
         : '.'
+  const rollers = shaft ? rollersStayWith(facts, place) : null
+  const apart = !rollers
+    ? ''
+    : ` Its rings come apart: the inner ring${rollers === 'inner' ? ' with its rollers' : ''} goes on the shaft, the outer ring${rollers === 'outer' ? ' with its rollers' : ''} into the ${facts.arrangement.hub}, through itself; oiled, they are joined square and turning, so that no roller scores a ring.`
   const driven = driving(facts, place, tight, before)
   return {
     id: `mount.${slot.id}`,
     order: carrier ? inCarrier(facts, place) : first ? 30 : 50,
     driven: true,
-    words: `${nameOf(place)}: ${where}${why} ${through(facts, slot.id)} Marking outward.${closureWords(facts, slot.id)}${driven.after}`,
+    words: `${nameOf(place)}: ${where}${why} ${through(facts, slot.id)} Marking outward.${apart}${closureWords(facts, slot.id)}${driven.after}`,
     tool: driven.tool,
     heated: driven.heated,
     caution: 'Eye protection; gloves for hot parts; never stand in line with the press.',

@@ -193,6 +193,20 @@ describe('what is there is mentioned, what is not is not', () => {
     ] as const)
       expect(all(plan(code, request)), code).toContain('hangs on a hook, not on its hose')
   })
+  it.each([
+    ['NU207', 'the outer ring with its rollers into the housing'],
+    ['NJ207', 'the outer ring with its rollers into the housing'],
+    ['N207', 'the inner ring with its rollers goes on the shaft'],
+  ])('%s comes apart: %s', (bearing, words) => {
+    const p = plan('G1', { parts: { bearingLocating: '6207/C3', bearingFloating: bearing } })
+    expect(all(p)).toContain(words)
+    expect(all(p)).toContain('Its outer ring stays in the housing')
+  })
+  it.each(['NUP207', '6207'])('%s does not come apart', (bearing) =>
+    expect(
+      all(plan('G1', { parts: { bearingLocating: '6207/C3', bearingFloating: bearing } })),
+    ).not.toContain('come apart'),
+  )
   it('a part written by hand with its name is named once', () => {
     expect(all(plan('D1', D1))).toContain('Axle nut M24x1.5')
     expect(all(plan('D1', D1)).toLowerCase()).not.toContain('axle nut axle nut')

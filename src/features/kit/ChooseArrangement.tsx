@@ -18,14 +18,14 @@ const MAX_CODE = 12
 
 interface Props {
   onChoose: (code: string) => void
-  /** what was decided: arrangements that take it come first; null = nothing yet */
-  decided?: string | null
+  /** what was decided: arrangements that take all of it come first */
+  decided: readonly string[]
 }
 
 /** The first question of a kit: how the bearings stand in the machine. Its code can be typed. */
-export function ChooseArrangement({ onChoose, decided = null }: Props) {
+export function ChooseArrangement({ onChoose, decided }: Props) {
   const { answer, words: trouble } = useAnswer<ArrangementsResponse>(
-    `/api/arrangements${decided === null ? '' : `?part=${encodeURIComponent(decided)}`}`,
+    `/api/arrangements?${new URLSearchParams(decided.map((part) => ['part', part]))}`,
     undefined,
     0,
   )

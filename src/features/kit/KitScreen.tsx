@@ -267,7 +267,7 @@ export function KitScreen() {
     return (
       <JobFrame stage="kit">
         <ChooseArrangement
-          decided={job.bearings.find(({ decision }) => decision)?.decision?.designation ?? null}
+          decided={job.bearings.flatMap(({ decision }) => decision?.designation ?? [])}
           onChoose={(code) => put({ arrangement: code, positions: quantity, parts: {}, sizes: {} })}
         />
       </JobFrame>

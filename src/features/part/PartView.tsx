@@ -112,7 +112,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
       >
         <h1 className="number px-1 text-[1.5rem] font-semibold break-all">{data.designation}</h1>
         <p className="px-1 text-[0.875rem] text-ink2">{data.part.familyWords}</p>
-        <div className="min-h-[300px] flex-1">
+        <div className="min-h-[300px] flex-1 max-lg:h-[340px] max-lg:flex-none">
           {drawn && over && (
             <OverlayFigure under={{ designation: data.designation, part: drawn }} over={over} unit={unit} />
           )}

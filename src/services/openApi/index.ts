@@ -171,7 +171,7 @@ const PATHS: Record<string, Record<string, unknown>> = {
   '/api/arrangements': {
     get: {
       summary: 'Arrangements that ship and own ones, and which of them take a part',
-      parameters: [text('part', false, 'number of a part')],
+      parameters: [text('part', false, 'number of a part; may be given several times')],
       responses: ok(ArrangementsResponse, 'All'),
     },
     put: {

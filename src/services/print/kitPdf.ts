@@ -115,7 +115,7 @@ function render(
     .fontSize(8)
     .fillColor(SOFT)
     .text(
-      'In fitting order from the inside out, to scale; dashed = missing, hub plain.',
+      `In fitting order from the inside out, to scale; dashed = missing, ${arrangement.hub} plain.`,
       PAGE.left,
       top + 196,
     )

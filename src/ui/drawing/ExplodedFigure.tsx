@@ -45,7 +45,7 @@ export function ExplodedFigure({ view, words, selected, onSelect, nameOf }: Prop
         <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} manner="plain" />
       ))}
       <text x={hubX} y={hubY - 10} textAnchor="middle" fontSize={13} fill="var(--ink3)">
-        hub
+        {view.hub.words}
       </text>
       {view.parts.map((part) => {
         const [x, y] = place([part.from + part.length / 2, part.radius])
