@@ -73,3 +73,10 @@ export const AuditPage = z.object({
   next: z.string().nullable(),
 })
 export type AuditPage = z.output<typeof AuditPage>
+
+/** Who changed what of one machine or stock item, the latest first. */
+export const ChangePage = z.object({
+  items: z.array(AuditPage.shape.items.element.omit({ address: true })),
+  next: z.string().nullable(),
+})
+export type ChangePage = z.output<typeof ChangePage>

@@ -1,6 +1,6 @@
 import { Op, UniqueConstraintError } from 'sequelize'
 import { oneChange } from './connection'
-import { models, type AccountRow } from './models'
+import { models, type AccountRow, type AuditRow } from './models'
 
 export interface StoredAccount {
   id: number
@@ -122,19 +122,49 @@ export interface AuditEntry {
   at: Date
 }
 
+/** What an entry of the audit trail may be about. */
+export type AuditSubject = 'machine' | 'stock'
+
 /** Adds to the audit trail; nothing in it is ever changed. */
 export const writeAudit = async (entry: {
   accountId: number | null
   who: string
   what: string
   address?: string
+  about?: AuditSubject
+  aboutId?: number
 }): Promise<void> => {
   await models().AuditRow.create({
     account_id: entry.accountId,
     who: entry.who.slice(0, 60),
     what: entry.what.slice(0, 200),
     address: (entry.address ?? '').slice(0, 45),
+    about: entry.about ?? null,
+    about_id: entry.aboutId ?? null,
   })
+}
+
+const entryOf = (row: AuditRow): AuditEntry => ({
+  id: Number(row.id),
+  who: row.who,
+  what: row.what,
+  address: row.address,
+  at: row.created_at,
+})
+
+/** Entries about one thing, the latest first. @param before number of the entry the page before ended with */
+export async function auditOf(
+  about: AuditSubject,
+  id: number,
+  limit: number,
+  before?: number,
+): Promise<AuditEntry[]> {
+  const rows = await models().AuditRow.findAll({
+    where: { about, about_id: id, ...(before !== undefined && { id: { [Op.lt]: before } }) },
+    order: [['id', 'DESC']],
+    limit,
+  })
+  return rows.map(entryOf)
 }
 
 /** The audit trail, the latest first. @param before number of the entry the page before ended with */
@@ -144,11 +174,5 @@ export async function auditTrail(limit: number, before?: number): Promise<AuditE
     order: [['id', 'DESC']],
     limit,
   })
-  return rows.map((row) => ({
-    id: Number(row.id),
-    who: row.who,
-    what: row.what,
-    address: row.address,
-    at: row.created_at,
-  }))
+  return rows.map(entryOf)
 }

@@ -13,6 +13,7 @@ import * as safeToRepeat from './migrations/0009-safe-to-repeat'
 import * as rechecks from './migrations/0010-rechecks'
 import * as accounts from './migrations/0011-accounts'
 import * as bin from './migrations/0012-bin'
+import * as history from './migrations/0013-history'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -34,6 +35,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0010-rechecks', rechecks],
   ['0011-accounts', accounts],
   ['0012-bin', bin],
+  ['0013-history', history],
 ]
 
 function runner() {

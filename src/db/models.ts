@@ -360,6 +360,8 @@ export class AuditRow extends Model<InferAttributes<AuditRow>, InferCreationAttr
   declare who: string
   declare what: string
   declare address: string
+  declare about: CreationOptional<string | null>
+  declare about_id: CreationOptional<number | null>
   declare created_at: CreationOptional<Date>
 }
 
@@ -614,6 +616,8 @@ function define(sequelize: Sequelize) {
       who: text(60),
       what: text(200),
       address: text(45),
+      about: DataTypes.STRING(10),
+      about_id: DataTypes.INTEGER.UNSIGNED,
       created_at: times.created_at,
     },
     { sequelize, tableName: 'audit', timestamps: true, createdAt: 'created_at', updatedAt: false },

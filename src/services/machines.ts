@@ -1,7 +1,9 @@
 import 'server-only'
 import { meaningOfText } from '@/core/designation'
+import { machineChanges } from '@/core/history'
 import * as db from '@/db'
 import { ServiceError } from './errors'
+import { noteChanges } from './history'
 import { ready } from './language'
 import { refreshShop } from './shop'
 import {
@@ -74,36 +76,49 @@ export async function machine(id: number): Promise<MachineDetail> {
 }
 
 /** Writes a machine into the register. @throws ServiceError `unreadable`; `taken` for a name that is there */
-export async function addMachine(input: unknown): Promise<MachineDetail> {
+export async function addMachine(input: unknown, by: string): Promise<MachineDetail> {
   const { positions, ...own } = parse(NewMachine, input)
-  const made = await db.createMachine({
-    ...own,
-    positions: positions.map(({ arrangement, ...position }) => ({
-      ...position,
-      arrangement: arrangement ?? null,
-    })),
+  const made = await db.oneChange(async () => {
+    const machine = await db.createMachine({
+      ...own,
+      positions: positions.map(({ arrangement, ...position }) => ({
+        ...position,
+        arrangement: arrangement ?? null,
+      })),
+    })
+    // Thrown within the change: what it wrote before goes with it.
+    if (!machine) throw taken(own.name)
+    await noteChanges(by, 'machine', machine.id, ['Written into the register'])
+    return machine
   })
-  if (!made) throw taken(own.name)
   if (positions.some(({ fitted }) => fitted !== '')) await db.afterChange(refreshShop)
   return machine(made.id)
 }
 
 /** @throws ServiceError `unreadable`, `notFound`, `taken` */
-export async function changeMachine(id: number, input: unknown): Promise<MachineDetail> {
+export async function changeMachine(id: number, input: unknown, by: string): Promise<MachineDetail> {
   const change = parse(MachineChange, input)
-  const done = await db.changeMachine(id, change)
-  if (done === 'taken') throw taken(change.name ?? 'this')
-  if (!done) throw noMachine(id)
+  await db.oneChange(async () => {
+    const before = await db.findMachine(id)
+    const after = await db.changeMachine(id, change)
+    if (after === 'taken') throw taken(change.name ?? 'this')
+    if (!before || !after) throw noMachine(id)
+    await noteChanges(by, 'machine', id, machineChanges(before, after))
+  })
   if (change.positions?.some(({ fitted }) => fitted !== undefined)) await db.afterChange(refreshShop)
   return machine(id)
 }
 
 /** Joins a machine that is there twice to the other one. @throws ServiceError `unreadable`, `impossible`, `notFound` */
-export async function mergeMachine(from: number, input: unknown): Promise<MachineDetail> {
+export async function mergeMachine(from: number, input: unknown, by: string): Promise<MachineDetail> {
   const { into } = parse(MachineMerge, input)
   if (from === into) throw new ServiceError('impossible', 'A machine cannot be joined to itself.')
-  if (!(await db.mergeMachines(from, into)))
-    throw new ServiceError('notFound', `There is no machine ${from}, or no machine ${into}.`)
+  await db.oneChange(async () => {
+    const gone = await db.findMachine(from)
+    if (!gone || !(await db.mergeMachines(from, into)))
+      throw new ServiceError('notFound', `There is no machine ${from}, or no machine ${into}.`)
+    await noteChanges(by, 'machine', into, [`“${gone.name}” joined to it`])
+  })
   return machine(into)
 }
 

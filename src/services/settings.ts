@@ -1,5 +1,6 @@
 import 'server-only'
-import { saveFact, storedFact, writeAudit } from '@/db'
+import { changesOf } from '@/core/history'
+import { oneChange, saveFact, storedFact, writeAudit } from '@/db'
 import { parse } from './parse'
 import { Settings } from '@/contract/supply'
 import { Toolbox } from '@/contract/plan'
@@ -19,11 +20,24 @@ export const shopZone = async (): Promise<string> => {
   }
 }
 
+const SETTING_WORDS = {
+  shop: 'name of the shop',
+  currency: 'currency',
+  timeZone: 'time zone',
+  validDays: 'days a quote holds',
+  marginPercent: 'margin, per cent',
+} as const
+
 /** @throws ServiceError `unreadable` */
 export async function changeSettings(input: unknown, by: string): Promise<Settings> {
   const value = parse(Settings, input)
-  await saveFact('settings', value)
-  await writeAudit({ accountId: null, who: by, what: 'Settings changed' })
+  await oneChange(async () => {
+    const changes = changesOf(await settings(), value, SETTING_WORDS)
+    await saveFact('settings', value)
+    // Longer ones, such as taxes, are not told figure by figure.
+    for (const change of changes.length > 0 ? changes : ['other settings'])
+      await writeAudit({ accountId: null, who: by, what: `Settings changed, ${change}` })
+  })
   return value
 }
 
@@ -34,8 +48,11 @@ export async function toolbox(): Promise<Toolbox> {
 }
 
 /** @throws ServiceError `unreadable` */
-export async function changeToolbox(input: unknown): Promise<Toolbox> {
+export async function changeToolbox(input: unknown, by: string): Promise<Toolbox> {
   const value = parse(Toolbox, input)
-  await saveFact('toolbox', value)
+  await oneChange(async () => {
+    await saveFact('toolbox', value)
+    await writeAudit({ accountId: null, who: by, what: 'Toolbox changed' })
+  })
   return value
 }

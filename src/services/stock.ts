@@ -1,11 +1,13 @@
 import 'server-only'
 import { shopDay } from '@/core/dates'
 import { meaningOfText } from '@/core/designation'
+import { changesOf } from '@/core/history'
 import { MAX_PIECES } from '@/core/stock'
 import * as db from '@/db'
 import { inBackground } from './background'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
+import { noteChanges } from './history'
 import { ready } from './language'
 import { z } from 'zod'
 import { pageOf } from './pageOf'
@@ -140,12 +142,19 @@ export async function movesOf(id: number, input: unknown): Promise<StockMoves> {
   return { items: items.map(moveOf), next }
 }
 
+const ITEM_WORDS = { minimum: 'Minimum', price: 'Price' } as const
+
 /** Minimum and price. @throws ServiceError `unreadable`, `notFound` */
-export async function changeItem(id: number, input: unknown): Promise<StockItem> {
+export async function changeItem(id: number, input: unknown, by: string): Promise<StockItem> {
   const { minimum, price } = parse(StockChange, input)
-  const item = await db.changeItem(id, {
-    ...(minimum !== undefined && { minimum }),
-    ...(price !== undefined && { price }),
+  const item = await db.oneChange(async () => {
+    const before = await db.stockItem(id)
+    const after = await db.changeItem(id, {
+      ...(minimum !== undefined && { minimum }),
+      ...(price !== undefined && { price }),
+    })
+    if (before && after) await noteChanges(by, 'stock', id, changesOf(before, after, ITEM_WORDS))
+    return after
   })
   if (!item) throw noItem(id)
   return told(item)

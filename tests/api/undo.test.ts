@@ -162,3 +162,60 @@ describe('the bin', () => {
     expect((await putBack('photo', 999999999)).status).toBe(404)
   })
 })
+
+describe('who changed what', () => {
+  type Changes = { items: { who: string; what: string }[]; next: string | null }
+  const told = async (path: string): Promise<string[]> =>
+    (await call<Changes>('GET', path)).body.items.map(({ what }) => what)
+
+  it('of a machine: its entry, its positions, what was joined to it; a refused change leaves no trace', async () => {
+    const name = `Tide mill ${mark()}`
+    const make = async (machine: string) =>
+      (
+        await call<{ id: number; positions: { id: number }[] }>('POST', '/api/machines', {
+          name: machine,
+          place: 'Pier head',
+          positions: [{ name: 'shaft', quantity: 1 }],
+        })
+      ).body
+    const [kept, twice] = [await make(name), await make(`${name} again`)]
+    const path = `/api/machines/${kept.id}/history`
+    const patch = (change: object) => call('PATCH', `/api/machines/${kept.id}`, change)
+    expect((await patch({ place: 'Boat house', positions: [{ name: 'gate', quantity: 2 }] })).status).toBe(
+      200,
+    )
+    expect((await patch({ note: 'lost', positions: [{ name: 'shaft', quantity: 1 }] })).status).toBe(409)
+    expect((await patch({ positions: [{ id: kept.positions[0]?.id, quantity: 3 }] })).status).toBe(200)
+    expect((await call('POST', `/api/machines/${twice.id}/merge`, { into: kept.id })).status).toBe(200)
+    expect(await told(path)).toEqual([
+      `“${name} again” joined to it`,
+      'shaft, quantity: “1” → “3”',
+      'Position gate added',
+      'Place: “Pier head” → “Boat house”',
+      'Written into the register',
+    ])
+    const { body } = await call<Changes>('GET', `${path}?limit=2`)
+    expect(body.items[0]?.who).not.toBe('')
+    expect(await told(`${path}?limit=2&cursor=${body.next ?? ''}`)).toEqual([
+      'Position gate added',
+      'Place: “Pier head” → “Boat house”',
+    ])
+    expect((await call('GET', `${path}?cursor=x`)).status).toBe(400)
+  })
+
+  it('of a stock item: minimum and price; the same again is no change', async () => {
+    const item = await call<{ id: number }>('POST', '/api/stock', {
+      designation: `Gate pivot ${mark()}`,
+      bin: 'T1',
+      quantity: 2,
+    })
+    const path = `/api/stock/${item.body.id}`
+    for (const minimum of [4, 4, 6]) expect((await call('PATCH', path, { minimum })).status).toBe(200)
+    expect((await call('PATCH', path, { price: 2.5 })).status).toBe(200)
+    expect(await told(`${path}/history`)).toEqual([
+      'Price: nothing → “2.5”',
+      'Minimum: “4” → “6”',
+      'Minimum: “0” → “4”',
+    ])
+  })
+})

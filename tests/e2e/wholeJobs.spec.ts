@@ -65,6 +65,10 @@ async function close(
   }
   await page.goto(`/machines/${job.machineId}`)
   await expect(page.getByText('In it now').first()).toBeVisible()
+  await page.getByText('Who changed what').click()
+  await expect(page.getByRole('list', { name: /^Changes, the latest first/ })).toContainText(
+    'Written into the register',
+  )
   return machine.positions[0]?.parts ?? []
 }
 

@@ -8,6 +8,7 @@ import { DAMAGE, INSPECTED, INSPECTED_WORDS, type Inspected } from '@/core/inspe
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import type { MachineChange, MachineDetail } from '@/contract/machine'
+import { ChangeList } from '@/ui/ChangeList'
 import { useTimes } from '@/ui/Times'
 import { send, wordsOf } from '@/ui/ask'
 import { Field } from '@/ui/Field'
@@ -291,6 +292,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               </button>
             </div>
           </form>
+          <ChangeList path={`/api/machines/${machine.id}/history`} stamp={JSON.stringify(machine)} />
           <div className="mt-4">
             {merging ? (
               <div className="max-w-[520px] rounded-lg border border-line px-5 py-3">

@@ -171,7 +171,9 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
           <div className="mt-4">
             <h2 className="text-[1.0625rem] font-bold">Substitutes</h2>
             <p className="text-ink2">
-              Nothing else is known to stand in. Order it with every letter of its number.
+              {data.part.family === 'own'
+                ? 'Nothing else is known to stand in. No maker knows its name: order it by its sizes, closures and the old piece.'
+                : 'Nothing else is known to stand in. Order it with every letter of its number.'}
             </p>
           </div>
         )}

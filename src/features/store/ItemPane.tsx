@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import type { StockDetail, StockItem, StockMoves } from '@/contract/supply'
+import { ChangeList } from '@/ui/ChangeList'
 import { useTimes } from '@/ui/Times'
 import { ask, send, wordsOf } from '@/ui/ask'
 
@@ -176,6 +177,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
           Earlier moves
         </button>
       )}
+      <ChangeList path={`/api/stock/${item.id}/history`} stamp={JSON.stringify(item)} />
     </>
   )
 }

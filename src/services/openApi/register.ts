@@ -1,5 +1,6 @@
 import 'server-only'
 import { z } from 'zod'
+import { ChangePage } from '@/contract/account'
 import { BinResponse } from '@/contract/bin'
 import { PartName, PartNames } from '@/contract/partName'
 import { Machine, MachineChange, MachineDetail, MachineMerge, NewMachine, PartUses } from '@/contract/machine'
@@ -149,6 +150,14 @@ export const registerPaths = {
       summary: 'Change a machine and its positions; a position without an id is added',
       requestBody: { required: true, ...json(MachineChange, 'input') },
       responses: ok(MachineDetail, 'The machine'),
+    },
+  },
+  '/api/machines/{id}/history': {
+    parameters: [id],
+    get: {
+      summary: 'Who changed what on a machine and its positions, the latest first',
+      parameters: paging.filter(({ name }) => name !== 'q'),
+      responses: ok(ChangePage, 'Changes'),
     },
   },
   '/api/machines/{id}/labels.pdf': {

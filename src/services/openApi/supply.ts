@@ -1,4 +1,5 @@
 import 'server-only'
+import { ChangePage } from '@/contract/account'
 import { z } from 'zod'
 import {
   BasketQuery,
@@ -76,6 +77,14 @@ export const supplyPaths = {
       summary: 'Minimum and price',
       requestBody: { required: true, ...json(StockChange, 'input') },
       responses: ok(StockItem, 'The item'),
+    },
+  },
+  '/api/stock/{id}/history': {
+    parameters: [id],
+    get: {
+      summary: 'Who changed minimum and price of an item, the latest first; pieces are in its moves',
+      parameters: paging.filter(({ name }) => name !== 'q'),
+      responses: ok(ChangePage, 'Changes'),
     },
   },
   '/api/stock/{id}/moves': {

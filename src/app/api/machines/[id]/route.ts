@@ -1,3 +1,4 @@
+import { nameIn } from '@/services/accounts'
 import { changeMachine, machine } from '@/services/machines'
 import { answer } from '../../_http/answer'
 import { answerOnce } from '../../_http/answerOnce'
@@ -9,6 +10,6 @@ type Context = { params: Promise<{ id: string }> }
 export const { GET, POST, PUT, PATCH, DELETE } = methods({
   GET: answer(async (_, { params }: Context) => machine(numberIn((await params).id, 'machine'))),
   PATCH: answerOnce(async (request, { params }: Context) =>
-    changeMachine(numberIn((await params).id, 'machine'), await jsonBody(request)),
+    changeMachine(numberIn((await params).id, 'machine'), await jsonBody(request), nameIn(request.headers)),
   ),
 })

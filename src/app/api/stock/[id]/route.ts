@@ -1,3 +1,4 @@
+import { nameIn } from '@/services/accounts'
 import { changeItem, itemDetail } from '@/services/stock'
 import { answer } from '../../_http/answer'
 import { answerOnce } from '../../_http/answerOnce'
@@ -10,6 +11,6 @@ const item = async ({ params }: Context) => numberIn((await params).id, 'stock i
 export const { GET, POST, PUT, PATCH, DELETE } = methods({
   GET: answer(async (_, context: Context) => itemDetail(await item(context))),
   PATCH: answerOnce(async (request, context: Context) =>
-    changeItem(await item(context), await jsonBody(request)),
+    changeItem(await item(context), await jsonBody(request), nameIn(request.headers)),
   ),
 })

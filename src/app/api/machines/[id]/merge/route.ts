@@ -1,3 +1,4 @@
+import { nameIn } from '@/services/accounts'
 import { mergeMachine } from '@/services/machines'
 import { answerOnce } from '../../../_http/answerOnce'
 import { methods } from '../../../_http/methods'
@@ -7,6 +8,6 @@ type Context = { params: Promise<{ id: string }> }
 
 export const { GET, POST, PUT, PATCH, DELETE } = methods({
   POST: answerOnce(async (request, { params }: Context) =>
-    mergeMachine(numberIn((await params).id, 'machine'), await jsonBody(request)),
+    mergeMachine(numberIn((await params).id, 'machine'), await jsonBody(request), nameIn(request.headers)),
   ),
 })

@@ -1,0 +1,59 @@
+/** A value as it is told of a change; what is empty is said to be so. */
+const told = (value: unknown): string =>
+  value === null || value === undefined || value === '' ? 'nothing' : `“${String(value).slice(0, 60)}”`
+
+/**
+ * What changed between two states, aspect by aspect.
+ * @param words aspect → what it is called; others are passed over
+ * @returns such as `Place: “Pier head” → “Boat house”`; none when nothing did
+ * @example changesOf({ minimum: 4 }, { minimum: 6 }, { minimum: 'Minimum' }) // ['Minimum: “4” → “6”']
+ */
+export const changesOf = <T extends object>(
+  before: T,
+  after: T,
+  words: { readonly [aspect in keyof T]?: string },
+): string[] =>
+  (Object.keys(words) as (keyof T)[]).flatMap((aspect) =>
+    JSON.stringify(before[aspect]) === JSON.stringify(after[aspect])
+      ? []
+      : [`${words[aspect] ?? ''}: ${told(before[aspect])} → ${told(after[aspect])}`],
+  )
+
+interface Position {
+  id: number
+  name: string
+  side: string
+  arrangement: string | null
+  fitted: string
+  quantity: number
+}
+
+interface Machine {
+  name: string
+  place: string
+  note: string
+  positions: readonly Position[]
+}
+
+const MACHINE = { name: 'Name', place: 'Place', note: 'Note' } as const
+const POSITION = {
+  name: 'name',
+  side: 'side',
+  arrangement: 'arrangement',
+  fitted: 'fitted',
+  quantity: 'quantity',
+} as const
+
+/** What changed on a machine and its positions. */
+export function machineChanges(before: Machine, after: Machine): string[] {
+  const was = new Map(before.positions.map((position) => [position.id, position]))
+  return [
+    ...changesOf(before, after, MACHINE),
+    ...after.positions.flatMap((position) => {
+      const earlier = was.get(position.id)
+      return earlier
+        ? changesOf(earlier, position, POSITION).map((change) => `${earlier.name}, ${change}`)
+        : [`Position ${position.name} added`]
+    }),
+  ]
+}

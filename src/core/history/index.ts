@@ -1,0 +1,1 @@
+export { changesOf, machineChanges } from './changes'

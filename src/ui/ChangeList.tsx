@@ -1,0 +1,49 @@
+'use client'
+
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { ask, wordsOf } from './ask'
+import { useTimes } from './Times'
+
+interface Changes {
+  items: { id: number; who: string; what: string; at: string }[]
+  next: string | null
+}
+
+interface Props {
+  /** of the history in the interface, such as `/api/machines/3/history` */
+  path: string
+  /** changes with the thing itself, so that its history is asked anew */
+  stamp: string
+}
+
+/** Who changed what, the latest first; asked for once it is opened. */
+export function ChangeList({ path, stamp }: Props) {
+  const { time, zone } = useTimes()
+  const [isOpen, setIsOpen] = useState(false)
+  const { data, error } = useQuery({
+    queryKey: ['changes', path, stamp],
+    queryFn: ({ signal }) => ask<Changes>(path, { signal }),
+    enabled: isOpen,
+  })
+  return (
+    <details className="mt-3" onToggle={(e) => setIsOpen(e.currentTarget.open)}>
+      <summary className="cursor-pointer py-3 font-semibold text-ink2">Who changed what</summary>
+      {error && (
+        <p role="alert" className="text-contra">
+          {wordsOf(error)}
+        </p>
+      )}
+      {data?.items.length === 0 && <p className="text-ink2">Nothing was changed since changes are kept.</p>}
+      <ol aria-label={`Changes, the latest first. Times in ${zone}`}>
+        {data?.items.map(({ id, who, what, at }) => (
+          <li key={id} className="border-t border-line2 py-1.5 text-[0.875rem]">
+            <span className="number mr-2 text-[0.8125rem] text-ink3">{time(at)}</span>
+            {what} <span className="text-ink3">· {who}</span>
+          </li>
+        ))}
+      </ol>
+      {data?.next && <p className="text-ink2">The latest {data.items.length}; there are earlier ones.</p>}
+    </details>
+  )
+}
