@@ -8,7 +8,7 @@ import {
   suitsArrangement,
   type Arrangement,
 } from '@/core/kit'
-import { knownPart, resolvePart } from '@/core/part'
+import { knownPart, resolvePart, type KnownPart } from '@/core/part'
 import { ownArrangements, removeArrangement, saveArrangement } from '@/db'
 import { ServiceError } from './errors'
 import { ArrangementsQuery, type ArrangementsResponse } from '@/contract/kit'
@@ -43,6 +43,12 @@ export async function arrangementFor(code: string): Promise<Arrangement> {
   throw new ServiceError('unreadable', message, [{ path: ['arrangement'], message }])
 }
 
+/** The parts that are known of these numbers. */
+async function partsNamed(numbers: readonly string[]): Promise<KnownPart[]> {
+  const { language, identifier } = await ready()
+  return numbers.flatMap((text) => knownPart(resolvePart(text, { language, shelf: identifier.shelf })) ?? [])
+}
+
 /**
  * All arrangements: those that ship, then the shop's own. One whose base is gone is told with its trouble.
  * @param input the parts they are asked for; what is not known is passed over
@@ -51,10 +57,7 @@ export async function arrangementFor(code: string): Promise<Arrangement> {
 export async function arrangements(input: unknown = { part: [] }): Promise<ArrangementsResponse> {
   const { part: asked } = parse(ArrangementsQuery, input)
   const files = await own()
-  const { language, identifier } = await ready()
-  const parts = asked.flatMap(
-    (text) => knownPart(resolvePart(text, { language, shelf: identifier.shelf })) ?? [],
-  )
+  const parts = asked.length === 0 ? [] : await partsNamed(asked)
   const summary = (file: ArrangementFile, isOwn: boolean) => {
     const base = { code: file.code, words: file.words, position: file.position, own: isOwn, file }
     try {

@@ -19,22 +19,6 @@ export const changesOf = <T extends object>(
       : [`${words[aspect] ?? ''}: ${told(before[aspect])} → ${told(after[aspect])}`],
   )
 
-interface Position {
-  id: number
-  name: string
-  side: string
-  arrangement: string | null
-  fitted: string
-  quantity: number
-}
-
-interface Machine {
-  name: string
-  place: string
-  note: string
-  positions: readonly Position[]
-}
-
 const MACHINE = { name: 'Name', place: 'Place', note: 'Note' } as const
 const POSITION = {
   name: 'name',
@@ -43,6 +27,11 @@ const POSITION = {
   fitted: 'fitted',
   quantity: 'quantity',
 } as const
+
+/** The aspects that are told, and what else names it. */
+type Told<W> = Readonly<Record<keyof W, string | number | null>>
+type Position = Told<typeof POSITION> & { readonly id: number; readonly name: string }
+type Machine = Told<typeof MACHINE> & { readonly positions: readonly Position[] }
 
 /** What changed on a machine and its positions. */
 export function machineChanges(before: Machine, after: Machine): string[] {

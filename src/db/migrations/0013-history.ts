@@ -1,6 +1,6 @@
 import { DataTypes, type QueryInterface } from 'sequelize'
 
-/** Entries of the audit trail tell what they are about: a machine, a stock item, the settings. */
+/** Entries of the audit trail tell what they are about: a machine or a stock item. */
 export async function up(query: QueryInterface): Promise<void> {
   await query.addColumn('audit', 'about', { type: DataTypes.STRING(10) })
   await query.addColumn('audit', 'about_id', { type: DataTypes.INTEGER.UNSIGNED })

@@ -2,7 +2,7 @@ import { findPart, roundMicrometre, type Catalogue, type Part } from '../../cata
 import { MM_PER_INCH } from '../../quantity'
 import { boreCode } from '../boreCode'
 import { computedPart } from './computedPart'
-import { HOUSING } from './housedUnit'
+import { HOUSED_UNIT } from './housedUnit'
 import { boundaryPlan, PLAN_SERIES, type PlanSeries } from './plan'
 
 /** A number at the front of a text that follows the rule of a series. */
@@ -177,7 +177,7 @@ const insert: Rule = (key, catalogue) => {
 
 /** A unit of insert and housing, `UCP205`: sizes are those of its insert, which stands in its number. */
 const housedUnit: Rule = (key, catalogue) => {
-  const match = new RegExp(`^(UC|SA|SB|HC|UK)(?:${HOUSING})([23X]\\d\\d)(?!\\d)`).exec(key)
+  const match = HOUSED_UNIT.exec(key)
   if (!match) return null
   const [number, type, size] = match
   const held =
