@@ -17,8 +17,13 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 const forget = async () => {
   for (const name of await caches.keys()) await caches.delete(name)
 }
+/** Screens whose page came from what was kept, with the time it is of. */
+const staleSince = new Map()
 self.addEventListener('message', (event) => {
   if (event.data === 'forget') event.waitUntil(forget())
+  // A page cannot listen before it is alive, so it asks how it came.
+  if (event.data === 'fresh?' && staleSince.has(event.source.id))
+    event.source.postMessage({ kind: 'stale', at: staleSince.get(event.source.id) })
 })
 
 async function keep(name, request, response) {
@@ -55,6 +60,7 @@ async function fresh(event) {
     const cache = await caches.open(PAGES)
     const there = await cache.match(request)
     if (!there) throw error
+    if (event.resultingClientId) staleSince.set(event.resultingClientId, there.headers.get('date') ?? '')
     event.waitUntil(tellStale(there))
     return there
   }

@@ -27,12 +27,28 @@ for (const [name, count] of ran) {
   passed += good
   failed += report && good + bad === 0 ? 1 : bad
 }
-const retried = (suite) => [
-  ...(suite.specs ?? []).filter(({ tests }) => tests.some(({ status }) => status === 'flaky')),
-  ...(suite.suites ?? []).flatMap(retried),
+/** The browser tests that did not pass at once, each with what was wrong at each try. */
+const troubled = (suite) => [
+  ...(suite.specs ?? []).filter(({ tests }) =>
+    tests.some(({ status }) => status === 'flaky' || status === 'unexpected'),
+  ),
+  ...(suite.suites ?? []).flatMap(troubled),
 ]
-for (const { title } of (read('e2e.json')?.suites ?? []).flatMap(retried))
-  console.log(`passed at the second try: ${title}`)
+const COLOURS = /\u001b\[[\d;]*m/g
+for (const { title, ok, tests } of (read('e2e.json')?.suites ?? []).flatMap(troubled)) {
+  console.log(`${ok ? 'passed at the second try' : 'failed'}: ${title}`)
+  for (const { error, duration } of tests.flatMap(({ results }) => results))
+    if (error)
+      console.log(
+        `  after ${Math.round(duration / 1000)} s: ${(error.message ?? '').replace(COLOURS, '').slice(0, 600)}\n  ${(error.snippet ?? '').replace(COLOURS, '')}`,
+      )
+}
+const wrong = (name) =>
+  (read(name)?.testResults ?? []).flatMap(({ assertionResults }) =>
+    assertionResults.filter(({ status }) => status === 'failed'),
+  )
+for (const { fullName, failureMessages } of ['core.json', 'api.json', 'faults.json'].flatMap(wrong))
+  console.log(`failed: ${fullName}\n  ${failureMessages.join('\n').replace(COLOURS, '').slice(0, 600)}`)
 for (const step of steps.filter((s) => s.startsWith('fail'))) console.log(`failed: ${step.slice(5)}`)
 console.log(`${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ArrangementFile, FINDINGS, SIZE_NAMES, SIZE_ROLES, SLOT_ROLES } from '@/core/kit'
+import { ArrangementFile, FINDINGS, SIZE_NAMES, SIZE_ROLES, SLOT_ROLES, type ExplodedView } from '@/core/kit'
 import { PartValue } from '@/core/part'
 import { maybeLength, readTogether, shapeOf } from './length'
 
@@ -62,6 +62,9 @@ export const KitProposal = z.object({
   findings: findings.optional(),
   ...beside,
 })
+
+/** The same for the screen of a job: what it has reserved counts as there. */
+export const KitDrawing = KitProposal.extend({ job: z.number().int().positive().optional() })
 
 const asTyped = z.union([z.number(), z.string().max(40)])
 
@@ -145,6 +148,10 @@ export const KitResponse = z.object({
   ),
 })
 export type KitResponse = z.output<typeof KitResponse>
+
+/** A kit with its exploded view. */
+export const DrawnKit = KitResponse.extend({ view: z.custom<ExplodedView>() })
+export type DrawnKit = z.output<typeof DrawnKit>
 
 /** An arrangement to choose from, with the file it can be changed in. */
 export const ArrangementChoice = z.object({

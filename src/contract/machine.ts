@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { StampText } from './evidence'
 import { pageLimit, searchText } from './paging'
 
 const line = (most: number) => z.string().trim().max(most, `At most ${most} characters.`)
@@ -123,6 +124,8 @@ export const MachineDetail = Machine.extend({
   ),
 })
 export type MachineDetail = z.output<typeof MachineDetail>
+
+export const PartUsesQuery = z.object({ designation: StampText.min(1, 'Which part?') })
 
 export const PartUses = z.object({
   designation: z.string(),

@@ -12,3 +12,7 @@ export const idCursor = z.coerce.number('Use the cursor of the page before.').in
 
 /** What a list is searched for. */
 export const searchText = z.string().trim().max(80, 'At most 80 characters.').default('')
+
+/** A page of a list: go on with `next` as cursor; null = this is the last. */
+export const pageSchemaOf = <T extends z.ZodType>(item: T) =>
+  z.object({ items: z.array(item), next: z.string().nullable() })

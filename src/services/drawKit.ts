@@ -1,20 +1,17 @@
 import 'server-only'
-import { explodedView, type ExplodedView } from '@/core/kit'
-import { z } from 'zod'
+import { explodedView } from '@/core/kit'
 import { getJob } from './jobs/getJob'
 import { contextOf } from './keptKit'
 import { toKitResponse, workKit } from './kits'
-import type { KitResponse } from '@/contract/kit'
+import { KitDrawing, type DrawnKit } from '@/contract/kit'
 import { parse } from './parse'
-
-const ForJob = z.object({ job: z.number().int().positive().optional() })
 
 /**
  * A kit with its exploded view, for the screen. For a job, what was chosen before stays, and what it has reserved counts as
  * there. @throws ServiceError as `workKit`; `notFound` for an unknown job
  */
-export async function drawnKitFor(input: unknown): Promise<KitResponse & { view: ExplodedView }> {
-  const { job: id } = parse(ForJob, input)
+export async function drawnKitFor(input: unknown): Promise<DrawnKit> {
+  const { job: id } = parse(KitDrawing.pick({ job: true }), input)
   const context = id === undefined ? {} : await contextOf(await getJob(id))
   const worked = await workKit(input, context)
   return { ...toKitResponse(worked, input), view: explodedView(worked.arrangement, worked.kit) }

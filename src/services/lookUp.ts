@@ -21,6 +21,7 @@ import { notListed } from './notListed'
 import { inchTwins } from './identify'
 import { ready, type Ready } from './language'
 import { StampText } from '@/contract/evidence'
+import type { SealsResponse } from '@/contract/lookUp'
 import { readFields } from '@/contract/length'
 import { parse } from './parse'
 
@@ -221,7 +222,7 @@ const SealQuery = z
   })
 
 /** Seals for a journal and a counterbore. @throws ServiceError `impossible` when the shaft is not smaller than the housing */
-export async function sealsFor(input: unknown) {
+export async function sealsFor(input: unknown): Promise<SealsResponse> {
   const query = parse(SealQuery, input)
   const { shaft, housing, width } = query
   if (shaft >= housing)
@@ -233,7 +234,7 @@ export async function sealsFor(input: unknown) {
   const { fits, near } = findSeals(catalogue, { shaft, housing, width })
   const out = ({ part, words }: (typeof fits)[number]) => ({
     designation: part.base,
-    dimensions: part.dimensions,
+    dimensions: { ...part.dimensions },
     in: { shaft: writeInch(part.dimensions.bore ?? 0), housing: writeInch(part.dimensions.outside ?? 0) },
     lip: part.seal?.lip,
     material: part.seal?.material,

@@ -13,6 +13,7 @@ import {
   NewMachine,
   type Machine,
   type MachineDetail,
+  PartUsesQuery,
   type PartUses,
 } from '@/contract/machine'
 import { pageOf } from './pageOf'
@@ -123,7 +124,8 @@ export async function mergeMachine(from: number, input: unknown, by: string): Pr
 }
 
 /** Which machines carry this part now, whatever convention spells it. @throws ServiceError `unreadable` */
-export async function machinesWith(designation: string): Promise<PartUses> {
+export async function machinesWith(input: unknown): Promise<PartUses> {
+  const { designation } = parse(PartUsesQuery, input)
   const { language } = await ready()
   const key = meaningOfText(designation, language)
   const uses = await db.fittedWith(key.slice(0, 190), MAX_USES + 1)

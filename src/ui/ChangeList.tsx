@@ -2,28 +2,25 @@
 
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ask, wordsOf } from './ask'
+import type { ChangePage } from '@/contract/account'
+import { read, requestOf, wordsOf } from './call'
 import { useTimes } from './Times'
 
-interface Changes {
-  items: { id: number; who: string; what: string; at: string }[]
-  next: string | null
-}
-
 interface Props {
-  /** of the history in the interface, such as `/api/machines/3/history` */
-  path: string
+  /** of what these are the changes */
+  of: { kind: 'machines' | 'stock'; id: number }
   /** changes with the thing itself, so that its history is asked anew */
   stamp: string
 }
 
 /** Who changed what, the latest first; asked for once it is opened. */
-export function ChangeList({ path, stamp }: Props) {
+export function ChangeList({ of: { kind, id: about }, stamp }: Props) {
   const { time, zone } = useTimes()
   const [isOpen, setIsOpen] = useState(false)
   const { data, error } = useQuery({
-    queryKey: ['changes', path, stamp],
-    queryFn: ({ signal }) => ask<Changes>(path, { signal }),
+    queryKey: ['changes', kind, about, stamp],
+    queryFn: ({ signal }) =>
+      read<ChangePage>(requestOf(`GET /api/${kind}/{id}/history`, { path: { id: about } }), signal),
     enabled: isOpen,
   })
   return (

@@ -2,7 +2,7 @@
 
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
-import { Refused } from './ask'
+import { Refused } from './call'
 
 const TRY_AGAIN_MS = 3000
 /**

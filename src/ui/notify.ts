@@ -1,6 +1,6 @@
 'use client'
 
-import { wordsOf } from './ask'
+import { wordsOf } from './call'
 
 /** How long a message with something to undo stays, ms. */
 const STAYS_MS = 10_000

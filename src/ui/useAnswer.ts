@@ -2,8 +2,18 @@
 
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import type { Output, RequestLine } from '@/contract/endpoints'
 import type { Suggestion } from '@/core/designation'
-import { ask, Refused, suggestionsOf, wordsOf, type Issue } from './ask'
+import {
+  read,
+  Refused,
+  requestOf,
+  suggestionsOf,
+  wordsOf,
+  type Asked,
+  type Issue,
+  type PlainRequest,
+} from './call'
 import { REST_MS, useRested } from './useRested'
 
 export interface Held<T> {
@@ -26,36 +36,27 @@ const NONE = { answer: null, words: '', issues: [], suggestions: [], away: false
 /**
  * Asks while somebody types: after a short rest, only the last question counts, and what was asked before is given up. While the
  * server is away it is asked again until it is back.
- * @param path null = nothing to ask yet
- * @param body null = nothing to ask yet; undefined = a GET
+ * @param asked null = nothing to ask yet
+ * @param stamp asked anew when it changes
  */
-export function useAnswer<T>(path: string | null, body?: object | null, restMs = REST_MS): Held<T> {
-  const asks = path !== null && body !== null
-  const question = asks ? JSON.stringify([path, body]) : null
+export function useAnswer<L extends RequestLine>(
+  line: L,
+  asked: Asked<L> | null,
+  restMs = REST_MS,
+  stamp = '',
+): Held<Output<L>> {
+  const question = asked && JSON.stringify([requestOf(line, asked), stamp])
   const rested = useRested(question, restMs)
-  const query = useQuery<T>({
+  const query = useQuery<Output<L>>({
     queryKey: ['answer', rested],
-    queryFn: ({ signal }) => {
-      const [to, asked] = JSON.parse(rested ?? '[""]') as [string, object | undefined | null]
-      return ask<T>(
-        to,
-        asked === null || asked === undefined
-          ? { signal }
-          : {
-              method: 'POST',
-              headers: { 'content-type': 'application/json' },
-              body: JSON.stringify(asked),
-              signal,
-            },
-      )
-    },
+    queryFn: ({ signal }) => read<Output<L>>((JSON.parse(rested ?? '') as [PlainRequest])[0], signal),
     enabled: rested !== null,
     placeholderData: keepPreviousData,
   })
   // The last answer stays beside the words of a refusal.
-  const [last, setLast] = useState<T | null>(null)
+  const [last, setLast] = useState<Output<L> | null>(null)
   if (query.data !== undefined && query.data !== last) setLast(query.data)
-  if (!asks) return NONE
+  if (asked === null) return NONE
   const error = query.error ?? query.failureReason
   return {
     answer: query.data ?? last,

@@ -2,15 +2,18 @@
 
 import { keepPreviousData, useInfiniteQuery, useQueryClient, type InfiniteData } from '@tanstack/react-query'
 import { useCallback } from 'react'
-import { ask, wordsOf } from './ask'
+import type { Output, RequestLine } from '@/contract/endpoints'
+import { read, requestOf, wordsOf, type Asked } from './call'
 import { useRested } from './useRested'
 
-/** A page of a list as every list of the interface answers. */
-export interface Page<T> {
-  items: T[]
-  /** the cursor of the next page; null = this is the last */
-  next: string | null
-}
+/** Endpoints that answer a list in pages. */
+type PagedLine = {
+  [L in RequestLine]: L extends `GET ${string}`
+    ? Output<L> extends { items: unknown[]; next: string | null }
+      ? L
+      : never
+    : never
+}[RequestLine]
 
 interface Pages<P> {
   pages: P[]
@@ -29,27 +32,33 @@ interface Pages<P> {
 /** What the page brought along is not asked again at once. */
 const FRESH_MS = 5000
 
-/**
- * A list in pages, asked anew when its query changes.
- * @param query of the list, such as `q=6205`; the cursor is added
- * @param initial the first page of `initialQuery`, which came with the screen
- */
-export function usePages<P extends Page<unknown>>(
-  path: string,
-  query: string,
-  initial: P,
-  initialQuery: string,
-): Pages<P> {
+interface List<L extends PagedLine> {
+  /** the varying parts of its path */
+  path?: Asked<L>['path']
+  /** such as `q=6205`; the cursor is added */
+  query: string
+  /** the first page of `initialQuery`, which came with the screen */
+  initial: Output<L>
+  initialQuery: string
+}
+
+/** A list in pages, asked anew when its query changes. */
+export function usePages<L extends PagedLine>(
+  line: L,
+  { path, query, initial, initialQuery }: List<L>,
+): Pages<Output<L>> {
   const rested = useRested(query)
   const client = useQueryClient()
+  const key = ['pages', line, path, rested]
   const found = useInfiniteQuery({
-    queryKey: ['pages', path, rested],
-    queryFn: ({ pageParam, signal }) =>
-      ask<P>(`${path}?${rested}${pageParam === null ? '' : `&cursor=${encodeURIComponent(pageParam)}`}`, {
-        signal,
-      }),
+    queryKey: key,
+    queryFn: ({ pageParam, signal }) => {
+      const asked = new URLSearchParams(rested)
+      if (pageParam !== null) asked.set('cursor', pageParam)
+      return read<Output<L>>(requestOf(line, { path, query: asked } as unknown as Asked<L>), signal)
+    },
     initialPageParam: null as string | null,
-    getNextPageParam: (page: P) => page.next,
+    getNextPageParam: (page: Output<L>) => (page as { next: string | null }).next,
     placeholderData: keepPreviousData,
     staleTime: FRESH_MS,
     ...(rested === initialQuery && { initialData: { pages: [initial], pageParams: [null] } }),
@@ -63,13 +72,10 @@ export function usePages<P extends Page<unknown>>(
     hasMore: found.hasNextPage && !found.isPlaceholderData,
     more: useCallback(() => void fetchNextPage(), [fetchNextPage]),
     again: useCallback(async () => void (await refetch()), [refetch]),
-    put: useCallback(
-      (change: (page: P) => P) =>
-        client.setQueryData<InfiniteData<P, string | null>>(
-          ['pages', path, rested],
-          (data) => data && { ...data, pages: data.pages.map(change) },
-        ),
-      [client, path, rested],
-    ),
+    put: (change) =>
+      client.setQueryData<InfiniteData<Output<L>, string | null>>(
+        key,
+        (data) => data && { ...data, pages: data.pages.map(change) },
+      ),
   }
 }

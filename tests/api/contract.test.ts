@@ -1,8 +1,7 @@
 import { randomUUID } from 'node:crypto'
-import { readdirSync, readFileSync } from 'node:fs'
 import { request as httpRequest } from 'node:http'
-import { dirname, join } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import { ENDPOINTS, type Endpoint } from '@/contract/endpoints'
 import { address, call, post } from '../support/call'
 
 // RFC 9110 (methods), RFC 9457 (problems), the IETF draft of the Idempotency-Key header, OpenAPI 3.1.
@@ -35,20 +34,23 @@ describe('the description', () => {
     expect(new Set(names).size).toBe(names.length)
   })
 
+  const repeatable = Object.entries<Endpoint>(ENDPOINTS)
+    .filter(([, endpoint]) => endpoint.repeatable)
+    .map(([line]) => line)
+
   it('says of every write that may be sent again that it may, and of no other', async () => {
-    const folder = join(process.cwd(), 'src/app/api')
-    const inCode = readdirSync(folder, { recursive: true, encoding: 'utf8' })
-      .filter((file) => file.endsWith('route.ts'))
-      .flatMap((file) => {
-        const path = `/api/${dirname(file).replace(/\[(\w+)\]/g, '{$1}')}`
-        const code = readFileSync(join(folder, file), 'utf8')
-        return [...code.matchAll(/^ {2}(\w+): answerOnce\(/gm)].map(([, m]) => `${m?.toLowerCase()} ${path}`)
-      })
-    const inWords = callsOf(await described())
+    const told = callsOf(await described())
       .filter(([, , { parameters }]) => parameters?.some((p) => p.$ref?.endsWith('/IdempotencyKey')))
-      .map(([method, path]) => `${method} ${path}`)
-    expect(inCode.length).toBeGreaterThan(10)
-    expect(inWords.sort()).toEqual(inCode.sort())
+      .map(([method, path]) => `${method.toUpperCase()} ${path}`)
+    expect(told.length).toBeGreaterThan(10)
+    expect(told.sort()).toEqual([...repeatable].sort())
+  })
+
+  it.each(repeatable)('%s looks at its key before it does anything', async (line) => {
+    const [method = '', path = ''] = line.split(' ')
+    const answer = await call(method, path.replace(/\{\w+\}/g, '1'), {}, { 'idempotency-key': 'short' })
+    expect(answer.status).toBe(400)
+    expect(answer.body.detail).toMatch(/Idempotency-Key/i)
   })
 })
 

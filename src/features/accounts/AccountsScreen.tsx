@@ -4,7 +4,7 @@ import { useState, type FormEvent } from 'react'
 import { PASSWORD, ROLES, ROLE_NAMES, ROLE_RIGHTS, type Role } from '@/contract/choices'
 import type { Account, Accounts, AuditPage } from '@/contract/account'
 import { Frame } from '@/features/shell'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { useTimes } from '@/ui/Times'
 import { usePages } from '@/ui/usePages'
 
@@ -44,7 +44,7 @@ interface RowProps {
 function AccountRow({ account, onChanged, onError }: RowProps) {
   const [password, setPassword] = useState('')
   const change = (body: object) => {
-    send<Account>('PATCH', `/api/accounts/${account.id}`, body)
+    call('PATCH /api/accounts/{id}', { path: { id: account.id }, body })
       .then((changed) => {
         setPassword('')
         onError('')
@@ -103,7 +103,7 @@ export function AccountsScreen({ accounts, audit }: Props) {
   const [role, setRole] = useState<Role>(accounts.items.length === 0 ? 'owner' : 'bench')
   const [password, setPassword] = useState('')
   const [error, setError] = useState('')
-  const trail = usePages('/api/audit', '', audit, '')
+  const trail = usePages('GET /api/audit', { query: '', initial: audit, initialQuery: '' })
   const changed = (account: Account) => {
     setItems((was) =>
       [...was.filter(({ id }) => id !== account.id), account].sort((a, b) => a.name.localeCompare(b.name)),
@@ -112,7 +112,7 @@ export function AccountsScreen({ accounts, audit }: Props) {
   }
   const add = (event: FormEvent) => {
     event.preventDefault()
-    send<Account>('POST', '/api/accounts', { name, role, password })
+    call('POST /api/accounts', { body: { name, role, password } })
       .then((made) => {
         setName('')
         setPassword('')

@@ -4,7 +4,7 @@ import { useState, type FormEvent } from 'react'
 import { PASSWORD, ROLE_NAMES, ROLE_RIGHTS } from '@/contract/choices'
 import type { Session } from '@/contract/account'
 import { Frame } from '@/features/shell'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { forgetAllTyped } from '@/ui/useKept'
 import { PasswordField } from './PasswordField'
 
@@ -15,7 +15,7 @@ export function OwnAccount({ account }: Session) {
   const [words, setWords] = useState('')
   const change = (event: FormEvent) => {
     event.preventDefault()
-    send<Session>('PUT', '/api/session/password', { current, next })
+    call('PUT /api/session/password', { body: { current, next } })
       .then(() => {
         setWords('Password changed. Every other session of yours has ended.')
         setCurrent('')
@@ -24,7 +24,7 @@ export function OwnAccount({ account }: Session) {
       .catch((thrown: unknown) => setWords(wordsOf(thrown)))
   }
   const leave = () => {
-    send<Session>('DELETE', '/api/session')
+    call('DELETE /api/session')
       .then(() => {
         forgetAllTyped()
         navigator.serviceWorker?.controller?.postMessage('forget')

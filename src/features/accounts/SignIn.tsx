@@ -1,8 +1,7 @@
 'use client'
 
 import { useState, type FormEvent } from 'react'
-import type { Session } from '@/contract/account'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { PasswordField } from './PasswordField'
 
 /** Name and password; then on to what was asked for. @param to path of our own */
@@ -15,7 +14,7 @@ export function SignIn({ to }: { to: string }) {
     event.preventDefault()
     setBusy(true)
     setError('')
-    send<Session>('POST', '/api/session', { name, password })
+    call('POST /api/session', { body: { name, password } })
       // A whole new page: nothing that was loaded for nobody stays.
       .then(() => window.location.replace(to))
       .catch((thrown: unknown) => {

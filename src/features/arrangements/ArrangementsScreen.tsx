@@ -3,8 +3,8 @@
 import { useState } from 'react'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { Frame } from '@/features/shell'
-import type { ArrangementChoice, ArrangementsResponse } from '@/contract/kit'
-import { ask, send, wordsOf } from '@/ui/ask'
+import type { ArrangementChoice } from '@/contract/kit'
+import { call, wordsOf } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { saveText } from '@/ui/saveText'
 import { ArrangementFigure } from './ArrangementFigure'
@@ -30,8 +30,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
     setSaved('')
     setFile({ ...file, ...part })
   }
-  const refresh = async (): Promise<void> =>
-    setAll((await ask<ArrangementsResponse>('/api/arrangements')).arrangements)
+  const refresh = async (): Promise<void> => setAll((await call('GET /api/arrangements')).arrangements)
   const run = (work: Promise<unknown>, done: string): void => {
     work
       .then(refresh)
@@ -44,7 +43,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
   const readIn = (chosen: File): void => {
     chosen
       .text()
-      .then((text) => send<ArrangementFile>('PUT', '/api/arrangements', JSON.parse(text)))
+      .then((text) => call('PUT /api/arrangements', { body: JSON.parse(text) }))
       .then((read) => {
         setFile(read)
         return refresh()
@@ -96,7 +95,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
           className="min-h-0 overflow-auto px-6 py-4"
           onSubmit={(e) => {
             e.preventDefault()
-            run(send('PUT', '/api/arrangements', file), `${file.code} saved`)
+            run(call('PUT /api/arrangements', { body: file }), `${file.code} saved`)
           }}
         >
           <h1 className="text-[1.3125rem] font-bold">
@@ -226,11 +225,11 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                 className="button ml-auto"
                 onClick={() =>
                   run(
-                    send('DELETE', `/api/arrangements/${encodeURIComponent(file.code)}`).then(() =>
+                    call('DELETE /api/arrangements/{code}', { path: { code: file.code } }).then(() =>
                       notifyDone(`${file.code} removed`, () =>
-                        send('POST', `/api/bin/arrangement/${encodeURIComponent(file.code)}`).then(() =>
-                          run(Promise.resolve(), `${file.code} is back`),
-                        ),
+                        call('POST /api/bin/{kind}/{key}', {
+                          path: { kind: 'arrangement', key: file.code },
+                        }).then(() => run(Promise.resolve(), `${file.code} is back`)),
                       ),
                     ),
                     `${file.code} removed`,

@@ -4,9 +4,11 @@ import Link from 'next/link'
 import { useState } from 'react'
 import type { BinItem, BinResponse } from '@/contract/bin'
 import { Frame } from '@/features/shell'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { useTimes } from '@/ui/Times'
+
+const keyOf = ({ kind, id }: BinItem): string => `${kind} ${id}`
 
 /** What was removed: everything can be put back until it has lain here too long. */
 export function BinScreen({ initial }: { initial: BinResponse }) {
@@ -15,10 +17,9 @@ export function BinScreen({ initial }: { initial: BinResponse }) {
   const [busy, setBusy] = useState('')
   const { time } = useTimes()
   const putBack = (item: BinItem) => {
-    const path = `/api/bin/${item.kind}/${encodeURIComponent(item.id)}`
-    setBusy(path)
+    setBusy(keyOf(item))
     setError('')
-    send<BinResponse>('POST', path)
+    call('POST /api/bin/{kind}/{key}', { path: { kind: item.kind, key: item.id } })
       .then((now) => {
         setBin(now)
         return notifyDone(`${item.label} is back`)

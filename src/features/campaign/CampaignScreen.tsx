@@ -2,46 +2,30 @@
 
 import Link from 'next/link'
 import type { Route } from 'next'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { Frame } from '@/features/shell'
 import type { JobSummary } from '@/contract/job'
-import type { CampaignResponse } from '@/contract/supply'
-import { send, wordsOf } from '@/ui/ask'
+import { readText, requestOf, wordsOf } from '@/ui/call'
+import { useAnswer } from '@/ui/useAnswer'
 import { saveText } from '@/ui/saveText'
 
 /** Kits of many jobs as one list: what is needed in all, what lies in the bins, what is short. */
 export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; more: boolean }) {
   const [times, setTimes] = useState<Record<number, number>>({})
-  const [held, setHeld] = useState<CampaignResponse | null>(null)
-  const [words, setWords] = useState('')
   const chosen = jobs.filter((job) => (times[job.id] ?? 0) > 0)
-  const body = JSON.stringify({
-    kits: chosen.map((job) => ({
-      name: `${job.id} ${job.title}`.slice(0, 120),
-      job: job.id,
-      times: times[job.id],
-    })),
-  })
-  const some = chosen.length > 0
-  useEffect(() => {
-    if (!some) return
-    let current = true
-    send<CampaignResponse>('POST', '/api/campaign', JSON.parse(body))
-      .then((found) => {
-        if (!current) return
-        setHeld(found)
-        setWords('')
-      })
-      .catch((error: unknown) => current && setWords(wordsOf(error)))
-    return () => {
-      current = false
-    }
-  }, [body, some])
-  const list = some ? held : null
+  const kits = chosen.map((job) => ({
+    name: `${job.id} ${job.title}`.slice(0, 120),
+    job: job.id,
+    times: times[job.id],
+  }))
+  const { answer, words } = useAnswer('POST /api/campaign', kits.length > 0 ? { body: { kits } } : null, 0)
+  const list = kits.length > 0 ? answer : null
+  const [fault, setFault] = useState('')
   const csv = (): void => {
-    fetch('/api/campaign.csv', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
-      .then(async (response) => saveText('campaign.csv', 'text/csv', await response.text()))
-      .catch(() => setWords('No connection to the server. Try again in a moment.'))
+    setFault('')
+    readText(requestOf('POST /api/campaign.csv', { body: { kits } }))
+      .then((text) => saveText('campaign.csv', 'text/csv', text))
+      .catch((error: unknown) => setFault(wordsOf(error)))
   }
   const order = chosen.map((job) => `${job.id}x${times[job.id]}`).join(',')
   return (
@@ -88,9 +72,9 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
           ))}
         </section>
         <section aria-label="One list" className="flex min-h-0 flex-col">
-          {words && (
+          {(words || fault) && (
             <p role="alert" className="px-[18px] py-2 text-contra">
-              {words}
+              {words || fault}
             </p>
           )}
           {!list ? (

@@ -57,8 +57,8 @@ function newPart({ kit, decision }: ReturnType<typeof useJob>['job']): string {
   return chosen.find((part) => part === decision?.designation) ?? ''
 }
 
-const sheetPath = (designation: string): string | null =>
-  designation.trim() === '' ? null : `/api/part-sheet?designation=${encodeURIComponent(designation.trim())}`
+const sheetOf = (designation: string) =>
+  designation.trim() === '' ? null : { query: { designation: designation.trim() } }
 
 const laid = (sheet: PartSheet | null): Laid | null =>
   sheet && { designation: sheet.designation, part: sheet.part }
@@ -181,21 +181,23 @@ export function CompareScreen() {
     answer: found,
     words,
     suggestions,
-  } = useAnswer<CompareResponse>(
-    '/api/compare',
+  } = useAnswer(
+    'POST /api/compare',
     asks
       ? {
-          from: a,
-          to: b,
-          application: {
-            ...(job.intake.use.some((u) => u === 'washed' || u === 'submerged') && { wet: true }),
-            ...(job.intake.use.includes('heavy load') && { load: 'heavy' }),
+          body: {
+            from: a,
+            to: b,
+            application: {
+              ...(job.intake.use.some((u) => u === 'washed' || u === 'submerged') && { wet: true }),
+              ...(job.intake.use.includes('heavy load') && { load: 'heavy' }),
+            },
           },
         }
       : null,
   )
-  const oldSheet = useAnswer<PartSheet>(sheetPath(draft.from)).answer
-  const newSheet = useAnswer<PartSheet>(sheetPath(to)).answer
+  const oldSheet = useAnswer('GET /api/part-sheet', sheetOf(draft.from)).answer
+  const newSheet = useAnswer('GET /api/part-sheet', sheetOf(to)).answer
   // An answer that was refused, or is no longer asked for, leaves no result behind.
   const result = found && words === '' ? { verdict: found.verdict, words: found.words.slice(0, 600) } : null
   const settled = !asks || words !== '' || found !== null

@@ -4,9 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
-import type { ConvertResponse } from '@/contract/convert'
-import type { Job } from '@/contract/job'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
@@ -64,31 +62,33 @@ export function ConvertScreen() {
   const [trouble, setTrouble] = useState('')
   const [drawn, setDrawn] = useState(0)
   const whole = seats.filter((s) => s.shaft.trim() && s.housing.trim() && s.width.trim())
-  const { answer, words } = useAnswer<ConvertResponse>(
-    '/api/convert',
+  const { answer, words } = useAnswer(
+    'POST /api/convert',
     whole.length > 0
       ? {
-          kind,
-          seats: whole,
-          chosen: chosen.slice(0, whole.length),
-          positions: Number(positions) || 1,
-          ...(shoulders.trim() && { shoulders }),
-          ...(held !== '' && { clamped: held === 'spacer' }),
-          ...(loaded && {
-            load: {
-              radialKn: given('radial', 0),
-              axialKn: given('axial', 0),
-              rpm: given('rpm', 200),
-              wantedHours: given('hours', 5000),
-            },
-          }),
-          ...(bolted && {
-            fastener: {
-              clampedMm: figureOf('clamped'),
-              threadMm: figureOf('thread'),
-              depthMm: figureOf('depth'),
-            },
-          }),
+          body: {
+            kind,
+            seats: whole,
+            chosen: chosen.slice(0, whole.length),
+            positions: Number(positions) || 1,
+            ...(shoulders.trim() && { shoulders }),
+            ...(held !== '' && { clamped: held === 'spacer' }),
+            ...(loaded && {
+              load: {
+                radialKn: given('radial', 0),
+                axialKn: given('axial', 0),
+                rpm: given('rpm', 200),
+                wantedHours: given('hours', 5000),
+              },
+            }),
+            ...(bolted && {
+              fastener: {
+                clampedMm: figureOf('clamped'),
+                threadMm: figureOf('thread'),
+                depthMm: figureOf('depth'),
+              },
+            }),
+          },
         }
       : null,
   )
@@ -106,11 +106,16 @@ export function ConvertScreen() {
   )
   const openJob = () => {
     if (!answer?.kit) return
-    send<Job>('POST', '/api/jobs', {
-      title: `Conversion: ${NAMES[kind]} to ${answer.seats.map((s) => s.chosen).join(' and ')}`,
+    call('POST /api/jobs', {
+      body: {
+        title: `Conversion: ${NAMES[kind]} to ${answer.seats.map((s) => s.chosen).join(' and ')}`,
+      },
     })
       .then((job) =>
-        send<Job>('PATCH', `/api/jobs/${job.id}`, { version: job.version, kit: answer.kit, stage: 'kit' }),
+        call('PATCH /api/jobs/{id}', {
+          path: { id: job.id },
+          body: { version: job.version, kit: answer.kit, stage: 'kit' },
+        }),
       )
       .then((job) => router.push(stagePath(job.id, 'kit')))
       .catch((error: unknown) => setTrouble(wordsOf(error)))

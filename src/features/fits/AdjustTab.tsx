@@ -5,7 +5,6 @@ import { FitPane } from './FitPane'
 import { NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
 import type { SchoolNote } from '@/core/procedure'
 import { MM_PER_INCH } from '@/core/quantity'
-import type { EndPlayResponse } from '@/contract/fit'
 import { useTimes } from '@/ui/Times'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
@@ -81,15 +80,17 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
     ? { pitchMm: number('pitch') }
     : { threadsPerInch: number('threads') }
   const { today } = useTimes()
-  const { answer: found, words } = useAnswer<EndPlayResponse>('/api/adjust/endplay', {
-    ...pitch,
-    degrees: number('degrees'),
-    lock,
-    slots: number('slots'),
-    crossHoles: number('holes'),
-    ...(lock === 'retainer' && { retainerPlaces: number('places') }),
-    offsetDegrees: lock === 'clamp' ? 0 : number('offset'),
-    target: { min: number('min'), max: number('max') },
+  const { answer: found, words } = useAnswer('POST /api/adjust/endplay', {
+    body: {
+      ...pitch,
+      degrees: number('degrees'),
+      lock,
+      slots: number('slots'),
+      crossHoles: number('holes'),
+      ...(lock === 'retainer' && { retainerPlaces: number('places') }),
+      offsetDegrees: lock === 'clamp' ? 0 : number('offset'),
+      target: { min: number('min'), max: number('max') },
+    },
   })
   const target = { min: number('min'), max: number('max') }
   const day = fittedOn || today()

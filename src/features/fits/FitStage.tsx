@@ -6,7 +6,7 @@ import { cavityBetween } from '@/core/grease'
 import { readThread } from '@/core/kit'
 import { writeMm } from '@/core/quantity'
 import { BLANK_FITTING, JobFrame, useJob } from '@/features/job'
-import type { FittingDraft, SeatsResponse } from '@/contract/plan'
+import type { FittingDraft } from '@/contract/plan'
 import { useAnswer } from '@/ui/useAnswer'
 import { AdjustTab } from './AdjustTab'
 import { FIT_HINTS } from './FitsScreen'
@@ -36,7 +36,7 @@ export function FitStage() {
   useTabKeys(setTab)
   const draft = job.fitting ?? BLANK_FITTING
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'fit' })
-  const { answer, words } = useAnswer<SeatsResponse>(job.kit ? `/api/jobs/${job.id}/seats` : null)
+  const { answer, words } = useAnswer('GET /api/jobs/{id}/seats', job.kit && { path: { id: job.id } })
   const all = answer?.seats ?? []
   const seat = all.find((s) => s.id === at) ?? all[0]
   const other = seat && all.find((s) => s.slot === seat.slot && s.ring !== seat.ring)

@@ -81,8 +81,9 @@ export function FitsScreen({ designation }: { designation: string }) {
   const [firstSide, setFirstSide] = useKept<FittingDraft['firstSide']>('fits.firstSide', '')
   const schools = useSchools()
   useTabKeys(setTab)
-  const { answer: sheet, words } = useAnswer<PartSheet>(
-    number.trim() === '' ? null : `/api/part-sheet?designation=${encodeURIComponent(number.trim())}`,
+  const { answer: sheet, words } = useAnswer(
+    'GET /api/part-sheet',
+    number.trim() === '' ? null : { query: { designation: number.trim() } },
   )
   const set = (name: string, value: string) => setFields((was) => ({ ...was, [name]: value }))
   const seat = sheet && seatFor(sheet, ring, turning)

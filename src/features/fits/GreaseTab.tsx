@@ -5,8 +5,6 @@ import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from 
 import type { SchoolNote } from '@/core/procedure'
 import { readForm } from '@/core/quantity'
 import { ReadAs } from '@/ui/ReadAs'
-import type { PartSheet } from '@/contract/lookUp'
-import type { GreaseResponse } from '@/contract/setting'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
@@ -62,29 +60,34 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
   const oldName = THICKENERS.find((t) => t === value('old'))
   const newName = THICKENERS.find((t) => t === value('new'))
   const chosen = FILL_SCHOOLS.find((s) => s === value('school'))
-  const { answer, words } = useAnswer<GreaseResponse>(
-    '/api/grease',
+  const { answer, words } = useAnswer(
+    'POST /api/grease',
     named.length > 0
       ? {
-          bearings: named,
-          ...(cavity && {
-            cavity: { length: sized('length'), inner: sized('inner'), outer: sized('outer') },
-          }),
-          ...(lips.length > 0 && { lips }),
-          ...(given(value('rpm')) !== undefined && { rpm: figure(value('rpm')) }),
-          ...(value('kmh') && value('tyre') && { wheel: { kmh: figure(value('kmh')), tyre: value('tyre') } }),
-          ...(chosen && { school: chosen }),
-          ...(given(value('celsius')) !== undefined && { celsius: figure(value('celsius')) }),
-          ...Object.fromEntries(flags),
-          ...(oldName && newName && { thickeners: { old: oldName, new: newName } }),
+          body: {
+            bearings: [...named],
+            ...(cavity && {
+              cavity: { length: sized('length'), inner: sized('inner'), outer: sized('outer') },
+            }),
+            ...(lips.length > 0 && { lips }),
+            ...(given(value('rpm')) !== undefined && { rpm: figure(value('rpm')) }),
+            ...(value('kmh') &&
+              value('tyre') && { wheel: { kmh: figure(value('kmh')), tyre: value('tyre') } }),
+            ...(chosen && { school: chosen }),
+            ...(given(value('celsius')) !== undefined && { celsius: figure(value('celsius')) }),
+            ...Object.fromEntries(flags),
+            ...(oldName && newName && { thickeners: { old: oldName, new: newName } }),
+          },
         }
       : null,
   )
-  const sheet = useAnswer<PartSheet>(
-    named[0] ? `/api/part-sheet?designation=${encodeURIComponent(named[0])}` : null,
+  const sheet = useAnswer(
+    'GET /api/part-sheet',
+    named[0] ? { query: { designation: named[0] } } : null,
   ).answer
-  const sheet2 = useAnswer<PartSheet>(
-    named[1] ? `/api/part-sheet?designation=${encodeURIComponent(named[1])}` : null,
+  const sheet2 = useAnswer(
+    'GET /api/part-sheet',
+    named[1] ? { query: { designation: named[1] } } : null,
   ).answer
   const parts = [sheet?.part, sheet2?.part].flatMap((p) => p ?? [])
   const thickener = (name: 'old' | 'new', label: string) => (

@@ -1,6 +1,5 @@
 'use client'
 
-import type { LifeResponse } from '@/contract/setting'
 import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
@@ -32,33 +31,36 @@ export function LifeTab({ designation, fields, set }: Props) {
   const value = (name: string) =>
     fields[`life.${name}`] ?? FIELDS.find(([field]) => field === name)?.[2] ?? ''
   const number = (name: string) => given(value(name))
+  const ballCount = number('count')
   const running = RUNNINGS.find((name) => name === fields['life.running']) ?? 'normal'
   const named = fields['life.bearing']?.trim() || designation
   const optional = (key: string, name: string) => {
     const n = number(name)
     return n === undefined ? {} : { [key]: n }
   }
-  const { answer, words } = useAnswer<LifeResponse>(
-    '/api/life',
+  const { answer, words } = useAnswer(
+    'POST /api/life',
     named === ''
       ? null
       : {
-          designation: named,
-          rpm: number('rpm') ?? 0,
-          ...optional('wantedHours', 'hours'),
-          ...optional('radialKn', 'radial'),
-          ...optional('axialKn', 'axial'),
-          ...optional('cKn', 'c'),
-          ...optional('c0Kn', 'c0'),
-          ...optional('reliability', 'of'),
-          ...optional('e', 'e'),
-          ...optional('contactAngle', 'angle'),
-          running,
-          ...(value('count') &&
-            value('ball') &&
-            value('circle') && {
-              balls: { count: number('count'), mm: value('ball'), circle: value('circle') },
-            }),
+          body: {
+            designation: named,
+            rpm: number('rpm') ?? 0,
+            ...optional('wantedHours', 'hours'),
+            ...optional('radialKn', 'radial'),
+            ...optional('axialKn', 'axial'),
+            ...optional('cKn', 'c'),
+            ...optional('c0Kn', 'c0'),
+            ...optional('reliability', 'of'),
+            ...optional('e', 'e'),
+            ...optional('contactAngle', 'angle'),
+            running,
+            ...(ballCount !== undefined &&
+              value('ball') &&
+              value('circle') && {
+                balls: { count: ballCount, mm: value('ball'), circle: value('circle') },
+              }),
+          },
         },
   )
   return (

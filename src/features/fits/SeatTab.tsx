@@ -260,7 +260,7 @@ export function SeatTab(props: Props) {
   const { seat, typed, load, material, otherClass, school, hubHas = null } = props
   const usual = usualOf(seat, typed, load, material)
   const asked = question(props, usual)
-  const { answer: fit, words } = useAnswer<FitResponse>('/api/fits/check', asked)
+  const { answer: fit, words } = useAnswer('POST /api/fits/check', asked && { body: asked })
   const nominal = seat.ring === 'inner' ? (seat.shaftMm ?? seat.bore) : seat.outside
   const measured = readSeat(typed.readings ?? '').flatMap((r) => {
     const mm = mmOf(r.value)

@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic'
 import { readThread } from '@/core/kit'
 import { readForm, type FormRole } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
-import type { SpacingResponse } from '@/contract/setting'
 import { FitPane } from './FitPane'
 import { AXIAL_PLAY_MM, AXLE_MEASURES, AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
 import { ChipChoice } from '@/ui/ChipChoice'
@@ -98,10 +97,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
       })),
     }),
   }
-  const { answer, words } = useAnswer<SpacingResponse>(
-    '/api/spacing',
-    Object.keys(body).length > 0 ? body : null,
-  )
+  const { answer, words } = useAnswer('POST /api/spacing', Object.keys(body).length > 0 ? { body } : null)
   const typedOf = (roles: Readonly<Record<string, FormRole>>) =>
     Object.entries(roles).map(([name, role]) => ({ name, role, text: value(name) }))
   const field = (name: string, label: string, placeholder = '', most = 40) => (

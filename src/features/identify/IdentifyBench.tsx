@@ -6,8 +6,7 @@ import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences, type KeyHint } from '@/features/shell'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { SectionFigure } from '@/ui/drawing'
-import type { OwnPartResponse } from '@/contract/ownPart'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { AnswerPane, isUnlisted, shownOf, USE_BUTTON } from './AnswerPane'
 import { EvidencePane } from './EvidencePane'
 import { ownPartOf } from './sheet'
@@ -64,11 +63,9 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
     // The readings of what is typed now: the answer on the screen may still be to what was typed before.
     const readings = current
       ? Promise.resolve(answer?.readings ?? [])
-      : send<IdentifyResponse>('POST', '/api/identify', { ...sheet, limit: 1 }).then(
-          (fresh) => fresh.readings,
-        )
+      : call('POST /api/identify', { body: { ...sheet, limit: 1 } }).then((fresh) => fresh.readings)
     readings
-      .then((found) => send<OwnPartResponse>('POST', '/api/parts', ownPartOf(sheet, found)))
+      .then((found) => call('POST /api/parts', { body: ownPartOf(sheet, found) }))
       .then(({ designation }) => onKept(designation))
       .catch((error: unknown) => setKeeping(wordsOf(error)))
   }

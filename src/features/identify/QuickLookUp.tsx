@@ -7,24 +7,30 @@ import { Frame } from '@/features/shell'
 import type { EvidenceSheet } from '@/contract/evidence'
 import type { Decision, Job } from '@/contract/job'
 import { stagePath } from '@/features/job'
-import { ask, send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 import { sheetToQuery } from './sheet'
 
 /** What was looked up becomes a job of its own. @throws Refused */
 async function openJob(sheet: EvidenceSheet, decision: Decision): Promise<Job> {
-  const job = await send<Job>('POST', '/api/jobs', { title: decision.designation, evidence: sheet })
-  return send<Job>('PATCH', `/api/jobs/${job.id}`, {
-    version: job.version,
-    decision,
-    stage: 'crossReference',
+  const job = await call('POST /api/jobs', { body: { title: decision.designation, evidence: sheet } })
+  return call('PATCH /api/jobs/{id}', {
+    path: { id: job.id },
+    body: {
+      version: job.version,
+      decision,
+      stage: 'crossReference',
+    },
   })
 }
 
 /** What was looked up becomes a bearing of a job that is there, such as its outer set. @throws Refused */
 async function intoJob(id: number, name: string, sheet: EvidenceSheet, decision: Decision): Promise<Job> {
-  const { version } = await ask<Job>(`/api/jobs/${id}`)
-  return send<Job>('POST', `/api/jobs/${id}/bearings`, { version, name, evidence: sheet, decision })
+  const { version } = await call('GET /api/jobs/{id}', { path: { id } })
+  return call('POST /api/jobs/{id}/bearings', {
+    path: { id },
+    body: { version, name, evidence: sheet, decision },
+  })
 }
 
 /** A look-up without a job: its state is the address, so that it can be sent; it can become a job. */

@@ -3,7 +3,7 @@
 import { useMemo } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { usePreferences } from '@/features/shell'
-import type { Issue } from '@/ui/ask'
+import type { Issue } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 import { isEmptySheet } from './sheet'
 
@@ -40,9 +40,9 @@ function troubleOf(detail: string, issues: readonly Issue[], sheet: EvidenceShee
 /** Identifies while one types, at every key. On refusal the last answer stays beside the words. */
 export function useIdentification(sheet: EvidenceSheet): Identified {
   const { unit } = usePreferences()
-  const { answer, words, issues, away, current } = useAnswer<IdentifyResponse>(
-    '/api/identify',
-    isEmptySheet(sheet) ? null : { ...sheet, limit: 6, unit },
+  const { answer, words, issues, away, current } = useAnswer(
+    'POST /api/identify',
+    isEmptySheet(sheet) ? null : { body: { ...sheet, limit: 6, unit } },
     0,
   )
   const trouble = useMemo(

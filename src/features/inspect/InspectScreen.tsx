@@ -145,12 +145,14 @@ export function InspectScreen() {
   const put = (next: Partial<InspectionDraft>) =>
     change({ inspection: { ...draft, ...next }, stage: 'inspect' })
   const { kit } = job
-  const { answer, words } = useAnswer<InspectResponse>('/api/inspect', {
-    seen: draft.seen,
-    tags: [...job.intake.heard, ...job.intake.use],
-    ...(draft.age && { age: draft.age }),
-    ...(kit && { arrangement: kit.arrangement }),
-    ...(job.decision && { designation: job.decision.designation }),
+  const { answer, words } = useAnswer('POST /api/inspect', {
+    body: {
+      seen: draft.seen,
+      tags: [...job.intake.heard, ...job.intake.use],
+      ...(draft.age && { age: draft.age }),
+      ...(kit && { arrangement: kit.arrangement }),
+      ...(job.decision && { designation: job.decision.designation }),
+    },
   })
   const count = (p: Inspected) => draft.seen.filter((s) => s.part === p).length
   // What was found before the arrangement was chosen stays in sight.

@@ -1,5 +1,4 @@
 import { useJob } from '@/features/job'
-import type { JobReturns } from '@/contract/job'
 import { useTimes } from '@/ui/Times'
 import { useAnswer } from '@/ui/useAnswer'
 
@@ -7,8 +6,9 @@ import { useAnswer } from '@/ui/useAnswer'
 export function Comeback() {
   const { day } = useTimes()
   const { job, change } = useJob()
-  const { answer } = useAnswer<JobReturns>(
-    job.positionId === null ? null : `/api/jobs/${job.id}/returns?position=${job.positionId}`,
+  const { answer } = useAnswer(
+    'GET /api/jobs/{id}/returns',
+    job.positionId === null ? null : { path: { id: job.id }, query: { position: String(job.positionId) } },
   )
   const earlier = answer?.earlier ?? []
   if (earlier.length === 0 && job.comebackOf === null) return null

@@ -1,8 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import type { Machine, MachineDetail } from '@/contract/machine'
-import { send, wordsOf } from '@/ui/ask'
+import type { Machine } from '@/contract/machine'
+import { call, wordsOf } from '@/ui/call'
 
 interface Props {
   machine: Machine | null
@@ -18,7 +18,10 @@ export function PositionField({ machine, positionId, onChoose, onMachine }: Prop
   const [error, setError] = useState('')
   const add = () => {
     if (!machine || name.trim() === '') return
-    send<MachineDetail>('PATCH', `/api/machines/${machine.id}`, { positions: [{ name: name.trim() }] })
+    call('PATCH /api/machines/{id}', {
+      path: { id: machine.id },
+      body: { positions: [{ name: name.trim() }] },
+    })
       .then((stored) => {
         onMachine(stored)
         setName('')

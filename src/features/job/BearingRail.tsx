@@ -6,7 +6,7 @@ import { usePathname, useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { STAGE_PATHS } from '@/contract/choices'
 import type { Job } from '@/contract/job'
-import { ask, send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { useJob } from './JobContext'
 
 /** How bearings of one job are usually told apart. */
@@ -36,18 +36,24 @@ export function BearingRail() {
   }
   const add = (event: FormEvent) => {
     event.preventDefault()
-    run(send<Job>('POST', `/api/jobs/${job.id}/bearings`, { version: job.version, name }), (stored) => {
-      setAdding(false)
-      setName('')
-      const last = stored.bearings.at(-1)
-      // Nothing is decided for it yet: these screens would have nothing to show.
-      const empty = NEED_DECISION.some((screen) => path.endsWith(screen))
-      if (last) go(last.id, empty ? `/jobs/${job.id}${STAGE_PATHS.identify}` : path)
-    })
+    run(
+      call('POST /api/jobs/{id}/bearings', { path: { id: job.id }, body: { version: job.version, name } }),
+      (stored) => {
+        setAdding(false)
+        setName('')
+        const last = stored.bearings.at(-1)
+        // Nothing is decided for it yet: these screens would have nothing to show.
+        const empty = NEED_DECISION.some((screen) => path.endsWith(screen))
+        if (last) go(last.id, empty ? `/jobs/${job.id}${STAGE_PATHS.identify}` : path)
+      },
+    )
   }
   const remove = () =>
     run(
-      ask<Job>(`/api/jobs/${job.id}/bearings/${bearing.id}?version=${job.version}`, { method: 'DELETE' }),
+      call('DELETE /api/jobs/{id}/bearings/{bearing}', {
+        path: { id: job.id, bearing: bearing.id },
+        query: { version: String(job.version) },
+      }),
       (stored) => stored.bearings[0] && go(stored.bearings[0].id),
     )
   const several = job.bearings.length > 1

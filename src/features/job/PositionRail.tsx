@@ -2,8 +2,7 @@ import Link from 'next/link'
 import type { Route } from 'next'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState } from 'react'
-import type { Job, JobPositions } from '@/contract/job'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 import { useJob } from './JobContext'
 import { stagePath } from './stagePath'
@@ -20,7 +19,7 @@ export function PositionRail() {
   const [adding, setAdding] = useState(false)
   const [name, setName] = useState('')
   const [error, setError] = useState('')
-  const { answer } = useAnswer<JobPositions>(`/api/jobs/${job.id}/positions`)
+  const { answer } = useAnswer('GET /api/jobs/{id}/positions', { path: { id: job.id } })
   // Of this one the screen knows the latest.
   const where = [job.intake.position, job.intake.side].filter(Boolean).join(', ')
   const positions = (answer?.positions ?? []).map((p) =>
@@ -34,12 +33,14 @@ export function PositionRail() {
       : p,
   )
   const add = (copied: boolean) => {
-    send<Job>('POST', '/api/jobs', {
-      title: job.title,
-      partOf: job.id,
-      machineId: job.machineId,
-      intake: { position: name.trim() },
-      ...(copied && { copyOf: job.id }),
+    call('POST /api/jobs', {
+      body: {
+        title: job.title,
+        partOf: job.id,
+        machineId: job.machineId,
+        intake: { position: name.trim() },
+        ...(copied && { copyOf: job.id }),
+      },
     })
       .then((made) => router.push(stagePath(made.id, copied ? 'kit' : 'identify')))
       .catch((thrown: unknown) => setError(wordsOf(thrown)))

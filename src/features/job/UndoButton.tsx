@@ -2,8 +2,7 @@
 
 import { Undo2 } from 'lucide-react'
 import { useCallback, useEffect } from 'react'
-import type { JobUndone } from '@/contract/job'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { useJob } from './JobContext'
 
@@ -17,7 +16,10 @@ export function UndoButton() {
   const undo = useCallback(async () => {
     if (!ready) return
     try {
-      const answer = await send<JobUndone>('POST', `/api/jobs/${job.id}/undo`, { version: job.version })
+      const answer = await call('POST /api/jobs/{id}/undo', {
+        path: { id: job.id },
+        body: { version: job.version },
+      })
       replace(answer.job)
       await notifyDone(`Undone: ${answer.undone}`)
     } catch (error) {

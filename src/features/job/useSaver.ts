@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Job } from '@/contract/job'
+import { requestOf } from '@/ui/call'
 import { keepDraft, takeDraft } from './drafts'
 import { mergePatch } from './mergePatch'
 import { withAdded } from './withAdded'
@@ -214,10 +215,13 @@ type Answer =
   | { kind: 'refused'; detail: string }
 
 async function send(id: number, version: number, patch: JobPatch): Promise<Answer> {
-  const body = JSON.stringify({ version, ...patch })
+  const { method, address, body } = requestOf('PATCH /api/jobs/{id}', {
+    path: { id },
+    body: { version, ...patch },
+  })
   try {
-    const response = await fetch(`/api/jobs/${id}`, {
-      method: 'PATCH',
+    const response = await fetch(address, {
+      method,
       headers: { 'content-type': 'application/json' },
       body,
       // Goes on when the tab is closed meanwhile; a larger one would be refused by the browser (Fetch, 64 KiB).

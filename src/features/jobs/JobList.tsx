@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import type { Output } from '@/contract/endpoints'
 import type { Route } from 'next'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
@@ -8,7 +9,7 @@ import { STAGES, STAGE_WORDS } from '@/contract/choices'
 import type { JobSummary } from '@/contract/job'
 import { useTimes } from '@/ui/Times'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
-import { usePages, type Page } from '@/ui/usePages'
+import { usePages } from '@/ui/usePages'
 
 function StageDots({ job }: { job: JobSummary }) {
   const at = STAGES.indexOf(job.stage)
@@ -27,7 +28,7 @@ function StageDots({ job }: { job: JobSummary }) {
 const queryOf = (text: string, open: boolean): string => `q=${encodeURIComponent(text.trim())}&open=${open}`
 
 interface Props {
-  initial: Page<JobSummary>
+  initial: Output<'GET /api/jobs'>
   /** what the page was asked for */
   asked: { text: string; open: boolean }
 }
@@ -39,12 +40,11 @@ export function JobList({ initial, asked }: Props) {
   const open = only === 'true'
   const { day } = useTimes()
   const query = queryOf(text, open)
-  const { pages, words, waiting, hasMore, more } = usePages(
-    '/api/jobs',
+  const { pages, words, waiting, hasMore, more } = usePages('GET /api/jobs', {
     query,
     initial,
-    queryOf(asked.text, asked.open),
-  )
+    initialQuery: queryOf(asked.text, asked.open),
+  })
   const shown = pages.flatMap(({ items }) => items)
   const filtered = text.trim() !== '' || open
   return (

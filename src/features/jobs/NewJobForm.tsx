@@ -5,9 +5,8 @@ import { useState, type FormEvent } from 'react'
 import { stagePath } from '@/features/job'
 import { MachineField } from '@/features/machines'
 import { Frame } from '@/features/shell'
-import type { Job } from '@/contract/job'
 import type { Machine } from '@/contract/machine'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { useKept } from '@/ui/useKept'
 
 /** Opens a job with as little as a title. */
@@ -21,7 +20,7 @@ export function NewJobForm() {
     event.preventDefault()
     setBusy(true)
     try {
-      const { id } = await send<Job>('POST', '/api/jobs', { title, machineId: machine?.id ?? null })
+      const { id } = await call('POST /api/jobs', { body: { title, machineId: machine?.id ?? null } })
       forgetTitle()
       return router.push(stagePath(id, 'takeIn'))
     } catch (error) {

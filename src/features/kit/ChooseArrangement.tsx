@@ -4,7 +4,6 @@ import type { Route } from 'next'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import type { ArrangementsResponse } from '@/contract/kit'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKeys } from '@/ui/useKeys'
 
@@ -24,9 +23,9 @@ interface Props {
 
 /** The first question of a kit: how the bearings stand in the machine. Its code can be typed. */
 export function ChooseArrangement({ onChoose, decided }: Props) {
-  const { answer, words: trouble } = useAnswer<ArrangementsResponse>(
-    `/api/arrangements?${new URLSearchParams(decided.map((part) => ['part', part]))}`,
-    undefined,
+  const { answer, words: trouble } = useAnswer(
+    'GET /api/arrangements',
+    { query: new URLSearchParams(decided.map((part) => ['part', part])) },
     0,
   )
   const [typed, setTyped] = useState('')

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import type { KitDraft } from '@/contract/kit'
 import { figureToSvg } from '@/ui/drawing'
 import { saveText } from '@/ui/saveText'
+import { urlOf } from '@/ui/call'
 
 interface Props {
   jobId: number
@@ -45,10 +46,18 @@ export function KitFiles({ jobId, onRead }: Props) {
     <div className="mb-1.5">
       <p className="flex flex-wrap items-center gap-1.5 text-caption text-ink3">
         Save
-        <a className="chip px-2.5" href={`/api/jobs/${jobId}/kit.csv`} download>
+        <a
+          className="chip px-2.5"
+          href={urlOf('GET /api/jobs/{id}/kit.csv', { path: { id: jobId } })}
+          download
+        >
           CSV
         </a>
-        <a className="chip px-2.5" href={`/api/jobs/${jobId}/kit.json`} download>
+        <a
+          className="chip px-2.5"
+          href={urlOf('GET /api/jobs/{id}/kit.json', { path: { id: jobId } })}
+          download
+        >
           JSON
         </a>
         <button type="button" className="chip px-2.5" onClick={() => saveDrawing(jobId)}>

@@ -4,7 +4,7 @@ import { useCallback, useState, type ReactNode } from 'react'
 import { FINDING_WORDS, FINDINGS, type Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
-import type { KitDraft, KitResponse } from '@/contract/kit'
+import type { KitDraft, KitResponse, DrawnKit } from '@/contract/kit'
 import { ExplodedFigure } from '@/ui/drawing'
 import { useKeys } from '@/ui/useKeys'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -15,7 +15,8 @@ import { KitStock } from './KitStock'
 import { LineEditor } from './LineEditor'
 import { LineTable } from './LineTable'
 import { SizeStrip } from './SizeStrip'
-import { useKit, type DrawnKit } from './useKit'
+import { useKit } from './useKit'
+import { urlOf } from '@/ui/call'
 
 const HINTS: readonly KeyHint[] = [
   { keys: '↑ ↓', words: 'line', foot: true },
@@ -324,7 +325,7 @@ export function KitScreen() {
             onLeaveOut={leaveOut}
             onExtras={setExtras}
             onFind={find}
-            pdf={`/api/jobs/${job.id}/kit.pdf`}
+            pdf={urlOf('GET /api/jobs/{id}/kit.pdf', { path: { id: job.id } })}
             stock={<KitStock jobId={job.id} lines={kit.lines} price={kit.price} />}
             files={<KitFiles jobId={job.id} onRead={put} />}
           />

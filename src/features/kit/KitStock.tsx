@@ -4,8 +4,7 @@ import type { Route } from 'next'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { KitResponse } from '@/contract/kit'
-import type { ReservedResponse } from '@/contract/supply'
-import { send, wordsOf } from '@/ui/ask'
+import { call, urlOf, wordsOf } from '@/ui/call'
 
 interface Props {
   jobId: number
@@ -19,7 +18,7 @@ export function KitStock({ jobId, lines, price }: Props) {
   const bought = lines.filter((l) => l.unit === 'pcs' && l.quantity > 0 && l.state === 'filled')
   const there = bought.filter((l) => (l.stock?.free ?? 0) >= l.quantity).length
   const reserve = () => {
-    send<ReservedResponse>('POST', `/api/jobs/${jobId}/reserve`)
+    call('POST /api/jobs/{id}/reserve', { path: { id: jobId } })
       .then(({ reserved, short }) => {
         const pieces = reserved.reduce((sum, r) => sum + r.pieces, 0)
         setWords(
@@ -45,13 +44,28 @@ export function KitStock({ jobId, lines, price }: Props) {
         <Link className="chip px-2.5" href={`/orders?jobs=${jobId}` as Route}>
           Order shortages
         </Link>
-        <a className="chip px-2.5" href={`/api/jobs/${jobId}/labels.pdf`} target="_blank" rel="noreferrer">
+        <a
+          className="chip px-2.5"
+          href={urlOf('GET /api/jobs/{id}/labels.pdf', { path: { id: jobId } })}
+          target="_blank"
+          rel="noreferrer"
+        >
           Labels
         </a>
-        <a className="chip px-2.5" href={`/api/jobs/${jobId}/quote.pdf`} target="_blank" rel="noreferrer">
+        <a
+          className="chip px-2.5"
+          href={urlOf('GET /api/jobs/{id}/quote.pdf', { path: { id: jobId } })}
+          target="_blank"
+          rel="noreferrer"
+        >
           Quote
         </a>
-        <a className="chip px-2.5" href={`/api/jobs/${jobId}/card.pdf`} target="_blank" rel="noreferrer">
+        <a
+          className="chip px-2.5"
+          href={urlOf('GET /api/jobs/{id}/card.pdf', { path: { id: jobId } })}
+          target="_blank"
+          rel="noreferrer"
+        >
           Job card
         </a>
       </div>

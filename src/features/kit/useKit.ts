@@ -1,14 +1,9 @@
 'use client'
 
 import { useState } from 'react'
-import type { ExplodedView } from '@/core/kit'
-import type { KitDraft, KitResponse } from '@/contract/kit'
-import type { Issue } from '@/ui/ask'
+import type { DrawnKit, KitDraft } from '@/contract/kit'
+import type { Issue } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
-
-export interface DrawnKit extends KitResponse {
-  view: ExplodedView
-}
 
 interface Drawn {
   kit: DrawnKit | null
@@ -35,13 +30,13 @@ function without(request: KitDraft, issues: readonly Issue[]): KitDraft | null {
  * has none yet, that of the rest, so that there are fields to put it right in.
  */
 export function useKit(jobId: number, request: KitDraft | null): Drawn {
-  const { answer, words, issues, away } = useAnswer<DrawnKit>(
-    '/api/kits/draw',
-    request && { ...request, job: jobId },
+  const { answer, words, issues, away } = useAnswer(
+    'POST /api/kits/draw',
+    request && { body: { ...request, job: jobId } },
     0,
   )
   const rest = request && !answer && issues.length > 0 ? without(request, issues) : null
-  const ofRest = useAnswer<DrawnKit>('/api/kits/draw', rest && { ...rest, job: jobId }, 0)
+  const ofRest = useAnswer('POST /api/kits/draw', rest && { body: { ...rest, job: jobId } }, 0)
   // It stays while the next is on its way: its fields keep the focus.
   const kit = answer ?? ofRest.answer
   const [last, setLast] = useState(kit)

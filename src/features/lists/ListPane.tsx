@@ -3,6 +3,7 @@
 import type { Route } from 'next'
 import Link from 'next/link'
 import type { ListDetail, ListSummary } from '@/contract/list'
+import { urlOf } from '@/ui/call'
 
 interface Props {
   list: ListSummary
@@ -56,7 +57,11 @@ function Remarks({ detail }: { detail: ListDetail }) {
     <section aria-label="Rows not kept" className="flex min-h-0 flex-1 flex-col">
       <div className="flex items-baseline gap-3">
         <h2 className="text-[0.9375rem] font-bold">Rows not kept</h2>
-        <a className="underline" href={`/api/lists/${detail.id}/remarks.csv`} download>
+        <a
+          className="underline"
+          href={urlOf('GET /api/lists/{id}/remarks.csv', { path: { id: detail.id } })}
+          download
+        >
           Save as CSV
         </a>
       </div>

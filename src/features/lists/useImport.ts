@@ -3,7 +3,7 @@
 import { useCallback, useState } from 'react'
 import type { ListField, ColumnMap } from '@/core/lists'
 import type { ListSummary, PreviewResponse } from '@/contract/list'
-import { ask, wordsOf } from '@/ui/ask'
+import { sendFile, wordsOf } from '@/ui/call'
 
 /** Largest list file. */
 const MOST_BYTES = 40 * 1024 * 1024
@@ -16,13 +16,6 @@ export interface Draft {
   columns: ColumnMap
   preview: PreviewResponse
 }
-
-const post = <T>(path: string, query: Record<string, string>, file: File): Promise<T> =>
-  ask<T>(`${path}?${new URLSearchParams(query).toString()}`, {
-    method: 'POST',
-    headers: { 'content-type': 'text/csv' },
-    body: file,
-  })
 
 interface Import {
   draft: Draft | null
@@ -42,11 +35,9 @@ export function useImport(): Import {
 
   const read = useCallback(async (next: Omit<Draft, 'preview'>, guess: boolean) => {
     try {
-      const preview = await post<PreviewResponse>(
-        '/api/lists/preview',
-        { unit: next.unit, ...(!guess && { columns: JSON.stringify(next.columns) }) },
-        next.file,
-      )
+      const preview = await sendFile('POST /api/lists/preview', next.file, 'text/csv', {
+        query: { unit: next.unit, ...(!guess && { columns: JSON.stringify(next.columns) }) },
+      })
       // What was typed while the file was being read stays.
       setDraft((now) =>
         now?.file === next.file
@@ -88,11 +79,9 @@ export function useImport(): Import {
     if (!draft) return null
     const { name, kind, unit, columns, file } = draft
     try {
-      const begun = await post<ListSummary>(
-        '/api/lists',
-        { name, kind, unit, columns: JSON.stringify(columns) },
-        file,
-      )
+      const begun = await sendFile('POST /api/lists', file, 'text/csv', {
+        query: { name, kind, unit, columns: JSON.stringify(columns) },
+      })
       setDraft(null)
       setProblem('')
       return begun

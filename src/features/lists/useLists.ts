@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react'
 import type { ListDetail, ListSummary } from '@/contract/list'
-import { ask, send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 
 /** How often a list at work is asked how far it is, ms. */
@@ -29,7 +29,7 @@ export function useLists(initial: readonly ListSummary[]): Lists {
 
   const refresh = useCallback(async () => {
     try {
-      setLists((await ask<{ lists: ListSummary[] }>('/api/lists')).lists)
+      setLists((await call('GET /api/lists')).lists)
       setProblem('')
     } catch (error) {
       setProblem(wordsOf(error))
@@ -46,7 +46,7 @@ export function useLists(initial: readonly ListSummary[]): Lists {
   useEffect(() => {
     if (chosen === null || state === undefined) return
     let current = true
-    ask<ListDetail>(`/api/lists/${chosen}`)
+    call('GET /api/lists/{id}', { path: { id: chosen } })
       .then((found) => current && setDetail(found))
       .catch((error) => current && setProblem(wordsOf(error)))
     return () => {
@@ -57,11 +57,13 @@ export function useLists(initial: readonly ListSummary[]): Lists {
   const drop = useCallback(
     async (id: number) => {
       try {
-        const { state: now } = await ask<{ state: string }>(`/api/lists/${id}`, { method: 'DELETE' })
+        const { state: now } = await call('DELETE /api/lists/{id}', { path: { id } })
         if (now === 'removed') setChosen(null)
         await refresh()
         if (now === 'removed')
-          await notifyDone('List removed', () => send('POST', `/api/bin/list/${id}`).then(refresh))
+          await notifyDone('List removed', () =>
+            call('POST /api/bin/{kind}/{key}', { path: { kind: 'list', key: id } }).then(refresh),
+          )
       } catch (error) {
         setProblem(wordsOf(error))
       }

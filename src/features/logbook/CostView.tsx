@@ -1,13 +1,12 @@
 'use client'
 
-import type { CostResponse } from '@/contract/logbook'
 import { useAnswer } from '@/ui/useAnswer'
 import { CountChart } from './CountChart'
 import { FigureTable, ViewFrame } from './ViewFrame'
 
 /** What the parts of closed jobs cost, by machine. */
 export function CostView({ query }: { query: string }) {
-  const held = useAnswer<CostResponse>(`/api/logbook/cost?${query}`)
+  const held = useAnswer('GET /api/logbook/cost', { query: new URLSearchParams(query) })
   return (
     <ViewFrame
       held={held}

@@ -1,6 +1,5 @@
 'use client'
 
-import type { FailuresResponse } from '@/contract/logbook'
 import { useAnswer } from '@/ui/useAnswer'
 import { CountChart } from './CountChart'
 import { FigureTable, ViewFrame } from './ViewFrame'
@@ -10,7 +9,7 @@ const BARS = 8
 
 /** What fails most, where, when, and what it points to. */
 export function FailuresView({ query }: { query: string }) {
-  const held = useAnswer<FailuresResponse>(`/api/logbook/failures?${query}`)
+  const held = useAnswer('GET /api/logbook/failures', { query: new URLSearchParams(query) })
   return (
     <ViewFrame
       held={held}

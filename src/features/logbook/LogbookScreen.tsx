@@ -4,12 +4,12 @@ import dynamic from 'next/dynamic'
 import { Tabs } from 'radix-ui'
 import { useCallback, useState, type ReactNode } from 'react'
 import { Frame } from '@/features/shell'
-import type { Recheck } from '@/contract/logbook'
-import type { Page } from '@/ui/usePages'
+import type { Output } from '@/contract/endpoints'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { useKeys } from '@/ui/useKeys'
 import { MachineFilter } from './MachineFilter'
 import { RecheckList } from './RecheckList'
+import { urlOf } from '@/ui/call'
 
 const CostView = dynamic(() => import('./CostView').then((chart) => chart.CostView))
 
@@ -40,7 +40,7 @@ const SPANS = [
 const HINTS = [{ keys: '1 – 5', words: 'rechecks, what fails, service, cost, seats', foot: true }]
 
 interface Props {
-  rechecks: Page<Recheck>
+  rechecks: Output<'GET /api/rechecks'>
   /** address of the calendar feed; with a key where signing in is asked for, for a calendar cannot sign in */
   calendar: string
 }
@@ -103,7 +103,14 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
                   </option>
                 ))}
               </select>
-              <a className="chip px-3" href={`/api/logbook/${tab}.csv?${query}`} download>
+              <a
+                className="chip px-3"
+                href={urlOf('GET /api/logbook/{table}', {
+                  path: { table: `${tab}.csv` },
+                  query: new URLSearchParams(query),
+                })}
+                download
+              >
                 CSV
               </a>
             </div>

@@ -33,11 +33,10 @@ export function MachineFilter({ value, onChange }: Props) {
   const [typed, setTyped] = useState<string | null>(null)
   const input = useRef<HTMLInputElement>(null)
   useTypedEarly(input, setTyped)
-  const { answer: chosen } = useAnswer<Machine>(value ? `/api/machines/${value}` : null, undefined, 0)
-  const { answer: found } = useAnswer<{ items: Machine[] }>(
-    typed === null
-      ? null
-      : `/api/machines?limit=${OFFERED}&q=${encodeURIComponent(typed.split(/,| \(/)[0] ?? '')}`,
+  const { answer: chosen } = useAnswer('GET /api/machines/{id}', value ? { path: { id: value } } : null, 0)
+  const { answer: found } = useAnswer(
+    'GET /api/machines',
+    typed === null ? null : { query: { limit: String(OFFERED), q: typed.split(/,| \(/)[0] ?? '' } },
   )
   const offered = namedApart(found?.items ?? [])
   const wanted = typed?.trim().toLowerCase()

@@ -3,25 +3,31 @@
 import Link from 'next/link'
 import { useEffect, useState, type FormEvent } from 'react'
 import { OUTCOMES, OUTCOME_WORDS, type Outcome } from '@/contract/choices'
+import type { Output } from '@/contract/endpoints'
 import type { Recheck } from '@/contract/logbook'
 import type { Job } from '@/contract/job'
 import { stagePath } from '@/features/job'
-import { ask, send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { useTimes } from '@/ui/Times'
 import { useUrlChoice } from '@/ui/urlState'
-import { usePages, type Page } from '@/ui/usePages'
+import { usePages } from '@/ui/usePages'
 
 const queryOf = (shown: string) => `open=${shown === 'open'}`
 
 /** Opens a job for what came back, at the same place, as a comeback of the first. @throws Refused */
 async function openComeback({ jobId, title }: Recheck): Promise<Job> {
-  const { machineId, positionId } = await ask<Job>(`/api/jobs/${jobId}`)
-  const made = await send<Job>('POST', '/api/jobs', {
-    title: `${title.slice(0, 148)}, came back`,
-    machineId,
-    positionId,
+  const { machineId, positionId } = await call('GET /api/jobs/{id}', { path: { id: jobId } })
+  const made = await call('POST /api/jobs', {
+    body: {
+      title: `${title.slice(0, 148)}, came back`,
+      machineId,
+      positionId,
+    },
   })
-  return send<Job>('PATCH', `/api/jobs/${made.id}`, { version: made.version, comebackOf: jobId })
+  return call('PATCH /api/jobs/{id}', {
+    path: { id: made.id },
+    body: { version: made.version, comebackOf: jobId },
+  })
 }
 
 function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answered: Recheck) => void }) {
@@ -31,7 +37,8 @@ function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answer
   const [error, setError] = useState('')
   const save = (event: FormEvent) => {
     event.preventDefault()
-    send<Recheck>('PATCH', `/api/rechecks/${recheck.id}`, { outcome, note, who })
+    if (outcome === '') return setError('Choose what was found.')
+    call('PATCH /api/rechecks/{id}', { path: { id: recheck.id }, body: { outcome, note, who } })
       .then(onAnswered)
       .catch((thrown: unknown) => setError(wordsOf(thrown)))
   }
@@ -86,7 +93,7 @@ function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answer
 }
 
 interface Props {
-  initial: Page<Recheck>
+  initial: Output<'GET /api/rechecks'>
   onState: (words: string) => void
 }
 
@@ -97,7 +104,11 @@ export function RecheckList({ initial, onState }: Props) {
   const [open, setOpen] = useState<number | null>(null)
   const [comeback, setComeback] = useState<{ id: number; of: number } | null>(null)
   const [error, setError] = useState('')
-  const list = usePages('/api/rechecks', queryOf(shown), initial, queryOf('open'))
+  const list = usePages('GET /api/rechecks', {
+    query: queryOf(shown),
+    initial,
+    initialQuery: queryOf('open'),
+  })
   const items = list.pages.flatMap((page) => page.items)
   const due = items.filter(({ doneOn, dueOn }) => doneOn === null && dueOn <= today()).length
   useEffect(() => onState(due === 0 ? 'None due today' : `${due} due`), [due, onState])

@@ -80,7 +80,7 @@ const um = (mm: number | null): string => (mm === null ? '–' : (mm * 1000).toF
 
 /** Seats that were measured on more than one job: how they wear, and when they reach their limit. */
 export function SeatsView({ query }: { query: string }) {
-  const held = useAnswer<SeatsTrendResponse>(`/api/logbook/seats?${query}`)
+  const held = useAnswer('GET /api/logbook/seats', { query: new URLSearchParams(query) })
   return (
     <ViewFrame
       held={held}

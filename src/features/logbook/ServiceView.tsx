@@ -1,7 +1,7 @@
 'use client'
 
 import { Line } from 'react-chartjs-2'
-import type { ClosuresResponse, ServiceResponse } from '@/contract/logbook'
+import type { ServiceResponse } from '@/contract/logbook'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
 import { useAnswer } from '@/ui/useAnswer'
@@ -75,8 +75,10 @@ function afterSeason({ steps, longestDays }: ServiceResponse['groups'][number]):
 
 /** How long bearings stay in service by how they are closed, and whether that makes a difference. */
 export function ServiceView({ query }: { query: string }) {
-  const held = useAnswer<ServiceResponse>(`/api/logbook/service?${query}`)
-  const { answer: compared } = useAnswer<ClosuresResponse>(`/api/logbook/closures?${query}`)
+  const held = useAnswer('GET /api/logbook/service', { query: new URLSearchParams(query) })
+  const { answer: compared } = useAnswer('GET /api/logbook/closures', {
+    query: new URLSearchParams(query),
+  })
   return (
     <ViewFrame
       held={held}

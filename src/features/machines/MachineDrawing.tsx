@@ -1,7 +1,6 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import type { ArrangementsResponse } from '@/contract/kit'
 import type { MachineDetail } from '@/contract/machine'
 import { useAnswer } from '@/ui/useAnswer'
 
@@ -26,7 +25,7 @@ const alongAxle = (positions: readonly Position[]): Position[] => [
 
 /** The machine as an axle with its positions, each with its arrangement; one on the right is seen from the other side. */
 export function MachineDrawing({ positions }: { positions: readonly Position[] }) {
-  const { answer } = useAnswer<ArrangementsResponse>('/api/arrangements', undefined, 0)
+  const { answer } = useAnswer('GET /api/arrangements', {}, 0)
   if (positions.length === 0 || positions.length > MOST_DRAWN) return null
   const files = answer?.arrangements.map(({ file }) => file) ?? []
   return (

@@ -1,8 +1,8 @@
 'use client'
 
 import { useId, useState } from 'react'
-import type { Machine, MachineDetail } from '@/contract/machine'
-import { send, wordsOf } from '@/ui/ask'
+import type { Machine } from '@/contract/machine'
+import { call, wordsOf } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 
 interface Props {
@@ -15,8 +15,9 @@ export function MachineField({ machine, onChoose }: Props) {
   const id = useId()
   const [text, setText] = useState('')
   const [error, setError] = useState('')
-  const { answer } = useAnswer<{ items: Machine[]; next: string | null }>(
-    machine ? null : `/api/machines?limit=6&q=${encodeURIComponent(text.trim())}`,
+  const { answer } = useAnswer(
+    'GET /api/machines',
+    machine ? null : { query: { limit: '6', q: text.trim() } },
   )
   const name = text.trim()
   const has = (of: string) => of.toLowerCase().includes(name.toLowerCase())
@@ -29,7 +30,7 @@ export function MachineField({ machine, onChoose }: Props) {
     onChoose(chosen)
   }
   const add = () => {
-    send<MachineDetail>('POST', '/api/machines', { name })
+    call('POST /api/machines', { body: { name } })
       .then(choose)
       .catch((thrown: unknown) => setError(wordsOf(thrown)))
   }

@@ -1,33 +1,32 @@
 'use client'
 
+import type { Output } from '@/contract/endpoints'
 import type { Route } from 'next'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { Frame } from '@/features/shell'
-import type { Machine, MachineDetail } from '@/contract/machine'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { useUrlText } from '@/ui/urlState'
-import { usePages, type Page } from '@/ui/usePages'
+import { usePages } from '@/ui/usePages'
 
 /** The register: machines, their positions and what was fitted last. */
-export function MachineList({ initial, asked }: { initial: Page<Machine>; asked: string }) {
+export function MachineList({ initial, asked }: { initial: Output<'GET /api/machines'>; asked: string }) {
   const router = useRouter()
   const [text, setText] = useUrlText('q')
   const [name, setName] = useState('')
   const [error, setError] = useState('')
   const q = text.trim()
   const query = `q=${encodeURIComponent(q)}`
-  const { pages, words, waiting, hasMore, more } = usePages(
-    '/api/machines',
+  const { pages, words, waiting, hasMore, more } = usePages('GET /api/machines', {
     query,
     initial,
-    `q=${encodeURIComponent(asked)}`,
-  )
+    initialQuery: `q=${encodeURIComponent(asked)}`,
+  })
   const machines = pages.flatMap(({ items }) => items)
   const add = (event: FormEvent) => {
     event.preventDefault()
-    send<MachineDetail>('POST', '/api/machines', { name })
+    call('POST /api/machines', { body: { name } })
       .then(({ id }) => router.push(`/machines/${id}` as Route))
       .catch((thrown: unknown) => setError(wordsOf(thrown)))
   }

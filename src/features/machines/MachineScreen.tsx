@@ -10,7 +10,7 @@ import { Frame } from '@/features/shell'
 import type { MachineChange, MachineDetail } from '@/contract/machine'
 import { ChangeList } from '@/ui/ChangeList'
 import { useTimes } from '@/ui/Times'
-import { send, wordsOf } from '@/ui/ask'
+import { call, urlOf, wordsOf } from '@/ui/call'
 import { Field } from '@/ui/Field'
 import { MachineDrawing } from './MachineDrawing'
 import { MachineField } from './MachineField'
@@ -135,7 +135,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
   const [saved, setSaved] = useState('')
   const [merging, setMerging] = useState(false)
   const put = (change: MachineChange, then: () => void): void => {
-    send<MachineDetail>('PATCH', `/api/machines/${machine.id}`, change)
+    call('PATCH /api/machines/{id}', { path: { id: machine.id }, body: change })
       .then((stored) => {
         setMachine(stored)
         setError('')
@@ -211,7 +211,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               </button>
               <a
                 className="button"
-                href={`/api/machines/${machine.id}/labels.pdf`}
+                href={urlOf('GET /api/machines/{id}/labels.pdf', { path: { id: machine.id } })}
                 target="_blank"
                 rel="noreferrer"
               >
@@ -292,7 +292,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               </button>
             </div>
           </form>
-          <ChangeList path={`/api/machines/${machine.id}/history`} stamp={JSON.stringify(machine)} />
+          <ChangeList of={{ kind: 'machines', id: machine.id }} stamp={JSON.stringify(machine)} />
           <div className="mt-4">
             {merging ? (
               <div className="max-w-[520px] rounded-lg border border-line px-5 py-3">
@@ -303,7 +303,10 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
                   machine={null}
                   onChoose={(into) => {
                     if (!into) return
-                    send<MachineDetail>('POST', `/api/machines/${machine.id}/merge`, { into: into.id })
+                    call('POST /api/machines/{id}/merge', {
+                      path: { id: machine.id },
+                      body: { into: into.id },
+                    })
                       .then(({ id }) => router.push(`/machines/${id}` as Route))
                       .catch((thrown: unknown) => setError(wordsOf(thrown)))
                   }}

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import type { OrderResponse } from '@/contract/supply'
 import { useTimes } from '@/ui/Times'
-import { ask, send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 
 interface Props {
   order: OrderResponse
@@ -28,7 +28,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
       .catch((error: unknown) => void onTrouble(wordsOf(error)))
   }
   const note = (): void => {
-    ask<{ lines: { designation: string; pieces: number }[] }>(`/api/orders/${order.id}/delivery`)
+    call('GET /api/orders/{id}/delivery', { path: { id: order.id } })
       .then(({ lines }) =>
         setCame(
           Object.fromEntries(
@@ -49,7 +49,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
         const lines = Object.entries(came).flatMap(([id, text]) =>
           Number(text) === 0 ? [] : [{ id: Number(id), pieces: Number(text) }],
         )
-        run(send('POST', `/api/orders/${order.id}/receive`, { lines, bin }))
+        run(call('POST /api/orders/{id}/receive', { path: { id: order.id }, body: { lines, bin } }))
       }}
     >
       <h1 className="text-[1.3125rem] font-bold">
@@ -107,14 +107,14 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
               type="button"
               className="button"
               data-primary
-              onClick={() => run(send('POST', `/api/orders/${order.id}/send`))}
+              onClick={() => run(call('POST /api/orders/{id}/send', { path: { id: order.id } }))}
             >
               Send again
             </button>
             <button
               type="button"
               className="button"
-              onClick={() => run(send('DELETE', `/api/orders/${order.id}`))}
+              onClick={() => run(call('DELETE /api/orders/{id}', { path: { id: order.id } }))}
             >
               Cancel order
             </button>

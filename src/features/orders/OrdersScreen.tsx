@@ -4,8 +4,8 @@ import { useEffect, useState } from 'react'
 import Link from 'next/link'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
-import type { BasketResponse, CampaignResponse, OrderResponse, OrdersResponse } from '@/contract/supply'
-import { ask, send, wordsOf } from '@/ui/ask'
+import type { BasketResponse, OrderResponse, OrdersResponse } from '@/contract/supply'
+import { call, wordsOf } from '@/ui/call'
 import { useKept } from '@/ui/useKept'
 import { usePages } from '@/ui/usePages'
 import { BasketPane } from './BasketPane'
@@ -39,7 +39,11 @@ const MOST_LINKS = 5
 /** What is short, what the suppliers ask for it, the best way to buy it, and the orders until they are here. */
 export function OrdersScreen({ initial, jobs }: Props) {
   const [find, setFind] = useState('')
-  const list = usePages('/api/orders', `q=${encodeURIComponent(find.trim())}`, initial, 'q=')
+  const list = usePages('GET /api/orders', {
+    query: `q=${encodeURIComponent(find.trim())}`,
+    initial,
+    initialQuery: 'q=',
+  })
   const orders = list.pages.flatMap((page) => page.items)
   const [wanted, setWanted, forgetWanted] = useKept<Wanted[]>('orders.wanted', [])
   const [dayWorth, setDayWorth] = useKept('orders.dayWorth', '0')
@@ -52,7 +56,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
     const kits = jobsIn(jobs)
     if (kits.length === 0) return
     let current = true
-    send<CampaignResponse>('POST', '/api/campaign', { kits })
+    call('POST /api/campaign', { body: { kits } })
       .then(({ lines }) => {
         if (!current) return
         const short = lines.filter((l) => l.short > 0)
@@ -77,11 +81,13 @@ export function OrdersScreen({ initial, jobs }: Props) {
   }
   const price = (): void =>
     work(
-      send<BasketResponse>('POST', '/api/basket', {
-        lines: wanted
-          .filter((w) => w.designation.trim() !== '')
-          .map((w) => ({ designation: w.designation.trim(), quantity: Number(w.quantity) })),
-        dayWorth: Number(dayWorth.replace(',', '.')),
+      call('POST /api/basket', {
+        body: {
+          lines: wanted
+            .filter((w) => w.designation.trim() !== '')
+            .map((w) => ({ designation: w.designation.trim(), quantity: Number(w.quantity) })),
+          dayWorth: Number(dayWorth.replace(',', '.')),
+        },
       }).then((found) => {
         setBasket(found)
         setShown(null)
@@ -98,10 +104,12 @@ export function OrdersScreen({ initial, jobs }: Props) {
       price,
     }))
     work(
-      send<{ orders: OrderResponse[] }>('POST', '/api/orders', {
-        once,
-        picks,
-        note: jobs && `For jobs ${jobs}`,
+      call('POST /api/orders', {
+        body: {
+          once,
+          picks,
+          note: jobs && `For jobs ${jobs}`,
+        },
       }).then(({ orders: made }) => {
         void list.again()
         setBasket(null)
@@ -157,7 +165,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
               onChange={(now) => put([now])}
               onTrouble={async (trouble) => {
                 setWords(trouble)
-                put([await ask<OrderResponse>(`/api/orders/${order.id}`)])
+                put([await call('GET /api/orders/{id}', { path: { id: order.id } })])
               }}
             />
           ) : basket ? (

@@ -11,7 +11,7 @@ import { useAnswer } from '@/ui/useAnswer'
 export function NotListed() {
   const router = useRouter()
   const asked = decodeURIComponent(usePathname().split('/').at(-1) ?? '')
-  const { words, suggestions } = useAnswer<object>(`/api/parts?designation=${encodeURIComponent(asked)}`)
+  const { words, suggestions } = useAnswer('GET /api/parts', { query: { designation: asked } })
   return (
     <Frame about={<b className="number font-semibold text-ink">{asked}</b>}>
       <main className="mx-auto max-w-[52ch] px-6 pt-20">

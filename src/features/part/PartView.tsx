@@ -11,7 +11,7 @@ import { usePreferences } from '@/features/shell'
 import type { Application } from '@/core/interchange'
 import type { PartSheet } from '@/contract/lookUp'
 import { OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
-import { ask } from '@/ui/ask'
+import { call } from '@/ui/call'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { Equivalents } from './Equivalents'
 import { PlaceStrip } from './PlaceStrip'
@@ -96,7 +96,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
   const over = laid?.of === data.designation ? laid : null
   const layOver = (designation: string): void => {
     if (over?.designation === designation) return setLaid(null)
-    ask<PartSheet['part']>(`/api/parts?designation=${encodeURIComponent(designation)}`)
+    call('GET /api/parts', { query: { designation } })
       .then((found) => {
         const other = drawable(found)
         if (other) setLaid({ of: data.designation, designation, part: other })

@@ -10,21 +10,19 @@ export type Held =
   | { kind: 'found'; data: PartSheet }
   | { kind: 'refused'; detail: string; suggestions: readonly Suggestion[] }
 
-/** Query text of where a part works; what is not known stays out. */
-export function placeQuery(place: Application): string {
-  const said = Object.entries(place).flatMap(([key, value]) =>
-    value === undefined ? [] : [[key, String(value)]],
+/** Where a part works, as a query; what is not known stays out. */
+export const placeQuery = (place: Application): Record<string, string> =>
+  Object.fromEntries(
+    Object.entries(place).flatMap(([key, value]) => (value === undefined ? [] : [[key, String(value)]])),
   )
-  return new URLSearchParams(said).toString()
-}
 
 /** The part sheet of a number for the place it works in. The last one stays until the next is there. */
 export function usePartSheet(designation: string | undefined, place: Application, initial?: PartSheet): Held {
   const query = placeQuery(place)
-  const asIs = initial && query === ''
-  const { answer, words, suggestions } = useAnswer<PartSheet>(
-    !designation || asIs ? null : `/api/part-sheet?designation=${encodeURIComponent(designation)}&${query}`,
-    undefined,
+  const asIs = initial && Object.keys(query).length === 0
+  const { answer, words, suggestions } = useAnswer(
+    'GET /api/part-sheet',
+    !designation || asIs ? null : { query: { designation, ...query } },
     0,
   )
   if (asIs) return { kind: 'found', data: initial }

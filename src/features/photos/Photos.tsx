@@ -3,7 +3,7 @@
 import { X } from 'lucide-react'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { PhotoAnswer } from '@/contract/judgement'
-import { ask, send, wordsOf } from '@/ui/ask'
+import { call, sendFile, urlOf, wordsOf } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 
 /** Photographs of a job: taken in, looked at, taken away. */
@@ -12,13 +12,12 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
   const [words, setWords] = useState('')
   const [busy, setBusy] = useState(false)
   const input = useRef<HTMLInputElement>(null)
-  const path = `/api/jobs/${jobId}/photos`
   const load = useCallback(
     () =>
-      ask<{ photos: PhotoAnswer[] }>(path)
+      call('GET /api/jobs/{id}/photos', { path: { id: jobId } })
         .then((answer) => setPhotos(answer.photos))
         .catch((error: unknown) => setWords(wordsOf(error))),
-    [path],
+    [jobId],
   )
   useEffect(() => void load(), [load])
   const add = async (files: FileList) => {
@@ -26,13 +25,12 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
     setWords('')
     for (const file of files)
       try {
-        await ask(`${path}?about=${encodeURIComponent(about)}&name=${encodeURIComponent(file.name)}`, {
-          method: 'POST',
-          headers: {
-            'content-type': file.type.startsWith('image/') ? file.type : 'application/octet-stream',
-          },
-          body: file,
-        })
+        await sendFile(
+          'POST /api/jobs/{id}/photos',
+          file,
+          file.type.startsWith('image/') ? file.type : 'application/octet-stream',
+          { path: { id: jobId }, query: { about, name: file.name } },
+        )
       } catch (error) {
         setWords(`${file.name}: ${wordsOf(error)}`)
       }
@@ -46,10 +44,14 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
       <ul className="mb-1.5 grid grid-cols-3 gap-1.5">
         {photos.map((photo) => (
           <li key={photo.id} className="relative">
-            <a href={`${path}/${photo.id}`} target="_blank" rel="noreferrer">
+            <a
+              href={urlOf('GET /api/jobs/{id}/photos/{photo}', { path: { id: jobId, photo: photo.id } })}
+              target="_blank"
+              rel="noreferrer"
+            >
               {/* eslint-disable-next-line @next/next/no-img-element -- kept small by the server */}
               <img
-                src={`${path}/${photo.id}`}
+                src={urlOf('GET /api/jobs/{id}/photos/{photo}', { path: { id: jobId, photo: photo.id } })}
                 alt={`${photo.about || 'job'}, ${photo.name || `photograph ${photo.id}`}`}
                 className="h-[72px] w-full rounded-[7px] border border-line object-cover"
               />
@@ -59,11 +61,13 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
               aria-label={`Remove photograph ${photo.name}`}
               className="absolute top-0 right-0 size-7 rounded-bl-[7px] border border-line bg-sheet font-bold"
               onClick={() =>
-                send('DELETE', `${path}/${photo.id}`)
+                call('DELETE /api/jobs/{id}/photos/{photo}', { path: { id: jobId, photo: photo.id } })
                   .then(load)
                   .then(() =>
                     notifyDone('Photograph removed', () =>
-                      send('POST', `/api/bin/photo/${photo.id}`).then(load),
+                      call('POST /api/bin/{kind}/{key}', { path: { kind: 'photo', key: photo.id } }).then(
+                        load,
+                      ),
                     ),
                   )
                   .catch((error: unknown) => setWords(wordsOf(error)))

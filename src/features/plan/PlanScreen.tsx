@@ -11,9 +11,11 @@ import type { FittingDraft, PlanResponse } from '@/contract/plan'
 import { useTimes } from '@/ui/Times'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
+import { REST_MS } from '@/ui/useRested'
 import { useKeys } from '@/ui/useKeys'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { NextStep, type Step } from './NextStep'
+import { urlOf } from '@/ui/call'
 
 const HINTS: readonly KeyHint[] = [
   { keys: 'D', words: 'this step is done', foot: true },
@@ -261,8 +263,11 @@ export function PlanScreen() {
   // The plan is worked out from what is stored: asked again after each saving, not while it is under way.
   const [savedAt, setSavedAt] = useState(0)
   if (state.kind === 'saved' && state.at !== null && state.at !== savedAt) setSavedAt(state.at)
-  const { answer: plan, words } = useAnswer<PlanResponse>(
-    job.kit ? `/api/jobs/${job.id}/plan?at=${savedAt}` : null,
+  const { answer: plan, words } = useAnswer(
+    'GET /api/jobs/{id}/plan',
+    job.kit && { path: { id: job.id } },
+    REST_MS,
+    String(savedAt),
   )
   const { kit: drawn } = useKit(job.id, job.kit)
   const who = draft.fields['plan.who'] ?? ''
@@ -455,7 +460,7 @@ export function PlanScreen() {
               </>
             )}
             <a
-              href={`/api/jobs/${job.id}/card.pdf`}
+              href={urlOf('GET /api/jobs/{id}/card.pdf', { path: { id: job.id } })}
               target="_blank"
               rel="noreferrer"
               className="button w-full"

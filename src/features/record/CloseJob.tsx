@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { STAGE_WORDS } from '@/contract/choices'
 import type { OpenPoint } from '@/contract/job'
 import { useJob } from '@/features/job'
-import { ask, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 
 /** Closes a job: what is open is shown first, and either settled or answered with a reason. */
 export function CloseJob() {
@@ -21,7 +21,7 @@ export function CloseJob() {
     )
   const close = (why: string) => change({ closed: true, stage: 'record', ...(why && { reason: why }) })
   const look = () => {
-    ask<{ points: OpenPoint[] }>(`/api/jobs/${job.id}/open`)
+    call('GET /api/jobs/{id}/open', { path: { id: job.id } })
       .then(({ points: open }) => {
         setError('')
         if (open.length === 0) close('')

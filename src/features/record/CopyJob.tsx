@@ -3,8 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { stagePath, useJob } from '@/features/job'
-import type { Job } from '@/contract/job'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 
 const OTHER_SIDE: Readonly<Record<string, string>> = {
   left: 'right',
@@ -20,11 +19,13 @@ export function CopyJob() {
   const [error, setError] = useState('')
   const side = OTHER_SIDE[job.intake.side.trim().toLowerCase()] ?? ''
   const copy = () => {
-    send<Job>('POST', '/api/jobs', {
-      title: `${job.title.slice(0, 140)}${side ? `, ${side}` : ', copy'}`,
-      copyOf: job.id,
-      ...(side && { partOf: job.id }),
-      intake: { side },
+    call('POST /api/jobs', {
+      body: {
+        title: `${job.title.slice(0, 140)}${side ? `, ${side}` : ', copy'}`,
+        copyOf: job.id,
+        ...(side && { partOf: job.id }),
+        intake: { side },
+      },
     })
       .then((made) => router.push(stagePath(made.id, 'takeIn')))
       .catch((thrown: unknown) => setError(wordsOf(thrown)))

@@ -18,6 +18,7 @@ import { CopyJob } from './CopyJob'
 import { RemoveJob } from './RemoveJob'
 import { useTimes } from '@/ui/Times'
 import { usePages } from '@/ui/usePages'
+import { urlOf } from '@/ui/call'
 
 /** A line of the kit, as far as the record tells it. */
 interface FittedLine {
@@ -120,7 +121,12 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
   }, [state, job.version, router])
   // Named by its newest entry: what came since begins the list anew.
   const newest = `newest=${history.items[0]?.id ?? 0}`
-  const { pages, hasMore, more } = usePages(`/api/jobs/${job.id}/history`, newest, history, newest)
+  const { pages, hasMore, more } = usePages('GET /api/jobs/{id}/history', {
+    path: { id: job.id },
+    query: newest,
+    initial: history,
+    initialQuery: newest,
+  })
   const entries = pages.flatMap(({ items }) => items)
   const position = machine?.positions.find((p) => p.id === job.positionId)
   const withKit = positions.filter(({ hasKit }) => hasKit)
@@ -213,12 +219,22 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
             <CloseJob />
             <CopyJob />
             {job.kit && (
-              <a href={`/api/jobs/${job.id}/kit.pdf`} target="_blank" rel="noreferrer" className="button">
+              <a
+                href={urlOf('GET /api/jobs/{id}/kit.pdf', { path: { id: job.id } })}
+                target="_blank"
+                rel="noreferrer"
+                className="button"
+              >
                 Pick list as PDF
               </a>
             )}
             {job.kit && (
-              <a href={`/api/jobs/${job.id}/card.pdf`} target="_blank" rel="noreferrer" className="button">
+              <a
+                href={urlOf('GET /api/jobs/{id}/card.pdf', { path: { id: job.id } })}
+                target="_blank"
+                rel="noreferrer"
+                className="button"
+              >
                 Job card as PDF
               </a>
             )}

@@ -4,7 +4,7 @@ import type { Route } from 'next'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { useJob } from '@/features/job'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 
 /** Puts an open job into the bin; the message that says so brings it back. */
@@ -14,11 +14,13 @@ export function RemoveJob() {
   const [error, setError] = useState('')
   if (job.closedAt !== null) return null
   const remove = () => {
-    send('DELETE', `/api/jobs/${job.id}?version=${job.version}`)
+    call('DELETE /api/jobs/{id}', { path: { id: job.id }, query: { version: String(job.version) } })
       .then(() => {
         router.push('/jobs')
         return notifyDone(`Job ${job.id} removed`, () =>
-          send('POST', `/api/bin/job/${job.id}`).then(() => router.push(`/jobs/${job.id}` as Route)),
+          call('POST /api/bin/{kind}/{key}', { path: { kind: 'job', key: job.id } }).then(() =>
+            router.push(`/jobs/${job.id}` as Route),
+          ),
         )
       })
       .catch((thrown: unknown) => setError(wordsOf(thrown)))

@@ -7,7 +7,7 @@ import { MEDIA } from '@/core/seals'
 import { writeMm } from '@/core/quantity'
 import { Frame, usePreferences } from '@/features/shell'
 import type { SealsResponse } from '@/contract/lookUp'
-import { ask, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { SectionFigure } from '@/ui/drawing'
 import { ReadAs } from '@/ui/ReadAs'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -86,7 +86,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
     if (!enough) return
     let current = true
     const timer = setTimeout(() => {
-      ask<SealsResponse>(`/api/seals?${query}`)
+      call('GET /api/seals', { query: new URLSearchParams(query) })
         .then((answer) => {
           if (!current) return
           setFound(answer)

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { SCHOOL_NAMES, SCHOOLS, type Schools } from '@/core/procedure'
 import { Frame } from '@/features/shell'
 import type { Settings } from '@/contract/supply'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 
 const figure = (text: string): number => Number(text.replace(',', '.'))
 
@@ -37,17 +37,19 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
         className="mx-auto h-full max-w-[760px] overflow-auto px-6 py-5"
         onSubmit={(e) => {
           e.preventDefault()
-          send<Settings>('PUT', '/api/settings', {
-            shop,
-            currency,
-            timeZone,
-            validDays: figure(validDays),
-            marginPercent: figure(margin),
-            gunGrams: gun.trim() === '' ? null : figure(gun),
-            schools,
-            taxes: taxes
-              .filter((t) => t.words.trim() !== '')
-              .map((t) => ({ words: t.words, percent: figure(t.percent) })),
+          call('PUT /api/settings', {
+            body: {
+              shop,
+              currency,
+              timeZone,
+              validDays: figure(validDays),
+              marginPercent: figure(margin),
+              gunGrams: gun.trim() === '' ? null : figure(gun),
+              schools,
+              taxes: taxes
+                .filter((t) => t.words.trim() !== '')
+                .map((t) => ({ words: t.words, percent: figure(t.percent) })),
+            },
           })
             .then(() => {
               setWords('')

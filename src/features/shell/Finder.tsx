@@ -4,7 +4,7 @@ import { Command } from 'cmdk'
 import { useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react'
 import { flushSync } from 'react-dom'
 import type { Job } from '@/contract/job'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 import { useTypedEarly } from '@/ui/useTypedEarly'
 
@@ -15,26 +15,25 @@ interface Found {
   machines: { id: number; name: string; place: string }[]
   jobs: { id: number; title: string }[]
   /** bore, outside and width, mm, where the text gives three sizes */
-  sizes: number[] | null
+  sizes: readonly number[] | null
 }
 const NOTHING: Found = { text: null, parts: [], machines: [], jobs: [], sizes: null }
 
 function useSearch(text: string, open: boolean): Found {
-  const { answer, current } = useAnswer<Omit<Found, 'text'>>(
-    open ? `/api/search?text=${encodeURIComponent(text)}` : null,
-    undefined,
-    0,
-  )
+  const { answer, current } = useAnswer('GET /api/search', open ? { query: { text } } : null, 0)
   return answer ? { ...answer, text: current ? text : null } : NOTHING
 }
 
 /** Opens a job whose part is known already. @throws Refused */
 async function openJobWith({ designation, base }: Found['parts'][number]): Promise<Job> {
-  const job = await send<Job>('POST', '/api/jobs', { title: designation })
-  return send<Job>('PATCH', `/api/jobs/${job.id}`, {
-    version: job.version,
-    decision: { designation, base, probability: null },
-    stage: 'kit',
+  const job = await call('POST /api/jobs', { body: { title: designation } })
+  return call('PATCH /api/jobs/{id}', {
+    path: { id: job.id },
+    body: {
+      version: job.version,
+      decision: { designation, base, probability: null },
+      stage: 'kit',
+    },
   })
 }
 

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
+import { urlOf } from '@/ui/call'
 import { useTimes } from '@/ui/Times'
 
 /** How often the server is looked for while a page is shown as it was. */
@@ -19,6 +20,7 @@ export function KeptPages() {
       if (data.kind === 'stale') setStale(Number.isNaN(at) ? '' : new Date(at).toISOString())
     }
     navigator.serviceWorker.addEventListener('message', listen)
+    navigator.serviceWorker.controller?.postMessage('fresh?')
     // Where it cannot be registered, such as without TLS beyond this machine, nothing is kept.
     navigator.serviceWorker.register('/sw.js').catch(() => undefined)
     return () => {
@@ -30,7 +32,7 @@ export function KeptPages() {
     if (!isStale) return
     // What tells whether the server is back is never answered from what was kept.
     const look = () =>
-      void fetch('/api/health')
+      void fetch(urlOf('GET /api/health'))
         .then(({ ok }) => {
           if (!ok) return
           setStale(null)

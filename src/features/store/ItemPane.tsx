@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react'
 import type { StockDetail, StockItem, StockMoves } from '@/contract/supply'
 import { ChangeList } from '@/ui/ChangeList'
 import { useTimes } from '@/ui/Times'
-import { ask, send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 
 type Kind = StockDetail['moves'][number]['kind']
 const MOVES: readonly [Kind, string, string][] = [
@@ -35,7 +35,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
   const stamp = `${item.quantity} ${item.reserved} ${item.countedAt ?? ''}`
   useEffect(() => {
     let current = true
-    ask<StockDetail>(`/api/stock/${item.id}`)
+    call('GET /api/stock/{id}', { path: { id: item.id } })
       .then((found) => {
         if (!current) return
         setDetail(found)
@@ -48,7 +48,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
   }, [item.id, stamp])
   const further = (): void => {
     const cursor = earlier ? earlier.next : detail?.moreMoves
-    ask<StockMoves>(`/api/stock/${item.id}/moves?cursor=${cursor ?? ''}`)
+    call('GET /api/stock/{id}/moves', { path: { id: item.id }, query: cursor === null ? {} : { cursor } })
       .then(({ items, next }) => setEarlier((was) => ({ items: [...(was?.items ?? []), ...items], next })))
       .catch((error: unknown) => setWords(wordsOf(error)))
   }
@@ -61,11 +61,11 @@ export function ItemPane({ item, currency, onChange }: Props) {
       })
       .catch((error: unknown) => {
         setWords(wordsOf(error))
-        ask<StockDetail>(`/api/stock/${item.id}`).then(onChange, () => undefined)
+        call('GET /api/stock/{id}', { path: { id: item.id } }).then(onChange, () => undefined)
       })
   }
   const change = (body: { minimum?: number; price?: number | null }): void =>
-    run(send('PATCH', `/api/stock/${item.id}`, body))
+    run(call('PATCH /api/stock/{id}', { path: { id: item.id }, body }))
   return (
     <>
       <h2 className="number text-[1.3125rem] font-bold">{item.designation}</h2>
@@ -86,7 +86,12 @@ export function ItemPane({ item, currency, onChange }: Props) {
         className="border-y border-line py-3"
         onSubmit={(e) => {
           e.preventDefault()
-          run(send('POST', `/api/stock/${item.id}/moves`, { kind, pieces: Number(pieces), note }))
+          run(
+            call('POST /api/stock/{id}/moves', {
+              path: { id: item.id },
+              body: { kind, pieces: Number(pieces), note },
+            }),
+          )
         }}
       >
         <div role="group" aria-label="What happens" className="mb-2 flex flex-wrap gap-1.5">
@@ -177,7 +182,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
           Earlier moves
         </button>
       )}
-      <ChangeList path={`/api/stock/${item.id}/history`} stamp={JSON.stringify(item)} />
+      <ChangeList of={{ kind: 'stock', id: item.id }} stamp={JSON.stringify(item)} />
     </>
   )
 }

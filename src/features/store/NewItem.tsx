@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { StockItem } from '@/contract/supply'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 import { useKept } from '@/ui/useKept'
 
 const FIELDS = [
@@ -24,12 +24,14 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
       onSubmit={(e) => {
         e.preventDefault()
         const { designation, bin, quantity, minimum, price } = values
-        send<StockItem>('POST', '/api/stock', {
-          designation,
-          bin,
-          quantity: Number(quantity || 0),
-          minimum: minimum === '' ? null : Number(minimum),
-          price: price === '' ? null : Number(price.replace(',', '.')),
+        call('POST /api/stock', {
+          body: {
+            designation,
+            bin,
+            quantity: Number(quantity || 0),
+            minimum: minimum === '' ? null : Number(minimum),
+            price: price === '' ? null : Number(price.replace(',', '.')),
+          },
         })
           .then((item) => {
             forget()

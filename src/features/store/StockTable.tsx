@@ -1,8 +1,8 @@
 'use client'
 
-import type { Moved, StockItem } from '@/contract/supply'
+import type { StockItem } from '@/contract/supply'
 import { useTimes } from '@/ui/Times'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 
 interface Props {
   items: readonly StockItem[]
@@ -26,7 +26,10 @@ export function StockTable({ items, counting, chosen, onChoose, onCounted, onTro
   const count = (item: StockItem, field: HTMLInputElement): void => {
     if (field.value.trim() === '') return focusNext(field)
     const pieces = Number(field.value)
-    send<Moved>('POST', `/api/stock/${item.id}/moves`, { kind: 'count', pieces, note: 'Counted' })
+    call('POST /api/stock/{id}/moves', {
+      path: { id: item.id },
+      body: { kind: 'count', pieces, note: 'Counted' },
+    })
       .then((now) => {
         onCounted(now)
         onTrouble(

@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import { Frame } from '@/features/shell'
-import type { StockImported, StockItem, StockResponse } from '@/contract/supply'
-import { wordsOf, write } from '@/ui/ask'
+import type { StockItem, StockResponse } from '@/contract/supply'
+import { sendFile, urlOf, wordsOf } from '@/ui/call'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
 import { ItemPane } from './ItemPane'
@@ -32,7 +32,11 @@ export function StoreScreen({ initial, asked: brought }: Props) {
   const [words, setWords] = useState('')
   const [adding, setAdding] = useState(false)
   const asked = queryOf(text, view === 'low')
-  const list = usePages('/api/stock', asked, initial, queryOf(brought.text, brought.low))
+  const list = usePages('GET /api/stock', {
+    query: asked,
+    initial,
+    initialQuery: queryOf(brought.text, brought.low),
+  })
   const items = list.pages.flatMap((page) => page.items)
   const { all = 0, low = 0 } = list.pages[0] ?? {}
   const count = view === 'low' ? low : all
@@ -42,12 +46,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
   }
   const readIn = async (file: File): Promise<void> => {
     try {
-      const done = await write<StockImported>(
-        'POST',
-        '/api/stock.csv',
-        { headers: { 'content-type': 'text/csv' }, body: file },
-        `${file.name} ${file.size} ${file.lastModified}`,
-      )
+      const done = await sendFile('POST /api/stock.csv', file, 'text/csv')
       await list.again()
       const first = done.problems[0]
       setWords(
@@ -82,12 +81,12 @@ export function StoreScreen({ initial, asked: brought }: Props) {
               </button>
             ))}
             <span className="ml-auto" />
-            <a className="chip px-2.5" href="/api/stock.csv" download>
+            <a className="chip px-2.5" href={urlOf('GET /api/stock.csv')} download>
               CSV
             </a>
             <a
               className="chip px-2.5"
-              href={`/api/stock-labels.pdf?${asked}`}
+              href={urlOf('GET /api/stock-labels.pdf', { query: new URLSearchParams(asked) })}
               target="_blank"
               rel="noreferrer"
             >

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { TOOL_KINDS, TOOL_WORDS } from '@/core/procedure'
 import { Frame } from '@/features/shell'
 import type { Toolbox } from '@/contract/plan'
-import { send, wordsOf } from '@/ui/ask'
+import { call, wordsOf } from '@/ui/call'
 
 const SIZES = ['from', 'to', 'insideMm', 'outsideMm', 'depthMm'] as const
 const SIZE_WORDS: Record<(typeof SIZES)[number], string> = {
@@ -55,7 +55,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                 SIZES.flatMap((name) => (size(row[name]) === undefined ? [] : [[name, size(row[name])]])),
               ),
             }))
-          send<Toolbox>('PUT', '/api/toolbox', { tools })
+          call('PUT /api/toolbox', { body: { tools } })
             .then(() => {
               setTrouble('')
               setState('saved')

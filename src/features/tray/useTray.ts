@@ -3,6 +3,7 @@
 import Papa from 'papaparse'
 import { useCallback, useRef, useState } from 'react'
 import { decodeBytes } from '@/core/lists'
+import { readText, requestOf, wordsOf } from '@/ui/call'
 
 export type ResultRow = Record<string, string>
 
@@ -31,18 +32,12 @@ async function identifyRows(
   rows: ResultRow[],
   signal: AbortSignal,
 ): Promise<Papa.ParseResult<ResultRow>> {
-  const body = Papa.unparse({
+  const csv = Papa.unparse({
     fields: header,
     data: rows.map((row) => header.map((name) => row[name] ?? '')),
   })
-  const response = await fetch('/api/identify/batch', {
-    method: 'POST',
-    headers: { 'content-type': 'text/csv' },
-    body,
-    signal,
-  })
-  if (!response.ok) throw new Error(((await response.json()) as { detail: string }).detail)
-  return Papa.parse<ResultRow>(await response.text(), { header: true, skipEmptyLines: true })
+  const text = await readText(requestOf('POST /api/identify/batch', {}), signal, csv)
+  return Papa.parse<ResultRow>(text, { header: true, skipEmptyLines: true })
 }
 
 /** Batch identification: a CSV file identified a few hundred rows at a time, with progress and a stop. */
@@ -82,13 +77,7 @@ export function useTray(): Tray {
       setState({ kind: 'done', stopped: false })
     } catch (error) {
       if (control.signal.aborted) return setState({ kind: 'done', stopped: true })
-      setState({
-        kind: 'refused',
-        detail:
-          error instanceof TypeError
-            ? 'No connection to the server. Start again in a moment; the file is unchanged.'
-            : (error as Error).message,
-      })
+      setState({ kind: 'refused', detail: wordsOf(error) })
     }
   }, [])
 

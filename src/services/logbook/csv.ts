@@ -4,22 +4,19 @@ import { writeCsv } from '../csv/writeCsv'
 import { ServiceError } from '../errors'
 import { closures, cost, failures, seatTrends, service } from './views'
 
-const VIEWS = { failures, service, closures, cost, seats: seatTrends }
-
-const viewOf = (name: string): LogbookView => {
-  const view = LOGBOOK_VIEWS.find((v) => v === name)
-  if (!view)
-    throw new ServiceError('notFound', `The logbook has no view “${name}”. Use ${LOGBOOK_VIEWS.join(', ')}.`)
-  return view
+/** A table as it is asked for, `cost.csv`. @throws ServiceError `notFound` */
+function viewOf(table: string): LogbookView {
+  const view = LOGBOOK_VIEWS.find((v) => `${v}.csv` === table)
+  if (view) return view
+  throw new ServiceError(
+    'notFound',
+    `The logbook has no “${table.slice(0, 40)}”. Use ${LOGBOOK_VIEWS.map((v) => `${v} or ${v}.csv`).join(', ')}.`,
+  )
 }
 
-/** A view of the logbook by its name. @throws ServiceError `notFound`, `unreadable` */
-export const logbookView = async (name: string, query: unknown): Promise<unknown> =>
-  VIEWS[viewOf(name)](query)
-
-/** The same as CSV, one row a line of its table. @throws ServiceError `notFound`, `unreadable` */
-export async function logbookCsv(name: string, query: unknown): Promise<string> {
-  const view = viewOf(name)
+/** A view of the logbook as CSV, one row a line of its table. @throws ServiceError `notFound`, `unreadable` */
+export async function logbookCsv(table: string, query: unknown): Promise<string> {
+  const view = viewOf(table)
   const blank = (value: number | string | null): number | string => value ?? ''
   switch (view) {
     case 'failures': {

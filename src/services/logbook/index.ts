@@ -1,3 +1,3 @@
 export { addRecheck, answerRecheck, listRechecks, rechecksCalendar } from './rechecks'
-export { logbookCsv, logbookView } from './csv'
-export { season } from './views'
+export { logbookCsv } from './csv'
+export { closures, cost, failures, season, seatTrends, service } from './views'

@@ -26,17 +26,17 @@ const FULL = new ServiceError(
 const SLOW_MS = 1000
 
 /** What somebody may do after a fault whose outcome is not known here. */
-function afterFault(request: Request): string {
+function afterFault(request: Request, repeatable: boolean): string {
   if (request.method === 'GET') return 'Nothing was changed. Try again.'
-  return request.headers.has('idempotency-key')
+  return repeatable && request.headers.has('idempotency-key')
     ? 'Try again: what was done already is not done a second time.'
     : 'It may or may not have been done. Look before you try again.'
 }
 
 /** A refusal in words, or a fault with the number it has in the log. */
-function problem(error: unknown, request: Request, id: string): Response {
+function problem(error: unknown, request: Request, id: string, repeatable: boolean): Response {
   if (!(error instanceof ServiceError)) {
-    const detail = `${afterFault(request)} In the log this is request ${id}.`
+    const detail = `${afterFault(request, repeatable)} In the log this is request ${id}.`
     return asProblem({ type: 'about:blank', title: 'Something went wrong here', status: 500, detail })
   }
   const { status, title } = STATUS[error.code]
@@ -59,8 +59,11 @@ function told(thrown: unknown): unknown {
   return isDiskFull(thrown) ? FULL : thrown
 }
 
-/** Turns a use-case into a route handler: its value as JSON, its refusal as problem+json, never a stack trace. */
-export function answer<C>(useCase: (request: Request, context: C) => Promise<unknown>) {
+/**
+ * Turns a use-case into a route handler: its value as JSON, its refusal as problem+json, never a stack trace.
+ * @param repeatable whether a request with a key of its own is carried out once
+ */
+export function answer<C>(useCase: (request: Request, context: C) => Promise<unknown>, repeatable = false) {
   return async (request: Request, context: C): Promise<Response> => {
     const id = randomUUID().slice(0, 8)
     const began = performance.now()
@@ -77,7 +80,7 @@ export function answer<C>(useCase: (request: Request, context: C) => Promise<unk
       if (performance.now() - began > SLOW_MS) log.warn({ ...about(), status: response.status }, 'slow')
     } catch (thrown) {
       const error = told(thrown)
-      response = problem(error, request, id)
+      response = problem(error, request, id, repeatable)
       const line = { ...about(), status: response.status }
       if (!(error instanceof ServiceError)) log.error({ ...line, err: thrown }, 'unexpected')
       else if (error === thrown) log.info(line, error.message.slice(0, 200))

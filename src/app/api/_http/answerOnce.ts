@@ -36,5 +36,5 @@ export function answerOnce<C>(useCase: (request: Request, context: C) => Promise
         : { status: 200, text: JSON.stringify(value) }
     })
     return new Response(text, { status, headers: { 'content-type': 'application/json' } })
-  })
+  }, true)
 }

@@ -2,7 +2,7 @@ import 'server-only'
 import { asProblem } from './asProblem'
 
 const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const
-type Method = (typeof METHODS)[number]
+export type Method = (typeof METHODS)[number]
 type Handler<C> = (request: Request, context: C) => Promise<Response>
 
 /** The refusal of a method that a path does not know (RFC 9110, 15.5.6), with those it does. */

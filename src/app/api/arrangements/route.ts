@@ -1,9 +1,7 @@
 import { arrangements, putArrangement } from '@/services/arrangements'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { jsonBody } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (request) => arrangements({ part: new URL(request.url).searchParams.getAll('part') })),
-  PUT: answer(async (request) => putArrangement(await jsonBody(request))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/arrangements', {
+  GET: ({ request }) => arrangements({ part: new URL(request.url).searchParams.getAll('part') }),
+  PUT: ({ body }) => putArrangement(body),
 })

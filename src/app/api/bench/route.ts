@@ -1,7 +1,8 @@
 import { bench } from '@/services/bench'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
+import { serve } from '../_http/serve'
 
 export const dynamic = 'force-dynamic'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({ GET: answer(() => bench()) })
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/bench', {
+  GET: () => bench(),
+})

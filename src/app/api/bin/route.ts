@@ -1,5 +1,6 @@
 import { bin } from '@/services/bin'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({ GET: answer(() => bin()) })
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/bin', {
+  GET: () => bin(),
+})

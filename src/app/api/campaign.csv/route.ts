@@ -1,10 +1,7 @@
 import { campaignCsv } from '@/services/campaign'
-import { answer, attached } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { jsonBody } from '../_http/body'
+import { attached } from '../_http/answer'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answer(async (request) =>
-    attached(await campaignCsv(await jsonBody(request)), 'text/csv', 'campaign.csv'),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/campaign.csv', {
+  POST: async ({ body }) => attached(await campaignCsv(body), 'text/csv', 'campaign.csv'),
 })

@@ -1,8 +1,6 @@
 import { convert } from '@/services/convert'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { jsonBody } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answer(async (request) => convert(await jsonBody(request))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/convert', {
+  POST: ({ body }) => convert(body),
 })

@@ -1,9 +1,8 @@
 import { health } from '@/services/health'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
+import { serve } from '../_http/serve'
 
 export const dynamic = 'force-dynamic'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(health),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/health', {
+  GET: () => health(),
 })

@@ -1,8 +1,6 @@
 import { identifyPart } from '@/services/identify'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { jsonBody } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answer(async (request) => identifyPart(await jsonBody(request))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/identify', {
+  POST: ({ body }) => identifyPart(body),
 })

@@ -1,9 +1,7 @@
 import { damageGuide, inspect } from '@/services/judgement'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { jsonBody } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async () => damageGuide()),
-  POST: answer(async (request) => inspect(await jsonBody(request))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/inspect', {
+  GET: () => Promise.resolve(damageGuide()),
+  POST: ({ body }) => inspect(body),
 })

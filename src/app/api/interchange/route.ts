@@ -1,13 +1,9 @@
 import { comparePair, interchangeOf } from '@/services/lookUp'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { query } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (request) => {
-    const asked = query(request)
-    return 'from' in asked || 'to' in asked
-      ? comparePair({ from: asked['from'] ?? '', to: asked['to'] ?? '' }, asked)
-      : interchangeOf(asked['designation'] ?? '', asked)
-  }),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/interchange', {
+  GET: ({ query }) =>
+    'from' in query || 'to' in query
+      ? comparePair({ from: query['from'] ?? '', to: query['to'] ?? '' }, query)
+      : interchangeOf(query['designation'] ?? '', query),
 })

@@ -1,13 +1,8 @@
 import { lists, MOST_LIST_BYTES, startImport } from '@/services/lists'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { csvBody, query } from '../_http/body'
+import { csvBody } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async () => lists()),
-  POST: answer(async (request) =>
-    Response.json(await startImport(await csvBody(request, MOST_LIST_BYTES), query(request)), {
-      status: 202,
-    }),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/lists', {
+  GET: () => lists(),
+  POST: async ({ query, request }) => startImport(await csvBody(request, MOST_LIST_BYTES), query),
 })

@@ -1,15 +1,9 @@
-import { nameIn } from '@/services/accounts'
 import { addMachine, listMachines } from '@/services/machines'
-import { answer } from '../_http/answer'
-import { answerOnce } from '../_http/answerOnce'
-import { methods } from '../_http/methods'
-import { jsonBody, query } from '../_http/body'
+import { serve } from '../_http/serve'
 
 export const dynamic = 'force-dynamic'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer((request) => listMachines(query(request))),
-  POST: answerOnce(async (request) =>
-    Response.json(await addMachine(await jsonBody(request), nameIn(request.headers)), { status: 201 }),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/machines', {
+  GET: ({ query }) => listMachines(query),
+  POST: ({ body, by }) => addMachine(body, by),
 })

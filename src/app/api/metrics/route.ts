@@ -1,12 +1,11 @@
 import { metricsText } from '@/services/metrics'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
+import { serve } from '../_http/serve'
 
 export const dynamic = 'force-dynamic'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async () => {
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/metrics', {
+  GET: async () => {
     const { text, type } = await metricsText()
     return new Response(text, { headers: { 'content-type': type } })
-  }),
+  },
 })

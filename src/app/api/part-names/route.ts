@@ -1,14 +1,9 @@
 import { listNames, teachName } from '@/services/partNames'
-import { answer } from '../_http/answer'
-import { answerOnce } from '../_http/answerOnce'
-import { methods } from '../_http/methods'
-import { jsonBody } from '../_http/body'
+import { serve } from '../_http/serve'
 
 export const dynamic = 'force-dynamic'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(listNames),
-  POST: answerOnce(async (request) =>
-    Response.json(await teachName(await jsonBody(request)), { status: 201 }),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/part-names', {
+  GET: () => listNames(),
+  POST: ({ body }) => teachName(body),
 })

@@ -1,11 +1,6 @@
 import { partSheet } from '@/services/partSheet'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { query } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (request) => {
-    const asked = query(request)
-    return partSheet(asked['designation'] ?? '', asked)
-  }),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/part-sheet', {
+  GET: ({ query }) => partSheet(query['designation'] ?? '', query),
 })

@@ -1,13 +1,10 @@
 import { rechecksCalendar } from '@/services/logbook'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
 import { originOf } from '../_http/client'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(
-    async (request) =>
-      new Response(await rechecksCalendar(originOf(request)), {
-        headers: { 'content-type': 'text/calendar; charset=utf-8' },
-      }),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/rechecks.ics', {
+  GET: async ({ request }) =>
+    new Response(await rechecksCalendar(originOf(request)), {
+      headers: { 'content-type': 'text/calendar; charset=utf-8' },
+    }),
 })

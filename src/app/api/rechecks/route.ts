@@ -1,8 +1,6 @@
 import { listRechecks } from '@/services/logbook'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { query } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer((request) => listRechecks(query(request))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/rechecks', {
+  GET: ({ query }) => listRechecks(query),
 })

@@ -1,8 +1,6 @@
 import { sealsFor } from '@/services/lookUp'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { query } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (request) => sealsFor(query(request))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/seals', {
+  GET: ({ query }) => sealsFor(query),
 })

@@ -1,8 +1,6 @@
 import { search } from '@/services/search'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { query } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (request) => search(query(request)['text'] ?? '')),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/search', {
+  GET: ({ query }) => search(query['text'] ?? ''),
 })

@@ -2,9 +2,7 @@ import { getIronSession } from 'iron-session'
 import { cookies } from 'next/headers'
 import { accountIn, sessionOptions, signedOut, signIn, type Sealed } from '@/services/accounts'
 import { addressOf, isSecure } from '../_http/client'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { jsonBody } from '../_http/body'
+import { serve } from '../_http/serve'
 
 export const dynamic = 'force-dynamic'
 
@@ -13,21 +11,21 @@ const told = (account: Sealed | null) => ({
 })
 
 /** Who is signed in; signing in and out. */
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer((request) => Promise.resolve(told(accountIn(request.headers)))),
-  POST: answer(async (request) => {
-    const account = await signIn(await jsonBody(request), addressOf(request))
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/session', {
+  GET: ({ request }) => Promise.resolve(told(accountIn(request.headers))),
+  POST: async ({ body, request }) => {
+    const account = await signIn(body, addressOf(request))
     const session = await getIronSession<Sealed>(await cookies(), sessionOptions(isSecure(request)))
     Object.assign(session, account)
     await session.save()
     return told(account)
-  }),
-  DELETE: answer(async (request) => {
+  },
+  DELETE: async ({ request }) => {
     const session = await getIronSession<Partial<Sealed>>(await cookies(), sessionOptions(isSecure(request)))
     const { id, name, role, version } = session
     if (id !== undefined && name && role && version !== undefined)
       await signedOut({ id, name, role, version })
     session.destroy()
     return told(null)
-  }),
+  },
 })

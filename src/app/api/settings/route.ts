@@ -1,10 +1,7 @@
-import { nameIn } from '@/services/accounts'
 import { changeSettings, settings } from '@/services/settings'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { jsonBody } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async () => settings()),
-  PUT: answer(async (request) => changeSettings(await jsonBody(request), nameIn(request.headers))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/settings', {
+  GET: () => settings(),
+  PUT: ({ body, by }) => changeSettings(body, by),
 })

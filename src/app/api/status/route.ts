@@ -1,7 +1,8 @@
 import { status } from '@/services/status'
-import { answer } from '../_http/answer'
-import { methods } from '../_http/methods'
+import { serve } from '../_http/serve'
 
 export const dynamic = 'force-dynamic'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({ GET: answer(() => status()) })
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/status', {
+  GET: () => status(),
+})

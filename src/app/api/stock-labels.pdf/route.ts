@@ -1,16 +1,15 @@
 import { stockLabels } from '@/services/print/labelsPdf'
 import { MAX_LABELS } from '@/services/stock'
-import { answer, pdf } from '../_http/answer'
-import { methods } from '../_http/methods'
-import { query } from '../_http/body'
+import { pdf } from '../_http/answer'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (request) => {
-    const asked = query(request)
-    const ids = (asked['ids'] ?? '')
-      .split(',')
-      .filter((t) => /^\d{1,9}$/.test(t))
-      .slice(0, MAX_LABELS)
-    return pdf(await stockLabels(ids.map(Number), asked), 'stock-labels.pdf')
-  }),
+const numbersIn = (text: string): number[] =>
+  text
+    .split(',')
+    .filter((t) => /^\d{1,9}$/.test(t))
+    .slice(0, MAX_LABELS)
+    .map(Number)
+
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/stock-labels.pdf', {
+  GET: async ({ query }) => pdf(await stockLabels(numbersIn(query['ids'] ?? ''), query), 'stock-labels.pdf'),
 })

@@ -1,10 +1,7 @@
 import { addItem, stock } from '@/services/stock'
-import { answer } from '../_http/answer'
-import { answerOnce } from '../_http/answerOnce'
-import { methods } from '../_http/methods'
-import { jsonBody, query } from '../_http/body'
+import { serve } from '../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer((request) => stock(query(request))),
-  POST: answerOnce(async (request) => Response.json(await addItem(await jsonBody(request)), { status: 201 })),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/stock', {
+  GET: ({ query }) => stock(query),
+  POST: ({ body }) => addItem(body),
 })

@@ -1,12 +1,6 @@
-import { changeAccount, nameIn } from '@/services/accounts'
-import { answer } from '../../_http/answer'
-import { methods } from '../../_http/methods'
-import { jsonBody, numberIn } from '../../_http/body'
+import { changeAccount } from '@/services/accounts'
+import { serve } from '../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  PATCH: answer(async (request, { params }: Context) =>
-    changeAccount(numberIn((await params).id, 'account'), await jsonBody(request), nameIn(request.headers)),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/accounts/{id}', {
+  PATCH: ({ id, body, by }) => changeAccount(id, body, by),
 })

@@ -1,9 +1,6 @@
 import { dropArrangement } from '@/services/arrangements'
-import { answer } from '../../_http/answer'
-import { methods } from '../../_http/methods'
+import { serve } from '../../_http/serve'
 
-type Context = { params: Promise<{ code: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  DELETE: answer(async (_, { params }: Context) => dropArrangement((await params).code)),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/arrangements/{code}', {
+  DELETE: ({ code }) => dropArrangement(code),
 })

@@ -1,8 +1,6 @@
 import { fit } from '@/services/fits'
-import { answer } from '../../_http/answer'
-import { methods } from '../../_http/methods'
-import { jsonBody } from '../../_http/body'
+import { serve } from '../../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answer(async (request) => fit(await jsonBody(request))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/fits/check', {
+  POST: ({ body }) => fit(body),
 })

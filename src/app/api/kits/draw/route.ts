@@ -1,8 +1,6 @@
 import { drawnKitFor } from '@/services/drawKit'
-import { answer } from '../../_http/answer'
-import { methods } from '../../_http/methods'
-import { jsonBody } from '../../_http/body'
+import { serve } from '../../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answer(async (request) => drawnKitFor(await jsonBody(request))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/kits/draw', {
+  POST: ({ body }) => drawnKitFor(body),
 })

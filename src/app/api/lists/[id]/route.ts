@@ -1,13 +1,7 @@
 import { dropList, listDetail } from '@/services/lists'
-import { answer } from '../../_http/answer'
-import { methods } from '../../_http/methods'
-import { numberIn } from '../../_http/body'
+import { serve } from '../../_http/serve'
 
-interface Context {
-  params: Promise<{ id: string }>
-}
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_request, { params }: Context) => listDetail(numberIn((await params).id, 'list'))),
-  DELETE: answer(async (_request, { params }: Context) => dropList(numberIn((await params).id, 'list'))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/lists/{id}', {
+  GET: ({ id }) => listDetail(id),
+  DELETE: ({ id }) => dropList(id),
 })

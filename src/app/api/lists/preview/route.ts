@@ -1,8 +1,7 @@
 import { MOST_LIST_BYTES, previewList } from '@/services/lists'
-import { answer } from '../../_http/answer'
-import { methods } from '../../_http/methods'
-import { csvBody, query } from '../../_http/body'
+import { csvBody } from '../../_http/body'
+import { serve } from '../../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answer(async (request) => previewList(await csvBody(request, MOST_LIST_BYTES), query(request))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/lists/preview', {
+  POST: async ({ query, request }) => previewList(await csvBody(request, MOST_LIST_BYTES), query),
 })

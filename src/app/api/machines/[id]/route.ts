@@ -1,15 +1,7 @@
-import { nameIn } from '@/services/accounts'
 import { changeMachine, machine } from '@/services/machines'
-import { answer } from '../../_http/answer'
-import { answerOnce } from '../../_http/answerOnce'
-import { methods } from '../../_http/methods'
-import { jsonBody, numberIn } from '../../_http/body'
+import { serve } from '../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_, { params }: Context) => machine(numberIn((await params).id, 'machine'))),
-  PATCH: answerOnce(async (request, { params }: Context) =>
-    changeMachine(numberIn((await params).id, 'machine'), await jsonBody(request), nameIn(request.headers)),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/machines/{id}', {
+  GET: ({ id }) => machine(id),
+  PATCH: ({ id, body, by }) => changeMachine(id, body, by),
 })

@@ -1,11 +1,7 @@
 import { cancelOrder, order } from '@/services/orders'
-import { answer } from '../../_http/answer'
-import { methods } from '../../_http/methods'
-import { numberIn } from '../../_http/body'
+import { serve } from '../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_, { params }: Context) => order(numberIn((await params).id, 'order'))),
-  DELETE: answer(async (_, { params }: Context) => cancelOrder(numberIn((await params).id, 'order'))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/orders/{id}', {
+  GET: ({ id }) => order(id),
+  DELETE: ({ id }) => cancelOrder(id),
 })

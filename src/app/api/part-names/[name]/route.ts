@@ -1,9 +1,6 @@
 import { forgetName } from '@/services/partNames'
-import { answer } from '../../_http/answer'
-import { methods } from '../../_http/methods'
+import { serve } from '../../_http/serve'
 
-type Context = { params: Promise<{ name: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  DELETE: answer(async (_, { params }: Context) => forgetName(decodeURIComponent((await params).name))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/part-names/{name}', {
+  DELETE: ({ name }) => forgetName(decodeURIComponent(name)),
 })

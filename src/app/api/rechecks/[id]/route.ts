@@ -1,12 +1,6 @@
 import { answerRecheck } from '@/services/logbook'
-import { answerOnce } from '../../_http/answerOnce'
-import { methods } from '../../_http/methods'
-import { jsonBody, numberIn } from '../../_http/body'
+import { serve } from '../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  PATCH: answerOnce(async (request, { params }: Context) =>
-    answerRecheck(numberIn((await params).id, 'recheck'), await jsonBody(request)),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/rechecks/{id}', {
+  PATCH: ({ id, body }) => answerRecheck(id, body),
 })

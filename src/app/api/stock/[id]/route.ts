@@ -1,16 +1,7 @@
-import { nameIn } from '@/services/accounts'
 import { changeItem, itemDetail } from '@/services/stock'
-import { answer } from '../../_http/answer'
-import { answerOnce } from '../../_http/answerOnce'
-import { methods } from '../../_http/methods'
-import { jsonBody, numberIn } from '../../_http/body'
+import { serve } from '../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-const item = async ({ params }: Context) => numberIn((await params).id, 'stock item')
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_, context: Context) => itemDetail(await item(context))),
-  PATCH: answerOnce(async (request, context: Context) =>
-    changeItem(await item(context), await jsonBody(request), nameIn(request.headers)),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/stock/{id}', {
+  GET: ({ id }) => itemDetail(id),
+  PATCH: ({ id, body, by }) => changeItem(id, body, by),
 })

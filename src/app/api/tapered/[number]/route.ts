@@ -1,11 +1,6 @@
 import { taperedMates } from '@/services/lookUp'
-import { answer } from '../../_http/answer'
-import { methods } from '../../_http/methods'
+import { serve } from '../../_http/serve'
 
-interface Context {
-  params: Promise<{ number: string }>
-}
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_request, { params }: Context) => taperedMates((await params).number)),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/tapered/{number}', {
+  GET: ({ number }) => taperedMates(number),
 })

@@ -1,15 +1,7 @@
 import { cardPdf } from '@/services/print/cardPdf'
-import { answer, pdf } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { pdf } from '../../../_http/answer'
+import { serve } from '../../../_http/serve'
 
-interface Context {
-  params: Promise<{ id: string }>
-}
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_request, { params }: Context) => {
-    const id = numberIn((await params).id, 'job')
-    return pdf(await cardPdf(id), `job-${id}-card.pdf`)
-  }),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/card.pdf', {
+  GET: async ({ id }) => pdf(await cardPdf(id), `job-${id}-card.pdf`),
 })

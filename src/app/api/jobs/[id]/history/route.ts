@@ -1,12 +1,6 @@
 import { historyOf } from '@/services/jobs'
-import { answer } from '../../../_http/answer'
-import { numberIn, query } from '../../../_http/body'
-import { methods } from '../../../_http/methods'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (request, { params }: Context) =>
-    historyOf(numberIn((await params).id, 'job'), query(request)),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/history', {
+  GET: ({ id, query }) => historyOf(id, query),
 })

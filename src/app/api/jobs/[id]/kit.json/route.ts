@@ -1,11 +1,8 @@
 import { kitFile } from '@/services/kitFiles'
-import { answer, attached } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { attached } from '../../../_http/answer'
+import { serve } from '../../../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_request, { params }: { params: Promise<{ id: string }> }) => {
-    const id = numberIn((await params).id, 'job')
-    return attached(JSON.stringify(await kitFile(id), null, 2), 'application/json', `job-${id}-kit.json`)
-  }),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/kit.json', {
+  GET: async ({ id }) =>
+    attached(JSON.stringify(await kitFile(id), null, 2), 'application/json', `job-${id}-kit.json`),
 })

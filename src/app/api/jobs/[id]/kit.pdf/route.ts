@@ -1,15 +1,7 @@
 import { kitPdf } from '@/services/print/kitPdf'
-import { answer, pdf } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { pdf } from '../../../_http/answer'
+import { serve } from '../../../_http/serve'
 
-interface Context {
-  params: Promise<{ id: string }>
-}
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_request, { params }: Context) => {
-    const id = numberIn((await params).id, 'job')
-    return pdf(await kitPdf(id), `job-${id}-kit.pdf`)
-  }),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/kit.pdf', {
+  GET: async ({ id }) => pdf(await kitPdf(id), `job-${id}-kit.pdf`),
 })

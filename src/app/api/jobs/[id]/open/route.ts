@@ -1,13 +1,7 @@
 import { getJob } from '@/services/jobs'
 import { openPoints } from '@/services/openPoints'
-import { answer } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_, { params }: Context) => ({
-    points: await openPoints(await getJob(numberIn((await params).id, 'job'))),
-  })),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/open', {
+  GET: async ({ id }) => ({ points: await openPoints(await getJob(id)) }),
 })

@@ -1,19 +1,9 @@
 import { addPhoto, photos } from '@/services/photos'
-import { answer } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn, photoBody, query } from '../../../_http/body'
+import { photoBody } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-interface Context {
-  params: Promise<{ id: string }>
-}
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_, { params }: Context) => ({
-    photos: await photos(numberIn((await params).id, 'job')),
-  })),
-  POST: answer(async (request, { params }: Context) => {
-    const { about = '', name = '' } = query(request)
-    const added = await addPhoto(numberIn((await params).id, 'job'), await photoBody(request), about, name)
-    return Response.json(added, { status: 201 })
-  }),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/photos', {
+  GET: async ({ id }) => ({ photos: await photos(id) }),
+  POST: async ({ id, query: { about = '', name = '' }, request }) =>
+    addPhoto(id, await photoBody(request), about, name),
 })

@@ -1,11 +1,6 @@
 import { jobPlan } from '@/services/plan'
-import { answer } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_, { params }: { params: Promise<{ id: string }> }) => {
-    const { plan } = await jobPlan(numberIn((await params).id, 'job'))
-    return plan
-  }),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/plan', {
+  GET: async ({ id }) => (await jobPlan(id)).plan,
 })

@@ -1,10 +1,6 @@
 import { positionsOf } from '@/services/jobs'
-import { answer } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_, { params }: Context) => positionsOf(numberIn((await params).id, 'job'))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/positions', {
+  GET: ({ id }) => positionsOf(id),
 })

@@ -1,14 +1,6 @@
 import { addRecheck } from '@/services/logbook'
-import { answerOnce } from '../../../_http/answerOnce'
-import { methods } from '../../../_http/methods'
-import { jsonBody, numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answerOnce(async (request, { params }: Context) =>
-    Response.json(await addRecheck(numberIn((await params).id, 'job'), await jsonBody(request)), {
-      status: 201,
-    }),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/rechecks', {
+  POST: ({ id, body }) => addRecheck(id, body),
 })

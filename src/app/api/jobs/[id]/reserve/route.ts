@@ -1,10 +1,6 @@
 import { reserveKit } from '@/services/campaign'
-import { answerOnce } from '../../../_http/answerOnce'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answerOnce(async (_, { params }: Context) => reserveKit(numberIn((await params).id, 'job'), '')),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/reserve', {
+  POST: ({ id }) => reserveKit(id, ''),
 })

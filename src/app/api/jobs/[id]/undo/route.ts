@@ -1,12 +1,6 @@
 import { undoLast } from '@/services/jobs'
-import { answerOnce } from '../../../_http/answerOnce'
-import { methods } from '../../../_http/methods'
-import { jsonBody, numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answerOnce(async (request, { params }: Context) =>
-    undoLast(numberIn((await params).id, 'job'), await jsonBody(request)),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/undo', {
+  POST: ({ id, body }) => undoLast(id, body),
 })

@@ -1,11 +1,7 @@
 import { remarksCsv } from '@/services/lists'
-import { answer, attached } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { attached } from '../../../_http/answer'
+import { serve } from '../../../_http/serve'
 
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_request, { params }: { params: Promise<{ id: string }> }) => {
-    const csv = await remarksCsv(numberIn((await params).id, 'list'))
-    return attached(csv, 'text/csv', 'rows-not-kept.csv')
-  }),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/lists/{id}/remarks.csv', {
+  GET: async ({ id }) => attached(await remarksCsv(id), 'text/csv', 'rows-not-kept.csv'),
 })

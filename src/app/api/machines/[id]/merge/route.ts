@@ -1,13 +1,6 @@
-import { nameIn } from '@/services/accounts'
 import { mergeMachine } from '@/services/machines'
-import { answerOnce } from '../../../_http/answerOnce'
-import { methods } from '../../../_http/methods'
-import { jsonBody, numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answerOnce(async (request, { params }: Context) =>
-    mergeMachine(numberIn((await params).id, 'machine'), await jsonBody(request), nameIn(request.headers)),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/machines/{id}/merge', {
+  POST: ({ id, body, by }) => mergeMachine(id, body, by),
 })

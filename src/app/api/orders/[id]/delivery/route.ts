@@ -1,10 +1,6 @@
 import { delivery } from '@/services/orders'
-import { answer } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (_, { params }: Context) => delivery(numberIn((await params).id, 'order'))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/orders/{id}/delivery', {
+  GET: ({ id }) => delivery(id),
 })

@@ -1,12 +1,6 @@
 import { receive } from '@/services/orders'
-import { answerOnce } from '../../../_http/answerOnce'
-import { methods } from '../../../_http/methods'
-import { jsonBody, numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answerOnce(async (request, { params }: Context) =>
-    receive(numberIn((await params).id, 'order'), await jsonBody(request)),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/orders/{id}/receive', {
+  POST: ({ id, body }) => receive(id, body),
 })

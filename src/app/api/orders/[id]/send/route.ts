@@ -1,10 +1,6 @@
 import { sendAgain } from '@/services/orders'
-import { answer } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  POST: answer(async (_, { params }: Context) => sendAgain(numberIn((await params).id, 'order'))),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/orders/{id}/send', {
+  POST: ({ id }) => sendAgain(id),
 })

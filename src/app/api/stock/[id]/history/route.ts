@@ -1,12 +1,6 @@
 import { historyOf } from '@/services/history'
-import { answer } from '../../../_http/answer'
-import { methods } from '../../../_http/methods'
-import { numberIn, query } from '../../../_http/body'
+import { serve } from '../../../_http/serve'
 
-type Context = { params: Promise<{ id: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  GET: answer(async (request, { params }: Context) =>
-    historyOf('stock', numberIn((await params).id, 'stock item'), query(request)),
-  ),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/stock/{id}/history', {
+  GET: ({ id, query }) => historyOf('stock', id, query),
 })

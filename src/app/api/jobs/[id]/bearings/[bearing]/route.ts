@@ -1,13 +1,6 @@
 import { removeJobBearing } from '@/services/jobs'
-import { answerOnce } from '../../../../_http/answerOnce'
-import { methods } from '../../../../_http/methods'
-import { numberIn, query } from '../../../../_http/body'
+import { serve } from '../../../../_http/serve'
 
-type Context = { params: Promise<{ id: string; bearing: string }> }
-
-export const { GET, POST, PUT, PATCH, DELETE } = methods({
-  DELETE: answerOnce(async (request, { params }: Context) => {
-    const { id, bearing } = await params
-    return removeJobBearing(numberIn(id, 'job'), numberIn(bearing, 'bearing'), query(request))
-  }),
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/bearings/{bearing}', {
+  DELETE: ({ id, bearing, query }) => removeJobBearing(id, bearing, query),
 })

@@ -1,0 +1,82 @@
+import 'server-only'
+import {
+  ENDPOINTS,
+  type Endpoint,
+  type MethodOf,
+  type Output,
+  type ParameterOf,
+  type Path,
+  type RequestLine,
+} from '@/contract/endpoints'
+import { nameIn } from '@/services/accounts'
+import { answer } from './answer'
+import { answerOnce } from './answerOnce'
+import { jsonBody, numberIn, query } from './body'
+import { methods, type Method } from './methods'
+
+/** Parts of a path that are numbers, and what is numbered; `id` by the collection it stands in. */
+const NUMBERED: Readonly<Record<string, string>> = { bearing: 'bearing', photo: 'photograph' }
+const THINGS: Readonly<Record<string, string>> = {
+  accounts: 'account',
+  jobs: 'job',
+  lists: 'list',
+  machines: 'machine',
+  orders: 'order',
+  rechecks: 'recheck',
+  stock: 'stock item',
+}
+
+/** What a use-case gets of a request. */
+type Asked<P extends Path> = Readonly<
+  { [N in ParameterOf<P>]: N extends 'id' | 'bearing' | 'photo' ? number : string } & {
+    query: Record<string, string>
+    /** the JSON of the request, which the use-case checks; undefined where none is taken */
+    body: unknown
+    /** who asks */
+    by: string
+    request: Request
+  }
+>
+
+type Run<P extends Path, L> = (
+  asked: Asked<P>,
+) => Promise<Response | (L extends RequestLine ? Output<L> : never)>
+
+interface Context {
+  /** of nothing where nothing of the path varies */
+  params: Promise<Record<string, string> | undefined>
+}
+
+/** The varying parts of a path. @throws ServiceError `notFound` where a number is none */
+function parametersOf(path: string, params: Record<string, string>): Record<string, string | number> {
+  const thing = THINGS[path.split('/')[2] ?? ''] ?? 'thing'
+  return Object.fromEntries(
+    Object.entries(params).map(([name, text]) => {
+      const numbered = name === 'id' ? thing : NUMBERED[name]
+      return [name, numbered === undefined ? text : numberIn(text, numbered)]
+    }),
+  )
+}
+
+/**
+ * The handlers of a path by the table of endpoints: what is asked is read, the use-case called, its value answered as JSON with the
+ * status of the table; a write that may be repeated is carried out once. Every other method is refused as problem+json.
+ */
+export function serve<P extends Path>(path: P, runs: { [M in MethodOf<P>]: Run<P, `${M} ${P}`> }) {
+  const handlers = Object.entries<Run<P, unknown>>(runs).map(([method, run]) => {
+    const endpoint: Endpoint = ENDPOINTS[`${method} ${path}` as RequestLine]
+    const { input, status, repeatable } = endpoint
+    const handle = async (request: Request, { params }: Context): Promise<unknown> => {
+      const value: unknown = await run({
+        ...parametersOf(path, (await params) ?? {}),
+        query: query(request),
+        body: input === undefined || typeof input === 'string' ? undefined : await jsonBody(request),
+        by: nameIn(request.headers),
+        request,
+      } as unknown as Asked<P>)
+      return status === undefined || value instanceof Response ? value : Response.json(value, { status })
+    }
+    return [method, repeatable ? answerOnce<Context>(handle) : answer<Context>(handle)] as const
+  })
+  return methods<Context>(Object.fromEntries(handlers) as Partial<Record<Method, (typeof handlers)[0][1]>>)
+}

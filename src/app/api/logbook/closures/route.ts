@@ -1,0 +1,6 @@
+import { closures } from '@/services/logbook'
+import { serve } from '../../_http/serve'
+
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/logbook/closures', {
+  GET: ({ query }) => closures(query),
+})

@@ -1,0 +1,6 @@
+import { cost } from '@/services/logbook'
+import { serve } from '../../_http/serve'
+
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/logbook/cost', {
+  GET: ({ query }) => cost(query),
+})

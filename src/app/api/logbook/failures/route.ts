@@ -1,0 +1,6 @@
+import { failures } from '@/services/logbook'
+import { serve } from '../../_http/serve'
+
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/logbook/failures', {
+  GET: ({ query }) => failures(query),
+})

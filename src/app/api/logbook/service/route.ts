@@ -1,0 +1,6 @@
+import { service } from '@/services/logbook'
+import { serve } from '../../_http/serve'
+
+export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/logbook/service', {
+  GET: ({ query }) => service(query),
+})
