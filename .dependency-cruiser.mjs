@@ -23,7 +23,12 @@ const config = {
     layer('db-is-the-floor', '^src/db', '^src/(?!db|core)', 'The database layer knows only the core.'),
     layer('contract-knows-core-only', '^src/contract', '^src/(?!contract|core)', 'The contract is data.'),
     layer('services-above-db', '^src/services', '^src/(app|features|ui)', 'Services have no screens.'),
-    layer('ui-knows-the-contract', '^src/ui', '^src/(?!ui|core|contract)', 'Components know core and contract.'),
+    layer(
+      'ui-knows-the-contract',
+      '^src/ui',
+      '^src/(?!ui|core|contract)',
+      'Components know core and contract.',
+    ),
     layer(
       'features-know-the-contract',
       '^src/features',

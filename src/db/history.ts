@@ -1,5 +1,5 @@
 import { oneChange } from './connection'
-import { saveFindings, saveSeatReadings, type Finding, type SeatReading } from './found'
+import { saveFindings, saveSeatReadings, type Finding, type SeatReading } from './jobs/found'
 import { saveKit, type StoredKit } from './kits'
 import { models } from './models'
 import type { RecheckAnswer } from './rechecks'

@@ -1,7 +1,7 @@
 import { QueryTypes, type Transaction } from 'sequelize'
 import { actorOr } from './actor'
 import { database, oneChange } from './connection'
-import { writeEvents, type NewEvent } from './jobEvents'
+import { writeEvents, type NewEvent } from './jobs/events'
 import { models } from './models'
 
 /** A day on which what a job fitted is looked at again. */

@@ -1,4 +1,5 @@
 import 'server-only'
+import { isDeepStrictEqual } from 'node:util'
 import { changesOf } from '@/core/history'
 import { oneChange, saveFact, storedFact, writeAudit } from '@/db'
 import { parse } from './parse'
@@ -32,7 +33,9 @@ const SETTING_WORDS = {
 export async function changeSettings(input: unknown, by: string): Promise<Settings> {
   const value = parse(Settings, input)
   await oneChange(async () => {
-    const changes = changesOf(await settings(), value, SETTING_WORDS)
+    const before = await settings()
+    if (isDeepStrictEqual(before, value)) return
+    const changes = changesOf(before, value, SETTING_WORDS)
     await saveFact('settings', value)
     // Longer ones, such as taxes, are not told figure by figure.
     for (const change of changes.length > 0 ? changes : ['other settings'])
@@ -51,6 +54,7 @@ export async function toolbox(): Promise<Toolbox> {
 export async function changeToolbox(input: unknown, by: string): Promise<Toolbox> {
   const value = parse(Toolbox, input)
   await oneChange(async () => {
+    if (isDeepStrictEqual(await toolbox(), value)) return
     await saveFact('toolbox', value)
     await writeAudit({ accountId: null, who: by, what: 'Toolbox changed' })
   })

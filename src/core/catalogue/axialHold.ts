@@ -3,18 +3,36 @@ import type { Part } from './part'
 /** Along its axis a cylindrical roller bearing lets its rings slide, holds them one way or both ways. */
 export type AxialHold = 'slides' | 'oneWay' | 'bothWays'
 
-/** By which rings have flanges (ISO 246, types of ISO 15 series): the letters of the series. */
-const CYLINDRICAL: Readonly<Record<string, AxialHold>> = {
-  N: 'slides',
-  NU: 'slides',
-  NN: 'slides',
-  NNU: 'slides',
-  NJ: 'oneWay',
-  NF: 'oneWay',
-  NUP: 'bothWays',
-  NH: 'bothWays',
+/** The ring that keeps the rollers when the other is drawn off. */
+export type RollerRing = 'inner' | 'outer'
+
+interface Flanges {
+  hold: AxialHold
+  rollers: RollerRing
 }
 
+/** By which rings have flanges (ISO 246, types of ISO 15 series): the letters of the series. */
+const CYLINDRICAL: Readonly<Record<string, Flanges>> = {
+  N: { hold: 'slides', rollers: 'inner' },
+  NN: { hold: 'slides', rollers: 'inner' },
+  NF: { hold: 'oneWay', rollers: 'inner' },
+  NU: { hold: 'slides', rollers: 'outer' },
+  NNU: { hold: 'slides', rollers: 'outer' },
+  NJ: { hold: 'oneWay', rollers: 'outer' },
+  NUP: { hold: 'bothWays', rollers: 'outer' },
+  NH: { hold: 'bothWays', rollers: 'outer' },
+}
+
+type Kind = Pick<Part, 'family' | 'series'>
+
+const flangesOf = ({ family, series }: Kind): Flanges | undefined =>
+  family === 'cylindrical' ? CYLINDRICAL[series.replace(/\d+$/, '')] : undefined
+
 /** How a radial bearing holds its shaft along the axis; all but some cylindrical roller bearings hold it both ways. */
-export const axialHold = ({ family, series }: Pick<Part, 'family' | 'series'>): AxialHold =>
-  family === 'cylindrical' ? (CYLINDRICAL[series.replace(/\d+$/, '')] ?? 'bothWays') : 'bothWays'
+export const axialHold = (part: Kind): AxialHold => flangesOf(part)?.hold ?? 'bothWays'
+
+/** The ring the rollers stay with, of a bearing whose rings come apart; null where they do not. */
+export function rollersStayWith(part: Kind): RollerRing | null {
+  const flanges = flangesOf(part)
+  return flanges && flanges.hold !== 'bothWays' ? flanges.rollers : null
+}

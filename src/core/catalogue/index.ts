@@ -1,4 +1,4 @@
-export { axialHold } from './axialHold'
+export { axialHold, rollersStayWith, type RollerRing } from './axialHold'
 export {
   FAMILIES,
   FAMILY_CLASSES,

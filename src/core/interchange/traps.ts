@@ -1,6 +1,6 @@
 import { capital } from '../capital'
 import { familyFacts, numberKey, type Catalogue, type Family, type Part } from '../catalogue'
-import { writeMm } from '../quantity'
+import { writeInch, writeMm } from '../quantity'
 import { familyTraps } from './familyTraps'
 import { inchBoreTwins } from './inchBoreTwins'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
@@ -52,7 +52,7 @@ function differences(part: Part, other: Part): Difference[] | null {
 }
 
 const sizeWords = ({ name, a, b }: Difference): string =>
-  `${name} ${writeMm(b)} mm against ${writeMm(a)}, ${writeMm(Math.abs(b - a))} mm ${b > a ? 'larger' : 'smaller'}`
+  `${name} ${writeMm(b)} mm against ${writeMm(a)}, ${writeMm(Math.abs(b - a))} mm (${writeInch(Math.abs(b - a))} in) ${b > a ? 'larger' : 'smaller'}`
 
 function why(part: Part, other: Part, found: readonly Difference[]): string {
   if (found.length === 0)

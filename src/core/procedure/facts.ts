@@ -1,4 +1,4 @@
-import { axialHold, type HardwareDetails } from '../catalogue'
+import { rollersStayWith, type HardwareDetails, type RollerRing } from '../catalogue'
 import { insertOfUnit } from '../designation'
 import { ROLES, type KitLine, type Slot, type SlotRole } from '../kit'
 import { knownPart, type KnownPart } from '../part'
@@ -52,14 +52,10 @@ export const isBoltOn = has('boltOnUnit')
 export const isInsert = has('insert')
 export const hasBalls = has('balls')
 
-/**
- * Which ring keeps the rollers where the rings of a bearing come apart: cylindrical roller bearings that do not hold the shaft
- * both ways (ISO 246; NU and NJ keep them in the outer ring, N and NF on the inner one).
- */
-export function rollersStayWith(facts: PlanFacts, { slot }: Placed): 'inner' | 'outer' | null {
+/** Which ring of the bearing in a place keeps the rollers; null where its rings do not come apart. */
+export function rollersAt(facts: PlanFacts, { slot }: Placed): RollerRing | null {
   const part = partAt(facts, slot.id)?.part
-  if (!part || axialHold(part) === 'bothWays') return null
-  return /^N[FN]?\d/.test(part.series) ? 'inner' : 'outer'
+  return part ? rollersStayWith(part) : null
 }
 
 /** A new insert that comes in its housing. */

@@ -10,7 +10,7 @@ import {
   nameOf,
   partAt,
   placesOf,
-  rollersStayWith,
+  rollersAt,
   round,
   startLarge,
   type Placed,
@@ -87,7 +87,7 @@ function bearingStep(facts: PlanFacts, place: Placed, before: readonly Placed[])
       : hasSpacer && !carrier
         ? ', with the spacer already in.'
         : '.'
-  const rollers = shaft ? rollersStayWith(facts, place) : null
+  const rollers = shaft ? rollersAt(facts, place) : null
   const apart = !rollers
     ? ''
     : ` Its rings come apart: the inner ring${rollers === 'inner' ? ' with its rollers' : ''} goes on the shaft, the outer ring${rollers === 'outer' ? ' with its rollers' : ''} into the ${facts.arrangement.hub}, through itself; oiled, they are joined square and turning, so that no roller scores a ring.`

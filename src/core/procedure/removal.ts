@@ -8,7 +8,7 @@ import {
   isInsert,
   isTapered,
   placesOf,
-  rollersStayWith,
+  rollersAt,
   type Placed,
 } from './facts'
 import { fittingOrder } from './mounting'
@@ -142,7 +142,7 @@ const pressedOut: OffBy = (facts, place, order) => {
     : ''
   return {
     words: onShaft
-      ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.${rollersStayWith(facts, place) ? ` Its outer ring stays in the ${arrangement.hub}: out from behind, evenly all round.` : ''}`
+      ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.${rollersAt(facts, place) ? ` Its outer ring stays in the ${arrangement.hub}: out from behind, evenly all round.` : ''}`
       : `${line.words}: out of the ${slot.carrier ? 'carrier' : arrangement.hub}, evenly all round, from the other side.${reach} A ring left on the shaft is pulled with a separator.`,
     driven: true,
     tool: schools.driving === 'press' ? 'Puller, separator or press' : 'Brass drift and hammer, evenly',

@@ -2,20 +2,20 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { HUB_ATTACHMENT_WORDS, HUB_ATTACHMENTS, type HubAttachment } from '@/core/procedure'
-import { TORQUE_UNITS } from '@/core/quantity'
 import { BLANK_FITTING, JobFrame, useJob } from '@/features/job'
 import { useKit } from '@/features/kit'
 import type { KeyHint } from '@/features/shell'
-import type { FittingDraft, PlanResponse } from '@/contract/plan'
+import type { FittingDraft } from '@/contract/plan'
 import { useTimes } from '@/ui/Times'
-import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { REST_MS } from '@/ui/useRested'
 import { useKeys } from '@/ui/useKeys'
-import { VerdictMark } from '@/ui/VerdictMark'
-import { NextStep, type Step } from './NextStep'
+import { NextStep } from './NextStep'
 import { urlOf } from '@/ui/call'
+import { StepRow } from './StepRow'
+import { Torques } from './Torques'
+import { Tools } from './Tools'
+import { HubHas } from './HubHas'
 
 const HINTS: readonly KeyHint[] = [
   { keys: 'D', words: 'this step is done', foot: true },
@@ -23,236 +23,7 @@ const HINTS: readonly KeyHint[] = [
   { keys: 'Tab Space', words: 'tick any step', foot: true },
 ]
 
-type Done = FittingDraft['done']
-
 const now = (): string => new Date().toISOString()
-
-function StepRow({
-  step,
-  number,
-  done,
-  onTick,
-}: {
-  step: Step
-  number: number
-  done: Done[string] | undefined
-  onTick: () => void
-}) {
-  const { time } = useTimes()
-  return (
-    <li
-      className="grid grid-cols-[44px_minmax(0,1fr)] gap-x-2 border-t sm:grid-cols-[44px_minmax(0,1fr)_218px] border-line2 py-1"
-      data-step={step.id}
-    >
-      <label className="flex min-h-11 cursor-pointer items-start gap-1.5 pt-1">
-        <input
-          type="checkbox"
-          className="mt-1 size-[18px] accent-[var(--ink)]"
-          checked={done !== undefined}
-          onChange={onTick}
-        />
-        <span className="number text-ink3">
-          {number}
-          <span className="sr-only"> {step.words}</span>
-        </span>
-      </label>
-      <div
-        className={`pt-1 ${step.caution === 'Safety' ? 'border-l-4 border-contra pl-2.5 sm:col-span-2' : ''} ${step.stop ? 'text-contra' : done ? 'text-ink3' : ''}`}
-      >
-        {step.stop && <b>Stop here. </b>}
-        {step.words}
-        {step.tool && <span className="block text-[0.84375rem] text-ink2">{step.tool}</span>}
-        {step.school && <SchoolBox note={step.school} />}
-        {done && (
-          <span className="block text-[0.78125rem] text-ink3">
-            {done.who || 'done'}, {time(done.at)}
-          </span>
-        )}
-      </div>
-      {step.caution && step.caution !== 'Safety' ? (
-        <p className="self-start rounded-r-lg max-sm:col-start-2 border-l-4 border-contra bg-sheet px-2 py-1 text-[0.8125rem]">
-          <b className="text-contra">Caution.</b> {step.caution}
-        </p>
-      ) : (
-        step.caution !== 'Safety' && <span className="max-sm:hidden" />
-      )}
-    </li>
-  )
-}
-
-function Torques({
-  plan,
-  draft,
-  put,
-}: {
-  plan: PlanResponse
-  draft: FittingDraft
-  put: (next: Partial<FittingDraft>) => void
-}) {
-  const free = plan.torques.filter((row) => row.free).map(({ id }) => id)
-  const unnamed = Array.from({ length: free.length + 1 }, (_, i) => `free.${i + 1}`).find(
-    (id) => !free.includes(id),
-  )
-  const rows = [
-    ...plan.torques,
-    ...(unnamed ? [{ id: unnamed, words: '', free: true, value: '', problem: '' }] : []),
-  ]
-  return (
-    <section aria-label="Torques" className="mb-3">
-      <h2 className="caption">Torques, from the manual of the machine</h2>
-      {rows.map(({ id, words, free: isFree, value, problem }) => {
-        const typed = draft.torques[id] ?? { value: '', page: '' }
-        const set = (next: Partial<typeof typed>) =>
-          put({ torques: { ...draft.torques, [id]: { ...typed, ...next } } })
-        const name = typed.words ?? words
-        const bare = /^\s*\d+([.,]\d+)?\s*$/.test(typed.value)
-        const unit = draft.fields['plan.torqueUnit']
-        // Asked once a job: which unit its manual speaks in.
-        const inUnit = (chosen: string) =>
-          put({
-            torques: { ...draft.torques, [id]: { ...typed, value: `${typed.value.trim()} ${chosen}` } },
-            fields: { ...draft.fields, 'plan.torqueUnit': chosen },
-          })
-        return (
-          <div key={id} className="border-t border-line2 py-1.5">
-            <div className="grid grid-cols-[minmax(0,1fr)_118px_62px] items-center gap-1.5">
-              {isFree ? (
-                <input
-                  className="field px-2"
-                  aria-label="Another fastener"
-                  placeholder="another"
-                  maxLength={60}
-                  value={name}
-                  onChange={(e) => set({ words: e.target.value })}
-                />
-              ) : (
-                <span className="text-[0.875rem]">{words}</span>
-              )}
-              <input
-                className="field number px-2 text-[0.875rem]"
-                aria-label={`Torque of ${name || 'another fastener'}`}
-                placeholder="value, unit"
-                maxLength={30}
-                value={typed.value}
-                onChange={(e) => set({ value: e.target.value })}
-                onBlur={() => {
-                  if (bare && unit) inUnit(unit)
-                }}
-              />
-              <input
-                className="field px-2"
-                aria-label={`Page of the manual for ${name || 'another fastener'}`}
-                placeholder="page"
-                maxLength={40}
-                value={typed.page}
-                onChange={(e) => set({ page: e.target.value })}
-              />
-            </div>
-            {value && typed.value.trim() !== '' && (
-              <p className="number text-[0.84375rem] text-ink2">{value}</p>
-            )}
-            {bare && (
-              <div
-                role="group"
-                aria-label={`Unit of the torque of ${name}`}
-                className="mt-1 flex flex-wrap gap-1"
-              >
-                {TORQUE_UNITS.map((choice) => (
-                  <button
-                    key={choice}
-                    type="button"
-                    className="chip px-2 text-[0.8125rem]"
-                    onClick={() => inUnit(choice)}
-                  >
-                    {choice}
-                  </button>
-                ))}
-              </div>
-            )}
-            {problem && typed.value.trim() !== '' && (
-              <p role="alert" className="text-[0.84375rem] text-contra">
-                {problem}
-              </p>
-            )}
-          </div>
-        )
-      })}
-    </section>
-  )
-}
-
-function Tools({ plan }: { plan: PlanResponse }) {
-  return (
-    <section aria-label="Tools" className="mb-3">
-      <h2 className="caption flex justify-between">
-        Tools, by size
-        <Link href="/toolbox" className="underline decoration-dotted underline-offset-4">
-          our toolbox
-        </Link>
-      </h2>
-      <ul data-testid="tools">
-        {plan.tools.map((tool) => (
-          <li
-            key={tool.words}
-            className="grid grid-cols-[20px_1fr] border-t border-line2 py-1 text-[0.875rem]"
-          >
-            <VerdictMark verdict={tool.own ? 'pass' : 'gap'} />
-            <span>
-              {tool.words}
-              <span className="block text-[0.8125rem] text-ink3">
-                {tool.own
-                  ? `Take: ${tool.own}`
-                  : tool.improvise
-                    ? `Missing. ${tool.improvise}`
-                    : 'Not in toolbox: obtain before starting.'}
-              </span>
-            </span>
-          </li>
-        ))}
-      </ul>
-    </section>
-  )
-}
-
-/** Asked once for the hub: what its heat would spoil. Everything on the card follows the lowest limit. */
-function HubHas({
-  value,
-  onChange,
-}: {
-  value: FittingDraft['hubHas']
-  onChange: (value: FittingDraft['hubHas']) => void
-}) {
-  const toggle = (what: HubAttachment): void => {
-    const has = value ?? []
-    onChange(has.includes(what) ? has.filter((other) => other !== what) : [...has, what])
-  }
-  return (
-    <fieldset className="mb-3">
-      <legend className="caption mb-1">On or in the hub while it is heated</legend>
-      <div className="flex flex-wrap gap-1.5">
-        <button
-          type="button"
-          className="chip px-2.5"
-          aria-pressed={value?.length === 0}
-          onClick={() => onChange(value?.length === 0 ? null : [])}
-        >
-          nothing, bare
-        </button>
-        {HUB_ATTACHMENTS.map((what) => (
-          <button
-            key={what}
-            type="button"
-            className="chip px-2.5"
-            aria-pressed={value?.includes(what) ?? false}
-            onClick={() => toggle(what)}
-          >
-            {HUB_ATTACHMENT_WORDS[what]}
-          </button>
-        ))}
-      </div>
-    </fieldset>
-  )
-}
 
 /** The job card on the screen: steps in order with their cautions, torques, tools, sign-off. */
 export function PlanScreen() {

@@ -1,6 +1,6 @@
 import { Op, type Transaction } from 'sequelize'
-import { actorOr } from './actor'
-import { models } from './models'
+import { actorOr } from '../actor'
+import { models } from '../models'
 
 /** An entry of the history of a job. */
 export interface NewEvent {

@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize'
-import { database } from './connection'
-import { likeText } from './likeText'
+import { database } from '../connection'
+import { likeText } from '../likeText'
 
 /** Jobs looked through for a text, the one changed last first, before the index of words is asked: a few, then more. */
 const LOOKED_THROUGH = [200, 1000]

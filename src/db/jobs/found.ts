@@ -1,6 +1,6 @@
 import { Op, QueryTypes, type Transaction } from 'sequelize'
-import { database } from './connection'
-import { models } from './models'
+import { database } from '../connection'
+import { models } from '../models'
 
 /** Something seen on a part of a bearing. */
 export interface Finding {

@@ -1,0 +1,38 @@
+'use client'
+
+import Link from 'next/link'
+import type { PlanResponse } from '@/contract/plan'
+import { VerdictMark } from '@/ui/VerdictMark'
+
+export function Tools({ plan }: { plan: PlanResponse }) {
+  return (
+    <section aria-label="Tools" className="mb-3">
+      <h2 className="caption flex justify-between">
+        Tools, by size
+        <Link href="/toolbox" className="underline decoration-dotted underline-offset-4">
+          our toolbox
+        </Link>
+      </h2>
+      <ul data-testid="tools">
+        {plan.tools.map((tool) => (
+          <li
+            key={tool.words}
+            className="grid grid-cols-[20px_1fr] border-t border-line2 py-1 text-[0.875rem]"
+          >
+            <VerdictMark verdict={tool.own ? 'pass' : 'gap'} />
+            <span>
+              {tool.words}
+              <span className="block text-[0.8125rem] text-ink3">
+                {tool.own
+                  ? `Take: ${tool.own}`
+                  : tool.improvise
+                    ? `Missing. ${tool.improvise}`
+                    : 'Not in toolbox: obtain before starting.'}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
