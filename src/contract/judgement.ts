@@ -124,12 +124,27 @@ export const InspectionDraft = z.object({
 })
 export type InspectionDraft = z.output<typeof InspectionDraft>
 
+/** What is pointed at on a photograph: fractions of its width and height, from its upper left corner. */
+export const PhotoMark = z.object({
+  x: z.number().min(0).max(1),
+  y: z.number().min(0).max(1),
+  words: typed(80),
+})
+export type PhotoMark = z.output<typeof PhotoMark>
+
+export const MOST_MARKS = 12
+const marks = z.array(PhotoMark).max(MOST_MARKS, `At most ${MOST_MARKS} marks on a photograph.`)
+
+/** Other marks in place of those that were there. */
+export const PhotoChange = z.object({ was: marks, marks })
+
 export const PhotoAnswer = z.object({
   id: z.number().int(),
   about: z.string(),
   name: z.string(),
   width: z.number(),
   height: z.number(),
+  marks: z.array(PhotoMark),
   at: z.string(),
 })
 export type PhotoAnswer = z.output<typeof PhotoAnswer>

@@ -125,23 +125,27 @@ export interface AuditEntry {
 /** What an entry of the audit trail may be about. */
 export type AuditSubject = 'machine' | 'stock'
 
-/** Adds to the audit trail; nothing in it is ever changed. */
-export const writeAudit = async (entry: {
+interface NewAudit {
   accountId: number | null
   who: string
   what: string
   address?: string
   about?: AuditSubject
   aboutId?: number
-}): Promise<void> => {
-  await models().AuditRow.create({
-    account_id: entry.accountId,
-    who: entry.who.slice(0, 60),
-    what: entry.what.slice(0, 200),
-    address: (entry.address ?? '').slice(0, 45),
-    about: entry.about ?? null,
-    about_id: entry.aboutId ?? null,
-  })
+}
+
+/** Adds to the audit trail; nothing in it is ever changed. */
+export const writeAudit = async (...entries: readonly NewAudit[]): Promise<void> => {
+  await models().AuditRow.bulkCreate(
+    entries.map((entry) => ({
+      account_id: entry.accountId,
+      who: entry.who.slice(0, 60),
+      what: entry.what.slice(0, 200),
+      address: (entry.address ?? '').slice(0, 45),
+      about: entry.about ?? null,
+      about_id: entry.aboutId ?? null,
+    })),
+  )
 }
 
 const entryOf = (row: AuditRow): AuditEntry => ({

@@ -14,6 +14,7 @@ import * as rechecks from './migrations/0010-rechecks'
 import * as accounts from './migrations/0011-accounts'
 import * as bin from './migrations/0012-bin'
 import * as history from './migrations/0013-history'
+import * as photoMarks from './migrations/0014-photo-marks'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -36,6 +37,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0011-accounts', accounts],
   ['0012-bin', bin],
   ['0013-history', history],
+  ['0014-photo-marks', photoMarks],
 ]
 
 function runner() {

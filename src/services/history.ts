@@ -16,7 +16,7 @@ export async function noteChanges(
 ): Promise<void> {
   const more = changes.length - MOST_TOLD
   const told = more > 0 ? [...changes.slice(0, MOST_TOLD), `and ${more} more changes`] : changes
-  for (const what of told) await db.writeAudit({ accountId: null, who, what, about, aboutId: id })
+  await db.writeAudit(...told.map((what) => ({ accountId: null, who, what, about, aboutId: id })))
 }
 
 /** What was changed on one thing, when and by whom, the latest first. @throws ServiceError `unreadable` */

@@ -3,7 +3,8 @@ import sharp from 'sharp'
 import * as db from '@/db'
 import { ServiceError } from './errors'
 import { getJob } from './jobs'
-import type { PhotoAnswer } from '@/contract/judgement'
+import { PhotoAnswer, PhotoChange } from '@/contract/judgement'
+import { parse } from './parse'
 
 /** What is taken in: as it comes from a telephone; kept smaller. */
 export const MOST_PHOTO_BYTES = 8 * 1024 * 1024
@@ -35,7 +36,11 @@ async function cleaned(bytes: Uint8Array): Promise<{ picture: Buffer; width: num
   }
 }
 
-const told = ({ at, ...photo }: db.StoredPhoto): PhotoAnswer => ({ ...photo, at: at.toISOString() })
+/** Marks that cannot be read are left out rather than the photograph. */
+function told({ at, marks, ...photo }: db.StoredPhoto): PhotoAnswer {
+  const read = PhotoAnswer.shape.marks.safeParse((marks.ok && marks.value) || [])
+  return { ...photo, marks: read.success ? read.data : [], at: at.toISOString() }
+}
 
 export async function photos(jobId: number): Promise<PhotoAnswer[]> {
   await getJob(jobId)
@@ -64,21 +69,63 @@ export async function addPhoto(
     name: name.replace(/[^\p{L}\p{N} ._-]/gu, '').slice(0, 120),
     ...picture,
   })
-  const added = (await db.photosOf(jobId)).find((photo) => photo.id === id)
-  if (!added) throw new ServiceError('notFound', 'The photograph was removed in between.')
-  return told(added)
+  return photoAnswer(jobId, id)
+}
+
+const noPhoto = (jobId: number, id: number) =>
+  new ServiceError('notFound', `Job ${jobId} has no photograph ${id}.`)
+
+async function photoAnswer(jobId: number, id: number): Promise<PhotoAnswer> {
+  const stored = (await db.photosOf(jobId)).find((photo) => photo.id === id)
+  if (!stored) throw noPhoto(jobId, id)
+  return told(stored)
+}
+
+/**
+ * Puts other marks on a photograph.
+ * @throws ServiceError `unreadable`, `notFound`; `conflict` with the photograph as it is now when it was marked by somebody else
+ *   meanwhile
+ */
+export async function markPhoto(jobId: number, id: number, input: unknown): Promise<PhotoAnswer> {
+  const { was, marks } = parse(PhotoChange, input)
+  const done = await db.markPhoto(jobId, id, was, marks)
+  if (done === null) throw noPhoto(jobId, id)
+  const now = await photoAnswer(jobId, id)
+  if (done) return now
+  throw new ServiceError('conflict', 'Somebody else marked this photograph meanwhile.', [], now)
+}
+
+/** Width of a picture on paper, pixels: 240 points at 240 a inch. */
+const PAPER_PX = 800
+
+/** The photographs of a job for paper, the first ones, with their pictures made smaller. */
+export async function photosForPaper(
+  jobId: number,
+  most: number,
+): Promise<{ shown: (PhotoAnswer & { picture: Buffer })[]; more: number }> {
+  const all = (await db.photosOf(jobId)).map(told)
+  const shown = await Promise.all(
+    all.slice(0, most).map(async (answer) => {
+      const picture = await photo(jobId, answer.id)
+      const small = await sharp(picture)
+        .resize({ width: PAPER_PX, height: PAPER_PX, fit: 'inside', withoutEnlargement: true })
+        .jpeg({ quality: QUALITY })
+        .toBuffer()
+      return { ...answer, picture: small }
+    }),
+  )
+  return { shown, more: all.length - shown.length }
 }
 
 /** @throws ServiceError `notFound` */
 export async function photo(jobId: number, id: number): Promise<Buffer> {
   const picture = await db.photoPicture(jobId, id)
-  if (!picture) throw new ServiceError('notFound', `Job ${jobId} has no photograph ${id}.`)
+  if (!picture) throw noPhoto(jobId, id)
   return picture
 }
 
 /** @throws ServiceError `notFound` */
 export async function removePhoto(jobId: number, id: number): Promise<{ removed: true }> {
-  if (!(await db.removePhoto(jobId, id)))
-    throw new ServiceError('notFound', `Job ${jobId} has no photograph ${id}.`)
+  if (!(await db.removePhoto(jobId, id))) throw noPhoto(jobId, id)
   return { removed: true }
 }

@@ -38,8 +38,10 @@ export async function changeSettings(input: unknown, by: string): Promise<Settin
     const changes = changesOf(before, value, SETTING_WORDS)
     await saveFact('settings', value)
     // Longer ones, such as taxes, are not told figure by figure.
-    for (const change of changes.length > 0 ? changes : ['other settings'])
-      await writeAudit({ accountId: null, who: by, what: `Settings changed, ${change}` })
+    const told = changes.length > 0 ? changes : ['other settings']
+    await writeAudit(
+      ...told.map((change) => ({ accountId: null, who: by, what: `Settings changed, ${change}` })),
+    )
   })
   return value
 }

@@ -1,5 +1,10 @@
+import { spawnSync } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import sharp from 'sharp'
 import { beforeAll, describe, expect, it } from 'vitest'
+import type { PhotoAnswer } from '@/contract/judgement'
 import { address, call, post } from '../support/call'
 
 interface Job {
@@ -428,6 +433,42 @@ describe('photographs', () => {
     const answer = await send(bytes, type)
     expect(answer.status).toBe(status)
     expect(answer.body.detail.length).toBeGreaterThan(10)
+  })
+  it('are marked; who marks on what is gone is told, and nothing is lost', async () => {
+    const list = await call<{ photos: PhotoAnswer[] }>('GET', `/api/jobs/${job.id}/photos`)
+    const id = list.body.photos[0]?.id ?? 0
+    const path = `/api/jobs/${job.id}/photos/${id}`
+    const mark = (was: object[], marks: object[], to = path) => call<PhotoAnswer>('PATCH', to, { was, marks })
+    expect(list.body.photos[0]?.marks).toEqual([])
+    const first = { x: 0.25, y: 1, words: 'spall in the load zone' }
+    const second = { x: 0, y: 0.5, words: '' }
+    expect((await mark([], [first])).body.marks).toEqual([first])
+    const late = await call<{ current: PhotoAnswer }>('PATCH', path, { was: [], marks: [second] })
+    expect(late.status).toBe(409)
+    expect(late.body.current.marks).toEqual([first])
+    expect((await mark([first], [first, second])).body.marks).toEqual([first, second])
+    for (const wrong of [
+      [{ ...first, x: 1.01 }],
+      [{ ...first, y: -0.01 }],
+      [{ ...first, words: 'x'.repeat(81) }],
+      Array.from({ length: 13 }, () => first),
+    ])
+      expect((await mark([first, second], wrong)).status).toBe(400)
+    expect((await mark([], [], `/api/jobs/${job.id}/photos/999999999`)).status).toBe(404)
+    expect((await mark([], [], `/api/jobs/${job.id + 1}/photos/${id}`)).status).toBe(404)
+  })
+  it('are on the job card with what is pointed at', async () => {
+    const version = (await call<Job>('GET', `/api/jobs/${job.id}`)).body.version
+    const kit = { arrangement: 'C1', positions: 1, parts: {}, sizes: {} }
+    expect((await call('PATCH', `/api/jobs/${job.id}`, { version, kit })).status).toBe(200)
+    const file = join(mkdtempSync(join(tmpdir(), 'card-')), 'card.pdf')
+    const card = await fetch(`${address}/api/jobs/${job.id}/card.pdf`)
+    writeFileSync(file, Buffer.from(await card.arrayBuffer()))
+    const text = spawnSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).stdout
+    expect(text).toContain('Photographs')
+    expect(text).toContain('bearing, ring.jpg')
+    expect(text).toContain('1 spall in the load zone')
+    expect(text).toContain('2 marked')
   })
   it('belong to their job, and can be taken away', async () => {
     const list = await call<{ photos: { id: number }[] }>('GET', `/api/jobs/${job.id}/photos`)

@@ -1,5 +1,9 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, readFileSync } from 'node:fs'
+import { request as httpsRequest, type RequestOptions } from 'node:https'
 import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import type { Account, AuditPage, Session } from '@/contract/account'
@@ -321,6 +325,102 @@ describe('passwords', () => {
     for (let i = 0; i < 32; i++) statuses.push((await signIn(`nobody ${i}`, 'x')).status)
     expect(statuses.slice(0, 30).every((status) => status === 401)).toBe(true)
     expect(statuses.slice(30)).toEqual([429, 429])
+  })
+})
+
+describe('over TLS by certificate files (9.1.1 to 9.1.3)', () => {
+  let tls: ChildProcess | undefined
+  let port = 0
+  const folder = mkdtempSync(join(tmpdir(), 'tls-'))
+  const [cert, key] = [join(folder, 'shop.pem'), join(folder, 'shop.key')]
+
+  const over = (
+    method: string,
+    path: string,
+    { body, headers = {}, ...options }: RequestOptions & { body?: unknown } = {},
+  ): Promise<{ status: number; cookie: string; text: string }> =>
+    new Promise((resolve, reject) => {
+      const text = body === undefined ? '' : JSON.stringify(body)
+      const request = httpsRequest(
+        {
+          ...{ host: 'localhost', port, method, path, ca: readFileSync(cert), ...options },
+          headers: { ...headers, ...(text && { 'content-type': 'application/json' }) },
+        },
+        (response) => {
+          let got = ''
+          response.on('data', (chunk: Buffer) => (got += chunk.toString()))
+          response.on('end', () =>
+            resolve({
+              status: response.statusCode ?? 0,
+              cookie: response.headers['set-cookie']?.join(' ') ?? '',
+              text: got,
+            }),
+          )
+        },
+      )
+      request.on('error', reject)
+      request.end(text)
+    })
+
+  beforeAll(async () => {
+    const made = spawnSync('openssl', [
+      ...['req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-days', '2', '-subj', '/CN=localhost'],
+      ...['-addext', 'subjectAltName=DNS:localhost', '-keyout', key, '-out', cert],
+    ])
+    expect(made.status).toBe(0)
+    port = await freePort()
+    tls = spawn('node', ['scripts/tls.mjs'], {
+      env: {
+        ...process.env,
+        HOST: '127.0.0.1',
+        PORT: String(port),
+        APP_PORT: new URL(address).port,
+        AMBER_TLS_CERT: cert,
+        AMBER_TLS_KEY: key,
+      },
+      stdio: 'ignore',
+    })
+    for (let i = 0; i < 80; i++) {
+      if (
+        await over('GET', '/api/health').then(
+          () => true,
+          () => false,
+        )
+      )
+        break
+      await pause(100)
+    }
+  })
+  afterAll(() => tls?.kill())
+
+  it('the certificate is the one of the file, the cookie is for TLS alone, and opens', async () => {
+    const { status, cookie } = await over('POST', '/api/session', {
+      body: { name: names.owner, password: PASSWORD },
+    })
+    expect(status).toBe(200)
+    expect(cookie).toMatch(/; Secure/i)
+    const own = cookie.split(';')[0] ?? ''
+    expect((await over('GET', '/api/accounts', { headers: { cookie: own } })).status).toBe(200)
+    expect((await over('GET', '/api/accounts')).status).toBe(401)
+    expect((await over('GET', '/jobs')).status).toBe(307)
+  })
+  it('speaks no older version, and nothing without TLS', async () => {
+    await expect(over('GET', '/api/health', { maxVersion: 'TLSv1.1' })).rejects.toThrow()
+    await expect(fetch(`http://127.0.0.1:${port}/api/health`)).rejects.toThrow()
+  })
+  it('a request does not choose the address its tries are counted for', async () => {
+    const statuses: number[] = []
+    for (let i = 0; i < 32; i++)
+      statuses.push(
+        (
+          await over('POST', '/api/session', {
+            body: { name: `nobody ${i}`, password: 'x' },
+            headers: { 'x-forwarded-for': `10.9.0.${i}`, forwarded: `for=10.9.0.${i}` },
+          })
+        ).status,
+      )
+    expect(statuses.slice(0, 20).every((status) => status === 401)).toBe(true)
+    expect(statuses.at(-1)).toBe(429)
   })
 })
 

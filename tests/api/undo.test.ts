@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { BinResponse } from '@/contract/bin'
 import type { Job, JobHistory, JobUndone } from '@/contract/job'
+import type { Settings } from '@/contract/supply'
 import { call } from '../support/call'
 import { mark } from '../support/mark'
 
@@ -217,5 +218,35 @@ describe('who changed what', () => {
       'Minimum: “4” → “6”',
       'Minimum: “0” → “4”',
     ])
+  })
+
+  it('of the shop: settings and toolbox; what is saved as it was is no change', async () => {
+    const { body: before } = await call<Settings>('GET', '/api/settings')
+    const shop = `Boat shed ${mark()}`
+    const save = (value: object) => call('PUT', '/api/settings', value)
+    try {
+      for (let i = 0; i < 2; i++) expect((await save({ ...before, shop })).status).toBe(200)
+      const { body: tools } = await call<object>('GET', '/api/toolbox')
+      const last = (await told('/api/audit?limit=1'))[0]
+      expect((await call('PUT', '/api/toolbox', tools)).status).toBe(200)
+      expect((await told('/api/audit?limit=1'))[0]).toBe(last)
+      const changes = (await told('/api/audit?limit=20')).filter((what) => what.includes(shop))
+      expect(changes).toEqual([`Settings changed, name of the shop: “${before.shop}” → “${shop}”`])
+    } finally {
+      await save(before)
+    }
+  })
+
+  it('of much at once: forty are told, and how many more there are', async () => {
+    const places = Array.from({ length: 45 }, (_, i) => ({ name: `axle ${i}`, quantity: 1 }))
+    const { body } = await call<{ id: number; positions: { id: number }[] }>('POST', '/api/machines', {
+      name: `Long train ${mark()}`,
+      positions: places,
+    })
+    const positions = body.positions.map(({ id }) => ({ id, quantity: 2 }))
+    expect((await call('PATCH', `/api/machines/${body.id}`, { positions })).status).toBe(200)
+    const words = await told(`/api/machines/${body.id}/history?limit=100`)
+    expect(words).toHaveLength(42)
+    expect(words[0]).toBe('and 5 more changes')
   })
 })

@@ -188,6 +188,24 @@ test('D1, hauler: seat around the clock, a wild reading, the encoder side, a pho
     buffer: picture,
   })
   await expect(page.getByRole('img', { name: /unit.jpg/ })).toBeVisible()
+  // What is meant is pointed at: by a tap, moved by keys, told in words, and kept.
+  await page.getByRole('button', { name: /^Open .*unit.jpg/ }).click()
+  const large = page.getByRole('dialog').getByRole('img', { name: /unit.jpg/ })
+  await large.click({ position: { x: 30, y: 40 } })
+  await page.keyboard.type('dent beside the encoder')
+  await page.getByRole('button', { name: '+ mark in the middle' }).press('Enter')
+  await page.getByRole('button', { name: /^Mark 2/ }).press('ArrowRight')
+  await expect(page.getByRole('dialog').getByText('Kept.')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(page.getByRole('button', { name: /unit.jpg, marks: 2/ })).toBeFocused()
+  const { photos } = (await (await request.get(`/api/jobs/${id}/photos`)).json()) as {
+    photos: { marks: { x: number; y: number; words: string }[] }[]
+  }
+  const [dent, middle] = photos[0]?.marks ?? []
+  expect(dent?.words).toBe('dent beside the encoder')
+  expect(dent?.x).toBeLessThan(0.2)
+  expect(middle).toEqual({ x: 0.51, y: 0.5, words: '' })
   await page.getByLabel('Photograph', { exact: true }).setInputFiles({
     name: 'list.jpg',
     mimeType: 'image/jpeg',

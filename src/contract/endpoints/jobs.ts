@@ -13,7 +13,7 @@ import {
   NewJob,
   OpenPoint,
 } from '../job'
-import { PhotoAnswer } from '../judgement'
+import { PhotoAnswer, PhotoChange } from '../judgement'
 import { pageSchemaOf } from '../paging'
 import { optional, PAGING, required, SEARCH, type Endpoints } from './endpoint'
 
@@ -111,6 +111,12 @@ export const jobEndpoints = {
     summary: 'One picture',
     output: 'image/jpeg',
     answer: 'The picture',
+  },
+  'PATCH /api/jobs/{id}/photos/{photo}': {
+    summary: 'Put other marks on it; 409 with `current` when somebody marked it meanwhile',
+    input: PhotoChange,
+    output: PhotoAnswer,
+    answer: 'The photograph',
   },
   'DELETE /api/jobs/{id}/photos/{photo}': {
     summary: 'Remove it',

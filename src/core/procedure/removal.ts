@@ -196,7 +196,7 @@ const OFF: Readonly<Record<SlotRole, OffBy>> = {
       ? null
       : { words: `${place.line.words}: swivelled square and out through the loading slots.` },
   boltOnUnit: (_, { line }) => ({
-    words: `${line.words}: off. A seized one is drawn off evenly by its bolts; never hammer on the flange.`,
+    words: `${line.words}: off. A seized one: jack screws in the threaded holes of its flange, a quarter turn each in turn; without such holes its bolts, backed out a few turns and tapped in turn. Never a hammer on the flange.`,
     caution: 'The brake hangs on a hook, not on its hose.',
   }),
   balls: (_, { line }) => ({

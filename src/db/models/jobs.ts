@@ -80,6 +80,7 @@ export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttr
   declare width: number
   declare height: number
   declare picture: Buffer
+  declare marks: CreationOptional<string | null>
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
   declare deleted_at: CreationOptional<Date | null>
@@ -188,6 +189,7 @@ export function defineJobs(sequelize: Sequelize) {
       width: DataTypes.SMALLINT.UNSIGNED,
       height: DataTypes.SMALLINT.UNSIGNED,
       picture: DataTypes.BLOB('medium'),
+      marks: DataTypes.TEXT,
       ...times,
       ...binColumns(),
     },

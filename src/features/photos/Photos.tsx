@@ -5,12 +5,23 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { PhotoAnswer } from '@/contract/judgement'
 import { call, sendFile, urlOf, wordsOf } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
+import { useOpen } from '@/ui/useOpen'
+import { PhotoDialog } from './PhotoDialog'
 
-/** Photographs of a job: taken in, looked at, taken away. */
+const nameOf = ({ id, about, name }: PhotoAnswer): string =>
+  `${about || 'job'}, ${name || `photograph ${id}`}`
+
+const withMarks = (photo: PhotoAnswer): string =>
+  photo.marks.length > 0 ? `${nameOf(photo)}, marks: ${photo.marks.length}` : nameOf(photo)
+
+/** Photographs of a job: taken in, looked at, marked, taken away. */
 export function Photos({ jobId, about }: { jobId: number; about: string }) {
   const [photos, setPhotos] = useState<readonly PhotoAnswer[]>([])
   const [words, setWords] = useState('')
   const [busy, setBusy] = useState(false)
+  const [isOpen, setIsOpen] = useOpen()
+  const [chosen, setChosen] = useState<number | null>(null)
+  const shown = isOpen && photos.find(({ id }) => id === chosen)
   const input = useRef<HTMLInputElement>(null)
   const load = useCallback(
     () =>
@@ -44,18 +55,27 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
       <ul className="mb-1.5 grid grid-cols-3 gap-1.5">
         {photos.map((photo) => (
           <li key={photo.id} className="relative">
-            <a
-              href={urlOf('GET /api/jobs/{id}/photos/{photo}', { path: { id: jobId, photo: photo.id } })}
-              target="_blank"
-              rel="noreferrer"
+            <button
+              type="button"
+              className="block w-full"
+              aria-label={`Open ${withMarks(photo)}`}
+              onClick={() => {
+                setChosen(photo.id)
+                setIsOpen(true)
+              }}
             >
               {/* eslint-disable-next-line @next/next/no-img-element -- kept small by the server */}
               <img
                 src={urlOf('GET /api/jobs/{id}/photos/{photo}', { path: { id: jobId, photo: photo.id } })}
-                alt={`${photo.about || 'job'}, ${photo.name || `photograph ${photo.id}`}`}
+                alt={nameOf(photo)}
                 className="h-[72px] w-full rounded-[7px] border border-line object-cover"
               />
-            </a>
+              {photo.marks.length > 0 && (
+                <span className="number absolute bottom-1 left-1 rounded-full bg-contra px-2 text-[0.75rem] font-bold text-sheet">
+                  {photo.marks.length}
+                </span>
+              )}
+            </button>
             <button
               type="button"
               aria-label={`Remove photograph ${photo.name}`}
@@ -78,6 +98,17 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
           </li>
         ))}
       </ul>
+      {shown && (
+        <PhotoDialog
+          jobId={jobId}
+          photo={shown}
+          name={nameOf(shown)}
+          onClose={() => {
+            setIsOpen(false)
+            void load()
+          }}
+        />
+      )}
       {words && (
         <p role="alert" className="mb-1 text-[0.875rem] text-contra">
           {words}

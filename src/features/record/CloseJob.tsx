@@ -6,6 +6,8 @@ import type { OpenPoint } from '@/contract/job'
 import { useJob } from '@/features/job'
 import { call, wordsOf } from '@/ui/call'
 
+const NO_POSITION = 'No position is chosen at Intake: nothing is written into the machine register.'
+
 /** Closes a job: what is open is shown first, and either settled or answered with a reason. */
 export function CloseJob() {
   const { job, machine, change, state } = useJob()
@@ -42,6 +44,7 @@ export function CloseJob() {
           Close the job
         </button>
       )}
+      {!points && !position && <p className="mt-1 max-w-[40ch] text-[0.875rem] text-ink2">{NO_POSITION}</p>}
       {error && (
         <p role="alert" className="mt-1 text-contra">
           {error}
@@ -78,7 +81,7 @@ export function CloseJob() {
           <p className="my-2 text-[0.875rem] text-ink2">
             {position
               ? `The parts of the kit are written into the register: ${machine?.name}, ${position.name}.`
-              : 'No position is chosen at Intake: nothing is written into the machine register.'}
+              : NO_POSITION}
           </p>
           <div className="flex gap-2">
             <button type="submit" data-primary className="button" disabled={reason.trim() === ''}>

@@ -4,8 +4,10 @@ import { explodedView, type ExplodedView } from '@/core/kit'
 import { partsAt, type PartNow } from '@/core/procedure'
 import { jobPlan } from '../plan'
 import type { PlanResponse } from '@/contract/plan'
+import { photosForPaper } from '../photos'
 import { settings } from '../settings'
 import { drawExploded, drawStrip } from './drawExploded'
+import { drawPhotos } from './drawPhotos'
 import {
   COLOURS,
   endDocument,
@@ -24,6 +26,9 @@ const WARNING = '#9b3424'
 const STEP = { box: 30, words: 330, gap: 10 }
 const CAUTION_X = PAGE.left + STEP.box + STEP.words + STEP.gap
 const CAUTION_WIDTH = PAGE.right - CAUTION_X
+
+/** Photographs on a card; the others are in the record. */
+const MOST_PHOTOS = 12
 
 type Step = PlanResponse['sections'][number]['steps'][number]
 
@@ -114,7 +119,11 @@ function torqueTable(doc: Doc, { torques }: PlanResponse): void {
  * tools, what must be new, sign-off and when to look again. @throws ServiceError `notFound`
  */
 export async function cardPdf(jobId: number): Promise<Buffer> {
-  const [{ plan, found }, { timeZone }] = await Promise.all([jobPlan(jobId), settings()])
+  const [{ plan, found }, { timeZone }, photographs] = await Promise.all([
+    jobPlan(jobId),
+    settings(),
+    photosForPaper(jobId, MOST_PHOTOS),
+  ])
   const { job, arrangement, kit, place } = found
   const { doc, done } = startDocument(`Job ${jobId}, job card`)
   doc
@@ -180,6 +189,11 @@ export async function cardPdf(jobId: number): Promise<Buffer> {
     'Look again',
     plan.rechecks.map(({ date, words }) => `${date}  ${words}  Seen by ____________`),
   )
+  if (photographs.shown.length > 0) {
+    pageBreak(doc, 270)
+    heading(doc, 'Photographs')
+    drawPhotos(doc, photographs.shown, photographs.more)
+  }
   const signed = job.fitting?.signed
   points(
     doc,

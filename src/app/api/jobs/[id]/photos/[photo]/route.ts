@@ -1,4 +1,4 @@
-import { photo, removePhoto } from '@/services/photos'
+import { markPhoto, photo, removePhoto } from '@/services/photos'
 import { serve } from '../../../../_http/serve'
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/photos/{photo}', {
@@ -6,5 +6,6 @@ export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/photos/{p
     new Response(new Uint8Array(await photo(id, which)), {
       headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=31536000, immutable' },
     }),
+  PATCH: ({ id, photo: which, body }) => markPhoto(id, which, body),
   DELETE: ({ id, photo: which }) => removePhoto(id, which),
 })

@@ -1,0 +1,227 @@
+'use client'
+
+import { X } from 'lucide-react'
+import { Dialog } from 'radix-ui'
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import type { PhotoAnswer, PhotoMark } from '@/contract/judgement'
+import { mergedMarks, movedTo } from '@/core/photoMarks'
+import { call, urlOf, wordsOf } from '@/ui/call'
+
+/** As many as the server keeps on one photograph. */
+const MOST = 12
+const REST_MS = 500
+/** How far an arrow key moves a mark, of the picture; with Shift. */
+const STEP = 0.01
+const STEP_FAR = 0.05
+const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
+
+const same = (a: readonly PhotoMark[], b: readonly PhotoMark[]) => JSON.stringify(a) === JSON.stringify(b)
+
+/** Marks of a photograph: kept as they are changed, with those of somebody else who marks it at once. */
+function useMarks(jobId: number, photo: PhotoAnswer) {
+  const [marks, setMarks] = useState<readonly PhotoMark[]>(photo.marks)
+  const [kept, setKept] = useState<readonly PhotoMark[]>(photo.marks)
+  const [words, setWords] = useState('')
+  const busy = useRef(false)
+  const isKept = same(marks, kept)
+
+  const save = async (): Promise<void> => {
+    if (busy.current || isKept) return
+    busy.current = true
+    try {
+      const { marks: now } = await call('PATCH /api/jobs/{id}/photos/{photo}', {
+        path: { id: jobId, photo: photo.id },
+        body: { was: [...kept], marks: [...marks] },
+      })
+      setWords('')
+      setKept(now)
+    } catch (error) {
+      setWords(wordsOf(error))
+      const { photos } = await call('GET /api/jobs/{id}/photos', { path: { id: jobId } }).catch(() => ({
+        photos: [],
+      }))
+      const theirs = photos.find(({ id }) => id === photo.id)?.marks
+      if (theirs && !same(theirs, kept)) {
+        setMarks((ours) => mergedMarks(kept, ours, theirs).slice(0, MOST))
+        setKept(theirs)
+      }
+    } finally {
+      busy.current = false
+    }
+  }
+  const latest = useRef(save)
+  useEffect(() => {
+    latest.current = save
+  })
+  useEffect(() => {
+    const timer = setTimeout(() => void latest.current(), REST_MS)
+    return () => clearTimeout(timer)
+  }, [marks, kept])
+  return { marks, setMarks, words, isKept, save }
+}
+
+interface Props {
+  jobId: number
+  photo: PhotoAnswer
+  name: string
+  onClose: () => void
+}
+
+/** A photograph large, and what it shows pointed at: by a tap, by dragging a mark, or with the arrow keys. */
+export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
+  const { marks, setMarks, words, isKept, save } = useMarks(jobId, photo)
+  const picture = useRef<HTMLDivElement>(null)
+  const dragged = useRef<number | null>(null)
+  const source = urlOf('GET /api/jobs/{id}/photos/{photo}', { path: { id: jobId, photo: photo.id } })
+
+  // What could not be kept holds it open once, with the reason.
+  const [isLeaving, setIsLeaving] = useState(false)
+  const edit = (next: readonly PhotoMark[]) => {
+    setIsLeaving(false)
+    setMarks(next)
+  }
+  const change = (at: number, next: PhotoMark) => edit(marks.map((mark, i) => (i === at ? next : mark)))
+  const add = (x: number, y: number) => {
+    if (marks.length >= MOST) return
+    edit([...marks, movedTo({ x: 0, y: 0, words: '' }, x, y)])
+    const field = `photo-mark-${marks.length}`
+    requestAnimationFrame(() => document.getElementById(field)?.focus())
+  }
+  const remove = (at: number) => edit(marks.filter((_, i) => i !== at))
+  const placeOf = ({ clientX, clientY }: { clientX: number; clientY: number }): [number, number] => {
+    const box = picture.current?.getBoundingClientRect()
+    return box ? [(clientX - box.left) / box.width, (clientY - box.top) / box.height] : [0, 0]
+  }
+  const drag = (event: PointerEvent) => {
+    const at = dragged.current
+    const mark = at === null ? undefined : marks[at]
+    if (at !== null && mark) change(at, movedTo(mark, ...placeOf(event)))
+  }
+  const byKey = (event: KeyboardEvent, at: number, mark: PhotoMark) => {
+    const way = ARROWS[event.key]
+    const step = event.shiftKey ? STEP_FAR : STEP
+    if (way) change(at, movedTo(mark, mark.x + way[0] * step, mark.y + way[1] * step))
+    else if (event.key === 'Delete') remove(at)
+    else return
+    event.preventDefault()
+  }
+  const close = () => {
+    setIsLeaving(true)
+    if (isLeaving || isKept) onClose()
+    else void save()
+  }
+  useEffect(() => {
+    if (isLeaving && isKept) onClose()
+  }, [isLeaving, isKept, onClose])
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && close()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        <Dialog.Content className="fixed top-1/2 left-1/2 z-50 max-h-[96dvh] w-[1060px] max-w-[96vw] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-lg border border-line bg-sheet p-4">
+          <div className="mb-2 flex items-center gap-3">
+            <Dialog.Title className="min-w-0 flex-1 truncate text-[1.0625rem] font-bold">{name}</Dialog.Title>
+            <a className="chip min-h-11 px-3" href={source} target="_blank" rel="noreferrer">
+              Full size
+            </a>
+            <Dialog.Close className="button">Close</Dialog.Close>
+          </div>
+          <Dialog.Description className="mb-2 text-[0.875rem] text-ink2">
+            Tap what you mean. Drag a mark, or move it with the arrow keys; Delete removes it.
+          </Dialog.Description>
+          <div className="grid items-start gap-4 md:grid-cols-[minmax(0,1fr)_290px]">
+            <div className="flex justify-center">
+              <div
+                ref={picture}
+                className="relative touch-none"
+                onPointerMove={drag}
+                onPointerUp={() => (dragged.current = null)}
+                onPointerCancel={() => (dragged.current = null)}
+              >
+                {/* eslint-disable-next-line @next/next/no-img-element -- kept small by the server */}
+                <img
+                  src={source}
+                  width={photo.width}
+                  height={photo.height}
+                  alt={name}
+                  draggable={false}
+                  className="h-auto max-h-[46dvh] w-auto max-w-full cursor-crosshair rounded-[7px] select-none md:max-h-[72dvh]"
+                  onClick={(event) => add(...placeOf(event))}
+                />
+                {marks.map((mark, i) => (
+                  <button
+                    key={i}
+                    type="button"
+                    aria-label={`Mark ${i + 1}${mark.words && `, ${mark.words}`}: move with the arrow keys`}
+                    className="absolute grid size-11 -translate-x-1/2 -translate-y-1/2 cursor-grab touch-none place-items-center rounded-full"
+                    style={{ left: `${mark.x * 100}%`, top: `${mark.y * 100}%` }}
+                    onKeyDown={(event) => byKey(event, i, mark)}
+                    onPointerDown={(event) => {
+                      dragged.current = i
+                      event.currentTarget.setPointerCapture(event.pointerId)
+                    }}
+                  >
+                    {/* A ring: what it is about stays in sight. */}
+                    <span className="size-8 rounded-full border-[3px] border-contra shadow-[0_0_0_2px_var(--sheet)]" />
+                    <span className="number absolute top-0 right-0 grid size-5 place-items-center rounded-full bg-contra text-[0.75rem] font-bold text-sheet shadow-[0_0_0_1.5px_var(--sheet)]">
+                      {i + 1}
+                    </span>
+                  </button>
+                ))}
+              </div>
+            </div>
+            <div>
+              <h3 className="caption mb-1">Marks</h3>
+              {marks.length === 0 && <p className="mb-2 text-[0.875rem] text-ink2">None yet.</p>}
+              <ol className="grid gap-1.5">
+                {marks.map((mark, i) => (
+                  <li key={i} className="flex items-center gap-1.5">
+                    <b className="number w-5 text-right">{i + 1}</b>
+                    <input
+                      id={`photo-mark-${i}`}
+                      className="field min-w-0 flex-1"
+                      aria-label={`What mark ${i + 1} shows`}
+                      placeholder="spall in the load zone"
+                      maxLength={80}
+                      value={mark.words}
+                      onChange={(event) => change(i, { ...mark, words: event.target.value })}
+                    />
+                    <button
+                      type="button"
+                      className="chip grid size-11 place-items-center"
+                      aria-label={`Remove mark ${i + 1}`}
+                      onClick={() => remove(i)}
+                    >
+                      <X className="size-4" aria-hidden />
+                    </button>
+                  </li>
+                ))}
+              </ol>
+              <button
+                type="button"
+                className="button mt-2"
+                disabled={marks.length >= MOST}
+                onClick={() => add(0.5, 0.5)}
+              >
+                + mark in the middle
+              </button>
+              <p role="status" className="mt-2 text-[0.8125rem] text-ink3">
+                {marks.length >= MOST ? `At most ${MOST} marks. ` : ''}
+                {isKept ? 'Kept.' : words === '' ? 'Not kept yet.' : ''}
+              </p>
+              {words && (
+                <p role="alert" className="text-[0.875rem] text-contra">
+                  {words}
+                </p>
+              )}
+            </div>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}
