@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { MOST_MARKS } from '@/core/photoMarks'
 import { COMPARED_RESULTS, UNIT_FEATURES } from '@/core/compare'
 import { AGES, INSPECTED, SEVERITIES } from '@/core/inspect'
 import { FINDINGS } from '@/core/kit'
@@ -132,7 +133,6 @@ export const PhotoMark = z.object({
 })
 export type PhotoMark = z.output<typeof PhotoMark>
 
-export const MOST_MARKS = 12
 const marks = z.array(PhotoMark).max(MOST_MARKS, `At most ${MOST_MARKS} marks on a photograph.`)
 
 /** Other marks in place of those that were there. */

@@ -47,6 +47,9 @@ export type ParameterOf<P extends string> = P extends `${string}{${infer N}}${in
   ? N | ParameterOf<Rest>
   : never
 
+/** Parts of a path that are numbers; the others are text. */
+export const NUMBERED = ['id', 'bearing', 'photo'] as const
+
 /** What an endpoint answers: its JSON; `never` where it is a file. */
 export type Output<L extends RequestLine> = Table[L]['output'] extends infer O extends z.ZodType
   ? z.output<O>

@@ -4,11 +4,9 @@ import { X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { PhotoAnswer, PhotoMark } from '@/contract/judgement'
-import { mergedMarks, movedTo } from '@/core/photoMarks'
+import { mergedMarks, MOST_MARKS, movedTo } from '@/core/photoMarks'
 import { call, urlOf, wordsOf } from '@/ui/call'
 
-/** As many as the server keeps on one photograph. */
-const MOST = 12
 const REST_MS = 500
 /** How far an arrow key moves a mark, of the picture; with Shift. */
 const STEP = 0.01
@@ -47,7 +45,7 @@ function useMarks(jobId: number, photo: PhotoAnswer) {
       }))
       const theirs = photos.find(({ id }) => id === photo.id)?.marks
       if (theirs && !same(theirs, kept)) {
-        setMarks((ours) => mergedMarks(kept, ours, theirs).slice(0, MOST))
+        setMarks((ours) => mergedMarks(kept, ours, theirs).slice(0, MOST_MARKS))
         setKept(theirs)
       }
     } finally {
@@ -87,7 +85,7 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
   }
   const change = (at: number, next: PhotoMark) => edit(marks.map((mark, i) => (i === at ? next : mark)))
   const add = (x: number, y: number) => {
-    if (marks.length >= MOST) return
+    if (marks.length >= MOST_MARKS) return
     edit([...marks, movedTo({ x: 0, y: 0, words: '' }, x, y)])
     const field = `photo-mark-${marks.length}`
     requestAnimationFrame(() => document.getElementById(field)?.focus())
@@ -204,13 +202,13 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
               <button
                 type="button"
                 className="button mt-2"
-                disabled={marks.length >= MOST}
+                disabled={marks.length >= MOST_MARKS}
                 onClick={() => add(0.5, 0.5)}
               >
                 + mark in the middle
               </button>
               <p role="status" className="mt-2 text-[0.8125rem] text-ink3">
-                {marks.length >= MOST ? `At most ${MOST} marks. ` : ''}
+                {marks.length >= MOST_MARKS ? `At most ${MOST_MARKS} marks. ` : ''}
                 {isKept ? 'Kept.' : words === '' ? 'Not kept yet.' : ''}
               </p>
               {words && (

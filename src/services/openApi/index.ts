@@ -1,14 +1,11 @@
 import 'server-only'
 import type { z } from 'zod'
-import { ENDPOINTS, type Endpoint, type MediaType } from '@/contract/endpoints'
+import { ENDPOINTS, NUMBERED, type Endpoint, type MediaType } from '@/contract/endpoints'
 import { capital } from '@/core/capital'
 import { componentsFor, schemaOf } from './components'
 
 const PROBLEM = { $ref: '#/components/responses/Problem' }
 const KEY = { $ref: '#/components/parameters/IdempotencyKey' }
-
-/** Parts of a path that are numbers. */
-const NUMBERS = ['id', 'bearing', 'photo']
 
 /** `get /api/jobs/{id}/kit.pdf` is `getJobsByIdKitPdf`. */
 function operationId(method: string, path: string): string {
@@ -33,7 +30,7 @@ const inPath = (path: string) =>
     name,
     in: 'path',
     required: true,
-    schema: { type: NUMBERS.includes(name) ? 'integer' : 'string' },
+    schema: { type: NUMBERED.some((numbered) => numbered === name) ? 'integer' : 'string' },
   }))
 
 /** One endpoint as OpenAPI tells it. */

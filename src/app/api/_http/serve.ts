@@ -1,6 +1,7 @@
 import 'server-only'
 import {
   ENDPOINTS,
+  NUMBERED,
   type Endpoint,
   type MethodOf,
   type Output,
@@ -14,8 +15,7 @@ import { answerOnce } from './answerOnce'
 import { jsonBody, numberIn, query } from './body'
 import { methods, type Method } from './methods'
 
-/** Parts of a path that are numbers, and what is numbered; `id` by the collection it stands in. */
-const NUMBERED: Readonly<Record<string, string>> = { bearing: 'bearing', photo: 'photograph' }
+/** What a number in a path is of: `id` by the collection it stands in, the others by their name. */
 const THINGS: Readonly<Record<string, string>> = {
   accounts: 'account',
   jobs: 'job',
@@ -24,11 +24,13 @@ const THINGS: Readonly<Record<string, string>> = {
   orders: 'order',
   rechecks: 'recheck',
   stock: 'stock item',
+  bearing: 'bearing',
+  photo: 'photograph',
 }
 
 /** What a use-case gets of a request. */
 type Asked<P extends Path> = Readonly<
-  { [N in ParameterOf<P>]: N extends 'id' | 'bearing' | 'photo' ? number : string } & {
+  { [N in ParameterOf<P>]: N extends (typeof NUMBERED)[number] ? number : string } & {
     query: Record<string, string>
     /** the JSON of the request, which the use-case checks; undefined where none is taken */
     body: unknown
@@ -49,11 +51,10 @@ interface Context {
 
 /** The varying parts of a path. @throws ServiceError `notFound` where a number is none */
 function parametersOf(path: string, params: Record<string, string>): Record<string, string | number> {
-  const thing = THINGS[path.split('/')[2] ?? ''] ?? 'thing'
   return Object.fromEntries(
     Object.entries(params).map(([name, text]) => {
-      const numbered = name === 'id' ? thing : NUMBERED[name]
-      return [name, numbered === undefined ? text : numberIn(text, numbered)]
+      const thing = THINGS[name === 'id' ? (path.split('/')[2] ?? '') : name] ?? 'thing'
+      return [name, NUMBERED.some((numbered) => numbered === name) ? numberIn(text, thing) : text]
     }),
   )
 }
