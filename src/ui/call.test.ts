@@ -37,14 +37,17 @@ describe('a write that is sent again', () => {
   it('keeps its key while no answer came, and has another once it was answered', async () => {
     fetched.mockRejectedValueOnce(new TypeError('lost'))
     fetched.mockResolvedValueOnce(new Response('half', { status: 502 }))
+    // A page of a proxy before the server.
+    fetched.mockResolvedValueOnce(new Response('<html>', { status: 403 }))
     fetched.mockImplementation(() => Promise.resolve(Response.json({})))
     await expect(reserve(1)).rejects.toThrow(Refused)
     await expect(reserve(1)).rejects.toThrow(Refused)
+    await expect(reserve(1)).rejects.toMatchObject({ answered: false })
     await reserve(1)
     await reserve(1)
-    const [first, second, third, fourth] = keys()
-    expect([second, third]).toEqual([first, first])
-    expect(fourth).not.toBe(first)
+    const [first, second, third, fourth, fifth] = keys()
+    expect([second, third, fourth]).toEqual([first, first, first])
+    expect(fifth).not.toBe(first)
   })
   it('has a key of its own for another thing, and after it was refused in words', async () => {
     fetched.mockImplementation(() =>

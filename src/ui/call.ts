@@ -83,12 +83,14 @@ async function answered(address: string, init: RequestInit): Promise<Response> {
     throw new Refused(AWAY)
   }
   if (response.ok) return response
-  const problem = (await response.json().catch(() => ({}))) as {
+  const problem = (await response.json().catch(() => null)) as {
     detail?: string
     suggestions?: Suggestion[]
     issues?: Issue[]
-  }
-  throw new Refused(problem.detail ?? AWAY, problem.suggestions, response.status < 500, problem.issues)
+  } | null
+  // What is no problem of ours, such as a page of a proxy, does not say what was done.
+  if (problem?.detail === undefined) throw new Refused(AWAY)
+  throw new Refused(problem.detail, problem.suggestions, response.status < 500, problem.issues)
 }
 
 async function fetched<T>(address: string, init: RequestInit): Promise<T> {
