@@ -353,6 +353,28 @@ it('adapter sleeves: the bore code of the bearing is in the number, the shaft is
   }
 })
 
+it('track rollers on balls have bore and width of the ball bearing in their number (ISO 15) and a larger outside', () => {
+  const rollers = parts.filter((p) => p.family === 'ball-track-roller')
+  expect(rollers.length).toBeGreaterThan(25)
+  for (const { base, dimensions: d } of rollers) {
+    const number = base.slice(2).replace(/^2(?=\d\d$)/, '62').replace(/^5(?=\d{3}$)/, '3')
+    const twin = findPart(shipped.catalogue, number)?.dimensions
+    expect([d.bore, d.width], base).toEqual([twin?.bore, twin?.width])
+    expect(d.outside, base).toBeGreaterThan(twin?.outside ?? Infinity)
+  }
+})
+
+it('spherical plain bearings are named by their bore, in millimetres (GE) or inches and sixteenths (GEZ), and the outer ring is the narrower (ISO 12240-1)', () => {
+  const plain = parts.filter((p) => p.family === 'spherical-plain')
+  expect(plain.length).toBeGreaterThan(30)
+  for (const { base, series, dimensions: d } of plain) {
+    const number = base.slice(series.length)
+    const sixteenths = 16 * Number(number.slice(0, 1)) + Number(number.slice(1))
+    expect(d.bore, base).toBeCloseTo(series === 'GEZ' ? (sixteenths / 16) * 25.4 : Number(number), 2)
+    expect(d.outerRingWidth, base).toBeLessThan(d.width ?? 0)
+  }
+})
+
 it('track rollers with a stud are named by their outside, those with a bore by it (ISO 7063)', () => {
   for (const { base, series, dimensions: d } of parts.filter((p) => p.family === 'cam-follower'))
     expect(series === 'KR' ? d.outside : d.bore, base).toBe(Number(base.replace(/^\D+/, '')))

@@ -59,6 +59,14 @@ export const FAMILIES = {
     traits: ['separable', 'angularContact'],
   }),
   'cam-follower': roller('track roller', 'needle'),
+  /** one or two rows, by series */
+  'ball-track-roller': {
+    words: 'ball bearing track roller',
+    kind: 'bearing',
+    element: 'ball',
+    tolerances: 'ISO 492',
+    traits: ['closable'],
+  },
   'thrust-roller': roller('thrust roller bearing', 'cylindricalRoller', { traits: ['thrust', 'separable'] }),
   'spherical-plain': { words: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
   'one-way-clutch': roller('drawn cup roller clutch', 'needle'),
@@ -85,6 +93,7 @@ const BALLS: readonly Family[] = [
   'angular-contact',
   'angular-contact-double-row',
   'self-aligning',
+  'ball-track-roller',
 ]
 const ROLLERS: readonly Family[] = ['cylindrical', 'spherical']
 const ISO: readonly Family[] = [...BALLS, ...ROLLERS, 'needle', 'tapered-metric', 'thrust-ball']

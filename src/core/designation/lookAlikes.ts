@@ -34,7 +34,7 @@ const PAIRS: readonly [string, string, number][] = [
 ]
 
 /** Misreading a look-alike at all; the pair's own figure says which. O for 0 and I for 1 are typing habits, not misreadings. */
-const MISREAD = 0.8
+const MISREAD = 1.3
 const SAME_SHAPE = 0.5
 /** One mark read as any other. */
 export const ANY_OTHER = 6.2

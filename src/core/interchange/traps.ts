@@ -76,6 +76,7 @@ const distance = (found: readonly Difference[]): number =>
 /** Kinds that are told apart at a glance from every other bearing, however near in size. */
 const APART: ReadonlySet<Family> = new Set([
   'cam-follower',
+  'ball-track-roller',
   'one-way-clutch',
   'spherical-plain',
   'thrust-roller',

@@ -14,6 +14,7 @@ export const CLOSURE_SUFFIX: Record<Arrangement['closure'], string> = {
 const NO_BEARING_OF_A_SEAT: ReadonlySet<Family> = new Set([
   'hub-unit',
   'cam-follower',
+  'ball-track-roller',
   'one-way-clutch',
   'spherical-plain',
 ])

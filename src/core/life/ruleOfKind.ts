@@ -210,6 +210,7 @@ const RULES: Partial<Record<Family, ByFamily>> = {
   cylindrical: ({ series }) => known(cylindricalRule(series)),
   needle: always({ by: 'radialOnly' }),
   'cam-follower': always({ by: 'radialOnly' }),
+  'ball-track-roller': always({ by: 'radialOnly' }),
   'thrust-ball': always({ by: 'axialOnly' }),
   'thrust-roller': always({ by: 'axialOnly' }),
   'spherical-plain': () => noLife('plain'),

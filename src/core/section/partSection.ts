@@ -85,6 +85,10 @@ function ringSection(
       return ballSection(bore, outside, width, closure)
     case 'angular-contact':
       return ballSection(bore, outside, width, closure, CONTACT_ANGLE)
+    case 'ball-track-roller':
+      return TWO_ROWS.has(part.series)
+        ? doubleRowSection(bore, outside, width, { closure, angle: CONTACT_ANGLE })
+        : ballSection(bore, outside, width, closure)
     case 'deep-groove-double-row':
       return doubleRowSection(bore, outside, width, { closure })
     case 'angular-contact-double-row':
@@ -114,6 +118,9 @@ function ringSection(
       return null
   }
 }
+
+/** Track rollers after the double row angular contact bearings 32 and 33. */
+const TWO_ROWS: ReadonlySet<string> = new Set(['LR52', 'LR53'])
 
 const thrustKind = (series: string): Parameters<typeof thrustRollerSection>[3] =>
   series === 'AXK' ? 'cage' : series === 'AS' ? 'washer' : 'complete'

@@ -39,6 +39,7 @@ const READERS = {
   'inch-bored': anyBearing,
   'thrust-roller': anyBearing,
   'cam-followers': anyBearing,
+  'ball-track-rollers': anyBearing,
   'one-way-clutches': anyBearing,
   'spherical-plain': anyBearing,
   seals: seal,
