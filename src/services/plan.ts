@@ -34,6 +34,7 @@ import {
 import { z } from 'zod'
 import { now } from './clock'
 import { jobKit, type JobKit } from './jobKit'
+import { sizesRead } from './kits'
 import { parse } from './parse'
 import { FittingDraft, type PlanResponse, type SeatsResponse } from '@/contract/plan'
 import { strokesOf } from './setting'
@@ -212,9 +213,13 @@ function lockOf({ slots }: Arrangement, typed: string | undefined): NutLock {
   const has = (role: SlotRole) => slots.some((slot) => slot.role === role)
   if (lock) return lock
   // Over a collar the nut sets nothing: it is at its torque.
-  if (has('clampNut') || has('ringNut') || has('collar')) return 'clamp'
+  if (has('clampNut') || has('ringNut') || has('collar') || has('adjustingCone') || has('ballCone'))
+    return 'clamp'
   return has('nutLock') ? 'retainer' : 'slots'
 }
+
+/** What sets finely: clamp nuts, and cones without felt play. */
+const FINE_SET: ReadonlySet<SlotRole> = new Set(['clampNut', 'adjustingCone', 'ballCone'])
 
 /** What the setting screen begins with for the arrangement of a job: how its nut is held and the play that is usual. */
 function usualSetting({ job, arrangement }: Pick<JobKit, 'job' | 'arrangement'>): SeatsResponse['setting'] {
@@ -222,7 +227,7 @@ function usualSetting({ job, arrangement }: Pick<JobKit, 'job' | 'arrangement'>)
   return {
     lock,
     play: usualPlay(
-      arrangement.slots.some(({ role }) => role === 'clampNut'),
+      arrangement.slots.some(({ role }) => FINE_SET.has(role)),
       job.intake.use.includes('fast'),
     ),
   }
@@ -254,7 +259,7 @@ function nutOf(found: JobKit, fitting: FittingDraft, thread: string | undefined)
     ...(field('places') > 0 && { retainerPlaces: field('places') }),
     target,
   })
-  return { step, target, turn: turnForTarget, usual: !typed }
+  return { step, target, turn: turnForTarget, usual: !typed, pitchMm }
 }
 
 /** Magnetic encoder: as it was seen, or noted on the comparison; a place that this machine has none of says no. */
@@ -327,6 +332,12 @@ function sealedIn(kit: Kit): boolean | undefined {
   return new Set(sides).size === 1 ? sides[0] : undefined
 }
 
+/** Room between the bearings, as it was typed for the kit. */
+function betweenOf(kit: JobKit['job']['kit']): number | null {
+  const { cavityLength, spacerLength } = sizesRead(kit)
+  return cavityLength?.mm ?? spacerLength?.mm ?? null
+}
+
 async function factsOf(found: JobKit): Promise<PlanFacts> {
   const { job, kit, arrangement } = found
   const [shop, tools] = await Promise.all([settings(), toolbox()])
@@ -368,6 +379,7 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
     schools: shop.schools,
     toolbox: tools.tools,
     fittedOn: isDay(fitting.fittedOn) ? fitting.fittedOn : shopDay(now(), shop.timeZone),
+    betweenMm: betweenOf(job.kit),
     depths: fitting.depths.filter((d) => d.what && d.before).map((d) => `${d.what} ${d.before}`),
   }
 }

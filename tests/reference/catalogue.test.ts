@@ -357,7 +357,10 @@ it('track rollers on balls have bore and width of the ball bearing in their numb
   const rollers = parts.filter((p) => p.family === 'ball-track-roller')
   expect(rollers.length).toBeGreaterThan(25)
   for (const { base, dimensions: d } of rollers) {
-    const number = base.slice(2).replace(/^2(?=\d\d$)/, '62').replace(/^5(?=\d{3}$)/, '3')
+    const number = base
+      .slice(2)
+      .replace(/^2(?=\d\d$)/, '62')
+      .replace(/^5(?=\d{3}$)/, '3')
     const twin = findPart(shipped.catalogue, number)?.dimensions
     expect([d.bore, d.width], base).toEqual([twin?.bore, twin?.width])
     expect(d.outside, base).toBeGreaterThan(twin?.outside ?? Infinity)

@@ -16,5 +16,6 @@ export const NOTHING_SAID: Omit<PlanFacts, 'arrangement' | 'kit'> = {
   schools: CAREFUL,
   toolbox: [],
   fittedOn: '2026-05-01',
+  betweenMm: null,
   depths: [],
 }

@@ -50,6 +50,8 @@ const SlotRow = z.object({
   sealSet: z.enum(['first', 'second']).default('first'),
   /** a snap ring holds the ring outside (bore) or inside (shaft) */
   ring: z.enum(['bore', 'shaft']).default('bore'),
+  /** where the grease of a fitting comes out: between the bearings, or behind the inner one */
+  fills: z.enum(['between', 'behindInner']).optional(),
   /** the measured length of a spacer */
   length: z.enum(SIZE_NAMES).optional(),
   singleUse: z.boolean().default(false),

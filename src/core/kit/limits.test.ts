@@ -225,6 +225,15 @@ describe('a grease-fill cap serves a full hub only', () => {
     const parts = { ...SETS, cap: 'grease-fill cap 1.781 in' }
     expect(verdictOf({ parts, ...more }, /grease-fill cap .* (is|needs a hub) packed full/)).toBe(result)
   })
+  it.each([
+    ['fittingHub', {}, 'warn'],
+    ['fittingSpindle', {}, 'warn'],
+    ['fittingSpindle', { greaseFill: 'hubFull' as const }, 'pass'],
+  ])('so does a %s %j', (place, more, result) =>
+    expect(verdictOf({ parts: { ...SETS, [place]: 'keep' }, ...more }, /fitting .* packed full/)).toBe(
+      result,
+    ),
+  )
   it('a dust cap asks nothing of the grease', () =>
     expect(verdictOf({ parts: { ...SETS, cap: 'dust cap 1.781 in' } }, /packed full/)).toBe('nothing to say'))
 })

@@ -2,6 +2,7 @@ import { HUB_BARE } from './attachments'
 import { fitOf, inBoth, isTight, type Placed } from './facts'
 import { hubHeat, hubPlaces, warmsHub } from './hubHeat'
 import type { PlanFacts, SeatFit } from './plan'
+import { axleInTheWay } from './reach'
 
 const sleeveWords = ({ sleeve, ring }: SeatFit): string =>
   sleeve === null
@@ -42,7 +43,10 @@ export function driving(
   if (!fit) return { tool: '', after: '' }
   if (!isTight(fit)) return { tool: 'By hand: a slide fit, a film of oil', after: '' }
   const force = fit.forceKn > 0 ? `, up to about ${fit.forceKn.toFixed(1)} kN` : ''
-  const pressed = `${sleeveWords(fit)}${force}${fit.rod ? ` (or ${fit.rod.thread} rod through this sleeve, its far washer on the ${facts.arrangement.hub}, wider than ${inBoth(fit.rod.overMm)})` : ''}`
+  // Nothing goes through a bore that its axle stands in.
+  const axle = axleInTheWay(facts, place, before)
+  const over = axle ? `, over the axle that is in: open through, deeper than the axle stands out` : ''
+  const pressed = `${sleeveWords(fit)}${over}${force}${fit.rod && !axle ? ` (or ${fit.rod.thread} rod through this sleeve, its far washer on the ${facts.arrangement.hub}, wider than ${inBoth(fit.rod.overMm)})` : ''}`
   if (facts.schools.heat !== 'heat') return { tool: pressed, after: '' }
   if (!warmsHub(facts, fit))
     return fit.byHeat

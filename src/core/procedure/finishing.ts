@@ -1,5 +1,5 @@
 import { writeInchFixed } from '../quantity'
-import { hasBalls, isClamped, isTapered, nameOf, placesOf, startLarge } from './facts'
+import { hasBalls, isClamped, isTapered, nameOf, partAt, placesOf, startLarge } from './facts'
 import { bentTab } from './mounting'
 import type { SlotRole } from '../kit'
 import type { PlanFacts, PlanStep } from './plan'
@@ -32,8 +32,7 @@ function settingSteps(facts: PlanFacts): PlanStep[] {
     return [
       {
         id: 'adjust.cones',
-        words:
-          'Run the free cone in by hand to the last play, hold it and lock its nut; locking moves it, so feel again: no play at the rim, no drag when it turns. The axle stands out alike on both sides, and at least three threads show.',
+        words: `Run the free cone in by hand to the last play, hold it and lock its nut; locking moves it, so feel again: no play at the rim, no drag when it turns.${coneWords(nut)} The axle stands out alike on both sides, and at least three threads show.`,
       },
     ]
   if (!isTapered(facts)) {
@@ -81,6 +80,14 @@ function settingSteps(facts: PlanFacts): PlanStep[] {
   return [feel, measured]
 }
 
+/** A cone is set by a twelfth of a turn at a time, an hour of a clock (common practice). */
+const HOURS = 12
+
+const coneWords = (nut: PlanFacts['nut']): string =>
+  nut
+    ? ` A twelfth of a turn of the cone is ${(nut.pitchMm / HOURS).toFixed(3)} mm, ${writeInchFixed(nut.pitchMm / HOURS)} in.`
+    : ''
+
 function nutWords(nut: PlanFacts['nut']): string {
   if (!nut) return ''
   const { step, turn } = nut
@@ -88,6 +95,17 @@ function nutWords(nut: PlanFacts['nut']): string {
     ? ` One slot is ${step.mm.toFixed(3)} mm, ${writeInchFixed(step.mm)} in (${Math.round(step.degrees)}°).`
     : ` That is ${Math.round(turn.min)}° to ${Math.round(turn.max)}° of this nut, back from no play.`
 }
+
+/** What a fitting fills, and where it is seen that it has (common practice). */
+const PUMPED = {
+  between:
+    'It fills the room between the bearings before either of them, so both are packed by hand first; stop when clean grease shows at the outer bearing.',
+  behindInner:
+    'Cap off or its plug out: grease comes out behind the inner bearing and goes through the hub; stop when it comes clean through the outer bearing, which was packed by hand.',
+  cap: 'It reaches the outer bearing alone until the whole hub is full; the inner one has what was packed by hand. Stop when it gets stiff or shows at the inner seal.',
+} as const
+const SLOWLY = 'pump slowly while the wheel is turned.'
+const PUMPED_TOO_FAR = 'Pressure lifts or turns out the seal: grease on the brake, water in the hub.'
 
 /** Parts that hold a nut where it stands. */
 const HOLDS_A_NUT: ReadonlySet<SlotRole> = new Set(['cotterPin', 'nutLock', 'tabWasher', 'lockWasher'])
@@ -128,11 +146,26 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
       id: `finish.${place.slot.id}`,
       words: `${nameOf(place)}: one tab bent over a flat of the outer nut, last of all. A bent tab is not bent again.`,
     })
-  for (const place of by('cap'))
+  for (const place of by('nipple'))
+    if (place.slot.fills !== undefined)
+      steps.push({
+        id: `finish.${place.slot.id}`,
+        words: `${place.line.words}, wiped clean: ${SLOWLY} ${PUMPED[place.slot.fills]}`,
+        caution: PUMPED_TOO_FAR,
+      })
+  for (const place of by('cap')) {
     steps.push({
       id: `finish.${place.slot.id}`,
       words: `${nameOf(place)}: last of all, tapped on squarely round its rim.`,
     })
+    const cap = partAt(facts, place.slot.id)?.part.hardware
+    if (cap?.what === 'cap' && cap.kind === 'grease-fill cap')
+      steps.push({
+        id: `finish.${place.slot.id}.pump`,
+        words: `Through the cap: ${SLOWLY} ${PUMPED.cap}`,
+        caution: PUMPED_TOO_FAR,
+      })
+  }
   for (const place of by('wheelNuts'))
     steps.push({
       id: `finish.${place.slot.id}`,

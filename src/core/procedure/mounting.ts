@@ -284,6 +284,9 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
           words: `${name}: dry onto the clean shaft; the bearing is drawn up on it by its nut until the clearance has dropped as the maker's table says.`,
         },
       ]
+    case 'nipple':
+      // One that stays where it is is pumped at the end.
+      return slot.fills !== undefined && line.stays ? [] : plainSteps(facts, place, PLAIN.nipple, name)
     case 'cotterPin':
     case 'nutLock':
     case 'wheelNuts':

@@ -51,12 +51,16 @@ export interface PlanFacts {
     turn: { min: number; max: number }
     /** nobody has typed the manual's figure */
     usual: boolean
+    /** of its thread, mm */
+    pitchMm: number
   } | null
   greaseWords: string
   schools: Schools
   toolbox: readonly OwnTool[]
   /** ISO date of fitting */
   fittedOn: string
+  /** room between the bearings of a hub, or their cups, as it was measured, mm */
+  betweenMm: number | null
   /** depths recorded before removal */
   depths: readonly string[]
 }

@@ -5,6 +5,7 @@ import { arrangementOf, ARRANGEMENTS, proposeKit, type KitRequest } from '../kit
 import { hubHeatCaution } from './attachments'
 import { makePlan } from './makePlan'
 import type { Plan, PlanFacts, SeatFit } from './plan'
+import { driftThrough } from './reach'
 import { CAREFUL, SCHOOL_NAMES, schoolNote, SCHOOLS } from './schools'
 import { pickTools, type WantedTool } from './tools'
 
@@ -501,6 +502,46 @@ describe('tools', () => {
     expect(tools({ insideMm: 42, outsideMm: 60, depthMm: 20 })?.own).toBeNull()
     expect(tools({ insideMm: 44, outsideMm: 60, depthMm: 10 })?.own).toBeNull()
   })
+  it('a drift leans through the bearing that is still in onto the edge of the one behind it (geometry)', () => {
+    // tan θ = 1 / 60: 17 cos θ − 12 sin θ = 16.80 mm.
+    const way = { boreMm: 17, guideMm: 12, gapMm: 60, edgeMm: 17 }
+    expect(driftThrough(way)?.thinnerThan).toBeCloseTo(16.8, 1)
+    expect(driftThrough(way)?.longerThan).toBe(112)
+    // A larger ring behind: 2 mm further out to either side of a short gap.
+    expect(driftThrough({ ...way, edgeMm: 21 })?.thinnerThan).toBeCloseTo(16.38, 1)
+    expect(driftThrough({ ...way, boreMm: 8, guideMm: 20, gapMm: 6 })).toBeNull()
+    expect(driftThrough({ ...way, gapMm: 0 })).toBeNull()
+  })
+  it('a drift of the shop serves when it is long and thin enough; one without sizes is taken as it is', () => {
+    const drift = (own: object) =>
+      plan('B1', B2, {
+        schools: { ...CAREFUL, driving: 'hammer' },
+        toolbox: [{ kind: 'brassDrift' as const, words: 'our drift', ...own }],
+      }).tools.find(({ kind }) => kind === 'brassDrift')
+    // 6004-2RS either side of a spacer of 38: 12 + 38 + 40 held.
+    expect(drift({})).toMatchObject({ bar: { longerThan: 90 }, own: 'our drift' })
+    expect(drift({ depthMm: 89 })?.own).toBeNull()
+    expect(drift({ depthMm: 120, outsideMm: 16 })?.own).toBe('our drift')
+    expect(drift({ depthMm: 120, outsideMm: 20 })?.own).toBeNull()
+  })
+  it('a cup is reached through the other one, where the room between is known', () => {
+    const tool = (more: Partial<PlanFacts>) =>
+      stepsOf(plan('A1', A1, { schools: { ...CAREFUL, driving: 'hammer' }, ...more })).find(
+        ({ id }) => id === 'removal.outerCup',
+      )?.tool
+    expect(tool({})).toBe('Brass drift and hammer')
+    expect(tool({ betweenMm: 48 })).toMatch(/^Brass drift longer than 99\.9 mm/)
+  })
+  it('an axle that stands in its hub: nothing goes through the bearing, in or out', () => {
+    const fits = ['bearingLeft', 'bearingRight'].map((slot) => ({ ...TIGHT, slot, byHeat: false }))
+    const p = plan('B4', { parts: { bearingRight: '6001-2RS' } }, { fits })
+    const step = (id: string) => stepsOf(p).find((s) => s.id === id)
+    expect(step('mount.bearingLeft')?.tool).toContain('M16 rod')
+    expect(step('mount.bearingRight')?.tool).toMatch(/over the axle that is in/)
+    expect(step('mount.bearingRight')?.tool).not.toContain('rod')
+    expect(step('removal.bearingRight')?.words).toContain('out with the axle')
+    expect(step('removal.bearingLeft')?.tool).toMatch(/Blind hole puller for a bore of 12 mm/)
+  })
   it('a press serves for less than its force', () => {
     const press: WantedTool = { kind: 'press', words: 'Press 18', from: 18, to: Infinity, improvise: '' }
     expect(pickTools([press], [{ kind: 'press', words: 'arbor', to: 20 }])[0]?.own).toBe('arbor')
@@ -508,6 +549,37 @@ describe('tools', () => {
   })
   it('the socket is that of the nut, 1 1/8 in across flats for 3/4-16', () =>
     expect(plan('A1', A1).tools.find((t) => t.kind === 'socket')?.words).toContain('28.6'))
+})
+
+it.each([
+  ['fittingHub', 'between', /room between the bearings .* outer bearing/],
+  ['fittingSpindle', 'behind', /behind the inner bearing .* clean through the outer bearing/],
+])('%s is pumped before the cap, with what it fills said', (place, _, words) => {
+  const p = plan('A1', { ...A1, parts: { ...A1.parts, [place]: 'keep' } })
+  const step = stepsOf(p).find(({ id }) => id === `finish.${place}`)
+  expect(step?.words).toMatch(words)
+  expect(step?.caution).toContain('seal')
+  order(p, `finish.${place}`, 'finish.cap')
+  expect(stepsOf(p).map(({ id }) => id)).not.toContain(`mount.${place}`)
+})
+it('a grease-fill cap says which bearing it does not reach', () => {
+  const p = plan('A1', { ...A1, parts: { ...A1.parts, cap: 'grease-fill cap 1.781 in' } })
+  expect(stepsOf(p).find(({ id }) => id === 'finish.cap.pump')?.words).toMatch(/outer bearing alone/)
+  expect(stepsOf(plan('A1', A1)).map(({ id }) => id)).not.toContain('finish.cap.pump')
+})
+it('cones: how far a twelfth of a turn moves them, from their thread', () => {
+  const nut = {
+    step: null,
+    target: { min: 0.01, max: 0.05 },
+    turn: { min: 4, max: 18 },
+    usual: true,
+    pitchMm: 1,
+  }
+  const words = (more: Partial<PlanFacts>) =>
+    stepsOf(plan('B4', { parts: { bearingRight: '6001-2RS' } }, more)).find(({ id }) => id === 'adjust.cones')
+      ?.words
+  expect(words({ nut })).toContain('0.083 mm')
+  expect(words({})).not.toContain('twelfth')
 })
 
 it('looks again on the day after and by season, sooner where it is washed', () => {

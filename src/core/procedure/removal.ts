@@ -1,20 +1,23 @@
 import { HUB_ATTACHMENT_WORDS } from './attachments'
 import { schoolNote } from './schools'
-import type { SlotRole } from '../kit'
+import { isWholeBearing, type SlotRole } from '../kit'
 import {
   comesInHousing,
   hasBalls,
   isBoltOn,
   isInsert,
   isTapered,
+  partAt,
   placesOf,
   rollersAt,
   type Placed,
 } from './facts'
 import { fittingOrder } from './mounting'
+import { axleStillIn, driftFor } from './reach'
 import { endOf, LAST_ON, MOVED } from './relations'
 import { clampsByAxle } from './tightening'
 import type { PlanFacts, PlanStep } from './plan'
+import { barWords, blindPullerWords } from './toolWords'
 
 /** Made safe, recorded, taken apart. Recording comes first: it cannot be done later. */
 export function beforeSteps(facts: PlanFacts): PlanStep[] {
@@ -115,10 +118,17 @@ const unbent: OffBy = (_, { line }) => ({
   words: `${line.words}: off; a bent tab is not bent again.`,
 })
 
-const drivenOut: OffBy = ({ schools }, { line }) => ({
-  words: `${line.words}: drive out at several clock positions in turn, so that it stays square.`,
+/** What a drift must be to reach and catch a ring. */
+const driftWords = (drift: ReturnType<typeof driftFor>): string =>
+  drift === null || drift === 'none' ? 'Brass drift' : `Brass drift ${barWords(drift)}`
+
+const drivenOut: OffBy = (facts, place, order) => ({
+  words: `${place.line.words}: drive out at several clock positions in turn, so that it stays square.`,
   driven: true,
-  tool: schools.driving === 'press' ? 'Puller or press from behind' : 'Brass drift and hammer',
+  tool:
+    facts.schools.driving === 'press'
+      ? 'Puller or press from behind'
+      : `${driftWords(driftFor(facts, place, order))} and hammer`,
   caution:
     'Eye protection: hardened rings shatter under a steel hammer. Support the hub on wood, never on rotor or studs.',
 })
@@ -132,20 +142,38 @@ const spacerInTheWay = ({ slot }: Placed, facts: PlanFacts, order: readonly stri
       order.indexOf(p.slot.id) > order.indexOf(slot.id),
   )
 
+/** The first bearing that comes out of its hub. */
+const isFirstOut = (facts: PlanFacts, { slot }: Placed, order: readonly string[]): boolean =>
+  placesOf(facts)
+    .filter((p) => isWholeBearing(p.slot.role) && p.slot.carrier === slot.carrier)
+    .every((p) => order.indexOf(p.slot.id) >= order.indexOf(slot.id))
+
 const pressedOut: OffBy = (facts, place, order) => {
   const { slot, line } = place
-  const { arrangement, schools } = facts
+  const { arrangement } = facts
   if (slot.byThumb) return { words: `${line.words}: pushed out from behind by thumb or with a wooden dowel.` }
+  if (axleStillIn(facts, place, order))
+    return {
+      words: `${line.words}: out with the axle. A nut run flush with its far end, a soft hammer on that: the step of the axle takes the bearing along. A straight axle is drawn out first.`,
+      driven: true,
+      tool: 'Soft hammer',
+      caution: 'Eye protection; never a steel hammer on the thread.',
+    }
   const onShaft = arrangement.turning === 'inner' && slot.role !== 'hubUnit'
   const reach = spacerInTheWay(place, facts, order)
-    ? ' Tilt the spacer aside inside, so that the drift catches the edge of the ring.'
+    ? ' Tilt the spacer aside inside, so that drift or puller catches the edge of the ring.'
     : ''
+  const drift = driftFor(facts, place, order)
+  const bore = onShaft ? undefined : partAt(facts, slot.id)?.part.dimensions.bore
   return {
     words: onShaft
       ? `${line.words}: off the shaft with a puller that takes the inner ring; a seized ring is split or pulled with a separator.${rollersAt(facts, place) ? ` Its outer ring stays in the ${arrangement.hub}: out from behind, evenly all round.` : ''}`
-      : `${line.words}: out of the ${slot.carrier ? 'carrier' : arrangement.hub}, evenly all round, from the other side.${reach} A ring left on the shaft is pulled with a separator.`,
+      : `${line.words}: out of the ${slot.carrier ? 'carrier' : arrangement.hub}, evenly all round, from the other side.${reach}${isFirstOut(facts, place, order) ? ' A ring left on the shaft is pulled with a separator.' : ''}`,
     driven: true,
-    tool: schools.driving === 'press' ? 'Puller, separator or press' : 'Brass drift and hammer, evenly',
+    tool:
+      facts.schools.driving === 'press' || drift === 'none'
+        ? `${bore === undefined ? 'Puller' : blindPullerWords(bore)}, separator or press`
+        : `${driftWords(drift)} and hammer, evenly`,
     caution: 'Eye protection; never stand in line with the press.',
   }
 }

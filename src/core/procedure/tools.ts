@@ -17,6 +17,8 @@ export const TOOL_KINDS = [
   'blindPuller',
   'slideHammer',
   'thermometer',
+  /** of a kind of the shop's own: listed, never picked */
+  'other',
 ] as const
 export type ToolKind = (typeof TOOL_KINDS)[number]
 
@@ -38,6 +40,7 @@ export const TOOL_WORDS: Record<ToolKind, string> = {
   blindPuller: 'blind hole puller',
   slideHammer: 'slide hammer',
   thermometer: 'thermometer',
+  other: 'another kind',
 }
 
 /** One tool of the shop. A range: pliers for 20 to 60 mm, a press to 100 kN. */
@@ -46,7 +49,7 @@ export interface OwnTool {
   words: string
   from?: number | undefined
   to?: number | undefined
-  /** of a sleeve, socket or ring, mm: what it can drive or receive */
+  /** of a sleeve, socket or ring, mm: what it can drive or receive; of a drift how thick it is outside and how long it is deep */
   insideMm?: number | undefined
   outsideMm?: number | undefined
   depthMm?: number | undefined
@@ -61,6 +64,12 @@ export interface TubeWanted {
   depthFrom?: number
 }
 
+/** A bar to drive with, mm; no thickness where what it passes is not known. */
+export interface Bar {
+  longerThan: number
+  thinnerThan?: number
+}
+
 /** One tool wanted: any size within the range serves. */
 export interface WantedTool {
   kind: ToolKind
@@ -69,6 +78,8 @@ export interface WantedTool {
   to?: number
   /** any sleeve, socket or ring of these sizes serves as well */
   tube?: TubeWanted
+  /** of a drift: a measured one serves when it reaches and leans enough, one without sizes is taken as it is */
+  bar?: Bar
   /** what serves safely in its place; empty = nothing does */
   improvise: string
 }
@@ -97,6 +108,11 @@ const serves = (own: OwnTool, wanted: WantedTool): boolean => {
   if (wanted.tube && TUBES.includes(own.kind) && own.insideMm !== undefined)
     return tubeServes(own, wanted.tube)
   if (own.kind !== wanted.kind) return false
+  if (wanted.bar)
+    return (
+      (own.depthMm ?? Infinity) >= wanted.bar.longerThan &&
+      (own.outsideMm ?? 0) <= (wanted.bar.thinnerThan ?? Infinity)
+    )
   if (wanted.from === undefined || wanted.to === undefined) return true
   const low = own.from ?? own.to ?? 0
   const high = own.to ?? own.from ?? Infinity

@@ -1,8 +1,11 @@
 import type { HardwareDetails } from '../catalogue'
 import { isWholeBearing } from '../kit'
-import { inBoth, isFastener, isTapered, isTight, partAt, placesOf, round } from './facts'
+import { inBoth, isFastener, isTapered, isTight, partAt, placesOf, round, type Placed } from './facts'
 import type { PlanFacts, SeatFit } from './plan'
-import type { WantedTool } from './tools'
+import { axleStillIn, driftFor } from './reach'
+import { removalOrder } from './removal'
+import { barWords, blindPullerWords } from './toolWords'
+import type { Bar, WantedTool } from './tools'
 
 /** A sleeve that is a little smaller or larger still meets the ring, mm (common practice). */
 const SLEEVE_ROOM_MM = 1.5
@@ -46,8 +49,44 @@ function receiverFor(facts: PlanFacts, slot: string): WantedTool[] {
   ]
 }
 
+/** What takes a ring out of its hub or off its shaft, by the school of the shop. */
+function pullerOrDrift(facts: PlanFacts, place: Placed, order: readonly string[]): WantedTool {
+  const drift = driftOfHub(facts, order)
+  if (facts.schools.driving === 'hammer' && driftFor(facts, place, order) !== 'none')
+    return {
+      kind: 'brassDrift',
+      words: drift ? `Brass drift ${barWords(drift)}` : 'Brass drift',
+      ...(drift && { bar: drift }),
+      improvise: 'Soft bronze or copper bar; never hardened steel.',
+    }
+  const bore = partAt(facts, place.slot.id)?.part.dimensions.bore
+  const improvise = drift
+    ? `Brass drift ${barWords(drift)}, at several clock positions in turn.`
+    : 'Brass drift at several clock positions in turn; a strong bar across with two bolts.'
+  return facts.arrangement.turning === 'outer' && place.slot.role !== 'cup' && bore !== undefined
+    ? { kind: 'blindPuller', words: blindPullerWords(bore), from: bore, to: bore, improvise }
+    : { kind: 'puller', words: 'Puller, or a press from behind', improvise }
+}
+
 const hardware = (facts: PlanFacts, slot: string): HardwareDetails | undefined =>
   partAt(facts, slot)?.part.hardware
+
+const lineWords = ({ kit }: PlanFacts, slot: string): string =>
+  kit.lines.find((line) => line.slot === slot)?.words.toLowerCase() ?? 'bearing'
+
+/** One drift serves a whole hub: it reaches and leans enough for each of its rings. */
+function driftOfHub(facts: PlanFacts, order: readonly string[]): Bar | null {
+  const bars = placesOf(facts).flatMap((place) => {
+    const bar = driftFor(facts, place, order)
+    return bar === null || bar === 'none' ? [] : [bar]
+  })
+  if (bars.length === 0) return null
+  const thin = bars.flatMap(({ thinnerThan }) => thinnerThan ?? [])
+  return {
+    longerThan: Math.max(...bars.map(({ longerThan }) => longerThan)),
+    ...(thin.length > 0 && { thinnerThan: Math.min(...thin) }),
+  }
+}
 
 /** Tools of a plan, sized to its parts (common practice). */
 export function wantedTools(facts: PlanFacts): WantedTool[] {
@@ -55,7 +94,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
   const wanted: WantedTool[] = []
   for (const fit of facts.fits)
     if (isTight(fit)) {
-      const name = partAt(facts, fit.slot)?.part.base ?? fit.slot
+      const name = partAt(facts, fit.slot)?.part.base ?? lineWords(facts, fit.slot)
       const sleeve = sleeveFor(fit, name)
       if (sleeve) wanted.push(sleeve)
     }
@@ -92,7 +131,8 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
       words: 'Blind hole puller for the ring left in the hub',
       improvise: 'A drift behind its edge at several clock positions.',
     })
-  for (const { slot } of places) {
+  const order = removalOrder(facts)
+  for (const { slot, line } of places) {
     const details = hardware(facts, slot.id)
     if (details?.what === 'castleNut')
       wanted.push({
@@ -123,18 +163,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
         ...(facts.schools.driving === 'press' && facts.arrangement.turning === 'outer' && !slot.byThumb
           ? receiverFor(facts, slot.id)
           : []),
-        facts.schools.driving === 'press'
-          ? {
-              kind: 'puller',
-              words: 'Puller, or a press from behind',
-              improvise:
-                'Brass drift at several clock positions in turn; a strong bar across with two bolts.',
-            }
-          : {
-              kind: 'brassDrift',
-              words: 'Brass drift',
-              improvise: 'Soft bronze or copper bar; never hardened steel.',
-            },
+        ...(axleStillIn(facts, { slot, line }, order) ? [] : [pullerOrDrift(facts, { slot, line }, order)]),
       )
     if (slot.role === 'spacerTube' || slot.role === 'cup')
       wanted.push({

@@ -12,7 +12,7 @@ const SIZE_WORDS: Record<(typeof SIZES)[number], string> = {
   to: 'to',
   insideMm: 'inside',
   outsideMm: 'outside',
-  depthMm: 'deep',
+  depthMm: 'deep or long',
 }
 
 type Row = { kind: (typeof TOOL_KINDS)[number]; words: string } & Record<(typeof SIZES)[number], string>
@@ -72,7 +72,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
         <p className="mb-2 text-ink2">
           Plans pick from these by size and say what is missing. One size: write it on both sides; a press:
           its force in kN under “to”. Sleeves, sockets and rings that are measured inside, outside and deep
-          are picked by what they drive or receive.
+          are picked by what they drive or receive, a drift by how thick it is outside and how long.
         </p>
         {trouble && (
           <p role="alert" className="mb-2 text-contra">

@@ -83,6 +83,15 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
         ? 'Pack both bearings by hand first: what is pumped in reaches the outer bearing before the inner one. Turn the wheel, stop when it shows at the inner seal.'
         : `The hub is filled otherwise (${SCHOOL_WORDS[school].name}): grease pumped through the cap then feeds the outer bearing only and the inner one runs dry. Choose “${SCHOOL_WORDS.hubFull.name}” under Fits and setting, Grease, or take a dust cap.`,
   }),
+  fittingFill: ({ place, fills, school }) => ({
+    words: school === 'hubFull' ? `${place}: the hub is packed full` : `${place} needs a hub packed full`,
+    detail:
+      school === 'hubFull'
+        ? fills === 'between'
+          ? 'The room between the bearings fills first: pack both bearings by hand, or they wait for theirs.'
+          : 'Grease comes out behind the inner bearing and reaches the outer one last: pack that by hand.'
+        : `The hub is filled otherwise (${SCHOOL_WORDS[school].name}), and a fitting cannot do that: what is pumped in fills ${fills === 'between' ? 'the room before either bearing' : 'the inner bearing and the room before the outer one'}. Choose “${SCHOOL_WORDS.hubFull.name}” under Fits and setting, Grease, or leave the fitting closed and pack by hand.`,
+  }),
   bearingOpen: ({ designations }) => ({
     words: 'A bearing is not closed on both sides',
     detail: `${designations.join(' and ')}: this arrangement keeps no grease around it. Take the type with two contact seals.`,

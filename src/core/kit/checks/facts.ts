@@ -23,6 +23,7 @@ export interface CheckFacts {
   capOff: { capMm: number; mouthMm: number }
   /** a cap that grease is pumped through, and how the hub is filled */
   capFill: { cap: string; school: FillSchool }
+  fittingFill: { place: string; fills: 'between' | 'behindInner'; school: FillSchool }
   bearingOpen: { designations: string[] }
   bearingsDiffer: { pair: boolean }
   bearingsAlike: { count: number; sizes: { base: string; count: number }[] }

@@ -72,3 +72,12 @@ export const capFill: Constraint = (bench) =>
     const result = school === 'hubFull' ? 'pass' : 'warn'
     return [{ code: 'capFill', result, data: { cap: cap.base, school }, slots: [slot.id] }]
   })
+
+/** A fitting in hub or spindle reaches the bearings only where the whole hub is full (common practice). */
+export const fittingFill: Constraint = (bench) =>
+  slotsOf(bench, 'nipple').flatMap((slot): CheckFinding[] => {
+    if (slot.fills === undefined || !bench.filled.has(slot.id)) return []
+    const school = fillSchoolOf(bench)
+    const data = { place: slot.words, fills: slot.fills, school }
+    return [{ code: 'fittingFill', result: school === 'hubFull' ? 'pass' : 'warn', data, slots: [slot.id] }]
+  })

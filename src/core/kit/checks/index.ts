@@ -3,7 +3,15 @@ import type { KitCheck } from '../kit'
 import { ballPairs, findingsAnswered, floats, onSleeve, spacerThere } from './bearings'
 import type { Constraint } from './check'
 import { checkText } from './checkTexts'
-import { capFill, capFits, nutPasses, pinFollowsNut, slotStep, washerFollowsNut } from './fasteners'
+import {
+  capFill,
+  capFits,
+  fittingFill,
+  nutPasses,
+  pinFollowsNut,
+  slotStep,
+  washerFollowsNut,
+} from './fasteners'
 import { sealFits, sealRoom, seatsFit } from './seats'
 import { clampedPlay, mating, twoSets } from './tapered'
 
@@ -19,6 +27,7 @@ const CONSTRAINTS: readonly Constraint[] = [
   slotStep,
   capFits,
   capFill,
+  fittingFill,
   ballPairs,
   floats,
   onSleeve,
