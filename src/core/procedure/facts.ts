@@ -51,6 +51,12 @@ const has =
 export const isBoltOn = has('boltOnUnit')
 export const isInsert = has('insert')
 export const hasBalls = has('balls')
+/** Set by cones and lock nuts on an axle that the wheel takes along. */
+export const isSetByCones = ({ arrangement }: PlanFacts): boolean =>
+  arrangement.slots.some(({ role }) => role === 'adjustingCone' || role === 'ballCone')
+/** Bearings that go in by thumb, a pin or shaft through them. */
+export const isByThumb = ({ arrangement }: PlanFacts): boolean =>
+  arrangement.slots.some(({ byThumb }) => byThumb)
 
 /** Which ring of the bearing in a place keeps the rollers; null where its rings do not come apart. */
 export function rollersAt(facts: PlanFacts, { slot }: Placed): RollerRing | null {
@@ -72,11 +78,16 @@ export const nameOf = ({ line }: Placed): string => {
   const name = line.words.toLowerCase()
   const hardware = knownPart(line.value)?.part.hardware
   if (hardware && !NUMBERED.has(hardware.what)) return line.designation
-  // Written by hand with its name: “axle nut M22x1.5”.
-  if (line.designation.toLowerCase().startsWith(`${name} `)) return line.designation
   return line.state === 'filled' && !line.stays && line.unit === 'pcs' && line.designation !== ''
-    ? `${name} ${line.designation}`
+    ? joined(name, line.designation)
     : name
+}
+
+/** A name and a number written with the name or its end: “axle nut” and “axle nut M22x1.5”, “bolt-on hub unit” and “hub unit 5 x 114.3”. */
+function joined(name: string, designation: string): string {
+  const words = name.split(' ')
+  const from = words.findIndex((_, i) => designation.toLowerCase().startsWith(`${words.slice(i).join(' ')} `))
+  return [...(from < 0 ? words : words.slice(0, from)), designation].join(' ')
 }
 
 /** A step begins with a capital. */

@@ -1,10 +1,10 @@
 import { writeInchFixed } from '../quantity'
-import { hasBalls, isClamped, isTapered, nameOf, partAt, placesOf, startLarge } from './facts'
+import { isByThumb, isClamped, isSetByCones, isTapered, nameOf, partAt, placesOf, startLarge } from './facts'
 import { bentTab } from './mounting'
 import type { SlotRole } from '../kit'
 import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
-import { clampsByAxle, torqueSteps } from './tightening'
+import { clampsByAxle, takesAxleAlong, torqueSteps } from './tightening'
 
 /** Setting, and the torques that belong to it: before the play is felt where the nut clamps, after it where it locks. */
 export function adjustSteps(facts: PlanFacts): PlanStep[] {
@@ -28,7 +28,7 @@ export function adjustSteps(facts: PlanFacts): PlanStep[] {
 /** A tapered pair by feel and by dial, a clamped pair by its drag. */
 function settingSteps(facts: PlanFacts): PlanStep[] {
   const { nut, schools } = facts
-  if (hasBalls(facts) || placesOf(facts).some(({ slot }) => slot.role === 'adjustingCone'))
+  if (isSetByCones(facts))
     return [
       {
         id: 'adjust.cones',
@@ -107,6 +107,19 @@ const PUMPED = {
 const SLOWLY = 'pump slowly while the wheel is turned.'
 const PUMPED_TOO_FAR = 'Pressure lifts or turns out the seal: grease on the brake, water in the hub.'
 
+/** A wheel that took its axle along, set on the bench: back into its place, and felt again, for clamping squeezes the axle. */
+const wheelBackIn = (facts: PlanFacts): PlanStep[] => [
+  { id: 'finish.wheel', words: 'Wheel into its place, straight; fasteners of its axle started by hand.' },
+  {
+    id: 'torque.axle',
+    words:
+      'Fasteners of the axle: torque by the manual. Then feel the play again: clamping squeezes the axle, and what ran free on the bench may bind.',
+    tool: 'Torque wrench',
+    caution: 'No value is given here on purpose: it is in the manual of the machine.',
+    school: schoolNote('torque', facts.schools),
+  },
+]
+
 /** Parts that hold a nut where it stands. */
 const HOLDS_A_NUT: ReadonlySet<SlotRole> = new Set(['cotterPin', 'nutLock', 'tabWasher', 'lockWasher'])
 
@@ -178,11 +191,14 @@ export function finishSteps(facts: PlanFacts): PlanStep[] {
       id: 'finish.sensor',
       words: 'Sensor back in, gap by the manual, plug home; clear and read the fault memory.',
     })
+  if (takesAxleAlong(facts)) steps.push(...wheelBackIn(facts))
   steps.push({
     id: 'finish.spin',
-    words: wheel
-      ? 'Spin, listen, feel: no rumble, no drag that was not there. Rock at top and bottom. Both ends of the axle alike.'
-      : 'Turn by hand, listen, feel: no rumble, no drag that was not there. After half an hour under power feel the heat of the housing.',
+    words: isByThumb(facts)
+      ? 'Turn by hand, listen, feel: no rumble, no play across, no drag.'
+      : wheel
+        ? 'Spin, listen, feel: no rumble, no drag that was not there. Rock at top and bottom. Both ends of the axle alike.'
+        : 'Turn by hand, listen, feel: no rumble, no drag that was not there. After half an hour under power feel the heat of the housing.',
     ...(wheel && { school: schoolNote('sides', facts.schools) }),
   })
   steps.push({

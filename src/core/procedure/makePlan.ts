@@ -6,7 +6,7 @@ import { fittingOrder, mountSteps } from './mounting'
 import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
 import { relationsOf } from './relations'
 import { beforeSteps, removalSteps } from './removal'
-import { clampsByAxle } from './tightening'
+import { clampsByAxle, takesAxleAlong } from './tightening'
 import { pickTools } from './tools'
 import { wantedTools } from './wantedTools'
 
@@ -56,7 +56,9 @@ function torqueRows(facts: PlanFacts): Plan['torques'] {
       id: place.slot.id,
       words: setsPlay(facts, place) ? `${place.line.words}, seating torque` : place.line.words,
     }))
-  return clampsByAxle(facts) ? [...rows, { id: 'axle', words: 'Fastener of the axle' }] : rows
+  return clampsByAxle(facts) || takesAxleAlong(facts)
+    ? [...rows, { id: 'axle', words: 'Fastener of the axle' }]
+    : rows
 }
 
 /** Sections whose steps move parts of the kit: their ids carry the place. */

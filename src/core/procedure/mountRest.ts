@@ -119,6 +119,10 @@ const AFTER_ROLE: Partial<Record<SlotRole, number>> = {
 const stated = (role: SlotRole): number | undefined =>
   AFTER_ROLE[role] ?? (role in PLAIN ? PLAIN[role as keyof typeof PLAIN].order : undefined)
 
+/** What follows a colon begins small; a name or a number stays as it is. */
+const startSmall = (text: string): string =>
+  /^[A-Z][a-z]/.test(text) ? `${text.charAt(0).toLowerCase()}${text.slice(1)}` : text
+
 export function plainSteps(
   facts: PlanFacts,
   place: Placed,
@@ -130,7 +134,7 @@ export function plainSteps(
     {
       id: `mount.${slot.id}`,
       order: order ?? afterItsNeighbour(facts, slot),
-      words: `${name}: ${how} ${line.note}`,
+      words: how === '' ? `${name}: ${startSmall(line.note)}` : `${name}: ${how} ${line.note}`,
     },
   ]
 }

@@ -567,6 +567,37 @@ it('a grease-fill cap says which bearing it does not reach', () => {
   expect(stepsOf(p).find(({ id }) => id === 'finish.cap.pump')?.words).toMatch(/outer bearing alone/)
   expect(stepsOf(plan('A1', A1)).map(({ id }) => id)).not.toContain('finish.cap.pump')
 })
+it('read line by line: what stood wrong on a card stays right (common practice)', () => {
+  const step = (code: string, id: string, request: Partial<KitRequest> = {}) =>
+    stepsOf(plan(code, request)).find((s) => s.id === id)
+  // A wheel with cones is set on the bench, put back, and felt again once its axle is clamped.
+  for (const code of ['B4', 'H1']) {
+    expect(
+      stepsOf(plan(code))
+        .map(({ id }) => id)
+        .indexOf('removal.wheel'),
+      code,
+    ).toBe(
+      stepsOf(plan(code))
+        .map(({ id }) => id)
+        .indexOf('removal.record') + 1,
+    )
+    order(plan(code), 'adjust.cones', 'finish.wheel', 'torque.axle', 'finish.spin')
+    expect(plan(code).torques.map(({ id }) => id)).toContain('axle')
+    expect(step(code, 'removal.record')?.words).toContain('axle stands out')
+  }
+  // The tab is bent back for the nut over it, not again for the one behind.
+  expect(step('A4', 'removal.outerRingNut')?.words).toContain('bent back')
+  expect(step('A4', 'removal.innerRingNut')?.words).not.toContain('bent back')
+  expect(step('D1', 'removal.hubUnit', D1)?.tool).not.toMatch(/blind/i)
+  expect(step('C2', 'finish.spin')?.words).not.toContain('axle')
+  expect(step('E1', 'mount.unit', { parts: { unit: 'hub unit 5 x 114.3' } })?.words).toMatch(
+    /^Bolt-on hub unit 5 x/,
+  )
+  expect(step('C1', 'mount.washerOuter', { parts: { washerOuter: 'keep' } })?.words).toBe(
+    'Washer, outer: curved side away from the bearing.',
+  )
+})
 it('cones: how far a twelfth of a turn moves them, from their thread', () => {
   const nut = {
     step: null,

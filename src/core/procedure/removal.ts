@@ -6,6 +6,7 @@ import {
   hasBalls,
   isBoltOn,
   isInsert,
+  isSetByCones,
   isTapered,
   partAt,
   placesOf,
@@ -15,7 +16,7 @@ import {
 import { fittingOrder } from './mounting'
 import { axleStillIn, driftFor } from './reach'
 import { endOf, LAST_ON, MOVED } from './relations'
-import { clampsByAxle } from './tightening'
+import { clampsByAxle, takesAxleAlong } from './tightening'
 import type { PlanFacts, PlanStep } from './plan'
 import { barWords, blindPullerWords } from './toolWords'
 
@@ -53,8 +54,8 @@ function recordStep(facts: PlanFacts): PlanStep {
   const { arrangement, depths } = facts
   const what = isBoltOn(facts)
     ? 'how the unit, its shield and the lead of the sensor lie, marks over unit and knuckle'
-    : hasBalls(facts)
-      ? 'how far the axle stands out on each side, which cone is locked'
+    : isSetByCones(facts)
+      ? `how far the axle stands out on each side, which cone is locked${hasBalls(facts) ? '' : `, depth of each bearing from the face of the ${arrangement.hub}`}`
       : isInsert(facts)
         ? 'where the housing and the collar stand on the shaft, marks round the bolt holes'
         : `depth of ${isTapered(facts) ? 'each cup' : 'each bearing'} from the face of the ${arrangement.hub}, shims and where they lie`
@@ -105,9 +106,14 @@ type OffBy = (facts: PlanFacts, place: Placed, order: readonly string[]) => Off 
 const aside: OffBy = (_, { line }) => ({ words: `${line.words}: off, kept with its side.` })
 const nothing: OffBy = () => null
 const BENT: readonly SlotRole[] = ['lockWasher', 'tabWasher']
-const nut: OffBy = (facts, { slot, line }) => ({
+/** A bent washer is still over the nut when it comes off. */
+const isUnderBent = (facts: PlanFacts, nutId: string, order: readonly string[]): boolean =>
+  placesOf(facts).some(
+    ({ slot }) => BENT.includes(slot.role) && order.indexOf(slot.id) > order.indexOf(nutId),
+  )
+const nut: OffBy = (facts, { slot, line }, order) => ({
   words: `${line.words}: ${
-    slot.role !== 'axleNut' && placesOf(facts).some((p) => BENT.includes(p.slot.role))
+    slot.role !== 'axleNut' && isUnderBent(facts, slot.id, order)
       ? 'the tab of the washer bent back straight, then '
       : ''
   }off, kept with its side: left-hand threads exist.${
@@ -159,7 +165,14 @@ const pressedOut: OffBy = (facts, place, order) => {
       tool: 'Soft hammer',
       caution: 'Eye protection; never a steel hammer on the thread.',
     }
-  const onShaft = arrangement.turning === 'inner' && slot.role !== 'hubUnit'
+  if (slot.role === 'hubUnit')
+    return {
+      words: `${line.words}: out of the ${arrangement.hub}, pressed on its outer ring or drawn through a receiving cup.`,
+      driven: true,
+      tool: 'Press, or a draw bolt with a plate and a receiving cup',
+      caution: 'Eye protection; never stand in line with the press.',
+    }
+  const onShaft = arrangement.turning === 'inner'
   const reach = spacerInTheWay(place, facts, order)
     ? ' Tilt the spacer aside inside, so that drift or puller catches the edge of the ring.'
     : ''
@@ -348,6 +361,15 @@ export function removalSteps(facts: PlanFacts): PlanStep[] {
   const school = schoolNote('driving', facts.schools)
   return [
     recordStep(facts),
+    ...(takesAxleAlong(facts)
+      ? [
+          {
+            id: 'removal.wheel',
+            words: 'Weight off, fasteners of the axle loose, wheel out of its place.',
+            caution: BRAKE,
+          },
+        ]
+      : []),
     ...(facts.encoder === true
       ? [{ id: 'removal.encoder', words: 'Take the sensor out first, and mark which side is magnetic.' }]
       : []),

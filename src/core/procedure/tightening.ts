@@ -1,6 +1,7 @@
 import type { SlotRole } from '../kit'
-import { isClamped, isFastener, isTapered, placesOf, setsPlay, type Placed } from './facts'
+import { isClamped, isFastener, isSetByCones, isTapered, placesOf, setsPlay, type Placed } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
+import { hubNode } from './relations'
 import { schoolNote } from './schools'
 
 /** When a fastener gets its torque: while it is reached, with the setting of the play, or when all is together. */
@@ -59,6 +60,10 @@ export const clampsByAxle = (facts: PlanFacts): boolean =>
   facts.arrangement.turning === 'outer' &&
   !placesOf(facts).some((place) => isFastener(place) && place.slot.role !== 'retainer') &&
   placesOf(facts).some(({ slot }) => slot.role === 'spacerTube' || slot.role === 'wheelSpacer')
+
+/** A wheel set by its cones on the bench, its axle in it, and then put back into the machine. */
+export const takesAxleAlong = (facts: PlanFacts): boolean =>
+  isSetByCones(facts) && hubNode(facts) === null && !clampsByAxle(facts)
 
 /**
  * Torques of one moment. A nut that was set to a play has none: it is seated, backed off, set and locked. Wheel nuts have a step

@@ -63,7 +63,10 @@ function pullerOrDrift(facts: PlanFacts, place: Placed, order: readonly string[]
   const improvise = drift
     ? `Brass drift ${barWords(drift)}, at several clock positions in turn.`
     : 'Brass drift at several clock positions in turn; a strong bar across with two bolts.'
-  return facts.arrangement.turning === 'outer' && place.slot.role !== 'cup' && bore !== undefined
+  return facts.arrangement.turning === 'outer' &&
+    place.slot.role !== 'cup' &&
+    place.slot.role !== 'hubUnit' &&
+    bore !== undefined
     ? { kind: 'blindPuller', words: blindPullerWords(bore), from: bore, to: bore, improvise }
     : { kind: 'puller', words: 'Puller, or a press from behind', improvise }
 }
