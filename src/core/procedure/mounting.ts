@@ -19,6 +19,7 @@ import { isOnSleeve } from './hubHeat'
 import { endOf, firstEnd, inOrder, MOVED, relationsOf } from './relations'
 import { driving, through } from './driving'
 import { checkStep, holdsWheel, PLAIN, plainSteps, wheelStep } from './mountRest'
+import { oncePerFacts } from './oncePerFacts'
 import type { Ordered } from './ordered'
 import type { PlanFacts, PlanStep } from './plan'
 import { schoolNote } from './schools'
@@ -359,7 +360,7 @@ const nodeOf = ({ id, node }: Ordered): string => node ?? id.replace(/^mount\./,
  * Fitting in the order its relations allow; where they leave it free, as is usual. What goes in before a part decides whether its
  * hub may be heated.
  */
-export function fittingOrder(facts: PlanFacts): FittingOrder {
+export const fittingOrder = oncePerFacts((facts): FittingOrder => {
   const placed = placesOf(facts)
   const drafts = (before: (place: Placed) => readonly Placed[]): Ordered[] => [
     ...placed.flatMap((place) =>
@@ -390,7 +391,7 @@ export function fittingOrder(facts: PlanFacts): FittingOrder {
     ),
     circle: order.ok ? null : order.problem.ids,
   }
-}
+})
 
 /** Fitting, in the order that can be done: what a later part would block goes first. */
 export function mountSteps(facts: PlanFacts): PlanStep[] {

@@ -14,6 +14,7 @@ import {
   type Placed,
 } from './facts'
 import { fittingOrder } from './mounting'
+import { oncePerFacts } from './oncePerFacts'
 import { axleStillIn, driftFor } from './reach'
 import { endOf, LAST_ON, MOVED } from './relations'
 import { clampsByAxle, takesAxleAlong } from './tightening'
@@ -339,13 +340,13 @@ function singleFirst(facts: PlanFacts): PlanFacts {
 }
 
 /** Places and what is moved as a whole, in the order they come off: the mirror of fitting. */
-export function removalOrder(facts: PlanFacts): string[] {
+export const removalOrder = oncePerFacts((facts): string[] => {
   const places = placesOf(facts)
   const last = LAST_ON.flatMap((role) =>
     places.filter(({ slot }) => slot.role === role).map(({ slot }) => slot.id),
   )
   return [...fittingOrder(singleFirst(facts)).nodes, ...last].toReversed()
-}
+})
 
 /** Made loose, then out, in the order in which it was fitted turned round. A sensor comes out before anything near it is moved. */
 export function removalSteps(facts: PlanFacts): PlanStep[] {
