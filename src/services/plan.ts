@@ -1,7 +1,7 @@
 import 'server-only'
 import { capital } from '@/core/capital'
 import { isWet } from '@/contract/job'
-import { endPlay, NUT_LOCKS, usualPlay, type NutLock } from '@/core/adjust'
+import { endPlay, isStepless, NUT_LOCKS, usualPlay, type NutLock } from '@/core/adjust'
 import { isSealed } from '@/core/designation'
 import { familyFacts } from '@/core/catalogue'
 import { readFeature } from '@/core/compare'
@@ -15,7 +15,7 @@ import {
   seatKindOf,
   type ClearanceGroup,
 } from '@/core/fit'
-import { INSPECTED_WORDS, judgeParts, setupOf } from '@/core/inspect'
+import { inspectedOf, inspectedWords, judgeParts, setupOf, type Inspected } from '@/core/inspect'
 import { LOADS } from '@/core/interchange'
 import { bearingsOfKit, readThread, ROLES, type Arrangement, type Kit, type SlotRole } from '@/core/kit'
 import { knownPart } from '@/core/part'
@@ -212,24 +212,18 @@ function lockOf({ slots }: Arrangement, typed: string | undefined): NutLock {
   const lock = NUT_LOCKS.find((name) => name === typed)
   const has = (role: SlotRole) => slots.some((slot) => slot.role === role)
   if (lock) return lock
+  if (has('adjustingCone') || has('ballCone')) return 'cone'
   // Over a collar the nut sets nothing: it is at its torque.
-  if (has('clampNut') || has('ringNut') || has('collar') || has('adjustingCone') || has('ballCone'))
-    return 'clamp'
+  if (has('clampNut') || has('ringNut') || has('collar')) return 'clamp'
   return has('nutLock') ? 'retainer' : 'slots'
 }
-
-/** What sets finely: clamp nuts, and cones without felt play. */
-const FINE_SET: ReadonlySet<SlotRole> = new Set(['clampNut', 'adjustingCone', 'ballCone'])
 
 /** What the setting screen begins with for the arrangement of a job: how its nut is held and the play that is usual. */
 function usualSetting({ job, arrangement }: Pick<JobKit, 'job' | 'arrangement'>): SeatsResponse['setting'] {
   const lock = lockOf(arrangement, undefined)
   return {
     lock,
-    play: usualPlay(
-      arrangement.slots.some(({ role }) => FINE_SET.has(role)),
-      job.intake.use.includes('fast'),
-    ),
+    play: usualPlay(lock, job.intake.use.includes('fast')),
   }
 }
 
@@ -247,7 +241,7 @@ function nutOf(found: JobKit, fitting: FittingDraft, thread: string | undefined)
       : (nut?.pitchMm ?? readThread(thread ?? '')?.pitchMm ?? 0)
   const slots = field('slots') > 0 ? field('slots') : (nut?.slots ?? 0)
   const lock = lockOf(arrangement, fitting.fields['adjust.lock'])
-  if (!(pitchMm > 0) || (lock !== 'clamp' && !(slots > 0))) return null
+  if (!(pitchMm > 0) || (!isStepless(lock) && !(slots > 0))) return null
   const typed = field('max') > 0 && field('min') >= 0 && field('min') < field('max')
   const target = typed ? { min: field('min'), max: field('max') } : usualSetting(found).play
   const { step, turnForTarget } = endPlay({
@@ -343,14 +337,16 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
   const [shop, tools] = await Promise.all([settings(), toolbox()])
   const fitting = draftOf(found)
   const inspections = job.bearings.flatMap(({ inspection }) => inspection ?? [])
+  const setup = setupOf(arrangement, sealedIn(kit))
   const inspected = judgeParts(
     inspections.flatMap(({ seen }) => seen),
     {
       tags: [...job.intake.heard, ...job.intake.use],
       age: inspections.find(({ age }) => age !== undefined)?.age,
-      setup: setupOf(arrangement, sealedIn(kit)),
+      setup,
     },
   )
+  const called = (part: Inspected): string => inspectedWords(part, inspectedOf(setup))
   const seen = (damage: string): boolean => inspections.some((i) => i.seen.some((s) => s.damage === damage))
   return {
     arrangement,
@@ -361,12 +357,12 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
       ...inspected.parts.map(({ part, verdict, findings }) => ({
         part,
         verdict,
-        words: `${INSPECTED_WORDS[part]}: ${findings.join(', ').toLowerCase() || 'goes with its mate'}`,
+        words: `${called(part)}: ${findings.join(', ').toLowerCase() || 'goes with its mate'}`,
       })),
       ...inspections
         .flatMap(({ good }) => good)
         .filter((part) => !inspected.parts.some((p) => p.part === part))
-        .map((part) => ({ part, verdict: 'good' as const, words: INSPECTED_WORDS[part] })),
+        .map((part) => ({ part, verdict: 'good' as const, words: called(part) })),
     ].map((row) => ({ ...row, words: capital(row.words) })),
     checkNext: inspected.checkNext,
     run: inspected.run,

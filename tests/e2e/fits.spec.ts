@@ -1,5 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
+import { mark } from '../support/mark'
+import { open, saved } from '../support/page'
 
 test('a fit: limits, clearance, heat, and a measured seat judged as it is typed', async ({ page }) => {
   await page.goto('/fits')
@@ -30,6 +32,58 @@ test('the nut: a quarter turn on 14 threads warns, two cross holes find a slot; 
   await page.getByLabel('At radius, mm').fill('200')
   await page.getByLabel('Between rows, mm').fill('60')
   await expect(page.getByTestId('rock')).toContainText('0.224')
+})
+
+test('a wheel with cones by keys: old parts reused line by line, its cone set by the pitch', async ({
+  page,
+  request,
+}) => {
+  const { id, version } = (await (
+    await request.post('/api/jobs', { data: { title: `Gangway trolley ${mark()}` } })
+  ).json()) as { id: number; version: number }
+  const kit = { arrangement: 'B4', positions: 1, parts: { bearingRight: '6201-2RS' }, thread: 'M12x1.25' }
+  await request.patch(`/api/jobs/${id}`, { data: { version, kit } })
+  await open(page, `/jobs/${id}/kit`)
+  const line = (name: string) => page.getByRole('button', { name, exact: true })
+  await page.keyboard.press('ArrowDown')
+  await expect(line('Lock nut, fixed end')).toBeFocused()
+  // What is reused hands on to the next line that is missing: both bearings are there.
+  await page.keyboard.press('r')
+  await expect(line('End piece, fixed end')).toBeFocused()
+  await page.keyboard.press('r')
+  await expect(line('Threaded axle')).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Number for Threaded axle')).toBeFocused()
+  await page.keyboard.type('axle M12x1.25')
+  await page.keyboard.press('Enter')
+  await expect(line('Threaded axle')).toBeFocused()
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('ArrowDown')
+  for (const key of ['r', 'n', 'r']) await page.keyboard.press(key)
+  await expect(page.getByTestId('kit-state')).toHaveText('Complete')
+  await expect(page.locator('tr[data-slot="washerRight"]')).toHaveCount(0)
+  await saved(page)
+  await open(page, `/jobs/${id}/fit?tab=adjust`)
+  await expect(page.getByRole('button', { name: 'cone, lock nut' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByTestId('end-play')).toContainText('0.104')
+  await expect(page.getByText(/turn back 0° to 14°/)).toBeVisible()
+})
+
+test('who works by keyboard keeps the focus when what was pressed goes away', async ({ page, request }) => {
+  const { id } = (await (
+    await request.post('/api/jobs', { data: { title: `Winch drum ${mark()}` } })
+  ).json()) as { id: number }
+  await open(page, `/jobs/${id}`)
+  await page.getByLabel('Machine', { exact: true }).fill(`Capstan ${mark()}`)
+  await page.getByRole('button', { name: /^\+ add/ }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'another' })).toBeFocused()
+  await page.getByLabel('Name of a new position').fill('drum, left')
+  await page.getByRole('button', { name: 'Add', exact: true }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'Add', exact: true })).toBeHidden()
+  await expect(page.locator('body')).not.toBeFocused()
+  await expect(page.locator('main :focus')).toHaveCount(1)
 })
 
 test('fits stand up to the accessibility rules', async ({ page }) => {

@@ -50,10 +50,17 @@ describe('nut to end play', () => {
     expect(a.advice.join(' ')).toMatch(/Stepless: turn back 2° to 12°/)
     expect(a.advice.join(' ')).not.toMatch(/\bslots?\b|\bpin\b/i)
   })
+  it('a cone is stepless, and set to play that is not felt: 18° on a pitch of 1 mm for 0.05 mm', () => {
+    const a = endPlay({ ...slotted, lock: 'cone', pitchMm: 1, degrees: 30, target: usualPlay('cone', false) })
+    expect(a).toMatchObject({ step: null, slotsForTarget: null, turnForTarget: { min: 0, max: 18 } })
+    expect(a.axialMm).toBeCloseTo(1 / 12, 6)
+    expect(a.advice.join(' ')).toMatch(/run the cone in again .* lock its nut.* clamping the axle/)
+    expect(a.advice.join(' ')).not.toMatch(/slot|\bpin\b|quarter/)
+  })
   it('the usual play is that of the hub: utility axles, and finer ones (common practice)', () => {
-    expect(usualPlay(false, false)).toEqual({ min: 0.025, max: 0.25 })
-    expect(usualPlay(true, false)).toEqual({ min: 0.01, max: 0.05 })
-    expect(usualPlay(false, true)).toEqual({ min: 0.01, max: 0.05 })
+    expect(usualPlay('slots', false)).toEqual({ min: 0.025, max: 0.25 })
+    expect(usualPlay('clamp', false)).toEqual({ min: 0.01, max: 0.05 })
+    expect(usualPlay('slots', true)).toEqual({ min: 0.01, max: 0.05 })
   })
   it('the slots told always land in the target, nearest its middle, and where one lands it is told', () => {
     const q = fc.record({

@@ -1,13 +1,15 @@
 /** How the nut is held where it stands. */
-export const NUT_LOCKS = ['slots', 'retainer', 'clamp'] as const
+export const NUT_LOCKS = ['slots', 'retainer', 'clamp', 'cone'] as const
 export type NutLock = (typeof NUT_LOCKS)[number]
+/** Held where it stands, in no steps: by a clamp screw, or a cone by its lock nut. */
+export const isStepless = (lock: NutLock): boolean => lock === 'clamp' || lock === 'cone'
 
 export interface EndPlayQuestion {
   /** thread pitch, mm */
   pitchMm: number
   /** how far the nut is turned back, degrees */
   degrees: number
-  /** slots of its own, slots of a sheet retainer over it, or a clamp screw: stepless */
+  /** slots of its own, slots of a sheet retainer over it; a clamp screw, or a cone and its lock nut: stepless */
   lock: NutLock
   /** slots of the nut or the retainer, cross holes through the spindle */
   slots: number
@@ -38,12 +40,14 @@ export interface EndPlayAnswer {
 /** End play that is usual, mm: utility axles, and finer ones that run fast (common practice; the machine's manual rules). */
 export const USUAL_PLAY_MM = { min: 0.025, max: 0.25 } as const
 export const FINE_PLAY_MM = { min: 0.01, max: 0.05 } as const
+/** Cones are set until no play is felt, without drag (common practice). */
+export const CONE_PLAY_MM = { min: 0, max: 0.05 } as const
 /**
  * The play that is usual for a hub; the machine's manual rules.
- * @param clampNut the hub is set by a clamp nut, as car-like hubs are
+ * @param lock a clamp nut sets finely, as on car-like hubs; cones to play that is not felt
  */
-export const usualPlay = (clampNut: boolean, fast: boolean): Play =>
-  clampNut || fast ? FINE_PLAY_MM : USUAL_PLAY_MM
+export const usualPlay = (lock: NutLock, fast: boolean): Play =>
+  lock === 'cone' ? CONE_PLAY_MM : lock === 'clamp' || fast ? FINE_PLAY_MM : USUAL_PLAY_MM
 
 const mm = (value: number): string => value.toFixed(3).replace(/0$/, '')
 
@@ -63,6 +67,8 @@ export const slotStepDegrees = (slots: number, crossHoles: number, retainerPlace
   360 / lcm(lcm(slots, 2 * crossHoles), retainerPlaces)
 
 function lockAdvice(q: EndPlayQuestion, step: EndPlayAnswer['step'], any: number | null, turn: Play): string {
+  if (q.lock === 'cone')
+    return `Stepless: turn back ${Math.round(turn.min)}° to ${Math.round(turn.max)}° from where the play is just gone, hold the cone, lock its nut, and feel again: locking draws the cone.`
   if (!step)
     return `Stepless: turn back ${Math.round(turn.min)}° to ${Math.round(turn.max)}° from no play, clamp, and measure again: clamping moves it.`
   if (any === null)
@@ -81,28 +87,27 @@ export function endPlay(q: EndPlayQuestion): EndPlayAnswer {
   const axialMm = along(degrees)
   const wanted = target ?? USUAL_PLAY_MM
   const turnForTarget = { min: (wanted.min * 360) / pitchMm, max: (wanted.max * 360) / pitchMm }
-  const stepDegrees =
-    lock === 'clamp'
-      ? null
-      : slotStepDegrees(slots, crossHoles, lock === 'retainer' ? (retainerPlaces ?? 1) : 1)
+  const stepDegrees = isStepless(lock)
+    ? null
+    : slotStepDegrees(slots, crossHoles, lock === 'retainer' ? (retainerPlaces ?? 1) : 1)
   const step = stepDegrees === null ? null : { degrees: stepDegrees, mm: along(stepDegrees) }
   const slotsForTarget = step && stepsInside(wanted, step.mm)
   const plain = slotStepDegrees(slots, 1)
   const quarter = pitchMm / 4
   const advice = [
     axialMm > wanted.max
-      ? `This turn gives ${mm(axialMm)} mm, more than the ${mm(wanted.max)} mm wanted: it only releases the preload. Tighten again by fingers, without a tool; that sets the play.`
+      ? `This turn gives ${mm(axialMm)} mm, more than the ${mm(wanted.max)} mm wanted: ${lock === 'cone' ? 'run the cone in again until the play is just gone.' : 'it only releases the preload. Tighten again by fingers, without a tool; that sets the play.'}`
       : axialMm < wanted.min
         ? `This turn gives ${mm(axialMm)} mm, less than the ${mm(wanted.min)} mm wanted: the bearing may stay loaded.`
         : `This turn gives ${mm(axialMm)} mm, within ${mm(wanted.min)} to ${mm(wanted.max)} mm.`,
-    quarter > wanted.max && degrees !== 90
+    lock !== 'cone' && quarter > wanted.max && degrees !== 90
       ? `A bare quarter turn would be ${mm(quarter)} mm on this thread.`
       : '',
     lock === 'slots' && crossHoles > 1 && stepDegrees === plain
       ? `The second hole gives nothing with ${slots} slots: both meet a slot at once.`
       : '',
     lockAdvice(q, step, slotsForTarget, turnForTarget),
-    "Measure with a dial indicator on the hub; the machine's manual rules. Too tight kills a bearing as surely as too loose.",
+    `${lock === 'cone' ? 'Feel at the rim, in the machine too: clamping the axle takes up play' : 'Measure with a dial indicator on the hub'}; the machine's manual rules. Too tight kills a bearing as surely as too loose.`,
   ].filter(Boolean)
   return { axialMm, step, slotsForTarget, turnForTarget, advice }
 }

@@ -13,8 +13,8 @@ export const INSPECTED = [
 export type Inspected = (typeof INSPECTED)[number]
 
 export const INSPECTED_WORDS: Record<Inspected, string> = {
-  bearing: 'bearing, cone',
-  race: 'mating race, cup',
+  bearing: 'bearing or cone',
+  race: 'cup or mating race',
   shaft: 'spindle or shaft',
   housing: 'hub or housing bore',
   seal: 'seal',
@@ -23,6 +23,13 @@ export const INSPECTED_WORDS: Record<Inspected, string> = {
   grease: 'grease',
   sensor: 'encoder, sensor',
 }
+
+/**
+ * How a part that is looked at is called.
+ * @param beside what else is looked at: a bearing that comes apart has its race beside it
+ */
+export const inspectedWords = (part: Inspected, beside: readonly Inspected[]): string =>
+  part === 'bearing' && !beside.includes('race') ? 'bearing' : INSPECTED_WORDS[part]
 
 /** How far a finding has gone. */
 export const SEVERITIES = ['trace', 'marked', 'severe'] as const

@@ -1,5 +1,12 @@
 export type { DamageMode } from './findingRows'
-export { INSPECTED, INSPECTED_WORDS, SEVERITIES, type Inspected, type Severity } from './findingKinds'
+export {
+  INSPECTED,
+  INSPECTED_WORDS,
+  inspectedWords,
+  SEVERITIES,
+  type Inspected,
+  type Severity,
+} from './findingKinds'
 export { CAUSES, DAMAGE } from './findings'
 export { AGES, judgeParts, type Age } from './judgeParts'
 export { inspectedOf } from './inspectedOf'

@@ -229,7 +229,8 @@ const table = {
   pin: plain('pin'),
   hubBody: plain('hub'),
   housing: plain('housing'),
-  nipple: plain('grease nipple'),
+  // It stands beside the axis: nothing of it is drawn along it.
+  nipple: { label: 'grease nipple', order: 0, takes: anything, freeText: true },
   plain: plain('other part'),
   check: { label: 'something to look at', order: 0 },
   threadlocker: { label: 'threadlocker', order: 0, freeText: true },

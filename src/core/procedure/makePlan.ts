@@ -1,6 +1,6 @@
 import { recheckDates } from '../adjust'
 import { checkSteps, cleanSteps } from './checks'
-import { isBoltOn, isFastener, isInsert, isTapered, nameOf, placesOf, setsPlay } from './facts'
+import { isBoltOn, isFastener, isInsert, isSetByCones, isTapered, nameOf, placesOf, setsPlay } from './facts'
 import { adjustSteps, finishSteps } from './finishing'
 import { fittingOrder, mountSteps } from './mounting'
 import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
@@ -98,7 +98,7 @@ export function makePlan(facts: PlanFacts): Plan {
     torques: torqueRows(facts),
     alwaysNew: places.filter(({ line }) => line.singleUse && line.quantity > 0).map((place) => nameOf(place)),
     tools: pickTools(wantedTools(facts), facts.toolbox),
-    rechecks: recheckDates(facts.fittedOn, isTapered(facts), facts.wet),
+    rechecks: recheckDates(facts.fittedOn, isTapered(facts) || isSetByCones(facts), facts.wet),
     open: openQuestions(facts),
     lost: lostSeats(facts),
     heats: !isInsert(facts) && !isBoltOn(facts),

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
-import { NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
+import { isStepless, NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
 import type { SchoolNote } from '@/core/procedure'
 import { MM_PER_INCH } from '@/core/quantity'
 import { useTimes } from '@/ui/Times'
@@ -40,9 +40,10 @@ const LOCK_CHOICES = [
   ['slots', 'slots, pin'],
   ['retainer', 'sheet retainer'],
   ['clamp', 'clamped'],
+  ['cone', 'cone, lock nut'],
 ] as const satisfies readonly (readonly [(typeof NUT_LOCKS)[number], string])[]
 
-const SCHOOLS = [
+const TAPERED_SCHOOLS = [
   [
     'By feel',
     'Spin the wheel while tightening until it drags, to seat the rollers. Back off a quarter turn: that only frees it. Then finger-tight, without a tool; if no slot lines up, loosen to the next one, never tighten.',
@@ -52,6 +53,19 @@ const SCHOOLS = [
     'Dial indicator on the hub, push and pull. End play 0.025 to 0.25 mm for utility axles, about 0.01 to 0.05 mm for finer ones; the manual of the machine rules.',
   ],
 ] as const
+const CONE_SCHOOLS = [
+  [
+    'By feel',
+    'One end fixed first, the axle standing out alike on both sides. Run the free cone in by hand until the play is just gone, hold it with a thin spanner, lock its nut against it. At least three threads show.',
+  ],
+  [
+    'In the machine',
+    'Clamping squeezes the axle: a trace of play at the rim on the bench may be right where it is gone once clamped. No drag, no play then.',
+  ],
+] as const
+
+/** A cone is moved by an hour of a clock at a time, degrees. */
+const A_TWELFTH = '30'
 
 const inches = (mm: number): string => (mm / MM_PER_INCH).toFixed(4)
 
@@ -66,14 +80,16 @@ interface Props {
   wet: boolean
 }
 
-/** The nut that sets a tapered pair: thread and slots to end play, both ways of doing it, when to look again. */
+/** The nut that sets a tapered pair, or the cone of a wheel: thread and turn to play, both ways of doing it, when to look again. */
 export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) {
   const play = usual?.play ?? USUAL_PLAY_MM
   const lock = NUT_LOCKS.find((name) => name === fields['adjust.lock']) ?? usual?.lock ?? 'slots'
   const usually = (name: string): string =>
     name === 'min' || name === 'max'
       ? String(play[name])
-      : (FIELDS.find(([field]) => field === name)?.[2] ?? '')
+      : name === 'degrees' && lock === 'cone'
+        ? A_TWELFTH
+        : (FIELDS.find(([field]) => field === name)?.[2] ?? '')
   const value = (name: string): string => fields[`adjust.${name}`] ?? usually(name)
   const number = (name: string): number => figure(value(name))
   const pitch = fields['adjust.pitch']?.trim()
@@ -88,7 +104,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
       slots: number('slots'),
       crossHoles: number('holes'),
       ...(lock === 'retainer' && { retainerPlaces: number('places') }),
-      offsetDegrees: lock === 'clamp' ? 0 : number('offset'),
+      offsetDegrees: isStepless(lock) ? 0 : number('offset'),
       target: { min: number('min'), max: number('max') },
     },
   })
@@ -111,7 +127,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
             {FIELDS.filter(([name]) => ONLY_WITH[name]?.includes(lock) ?? true).map(([name, label]) => (
               <Field
                 key={name}
-                label={label}
+                label={name === 'degrees' && lock === 'cone' ? 'Cone backed off, °' : label}
                 value={value(name)}
                 most={7}
                 onChange={(v) => set(`adjust.${name}`, v)}
@@ -124,7 +140,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
               : 'Play as typed.'}
           </p>
           {lock === 'clamp' && <CollarBox fields={fields} set={set} target={target} />}
-          <RockTest fields={fields} set={set} />
+          {lock !== 'cone' && <RockTest fields={fields} set={set} />}
           <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[0.875rem]">
             Wheel on stands, wheels chocked, power locked off.
           </p>
@@ -134,18 +150,18 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
         <>
           <div className="mx-auto h-[190px] w-[210px]">
             <NutFigure
-              slotted={lock !== 'clamp'}
+              slotted={!isStepless(lock)}
               slots={Math.max(1, Math.min(60, Math.round(number('slots')) || 6))}
               holes={Math.max(1, Math.min(12, Math.round(number('holes')) || 1))}
               degrees={Math.max(0, Math.min(360, number('degrees') || 0))}
             />
           </div>
-          {SCHOOLS.map(([name, text]) => (
+          {(lock === 'cone' ? CONE_SCHOOLS : TAPERED_SCHOOLS).map(([name, text]) => (
             <p key={name} className="border-t border-line2 py-1.5 text-[0.875rem]">
               <b>{name}.</b> <span className="text-ink2">{text}</span>
             </p>
           ))}
-          {school && <SchoolBox note={school} />}
+          {school && lock !== 'cone' && <SchoolBox note={school} />}
           <h2 className="caption mt-2">Look again</h2>
           <ul data-testid="rechecks" className="text-[0.875rem]">
             {recheckDates(day, true, wet).map(({ date, words: what }) => (
@@ -178,7 +194,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
           </p>
           <PlayChart curve={found.curve} target={target} />
           <p className="text-[0.8125rem] text-ink3">
-            {lock === 'clamp' ? '' : 'Points: a slot faces a hole; filled ones give the play wanted. '}
+            {isStepless(lock) ? '' : 'Points: a slot faces a hole; filled ones give the play wanted. '}
             Dashed, below zero: squeezed, preload.
           </p>
           <ul className="mt-1 text-[0.90625rem]">

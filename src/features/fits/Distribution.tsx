@@ -18,6 +18,9 @@ interface Props {
   tight: boolean
 }
 
+/** A whole figure with a minus, not a dash. */
+const minus = (um: number): string => `${um < -0.5 ? '−' : ''}${Math.abs(Math.round(um))}`
+
 /** A hundred thousand assemblies of this fit, made up in a worker: how tight they come out. */
 export function Distribution({ spread, tight }: Props) {
   const inks = useInks()
@@ -69,8 +72,8 @@ export function Distribution({ spread, tight }: Props) {
         />
       </div>
       <figcaption className="text-[0.84375rem] text-ink2">
-        100 000 assemblies in {Math.round(ms)} ms: 98 of 100 between {Math.round(p1)} and {Math.round(p99)}{' '}
-        µm, {percent(fit.loose)} loose
+        100 000 assemblies in {Math.round(ms)} ms: 98 of 100 between {minus(p1)} and {minus(p99)} µm,{' '}
+        {percent(fit.loose)} loose
         {fit.clearance && `, ${percent(fit.clearance.none)} without clearance`}.
       </figcaption>
     </figure>

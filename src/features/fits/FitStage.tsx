@@ -139,10 +139,10 @@ export function FitStage() {
           />
         )}
         {tab === 'adjust' &&
-          (all.length > 0 && !tapered ? (
+          (all.length > 0 && !tapered && answer?.setting.lock !== 'cone' ? (
             <p className="px-[18px] pt-14 text-ink2">
-              Nothing to set here: no tapered pair in this kit. A pair clamped over a spacer is checked under
-              Spacing.
+              Nothing to set here: no tapered pair and no cones in this kit. A pair clamped over a spacer is
+              checked under Spacing.
             </p>
           ) : (
             <AdjustTab

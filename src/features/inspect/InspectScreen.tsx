@@ -6,6 +6,7 @@ import {
   DAMAGE,
   INSPECTED,
   INSPECTED_WORDS,
+  inspectedWords,
   SEVERITIES,
   type Age,
   type DamageMode,
@@ -91,7 +92,7 @@ function Answer({ found }: { found: InspectResponse }) {
           >
             <VerdictMark verdict={SIGNS[verdict]} isSaid />
             <span>
-              <b>{INSPECTED_WORDS[part]}</b>: {verdict}
+              <b>{inspectedWords(part, found.inspected)}</b>: {verdict}
               <span className="block text-[0.8125rem] text-ink3">
                 {findings.join(', ') || 'goes with its mate'}
               </span>
@@ -198,7 +199,7 @@ export function InspectScreen() {
               onClick={() => setPart(p)}
               className={`flex min-h-[44px] items-center lg:w-full justify-between gap-2 px-3 text-left text-[0.90625rem] ${p === part ? 'bg-sheet font-bold' : 'text-ink2'}`}
             >
-              {INSPECTED_WORDS[p]}
+              {inspectedWords(p, inspected)}
               {count(p) > 0 ? (
                 <span className="tag">{count(p)}</span>
               ) : draft.good.includes(p) ? (
@@ -209,7 +210,7 @@ export function InspectScreen() {
         </nav>
         <section aria-label="Damage" className="min-h-0 overflow-auto px-[18px] py-3">
           <div className="mb-2 flex items-center gap-2">
-            <h1 className="mr-auto text-[1.3125rem] font-bold">{capital(INSPECTED_WORDS[part])}</h1>
+            <h1 className="mr-auto text-[1.3125rem] font-bold">{capital(inspectedWords(part, inspected))}</h1>
             <button type="button" className="chip" aria-pressed={draft.good.includes(part)} onClick={sound}>
               inspected, no damage
             </button>

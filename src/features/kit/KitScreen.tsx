@@ -12,7 +12,7 @@ import { ChooseArrangement } from './ChooseArrangement'
 import { KitFiles } from './KitFiles'
 import { ExtraLines } from './ExtraLines'
 import { KitStock } from './KitStock'
-import { LineEditor } from './LineEditor'
+import { LineEditor, NUMBER_FIELD } from './LineEditor'
 import { LineTable } from './LineTable'
 import { SizeStrip } from './SizeStrip'
 import { useKit } from './useKit'
@@ -22,9 +22,14 @@ const HINTS: readonly KeyHint[] = [
   { keys: '↑ ↓', words: 'line', foot: true },
   { keys: '← →', words: 'along the axis', foot: true },
   { keys: 'W', words: 'wheels', foot: true },
-  { keys: 'Enter', words: 'next size' },
+  { keys: 'Enter', words: 'number of the line; next size' },
+  { keys: 'R', words: 'reuse the old part', foot: true },
+  { keys: 'N', words: 'not fitted here' },
   { keys: 'P', words: 'pick list as PDF', foot: true },
 ]
+
+/** The line of a place has the focus. */
+const inHand = (slot: string): boolean => document.activeElement?.id === `line-${slot}`
 
 function headline(kit: KitResponse): string {
   const count = (state: string) => kit.lines.filter((l) => l.state === state).length
@@ -52,6 +57,7 @@ function Side({
   request,
   selected,
   onSet,
+  onNumber,
   onCount,
   onLeaveOut,
   onExtras,
@@ -64,6 +70,8 @@ function Side({
   request: KitDraft
   selected: string | null
   onSet: (slot: string, value: string | undefined) => void
+  /** a number was typed: set, and its line in hand again */
+  onNumber: (slot: string, value: string | undefined) => void
   onCount: (slot: string, pieces: number | undefined) => void
   onLeaveOut: (slot: string, reason: string) => void
   onExtras: (extras: NonNullable<KitDraft['extras']>) => void
@@ -101,6 +109,7 @@ function Side({
             given={request.parts?.[line.slot] ?? undefined}
             typed={request.quantities?.[line.slot]}
             onSet={(value) => onSet(line.slot, value)}
+            onNumber={(value) => onNumber(line.slot, value)}
             onCount={(pieces) => onCount(line.slot, pieces)}
             onLeaveOut={(reason) => onLeaveOut(line.slot, reason)}
           />
@@ -250,6 +259,19 @@ export function KitScreen() {
   const setExtras = (extras: NonNullable<KitDraft['extras']>) => {
     if (request) put({ ...request, extras })
   }
+  /** The next place that is missing, in hand; where none is, the one just decided. */
+  const goOn = (slot: string) => {
+    const at = lines?.findIndex((l) => l.slot === slot) ?? -1
+    const open = (l: { slot: string; state: string }) => l.state !== 'filled' && l.slot !== slot
+    const next = lines?.slice(at + 1).find(open) ?? lines?.find(open)
+    setSelected(next?.slot ?? slot)
+    document.getElementById(`line-${next?.slot ?? slot}`)?.focus()
+  }
+  const decide = (slot: string, value: 'keep' | 'none') => {
+    set(slot, value)
+    goOn(slot)
+  }
+  const place = kit?.places.find((p) => p.id === selected)
   useKeys((key) => {
     if (!lines) return false
     const step = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[key]
@@ -259,6 +281,11 @@ export function KitScreen() {
       setSelected(next?.slot ?? null)
       if (next) document.getElementById(`line-${next.slot}`)?.focus()
     } else if (key === 'Escape') setSelected(null)
+    else if (key === 'Enter' && selected !== null && inHand(selected))
+      document.getElementById(NUMBER_FIELD)?.focus()
+    else if (key.toLowerCase() === 'r' && place?.mayStay) decide(place.id, 'keep')
+    else if (key.toLowerCase() === 'n' && place && !(place.singleUse && !place.onRequest))
+      decide(place.id, 'none')
     else if (key.toLowerCase() === 'w') document.getElementById('positions')?.focus()
     else if (key.toLowerCase() === 'p') document.getElementById('print')?.click()
     else return false
@@ -321,6 +348,10 @@ export function KitScreen() {
             request={request}
             selected={selected}
             onSet={set}
+            onNumber={(slot, value) => {
+              set(slot, value)
+              document.getElementById(`line-${slot}`)?.focus()
+            }}
             onCount={count}
             onLeaveOut={leaveOut}
             onExtras={setExtras}

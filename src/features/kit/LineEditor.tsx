@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useId, useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { SLOT_WORDS } from '@/core/kit'
 import type { KitResponse } from '@/contract/kit'
 
@@ -15,15 +15,29 @@ interface Props {
   /** this machine has none of what is always renewed: why */
   onLeaveOut: (reason: string) => void
   onSet: (value: string | undefined) => void
+  /** a number was typed and entered */
+  onNumber: (value: string | undefined) => void
 }
+
+/** The field a number is typed into. */
+export const NUMBER_FIELD = 'line-number'
 
 /** A number given by hand; the words that stand for a decision are none. */
 const numberIn = (given: string | undefined): string =>
   given && !SLOT_WORDS.some((word) => word === given) ? given : ''
 
 /** One place of the kit: what stands there, why, and what else may. */
-export function LineEditor({ place, line, number, given, typed, onSet, onCount, onLeaveOut }: Props) {
-  const id = useId()
+export function LineEditor({
+  place,
+  line,
+  number,
+  given,
+  typed,
+  onSet,
+  onNumber,
+  onCount,
+  onLeaveOut,
+}: Props) {
   const [asking, setAsking] = useState(false)
   const [reason, setReason] = useState('')
   const always = place?.singleUse === true && !place.onRequest
@@ -65,14 +79,14 @@ export function LineEditor({ place, line, number, given, typed, onSet, onCount, 
             className="flex gap-1.5"
             onSubmit={(e) => {
               e.preventDefault()
-              onSet(text.trim() || undefined)
+              onNumber(text.trim() || undefined)
             }}
           >
-            <label htmlFor={id} className="sr-only">
+            <label htmlFor={NUMBER_FIELD} className="sr-only">
               Number for {line.words}
             </label>
             <input
-              id={id}
+              id={NUMBER_FIELD}
               data-takes-marks
               className="field number"
               value={text}

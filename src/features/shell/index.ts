@@ -1,4 +1,5 @@
 export { Finder } from './Finder'
+export { FocusKeeper } from './FocusKeeper'
 export { Frame } from './Frame'
 export { KeptPages } from './KeptPages'
 export type { KeyHint } from './keyHint'
