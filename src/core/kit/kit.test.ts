@@ -171,7 +171,7 @@ it('the exploded view stands in fitting order without overlaps, with a balloon f
   ] as const
   for (const [code, k] of cases) {
     const arrangement = arrangementOf(code)
-    const shapeless = arrangement.slots.filter((s) => ['grease', 'check', 'consumable'].includes(s.role))
+    const shapeless = arrangement.slots.filter((s) => ['grease', 'check', 'consumable', 'nipple'].includes(s.role))
     const view = explodedView(arrangement, k)
     expect(view.hub.words).toBe(arrangement.hub)
     expect(view.parts.map((p) => p.slot)).toEqual(
