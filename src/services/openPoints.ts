@@ -1,5 +1,4 @@
 import 'server-only'
-import { runsOnceFitted } from '@/core/inspect'
 import { openPoint } from './openPointTexts'
 import { comparisonTrouble, jobPlan, spacerTrouble } from './plan'
 import type { Job, OpenPoint } from '@/contract/job'
@@ -9,8 +8,6 @@ async function ofKit(job: Job): Promise<OpenPoint[]> {
   const { plan, found } = await jobPlan(job.id)
   const { kit, trouble } = found
   const todo = plan.sections.flatMap((s) => s.steps).filter((step) => !job.fitting?.done[step.id]).length
-  const seen = job.bearings.flatMap(({ inspection }) => inspection?.seen ?? [])
-  const run = job.fitting?.signed ? runsOnceFitted(seen, kit) : plan.run
   const fasteners = plan.torques.filter(({ value }) => value === '').map(({ words }) => words)
   return [
     ...(trouble ? [openPoint('kitBehind', { trouble })] : []),
@@ -29,7 +26,7 @@ async function ofKit(job: Job): Promise<OpenPoint[]> {
     ...plan.lost.map((answer) => openPoint('seatLost', { answer })),
     ...(todo > 0 ? [openPoint('stepsOpen', { count: todo })] : []),
     ...(fasteners.length > 0 ? [openPoint('torquesOpen', { fasteners })] : []),
-    ...(run === 'notUntilRepaired' ? [openPoint('notToRun', {})] : []),
+    ...(plan.run === 'notUntilRepaired' ? [openPoint('notToRun', {})] : []),
   ]
 }
 

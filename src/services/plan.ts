@@ -15,7 +15,14 @@ import {
   seatKindOf,
   type ClearanceGroup,
 } from '@/core/fit'
-import { inspectedOf, inspectedWords, judgeParts, setupOf, type Inspected } from '@/core/inspect'
+import {
+  inspectedOf,
+  inspectedWords,
+  judgeParts,
+  runsOnceFitted,
+  setupOf,
+  type Inspected,
+} from '@/core/inspect'
 import { LOADS } from '@/core/interchange'
 import { bearingsOfKit, readThread, ROLES, type Arrangement, type Kit, type SlotRole } from '@/core/kit'
 import { knownPart } from '@/core/part'
@@ -365,7 +372,13 @@ async function factsOf(found: JobKit): Promise<PlanFacts> {
         .map((part) => ({ part, verdict: 'good' as const, words: called(part) })),
     ].map((row) => ({ ...row, words: capital(row.words) })),
     checkNext: inspected.checkNext,
-    run: inspected.run,
+    // Once it is signed off, what was found on parts that came new no longer counts.
+    run: fitting.signed
+      ? runsOnceFitted(
+          inspections.flatMap((inspection) => inspection.seen),
+          kit,
+        )
+      : inspected.run,
     encoder: encoderOf(found),
     wet: isWet(job.intake),
     hubHas: fitting.hubHas,

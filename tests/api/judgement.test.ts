@@ -310,6 +310,19 @@ describe('the plan', () => {
       problem: expect.stringContaining('no unit of torque') as string,
     })
   })
+  it('what was found on a bearing that comes new is settled once the card is signed, on the card too', async () => {
+    const job = await open('Gangway roller, jockey wheel')
+    const run = async () => (await call<Plan & { run: string }>('GET', `/api/jobs/${job.id}/plan`)).body
+    const first = await change(job, {
+      kit: { arrangement: 'B4', positions: 1, parts: { bearingRight: '6201-2RS' }, sizes: {} },
+      inspection: { seen: [{ part: 'bearing', damage: 'spalling', severity: 'severe' }] },
+    })
+    expect(first.status).toBe(200)
+    expect((await run()).open.join(' ')).toContain('does not run until')
+    await change(first.body, { fitting: { signed: { who: 'AB', at: '2026-05-01T08:00' } } })
+    expect((await run()).run).toBe('yes')
+    expect((await run()).open.join(' ')).not.toContain('does not run until')
+  })
   it('what a hub is made of is asked once: all its rings follow, on the seats and on the card', async () => {
     const job = await open('Winch, spare drum end')
     const kit = {
