@@ -78,9 +78,15 @@ function materialsOf({ slots }: Arrangement, fitting: FittingDraft): FittingDraf
 function seatsOf(arrangement: Arrangement, kit: Kit, fitting: FittingDraft): Seat[] {
   const { slots, turning } = arrangement
   const materials = materialsOf(arrangement, fitting)
-  const sleeve = kit.lines
-    .map(({ value }) => knownPart(value)?.part.hardware)
-    .find((hardware) => hardware?.what === 'adapterSleeve')
+  /** Shaft under the sleeve of a bearing; a sleeve that names none serves any. */
+  const sleeveShaft = (bearing: string): number | undefined => {
+    const places = slots.filter(({ role, at }) => role === 'adapterSleeve' && (at ?? bearing) === bearing)
+    const hardware = places.map(
+      ({ id }) => knownPart(kit.lines.find((l) => l.slot === id)?.value)?.part.hardware,
+    )
+    const sleeve = hardware.find((h) => h?.what === 'adapterSleeve')
+    return sleeve?.what === 'adapterSleeve' ? sleeve.shaftMm : undefined
+  }
   return slots.flatMap((slot) =>
     (ROLES[slot.role].rings ?? []).flatMap((ring): Seat[] => {
       const sizes = sizesOf(slot, kit)
@@ -103,9 +109,7 @@ function seatsOf(arrangement: Arrangement, kit: Kit, fitting: FittingDraft): Sea
           kind,
           body,
           material,
-          ...(kind === 'onSleeve' &&
-            ring === 'inner' &&
-            sleeve?.what === 'adapterSleeve' && { shaftMm: sleeve.shaftMm }),
+          ...(kind === 'onSleeve' && ring === 'inner' && { shaftMm: sleeveShaft(slot.id) }),
           bore,
           outside,
           width,

@@ -150,6 +150,21 @@ it('says which look parts kinds of one size: 6205, 7205, 1205 and NU205', () => 
   expect(words?.line).toMatch(/7205: one row of balls, one shoulder ground away/)
 })
 
+it.each([
+  // 22207K: 35 mm at its small end, 35 + 23 / 12 = 36.92 at its large one (ISO 5753, bores 1:12).
+  ['35.01', 'agrees'],
+  ['35.3', 'strained'],
+  ['36.9', 'strained'],
+  ['37.1', 'contradicts'],
+  ['33.9', 'contradicts'],
+])('a bore of %s on 22207K: %s, told as a taper between its ends', (bore, verdict) => {
+  const found = ask({ bore, outside: '71.97', width: '22.95' }, [{ text: '22207K' }])
+  expect(first(found)?.part.base).toBe('22207')
+  const words = item(found, 'bore')
+  expect(words?.verdict).toBe(verdict)
+  expect(words && evidenceWords(words).includes('1:12')).toBe(verdict === 'strained')
+})
+
 it('ranks like the plain scan of every part', () => {
   const questions = [
     evidence({ bore: '25', outside: '52', width: '15' }),

@@ -7,10 +7,10 @@ import { logSumExp } from './logDensities'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
 import { addDifference, addReading, featureIndexes, type FeatureIndexes } from './featureIndex'
 import { candidatesOf, logPriors, type Candidate, type Priors } from './priors'
-import { apartReadings, readingModel, type Cause, type ReadingModel } from './readingModel'
+import { apartReadings, readingModel, type ReadingModel } from './readingModel'
 import { logUnlistedSizes, UNLISTED_PRIOR } from './unlisted'
 import { closedOf, shapeKey, weighLooks } from './weighLooks'
-import { logReadingOf, weighReading, type Verdict } from './weighReading'
+import { logReadingOf, weighReading, type ReadingCause, type Verdict } from './weighReading'
 import { shelfShare, weighShelf, type WeighedShelf } from './weighShelf'
 import { readStamp, weighStamp, type StampModel } from './weighStamps'
 
@@ -22,7 +22,7 @@ export interface EvidenceItem {
   /** ln relative to perfect agreement, ≤ 0 */
   weight: number
   verdict: Verdict
-  cause: Cause | 'noSuchSize' | 'sizeUnknown' | null
+  cause: ReadingCause | null
   /** stamps: how the text was read */
   reading: Reading | null
 }

@@ -1,10 +1,12 @@
-import type { Part } from '../catalogue'
+import { familyFacts, type Part } from '../catalogue'
 import { expectedSizes, type ExpectedSize } from './expectedSizes'
 import { logSumExp } from './logDensities'
 import { causesOf, logMisread, logReading, type Cause, type ReadingModel } from './readingModel'
 import { logUnknownSize } from './unlisted'
 
 export type Verdict = 'agrees' | 'strained' | 'contradicts'
+
+export type ReadingCause = Cause | 'noSuchSize' | 'sizeUnknown' | 'taper'
 
 /** How one reading stands to one part. */
 export interface WeighedReading {
@@ -15,7 +17,7 @@ export interface WeighedReading {
   /** ln relative to a perfect reading, ≤ 0 */
   weight: number
   verdict: Verdict
-  cause: Cause | 'noSuchSize' | 'sizeUnknown'
+  cause: ReadingCause
 }
 
 /** Beyond this many σ a reading no longer simply agrees. */
@@ -43,6 +45,19 @@ function verdictOf(cause: Cause, deviation: number, sigma: number): Verdict {
   return Math.abs(deviation) > AGREES_SIGMA * sigma ? 'strained' : 'agrees'
 }
 
+/** Bores of self-aligning bearings are made 1:12 as well: each depth reads another size. */
+const TAPER = 1 / 12
+
+/** A bore that reads between the ends of the tapered one its family is made with. */
+const isInTaper = ({ family, dimensions: d }: Part, { feature, meanMm }: ReadingModel): boolean =>
+  feature === 'bore' &&
+  family !== 'insert' &&
+  (familyFacts(family).traits?.includes('selfAligning') ?? false) &&
+  d.bore !== undefined &&
+  d.width !== undefined &&
+  meanMm > d.bore &&
+  meanMm <= d.bore + d.width * TAPER
+
 /** The same with its explanation: deviation from the size most likely measured, and the likeliest cause of it. */
 export function weighReading(part: Part, model: ReadingModel, closed: boolean | null): WeighedReading {
   const sizes = expectedSizes(part, model.feature, closed)
@@ -63,11 +78,12 @@ export function weighReading(part: Part, model: ReadingModel, closed: boolean | 
   const nominal = likeliest.size.mm
   const cause = causesOf(model, nominal).sort((a, b) => b.log - a.log)[0]?.cause ?? 'misread'
   const deviationMm = model.meanMm - nominal
+  const inTaper = UNSOUND.has(cause) && isInTaper(part, model)
   return {
     log,
     deviationMm,
     weight: Math.min(0, logReading(model, nominal) - logReading({ ...model, meanMm: nominal }, nominal)),
-    verdict: verdictOf(cause, deviationMm, model.sigmaMm),
-    cause,
+    verdict: inTaper ? 'strained' : verdictOf(cause, deviationMm, model.sigmaMm),
+    cause: inTaper ? 'taper' : cause,
   }
 }

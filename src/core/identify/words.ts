@@ -39,6 +39,7 @@ const CAUSES: Record<string, string> = {
   otherUnit: ': perhaps the other unit',
   nearMiss: ': wrong face, chamfer or slip',
   misread: ': misread, or another part',
+  taper: ': right where the bore is tapered, 1:12',
 }
 
 function stampWords({ reading, verdict }: EvidenceItem): string {

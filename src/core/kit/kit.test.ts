@@ -171,7 +171,9 @@ it('the exploded view stands in fitting order without overlaps, with a balloon f
   ] as const
   for (const [code, k] of cases) {
     const arrangement = arrangementOf(code)
-    const shapeless = arrangement.slots.filter((s) => ['grease', 'check', 'consumable', 'nipple'].includes(s.role))
+    const shapeless = arrangement.slots.filter((s) =>
+      ['grease', 'check', 'consumable', 'nipple'].includes(s.role),
+    )
     const view = explodedView(arrangement, k)
     expect(view.hub.words).toBe(arrangement.hub)
     expect(view.parts.map((p) => p.slot)).toEqual(
@@ -481,6 +483,20 @@ it.each([
     known && suitsArrangement(a, known) ? [code] : [],
   )
   expect(suiting.join(' ')).toBe(codes)
+})
+
+it.each([
+  [{ bearingLocating: '22207K' }, { adapterSleeve: 'H307', adapterSleeveFloating: 'H307' }],
+  [{ bearingLocating: '6207', bearingFloating: '22207K' }, { adapterSleeveFloating: 'H307' }],
+  [{ bearingLocating: '2207K', bearingFloating: 'NU207' }, { adapterSleeve: 'H307' }],
+  [{ bearingLocating: '6207', bearingFloating: 'NU207' }, {}],
+])('a bearing with a tapered bore brings its own sleeve, at either end: %j', (parts, sleeves) => {
+  const k = propose('G1', { positions: 1, parts, sizes: {} })
+  const found = k.lines.filter(({ role }) => role === 'adapterSleeve')
+  expect(Object.fromEntries(found.map(({ slot, designation }) => [slot, designation]))).toEqual(sleeves)
+  expect(k.checks.filter(({ code }) => code === 'taperedBore').map(({ words }) => words)).toHaveLength(
+    new Set(Object.values(parts).filter((p) => p.endsWith('K'))).size,
+  )
 })
 
 it('a unit of insert and housing brings its housing, screws and nipple; an insert alone does not', () => {

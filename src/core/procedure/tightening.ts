@@ -1,6 +1,7 @@
 import type { SlotRole } from '../kit'
 import { isClamped, isFastener, isSetByCones, isTapered, placesOf, setsPlay, type Placed } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
+import { isSleeveOf } from './hubHeat'
 import { hubNode } from './relations'
 import { schoolNote } from './schools'
 
@@ -36,7 +37,7 @@ const CLAMPED = 'fully tight, the hub turning while it is tightened'
 
 function torqueStep(facts: PlanFacts, { slot, line }: Placed): PlanStep {
   const id = `torque.${slot.id}`
-  const drawnUp = slot.role === 'lockNut' && placesOf(facts).some((p) => p.slot.role === 'adapterSleeve')
+  const drawnUp = slot.role === 'lockNut' && placesOf(facts).some((p) => isSleeveOf(p, slot.at))
   if (drawnUp)
     return {
       id,

@@ -47,18 +47,23 @@ export const floats: Constraint = (bench) => {
   ]
 }
 
-/** A bearing with a tapered bore sits on a sleeve, not on its shaft. */
-export const onSleeve: Constraint = (bench) =>
-  bench.arrangement.slots.flatMap((slot): CheckFinding[] => {
+/** A bearing with a tapered bore sits on a sleeve, not on its shaft; alike ones are told of once. */
+export const onSleeve: Constraint = (bench) => {
+  const told = new Map<string, CheckFinding>()
+  for (const slot of bench.arrangement.slots) {
     const value = knownPart(bench.filled.get(slot.id)?.value)
-    if (!value || value.taper === null) return []
+    if (!value || value.taper === null) continue
+    const { designation } = value
     const sleeve = sleeveOf(slot.id, bench)
-    const data = {
-      designation: value.designation,
-      sleeve: sleeve && { base: sleeve.part.base, shaftMm: sleeve.shaftMm },
-    }
-    return [{ code: 'taperedBore', result: 'warn', data, slots: [slot.id] }]
-  })
+    told.set(designation, {
+      code: 'taperedBore',
+      result: 'warn',
+      data: { designation, sleeve: sleeve && { base: sleeve.part.base, shaftMm: sleeve.shaftMm } },
+      slots: [...(told.get(designation)?.slots ?? []), slot.id],
+    })
+  }
+  return [...told.values()]
+}
 
 export const spacerThere: Constraint = (bench) => {
   const slot = slotsOf(bench, 'spacerTube').find(({ id, carrier }) => !carrier && bench.filled.has(id))
