@@ -1,3 +1,4 @@
+import { driveUpOf } from './driveUp'
 import { randomLcg, randomNormal } from 'd3-random'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
@@ -237,3 +238,24 @@ it.each([
   ],
   ['  ', []],
 ])('“%s” is read as a reading', (text, readings) => expect(readSeat(text)).toEqual(readings))
+
+describe('drive-up on a taper of 1:12', () => {
+  it('the rows join, grow, and the way is the drop times twelve and a little more: the sleeve is pressed smooth (geometry)', () => {
+    const bores = [25, 35, 45, 60, 75, 90, 110, 130]
+    const rows = bores.map((mm) => driveUpOf(mm))
+    rows.forEach((row, i) => {
+      const ratio = (end: 'min' | 'max') => (row ? row.axial[end] / row.reduction[end] : 0)
+      for (const end of ['min', 'max'] as const) {
+        expect(ratio(end), `${bores[i]} ${end}`).toBeGreaterThan(12)
+        expect(ratio(end), `${bores[i]} ${end}`).toBeLessThanOrEqual(20)
+      }
+      expect(row?.reduction.min).toBeGreaterThan(rows[i - 1]?.reduction.min ?? 0)
+    })
+  })
+  it.each([
+    [30, 0.015],
+    [30.01, 0.02],
+    [140, 0.065],
+  ])('%s mm stands in its row', (mm, least) => expect(driveUpOf(mm)?.reduction.min).toBe(least))
+  it.each([24, 140.1])('%s mm is outside of the table', (mm) => expect(driveUpOf(mm)).toBeNull())
+})

@@ -1,5 +1,6 @@
 export { checkFit, fitProblemWords } from './checkFit'
 export { clearanceStages } from './clearanceStages'
+export { driveUpOf } from './driveUp'
 export { CLEARANCE_GROUPS, internalClearance, TAKEN, type ClearanceGroup } from './internalClearance'
 export { MATERIAL_NAMES, type Material } from './materials'
 export { readSeat } from './readSeat'

@@ -45,11 +45,3 @@ export function hubHeat(facts: PlanFacts, place: Placed, fit: SeatFit, before: r
 
 /** Places that are driven into a hub, in this order of places. */
 export const hubPlaces = (facts: PlanFacts): Placed[] => placesOf(facts).filter(sitsInHub)
-
-/** An adapter sleeve under the bearing of a place; one that names none serves any. */
-export const isSleeveOf = ({ slot }: Placed, bearing: string | undefined): boolean =>
-  slot.role === 'adapterSleeve' && (slot.at === undefined || slot.at === bearing)
-
-/** Whether a bearing brings a tapered bore that goes onto an adapter sleeve: drawn up by its nut, never heated or pressed. */
-export const isOnSleeve = (facts: PlanFacts, slot: string): boolean =>
-  typeof partAt(facts, slot)?.taper === 'number' && placesOf(facts).some((place) => isSleeveOf(place, slot))

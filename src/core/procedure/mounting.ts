@@ -15,7 +15,7 @@ import {
   startLarge,
   type Placed,
 } from './facts'
-import { isOnSleeve } from './hubHeat'
+import { drawnUpWords, hasOwnNut, isOnSleeve } from './drawnUp'
 import { endOf, firstEnd, inOrder, MOVED, relationsOf } from './relations'
 import { driving, through } from './driving'
 import { checkStep, holdsWheel, PLAIN, plainSteps, wheelStep } from './mountRest'
@@ -72,7 +72,12 @@ function bearingStep(facts: PlanFacts, place: Placed, before: readonly Placed[])
     return {
       id: `mount.${slot.id}`,
       order: first ? 30 : 50,
-      words: `${nameOf(place)}: onto its sleeve, the large end of the bore first, dry; by hand until it touches. Neither heated nor pressed: its nut draws it up. Marking outward.`,
+      words: `${nameOf(place)}: its radial clearance measured and written down, then onto its sleeve, the large end of the bore first, dry; by hand until it touches. Neither heated nor pressed: its nut draws it up. Marking outward.${
+        hasOwnNut(facts, slot.id)
+          ? ''
+          : ` Washer and nut of the sleeve on, then ${drawnUpWords(facts, slot.id)} Tab bent into a slot, tightening to the next one, never back.`
+      }`,
+      tool: 'Feeler gauge, hook spanner',
     }
   const shaft = facts.arrangement.turning === 'inner'
   const tight = isTight(fitOf(facts, slot.id, 'outer'))
@@ -282,7 +287,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
         {
           id,
           order: 29,
-          words: `${name}: dry onto the clean shaft; the bearing is drawn up on it by its nut until the clearance has dropped as the maker's table says.`,
+          words: `${name}: onto the clean shaft where the old one stood, thread toward its nut, eased open by a wedge; no grease between.`,
         },
       ]
     case 'nipple':

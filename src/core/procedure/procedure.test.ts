@@ -389,9 +389,28 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
     )
     const step = stepsOf(p).find((s) => s.id === 'mount.bearingLocating')
     expect(step).toMatchObject({ words: expect.stringContaining('Neither heated nor pressed') as string })
-    expect(step?.tool).toBeUndefined()
-    expect(stepsOf(p).find((s) => s.id === 'torque.lockNut')?.words).toContain('No torque stands for it')
+    expect(step?.tool).toBe('Feeler gauge, hook spanner')
+    const words = (id: string) => stepsOf(p).find((s) => s.id === id)?.words
+    expect(words('torque.lockNut')).toContain('No torque stands for it')
+    // A bore of 40 mm: handbook values from memory.
+    expect(words('torque.lockNut')).toContain('0.020 to 0.025 mm')
+    // The floating end has no place for its nut: what is done with it stands at the bearing.
+    expect(words('mount.bearingFloating')).toMatch(/0\.020 to 0\.025 mm .* Tab bent into a slot/)
+    expect(words('mount.bearingLocating')).not.toContain('Tab bent')
   })
+  it('a sleeve is freed against its nut before nut and bearing come off (common practice)', () => {
+    const p = plan('G1', { parts: { bearing: '22208EK' } })
+    const step = (id: string) => stepsOf(p).find((s) => s.id === id)
+    order(p, 'removal.lockNut', 'removal.bearingLocating', 'removal.adapterSleeve')
+    expect(step('removal.lockNut')?.words).toMatch(/bent back straight, then loosened .* not off/)
+    expect(step('removal.tabWasher')?.words).toContain('once the sleeve is free')
+    for (const id of ['removal.bearingLocating', 'removal.bearingFloating'])
+      expect(step(id)?.words).toMatch(/freed by a tube .* against the nut.* off by hand/)
+    expect(step('removal.bearingFloating')?.words).toContain('tab of its nut bent back')
+    expect(all(plan('G1', { parts: { bearing: '6208' } }))).not.toMatch(/sleeve freed|taper/)
+  })
+  it('a self-aligning ball bearing is drawn up by feel: it must still swivel', () =>
+    expect(all(plan('G1', { parts: { bearing: '2208K' } }))).toContain('still swivels freely'))
 
   it('an axle nut that no other part holds is staked after its torque, and lifted out of its groove before it is slackened (common practice)', () => {
     const d1 = plan('D1', D1)

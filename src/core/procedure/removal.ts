@@ -1,4 +1,5 @@
 import { HUB_ATTACHMENT_WORDS } from './attachments'
+import { hasOwnNut, isOnSleeve, isSleeveOf } from './drawnUp'
 import { schoolNote } from './schools'
 import { isWholeBearing, type SlotRole } from '../kit'
 import {
@@ -112,18 +113,27 @@ const isUnderBent = (facts: PlanFacts, nutId: string, order: readonly string[]):
   placesOf(facts).some(
     ({ slot }) => BENT.includes(slot.role) && order.indexOf(slot.id) > order.indexOf(nutId),
   )
-const nut: OffBy = (facts, { slot, line }, order) => ({
-  words: `${line.words}: ${
-    slot.role !== 'axleNut' && isUnderBent(facts, slot.id, order)
-      ? 'the tab of the washer bent back straight, then '
-      : ''
-  }off, kept with its side: left-hand threads exist.${
-    slot.role === 'axleNut' ? ' It was slackened on the ground.' : ' Note how many turns it was on.'
-  }`,
-})
-const unbent: OffBy = (_, { line }) => ({
-  words: `${line.words}: off; a bent tab is not bent again.`,
-})
+const nut: OffBy = (facts, { slot, line }, order) => {
+  const bent = slot.role !== 'axleNut' && isUnderBent(facts, slot.id, order)
+  const first = bent ? 'the tab of the washer bent back straight, then ' : ''
+  if (placesOf(facts).some((place) => isSleeveOf(place, slot.at)))
+    return {
+      words: `${line.words}: ${first}loosened three or four turns, not off: it takes the blows that free the sleeve.`,
+      tool: 'Hook spanner',
+    }
+  return {
+    words: `${line.words}: ${first}off, kept with its side: left-hand threads exist.${
+      slot.role === 'axleNut' ? ' It was slackened on the ground.' : ' Note how many turns it was on.'
+    }`,
+  }
+}
+const unbent: OffBy = (facts, { slot, line }) => {
+  const nutOver = placesOf(facts).find((p) => p.slot.id === slot.at)
+  const onSleeve = placesOf(facts).some((place) => isSleeveOf(place, nutOver?.slot.at))
+  return {
+    words: `${line.words}: ${slot.role === 'lockWasher' && onSleeve ? 'off with its nut, once the sleeve is free' : 'off'}; a bent tab is not bent again.`,
+  }
+}
 
 /** What a drift must be to reach and catch a ring. */
 const driftWords = (drift: ReturnType<typeof driftFor>): string =>
@@ -159,6 +169,12 @@ const pressedOut: OffBy = (facts, place, order) => {
   const { slot, line } = place
   const { arrangement } = facts
   if (slot.byThumb) return { words: `${line.words}: pushed out from behind by thumb or with a wooden dowel.` }
+  if (isOnSleeve(facts, slot.id))
+    return {
+      words: `${line.words}: ${hasOwnNut(facts, slot.id) ? '' : 'tab of its nut bent back, the nut loosened three or four turns; '}its sleeve freed by a tube over the shaft against the nut, firm blows all round, until it gives; nut and washer off, the bearing off by hand.`,
+      tool: 'Tube that fits over the shaft, hammer',
+      caution: 'Eye protection. Never strike the bearing itself.',
+    }
   if (axleStillIn(facts, place, order))
     return {
       words: `${line.words}: out with the axle. A nut run flush with its far end, a soft hammer on that: the step of the axle takes the bearing along. A straight axle is drawn out first.`,
@@ -274,7 +290,7 @@ const OFF: Readonly<Record<SlotRole, OffBy>> = {
       ? { words: `${line.words}: bolts out, off the shaft with its insert; its holes are marked.` }
       : null,
   adapterSleeve: (_, { line }) => ({
-    words: `${line.words}: nut loosened some turns, then tapped free with a sleeve against the nut; off.`,
+    words: `${line.words}: off the shaft, eased open by a wedge where it grips; the shaft under it looked at for rust.`,
   }),
   plain: (_, { line }) => ({ words: `${line.words}: off, which way round noted.` }),
   wearSleeve: nothing,

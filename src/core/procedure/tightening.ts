@@ -1,7 +1,7 @@
 import type { SlotRole } from '../kit'
 import { isClamped, isFastener, isSetByCones, isTapered, placesOf, setsPlay, type Placed } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
-import { isSleeveOf } from './hubHeat'
+import { drawnUpWords, isSleeveOf } from './drawnUp'
 import { hubNode } from './relations'
 import { schoolNote } from './schools'
 
@@ -41,7 +41,7 @@ function torqueStep(facts: PlanFacts, { slot, line }: Placed): PlanStep {
   if (drawnUp)
     return {
       id,
-      words: `${line.words}: draw the bearing up on its sleeve, measuring, until the clearance has dropped as the maker's table says. No torque stands for it.`,
+      words: `${line.words}: the bearing on its sleeve ${drawnUpWords(facts, slot.at ?? '')} No torque stands for it.`,
       tool: 'Hook spanner, feeler gauge',
     }
   const how =
