@@ -1,6 +1,6 @@
 import { isWholeBearing } from '../kit'
 import { HUB_ATTACHMENT_WORDS } from './attachments'
-import { fitOf, isTight, partAt, placesOf, type Placed } from './facts'
+import { fitOf, isTight, placesOf, type Placed } from './facts'
 import type { PlanFacts, SeatFit } from './plan'
 
 /** A sealed or greased bearing bears no more than this, °C (common practice: 80 to 100). */
