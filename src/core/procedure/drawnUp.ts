@@ -4,7 +4,7 @@ import { partAt, placesOf, type Placed } from './facts'
 import type { PlanFacts } from './plan'
 
 /** An adapter sleeve under the bearing of a place; one that names none serves any. */
-export const isSleeveOf = ({ slot }: Placed, bearing: string | undefined): boolean =>
+const isSleeveOf = ({ slot }: Placed, bearing: string | undefined): boolean =>
   slot.role === 'adapterSleeve' && (slot.at === undefined || slot.at === bearing)
 
 /** Whether a bearing brings a tapered bore that goes onto an adapter sleeve: drawn up by its nut, never heated or pressed. */

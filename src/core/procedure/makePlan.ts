@@ -2,11 +2,12 @@ import { recheckDates } from '../adjust'
 import { checkSteps, cleanSteps } from './checks'
 import { isBoltOn, isFastener, isInsert, isSetByCones, isTapered, nameOf, placesOf, setsPlay } from './facts'
 import { adjustSteps, finishSteps } from './finishing'
+import { hubPlaces } from './hubHeat'
 import { fittingOrder, mountSteps } from './mounting'
 import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
 import { relationsOf } from './relations'
 import { beforeSteps, removalSteps } from './removal'
-import { clampsByAxle, takesAxleAlong } from './tightening'
+import { clampsByAxle, isDrawingUp, takesAxleAlong } from './tightening'
 import { pickTools } from './tools'
 import { wantedTools } from './wantedTools'
 
@@ -48,10 +49,19 @@ function openQuestions(facts: PlanFacts): string[] {
   ]
 }
 
+/** A hub may be warmed for a ring that goes into it, or for one that will not come off. */
+const mayHeat = (facts: PlanFacts): boolean =>
+  facts.stuck.inHub ||
+  facts.stuck.onShaft ||
+  (facts.arrangement.turning === 'outer' &&
+    !isInsert(facts) &&
+    !isBoltOn(facts) &&
+    hubPlaces(facts).length > 0)
+
 /** Fasteners of the kit; a wheel clamped on its axle without any in its kit hangs on that one. */
 function torqueRows(facts: PlanFacts): Plan['torques'] {
   const rows = placesOf(facts)
-    .filter(isFastener)
+    .filter((place) => isFastener(place) && !isDrawingUp(facts, place))
     .map((place) => ({
       id: place.slot.id,
       words: setsPlay(facts, place) ? `${place.line.words}, seating torque` : place.line.words,
@@ -101,6 +111,6 @@ export function makePlan(facts: PlanFacts): Plan {
     rechecks: recheckDates(facts.fittedOn, isTapered(facts) || isSetByCones(facts), facts.wet),
     open: openQuestions(facts),
     lost: lostSeats(facts),
-    heats: !isInsert(facts) && !isBoltOn(facts),
+    heats: mayHeat(facts),
   }
 }

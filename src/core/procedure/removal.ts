@@ -1,5 +1,5 @@
 import { HUB_ATTACHMENT_WORDS } from './attachments'
-import { hasOwnNut, isOnSleeve, isSleeveOf } from './drawnUp'
+import { hasOwnNut, isOnSleeve } from './drawnUp'
 import { schoolNote } from './schools'
 import { isWholeBearing, type SlotRole } from '../kit'
 import {
@@ -18,7 +18,7 @@ import { fittingOrder } from './mounting'
 import { oncePerFacts } from './oncePerFacts'
 import { axleStillIn, driftFor } from './reach'
 import { endOf, LAST_ON, MOVED } from './relations'
-import { clampsByAxle, takesAxleAlong } from './tightening'
+import { clampsByAxle, isDrawingUp, takesAxleAlong } from './tightening'
 import type { PlanFacts, PlanStep } from './plan'
 import { barWords, blindPullerWords } from './toolWords'
 
@@ -113,10 +113,11 @@ const isUnderBent = (facts: PlanFacts, nutId: string, order: readonly string[]):
   placesOf(facts).some(
     ({ slot }) => BENT.includes(slot.role) && order.indexOf(slot.id) > order.indexOf(nutId),
   )
-const nut: OffBy = (facts, { slot, line }, order) => {
+const nut: OffBy = (facts, place, order) => {
+  const { slot, line } = place
   const bent = slot.role !== 'axleNut' && isUnderBent(facts, slot.id, order)
   const first = bent ? 'the tab of the washer bent back straight, then ' : ''
-  if (placesOf(facts).some((place) => isSleeveOf(place, slot.at)))
+  if (isDrawingUp(facts, place))
     return {
       words: `${line.words}: ${first}loosened three or four turns, not off: it takes the blows that free the sleeve.`,
       tool: 'Hook spanner',
@@ -129,9 +130,9 @@ const nut: OffBy = (facts, { slot, line }, order) => {
 }
 const unbent: OffBy = (facts, { slot, line }) => {
   const nutOver = placesOf(facts).find((p) => p.slot.id === slot.at)
-  const onSleeve = placesOf(facts).some((place) => isSleeveOf(place, nutOver?.slot.at))
+  const onSleeve = nutOver !== undefined && isDrawingUp(facts, nutOver)
   return {
-    words: `${line.words}: ${slot.role === 'lockWasher' && onSleeve ? 'off with its nut, once the sleeve is free' : 'off'}; a bent tab is not bent again.`,
+    words: `${line.words}: ${onSleeve ? 'off with its nut, once the sleeve is free' : 'off'}; a bent tab is not bent again.`,
   }
 }
 

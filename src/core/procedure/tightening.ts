@@ -1,7 +1,7 @@
 import type { SlotRole } from '../kit'
 import { isClamped, isFastener, isSetByCones, isTapered, placesOf, setsPlay, type Placed } from './facts'
 import type { PlanFacts, PlanStep } from './plan'
-import { drawnUpWords, isSleeveOf } from './drawnUp'
+import { drawnUpWords, isOnSleeve } from './drawnUp'
 import { hubNode } from './relations'
 import { schoolNote } from './schools'
 
@@ -35,10 +35,17 @@ const HOW: Partial<Record<SlotRole, string>> = {
 
 const CLAMPED = 'fully tight, the hub turning while it is tightened'
 
-function torqueStep(facts: PlanFacts, { slot, line }: Placed): PlanStep {
+/** A nut that draws a bearing up on its sleeve, by what its clearance drops: no torque stands for it. */
+export const isDrawingUp = (facts: PlanFacts, { slot }: Placed): boolean =>
+  slot.role === 'lockNut' &&
+  placesOf(facts).some(
+    (bearing) => (slot.at ?? bearing.slot.id) === bearing.slot.id && isOnSleeve(facts, bearing.slot.id),
+  )
+
+function torqueStep(facts: PlanFacts, place: Placed): PlanStep {
+  const { slot, line } = place
   const id = `torque.${slot.id}`
-  const drawnUp = slot.role === 'lockNut' && placesOf(facts).some((p) => isSleeveOf(p, slot.at))
-  if (drawnUp)
+  if (isDrawingUp(facts, place))
     return {
       id,
       words: `${line.words}: the bearing on its sleeve ${drawnUpWords(facts, slot.at ?? '')} No torque stands for it.`,
