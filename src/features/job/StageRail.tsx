@@ -16,15 +16,26 @@ const DOTS: Record<StageMark, string> = {
   ahead: 'border-[1.6px] border-ink3',
 }
 
+/**
+ * Where the stages are a strip, the one that is open is brought into sight. By hand: to scroll it into view would let the next
+ * Tab begin behind it instead of at the top of the page.
+ */
+function centreInStrip(link: HTMLElement): void {
+  let strip = link.parentElement
+  while (strip && strip.scrollWidth <= strip.clientWidth) strip = strip.parentElement
+  if (!strip) return
+  const off = link.getBoundingClientRect().left - strip.getBoundingClientRect().left
+  strip.scrollLeft += off - (strip.clientWidth - link.offsetWidth) / 2
+}
+
 /** The stages in the order of the work; any may be opened first. */
 export function StageRail({ now }: { now: Stage }) {
   const { job, bearing } = useJob()
   const marks = stageMarks(job, bearing)
   const asked = useSearchParams().get('bearing')
   const current = useRef<HTMLAnchorElement>(null)
-  // Where the stages are a strip, the one that is open is brought into sight.
   useEffect(() => {
-    current.current?.scrollIntoView({ block: 'nearest', inline: 'center' })
+    if (current.current) centreInStrip(current.current)
   }, [now])
   return (
     <nav aria-label="Stages of the job" className="shrink-0 lg:pt-3">
