@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { checkFit, type FitQuestion } from './checkFit'
+import { checkFit, fitProblemWords, type FitQuestion } from './checkFit'
 import { coolingSeconds, timeToFit } from './cooling'
 import { heatToDropIn } from './heatToDropIn'
 import { clearanceLeft, internalClearance, CLEARANCE_GROUPS } from './internalClearance'
@@ -333,4 +333,74 @@ describe('a measured seat', () => {
     expect(judgeSeat([{ at: '12', valueMm: 24.96 }], 25, { lower: 2, upper: 11 }, 'shaft').verdict).toBe(
       'replace',
     ))
+})
+
+describe('where a rule of a fit changes', () => {
+  const ask = (q: Partial<Parameters<typeof checkFit>[0]>) =>
+    checkFit({ ring: 'inner', class: 'k5', bore: 25, outside: 52, width: 15, ...q })
+  const told = (q: Partial<Parameters<typeof checkFit>[0]>) => {
+    const answer = ask(q)
+    if (!answer.ok) throw new Error(answer.problem.code)
+    return answer.value
+  }
+  // ISO 286-2 rows: N to IT8 with its step, beyond it to nominal; k beyond IT7 begins at nominal.
+  it.each([
+    ['N8', 25, -36, -3],
+    ['N9', 25, -52, 0],
+    ['N9', 2, -29, -4],
+    ['K8', 25, -23, 10],
+    ['K8', 2, -14, 0],
+    ['k7', 25, 2, 23],
+    ['k8', 25, 0, 33],
+    ['m8', 25, 8, 41],
+  ])('%s of %s mm is %s to %s', (name, mm, lower, upper) =>
+    expect(toleranceClass(name, mm)).toEqual({ lower, upper }),
+  )
+  it('K9 has no place beyond 3 mm', () => expect(toleranceClass('K9', 25)).toBeNull())
+  it.each([{ bore: 52 }, { hollow: 25 }, { ring: 'outer', class: 'H7', hubOutside: 52 }] as const)(
+    'no wall is refused: %j',
+    (q) => expect(ask(q)).toMatchObject({ ok: false, problem: { code: 'sizes' } }),
+  )
+  it('the right ring is named where a class is on the wrong side', () => {
+    const words = (q: Parameters<typeof ask>[0]) => {
+      const answer = ask(q)
+      return answer.ok ? '' : fitProblemWords(answer.problem)
+    }
+    expect(words({ class: 'N7' })).toContain('sits on a shaft')
+    expect(words({ ring: 'outer', class: 'k5' })).toContain('sits in a housing')
+  })
+  it('what is heated is named: the bearing on a shaft, the hub around a ring; only a hub may be spared by a cold bearing', () => {
+    expect(told({ bore: 80, outside: 140, width: 26 }).heat.advice).toMatch(/^Heat the bearing/)
+    const outer = { ring: 'outer', bore: 30, outside: 62, width: 16 } as const
+    expect(told({ ...outer, class: 'N7' }).heat.advice).toMatch(/^Heat the hub or housing/)
+    expect(told({ ...outer, class: 'P7' }).heat.advice).toMatch(/hub may have .* or cool the bearing/)
+    expect(told({ class: 'p6', sealed: true }).heat.advice).not.toContain('cool the bearing')
+  })
+  it('an average that is neither tight nor loose is tried by hand, a loose one slides', () => {
+    // 25 j5 is +5/−4, the bore 0/−10: −4 to 15 tight.
+    expect(told({ class: 'j5' }).advice.join()).toContain('try the ring by hand')
+    expect(told({ class: 'k5' }).advice.join()).not.toMatch(/by hand|slide fit/)
+    expect(told({ class: 'f7' }).advice.join()).not.toContain('try the ring by hand')
+    expect(told({}).advice.join()).toContain('as of a deep groove')
+    expect(told({ family: 'deep-groove' }).advice.join()).not.toContain('as of a deep groove')
+  })
+  it('what is cool already needs no time, and what surrounds it is never passed', () => {
+    const body = { density: 7850, heatCapacity: 460, thicknessM: 0.01 }
+    expect(coolingSeconds(body, 10, 80, 80, 20)).toBe(0)
+    expect(coolingSeconds(body, 10, 80, 20, 20)).toBe(Infinity)
+    expect(coolingSeconds(body, 10, 80, 79, 20)).toBeGreaterThan(0)
+  })
+  it('a sleeve is that of its own ring', () => {
+    expect(told({ class: 'm6' }).tools?.sleeve.insideMm).toBeCloseTo(25.5, 9)
+    const outer = told({ ring: 'outer', class: 'N7', bore: 30, outside: 62, width: 16 })
+    expect(outer.tools?.sleeve.outsideMm).toBeCloseTo(61.5, 9)
+    expect(outer.tools?.sleeve.insideMm).toBeGreaterThan(50)
+  })
+  it('the smallest bore of a table is outside of it', () => {
+    expect(internalClearance('self-aligning', 'CN', 2.5)).toBeNull()
+    expect(internalClearance('deep-groove', 'CN', 2.5)).toBeNull()
+    expect(internalClearance('deep-groove', 'CN', 2.51)).not.toBeNull()
+    expect(internalClearance('self-aligning', 'CN', 18, 'onSleeve')).toBeNull()
+    expect(internalClearance('self-aligning', 'CN', 18.01, 'onSleeve')).not.toBeNull()
+  })
 })

@@ -6,7 +6,7 @@ import { findPart } from '../catalogue'
 import { ballRating } from './ballRating'
 import { judgeLife, type LifeQuestion } from './judgeLife'
 import { lifeProblemWords } from './lifeProblemWords'
-import { equivalentLoad, equivalentStaticLoad, type LoadRule } from './loadRule'
+import { equivalentLoad, equivalentStaticLoad, notBorne, type LoadRule } from './loadRule'
 import { lifeHours, loadForLife, ratingLife } from './ratingLife'
 import { f0Of, ruleOfKind, usualBallRatio } from './ruleOfKind'
 import { speedLimitOf } from './speedFactor'
@@ -264,5 +264,79 @@ describe('judgement', () => {
         .includes('dent')
     expect(dents(7.85 / least + 0.01)).toBe(true)
     expect(dents(7.85 / least - 0.01)).toBe(false)
+  })
+})
+
+describe('where a rule changes', () => {
+  const limit: LoadRule = ruleOf('30205', { e: 0.4 })
+  it('at e itself the axial load does not count yet (ISO 281: Fa/Fr ≤ e)', () => {
+    if (limit.by !== 'limit') throw new Error('no limit')
+    const at = equivalentLoad(limit, { radialKn: 2, axialKn: 2 * limit.e }, 30)
+    expect(at.kn).toBeCloseTo(2, 9)
+    expect(equivalentLoad(limit, { radialKn: 2, axialKn: 2 * limit.e + 1e-6 }, 30).counted?.x).toBeLessThan(1)
+  })
+  it('between the first two rows e is drawn straight (ISO 281 table 3: 0.19 at 0.172, 0.22 at 0.345)', () => {
+    const rule = ruleOf('6205')
+    if (rule.by !== 'axialShare') throw new Error('no share')
+    const e = (relative: number) =>
+      equivalentLoad(rule, { radialKn: 1, axialKn: (relative * 10) / rule.f0 }, 10).counted?.e
+    expect(e(0.172)).toBeCloseTo(0.19, 9)
+    expect(e((0.172 + 0.345) / 2)).toBeCloseTo(0.205, 9)
+    expect(e(0.345)).toBeCloseTo(0.22, 9)
+  })
+  it.each([
+    ['NU205', 1, 0, null],
+    ['NU205', 1, 0.01, 'axial'],
+    ['51105', 0, 1, null],
+    ['51105', 0.01, 1, 'radial'],
+    ['NJ205', 0, 0.1, 'axialAlone'],
+    ['NJ205', 0, 0, null],
+  ])('%s under %s and %s kN: %s', (base, radialKn, axialKn, why) =>
+    expect(notBorne(ruleOf(base), { radialKn, axialKn })).toBe(why),
+  )
+  it('flanges bear their share of the radial load and no more', () => {
+    const rule = ruleOf('NJ205')
+    if (rule.by !== 'flanges') throw new Error('no flanges')
+    const most = rule.mostAxialShare * 4
+    expect(notBorne(rule, { radialKn: 4, axialKn: most })).toBeNull()
+    expect(notBorne(rule, { radialKn: 4, axialKn: most + 1e-9 })).toBe('tooMuchAxial')
+  })
+})
+
+describe('what is said beside a life', () => {
+  const said = (q: Partial<LifeQuestion>) => judged(q).words.join(' ')
+  const cone = { part: partOf('30205'), cKn: 30, c0Kn: 33 }
+  it('the usual limit of a series only where an axial load counts with it and nobody gave another', () => {
+    expect(said({ ...cone, radialKn: 2, axialKn: 1 })).toContain('usual limit e')
+    expect(said({ ...cone, radialKn: 2 })).not.toContain('usual limit e')
+    expect(said({ ...cone, radialKn: 2, axialKn: 1, e: 0.35 })).not.toContain('usual limit e')
+  })
+  it('a radial load pushes a tapered bearing apart, an axial one alone does not, a deep groove one never', () => {
+    expect(said({ ...cone, radialKn: 2 })).toContain('pushes a bearing of this kind apart')
+    expect(said({ ...cone, axialKn: 2 })).not.toContain('apart')
+    expect(said({ radialKn: 2 })).not.toContain('apart')
+  })
+  it('flanges slide: in one direction on NJ, in both on NUP, not spoken of without an axial load', () => {
+    const roller = { cKn: 28, c0Kn: 25, radialKn: 3, axialKn: 0.3 }
+    expect(said({ ...roller, part: partOf('NJ205') })).toContain('sliding flanges, in one direction only')
+    expect(said({ ...roller, part: partOf('NUP205') })).toMatch(/sliding flanges: well greased/)
+    expect(said({ ...roller, part: partOf('NJ205'), axialKn: 0 })).not.toContain('flanges')
+  })
+  it('half of C0 along a deep groove bearing, and half of C, are still within', () => {
+    expect(said({ radialKn: 1, axialKn: 0.5 * 7.85 })).not.toContain('half of C0')
+    expect(said({ radialKn: 1, axialKn: 0.5 * 7.85 + 0.001 })).toContain('half of C0')
+    expect(said({ radialKn: 7 })).not.toContain('half the dynamic rating')
+    expect(said({ radialKn: 7.001 })).toContain('half the dynamic rating')
+  })
+  it('hours are told as large as they are; a thrust bearing bears an axial load; shocks are named', () => {
+    expect(said({ wantedHours: 9_999 })).toContain('9999 hours')
+    expect(said({ wantedHours: 10_000 })).toContain('10 thousand hours')
+    expect(said({ wantedHours: 1_000_000 })).toContain('more than a million hours')
+    expect(said({ part: partOf('51105') })).toContain('the axial load may be')
+    expect(said({})).toContain('the load may be')
+    expect(said({ radialKn: 1, running: 'shocks' })).toContain('is the least for shocks')
+    expect(said({ radialKn: 1 })).toContain('is the least for normal running')
+    expect(said({ radialKn: 1 })).toContain('more than wanted')
+    expect(said({ radialKn: 6 })).toContain('less than the 10 thousand hours wanted')
   })
 })

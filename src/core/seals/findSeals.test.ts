@@ -72,3 +72,58 @@ describe('sleeves over a grooved journal', () => {
     }
   })
 })
+
+describe('a limit itself is inside', () => {
+  it.each([
+    [39.8, 52, undefined],
+    [40.1, 52, undefined],
+    [40, 52.15, undefined],
+    [40, 51.85, undefined],
+    [40, 52, 6.9],
+    [40, 52, 8.5],
+  ])('a seal 40x52x7 on %s, in %s, room %s', (shaft, housing, width) =>
+    expect(fits(shaft, housing, width)).toContain('40x52x7'),
+  )
+  it.each([
+    [39.799, 52, undefined],
+    [40.101, 52, undefined],
+    [40, 52.151, undefined],
+    [40, 51.849, undefined],
+    [40, 52, 6.899],
+    [40, 52, 8.501],
+  ])('and not on %s, in %s, room %s', (shaft, housing, width) =>
+    expect(fits(shaft, housing, width)).not.toContain('40x52x7'),
+  )
+  it('near ones come by how far they are off, the room counted where it is known', () => {
+    const off = (width?: number) =>
+      findSeals(catalogue, { shaft: 41, housing: 53.5, width }).near.map(({ part: { dimensions: d } }) => {
+        const [bore = 0, outside = 0, wide = 0] = [d.bore, d.outside, d.width]
+        return (
+          Math.abs(bore - 41) + Math.abs(outside - 53.5) + (width === undefined ? 0 : Math.abs(wide - width))
+        )
+      })
+    for (const found of [off(), off(9)]) {
+      expect(found.length).toBeGreaterThan(5)
+      expect(found).toEqual([...found].sort((a, b) => a - b))
+    }
+  })
+  it('sleeves that are turned come thinnest first, walls of 1.5 and 5 mm among them', () => {
+    const made = (shaft: number, housing = 52) =>
+      wearSleeves(catalogue, { shaft, housing }).flatMap((s) => (s.kind === 'made' ? [s.runsOnMm] : []))
+    expect(made(35)).toContain(38)
+    expect(made(28)).toContain(38)
+    expect(made(35, 52.15)).toContain(38)
+    expect(made(35, 52.16)).not.toContain(38)
+    expect(made(28)).toEqual([...made(28)].sort((a, b) => a - b))
+  })
+  it('the ends of what an elastomer stands are inside', () => {
+    const warm = (temperatureC: number) =>
+      checkSealWork({ lip: 'single', material: 'NBR' }, 40, { temperatureC })[0]?.result
+    const [least, most] = /for (-?\d+) to (\d+)/
+      .exec(checkSealWork({ lip: 'single', material: 'NBR' }, 40, { temperatureC: 20 })[0]?.detail ?? '')
+      ?.slice(1)
+      .map(Number) ?? [0, 0]
+    expect([least, most].map((c) => warm(c ?? 0))).toEqual(['pass', 'pass'])
+    expect([(least ?? 0) - 1, (most ?? 0) + 1].map(warm)).toEqual(['fail', 'fail'])
+  })
+})

@@ -1,4 +1,4 @@
-import type { Catalogue, Part } from '../catalogue'
+import { roundMicrometre, type Catalogue, type Part } from '../catalogue'
 import { writeMm } from '../quantity'
 
 export interface SealQuestion {
@@ -18,15 +18,18 @@ export interface SealAnswer {
 const SHAFT_UNDER = 0.2
 const SHAFT_OVER = 0.1
 /** A counterbore may be this much off the nominal housing size of the seal, mm (ISO 6194-1: H8 bores; wear on top). */
-const HOUSING_OFF = 0.15
+export const HOUSING_OFF = 0.15
 /** The room must take the seal; a deeper room is fine. */
 const WIDTH_OVER = 0.1
+/** A seal so much narrower than its room may wander in it, mm (common practice). */
+const WIDTH_UNDER = 1.5
 /** How far off a seal may be to be shown as near at all, mm. */
 const NEAR = 6
 
 function judge(part: Part, { shaft, housing, width }: SealQuestion): SealAnswer | null {
   const { bore = 0, outside = 0, width: sealWidth = 0 } = part.dimensions
-  const [onShaft, inHousing] = [shaft - bore, housing - outside]
+  // To the micrometre: 39.8 on a lip for 40 is 0.2 under, not a trace more.
+  const [onShaft, inHousing] = [roundMicrometre(shaft - bore), roundMicrometre(housing - outside)]
   if (Math.abs(onShaft) > NEAR || Math.abs(inHousing) > NEAR) return null
   const faults = [
     onShaft < -SHAFT_UNDER && `lip ${writeMm(-onShaft)} mm too large for the journal`,
@@ -34,10 +37,10 @@ function judge(part: Part, { shaft, housing, width }: SealQuestion): SealAnswer 
     inHousing > HOUSING_OFF && `falls through: ${writeMm(inHousing)} mm smaller than the counterbore`,
     inHousing < -HOUSING_OFF && `will not go in: ${writeMm(-inHousing)} mm larger than the counterbore`,
     width !== undefined &&
-      sealWidth > width + WIDTH_OVER &&
+      roundMicrometre(sealWidth - width) > WIDTH_OVER &&
       `${writeMm(sealWidth)} mm wide where there is room for ${writeMm(width)}`,
     width !== undefined &&
-      sealWidth < width - 1.5 &&
+      roundMicrometre(width - sealWidth) > WIDTH_UNDER &&
       `only ${writeMm(sealWidth)} mm wide where ${writeMm(width)} mm is needed`,
   ].filter((fault) => fault !== false)
   if (faults.length > 0) return { part, fits: false, words: `${faults.join('; ')}.` }

@@ -1,6 +1,6 @@
-import type { Catalogue } from '../catalogue'
+import { roundMicrometre, type Catalogue } from '../catalogue'
 import { writeMm } from '../quantity'
-import { findSeals, type SealAnswer } from './findSeals'
+import { findSeals, HOUSING_OFF, type SealAnswer } from './findSeals'
 
 export interface WearSleeve {
   kind: 'thin' | 'made'
@@ -44,8 +44,8 @@ export function wearSleeves(
   const sizes = new Set(
     catalogue.parts.flatMap(({ piece, dimensions: { bore, outside } }) => {
       if (piece !== 'seal' || bore === undefined || outside === undefined) return []
-      const wall = (bore - shaft) / 2
-      const fitsBore = Math.abs(outside - housing) <= 0.15
+      const wall = roundMicrometre((bore - shaft) / 2)
+      const fitsBore = roundMicrometre(Math.abs(outside - housing)) <= HOUSING_OFF
       return fitsBore && wall >= MADE_WALL_MM.least && wall <= MADE_WALL_MM.most ? [bore] : []
     }),
   )

@@ -47,6 +47,17 @@ describe.each(['take', 'release'] as const)('%s', (kind) => {
   })
 })
 
+it('taking empties the bin, releasing gives back: what was reserved goes down with both', () => {
+  const holders = [{ jobId: 7, pieces: 3 }]
+  const done = (kind: MoveKind, state: ReturnType<typeof bin>) => applyMove(state, holders, move(kind, 3, 7))
+  expect(done('take', bin(10, 6))).toEqual({ ok: true, value: { quantity: 7, reserved: 3, lost: [] } })
+  expect(done('release', bin(10, 6))).toEqual({ ok: true, value: { quantity: 10, reserved: 3, lost: [] } })
+  // The last pieces are taken, and those that are not there are not; nothing is missing for giving back.
+  expect(done('take', bin(3, 3))).toEqual({ ok: true, value: { quantity: 0, reserved: 0, lost: [] } })
+  expect(done('take', bin(2, 3))).toEqual({ ok: false, problem: { why: 'tooFew' } })
+  expect(done('release', bin(2, 3))).toMatchObject({ ok: true, value: { quantity: 2, reserved: 0 } })
+})
+
 it('a count takes from nobody in particular first, then from the job that reserved last', () => {
   const holders = [
     { jobId: 8, pieces: 2 },
