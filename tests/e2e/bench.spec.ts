@@ -18,17 +18,17 @@ test.beforeEach(async ({ page }) => {
 })
 
 test('a reading that is struck out no longer counts, and comes back', async ({ page }) => {
-  await sizes(page, { bore: '25', outside: '62', width: '15' })
+  await sizes(page, { bore: '40', outside: '90', width: '20' })
   const width = page.getByLabel('Why').getByRole('listitem').filter({ hasText: 'Width' })
-  // 15 mm is the cup of a tapered bearing of these diameters; without it the common ball bearing leads.
-  await expect(leader(page)).toHaveText('30305')
+  // 20 mm is the cup of a tapered bearing of these diameters; without it the common ball bearing leads.
+  await expect(leader(page)).toHaveText('30308')
   await page.getByRole('button', { name: 'Width: exclude' }).click()
-  await expect(leader(page)).toHaveText('6305')
+  await expect(leader(page)).toHaveText('6308')
   await expect(width).toBeHidden()
   await expect(page.getByText('excluded, not counted')).toBeVisible()
   await page.getByRole('button', { name: 'Width: exclude' }).click()
   await expect(page.getByText('excluded, not counted')).toBeHidden()
-  await expect(leader(page)).toHaveText('30305')
+  await expect(leader(page)).toHaveText('30308')
 })
 
 test('one reading mistyped: the part still leads, and the reading is marked', async ({ page }) => {

@@ -168,7 +168,8 @@ interface Asked {
   now: number | null
 }
 
-function told(part: Part, { seat, load, now }: Asked): { rank: number; part: ConversionPart } | null {
+/** What speaks for a part; how that is told is worked out for those that are shown. */
+function told(part: Part, { seat, load, now }: Asked): { rank: number; tell: () => ConversionPart } | null {
   const { bore, outside, closedWidth, width: open, totalWidth } = part.dimensions
   const width = totalWidth ?? closedWidth ?? open
   if (bore === undefined || outside === undefined || width === undefined) return null
@@ -191,7 +192,7 @@ function told(part: Part, { seat, load, now }: Asked): { rank: number; part: Con
   return {
     // What carries comes before what is less work; of two that need a sleeve the stronger one.
     rank: (sensible ? 0 : 100) + work - Math.log2(rating.cKn) / 4,
-    part: {
+    tell: () => ({
       designation: part.base,
       bore,
       outside,
@@ -205,7 +206,7 @@ function told(part: Part, { seat, load, now }: Asked): { rank: number; part: Con
       carries: able.carries,
       sensible,
       words: [...seatWords({ bore, outside }, seat, shaft, housing), able.words].filter(Boolean).join(' '),
-    },
+    }),
   }
 }
 
@@ -225,5 +226,5 @@ export function partsForSeat(
     .flatMap((part) => told(part, asked) ?? [])
     .sort((a, b) => a.rank - b.rank)
     .slice(0, MOST_PARTS)
-    .map((option) => option.part)
+    .map((option) => option.tell())
 }
