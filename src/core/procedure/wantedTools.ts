@@ -1,9 +1,11 @@
 import type { HardwareDetails } from '../catalogue'
 import { isWholeBearing } from '../kit'
 import { inBoth, isFastener, isTapered, isTight, partAt, placesOf, round, type Placed } from './facts'
+import { isOnSleeve } from './drawnUp'
 import type { PlanFacts, SeatFit } from './plan'
 import { axleStillIn, driftFor } from './reach'
 import { removalOrder } from './removal'
+import { isDrawingUp } from './tightening'
 import { barWords, blindPullerWords } from './toolWords'
 import type { Bar, WantedTool } from './tools'
 
@@ -166,7 +168,9 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
         ...(facts.schools.driving === 'press' && facts.arrangement.turning === 'outer' && !slot.byThumb
           ? receiverFor(facts, slot.id)
           : []),
-        ...(axleStillIn(facts, { slot, line }, order) ? [] : [pullerOrDrift(facts, { slot, line }, order)]),
+        ...(axleStillIn(facts, { slot, line }, order) || isOnSleeve(facts, slot.id)
+          ? []
+          : [pullerOrDrift(facts, { slot, line }, order)]),
       )
     if (slot.role === 'spacerTube' || slot.role === 'cup')
       wanted.push({
@@ -187,7 +191,7 @@ export function wantedTools(facts: PlanFacts): WantedTool[] {
       words: 'Bore gauge or inside micrometer, 0.005 mm',
       improvise: 'A new ring as a gauge: it must not drop in by hand.',
     })
-  if (places.some(isFastener))
+  if (places.some((place) => isFastener(place) && !isDrawingUp(facts, place)))
     wanted.push({
       kind: 'torqueWrench',
       words: "Torque wrench covering the manual's value",

@@ -40,7 +40,8 @@ export function pageBreak(doc: Doc, room: number): boolean {
 /** A heading with points below it. */
 export function points(doc: Doc, title: string, items: readonly string[], mark = '•'): void {
   if (items.length === 0) return
-  pageBreak(doc, 50)
+  // Never a heading at the foot with its first point on the next page.
+  pageBreak(doc, 64)
   doc
     .moveDown(0.8)
     .font('bold')
