@@ -70,6 +70,17 @@ function mayServe(part: Part, kind: ConversionKind): boolean {
     : traits.includes('closable') && rows === 1 && element === 'ball' && !traits.includes('angularContact')
 }
 
+/** Parts of a catalogue that may serve, sorted out once. */
+const sorted = new WeakMap<Catalogue, Map<ConversionKind, readonly Part[]>>()
+
+function serving(catalogue: Catalogue, kind: ConversionKind): readonly Part[] {
+  const kinds = sorted.get(catalogue) ?? new Map<ConversionKind, readonly Part[]>()
+  sorted.set(catalogue, kinds)
+  const found = kinds.get(kind) ?? catalogue.parts.filter((part) => mayServe(part, kind))
+  kinds.set(kind, found)
+  return found
+}
+
 /** How a ring sits: a larger bore or smaller outside takes a sleeve, the other way metal must go. */
 function match(ring: number, seat: number, ringAround: boolean): SeatMatch | null {
   const off = ring - seat
@@ -215,14 +226,13 @@ function told(part: Part, { seat, load, now }: Asked): { rank: number; tell: () 
  * @param load what the end carries; without it a part is held against what sits in the seat now
  */
 export function partsForSeat(
-  { parts }: Catalogue,
+  catalogue: Catalogue,
   kind: ConversionKind,
   seat: ConversionSeat,
   load?: ConversionLoad,
 ): ConversionPart[] {
   const asked = { seat, load, now: presentRating(kind, seat) }
-  return parts
-    .filter((part) => mayServe(part, kind))
+  return serving(catalogue, kind)
     .flatMap((part) => told(part, asked) ?? [])
     .sort((a, b) => a.rank - b.rank)
     .slice(0, MOST_PARTS)
