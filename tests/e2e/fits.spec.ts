@@ -62,6 +62,11 @@ test('a wheel with cones by keys: old parts reused line by line, its cone set by
   for (const key of ['r', 'n', 'r']) await page.keyboard.press(key)
   await expect(page.getByTestId('kit-state')).toHaveText('Complete')
   await expect(page.locator('tr[data-slot="washerRight"]')).toHaveCount(0)
+  // Grease is worked out, not chosen: the keys of a part do nothing to it.
+  await line('Grease film').focus()
+  await line('Grease film').click()
+  await page.keyboard.press('n')
+  await expect(page.locator('tr[data-slot="grease"]')).toHaveCount(1)
   await saved(page)
   await open(page, `/jobs/${id}/fit?tab=adjust`)
   await expect(page.getByRole('button', { name: 'cone, lock nut' })).toHaveAttribute('aria-pressed', 'true')

@@ -583,9 +583,9 @@ describe('tools', () => {
 })
 
 it.each([
-  ['fittingHub', 'between', /room between the bearings .* outer bearing/],
-  ['fittingSpindle', 'behind', /behind the inner bearing .* clean through the outer bearing/],
-])('%s is pumped before the cap, with what it fills said', (place, _, words) => {
+  ['fittingHub', /room between the bearings .* outer bearing/],
+  ['fittingSpindle', /behind the inner bearing .* clean through the outer bearing/],
+])('%s is pumped before the cap, with what it fills said', (place, words) => {
   const p = plan('A1', { ...A1, parts: { ...A1.parts, [place]: 'keep' } })
   const step = stepsOf(p).find(({ id }) => id === `finish.${place}`)
   expect(step?.words).toMatch(words)

@@ -12,7 +12,7 @@ import { ChooseArrangement } from './ChooseArrangement'
 import { KitFiles } from './KitFiles'
 import { ExtraLines } from './ExtraLines'
 import { KitStock } from './KitStock'
-import { LineEditor, NUMBER_FIELD } from './LineEditor'
+import { LineEditor, mayBeNone, NUMBER_FIELD } from './LineEditor'
 import { LineTable } from './LineTable'
 import { SizeStrip } from './SizeStrip'
 import { useKit } from './useKit'
@@ -284,8 +284,7 @@ export function KitScreen() {
     else if (key === 'Enter' && selected !== null && inHand(selected))
       document.getElementById(NUMBER_FIELD)?.focus()
     else if (key.toLowerCase() === 'r' && place?.mayStay) decide(place.id, 'keep')
-    else if (key.toLowerCase() === 'n' && place && !(place.singleUse && !place.onRequest))
-      decide(place.id, 'none')
+    else if (key.toLowerCase() === 'n' && place && mayBeNone(place)) decide(place.id, 'none')
     else if (key.toLowerCase() === 'w') document.getElementById('positions')?.focus()
     else if (key.toLowerCase() === 'p') document.getElementById('print')?.click()
     else return false

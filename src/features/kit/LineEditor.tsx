@@ -5,7 +5,7 @@ import { SLOT_WORDS } from '@/core/kit'
 import type { KitResponse } from '@/contract/kit'
 
 interface Props {
-  place: KitResponse['places'][number] | undefined
+  place: Place | undefined
   line: KitResponse['lines'][number]
   number: number
   given: string | undefined
@@ -21,6 +21,15 @@ interface Props {
 
 /** The field a number is typed into. */
 export const NUMBER_FIELD = 'line-number'
+
+type Place = KitResponse['places'][number]
+
+/** A part stands there: grease and what is only looked at are not chosen by hand. */
+const holdsPart = (place: Place | undefined): boolean => place?.role !== 'grease' && place?.role !== 'check'
+/** Always renewed: that there is none needs a reason. */
+const isAlways = (place: Place | undefined): boolean => place?.singleUse === true && !place.onRequest
+/** May be told “not fitted here” without more. */
+export const mayBeNone = (place: Place): boolean => holdsPart(place) && !isAlways(place)
 
 /** A number given by hand; the words that stand for a decision are none. */
 const numberIn = (given: string | undefined): string =>
@@ -40,7 +49,7 @@ export function LineEditor({
 }: Props) {
   const [asking, setAsking] = useState(false)
   const [reason, setReason] = useState('')
-  const always = place?.singleUse === true && !place.onRequest
+  const always = isAlways(place)
   const asText = numberIn(given)
   const [text, setText] = useState(asText)
   const put = (value: string | undefined) => {
@@ -73,7 +82,7 @@ export function LineEditor({
           </span>
         )}
       </p>
-      {place?.role !== 'grease' && place?.role !== 'check' && (
+      {holdsPart(place) && (
         <>
           <form
             className="flex gap-1.5"
