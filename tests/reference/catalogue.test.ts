@@ -184,6 +184,28 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
     for (const p of parts.filter((q) => q.family === 'insert' && q.base.includes('-')))
       expect(p.dimensions.bore, p.base).toBeCloseTo((Number(p.base.split('-')[1]) / 16) * 25.4, 2)
   })
+  // Common practice: bore, shell and width over the collar in inches, as the trade lists them.
+  it.each([
+    ['RA100RRB', 1, 52, 1.2188],
+    ['GRA103RRB', 1.1875, 62, 1.4062],
+    ['RA107RRB', 1.4375, 72, 1.5312],
+    ['RA112RRB', 1.75, 85, 1.7188],
+    ['G1100KRRB', 1, 52, 1.75],
+    ['G1103KRRB', 1.1875, 62, 1.9062],
+    ['G1115KRRB', 1.9375, 90, 2.4688],
+    ['ER16', 1, 52, 1.3438],
+    ['ER23', 1.4375, 72, 1.6875],
+    ['ER31', 1.9375, 90, 2.0312],
+    ['GRAE40NPPB', 40 / 25.4, 80, 1.7188],
+  ])('%s is an insert named by its bore', (name, bore, outside, width) => {
+    const d = findPart(shipped.catalogue, name)?.dimensions
+    expect(d?.bore).toBeCloseTo(bore * 25.4, 2)
+    expect(d?.outside).toBe(outside)
+    expect(Math.abs((d?.width ?? 0) - width * 25.4)).toBeLessThan(0.1)
+  })
+  it('a bore for which two shells are sold names none of them', () => {
+    expect(findPart(shipped.catalogue, 'ER32')).toBeUndefined()
+  })
 })
 
 describe('metric tapered widths (ISO 355)', () => {

@@ -68,7 +68,7 @@ it.each([
     'UCX205',
     'NUKR16',
     'NA205-16',
-    'ER16',
+    'ER13',
     'AXK 3016',
     '62O5X9',
   ],
@@ -116,6 +116,8 @@ it('numbers by the rule of a series are unlisted parts with computed sizes (ISO 
     ['AXK2035', { bore: 20, outside: 35 }],
     ['81206', { bore: 30, outside: 52, width: 16 }],
     ['DAC35720033', { bore: 35, outside: 72, width: 33 }],
+    ['30BD5222', { bore: 30, outside: 52, width: 22 }],
+    ['35BD5020', { bore: 35, outside: 50, width: 20 }],
   ] as const)
     expect(read(text).part.dimensions, text).toMatchObject(sizes)
   expect(read('63011')).toMatchObject({

@@ -95,14 +95,28 @@ describe('hardware', () => {
     expect(hardware(base)).toMatchObject({ threadMm, pitchMm, outsideMm, heightMm }),
   )
   it('every lock nut has its tab washer, a little larger than the nut', () => {
-    const nuts = shipped.catalogue.parts.filter((p) => p.family === 'lock-nut')
-    expect(nuts.length).toBe(21)
+    const nuts = shipped.catalogue.parts.filter((p) => p.family === 'lock-nut' && p.base.startsWith('KM'))
+    expect(nuts.length).toBe(27)
     for (const { base, hardware: nut } of nuts) {
       const washer = hardware(base.replace('KM', 'MB'))
       if (nut?.what !== 'lockNut' || washer?.what !== 'lockWasher') throw new Error(base)
       expect(washer.boreMm, base).toBe(nut.threadMm)
       expect(washer.outsideMm, base).toBeGreaterThan(nut.outsideMm)
     }
+  })
+  it('an inch lock nut goes on the shaft of the bore code in its number, its thread a little under it (ABMA 8.2)', () => {
+    const nuts = shipped.catalogue.parts.filter((p) => p.family === 'lock-nut' && /^A?N/.test(p.base))
+    expect(nuts.length).toBe(21)
+    const outsides = nuts.map(({ base, hardware: nut }) => {
+      if (nut?.what !== 'lockNut') throw new Error(base)
+      const code = Number(base.replace(/^A?N/, ''))
+      const bore = [10, 12, 15, 17][code] ?? code * 5
+      expect(bore - nut.threadMm, base).toBeGreaterThan(-0.15)
+      expect(bore - nut.threadMm, base).toBeLessThan(0.65)
+      expect(nut.pitchMm, base).toBeCloseTo(25.4 / Number(nut.thread.split('-')[1]), 3)
+      return nut.outsideMm
+    })
+    expect(outsides).toEqual(outsides.toSorted((a, b) => a - b))
   })
   // DIN 471, DIN 472: thickness and groove.
   it.each([

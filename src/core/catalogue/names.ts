@@ -39,7 +39,9 @@ function sizeSpelling(part: Part): PartName[] {
 
 /** Double row angular contact bearings 32 and 33 are 52 and 53 in another convention. */
 const otherConvention = (part: Part): PartName[] =>
-  part.family === 'angular-contact-double-row' ? [{ text: `5${part.base.slice(1)}` }] : []
+  /^3[23]/.test(part.base) && part.family === 'angular-contact-double-row'
+    ? [{ text: `5${part.base.slice(1)}` }]
+    : []
 
 /** The X of the 320 series is often not stamped. */
 const withoutX = (part: Part): PartName[] =>
@@ -53,6 +55,34 @@ const runTogether = ({ series, base }: Part): PartName[] =>
 const plainDesigns = ({ family, base }: Part): PartName[] =>
   family === 'spherical-plain' ? ['E', 'ES', 'C', 'DO', 'UK'].map((design) => ({ text: base + design })) : []
 
+/** Two shells are sold for these bores in sixteenths: the number tells which only where it says more. */
+const TWO_SHELLS: Readonly<Record<string, string>> = { '20': '207', '32': '' }
+
+/**
+ * Inserts go by their bore alone in two other conventions (common practice): in sixteenths of an inch, `ER16`; with an
+ * eccentric collar in inches and sixteenths or millimetres, `RA103RRB`, `G1103KRRB`, `RAE30NPPB`, a G before RA for the one
+ * that can be greased again.
+ */
+function insertByBore({ family, base, dimensions: { bore } }: Part): PartName[] {
+  const [, type = '', shell = '', inch] = /^(ER|SA|HC)(2\d\d)(?:-(\d+))?$/.exec(base) ?? []
+  if (family !== 'insert' || type === '' || Number(shell) < 204 || bore === undefined) return []
+  if (inch === undefined) {
+    const names: Record<string, string[]> = {
+      SA: [`RAE${bore}NPPB`, `GRAE${bore}NPPB`],
+      HC: [`GE${bore}KRRB`],
+    }
+    return (names[type] ?? []).map((text) => ({ text }))
+  }
+  if ((TWO_SHELLS[inch] ?? shell) !== shell) return []
+  const size = `${Math.floor(Number(inch) / 16)}${String(Number(inch) % 16).padStart(2, '0')}`
+  const names: Record<string, string[]> = {
+    ER: [`ER${inch}`],
+    SA: [`RA${size}RRB`, `GRA${size}RRB`],
+    HC: [`G1${size}KRRB`],
+  }
+  return (names[type] ?? []).map((text) => ({ text }))
+}
+
 /** Every way the number of a part is written, its own base first. */
 export const namesOf = (part: Part): PartName[] => [
   { text: part.base },
@@ -64,5 +94,6 @@ export const namesOf = (part: Part): PartName[] => [
   ...withoutX(part),
   ...runTogether(part),
   ...plainDesigns(part),
+  ...insertByBore(part),
   ...(part.synonyms ?? []).map((text) => ({ text })),
 ]

@@ -211,6 +211,16 @@ export function inchInsert(metric: Part, sixteenths: number): Part | null {
   return computedPart(base, 'insert', metric.series, { bore: inch, outside, width: metric.dimensions.width })
 }
 
+/** Compressor clutches, `30BD5222`: bore, outside and width in two digits each; older numbers do not name their sizes (common practice). */
+const clutchBearing: Rule = (key) => {
+  const match = /^([2-4]\d)BD([4-6]\d)([12]\d)(?!\d)/.exec(key)
+  if (!match) return null
+  const [bore = 0, outside = 0, width = 0] = match.slice(1).map(Number)
+  if (outside < bore * 1.3 || outside > bore * 2.2) return null
+  const sizes = { bore, outside, width }
+  return { part: computedPart(match[0], 'angular-contact-double-row', 'BD', sizes), length: match[0].length }
+}
+
 /** Sizes of a wheel-hub unit run together: bore, outside, width in two digits each, the width also as four (common practice). */
 const hubUnit: Rule = (key) => {
   const match = /^(?:DAC)?(\d\d)(\d\d)(?:00)?(\d\d)(?!\d)/.exec(key)
@@ -259,6 +269,7 @@ const RULES: readonly Rule[] = [
   insert,
   housedUnit,
   fullRollers,
+  clutchBearing,
   hubUnit,
   miniature,
 ]
