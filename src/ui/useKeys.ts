@@ -3,7 +3,8 @@
 import { useEffect } from 'react'
 
 const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.matches('input, textarea, select, [cmdk-input]')
+  target instanceof HTMLElement &&
+  target.matches('input, textarea, [role=combobox], [role=option], [cmdk-input]')
 
 /**
  * Keys of a screen, while nothing is typed and no modifier is held.

@@ -1,13 +1,13 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 import { mark } from '../support/mark'
-import { open, saved } from '../support/page'
+import { open, pick, saved } from '../support/page'
 
 test('a fit: limits, clearance, heat, and a measured seat judged as it is typed', async ({ page }) => {
   await page.goto('/fits')
   await page.getByLabel('Bearing', { exact: true }).fill('6206-2RS')
   await expect(page.getByTestId('fit-answer')).toHaveText('+2 to +21 µm tight')
-  await page.getByLabel('Which ring turns against its load').selectOption('outer')
+  await pick(page, 'Which ring turns against its load', 'outer ring rotates')
   await expect(page.getByTestId('fit-answer')).toContainText('loose')
   await page.getByRole('button', { name: 'outer, in its bore' }).click()
   await expect(page.getByTestId('fit-answer')).toContainText('from loose to tight')

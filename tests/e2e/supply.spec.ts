@@ -1,7 +1,7 @@
 import { mark } from '../support/mark'
 import { expect, test } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
-import { open } from '../support/page'
+import { open, pick } from '../support/page'
 
 /** From the kit to the shelf and to the supplier, through the screens. */
 const jobWith = async (
@@ -104,7 +104,7 @@ test('an own arrangement is made on the screen and a circle is refused', async (
   await page.getByRole('button', { name: 'Snap ring', exact: true }).click()
   await page.getByRole('button', { name: '+ a place' }).click()
   await page.getByLabel('Name of place 1').fill('Shim')
-  await page.getByLabel('Place 1 stands after').selectOption({ label: 'after spacer tube' })
+  await pick(page, 'Place 1 stands after', 'after spacer tube')
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('navigation', { name: 'Arrangements' }).getByText(code)).toBeVisible()
   const circle = await request.put('/api/arrangements', {

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import { expect, type Locator, type Page } from '@playwright/test'
 
 /**
  * Resolves when nothing has been asked of the server for half a second, or after five: a browser may
@@ -28,4 +28,11 @@ export async function saved(page: Page): Promise<void> {
   })
   await page.waitForTimeout(REST_MS)
   await expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
+}
+
+/** Picks from the list of a select field. @param words a name of the option, whole */
+export async function pick(scope: Page | Locator, label: string, words: string | RegExp): Promise<void> {
+  await scope.getByRole('combobox', { name: label, exact: true }).click()
+  const page = 'page' in scope ? scope.page() : scope
+  await page.getByRole('option', { name: words, exact: true }).click()
 }

@@ -7,8 +7,7 @@ import { Frame } from '@/features/shell'
 import { call, wordsOf } from '@/ui/call'
 import { useTimes } from '@/ui/Times'
 import { usePages } from '@/ui/usePages'
-
-const roleOf = (text: string): Role => ROLES.find((role) => role === text) ?? 'counter'
+import { SelectField } from '@/ui/SelectField'
 
 function RoleChoice({
   label,
@@ -20,18 +19,12 @@ function RoleChoice({
   onChange: (role: Role) => void
 }) {
   return (
-    <select
-      aria-label={label}
-      className="field"
+    <SelectField
+      label={label}
       value={value}
-      onChange={(e) => onChange(roleOf(e.target.value))}
-    >
-      {ROLES.map((role) => (
-        <option key={role} value={role}>
-          {ROLE_NAMES[role]}
-        </option>
-      ))}
-    </select>
+      options={ROLES.map((role) => [role, ROLE_NAMES[role]] as const)}
+      onPick={onChange}
+    />
   )
 }
 

@@ -7,6 +7,7 @@ import type { ArrangementChoice } from '@/contract/kit'
 import { call, wordsOf } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { saveText } from '@/ui/saveText'
+import { SelectField } from '@/ui/SelectField'
 import { ArrangementFigure } from './ArrangementFigure'
 import { PlaceRows } from './PlaceRows'
 
@@ -140,23 +141,16 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                 onChange={(e) => change({ position: e.target.value })}
               />
             </label>
-            <label>
-              <span className="caption block">Based on</span>
-              <select
-                className="field"
-                value={file.basedOn ?? ''}
-                onChange={(e) => change({ basedOn: e.target.value || undefined, drop: [] })}
-              >
-                <option value="">nothing</option>
-                {all
-                  .filter((a) => a.code !== file.code)
-                  .map((a) => (
-                    <option key={a.code} value={a.code}>
-                      {a.code}
-                    </option>
-                  ))}
-              </select>
-            </label>
+            <SelectField
+              caption
+              label="Based on"
+              value={file.basedOn ?? ''}
+              options={[
+                ['', 'nothing'],
+                ...all.filter((a) => a.code !== file.code).map(({ code }) => [code, code] as const),
+              ]}
+              onPick={(code) => change({ basedOn: code || undefined, drop: [] })}
+            />
           </div>
           <ArrangementFigure file={file} others={all.map((a) => a.file)} />
           {base && (

@@ -3,6 +3,7 @@
 import { capital } from '@/core/capital'
 import { useState } from 'react'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
+import { SelectField } from '@/ui/SelectField'
 
 type Row = ArrangementFile['slots'][number]
 
@@ -112,33 +113,25 @@ export function PlaceRows({ slots, after, onChange }: Props) {
                 : undefined
             }
           />
-          <select
+          <SelectField
             className="field max-w-[170px]"
-            aria-label={`Kind of place ${i + 1}`}
+            label={`Kind of place ${i + 1}`}
             value={slot.role}
-            onChange={(e) => set(i, { role: SLOT_ROLES.find((r) => r === e.target.value) ?? 'plain' })}
-          >
-            {SLOT_ROLES.map((role) => (
-              <option key={role} value={role}>
-                {ROLES[role].label}
-              </option>
-            ))}
-          </select>
-          <select
+            options={SLOT_ROLES.map((role) => [role, ROLES[role].label] as const)}
+            onPick={(role) => set(i, { role })}
+          />
+          <SelectField
             className="field max-w-[190px]"
-            aria-label={`Place ${i + 1} stands after`}
+            label={`Place ${i + 1} stands after`}
             value={slot.after ?? ''}
-            onChange={(e) => set(i, { after: e.target.value || undefined })}
-          >
-            <option value="">at the end</option>
-            {after
-              .filter((a) => a.id !== slot.id)
-              .map((a) => (
-                <option key={a.id} value={a.id}>
-                  after {a.words.toLowerCase()}
-                </option>
-              ))}
-          </select>
+            options={[
+              ['', 'at the end'],
+              ...after
+                .filter((a) => a.id !== slot.id)
+                .map((a) => [a.id, `after ${a.words.toLowerCase()}`] as const),
+            ]}
+            onPick={(id) => set(i, { after: id || undefined })}
+          />
           <input
             className="field number w-[60px]"
             aria-label={`How many of place ${i + 1}`}
@@ -146,19 +139,13 @@ export function PlaceRows({ slots, after, onChange }: Props) {
             value={slot.perPosition || ''}
             onChange={(e) => set(i, { perPosition: Number(e.target.value.replace(/\D/g, '').slice(0, 3)) })}
           />
-          <select
+          <SelectField
             className="field max-w-[120px]"
-            aria-label={`Side of place ${i + 1}`}
+            label={`Side of place ${i + 1}`}
             value={slot.side ?? ''}
-            onChange={(e) => set(i, { side: SIDES.find((side) => side === e.target.value) })}
-          >
-            <option value="">no side</option>
-            {SIDES.map((side) => (
-              <option key={side} value={side}>
-                {side}
-              </option>
-            ))}
-          </select>
+            options={[['', 'no side'], ...SIDES.map((side) => [side, side] as const)]}
+            onPick={(side) => set(i, { side: side || undefined })}
+          />
           {(
             [
               ['singleUse', 'single use'],

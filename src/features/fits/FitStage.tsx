@@ -8,6 +8,7 @@ import { writeMm } from '@/core/quantity'
 import { BLANK_FITTING, JobFrame, useJob } from '@/features/job'
 import type { FittingDraft } from '@/contract/plan'
 import { useAnswer } from '@/ui/useAnswer'
+import { SelectField } from '@/ui/SelectField'
 import { AdjustTab } from './AdjustTab'
 import { FIT_HINTS } from './FitsScreen'
 import { FitTabs, useFitTab } from './FitTabs'
@@ -61,33 +62,26 @@ export function FitStage() {
         beside={
           tab === 'seat' && all.length > 0 ? (
             <>
-              <select
+              <SelectField
                 className="field w-[310px]"
-                aria-label="Seat"
+                label="Seat"
                 value={seat?.id ?? ''}
-                onChange={(e) => setAt(e.target.value)}
-              >
-                {all.map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.words}, {s.ring === 'inner' ? 'on its shaft' : 'in its bore'}: {s.designation}
-                  </option>
-                ))}
-              </select>
-              <select
+                options={all.map(
+                  (s) =>
+                    [
+                      s.id,
+                      `${s.words}, ${s.ring === 'inner' ? 'on its shaft' : 'in its bore'}: ${s.designation}`,
+                    ] as const,
+                )}
+                onPick={setAt}
+              />
+              <SelectField
                 className="field w-[130px]"
-                aria-label="Load"
+                label="Load"
                 value={draft.load}
-                onChange={(e) => {
-                  const load = LOADS.find((l) => l === e.target.value)
-                  if (load) put({ load })
-                }}
-              >
-                {LOADS.map((load) => (
-                  <option key={load} value={load}>
-                    {load} load
-                  </option>
-                ))}
-              </select>
+                options={LOADS.map((load) => [load, `${load} load`] as const)}
+                onPick={(load) => put({ load })}
+              />
             </>
           ) : null
         }

@@ -7,6 +7,7 @@ import type { PartSheet } from '@/contract/lookUp'
 import type { FittingDraft } from '@/contract/plan'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKept } from '@/ui/useKept'
+import { SelectField } from '@/ui/SelectField'
 import { AdjustTab } from './AdjustTab'
 import { FitTabs, useFitTab } from './FitTabs'
 import { GreaseTab } from './GreaseTab'
@@ -119,15 +120,16 @@ export function FitsScreen({ designation }: { designation: string }) {
                     {name}
                   </button>
                 ))}
-                <select
+                <SelectField
                   className="field w-[150px]"
-                  aria-label="Which ring turns against its load"
+                  label="Which ring turns against its load"
                   value={turning}
-                  onChange={(e) => setTurning(e.target.value === 'outer' ? 'outer' : 'inner')}
-                >
-                  <option value="inner">inner ring rotates</option>
-                  <option value="outer">outer ring rotates</option>
-                </select>
+                  options={[
+                    ['inner', 'inner ring rotates'],
+                    ['outer', 'outer ring rotates'],
+                  ]}
+                  onPick={setTurning}
+                />
               </>
             )}
           </>

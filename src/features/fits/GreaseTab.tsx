@@ -10,6 +10,7 @@ import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
+import { SelectField } from '@/ui/SelectField'
 import { GreaseFigure } from './GreaseFigure'
 import { figure, given, type Fields, type SetField } from './seatTypes'
 
@@ -91,17 +92,13 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
   ).answer
   const parts = [sheet?.part, sheet2?.part].flatMap((p) => p ?? [])
   const thickener = (name: 'old' | 'new', label: string) => (
-    <label>
-      <span className="caption block">{label}</span>
-      <select className="field" value={value(name)} onChange={(e) => set(`grease.${name}`, e.target.value)}>
-        <option value="">not known</option>
-        {THICKENERS.map((t) => (
-          <option key={t} value={t}>
-            {THICKENER_WORDS[t]}
-          </option>
-        ))}
-      </select>
-    </label>
+    <SelectField
+      caption
+      label={label}
+      value={value(name)}
+      options={[['', 'not known'], ...THICKENERS.map((t) => [t, THICKENER_WORDS[t]] as const)]}
+      onPick={(picked) => set(`grease.${name}`, picked)}
+    />
   )
   return (
     <FitPane

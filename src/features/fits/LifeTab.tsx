@@ -4,6 +4,7 @@ import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
 import { useAnswer } from '@/ui/useAnswer'
+import { SelectField } from '@/ui/SelectField'
 import { given, type Fields, type SetField } from './seatTypes'
 
 const FIELDS = [
@@ -86,31 +87,23 @@ export function LifeTab({ designation, fields, set }: Props) {
                 onChange={(v) => set(`life.${name}`, v)}
               />
             ))}
-            <label className="min-w-0">
-              <span className="caption block truncate">Contact angle</span>
-              <select
-                className="field"
-                value={fields['life.angle'] ?? ''}
-                onChange={(e) => set('life.angle', e.target.value)}
-              >
-                <option value="">as numbered</option>
-                {CONTACT_ANGLES.map((degrees) => (
-                  <option key={degrees} value={degrees}>
-                    {degrees}°
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label className="min-w-0">
-              <span className="caption block truncate">It runs</span>
-              <select className="field" value={running} onChange={(e) => set('life.running', e.target.value)}>
-                {RUNNINGS.map((name) => (
-                  <option key={name} value={name}>
-                    {name}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <SelectField
+              caption
+              label="Contact angle"
+              value={fields['life.angle'] ?? ''}
+              options={[
+                ['', 'as numbered'],
+                ...CONTACT_ANGLES.map((degrees) => [String(degrees), `${degrees}°`] as const),
+              ]}
+              onPick={(angle) => set('life.angle', angle)}
+            />
+            <SelectField
+              caption
+              label="It runs"
+              value={running}
+              options={RUNNINGS.map((name) => [name, name] as const)}
+              onPick={(name) => set('life.running', name)}
+            />
           </div>
         </>
       }

@@ -20,6 +20,7 @@ import { SchoolBox } from '@/ui/SchoolBox'
 import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
+import { SelectField } from '@/ui/SelectField'
 import { PolarFigure } from './PolarFigure'
 import { RodStackFigure } from './RodStackFigure'
 import {
@@ -142,36 +143,20 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
         . {usual.why}
       </p>
       <div className="mb-2 grid grid-cols-2 gap-2">
-        <label>
-          <span className="caption block">Clearance</span>
-          <select
-            className="field"
-            value={typed.clearance ?? seat.clearance}
-            onChange={(e) => {
-              const group = GROUPS.find((g) => g === e.target.value)
-              if (group) onTyped({ ...typed, clearance: group })
-            }}
-          >
-            {GROUPS.map((g) => (
-              <option key={g}>{g}</option>
-            ))}
-          </select>
-        </label>
-        <label>
-          <span className="caption block">{BODY_WORDS[seat.body]} of</span>
-          <select
-            className="field"
-            value={material ?? ''}
-            onChange={(e) => onMaterial(MATERIALS.find(([m]) => m === e.target.value)?.[0] ?? null)}
-          >
-            <option value="">not said</option>
-            {MATERIALS.map(([value, name]) => (
-              <option key={value} value={value}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          caption
+          label="Clearance"
+          value={typed.clearance ?? seat.clearance}
+          options={GROUPS.map((group) => [group, group] as const)}
+          onPick={(clearance) => onTyped({ ...typed, clearance })}
+        />
+        <SelectField
+          caption
+          label={`${BODY_WORDS[seat.body]} of`}
+          value={material ?? ''}
+          options={[['', 'not said'], ...MATERIALS]}
+          onPick={(picked) => onMaterial(picked || null)}
+        />
       </div>
       <div className="mb-2">
         <Field
@@ -205,23 +190,13 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
         />
       </label>
       {readings.length > 0 && (
-        <label className="mt-1 block">
-          <span className="caption block">Measured with</span>
-          <select
-            className="field"
-            value={typed.instrument ?? guessInstrument(readings.map((r) => r.value))}
-            onChange={(e) => {
-              const instrument = INSTRUMENTS.find((name) => name === e.target.value)
-              if (instrument) onTyped({ ...typed, instrument })
-            }}
-          >
-            {INSTRUMENTS.map((name) => (
-              <option key={name} value={name}>
-                {INSTRUMENT_WORDS[name]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          caption
+          label="Measured with"
+          value={typed.instrument ?? guessInstrument(readings.map((r) => r.value))}
+          options={INSTRUMENTS.map((name) => [name, INSTRUMENT_WORDS[name]] as const)}
+          onPick={(instrument) => onTyped({ ...typed, instrument })}
+        />
       )}
     </>
   )

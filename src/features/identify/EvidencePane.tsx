@@ -1,9 +1,10 @@
 'use client'
 
-import { CONDITIONS, type Condition } from '@/core/identify'
-import { INSTRUMENTS, INSTRUMENT_WORDS, type Instrument } from '@/core/quantity'
+import { CONDITIONS } from '@/core/identify'
+import { INSTRUMENTS, INSTRUMENT_WORDS } from '@/core/quantity'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { useKeys } from '@/ui/useKeys'
+import { SelectField } from '@/ui/SelectField'
 import { Looks } from './Looks'
 import { ReadingRow } from './ReadingRow'
 import { measurementOf, rowsFor, usualHow, withAll, withLook, withMeasurement, withStamp } from './sheet'
@@ -75,30 +76,20 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onKeep, onDone 
       <div className="mt-2 flex items-center justify-between gap-1">
         <h2 className="caption">Measured</h2>
         <span className="flex gap-1">
-          <select
-            aria-label="Instrument of all readings"
+          <SelectField
+            label="Instrument of all readings"
             value={instrument}
-            onChange={(e) =>
-              onChange(withAll(sheet, { instrument: e.target.value as Instrument, condition }))
-            }
-            className="h-10 rounded-md border border-transparent bg-transparent text-right text-caption font-semibold text-ink2"
-          >
-            {INSTRUMENTS.map((name) => (
-              <option key={name} value={name}>
-                {INSTRUMENT_WORDS[name]}
-              </option>
-            ))}
-          </select>
-          <select
-            aria-label="Condition of all surfaces"
+            options={INSTRUMENTS.map((name) => [name, INSTRUMENT_WORDS[name]] as const)}
+            onPick={(picked) => onChange(withAll(sheet, { instrument: picked, condition }))}
+            className="h-10 rounded-md text-caption font-semibold text-ink2"
+          />
+          <SelectField
+            label="Condition of all surfaces"
             value={condition}
-            onChange={(e) => onChange(withAll(sheet, { instrument, condition: e.target.value as Condition }))}
-            className="h-10 rounded-md border border-transparent bg-transparent text-caption font-semibold text-ink2"
-          >
-            {CONDITIONS.map((name) => (
-              <option key={name}>{name}</option>
-            ))}
-          </select>
+            options={CONDITIONS.map((name) => [name, name] as const)}
+            onPick={(picked) => onChange(withAll(sheet, { instrument, condition: picked }))}
+            className="h-10 rounded-md text-caption font-semibold text-ink2"
+          />
         </span>
       </div>
       {rows.map((row) => {

@@ -1,6 +1,7 @@
 'use client'
 
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
+import { SelectField } from '@/ui/SelectField'
 
 type On = EvidenceSheet['stamps'][number]['on']
 
@@ -58,18 +59,13 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
           }}
           className="number h-full min-w-0 flex-1 rounded-lg bg-transparent px-3 text-[1.5625rem] font-medium tracking-wide outline-none placeholder:text-ink3"
         />
-        <select
-          aria-label="Where it is stamped"
+        <SelectField
+          label="Where it is stamped"
           value={stamp?.on ?? ''}
-          onChange={(e) => onChange(text, (e.target.value || undefined) as On)}
+          options={ON_WORDS}
+          onPick={(on) => onChange(text, on || undefined)}
           className="h-10 max-w-[112px] rounded-[20px] border border-edge bg-sheet px-2 text-caption text-ink2"
-        >
-          {ON_WORDS.map(([value, name]) => (
-            <option key={value} value={value}>
-              {name}
-            </option>
-          ))}
-        </select>
+        />
       </div>
       <p
         id="stamp-words"

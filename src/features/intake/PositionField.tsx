@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import type { Machine } from '@/contract/machine'
 import { call, wordsOf } from '@/ui/call'
+import { SelectField } from '@/ui/SelectField'
 
 interface Props {
   machine: Machine | null
@@ -32,23 +33,19 @@ export function PositionField({ machine, positionId, onChoose, onMachine }: Prop
   }
   return (
     <div>
-      <label className="block">
-        <span className="caption mb-1 block">Position in the register</span>
-        <select
-          className="field"
-          value={positionId ?? ''}
-          disabled={!machine}
-          onChange={(e) => onChoose(e.target.value ? Number(e.target.value) : null)}
-        >
-          <option value="">{machine ? 'none chosen' : 'choose a machine first'}</option>
-          {machine?.positions.map((p) => (
-            <option key={p.id} value={p.id}>
-              {p.name}
-              {p.side && `, ${p.side}`}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        caption
+        label="Position in the register"
+        value={String(positionId ?? '')}
+        disabled={!machine}
+        options={[
+          ['', machine ? 'none chosen' : 'choose a machine first'],
+          ...(machine?.positions ?? []).map(
+            (p) => [String(p.id), p.name + (p.side && `, ${p.side}`)] as const,
+          ),
+        ]}
+        onPick={(id) => onChoose(id ? Number(id) : null)}
+      />
       {machine && positionId === null && (
         <p className="mt-1 flex gap-1.5">
           <input

@@ -3,6 +3,7 @@
 import { LIST_FIELDS, type ListField } from '@/core/lists'
 import type { PreviewResponse } from '@/contract/list'
 import { ChipChoice } from '@/ui/ChipChoice'
+import { SelectField } from '@/ui/SelectField'
 import type { Draft } from './useImport'
 
 const FIELD_WORDS: Record<ListField, string> = {
@@ -104,21 +105,18 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
       </p>
       <div className="mt-2 grid grid-cols-7 gap-2">
         {LIST_FIELDS.map((field) => (
-          <label key={field} className="min-w-0">
-            <span className="caption">{FIELD_WORDS[field]}</span>
-            <select
-              className="field px-1.5"
-              value={columns[field] ?? ''}
-              onChange={(e) => onColumn(field, e.target.value === '' ? null : e.target.value)}
-            >
-              <option value="">{field === 'designation' ? 'choose' : 'none'}</option>
-              {preview.header.map((column) => (
-                <option key={column} value={column}>
-                  {column}
-                </option>
-              ))}
-            </select>
-          </label>
+          <SelectField
+            key={field}
+            caption
+            label={FIELD_WORDS[field]}
+            className="field px-1.5"
+            value={columns[field] ?? ''}
+            options={[
+              ['', field === 'designation' ? 'choose' : 'none'],
+              ...preview.header.map((column) => [column, column] as const),
+            ]}
+            onPick={(column) => onColumn(field, column || null)}
+          />
         ))}
       </div>
       <div

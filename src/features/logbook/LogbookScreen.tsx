@@ -10,6 +10,7 @@ import { useKeys } from '@/ui/useKeys'
 import { MachineFilter } from './MachineFilter'
 import { RecheckList } from './RecheckList'
 import { urlOf } from '@/ui/call'
+import { SelectField } from '@/ui/SelectField'
 
 const CostView = dynamic(() => import('./CostView').then((chart) => chart.CostView))
 
@@ -88,21 +89,13 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
           {tab !== 'rechecks' && (
             <div className="ml-auto flex items-center gap-2 max-sm:flex-wrap">
               <MachineFilter value={machine} onChange={chooseMachine} />
-              <select
-                aria-label="Time"
+              <SelectField
+                label="Time"
                 className="field w-[150px]"
                 value={months}
-                onChange={(e) => {
-                  const span = SPANS.find(([value]) => value === e.target.value)
-                  if (span) void setMonths(span[0])
-                }}
-              >
-                {SPANS.map(([value, words]) => (
-                  <option key={value} value={value}>
-                    {words}
-                  </option>
-                ))}
-              </select>
+                options={SPANS}
+                onPick={(span) => void setMonths(span)}
+              />
               <a
                 className="chip px-3"
                 href={urlOf('GET /api/logbook/{table}', {

@@ -11,6 +11,7 @@ import { call, wordsOf } from '@/ui/call'
 import { SectionFigure } from '@/ui/drawing'
 import { ReadAs } from '@/ui/ReadAs'
 import { VerdictMark } from '@/ui/VerdictMark'
+import { SelectField } from '@/ui/SelectField'
 
 const FIELDS = [
   ['shaft', 'Journal', '42'],
@@ -124,27 +125,24 @@ export function SealsScreen({ initial }: { initial: Values }) {
               />
             </label>
           ))}
-          <label>
-            <span className="caption block">Runs in</span>
-            <select
-              className="field"
-              value={values.medium ?? ''}
-              onChange={(e) => set('medium', e.target.value)}
-            >
-              <option value="">not said</option>
-              {MEDIA.map((m) => (
-                <option key={m}>{m}</option>
-              ))}
-            </select>
-          </label>
-          <label>
-            <span className="caption block">Lip wanted</span>
-            <select className="field" value={values.lip ?? ''} onChange={(e) => set('lip', e.target.value)}>
-              <option value="">either</option>
-              <option value="single">one lip</option>
-              <option value="double">with dust lip</option>
-            </select>
-          </label>
+          <SelectField
+            caption
+            label="Runs in"
+            value={values.medium ?? ''}
+            options={[['', 'not said'], ...MEDIA.map((medium) => [medium, medium] as const)]}
+            onPick={(medium) => set('medium', medium)}
+          />
+          <SelectField
+            caption
+            label="Lip wanted"
+            value={values.lip ?? ''}
+            options={[
+              ['', 'either'],
+              ['single', 'one lip'],
+              ['double', 'with dust lip'],
+            ]}
+            onPick={(lip) => set('lip', lip)}
+          />
         </form>
         <section aria-label="Seals" className="min-h-0 overflow-auto px-[18px] py-3">
           <ReadAs

@@ -5,6 +5,7 @@ import { SCHOOL_NAMES, SCHOOLS, type Schools } from '@/core/procedure'
 import { Frame } from '@/features/shell'
 import type { Settings } from '@/contract/supply'
 import { call, wordsOf } from '@/ui/call'
+import { SelectField } from '@/ui/SelectField'
 
 const figure = (text: string): number => Number(text.replace(',', '.'))
 
@@ -118,23 +119,20 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
             it is right.
           </p>
           {SCHOOL_NAMES.map((name) => (
-            <label
+            <div
               key={name}
               className="grid grid-cols-[210px_minmax(0,1fr)] items-center gap-2 border-t border-line2 py-1.5"
             >
-              <span className="font-semibold">{SCHOOLS[name].words}</span>
-              <select
-                className="field"
+              <span aria-hidden className="font-semibold">
+                {SCHOOLS[name].words}
+              </span>
+              <SelectField
+                label={SCHOOLS[name].words}
                 value={schools[name]}
-                onChange={(e) => setSchools({ ...schools, [name]: e.target.value })}
-              >
-                {Object.entries<string>(SCHOOLS[name].ways).map(([way, when]) => (
-                  <option key={way} value={way}>
-                    {when}
-                  </option>
-                ))}
-              </select>
-            </label>
+                options={Object.entries<string>(SCHOOLS[name].ways)}
+                onPick={(way) => setSchools({ ...schools, [name]: way })}
+              />
+            </div>
           ))}
         </fieldset>
         {words && (

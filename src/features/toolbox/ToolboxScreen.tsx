@@ -5,6 +5,7 @@ import { TOOL_KINDS, TOOL_WORDS } from '@/core/procedure'
 import { Frame } from '@/features/shell'
 import type { Toolbox } from '@/contract/plan'
 import { call, wordsOf } from '@/ui/call'
+import { SelectField } from '@/ui/SelectField'
 
 const SIZES = ['from', 'to', 'insideMm', 'outsideMm', 'depthMm'] as const
 const SIZE_WORDS: Record<(typeof SIZES)[number], string> = {
@@ -90,21 +91,12 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
           </div>
           {[...rows, BLANK].slice(0, 300).map((row, i) => (
             <div key={i} className={`mt-1 ${COLUMNS}`}>
-              <select
-                className="field"
-                aria-label={`Kind of tool ${i + 1}`}
+              <SelectField
+                label={`Kind of tool ${i + 1}`}
                 value={row.kind}
-                onChange={(e) => {
-                  const kind = TOOL_KINDS.find((k) => k === e.target.value)
-                  if (kind) set(i, { kind })
-                }}
-              >
-                {TOOL_KINDS.map((kind) => (
-                  <option key={kind} value={kind}>
-                    {TOOL_WORDS[kind]}
-                  </option>
-                ))}
-              </select>
+                options={TOOL_KINDS.map((kind) => [kind, TOOL_WORDS[kind]] as const)}
+                onPick={(kind) => set(i, { kind })}
+              />
               <input
                 className="field"
                 aria-label={`Tool ${i + 1}`}

@@ -1,0 +1,66 @@
+'use client'
+
+import { lazy, Suspense, useState } from 'react'
+import { SelectButton } from './SelectButton'
+
+const loadList = () => import('./SelectList').then(({ SelectList }) => ({ default: SelectList }))
+const SelectList = lazy(loadList)
+
+export interface SelectProps<T extends string> {
+  label: string
+  value: T
+  /** `''` may be one of them: nothing chosen */
+  options: readonly (readonly [value: T, words: string])[]
+  onPick: (value: T) => void
+  className?: string
+  disabled?: boolean
+}
+
+interface Props<T extends string> extends SelectProps<T> {
+  /** shown above the field; without it the label is for assistive technology alone */
+  caption?: boolean
+}
+
+/** One of a list. The list itself is loaded when somebody comes near it. */
+export function SelectField<T extends string>({ caption = false, ...select }: Props<T>) {
+  const { label, value, options, onPick, className = 'field', disabled } = select
+  const [asked, setAsked] = useState(false)
+  const pick = (picked: string): void => {
+    const option = options.find(([of]) => of === picked)
+    if (option) onPick(option[0])
+  }
+  const closed = (
+    <SelectButton
+      label={label}
+      className={className}
+      disabled={disabled}
+      aria-expanded={asked}
+      onPointerEnter={() => void loadList()}
+      onFocus={() => void loadList()}
+      onClick={() => setAsked(true)}
+      onKeyDown={(e) => {
+        if (e.key !== 'ArrowDown' && e.key !== 'ArrowUp') return
+        e.preventDefault()
+        setAsked(true)
+      }}
+    >
+      {options.find(([of]) => of === value)?.[1]}
+    </SelectButton>
+  )
+  const field = asked ? (
+    <Suspense fallback={closed}>
+      <SelectList {...select} className={className} onPick={pick} />
+    </Suspense>
+  ) : (
+    closed
+  )
+  if (!caption) return field
+  return (
+    <div className="block min-w-0">
+      <span aria-hidden className="caption mb-0.5 block truncate">
+        {label}
+      </span>
+      {field}
+    </div>
+  )
+}
