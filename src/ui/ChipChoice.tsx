@@ -1,25 +1,47 @@
+'use client'
+
+import { ToggleGroup } from 'radix-ui'
+import type { ReactNode } from 'react'
+import { NO_VALUE } from './noValue'
+
 interface Props<T extends string> {
   label: string
-  value: T
-  options: readonly (readonly [value: T, words: string])[]
+  /** null = none of them */
+  value: T | null
+  options: readonly (readonly [value: T, words: ReactNode])[]
   onPick: (value: T) => void
+  /** the chosen one pressed again: it stays chosen without it */
+  onClear?: () => void
+  /** of each chip */
+  className?: string
 }
 
-/** One of a few, as chips. */
-export function ChipChoice<T extends string>({ label, value, options, onPick }: Props<T>) {
+/** One of a few, as chips: one stop of the keyboard, arrows between them. */
+export function ChipChoice<T extends string>({
+  label,
+  value,
+  options,
+  onPick,
+  onClear,
+  className = 'px-3',
+}: Props<T>) {
   return (
-    <div role="group" aria-label={label} className="flex flex-wrap gap-1.5">
+    <ToggleGroup.Root
+      type="single"
+      aria-label={label}
+      className="flex flex-wrap gap-1.5"
+      value={value === '' ? NO_VALUE : (value ?? '')}
+      onValueChange={(picked) => {
+        const option = options.find(([of]) => (of || NO_VALUE) === picked)
+        if (option) onPick(option[0])
+        else onClear?.()
+      }}
+    >
       {options.map(([option, words]) => (
-        <button
-          key={option}
-          type="button"
-          className="chip px-3"
-          aria-pressed={value === option}
-          onClick={() => onPick(option)}
-        >
+        <ToggleGroup.Item key={option} value={option || NO_VALUE} className={`chip ${className}`}>
           {words}
-        </button>
+        </ToggleGroup.Item>
       ))}
-    </div>
+    </ToggleGroup.Root>
   )
 }

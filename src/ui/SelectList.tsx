@@ -2,19 +2,17 @@
 
 import { Check } from 'lucide-react'
 import { Select } from 'radix-ui'
+import { NO_VALUE } from './noValue'
 import { SelectButton } from './SelectButton'
 import type { SelectProps } from './SelectField'
-
-/** Value of the item that stands for nothing chosen: the list knows no empty one. */
-const NONE = '\u2205'
 
 /** The field with its list, open at first. */
 export function SelectList({ label, value, options, onPick, className, disabled }: SelectProps<string>) {
   return (
     <Select.Root
       defaultOpen
-      value={value || NONE}
-      onValueChange={(picked) => onPick(picked === NONE ? '' : picked)}
+      value={value || NO_VALUE}
+      onValueChange={(picked) => onPick(picked === NO_VALUE ? '' : picked)}
       disabled={disabled}
     >
       <Select.Trigger asChild>
@@ -33,7 +31,7 @@ export function SelectList({ label, value, options, onPick, className, disabled 
             {options.map(([of, words]) => (
               <Select.Item
                 key={of}
-                value={of || NONE}
+                value={of || NO_VALUE}
                 className="flex min-h-9 items-center justify-between gap-3 rounded-md px-2.5 outline-none data-[highlighted]:bg-wash"
               >
                 <Select.ItemText>{words}</Select.ItemText>

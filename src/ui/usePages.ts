@@ -23,11 +23,16 @@ interface Pages<P> {
   waiting: boolean
   hasMore: boolean
   more: () => void
+  /** brings the pages that are still missing, as far as `MOST_PAGES` */
+  all: () => Promise<void>
   /** asks all pages anew, after something was changed */
   again: () => Promise<void>
   /** puts changes into the pages that are shown */
   put: (change: (page: P) => P) => void
 }
+
+/** A list is brought whole only as far as a browser holds it easily. */
+const MOST_PAGES = 200
 
 /** What the page brought along is not asked again at once. */
 const FRESH_MS = 5000
@@ -71,6 +76,12 @@ export function usePages<L extends PagedLine>(
     waiting: rested !== query || found.isPlaceholderData || found.isPending,
     hasMore: found.hasNextPage && !found.isPlaceholderData,
     more: useCallback(() => void fetchNextPage(), [fetchNextPage]),
+    all: useCallback(async () => {
+      for (let page = 0; page < MOST_PAGES; page += 1) {
+        const { hasNextPage, isError } = await fetchNextPage()
+        if (!hasNextPage || isError) return
+      }
+    }, [fetchNextPage]),
     again: useCallback(async () => void (await refetch()), [refetch]),
     put: (change) =>
       client.setQueryData<InfiniteData<Output<L>, string | null>>(

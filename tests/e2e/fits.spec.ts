@@ -9,7 +9,7 @@ test('a fit: limits, clearance, heat, and a measured seat judged as it is typed'
   await expect(page.getByTestId('fit-answer')).toHaveText('+2 to +21 µm tight')
   await pick(page, 'Which ring turns against its load', 'outer ring rotates')
   await expect(page.getByTestId('fit-answer')).toContainText('loose')
-  await page.getByRole('button', { name: 'outer, in its bore' }).click()
+  await page.getByRole('radio', { name: 'outer, in its bore' }).click()
   await expect(page.getByTestId('fit-answer')).toContainText('from loose to tight')
   await page.getByLabel(/Readings: clock/).fill('12 61.975\n3 61.972\n6 61.976\n9 61.974')
   await expect(page.getByTestId('seat')).toContainText('Seat good')
@@ -23,7 +23,7 @@ test('the nut: a quarter turn on 14 threads warns, two cross holes find a slot; 
   page,
 }) => {
   await page.goto('/fits')
-  await page.getByRole('button', { name: 'Setting', exact: true }).click()
+  await page.getByRole('tab', { name: 'Setting', exact: true }).click()
   await expect(page.getByTestId('end-play')).toContainText('0.454')
   await expect(page.getByText('No slot lands in the target')).toBeVisible()
   await page.getByLabel('Cross holes').fill('2')
@@ -69,7 +69,7 @@ test('a wheel with cones by keys: old parts reused line by line, its cone set by
   await expect(page.locator('tr[data-slot="grease"]')).toHaveCount(1)
   await saved(page)
   await open(page, `/jobs/${id}/fit?tab=adjust`)
-  await expect(page.getByRole('button', { name: 'cone, lock nut' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('radio', { name: 'cone, lock nut' })).toBeChecked()
   await expect(page.getByTestId('end-play')).toContainText('0.104')
   await expect(page.getByText(/turn back 0° to 14°/)).toBeVisible()
 })

@@ -12,7 +12,7 @@ const jobWith = async (request: APIRequestContext, words: string): Promise<numbe
   if (!found) throw new Error(`no demo job “${words}”`)
   return found.id
 }
-const tab = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click()
+const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click()
 
 test('A1, land train: compare, inspect, seats, setting, grease, plan, signed', async ({ page, request }) => {
   const id = await jobWith(request, 'coach 1')

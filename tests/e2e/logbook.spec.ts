@@ -48,7 +48,7 @@ test('a recheck that came back opens a job of its own, by keyboard', async ({ pa
   const row = page.getByRole('listitem').filter({ hasText: job.title }).first()
   await row.getByRole('button', { name: 'Looked at' }).focus()
   await page.keyboard.press('Enter')
-  await row.getByRole('button', { name: /^Came back/ }).focus()
+  await row.getByRole('radio', { name: /^Came back/ }).focus()
   await page.keyboard.press('Space')
   await row.getByLabel('Note').fill('grinds again')
   await row.getByLabel('Initials').fill('TK')
@@ -79,10 +79,7 @@ test('views of the logbook and filters of lists stand in the address', async ({ 
   await expect(page.getByLabel('Filter jobs')).toHaveValue('carousel')
   await expect(page.getByRole('row', { name: /Land train/ })).toHaveCount(0)
   await page.goto('/fits?designation=6206&tab=life')
-  await expect(page.getByRole('button', { name: 'Life', exact: true })).toHaveAttribute(
-    'aria-pressed',
-    'true',
-  )
+  await expect(page.getByRole('tab', { name: 'Life', exact: true })).toHaveAttribute('aria-selected', 'true')
 })
 
 test('from the bench to a pick list of a readable stamp in 25 keys', async ({ page, context }) => {

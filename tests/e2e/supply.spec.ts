@@ -82,7 +82,7 @@ test('the store: pieces go out with a note, too many are refused with what is th
   await page.getByLabel('Pieces', { exact: true }).fill('2')
   await page.getByRole('button', { name: 'Record' }).click()
   await expect(page.getByText(/^Only 1 of/)).toBeVisible()
-  await page.getByRole('button', { name: 'counting' }).click()
+  await page.getByRole('radio', { name: 'counting' }).click()
   const count = page.getByLabel(`Counted now: ${name}`)
   await count.fill('5')
   await count.press('Enter')

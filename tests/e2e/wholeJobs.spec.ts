@@ -280,7 +280,7 @@ test.describe('by touch', () => {
     // The own part goes on: grease, fits and plan know its sizes.
     await page.goto(`/jobs/${id}/fit`)
     await expect(page.getByLabel('Seat', { exact: true })).toContainText(`QX-${letters}`)
-    await page.getByRole('button', { name: 'Grease', exact: true }).tap()
+    await page.getByRole('tab', { name: 'Grease', exact: true }).tap()
     await expect(page.getByTestId('grease')).toBeVisible()
     await page.goto(`/jobs/${id}/plan`)
     await expect(page.getByText(`QX-${letters}`).first()).toBeVisible()

@@ -41,7 +41,7 @@ describe('readLength', () => {
     ['62 MM', 62, 'mm'],
     ['6,2 cm', 62, 'mm'],
     ['.9843in', 0.9843, 'in'],
-    ['0.99 inch', 0.99, 'in'],
+    ['0.74 inch', 0.74, 'in'],
     ['Ø 52', 52, null],
     ['⌀25.4 mm', 25.4, 'mm'],
     [' 35.  ', 35, null],
@@ -102,9 +102,9 @@ describe('guessUnits', () => {
     [{ bore: '.9843', outside: '52', width: '15' }, 'in mm mm'],
     [{ bore: '6', outside: '12', width: '4' }, 'mm mm mm'],
     [{ bore: '3', outside: '8', width: '3' }, 'mm mm mm'],
-    [{ bore: '0.99' }, 'in'],
-    [{ bore: '0.99', outside: '1.98' }, 'in in'],
-    [{ bore: '0.99', outside: '50.29' }, 'in mm'],
+    [{ bore: '0.74' }, 'in'],
+    [{ bore: '0.74', outside: '1.78' }, 'in in'],
+    [{ bore: '0.74', outside: '45.24' }, 'in mm'],
     [{ bore: '15', outside: '28', width: '7' }, 'mm mm mm'],
     [{ bore: '2.25', outside: '3.8125' }, 'in in'],
     [{ bore: '1.378 mm' }, 'mm'],
@@ -112,14 +112,14 @@ describe('guessUnits', () => {
 })
 
 it('a reading is as fine as it was typed', () => {
-  expect(roundingStep(typed('0.99'), 'in')).toBeCloseTo(0.254, 12)
+  expect(roundingStep(typed('0.74'), 'in')).toBeCloseTo(0.254, 12)
   expect(roundingStep(typed('25.15'), 'mm')).toBeCloseTo(0.01, 12)
   expect(roundingStep(typed('35'), 'mm')).toBeCloseTo(0.396875, 12)
 })
 
 it.each([
   ['1 3/8', 34.925],
-  ['0.99 in', 25.146],
+  ['0.74 in', 18.796],
   ['62', 62],
   ['35,5 mm', 35.5],
   ['wide', null],

@@ -8,6 +8,74 @@ import type { JobSummary } from '@/contract/job'
 import { readText, requestOf, wordsOf } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 import { saveText } from '@/ui/saveText'
+import type { Output } from '@/contract/endpoints'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
+
+type Line = Output<'POST /api/campaign'>['lines'][number]
+
+const LINES: Column<Line>[] = [
+  {
+    id: 'number',
+    head: 'Number',
+    by: ({ designation }) => designation,
+    className: 'number font-medium',
+    cell: ({ designation }) => designation,
+  },
+  {
+    id: 'part',
+    head: 'Part',
+    by: ({ words }) => words,
+    cell: ({ words, singleUse }) => (
+      <>
+        {words}
+        {singleUse && <span className="tag ml-2">single use</span>}
+      </>
+    ),
+  },
+  {
+    id: 'total',
+    head: 'Total',
+    by: ({ quantity }) => quantity,
+    figures: true,
+    className: 'font-medium',
+    cell: ({ quantity, unit }) => `${quantity}${unit === 'g' ? ' g' : ''}`,
+  },
+  {
+    id: 'available',
+    head: 'Available',
+    by: ({ stock }) => stock?.free,
+    figures: true,
+    className: 'text-ink2',
+    cell: ({ stock }) => stock?.free ?? '–',
+  },
+  {
+    id: 'bin',
+    wide: true,
+    head: 'Bin',
+    by: ({ stock }) => stock?.bin,
+    className: 'number text-ink2',
+    cell: ({ stock }) => stock?.bin ?? '',
+  },
+  {
+    id: 'short',
+    head: 'Short',
+    by: ({ short }) => short,
+    figures: true,
+    cell: ({ short, unit }) => (
+      <span className={short > 0 ? 'font-bold text-contra' : 'text-ink3'}>
+        {unit === 'g' ? '' : short || '0'}
+      </span>
+    ),
+  },
+  {
+    id: 'wantedBy',
+    wide: true,
+    head: 'Wanted by',
+    className: 'max-w-[260px] truncate text-[0.84375rem] text-ink3',
+    cell: ({ wantedBy }) => wantedBy.map((w) => `${w.kit}: ${w.quantity}`).join('; '),
+  },
+]
 
 /** Kits of many jobs as one list: what is needed in all, what lies in the bins, what is short. */
 export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; more: boolean }) {
@@ -108,48 +176,14 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
                   Order what is short
                 </Link>
               </div>
-              <div className="min-h-0 flex-1 overflow-auto px-2.5">
-                <table className="w-full text-[0.90625rem]">
-                  <thead className="caption text-left">
-                    <tr>
-                      {['Number', 'Part', 'Total', 'Available', 'Bin', 'Short', 'Wanted by'].map(
-                        (name, i) => (
-                          <th
-                            key={name}
-                            className={`px-2 py-1.5 font-semibold ${[2, 3, 5].includes(i) ? 'text-right' : ''}`}
-                          >
-                            {name}
-                          </th>
-                        ),
-                      )}
-                    </tr>
-                  </thead>
-                  <tbody>
-                    {list.lines.map((l) => (
-                      <tr key={`${l.unit}${l.designation}`} className="h-[36px] border-t border-line2">
-                        <td className="number px-2 font-medium">{l.designation}</td>
-                        <td className="px-2">
-                          {l.words}
-                          {l.singleUse && <span className="tag ml-2">single use</span>}
-                        </td>
-                        <td className="number px-2 text-right font-medium">
-                          {l.quantity}
-                          {l.unit === 'g' && ' g'}
-                        </td>
-                        <td className="number px-2 text-right text-ink2">{l.stock?.free ?? '–'}</td>
-                        <td className="number px-2 text-ink2">{l.stock?.bin ?? ''}</td>
-                        <td
-                          className={`number px-2 text-right ${l.short > 0 ? 'font-bold text-contra' : 'text-ink3'}`}
-                        >
-                          {l.unit === 'g' ? '' : l.short || '0'}
-                        </td>
-                        <td className="max-w-[260px] truncate px-2 text-[0.84375rem] text-ink3">
-                          {l.wantedBy.map((w) => `${w.kit}: ${w.quantity}`).join('; ')}
-                        </td>
-                      </tr>
-                    ))}
-                  </tbody>
-                </table>
+              <div className="min-h-0 flex-1 px-2.5">
+                <DataTable
+                  label="Parts of all kits"
+                  scrolls
+                  rows={list.lines}
+                  columns={LINES}
+                  keyOf={({ unit, designation }) => `${unit}${designation}`}
+                />
               </div>
             </>
           )}

@@ -2,10 +2,13 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { writeInch, writeMm } from '@/core/quantity'
 import { Frame, usePreferences } from '@/features/shell'
 import type { FamilyHeld, ListedPart } from '@/contract/catalogue'
+import { ChipChoice } from '@/ui/ChipChoice'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 import { SizeMap } from './SizeMap'
 
 interface Props {
@@ -17,14 +20,49 @@ interface Props {
 /** More series than this are no choice but noise: inch tapered parts have one for every few numbers. */
 const MOST_CHIPS = 24
 
+const NUMBER: Column<ListedPart> = {
+  id: 'number',
+  head: 'Number',
+  by: ({ base }) => base,
+  cell: ({ base, verified }) => (
+    <>
+      <Link
+        href={`/parts/${encodeURIComponent(base)}` as Route}
+        className="number inline-flex min-h-9 items-center font-medium"
+      >
+        {base}
+      </Link>
+      {!verified && <span className="tag ml-2">unverified</span>}
+    </>
+  ),
+}
+
+const sizesIn = (unit: 'mm' | 'in'): Column<ListedPart>[] => {
+  const write = (mm: number | null) => (mm === null ? '–' : unit === 'mm' ? writeMm(mm) : writeInch(mm))
+  return (
+    [
+      ['bore', 'Bore'],
+      ['outside', 'Outside'],
+      ['width', 'Width'],
+    ] as const
+  ).map(([id, head]) => ({
+    id,
+    head,
+    by: (part) => part[id],
+    figures: true,
+    className: 'text-ink2',
+    cell: (part) => write(part[id]),
+  }))
+}
+
 /** The catalogue by family: sizes as a map, series as curves, every part to open. */
 export function CatalogueScreen({ families, family, parts }: Props) {
   const { unit } = usePreferences()
   const [series, setSeries] = useState<string | null>(null)
-  const write = (mm: number | null) => (mm === null ? '–' : unit === 'mm' ? writeMm(mm) : writeInch(mm))
   const allSeries = [...new Set(parts.map((p) => p.series))]
-  const shown = parts.filter((p) => series === null || p.series === series)
+  const shown = useMemo(() => parts.filter((p) => series === null || p.series === series), [parts, series])
   const sized = parts.some((p) => p.bore !== null && p.outside !== null)
+  const columns = useMemo(() => (sized ? [NUMBER, ...sizesIn(unit)] : [NUMBER]), [sized, unit])
   const words = families.find((f) => f.family === family)?.words ?? family
   return (
     <Frame
@@ -48,18 +86,15 @@ export function CatalogueScreen({ families, family, parts }: Props) {
         <section aria-label="Size map" className="flex min-h-0 flex-col px-4 py-3">
           <h1 className="text-[1.1875rem] font-bold first-letter:uppercase">{words}</h1>
           {allSeries.length > 1 && allSeries.length <= MOST_CHIPS && (
-            <div className="mt-2 flex flex-wrap gap-1.5">
-              {allSeries.map((name) => (
-                <button
-                  key={name}
-                  type="button"
-                  className="chip number px-3"
-                  aria-pressed={series === name}
-                  onClick={() => setSeries(series === name ? null : name)}
-                >
-                  {name}
-                </button>
-              ))}
+            <div className="mt-2">
+              <ChipChoice
+                label="Series"
+                className="number px-3"
+                value={series}
+                options={allSeries.map((name) => [name, name] as const)}
+                onPick={setSeries}
+                onClear={() => setSeries(null)}
+              />
             </div>
           )}
           <div className="min-h-0 flex-1">
@@ -70,46 +105,17 @@ export function CatalogueScreen({ families, family, parts }: Props) {
             )}
           </div>
         </section>
-        <section
-          aria-label="Parts"
-          tabIndex={0}
-          className="overflow-auto border-l border-line bg-sheet px-4 py-2"
-        >
-          <table className="w-full text-[0.90625rem]">
-            <thead className="caption sticky top-0 bg-sheet text-left">
-              <tr>
-                <th className="py-1.5 font-semibold">Number</th>
-                {sized && (
-                  <>
-                    <th className="text-right font-semibold">Bore</th>
-                    <th className="text-right font-semibold">Outside</th>
-                    <th className="text-right font-semibold">Width</th>
-                  </>
-                )}
-              </tr>
-            </thead>
-            <tbody>
-              {shown.map((p) => (
-                <tr key={p.base} className="border-t border-line2">
-                  <td>
-                    <Link
-                      href={`/parts/${encodeURIComponent(p.base)}` as Route}
-                      className="number inline-flex min-h-9 items-center font-medium"
-                    >
-                      {p.base}
-                    </Link>
-                    {!p.verified && <span className="tag ml-2">unverified</span>}
-                  </td>
-                  {sized &&
-                    [p.bore, p.outside, p.width].map((mm, i) => (
-                      <td key={i} className="number text-right text-ink2">
-                        {write(mm)}
-                      </td>
-                    ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+        <section aria-label="Parts" className="min-h-0 border-l border-line bg-sheet px-4 py-2">
+          <DataTable
+            key={family}
+            label="Parts of the family"
+            scrolls
+            onSheet
+            rows={shown}
+            columns={columns}
+            keyOf={({ base }) => base}
+            rowHeight={37}
+          />
         </section>
       </div>
     </Frame>

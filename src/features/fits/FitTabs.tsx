@@ -1,5 +1,6 @@
 'use client'
 
+import { Tabs } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { useUrlChoice } from '@/ui/urlState'
 
@@ -31,24 +32,27 @@ interface Props {
 /** The judgements of fitting, one beside the other; keys 1 to 5 where nothing is typed. */
 export function FitTabs({ tab, onTab, beside, children }: Props) {
   return (
-    <div className="grid h-full min-h-0 grid-rows-[52px_minmax(0,1fr)]">
+    <Tabs.Root
+      value={tab}
+      onValueChange={(picked) => {
+        const name = NAMES.find((n) => n === picked)
+        if (name) onTab(name)
+      }}
+      className="grid h-full min-h-0 grid-rows-[52px_minmax(0,1fr)]"
+    >
       <div className="flex items-center gap-1.5 overflow-x-auto border-b border-line px-[18px]">
-        <div role="group" aria-label="Judge" className="flex shrink-0 gap-1">
+        <Tabs.List aria-label="Judge" className="flex shrink-0 gap-1">
           {FIT_TABS.map(([name, words]) => (
-            <button
-              key={name}
-              type="button"
-              className="chip px-3"
-              aria-pressed={tab === name}
-              onClick={() => onTab(name)}
-            >
+            <Tabs.Trigger key={name} value={name} className="chip px-3">
               {words}
-            </button>
+            </Tabs.Trigger>
           ))}
-        </div>
+        </Tabs.List>
         <div className="ml-auto flex min-w-0 shrink items-center gap-1.5">{beside}</div>
       </div>
-      {children}
-    </div>
+      <Tabs.Content value={tab} tabIndex={-1} className="grid min-h-0 grid-rows-[minmax(0,1fr)]">
+        {children}
+      </Tabs.Content>
+    </Tabs.Root>
   )
 }

@@ -8,6 +8,7 @@ import type { FittingDraft } from '@/contract/plan'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKept } from '@/ui/useKept'
 import { SelectField } from '@/ui/SelectField'
+import { ChipChoice } from '@/ui/ChipChoice'
 import { AdjustTab } from './AdjustTab'
 import { FitTabs, useFitTab } from './FitTabs'
 import { GreaseTab } from './GreaseTab'
@@ -109,17 +110,13 @@ export function FitsScreen({ designation }: { designation: string }) {
             </label>
             {tab === 'seat' && (
               <>
-                {RINGS.map(([r, name]) => (
-                  <button
-                    key={r}
-                    type="button"
-                    className="chip shrink-0 px-3"
-                    aria-pressed={ring === r}
-                    onClick={() => setRing(r)}
-                  >
-                    {name}
-                  </button>
-                ))}
+                <ChipChoice
+                  label="Ring"
+                  className="shrink-0 px-3"
+                  value={ring}
+                  options={RINGS}
+                  onPick={setRing}
+                />
                 <SelectField
                   className="field w-[150px]"
                   label="Which ring turns against its load"

@@ -21,6 +21,7 @@ import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { SelectField } from '@/ui/SelectField'
+import { ChipChoice } from '@/ui/ChipChoice'
 import { PolarFigure } from './PolarFigure'
 import { RodStackFigure } from './RodStackFigure'
 import {
@@ -119,18 +120,14 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
           onChange={(e) => onTyped({ ...typed, class: e.target.value })}
         />
       </label>
-      <div className="mb-2 flex flex-wrap gap-1.5">
-        {classes.map((name) => (
-          <button
-            key={name}
-            type="button"
-            className="chip number px-2.5"
-            aria-pressed={now === name}
-            onClick={() => onTyped({ ...typed, class: name })}
-          >
-            {name}
-          </button>
-        ))}
+      <div className="mb-2">
+        <ChipChoice
+          label="Usual classes"
+          className="number px-2.5"
+          value={now}
+          options={classes.map((name) => [name, name] as const)}
+          onPick={(name) => onTyped({ ...typed, class: name })}
+        />
       </div>
       <p className="mb-2 text-[0.84375rem] text-ink2" data-testid="recommended">
         Usual: <b className="number text-ink">{usual.class}</b>

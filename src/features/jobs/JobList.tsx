@@ -10,6 +10,9 @@ import type { JobSummary } from '@/contract/job'
 import { useTimes } from '@/ui/Times'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
+import { useMemo } from 'react'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 
 function StageDots({ job }: { job: JobSummary }) {
   const at = STAGES.indexOf(job.stage)
@@ -27,6 +30,61 @@ function StageDots({ job }: { job: JobSummary }) {
 
 const queryOf = (text: string, open: boolean): string => `q=${encodeURIComponent(text.trim())}&open=${open}`
 
+const columnsOf = (day: (at: string) => string): Column<JobSummary>[] => [
+  { id: 'job', head: 'Job', by: ({ id }) => id, className: 'number font-medium', cell: ({ id }) => id },
+  {
+    id: 'what',
+    head: 'What',
+    by: ({ title }) => title,
+    cell: (job) => (
+      <Link href={stagePath(job.id, job.stage)} className="flex min-h-11 items-center font-medium">
+        {job.title}
+      </Link>
+    ),
+  },
+  {
+    id: 'machine',
+    wide: true,
+    head: 'Machine',
+    by: ({ where }) => where || null,
+    className: 'text-ink2',
+    optional: true,
+    cell: ({ where, partOf }) =>
+      [where, partOf === null ? '' : `a position of job ${partOf}`].filter(Boolean).join(', '),
+  },
+  {
+    id: 'part',
+    head: 'Part',
+    by: ({ designations }) => designations[0] ?? null,
+    className: 'number',
+    optional: true,
+    cell: ({ designations }) => designations.join(', ') || <span className="text-ink3">–</span>,
+  },
+  {
+    id: 'stage',
+    head: 'Stage',
+    by: ({ stage, closedAt }) => (closedAt ? STAGES.length : STAGES.indexOf(stage)),
+    optional: true,
+    cell: (job) => (
+      <span className="flex items-center gap-2 whitespace-nowrap">
+        <StageDots job={job} />
+        {job.closedAt ? 'Closed' : STAGE_WORDS[job.stage]}
+        {job.recheck && <span className="tag">recheck {job.recheck}</span>}
+      </span>
+    ),
+  },
+  {
+    id: 'changed',
+    wide: true,
+    head: 'Changed',
+    by: ({ updatedAt }) => updatedAt,
+    figures: true,
+    className: 'whitespace-nowrap text-[0.875rem] text-ink2',
+    optional: true,
+    cell: ({ updatedAt }) => day(updatedAt),
+  },
+]
+
 interface Props {
   initial: Output<'GET /api/jobs'>
   /** what the page was asked for */
@@ -40,12 +98,14 @@ export function JobList({ initial, asked }: Props) {
   const open = only === 'true'
   const { day } = useTimes()
   const query = queryOf(text, open)
-  const { pages, words, waiting, hasMore, more } = usePages('GET /api/jobs', {
+  const list = usePages('GET /api/jobs', {
     query,
     initial,
     initialQuery: queryOf(asked.text, asked.open),
   })
-  const shown = pages.flatMap(({ items }) => items)
+  const { words, waiting, hasMore, more } = list
+  const shown = useMemo(() => list.pages.flatMap(({ items }) => items), [list.pages])
+  const columns = useMemo(() => columnsOf(day), [day])
   const filtered = text.trim() !== '' || open
   return (
     <Frame
@@ -74,69 +134,36 @@ export function JobList({ initial, asked }: Props) {
             New job
           </Link>
         </div>
-        <div className="min-h-0 flex-1 overflow-auto">
-          <table className="w-full">
-            <thead className="caption text-left">
-              <tr>
-                <th className="px-2 py-2 font-semibold">Job</th>
-                <th className="px-2 font-semibold">What</th>
-                <th className="px-2 font-semibold">Machine</th>
-                <th className="px-2 font-semibold">Part</th>
-                <th className="px-2 font-semibold">Stage</th>
-                <th className="px-2 text-right font-semibold">Changed</th>
-              </tr>
-            </thead>
-            <tbody>
-              {shown.map((job) => (
-                <tr key={job.id} className="border-t border-line2 hover:bg-sheet">
-                  <td className="number px-2 font-medium">{job.id}</td>
-                  <td className="px-2">
-                    <Link
-                      href={stagePath(job.id, job.stage)}
-                      className="flex min-h-11 items-center font-medium"
-                    >
-                      {job.title}
-                    </Link>
-                  </td>
-                  <td className="px-2 text-ink2">
-                    {[job.where, job.partOf === null ? '' : `a position of job ${job.partOf}`]
-                      .filter(Boolean)
-                      .join(', ')}
-                  </td>
-                  <td className="number px-2">
-                    {job.designations.join(', ') || <span className="text-ink3">–</span>}
-                  </td>
-                  <td className="px-2">
-                    <span className="flex items-center gap-2 whitespace-nowrap">
-                      <StageDots job={job} />
-                      {job.closedAt ? 'Closed' : STAGE_WORDS[job.stage]}
-                      {job.recheck && <span className="tag">recheck {job.recheck}</span>}
-                    </span>
-                  </td>
-                  <td className="number px-2 text-right whitespace-nowrap text-[0.875rem] text-ink2">
-                    {day(job.updatedAt)}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          {words && (
-            <p role="alert" className="p-3 text-contra">
-              {words}
-            </p>
-          )}
-          {hasMore && (
-            <button type="button" className="button m-3" onClick={more}>
-              More jobs
-            </button>
-          )}
-          {shown.length === 0 && !waiting && (
-            <p className="p-6 text-ink2">
-              {!filtered
-                ? 'No jobs yet. Open one for the machine that came in, such as a wheel of the land train.'
-                : 'No match. Clear the filter, or show the closed jobs too.'}
-            </p>
-          )}
+        <div className="min-h-0 flex-1">
+          <DataTable
+            label="Jobs"
+            scrolls
+            rows={shown}
+            columns={columns}
+            columnsKept="jobs"
+            pages={list}
+            keyOf={(job) => job.id}
+            rowHeight={45}
+            rowClass={() => 'hover:bg-sheet'}
+          >
+            {words && (
+              <p role="alert" className="p-3 text-contra">
+                {words}
+              </p>
+            )}
+            {hasMore && (
+              <button type="button" className="button m-3" onClick={more}>
+                More jobs
+              </button>
+            )}
+            {shown.length === 0 && !waiting && (
+              <p className="p-6 text-ink2">
+                {!filtered
+                  ? 'No jobs yet. Open one for the machine that came in, such as a wheel of the land train.'
+                  : 'No match. Clear the filter, or show the closed jobs too.'}
+              </p>
+            )}
+          </DataTable>
         </div>
       </div>
     </Frame>

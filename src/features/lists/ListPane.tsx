@@ -4,6 +4,8 @@ import type { Route } from 'next'
 import Link from 'next/link'
 import type { ListDetail, ListSummary } from '@/contract/list'
 import { urlOf } from '@/ui/call'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 
 interface Props {
   list: ListSummary
@@ -52,6 +54,24 @@ function Progress({ list, onDrop }: { list: ListSummary; onDrop: () => void }) {
   )
 }
 
+const REMARKS: Column<ListDetail['remarks'][number]>[] = [
+  {
+    id: 'row',
+    head: 'Row',
+    by: ({ row }) => row,
+    className: 'number w-16 text-ink3',
+    cell: ({ row }) => row,
+  },
+  {
+    id: 'text',
+    head: 'As written',
+    by: ({ text }) => text,
+    className: 'number whitespace-nowrap',
+    cell: ({ text }) => text,
+  },
+  { id: 'words', head: 'Why', by: ({ words }) => words, className: 'text-ink2', cell: ({ words }) => words },
+]
+
 function Remarks({ detail }: { detail: ListDetail }) {
   return (
     <section aria-label="Rows not kept" className="flex min-h-0 flex-1 flex-col">
@@ -65,27 +85,58 @@ function Remarks({ detail }: { detail: ListDetail }) {
           Save as CSV
         </a>
       </div>
-      <div
-        role="region"
-        aria-label="Remarks"
-        tabIndex={0}
-        className="mt-1 min-h-0 overflow-auto rounded-lg border border-line bg-sheet"
-      >
-        <table className="w-full text-[0.90625rem]">
-          <tbody>
-            {detail.remarks.map((remark) => (
-              <tr key={remark.row} className="border-t border-line2 first:border-t-0">
-                <td className="number w-16 px-2 py-1.5 text-ink3">{remark.row}</td>
-                <td className="number px-2 whitespace-nowrap">{remark.text}</td>
-                <td className="px-2 text-ink2">{remark.words}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+      <div className="mt-1 min-h-0 overflow-hidden rounded-lg border border-line bg-sheet">
+        <DataTable
+          label="Remarks"
+          scrolls
+          onSheet
+          rows={detail.remarks}
+          columns={REMARKS}
+          keyOf={({ row }) => row}
+        />
       </div>
     </section>
   )
 }
+
+const ITEMS: Column<ListDetail['items'][number]>[] = [
+  {
+    id: 'written',
+    head: 'As written',
+    by: ({ designation }) => designation,
+    cell: ({ designation }) => (
+      <Link
+        className="number inline-flex min-h-9 items-center font-medium"
+        href={`/parts/${encodeURIComponent(designation)}` as Route}
+      >
+        {designation}
+      </Link>
+    ),
+  },
+  {
+    id: 'is',
+    head: 'Is',
+    by: ({ base }) => base,
+    className: 'text-ink2',
+    cell: ({ base }) => (base ? <span className="number">{base}</span> : <span className="tag">own</span>),
+  },
+  {
+    id: 'sizes',
+    head: 'Bore × outside × width, mm',
+    by: ({ bore }) => bore,
+    figures: true,
+    className: 'text-ink2',
+    cell: ({ bore, outside, width }) => [bore, outside, width].map((mm) => mm ?? '–').join(' × '),
+  },
+  {
+    id: 'quantity',
+    head: 'Quantity',
+    by: ({ quantity }) => quantity,
+    figures: true,
+    cell: ({ quantity }) => quantity ?? '',
+  },
+  { id: 'bin', head: 'Bin', by: ({ bin }) => bin || null, className: 'text-ink2', cell: ({ bin }) => bin },
+]
 
 function Items({ detail }: { detail: ListDetail }) {
   const more = detail.listed + detail.own - detail.items.length
@@ -94,45 +145,15 @@ function Items({ detail }: { detail: ListDetail }) {
       <h2 className="text-[0.9375rem] font-bold">
         Parts{more > 0 && <span className="font-normal text-ink2">, the first {detail.items.length}</span>}
       </h2>
-      <div
-        role="region"
-        aria-label="Items"
-        tabIndex={0}
-        className="mt-1 min-h-0 overflow-auto rounded-lg border border-line bg-sheet"
-      >
-        <table className="w-full text-[0.90625rem]">
-          <thead className="caption sticky top-0 bg-sheet text-left">
-            <tr>
-              <th className="px-2 py-2 font-semibold">As written</th>
-              <th className="px-2 font-semibold">Is</th>
-              <th className="px-2 text-right font-semibold">Bore × outside × width, mm</th>
-              <th className="px-2 text-right font-semibold">Quantity</th>
-              <th className="px-2 font-semibold">Bin</th>
-            </tr>
-          </thead>
-          <tbody>
-            {detail.items.map((item) => (
-              <tr key={item.row} className="h-9 border-t border-line2">
-                <td className="px-2">
-                  <Link
-                    className="number inline-flex min-h-9 items-center font-medium"
-                    href={`/parts/${encodeURIComponent(item.designation)}` as Route}
-                  >
-                    {item.designation}
-                  </Link>
-                </td>
-                <td className="px-2 text-ink2">
-                  {item.base ? <span className="number">{item.base}</span> : <span className="tag">own</span>}
-                </td>
-                <td className="number px-2 text-right text-ink2">
-                  {[item.bore, item.outside, item.width].map((mm) => mm ?? '–').join(' × ')}
-                </td>
-                <td className="number px-2 text-right">{item.quantity ?? ''}</td>
-                <td className="px-2 text-ink2">{item.bin}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+      <div className="mt-1 min-h-0 overflow-hidden rounded-lg border border-line bg-sheet">
+        <DataTable
+          label="Items"
+          scrolls
+          onSheet
+          rows={detail.items}
+          columns={ITEMS}
+          keyOf={({ row }) => row}
+        />
       </div>
     </section>
   )

@@ -11,6 +11,7 @@ import { call, wordsOf } from '@/ui/call'
 import { useTimes } from '@/ui/Times'
 import { useUrlChoice } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
+import { ChipChoice } from '@/ui/ChipChoice'
 
 const queryOf = (shown: string) => `open=${shown === 'open'}`
 
@@ -48,20 +49,13 @@ function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answer
       aria-label={`Recheck of job ${recheck.jobId}`}
       className="grid gap-2 py-2 sm:pl-[7.5rem]"
     >
-      <fieldset className="flex flex-wrap gap-1.5">
-        <legend className="sr-only">Found</legend>
-        {OUTCOMES.map((o) => (
-          <button
-            key={o}
-            type="button"
-            className="chip min-h-11 px-3"
-            aria-pressed={outcome === o}
-            onClick={() => setOutcome(o)}
-          >
-            {OUTCOME_WORDS[o]}
-          </button>
-        ))}
-      </fieldset>
+      <ChipChoice
+        label="Found"
+        className="min-h-11 px-3"
+        value={outcome}
+        options={OUTCOMES.map((o) => [o, OUTCOME_WORDS[o]] as const)}
+        onPick={setOutcome}
+      />
       <div className="flex flex-wrap gap-2">
         <input
           className="field max-w-[420px]"
@@ -130,19 +124,16 @@ export function RecheckList({ initial, onState }: Props) {
   return (
     <div role="region" aria-label="Rechecks" tabIndex={0} className="h-full overflow-auto">
       <div className="mx-auto max-w-[1120px] px-3 py-4 sm:px-6">
-        <div className="flex items-center gap-1.5">
-          {(['open', 'all'] as const).map((which) => (
-            <button
-              key={which}
-              type="button"
-              className="chip min-h-11 px-3"
-              aria-pressed={shown === which}
-              onClick={() => void setShown(which)}
-            >
-              {which === 'open' ? 'to do' : 'all'}
-            </button>
-          ))}
-        </div>
+        <ChipChoice
+          label="Rechecks shown"
+          className="min-h-11 px-3"
+          value={shown}
+          options={[
+            ['open', 'to do'],
+            ['all', 'all'],
+          ]}
+          onPick={(which) => void setShown(which)}
+        />
         {comeback && (
           <p className="mt-2 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2">
             <Link href={stagePath(comeback.id, 'takeIn')} className="underline underline-offset-4">

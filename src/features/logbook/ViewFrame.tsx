@@ -1,7 +1,9 @@
 'use client'
 
-import type { ReactNode } from 'react'
+import { useMemo, type ReactNode } from 'react'
 import type { Held } from '@/ui/useAnswer'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 
 interface Props<T> {
   held: Held<T>
@@ -37,36 +39,26 @@ interface TableProps {
 
 /** The figures of a chart. */
 export function FigureTable({ caption, columns, rows }: TableProps) {
+  const heads = useMemo(
+    () =>
+      columns.map((head, i): Column<TableProps['rows'][number]> => ({
+        id: String(i),
+        head,
+        by: (row) => row[i],
+        figures: i > 0,
+        className: i > 0 ? 'whitespace-nowrap' : '',
+        cell: (row) => row[i],
+      })),
+    [columns],
+  )
   return (
-    <table className="w-full text-[0.90625rem]">
-      <caption className="caption pb-1 text-left">{caption}</caption>
-      <thead>
-        <tr>
-          {columns.map((column, i) => (
-            <th
-              key={column}
-              scope="col"
-              className={`py-1 font-semibold text-ink2 ${i === 0 ? 'text-left' : 'pl-3 text-right'}`}
-            >
-              {column}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(([name, ...figures], row) => (
-          <tr key={row} className="border-t border-line2">
-            <th scope="row" className="py-1 text-left font-normal">
-              {name}
-            </th>
-            {figures.map((figure, i) => (
-              <td key={i} className="number py-1 pl-3 text-right whitespace-nowrap">
-                {figure}
-              </td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <DataTable
+      label={caption}
+      caption={caption}
+      rows={rows}
+      columns={heads}
+      keyOf={(row) => rows.indexOf(row)}
+      rowHeight={33}
+    />
   )
 }

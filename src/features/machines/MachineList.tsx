@@ -9,6 +9,39 @@ import { Frame } from '@/features/shell'
 import { call, wordsOf } from '@/ui/call'
 import { useUrlText } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
+
+type Position = Output<'GET /api/machines'>['items'][number]['positions'][number]
+
+const POSITIONS: Column<Position>[] = [
+  {
+    id: 'position',
+    head: 'Position',
+    by: ({ name, side }) => `${name} ${side}`,
+    cell: ({ name, side }) => `${name}${side && `, ${side}`}`,
+  },
+  {
+    id: 'fitted',
+    head: 'Fitted last',
+    by: ({ fitted }) => fitted || null,
+    className: 'number',
+    cell: ({ fitted }) => fitted || <span className="font-sans text-ink3">nothing recorded</span>,
+  },
+  {
+    id: 'arrangement',
+    head: 'Arrangement',
+    by: ({ arrangement }) => arrangement,
+    cell: ({ arrangement }) => arrangement ?? '–',
+  },
+  {
+    id: 'places',
+    head: 'Places',
+    by: ({ quantity }) => quantity,
+    figures: true,
+    cell: ({ quantity }) => quantity,
+  },
+]
 
 /** The register: machines, their positions and what was fitted last. */
 export function MachineList({ initial, asked }: { initial: Output<'GET /api/machines'>; asked: string }) {
@@ -89,31 +122,12 @@ export function MachineList({ initial, asked }: { initial: Output<'GET /api/mach
               </h2>
               <p className="mb-2 text-[0.875rem] text-ink2">{machine.note}</p>
               {machine.positions.length > 0 && (
-                <table className="w-full text-[0.90625rem]">
-                  <thead className="caption text-left">
-                    <tr>
-                      <th className="py-1 font-semibold">Position</th>
-                      <th className="font-semibold">Fitted last</th>
-                      <th className="font-semibold">Arrangement</th>
-                      <th className="text-right font-semibold">Places</th>
-                    </tr>
-                  </thead>
-                  <tbody>
-                    {machine.positions.map((p) => (
-                      <tr key={p.id} className="h-9 border-t border-line2">
-                        <td>
-                          {p.name}
-                          {p.side && `, ${p.side}`}
-                        </td>
-                        <td className="number">
-                          {p.fitted || <span className="font-sans text-ink3">nothing recorded</span>}
-                        </td>
-                        <td>{p.arrangement ?? '–'}</td>
-                        <td className="number text-right">{p.quantity}</td>
-                      </tr>
-                    ))}
-                  </tbody>
-                </table>
+                <DataTable
+                  label={`Positions of ${machine.name}`}
+                  rows={machine.positions}
+                  columns={POSITIONS}
+                  keyOf={({ id }) => id}
+                />
               )}
             </section>
           ))}

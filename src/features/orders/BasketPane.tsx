@@ -1,4 +1,54 @@
 import type { BasketResponse } from '@/contract/supply'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
+
+type Bought = BasketResponse['picks'][number]
+
+const PICKS: Column<Bought>[] = [
+  {
+    id: 'number',
+    head: 'Number',
+    className: 'number w-[34%]',
+    by: ({ designation }) => designation,
+    cell: ({ designation }) => designation,
+  },
+  { id: 'wanted', head: 'Wanted', figures: true, className: 'text-ink2', cell: ({ wanted }) => wanted },
+  {
+    id: 'bought',
+    head: 'Bought',
+    figures: true,
+    cell: ({ pieces, pack }) => (
+      <>
+        {pieces}
+        {pack > 1 && <span className="ml-1 text-[0.78125rem] text-ink3">({pack}s)</span>}
+      </>
+    ),
+  },
+  {
+    id: 'price',
+    head: 'Unit price',
+    figures: true,
+    className: 'text-ink2',
+    by: ({ price }) => price,
+    cell: ({ price }) => price.toFixed(2),
+  },
+  {
+    id: 'sum',
+    head: 'Sum',
+    figures: true,
+    className: 'font-medium',
+    by: ({ cost }) => cost,
+    cell: ({ cost }) => cost.toFixed(2),
+  },
+  {
+    id: 'days',
+    head: 'Days',
+    figures: true,
+    className: 'text-ink2',
+    by: ({ days }) => days,
+    cell: ({ days }) => days,
+  },
+]
 
 interface Props {
   basket: BasketResponse
@@ -35,35 +85,13 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
       {suppliers.map((name) => (
         <section key={name} aria-label={name} className="mb-4">
           <h2 className="mb-1 text-[0.96875rem] font-bold">{name}</h2>
-          <table className="w-full table-fixed text-[0.90625rem]">
-            <thead className="caption text-left">
-              <tr>
-                <th className="w-[34%] py-1 font-semibold">Number</th>
-                <th className="px-2 text-right font-semibold">Wanted</th>
-                <th className="px-2 text-right font-semibold">Bought</th>
-                <th className="px-2 text-right font-semibold">Unit price</th>
-                <th className="px-2 text-right font-semibold">Sum</th>
-                <th className="text-right font-semibold">Days</th>
-              </tr>
-            </thead>
-            <tbody>
-              {basket.picks
-                .filter((p) => p.supplierName === name)
-                .map((p) => (
-                  <tr key={p.designation} className="h-[33px] border-t border-line2">
-                    <td className="number">{p.designation}</td>
-                    <td className="number px-2 text-right text-ink2">{p.wanted}</td>
-                    <td className="number px-2 text-right">
-                      {p.pieces}
-                      {p.pack > 1 && <span className="ml-1 text-[0.78125rem] text-ink3">({p.pack}s)</span>}
-                    </td>
-                    <td className="number px-2 text-right text-ink2">{p.price.toFixed(2)}</td>
-                    <td className="number px-2 text-right font-medium">{p.cost.toFixed(2)}</td>
-                    <td className="number text-right text-ink2">{p.days}</td>
-                  </tr>
-                ))}
-            </tbody>
-          </table>
+          <DataTable
+            label={`From ${name}`}
+            rows={basket.picks.filter((p) => p.supplierName === name)}
+            columns={PICKS}
+            keyOf={({ designation }) => designation}
+            rowHeight={33}
+          />
         </section>
       ))}
       {basket.picks.length > 0 && (

@@ -4,6 +4,30 @@ import { useState } from 'react'
 import type { OrderResponse } from '@/contract/supply'
 import { useTimes } from '@/ui/Times'
 import { call, wordsOf } from '@/ui/call'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
+
+type Line = OrderResponse['lines'][number]
+
+const LINES: Column<Line>[] = [
+  {
+    id: 'number',
+    head: 'Number',
+    by: ({ designation }) => designation,
+    className: 'number',
+    cell: ({ designation }) => designation,
+  },
+  { id: 'ordered', head: 'Ordered', figures: true, cell: ({ quantity }) => quantity },
+  { id: 'here', head: 'Here', figures: true, cell: ({ received }) => received },
+  {
+    id: 'price',
+    head: 'Unit price',
+    by: ({ price }) => price,
+    figures: true,
+    className: 'text-ink2',
+    cell: ({ price }) => price.toFixed(2),
+  },
+]
 
 interface Props {
   order: OrderResponse
@@ -19,6 +43,21 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
   const [bin, setBin] = useState('')
   const { day } = useTimes()
   const expected = order.state === 'sent' || order.state === 'partly'
+  const receivedNow: Column<Line> = {
+    id: 'now',
+    head: 'Received now',
+    className: 'w-[112px]',
+    cell: (line) =>
+      line.received < line.quantity && (
+        <input
+          className="field number"
+          inputMode="numeric"
+          aria-label={`Received now: ${line.designation}`}
+          value={came[line.id] ?? ''}
+          onChange={(e) => setCame({ ...came, [line.id]: e.target.value })}
+        />
+      ),
+  }
   const run = (work: Promise<OrderResponse>): void => {
     work
       .then((now) => {
@@ -66,40 +105,15 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
         from {day(order.createdAt)}. {order.note}
       </p>
       {order.trouble && <p className="mb-2 text-strain">▲ {order.trouble}</p>}
-      <table className="mb-3 w-full text-[0.90625rem]">
-        <thead className="caption text-left">
-          <tr>
-            <th className="py-1 font-semibold">Number</th>
-            <th className="px-2 text-right font-semibold">Ordered</th>
-            <th className="px-2 text-right font-semibold">Here</th>
-            <th className="px-2 text-right font-semibold">Unit price</th>
-            {expected && <th className="font-semibold">Received now</th>}
-          </tr>
-        </thead>
-        <tbody>
-          {order.lines.map((line) => (
-            <tr key={line.id} className="h-[40px] border-t border-line2">
-              <td className="number">{line.designation}</td>
-              <td className="number px-2 text-right">{line.quantity}</td>
-              <td className="number px-2 text-right">{line.received}</td>
-              <td className="number px-2 text-right text-ink2">{line.price.toFixed(2)}</td>
-              {expected && (
-                <td className="w-[96px]">
-                  {line.received < line.quantity && (
-                    <input
-                      className="field number"
-                      inputMode="numeric"
-                      aria-label={`Received now: ${line.designation}`}
-                      value={came[line.id] ?? ''}
-                      onChange={(e) => setCame({ ...came, [line.id]: e.target.value })}
-                    />
-                  )}
-                </td>
-              )}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <div className="mb-3">
+        <DataTable
+          label={`Lines of order ${order.id}`}
+          rows={order.lines}
+          columns={expected ? [...LINES, receivedNow] : LINES}
+          keyOf={({ id }) => id}
+          rowHeight={40}
+        />
+      </div>
       <div className="flex items-end gap-2">
         {order.state === 'waiting' && (
           <>

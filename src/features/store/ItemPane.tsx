@@ -5,6 +5,7 @@ import type { StockDetail, StockItem, StockMoves } from '@/contract/supply'
 import { ChangeList } from '@/ui/ChangeList'
 import { useTimes } from '@/ui/Times'
 import { call, wordsOf } from '@/ui/call'
+import { ChipChoice } from '@/ui/ChipChoice'
 
 type Kind = StockDetail['moves'][number]['kind']
 const MOVES: readonly [Kind, string, string][] = [
@@ -94,18 +95,14 @@ export function ItemPane({ item, currency, onChange }: Props) {
           )
         }}
       >
-        <div role="group" aria-label="What happens" className="mb-2 flex flex-wrap gap-1.5">
-          {MOVES.map(([key, name]) => (
-            <button
-              key={key}
-              type="button"
-              className="chip px-2.5"
-              aria-pressed={kind === key}
-              onClick={() => setKind(key)}
-            >
-              {name}
-            </button>
-          ))}
+        <div className="mb-2">
+          <ChipChoice
+            label="What happens"
+            className="px-2.5"
+            value={kind}
+            options={MOVES.map(([key, name]) => [key, name] as const)}
+            onPick={setKind}
+          />
         </div>
         <div className="flex gap-1.5">
           <input

@@ -1,16 +1,22 @@
 'use client'
 
+import { useMemo, type ReactNode } from 'react'
 import type { StockItem } from '@/contract/supply'
 import { useTimes } from '@/ui/Times'
 import { call, wordsOf } from '@/ui/call'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 
 interface Props {
   items: readonly StockItem[]
+  pages: { hasMore: boolean; all: () => Promise<void> }
   counting: boolean
   chosen: number | null
   onChoose: (item: StockItem) => void
   onCounted: (item: StockItem) => void
   onTrouble: (words: string) => void
+  /** below the rows */
+  children: ReactNode
 }
 
 const focusNext = (field: HTMLInputElement): void => {
@@ -20,8 +26,20 @@ const focusNext = (field: HTMLInputElement): void => {
   next?.select()
 }
 
+/** Pieces of an item; none is a dash. */
+const some = (pieces: number) => <span className="text-ink2">{pieces || '–'}</span>
+
 /** Items of the store; while counting, a field in each row: type what is there, Enter, next. */
-export function StockTable({ items, counting, chosen, onChoose, onCounted, onTrouble }: Props) {
+export function StockTable({
+  items,
+  pages,
+  counting,
+  chosen,
+  onChoose,
+  onCounted,
+  onTrouble,
+  children,
+}: Props) {
   const { day } = useTimes()
   const count = (item: StockItem, field: HTMLInputElement): void => {
     if (field.value.trim() === '') return focusNext(field)
@@ -42,68 +60,127 @@ export function StockTable({ items, counting, chosen, onChoose, onCounted, onTro
       })
       .catch((error: unknown) => onTrouble(`${item.designation}: ${wordsOf(error)}`))
   }
-  return (
-    <table className="w-full text-[0.90625rem]">
-      <thead className="caption text-left">
-        <tr>
-          {['Number', 'Bin', 'On hand', 'Reserved', 'Available', 'Minimum', 'Price', 'Last counted'].map(
-            (name, i) => (
-              <th key={name} className={`px-2 py-1.5 font-semibold ${i > 1 && i < 7 ? 'text-right' : ''}`}>
-                {name}
-              </th>
-            ),
-          )}
-          {counting && <th className="px-2 font-semibold">Counted now</th>}
-        </tr>
-      </thead>
-      <tbody>
-        {items.map((item) => (
-          <tr
-            key={item.id}
+  const columns = useMemo(
+    (): Column<StockItem>[] => [
+      {
+        id: 'number',
+        head: 'Number',
+        by: (item) => item.designation,
+        cell: (item) => (
+          <button
+            type="button"
+            className="number min-h-[36px] text-left font-medium"
+            aria-current={item.id === chosen ? 'true' : undefined}
             onClick={() => onChoose(item)}
-            className={`h-[38px] cursor-pointer border-t border-line2 ${item.id === chosen ? 'shadow-[inset_4px_0_var(--lamp)]' : ''}`}
           >
-            <td className="px-2">
-              <button
-                type="button"
-                className="number min-h-[36px] text-left font-medium"
-                aria-current={item.id === chosen ? 'true' : undefined}
-                onClick={() => onChoose(item)}
-              >
-                {item.designation}
-              </button>
-            </td>
-            <td className="number px-2 text-ink2">{item.bin || '–'}</td>
-            <td className="number px-2 text-right">{item.quantity}</td>
-            <td className="number px-2 text-right text-ink2">{item.reserved || '–'}</td>
-            <td className="number px-2 text-right font-medium">
-              {item.free < item.minimum && (
-                <span className="mr-1.5 text-strain" aria-label="below minimum">
-                  ▲
-                </span>
-              )}
-              {item.free}
-            </td>
-            <td className="number px-2 text-right text-ink2">{item.minimum || '–'}</td>
-            <td className="number px-2 text-right text-ink2">{item.price?.toFixed(2) ?? '–'}</td>
-            <td className="number px-2 text-ink2">{item.countedAt ? day(item.countedAt) : 'never'}</td>
-            {counting && (
-              <td className="px-2">
-                <input
-                  data-count
-                  className="field number w-[84px]"
-                  inputMode="numeric"
-                  aria-label={`Counted now: ${item.designation}`}
-                  onClick={(e) => e.stopPropagation()}
-                  onKeyDown={(e) => {
-                    if (e.key === 'Enter') count(item, e.currentTarget)
-                  }}
-                />
-              </td>
+            {item.designation}
+          </button>
+        ),
+      },
+      {
+        id: 'bin',
+        head: 'Bin',
+        by: (item) => item.bin || null,
+        className: 'number text-ink2',
+        cell: (item) => item.bin || '–',
+        optional: true,
+      },
+      {
+        id: 'quantity',
+        wide: true,
+        head: 'On hand',
+        by: (item) => item.quantity,
+        figures: true,
+        cell: (item) => item.quantity,
+        optional: true,
+      },
+      {
+        id: 'reserved',
+        wide: true,
+        head: 'Reserved',
+        by: (item) => item.reserved,
+        figures: true,
+        cell: (item) => some(item.reserved),
+        optional: true,
+      },
+      {
+        id: 'free',
+        head: 'Available',
+        by: (item) => item.free,
+        figures: true,
+        className: 'font-medium',
+        cell: (item) => (
+          <>
+            {item.free < item.minimum && (
+              <span className="mr-1.5 text-strain" aria-label="below minimum">
+                ▲
+              </span>
             )}
-          </tr>
-        ))}
-      </tbody>
-    </table>
+            {item.free}
+          </>
+        ),
+      },
+      {
+        id: 'minimum',
+        wide: true,
+        head: 'Minimum',
+        by: (item) => item.minimum,
+        figures: true,
+        cell: (item) => some(item.minimum),
+        optional: true,
+      },
+      {
+        id: 'price',
+        wide: true,
+        head: 'Price',
+        by: (item) => item.price,
+        figures: true,
+        className: 'text-ink2',
+        cell: (item) => item.price?.toFixed(2) ?? '–',
+        optional: true,
+      },
+      {
+        id: 'counted',
+        wide: true,
+        head: 'Last counted',
+        by: (item) => item.countedAt,
+        className: 'number text-ink2',
+        cell: (item) => (item.countedAt ? day(item.countedAt) : 'never'),
+        optional: true,
+      },
+    ],
+    [chosen, day, onChoose],
+  )
+  const counted: Column<StockItem> = {
+    id: 'now',
+    head: 'Counted now',
+    cell: (item) => (
+      <input
+        data-count
+        className="field number w-[84px]"
+        inputMode="numeric"
+        aria-label={`Counted now: ${item.designation}`}
+        onClick={(e) => e.stopPropagation()}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') count(item, e.currentTarget)
+        }}
+      />
+    ),
+  }
+  return (
+    <DataTable
+      label="Items of the store"
+      scrolls
+      rows={items}
+      columns={counting ? [...columns, counted] : columns}
+      columnsKept="store"
+      pages={pages}
+      keyOf={(item) => item.id}
+      rowHeight={38}
+      onRow={onChoose}
+      rowClass={(item) => (item.id === chosen ? 'shadow-[inset_4px_0_var(--lamp)]' : '')}
+    >
+      {children}
+    </DataTable>
   )
 }

@@ -1,11 +1,12 @@
 'use client'
 
-import { useState } from 'react'
+import { useCallback, useMemo, useState } from 'react'
 import { Frame } from '@/features/shell'
 import type { StockItem, StockResponse } from '@/contract/supply'
 import { sendFile, urlOf, wordsOf } from '@/ui/call'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
+import { ChipChoice } from '@/ui/ChipChoice'
 import { ItemPane } from './ItemPane'
 import { NewItem } from './NewItem'
 import { StockTable } from './StockTable'
@@ -37,13 +38,17 @@ export function StoreScreen({ initial, asked: brought }: Props) {
     initial,
     initialQuery: queryOf(brought.text, brought.low),
   })
-  const items = list.pages.flatMap((page) => page.items)
+  const items = useMemo(() => list.pages.flatMap((page) => page.items), [list.pages])
   const { all = 0, low = 0 } = list.pages[0] ?? {}
   const count = view === 'low' ? low : all
   const put = (item: StockItem): void => {
     setChosen((was) => (was?.id === item.id ? item : was))
     list.put((page) => ({ ...page, items: page.items.map((i) => (i.id === item.id ? item : i)) }))
   }
+  const choose = useCallback((item: StockItem) => {
+    setAdding(false)
+    setChosen(item)
+  }, [])
   const readIn = async (file: File): Promise<void> => {
     try {
       const done = await sendFile('POST /api/stock.csv', file, 'text/csv')
@@ -68,18 +73,22 @@ export function StoreScreen({ initial, asked: brought }: Props) {
               value={text}
               onChange={(e) => void setText(e.target.value)}
             />
-            {VIEWS.map(([key, name]) => (
-              <button
-                key={key}
-                type="button"
-                className="chip px-2.5"
-                aria-pressed={view === key}
-                onClick={() => void setView(key)}
-              >
-                {name}
-                {key === 'low' && <b className="number ml-1.5">{low}</b>}
-              </button>
-            ))}
+            <ChipChoice
+              label="Items shown"
+              className="px-2.5"
+              value={view}
+              options={VIEWS.map(
+                ([key, name]) =>
+                  [
+                    key,
+                    <>
+                      {name}
+                      {key === 'low' && <b className="number ml-1.5">{low}</b>}
+                    </>,
+                  ] as const,
+              )}
+              onPick={(key) => void setView(key)}
+            />
             <span className="ml-auto" />
             <a className="chip px-2.5" href={urlOf('GET /api/stock.csv')} download>
               CSV
@@ -121,7 +130,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
               {words || list.words}
             </p>
           )}
-          <div className="min-h-0 flex-1 overflow-auto px-2.5">
+          <div className="min-h-0 flex-1 px-2.5">
             {items.length === 0 ? (
               <p className="px-4 pt-10 text-ink2">
                 {list.waiting
@@ -133,20 +142,19 @@ export function StoreScreen({ initial, asked: brought }: Props) {
             ) : (
               <StockTable
                 items={items}
+                pages={list}
                 counting={view === 'count'}
                 chosen={chosen?.id ?? null}
-                onChoose={(item) => {
-                  setAdding(false)
-                  setChosen(item)
-                }}
+                onChoose={choose}
                 onCounted={put}
                 onTrouble={setWords}
-              />
-            )}
-            {list.hasMore && (
-              <button type="button" className="button m-3" onClick={list.more}>
-                More items ({items.length} of {count} shown)
-              </button>
+              >
+                {list.hasMore && (
+                  <button type="button" className="button m-3" onClick={list.more}>
+                    More items ({items.length} of {count} shown)
+                  </button>
+                )}
+              </StockTable>
             )}
           </div>
         </section>

@@ -3,15 +3,14 @@
 import Papa from 'papaparse'
 import { Frame } from '@/features/shell'
 import { saveText } from '@/ui/saveText'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 import { useTray, type ResultRow } from './useTray'
-
-/** Rows shown; the file holds them all. */
-const SHOWN = 300
 
 const EXAMPLE = `ref,stamp,bore,outside,width,unit,condition,element
 carousel roller,6205-2RS,25,52,15,mm,used,ball
 coach 2 outer,LM119?0,0.74,1.78,,in,worn,taperedRoller
-turnstile 3,,12,18,4,mm,used,ball
+turnstile 3,,17,26,5,mm,used,ball
 `
 
 function percent(text: string | undefined): string {
@@ -20,38 +19,42 @@ function percent(text: string | undefined): string {
   return share > 0.995 ? '>99 %' : share < 0.005 ? '<1 %' : `${Math.round(share * 100)} %`
 }
 
-function Row({ row }: { row: ResultRow }) {
-  const unlistedLeads = Number(row['unlisted']) > Number(row['probability'])
-  if (row['problem'])
-    return (
-      <tr className="border-t border-line2 bg-wash">
-        <td className="px-2 py-2">{row['ref']}</td>
-        <td colSpan={5} className="px-2 text-lamp-ink">
-          {row['problem']}
-        </td>
-      </tr>
-    )
-  return (
-    <tr className="h-10 border-t border-line2">
-      <td className="px-2">{row['ref']}</td>
-      <td className="px-2">
-        {unlistedLeads ? (
-          <span className="font-semibold">not listed</span>
-        ) : (
-          <span className="number font-medium">{row['designation']}</span>
-        )}
-      </td>
-      <td className="number px-2 text-right">
-        {percent(unlistedLeads ? row['unlisted'] : row['probability'])}
-      </td>
-      <td className="number px-2 text-ink2">{unlistedLeads ? row['base'] : row['second']}</td>
-      <td className="number px-2 text-right text-ink2">
-        {percent(unlistedLeads ? row['probability'] : row['secondProbability'])}
-      </td>
-      <td className="px-2 text-ink2">{row['next']}</td>
-    </tr>
-  )
-}
+const leadsUnlisted = (row: ResultRow): boolean => Number(row['unlisted']) > Number(row['probability'])
+
+const COLUMNS: Column<ResultRow>[] = [
+  { id: 'ref', head: 'Ref', by: (row) => row['ref'], cell: (row) => row['ref'] },
+  {
+    id: 'part',
+    head: 'Part',
+    by: (row) => (row['problem'] || leadsUnlisted(row) ? null : row['designation']),
+    cell: (row) => {
+      if (row['problem']) return <span className="text-lamp-ink">{row['problem']}</span>
+      if (leadsUnlisted(row)) return <span className="font-semibold">not listed</span>
+      return <span className="number font-medium">{row['designation']}</span>
+    },
+  },
+  {
+    id: 'probability',
+    head: 'Probability',
+    by: (row) => Number(row[leadsUnlisted(row) ? 'unlisted' : 'probability']),
+    figures: true,
+    cell: (row) => percent(row[leadsUnlisted(row) ? 'unlisted' : 'probability']),
+  },
+  {
+    id: 'second',
+    head: 'Second candidate',
+    className: 'number text-ink2',
+    cell: (row) => row[leadsUnlisted(row) ? 'base' : 'second'],
+  },
+  {
+    id: 'secondProbability',
+    head: 'Probability',
+    figures: true,
+    className: 'text-ink2',
+    cell: (row) => percent(row[leadsUnlisted(row) ? 'probability' : 'secondProbability']),
+  },
+  { id: 'next', head: 'Measure next', className: 'text-ink2', cell: (row) => row['next'] },
+]
 
 /** A tray of measured unknowns: CSV in, CSV out. */
 export function TrayScreen() {
@@ -137,35 +140,22 @@ export function TrayScreen() {
           {state.kind === 'done' && (
             <p className="mb-3 text-ink2">
               {state.stopped ? 'Stopped. ' : ''}
-              {rows.length} rows identified{problems > 0 ? `, ${problems} with a problem` : ''}
-              {rows.length > SHOWN ? `; the first ${SHOWN} are shown, the file holds all` : ''}.
+              {rows.length} rows identified{problems > 0 ? `, ${problems} with a problem` : ''}.
             </p>
           )}
         </div>
         {rows.length > 0 && (
-          <div
-            role="region"
-            aria-label="Answers"
-            tabIndex={0}
-            className="min-h-0 flex-1 overflow-auto rounded-lg border border-line bg-sheet"
-          >
-            <table className="w-full text-[0.90625rem]">
-              <thead className="caption sticky top-0 bg-sheet text-left">
-                <tr>
-                  <th className="px-2 py-2 font-semibold">Ref</th>
-                  <th className="px-2 font-semibold">Part</th>
-                  <th className="px-2 text-right font-semibold">Probability</th>
-                  <th className="px-2 font-semibold">Second candidate</th>
-                  <th className="px-2 text-right font-semibold">Probability</th>
-                  <th className="px-2 font-semibold">Measure next</th>
-                </tr>
-              </thead>
-              <tbody>
-                {rows.slice(0, SHOWN).map((row, i) => (
-                  <Row key={i} row={row} />
-                ))}
-              </tbody>
-            </table>
+          <div className="min-h-0 flex-1 overflow-hidden rounded-lg border border-line bg-sheet">
+            <DataTable
+              label="Answers"
+              scrolls
+              onSheet
+              rows={rows}
+              columns={COLUMNS}
+              keyOf={(row) => rows.indexOf(row)}
+              rowHeight={40}
+              rowClass={(row) => (row['problem'] ? 'bg-wash' : '')}
+            />
           </div>
         )}
       </div>
