@@ -2,19 +2,10 @@
 
 import { lazy, Suspense, useState } from 'react'
 import { SelectButton } from './SelectButton'
+import type { SelectProps } from './selectProps'
 
 const loadList = () => import('./SelectList').then(({ SelectList }) => ({ default: SelectList }))
 const SelectList = lazy(loadList)
-
-export interface SelectProps<T extends string> {
-  label: string
-  value: T
-  /** `''` may be one of them: nothing chosen */
-  options: readonly (readonly [value: T, words: string])[]
-  onPick: (value: T) => void
-  className?: string
-  disabled?: boolean
-}
 
 interface Props<T extends string> extends SelectProps<T> {
   /** shown above the field; without it the label is for assistive technology alone */

@@ -4,7 +4,7 @@ import { Check } from 'lucide-react'
 import { Select } from 'radix-ui'
 import { NO_VALUE } from './noValue'
 import { SelectButton } from './SelectButton'
-import type { SelectProps } from './SelectField'
+import type { SelectProps } from './selectProps'
 
 /** The field with its list, open at first. */
 export function SelectList({ label, value, options, onPick, className, disabled }: SelectProps<string>) {

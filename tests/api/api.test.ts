@@ -158,12 +158,12 @@ describe('POST /api/identify/batch', () => {
     'ref,stamp,bore,outside,width,coneWidth,cupWidth,totalWidth,unit,instrument,condition,element,closures,piece\n'
   it('answers every row in order; a bad row gets its problem, the others go on', async () => {
     const { status, lines } = await batch(
-      `${HEADER}tray 1,,25,52,15,,,,,,,ball,,\ntray 2,,0.99 in,1.98 in,,,,,,,worn,taperedRoller,,\ntray 3,,2S,,,,,,,,,,,\n=1+1,6902-2RS,15,28,7,,,,,,,,,\ntray 5,,,,,,,,,,,,,\ntray 6,,1,2,9/16,,,,,,,ball,seal seal,\n`,
+      `${HEADER}tray 1,,25,52,15,,,,,,,ball,,\ntray 2,,0.75 in,1.78 in,,,,,,,worn,taperedRoller,,\ntray 3,,2S,,,,,,,,,,,\n=1+1,6902-2RS,15,28,7,,,,,,,,,\ntray 5,,,,,,,,,,,,,\ntray 6,,1,2,9/16,,,,,,,ball,seal seal,\n`,
     )
     expect(status).toBe(200)
     expect(lines[0]).toBe('ref,base,designation,probability,unlisted,second,secondProbability,next,problem')
     expect(lines[1]).toMatch(/^tray 1,6205,6205,0\./)
-    expect(lines[2]).toMatch(/^tray 2,L44643\/L44610,/)
+    expect(lines[2]).toMatch(/^tray 2,LM11949\/LM11910,/)
     expect(lines[3]).toMatch(/^tray 3,.*not a unit/)
     expect(lines[4]).toMatch(/^'=1\+1,6902,6902-2RS,/)
     expect(lines[5]).toMatch(/^tray 5,.*Nothing to go by/)
@@ -204,10 +204,10 @@ it('finds a part under any of its names', async () => {
 it('interchange: a list, and one pair', async () => {
   const list = (
     await call<{ equivalents: { designation: string; verdict: string }[]; traps: { designation: string }[] }>(
-      '/api/interchange?designation=6902-RS',
+      '/api/interchange?designation=6903-RS',
     )
   ).body
-  expect(list.equivalents.find((e) => e.designation === '6902-2RS')?.verdict).toBe('upgrade')
+  expect(list.equivalents.find((e) => e.designation === '6903-2RS')?.verdict).toBe('upgrade')
   expect((await call('/api/interchange?from=6205-2RS&to=6205DDU')).body).toMatchObject({
     verdict: 'identical',
   })

@@ -33,8 +33,8 @@ const change = (job: Job, body: object) =>
 describe('POST /api/compare', () => {
   it('one seal against two goes; inch against metric does not', async () => {
     const goes = await post<{ verdict: string }>('/api/compare', {
-      from: { designation: '6902RS' },
-      to: { designation: '6902-2RS' },
+      from: { designation: '6903RS' },
+      to: { designation: '6903-2RS' },
     })
     expect(goes).toMatchObject({ status: 200, body: { verdict: 'goes' } })
     const not = await post<{ verdict: string }>('/api/compare', {

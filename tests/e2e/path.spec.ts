@@ -291,21 +291,21 @@ test('bad input: words where it stands, the last answer stays', async ({ page })
 test('a look-up is a link, and can become a job', async ({ page }) => {
   await page.goto('/identify')
   for (const [label, text] of [
-    ['#bore', '15'],
-    ['#outside', '28'],
+    ['#bore', '17'],
+    ['#outside', '30'],
     ['#width', '7'],
   ] as const)
     await page.locator(label).fill(text)
-  await page.locator('#stamp').fill('6902-RS')
-  await expect(page.getByTestId('leader')).toHaveText('6902RS')
+  await page.locator('#stamp').fill('6903-RS')
+  await expect(page.getByTestId('leader')).toHaveText('6903RS')
   await page.goto(page.url())
-  await expect(page.getByTestId('leader')).toHaveText('6902RS')
+  await expect(page.getByTestId('leader')).toHaveText('6903RS')
   await page.getByRole('button', { name: /Create job/ }).click()
   await page.waitForURL(/jobs\/\d+\/cross-reference/)
-  const better = page.getByRole('listitem').filter({ hasText: '6902-2RS' }).filter({ hasText: 'hub side' })
+  const better = page.getByRole('listitem').filter({ hasText: '6903-2RS' }).filter({ hasText: 'hub side' })
   await expect(better.first()).toBeVisible()
-  await page.getByRole('button', { name: 'Use 6902-2RS', exact: true }).click()
-  await expect(page.getByText('On this job: 6902-2RS')).toBeVisible()
+  await page.getByRole('button', { name: 'Use 6903-2RS', exact: true }).click()
+  await expect(page.getByText('On this job: 6903-2RS')).toBeVisible()
 })
 
 test('every main screen of the demo jobs opens without faults, light and dim, and fits 1280 × 800', async ({

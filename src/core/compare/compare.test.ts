@@ -13,7 +13,7 @@ const side = (designation: string, more: Partial<PartSide> = {}): PartSide => ({
 
 describe('old against new', () => {
   it('one seal against two goes, and says what the second is for', () => {
-    const { verdict, rows, attempts } = compareParts(side('6902RS'), side('6902-2RS'), { wet: true })
+    const { verdict, rows, attempts } = compareParts(side('6903RS'), side('6903-2RS'), { wet: true })
     expect(verdict).toBe('goes')
     const closure = rows.find((r) => r.feature === 'closure')
     expect(closure?.old).toBe('contact seal on one side')

@@ -1,13 +1,18 @@
 'use client'
 
-import { useState, type FormEvent } from 'react'
+import { useState } from 'react'
+import { useWatch } from 'react-hook-form'
 import { PASSWORD, ROLES, ROLE_NAMES, ROLE_RIGHTS, type Role } from '@/contract/choices'
 import type { Account, Accounts, AuditPage } from '@/contract/account'
 import { Frame } from '@/features/shell'
 import { call, wordsOf } from '@/ui/call'
+import { FormField } from '@/ui/form/FormField'
+import { FormWords } from '@/ui/form/FormWords'
+import { useSentForm } from '@/ui/form/useSentForm'
 import { useTimes } from '@/ui/Times'
 import { usePages } from '@/ui/usePages'
 import { SelectField } from '@/ui/SelectField'
+import { PasswordField } from './PasswordField'
 
 function RoleChoice({
   label,
@@ -83,6 +88,8 @@ function AccountRow({ account, onChanged, onError }: RowProps) {
   )
 }
 
+const BLANK = { name: '', password: '' }
+
 interface Props {
   accounts: Accounts
   audit: AuditPage
@@ -92,9 +99,7 @@ interface Props {
 export function AccountsScreen({ accounts, audit }: Props) {
   const { time } = useTimes()
   const [items, setItems] = useState(accounts.items)
-  const [name, setName] = useState('')
   const [role, setRole] = useState<Role>(accounts.items.length === 0 ? 'owner' : 'bench')
-  const [password, setPassword] = useState('')
   const [error, setError] = useState('')
   const trail = usePages('GET /api/audit', { query: '', initial: audit, initialQuery: '' })
   const changed = (account: Account) => {
@@ -103,17 +108,13 @@ export function AccountsScreen({ accounts, audit }: Props) {
     )
     void trail.again()
   }
-  const add = (event: FormEvent) => {
-    event.preventDefault()
-    call('POST /api/accounts', { body: { name, role, password } })
-      .then((made) => {
-        setName('')
-        setPassword('')
-        setError('')
-        changed(made)
-      })
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
-  }
+  const { submit, form, words, ...fields } = useSentForm({
+    blank: BLANK,
+    emptied: true,
+    send: async ({ name, password }) =>
+      changed(await call('POST /api/accounts', { body: { name, role, password } })),
+  })
+  const [name, password] = useWatch({ control: form.control, name: ['name', 'password'] })
   return (
     <Frame about={<h1 className="font-semibold text-ink">Accounts</h1>} state={`${items.length} accounts`}>
       <div className="panes [--panes:minmax(0,1fr)_420px]">
@@ -136,28 +137,19 @@ export function AccountsScreen({ accounts, audit }: Props) {
             ))}
           </ul>
           <form
-            onSubmit={add}
+            onSubmit={(e) => void submit(e)}
             aria-label="New account"
             className="mt-4 grid gap-2 border-t border-line pt-4 sm:grid-cols-2"
           >
-            <input
-              className="field"
-              aria-label="Name"
-              placeholder="Name"
-              maxLength={60}
-              value={name}
-              onChange={(e) => setName(e.target.value)}
-            />
+            <FormField of={fields} name="name" label="Name" labelHidden placeholder="Name" maxLength={60} />
             <RoleChoice label="Role" value={role} onChange={setRole} />
-            <input
-              type="password"
-              autoComplete="new-password"
-              className="field"
-              aria-label="Password"
+            <PasswordField
+              of={fields}
+              name="password"
+              label="Password"
+              labelHidden
+              kind="new-password"
               placeholder={`Password, at least ${PASSWORD.min} characters`}
-              maxLength={PASSWORD.max}
-              value={password}
-              onChange={(e) => setPassword(e.target.value)}
             />
             <button
               type="submit"
@@ -168,6 +160,7 @@ export function AccountsScreen({ accounts, audit }: Props) {
               Add account
             </button>
           </form>
+          <FormWords words={words} />
           {error && (
             <p role="alert" className="mt-2 text-contra">
               {error}

@@ -1,28 +1,36 @@
 'use client'
 
-import { useState, type FormEvent } from 'react'
+import { useState } from 'react'
+import { useWatch } from 'react-hook-form'
 import { PASSWORD, ROLE_NAMES, ROLE_RIGHTS } from '@/contract/choices'
 import type { Session } from '@/contract/account'
 import { Frame } from '@/features/shell'
 import { call, wordsOf } from '@/ui/call'
+import { FormWords } from '@/ui/form/FormWords'
+import { useSentForm } from '@/ui/form/useSentForm'
 import { forgetAllTyped } from '@/ui/useKept'
 import { PasswordField } from './PasswordField'
 
+const BLANK = { current: '', next: '' }
+
 /** One's own account: its right, its password, signing out. */
 export function OwnAccount({ account }: Session) {
-  const [current, setCurrent] = useState('')
-  const [next, setNext] = useState('')
   const [words, setWords] = useState('')
-  const change = (event: FormEvent) => {
-    event.preventDefault()
-    call('PUT /api/session/password', { body: { current, next } })
-      .then(() => {
-        setWords('Password changed. Every other session of yours has ended.')
-        setCurrent('')
-        setNext('')
-      })
-      .catch((thrown: unknown) => setWords(wordsOf(thrown)))
-  }
+  const {
+    submit,
+    form,
+    words: refused,
+    ...fields
+  } = useSentForm({
+    blank: BLANK,
+    emptied: true,
+    send: async (body) => {
+      setWords('')
+      await call('PUT /api/session/password', { body })
+      setWords('Password changed. Every other session of yours has ended.')
+    },
+  })
+  const [current, next] = useWatch({ control: form.control, name: ['current', 'next'] })
   const leave = () => {
     call('DELETE /api/session')
       .then(() => {
@@ -49,19 +57,15 @@ export function OwnAccount({ account }: Session) {
                 {ROLE_NAMES[account.role]}: {ROLE_RIGHTS[account.role]}
               </span>
             </p>
-            <form onSubmit={change} className="grid gap-3">
+            <form onSubmit={(e) => void submit(e)} className="grid gap-3">
+              <PasswordField of={fields} name="current" label="Present password" kind="current-password" />
               <PasswordField
-                label="Present password"
-                kind="current-password"
-                value={current}
-                onChange={setCurrent}
-              />
-              <PasswordField
+                of={fields}
+                name="next"
                 label={`New password, at least ${PASSWORD.min} characters`}
                 kind="new-password"
-                value={next}
-                onChange={setNext}
               />
+              <FormWords words={refused} />
               <button
                 type="submit"
                 className="button justify-self-start"

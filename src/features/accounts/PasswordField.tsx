@@ -1,26 +1,19 @@
+import type { FieldValues, Path } from 'react-hook-form'
 import { PASSWORD } from '@/contract/choices'
+import { FormField } from '@/ui/form/FormField'
+import type { FieldsOf } from '@/ui/form/useSentForm'
 
-interface Props {
+interface Props<V extends FieldValues> {
+  of: FieldsOf<V>
+  name: Path<V>
   label: string
+  labelHidden?: boolean
+  placeholder?: string
   /** what the browser's own store of passwords is told it is */
   kind: 'current-password' | 'new-password'
-  value: string
-  onChange: (password: string) => void
 }
 
 /** A password with its label. */
-export function PasswordField({ label, kind, value, onChange }: Props) {
-  return (
-    <label>
-      <span className="caption mb-1 block">{label}</span>
-      <input
-        type="password"
-        autoComplete={kind}
-        className="field"
-        maxLength={PASSWORD.max}
-        value={value}
-        onChange={(e) => onChange(e.target.value)}
-      />
-    </label>
-  )
-}
+export const PasswordField = <V extends FieldValues>({ kind, ...field }: Props<V>) => (
+  <FormField type="password" autoComplete={kind} maxLength={PASSWORD.max} {...field} />
+)

@@ -1,53 +1,43 @@
 'use client'
 
-import { useState, type FormEvent } from 'react'
-import { call, wordsOf } from '@/ui/call'
+import { useWatch } from 'react-hook-form'
+import { call } from '@/ui/call'
+import { FormField } from '@/ui/form/FormField'
+import { FormWords } from '@/ui/form/FormWords'
+import { useSentForm } from '@/ui/form/useSentForm'
 import { PasswordField } from './PasswordField'
+
+const BLANK = { name: '', password: '' }
 
 /** Name and password; then on to what was asked for. @param to path of our own */
 export function SignIn({ to }: { to: string }) {
-  const [name, setName] = useState('')
-  const [password, setPassword] = useState('')
-  const [error, setError] = useState('')
-  const [busy, setBusy] = useState(false)
-  const enter = (event: FormEvent) => {
-    event.preventDefault()
-    setBusy(true)
-    setError('')
-    call('POST /api/session', { body: { name, password } })
+  const { submit, form, words, isSending, ...fields } = useSentForm({
+    blank: BLANK,
+    send: async (body) => {
+      try {
+        await call('POST /api/session', { body })
+      } catch (error) {
+        form.resetField('password')
+        throw error
+      }
       // A whole new page: nothing that was loaded for nobody stays.
-      .then(() => window.location.replace(to))
-      .catch((thrown: unknown) => {
-        setError(wordsOf(thrown))
-        setPassword('')
-        setBusy(false)
-      })
-  }
+      window.location.replace(to)
+      await new Promise(() => undefined)
+    },
+  })
+  const [name, password] = useWatch({ control: form.control, name: ['name', 'password'] })
   return (
     <main className="grid min-h-dvh content-start justify-items-center px-4 pt-[14vh]">
-      <form onSubmit={enter} className="grid w-full max-w-[380px] gap-4">
+      <form onSubmit={(e) => void submit(e)} className="grid w-full max-w-[380px] gap-4">
         <h1 className="text-[1.5rem] font-bold">Amber Socket</h1>
-        <label>
-          <span className="caption mb-1 block">Name</span>
-          <input
-            autoFocus
-            name="username"
-            autoComplete="username"
-            className="field"
-            maxLength={60}
-            value={name}
-            onChange={(e) => setName(e.target.value)}
-          />
-        </label>
-        <PasswordField label="Password" kind="current-password" value={password} onChange={setPassword} />
-        <p role="alert" className="min-h-5 text-contra">
-          {error}
-        </p>
+        <FormField of={fields} name="name" label="Name" autoFocus autoComplete="username" maxLength={60} />
+        <PasswordField of={fields} name="password" label="Password" kind="current-password" />
+        <FormWords words={words} />
         <button
           type="submit"
           data-primary
           className="button"
-          disabled={busy || name.trim() === '' || password === ''}
+          disabled={isSending || name.trim() === '' || password === ''}
         >
           Sign in
         </button>

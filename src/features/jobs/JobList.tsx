@@ -17,7 +17,7 @@ import { DataTable } from '@/ui/table/DataTable'
 function StageDots({ job }: { job: JobSummary }) {
   const at = STAGES.indexOf(job.stage)
   return (
-    <span className="flex items-center gap-1" aria-hidden>
+    <span className="flex items-center gap-1 max-sm:hidden" aria-hidden>
       {STAGES.map((stage, i) => (
         <i
           key={stage}
@@ -54,6 +54,7 @@ const columnsOf = (day: (at: string) => string): Column<JobSummary>[] => [
   },
   {
     id: 'part',
+    wide: true,
     head: 'Part',
     by: ({ designations }) => designations[0] ?? null,
     className: 'number',

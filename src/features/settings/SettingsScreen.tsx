@@ -1,116 +1,115 @@
 'use client'
 
 import { useState } from 'react'
+import { useFieldArray, useWatch } from 'react-hook-form'
 import { SCHOOL_NAMES, SCHOOLS, type Schools } from '@/core/procedure'
 import { Frame } from '@/features/shell'
 import type { Settings } from '@/contract/supply'
-import { call, wordsOf } from '@/ui/call'
+import { call } from '@/ui/call'
+import { FormField } from '@/ui/form/FormField'
+import { FormWords } from '@/ui/form/FormWords'
+import { useSentForm } from '@/ui/form/useSentForm'
 import { SelectField } from '@/ui/SelectField'
 
 const figure = (text: string): number => Number(text.replace(',', '.'))
+
+/** Taxes a quote may carry; empty rows are for another one. */
+const MOST_TAXES = 4
+
+/** Settings as they stand in the fields. */
+const textsOf = (settings: Settings) => ({
+  shop: settings.shop,
+  currency: settings.currency,
+  timeZone: settings.timeZone,
+  validDays: String(settings.validDays),
+  marginPercent: String(settings.marginPercent),
+  gunGrams: settings.gunGrams === null ? '' : String(settings.gunGrams),
+  schools: settings.schools as Schools,
+  taxes: Array.from({ length: MOST_TAXES }, (_, i) => {
+    const tax = settings.taxes[i]
+    return { words: tax?.words ?? '', percent: tax ? String(tax.percent) : '' }
+  }),
+})
+
+const settingsOf = ({ validDays, marginPercent, gunGrams, taxes, ...same }: ReturnType<typeof textsOf>) => ({
+  ...same,
+  validDays: figure(validDays),
+  marginPercent: figure(marginPercent),
+  gunGrams: gunGrams.trim() === '' ? null : figure(gunGrams),
+  taxes: taxes
+    .filter(({ words }) => words.trim() !== '')
+    .map(({ words, percent }) => ({ words, percent: figure(percent) })),
+})
 
 /**
  * What stands on quotes, and what this shop does where practice differs.
  * @param zones names of the time zone database
  */
 export function SettingsScreen({ initial, zones }: { initial: Settings; zones: readonly string[] }) {
-  const [shop, setShop] = useState(initial.shop)
-  const [currency, setCurrency] = useState(initial.currency)
-  const [validDays, setValidDays] = useState(String(initial.validDays))
-  const [margin, setMargin] = useState(String(initial.marginPercent))
-  const [timeZone, setTimeZone] = useState(initial.timeZone)
-  const [taxes, setTaxes] = useState(
-    initial.taxes.map((t) => ({ words: t.words, percent: String(t.percent) })),
-  )
-  const [schools, setSchools] = useState<Schools>(initial.schools)
-  const [gun, setGun] = useState(initial.gunGrams === null ? '' : String(initial.gunGrams))
-  const [words, setWords] = useState('')
   const [state, setState] = useState('')
-  const field = (label: string, value: string, set: (text: string) => void, most: number) => (
-    <label className="mb-3 block">
-      <span className="caption block">{label}</span>
-      <input className="field" maxLength={most} value={value} onChange={(e) => set(e.target.value)} />
-    </label>
-  )
+  const [blank] = useState(() => textsOf(initial))
+  const { submit, form, words, ...fields } = useSentForm({
+    blank,
+    send: async (values) => {
+      await call('PUT /api/settings', { body: settingsOf(values) })
+      setState('saved')
+    },
+  })
+  const taxes = useFieldArray({ control: form.control, name: 'taxes' })
+  const schools = useWatch({ control: form.control, name: 'schools' })
   return (
     <Frame about={<b className="font-semibold text-ink">Settings</b>} state={state}>
-      <form
-        className="mx-auto h-full max-w-[760px] overflow-auto px-6 py-5"
-        onSubmit={(e) => {
-          e.preventDefault()
-          call('PUT /api/settings', {
-            body: {
-              shop,
-              currency,
-              timeZone,
-              validDays: figure(validDays),
-              marginPercent: figure(margin),
-              gunGrams: gun.trim() === '' ? null : figure(gun),
-              schools,
-              taxes: taxes
-                .filter((t) => t.words.trim() !== '')
-                .map((t) => ({ words: t.words, percent: figure(t.percent) })),
-            },
-          })
-            .then(() => {
-              setWords('')
-              setState('saved')
-            })
-            .catch((error: unknown) => setWords(wordsOf(error)))
-        }}
-      >
+      <form className="mx-auto h-full max-w-[760px] overflow-auto px-6 py-5" onSubmit={(e) => void submit(e)}>
         <h1 className="mb-3 text-[1.3125rem] font-bold">On quotes and labels</h1>
-        {field('Name of the shop', shop, setShop, 80)}
-        <label className="mb-3 block">
-          <span className="caption block">Time zone of the shop</span>
-          <input
-            className="field"
+        <div className="grid gap-3">
+          <FormField of={fields} name="shop" label="Name of the shop" maxLength={80} />
+          <FormField
+            of={fields}
+            name="timeZone"
+            label="Time zone of the shop"
             list="time-zones"
             maxLength={60}
-            value={timeZone}
-            onChange={(e) => setTimeZone(e.target.value)}
           />
           <datalist id="time-zones">
             {zones.map((name) => (
               <option key={name} value={name} />
             ))}
           </datalist>
-        </label>
-        <div className="grid grid-cols-3 gap-3">
-          {field('Currency', currency, setCurrency, 8)}
-          {field('A quote holds, days', validDays, setValidDays, 3)}
-          {field('Mark-up, %', margin, setMargin, 6)}
+          <div className="grid grid-cols-3 items-end gap-3">
+            <FormField of={fields} name="currency" label="Currency" maxLength={8} />
+            <FormField of={fields} name="validDays" label="A quote holds, days" maxLength={3} />
+            <FormField of={fields} name="marginPercent" label="Mark-up, %" maxLength={6} />
+          </div>
+          <FormField
+            of={fields}
+            name="gunGrams"
+            label="One stroke of our grease gun, g (weigh ten, divide)"
+            maxLength={6}
+          />
         </div>
-        {field('One stroke of our grease gun, g (weigh ten, divide)', gun, setGun, 6)}
-        <fieldset>
+        <fieldset className="mt-3">
           <legend className="caption mb-1">Taxes</legend>
-          {[...taxes, { words: '', percent: '' }].slice(0, 4).map((tax, i) => {
-            const set = (change: Partial<typeof tax>): void => {
-              const next = [...taxes]
-              next[i] = { ...tax, ...change }
-              setTaxes(next)
-            }
-            return (
-              <div key={i} className="mb-1.5 grid grid-cols-[minmax(0,1fr)_110px] gap-2">
-                <input
-                  className="field"
-                  aria-label={`Tax ${i + 1}`}
-                  placeholder="another tax"
-                  maxLength={40}
-                  value={tax.words}
-                  onChange={(e) => set({ words: e.target.value })}
-                />
-                <input
-                  className="field number"
-                  aria-label={`Per cent of tax ${i + 1}`}
-                  placeholder="%"
-                  maxLength={6}
-                  value={tax.percent}
-                  onChange={(e) => set({ percent: e.target.value })}
-                />
-              </div>
-            )
-          })}
+          {taxes.fields.map((tax, i) => (
+            <div key={tax.id} className="mb-1.5 grid grid-cols-[minmax(0,1fr)_110px] gap-2">
+              <FormField
+                of={fields}
+                name={`taxes.${i}.words`}
+                label={`Tax ${i + 1}`}
+                labelHidden
+                placeholder="another tax"
+                maxLength={40}
+              />
+              <FormField
+                of={fields}
+                name={`taxes.${i}.percent`}
+                label={`Per cent of tax ${i + 1}`}
+                labelHidden
+                className="number"
+                placeholder="%"
+                maxLength={6}
+              />
+            </div>
+          ))}
         </fieldset>
         <fieldset className="mt-4">
           <legend className="text-[1.3125rem] font-bold">Workshop practice</legend>
@@ -130,16 +129,12 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
                 label={SCHOOLS[name].words}
                 value={schools[name]}
                 options={Object.entries<string>(SCHOOLS[name].ways)}
-                onPick={(way) => setSchools({ ...schools, [name]: way })}
+                onPick={(way) => form.setValue('schools', { ...schools, [name]: way })}
               />
             </div>
           ))}
         </fieldset>
-        {words && (
-          <p role="alert" className="mt-2 text-contra">
-            {words}
-          </p>
-        )}
+        <FormWords words={words} />
         <button type="submit" className="button mt-4" data-primary>
           Save
         </button>
