@@ -1,8 +1,15 @@
 import { defineConfig } from '@playwright/test'
 import { BROWSER_ARGS, CHROMIUM } from './tests/support/browser'
 
+/** They look at screens and change little: ./test runs them beside the others, on a server of their own. */
+const LOOKS = /(screens|widths|interchange)\.spec\.ts$/
+
 export default defineConfig({
   testDir: 'tests/e2e',
+  projects: [
+    { name: 'looks', testMatch: LOOKS, outputDir: '.local/e2e-looks' },
+    { name: 'work', testIgnore: LOOKS },
+  ],
   fullyParallel: false,
   workers: 1,
   timeout: 120_000,

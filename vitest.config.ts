@@ -15,7 +15,16 @@ export default defineConfig({
           name: 'core',
           include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'],
           environment: 'node',
-          testTimeout: 180_000,
+          testTimeout: 400_000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'ui',
+          include: ['src/**/*.test.tsx'],
+          environment: 'jsdom',
+          setupFiles: ['tests/support/browserless.ts'],
         },
       },
       {

@@ -18,7 +18,10 @@ const ran = [
   ['core.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
   ['api.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
   ['faults.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
-  ['e2e.json', (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected + r.stats.skipped]],
+  ...['looks.json', 'e2e.json'].map((name) => [
+    name,
+    (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected + r.stats.skipped],
+  ]),
 ]
 for (const [name, count] of ran) {
   const report = read(name)
@@ -35,7 +38,9 @@ const troubled = (suite) => [
   ...(suite.suites ?? []).flatMap(troubled),
 ]
 const COLOURS = /\u001b\[[\d;]*m/g
-for (const { title, ok, tests } of (read('e2e.json')?.suites ?? []).flatMap(troubled)) {
+for (const { title, ok, tests } of ['looks.json', 'e2e.json'].flatMap((name) =>
+  (read(name)?.suites ?? []).flatMap(troubled),
+)) {
   console.log(`${ok ? 'passed at the second try' : 'failed'}: ${title}`)
   for (const { error, duration } of tests.flatMap(({ results }) => results))
     if (error)

@@ -1,39 +1,6 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { STAGE_PATHS, type Stage } from '@/contract/choices'
-import { open, pick, saved, settled } from '../support/page'
-
-/** @param rules only these; all of WCAG 2.2 AA when left out */
-async function noFaults(page: Page, rules?: string[]): Promise<void> {
-  const axe = new AxeBuilder({ page })
-  const { violations } = await (
-    rules ? axe.withRules(rules) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-  ).analyze()
-  const grave = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')
-  expect(
-    grave.map(
-      (v) =>
-        `${v.id}: ${v.nodes
-          .map((n) => n.target.join(' '))
-          .slice(0, 3)
-          .join(', ')}`,
-    ),
-  ).toEqual([])
-}
-
-/** Errors in the console are faults; refused requests that a test makes on purpose are not. */
-function watch(
-  page: Page,
-  allowed = /status of (4\d\d|503)|Failed to load resource|ERR_INTERNET_DISCONNECTED/,
-): string[] {
-  const errors: string[] = []
-  page.on('pageerror', (error) => errors.push(error.message))
-  page.on(
-    'console',
-    (message) => message.type() === 'error' && !allowed.test(message.text()) && errors.push(message.text()),
-  )
-  return errors
-}
+import { noFaults, watch } from '../support/faultless'
+import { pick, saved, settled } from '../support/page'
 
 async function openJob(page: Page, title: string): Promise<string> {
   await page.goto('/jobs/new')
@@ -306,55 +273,6 @@ test('a look-up is a link, and can become a job', async ({ page }) => {
   await expect(better.first()).toBeVisible()
   await page.getByRole('button', { name: 'Use 6903-2RS', exact: true }).click()
   await expect(page.getByText('On this job: 6903-2RS')).toBeVisible()
-})
-
-test('every main screen of the demo jobs opens without faults, light and dim, and fits 1280 × 800', async ({
-  page,
-  request,
-}) => {
-  test.setTimeout(360_000)
-  const errors = watch(page)
-  const { items: jobs } = (await (await request.get('/api/jobs?limit=200')).json()) as {
-    items: { id: number; title: string; stage: Stage }[]
-  }
-  // Those on the bench: the seasons before have lower numbers.
-  const demo = jobs.filter((j) => j.id > 200 && /^(Land train|Carousel|Capstan|Coin)/.test(j.title))
-  expect(demo.length).toBeGreaterThanOrEqual(6)
-  const paths = [
-    '/',
-    '/machines',
-    '/machines/1',
-    '/identify',
-    '/jobs/new',
-    '/parts/6205-2RS',
-    '/parts/22210',
-    '/catalogue',
-    '/catalogue?family=tapered-inch',
-    '/tray',
-    '/lists',
-    '/convert',
-    '/toolbox',
-    '/fits?designation=6205',
-    ...demo.map((j) => `/jobs/${j.id}${STAGE_PATHS[j.stage]}`),
-    ...demo
-      .filter((j) => j.title.startsWith('Land train, coach 1'))
-      .flatMap((j) => ['compare', 'inspect', 'fit', 'plan'].map((stage) => `/jobs/${j.id}/${stage}`)),
-  ]
-  for (const path of paths) {
-    await open(page, path)
-    for (const theme of ['light', 'dim']) {
-      await page.evaluate((to) => (document.documentElement.dataset['theme'] = to), theme)
-      // The other light changes colours alone.
-      await noFaults(page, theme === 'light' ? undefined : ['color-contrast'])
-    }
-    const wide = await page.evaluate(
-      () =>
-        document.documentElement.scrollWidth > window.innerWidth ||
-        document.documentElement.scrollHeight > window.innerHeight,
-    )
-    expect(wide, `${path} scrolls as a whole`).toBe(false)
-  }
-  expect(errors).toEqual([])
 })
 
 test('every key stroke has its answer, and none is overtaken by an older one', async ({ page }) => {

@@ -38,7 +38,7 @@ it('in another world what is said is still what is right, and more readings neve
   expect(two?.calibration).toBeLessThanOrEqual(one?.calibration ?? 0)
   expect(three?.calibration).toBeLessThanOrEqual(two?.calibration ?? 0)
   expect(three?.first).toBeGreaterThan(one?.first ?? 1)
-}, 180_000)
+}, 400_000)
 
 // The bound: the exact posterior by enumerating every part and every way it may be stamped, under the noise of the simulation.
 it('damaged stamps come near the exact answer: within half a point where a mark is lost, one and a half where in half of them another is confused', () => {

@@ -31,14 +31,14 @@ const textsOf = (settings: Settings) => ({
   }),
 })
 
+const isTax = ({ words }: { words: string }): boolean => words.trim() !== ''
+
 const settingsOf = ({ validDays, marginPercent, gunGrams, taxes, ...same }: ReturnType<typeof textsOf>) => ({
   ...same,
   validDays: figure(validDays),
   marginPercent: figure(marginPercent),
   gunGrams: gunGrams.trim() === '' ? null : figure(gunGrams),
-  taxes: taxes
-    .filter(({ words }) => words.trim() !== '')
-    .map(({ words, percent }) => ({ words, percent: figure(percent) })),
+  taxes: taxes.filter(isTax).map(({ words, percent }) => ({ words, percent: figure(percent) })),
 })
 
 /**
@@ -51,7 +51,10 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
   const { submit, form, words, ...fields } = useSentForm({
     blank,
     send: async (values) => {
-      await call('PUT /api/settings', { body: settingsOf(values) })
+      // Rows without a name go to the end: the server counts those it is sent.
+      const rows = [...values.taxes.filter(isTax), ...values.taxes.filter((tax) => !isTax(tax))]
+      form.setValue('taxes', rows)
+      await call('PUT /api/settings', { body: settingsOf({ ...values, taxes: rows }) })
       setState('saved')
     },
   })
@@ -75,7 +78,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
               <option key={name} value={name} />
             ))}
           </datalist>
-          <div className="grid grid-cols-3 items-end gap-3">
+          <div className="grid grid-cols-3 items-start gap-3">
             <FormField of={fields} name="currency" label="Currency" maxLength={8} />
             <FormField of={fields} name="validDays" label="A quote holds, days" maxLength={3} />
             <FormField of={fields} name="marginPercent" label="Mark-up, %" maxLength={6} />

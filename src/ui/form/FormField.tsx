@@ -24,20 +24,22 @@ export function FormField<V extends FieldValues>({
   const id = useId()
   const trouble = troubleOf(name)
   return (
-    <label className="block min-w-0">
-      <span className={labelHidden ? 'sr-only' : 'caption block'}>{label}</span>
-      <input
-        className={`field ${className}`}
-        aria-invalid={trouble !== '' || undefined}
-        aria-describedby={trouble ? id : undefined}
-        {...input}
-        {...register(name)}
-      />
+    <div className="min-w-0">
+      <label className="block">
+        <span className={labelHidden ? 'sr-only' : 'caption block'}>{label}</span>
+        <input
+          className={`field ${className}`}
+          aria-invalid={trouble !== '' || undefined}
+          aria-describedby={trouble ? id : undefined}
+          {...input}
+          {...register(name)}
+        />
+      </label>
       {trouble && (
         <span id={id} role="alert" className="block text-[0.875rem] text-contra">
           {trouble}
         </span>
       )}
-    </label>
+    </div>
   )
 }

@@ -1,0 +1,78 @@
+import { act, fireEvent, render, screen } from '@testing-library/react'
+import { expect, it, vi } from 'vitest'
+import { Refused } from '../call'
+import { FormField } from './FormField'
+import { FormWords } from './FormWords'
+import { useSentForm } from './useSentForm'
+
+const BLANK = { number: '', pieces: '' }
+
+interface Props {
+  send: (values: typeof BLANK) => Promise<void>
+  keptAs?: string
+  emptied?: boolean
+}
+
+function Form(props: Props) {
+  const { submit, words, ...fields } = useSentForm({ blank: BLANK, ...props })
+  return (
+    <form onSubmit={(e) => void submit(e)}>
+      <FormField of={fields} name="number" label="Number" />
+      <FormField of={fields} name="pieces" label="Pieces" />
+      <FormWords words={words} />
+      <button type="submit">Save</button>
+    </form>
+  )
+}
+
+const field = (label: string) => screen.getByLabelText<HTMLInputElement>(label)
+const type = (label: string, value: string): boolean => fireEvent.input(field(label), { target: { value } })
+const save = () =>
+  act(async () => {
+    fireEvent.click(screen.getByRole('button', { name: 'Save' }))
+    await Promise.resolve()
+  })
+const refusing = (path: string, message: string) => () =>
+  Promise.reject(new Refused('Something is wrong.', [], true, [{ path: [path], message }]))
+
+it('what is refused stands at its field, and that field has the focus; nothing typed is lost', async () => {
+  render(<Form send={refusing('pieces', 'A quantity is zero or more.')} />)
+  type('Number', '6205-2RS')
+  type('Pieces', '-3')
+  await save()
+  expect(screen.getByRole('alert').textContent).toBe('A quantity is zero or more.')
+  expect(field('Pieces').getAttribute('aria-invalid')).toBe('true')
+  expect(field('Number').getAttribute('aria-invalid')).toBeNull()
+  expect(document.activeElement).toBe(field('Pieces'))
+  expect(field('Number').value).toBe('6205-2RS')
+})
+
+it('what belongs to no field stands below them all', async () => {
+  render(<Form send={refusing('version', 'Somebody else changed it.')} />)
+  await save()
+  expect(screen.getByRole('alert').textContent).toBe('Something is wrong.')
+})
+
+it('is blank again once it was sent, where it is asked to be', async () => {
+  const send = vi.fn(() => Promise.resolve())
+  render(<Form send={send} emptied />)
+  type('Number', '608')
+  await save()
+  expect(send).toHaveBeenCalledWith({ number: '608', pieces: '' })
+  expect(field('Number').value).toBe('')
+})
+
+it('what was typed outlives the page until it was sent', async () => {
+  const first = render(<Form send={refusing('number', 'Which part?')} keptAs="test" />)
+  type('Number', '62O5')
+  await save()
+  first.unmount()
+  const second = render(<Form send={() => Promise.resolve()} keptAs="test" />)
+  await act(async () => Promise.resolve())
+  expect(field('Number').value).toBe('62O5')
+  await save()
+  second.unmount()
+  render(<Form send={() => Promise.resolve()} keptAs="test" />)
+  await act(async () => Promise.resolve())
+  expect(field('Number').value).toBe('')
+})
