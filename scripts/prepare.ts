@@ -1,4 +1,4 @@
-/** Brings the database up to date: schema, shipped catalogue, and once the demo data. AMBER_DEMO=0 leaves that out. */
+/** Brings the database up to date: a copy that was being put back, schema, shipped catalogue, and once the demo data. AMBER_DEMO=0 leaves that out. */
 import { buildCatalogue } from '@/core/catalogue'
 import { meaningOfText } from '@/core/designation'
 import {
@@ -20,9 +20,11 @@ import { emptyBin } from '@/services/emptyBin'
 import { seatReadings } from '@/services/jobs/seatReadings'
 import { FittingDraft } from '@/contract/plan'
 import { copyDatabase } from './copyDatabase'
+import { putBackPending } from './putBack'
 
 const say = (words: string): void => console.log(`  ${words}`)
 
+await putBackPending(say)
 const pending = await pendingMigrations()
 if (pending.length > 0 && (await hasData())) {
   const file = await copyDatabase(`before-${pending[0] ?? ''}`)

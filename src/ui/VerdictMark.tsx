@@ -1,12 +1,14 @@
+import { Circle, Triangle, X, type LucideIcon } from 'lucide-react'
+
 const MARKS = {
-  agrees: ['●', 'text-agree', 'agrees'],
-  pass: ['●', 'text-agree', 'agrees'],
-  strained: ['▲', 'text-strain', 'doubtful'],
-  warn: ['▲', 'text-strain', 'look again'],
-  contradicts: ['✕', 'text-contra', 'contradicts'],
-  fail: ['✕', 'text-contra', 'does not fit'],
-  gap: ['○', 'text-lamp-ink', 'missing'],
-} as const
+  agrees: [Circle, 'text-agree', 'agrees'],
+  pass: [Circle, 'text-agree', 'agrees'],
+  strained: [Triangle, 'text-strain', 'doubtful'],
+  warn: [Triangle, 'text-strain', 'look again'],
+  contradicts: [X, 'text-contra', 'contradicts'],
+  fail: [X, 'text-contra', 'does not fit'],
+  gap: [Circle, 'text-lamp-ink', 'missing'],
+} as const satisfies Record<string, readonly [LucideIcon, string, string]>
 
 interface Props {
   verdict: keyof typeof MARKS
@@ -16,10 +18,16 @@ interface Props {
 
 /** A verdict as shape and colour; its word is read out. */
 export function VerdictMark({ verdict, isSaid = false }: Props) {
-  const [sign, colour, word] = MARKS[verdict]
+  const [Sign, colour, word] = MARKS[verdict]
+  const isFilled = verdict !== 'gap' && Sign !== X
   return (
-    <span className={`font-bold ${colour}`}>
-      <span aria-hidden>{sign}</span>
+    <span className={`inline-block align-[-0.06em] ${colour}`}>
+      <Sign
+        aria-hidden
+        className="size-[0.72em]"
+        strokeWidth={Sign === X ? 5 : 3.5}
+        fill={isFilled ? 'currentColor' : 'none'}
+      />
       {!isSaid && <span className="sr-only">{word}</span>}
     </span>
   )

@@ -42,10 +42,20 @@ export class Site {
   constructor(readonly folder = resolve('.local/fault-db')) {}
 
   async begin(): Promise<void> {
+    this.beginDatabase()
+    await this.startApp()
+  }
+
+  /** The database alone, with catalogue and demo. */
+  beginDatabase(): void {
     this.empty()
     this.databaseUrl = startDatabase(this.folder)
     shell('tsx --conditions=react-server scripts/prepare.ts', { DATABASE_URL: this.databaseUrl })
-    await this.startApp()
+  }
+
+  /** What a program needs to work on this database. */
+  env(): NodeJS.ProcessEnv {
+    return { ...process.env, DATABASE_URL: this.databaseUrl }
   }
 
   async startApp(): Promise<void> {
@@ -90,26 +100,32 @@ export class Site {
 
   /** Rows of a question in SQL, tab separated. */
   sql(question: string): string[][] {
-    const url = new URL(this.databaseUrl)
-    const done = spawnSync(
-      'mariadb',
-      [
-        '--no-defaults',
-        '-N',
-        `-h${url.hostname}`,
-        `-P${url.port}`,
-        `-u${url.username}`,
-        'amber',
-        '-e',
-        question,
-      ],
-      { encoding: 'utf8', env: { ...process.env, MYSQL_PWD: url.password } },
-    )
-    if (done.status !== 0) throw new Error(done.stderr)
-    return done.stdout
+    return this.client('mariadb', ['-N', 'amber', '-e', question])
       .split('\n')
       .filter(Boolean)
       .map((line) => line.split('\t'))
+  }
+
+  /** All rows and tables, without the date of the dump. */
+  dump(): string {
+    return this.client('mariadb-dump', [
+      '--skip-comments',
+      '--skip-dump-date',
+      '--hex-blob',
+      '--order-by-primary',
+      'amber',
+    ])
+  }
+
+  private client(program: 'mariadb' | 'mariadb-dump', args: string[]): string {
+    const { hostname, port, username, password } = new URL(this.databaseUrl)
+    const done = spawnSync(
+      program,
+      ['--no-defaults', `-h${hostname}`, `-P${port}`, `-u${username}`, ...args],
+      { encoding: 'utf8', env: { ...process.env, MYSQL_PWD: password }, maxBuffer: 1 << 28 },
+    )
+    if (done.status !== 0) throw new Error(done.stderr)
+    return done.stdout
   }
 
   end(): void {

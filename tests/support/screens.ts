@@ -26,4 +26,5 @@ export const SCREENS = [
   '/campaign',
   '/accounts',
   '/status',
+  '/components',
 ]

@@ -1,5 +1,6 @@
 'use client'
 
+import { X } from 'lucide-react'
 import { capital } from '@/core/capital'
 import { useState } from 'react'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
@@ -171,7 +172,7 @@ export function PlaceRows({ slots, after, onChange }: Props) {
             aria-label={`Take place ${i + 1} away`}
             onClick={() => onChange(slots.filter((_, at) => at !== i))}
           >
-            ✕
+            <X aria-hidden size={16} />
           </button>
         </div>
       ))}

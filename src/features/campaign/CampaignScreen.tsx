@@ -11,6 +11,7 @@ import { saveText } from '@/ui/saveText'
 import type { Output } from '@/contract/endpoints'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
+import { VerdictMark } from '@/ui/VerdictMark'
 
 type Line = Output<'POST /api/campaign'>['lines'][number]
 
@@ -158,7 +159,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
                 </b>
                 {!list.complete && (
                   <span className="truncate text-strain">
-                    ▲ Not settled:{' '}
+                    <VerdictMark verdict="warn" isSaid /> Not settled:{' '}
                     {list.kits
                       .filter((k) => !k.complete)
                       .map((k) => `${k.name}, ${k.gaps.length}`)

@@ -314,8 +314,9 @@ function MixingChart() {
         ))}
       </tbody>
       <caption className="caption-bottom pt-1 text-left text-[0.78125rem] text-ink3">
-        X complex, S sulfonate, PU polyurea. ● mixes, ▲ doubtful, ✕ clean out first. A usual chart: always
-        confirm with the grease maker.
+        X complex, S sulfonate, PU polyurea. <VerdictMark verdict="pass" isSaid /> mixes,{' '}
+        <VerdictMark verdict="warn" isSaid /> doubtful, <VerdictMark verdict="fail" isSaid /> clean out first.
+        A usual chart: always confirm with the grease maker.
       </caption>
     </table>
   )

@@ -1,5 +1,6 @@
 'use client'
 
+import { X } from 'lucide-react'
 import { useState } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { endsInUnit, INSTRUMENT_WORDS } from '@/core/quantity'
@@ -117,7 +118,7 @@ export function ReadingRow({
               aria-label={`${row.words}: exclude`}
               className="min-h-10 min-w-9 rounded text-[0.9375rem] text-ink3"
             >
-              ✕
+              <X aria-hidden size={16} className="mx-auto" />
             </button>
           </>
         )}

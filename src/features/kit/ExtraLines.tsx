@@ -1,5 +1,6 @@
 'use client'
 
+import { X } from 'lucide-react'
 import { useState, type FormEvent } from 'react'
 import type { KitDraft } from '@/contract/kit'
 
@@ -48,7 +49,7 @@ export function ExtraLines({
               aria-label={`Take ${extra.words} off the kit`}
               onClick={() => onChange(extras.filter(({ id }) => id !== extra.id))}
             >
-              ✕
+              <X aria-hidden size={16} />
             </button>
           </li>
         ))}

@@ -3,6 +3,10 @@
 import { useEffect, useRef, useState } from 'react'
 import { SLOT_WORDS } from '@/core/kit'
 import type { KitResponse } from '@/contract/kit'
+import { VerdictMark } from '@/ui/VerdictMark'
+
+const LINE_SIGNS = { filled: 'pass', gap: 'gap', conflict: 'fail' } as const
+const LINE_WORDS = { filled: 'filled', gap: 'missing', conflict: 'does not fit' } as const
 
 interface Props {
   place: Place | undefined
@@ -70,7 +74,7 @@ export function LineEditor({
         <span
           className={`text-[0.8125rem] font-semibold ${line.state === 'filled' ? 'text-agree' : line.state === 'gap' ? 'text-lamp-ink' : 'text-contra'}`}
         >
-          {line.state === 'filled' ? '● filled' : line.state === 'gap' ? '○ missing' : '✕ does not fit'}
+          <VerdictMark verdict={LINE_SIGNS[line.state]} isSaid /> {LINE_WORDS[line.state]}
         </span>
       </h2>
       <p className="mb-2 text-[0.875rem] text-ink2">

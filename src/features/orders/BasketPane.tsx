@@ -1,6 +1,7 @@
 import type { BasketResponse } from '@/contract/supply'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
+import { VerdictMark } from '@/ui/VerdictMark'
 
 type Bought = BasketResponse['picks'][number]
 
@@ -74,12 +75,15 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
             : '. Perhaps not the very best: the list is long.'}
       </p>
       {basket.away.length > 0 && (
-        <p className="mb-2 text-strain">▲ Without {basket.away.join(' and ')}: no answer just now.</p>
+        <p className="mb-2 text-strain">
+          <VerdictMark verdict="warn" isSaid /> Without {basket.away.join(' and ')}: no answer just now.
+        </p>
       )}
       {basket.missing.length > 0 && (
         <p className="mb-2 text-contra">
-          ✕ Nobody offers <span className="number">{basket.missing.join(', ')}</span>. Made to measure, or
-          look for an equivalent.
+          <VerdictMark verdict="fail" isSaid /> Nobody offers{' '}
+          <span className="number">{basket.missing.join(', ')}</span>. Made to measure, or look for an
+          equivalent.
         </p>
       )}
       {suppliers.map((name) => (

@@ -6,6 +6,7 @@ import { useTimes } from '@/ui/Times'
 import { call, wordsOf } from '@/ui/call'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
+import { VerdictMark } from '@/ui/VerdictMark'
 
 type Line = OrderResponse['lines'][number]
 
@@ -104,7 +105,11 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
         . Goods {order.goods.toFixed(2)}, freight {order.freight.toFixed(2)} {currency}; {order.days} days
         from {day(order.createdAt)}. {order.note}
       </p>
-      {order.trouble && <p className="mb-2 text-strain">▲ {order.trouble}</p>}
+      {order.trouble && (
+        <p className="mb-2 text-strain">
+          <VerdictMark verdict="warn" isSaid /> {order.trouble}
+        </p>
+      )}
       <div className="mb-3">
         <DataTable
           label={`Lines of order ${order.id}`}

@@ -1,5 +1,6 @@
 'use client'
 
+import { X } from 'lucide-react'
 export interface Wanted {
   designation: string
   quantity: string
@@ -70,7 +71,7 @@ export function WantedLines({
                 aria-label={`Take part ${i + 1} off the list`}
                 onClick={() => onChange(wanted.filter((_, at) => at !== i))}
               >
-                ✕
+                <X aria-hidden size={16} />
               </button>
             )}
           </div>

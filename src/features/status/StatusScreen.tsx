@@ -3,6 +3,7 @@
 import { Frame } from '@/features/shell'
 import type { StatusResponse } from '@/contract/status'
 import { useTimes } from '@/ui/Times'
+import { VerdictMark } from '@/ui/VerdictMark'
 
 const GB = 1000
 const size = (mb: number): string =>
@@ -30,7 +31,7 @@ export function StatusScreen({ status }: { status: StatusResponse }) {
         <div className="mx-auto max-w-[900px] px-4 py-5">
           {warnings.length === 0 ? (
             <p className="mb-4 text-agree">
-              <span aria-hidden>● </span>Nothing has to be looked after.
+              <VerdictMark verdict="pass" isSaid /> Nothing has to be looked after.
             </p>
           ) : (
             <ul className="mb-4 grid gap-2">

@@ -6,6 +6,7 @@ import { useTimes } from '@/ui/Times'
 import { call, wordsOf } from '@/ui/call'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
+import { VerdictMark } from '@/ui/VerdictMark'
 
 interface Props {
   items: readonly StockItem[]
@@ -112,8 +113,9 @@ export function StockTable({
         cell: (item) => (
           <>
             {item.free < item.minimum && (
-              <span className="mr-1.5 text-strain" aria-label="below minimum">
-                ▲
+              <span className="mr-1.5">
+                <VerdictMark verdict="warn" isSaid />
+                <span className="sr-only">below minimum</span>
               </span>
             )}
             {item.free}

@@ -13,6 +13,7 @@ import { today } from '../clock'
 import { kitToKeep } from '../keptKit'
 import { loadHistory } from './history'
 import { loadDemoStore } from './store'
+import { EVERY_ARRANGEMENT } from './everyArrangement'
 import { JOBS, MACHINES, type DemoJob } from './world'
 
 /** Jobs of the seasons before have numbers below those of the bench, which begin at 201. */
@@ -74,7 +75,8 @@ export async function loadDemo(): Promise<number> {
   const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
   await loadDemoStore(language)
   await loadHistory(machines, language, FIRST_PAST_JOB, await today())
-  for (const job of JOBS) await write(job, machines, language)
+  // Those of the bench are the newest.
+  for (const job of [...EVERY_ARRANGEMENT, ...JOBS]) await write(job, machines, language)
   await db.saveFact('demo', 'loaded')
-  return JOBS.length
+  return EVERY_ARRANGEMENT.length + JOBS.length
 }

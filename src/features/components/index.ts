@@ -1,0 +1,1 @@
+export { ComponentsScreen } from './ComponentsScreen'

@@ -1,0 +1,169 @@
+import 'server-only'
+import type { KitDraft } from '@/contract/kit'
+import type { DemoJob } from './world'
+
+/** One job of each arrangement that no other job of the pier has, simplest first. */
+interface Short {
+  title: string
+  position: string
+  arrangement: string
+  /** number of the first bearing, where it is known, and what it is without its options */
+  number?: string
+  base?: string
+  positions?: number
+  heard?: NonNullable<DemoJob['job']['intake']>['heard']
+  use?: NonNullable<DemoJob['job']['intake']>['use']
+  note: string
+  parts: Record<string, string>
+  sizes?: KitDraft['sizes']
+  thread?: string
+}
+
+const SHORT: readonly Short[] = [
+  {
+    title: 'Organ trailer, left wheel',
+    position: 'Left wheel',
+    arrangement: 'A2',
+    number: 'LM67048/LM67010',
+    heard: ['play'],
+    note: 'The clamp nut had backed off by a quarter turn.',
+    parts: { innerCone: 'LM67048', innerCup: 'LM67010', outerCone: 'LM11949', outerCup: 'LM11910' },
+    sizes: { sealShaft: 35, cavityLength: 42 },
+    thread: '3/4-16',
+  },
+  {
+    title: 'Mat lift truck, front wheel',
+    position: 'Front wheel',
+    arrangement: 'A3',
+    number: 'LM48548/LM48510',
+    heard: ['rumble'],
+    note: 'Two shims under the collar, the spare one in the bag.',
+    parts: { innerCone: 'LM48548', innerCup: 'LM48510', outerCone: 'LM12749', outerCup: 'LM12710' },
+    sizes: { sealShaft: 38, cavityLength: 50 },
+  },
+  {
+    title: 'Land train, hauler, rear wheel',
+    position: 'Rear left wheel',
+    arrangement: 'A4',
+    number: '25580/25520',
+    heard: ['rumble', 'escaped grease'],
+    use: ['heavy load', 'salt air', 'washed'],
+    note: 'The outer ring nut was loose, the tab washer torn.',
+    parts: { innerCone: '25580', innerCup: '25520', outerCone: '15123', outerCup: '15245' },
+    sizes: { sealShaft: 50, cavityLength: 70 },
+  },
+  {
+    title: 'Ice-cream cart 2, driven wheel',
+    position: 'Rear wheel',
+    arrangement: 'B3',
+    number: '6904-2RS',
+    base: '6904',
+    heard: ['play'],
+    note: 'The chain wheel rocks on its carrier.',
+    parts: {
+      shellLeft: '6904-2RS',
+      shellRight: '6904-2RS',
+      carrierInner: '6804-2RS',
+      carrierStacked: '6804-2RS',
+      carrierOuter: '6804-2RS',
+    },
+    sizes: { spacerLength: 61.5, sleeveLength: 9 },
+  },
+  {
+    title: 'Ice-cream cart 3, front wheel',
+    position: 'Front wheel',
+    arrangement: 'B4',
+    number: '6001-2RS',
+    base: '6001',
+    heard: ['grinding'],
+    use: ['washed', 'salt air'],
+    note: 'Sand under the dust cover.',
+    parts: { bearingLeft: '6001-2RS', bearingRight: '6001-2RS' },
+  },
+  {
+    title: 'Kiosk 1, shutter guide wheel',
+    position: 'Lower guide wheel',
+    arrangement: 'C1',
+    number: '6202-2RS',
+    base: '6202',
+    positions: 2,
+    heard: ['stiff'],
+    note: 'The axle is rusty where the inner bearing sits.',
+    parts: { bearingInner: '6202-2RS', bearingOuter: '6202-2RS' },
+  },
+  {
+    title: 'Coin pusher 4, tray carrier',
+    position: 'Rear carrier',
+    arrangement: 'C2',
+    number: '688ZZ',
+    base: '688',
+    heard: ['scream'],
+    use: ['slow'],
+    note: 'The tray stops short of its end.',
+    parts: { bearingRear: '688ZZ', bearingFront: '688ZZ' },
+  },
+  {
+    title: 'Beach tractor, front wheel',
+    position: 'Front right wheel',
+    arrangement: 'E1',
+    heard: ['rumble'],
+    note: 'The hub is one piece with its flange; nothing is stamped that can be read.',
+    parts: {},
+  },
+  {
+    title: 'Mat conveyor, head shaft',
+    position: 'Drive side',
+    arrangement: 'F1',
+    number: 'UC206',
+    heard: ['rumble'],
+    use: ['outdoors', 'salt air'],
+    note: 'One set screw was loose; the shaft is scored beside it.',
+    parts: { insert: 'UC206' },
+  },
+  {
+    title: 'Carousel, centre shaft',
+    position: 'Top of the shaft',
+    arrangement: 'G1',
+    number: '22208K',
+    base: '22208',
+    heard: ['rumble'],
+    use: ['slow', 'heavy load'],
+    note: 'Floating bearing above, locating one below.',
+    parts: { bearingLocating: '22208K', bearingFloating: '22208K' },
+    sizes: { sealShaft: 35 },
+  },
+  {
+    title: 'Deckchair trolley 5, cone hub',
+    position: 'Front wheel',
+    arrangement: 'H1',
+    heard: ['grinding'],
+    note: 'One cone is pitted. Count the balls before the first falls out.',
+    parts: {},
+  },
+]
+
+/** The same as jobs of the demo, each at its kit. */
+export const EVERY_ARRANGEMENT: readonly DemoJob[] = SHORT.map(
+  ({
+    title,
+    position,
+    arrangement,
+    number,
+    base,
+    positions = 1,
+    heard,
+    use,
+    note,
+    parts,
+    sizes = {},
+    thread,
+  }) => ({
+    job: {
+      title,
+      intake: { position, ...(heard && { heard }), ...(use && { use }), arrived: ['whole bearing'], note },
+    },
+    stage: 'kit',
+    ...(number && { decision: { designation: number, base: base ?? number, probability: 0.99 } }),
+    kit: { arrangement, positions, parts, sizes, ...(thread && { thread }) },
+  }),
+)

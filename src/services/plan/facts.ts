@@ -1,0 +1,127 @@
+import 'server-only'
+import { capital } from '@/core/capital'
+import { isWet } from '@/contract/job'
+import { isSealed } from '@/core/designation'
+import { familyFacts } from '@/core/catalogue'
+import { readFeature } from '@/core/compare'
+import { isDay, shopDay } from '@/core/dates'
+import {
+  inspectedOf,
+  inspectedWords,
+  judgeParts,
+  runsOnceFitted,
+  setupOf,
+  type Inspected,
+} from '@/core/inspect'
+import type { Kit } from '@/core/kit'
+import { knownPart } from '@/core/part'
+import type { PlanFacts } from '@/core/procedure'
+import { now } from '../clock'
+import type { JobKit } from '../jobKit'
+import { sizesRead } from '../kits'
+import type { FittingDraft } from '@/contract/plan'
+import { strokesOf } from '../setting'
+import { settings, toolbox } from '../settings'
+import { draftOf, fitFor, seatsOf } from './jobSeats'
+import { nutOf } from './jobSetting'
+
+/** Magnetic encoder: as it was seen, or noted on the comparison; a place that this machine has none of says no. */
+function encoderOf({ job, kit, arrangement }: JobKit): boolean | null {
+  const seen = job.bearings.flatMap(({ evidence }) => evidence.observed.encoder ?? [])
+  if (seen.length > 0) return seen.includes(true)
+  const side =
+    job.bearings.flatMap(
+      ({ comparison }) => comparison?.new.sensorSide ?? comparison?.old.sensorSide ?? [],
+    )[0] ?? ''
+  // The sensor side is where the magnetic ring is: none says that there is none.
+  if (side.trim() !== '') return readFeature('sensorSide', side).kind !== 'none'
+  const looked = arrangement.slots.some(
+    ({ id, senses }) => senses !== undefined && kit.lines.some((line) => line.slot === id),
+  )
+  return looked ? null : false
+}
+
+function greaseWords(kit: Kit, position: string, fitting: FittingDraft, gunGrams: number | null): string {
+  const line = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
+  const thickener = fitting.fields['grease.new']
+  const strokes = line ? strokesOf(line.quantityPerPosition, gunGrams) : null
+  return [
+    line
+      ? `About ${line.quantityPerPosition} g${strokes === null ? '' : `, ${strokes} strokes of the gun,`} of ${line.designation.toLowerCase()} in all${kit.positions > 1 ? ` for each ${position}` : ''}.`
+      : '',
+    line?.reason ?? '',
+    thickener ? `Thickener: ${thickener}.` : '',
+    line?.note ?? '',
+  ]
+    .filter(Boolean)
+    .join(' ')
+}
+
+/** Whether the bearings of a kit are closed on both sides; undefined where they are not known, or not alike. */
+function sealedIn(kit: Kit): boolean | undefined {
+  const sides = kit.lines.flatMap(({ value }) => {
+    const known = knownPart(value)
+    return known && familyFacts(known.part.family).kind === 'bearing' ? [isSealed(known)] : []
+  })
+  return new Set(sides).size === 1 ? sides[0] : undefined
+}
+
+/** Room between the bearings, as it was typed for the kit. */
+function betweenOf(kit: JobKit['job']['kit']): number | null {
+  const { cavityLength, spacerLength } = sizesRead(kit)
+  return cavityLength?.mm ?? spacerLength?.mm ?? null
+}
+
+export async function factsOf(found: JobKit): Promise<PlanFacts> {
+  const { job, kit, arrangement } = found
+  const [shop, tools] = await Promise.all([settings(), toolbox()])
+  const fitting = draftOf(found)
+  const inspections = job.bearings.flatMap(({ inspection }) => inspection ?? [])
+  const setup = setupOf(arrangement, sealedIn(kit))
+  const inspected = judgeParts(
+    inspections.flatMap(({ seen }) => seen),
+    {
+      tags: [...job.intake.heard, ...job.intake.use],
+      age: inspections.find(({ age }) => age !== undefined)?.age,
+      setup,
+    },
+  )
+  const called = (part: Inspected): string => inspectedWords(part, inspectedOf(setup))
+  const seen = (damage: string): boolean => inspections.some((i) => i.seen.some((s) => s.damage === damage))
+  return {
+    arrangement,
+    kit,
+    stuck: { onShaft: seen('ringSeized'), inHub: seen('ringLeft') },
+    fits: seatsOf(arrangement, kit, fitting).flatMap((seat) => fitFor(seat, fitting, arrangement.hub)),
+    inspected: [
+      ...inspected.parts.map(({ part, verdict, findings }) => ({
+        part,
+        verdict,
+        words: `${called(part)}: ${findings.join(', ').toLowerCase() || 'goes with its mate'}`,
+      })),
+      ...inspections
+        .flatMap(({ good }) => good)
+        .filter((part) => !inspected.parts.some((p) => p.part === part))
+        .map((part) => ({ part, verdict: 'good' as const, words: called(part) })),
+    ].map((row) => ({ ...row, words: capital(row.words) })),
+    checkNext: inspected.checkNext,
+    // Once it is signed off, what was found on parts that came new no longer counts.
+    run: fitting.signed
+      ? runsOnceFitted(
+          inspections.flatMap((inspection) => inspection.seen),
+          kit,
+        )
+      : inspected.run,
+    encoder: encoderOf(found),
+    wet: isWet(job.intake),
+    hubHas: fitting.hubHas,
+    firstSide: fitting.firstSide,
+    nut: nutOf(found, fitting, job.kit.thread),
+    greaseWords: greaseWords(kit, arrangement.position, fitting, shop.gunGrams),
+    schools: shop.schools,
+    toolbox: tools.tools,
+    fittedOn: isDay(fitting.fittedOn) ? fitting.fittedOn : shopDay(now(), shop.timeZone),
+    betweenMm: betweenOf(job.kit),
+    depths: fitting.depths.filter((d) => d.what && d.before).map((d) => `${d.what} ${d.before}`),
+  }
+}

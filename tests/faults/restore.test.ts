@@ -1,0 +1,74 @@
+import { spawn, spawnSync } from 'node:child_process'
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
+import { setTimeout as pause } from 'node:timers/promises'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { Site } from './site'
+
+// A copy that is being put back when the power goes: the next start goes on with it. Killed with all its helpers, the database is not.
+
+/** Kills in the middle of putting back; 100 by ./test --long. */
+const ROUNDS = Number(process.env['AMBER_FAULT_ROUNDS'] ?? 3)
+/** How long putting back takes about, ms: kills are spread over it. */
+const TAKES_MS = 6000
+
+const site = new Site(resolve('.local/fault-restore-db'))
+const folder = mkdtempSync(join(tmpdir(), 'put-back-'))
+const file = join(folder, 'shop.sql.gz')
+
+const run = (script: string, ...args: string[]) => {
+  const done = spawnSync('node_modules/.bin/tsx', ['--conditions=react-server', script, ...args], {
+    encoding: 'utf8',
+    env: site.env(),
+  })
+  expect(done.status, done.stdout + done.stderr).toBe(0)
+  return done.stdout
+}
+
+beforeAll(() => {
+  site.beginDatabase()
+  run('scripts/backup.ts', file)
+}, 120_000)
+afterAll(() => {
+  site.end()
+  rmSync(folder, { recursive: true })
+}, 30_000)
+
+it(
+  `killed ${ROUNDS} times in the middle: the next start has the copy whole, to the byte`,
+  async () => {
+    const whole = site.dump()
+    for (let round = 0; round < ROUNDS; round++) {
+      site.sql(
+        `insert into machines (name, place, note, created_at, updated_at) values ('Later ${round}', '', '', now(), now())`,
+      )
+      const work = spawn(
+        'node_modules/.bin/tsx',
+        ['--conditions=react-server', 'scripts/restoreDatabase.ts', file],
+        { env: site.env(), stdio: 'ignore', detached: true },
+      )
+      await pause(1500 + ((round * 2711) % TAKES_MS))
+      if (work.pid && work.exitCode === null) process.kill(-work.pid, 'SIGKILL')
+      run('scripts/prepare.ts')
+      // A kill that came before anything was asked for leaves what was there: it is asked for again.
+      if (site.sql(`select 1 from machines where name = 'Later ${round}'`).length > 0)
+        run('scripts/restoreDatabase.ts', file)
+      expect(site.dump() === whole, `round ${round}`).toBe(true)
+    }
+  },
+  ROUNDS * 60_000,
+)
+
+it('a copy that has gone in between gives back what was there', () => {
+  const gone = join(folder, 'gone.sql.gz')
+  copyFileSync(file, gone)
+  site.sql(
+    "insert into machines (name, place, note, created_at, updated_at) values ('Newest', '', '', now(), now())",
+  )
+  run('scripts/restoreDatabase.ts', gone, '--ask')
+  rmSync(gone)
+  expect(run('scripts/prepare.ts')).toContain('cannot be read any more')
+  expect(site.sql("select name from machines where name = 'Newest'")).toEqual([['Newest']])
+  expect(run('scripts/prepare.ts')).not.toContain('put back')
+}, 120_000)
