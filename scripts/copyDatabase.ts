@@ -20,7 +20,11 @@ const WHOLE = '-- Dump completed'
 /** The last bytes of a compressed file, as text. */
 async function endOf(file: string): Promise<string> {
   let tail = ''
-  for await (const chunk of createReadStream(file).pipe(createGunzip()) as AsyncIterable<Buffer>)
+  const unzipped = createGunzip()
+  createReadStream(file)
+    .on('error', (error) => unzipped.destroy(error))
+    .pipe(unzipped)
+  for await (const chunk of unzipped as AsyncIterable<Buffer>)
     tail = (tail + chunk.toString('latin1')).slice(-400)
   return tail
 }

@@ -14,6 +14,7 @@ import {
 import { resolve } from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { createGunzip } from 'node:zlib'
+import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
 import { database, hasData } from '@/db'
 import { checkCopy, copyDatabase, FOLDER } from './copyDatabase'
@@ -80,6 +81,19 @@ async function readIn(file: string): Promise<void> {
   if ((await ended) !== 0) throw new Error('The copy could not be read in whole.')
 }
 
+/** Ends what others have under way in this database: a statement of a program that was killed goes on by itself. */
+async function endOthers(): Promise<void> {
+  const others = await database().query<{ id: number }>(
+    'SELECT id FROM information_schema.processlist WHERE db = DATABASE() AND id <> CONNECTION_ID()',
+    { type: QueryTypes.SELECT },
+  )
+  // One that has ended by itself in between is no fault.
+  for (const { id } of others)
+    await database()
+      .query(`KILL ${Number(id)}`)
+      .catch(() => undefined)
+}
+
 /** A copy that can still be read. */
 const isWhole = (file: string): Promise<boolean> =>
   checkCopy(file).then(
@@ -111,6 +125,7 @@ export async function putBackPending(say: (words: string) => void): Promise<bool
       `${file} was being put back and cannot be read any more. Put it where it was, and start again.`,
     )
   if (from !== file) say(`${file} cannot be read any more: what was there comes back`)
+  await endOthers()
   await database().getQueryInterface().dropAllTables()
   await readIn(from)
   rmSync(marker)

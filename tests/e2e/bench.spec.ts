@@ -57,7 +57,7 @@ test('instrument and condition of one reading: a steel rule makes it weigh less'
   await sizes(page, { bore: '25.6', outside: '52' })
   await page.locator('#bore').focus()
   await page.keyboard.press('r')
-  await page.getByRole('button', { name: 'steel rule' }).click()
+  await page.getByRole('radio', { name: 'steel rule' }).click()
   await page.keyboard.press('Escape')
   await expect(page.locator('#bore-words')).toContainText('steel rule')
   await expect(page.locator('#outside-words')).not.toContainText('steel rule')

@@ -135,7 +135,7 @@ test('B2, ice-cream cart: a short spacer, which side first, a plan with the reta
   await page.getByLabel('Depth 1, before').fill('12.4')
   await page.getByLabel('Depth 1, after').fill('11.9')
   await expect(page.getByText(/mm above: not seated/)).toBeVisible()
-  await page.getByRole('button', { name: 'right', exact: true }).click()
+  await page.getByRole('radio', { name: 'right', exact: true }).click()
   await tab(page, 'Setting')
   await expect(page.getByText('Nothing to set here')).toBeVisible()
   await tab(page, 'Life')
@@ -216,7 +216,7 @@ test('D1, hauler: seat around the clock, a wild reading, the encoder side, a pho
 
 test('a conversion opens a job with its kit; a seat nothing fits says so', async ({ page }) => {
   await page.goto('/convert')
-  await page.getByRole('button', { name: 'tapered to ball' }).click()
+  await page.getByRole('radio', { name: 'tapered to ball' }).click()
   await page.getByLabel('Shaft').first().fill('25')
   await page.getByLabel('Bore').first().fill('52')
   await page.getByLabel('Width').first().fill('16.25')
