@@ -46,7 +46,7 @@ const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
     'convert',
     '/convert',
     async (page) => {
-      await page.getByRole('button', { name: 'tapered to ball' }).click()
+      await page.getByRole('radio', { name: 'tapered to ball' }).click()
       await page.getByLabel('Shaft').first().fill('25')
       await page.getByLabel('Bore').first().fill('52')
       await page.getByLabel('Width').first().fill('16.25')

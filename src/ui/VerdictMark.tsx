@@ -21,10 +21,10 @@ export function VerdictMark({ verdict, isSaid = false }: Props) {
   const [Sign, colour, word] = MARKS[verdict]
   const isFilled = verdict !== 'gap' && Sign !== X
   return (
-    <span className={`inline-block align-[-0.06em] ${colour}`}>
+    <span className={colour}>
       <Sign
         aria-hidden
-        className="size-[0.72em]"
+        className="inline-block size-[0.72em] align-[-0.02em]"
         strokeWidth={Sign === X ? 5 : 3.5}
         fill={isFilled ? 'currentColor' : 'none'}
       />
