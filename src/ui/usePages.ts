@@ -23,8 +23,8 @@ interface Pages<P> {
   waiting: boolean
   hasMore: boolean
   more: () => void
-  /** brings the pages that are still missing, as far as `MOST_PAGES` */
-  all: () => Promise<void>
+  /** brings the pages that are still missing, as far as `MOST_PAGES`; whether the list is whole then */
+  all: () => Promise<boolean>
   /** asks all pages anew, after something was changed */
   again: () => Promise<void>
   /** puts changes into the pages that are shown */
@@ -32,7 +32,7 @@ interface Pages<P> {
 }
 
 /** A list is brought whole only as far as a browser holds it easily. */
-const MOST_PAGES = 200
+const MOST_PAGES = 60
 
 /** What the page brought along is not asked again at once. */
 const FRESH_MS = 5000
@@ -79,8 +79,9 @@ export function usePages<L extends PagedLine>(
     all: useCallback(async () => {
       for (let page = 0; page < MOST_PAGES; page += 1) {
         const { hasNextPage, isError } = await fetchNextPage()
-        if (!hasNextPage || isError) return
+        if (!hasNextPage || isError) return !isError
       }
+      return false
     }, [fetchNextPage]),
     again: useCallback(async () => void (await refetch()), [refetch]),
     put: (change) =>

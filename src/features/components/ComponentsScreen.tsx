@@ -153,7 +153,7 @@ export function ComponentsScreen() {
                 rows={ITEMS}
                 columns={COLUMNS}
                 columnsKept="components"
-                keyOf={(item) => ITEMS.indexOf(item)}
+                keyOf={(_, index) => index}
               />
             </div>
             <div className="mt-3">

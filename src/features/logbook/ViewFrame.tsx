@@ -57,7 +57,7 @@ export function FigureTable({ caption, columns, rows }: TableProps) {
       caption={caption}
       rows={rows}
       columns={heads}
-      keyOf={(row) => rows.indexOf(row)}
+      keyOf={(_, index) => index}
       rowHeight={33}
     />
   )

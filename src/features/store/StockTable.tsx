@@ -10,7 +10,7 @@ import { VerdictMark } from '@/ui/VerdictMark'
 
 interface Props {
   items: readonly StockItem[]
-  pages: { hasMore: boolean; all: () => Promise<void> }
+  pages: { hasMore: boolean; all: () => Promise<boolean> }
   counting: boolean
   chosen: number | null
   onChoose: (item: StockItem) => void

@@ -152,7 +152,7 @@ export function TrayScreen() {
               onSheet
               rows={rows}
               columns={COLUMNS}
-              keyOf={(row) => rows.indexOf(row)}
+              keyOf={(_, index) => index}
               rowHeight={40}
               rowClass={(row) => (row['problem'] ? 'bg-wash' : '')}
             />

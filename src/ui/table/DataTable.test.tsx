@@ -62,13 +62,19 @@ it('a column that orders nothing has no button, nor has any where one row stands
   expect(within(screen.getByRole('table', { name: 'One' })).queryByRole('button')).toBeNull()
 })
 
-it('a list in pages is brought whole before it is ordered', async () => {
-  const all = vi.fn(() => Promise.resolve())
-  table({ pages: { hasMore: true, all } })
-  await press('Pieces')
-  expect(all).toHaveBeenCalledTimes(1)
-  expect(numbers()).toEqual(['16005', '6205', '608'])
-})
+it.each([
+  [true, ['608', '6205', '16005']],
+  [false, ['16005', '6205', '608']],
+])(
+  'a list in pages is brought whole before it is ordered; one that is too long stays as it is (%s)',
+  async (whole, rows) => {
+    const all = vi.fn(() => Promise.resolve(whole))
+    table({ pages: { hasMore: true, all } })
+    await press('Number')
+    expect(all).toHaveBeenCalledTimes(1)
+    expect(numbers()).toEqual(rows)
+  },
+)
 
 it('a column that was left out stays out the next time', async () => {
   localStorage.setItem('amber-socket.typed.columns.items', '["bin"]')

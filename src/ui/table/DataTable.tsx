@@ -10,6 +10,7 @@ import {
 } from '@tanstack/react-table'
 import { ArrowDown, ArrowUp } from 'lucide-react'
 import { useMemo, useRef, type ReactNode } from 'react'
+import { notifyDone } from '../notify'
 import { useKept } from '../useKept'
 import type { Column } from './column'
 import { ColumnMenu } from './ColumnMenu'
@@ -29,13 +30,15 @@ const compare = (a: unknown, b: unknown): number =>
 
 /** More rows than this are drawn only where they are in sight. */
 const MOST_DRAWN = 150
+
 interface Props<T> {
   /** names the table, and its region where it scrolls by itself */
   label: string
   rows: readonly T[]
   /** the same array from one drawing to the next unless they change */
   columns: readonly Column<T>[]
-  keyOf: (row: T) => string | number
+  /** @param index of the row as it came */
+  keyOf: (row: T, index: number) => string | number
   /** least height of a row, px */
   rowHeight?: number
   rowClass?: (row: T) => string
@@ -45,7 +48,7 @@ interface Props<T> {
   /** it lies on a sheet, not on the paper of the page */
   onSheet?: boolean
   /** a list in pages: it can be ordered only when all of it is here */
-  pages?: { hasMore: boolean; all: () => Promise<void> }
+  pages?: { hasMore: boolean; all: () => Promise<boolean> }
   /** the reader chooses columns; they are kept in this browser under this name */
   columnsKept?: string
   /** below the rows, scrolling with them */
@@ -91,7 +94,7 @@ export function DataTable<T extends object>({
     features,
     columns: defs,
     data: rows,
-    getRowId: (row) => String(keyOf(row)),
+    getRowId: (row, index) => String(keyOf(row, index)),
     state: { columnVisibility: shown },
   })
   const ordered = table.getRowModel().rows
@@ -102,7 +105,8 @@ export function DataTable<T extends object>({
   const place = ({ figures, wide }: Column<T>): string =>
     `px-2 ${figures ? 'text-right' : 'text-left'} ${wide ? 'max-sm:hidden' : ''}`
   const order = async (id: string): Promise<void> => {
-    if (pages?.hasMore) await pages.all()
+    if (pages?.hasMore && !(await pages.all()))
+      return notifyDone('Too many rows to order here. Filter the list first.')
     table.getColumn(id)?.toggleSorting()
   }
   const head = (column: Column<T>) => {
@@ -154,7 +158,7 @@ export function DataTable<T extends object>({
           if (!row) return null
           return (
             <tr
-              key={keyOf(row)}
+              key={ordered[index]?.id}
               aria-rowindex={isLong ? index + 2 : undefined}
               style={{ height: rowHeight }}
               onClick={onRow && (() => onRow(row))}
