@@ -26,13 +26,12 @@ async function placeOfJob(job: Job): Promise<string> {
  * @throws ServiceError `notFound` when there is no such job, or the job has no kit yet
  */
 export async function jobKit(jobId: number): Promise<JobKit> {
-  const job = await getJob(jobId)
+  const [job, stored] = await Promise.all([getJob(jobId), db.kitOfJob(jobId)])
   if (!job.kit)
     throw new ServiceError('notFound', `Job ${jobId} has no kit yet. Choose an arrangement first.`)
-  const stored = await db.kitOfJob(jobId)
-  const kept = stored && (await toWorked(jobId, stored))
+  const [place, kept] = await Promise.all([placeOfJob(job), stored && toWorked(jobId, stored)])
   const found = kept ?? (await settled(jobId, job.kit, job.fitting))
-  return { job: { ...job, kit: job.kit }, place: await placeOfJob(job), ...found }
+  return { job: { ...job, kit: job.kit }, place, ...found }
 }
 
 async function settled(jobId: number, draft: KitDraft, fitting: Job['fitting']) {

@@ -240,6 +240,31 @@ describe('a conversion becomes a kit', () => {
   })
 })
 
+// Common practice: bearings between a spacer and a nut are B1, loose on a dead axle C1; tapered ones take the place of a pair.
+it.each([
+  ['bushToBall', undefined, 'C1'],
+  ['bushToBall', true, 'B1'],
+  ['taperedToBall', undefined, 'B1'],
+  ['taperedToBall', false, 'C1'],
+  ['ballToTapered', undefined, 'A1'],
+])(
+  '%s, clamped %s: its kit is %s, and the swap of the whole assembly stands beside it',
+  async (kind, clamped, arrangement) => {
+    const { body } = await post<{
+      kit: object
+      assembly: { parts: string[]; mustMatch: string[]; lost: string[] }
+    }>('/api/convert', {
+      kind,
+      clamped,
+      seats: [{ shaft: 25, housing: 52, width: 15 }],
+      load: { radialKn: 0.4, rpm: 100 },
+    })
+    expect(body.kit).toMatchObject({ arrangement })
+    for (const list of [body.assembly.parts, body.assembly.mustMatch, body.assembly.lost])
+      expect(list.length).toBeGreaterThan(0)
+  },
+)
+
 it('a tapered pair without a known load is not given up unasked', async () => {
   const { body } = await post<{ kit: object | null; seats: { chosen: string | null }[] }>('/api/convert', {
     kind: 'taperedToBall',
