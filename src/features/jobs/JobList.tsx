@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { useMemo } from 'react'
 import type { Output } from '@/contract/endpoints'
 import type { Route } from 'next'
 import { stagePath } from '@/features/job'
@@ -10,7 +11,6 @@ import type { JobSummary } from '@/contract/job'
 import { useTimes } from '@/ui/Times'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
-import { useMemo } from 'react'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 

@@ -1,7 +1,6 @@
 'use client'
 
 import {
-  columnVisibilityFeature,
   createSortedRowModel,
   rowSortingFeature,
   tableFeatures,
@@ -18,7 +17,6 @@ import { useInSight } from './useInSight'
 
 const features = tableFeatures({
   rowSortingFeature,
-  columnVisibilityFeature,
   sortedRowModel: createSortedRowModel(),
 })
 
@@ -73,6 +71,7 @@ export function DataTable<T extends object>({
   caption,
 }: Props<T>) {
   const frame = useRef<HTMLDivElement>(null)
+  /** columns left out; nothing is ever kept under no name */
   const [left, setLeft] = useKept<string[]>(`columns.${columnsKept ?? 'none'}`, [])
   const defs = useMemo(
     () =>
@@ -86,22 +85,17 @@ export function DataTable<T extends object>({
       })),
     [columns],
   )
-  const shown = useMemo(
-    () => (columnsKept === undefined ? {} : Object.fromEntries(left.map((id) => [id, false]))),
-    [left, columnsKept],
-  )
   const table = useTable({
     features,
     columns: defs,
     data: rows,
     getRowId: (row, index) => String(keyOf(row, index)),
-    state: { columnVisibility: shown },
   })
   const ordered = table.getRowModel().rows
   const isLong = scrolls && ordered.length > MOST_DRAWN
   const sight = useInSight(frame, isLong ? ordered.length : 0, rowHeight)
   const drawn = isLong ? sight.places : ordered.map((_, i) => i)
-  const visible = columns.filter(({ id }) => !(columnsKept !== undefined && left.includes(id)))
+  const visible = columns.filter(({ id }) => !left.includes(id))
   const place = ({ figures, wide }: Column<T>): string =>
     `px-2 ${figures ? 'text-right' : 'text-left'} ${wide ? 'max-sm:hidden' : ''}`
   const order = async (id: string): Promise<void> => {
