@@ -1,9 +1,9 @@
-import { commonnessWeight, glyphs, type Glyph, type Part, type PartNumbers } from '../catalogue'
+import { commonnessWeight, glyphs, type Family, type Glyph, type Part, type PartNumbers } from '../catalogue'
 import { designationOf, writeDesignation } from './canonical'
 import { draftsOf, type Draft } from './drafts'
 import { isLost, MAX_STAMP, readExact } from './readExact'
 import type { Language, Reading } from './reading'
-import { readSuffixes, type SuffixReading } from './readSuffixes'
+import { tailReader, type SuffixReading, type TailReader } from './readSuffixes'
 import { repairsOf } from './repairs'
 import { OPEN } from './closure'
 import type { SuffixToken } from './token'
@@ -37,8 +37,11 @@ const OWN_MARGIN = 2.5
 
 const DIGIT = /\d/
 
-/** The same tail is read once for each family, however many numbers may stand before it. */
-type TailCache = Map<string, SuffixReading[]>
+/** Tails are read once for each family and end, however many numbers may stand before them. */
+interface FamilyTails {
+  read: TailReader
+  known: Map<number, SuffixReading[]>
+}
 
 /** What is read, and how many readings of one tail are wanted. */
 interface Asked {
@@ -46,16 +49,18 @@ interface Asked {
   marks: readonly Glyph[]
   text: string
   count: number
-  tails: TailCache
+  tails: Map<Family, FamilyTails>
 }
 
 function tailReadings({ family, end }: Draft, asked: Asked): SuffixReading[] {
-  const key = `${family} ${end}`
-  const known = asked.tails.get(key)
-  if (known) return known
-  const { language, marks, text, count } = asked
-  const read = readSuffixes(language.tokens, family, marks.slice(end), text, count)
-  asked.tails.set(key, read)
+  const { language, marks, text, count, tails } = asked
+  const held = tails.get(family) ?? {
+    read: tailReader(language.tokens, family, marks, text, count),
+    known: new Map<number, SuffixReading[]>(),
+  }
+  tails.set(family, held)
+  const read = held.known.get(end) ?? held.read(end)
+  held.known.set(end, read)
   return read
 }
 

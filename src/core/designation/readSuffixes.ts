@@ -151,9 +151,9 @@ function toldTwice(parts: readonly SuffixPart[]): number {
   return (kinds.length - new Set(kinds).size) * TOLD_TWICE
 }
 
-function quote(path: Step | null, marks: readonly Glyph[], text: string): SuffixPart[] {
+function quote(path: Step | null, marks: readonly Glyph[], from: number, text: string): SuffixPart[] {
   const parts: SuffixPart[] = []
-  let at = 0
+  let at = from
   for (let step = path; step; step = step.rest) {
     const { length, token } = step
     const mark = marks[at]
@@ -168,60 +168,80 @@ function quote(path: Step | null, marks: readonly Glyph[], text: string): Suffix
   return parts
 }
 
+/** Reads the tail that begins at a mark. */
+export type TailReader = (from: number) => SuffixReading[]
+
 /**
- * Reads the tail of a number as known tokens and unknown stretches. Tokens may be worn: `?` for a mark, or one mark
- * taken for a look-alike. A token with two meanings gives two readings, ranked by how usual each is and by its neighbours.
+ * Reads tails of one text as known tokens and unknown stretches, wherever the number before them ends: what follows a
+ * mark is worked out once. Tokens may be worn: `?` for a mark, or one mark taken for a look-alike. A token with two
+ * meanings gives two readings, ranked by how usual each is and by its neighbours.
  *
- * @param marks the tail after the base number
- * @param text the text as typed, for quoting stretches as they stand
- * @param count how many readings are wanted
- * @returns at least one reading, cheapest first; the empty tail is read as nothing
+ * @param marks the whole text
+ * @param text as typed, for quoting stretches as they stand
+ * @param count how many readings are wanted of one tail
+ * @returns at least one reading a tail, cheapest first; the empty tail is read as nothing
  */
-export function readSuffixes(
+export function tailReader(
   tokens: readonly SuffixToken[],
   family: Family,
   marks: readonly Glyph[],
   text: string,
   count = 1,
-): SuffixReading[] {
+): TailReader {
   const fitting = tokensOf(tokens, family)
   const paths: Paths[] = Array.from({ length: marks.length }, () => ({ known: [], unknown: [] }))
-  for (let at = marks.length - 1; at >= 0; at--) {
-    const here = paths[at]
-    const char = marks[at]?.char ?? ''
-    if (!here) continue
-    const kind = isFree(char) ? 'free' : 'unknown'
-    here.unknown = onward(paths, marks, at + 1, kind, count).map(({ cost, rest }) => ({
-      cost: ownCost(char) + cost,
-      length: 1,
-      token: null,
-      rest,
-    }))
-    here.known = cheapest(
-      fitting(char).flatMap((token) => {
-        const own = tokenCost(token, marks, at)
-        if (own === Infinity) return []
-        const { length } = token.key
-        return onward(paths, marks, at + length, token, count).map(({ cost, rest }) => ({
-          cost: own + cost,
-          length,
-          token,
-          rest,
-        }))
-      }),
-      count,
-    )
+  let done = marks.length
+  const walkBackTo = (from: number): void => {
+    while (done > from) {
+      const at = --done
+      const here = paths[at]
+      const char = marks[at]?.char ?? ''
+      if (!here) continue
+      const kind = isFree(char) ? 'free' : 'unknown'
+      here.unknown = onward(paths, marks, at + 1, kind, count).map(({ cost, rest }) => ({
+        cost: ownCost(char) + cost,
+        length: 1,
+        token: null,
+        rest,
+      }))
+      here.known = cheapest(
+        fitting(char).flatMap((token) => {
+          const own = tokenCost(token, marks, at)
+          if (own === Infinity) return []
+          const { length } = token.key
+          return onward(paths, marks, at + length, token, count).map(({ cost, rest }) => ({
+            cost: own + cost,
+            length,
+            token,
+            rest,
+          }))
+        }),
+        count,
+      )
+    }
   }
-  const most = KNOWN * marks.length + UNKNOWN_CAP
-  const readings = onward(paths, marks, 0, 'base', count)
-    .map(({ cost, rest }) => {
-      const parts = quote(rest, marks, text)
-      return { parts, cost: cost + toldTwice(parts) }
-    })
-    .sort((a, b) => a.cost - b.cost)
-  const over = Math.max(0, (readings[0]?.cost ?? 0) - most)
-  return readings.map(({ parts, cost }) => ({ parts, cost: cost - over }))
+  return (from) => {
+    walkBackTo(from)
+    const most = KNOWN * (marks.length - from) + UNKNOWN_CAP
+    const readings = onward(paths, marks, from, 'base', count)
+      .map(({ cost, rest }) => {
+        const parts = quote(rest, marks, from, text)
+        return { parts, cost: cost + toldTwice(parts) }
+      })
+      .sort((a, b) => a.cost - b.cost)
+    const over = Math.max(0, (readings[0]?.cost ?? 0) - most)
+    return readings.map(({ parts, cost }) => ({ parts, cost: cost - over }))
+  }
 }
+
+/** A tail that stands by itself; see `tailReader`. */
+export const readSuffixes = (
+  tokens: readonly SuffixToken[],
+  family: Family,
+  tail: readonly Glyph[],
+  text: string,
+  count = 1,
+): SuffixReading[] => tailReader(tokens, family, tail, text, count)(0)
 
 /**
  * Least cost of leaving the marks from each place on to the tail, whatever the number before them is.

@@ -27,10 +27,10 @@ const STEPS = [0.5, 2.6, 4.9, 6.5, BUDGET]
 /** Below this a number is explained by lost marks and look-alikes alone: nothing missed, added or changed. */
 const NO_EDITS = Math.min(MISSED, EXTRA) - 0.05
 /**
- * Work of one search, cells of the table of costs: some 15 ms. A text that needs more says too little to be read: it fits
+ * Work of one search, cells of the table of costs: twice what the vaguest text took that names a part. A text that needs more says too little to be read: it fits
  * nearly every number.
  */
-const MOST_CELLS = 1_500_000
+const MOST_CELLS = 400_000
 /** What stepping to another mark costs beside its cells, in cells. */
 const NODE_CELLS = 3
 /** In a stretch of so few numbers the marks that may follow are looked through one by one. */
@@ -38,7 +38,7 @@ const FEW_NUMBERS = 8
 /** A mark that may stand for more than these is a lost one. */
 const MOST_NEAR = 20
 /** Numbers found by one search that are worth reading on. */
-const MOST_FOUND = 1500
+const MOST_FOUND = 800
 
 /** Cells that a search may still fill. */
 interface Work {
@@ -190,6 +190,7 @@ class Walk {
     const row = depth * this.width
     let [best, next] = [0, 0]
     let [least, second] = [Infinity, Infinity]
+    this.work.left -= (this.last[depth] ?? 0) - (this.first[depth] ?? 0)
     for (let end = Math.max(1, this.first[depth] ?? 0); end <= (this.last[depth] ?? 0); end++) {
       const cost = this.rows[row + end] ?? Infinity
       if (cost > this.budget) continue

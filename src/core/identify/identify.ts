@@ -331,16 +331,17 @@ const MOST_NEAREST = 3
 /** Parts nearest in all that was measured, by the sum of relative differences. */
 function nearestBySize(identifier: Identifier, { readings, closed, evidence }: Models): Part[] {
   const prior = identifier.priors(evidence.looks)
-  const off = Float64Array.from(prior, (log) => (log === -Infinity ? Infinity : 0))
+  const off = prior.map((log) => (log === -Infinity ? Infinity : 0))
   for (const { feature, meanMm } of readings) addDifference(off, meanMm, identifier.sizes(feature, closed))
-  const most = -leastOf(
-    off.map((away) => -away),
-    MOST_NEAREST,
-  )
-  return identifier.candidates
-    .flatMap(({ part }, i) => ((off[i] ?? Infinity) <= most ? [{ part, off: off[i] ?? Infinity }] : []))
-    .filter(({ off: away }) => away < Infinity)
-    .sort((a, b) => a.off - b.off)
+  const near = off.map((away) => -away)
+  const most = -leastOf(near, MOST_NEAREST)
+  const nearest: { part: Part; away: number }[] = []
+  off.forEach((away, i) => {
+    const part = identifier.candidates[i]?.part
+    if (part && away <= most && away < Infinity) nearest.push({ part, away })
+  })
+  return nearest
+    .sort((a, b) => a.away - b.away)
     .slice(0, MOST_NEAREST)
     .map(({ part }) => part)
 }
