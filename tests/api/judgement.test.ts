@@ -1,11 +1,8 @@
-import { spawnSync } from 'node:child_process'
-import { mkdtempSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import sharp from 'sharp'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { PhotoAnswer } from '@/contract/judgement'
 import { address, call, post } from '../support/call'
+import { paperText } from '../support/paper'
 
 interface Job {
   id: number
@@ -499,10 +496,7 @@ describe('photographs', () => {
     const version = (await call<Job>('GET', `/api/jobs/${job.id}`)).body.version
     const kit = { arrangement: 'C1', positions: 1, parts: {}, sizes: {} }
     expect((await call('PATCH', `/api/jobs/${job.id}`, { version, kit })).status).toBe(200)
-    const file = join(mkdtempSync(join(tmpdir(), 'card-')), 'card.pdf')
-    const card = await fetch(`${address}/api/jobs/${job.id}/card.pdf`)
-    writeFileSync(file, Buffer.from(await card.arrayBuffer()))
-    const text = spawnSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).stdout
+    const text = await paperText(await fetch(`${address}/api/jobs/${job.id}/card.pdf`), true)
     expect(text).toContain('Photographs')
     expect(text).toContain('bearing, ring.jpg')
     expect(text).toContain('1 spall in the load zone')

@@ -1,7 +1,3 @@
-import { spawnSync } from 'node:child_process'
-import { mkdtempSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import {
   ClosuresResponse,
@@ -15,6 +11,7 @@ import {
 import type { BenchResponse } from '@/contract/bench'
 import type { Job, JobHistory } from '@/contract/job'
 import { address, call, post } from '../support/call'
+import { paperText } from '../support/paper'
 import { mark } from '../support/mark'
 
 const get = async <T>(path: string): Promise<T> => (await call<T>('GET', path)).body
@@ -193,9 +190,7 @@ it('a machine has a sheet of labels, one for it and one for each position, with 
   })
   const response = await fetch(`${address}/api/machines/${body.id}/labels.pdf`)
   expect([response.status, response.headers.get('content-type')]).toEqual([200, 'application/pdf'])
-  const file = join(mkdtempSync(join(tmpdir(), 'labels-')), 'labels.pdf')
-  writeFileSync(file, Buffer.from(await response.arrayBuffer()))
-  const text = spawnSync('pdftotext', [file, '-'], { encoding: 'utf8' }).stdout.replace(/\s/g, '')
+  const text = (await paperText(response)).replace(/\s/g, '')
   expect(text.split(name.replace(/\s/g, '')).length - 1).toBe(3)
   expect(text).toContain('drumend')
   expect((await fetch(`${address}/api/machines/987654321/labels.pdf`)).status).toBe(404)

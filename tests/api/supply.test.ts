@@ -1,4 +1,5 @@
 import { mark } from '../support/mark'
+import { paperText } from '../support/paper'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { address as ADDRESS, call as callWith } from '../support/call'
 
@@ -392,6 +393,14 @@ describe('papers', () => {
       expect(await head(`/api/jobs/${withKit}/${paper}.pdf`), paper).toEqual({ status: 200, bytes: '%PDF-' })
     expect((await head(`/api/jobs/${without}/quote.pdf`)).status).toBe(404)
     expect(await head('/api/stock-labels.pdf')).toEqual({ status: 200, bytes: '%PDF-' })
+  })
+  it('a number too long for one line of a label is on it whole, also where two differ at their end only', async () => {
+    const name = `Hub cap with grease fitting for the outer wheel ${mark()}`
+    for (const side of ['left', 'right'])
+      await post('/api/stock', { once: `${mark()}${side}label`, designation: `${name} ${side}`, quantity: 1 })
+    const sheet = await fetch(`${ADDRESS}/api/stock-labels.pdf?q=${encodeURIComponent(name)}`)
+    const text = (await paperText(sheet)).replace(/\s/g, '')
+    for (const side of ['left', 'right']) expect(text).toContain(`${name}${side}`.replace(/\s/g, ''))
   })
   it('settings are checked and kept', async () => {
     const { body } = await get<{ currency: string; validDays: number }>('/api/settings')

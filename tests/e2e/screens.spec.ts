@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test'
 import { STAGE_PATHS, type Stage } from '@/contract/choices'
 import { noFaults, watch } from '../support/faultless'
 import { open } from '../support/page'
+import { SCREENS } from '../support/screens'
 
 test('every main screen of the demo jobs opens without faults, light and dim, and fits 1280 × 800', async ({
   page,
@@ -50,4 +51,78 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
     expect(wide, `${path} scrolls as a whole`).toBe(false)
   }
   expect(errors).toEqual([])
+})
+
+const STAGES_OF_DEMO = Object.values(STAGE_PATHS).map((stage) => `/jobs/201${stage}`)
+
+test('every screen has one main heading and a title of its own; tables have names and their heads a scope', async ({
+  page,
+}) => {
+  const titles = new Map<string, string>()
+  for (const path of [...SCREENS, ...STAGES_OF_DEMO]) {
+    await open(page, path)
+    await expect(page.locator('h1'), path).toHaveCount(1)
+    const title = await page.title()
+    const screen = path.replace(/\?.*/, '')
+    expect(titles.get(title) ?? screen, `${title} is the title of two screens`).toBe(screen)
+    titles.set(title, screen)
+    const nameless = await page.evaluate(() => ({
+      heads: [...document.querySelectorAll('th')].filter((head) => !head.scope).length,
+      tables: [...document.querySelectorAll('table')].filter(
+        (table) => !table.caption && !table.ariaLabel && !table.hasAttribute('aria-labelledby'),
+      ).length,
+    }))
+    expect(nameless, path).toEqual({ heads: 0, tables: 0 })
+  }
+})
+
+/** Screens that ask for more than came with the page. */
+const ASKING = ['/machines/1', '/fits?designation=6205', '/logbook?tab=failures', ...STAGES_OF_DEMO]
+
+test('what is not answered soon says so; what fails is asked again by itself and at once when wanted', async ({
+  page,
+}) => {
+  let server: 'silent' | 'failing' | 'back' = 'silent'
+  await page.route('**/api/**', (route) => {
+    if (server === 'back' || route.request().method() !== 'GET' || route.request().url().includes('/health'))
+      return route.continue()
+    if (server === 'silent') return undefined
+    return route.fulfill({
+      status: 500,
+      contentType: 'application/problem+json',
+      body: '{"detail":"A fault."}',
+    })
+  })
+  for (const path of ASKING.filter((screen) => !/kit|fits|inspect|compare/.test(screen))) {
+    server = 'silent'
+    await page.goto(path)
+    await expect(page.getByText('Loading …'), path).toBeVisible()
+    server = 'failing'
+    await page.goto(path)
+    const again = page.getByRole('button', { name: 'Try again' })
+    await expect(again, path).toBeVisible()
+    server = 'back'
+    await again.click()
+    await expect(again, path).toBeHidden({ timeout: 2000 })
+    await expect(page.getByText('Loading …'), path).toBeHidden()
+  }
+})
+
+test('a long list is one stop of the keyboard: arrows go through it', async ({ page }) => {
+  await open(page, '/catalogue')
+  const stops = new Set<string>()
+  for (let i = 0; i < 20; i++) {
+    await page.keyboard.press('Tab')
+    stops.add(await page.evaluate(() => document.activeElement?.tagName ?? ''))
+    if (await page.evaluate(() => document.activeElement === document.body)) break
+  }
+  expect(stops, 'twenty Tabs go through all of it').toContain('BODY')
+  const rows = page.getByRole('table', { name: 'Parts of the family' }).getByRole('link')
+  await rows.first().focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(rows.nth(1)).toBeFocused()
+  await page.keyboard.press('ArrowUp')
+  await page.keyboard.press('Shift+Tab')
+  await page.keyboard.press('Tab')
+  await expect(rows.first()).toBeFocused()
 })

@@ -2,13 +2,14 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
-import { useMemo, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { writeInch, writeMm } from '@/core/quantity'
 import { Frame, usePreferences } from '@/features/shell'
 import type { FamilyHeld, ListedPart } from '@/contract/catalogue'
 import { ChipChoice } from '@/ui/ChipChoice'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
+import { useRoving } from '@/ui/useRoving'
 import { SizeMap } from './SizeMap'
 
 interface Props {
@@ -19,6 +20,8 @@ interface Props {
 
 /** More series than this are no choice but noise: inch tapered parts have one for every few numbers. */
 const MOST_CHIPS = 24
+
+const linksIn = (frame: HTMLElement): HTMLElement[] => [...frame.querySelectorAll<HTMLElement>('a')]
 
 const NUMBER: Column<ListedPart> = {
   id: 'number',
@@ -59,6 +62,8 @@ const sizesIn = (unit: 'mm' | 'in'): Column<ListedPart>[] => {
 export function CatalogueScreen({ families, family, parts }: Props) {
   const { unit } = usePreferences()
   const [series, setSeries] = useState<string | null>(null)
+  const names = useRef<HTMLElement>(null)
+  const onNamesKey = useRoving(names, linksIn)
   const allSeries = [...new Set(parts.map((p) => p.series))]
   const shown = useMemo(() => parts.filter((p) => series === null || p.series === series), [parts, series])
   const sized = parts.some((p) => p.bore !== null && p.outside !== null)
@@ -70,7 +75,12 @@ export function CatalogueScreen({ families, family, parts }: Props) {
       state={`${families.reduce((sum, f) => sum + f.parts, 0)} parts`}
     >
       <div className="panes [--panes:272px_minmax(0,1fr)_372px]">
-        <nav aria-label="Families" className="overflow-auto border-r border-line py-2">
+        <nav
+          ref={names}
+          aria-label="Families"
+          className="overflow-auto border-r border-line py-2"
+          onKeyDown={onNamesKey}
+        >
           {families.map((f) => (
             <Link
               key={f.family}

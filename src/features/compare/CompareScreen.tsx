@@ -114,14 +114,22 @@ function Told({ text }: { text: string }) {
 
 function Rows({ found }: { found: CompareResponse }) {
   return (
-    <table className="w-full text-[0.90625rem]">
+    <table aria-label="Differences" className="w-full text-[0.90625rem]">
       <thead>
         <tr className="text-left text-caption text-ink3">
-          <th className="w-6 py-1" aria-label="Verdict" />
-          <th className="py-1">Feature</th>
-          <th className="py-1">Old</th>
-          <th className="py-1">New</th>
-          <th className="py-1">What it means</th>
+          <th scope="col" className="w-6 py-1" aria-label="Verdict" />
+          <th scope="col" className="py-1">
+            Feature
+          </th>
+          <th scope="col" className="py-1">
+            Old
+          </th>
+          <th scope="col" className="py-1">
+            New
+          </th>
+          <th scope="col" className="py-1">
+            What it means
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -214,6 +222,7 @@ export function CompareScreen() {
   const [under, over] = [laid(oldSheet), laid(newSheet)]
   return (
     <JobFrame stage="compare" hints={HINTS}>
+      <h1 className="sr-only">Compare old and new</h1>
       <div className="panes [--panes:344px_minmax(0,1fr)]">
         <form
           className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
@@ -301,9 +310,9 @@ export function CompareScreen() {
               </p>
             ) : (
               <>
-                <h1 className="text-[1.3125rem] font-bold" data-testid="comparison">
+                <h2 className="text-[1.3125rem] font-bold" data-testid="comparison">
                   {found.words}
-                </h1>
+                </h2>
 
                 <Rows found={found} />
               </>

@@ -121,7 +121,7 @@ export function ConvertScreen() {
       .catch((error: unknown) => setTrouble(wordsOf(error)))
   }
   return (
-    <Frame about={<b className="font-semibold text-ink">Conversions</b>}>
+    <Frame about={<h1 className="font-semibold text-ink">Conversions</h1>}>
       <div className="panes [--panes:300px_minmax(0,1fr)_330px]">
         <form
           className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
@@ -203,9 +203,9 @@ export function ConvertScreen() {
           )}
           {answer?.seats.map((seat, i) => (
             <div key={i} className="mb-4">
-              <h1 className="text-[1.0625rem] font-bold">
+              <h2 className="text-[1.0625rem] font-bold">
                 {answer.seats.length > 1 ? `End ${i + 1}` : 'Fits this seat'}
-              </h1>
+              </h2>
               {seat.parts.length === 0 && (
                 <p className="text-ink2" data-testid="none">
                   Nothing of that kind carries enough in this seat. Change axle and hub together, or keep what
@@ -218,7 +218,7 @@ export function ConvertScreen() {
                   hub together, or keep what is in it.
                 </p>
               )}
-              <table className="w-full text-[0.90625rem]">
+              <table aria-label="Parts for this seat" className="w-full text-[0.90625rem]">
                 <tbody>
                   {seat.parts.map((part) => (
                     <tr key={part.designation} className="border-t border-line2 align-top">

@@ -236,7 +236,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
               fill={answer.fill}
             />
           </div>
-          <table className="w-full text-[0.90625rem]">
+          <table aria-label="Grease of each bearing" className="w-full text-[0.90625rem]">
             <tbody>
               {answer.bearings.map((b, i) => (
                 <tr key={i} className="border-t border-line2">
@@ -291,9 +291,9 @@ function MixingChart() {
     <table aria-label="Which thickeners mix" className="w-full table-fixed text-center text-[0.78125rem]">
       <thead>
         <tr>
-          <th aria-label="Thickener" />
+          <th scope="col" aria-label="Thickener" />
           {THICKENERS.map((t) => (
-            <th key={t} className="font-semibold text-ink3" title={THICKENER_WORDS[t]}>
+            <th scope="col" key={t} className="font-semibold text-ink3" title={THICKENER_WORDS[t]}>
               {SHORT[t]}
             </th>
           ))}
@@ -302,7 +302,7 @@ function MixingChart() {
       <tbody>
         {THICKENERS.map((a) => (
           <tr key={a} className="border-t border-line2">
-            <th className="py-0.5 text-left font-semibold text-ink3" title={THICKENER_WORDS[a]}>
+            <th scope="row" className="py-0.5 text-left font-semibold text-ink3" title={THICKENER_WORDS[a]}>
               {SHORT[a]}
             </th>
             {THICKENERS.map((b) => (

@@ -65,7 +65,6 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
             {trouble}
           </p>
         )}
-        {!answer && !trouble && <p className="text-ink2">Loading …</p>}
         <div className="grid gap-2.5 sm:grid-cols-2 xl:grid-cols-3">
           {choices.map(({ code, words, own, places, trouble: broken, file }) => {
             const isPicked = typed !== '' && matching[0]?.code === code

@@ -94,9 +94,9 @@ function Side({
           {kit.positions} {position}
           {kit.positions === 1 ? '' : 's'}, one kit each
         </h2>
-        <p data-testid="kit-state" className="text-[1.3125rem] font-bold">
+        <h1 data-testid="kit-state" className="text-[1.3125rem] font-bold">
           {headline(kit)}
-        </p>
+        </h1>
         <p className="mb-2 text-ink2">
           {kit.lines.filter((l) => l.state === 'filled').length} of {kit.lines.length} items selected
         </p>

@@ -43,18 +43,28 @@ function tagOf(line: Line): string | null {
 /** The lines of the kit in fitting order, tied to the balloons. */
 export function LineTable({ lines, selected, onSelect }: Props) {
   return (
-    <table className="w-full text-[0.90625rem]">
+    <table aria-label="Lines of the kit" className="w-full text-[0.90625rem]">
       <thead className="caption text-left">
         <tr>
-          <th className="w-11 px-2 py-1.5">
+          <th scope="col" className="w-11 px-2 py-1.5">
             <span className="sr-only">Balloon</span>
           </th>
-          <th className="px-2 font-semibold">Part</th>
-          <th className="px-2 font-semibold">Number</th>
-          <th className="px-2 text-right font-semibold max-sm:hidden">Per unit</th>
-          <th className="px-2 text-right font-semibold">Total</th>
-          <th className="px-2 text-right font-semibold">Available</th>
-          <th className="px-2 max-sm:hidden">
+          <th scope="col" className="px-2 font-semibold">
+            Part
+          </th>
+          <th scope="col" className="px-2 font-semibold">
+            Number
+          </th>
+          <th scope="col" className="px-2 text-right font-semibold max-sm:hidden">
+            Per unit
+          </th>
+          <th scope="col" className="px-2 text-right font-semibold">
+            Total
+          </th>
+          <th scope="col" className="px-2 text-right font-semibold">
+            Available
+          </th>
+          <th scope="col" className="px-2 max-sm:hidden">
             <span className="sr-only">Remark</span>
           </th>
         </tr>

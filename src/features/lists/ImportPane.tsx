@@ -125,17 +125,33 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
         tabIndex={0}
         className="mt-3 min-h-0 flex-1 overflow-auto rounded-lg border border-line bg-sheet"
       >
-        <table className="w-full text-[0.90625rem]">
+        <table aria-label="First rows of the file" className="w-full text-[0.90625rem]">
           <thead className="caption sticky top-0 bg-sheet text-left">
             <tr>
-              <th className="px-2 py-2 font-semibold">Row</th>
-              <th className="px-2 font-semibold">As written</th>
-              <th className="px-2 font-semibold">Is</th>
-              <th className="px-2 text-right font-semibold">Bore mm</th>
-              <th className="px-2 text-right font-semibold">Outside mm</th>
-              <th className="px-2 text-right font-semibold">Width mm</th>
-              <th className="px-2 text-right font-semibold">Quantity</th>
-              <th className="px-2 text-right font-semibold">Price</th>
+              <th scope="col" className="px-2 py-2 font-semibold">
+                Row
+              </th>
+              <th scope="col" className="px-2 font-semibold">
+                As written
+              </th>
+              <th scope="col" className="px-2 font-semibold">
+                Is
+              </th>
+              <th scope="col" className="px-2 text-right font-semibold">
+                Bore mm
+              </th>
+              <th scope="col" className="px-2 text-right font-semibold">
+                Outside mm
+              </th>
+              <th scope="col" className="px-2 text-right font-semibold">
+                Width mm
+              </th>
+              <th scope="col" className="px-2 text-right font-semibold">
+                Quantity
+              </th>
+              <th scope="col" className="px-2 text-right font-semibold">
+                Price
+              </th>
             </tr>
           </thead>
           <tbody>

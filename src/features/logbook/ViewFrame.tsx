@@ -23,7 +23,6 @@ export function ViewFrame<T>({ held: { answer, words }, isEmpty, empty, children
             {words}
           </p>
         )}
-        {!answer && !words && <p className="text-ink2">Loading …</p>}
         {answer && (isEmpty(answer) ? <p className="py-6 text-ink2">{empty}</p> : children(answer))}
       </div>
     </div>

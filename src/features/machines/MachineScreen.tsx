@@ -173,7 +173,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
     />
   )
   return (
-    <Frame about={<b className="font-semibold text-ink">{machine.name}</b>} state={saved}>
+    <Frame about={<h1 className="font-semibold text-ink">{machine.name}</h1>} state={saved}>
       <div role="region" aria-label="Machine" tabIndex={0} className="h-full overflow-auto">
         <div className="mx-auto max-w-[1000px] px-6 py-4">
           <p>

@@ -48,12 +48,12 @@ function Mates({ mates }: Pick<PartSheet, 'mates'>) {
         {ring.piece === 'cone' ? 'Cups' : 'Cones'} that run with{' '}
         <span className="number">{ring.designation}</span>, series {ring.series}
       </h3>
-      <table className="w-full text-[0.90625rem]">
+      <table aria-label={`Runs with ${ring.designation}`} className="w-full text-[0.90625rem]">
         <thead className="sr-only">
           <tr>
-            <th>Number</th>
-            <th>{ring.piece === 'cone' ? 'Outside' : 'Bore'}</th>
-            <th>Total width</th>
+            <th scope="col">Number</th>
+            <th scope="col">{ring.piece === 'cone' ? 'Outside' : 'Bore'}</th>
+            <th scope="col">Total width</th>
           </tr>
         </thead>
         <tbody>

@@ -105,7 +105,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
   const shown = answer && [...answer.seals, ...answer.near].find((s) => s.designation === chosen)
   const drawn = shown ?? answer?.seals[0]
   return (
-    <Frame about={<b className="font-semibold text-ink">Seals and wear sleeves</b>}>
+    <Frame about={<h1 className="font-semibold text-ink">Seals and wear sleeves</h1>}>
       <div className="panes [--panes:minmax(0,1fr)_330px] grid-rows-[auto_minmax(0,1fr)]">
         <form
           className="col-span-2 grid grid-cols-7 gap-2 border-b border-line px-[18px] py-2.5"
@@ -160,11 +160,11 @@ export function SealsScreen({ initial }: { initial: Values }) {
             </p>
           ) : (
             <>
-              <h1 className="text-[1.3125rem] font-bold" data-testid="seal-answer">
+              <h2 className="text-[1.3125rem] font-bold" data-testid="seal-answer">
                 {answer.seals.length === 0
                   ? 'No listed seal fits; the next size is not close enough'
                   : `${answer.seals.length} ${answer.seals.length === 1 ? 'seal fits' : 'seals fit'}`}
-              </h1>
+              </h2>
               <p className="mb-2 text-ink2">
                 {answer.lipSpeed !== null && `${answer.lipSpeed.toFixed(1)} m/s at the lip. `}
                 {answer.materials.length > 0
@@ -184,7 +184,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
               </ul>
               {answer.sleeves.length > 0 && (
                 <>
-                  <h2 className="mt-4 text-[1.0625rem] font-bold">Over a grooved journal</h2>
+                  <h3 className="mt-4 text-[1.0625rem] font-bold">Over a grooved journal</h3>
                   <ul>
                     {answer.sleeves.map((s) => (
                       <li
@@ -199,7 +199,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
               )}
               {answer.near.length > 0 && (
                 <>
-                  <h2 className="mt-4 mb-1 text-[1.0625rem] font-bold">Near sizes, do not fit</h2>
+                  <h3 className="mt-4 mb-1 text-[1.0625rem] font-bold">Near sizes, do not fit</h3>
                   <ul>
                     {answer.near.map((s) => (
                       <li

@@ -8,6 +8,7 @@ import { KeyHelp } from './KeyHelp'
 import type { KeyHint } from './keyHint'
 import { Palette } from './Palette'
 import { usePreferences } from './Preferences'
+import { Waiting } from './Waiting'
 
 interface Props {
   /** what this screen is about, beside the name of the application */
@@ -125,6 +126,7 @@ export function Frame({ about, rail, hints = [], state, act, children }: Props) 
         className="relative min-h-0 min-w-0 overflow-hidden outline-none"
       >
         {children}
+        <Waiting />
       </main>
       <footer className="col-span-full hidden items-center sm:flex gap-5 overflow-hidden border-t border-line px-[18px] text-caption whitespace-nowrap text-ink3">
         <span className="flex min-w-0 items-center gap-5 overflow-hidden">

@@ -62,7 +62,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
     }
   }
   return (
-    <Frame about={<b className="font-semibold text-ink">Store</b>} state={`${count} items`}>
+    <Frame about={<h1 className="font-semibold text-ink">Store</h1>} state={`${count} items`}>
       <div className="panes [--panes:minmax(0,1fr)_340px]">
         <section aria-label="Items" className="flex min-h-0 flex-col">
           <div className="flex flex-wrap items-center gap-1.5 border-b border-line px-[18px] py-2 lg:flex-nowrap">

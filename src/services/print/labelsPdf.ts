@@ -1,15 +1,22 @@
 import 'server-only'
-import bwipjs from 'bwip-js/node'
 import { ServiceError } from '../errors'
 import { jobKit } from '../jobKit'
 import { itemsFor, itemsOf, MAX_LABELS } from '../stock'
 import { COLOURS, startDocument, type Doc } from './page'
+import { drawBars, drawQr } from './symbols'
 
 /** A sheet of 3 × 8 labels on A4, points. */
 const SHEET = { left: 20, top: 36, width: 185, height: 96, across: 3, down: 8 }
-/** Codes need a quiet zone of ten modules (ISO/IEC 15417). */
-const QUIET = 10
-const BAR_HEIGHT = 30
+/** Height of a bar code, side of a square one. */
+const CODE = { bars: 30, square: 52 }
+/** More marks than this are bars too thin for a workshop printer: they are a square code. */
+const MOST_BARS = 24
+/** A heading is as large as its marks leave room, points; at the smallest the longest number stands on three lines. */
+const HEADING = [
+  { marks: 23, size: 12 },
+  { marks: 62, size: 9 },
+  { marks: Infinity, size: 7 },
+]
 
 export interface Label {
   /** what the code says */
@@ -18,56 +25,49 @@ export interface Label {
   lines: string[]
 }
 
-interface Bars {
-  sbs: number[]
-}
-
-/** A Code 128 symbol as bars on the page: sharp at any size. */
-function drawCode(doc: Doc, text: string, x: number, y: number, width: number): void {
-  const [symbol] = bwipjs.raw({ bcid: 'code128', text }) as unknown as Bars[]
-  if (!symbol) return
-  const modules = symbol.sbs.reduce((a, b) => a + b, 0)
-  const bar = width / (modules + 2 * QUIET)
-  let at = x + QUIET * bar
-  symbol.sbs.forEach((w, i) => {
-    if (i % 2 === 0) doc.rect(at, y, w * bar, BAR_HEIGHT)
-    at += w * bar
-  })
-  doc.fill('#000000')
-}
-
-/** Marks that Code 128 holds. */
+/** Marks that both codes hold. */
 const codable = (text: string): string =>
   text
     .normalize('NFKD')
     .replace(/×/g, 'x')
-    .replace(/[^\x20-\x7e]/g, '')
-    .slice(0, 40) || '-'
+    .replace(/[^\x20-\x7e]/g, '') || '-'
 
-/** Sheets of labels, each with its code as bars and as text. */
+function drawLabel(doc: Doc, { code, heading, lines }: Label, x: number, y: number): void {
+  const width = SHEET.width - 12
+  const text = codable(code)
+  const isLong = text.length > MOST_BARS
+  const line = {
+    width: isLong ? width - CODE.square - 4 : width,
+    height: 12,
+    ellipsis: true,
+    lineBreak: false,
+  }
+  doc
+    .font('mono')
+    .fontSize(HEADING.find(({ marks }) => heading.length <= marks)?.size ?? 0)
+    .fillColor(COLOURS.ink)
+    .text(heading, x, y + 4, { width })
+  const top = doc.y + 2
+  doc.font('text').fontSize(8).fillColor(COLOURS.soft)
+  lines.slice(0, 3).forEach((words, n) => doc.text(words, x, top + n * 10, line))
+  if (isLong) return drawQr(doc, text, x + width - CODE.square, y + 34, CODE.square)
+  drawBars(doc, text, x, y + 52, width, CODE.bars)
+  doc
+    .font('mono')
+    .fontSize(7)
+    .fillColor(COLOURS.ink)
+    .text(text, x, y + 84, { ...line, align: 'center' })
+}
+
+/** Sheets of labels, each with its code: bars with their text, or a square where bars would be too thin to read. */
 export function labelSheet(labels: readonly Label[], title: string): Promise<Buffer> {
   const { doc, done } = startDocument(title, 0)
   const onPage = SHEET.across * SHEET.down
   labels.forEach((label, i) => {
     if (i > 0 && i % onPage === 0) doc.addPage()
     const place = i % onPage
-    const x = SHEET.left + (place % SHEET.across) * SHEET.width
-    const y = SHEET.top + Math.floor(place / SHEET.across) * SHEET.height
-    const width = SHEET.width - 12
-    const line = { width, height: 12, ellipsis: true, lineBreak: false }
-    doc
-      .font('mono')
-      .fontSize(12)
-      .fillColor(COLOURS.ink)
-      .text(label.heading, x + 6, y + 4, { ...line, height: 14 })
-    doc.font('text').fontSize(8).fillColor(COLOURS.soft)
-    label.lines.slice(0, 3).forEach((text, n) => doc.text(text, x + 6, y + 20 + n * 10, line))
-    drawCode(doc, codable(label.code), x + 6, y + 52, width)
-    doc
-      .font('mono')
-      .fontSize(7)
-      .fillColor(COLOURS.ink)
-      .text(codable(label.code), x + 6, y + 84, { ...line, align: 'center' })
+    const x = SHEET.left + (place % SHEET.across) * SHEET.width + 6
+    drawLabel(doc, label, x, SHEET.top + Math.floor(place / SHEET.across) * SHEET.height)
   })
   if (labels.length === 0) doc.font('text').text('No labels.', 40, 40)
   doc.end()

@@ -1,36 +1,11 @@
 import 'server-only'
-import bwipjs from 'bwip-js/node'
 import { machine } from '../machines'
-import { COLOURS, printable, startDocument, type Doc } from './page'
+import { COLOURS, printable, startDocument } from './page'
+import { drawQr } from './symbols'
 
 /** A sheet of 2 × 5 labels on A4, points. */
 const SHEET = { left: 24, top: 36, width: 273, height: 152, across: 2, down: 5 }
 const CODE = 116
-/** A QR code needs a quiet zone of four modules (ISO/IEC 18004). */
-const QUIET = 4
-
-interface Symbol {
-  pixs: number[]
-  pixx: number
-}
-
-/** A QR code as squares on the page. */
-function drawQr(doc: Doc, text: string, x: number, y: number, size: number): void {
-  const [symbol] = bwipjs.raw('qrcode', text, 'eclevel=M') as unknown as Symbol[]
-  if (!symbol) return
-  const dot = size / (symbol.pixx + 2 * QUIET)
-  symbol.pixs.forEach((dark, i) => {
-    if (dark)
-      doc.rect(
-        x + (QUIET + (i % symbol.pixx)) * dot,
-        y + (QUIET + Math.floor(i / symbol.pixx)) * dot,
-        dot,
-        dot,
-      )
-  })
-  doc.fill('#000000')
-}
-
 /**
  * Labels to stick on a machine, one for it and one for each position: a telephone that reads the code opens the page that says what
  * fits there.

@@ -11,6 +11,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react'
 import { useMemo, useRef, type ReactNode } from 'react'
 import { notifyDone } from '../notify'
 import { useKept } from '../useKept'
+import { useRoving } from '../useRoving'
 import type { Column } from './column'
 import { ColumnMenu } from './ColumnMenu'
 import { useInSight } from './useInSight'
@@ -25,6 +26,13 @@ const inOrder = new Intl.Collator('en', { numeric: true, sensitivity: 'base' })
 /** Numbers by size, texts as people order them: 6205 before 16005, A2 before A10. */
 const compare = (a: unknown, b: unknown): number =>
   typeof a === 'number' && typeof b === 'number' ? a - b : inOrder.compare(String(a), String(b))
+
+/** The controls of rows that have one each. */
+const rowControls = (frame: HTMLElement): HTMLElement[] =>
+  [...frame.querySelectorAll<HTMLTableRowElement>('tbody tr')].flatMap((row) => {
+    const controls = row.querySelectorAll<HTMLElement>('a[href], button, input, select, textarea')
+    return controls.length === 1 && controls[0]?.matches('a, button') ? [controls[0]] : []
+  })
 
 /** More rows than this are drawn only where they are in sight. */
 const MOST_DRAWN = 150
@@ -71,6 +79,7 @@ export function DataTable<T extends object>({
   caption,
 }: Props<T>) {
   const frame = useRef<HTMLDivElement>(null)
+  const onKeyDown = useRoving(frame, rowControls)
   /** columns left out; nothing is ever kept under no name */
   const [left, setLeft] = useKept<string[]>(`columns.${columnsKept ?? 'none'}`, [])
   const defs = useMemo(
@@ -176,7 +185,14 @@ export function DataTable<T extends object>({
   )
   if (!scrolls) return body
   return (
-    <div ref={frame} role="region" aria-label={label} tabIndex={0} className="h-full min-h-0 overflow-auto">
+    <div
+      ref={frame}
+      role="region"
+      aria-label={label}
+      tabIndex={0}
+      className="h-full min-h-0 overflow-auto"
+      onKeyDown={onKeyDown}
+    >
       {body}
       {children}
     </div>

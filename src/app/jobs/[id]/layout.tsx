@@ -12,7 +12,8 @@ interface Props {
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: `Job ${(await params).id}` }
+  const job = `Job ${(await params).id}`
+  return { title: { template: `%s · ${job} · Amber Socket`, default: job } }
 }
 
 async function load(text: string) {

@@ -1,4 +1,15 @@
+import type { Metadata } from 'next'
+import { STAGE_WORDS } from '@/contract/choices'
 import { TakeIn } from '@/features/intake'
+
+interface Props {
+  params: Promise<{ id: string }>
+}
+
+/** The title pattern of the job holds for the screens below this one only. */
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: { absolute: `${STAGE_WORDS.takeIn} · Job ${(await params).id} · Amber Socket` } }
+}
 
 export default function Page() {
   return <TakeIn />

@@ -1,19 +1,29 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { connection } from 'next/server'
+import { cache } from 'react'
 import { MachineScreen } from '@/features/machines'
 import { ServiceError } from '@/services/errors'
 import { machine } from '@/services/machines'
 
-export const metadata: Metadata = { title: 'Machine' }
+interface Props {
+  params: Promise<{ id: string }>
+}
 
-export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+/** Read once for the page and its title. */
+const load = cache(async (id: string) => {
   await connection()
-  const { id } = await params
   if (!/^\d{1,9}$/.test(id)) notFound()
-  const found = await machine(Number(id)).catch((error: unknown) => {
+  return machine(Number(id)).catch((error: unknown) => {
     if (error instanceof ServiceError && error.code === 'notFound') notFound()
     throw error
   })
-  return <MachineScreen initial={found} />
+})
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: (await load((await params).id)).name }
+}
+
+export default async function Page({ params }: Props) {
+  return <MachineScreen initial={await load((await params).id)} />
 }

@@ -1,3 +1,5 @@
+import type { Metadata } from 'next'
+import { STAGE_WORDS } from '@/contract/choices'
 import { Record } from '@/features/record'
 import { ServiceError } from '@/services/errors'
 import { jobKit } from '@/services/jobKit'
@@ -15,6 +17,8 @@ async function partsOf(id: number) {
     throw error
   }
 }
+
+export const metadata: Metadata = { title: STAGE_WORDS.record }
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const id = Number((await params).id)
