@@ -92,6 +92,9 @@ const IdentifyCandidate = z.object({
     sides: z.union([z.literal(0), z.literal(1), z.literal(2)]),
     type: z.enum(['open', 'shield', 'lowFrictionSeal', 'contactSeal']),
   }),
+  here: z
+    .string()
+    .describe('what this shop knows of it: closed jobs that had it, its lists and machines; empty = nothing'),
   dimensions,
   dimensionsIn: z.record(z.string(), z.string()),
   evidence: z.array(

@@ -50,7 +50,7 @@ export const RecheckAnswer = z.object({
   who: z.string().trim().max(60, 'At most 60 characters.').default(''),
 })
 
-export const LOGBOOK_VIEWS = ['failures', 'service', 'closures', 'cost', 'seats'] as const
+export const LOGBOOK_VIEWS = ['failures', 'service', 'closures', 'cost', 'seats', 'identification'] as const
 export type LogbookView = (typeof LOGBOOK_VIEWS)[number]
 
 export const LogbookQuery = z.object({
@@ -141,6 +141,32 @@ export const CostResponse = z.object({
   ),
 })
 export type CostResponse = z.output<typeof CostResponse>
+
+const share = z.object({ value: z.number(), lower: z.number(), upper: z.number() }).nullable()
+
+export const IdentificationResponse = z.object({
+  from: z.string(),
+  /** decisions by identification whose job is closed, or which another part replaced */
+  answered: z.number(),
+  /** in jobs that are not closed yet */
+  open: z.number(),
+  /** of what was answered, the share that proved right, with 95 % limits; null = too few to say */
+  share,
+  /** by how sure it was said to be */
+  bands: z.array(
+    z.object({
+      from: z.number(),
+      to: z.number(),
+      count: z.number(),
+      right: z.number(),
+      said: z.number(),
+      share,
+      words: z.string(),
+    }),
+  ),
+  months: z.array(z.object({ month: z.string(), count: z.number(), right: z.number() })),
+})
+export type IdentificationResponse = z.output<typeof IdentificationResponse>
 
 export const SeatsTrendResponse = z.object({
   from: z.string(),

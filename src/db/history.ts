@@ -14,6 +14,8 @@ export interface PastJob {
   /** ISO date it came in, was fitted and closed */
   on: string
   designation: string
+  /** what identification named, one after the other; the last is what was fitted. Empty = it was known */
+  identified: readonly { base: string; probability: number }[]
   partKey: string | null
   findings: readonly Finding[]
   kit: { draft: unknown; kept: StoredKit } | null
@@ -30,6 +32,14 @@ export interface PastJob {
   }[]
   rechecks: readonly { dueOn: string; what: string; answer: RecheckAnswer | null }[]
 }
+
+const decisionOf = (
+  named: { base: string; probability: number | null },
+  { designation, identified }: PastJob,
+) => ({
+  designation: named === identified.at(-1) || identified.length === 0 ? designation : named.base,
+  ...named,
+})
 
 /** Writes a job of the past, all at once. */
 export const writePastJob = (job: PastJob): Promise<void> =>
@@ -56,7 +66,9 @@ export const writePastJob = (job: PastJob): Promise<void> =>
         job_id: job.id,
         ordinal: 1,
         evidence: '{}',
-        decision: JSON.stringify({ designation: job.designation, base: job.designation, probability: null }),
+        decision: JSON.stringify(
+          decisionOf(job.identified.at(-1) ?? { base: job.designation, probability: null }, job),
+        ),
         comparison: null,
         inspection: JSON.stringify({ seen: job.findings, good: [] }),
         designation: job.designation,
@@ -92,6 +104,16 @@ export const writePastJob = (job: PastJob): Promise<void> =>
           note: answer.note,
           who: answer.who,
         }),
+      })),
+      { transaction },
+    )
+    await JobEventRow.bulkCreate(
+      job.identified.map((named) => ({
+        job_id: job.id,
+        kind: 'decision',
+        summary: `Decided: ${named.base}`,
+        content: JSON.stringify({ ...decisionOf(named, job), bearingId: bearing }),
+        ...then,
       })),
       { transaction },
     )

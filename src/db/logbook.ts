@@ -82,6 +82,50 @@ export const costByMachine = (
     { ...scope },
   )
 
+/** Parts that were decided on by identification, counted by month, by how sure it said to be, and by what became of them. */
+export interface StoredAnswer {
+  /** YYYY-MM the job was opened */
+  month: string
+  probability: number
+  /** right = still decided when the job was closed; wrong = another part was decided on after it */
+  state: 'right' | 'wrong' | 'open'
+  count: number
+}
+
+/**
+ * What became of decisions by identification. A decision that was taken back within its job counts only where another part took
+ * its place, once for each part, as sure as it ever was; entries of before the bearing was written with them are told apart in jobs of one bearing.
+ */
+export const identifiedParts = (scope: LogbookScope): Promise<StoredAnswer[]> =>
+  select(
+    `SELECT date_format(j.created_at, '%Y-%m') AS month, round(json_value(b.decision, '$.probability'), 3) AS probability,
+       if(j.closed_at IS NULL, 'open', 'right') AS state, count(*) AS count
+     FROM jobs j JOIN bearings b ON b.job_id = j.id
+     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} AND json_value(b.decision, '$.probability') > 0
+     GROUP BY month, probability, state
+     UNION ALL
+     SELECT month, probability, 'wrong' AS state, count(*) AS count FROM (
+       SELECT max(date_format(j.created_at, '%Y-%m')) AS month, max(round(json_value(e.content, '$.probability'), 3)) AS probability
+       FROM jobs j JOIN job_events e ON e.job_id = j.id AND e.kind = 'decision' AND e.undone_at IS NULL
+       JOIN bearings b ON b.job_id = j.id AND (b.id = json_value(e.content, '$.bearingId')
+         OR (json_value(e.content, '$.bearingId') IS NULL
+           AND NOT EXISTS (SELECT 1 FROM bearings o WHERE o.job_id = j.id AND o.id <> b.id)))
+       WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
+         AND json_value(e.content, '$.probability') > 0
+         AND json_value(b.decision, '$.base') <> json_value(e.content, '$.base')
+       GROUP BY b.id, json_value(e.content, '$.base')) AS replaced
+     GROUP BY month, probability ORDER BY month, probability`,
+    { ...scope },
+  )
+
+/** How often each part was what a job that is closed had decided on. */
+export const timesDecided = (): Promise<{ base: string; times: number }[]> =>
+  select(
+    `SELECT json_value(b.decision, '$.base') AS base, count(*) AS times FROM jobs j JOIN bearings b ON b.job_id = j.id
+     WHERE j.deleted_at IS NULL AND j.closed_at IS NOT NULL AND b.decision IS NOT NULL GROUP BY base`,
+    {},
+  )
+
 /** A seat as one job measured it. */
 export interface StoredSeat {
   positionId: number

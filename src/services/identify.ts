@@ -9,6 +9,7 @@ import {
   patternWords,
   readMeasurements,
   unlistedWords,
+  type Experience,
   type IdentifiedPart,
   type Looks,
 } from '@/core/identify'
@@ -36,8 +37,16 @@ function formOf({ dimensions, decided }: IdentifiedPart): Dimensions & { openWid
   return { ...dimensions, width: closedWidth, ...(width !== undefined && { openWidth: width }) }
 }
 
+/** What the shop's own history says of a part. */
+function hereWords(base: string, { known, decided }: Experience): string {
+  const times = decided.get(base) ?? 0
+  if (times > 0) return `${times === 1 ? 'one closed job' : `${times} closed jobs`} had it`
+  return known.has(base) ? 'in your lists or on your machines' : ''
+}
+
 function candidatesOf(
   candidates: readonly IdentifiedPart[],
+  experience: Experience,
   unit: LengthUnit,
 ): IdentifyResponse['candidates'] {
   return candidates.map((candidate, i) => {
@@ -57,6 +66,7 @@ function candidatesOf(
       front: decided.front,
       options: decided.options.map(({ written, meaning, kind, from }) => ({ written, meaning, kind, from })),
       closure: decided.closure,
+      here: hereWords(part.base, experience),
       dimensions: millimetres(dimensions),
       dimensionsIn: inchTwins(dimensions),
       evidence: evidence.map((item) => ({
@@ -117,8 +127,8 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
   )
   const elapsedMs = Math.round((performance.now() - from) * 100) / 100
   return {
-    candidates: candidatesOf(found.candidates, request.unit),
-    nearest: candidatesOf(found.nearest, request.unit),
+    candidates: candidatesOf(found.candidates, identifier.experience, request.unit),
+    nearest: candidatesOf(found.nearest, identifier.experience, request.unit),
     unlisted: {
       probability: found.unlisted,
       note: unlistedWords(found.nearest.length > 0, found.nearest[0], request.unit),

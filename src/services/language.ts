@@ -1,9 +1,16 @@
 import 'server-only'
 import { buildCatalogue } from '@/core/catalogue'
 import { readClean, type Language } from '@/core/designation'
-import { buildIdentifier, FEATURES, identify, readMeasurements, type Identifier } from '@/core/identify'
+import {
+  buildIdentifier,
+  FEATURES,
+  identify,
+  readMeasurements,
+  type Experience,
+  type Identifier,
+} from '@/core/identify'
 import { openShelf, packShelf, type PackedShelf, type ShelfColumns } from '@/core/shelf'
-import { allLists, allParts, knownHere, loadedFingerprint, ownParts } from '@/db'
+import { allLists, allParts, knownHere, loadedFingerprint, ownParts, timesDecided } from '@/db'
 import { readShippedTokens } from './catalogue/dataFolder'
 import { isDatabaseAway, ServiceError } from './errors'
 import { log } from './log'
@@ -42,8 +49,7 @@ function warmUp(identifier: Identifier): void {
 export interface ShopKnowledge {
   /** parts of the shop's own lists; null when there are none */
   shelf: PackedShelf | null
-  /** bases that the shop has or has fitted */
-  known: ReadonlySet<string>
+  experience: Experience
 }
 
 async function loadShelf(): Promise<PackedShelf | null> {
@@ -67,7 +73,7 @@ async function loadShelf(): Promise<PackedShelf | null> {
   })
 }
 
-/** Bases in stock or fitted somewhere: the machine register holds numbers as they were written. */
+/** Bases in own lists or fitted somewhere: the machine register holds numbers as they were written. */
 async function loadKnown(language: Language): Promise<ReadonlySet<string>> {
   const { bases, fitted } = await knownHere()
   const read = fitted
@@ -78,14 +84,20 @@ async function loadKnown(language: Language): Promise<ReadonlySet<string>> {
   return new Set([...pieces, ...sets.map((set) => set.base)])
 }
 
-/** Reads what the shop adds; seconds of work when it has a million parts. */
-export async function readShop(language: Language): Promise<ShopKnowledge> {
-  const [shelf, known] = await Promise.all([loadShelf(), loadKnown(language)])
-  return { shelf, known }
+/** What turned up in this shop until now. */
+export async function readExperience(language: Language): Promise<Experience> {
+  const [known, decided] = await Promise.all([loadKnown(language), timesDecided()])
+  return { known, decided: new Map(decided.map(({ base, times }) => [base, Number(times)])) }
 }
 
-export const identifierWith = (language: Language, { shelf, known }: ShopKnowledge): Identifier =>
-  buildIdentifier(language, { shelf: shelf && openShelf(shelf), known })
+/** Reads what the shop adds; seconds of work when it has a million parts. */
+export async function readShop(language: Language): Promise<ShopKnowledge> {
+  const [shelf, experience] = await Promise.all([loadShelf(), readExperience(language)])
+  return { shelf, experience }
+}
+
+export const identifierWith = (language: Language, { shelf, experience }: ShopKnowledge): Identifier =>
+  buildIdentifier(language, { shelf: shelf && openShelf(shelf), experience })
 
 async function load(): Promise<Ready> {
   if ((await loadedFingerprint()) === null)

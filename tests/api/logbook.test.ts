@@ -3,6 +3,7 @@ import {
   ClosuresResponse,
   CostResponse,
   FailuresResponse,
+  IdentificationResponse,
   LOGBOOK_VIEWS,
   SeatsTrendResponse,
   ServiceResponse,
@@ -12,6 +13,7 @@ import type { BenchResponse } from '@/contract/bench'
 import type { Job, JobHistory } from '@/contract/job'
 import { address, call, post } from '../support/call'
 import { paperText } from '../support/paper'
+import type { IdentifyResponse } from '@/contract/evidence'
 import { mark } from '../support/mark'
 
 const get = async <T>(path: string): Promise<T> => (await call<T>('GET', path)).body
@@ -160,6 +162,43 @@ describe('what the history says', () => {
     // What was replaced is not looked at again.
     expect(await rechecksOf(job.id)).toEqual([])
     expect((await rechecksOf(next.id)).length).toBe(2)
+  })
+
+  it('a part that identification named counts as right when its job is closed, as wrong when another took its place', async () => {
+    const job = await fittedJob(mark())
+    const own = async () =>
+      IdentificationResponse.parse(await get(`/api/logbook/identification?machine=${job.machineId}`))
+    const decide = async (from: Job, designation: string, probability: number | null) =>
+      (
+        await call<Job>('PATCH', `/api/jobs/${job.id}`, {
+          version: from.version,
+          decision: { designation, base: designation, probability },
+        })
+      ).body
+    const first = await decide(job, '62202', 0.9)
+    expect(await own()).toMatchObject({ answered: 0, open: 1, bands: [] })
+    // The same part with another closure is the same answer.
+    const closed = await decide(first, '62202', 0.91)
+    const second = await decide(closed, '6303', 0.97)
+    expect(await own()).toMatchObject({ answered: 1, open: 1, share: null })
+    const here = async () =>
+      (await post<IdentifyResponse>('/api/identify', { stamps: [{ text: '6303' }] })).body.candidates.find(
+        ({ base }) => base === '6303',
+      )
+    const before = await here()
+    await close(second)
+    const answer = await own()
+    expect(answer.open).toBe(0)
+    expect(answer.bands.map(({ from, count, right }) => [from, count, right])).toEqual([
+      [0.8, 1, 0],
+      [0.95, 1, 1],
+    ])
+    // What was decided is expected more often from then on, and says why; opened again, no longer.
+    const after = await here()
+    expect(after?.here).toMatch(/closed jobs? had it/)
+    expect(after?.here).not.toBe(before?.here)
+    await call('PATCH', `/api/jobs/${job.id}`, { version: second.version + 1, closed: false })
+    expect((await here())?.here).toBe(before?.here)
   })
 
   it('answers every view as its schema says, as CSV with the same rows, and refuses what is none', async () => {

@@ -6,6 +6,7 @@ export const SCREENS = [
   '/logbook?tab=failures',
   '/logbook?tab=service',
   '/logbook?tab=seats',
+  '/logbook?tab=identification',
   '/machines',
   '/machines/1',
   '/identify',

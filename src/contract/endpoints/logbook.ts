@@ -3,6 +3,7 @@ import {
   ClosuresResponse,
   CostResponse,
   FailuresResponse,
+  IdentificationResponse,
   LOGBOOK_VIEWS,
   NewRecheck,
   Recheck,
@@ -53,6 +54,12 @@ export const logbookEndpoints = {
     summary: 'Wear of seats, with the day the limit is reached',
     query: SPAN,
     output: SeatsTrendResponse,
+    answer: 'The view',
+  },
+  'GET /api/logbook/identification': {
+    summary: 'How often identification proved right, beside how sure it was',
+    query: SPAN,
+    output: IdentificationResponse,
     answer: 'The view',
   },
   'GET /api/logbook/{table}': {

@@ -6,7 +6,14 @@ import { FEATURE_ROLE, type Evidence, type Looks } from './evidence'
 import { logSumExp } from './logDensities'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
 import { addDifference, addReading, featureIndexes, type FeatureIndexes } from './featureIndex'
-import { candidatesOf, logPriors, type Candidate, type Priors } from './priors'
+import {
+  candidatesOf,
+  logPriors,
+  NO_EXPERIENCE,
+  type Candidate,
+  type Experience,
+  type Priors,
+} from './priors'
 import { apartReadings, readingModel, type ReadingModel } from './readingModel'
 import { logUnlistedSizes, UNLISTED_PRIOR } from './unlisted'
 import { closedOf, shapeKey, weighLooks } from './weighLooks'
@@ -57,6 +64,7 @@ const CONSIDERED = 40
 /** The catalogue made ready for identification. */
 export interface Identifier {
   language: Language
+  experience: Experience
   candidates: readonly Candidate[]
   priors: Priors
   sizes: FeatureIndexes
@@ -71,24 +79,31 @@ export interface Identifier {
 export interface ShopKnowledge {
   /** parts from own and imported lists; none when left out */
   shelf?: Shelf | null
-  /** bases that are in stock or stand in the machine register: they turn up more often here */
-  known?: ReadonlySet<string>
+  /** what turns up here more often than elsewhere; nothing when left out */
+  experience?: Experience
 }
 
 export function buildIdentifier(
   language: Language,
-  { shelf = null, known = new Set() }: ShopKnowledge = {},
+  { shelf = null, experience = NO_EXPERIENCE }: ShopKnowledge = {},
 ): Identifier {
-  const candidates = candidatesOf(language.catalogue.parts, known)
+  const candidates = candidatesOf(language.catalogue.parts, experience)
   return {
     shelf: shelf && shelf.count > 0 ? shelf : null,
     language,
+    experience,
     candidates,
     priors: logPriors(candidates),
     sizes: featureIndexes(candidates),
     groups: groupsOf(candidates),
     places: new Map(candidates.map(({ part }, i) => [part, i])),
   }
+}
+
+/** The same catalogue and lists with other experience; its indexes are kept. */
+export function withExperience(identifier: Identifier, experience: Experience): Identifier {
+  const candidates = candidatesOf(identifier.language.catalogue.parts, experience)
+  return { ...identifier, experience, candidates, priors: logPriors(candidates) }
 }
 
 interface Models {

@@ -14,9 +14,11 @@ export {
   buildIdentifier,
   identify,
   identifyByPlainScan,
+  withExperience,
   type Identification,
   type IdentifiedPart,
   type Identifier,
 } from './identify'
+export type { Experience } from './priors'
 export { readMeasurements, type TypedMeasurement } from './readMeasurements'
 export { evidenceWords, ITEM_WORDS, nextWords, patternWords, unlistedWords } from './words'

@@ -19,20 +19,49 @@ export interface Candidate {
   weight: number
 }
 
+/** What a shop knows of what turns up there. */
+export interface Experience {
+  /** bases in its lists or fitted on its machines */
+  known: ReadonlySet<string>
+  /** base → closed jobs that had it */
+  decided: ReadonlyMap<string, number>
+}
+
+export const NO_EXPERIENCE: Experience = { known: new Set(), decided: new Map() }
+
 /** A part that the shop stocks or has fitted comes back to it this much more often (estimate, common practice). */
 const KNOWN_HERE = 8
+/** What is known of all shops counts as much as so many closed jobs of this one (estimate). */
+const JOBS_OF_ALL = 300
 
-/** Parts that can be identified at all, with their weight among their own piece. @param known bases in stock or fitted here */
-export const candidatesOf = (parts: readonly Part[], known: ReadonlySet<string>): Candidate[] =>
-  parts
+/**
+ * Parts that can be identified at all, with their weight among their own piece: how common a part is anywhere, and how often this
+ * shop had it. The two are weighed as prior and counts of a multinomial (Dirichlet): a shop of many jobs goes by its own.
+ */
+export function candidatesOf(parts: readonly Part[], { known, decided }: Experience): Candidate[] {
+  const candidates = parts
     .filter((part) => familyFacts(part.family).kind !== 'hardware')
     .map((part) => ({ part, weight: commonnessWeight(part) * (known.has(part.base) ? KNOWN_HERE : 1) }))
+  if (decided.size === 0) return candidates
+  const totals = totalsOf(candidates)
+  return candidates.map(({ part, weight }) => {
+    const times = decided.get(part.base) ?? 0
+    return times === 0
+      ? { part, weight }
+      : { part, weight: weight + (times * (totals[part.piece] ?? 0)) / JOBS_OF_ALL }
+  })
+}
+
+function totalsOf(candidates: readonly Candidate[]): Record<string, number> {
+  const totals: Record<string, number> = {}
+  for (const { part, weight } of candidates) totals[part.piece] = (totals[part.piece] ?? 0) + weight
+  return totals
+}
 
 export type Priors = (looks: Looks) => Float64Array
 
 function build(candidates: readonly Candidate[], wanted: CandidatePiece | null): Float64Array {
-  const totals: Record<string, number> = {}
-  for (const { part, weight } of candidates) totals[part.piece] = (totals[part.piece] ?? 0) + weight
+  const totals = totalsOf(candidates)
   return Float64Array.from(candidates, ({ part, weight }) => {
     const { piece } = part
     if (!isCandidatePiece(piece)) return -Infinity

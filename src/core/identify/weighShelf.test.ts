@@ -3,8 +3,9 @@ import { seeded } from '../../../tests/support/simulation'
 import { shipped } from '../../../tests/support/shipped'
 import { syntheticColumns, wornNumber } from '../../../tests/support/syntheticShelf'
 import { buildShelf, findOnShelf } from '../shelf'
-import { buildIdentifier, identify } from './identify'
+import { buildIdentifier, identify, withExperience } from './identify'
 import { logSumExp } from './logDensities'
+import { readMeasurements } from './readMeasurements'
 import { logMisread, logNearMiss, logReading, readingModel } from './readingModel'
 import { shelfShare, weighShelf } from './weighShelf'
 
@@ -85,10 +86,41 @@ describe('a shelf of own parts', () => {
   it('what the shop stocks or has fitted is likelier, all else alike', () => {
     const share = (known: string[]) =>
       identify(
-        buildIdentifier(shipped, { known: new Set(known) }),
+        buildIdentifier(shipped, { experience: { known: new Set(known), decided: new Map() } }),
         { measurements: [], stamps: [{ text: '6?14' }], looks: {} },
         20,
       ).candidates.find((c) => c.part.base === '6814')?.probability ?? 0
     expect(share(['6814'])).toBeGreaterThan(3 * share([]))
+  })
+
+  it('what its closed jobs had is likelier by their count; what was never there is not made up', () => {
+    const bare = buildIdentifier(shipped)
+    const after = (times: number) =>
+      withExperience(bare, { known: new Set(), decided: new Map(times > 0 ? [['6814', times]] : []) })
+    const question = { measurements: [], stamps: [{ text: '6?14' }], looks: {} }
+    const shares = [0, 1, 5, 50, 5000].map((times) => {
+      const found = identify(after(times), question, 40)
+      const sum = found.candidates.reduce((all, c) => all + c.probability, found.unlisted)
+      expect(sum).toBeLessThanOrEqual(1 + 1e-9)
+      return found.candidates.find((c) => c.part.base === '6814')?.probability ?? 0
+    })
+    for (const [i, share] of shares.entries()) if (i > 0) expect(share).toBeGreaterThan(shares[i - 1] ?? 1)
+    expect(shares[4]).toBeGreaterThan(0.9)
+    // A thousand jobs with one part do not make it of another size.
+    const sized = readMeasurements([{ feature: 'bore', readings: ['25'] }])
+    if (!sized.ok) throw new Error('25 is a size')
+    const other = identify(after(1000), { ...question, stamps: [], measurements: sized.value }, 5)
+    expect(other.candidates.map((c) => c.part.base)).not.toContain('6814')
+    // The catalogue weighs as much as 300 jobs: after as many, the part has half of what complete parts share.
+    const [plain, half] = [0, 300].map((times) => {
+      const identifier = after(times)
+      const at = identifier.candidates.findIndex((c) => c.part.base === '6814')
+      const total = identifier.candidates.reduce(
+        (s, c) => s + (c.part.piece === 'complete' ? c.weight : 0),
+        0,
+      )
+      return (identifier.candidates[at]?.weight ?? 0) / total
+    })
+    expect(half).toBeCloseTo((1 + (plain ?? 0)) / 2, 6)
   })
 })

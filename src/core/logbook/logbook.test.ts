@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { DAMAGE } from '../inspect'
 import {
+  calibration,
   causesOf,
   closureGroup,
   compareLives,
@@ -9,6 +10,7 @@ import {
   recheckDay,
   survival,
   wearTrend,
+  wilson,
   type Life,
 } from '.'
 
@@ -160,4 +162,52 @@ it('groups by closure only what is made open and closed', () => {
     'twoSeals',
   ])
   expect(closureGroup({ family: 'tapered-inch', closure: { sides: 0, type: 'open' } })).toBeNull()
+})
+
+describe('how sure identification was', () => {
+  // Newcombe 1998, "Two-sided confidence intervals for the single proportion", Statistics in Medicine 17, table I, method 3
+  // (score, no continuity correction); figures from memory.
+  it.each([
+    [81, 263, 0.2553, 0.3662],
+    [15, 148, 0.0624, 0.1605],
+    [0, 20, 0, 0.1611],
+    [1, 29, 0.0061, 0.1718],
+  ])('%i of %i has the published limits', (right, count, lower, upper) => {
+    const share = wilson(right, count)
+    expect([share.lower, share.upper]).toEqual([expect.closeTo(lower, 4), expect.closeTo(upper, 4)])
+  })
+
+  it('every answer stands in one band, at the ends too; few of them say nothing', () => {
+    const at = (probability: number, right: boolean, count: number) => ({ probability, right, count })
+    const bands = calibration([
+      at(0.5, true, 3),
+      at(0.79, false, 4),
+      at(0.8, true, 8),
+      at(1, true, 9),
+      at(0.99, false, 1),
+    ])
+    expect(bands.map(({ from, count, right }) => [from, count, right])).toEqual([
+      [0.5, 7, 3],
+      [0.8, 8, 8],
+      [0.99, 10, 9],
+    ])
+    expect(bands.map(({ share }) => share?.value ?? null)).toEqual([null, 1, 0.9])
+    expect(bands[0]?.said).toBeCloseTo((0.5 * 3 + 0.79 * 4) / 7, 12)
+  })
+
+  it('limits hold the share and stay between none and all (any counts)', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 10_000 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (count, part) => {
+          const { value, lower, upper } = wilson(Math.round(part * count), count)
+          expect(lower).toBeGreaterThanOrEqual(0)
+          expect(upper).toBeLessThanOrEqual(1)
+          expect(lower).toBeLessThanOrEqual(value + 1e-12)
+          expect(upper).toBeGreaterThanOrEqual(value - 1e-12)
+        },
+      ),
+    )
+  })
 })

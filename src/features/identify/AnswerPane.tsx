@@ -137,6 +137,13 @@ function Leader({
             <span className="text-ink2">{e.detail}</span>
           </li>
         ))}
+        {candidate.here && (
+          <li className="grid grid-cols-[20px_104px_1fr]">
+            <span />
+            <span>Here</span>
+            <span className="text-ink2">{candidate.here}</span>
+          </li>
+        )}
       </ul>
     </div>
   )

@@ -16,6 +16,10 @@ const CostView = dynamic(() => import('./CostView').then((chart) => chart.CostVi
 
 const SeatsView = dynamic(() => import('./SeatsView').then((chart) => chart.SeatsView))
 
+const IdentificationView = dynamic(() =>
+  import('./IdentificationView').then((chart) => chart.IdentificationView),
+)
+
 const ServiceView = dynamic(() => import('./ServiceView').then((chart) => chart.ServiceView))
 
 const FailuresView = dynamic(() => import('./FailuresView').then((chart) => chart.FailuresView))
@@ -26,6 +30,7 @@ const TABS = [
   ['service', 'Time in service'],
   ['cost', 'Cost'],
   ['seats', 'Seat wear'],
+  ['identification', 'Identification'],
 ] as const
 type Tab = (typeof TABS)[number][0]
 const NAMES = TABS.map(([name]) => name)
@@ -38,7 +43,9 @@ const SPANS = [
   ['600', 'all'],
 ] as const
 
-const HINTS = [{ keys: '1 – 5', words: 'rechecks, what fails, service, cost, seats', foot: true }]
+const HINTS = [
+  { keys: '1 – 6', words: 'rechecks, what fails, service, cost, seats, identification', foot: true },
+]
 
 interface Props {
   rechecks: Output<'GET /api/rechecks'>
@@ -69,6 +76,7 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
     service: <ServiceView query={query} />,
     cost: <CostView query={query} />,
     seats: <SeatsView query={query} />,
+    identification: <IdentificationView query={query} />,
   }
   return (
     <Frame about={<h1 className="font-semibold text-ink">Logbook</h1>} hints={HINTS} state={state}>

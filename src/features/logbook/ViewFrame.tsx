@@ -31,7 +31,7 @@ export function ViewFrame<T>({ held: { answer, words }, isEmpty, empty, children
 
 interface TableProps {
   caption: string
-  /** the first names the rows, the others are figures */
+  /** the first names the rows, the others are figures, but for those without a digit */
   columns: readonly string[]
   rows: readonly (readonly (string | number)[])[]
 }
@@ -44,11 +44,11 @@ export function FigureTable({ caption, columns, rows }: TableProps) {
         id: String(i),
         head,
         by: (row) => row[i],
-        figures: i > 0,
+        figures: i > 0 && rows.some((row) => /\d/.test(String(row[i]))),
         className: i > 0 ? 'whitespace-nowrap' : '',
         cell: (row) => row[i],
       })),
-    [columns],
+    [columns, rows],
   )
   return (
     <DataTable

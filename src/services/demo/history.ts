@@ -1,6 +1,6 @@
 import 'server-only'
 import { addDays } from '@/core/dates'
-import { meaningOfText, type Language } from '@/core/designation'
+import { meaningOfText, readClean, type Language } from '@/core/designation'
 import type { DAMAGE } from '@/core/inspect'
 import * as db from '@/db'
 import { Intake } from '@/contract/job'
@@ -168,6 +168,49 @@ const SEASON = 'After the season: spin and listen, rock, look at the seals.'
 const SEASON_DAYS = 90
 const WHO = ['EM', 'TK', 'RB'] as const
 
+/** How sure identification was, one job after another; with a second figure it named the wrong part first. */
+const SAID: readonly (readonly [sure: number, then?: number])[] = [
+  [0.998],
+  [0.993],
+  [0.97],
+  [0.997],
+  [0.91],
+  [0.62, 0.96],
+  [0.996],
+  [0.86],
+  [0.999],
+  [0.44, 0.93],
+  [0.98],
+  [0.74],
+  [0.995],
+  [0.66],
+  [0.9, 0.97],
+  [0.72],
+]
+/** Parts that were taken for one another, by what was fitted. */
+const TAKEN_FOR: Readonly<Record<string, string>> = {
+  '6205': '6305',
+  '6305': '6205',
+  '6003': '6203',
+  '6203': '6303',
+  'L68149/L68110': 'L68149/L68111',
+  'LM12749/LM12710': 'LM12749/LM12711',
+}
+/** Every so many jobs nobody had to identify the part. */
+const KNOWN_EVERY = 7
+
+function identifiedAs(designation: string, nth: number, language: Language) {
+  const base = readClean(designation, language)?.base
+  const [sure, then] = SAID[nth % SAID.length] ?? []
+  const wrong = base && TAKEN_FOR[base]
+  if (!base || sure === undefined || nth % KNOWN_EVERY === 0) return []
+  if (then === undefined || !wrong) return [{ base, probability: sure }]
+  return [
+    { base: wrong, probability: sure },
+    { base, probability: then },
+  ]
+}
+
 interface Fitting {
   place: Place
   designation: string
@@ -218,6 +261,7 @@ export async function loadHistory(
       intake: Intake.parse({ use: ['washed', 'salt air', 'outdoors'], heard: ['rumble'] }),
       on,
       designation,
+      identified: identifiedAs(designation, i, language),
       partKey: keyOf(designation),
       findings: (place.found[nth] ?? RUSTED).map(([part, damage, severity]) => ({ part, damage, severity })),
       kit: draft && kept ? { draft, kept } : null,

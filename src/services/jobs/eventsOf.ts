@@ -7,7 +7,7 @@ type Change = Omit<JobChange, 'version' | 'who' | 'reason'>
 type BearingChange = NonNullable<Change['bearings']>[string]
 
 /** One entry for each changed aspect of a bearing, in words. */
-function ofBearing(name: string, change: BearingChange): db.NewEvent[] {
+function ofBearing(id: number, name: string, change: BearingChange): db.NewEvent[] {
   const of = (summary: string): string => (name ? `${summary}, ${name}` : summary)
   const events: db.NewEvent[] = []
   const { evidence, decision, comparison, inspection } = change
@@ -17,7 +17,7 @@ function ofBearing(name: string, change: BearingChange): db.NewEvent[] {
     events.push({
       kind: 'decision',
       summary: of(decision ? `Decided: ${decision.designation}` : 'Decision withdrawn'),
-      content: decision,
+      content: decision && { ...decision, bearingId: id },
     })
   if (comparison !== undefined)
     events.push({
@@ -74,7 +74,9 @@ export function eventsOf(change: Change, before: Job, who: string): db.NewEvent[
     })
   }
   for (const [id, bearing] of Object.entries(change.bearings ?? {}))
-    events.push(...ofBearing(before.bearings.find((b) => b.id === Number(id))?.name ?? '', bearing))
+    events.push(
+      ...ofBearing(Number(id), before.bearings.find((b) => b.id === Number(id))?.name ?? '', bearing),
+    )
   if (change.kit !== undefined)
     events.push({
       kind: 'kit',

@@ -6,6 +6,7 @@ import * as db from '@/db'
 import { arrangementFor } from '../arrangements'
 import { now } from '../clock'
 import { ServiceError } from '../errors'
+import { learnFrom } from '../experience'
 import { greaseChanged, kitToKeep } from '../keptKit'
 import { ready } from '../language'
 import { STAGES, type Stage } from '@/contract/choices'
@@ -291,7 +292,10 @@ export async function applyChange(id: number, change: Change, undoing?: Undoing)
   })
   if (!stored) throw noJob(id)
   if (stored.conflict) throw conflict(id, stored.job)
-  return toJob(stored.job)
+  const after = toJob(stored.job)
+  if ((job.closedAt === null) !== (after.closedAt === null))
+    await learnFrom(after, after.closedAt === null ? -1 : 1)
+  return after
 }
 
 /** An open job of a version. @throws ServiceError `notFound`, `conflict`, `settled` when it is closed */

@@ -2,6 +2,7 @@ import 'server-only'
 import { LOGBOOK_VIEWS, type LogbookView } from '@/contract/logbook'
 import { writeCsv } from '../csv/writeCsv'
 import { ServiceError } from '../errors'
+import { identification } from './identification'
 import { closures, cost, failures, seatTrends, service } from './views'
 
 /** A table as it is asked for, `cost.csv`. @throws ServiceError `notFound` */
@@ -79,6 +80,32 @@ export async function logbookCsv(table: string, query: unknown): Promise<string>
           currency,
           parts_without_price: unpriced,
         })),
+      )
+    }
+    case 'identification': {
+      const { bands, months } = await identification(query)
+      return writeCsv(
+        ['about', 'name', 'answers', 'right', 'said', 'share', 'lower_95', 'upper_95'],
+        [
+          ...bands.map(({ from, to, count, right, said, share }) => ({
+            about: 'probability',
+            name: `${from}-${to}`,
+            answers: count,
+            right,
+            said: said.toFixed(4),
+            ...(share && {
+              share: share.value.toFixed(4),
+              lower_95: share.lower.toFixed(4),
+              upper_95: share.upper.toFixed(4),
+            }),
+          })),
+          ...months.map(({ month, count, right }) => ({
+            about: 'month',
+            name: month,
+            answers: count,
+            right,
+          })),
+        ],
       )
     }
     case 'seats': {

@@ -1,6 +1,5 @@
 import 'server-only'
 import { capital } from '@/core/capital'
-import { addDays } from '@/core/dates'
 import { readClean } from '@/core/designation'
 import { familyFacts } from '@/core/catalogue'
 import { isShaftClass, toleranceClass } from '@/core/fit'
@@ -20,29 +19,19 @@ import {
 } from '@/core/logbook'
 import * as db from '@/db'
 import {
-  LogbookQuery,
   type ClosuresResponse,
   type CostResponse,
   type FailuresResponse,
   type SeatsTrendResponse,
   type ServiceResponse,
 } from '@/contract/logbook'
-import { today } from '../clock'
 import { getJob } from '../jobs/getJob'
 import { ready, type Ready } from '../language'
-import { parse } from '../parse'
 import { seats as seatsOfJob } from '../plan'
 import { settings } from '../settings'
+import { scopeOf } from './scope'
 
-/** Days of a month, on average. */
-const MONTH_DAYS = 30.44
 const NO_MACHINE = 'not in the register'
-
-async function scopeOf(input: unknown): Promise<{ scope: db.LogbookScope; day: string }> {
-  const { months, machine } = parse(LogbookQuery, input)
-  const day = await today()
-  return { scope: { from: addDays(day, -Math.round(months * MONTH_DAYS)), machineId: machine }, day }
-}
 
 /** What fails, where and why. @throws ServiceError `unreadable` */
 export async function failures(input: unknown): Promise<FailuresResponse> {

@@ -1,0 +1,40 @@
+import 'server-only'
+import { calibration, LEAST_ANSWERED, wilson, type CalibrationBand } from '@/core/logbook'
+import type { IdentificationResponse } from '@/contract/logbook'
+import * as db from '@/db'
+import { scopeOf } from './scope'
+
+/** What a band says of how sure identification was. */
+function wordsOf({ said, share }: CalibrationBand): string {
+  if (!share) return 'too few to say'
+  if (said > share.upper) return 'right less often than said'
+  if (said < share.lower) return 'right more often than said'
+  return 'right as often as said'
+}
+
+/** How often what identification named was still decided when its job was closed. @throws ServiceError `unreadable` */
+export async function identification(input: unknown): Promise<IdentificationResponse> {
+  const { scope } = await scopeOf(input)
+  const rows = (await db.identifiedParts(scope)).map((row) => ({
+    ...row,
+    probability: Number(row.probability),
+    count: Number(row.count),
+  }))
+  const ended = rows.flatMap(({ state, ...row }) =>
+    state === 'open' ? [] : [{ ...row, right: state === 'right' }],
+  )
+  const counted = (some: readonly { count: number }[]) => some.reduce((sum, { count }) => sum + count, 0)
+  const answered = counted(ended)
+  const right = counted(ended.filter((row) => row.right))
+  return {
+    from: scope.from,
+    answered,
+    open: counted(rows.filter(({ state }) => state === 'open')),
+    share: answered < LEAST_ANSWERED ? null : wilson(right, answered),
+    bands: calibration(ended).map((band) => ({ ...band, words: wordsOf(band) })),
+    months: [...new Set(ended.map(({ month }) => month))].sort().map((month) => {
+      const own = ended.filter((row) => row.month === month)
+      return { month, count: counted(own), right: counted(own.filter((row) => row.right)) }
+    }),
+  }
+}
