@@ -54,19 +54,27 @@ export class ServiceError extends Error {
 export const isDatabaseBusy = (error: unknown): boolean =>
   error instanceof Error && error.name === 'SequelizeConnectionAcquireTimeoutError'
 
+/** The number MariaDB gives an error; null = it is none of MariaDB's. */
+const numberOf = (error: unknown): unknown =>
+  error instanceof Error &&
+  'original' in error &&
+  error.original instanceof Error &&
+  'errno' in error.original
+    ? error.original.errno
+    : null
+
 /** Errors of MariaDB for a disk, or a file of its own, that holds no more: ER_DISK_FULL, ER_ERROR_ON_WRITE, ER_RECORD_FILE_FULL. */
 const FULL: ReadonlySet<unknown> = new Set([1021, 1026, 1114])
 
 /** Whether a change could not be written for want of room; the database has taken it back whole. */
-export const isDiskFull = (error: unknown): boolean =>
-  error instanceof Error &&
-  'original' in error &&
-  error.original instanceof Error &&
-  'errno' in error.original &&
-  FULL.has(error.original.errno)
+export const isDiskFull = (error: unknown): boolean => FULL.has(numberOf(error))
+
+/** What a node of a cluster answers to everything while it is cut off from the others (ER_UNKNOWN_COM_ERROR). */
+const CUT_OFF = 1047
 
 /** Whether an error says that the database cannot be reached, as the database layer names such errors. */
 export const isDatabaseAway = (error: unknown): boolean =>
   error instanceof Error &&
   !isDatabaseBusy(error) &&
-  /^Sequelize(Connection|HostNot|HostNotReachable|AccessDenied|Timeout)/.test(error.name)
+  (/^Sequelize(Connection|HostNot|HostNotReachable|AccessDenied|Timeout)/.test(error.name) ||
+    numberOf(error) === CUT_OFF)

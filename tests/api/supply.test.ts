@@ -374,6 +374,17 @@ describe('kits of every arrangement', () => {
   })
 })
 
+const B1_PLACES = [
+  'wheelSpacerLeft',
+  'sealLeft',
+  'bearingLeft',
+  'spacerTube',
+  'bearingRight',
+  'snapRing',
+  'sealRight',
+  'wheelSpacerRight',
+]
+
 describe('papers', () => {
   const head = async (path: string) => {
     const response = await fetch(ADDRESS + path)
@@ -393,6 +404,28 @@ describe('papers', () => {
       expect(await head(`/api/jobs/${withKit}/${paper}.pdf`), paper).toEqual({ status: 200, bytes: '%PDF-' })
     expect((await head(`/api/jobs/${without}/quote.pdf`)).status).toBe(404)
     expect(await head('/api/stock-labels.pdf')).toEqual({ status: 200, bytes: '%PDF-' })
+  })
+  it('a quote takes what a supplier asks today where a line has no price; where nothing has one it makes up no total', async () => {
+    const quoteOf = async (place: string, designation: string) => {
+      const made = await post<{ id: number; version: number }>('/api/jobs', { title: `Quote ${mark()}` })
+      const kit = {
+        arrangement: 'B1',
+        positions: 1,
+        parts: Object.fromEntries(
+          B1_PLACES.map((slot) => [slot, slot.startsWith(place) ? designation : 'none'] as const),
+        ),
+        sizes: {},
+      }
+      const { version } = made.body
+      expect((await call('PATCH', `/api/jobs/${made.body.id}`, { version, kit })).status).toBe(200)
+      return paperText(await fetch(`${ADDRESS}/api/jobs/${made.body.id}/quote.pdf`), true)
+    }
+    const asked = await quoteOf('bearing', '6208-2RS/C3')
+    expect(asked).toMatch(/6208-2RS.*\d+\.\d\d\s+\d+\.\d\d/)
+    expect(asked).toMatch(/Total\s+\d+\.\d\d/)
+    const unknown = await quoteOf('spacerTube', '20 bore x 61.5 long')
+    expect(unknown).toContain('Prices on request.')
+    expect(unknown).not.toMatch(/Total/)
   })
   it('a number too long for one line of a label is on it whole, also where two differ at their end only', async () => {
     const name = `Hub cap with grease fitting for the outer wheel ${mark()}`

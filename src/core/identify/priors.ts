@@ -32,23 +32,21 @@ export const NO_EXPERIENCE: Experience = { known: new Set(), decided: new Map() 
 /** A part that the shop stocks or has fitted comes back to it this much more often (estimate, common practice). */
 const KNOWN_HERE = 8
 /** What is known of all shops counts as much as so many closed jobs of this one (estimate). */
-const JOBS_OF_ALL = 300
+const JOBS_OF_ALL = 1000
 
 /**
  * Parts that can be identified at all, with their weight among their own piece: how common a part is anywhere, and how often this
  * shop had it. The two are weighed as prior and counts of a multinomial (Dirichlet): a shop of many jobs goes by its own.
  */
 export function candidatesOf(parts: readonly Part[], { known, decided }: Experience): Candidate[] {
-  const candidates = parts
+  const anywhere = parts
     .filter((part) => familyFacts(part.family).kind !== 'hardware')
-    .map((part) => ({ part, weight: commonnessWeight(part) * (known.has(part.base) ? KNOWN_HERE : 1) }))
-  if (decided.size === 0) return candidates
-  const totals = totalsOf(candidates)
-  return candidates.map(({ part, weight }) => {
-    const times = decided.get(part.base) ?? 0
-    return times === 0
-      ? { part, weight }
-      : { part, weight: weight + (times * (totals[part.piece] ?? 0)) / JOBS_OF_ALL }
+    .map((part) => ({ part, weight: commonnessWeight(part) }))
+  const totals = totalsOf(anywhere)
+  return anywhere.map(({ part, weight }) => {
+    const counted = weight + ((decided.get(part.base) ?? 0) * (totals[part.piece] ?? 0)) / JOBS_OF_ALL
+    // Few jobs say less than that the part is here at all.
+    return { part, weight: Math.max(counted, known.has(part.base) ? weight * KNOWN_HERE : 0) }
   })
 }
 

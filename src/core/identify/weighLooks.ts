@@ -9,7 +9,7 @@ export interface WeighedLook {
 }
 
 /** How often a look is taken for another (estimates, common practice): rolling elements hardly ever, closures at times. */
-const WRONG_ELEMENT = 0.004
+const WRONG_ELEMENT = 0.0015
 const WRONG_ROWS = 0.003
 /** A shape that is seen is there: a part without it is all but out of question. */
 const WRONG_SHAPE = 1e-5

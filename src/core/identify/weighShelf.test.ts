@@ -111,8 +111,8 @@ describe('a shelf of own parts', () => {
     if (!sized.ok) throw new Error('25 is a size')
     const other = identify(after(1000), { ...question, stamps: [], measurements: sized.value }, 5)
     expect(other.candidates.map((c) => c.part.base)).not.toContain('6814')
-    // The catalogue weighs as much as 300 jobs: after as many, the part has half of what complete parts share.
-    const [plain, half] = [0, 300].map((times) => {
+    // The catalogue weighs as much as 1000 jobs: after as many, the part has half of what complete parts share.
+    const [plain, half] = [0, 1000].map((times) => {
       const identifier = after(times)
       const at = identifier.candidates.findIndex((c) => c.part.base === '6814')
       const total = identifier.candidates.reduce(

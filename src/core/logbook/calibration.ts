@@ -1,7 +1,7 @@
 import { Z_95 } from './normal'
 
 /** Answers that were given with about the same probability, counted by whether they proved right. */
-export interface Answered {
+interface Answered {
   /** as it was said, 0 to 1 */
   probability: number
   right: boolean

@@ -1,4 +1,4 @@
-export { calibration, LEAST_ANSWERED, wilson, type Answered, type CalibrationBand } from './calibration'
+export { calibration, LEAST_ANSWERED, wilson, type CalibrationBand } from './calibration'
 export { causesOf } from './causesOf'
 export { CLOSURE_GROUPS, closureGroup, type ClosureGroup } from './closureGroup'
 export { compareLives, LEAST_ENDED } from './compareLives'

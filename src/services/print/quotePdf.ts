@@ -1,5 +1,6 @@
 import 'server-only'
 import { addDays } from '@/core/dates'
+import { askedPrices } from '../askedPrices'
 import { today } from '../clock'
 import { jobKit } from '../jobKit'
 import { settings } from '../settings'
@@ -17,15 +18,18 @@ const money = (value: number): string => value.toFixed(2)
 const cents = (value: number): number => Math.round(value * 100) / 100
 
 /**
- * A quote for a job's kit: what is bought with its price from stock, margin, taxes and validity from the settings. Lines
- * without a price are named and not added up. @throws ServiceError `notFound`
+ * A quote for a job's kit: what is bought with the price of its line, else the lowest a supplier asks today; margin, taxes and
+ * validity from the settings. Lines without a price are named and not added up; where no line has one there is no total.
+ * @throws ServiceError `notFound`
  */
 export async function quotePdf(jobId: number): Promise<Buffer> {
   const [{ job, arrangement, kit, place }, { shop, currency, validDays, marginPercent, taxes }, day] =
     await Promise.all([jobKit(jobId), settings(), today()])
   const bought = kit.lines.filter((l) => l.quantity > 0 && l.unit === 'pcs' && l.state === 'filled')
+  const asked = await askedPrices(bought.filter((l) => l.price === null).map((l) => l.designation))
   const priced = bought.map((line) => {
-    const each = line.price === null ? null : cents(line.price * (1 + marginPercent / 100))
+    const price = line.price ?? asked.get(line.designation)?.price ?? null
+    const each = price === null ? null : cents(price * (1 + marginPercent / 100))
     return { line, each, sum: each === null ? null : cents(each * line.quantity) }
   })
   const { doc, done } = startDocument(`Job ${jobId}, quote`)
@@ -67,22 +71,26 @@ export async function quotePdf(jobId: number): Promise<Buffer> {
       'text',
       each === null ? lamp : ink,
     )
-  const net = cents(priced.reduce((total, { sum }) => total + (sum ?? 0), 0))
-  row(['', '', '', 'Net', money(net)], 'bold', ink)
-  let gross = net
-  for (const { words, percent } of taxes) {
-    const tax = cents((net * percent) / 100)
-    gross = cents(gross + tax)
-    row(['', '', '', `${words} ${percent} %`, money(tax)], 'text', ink)
+  if (priced.some(({ sum }) => sum !== null)) {
+    const net = cents(priced.reduce((total, { sum }) => total + (sum ?? 0), 0))
+    row(['', '', '', 'Net', money(net)], 'bold', ink)
+    let gross = net
+    for (const { words, percent } of taxes) {
+      const tax = cents((net * percent) / 100)
+      gross = cents(gross + tax)
+      row(['', '', '', `${words} ${percent} %`, money(tax)], 'text', ink)
+    }
+    row(['', '', '', 'Total', money(gross)], 'bold', ink)
+  } else {
+    doc.moveDown(0.5).font('bold').fontSize(11).fillColor(ink).text('Prices on request.', PAGE.left)
   }
-  row(['', '', '', 'Total', money(gross)], 'bold', ink)
   const open = [
     ...priced
       .filter((p) => p.each === null)
-      .map((p) => `${p.line.words} ${p.line.designation}: price on request, not in the total.`),
+      .map((p) => `${p.line.words} ${p.line.designation}: price on request.`),
     ...kit.lines.filter((l) => l.state !== 'filled').map((l) => `${l.words}: not settled yet. ${l.reason}`),
   ]
-  points(doc, 'Not in this total', open)
+  points(doc, 'Not in this quote', open)
   endDocument(doc, `Valid until ${addDays(day, validDays)}.`, `Job ${jobId}`)
   return done
 }
