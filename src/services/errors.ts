@@ -50,10 +50,6 @@ export class ServiceError extends Error {
   }
 }
 
-/** Whether every connection of the pool is in use: the database is there, and more is asked than it can answer. */
-export const isDatabaseBusy = (error: unknown): boolean =>
-  error instanceof Error && error.name === 'SequelizeConnectionAcquireTimeoutError'
-
 /** The number MariaDB gives an error; null = it is none of MariaDB's. */
 const numberOf = (error: unknown): unknown =>
   error instanceof Error &&
@@ -63,18 +59,29 @@ const numberOf = (error: unknown): unknown =>
     ? error.original.errno
     : null
 
+/** What a change waited for did not come in time, or others went first at each try (ER_LOCK_WAIT_TIMEOUT, ER_LOCK_DEADLOCK). */
+const HELD_UP: ReadonlySet<unknown> = new Set([1205, 1213])
+
+/** Whether the database is there, and more is asked than it can answer: each connection in use, or changes that hold each other up. */
+export const isDatabaseBusy = (error: unknown): boolean =>
+  (error instanceof Error && error.name === 'SequelizeConnectionAcquireTimeoutError') ||
+  HELD_UP.has(numberOf(error))
+
 /** Errors of MariaDB for a disk, or a file of its own, that holds no more: ER_DISK_FULL, ER_ERROR_ON_WRITE, ER_RECORD_FILE_FULL. */
 const FULL: ReadonlySet<unknown> = new Set([1021, 1026, 1114])
 
 /** Whether a change could not be written for want of room; the database has taken it back whole. */
 export const isDiskFull = (error: unknown): boolean => FULL.has(numberOf(error))
 
-/** What a node of a cluster answers to everything while it is cut off from the others (ER_UNKNOWN_COM_ERROR). */
-const CUT_OFF = 1047
+/**
+ * What a node of a cluster answers while it is cut off from the others: to everything (ER_UNKNOWN_COM_ERROR), and to the commit of
+ * what had begun before (ER_ERROR_DURING_COMMIT), which it takes back.
+ */
+const CUT_OFF: ReadonlySet<unknown> = new Set([1047, 1180])
 
 /** Whether an error says that the database cannot be reached, as the database layer names such errors. */
 export const isDatabaseAway = (error: unknown): boolean =>
   error instanceof Error &&
   !isDatabaseBusy(error) &&
   (/^Sequelize(Connection|HostNot|HostNotReachable|AccessDenied|Timeout)/.test(error.name) ||
-    numberOf(error) === CUT_OFF)
+    CUT_OFF.has(numberOf(error)))

@@ -7,7 +7,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest'
 
 // Three database nodes that hold the same, a web process on each: what one of them acknowledged is on all, whichever dies.
 
-/** How often each node is killed and cut off in turn; 3 by ./test --long. */
+/** How often each node is killed and cut off in turn; 6 by ./test --long. */
 const ROUNDS = Number(process.env['AMBER_CLUSTER_ROUNDS'] ?? 1)
 /** Galera gives a member up after five silent seconds; until then nobody can commit. */
 const GIVEN_UP_MS = 8000
@@ -18,7 +18,7 @@ const nodes = [1, 2, 3] as const
 type Node = (typeof nodes)[number]
 
 function script(...args: string[]): void {
-  const done = spawnSync('scripts/cluster.sh', [...args, folder], {
+  const done = spawnSync('bash', ['scripts/cluster.sh', ...args, folder], {
     encoding: 'utf8',
     env: { ...process.env, DATABASE_URL: '', LOG_LEVEL: 'silent' },
   })
