@@ -64,6 +64,14 @@ db_pid() {
   [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' < "/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "--datadir=$1/data" && echo "$pid"
 }
 
+# db_serve FOLDER PORT [OPTION…] — the server itself, in its own session: Ctrl-C reaches the application first, the database is stopped after it
+db_serve() {
+  local dir=$1 port=$2; shift 2
+  setsid mariadbd --no-defaults "$@" --datadir="$dir/data" --socket="$dir/s.sock" --pid-file="$dir/pid" --bind-address=127.0.0.1 --port="$port" \
+    --skip-name-resolve --log-error="$dir/error.log" --tmpdir="$dir" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci </dev/null >/dev/null 2>&1 &
+  DB_SERVER=$!
+}
+
 # db_start FOLDER PORT — initialises once, starts on loopback, sets DATABASE_URL. A server already there is used.
 db_start() {
   local dir port user=() password
@@ -85,15 +93,18 @@ db_start() {
     # Made beside its place and moved there when it is whole; one from before `made` was written has been used already.
     if [ ! -f "$dir/made" ] && [ ! -f "$dir/ready" ]; then
       say "Making the database (once)"
-      rm -rf "$dir/data" "$dir/data.new"
-      mariadb-install-db --no-defaults "${user[@]}" --datadir="$dir/data.new" --auth-root-authentication-method=normal --skip-test-db > "$dir/install.log" 2>&1 || fail "the database could not be made, see $dir/install.log"
+      # Twice: it was seen to fail once beside another that was being made.
+      for _ in 1 2; do
+        rm -rf "$dir/data" "$dir/data.new"
+        mariadb-install-db --no-defaults "${user[@]}" --datadir="$dir/data.new" --auth-root-authentication-method=normal --skip-test-db > "$dir/install.log" 2>&1 && break
+        rm -rf "$dir/data.new"
+      done
+      [ -d "$dir/data.new" ] || fail "the database could not be made, see $dir/install.log"
       mv "$dir/data.new" "$dir/data"; touch "$dir/made"
     fi
     port=$(free_port "$port"); echo "$port" > "$dir/port"
     say "Starting the database on 127.0.0.1:$port"
-    # Its own session: Ctrl-C reaches the application first, the database is stopped after it.
-    setsid mariadbd --no-defaults "${user[@]}" --datadir="$dir/data" --socket="$dir/s.sock" --pid-file="$dir/pid" --bind-address=127.0.0.1 --port="$port" \
-      --skip-name-resolve --log-error="$dir/error.log" --tmpdir="$dir" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci </dev/null >/dev/null 2>&1 &
+    db_serve "$dir" "$port" ${user[@]+"${user[@]}"}
     DB_STARTED=$dir
   fi
   # Before the root password is set none is asked for; a start killed in between may have set it.
@@ -102,6 +113,13 @@ db_start() {
     if mariadb --no-defaults --socket="$dir/s.sock" -uroot "-p$password" -e 'select 1' >/dev/null 2>&1; then login=(-uroot "-p$password"); break; fi
     if mariadb --no-defaults --socket="$dir/s.sock" -uroot -e 'select 1' >/dev/null 2>&1; then login=(-uroot); break; fi
     sleep 0.2
+    # Another copy that started at the same moment took the port first.
+    if [ -n "$DB_STARTED" ] && ! kill -0 "$DB_SERVER" 2>/dev/null && grep -q 'Address already in use' "$dir/error.log"; then
+      : > "$dir/error.log"
+      port=$(free_port $((port + 1))); echo "$port" > "$dir/port"
+      say "Starting the database on 127.0.0.1:$port"
+      db_serve "$dir" "$port" ${user[@]+"${user[@]}"}
+    fi
   done
   # A server of a start that was killed may hold the folder already, on a port of its own.
   port=$(mariadb --no-defaults --socket="$dir/s.sock" ${login[@]+"${login[@]}"} -N -e 'select @@port' 2>/dev/null || echo "$port"); echo "$port" > "$dir/port"
@@ -128,8 +146,16 @@ db_stop() {
 
 # suppliers_start PORT — the simulated suppliers, on loopback; sets SUPPLIERS_URL and SUPPLIERS_PID
 suppliers_start() {
-  SUPPLIERS_PORT=$(free_port "$1"); export SUPPLIERS_PORT SUPPLIERS_STATE SUPPLIERS_URL="http://127.0.0.1:$SUPPLIERS_PORT"
-  setsid node --conditions=react-server --import tsx scripts/suppliers/server.ts > .local/suppliers.log 2>&1 &
-  SUPPLIERS_PID=$!
+  local port=$1
+  while :; do
+    SUPPLIERS_PORT=$(free_port "$port"); export SUPPLIERS_PORT SUPPLIERS_STATE SUPPLIERS_URL="http://127.0.0.1:$SUPPLIERS_PORT"
+    setsid node --conditions=react-server --import tsx scripts/suppliers/server.ts > .local/suppliers.log 2>&1 &
+    SUPPLIERS_PID=$!
+    for _ in $(seq 100); do port_taken "$SUPPLIERS_PORT" && break; kill -0 "$SUPPLIERS_PID" 2>/dev/null || break; sleep 0.1; done
+    # Another copy that started at the same moment took the port first.
+    kill -0 "$SUPPLIERS_PID" 2>/dev/null && return
+    grep -q EADDRINUSE .local/suppliers.log || return 0
+    port=$((SUPPLIERS_PORT + 1))
+  done
 }
 suppliers_stop() { if [ -n "${SUPPLIERS_PID:-}" ]; then kill "$SUPPLIERS_PID" 2>/dev/null || true; fi; }

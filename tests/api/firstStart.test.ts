@@ -52,3 +52,30 @@ it.each(MOMENTS)(
   },
   90_000,
 )
+
+it('copies that begin at the same moment each have a database and a port of their own', async () => {
+  const folders = [dir(), dir(), dir()]
+  const start = (folder: string) =>
+    new Promise<string>((done, failed) => {
+      const copy = spawn('bash', script(folder, `echo "$DATABASE_URL"; sleep 2; db_stop "${folder}"`), {
+        stdio: ['ignore', 'pipe', 'pipe'],
+      })
+      let said = ''
+      for (const stream of [copy.stdout, copy.stderr]) stream.on('data', (text) => (said += String(text)))
+      copy.on('close', (code) =>
+        code === 0 ? done(/127\.0\.0\.1:(\d+)\/amber/.exec(said)?.[1] ?? said) : failed(new Error(said)),
+      )
+    })
+  try {
+    // Once made, the second time, they look for a port within the same blink.
+    for (const time of ['first', 'second']) {
+      const ports = await Promise.all(folders.map(start))
+      expect(new Set(ports).size, `${time} time: ${ports.join(' ')}`).toBe(folders.length)
+    }
+  } finally {
+    for (const folder of folders) {
+      cut(folder)
+      rmSync(folder, { recursive: true, force: true })
+    }
+  }
+}, 90_000)
