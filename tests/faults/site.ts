@@ -38,8 +38,14 @@ export class Site {
   private app: ChildProcess | undefined
   private databaseUrl = ''
 
-  /** @param folder of the database, emptied first */
-  constructor(readonly folder = resolve('.local/fault-db')) {}
+  /**
+   * @param folder of the database, emptied first
+   * @param surroundings of the application, beside those of the tests
+   */
+  constructor(
+    readonly folder = resolve('.local/fault-db'),
+    private readonly surroundings: Readonly<Record<string, string>> = {},
+  ) {}
 
   async begin(): Promise<void> {
     this.beginDatabase()
@@ -62,7 +68,13 @@ export class Site {
     const port = await freePort()
     this.address = `http://127.0.0.1:${port}`
     this.app = spawn('node_modules/.bin/next', ['start', '-H', '127.0.0.1', '-p', String(port)], {
-      env: { ...process.env, NODE_ENV: 'production', DATABASE_URL: this.databaseUrl, LOG_LEVEL: 'silent' },
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        DATABASE_URL: this.databaseUrl,
+        LOG_LEVEL: 'silent',
+        ...this.surroundings,
+      },
       stdio: 'ignore',
       detached: true,
     })

@@ -54,7 +54,7 @@ export function repairOptions(
       way: shaft
         ? 'Build up by spraying or plating and grind to size'
         : 'Bore out and press in a sleeve, then bore to size',
-      when: `By a machine shop, where the ${part} is dear or not to be had. Wall enough must be left.`,
+      when: `By a machine shop, where the ${part} is expensive or not available. Wall enough must be left.`,
       advised: true,
     },
     ...compound,

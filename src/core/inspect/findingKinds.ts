@@ -42,4 +42,15 @@ export type PartVerdict = (typeof PART_VERDICTS)[number]
 export const RUNNING = ['yes', 'watch', 'notUntilRepaired'] as const
 export type Running = (typeof RUNNING)[number]
 
-export const SCENES = ['race', 'ring', 'cage', 'ball', 'shaft', 'thread', 'bore', 'lip', 'grease'] as const
+export const SCENES = [
+  'race',
+  'track',
+  'ring',
+  'cage',
+  'ball',
+  'shaft',
+  'thread',
+  'bore',
+  'lip',
+  'grease',
+] as const

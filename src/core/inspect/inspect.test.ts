@@ -117,6 +117,21 @@ describe('judgement', () => {
     expect(fitting).toContain(causes[0]?.id)
     expect(['age', 'water']).not.toContain(causes[1]?.id)
   })
+  // What the running track tells (common practice; path patterns of any guide to bearing damage).
+  it.each([
+    ['trackOpposite', 'A1', ['pinched']],
+    ['trackOpposite', 'D1', ['pinched']],
+    ['trackAllRound', 'B1', ['wrongClearance', 'overTorque', 'tightFit']],
+    ['trackAllRound', 'A1', ['overTight', 'overTorque', 'looseFit']],
+    ['trackOneEdge', 'B1', ['shortSpacer']],
+    ['skewTrack', 'A1', ['misalignment']],
+  ])('%s in %s: first of the causes is one of %j', (damage, code, causes) => {
+    const [first] = judgeParts([{ part: 'bearing', damage, severity: 'marked' }], {
+      tags: [],
+      setup: setupOf(arrangementOf(code)),
+    }).causes
+    expect(causes).toContain(first?.id)
+  })
   it('damage of another part is passed over', () =>
     expect(
       judgeParts([{ part: 'seal', damage: 'spalling', severity: 'severe' }], { tags: [] }).parts,

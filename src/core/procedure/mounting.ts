@@ -134,7 +134,7 @@ function stepsFor(facts: PlanFacts, place: Placed, before: readonly Placed[]): O
           driven: true,
           tool: driven.tool,
           heated: driven.heated,
-          caution: `Eye protection; gloves for a hot ${facts.arrangement.hub}. The old cup, ground 0.5 mm smaller outside, makes a drift.`,
+          caution: `Eye protection; gloves for a hot ${facts.arrangement.hub}. The old cup, ground 0.5 mm smaller outside, makes a drift for the press; a hardened ring is never struck with steel.`,
         },
       ]
     }

@@ -26,7 +26,7 @@ function sleeveFor(fit: SeatFit, name: string): WantedTool | null {
       ? { insideFrom: insideMm, outsideFrom: outsideMm - SLEEVE_ROOM_MM, outsideTo: outsideMm }
       : { insideFrom: insideMm, insideTo: insideMm + SLEEVE_ROOM_MM, outsideTo: outsideMm },
     improvise: outer
-      ? 'The old ring, ground 0.5 mm smaller outside, as a drift; or a socket of that outside.'
+      ? 'The old ring, ground 0.5 mm smaller outside, as a drift under the press, never struck with steel; or a socket of that outside.'
       : 'A tube with square ends that slides over the shaft.',
   }
 }

@@ -94,7 +94,7 @@ function Answer({ found }: { found: InspectResponse }) {
             <span>
               <b>{inspectedWords(part, found.inspected)}</b>: {verdict}
               <span className="block text-[0.8125rem] text-ink3">
-                {findings.join(', ') || 'goes with its mate'}
+                {findings.join(', ') || 'replaced as a set'}
               </span>
             </span>
           </li>

@@ -87,14 +87,22 @@ export async function jobsLeft(): Promise<number[]> {
   }
 }
 
+/** What this window has kept for a job, if anything. */
+export function ownDraft(id: number): Draft | null {
+  try {
+    return read(prefixOf(id) + windowName())
+  } catch {
+    return null
+  }
+}
+
 /**
  * What was typed for a job and never reached the server: by this window before it was loaded again, else by one that was closed
  * since. A draft of a window that is still open stays its own.
  */
 export async function takeDraft(id: number): Promise<Draft | null> {
   try {
-    const mine = prefixOf(id) + windowName()
-    const own = read(mine)
+    const own = ownDraft(id)
     if (own) return own
     const left = (await draftsLeft())
       .filter((draft) => draft.id === id)

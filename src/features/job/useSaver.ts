@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Job } from '@/contract/job'
 import { requestOf } from '@/ui/call'
-import { keepDraft, takeDraft } from './drafts'
+import { keepDraft, ownDraft, takeDraft } from './drafts'
 import { mergePatch } from './mergePatch'
 import { withAdded } from './withAdded'
 import { withPatch, type JobPatch } from './withPatch'
@@ -74,7 +74,10 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
   /** the job of that version, as the server has it */
   const base = useRef(initial)
   const pending = useRef<JobPatch | null>(null)
-  const sending = useRef(false)
+  /** what is on its way: until the answer comes nobody knows whether it arrives */
+  const sent = useRef<JobPatch | null>(null)
+  /** whether what was left from before this screen was opened is in `pending` */
+  const tookUp = useRef(false)
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   const flush = useRef<() => void>(() => undefined)
   const id = initial.id
@@ -91,12 +94,12 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
     }
     flush.current = () => {
       const patch = pending.current
-      if (!patch || sending.current) return
+      if (!patch || sent.current) return
       pending.current = null
-      sending.current = true
+      sent.current = patch
       setState({ kind: 'saving' })
       void send(id, version.current, patch).then((answer) => {
-        sending.current = false
+        sent.current = null
         switch (answer.kind) {
           case 'stored':
             version.current = answer.job.version
@@ -153,8 +156,13 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
 
   const queue = useCallback(
     (patch: JobPatch) => {
-      pending.current = joined(pending.current, patch)
-      keepDraft(id, { version: version.current, patch: pending.current })
+      // A field may be typed in before this screen has taken up what was left: it is not written over.
+      const left = tookUp.current ? null : ownDraft(id)
+      pending.current = joined(left ? joined(left.patch, pending.current ?? {}) : pending.current, patch)
+      keepDraft(id, {
+        version: left?.version ?? version.current,
+        patch: joined(sent.current, pending.current),
+      })
       setState((was) => (was.kind === 'conflict' ? was : { kind: 'saving' }))
       later(REST_MS)
     },
@@ -164,6 +172,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
   useEffect(() => {
     let here = true
     void takeDraft(id).then((draft) => {
+      tookUp.current = true
       if (!draft || !here) return
       if (alreadyStored(initial, draft.patch)) return keepDraft(id, null)
       // What was typed since this screen was opened stands on top of it.

@@ -97,7 +97,7 @@ export async function factsOf(found: JobKit): Promise<PlanFacts> {
       ...inspected.parts.map(({ part, verdict, findings }) => ({
         part,
         verdict,
-        words: `${called(part)}: ${findings.join(', ').toLowerCase() || 'goes with its mate'}`,
+        words: `${called(part)}: ${findings.join(', ').toLowerCase() || 'replaced as a set'}`,
       })),
       ...inspections
         .flatMap(({ good }) => good)

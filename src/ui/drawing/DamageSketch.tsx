@@ -32,6 +32,12 @@ const SCENES: Record<DamageMode['sketch']['scene'], ReactNode> = {
       <path d="M4 19H116M4 47H116" stroke="var(--hatch)" />
     </g>
   ),
+  track: (
+    <g {...ink}>
+      <circle cx={60} cy={33} r={30} fill="var(--sheet)" />
+      <circle cx={60} cy={33} r={20} fill="var(--paper)" />
+    </g>
+  ),
   ring: (
     <g {...ink}>
       <path d="M10 60A50 50 0 0 1 110 60M30 60A30 30 0 0 1 90 60" />
@@ -115,6 +121,9 @@ const MARKS: Record<string, ReactNode> = {
     </g>
   ),
   streaks: <path {...hurt} d="M14 26H58M26 31H90M40 36H108M20 40H66M60 28H104" strokeDasharray="14 3 5 2" />,
+  twoZones: <path {...hurt} strokeWidth={5} d="M42.7 23A20 20 0 0 0 42.7 43M77.3 23A20 20 0 0 1 77.3 43" />,
+  allRound: <circle {...hurt} strokeWidth={5} cx={60} cy={33} r={20} />,
+  oneEdge: <rect x={5} y={40} width={110} height={7} fill="var(--contra)" fillOpacity={0.45} />,
   matt: (
     <g>
       <rect x={5} y={20} width={110} height={26} fill="var(--contra)" fillOpacity={0.18} />

@@ -75,7 +75,7 @@ export function fillNut(slot: Slot, bench: Bench): Filled {
       : gap(
           slot,
           readThread(thread)
-            ? `No castle nut listed for thread ${thread}. Write the nut there is, or keep the old one.`
+            ? `No castle nut listed for thread ${thread}. Write the nut there is, or reuse the old one.`
             : `“${thread}” is no thread. Write it as 3/4-16 or M20x1.5, with LH for a left-hand one.`,
           nuts.map((n) => n.part.base),
         )

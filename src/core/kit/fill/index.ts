@@ -25,7 +25,7 @@ const fillPlain = (slot: Slot): Filled =>
   gap(
     slot,
     slot.mayStay
-      ? 'Write what is on the machine, or keep the old one where it is sound.'
+      ? 'Write what is on the machine, or reuse the old part where it is sound.'
       : 'Write what is on the machine.',
   )
 
