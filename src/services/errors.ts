@@ -50,14 +50,26 @@ export class ServiceError extends Error {
   }
 }
 
-/** The number MariaDB gives an error; null = it is none of MariaDB's. */
-const numberOf = (error: unknown): unknown =>
-  error instanceof Error &&
-  'original' in error &&
-  error.original instanceof Error &&
-  'errno' in error.original
-    ? error.original.errno
-    : null
+interface FromDatabase {
+  errno?: unknown
+  code?: unknown
+  sqlState?: unknown
+}
+
+/** What the driver says of an error; empty = it is none of its own. */
+const saidBy = (error: unknown): FromDatabase =>
+  error instanceof Error && 'original' in error && error.original instanceof Error
+    ? (error.original as Error & FromDatabase)
+    : {}
+
+/** The number MariaDB gives an error. */
+const numberOf = (error: unknown): unknown => saidBy(error).errno
+
+/** Whether the connection broke while a question was under way: class 08 of SQL, or what the network calls it. */
+function isBroken(error: unknown): boolean {
+  const { code, sqlState } = saidBy(error)
+  return /^08/.test(String(sqlState)) || /^(ECONN|EPIPE|ETIMEDOUT)/.test(String(code))
+}
 
 /** What a change waited for did not come in time, or others went first at each try (ER_LOCK_WAIT_TIMEOUT, ER_LOCK_DEADLOCK). */
 const HELD_UP: ReadonlySet<unknown> = new Set([1205, 1213])
@@ -84,4 +96,5 @@ export const isDatabaseAway = (error: unknown): boolean =>
   error instanceof Error &&
   !isDatabaseBusy(error) &&
   (/^Sequelize(Connection|HostNot|HostNotReachable|AccessDenied|Timeout)/.test(error.name) ||
-    CUT_OFF.has(numberOf(error)))
+    CUT_OFF.has(numberOf(error)) ||
+    isBroken(error))

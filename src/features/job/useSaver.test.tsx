@@ -1,4 +1,4 @@
-import { act, render } from '@testing-library/react'
+import { act, render, renderHook } from '@testing-library/react'
 import { useEffect } from 'react'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import type { Job } from '@/contract/job'
@@ -35,21 +35,24 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-let saver: ReturnType<typeof useSaver>
-function Screen({ atOnce }: { atOnce?: JobPatch }) {
-  saver = useSaver(job(), () => undefined)
-  return atOnce ? <Field typed={atOnce} /> : null
-}
+type Saver = ReturnType<typeof useSaver>
+
 /** A field whose text was typed before the screen stood: its effect comes before that of the saver. */
-function Field({ typed }: { typed: JobPatch }) {
-  useEffect(() => saver.queue(typed), [typed])
+function Early({ saver, typed }: { saver: Saver; typed: JobPatch }) {
+  const { queue } = saver
+  useEffect(() => queue(typed), [queue, typed])
   return null
 }
+const TYPED: JobPatch = { title: 'typed early' }
+function Screen() {
+  return <Early saver={useSaver(job(), () => undefined)} typed={TYPED} />
+}
+const shown = () => renderHook(() => useSaver(job(), () => undefined)).result
 const pass = (ms: number) => act(() => vi.advanceTimersByTimeAsync(ms))
 
 it('what was left from before is not written over by a field that was typed in early', async () => {
   keepDraft(7, { version: 3, patch: { stage: 'kit' } })
-  render(<Screen atOnce={{ title: 'typed early' }} />)
+  render(<Screen />)
   await pass(1000)
   expect(sent).toEqual([{ version: 3, stage: 'kit', title: 'typed early' }])
   expect(ownDraft(7)).toBeNull()
@@ -58,10 +61,10 @@ it('what was left from before is not written over by a field that was typed in e
 it('while one change is on its way and another is typed, both are kept until the server has them', async () => {
   let arrive = (): void => undefined
   answer = (patch) => new Promise((done) => (arrive = () => void stored(patch).then(done)))
-  render(<Screen />)
-  act(() => saver.queue({ title: 'first' }))
+  const saver = shown()
+  act(() => saver.current.queue({ title: 'first' }))
   await pass(400)
-  act(() => saver.queue({ stage: 'kit' }))
+  act(() => saver.current.queue({ stage: 'kit' }))
   expect(ownDraft(7)?.patch).toEqual({ title: 'first', stage: 'kit' })
   answer = stored
   arrive()
@@ -71,20 +74,20 @@ it('while one change is on its way and another is typed, both are kept until the
     { version: 4, stage: 'kit' },
   ])
   expect(ownDraft(7)).toBeNull()
-  expect(saver.state.kind).toBe('saved')
+  expect(saver.current.state.kind).toBe('saved')
 })
 
 it('while the server is away it is tried again, with what was typed since', async () => {
   answer = () => Promise.reject(new Error('away'))
-  render(<Screen />)
-  act(() => saver.queue({ title: 'kept' }))
+  const saver = shown()
+  act(() => saver.current.queue({ title: 'kept' }))
   await pass(400)
-  expect(saver.state.kind).toBe('waiting')
-  act(() => saver.queue({ stage: 'kit' }))
+  expect(saver.current.state.kind).toBe('waiting')
+  act(() => saver.current.queue({ stage: 'kit' }))
   answer = stored
   await pass(4000)
   expect(sent.at(-1)).toEqual({ version: 3, title: 'kept', stage: 'kit' })
-  expect(saver.state.kind).toBe('saved')
+  expect(saver.current.state.kind).toBe('saved')
 })
 
 it('the same thing changed on another screen is told, and either may stay', async () => {
@@ -92,13 +95,13 @@ it('the same thing changed on another screen is told, and either may stay', asyn
     Promise.resolve(
       Response.json({ detail: 'changed', current: job({ version: 9, title: 'theirs' }) }, { status: 409 }),
     )
-  render(<Screen />)
-  act(() => saver.queue({ title: 'mine' }))
+  const saver = shown()
+  act(() => saver.current.queue({ title: 'mine' }))
   await pass(400)
-  expect(saver.state).toMatchObject({ kind: 'conflict', current: { title: 'theirs' } })
+  expect(saver.current.state).toMatchObject({ kind: 'conflict', current: { title: 'theirs' } })
   expect(ownDraft(7)?.patch).toEqual({ title: 'mine' })
   answer = stored
-  act(() => saver.keepMine())
+  act(() => saver.current.keepMine())
   await pass(400)
   expect(sent.at(-1)).toEqual({ version: 9, title: 'mine' })
 })
@@ -108,10 +111,10 @@ it('a change that arrived although its answer was lost is not sent again', async
     Promise.resolve(
       Response.json({ detail: 'changed', current: job({ version: 4, title: 'mine' }) }, { status: 409 }),
     )
-  render(<Screen />)
-  act(() => saver.queue({ title: 'mine' }))
+  const saver = shown()
+  act(() => saver.current.queue({ title: 'mine' }))
   await pass(5000)
   expect(sent).toHaveLength(1)
-  expect(saver.state.kind).toBe('saved')
+  expect(saver.current.state.kind).toBe('saved')
   expect(ownDraft(7)).toBeNull()
 })
