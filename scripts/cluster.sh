@@ -42,10 +42,13 @@ make_node() {
   mkdir -p "$dir"
   [ "$(id -u)" != 0 ] || { user=(--user=mysql); chown mysql "$DIR" "$dir"; }
   [ -f "$dir/made" ] && return
-  rm -rf "$dir/data"
-  mariadb-install-db --no-defaults ${user[@]+"${user[@]}"} --datadir="$dir/data" --auth-root-authentication-method=normal --skip-test-db > "$dir/install.log" 2>&1 \
-    || fail "node $1 could not be made, see $dir/install.log"
-  touch "$dir/made"
+  # Twice: it was seen to fail once beside another that was being made.
+  for _ in 1 2; do
+    rm -rf "$dir/data"
+    mariadb-install-db --no-defaults ${user[@]+"${user[@]}"} --datadir="$dir/data" --auth-root-authentication-method=normal --skip-test-db > "$dir/install.log" 2>&1 && { touch "$dir/made"; return; }
+    sleep 1
+  done
+  fail "node $1 could not be made, see $dir/install.log"
 }
 
 # start_node N [OPTION…] — waits until it holds what the others hold

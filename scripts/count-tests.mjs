@@ -17,7 +17,6 @@ for (const step of steps) {
 const ran = [
   ['core.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
   ['api.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
-  ['cluster.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
   ['faults.json', (r) => [r.numPassedTests, r.numTotalTests - r.numPassedTests]],
   ...['looks.json', 'e2e.json'].map((name) => [
     name,
