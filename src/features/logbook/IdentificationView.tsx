@@ -2,16 +2,11 @@
 
 import { Line } from 'react-chartjs-2'
 import type { IdentificationResponse } from '@/contract/logbook'
-import { plainOptions } from '@/ui/charts/chartBase'
+import { shareOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
 import { useAnswer } from '@/ui/useAnswer'
 import { FigureTable, ViewFrame } from './ViewFrame'
-
-type Share = IdentificationResponse['share']
-
-const percent = (share: number): string => (share * 100).toFixed(share > 0.99 && share < 1 ? 1 : 0)
-const limits = (share: Share): string =>
-  share ? `${percent(share.value)} (${percent(share.lower)}–${percent(share.upper)})` : '–'
+import { percent, withLimits } from './percent'
 
 /** Right answers in percent over what was said in percent: on the diagonal both are alike. */
 function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
@@ -70,37 +65,12 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
               },
             ],
           }}
-          options={{
-            ...plainOptions(inks, '', ''),
-            plugins: {
-              legend: {
-                display: true,
-                labels: {
-                  color: inks.ink2,
-                  boxWidth: 40,
-                  boxHeight: 0,
-                  filter: ({ text }) => text !== 'lower limit',
-                },
-              },
-            },
-            scales: {
-              x: {
-                type: 'linear',
-                min: 0,
-                max: 100,
-                title: { display: true, text: 'probability it said, %', color: inks.ink2 },
-                ticks: { color: inks.ink2 },
-                grid: { color: inks.line2 },
-              },
-              y: {
-                min: 0,
-                max: 100,
-                title: { display: true, text: 'proved right, %', color: inks.ink2 },
-                ticks: { color: inks.ink2 },
-                grid: { color: inks.line2 },
-              },
-            },
-          }}
+          options={shareOptions(
+            inks,
+            'probability it said, %',
+            'proved right, %',
+            (line) => line !== 'lower limit',
+          )}
         />
       )}
     </div>
@@ -120,7 +90,7 @@ export function IdentificationView({ query }: { query: string }) {
         <div className="grid grid-cols-1 gap-6">
           <section>
             <h2 className="text-[1.0625rem] font-bold">
-              {answered} parts decided by identification{share && `, ${limits(share)} % of them right`}
+              {answered} parts decided by identification{share && `, ${withLimits(share)} % of them right`}
             </h2>
             <p className="text-[0.875rem] text-ink2">
               Right: the part was still decided on when its job was closed. Wrong: another part took its
@@ -137,7 +107,7 @@ export function IdentificationView({ query }: { query: string }) {
                 `${percent(from)} to ${percent(to)}`,
                 count,
                 right,
-                limits(own),
+                own ? withLimits(own) : '–',
                 words,
               ])}
             />

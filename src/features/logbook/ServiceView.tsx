@@ -2,10 +2,11 @@
 
 import { Line } from 'react-chartjs-2'
 import type { ServiceResponse } from '@/contract/logbook'
-import { plainOptions } from '@/ui/charts/chartBase'
+import { shareOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
 import { useAnswer } from '@/ui/useAnswer'
 import { FigureTable, ViewFrame } from './ViewFrame'
+import { withLimits } from './percent'
 
 /** Each group has its dash, so that lines are told apart without colour. */
 const DASHES: readonly (readonly number[])[] = [[], [8, 4], [2, 3], [10, 3, 2, 3], [14, 6]]
@@ -35,26 +36,7 @@ function SurvivalChart({ groups }: Pick<ServiceResponse, 'groups'>) {
               pointRadius: 0,
             })),
           }}
-          options={{
-            ...plainOptions(inks, 'days in service', 'still in service, %'),
-            plugins: { legend: { display: true, labels: { color: inks.ink2, boxWidth: 40, boxHeight: 0 } } },
-            scales: {
-              x: {
-                type: 'linear',
-                min: 0,
-                title: { display: true, text: 'days in service', color: inks.ink2 },
-                ticks: { color: inks.ink2 },
-                grid: { color: inks.line2 },
-              },
-              y: {
-                min: 0,
-                max: 100,
-                title: { display: true, text: 'still in service, %', color: inks.ink2 },
-                ticks: { color: inks.ink2 },
-                grid: { color: inks.line2 },
-              },
-            },
-          }}
+          options={shareOptions(inks, 'days in service', 'still in service, %')}
         />
       )}
     </div>
@@ -64,13 +46,11 @@ function SurvivalChart({ groups }: Pick<ServiceResponse, 'groups'>) {
 /** Days at which groups are compared in the table: a season. */
 const SEASON_DAYS = 180
 
-const percent = (share: number): string => (share * 100).toFixed(0)
-
 /** Share in service after a season with its limits; a dash where nothing ran as long. */
 function afterSeason({ steps, longestDays }: ServiceResponse['groups'][number]): string {
   if (longestDays < SEASON_DAYS) return '–'
   const at = steps.findLast(({ days }) => days <= SEASON_DAYS)
-  return at ? `${percent(at.share)} (${percent(at.lower)}–${percent(at.upper)})` : '100'
+  return at ? withLimits({ value: at.share, lower: at.lower, upper: at.upper }) : '100'
 }
 
 /** How long bearings stay in service by how they are closed, and whether that makes a difference. */

@@ -48,3 +48,27 @@ export const plainOptions = (inks: Inks, x: string, y: string) =>
       },
     },
   }) satisfies ChartOptions
+
+/**
+ * The same for lines of shares in percent over figures that begin at 0, with their names above.
+ * @param named whether a line is named, by its name
+ */
+export function shareOptions(
+  inks: Inks,
+  x: string,
+  y: string,
+  named: (line: string) => boolean = () => true,
+): ChartOptions<'line'> {
+  const { animation, maintainAspectRatio, scales } = plainOptions(inks, x, y)
+  return {
+    animation,
+    maintainAspectRatio,
+    plugins: {
+      legend: {
+        display: true,
+        labels: { color: inks.ink2, boxWidth: 40, boxHeight: 0, filter: ({ text }) => named(text) },
+      },
+    },
+    scales: { x: { ...scales.x, type: 'linear', min: 0 }, y: { ...scales.y, min: 0, max: 100 } },
+  }
+}
