@@ -12,7 +12,7 @@ interface Props {
 export function Field({ label, value, onChange, placeholder, most = 40, text }: Props) {
   return (
     <label className="block min-w-0">
-      <span className="caption mb-0.5 block truncate">{label}</span>
+      <span className="caption mb-0.5 block leading-tight">{label}</span>
       <input
         className={`field ${text ? '' : 'number'}`}
         data-length={text ? undefined : true}

@@ -18,7 +18,7 @@ export function SelectButton({ label, className = '', children, ...button }: Pro
       className={`inline-flex items-center justify-between gap-1.5 text-left disabled:opacity-55 ${className}`}
       {...button}
     >
-      <span className="truncate">{children}</span>
+      <span className="min-w-0 py-1 leading-tight">{children}</span>
       <ChevronDown aria-hidden size={15} className="shrink-0 text-ink3" />
     </button>
   )

@@ -48,7 +48,7 @@ export function SelectField<T extends string>({ caption = false, ...select }: Pr
   if (!caption) return field
   return (
     <div className="block min-w-0">
-      <span aria-hidden className="caption block truncate">
+      <span aria-hidden className="caption block leading-tight">
         {label}
       </span>
       {field}

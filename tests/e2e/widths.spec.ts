@@ -44,6 +44,45 @@ const squeezed = (page: Page): Promise<string[]> =>
       .map((element) => `${element.tagName} ${(element.textContent ?? '').trim().slice(0, 40)}`)
   })
 
+/** Texts that end in three dots or at the edge of their box, and fields that do not show the whole of their example or figure. */
+const cut = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const pen = document.createElement('canvas').getContext('2d')
+    const shownAt = (element: Element): boolean => {
+      const { width, height } = element.getBoundingClientRect()
+      return width > 2 && height > 2 && getComputedStyle(element).visibility !== 'hidden'
+    }
+    const isCutField = (field: HTMLInputElement): boolean => {
+      if (!pen || !field.matches('.field, .number, [data-length]')) return false
+      const style = getComputedStyle(field)
+      const text = (field.matches('.number') && field.value) || field.placeholder
+      const written = text === field.value ? style : getComputedStyle(field, '::placeholder')
+      pen.font = `${written.fontWeight} ${written.fontSize} ${written.fontFamily}`
+      const room = field.clientWidth - parseFloat(style.paddingLeft) - parseFloat(style.paddingRight)
+      return pen.measureText(text).width > room + 1
+    }
+    const isCutText = (element: HTMLElement): boolean => {
+      const style = getComputedStyle(element)
+      return (
+        style.textOverflow === 'ellipsis' &&
+        element.innerText.trim() !== '' &&
+        element.scrollWidth > element.clientWidth + 1
+      )
+    }
+    const isClamped = (element: HTMLElement): boolean =>
+      getComputedStyle(element).webkitLineClamp !== 'none' && element.scrollHeight > element.clientHeight + 2
+    return [...document.querySelectorAll<HTMLElement>('body *')]
+      .filter((element) => !element.closest('svg, .sr-only') && shownAt(element))
+      .filter((element) =>
+        element instanceof HTMLInputElement ? isCutField(element) : isCutText(element) || isClamped(element),
+      )
+      .map((element) =>
+        element instanceof HTMLInputElement
+          ? `field ${element.value || element.placeholder}`
+          : `${element.tagName} ${element.innerText.slice(0, 50)}`,
+      )
+  })
+
 /** A list with parts and with a row that was not kept, so that its screen has something to show. */
 test.beforeAll(async ({ request }) => {
   const columns = { designation: 'number', bore: 'bore', outside: 'outside', width: 'width', quantity: 'qty' }
@@ -69,13 +108,18 @@ const WINDOWS = [
   { name: 'a phone', width: 390, height: 844 },
 ]
 
-/** Every screen and every stage of a job of the demo. */
+/** Every screen, every stage of a job of the demo, a kit of each arrangement. */
 async function everywhere(request: APIRequestContext): Promise<string[]> {
   const { items } = (await (await request.get('/api/jobs?limit=200')).json()) as {
-    items: { id: number; title: string }[]
+    items: { id: number; title: string; kit: { arrangement: string } | null }[]
   }
   const job = items.find(({ title }) => title.startsWith('Land train, coach 1'))?.id ?? 0
-  return [...SCREENS, ...Object.values(STAGE_PATHS).map((path) => `/jobs/${job}${path}`)]
+  const kits = new Map(items.map(({ id, kit }) => [kit?.arrangement, `/jobs/${id}/kit`] as const))
+  return [
+    ...SCREENS,
+    ...Object.values(STAGE_PATHS).map((path) => `/jobs/${job}${path}`),
+    ...[...kits].flatMap(([arrangement, path]) => (arrangement ? [path] : [])),
+  ]
 }
 
 test('in windows of four sizes and with text of 200 % nothing lies out of reach, on any screen', async ({
@@ -94,12 +138,14 @@ test('in windows of four sizes and with text of 200 % nothing lies out of reach,
       const tall = await page.evaluate(() => document.documentElement.scrollHeight > window.innerHeight + 1)
       expect(tall, `${path} scrolls within its panes in ${name}`).toBe(false)
     }
+    expect.soft(await cut(page), `${path}: cut off`).toEqual([])
     await page.evaluate(() => (document.documentElement.style.fontSize = '200%'))
     await reach('text of 200 %')
     await page.evaluate(() => (document.documentElement.style.fontSize = ''))
     for (const { name, width, height } of WINDOWS) {
       await page.setViewportSize({ width, height })
       await reach(name)
+      expect.soft(await cut(page), `${path} in ${name}: cut off`).toEqual([])
     }
     expect(await squeezed(page), `${path} on a phone`).toEqual([])
   }

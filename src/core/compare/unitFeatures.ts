@@ -85,7 +85,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   connector: {
     reads: 'words',
     words: 'Connector',
-    example: '2 pins, clip',
+    example: '2 pins',
     unlike: 'no',
     meaning: 'The sensor cannot be plugged in.',
     attempt: 'Hold the plugs side by side.',
@@ -93,7 +93,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   sensorSide: {
     reads: 'words',
     words: 'Sensor side',
-    example: 'magnet inside',
+    example: 'magnet',
     unlike: 'no',
     meaning: 'Fitted the wrong way round or without a magnet there is no signal.',
     attempt: 'Find the magnetic side with a paper clip on both.',

@@ -82,7 +82,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                 }}
                 className={`block min-h-12 w-full px-4 py-1.5 text-left ${a.own && a.code === file.code ? 'bg-sheet font-bold' : ''}`}
               >
-                <span className="block truncate">
+                <span className="block leading-tight">
                   <span className="number">{a.code}</span> {a.words}
                 </span>
                 <span className="block text-caption font-normal text-ink3">
@@ -111,7 +111,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
               {words}
             </p>
           )}
-          <div className="mb-3 grid grid-cols-[130px_minmax(0,1fr)_150px_150px] gap-3">
+          <div className="fields mb-3 [--field-width:12rem] lg:grid-cols-[130px_minmax(0,1fr)_150px_150px]">
             <label>
               <span className="caption block">Code</span>
               <input

@@ -52,7 +52,7 @@ export function BinScreen({ initial }: { initial: BinResponse }) {
                 key={`${item.kind} ${item.id}`}
                 className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line2 py-1.5"
               >
-                <b className="min-w-0 flex-1 basis-[240px] truncate font-semibold">{item.label}</b>
+                <b className="min-w-0 flex-1 basis-[240px] font-semibold">{item.label}</b>
                 <span className="text-[0.875rem] text-ink3">
                   removed {time(item.deletedAt)}
                   {item.deletedBy && ` by ${item.deletedBy}`}

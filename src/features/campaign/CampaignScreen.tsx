@@ -73,7 +73,7 @@ const LINES: Column<Line>[] = [
     id: 'wantedBy',
     wide: true,
     head: 'Wanted by',
-    className: 'max-w-[260px] truncate text-[0.84375rem] text-ink3',
+    className: 'max-w-[260px] text-[0.84375rem] text-ink3',
     cell: ({ wantedBy }) => wantedBy.map((w) => `${w.kit}: ${w.quantity}`).join('; '),
   },
 ]
@@ -132,7 +132,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
                 }
               />
               <span className="min-w-0">
-                <span className="block truncate">{job.title}</span>
+                <span className="block">{job.title}</span>
                 <span className="block text-caption text-ink3">
                   Job {job.id}, {job.kit?.arrangement} × {job.kit?.positions}
                 </span>
@@ -158,7 +158,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
                   {list.lines.length} lines, {list.lines.filter((l) => l.short > 0).length} short
                 </b>
                 {!list.complete && (
-                  <span className="truncate text-strain">
+                  <span className="text-strain">
                     <VerdictMark verdict="warn" isSaid /> Not settled:{' '}
                     {list.kits
                       .filter((k) => !k.complete)

@@ -70,6 +70,7 @@ function PairRow({
   example,
   onOld,
   onNext,
+  wide = false,
 }: {
   label: string
   old: string
@@ -77,6 +78,8 @@ function PairRow({
   example: string
   onOld: (value: string) => void
   onNext: (value: string) => void
+  /** the label above, so that whole numbers find room */
+  wide?: boolean
 }) {
   const field = (side: string, value: string, set: (text: string) => void) => (
     <input
@@ -89,8 +92,10 @@ function PairRow({
     />
   )
   return (
-    <div className="mb-1 grid grid-cols-[104px_minmax(0,1fr)_minmax(0,1fr)] items-center gap-1.5">
-      <span className="text-[0.84375rem] text-ink2">{label}</span>
+    <div
+      className={`mb-1 grid items-center gap-1.5 ${wide ? 'grid-cols-2' : 'grid-cols-[88px_minmax(0,1fr)_minmax(0,1fr)]'}`}
+    >
+      <span className={`text-[0.84375rem] text-ink2 ${wide ? 'sr-only' : ''}`}>{label}</span>
       {field('old', old, onOld)}
       {field('new', next, onNext)}
     </div>
@@ -223,17 +228,17 @@ export function CompareScreen() {
   return (
     <JobFrame stage="compare" hints={HINTS}>
       <h1 className="sr-only">Compare old and new</h1>
-      <div className="panes [--panes:344px_minmax(0,1fr)]">
+      <div className="panes [--panes:376px_minmax(0,1fr)]">
         <form
           className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
           onSubmit={(e) => e.preventDefault()}
         >
-          <div className="mb-1 grid grid-cols-[104px_minmax(0,1fr)_minmax(0,1fr)] gap-1.5">
-            <span />
-            <b className="caption">Old</b>
-            <b className="caption">New</b>
+          <div className="mb-1 grid grid-cols-2 gap-1.5">
+            <b className="caption">Old number</b>
+            <b className="caption">New number</b>
           </div>
           <PairRow
+            wide
             label="Number"
             old={draft.from}
             next={to}
@@ -241,7 +246,7 @@ export function CompareScreen() {
             onOld={(from) => put({ from })}
             onNext={(value) => put({ to: value })}
           />
-          <h2 className="caption mt-2 mb-1">Measured, where there is no number</h2>
+          <h2 className="caption mt-2 mb-1">Measured, where there is no number: old, new</h2>
           {SIZES.map(([name, label]) => (
             <PairRow
               key={name}

@@ -113,7 +113,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
             most={120}
             onChange={(v) => set('grease.bearings', v)}
           />
-          <div className="my-1.5 grid grid-cols-3 gap-1.5">
+          <div className="fields my-1.5 [--field-width:3.8rem]">
             <Field
               label="Cavity length"
               value={value('length')}
@@ -134,17 +134,17 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
             />
           </div>
           <ReadAs fields={room} />
-          <div className="mb-1.5 grid grid-cols-3 gap-1.5">
+          <div className="fields mb-1.5 [--field-width:3.8rem]">
             <Field label="Turns a min" value={value('rpm')} most={8} onChange={(v) => set('grease.rpm', v)} />
             <Field label="or km/h" value={value('kmh')} most={6} onChange={(v) => set('grease.kmh', v)} />
             <Field
               label="on a tyre of"
               value={value('tyre')}
-              placeholder="420 mm"
+              placeholder="420"
               onChange={(v) => set('grease.tyre', v)}
             />
           </div>
-          <div className="mb-1.5 grid grid-cols-2 gap-1.5">
+          <div className="fields mb-1.5">
             <Field
               label="Journals of lips"
               value={value('lips')}
@@ -184,7 +184,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
       beside={
         <>
           <h2 className="caption">Old and new grease</h2>
-          <div className="mb-1.5 grid grid-cols-2 gap-1.5">
+          <div className="fields mb-1.5">
             {thickener('old', 'In there now')}
             {thickener('new', 'Goes in')}
           </div>

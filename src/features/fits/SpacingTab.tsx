@@ -128,7 +128,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
             {field('play', 'Taken up, mm', '0.1', 7)}
           </div>
           <ReadAs fields={typedOf(PAIR_ROLES)} />
-          <div className="mb-2 grid grid-cols-3 gap-1.5">
+          <div className="fields mb-2 [--field-width:5.5rem]">
             {field('tubeBore', 'Tube bore', '20.5')}
             {field('tubeOutside', 'its outside', '26')}
             {field('nutThread', 'Nut thread', 'M20x1.5')}

@@ -5,6 +5,7 @@ import type { Route } from 'next'
 import { useState } from 'react'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
 import type { IdentifyResponse } from '@/contract/evidence'
+import { PartNumber } from '@/ui/PartNumber'
 import { VerdictMark } from '@/ui/VerdictMark'
 import type { Trouble } from './useIdentification'
 
@@ -103,9 +104,9 @@ function Leader({
       <p className="flex items-baseline justify-between gap-2">
         <span
           data-testid={leads ? 'leader' : 'nearest'}
-          className={`number font-semibold tracking-tight break-all ${!leads ? 'text-[1.25rem]' : designation.length > 14 ? 'text-[1.5rem]' : 'text-answer'}`}
+          className={`number min-w-0 font-semibold tracking-tight break-words ${!leads ? 'text-[1.25rem]' : designation.length > 14 ? 'text-[1.5rem]' : 'text-answer'}`}
         >
-          {designation}
+          <PartNumber text={designation} />
         </span>
         <b className="number text-reading font-semibold whitespace-nowrap">
           {percent(candidate.probability)}
@@ -268,7 +269,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
                 className="button min-w-0 flex-1"
                 onClick={() => action.run({ ...candidate, designation })}
               >
-                <span className="truncate">Use {candidate.base} all the same</span>
+                <span>Use {candidate.base} all the same</span>
               </button>
             </>
           ) : (
@@ -279,7 +280,7 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
               className="button flex-1"
               onClick={() => action.run({ ...candidate, designation })}
             >
-              {action.words} <kbd>Ctrl Enter</kbd>
+              {action.words} <kbd className="max-lg:hidden">Ctrl Enter</kbd>
             </button>
           )}
           <Link href={`/parts/${encodeURIComponent(designation)}` as Route} className="button">

@@ -105,8 +105,8 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
       <section aria-label="Section" data-pane="drawing" className="flex min-h-0 min-w-0 flex-col px-2.5 py-3">
         {candidate && part ? (
           <>
-            <p className="flex justify-between gap-2 px-1 text-caption whitespace-nowrap text-ink3">
-              <span className="truncate">{candidate.designation}, section, to scale</span>
+            <p className="flex flex-wrap justify-between gap-x-2 px-1 text-caption text-ink3">
+              <span>{candidate.designation}, section, to scale</span>
               <span>
                 <span className="text-lamp-ink">▬</span> measured <span className="ml-1">▬</span> nominal
               </span>

@@ -36,6 +36,10 @@ function isOfUnit({ value, selectionStart }: HTMLInputElement, letter: string): 
   return endsInUnit(before + letter) && !(letter === 'c' && !endsInUnit(before))
 }
 
+/** A longer reading (a fraction, four places) is written smaller, so that the whole of it is in sight. */
+const sizeOf = (text: string): string =>
+  text.length <= 5 ? 'text-[1.5625rem]' : text.length <= 7 ? 'text-[1.125rem]' : 'text-[0.9375rem]'
+
 /** One size: large figure, unit, the same in the other unit. Letters in the field are keys, but those of a unit behind the figure. */
 export function ReadingRow({
   row,
@@ -71,10 +75,10 @@ export function ReadingRow({
           : ''))
   return (
     <div
-      className={`-mx-[18px] grid min-h-[50px] grid-cols-[96px_1fr_auto_64px] content-center items-center gap-x-1 border-b border-line2 px-[18px] py-0.5 ${asked ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
+      className={`-mx-[18px] grid min-h-[50px] grid-cols-[96px_1fr_auto_auto] content-center items-center gap-x-1 border-b max-xl:grid-cols-[66px_1fr_auto_auto] border-line2 px-[18px] py-0.5 ${asked ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
     >
       <label htmlFor={row.feature} className="row-span-2 flex items-center gap-1.5 self-center text-ink2">
-        {row.words} <kbd>{row.key}</kbd>
+        {row.words} <kbd className="max-xl:hidden">{row.key}</kbd>
       </label>
       <input
         id={row.feature}
@@ -96,7 +100,7 @@ export function ReadingRow({
           else if (!onKey(e.key.toLowerCase())) return
           e.preventDefault()
         }}
-        className={`number h-[40px] w-full min-w-0 rounded bg-transparent text-[1.5625rem] font-medium focus-visible:bg-sheet focus-visible:outline-offset-0 ${struck ? 'text-ink3 line-through' : ''}`}
+        className={`number h-[40px] w-full min-w-0 rounded bg-transparent ${sizeOf(text)} font-medium focus-visible:bg-sheet focus-visible:outline-offset-0 ${struck ? 'text-ink3 line-through' : ''}`}
       />
       <span className="flex">
         {text !== '' && (
@@ -106,7 +110,7 @@ export function ReadingRow({
               tabIndex={-1}
               onClick={onUnit}
               aria-label={`${row.words}: unit ${UNIT_NAMES[measurement?.unit ?? 'auto']}, change`}
-              className="number min-h-10 min-w-9 rounded text-[0.875rem] text-ink3 underline decoration-dotted underline-offset-4"
+              className="number min-h-10 min-w-9 rounded text-[0.875rem] max-xl:min-w-8 text-ink3 underline decoration-dotted underline-offset-4"
             >
               {shown ?? '?'}
             </button>
@@ -116,7 +120,7 @@ export function ReadingRow({
               onClick={onStrike}
               aria-pressed={struck}
               aria-label={`${row.words}: exclude`}
-              className="min-h-10 min-w-9 rounded text-[0.9375rem] text-ink3"
+              className="min-h-10 min-w-9 rounded text-[0.9375rem] text-ink3 max-xl:min-w-8"
             >
               <X aria-hidden size={16} className="mx-auto" />
             </button>

@@ -72,7 +72,7 @@ export function BearingRail() {
               className={`block min-h-11 py-1 ${b.id === bearing.id ? 'font-bold text-ink' : 'text-ink2'}`}
             >
               {b.name || (several ? `bearing ${b.ordinal}` : 'the only one')}
-              <span className="number block truncate text-caption font-normal text-ink3">
+              <span className="number block break-words text-caption font-normal text-ink3">
                 {b.decision?.designation ?? 'not decided'}
               </span>
             </Link>

@@ -62,7 +62,7 @@ export function PositionRail() {
                 className={`block min-h-11 py-1 ${p.id === job.id ? 'font-bold text-ink' : 'text-ink2'}`}
               >
                 {p.name}
-                <span className="number block truncate text-caption font-normal text-ink3">
+                <span className="number block break-words text-caption font-normal text-ink3">
                   {p.closedAt ? 'closed' : (p.designations[0] ?? 'not decided')}
                 </span>
               </Link>

@@ -55,7 +55,7 @@ export function ExtraLines({
         ))}
       </ul>
       {extras.length < MAX_EXTRAS && (
-        <form className="mb-2 grid grid-cols-[1fr_1fr_52px_auto] gap-1.5" onSubmit={add}>
+        <form className="fields mb-2 [--field-width:8rem]" onSubmit={add}>
           <input
             className="field"
             aria-label="What it is"

@@ -66,10 +66,10 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
         next?.focus()
         next?.select()
       }}
-      className="grid grid-cols-[repeat(auto-fit,minmax(84px,1fr))] lg:grid-cols-[repeat(7,minmax(0,1fr))] gap-2 border-b border-line px-[18px] py-2"
+      className="fields items-start border-b border-line px-[18px] py-2 [--field-width:5.5rem]"
     >
       <label>
-        <span className="caption block truncate">{many(kit?.position ?? 'position')}</span>
+        <span className="caption block leading-tight">{many(kit?.position ?? 'position')}</span>
         <input
           className="field number"
           data-length
@@ -86,7 +86,7 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
       </label>
       {(kit?.sizes ?? []).map((name) => (
         <label key={name}>
-          <span className={`caption block truncate ${fields[name] ? 'text-contra' : ''}`}>
+          <span className={`caption block leading-tight ${fields[name] ? 'text-contra' : ''}`}>
             {SIZE_WORDS[name]}
           </span>
           <input
@@ -107,7 +107,7 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
       ))}
       {kit?.thread && (
         <label>
-          <span className="caption block truncate">Spindle thread</span>
+          <span className="caption block leading-tight">Spindle thread</span>
           <input
             className="field number"
             placeholder="3/4-16"

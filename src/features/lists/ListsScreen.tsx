@@ -23,7 +23,7 @@ function ListButton({ list, chosen, onLook }: { list: ListSummary; chosen: boole
       onClick={onLook}
       className={`block min-h-12 w-full px-4 py-1.5 text-left ${chosen ? 'bg-sheet font-bold' : ''}`}
     >
-      <span className="block truncate">{list.name}</span>
+      <span className="block break-words">{list.name}</span>
       <span className="block text-caption font-normal text-ink3">
         {list.kind === 'own' ? 'our own' : 'supplier'},{' '}
         {state || `${(list.listed + list.own).toLocaleString('en-GB')} parts`}

@@ -55,11 +55,11 @@ export function MachineDrawing({ positions }: { positions: readonly Position[] }
                     </svg>
                   )}
                 </span>
-                <b className="block truncate text-[0.9375rem]">
+                <b className="block text-[0.9375rem]">
                   {p.name}
                   {p.side && `, ${p.side}`}
                 </b>
-                <span className="block truncate text-[0.84375rem] text-ink2">
+                <span className="block text-[0.84375rem] text-ink2">
                   {p.quantity > 1 && `${p.quantity} × `}
                   <span className="number">{p.fitted || 'nothing recorded'}</span>
                   {p.arrangement ? ` · ${p.arrangement}` : ' · arrangement not recorded'}

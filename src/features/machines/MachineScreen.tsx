@@ -20,29 +20,33 @@ type Position = MachineDetail['positions'][number]
 function Parts({ parts, words }: { parts: Position['parts']; words: string }) {
   if (parts.length === 0) return null
   return (
-    <table className="mb-1 w-full text-[0.875rem]">
-      <caption className="caption pt-1 text-left">{words}</caption>
-      <tbody>
+    <section aria-label={words} className="mb-1 text-[0.875rem]">
+      <h3 className="caption pt-1">{words}</h3>
+      <ul>
         {parts.map((p, i) => (
-          <tr key={i} className="border-t border-line2">
-            <td className="w-[34%] py-1">{p.words}</td>
-            <td className="number">{p.designation}</td>
-            <td className="number w-12 text-right">{p.quantity}</td>
-            <td className="number w-[230px] pl-3 text-ink2">
+          <li
+            key={i}
+            className="flex flex-wrap gap-x-3 border-t border-line2 py-1 sm:grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_3rem_14rem_4.5rem]"
+          >
+            <span>{p.words}</span>
+            <span className="number break-words">{p.designation}</span>
+            <span className="number sm:text-right">{p.quantity} ×</span>
+            <span className="number text-ink2">
               {p.fittedOn}
               {p.replacedOn && ` to ${p.replacedOn}`}
-            </td>
-            <td className="w-20 text-right">
-              {p.jobId !== null && (
-                <Link href={`/jobs/${p.jobId}/record` as Route} className="underline underline-offset-4">
-                  job {p.jobId}
-                </Link>
-              )}
-            </td>
-          </tr>
+            </span>
+            {p.jobId !== null && (
+              <Link
+                href={`/jobs/${p.jobId}/record` as Route}
+                className="underline underline-offset-4 sm:text-right"
+              >
+                job {p.jobId}
+              </Link>
+            )}
+          </li>
         ))}
-      </tbody>
-    </table>
+      </ul>
+    </section>
   )
 }
 
@@ -51,27 +55,28 @@ function Found({ found }: { found: Position['found'] }) {
   const { day } = useTimes()
   if (found.length === 0) return null
   return (
-    <table className="mb-1 w-full text-[0.875rem]">
-      <caption className="caption pt-1 text-left">Found here</caption>
-      <tbody>
+    <section aria-label="Found here" className="mb-1 text-[0.875rem]">
+      <h3 className="caption pt-1">Found here</h3>
+      <ul>
         {found.map((f, i) => (
-          <tr key={i} className="border-t border-line2">
-            <td className="w-[34%] py-1">
+          <li
+            key={i}
+            className="flex flex-wrap gap-x-3 border-t border-line2 py-1 sm:grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_14rem_4.5rem]"
+          >
+            <span>
               {INSPECTED.includes(f.part as Inspected) ? INSPECTED_WORDS[f.part as Inspected] : f.part}
-            </td>
-            <td>{DAMAGE.find(({ id }) => id === f.damage)?.words ?? f.damage}</td>
-            <td className="w-[190px] pl-3 text-ink2">
+            </span>
+            <span>{DAMAGE.find(({ id }) => id === f.damage)?.words ?? f.damage}</span>
+            <span className="text-ink2">
               {f.severity}, {day(f.at)}
-            </td>
-            <td className="w-20 text-right">
-              <Link href={stagePath(f.jobId, 'inspect')} className="underline underline-offset-4">
-                job {f.jobId}
-              </Link>
-            </td>
-          </tr>
+            </span>
+            <Link href={stagePath(f.jobId, 'inspect')} className="underline underline-offset-4 sm:text-right">
+              job {f.jobId}
+            </Link>
+          </li>
         ))}
-      </tbody>
-    </table>
+      </ul>
+    </section>
   )
 }
 
@@ -96,7 +101,7 @@ function EditPosition({ position, onSave }: { position: Position; onSave: (chang
     <details className="text-[0.875rem]">
       <summary className="min-h-8 cursor-pointer text-ink2">Change this position</summary>
       <form
-        className="grid grid-cols-[minmax(0,1.4fr)_1fr_1fr_80px_auto] items-end gap-2"
+        className="fields lg:grid-cols-[minmax(0,1.4fr)_1fr_1fr_80px_auto]"
         onSubmit={(e) => {
           e.preventDefault()
           const arrangement = draft.arrangement.trim()
@@ -185,7 +190,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
             </Link>
           </p>
           <form
-            className="mb-4 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-end gap-3"
+            className="fields mb-4 [--field-width:11rem] sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
             onSubmit={(e) => {
               e.preventDefault()
               put(draft, () => undefined)
@@ -281,7 +286,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
           )}
           <form className="rounded-lg border border-line px-5 py-3" onSubmit={addPosition}>
             <h2 className="mb-2 text-[1rem] font-bold">Add a position</h2>
-            <div className="grid grid-cols-[minmax(0,1.4fr)_1fr_1fr_minmax(0,1.4fr)_80px_auto] items-end gap-2">
+            <div className="fields lg:grid-cols-[minmax(0,1.4fr)_1fr_1fr_minmax(0,1.4fr)_80px_auto]">
               {field('name', 'Position', 'rear axle')}
               {field('side', 'Side', 'left')}
               {field('arrangement', 'Arrangement', 'A1')}

@@ -211,7 +211,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
                   {STATE_WORDS[o.state]}
                 </span>
               </span>
-              <span className="block truncate text-caption text-ink3">
+              <span className="block text-caption text-ink3">
                 {o.supplierName}, {(o.goods + o.freight).toFixed(2)}
               </span>
             </button>

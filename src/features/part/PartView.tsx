@@ -12,6 +12,7 @@ import type { Application } from '@/core/interchange'
 import type { PartSheet } from '@/contract/lookUp'
 import { OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
 import { call } from '@/ui/call'
+import { PartNumber } from '@/ui/PartNumber'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { Equivalents } from './Equivalents'
 import { PlaceStrip } from './PlaceStrip'
@@ -110,7 +111,9 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         tabIndex={0}
         className="flex min-h-0 flex-col overflow-auto border-r border-line px-3 py-3"
       >
-        <h1 className="number px-1 text-[1.5rem] font-semibold break-all">{data.designation}</h1>
+        <h1 className="number px-1 text-[1.5rem] font-semibold break-words">
+          <PartNumber text={data.designation} />
+        </h1>
         <p className="px-1 text-[0.875rem] text-ink2">{data.part.familyWords}</p>
         <div className="min-h-[300px] flex-1 max-lg:h-[340px] max-lg:flex-none">
           {drawn && over && (

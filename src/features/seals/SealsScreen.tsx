@@ -49,13 +49,13 @@ function Seal({
     <li className={`border-t border-line2 ${chosen ? 'bg-sheet' : ''}`}>
       <button
         type="button"
-        className="grid w-full grid-cols-[20px_190px_1fr] gap-2 px-2 py-2 text-left"
+        className="grid w-full grid-cols-[20px_minmax(0,1fr)] gap-x-2 gap-y-1 px-2 py-2 text-left sm:grid-cols-[20px_190px_minmax(0,1fr)]"
         aria-pressed={chosen}
         onClick={onChoose}
       >
         <VerdictMark verdict={signOf(seal.checks)} />
         <b className="number">{seal.designation}</b>
-        <span className="text-[0.875rem] text-ink2">
+        <span className="text-[0.875rem] text-ink2 max-sm:col-start-2">
           {seal.detail} {seal.lip} lip, {seal.material}
           {seal.checks.map((c) => (
             <span
@@ -108,12 +108,12 @@ export function SealsScreen({ initial }: { initial: Values }) {
     <Frame about={<h1 className="font-semibold text-ink">Seals and wear sleeves</h1>}>
       <div className="panes [--panes:minmax(0,1fr)_330px] grid-rows-[auto_minmax(0,1fr)]">
         <form
-          className="col-span-2 grid grid-cols-7 gap-2 border-b border-line px-[18px] py-2.5"
+          className="fields col-span-2 border-b [--field-width:6rem] border-line px-[18px] py-2.5"
           onSubmit={(e) => e.preventDefault()}
         >
           {FIELDS.map(([name, label, example], i) => (
             <label key={name}>
-              <span className="caption block truncate">{label}</span>
+              <span className="caption block leading-tight">{label}</span>
               <input
                 className="field number"
                 data-length
@@ -204,11 +204,11 @@ export function SealsScreen({ initial }: { initial: Values }) {
                     {answer.near.map((s) => (
                       <li
                         key={s.designation}
-                        className="grid grid-cols-[20px_190px_1fr] gap-2 border-t border-line2 px-2 py-1.5"
+                        className="grid grid-cols-[20px_minmax(0,1fr)] gap-x-2 border-t border-line2 px-2 py-1.5 sm:grid-cols-[20px_190px_minmax(0,1fr)]"
                       >
                         <VerdictMark verdict="fail" />
                         <b className="number">{s.designation}</b>
-                        <span className="text-[0.875rem] text-ink2">{s.detail}</span>
+                        <span className="text-[0.875rem] text-ink2 max-sm:col-start-2">{s.detail}</span>
                       </li>
                     ))}
                   </ul>

@@ -123,7 +123,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
           {SCHOOL_NAMES.map((name) => (
             <div
               key={name}
-              className="grid grid-cols-[210px_minmax(0,1fr)] items-center gap-2 border-t border-line2 py-1.5"
+              className="grid items-center gap-x-2 gap-y-1 sm:grid-cols-[210px_minmax(0,1fr)] border-t border-line2 py-1.5"
             >
               <span aria-hidden className="font-semibold">
                 {SCHOOLS[name].words}

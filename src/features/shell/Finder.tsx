@@ -211,7 +211,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
         placeholder={placeholder}
         className={
           inline
-            ? 'number h-[60px] w-full rounded-lg border-[1.5px] border-ink bg-sheet px-4 text-[1.1875rem] placeholder:font-sans placeholder:text-ink3'
+            ? 'number h-[60px] w-full rounded-lg border-[1.5px] border-ink bg-sheet px-4 text-[1.1875rem] placeholder:font-sans max-sm:placeholder:text-[0.9375rem] placeholder:text-ink3'
             : 'number h-14 w-full rounded-t-lg border-b border-line bg-sheet px-4 text-[1.125rem] outline-none placeholder:text-ink3'
         }
       />
@@ -268,7 +268,7 @@ function Group({ heading, items }: Listed) {
           className="flex min-h-10 cursor-pointer items-center justify-between gap-4 rounded-md px-3 data-[selected=true]:bg-wash"
         >
           <span className={mono ? 'number font-medium' : 'font-medium'}>{main}</span>
-          <span className="truncate text-ink2">{side}</span>
+          <span className="text-right text-ink2">{side}</span>
         </Command.Item>
       ))}
     </Command.Group>

@@ -104,15 +104,17 @@ export function Frame({ about, rail, hints = [], state, act, children }: Props) 
       >
         Skip to the work
       </a>
-      <header className="col-span-full flex items-center gap-2 border-b border-line bg-sheet px-2.5 sm:gap-4 sm:px-[18px]">
+      <header className="col-span-full flex items-center gap-2 border-b border-line bg-sheet px-2.5 sm:px-[18px] lg:gap-4">
         <AreaMenu />
         <Link
           href="/"
-          className="flex min-h-10 items-center gap-2 text-[1.0625rem] font-bold tracking-tight whitespace-nowrap"
+          className="flex min-h-10 items-center gap-2 text-[1.0625rem] font-bold tracking-tight whitespace-nowrap max-sm:hidden"
         >
-          <Mark /> <span className="max-sm:sr-only">Amber Socket</span>
+          <Mark /> Amber Socket
         </Link>
-        <div className="min-w-0 flex-1 truncate text-ink2">{about}</div>
+        <div className="line-clamp-2 min-w-0 flex-1 text-ink2 max-lg:line-clamp-3 max-lg:text-[0.8125rem] max-lg:leading-tight">
+          {about}
+        </div>
         {act}
         <Palette />
         <AccountLink />
@@ -129,7 +131,7 @@ export function Frame({ about, rail, hints = [], state, act, children }: Props) 
         <Waiting />
       </main>
       <footer className="col-span-full hidden items-center sm:flex gap-5 overflow-hidden border-t border-line px-[18px] text-caption whitespace-nowrap text-ink3">
-        <span className="flex min-w-0 items-center gap-5 overflow-hidden">
+        <span className="flex h-[34px] min-w-0 flex-wrap items-center gap-x-5 overflow-hidden [&>*]:h-[34px]">
           {hints
             .filter((hint) => hint.foot)
             .map(({ keys, words }) => (

@@ -52,10 +52,10 @@ export function Palette() {
         aria-haspopup="dialog"
         aria-expanded={open}
         onClick={() => change(true)}
-        className="ml-auto flex h-10 w-[44px] shrink-0 items-center justify-between overflow-hidden rounded-[7px] border border-edge px-2.5 text-ink3 sm:w-[150px] lg:w-[292px]"
+        className="ml-auto flex h-10 w-[44px] shrink-0 items-center justify-between overflow-hidden rounded-[7px] border border-edge px-2.5 text-ink3 lg:w-[292px]"
       >
-        <Search className="size-5 shrink-0 sm:hidden" aria-hidden />
-        <span className="truncate max-sm:sr-only">Search parts, machines, jobs</span>
+        <Search className="size-5 shrink-0 lg:hidden" aria-hidden />
+        <span className="max-lg:sr-only">Search parts, machines, jobs</span>
         <kbd className="max-lg:hidden">Ctrl K</kbd>
       </button>
       {open && <PaletteDialog open onOpenChange={change} takeEarly={takeEarly} />}

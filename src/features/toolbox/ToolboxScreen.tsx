@@ -19,7 +19,7 @@ const SIZE_WORDS: Record<(typeof SIZES)[number], string> = {
 type Row = { kind: (typeof TOOL_KINDS)[number]; words: string } & Record<(typeof SIZES)[number], string>
 
 const BLANK: Row = { kind: 'sleeve', words: '', from: '', to: '', insideMm: '', outsideMm: '', depthMm: '' }
-const COLUMNS = 'grid grid-cols-[190px_minmax(170px,1fr)_repeat(5,78px)_44px] gap-1.5'
+const COLUMNS = 'grid grid-cols-[190px_minmax(240px,1fr)_repeat(5,78px)_44px] gap-1.5'
 const text = (n: number | undefined): string => (n === undefined ? '' : String(n))
 const size = (typed: string) => (typed.trim() === '' ? undefined : Number(typed.replace(',', '.')))
 
