@@ -321,6 +321,40 @@ it('cones clamped over a collar: play = cone widths + collar − (seats + set wi
   expect(collar(36.5)).toMatchObject({ result: 'warn', words: expect.stringContaining('1.00 mm') })
 })
 
+it('a nut of the spindle is asked for by the thread as typed, left-hand too, in every arrangement that asks for one', () => {
+  const NUTS = ['axleNut', 'clampNut', 'ringNut', 'lockingRingNut', 'jamNut']
+  let seen = 0
+  for (const [code, { thread, slots }] of ARRANGEMENTS) {
+    const nuts = slots.filter(({ role }) => NUTS.includes(role))
+    const of = (typed: string | undefined) => {
+      const kit = propose(arrangementOf(code), { positions: 1, parts: {}, sizes: {}, thread: typed })
+      return kit.lines.filter((l) => nuts.some(({ id }) => id === l.slot))
+    }
+    for (const line of of('M24x2 LH')) {
+      if (thread) expect(line.designation).toMatch(/nut M24x2 LH$/)
+      else expect(line.designation).toBe('')
+      expect(line.assumed).toBe(thread)
+      seen++
+    }
+    for (const typed of [undefined, 'M7'])
+      expect(of(typed).map(({ designation }) => designation)).toEqual(of(typed).map(() => ''))
+  }
+  expect(seen).toBeGreaterThan(6)
+})
+
+it('cups bear on their seats: the room between them is asked once, and its grease follows from either name', () => {
+  const grams = (code: string, sizes: Record<string, number>) =>
+    propose(arrangementOf(code), {
+      positions: 1,
+      parts: { innerBearing: '30206', outerBearing: '30205' },
+      sizes,
+    }).lines.find((l) => l.slot === 'grease')?.quantity
+  expect(grams('A3', { seatDistance: 48 })).toBe(grams('A3', { cavityLength: 48 }))
+  expect(grams('A3', { seatDistance: 48 })).toBeGreaterThan(grams('A3', {}) ?? Infinity)
+  for (const [, { sizes }] of ARRANGEMENTS)
+    expect(sizes.includes('seatDistance') && sizes.includes('cavityLength')).toBe(false)
+})
+
 describe('whole jobs through the core for random arrangements', () => {
   const slot = fc.record({
     role: fc.constantFrom(...SLOT_ROLES),

@@ -48,6 +48,15 @@ export const SIZE_ROLES: Record<Exclude<SizeName, 'rpm' | 'ballCount'>, FormRole
   ballCircle: 'bore',
 }
 
+/** The room between the cups: they bear on the shoulders that are their seats, so either size tells it. */
+export const betweenCups = <T>({
+  seatDistance,
+  cavityLength,
+}: {
+  seatDistance?: T | undefined
+  cavityLength?: T | undefined
+}): T | undefined => seatDistance ?? cavityLength
+
 /** How a size is called where it is typed. */
 export const SIZE_WORDS: Record<SizeName, string> = {
   sealShaft: 'Seal journal',

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { cavityBetween } from '@/core/grease'
-import { readThread } from '@/core/kit'
+import { betweenCups, readThread } from '@/core/kit'
 import { writeMm } from '@/core/quantity'
 import { BLANK_FITTING, JobFrame, useJob } from '@/features/job'
 import type { FittingDraft } from '@/contract/plan'
@@ -50,7 +50,7 @@ export function FitStage() {
   const set = (name: string, value: string) => put({ fields: { ...draft.fields, [name]: value } })
   const text = (size: string | number | undefined): string | undefined =>
     size === undefined || size === '' ? undefined : String(size)
-  const [length, lips] = [text(sizes.cavityLength), text(sizes.sealShaft)]
+  const [length, lips] = [text(betweenCups(sizes)), text(sizes.sealShaft)]
   const between = cavityBetween(all)
   const bearings = answer?.bearings ?? []
   const tapered = all.some((s) => s.family.startsWith('tapered'))

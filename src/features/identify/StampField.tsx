@@ -57,7 +57,7 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
               onNext()
             }
           }}
-          className="number h-full min-w-0 flex-1 rounded-lg bg-transparent px-3 text-[1.5625rem] font-medium tracking-wide outline-none placeholder:text-ink3"
+          className={`number h-full min-w-0 flex-1 rounded-lg bg-transparent px-3 ${text.length > 11 ? 'text-[1.125rem]' : 'text-[1.5625rem]'} font-medium tracking-wide outline-none placeholder:text-ink3`}
         />
         <SelectField
           label="Where it is stamped"

@@ -81,7 +81,7 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
                   {own && <span className="tag ml-2">own</span>}
                 </b>
                 {broken === '' && <Sketch file={file} others={files} />}
-                <span className="line-clamp-2 text-[0.84375rem] text-ink2">
+                <span className="text-[0.84375rem] text-ink2">
                   {broken || places.map((p) => p.toLowerCase()).join(' · ')}
                 </span>
               </button>

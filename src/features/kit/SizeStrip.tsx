@@ -50,6 +50,9 @@ function UnitRead({
 
 const many = (position: string): string => `${capital(position)}s`
 
+/** Caption, box and reading of every field on the same lines, however a caption wraps. */
+const FIELD = 'row-span-3 grid min-w-0 grid-rows-subgrid gap-y-0'
+
 /** What is measured on the machine and decides the parts; text as people type it, millimetres unless said. */
 export function SizeStrip({ request, kit, fields, onChange }: Props) {
   const { unit } = usePreferences()
@@ -68,8 +71,8 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
       }}
       className="fields items-start border-b border-line px-[18px] py-2 [--field-width:5.5rem]"
     >
-      <label>
-        <span className="caption block leading-tight">{many(kit?.position ?? 'position')}</span>
+      <label className={FIELD}>
+        <span className="caption self-end leading-tight">{many(kit?.position ?? 'position')}</span>
         <input
           className="field number"
           data-length
@@ -85,8 +88,8 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
         />
       </label>
       {(kit?.sizes ?? []).map((name) => (
-        <label key={name}>
-          <span className={`caption block leading-tight ${fields[name] ? 'text-contra' : ''}`}>
+        <label key={name} className={FIELD}>
+          <span className={`caption self-end leading-tight ${fields[name] ? 'text-contra' : ''}`}>
             {SIZE_WORDS[name]}
           </span>
           <input
@@ -106,8 +109,8 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
         </label>
       ))}
       {kit?.thread && (
-        <label>
-          <span className="caption block leading-tight">Spindle thread</span>
+        <label className={FIELD}>
+          <span className="caption self-end leading-tight">Spindle thread</span>
           <input
             className="field number"
             placeholder="3/4-16"

@@ -53,7 +53,7 @@ const SHORT: readonly Short[] = [
       collar: 'keep',
       clampingNut: 'nut 3/4-16, self-locking',
     },
-    sizes: { sealShaft: 38, cavityLength: 50, sealHousing: 62 },
+    sizes: { sealShaft: 38, seatDistance: 50, sealHousing: 62 },
   },
   {
     title: 'Land train, hauler, rear wheel',

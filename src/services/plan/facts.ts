@@ -13,7 +13,7 @@ import {
   setupOf,
   type Inspected,
 } from '@/core/inspect'
-import type { Kit } from '@/core/kit'
+import { betweenCups, type Kit } from '@/core/kit'
 import { knownPart } from '@/core/part'
 import type { PlanFacts } from '@/core/procedure'
 import { now } from '../clock'
@@ -68,8 +68,8 @@ function sealedIn(kit: Kit): boolean | undefined {
 
 /** Room between the bearings, as it was typed for the kit. */
 function betweenOf(kit: JobKit['job']['kit']): number | null {
-  const { cavityLength, spacerLength } = sizesRead(kit)
-  return cavityLength?.mm ?? spacerLength?.mm ?? null
+  const sizes = sizesRead(kit)
+  return betweenCups(sizes)?.mm ?? sizes.spacerLength?.mm ?? null
 }
 
 export async function factsOf(found: JobKit): Promise<PlanFacts> {

@@ -23,6 +23,15 @@ export const gap = (slot: Slot, reason: string, alternatives: string[] = []): Fi
   alternatives,
 })
 
+/** A place that nothing tells: it is written by hand. */
+export const fillPlain = (slot: Slot): Filled =>
+  gap(
+    slot,
+    slot.mayStay
+      ? 'Write what is on the machine, or reuse the old part where it is sound.'
+      : 'Write what is on the machine.',
+  )
+
 /** A place filled with a part as it was resolved. */
 export const filledWith = (
   slot: Slot,

@@ -10,6 +10,7 @@ import {
 import { knownPart } from '../../part'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
+import { betweenCups } from '../sizes'
 import { taperedSets, wholeBearings } from './bearings'
 import { filledWith, gap, type Bench } from './bench'
 
@@ -77,8 +78,8 @@ export function fillGrease(slot: Slot, bench: Bench): Filled {
   const sets = taperedSets(bench).map(({ set }) => set)
   if (sets.length === 0) return gap(slot, 'Follows from the bearings.')
   const between = cavityBetween(sets.map((set) => set.dimensions))
-  const { cavityLength } = request.sizes
-  const cavity = cavityLength === undefined || !between ? null : { lengthMm: cavityLength, ...between }
+  const lengthMm = betweenCups(request.sizes)
+  const cavity = lengthMm === undefined || !between ? null : { lengthMm, ...between }
   const amount = greaseFill(sets, cavity, null, fillSchoolOf(bench))
   const room = cavity
     ? ''

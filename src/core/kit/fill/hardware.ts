@@ -5,7 +5,7 @@ import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import { readThread } from '../thread'
 import { CAP_OFF_MM, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
-import { chosen, filledWith, gap, partIn, type Bench } from './bench'
+import { chosen, filledWith, fillPlain, gap, partIn, type Bench } from './bench'
 
 type Hardware<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
 
@@ -63,6 +63,28 @@ const sameThread = (a: { threadMm: number; pitchMm: number }, typed: string): bo
   return b !== null && Math.abs(a.threadMm - b.diameterMm) < 0.05 && Math.abs(a.pitchMm - b.pitchMm) < 0.01
 }
 
+const noThread = (typed: string): string =>
+  `“${typed}” is no thread. Write it as 3/4-16 or M20x1.5, with LH for a left-hand one.`
+
+/**
+ * Fills a nut that no table lists by its kind: its thread decides, the kind is looked at. Where the arrangement asks for no
+ * thread it is written by hand.
+ */
+export const nutByThread =
+  (name: string) =>
+  (slot: Slot, { arrangement, request }: Bench): Filled => {
+    if (!arrangement.thread) return fillPlain(slot)
+    const typed = request.thread?.trim() ?? ''
+    if (typed === '') return gap(slot, 'Type the spindle thread, or write the nut that is on the machine.')
+    if (!readThread(typed)) return gap(slot, noThread(typed))
+    return filledWith(
+      slot,
+      { kind: 'text', text: `${name} ${typed}` },
+      'The thread as measured. Look which kind of nut it is, and write it: self-locking, staked, with a lock.',
+      { assumed: true },
+    )
+  }
+
 export function fillNut(slot: Slot, bench: Bench): Filled {
   const nuts = hardware(bench.language.catalogue, 'castleNut').sort(
     (a, b) => b.details.threadMm - a.details.threadMm,
@@ -76,7 +98,7 @@ export function fillNut(slot: Slot, bench: Bench): Filled {
           slot,
           readThread(thread)
             ? `No castle nut listed for thread ${thread}. Write the nut there is, or reuse the old one.`
-            : `“${thread}” is no thread. Write it as 3/4-16 or M20x1.5, with LH for a left-hand one.`,
+            : noThread(thread),
           nuts.map((n) => n.part.base),
         )
   }

@@ -3,7 +3,7 @@ import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import type { SlotRole } from '../roles'
 import { fillBalls, fillBearing, fillTapered, wholeBearings } from './bearings'
-import { filledWith, gap, type Bench } from './bench'
+import { filledWith, fillPlain, type Bench } from './bench'
 import {
   fillAdapterSleeve,
   fillCap,
@@ -13,6 +13,7 @@ import {
   fillPin,
   fillSnapRing,
   fillWasher,
+  nutByThread,
 } from './hardware'
 import { fillSeal, fillSleeve, fillSpacer } from './seals'
 
@@ -20,14 +21,6 @@ export { ringFor, taperedSets } from './bearings'
 export { filledWith, gap, type Bench } from './bench'
 export { fillGrease, fillSchoolOf } from './grease'
 export { hardwareOf, sleeveOf, spindleThread } from './hardware'
-
-const fillPlain = (slot: Slot): Filled =>
-  gap(
-    slot,
-    slot.mayStay
-      ? 'Write what is on the machine, or reuse the old part where it is sound.'
-      : 'Write what is on the machine.',
-  )
 
 /** What a unit of insert and housing brings along; of an insert alone it is written by hand. */
 function fillOfUnit(slot: Slot, bench: Bench): Filled {
@@ -73,6 +66,11 @@ const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
   wearSleeve: fillSleeve,
   washer: fillWasher,
   castleNut: fillNut,
+  axleNut: nutByThread('nut'),
+  clampNut: nutByThread('clamp nut'),
+  ringNut: nutByThread('ring nut'),
+  lockingRingNut: nutByThread('ring nut'),
+  jamNut: nutByThread('lock nut'),
   lockNut: fillLockNut,
   lockWasher: fillLockWasher,
   adapterSleeve: fillAdapterSleeve,
