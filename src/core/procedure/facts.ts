@@ -83,11 +83,17 @@ export const nameOf = ({ line }: Placed): string => {
     : name
 }
 
-/** A name and a number written with the name or its end: “axle nut” and “axle nut M22x1.5”, “bolt-on hub unit” and “hub unit 5 x 114.3”. */
+/**
+ * A name and a number written with the name, its end or a word of it: “axle nut” and “axle nut M22x1.5”, “bolt-on hub unit”
+ * and “hub unit 5 x 114.3”, “nut, fully tight” and “nut M24x2”.
+ */
 function joined(name: string, designation: string): string {
   const words = name.split(' ')
   const from = words.findIndex((_, i) => designation.toLowerCase().startsWith(`${words.slice(i).join(' ')} `))
-  return [...(from < 0 ? words : words.slice(0, from)), designation].join(' ')
+  if (from >= 0) return [...words.slice(0, from), designation].join(' ')
+  const [first = '', ...rest] = designation.split(' ')
+  const said = rest.length > 0 && name.split(/[ ,]+/).includes(first.toLowerCase())
+  return [name, ...(said ? rest : [designation])].join(' ')
 }
 
 /** A step begins with a capital. */

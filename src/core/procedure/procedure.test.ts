@@ -211,6 +211,10 @@ describe('what is there is mentioned, what is not is not', () => {
   it('a part written by hand with its name is named once', () => {
     expect(all(plan('D1', D1))).toContain('Axle nut M24x1.5')
     expect(all(plan('D1', D1)).toLowerCase()).not.toContain('axle nut axle nut')
+    for (const code of ARRANGEMENTS.keys()) {
+      const card = all(plan(code, { thread: 'M24x2 LH' })).toLowerCase()
+      expect(card, code).not.toMatch(/nut(, fully tight)? (\w+ )?nut m24/)
+    }
   })
   it('an insert: marks, key, lined up before the bolts, screws before grease', () => {
     const p = plan('F1', { parts: { insert: 'UC205' } })

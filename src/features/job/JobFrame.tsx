@@ -91,7 +91,7 @@ export function JobFrame({
     <Frame
       about={about}
       rail={
-        <div className="flex min-h-0 min-w-0 items-center overflow-auto border-line max-lg:border-b lg:flex-col lg:items-stretch lg:border-r">
+        <div className="flex min-h-0 min-w-0 items-center overflow-auto border-line [scrollbar-width:thin] max-lg:border-b lg:flex-col lg:items-stretch lg:overflow-x-hidden lg:border-r">
           <StageRail now={stage} />
           <BearingRail />
           <PositionRail />

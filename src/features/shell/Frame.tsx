@@ -94,7 +94,7 @@ export function Frame({ about, rail, hints = [], state, act, children }: Props) 
     <div
       className={`frame grid grid-cols-[minmax(0,1fr)] ${
         rail
-          ? 'grid-rows-[56px_auto_minmax(0,1fr)] sm:grid-rows-[56px_auto_minmax(0,1fr)_36px] lg:grid-cols-[160px_minmax(0,1fr)] lg:grid-rows-[56px_minmax(0,1fr)_36px]'
+          ? 'grid-rows-[56px_auto_minmax(0,1fr)] sm:grid-rows-[56px_auto_minmax(0,1fr)_36px] lg:grid-cols-[168px_minmax(0,1fr)] lg:grid-rows-[56px_minmax(0,1fr)_36px]'
           : 'grid-rows-[56px_minmax(0,1fr)] sm:grid-rows-[56px_minmax(0,1fr)_36px]'
       }`}
     >
