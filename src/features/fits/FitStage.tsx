@@ -63,7 +63,7 @@ export function FitStage() {
           tab === 'seat' && all.length > 0 ? (
             <>
               <SelectField
-                className="field w-[310px]"
+                className="field max-w-full w-[310px]"
                 label="Seat"
                 value={seat?.id ?? ''}
                 options={all.map(

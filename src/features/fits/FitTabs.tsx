@@ -38,17 +38,17 @@ export function FitTabs({ tab, onTab, beside, children }: Props) {
         const name = NAMES.find((n) => n === picked)
         if (name) onTab(name)
       }}
-      className="grid h-full min-h-0 grid-rows-[52px_minmax(0,1fr)]"
+      className="grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)]"
     >
-      <div className="flex items-center gap-1.5 overflow-x-auto border-b border-line px-[18px]">
-        <Tabs.List aria-label="Judge" className="flex shrink-0 gap-1">
+      <div className="flex min-h-[52px] flex-wrap items-center gap-1.5 border-b border-line px-[18px] py-1">
+        <Tabs.List aria-label="Judge" className="flex flex-wrap gap-1">
           {FIT_TABS.map(([name, words]) => (
             <Tabs.Trigger key={name} value={name} className="chip px-3">
               {words}
             </Tabs.Trigger>
           ))}
         </Tabs.List>
-        <div className="ml-auto flex min-w-0 shrink items-center gap-1.5">{beside}</div>
+        <div className="flex min-w-0 flex-wrap items-center gap-1.5 lg:ml-auto">{beside}</div>
       </div>
       <Tabs.Content value={tab} tabIndex={-1} className="grid min-h-0 grid-rows-[minmax(0,1fr)]">
         {children}

@@ -346,12 +346,14 @@ export function SeatTab(props: Props) {
                     : '',
                 ],
               ] as const
-            ).map(([name, text]) => (
-              <div key={name} className="contents">
-                <dt className="border-t border-line2 py-1 font-semibold">{name}</dt>
-                <dd className="border-t border-line2 py-1">{text}</dd>
-              </div>
-            ))}
+            ).map(([name, text]) =>
+              text === '' ? null : (
+                <div key={name} className="contents">
+                  <dt className="border-t border-line2 py-1 font-semibold">{name}</dt>
+                  <dd className="border-t border-line2 py-1">{text}</dd>
+                </div>
+              ),
+            )}
           </dl>
           {sleeve && rod && fit.pressForceKn.max > 0 && (
             <RodStackFigure

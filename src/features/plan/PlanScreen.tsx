@@ -89,7 +89,7 @@ export function PlanScreen() {
           )}
           {plan && (
             <>
-              <div className="flex items-baseline justify-between">
+              <div className="flex flex-wrap items-baseline justify-between gap-x-4">
                 <h1 className="text-[1.3125rem] font-bold">{plan.arrangement}</h1>
                 <span className="text-ink2" data-testid="ticked">
                   {ticked} of {steps.length} steps done
