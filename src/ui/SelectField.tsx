@@ -48,7 +48,7 @@ export function SelectField<T extends string>({ caption = false, ...select }: Pr
   if (!caption) return field
   return (
     <div className="block min-w-0">
-      <span aria-hidden className="caption block leading-tight">
+      <span aria-hidden className="caption mb-0.5 block leading-tight">
         {label}
       </span>
       {field}

@@ -126,3 +126,22 @@ test('a long list is one stop of the keyboard: arrows go through it', async ({ p
   await page.keyboard.press('Tab')
   await expect(rows.first()).toBeFocused()
 })
+
+test('a screen with nothing typed yet offers its example, and shows what follows from it; a job is not offered one', async ({
+  page,
+}) => {
+  for (const [path, shown] of [
+    ['/identify', 'LM11949'],
+    ['/convert', 'Fits this seat'],
+    ['/seals', 'seals fit'],
+    ['/fits', 'Expected fit'],
+  ] as const) {
+    await open(page, path)
+    await page.getByRole('button', { name: 'Show this example' }).click()
+    await expect(page.locator('main'), path).toContainText(shown)
+    await expect(page.getByRole('button', { name: 'Show this example' })).toHaveCount(0)
+  }
+  await open(page, '/jobs/208/identify')
+  await expect(page.getByRole('heading', { name: 'Result' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Show this example' })).toHaveCount(0)
+})

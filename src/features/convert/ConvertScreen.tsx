@@ -8,6 +8,7 @@ import { call, wordsOf } from '@/ui/call'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
+import { ShowExample } from '@/ui/ShowExample'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKept } from '@/ui/useKept'
 import { useUrlChoice } from '@/ui/urlState'
@@ -36,6 +37,7 @@ const BOLT_FIELDS = [
   ['depth', 'its depth, mm', ''],
 ] as const
 const NO_SEAT = { shaft: '', housing: '', width: '' }
+const EXAMPLE = { shaft: '25', housing: '52', width: '20' }
 const NO_SEATS = [NO_SEAT, NO_SEAT]
 const NONE_CHOSEN = ['', '']
 const NO_FIGURES: Readonly<Record<string, string>> = {}
@@ -196,10 +198,11 @@ export function ConvertScreen() {
             </p>
           )}
           {!answer && !words && (
-            <p className="pt-14 text-ink2">
-              Type the seat of one end, such as the 25 mm pin and 52 mm bore of a deckchair trolley. Parts
-              that fit it follow, with what else must change.
-            </p>
+            <div className="pt-14 text-ink2">
+              Type the seat of one end, such as the 25 mm pin and 52 mm bore of a deckchair trolley, 20 mm
+              wide. Parts that fit it follow, with what else must change.
+              <ShowExample onShow={() => setSeats([EXAMPLE, NO_SEAT])} />
+            </div>
           )}
           {answer?.seats.map((seat, i) => (
             <div key={i} className="mb-4">

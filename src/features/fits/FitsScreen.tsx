@@ -5,6 +5,7 @@ import { CLEARANCE_GROUPS, RING_CLASSES, seatKindOf, type Material } from '@/cor
 import { Frame, type KeyHint } from '@/features/shell'
 import type { PartSheet } from '@/contract/lookUp'
 import type { FittingDraft } from '@/contract/plan'
+import { ShowExample } from '@/ui/ShowExample'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKept } from '@/ui/useKept'
 import { SelectField } from '@/ui/SelectField'
@@ -118,7 +119,7 @@ export function FitsScreen({ designation }: { designation: string }) {
                   onPick={setRing}
                 />
                 <SelectField
-                  className="field w-[150px]"
+                  className="field w-[180px]"
                   label="Which ring turns against its load"
                   value={turning}
                   options={[
@@ -146,7 +147,7 @@ export function FitsScreen({ designation }: { designation: string }) {
               school={schools('heat')}
             />
           ) : (
-            <p
+            <div
               className={`px-[18px] pt-14 ${words ? 'text-contra' : 'text-ink2'}`}
               role={words ? 'alert' : undefined}
             >
@@ -154,7 +155,8 @@ export function FitsScreen({ designation }: { designation: string }) {
                 (sheet
                   ? 'This one alone has no seat: type the whole bearing, such as LM11949/LM11910.'
                   : 'Type the bearing, such as 6205-2RS of the carousel rollers. Limits, interference, the clearance that is left, heat and force follow.')}
-            </p>
+              {!words && !sheet && <ShowExample onShow={() => setNumber('6205-2RS')} />}
+            </div>
           ))}
         {tab === 'spacing' && (
           <SpacingTab

@@ -6,6 +6,7 @@ import { useState } from 'react'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
 import type { IdentifyResponse } from '@/contract/evidence'
 import { PartNumber } from '@/ui/PartNumber'
+import { ShowExample } from '@/ui/ShowExample'
 import { VerdictMark } from '@/ui/VerdictMark'
 import type { Trouble } from './useIdentification'
 
@@ -21,6 +22,8 @@ interface Props {
   /** keeps what nobody lists as a part of the shop's own */
   onKeep: (() => void) | undefined
   keeping: string
+  /** fills in the example; absent within a job */
+  onExample: (() => void) | undefined
 }
 
 /** The one button of the screen: Enter after the last field goes to it. */
@@ -161,7 +164,17 @@ function Advice({ advice }: Pick<IdentifyResponse, 'advice'>) {
 }
 
 /** The ranked answer, why, what else it may be, what to do next. */
-export function AnswerPane({ answer, trouble, away, selected, onSelect, action, onKeep, keeping }: Props) {
+export function AnswerPane({
+  answer,
+  trouble,
+  away,
+  selected,
+  onSelect,
+  action,
+  onKeep,
+  keeping,
+  onExample,
+}: Props) {
   const [left, setLeft] = useState<{ of: string; open: ReadonlySet<number> }>({ of: '', open: new Set() })
   const shown = shownOf(answer)
   const candidate = shown[selected] ?? shown[0]
@@ -196,11 +209,12 @@ export function AnswerPane({ answer, trouble, away, selected, onSelect, action, 
         </p>
       )}
       {!answer && !trouble && (
-        <p className="max-w-[34ch] text-ink2">
+        <div className="max-w-[34ch] text-ink2">
           Type what is stamped, or the bore and the outside. For example{' '}
           <span className="number">LM119?0</span> and <span className="number">0.74 in</span>, as on the land
           train.
-        </p>
+          {onExample && <ShowExample onShow={onExample} />}
+        </div>
       )}
       {unlistedLeads && answer && (
         <div className="mb-3 border-b border-line pb-3">

@@ -9,7 +9,7 @@ import { SectionFigure } from '@/ui/drawing'
 import { call, wordsOf } from '@/ui/call'
 import { AnswerPane, isUnlisted, shownOf, USE_BUTTON } from './AnswerPane'
 import { EvidencePane } from './EvidencePane'
-import { ownPartOf } from './sheet'
+import { exampleSheet, ownPartOf } from './sheet'
 import { useIdentification } from './useIdentification'
 
 export type Candidate = IdentifyResponse['candidates'][number]
@@ -35,6 +35,8 @@ interface Props {
   onUse: (candidate: Candidate) => void
   /** a part that no list holds, now kept as one of the shop's own */
   onKept: (designation: string) => void
+  /** whether the example of the empty answer may be filled in: not in a job, where it would become evidence */
+  example?: boolean
 }
 
 function drawable(candidate: Candidate): Drawable | null {
@@ -48,7 +50,7 @@ const mmOf = (answer: IdentifyResponse | null, ...features: string[]): number | 
   answer?.readings.find((r) => features.includes(r.feature))?.mm
 
 /** Evidence on one side, the section in the middle, the answer on the other; it answers while one types. */
-export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: Props) {
+export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept, example = false }: Props) {
   const { answer, trouble, away, current } = useIdentification(sheet)
   const { unit } = usePreferences()
   const [selected, setSelected] = useState(0)
@@ -141,6 +143,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept }: P
         action={{ words: actionWords, run: onUse }}
         onKeep={keepable ? keep : undefined}
         keeping={keeping}
+        onExample={example ? () => change(exampleSheet(sheet)) : undefined}
       />
     </div>
   )

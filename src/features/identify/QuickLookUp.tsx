@@ -63,6 +63,7 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
     >
       <div className="grid h-full min-h-0 grid-rows-[minmax(0,1fr)_auto]">
         <IdentifyBench
+          example
           sheet={sheet}
           onChange={change}
           actionWords={Number(target.job) > 0 ? `Use in job ${target.job}` : 'Create job'}

@@ -149,6 +149,10 @@ export function withLook(sheet: EvidenceSheet, look: Partial<EvidenceSheet['obse
   return 'piece' in look ? strikeOthers(seen) : seen
 }
 
+/** The cone of a coach of the land train, one of its marks unreadable. */
+export const exampleSheet = (sheet: EvidenceSheet): EvidenceSheet =>
+  withMeasurement(withStamp(sheet, 'LM119?0', 'cone'), 'bore', { text: '0.74 in' })
+
 export const isEmptySheet = (sheet: EvidenceSheet): boolean =>
   sheet.stamps.every((s) => s.text.trim() === '') &&
   sheet.measurements.length === 0 &&

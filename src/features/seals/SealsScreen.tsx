@@ -7,6 +7,7 @@ import { MEDIA } from '@/core/seals'
 import { writeMm } from '@/core/quantity'
 import { Frame, usePreferences } from '@/features/shell'
 import type { SealsResponse } from '@/contract/lookUp'
+import { ShowExample } from '@/ui/ShowExample'
 import { call, wordsOf } from '@/ui/call'
 import { SectionFigure } from '@/ui/drawing'
 import { ReadAs } from '@/ui/ReadAs'
@@ -113,7 +114,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
         >
           {FIELDS.map(([name, label, example], i) => (
             <label key={name}>
-              <span className="caption block leading-tight">{label}</span>
+              <span className="caption mb-0.5 block leading-tight">{label}</span>
               <input
                 className="field number"
                 data-length
@@ -154,10 +155,11 @@ export function SealsScreen({ initial }: { initial: Values }) {
             </p>
           )}
           {!answer ? (
-            <p className="pt-10 text-ink2">
+            <div className="pt-10 text-ink2">
               Measure the journal the lip runs on, beside the groove, and the counterbore the seal sits in.
               Such as 42 and 62 for the inner end of a coach wheel.
-            </p>
+              <ShowExample onShow={() => setValues({ ...values, shaft: '42', housing: '62' })} />
+            </div>
           ) : (
             <>
               <h2 className="text-[1.3125rem] font-bold" data-testid="seal-answer">
