@@ -502,6 +502,13 @@ describe('photographs', () => {
     expect(text).toContain('1 spall in the load zone')
     expect(text).toContain('2 marked')
   })
+  it('a paper gives each figure in inches too when that is asked for', async () => {
+    const list = async (units: string) =>
+      (await paperText(await fetch(`${address}/api/jobs/201/kit.pdf${units}`), false)).replace(/\s+/g, ' ')
+    expect(await list('')).toContain('Driver 58.6 mm for LM67010')
+    expect(await list('?units=in')).toContain('Driver 58.6 mm (2.307 in) for LM67010')
+    expect((await fetch(`${address}/api/jobs/201/card.pdf?units=in`)).status).toBe(200)
+  })
   it('belong to their job, and can be taken away', async () => {
     const list = await call<{ photos: { id: number }[] }>('GET', `/api/jobs/${job.id}/photos`)
     const id = list.body.photos[0]?.id ?? 0

@@ -6,6 +6,8 @@ import { PlanResponse, SeatsResponse } from '../plan'
 import { ReservedResponse } from '../supply'
 import { optional, type Endpoints } from './endpoint'
 
+const UNITS = [optional('units', '`in`: each metric figure of a sentence with its twin beside it')]
+
 /** Arrangements, the kit of a job, and what is worked out from it. */
 export const kitEndpoints = {
   'GET /api/arrangements': {
@@ -73,11 +75,13 @@ export const kitEndpoints = {
   },
   'GET /api/jobs/{id}/kit.pdf': {
     summary: 'Pick list with drawing',
+    query: UNITS,
     output: 'application/pdf',
     answer: 'Pick list',
   },
   'GET /api/jobs/{id}/card.pdf': {
     summary: 'Job card of the kit',
+    query: UNITS,
     output: 'application/pdf',
     answer: 'Job card',
   },

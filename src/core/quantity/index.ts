@@ -7,6 +7,7 @@ export { coarseStep, roundingStep } from './roundingStep'
 export { guessUnits, type FormRole, type SizeRole } from './guessUnits'
 export { lengthBeside, readForm, readStackOf } from './readForm'
 export { unitReasonWords } from './unitReasonWords'
+export { withTwins } from './withTwins'
 export { writeInch, writeInchFixed, writeMm, writeMmFixed } from './writeLength'
 export {
   guessInstrument,

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { stagePath } from '@/features/job'
-import { Frame } from '@/features/shell'
+import { Frame, UnitText } from '@/features/shell'
 import { call, wordsOf } from '@/ui/call'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
@@ -248,7 +248,7 @@ export function ConvertScreen() {
                       </td>
                       <td className="py-2 text-ink2">
                         {part.sensible ? '' : <b className="text-contra">Not advised. </b>}
-                        {part.words}
+                        <UnitText text={part.words} />
                       </td>
                     </tr>
                   ))}

@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { isStepless, NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
@@ -158,7 +159,10 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
           </div>
           {(lock === 'cone' ? CONE_SCHOOLS : TAPERED_SCHOOLS).map(([name, text]) => (
             <p key={name} className="border-t border-line2 py-1.5 text-[0.875rem]">
-              <b>{name}.</b> <span className="text-ink2">{text}</span>
+              <b>{name}.</b>{' '}
+              <span className="text-ink2">
+                <UnitText text={text} />
+              </span>
             </p>
           ))}
           {school && lock !== 'cone' && <SchoolBox note={school} />}

@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import { FitPane } from './FitPane'
 import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from '@/core/grease'
 import type { SchoolNote } from '@/core/procedure'
@@ -191,7 +192,9 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
           {answer?.mixing && (
             <p className="mb-2 grid grid-cols-[20px_1fr] text-[0.90625rem]" data-testid="mixing">
               <VerdictMark verdict={MIXING_SIGNS[answer.mixing.result]} />
-              <span>{answer.mixing.words}</span>
+              <span>
+                <UnitText text={answer.mixing.words} />
+              </span>
             </p>
           )}
           <MixingChart />
@@ -199,8 +202,10 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
             <>
               <h2 className="caption mt-3">Again</h2>
               <p className="text-[0.90625rem]" data-testid="relubrication">
-                <b className="number">{answer.relubrication.grams} g</b> at a time (0.005 · D · B).{' '}
-                {answer.relubrication.words}
+                <b className="number">
+                  <UnitText text={`${answer.relubrication.grams} g`} />
+                </b>{' '}
+                at a time (0.005 · D · B). <UnitText text={answer.relubrication.words} />
               </p>
             </>
           )}
@@ -213,7 +218,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
       {answer && (
         <>
           <h1 className="text-[1.3125rem] font-bold" data-testid="grease">
-            {answer.total.grams} g, {answer.total.ml} ml
+            <UnitText text={`${answer.total.grams} g, ${answer.total.ml} ml`} />
             {answer.strokes !== null && `, about ${answer.strokes} strokes of your gun`}
           </h1>
           <p className="text-[0.875rem] text-ink2">
@@ -244,7 +249,9 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
                   <td className="py-1 text-ink2">
                     {b.sealed ? 'sealed, pre-greased: add no grease' : `of ${b.freeMl} ml free`}
                   </td>
-                  <td className="number py-1 text-right">{b.sealed ? '' : `${b.grams} g, ${b.ml} ml`}</td>
+                  <td className="number py-1 text-right">
+                    <UnitText text={b.sealed ? '' : `${b.grams} g, ${b.ml} ml`} />
+                  </td>
                 </tr>
               ))}
               {(
@@ -260,7 +267,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
                         {name}
                       </td>
                       <td className="number py-1 text-right">
-                        {amount.grams} g, {amount.ml} ml
+                        <UnitText text={`${amount.grams} g, ${amount.ml} ml`} />
                       </td>
                     </tr>
                   ),

@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
@@ -111,18 +112,21 @@ export function LifeTab({ designation, fields, set }: Props) {
       {answer ? (
         <div className="max-w-[62ch]">
           <h1 className="text-[1.3125rem] font-bold" data-testid="life">
-            {answer.hours === null
-              ? `${answer.loadForWantedKn.toFixed(2)} kN for the life wanted`
-              : `${Math.round(answer.hours).toLocaleString('en-GB').replace(/,/g, ' ')} hours`}
+            {answer.hours === null ? (
+              <UnitText text={`${answer.loadForWantedKn.toFixed(2)} kN for the life wanted`} />
+            ) : (
+              `${Math.round(answer.hours).toLocaleString('en-GB').replace(/,/g, ' ')} hours`
+            )}
           </h1>
           <p className="mb-2 text-ink2">
-            C <span className="number">{answer.rating.cKn.toFixed(1)}</span> kN, C0{' '}
-            <span className="number">{answer.rating.c0Kn.toFixed(1)}</span> kN, {answer.rating.from}. ISO 281:
-            L10 = (C/P)<sup>p</sup> million turns.
+            <UnitText
+              text={`C ${answer.rating.cKn.toFixed(1)} kN, C0 ${answer.rating.c0Kn.toFixed(1)} kN, ${answer.rating.from}.`}
+            />{' '}
+            ISO 281: L10 = (C/P)<sup>p</sup> million turns.
             {answer.equivalentKn !== null && (
               <>
                 {' '}
-                P <span className="number">{answer.equivalentKn.toFixed(2)}</span> kN
+                <UnitText text={`P ${answer.equivalentKn.toFixed(2)} kN`} />
                 {answer.counted && (
                   <>
                     {' '}

@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import { rockTest } from '@/core/adjust'
 import { Field } from '@/ui/Field'
 import { figure, type Fields, type SetField } from './seatTypes'
@@ -41,7 +42,11 @@ export function RockTest({ fields, set }: { fields: Fields; set: SetField }) {
       <p className="text-[0.90625rem]" data-testid="rock">
         {known ? (
           <>
-            About <b className="number">{play.toFixed(3)}</b> mm end play
+            About{' '}
+            <b className="number">
+              <UnitText text={`${play.toFixed(3)} mm`} />
+            </b>{' '}
+            end play
           </>
         ) : (
           <span className="text-ink3">Dial reading from one end of the rock to the other.</span>

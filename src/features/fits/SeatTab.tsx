@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
@@ -209,8 +210,10 @@ function Verdict({ fit }: { fit: FitResponse }) {
       <p className="grid grid-cols-[20px_1fr]">
         <VerdictMark verdict={SEAT_SIGNS[fit.seat.verdict]} />
         <span>
-          <b>Seat {fit.seat.verdict}.</b> {fit.seat.why} Out of round {fit.seat.outOfRound} µm, taper{' '}
-          {fit.seat.taper} µm, mean {signedUm(fit.seat.mean)} µm.
+          <b>Seat {fit.seat.verdict}.</b> {fit.seat.why}{' '}
+          <UnitText
+            text={`Out of round ${fit.seat.outOfRound} µm, taper ${fit.seat.taper} µm, mean ${signedUm(fit.seat.mean)} µm.`}
+          />
         </span>
       </p>
       {fit.repair.length > 0 && (
@@ -284,7 +287,9 @@ export function SeatTab(props: Props) {
             <>
               <ClearanceChart stages={fit.stages} />
               <p className="text-[0.84375rem] text-ink2" data-testid="clearance">
-                {signedUm(fit.stages.mounted.min)} to {signedUm(fit.stages.mounted.max)} µm of {group} left
+                <UnitText
+                  text={`${signedUm(fit.stages.mounted.min)} to ${signedUm(fit.stages.mounted.max)} µm of ${group} left`}
+                />{' '}
                 when mounted
                 {otherClass ? ` with ${otherClass} on the other ring` : ''}; warm with the inner ring 5 K
                 hotter.
@@ -350,7 +355,9 @@ export function SeatTab(props: Props) {
               text === '' ? null : (
                 <div key={name} className="contents">
                   <dt className="border-t border-line2 py-1 font-semibold">{name}</dt>
-                  <dd className="border-t border-line2 py-1">{text}</dd>
+                  <dd className="border-t border-line2 py-1">
+                    <UnitText text={text} />
+                  </dd>
                 </div>
               ),
             )}

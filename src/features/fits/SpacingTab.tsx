@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { readThread } from '@/core/kit'
 import { readForm, type FormRole } from '@/core/quantity'
@@ -200,7 +201,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
                 {judged && (
                   <p className="grid grid-cols-[18px_1fr] text-[0.84375rem] text-ink2">
                     <VerdictMark verdict={judged.result} />
-                    {judged.words}
+                    <UnitText text={judged.words} />
                   </p>
                 )}
               </div>
@@ -219,14 +220,17 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
         <>
           <p className="grid grid-cols-[20px_1fr]" data-testid="spacer">
             <VerdictMark verdict={SIGNS[answer.pair.verdict]} />
-            <b>{answer.pair.words}</b>
+            <b>
+              <UnitText text={answer.pair.words} />
+            </b>
           </p>
           <div className="my-1 h-[230px]">
             <SpacerFigure pair={answer.pair} />
           </div>
           <p className="mb-2 text-[0.875rem] text-ink2">
-            Worst case {signedMm(answer.pair.worst.min, 2)} to {signedMm(answer.pair.worst.max, 2)} mm; likely{' '}
-            {signedMm(answer.pair.statistical.min, 2)} to {signedMm(answer.pair.statistical.max, 2)} mm.
+            <UnitText
+              text={`Worst case ${signedMm(answer.pair.worst.min, 2)} to ${signedMm(answer.pair.worst.max, 2)} mm; likely ${signedMm(answer.pair.statistical.min, 2)} to ${signedMm(answer.pair.statistical.max, 2)} mm.`}
+            />{' '}
             Turning one inner ring should just drag the other.
           </p>
         </>

@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import Link from 'next/link'
 import type { Route } from 'next'
 import { useState } from 'react'
@@ -138,7 +139,9 @@ function Leader({
           <li key={`${e.item} ${i}`} className="grid grid-cols-[20px_104px_1fr]">
             <VerdictMark verdict={e.verdict} />
             <span>{e.words}</span>
-            <span className="text-ink2">{e.detail}</span>
+            <span className="text-ink2">
+              <UnitText text={e.detail} />
+            </span>
           </li>
         ))}
         {candidate.here && (
@@ -158,7 +161,9 @@ function Advice({ advice }: Pick<IdentifyResponse, 'advice'>) {
   return (
     <div className="my-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
       <b className="block text-[1.03125rem]">{advice.heading}</b>
-      <span className="text-[0.875rem] text-ink2">{advice.line}</span>
+      <span className="text-[0.875rem] text-ink2">
+        <UnitText text={advice.line} />
+      </span>
     </div>
   )
 }
@@ -227,7 +232,9 @@ export function AnswerPane({
           <div className="my-1.5">
             <Bar share={answer.unlisted.probability} />
           </div>
-          <p className="text-[0.875rem] text-ink2">{answer.unlisted.note}</p>
+          <p className="text-[0.875rem] text-ink2">
+            <UnitText text={answer.unlisted.note} />
+          </p>
           <Advice advice={answer.advice} />
           <h2 className="caption mt-3">Nearest listed</h2>
         </div>

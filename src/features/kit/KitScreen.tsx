@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText, usePaperUrl } from '@/features/shell'
 import { useCallback, useState, type ReactNode } from 'react'
 import { FINDING_WORDS, FINDINGS, type Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
@@ -16,7 +17,6 @@ import { LineEditor, mayBeNone, NUMBER_FIELD } from './LineEditor'
 import { LineTable } from './LineTable'
 import { SizeStrip } from './SizeStrip'
 import { useKit } from './useKit'
-import { urlOf } from '@/ui/call'
 
 const HINTS: readonly KeyHint[] = [
   { keys: '↑ ↓', words: 'line', foot: true },
@@ -122,8 +122,10 @@ function Side({
             >
               <VerdictMark verdict={check.result} />
               <span>
-                {check.words}
-                <span className="block text-[0.84375rem] text-ink3">{check.detail}</span>
+                <UnitText text={check.words} />
+                <span className="block text-[0.84375rem] text-ink3">
+                  <UnitText text={check.detail} />
+                </span>
               </span>
             </li>
           ))}
@@ -131,14 +133,16 @@ function Side({
         {kit.next && !line && (
           <div className="my-2.5 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
             <b className="block text-[1rem]">{kit.next.heading}</b>
-            <span className="text-[0.875rem] text-ink2">{kit.next.line}</span>
+            <span className="text-[0.875rem] text-ink2">
+              <UnitText text={kit.next.line} />
+            </span>
           </div>
         )}
         {grease && (
           <p className="my-2 flex justify-between gap-2 text-[0.90625rem] text-ink2">
             <span>Grease</span>
             <b className="number text-ink">
-              {kit.positions} × {grease.quantityPerPosition} g
+              {kit.positions} × <UnitText text={`${grease.quantityPerPosition} g`} />
             </b>
           </p>
         )}
@@ -191,7 +195,9 @@ function Side({
           <summary className="min-h-8 cursor-pointer font-semibold text-ink">Tools, by size</summary>
           <ul className="list-disc pl-5">
             {kit.tools.map((tool) => (
-              <li key={tool}>{tool}</li>
+              <li key={tool}>
+                <UnitText text={tool} />
+              </li>
             ))}
           </ul>
         </details>
@@ -199,7 +205,9 @@ function Side({
           <summary className="min-h-8 cursor-pointer font-semibold text-ink">Safety</summary>
           <ul className="list-disc pl-5">
             {kit.cautions.map((caution) => (
-              <li key={caution}>{caution}</li>
+              <li key={caution}>
+                <UnitText text={caution} />
+              </li>
             ))}
           </ul>
         </details>
@@ -230,6 +238,7 @@ function Side({
 /** The kit of a job: places in fitting order, what fills them, what is missing or does not fit. */
 export function KitScreen() {
   const { job, machine, change } = useJob()
+  const paperUrl = usePaperUrl()
   const request = job.kit
   const { kit, trouble, fields } = useKit(job.id, request)
   const [selected, setSelected] = useState<string | null>(null)
@@ -355,7 +364,7 @@ export function KitScreen() {
             onLeaveOut={leaveOut}
             onExtras={setExtras}
             onFind={find}
-            pdf={urlOf('GET /api/jobs/{id}/kit.pdf', { path: { id: job.id } })}
+            pdf={paperUrl('GET /api/jobs/{id}/kit.pdf', job.id)}
             stock={<KitStock jobId={job.id} lines={kit.lines} price={kit.price} />}
             files={<KitFiles jobId={job.id} onRead={put} />}
           />

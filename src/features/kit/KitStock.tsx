@@ -4,6 +4,7 @@ import type { Route } from 'next'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { KitResponse } from '@/contract/kit'
+import { usePaperUrl } from '@/features/shell'
 import { call, urlOf, wordsOf } from '@/ui/call'
 
 interface Props {
@@ -14,6 +15,7 @@ interface Props {
 
 /** What of the kit lies in the bins, and the way to the rest of it. */
 export function KitStock({ jobId, lines, price }: Props) {
+  const paperUrl = usePaperUrl()
   const [words, setWords] = useState('')
   const bought = lines.filter((l) => l.unit === 'pcs' && l.quantity > 0 && l.state === 'filled')
   const there = bought.filter((l) => (l.stock?.free ?? 0) >= l.quantity).length
@@ -62,7 +64,7 @@ export function KitStock({ jobId, lines, price }: Props) {
         </a>
         <a
           className="chip px-2.5"
-          href={urlOf('GET /api/jobs/{id}/card.pdf', { path: { id: jobId } })}
+          href={paperUrl('GET /api/jobs/{id}/card.pdf', jobId)}
           target="_blank"
           rel="noreferrer"
         >

@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import { useEffect, useRef, useState } from 'react'
 import { SLOT_WORDS } from '@/core/kit'
 import type { KitResponse } from '@/contract/kit'
@@ -78,7 +79,7 @@ export function LineEditor({
         </span>
       </h2>
       <p className="mb-2 text-[0.875rem] text-ink2">
-        {line.reason}
+        <UnitText text={line.reason} />
         {line.stock && (
           <span className="block text-ink3">
             On the shelf: {line.stock.free}
@@ -190,7 +191,9 @@ export function LineEditor({
           )}
         </>
       )}
-      <p className="mt-2 text-caption text-ink3">{line.note}</p>
+      <p className="mt-2 text-caption text-ink3">
+        <UnitText text={line.note} />
+      </p>
     </section>
   )
 }

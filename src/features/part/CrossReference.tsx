@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { Application } from '@/core/interchange'
@@ -41,7 +42,7 @@ export function CrossReference() {
       {decision && held.kind === 'refused' && (
         <div className="m-6">
           <p role="alert" className="rounded-lg border border-contra p-4 text-contra">
-            {held.detail}
+            <UnitText text={held.detail} />
           </p>
           <DidYouMean
             suggestions={held.suggestions}

@@ -1,3 +1,4 @@
+import { UnitText } from '@/features/shell'
 import type { PartSheet } from '@/contract/lookUp'
 import { VerdictMark } from '@/ui/VerdictMark'
 
@@ -76,7 +77,9 @@ export function Equivalents({ equivalents, onUse, used }: Props) {
                           (c.check === 'speed' && verdict === 'upgrade'),
                       )
                       .map((c) => (
-                        <li key={c.check}>{c.detail}</li>
+                        <li key={c.check}>
+                          <UnitText text={c.detail} />
+                        </li>
                       ))}
                   </ul>
                   {verdict !== 'not-interchangeable' && (

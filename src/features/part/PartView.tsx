@@ -7,7 +7,7 @@ import { isFamily, PIECES } from '@/core/catalogue'
 import { OPEN } from '@/core/designation'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
 import { drawnOptions, type Drawable } from '@/core/section'
-import { usePreferences } from '@/features/shell'
+import { usePreferences, UnitText } from '@/features/shell'
 import type { Application } from '@/core/interchange'
 import type { PartSheet } from '@/contract/lookUp'
 import { OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
@@ -210,7 +210,9 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
                 >
                   Overlay
                 </button>
-                <span className="block text-[0.875rem] text-ink2">{trap.why}</span>
+                <span className="block text-[0.875rem] text-ink2">
+                  <UnitText text={trap.why} />
+                </span>
               </span>
             </li>
           ))}

@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import type { PlanResponse } from '@/contract/plan'
 import type { ExplodedView } from '@/core/kit'
 import { partsAt } from '@/core/procedure'
@@ -27,12 +28,18 @@ export function NextStep({ steps, step, number, view, onDone, onBack }: Props) {
       <p className="caption">
         Next, {number} of {steps.length}
       </p>
-      <p className={`text-[1.1875rem] leading-snug ${step.stop ? 'text-contra' : ''}`}>{step.words}</p>
-      {step.tool && <p className="mt-1 text-[0.90625rem] text-ink2">{step.tool}</p>}
+      <p className={`text-[1.1875rem] leading-snug ${step.stop ? 'text-contra' : ''}`}>
+        <UnitText text={step.words} />
+      </p>
+      {step.tool && (
+        <p className="mt-1 text-[0.90625rem] text-ink2">
+          <UnitText text={step.tool} />
+        </p>
+      )}
       {step.caution && (
         <p className="mt-1.5 rounded-r-lg border-l-4 border-contra bg-wash px-2.5 py-1 text-[0.90625rem]">
           <b className="text-contra">Caution.</b>{' '}
-          {step.caution === 'Safety' ? 'Before anything else.' : step.caution}
+          {step.caution === 'Safety' ? 'Before anything else.' : <UnitText text={step.caution} />}
         </p>
       )}
       {view && step.place && view.parts.some(({ slot }) => slot === step.place) && (

@@ -11,7 +11,7 @@ import { useAnswer } from '@/ui/useAnswer'
 import { REST_MS } from '@/ui/useRested'
 import { useKeys } from '@/ui/useKeys'
 import { NextStep } from './NextStep'
-import { urlOf } from '@/ui/call'
+import { usePaperUrl } from '@/features/shell'
 import { StepRow } from './StepRow'
 import { Torques } from './Torques'
 import { Tools } from './Tools'
@@ -29,6 +29,7 @@ const now = (): string => new Date().toISOString()
 export function PlanScreen() {
   const { time } = useTimes()
   const { job, change, state, pathTo } = useJob()
+  const paperUrl = usePaperUrl()
   const draft = job.fitting ?? BLANK_FITTING
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'plan' })
   // The plan is worked out from what is stored: asked again after each saving, not while it is under way.
@@ -231,7 +232,7 @@ export function PlanScreen() {
               </>
             )}
             <a
-              href={urlOf('GET /api/jobs/{id}/card.pdf', { path: { id: job.id } })}
+              href={paperUrl('GET /api/jobs/{id}/card.pdf', job.id)}
               target="_blank"
               rel="noreferrer"
               className="button w-full"

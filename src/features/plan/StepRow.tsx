@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import type { FittingDraft } from '@/contract/plan'
 import { useTimes } from '@/ui/Times'
 import { SchoolBox } from '@/ui/SchoolBox'
@@ -31,15 +32,22 @@ export function StepRow({
         />
         <span className="number text-ink3">
           {number}
-          <span className="sr-only"> {step.words}</span>
+          <span className="sr-only">
+            {' '}
+            <UnitText text={step.words} />
+          </span>
         </span>
       </label>
       <div
         className={`pt-1 ${step.caution === 'Safety' ? 'border-l-4 border-contra pl-2.5 sm:col-span-2' : ''} ${step.stop ? 'text-contra' : done ? 'text-ink3' : ''}`}
       >
         {step.stop && <b>Stop here. </b>}
-        {step.words}
-        {step.tool && <span className="block text-[0.84375rem] text-ink2">{step.tool}</span>}
+        <UnitText text={step.words} />
+        {step.tool && (
+          <span className="block text-[0.84375rem] text-ink2">
+            <UnitText text={step.tool} />
+          </span>
+        )}
         {step.school && <SchoolBox note={step.school} />}
         {done && (
           <span className="block text-[0.78125rem] text-ink3">
@@ -49,7 +57,7 @@ export function StepRow({
       </div>
       {step.caution && step.caution !== 'Safety' ? (
         <p className="self-start rounded-r-lg max-sm:col-start-2 border-l-4 border-contra bg-sheet px-2 py-1 text-[0.8125rem]">
-          <b className="text-contra">Caution.</b> {step.caution}
+          <b className="text-contra">Caution.</b> <UnitText text={step.caution} />
         </p>
       ) : (
         step.caution !== 'Safety' && <span className="max-sm:hidden" />

@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import Link from 'next/link'
 import type { PlanResponse } from '@/contract/plan'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -21,13 +22,17 @@ export function Tools({ plan }: { plan: PlanResponse }) {
           >
             <VerdictMark verdict={tool.own ? 'pass' : 'gap'} />
             <span>
-              {tool.words}
+              <UnitText text={tool.words} />
               <span className="block text-[0.8125rem] text-ink3">
-                {tool.own
-                  ? `Take: ${tool.own}`
-                  : tool.improvise
-                    ? `Missing. ${tool.improvise}`
-                    : 'Not in toolbox: obtain before starting.'}
+                <UnitText
+                  text={
+                    tool.own
+                      ? `Take: ${tool.own}`
+                      : tool.improvise
+                        ? `Missing. ${tool.improvise}`
+                        : 'Not in toolbox: obtain before starting.'
+                  }
+                />
               </span>
             </span>
           </li>

@@ -18,7 +18,7 @@ import { CopyJob } from './CopyJob'
 import { RemoveJob } from './RemoveJob'
 import { useTimes } from '@/ui/Times'
 import { usePages } from '@/ui/usePages'
-import { urlOf } from '@/ui/call'
+import { usePaperUrl } from '@/features/shell'
 
 /** A line of the kit, as far as the record tells it. */
 interface FittedLine {
@@ -111,6 +111,7 @@ interface Props {
 export function Record({ history, parts, cameBackAs, positions }: Props) {
   const { time, zone } = useTimes()
   const { job, machine, pathTo, state } = useJob()
+  const paperUrl = usePaperUrl()
   const router = useRouter()
   const shown = useRef(job.version)
   useEffect(() => {
@@ -220,7 +221,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
             <CopyJob />
             {job.kit && (
               <a
-                href={urlOf('GET /api/jobs/{id}/kit.pdf', { path: { id: job.id } })}
+                href={paperUrl('GET /api/jobs/{id}/kit.pdf', job.id)}
                 target="_blank"
                 rel="noreferrer"
                 className="button"
@@ -230,7 +231,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
             )}
             {job.kit && (
               <a
-                href={urlOf('GET /api/jobs/{id}/card.pdf', { path: { id: job.id } })}
+                href={paperUrl('GET /api/jobs/{id}/card.pdf', job.id)}
                 target="_blank"
                 rel="noreferrer"
                 className="button"

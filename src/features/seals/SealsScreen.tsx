@@ -5,7 +5,7 @@ import type { Route } from 'next'
 import { useEffect, useState } from 'react'
 import { MEDIA } from '@/core/seals'
 import { writeMm } from '@/core/quantity'
-import { Frame, usePreferences } from '@/features/shell'
+import { Frame, usePreferences, UnitText } from '@/features/shell'
 import type { SealsResponse } from '@/contract/lookUp'
 import { ShowExample } from '@/ui/ShowExample'
 import { call, wordsOf } from '@/ui/call'
@@ -57,13 +57,13 @@ function Seal({
         <VerdictMark verdict={signOf(seal.checks)} />
         <b className="number">{seal.designation}</b>
         <span className="text-[0.875rem] text-ink2 max-sm:col-start-2">
-          {seal.detail} {seal.lip} lip, {seal.material}
+          <UnitText text={seal.detail} /> {seal.lip} lip, {seal.material}
           {seal.checks.map((c) => (
             <span
               key={c.check}
               className={`block ${c.result === 'fail' ? 'text-contra' : c.result === 'warn' ? 'text-strain' : ''}`}
             >
-              {c.detail}
+              <UnitText text={c.detail} />
             </span>
           ))}
         </span>
@@ -193,7 +193,8 @@ export function SealsScreen({ initial }: { initial: Values }) {
                         key={`${s.kind}${s.runsOnMm}`}
                         className="border-t border-line2 py-2 text-[0.90625rem]"
                       >
-                        {s.words} <span className="number font-medium">{s.seals.join(', ')}</span>
+                        <UnitText text={s.words} />{' '}
+                        <span className="number font-medium">{s.seals.join(', ')}</span>
                       </li>
                     ))}
                   </ul>
@@ -210,7 +211,9 @@ export function SealsScreen({ initial }: { initial: Values }) {
                       >
                         <VerdictMark verdict="fail" />
                         <b className="number">{s.designation}</b>
-                        <span className="text-[0.875rem] text-ink2 max-sm:col-start-2">{s.detail}</span>
+                        <span className="text-[0.875rem] text-ink2 max-sm:col-start-2">
+                          <UnitText text={s.detail} />
+                        </span>
                       </li>
                     ))}
                   </ul>

@@ -8,6 +8,7 @@ import { photosForPaper } from '../photos'
 import { settings } from '../settings'
 import { drawExploded, drawStrip } from './drawExploded'
 import { drawPhotos } from './drawPhotos'
+import { inUnits } from './eachText'
 import {
   COLOURS,
   endDocument,
@@ -118,12 +119,13 @@ function torqueTable(doc: Doc, { torques }: PlanResponse): void {
  * The job card: what must be settled, the drawing, every step in order with its caution beside it, torques to fill in,
  * tools, what must be new, sign-off and when to look again. @throws ServiceError `notFound`
  */
-export async function cardPdf(jobId: number): Promise<Buffer> {
-  const [{ plan, found }, { timeZone }, photographs] = await Promise.all([
+export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
+  const [{ plan: worked, found }, { timeZone }, photographs] = await Promise.all([
     jobPlan(jobId),
     settings(),
     photosForPaper(jobId, MOST_PHOTOS),
   ])
+  const plan = inUnits(worked, units)
   const { job, arrangement, kit, place } = found
   const { doc, done } = startDocument(`Job ${jobId}, job card`)
   doc

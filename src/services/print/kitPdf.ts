@@ -2,6 +2,7 @@ import 'server-only'
 import { explodedView, type Arrangement, type Kit, type KitLine } from '@/core/kit'
 import { jobKit } from '../jobKit'
 import { drawExploded } from './drawExploded'
+import { inUnits } from './eachText'
 import { COLOURS, endDocument, PAGE, pageBreak, points, printable, startDocument, WIDTH } from './page'
 
 const { ink: INK, soft: SOFT, lamp: LAMP } = COLOURS
@@ -133,12 +134,12 @@ function render(
 }
 
 /** The pick list of a job's kit with its drawing. @throws ServiceError `notFound` when the job has no kit yet */
-export async function kitPdf(jobId: number): Promise<Buffer> {
+export async function kitPdf(jobId: number, units?: string): Promise<Buffer> {
   const { job, arrangement, kit, place } = await jobKit(jobId)
   return render(
     { job: `Job ${job.id}`, title: job.title, place },
-    arrangement,
-    kit,
+    inUnits(arrangement, units),
+    inUnits(kit, units),
     explodedView(arrangement, kit),
   )
 }
