@@ -1,5 +1,6 @@
 'use client'
 
+import { capital } from '@/core/capital'
 import Link from 'next/link'
 import type { Route } from 'next'
 import { useEffect, useState } from 'react'
@@ -57,7 +58,8 @@ function Seal({
         <VerdictMark verdict={signOf(seal.checks)} />
         <b className="number">{seal.designation}</b>
         <span className="text-[0.875rem] text-ink2 max-sm:col-start-2">
-          <UnitText text={seal.detail} /> {seal.lip} lip, {seal.material}
+          <UnitText text={seal.detail} /> {seal.lip && `${capital(seal.lip)} lip, `}
+          {seal.material}.
           {seal.checks.map((c) => (
             <span
               key={c.check}
