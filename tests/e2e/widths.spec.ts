@@ -83,6 +83,56 @@ const cut = (page: Page): Promise<string[]> =>
       )
   })
 
+/** Texts that lie over each other: pieces of two elements whose visible boxes share room, menus and panes that stay in sight aside. */
+const overlapping = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const pieces: { element: Element; text: string; box: DOMRect }[] = []
+    const above = (element: Element): Element[] => {
+      const chain: Element[] = []
+      for (let at: Element | null = element; at; at = at.parentElement) chain.push(at)
+      return chain
+    }
+    const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+    while (texts.nextNode()) {
+      const node = texts.currentNode
+      const element = node.parentElement
+      if (!element || !node.textContent?.trim() || element.closest('svg, .sr-only, [aria-hidden=true]'))
+        continue
+      if (!element.checkVisibility({ visibilityProperty: true, contentVisibilityAuto: true })) continue
+      const chain = above(element)
+      if (chain.some((at) => /fixed|sticky|absolute/.test(getComputedStyle(at).position))) continue
+      const clips = chain
+        .filter((at) => /auto|scroll|hidden/.test(getComputedStyle(at).overflow))
+        .map((at) => at.getBoundingClientRect())
+      const range = document.createRange()
+      range.selectNodeContents(node)
+      for (const { left, top, right, bottom } of range.getClientRects()) {
+        const [l, t] = [
+          Math.max(left, ...clips.map((c) => c.left)),
+          Math.max(top, ...clips.map((c) => c.top)),
+        ]
+        const [r, b] = [
+          Math.min(right, ...clips.map((c) => c.right)),
+          Math.min(bottom, ...clips.map((c) => c.bottom)),
+        ]
+        if (r - l > 2 && b - t > 2)
+          pieces.push({
+            element,
+            text: node.textContent.trim().slice(0, 30),
+            box: new DOMRect(l, t, r - l, b - t),
+          })
+      }
+    }
+    return pieces.flatMap((a, i) =>
+      pieces.slice(i + 1).flatMap((b) => {
+        if (a.element.contains(b.element) || b.element.contains(a.element)) return []
+        const wide = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left)
+        const high = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top)
+        return wide > 1.5 && high > 4 ? [`${a.text} / ${b.text}`] : []
+      }),
+    )
+  })
+
 /** A list with parts and with a row that was not kept, so that its screen has something to show. */
 test.beforeAll(async ({ request }) => {
   const columns = { designation: 'number', bore: 'bore', outside: 'outside', width: 'width', quantity: 'qty' }
@@ -146,6 +196,7 @@ test('in windows of four sizes and with text of 200 % nothing lies out of reach,
       await page.setViewportSize({ width, height })
       await reach(name)
       expect.soft(await cut(page), `${path} in ${name}: cut off`).toEqual([])
+      expect.soft(await overlapping(page), `${path} in ${name}: one over the other`).toEqual([])
     }
     expect(await squeezed(page), `${path} on a phone`).toEqual([])
   }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shipped, shippedKnowledge } from '../../../tests/support/shipped'
 import { arrangementOf, bearingsOfKit, proposeKit, readThread, type KitRequest } from '.'
+import { emptyKit } from './emptyKit'
 import { findBySeat } from './findBySeat'
 import type { SupplyOf } from './kit'
 
@@ -320,4 +321,83 @@ it('grease: what the bearings hold, and what the hub does where its room is know
   // A hub of open ball bearings is greased by their size, one of sealed ones gets a film.
   expect(lineOf('G1', 'grease', { parts: { bearing: '6208' } }).reason).toMatch(/0\.005/)
   expect(lineOf('C1', 'grease', { parts: { bearing: '6202-2RS' } }).reason).not.toMatch(/0\.005/)
+})
+
+describe('two ends of a hub, each by its own sizes', () => {
+  const sizes = { sealShaft: 25, sealHousing: 42, sealShaft2: 28, sealHousing2: 42, wheelSpacerLength: 11 }
+  const of = (slot: string, more: KitRequest['sizes'] = {}) =>
+    lineOf('B1', slot, { parts: { bearing: '6004-2RS' }, sizes: { ...sizes, ...more } })
+  it('seals', () => {
+    expect(of('sealLeft').designation).toMatch(/^25x42x/)
+    expect(of('sealRight').designation).toMatch(/^28x42x/)
+    // What was not measured at the far end is as at the near one.
+    expect(of('sealRight', { sealShaft2: undefined }).designation).toMatch(/^25x42x/)
+  })
+  it('wheel spacers', () => {
+    expect(of('wheelSpacerLeft').value).toMatchObject({ outsideMm: 25 })
+    expect(of('wheelSpacerRight').value).toMatchObject({ outsideMm: 28 })
+  })
+})
+
+describe('a bearing like its neighbour', () => {
+  it('along the row, however far', () => {
+    const kit = propose('B3', { parts: { carrierOuter: '6804-2RS' } })
+    const of = (slot: string) => kit.lines.find((l) => l.slot === slot)?.designation
+    expect([of('carrierInner'), of('carrierStacked'), of('carrierOuter')]).toEqual(Array(3).fill('6804-2RS'))
+    expect(of('shellLeft')).toBe('')
+  })
+  it('what was held before stays first', () => {
+    const request = { sizes: { shaft: 25, housing: 52 } }
+    const held = { bearingOuter: '62205-2RS' }
+    expect(lineOf('C1', 'bearingOuter', request).designation).toBe('6205-2RS')
+    expect(lineOf('C1', 'bearingOuter', request, { held }).designation).toBe('62205-2RS')
+  })
+})
+
+it('an adapter sleeve brings its own nut and washer (ISO 2982-1: H308 with KM8 and MB8)', () => {
+  const kit = propose('G1', { parts: { bearingLocating: '22208EK', bearingFloating: '22208EK' } })
+  const of = (slot: string) => kit.lines.find((l) => l.slot === slot)?.designation
+  expect([of('adapterSleeve'), of('lockNut'), of('tabWasher')]).toEqual(['H308', 'KM8', 'MB8'])
+  // Without a sleeve they follow the bore, and are bought.
+  const plain = propose('G1', { parts: { bearingLocating: '22208', bearingFloating: '22208' } })
+  expect(plain.lines.filter((l) => /^(KM|MB)8$/.test(l.designation)).map(({ quantity }) => quantity)).toEqual(
+    [1, 1],
+  )
+})
+
+it('loose balls as counted, else one less than go round', () => {
+  // 25 mm circle, 6.35 mm balls: π · 25 / 6.35 = 12.4, so 12 go round; one less is 11.
+  const of = (ballCount?: number) =>
+    lineOf('H1', 'ballsLeft', { sizes: { ballDiameter: 6.35, ballCircle: 25, ballCount } })
+  expect(of()).toMatchObject({
+    quantityPerPosition: 11,
+    assumed: true,
+    reason: expect.stringContaining('11 fill'),
+  })
+  expect(of(9)).toMatchObject({ quantityPerPosition: 9, assumed: false, reason: 'As counted.' })
+})
+
+it('what follows from the nut is told with its nut', () => {
+  const thin = listed('cotterPin').find(
+    ({ hardware }) => hardware?.what === 'cotterPin' && hardware.threadToMm < 15,
+  )
+  const { checks } = propose('A1', {
+    parts: {
+      ...SETS,
+      castleNut: 'castle nut 3/4-16',
+      washer: 'tab washer 1 spindle',
+      cotterPin: thin?.base ?? '',
+    },
+  })
+  const slots = checks.filter(({ result }) => result !== 'pass').map((c) => c.slots)
+  expect(slots).toContainEqual(['washer', 'castleNut'])
+  expect(slots).toContainEqual(['cotterPin', 'castleNut'])
+})
+
+it('an arrangement with nothing in it yet: every place open, grease by weight', () => {
+  const { lines } = emptyKit(arrangementOf('A1'))
+  expect(lines.every(({ state }) => state === 'gap')).toBe(true)
+  expect(lines.map(({ role, unit }) => [role === 'grease', unit === 'g'])).toEqual(
+    lines.map(({ role }) => [role === 'grease', role === 'grease']),
+  )
 })

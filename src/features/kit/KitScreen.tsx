@@ -312,7 +312,7 @@ export function KitScreen() {
     <JobFrame stage="kit" hints={HINTS}>
       <div className="panes [--panes:minmax(0,1fr)_324px]">
         <div className="grid min-h-0 grid-rows-[auto_minmax(200px,288px)_auto_minmax(0,1fr)] max-sm:grid-rows-[auto_150px_auto_minmax(0,1fr)]">
-          <p className="flex items-center justify-between px-[18px] pt-2 text-caption text-ink3">
+          <p className="flex items-center justify-between gap-3 px-[18px] pt-2 text-caption text-ink3">
             <span>
               <b className="font-semibold text-ink2">{kit?.words ?? request.arrangement}</b>, in fitting order
             </span>
