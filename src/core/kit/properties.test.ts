@@ -350,6 +350,9 @@ it('cups bear on their seats: the room between them is asked once, and its greas
       sizes,
     }).lines.find((l) => l.slot === 'grease')?.quantity
   expect(grams('A3', { seatDistance: 48 })).toBe(grams('A3', { cavityLength: 48 }))
+  // What an arrangement before has left does not speak against what this one asks for.
+  expect(grams('A1', { cavityLength: 48, seatDistance: 20 })).toBe(grams('A1', { cavityLength: 48 }))
+  expect(grams('A3', { cavityLength: 20, seatDistance: 48 })).toBe(grams('A3', { seatDistance: 48 }))
   expect(grams('A3', { seatDistance: 48 })).toBeGreaterThan(grams('A3', {}) ?? Infinity)
   for (const [, { sizes }] of ARRANGEMENTS)
     expect(sizes.includes('seatDistance') && sizes.includes('cavityLength')).toBe(false)

@@ -48,14 +48,15 @@ export const SIZE_ROLES: Record<Exclude<SizeName, 'rpm' | 'ballCount'>, FormRole
   ballCircle: 'bore',
 }
 
-/** The room between the cups: they bear on the shoulders that are their seats, so either size tells it. */
-export const betweenCups = <T>({
-  seatDistance,
-  cavityLength,
-}: {
-  seatDistance?: T | undefined
-  cavityLength?: T | undefined
-}): T | undefined => seatDistance ?? cavityLength
+/**
+ * The room between the cups: they bear on the shoulders that are their seats, so either size tells it. Where both are known, that
+ * which the arrangement asks for: the other was left by an arrangement before.
+ */
+export const betweenCups = <T>(
+  { seatDistance, cavityLength }: { seatDistance?: T | undefined; cavityLength?: T | undefined },
+  asked: readonly SizeName[] = [],
+): T | undefined =>
+  asked.includes('cavityLength') ? (cavityLength ?? seatDistance) : (seatDistance ?? cavityLength)
 
 /** How a size is called where it is typed. */
 export const SIZE_WORDS: Record<SizeName, string> = {

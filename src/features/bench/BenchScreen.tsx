@@ -44,18 +44,14 @@ function Jobs({ bench }: { bench: BenchResponse }) {
               <li key={job.id}>
                 <Link href={stagePath(job.id, job.stage)} className={ROW}>
                   <b className="number">{job.id}</b>
-                  <span className="min-w-0 font-medium" title={job.title}>
-                    {job.title}
-                  </span>
+                  <span className="min-w-0 font-medium">{job.title}</span>
                   <span
                     className={`number min-w-0 break-words max-sm:col-start-2 ${job.parts.length === 0 ? 'max-sm:hidden' : ''}`}
-                    title={job.parts.join(', ')}
                   >
                     {job.parts.join(', ') || '–'}
                   </span>
                   <span
                     className={`min-w-0 max-sm:col-start-2 ${waits === 'you' ? 'text-lamp-ink' : 'text-ink2'}`}
-                    title={job.next}
                   >
                     {job.next}
                   </span>
@@ -75,12 +71,8 @@ function Rechecks({ bench: { rechecks, moreRechecks } }: { bench: BenchResponse 
         <li key={recheck.id}>
           <Link href={`/logbook#recheck-${recheck.id}` as Route} className={ROW}>
             <b className="number">{recheck.jobId}</b>
-            <span className="min-w-0 font-medium" title={recheck.title}>
-              {recheck.title}
-            </span>
-            <span className="min-w-0 text-ink2 max-sm:col-start-2" title={recheck.what}>
-              {recheck.what}
-            </span>
+            <span className="min-w-0 font-medium">{recheck.title}</span>
+            <span className="min-w-0 text-ink2 max-sm:col-start-2">{recheck.what}</span>
             <span className={`max-sm:col-start-2 ${recheck.overdue ? 'text-lamp-ink' : 'text-ink2'}`}>
               {recheck.overdue ? 'due since ' : 'due '}
               <span className="number">{recheck.dueOn}</span>
@@ -233,14 +225,9 @@ export function BenchScreen({ bench }: { bench: BenchResponse }) {
                       href={`/machines/${machineId}` as Route}
                       className="grid min-h-11 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-2"
                     >
-                      <span className="min-w-0" title={where}>
-                        {where}
-                      </span>
+                      <span className="min-w-0">{where}</span>
                       <span className="number text-[0.8125rem] text-ink3">{on}</span>
-                      <span
-                        className="number col-span-2 break-words text-[0.875rem] text-ink2"
-                        title={fitted}
-                      >
+                      <span className="number col-span-2 break-words text-[0.875rem] text-ink2">
                         {fitted}
                       </span>
                     </Link>

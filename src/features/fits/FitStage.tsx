@@ -50,7 +50,10 @@ export function FitStage() {
   const set = (name: string, value: string) => put({ fields: { ...draft.fields, [name]: value } })
   const text = (size: string | number | undefined): string | undefined =>
     size === undefined || size === '' ? undefined : String(size)
-  const [length, lips] = [text(betweenCups(sizes)), text(sizes.sealShaft)]
+  const [length, lips] = [
+    betweenCups({ seatDistance: text(sizes.seatDistance), cavityLength: text(sizes.cavityLength) }),
+    text(sizes.sealShaft),
+  ]
   const between = cavityBetween(all)
   const bearings = answer?.bearings ?? []
   const tapered = all.some((s) => s.family.startsWith('tapered'))

@@ -67,9 +67,9 @@ function sealedIn(kit: Kit): boolean | undefined {
 }
 
 /** Room between the bearings, as it was typed for the kit. */
-function betweenOf(kit: JobKit['job']['kit']): number | null {
-  const sizes = sizesRead(kit)
-  return betweenCups(sizes)?.mm ?? sizes.spacerLength?.mm ?? null
+function betweenOf({ job, arrangement }: JobKit): number | null {
+  const sizes = sizesRead(job.kit)
+  return betweenCups(sizes, arrangement.sizes)?.mm ?? sizes.spacerLength?.mm ?? null
 }
 
 export async function factsOf(found: JobKit): Promise<PlanFacts> {
@@ -121,7 +121,7 @@ export async function factsOf(found: JobKit): Promise<PlanFacts> {
     schools: shop.schools,
     toolbox: tools.tools,
     fittedOn: isDay(fitting.fittedOn) ? fitting.fittedOn : shopDay(now(), shop.timeZone),
-    betweenMm: betweenOf(job.kit),
+    betweenMm: betweenOf(found),
     depths: fitting.depths.filter((d) => d.what && d.before).map((d) => `${d.what} ${d.before}`),
   }
 }

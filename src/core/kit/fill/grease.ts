@@ -78,7 +78,7 @@ export function fillGrease(slot: Slot, bench: Bench): Filled {
   const sets = taperedSets(bench).map(({ set }) => set)
   if (sets.length === 0) return gap(slot, 'Follows from the bearings.')
   const between = cavityBetween(sets.map((set) => set.dimensions))
-  const lengthMm = betweenCups(request.sizes)
+  const lengthMm = betweenCups(request.sizes, arrangement.sizes)
   const cavity = lengthMm === undefined || !between ? null : { lengthMm, ...between }
   const amount = greaseFill(sets, cavity, null, fillSchoolOf(bench))
   const room = cavity
