@@ -101,7 +101,7 @@ export function FitsScreen({ designation }: { designation: string }) {
             <label className="flex shrink-0 items-center gap-2">
               <span className="caption">Bearing</span>
               <input
-                className="field number w-[160px]"
+                className="field number w-[210px]"
                 autoFocus
                 placeholder="6205-2RS"
                 maxLength={80}

@@ -13,6 +13,7 @@ import {
   lengthInMm,
   NEWTON_PER_LBF,
   writeInch,
+  writeMm,
 } from '@/core/quantity'
 import type { FitRequest, FitResponse } from '@/contract/fit'
 import type { FittingDraft } from '@/contract/plan'
@@ -181,7 +182,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
         <span className="caption block">Readings: clock position, mm, depth</span>
         <textarea
           className="field number h-[96px] py-2"
-          placeholder={`12 ${nominal + 0.004} front\n3 ${nominal + 0.006} front`}
+          placeholder={`12 ${writeMm(nominal + 0.004)} front\n3 ${writeMm(nominal + 0.006)} front`}
           maxLength={2000}
           value={typed.readings ?? ''}
           onChange={(e) => onTyped({ ...typed, readings: e.target.value })}
