@@ -14,6 +14,8 @@ describe('figures of a text with the other system beside them', () => {
     ['2.48 kN for it', '2.48 kN (558 lbf) for it'],
     ['at most 120 °C;', 'at most 120 °C (248 °F);'],
     ['about 32 g of grease', 'about 32 g (1.1 oz) of grease'],
+    ['1000 g of grease', '1000 g (35.3 oz) of grease'],
+    ['20 kN press', '20 kN (4496 lbf) press'],
     ['30.5 mm (1.201 in) inside', '30.5 mm (1.201 in) inside'],
     ['120 °C (245 °F) by plate', '120 °C (245 °F) by plate'],
     ['0 to 1.95 kN (438 lbf at most)', '0 to 1.95 kN (438 lbf at most)'],

@@ -17,9 +17,10 @@ const TWINS: Readonly<
 
 const NUMBER = String.raw`[−+±-]?\d+(?:\.\d+)?`
 const BETWEEN = String.raw`\s*(?:×|x|to|and|or|–|\+)\s*`
+const EACH_NUMBER = new RegExp(NUMBER, 'g')
 /** One or several numbers before their unit, with whatever twin stands behind it already. */
 const WITH_UNIT = new RegExp(
-  String.raw`(?<![\w.,/])(${NUMBER}(?:${BETWEEN}${NUMBER})*)\s(mm|µm|kN|°C|g)(?![\w/·²³])(\s\([^)]*\b(?:in|lbf|oz|°F)\b[^)]*\)|\s\([^)]*°F[^)]*\))?`,
+  String.raw`(?<![\w.,/])(${NUMBER}(?:${BETWEEN}${NUMBER})*)\s(mm|µm|kN|°C|g)(?![\w/·²³])(\s\([^)]*(?:\b(?:in|lbf|oz)\b|°F)[^)]*\))?`,
   'g',
 )
 
@@ -39,7 +40,7 @@ export const withTwins = (text: string): string =>
   text.replace(WITH_UNIT, (all, numbers: string, unit: string, twinned: string | undefined) => {
     const twin = TWINS[unit]
     if (!twin || twinned !== undefined) return all
-    const others = numbers.replace(new RegExp(NUMBER, 'g'), (n) => {
+    const others = numbers.replace(EACH_NUMBER, (n) => {
       const value = twin.of(Number(n.replace('−', '-').replace(/[±+]/, '')))
       return written(value, twin.places(n.split('.')[1]?.length ?? 0), n[0] ?? '')
     })
