@@ -80,11 +80,16 @@ export const PlanResponse = z.object({
       steps: z.array(
         z.object({
           id: z.string(),
+          /** what is done, by its code, with the names, figures and choices its text is written from */
+          code: z.string(),
+          data: z.record(z.string(), z.unknown()),
           words: z.string(),
           caution: z.string().optional(),
           tool: z.string().optional(),
           school: note.optional(),
           stop: z.boolean().optional(),
+          /** it takes its part off, or puts it in */
+          moves: z.enum(['off', 'on']).optional(),
           /** the place of the kit it is about */
           place: z.string().optional(),
           /** places that would be in the way, were they in already */

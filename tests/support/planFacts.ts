@@ -12,7 +12,7 @@ export const NOTHING_SAID: Omit<PlanFacts, 'arrangement' | 'kit'> = {
   wet: false,
   firstSide: '',
   nut: null,
-  greaseWords: '',
+  grease: { amount: null, reason: '', thickener: '', note: '' },
   schools: CAREFUL,
   toolbox: [],
   fittedOn: '2026-05-01',

@@ -108,12 +108,17 @@ describe.each([...ARRANGEMENTS.keys()])('%s', (code) => {
       checks: k.checks.map((c) => [c.code, c.result, c.slots.map(name)]),
     })
     expect(told(other, (id) => id)).toEqual(told(kit, nameOf))
-    // Back from the new ids: the other way round a general step such as `removal.retainer` reads like one of a place.
     const back = (id: string) => a.slots.find((slot) => nameOf(slot.id) === id)?.id ?? id
     const steps = (arr: Arrangement, k: Kit, name: (id: string) => string) =>
       plan(arr, k).sections.map(({ id, steps: all }) => [
         id,
-        all.map((s) => [s.id.split('.').map(name).join('.'), s.tool, s.caution]),
+        all.map((s) => [
+          s.code,
+          s.place === undefined ? undefined : name(s.place),
+          (s.blockedBy ?? []).map(name),
+          s.tool,
+          s.caution,
+        ]),
       ])
     expect(steps(arrangement, other, back)).toEqual(steps(a, kit, (id) => id))
     expect(plan(arrangement, other).torques.map((t) => back(t.id))).toEqual(

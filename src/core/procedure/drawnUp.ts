@@ -1,5 +1,5 @@
 import { driveUpOf } from '../fit'
-import { writeInchFixed } from '../quantity'
+import type { DrawnUp } from './driven'
 import { partAt, placesOf, type Placed } from './facts'
 import type { PlanFacts } from './plan'
 
@@ -16,16 +16,10 @@ export const isOnSleeve = (facts: PlanFacts, bearing: string): boolean =>
 export const hasOwnNut = (facts: PlanFacts, bearing: string): boolean =>
   placesOf(facts).some(({ slot }) => slot.role === 'lockNut' && slot.at === bearing)
 
-const range = ({ min, max }: { min: number; max: number }, digits: number): string =>
-  `${min.toFixed(digits)} to ${max.toFixed(digits)} mm (${writeInchFixed(min)} to ${writeInchFixed(max)} in)`
-
-/** How far a bearing is drawn up on its sleeve, and how that is told. */
-export function drawnUpWords(facts: PlanFacts, bearing: string): string {
+/** How far a bearing is drawn up on its sleeve. */
+export function drawnUpOf(facts: PlanFacts, bearing: string): DrawnUp {
   const part = partAt(facts, bearing)?.part
+  if (part?.family === 'self-aligning') return { by: 'swivelling' }
   const found = part?.family === 'spherical' ? driveUpOf(part.dimensions.bore ?? 0) : null
-  if (part?.family === 'self-aligning')
-    return 'drawn up until the outer ring still swivels freely and turns without catching; the maker gives the way.'
-  return found
-    ? `drawn up, measuring under an unloaded roller, until the radial clearance has dropped by ${range(found.reduction, 3)}, about ${range(found.axial, 2)} along the shaft; a guide, the maker's table rules.`
-    : "drawn up, measuring, until the clearance has dropped as the maker's table says."
+  return found ? { by: 'clearance', reduction: found.reduction, axial: found.axial } : { by: 'table' }
 }

@@ -18,6 +18,15 @@ export const placesOf = ({ arrangement, kit }: PlanFacts): Placed[] =>
     return slot ? [{ slot, line }] : []
   })
 
+/** The place a step is about, where the kit has one like that. */
+export function about(facts: PlanFacts, is: (slot: Slot) => boolean): { place?: string } {
+  const found = placesOf(facts).find(({ slot }) => is(slot))
+  return found ? { place: found.slot.id } : {}
+}
+export const isEncoder = ({ senses }: Slot): boolean => senses === 'encoder'
+export const isSensor = ({ senses }: Slot): boolean => senses === 'sensor'
+export const isAxle = ({ role }: Slot): boolean => role === 'axle'
+
 export const fitOf = ({ fits }: PlanFacts, slot: string, ring: 'inner' | 'outer'): SeatFit | undefined =>
   fits.find((fit) => fit.slot === slot && fit.ring === ring)
 
@@ -95,12 +104,6 @@ function joined(name: string, designation: string): string {
   const said = rest.length > 0 && name.split(/[ ,]+/).includes(first.toLowerCase())
   return [name, ...(said ? rest : [designation])].join(' ')
 }
-
-/** A step begins with a capital. */
-export const startLarge = <T extends { words: string }>(step: T): T => ({
-  ...step,
-  words: `${step.words[0]?.toUpperCase() ?? ''}${step.words.slice(1)}`.replace(/\s+/g, ' ').trim(),
-})
 
 export const round = (mm: number): string => String(Math.round(mm * 10) / 10)
 

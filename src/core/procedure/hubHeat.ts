@@ -1,5 +1,5 @@
 import { isWholeBearing } from '../kit'
-import { HUB_ATTACHMENT_WORDS } from './attachments'
+import type { NoHeat } from './driven'
 import { fitOf, isTight, placesOf, type Placed } from './facts'
 import type { PlanFacts, SeatFit } from './plan'
 
@@ -18,9 +18,7 @@ export const warmsHub = ({ arrangement }: PlanFacts, fit: SeatFit): boolean =>
 
 export type HubHeat =
   /** as the fit says */
-  | { may: true; together: boolean }
-  /** no heat: `why` is what it would spoil */
-  | { may: false; why: string }
+  { may: true; together: boolean } | { may: false; why: NoHeat }
 
 /**
  * Whether the hub may be heated for a ring, given what is on it and what went in before. The lowest limit rules; cups of one hub go
@@ -30,12 +28,11 @@ export type HubHeat =
 export function hubHeat(facts: PlanFacts, place: Placed, fit: SeatFit, before: readonly Placed[]): HubHeat {
   const attached = facts.hubHas ?? []
   const spoilt = attached.filter((what) => what !== 'otherBearing' || fit.celsius > MAX_BEARING_CELSIUS)
-  if (spoilt.length > 0)
-    return { may: false, why: `on or in the hub: ${spoilt.map((a) => HUB_ATTACHMENT_WORDS[a]).join(', ')}` }
+  if (spoilt.length > 0) return { may: false, why: { on: spoilt } }
   const there = before.filter((other) => sitsInHub(other) && inOneHub(other, place))
   const greased = there.some(({ slot }) => slot.role !== 'cup')
   if (greased && fit.celsius > MAX_BEARING_CELSIUS)
-    return { may: false, why: `a bearing is in this ${facts.arrangement.hub} already` }
+    return { may: false, why: { bearingIn: facts.arrangement.hub } }
   const heated = (other: Placed): boolean => {
     const its = fitOf(facts, other.slot.id, 'outer')
     return its !== undefined && its.byHeat && isTight(its)

@@ -1,6 +1,7 @@
 export { HUB_ATTACHMENT_WORDS, HUB_ATTACHMENTS, hubHeatCaution, type HubAttachment } from './attachments'
 export { BODIES, bodyOf } from './bodies'
 export { makePlan } from './makePlan'
+export type { GreaseOf } from './steps'
 export { PLAN_SECTIONS, type Plan, type PlanFacts, type SeatFit } from './plan'
 export {
   CAREFUL,

@@ -3,15 +3,20 @@ import { checkSteps, cleanSteps } from './checks'
 import { isBoltOn, isFastener, isInsert, isSetByCones, isTapered, nameOf, placesOf, setsPlay } from './facts'
 import { adjustSteps, finishSteps } from './finishing'
 import { hubPlaces } from './hubHeat'
-import { fittingOrder, mountSteps } from './mounting'
+import { mountSteps } from './fittingOrder'
+import { lostSeats, openPoints } from './openPoints'
 import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
-import { relationsOf } from './relations'
 import { beforeSteps, removalSteps } from './removal'
+import { schoolNote } from './schools'
+import type { Step } from './steps'
+import { openText } from './texts/openTexts'
+import { stepText } from './texts/stepText'
+import { withToolText } from './texts/toolText'
 import { clampsByAxle, isDrawingUp, takesAxleAlong } from './tightening'
 import { pickTools } from './tools'
 import { wantedTools } from './wantedTools'
 
-const BUILDERS: readonly (readonly [PlanSection, (facts: PlanFacts) => PlanStep[]])[] = [
+const BUILDERS: readonly (readonly [PlanSection, (facts: PlanFacts) => Step[]])[] = [
   ['before', beforeSteps],
   ['removal', removalSteps],
   ['clean', cleanSteps],
@@ -20,34 +25,6 @@ const BUILDERS: readonly (readonly [PlanSection, (facts: PlanFacts) => PlanStep[
   ['adjust', adjustSteps],
   ['finish', finishSteps],
 ]
-
-/** Seats that must be repaired before anything is fitted in them. */
-const lostSeats = (facts: PlanFacts): string[] =>
-  facts.fits
-    .filter((fit) => fit.seat?.verdict === 'replace')
-    .map(
-      (fit) =>
-        `Seat of ${facts.kit.lines.find((l) => l.slot === fit.slot)?.words.toLowerCase() ?? fit.slot}, ${fit.ring === 'inner' ? 'shaft' : 'housing'}: repair or renew before fitting. ${fit.seat?.why ?? ''}`,
-    )
-
-function openQuestions(facts: PlanFacts): string[] {
-  const gaps = facts.kit.lines.filter((line) => line.state !== 'filled')
-  const { circle } = fittingOrder(facts)
-  const nameIn = (id: string): string =>
-    facts.kit.lines.find((line) => line.slot === id)?.words.toLowerCase() ?? facts.arrangement.hub
-  return [
-    ...(circle
-      ? [
-          `These parts cannot be fitted in any order, each is wanted before the next: ${[...circle, circle[0] ?? ''].map(nameIn).join(' → ')}. Change the arrangement.`,
-        ]
-      : []),
-    ...gaps.map(
-      (line) => `${line.words}: ${line.state === 'gap' ? 'missing' : 'does not fit'}. ${line.reason}`,
-    ),
-    ...lostSeats(facts),
-    ...(facts.run === 'notUntilRepaired' ? ['The machine does not run until this is repaired.'] : []),
-  ]
-}
 
 /** A hub may be warmed for a ring that goes into it, or for one that will not come off. */
 const mayHeat = (facts: PlanFacts): boolean =>
@@ -71,24 +48,33 @@ function torqueRows(facts: PlanFacts): Plan['torques'] {
     : rows
 }
 
-/** Sections whose steps move parts of the kit: their ids carry the place. */
-const MOVES = /^(?:removal|mount|finish|torque|lock)\.([A-Za-z0-9]+)/
+/** While taking apart a step takes its part off; from fitting on it puts it in. */
+const MOVES: Partial<Record<PlanSection, 'off' | 'on'>> = {
+  removal: 'off',
+  mount: 'on',
+  adjust: 'on',
+  finish: 'on',
+}
 
-/** Adds to a step which place of the kit it is about and, while fitting, what would block it. */
-function withPlaces(facts: PlanFacts): (step: PlanStep) => PlanStep {
-  const known = new Set(placesOf(facts).map(({ slot }) => slot.id))
-  const relations = relationsOf(facts)
+/** A step with its text, and which school of the shop it follows. */
+function written(facts: PlanFacts, section: PlanSection): (step: Step) => PlanStep {
+  const moves = MOVES[section]
   return (step) => {
-    const place = MOVES.exec(step.id)?.[1]
-    if (place === undefined || !known.has(place)) return step
-    const blockedBy = step.id.startsWith('mount.')
-      ? [
-          ...new Set(
-            relations.flatMap(({ first, then }) => (first === place && known.has(then) ? [then] : [])),
-          ),
-        ]
-      : []
-    return { ...step, place, ...(blockedBy.length > 0 && { blockedBy }) }
+    const { id, code, data, school, stop, place, blockedBy } = step
+    const { words, tool, caution } = stepText(step)
+    return {
+      id,
+      code,
+      data,
+      words,
+      ...(tool && { tool }),
+      ...(caution && { caution }),
+      ...(school && { school: schoolNote(school, facts.schools) }),
+      ...(stop && { stop }),
+      ...(moves && { moves }),
+      ...(place !== undefined && { place }),
+      ...(blockedBy && { blockedBy }),
+    }
   }
 }
 
@@ -98,19 +84,18 @@ function withPlaces(facts: PlanFacts): (step: PlanStep) => PlanStep {
  */
 export function makePlan(facts: PlanFacts): Plan {
   const places = placesOf(facts)
-  const placed = withPlaces(facts)
   return {
     sections: BUILDERS.map(([id, build]) => ({
       id,
       words: SECTION_WORDS[id],
-      steps: build(facts).map(placed),
+      steps: build(facts).map(written(facts, id)),
     })).filter(({ steps }) => steps.length > 0),
     torques: torqueRows(facts),
     alwaysNew: places.filter(({ line }) => line.singleUse && line.quantity > 0).map((place) => nameOf(place)),
-    tools: pickTools(wantedTools(facts), facts.toolbox),
+    tools: pickTools(wantedTools(facts).map(withToolText), facts.toolbox),
     rechecks: recheckDates(facts.fittedOn, isTapered(facts) || isSetByCones(facts), facts.wet),
-    open: openQuestions(facts),
-    lost: lostSeats(facts),
+    open: openPoints(facts).map(openText),
+    lost: lostSeats(facts).map(openText),
     heats: mayHeat(facts),
   }
 }

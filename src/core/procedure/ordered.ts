@@ -1,13 +1,20 @@
-import type { PlanStep } from './plan'
+import type { Placed } from './facts'
+import type { Step } from './steps'
 
 /** A step of fitting with its place in the sequence. */
-export interface Ordered extends PlanStep {
+export type Ordered = Step & {
   /** where the order is free, the smaller comes first */
   order: number
-  /** what is moved by this step, where it is not the place of its id */
+  /** what is moved by this step, where it is not its place */
   node?: string
-  /** a ring is started and driven home here: said in full the first time only */
+  /** a ring is started and driven home here */
   driven?: true
   /** by heat first */
-  heated?: true | undefined
+  heated?: boolean
 }
+
+/** The id of a step that fits a place, and the place itself. */
+export const at = ({ slot }: Placed, more = ''): { id: string; place: string } => ({
+  id: `mount.${slot.id}${more}`,
+  place: slot.id,
+})

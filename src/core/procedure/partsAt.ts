@@ -3,15 +3,16 @@ export type PartNow = 'in' | 'now' | 'blocks' | 'out'
 
 /** What a step tells of parts. */
 interface StepOfPart {
-  id: string
+  /** it takes its part off, or puts it in */
+  moves?: 'off' | 'on' | undefined
   /** the place of the kit it is about */
   place?: string | undefined
   /** places that would be in the way, were they in already */
   blockedBy?: readonly string[] | undefined
 }
 
-const isFitting = ({ id }: StepOfPart): boolean => /^(mount|torque|lock|finish)\./.test(id)
-const isRemoval = ({ id }: StepOfPart): boolean => id.startsWith('removal.')
+const isFitting = ({ moves }: StepOfPart): boolean => moves === 'on'
+const isRemoval = ({ moves }: StepOfPart): boolean => moves === 'off'
 
 /**
  * Where each part is when a step is done: while taking apart, parts of later steps are still in; while fitting, those of steps

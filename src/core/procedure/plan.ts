@@ -2,6 +2,7 @@ import type { Arrangement, Kit } from '../kit'
 import type { Recheck } from '../adjust'
 import type { HubAttachment } from './attachments'
 import type { SchoolNote, Schools } from './schools'
+import type { GreaseOf, NutTurn, StepCode, Told } from './steps'
 import type { OwnTool, ToolAnswer } from './tools'
 
 /** What the fit of one ring comes to. */
@@ -43,18 +44,8 @@ export interface PlanFacts {
   /** the side with the locating shoulder, as it was typed; empty = not known */
   firstSide: string
   /** of the nut, where it is known */
-  nut: {
-    /** from one place that can be locked to the next; null = stepless */
-    step: { mm: number; degrees: number } | null
-    target: { min: number; max: number }
-    /** back from no play for the target, degrees */
-    turn: { min: number; max: number }
-    /** nobody has typed the manual's figure */
-    usual: boolean
-    /** of its thread, mm */
-    pitchMm: number
-  } | null
-  greaseWords: string
+  nut: NutTurn | null
+  grease: GreaseOf
   schools: Schools
   toolbox: readonly OwnTool[]
   /** ISO date of fitting */
@@ -65,8 +56,11 @@ export interface PlanFacts {
   depths: readonly string[]
 }
 
+/** A step as it is read: its code and what it tells, and the text made of them. */
 export interface PlanStep {
   id: string
+  code: StepCode
+  data: Told['data']
   words: string
   /** stands beside the step: what can hurt */
   caution?: string
@@ -76,6 +70,8 @@ export interface PlanStep {
   school?: SchoolNote
   /** it must not go on before this is settled */
   stop?: boolean
+  /** it takes its part off, or puts it in */
+  moves?: 'off' | 'on'
   /** the place of the kit it is about */
   place?: string
   /** places that cannot be reached or would be in the way, were they in already */

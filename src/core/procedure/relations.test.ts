@@ -13,7 +13,7 @@ import {
 } from '../kit'
 import { placesOf } from './facts'
 import { makePlan } from './makePlan'
-import { fittingOrder } from './mounting'
+import { fittingOrder } from './fittingOrder'
 import { partsAt } from './partsAt'
 import type { PlanFacts } from './plan'
 import { brokenBy, inOrder, relationsOf } from './relations'

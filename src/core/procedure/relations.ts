@@ -13,6 +13,9 @@ export const MOVED = {
   wheel: 'wheel',
 } as const
 
+/** The hub of a unit that is pressed into a knuckle: it goes into the fitted unit. */
+export const unitHub = (unit: string): string => `${unit}.hub`
+
 /**
  * Why one comes before the other.
  * - `seats`: what it sits against, in or on must be there
@@ -249,7 +252,7 @@ export function hubNode(facts: PlanFacts): string | null {
   const places = placesOf(facts)
   const pair = places.some(({ slot: { role } }) => role === 'cone' || role === 'ballBearing')
   const unit = places.find(({ slot }) => slot.role === 'boltOnUnit' || slot.role === 'hubUnit')
-  if (unit && !pair) return unit.slot.role === 'hubUnit' ? `${unit.slot.id}.hub` : unit.slot.id
+  if (unit && !pair) return unit.slot.role === 'hubUnit' ? unitHub(unit.slot.id) : unit.slot.id
   if (places.some(({ slot }) => slot.role === 'axle' || slot.role === 'pin' || slot.role === 'balls'))
     return null
   return pair ? MOVED.hub : null

@@ -1,9 +1,9 @@
 import type { SlotRole } from '../kit'
+import { drawnUpOf, isOnSleeve } from './drawnUp'
 import { isClamped, isFastener, isSetByCones, isTapered, placesOf, setsPlay, type Placed } from './facts'
-import type { PlanFacts, PlanStep } from './plan'
-import { drawnUpWords, isOnSleeve } from './drawnUp'
+import type { PlanFacts } from './plan'
 import { hubNode } from './relations'
-import { schoolNote } from './schools'
+import type { Step, TorqueMoment } from './steps'
 
 /** When a fastener gets its torque: while it is reached, with the setting of the play, or when all is together. */
 type Moment = 'mount' | 'set' | 'finish'
@@ -21,19 +21,16 @@ function momentOf(facts: PlanFacts, { slot: { role } }: Placed): Moment {
 }
 
 /** What the torque of a role comes with (common practice). */
-const HOW: Partial<Record<SlotRole, string>> = {
-  retainer: 'now, before the seal or spacer covers it',
-  bolts: 'now, crosswise and in the steps it names, before the axle nut',
-  lockNut: 'now: it draws the bearing home',
-  jamNut: 'while the cone or nut behind it is held; locking moves it, so feel the play again',
-  lockingRingNut: 'while the inner one is held; locking moves it, so measure the play again',
-  clampScrew: 'then measure the play again: clamping moves the nut',
-  axleNut:
-    'brake held, before the wheel carries weight: a unit that rolls on a slack nut is spoilt; the final turn on its wheels where the manual asks for it',
+const WITH: Partial<Record<SlotRole, TorqueMoment>> = {
+  retainer: 'before it is covered',
+  bolts: 'bolts first',
+  lockNut: 'draws home',
+  jamNut: 'cone held',
+  lockingRingNut: 'inner held',
+  clampScrew: 'clamps the nut',
+  axleNut: 'brake held',
   setScrews: 'in turn',
 }
-
-const CLAMPED = 'fully tight, the hub turning while it is tightened'
 
 /** A nut that draws a bearing up on its sleeve, by what its clearance drops: no torque stands for it. */
 export const isDrawingUp = (facts: PlanFacts, { slot }: Placed): boolean =>
@@ -42,25 +39,21 @@ export const isDrawingUp = (facts: PlanFacts, { slot }: Placed): boolean =>
     (bearing) => (slot.at ?? bearing.slot.id) === bearing.slot.id && isOnSleeve(facts, bearing.slot.id),
   )
 
-function torqueStep(facts: PlanFacts, place: Placed): PlanStep {
+function torqueStep(facts: PlanFacts, place: Placed): Step {
   const { slot, line } = place
-  const id = `torque.${slot.id}`
+  const frame = { id: `torque.${slot.id}`, place: slot.id }
+  const name = line.words
   if (isDrawingUp(facts, place))
     return {
-      id,
-      words: `${line.words}: the bearing on its sleeve ${drawnUpWords(facts, slot.at ?? '')} No torque stands for it.`,
-      tool: 'Hook spanner, feeler gauge',
+      ...frame,
+      code: 'torqueDrawsUp',
+      data: { name, drawnUp: drawnUpOf(facts, slot.at ?? '') },
     }
-  const how =
+  const moment =
     isClamped(facts) && slot.role === 'axleNut'
-      ? CLAMPED
-      : (HOW[slot.role] ?? (line.quantityPerPosition > 1 ? 'crosswise' : ''))
-  return {
-    id,
-    words: `${line.words}: torque by the manual${how === '' ? '' : `, ${how}`}.`,
-    tool: 'Torque wrench',
-    caution: 'No value is given here on purpose: it is in the manual of the machine.',
-  }
+      ? 'fully tight'
+      : (WITH[slot.role] ?? (line.quantityPerPosition > 1 ? 'crosswise' : 'plain'))
+  return { ...frame, code: 'torque', data: { name, moment } }
 }
 
 /** A wheel clamped on a through axle that is no part of its kit: the fastener of the axle clamps its stack. */
@@ -77,7 +70,7 @@ export const takesAxleAlong = (facts: PlanFacts): boolean =>
  * Torques of one moment. A nut that was set to a play has none: it is seated, backed off, set and locked. Wheel nuts have a step
  * of their own, last of all.
  */
-export function torqueSteps(facts: PlanFacts, moment: Moment): { place: Placed; step: PlanStep }[] {
+export function torqueSteps(facts: PlanFacts, moment: Moment): { place: Placed; step: Step }[] {
   const all = placesOf(facts).filter(
     (place) => isFastener(place) && !setsPlay(facts, place) && place.slot.role !== 'wheelNuts',
   )
@@ -86,9 +79,6 @@ export function torqueSteps(facts: PlanFacts, moment: Moment): { place: Placed; 
     .filter((place) => momentOf(facts, place) === moment)
     .map((place) => ({
       place,
-      step: {
-        ...torqueStep(facts, place),
-        ...(place === first && { school: schoolNote('torque', facts.schools) }),
-      },
+      step: { ...torqueStep(facts, place), ...(place === first && { school: 'torque' }) },
     }))
 }

@@ -70,16 +70,47 @@ export interface Bar {
   thinnerThan?: number
 }
 
+/** What a tool that is wanted must be, by its code, mm. */
+export interface ToolFacts {
+  sleeve: { name: string; ring: 'inner' | 'outer'; insideMm: number; outsideMm: number }
+  receiver: { hub: string; insideMm: number; deepMm: number }
+  brassDrift: { drift: Bar | 'any' }
+  /** `drift`: what serves in its place; null = of no known size */
+  blindPuller: { boreMm: number; drift: Bar | null }
+  blindPullerForRest: Nothing
+  puller: { drift: Bar | null }
+  /** `rod`: draws the ring in instead */
+  press: { kn: number; rod: { thread: string; overMm: number } | null }
+  heater: Nothing
+  thermometer: Nothing
+  slideHammer: Nothing
+  socket: { mm: number }
+  hookSpanner: { mm: number }
+  snapRingPliers: { on: 'bore' | 'shaft'; mm: number }
+  depthGauge: Nothing
+  dialIndicator: Nothing
+  boreGauge: Nothing
+  torqueWrench: Nothing
+}
+type Nothing = Record<never, never>
+
 /** One tool wanted: any size within the range serves. */
-export interface WantedTool {
+interface Wanted {
   kind: ToolKind
-  words: string
   from?: number
   to?: number
   /** any sleeve, socket or ring of these sizes serves as well */
   tube?: TubeWanted
   /** of a drift: a measured one serves when it reaches and leans enough, one without sizes is taken as it is */
   bar?: Bar
+}
+
+/** A tool before it has its text. */
+export type ToolWish = Wanted & { [C in keyof ToolFacts]: { code: C; data: ToolFacts[C] } }[keyof ToolFacts]
+
+/** A tool as it is read. */
+export interface WantedTool extends Wanted {
+  words: string
   /** what serves safely in its place; empty = nothing does */
   improvise: string
 }

@@ -15,7 +15,7 @@ import {
 } from '@/core/inspect'
 import { betweenCups, type Kit } from '@/core/kit'
 import { knownPart } from '@/core/part'
-import type { PlanFacts } from '@/core/procedure'
+import type { GreaseOf, PlanFacts } from '@/core/procedure'
 import { now } from '../clock'
 import type { JobKit } from '../jobKit'
 import { sizesRead } from '../kits'
@@ -41,20 +41,22 @@ function encoderOf({ job, kit, arrangement }: JobKit): boolean | null {
   return looked ? null : false
 }
 
-function greaseWords(kit: Kit, position: string, fitting: FittingDraft, gunGrams: number | null): string {
+/** The grease of one position: how much of what, and why. */
+function greaseOf(kit: Kit, position: string, fitting: FittingDraft, gunGrams: number | null): GreaseOf {
   const line = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
-  const thickener = fitting.fields['grease.new']
-  const strokes = line ? strokesOf(line.quantityPerPosition, gunGrams) : null
-  return [
-    line
-      ? `About ${line.quantityPerPosition} g${strokes === null ? '' : `, ${strokes} strokes of the gun,`} of ${line.designation.toLowerCase()} in all${kit.positions > 1 ? ` for each ${position}` : ''}.`
-      : '',
-    line?.reason ?? '',
-    thickener ? `Thickener: ${thickener}.` : '',
-    line?.note ?? '',
-  ]
-    .filter(Boolean)
-    .join(' ')
+  return {
+    amount: line
+      ? {
+          grams: line.quantityPerPosition,
+          strokes: strokesOf(line.quantityPerPosition, gunGrams),
+          grease: line.designation,
+          forEach: kit.positions > 1 ? position : null,
+        }
+      : null,
+    reason: line?.reason ?? '',
+    thickener: fitting.fields['grease.new'] ?? '',
+    note: line?.note ?? '',
+  }
 }
 
 /** Whether the bearings of a kit are closed on both sides; undefined where they are not known, or not alike. */
@@ -117,7 +119,7 @@ export async function factsOf(found: JobKit): Promise<PlanFacts> {
     hubHas: fitting.hubHas,
     firstSide: fitting.firstSide,
     nut: nutOf(found, fitting, job.kit.thread),
-    greaseWords: greaseWords(kit, arrangement.position, fitting, shop.gunGrams),
+    grease: greaseOf(kit, arrangement.position, fitting, shop.gunGrams),
     schools: shop.schools,
     toolbox: tools.tools,
     fittedOn: isDay(fitting.fittedOn) ? fitting.fittedOn : shopDay(now(), shop.timeZone),
