@@ -50,7 +50,14 @@ export const FitRequest = z
     precision: z.enum(RING_CLASSES).optional(),
     wheel: z.boolean().optional(),
     /** which ring turns against its load, and how much it carries: gives the usual class */
-    use: z.object({ turning: z.enum(TURNING), load: z.enum(LOADS).default('normal') }).optional(),
+    use: z
+      .object({
+        turning: z.enum(TURNING),
+        load: z.enum(LOADS).default('normal'),
+        /** slipped in by thumb, never pressed */
+        byThumb: z.boolean().optional(),
+      })
+      .optional(),
     /** class of the other ring and how much hotter the inner one runs: gives the clearance new, mounted and warm */
     otherClass: z.string().trim().max(5).optional(),
     innerHotterK: z.number().min(-150, 'At least −150 K.').max(150, 'At most 150 K.').optional(),

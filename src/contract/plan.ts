@@ -154,6 +154,8 @@ export const SeatsResponse = z.object({
       clearance: z.enum(CLEARANCE_GROUPS),
       precision: z.enum(RING_CLASSES),
       turning: z.enum(['inner', 'outer']),
+      /** slipped in by thumb, never pressed */
+      byThumb: z.boolean(),
       recommended: UsualSeat,
     }),
   ),

@@ -7,6 +7,7 @@ import { clearanceLeft, internalClearance, CLEARANCE_GROUPS } from './internalCl
 import { judgeSeat } from './judgeSeat'
 import { MATERIALS } from './materials'
 import { pressForce, pressure } from './pressFit'
+import { recommendSeat } from './recommendSeat'
 import { ringBandMm } from './ringTolerances'
 import { toleranceClass } from './toleranceClass'
 
@@ -247,6 +248,31 @@ describe('cooling', () => {
     expect(adviceOf(hub)).not.toMatch(/grips/)
     expect(adviceOf({ ...hub, hubOutside: 110, materials: { housing: 'aluminium' } })).toMatch(/grips/)
   })
+})
+
+describe('small bearings that go in by thumb (common practice)', () => {
+  const RINGS = ['inner', 'outer'] as const
+  it.each(RINGS.flatMap((ring) => RINGS.map((turning) => [ring, turning] as const)))(
+    'no %s ring is tight, whichever turns (%s), at any load',
+    (ring, turning) => {
+      for (const load of ['light', 'normal', 'heavy'] as const) {
+        const usual = recommendSeat({
+          ring,
+          turning,
+          load,
+          byThumb: true,
+          kind: 'ball',
+          boreMm: 9,
+          outsideMm: 26,
+          family: 'deep-groove',
+          clearance: 'CN',
+        })
+        const fit = checkFit({ ring, bore: 9, outside: 26, width: 8, class: usual.class, kind: 'ball' })
+        expect(fit.ok && fit.value.interference.max).toBeLessThanOrEqual(3)
+        expect(usual.why).toContain('no press')
+      }
+    },
+  )
 })
 
 describe('a fit checked', () => {

@@ -9,6 +9,8 @@ export interface SeatUse {
   turning: 'inner' | 'outer'
   load: SeatLoad
   boreMm: number
+  /** the arrangement puts it in by thumb: never pressed, whichever ring turns */
+  byThumb?: boolean | undefined
   /** light-alloy hubs lose grip when warm */
   lightAlloy?: boolean | undefined
 }
@@ -59,6 +61,15 @@ export interface UsualClass {
 }
 
 const LOAD_WORDS: Record<SeatLoad, string> = { light: 'Light', normal: 'Normal', heavy: 'Heavy' }
+
+/** Small bearings that are slipped in, a pin or shaft through them (common practice). */
+const BY_THUMB: Readonly<Record<'inner' | 'outer', UsualClass>> = {
+  inner: { class: 'g6', why: 'The pin or shaft slides through by hand: no press, no heat.' },
+  outer: {
+    class: 'H7',
+    why: 'Goes in by thumb: no press, no heat. One that will not go in is the wrong one, or the bore has a burr.',
+  },
+}
 
 /** Kinds that sit by rules of their own, whichever ring turns; null = by the ring that turns. */
 function byKind({ ring, kind, load, lightAlloy }: SeatUse): UsualClass | null {
@@ -125,6 +136,7 @@ function byKind({ ring, kind, load, lightAlloy }: SeatUse): UsualClass | null {
 export function recommendClass(use: SeatUse): UsualClass {
   const own = byKind(use)
   if (own) return own
+  if (use.byThumb) return BY_THUMB[use.ring]
   const { ring, kind, turning, load, boreMm, lightAlloy } = use
   if (ring === 'inner') {
     if (turning === 'outer')

@@ -1,9 +1,15 @@
 import { writeMm } from '../quantity'
+import { knownPart, type PartValue } from '../part'
+import type { Slot } from './arrangement'
 import { hardwareOf, type Bench } from './fill'
 import { isWholeBearing, ROLES } from './roles'
 
 /** A driver is this much smaller than the ring it drives, mm (common practice). */
 const DRIVER_UNDER_MM = 0.5
+
+/** Slipped in, swivelled in or drawn up by its nut: never driven. */
+const isByHand = ({ role, byThumb }: Slot, value: PartValue | null): boolean =>
+  byThumb || role === 'insert' || (isWholeBearing(role) && typeof knownPart(value)?.taper === 'number')
 
 /**
  * Tools sized to the parts of a kit (common practice): drivers a little under the outside diameter, sockets by the nut,
@@ -14,6 +20,7 @@ export function toolsFor({ arrangement, filled }: Bench): string[] {
   const tools = arrangement.slots.flatMap((slot): string[] => {
     const part = filled.get(slot.id)?.part
     const outside = part?.dimensions.outside
+    if (isByHand(slot, filled.get(slot.id)?.value ?? null)) return []
     if ((isWholeBearing(slot.role) || slot.role === 'cup' || slot.role === 'seal') && outside !== undefined)
       return [
         `Driver ${writeMm(Math.floor((outside - DRIVER_UNDER_MM) * 10) / 10)} mm for ${part?.base}${slot.role === 'seal' ? ', flat' : ', on the outer ring only'}`,

@@ -55,6 +55,40 @@ const all = (p: Plan) =>
     .map((s) => `${s.words} ${s.tool ?? ''} ${s.caution ?? ''}`)
     .join('\n')
 
+const C2: Partial<KitRequest> = { parts: { bearingRear: '629-2RS', bearingFront: '628-2RS' } }
+
+describe('what goes in by thumb (common practice)', () => {
+  const TYPED_TIGHT = ['bearingRear', 'bearingFront'].map((slot) => ({ ...TIGHT, slot }))
+  it('wants nothing that presses, heats or pulls, whatever class was typed', () => {
+    for (const driving of ['press', 'hammer'] as const) {
+      const { tools } = plan('C2', C2, { fits: TYPED_TIGHT, schools: { ...CAREFUL, driving } })
+      const kinds = tools.map(({ kind }) => kind)
+      for (const kind of ['sleeve', 'press', 'heater', 'puller', 'blindPuller', 'brassDrift', 'receiver'])
+        expect(kinds).not.toContain(kind)
+    }
+  })
+  it('is no driver in the kit either; the same bearings in a wheel want one', () => {
+    const tools = (code: string, request: Partial<KitRequest>) =>
+      proposeKit(arrangementOf(code), { positions: 1, parts: {}, sizes: {}, ...request }, shippedKnowledge)
+        .tools
+    expect(tools('C2', C2).filter((tool) => tool.startsWith('Driver'))).toEqual([])
+    expect(tools('F1', { parts: { insert: 'UC205' } }).filter((t) => t.startsWith('Driver'))).toEqual([])
+    expect(tools('C1', { parts: { bearing: '629-2RS' } }).join()).toContain('Driver 25.5 mm for 629')
+  })
+})
+
+/** Runs of three words that stand twice in a text, small letters and marks aside. */
+function saidTwice(text: string): string[] {
+  const words = text.toLowerCase().match(/[a-z]+/g) ?? []
+  const runs = words.slice(2).map((_, i) => words.slice(i, i + 3).join(' '))
+  return runs.filter((run, i) => runs.indexOf(run) !== i)
+}
+
+it.each([...ARRANGEMENTS.keys()])('%s: no step says the same twice', (code) => {
+  const twice = stepsOf(plan(code)).flatMap(({ id, words }) => saidTwice(words).map((run) => [id, run]))
+  expect(twice).toEqual([])
+})
+
 describe('order of work (common practice)', () => {
   it('A1: record first, cups before cones, inner bearing before its seal, nut, play, pin, cap last of the parts', () => {
     order(

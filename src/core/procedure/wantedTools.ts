@@ -90,23 +90,29 @@ function driftOfHub(facts: PlanFacts, order: readonly string[]): Bar | null {
   }
 }
 
+/** Tight rings that are pressed or heated in; what goes in by thumb is neither, whatever class was typed. */
+const drivenFits = (facts: PlanFacts): SeatFit[] => {
+  const byThumb = placesOf(facts).flatMap(({ slot }) => (slot.byThumb ? [slot.id] : []))
+  return facts.fits.filter((fit) => isTight(fit) && !byThumb.includes(fit.slot))
+}
+
 /** Tools of a plan, sized to its parts (common practice). */
 export function wantedTools(facts: PlanFacts): ToolWish[] {
   const places = placesOf(facts)
   const wanted: ToolWish[] = []
-  for (const fit of facts.fits)
-    if (isTight(fit)) {
-      const name = partAt(facts, fit.slot)?.part.base ?? lineWords(facts, fit.slot)
-      const sleeve = sleeveFor(fit, name)
-      if (sleeve) wanted.push(sleeve)
-    }
-  const force = Math.max(0, ...facts.fits.map((fit) => (isTight(fit) ? fit.forceKn : 0)))
+  const driven = drivenFits(facts)
+  for (const fit of driven) {
+    const name = partAt(facts, fit.slot)?.part.base ?? lineWords(facts, fit.slot)
+    const sleeve = sleeveFor(fit, name)
+    if (sleeve) wanted.push(sleeve)
+  }
+  const force = Math.max(0, ...driven.map(({ forceKn }) => forceKn))
   if (force > 1) {
-    const rod = facts.fits.find((fit) => fit.forceKn === force)?.rod ?? null
+    const rod = driven.find((fit) => fit.forceKn === force)?.rod ?? null
     const kn = Math.ceil(force * PRESS_RESERVE)
     wanted.push({ code: 'press', data: { kn, rod }, kind: 'press', from: kn, to: Infinity })
   }
-  if (facts.schools.heat === 'heat' && facts.fits.some((fit) => isTight(fit) && fit.byHeat))
+  if (facts.schools.heat === 'heat' && driven.some(({ byHeat }) => byHeat))
     wanted.push(
       { code: 'heater', data: {}, kind: 'heater' },
       { code: 'thermometer', data: {}, kind: 'thermometer' },
@@ -130,9 +136,9 @@ export function wantedTools(facts: PlanFacts): ToolWish[] {
       const on = kind === 'bore snap ring' ? 'bore' : 'shaft'
       wanted.push({ code: 'snapRingPliers', data: { on, mm }, kind: 'snapRingPliers', from: mm, to: mm })
     }
-    if (slot.role === 'cup' || (isWholeBearing(slot.role) && slot.role !== 'insert'))
+    if (slot.role === 'cup' || (isWholeBearing(slot.role) && slot.role !== 'insert' && !slot.byThumb))
       wanted.push(
-        ...(facts.schools.driving === 'press' && facts.arrangement.turning === 'outer' && !slot.byThumb
+        ...(facts.schools.driving === 'press' && facts.arrangement.turning === 'outer'
           ? receiverFor(facts, slot.id)
           : []),
         ...(axleStillIn(facts, { slot, line }, order) || isOnSleeve(facts, slot.id)

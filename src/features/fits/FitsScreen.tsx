@@ -61,6 +61,7 @@ function seatFor(
       RING_CLASSES.find((c) => reading?.tokens.some((t) => t.kind === 'precision' && t.text.includes(c))) ??
       'Normal',
     turning,
+    byThumb: false,
   }
 }
 

@@ -20,6 +20,7 @@ export const usualOf = (
   recommendSeat({
     ring: seat.ring,
     turning: seat.turning,
+    byThumb: seat.byThumb,
     kind: seat.kind,
     load,
     boreMm: seat.bore,

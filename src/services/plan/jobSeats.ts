@@ -85,9 +85,11 @@ export function seatsOf(arrangement: Arrangement, kit: Kit, fitting: FittingDraf
           clearance,
           precision,
           turning,
+          byThumb: slot.byThumb,
           recommended: recommendSeat({
             ring,
             turning,
+            byThumb: slot.byThumb,
             kind,
             load: fitting.load,
             boreMm: bore,

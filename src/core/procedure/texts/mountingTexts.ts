@@ -154,7 +154,7 @@ export const MOUNTING_TEXTS: TextsOf<MountingFacts> = {
   }),
   greaseIn: ({ grease }) => ({ words: `Grease: ${greaseText(grease)}` }),
   collarOn: ({ name, note }) => ({
-    words: `${name}: onto the spindle between the cones, with its shims as they were. ${note}`,
+    words: `${name}: onto the spindle, its shims as they were. ${note}`,
   }),
   sleeveOn: ({ name }) => ({
     words: `${name}: onto the clean shaft where the old one stood, thread toward its nut, eased open by a wedge; no grease between.`,
