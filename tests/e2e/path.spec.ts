@@ -275,6 +275,21 @@ test('a look-up is a link, and can become a job', async ({ page }) => {
   await expect(page.getByText('On this job: 6903-2RS')).toBeVisible()
 })
 
+test('an answer with more parts than are named says so: its shares come to a hundred', async ({ page }) => {
+  await page.goto('/identify')
+  await page.locator('#stamp').fill('62?-2RS')
+  const answer = page.getByRole('region', { name: 'Answer' })
+  await expect(answer.getByText('Other listed parts')).toBeVisible()
+  await settled(page)
+  const told = (await answer.innerText()).match(/\d+(?= %)/g) ?? []
+  const sum = told.reduce((all, share) => all + Number(share), 0)
+  // Each is rounded to a whole one.
+  expect(Math.abs(sum - 100)).toBeLessThanOrEqual(told.length / 2)
+  await page.locator('#bore').fill('9')
+  await expect(page.getByTestId('leader')).toHaveText('629-2RS')
+  await expect(answer.getByText('Other listed parts')).toBeHidden()
+})
+
 test('every key stroke has its answer, and none is overtaken by an older one', async ({ page }) => {
   await page.goto('/identify')
   await page.locator('#bore').fill('25')

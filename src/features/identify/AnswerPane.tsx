@@ -59,6 +59,28 @@ function Bar({ share, thin }: { share: number; thin?: boolean }) {
   )
 }
 
+/** Candidates that are named. */
+const NAMED = 5
+/** A smaller share is not worth a row. */
+const LEAST_SHOWN = 0.005
+
+/** Share of the listed parts that are not among those that are named. */
+const restOf = ({ unlisted }: IdentifyResponse, named: readonly Candidate[]): number =>
+  1 - unlisted.probability - named.reduce((sum, { probability }) => sum + probability, 0)
+
+/** A share that is no part to choose. */
+function Share({ name, share }: { name: string; share: number }) {
+  return (
+    <li className="grid min-h-10 grid-cols-[1fr_76px_50px] items-center border-b border-line2 text-[0.90625rem] text-ink2">
+      {name}
+      <span className="mr-2.5">
+        <Bar share={share} thin />
+      </span>
+      <span className="number text-right">{percent(share)}</span>
+    </li>
+  )
+}
+
 /** Options that go into the decision; each can be left open. */
 function Options({
   candidate,
@@ -183,8 +205,9 @@ export function AnswerPane({
   const [left, setLeft] = useState<{ of: string; open: ReadonlySet<number> }>({ of: '', open: new Set() })
   const shown = shownOf(answer)
   const candidate = shown[selected] ?? shown[0]
-  const others = shown.filter((c) => c !== candidate).slice(0, 4)
+  const others = shown.filter((c) => c !== candidate).slice(0, NAMED - 1)
   const unlistedLeads = isUnlisted(answer)
+  const rest = answer ? restOf(answer, candidate ? [candidate, ...others] : others) : 0
   const of = candidate ? `${candidate.front} ${candidate.options.map((o) => o.written).join('')}` : ''
   const open = left.of === of ? left.open : NONE_OPEN
   const toggle = (at: number) => {
@@ -261,13 +284,10 @@ export function AnswerPane({
           </li>
         ))}
         {answer && !unlistedLeads && (
-          <li className="grid min-h-10 grid-cols-[1fr_76px_50px] items-center border-b border-line2 text-[0.90625rem] text-ink2">
-            Not in the catalogue
-            <span className="mr-2.5">
-              <Bar share={answer.unlisted.probability} thin />
-            </span>
-            <span className="number text-right">{percent(answer.unlisted.probability)}</span>
-          </li>
+          <>
+            {rest >= LEAST_SHOWN && <Share name="Other listed parts" share={rest} />}
+            <Share name="Not in the catalogue" share={answer.unlisted.probability} />
+          </>
         )}
       </ul>
       {!unlistedLeads && <Advice advice={answer?.advice ?? null} />}
