@@ -290,6 +290,35 @@ test('an answer with more parts than are named says so: its shares come to a hun
   await expect(answer.getByText('Other listed parts')).toBeHidden()
 })
 
+test('where a part sits, typed at Intake, becomes a position of the register before the job is closed', async ({
+  page,
+  request,
+}) => {
+  const machine = (await (
+    await request.post('/api/machines', { data: { name: `Ghost train ${Date.now()}` } })
+  ).json()) as { id: number; name: string }
+  const job = (await (
+    await request.post('/api/jobs', {
+      data: {
+        title: 'Door roller',
+        machineId: machine.id,
+        intake: { position: 'door roller', side: 'left' },
+        decision: '629-2RS',
+        kit: { arrangement: 'C2', parts: { bearingRear: '629-2RS', bearingFront: '629-2RS' } },
+      },
+    })
+  ).json()) as { id: number }
+  await page.goto(`/jobs/${job.id}/record`)
+  await expect(page.getByText(`${machine.name}, door roller, left`)).toBeVisible()
+  await page.getByRole('button', { name: `Add “door roller” to ${machine.name}` }).click()
+  await expect(page.getByText('No position is chosen')).toBeHidden()
+  await saved(page)
+  const { positions } = (await (await request.get(`/api/machines/${machine.id}`)).json()) as {
+    positions: { name: string; side: string }[]
+  }
+  expect(positions).toMatchObject([{ name: 'door roller', side: 'left' }])
+})
+
 test('every key stroke has its answer, and none is overtaken by an older one', async ({ page }) => {
   await page.goto('/identify')
   await page.locator('#bore').fill('25')

@@ -1,35 +1,20 @@
 'use client'
 
 import { useState } from 'react'
-import type { Machine } from '@/contract/machine'
-import { call, wordsOf } from '@/ui/call'
+import { useJob, useNewPosition } from '@/features/job'
 import { SelectField } from '@/ui/SelectField'
 
-interface Props {
-  machine: Machine | null
-  positionId: number | null
-  onChoose: (id: number | null) => void
-  /** the machine with a position more */
-  onMachine: (machine: Machine) => void
-}
-
-/** A position of the machine; one that is not there is written into the register. */
-export function PositionField({ machine, positionId, onChoose, onMachine }: Props) {
+/** The position of the job on its machine; one that is not there is written into the register. */
+export function PositionField() {
+  const { job, machine, change } = useJob()
+  const { positionId } = job
   const [name, setName] = useState('')
-  const [error, setError] = useState('')
+  const { add: write, error } = useNewPosition()
   const add = () => {
-    if (!machine || name.trim() === '') return
-    call('PATCH /api/machines/{id}', {
-      path: { id: machine.id },
-      body: { positions: [{ name: name.trim() }] },
+    if (name.trim() === '') return
+    void write({ name: name.trim() }).then((written) => {
+      if (written) setName('')
     })
-      .then((stored) => {
-        onMachine(stored)
-        setName('')
-        setError('')
-        onChoose(stored.positions.at(-1)?.id ?? null)
-      })
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
   }
   return (
     <div>
@@ -44,7 +29,7 @@ export function PositionField({ machine, positionId, onChoose, onMachine }: Prop
             (p) => [String(p.id), p.name + (p.side && `, ${p.side}`)] as const,
           ),
         ]}
-        onPick={(id) => onChoose(id ? Number(id) : null)}
+        onPick={(id) => change({ positionId: id ? Number(id) : null })}
       />
       {machine && positionId === null && (
         <p className="mt-1 flex gap-1.5">

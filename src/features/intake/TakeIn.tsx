@@ -86,12 +86,7 @@ export function TakeIn() {
                 change({ machineId: chosen?.id ?? null, positionId: null })
               }}
             />
-            <PositionField
-              machine={machine}
-              positionId={job.positionId}
-              onChoose={(positionId) => change({ positionId })}
-              onMachine={setMachine}
-            />
+            <PositionField />
             <Labelled words="Where on it">
               <input
                 className="field"

@@ -3,10 +3,35 @@
 import { useState } from 'react'
 import { STAGE_WORDS } from '@/contract/choices'
 import type { OpenPoint } from '@/contract/job'
-import { useJob } from '@/features/job'
+import { useJob, useNewPosition } from '@/features/job'
 import { call, wordsOf } from '@/ui/call'
 
-const NO_POSITION = 'No position is chosen at Intake: nothing is written into the machine register.'
+/** Why closing writes nothing into the register; the place that was typed becomes a position of it on one press. */
+function NoPosition() {
+  const { job, machine } = useJob()
+  const { add, error } = useNewPosition()
+  const { position, side } = job.intake
+  const name = position.trim()
+  return (
+    <div className="mt-1 max-w-[44ch] text-[0.875rem] text-ink2">
+      <p>No position is chosen at Intake: nothing is written into the machine register.</p>
+      {machine && name !== '' && (
+        <button
+          type="button"
+          className="chip mt-1.5 px-2.5"
+          onClick={() => void add({ name, side: side.trim() })}
+        >
+          Add “{name}” to {machine.name}
+        </button>
+      )}
+      {error && (
+        <p role="alert" className="mt-1 text-contra">
+          {error}
+        </p>
+      )}
+    </div>
+  )
+}
 
 /** Closes a job: what is open is shown first, and either settled or answered with a reason. */
 export function CloseJob() {
@@ -32,7 +57,7 @@ export function CloseJob() {
       .catch((thrown: unknown) => setError(wordsOf(thrown)))
   }
   return (
-    <div className={points ? 'w-full' : ''}>
+    <div className={points || !position ? 'w-full' : ''}>
       {!points && (
         <button
           type="button"
@@ -44,7 +69,7 @@ export function CloseJob() {
           Close the job
         </button>
       )}
-      {!points && !position && <p className="mt-1 max-w-[40ch] text-[0.875rem] text-ink2">{NO_POSITION}</p>}
+      {!points && !position && <NoPosition />}
       {error && (
         <p role="alert" className="mt-1 text-contra">
           {error}
@@ -78,11 +103,15 @@ export function CloseJob() {
               onChange={(e) => setReason(e.target.value)}
             />
           </label>
-          <p className="my-2 text-[0.875rem] text-ink2">
-            {position
-              ? `The parts of the kit are written into the register: ${machine?.name}, ${position.name}.`
-              : NO_POSITION}
-          </p>
+          {position ? (
+            <p className="my-2 text-[0.875rem] text-ink2">
+              The parts of the kit are written into the register: {machine?.name}, {position.name}.
+            </p>
+          ) : (
+            <div className="my-2">
+              <NoPosition />
+            </div>
+          )}
           <div className="flex gap-2">
             <button type="submit" data-primary className="button" disabled={reason.trim() === ''}>
               Close it

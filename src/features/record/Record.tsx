@@ -132,7 +132,14 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
   const position = machine?.positions.find((p) => p.id === job.positionId)
   const withKit = positions.filter(({ hasKit }) => hasKit)
   const facts: [string, string][] = [
-    ['Machine', machine ? `${machine.name}${position ? `, ${position.name}` : ''}` : 'not in the register'],
+    [
+      'Machine',
+      machine
+        ? [machine.name, position?.name ?? job.intake.position, position?.side ?? job.intake.side]
+            .filter(Boolean)
+            .join(', ')
+        : 'not in the register',
+    ],
     ...(job.comebackOf === null
       ? []
       : [
