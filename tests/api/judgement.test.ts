@@ -508,6 +508,11 @@ describe('photographs', () => {
     expect(await list('')).toContain('Driver 58.6 mm for LM67010')
     expect(await list('?units=in')).toContain('Driver 58.6 mm (2.307 in) for LM67010')
     expect((await fetch(`${address}/api/jobs/201/card.pdf?units=in`)).status).toBe(200)
+    for (const paper of ['card.pdf', 'kit.pdf']) {
+      const refused = await fetch(`${address}/api/jobs/201/${paper}?units=cubits`)
+      expect(refused.status).toBe(400)
+      expect(await refused.text()).toContain('Units: give')
+    }
   })
   it('belong to their job, and can be taken away', async () => {
     const list = await call<{ photos: { id: number }[] }>('GET', `/api/jobs/${job.id}/photos`)

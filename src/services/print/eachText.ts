@@ -1,4 +1,8 @@
+import { z } from 'zod'
 import { withTwins } from '@/core/quantity'
+import { parse } from '../parse'
+
+const Asked = z.object({ units: z.enum(['mm', 'in']).default('mm') })
 
 /** A value with every text in it written anew; everything else is as it was. */
 function eachText<T>(value: T, write: (text: string) => string): T {
@@ -10,6 +14,9 @@ function eachText<T>(value: T, write: (text: string) => string): T {
   ) as T
 }
 
-/** What a paper says, in the units asked for: with `in` each metric figure of a sentence has its twin beside it. */
+/**
+ * What a paper says, in the units asked for: with `in` each metric figure of a sentence has its twin beside it.
+ * @throws ServiceError `unreadable` for other units
+ */
 export const inUnits = <T>(value: T, units: string | undefined): T =>
-  units === 'in' ? eachText(value, withTwins) : value
+  parse(Asked, { units }).units === 'in' ? eachText(value, withTwins) : value
