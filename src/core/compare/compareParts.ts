@@ -128,7 +128,7 @@ const TOLD: Record<string, (variant: Variant) => string> = {
   closure: ({ part, closure }) => closureWords(part.family, closure),
   clearance: ({ clearance }) => clearance,
   precision: ({ precision }) => precision ?? 'Normal',
-  cage: ({ cage }) => cage ?? "the maker's standard",
+  cage: ({ cage }) => cage?.words ?? "the maker's standard",
   material: ({ materials }) => materials.join(', ') || 'steel',
 }
 

@@ -157,6 +157,7 @@ function sleeveStep(asked: Asked, at: number, to: number): readonly Step[] {
     kind: 'other',
     meaning: `with adapter sleeve for a shaft of ${sleeve.shaftMm} mm, nut ${sleeve.nut}, washer ${sleeve.washer}`,
     value: '',
+    cage: null,
     closure: null,
     where: 'suffix',
     convention: 'common',

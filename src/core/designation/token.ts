@@ -23,6 +23,17 @@ export const TOKEN_KINDS = [
 ] as const
 export type TokenKind = (typeof TOKEN_KINDS)[number]
 
+/** What a cage is made of and how. */
+const CAGES = [
+  'pressedSteel',
+  'pressedBrass',
+  'machined',
+  'polyamide',
+  'resin',
+  'heatPlastic',
+] as const
+export type Cage = (typeof CAGES)[number]
+
 /** A prefix or suffix with its meaning. Conventions are letters: no maker is named. */
 export interface SuffixToken {
   text: string
@@ -31,6 +42,8 @@ export interface SuffixToken {
   kind: TokenKind
   meaning: string
   value: string
+  /** of a token that tells it, alone or beside a design or a contact angle */
+  cage: Cage | null
   closure: Closure | null
   where: 'prefix' | 'suffix'
   convention: string
@@ -45,6 +58,7 @@ const Row = z.object({
   kind: z.enum(TOKEN_KINDS),
   meaning: z.string().min(1),
   value: z.string(),
+  cage: z.enum(['', ...CAGES]),
   sides: z.enum(['', '1', '2']),
   closure: z.enum(['', 'shield', 'lowFrictionSeal', 'contactSeal']),
   where: z.enum(['prefix', 'suffix']),
@@ -69,6 +83,7 @@ export function readTokenRow(row: Record<string, string>): SuffixToken {
     kind: r.kind,
     meaning: r.meaning,
     value: r.value,
+    cage: r.cage || null,
     closure,
     where: r.where,
     convention: r.convention,

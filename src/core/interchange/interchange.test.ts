@@ -82,6 +82,41 @@ describe('pairs (common practice)', () => {
   })
 })
 
+describe('cages (common practice)', () => {
+  const NO_CAGE = new Set(['no cage', 'cage with rollers only', 'the usual cage'])
+  it('every token that speaks of a cage tells which, whatever else it tells', () => {
+    const untold = shipped.tokens
+      .filter(({ meaning }) => meaning.includes('cage') && ![...NO_CAGE].some((no) => meaning.includes(no)))
+      .filter(({ cage }) => cage === null)
+    expect(untold.map(({ text }) => text)).toEqual([])
+  })
+  it.each(['NU205ECP', '7205BECBP', '7205BEP', '6205TN9', 'NU205ET', '6205T'])(
+    '%s is told of 120 °C, however its cage is written',
+    (text) => {
+      const plain = text.replace(/[A-Z]+\d?$/, text.startsWith('72') ? 'B' : '')
+      for (const [temperatureC, result] of [
+        [120, 'pass'],
+        [121, 'warn'],
+      ] as const) {
+        const { checks } = verdict(plain, text, { temperatureC })
+        const told = checks.find(({ check }) => check === 'temperature')
+        expect([temperatureC, told?.result]).toEqual([temperatureC, result])
+        if (result === 'warn') expect(told?.detail).toMatch(/cage/)
+      }
+    },
+  )
+  it.each([
+    ['NU205ECM', 'NU205ECP', 'warn'],
+    ['NU205M', 'NU205ECJ', 'warn'],
+    ['7205BECBM', '7205BECBP', 'warn'],
+    // Pressed brass is no machined cage.
+    ['7205BECBY', '7205BECBJ', 'pass'],
+    ['NU205ECP', 'NU205ECM', 'pass'],
+  ])('%s → %s: %s, for shocks a machined cage was chosen', (from, to, result) =>
+    expect(verdict(from, to).checks.find(({ check }) => check === 'cage')?.result).toBe(result),
+  )
+})
+
 it('the one-sided original is offered the two-sided one as an upgrade, with the reason', () => {
   const offered = equivalentsOf(variant('6902-RS'), shipped).find((e) => e.designation === '6902-2RS')
   expect(offered?.verdict).toBe('upgrade')

@@ -1,6 +1,7 @@
 import { findPart, type Part } from '../catalogue'
 import {
   OPEN,
+  type Cage,
   readClean,
   type Closure,
   type Language,
@@ -22,8 +23,8 @@ export interface Variant {
   /** contact angle its number tells, degrees; null = not told, or two by convention */
   contactAngle: number | null
   flange: boolean
-  /** what its tokens tell of the cage; null = the maker's standard */
-  cage: string | null
+  /** what its tokens tell of the cage, and in which words; null = the maker's standard */
+  cage: { kind: Cage | null; words: string } | null
   /** tolerance class; null = Normal */
   precision: string | null
   /** heat stabilisation, such as S1; null = ordinary */
@@ -82,6 +83,12 @@ function isAmbiguous({ tokens: read, family }: Reading, tokens: readonly SuffixT
 const angleOf = (value: string | null): number | null =>
   value !== null && /^\d+°$/.test(value) ? Number.parseInt(value, 10) : null
 
+/** Of a token that is a cage; else of one that tells it beside a design or a contact angle. */
+function cageOf(carried: readonly SuffixToken[]): Variant['cage'] {
+  const token = carried.find(({ kind }) => kind === 'cage') ?? carried.find(({ cage }) => cage !== null)
+  return token ? { kind: token.cage, words: token.meaning } : null
+}
+
 /**
  * The part and options a designation names as it stands; null when some mark of it is not explained. Nothing is guessed:
  * somebody orders what is named here.
@@ -92,13 +99,10 @@ export function variantOf(designation: string, language: Language): Variant | nu
   const reading = readClean(designation, language)
   if (!reading) return null
   const { part } = reading
-  const values = new Map(
-    language.tokens
-      .filter((token) =>
-        reading.tokens.some((t) => t.known && t.meaning === token.meaning && t.kind === token.kind),
-      )
-      .map((token) => [token.value, token.kind]),
+  const carried = language.tokens.filter((token) =>
+    reading.tokens.some((t) => t.known && t.meaning === token.meaning && t.kind === token.kind),
   )
+  const values = new Map(carried.map((token) => [token.value, token.kind]))
   const told = (kind: string) => reading.tokens.find((t) => t.known && t.kind === kind)
   const pick = (kind: string) => [...values].find(([, k]) => k === kind)?.[0] ?? null
   return {
@@ -111,7 +115,7 @@ export function variantOf(designation: string, language: Language): Variant | nu
     taperBore: pick('taperBore'),
     contactAngle: angleOf(pick('contactAngle')),
     flange: values.has('flange') || part.dimensions.flangeOutside !== undefined,
-    cage: told('cage')?.meaning ?? null,
+    cage: cageOf(carried),
     precision: pick('precision') ?? null,
     heat: told('heat')?.text ?? null,
     written: reading.written,

@@ -1,17 +1,21 @@
+import type { Cage } from '../../designation'
 import type { CheckRule } from '../check'
+
+const isPressed = (kind: Cage | null | undefined): boolean =>
+  kind === 'pressedSteel' || kind === 'pressedBrass'
 
 /** Cage: mostly free to choose; machined brass and steel stand shocks and vibration that others do not (common practice). */
 export const cage: CheckRule = (from, to, { load, temperatureC }) => {
-  if (from.cage === to.cage || (from.cage === null && to.cage?.includes('pressed'))) return null
-  const machined = (words: string | null): boolean => words !== null && /brass|machined/.test(words)
-  const change = `Cage: ${from.cage ?? 'as standard'} → ${to.cage ?? 'as standard'}`
-  if (machined(from.cage) && !machined(to.cage))
+  const [was, is] = [from.cage, to.cage]
+  if (was?.words === is?.words || (was === null && isPressed(is?.kind))) return null
+  const change = `Cage: ${was?.words ?? 'as standard'} → ${is?.words ?? 'as standard'}`
+  if (was?.kind === 'machined' && is?.kind !== 'machined')
     return {
       check: 'cage',
       result: 'warn',
       detail: `${change}. A machined cage was chosen for shocks, vibration or heat: right only where there is none.`,
     }
-  if (to.cage?.includes('polyamide') && temperatureC === undefined)
+  if (is?.kind === 'polyamide' && temperatureC === undefined)
     return {
       check: 'cage',
       result: load === 'heavy' ? 'warn' : 'pass',

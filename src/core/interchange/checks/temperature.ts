@@ -1,9 +1,13 @@
+import type { Cage } from '../../designation'
 import type { CheckRule } from '../check'
 
 /** Nitrile seals and the grease behind them, °C (handbook value from memory). */
 const SEALED_TO = 100
-/** Polyamide cages in the long run, °C (handbook value from memory). */
-const POLYAMIDE_TO = 120
+/** Cages of plastic in the long run, °C (handbook values from memory). */
+const CAGE_TO: Partial<Record<Cage, { to: number; what: string }>> = {
+  polyamide: { to: 120, what: 'A polyamide cage' },
+  resin: { to: 120, what: 'A cage of fabric and resin' },
+}
 /** Rings of ordinary heat treatment keep their size up to this, °C; S0 and S1 further (handbook values from memory). */
 const RINGS_TO = 120
 const STABLE_TO: Record<string, number> = { S0: 150, S1: 200 }
@@ -12,11 +16,12 @@ const STABLE_TO: Record<string, number> = { S0: 150, S1: 200 }
 export const temperature: CheckRule = (_from, to, { temperatureC }) => {
   if (temperatureC === undefined) return null
   const rings = to.heat === null ? RINGS_TO : (STABLE_TO[to.heat] ?? RINGS_TO)
+  const cage = to.cage?.kind ? CAGE_TO[to.cage.kind] : undefined
   const limits = [
     ...(to.closure.type === 'contactSeal' || to.closure.type === 'lowFrictionSeal'
       ? [{ to: SEALED_TO, what: 'Seals of nitrile rubber and their grease' }]
       : []),
-    ...(to.cage?.includes('polyamide') ? [{ to: POLYAMIDE_TO, what: 'A polyamide cage' }] : []),
+    ...(cage ? [cage] : []),
     { to: rings, what: to.heat ? `Rings stabilised ${to.heat}` : 'Rings of ordinary heat treatment' },
   ]
   const over = limits.filter((limit) => temperatureC > limit.to)
