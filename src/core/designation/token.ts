@@ -24,14 +24,7 @@ export const TOKEN_KINDS = [
 export type TokenKind = (typeof TOKEN_KINDS)[number]
 
 /** What a cage is made of and how. */
-const CAGES = [
-  'pressedSteel',
-  'pressedBrass',
-  'machined',
-  'polyamide',
-  'resin',
-  'heatPlastic',
-] as const
+const CAGES = ['pressedSteel', 'pressedBrass', 'machined', 'polyamide', 'resin', 'heatPlastic'] as const
 export type Cage = (typeof CAGES)[number]
 
 /** A prefix or suffix with its meaning. Conventions are letters: no maker is named. */
