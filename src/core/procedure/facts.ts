@@ -23,6 +23,12 @@ export function about(facts: PlanFacts, is: (slot: Slot) => boolean): { place?: 
   const found = placesOf(facts).find(({ slot }) => is(slot))
   return found ? { place: found.slot.id } : {}
 }
+/** The id of a step about a place, by what is done there, and the place itself. */
+export const stepAt = (
+  done: 'mount' | 'lock' | 'torque' | 'finish',
+  { slot }: Placed,
+  more = '',
+): { id: string; place: string } => ({ id: `${done}.${slot.id}${more}`, place: slot.id })
 export const isEncoder = ({ senses }: Slot): boolean => senses === 'encoder'
 export const isSensor = ({ senses }: Slot): boolean => senses === 'sensor'
 export const isAxle = ({ role }: Slot): boolean => role === 'axle'

@@ -10,6 +10,7 @@ import {
   nameOf,
   partAt,
   placesOf,
+  stepAt,
   type Placed,
 } from './facts'
 import { bentTab } from './mounting'
@@ -64,13 +65,9 @@ function settingSteps(facts: PlanFacts): Step[] {
 /** Parts that hold a nut where it stands. */
 const HOLDS_A_NUT: ReadonlySet<SlotRole> = new Set(['cotterPin', 'nutLock', 'tabWasher', 'lockWasher'])
 
-const at = ({ slot }: Placed, more = ''): { id: string; place: string } => ({
-  id: `finish.${slot.id}${more}`,
-  place: slot.id,
-})
 const simply =
   (code: NamedCode<FinishFacts>) =>
-  (place: Placed): Step => ({ ...at(place), code, data: { name: nameOf(place) } })
+  (place: Placed): Step => ({ ...stepAt('finish', place), code, data: { name: nameOf(place) } })
 
 /** A cap last of all, and through it where grease is pumped. */
 function capSteps(facts: PlanFacts, place: Placed): Step[] {
@@ -78,7 +75,7 @@ function capSteps(facts: PlanFacts, place: Placed): Step[] {
   const pumped = cap?.what === 'cap' && cap.kind === 'grease-fill cap'
   return [
     simply('capOn')(place),
-    ...(pumped ? [{ ...at(place, '.pump'), code: 'capPumped' as const, data: {} }] : []),
+    ...(pumped ? [{ ...stepAt('finish', place, '.pump'), code: 'capPumped' as const, data: {} }] : []),
   ]
 }
 
@@ -88,7 +85,7 @@ const pumpedSteps = (place: Placed): Step[] =>
     ? []
     : [
         {
-          ...at(place),
+          ...stepAt('finish', place),
           code: 'greasePumped',
           data: { name: place.line.words, fills: place.slot.fills },
         },

@@ -1,6 +1,6 @@
 import type { Slot, SlotRole } from '../kit'
-import { isTapered, nameOf, placesOf, type Placed } from './facts'
-import { at, type Ordered } from './ordered'
+import { isTapered, nameOf, placesOf, stepAt, type Placed } from './facts'
+import type { Ordered } from './ordered'
 import type { PlanFacts } from './plan'
 import { MOVED } from './relations'
 
@@ -12,10 +12,10 @@ export const holdsWheel = ({ arrangement }: PlanFacts, { slot }: Placed): boolea
 export function looked(facts: PlanFacts, place: Placed): Ordered[] {
   const { slot, line } = place
   const noted = { code: 'looked', data: { name: line.words, note: line.note } } as const
-  if (slot.senses === undefined) return [{ ...at(place), order: 39, ...noted }]
+  if (slot.senses === undefined) return [{ ...stepAt('mount', place), order: 39, ...noted }]
   if (facts.encoder === null)
-    return [{ ...at(place), order: 39, code: 'encoderFound', data: { name: line.words } }]
-  return facts.encoder && slot.senses === 'sensor' ? [{ ...at(place), order: 88, ...noted }] : []
+    return [{ ...stepAt('mount', place), order: 39, code: 'encoderFound', data: { name: line.words } }]
+  return facts.encoder && slot.senses === 'sensor' ? [{ ...stepAt('mount', place), order: 88, ...noted }] : []
 }
 
 /** When parts are fitted, by role; without an order a part follows the place before it (common practice). */
@@ -70,12 +70,16 @@ function afterItsNeighbour({ arrangement: { slots } }: PlanFacts, slot: Slot): n
   return (before ? (ORDER[before.role] ?? ANYWHERE) : ANYWHERE) + slots.indexOf(slot) / 1000
 }
 
+/** When a part is fitted: as its role says, else after its neighbour. */
+export const orderOf = (facts: PlanFacts, slot: Slot): number =>
+  ORDER[slot.role] ?? afterItsNeighbour(facts, slot)
+
 /** A part that no rule says more of than its role. */
 export function otherPart(facts: PlanFacts, place: Placed): Ordered {
   const { slot, line } = place
   return {
-    ...at(place),
-    order: ORDER[slot.role] ?? afterItsNeighbour(facts, slot),
+    ...stepAt('mount', place),
+    order: orderOf(facts, slot),
     code: 'fitted',
     data: { name: nameOf(place), role: slot.role, note: line.note },
   }

@@ -12,10 +12,11 @@ import {
   partAt,
   placesOf,
   rollersAt,
+  stepAt,
   type Placed,
 } from './facts'
-import { holdsWheel, looked, otherPart } from './mountRest'
-import { at, type Ordered } from './ordered'
+import { holdsWheel, looked, orderOf, otherPart } from './mountRest'
+import type { Ordered } from './ordered'
 import type { PlanFacts } from './plan'
 import { endOf, firstEnd, unitHub } from './relations'
 import type { MountingFacts, NamedCode, Step } from './steps'
@@ -24,12 +25,7 @@ import type { MountingFacts, NamedCode, Step } from './steps'
 type OnBy = (facts: PlanFacts, place: Placed, before: readonly Placed[]) => Ordered[]
 
 /** The tab of a lock washer, once its nut is home. */
-export const bentTab = ({ slot }: Placed): Step => ({
-  id: `lock.${slot.id}`,
-  place: slot.id,
-  code: 'tabBent',
-  data: {},
-})
+export const bentTab = (place: Placed): Step => ({ ...stepAt('lock', place), code: 'tabBent', data: {} })
 
 /** Which end goes in first: the one with the locating shoulder; it fixes the position of the wheel. */
 const isFirst = (facts: PlanFacts, { slot }: Placed): boolean =>
@@ -54,10 +50,10 @@ const bearing: OnBy = (facts, place, before) => {
   const { hub, turning } = facts.arrangement
   const order = isFirst(facts, place) ? 30 : 50
   const name = nameOf(place)
-  if (slot.byThumb) return [{ ...at(place), order, code: 'bearingByThumb', data: { name, hub } }]
+  if (slot.byThumb) return [{ ...stepAt('mount', place), order, code: 'bearingByThumb', data: { name, hub } }]
   if (isOnSleeve(facts, slot.id)) {
     const drawnUp = hasOwnNut(facts, slot.id) ? null : drawnUpOf(facts, slot.id)
-    return [{ ...at(place), order, code: 'bearingOnSleeve', data: { name, drawnUp } }]
+    return [{ ...stepAt('mount', place), order, code: 'bearingOnSleeve', data: { name, drawnUp } }]
   }
   const onShaft = turning === 'inner'
   const outer = fitOf(facts, slot.id, 'outer')
@@ -65,7 +61,7 @@ const bearing: OnBy = (facts, place, before) => {
   const rollers = onShaft ? rollersAt(facts, place) : null
   return [
     {
-      ...at(place),
+      ...stepAt('mount', place),
       order: slot.carrier ? inCarrier(facts, place) : order,
       driven: true,
       heated: driven.how === 'heated',
@@ -88,7 +84,7 @@ const cup: OnBy = (facts, place, before) => {
   const { side } = place.slot
   return [
     {
-      ...at(place),
+      ...stepAt('mount', place),
       order: side === 'outer' || side === 'right' ? 31 : 30,
       driven: true,
       heated: driven.how === 'heated',
@@ -100,16 +96,16 @@ const cup: OnBy = (facts, place, before) => {
 
 const cone: OnBy = (facts, place) =>
   place.slot.side === 'outer'
-    ? [{ ...at(place), order: 80, code: 'coneOn', data: { name: nameOf(place) } }]
+    ? [{ ...stepAt('mount', place), order: 80, code: 'coneOn', data: { name: nameOf(place) } }]
     : [
         {
-          ...at(place, '.pack'),
+          ...stepAt('mount', place, '.pack'),
           order: 58,
           code: 'conesPacked',
           data: { grease: facts.grease },
           school: 'grease',
         },
-        { ...at(place), order: 60, code: 'coneIn', data: { name: nameOf(place) } },
+        { ...stepAt('mount', place), order: 60, code: 'coneIn', data: { name: nameOf(place) } },
       ]
 
 const hubUnit: OnBy = (facts, place, before) => {
@@ -119,7 +115,7 @@ const hubUnit: OnBy = (facts, place, before) => {
   const cold = { ...facts, schools: { ...facts.schools, heat: 'cold' as const } }
   return [
     {
-      ...at(place),
+      ...stepAt('mount', place),
       order: 40,
       driven: true,
       heated: unit.how === 'heated',
@@ -132,7 +128,7 @@ const hubUnit: OnBy = (facts, place, before) => {
       },
     },
     {
-      ...at(place, '.hub'),
+      ...stepAt('mount', place, '.hub'),
       node: unitHub(slot.id),
       order: 56,
       code: 'hubIntoUnit',
@@ -143,7 +139,7 @@ const hubUnit: OnBy = (facts, place, before) => {
 
 const seal: OnBy = (facts, place) => [
   {
-    ...at(place),
+    ...stepAt('mount', place),
     order: isTapered(facts) ? 65 : 66,
     code: 'sealIn',
     data: {
@@ -156,7 +152,7 @@ const seal: OnBy = (facts, place) => [
 
 const snapRing: OnBy = (facts, place) => [
   {
-    ...at(place),
+    ...stepAt('mount', place),
     order: place.slot.side === 'inner' ? 20 : holdsWheel(facts, place) ? 71 : 55,
     code: 'snapRingIn',
     data: { name: nameOf(place), encoder: facts.encoder === true },
@@ -167,7 +163,7 @@ const spacerTube: OnBy = (facts, place) => {
   const { slot, line } = place
   return [
     {
-      ...at(place),
+      ...stepAt('mount', place),
       order: slot.carrier ? inCarrier(facts, place) : 45,
       code: 'spacerIn',
       data: { name: nameOf(place), carrierNote: slot.carrier ? line.note : null },
@@ -177,7 +173,7 @@ const spacerTube: OnBy = (facts, place) => {
 
 const balls: OnBy = (_, place) => [
   {
-    ...at(place),
+    ...stepAt('mount', place),
     order: 50,
     code: 'ballsIn',
     data: { name: place.line.words, count: place.line.quantityPerPosition },
@@ -189,7 +185,7 @@ const grease: OnBy = (facts, place) =>
     ? []
     : [
         {
-          ...at(place),
+          ...stepAt('mount', place),
           order: isInsert(facts) ? 89 : hasBalls(facts) ? 45 : 64,
           code: 'greaseIn',
           data: { grease: facts.grease },
@@ -201,19 +197,29 @@ const nothing: OnBy = () => []
 
 /** A part that is fitted in one way only. */
 const simply =
-  (order: number, code: NamedCode<MountingFacts>): OnBy =>
-  (_, place) => [{ ...at(place), order, code, data: { name: nameOf(place) } }]
+  (code: NamedCode<MountingFacts>, order?: number): OnBy =>
+  (facts, place) => [
+    {
+      ...stepAt('mount', place),
+      order: order ?? orderOf(facts, place.slot),
+      code,
+      data: { name: nameOf(place) },
+    },
+  ]
 
-/** Fitting, by role; what is not here is fitted as `mountRest.ts` says (common practice). */
-const ON: Partial<Record<SlotRole, OnBy>> = {
-  wearSleeve: simply(10, 'wearSleeveOn'),
+/** A part that its role says all of. */
+const other: OnBy = (facts, place) => [otherPart(facts, place)]
+
+/** Fitting, by role (common practice). */
+const ON: Readonly<Record<SlotRole, OnBy>> = {
+  wearSleeve: simply('wearSleeveOn', 10),
   cup,
   cone,
   ballBearing: bearing,
   bearing,
   insert: (facts, place) => [
     {
-      ...at(place),
+      ...stepAt('mount', place),
       order: 40,
       code: 'insertOn',
       data: { name: nameOf(place), inHousing: comesInHousing(facts, place) },
@@ -223,34 +229,59 @@ const ON: Partial<Record<SlotRole, OnBy>> = {
   spacerTube,
   snapRing,
   seal,
-  wheelSpacer: simply(72, 'wheelSpacerIn'),
-  washer: simply(82, 'washerOn'),
-  castleNut: simply(84, 'castleNutOn'),
-  lockWasher: simply(52, 'lockWasherOn'),
-  lockNut: simply(53, 'lockNutOn'),
+  wheelSpacer: simply('wheelSpacerIn'),
+  washer: simply('washerOn'),
+  castleNut: simply('castleNutOn'),
+  lockWasher: simply('lockWasherOn'),
+  lockNut: simply('lockNutOn'),
   balls,
   check: looked,
   grease,
-  collar: (_, place) => [
+  collar: (facts, place) => [
     {
-      ...at(place),
-      order: 77,
+      ...stepAt('mount', place),
+      order: orderOf(facts, place.slot),
       code: 'collarOn',
       data: { name: nameOf(place), note: place.line.note },
     },
   ],
-  adapterSleeve: simply(29, 'sleeveOn'),
+  adapterSleeve: simply('sleeveOn', 29),
   // One that stays where it is is pumped at the end.
   nipple: (facts, place) =>
     place.slot.fills !== undefined && place.line.stays ? [] : [otherPart(facts, place)],
+  // These come with setting and finishing.
   cotterPin: nothing,
   nutLock: nothing,
   wheelNuts: nothing,
   cap: nothing,
   threadlocker: nothing,
   consumable: nothing,
+  housing: other,
+  boltOnUnit: other,
+  bolts: other,
+  retainer: other,
+  ballCup: other,
+  ballCone: other,
+  adjustingCone: other,
+  dustCover: other,
+  cover: other,
+  shield: other,
+  axle: other,
+  pin: other,
+  hubBody: other,
+  shims: other,
+  studs: other,
+  plainWasher: other,
+  clampNut: other,
+  clampScrew: other,
+  ringNut: other,
+  lockingRingNut: other,
+  jamNut: other,
+  axleNut: other,
+  tabWasher: other,
+  setScrews: other,
+  plain: other,
 }
 
 /** Steps that fit what stands in a place. */
-export const stepsFor: OnBy = (facts, place, before) =>
-  (ON[place.slot.role] ?? ((f, p) => [otherPart(f, p)]))(facts, place, before)
+export const stepsFor: OnBy = (facts, place, before) => ON[place.slot.role](facts, place, before)

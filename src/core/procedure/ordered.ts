@@ -1,4 +1,3 @@
-import type { Placed } from './facts'
 import type { Step } from './steps'
 
 /** A step of fitting with its place in the sequence. */
@@ -12,9 +11,3 @@ export type Ordered = Step & {
   /** by heat first */
   heated?: boolean
 }
-
-/** The id of a step that fits a place, and the place itself. */
-export const at = ({ slot }: Placed, more = ''): { id: string; place: string } => ({
-  id: `mount.${slot.id}${more}`,
-  place: slot.id,
-})

@@ -1,6 +1,15 @@
 import type { SlotRole } from '../kit'
 import { drawnUpOf, isOnSleeve } from './drawnUp'
-import { isClamped, isFastener, isSetByCones, isTapered, placesOf, setsPlay, type Placed } from './facts'
+import {
+  isClamped,
+  isFastener,
+  isSetByCones,
+  isTapered,
+  placesOf,
+  setsPlay,
+  stepAt,
+  type Placed,
+} from './facts'
 import type { PlanFacts } from './plan'
 import { hubNode } from './relations'
 import type { Step, TorqueMoment } from './steps'
@@ -41,7 +50,7 @@ export const isDrawingUp = (facts: PlanFacts, { slot }: Placed): boolean =>
 
 function torqueStep(facts: PlanFacts, place: Placed): Step {
   const { slot, line } = place
-  const frame = { id: `torque.${slot.id}`, place: slot.id }
+  const frame = stepAt('torque', place)
   const name = line.words
   if (isDrawingUp(facts, place))
     return {

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { call, wordsOf } from '@/ui/call'
 import { useJob } from './JobContext'
 
@@ -12,8 +12,11 @@ export function useNewPosition(): {
 } {
   const { machine, setMachine, change } = useJob()
   const [error, setError] = useState('')
+  const underWay = useRef(false)
   const add = async (position: { name: string; side?: string }): Promise<boolean> => {
-    if (!machine) return false
+    // A second press while the first is on its way would write it twice.
+    if (!machine || underWay.current) return false
+    underWay.current = true
     try {
       const stored = await call('PATCH /api/machines/{id}', {
         path: { id: machine.id },
@@ -26,6 +29,8 @@ export function useNewPosition(): {
     } catch (thrown) {
       setError(wordsOf(thrown))
       return false
+    } finally {
+      underWay.current = false
     }
   }
   return { add, error }
