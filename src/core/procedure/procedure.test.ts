@@ -77,6 +77,21 @@ describe('what goes in by thumb (common practice)', () => {
   })
 })
 
+it('a press is half as strong again as the ring wants, none for a ring of one kilonewton', () => {
+  const presses = (forceKn: number) =>
+    plan('B2', B2, { fits: [{ ...TIGHT, slot: 'bearingLeft', forceKn }] })
+      .tools.filter(({ kind }) => kind === 'press')
+      .map(({ words }) => words)
+  expect(presses(12)).toEqual(['Press, at least 18 kN'])
+  expect(presses(1.01)).toEqual(['Press, at least 2 kN'])
+  expect(presses(1)).toEqual([])
+})
+
+it('five things to look at next are named, not more', () => {
+  const step = stepsOf(plan('B2', B2, { checkNext: ['A.', 'B.', 'C.', 'D.', 'E.', 'F.'] }))
+  expect(step.find(({ code }) => code === 'lookAlso')?.words).toBe('Look also: A. B. C. D. E.')
+})
+
 /** Runs of three words that stand twice in a text, small letters and marks aside. */
 function saidTwice(text: string): string[] {
   const words = text.toLowerCase().match(/[a-z]+/g) ?? []
