@@ -49,6 +49,8 @@ export const FitRequest = z
     /** tolerance class of the rings */
     precision: z.enum(RING_CLASSES).optional(),
     wheel: z.boolean().optional(),
+    /** slipped in by thumb, never pressed */
+    byThumb: z.boolean().optional(),
     /** which ring turns against its load, and how much it carries: gives the usual class */
     use: z
       .object({

@@ -27,7 +27,7 @@ export function glyphs(text: string): Glyph[] {
       gap = true
       continue
     }
-    const plain = raw === '…' ? '*' : raw === '×' ? 'X' : raw.normalize('NFKC')
+    const plain = raw < '\x80' ? raw : raw === '…' ? '*' : raw === '×' ? 'X' : raw.normalize('NFKC')
     for (const char of plain.toUpperCase()) {
       marks.push({ char, at, gap, point })
       gap = point = false
@@ -36,11 +36,16 @@ export function glyphs(text: string): Glyph[] {
   return marks
 }
 
+/** Capitals, digits and slashes alone stay as they are. */
+const ALREADY_KEY = /^[A-Z\d/]*$/
+
 /** The key a number is looked up by: its marks without gaps. `LM-11949 / lm11910` → `LM11949/LM11910`. */
 export const numberKey = (text: string): string =>
-  glyphs(text)
-    .map((g) => g.char)
-    .join('')
+  ALREADY_KEY.test(text)
+    ? text
+    : glyphs(text)
+        .map((g) => g.char)
+        .join('')
 
 const DIGIT = /\d/
 

@@ -32,6 +32,8 @@ export interface FitQuestion {
   /** a wheel end: what may be repaired is narrower */
   wheel?: boolean | undefined
   sealed?: boolean | undefined
+  /** slipped in and out by thumb, on purpose */
+  byThumb?: boolean | undefined
   readings?: readonly SeatReading[] | undefined
   /** what they were taken with; a micrometer unless said */
   instrument?: Instrument | undefined
@@ -117,6 +119,7 @@ function timeLeft(q: FitQuestion, max: number, nominal: number, celsius: number,
 
 const NEVER_HEATED =
   'Neither heated nor pressed: it slides on by hand. One that sticks has a burr, or is the wrong size.'
+const BY_THUMB = 'It goes in and out by thumb, on purpose: what lies before it holds it.'
 /** What is said of a kind that does not sit as a plain bearing does. */
 const HOW_IT_SITS: Partial<Record<SeatKind, Partial<Record<'inner' | 'outer', string>>>> = {
   insert: {
@@ -181,7 +184,8 @@ export function checkFit(
   if (q.bore >= q.outside || hollow >= q.bore || hub <= q.outside)
     return { ok: false, problem: { code: 'sizes' } }
   const seatKind = q.kind ?? (q.family ? seatKindOfFamily(q.family) : 'ball')
-  const byHand = isHandFitted(seatKind, q.ring)
+  const swivels = isHandFitted(seatKind, q.ring)
+  const byHand = swivels || (q.byThumb ?? false)
   const raceway = isRaceway(seatKind, q.ring)
   const nominal = inner ? (q.shaftMm ?? q.bore) : q.outside
   const limits = toleranceClass(q.class, nominal)
@@ -215,7 +219,7 @@ export function checkFit(
     advice: byHeat ? `${advice}${timeLeft(q, max, nominal, heat.celsius, heated)}` : advice,
   })
   const clearance = internalClearance(q.family ?? 'deep-groove', q.clearanceClass ?? 'CN', q.bore, seatKind)
-  const left = clearance && (byHand ? null : clearanceLeft(clearance, q.ring, { min, max }))
+  const left = clearance && (swivels ? null : clearanceLeft(clearance, q.ring, { min, max }))
   const kind = inner ? 'shaft' : 'housing'
   const sorted = sortReadings(q.readings ?? [], nominal)
   const seat =
@@ -233,7 +237,10 @@ export function checkFit(
     left && left.min < 0
       ? 'At the tightest, no clearance is left: take the next larger clearance group or a lighter fit.'
       : '',
-    HOW_IT_SITS[seatKind]?.[q.ring] ?? '',
+    HOW_IT_SITS[seatKind]?.[q.ring] ?? (q.byThumb ? BY_THUMB : ''),
+    q.byThumb && !swivels && min + max > 0
+      ? `${q.class} is tight here: it would not go in by thumb. Take a class that slides, such as ${inner ? 'g6' : 'H7'}.`
+      : '',
     !unpressed && min < 0 && min + max >= 0
       ? 'Between loose and tight: try the ring by hand before it goes in.'
       : '',

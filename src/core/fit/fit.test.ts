@@ -267,8 +267,19 @@ describe('small bearings that go in by thumb (common practice)', () => {
           family: 'deep-groove',
           clearance: 'CN',
         })
-        const fit = checkFit({ ring, bore: 9, outside: 26, width: 8, class: usual.class, kind: 'ball' })
+        const seat = { ring, bore: 9, outside: 26, width: 8, kind: 'ball', byThumb: true } as const
+        const fit = checkFit({ ...seat, class: usual.class })
         expect(fit.ok && fit.value.interference.max).toBeLessThanOrEqual(3)
+        expect(fit.ok && fit.value).toMatchObject({
+          tools: null,
+          pressForceKn: { max: 0 },
+          heat: { byHeat: false },
+        })
+        const advice = fit.ok ? fit.value.advice.join(' ') : ''
+        expect(advice).toContain('by thumb')
+        expect(advice).not.toMatch(/wrong for the one that turns|would not go in/)
+        const tight = checkFit({ ...seat, class: ring === 'inner' ? 'm6' : 'P7' })
+        expect(tight.ok && tight.value.advice.join(' ')).toContain('would not go in by thumb')
         expect(usual.why).toContain('no press')
       }
     },

@@ -94,6 +94,7 @@ function question(
     sealed: seat.sealed,
     precision: seat.precision,
     wheel: seat.turning === 'outer',
+    byThumb: seat.byThumb,
     ...(typed.wall?.trim() && (seat.ring === 'inner' ? { hollow: typed.wall } : { hubOutside: typed.wall })),
     ...(material && { materials: { [seat.ring === 'inner' ? 'shaft' : 'housing']: material } }),
     ...(otherClass && { otherClass }),
@@ -280,7 +281,7 @@ export function SeatTab(props: Props) {
           {spread && (
             <>
               <h2 className="caption mt-1">Expected fit (simulation)</h2>
-              <Distribution spread={spread} tight={seat.ring === seat.turning} />
+              <Distribution spread={spread} tight={seat.ring === seat.turning && !seat.byThumb} />
             </>
           )}
           <h2 className="caption mt-2">Clearance: new, mounted, warm</h2>

@@ -145,6 +145,7 @@ export function fitFor(seat: Seat, fitting: FittingDraft, hub: string): SeatFit[
       ...(seat.material && { [seat.ring === 'inner' ? 'shaft' : 'housing']: seat.material }),
     },
     wheel: seat.turning === 'outer',
+    byThumb: seat.byThumb,
   }
   const wanted = checkFit({ ...question, class: typed?.class?.trim() || seat.recommended.class })
   // A class that does not exist was refused on its screen; the plan goes on with the usual one.
