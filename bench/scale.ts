@@ -1,5 +1,5 @@
 /**
- * A shop's whole history: fills the database of a running ./start with 100 000 jobs, 1 000 000 history entries, 1 000 000 moves,
+ * A shop's whole history: fills the database of a running ./start with 100 000 jobs over ten years, 1 000 000 history entries, 1 000 000 moves,
  * 20 000 stock items, 10 000 machines and 5 000 orders, then times lists, searches and writes over HTTP beside the plain SQL of
  * the same question. For a shop that may be thrown away: run it on a clone of its own with `AMBER_SCALE=yes npm run bench:scale`,
  * with AMBER_URL and DATABASE_URL of that clone. Loopback only; the rows stay.
@@ -16,7 +16,8 @@ if (process.env['AMBER_SCALE'] !== 'yes' || !ADDRESS || !/@127\.0\.0\.1:/.test(D
 
 const ROUNDS = 20
 const NUMBERS = "elt(1 + seq % 6, '6205-2RS', '6004ZZ', '30206', 'LM11949', '22208EK', 'UC205')"
-const NOW = 'now(3) - interval seq minute'
+/** A hundred thousand jobs over ten years. */
+const NOW = 'now(3) - interval seq * 52 minute'
 
 /** Rows made by the server itself from its sequence tables. */
 const FILL: readonly [string, string][] = [
@@ -39,13 +40,29 @@ const FILL: readonly [string, string][] = [
   [
     'bearings',
     `insert into bearings (job_id, evidence, designation, part_key, decision, created_at, updated_at)
-     select j.id, '{"measurements":[],"stamps":[],"observed":{}}', ${NUMBERS.replaceAll('seq', 'j.id')}, null, null, now(3), now(3)
+     select j.id, '{"measurements":[],"stamps":[],"observed":{}}', ${NUMBERS.replaceAll('seq', 'j.id')}, null,
+       concat('{"probability":0.', 60 + j.id % 40, ',"base":"', ${NUMBERS.replaceAll('seq', 'j.id')}, '"}'), now(3), now(3)
      from jobs j where j.title like 'Scale job %'`,
   ],
   [
     'history',
     `insert into job_events (job_id, kind, summary, content, created_at, updated_at)
-     select j.id, 'evidence', concat('Entry ', s.seq), '{}', now(3), now(3) from jobs j join seq_1_to_10 s where j.title like 'Scale job %'`,
+     select j.id, if(s.seq = 1, 'decision', 'evidence'), concat('Entry ', s.seq),
+       if(s.seq = 1, concat('{"probability":0.', 60 + j.id % 40, ',"base":"', ${NUMBERS.replaceAll('seq', '(j.id + (j.id % 9 = 0))')}, '"}'), '{}'),
+       now(3), now(3) from jobs j join seq_1_to_10 s where j.title like 'Scale job %'`,
+  ],
+  [
+    'findings',
+    `insert into findings (job_id, bearing_id, damage, created_at, updated_at)
+     select b.job_id, b.id, elt(1 + b.id % 5, 'spalling', 'corrosion', 'creep', 'discolouration', 'sealWear'), now(3), now(3)
+     from bearings b join jobs j on j.id = b.job_id and j.title like 'Scale job %' where b.id % 3 = 0`,
+  ],
+  [
+    'fitted parts',
+    `insert into fitted_parts (position_id, job_id, slot, designation, quantity, fitted_on, replaced_on, created_at, updated_at)
+     select p.id, j.id, 'bearing', ${NUMBERS.replaceAll('seq', 'j.id')}, 1, date(j.created_at),
+       if(j.id % 3 = 0, null, date(j.created_at) + interval (30 + j.id % 900) day), now(3), now(3)
+     from jobs j join positions p on p.machine_id = j.machine_id and p.name = 'wheel 1' where j.title like 'Scale job %'`,
   ],
   [
     'stock',
@@ -80,7 +97,7 @@ async function fill(connection: Connection): Promise<void> {
     console.log(`filled ${words.padEnd(12)} ${Math.round(performance.now() - began)} ms`)
   }
   await connection.query(
-    'analyze table jobs, bearings, job_events, machines, positions, stock_items, stock_moves, orders, order_lines',
+    'analyze table jobs, bearings, findings, fitted_parts, job_events, machines, positions, stock_items, stock_moves, orders, order_lines',
   )
 }
 
@@ -159,6 +176,12 @@ try {
       '/api/jobs?q=22208EK',
       "select job_id from bearings where designation like '%22208EK%' order by id desc limit 51",
     ],
+    ...['failures', 'service', 'closures', 'cost', 'identification', 'seats'].flatMap(
+      (view): [string, string, null][] => [
+        [`logbook: ${view}`, `/api/logbook/${view}`, null],
+        ['  over all ten years', `/api/logbook/${view}?months=600`, null],
+      ],
+    ),
     ['search (palette)', '/api/search?text=Scale%20job%20012345', null],
     ['stock, first page', '/api/stock', 'select * from stock_items order by bin, designation, id limit 101'],
     [

@@ -67,6 +67,7 @@ export const FailuresResponse = z.object({
   findings: z.array(counted.extend({ jobs: z.number() })),
   /** what the findings point to, each shared out over its causes */
   causes: z.array(counted),
+  /** those with most jobs, the most first */
   machines: z.array(
     z.object({
       machineId: z.number().nullable(),
@@ -75,6 +76,8 @@ export const FailuresResponse = z.object({
       cameBack: z.number(),
     }),
   ),
+  /** over all machines, those not told among them */
+  all: z.object({ machines: z.number(), jobs: z.number(), cameBack: z.number() }),
   months: z.array(z.object({ month: z.string(), jobs: z.number() })),
 })
 export type FailuresResponse = z.output<typeof FailuresResponse>
@@ -129,6 +132,9 @@ export type ClosuresResponse = z.output<typeof ClosuresResponse>
 export const CostResponse = z.object({
   from: z.string(),
   currency: z.string(),
+  /** how many machines there are, those not told among them */
+  allMachines: z.number(),
+  /** those that cost most, the dearest first */
   machines: z.array(
     z.object({
       machineId: z.number().nullable(),

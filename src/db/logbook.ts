@@ -19,29 +19,57 @@ export const countFindings = (
   scope: LogbookScope,
 ): Promise<{ damage: string; count: number; jobs: number }[]> =>
   select(
-    `SELECT f.damage, count(*) AS count, count(DISTINCT f.job_id) AS jobs FROM jobs j JOIN findings f ON f.job_id = j.id
-     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} GROUP BY f.damage ORDER BY count DESC, f.damage`,
+    `SELECT damage, sum(n) AS count, count(*) AS jobs FROM (
+       SELECT f.damage, count(*) AS n FROM jobs j JOIN findings f ON f.job_id = j.id
+       WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} GROUP BY f.damage, f.job_id) AS found
+     GROUP BY damage ORDER BY count DESC, damage`,
     { ...scope },
   )
 
-/** Jobs of each machine, those that came back among them, the most first. */
+/** Jobs and those that came back, over all machines. */
+export async function countLogged(
+  scope: LogbookScope,
+): Promise<{ machines: number; jobs: number; cameBack: number }> {
+  const [row] = await select<Record<'machines' | 'jobs' | 'cameBack', number>>(
+    `SELECT count(DISTINCT j.machine_id) + coalesce(max(j.machine_id IS NULL), 0) AS machines, count(*) AS jobs,
+       count(j.comeback_of) AS cameBack FROM jobs j
+     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}`,
+    { ...scope },
+  )
+  return {
+    machines: Number(row?.machines ?? 0),
+    jobs: Number(row?.jobs ?? 0),
+    cameBack: Number(row?.cameBack ?? 0),
+  }
+}
+
+/** Jobs of each machine, those that came back among them, the most first; names only for those that are told. */
 export const countByMachine = (
   scope: LogbookScope,
+  limit: number,
 ): Promise<{ machineId: number | null; machine: string | null; jobs: number; cameBack: number }[]> =>
   select(
-    `SELECT j.machine_id AS machineId, max(m.name) AS machine, count(*) AS jobs, count(j.comeback_of) AS cameBack
-     FROM jobs j LEFT JOIN machines m ON m.id = j.machine_id
-     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} GROUP BY j.machine_id ORDER BY jobs DESC, machineId`,
-    { ...scope },
+    `SELECT n.*, m.name AS machine FROM (
+       SELECT j.machine_id AS machineId, count(*) AS jobs, count(j.comeback_of) AS cameBack FROM jobs j
+       WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
+       GROUP BY j.machine_id ORDER BY jobs DESC, machineId LIMIT :limit) AS n
+     LEFT JOIN machines m ON m.id = n.machineId ORDER BY jobs DESC, machineId`,
+    { ...scope, limit },
   )
 
+/** A month as the database counts it, 202609, the way it is written. */
+const monthWritten = (month: number): string =>
+  `${Math.floor(month / 100)}-${String(month % 100).padStart(2, '0')}`
+
 /** Jobs by month, YYYY-MM, the first month at the top. */
-export const countByMonth = (scope: LogbookScope): Promise<{ month: string; jobs: number }[]> =>
-  select(
-    `SELECT date_format(j.created_at, '%Y-%m') AS month, count(*) AS jobs FROM jobs j
+export async function countByMonth(scope: LogbookScope): Promise<{ month: string; jobs: number }[]> {
+  const months = await select<{ month: number; jobs: number }>(
+    `SELECT extract(YEAR_MONTH FROM j.created_at) AS month, count(*) AS jobs FROM jobs j
      WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} GROUP BY month ORDER BY month`,
     { ...scope },
   )
+  return months.map(({ month, jobs }) => ({ month: monthWritten(Number(month)), jobs: Number(jobs) }))
+}
 
 /** Parts that were fitted, counted by number and by how long they ran. */
 export interface StoredLife {
@@ -69,17 +97,26 @@ export const storedLives = (scope: LogbookScope, today: string): Promise<StoredL
 /** What the parts of closed jobs cost, by machine. */
 export const costByMachine = (
   scope: LogbookScope,
+  limit: number,
 ): Promise<
-  { machineId: number | null; machine: string | null; jobs: number; cost: number; unpriced: number }[]
+  {
+    machineId: number | null
+    machine: string | null
+    jobs: number
+    cost: number
+    unpriced: number
+    /** machines in all */
+    machines: number
+  }[]
 > =>
   select(
-    `SELECT j.machine_id AS machineId, max(m.name) AS machine, count(DISTINCT j.id) AS jobs,
+    `SELECT j.machine_id AS machineId, max(m.name) AS machine, count(DISTINCT j.id) AS jobs, count(*) OVER () AS machines,
        coalesce(sum(l.price * l.quantity), 0) AS cost, coalesce(sum(l.price IS NULL), 0) AS unpriced
      FROM jobs j LEFT JOIN machines m ON m.id = j.machine_id JOIN kits k ON k.job_id = j.id
      JOIN kit_lines l ON l.kit_id = k.id AND l.unit = 'pcs' AND l.stays = 0 AND l.quantity > 0 AND l.state = 'filled'
      WHERE j.closed_at IS NOT NULL AND j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
-     GROUP BY j.machine_id ORDER BY cost DESC, machineId`,
-    { ...scope },
+     GROUP BY j.machine_id ORDER BY cost DESC, machineId LIMIT :limit`,
+    { ...scope, limit },
   )
 
 /** Parts that were decided on by identification, counted by month, by how sure it said to be, and by what became of them. */
@@ -96,33 +133,34 @@ export interface StoredAnswer {
  * What became of decisions by identification. A decision that was taken back within its job counts only where another part took
  * its place, once for each part, as sure as it ever was; entries of before the bearing was written with them are told apart in jobs of one bearing.
  */
-export const identifiedParts = (scope: LogbookScope): Promise<StoredAnswer[]> =>
-  select(
-    `SELECT date_format(j.created_at, '%Y-%m') AS month, round(json_value(b.decision, '$.probability'), 3) AS probability,
+export async function identifiedParts(scope: LogbookScope): Promise<StoredAnswer[]> {
+  const answers = await select<Omit<StoredAnswer, 'month'> & { month: number }>(
+    `SELECT extract(YEAR_MONTH FROM j.created_at) AS month, round(b.decided_probability, 3) AS probability,
        if(j.closed_at IS NULL, 'open', 'right') AS state, count(*) AS count
      FROM jobs j JOIN bearings b ON b.job_id = j.id
-     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} AND json_value(b.decision, '$.probability') > 0
+     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} AND b.decided_probability > 0
      GROUP BY month, probability, state
      UNION ALL
      SELECT month, probability, 'wrong' AS state, count(*) AS count FROM (
-       SELECT max(date_format(j.created_at, '%Y-%m')) AS month, max(round(json_value(e.content, '$.probability'), 3)) AS probability
-       FROM jobs j JOIN job_events e ON e.job_id = j.id AND e.kind = 'decision' AND e.undone_at IS NULL
-       JOIN bearings b ON b.job_id = j.id AND (b.id = json_value(e.content, '$.bearingId')
-         OR (json_value(e.content, '$.bearingId') IS NULL
+       SELECT max(extract(YEAR_MONTH FROM j.created_at)) AS month, max(round(e.decided_probability, 3)) AS probability
+       FROM jobs j JOIN job_events e ON e.job_id = j.id AND e.kind = 'decision' AND e.undone_at IS NULL AND e.decided_probability > 0
+       JOIN bearings b ON b.job_id = j.id AND (b.id = e.decided_bearing
+         OR (e.decided_bearing IS NULL
            AND NOT EXISTS (SELECT 1 FROM bearings o WHERE o.job_id = j.id AND o.id <> b.id)))
        WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
-         AND json_value(e.content, '$.probability') > 0
-         AND json_value(b.decision, '$.base') <> json_value(e.content, '$.base')
-       GROUP BY b.id, json_value(e.content, '$.base')) AS replaced
+         AND b.decided_base <> e.decided_base
+       GROUP BY b.id, e.decided_base) AS replaced
      GROUP BY month, probability ORDER BY month, probability`,
     { ...scope },
   )
+  return answers.map((answer) => ({ ...answer, month: monthWritten(Number(answer.month)) }))
+}
 
 /** How often each part was what a job that is closed had decided on. */
 export const timesDecided = (): Promise<{ base: string; times: number }[]> =>
   select(
-    `SELECT json_value(b.decision, '$.base') AS base, count(*) AS times FROM jobs j JOIN bearings b ON b.job_id = j.id
-     WHERE j.deleted_at IS NULL AND j.closed_at IS NOT NULL AND b.decision IS NOT NULL GROUP BY base`,
+    `SELECT b.decided_base AS base, count(*) AS times FROM jobs j JOIN bearings b ON b.job_id = j.id
+     WHERE j.deleted_at IS NULL AND j.closed_at IS NOT NULL AND b.decided_base IS NOT NULL GROUP BY base`,
     {},
   )
 

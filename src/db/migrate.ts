@@ -15,6 +15,7 @@ import * as accounts from './migrations/0011-accounts'
 import * as bin from './migrations/0012-bin'
 import * as history from './migrations/0013-history'
 import * as photoMarks from './migrations/0014-photo-marks'
+import * as wholeHistory from './migrations/0015-whole-history'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -38,6 +39,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0012-bin', bin],
   ['0013-history', history],
   ['0014-photo-marks', photoMarks],
+  ['0015-whole-history', wholeHistory],
 ]
 
 function runner() {

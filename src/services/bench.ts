@@ -99,7 +99,6 @@ export async function bench(): Promise<BenchResponse> {
     db.lastFitted(MAX_FITTED),
   ])
   const [most] = season.machines.filter(({ machineId }) => machineId !== null)
-  const sum = (of: 'jobs' | 'cameBack') => season.machines.reduce((all, machine) => all + machine[of], 0)
   return {
     openJobs,
     jobs,
@@ -114,8 +113,8 @@ export async function bench(): Promise<BenchResponse> {
       all: stock.low,
     },
     season: {
-      jobs: sum('jobs'),
-      cameBack: sum('cameBack'),
+      jobs: season.all.jobs,
+      cameBack: season.all.cameBack,
       most: most ? { words: most.words, jobs: most.jobs } : null,
       causes: season.causes.slice(0, MAX_CAUSES),
     },

@@ -97,3 +97,43 @@ test('fits stand up to the accessibility rules', async ({ page }) => {
   const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze()
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' ')}`)).toEqual([])
 })
+
+const FIT_TABS = ['Seats', 'Spacing', 'Setting', 'Grease', 'Life']
+
+test('inches chosen: fields, axes and heads count in inches and pounds-force, and a figure keeps its unit when the choice changes', async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  await context.addCookies([{ name: 'unit', value: 'in', url: baseURL ?? '' }])
+  /** Captions, heads and axis titles that end in a metric unit. */
+  const metric = () =>
+    page.evaluate(() =>
+      [...document.querySelectorAll('.caption, th, legend, svg text')]
+        .map((element) => (element.textContent ?? '').trim())
+        .filter((text) => /(, |^|\()(mm|µm|kN|g)\)?$/.test(text)),
+    )
+  for (const path of ['/catalogue', '/convert', '/lists', '/logbook?tab=seats', '/seals', '/campaign']) {
+    await page.goto(path)
+    await expect(page.locator('main, form').first()).toBeVisible()
+    expect(await metric(), path).toEqual([])
+  }
+  await page.goto('/fits')
+  await page.getByLabel('Bearing', { exact: true }).fill('6306-2RS')
+  await expect(page.getByTestId('fit-answer')).toBeVisible()
+  for (const name of FIT_TABS) {
+    await page.getByRole('tab', { name, exact: true }).click()
+    expect(await metric(), name).toEqual([])
+  }
+  await page.getByLabel('Radial load, lbf').fill('450')
+  await expect(page.getByText('P 2.00 kN')).toBeVisible()
+  await page.getByRole('tab', { name: 'Setting', exact: true }).click()
+  await page.getByLabel('Play from, in').fill('0.001')
+  await page.getByLabel('Play to, in').fill('0.005')
+  await expect(page.getByRole('img', { name: /within 0\.0010 to 0\.0050 in/ })).toBeVisible()
+  await page.getByRole('button', { name: 'mm', exact: true }).click()
+  await expect(page.getByLabel('Play to, mm')).toHaveValue('0.005 in')
+  await expect(page.getByRole('img', { name: /within 0\.025 to 0\.127 mm/ })).toBeVisible()
+  await page.getByLabel('Play to, mm').fill('0.2')
+  await expect(page.getByRole('img', { name: /within 0\.025 to 0\.200 mm/ })).toBeVisible()
+})

@@ -87,11 +87,13 @@ export const kitEndpoints = {
   },
   'GET /api/jobs/{id}/labels.pdf': {
     summary: 'Labels of the kit',
+    query: UNITS,
     output: 'application/pdf',
     answer: 'Labels',
   },
   'GET /api/jobs/{id}/quote.pdf': {
     summary: 'Quote for the kit',
+    query: UNITS,
     output: 'application/pdf',
     answer: 'Quote',
   },

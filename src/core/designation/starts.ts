@@ -16,6 +16,22 @@ const MOST_PREFIXES = 2
 /** Words before a number that are skipped. */
 const MOST_WORDS = 4
 
+const prefixes = new WeakMap<readonly SuffixToken[], Map<string, SuffixToken[]>>()
+
+/** Prefix tokens by their first mark. */
+function prefixesOf(tokens: readonly SuffixToken[]): ReadonlyMap<string, readonly SuffixToken[]> {
+  const known = prefixes.get(tokens)
+  if (known) return known
+  const byFirst = new Map<string, SuffixToken[]>()
+  for (const token of tokens) {
+    const first = token.key[0]
+    if (token.where === 'prefix' && first !== undefined)
+      byFirst.set(first, [...(byFirst.get(first) ?? []), token])
+  }
+  prefixes.set(tokens, byFirst)
+  return byFirst
+}
+
 const beginsWith = (marks: readonly Glyph[], at: number, key: string): boolean =>
   marks.length > at + key.length && [...key].every((char, i) => marks[at + i]?.char === char)
 
@@ -27,8 +43,8 @@ function behindPrefixes(
   const more =
     start.prefix.length >= MOST_PREFIXES
       ? []
-      : tokens
-          .filter((token) => token.where === 'prefix' && beginsWith(marks, start.at, token.key))
+      : (prefixesOf(tokens).get(marks[start.at]?.char ?? '') ?? [])
+          .filter((token) => beginsWith(marks, start.at, token.key))
           .map((token) => ({
             at: start.at + token.key.length,
             prefix: [...start.prefix, token],

@@ -6,6 +6,14 @@ export { lengthProblemWords } from './lengthProblemWords'
 export { coarseStep, roundingStep } from './roundingStep'
 export { guessUnits, type FormRole, type SizeRole } from './guessUnits'
 export { lengthBeside, readForm, readStackOf } from './readForm'
+export {
+  FIELD_UNITS,
+  keptFigure,
+  readFigure,
+  readFigures,
+  shownFigure,
+  type FieldQuantity,
+} from './typedFigure'
 export { unitReasonWords } from './unitReasonWords'
 export { withTwins } from './withTwins'
 export { writeInch, writeInchFixed, writeMm, writeMmFixed } from './writeLength'

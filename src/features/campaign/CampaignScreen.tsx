@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import type { Route } from 'next'
 import { useState } from 'react'
-import { Frame } from '@/features/shell'
+import { Frame, UnitText } from '@/features/shell'
 import type { JobSummary } from '@/contract/job'
 import { readText, requestOf, wordsOf } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
@@ -40,7 +40,7 @@ const LINES: Column<Line>[] = [
     by: ({ quantity }) => quantity,
     figures: true,
     className: 'font-medium',
-    cell: ({ quantity, unit }) => `${quantity}${unit === 'g' ? ' g' : ''}`,
+    cell: ({ quantity, unit }) => <UnitText text={`${quantity}${unit === 'g' ? ' g' : ''}`} />,
   },
   {
     id: 'available',

@@ -2,8 +2,7 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
-import type { LengthUnit } from '@/core/quantity'
-import { writeInch, writeMm } from '@/core/quantity'
+import { MM_PER_INCH, writeInch, writeMm, type LengthUnit } from '@/core/quantity'
 import type { ListedPart } from '@/contract/catalogue'
 
 const WIDTH = 620
@@ -15,21 +14,41 @@ interface Point extends ListedPart {
   outside: number
 }
 
-/** Round sizes worth a line on a logarithmic axis. */
-const MARKS = [1, 2, 3, 5, 8, 12, 20, 30, 50, 80, 120, 200, 300, 500, 800]
+/** Round sizes worth a line on a logarithmic axis, as they are written. */
+const MARKS: Record<LengthUnit, readonly [text: string, mm: number][]> = {
+  mm: [1, 2, 3, 5, 8, 12, 20, 30, 50, 80, 120, 200, 300, 500, 800].map((mm) => [String(mm), mm]),
+  in: (
+    [
+      ['1/16', 1 / 16],
+      ['1/8', 1 / 8],
+      ['1/4', 1 / 4],
+      ['1/2', 1 / 2],
+      ['3/4', 3 / 4],
+      ['1', 1],
+      ['1½', 1.5],
+      ['2', 2],
+      ['3', 3],
+      ['5', 5],
+      ['8', 8],
+      ['12', 12],
+      ['20', 20],
+      ['30', 30],
+    ] as const
+  ).map(([text, inches]) => [text, inches * MM_PER_INCH]),
+}
 
 interface Axis {
-  marks: readonly number[]
+  marks: readonly (readonly [text: string, mm: number])[]
   /** place of a size along the axis, 0…1 */
   at: (mm: number) => number
 }
 
 /** A logarithmic axis: small bearings are as far apart as large ones. */
-function logAxis(sizes: readonly number[]): Axis {
+function logAxis(sizes: readonly number[], unit: LengthUnit): Axis {
   const from = Math.min(10, ...sizes) / 1.08
   const to = Math.max(20, ...sizes) * 1.04
   return {
-    marks: MARKS.filter((mark) => mark >= from && mark <= to),
+    marks: MARKS[unit].filter(([, mm]) => mm >= from && mm <= to),
     at: (mm) => Math.log(mm / from) / Math.log(to / from),
   }
 }
@@ -63,8 +82,14 @@ interface Props {
 /** Outside against bore, one curve a series: where a size lies among its neighbours. Every dot opens its part. */
 export function SizeMap({ parts, series, unit }: Props) {
   const points = parts.filter(hasSizes)
-  const bores = logAxis(points.map((p) => p.bore))
-  const outsides = logAxis(points.map((p) => p.outside))
+  const bores = logAxis(
+    points.map((p) => p.bore),
+    unit,
+  )
+  const outsides = logAxis(
+    points.map((p) => p.outside),
+    unit,
+  )
   const x = (bore: number) => ROOM.left + bores.at(bore) * (WIDTH - ROOM.left - ROOM.right)
   const y = (outside: number) =>
     HEIGHT - ROOM.bottom - outsides.at(outside) * (HEIGHT - ROOM.top - ROOM.bottom)
@@ -87,7 +112,7 @@ export function SizeMap({ parts, series, unit }: Props) {
       role="group"
       aria-label="Outside diameter against bore"
     >
-      {bores.marks.map((bore) => (
+      {bores.marks.map(([text, bore]) => (
         <g key={bore}>
           <path d={`M${x(bore)} ${ROOM.top}V${HEIGHT - ROOM.bottom}`} stroke="var(--line2)" />
           <text
@@ -98,11 +123,11 @@ export function SizeMap({ parts, series, unit }: Props) {
             fontSize={12.5}
             fill="var(--ink3)"
           >
-            {bore}
+            {text}
           </text>
         </g>
       ))}
-      {outsides.marks.map((outside) => (
+      {outsides.marks.map(([text, outside]) => (
         <g key={outside}>
           <path d={`M${ROOM.left} ${y(outside)}H${WIDTH - ROOM.right}`} stroke="var(--line2)" />
           <text
@@ -113,7 +138,7 @@ export function SizeMap({ parts, series, unit }: Props) {
             fontSize={12.5}
             fill="var(--ink3)"
           >
-            {outside}
+            {text}
           </text>
         </g>
       ))}
@@ -124,7 +149,7 @@ export function SizeMap({ parts, series, unit }: Props) {
         fontSize={13}
         fill="var(--ink2)"
       >
-        bore, mm
+        {`bore, ${unit}`}
       </text>
       <text
         transform={`rotate(-90 14 ${HEIGHT / 2})`}
@@ -134,7 +159,7 @@ export function SizeMap({ parts, series, unit }: Props) {
         fontSize={13}
         fill="var(--ink2)"
       >
-        outside, mm
+        {`outside, ${unit}`}
       </text>
       {curves.map((curve) => {
         const chosen = series === curve.name

@@ -3,7 +3,8 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { stagePath } from '@/features/job'
-import { Frame, UnitText } from '@/features/shell'
+import { FigureField, Frame, UnitText } from '@/features/shell'
+import { readFigure, type FieldQuantity } from '@/core/quantity'
 import { call, wordsOf } from '@/ui/call'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
@@ -25,17 +26,22 @@ const HELD = [
   ['spacer', 'clamped, spacer'],
   ['ring', 'washer and ring'],
 ] as const
-const LOAD_FIELDS = [
-  ['radial', 'Radial, kN', ''],
-  ['axial', 'Axial, kN', ''],
+/** Name, label, usual figure, what it counts. */
+type FigureRow = readonly [string, string, string, FieldQuantity?]
+const LOAD_FIELDS: readonly FigureRow[] = [
+  ['radial', 'Radial', '', 'force'],
+  ['axial', 'Axial', '', 'force'],
   ['rpm', 'Turns a minute', '200'],
   ['hours', 'Wanted, hours', '5000'],
-] as const
-const BOLT_FIELDS = [
-  ['clamped', 'Clamped, mm', ''],
-  ['thread', 'Thread, mm', ''],
-  ['depth', 'its depth, mm', ''],
-] as const
+]
+const BOLT_FIELDS: readonly FigureRow[] = [
+  ['clamped', 'Clamped', '', 'length'],
+  ['thread', 'Thread', '', 'length'],
+  ['depth', 'its depth', '', 'length'],
+]
+const QUANTITY_OF = new Map<string, FieldQuantity>(
+  [...LOAD_FIELDS, ...BOLT_FIELDS].flatMap(([name, , , quantity]) => (quantity ? [[name, quantity]] : [])),
+)
 const NO_SEAT = { shaft: '', housing: '', width: '' }
 const EXAMPLE = { shaft: '25', housing: '52', width: '20' }
 const NO_SEATS = [NO_SEAT, NO_SEAT]
@@ -56,7 +62,11 @@ export function ConvertScreen() {
   const [positions, setPositions] = useKept('convert.positions', '1')
   const [held, setHeld] = useState<(typeof HELD)[number][0]>('')
   const [figures, setFigures] = useKept<Readonly<Record<string, string>>>('convert.figures', NO_FIGURES)
-  const figureOf = (name: string): number => Number((figures[name] ?? '').replace(',', '.') || NaN)
+  const figureOf = (name: string): number => {
+    const typed = figures[name] ?? ''
+    const quantity = QUANTITY_OF.get(name)
+    return quantity ? readFigure(typed, quantity) : Number(typed.replace(',', '.') || NaN)
+  }
   const given = (name: string, usual: number): number =>
     Number.isFinite(figureOf(name)) ? figureOf(name) : usual
   const loaded = given('radial', 0) + given('axial', 0) > 0
@@ -96,16 +106,15 @@ export function ConvertScreen() {
   )
   const end = answer?.seats[drawn] ?? answer?.seats[0]
   const pick = end?.parts.find((p) => p.designation === end.chosen)
-  const figureField = ([name, label, usual]: readonly [string, string, string]) => (
-    <Field
-      key={name}
-      label={label}
-      value={figures[name] ?? ''}
-      placeholder={usual}
-      most={7}
-      onChange={(v) => setFigures({ ...figures, [name]: v })}
-    />
-  )
+  const figureField = ([name, label, usual, quantity]: FigureRow) => {
+    const value = figures[name] ?? ''
+    const onChange = (typed: string) => setFigures({ ...figures, [name]: typed })
+    return quantity ? (
+      <FigureField key={name} {...{ label, quantity, value, onChange }} />
+    ) : (
+      <Field key={name} {...{ label, value, onChange }} placeholder={usual} most={7} />
+    )
+  }
   const openJob = () => {
     if (!answer?.kit) return
     call('POST /api/jobs', {
@@ -199,8 +208,7 @@ export function ConvertScreen() {
           )}
           {!answer && !words && (
             <div className="pt-14 text-ink2">
-              Type the seat of one end, such as the 25 mm pin and 52 mm bore of a deckchair trolley, 20 mm
-              wide. Parts that fit it follow, with what else must change.
+              <UnitText text="Type the seat of one end, such as the 25 mm pin and 52 mm bore of a deckchair trolley, 20 mm wide. Parts that fit it follow, with what else must change." />
               <ShowExample onShow={() => setSeats([EXAMPLE, NO_SEAT])} />
             </div>
           )}

@@ -1,11 +1,11 @@
 'use client'
 
-import { UnitText } from '@/features/shell'
+import { FigureField, UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { isStepless, NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
 import type { SchoolNote } from '@/core/procedure'
-import { MM_PER_INCH } from '@/core/quantity'
+import { MM_PER_INCH, readFigure } from '@/core/quantity'
 import { useTimes } from '@/ui/Times'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
@@ -20,14 +20,14 @@ const PlayChart = dynamic(() => import('./PlayChart').then((chart) => chart.Play
 
 const FIELDS = [
   ['threads', 'Threads an inch', '14'],
-  ['pitch', 'or pitch, mm', ''],
+  ['pitch', 'or pitch', ''],
   ['degrees', 'Nut backed off, °', '90'],
   ['slots', 'Slots', '6'],
   ['holes', 'Cross holes', '1'],
   ['places', 'Retainer fits in, places', '12'],
   ['offset', 'First slot at, °', '0'],
-  ['min', 'Play from, mm', ''],
-  ['max', 'Play to, mm', ''],
+  ['min', 'Play from', ''],
+  ['max', 'Play to', ''],
 ] as const
 type FieldName = (typeof FIELDS)[number][0]
 /** Fields that say nothing of a nut held otherwise. */
@@ -37,6 +37,7 @@ const ONLY_WITH: Partial<Record<FieldName, readonly NutLock[]>> = {
   places: ['retainer'],
   offset: ['slots', 'retainer'],
 }
+const LENGTHS: readonly FieldName[] = ['pitch', 'min', 'max']
 const LOCK_CHOICES = [
   ['slots', 'slots, pin'],
   ['retainer', 'sheet retainer'],
@@ -92,7 +93,8 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
         ? A_TWELFTH
         : (FIELDS.find(([field]) => field === name)?.[2] ?? '')
   const value = (name: string): string => fields[`adjust.${name}`] ?? usually(name)
-  const number = (name: string): number => figure(value(name))
+  const number = (name: FieldName): number =>
+    LENGTHS.includes(name) ? readFigure(value(name), 'length') : figure(value(name))
   const pitch = fields['adjust.pitch']?.trim()
     ? { pitchMm: number('pitch') }
     : { threadsPerInch: number('threads') }
@@ -125,15 +127,25 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
             onPick={(name) => set('adjust.lock', name)}
           />
           <div className="mt-2 grid grid-cols-2 gap-1.5">
-            {FIELDS.filter(([name]) => ONLY_WITH[name]?.includes(lock) ?? true).map(([name, label]) => (
-              <Field
-                key={name}
-                label={name === 'degrees' && lock === 'cone' ? 'Cone backed off, °' : label}
-                value={value(name)}
-                most={7}
-                onChange={(v) => set(`adjust.${name}`, v)}
-              />
-            ))}
+            {FIELDS.filter(([name]) => ONLY_WITH[name]?.includes(lock) ?? true).map(([name, label]) =>
+              LENGTHS.includes(name) ? (
+                <FigureField
+                  key={name}
+                  label={label}
+                  quantity="length"
+                  value={value(name)}
+                  onChange={(v) => set(`adjust.${name}`, v)}
+                />
+              ) : (
+                <Field
+                  key={name}
+                  label={name === 'degrees' && lock === 'cone' ? 'Cone backed off, °' : label}
+                  value={value(name)}
+                  most={7}
+                  onChange={(v) => set(`adjust.${name}`, v)}
+                />
+              ),
+            )}
           </div>
           <p className="mt-1 text-[0.8125rem] text-ink3">
             {fields['adjust.min'] === undefined && fields['adjust.max'] === undefined

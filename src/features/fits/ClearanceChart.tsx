@@ -1,6 +1,7 @@
 'use client'
 
 import { Bar } from 'react-chartjs-2'
+import { useFigureUnits } from '@/features/shell'
 import type { FitResponse } from '@/contract/fit'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
@@ -8,12 +9,13 @@ import { useInks } from '@/ui/charts/useInks'
 /** Radial clearance from new to mounted to warm: least to most, µm. */
 export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['stages']> }) {
   const inks = useInks()
+  const { small } = useFigureUnits()
   const spans = [stages.fresh, stages.mounted, stages.warm]
-  const words = spans.map(({ min, max }) => `${Math.round(min)} to ${Math.round(max)}`)
+  const words = spans.map(({ min, max }) => `${small.write(min)} to ${small.write(max)}`)
   return (
     <div
       role="img"
-      aria-label={`Radial clearance in micrometres: new ${words[0]}, mounted ${words[1]}, warm ${words[2]}`}
+      aria-label={`Radial clearance, ${small.name}: new ${words[0]}, mounted ${words[1]}, warm ${words[2]}`}
       className="h-[190px]"
     >
       {inks && (
@@ -24,7 +26,7 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
             labels: ['new', 'mounted', 'warm'].map((name, i) => [name, words[i] ?? '']),
             datasets: [
               {
-                data: spans.map(({ min, max }): [number, number] => [min, max]),
+                data: spans.map(({ min, max }): [number, number] => [small.of(min), small.of(max)]),
                 // Red where the middle of all assemblies has none left.
                 backgroundColor: spans.map(({ min, max }) => (min + max < 0 ? inks.contra : inks.tint)),
                 borderColor: inks.ink,
@@ -34,7 +36,7 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
               },
             ],
           }}
-          options={plainOptions(inks, '', 'clearance, µm')}
+          options={plainOptions(inks, '', `clearance, ${small.name}`)}
         />
       )}
     </div>

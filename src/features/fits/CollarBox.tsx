@@ -1,8 +1,9 @@
 'use client'
 
 import { collarShims } from '@/core/adjust'
-import { Field } from '@/ui/Field'
-import { figure, type Fields, type SetField } from './seatTypes'
+import { readFigure, readFigures } from '@/core/quantity'
+import { FigureField, UnitText } from '@/features/shell'
+import { type Fields, type SetField } from './seatTypes'
 
 /** Shims that are usual in a set, mm. */
 const USUAL_SHIMS = '0.05 0.1 0.2 0.5'
@@ -18,31 +19,30 @@ interface Props {
 export function CollarBox({ fields, set, target }: Props) {
   const typed = fields['adjust.collarPlay'] ?? ''
   const shims = fields['adjust.shims'] ?? USUAL_SHIMS
-  const play = figure(typed)
+  const play = readFigure(typed, 'length')
   const wants = target.max >= target.min && target.min >= 0
-  const { words } = collarShims(
-    play,
-    target,
-    shims
-      .split(/[\s;]+/)
-      .map(figure)
-      .filter((mm) => mm > 0),
-  )
+  const { words } = collarShims(play, target, readFigures(shims))
   return (
     <>
       <h2 className="caption mt-3">Cones clamped over a collar</h2>
       <div className="mb-1.5 grid grid-cols-2 gap-1.5">
-        <Field
-          label="Play at torque, mm"
+        <FigureField
+          label="Play at torque"
+          quantity="length"
           value={typed}
-          most={7}
           onChange={(v) => set('adjust.collarPlay', v)}
         />
-        <Field label="Shims, mm" value={shims} onChange={(v) => set('adjust.shims', v)} />
+        <FigureField
+          label="Shims"
+          quantity="length"
+          value={shims}
+          most={40}
+          onChange={(v) => set('adjust.shims', v)}
+        />
       </div>
       <p className="text-[0.90625rem]" data-testid="collar">
         {typed.trim() !== '' && play >= 0 && wants ? (
-          words
+          <UnitText text={words} />
         ) : (
           <span className="text-ink3">Nut at its torque, dial on the hub, pushed and pulled.</span>
         )}

@@ -3,6 +3,7 @@
 import { wrap, type Remote } from 'comlink'
 import { useEffect, useRef, useState } from 'react'
 import { Bar } from 'react-chartjs-2'
+import { UnitText, useFigureUnits } from '@/features/shell'
 import type { FitSpread, SimulatedFit } from '@/core/fit'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
@@ -19,11 +20,12 @@ interface Props {
 }
 
 /** A whole figure with a minus, not a dash. */
-const minus = (um: number): string => `${um < -0.5 ? '−' : ''}${Math.abs(Math.round(um))}`
+const whole = (um: number): string => String(Math.round(um) || 0).replace('-', '−')
 
 /** A hundred thousand assemblies of this fit, made up in a worker: how tight they come out. */
 export function Distribution({ spread, tight }: Props) {
   const inks = useInks()
+  const { small } = useFigureUnits()
   const worker = useRef<{ raw: Worker; ask: Remote<AssembliesWorker> } | null>(null)
   const [found, setFound] = useState<{ fit: SimulatedFit; ms: number } | null>(null)
   const text = JSON.stringify(spread)
@@ -56,7 +58,7 @@ export function Distribution({ spread, tight }: Props) {
           role="presentation"
           aria-hidden
           data={{
-            labels: bins.map(({ fromUm }) => String(Math.round(fromUm + binUm / 2))),
+            labels: bins.map(({ fromUm }) => small.write(fromUm + binUm / 2)),
             datasets: [
               {
                 data: bins.map(({ count }) => (count / COUNT) * 100),
@@ -68,12 +70,12 @@ export function Distribution({ spread, tight }: Props) {
               },
             ],
           }}
-          options={plainOptions(inks, 'interference, µm (plus is tight)', '% of assemblies')}
+          options={plainOptions(inks, `interference, ${small.name} (plus is tight)`, '% of assemblies')}
         />
       </div>
       <figcaption className="text-[0.84375rem] text-ink2">
-        100 000 assemblies in {Math.round(ms)} ms: 98 of 100 between {minus(p1)} and {minus(p99)} µm,{' '}
-        {percent(fit.loose)} loose
+        100 000 assemblies in {Math.round(ms)} ms: 98 of 100 between{' '}
+        <UnitText text={`${whole(p1)} and ${whole(p99)} µm`} />, {percent(fit.loose)} loose
         {fit.clearance && `, ${percent(fit.clearance.none)} without clearance`}.
       </figcaption>
     </figure>

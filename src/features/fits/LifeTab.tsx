@@ -1,6 +1,7 @@
 'use client'
 
-import { UnitText } from '@/features/shell'
+import { FigureField, UnitText } from '@/features/shell'
+import { readFigure } from '@/core/quantity'
 import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
@@ -11,16 +12,18 @@ import { given, type Fields, type SetField } from './seatTypes'
 const FIELDS = [
   ['rpm', 'Turns a minute', '300'],
   ['hours', 'Wanted, hours', '10000'],
-  ['radial', 'Radial load, kN', ''],
-  ['axial', 'Axial load, kN', ''],
-  ['c', 'C of the maker, kN', ''],
-  ['c0', 'C0 of the maker, kN', ''],
+  ['radial', 'Radial load', ''],
+  ['axial', 'Axial load', ''],
+  ['c', 'C of the maker', ''],
+  ['c0', 'C0 of the maker', ''],
   ['count', 'Balls', ''],
   ['ball', 'Ball diameter', ''],
   ['circle', 'Circle of balls', ''],
   ['e', 'Limit e of the maker', ''],
   ['of', 'Reliability, %', '90'],
 ] as const
+
+const FORCES: readonly string[] = ['radial', 'axial', 'c', 'c0']
 
 interface Props {
   designation: string
@@ -32,7 +35,11 @@ interface Props {
 export function LifeTab({ designation, fields, set }: Props) {
   const value = (name: string) =>
     fields[`life.${name}`] ?? FIELDS.find(([field]) => field === name)?.[2] ?? ''
-  const number = (name: string) => given(value(name))
+  const number = (name: string): number | undefined => {
+    if (!FORCES.includes(name)) return given(value(name))
+    const kn = readFigure(value(name), 'force')
+    return Number.isFinite(kn) ? kn : undefined
+  }
   const ballCount = number('count')
   const running = RUNNINGS.find((name) => name === fields['life.running']) ?? 'normal'
   const named = fields['life.bearing']?.trim() || designation
@@ -79,15 +86,25 @@ export function LifeTab({ designation, fields, set }: Props) {
             onChange={(v) => set('life.bearing', v)}
           />
           <div className="mt-1.5 grid grid-cols-2 gap-1.5">
-            {FIELDS.map(([name, label]) => (
-              <Field
-                key={name}
-                label={label}
-                value={value(name)}
-                most={12}
-                onChange={(v) => set(`life.${name}`, v)}
-              />
-            ))}
+            {FIELDS.map(([name, label]) =>
+              FORCES.includes(name) ? (
+                <FigureField
+                  key={name}
+                  label={label}
+                  quantity="force"
+                  value={value(name)}
+                  onChange={(v) => set(`life.${name}`, v)}
+                />
+              ) : (
+                <Field
+                  key={name}
+                  label={label}
+                  value={value(name)}
+                  most={12}
+                  onChange={(v) => set(`life.${name}`, v)}
+                />
+              ),
+            )}
             <SelectField
               caption
               label="Contact angle"
@@ -149,7 +166,7 @@ export function LifeTab({ designation, fields, set }: Props) {
           <ul>
             {answer.words.map((line) => (
               <li key={line} className="border-t border-line2 py-1.5">
-                {line}
+                <UnitText text={line} />
               </li>
             ))}
           </ul>

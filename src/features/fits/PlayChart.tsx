@@ -1,6 +1,7 @@
 'use client'
 
 import { Line } from 'react-chartjs-2'
+import { useFigureUnits } from '@/features/shell'
 import type { EndPlayResponse } from '@/contract/fit'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
@@ -13,12 +14,13 @@ interface Props {
 /** End play against the place of the nut, with the slots as points and the target as a band. */
 export function PlayChart({ curve, target }: Props) {
   const inks = useInks()
+  const { length } = useFigureUnits()
   const slots = curve.filter((p) => p.slot)
   const good = slots.filter((p) => p.playMm >= target.min && p.playMm <= target.max)
   return (
     <div
       role="img"
-      aria-label={`End play by place of the nut: ${good.length} of ${slots.length} slots within ${target.min} to ${target.max} mm`}
+      aria-label={`End play by place of the nut: ${good.length} of ${slots.length} slots within ${length.write(target.min)} to ${length.write(target.max)} ${length.name}`}
       className="h-[250px]"
     >
       {inks && (
@@ -29,7 +31,7 @@ export function PlayChart({ curve, target }: Props) {
             labels: curve.map((p) => Math.round(p.degrees)),
             datasets: [
               {
-                data: curve.map((p) => Math.max(0, p.playMm)),
+                data: curve.map((p) => length.of(Math.max(0, p.playMm))),
                 borderColor: inks.ink,
                 borderWidth: 2,
                 pointRadius: curve.map((p) => (p.slot ? 5 : 0)),
@@ -39,20 +41,20 @@ export function PlayChart({ curve, target }: Props) {
                 pointBorderColor: inks.ink,
               },
               {
-                data: curve.map((p) => (p.playMm < 0 ? p.playMm : null)),
+                data: curve.map((p) => (p.playMm < 0 ? length.of(p.playMm) : null)),
                 borderColor: inks.contra,
                 borderWidth: 2,
                 borderDash: [6, 4],
                 pointRadius: 0,
               },
               {
-                data: curve.map(() => target.min),
+                data: curve.map(() => length.of(target.min)),
                 borderColor: inks.agree,
                 borderWidth: 1.4,
                 pointRadius: 0,
               },
               {
-                data: curve.map(() => target.max),
+                data: curve.map(() => length.of(target.max)),
                 borderColor: inks.agree,
                 borderWidth: 1.4,
                 pointRadius: 0,
@@ -60,7 +62,7 @@ export function PlayChart({ curve, target }: Props) {
               },
             ],
           }}
-          options={plainOptions(inks, 'nut turned back from no play, °', 'end play, mm')}
+          options={plainOptions(inks, 'nut turned back from no play, °', `end play, ${length.name}`)}
         />
       )}
     </div>

@@ -1,3 +1,4 @@
+import { useFigureUnits } from '@/features/shell'
 import type { Limits } from './seatTypes'
 
 const SIZE = 300
@@ -23,6 +24,7 @@ const STROKES = ['none', '6 4', '2 3', '10 3 2 3'] as const
 
 /** Readings of a seat around the clock, drawn far larger than they are, between the circles of its limits. */
 export function PolarFigure({ readings, limits }: { readings: readonly PolarReading[]; limits: Limits }) {
+  const { small } = useFigureUnits()
   const most = Math.max(
     ...readings.map((r) => Math.abs(r.um)),
     Math.abs(limits.lower),
@@ -36,7 +38,7 @@ export function PolarFigure({ readings, limits }: { readings: readonly PolarRead
       viewBox={`0 0 ${SIZE} ${SIZE}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Seat around the clock: ${readings.map((r) => `${r.at}${r.depth ? ` ${r.depth}` : ''} ${Math.round(r.um)} µm`).join(', ')}`}
+      aria-label={`Seat around the clock: ${readings.map((r) => `${r.at}${r.depth ? ` ${r.depth}` : ''} ${small.write(r.um)} ${small.name}`).join(', ')}`}
     >
       <path
         fillRule="evenodd"
@@ -114,7 +116,7 @@ export function PolarFigure({ readings, limits }: { readings: readonly PolarRead
                   />
                   {d === 0 && (
                     <text
-                      x={x + Math.cos(a) * 19}
+                      x={x + Math.cos(a) * (Math.abs(Math.cos(a)) > 0.7 ? -24 : 19)}
                       y={y + Math.sin(a) * 15 + 4}
                       textAnchor="middle"
                       fontSize={12.5}
@@ -122,7 +124,7 @@ export function PolarFigure({ readings, limits }: { readings: readonly PolarRead
                       fill={out ? 'var(--contra)' : 'var(--ink)'}
                     >
                       {r.um > 0 ? '+' : ''}
-                      {Math.round(r.um)}
+                      {small.write(r.um)}
                     </text>
                   )}
                 </g>

@@ -1,6 +1,6 @@
 'use client'
 
-import { UnitText } from '@/features/shell'
+import { UnitText, useFigureUnits } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
@@ -160,7 +160,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
       </div>
       <div className="mb-2">
         <Field
-          label={ring === 'inner' ? 'Hollow shaft: bore, mm' : 'Hub outside diameter, mm'}
+          label={ring === 'inner' ? 'Hollow shaft: bore' : 'Hub outside diameter'}
           value={typed.wall ?? ''}
           placeholder={ring === 'inner' ? 'solid' : 'thick'}
           onChange={(wall) => onTyped({ ...typed, wall })}
@@ -180,7 +180,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
         />
       </div>
       <label className="block">
-        <span className="caption block">Readings: clock position, mm, depth</span>
+        <span className="caption block">Readings: clock position, size, depth</span>
         <textarea
           className="field number h-[96px] py-2"
           placeholder={`12 ${writeMm(nominal + 0.004)} front\n3 ${writeMm(nominal + 0.006)} front`}
@@ -212,7 +212,7 @@ function Verdict({ fit }: { fit: FitResponse }) {
       <p className="grid grid-cols-[20px_1fr]">
         <VerdictMark verdict={SEAT_SIGNS[fit.seat.verdict]} />
         <span>
-          <b>Seat {fit.seat.verdict}.</b> {fit.seat.why}{' '}
+          <b>Seat {fit.seat.verdict}.</b> <UnitText text={fit.seat.why} />{' '}
           <UnitText
             text={`Out of round ${fit.seat.outOfRound} µm, taper ${fit.seat.taper} µm, mean ${signedUm(fit.seat.mean)} µm.`}
           />
@@ -255,6 +255,7 @@ export function SeatTab(props: Props) {
       },
     [fit, seat.family, seat.bore, seat.ring, seat.kind, group],
   )
+  const { small } = useFigureUnits()
   const { sleeve, rod } = fit?.tools ?? {}
   return (
     <FitPane
@@ -274,7 +275,7 @@ export function SeatTab(props: Props) {
                 <PolarFigure readings={measured} limits={fit.limits} />
               </div>
               <figcaption className="text-[0.8125rem] text-ink3">
-                Band of the class in tint, nominal size dash-dot, µm; each depth its own dashes.
+                Band of the class in tint, nominal size dash-dot, {small.name}; each depth its own dashes.
               </figcaption>
             </figure>
           )}
@@ -377,7 +378,7 @@ export function SeatTab(props: Props) {
           <ul className="text-[0.875rem] text-ink2">
             {fit.advice.map((line) => (
               <li key={line} className="border-t border-line2 py-1">
-                {line}
+                <UnitText text={line} />
               </li>
             ))}
           </ul>

@@ -1,5 +1,5 @@
+import { useFigureUnits } from '@/features/shell'
 import type { SpacingResponse } from '@/contract/setting'
-import { signedMm } from './seatTypes'
 
 const W = 420
 const H = 210
@@ -9,6 +9,8 @@ const MOST_PX = 42
 
 /** Hub, two bearings and the spacer between them; the gap drawn far larger than it is. */
 export function SpacerFigure({ pair }: { pair: NonNullable<SpacingResponse['pair']> }) {
+  const { length } = useFigureUnits()
+  const signed = (mm: number): string => `${mm > 0 ? '+' : ''}${length.write(mm)}`
   const gap = Math.max(-MOST_PX, Math.min(MOST_PX, (pair.nominalMm / 0.1) * PX_PER_TENTH))
   const [left, right] = [110, 310]
   const bad = pair.verdict === 'sideLoad' || pair.verdict === 'loose'
@@ -20,7 +22,7 @@ export function SpacerFigure({ pair }: { pair: NonNullable<SpacingResponse['pair
       viewBox={`0 0 ${W} ${H}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Spacer ${pair.nominalMm < 0 ? 'shorter' : 'longer'} than the shoulders by ${Math.abs(pair.nominalMm).toFixed(2)} mm`}
+      aria-label={`Spacer ${pair.nominalMm < 0 ? 'shorter' : 'longer'} than the shoulders by ${length.write(Math.abs(pair.nominalMm))} ${length.name}`}
     >
       <path
         d={`M40 30H380V64H${right}V54H${left}V64H40z`}
@@ -64,8 +66,7 @@ export function SpacerFigure({ pair }: { pair: NonNullable<SpacingResponse['pair
         spacer
       </text>
       <text x={W / 2} y={184} textAnchor="middle" fontSize={15} className="number" fill="var(--ink)">
-        {signedMm(pair.nominalMm, 2)} mm (worst {signedMm(pair.worst.min, 2)} to {signedMm(pair.worst.max, 2)}
-        )
+        {signed(pair.nominalMm)} {length.name} (worst {signed(pair.worst.min)} to {signed(pair.worst.max)})
       </text>
     </svg>
   )

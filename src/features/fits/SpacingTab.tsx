@@ -1,9 +1,9 @@
 'use client'
 
-import { UnitText } from '@/features/shell'
+import { FigureField, UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { readThread } from '@/core/kit'
-import { readForm, type FormRole } from '@/core/quantity'
+import { readFigure, readForm, type FormRole } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
 import { FitPane } from './FitPane'
 import { AXIAL_PLAY_MM, AXLE_MEASURES, AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
@@ -13,7 +13,7 @@ import { ReadAs } from '@/ui/ReadAs'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { readStack } from './readStack'
-import { bothUnits, given, signedMm, type Fields, type SetField } from './seatTypes'
+import { bothUnits, signedMm, type Fields, type SetField } from './seatTypes'
 import { SpacerFigure } from './SpacerFigure'
 
 const SqueezeChart = dynamic(() => import('./SqueezeChart').then((chart) => chart.SqueezeChart))
@@ -57,17 +57,19 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
   }
   /** How much longer the spacer is than the shoulders are apart: play that clamping takes first. */
   const spacerLonger = mmOf('shoulders') > 0 && mmOf('spacer') > 0 ? mmOf('spacer') - mmOf('shoulders') : 0
+  const mmTyped = (name: string): number | undefined => {
+    const mm = readFigure(value(name), 'length')
+    return Number.isFinite(mm) ? mm : undefined
+  }
+  const [off, play] = [mmTyped('off'), mmTyped('play')]
   const recorded = depths.filter((d) => d.before.trim() !== '')
   const body = {
     ...(both('shoulders', 'spacer') && {
       pair: {
         shoulders: value('shoulders'),
         spacer: value('spacer'),
-        ...(given(value('off')) !== undefined && {
-          shouldersOff: given(value('off')),
-          spacerOff: given(value('off')),
-        }),
-        ...(given(value('play')) !== undefined && { play: given(value('play')) }),
+        ...(off !== undefined && { shouldersOff: off, spacerOff: off }),
+        ...(play !== undefined && { play }),
       },
     }),
     ...(stack.lines.length > 0 && { stack: stack.lines }),
@@ -87,7 +89,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           tubeOutside: value('tubeOutside'),
           length: value('spacer'),
           threadMm: nutThread.diameterMm,
-          playMm: (given(value('play')) ?? AXIAL_PLAY_MM) + spacerLonger,
+          playMm: (play ?? AXIAL_PLAY_MM) + spacerLonger,
         },
       }),
     ...(recorded.length > 0 && {
@@ -110,6 +112,15 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
       onChange={(v) => set(`spacing.${name}`, v)}
     />
   )
+  const small = (name: string, label: string, placeholder: string) => (
+    <FigureField
+      label={label}
+      quantity="length"
+      value={value(name)}
+      placeholder={placeholder}
+      onChange={(v) => set(`spacing.${name}`, v)}
+    />
+  )
   const rows: readonly Depth[] = [...depths, { what: '', before: '', after: '' }].slice(0, 20)
   const setDepth = (i: number, next: Partial<Depth>) => {
     const all = [...rows].map((row, at) => (at === i ? { ...row, ...next } : row))
@@ -125,8 +136,8 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           <div className="mb-2 grid grid-cols-2 gap-1.5">
             {field('shoulders', 'Shoulders', '46')}
             {field('spacer', 'Spacer', '45.9')}
-            {field('off', 'Tolerance ±, mm', '0.05', 7)}
-            {field('play', 'Taken up, mm', '0.1', 7)}
+            {small('off', 'Tolerance ±', '0.05')}
+            {small('play', 'Taken up', '0.1')}
           </div>
           <ReadAs fields={typedOf(PAIR_ROLES)} />
           <div className="fields mb-2 [--field-width:5.5rem]">

@@ -1,6 +1,7 @@
 'use client'
 
 import { Line } from 'react-chartjs-2'
+import { useFigureUnits } from '@/features/shell'
 import type { SpacingResponse } from '@/contract/setting'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
@@ -8,6 +9,7 @@ import { useInks } from '@/ui/charts/useInks'
 /** Play that a clamped pair has left, against the torque of its nut; thread oiled and dry. */
 export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse['clamp']> }) {
   const inks = useInks()
+  const { length } = useFigureUnits()
   const { curve } = squeeze
   return (
     <figure>
@@ -19,9 +21,14 @@ export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse
             data={{
               labels: curve.map((p) => Math.round(p.torqueNm)),
               datasets: [
-                { data: curve.map((p) => p.oiledMm), borderColor: inks.ink, borderWidth: 2, pointRadius: 0 },
                 {
-                  data: curve.map((p) => p.dryMm),
+                  data: curve.map((p) => length.of(p.oiledMm)),
+                  borderColor: inks.ink,
+                  borderWidth: 2,
+                  pointRadius: 0,
+                },
+                {
+                  data: curve.map((p) => length.of(p.dryMm)),
                   borderColor: inks.ink2,
                   borderWidth: 2,
                   borderDash: [6, 4],
@@ -30,7 +37,7 @@ export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse
                 { data: curve.map(() => 0), borderColor: inks.contra, borderWidth: 1.4, pointRadius: 0 },
               ],
             }}
-            options={plainOptions(inks, 'torque of the nut, N·m', 'axial play left, mm')}
+            options={plainOptions(inks, 'torque of the nut, N·m', `axial play left, ${length.name}`)}
           />
         )}
       </div>

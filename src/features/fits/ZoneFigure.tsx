@@ -1,3 +1,4 @@
+import { useFigureUnits } from '@/features/shell'
 import type { FitResponse } from '@/contract/fit'
 
 const WIDTH = 430
@@ -11,11 +12,10 @@ interface Props {
   readings: readonly number[]
 }
 
-const signed = (um: number): string =>
-  `${um > 0 ? '+' : um < 0 ? '−' : ''}${Math.abs(Math.round(um * 10) / 10)}`
-
 /** Tolerance zones of ring and seat about the nominal size, to one scale; what was measured in amber. */
 export function ZoneFigure({ fit, ring, readings }: Props) {
+  const { small } = useFigureUnits()
+  const signed = (um: number): string => `${um > 0 ? '+' : ''}${small.write(um)}`
   const all = [0, fit.limits.lower, fit.limits.upper, fit.bearing.lower, fit.bearing.upper, ...readings]
   const [low, high] = [Math.min(...all) - 3, Math.max(...all) + 3]
   const y = (um: number): number =>
@@ -29,7 +29,7 @@ export function ZoneFigure({ fit, ring, readings }: Props) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="h-full w-full"
       role="img"
-      aria-label="Tolerance zones of ring and seat, micrometres about the nominal size"
+      aria-label={`Tolerance zones of ring and seat, ${small.name} about the nominal size`}
     >
       <path d={`M${ROOM.left} ${y(0)}H${WIDTH - 12}`} stroke="var(--ink3)" strokeDasharray="12 3 3 3" />
       <text

@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import type { KitResponse } from '@/contract/kit'
 import { usePaperUrl } from '@/features/shell'
-import { call, urlOf, wordsOf } from '@/ui/call'
+import { call, wordsOf } from '@/ui/call'
 
 interface Props {
   jobId: number
@@ -48,7 +48,7 @@ export function KitStock({ jobId, lines, price }: Props) {
         </Link>
         <a
           className="chip px-2.5"
-          href={urlOf('GET /api/jobs/{id}/labels.pdf', { path: { id: jobId } })}
+          href={paperUrl('GET /api/jobs/{id}/labels.pdf', jobId)}
           target="_blank"
           rel="noreferrer"
         >
@@ -56,7 +56,7 @@ export function KitStock({ jobId, lines, price }: Props) {
         </a>
         <a
           className="chip px-2.5"
-          href={urlOf('GET /api/jobs/{id}/quote.pdf', { path: { id: jobId } })}
+          href={paperUrl('GET /api/jobs/{id}/quote.pdf', jobId)}
           target="_blank"
           rel="noreferrer"
         >

@@ -1,5 +1,6 @@
 'use client'
 
+import { UnitText } from '@/features/shell'
 import type { KitResponse } from '@/contract/kit'
 
 type Line = KitResponse['lines'][number]
@@ -100,9 +101,11 @@ export function LineTable({ lines, selected, onSelect }: Props) {
                 {tag && <span className="tag mb-1 block w-fit font-sans sm:hidden">{tag}</span>}
               </td>
               <td className="number px-2 text-right text-ink2 max-sm:hidden">
-                {amount(line.quantityPerPosition, line.unit)}
+                <UnitText text={amount(line.quantityPerPosition, line.unit)} />
               </td>
-              <td className="number px-2 text-right font-medium">{amount(line.quantity, line.unit)}</td>
+              <td className="number px-2 text-right font-medium">
+                <UnitText text={amount(line.quantity, line.unit)} />
+              </td>
               <td
                 className={`number px-2 text-right ${line.stock && line.stock.free < line.quantity ? 'text-contra' : 'text-ink2'}`}
               >

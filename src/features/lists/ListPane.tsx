@@ -2,6 +2,8 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
+import { writeInch, writeMm, type LengthUnit } from '@/core/quantity'
+import { usePreferences } from '@/features/shell'
 import type { ListDetail, ListSummary } from '@/contract/list'
 import { urlOf } from '@/ui/call'
 import type { Column } from '@/ui/table/column'
@@ -99,7 +101,7 @@ function Remarks({ detail }: { detail: ListDetail }) {
   )
 }
 
-const ITEMS: Column<ListDetail['items'][number]>[] = [
+const itemColumns = (unit: LengthUnit): Column<ListDetail['items'][number]>[] => [
   {
     id: 'written',
     head: 'As written',
@@ -122,11 +124,14 @@ const ITEMS: Column<ListDetail['items'][number]>[] = [
   },
   {
     id: 'sizes',
-    head: 'Bore × outside × width, mm',
+    head: `Bore × outside × width, ${unit}`,
     by: ({ bore }) => bore,
     figures: true,
     className: 'text-ink2',
-    cell: ({ bore, outside, width }) => [bore, outside, width].map((mm) => mm ?? '–').join(' × '),
+    cell: ({ bore, outside, width }) =>
+      [bore, outside, width]
+        .map((mm) => (mm === null ? '–' : (unit === 'mm' ? writeMm : writeInch)(mm)))
+        .join(' × '),
   },
   {
     id: 'quantity',
@@ -139,6 +144,7 @@ const ITEMS: Column<ListDetail['items'][number]>[] = [
 ]
 
 function Items({ detail }: { detail: ListDetail }) {
+  const { unit } = usePreferences()
   const more = detail.listed + detail.own - detail.items.length
   return (
     <section aria-label="Parts of the list" className="flex min-h-0 min-w-0 flex-1 flex-col">
@@ -151,7 +157,7 @@ function Items({ detail }: { detail: ListDetail }) {
           scrolls
           onSheet
           rows={detail.items}
-          columns={ITEMS}
+          columns={itemColumns(unit)}
           keyOf={({ row }) => row}
         />
       </div>

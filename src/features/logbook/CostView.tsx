@@ -2,7 +2,10 @@
 
 import { useAnswer } from '@/ui/useAnswer'
 import { CountChart } from './CountChart'
-import { FigureTable, ViewFrame } from './ViewFrame'
+import { FigureTable, MoreMachines, ViewFrame } from './ViewFrame'
+
+/** Bars of the chart; the table has more. */
+const BARS = 12
 
 /** What the parts of closed jobs cost, by machine. */
 export function CostView({ query }: { query: string }) {
@@ -13,11 +16,11 @@ export function CostView({ query }: { query: string }) {
       isEmpty={({ machines }) => machines.length === 0}
       empty="No closed job with a kit in this time."
     >
-      {({ machines, currency }) => (
+      {({ machines, allMachines, currency }) => (
         <div className="grid grid-cols-1 gap-6">
           <CountChart
             label="Cost of parts by machine"
-            counts={machines.map(({ words, cost }) => ({ words, count: cost }))}
+            counts={machines.slice(0, BARS).map(({ words, cost }) => ({ words, count: cost }))}
             unit={`parts, ${currency}`}
           />
           <FigureTable
@@ -25,6 +28,7 @@ export function CostView({ query }: { query: string }) {
             columns={['Machine', 'Jobs', `Parts, ${currency}`, 'Lines without a price']}
             rows={machines.map(({ words, jobs, cost, unpriced }) => [words, jobs, cost.toFixed(2), unpriced])}
           />
+          <MoreMachines told={machines.length} all={allMachines} />
         </div>
       )}
     </ViewFrame>

@@ -2,7 +2,7 @@
 
 import { useAnswer } from '@/ui/useAnswer'
 import { CountChart } from './CountChart'
-import { FigureTable, ViewFrame } from './ViewFrame'
+import { FigureTable, MoreMachines, ViewFrame } from './ViewFrame'
 
 /** Bars of a chart; the table has them all. */
 const BARS = 8
@@ -16,7 +16,7 @@ export function FailuresView({ query }: { query: string }) {
       isEmpty={({ findings, machines }) => findings.length + machines.length === 0}
       empty="No job in this time. Choose a longer one, or every machine."
     >
-      {({ findings, causes, machines, months }) => (
+      {({ findings, causes, machines, all, months }) => (
         <div className="grid grid-cols-1 gap-x-8 gap-y-6 lg:grid-cols-2">
           <section>
             <h2 className="text-[1.0625rem] font-bold">What was found</h2>
@@ -56,6 +56,7 @@ export function FailuresView({ query }: { query: string }) {
               columns={['Machine', 'Jobs', 'Came back']}
               rows={machines.map(({ words, jobs, cameBack }) => [words, jobs, cameBack])}
             />
+            <MoreMachines told={machines.length} all={all.machines} />
           </section>
         </div>
       )}

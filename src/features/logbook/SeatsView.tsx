@@ -1,6 +1,7 @@
 'use client'
 
 import { Scatter } from 'react-chartjs-2'
+import { UnitText, useFigureUnits } from '@/features/shell'
 import type { SeatsTrendResponse } from '@/contract/logbook'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useInks } from '@/ui/charts/useInks'
@@ -14,6 +15,7 @@ const DAY_MS = 86_400_000
 /** The measured sizes by date, with the limit of the class as a line. */
 function SeatChart({ seat }: { seat: Seat }) {
   const inks = useInks()
+  const { length } = useFigureUnits()
   const at = (on: string) => Date.parse(on) / DAY_MS
   const days = [...seat.measured.map(({ on }) => at(on)), ...(seat.limitOn ? [at(seat.limitOn)] : [])]
   const [from, to] = [Math.min(...days) - 30, Math.max(...days) + 30]
@@ -26,7 +28,7 @@ function SeatChart({ seat }: { seat: Seat }) {
           data={{
             datasets: [
               {
-                data: seat.measured.map(({ on, mm }) => ({ x: at(on), y: mm })),
+                data: seat.measured.map(({ on, mm }) => ({ x: at(on), y: length.of(mm) })),
                 backgroundColor: inks.lamp,
                 borderColor: inks.ink,
                 pointRadius: 5,
@@ -38,8 +40,8 @@ function SeatChart({ seat }: { seat: Seat }) {
                 : [
                     {
                       data: [
-                        { x: from, y: seat.limitMm },
-                        { x: to, y: seat.limitMm },
+                        { x: from, y: length.of(seat.limitMm) },
+                        { x: to, y: length.of(seat.limitMm) },
                       ],
                       borderColor: inks.contra,
                       borderDash: [6, 4],
@@ -51,7 +53,7 @@ function SeatChart({ seat }: { seat: Seat }) {
             ],
           }}
           options={{
-            ...plainOptions(inks, '', 'mm'),
+            ...plainOptions(inks, '', length.name),
             scales: {
               x: {
                 min: from,
@@ -64,8 +66,11 @@ function SeatChart({ seat }: { seat: Seat }) {
                 grid: { color: inks.line2 },
               },
               y: {
-                title: { display: true, text: 'mm', color: inks.ink2 },
-                ticks: { color: inks.ink2, callback: (mm) => Number(mm).toFixed(3) },
+                title: { display: true, text: length.name, color: inks.ink2 },
+                ticks: {
+                  color: inks.ink2,
+                  callback: (at) => Number(at).toFixed(length.name === 'mm' ? 3 : 4),
+                },
                 grid: { color: inks.line2 },
               },
             },
@@ -76,10 +81,10 @@ function SeatChart({ seat }: { seat: Seat }) {
   )
 }
 
-const um = (mm: number | null): string => (mm === null ? '–' : (mm * 1000).toFixed(0))
-
 /** Seats that were measured on more than one job: how they wear, and when they reach their limit. */
 export function SeatsView({ query }: { query: string }) {
+  const { length, small } = useFigureUnits()
+  const um = (mm: number | null): string => (mm === null ? '–' : small.write(mm * 1000))
   const held = useAnswer('GET /api/logbook/seats', { query: new URLSearchParams(query) })
   return (
     <ViewFrame
@@ -99,19 +104,21 @@ export function SeatsView({ query }: { query: string }) {
                 <SeatChart seat={seat} />
               </div>
               <div>
-                <p className="mb-2">{seat.advice}</p>
+                <p className="mb-2">
+                  <UnitText text={seat.advice} />
+                </p>
                 <FigureTable
                   caption={
                     seat.perYearMm === null
                       ? 'Mean of the readings'
-                      : `Wear ${um(seat.perYearMm)} µm a year (95 %: ${um(seat.lowerMm)} to ${um(seat.upperMm)})`
+                      : `Wear a year, ${small.name}: ${um(seat.perYearMm)} (95 %: ${um(seat.lowerMm)} to ${um(seat.upperMm)})`
                   }
-                  columns={['Job', 'Measured', 'Mean, mm', 'Limit, mm']}
+                  columns={['Job', 'Measured', `Mean, ${length.name}`, `Limit, ${length.name}`]}
                   rows={seat.measured.map(({ jobId, on, mm }) => [
                     `Job ${jobId}`,
                     on,
-                    mm.toFixed(4),
-                    seat.limitMm?.toFixed(3) ?? '–',
+                    length.write(mm),
+                    seat.limitMm === null ? '–' : length.write(seat.limitMm),
                   ])}
                 />
               </div>

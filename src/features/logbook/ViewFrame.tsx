@@ -61,3 +61,13 @@ export function FigureTable({ caption, columns, rows }: TableProps) {
     />
   )
 }
+
+/** Says that a table of machines does not hold them all. */
+export function MoreMachines({ told, all }: { told: number; all: number }) {
+  if (told >= all) return null
+  return (
+    <p className="mt-1 text-[0.875rem] text-ink2">
+      {told} of {all.toLocaleString('en-GB').replace(/,/g, ' ')} machines. The CSV file has them all.
+    </p>
+  )
+}

@@ -3,7 +3,7 @@
 import { urlOf } from '@/ui/call'
 import { usePreferences } from './Preferences'
 
-type Paper = 'GET /api/jobs/{id}/kit.pdf' | 'GET /api/jobs/{id}/card.pdf'
+type Paper = `GET /api/jobs/{id}/${'kit' | 'card' | 'labels' | 'quote'}.pdf`
 
 /** The address of a paper of a job, in the units that were chosen. */
 export function usePaperUrl(): (paper: Paper, jobId: number) => string {

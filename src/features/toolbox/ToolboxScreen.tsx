@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { TOOL_KINDS, TOOL_WORDS } from '@/core/procedure'
+import { readFigure } from '@/core/quantity'
 import { Frame } from '@/features/shell'
 import type { Toolbox } from '@/contract/plan'
 import { call, wordsOf } from '@/ui/call'
@@ -21,7 +22,7 @@ type Row = { kind: (typeof TOOL_KINDS)[number]; words: string } & Record<(typeof
 const BLANK: Row = { kind: 'sleeve', words: '', from: '', to: '', insideMm: '', outsideMm: '', depthMm: '' }
 const COLUMNS = 'grid grid-cols-[190px_minmax(240px,1fr)_repeat(5,78px)_44px] gap-1.5'
 const text = (n: number | undefined): string => (n === undefined ? '' : String(n))
-const size = (typed: string) => (typed.trim() === '' ? undefined : Number(typed.replace(',', '.')))
+const size = (typed: string) => (typed.trim() === '' ? undefined : readFigure(typed, 'length'))
 
 /** The shop's own tools with their sizes: plans pick from them. */
 export function ToolboxScreen({ initial }: { initial: Toolbox }) {
@@ -71,9 +72,10 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
           </button>
         </div>
         <p className="mb-2 text-ink2">
-          Plans pick from these by size and say what is missing. One size: write it on both sides; a press:
-          its force in kN under “to”. Sleeves, sockets and rings that are measured inside, outside and deep
-          are picked by what they drive or receive, a drift by how thick it is outside and how long.
+          Plans pick from these by size and say what is missing. Sizes are millimetres unless their unit
+          stands behind them, such as 3/4 in. One size: write it on both sides; a press: its force in kN under
+          “to”. Sleeves, sockets and rings that are measured inside, outside and deep are picked by what they
+          drive or receive, a drift by how thick it is outside and how long.
         </p>
         {trouble && (
           <p role="alert" className="mb-2 text-contra">
@@ -110,7 +112,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                   key={name}
                   className="field number"
                   aria-label={`Tool ${i + 1}, ${SIZE_WORDS[name]}`}
-                  maxLength={8}
+                  maxLength={12}
                   value={row[name]}
                   onChange={(e) => set(i, { [name]: e.target.value })}
                 />

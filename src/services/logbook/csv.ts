@@ -5,6 +5,9 @@ import { ServiceError } from '../errors'
 import { identification } from './identification'
 import { closures, cost, failures, seatTrends, service } from './views'
 
+/** A file has every machine. */
+const ALL = 1_000_000
+
 /** A table as it is asked for, `cost.csv`. @throws ServiceError `notFound` */
 function viewOf(table: string): LogbookView {
   const view = LOGBOOK_VIEWS.find((v) => `${v}.csv` === table)
@@ -21,7 +24,7 @@ export async function logbookCsv(table: string, query: unknown): Promise<string>
   const blank = (value: number | string | null): number | string => value ?? ''
   switch (view) {
     case 'failures': {
-      const { findings, causes, machines, months } = await failures(query)
+      const { findings, causes, machines, months } = await failures(query, ALL)
       return writeCsv(
         ['about', 'name', 'count', 'jobs', 'came_back'],
         [
@@ -70,7 +73,7 @@ export async function logbookCsv(table: string, query: unknown): Promise<string>
       )
     }
     case 'cost': {
-      const { machines, currency } = await cost(query)
+      const { machines, currency } = await cost(query, ALL)
       return writeCsv(
         ['machine', 'jobs', 'cost', 'currency', 'parts_without_price'],
         machines.map(({ words, jobs, cost: sum, unpriced }) => ({

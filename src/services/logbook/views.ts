@@ -31,26 +31,40 @@ import { seats as seatsOfJob } from '../plan'
 import { settings } from '../settings'
 import { scopeOf } from './scope'
 
+/** Machines told in a view; a file has them all. */
+const MOST_MACHINES = 50
 const NO_MACHINE = 'not in the register'
 
-/** What fails, where and why. @throws ServiceError `unreadable` */
-export async function failures(input: unknown): Promise<FailuresResponse> {
+/**
+ * What fails, where and why.
+ * @param most machines told, those with most jobs
+ * @throws ServiceError `unreadable`
+ */
+export async function failures(input: unknown, most = MOST_MACHINES): Promise<FailuresResponse> {
   const { scope } = await scopeOf(input)
-  const [counted, months] = await Promise.all([foundAndWhere(scope), db.countByMonth(scope)])
+  const [counted, months] = await Promise.all([foundAndWhere(scope, most), db.countByMonth(scope)])
   return {
     from: scope.from,
     ...counted,
-    months: months.map(({ month, jobs }) => ({ month, jobs: Number(jobs) })),
+    months,
   }
 }
 
-/** The same without the months, of the months before today: what the bench shows. */
+/** The same without the months, of the months before today, and the one machine with most jobs or two: what the bench shows. */
 export async function season(months: number): Promise<Omit<FailuresResponse, 'from' | 'months'>> {
-  return foundAndWhere((await scopeOf({ months })).scope)
+  // Jobs of no machine may lead.
+  return foundAndWhere((await scopeOf({ months })).scope, 2)
 }
 
-async function foundAndWhere(scope: db.LogbookScope): Promise<Omit<FailuresResponse, 'from' | 'months'>> {
-  const [found, machines] = await Promise.all([db.countFindings(scope), db.countByMachine(scope)])
+async function foundAndWhere(
+  scope: db.LogbookScope,
+  most: number,
+): Promise<Omit<FailuresResponse, 'from' | 'months'>> {
+  const [found, machines, all] = await Promise.all([
+    db.countFindings(scope),
+    db.countByMachine(scope, most),
+    db.countLogged(scope),
+  ])
   const counts = found.map(({ damage, count, jobs }) => ({
     damage,
     count: Number(count),
@@ -67,6 +81,7 @@ async function foundAndWhere(scope: db.LogbookScope): Promise<Omit<FailuresRespo
       ...cause,
       count: Math.round(findings * 10) / 10,
     })),
+    all,
     machines: machines.map(({ machineId, machine, jobs, cameBack }) => ({
       machineId,
       words: machine ?? NO_MACHINE,
@@ -179,13 +194,18 @@ export async function closures(input: unknown): Promise<ClosuresResponse> {
   }
 }
 
-/** What the parts of closed jobs cost, by machine. @throws ServiceError `unreadable` */
-export async function cost(input: unknown): Promise<CostResponse> {
+/**
+ * What the parts of closed jobs cost, by machine.
+ * @param most machines told, those that cost most
+ * @throws ServiceError `unreadable`
+ */
+export async function cost(input: unknown, most = MOST_MACHINES): Promise<CostResponse> {
   const { scope } = await scopeOf(input)
-  const [rows, { currency }] = await Promise.all([db.costByMachine(scope), settings()])
+  const [rows, { currency }] = await Promise.all([db.costByMachine(scope, most), settings()])
   return {
     from: scope.from,
     currency,
+    allMachines: Number(rows[0]?.machines ?? 0),
     machines: rows.map(({ machineId, machine, jobs, cost: sum, unpriced }) => ({
       machineId,
       words: machine ?? NO_MACHINE,

@@ -3,7 +3,7 @@ import { endPlay, isStepless, NUT_LOCKS, usualPlay, type NutLock } from '@/core/
 import { readThread, type Arrangement, type SlotRole } from '@/core/kit'
 import { knownPart } from '@/core/part'
 import type { PlanFacts } from '@/core/procedure'
-import { MM_PER_INCH } from '@/core/quantity'
+import { MM_PER_INCH, readFigure } from '@/core/quantity'
 import type { JobKit } from '../jobKit'
 import type { FittingDraft, SeatsResponse } from '@/contract/plan'
 
@@ -39,16 +39,20 @@ export function nutOf(found: JobKit, fitting: FittingDraft, thread: string | und
     .map(({ value }) => knownPart(value)?.part.hardware)
     .find((h) => h?.what === 'castleNut')
   const field = (name: string) => figure(fitting.fields[`adjust.${name}`])
+  const length = (name: string) => readFigure(fitting.fields[`adjust.${name}`] ?? '', 'length')
   const nut = hardware?.what === 'castleNut' ? hardware : undefined
   const pitchMm =
-    field('threads') > 0
-      ? MM_PER_INCH / field('threads')
-      : (nut?.pitchMm ?? readThread(thread ?? '')?.pitchMm ?? 0)
+    length('pitch') > 0
+      ? length('pitch')
+      : field('threads') > 0
+        ? MM_PER_INCH / field('threads')
+        : (nut?.pitchMm ?? readThread(thread ?? '')?.pitchMm ?? 0)
   const slots = field('slots') > 0 ? field('slots') : (nut?.slots ?? 0)
   const lock = lockOf(arrangement, fitting.fields['adjust.lock'])
   if (!(pitchMm > 0) || (!isStepless(lock) && !(slots > 0))) return null
-  const typed = field('max') > 0 && field('min') >= 0 && field('min') < field('max')
-  const target = typed ? { min: field('min'), max: field('max') } : usualSetting(found).play
+  const [min, max] = [length('min'), length('max')]
+  const typed = max > 0 && min >= 0 && min < max
+  const target = typed ? { min, max } : usualSetting(found).play
   const { step, turnForTarget } = endPlay({
     pitchMm,
     degrees: 90,

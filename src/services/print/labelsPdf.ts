@@ -2,6 +2,7 @@ import 'server-only'
 import { ServiceError } from '../errors'
 import { jobKit } from '../jobKit'
 import { itemsFor, itemsOf, MAX_LABELS } from '../stock'
+import { inUnits } from './eachText'
 import { COLOURS, startDocument, type Doc } from './page'
 import { drawBars, drawQr } from './symbols'
 
@@ -74,15 +75,15 @@ export function labelSheet(labels: readonly Label[], title: string): Promise<Buf
   return done
 }
 
-/** One label for each bought line of a job's kit. @throws ServiceError `notFound` */
-export async function kitLabels(jobId: number): Promise<Buffer> {
+/** One label for each bought line of a job's kit. @throws ServiceError `notFound`; `unreadable` for other units */
+export async function kitLabels(jobId: number, units: string | undefined): Promise<Buffer> {
   const { job, kit, place } = await jobKit(jobId)
   const labels = kit.lines
     .filter((l) => l.quantity > 0 && l.state === 'filled')
     .map((l) => ({
       code: l.designation,
       heading: l.designation,
-      lines: [`${l.words}, ${l.quantity} ${l.unit}`, `Job ${job.id}: ${job.title}`, place],
+      lines: [inUnits(`${l.words}, ${l.quantity} ${l.unit}`, units), `Job ${job.id}: ${job.title}`, place],
     }))
   return labelSheet(labels, `Job ${jobId}, labels`)
 }

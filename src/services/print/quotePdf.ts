@@ -4,6 +4,7 @@ import { askedPrices } from '../askedPrices'
 import { today } from '../clock'
 import { jobKit } from '../jobKit'
 import { settings } from '../settings'
+import { inUnits } from './eachText'
 import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH } from './page'
 
 const COLUMNS = [
@@ -20,9 +21,9 @@ const cents = (value: number): number => Math.round(value * 100) / 100
 /**
  * A quote for a job's kit: what is bought with the price of its line, else the lowest a supplier asks today; margin, taxes and
  * validity from the settings. Lines without a price are named and not added up; where no line has one there is no total.
- * @throws ServiceError `notFound`
+ * @throws ServiceError `notFound`; `unreadable` for other units
  */
-export async function quotePdf(jobId: number): Promise<Buffer> {
+export async function quotePdf(jobId: number, units: string | undefined): Promise<Buffer> {
   const [{ job, arrangement, kit, place }, { shop, currency, validDays, marginPercent, taxes }, day] =
     await Promise.all([jobKit(jobId), settings(), today()])
   const bought = kit.lines.filter((l) => l.quantity > 0 && l.unit === 'pcs' && l.state === 'filled')
@@ -62,7 +63,7 @@ export async function quotePdf(jobId: number): Promise<Buffer> {
   for (const { line, each, sum } of priced)
     row(
       [
-        line.words,
+        inUnits(line.words, units),
         line.designation,
         String(line.quantity),
         each === null ? 'on request' : money(each),

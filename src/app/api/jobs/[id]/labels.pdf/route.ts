@@ -3,5 +3,5 @@ import { pdf } from '../../../_http/answer'
 import { serve } from '../../../_http/serve'
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/jobs/{id}/labels.pdf', {
-  GET: async ({ id }) => pdf(await kitLabels(id), `job-${id}-labels.pdf`),
+  GET: async ({ id, query }) => pdf(await kitLabels(id, query['units']), `job-${id}-labels.pdf`),
 })

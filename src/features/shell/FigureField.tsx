@@ -1,0 +1,30 @@
+'use client'
+
+import { FIELD_UNITS, keptFigure, shownFigure, type FieldQuantity } from '@/core/quantity'
+import { Field } from '@/ui/Field'
+import { usePreferences } from './Preferences'
+
+interface Props {
+  /** without its unit */
+  label: string
+  quantity: FieldQuantity
+  /** with its unit where that is not the metric one */
+  value: string
+  onChange: (value: string) => void
+  placeholder?: string
+  most?: number
+}
+
+/** A labelled figure in the units that were chosen; what is kept says its own. */
+export function FigureField({ label, quantity, value, onChange, placeholder = '', most = 12 }: Props) {
+  const { unit } = usePreferences()
+  return (
+    <Field
+      label={`${label}, ${FIELD_UNITS[quantity][unit]}`}
+      value={shownFigure(value, quantity, unit)}
+      placeholder={shownFigure(placeholder, quantity, unit)}
+      most={most}
+      onChange={(typed) => onChange(keptFigure(typed, quantity, unit))}
+    />
+  )
+}
