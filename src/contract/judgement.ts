@@ -76,6 +76,11 @@ const Seen = z.object({
   part: z.enum(INSPECTED),
   damage: z.string().max(40),
   severity: z.enum(SEVERITIES),
+  /** hours of the clock it was seen at */
+  at: z
+    .array(z.number().int().min(1, 'An hour is 1 to 12.').max(12, 'An hour is 1 to 12.'))
+    .max(12, 'At most 12 hours.')
+    .optional(),
 })
 
 export const InspectRequest = z.object({

@@ -134,26 +134,31 @@ export interface StoredAnswer {
  * its place, once for each part, as sure as it ever was; entries of before the bearing was written with them are told apart in jobs of one bearing.
  */
 export async function identifiedParts(scope: LogbookScope): Promise<StoredAnswer[]> {
-  const answers = await select<Omit<StoredAnswer, 'month'> & { month: number }>(
-    `SELECT extract(YEAR_MONTH FROM j.created_at) AS month, round(b.decided_probability, 3) AS probability,
-       if(j.closed_at IS NULL, 'open', 'right') AS state, count(*) AS count
-     FROM jobs j JOIN bearings b ON b.job_id = j.id
-     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} AND b.decided_probability > 0
-     GROUP BY month, probability, state
-     UNION ALL
-     SELECT month, probability, 'wrong' AS state, count(*) AS count FROM (
-       SELECT max(extract(YEAR_MONTH FROM j.created_at)) AS month, max(round(e.decided_probability, 3)) AS probability
-       FROM jobs j JOIN job_events e ON e.job_id = j.id AND e.kind = 'decision' AND e.undone_at IS NULL AND e.decided_probability > 0
-       JOIN bearings b ON b.job_id = j.id AND (b.id = e.decided_bearing
-         OR (e.decided_bearing IS NULL
-           AND NOT EXISTS (SELECT 1 FROM bearings o WHERE o.job_id = j.id AND o.id <> b.id)))
-       WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
-         AND b.decided_base <> e.decided_base
-       GROUP BY b.id, e.decided_base) AS replaced
-     GROUP BY month, probability ORDER BY month, probability`,
-    { ...scope },
-  )
-  return answers.map((answer) => ({ ...answer, month: monthWritten(Number(answer.month)) }))
+  type Row = Omit<StoredAnswer, 'month'> & { month: number }
+  const [standing, replaced] = await Promise.all([
+    select<Row>(
+      `SELECT extract(YEAR_MONTH FROM j.created_at) AS month, round(b.decided_probability, 3) AS probability,
+         if(j.closed_at IS NULL, 'open', 'right') AS state, count(*) AS count
+       FROM jobs j JOIN bearings b ON b.job_id = j.id
+       WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} AND b.decided_probability > 0
+       GROUP BY month, probability, state ORDER BY month, probability`,
+      { ...scope },
+    ),
+    select<Row>(
+      `SELECT month, probability, 'wrong' AS state, count(*) AS count FROM (
+         SELECT max(extract(YEAR_MONTH FROM j.created_at)) AS month, max(round(e.decided_probability, 3)) AS probability
+         FROM jobs j JOIN job_events e ON e.job_id = j.id AND e.kind = 'decision' AND e.undone_at IS NULL
+           AND e.decided_probability > 0
+         JOIN bearings b ON b.job_id = j.id AND (b.id = e.decided_bearing
+           OR (e.decided_bearing IS NULL
+             AND NOT EXISTS (SELECT 1 FROM bearings o WHERE o.job_id = j.id AND o.id <> b.id)))
+         WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} AND b.decided_base <> e.decided_base
+         GROUP BY b.id, e.decided_base) AS taken_back
+       GROUP BY month, probability ORDER BY month, probability`,
+      { ...scope },
+    ),
+  ])
+  return [...standing, ...replaced].map((row) => ({ ...row, month: monthWritten(Number(row.month)) }))
 }
 
 /** How often each part was what a job that is closed had decided on. */

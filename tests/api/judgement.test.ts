@@ -63,6 +63,17 @@ describe('/api/inspect', () => {
     expect(body).toMatchObject({ run: 'notUntilRepaired' })
     expect(body.causes[0]?.id).toBe('current')
   })
+  it('tells where on a ring it was seen, and refuses an hour that no clock has', async () => {
+    const found = (hour: number) =>
+      post<{ parts: { findings: string[] }[] }>('/api/inspect', {
+        seen: [{ part: 'race', damage: 'spalling', severity: 'marked', at: [6, hour] }],
+      })
+    expect((await found(7)).body.parts.flatMap(({ findings }) => findings)).toContain(
+      'Spalling from 6 to 7 o’clock',
+    )
+    const { status, body } = await found(13)
+    expect([status, body.detail]).toEqual([400, expect.stringContaining('An hour is 1 to 12.')])
+  })
   it('a finding nobody knows is refused in words', async () => {
     const { status, body } = await post('/api/inspect', {
       seen: [{ part: 'seal', damage: 'fluting', severity: 'marked' }],

@@ -134,6 +134,27 @@ describe('what the history says', () => {
     expect(own.causes[0]?.id).toBe('current')
   })
 
+  it('tells fifty machines and says how many there are; the file has them all', async () => {
+    const name = mark()
+    for (let n = 0; n < 52; n++) {
+      const { body } = await post<{ id: number }>('/api/machines', {
+        name: `Buoy ${name} ${n}`,
+        positions: [],
+      })
+      await post('/api/jobs', { title: `Swivel ${n}`, machineId: body.id })
+    }
+    const told = FailuresResponse.parse(await get('/api/logbook/failures?months=1'))
+    expect(told.machines).toHaveLength(50)
+    expect(told.all.machines).toBeGreaterThan(52)
+    expect(told.all.jobs).toBe(told.months.reduce((sum, { jobs }) => sum + jobs, 0))
+    const { body: csv } = await call<string>('GET', '/api/logbook/failures.csv?months=1')
+    const rows = String(csv)
+      .split('\n')
+      .filter((row) => row.startsWith('machine,'))
+    expect(rows).toHaveLength(told.all.machines)
+    expect(rows.filter((row) => row.includes(name))).toHaveLength(52)
+  })
+
   it('follows a fitted part from the register until it is replaced', async () => {
     const job = await fittedJob(mark())
     await close(job)

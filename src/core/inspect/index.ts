@@ -1,3 +1,4 @@
+export { clockWords, placeSays, ROUND_PARTS } from './clock'
 export type { DamageMode } from './findingRows'
 export {
   INSPECTED,

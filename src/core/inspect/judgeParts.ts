@@ -1,5 +1,6 @@
 import type { Finding } from '../kit'
 import type { Cause, DamageMode, SetupWords } from './findingRows'
+import { clockWords } from './clock'
 import {
   INSPECTED,
   PART_VERDICTS,
@@ -18,6 +19,8 @@ export interface Seen {
   part: Inspected
   damage: string
   severity: Severity
+  /** hours of the clock it was seen at, 1 to 12 */
+  at?: readonly number[] | undefined
 }
 
 /** How long it had run before: a month or so, or many years. */
@@ -145,7 +148,9 @@ export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspectio
   const parts = INSPECTED.filter(told).map((part) => ({
     part,
     verdict: isPair(part) ? pair : verdictOf(part),
-    findings: known.filter((s) => s.part === part).map(({ mode }) => mode.words),
+    findings: known
+      .filter((s) => s.part === part)
+      .map(({ mode, at = [] }) => [mode.words, clockWords(at)].filter(Boolean).join(' ')),
   }))
   const serious = known.filter(({ mode, severity }) => mode.verdicts[SEVERITIES.indexOf(severity)] !== 'good')
   return {

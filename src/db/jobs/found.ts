@@ -27,7 +27,14 @@ export async function saveFindings(
   const { FindingRow: Findings } = models()
   await Findings.destroy({ where: { bearing_id: bearingId, job_id: jobId }, transaction })
   await Findings.bulkCreate(
-    findings.map((finding, i) => ({ ...finding, job_id: jobId, bearing_id: bearingId, ordinal: i + 1 })),
+    findings.map(({ part, damage, severity }, i) => ({
+      part,
+      damage,
+      severity,
+      job_id: jobId,
+      bearing_id: bearingId,
+      ordinal: i + 1,
+    })),
     { transaction },
   )
 }

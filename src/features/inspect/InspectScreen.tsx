@@ -3,10 +3,13 @@
 import { capital } from '@/core/capital'
 import { useState } from 'react'
 import {
+  clockWords,
   DAMAGE,
   INSPECTED,
   INSPECTED_WORDS,
   inspectedWords,
+  placeSays,
+  ROUND_PARTS,
   SEVERITIES,
   type Age,
   type DamageMode,
@@ -24,6 +27,7 @@ import { DamageSketch } from '@/ui/drawing'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKeys } from '@/ui/useKeys'
 import { VerdictMark } from '@/ui/VerdictMark'
+import { ClockDial } from './ClockDial'
 
 const HINTS: readonly KeyHint[] = [
   { keys: '↑ ↓', words: 'part', foot: true },
@@ -138,6 +142,24 @@ function Answer({ found }: { found: InspectResponse }) {
   )
 }
 
+/** Where a finding lies on its ring, and what that may say. */
+function Place({ part, hours }: { part: Inspected; hours: readonly number[] }) {
+  const says = placeSays(part, hours)
+  return (
+    <p className="mt-1" data-testid="place">
+      {hours.length === 0 ? (
+        <span className="text-ink3">
+          Where? As it was fitted, seen from outside, 12 at the top. Mark the rings before they come out.
+        </span>
+      ) : (
+        <>
+          <b className="text-ink">{capital(clockWords(hours))}.</b> {says}
+        </>
+      )}
+    </p>
+  )
+}
+
 /** What is still good: part by part, damage picked from sketches, verdict and causes beside it. */
 export function InspectScreen() {
   const { job, change } = useJob()
@@ -160,14 +182,16 @@ export function InspectScreen() {
   const inspected = INSPECTED.filter(
     (p) => answer?.inspected.includes(p) !== false || count(p) > 0 || draft.good.includes(p),
   )
+  const isRound = ROUND_PARTS.includes(part)
   const severityOf = (damage: string): Severity | null =>
     draft.seen.find((s) => s.part === part && s.damage === damage)?.severity ?? null
   const press = (damage: string) => {
     const now = severityOf(damage)
     const next = now === null ? SEVERITIES[0] : SEVERITIES[SEVERITIES.indexOf(now) + 1]
     const others = draft.seen.filter((s) => s.part !== part || s.damage !== damage)
+    const at = draft.seen.find((s) => s.part === part && s.damage === damage)?.at
     put({
-      seen: next ? [...others, { part, damage, severity: next }] : others,
+      seen: next ? [...others, { part, damage, severity: next, ...(at && { at }) }] : others,
       good: draft.good.filter((p) => p !== part),
     })
   }
@@ -231,13 +255,30 @@ export function InspectScreen() {
               const mode = DAMAGE.find((m) => m.id === s.damage)
               return (
                 mode && (
-                  <p key={s.damage} className="mt-2 text-[0.875rem] text-ink2">
-                    <b className="text-ink">{mode.words}</b>: {mode.looks}{' '}
-                    <span className="text-ink3">
-                      ISO 15243: {mode.term}
-                      {mode.group && `, ${mode.group}`}.
-                    </span>
-                  </p>
+                  <div
+                    key={s.damage}
+                    className="mt-3 flex flex-wrap gap-x-5 gap-y-2 border-t border-line2 pt-3"
+                  >
+                    <div className="min-w-0 flex-[1_1_240px] text-[0.875rem] text-ink2">
+                      <p>
+                        <b className="text-ink">{mode.words}</b>: {mode.looks}{' '}
+                        <span className="text-ink3">
+                          ISO 15243: {mode.term}
+                          {mode.group && `, ${mode.group}`}.
+                        </span>
+                      </p>
+                      {isRound && <Place part={part} hours={s.at ?? []} />}
+                    </div>
+                    {isRound && (
+                      <ClockDial
+                        label={mode.words}
+                        hours={s.at ?? []}
+                        onHours={(at) =>
+                          put({ seen: draft.seen.map((other) => (other === s ? { ...s, at } : other)) })
+                        }
+                      />
+                    )}
+                  </div>
                 )
               )
             })}

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import { ITEM_WORDS, readMeasurements } from '@/core/identify'
 import { readLength } from '@/core/quantity'
-import { DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
+import { clockWords, DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { Measurement } from '@/contract/evidence'
@@ -89,7 +89,7 @@ function bearingFacts(
         ? inspection.seen
             .map(
               (s) =>
-                `${INSPECTED_WORDS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.words.toLowerCase() ?? s.damage}, ${s.severity}`,
+                `${INSPECTED_WORDS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.words.toLowerCase() ?? s.damage}, ${[s.severity, clockWords(s.at ?? [])].filter(Boolean).join(', ')}`,
             )
             .join('; ')
         : 'nothing noted',

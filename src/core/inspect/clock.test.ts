@@ -1,0 +1,59 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { clockWords, placeSays } from './clock'
+
+const ALL = Array.from({ length: 12 }, (_, i) => i + 1)
+
+describe('where on a ring something was seen', () => {
+  it.each([
+    [[], ''],
+    [[6], 'at 6 o’clock'],
+    [[7, 5, 6], 'from 5 to 7 o’clock'],
+    [[12, 1, 11], 'from 11 to 1 o’clock'],
+    [[3, 9], 'at 3 and 9 o’clock, opposite each other'],
+    [[2, 3, 8, 9], 'at 2 to 3 and 8 to 9 o’clock, opposite each other'],
+    [[1, 4], 'at 1 and 4 o’clock'],
+    [[2, 6, 10], 'at 2 and 6 and 10 o’clock'],
+    [ALL, 'all round'],
+  ])('%j is “%s”', (hours, words) => {
+    expect(clockWords(hours)).toBe(words)
+  })
+  it('turned by any number of hours the pattern is the same one, and what is told names the hours again', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { minLength: 1 }),
+        fc.nat(11),
+        (hours, by) => {
+          const turned = hours.map((hour) => ((hour - 1 + by) % 12) + 1)
+          expect(placeSays('race', turned)).toBe(placeSays('race', hours))
+          const named = clockWords(hours) === 'all round' ? ALL : namedIn(clockWords(hours))
+          expect(named.sort((a, b) => a - b)).toEqual([...hours].sort((a, b) => a - b))
+        },
+      ),
+    )
+  })
+  // Patterns of raceway tracks: common practice, as in handbooks of bearing damage.
+  it.each([
+    [[5, 6, 7], 'One place'],
+    [[6, 12], 'squeezed out of round'],
+    [[1, 6], 'squeezed out of round'],
+    [[1, 5], null],
+    [ALL, 'All round'],
+    [[2, 6, 10], null],
+  ])('%j on a raceway: %s', (hours, words) => {
+    if (words === null) expect(placeSays('race', hours)).toBeNull()
+    else expect(placeSays('bearing', hours)).toContain(words)
+  })
+  it('says nothing of a load where there is no raceway', () => {
+    expect(placeSays('seal', [6])).toBeNull()
+  })
+})
+
+/** The hours that words name, from each first to its last. */
+function namedIn(words: string): number[] {
+  return [...words.matchAll(/(\d+)(?: to (\d+))?/g)].flatMap(([, from, to = from]) => {
+    const hours = [Number(from)]
+    while (hours.at(-1) !== Number(to)) hours.push(((hours.at(-1) ?? 0) % 12) + 1)
+    return hours
+  })
+}
