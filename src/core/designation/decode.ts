@@ -70,6 +70,8 @@ function runOnCost({ base, end }: Draft, marks: readonly Glyph[], suffix: Suffix
   if (!after || suffix.parts[0]?.token || !DIGIT.test(base.at(-1) ?? '')) return 0
   // Behind a gap a lost mark may be a digit too: what follows is more likely a bore than a code nobody knows.
   if (after.gap) return /[\d?]/.test(after.char) ? GAP_DIGIT : 0
+  // `6203-8/4` is a fraction, and no number 6203-8 with something behind it.
+  if (after.char === '/' && DIGIT.test(marks[end + 1]?.char ?? '')) return GAP_DIGIT
   if (after.char === '?') return DIGIT.test(marks[end + 1]?.char ?? '') ? GAP_DIGIT : 0
   return DIGIT.test(after.char) ? RUN_ON_DIGIT : 0
 }
@@ -83,7 +85,9 @@ const told = (token: SuffixToken, text: string, at: number) => ({
   taken: token.text,
 })
 
-const mayBeDigit = (mark: Glyph | undefined): boolean => mark !== undefined && /[\d?]/.test(mark.char)
+/** A digit, a lost mark, or a letter that a worn digit shows. */
+const mayBeDigit = (mark: Glyph | undefined): boolean =>
+  mark !== undefined && /[\d?ODILZSGBQ]/.test(mark.char)
 
 /** Cost of gaps between digits that stand otherwise than in the number; nothing where marks were missed or added. */
 function gapCost({ part, stamped, start, end }: Draft, marks: readonly Glyph[]): number {

@@ -44,8 +44,6 @@ const ONCE: ReadonlySet<SuffixToken['kind']> = new Set([
   'taperBore',
   'heat',
 ])
-/** A token of which a mark is lost: one of several it may be, none of them as usual as no token at all (estimate). */
-const LOST_IN_TOKEN = 0.9
 /** Of a worn stamp, a letter that is a token by itself and looks like a digit, straight behind a digit: as likely the next digit. */
 const LETTER_LIKE_DIGIT = 1.2
 const LIKE_A_DIGIT = /[ODILZSGBQ]/
@@ -86,19 +84,18 @@ function tokensOf(tokens: readonly SuffixToken[], family: Family | 'any'): Token
 
 /** Cost of reading `token` at `at`; ∞ when it cannot be that. */
 function tokenCost({ key, sure }: SuffixToken, marks: readonly Glyph[], at: number): number {
-  let [worn, read, gaps, lost] = [0, 0, 0, 0]
+  let [worn, read, gaps] = [0, 0, 0]
   for (let i = 0; i < key.length; i++) {
     const mark = marks[at + i]
     if (mark === undefined || mark.char === '*') return Infinity
     const { char } = mark
-    if (char === '?') lost = LOST_IN_TOKEN
-    else read++
+    if (char !== '?') read++
     if (i > 0 && mark.gap) gaps++
     worn += confusionCost(char, key[i] ?? '')
     if (worn > MOST_MISREAD) return Infinity
   }
   if (read === 0 || (worn > 0 && key.length < LEAST_MARKS)) return Infinity
-  return KNOWN + RARER[sure] + worn + (read < 2 ? lost : 0) + GAP_WITHIN * gaps
+  return KNOWN + RARER[sure] + worn + GAP_WITHIN * gaps
 }
 
 interface Step {
@@ -129,8 +126,8 @@ const seamOf = (known: SuffixToken | 'base'): number => {
 /** What a token of one letter costs more straight behind the digits of a worn number. */
 function betrays(rest: Step, marks: readonly Glyph[], at: number): number {
   const [before, mark] = [marks[at - 1], marks[at]]
-  const alone = rest.token?.key.length === 1 || (rest.token && marks[at + 1]?.gap)
-  if (!alone || !before || !mark || mark.gap) return 0
+  const isAlone = rest.token?.key.length === 1 || (rest.token && marks[at + 1]?.gap)
+  if (!isAlone || !before || !mark || mark.gap) return 0
   const isWorn = marks.some(({ char }) => char === '?' || char === '*')
   return isWorn && /[\d?]/.test(before.char) && LIKE_A_DIGIT.test(mark.char) ? LETTER_LIKE_DIGIT : 0
 }

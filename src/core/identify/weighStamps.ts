@@ -33,6 +33,12 @@ const CLEAN_COST = 1
 
 const lost = new Set(['?', '*'])
 
+/** Marks that nothing explains behind a cone or cup, as many as a number has: of no set it belongs to are they the other ring, ln. */
+const OTHER_MATE = { marks: 4, cost: 2.5 }
+
+const otherMate = ({ unknown }: Reading): number =>
+  glyphs(unknown.join('')).length >= OTHER_MATE.marks ? OTHER_MATE.cost : 0
+
 /** A cone or cup names every set it belongs to; a stamp said to be on the cup does not name a cone. */
 function partsNamed({ part }: Reading, on: Stamp['on'], catalogue: Catalogue): readonly Part[] {
   if ((on === 'cup' && part.piece === 'cone') || (on === 'cone' && part.piece === 'cup')) return []
@@ -82,8 +88,9 @@ export function readStamp(
   for (const reading of readAllDesignations(stamp.text, language)) {
     if (reading.part.computed) computed.push(reading.part)
     for (const part of partsNamed(reading, stamp.on, language.catalogue)) {
+      const named = part === reading.part ? reading : { ...reading, cost: reading.cost + otherMate(reading) }
       const held = readings.get(part)
-      if (!held || reading.cost < held.cost) readings.set(part, reading)
+      if (!held || named.cost < held.cost) readings.set(part, named)
     }
   }
   const listed = logSumExp([...readings].map(([part, reading]) => logPrior(part) - reading.cost))

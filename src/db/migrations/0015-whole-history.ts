@@ -18,7 +18,7 @@ const DECIDED = {
 /** What the bench and the logbook count over a whole history is read from indexes alone. */
 export async function up(query: QueryInterface): Promise<void> {
   const run = (sql: string) => query.sequelize.query(sql)
-  await query.addIndex('jobs', ['created_at', 'deleted_at', 'machine_id', 'comeback_of'], {
+  await query.addIndex('jobs', ['created_at', 'deleted_at', 'closed_at', 'machine_id', 'comeback_of'], {
     name: 'jobs_counted',
   })
   await query.removeIndex('jobs', 'jobs_created')
