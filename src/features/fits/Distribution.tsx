@@ -58,7 +58,9 @@ export function Distribution({ spread, tight }: Props) {
           role="presentation"
           aria-hidden
           data={{
-            labels: bins.map(({ fromUm }) => small.write(fromUm + binUm / 2)),
+            labels: bins.map(({ fromUm }) =>
+              small.name === 'µm' ? whole(fromUm + binUm / 2) : small.write(fromUm + binUm / 2),
+            ),
             datasets: [
               {
                 data: bins.map(({ count }) => (count / COUNT) * 100),
