@@ -111,7 +111,8 @@ test('inches chosen: fields, axes and heads count in inches and pounds-force, an
     page.evaluate(() =>
       [...document.querySelectorAll('.caption, th, legend, svg text')]
         .map((element) => (element.textContent ?? '').trim())
-        .filter((text) => /(, |^|\()(mm|µm|kN|g)\)?$/.test(text)),
+        // The pitch of a metric thread is told in millimetres by everybody.
+        .filter((text) => /(, |^|\()(mm|µm|kN|g)\)?$/.test(text) && text !== 'or pitch, mm'),
     )
   for (const path of ['/catalogue', '/convert', '/lists', '/logbook?tab=seats', '/seals', '/campaign']) {
     await page.goto(path)

@@ -203,3 +203,20 @@ it('refuses a bore larger than the outside, and text that is no length, saying w
     problem: { code: 'unreadable', issues: [{ path: ['measurements', 0, 'readings', 1] }] },
   })
 })
+
+// Numbers with one mark lost and one worn into another, common practice of reading worn stamps: what stands there is read before what it might also be.
+it.each([
+  ['62?SZZ', '6205'],
+  ['62?GDDU', '6206'],
+  ['68?S-2Z', '6805'],
+  ['L68149/L6B1?1', 'L68149/L68111'],
+  ['25580/Z5?23', '25580/25523'],
+  ['6203-8/4-?RS/C3', '6203-3/4'],
+  ['62?3-8/4-2RS', '6203-3/4'],
+  ['RI-4-2RS/C?', 'R1-4'],
+  ['R2-ZR?', 'R2'],
+])('the worn stamp %s is %s', (text, base) => {
+  const [leading, next] = identify(identifier, evidence({}, [{ text }], { piece: 'complete' }), 10).candidates
+  expect(leading?.part.base).toBe(base)
+  expect(leading?.probability).toBeGreaterThan((next?.probability ?? 0) * 1.2)
+})

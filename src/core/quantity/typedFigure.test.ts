@@ -20,6 +20,8 @@ describe('a field for one figure, in the unit that was chosen', () => {
   it.each([
     ['', 'length'],
     ['thick', 'length'],
+    ['mm', 'length'],
+    ['.', 'length'],
     ['3 kg', 'force'],
     ['1 1', 'force'],
   ] as const)('“%s” is no %s', (text, quantity) => {
@@ -35,7 +37,7 @@ describe('a field for one figure, in the unit that was chosen', () => {
       fc.property(
         fc.constantFrom('mm', 'in'),
         fc.constantFrom('length', 'force'),
-        fc.stringMatching(/^\d{1,3}([.,]\d{0,4})?( ?(mm|in|i|N|lbf|kN))?$/),
+        fc.stringMatching(/^(\d{1,3}([.,]\d{0,4})?|\d [135]\/8|7\/16)( ?(mm|in|i|N|lbf|kN))?$/),
         (unit, quantity, typed) => {
           const kept = keptFigure(typed, quantity, unit)
           const shown = shownFigure(kept, quantity, unit)

@@ -16,7 +16,7 @@ const KN_PER: Readonly<Record<string, number>> = {
   lb: NEWTON_PER_LBF / 1000,
 }
 const FIGURE = /^([+-]?\d*[.,]?\d+|\d+[.,])\s*([a-z]*)\.?$/i
-const ZERO = /^0*[.,]?0*\s*(mm|in)?$/i
+const ZERO = /^(?=.?0)0*[.,]?0*\s*(mm|in)?$/i
 /** Nothing but figures so far: a unit can still be put behind them. */
 const BARE = /^[\d\s.,/+-]*\d[\d\s.,/+-]*$/
 
@@ -54,7 +54,8 @@ export const keptFigure = (typed: string, quantity: FieldQuantity, unit: 'mm' | 
 /** What a field that counts in `unit` shows of kept figures: without that unit, but with any other. */
 export function shownFigure(kept: string, quantity: FieldQuantity, unit: 'mm' | 'in'): string {
   const own = FIELD_UNITS[quantity]
-  if (BARE.test(kept)) return unit === 'mm' ? kept : `${kept} ${own.mm}`
+  // A fraction is of an inch without being told so.
+  if (BARE.test(kept)) return unit === 'mm' || kept.includes('/') ? kept : `${kept} ${own.mm}`
   const bare = kept.endsWith(` ${own[unit]}`) ? kept.slice(0, -own[unit].length - 1) : kept
   return BARE.test(bare) ? bare : kept
 }

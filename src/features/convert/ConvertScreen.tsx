@@ -106,15 +106,16 @@ export function ConvertScreen() {
   )
   const end = answer?.seats[drawn] ?? answer?.seats[0]
   const pick = end?.parts.find((p) => p.designation === end.chosen)
-  const figureField = ([name, label, usual, quantity]: FigureRow) => {
-    const value = figures[name] ?? ''
-    const onChange = (typed: string) => setFigures({ ...figures, [name]: typed })
-    return quantity ? (
-      <FigureField key={name} {...{ label, quantity, value, onChange }} />
-    ) : (
-      <Field key={name} {...{ label, value, onChange }} placeholder={usual} most={7} />
-    )
-  }
+  const figureField = ([name, label, usual, quantity]: FigureRow) => (
+    <FigureField
+      key={name}
+      label={label}
+      quantity={quantity}
+      value={figures[name] ?? ''}
+      placeholder={usual}
+      onChange={(typed) => setFigures({ ...figures, [name]: typed })}
+    />
+  )
   const openJob = () => {
     if (!answer?.kit) return
     call('POST /api/jobs', {

@@ -8,7 +8,6 @@ import type { SchoolNote } from '@/core/procedure'
 import { MM_PER_INCH, readFigure } from '@/core/quantity'
 import { useTimes } from '@/ui/Times'
 import { ChipChoice } from '@/ui/ChipChoice'
-import { Field } from '@/ui/Field'
 import { SchoolBox } from '@/ui/SchoolBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { NutFigure } from './NutFigure'
@@ -20,7 +19,7 @@ const PlayChart = dynamic(() => import('./PlayChart').then((chart) => chart.Play
 
 const FIELDS = [
   ['threads', 'Threads an inch', '14'],
-  ['pitch', 'or pitch', ''],
+  ['pitch', 'or pitch, mm', ''],
   ['degrees', 'Nut backed off, °', '90'],
   ['slots', 'Slots', '6'],
   ['holes', 'Cross holes', '1'],
@@ -37,7 +36,8 @@ const ONLY_WITH: Partial<Record<FieldName, readonly NutLock[]>> = {
   places: ['retainer'],
   offset: ['slots', 'retainer'],
 }
-const LENGTHS: readonly FieldName[] = ['pitch', 'min', 'max']
+/** The pitch is that of a metric thread: its millimetres stay. */
+const LENGTHS: readonly FieldName[] = ['min', 'max']
 const LOCK_CHOICES = [
   ['slots', 'slots, pin'],
   ['retainer', 'sheet retainer'],
@@ -127,25 +127,15 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
             onPick={(name) => set('adjust.lock', name)}
           />
           <div className="mt-2 grid grid-cols-2 gap-1.5">
-            {FIELDS.filter(([name]) => ONLY_WITH[name]?.includes(lock) ?? true).map(([name, label]) =>
-              LENGTHS.includes(name) ? (
-                <FigureField
-                  key={name}
-                  label={label}
-                  quantity="length"
-                  value={value(name)}
-                  onChange={(v) => set(`adjust.${name}`, v)}
-                />
-              ) : (
-                <Field
-                  key={name}
-                  label={name === 'degrees' && lock === 'cone' ? 'Cone backed off, °' : label}
-                  value={value(name)}
-                  most={7}
-                  onChange={(v) => set(`adjust.${name}`, v)}
-                />
-              ),
-            )}
+            {FIELDS.filter(([name]) => ONLY_WITH[name]?.includes(lock) ?? true).map(([name, label]) => (
+              <FigureField
+                key={name}
+                label={name === 'degrees' && lock === 'cone' ? 'Cone backed off, °' : label}
+                quantity={LENGTHS.includes(name) ? 'length' : undefined}
+                value={value(name)}
+                onChange={(v) => set(`adjust.${name}`, v)}
+              />
+            ))}
           </div>
           <p className="mt-1 text-[0.8125rem] text-ink3">
             {fields['adjust.min'] === undefined && fields['adjust.max'] === undefined

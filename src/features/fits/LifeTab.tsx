@@ -86,25 +86,15 @@ export function LifeTab({ designation, fields, set }: Props) {
             onChange={(v) => set('life.bearing', v)}
           />
           <div className="mt-1.5 grid grid-cols-2 gap-1.5">
-            {FIELDS.map(([name, label]) =>
-              FORCES.includes(name) ? (
-                <FigureField
-                  key={name}
-                  label={label}
-                  quantity="force"
-                  value={value(name)}
-                  onChange={(v) => set(`life.${name}`, v)}
-                />
-              ) : (
-                <Field
-                  key={name}
-                  label={label}
-                  value={value(name)}
-                  most={12}
-                  onChange={(v) => set(`life.${name}`, v)}
-                />
-              ),
-            )}
+            {FIELDS.map(([name, label]) => (
+              <FigureField
+                key={name}
+                label={label}
+                quantity={FORCES.includes(name) ? 'force' : undefined}
+                value={value(name)}
+                onChange={(v) => set(`life.${name}`, v)}
+              />
+            ))}
             <SelectField
               caption
               label="Contact angle"

@@ -1,7 +1,5 @@
 'use client'
 
-import { clockWords } from '@/core/inspect'
-
 const HOURS = Array.from({ length: 12 }, (_, i) => i + 1)
 /** Of the dial and of the circle of its hours, px; neighbours stand 48 apart. */
 const SIZE = 244
@@ -79,9 +77,6 @@ export function ClockDial({ label, hours, onHours }: Props) {
           </button>
         )
       })}
-      <span className="sr-only" role="status">
-        {clockWords(hours)}
-      </span>
     </div>
   )
 }

@@ -7,7 +7,8 @@ import { usePreferences } from './Preferences'
 interface Props {
   /** without its unit */
   label: string
-  quantity: FieldQuantity
+  /** left out for a figure that has no unit, or one that is the same everywhere */
+  quantity?: FieldQuantity | undefined
   /** with its unit where that is not the metric one */
   value: string
   onChange: (value: string) => void
@@ -18,6 +19,7 @@ interface Props {
 /** A labelled figure in the units that were chosen; what is kept says its own. */
 export function FigureField({ label, quantity, value, onChange, placeholder = '', most = 12 }: Props) {
   const { unit } = usePreferences()
+  if (!quantity) return <Field {...{ label, value, onChange, placeholder, most }} />
   return (
     <Field
       label={`${label}, ${FIELD_UNITS[quantity][unit]}`}
