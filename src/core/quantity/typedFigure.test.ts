@@ -49,6 +49,7 @@ describe('a field for one figure, in the unit that was chosen', () => {
           ).toEqual(meant)
         },
       ),
+      { numRuns: 1000 },
     )
   })
 })

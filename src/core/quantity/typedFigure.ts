@@ -54,8 +54,9 @@ export const keptFigure = (typed: string, quantity: FieldQuantity, unit: 'mm' | 
 /** What a field that counts in `unit` shows of kept figures: without that unit, but with any other. */
 export function shownFigure(kept: string, quantity: FieldQuantity, unit: 'mm' | 'in'): string {
   const own = FIELD_UNITS[quantity]
-  // A fraction is of an inch without being told so.
-  if (BARE.test(kept)) return unit === 'mm' || kept.includes('/') ? kept : `${kept} ${own.mm}`
+  // A fraction is of an inch where nothing is said: it keeps a unit that says otherwise.
+  const isFraction = kept.includes('/')
+  if (BARE.test(kept)) return unit === 'mm' || isFraction ? kept : `${kept} ${own.mm}`
   const bare = kept.endsWith(` ${own[unit]}`) ? kept.slice(0, -own[unit].length - 1) : kept
-  return BARE.test(bare) ? bare : kept
+  return BARE.test(bare) && !(isFraction && unit === 'mm') ? bare : kept
 }
