@@ -65,7 +65,10 @@ describe('what goes in by thumb (common practice)', () => {
       const kinds = tools.map(({ kind }) => kind)
       for (const kind of ['sleeve', 'press', 'heater', 'puller', 'blindPuller', 'brassDrift', 'receiver'])
         expect(kinds).not.toContain(kind)
+      expect(tools.find(({ kind }) => kind === 'boreGauge')?.improvise).toContain('must slide in by hand')
     }
+    const wheel = plan('B2', B2, { fits: [{ ...TIGHT, slot: 'bearingLeft' }] }).tools
+    expect(wheel.find(({ kind }) => kind === 'boreGauge')?.improvise).toContain('must not drop in by hand')
   })
   it('is no driver in the kit either; the same bearings in a wheel want one', () => {
     const tools = (code: string, request: Partial<KitRequest>) =>

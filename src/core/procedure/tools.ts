@@ -89,7 +89,8 @@ export interface ToolFacts {
   snapRingPliers: { on: 'bore' | 'shaft'; mm: number }
   depthGauge: Nothing
   dialIndicator: Nothing
-  boreGauge: Nothing
+  /** `tight`: a ring of the job is; else all of them slide */
+  boreGauge: { tight: boolean }
   torqueWrench: Nothing
 }
 type Nothing = Record<never, never>

@@ -149,7 +149,8 @@ export function wantedTools(facts: PlanFacts): ToolWish[] {
       wanted.push({ code: 'depthGauge', data: {}, kind: 'depthGauge' })
   }
   if (isTapered(facts)) wanted.push({ code: 'dialIndicator', data: {}, kind: 'dialIndicator' })
-  if (facts.fits.length > 0) wanted.push({ code: 'boreGauge', data: {}, kind: 'boreGauge' })
+  if (facts.fits.length > 0)
+    wanted.push({ code: 'boreGauge', data: { tight: driven.length > 0 }, kind: 'boreGauge' })
   if (places.some((place) => isFastener(place) && !isDrawingUp(facts, place)))
     wanted.push({ code: 'torqueWrench', data: {}, kind: 'torqueWrench' })
   return wanted

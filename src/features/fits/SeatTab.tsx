@@ -264,7 +264,7 @@ export function SeatTab(props: Props) {
       inputs={
         <>
           <Inputs {...props} usual={usual} />
-          {school && seat.kind !== 'insert' && <SchoolBox note={school} />}
+          {school && seat.kind !== 'insert' && !seat.byThumb && <SchoolBox note={school} />}
         </>
       }
       beside={

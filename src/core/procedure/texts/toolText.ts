@@ -74,9 +74,11 @@ const TEXTS: { [C in keyof ToolFacts]: (data: ToolFacts[C]) => ToolText } = {
     words: 'Dial indicator with stand, 0.01 mm',
     improvise: 'By feel, and look again after the first day; not where the manual gives a figure.',
   }),
-  boreGauge: () => ({
+  boreGauge: ({ tight }) => ({
     words: 'Bore gauge or inside micrometer, 0.005 mm',
-    improvise: 'A new ring as a gauge: it must not drop in by hand.',
+    improvise: tight
+      ? 'A new ring as a gauge: it must not drop in by hand.'
+      : 'A new ring as a gauge: it must slide in by hand and not rock.',
   }),
   torqueWrench: () => ({ words: "Torque wrench covering the manual's value", improvise: '' }),
 }
