@@ -3,6 +3,7 @@
 import { X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { flushSync } from 'react-dom'
 import type { PhotoAnswer, PhotoMark } from '@/contract/judgement'
 import { mergedMarks, MOST_MARKS, movedTo } from '@/core/photoMarks'
 import { call, urlOf, wordsOf } from '@/ui/call'
@@ -86,9 +87,9 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
   const change = (at: number, next: PhotoMark) => edit(marks.map((mark, i) => (i === at ? next : mark)))
   const add = (x: number, y: number) => {
     if (marks.length >= MOST_MARKS) return
-    edit([...marks, movedTo({ x: 0, y: 0, words: '' }, x, y)])
-    const field = `photo-mark-${marks.length}`
-    requestAnimationFrame(() => document.getElementById(field)?.focus())
+    // Its field has the focus before the next key comes.
+    flushSync(() => edit([...marks, movedTo({ x: 0, y: 0, words: '' }, x, y)]))
+    document.getElementById(`photo-mark-${marks.length}`)?.focus()
   }
   const remove = (at: number) => edit(marks.filter((_, i) => i !== at))
   const placeOf = ({ clientX, clientY }: { clientX: number; clientY: number }): [number, number] => {
