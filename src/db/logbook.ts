@@ -43,16 +43,19 @@ export async function countLogged(
   }
 }
 
+/** The first `limit` rows; all for null. */
+const atMost = (limit: number | null): string => (limit === null ? '' : 'LIMIT :limit')
+
 /** Jobs of each machine, those that came back among them, the most first; names only for those that are told. */
 export const countByMachine = (
   scope: LogbookScope,
-  limit: number,
+  limit: number | null,
 ): Promise<{ machineId: number | null; machine: string | null; jobs: number; cameBack: number }[]> =>
   select(
     `SELECT n.*, m.name AS machine FROM (
        SELECT j.machine_id AS machineId, count(*) AS jobs, count(j.comeback_of) AS cameBack FROM jobs j
        WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
-       GROUP BY j.machine_id ORDER BY jobs DESC, machineId LIMIT :limit) AS n
+       GROUP BY j.machine_id ORDER BY jobs DESC, machineId ${atMost(limit)}) AS n
      LEFT JOIN machines m ON m.id = n.machineId ORDER BY jobs DESC, machineId`,
     { ...scope, limit },
   )
@@ -97,7 +100,7 @@ export const storedLives = (scope: LogbookScope, today: string): Promise<StoredL
 /** What the parts of closed jobs cost, by machine. */
 export const costByMachine = (
   scope: LogbookScope,
-  limit: number,
+  limit: number | null,
 ): Promise<
   {
     machineId: number | null
@@ -115,7 +118,7 @@ export const costByMachine = (
      FROM jobs j LEFT JOIN machines m ON m.id = j.machine_id JOIN kits k ON k.job_id = j.id
      JOIN kit_lines l ON l.kit_id = k.id AND l.unit = 'pcs' AND l.stays = 0 AND l.quantity > 0 AND l.state = 'filled'
      WHERE j.closed_at IS NOT NULL AND j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
-     GROUP BY j.machine_id ORDER BY cost DESC, machineId LIMIT :limit`,
+     GROUP BY j.machine_id ORDER BY cost DESC, machineId ${atMost(limit)}`,
     { ...scope, limit },
   )
 

@@ -1,6 +1,6 @@
 import 'server-only'
 import { meaningOfText, type Language } from '@/core/designation'
-import { cellsOf, guessColumns, readFigure } from '@/core/lists'
+import { cellsOf, guessColumns, readAmount } from '@/core/lists'
 import type { CountedRow } from '@/db'
 import { readTable } from './csv/readTable'
 import { ServiceError } from './errors'
@@ -30,7 +30,7 @@ export function readStockList(bytes: Uint8Array, language: Language): StockList 
   const rows: CountedRow[] = []
   for (const [i, cells] of table.rows.entries()) {
     const { designation = '', bin = '', quantity = '', price = '' } = cellsOf(cells, columns)
-    const [pieces, asked] = [readFigure(quantity), readFigure(price)]
+    const [pieces, asked] = [readAmount(quantity), readAmount(price)]
     const problem =
       (designation === '' && 'No number in this row.') ||
       (designation.length > 80 && 'The number is longer than 80 characters.') ||

@@ -5,6 +5,7 @@ import { isLost, MAX_STAMP, readExact } from './readExact'
 import type { Language, Reading } from './reading'
 import { tailReader, type SuffixReading, type TailReader } from './readSuffixes'
 import { repairsOf } from './repairs'
+import { LETTERS_LIKE_DIGITS } from './lookAlikes'
 import { OPEN } from './closure'
 import type { SuffixToken } from './token'
 
@@ -87,7 +88,7 @@ const told = (token: SuffixToken, text: string, at: number) => ({
 
 /** A digit, a lost mark, or a letter that a worn digit shows. */
 const mayBeDigit = (mark: Glyph | undefined): boolean =>
-  mark !== undefined && /[\d?ODILZSGBQ]/.test(mark.char)
+  mark !== undefined && (/[\d?]/.test(mark.char) || LETTERS_LIKE_DIGITS.has(mark.char))
 
 /** Cost of gaps between digits that stand otherwise than in the number; nothing where marks were missed or added. */
 function gapCost({ part, stamped, start, end }: Draft, marks: readonly Glyph[]): number {

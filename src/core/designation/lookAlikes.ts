@@ -1,6 +1,8 @@
 import { MARK_CODES, markCode } from '../catalogue'
 import { LOST_ONE, LOST_RUN_MARK } from './editCosts'
 
+const DIGIT = /\d/
+
 /**
  * How easily one stamped mark is taken for another, as a cost (−ln of a probability, relative to reading it right).
  * Handbook values from memory of how worn stamps read; the groups are common practice.
@@ -18,7 +20,7 @@ const PAIRS: readonly [string, string, number][] = [
   ['0', 'D', 1.4],
   ['O', 'D', 1.4],
   ['0', 'Q', 1.4],
-  ['I', '7', 1.6],
+  ['7', 'I', 1.6],
   ['3', '8', 1],
   ['6', '8', 1.9],
   ['0', '8', 2],
@@ -32,6 +34,13 @@ const PAIRS: readonly [string, string, number][] = [
   ['M', 'N', 1.8],
   ['U', 'V', 1.4],
 ]
+
+/** A digit and a letter that differ by no more than this are taken for each other on a worn ring. */
+const TAKEN_FOR = 1.5
+/** Letters that a worn digit shows. */
+export const LETTERS_LIKE_DIGITS: ReadonlySet<string> = new Set(
+  PAIRS.flatMap(([a, b, shape]) => (DIGIT.test(a) && !DIGIT.test(b) && shape < TAKEN_FOR ? [b] : [])),
+)
 
 /** Misreading a look-alike at all; the pair's own figure says which. O for 0 and I for 1 are typing habits, not misreadings. */
 const MISREAD = 1.3
@@ -64,7 +73,7 @@ function costTable(pairCost: (a: string, b: string, shape: number) => number): C
 }
 
 const worn = (_a: string, _b: string, shape: number): number => (shape < SAME_SHAPE ? shape : MISREAD + shape)
-const sameClass = (a: string, b: string): boolean => /\d/.test(a) === /\d/.test(b)
+const sameClass = (a: string, b: string): boolean => DIGIT.test(a) === DIGIT.test(b)
 
 /** Costs where the stamp is worn. */
 export const WORN_COSTS = costTable(worn)

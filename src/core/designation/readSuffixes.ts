@@ -1,5 +1,5 @@
 import type { Family, Glyph } from '../catalogue'
-import { confusionCost } from './lookAlikes'
+import { confusionCost, LETTERS_LIKE_DIGITS } from './lookAlikes'
 import { RARER, type SuffixToken } from './token'
 
 /** A stretch of what was read: a known token or marks that mean nothing to us. */
@@ -46,7 +46,6 @@ const ONCE: ReadonlySet<SuffixToken['kind']> = new Set([
 ])
 /** Of a worn stamp, a letter that is a token by itself and looks like a digit, straight behind a digit: as likely the next digit. */
 const LETTER_LIKE_DIGIT = 1.2
-const LIKE_A_DIGIT = /[ODILZSGBQ]/
 /** Shortest token that may be read through damage: with one mark left of one, anything fits. */
 const LEAST_MARKS = 2
 
@@ -129,7 +128,7 @@ function betrays(rest: Step, marks: readonly Glyph[], at: number): number {
   const isAlone = rest.token?.key.length === 1 || (rest.token && marks[at + 1]?.gap)
   if (!isAlone || !before || !mark || mark.gap) return 0
   const isWorn = marks.some(({ char }) => char === '?' || char === '*')
-  return isWorn && /[\d?]/.test(before.char) && LIKE_A_DIGIT.test(mark.char) ? LETTER_LIKE_DIGIT : 0
+  return isWorn && /[\d?]/.test(before.char) && LETTERS_LIKE_DIGITS.has(mark.char) ? LETTER_LIKE_DIGIT : 0
 }
 
 /** The `count` cheapest ways on from `at`, given what stands before; a seam between known and unknown costs. */

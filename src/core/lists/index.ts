@@ -1,4 +1,4 @@
 export { guessColumns, LIST_FIELDS, type ColumnMap, type ListField } from './columns'
 export { cellsOf, sortRow, type ListItem } from './sortRow'
-export { readFigure } from './figure'
+export { readAmount } from './readAmount'
 export { decodeBytes, encodingOf } from './decodeBytes'

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { guessColumns, sortRow } from '.'
-import { readFigure } from './figure'
+import { readAmount } from './readAmount'
 
 describe('columns', () => {
   it.each([
@@ -43,7 +43,7 @@ it.each([
   ['ten', null],
   ['', null],
   ['=1+1', null],
-])('figure %s is %s', (text, figure) => expect(readFigure(text)).toBe(figure))
+])('figure %s is %s', (text, figure) => expect(readAmount(text)).toBe(figure))
 
 describe('rows', () => {
   const row = (cells: Parameters<typeof sortRow>[0]) => sortRow(cells, 'mm', shipped)

@@ -1,7 +1,7 @@
 import { numberKey, type Dimensions, type Part } from '../catalogue'
 import { meaningOf, readClean, type Language } from '../designation'
 import { lengthProblemWords, readLength, toMm, writeMm, type LengthUnit } from '../quantity'
-import { readFigure } from './figure'
+import { readAmount } from './readAmount'
 import type { ColumnMap, ListField } from './columns'
 
 export type ListCells = Partial<Record<ListField, string>>
@@ -53,7 +53,7 @@ function sizesOf(cells: ListCells, unit: LengthUnit): Sizes {
 function figureOf(cells: ListCells, field: 'quantity' | 'price'): number | null {
   const text = cells[field] ?? ''
   if (text === '') return null
-  const figure = readFigure(text)
+  const figure = readAmount(text)
   if (figure === null) throw new Error(`${field}: “${text.slice(0, 40)}” is no figure.`)
   if (figure < 0 || figure > MOST_QUANTITY)
     throw new Error(`${field}: ${text.slice(0, 40)} cannot be. Give a figure from 0 to ${MOST_QUANTITY}.`)

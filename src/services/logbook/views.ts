@@ -37,10 +37,10 @@ const NO_MACHINE = 'not in the register'
 
 /**
  * What fails, where and why.
- * @param most machines told, those with most jobs
+ * @param most machines told, those with most jobs; null: all
  * @throws ServiceError `unreadable`
  */
-export async function failures(input: unknown, most = MOST_MACHINES): Promise<FailuresResponse> {
+export async function failures(input: unknown, most: number | null = MOST_MACHINES): Promise<FailuresResponse> {
   const { scope } = await scopeOf(input)
   const [counted, months] = await Promise.all([foundAndWhere(scope, most), db.countByMonth(scope)])
   return {
@@ -58,7 +58,7 @@ export async function season(months: number): Promise<Omit<FailuresResponse, 'fr
 
 async function foundAndWhere(
   scope: db.LogbookScope,
-  most: number,
+  most: number | null,
 ): Promise<Omit<FailuresResponse, 'from' | 'months'>> {
   const [found, machines, all] = await Promise.all([
     db.countFindings(scope),
@@ -196,10 +196,10 @@ export async function closures(input: unknown): Promise<ClosuresResponse> {
 
 /**
  * What the parts of closed jobs cost, by machine.
- * @param most machines told, those that cost most
+ * @param most machines told, those that cost most; null: all
  * @throws ServiceError `unreadable`
  */
-export async function cost(input: unknown, most = MOST_MACHINES): Promise<CostResponse> {
+export async function cost(input: unknown, most: number | null = MOST_MACHINES): Promise<CostResponse> {
   const { scope } = await scopeOf(input)
   const [rows, { currency }] = await Promise.all([db.costByMachine(scope, most), settings()])
   return {

@@ -5,9 +5,9 @@ const GROUPS = /^\d{1,3}(?:([ ,.'’\u00a0\u202f])\d{3})+(?:[.,]\d+)?$/
  * point, a currency sign or word around it. A single separator with three digits behind it separates thousands.
  *
  * @returns null when it is no figure; negative figures are kept as such
- * @example readFigure('1.234,50 EUR') // 1234.5
+ * @example readAmount('1.234,50 EUR') // 1234.5
  */
-export function readFigure(text: string): number | null {
+export function readAmount(text: string): number | null {
   const bare = text.replace(/^[^\d.,+-]+|[^\d]+$/g, '').trim()
   const sign = bare.startsWith('-') ? -1 : 1
   const digits = bare.replace(/^[+-]\s*/, '')
