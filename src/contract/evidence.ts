@@ -84,6 +84,7 @@ const IdentifyCandidate = z.object({
         written: z.string(),
         meaning: z.string(),
         kind: z.string(),
+        value: z.string().describe('of its kind, such as 1:12 of a taper bore; empty = none'),
         from: z.enum(['stamp', 'seen']),
       }),
     )

@@ -48,6 +48,7 @@ export const DecodeResponse = z.object({
           at: z.number().int(),
           kind: z.enum(TOKEN_KINDS),
           meaning: z.string(),
+          value: z.string().describe('of its kind, such as 1:12 of a taper bore; empty = none'),
           known: z.boolean(),
         }),
       ),

@@ -169,7 +169,10 @@ export const SeatsResponse = z.object({
 })
 export type SeatsResponse = z.output<typeof SeatsResponse>
 
-const size = z.number('A size is a figure.').min(0, 'Zero or more.').max(5000, 'At most 5000.')
+const size = z
+  .number('Type a size in mm, or with its unit, such as 3/4 in.')
+  .min(0, 'Zero or more.')
+  .max(5000, 'At most 5000.')
 export const Toolbox = z.object({
   tools: z
     .array(

@@ -64,7 +64,7 @@ function candidatesOf(
       verified: part.provenance.verified,
       listed: part.computed !== true,
       front: decided.front,
-      options: decided.options.map(({ written, meaning, kind, from }) => ({ written, meaning, kind, from })),
+      options: decided.options,
       closure: decided.closure,
       here: hereWords(part.base, experience),
       dimensions: millimetres(dimensions),

@@ -4,7 +4,8 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 
 const PREFIX = 'amber-socket.typed.'
 
-const read = <T>(key: string, like: T): T | undefined => {
+/** What was kept under a key, if it has the shape of `like`. */
+export const readKept = <T>(key: string, like: T): T | undefined => {
   try {
     const value: unknown = JSON.parse(localStorage.getItem(PREFIX + key) ?? 'null')
     // What an older version kept in another shape is not read.
@@ -15,6 +16,16 @@ const read = <T>(key: string, like: T): T | undefined => {
     return undefined
   }
 }
+
+export function writeKept(key: string, value: unknown): void {
+  try {
+    localStorage.setItem(PREFIX + key, JSON.stringify(value))
+  } catch {
+    // A full or forbidden store only costs the safety net.
+  }
+}
+
+export const forgetKept = (key: string): void => localStorage.removeItem(PREFIX + key)
 
 /**
  * State of a form that outlives a reload, a closed tab and a crash: it is kept in this browser until it is forgotten.
@@ -29,7 +40,7 @@ export function useKept<T>(
   const first = useRef(initial)
   const isTouched = useRef(false)
   useEffect(() => {
-    const kept = read(key, first.current)
+    const kept = readKept(key, first.current)
     // Nothing that was typed before the page was ready is overwritten.
     if (kept !== undefined) queueMicrotask(() => setValue((now) => (isTouched.current ? now : kept)))
   }, [key])
@@ -38,18 +49,14 @@ export function useKept<T>(
       isTouched.current = true
       setValue((was) => {
         const value = typeof next === 'function' ? (next as (was: T) => T)(was) : next
-        try {
-          localStorage.setItem(PREFIX + key, JSON.stringify(value))
-        } catch {
-          // A full or forbidden store only costs the safety net.
-        }
+        writeKept(key, value)
         return value
       })
     },
     [key],
   )
   const forget = useCallback(() => {
-    localStorage.removeItem(PREFIX + key)
+    forgetKept(key)
     isTouched.current = true
     setValue(first.current)
   }, [key])

@@ -1,22 +1,38 @@
 'use client'
 
-import { useEffect } from 'react'
+import { useEffect, useEffectEvent } from 'react'
+import { tinykeys } from 'tinykeys'
 
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   target.matches('input, textarea, [role=combobox], [role=option], [cmdk-input]')
 
-/**
- * Keys of a screen, while nothing is typed and no modifier is held.
- * @param onKey gets the key; whether it was one of the screen's
- */
-export function useKeys(onKey: (key: string) => boolean): void {
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return
-      if (onKey(event.key)) event.preventDefault()
-    }
-    window.addEventListener('keydown', listen)
-    return () => window.removeEventListener('keydown', listen)
+/** By key as tinykeys writes it (`w`, `$mod+Enter`, `([1-5])`); what returns false was none of its keys now. */
+export type Keys = Readonly<Record<string, (event: KeyboardEvent) => false | void>>
+
+interface When {
+  /** also while something is typed: keys with Ctrl or Alt */
+  whileTyping?: boolean
+  /** before any field gets the key */
+  capture?: boolean
+}
+
+/** Keys of a screen, while nothing is typed. */
+export function useKeys(keys: Keys, { whileTyping = false, capture = false }: When = {}): void {
+  const press = useEffectEvent((key: string, event: KeyboardEvent) => {
+    if (!whileTyping && typing(event.target)) return
+    if (keys[key]?.(event) !== false) event.preventDefault()
   })
+  const names = JSON.stringify(Object.keys(keys))
+  useEffect(
+    () =>
+      tinykeys(
+        window,
+        Object.fromEntries(
+          (JSON.parse(names) as string[]).map((key) => [key, (event: KeyboardEvent) => press(key, event)]),
+        ),
+        { capture },
+      ),
+    [names, capture],
+  )
 }

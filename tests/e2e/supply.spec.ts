@@ -102,7 +102,7 @@ test('an own arrangement is made on the screen and a circle is refused', async (
   await page.getByLabel('Code').fill(code)
   await page.getByLabel('What it is').fill('Trolley wheel with shim')
   await page.getByRole('button', { name: 'Snap ring', exact: true }).click()
-  await page.getByRole('button', { name: '+ a place' }).click()
+  await page.getByRole('button', { name: 'Add a place' }).click()
   await page.getByLabel('Name of place 1').fill('Shim')
   await pick(page, 'Place 1 stands after', 'after spacer tube')
   await page.getByRole('button', { name: 'Save' }).click()

@@ -233,7 +233,7 @@ test.describe('by touch', () => {
     await page.goto('/arrangements')
     await page.getByLabel('Code').fill(code)
     await page.getByLabel('What it is').fill('Gate roller with a felt ring')
-    await page.getByRole('button', { name: '+ a place' }).tap()
+    await page.getByRole('button', { name: 'Add a place' }).tap()
     await page.getByLabel('Name of place 1').fill('Felt ring')
     await pick(page, 'Place 1 stands after', 'after bearing, left')
     await page.getByRole('button', { name: 'Move place 1 toward the outside' }).tap()

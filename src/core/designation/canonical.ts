@@ -11,6 +11,8 @@ export interface WrittenOption {
   written: string
   meaning: string
   kind: TokenKind
+  /** of its kind, as the token table has it; empty = none */
+  value: string
 }
 
 /** A number in one spelling, taken apart into what names the part and what each option adds. */
@@ -40,6 +42,7 @@ export const writeDesignation = (
     written: writtenOf(stretch),
     meaning: stretch.token?.meaning ?? 'not decoded',
     kind: stretch.token?.kind ?? 'other',
+    value: stretch.token?.value ?? '',
   })),
 })
 

@@ -2,7 +2,7 @@ import { commonnessWeight, glyphs, type Family, type Glyph, type Part, type Part
 import { designationOf, writeDesignation } from './canonical'
 import { draftsOf, type Draft } from './drafts'
 import { isLost, MAX_STAMP, readExact } from './readExact'
-import type { Language, Reading } from './reading'
+import { knownToken, undecodedToken, type Language, type Reading } from './reading'
 import { tailReader, type SuffixReading, type TailReader } from './readSuffixes'
 import { repairsOf } from './repairs'
 import { LETTERS_LIKE_DIGITS } from './lookAlikes'
@@ -77,12 +77,9 @@ function runOnCost({ base, end }: Draft, marks: readonly Glyph[], suffix: Suffix
   return DIGIT.test(after.char) ? RUN_ON_DIGIT : 0
 }
 
-const told = (token: SuffixToken, text: string, at: number) => ({
-  text,
-  at,
-  kind: token.kind,
-  meaning: token.meaning,
-  known: true,
+/** A token that may be worn: it says for what it was taken. */
+const worn = (token: SuffixToken, text: string, at: number) => ({
+  ...knownToken(token, text, at),
   taken: token.text,
 })
 
@@ -128,11 +125,9 @@ function finish(draft: Draft, asked: Asked): Reading[] {
   return tailReadings(draft, asked).map((suffix) => {
     const known = [...draft.prefix, ...suffix.parts.flatMap(({ token }) => (token ? [token] : []))]
     const tokens = [
-      ...draft.prefix.map((token) => told(token, token.text, marks[0]?.at ?? 0)),
+      ...draft.prefix.map((token) => worn(token, token.text, marks[0]?.at ?? 0)),
       ...suffix.parts.map(({ token, text, at }) =>
-        token
-          ? told(token, text, at)
-          : { text, at, kind: 'other' as const, meaning: 'not decoded', known: false },
+        token ? worn(token, text, at) : undecodedToken(text, at),
       ),
     ]
     const decoded = suffix.parts.filter(({ token }) => token)

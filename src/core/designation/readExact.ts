@@ -3,12 +3,11 @@ import { writeInch } from '../quantity'
 import { designationOf, writeDesignation } from './canonical'
 import { exactBases, withoutHabits, type ExactBase } from './exactBase'
 import { exactTails, type ExactTail } from './exactTail'
-import type { Language, Reading, ReadToken } from './reading'
+import { knownToken, undecodedToken, type Language, type Reading, type ReadToken } from './reading'
 import { readSizes } from './readSizes'
 import { INCH_BORED, withBore } from './specialBore'
 import { startsOf, type Start } from './starts'
 import { OPEN } from './closure'
-import type { SuffixToken } from './token'
 
 /** Longest stamp read; longer text was pasted by mistake. */
 export const MAX_STAMP = 80
@@ -26,22 +25,6 @@ const OWN_BORE = 0.2
 
 export const isLost = (char: string): boolean => char === '?' || char === '*'
 
-const told = (token: SuffixToken, text: string, at: number): ReadToken => ({
-  text,
-  at,
-  kind: token.kind,
-  meaning: token.meaning,
-  known: true,
-})
-
-const undecoded = (text: string, at: number): ReadToken => ({
-  text,
-  at,
-  kind: 'other',
-  meaning: 'not decoded',
-  known: false,
-})
-
 interface Parsed {
   text: string
   marks: readonly Glyph[]
@@ -55,21 +38,28 @@ function frontTokens({ text, marks, start }: Parsed): ReadToken[] {
   const words = start.skipped > 0 ? text.slice(first, (marks[start.skipped - 1]?.at ?? 0) + 1) : ''
   let at = marks[start.skipped]?.at ?? 0
   const prefix = start.prefix.map((token) => {
-    const read = told(token, token.text, at)
+    const read = knownToken(token, token.text, at)
     at += token.text.length
     return read
   })
-  return words ? [undecoded(words, first), ...prefix] : prefix
+  return words ? [undecodedToken(words, first), ...prefix] : prefix
 }
 
 /** A bore of its own is told, also where the number is listed with it. */
 function boreTokens(part: Part, { bore }: ExactTail, at: number): ReadToken[] {
-  if (bore) return [{ text: bore.text, at, kind: 'bore', meaning: bore.meaning, known: true }]
+  if (bore) return [{ text: bore.text, at, kind: 'bore', meaning: bore.meaning, value: '', known: true }]
   const mm = part.dimensions.bore
   if (part.series !== INCH_BORED || mm === undefined) return []
   const text = part.base.slice(part.base.indexOf('-') + 1)
   return [
-    { text, at, kind: 'bore', meaning: `inch bore ${writeInch(mm)} in in a metric outside`, known: true },
+    {
+      text,
+      at,
+      kind: 'bore',
+      meaning: `inch bore ${writeInch(mm)} in in a metric outside`,
+      value: '',
+      known: true,
+    },
   ]
 }
 
@@ -86,8 +76,10 @@ function readingOf(parsed: Parsed, { catalogue }: Language): Reading {
   const tokens = [
     ...frontTokens(parsed),
     ...bore,
-    ...base.implied.map((token) => told(token, token.text, from)),
-    ...tail.parts.map(({ token, text: own, at }) => (token ? told(token, own, at) : undecoded(own, at))),
+    ...base.implied.map((token) => knownToken(token, token.text, from)),
+    ...tail.parts.map(({ token, text: own, at }) =>
+      token ? knownToken(token, own, at) : undecodedToken(own, at),
+    ),
   ]
   const written = writeDesignation(part.base, start.prefix, [
     ...base.implied.map((token) => ({ token, text: token.text })),

@@ -10,10 +10,32 @@ export interface ReadToken {
   at: number
   kind: TokenKind
   meaning: string
+  /** of its kind, as the token table has it; empty = none */
+  value: string
   known: boolean
   /** the token it was taken for, where it may be worn */
   taken?: string
 }
+
+/** A known token where it stands in a text. */
+export const knownToken = ({ kind, meaning, value }: SuffixToken, text: string, at: number): ReadToken => ({
+  text,
+  at,
+  kind,
+  meaning,
+  value,
+  known: true,
+})
+
+/** Marks that nothing explains. */
+export const undecodedToken = (text: string, at: number): ReadToken => ({
+  text,
+  at,
+  kind: 'other',
+  meaning: 'not decoded',
+  value: '',
+  known: false,
+})
 
 /** One way to read a stamped number. */
 export interface Reading {

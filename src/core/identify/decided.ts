@@ -55,7 +55,15 @@ function seenOptions(part: Part, reading: Reading | undefined, looks: Looks) {
     closure,
     shapes: [
       ...(taper
-        ? [{ written: 'K', meaning: 'tapered bore 1:12', kind: 'taperBore' as const, from: 'seen' as const }]
+        ? [
+            {
+              written: 'K',
+              meaning: 'tapered bore 1:12',
+              kind: 'taperBore' as const,
+              value: '1:12',
+              from: 'seen' as const,
+            },
+          ]
         : []),
       ...(groove
         ? [
@@ -63,6 +71,7 @@ function seenOptions(part: Part, reading: Reading | undefined, looks: Looks) {
               written: 'N',
               meaning: 'snap ring groove in the outer ring',
               kind: 'groove' as const,
+              value: 'N',
               from: 'seen' as const,
             },
           ]
@@ -86,6 +95,7 @@ export function decidedOf(part: Part, reading: Reading | undefined, looks: Looks
             written: seen.closure.written,
             meaning: seen.closure.meaning,
             kind: 'closure' as const,
+            value: '',
             from: 'seen' as const,
           },
         ]

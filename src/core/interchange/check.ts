@@ -1,3 +1,4 @@
+import { wheelRpm } from '../grease'
 import type { Variant } from './variant'
 
 export type CheckResult = 'pass' | 'warn' | 'fail'
@@ -32,15 +33,6 @@ export interface Application {
 
 /** One comparison of an old part with the one that is to replace it; null when there is nothing to say. */
 export type CheckRule = (from: Variant, to: Variant, application: Application) => Check | null
-
-/**
- * Turns a minute of a wheel, n = v / (π · D).
- * @param kmh road speed in km/h
- * @param tyreMm outside of the tyre in mm, above 0
- * @example wheelRpm(100, 600) // 884.2
- */
-export const wheelRpm = (kmh: number, tyreMm: number): number =>
-  tyreMm > 0 ? (kmh * 1e6) / 60 / (Math.PI * tyreMm) : 0
 
 /** Turns a minute as said, or worked out from the road. */
 export const turnsOf = ({ rpm, kmh, tyreMm }: Application): number | undefined =>

@@ -38,8 +38,7 @@ function respelled(
   const { materials = variant.materials, clearance = variant.clearance } = change
   const hybrid = materials.includes('hybrid')
   const kept = variant.written.options.filter(
-    ({ kind, meaning }) =>
-      kind !== 'clearance' && (kind !== 'material' || (hybrid && /ceramic/.test(meaning))),
+    ({ kind, value }) => kind !== 'clearance' && (kind !== 'material' || (hybrid && value === 'hybrid')),
   )
   const front =
     change.materials === undefined
@@ -51,11 +50,14 @@ function respelled(
           written: (/^\d/.test(token.text) ? '-' : '') + token.text,
           meaning: token.meaning,
           kind: token.kind,
+          value: token.value,
         },
       ]
     : []
   const grown =
-    clearance === 'CN' ? [] : [{ written: `/${clearance}`, meaning: '', kind: 'clearance' as const }]
+    clearance === 'CN'
+      ? []
+      : [{ written: `/${clearance}`, meaning: '', kind: 'clearance' as const, value: clearance }]
   const written = { front, options: [...withClosureIn(kept, closure), ...grown] }
   return {
     ...variant,

@@ -1,11 +1,10 @@
 import type { Catalogue, Part } from '../catalogue'
 import { insertOfUnit } from '../designation'
+import { isSameSize } from './sameSize'
 import type { Trap } from './trap'
 
-const SAME_MM = 0.006
-
 const same = (a: number | undefined, b: number | undefined): boolean =>
-  a !== undefined && b !== undefined && Math.abs(a - b) <= SAME_MM
+  a !== undefined && b !== undefined && isSameSize(a, b)
 
 const sameRings = (a: Part, b: Part): boolean =>
   same(a.dimensions.bore, b.dimensions.bore) && same(a.dimensions.outside, b.dimensions.outside)

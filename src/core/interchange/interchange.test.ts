@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { findPart } from '../catalogue'
 import { shipped } from '../../../tests/support/shipped'
 import { speedLimit } from './checks/speed'
-import { wheelRpm } from './check'
+import { wheelRpm } from '../grease'
 import { compareVariants, equivalentsOf, matesOf, trapsOf, variantOf } from '.'
 
 const variant = (text: string) => {

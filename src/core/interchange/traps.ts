@@ -4,12 +4,12 @@ import { writeInch, writeMm } from '../quantity'
 import { familyTraps } from './familyTraps'
 import { inchBoreTwins } from './inchBoreTwins'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
+import { isSameSize } from './sameSize'
 import type { Trap } from './trap'
 
-/** Sizes this near are taken for each other across a counter: within 1.5 mm or 2 %, whichever is more. */
-const NEAR_MM = 1.5
+/** Sizes this near are taken for each other across a counter: within a sixteenth of an inch or 2 %, whichever is more. */
+const NEAR_MM = 1.5876
 const NEAR_SHARE = 0.02
-const SAME_MM = 0.006
 /** Of the same size and another kind a few are enough; the near sizes are the ones that catch people. */
 const MOST_SAME_SIZE = 4
 const MOST_NEAR = 8
@@ -48,7 +48,7 @@ function differences(part: Part, other: Part): Difference[] | null {
   })
   const known = [...diameters, ...nearestWidths(part, other)]
   if (diameters.length === 0 || known.some(({ a, b }) => !isNear(a, b))) return null
-  return known.filter(({ a, b }) => Math.abs(a - b) > SAME_MM)
+  return known.filter(({ a, b }) => !isSameSize(a, b))
 }
 
 const sizeWords = ({ name, a, b }: Difference): string =>

@@ -17,4 +17,5 @@ export { SLOT_WORDS, type Kit, type KitLine, type KitRequest, type SupplyOf } fr
 export { bearingName, nextStep, priceOf, proposeKit } from './proposeKit'
 export { isWholeBearing, ROLES, SLOT_ROLES, type SlotRole } from './roles'
 export { betweenCups, SIZE_NAMES, SIZE_ROLES, SIZE_WORDS, type SizeName } from './sizes'
+export { movePlace, placesInOrder } from './placeOrder'
 export { readThread } from './thread'

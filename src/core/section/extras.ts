@@ -7,17 +7,16 @@ export interface SectionOptions {
   groove?: 'groove' | 'grooveAndRing' | undefined
 }
 
+/** By the value of the token; other grooves are slots that a section does not show. */
+const TAPERS: Readonly<Record<string, number>> = { '1:12': 12, '1:30': 30 }
+const GROOVES: Readonly<Record<string, SectionOptions['groove']>> = { N: 'groove', NR: 'grooveAndRing' }
+
 /** What the options of a number say of bore and groove, for the drawing. */
-export function drawnOptions(options: readonly { kind: string; meaning: string }[]): SectionOptions {
-  const meaningOf = (kind: string): string | undefined =>
-    options.find((option) => option.kind === kind)?.meaning
-  const [taper, groove] = [meaningOf('taperBore'), meaningOf('groove')]
-  return {
-    ...(taper !== undefined && { taper: taper.includes('1:30') ? 30 : 12 }),
-    ...(groove?.includes('snap ring') && {
-      groove: groove.includes('with ring') ? 'grooveAndRing' : 'groove',
-    }),
-  }
+export function drawnOptions(options: readonly { kind: string; value: string }[]): SectionOptions {
+  const valueOf = (kind: string): string => options.find((option) => option.kind === kind)?.value ?? ''
+  const taper = TAPERS[valueOf('taperBore')]
+  const groove = GROOVES[valueOf('groove')]
+  return { ...(taper && { taper }), ...(groove && { groove }) }
 }
 
 const SAME = 1e-6

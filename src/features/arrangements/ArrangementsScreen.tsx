@@ -1,14 +1,21 @@
 'use client'
 
 import { useState } from 'react'
+import { useWatch, type Path } from 'react-hook-form'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { Frame } from '@/features/shell'
 import type { ArrangementChoice } from '@/contract/kit'
 import { call, wordsOf } from '@/ui/call'
+import { FileButton } from '@/ui/FileButton'
+import { FormField } from '@/ui/form/FormField'
+import { FormWords } from '@/ui/form/FormWords'
+import { SaveButtons } from '@/ui/form/SaveButtons'
+import { useSentForm } from '@/ui/form/useSentForm'
 import { notifyDone } from '@/ui/notify'
 import { saveText } from '@/ui/saveText'
 import { SelectField } from '@/ui/SelectField'
 import { ArrangementFigure } from './ArrangementFigure'
+import { withNames } from './withNames'
 import { PlaceRows } from './PlaceRows'
 
 const emptyFile = (): ArrangementFile => ({
@@ -20,54 +27,76 @@ const emptyFile = (): ArrangementFile => ({
   slots: [],
 })
 
+const NEW = emptyFile()
+
 /** Arrangements of the shop's own: another one with places added, changed or taken away. */
 export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }) {
   const [all, setAll] = useState(initial)
-  const [file, setFile] = useState<ArrangementFile>(emptyFile)
-  const [words, setWords] = useState('')
   const [saved, setSaved] = useState('')
-  const base = all.find((a) => a.code === file.basedOn)
-  const change = (part: Partial<ArrangementFile>): void => {
-    setSaved('')
-    setFile({ ...file, ...part })
-  }
+  const [trouble, setTrouble] = useState('')
   const refresh = async (): Promise<void> => setAll((await call('GET /api/arrangements')).arrangements)
+  const { submit, form, words, isDirty, discard, ...fields } = useSentForm<ArrangementFile>({
+    blank: NEW,
+    keptAs: 'arrangement',
+    send: async (typed) => {
+      const named = withNames(typed, placesOf(typed.basedOn))
+      form.setValue('slots', named.slots)
+      await call('PUT /api/arrangements', { body: named })
+      await refresh()
+      setSaved(`${typed.code} saved`)
+    },
+  })
+  const file = useWatch({ control: form.control }) as ArrangementFile
+  const base = all.find((a) => a.code === file.basedOn)
+  const placesOf = (code: string | undefined): string[] =>
+    all.find((a) => a.code === code)?.slots.map(({ id }) => id) ?? []
+  const change = (part: Partial<ArrangementFile>): void => {
+    for (const [name, value] of Object.entries(part))
+      form.setValue(name as keyof ArrangementFile, value, { shouldDirty: true })
+  }
+  /** Another one is worked on; what was not saved can be taken up again. */
+  const open = (next: ArrangementFile): void => {
+    const was = form.getValues()
+    setTrouble('')
+    form.reset(next)
+    if (isDirty)
+      void notifyDone(`Changes of ${was.code || 'the new arrangement'} not saved`, () => {
+        form.reset(was, { keepDefaultValues: true })
+        return Promise.resolve()
+      })
+  }
   const run = (work: Promise<unknown>, done: string): void => {
     work
       .then(refresh)
       .then(() => {
-        setWords('')
+        setTrouble('')
         setSaved(done)
       })
-      .catch((error: unknown) => setWords(wordsOf(error)))
+      .catch((error: unknown) => setTrouble(wordsOf(error)))
   }
   const readIn = (chosen: File): void => {
     chosen
       .text()
       .then((text) => call('PUT /api/arrangements', { body: JSON.parse(text) }))
       .then((read) => {
-        setFile(read)
+        open(read)
         return refresh()
       })
       .catch((error: unknown) =>
-        setWords(
+        setTrouble(
           error instanceof SyntaxError ? 'This is no JSON. Choose a file saved here.' : wordsOf(error),
         ),
       )
   }
   const under = base?.slots ?? []
   return (
-    <Frame about={<b className="font-semibold text-ink">Arrangements</b>} state={saved}>
+    <Frame
+      about={<b className="font-semibold text-ink">Arrangements</b>}
+      state={isDirty ? 'not saved yet; kept in this browser' : saved}
+    >
       <div className="panes [--panes:320px_minmax(0,1fr)]">
         <nav aria-label="Arrangements" className="flex min-h-0 flex-col border-r border-line">
-          <button
-            type="button"
-            className="button m-4 mb-2"
-            onClick={() => {
-              setFile(emptyFile())
-              setWords('')
-            }}
-          >
+          <button type="button" className="button m-4 mb-2" onClick={() => open(emptyFile())}>
             New arrangement
           </button>
           <div className="min-h-0 flex-1 overflow-auto">
@@ -76,10 +105,9 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                 key={a.code}
                 type="button"
                 aria-current={a.own && a.code === file.code ? 'true' : undefined}
-                onClick={() => {
-                  setWords('')
-                  setFile(a.own ? a.file : { ...emptyFile(), basedOn: a.code, position: a.position })
-                }}
+                onClick={() =>
+                  open(a.own ? a.file : { ...emptyFile(), basedOn: a.code, position: a.position })
+                }
                 className={`block min-h-12 w-full px-4 py-1.5 text-left ${a.own && a.code === file.code ? 'bg-sheet font-bold' : ''}`}
               >
                 <span className="block leading-tight">
@@ -95,8 +123,8 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
         <form
           className="min-h-0 overflow-auto px-6 py-4"
           onSubmit={(e) => {
-            e.preventDefault()
-            run(call('PUT /api/arrangements', { body: file }), `${file.code} saved`)
+            setTrouble('')
+            void submit(e)
           }}
         >
           <h1 className="text-[1.3125rem] font-bold">
@@ -106,41 +134,24 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
             Start from one that is nearly right; add what this machine has more, and take away what it has
             not. The same checks hold for it.
           </p>
-          {words && (
-            <p role="alert" className="mb-3 rounded-lg border border-contra px-3 py-2 text-contra">
-              {words}
-            </p>
-          )}
+          <FormWords words={trouble || words} />
           <div className="fields mb-3 [--field-width:12rem] lg:grid-cols-[130px_minmax(0,1fr)_150px_150px]">
-            <label>
-              <span className="caption block">Code</span>
-              <input
-                className="field number"
-                placeholder="roller-3"
-                maxLength={12}
-                value={file.code}
-                onChange={(e) => change({ code: e.target.value })}
-              />
-            </label>
-            <label>
-              <span className="caption block">What it is</span>
-              <input
-                className="field"
-                placeholder="Carousel roller with shim"
-                maxLength={120}
-                value={file.words}
-                onChange={(e) => change({ words: e.target.value })}
-              />
-            </label>
-            <label>
-              <span className="caption block">One position is a</span>
-              <input
-                className="field"
-                maxLength={40}
-                value={file.position}
-                onChange={(e) => change({ position: e.target.value })}
-              />
-            </label>
+            <FormField
+              of={fields}
+              name="code"
+              label="Code"
+              className="number"
+              placeholder="roller-3"
+              maxLength={12}
+            />
+            <FormField
+              of={fields}
+              name="words"
+              label="What it is"
+              placeholder="Carousel roller with shim"
+              maxLength={120}
+            />
+            <FormField of={fields} name="position" label="One position is a" maxLength={40} />
             <SelectField
               caption
               label="Based on"
@@ -180,13 +191,11 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
           )}
           <PlaceRows
             slots={file.slots}
-            after={[...under.filter((s) => !file.drop.includes(s.id)), ...file.slots]}
+            base={under.filter((s) => !file.drop.includes(s.id))}
+            troubleOf={(place, field) => fields.troubleOf(`slots.${place}.${field}` as Path<ArrangementFile>)}
             onChange={(slots) => change({ slots })}
           />
-          <div className="mt-4 flex gap-2">
-            <button type="submit" className="button" data-primary>
-              Save
-            </button>
+          <SaveButtons isDirty={isDirty} discard={discard} className="mt-4">
             <button
               type="button"
               className="button"
@@ -200,19 +209,9 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
             >
               JSON
             </button>
-            <label className="button cursor-pointer">
+            <FileButton accept=".json,application/json" onFile={readIn}>
               Import
-              <input
-                type="file"
-                accept=".json,application/json"
-                className="sr-only"
-                onChange={(e) => {
-                  const chosen = e.target.files?.[0]
-                  e.target.value = ''
-                  if (chosen) readIn(chosen)
-                }}
-              />
-            </label>
+            </FileButton>
             {all.some((a) => a.own && a.code === file.code) && (
               <button
                 type="button"
@@ -233,7 +232,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                 Remove
               </button>
             )}
-          </div>
+          </SaveButtons>
           <p className="mt-4 text-caption text-ink3">
             Kinds of place: {SLOT_ROLES.map((r) => ROLES[r].label).join(', ')}.
           </p>

@@ -3,7 +3,7 @@
 import type { Route } from 'next'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, type ReactNode } from 'react'
+import { type ReactNode } from 'react'
 import { WAITS, WAITS_WORDS } from '@/contract/choices'
 import type { BenchResponse } from '@/contract/bench'
 import { stagePath } from '@/features/job'
@@ -143,22 +143,12 @@ function Season({ season }: { season: BenchResponse['season'] }) {
 export function BenchScreen({ bench }: { bench: BenchResponse }) {
   const router = useRouter()
   const go = (to: string) => router.push(to as Route)
-  useKeys((key) => {
-    if (key === '/') document.querySelector<HTMLElement>('[data-look-up]')?.focus()
-    return key === '/'
+  const lookUp = () => document.querySelector<HTMLElement>('[data-look-up]')?.focus()
+  useKeys({ '/': lookUp, 'Shift+/': lookUp })
+  // With Alt: plain letters begin a number in the field, which has the focus from the start.
+  useKeys(Object.fromEntries(Object.entries(PLACES).map(([key, to]) => [`Alt+${key}`, () => go(to)])), {
+    whileTyping: true,
   })
-  useEffect(() => {
-    // With Alt: plain letters begin a number in the field, which has the focus from the start.
-    const listen = (event: KeyboardEvent) => {
-      const to =
-        event.altKey && !event.ctrlKey && !event.metaKey ? PLACES[event.key.toLowerCase()] : undefined
-      if (!to) return
-      event.preventDefault()
-      router.push(to as Route)
-    }
-    window.addEventListener('keydown', listen)
-    return () => window.removeEventListener('keydown', listen)
-  }, [router])
   return (
     <Frame
       about={<h1 className="font-semibold text-ink">Bench</h1>}

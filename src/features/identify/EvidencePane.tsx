@@ -38,21 +38,21 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onKeep, onDone 
   const rows = rowsFor(sheet)
   const order = ['stamp', ...rows.map((row) => row.feature)]
   const { instrument, condition } = usualHow(sheet)
-  const byKey = (key: string): boolean => {
-    if (key === 's') return focus('stamp')
-    // A number typed with no field in hand is a stamp; the field takes the digit itself.
-    if (/^\d$/.test(key) && !sheet.stamps[0]?.text) {
-      focus('stamp')
-      return false
-    }
-    if (key === 'k' && onKeep) {
-      onKeep()
-      return true
-    }
-    const row = rows.find((r) => r.key.toLowerCase() === key)
-    return row ? focus(row.feature) : false
+  const letters: Record<string, () => false | void> = {
+    ...Object.fromEntries(
+      rows.map((row) => [row.key.toLowerCase(), () => (focus(row.feature) ? undefined : false)]),
+    ),
+    s: () => void focus('stamp'),
+    ...(onKeep && { k: onKeep }),
   }
-  useKeys((key) => byKey(key.toLowerCase()))
+  useKeys({
+    ...letters,
+    // A number typed with no field in hand is a stamp; the field takes the digit itself.
+    '([0-9])': () => {
+      if (!sheet.stamps[0]?.text) focus('stamp')
+      return false
+    },
+  })
   const next = (from: string) => {
     if (!focus(order[order.indexOf(from) + 1])) onDone()
   }
@@ -103,7 +103,10 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onKeep, onDone 
             onChange(
               withMeasurement(sheet, row.feature, { struck: !measurement?.struck, struckBy: undefined }),
             )
-          else return byKey(key)
+          else {
+            const press = letters[key]
+            return press !== undefined && press() !== false
+          }
           return true
         }
         return (

@@ -7,6 +7,7 @@ import { usePreferences, type KeyHint } from '@/features/shell'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { SectionFigure } from '@/ui/drawing'
 import { call, wordsOf } from '@/ui/call'
+import { useKeys } from '@/ui/useKeys'
 import { AnswerPane, isUnlisted, shownOf, USE_BUTTON } from './AnswerPane'
 import { EvidencePane } from './EvidencePane'
 import { exampleSheet, ownPartOf } from './sheet'
@@ -73,18 +74,17 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept, exa
   }
   const unlisted = isUnlisted(answer)
   const wanted = useRef(false)
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
-      event.preventDefault()
-      // An answer to what was typed before decides nothing: the key counts when the new one is there.
-      if (!current) wanted.current = true
-      // While nothing listed fits there is nothing to use: what is kept is chosen by its own key.
-      else if (!unlisted) document.getElementById(USE_BUTTON)?.click()
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  }, [unlisted, current])
+  useKeys(
+    {
+      '$mod+Enter': () => {
+        // An answer to what was typed before decides nothing: the key counts when the new one is there.
+        if (!current) wanted.current = true
+        // While nothing listed fits there is nothing to use: what is kept is chosen by its own key.
+        else if (!unlisted) document.getElementById(USE_BUTTON)?.click()
+      },
+    },
+    { whileTyping: true },
+  )
   useEffect(() => {
     if (!current || !wanted.current) return
     wanted.current = false

@@ -200,13 +200,8 @@ export function InspectScreen() {
       good: draft.good.includes(part) ? draft.good.filter((p) => p !== part) : [...draft.good, part],
       seen: draft.seen.filter((s) => s.part !== part),
     })
-  useKeys((key) => {
-    const step = { ArrowDown: 1, ArrowUp: -1 }[key]
-    if (step !== undefined) setPart((now) => inspected[inspected.indexOf(now) + step] ?? now)
-    else if (key.toLowerCase() === 'g') sound()
-    else return false
-    return true
-  })
+  const toPart = (step: 1 | -1) => () => setPart((now) => inspected[inspected.indexOf(now) + step] ?? now)
+  useKeys({ ArrowDown: toPart(1), ArrowUp: toPart(-1), g: sound })
   const missing = (answer?.kit ?? []).filter((finding) => !job.kit?.findings?.includes(finding))
   return (
     <JobFrame stage="inspect" hints={HINTS}>

@@ -1,9 +1,10 @@
 'use client'
 
 import { Undo2 } from 'lucide-react'
-import { useCallback, useEffect } from 'react'
+import { useCallback } from 'react'
 import { call, wordsOf } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
+import { useKeys } from '@/ui/useKeys'
 import { useJob } from './JobContext'
 
 const isText = (target: EventTarget | null): boolean =>
@@ -26,16 +27,15 @@ export function UndoButton() {
       await notifyDone(wordsOf(error))
     }
   }, [ready, job.id, job.version, replace])
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const asked = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && !event.shiftKey
-      if (!asked || isText(event.target)) return
-      event.preventDefault()
-      void undo()
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  }, [undo])
+  useKeys(
+    {
+      '$mod+z': (event) => {
+        if (isText(event.target)) return false
+        void undo()
+      },
+    },
+    { whileTyping: true },
+  )
   return (
     <button
       type="button"

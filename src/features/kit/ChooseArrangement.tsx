@@ -37,14 +37,17 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
   const matching = choices.filter(
     ({ code, trouble: broken }) => broken === '' && code.toLowerCase().startsWith(typed),
   )
-  useKeys((key) => {
-    if (key === 'Enter' && typed !== '') {
+  const type = ({ key }: KeyboardEvent) => setTyped((typed + key.toLowerCase()).slice(-MAX_CODE))
+  useKeys({
+    Enter: () => {
+      if (typed === '') return false
       const [first] = matching
       if (first) onChoose(first.code)
-    } else if (key === 'Backspace' || key === 'Escape') setTyped(key === 'Escape' ? '' : typed.slice(0, -1))
-    else if (/^[\w-]$/.test(key)) setTyped((typed + key.toLowerCase()).slice(-MAX_CODE))
-    else return false
-    return true
+    },
+    Backspace: () => setTyped(typed.slice(0, -1)),
+    Escape: () => setTyped(''),
+    '([\\w-])': type,
+    'Shift+([\\w-])': type,
   })
   return (
     <div className="h-full overflow-auto px-4 py-5 sm:px-6">

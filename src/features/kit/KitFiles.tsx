@@ -5,6 +5,7 @@ import type { KitDraft } from '@/contract/kit'
 import { figureToSvg } from '@/ui/drawing'
 import { saveText } from '@/ui/saveText'
 import { urlOf } from '@/ui/call'
+import { FileButton } from '@/ui/FileButton'
 
 interface Props {
   jobId: number
@@ -63,25 +64,21 @@ export function KitFiles({ jobId, onRead }: Props) {
         <button type="button" className="chip px-2.5" onClick={() => saveDrawing(jobId)}>
           SVG
         </button>
-        <label className="chip ml-auto cursor-pointer px-2.5" aria-label="Read a kit file">
+        <FileButton
+          className="chip ml-auto px-2.5"
+          label="Read a kit file"
+          accept=".json,application/json"
+          onFile={(file) =>
+            void readKit(file)
+              .then((kit) => {
+                setProblem('')
+                onRead(kit)
+              })
+              .catch((error: unknown) => setProblem(error instanceof Error ? error.message : ''))
+          }
+        >
           Import
-          <input
-            type="file"
-            accept=".json,application/json"
-            className="sr-only"
-            onChange={(e) => {
-              const file = e.target.files?.[0]
-              e.target.value = ''
-              if (!file) return
-              readKit(file)
-                .then((kit) => {
-                  setProblem('')
-                  onRead(kit)
-                })
-                .catch((error: unknown) => setProblem(error instanceof Error ? error.message : ''))
-            }}
-          />
-        </label>
+        </FileButton>
       </p>
       {problem && (
         <p role="alert" className="mt-1 text-[0.84375rem] text-contra">

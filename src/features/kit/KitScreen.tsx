@@ -281,23 +281,27 @@ export function KitScreen() {
     goOn(slot)
   }
   const place = kit?.places.find((p) => p.id === selected)
-  useKeys((key) => {
+  const toLine = (step: 1 | -1) => () => {
     if (!lines) return false
-    const step = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[key]
-    if (step !== undefined) {
-      const at = lines.findIndex((l) => l.slot === selected)
-      const next = lines[Math.min(lines.length - 1, Math.max(0, at + step))]
-      setSelected(next?.slot ?? null)
-      if (next) document.getElementById(`line-${next.slot}`)?.focus()
-    } else if (key === 'Escape') setSelected(null)
-    else if (key === 'Enter' && selected !== null && inHand(selected))
+    const at = lines.findIndex((l) => l.slot === selected)
+    const next = lines[Math.min(lines.length - 1, Math.max(0, at + step))]
+    setSelected(next?.slot ?? null)
+    if (next) document.getElementById(`line-${next.slot}`)?.focus()
+  }
+  useKeys({
+    ArrowDown: toLine(1),
+    ArrowRight: toLine(1),
+    ArrowUp: toLine(-1),
+    ArrowLeft: toLine(-1),
+    Escape: () => setSelected(null),
+    Enter: () => {
+      if (selected === null || !inHand(selected)) return false
       document.getElementById(NUMBER_FIELD)?.focus()
-    else if (key.toLowerCase() === 'r' && place?.mayStay) decide(place.id, 'keep')
-    else if (key.toLowerCase() === 'n' && place && mayBeNone(place)) decide(place.id, 'none')
-    else if (key.toLowerCase() === 'w') document.getElementById('positions')?.focus()
-    else if (key.toLowerCase() === 'p') document.getElementById('print')?.click()
-    else return false
-    return true
+    },
+    r: () => (place?.mayStay ? decide(place.id, 'keep') : false),
+    n: () => (place && mayBeNone(place) ? decide(place.id, 'none') : false),
+    w: () => document.getElementById('positions')?.focus(),
+    p: () => document.getElementById('print')?.click(),
   })
   if (!request)
     return (

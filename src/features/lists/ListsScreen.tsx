@@ -6,6 +6,7 @@ import { ImportPane } from './ImportPane'
 import { ListPane } from './ListPane'
 import { useImport } from './useImport'
 import { useLists } from './useLists'
+import { FileButton } from '@/ui/FileButton'
 
 const STATE_WORDS: Record<ListSummary['state'], string> = {
   running: 'being taken in',
@@ -66,19 +67,14 @@ export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
     >
       <div className="panes [--panes:272px_minmax(0,1fr)]">
         <nav aria-label="Lists" className="flex min-h-0 flex-col border-r border-line">
-          <label className="button m-4 cursor-pointer" data-primary={file.draft ? undefined : true}>
+          <FileButton
+            className="button m-4"
+            primary={!file.draft}
+            accept=".csv,.txt,text/csv"
+            onFile={(chosen) => void file.choose(chosen)}
+          >
             Choose a CSV file
-            <input
-              type="file"
-              accept=".csv,.txt,text/csv"
-              className="sr-only"
-              onChange={(e) => {
-                const chosen = e.target.files?.[0]
-                e.target.value = ''
-                if (chosen) void file.choose(chosen)
-              }}
-            />
-          </label>
+          </FileButton>
           <div className="min-h-0 overflow-auto">
             {lists.map((list) => (
               <ListButton

@@ -64,11 +64,7 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
   const [machine, setMachine] = useUrlText('machine')
   const chooseMachine = useCallback((id: string) => void setMachine(id), [setMachine])
   const [state, setState] = useState('')
-  useKeys((key) => {
-    const chosen = NAMES[Number(key) - 1]
-    if (chosen) void setTab(chosen)
-    return chosen !== undefined
-  })
+  useKeys(Object.fromEntries(NAMES.map((name, i) => [String(i + 1), () => void setTab(name)])))
   const query = `months=${months}${machine ? `&machine=${encodeURIComponent(machine)}` : ''}`
   const views: Record<Tab, ReactNode> = {
     rechecks: <RecheckList initial={rechecks} onState={setState} />,

@@ -50,10 +50,9 @@ export function PlanScreen() {
     const others = Object.fromEntries(Object.entries(draft.done).filter(([step]) => step !== id))
     put({ done: draft.done[id] ? others : { ...others, [id]: { who: who.slice(0, 12), at: now() } } })
   }
-  useKeys((key) => {
-    const step = { d: next, b: last }[key.toLowerCase()]
-    if (step) tick(step.id)
-    return step !== undefined
+  useKeys({
+    d: () => (next ? tick(next.id) : false),
+    b: () => (last ? tick(last.id) : false),
   })
   if (!job.kit)
     return (

@@ -8,6 +8,7 @@ import type { Settings } from '@/contract/supply'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
 import { FormWords } from '@/ui/form/FormWords'
+import { SaveButtons } from '@/ui/form/SaveButtons'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { SelectField } from '@/ui/SelectField'
 
@@ -48,8 +49,9 @@ const settingsOf = ({ validDays, marginPercent, gunGrams, taxes, ...same }: Retu
 export function SettingsScreen({ initial, zones }: { initial: Settings; zones: readonly string[] }) {
   const [state, setState] = useState('')
   const [blank] = useState(() => textsOf(initial))
-  const { submit, form, words, ...fields } = useSentForm({
+  const { submit, form, words, isDirty, discard, ...fields } = useSentForm({
     blank,
+    keptAs: 'settings',
     send: async (values) => {
       // Rows without a name go to the end: the server counts those it is sent.
       const rows = [...values.taxes.filter(isTax), ...values.taxes.filter((tax) => !isTax(tax))]
@@ -61,7 +63,10 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
   const taxes = useFieldArray({ control: form.control, name: 'taxes' })
   const schools = useWatch({ control: form.control, name: 'schools' })
   return (
-    <Frame about={<b className="font-semibold text-ink">Settings</b>} state={state}>
+    <Frame
+      about={<b className="font-semibold text-ink">Settings</b>}
+      state={isDirty ? 'not saved yet; kept in this browser' : state}
+    >
       <form className="mx-auto h-full max-w-[760px] overflow-auto px-6 py-5" onSubmit={(e) => void submit(e)}>
         <h1 className="mb-3 text-[1.3125rem] font-bold">On quotes and labels</h1>
         <div className="grid gap-3">
@@ -132,15 +137,13 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
                 label={SCHOOLS[name].words}
                 value={schools[name]}
                 options={Object.entries<string>(SCHOOLS[name].ways)}
-                onPick={(way) => form.setValue('schools', { ...schools, [name]: way })}
+                onPick={(way) => form.setValue('schools', { ...schools, [name]: way }, { shouldDirty: true })}
               />
             </div>
           ))}
         </fieldset>
         <FormWords words={words} />
-        <button type="submit" className="button mt-4" data-primary>
-          Save
-        </button>
+        <SaveButtons isDirty={isDirty} discard={discard} className="mt-4" />
       </form>
     </Frame>
   )

@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useEffect } from 'react'
+import { useKeys } from '@/ui/useKeys'
 import { useOpen } from '@/ui/useOpen'
 import type { KeyHint } from './keyHint'
 
@@ -17,15 +17,11 @@ const typesMarks = (target: EventTarget | null): boolean =>
 /** `?` shows the keys of the screen, except where a question mark is text. */
 export function KeyHelp({ hints }: { hints: readonly KeyHint[] }) {
   const [open, setOpen] = useOpen()
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key !== '?' || typesMarks(event.target)) return
-      event.preventDefault()
-      setOpen(true)
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  }, [setOpen])
+  const show = ({ target }: KeyboardEvent) => {
+    if (typesMarks(target)) return false
+    setOpen(true)
+  }
+  useKeys({ '?': show, 'Shift+?': show }, { whileTyping: true })
   return (
     <>
       <button

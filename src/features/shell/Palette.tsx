@@ -3,6 +3,7 @@
 import { Search } from 'lucide-react'
 import dynamic from 'next/dynamic'
 import { useCallback, useEffect, useRef } from 'react'
+import { useKeys } from '@/ui/useKeys'
 import { useOpen } from '@/ui/useOpen'
 import type { Early } from './Finder'
 
@@ -32,9 +33,8 @@ export function Palette() {
     void loadDialog()
     const onKey = (event: KeyboardEvent) => {
       const waiting = early.current
-      if (event.key.toLowerCase() === 'k' && (event.ctrlKey || event.metaKey)) change(!isOpen.current)
-      else if (!waiting) return
-      else if (event.key === 'Escape') change(false)
+      if (!waiting || event.ctrlKey || event.metaKey) return
+      if (event.key === 'Escape') change(false)
       else if (event.key === 'Enter') early.current = { ...waiting, entered: true }
       else if (event.key === 'Backspace') early.current = { text: waiting.text.slice(0, -1), entered: false }
       else if (event.key.length === 1) early.current = { text: waiting.text + event.key, entered: false }
@@ -45,6 +45,7 @@ export function Palette() {
     window.addEventListener('keydown', onKey, true)
     return () => window.removeEventListener('keydown', onKey, true)
   }, [change])
+  useKeys({ '$mod+k': () => change(!isOpen.current) }, { whileTyping: true, capture: true })
   return (
     <>
       <button

@@ -7,6 +7,7 @@ import { sendFile, urlOf, wordsOf } from '@/ui/call'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
 import { ChipChoice } from '@/ui/ChipChoice'
+import { FileButton } from '@/ui/FileButton'
 import { ItemPane } from './ItemPane'
 import { NewItem } from './NewItem'
 import { StockTable } from './StockTable'
@@ -101,19 +102,9 @@ export function StoreScreen({ initial, asked: brought }: Props) {
             >
               Labels
             </a>
-            <label className="chip cursor-pointer px-2.5">
+            <FileButton className="chip px-2.5" accept=".csv,text/csv" onFile={(file) => void readIn(file)}>
               Import
-              <input
-                type="file"
-                accept=".csv,text/csv"
-                className="sr-only"
-                onChange={(e) => {
-                  const file = e.target.files?.[0]
-                  e.target.value = ''
-                  if (file) void readIn(file)
-                }}
-              />
-            </label>
+            </FileButton>
             <button
               type="button"
               className="button min-h-10 px-3"

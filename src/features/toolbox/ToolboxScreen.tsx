@@ -1,11 +1,18 @@
 'use client'
 
+import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
+import { Controller, useFieldArray } from 'react-hook-form'
+import { capital } from '@/core/capital'
 import { TOOL_KINDS, TOOL_WORDS } from '@/core/procedure'
 import { readFigure } from '@/core/quantity'
 import { Frame } from '@/features/shell'
 import type { Toolbox } from '@/contract/plan'
-import { call, wordsOf } from '@/ui/call'
+import { call } from '@/ui/call'
+import { FormField } from '@/ui/form/FormField'
+import { FormWords } from '@/ui/form/FormWords'
+import { SaveButtons } from '@/ui/form/SaveButtons'
+import { useSentForm } from '@/ui/form/useSentForm'
 import { SelectField } from '@/ui/SelectField'
 
 const SIZES = ['from', 'to', 'insideMm', 'outsideMm', 'depthMm'] as const
@@ -16,60 +23,59 @@ const SIZE_WORDS: Record<(typeof SIZES)[number], string> = {
   outsideMm: 'outside',
   depthMm: 'deep or long',
 }
+const MOST_TOOLS = 300
 
 type Row = { kind: (typeof TOOL_KINDS)[number]; words: string } & Record<(typeof SIZES)[number], string>
 
 const BLANK: Row = { kind: 'sleeve', words: '', from: '', to: '', insideMm: '', outsideMm: '', depthMm: '' }
-const COLUMNS = 'grid grid-cols-[190px_minmax(240px,1fr)_repeat(5,78px)_44px] gap-1.5'
+const COLUMNS = 'grid grid-cols-[190px_minmax(240px,1fr)_repeat(5,78px)_44px] items-start gap-1.5'
+const troubleId = (row: number): string => `tool-${row}-trouble`
 const text = (n: number | undefined): string => (n === undefined ? '' : String(n))
-const size = (typed: string) => (typed.trim() === '' ? undefined : readFigure(typed, 'length'))
+
+const rowOf = (tool: Toolbox['tools'][number]): Row => ({
+  ...BLANK,
+  kind: tool.kind,
+  words: tool.words,
+  ...Object.fromEntries(SIZES.map((name) => [name, text(tool[name])])),
+})
+const isBlank = (row: Row): boolean => [row.words, ...SIZES.map((name) => row[name])].every((t) => !t.trim())
+/** What is no length goes as NaN: the server refuses it at its field. */
+const toolOf = (row: Row): Toolbox['tools'][number] => ({
+  kind: row.kind,
+  words: row.words,
+  ...Object.fromEntries(
+    SIZES.flatMap((name) => (row[name].trim() === '' ? [] : [[name, readFigure(row[name], 'length')]])),
+  ),
+})
 
 /** The shop's own tools with their sizes: plans pick from them. */
 export function ToolboxScreen({ initial }: { initial: Toolbox }) {
-  const [rows, setRows] = useState<readonly Row[]>(
-    initial.tools.map((tool) => ({
-      ...BLANK,
-      kind: tool.kind,
-      words: tool.words,
-      ...Object.fromEntries(SIZES.map((name) => [name, text(tool[name])])),
-    })),
-  )
   const [state, setState] = useState('')
-  const [trouble, setTrouble] = useState('')
-  const set = (i: number, next: Partial<Row>) => {
-    setState('not saved yet')
-    const all = [...rows]
-    all[i] = { ...(rows[i] ?? BLANK), ...next }
-    setRows(all)
-  }
+  const [blank] = useState(() => ({ tools: [...initial.tools.map(rowOf), BLANK] }))
+  const { submit, form, words, isDirty, discard, ...fields } = useSentForm({
+    blank,
+    keptAs: 'toolbox',
+    send: async ({ tools }) => {
+      // The server counts the rows it is sent: blank ones go to the end.
+      const rows = tools.filter((row) => !isBlank(row))
+      form.setValue('tools', [...rows, BLANK])
+      await call('PUT /api/toolbox', { body: { tools: rows.map(toolOf) } })
+      setState('saved')
+    },
+  })
+  const { fields: rows, append, remove } = useFieldArray({ control: form.control, name: 'tools' })
   return (
-    <Frame about={<b className="font-semibold text-ink">Toolbox</b>} state={state}>
+    <Frame
+      about={<b className="font-semibold text-ink">Toolbox</b>}
+      state={isDirty ? 'not saved yet; kept in this browser' : state}
+    >
       <form
         className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4"
-        onSubmit={(e) => {
-          e.preventDefault()
-          const tools = rows
-            .filter((r) => r.words.trim() !== '')
-            .map((row) => ({
-              kind: row.kind,
-              words: row.words,
-              ...Object.fromEntries(
-                SIZES.flatMap((name) => (size(row[name]) === undefined ? [] : [[name, size(row[name])]])),
-              ),
-            }))
-          call('PUT /api/toolbox', { body: { tools } })
-            .then(() => {
-              setTrouble('')
-              setState('saved')
-            })
-            .catch((error: unknown) => setTrouble(wordsOf(error)))
-        }}
+        onSubmit={(e) => void submit(e)}
       >
-        <div className="mb-2 flex items-center justify-between">
+        <div className="mb-2 flex items-center justify-between gap-2">
           <h1 className="text-[1.3125rem] font-bold">Our tools</h1>
-          <button type="submit" className="button" data-primary>
-            Save
-          </button>
+          <SaveButtons isDirty={isDirty} discard={discard} className="justify-end" />
         </div>
         <p className="mb-2 text-ink2">
           Plans pick from these by size and say what is missing. Sizes are millimetres unless their unit
@@ -77,11 +83,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
           “to”. Sleeves, sockets and rings that are measured inside, outside and deep are picked by what they
           drive or receive, a drift by how thick it is outside and how long.
         </p>
-        {trouble && (
-          <p role="alert" className="mb-2 text-contra">
-            {trouble}
-          </p>
-        )}
+        <FormWords words={words} />
         <div className="min-h-0 flex-1 overflow-auto">
           <div className={`${COLUMNS} text-caption text-ink3`}>
             <span>Kind</span>
@@ -91,49 +93,74 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
             ))}
             <span />
           </div>
-          {[...rows, BLANK].slice(0, 300).map((row, i) => (
-            <div key={i} className={`mt-1 ${COLUMNS}`}>
-              <SelectField
-                label={`Kind of tool ${i + 1}`}
-                value={row.kind}
-                options={TOOL_KINDS.map((kind) => [kind, TOOL_WORDS[kind]] as const)}
-                onPick={(kind) => set(i, { kind })}
+          {rows.map((row, i) => (
+            <div key={row.id} className={`mt-1 ${COLUMNS}`}>
+              <Controller
+                control={form.control}
+                name={`tools.${i}.kind`}
+                render={({ field }) => (
+                  <SelectField
+                    label={`Kind of tool ${i + 1}`}
+                    value={field.value}
+                    options={TOOL_KINDS.map((kind) => [kind, TOOL_WORDS[kind]] as const)}
+                    onPick={field.onChange}
+                  />
+                )}
               />
-              <input
-                className="field"
-                aria-label={`Tool ${i + 1}`}
+              <FormField
+                of={fields}
+                name={`tools.${i}.words`}
+                label={`Tool ${i + 1}`}
+                labelHidden
+                troubleIn={troubleId(i)}
                 placeholder="another tool"
                 maxLength={60}
-                value={row.words}
-                onChange={(e) => set(i, { words: e.target.value })}
               />
               {SIZES.map((name) => (
-                <input
+                <FormField
                   key={name}
-                  className="field number"
-                  aria-label={`Tool ${i + 1}, ${SIZE_WORDS[name]}`}
+                  of={fields}
+                  name={`tools.${i}.${name}`}
+                  label={`Tool ${i + 1}, ${SIZE_WORDS[name]}`}
+                  labelHidden
+                  troubleIn={troubleId(i)}
+                  className="number"
                   maxLength={12}
-                  value={row[name]}
-                  onChange={(e) => set(i, { [name]: e.target.value })}
                 />
               ))}
-              {i < rows.length ? (
-                <button
-                  type="button"
-                  className="button px-0"
-                  aria-label={`Take tool ${i + 1} away`}
-                  onClick={() => {
-                    setRows(rows.filter((_, at) => at !== i))
-                    setState('not saved yet')
-                  }}
-                >
-                  ×
-                </button>
-              ) : (
-                <span />
-              )}
+              <button
+                type="button"
+                className="button px-0"
+                aria-label={`Take tool ${i + 1} away`}
+                onClick={() => remove(i)}
+              >
+                <X aria-hidden size={16} />
+              </button>
+              <p
+                id={troubleId(i)}
+                role="alert"
+                className="col-span-full text-[0.875rem] text-contra empty:hidden"
+              >
+                {(['words', ...SIZES] as const)
+                  .map((name) => [name, fields.troubleOf(`tools.${i}.${name}`)] as const)
+                  .filter(([, trouble]) => trouble !== '')
+                  .map(
+                    ([name, trouble]) =>
+                      `${name === 'words' ? 'Name' : capital(SIZE_WORDS[name])}: ${trouble}`,
+                  )
+                  .join(' ')}
+              </p>
             </div>
           ))}
+          {rows.length < MOST_TOOLS && (
+            <button
+              type="button"
+              className="button mt-2"
+              onClick={() => append(BLANK, { focusName: `tools.${rows.length}.words` })}
+            >
+              <Plus aria-hidden size={16} className="mr-1" /> Another tool
+            </button>
+          )}
         </div>
       </form>
     </Frame>

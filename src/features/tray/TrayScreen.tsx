@@ -5,6 +5,7 @@ import { Frame } from '@/features/shell'
 import { saveText } from '@/ui/saveText'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
+import { FileButton } from '@/ui/FileButton'
 import { useTray, type ResultRow } from './useTray'
 
 const EXAMPLE = `ref,stamp,bore,outside,width,unit,condition,element
@@ -96,19 +97,9 @@ export function TrayScreen() {
               </button>
             )
           )}
-          <label className="button cursor-pointer" data-primary>
+          <FileButton primary accept=".csv,text/csv" onFile={(file) => void start(file)}>
             Choose a CSV file
-            <input
-              type="file"
-              accept=".csv,text/csv"
-              className="sr-only"
-              onChange={(e) => {
-                const file = e.target.files?.[0]
-                e.target.value = ''
-                if (file) void start(file)
-              }}
-            />
-          </label>
+          </FileButton>
         </div>
         <p className="mt-1 mb-3 max-w-[80ch] text-ink2">
           One part a row. The first line names the columns:{' '}

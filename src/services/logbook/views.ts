@@ -40,7 +40,10 @@ const NO_MACHINE = 'not in the register'
  * @param most machines told, those with most jobs; null: all
  * @throws ServiceError `unreadable`
  */
-export async function failures(input: unknown, most: number | null = MOST_MACHINES): Promise<FailuresResponse> {
+export async function failures(
+  input: unknown,
+  most: number | null = MOST_MACHINES,
+): Promise<FailuresResponse> {
   const { scope } = await scopeOf(input)
   const [counted, months] = await Promise.all([foundAndWhere(scope, most), db.countByMonth(scope)])
   return {

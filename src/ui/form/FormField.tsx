@@ -10,6 +10,8 @@ interface Props<V extends FieldValues> extends Omit<ComponentProps<'input'>, 'fo
   label: string
   /** the label is for assistive technology alone */
   labelHidden?: boolean
+  /** id of what tells the trouble, where there is no room for it below the field */
+  troubleIn?: string
 }
 
 /** A field of a form with its label, and below it what to change. */
@@ -18,6 +20,7 @@ export function FormField<V extends FieldValues>({
   name,
   label,
   labelHidden = false,
+  troubleIn,
   className = '',
   ...input
 }: Props<V>) {
@@ -30,12 +33,12 @@ export function FormField<V extends FieldValues>({
         <input
           className={`field ${className}`}
           aria-invalid={trouble !== '' || undefined}
-          aria-describedby={trouble ? id : undefined}
+          aria-describedby={trouble ? (troubleIn ?? id) : undefined}
           {...input}
           {...register(name)}
         />
       </label>
-      {trouble && (
+      {trouble && troubleIn === undefined && (
         <span id={id} role="alert" className="block text-[0.875rem] text-contra">
           {trouble}
         </span>

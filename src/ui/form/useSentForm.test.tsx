@@ -6,6 +6,7 @@ import { FormWords } from './FormWords'
 import { useSentForm } from './useSentForm'
 
 const BLANK = { number: '', pieces: '' }
+const ROWS = { rows: ['first'] }
 
 interface Props {
   send: (values: typeof BLANK) => Promise<void>
@@ -75,4 +76,24 @@ it('what was typed outlives the page until it was sent', async () => {
   render(<Form send={() => Promise.resolve()} keptAs="test" />)
   await act(async () => Promise.resolve())
   expect(field('Number').value).toBe('')
+})
+
+it('what was refused of a field without an input does not keep the form from being sent again', async () => {
+  let refusals = 1
+  const send = vi.fn(() => (refusals-- > 0 ? refusing('rows', 'Name the row.')() : Promise.resolve()))
+  function Rows() {
+    const { submit, troubleOf } = useSentForm({ blank: ROWS, send })
+    return (
+      <form onSubmit={(e) => void submit(e)}>
+        {troubleOf('rows')}
+        <button type="submit">Save</button>
+      </form>
+    )
+  }
+  render(<Rows />)
+  await save()
+  expect(screen.getByText('Name the row.')).toBeTruthy()
+  await save()
+  expect(send).toHaveBeenCalledTimes(2)
+  expect(screen.queryByText('Name the row.')).toBeNull()
 })

@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect } from 'react'
+import { useCallback, useEffect, useRef } from 'react'
 import {
   useForm,
   type DefaultValues,
@@ -10,7 +10,7 @@ import {
   type UseFormReturn,
 } from 'react-hook-form'
 import { Refused, wordsOf } from '../call'
-import { useKept } from '../useKept'
+import { forgetKept, readKept, writeKept } from '../useKept'
 
 /** What a field of a form needs of it. */
 export interface FieldsOf<V extends FieldValues> {
@@ -25,6 +25,10 @@ interface SentForm<V extends FieldValues> extends FieldsOf<V> {
   /** a refusal that belongs to no field; empty = none */
   words: string
   isSending: boolean
+  /** whether something was typed that was not sent */
+  isDirty: boolean
+  /** back to what was sent last, or to the values at first */
+  discard: () => void
 }
 
 interface Sending<V extends FieldValues> {
@@ -45,25 +49,27 @@ export function useSentForm<V extends FieldValues>({
   keptAs,
   emptied = false,
 }: Sending<V>): SentForm<V> {
-  const [kept, setKept, forgetKept] = useKept<V>(keptAs ?? 'form', blank)
-  const form = useForm<V>({
-    defaultValues: blank as DefaultValues<V>,
-    ...(keptAs !== undefined && { values: kept, resetOptions: { keepDirtyValues: true } }),
-  })
-  const { subscribe, setError, getValues, reset, handleSubmit, register } = form
-  const { errors, isSubmitting } = form.formState
-  useEffect(
-    () =>
-      keptAs === undefined
-        ? undefined
-        : subscribe({ formState: { values: true }, callback: ({ values }) => setKept({ ...values }) }),
-    [subscribe, setKept, keptAs],
-  )
-  const submit = handleSubmit(async (values) => {
+  const form = useForm<V>({ defaultValues: blank as DefaultValues<V> })
+  const { subscribe, setError, clearErrors, getValues, reset, handleSubmit, register } = form
+  const { errors, isSubmitting, isDirty } = form.formState
+  const first = useRef(blank)
+  useEffect(() => {
+    if (keptAs === undefined) return
+    const kept = readKept(keptAs, first.current)
+    if (kept !== undefined) reset(kept, { keepDefaultValues: true })
+    return subscribe({ formState: { values: true }, callback: ({ values }) => writeKept(keptAs, values) })
+  }, [subscribe, reset, keptAs])
+  const discard = useCallback(() => {
+    if (keptAs !== undefined) forgetKept(keptAs)
+    reset()
+  }, [keptAs, reset])
+  const sent = handleSubmit(async (values) => {
     try {
       await send(values)
-      forgetKept()
       if (emptied) reset(blank)
+      else reset(getValues())
+      // Last: a form that is set anew would be kept again.
+      if (keptAs !== undefined) forgetKept(keptAs)
     } catch (error) {
       const names = Object.keys(getValues())
       const atFields = (error instanceof Refused ? error.issues : []).filter(({ path }) =>
@@ -78,7 +84,11 @@ export function useSentForm<V extends FieldValues>({
   return {
     form,
     register,
-    submit,
+    submit: (event) => {
+      // What the server said of a field that is not registered would keep the form from being sent again.
+      clearErrors()
+      return sent(event)
+    },
     troubleOf: (name) => {
       const found: unknown = name
         .split('.')
@@ -87,5 +97,7 @@ export function useSentForm<V extends FieldValues>({
     },
     words: errors.root?.message ?? '',
     isSending: isSubmitting,
+    isDirty,
+    discard,
   }
 }

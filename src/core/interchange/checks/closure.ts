@@ -7,11 +7,9 @@ const KEEPS_OUT: Record<ClosureType, number> = { open: 0, shield: 1, lowFriction
 
 const wordsOf = ({ part, closure: closed }: Variant): string => closureWords(part.family, closed)
 
-const protection = ({ closure }: Variant): number => KEEPS_OUT[closure.type] * closure.sides
-
 /** Whether the face that was closed keeps less out than before. */
 const faceLoses = (from: Variant, to: Variant): boolean =>
-  from.closure.sides > 0 && KEEPS_OUT[to.closure.type] < KEEPS_OUT[from.closure.type]
+  KEEPS_OUT[to.closure.type] < KEEPS_OUT[from.closure.type]
 
 function gain(from: Variant, to: Variant): string {
   if (from.closure.sides === 1 && to.closure.sides === 2 && from.closure.type === to.closure.type)
@@ -29,17 +27,18 @@ export const closure: CheckRule = (from, to, { wet }) => {
       result: 'warn',
       detail: `The letters of ${from.ambiguous ? from.designation : to.designation} mean contact seals in one convention and shields in another: look at the old part which it is.`,
     }
-  const [a, b] = [protection(from), protection(to)]
   const change = `${wordsOf(from)} → ${wordsOf(to)}`
-  if (a === b && from.closure.type === to.closure.type)
+  const { sides: was } = from.closure
+  const { sides } = to.closure
+  if (sides === was && from.closure.type === to.closure.type)
     return { check: 'closure', result: 'pass', detail: `Same closure: ${wordsOf(from)}.` }
-  if (b >= a && to.closure.sides >= from.closure.sides && !faceLoses(from, to))
+  if (sides >= was && !faceLoses(from, to))
     return { check: 'closure', result: 'pass', detail: `${change}. ${gain(from, to)}`, better: true }
-  if (to.closure.sides >= from.closure.sides && from.closure.sides > 0 && faceLoses(from, to))
+  if (sides >= was)
     return {
       check: 'closure',
       result: 'warn',
-      detail: `${change}. ${to.closure.sides > from.closure.sides ? 'The second side keeps more out, but each face' : 'Each face keeps out'} less than the old one: ${wet ? 'at the wet face water gets in' : 'right where it stays dry'}.`,
+      detail: `${change}. ${sides > was ? 'The second side keeps more out, but each face' : 'Each face keeps out'} less than the old one: ${wet ? 'at the wet face water gets in' : 'right where it stays dry'}.`,
     }
   const why = wet
     ? 'On a wet wheel water gets in.'

@@ -1,10 +1,8 @@
 import type { DimensionName } from '../../catalogue'
 import { writeInch, writeMm } from '../../quantity'
 import type { CheckRule } from '../check'
+import { isSameSize } from '../sameSize'
 import { widthOf, type Variant } from '../variant'
-
-/** Nominal sizes are the same when they agree to this, mm: handbooks round to the micrometre, inches to 0.0001. */
-const SAME_MM = 0.006
 
 const NAMES: readonly [DimensionName, string][] = [
   ['bore', 'bore'],
@@ -17,9 +15,8 @@ const NAMES: readonly [DimensionName, string][] = [
 const both = (mm: number): string => `${writeMm(mm)} mm (${writeInch(mm)} in)`
 
 function difference(name: string, a: number, b: number): string | null {
-  const off = b - a
-  if (Math.abs(off) <= SAME_MM) return null
-  return `${name} ${both(a)} against ${both(b)}: ${writeMm(Math.abs(off))} mm ${off > 0 ? 'larger' : 'smaller'}`
+  if (isSameSize(a, b)) return null
+  return `${name} ${both(a)} against ${both(b)}: ${writeMm(Math.abs(b - a))} mm ${b > a ? 'larger' : 'smaller'}`
 }
 
 const closedOnly = (from: Variant, to: Variant): boolean =>

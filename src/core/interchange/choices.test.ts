@@ -1,0 +1,244 @@
+import { describe, expect, it } from 'vitest'
+import { findPart, type Part } from '../catalogue'
+import { confusionCost } from '../designation'
+import { shipped } from '../../../tests/support/shipped'
+import { turnsOf, type Application } from './check'
+import { lookAlikeNumbers } from './lookAlikeNumbers'
+import { isSameSize } from './sameSize'
+import { compareVariants, equivalentsOf, speedLimit, trapsOf, variantOf } from '.'
+
+const variant = (text: string) => {
+  const found = variantOf(text, shipped)
+  if (!found) throw new Error(`${text} is not known`)
+  return found
+}
+const part = (base: string): Part => {
+  const found = findPart(shipped.catalogue, base)
+  if (!found) throw new Error(`${base} is not listed`)
+  return found
+}
+const check = (name: string, from: string, to: string, place: Application = {}) =>
+  compareVariants(variant(from), variant(to), place).checks.find((c) => c.check === name)
+
+// What a counter is offered, best first; the usual spelling first, one spelling of every other closure (common practice).
+describe('what may stand in, in order', () => {
+  const listed = (text: string) =>
+    equivalentsOf(variant(text), shipped).map(({ designation, verdict }) => `${designation} ${verdict}`)
+  const of = (verdict: string, ...designations: string[]) => designations.map((d) => `${d} ${verdict}`)
+  it.each([
+    [
+      '6205-2RS',
+      [
+        ...of('identical', '6205-2RS', '6205-2RS1', '6205-2RSR', '6205-2RSH', '6205DDU', '6205LLU'),
+        ...of('conditional', '6205RS', '6205VV', '6205ZZ', '6205Z', '6205', '6205-2RS/C3', 'S6205-2RS'),
+      ],
+    ],
+    [
+      '6205',
+      [
+        ...of('identical', '6205'),
+        ...of('upgrade', '6205VV', '6205ZZ', '6205Z'),
+        ...of('conditional', '6205-2RS', '6205RS', '6205/C3', 'S6205'),
+      ],
+    ],
+    [
+      '6205/C3',
+      [
+        ...of('identical', '6205/C3'),
+        ...of('upgrade', '6205VV/C3', '6205ZZ/C3', '6205Z/C3'),
+        ...of('conditional', '6205-2RS/C3', '6205RS/C3', 'S6205/C3'),
+      ],
+    ],
+    [
+      'SMR137C',
+      [
+        ...of('identical', 'SMR137C'),
+        ...of('conditional', 'SMR137C-2RS', 'SMR137CRS', 'SMR137CVV', 'SMR137CZZ', 'SMR137CZ'),
+        ...of('conditional', 'SMR137C/C3', 'MR137C', 'SMR137', 'MR137'),
+      ],
+    ],
+    ['UC206', ['UC206 identical']],
+  ])('%s', (text, expected) => expect(listed(text)).toEqual(expected))
+
+  it('each spelling says which convention writes it so', () => {
+    const byConvention = equivalentsOf(variant('6205-2RS'), shipped).map((e) => e.convention)
+    expect(byConvention.slice(0, 6)).toEqual(['common', 'A', 'D', 'A', 'B', 'C'])
+  })
+})
+
+// The words beside each change of closure (common practice).
+it.each([
+  ['6205RS', '6205-2RS', {}, /from the hub side; the second one/],
+  ['6205Z', '6205-2RS', {}, /Keeps water and dirt out better\.$/],
+  ['6205', '6205RS', {}, /closed side faces outward; the open side is backed with grease/],
+  ['6205', '6205-2RS', {}, /Closed on both sides: keeps its own grease/],
+  ['6205ZZ', '6205-2RS', {}, /Keeps water and dirt out better\.$/],
+  ['6205-2RS', '6205ZZ', { wet: true }, /Each face keeps out less .* at the wet face water gets in/],
+  ['6205-2RS', '6205ZZ', {}, /Each face keeps out less .* right where it stays dry/],
+  ['6205RS', '6205ZZ', {}, /The second side keeps more out, but each face less/],
+  ['6205-2RS', '6205RS', { wet: true }, /Less protection .* On a wet wheel water gets in/],
+  ['6205Z', '6205', {}, /Less protection .* relubricated from the side/],
+  ['6205-2RS', '6205DDU', {}, /^Same closure: contact seal on both sides/],
+] as const)('%s → %s, %j: %s', (from, to, place, words) =>
+  expect(check('closure', from, to, place)?.detail).toMatch(words),
+)
+
+describe('limits that decide', () => {
+  it('a larger clearance is right from 80 °C on (common practice)', () => {
+    expect(check('clearance', '6205', '6205/C3', { temperatureC: 79 })?.result).toBe('warn')
+    expect(check('clearance', '6205', '6205/C3', { temperatureC: 80 })?.result).toBe('pass')
+    expect(check('clearance', '6205/C4', '6205/C3', { temperatureC: 90 })?.detail).toMatch(/easy fits/)
+    expect(check('clearance', '6205/C3', '6205/C3')?.detail).toBe('Same internal clearance, C3.')
+  })
+  it('a speed is too fast above its limit, near it above three quarters', () => {
+    const limit = speedLimit(variant('6205')) ?? 0
+    const at = (rpm: number) => check('speed', '6205', '6205', { rpm })?.result
+    expect(at(Math.floor(limit))).toBe('warn')
+    expect(at(Math.ceil(limit))).toBe('fail')
+    expect(at(Math.floor(limit * 0.75))).toBeUndefined()
+    expect(at(Math.ceil(limit * 0.75))).toBe('warn')
+    expect(check('speed', '6205', '6205', { rpm: 12_345 })?.detail).toMatch(
+      /about .*00 a minute|00 a minute is about/,
+    )
+  })
+  it('without figures the word slow or fast speaks', () => {
+    expect(check('speed', '6205', '6205-2RS', { speed: 'fast' })?.detail).toMatch(/check the speed limit/)
+    expect(check('speed', '6205', '6205-2RS')?.detail).toMatch(/right where it turns slowly/)
+    expect(check('speed', '6205', '6205-2RS', { speed: 'fast', turning: 'outer' })?.detail).toMatch(
+      /road wheel/,
+    )
+  })
+  it('turns follow from the road only with a tyre', () => {
+    expect(turnsOf({ kmh: 100, tyreMm: 600 })).toBeCloseTo(884.2, 1)
+    expect(turnsOf({ kmh: 100, tyreMm: 0 })).toBeUndefined()
+    expect(turnsOf({ kmh: 100 })).toBeUndefined()
+    expect(turnsOf({ rpm: 300, kmh: 100, tyreMm: 600 })).toBe(300)
+  })
+  // Rings keep their size to 120 °C, stabilised S0 to 150, S1 to 200 (handbook values from memory).
+  it.each([
+    ['6205', 120, 'pass'],
+    ['6205', 121, 'warn'],
+    ['6205S0', 150, 'pass'],
+    ['6205S0', 151, 'warn'],
+    ['6205S1', 200, 'pass'],
+    ['6205-2RS', 100, 'pass'],
+    ['6205-2RS', 101, 'warn'],
+    ['6205ZZ', 110, 'pass'],
+    ['6205VV', 101, 'warn'],
+  ] as const)('%s at %i °C: %s', (text, temperatureC, result) =>
+    expect(check('temperature', '6205', text, { temperatureC })?.result).toBe(result),
+  )
+  it('a plastic cage under heavy load is warned of only where the temperature is not known', () => {
+    expect(check('cage', '6205', '6205TN9', { load: 'heavy' })?.result).toBe('warn')
+    expect(check('cage', '6205', '6205TN9', { load: 'normal' })?.result).toBe('pass')
+    expect(check('cage', '6205', '6205TN9')?.detail).toMatch(/120 °C/)
+    expect(check('cage', '6205', '6205TN9', { load: 'heavy', temperatureC: 40 })?.result).toBe('pass')
+  })
+  it('a pressed cage where nothing was said is the standard one, of brass too', () => {
+    expect(check('cage', 'NU205', 'NU205J')).toBeUndefined()
+    expect(check('cage', '7205BECB', '7205BECBY')).toBeUndefined()
+    expect(check('cage', 'NU205', 'NU205M')?.detail).toMatch(/as standard →/)
+  })
+  it('a wider tolerance class is a doubt, a closer one none', () => {
+    expect(check('precision', '6205P5', '6205P6')?.result).toBe('warn')
+    expect(check('precision', '6205P6', '6205P5')?.detail).toMatch(/P6 → P5: closer/)
+    expect(check('precision', '6205P5', '6205P5')).toBeUndefined()
+  })
+  it('cones and cups of one series say what they run with', () => {
+    expect(check('mating', 'L44643', 'L44649')?.detail).toMatch(/with the same cups/)
+    expect(check('mating', 'L68110', 'L68111')?.detail).toMatch(/with the same cones/)
+    expect(check('dimensions', 'L68111', 'L68110')?.detail).toMatch(/0\.843 mm smaller/)
+  })
+  it('sizes agree to the rounding of handbooks', () => {
+    for (const [a, b, same] of [
+      [25.4, 25.4, true],
+      [51.994, 52, true],
+      [51.993, 52, false],
+    ] as const)
+      expect(isSameSize(a, b)).toBe(same)
+  })
+  it('a closed miniature may be wider; of two open ones that differ nothing fits', () => {
+    expect(check('dimensions', '688', '688ZZ')?.result).toBe('warn')
+    expect(check('dimensions', '688ZZ', '688-2RS')?.result).toBe('pass')
+    expect(check('dimensions', '688', '628')?.result).toBe('fail')
+  })
+})
+
+describe('traps', () => {
+  const named = (base: string) => trapsOf(part(base), shipped.catalogue)
+  const told = (base: string) => new Map(named(base).map((trap) => [trap.designation, trap]))
+  it('the same with an inch bore comes first, of its own number only', () => {
+    expect(
+      named('6203')
+        .slice(0, 3)
+        .map((t) => t.designation),
+    ).toEqual(['6203-1/2', '6203-5/8', '6203-3/4'])
+    for (const other of ['7203', 'NU205', '6203-1/2'])
+      expect(named(other).filter(({ why }) => why.startsWith('Same outside and width with'))).toEqual([])
+  })
+  it('a cone with the same cup is told as such, both ways', () => {
+    expect(told('L44643/L44610').get('L44649/L44610')?.why).toMatch(
+      /^Same cup L44610, another cone: .* 1\.588 mm \(1\/16 in\) larger/,
+    )
+    expect(told('L44649/L44610').get('L44643/L44610')?.why).toMatch(/smaller\. Similar size/)
+    expect(told('L44643/L44610').get('07100/07196')?.why).not.toMatch(/cup/)
+  })
+  it('a sixteenth of an inch is near, two millimetres are not', () => {
+    expect(told('R8').has('6001')).toBe(true)
+    expect(told('6203').has('RLS5')).toBe(true)
+    expect(told('6203').has('6202')).toBe(false)
+  })
+  it('the same size of another kind is told last, four at most, and a near one that rolls alike before', () => {
+    const { length } = named('6205').filter(({ why }) => why.startsWith('Same size, but'))
+    expect(length).toBe(4)
+    const order = named('6205').map((t) => t.designation)
+    expect(order.indexOf('1641')).toBeLessThan(order.indexOf('07097/07204'))
+    expect(order.indexOf('30205')).toBeLessThan(order.indexOf('7205'))
+  })
+  it('cam followers and their like are told apart at a glance: near among themselves only', () => {
+    for (const base of ['6205', 'NU205'])
+      for (const { designation } of named(base)) {
+        const family = findPart(shipped.catalogue, designation)?.family
+        expect(['cam-follower', 'spherical-plain', 'thrust-roller']).not.toContain(family)
+      }
+  })
+  it('needles are told their twins by end and ring, where those are listed', () => {
+    expect(named('BK1612')[0]).toMatchObject({ designation: 'HK1612' })
+    expect(named('RNA4905')[0]).toMatchObject({ designation: 'NA4905' })
+    for (const { base, family } of shipped.catalogue.parts.filter((p) => p.family === 'needle'))
+      for (const { designation, why } of named(base))
+        if (/closed end|open at both|inner ring/.test(why))
+          expect(findPart(shipped.catalogue, designation)?.family, base).toBe(family)
+  })
+})
+
+// Told by another way: every pair of the catalogue, mark by mark.
+it('numbers that read alike: one look-alike mark or two swapped neighbours, same length, sizes within two to one', () => {
+  const isSwap = (a: string, b: string): boolean =>
+    [...a].some(
+      (_, i) => a[i] !== a[i + 1] && a.slice(0, i) + (a[i + 1] ?? '') + (a[i] ?? '') + a.slice(i + 2) === b,
+    )
+  const isMisread = (a: string, b: string): boolean => {
+    const off = [...a].flatMap((mark, i) => (mark === b[i] ? [] : [confusionCost(mark, b[i] ?? '')]))
+    return off.length === 1 && (off[0] ?? 9) < 4
+  }
+  const plain = shipped.catalogue.parts.filter(
+    ({ piece, set, base }) => piece === 'complete' && !set && /^[A-Z\d]+$/.test(base) && base.length >= 4,
+  )
+  const size = ({ dimensions: d }: Part) => d.outside ?? d.bore ?? NaN
+  let swaps = 0
+  for (const one of plain.filter((_, i) => i % 9 === 0)) {
+    const expected = plain.filter(
+      (other) =>
+        other !== one &&
+        other.base.length === one.base.length &&
+        Math.max(size(one), size(other)) <= 2 * Math.min(size(one), size(other)) &&
+        (isMisread(one.base, other.base) || isSwap(one.base, other.base)),
+    )
+    swaps += expected.filter((other) => isSwap(one.base, other.base)).length
+    const found = new Set(lookAlikeNumbers(one, shipped.catalogue))
+    for (const other of expected) expect(found.has(other), `${one.base} ${other.base}`).toBe(true)
+    for (const other of found) if (plain.includes(other)) expect(expected).toContain(other)
+  }
+  expect(swaps).toBeGreaterThan(0)
+})

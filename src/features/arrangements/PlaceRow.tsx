@@ -1,0 +1,141 @@
+'use client'
+
+import { useSortable } from '@dnd-kit/react/sortable'
+import { ArrowDown, ArrowUp, GripVertical, X } from 'lucide-react'
+import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
+import { SelectField } from '@/ui/SelectField'
+
+type Row = ArrangementFile['slots'][number]
+
+const SIDES = ['inner', 'outer', 'left', 'right'] as const
+const TRAITS = [
+  ['singleUse', 'single use'],
+  ['mayStay', 'may stay'],
+  ['stacked', 'against the one before'],
+  ['carrier', 'in the carrier'],
+  ['byThumb', 'by thumb'],
+] as const
+
+interface Props {
+  slot: Row
+  /** place among the rows, and number it is called by */
+  index: number
+  /** places one may stand after */
+  after: readonly { id: string; words: string }[]
+  /** what the server wants changed in a field; empty = nothing */
+  troubleOf: (field: string) => string
+  onChange: (change: Partial<Row>) => void
+  onMove: (by: -1 | 1) => void
+  onRemove: () => void
+}
+
+/** One added place. It is dragged by its handle, moved by its arrows, or by Alt and an arrow key. */
+export function PlaceRow({ slot, index, after, troubleOf, onChange, onMove, onRemove }: Props) {
+  const { ref, handleRef, isDragging } = useSortable({ id: slot.id, index })
+  const n = index + 1
+  const troubles = ['words', 'id', 'perPosition', 'note'].map(troubleOf).filter(Boolean)
+  return (
+    <div
+      ref={ref}
+      onKeyDown={(e) => {
+        if (!e.altKey || (e.key !== 'ArrowUp' && e.key !== 'ArrowDown')) return
+        e.preventDefault()
+        onMove(e.key === 'ArrowUp' ? -1 : 1)
+      }}
+      className={`mb-2 border-b border-line2 bg-paper pb-2 ${isDragging ? 'opacity-80' : ''}`}
+    >
+      <div className="flex flex-wrap items-center gap-1.5">
+        <button
+          ref={handleRef}
+          type="button"
+          className="chip w-11 cursor-grab touch-none justify-center px-0"
+          aria-label={`Drag place ${n}`}
+        >
+          <GripVertical aria-hidden size={18} />
+        </button>
+        {(
+          [
+            [-1, ArrowUp, 'inside'],
+            [1, ArrowDown, 'outside'],
+          ] as const
+        ).map(([by, Icon, side]) => (
+          <button
+            key={side}
+            type="button"
+            className="chip w-11 justify-center px-0"
+            aria-label={`Move place ${n} toward the ${side}`}
+            onClick={() => onMove(by)}
+          >
+            <Icon aria-hidden size={18} />
+          </button>
+        ))}
+        <input
+          className="field max-w-[180px]"
+          aria-label={`Name of place ${n}`}
+          aria-invalid={troubles.length > 0 || undefined}
+          placeholder="Shim"
+          maxLength={60}
+          value={slot.words}
+          onChange={(e) => onChange({ words: e.target.value })}
+        />
+        <SelectField
+          className="field max-w-[170px]"
+          label={`Kind of place ${n}`}
+          value={slot.role}
+          options={SLOT_ROLES.map((role) => [role, ROLES[role].label] as const)}
+          onPick={(role) => onChange({ role })}
+        />
+        <SelectField
+          className="field max-w-[190px]"
+          label={`Place ${n} stands after`}
+          value={slot.after ?? ''}
+          options={[
+            ['', 'at the end'],
+            ...after
+              .filter((a) => a.id !== slot.id)
+              .map((a) => [a.id, `after ${a.words.toLowerCase() || 'the unnamed place'}`] as const),
+          ]}
+          onPick={(id) => onChange({ after: id || undefined })}
+        />
+        <input
+          className="field number w-[60px]"
+          aria-label={`How many of place ${n}`}
+          inputMode="numeric"
+          value={slot.perPosition || ''}
+          onChange={(e) => onChange({ perPosition: Number(e.target.value.replace(/\D/g, '').slice(0, 3)) })}
+        />
+        <SelectField
+          className="field max-w-[120px]"
+          label={`Side of place ${n}`}
+          value={slot.side ?? ''}
+          options={[['', 'no side'], ...SIDES.map((side) => [side, side] as const)]}
+          onPick={(side) => onChange({ side: side || undefined })}
+        />
+        {TRAITS.map(([name, words]) => (
+          <button
+            key={name}
+            type="button"
+            className="chip px-2.5"
+            aria-pressed={slot[name]}
+            onClick={() => onChange({ [name]: !slot[name] })}
+          >
+            {words}
+          </button>
+        ))}
+        <button
+          type="button"
+          className="chip w-11 justify-center px-0"
+          aria-label={`Take place ${n} away`}
+          onClick={onRemove}
+        >
+          <X aria-hidden size={16} />
+        </button>
+      </div>
+      {troubles.length > 0 && (
+        <p role="alert" className="mt-1 text-[0.875rem] text-contra">
+          {troubles.join(' ')}
+        </p>
+      )}
+    </div>
+  )
+}
