@@ -105,6 +105,20 @@ test('an own arrangement is made on the screen and a circle is refused', async (
   await page.getByRole('button', { name: 'Add a place' }).click()
   await page.getByLabel('Name of place 1').fill('Shim')
   await pick(page, 'Place 1 stands after', 'after spacer tube')
+  // A second one, dragged before it by its handle: by keys, then by the pointer back.
+  await page.getByRole('button', { name: 'Add a place' }).click()
+  await page.getByLabel('Name of place 2').fill('Felt ring')
+  const names = () =>
+    page.getByLabel(/^Name of place/).evaluateAll((all) => all.map((f) => (f as HTMLInputElement).value))
+  await page.getByRole('button', { name: 'Drag place 2' }).focus()
+  for (const key of ['Enter', 'ArrowUp', 'Enter']) await page.keyboard.press(key, { delay: 80 })
+  await expect.poll(names).toEqual(['Felt ring', 'Shim'])
+  await expect(page.getByRole('combobox', { name: 'Place 1 stands after' })).toHaveText('after spacer tube')
+  await expect(page.getByRole('combobox', { name: 'Place 2 stands after' })).toHaveText('after felt ring')
+  await page
+    .getByRole('button', { name: 'Drag place 1' })
+    .dragTo(page.getByRole('button', { name: 'Drag place 2' }), { steps: 12 })
+  await expect.poll(names).toEqual(['Shim', 'Felt ring'])
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('navigation', { name: 'Arrangements' }).getByText(code)).toBeVisible()
   const circle = await request.put('/api/arrangements', {

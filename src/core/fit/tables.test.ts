@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { driveUpOf } from './driveUp'
+import { heatToDropIn } from './heatToDropIn'
+import { MATERIALS } from './materials'
+import { mountingTools } from './mountingTools'
 import { CLEARANCE_GROUPS, internalClearance } from './internalClearance'
 import { ringLimits } from './ringTolerances'
 import { toleranceClass } from './toleranceClass'
@@ -289,4 +292,45 @@ it('drive-up by bore', () => {
       })
   }
   expect([driveUpOf(24), driveUpOf(140.1)]).toEqual([null, null])
+})
+
+// Handbook values at room temperature: E in GPa, ν, α in 1e-6/K, ρ in g/cm³, c in kJ/(kg·K).
+it.each([
+  ['steel', 206, 0.3, 12, 7.85, 0.46],
+  ['castIron', 110, 0.26, 10.5, 7.2, 0.5],
+  ['aluminium', 70, 0.33, 23, 2.7, 0.9],
+  ['magnesium', 45, 0.35, 26, 1.8, 1.02],
+] as const)('%s as handbooks have it', (name, e, nu, alpha, rho, c) => {
+  const { modulus, poisson, expansion, density, heatCapacity } = MATERIALS[name]
+  expect([modulus / 1e3, poisson, expansion, density / 1e3, heatCapacity / 1e3]).toEqual([
+    e,
+    nu,
+    alpha,
+    rho,
+    c,
+  ])
+})
+
+it('a ring drops in with 0.4 µm a millimetre to spare, and 15 µm at least (common practice)', () => {
+  const rise = (interferenceUm: number, mm: number) => heatToDropIn(interferenceUm / 1000, mm, 'steel').deltaC
+  // α · ΔT · d = interference + gap
+  expect(rise(20, 25) * 12e-6 * 25).toBeCloseTo(0.02 + 0.015, 9)
+  expect(rise(20, 100) * 12e-6 * 100).toBeCloseTo(0.02 + 0.04, 9)
+})
+
+// ISO 898-1: stress area of coarse threads, mm²; half the proof stress of class 4.6 (225 MPa) draws.
+it('the smallest threaded rod that draws a ring home with half its strength to spare', () => {
+  const rods = [
+    ['M8', 36.6],
+    ['M10', 58],
+    ['M12', 84.3],
+    ['M16', 157],
+    ['M20', 245],
+    ['M24', 353],
+  ] as const
+  rods.forEach(([thread, area], i) => {
+    const most = (area * 112) / 1000
+    expect(mountingTools('outer', 60, 110, most - 0.001).rod?.thread).toBe(thread)
+    expect(mountingTools('outer', 60, 110, most + 0.001).rod?.thread).toBe(rods[i + 1]?.[0])
+  })
 })

@@ -4,6 +4,7 @@ import { shipped } from '../../../tests/support/shipped'
 import { ballRating } from './ballRating'
 import { equivalentLoad } from './loadRule'
 import { f0Of, ruleOfKind } from './ruleOfKind'
+import { speedLimitOf } from './speedFactor'
 import { usualLimit } from './usualLimits'
 
 /**
@@ -120,4 +121,44 @@ it.each([
     if (found) expect(usualLimit(found), base).toBe(Number(e))
     else throw new Error(`${base} is not listed`)
   }
+})
+
+it('between two rows of the table e and Y lie between; before the first they are the first', () => {
+  const rule = { by: 'axialShare', table: 'radialContact', f0: 1, atRest: { x: 0.6, y: 0.5 } } as const
+  const at = (relative: number) => equivalentLoad(rule, { radialKn: 0, axialKn: relative }, 1).counted
+  expect(at((0.172 + 0.345) / 2)?.e).toBeCloseTo(0.205, 9)
+  expect(at((0.172 + 0.345) / 2)?.y).toBeCloseTo(2.145, 9)
+  expect([at(0.01)?.e, at(0.01)?.y, at(20)?.y]).toEqual([0.19, 2.3, 1])
+})
+
+it('at rest: 15° counts half the radial load and 0.46 of the axial, a pair twice that (ISO 76)', () => {
+  const atRest = (base: string) => {
+    const answer = ruleOfKind(part(base), { contactAngle: 15 })
+    return answer.ok && 'atRest' in answer.value.rule ? answer.value.rule.atRest : null
+  }
+  expect(atRest('7205')).toEqual({ x: 0.5, y: 0.46 })
+  expect(atRest('3205')).toEqual({ x: 1, y: 0.92 })
+})
+
+// Handbook rows from memory: turns a minute with grease on a mean diameter; n · dm of the kind.
+it.each([
+  ['deep-groove', 540],
+  ['miniature', 540],
+  ['inch-ball', 540],
+  ['deep-groove-double-row', 380],
+  ['angular-contact', 420],
+  ['angular-contact-double-row', 320],
+  ['self-aligning', 450],
+  ['cylindrical', 450],
+  ['spherical', 300],
+  ['tapered-metric', 300],
+  ['tapered-inch', 300],
+  ['needle', 250],
+  ['insert', 250],
+  ['hub-unit', 250],
+  ['thrust-ball', 200],
+  ['cam-follower', 100],
+  ['thrust-roller', 90],
+] as const)('%s bears n·dm of about %i thousand', (family, thousands) => {
+  expect((speedLimitOf(family, 50, false) ?? 0) * 50).toBeCloseTo(thousands * 1000, 6)
 })

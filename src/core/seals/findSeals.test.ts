@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
+import { SEAL_MATERIALS } from './sealMaterials'
 import { checkSealWork, findSeals, lipSpeed, materialsFor, wearSleeves } from '.'
 
 const { catalogue } = shipped
@@ -126,4 +127,24 @@ describe('a limit itself is inside', () => {
     expect([least, most].map((c) => warm(c ?? 0))).toEqual(['pass', 'pass'])
     expect([(least ?? 0) - 1, (most ?? 0) + 1].map(warm)).toEqual(['fail', 'fail'])
   })
+})
+
+// Handbook values, recalled a second time: lip at work from … to … °C, m/s of a single lip without pressure.
+it.each([
+  ['NBR', -40, 100, 14],
+  ['HNBR', -30, 140, 18],
+  ['ACM', -25, 150, 25],
+  ['VMQ', -50, 160, 35],
+  ['FKM', -20, 200, 38],
+])('%s lips: %i to %i °C, %i m/s', (code, minC, maxC, maxSpeed) =>
+  expect(SEAL_MATERIALS.find((m) => m.code === code)).toMatchObject({ minC, maxC, maxSpeed }),
+)
+
+it('six millimetres off is near, further is not shown at all', () => {
+  const q = { shaft: 35.5, housing: 52.5 }
+  const off = findSeals(catalogue, q).near.map(({ part: { dimensions: d } }) =>
+    Math.max(Math.abs((d.bore ?? 0) - q.shaft), Math.abs((d.outside ?? 0) - q.housing)),
+  )
+  expect(Math.max(...off)).toBeLessThanOrEqual(6)
+  expect(Math.max(...off)).toBeGreaterThan(4)
 })
