@@ -46,8 +46,8 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
     },
     Backspace: () => setTyped(typed.slice(0, -1)),
     Escape: () => setTyped(''),
-    '([\\w-])': type,
-    'Shift+([\\w-])': type,
+    '([\\w\\-])': type,
+    'Shift+([\\w\\-])': type,
   })
   return (
     <div className="h-full overflow-auto px-4 py-5 sm:px-6">
