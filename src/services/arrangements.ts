@@ -1,4 +1,5 @@
 import 'server-only'
+import { isDeepStrictEqual } from 'node:util'
 import {
   ArrangementFile,
   arrangementProblemWords,
@@ -9,9 +10,10 @@ import {
   type Arrangement,
 } from '@/core/kit'
 import { knownPart, resolvePart, type KnownPart } from '@/core/part'
-import { ownArrangements, removeArrangement, saveArrangement } from '@/db'
+import { oneChange, ownArrangements, removeArrangement, saveArrangement } from '@/db'
 import { ServiceError } from './errors'
 import { ArrangementsQuery, type ArrangementsResponse } from '@/contract/kit'
+import { noteOfShop } from './history'
 import { ready } from './language'
 import { parse } from './parse'
 
@@ -90,7 +92,7 @@ export async function checkArrangement(file: ArrangementFile): Promise<void> {
 }
 
 /** Saves an arrangement of the shop's own. @throws ServiceError `unreadable`, `impossible` (circle, unknown names), `taken` for a shipped code */
-export async function putArrangement(input: unknown): Promise<ArrangementFile> {
+export async function putArrangement(input: unknown, by: string): Promise<ArrangementFile> {
   const file = parse(ArrangementFile, input)
   if (shipped(file.code))
     throw new ServiceError(
@@ -100,16 +102,24 @@ export async function putArrangement(input: unknown): Promise<ArrangementFile> {
   const others = (await own()).filter((f) => f.code !== file.code)
   resolved(file, others)
   for (const other of others) if (other.basedOn === file.code) resolved(other, [file, ...others])
-  await saveArrangement(file.code, file)
+  const before = (await own()).find((f) => f.code === file.code)
+  if (isDeepStrictEqual(before, file)) return file
+  await oneChange(async () => {
+    await saveArrangement(file.code, file)
+    await noteOfShop(by, `Arrangement ${file.code} ${before ? 'changed' : 'made'}`)
+  })
   return file
 }
 
 /** @throws ServiceError `notFound`; `inUse` while another is based on it */
-export async function dropArrangement(code: string): Promise<{ code: string }> {
+export async function dropArrangement(code: string, by: string): Promise<{ code: string }> {
   const leaning = (await own()).find((f) => f.basedOn === code)
   if (leaning)
     throw new ServiceError('inUse', `${leaning.code} is based on ${code}. Change or remove that one first.`)
-  if (!(await removeArrangement(code)))
-    throw new ServiceError('notFound', `There is no own arrangement ${code}.`)
+  await oneChange(async () => {
+    if (!(await removeArrangement(code)))
+      throw new ServiceError('notFound', `There is no own arrangement ${code}.`)
+    await noteOfShop(by, `Arrangement ${code} removed`)
+  })
   return { code }
 }

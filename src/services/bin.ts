@@ -5,6 +5,7 @@ import * as db from '@/db'
 import { checkArrangement } from './arrangements'
 import { KEPT_DAYS } from './emptyBin'
 import { ServiceError } from './errors'
+import { noteOfShop } from './history'
 import { parse } from './parse'
 import { refreshShop } from './shop'
 
@@ -27,11 +28,14 @@ async function checkRestore({ kind, id }: Pick<BinItem, 'kind' | 'id'>): Promise
 }
 
 /** Puts back what was removed. @throws ServiceError `unreadable`, `notFound`, `inUse` while something it needs is missing */
-export async function restoreFromBin(asked: unknown): Promise<BinResponse> {
+export async function restoreFromBin(asked: unknown, by: string): Promise<BinResponse> {
   const item = parse(BinRestore, asked)
   if ((item.kind === 'job' || item.kind === 'photo' || item.kind === 'list') && !/^\d{1,9}$/.test(item.id))
     throw new ServiceError('unreadable', 'The number of what is put back is not one.')
   await checkRestore(item)
+  const { label } = (await db.binned()).find(({ kind, id }) => kind === item.kind && id === item.id) ?? {
+    label: item.id,
+  }
   const done = await db.oneChange(async (transaction) => {
     const back = await db.fromBin(item.kind, item.id)
     if (back && item.kind === 'job')
@@ -40,6 +44,8 @@ export async function restoreFromBin(asked: unknown): Promise<BinResponse> {
         [{ kind: 'bin', summary: 'Job put back from the bin', content: {} }],
         transaction,
       )
+    // A job tells it in its own history.
+    else if (back) await noteOfShop(by, `Put back from the bin: ${label}`)
     return back
   })
   if (!done) throw new ServiceError('notFound', 'This is not in the bin any more. Load the page again.')

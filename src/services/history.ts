@@ -19,6 +19,10 @@ export async function noteChanges(
   await db.writeAudit(...told.map((what) => ({ accountId: null, who, what, about, aboutId: id })))
 }
 
+/** Notes what was changed of the shop's own parts, names, lists, arrangements and orders; with the change itself, or not at all. */
+export const noteOfShop = (who: string, what: string): Promise<void> =>
+  db.writeAudit({ accountId: null, who, what })
+
 /** What was changed on one thing, when and by whom, the latest first. @throws ServiceError `unreadable` */
 export async function historyOf(about: db.AuditSubject, id: number, input: unknown): Promise<ChangePage> {
   const { limit, cursor } = parse(AuditQuery, input)

@@ -5,6 +5,7 @@ import { meaningOfText } from '@/core/designation'
 import * as db from '@/db'
 import { inCoins, inMoney, knownSuppliers } from './baskets'
 import { ServiceError } from './errors'
+import { noteOfShop } from './history'
 import { ready } from './language'
 import { pageOf } from './pageOf'
 import { parse } from './parse'
@@ -135,7 +136,7 @@ async function agreedOrder(
  * @throws ServiceError `unreadable`, `impossible` when a supplier no longer carries a part or sells it in other packs,
  *   `priceChanged`, `keyReused` when the key made another basket, `unavailable`
  */
-export async function placeOrders(input: unknown): Promise<{ orders: OrderResponse[] }> {
+export async function placeOrders(input: unknown, by: string): Promise<{ orders: OrderResponse[] }> {
   const { once, note, picks } = parse(NewOrders, input)
   const known = await knownSuppliers()
   const planned: (db.Order | db.NewOrder)[] = []
@@ -149,7 +150,14 @@ export async function placeOrders(input: unknown): Promise<{ orders: OrderRespon
   }
   const written = await db.oneChange(async () => {
     const orders: db.Order[] = []
-    for (const order of planned) orders.push('id' in order ? order : await db.createOrder(order))
+    for (const order of planned) {
+      if ('id' in order) orders.push(order)
+      else {
+        const made = await db.createOrder(order)
+        await noteOfShop(by, `Order ${made.id} placed with ${made.supplierName}`)
+        orders.push(made)
+      }
+    }
     return orders
   })
   const sent: OrderResponse[] = []
@@ -165,11 +173,14 @@ export async function sendAgain(id: number): Promise<OrderResponse> {
 }
 
 /** Gives up an order that was never sent. @throws ServiceError `notFound`, `settled` once it is sent */
-export async function cancelOrder(id: number): Promise<OrderResponse> {
+export async function cancelOrder(id: number, by: string): Promise<OrderResponse> {
   const there = await stored(id)
   if (there.state !== 'waiting')
     throw new ServiceError('settled', `Order ${id} is with ${there.supplierName} already. Call them.`)
-  await db.setOrder(id, { state: 'cancelled', trouble: '' })
+  await db.oneChange(async () => {
+    await db.setOrder(id, { state: 'cancelled', trouble: '' })
+    await noteOfShop(by, `Order ${id} cancelled`)
+  })
   return order(id)
 }
 

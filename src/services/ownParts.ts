@@ -1,8 +1,10 @@
 import 'server-only'
 import { readClean } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
-import { afterChange, keepOwnPart as store } from '@/db'
+import { writeMm } from '@/core/quantity'
+import { afterChange, keepOwnPart as store, oneChange } from '@/db'
 import { ServiceError } from './errors'
+import { noteOfShop } from './history'
 import { ready } from './language'
 import { resolveNames } from './partNames'
 import { refreshShop } from './shop'
@@ -17,7 +19,7 @@ const LIST = 'Kept at the bench'
  * @throws ServiceError `unreadable`; `impossible` without a size or with a bore larger than the outside; `taken` when the
  *   number is that of a listed part
  */
-export async function keepOwnPart(input: unknown): Promise<OwnPartResponse> {
+export async function keepOwnPart(input: unknown, by: string): Promise<OwnPartResponse> {
   const { designation, bore = null, outside = null, width = null } = parse(OwnPartRequest, input)
   if (bore === null && outside === null)
     throw new ServiceError(
@@ -40,7 +42,16 @@ export async function keepOwnPart(input: unknown): Promise<OwnPartResponse> {
       `“${designation}” is your own name for ${named}. Give this part another name, or forget that one.`,
     )
   const held = identifier.shelf && findOnShelf(identifier.shelf, designation)
-  const added = held ? false : await store(LIST, { designation, bore, outside, width })
+  const sizes = Object.entries({ bore, outside, width }).flatMap(([name, mm]) =>
+    mm === null ? [] : [`${name} ${writeMm(mm)} mm`],
+  )
+  const added = held
+    ? false
+    : await oneChange(async () => {
+        const stored = await store(LIST, { designation, bore, outside, width })
+        if (stored) await noteOfShop(by, `Own part ${designation} kept: ${sizes.join(', ')}`)
+        return stored
+      })
   if (added) await afterChange(refreshShop)
   return { designation, list: LIST, added }
 }

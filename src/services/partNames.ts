@@ -5,6 +5,7 @@ import { findOnShelf } from '@/core/shelf'
 import * as db from '@/db'
 import type { z } from 'zod'
 import { ServiceError } from './errors'
+import { noteOfShop } from './history'
 import { ready } from './language'
 import { parse } from './parse'
 import { PartName, type PartNames } from '@/contract/partName'
@@ -26,7 +27,7 @@ export async function listNames(): Promise<z.output<typeof PartNames>> {
  * Teaches an own name for a part: from now on it stands for the part in a kit and in a look-up.
  * @throws ServiceError `unreadable`; `taken` when the name is the number of a listed part or of one in the own lists
  */
-export async function teachName(input: unknown): Promise<z.output<typeof PartName>> {
+export async function teachName(input: unknown, by: string): Promise<z.output<typeof PartName>> {
   const { name, designation } = parse(PartName, input)
   const { language, identifier } = await ready()
   const listed = readClean(name, language)
@@ -42,13 +43,20 @@ export async function teachName(input: unknown): Promise<z.output<typeof PartNam
     throw new ServiceError('unreadable', 'A name needs at least two letters or figures.', [
       { path: ['name'], message: 'At least two letters or figures.' },
     ])
-  await db.savePartName(name, key, designation)
+  await db.oneChange(async () => {
+    const [[, before] = []] = await db.partsNamed([key])
+    await db.savePartName(name, key, designation)
+    if (before !== designation) await noteOfShop(by, `Own name “${name}” now means ${designation}`)
+  })
   return { name, designation }
 }
 
 /** @throws ServiceError `notFound` */
-export async function forgetName(name: string): Promise<{ name: string }> {
-  if (!(await db.removePartName(numberKey(name))))
-    throw new ServiceError('notFound', `No part is called “${name.slice(0, 80)}” here.`)
+export async function forgetName(name: string, by: string): Promise<{ name: string }> {
+  await db.oneChange(async () => {
+    if (!(await db.removePartName(numberKey(name))))
+      throw new ServiceError('notFound', `No part is called “${name.slice(0, 80)}” here.`)
+    await noteOfShop(by, `Own name “${name}” forgotten`)
+  })
   return { name }
 }

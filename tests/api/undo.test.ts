@@ -237,6 +237,35 @@ describe('who changed what', () => {
     }
   })
 
+  it('of own parts, names, arrangements and lists: kept, changed, removed, put back; the same again is no change', async () => {
+    const [name, code] = [`QX-${mark()}`, `h${Date.now() % 1e8}`]
+    const said = async () =>
+      (await told('/api/audit?limit=40')).filter((w) => w.includes(name) || w.includes(code))
+    const part = { designation: name, bore: 21.3, outside: 49.6 }
+    for (let i = 0; i < 2; i++) expect((await call('POST', '/api/parts', part)).status).toBeLessThan(300)
+    const arrangement = { code, words: 'Trolley wheel', position: 'wheel', basedOn: 'B1', slots: [] }
+    for (const words of ['Trolley wheel', 'Trolley wheel', 'Trolley wheel, old'])
+      expect((await call('PUT', '/api/arrangements', { ...arrangement, words })).status).toBe(200)
+    expect((await call('DELETE', `/api/arrangements/${code}`)).status).toBe(200)
+    expect((await call('POST', `/api/bin/arrangement/${code}`)).status).toBe(200)
+    expect((await call('DELETE', `/api/arrangements/${code}`)).status).toBe(200)
+    const own = `gate ${name}`
+    for (const designation of ['6205-2RS', '6205-2RS', '6206-2RS'])
+      expect((await call('POST', '/api/part-names', { name: own, designation })).status).toBeLessThan(300)
+    expect((await call('DELETE', `/api/part-names/${encodeURIComponent(own)}`)).status).toBe(200)
+    expect((await said()).reverse()).toEqual([
+      `Own part ${name} kept: bore 21.3 mm, outside 49.6 mm`,
+      `Arrangement ${code} made`,
+      `Arrangement ${code} changed`,
+      `Arrangement ${code} removed`,
+      expect.stringContaining(`Put back from the bin: `),
+      `Arrangement ${code} removed`,
+      `Own name “${own}” now means 6205-2RS`,
+      `Own name “${own}” now means 6206-2RS`,
+      `Own name “${own}” forgotten`,
+    ])
+  })
+
   it('of much at once: forty are told, and how many more there are', async () => {
     const places = Array.from({ length: 45 }, (_, i) => ({ name: `axle ${i}`, quantity: 1 }))
     const { body } = await call<{ id: number; positions: { id: number }[] }>('POST', '/api/machines', {

@@ -5,6 +5,7 @@ import {
   failUnfinishedLists,
   itemsOf,
   listById,
+  oneChange,
   removeList,
   stopList,
   type StoredList,
@@ -13,6 +14,7 @@ import { inBackground } from '../background'
 import { writeCsv } from '../csv/writeCsv'
 import { ServiceError } from '../errors'
 import { refreshShop, shopVersion } from '../shop'
+import { noteOfShop } from '../history'
 import { log } from '../log'
 import {
   ImportQuery,
@@ -53,13 +55,14 @@ function summary(list: StoredList): ListSummary {
  * Begins to read a file into a list. The answer comes at once; the list tells how far it is.
  * @throws ServiceError `unreadable`, `tooLarge`, `unavailable` when two imports are at work
  */
-export async function startImport(bytes: Uint8Array, query: unknown): Promise<ListSummary> {
+export async function startImport(bytes: Uint8Array, query: unknown, by: string): Promise<ListSummary> {
   const asked = parse(ImportQuery, query)
   // What the last process left unfinished is not at work.
   await settleOnce()
   if ((await countRunningLists()) >= MOST_RUNNING)
     throw new ServiceError('unavailable', 'Two lists are being read. Wait for one of them, or stop it.')
   const list = await inBackground('beginImport', shopVersion(), bytes, asked)
+  await noteOfShop(by, `List “${list.name}” read in`)
   void searchWhenRead(list.id)
   return summary(list)
 }
@@ -93,10 +96,15 @@ export async function listDetail(id: number): Promise<ListDetail> {
 }
 
 /** Stops an import that is at work, or takes a list away. @throws ServiceError `notFound` */
-export async function dropList(id: number): Promise<ListDropped> {
+export async function dropList(id: number, by: string): Promise<ListDropped> {
   const list = await stored(id)
-  if (await stopList(id)) return { id, state: 'cancelled' }
-  await removeList(list.id)
+  if (await stopList(id)) {
+    await noteOfShop(by, `Import of list “${list.name}” stopped`)
+    return { id, state: 'cancelled' }
+  }
+  await oneChange(async () => {
+    if (await removeList(list.id)) await noteOfShop(by, `List “${list.name}” removed`)
+  })
   await refreshShop()
   return { id, state: 'removed' }
 }

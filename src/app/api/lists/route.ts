@@ -4,5 +4,5 @@ import { serve } from '../_http/serve'
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/lists', {
   GET: () => lists(),
-  POST: async ({ query, request }) => startImport(await csvBody(request, MOST_LIST_BYTES), query),
+  POST: async ({ query, request, by }) => startImport(await csvBody(request, MOST_LIST_BYTES), query, by),
 })

@@ -3,5 +3,5 @@ import { serve } from '../_http/serve'
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/orders', {
   GET: ({ query }) => orders(query),
-  POST: ({ body }) => placeOrders(body),
+  POST: ({ body, by }) => placeOrders(body, by),
 })

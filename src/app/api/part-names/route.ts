@@ -5,5 +5,5 @@ export const dynamic = 'force-dynamic'
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/part-names', {
   GET: () => listNames(),
-  POST: ({ body }) => teachName(body),
+  POST: ({ body, by }) => teachName(body, by),
 })

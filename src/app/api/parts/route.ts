@@ -4,5 +4,5 @@ import { serve } from '../_http/serve'
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/parts', {
   GET: ({ query }) => partOf(query['designation'] ?? ''),
-  POST: ({ body }) => keepOwnPart(body),
+  POST: ({ body, by }) => keepOwnPart(body, by),
 })

@@ -3,5 +3,5 @@ import { serve } from '../../_http/serve'
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/lists/{id}', {
   GET: ({ id }) => listDetail(id),
-  DELETE: ({ id }) => dropList(id),
+  DELETE: ({ id, by }) => dropList(id, by),
 })

@@ -3,5 +3,5 @@ import { serve } from '../../_http/serve'
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/orders/{id}', {
   GET: ({ id }) => order(id),
-  DELETE: ({ id }) => cancelOrder(id),
+  DELETE: ({ id, by }) => cancelOrder(id, by),
 })
