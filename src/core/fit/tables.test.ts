@@ -102,6 +102,16 @@ describe('radial internal clearance', () => {
           }
       },
     )
+  it.each(TABLES.map(([family, onSleeve, , rows]) => [family, onSleeve, rows] as const))(
+    '%s (tapered bore: %s) ends where the standard is remembered',
+    (family, onSleeve, rows) => {
+      const ends = [...rows.matchAll(/(?:^|[|\n])\s*[\d.]+-(\d+) /g)].map(([, to]) => Number(to))
+      const last = Math.max(...ends)
+      const at = (mm: number) => internalClearance(family, 'CN', mm, onSleeve ? 'onSleeve' : undefined)
+      expect(at(last)).not.toBeNull()
+      expect(at(last + 0.1)).toBeNull()
+    },
+  )
   it('nothing is said beyond the tables', () => {
     expect(internalClearance('deep-groove', 'CN', 2.5)).toBeNull()
     expect(internalClearance('deep-groove', 'CN', 250.1)).toBeNull()

@@ -50,6 +50,16 @@ describe('the work a lip stands (handbook values from memory)', () => {
     expect(results(nbr, 40, { rpm: 1500 })).toEqual({ speed: 'pass' })
     expect(results(nbr, 100, { rpm: 3000 })).toEqual({ speed: 'fail' })
     expect(results(nbr, 60, { rpm: 3000, lip: 'double' })).toMatchObject({ speed: 'fail', lip: 'warn' })
+    // 14 m/s on 100 mm are 2 673.8 a minute; a doubt begins at four fifths; a dust lip bears three fifths.
+    for (const [rpm, speed] of [
+      [2138, 'pass'],
+      [2140, 'warn'],
+      [2673, 'warn'],
+      [2675, 'fail'],
+    ] as const)
+      expect(results(nbr, 100, { rpm }), `${rpm}`).toEqual({ speed })
+    expect(results(nbr, 100, { rpm: 1604, lip: 'double' }).speed).toBe('warn')
+    expect(results(nbr, 100, { rpm: 1605, lip: 'double' }).speed).toBe('fail')
   })
   it('heat and medium choose the elastomer', () => {
     expect(results(nbr, 40, { temperatureC: 130 })).toEqual({ temperature: 'fail' })

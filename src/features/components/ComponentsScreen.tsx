@@ -7,7 +7,9 @@ import { ChipChoice } from '@/ui/ChipChoice'
 import { DidYouMean } from '@/ui/DidYouMean'
 import { Field } from '@/ui/Field'
 import { FormField } from '@/ui/form/FormField'
+import { FileButton } from '@/ui/FileButton'
 import { FormWords } from '@/ui/form/FormWords'
+import { SaveButtons } from '@/ui/form/SaveButtons'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { notifyDone } from '@/ui/notify'
 import { SelectField } from '@/ui/SelectField'
@@ -56,7 +58,7 @@ function Part({ name, children }: { name: string; children: ReactNode }) {
 
 /** A form that is always refused, at a field or below them all. */
 function RefusedForm() {
-  const { submit, words, isSending, ...fields } = useSentForm({
+  const { submit, words, isDirty, discard, ...fields } = useSentForm({
     blank: BLANK,
     send: ({ number }) =>
       Promise.reject(
@@ -70,9 +72,7 @@ function RefusedForm() {
       <FormField of={fields} name="number" label="Number" className="number" maxLength={40} />
       <FormField of={fields} name="pieces" label="Pieces" className="number" maxLength={6} />
       <FormWords words={words} />
-      <button type="submit" className="button justify-self-start" disabled={isSending}>
-        Save
-      </button>
+      <SaveButtons isDirty={isDirty} discard={discard} />
     </form>
   )
 }
@@ -102,6 +102,9 @@ export function ComponentsScreen() {
               <button type="button" className="chip" aria-pressed={false}>
                 not pressed
               </button>
+              <FileButton accept=".csv" onFile={() => undefined}>
+                Choose a file
+              </FileButton>
               <span className="tag">tag</span>
               <kbd>Ctrl K</kbd>
             </div>
