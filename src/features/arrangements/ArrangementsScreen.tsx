@@ -38,6 +38,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
   const { submit, form, words, isDirty, discard, ...fields } = useSentForm<ArrangementFile>({
     blank: NEW,
     keptAs: 'arrangement',
+    opened: (over) => initial.find((a) => a.own && a.code === over.code)?.file ?? over,
     send: async (typed) => {
       const named = withNames(typed, placesOf(typed.basedOn))
       form.setValue('slots', named.slots)

@@ -12,7 +12,7 @@ function nameOf(words: string, taken: readonly string[]): string {
 }
 
 /**
- * An arrangement whose new places are named by their words, and are named so by those that stand after them.
+ * An arrangement whose new places are named by their words, and are named so by those that name them.
  * @param base names of the places it is based on
  */
 export function withNames(file: ArrangementFile, base: readonly string[]): ArrangementFile {
@@ -31,6 +31,8 @@ export function withNames(file: ArrangementFile, base: readonly string[]): Arran
       ...slot,
       id: renamed(slot.id),
       ...(slot.after !== undefined && { after: renamed(slot.after) }),
+      ...(slot.mate !== undefined && { mate: renamed(slot.mate) }),
+      ...(slot.at !== undefined && { at: renamed(slot.at) }),
     })),
   }
 }

@@ -9,19 +9,23 @@ const BLANK = { number: '', pieces: '' }
 const ROWS = { rows: ['first'] }
 
 interface Props {
+  blank?: typeof BLANK
   send: (values: typeof BLANK) => Promise<void>
   keptAs?: string
   emptied?: boolean
 }
 
 function Form(props: Props) {
-  const { submit, words, ...fields } = useSentForm({ blank: BLANK, ...props })
+  const { submit, words, discard, ...fields } = useSentForm({ blank: BLANK, ...props })
   return (
     <form onSubmit={(e) => void submit(e)}>
       <FormField of={fields} name="number" label="Number" />
       <FormField of={fields} name="pieces" label="Pieces" />
       <FormWords words={words} />
       <button type="submit">Save</button>
+      <button type="button" onClick={discard}>
+        Discard
+      </button>
     </form>
   )
 }
@@ -96,4 +100,51 @@ it('what was refused of a field without an input does not keep the form from bei
   await save()
   expect(send).toHaveBeenCalledTimes(2)
   expect(screen.queryByText('Name the row.')).toBeNull()
+})
+
+const drawn = async (props: Props) => {
+  const { unmount } = render(<Form {...props} />)
+  await act(async () => Promise.resolve())
+  return unmount
+}
+const done = () => Promise.resolve()
+
+it('what was discarded, or typed back to what was, is not kept', async () => {
+  for (const back of [
+    () => fireEvent.click(screen.getByRole('button', { name: 'Discard' })),
+    () => type('Number', ''),
+  ]) {
+    const first = await drawn({ send: done, keptAs: 'back' })
+    type('Number', '6204')
+    await act(async () => {
+      back()
+      await Promise.resolve()
+    })
+    expect(field('Number').value).toBe('')
+    first()
+    // Somebody else saved meanwhile: that stands there, and nothing is said to be unsaved.
+    const second = await drawn({ send: done, keptAs: 'back', blank: { number: '608', pieces: '2' } })
+    expect(field('Number').value).toBe('608')
+    expect(screen.queryByRole('alert')).toBeNull()
+    second()
+  }
+})
+
+it('what was typed over values that were changed since says so', async () => {
+  const first = await drawn({ send: done, keptAs: 'stale', blank: { number: '6203', pieces: '' } })
+  type('Number', '6204')
+  first()
+  const second = await drawn({ send: done, keptAs: 'stale', blank: { number: '6203', pieces: '' } })
+  expect(field('Number').value).toBe('6204')
+  expect(screen.queryByRole('alert')).toBeNull()
+  second()
+  await drawn({ send: done, keptAs: 'stale', blank: { number: '6205', pieces: '' } })
+  expect(field('Number').value).toBe('6204')
+  expect(screen.getByRole('alert').textContent).toMatch(/Something else was saved/)
+  await act(async () => {
+    fireEvent.click(screen.getByRole('button', { name: 'Discard' }))
+    await Promise.resolve()
+  })
+  expect(field('Number').value).toBe('6205')
+  expect(screen.queryByRole('alert')).toBeNull()
 })

@@ -1,6 +1,7 @@
 'use client'
 
-import { useCallback, useEffect, useRef } from 'react'
+import isEqual from 'fast-deep-equal'
+import { useEffect, useEffectEvent, useRef } from 'react'
 import {
   useForm,
   type DefaultValues,
@@ -11,6 +12,10 @@ import {
 } from 'react-hook-form'
 import { Refused, wordsOf } from '../call'
 import { forgetKept, readKept, writeKept } from '../useKept'
+
+/** What was typed over values that are not those of the server any more. */
+const STALE =
+  'Something else was saved since this was typed here. Saving replaces it; discard the changes to see it.'
 
 /** What a field of a form needs of it. */
 export interface FieldsOf<V extends FieldValues> {
@@ -38,6 +43,8 @@ interface Sending<V extends FieldValues> {
   send: (values: V) => Promise<void>
   /** name under which what is typed outlives a reload, until it was sent; without it nothing is kept */
   keptAs?: string
+  /** of a form that is opened for one thing after another: what stands now of the one that was typed over */
+  opened?: (over: V) => V
   /** whether the form is blank again once it was sent */
   emptied?: boolean
 }
@@ -47,29 +54,34 @@ export function useSentForm<V extends FieldValues>({
   blank,
   send,
   keptAs,
+  opened,
   emptied = false,
 }: Sending<V>): SentForm<V> {
   const form = useForm<V>({ defaultValues: blank as DefaultValues<V> })
   const { subscribe, setError, clearErrors, getValues, reset, handleSubmit, register } = form
   const { errors, isSubmitting, isDirty } = form.formState
   const first = useRef(blank)
+  const standing = useEffectEvent((over: V): V => opened?.(over) ?? blank)
   useEffect(() => {
     if (keptAs === undefined) return
-    const kept = readKept(keptAs, first.current)
-    if (kept !== undefined) reset(kept, { keepDefaultValues: true })
-    return subscribe({ formState: { values: true }, callback: ({ values }) => writeKept(keptAs, values) })
-  }, [subscribe, reset, keptAs])
-  const discard = useCallback(() => {
-    if (keptAs !== undefined) forgetKept(keptAs)
-    reset()
-  }, [keptAs, reset])
+    const kept = readKept(keptAs, { values: first.current, over: first.current })
+    if (kept?.values) {
+      const now = standing(kept.over)
+      reset(now)
+      reset(kept.values, { keepDefaultValues: true })
+      if (!isEqual(kept.over, now)) setError('root', { type: 'stale', message: STALE })
+    }
+    return subscribe({
+      formState: { values: true },
+      callback: ({ values, defaultValues: over }) =>
+        isEqual(values, over) ? forgetKept(keptAs) : writeKept(keptAs, { values, over }),
+    })
+  }, [subscribe, reset, setError, keptAs])
   const sent = handleSubmit(async (values) => {
     try {
       await send(values)
       if (emptied) reset(blank)
       else reset(getValues())
-      // Last: a form that is set anew would be kept again.
-      if (keptAs !== undefined) forgetKept(keptAs)
     } catch (error) {
       const names = Object.keys(getValues())
       const atFields = (error instanceof Refused ? error.issues : []).filter(({ path }) =>
@@ -98,6 +110,6 @@ export function useSentForm<V extends FieldValues>({
     words: errors.root?.message ?? '',
     isSending: isSubmitting,
     isDirty,
-    discard,
+    discard: () => reset(),
   }
 }
