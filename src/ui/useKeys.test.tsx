@@ -40,6 +40,20 @@ it('while something is typed letters are text; keys with Ctrl are not', () => {
   expect([w.mock.calls.length, enter.mock.calls.length]).toEqual([0, 1])
 })
 
+it('a key that something on the screen took is no key of the screen', () => {
+  const down = vi.fn()
+  render(
+    <div role="toolbar" onKeyDown={(event) => event.preventDefault()}>
+      <button type="button">Inside</button>
+      <Screen keys={{ ArrowDown: down }} />
+    </div>,
+  )
+  press('ArrowDown', screen.getByRole('button'))
+  expect(down).not.toHaveBeenCalled()
+  press('ArrowDown')
+  expect(down).toHaveBeenCalledTimes(1)
+})
+
 it('what is none of its keys now is left to the browser; the latest drawing answers', () => {
   const later = vi.fn()
   const { rerender } = render(<Screen keys={{ r: () => false }} />)

@@ -16,6 +16,7 @@ export {
 } from './typedFigure'
 export { unitReasonWords } from './unitReasonWords'
 export { withTwins } from './withTwins'
+export { writeCount } from './writeCount'
 export { writeInch, writeInchFixed, writeMm, writeMmFixed } from './writeLength'
 export {
   guessInstrument,

@@ -4,7 +4,7 @@ import { UnitText } from '@/features/shell'
 import { FitPane } from './FitPane'
 import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from '@/core/grease'
 import type { SchoolNote } from '@/core/procedure'
-import { readForm } from '@/core/quantity'
+import { readForm, writeCount } from '@/core/quantity'
 import { ReadAs } from '@/ui/ReadAs'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
@@ -223,8 +223,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
           </h1>
           <p className="text-[0.875rem] text-ink2">
             {answer.schoolWords}. {answer.when}
-            {answer.factor !== null &&
-              ` Here n·dm ${answer.factor.toLocaleString('en-GB').replace(/,/g, ' ')}.`}
+            {answer.factor !== null && ` Here n·dm ${writeCount(answer.factor)}.`}
           </p>
           <div className="my-1 h-[292px]">
             <GreaseFigure

@@ -1,7 +1,7 @@
 'use client'
 
 import { FigureField, UnitText } from '@/features/shell'
-import { readFigure } from '@/core/quantity'
+import { readFigure, writeCount } from '@/core/quantity'
 import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
@@ -122,7 +122,7 @@ export function LifeTab({ designation, fields, set }: Props) {
             {answer.hours === null ? (
               <UnitText text={`${answer.loadForWantedKn.toFixed(2)} kN for the life wanted`} />
             ) : (
-              `${Math.round(answer.hours).toLocaleString('en-GB').replace(/,/g, ' ')} hours`
+              `${writeCount(Math.round(answer.hours))} hours`
             )}
           </h1>
           <p className="mb-2 text-ink2">

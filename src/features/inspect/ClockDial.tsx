@@ -1,5 +1,7 @@
 'use client'
 
+import { ToggleGroup } from 'radix-ui'
+
 const HOURS = Array.from({ length: 12 }, (_, i) => i + 1)
 /** Of the dial and of the circle of its hours, px; neighbours stand 48 apart. */
 const SIZE = 244
@@ -26,11 +28,11 @@ interface Props {
 
 /** Where on a ring something was seen: the hours of a clock, seen from outside the machine, 12 at the top as it was fitted. */
 export function ClockDial({ label, hours, onHours }: Props) {
-  const toggle = (hour: number) =>
-    onHours((hours.includes(hour) ? hours.filter((h) => h !== hour) : [...hours, hour]).sort((a, b) => a - b))
   return (
-    <div
-      role="group"
+    <ToggleGroup.Root
+      type="multiple"
+      value={hours.map(String)}
+      onValueChange={(chosen) => onHours(chosen.map(Number).sort((a, b) => a - b))}
       aria-label={`Where: ${label}`}
       className="relative shrink-0"
       style={{ width: SIZE, height: SIZE }}
@@ -64,19 +66,17 @@ export function ClockDial({ label, hours, onHours }: Props) {
         const [left, top] = at(hour, CIRCLE)
         const chosen = hours.includes(hour)
         return (
-          <button
+          <ToggleGroup.Item
             key={hour}
-            type="button"
+            value={String(hour)}
             aria-label={`${hour} o’clock`}
-            aria-pressed={chosen}
-            onClick={() => toggle(hour)}
             className={`number absolute size-11 -translate-x-1/2 -translate-y-1/2 rounded-full border text-[0.9375rem] font-semibold ${chosen ? 'border-2 border-lamp-ink bg-lamp text-[#24211b]' : 'border-edge bg-sheet'}`}
             style={{ left, top }}
           >
             {hour}
-          </button>
+          </ToggleGroup.Item>
         )
       })}
-    </div>
+    </ToggleGroup.Root>
   )
 }

@@ -3,9 +3,9 @@
 import { useState } from 'react'
 import type { KitDraft } from '@/contract/kit'
 import { figureToSvg } from '@/ui/drawing'
+import { FileButton } from '@/ui/FileButton'
 import { saveText } from '@/ui/saveText'
 import { urlOf } from '@/ui/call'
-import { FileButton } from '@/ui/FileButton'
 
 interface Props {
   jobId: number

@@ -1,5 +1,6 @@
 'use client'
 
+import { writeCount } from '@/core/quantity'
 import { LIST_FIELDS, type ListField } from '@/core/lists'
 import type { PreviewResponse } from '@/contract/list'
 import { ChipChoice } from '@/ui/ChipChoice'
@@ -95,7 +96,7 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
             Cancel
           </button>
           <button type="button" className="button" data-primary disabled={!settled} onClick={onStart}>
-            Import {preview.rows.toLocaleString('en-GB')} rows
+            Import {writeCount(preview.rows)} rows
           </button>
         </span>
       </div>

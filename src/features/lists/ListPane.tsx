@@ -2,7 +2,7 @@
 
 import type { Route } from 'next'
 import Link from 'next/link'
-import { writeInch, writeMm, type LengthUnit } from '@/core/quantity'
+import { writeInch, writeMm, type LengthUnit, writeCount } from '@/core/quantity'
 import { usePreferences } from '@/features/shell'
 import type { ListDetail, ListSummary } from '@/contract/list'
 import { urlOf } from '@/ui/call'
@@ -15,7 +15,7 @@ interface Props {
   onDrop: () => void
 }
 
-const rows = (n: number): string => `${n.toLocaleString('en-GB')} row${n === 1 ? '' : 's'}`
+const rows = (n: number): string => `${writeCount(n)} row${n === 1 ? '' : 's'}`
 const say = (n: number, one: string, several: string): string => `${rows(n)} ${n === 1 ? one : several}`
 
 function outcome({ state, listed, own, duplicates, problems, read }: ListSummary): string {
@@ -40,7 +40,7 @@ function Progress({ list, onDrop }: { list: ListSummary; onDrop: () => void }) {
     <div className="mt-3 flex items-center gap-4">
       <div className="flex-1">
         <p className="mb-1 text-ink2" aria-live="polite">
-          {list.read.toLocaleString('en-GB')} of {rows(list.all)}
+          {writeCount(list.read)} of {rows(list.all)}
         </p>
         <progress
           className="h-2 w-full accent-[var(--lamp)]"

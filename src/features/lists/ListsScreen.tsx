@@ -1,12 +1,13 @@
 'use client'
 
+import { writeCount } from '@/core/quantity'
 import { Frame } from '@/features/shell'
 import type { ListSummary } from '@/contract/list'
+import { FileButton } from '@/ui/FileButton'
 import { ImportPane } from './ImportPane'
 import { ListPane } from './ListPane'
 import { useImport } from './useImport'
 import { useLists } from './useLists'
-import { FileButton } from '@/ui/FileButton'
 
 const STATE_WORDS: Record<ListSummary['state'], string> = {
   running: 'being taken in',
@@ -27,7 +28,7 @@ function ListButton({ list, chosen, onLook }: { list: ListSummary; chosen: boole
       <span className="block break-words">{list.name}</span>
       <span className="block text-caption font-normal text-ink3">
         {list.kind === 'own' ? 'our own' : 'supplier'},{' '}
-        {state || `${(list.listed + list.own).toLocaleString('en-GB')} parts`}
+        {state || `${writeCount(list.listed + list.own)} parts`}
       </span>
     </button>
   )

@@ -1,6 +1,7 @@
 'use client'
 
 import { useMemo, type ReactNode } from 'react'
+import { writeCount } from '@/core/quantity'
 import type { Held } from '@/ui/useAnswer'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
@@ -67,7 +68,7 @@ export function MoreMachines({ told, all }: { told: number; all: number }) {
   if (told >= all) return null
   return (
     <p className="mt-1 text-[0.875rem] text-ink2">
-      {told} of {all.toLocaleString('en-GB').replace(/,/g, ' ')} machines. The CSV file has them all.
+      {told} of {writeCount(all)} machines. The CSV file has them all.
     </p>
   )
 }

@@ -6,6 +6,7 @@ import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import type { BasketResponse, OrderResponse, OrdersResponse } from '@/contract/supply'
 import { call, wordsOf } from '@/ui/call'
+import { ShowExample } from '@/ui/ShowExample'
 import { useKept } from '@/ui/useKept'
 import { usePages } from '@/ui/usePages'
 import { BasketPane } from './BasketPane'
@@ -32,6 +33,12 @@ const jobsIn = (text: string) =>
     const read = /^(\d{1,9})(?:x(\d{1,3}))?$/.exec(part)
     return read ? [{ name: `Job ${read[1]}`, job: Number(read[1]), times: Number(read[2] ?? 1) }] : []
   })
+
+/** What the text of the empty screen speaks of. */
+const EXAMPLE: Wanted[] = [
+  { designation: 'LM12749', quantity: '8' },
+  { designation: '6204-2RS', quantity: '4' },
+]
 
 /** Kits one came from that the header leads back to. */
 const MOST_LINKS = 5
@@ -174,10 +181,11 @@ export function OrdersScreen({ initial, jobs }: Props) {
             <div className="pt-14 text-ink2">
               <h1 className="mb-2 text-[1.3125rem] font-bold text-ink">Nothing priced yet</h1>
               <p className="max-w-[52ch]">
-                Type what is needed on the left, or come here from a kit: what its bins lack is filled in.
-                Three suppliers are asked, and the cheapest way over all of them is worked out, freight and
-                packs included.
+                Type what is needed on the left, such as eight LM12749 and four 6204-2RS, or come here from a
+                kit: what its bins lack is filled in. Three suppliers are asked, and the cheapest way over all
+                of them is worked out, freight and packs included.
               </p>
+              {wanted.length === 0 && <ShowExample onShow={() => setWanted(EXAMPLE)} />}
             </div>
           )}
         </section>

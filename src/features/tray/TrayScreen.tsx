@@ -2,10 +2,10 @@
 
 import Papa from 'papaparse'
 import { Frame } from '@/features/shell'
+import { FileButton } from '@/ui/FileButton'
 import { saveText } from '@/ui/saveText'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
-import { FileButton } from '@/ui/FileButton'
 import { useTray, type ResultRow } from './useTray'
 
 const EXAMPLE = `ref,stamp,bore,outside,width,unit,condition,element

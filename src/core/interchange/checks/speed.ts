@@ -1,4 +1,5 @@
 import { CONTACT_SEAL_SHARE, speedLimitOf } from '../../life'
+import { writeCount } from '../../quantity'
 import { turnsOf, type Application, type CheckRule } from '../check'
 import type { Variant } from '../variant'
 
@@ -13,9 +14,6 @@ export function speedLimit(variant: Variant): number | null {
   const dm = meanDiameter(variant)
   return dm === null ? null : speedLimitOf(variant.part.family, dm, variant.closure.type === 'contactSeal')
 }
-
-/** Thousands apart by a space that does not break. */
-const spaced = (n: number): string => n.toLocaleString('en-GB').replace(/,/g, '\u00a0')
 
 const LIMIT = `Contact seals limit speed to about ${CONTACT_SEAL_SHARE} of the open type and turn a little stiffer`
 
@@ -42,7 +40,7 @@ export const speed: CheckRule = (from, to, application) => {
   const turns = turnsOf(application)
   const rpm = turns === undefined ? undefined : Math.round(turns)
   if (rpm === undefined || limit === null) return rubs ? byWord(application) : null
-  const words = `${spaced(Math.round(limit / 100) * 100)} a minute is about what ${to.designation} bears with grease; here it turns ${spaced(rpm)}`
+  const words = `${writeCount(Math.round(limit / 100) * 100)} a minute is about what ${to.designation} bears with grease; here it turns ${writeCount(rpm)}`
   if (rpm > limit) return { check: 'speed', result: 'fail', detail: `${words}: too fast for it.` }
   if (rpm > limit * 0.75)
     return { check: 'speed', result: 'warn', detail: `${words}: near the limit, ask the maker's table.` }
