@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import type { ReactNode } from 'react'
 import { Frame, type KeyHint } from '@/features/shell'
 import type { Stage } from '@/contract/choices'
@@ -10,24 +11,9 @@ import { SaveWords } from './SaveWords'
 import { StageRail } from './StageRail'
 import { UndoButton } from './UndoButton'
 
-function ConflictBar() {
-  const { state, keepMine, takeTheirs } = useJob()
-  if (state.kind !== 'conflict') return null
-  return (
-    <div role="alert" className="flex items-center gap-3 border-b border-line bg-wash px-5 py-2">
-      <p className="mr-auto">
-        <b>This job was changed on another screen.</b> Your entries are kept. Which version do you want to
-        keep?
-      </p>
-      <button type="button" className="button" onClick={takeTheirs}>
-        Use theirs, discard mine
-      </button>
-      <button type="button" className="button" onClick={keepMine}>
-        Keep mine, overwrite theirs
-      </button>
-    </div>
-  )
-}
+/** What most jobs never show, loaded when one does. */
+const ConflictBar = dynamic(() => import('./RareBars').then((bars) => bars.ConflictBar), { ssr: false })
+const UnreadableBar = dynamic(() => import('./RareBars').then((bars) => bars.UnreadableBar), { ssr: false })
 
 /** A closed job changes only by opening it again. */
 function ClosedBar() {
@@ -46,25 +32,6 @@ function ClosedBar() {
         Open it again
       </button>
     </div>
-  )
-}
-
-/** Stored entries that cannot be read: shown, so that nobody takes them for empty. */
-function UnreadableBar() {
-  const { job } = useJob()
-  if (job.unreadable.length === 0) return null
-  return (
-    <details className="border-b border-line bg-wash px-5 py-2">
-      <summary className="min-h-8 cursor-pointer font-semibold text-contra">
-        Set aside, because it cannot be read:{' '}
-        {job.unreadable.map(({ what }) => what.toLowerCase()).join('; ')}
-      </summary>
-      {job.unreadable.map(({ what, text }) => (
-        <p key={what} className="number break-all text-[0.8125rem] text-ink2">
-          {what}: {text}
-        </p>
-      ))}
-    </details>
   )
 }
 
@@ -103,9 +70,9 @@ export function JobFrame({
     >
       <div className="grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)]">
         <div>
-          <ConflictBar />
+          {state.kind === 'conflict' && <ConflictBar />}
           <ClosedBar />
-          <UnreadableBar />
+          {job.unreadable.length > 0 && <UnreadableBar />}
         </div>
         <div className="min-h-0 overflow-hidden">{children}</div>
       </div>

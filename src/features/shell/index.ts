@@ -1,6 +1,6 @@
 export { FigureField } from './FigureField'
 export { Finder } from './Finder'
-export { FocusKeeper } from './FocusKeeper'
+export { FocusKeeperLater } from './FocusKeeperLater'
 export { Frame } from './Frame'
 export { KeptPages } from './KeptPages'
 export type { KeyHint } from './keyHint'
