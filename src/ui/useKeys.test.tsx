@@ -41,6 +41,17 @@ it('while something is typed letters are text; keys with Ctrl are not', () => {
   expect([w.mock.calls.length, enter.mock.calls.length]).toEqual([0, 1])
 })
 
+it('a key with Ctrl counts also where a field takes the bare key', () => {
+  const enter = vi.fn()
+  render(
+    <div role="toolbar" onKeyDown={(event) => event.preventDefault()}>
+      <Screen keys={{ 'Control+Enter': enter }} whileTyping />
+    </div>,
+  )
+  press('Enter', screen.getByLabelText('Field'), { ctrlKey: true })
+  expect(enter).toHaveBeenCalledTimes(1)
+})
+
 it('a key that something on the screen took is no key of the screen', () => {
   const down = vi.fn()
   render(

@@ -20,9 +20,8 @@ interface When {
 /** Keys of a screen, while nothing is typed. */
 export function useKeys(keys: Keys, { whileTyping = false, capture = false }: When = {}): void {
   const press = useEffectEvent((key: string, event: KeyboardEvent) => {
-    if (!whileTyping && typing(event.target)) return
-    // Arrows that a list or a group took for itself.
-    if (event.defaultPrevented) return
+    // Nor are arrows that a list or a group took for itself.
+    if (!whileTyping && (typing(event.target) || event.defaultPrevented)) return
     if (keys[key]?.(event) !== false) event.preventDefault()
   })
   const names = JSON.stringify(Object.keys(keys))

@@ -1,6 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process'
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
-import { resolve } from 'node:path'
+import { once } from 'node:events'
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { join, resolve } from 'node:path'
 import { setTimeout } from 'node:timers/promises'
 import { expect, it } from 'vitest'
 
@@ -55,25 +56,41 @@ it.each(MOMENTS)(
 
 it('copies that begin at the same moment each have a database and a port of their own', async () => {
   const folders = [dir(), dir(), dir()]
-  const start = (folder: string) =>
-    new Promise<string>((done, failed) => {
-      const copy = spawn('bash', script(folder, `echo "$DATABASE_URL"; sleep 2; db_stop "${folder}"`), {
-        stdio: ['ignore', 'pipe', 'pipe'],
-      })
+  const meeting = dir()
+  // However slowly one of them gets there: none stops before all have their port.
+  const start = async (folder: string, all: string): Promise<string> => {
+    const copy = spawn(
+      'bash',
+      script(folder, `echo "$DATABASE_URL"; until [ -e "${all}" ]; do sleep 0.1; done; db_stop "${folder}"`),
+      { stdio: ['ignore', 'pipe', 'pipe'] },
+    )
+    const ended = once(copy, 'close')
+    return new Promise<string>((done, failed) => {
       let said = ''
-      for (const stream of [copy.stdout, copy.stderr]) stream.on('data', (text) => (said += String(text)))
-      copy.on('close', (code) =>
-        code === 0 ? done(/127\.0\.0\.1:(\d+)\/amber/.exec(said)?.[1] ?? said) : failed(new Error(said)),
-      )
+      for (const stream of [copy.stdout, copy.stderr])
+        stream.on('data', (text) => {
+          said += String(text)
+          const port = /127\.0\.0\.1:(\d+)\/amber/.exec(said)?.[1]
+          if (port !== undefined) {
+            stopped.push(ended)
+            done(port)
+          }
+        })
+      void ended.then(() => failed(new Error(said)))
     })
+  }
+  const stopped: Promise<unknown>[] = []
   try {
     // Once made, the second time, they look for a port within the same blink.
     for (const time of ['first', 'second']) {
-      const ports = await Promise.all(folders.map(start))
+      const all = join(meeting, time)
+      const ports = await Promise.all(folders.map((folder) => start(folder, all)))
+      writeFileSync(all, '')
+      await Promise.all(stopped)
       expect(new Set(ports).size, `${time} time: ${ports.join(' ')}`).toBe(folders.length)
     }
   } finally {
-    for (const folder of folders) {
+    for (const folder of [...folders, meeting]) {
       cut(folder)
       rmSync(folder, { recursive: true, force: true })
     }
