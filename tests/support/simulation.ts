@@ -1,4 +1,5 @@
 import { commonnessWeight, familyFacts, type Part } from '@/core/catalogue'
+import { misreadings, type Wear } from '@/core/designation'
 import { buildIdentifier, identify, type Evidence, type Identification } from '@/core/identify'
 import { shipped } from './shipped'
 
@@ -282,7 +283,7 @@ for (const part of bearings)
     ])
 
 /** The exact posterior of a damaged stamp under this simulation, by plain enumeration of every part and every way to stamp it. */
-function exactPosterior(text: string, confusedShare = 1): Map<Part, number> {
+function exactPosterior(text: string, confusedShare: number): Map<Part, number> {
   const shares = new Map<Part, number>()
   for (const { part, text: stamped, prior } of byLength.get(text.length) ?? []) {
     const p = prior * likelihoodOf(stamped, text, confusedShare)
@@ -292,19 +293,45 @@ function exactPosterior(text: string, confusedShare = 1): Map<Part, number> {
   return new Map([...shares].map(([part, p]) => [part, p / total]))
 }
 
-/** How often the exact answer is right first on the same stamps as `simulateStamps`, and how often ours is. */
+const IMPOSSIBLE = 12
+const lookAlikes = misreadings(
+  Object.entries(LOOK_ALIKE).map(([stamped, read]) => [stamped, read, 0] as const),
+)
+const logCost = (share: number): number => Math.min(IMPOSSIBLE, -Math.log(share))
+
+/** The noise of this simulation as the product is told it: one mark in `confusedShare` of the stamps is its look-alike. */
+const wearOf = (confusedShare: number): Wear => ({
+  worn: lookAlikes,
+  clear: lookAlikes,
+  several: (misread, mightBe) => {
+    if (misread === 0) return mightBe === 0 ? 0 : logCost(1 - confusedShare)
+    return misread === 1 ? logCost(confusedShare / mightBe) : IMPOSSIBLE
+  },
+})
+const STAMPED_TOKENS = new Set(['2RS', 'ZZ', '2Z', 'DDU', 'LLU', 'C3'])
+
+/** The product told how this simulation stamps and wears; as it ships, it assumes what used bearings show. */
+const identifierTold = (confusedShare: number) =>
+  buildIdentifier({
+    ...shipped,
+    tokens: shipped.tokens.filter(({ where, key }) => where === 'suffix' && STAMPED_TOKENS.has(key)),
+    wear: wearOf(confusedShare),
+  })
+
+/**
+ * How often the exact answer is right first on the same stamps as `simulateStamps`, and how often ours is.
+ * @param told whether the product is told the noise of the simulation, or assumes its own
+ */
 export function simulateBound(
   rounds: number,
   seed: number,
-  confusedShare = 1,
+  confusedShare: number,
+  told: boolean,
 ): { ours: number; exact: number } {
   let [ours, exact] = [0, 0]
+  const asked = told ? identifierTold(confusedShare) : identifier
   for (const { part, text } of damagedStamps(rounds, seed, confusedShare)) {
-    const found = identify(
-      identifier,
-      { measurements: [], stamps: [{ text }], looks: { piece: 'complete' } },
-      1,
-    )
+    const found = identify(asked, { measurements: [], stamps: [{ text }], looks: { piece: 'complete' } }, 1)
     if (found.candidates[0]?.part === part) ours++
     const [best] = [...exactPosterior(text, confusedShare)].sort((a, b) => b[1] - a[1])
     if (best?.[0] === part) exact++

@@ -5,7 +5,7 @@ import { isLost, MAX_STAMP, readExact } from './readExact'
 import { knownToken, undecodedToken, type Language, type Reading } from './reading'
 import { tailReader, type SuffixReading, type TailReader } from './readSuffixes'
 import { repairsOf } from './repairs'
-import { LETTERS_LIKE_DIGITS } from './lookAlikes'
+import { LETTERS_LIKE_DIGITS, mayBeMisread } from './lookAlikes'
 import { OPEN } from './closure'
 import type { SuffixToken } from './token'
 
@@ -56,7 +56,7 @@ interface Asked {
 function tailReadings({ family, end }: Draft, asked: Asked): SuffixReading[] {
   const { language, marks, text, count, tails } = asked
   const held = tails.get(family) ?? {
-    read: tailReader(language.tokens, family, marks, text, count),
+    read: tailReader(language, family, marks, text, count),
     known: new Map<number, SuffixReading[]>(),
   }
   tails.set(family, held)
@@ -109,13 +109,46 @@ function gapCost({ part, stamped, start, end }: Draft, marks: readonly Glyph[]):
   return cost
 }
 
+/** Marks read beside the marks that a number with its tail has in their places; none where marks were missed or added. */
+function marksBeside(
+  { stamped, start, end }: Draft,
+  marks: readonly Glyph[],
+  suffix: SuffixReading,
+): { read: string; stamped: string }[] {
+  const beside = (key: string, from: number) =>
+    [...key].map((char, i) => ({ read: marks[from + i]?.char ?? '', stamped: char }))
+  return [
+    ...(end - start === stamped.length ? beside(stamped, start) : []),
+    ...suffix.parts.flatMap(({ token, at }) =>
+      token
+        ? beside(
+            token.key,
+            marks.findIndex((mark) => mark.at === at),
+          )
+        : [],
+    ),
+  ]
+}
+
+/** What it costs besides that some marks are misread and others are not, where the wear says so. */
+function severalCost(draft: Draft, { language, marks }: Asked, suffix: SuffixReading): number {
+  const { wear } = language
+  if (!wear?.several) return 0
+  const beside = marksBeside(draft, marks, suffix).filter(({ read }) => !isLost(read))
+  return wear.several(
+    beside.filter(({ read, stamped }) => read !== stamped).length,
+    beside.filter(({ stamped }) => mayBeMisread(stamped, wear.worn)).length,
+  )
+}
+
 /** What a number costs with one reading of its tail. */
-const wholeCost = (draft: Draft, marks: readonly Glyph[], suffix: SuffixReading): number =>
+const wholeCost = (draft: Draft, asked: Asked, suffix: SuffixReading): number =>
   draft.cost +
   draft.prefix.reduce((sum, { value }) => sum + (VARIANT[value] ?? PREFIX), 0) +
   suffix.cost +
-  runOnCost(draft, marks, suffix) +
-  gapCost(draft, marks)
+  runOnCost(draft, asked.marks, suffix) +
+  gapCost(draft, asked.marks) +
+  severalCost(draft, asked, suffix)
 
 /** The readings of a number with its tail, one for each way to read the tail. */
 function finish(draft: Draft, asked: Asked): Reading[] {
@@ -147,7 +180,7 @@ function finish(draft: Draft, asked: Asked): Reading[] {
       exact: false,
       closure: known.find((t) => t.closure)?.closure ?? OPEN,
       clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
-      cost: wholeCost(draft, marks, suffix),
+      cost: wholeCost(draft, asked, suffix),
       confidence: 0,
     }
   })
@@ -157,9 +190,7 @@ function finish(draft: Draft, asked: Asked): Reading[] {
 function cheapestDrafts(drafts: readonly Draft[], asked: Asked): Draft[] {
   const held = new Map<Part, { draft: Draft; cost: number }>()
   for (const draft of drafts) {
-    const [suffix] = tailReadings(draft, asked)
-    if (!suffix) continue
-    const cost = wholeCost(draft, asked.marks, suffix)
+    const cost = Math.min(...tailReadings(draft, asked).map((suffix) => wholeCost(draft, asked, suffix)))
     const known = held.get(draft.part)
     if (!known || cost < known.cost) held.set(draft.part, { draft, cost })
   }
@@ -275,7 +306,11 @@ const hasLost = (text: string): boolean => [...text].some(isLost)
  * @example readAllDesignations('6205-2rs', language)[0].canonical // '6205-2RS'
  */
 export const readAllDesignations = (text: string, language: Language): Reading[] =>
-  withConfidence(cheapestBy(readAll(text, language, 1), identityOf), hasLost(text))
+  withConfidence(
+    // The cheapest tail is part of the cheapest reading, unless it counts how many marks were misread.
+    cheapestBy(readAll(text, language, language.wear?.several ? MOST_TAILS : 1), identityOf),
+    hasLost(text),
+  )
 
 /** A reading with the marks that were taken for others. */
 export function withRepairs(reading: Reading, text: string): Reading {

@@ -30,13 +30,13 @@ export interface Draft {
 const WORD = 0.3
 
 function listedDrafts(
-  { catalogue }: Language,
+  { catalogue, wear }: Language,
   { index, named }: PartNumbers,
   marks: readonly Glyph[],
   { at, prefix, skipped }: Start,
   range: SearchRange,
 ): Draft[] {
-  return searchNumbers(index, marks.slice(at), { ...range, tail: range.tail.slice(at) }).flatMap(
+  return searchNumbers(index, marks.slice(at), { ...range, wear, tail: range.tail.slice(at) }).flatMap(
     ({ entry, end, cost, stamped }) => {
       const part = named(entry)?.part
       if (!part || !prefix.every((token) => token.families.includes(part.family))) return []
@@ -56,9 +56,9 @@ export function draftsOf(
   language: Language,
   numbers: PartNumbers,
   marks: readonly Glyph[],
-  range: Omit<SearchRange, 'tail'>,
+  range: Omit<SearchRange, 'tail' | 'wear'>,
 ): Draft[] {
-  const tail = leastTailCosts(language.tokens, marks)
+  const tail = leastTailCosts(language, marks)
   return startsOf(language.tokens, marks).flatMap((start) =>
     listedDrafts(language, numbers, marks, start, { ...range, tail }),
   )

@@ -92,7 +92,7 @@ function isTold({ key }: SuffixToken, { marks }: Asked, at: number): boolean {
 
 /** Whether worn tokens would explain a whole group: then it is a damaged suffix, not a code of the maker's own. */
 function isWornSuffix({ language, part, text }: Asked, group: readonly Glyph[]): boolean {
-  const [worn] = readSuffixes(language.tokens, part.family, group, text)
+  const [worn] = readSuffixes(language, part.family, group, text)
   return worn !== undefined && worn.parts.length > 0 && worn.parts.every(({ token }) => token !== null)
 }
 

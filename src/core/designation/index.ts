@@ -1,4 +1,4 @@
-export { confusionCost } from './lookAlikes'
+export { confusionCost, misreadings, type Wear } from './lookAlikes'
 export { meaningOf, meaningOfText } from './meaningOf'
 export { designationOf, type Written, type WrittenOption } from './canonical'
 export { decode, readAgainst, readAllDesignations, withRepairs } from './decode'

@@ -54,44 +54,80 @@ export const ANY_OTHER = 6.2
 const CLEAR = 4
 
 /** Cost of reading `read` where `stamped` was struck, for all pairs of mark codes: `read · MARK_CODES + stamped`. */
-export type CostTable = Float64Array
+type CostTable = Float64Array
 
-function costTable(pairCost: (a: string, b: string, shape: number) => number): CostTable {
+/** What misreading one mark costs. */
+export interface Misreadings {
+  costs: CostTable
+  /** of every mark read the codes of the marks it may stand for cheaper than for any other, ascending */
+  near: readonly (readonly number[])[]
+}
+
+/** How worn stamps are misread. */
+export interface Wear {
+  worn: Misreadings
+  /** where nothing says that the stamp is worn */
+  clear: Misreadings
+  /** what it costs besides that so many marks of a stamp are misread, of so many that might be; nothing when left out */
+  several?: (misread: number, mightBe: number) => number
+}
+
+/** One mark struck that is read as another, and its cost. */
+type Pair = readonly [stamped: string, read: string, cost: number]
+
+/** Codes of the signs for lost marks, and what one mark costs that is lost so. */
+const LOST: ReadonlyMap<number, number> = new Map([
+  [markCode('?'), LOST_ONE],
+  [markCode('*'), LOST_RUN_MARK],
+])
+
+function costTable(pairs: readonly Pair[]): CostTable {
   const table = new Float64Array(MARK_CODES * MARK_CODES).fill(ANY_OTHER)
   for (let code = 0; code < MARK_CODES; code++) table[code * MARK_CODES + code] = 0
-  for (const [a, b, shape] of PAIRS) {
-    const cost = pairCost(a, b, shape)
-    table[markCode(a) * MARK_CODES + markCode(b)] = cost
-    table[markCode(b) * MARK_CODES + markCode(a)] = cost
-  }
-  for (const [lost, cost] of [
-    ['?', LOST_ONE],
-    ['*', LOST_RUN_MARK],
-  ] as const)
-    table.fill(cost, markCode(lost) * MARK_CODES, (markCode(lost) + 1) * MARK_CODES)
+  for (const [stamped, read, cost] of pairs) table[markCode(read) * MARK_CODES + markCode(stamped)] = cost
+  for (const [lost, cost] of LOST) table.fill(cost, lost * MARK_CODES, (lost + 1) * MARK_CODES)
   return table
 }
+
+/** The costs of misreading marks, from the pairs that are taken for each other; any other mark costs `ANY_OTHER`. */
+export function misreadings(pairs: readonly Pair[]): Misreadings {
+  const costs = costTable(pairs)
+  const near = Array.from({ length: MARK_CODES }, (_, read) =>
+    Array.from({ length: MARK_CODES }, (_, stamped) => stamped).filter(
+      (stamped) => (costs[read * MARK_CODES + stamped] ?? ANY_OTHER) < ANY_OTHER,
+    ),
+  )
+  return { costs, near }
+}
+
+const inBothDirections = (costOf: (a: string, b: string, shape: number) => number): Pair[] =>
+  PAIRS.flatMap(([a, b, shape]): Pair[] => {
+    const cost = costOf(a, b, shape)
+    return [
+      [a, b, cost],
+      [b, a, cost],
+    ]
+  })
 
 const worn = (_a: string, _b: string, shape: number): number => (shape < SAME_SHAPE ? shape : MISREAD + shape)
 const sameClass = (a: string, b: string): boolean => DIGIT.test(a) === DIGIT.test(b)
 
-/** Costs where the stamp is worn. */
-export const WORN_COSTS = costTable(worn)
-/** Costs where nothing else says that the stamp is worn. */
-export const CLEAR_COSTS = costTable(
-  (a, b, shape) => worn(a, b, shape) + (shape >= SAME_SHAPE && sameClass(a, b) ? CLEAR : 0),
-)
+/** Whether a mark may be read as another that it looks like. */
+export function mayBeMisread(stamped: string, { near }: Misreadings): boolean {
+  const code = markCode(stamped)
+  return near.some((codes, read) => read !== code && !LOST.has(read) && codes.includes(code))
+}
 
-/** Of every mark read the codes of the marks it may stand for cheaper than for any other, ascending. */
-const nearCodes = (table: CostTable): readonly (readonly number[])[] =>
-  Array.from({ length: MARK_CODES }, (_, read) =>
-    Array.from({ length: MARK_CODES }, (_, stamped) => stamped).filter(
-      (stamped) => (table[read * MARK_CODES + stamped] ?? ANY_OTHER) < ANY_OTHER,
+/** How stamps of used bearings are misread (estimates, common practice). */
+export const USUAL_WEAR: Wear = {
+  worn: misreadings(inBothDirections(worn)),
+  clear: misreadings(
+    inBothDirections(
+      (a, b, shape) => worn(a, b, shape) + (shape >= SAME_SHAPE && sameClass(a, b) ? CLEAR : 0),
     ),
-  )
-export const WORN_NEAR = nearCodes(WORN_COSTS)
-export const CLEAR_NEAR = nearCodes(CLEAR_COSTS)
+  ),
+}
 
 /** Cost of reading `read` where `stamped` was struck, on a worn stamp; 0 when they are the same. */
-export const confusionCost = (read: string, stamped: string): number =>
-  WORN_COSTS[markCode(read) * MARK_CODES + markCode(stamped)] ?? ANY_OTHER
+export const confusionCost = (read: string, stamped: string, { worn: { costs } } = USUAL_WEAR): number =>
+  costs[markCode(read) * MARK_CODES + markCode(stamped)] ?? ANY_OTHER

@@ -6,7 +6,7 @@ import type { SuffixToken } from './token'
 
 const suffixes = shipped.tokens.filter((token) => token.where === 'suffix')
 const read = (text: string, family: Family, count = 1) =>
-  readSuffixes(shipped.tokens, family, glyphs(text), text, count)
+  readSuffixes(shipped, family, glyphs(text), text, count)
 
 /** A family that may carry the token. */
 function carrier({ families, closure }: SuffixToken): Family {
@@ -59,9 +59,9 @@ it('the least cost of a tail is never more than what any family makes of it', ()
   for (const text of ['2RS/C3', 'ZZ P6', 'ECP', 'JAXON 84', '2R?', '*', 'K W33'])
     for (const family of ['deep-groove', 'cylindrical', 'spherical', 'tapered-metric'] as const) {
       const marks = glyphs(text)
-      const least = leastTailCosts(shipped.tokens, marks)
+      const least = leastTailCosts(shipped, marks)
       for (let from = 0; from <= marks.length; from++) {
-        const [best] = readSuffixes(shipped.tokens, family, marks.slice(from), text)
+        const [best] = readSuffixes(shipped, family, marks.slice(from), text)
         expect(least[from], `${text} from ${from}`).toBeLessThanOrEqual((best?.cost ?? 0) + 1e-9)
       }
     }

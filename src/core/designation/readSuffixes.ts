@@ -1,5 +1,6 @@
 import type { Family, Glyph } from '../catalogue'
-import { confusionCost, LETTERS_LIKE_DIGITS } from './lookAlikes'
+import { confusionCost, LETTERS_LIKE_DIGITS, type Wear } from './lookAlikes'
+import type { Language } from './reading'
 import { RARER, type SuffixToken } from './token'
 
 /** A stretch of what was read: a known token or marks that mean nothing to us. */
@@ -54,35 +55,45 @@ type Tokens = (first: string) => readonly SuffixToken[]
 
 const MOST_FIRST_MARKS = 200
 
-function byFirstMark(tokens: readonly SuffixToken[]): Tokens {
+function byFirstMark(tokens: readonly SuffixToken[], wear: Wear | undefined): Tokens {
   const made = new Map<string, SuffixToken[]>()
   return (first) => {
     const known =
-      made.get(first) ?? tokens.filter((token) => confusionCost(first, token.key[0] ?? '') <= MOST_MISREAD)
+      made.get(first) ??
+      tokens.filter((token) => confusionCost(first, token.key[0] ?? '', wear) <= MOST_MISREAD)
     if (made.size < MOST_FIRST_MARKS) made.set(first, known)
     return known
   }
 }
 
-const fittingTokens = new WeakMap<readonly SuffixToken[], Map<Family | 'any', Tokens>>()
+/** What of a language reading a tail needs. */
+type TailLanguage = Pick<Language, 'tokens' | 'wear'>
+
+const fittingTokens = new WeakMap<TailLanguage, Map<Family | 'any', Tokens>>()
 
 /** Suffix tokens that a family may carry: shields and seals only where bearings are made with them. */
-function tokensOf(tokens: readonly SuffixToken[], family: Family | 'any'): Tokens {
-  const byFamily = fittingTokens.get(tokens) ?? new Map<Family | 'any', Tokens>()
-  fittingTokens.set(tokens, byFamily)
+function tokensOf(language: TailLanguage, family: Family | 'any'): Tokens {
+  const byFamily = fittingTokens.get(language) ?? new Map<Family | 'any', Tokens>()
+  fittingTokens.set(language, byFamily)
   const known = byFamily.get(family)
   if (known) return known
   const fitting = byFirstMark(
-    tokens.filter(
+    language.tokens.filter(
       (token) => token.where === 'suffix' && (family === 'any' || token.families.includes(family)),
     ),
+    language.wear,
   )
   byFamily.set(family, fitting)
   return fitting
 }
 
 /** Cost of reading `token` at `at`; ∞ when it cannot be that. */
-function tokenCost({ key, sure }: SuffixToken, marks: readonly Glyph[], at: number): number {
+function tokenCost(
+  { key, sure }: SuffixToken,
+  marks: readonly Glyph[],
+  at: number,
+  wear: Wear | undefined,
+): number {
   let [worn, read, gaps] = [0, 0, 0]
   for (let i = 0; i < key.length; i++) {
     const mark = marks[at + i]
@@ -90,7 +101,7 @@ function tokenCost({ key, sure }: SuffixToken, marks: readonly Glyph[], at: numb
     const { char } = mark
     if (char !== '?') read++
     if (i > 0 && mark.gap) gaps++
-    worn += confusionCost(char, key[i] ?? '')
+    worn += confusionCost(char, key[i] ?? '', wear)
     if (worn > MOST_MISREAD) return Infinity
   }
   if (read === 0 || (worn > 0 && key.length < LEAST_MARKS)) return Infinity
@@ -196,13 +207,13 @@ export type TailReader = (from: number) => SuffixReading[]
  * @returns at least one reading a tail, cheapest first; the empty tail is read as nothing
  */
 export function tailReader(
-  tokens: readonly SuffixToken[],
+  language: TailLanguage,
   family: Family,
   marks: readonly Glyph[],
   text: string,
   count = 1,
 ): TailReader {
-  const fitting = tokensOf(tokens, family)
+  const fitting = tokensOf(language, family)
   const paths: Paths[] = Array.from({ length: marks.length }, () => ({ known: [], unknown: [] }))
   let done = marks.length
   const walkBackTo = (from: number): void => {
@@ -220,7 +231,7 @@ export function tailReader(
       }))
       here.known = cheapest(
         fitting(char).flatMap((token) => {
-          const own = tokenCost(token, marks, at)
+          const own = tokenCost(token, marks, at, language.wear)
           if (own === Infinity) return []
           const { length } = token.key
           return onward(paths, marks, at + length, token, count).map(({ cost, rest }) => ({
@@ -250,24 +261,24 @@ export function tailReader(
 
 /** A tail that stands by itself; see `tailReader`. */
 export const readSuffixes = (
-  tokens: readonly SuffixToken[],
+  language: TailLanguage,
   family: Family,
   tail: readonly Glyph[],
   text: string,
   count = 1,
-): SuffixReading[] => tailReader(tokens, family, tail, text, count)(0)
+): SuffixReading[] => tailReader(language, family, tail, text, count)(0)
 
 /**
  * Least cost of leaving the marks from each place on to the tail, whatever the number before them is.
  * @returns one figure for every place from 0 to the number of marks, the last one 0
  */
-export function leastTailCosts(tokens: readonly SuffixToken[], marks: readonly Glyph[]): number[] {
-  const suffixes = tokensOf(tokens, 'any')
+export function leastTailCosts(language: TailLanguage, marks: readonly Glyph[]): number[] {
+  const suffixes = tokensOf(language, 'any')
   const least = new Array<number>(marks.length + 1).fill(0)
   for (let at = marks.length - 1; at >= 0; at--) {
     const unknown = ownCost(marks[at]?.char ?? '') + (least[at + 1] ?? 0)
     least[at] = suffixes(marks[at]?.char ?? '').reduce((cost, token) => {
-      const own = tokenCost(token, marks, at)
+      const own = tokenCost(token, marks, at, language.wear)
       return own === Infinity ? cost : Math.min(cost, own + (least[at + token.key.length] ?? 0))
     }, unknown)
   }

@@ -1,5 +1,6 @@
 import type { Catalogue, Dimensions, Family, Part } from '../catalogue'
 import type { Written } from './canonical'
+import type { Wear } from './lookAlikes'
 import type { Repair } from './repairs'
 import type { Closure } from './closure'
 import type { SuffixToken, TokenKind } from './token'
@@ -68,4 +69,6 @@ export interface Reading {
 export interface Language {
   catalogue: Catalogue
   tokens: readonly SuffixToken[]
+  /** how marks are misread; as stamps of used bearings usually are when left out */
+  wear?: Wear
 }

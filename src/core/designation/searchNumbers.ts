@@ -1,6 +1,6 @@
 import { MARK_CODES, markCode, type Glyph, type NumberIndex } from '../catalogue'
 import { CLEAR_EDIT, EXTRA, LOST_NONE, LOST_RUN_MARK, MISSED } from './editCosts'
-import { ANY_OTHER, CLEAR_COSTS, CLEAR_NEAR, WORN_COSTS, WORN_NEAR, type CostTable } from './lookAlikes'
+import { ANY_OTHER, USUAL_WEAR, type Misreadings, type Wear } from './lookAlikes'
 
 /** A number found in what was read, using the marks up to `end`. */
 export interface NumberMatch {
@@ -98,8 +98,8 @@ class Walk {
   private readonly last: Int32Array
   private readonly width: number
   private readonly missed: number
-  private readonly taken: CostTable
-  private readonly near: readonly (readonly number[])[]
+  private readonly taken: Misreadings['costs']
+  private readonly near: Misreadings['near']
 
   constructor(
     private readonly index: NumberIndex,
@@ -108,10 +108,12 @@ class Walk {
     clear: boolean,
     private readonly tail: readonly number[],
     private readonly work: Work,
+    wear: Wear,
   ) {
     const more = clear ? CLEAR_EDIT : 0
-    this.taken = clear ? CLEAR_COSTS : WORN_COSTS
-    this.near = clear ? CLEAR_NEAR : WORN_NEAR
+    const { costs, near } = clear ? wear.clear : wear.worn
+    this.taken = costs
+    this.near = near
     this.missed = MISSED + more
     this.width = marks.length + 1
     this.read = Uint8Array.from(marks, ({ char }) => markCode(char))
@@ -242,6 +244,8 @@ export interface SearchRange {
   most?: number
   /** whether marks missed or added are still considered once look-alikes alone explain the text */
   edits?: boolean
+  /** how marks are misread */
+  wear?: Wear | undefined
 }
 
 const keyAt = ({ marks, starts }: NumberIndex, n: number): string =>
@@ -272,21 +276,21 @@ const worthReading = (found: Found[], whole: (found: Found) => number): Found[] 
 export function searchNumbers(
   index: NumberIndex,
   marks: readonly Glyph[],
-  { tail, margin, most: limit = BUDGET, edits = true }: SearchRange,
+  { tail, margin, most: limit = BUDGET, edits = true, wear = USUAL_WEAR }: SearchRange,
 ): NumberMatch[] {
   const clear = !marks.some(({ char }) => char === '?' || char === '*')
   const work: Work = { left: MOST_CELLS }
   const whole = ({ end, cost }: Found): number => cost + (tail[end] ?? 0)
   for (const budget of STEPS) {
     if (budget > limit) return []
-    const first = new Walk(index, marks, budget, clear, tail, work).found
+    const first = new Walk(index, marks, budget, clear, tail, work, wear).found
     if (work.left <= 0) return []
     const best = first.reduce((least, match) => Math.min(least, whole(match)), Infinity)
     if (best > budget && budget < BUDGET) continue
     const wide = best + margin
     const most = edits || best > NO_EDITS ? wide : Math.min(wide, NO_EDITS)
     const found =
-      most <= budget ? first : new Walk(index, marks, Math.min(BUDGET, most), clear, tail, work).found
+      most <= budget ? first : new Walk(index, marks, Math.min(BUDGET, most), clear, tail, work, wear).found
     if (work.left <= 0) return []
     return worthReading(
       found.filter((match) => whole(match) <= most),
@@ -298,6 +302,12 @@ export function searchNumbers(
 
 /** Every number that the whole text may be, within the budget: the fast twin of a full table for every number. */
 export const searchAll = (index: NumberIndex, marks: readonly Glyph[]): NumberMatch[] =>
-  new Walk(index, marks, BUDGET, false, marks.map(() => Infinity).concat(0), { left: Infinity }).found.map(
-    (match) => matchOf(index, match),
-  )
+  new Walk(
+    index,
+    marks,
+    BUDGET,
+    false,
+    marks.map(() => Infinity).concat(0),
+    { left: Infinity },
+    USUAL_WEAR,
+  ).found.map((match) => matchOf(index, match))

@@ -3,7 +3,6 @@ import { withRepairs, type Language, type Reading } from '../designation'
 import type { Shelf } from '../shelf'
 import { decidedOf, type Decided } from './decided'
 import { FEATURE_ROLE, type Evidence, type Looks } from './evidence'
-import { logSumExp } from './logDensities'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
 import { addDifference, addReading, featureIndexes, type FeatureIndexes } from './featureIndex'
 import {
@@ -196,8 +195,22 @@ function weighOwn(
   return { ...weighed, others: Math.log(1 - shelfShare(shelf.count)) }
 }
 
-/** Less than this beside “not listed” no sum notices, ln: of a million parts 1e-14. */
-const NEGLIGIBLE = -46
+/** This much less likely than the likeliest no sum notices, ln: a million such parts are 1e-8. */
+const NEGLIGIBLE = -32
+
+/** ln Σ exp of many logs and a few others, the negligible left out: a candidate contradicted by all is not worth its exp. */
+function logTotal(logs: Float64Array, others: readonly number[]): number {
+  let top = Math.max(...others)
+  for (let i = 0; i < logs.length; i++) top = Math.max(top, logs[i] ?? -Infinity)
+  const least = top + NEGLIGIBLE
+  let sum = 0
+  for (const log of others) sum += Math.exp(log - top)
+  for (let i = 0; i < logs.length; i++) {
+    const log = logs[i] ?? -Infinity
+    if (log > least) sum += Math.exp(log - top)
+  }
+  return top + Math.log(sum)
+}
 
 /** Parts that stamps name by rule, weighed one by one: a handful at most. */
 function weighComputed(models: Models): { part: Part; log: number }[] {
@@ -305,15 +318,7 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
   if (own) for (let i = 0; i < logs.length; i++) logs[i] = (logs[i] ?? 0) + own.others
   const computed = weighComputed(models)
   const unlistedLog = logUnlisted(models)
-  let sum = 1 + (own ? Math.exp(own.total - unlistedLog) : 0)
-  for (const { log } of computed) sum += Math.exp(log - unlistedLog)
-  for (let i = 0; i < logs.length; i++) {
-    const log = (logs[i] ?? -Infinity) - unlistedLog
-    if (log > NEGLIGIBLE) sum += Math.exp(log)
-  }
-  const total = Number.isFinite(sum)
-    ? unlistedLog + Math.log(sum)
-    : logSumExp([...logs, ...computed.map(({ log }) => log), own?.total ?? -Infinity, unlistedLog])
+  const total = logTotal(logs, [unlistedLog, own?.total ?? -Infinity, ...computed.map(({ log }) => log)])
   const ranked = ranking(candidates, logs, total, Math.max(limit, CONSIDERED))
   const others = [...computed, ...(own?.candidates ?? [])]
   if (others.length > 0) {
