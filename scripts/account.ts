@@ -2,14 +2,16 @@
 import { database, findAccount, migrate } from '@/db'
 import { accounts, addAccount, changeAccount } from '@/services/accounts'
 import { ServiceError } from '@/services/errors'
+import { inWords } from './inWords'
 
-const USE = 'Use: ./account list · ./account add NAME counter|bench|owner · ./account reset NAME'
+const USE = 'use ./account list · ./account add NAME counter|bench|owner · ./account reset NAME'
 const BY = 'on the machine'
-const [command, name = '', role] = process.argv.slice(2)
+const [command, name = '', role, ...more] = process.argv.slice(2)
 const password = process.env['AMBER_PASSWORD'] ?? ''
 const say = (words: string): void => console.log(words)
 
 async function run(): Promise<void> {
+  if (more.length > 0) throw new ServiceError('unreadable', USE)
   await migrate()
   if (command === 'list') {
     const { items } = await accounts()
@@ -28,11 +30,7 @@ async function run(): Promise<void> {
   }
 }
 
-try {
+await inWords(async () => {
   await run()
-} catch (error) {
-  if (!(error instanceof ServiceError)) throw error
-  console.error(error.message)
-  process.exitCode = 1
-}
-await database().close()
+  await database().close()
+})

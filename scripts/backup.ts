@@ -2,8 +2,21 @@
  * A copy of the database, which holds everything: jobs, stock, photographs, settings, and by its migrations the version.
  * `./backup [FILE]` writes one by hand; `--daily`, run by ./start every hour, writes one a day and keeps the newest.
  */
-import { copyFileSync, existsSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import {
+  accessSync,
+  constants,
+  copyFileSync,
+  existsSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
+import { dirname } from 'node:path'
 import { copyDatabase, FOLDER, sumFile, sumLine } from './copyDatabase'
+import { inWords } from './inWords'
+
+const USE = 'use ./backup, or ./backup FILE.sql.gz'
 
 const DAILY = 'daily-'
 const KEPT = 14
@@ -31,8 +44,18 @@ async function daily(): Promise<void> {
   }
 }
 
-async function byHand(wanted: string | undefined): Promise<void> {
-  if (wanted && !wanted.endsWith('.sql.gz')) throw new Error('Name the copy with .sql.gz at its end.')
+function checkFolder(folder: string): void {
+  try {
+    accessSync(folder, constants.W_OK)
+  } catch {
+    throw new Error(`nothing can be written into the folder ${folder}. Name one that is there.`)
+  }
+}
+
+async function byHand(wanted: string | undefined, ...more: string[]): Promise<void> {
+  if (wanted?.startsWith('-') || more.length > 0) throw new Error(USE)
+  if (wanted && !wanted.endsWith('.sql.gz')) throw new Error('name the copy with .sql.gz at its end.')
+  if (wanted) checkFolder(dirname(wanted))
   const file = await copyDatabase('backup')
   if (!wanted) {
     console.log(`Copied: ${file}. ./restore ${file} puts it back.`)
@@ -45,5 +68,5 @@ async function byHand(wanted: string | undefined): Promise<void> {
   console.log(`Copied: ${wanted}, with its sum in ${sumFile(wanted)}. ./restore ${wanted} puts it back.`)
 }
 
-const [asked] = process.argv.slice(2)
-await (asked === '--daily' ? daily() : byHand(asked))
+const [asked, ...more] = process.argv.slice(2)
+await inWords(() => (asked === '--daily' ? daily() : byHand(asked, ...more)))

@@ -1,9 +1,10 @@
 /** Everything the shop keeps in open formats: see ./export. The shipped catalogue lies in data/ and is left out, as are secrets. */
-import { existsSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { QueryTypes } from 'sequelize'
 import { database, storedFact } from '@/db'
 import { writeCsv } from '@/services/csv/writeCsv'
+import { inWords } from './inWords'
 
 /** Tables that are not the shop's record: what ships, what the program keeps for itself, and passwords. */
 const LEFT_OUT = new Set(['parts', 'facts', 'migrations', 'request_keys', 'accounts'])
@@ -76,39 +77,46 @@ async function rowsOf(table: string, columns: readonly Column[], folder: string)
   }
 }
 
-const [folder] = process.argv.slice(2)
-if (!folder || (existsSync(folder) && readdirSync(folder).length > 0)) {
-  console.error('Use: ./export FOLDER, which is not there yet or empty.')
-  process.exit(1)
-}
-mkdirSync(folder, { recursive: true })
-const tables = (
-  await select<{ name: string }>(
-    "select table_name name from information_schema.tables where table_schema = database() and table_type = 'BASE TABLE' order by 1",
+const isFree = (folder: string): boolean =>
+  !existsSync(folder) || (statSync(folder).isDirectory() && readdirSync(folder).length === 0)
+
+async function exportInto(folder?: string, ...more: string[]): Promise<void> {
+  if (!folder || folder.startsWith('-') || more.length > 0 || !isFree(folder))
+    throw new Error('use ./export FOLDER, which is not there yet or empty.')
+  mkdirSync(folder, { recursive: true })
+  const tables = (
+    await select<{ name: string }>(
+      "select table_name name from information_schema.tables where table_schema = database() and table_type = 'BASE TABLE' order by 1",
+    )
   )
-)
-  .map(({ name }) => name)
-  .filter((name) => !LEFT_OUT.has(name))
-const schemas: Record<string, object> = {}
-for (const table of tables) {
-  const columns = await columnsOf(table)
-  const rows = await rowsOf(table, columns, folder)
-  const fields = columns.map(({ name }) => name)
-  writeFileSync(join(folder, `${table}.json`), `${JSON.stringify(rows, null, 1)}\n`)
+    .map(({ name }) => name)
+    .filter((name) => !LEFT_OUT.has(name))
+  const schemas: Record<string, object> = {}
+  for (const table of tables) {
+    const columns = await columnsOf(table)
+    const rows = await rowsOf(table, columns, folder)
+    const fields = columns.map(({ name }) => name)
+    writeFileSync(join(folder, `${table}.json`), `${JSON.stringify(rows, null, 1)}\n`)
+    writeFileSync(
+      join(folder, `${table}.csv`),
+      writeCsv(
+        fields,
+        rows.map((row) => Object.fromEntries(fields.map((f) => [f, cell(row[f])]))),
+      ),
+    )
+    schemas[table] = { type: 'array', items: schemaOf(columns) }
+    console.log(`${table}: ${rows.length}`)
+  }
   writeFileSync(
-    join(folder, `${table}.csv`),
-    writeCsv(
-      fields,
-      rows.map((row) => Object.fromEntries(fields.map((f) => [f, cell(row[f])]))),
-    ),
+    join(folder, 'schema.json'),
+    `${JSON.stringify({ $schema: 'https://json-schema.org/draft/2020-12/schema', properties: schemas }, null, 1)}\n`,
   )
-  schemas[table] = { type: 'array', items: schemaOf(columns) }
-  console.log(`${table}: ${rows.length}`)
+  for (const fact of ['settings', 'toolbox'] as const)
+    writeFileSync(
+      join(folder, `${fact}.json`),
+      `${JSON.stringify((await storedFact(fact)) ?? {}, null, 1)}\n`,
+    )
+  await database().close()
 }
-writeFileSync(
-  join(folder, 'schema.json'),
-  `${JSON.stringify({ $schema: 'https://json-schema.org/draft/2020-12/schema', properties: schemas }, null, 1)}\n`,
-)
-for (const fact of ['settings', 'toolbox'] as const)
-  writeFileSync(join(folder, `${fact}.json`), `${JSON.stringify((await storedFact(fact)) ?? {}, null, 1)}\n`)
-await database().close()
+
+await inWords(() => exportInto(...process.argv.slice(2)))

@@ -169,6 +169,11 @@ export const ArrangementChoice = z.object({
   file: ArrangementFile,
 })
 export type ArrangementChoice = z.output<typeof ArrangementChoice>
+/**
+ * An arrangement to keep, changed over the one that stood when it was opened; null = a new one, whose code nothing has yet.
+ * Without it one of the same code is replaced.
+ */
+export const ArrangementChange = ArrangementFile.extend({ over: ArrangementFile.nullable().optional() })
 /** Parts that arrangements are asked for. */
 export const ArrangementsQuery = z.object({
   part: z.array(z.string().trim().min(1).max(80)).max(20, 'At most 20 parts.'),

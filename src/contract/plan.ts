@@ -200,3 +200,5 @@ export const Toolbox = z.object({
     .default([]),
 })
 export type Toolbox = z.output<typeof Toolbox>
+/** Tools to keep, changed over those that stood when they were opened; without these they replace whatever stands. */
+export const ToolboxChange = Toolbox.extend({ over: Toolbox.optional() })

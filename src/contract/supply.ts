@@ -289,3 +289,5 @@ export const Settings = z.object({
     .prefault({}) as unknown as z.ZodType<Schools, Partial<Schools> | undefined>,
 })
 export type Settings = z.output<typeof Settings>
+/** Settings to keep, changed over those that stood when they were opened; without these they replace whatever stands. */
+export const SettingsChange = Settings.extend({ over: Settings.optional() })

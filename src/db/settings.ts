@@ -1,12 +1,18 @@
-import type { Model, ModelStatic } from 'sequelize'
+import type { Model, ModelStatic, Transaction } from 'sequelize'
 import { models } from './models'
 
 /** Facts of the shop that are kept whole, each under its name. */
 export type ShopFact = 'settings' | 'toolbox' | 'demo'
 
-/** As it was saved; null before the first time. */
-export async function storedFact(name: ShopFact): Promise<unknown> {
-  const row = await models().FactRow.findByPk(name)
+/**
+ * As it was saved; null before the first time.
+ * @param change the change it is read for: until that is done nobody else reads it for another
+ */
+export async function storedFact(name: ShopFact, change?: Transaction): Promise<unknown> {
+  const row = await models().FactRow.findByPk(
+    name,
+    change && { transaction: change, lock: change.LOCK.UPDATE },
+  )
   return row ? (JSON.parse(row.value) as unknown) : null
 }
 

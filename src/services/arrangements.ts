@@ -12,9 +12,10 @@ import {
 import { knownPart, resolvePart, type KnownPart } from '@/core/part'
 import { oneChange, ownArrangements, removeArrangement, saveArrangement } from '@/db'
 import { ServiceError } from './errors'
-import { ArrangementsQuery, type ArrangementsResponse } from '@/contract/kit'
+import { ArrangementChange, ArrangementsQuery, type ArrangementsResponse } from '@/contract/kit'
 import { noteOfShop } from './history'
 import { ready } from './language'
+import { mergedOver } from './mergedOver'
 import { parse } from './parse'
 
 const own = async (): Promise<ArrangementFile[]> =>
@@ -91,18 +92,23 @@ export async function checkArrangement(file: ArrangementFile): Promise<void> {
   resolved(file, await own())
 }
 
-/** Saves an arrangement of the shop's own. @throws ServiceError `unreadable`, `impossible` (circle, unknown names), `taken` for a shipped code */
+/** Saves an arrangement of the shop's own. @throws ServiceError `unreadable`, `impossible` (circle, unknown names), `taken` for a shipped code,
+ * `conflict` where somebody else changed the same since `over` */
 export async function putArrangement(input: unknown, by: string): Promise<ArrangementFile> {
-  const file = parse(ArrangementFile, input)
-  if (shipped(file.code))
+  const { over, ...typed } = parse(ArrangementChange, input)
+  if (shipped(typed.code))
     throw new ServiceError(
       'taken',
-      `${file.code} ships with the application. Choose another code, and base it on ${file.code}.`,
+      `${typed.code} ships with the application. Choose another code, and base it on ${typed.code}.`,
     )
-  const others = (await own()).filter((f) => f.code !== file.code)
+  const all = await own()
+  const before = all.find((f) => f.code === typed.code)
+  if (over === null && before)
+    throw new ServiceError('taken', `There is an arrangement ${typed.code} already. Choose another code.`)
+  const file = before ? mergedOver(ArrangementFile, over ?? undefined, typed, before) : typed
+  const others = all.filter((f) => f.code !== file.code)
   resolved(file, others)
   for (const other of others) if (other.basedOn === file.code) resolved(other, [file, ...others])
-  const before = (await own()).find((f) => f.code === file.code)
   if (isDeepStrictEqual(before, file)) return file
   await oneChange(async () => {
     await saveArrangement(file.code, file)

@@ -1,14 +1,16 @@
 import 'server-only'
 import { isDeepStrictEqual } from 'node:util'
 import { changesOf } from '@/core/history'
+import type { Transaction } from 'sequelize'
 import { oneChange, saveFact, storedFact, writeAudit } from '@/db'
+import { mergedOver } from './mergedOver'
 import { parse } from './parse'
-import { Settings } from '@/contract/supply'
-import { Toolbox } from '@/contract/plan'
+import { Settings, SettingsChange } from '@/contract/supply'
+import { Toolbox, ToolboxChange } from '@/contract/plan'
 
 /** The settings of the shop; defaults where nothing was saved. */
-export async function settings(): Promise<Settings> {
-  const read = Settings.safeParse((await storedFact('settings')) ?? {})
+export async function settings(change?: Transaction): Promise<Settings> {
+  const read = Settings.safeParse((await storedFact('settings', change)) ?? {})
   return read.success ? read.data : Settings.parse({})
 }
 
@@ -29,36 +31,37 @@ const SETTING_WORDS = {
   marginPercent: 'margin, per cent',
 } as const
 
-/** @throws ServiceError `unreadable` */
+/** @throws ServiceError `unreadable`; `conflict` where somebody else changed the same since `over` */
 export async function changeSettings(input: unknown, by: string): Promise<Settings> {
-  const value = parse(Settings, input)
-  await oneChange(async () => {
-    const before = await settings()
-    if (isDeepStrictEqual(before, value)) return
+  const { over, ...mine } = parse(SettingsChange, input)
+  return oneChange(async (change) => {
+    const before = await settings(change)
+    const value = mergedOver(Settings, over, mine, before)
+    if (isDeepStrictEqual(before, value)) return value
     const changes = changesOf(before, value, SETTING_WORDS)
     await saveFact('settings', value)
     // Longer ones, such as taxes, are not told figure by figure.
     const told = changes.length > 0 ? changes : ['other settings']
-    await writeAudit(
-      ...told.map((change) => ({ accountId: null, who: by, what: `Settings changed, ${change}` })),
-    )
+    await writeAudit(...told.map((what) => ({ accountId: null, who: by, what: `Settings changed, ${what}` })))
+    return value
   })
-  return value
 }
 
 /** The shop's own tools. */
-export async function toolbox(): Promise<Toolbox> {
-  const read = Toolbox.safeParse((await storedFact('toolbox')) ?? {})
+export async function toolbox(change?: Transaction): Promise<Toolbox> {
+  const read = Toolbox.safeParse((await storedFact('toolbox', change)) ?? {})
   return read.success ? read.data : Toolbox.parse({})
 }
 
-/** @throws ServiceError `unreadable` */
+/** @throws ServiceError `unreadable`; `conflict` where somebody else changed it since `over` */
 export async function changeToolbox(input: unknown, by: string): Promise<Toolbox> {
-  const value = parse(Toolbox, input)
-  await oneChange(async () => {
-    if (isDeepStrictEqual(await toolbox(), value)) return
+  const { over, ...mine } = parse(ToolboxChange, input)
+  return oneChange(async (change) => {
+    const before = await toolbox(change)
+    const value = mergedOver(Toolbox, over, mine, before)
+    if (isDeepStrictEqual(before, value)) return value
     await saveFact('toolbox', value)
     await writeAudit({ accountId: null, who: by, what: 'Toolbox changed' })
+    return value
   })
-  return value
 }

@@ -16,6 +16,8 @@ export class Refused extends Error {
     /** whether the server refused it; otherwise nobody knows whether it was done */
     readonly answered = false,
     readonly issues: readonly Issue[] = [],
+    /** what stands instead, where somebody else changed it meanwhile */
+    readonly current?: unknown,
   ) {
     super(words)
   }
@@ -87,10 +89,11 @@ async function answered(address: string, init: RequestInit): Promise<Response> {
     detail?: string
     suggestions?: Suggestion[]
     issues?: Issue[]
+    current?: unknown
   } | null
   // What is no problem of ours, such as a page of a proxy, does not say what was done.
   if (problem?.detail === undefined) throw new Refused(AWAY)
-  throw new Refused(problem.detail, problem.suggestions, response.status < 500, problem.issues)
+  throw new Refused(problem.detail, problem.suggestions, response.status < 500, problem.issues, problem.current)
 }
 
 async function fetched<T>(address: string, init: RequestInit): Promise<T> {

@@ -279,3 +279,77 @@ describe('who changed what', () => {
     expect(words[0]).toBe('and 5 more changes')
   })
 })
+
+describe('two who change the same thing at once, each over what stood when it was opened', () => {
+  interface Refusal {
+    current?: unknown
+    detail?: string
+  }
+  const put = (path: string, value: object) => call<Refusal>('PUT', path, value)
+
+  it('settings: each another field, both stand; one field, the second is told and sees what stands', async () => {
+    const { body: over } = await call<Settings>('GET', '/api/settings')
+    try {
+      const [shop, other] = [`Boat shed ${mark()}`, `Net loft ${mark()}`]
+      expect((await put('/api/settings', { ...over, shop, over })).status).toBe(200)
+      const both = await call<Settings>('PUT', '/api/settings', { ...over, validDays: 77, over })
+      expect(both.body).toMatchObject({ shop, validDays: 77 })
+      const refused = await put('/api/settings', { ...over, shop: other, over })
+      expect(refused.status).toBe(409)
+      expect(refused.body.current).toEqual(both.body)
+      expect((await call<Settings>('GET', '/api/settings')).body).toEqual(both.body)
+      // Knowing what stands, it may be replaced.
+      expect((await put('/api/settings', { ...both.body, shop: other, over: both.body })).status).toBe(200)
+    } finally {
+      await put('/api/settings', over)
+    }
+  })
+
+  it('of ten at the same moment one is kept, the others are told', async () => {
+    const { body: over } = await call<Settings>('GET', '/api/settings')
+    try {
+      const names = Array.from({ length: 10 }, (_, i) => `Boat shed ${i} ${mark()}`)
+      const answers = await Promise.all(names.map((shop) => put('/api/settings', { ...over, shop, over })))
+      expect(answers.map(({ status }) => status).sort()).toEqual([200, ...Array<number>(9).fill(409)])
+      const kept = names[answers.findIndex(({ status }) => status === 200)]
+      expect((await call<Settings>('GET', '/api/settings')).body.shop).toBe(kept)
+    } finally {
+      await put('/api/settings', over)
+    }
+  })
+
+  it('the toolbox as a whole', async () => {
+    const { body: over } = await call<{ tools: object[] }>('GET', '/api/toolbox')
+    const withTool = (words: string) => ({
+      tools: [...over.tools, { kind: 'sleeve', words, from: 20, to: 20 }],
+      over,
+    })
+    try {
+      expect((await put('/api/toolbox', withTool(`sleeve ${mark()}`))).status).toBe(200)
+      const refused = await put('/api/toolbox', withTool(`other sleeve ${mark()}`))
+      expect(refused.status).toBe(409)
+      expect(refused.body.current).toEqual((await call('GET', '/api/toolbox')).body)
+    } finally {
+      await put('/api/toolbox', over)
+    }
+  })
+
+  it('an arrangement; a new one never takes the place of another', async () => {
+    const code = `t${Date.now() % 1e8}`
+    const made = { code, words: 'Trolley wheel', position: 'wheel', basedOn: 'B1', slots: [] }
+    expect((await put('/api/arrangements', { ...made, over: null })).status).toBe(200)
+    const taken = await put('/api/arrangements', { ...made, words: 'Another wheel', over: null })
+    expect(taken.status).toBe(409)
+    expect(taken.body.detail).toContain('already')
+    const { body } = await call<{ arrangements: { code: string; file: object }[] }>(
+      'GET',
+      '/api/arrangements',
+    )
+    const over = body.arrangements.find((a) => a.code === code)?.file ?? {}
+    expect((await put('/api/arrangements', { ...over, words: 'Trolley wheel, old', over })).status).toBe(200)
+    const both = await put('/api/arrangements', { ...over, position: 'roller', over })
+    expect(both.body).toMatchObject({ words: 'Trolley wheel, old', position: 'roller' })
+    expect((await put('/api/arrangements', { ...over, words: 'Trolley wheel, new', over })).status).toBe(409)
+    expect((await call('DELETE', `/api/arrangements/${code}`)).status).toBe(200)
+  })
+})

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { ConvertRequest, ConvertResponse } from '../convert'
 import { EndPlayRequest, EndPlayResponse, FitRequest, FitResponse } from '../fit'
 import { CompareRequest, CompareResponse, InspectRequest, InspectResponse } from '../judgement'
-import { Toolbox } from '../plan'
+import { Toolbox, ToolboxChange } from '../plan'
 import {
   GreaseRequest,
   GreaseResponse,
@@ -69,5 +69,10 @@ export const judgementEndpoints = {
     answer: 'Parts, changes, opinions, kit',
   },
   'GET /api/toolbox': { summary: "The shop's own tools", output: Toolbox, answer: 'Toolbox' },
-  'PUT /api/toolbox': { summary: 'Change them', input: Toolbox, output: Toolbox, answer: 'Toolbox' },
+  'PUT /api/toolbox': {
+    summary: 'Change them; with `over`, 409 with `current` where somebody else changed them meanwhile',
+    input: ToolboxChange,
+    output: Toolbox,
+    answer: 'Toolbox',
+  },
 } as const satisfies Endpoints

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { ArrangementFile } from '@/core/kit'
+import { ArrangementChange } from '../kit'
 import { ArrangementsResponse, DrawnKit, KitDrawing, KitProposal, KitResponse } from '../kit'
 import { KitFile } from '../kitFile'
 import { PlanResponse, SeatsResponse } from '../plan'
@@ -17,8 +18,9 @@ export const kitEndpoints = {
     answer: 'All',
   },
   'PUT /api/arrangements': {
-    summary: 'Save an arrangement of your own; 422 for a circle or unknown places, 409 for a code that ships',
-    input: ArrangementFile,
+    summary:
+      'Save an arrangement of your own; 422 for a circle or unknown places, 409 for a code that ships; with `over`, 409 with `current` where somebody else changed the same meanwhile',
+    input: ArrangementChange,
     output: ArrangementFile,
     answer: 'Saved',
   },

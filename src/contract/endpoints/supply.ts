@@ -13,6 +13,7 @@ import {
   OrdersResponse,
   Receipt,
   Settings,
+  SettingsChange,
   StockChange,
   StockDetail,
   StockImported,
@@ -148,5 +149,10 @@ export const supplyEndpoints = {
     output: Settings,
     answer: 'Settings',
   },
-  'PUT /api/settings': { summary: 'Change them', input: Settings, output: Settings, answer: 'Settings' },
+  'PUT /api/settings': {
+    summary: 'Change them; with `over`, 409 with `current` where somebody else changed the same meanwhile',
+    input: SettingsChange,
+    output: Settings,
+    answer: 'Settings',
+  },
 } as const satisfies Endpoints

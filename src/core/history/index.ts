@@ -1,1 +1,2 @@
+export { CLASH, merged } from './merge'
 export { changesOf, machineChanges } from './changes'

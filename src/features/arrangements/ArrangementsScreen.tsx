@@ -39,12 +39,16 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
     blank: NEW,
     keptAs: 'arrangement',
     opened: (over) => initial.find((a) => a.own && a.code === over.code)?.file ?? over,
-    send: async (typed) => {
+    readCurrent: (current: ArrangementFile) => current,
+    send: async (typed, over) => {
       const named = withNames(typed, placesOf(typed.basedOn))
       form.setValue('slots', named.slots)
-      await call('PUT /api/arrangements', { body: named })
+      // Under another code it is another arrangement.
+      const body = { ...named, over: over.code === named.code ? over : null }
+      const stands = await call('PUT /api/arrangements', { body })
       await refresh()
       setSaved(`${typed.code} saved`)
+      return stands
     },
   })
   const file = useWatch({ control: form.control }) as ArrangementFile

@@ -1,28 +1,6 @@
-import isEqual from 'fast-deep-equal'
+import { CLASH, merged } from '@/core/history'
 import type { Job } from '@/contract/job'
 import type { JobPatch } from './withPatch'
-
-/** Both changed one value, each to something else. */
-const CLASH = Symbol('clash')
-
-const isFields = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-
-/** One value as two changed it from a common one, field by field; lists are taken whole. */
-function merged(base: unknown, mine: unknown, theirs: unknown): unknown {
-  if (isEqual(mine, theirs) || isEqual(base, theirs)) return mine
-  if (isEqual(base, mine)) return theirs
-  if (!isFields(mine) || !isFields(theirs)) return CLASH
-  // Made by both since then: what is in both has to agree.
-  const was = isFields(base) ? base : {}
-  const fields: Record<string, unknown> = {}
-  for (const name of new Set([...Object.keys(mine), ...Object.keys(theirs)])) {
-    const value = merged(was[name], mine[name], theirs[name])
-    if (value === CLASH) return CLASH
-    if (value !== undefined) fields[name] = value
-  }
-  return fields
-}
 
 /** The fields of a change merged; null when one of them clashes. */
 function mergedFields(base: object, patch: object, theirs: object): Record<string, unknown> | null {

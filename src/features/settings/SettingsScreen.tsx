@@ -52,12 +52,15 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
   const { submit, form, words, isDirty, discard, ...fields } = useSentForm({
     blank,
     keptAs: 'settings',
-    send: async (values) => {
+    readCurrent: textsOf,
+    send: async (values, over) => {
       // Rows without a name go to the end: the server counts those it is sent.
       const rows = [...values.taxes.filter(isTax), ...values.taxes.filter((tax) => !isTax(tax))]
       form.setValue('taxes', rows)
-      await call('PUT /api/settings', { body: settingsOf({ ...values, taxes: rows }) })
+      const body = { ...settingsOf({ ...values, taxes: rows }), over: settingsOf(over) }
+      const stands = await call('PUT /api/settings', { body })
       setState('saved')
+      return textsOf(stands)
     },
   })
   const taxes = useFieldArray({ control: form.control, name: 'taxes' })

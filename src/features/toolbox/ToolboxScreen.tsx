@@ -38,6 +38,7 @@ const rowOf = (tool: Toolbox['tools'][number]): Row => ({
   words: tool.words,
   ...Object.fromEntries(SIZES.map((name) => [name, text(tool[name])])),
 })
+const rowsOf = ({ tools }: Toolbox): { tools: Row[] } => ({ tools: [...tools.map(rowOf), BLANK] })
 const isBlank = (row: Row): boolean => [row.words, ...SIZES.map((name) => row[name])].every((t) => !t.trim())
 /** What is no length goes as NaN: the server refuses it at its field. */
 const toolOf = (row: Row): Toolbox['tools'][number] => ({
@@ -51,15 +52,18 @@ const toolOf = (row: Row): Toolbox['tools'][number] => ({
 /** The shop's own tools with their sizes: plans pick from them. */
 export function ToolboxScreen({ initial }: { initial: Toolbox }) {
   const [state, setState] = useState('')
-  const [blank] = useState(() => ({ tools: [...initial.tools.map(rowOf), BLANK] }))
+  const [blank] = useState(() => rowsOf(initial))
   const { submit, form, words, isDirty, discard, ...fields } = useSentForm({
     blank,
     keptAs: 'toolbox',
-    send: async ({ tools }) => {
+    readCurrent: rowsOf,
+    send: async ({ tools }, over) => {
       // The server counts the rows it is sent: blank ones go to the end.
       const rows = tools.filter((row) => !isBlank(row))
       form.setValue('tools', [...rows, BLANK])
-      await call('PUT /api/toolbox', { body: { tools: rows.map(toolOf) } })
+      const was = over.tools.filter((row) => !isBlank(row))
+      const body = { tools: rows.map(toolOf), over: { tools: was.map(toolOf) } }
+      await call('PUT /api/toolbox', { body })
       setState('saved')
     },
   })

@@ -10,7 +10,8 @@ const ROWS = { rows: ['first'] }
 
 interface Props {
   blank?: typeof BLANK
-  send: (values: typeof BLANK) => Promise<void>
+  send: (values: typeof BLANK, over: typeof BLANK) => Promise<typeof BLANK | void>
+  readCurrent?: (current: typeof BLANK) => typeof BLANK
   keptAs?: string
   emptied?: boolean
 }
@@ -63,7 +64,7 @@ it('is blank again once it was sent, where it is asked to be', async () => {
   render(<Form send={send} emptied />)
   type('Number', '608')
   await save()
-  expect(send).toHaveBeenCalledWith({ number: '608', pieces: '' })
+  expect(send).toHaveBeenCalledWith({ number: '608', pieces: '' }, BLANK)
   expect(field('Number').value).toBe('')
 })
 
@@ -147,4 +148,36 @@ it('what was typed over values that were changed since says so', async () => {
   })
   expect(field('Number').value).toBe('6205')
   expect(screen.queryByRole('alert')).toBeNull()
+})
+
+it('where somebody else changed the same, what was typed stays, and saving again is made over theirs', async () => {
+  const theirs = { number: '608', pieces: '2' }
+  const send = vi
+    .fn<Props['send']>()
+    .mockRejectedValueOnce(new Refused('Somebody else saved this.', [], true, [], theirs))
+    .mockResolvedValueOnce({ number: '6204', pieces: '2' })
+  render(<Form send={send} readCurrent={(current) => current} blank={{ number: '6203', pieces: '' }} />)
+  type('Number', '6204')
+  await save()
+  expect(screen.getByRole('alert').textContent).toBe('Somebody else saved this.')
+  expect(field('Number').value).toBe('6204')
+  await save()
+  expect(send.mock.calls.map(([, over]) => over)).toEqual([{ number: '6203', pieces: '' }, theirs])
+  // What stands may hold more than what was sent.
+  expect(field('Pieces').value).toBe('2')
+})
+
+it('where somebody else changed the same, discarding shows theirs', async () => {
+  const theirs = { number: '608', pieces: '2' }
+  render(
+    <Form
+      send={() => Promise.reject(new Refused('Somebody else saved this.', [], true, [], theirs))}
+      readCurrent={(current) => current}
+    />,
+  )
+  type('Number', '6204')
+  await save()
+  fireEvent.click(screen.getByRole('button', { name: 'Discard' }))
+  expect(field('Number').value).toBe('608')
+  expect(field('Pieces').value).toBe('2')
 })

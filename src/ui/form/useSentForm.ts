@@ -39,8 +39,13 @@ interface SentForm<V extends FieldValues> extends FieldsOf<V> {
 interface Sending<V extends FieldValues> {
   /** values at first, the same object from one drawing to the next */
   blank: V
-  /** what is done with the values; throws what `call` throws */
-  send: (values: V) => Promise<void>
+  /**
+   * What is done with the values, which were typed over others; throws what `call` throws.
+   * @returns what stands now, where that may be more than what was sent
+   */
+  send: (values: V, over: V) => Promise<V | void>
+  /** what somebody else saved meanwhile, as values of this form: saving again is then made over them */
+  readCurrent?: (current: never) => V
   /** name under which what is typed outlives a reload, until it was sent; without it nothing is kept */
   keptAs?: string
   /** of a form that is opened for one thing after another: what stands now of the one that was typed over */
@@ -53,13 +58,14 @@ interface Sending<V extends FieldValues> {
 export function useSentForm<V extends FieldValues>({
   blank,
   send,
+  readCurrent,
   keptAs,
   opened,
   emptied = false,
 }: Sending<V>): SentForm<V> {
   const form = useForm<V>({ defaultValues: blank as DefaultValues<V> })
   const { subscribe, setError, clearErrors, getValues, reset, handleSubmit, register } = form
-  const { errors, isSubmitting, isDirty } = form.formState
+  const { errors, isSubmitting, isDirty, defaultValues } = form.formState
   const first = useRef(blank)
   const standing = useEffectEvent((over: V): V => opened?.(over) ?? blank)
   useEffect(() => {
@@ -79,10 +85,14 @@ export function useSentForm<V extends FieldValues>({
   }, [subscribe, reset, setError, keptAs])
   const sent = handleSubmit(async (values) => {
     try {
-      await send(values)
-      if (emptied) reset(blank)
-      else reset(getValues())
+      const stands = await send(values, defaultValues as V)
+      reset(emptied ? blank : (stands ?? getValues()))
     } catch (error) {
+      if (readCurrent && error instanceof Refused && error.current !== undefined) {
+        const typed = getValues()
+        reset(readCurrent(error.current as never))
+        reset(typed, { keepDefaultValues: true })
+      }
       const names = Object.keys(getValues())
       const atFields = (error instanceof Refused ? error.issues : []).filter(({ path }) =>
         names.includes(String(path[0])),
