@@ -93,7 +93,13 @@ async function answered(address: string, init: RequestInit): Promise<Response> {
   } | null
   // What is no problem of ours, such as a page of a proxy, does not say what was done.
   if (problem?.detail === undefined) throw new Refused(AWAY)
-  throw new Refused(problem.detail, problem.suggestions, response.status < 500, problem.issues, problem.current)
+  throw new Refused(
+    problem.detail,
+    problem.suggestions,
+    response.status < 500,
+    problem.issues,
+    problem.current,
+  )
 }
 
 async function fetched<T>(address: string, init: RequestInit): Promise<T> {

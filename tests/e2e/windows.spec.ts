@@ -179,3 +179,34 @@ test('what is typed while the first save is on its way does not take a decided b
   expect(kit.parts['innerBearing']).toBe('L68149/L68110')
   await expect(page.locator('tr[data-slot=innerCone]')).toContainText('L68149')
 })
+
+test('two windows on the settings: each another field, both stand; one field, the second chooses', async ({
+  context,
+}) => {
+  const [one, two] = [await context.newPage(), await context.newPage()]
+  const name = (page: Page) => page.getByLabel('Name of the shop')
+  const days = (page: Page) => page.getByLabel('A quote holds, days')
+  const save = async (page: Page) => {
+    await page.getByRole('button', { name: 'Save' }).click()
+    await expect(page.locator('footer')).toContainText('saved')
+    await expect(page.locator('footer')).not.toContainText('not saved')
+  }
+  const before: unknown = await (await one.request.get('/api/settings')).json()
+  for (const page of [one, two]) {
+    await page.goto('/settings')
+    await expect(name(page)).toBeVisible()
+  }
+  const shop = `Boat shed ${mark()}`
+  await name(one).fill(shop)
+  await save(one)
+  await days(two).fill('41')
+  await save(two)
+  await expect(name(two)).toHaveValue(shop)
+  await days(one).fill('50')
+  await one.getByRole('button', { name: 'Save' }).click()
+  await expect(one.getByText(/Somebody else saved this meanwhile/)).toBeVisible()
+  await expect(days(one)).toHaveValue('50')
+  await one.getByRole('button', { name: /Discard/ }).click()
+  await expect(days(one)).toHaveValue('41')
+  await one.request.put('/api/settings', { data: before })
+})
