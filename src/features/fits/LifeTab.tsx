@@ -24,6 +24,11 @@ const FIELDS = [
 ] as const
 
 const FORCES: readonly string[] = ['radial', 'axial', 'c', 'c0']
+const LENGTHS: readonly string[] = ['ball', 'circle']
+const quantityOf = (name: string): 'force' | 'length' | undefined => {
+  if (FORCES.includes(name)) return 'force'
+  return LENGTHS.includes(name) ? 'length' : undefined
+}
 
 interface Props {
   designation: string
@@ -90,7 +95,7 @@ export function LifeTab({ designation, fields, set }: Props) {
               <FigureField
                 key={name}
                 label={label}
-                quantity={FORCES.includes(name) ? 'force' : undefined}
+                quantity={quantityOf(name)}
                 value={value(name)}
                 onChange={(v) => set(`life.${name}`, v)}
               />
