@@ -92,8 +92,11 @@ export async function checkArrangement(file: ArrangementFile): Promise<void> {
   resolved(file, await own())
 }
 
-/** Saves an arrangement of the shop's own. @throws ServiceError `unreadable`, `impossible` (circle, unknown names), `taken` for a shipped code,
- * `conflict` where somebody else changed the same since `over` */
+/**
+ * Saves an arrangement of the shop's own.
+ * @throws ServiceError `unreadable`; `impossible` (circle, unknown names); `taken` for a shipped code, or a new one that is in
+ *   use; `conflict` where somebody else changed the same since `over`
+ */
 export async function putArrangement(input: unknown, by: string): Promise<ArrangementFile> {
   const { over, ...typed } = parse(ArrangementChange, input)
   if (shipped(typed.code))

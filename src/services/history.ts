@@ -19,7 +19,10 @@ export async function noteChanges(
   await db.writeAudit(...told.map((what) => ({ accountId: null, who, what, about, aboutId: id })))
 }
 
-/** Notes what was changed of the shop's own parts, names, lists, arrangements and orders; with the change itself, or not at all. */
+/**
+ * Notes what was changed of the shop's own parts, names, lists, arrangements and orders; with the change itself, or not at all.
+ * Only an import, which a thread begins, is noted just after its beginning.
+ */
 export const noteOfShop = (who: string, what: string): Promise<void> =>
   db.writeAudit({ accountId: null, who, what })
 

@@ -98,10 +98,12 @@ export async function listDetail(id: number): Promise<ListDetail> {
 /** Stops an import that is at work, or takes a list away. @throws ServiceError `notFound` */
 export async function dropList(id: number, by: string): Promise<ListDropped> {
   const list = await stored(id)
-  if (await stopList(id)) {
-    await noteOfShop(by, `Import of list “${list.name}” stopped`)
-    return { id, state: 'cancelled' }
-  }
+  const isStopped = await oneChange(async () => {
+    const stopped = await stopList(id)
+    if (stopped) await noteOfShop(by, `Import of list “${list.name}” stopped`)
+    return stopped
+  })
+  if (isStopped) return { id, state: 'cancelled' }
   await oneChange(async () => {
     if (await removeList(list.id)) await noteOfShop(by, `List “${list.name}” removed`)
   })
