@@ -221,7 +221,7 @@ test('on a phone the answer is in sight while a reading is typed, and is taken b
 })
 
 test('a finger finds every button: 44 px at least (INTERFACE: gloves)', async ({ browser, request }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(300_000)
   const context = await browser.newContext({
     viewport: { width: 820, height: 1180 },
     hasTouch: true,

@@ -1,7 +1,10 @@
+/** What is said of a long form is seen wherever one was in it. */
+const intoSight = (said: HTMLElement | null): void => said?.scrollIntoView({ block: 'center' })
+
 /** A refusal that belongs to no field of a form. */
 export function FormWords({ words }: { words: string }) {
   return words ? (
-    <p role="alert" className="my-2 text-contra">
+    <p key={words} ref={intoSight} role="alert" className="my-2 text-contra">
       {words}
     </p>
   ) : null
