@@ -1,6 +1,7 @@
 /**
  * Mixed work over HTTP, 200 requests a second for a minute, beside the bare health call at the same rate. It writes: run it on a
- * shop that may be thrown away (bench/scale.ts fills one), with AMBER_SCALE=yes and AMBER_URL of that shop. Loopback only.
+ * shop that may be thrown away (bench/scale.ts fills one), with AMBER_SCALE=yes and AMBER_URL of that shop,
+ * AMBER_WEB_PID to be told the memory of its web process. Loopback only.
  */
 import { execFileSync } from 'node:child_process'
 import autocannon from 'autocannon'

@@ -1,20 +1,24 @@
-import type { Model, ModelStatic, Transaction } from 'sequelize'
+import type { Model, ModelStatic } from 'sequelize'
+import { oneChange } from './connection'
 import { models } from './models'
 
 /** Facts of the shop that are kept whole, each under its name. */
 export type ShopFact = 'settings' | 'toolbox' | 'demo'
 
+const valueOf = (row: { value: string } | null): unknown => (row ? (JSON.parse(row.value) as unknown) : null)
+
+/** As it was saved; null before the first time. */
+export const storedFact = async (name: ShopFact): Promise<unknown> =>
+  valueOf(await models().FactRow.findByPk(name))
+
 /**
- * As it was saved; null before the first time.
- * @param change the change it is read for: until that is done nobody else reads it for another
+ * One change that follows from what was saved: until it is done nobody else begins another one of this fact.
+ * @param work told what was saved; null before the first time
  */
-export async function storedFact(name: ShopFact, change?: Transaction): Promise<unknown> {
-  const row = await models().FactRow.findByPk(
-    name,
-    change && { transaction: change, lock: change.LOCK.UPDATE },
+export const changeFact = <T>(name: ShopFact, work: (stored: unknown) => Promise<T>): Promise<T> =>
+  oneChange(async (transaction) =>
+    work(valueOf(await models().FactRow.findByPk(name, { transaction, lock: transaction.LOCK.UPDATE }))),
   )
-  return row ? (JSON.parse(row.value) as unknown) : null
-}
 
 export async function saveFact(name: ShopFact, value: unknown): Promise<void> {
   await models().FactRow.upsert({ name, value: JSON.stringify(value) })

@@ -1,18 +1,20 @@
 import 'server-only'
 import { isDeepStrictEqual } from 'node:util'
 import { changesOf } from '@/core/history'
-import type { Transaction } from 'sequelize'
-import { oneChange, saveFact, storedFact, writeAudit } from '@/db'
+import { changeFact, saveFact, storedFact, writeAudit } from '@/db'
 import { mergedOver } from './mergedOver'
 import { parse } from './parse'
 import { Settings, SettingsChange } from '@/contract/supply'
 import { Toolbox, ToolboxChange } from '@/contract/plan'
 
-/** The settings of the shop; defaults where nothing was saved. */
-export async function settings(change?: Transaction): Promise<Settings> {
-  const read = Settings.safeParse((await storedFact('settings', change)) ?? {})
+/** Settings as they were saved; defaults where nothing was, or nothing that can be read. */
+function savedSettings(stored: unknown): Settings {
+  const read = Settings.safeParse(stored ?? {})
   return read.success ? read.data : Settings.parse({})
 }
+
+/** The settings of the shop; defaults where nothing was saved. */
+export const settings = async (): Promise<Settings> => savedSettings(await storedFact('settings'))
 
 /** The shop's time zone for screens; that of this machine while the database is away. */
 export const shopZone = async (): Promise<string> => {
@@ -34,8 +36,8 @@ const SETTING_WORDS = {
 /** @throws ServiceError `unreadable`; `conflict` where somebody else changed the same since `over` */
 export async function changeSettings(input: unknown, by: string): Promise<Settings> {
   const { over, ...mine } = parse(SettingsChange, input)
-  return oneChange(async (change) => {
-    const before = await settings(change)
+  return changeFact('settings', async (stored) => {
+    const before = savedSettings(stored)
     const value = mergedOver(Settings, over, mine, before)
     if (isDeepStrictEqual(before, value)) return value
     const changes = changesOf(before, value, SETTING_WORDS)
@@ -47,17 +49,19 @@ export async function changeSettings(input: unknown, by: string): Promise<Settin
   })
 }
 
-/** The shop's own tools. */
-export async function toolbox(change?: Transaction): Promise<Toolbox> {
-  const read = Toolbox.safeParse((await storedFact('toolbox', change)) ?? {})
+function savedTools(stored: unknown): Toolbox {
+  const read = Toolbox.safeParse(stored ?? {})
   return read.success ? read.data : Toolbox.parse({})
 }
+
+/** The shop's own tools. */
+export const toolbox = async (): Promise<Toolbox> => savedTools(await storedFact('toolbox'))
 
 /** @throws ServiceError `unreadable`; `conflict` where somebody else changed it since `over` */
 export async function changeToolbox(input: unknown, by: string): Promise<Toolbox> {
   const { over, ...mine } = parse(ToolboxChange, input)
-  return oneChange(async (change) => {
-    const before = await toolbox(change)
+  return changeFact('toolbox', async (stored) => {
+    const before = savedTools(stored)
     const value = mergedOver(Toolbox, over, mine, before)
     if (isDeepStrictEqual(before, value)) return value
     await saveFact('toolbox', value)
