@@ -21,11 +21,12 @@ type Row = Record<string, unknown>
 const select = <T extends object>(sql: string, replacements: unknown[] = []): Promise<T[]> =>
   database().query<T>(sql, { replacements, type: QueryTypes.SELECT })
 
+/** Columns that hold something of their own: what the database works out from them is not exported beside them. */
 const columnsOf = async (table: string): Promise<Column[]> =>
   (
     await select<{ name: string; type: string; nullable: string }>(
       `select column_name name, data_type type, is_nullable nullable from information_schema.columns
-       where table_schema = database() and table_name = ? order by ordinal_position`,
+       where table_schema = database() and table_name = ? and is_generated = 'NEVER' order by ordinal_position`,
       [table],
     )
   ).map((column) => ({ ...column, nullable: column.nullable === 'YES' }))

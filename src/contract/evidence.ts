@@ -115,7 +115,8 @@ export const IdentifyResponse = z.object({
   nearest: z
     .array(IdentifyCandidate)
     .describe('while not listed leads: the listed parts nearest by size; else none'),
-  unlisted: z.object({ probability: z.number(), note: z.string() }),
+  /** `leads`: likelier than all parts of the size that leads */
+  unlisted: z.object({ probability: z.number(), leads: z.boolean(), note: z.string() }),
   next: z
     .object({
       feature: z.string(),

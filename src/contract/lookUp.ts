@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FAMILY_NAMES, HardwareDetails, PIECES, SOURCE_KINDS } from '@/core/catalogue'
+import { FAMILY_NAMES, HardwareDetails, PIECES, Shank, SOURCE_KINDS } from '@/core/catalogue'
 import { TOKEN_KINDS } from '@/core/designation'
 import { VERDICTS } from '@/core/interchange'
 
@@ -83,6 +83,7 @@ export const PartResponse = z.object({
   synonyms: z.array(z.string()),
   set: z.object({ cone: z.string(), cup: z.string() }).optional(),
   seal: z.object({ lip: z.string(), material: z.string() }).optional(),
+  shank: Shank.optional(),
   hardware: HardwareDetails.optional(),
 })
 

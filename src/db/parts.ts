@@ -8,6 +8,9 @@ const oneOf = <T extends string>(known: readonly T[], value: string, what: strin
   return found
 }
 
+/** What a part has beside the columns of its own. */
+type Details = Omit<Part, 'base' | 'family' | 'piece' | 'series' | 'dimensions' | 'commonness' | 'provenance'>
+
 function fromRow(row: PartRow): Part {
   if (!isFamily(row.family)) throw new Error(`parts: family ${row.family} is unknown`)
   return {
@@ -22,29 +25,25 @@ function fromRow(row: PartRow): Part {
       text: row.source,
       verified: row.verified,
     },
-    ...(JSON.parse(row.details) as Pick<Part, 'set' | 'seal' | 'hardware' | 'synonyms'>),
+    ...(JSON.parse(row.details) as Details),
   }
 }
 
-const toRow = (part: Part) => ({
-  base: part.base,
-  family: part.family,
-  piece: part.piece,
-  series: part.series,
-  bore: part.dimensions.bore ?? null,
-  outside: part.dimensions.outside ?? null,
-  width: part.dimensions.width ?? part.dimensions.totalWidth ?? null,
-  dimensions: JSON.stringify(part.dimensions),
-  details: JSON.stringify({
-    set: part.set,
-    seal: part.seal,
-    hardware: part.hardware,
-    synonyms: part.synonyms,
-  }),
-  commonness: part.commonness,
-  source_kind: part.provenance.kind,
-  source: part.provenance.text,
-  verified: part.provenance.verified,
+/** What a part has beside the columns of its own is kept as it is. */
+const toRow = ({ base, family, piece, series, dimensions, commonness, provenance, ...details }: Part) => ({
+  base,
+  family,
+  piece,
+  series,
+  bore: dimensions.bore ?? null,
+  outside: dimensions.outside ?? null,
+  width: dimensions.width ?? dimensions.totalWidth ?? null,
+  dimensions: JSON.stringify(dimensions),
+  details: JSON.stringify(details),
+  commonness,
+  source_kind: provenance.kind,
+  source: provenance.text,
+  verified: provenance.verified,
   origin: 'standard',
 })
 

@@ -131,11 +131,12 @@ export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
     nearest: candidatesOf(found.nearest, identifier.experience, request.unit),
     unlisted: {
       probability: found.unlisted,
-      note: unlistedWords(found.nearest.length > 0, found.nearest[0], request.unit),
+      leads: found.unlistedLeads,
+      note: unlistedWords(found.unlistedLeads, found.nearest[0], request.unit),
     },
     next: found.next,
     stampNotes: stamps.map(({ text }) => noteOn(text, language)),
-    advice: nextWords(found.next, found.candidates, found.unlisted, found.nearest[0]),
+    advice: nextWords(found),
     readings: read.value.map((m) => {
       const mm = m.valuesMm.reduce((sum, v) => sum + v, 0) / m.valuesMm.length
       return {

@@ -98,6 +98,7 @@ function partOut({ part, closure, designation }: Variant) {
     ...(part.set && { set: part.set }),
     ...(part.hardware && { hardware: part.hardware }),
     ...(part.seal && { seal: part.seal }),
+    ...(part.shank && { shank: part.shank }),
   }
 }
 

@@ -1,5 +1,9 @@
 import 'server-only'
+import { setTimeout } from 'node:timers/promises'
+import { LRUCache } from 'lru-cache'
+import pRetry from 'p-retry'
 import { z } from 'zod'
+import { limitedBytes } from './limitedBytes'
 import { log } from './log'
 
 /** One attempt may take so long; a supplier that is slower is away. */
@@ -11,6 +15,8 @@ const LONGEST_WAIT_MS = 2000
 /** A price holds so long. */
 const QUOTE_HOLDS_MS = 5 * 60_000
 const MOST_KEPT = 5000
+/** Five hundred prices are a few dozen kilobytes. */
+const MOST_BYTES = 1024 * 1024
 
 const SupplierInfo = z.object({
   id: z.string().min(1).max(40),
@@ -32,7 +38,42 @@ export type Asked<T> = { ok: true; value: T } | { ok: false; words: string }
 
 const address = (): string => process.env.SUPPLIERS_URL ?? 'http://127.0.0.1:3917'
 
-const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))
+/** Why an attempt failed, as it is told; `afterMs` = ask again, this much later than otherwise; null = never. */
+class Failed extends Error {
+  constructor(
+    words: string,
+    readonly afterMs: number | null,
+  ) {
+    super(words)
+  }
+}
+
+/** What an answer says. @throws Failed */
+async function answerOf<T>(response: Response, answer: z.ZodType<T>): Promise<T> {
+  const { ok, status } = response
+  if (ok) {
+    const bytes = await limitedBytes(response.body, MOST_BYTES)
+    const read = answer.safeParse(bytes && jsonOf(bytes))
+    if (read.success) return read.data
+    throw new Failed('answers what cannot be read', null)
+  }
+  await response.body?.cancel()
+  if (status === 429) {
+    const seconds = Number(response.headers.get('retry-after'))
+    const afterMs = seconds > 0 ? Math.min(LONGEST_WAIT_MS, seconds * 1000) : 0
+    throw new Failed('takes no more calls just now', afterMs)
+  }
+  if (status >= 500) throw new Failed(`is out of order (${status})`, 0)
+  throw new Failed(status === 404 ? 'knows nothing of this' : 'refuses this', null)
+}
+
+function jsonOf(bytes: Uint8Array): unknown {
+  try {
+    return JSON.parse(new TextDecoder().decode(bytes))
+  } catch {
+    return undefined
+  }
+}
 
 /** Asks with time limit and repeats: only what may be repeated without harm is asked here. */
 async function ask<T>(
@@ -40,65 +81,61 @@ async function ask<T>(
   answer: z.ZodType<T>,
   init: { body?: unknown; headers?: Record<string, string> } = {},
 ): Promise<Asked<T>> {
-  let words = 'does not answer'
-  for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
-    let wait = FIRST_WAIT_MS * 2 ** attempt
-    try {
-      const response = await fetch(`${address()}${path}`, {
-        method: init.body === undefined ? 'GET' : 'POST',
-        headers: { 'content-type': 'application/json', ...init.headers },
-        ...(init.body !== undefined && { body: JSON.stringify(init.body) }),
-        signal: AbortSignal.timeout(TIMEOUT_MS),
-        cache: 'no-store',
-      })
-      if (response.ok) {
-        const read = answer.safeParse(await response.json())
-        if (read.success) return { ok: true, value: read.data }
-        return { ok: false, words: 'answers what cannot be read' }
-      }
-      words =
-        response.status === 429 ? 'takes no more calls just now' : `is out of order (${response.status})`
-      if (response.status !== 429 && response.status < 500)
-        return { ok: false, words: response.status === 404 ? 'knows nothing of this' : 'refuses this' }
-      const after = Number(response.headers.get('retry-after'))
-      if (after > 0) wait = Math.min(LONGEST_WAIT_MS, after * 1000)
-    } catch (error) {
-      log.info({ path, err: error }, 'supplier does not answer')
-      words = 'does not answer'
-    }
-    if (attempt < ATTEMPTS - 1) await pause(wait)
+  const attempt = async (): Promise<T> => {
+    const response = await fetch(`${address()}${path}`, {
+      method: init.body === undefined ? 'GET' : 'POST',
+      headers: { 'content-type': 'application/json', ...init.headers },
+      ...(init.body !== undefined && { body: JSON.stringify(init.body) }),
+      signal: AbortSignal.timeout(TIMEOUT_MS),
+      redirect: 'manual',
+      cache: 'no-store',
+    })
+    return answerOf(response, answer)
   }
-  return { ok: false, words }
+  try {
+    const value = await pRetry(attempt, {
+      retries: ATTEMPTS - 1,
+      minTimeout: FIRST_WAIT_MS,
+      maxTimeout: LONGEST_WAIT_MS,
+      onFailedAttempt: async ({ error, retriesLeft }) => {
+        if (!(error instanceof Failed)) log.info({ path, err: error }, 'supplier does not answer')
+        else if (retriesLeft > 0 && error.afterMs) await setTimeout(error.afterMs)
+      },
+      shouldRetry: ({ error }) => !(error instanceof Failed) || error.afterMs !== null,
+    })
+    return { ok: true, value }
+  } catch (error) {
+    return { ok: false, words: error instanceof Failed ? error.message : 'does not answer' }
+  }
 }
 
 export const suppliers = (): Promise<Asked<SupplierInfo[]>> =>
   ask('/suppliers', z.array(SupplierInfo).max(20))
 
-interface Kept {
-  until: number
-  quote: Quote | null
-}
-const store = globalThis as typeof globalThis & { amberQuotes?: Map<string, Kept> }
-const kept = (): Map<string, Kept> => (store.amberQuotes ??= new Map())
+/** `null` = not carried. Shared by everything this process answers. */
+type Kept = LRUCache<string, { quote: Quote | null }>
+const store = globalThis as typeof globalThis & { amberQuotes?: Kept }
+const kept = (): Kept =>
+  (store.amberQuotes ??= new LRUCache({ max: MOST_KEPT, ttl: QUOTE_HOLDS_MS, allowStale: false }))
 
 /** Prices of one supplier, from memory where they still hold. A part that is not carried has none. */
 export async function quotes(supplier: string, designations: readonly string[]): Promise<Asked<Quote[]>> {
-  const now = Date.now()
   const key = (designation: string) => `${supplier} ${designation}`
-  const unknown = designations.filter((d) => (kept().get(key(d))?.until ?? 0) < now)
+  const held = new Map(designations.map((d) => [d, kept().get(key(d))]))
+  const unknown = designations.filter((d) => !held.get(d))
   if (unknown.length > 0) {
     const items = unknown.map((designation) => ({ designation }))
     const asked = await ask(`/${supplier}/quote`, z.object({ quotes: z.array(Quote).max(500) }), {
       body: { items },
     })
     if (!asked.ok) return asked
-    if (kept().size > MOST_KEPT) kept().clear()
     for (const designation of unknown) {
       const quote = asked.value.quotes.find((q) => q.designation === designation) ?? null
-      kept().set(key(designation), { until: now + QUOTE_HOLDS_MS, quote })
+      held.set(designation, { quote })
+      kept().set(key(designation), { quote })
     }
   }
-  return { ok: true, value: designations.flatMap((d) => kept().get(key(d))?.quote ?? []) }
+  return { ok: true, value: designations.flatMap((d) => held.get(d)?.quote ?? []) }
 }
 
 /** Sends an order; the key lets the supplier take it once however often it is sent. */

@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useEffectEvent } from 'react'
+import { useEffectEvent, useLayoutEffect } from 'react'
 import { tinykeys } from 'tinykeys'
 
 const typing = (target: EventTarget | null): boolean =>
@@ -25,7 +25,8 @@ export function useKeys(keys: Keys, { whileTyping = false, capture = false }: Wh
     if (keys[key]?.(event) !== false) event.preventDefault()
   })
   const names = JSON.stringify(Object.keys(keys))
-  useEffect(
+  // Before the screen is painted: a key pressed as soon as it is seen has its listener.
+  useLayoutEffect(
     () =>
       tinykeys(
         window,

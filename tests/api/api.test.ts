@@ -1,6 +1,7 @@
 import { mark } from '../support/mark'
 import { describe, expect, it } from 'vitest'
 import { ENDPOINTS, type Endpoint } from '@/contract/endpoints'
+import { shipped } from '../support/shipped'
 import { address as ADDRESS, call as callWith, request } from '../support/call'
 
 const call = <T = Record<string, never>>(path: string, init: RequestInit = {}): Promise<Answer<T>> =>
@@ -54,6 +55,17 @@ it('health tells database and catalogue', async () => {
     database: 'ok',
     catalogue: { parts: expect.any(Number), families: expect.any(Number) },
   })
+})
+
+it('of every family a part comes through the database as the files have it', async () => {
+  const parts = shipped.catalogue.parts
+  for (const family of new Set(parts.map((p) => p.family))) {
+    const part = parts.filter((p) => p.family === family).at(-1)
+    const { body } = await call<object>(`/api/parts?designation=${encodeURIComponent(part?.base ?? '')}`)
+    const { set, seal, shank, hardware, dimensions } = part ?? {}
+    const stated = { base: part?.base, family, dimensions, set, seal, shank, hardware }
+    expect(body, part?.base).toMatchObject(JSON.parse(JSON.stringify(stated)) as object)
+  }
 })
 
 describe('POST /api/identify', () => {

@@ -257,6 +257,8 @@ test('a finger finds every button: 44 px at least (INTERFACE: gloves)', async ({
 })
 
 test('the light follows the system until one is chosen', async ({ browser }) => {
+  // It loads four pages of its own, beside the API tests on two cores.
+  test.setTimeout(300_000)
   for (const [colorScheme, theme] of [
     ['dark', 'dim'],
     ['light', 'light'],

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { familyFacts, findPart, type Part } from '@/core/catalogue'
+import { readThread } from '@/core/kit'
 import { readLength, toMm } from '@/core/quantity'
 import { shipped } from '../support/shipped'
 
@@ -397,6 +398,31 @@ it('spherical plain bearings are named by their bore, in millimetres (GE) or inc
     const sixteenths = 16 * Number(number.slice(0, 1)) + Number(number.slice(1))
     expect(d.bore, base).toBeCloseTo(series === 'GEZ' ? (sixteenths / 16) * 25.4 : Number(number), 2)
     expect(d.outerRingWidth, base).toBeLessThan(d.width ?? 0)
+  }
+})
+
+it('rod ends: sizes of their spherical plain bearing, a head around it, four threads a size (ISO 12240-4)', () => {
+  const rods = parts.filter((p) => p.family === 'rod-end')
+  expect(rods.length).toBe(4 * (13 + 17))
+  for (const { base, series, dimensions: d, shank } of rods) {
+    expect(d.bore, base).toBe(Number(/\d+/.exec(base)?.[0]))
+    const size = rods.filter((p) => p.series === series && p.dimensions.bore === d.bore)
+    expect(new Set(size.map((p) => JSON.stringify(p.dimensions))).size, base).toBe(1)
+    expect(new Set(size.map((p) => `${p.shank?.kind} ${p.shank?.thread}`)).size, base).toBe(4)
+    const thread = readThread(shank?.thread ?? '')
+    expect(thread?.leftHand, base).toBe(/L/.test(base))
+    // The shank is the strongest that the head leaves room for: within a quarter of the bore (common practice).
+    expect(Math.abs((thread?.diameterMm ?? 0) / (d.bore ?? 1) - 1), base).toBeLessThan(0.25)
+    if (series === 'K') {
+      expect((d.outerRingWidth ?? 0) / (d.width ?? 1), base).toBeGreaterThan(0.66)
+      expect((d.outerRingWidth ?? 0) / (d.width ?? 1), base).toBeLessThanOrEqual(0.75)
+      continue
+    }
+    // Series E holds the bearing GE of its bore (ISO 12240-1 series E): same ball, and its outside within the head.
+    const plain = findPart(shipped.catalogue, `GE${d.bore}`)?.dimensions
+    expect(d.width, base).toBe(plain?.width)
+    expect(d.outside, base).toBeGreaterThan(1.25 * (plain?.outside ?? Infinity))
+    expect(d.outerRingWidth, base).toBeGreaterThanOrEqual(plain?.outerRingWidth ?? Infinity)
   }
 })
 

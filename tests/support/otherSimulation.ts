@@ -110,7 +110,7 @@ export function simulateOtherWorld(rounds: number, seed: number, repeats = 1): O
     const part = isSpecial ? special(random, drawn) : drawn
     const { element } = familyFacts(part.family)
     const looks = {
-      ...(element && { element }),
+      element: element ?? ('none' as const),
       ...(part.dimensions.flangeOutside !== undefined && { flange: true }),
     }
     const found = identify(
@@ -119,7 +119,7 @@ export function simulateOtherWorld(rounds: number, seed: number, repeats = 1): O
       60,
     )
     const leader = found.candidates[0]
-    if (!leader || found.unlisted >= leader.probability) return { said: found.unlisted, right: isSpecial }
+    if (!leader || found.unlistedLeads) return { said: found.unlisted, right: isSpecial }
     const said = found.candidates
       .filter((c) => sameSize(c.part, leader.part))
       .reduce((sum, c) => sum + c.probability, 0)

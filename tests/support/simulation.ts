@@ -240,7 +240,7 @@ export function simulateUnlisted(rounds: number, seed: number): number {
       },
       1,
     )
-    if (found.unlisted > (found.candidates[0]?.probability ?? 0)) led++
+    if (found.unlistedLeads) led++
   }
   return led / rounds
 }

@@ -69,6 +69,7 @@ export const FAMILIES = {
   },
   'thrust-roller': roller('thrust roller bearing', 'cylindricalRoller', { traits: ['thrust', 'separable'] }),
   'spherical-plain': { words: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
+  'rod-end': { words: 'rod end', kind: 'bearing' },
   'one-way-clutch': roller('drawn cup roller clutch', 'needle'),
   'adapter-sleeve': hardware('adapter sleeve'),
   own: { words: 'part of your own lists', kind: 'bearing' },
@@ -112,6 +113,7 @@ export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
     'cam-follower',
     'thrust-roller',
     'spherical-plain',
+    'rod-end',
     'one-way-clutch',
   ],
   /** made with shields or seals under the same number */

@@ -7,12 +7,14 @@ export {
   isFamily,
   isSealedKind,
   type Family,
+  type FamilyFacts,
   type RollingElement,
 } from './families'
 export {
   commonnessWeight,
   roundMicrometre,
   HardwareDetails,
+  Shank,
   SOURCE_KINDS,
   type DimensionName,
   type Provenance,
@@ -23,6 +25,6 @@ export { CATALOGUE_FILES, readCatalogueRows, type CsvRow } from './rows'
 export { buildCatalogue, findPart, type Catalogue } from './catalogue'
 export { type PartNumbers } from './partNumbers'
 export { exactKey, glyphs, isSameNumber, numberKey, type Glyph } from './glyphs'
-export { namesOf } from './names'
+export { kindWords, namesOf } from './names'
 export { buildNumberIndex, findNumber, MARK_CODES, markCode, type NumberIndex } from './numberIndex'
 export { PIECES, type Piece } from './pieces'

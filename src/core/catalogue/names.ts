@@ -1,3 +1,4 @@
+import { familyFacts } from './families'
 import type { Part } from './part'
 
 /** One name a part goes by. */
@@ -55,6 +56,21 @@ const runTogether = ({ series, base }: Part): PartName[] =>
 const plainDesigns = ({ family, base }: Part): PartName[] =>
   family === 'spherical-plain' ? ['E', 'ES', 'C', 'DO', 'UK'].map((design) => ({ text: base + design })) : []
 
+/** Rod ends go by other letters in other conventions; the design changes no boundary dimension (common practice). */
+const ROD_END_LETTERS: Readonly<Record<string, (size: string) => string[]>> = {
+  PHS: (size) => [`SIKB${size}F`, `GIKR${size}PB`],
+  POS: (size) => [`SAKB${size}F`, `GAKR${size}PB`],
+  SI: (size) => [`SI${size}ES`, `SI${size}C`, `GIR${size}DO`, `GIR${size}UK`],
+  SA: (size) => [`SA${size}ES`, `SA${size}C`, `GAR${size}DO`, `GAR${size}UK`],
+  SIL: (size) => [`SIL${size}ES`, `SIL${size}C`, `GIL${size}DO`, `GIL${size}UK`],
+  SAL: (size) => [`SAL${size}ES`, `SAL${size}C`, `GAL${size}DO`, `GAL${size}UK`],
+}
+function rodEndNames({ family, base }: Part): PartName[] {
+  const [, letters = '', size = '', end = ''] = /^([A-Z]+)(\d+)(E|L|)$/.exec(base) ?? []
+  if (family !== 'rod-end' || end === 'L') return []
+  return (ROD_END_LETTERS[letters]?.(size) ?? []).map((text) => ({ text }))
+}
+
 /** Two shells are sold for these bores in sixteenths: the number tells which only where it says more. */
 const TWO_SHELLS: Readonly<Record<string, string>> = { '20': '207', '32': '' }
 
@@ -94,6 +110,11 @@ export const namesOf = (part: Part): PartName[] => [
   ...withoutX(part),
   ...runTogether(part),
   ...plainDesigns(part),
+  ...rodEndNames(part),
   ...insertByBore(part),
   ...(part.synonyms ?? []).map((text) => ({ text })),
 ]
+
+/** What a part is called across a counter: `cone`, `cup`, else its family. */
+export const kindWords = ({ piece, family }: Pick<Part, 'piece' | 'family'>): string =>
+  piece === 'cone' || piece === 'cup' ? piece : familyFacts(family).words

@@ -68,6 +68,8 @@ export const HardwareDetails = z.discriminatedUnion('what', [
     /** bolt range: over … up to and including … */
     threadOverMm: z.number().positive(),
     threadToMm: z.number().positive(),
+    /** sold by inches: beside the ISO size of the same bolts, never instead of it unasked */
+    inch: z.literal(true).optional(),
   }),
   z.object({
     what: z.literal('washer'),
@@ -92,6 +94,10 @@ export const HardwareDetails = z.discriminatedUnion('what', [
 ])
 export type HardwareDetails = z.infer<typeof HardwareDetails>
 
+/** What a rod end is screwed on by: an external thread (male) or a threaded hole (female). */
+export const Shank = z.object({ kind: z.enum(['male', 'female']), thread: z.string().max(20) })
+export type Shank = z.infer<typeof Shank>
+
 /** One catalogue part: a boundary part, without closure, clearance or other options. */
 export interface Part {
   /** standard number without options; `CONE/CUP` for an inch tapered set */
@@ -111,6 +117,8 @@ export interface Part {
   /** other numbers the trade gives this very part */
   synonyms?: readonly string[]
   seal?: { lip: string; material: string }
+  /** rod end: the thread it is screwed on by, left-hand ones marked ` LH` */
+  shank?: Shank
   hardware?: HardwareDetails
 }
 

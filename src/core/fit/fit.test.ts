@@ -4,7 +4,6 @@ import { checkFit, fitProblemWords, type FitQuestion } from './checkFit'
 import { coolingSeconds, timeToFit } from './cooling'
 import { heatToDropIn } from './heatToDropIn'
 import { clearanceLeft, internalClearance, CLEARANCE_GROUPS } from './internalClearance'
-import { judgeSeat } from './judgeSeat'
 import { MATERIALS } from './materials'
 import { pressForce, pressure } from './pressFit'
 import { recommendSeat } from './recommendSeat'
@@ -338,38 +337,6 @@ describe('a fit checked', () => {
       problem: { code },
     }),
   )
-})
-
-describe('a measured seat', () => {
-  const H7 = { lower: 0, upper: 30 }
-  const housing = (...um: number[]) =>
-    judgeSeat(
-      um.map((v, i) => ({
-        at: String(3 * (i % 4)),
-        depth: i < 4 ? 'front' : 'back',
-        valueMm: 62 + v / 1000,
-      })),
-      62,
-      H7,
-      'housing',
-    )
-  it('good: inside its limits, round and straight', () =>
-    expect(housing(12, 14, 13, 15, 16, 15, 17, 14)).toMatchObject({ verdict: 'good' }))
-  it('one reading that departs from the others condemns the housing (common practice)', () =>
-    expect(housing(10, 12, 11, 70)).toMatchObject({ verdict: 'replace' }))
-  it('worn over its limit: the fit is lost', () =>
-    expect(housing(55, 56, 54, 58)).toMatchObject({ verdict: 'replace' }))
-  it('out of round or tapered by more than half its tolerance: doubtful, with the figures', () => {
-    expect(housing(2, 20, 3, 22)).toMatchObject({ verdict: 'doubtful', outOfRound: expect.closeTo(20, 3) })
-    expect(housing(4, 5, 4, 5, 24, 25, 24, 25)).toMatchObject({
-      verdict: 'doubtful',
-      taper: expect.closeTo(20, 3),
-    })
-  })
-  it('a shaft wears the other way', () =>
-    expect(judgeSeat([{ at: '12', valueMm: 24.96 }], 25, { lower: 2, upper: 11 }, 'shaft').verdict).toBe(
-      'replace',
-    ))
 })
 
 describe('where a rule of a fit changes', () => {

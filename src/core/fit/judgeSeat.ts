@@ -1,3 +1,4 @@
+import { capital, withArticle } from '../capital'
 import { INSTRUMENT_REPEATS, INSTRUMENT_SIGMA, INSTRUMENT_WORDS, type Instrument } from '../quantity'
 import type { Limits } from './toleranceClass'
 
@@ -48,7 +49,7 @@ function allowances(instrument: Instrument): { sigma: number; scatter: (count: n
 }
 
 const coarseWords = (instrument: Instrument, sigma: number, band: number): string =>
-  `A ${INSTRUMENT_WORDS[instrument]} is good to about ${um(SURE_SIGMAS * sigma)} and the class is ${um(band)} wide: it can show a seat that is lost, not one that is good. Measure with a micrometer.`
+  `${capital(withArticle(INSTRUMENT_WORDS[instrument]))} is good to about ${um(SURE_SIGMAS * sigma)} and the class is ${um(band)} wide: it can show a seat that is lost, not one that is good. Measure with a micrometer.`
 
 /**
  * Whether a measured seat is still good: against the limits of its class, round and straight, as far as the instrument can

@@ -113,6 +113,34 @@ describe('class and clearance group together', () => {
         },
       ),
     ))
+  // Table of the normal distribution (Abramowitz and Stegun 26.1): share below so many standard deviations.
+  it.each([
+    [0, 0.5],
+    [0.25, 0.598706],
+    [0.5, 0.691462],
+    [1, 0.841345],
+    [1.5, 0.933193],
+    [2, 0.97725],
+    [2.5, 0.99379],
+    [3, 0.99865],
+    [-1, 0.158655],
+    [-2, 0.02275],
+  ])(
+    'of a fit that never varies, what the clearance of the bearing alone decides: %f deviations',
+    (z, share) => {
+      const clearance = { lower: 10, upper: 40 }
+      const [middle, sigma] = [25, 5]
+      const eaten = middle + z * sigma
+      const spread = {
+        seat: { lower: eaten, upper: eaten },
+        ring: { lower: 0, upper: 0 },
+        clearance,
+        taken: 1,
+        sign: 1 as const,
+      }
+      expect(withoutClearance(spread)).toBeCloseTo(share, 5)
+    },
+  )
   it('what is worked out is what is drawn by chance', () => {
     const normal = randomNormal.source(randomLcg(0.3))(0, 1)
     for (const [name, group] of [

@@ -18,13 +18,15 @@ export type Feature = (typeof FEATURES)[number]
 export const CONDITIONS = ['new', 'used', 'worn', 'corroded'] as const
 export type Condition = (typeof CONDITIONS)[number]
 
+/** What rolls, as it is seen; `none` = nothing does: a plain bearing, a rod end. */
 export const ELEMENTS = [
   'ball',
   'taperedRoller',
   'cylindricalRoller',
   'needle',
   'sphericalRoller',
-] as const satisfies readonly RollingElement[]
+  'none',
+] as const satisfies readonly (RollingElement | 'none')[]
 export const EVIDENCE_PIECES = [
   'complete',
   'cone',
@@ -58,7 +60,7 @@ export interface Stamp {
 
 /** What is seen. Absent = not looked at, which is not the same as `false`. */
 export interface Looks {
-  element?: RollingElement | undefined
+  element?: (typeof ELEMENTS)[number] | undefined
   piece?: (typeof EVIDENCE_PIECES)[number] | undefined
   rows?: number | undefined
   closures?: readonly ClosureLook[] | undefined

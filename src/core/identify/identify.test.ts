@@ -134,10 +134,10 @@ it('asks for what tells the leading candidates apart, and stops when nothing doe
   const open = ask({ bore: '25' }, [], { element: 'ball' })
   expect(['outside', 'width']).toContain(open.next?.feature)
   expect(open.next?.separates.length).toBeGreaterThan(1)
-  expect(nextWords(open.next, open.candidates)?.heading).toMatch(/^Measure the (outside|width)$/)
+  expect(nextWords(open)?.heading).toMatch(/^Measure the (outside|width)$/)
   const settled = ask({ bore: '15', outside: '28', width: '7' }, [], { element: 'ball' })
   expect(settled.next).toBeNull()
-  expect(nextWords(settled.next, settled.candidates)?.heading).toBe('Enough measured')
+  expect(nextWords(settled)?.heading).toBe('Enough measured')
 })
 
 it('says which look parts kinds of one size: 6205, 7205, 1205 and NU205', () => {
@@ -145,7 +145,7 @@ it('says which look parts kinds of one size: 6205, 7205, 1205 and NU205', () => 
   expect(found.candidates.slice(0, 8).map((c) => c.part.base)).toEqual(
     expect.arrayContaining(['6205', '7205', '1205', 'NU205']),
   )
-  const words = nextWords(found.next, found.candidates)
+  const words = nextWords(found)
   expect(words?.heading).toBe('Look which kind it is')
   expect(words?.line).toMatch(/7205: one row of balls, one shoulder ground away/)
 })

@@ -15,6 +15,7 @@ import {
 } from './priors'
 import { apartReadings, readingModel, type ReadingModel } from './readingModel'
 import { logUnlistedSizes, UNLISTED_PRIOR } from './unlisted'
+import { isSameSize } from './sameSize'
 import { closedOf, shapeKey, weighLooks } from './weighLooks'
 import { logReadingOf, weighReading, type ReadingCause, type Verdict } from './weighReading'
 import { shelfShare, weighShelf, type WeighedShelf } from './weighShelf'
@@ -48,6 +49,8 @@ export interface Identification {
   /** while “not listed” leads: the listed parts nearest by their sizes, else by the number */
   nearest: IdentifiedPart[]
   unlisted: number
+  /** “not listed” is likelier than all parts of the size that leads: alike ones share what their size has */
+  unlistedLeads: boolean
   next: NextMeasurement | null
 }
 
@@ -303,6 +306,16 @@ function explained(part: Part, probability: number, models: Models): IdentifiedP
   }
 }
 
+/** What all parts of the leading one's size have together: one size is often made in several kinds. */
+const shareOfSize = (ranked: readonly { part: Part; probability: number }[]): number => {
+  const [leader] = ranked
+  return leader
+    ? ranked
+        .filter(({ part }) => isSameSize(part.dimensions, leader.part.dimensions))
+        .reduce((sum, { probability }) => sum + probability, 0)
+    : 0
+}
+
 /**
  * Posterior over every listed part and “not listed”, from any mix of evidence.
  *
@@ -328,7 +341,7 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
   }
   const measured = new Set(models.readings.map((model) => FEATURE_ROLE[model.feature]))
   const unlisted = Math.exp(unlistedLog - total)
-  const leads = unlisted >= (ranked[0]?.probability ?? 0)
+  const leads = unlisted >= shareOfSize(ranked)
   const shares = new Map(ranked.map(({ part, probability }) => [part, probability]))
   const nearest =
     !leads || models.readings.length === 0
@@ -338,6 +351,7 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
     nearest: nearest.map((part) => explained(part, shares.get(part) ?? 0, models)),
     candidates: ranked.slice(0, limit).map(({ part, probability }) => explained(part, probability, models)),
     unlisted,
+    unlistedLeads: leads,
     next: nextMeasurement(ranked, {
       measured: new Set(models.readings.map((m) => m.feature)),
       roles: measured,
@@ -348,10 +362,14 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
 
 /** Listed parts shown beside “not listed”. */
 const MOST_NEAREST = 3
-/** Parts nearest in all that was measured, by the sum of relative differences. */
+/** Parts nearest in all that was measured, by the sum of relative differences; none that is seen to be of another kind. */
 function nearestBySize(identifier: Identifier, { readings, closed, evidence }: Models): Part[] {
   const prior = identifier.priors(evidence.looks)
-  const off = prior.map((log) => (log === -Infinity ? Infinity : 0))
+  const { of, examples } = identifier.groups
+  const unlike = examples.map((part) =>
+    weighLooks(part, evidence.looks).some(({ verdict }) => verdict === 'contradicts'),
+  )
+  const off = prior.map((log, i) => (log === -Infinity || unlike[of[i] ?? 0] ? Infinity : 0))
   for (const { feature, meanMm } of readings) addDifference(off, meanMm, identifier.sizes(feature, closed))
   const near = off.map((away) => -away)
   const most = -leastOf(near, MOST_NEAREST)

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
-import { buildCatalogue } from '../catalogue'
+import { buildCatalogue, type Part } from '../catalogue'
 import {
   buildIdentifier,
   identify,
@@ -30,7 +30,6 @@ function ask(sizes: Sizes, looks: Looks = {}, stamp = '', from = identifier): Id
 const leader = (found: Identification) => found.candidates[0]
 const share = (found: Identification, base: string): number =>
   found.candidates.find((c) => c.part.base === base)?.probability ?? 0
-const words = (found: Identification) => nextWords(found.next, found.candidates, found.unlisted)
 
 /** The catalogue without the parts of some numbers. */
 const lacking = (...bases: string[]) =>
@@ -38,6 +37,55 @@ const lacking = (...bases: string[]) =>
     ...shipped,
     catalogue: buildCatalogue(shipped.catalogue.parts.filter((p) => !bases.includes(p.base))),
   })
+
+describe('sizes that several parts share', () => {
+  const rods = shipped.catalogue.parts.filter((p) => p.family === 'rod-end')
+  const sizesOf = ({ dimensions: d }: (typeof rods)[number], off: number): Sizes => ({
+    bore: String((d.bore ?? 0) + off),
+    outside: String((d.outside ?? 0) - off),
+    width: String((d.width ?? 0) - off),
+  })
+  it('are not refused while together they are likelier than “not listed”, and are when they are not', () => {
+    let [refused, shared] = [0, 0]
+    for (const rod of rods)
+      for (const off of [0, 0.1, 0.14, 0.15, 0.16, 0.18, 0.4]) {
+        const found = ask(sizesOf(rod, off), { element: 'none' })
+        const [first] = found.candidates
+        const alike = found.candidates.filter(
+          ({ dimensions: d }) =>
+            d.bore === first?.dimensions.bore &&
+            d.outside === first?.dimensions.outside &&
+            d.width === first?.dimensions.width,
+        )
+        const together = alike.reduce((sum, { probability }) => sum + probability, 0)
+        expect(found.unlistedLeads, `${rod.base} ${off}`).toBe(found.unlisted >= together)
+        if (found.unlistedLeads) refused++
+        else if (found.unlisted >= (first?.probability ?? 0)) shared++
+        else expect(alike.length, `${rod.base} ${off}`).toBeGreaterThanOrEqual(1)
+        if (off === 0) expect(alike.map(({ part }) => part.base)).toContain(rod.base)
+      }
+    expect(nextWords(ask(sizesOf(rods[0] as Part, 0), { element: 'none' }))).toEqual({
+      heading: 'Same size, more than one part',
+      line: 'PHS5, POS5, PHS5L and POS5L: read the number, or look at the thread: on a shank or in a hole, right-hand or left-hand.',
+    })
+    expect(refused).toBeGreaterThan(0)
+    expect(refused).toBeLessThan(rods.length * 6)
+    // Each alone would have been refused.
+    expect(shared).toBeGreaterThan(0)
+  })
+  it('of one size the look parts what rolls from what does not', () => {
+    const plain = { bore: '20', outside: '35', width: '16' }
+    expect(leader(ask(plain, { element: 'none' }))?.part.base).toBe('GE20')
+    for (const element of ['ball', 'needle', 'cylindricalRoller'] as const)
+      expect(share(ask(plain, { element }), 'GE20'), element).toBeLessThan(0.02)
+    expect(share(ask({ bore: '20', outside: '42', width: '12' }, { element: 'none' }), '6004')).toBeLessThan(
+      0.1,
+    )
+    expect(
+      leader(ask({ bore: '20', outside: '35', width: '7' }, { piece: 'seal', element: 'none' }))?.part.piece,
+    ).toBe('seal')
+  })
+})
 
 describe('sizes that nobody lists', () => {
   const without = lacking('15267', '15x26x7', '17287', '17x28x7')
@@ -50,8 +98,8 @@ describe('sizes that nobody lists', () => {
     const found = ask(sizes, { element: 'ball' }, '', without)
     expect(found.unlisted).toBeGreaterThan(least)
     expect(found.unlisted).toBeGreaterThan(leader(found)?.probability ?? 1)
-    expect(words(found)?.heading).toBe('Not in the catalogue')
-    expect(words(found)?.line).toMatch(/^Check the (bore|outside|width) again.*part of your own/)
+    expect(nextWords(found)?.heading).toBe('Not in the catalogue')
+    expect(nextWords(found)?.line).toMatch(/^Check the (bore|outside|width) again.*part of your own/)
   })
 
   it('repeating a reading never strengthens a part it contradicts', () => {
@@ -130,7 +178,7 @@ describe('what is seen', () => {
     expect(ask({ bore: '25' }, { piece: 'innerRing' }).next?.feature).not.toBe('outside')
     expect(ask({ shaft: '25' }).next?.feature).toBe('housing')
     const cup = ask({ outside: '50.29', cupWidth: '10.67' }, { piece: 'cup' })
-    expect(words(cup)).toEqual({
+    expect(nextWords(cup)).toEqual({
       heading: 'Same size, different series',
       line: 'L44610 and L45410 cannot be told apart by size. Read the number, or that of the cone.',
     })

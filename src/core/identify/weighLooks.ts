@@ -1,4 +1,4 @@
-import { familyFacts, type Part } from '../catalogue'
+import { familyFacts, type FamilyFacts, type Part } from '../catalogue'
 import type { Looks } from './evidence'
 import type { Verdict } from './weighReading'
 
@@ -32,6 +32,10 @@ const judge = (item: string, agrees: boolean, wrong: number): WeighedLook => ({
 export const closedOf = ({ closures }: Looks): boolean | null =>
   closures === undefined || closures.length === 0 ? null : closures.some((closure) => closure !== 'open')
 
+/** One kind of roller is taken for another now and then; whether anything rolls at all is plain to see. */
+const wrongElement = ({ element }: FamilyFacts, looks: Looks): number =>
+  element && looks.element !== 'none' ? WRONG_ELEMENT : WRONG_SHAPE
+
 /** Parts with the same key look the same. */
 export const shapeKey = (part: Part): string =>
   `${part.family} ${part.piece} ${hasFlange(part)} ${CYLINDRICAL_INSERTS.has(part.series)}`
@@ -59,8 +63,9 @@ export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
   const traits = new Set(facts.traits)
   const found: WeighedLook[] = []
   if (looks.element && part.piece !== 'seal')
-    found.push(judge('element', facts.element === looks.element, WRONG_ELEMENT))
-  if (looks.element && part.piece === 'seal') found.push(judge('element', false, NO_SEAL))
+    found.push(judge('element', (facts.element ?? 'none') === looks.element, wrongElement(facts, looks)))
+  if (looks.element && looks.element !== 'none' && part.piece === 'seal')
+    found.push(judge('element', false, NO_SEAL))
   if (part.piece === 'seal' && rollsInside(looks)) found.push(judge('closures', false, NO_SEAL))
   const rows = looks.rows ?? (looks.doubleRow === undefined ? undefined : looks.doubleRow ? 2 : 1)
   if (rows !== undefined && facts.rows) found.push(judge('rows', facts.rows === rows, WRONG_ROWS))

@@ -2,8 +2,9 @@ import { capital } from '../capital'
 import { familyFacts, type Family } from '../catalogue'
 import { INSTRUMENT_SIGMA, MM_PER_INCH, type LengthUnit } from '../quantity'
 import type { Measured } from './evidence'
-import type { EvidenceItem, IdentifiedPart } from './identify'
+import type { EvidenceItem, Identification, IdentifiedPart } from './identify'
 import type { NextMeasurement } from './nextMeasurement'
+import { isSameSize } from './sameSize'
 
 /** Names of evidence on the screen, one spelling everywhere. */
 export const ITEM_WORDS: Record<string, string> = {
@@ -111,13 +112,9 @@ const DIFFERENCE_MM = 0.05
 const isMeasured = (part: IdentifiedPart): boolean => part.evidence.some((e) => e.deviationMm !== null)
 const isStamped = (part: IdentifiedPart): boolean => part.evidence.some((e) => e.item === 'stamp')
 
-/** Whether “not listed” is likelier than every listed part. */
-export const unlistedLeads = (unlisted: number, leader: IdentifiedPart | undefined): boolean =>
-  unlisted >= (leader?.probability ?? 0)
-
 /**
  * What an identification says of parts that no list holds; only of evidence that was given.
- * @param leads whether “not listed” is likelier than every listed part
+ * @param leads whether “not listed” is likelier than every listed size
  */
 export function unlistedWords(
   leads: boolean,
@@ -168,11 +165,6 @@ const ASK: Record<string, string> = {
   housing: 'Measure the housing',
 }
 
-const sameSize = (a: IdentifiedPart, b: IdentifiedPart): boolean =>
-  a.dimensions.bore === b.dimensions.bore &&
-  a.dimensions.outside === b.dimensions.outside &&
-  (a.dimensions.totalWidth ?? a.dimensions.width) === (b.dimensions.totalWidth ?? b.dimensions.width)
-
 /** Looks that tell kinds of one size apart, by family (common practice). */
 const LOOK_AT: Partial<Record<Family, string>> = {
   'deep-groove': 'one row of balls, shoulders alike on both sides',
@@ -185,7 +177,10 @@ const LOOK_AT: Partial<Record<Family, string>> = {
 function kindWords(leader: IdentifiedPart, others: readonly IdentifiedPart[]): string | null {
   const twins = others.filter(
     (o) =>
-      o !== leader && o.probability > 0.01 && o.part.family !== leader.part.family && sameSize(o, leader),
+      o !== leader &&
+      o.probability > 0.01 &&
+      o.part.family !== leader.part.family &&
+      isSameSize(o.dimensions, leader.dimensions),
   )
   const kinds = [
     leader,
@@ -219,7 +214,8 @@ const sizesAlike = ({ dimensions: a }: IdentifiedPart, { dimensions: b }: Identi
   })
 
 function twinWords({ part }: IdentifiedPart, twins: readonly string[]): { heading: string; line: string } {
-  const names = twins.slice(0, 4).join(' and ')
+  const shown = twins.slice(0, 4)
+  const names = `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}`
   if (part.piece === 'cup' || part.piece === 'cone') {
     const mate = part.piece === 'cup' ? 'cone' : 'cup'
     return {
@@ -227,9 +223,12 @@ function twinWords({ part }: IdentifiedPart, twins: readonly string[]): { headin
       line: `${names} cannot be told apart by size. Read the number, or that of the ${mate}.`,
     }
   }
+  const looks = part.shank
+    ? 'the thread: on a shank or in a hole, right-hand or left-hand'
+    : 'the flange and seals'
   return {
     heading: 'Same size, more than one part',
-    line: `${names}: read the number, or look at the flange and seals.`,
+    line: `${names}: read the number, or look at ${looks}.`,
   }
 }
 
@@ -257,14 +256,17 @@ function doubtWords(next: NextMeasurement): string {
 }
 
 /** The next thing to do, as a heading and a line below it. */
-export function nextWords(
-  next: NextMeasurement | null,
-  candidates: readonly IdentifiedPart[],
-  unlisted = 0,
-  nearest = candidates[0],
-): { heading: string; line: string } | null {
+export function nextWords({
+  next,
+  candidates,
+  unlistedLeads,
+  nearest,
+}: Pick<Identification, 'next' | 'candidates' | 'unlistedLeads' | 'nearest'>): {
+  heading: string
+  line: string
+} | null {
   const [leader] = candidates
-  if (unlistedLeads(unlisted, leader)) return unlistedAdvice(nearest)
+  if (unlistedLeads) return unlistedAdvice(nearest[0])
   if (!leader) return null
   const kinds = kindWords(leader, candidates)
   if (kinds && (next === null || next.feature === 'element'))

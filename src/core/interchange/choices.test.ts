@@ -210,6 +210,26 @@ describe('traps', () => {
         if (/closed end|open at both|inner ring/.test(why))
           expect(findPart(shipped.catalogue, designation)?.family, base).toBe(family)
   })
+  it('a rod end is told the other thread, the other hand and the other series on its bore', () => {
+    const rods = shipped.catalogue.parts.filter((p) => p.family === 'rod-end')
+    for (const { base, series, dimensions, shank } of rods) {
+      const twins = rods.filter((p) => p.dimensions.bore === dimensions.bore && p.base !== base)
+      const told = named(base).filter(({ kind }) => kind === 'size')
+      const hand = told.filter(({ why }) =>
+        why.includes(shank?.thread.endsWith('LH') ? 'right-hand' : 'left-hand'),
+      )
+      const end = told.filter(({ why }) =>
+        why.includes(shank?.kind === 'male' ? 'threaded hole' : 'threaded shank'),
+      )
+      expect([hand.length, end.length], base).toEqual([1, 1])
+      for (const twin of twins) {
+        const goes = compareVariants(variant(base), variant(twin.base))
+        expect(goes.verdict, `${base} ${twin.base}`).toBe('not-interchangeable')
+      }
+      const others = told.filter(({ why }) => why.startsWith('Same bore, another series'))
+      expect(others.length, base).toBe(twins.some((p) => p.series !== series) ? 1 : 0)
+    }
+  })
 })
 
 // Told by another way: every pair of the catalogue, mark by mark.

@@ -7,6 +7,7 @@ import { kind } from './checks/kind'
 import { mating } from './checks/mating'
 import { material } from './checks/material'
 import { precision } from './checks/precision'
+import { shank } from './checks/shank'
 import { shape } from './checks/shape'
 import { speed } from './checks/speed'
 import { temperature } from './checks/temperature'
@@ -21,6 +22,7 @@ const RULES: readonly CheckRule[] = [
   dimensions,
   mating,
   shape,
+  shank,
   closure,
   speed,
   temperature,

@@ -1,7 +1,10 @@
-import type { Catalogue, Part } from '../catalogue'
+import type { Catalogue, Part, Shank } from '../catalogue'
 import { insertOfUnit } from '../designation'
 import { isSameSize } from './sameSize'
 import type { Trap } from './trap'
+
+/** As threads are written that screw on to the left. */
+const LEFT_HAND = ' LH'
 
 const same = (a: number | undefined, b: number | undefined): boolean =>
   a !== undefined && b !== undefined && isSameSize(a, b)
@@ -72,10 +75,49 @@ function needleTwins({ family, base }: Part, catalogue: Catalogue): Trap[] {
   })
 }
 
+/** Rod ends that differ by their thread, or by head and ball on the same bore. */
+function rodEndTwins({ family, base, series, dimensions, shank }: Part, catalogue: Catalogue): Trap[] {
+  if (family !== 'rod-end' || !shank) return []
+  const others = catalogue.parts.filter(
+    (other) =>
+      other.family === 'rod-end' && other.base !== base && same(other.dimensions.bore, dimensions.bore),
+  )
+  const handOf = ({ thread }: Shank): boolean => thread.endsWith(LEFT_HAND)
+  return others.flatMap((other) => {
+    if (!other.shank) return []
+    const [sameKind, sameHand] = [other.shank.kind === shank.kind, handOf(other.shank) === handOf(shank)]
+    if (other.series !== series)
+      return sameKind && sameHand
+        ? [
+            trap(
+              other.base,
+              `Same bore, another series: the ball is ${other.dimensions.width} mm wide, not ${dimensions.width} mm, the head ${other.dimensions.outside} mm, not ${dimensions.outside} mm.`,
+            ),
+          ]
+        : []
+    if (sameKind)
+      return [
+        trap(
+          other.base,
+          `The same with a ${handOf(other.shank) ? 'left' : 'right'}-hand thread: it does not screw on. A rod that is turned to set its length has one of each.`,
+        ),
+      ]
+    return sameHand
+      ? [
+          trap(
+            other.base,
+            `The same with ${other.shank.kind === 'male' ? 'a threaded shank' : 'a threaded hole'}: it goes on the other kind of rod.`,
+          ),
+        ]
+      : []
+  })
+}
+
 /** Traps that go with the kind of bearing, not with near sizes (common practice). */
 export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
   ...insertAlone(part),
   ...insertAndShell(part, catalogue),
   ...encoderSide(part),
   ...needleTwins(part, catalogue),
+  ...rodEndTwins(part, catalogue),
 ]

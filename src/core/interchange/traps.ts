@@ -1,4 +1,4 @@
-import { capital } from '../capital'
+import { capital, withArticle } from '../capital'
 import { familyFacts, numberKey, type Catalogue, type Family, type Part } from '../catalogue'
 import { writeInch, writeMm } from '../quantity'
 import { familyTraps } from './familyTraps'
@@ -62,8 +62,6 @@ function why(part: Part, other: Part, found: readonly Difference[]): string {
   return `${capital(lead + found.map(sizeWords).join('; '))}. Similar size; not interchangeable.`
 }
 
-const withArticle = (words: string): string => `${/^[aeiou]/.test(words) ? 'an' : 'a'} ${words}`
-
 /** A near size that rolls on something else is seen to be another bearing: it comes after those that look alike. */
 const OTHER_ELEMENT = 0.1
 
@@ -79,6 +77,7 @@ const APART: ReadonlySet<Family> = new Set([
   'ball-track-roller',
   'one-way-clutch',
   'spherical-plain',
+  'rod-end',
   'thrust-roller',
 ])
 const isApart = ({ family }: Part): boolean => APART.has(family)

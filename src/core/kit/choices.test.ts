@@ -89,6 +89,42 @@ describe('what else a place takes is named, listed, and not what it holds', () =
       }
     },
   )
+  it('inch cotter pins stand beside the ISO size of the same bolts, one is taken when it is named', () => {
+    const pins = listed('cotterPin').flatMap(({ base, hardware }) =>
+      hardware?.what === 'cotterPin' ? [{ base, ...hardware }] : [],
+    )
+    const inch = pins.filter((pin) => pin.inch)
+    expect(inch.length).toBeGreaterThanOrEqual(12)
+    for (const { base, pinMm, lengthMm, threadOverMm } of inch) {
+      expect((pinMm * 32) / 25.4, base).toBeCloseTo(Math.round((pinMm * 32) / 25.4), 2)
+      expect((lengthMm * 4) / 25.4, base).toBeCloseTo(Math.round((lengthMm * 4) / 25.4), 2)
+      const iso = pins.find((pin) => !pin.inch && pin.threadOverMm === threadOverMm)
+      expect(Math.abs(pinMm / (iso?.pinMm ?? NaN) - 1), base).toBeLessThan(0.05)
+    }
+    for (const nut of listed('castleNut')) {
+      if (nut.hardware?.what !== 'castleNut') continue
+      const { thread, threadMm } = nut.hardware
+      const ask = (cotterPin?: string) =>
+        propose('A1', { parts: { ...SETS, ...(cotterPin && { cotterPin }) }, thread })
+      const line = ask().lines.find(({ slot }) => slot === 'cotterPin')
+      expect(
+        inch.map(({ base }) => base),
+        thread,
+      ).not.toContain(line?.designation)
+      const fits = inch.find((pin) => threadMm > pin.threadOverMm && threadMm <= pin.threadToMm)
+      if (!fits) continue
+      expect(line?.alternatives, thread).toContain(fits.base)
+      const named = ask(fits.base)
+      expect(named.lines.find(({ slot }) => slot === 'cotterPin')).toMatchObject({
+        state: 'filled',
+        designation: fits.base,
+      })
+      expect(
+        named.checks.map(({ code }) => code),
+        thread,
+      ).not.toContain('pinOffNut')
+    }
+  })
   it('a cap: what was measured, else what is usual', () => {
     expect(lineOf('A1', 'cap', { parts: SETS, sizes: { hubMouth: 45.24 } })).toMatchObject({
       assumed: false,

@@ -17,6 +17,7 @@ const NO_BEARING_OF_A_SEAT: ReadonlySet<Family> = new Set([
   'ball-track-roller',
   'one-way-clutch',
   'spherical-plain',
+  'rod-end',
 ])
 
 function mayHold(role: SlotRole, part: Part): boolean {

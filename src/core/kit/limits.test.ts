@@ -183,7 +183,7 @@ describe('what proposes a part shares the limit with what checks it', () => {
   it('a cap', () => expect([cap(45.2374 - 0.39), cap(45.2374 - 0.41)]).toEqual(['dust cap 1.781 in', '']))
   it('a cotter pin reaches over the nut by its two legs: 28.575 across flats and 6 mm (ISO 1234 lengths)', () => {
     const pins = shipped.catalogue.parts.flatMap((p) =>
-      p.hardware?.what === 'cotterPin' ? [p.hardware] : [],
+      p.hardware?.what === 'cotterPin' && !p.hardware.inch ? [p.hardware] : [],
     )
     const nuts = shipped.catalogue.parts.flatMap((p) =>
       p.hardware?.what === 'castleNut' ? [p.hardware] : [],

@@ -1,4 +1,5 @@
-import { familyFacts, type Family } from '../catalogue'
+import { withArticle } from '../capital'
+import { kindWords, type Family } from '../catalogue'
 import { suggestionsFor } from '../designation'
 import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
 import type { Arrangement, Slot } from './arrangement'
@@ -63,9 +64,9 @@ function given(slot: Slot, text: string, bench: Bench): Filled {
   const known = knownPart(value)
   if (known && (role.takes?.(known.part) || isRingOf(known, slot.role))) return placed(slot, known, bench)
   if (known) {
-    const { piece, family, base } = known.part
-    const what = piece === 'hardware' || piece === 'complete' ? familyFacts(family).words : piece
-    return conflict(slot, text, `${base} is a ${what}; this place takes a ${slot.words.toLowerCase()}.`)
+    const is = withArticle(kindWords(known.part))
+    const takes = withArticle(slot.words.toLowerCase())
+    return conflict(slot, text, `${known.part.base} is ${is}; this place takes ${takes}.`)
   }
   if (role.freeText)
     return filledWith(

@@ -52,6 +52,12 @@ describe('ratings', () => {
     expect(Math.abs((worked?.cKn ?? 0) / (typical?.cKn ?? 1) - 1)).toBeLessThan(0.02)
     expect(Math.abs((worked?.c0Kn ?? 0) / (typical?.c0Kn ?? 1) - 1)).toBeLessThan(0.08)
   })
+  it('small and large balls meet at one inch (ISO 281), and large ones gain by their own power', () => {
+    const c = (ballMm: number) => ballRating(8, ballMm, ballMm * 5)?.cKn ?? NaN
+    expect(c(25.401) / c(25.4)).toBeCloseTo(1, 3)
+    expect(Math.log(c(60) / c(30)) / Math.log(2)).toBeCloseTo(1.4, 6)
+    expect(Math.log(c(20) / c(10)) / Math.log(2)).toBeCloseTo(1.8, 6)
+  })
   it('balls that fill their circle are refused', () => expect(ballRating(7, 30, 40)).toBeNull())
   const rows = Object.entries(ratings.rows)
   it('the table is not empty, names real bearings, and C0 stays below C', () => {

@@ -214,6 +214,7 @@ const RULES: Partial<Record<Family, ByFamily>> = {
   'thrust-ball': always({ by: 'axialOnly' }),
   'thrust-roller': always({ by: 'axialOnly' }),
   'spherical-plain': () => noLife('plain'),
+  'rod-end': () => noLife('plain'),
   'one-way-clutch': () => noLife('clutch'),
 }
 

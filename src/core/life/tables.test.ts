@@ -3,6 +3,7 @@ import { findPart } from '../catalogue'
 import { shipped } from '../../../tests/support/shipped'
 import { ballRating } from './ballRating'
 import { equivalentLoad } from './loadRule'
+import { RELIABILITY } from './ratingLife'
 import { f0Of, ruleOfKind } from './ruleOfKind'
 import { speedLimitOf } from './speedFactor'
 import { usualLimit } from './usualLimits'
@@ -161,4 +162,17 @@ it.each([
   ['thrust-roller', 90],
 ] as const)('%s bears n·dm of about %i thousand', (family, thousands) => {
   expect((speedLimitOf(family, 50, false) ?? 0) * 50).toBeCloseTo(thousands * 1000, 6)
+})
+
+// ISO 281:2007, life adjustment factor for reliability.
+it.each([
+  [90, 1],
+  [95, 0.64],
+  [96, 0.55],
+  [97, 0.47],
+  [98, 0.37],
+  [99, 0.25],
+])('of a hundred %i live on for %f of the rating life', (reliability, a1) => {
+  expect(RELIABILITY[reliability]).toBe(a1)
+  expect(Object.keys(RELIABILITY)).toHaveLength(6)
 })

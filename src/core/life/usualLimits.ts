@@ -82,7 +82,6 @@ const BY_SERIES: Partial<Record<Part['family'], Record<string, Steps>>> = {
   'tapered-metric': {
     '302': [
       [4, 0.35],
-      [7, 0.37],
       [8, 0.37],
       [9, 0.4],
       [20, 0.42],

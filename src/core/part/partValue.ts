@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FAMILY_NAMES, HardwareDetails, PIECES, SOURCE_KINDS } from '../catalogue'
+import { FAMILY_NAMES, HardwareDetails, PIECES, Shank, SOURCE_KINDS } from '../catalogue'
 import { CLOSURE_TYPES } from '../designation'
 
 const mm = z.number().positive()
@@ -30,6 +30,7 @@ const PartSnapshot = z.object({
   synonyms: z.array(z.string()).readonly().optional(),
   set: z.object({ cone: z.string(), cup: z.string() }).optional(),
   seal: z.object({ lip: z.string(), material: z.string() }).optional(),
+  shank: Shank.optional(),
   hardware: HardwareDetails.optional(),
 })
 

@@ -99,6 +99,7 @@ function ringSection(
     case 'thrust-roller':
       return thrustRollerSection(bore, outside, width, thrustKind(part.series))
     case 'spherical-plain':
+    case 'rod-end':
       return sphericalPlainSection(bore, outside, width, part.dimensions.outerRingWidth)
     case 'one-way-clutch':
       return part.series === 'CSK'

@@ -8,8 +8,8 @@ import { Frame } from '@/features/shell'
 import { call, wordsOf } from '@/ui/call'
 import { FormWords } from '@/ui/form/FormWords'
 import { useSentForm } from '@/ui/form/useSentForm'
-import { forgetAllTyped } from '@/ui/useKept'
 import { PasswordField } from './PasswordField'
+import { SignOut } from './SignOut'
 
 const BLANK = { current: '', next: '' }
 
@@ -31,15 +31,6 @@ export function OwnAccount({ account }: Session) {
     },
   })
   const [current, next] = useWatch({ control: form.control, name: ['current', 'next'] })
-  const leave = () => {
-    call('DELETE /api/session')
-      .then(() => {
-        forgetAllTyped()
-        navigator.serviceWorker?.controller?.postMessage('forget')
-        window.location.replace('/sign-in')
-      })
-      .catch((thrown: unknown) => setWords(wordsOf(thrown)))
-  }
   return (
     <Frame about={<h1 className="font-semibold text-ink">Your account</h1>}>
       <div className="mx-auto grid h-full max-w-[520px] content-start gap-4 overflow-auto px-4 py-6">
@@ -74,9 +65,7 @@ export function OwnAccount({ account }: Session) {
                 Change password
               </button>
             </form>
-            <button type="button" data-primary className="button justify-self-start" onClick={leave}>
-              Sign out
-            </button>
+            <SignOut onRefused={(thrown) => setWords(wordsOf(thrown))} />
           </>
         )}
         <p role="status">{words}</p>

@@ -1,9 +1,7 @@
 'use client'
 
-import type { Route } from 'next'
-import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { jobsLeft } from '@/features/job'
+import { JobLinks, jobsLeft } from '@/features/job'
 
 /** Jobs whose last entries are still in this browser: after a crash nobody else would know of them. */
 export function NotStored() {
@@ -19,16 +17,7 @@ export function NotStored() {
     >
       <p>
         <b>Not stored yet.</b> Typed in a window of this browser that was closed before the server had it.
-        Open the job to store it:{' '}
-        {jobs.map((id) => (
-          <Link
-            key={id}
-            href={`/jobs/${id}` as Route}
-            className="mr-3 inline-flex min-h-11 items-center underline underline-offset-4"
-          >
-            Job <span className="number ml-1">{id}</span>
-          </Link>
-        ))}
+        Open the job to store it: <JobLinks ids={jobs} />
       </p>
     </section>
   )

@@ -9,7 +9,10 @@ import type { PartSheet } from '@/contract/lookUp'
 import type { CompareResponse, ComparisonDraft } from '@/contract/judgement'
 import { OverlayFigure, type Laid } from '@/ui/drawing'
 import { useAnswer } from '@/ui/useAnswer'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 import { DidYouMean } from '@/ui/DidYouMean'
+import { PartNumber } from '@/ui/PartNumber'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 const HINTS: readonly KeyHint[] = [{ keys: 'Tab', words: 'old, new, next feature', foot: true }]
@@ -106,62 +109,39 @@ function PairRow({
 function Told({ text }: { text: string }) {
   const [first = '', ...rest] = text.split(' (')
   return (
-    <td className="number py-1.5 pr-3 text-[0.84375rem]">
-      {rest.length > 0 ? <span className="whitespace-nowrap">{first}</span> : first}
+    <span className="number text-[0.84375rem]">
+      {rest.length > 0 ? <span className="whitespace-nowrap">{first}</span> : <PartNumber text={first} />}
       {rest.map((part) => (
         <span key={part} className="block whitespace-nowrap text-ink3">
           {part.replace(')', '')}
         </span>
       ))}
-    </td>
+    </span>
   )
 }
 
-function Rows({ found }: { found: CompareResponse }) {
-  return (
-    <table aria-label="Differences" className="w-full text-[0.90625rem]">
-      <thead>
-        <tr className="text-left text-caption text-ink3">
-          <th scope="col" className="w-6 py-1" aria-label="Verdict" />
-          <th scope="col" className="py-1">
-            Feature
-          </th>
-          <th scope="col" className="py-1">
-            Old
-          </th>
-          <th scope="col" className="py-1">
-            New
-          </th>
-          <th scope="col" className="py-1">
-            What it means
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {found.rows.map((row) => (
-          <tr
-            key={row.feature}
-            className="border-t border-line2 align-top"
-            data-feature={row.feature}
-            data-result={row.result}
-          >
-            <td className="py-1.5">
-              <VerdictMark verdict={SIGNS[row.result]} />
-            </td>
-            <td className="py-1.5 pr-3 font-semibold">{row.words}</td>
-            <Told text={row.old} />
-            <Told text={row.new} />
-            <td className="py-1.5 text-ink2">
-              {[/^differs$/.test(row.difference) ? '' : row.difference, row.meaning]
-                .filter(Boolean)
-                .join('. ') || 'The same.'}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  )
-}
+type Difference = CompareResponse['rows'][number]
+
+const CELL = 'py-1.5 align-top'
+const COLUMNS: Column<Difference>[] = [
+  {
+    id: 'verdict',
+    head: 'Verdict',
+    headHidden: true,
+    className: `w-8 ${CELL}`,
+    cell: ({ result }) => <VerdictMark verdict={SIGNS[result]} />,
+  },
+  { id: 'feature', head: 'Feature', className: `font-semibold ${CELL}`, cell: ({ words }) => words },
+  { id: 'old', head: 'Old', className: CELL, cell: (row) => <Told text={row.old} /> },
+  { id: 'new', head: 'New', className: CELL, cell: (row) => <Told text={row.new} /> },
+  {
+    id: 'meaning',
+    head: 'What it means',
+    className: `text-ink2 ${CELL}`,
+    cell: ({ difference, meaning }) =>
+      [difference === 'differs' ? '' : difference, meaning].filter(Boolean).join('. ') || 'The same.',
+  },
+]
 
 /** Old against new before anything is taken apart: every feature, what it means, what to try first. */
 export function CompareScreen() {
@@ -319,7 +299,13 @@ export function CompareScreen() {
                   {found.words}
                 </h2>
 
-                <Rows found={found} />
+                <DataTable
+                  label="Differences"
+                  rows={found.rows}
+                  columns={COLUMNS}
+                  keyOf={({ feature }) => feature}
+                  rowData={({ feature, result }) => ({ 'data-feature': feature, 'data-result': result })}
+                />
               </>
             )}
           </div>

@@ -5,15 +5,62 @@ import { useState } from 'react'
 import { stagePath } from '@/features/job'
 import { FigureField, Frame, UnitText } from '@/features/shell'
 import { readFigure, type FieldQuantity } from '@/core/quantity'
+import type { ConvertResponse } from '@/contract/convert'
 import { call, wordsOf } from '@/ui/call'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
 import { ShowExample } from '@/ui/ShowExample'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKept } from '@/ui/useKept'
 import { useUrlChoice } from '@/ui/urlState'
 import { SeatFigure } from './SeatFigure'
+
+type SeatPart = ConvertResponse['seats'][number]['parts'][number]
+
+const partColumns = (chosen: string | null, onChoose: (designation: string) => void): Column<SeatPart>[] => [
+  {
+    id: 'number',
+    head: 'Number',
+    className: 'w-[130px] py-1 align-top',
+    cell: ({ designation }) => (
+      <button
+        type="button"
+        className="chip number"
+        aria-pressed={designation === chosen}
+        onClick={() => onChoose(designation)}
+      >
+        {designation}
+      </button>
+    ),
+  },
+  {
+    id: 'sizes',
+    head: 'Sizes',
+    className: 'number w-[180px] py-2 align-top text-[0.84375rem]',
+    cell: ({ bore, outside, width }) => <UnitText text={`${bore} × ${outside} × ${width} mm`} />,
+  },
+  {
+    id: 'rating',
+    head: 'Rating',
+    figures: true,
+    className: 'w-[84px] py-2 align-top text-[0.84375rem] text-ink2',
+    cell: ({ ratingKn }) => <UnitText text={`${ratingKn.toFixed(1)} kN`} />,
+  },
+  {
+    id: 'remarks',
+    head: 'Remarks',
+    className: 'py-2 align-top text-ink2',
+    cell: ({ sensible, words }) => (
+      <>
+        {sensible ? '' : <b className="text-contra">Not advised. </b>}
+        <UnitText text={words} />
+      </>
+    ),
+  },
+]
 
 const KINDS = [
   ['bushToBall', 'bush to ball'],
@@ -230,39 +277,17 @@ export function ConvertScreen() {
                   hub together, or keep what is in it.
                 </p>
               )}
-              <table aria-label="Parts for this seat" className="w-full text-[0.90625rem]">
-                <tbody>
-                  {seat.parts.map((part) => (
-                    <tr key={part.designation} className="border-t border-line2 align-top">
-                      <td className="w-[150px] py-1">
-                        <button
-                          type="button"
-                          className="chip number"
-                          aria-pressed={part.designation === seat.chosen}
-                          onClick={() => {
-                            setChosen(
-                              answer.seats.map((s, at) => (at === i ? part.designation : (s.chosen ?? ''))),
-                            )
-                            setDrawn(i)
-                          }}
-                        >
-                          {part.designation}
-                        </button>
-                      </td>
-                      <td className="number w-[150px] py-2 text-[0.84375rem]">
-                        {part.bore} × {part.outside} × {part.width}
-                      </td>
-                      <td className="number w-[76px] py-2 text-[0.84375rem] text-ink2">
-                        {part.ratingKn.toFixed(1)} kN
-                      </td>
-                      <td className="py-2 text-ink2">
-                        {part.sensible ? '' : <b className="text-contra">Not advised. </b>}
-                        <UnitText text={part.words} />
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
+              {seat.parts.length > 0 && (
+                <DataTable
+                  label="Parts for this seat"
+                  rows={seat.parts}
+                  columns={partColumns(seat.chosen, (designation) => {
+                    setChosen(answer.seats.map((s, at) => (at === i ? designation : (s.chosen ?? ''))))
+                    setDrawn(i)
+                  })}
+                  keyOf={({ designation }) => designation}
+                />
+              )}
             </div>
           ))}
           {answer && answer.changes.length > 0 && (

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { UnitText } from '@/features/shell'
 import { FitPane } from './FitPane'
 import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from '@/core/grease'
@@ -21,6 +22,9 @@ const FLAGS = [
   ['dusty', 'dusty'],
   ['upright', 'shaft upright'],
 ] as const
+
+/** The table comes behind the tab: the screen has no other. */
+const GreaseAmounts = dynamic(() => import('./GreaseAmounts').then((amounts) => amounts.GreaseAmounts))
 
 interface Props {
   /** bearings of the position, whole */
@@ -240,39 +244,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
               fill={answer.fill}
             />
           </div>
-          <table aria-label="Grease of each bearing" className="w-full text-[0.90625rem]">
-            <tbody>
-              {answer.bearings.map((b, i) => (
-                <tr key={i} className="border-t border-line2">
-                  <td className="number py-1">{b.designation}</td>
-                  <td className="py-1 text-ink2">
-                    {b.sealed ? 'sealed, pre-greased: add no grease' : `of ${b.freeMl} ml free`}
-                  </td>
-                  <td className="number py-1 text-right">
-                    <UnitText text={b.sealed ? '' : `${b.grams} g, ${b.ml} ml`} />
-                  </td>
-                </tr>
-              ))}
-              {(
-                [
-                  ['Cavity', answer.cavity],
-                  ['Seal lips, a bead', answer.lips],
-                ] as const
-              ).map(
-                ([name, amount]) =>
-                  amount && (
-                    <tr key={name} className="border-t border-line2">
-                      <td className="py-1" colSpan={2}>
-                        {name}
-                      </td>
-                      <td className="number py-1 text-right">
-                        <UnitText text={`${amount.grams} g, ${amount.ml} ml`} />
-                      </td>
-                    </tr>
-                  ),
-              )}
-            </tbody>
-          </table>
+          <GreaseAmounts answer={answer} />
         </>
       )}
     </FitPane>

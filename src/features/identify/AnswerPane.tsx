@@ -32,13 +32,13 @@ export const USE_BUTTON = 'use-answer'
 
 const NONE_OPEN: ReadonlySet<number> = new Set()
 
-/** The candidates; while nothing listed is as likely as that no list holds it, the listed parts nearest by size. */
+/** The candidates; while no listed size is as likely as that no list holds it, the listed parts nearest by size. */
 export const shownOf = (answer: IdentifyResponse | null): readonly Candidate[] =>
   answer === null ? [] : isUnlisted(answer) ? answer.nearest : answer.candidates
 
-/** Nothing listed is as likely as that no list holds it. */
+/** No listed size is as likely as that no list holds it. */
 export const isUnlisted = (answer: IdentifyResponse | null): boolean =>
-  answer !== null && answer.unlisted.probability >= (answer.candidates[0]?.probability ?? 0)
+  answer !== null && answer.unlisted.leads
 
 const percent = (p: number): string =>
   p > 0.995 && p < 0.99995 ? '>99 %' : p < 0.005 ? '<1 %' : `${Math.round(p * 100)} %`

@@ -1,11 +1,9 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
-import { isFamily, PIECES } from '@/core/catalogue'
-import { drawnOptions, type Drawable } from '@/core/section'
-import { usePreferences, type KeyHint } from '@/features/shell'
+import type { KeyHint } from '@/features/shell'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
-import { SectionFigure } from '@/ui/drawing'
 import { call, wordsOf } from '@/ui/call'
 import { useKeys } from '@/ui/useKeys'
 import { AnswerPane, isUnlisted, shownOf, USE_BUTTON } from './AnswerPane'
@@ -40,24 +38,17 @@ interface Props {
   example?: boolean
 }
 
-function drawable(candidate: Candidate): Drawable | null {
-  const piece = PIECES.find((p) => p === candidate.piece)
-  return isFamily(candidate.family) && piece
-    ? { family: candidate.family, piece, series: candidate.series, dimensions: candidate.dimensions }
-    : null
-}
-
-const mmOf = (answer: IdentifyResponse | null, ...features: string[]): number | undefined =>
-  answer?.readings.find((r) => features.includes(r.feature))?.mm
+/** Drawings come behind the page: they are asked for at once and wanted with the first answer. */
+const loadSection = () => import('./CandidateSection').then((section) => section.CandidateSection)
+const CandidateSection = dynamic(loadSection, { ssr: false })
 
 /** Evidence on one side, the section in the middle, the answer on the other; it answers while one types. */
 export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept, example = false }: Props) {
   const { answer, trouble, away, current } = useIdentification(sheet)
-  const { unit } = usePreferences()
   const [selected, setSelected] = useState(0)
+  useEffect(() => void loadSection(), [])
   const shown = shownOf(answer)
   const candidate = shown[selected] ?? shown[0]
-  const part = candidate && drawable(candidate)
   const [keeping, setKeeping] = useState('')
   const own = answer && isUnlisted(answer) ? ownPartOf(sheet, answer.readings) : null
   const keepable = own !== null && (own.bore !== undefined || own.outside !== undefined)
@@ -105,7 +96,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept, exa
         onDone={() => document.getElementById(USE_BUTTON)?.focus()}
       />
       <section aria-label="Section" data-pane="drawing" className="flex min-h-0 min-w-0 flex-col px-2.5 py-3">
-        {candidate && part ? (
+        {candidate ? (
           <>
             <p className="flex flex-wrap justify-between gap-x-2 px-1 text-caption text-ink3">
               <span>{candidate.designation}, section, to scale</span>
@@ -114,18 +105,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept, exa
               </span>
             </p>
             <div className="min-h-0 flex-1">
-              <SectionFigure
-                part={part}
-                designation={candidate.designation}
-                closure={candidate.closure}
-                options={drawnOptions(candidate.options)}
-                unit={unit}
-                measured={{
-                  bore: mmOf(answer, 'bore', 'shaft'),
-                  outside: mmOf(answer, 'outside', 'housing'),
-                  width: mmOf(answer, 'totalWidth', 'width'),
-                }}
-              />
+              <CandidateSection candidate={candidate} readings={answer?.readings ?? []} />
             </div>
           </>
         ) : (

@@ -12,6 +12,7 @@ const ELEMENTS: [NonNullable<Observed['element']>, string, string][] = [
   ['cylindricalRoller', 'roller', 'M4 4h18v14H4z'],
   ['needle', 'needle', 'M4 7h18M4 11h18M4 15h18'],
   ['sphericalRoller', 'barrel', 'M4 5q9-4 18 0v12q-9 4-18 0z'],
+  ['none', 'plain', 'M4 4h18v9q-9-7-18 0zM4 18v-5q9-7 18 0v5z'],
 ]
 
 const PIECES: Record<'tapered' | 'other', [NonNullable<Observed['piece']>, string][]> = {
@@ -82,7 +83,7 @@ export function Looks({ observed, onLook }: Props) {
         aria-label="What rolls"
         value={observed.element ?? ''}
         onValueChange={(v) => onLook(rolling((v || undefined) as Observed['element'], tapered))}
-        className="grid grid-cols-5 gap-1.5"
+        className="grid grid-cols-6 gap-1.5"
       >
         {ELEMENTS.map(([value, words, path]) => (
           <ToggleGroup.Item key={value} value={value} className={`${PICTURE} text-[0.78125rem]`}>

@@ -11,12 +11,13 @@ interface Kept extends Draft {
   at?: number
 }
 
-const PREFIX = 'amber-socket.job.'
+/** What the keys of all drafts begin with; the job and the window follow. */
+export const DRAFTS = 'amber-socket.job.'
 const WINDOW = 'amber-socket.window'
 /** Where the browser cannot say which windows are open: a draft not touched for so long belongs to none. */
 const LEFT_MS = 60_000
 
-const prefixOf = (id: number): string => `${PREFIX}${id}.`
+const prefixOf = (id: number): string => `${DRAFTS}${id}.`
 const lockOf = (window: string): string => `${WINDOW}.${window}`
 
 let current: string | null = null
@@ -70,8 +71,8 @@ async function openWindows(): Promise<Set<string> | null> {
 async function draftsLeft(): Promise<{ key: string; id: number; kept: Kept }[]> {
   const open = await openWindows()
   return Object.keys(localStorage).flatMap((key) => {
-    if (!key.startsWith(PREFIX)) return []
-    const [id = '', window = ''] = key.slice(PREFIX.length).split('.')
+    if (!key.startsWith(DRAFTS)) return []
+    const [id = '', window = ''] = key.slice(DRAFTS.length).split('.')
     const kept = read(key)
     if (!kept || window === current || open?.has(lockOf(window))) return []
     return open || Date.now() - (kept.at ?? 0) > LEFT_MS ? [{ key, id: Number(id), kept }] : []

@@ -1,6 +1,8 @@
 export { BLANK_FITTING } from './blankFitting'
+export { forgetDrafts, jobsTyped } from './allDrafts'
 export { jobsLeft } from './drafts'
 export { JobFrame } from './JobFrame'
+export { JobLinks } from './JobLinks'
 export { JobProvider, useJob } from './JobContext'
 export { stagePath } from './stagePath'
 export { useNewPosition } from './useNewPosition'

@@ -1,7 +1,10 @@
 'use client'
 
+import { useMemo } from 'react'
 import { UnitText } from '@/features/shell'
 import type { KitResponse } from '@/contract/kit'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 
 type Line = KitResponse['lines'][number]
 
@@ -30,92 +33,103 @@ function Balloon({ n, line, chosen }: { n: number; line: Line; chosen: boolean }
   )
 }
 
+const isShort = ({ stock, quantity }: Line): boolean =>
+  stock !== undefined && stock !== null && stock.free < quantity
+
 function tagOf(line: Line): string | null {
   if (line.state === 'conflict') return 'does not fit'
   if (line.state === 'gap') return 'missing'
   if (line.singleUse) return 'single use'
   if (line.assumed) return 'to confirm'
   if (line.stays) return 'stays'
-  if (line.stock && line.stock.free < line.quantity) return 'short'
+  if (isShort(line)) return 'short'
   if (line.role === 'cone' || line.role === 'cup') return 'replace as a set'
   return null
 }
 
+/** @param chosen slot of the line that is open */
+const columnsFor = (chosen: string | null, onSelect: Props['onSelect']): Column<Line>[] => [
+  {
+    id: 'balloon',
+    head: 'Balloon',
+    headHidden: true,
+    className: 'w-11',
+    cell: (line, i) => <Balloon n={i + 1} line={line} chosen={line.slot === chosen} />,
+  },
+  {
+    id: 'part',
+    head: 'Part',
+    cell: (line) => (
+      <button
+        type="button"
+        id={`line-${line.slot}`}
+        className="min-h-[34px] text-left font-medium"
+        aria-current={line.slot === chosen ? 'true' : undefined}
+        onClick={() => onSelect(line.slot)}
+      >
+        {line.words}
+      </button>
+    ),
+  },
+  {
+    id: 'number',
+    head: 'Number',
+    cell: (line) => (
+      <>
+        <span className={line.designation ? 'number' : 'text-lamp-ink'}>
+          {line.designation || 'not chosen'}
+        </span>
+        {tagOf(line) && <span className="tag mb-1 block w-fit sm:hidden">{tagOf(line)}</span>}
+      </>
+    ),
+  },
+  {
+    id: 'perUnit',
+    head: 'Per unit',
+    figures: true,
+    wide: true,
+    className: 'text-ink2',
+    cell: (line) => <UnitText text={amount(line.quantityPerPosition, line.unit)} />,
+  },
+  {
+    id: 'total',
+    head: 'Total',
+    figures: true,
+    className: 'font-medium',
+    cell: (line) => <UnitText text={amount(line.quantity, line.unit)} />,
+  },
+  {
+    id: 'available',
+    head: 'Available',
+    figures: true,
+    cell: (line) => (
+      <span className={isShort(line) ? 'text-contra' : 'text-ink2'}>{line.stock ? line.stock.free : ''}</span>
+    ),
+  },
+  {
+    id: 'remark',
+    head: 'Remark',
+    headHidden: true,
+    wide: true,
+    cell: (line) => tagOf(line) && <span className="tag">{tagOf(line)}</span>,
+  },
+]
+
 /** The lines of the kit in fitting order, tied to the balloons. */
 export function LineTable({ lines, selected, onSelect }: Props) {
+  const columns = useMemo(() => columnsFor(selected, onSelect), [selected, onSelect])
   return (
-    <table aria-label="Lines of the kit" className="w-full text-[0.90625rem]">
-      <thead className="caption text-left">
-        <tr>
-          <th scope="col" className="w-11 px-2 py-1.5">
-            <span className="sr-only">Balloon</span>
-          </th>
-          <th scope="col" className="px-2 font-semibold">
-            Part
-          </th>
-          <th scope="col" className="px-2 font-semibold">
-            Number
-          </th>
-          <th scope="col" className="px-2 text-right font-semibold max-sm:hidden">
-            Per unit
-          </th>
-          <th scope="col" className="px-2 text-right font-semibold">
-            Total
-          </th>
-          <th scope="col" className="px-2 text-right font-semibold">
-            Available
-          </th>
-          <th scope="col" className="px-2 max-sm:hidden">
-            <span className="sr-only">Remark</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {lines.map((line, i) => {
-          const tag = tagOf(line)
-          const chosen = line.slot === selected
-          return (
-            <tr
-              key={line.slot}
-              data-slot={line.slot}
-              data-state={line.state}
-              onClick={() => onSelect(line.slot)}
-              className={`h-[35px] cursor-pointer border-t border-line2 ${line.state === 'filled' ? '' : 'bg-wash'} ${chosen ? 'shadow-[inset_4px_0_var(--lamp)]' : ''}`}
-            >
-              <td className="px-2">
-                <Balloon n={i + 1} line={line} chosen={chosen} />
-              </td>
-              <td className="px-2">
-                <button
-                  type="button"
-                  id={`line-${line.slot}`}
-                  className="min-h-[34px] text-left font-medium"
-                  aria-current={chosen ? 'true' : undefined}
-                  onClick={() => onSelect(line.slot)}
-                >
-                  {line.words}
-                </button>
-              </td>
-              <td className={`px-2 ${line.designation ? 'number' : 'text-lamp-ink'}`}>
-                {line.designation || 'not chosen'}
-                {tag && <span className="tag mb-1 block w-fit font-sans sm:hidden">{tag}</span>}
-              </td>
-              <td className="number px-2 text-right text-ink2 max-sm:hidden">
-                <UnitText text={amount(line.quantityPerPosition, line.unit)} />
-              </td>
-              <td className="number px-2 text-right font-medium">
-                <UnitText text={amount(line.quantity, line.unit)} />
-              </td>
-              <td
-                className={`number px-2 text-right ${line.stock && line.stock.free < line.quantity ? 'text-contra' : 'text-ink2'}`}
-              >
-                {line.stock ? line.stock.free : ''}
-              </td>
-              <td className="px-2 max-sm:hidden">{tag && <span className="tag">{tag}</span>}</td>
-            </tr>
-          )
-        })}
-      </tbody>
-    </table>
+    <DataTable
+      label="Lines of the kit"
+      rows={lines}
+      columns={columns}
+      keyOf={({ slot }) => slot}
+      rowHeight={35}
+      rowClass={({ slot, state }) =>
+        `${state === 'filled' ? '' : 'bg-wash'} ${slot === selected ? 'shadow-[inset_4px_0_var(--lamp)]' : ''}`
+      }
+      rowData={({ slot, state }) => ({ 'data-slot': slot, 'data-state': state })}
+      onRow={({ slot }) => onSelect(slot)}
+    />
   )
 }

@@ -1,10 +1,14 @@
 'use client'
 
-import { writeCount } from '@/core/quantity'
+import { useMemo } from 'react'
+import { writeCount, writeInch, writeMm, type LengthUnit } from '@/core/quantity'
 import { LIST_FIELDS, type ListField } from '@/core/lists'
 import type { PreviewResponse } from '@/contract/list'
+import { usePreferences } from '@/features/shell'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { SelectField } from '@/ui/SelectField'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 import type { Draft } from './useImport'
 
 const FIELD_WORDS: Record<ListField, string> = {
@@ -25,41 +29,46 @@ interface Props {
   onLeave: () => void
 }
 
-function SampleRow({ row, text, item, problem }: PreviewResponse['sample'][number]) {
-  if (!item)
-    return (
-      <tr className="border-t border-line2 bg-wash">
-        <td className="number px-2 py-1.5 text-ink3">{row}</td>
-        <td className="number px-2">{text}</td>
-        <td colSpan={6} className="px-2 text-lamp-ink">
-          {problem}
-        </td>
-      </tr>
-    )
-  const figure = (value: number | null) => (value === null ? '' : value)
-  return (
-    <tr className="h-9 border-t border-line2">
-      <td className="number px-2 text-ink3">{row}</td>
-      <td className="number px-2 font-medium">{text}</td>
-      <td className="px-2">
-        {item.base ? (
-          <span className="number">{item.base}</span>
-        ) : (
-          <span className="tag">kept as your own</span>
-        )}
-      </td>
-      <td className="number px-2 text-right">{figure(item.bore)}</td>
-      <td className="number px-2 text-right">{figure(item.outside)}</td>
-      <td className="number px-2 text-right">{figure(item.width)}</td>
-      <td className="number px-2 text-right">{figure(item.quantity)}</td>
-      <td className="number px-2 text-right">{figure(item.price)}</td>
-    </tr>
-  )
-}
+type Sample = PreviewResponse['sample'][number]
+
+const size = (id: 'bore' | 'outside' | 'width', unit: LengthUnit): Column<Sample> => ({
+  id,
+  head: `${FIELD_WORDS[id]} ${unit}`,
+  figures: true,
+  cell: ({ item }) => {
+    const mm = item?.[id] ?? null
+    return mm === null ? '' : (unit === 'mm' ? writeMm : writeInch)(mm)
+  },
+})
+
+/** @param unit sizes are told in it, whatever the file has */
+const columnsIn = (unit: LengthUnit): Column<Sample>[] => [
+  { id: 'row', head: 'Row', className: 'number text-ink3', cell: ({ row }) => row },
+  { id: 'text', head: 'As written', className: 'number font-medium', cell: ({ text }) => text },
+  {
+    id: 'is',
+    head: 'Is',
+    cell: ({ item, problem }) =>
+      !item ? (
+        <span className="text-lamp-ink">{problem}</span>
+      ) : item.base ? (
+        <span className="number">{item.base}</span>
+      ) : (
+        <span className="tag">kept as your own</span>
+      ),
+  },
+  size('bore', unit),
+  size('outside', unit),
+  size('width', unit),
+  { id: 'quantity', head: 'Quantity', figures: true, cell: ({ item }) => item?.quantity ?? '' },
+  { id: 'price', head: 'Price', figures: true, cell: ({ item }) => item?.price ?? '' },
+]
 
 /** A file before it is taken in: which column holds what, and the first rows as they are understood. */
 export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Props) {
   const { preview, columns } = draft
+  const { unit } = usePreferences()
+  const shown = useMemo(() => columnsIn(unit), [unit])
   const settled = columns.designation !== undefined && draft.name.trim() !== ''
   return (
     <section aria-label="New list" className="flex h-full min-h-0 flex-col px-6 py-4">
@@ -120,47 +129,16 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
           />
         ))}
       </div>
-      <div
-        role="region"
-        aria-label="First rows"
-        tabIndex={0}
-        className="mt-3 min-h-0 flex-1 overflow-auto rounded-lg border border-line bg-sheet"
-      >
-        <table aria-label="First rows of the file" className="w-full text-[0.90625rem]">
-          <thead className="caption sticky top-0 bg-sheet text-left">
-            <tr>
-              <th scope="col" className="px-2 py-2 font-semibold">
-                Row
-              </th>
-              <th scope="col" className="px-2 font-semibold">
-                As written
-              </th>
-              <th scope="col" className="px-2 font-semibold">
-                Is
-              </th>
-              <th scope="col" className="px-2 text-right font-semibold">
-                Bore mm
-              </th>
-              <th scope="col" className="px-2 text-right font-semibold">
-                Outside mm
-              </th>
-              <th scope="col" className="px-2 text-right font-semibold">
-                Width mm
-              </th>
-              <th scope="col" className="px-2 text-right font-semibold">
-                Quantity
-              </th>
-              <th scope="col" className="px-2 text-right font-semibold">
-                Price
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {preview.sample.map((row) => (
-              <SampleRow key={row.row} {...row} />
-            ))}
-          </tbody>
-        </table>
+      <div className="mt-3 min-h-0 flex-1 overflow-hidden rounded-lg border border-line bg-sheet">
+        <DataTable
+          label="First rows"
+          scrolls
+          onSheet
+          rows={preview.sample}
+          columns={shown}
+          keyOf={({ row }) => row}
+          rowClass={({ item }) => (item ? '' : 'bg-wash')}
+        />
       </div>
     </section>
   )

@@ -13,6 +13,8 @@ import type { PartSheet } from '@/contract/lookUp'
 import { OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
 import { call } from '@/ui/call'
 import { PartNumber } from '@/ui/PartNumber'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { Equivalents } from './Equivalents'
 import { PlaceStrip } from './PlaceStrip'
@@ -40,6 +42,40 @@ function drawable(p: PartSheet['part']): Drawable | null {
   }
 }
 
+type Ring = PartSheet['mates'][number]
+
+const matesColumns = (ring: Ring, write: (mm: number) => string): Column<Ring['mates'][number]>[] => [
+  {
+    id: 'number',
+    head: 'Number',
+    by: ({ designation }) => designation,
+    cell: (mate) => (
+      <Link
+        href={part(mate.set)}
+        className="number inline-flex min-h-10 items-center font-medium underline decoration-line underline-offset-4"
+      >
+        {mate.designation}
+      </Link>
+    ),
+  },
+  {
+    id: 'diameter',
+    head: ring.piece === 'cone' ? 'Outside' : 'Bore',
+    figures: true,
+    className: 'text-ink2',
+    by: ({ outside, bore }) => outside ?? bore,
+    cell: ({ outside, bore }) => `⌀${write(outside ?? bore ?? 0)}`,
+  },
+  {
+    id: 'width',
+    head: 'Total width',
+    figures: true,
+    className: 'text-ink2',
+    by: ({ totalWidth }) => totalWidth,
+    cell: ({ totalWidth }) => (totalWidth === null ? '–' : write(totalWidth)),
+  },
+]
+
 function Mates({ mates }: Pick<PartSheet, 'mates'>) {
   const { unit } = usePreferences()
   const write = unit === 'mm' ? writeMmFixed : writeInchFixed
@@ -49,33 +85,12 @@ function Mates({ mates }: Pick<PartSheet, 'mates'>) {
         {ring.piece === 'cone' ? 'Cups' : 'Cones'} that run with{' '}
         <span className="number">{ring.designation}</span>, series {ring.series}
       </h3>
-      <table aria-label={`Runs with ${ring.designation}`} className="w-full text-[0.90625rem]">
-        <thead className="sr-only">
-          <tr>
-            <th scope="col">Number</th>
-            <th scope="col">{ring.piece === 'cone' ? 'Outside' : 'Bore'}</th>
-            <th scope="col">Total width</th>
-          </tr>
-        </thead>
-        <tbody>
-          {ring.mates.map((mate) => (
-            <tr key={mate.designation} className="border-t border-line2">
-              <td>
-                <Link
-                  href={part(mate.set)}
-                  className="number inline-flex min-h-10 items-center font-medium underline decoration-line underline-offset-4"
-                >
-                  {mate.designation}
-                </Link>
-              </td>
-              <td className="number text-right text-ink2">⌀{write(mate.outside ?? mate.bore ?? 0)}</td>
-              <td className="number text-right text-ink2">
-                {mate.totalWidth === null ? '–' : `T ${write(mate.totalWidth)}`}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <DataTable
+        label={`Runs with ${ring.designation}`}
+        rows={ring.mates}
+        columns={matesColumns(ring, write)}
+        keyOf={({ designation }) => designation}
+      />
     </section>
   ))
 }
@@ -114,7 +129,10 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         <h1 className="number px-1 text-[1.5rem] font-semibold break-words">
           <PartNumber text={data.designation} />
         </h1>
-        <p className="px-1 text-[0.875rem] text-ink2">{data.part.familyWords}</p>
+        <p className="px-1 text-[0.875rem] text-ink2">
+          {data.part.familyWords}
+          {data.part.shank && `, ${data.part.shank.kind} thread ${data.part.shank.thread}`}
+        </p>
         <div className="min-h-[300px] flex-1 max-lg:h-[340px] max-lg:flex-none">
           {drawn && over && (
             <OverlayFigure under={{ designation: data.designation, part: drawn }} over={over} unit={unit} />

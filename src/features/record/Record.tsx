@@ -17,6 +17,8 @@ import { CloseJob } from './CloseJob'
 import { CopyJob } from './CopyJob'
 import { RemoveJob } from './RemoveJob'
 import { useTimes } from '@/ui/Times'
+import type { Column } from '@/ui/table/column'
+import { DataTable } from '@/ui/table/DataTable'
 import { usePages } from '@/ui/usePages'
 import { usePaperUrl } from '@/features/shell'
 
@@ -27,6 +29,17 @@ interface FittedLine {
   quantity: number
   stays: boolean
 }
+
+const PART_COLUMNS: Column<FittedLine>[] = [
+  { id: 'part', head: 'Part', cell: ({ words }) => words },
+  { id: 'number', head: 'Number', className: 'number', cell: ({ designation }) => designation },
+  {
+    id: 'quantity',
+    head: 'Quantity',
+    figures: true,
+    cell: ({ stays, quantity }) => (stays ? '' : quantity),
+  },
+]
 
 type Entry = JobHistory['items'][number]
 
@@ -191,20 +204,15 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
             ))}
           </dl>
           {parts.length > 0 && (
-            <table className="mt-4 text-[0.90625rem]">
-              <caption className="caption pb-1 text-left">
-                {job.closedAt ? 'Fitted' : 'Parts of the kit'}
-              </caption>
-              <tbody>
-                {parts.map((line, i) => (
-                  <tr key={i} className="border-t border-line2">
-                    <td className="py-1 pr-4">{line.words}</td>
-                    <td className="number pr-4">{line.designation}</td>
-                    <td className="number text-right">{line.stays ? '' : line.quantity}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <div className="mt-4">
+              <DataTable
+                label={job.closedAt ? 'Fitted' : 'Parts of the kit'}
+                caption={job.closedAt ? 'Fitted' : 'Parts of the kit'}
+                rows={parts}
+                columns={PART_COLUMNS}
+                keyOf={(_, i) => i}
+              />
+            </div>
           )}
           {cameBackAs.length > 0 && (
             <p className="mt-4 rounded-r-lg border-l-4 border-contra bg-wash px-3 py-2">

@@ -20,6 +20,7 @@ import {
   WIDTH,
   type Doc,
 } from './page'
+import { table } from './table'
 
 const { ink, soft } = COLOURS
 const WARNING = '#9b3424'
@@ -96,23 +97,23 @@ function drawStep(doc: Doc, step: Step, number: number, done: string, strip: Str
   doc.y = bottom
 }
 
+const TORQUE_COLUMNS = [
+  { head: 'Fastener', width: 180 },
+  { head: 'Torque', width: 230 },
+  { head: 'Page' },
+] as const
+
 /** Fields for the manual's values: what was typed, or lines to write on. */
 function torqueTable(doc: Doc, { torques }: PlanResponse): void {
   if (torques.length === 0) return
   heading(doc, 'Torques, from the manual of the machine')
-  for (const { words, value, page } of torques) {
-    pageBreak(doc, 22)
-    const y = doc.y + 6
-    doc.font('text').fontSize(9.5).fillColor(ink).text(words, PAGE.left, y, { width: 170, lineBreak: false })
-    doc
-      .font(value ? 'mono' : 'text')
-      .text(value || '____________ N·m   ____________ lbf·ft', PAGE.left + 180, y, {
-        width: 210,
-        lineBreak: false,
-      })
-    doc.font('text').text(`page ${page || '________'}`, PAGE.left + 400, y, { width: 100, lineBreak: false })
-    doc.y = y + 13
-  }
+  table(
+    doc,
+    TORQUE_COLUMNS,
+    torques.map(({ words, value, page }) => ({
+      cells: [words, value || '____________ N·m   ____________ lbf·ft', page || '________'],
+    })),
+  )
 }
 
 /**

@@ -3,18 +3,19 @@ import { explodedView, type Arrangement, type Kit, type KitLine } from '@/core/k
 import { jobKit } from '../jobKit'
 import { drawExploded } from './drawExploded'
 import { inUnits } from './eachText'
-import { COLOURS, endDocument, PAGE, pageBreak, points, printable, startDocument, WIDTH } from './page'
+import { COLOURS, endDocument, PAGE, points, startDocument, WIDTH } from './page'
+import { table } from './table'
 
 const { ink: INK, soft: SOFT, lamp: LAMP } = COLOURS
 
 const COLUMNS = [
-  { name: '', x: PAGE.left, width: 20 },
-  { name: 'Part', x: PAGE.left + 24, width: 96 },
-  { name: 'Number', x: PAGE.left + 122, width: 118 },
-  { name: 'Unit', x: PAGE.left + 242, width: 34 },
-  { name: 'Total', x: PAGE.left + 278, width: 40 },
-  { name: 'Picked', x: PAGE.left + 322, width: 36 },
-  { name: 'Remarks', x: PAGE.left + 362, width: WIDTH - 362 },
+  { head: '', width: 24 },
+  { head: 'Part', width: 92 },
+  { head: 'Number', width: 128, mono: true },
+  { head: 'Unit', width: 36 },
+  { head: 'Total', width: 44 },
+  { head: 'Picked', width: 40 },
+  { head: 'Remarks' },
 ] as const
 
 const amount = (line: KitLine, n: number): string => (line.unit === 'g' ? `${n} g` : String(n))
@@ -51,53 +52,18 @@ function heading(
   doc.fillColor(kit.complete ? INK : LAMP).text(`Kit ${state}.`)
 }
 
-function table(doc: PDFKit.PDFDocument, kit: Kit): void {
-  const header = () => {
-    const y = doc.y
-    doc.font('bold').fontSize(8.5).fillColor(SOFT)
-    for (const { name, x, width } of COLUMNS) doc.text(name, x, y, { width, lineBreak: false })
-    doc.y = y + 13
-  }
-  header()
-  kit.lines.forEach((line, i) => {
-    const cells = [
-      String(i + 1),
-      line.words,
-      line.designation || '–',
-      amount(line, line.quantityPerPosition),
-      amount(line, line.quantity),
-      '',
-      printable(remark(line)),
-    ]
-    const height = Math.max(
-      ...COLUMNS.map(({ width }, c) =>
-        doc
-          .font(c === 2 ? 'mono' : 'text')
-          .fontSize(9)
-          .heightOfString(cells[c] ?? '', { width }),
-      ),
-    )
-    if (pageBreak(doc, height + 6)) header()
-    const y = doc.y + 3
-    doc.lineWidth(0.4).moveTo(PAGE.left, doc.y).lineTo(PAGE.right, doc.y).stroke('#d9d0bf')
-    COLUMNS.forEach(({ name, x, width }, c) => {
-      if (name === 'Picked') {
-        if (line.state === 'filled' && line.quantity > 0)
-          doc
-            .lineWidth(0.8)
-            .rect(x + 6, y, 10, 10)
-            .stroke(SOFT)
-        return
-      }
-      doc
-        .font(c === 2 ? 'mono' : 'text')
-        .fontSize(9)
-        .fillColor(line.state === 'filled' ? INK : LAMP)
-        .text(cells[c] ?? '', x, y, { width })
-    })
-    doc.y = y + height + 3
-  })
-}
+const rowOf = (line: KitLine, i: number) => ({
+  cells: [
+    String(i + 1),
+    line.words,
+    line.designation || '–',
+    amount(line, line.quantityPerPosition),
+    amount(line, line.quantity),
+    { box: line.state === 'filled' && line.quantity > 0 },
+    remark(line),
+  ],
+  colour: line.state === 'filled' ? INK : LAMP,
+})
 
 const SIGNS = { pass: 'agrees', warn: 'look again', fail: 'does not fit' } as const
 
@@ -121,7 +87,7 @@ function render(
       top + 196,
     )
   doc.y = top + 214
-  table(doc, kit)
+  table(doc, COLUMNS, kit.lines.map(rowOf))
   points(
     doc,
     'Checked between the parts',

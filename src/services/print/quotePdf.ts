@@ -5,18 +5,38 @@ import { today } from '../clock'
 import { jobKit } from '../jobKit'
 import { settings } from '../settings'
 import { inUnits } from './eachText'
-import { COLOURS, endDocument, PAGE, pageBreak, points, startDocument, WIDTH } from './page'
+import { COLOURS, endDocument, PAGE, points, startDocument } from './page'
+import { table } from './table'
 
 const COLUMNS = [
-  { name: 'Part', x: PAGE.left, width: 150, align: 'left' },
-  { name: 'Number', x: PAGE.left + 155, width: 130, align: 'left' },
-  { name: 'Quantity', x: PAGE.left + 290, width: 60, align: 'right' },
-  { name: 'Unit price', x: PAGE.left + 355, width: 70, align: 'right' },
-  { name: 'Sum', x: PAGE.left + 430, width: WIDTH - 430, align: 'right' },
+  { head: 'Part', width: 155 },
+  { head: 'Number', width: 135 },
+  { head: 'Quantity', width: 62, align: 'right' },
+  { head: 'Unit price', width: 78, align: 'right' },
+  { head: 'Sum', align: 'right' },
 ] as const
 
 const money = (value: number): string => value.toFixed(2)
 const cents = (value: number): number => Math.round(value * 100) / 100
+
+/** Net, each tax on it and the total, as rows of the quote. */
+function totals(sums: readonly number[], taxes: readonly { words: string; percent: number }[]) {
+  const net = cents(sums.reduce((total, sum) => total + sum, 0))
+  const due = taxes.map(({ words, percent }) => ({
+    words: `${words} ${percent} %`,
+    tax: cents((net * percent) / 100),
+  }))
+  const gross = due.reduce((sum, { tax }) => cents(sum + tax), net)
+  const row = (words: string, value: number, bold: boolean) => ({
+    cells: ['', '', '', words, money(value)],
+    bold,
+  })
+  return [
+    row('Net', net, true),
+    ...due.map(({ words, tax }) => row(words, tax, false)),
+    row('Total', gross, true),
+  ]
+}
 
 /**
  * A quote for a job's kit: what is bought with the price of its line, else the lowest a supplier asks today; margin, taxes and
@@ -34,7 +54,7 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
     return { line, each, sum: each === null ? null : cents(each * line.quantity) }
   })
   const { doc, done } = startDocument(`Job ${jobId}, quote`)
-  const { ink, soft, lamp, line: rule } = COLOURS
+  const { ink, soft, lamp } = COLOURS
   doc.font('bold').fontSize(18).fillColor(ink).text('Quote', PAGE.left, PAGE.top)
   doc.font('text').fontSize(10).fillColor(soft).text(`${shop}. Job ${job.id}: ${job.title}`)
   if (place) doc.text(place)
@@ -42,49 +62,32 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
   doc.moveDown(0.6).font('bold').fontSize(11).fillColor(ink)
   doc.text(`${arrangement.words}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`)
   doc.moveDown(0.5)
-  const row = (cells: readonly string[], font: string, colour: string) => {
-    pageBreak(doc, 18)
-    const y = doc.y + 3
-    doc.lineWidth(0.4).moveTo(PAGE.left, doc.y).lineTo(PAGE.right, doc.y).stroke(rule)
-    COLUMNS.forEach(({ x, width, align }, i) =>
-      doc
-        .font(font)
-        .fontSize(9)
-        .fillColor(colour)
-        .text(cells[i] ?? '', x, y, { width, height: 12, align, lineBreak: false, ellipsis: true }),
-    )
-    doc.y = y + 14
-  }
-  row(
-    COLUMNS.map((c) => c.name),
-    'bold',
-    soft,
+  const rows = priced.map(({ line, each, sum }) => ({
+    cells: [
+      inUnits(line.words, units),
+      line.designation,
+      String(line.quantity),
+      each === null ? 'on request' : money(each),
+      sum === null ? '' : money(sum),
+    ],
+    colour: each === null ? lamp : ink,
+  }))
+  const hasPrice = priced.some(({ sum }) => sum !== null)
+  table(
+    doc,
+    COLUMNS,
+    hasPrice
+      ? [
+          ...rows,
+          ...totals(
+            priced.map(({ sum }) => sum ?? 0),
+            taxes,
+          ),
+        ]
+      : rows,
   )
-  for (const { line, each, sum } of priced)
-    row(
-      [
-        inUnits(line.words, units),
-        line.designation,
-        String(line.quantity),
-        each === null ? 'on request' : money(each),
-        sum === null ? '' : money(sum),
-      ],
-      'text',
-      each === null ? lamp : ink,
-    )
-  if (priced.some(({ sum }) => sum !== null)) {
-    const net = cents(priced.reduce((total, { sum }) => total + (sum ?? 0), 0))
-    row(['', '', '', 'Net', money(net)], 'bold', ink)
-    let gross = net
-    for (const { words, percent } of taxes) {
-      const tax = cents((net * percent) / 100)
-      gross = cents(gross + tax)
-      row(['', '', '', `${words} ${percent} %`, money(tax)], 'text', ink)
-    }
-    row(['', '', '', 'Total', money(gross)], 'bold', ink)
-  } else {
+  if (!hasPrice)
     doc.moveDown(0.5).font('bold').fontSize(11).fillColor(ink).text('Prices on request.', PAGE.left)
-  }
   const open = [
     ...priced
       .filter((p) => p.each === null)

@@ -7,7 +7,9 @@ import { ShapeMark } from './ShapeMark'
 
 const WIDTH = 386
 const HEIGHT = 620
-const ROOM = { side: 30, top: 20, bottom: 140 }
+const ROOM = { side: 30, top: 20, bottom: 166 }
+/** Between the lines below the drawing. */
+const LINE = 26
 
 export interface Laid {
   designation: string
@@ -56,21 +58,21 @@ export function OverlayFigure({ under, over, unit }: { under: Laid; over: Laid; 
         ))}
       </g>
       <g fontSize={17} className="number">
-        <text x={96} y={foot} textAnchor="start" fill="var(--ink)">
+        <text x={14} y={foot} fill="var(--ink)">
           {under.designation}
         </text>
-        <text x={206} y={foot} textAnchor="start" fill="var(--contra)">
+        <text x={14} y={foot + LINE} fill="var(--contra)">
           {over.designation}, dashed
         </text>
         {rows.map(([name, x, y], i) => (
           <g key={name}>
-            <text x={14} y={foot + 26 * (i + 1)} fill="var(--ink3)">
+            <text x={14} y={foot + LINE * (i + 2)} fill="var(--ink3)">
               {name}
             </text>
-            <text x={96} y={foot + 26 * (i + 1)} fill="var(--ink)">
+            <text x={96} y={foot + LINE * (i + 2)} fill="var(--ink)">
               {write(x ?? 0)}
             </text>
-            <text x={206} y={foot + 26 * (i + 1)} fill="var(--contra)">
+            <text x={206} y={foot + LINE * (i + 2)} fill="var(--contra)">
               {write(y ?? 0)}
               {Math.abs((x ?? 0) - (y ?? 0)) > 0.005 &&
                 ` (${(y ?? 0) > (x ?? 0) ? '+' : '−'}${write(Math.abs((y ?? 0) - (x ?? 0)))})`}

@@ -83,3 +83,13 @@ it('a column that was left out stays out the next time', async () => {
   expect(screen.queryByRole('columnheader', { name: 'Bin' })).toBeNull()
   expect(screen.getByRole('columnheader', { name: 'Pieces' })).toBeTruthy()
 })
+
+it('a head may be read out only; rows carry the marks they are given', () => {
+  table({
+    columns: [{ id: 'sign', head: 'Verdict', headHidden: true, cell: () => '✓' }, ...COLUMNS],
+    rowData: ({ number }) => ({ 'data-number': number }),
+  })
+  const head = screen.getByRole('columnheader', { name: 'Verdict' })
+  expect(head.querySelector('.sr-only')?.textContent).toBe('Verdict')
+  expect(document.querySelector('tr[data-number="608"]')?.textContent).toContain('A2')
+})

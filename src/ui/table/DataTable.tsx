@@ -48,6 +48,8 @@ interface Props<T> {
   /** least height of a row, px */
   rowHeight?: number
   rowClass?: (row: T) => string
+  /** marks of a row for styles and tests, as `data-` attributes */
+  rowData?: (row: T) => Record<`data-${string}`, string>
   onRow?: (row: T) => void
   /** takes the room it is given and scrolls in it, its head stays in sight */
   scrolls?: boolean
@@ -70,6 +72,7 @@ export function DataTable<T extends object>({
   keyOf,
   rowHeight = 36,
   rowClass,
+  rowData,
   onRow,
   scrolls = false,
   onSheet = false,
@@ -131,6 +134,8 @@ export function DataTable<T extends object>({
             {column.head}
             <Arrow aria-hidden size={13} className={sorted ? '' : 'opacity-0'} />
           </button>
+        ) : column.headHidden ? (
+          <span className="sr-only">{column.head}</span>
         ) : (
           column.head
         )}
@@ -162,6 +167,7 @@ export function DataTable<T extends object>({
           return (
             <tr
               key={ordered[index]?.id}
+              {...rowData?.(row)}
               aria-rowindex={isLong ? index + 2 : undefined}
               style={{ height: rowHeight }}
               onClick={onRow && (() => onRow(row))}

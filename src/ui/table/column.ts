@@ -4,6 +4,8 @@ import type { ReactNode } from 'react'
 export interface Column<T> {
   id: string
   head: string
+  /** the head is read out, not shown */
+  headHidden?: true
   cell: (row: T, index: number) => ReactNode
   /** what rows are ordered by; a column without it does not order; nothing comes last either way */
   by?: (row: T) => string | number | null | undefined

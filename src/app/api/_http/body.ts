@@ -1,5 +1,6 @@
 import 'server-only'
 import { ServiceError } from '@/services/errors'
+import { limitedBytes } from '@/services/limitedBytes'
 import { MOST_PHOTO_BYTES } from '@/services/photos'
 
 /** Largest JSON body: a job with all its evidence is a few kilobytes. */
@@ -9,16 +10,9 @@ const MOST_BYTES = 256 * 1024
 export async function bodyBytes(request: Request, most: number): Promise<Uint8Array> {
   const tooLarge = new ServiceError('tooLarge', `A request is at most ${Math.round(most / 1024)} kB.`)
   if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge
-  const reader = request.body?.getReader()
-  const chunks: Uint8Array[] = []
-  let bytes = 0
-  for (;;) {
-    const { done, value } = (await reader?.read()) ?? { done: true, value: undefined }
-    if (done || !value) return Buffer.concat(chunks)
-    bytes += value.byteLength
-    if (bytes > most) throw tooLarge
-    chunks.push(value)
-  }
+  const bytes = await limitedBytes(request.body, most)
+  if (!bytes) throw tooLarge
+  return bytes
 }
 
 /** Half of a character (a surrogate alone, Unicode 3.9) or a NUL: no text holds it, and no database either. */

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { Family } from '../families'
 import { readLength, toMm } from '../../quantity'
 import { isFamily } from '../families'
-import { roundMicrometre, type Dimensions, type Part } from '../part'
+import { roundMicrometre, Shank, type Dimensions, type Part } from '../part'
 import {
   commonness,
   length,
@@ -106,6 +106,22 @@ export function anyBearing(row: CsvRow): Part {
     flangeOutside: r.flange_outside,
     outerRingWidth: r.outer_ring_width,
   })
+}
+
+const rodEndRow = metricRow
+  .omit({ closed_width_mm: true })
+  .extend({ outer_ring_width_mm: mm, thread: name, shank: Shank.shape.kind })
+
+/** Rod ends: `outside` is the head, `width` the ball, `outerRingWidth` the head beside it. */
+export function rodEnd(row: CsvRow): Part {
+  const r = rodEndRow.parse(row)
+  const dimensions = {
+    bore: r.bore_mm,
+    outside: r.outside_mm,
+    width: r.width_mm,
+    outerRingWidth: r.outer_ring_width_mm,
+  }
+  return { ...whole('rod-end', r, dimensions), shank: { kind: r.shank, thread: r.thread } }
 }
 
 export function insert(row: CsvRow): Part {

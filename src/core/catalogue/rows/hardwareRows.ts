@@ -35,6 +35,13 @@ const lockNutRow = z.object({
 })
 const lockWasherRow = z.object({ ...head, bore_mm: mm, outside_mm: mm })
 const pinRow = z.object({ ...head, pin_mm: mm, length_mm: mm, thread_over_mm: mm, thread_to_mm: mm })
+const inchPinRow = z.object({
+  ...head,
+  pin: length,
+  length,
+  thread_over_mm: mm,
+  thread_to_mm: mm,
+})
 const washerRow = z.object({
   ...head,
   kind: z.enum(['tab washer', 'D washer', 'plain washer']),
@@ -136,6 +143,18 @@ export function cotterPin(row: CsvRow): Part {
     lengthMm: r.length_mm,
     threadOverMm: r.thread_over_mm,
     threadToMm: r.thread_to_mm,
+  })
+}
+
+export function inchCotterPin(row: CsvRow): Part {
+  const r = inchPinRow.parse(row)
+  return hardware('cotter-pin', r, {
+    what: 'cotterPin',
+    pinMm: r.pin,
+    lengthMm: r.length,
+    threadOverMm: r.thread_over_mm,
+    threadToMm: r.thread_to_mm,
+    inch: true,
   })
 }
 

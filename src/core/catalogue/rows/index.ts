@@ -1,11 +1,12 @@
 import type { Part } from '../part'
-import { anyBearing, inchBall, insert, metricBearing } from './bearingRows'
+import { anyBearing, inchBall, insert, metricBearing, rodEnd } from './bearingRows'
 import type { CsvRow } from './columns'
 import {
   adapterSleeve,
   cap,
   castleNut,
   cotterPin,
+  inchCotterPin,
   inchSeal,
   lockNut,
   lockWasher,
@@ -42,6 +43,7 @@ const READERS = {
   'ball-track-rollers': anyBearing,
   'one-way-clutches': anyBearing,
   'spherical-plain': anyBearing,
+  'rod-ends': rodEnd,
   seals: seal,
   'seals-inch': inchSeal,
   'adapter-sleeves': adapterSleeve,
@@ -49,6 +51,7 @@ const READERS = {
   'lock-nuts': lockNut,
   'lock-washers': lockWasher,
   'cotter-pins': cotterPin,
+  'cotter-pins-inch': inchCotterPin,
   washers: washer,
   caps: cap,
   'snap-rings': snapRing,

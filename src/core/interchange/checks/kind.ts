@@ -1,4 +1,5 @@
-import { familyFacts, type Family } from '../../catalogue'
+import { capital, withArticle } from '../../capital'
+import { familyFacts, kindWords, type Family } from '../../catalogue'
 import type { CheckRule } from '../check'
 
 /** Metric, miniature and inch: one kind in different plans of sizes. */
@@ -10,7 +11,7 @@ export const kind: CheckRule = (from, to) => {
     return {
       check: 'kind',
       result: 'fail',
-      detail: `${from.part.base} is a ${from.part.piece}, ${to.part.base} a ${to.part.piece}.`,
+      detail: `${from.part.base} is ${withArticle(kindWords(from.part))}, ${to.part.base} ${withArticle(kindWords(to.part))}.`,
     }
   if (from.part.family === to.part.family) return null
   const [a, b] = [familyFacts(from.part.family), familyFacts(to.part.family)]
@@ -18,6 +19,6 @@ export const kind: CheckRule = (from, to) => {
   return {
     check: 'kind',
     result: 'fail',
-    detail: `A ${a.words} is replaced by one of its kind, not by a ${b.words}.`,
+    detail: `${capital(withArticle(a.words))} is replaced by one of its kind, not by ${withArticle(b.words)}.`,
   }
 }

@@ -148,9 +148,13 @@ export function fillPin(slot: Slot, bench: Bench): Filled {
   const nut = spindleThread(slot, bench)
   if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
   const acrossFlatsMm = nut.acrossFlatsMm ?? nut.threadMm * FLATS_PER_THREAD
-  const pins = hardware(bench.language.catalogue, 'cotterPin')
+  const sized = hardware(bench.language.catalogue, 'cotterPin')
     .filter(({ details }) => nut.threadMm > details.threadOverMm && nut.threadMm <= details.threadToMm)
     .sort((a, b) => a.details.lengthMm - b.details.lengthMm)
+  const pins = [
+    ...sized.filter(({ details }) => !details.inch),
+    ...sized.filter(({ details }) => details.inch),
+  ]
   const pin = pins.find(({ details }) => details.lengthMm >= acrossFlatsMm + PIN_LEGS_MM)
   if (!pin) return gap(slot, `No cotter pin listed that is long enough for ${nut.thread}.`)
   return chosen(

@@ -1,0 +1,172 @@
+import { describe, expect, it } from 'vitest'
+import { line, propose } from '../../../tests/support/kitOf'
+import {
+  arrangementOf,
+  ARRANGEMENTS,
+  arrangementProblemWords,
+  ArrangementFile,
+  resolveArrangement,
+  SHIPPED_FILES,
+} from '.'
+
+describe('every arrangement that ships (common practice)', () => {
+  it('there are the fifteen of the trade', () => {
+    expect([...ARRANGEMENTS.keys()].join(' ')).toBe('A1 A2 A3 A4 B1 B2 B3 B4 C1 C2 D1 E1 F1 G1 H1')
+  })
+  it.each([...ARRANGEMENTS.keys()])(
+    '%s asks for what it needs, never breaks, never calls an empty kit complete',
+    (code) => {
+      const k = propose(code, { positions: 2, parts: {}, sizes: {} })
+      expect(k.lines.length).toBeGreaterThan(3)
+      expect(k.complete).toBe(false)
+      expect(k.next?.heading).toBeTruthy()
+      for (const l of k.lines) if (l.state === 'gap') expect(l.reason.length, l.slot).toBeGreaterThan(8)
+      expect(arrangementOf(code).cautions.length).toBeGreaterThan(2)
+    },
+  )
+  it('once-only parts are never kept: seals, cotter pins, tab washers, axle nuts, bolts, balls (common practice)', () => {
+    const once = [...ARRANGEMENTS.values()].flatMap((a) =>
+      a.slots.filter((s) => s.singleUse).map((s) => s.role),
+    )
+    expect(new Set(once)).toEqual(
+      new Set([
+        'seal',
+        'cotterPin',
+        'clampScrew',
+        'axleNut',
+        'tabWasher',
+        'snapRing',
+        'bolts',
+        'lockWasher',
+        'balls',
+      ]),
+    )
+    for (const a of ARRANGEMENTS.values())
+      for (const s of a.slots) if (s.singleUse) expect(s.mayStay, `${a.code} ${s.id}`).toBe(false)
+  })
+})
+
+describe('driven hub B3', () => {
+  const k = propose('B3', {
+    positions: 1,
+    parts: {
+      shellLeft: '6903-2RS',
+      carrierInner: '6803-2RS',
+      endCapLeft: 'keep',
+      endCapRight: 'keep',
+      axle: 'keep',
+    },
+    sizes: { sleeveLength: 9 },
+  })
+  it('holds five bearings, two of one size and three of another, and the sleeve once', () => {
+    const bearings = k.lines.filter((l) => /^6[89]03/.test(l.designation)).map((l) => l.designation)
+    expect(bearings).toEqual(['6903-2RS', '6903-2RS', '6803-2RS', '6803-2RS', '6803-2RS'])
+    expect(k.lines.filter((l) => l.slot === 'sleeve')).toMatchObject([{ quantity: 1, state: 'filled' }])
+    expect(k.complete).toBe(true)
+  })
+  it('has the pawls looked at and nothing bought for them', () =>
+    expect(line(k, 'pawlSprings')).toMatchObject({ quantity: 0, state: 'filled' }))
+})
+
+describe('turning shaft G1', () => {
+  it('finds nut and tab washer by the shaft, checks both seals, and lets no NU locate', () => {
+    const parts = { bearingLocating: '6208', bearingFloating: 'NU208' }
+    const sizes = {
+      sealShaft: 40,
+      sealHousing: 62,
+      sealWidth: 8,
+      sealShaft2: 35,
+      sealHousing2: 52,
+      sealWidth2: 7,
+    }
+    const k = propose('G1', { positions: 1, parts, sizes })
+    expect(k.lines.map((l) => l.designation)).toEqual(
+      expect.arrayContaining(['40x62x8', 'KM8', 'MB8', '6208', 'NU208', '35x52x7']),
+    )
+    expect(k.checks.find((c) => /floats/.test(c.words))?.detail).toMatch(/within itself/)
+    // ISO 246: NJ and NF have one flange less than they need to hold both ways, NUP has all.
+    for (const [bearing, result] of [
+      ['N208', 'fail'],
+      ['NJ208', 'warn'],
+      ['NF208', 'warn'],
+      ['NUP208', 'pass'],
+    ] as const) {
+      const told = propose('G1', {
+        positions: 1,
+        parts: { bearingLocating: bearing, bearingFloating: 'NU208' },
+        sizes,
+      }).checks.filter((c) => ['cannotLocate', 'locatesOneWay', 'locatesAndFloats'].includes(c.code))
+      expect([bearing, told[0]?.result]).toEqual([bearing, result])
+    }
+    const swapped = propose('G1', {
+      positions: 1,
+      parts: { bearingLocating: 'NU208', bearingFloating: '6208' },
+      sizes,
+    })
+    expect(line(swapped, 'bearingLocating')?.state).toBe('conflict')
+  })
+})
+
+describe('own arrangements', () => {
+  const file = (code: string, more: object = {}) =>
+    ArrangementFile.parse({ code, words: `Arrangement ${code}`, slots: [], ...more })
+  const find =
+    (...files: ArrangementFile[]) =>
+    (code: string) =>
+      [...files, ...SHIPPED_FILES].find((f) => f.code === code)
+  const words = (given: ArrangementFile, ...others: ArrangementFile[]) => {
+    const r = resolveArrangement(given, find(given, ...others))
+    return r.ok ? '' : arrangementProblemWords(r.problem)
+  }
+  it('changes another: drops, adds in place, keeps the rest', () => {
+    const own = file('pier', {
+      basedOn: 'B1',
+      drop: ['snapRing'],
+      slots: [{ id: 'shim', words: 'Shim', role: 'plain', after: 'spacerTube' }],
+    })
+    const r = resolveArrangement(own, find())
+    expect(r.ok && r.value.slots.map((s) => s.id)).toEqual([
+      'wheelSpacerLeft',
+      'sealLeft',
+      'bearingLeft',
+      'spacerTube',
+      'shim',
+      'bearingRight',
+      'sealRight',
+      'wheelSpacerRight',
+      'grease',
+    ])
+  })
+  it('is refused in words when it goes in a circle, names nothing, or has a place twice', () => {
+    expect(words(file('a', { basedOn: 'b' }), file('b', { basedOn: 'a' }))).toMatch(/circle: a → b → a/)
+    expect(words(file('a', { basedOn: 'a' }))).toMatch(/circle/)
+    expect(words(file('a', { basedOn: 'Z9' }))).toMatch(/does not exist/)
+    expect(words(file('a'))).toMatch(/at least one place/)
+    expect(words(file('a', { slots: [{ id: 'x', words: 'X', role: 'cup', mate: 'y' }] }))).toMatch(
+      /names “y”/,
+    )
+    expect(
+      words(
+        file('a', {
+          slots: [
+            { id: 'x', words: 'X', role: 'plain' },
+            { id: 'x', words: 'X', role: 'plain', after: 'x' },
+          ],
+        }),
+      ),
+    ).toMatch(/twice/)
+  })
+  it.each([
+    [{ perPosition: -1 }, /At least one/],
+    [{ perPosition: 1.5 }, /Whole pieces/],
+    [{ role: 'engine' }, /option/],
+    [{ id: '1 2' }, /letters and figures/],
+  ])('%j is refused', (bad, message) => {
+    const read = ArrangementFile.safeParse({
+      code: 'x',
+      words: 'Some',
+      slots: [{ id: 'x', words: 'X', role: 'plain', ...bad }],
+    })
+    expect(read.success ? '' : read.error.issues[0]?.message).toMatch(message)
+  })
+})

@@ -1,0 +1,178 @@
+import { describe, expect, it } from 'vitest'
+import { PARTS, SIZES, kit, line, propose } from '../../../tests/support/kitOf'
+import { shipped, shippedKnowledge } from '../../../tests/support/shipped'
+import { knownPart, resolvePart } from '../part'
+import { ARRANGEMENTS, suitsArrangement } from '.'
+import { ballCount } from './ballCount'
+import { findBySeat } from './findBySeat'
+
+describe('partial measurements are enough to start', () => {
+  it('a shaft and a bore find the bearing, closed as the arrangement wants it', () => {
+    const k = propose('B1', { positions: 1, parts: {}, sizes: { shaft: 17.02, housing: 39.98 } })
+    expect(line(k, 'bearingLeft')).toMatchObject({ designation: '6203-2RS', state: 'filled', assumed: true })
+  })
+  it('the hub bore chooses the cup among those that run with the cone', () => {
+    const k = kit({
+      parts: { ...PARTS, innerCup: 'auto' },
+      sizes: { ...SIZES, housing: 59.13, housing2: 45.24 },
+    })
+    expect(line(k, 'innerCup')).toMatchObject({ designation: 'L68110', state: 'filled' })
+  })
+  it('a bearing for another seat is a conflict with both figures', () => {
+    const k = propose('B1', {
+      positions: 1,
+      parts: { bearing: '6205-2RS' },
+      sizes: { shaft: 25.4, housing: 50.8 },
+    })
+    expect(line(k, 'bearingLeft')).toMatchObject({
+      state: 'conflict',
+      reason: expect.stringMatching(/25 mm against 25.4 mm/),
+    })
+  })
+  it('what lies on the shelf is taken among what fits', () => {
+    const sizes = { ...SIZES, sealShaft: 35, sealHousing: 52, sealWidth: undefined }
+    const plain = line(kit({ sizes }), 'seal')?.designation
+    const other = line(kit({ sizes }), 'seal')?.alternatives[0] ?? ''
+    expect(other).not.toBe('')
+    const stocked = propose('A1', { positions: 4, parts: PARTS, sizes, thread: '3/4-16' }, (d) =>
+      d === other ? { free: 9, bin: 'S1', price: 3.5 } : null,
+    )
+    expect(line(stocked, 'seal')).toMatchObject({
+      designation: other,
+      alternatives: expect.arrayContaining([plain]),
+    })
+  })
+  it('of several on the shelf the cheapest is taken', () => {
+    const sizes = { ...SIZES, sealShaft: 35, sealHousing: 52, sealWidth: undefined }
+    const all = [
+      line(kit({ sizes }), 'seal')?.designation ?? '',
+      ...(line(kit({ sizes }), 'seal')?.alternatives ?? []),
+    ]
+    const prices = new Map(all.map((d, i) => [d, 10 - i]))
+    const stocked = propose('A1', { positions: 4, parts: PARTS, sizes, thread: '3/4-16' }, (d) => {
+      const price = prices.get(d)
+      return price === undefined ? null : { free: 9, bin: 'S1', price }
+    })
+    expect(line(stocked, 'seal')?.designation).toBe(all.at(-1))
+  })
+  it('prices add up only when every piece has one', () => {
+    const priced = propose('A1', { positions: 4, parts: PARTS, sizes: SIZES, thread: '3/4-16' }, () => ({
+      free: 0,
+      bin: '',
+      price: 1.25,
+    }))
+    expect(priced.price).toBe(9 * 4 * 1.25)
+    expect(kit().price).toBeNull()
+  })
+})
+
+describe('findings add to the kit (common practice)', () => {
+  it('a grooved collar adds the collar', () => {
+    const parts = { bearing: '6203-2RS', sealLeft: 'none', sealRight: 'none', wheelSpacerLeft: 'keep' }
+    const k = propose('B1', {
+      positions: 1,
+      parts,
+      sizes: { spacerLength: 40, wheelSpacerLength: 11 },
+      findings: ['collarGrooved'],
+    })
+    expect(line(k, 'wheelSpacerLeft')).toMatchObject({
+      state: 'conflict',
+      reason: expect.stringMatching(/grooved/),
+    })
+    expect(line(k, 'wheelSpacerRight')).toMatchObject({ state: 'filled', quantity: 1 })
+  })
+  it('a grooved journal adds the wear sleeve, a worn hub the housing', () => {
+    expect(line(kit({ findings: ['journalGrooved'] }), 'wearSleeve')).toMatchObject({
+      designation: 'thin wear sleeve for 42 mm',
+      assumed: true,
+    })
+    expect(line(kit({ sizes: {}, findings: ['journalGrooved'] }), 'wearSleeve')?.state).toBe('gap')
+    expect(line(kit(), 'wearSleeve')).toBeUndefined()
+    expect(
+      line(propose('D1', { positions: 1, parts: {}, sizes: {}, findings: ['hubWorn'] }), 'knuckle'),
+    ).toBeDefined()
+  })
+})
+
+it('loose balls fill their circle less one (common practice: 1/4 in balls on a 25 mm circle are eleven)', () => {
+  expect(ballCount(25, 6.35)).toBe(11)
+  const k = propose('H1', { positions: 2, parts: {}, sizes: { ballDiameter: 6.35, ballCircle: 25 } })
+  expect(line(k, 'ballsLeft')).toMatchObject({ quantityPerPosition: 11, quantity: 22, assumed: true })
+})
+
+it('tools are sized to the parts', () => {
+  expect(kit().tools).toEqual(
+    expect.arrayContaining([
+      expect.stringMatching(/^Driver 58\.6 mm for L68110/),
+      expect.stringMatching(/^Torque wrench/),
+    ]),
+  )
+})
+
+it.each([
+  ['L44649/L44610', 'A1 A2 A3 A4'],
+  ['62/28', 'B1 B2 B3 B4 C1 C2 G1'],
+  ['NU207', 'G1'],
+  ['UCF206-20', 'F1'],
+  ['39x72x37', 'D1'],
+])('%s suits %s', (number, codes) => {
+  const known = knownPart(resolvePart(number, shippedKnowledge, { piece: 'complete' }))
+  const suiting = [...ARRANGEMENTS].flatMap(([code, a]) =>
+    known && suitsArrangement(a, known) ? [code] : [],
+  )
+  expect(suiting.join(' ')).toBe(codes)
+})
+
+it.each([
+  [{ bearingLocating: '22207K' }, { adapterSleeve: 'H307', adapterSleeveFloating: 'H307' }],
+  [{ bearingLocating: '6207', bearingFloating: '22207K' }, { adapterSleeveFloating: 'H307' }],
+  [{ bearingLocating: '2207K', bearingFloating: 'NU207' }, { adapterSleeve: 'H307' }],
+  [{ bearingLocating: '6207', bearingFloating: 'NU207' }, {}],
+])('a bearing with a tapered bore brings its own sleeve, at either end: %j', (parts, sleeves) => {
+  const k = propose('G1', { positions: 1, parts, sizes: {} })
+  const found = k.lines.filter(({ role }) => role === 'adapterSleeve')
+  expect(Object.fromEntries(found.map(({ slot, designation }) => [slot, designation]))).toEqual(sleeves)
+  expect(k.checks.filter(({ code }) => code === 'taperedBore').map(({ words }) => words)).toHaveLength(
+    new Set(Object.values(parts).filter((p) => p.endsWith('K'))).size,
+  )
+})
+
+it('a unit of insert and housing brings its housing, screws and nipple; an insert alone does not', () => {
+  const named = (insert: string) => propose('F1', { positions: 1, parts: { insert }, sizes: {} })
+  const unit = named('UCF206-20')
+  expect(unit.complete).toBe(true)
+  for (const slot of ['housing', 'lockScrews', 'greaseNipple'])
+    expect(unit.lines.find((l) => l.slot === slot)).toMatchObject({
+      designation: 'with UCF206-20',
+      stays: true,
+      quantity: 0,
+    })
+  expect(
+    named('UC206-20')
+      .lines.filter(({ state }) => state === 'gap')
+      .map(({ slot }) => slot),
+  ).toEqual(['housing', 'lockScrews', 'greaseNipple'])
+})
+
+it('grease of an insert: at its nipple where the wide ring has a groove, else a film', () => {
+  const grease = (insert: string) =>
+    propose('F1', { positions: 1, parts: { insert }, sizes: {} }).lines.find(({ slot }) => slot === 'grease')
+  expect(grease('UC206')).toMatchObject({ quantity: 12, unit: 'g' })
+  expect(grease('UC206')?.reason).toContain('comes filled')
+  expect(grease('SB206')?.reason).toContain('A film only')
+})
+
+it('a measured seat alone never proposes a flanged bearing, a track roller or a clutch', () => {
+  for (const [role, shaft, housing] of [
+    ['ballBearing', 8, 22],
+    ['bearing', 20, 47],
+    ['bearing', 16, 22],
+  ] as const) {
+    const found = findBySeat(shipped.catalogue, role, { shaft, housing })
+    expect(found.length).toBeGreaterThan(0)
+    for (const part of found) {
+      expect(part.dimensions.flangeOutside, part.base).toBeUndefined()
+      expect(['cam-follower', 'one-way-clutch', 'spherical-plain']).not.toContain(part.family)
+    }
+  }
+})

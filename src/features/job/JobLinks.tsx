@@ -1,0 +1,15 @@
+import type { Route } from 'next'
+import Link from 'next/link'
+
+/** Jobs by their numbers, each a link to open it. */
+export function JobLinks({ ids }: { ids: readonly number[] }) {
+  return ids.map((id) => (
+    <Link
+      key={id}
+      href={`/jobs/${id}` as Route}
+      className="mr-3 inline-flex min-h-11 items-center underline underline-offset-4"
+    >
+      Job <span className="number ml-1">{id}</span>
+    </Link>
+  ))
+}
