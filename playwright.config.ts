@@ -12,10 +12,10 @@ export default defineConfig({
   ],
   fullyParallel: false,
   workers: 1,
-  timeout: 120_000,
+  timeout: 300_000,
   // Once more on a busy machine; ./test names what needed it, for it may be a race of ours.
   retries: 1,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   reporter: [
     ['list'],
     ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? '.local/reports/e2e.json' }],

@@ -56,7 +56,7 @@ test('A1, land train: compare, inspect, seats, setting, grease, plan, signed', a
   await expect(page.getByTestId('recommended')).toContainText('P7')
   await pick(page, 'Hub or housing of', 'not said')
   await expect(page.getByTestId('recommended')).toContainText('N7')
-  await expect(page.getByTestId('distribution')).toContainText('100 000 assemblies', { timeout: 15_000 })
+  await expect(page.getByTestId('distribution')).toContainText('100 000 assemblies')
   await tab(page, 'Setting')
   await expect(page.getByLabel('Threads an inch')).toHaveValue('16')
   await expect(page.getByText('No slot lands in the target')).toBeVisible()
@@ -279,7 +279,6 @@ test('the toolbox and the way of the shop are kept and followed', async ({ page,
 })
 
 test('the tabs of fitting stand up to the accessibility rules', async ({ page, request }) => {
-  test.setTimeout(120_000)
   await page.goto(`/jobs/${await jobWith(request, 'coach 1')}/fit`)
   for (const name of ['Spacing', 'Setting', 'Grease', 'Life']) {
     await tab(page, name)

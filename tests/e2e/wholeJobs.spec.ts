@@ -77,7 +77,6 @@ const designations = (parts: readonly { designation: string }[]) => parts.map((p
 test('a tapered pair with two sets of different systems, from New job to closed, by keyboard', async ({
   page,
 }) => {
-  test.setTimeout(120_000)
   const id = await takeIn(page, `Capstan, drum end ${mark}`, `Capstan ${mark}`, 'drum end')
   await page.goto(`/jobs/${id}/identify`)
   await page.keyboard.press('s')
@@ -123,7 +122,6 @@ test('a tapered pair with two sets of different systems, from New job to closed,
 test('a driven hub with five bearings, each decided in its place, left closed and found again by its part', async ({
   page,
 }) => {
-  test.setTimeout(150_000)
   const id = await takeIn(page, `Swan boat, driven hub ${mark}`, `Swan boat ${mark}`, 'driven hub')
   await page.goto(`/jobs/${id}/kit`)
   await page.getByRole('button', { name: /^B3/ }).click()
@@ -175,7 +173,6 @@ test('a driven hub with five bearings, each decided in its place, left closed an
 })
 
 test('a job with two positions, each to its own record; one of them comes back', async ({ page }) => {
-  test.setTimeout(120_000)
   const left = await takeIn(page, `Mangle ${mark}`, `Mangle ${mark}`, 'left roller')
   await page.goto(`/jobs/${left}/identify`)
   await decide(page, '6002-2RS')
@@ -227,7 +224,6 @@ test('a job with two positions, each to its own record; one of them comes back',
 test.describe('by touch', () => {
   test.use({ hasTouch: true })
   test('an own arrangement with an own-list part, from the editor to the register', async ({ page }) => {
-    test.setTimeout(150_000)
     const bore = (21 + (Number(mark) % 37) / 10 + 0.03).toFixed(2)
     const code = `g${mark}`.slice(0, 12)
     await page.goto('/arrangements')

@@ -176,7 +176,6 @@ test('in windows of four sizes and with text of 200 % nothing lies out of reach,
   page,
   request,
 }) => {
-  test.setTimeout(300_000)
   for (const path of await everywhere(request)) {
     await page.setViewportSize({ width: 1280, height: 800 })
     await open(page, path)
@@ -221,7 +220,6 @@ test('on a phone the answer is in sight while a reading is typed, and is taken b
 })
 
 test('a finger finds every button: 44 px at least (INTERFACE: gloves)', async ({ browser, request }) => {
-  test.setTimeout(300_000)
   const context = await browser.newContext({
     viewport: { width: 820, height: 1180 },
     hasTouch: true,
@@ -258,7 +256,6 @@ test('a finger finds every button: 44 px at least (INTERFACE: gloves)', async ({
 
 test('the light follows the system until one is chosen', async ({ browser }) => {
   // It loads four pages of its own, beside the API tests on two cores.
-  test.setTimeout(300_000)
   for (const [colorScheme, theme] of [
     ['dark', 'dim'],
     ['light', 'light'],

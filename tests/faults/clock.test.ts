@@ -15,11 +15,11 @@ const site = new Site(resolve('.local/fault-clock-db'), {
   NODE_OPTIONS: `--import ${resolve('tests/support/shiftedClock.mjs')}`,
 })
 
-beforeAll(() => site.begin(), 120_000)
+beforeAll(() => site.begin())
 afterAll(() => {
   site.end()
   rmSync(folder, { recursive: true, force: true })
-}, 30_000)
+})
 
 async function clockOff(days: number): Promise<void> {
   writeFileSync(offFile, String(days * DAY))

@@ -95,7 +95,7 @@ beforeAll(() => {
 afterAll(() => {
   script('down')
   rmSync(folder, { recursive: true, force: true })
-}, 60_000)
+})
 
 it('nothing that was acknowledged is lost when a node dies or is cut off; all nodes end alike', async () => {
   const acknowledged: string[] = []

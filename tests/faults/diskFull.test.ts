@@ -20,12 +20,12 @@ const ballast = join(DISK, 'ballast')
 
 beforeAll(async () => {
   if (mounted) await site.begin()
-}, 120_000)
+})
 afterAll(() => {
   if (!mounted) return
   site.end()
   spawnSync('umount', [DISK])
-}, 30_000)
+})
 
 /** Fills the disk to the last block. */
 function fill(): void {

@@ -15,8 +15,8 @@ const EDITORS = 50
 const LEAST_ANSWERED = 10
 
 const site = new Site()
-beforeAll(() => site.begin(), 120_000)
-afterAll(() => site.end(), 30_000)
+beforeAll(() => site.begin())
+afterAll(() => site.end())
 
 interface Reply {
   /** 0 = no answer came */
@@ -207,7 +207,7 @@ describe.each([
         await askAgain()
       }
     },
-    ROUNDS * 40_000,
+    ROUNDS * 60_000,
   )
 })
 

@@ -29,11 +29,11 @@ const run = (script: string, ...args: string[]) => {
 beforeAll(() => {
   site.beginDatabase()
   run('scripts/backup.ts', file)
-}, 120_000)
+})
 afterAll(() => {
   site.end()
   rmSync(folder, { recursive: true })
-}, 30_000)
+})
 
 it(
   `killed ${ROUNDS} times in the middle: the next start has the copy whole, to the byte`,
@@ -71,4 +71,4 @@ it('a copy that has gone in between gives back what was there', () => {
   expect(run('scripts/prepare.ts')).toContain('cannot be read any more')
   expect(site.sql("select name from machines where name = 'Newest'")).toEqual([['Newest']])
   expect(run('scripts/prepare.ts')).not.toContain('put back')
-}, 120_000)
+})
