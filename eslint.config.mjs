@@ -17,7 +17,10 @@ export default tseslint.config(
       '@typescript-eslint/no-invalid-void-type': 'off',
       'no-restricted-imports': [
         'error',
-        { patterns: [{ regex: insideOfCore, message: "Import the folder's index, not its inside." }] },
+        {
+          patterns: [{ regex: insideOfCore, message: "Import the folder's index, not its inside." }],
+          paths: [{ name: 'next/link', message: 'Import Link from ui/Link: it fetches no page ahead.' }],
+        },
       ],
       eqeqeq: 'error',
       'no-console': 'error',
@@ -44,6 +47,7 @@ export default tseslint.config(
       ],
     },
   },
+  { files: ['src/ui/Link.tsx'], rules: { 'no-restricted-imports': 'off' } },
   {
     files: ['public/sw.js'],
     languageOptions: { globals: { self: 'readonly', caches: 'readonly' } },

@@ -2,7 +2,6 @@ import { expect, test } from '@playwright/test'
 import { STAGE_PATHS, type Stage } from '@/contract/choices'
 import { noFaults, watch } from '../support/faultless'
 import { open } from '../support/page'
-import { SCREENS } from '../support/screens'
 
 test('every main screen of the demo jobs opens without faults, light and dim, and fits 1280 × 800', async ({
   page,
@@ -54,27 +53,6 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
 })
 
 const STAGES_OF_DEMO = Object.values(STAGE_PATHS).map((stage) => `/jobs/201${stage}`)
-
-test('every screen has one main heading and a title of its own; tables have names and their heads a scope', async ({
-  page,
-}) => {
-  const titles = new Map<string, string>()
-  for (const path of [...SCREENS, ...STAGES_OF_DEMO]) {
-    await open(page, path)
-    await expect(page.locator('h1'), path).toHaveCount(1)
-    const title = await page.title()
-    const screen = path.replace(/\?.*/, '')
-    expect(titles.get(title) ?? screen, `${title} is the title of two screens`).toBe(screen)
-    titles.set(title, screen)
-    const nameless = await page.evaluate(() => ({
-      heads: [...document.querySelectorAll('th')].filter((head) => !head.scope).length,
-      tables: [...document.querySelectorAll('table')].filter(
-        (table) => !table.caption && !table.ariaLabel && !table.hasAttribute('aria-labelledby'),
-      ).length,
-    }))
-    expect(nameless, path).toEqual({ heads: 0, tables: 0 })
-  }
-})
 
 /** Screens that ask for more than came with the page. */
 const ASKING = ['/machines/1', '/fits?designation=6205', '/logbook?tab=failures', ...STAGES_OF_DEMO]

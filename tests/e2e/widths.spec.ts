@@ -133,6 +133,42 @@ const overlapping = (page: Page): Promise<string[]> =>
     )
   })
 
+/** What a finger has to find and is under 44 px (INTERFACE: gloves). */
+const small = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const size = (element: Element): string => {
+      const { width, height } = element.getBoundingClientRect()
+      return `${Math.round(width)}x${Math.round(height)}`
+    }
+    return [
+      ...document.querySelectorAll('button, select, input, textarea, summary, [role=tab], a.button, a.chip'),
+    ]
+      .filter((element) => {
+        // A check box is touched by its label, a file by the button around it.
+        const touched = element.matches('[type=checkbox], [type=radio], [type=file]')
+          ? element.closest('label')
+          : element
+        if (!touched) return false
+        const { width, height } = touched.getBoundingClientRect()
+        const shown = width > 0 && height > 0 && !element.closest('svg, .sr-only, dialog')
+        return shown && Math.min(width, height) < 43.5
+      })
+      .map(
+        (element) =>
+          `${element.tagName} ${(element.getAttribute('aria-label') ?? element.textContent ?? '').trim().slice(0, 30)} ${size(element)}`,
+      )
+  })
+
+/** Main headings, heads of columns without a scope and tables without a name. */
+const structure = (page: Page) =>
+  page.evaluate(() => ({
+    mains: document.querySelectorAll('h1').length,
+    heads: [...document.querySelectorAll('th')].filter((head) => !head.scope).length,
+    tables: [...document.querySelectorAll('table')].filter(
+      (table) => !table.caption && !table.ariaLabel && !table.hasAttribute('aria-labelledby'),
+    ).length,
+  }))
+
 /** A list with parts and with a row that was not kept, so that its screen has something to show. */
 test.beforeAll(async ({ request }) => {
   const columns = { designation: 'number', bore: 'bore', outside: 'outside', width: 'width', quantity: 'qty' }
@@ -172,17 +208,29 @@ async function everywhere(request: APIRequestContext): Promise<string[]> {
   ]
 }
 
-test('in windows of four sizes and with text of 200 % nothing lies out of reach, on any screen', async ({
+test('every screen: a title and main heading of its own, nothing cut or out of reach in windows of four sizes and with text of 200 %, 44 px for a finger', async ({
   page,
   request,
 }) => {
+  test.setTimeout(900_000)
+  const titles = new Map<string, string>()
+  const device = await page.context().newCDPSession(page)
+  let ahead: string[] = []
+  page.on('request', (request) => request.url().includes('_rsc=') && ahead.push(request.url()))
+  const drawn = () =>
+    page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))))
   for (const path of await everywhere(request)) {
     await page.setViewportSize({ width: 1280, height: 800 })
+    ahead = []
     await open(page, path)
+    expect.soft(ahead, `${path} asks for other pages ahead`).toEqual([])
+    const title = await page.title()
+    const screen = path.replace(/\?.*/, '')
+    if (!titles.has(title)) titles.set(title, screen)
+    expect.soft(titles.get(title), `${title} is the title of two screens`).toBe(screen)
+    expect.soft(await structure(page), path).toEqual({ mains: 1, heads: 0, tables: 0 })
     const reach = async (name: string): Promise<void> => {
-      await page.evaluate(
-        () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
-      )
+      await drawn()
       expect(await unreachable(page), `${path} in ${name}`).toEqual([])
       const tall = await page.evaluate(() => document.documentElement.scrollHeight > window.innerHeight + 1)
       expect(tall, `${path} scrolls within its panes in ${name}`).toBe(false)
@@ -198,6 +246,18 @@ test('in windows of four sizes and with text of 200 % nothing lies out of reach,
       expect.soft(await overlapping(page), `${path} in ${name}: one over the other`).toEqual([])
     }
     expect(await squeezed(page), `${path} on a phone`).toEqual([])
+    // The same page in a hand: a touch screen instead of a mouse.
+    await device.send('Emulation.setDeviceMetricsOverride', {
+      width: 820,
+      height: 1180,
+      deviceScaleFactor: 1,
+      mobile: true,
+    })
+    await device.send('Emulation.setTouchEmulationEnabled', { enabled: true })
+    await drawn()
+    expect(await page.evaluate(() => matchMedia('(pointer: coarse)').matches)).toBe(true)
+    expect.soft(await small(page), `${path} for a finger`).toEqual([])
+    await device.send('Emulation.setTouchEmulationEnabled', { enabled: false })
   }
 })
 
@@ -216,41 +276,6 @@ test('on a phone the answer is in sight while a reading is typed, and is taken b
   await expect(page.locator('#width')).toBeInViewport()
   await page.getByRole('button', { name: /Create job/ }).tap()
   await page.waitForURL(/jobs\/\d+\//)
-  await context.close()
-})
-
-test('a finger finds every button: 44 px at least (INTERFACE: gloves)', async ({ browser, request }) => {
-  const context = await browser.newContext({
-    viewport: { width: 820, height: 1180 },
-    hasTouch: true,
-    isMobile: true,
-  })
-  const page = await context.newPage()
-  for (const path of await everywhere(request)) {
-    await open(page, path)
-    const small = await page.evaluate(() =>
-      [...document.querySelectorAll('button, select, input, textarea, summary, [role=tab], a.button, a.chip')]
-        .filter((element) => {
-          // A check box is touched by its label, a file by the button around it.
-          const touched = element.matches('[type=checkbox], [type=radio], [type=file]')
-            ? element.closest('label')
-            : element
-          if (!touched) return false
-          const { width, height } = touched.getBoundingClientRect()
-          return (
-            width > 0 &&
-            height > 0 &&
-            Math.min(width, height) < 43.5 &&
-            !element.closest('svg, .sr-only, dialog')
-          )
-        })
-        .map(
-          (e) =>
-            `${e.tagName} ${(e.getAttribute('aria-label') ?? e.textContent ?? '').trim().slice(0, 30)} ${Math.round(e.getBoundingClientRect().width)}x${Math.round(e.getBoundingClientRect().height)}`,
-        ),
-    )
-    expect(small, path).toEqual([])
-  }
   await context.close()
 })
 

@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { type ReactNode } from 'react'
 import { WAITS, WAITS_WORDS } from '@/contract/choices'

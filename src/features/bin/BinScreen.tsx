@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { BinItem, BinResponse } from '@/contract/bin'
 import { Frame } from '@/features/shell'

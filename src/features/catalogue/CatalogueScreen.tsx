@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useMemo, useRef, useState } from 'react'
 import { writeInch, writeMm } from '@/core/quantity'
 import { Frame, usePreferences } from '@/features/shell'

@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { MM_PER_INCH, writeInch, writeMm, type LengthUnit } from '@/core/quantity'
 import type { ListedPart } from '@/contract/catalogue'
 

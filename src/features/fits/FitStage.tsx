@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import { cavityBetween } from '@/core/grease'
 import { betweenCups, readThread } from '@/core/kit'

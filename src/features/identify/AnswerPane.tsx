@@ -1,7 +1,7 @@
 'use client'
 
 import { UnitText } from '@/features/shell'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { useState } from 'react'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'

@@ -1,5 +1,5 @@
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 
 /** Jobs by their numbers, each a link to open it. */
 export function JobLinks({ ids }: { ids: readonly number[] }) {

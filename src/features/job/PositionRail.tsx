@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState } from 'react'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useSearchParams } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import { STAGES, STAGE_WORDS, type Stage } from '@/contract/choices'

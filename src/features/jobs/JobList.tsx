@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useMemo } from 'react'
 import type { Output } from '@/contract/endpoints'
 import type { Route } from 'next'

@@ -2,7 +2,7 @@
 
 import type { Route } from 'next'
 import dynamic from 'next/dynamic'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useMemo, useState } from 'react'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKeys } from '@/ui/useKeys'

@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { KitResponse } from '@/contract/kit'
 import { usePaperUrl } from '@/features/shell'

@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { writeInch, writeMm, type LengthUnit, writeCount } from '@/core/quantity'
 import { usePreferences } from '@/features/shell'
 import type { ListDetail, ListSummary } from '@/contract/list'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useEffect, useState, type FormEvent } from 'react'
 import { OUTCOMES, OUTCOME_WORDS, type Outcome } from '@/contract/choices'
 import type { Output } from '@/contract/endpoints'

@@ -2,7 +2,7 @@
 
 import type { Output } from '@/contract/endpoints'
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { Frame } from '@/features/shell'

@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { DAMAGE, INSPECTED, INSPECTED_WORDS, type Inspected } from '@/core/inspect'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import type { BasketResponse, OrderResponse, OrdersResponse } from '@/contract/supply'

@@ -1,7 +1,7 @@
 'use client'
 
 import { UnitText } from '@/features/shell'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { Application } from '@/core/interchange'
 import { JobFrame, useJob } from '@/features/job'

@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { usePathname, useRouter } from 'next/navigation'
 import { Frame } from '@/features/shell'
 import { DidYouMean } from '@/ui/DidYouMean'

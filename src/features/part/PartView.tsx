@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { useState } from 'react'
 import { isFamily, PIECES } from '@/core/catalogue'

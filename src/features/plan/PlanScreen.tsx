@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import { BLANK_FITTING, JobFrame, useJob } from '@/features/job'
 import { useKit } from '@/features/kit'

@@ -1,7 +1,7 @@
 'use client'
 
 import { UnitText } from '@/features/shell'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import type { PlanResponse } from '@/contract/plan'
 import { VerdictMark } from '@/ui/VerdictMark'
 

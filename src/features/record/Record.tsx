@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import { ITEM_WORDS, readMeasurements } from '@/core/identify'

@@ -1,7 +1,7 @@
 'use client'
 
 import { capital } from '@/core/capital'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { useEffect, useState } from 'react'
 import { MEDIA } from '@/core/seals'

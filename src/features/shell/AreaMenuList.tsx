@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { usePathname } from 'next/navigation'
 import { DropdownMenu } from 'radix-ui'
 import { AREAS } from './areas'

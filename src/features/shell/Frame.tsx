@@ -1,7 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useEffect, useRef, type ReactNode, type RefObject } from 'react'
 import { AreaMenu } from './AreaMenu'
 import { KeyHelp } from './KeyHelp'
