@@ -396,6 +396,15 @@ it('spherical plain bearings are named by their bore, in millimetres (GE) or inc
   for (const { base, series, dimensions: d } of plain) {
     const number = base.slice(series.length)
     const sixteenths = 16 * Number(number.slice(0, 1)) + Number(number.slice(1))
+    // Series G has the outer ring of the next size of E and its width, for a smaller bore.
+    if (series === 'GEG')
+      expect(
+        plain.some(
+          ({ series: other, dimensions: e }) =>
+            other === 'GE' && e.outside === d.outside && e.bore !== d.bore,
+        ),
+        base,
+      ).toBe(true)
     expect(d.bore, base).toBeCloseTo(series === 'GEZ' ? (sixteenths / 16) * 25.4 : Number(number), 2)
     expect(d.outerRingWidth, base).toBeLessThan(d.width ?? 0)
   }
@@ -427,8 +436,28 @@ it('rod ends: sizes of their spherical plain bearing, a head around it, four thr
 })
 
 it('track rollers with a stud are named by their outside, those with a bore by it (ISO 7063)', () => {
-  for (const { base, series, dimensions: d } of parts.filter((p) => p.family === 'cam-follower'))
-    expect(series === 'KR' ? d.outside : d.bore, base).toBe(Number(base.replace(/^\D+/, '')))
+  const rollers = parts.filter((p) => p.family === 'cam-follower')
+  const of = (name: string) => rollers.find((p) => p.base === name)?.dimensions
+  for (const { base, series, dimensions: d } of rollers) {
+    const number = base.replace(/^\D+/, '')
+    if (series === 'CF') {
+      // In inches; the roller is between four tenths and three quarters as wide as its diameter (ABMA 18.2).
+      expect(d.outside, base).toBeCloseTo(lengthMm(`${number} in`), 2)
+      const share = (d.width ?? 0) / (d.outside ?? 1)
+      expect(share > 0.49 && share <= 0.76, base).toBe(true)
+    } else if (series === 'RSTO') {
+      // The roller of STO without its inner ring.
+      const whole = number === '5' ? { bore: 5, outside: 16, width: 8 } : of(`STO${number}`)
+      expect(d.outside, base).toBe(whole?.outside)
+      expect(d.bore, base).toBeGreaterThan(whole?.bore ?? Infinity)
+      expect(d.width, base).toBeCloseTo((whole?.width ?? 0) - 0.2, 3)
+    } else if (/^NUTR\d{4,}$/.test(base)) {
+      // The heavy row: bore and outside in one number, the width of the light row of that bore.
+      expect(`${d.bore}${d.outside}`, base).toBe(number)
+      expect(d.width, base).toBe(of(`NUTR${d.bore}`)?.width)
+    } else expect(series === 'KR' ? d.outside : d.bore, base).toBe(Number(number))
+    if (series === 'STO') expect(d.outside, base).toBe((of(`NATR${number}`) ?? of(`NUTR${number}`))?.outside)
+  }
 })
 
 describe('hardware', () => {

@@ -96,7 +96,7 @@ describe('hardware', () => {
   )
   it('every lock nut has its tab washer, a little larger than the nut', () => {
     const nuts = shipped.catalogue.parts.filter((p) => p.family === 'lock-nut' && p.base.startsWith('KM'))
-    expect(nuts.length).toBe(27)
+    expect(nuts.length).toBe(32)
     for (const { base, hardware: nut } of nuts) {
       const washer = hardware(base.replace('KM', 'MB'))
       if (nut?.what !== 'lockNut' || washer?.what !== 'lockWasher') throw new Error(base)

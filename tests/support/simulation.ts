@@ -1,4 +1,4 @@
-import { commonnessWeight, familyFacts, type Part } from '@/core/catalogue'
+import { commonnessWeight, familyFacts, namesOf, type Part } from '@/core/catalogue'
 import { misreadings, type Wear } from '@/core/designation'
 import { buildIdentifier, identify, type Evidence, type Identification } from '@/core/identify'
 import { shipped } from './shipped'
@@ -159,12 +159,14 @@ export const LOOK_ALIKE: Record<string, string> = {
 
 const SUFFIXES = ['-2RS', 'ZZ', '-2Z', 'DDU', 'LLU', '-2RS/C3', 'ZZ/C3', '/C3']
 
-/** A number as it is stamped: bearings that are made with shields or seals mostly carry a suffix. */
+/** A number as it is stamped, in any of its spellings; bearings that are made with shields or seals mostly carry a suffix. */
 function stamped(random: Random, part: Part): string {
   const closable = familyFacts(part.family).traits?.includes('closable') ?? false
+  const names = namesOf(part)
+  const number = names[Math.floor(random() * names.length)]?.text ?? part.base
   return closable && random() < 0.8
-    ? part.base + (SUFFIXES[Math.floor(random() * SUFFIXES.length)] ?? '')
-    : part.base
+    ? number + (SUFFIXES[Math.floor(random() * SUFFIXES.length)] ?? '')
+    : number
 }
 
 /** Parts with their stamps, one mark lost and one confused; of at least six marks: with five left two numbers in three are the same as another. */
@@ -248,11 +250,18 @@ export function simulateUnlisted(rounds: number, seed: number): number {
 /** Every way a part may be stamped in this simulation, with its share among the ways of the part. */
 function waysOf(part: Part): { text: string; share: number }[] {
   const closable = familyFacts(part.family).traits?.includes('closable') ?? false
-  if (!closable) return [{ text: part.base, share: 1 }]
-  return [
-    { text: part.base, share: 0.2 },
-    ...SUFFIXES.map((suffix) => ({ text: part.base + suffix, share: 0.8 / SUFFIXES.length })),
-  ]
+  const names = namesOf(part)
+  return names.flatMap(({ text }) =>
+    closable
+      ? [
+          { text, share: 0.2 / names.length },
+          ...SUFFIXES.map((suffix) => ({
+            text: text + suffix,
+            share: 0.8 / SUFFIXES.length / names.length,
+          })),
+        ]
+      : [{ text, share: 1 / names.length }],
+  )
 }
 
 const isStruck = (mark: string): boolean => /[A-Z0-9]/.test(mark)

@@ -134,6 +134,12 @@ const HOW_IT_SITS: Partial<Record<SeatKind, Partial<Record<'inner' | 'outer', st
     inner: 'The figures are running clearance between shaft and needles, once the cup is in its bore.',
   },
   needleNoRing: { inner: 'The figures are running clearance between shaft and needles.' },
+  needleCage: {
+    inner:
+      'No ring: the figures are the shaft’s own. Clearance follows from shaft, needles and bore together.',
+    outer:
+      'No ring: the figures are the bore’s own. Clearance follows from shaft, needles and bore together.',
+  },
 }
 
 const round = (value: number, digits = 1): number => Math.round(value * 10 ** digits) / 10 ** digits

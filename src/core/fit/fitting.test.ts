@@ -109,6 +109,8 @@ describe('usual classes (common practice, handbooks)', () => {
     [{ ...ball, ring: 'outer', turning: 'inner', kind: 'drawnCup', lightAlloy: true }, 'R6'],
     [{ ...ball, ring: 'inner', turning: 'inner', kind: 'drawnCup' }, 'h5'],
     [{ ...ball, ring: 'inner', turning: 'inner', kind: 'needleNoRing' }, 'g6'],
+    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'needleCage' }, 'g6'],
+    [{ ...ball, ring: 'outer', turning: 'inner', kind: 'needleCage' }, 'G6'],
     [{ ...ball, ring: 'outer', turning: 'inner', kind: 'thrust' }, 'H8'],
   ] as const)('%j: %s', (use, name) => expect(recommendClass(use).class).toBe(name))
   it('every class that is recommended is in the tables, on its own side', () =>

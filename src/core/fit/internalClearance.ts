@@ -145,7 +145,7 @@ export function internalClearance(
   boreMm: number,
   kind?: SeatKind,
 ): Limits | null {
-  if (kind === 'drawnCup' || kind === 'needleNoRing') return null
+  if (kind === 'drawnCup' || kind === 'needleNoRing' || kind === 'needleCage') return null
   const taper = kind === 'onSleeve'
   const rows = (taper ? TAPER_TABLES : TABLES)[family]
   const row =

@@ -116,6 +116,13 @@ function byKind({ ring, kind, load, lightAlloy }: SeatUse): UsualClass | null {
             why: 'The needles run on the shaft itself: hardened, ground, g6; h5 for less clearance.',
           }
         : null
+    case 'needleCage':
+      return inner
+        ? {
+            class: load === 'heavy' ? 'h5' : 'g6',
+            why: 'The needles run on the shaft itself: hardened, ground, g6; h5 for less clearance.',
+          }
+        : { class: 'G6', why: 'The needles run in the bore itself: hardened, ground, G6.' }
     case 'thrust':
       return inner
         ? { class: 'j6', why: 'The shaft washer is centred on its shaft.' }

@@ -78,7 +78,8 @@ const bandOf = (rows: readonly (readonly number[])[], mm: number, column: number
 
 /**
  * Limits of a new ring's diameter.
- * @param kind tapered rings are told in Normal (class 4) only; without an inner ring the circle under the needles is told
+ * @param kind tapered rings are told in Normal (class 4) only; without an inner ring the circle under the needles is told, of a cage
+ *   its nominal size
  * @returns µm about nominal
  * @example ringLimits('bore', 25) // { lower: -10, upper: 0 }
  */
@@ -97,6 +98,8 @@ export function ringLimits(
     case 'needleNoRing':
       if (bore) return toleranceClass(ENVELOPE[kind], mm) ?? { lower: 0, upper: 0 }
       break
+    case 'needleCage':
+      return { lower: 0, upper: 0 }
     case 'taperedInch':
       return { lower: 0, upper: bandOf(bore ? INCH_BORE : INCH_OUTSIDE, mm, 1) }
     case 'taperedMetric':

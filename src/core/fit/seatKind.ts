@@ -1,4 +1,4 @@
-import { familyFacts, type Family, type Part } from '../catalogue'
+import { familyFacts, needleDesign, type Family, type NeedleDesign, type Part } from '../catalogue'
 
 /** How a bearing sits: decides its usual classes, the limits of its own rings, and whether it is pressed or heated. */
 export const SEAT_KINDS = [
@@ -10,6 +10,7 @@ export const SEAT_KINDS = [
   'insert',
   'drawnCup',
   'needleNoRing',
+  'needleCage',
   'thrust',
   'onSleeve',
 ] as const
@@ -20,16 +21,19 @@ type Named = Pick<Part, 'base' | 'family' | 'series' | 'set'>
 
 /** Inch-pattern numbers that begin with J name metric bearings of the tapered plan (ABMA 19.1). */
 const isMetricByPrefix = ({ base, set }: Named): boolean => /^J[A-Z]*\d/.test(set?.cone ?? base)
-/** Needle bearings without an inner ring: the shaft is the raceway (ISO 3245, ISO 1206). */
-const DRAWN_CUPS: readonly string[] = ['HK', 'BK']
-const NO_RING: readonly string[] = ['NK', 'RNA48', 'RNA49', 'RNA69']
+/** Needle bearings that lack a ring: shaft, or shaft and housing, are the raceway (ISO 3245, ISO 1206, ISO 3030). */
+const BY_DESIGN: Partial<Record<NeedleDesign, SeatKind>> = {
+  drawnCup: 'drawnCup',
+  closedCup: 'drawnCup',
+  withoutInner: 'needleNoRing',
+  cage: 'needleCage',
+}
 
 const BY_FAMILY: Partial<Record<Family, SeatKind>> = {
   'tapered-metric': 'taperedMetric',
   'tapered-inch': 'taperedInch',
   'hub-unit': 'hubUnit',
   insert: 'insert',
-  'one-way-clutch': 'drawnCup',
   'thrust-ball': 'thrust',
   'thrust-roller': 'thrust',
 }
@@ -43,15 +47,16 @@ export function seatKindOf(part: Named, taperBore = false): SeatKind {
   const usual = seatKindOfFamily(part.family)
   if (taperBore || (usual === 'insert' && part.base.startsWith('UK'))) return 'onSleeve'
   if (usual === 'taperedInch' && isMetricByPrefix(part)) return 'taperedMetric'
-  if (part.family === 'needle' && DRAWN_CUPS.includes(part.series)) return 'drawnCup'
-  if (part.family === 'needle' && NO_RING.includes(part.series)) return 'needleNoRing'
-  return usual
+  if (part.family === 'cam-follower' && part.series === 'RSTO') return 'needleNoRing'
+  const design = needleDesign(part)
+  if (design) return BY_DESIGN[design] ?? usual
+  return part.family === 'one-way-clutch' ? 'ball' : usual
 }
 
 /** Slid on by hand and locked by screws, a collar or a sleeve: never pressed, never heated. */
 export const isHandFitted = (kind: SeatKind, ring: 'inner' | 'outer'): boolean =>
   kind === 'insert' || (kind === 'onSleeve' && ring === 'inner')
 
-/** The shaft itself is the raceway: there is no ring to be tight, only running clearance. */
+/** The shaft or the housing itself is the raceway: there is no ring to be tight, only running clearance. */
 export const isRaceway = (kind: SeatKind, ring: 'inner' | 'outer'): boolean =>
-  ring === 'inner' && (kind === 'drawnCup' || kind === 'needleNoRing')
+  kind === 'needleCage' || (ring === 'inner' && (kind === 'drawnCup' || kind === 'needleNoRing'))

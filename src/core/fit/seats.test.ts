@@ -30,10 +30,39 @@ describe('how a number sits', () => {
     ['NK20/16', 'needleNoRing'],
     ['RNA4904', 'needleNoRing'],
     ['NA4904', 'roller'],
+    ['RSTO20', 'needleNoRing'],
+    ['NATR20', 'roller'],
+    ['HF1616', 'drawnCup'],
+    ['RC121610', 'drawnCup'],
+    // Two rings around balls and sprags.
+    ['CSK25', 'ball'],
     ['51105', 'thrust'],
   ])('%s: %s', (base, kind) => {
     const part = findPart(shipped.catalogue, base)
     expect(part && seatKindOf(part)).toBe(kind)
+  })
+  it.each([
+    ['SCE108', 'drawnCup'],
+    ['B-108', 'drawnCup'],
+    ['MJ-108', 'drawnCup'],
+    ['NKS24', 'needleNoRing'],
+    ['K25x30x17', 'needleCage'],
+    ['IR25x30x20', 'roller'],
+    ['NKIS15', 'roller'],
+  ])('%s, whatever list it stands in: %s', (number, kind) => {
+    const series = /^[A-Z]+/.exec(number)?.[0] ?? ''
+    expect(seatKindOf({ base: number, family: 'needle', series })).toBe(kind)
+  })
+  it('a cage has no ring: shaft and bore are ground for the needles and nothing is pressed', () => {
+    const cage = { bore: 25, outside: 30, width: 17, kind: 'needleCage' } as const
+    for (const [ring, name] of [
+      ['inner', 'h5'],
+      ['outer', 'G6'],
+    ] as const) {
+      const fit = checkFit({ ...cage, ring, class: name })
+      expect(fit.ok && fit.value.heat.byHeat, ring).toBe(false)
+      expect(fit.ok && fit.value.advice.join(' '), ring).toContain('No ring')
+    }
   })
   it('a bore of 1:12 sits on its sleeve', () => {
     const part = findPart(shipped.catalogue, '22208')

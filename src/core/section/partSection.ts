@@ -1,4 +1,4 @@
-import { familyFacts, type Part } from '../catalogue'
+import { familyFacts, needleDesign, type Part } from '../catalogue'
 import { OPEN, type Closure } from '../designation'
 import { ballSection } from './ballSection'
 import { doubleRowSection, insertSection, thrustSection } from './otherBallSections'
@@ -102,9 +102,9 @@ function ringSection(
     case 'rod-end':
       return sphericalPlainSection(bore, outside, width, part.dimensions.outerRingWidth)
     case 'one-way-clutch':
-      return part.series === 'CSK'
-        ? ballSection(bore, outside, width, closure)
-        : needleSection(bore, outside, width, 'drawnCup')
+      return needleDesign(part)
+        ? needleSection(bore, outside, width, 'drawnCup')
+        : ballSection(bore, outside, width, closure)
     case 'thrust-ball':
       return thrustSection(bore, outside, width)
     case 'insert':
@@ -114,7 +114,7 @@ function ringSection(
     case 'spherical':
       return sphericalSection(bore, outside, width)
     case 'needle':
-      return needleSection(bore, outside, width, needleKind(part.series))
+      return needleSection(bore, outside, width, needleDesign(part) ?? 'withoutInner')
     default:
       return null
   }
@@ -124,10 +124,4 @@ function ringSection(
 const TWO_ROWS: ReadonlySet<string> = new Set(['LR52', 'LR53'])
 
 const thrustKind = (series: string): Parameters<typeof thrustRollerSection>[3] =>
-  series === 'AXK' ? 'cage' : series === 'AS' ? 'washer' : 'complete'
-
-function needleKind(series: string): Parameters<typeof needleSection>[3] {
-  if (series === 'HK') return 'drawnCup'
-  if (series === 'BK') return 'closedCup'
-  return series.startsWith('NA') || series === 'NKI' ? 'withInner' : 'withoutInner'
-}
+  series === 'AXK' ? 'cage' : series === 'AS' || series === 'LS' ? 'washer' : 'complete'

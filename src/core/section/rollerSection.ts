@@ -1,3 +1,4 @@
+import type { NeedleDesign } from '../catalogue'
 import { outline, type Point, type Section, type Shape } from './shape'
 
 /** Usual proportions, shares of the wall (D − d)/2 (common practice). */
@@ -127,16 +128,28 @@ export function sphericalSection(bore: number, outside: number, width: number): 
   }
 }
 
-/** Half-section of a needle roller bearing: thin cup (HK, BK), or machined rings with or without the inner one. */
-export function needleSection(
-  bore: number,
-  outside: number,
-  width: number,
-  kind: 'drawnCup' | 'closedCup' | 'withInner' | 'withoutInner',
-): Section {
+/** Half-section of a needle roller bearing: thin cup, machined rings with or without the inner one, cage or inner ring alone. */
+export function needleSection(bore: number, outside: number, width: number, kind: NeedleDesign): Section {
   const [inner, outer] = [bore / 2, outside / 2]
   const wall = outer - inner
   const edge = width * 0.1
+  const box = (from: number, to: number, low: number, high: number): Point[] => [
+    [from, low],
+    [to, low],
+    [to, high],
+    [from, high],
+  ]
+  if (kind === 'innerRing')
+    return { length: width, radius: outer, shapes: [outline(box(0, width, inner, outer), 'forward')] }
+  if (kind === 'cage')
+    return {
+      length: width,
+      radius: outer,
+      shapes: [
+        outline(box(0, width, inner + wall * 0.25, outer - wall * 0.25), 'backward'),
+        outline(box(edge, width - edge, inner, outer), 'none'),
+      ],
+    }
   if (kind === 'drawnCup' || kind === 'closedCup') {
     const sheet = Math.min(wall * 0.34, 1.5)
     const cup: Point[] = [
@@ -162,15 +175,7 @@ export function needleSection(
       radius: outer,
       shapes: [
         outline([...cup, ...end], 'backward'),
-        outline(
-          [
-            [edge, inner],
-            [width - edge, inner],
-            [width - edge, outer - sheet],
-            [edge, outer - sheet],
-          ],
-          'none',
-        ),
+        outline(box(edge, width - edge, inner, outer - sheet), 'none'),
       ],
     }
   }
@@ -190,27 +195,8 @@ export function needleSection(
       ],
       'backward',
     ),
-    outline(
-      [
-        [edge, low],
-        [width - edge, low],
-        [width - edge, needle],
-        [edge, needle],
-      ],
-      'none',
-    ),
+    outline(box(edge, width - edge, low, needle), 'none'),
   ]
-  if (kind === 'withInner')
-    shapes.unshift(
-      outline(
-        [
-          [0, inner],
-          [width, inner],
-          [width, low],
-          [0, low],
-        ],
-        'forward',
-      ),
-    )
+  if (kind === 'withInner') shapes.unshift(outline(box(0, width, inner, low), 'forward'))
   return { length: width, radius: outer, shapes }
 }

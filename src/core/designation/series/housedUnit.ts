@@ -1,7 +1,7 @@
 import type { Part } from '../../catalogue'
 
-/** Housings of a unit: pillow blocks, flanges of two, three and four bolts, take-ups, cartridges (ISO 3228, common practice). */
-const HOUSING = 'PA|PH|PF|PFL|PP|P|FL|FB|FC|FA|F|T|C'
+/** Housings of a unit: pillow blocks, flanges of two, three and four bolts, take-ups, hangers, cartridges (ISO 3228, common practice). */
+const HOUSING = 'PA|PH|PF|PFL|PP|P|LP|LF|FL|FB|FC|FA|F|T|HA|C'
 
 /** A unit at the front of a number: the type of its insert and the size. */
 export const HOUSED_UNIT = new RegExp(`^(UC|SA|SB|HC|UK)(?:${HOUSING})([23X]\\d\\d)(?!\\d)`)

@@ -19,8 +19,8 @@ type Rule = (key: string, catalogue: Catalogue) => RuleMatch | null
 const ONE_DIGIT: ReadonlySet<string> = new Set(['60', '62', '68', '69'])
 /** Longer spellings of thin series: 618 is 68. */
 const LONG_SPELLING: Record<string, string> = { '617': '67', '618': '68', '619': '69' }
-/** Double row angular contact in another convention. */
-const OTHER_CONVENTION: Record<string, string> = { '52': '32', '53': '33' }
+/** Double row angular contact, and thin angular contact, in other conventions. */
+const OTHER_CONVENTION: Record<string, string> = { '52': '32', '53': '33', '78': '718', '79': '719' }
 
 function baseOf({ family, series }: PlanSeries, code: string): string {
   if (family === 'tapered-metric' && series === '320') return `${series}${code}X`
@@ -101,28 +101,24 @@ const machinedNeedle: Rule = (key, catalogue) => {
   }
 }
 
-/** K cages with needles: under the needles, over them, width. */
-const needleCage: Rule = (key) => {
-  const match = /^K(\d{1,3})X(\d{1,3})X(\d{1,2})(?!\d)/.exec(key)
+/** K cages with needles: under the needles, over them, width. IR inner rings: bore, raceway, width, which may end in a half. */
+const namedBySizes: Rule = (key) => {
+  const match = /^(K|IR)(\d{1,3})X(\d{1,3})X(\d{1,2}(?:\.\d)?)(?![\d.])/.exec(key)
   if (!match) return null
-  const [bore = 0, outside = 0, width = 0] = match.slice(1).map(Number)
+  const [bore, outside, width] = [Number(match[2]), Number(match[3]), Number(match[4])]
   return outside > bore
-    ? { part: computedPart(match[0], 'needle', 'K', { bore, outside, width }), length: match[0].length }
-    : null
-}
-
-/** IR inner rings of needle bearings: bore, raceway and width. */
-const innerRing: Rule = (key) => {
-  const match = /^IR(\d{1,3})X(\d{1,3})X(\d{1,2})(?!\d)/.exec(key)
-  if (!match) return null
-  const [bore = 0, outside = 0, width = 0] = match.slice(1).map(Number)
-  return outside > bore
-    ? { part: computedPart(match[0], 'needle', 'IR', { bore, outside, width }), length: match[0].length }
+    ? {
+        part: computedPart(match[0], 'needle', match[1] ?? '', { bore, outside, width }),
+        length: match[0].length,
+      }
     : null
 }
 
 /** Sixteenths of an inch that a drawn cup has at most, so that three digits split one way: `108` is 10 and 8. */
 const MOST_SIXTEENTHS = 40
+/** Whether a drawn cup of a bore is made about so wide, both in sixteenths: `B625` is no cup of 6 and 25. */
+const isCupWidth = (bore: number, width: number): boolean =>
+  width >= Math.max(3, bore * 0.3) && width <= Math.min(MOST_SIXTEENTHS, bore * 1.5 + 2)
 
 /** Sixteenths of an inch between bore and outside of a drawn cup, by its bore in sixteenths (ABMA 18.2, from memory). */
 function shellSixteenths(bore: number): number | undefined {
@@ -130,15 +126,18 @@ function shellSixteenths(bore: number): number | undefined {
   return bore >= 12 && bore <= 22 ? 4 : undefined
 }
 
-/** Inch drawn cups: bore and width in sixteenths of an inch (ABMA 18.2, common practice); SCH and BCH are thicker. */
+/**
+ * Inch drawn cups: bore and width in sixteenths of an inch (ABMA 18.2, common practice). SCE, J with cage and B full of needles have
+ * one outside; BCE, MJ and M are closed at one end; with H they are thicker.
+ */
 const inchDrawnCup: Rule = (key) => {
-  const match = /^(SCE|BCE|SCH|BCH)(\d{2,4})(?!\d)/.exec(key)
+  const match = /^(SCE|BCE|SCH|BCH|MJH|MJ|MH|BH|JH|B|J|M)([1-9]\d{1,3})(?!\d)/.exec(key)
   const digits = match?.[2] ?? ''
   const split = digits.length === 2 || Number(digits.slice(0, 2)) > MOST_SIXTEENTHS ? 1 : 2
   const [bore, width] = [Number(digits.slice(0, split)), Number(digits.slice(split))]
-  if (!match || bore < 2 || width < 2 || width > MOST_SIXTEENTHS) return null
+  if (!match || bore < 2 || digits[split] === '0' || !isCupWidth(bore, width)) return null
   const inch = (count: number): number => roundMicrometre((count / 16) * MM_PER_INCH)
-  const shell = match[1]?.endsWith('E') ? shellSixteenths(bore) : undefined
+  const shell = /H$/.test(match[1] ?? '') ? undefined : shellSixteenths(bore)
   const outside = shell === undefined ? undefined : inch(bore + shell)
   return {
     part: computedPart(match[0], 'needle', match[1] ?? '', { bore: inch(bore), outside, width: inch(width) }),
@@ -161,9 +160,9 @@ const thrustNeedle: Rule = (key) => {
 /** An inch bore in the shell of a metric insert may be this much smaller or larger than the metric one. */
 const SHELL_BORE = { least: 0.72, most: 1.09 }
 
-/** UC, SA, SB, HC, UK, ER: the shell of 62 or 63, with a metric bore or one in sixteenths of an inch (common practice). */
+/** UC, SA, SB, HC, UK, ER, UEL, CS: the shell of 62 or 63, with a metric bore or one in sixteenths of an inch (common practice). */
 const insert: Rule = (key, catalogue) => {
-  const match = /^(UC|SA|SB|HC|UK|ER|RB|CSA|CSB)([23X])(\d\d)(?!\d)/.exec(key)
+  const match = /^(UC|SA|SB|HC|UK|ER|RB|CSA|CSB|CS|UEL|UER)([23X])(\d\d)(?!\d)/.exec(key)
   const bore = match && boreCode(match[3] ?? '')
   if (!match || !bore) return null
   const [, type, size] = match
@@ -264,8 +263,7 @@ const RULES: readonly Rule[] = [
   withoutInnerRing,
   drawnCup,
   machinedNeedle,
-  needleCage,
-  innerRing,
+  namedBySizes,
   inchDrawnCup,
   thrustNeedle,
   insert,

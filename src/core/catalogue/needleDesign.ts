@@ -1,0 +1,26 @@
+import type { Part } from './part'
+
+/**
+ * What of a needle bearing stands under its number: a drawn cup open or closed at one end, rings with or without the inner one,
+ * the cage with its needles alone, the inner ring alone.
+ */
+export type NeedleDesign = 'drawnCup' | 'closedCup' | 'withInner' | 'withoutInner' | 'cage' | 'innerRing'
+
+/** Letters in front of the number, metric (ISO 3245, ISO 1206, ISO 3030) and inch (ABMA 18.2); the longer are asked first. */
+const DESIGNS: readonly (readonly [RegExp, NeedleDesign])[] = [
+  [/^(BK|BCE|BCH|M|MJ|MH|MJH)$/, 'closedCup'],
+  [/^(HK|SCE|SCH|B|BH|J|JH|HF|HFL|RC|RCB)$/, 'drawnCup'],
+  [/^K$/, 'cage'],
+  [/^IR$/, 'innerRing'],
+  [/^(NKI|NKIS|NA)/, 'withInner'],
+]
+
+/**
+ * The design behind a series of needle bearings or roller clutches; null for other families and for clutches with two rings.
+ * @example needleDesign({ family: 'needle', series: 'SCE' }) // 'drawnCup'
+ */
+export function needleDesign({ family, series }: Pick<Part, 'family' | 'series'>): NeedleDesign | null {
+  if (family !== 'needle' && family !== 'one-way-clutch') return null
+  const found = DESIGNS.find(([letters]) => letters.test(series))?.[1]
+  return found ?? (family === 'needle' ? 'withoutInner' : null)
+}
