@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { noFaults, watch } from '../support/faultless'
-import { pick, saved, settled } from '../support/page'
+import { open, pick, saved, settled } from '../support/page'
 
 async function openJob(page: Page, title: string): Promise<string> {
   await page.goto('/jobs/new')
@@ -170,6 +170,28 @@ test('a bearing added beside a decided one opens to be identified, and each stan
   await page.keyboard.type('2.565 in')
   await expect(refusal).toBeHidden()
   await expect(page.getByLabel('Counterbore')).toHaveValue('2.565 in')
+})
+
+test('what is typed after another bearing was chosen is of that one, however slow the server is', async ({
+  page,
+  request,
+}) => {
+  const made = await request.post('/api/jobs', { data: { title: 'Paddle boat, stern gear' } })
+  const { id, version } = (await made.json()) as { id: number; version: number }
+  await request.post(`/api/jobs/${id}/bearings`, { data: { version, name: 'outer' } })
+  await open(page, `/jobs/${id}/identify`)
+  // No page that is asked for now is ever answered.
+  await page.route('**/*_rsc=*', () => undefined)
+  await page.getByRole('link', { name: 'outer' }).click()
+  await expect(page.getByLabel('Called')).toHaveValue('outer')
+  await page.keyboard.press('b')
+  await page.keyboard.type('30')
+  await saved(page)
+  const { bearings } = (await (await request.get(`/api/jobs/${id}`)).json()) as {
+    bearings: { name: string; evidence: unknown }[]
+  }
+  const typed = bearings.filter(({ evidence }) => JSON.stringify(evidence).includes('"30"'))
+  expect(typed.map(({ name }) => name)).toEqual(['outer'])
 })
 
 test('the work of a screen that was gone to has the focus; the first Tab of a page skips to it', async ({

@@ -24,7 +24,9 @@ export function BearingRail() {
   const [name, setName] = useState('')
   const [error, setError] = useState('')
   const busy = state.kind === 'saving'
-  const go = (id: number, screen = path) => router.push(`${screen}?bearing=${id}` as Route)
+  const to = (id: number, screen = path) => `${screen}?bearing=${id}` as Route
+  // The job has all its bearings here: nothing is asked of the server, so what is typed next never lands in the one before.
+  const show = (id: number) => window.history.pushState(null, '', to(id))
   const run = (work: Promise<Job>, then: (stored: Job) => void): void => {
     work
       .then((stored) => {
@@ -44,7 +46,8 @@ export function BearingRail() {
         const last = stored.bearings.at(-1)
         // Nothing is decided for it yet: these screens would have nothing to show.
         const empty = NEED_DECISION.some((screen) => path.endsWith(screen))
-        if (last) go(last.id, empty ? `/jobs/${job.id}${STAGE_PATHS.identify}` : path)
+        if (last && empty) router.push(to(last.id, `/jobs/${job.id}${STAGE_PATHS.identify}`))
+        else if (last) show(last.id)
       },
     )
   }
@@ -54,7 +57,7 @@ export function BearingRail() {
         path: { id: job.id, bearing: bearing.id },
         query: { version: String(job.version) },
       }),
-      (stored) => stored.bearings[0] && go(stored.bearings[0].id),
+      (stored) => stored.bearings[0] && show(stored.bearings[0].id),
     )
   const several = job.bearings.length > 1
   return (
@@ -67,7 +70,11 @@ export function BearingRail() {
         {job.bearings.map((b) => (
           <li key={b.id}>
             <Link
-              href={`${path}?bearing=${b.id}` as Route}
+              href={to(b.id)}
+              onNavigate={(event) => {
+                event.preventDefault()
+                show(b.id)
+              }}
               aria-current={b.id === bearing.id ? 'true' : undefined}
               className={`block min-h-11 py-1 ${b.id === bearing.id ? 'font-bold text-ink' : 'text-ink2'}`}
             >
