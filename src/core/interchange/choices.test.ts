@@ -210,6 +210,23 @@ describe('traps', () => {
         if (/closed end|open at both|inner ring/.test(why))
           expect(findPart(shipped.catalogue, designation)?.family, base).toBe(family)
   })
+  it('a track roller is told those that differ by washers, inner ring, or a quarter of a millimetre', () => {
+    const why = (base: string, other: string): string =>
+      named(base).find(({ designation }) => designation === other)?.why ?? ''
+    expect(why('CF-1 1/4', 'KR32')).toContain('32 mm, not 31.75 mm')
+    expect(why('KR32', 'CF-1 1/4')).toContain('its stud and thread are others')
+    expect(why('STO25', 'NATR25')).toContain('25 mm over its washers, not 16 mm')
+    expect(why('NATR25', 'STO25')).toContain('without washers')
+    expect(why('STO25', 'RSTO25')).toContain('a hardened pin of 30 mm')
+    expect(why('RSTO25', 'STO25')).toContain('with an inner ring, for a pin of 25 mm')
+    const rollers = shipped.catalogue.parts.filter((p) => p.family === 'cam-follower')
+    for (const { base, dimensions } of rollers)
+      for (const { designation, kind } of named(base).filter((t) => t.kind === 'size')) {
+        const twin = findPart(shipped.catalogue, designation)
+        expect(twin?.family, `${base} ${designation} ${kind}`).toBe('cam-follower')
+        expect(Math.abs((twin?.dimensions.outside ?? 0) - (dimensions.outside ?? 9)), base).toBeLessThan(2)
+      }
+  })
   it('a rod end is told the other thread, the other hand and the other series on its bore', () => {
     const rods = shipped.catalogue.parts.filter((p) => p.family === 'rod-end')
     for (const { base, series, dimensions, shank } of rods) {

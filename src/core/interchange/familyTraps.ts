@@ -9,7 +9,7 @@ const LEFT_HAND = ' LH'
 const same = (a: number | undefined, b: number | undefined): boolean =>
   a !== undefined && b !== undefined && isSameSize(a, b)
 
-const sameRings = (a: Part, b: Part): boolean =>
+const sameRings = (a: Pick<Part, 'dimensions'>, b: Pick<Part, 'dimensions'>): boolean =>
   same(a.dimensions.bore, b.dimensions.bore) && same(a.dimensions.outside, b.dimensions.outside)
 
 const trap = (designation: string, why: string): Trap => ({ designation, kind: 'size', why })
@@ -113,6 +113,39 @@ function rodEndTwins({ family, base, series, dimensions, shank }: Part, catalogu
   })
 }
 
+/** Outsides of track rollers that are taken for each other, mm: 1 1/4 in is 0.25 mm less than 32 mm. */
+const NEAR_ROLLER_MM = 0.8
+
+/** Track rollers that differ by a washer, an inner ring, or a quarter of a millimetre and the stud that goes with it. */
+function trackRollerTwins({ family, base, dimensions: d }: Part, catalogue: Catalogue): Trap[] {
+  if (family !== 'cam-follower') return []
+  return catalogue.parts.flatMap((other) => {
+    const e = other.dimensions
+    if (other.family !== 'cam-follower' || other.base === base || !d.outside || !e.outside) return []
+    if (Math.abs(d.outside - e.outside) > NEAR_ROLLER_MM || (d.bore === undefined) !== (e.bore === undefined))
+      return []
+    if (d.bore === undefined)
+      return same(d.outside, e.outside)
+        ? []
+        : [
+            trap(
+              other.base,
+              `The roller is ${e.outside} mm, not ${d.outside} mm; its stud and thread are others.`,
+            ),
+          ]
+    if (same(d.outside, e.outside) && other.base === `R${base}`)
+      return [trap(other.base, `The same without its inner ring: it runs on a hardened pin of ${e.bore} mm.`)]
+    if (same(d.outside, e.outside) && base === `R${other.base}`)
+      return [trap(other.base, `The same with an inner ring, for a pin of ${e.bore} mm.`)]
+    if (!sameRings({ dimensions: d }, other)) return []
+    const washers =
+      other.series === 'STO'
+        ? 'without washers: what it is fitted between must guide it'
+        : `${e.width} mm over its washers, not ${d.width} mm`
+    return [trap(other.base, `Same bore and outside, ${washers}.`)]
+  })
+}
+
 /** Traps that go with the kind of bearing, not with near sizes (common practice). */
 export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
   ...insertAlone(part),
@@ -120,4 +153,5 @@ export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
   ...encoderSide(part),
   ...needleTwins(part, catalogue),
   ...rodEndTwins(part, catalogue),
+  ...trackRollerTwins(part, catalogue),
 ]

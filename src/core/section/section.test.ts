@@ -19,7 +19,9 @@ function faults(part: Part, sides: 0 | 2): string[] {
   return [
     ...(Math.max(...across) > section.radius + 1e-9 ? ['beyond the outside'] : []),
     ...(Math.min(...across) < inner - 1e-9 ? ['inside the bore'] : []),
-    ...(Math.min(...along) < -1e-9 || Math.max(...along) > section.length + 1e-9 ? ['beyond a face'] : []),
+    ...(Math.min(...along) < -1e-9 || Math.max(...along) > section.length + (section.beyond ?? 0) + 1e-9
+      ? ['beyond a face']
+      : []),
     ...(part.dimensions.outside &&
     Math.abs(section.radius * 2 - (part.dimensions.flangeOutside ?? part.dimensions.outside)) > 1e-9
       ? ['not to scale']

@@ -17,6 +17,8 @@ export interface Section {
   /** length along the axis and largest radius, mm */
   length: number
   radius: number
+  /** drawn behind the length that is told, mm: the stud of a track roller */
+  beyond?: number
   shapes: readonly Shape[]
 }
 

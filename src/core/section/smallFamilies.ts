@@ -53,23 +53,39 @@ export function sphericalPlainSection(
   }
 }
 
-/** Stud of a track roller over its outside (common practice; drawing only). */
+/** Stud of a track roller over its outside, and its length over the width of the roller (common practice; drawing only). */
 const STUD_SHARE = 0.4
+const STUD_LENGTH = 1.5
 
-/** Track roller: a thick outer ring on needles, over an inner ring or a stud (`bore` undefined). */
+/** Track roller: a thick outer ring on needles, over an inner ring between washers, or on a stud with its flange (`bore` undefined). */
 export function trackRollerSection(bore: number | undefined, outside: number, width: number): Section {
   const outer = outside / 2
-  const inner = bore === undefined ? (outer * STUD_SHARE) / 1.6 : bore / 2
+  const hasStud = bore === undefined
+  const inner = hasStud ? (outer * STUD_SHARE) / 1.6 : bore / 2
   const wall = outer - inner
   const edge = width * 0.08
   const [race, tread] = [inner + wall * 0.25, inner + wall * 0.45]
-  return {
-    length: width,
-    radius: outer,
-    shapes: [
-      block(0, width, bore === undefined ? 0 : inner, race, 'forward'),
-      block(edge, width - edge, race, tread, 'none'),
-      block(edge, width - edge, tread, outer, 'backward'),
+  // The width of a roller with a stud is its own, that of one with a bore is over the washers.
+  const [from, to] = hasStud ? [0, width] : [edge, width - edge]
+  const rolling = [
+    block(edge, width - edge, race, tread, 'none'),
+    block(from, to, tread, outer, 'backward'),
+  ] as const
+  if (!hasStud)
+    return { length: width, radius: outer, shapes: [block(0, width, inner, race, 'forward'), ...rolling] }
+  const beyond = width * STUD_LENGTH
+  const stud = outline(
+    [
+      [0, 0],
+      [0, tread],
+      [edge, tread],
+      [edge, race],
+      [width, race],
+      [width, outer * STUD_SHARE],
+      [width + beyond, outer * STUD_SHARE],
+      [width + beyond, 0],
     ],
-  }
+    'forward',
+  )
+  return { length: width, radius: outer, beyond, shapes: [stud, ...rolling] }
 }

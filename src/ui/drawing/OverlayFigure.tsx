@@ -26,7 +26,7 @@ export function OverlayFigure({ under, over, unit }: { under: Laid; over: Laid; 
   if (!a || !b)
     return <p className="p-6 text-ink3">The catalogue gives too little to lay these two over each other.</p>
   const write = unit === 'mm' ? writeMmFixed : writeInchFixed
-  const length = Math.max(a.length, b.length)
+  const length = Math.max(...[a, b].map((section) => section.length + (section.beyond ?? 0)))
   const radius = Math.max(a.radius, b.radius)
   const scale = Math.min((WIDTH - 2 * ROOM.side) / length, (HEIGHT - ROOM.top - ROOM.bottom) / (2 * radius))
   const cy = ROOM.top + radius * scale

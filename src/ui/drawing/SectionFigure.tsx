@@ -47,15 +47,13 @@ export function SectionFigure({ part, designation, closure, unit, measured = {},
     return <p className="p-6 text-ink3">The catalogue gives too little of {designation} to draw it.</p>
   const write = unit === 'mm' ? writeMmFixed : writeInchFixed
   const { bore, outside } = part.dimensions
+  const whole = section.length + (section.beyond ?? 0)
   const scale = Math.min(
-    (WIDTH - 2 * ROOM.side - 60) / section.length,
+    (WIDTH - 2 * ROOM.side - 60) / whole,
     (HEIGHT - ROOM.top - ROOM.bottom) / (2 * section.radius),
   )
   const [cx, cy] = [WIDTH / 2, ROOM.top + (HEIGHT - ROOM.top - ROOM.bottom) / 2]
-  const place = ([a, r]: Point): readonly [number, number] => [
-    cx + (a - section.length / 2) * scale,
-    cy - r * scale,
-  ]
+  const place = ([a, r]: Point): readonly [number, number] => [cx + (a - whole / 2) * scale, cy - r * scale]
   const [left, right] = [place([0, 0])[0], place([section.length, 0])[0]]
   const reach = 30
   const amber = (mm: number | undefined) =>

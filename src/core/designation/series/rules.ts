@@ -108,7 +108,7 @@ const namedBySizes: Rule = (key) => {
   const [bore, outside, width] = [Number(match[2]), Number(match[3]), Number(match[4])]
   return outside > bore
     ? {
-        part: computedPart(match[0], 'needle', match[1] ?? '', { bore, outside, width }),
+        part: computedPart(match[0].replaceAll('X', 'x'), 'needle', match[1] ?? '', { bore, outside, width }),
         length: match[0].length,
       }
     : null
