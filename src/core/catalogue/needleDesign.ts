@@ -6,7 +6,7 @@ import type { Part } from './part'
  */
 export type NeedleDesign = 'drawnCup' | 'closedCup' | 'withInner' | 'withoutInner' | 'cage' | 'innerRing'
 
-/** Letters in front of the number, metric (ISO 3245, ISO 1206, ISO 3030) and inch (ABMA 18.2); the longer are asked first. */
+/** Letters in front of the number, metric (ISO 3245, ISO 1206, ISO 3030) and inch (ABMA 18.2). */
 const DESIGNS: readonly (readonly [RegExp, NeedleDesign])[] = [
   [/^(BK|BCE|BCH|M|MJ|MH|MJH)$/, 'closedCup'],
   [/^(HK|SCE|SCH|B|BH|J|JH|HF|HFL|RC|RCB)$/, 'drawnCup'],

@@ -28,3 +28,16 @@ it('where only one changed something, that stands, whatever it is', () =>
       expect(merged(was, was, is)).toEqual(is)
     }),
   ))
+
+it.each(['toString', 'valueOf', 'constructor', 'hasOwnProperty', '__proto__'])(
+  'a field may be called %s: only what was sent counts',
+  (name) => {
+    const sent = (text: string): unknown => JSON.parse(text.replaceAll('NAME', name))
+    const [was, mine, theirs] = ['{"a":1}', '{"a":2}', '{"a":1,"NAME":[1]}'].map(sent)
+    const both = merged(was, mine, theirs)
+    expect(JSON.parse(JSON.stringify(both))).toEqual(sent('{"a":2,"NAME":[1]}'))
+    expect(merged(sent('{"NAME":[]}'), sent('{"NAME":[]}'), sent('{"NAME":[2]}'))).toEqual(
+      sent('{"NAME":[2]}'),
+    )
+  },
+)

@@ -1,6 +1,6 @@
 'use client'
 
-import isEqual from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit/predicate'
 import { useEffect, useEffectEvent, useRef } from 'react'
 import {
   useForm,
