@@ -135,27 +135,25 @@ export function lockWasher(row: CsvRow): Part {
   return hardware('lock-washer', r, { what: 'lockWasher', boreMm: r.bore_mm, outsideMm: r.outside_mm })
 }
 
-export function cotterPin(row: CsvRow): Part {
-  const r = pinRow.parse(row)
-  return hardware('cotter-pin', r, {
+const pin = (
+  r: Head & { thread_over_mm: number; thread_to_mm: number },
+  sizes: { pinMm: number; lengthMm: number; inch?: true },
+): Part =>
+  hardware('cotter-pin', r, {
     what: 'cotterPin',
-    pinMm: r.pin_mm,
-    lengthMm: r.length_mm,
     threadOverMm: r.thread_over_mm,
     threadToMm: r.thread_to_mm,
+    ...sizes,
   })
+
+export function cotterPin(row: CsvRow): Part {
+  const r = pinRow.parse(row)
+  return pin(r, { pinMm: r.pin_mm, lengthMm: r.length_mm })
 }
 
 export function inchCotterPin(row: CsvRow): Part {
   const r = inchPinRow.parse(row)
-  return hardware('cotter-pin', r, {
-    what: 'cotterPin',
-    pinMm: r.pin,
-    lengthMm: r.length,
-    threadOverMm: r.thread_over_mm,
-    threadToMm: r.thread_to_mm,
-    inch: true,
-  })
+  return pin(r, { pinMm: r.pin, lengthMm: r.length, inch: true })
 }
 
 export function washer(row: CsvRow): Part {
