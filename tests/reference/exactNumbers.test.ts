@@ -133,6 +133,12 @@ it('numbers by the rule of a series are unlisted parts with computed sizes (ISO 
   })
 })
 
+it('a letter before digits is no drawn cup where no cup is so wide or so narrow, nor with a nought before its width', () => {
+  const isRead = (text: string): boolean => readExact(text, shipped).ok
+  expect(['B48', 'J1220', 'MJ227'].map(isRead)).toEqual([true, true, true])
+  expect(['B49', 'J1221', 'MJ226', 'B625', 'B223', 'B1205'].filter(isRead)).toEqual([])
+})
+
 it('a unit of insert and housing has the sizes of its insert and stays the unit (ISO 3228, common practice)', () => {
   const inserts = shipped.catalogue.parts.filter(
     ({ base, family }) => family === 'insert' && /^(UC|SB|UK)[23X]\d\d$/.test(base),

@@ -16,10 +16,12 @@ const DESIGNS: readonly (readonly [RegExp, NeedleDesign])[] = [
 ]
 
 /**
- * The design behind a series of needle bearings or roller clutches; null for other families and for clutches with two rings.
+ * The design behind a series of needle bearings, roller clutches or track rollers without an inner ring; null for other families
+ * and for clutches and track rollers with two rings.
  * @example needleDesign({ family: 'needle', series: 'SCE' }) // 'drawnCup'
  */
 export function needleDesign({ family, series }: Pick<Part, 'family' | 'series'>): NeedleDesign | null {
+  if (family === 'cam-follower') return series === 'RSTO' ? 'withoutInner' : null
   if (family !== 'needle' && family !== 'one-way-clutch') return null
   const found = DESIGNS.find(([letters]) => letters.test(series))?.[1]
   return found ?? (family === 'needle' ? 'withoutInner' : null)

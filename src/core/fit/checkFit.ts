@@ -49,8 +49,10 @@ export interface FitQuestion {
 export interface FitAnswer {
   /** of the seat, µm */
   limits: Limits
-  /** of the ring, µm */
+  /** of the ring, or of the circle of the needles, µm */
   bearing: Limits
+  /** no ring: the needles run on the seat itself */
+  raceway: boolean
   /** µm, positive = tight */
   interference: { min: number; mean: number; max: number }
   /** µm; null where no table of this family is here */
@@ -260,13 +262,19 @@ export function checkFit(
     value: {
       limits,
       bearing,
+      raceway,
       interference: { min, mean: (min + max) / 2, max },
       clearanceLeft: left && { min: round(left.min), max: round(left.max) },
       heat: {
         deltaC: round(heat.deltaC),
         celsius: round(heat.celsius),
         ...(unpressed
-          ? { byHeat: false, advice: byHand ? NEVER_HEATED : 'No heat: the needles run on the shaft itself.' }
+          ? {
+              byHeat: false,
+              advice: byHand
+                ? NEVER_HEATED
+                : `No heat: the needles run ${inner ? 'on the shaft' : 'in the bore'} itself.`,
+            }
           : timed(heatAdvice(heat.celsius, min + max < 0, q, inner ? 'steel' : q.materials?.housing))),
       },
       pressForceKn: { min: round(force.min, 2), max: round(force.max, 2) },

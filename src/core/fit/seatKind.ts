@@ -34,6 +34,8 @@ const BY_FAMILY: Partial<Record<Family, SeatKind>> = {
   'tapered-inch': 'taperedInch',
   'hub-unit': 'hubUnit',
   insert: 'insert',
+  // With two rings, as sprag clutches have; drawn cups are told by their letters.
+  'one-way-clutch': 'ball',
   'thrust-ball': 'thrust',
   'thrust-roller': 'thrust',
 }
@@ -47,10 +49,8 @@ export function seatKindOf(part: Named, taperBore = false): SeatKind {
   const usual = seatKindOfFamily(part.family)
   if (taperBore || (usual === 'insert' && part.base.startsWith('UK'))) return 'onSleeve'
   if (usual === 'taperedInch' && isMetricByPrefix(part)) return 'taperedMetric'
-  if (part.family === 'cam-follower' && part.series === 'RSTO') return 'needleNoRing'
   const design = needleDesign(part)
-  if (design) return BY_DESIGN[design] ?? usual
-  return part.family === 'one-way-clutch' ? 'ball' : usual
+  return (design && BY_DESIGN[design]) ?? usual
 }
 
 /** Slid on by hand and locked by screws, a collar or a sleeve: never pressed, never heated. */

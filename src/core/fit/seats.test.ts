@@ -55,12 +55,15 @@ describe('how a number sits', () => {
   })
   it('a cage has no ring: shaft and bore are ground for the needles and nothing is pressed', () => {
     const cage = { bore: 25, outside: 30, width: 17, kind: 'needleCage' } as const
-    for (const [ring, name] of [
-      ['inner', 'h5'],
-      ['outer', 'G6'],
+    for (const [ring, name, runs] of [
+      ['inner', 'h5', 'on the shaft itself'],
+      ['outer', 'G6', 'in the bore itself'],
     ] as const) {
       const fit = checkFit({ ...cage, ring, class: name })
-      expect(fit.ok && fit.value.heat.byHeat, ring).toBe(false)
+      expect(fit.ok && fit.value, ring).toMatchObject({
+        raceway: true,
+        heat: { byHeat: false, advice: expect.stringContaining(runs) },
+      })
       expect(fit.ok && fit.value.advice.join(' '), ring).toContain('No ring')
     }
   })

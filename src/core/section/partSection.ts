@@ -48,7 +48,7 @@ function plainSection(part: Drawable, closure: Closure): Section | null {
   if (part.piece === 'seal') return bore && outside && width ? sealSection(bore, outside, width) : null
   if (part.piece === 'cone') return bore && coneWidth ? coneSection(bore, coneWidth) : null
   if (part.piece === 'cup') return outside && cupWidth ? cupSection(outside, cupWidth) : null
-  if (part.family === 'cam-follower')
+  if (part.family === 'cam-follower' && !needleDesign(part))
     return outside && width ? trackRollerSection(bore, outside, width) : null
   if (!bore || !outside) return null
   const { element } = familyFacts(part.family)
@@ -113,6 +113,7 @@ function ringSection(
       return cylindricalSection(bore, outside, width, flangesOf(part.series))
     case 'spherical':
       return sphericalSection(bore, outside, width)
+    case 'cam-follower':
     case 'needle':
       return needleSection(bore, outside, width, needleDesign(part) ?? 'withoutInner')
     default:
