@@ -2,13 +2,8 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { familyFacts, findPart, type Part } from '@/core/catalogue'
 import { readThread } from '@/core/kit'
-import { readLength, toMm } from '@/core/quantity'
+import { lengthMm } from '../support/lengthMm'
 import { shipped } from '../support/shipped'
-
-const lengthMm = (text: string): number => {
-  const read = readLength(text)
-  return read.ok ? toMm(read.value.value, read.value.stated ?? 'mm') : NaN
-}
 
 const parts = shipped.catalogue.parts
 const of = (...series: string[]): Part[] =>
@@ -457,60 +452,6 @@ it('track rollers with a stud are named by their outside, those with a bore by i
       expect(d.width, base).toBe(of(`NUTR${d.bore}`)?.width)
     } else expect(series === 'KR' ? d.outside : d.bore, base).toBe(Number(number))
     if (series === 'STO') expect(d.outside, base).toBe((of(`NATR${number}`) ?? of(`NUTR${number}`))?.outside)
-  }
-})
-
-describe('hardware', () => {
-  const hardware = parts.flatMap((p) => (p.hardware ? [p.hardware] : []))
-  it('snap rings: the groove is smaller than the shaft (DIN 471) and larger than the bore (DIN 472)', () => {
-    const rings = hardware.flatMap((h) => (h.what === 'snapRing' ? [h] : []))
-    expect(rings.length).toBeGreaterThan(25)
-    for (const h of rings)
-      expect(
-        h.kind === 'shaft snap ring' ? h.grooveMm < h.nominalMm : h.grooveMm > h.nominalMm,
-        `${h.kind} ${h.nominalMm}`,
-      ).toBe(true)
-  })
-  it.each([
-    ['shaft snap ring 25x1.2', 23.9], // DIN 471
-    ['shaft snap ring 30x1.5', 28.6],
-    ['bore snap ring 52x2', 55], // DIN 472
-    ['bore snap ring 40x1.75', 42.5],
-  ])('%s has its groove at %s mm', (base, groove) => {
-    expect(findPart(shipped.catalogue, base)?.hardware).toMatchObject({ grooveMm: groove })
-  })
-  it('every castle nut has a cotter pin by ISO 1234 that is long enough, and a washer', () => {
-    const nuts = hardware.flatMap((h) => (h.what === 'castleNut' ? [h] : []))
-    expect(nuts.length).toBeGreaterThan(5)
-    for (const nut of nuts) {
-      const pin = hardware.some(
-        (h) =>
-          h.what === 'cotterPin' &&
-          nut.threadMm > h.threadOverMm &&
-          nut.threadMm <= h.threadToMm &&
-          h.lengthMm >= nut.acrossFlatsMm,
-      )
-      expect(pin, nut.thread).toBe(true)
-      expect(
-        hardware.some((h) => h.what === 'washer' && Math.abs(h.threadMm - nut.threadMm) < 0.3),
-        nut.thread,
-      ).toBe(true)
-    }
-  })
-})
-
-it('at least twenty seals, each by shaft, housing and width', () => {
-  const seals = parts.filter((p) => p.piece === 'seal')
-  expect(seals.length).toBeGreaterThanOrEqual(20)
-  for (const { base, dimensions: d } of seals.filter(({ base }) => !base.endsWith(' in')))
-    expect(base).toBe(`${d.bore}x${d.outside}x${d.width}`)
-  const inch = seals.filter(({ base }) => base.endsWith(' in'))
-  expect(inch.length).toBeGreaterThan(30)
-  for (const { base, dimensions: d } of inch) {
-    const sizes = base.slice(0, -3).split(' x ')
-    expect(sizes.map((text) => lengthMm(`${text} in`))).toEqual(
-      [d.bore, d.outside, d.width].map((mm) => expect.closeTo(mm ?? 0, 3) as number),
-    )
   }
 })
 

@@ -1,5 +1,6 @@
 import { familyFacts } from './families'
-import type { Part } from './part'
+import { MM_PER_INCH, writeInch } from '../quantity'
+import type { HardwareDetails, Part } from './part'
 
 /** One name a part goes by. */
 export interface PartName {
@@ -99,6 +100,59 @@ function insertByBore({ family, base, dimensions: { bore } }: Part): PartName[] 
   return (names[type] ?? []).map((text) => ({ text }))
 }
 
+/** Snap rings go by their standard or by the side they sit on, with or without the thickness. */
+const RING_WORDS = {
+  'shaft snap ring': [
+    'DIN 471',
+    'external snap ring',
+    'external circlip',
+    'shaft circlip',
+    'shaft snap ring',
+  ],
+  'bore snap ring': ['DIN 472', 'internal snap ring', 'internal circlip', 'bore circlip', 'bore snap ring'],
+} as const
+
+const named = (words: readonly string[], sizes: readonly string[]): PartName[] =>
+  words.flatMap((word) => sizes.map((size) => ({ text: `${word} ${size}` })))
+
+type Ring = Extract<HardwareDetails, { what: 'snapRing' }>
+
+/** Inch rings go by hundredths of an inch behind the number of their kind: `5100-112` for 1 1/8 in (common practice). */
+function ringNames({ kind, nominalMm, thicknessMm }: Ring): PartName[] {
+  const [standard, ...words] = RING_WORDS[kind]
+  const isInch = !Number.isInteger(nominalMm)
+  if (!isInch) return named([standard, ...words], [String(nominalMm), `${nominalMm}x${thicknessMm}`])
+  const hundredths = Math.floor((nominalMm / MM_PER_INCH) * 100 + 0.01)
+  const number = kind === 'shaft snap ring' ? '5100' : 'N5000'
+  return [{ text: `${number}-${hundredths}` }, ...named(words, [`${writeInch(nominalMm)} in`])]
+}
+
+/** Hardware by its standard and by the other usual words (common practice). */
+function hardwareNames({ base, hardware }: Part): PartName[] {
+  const sizes = (words: string): string => base.slice(words.length + 1)
+  switch (hardware?.what) {
+    case 'snapRing':
+      return ringNames(hardware)
+    case 'eRing':
+      return named(['DIN 6799', 'E-clip', 'E-ring'], [sizes('E-ring')])
+    case 'cotterPin':
+      return named(hardware.inch ? ['split pin'] : ['split pin', 'ISO 1234', 'DIN 94'], [sizes('cotter pin')])
+    case 'castleNut':
+      return named(['castellated nut', 'slotted nut'], [sizes('castle nut')])
+    case 'lockWasher':
+      return base.startsWith('MB') ? [{ text: `AW${base.slice(2).padStart(2, '0')}` }] : []
+    case 'lockNut':
+      return base.startsWith('KM') && Number(base.slice(2)) < FIRST_INCH_AN
+        ? [{ text: `AN${base.slice(2).padStart(2, '0')}` }]
+        : []
+    default:
+      return []
+  }
+}
+
+/** From this size on AN is an inch nut as well: a number alone does not tell which. */
+const FIRST_INCH_AN = 15
+
 /** Every way the number of a part is written, its own base first. */
 export const namesOf = (part: Part): PartName[] => [
   { text: part.base },
@@ -112,6 +166,7 @@ export const namesOf = (part: Part): PartName[] => [
   ...plainDesigns(part),
   ...rodEndNames(part),
   ...insertByBore(part),
+  ...hardwareNames(part),
   ...(part.synonyms ?? []).map((text) => ({ text })),
 ]
 

@@ -91,6 +91,15 @@ export const HardwareDetails = z.discriminatedUnion('what', [
     thicknessMm: z.number().positive(),
     grooveMm: z.number().positive(),
   }),
+  z.object({
+    what: z.literal('eRing'),
+    /** diameter of the groove it snaps on to, by which it is named */
+    grooveMm: z.number().positive(),
+    thicknessMm: z.number().positive(),
+    /** shafts it is for: from … up to and including … */
+    shaftFromMm: z.number().positive(),
+    shaftToMm: z.number().positive(),
+  }),
 ])
 export type HardwareDetails = z.infer<typeof HardwareDetails>
 

@@ -121,6 +121,9 @@ const OPTION_WORDS: Record<string, string> = {
   cage: 'Cage',
   precision: 'Precision',
   material: 'Material',
+  lip: 'Lip',
+  shank: 'Thread',
+  hardware: 'Thread and sizes',
 }
 
 /** What each says of itself, where the check tells no change. */
@@ -129,7 +132,8 @@ const TOLD: Record<string, (variant: Variant) => string> = {
   clearance: ({ clearance }) => clearance,
   precision: ({ precision }) => precision ?? 'Normal',
   cage: ({ cage }) => cage?.words ?? "the maker's standard",
-  material: ({ materials }) => materials.join(', ') || 'steel',
+  material: ({ materials, part }) => part.seal?.material ?? (materials.join(', ') || 'steel'),
+  lip: ({ part }) => part.seal?.lip ?? '',
 }
 
 function optionRows(from: Variant, to: Variant, application: Application): Compared[] {

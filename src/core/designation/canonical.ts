@@ -24,8 +24,15 @@ export interface Written {
 function writtenOf({ token, text }: Stretch): string {
   if (!token) return ` ${text.trim()}`
   if (token.kind === 'clearance') return `/${token.text}`
-  if (token.text.startsWith('#')) return ` ${token.text}`
+  if (token.text.startsWith('#') || token.families.every((family) => family === 'seal'))
+    return ` ${token.text}`
   return (/^\d/.test(token.text) ? '-' : '') + token.text
+}
+
+/** Letters of a seal stand apart from its sizes: `TC 35x62x10`. */
+function behindPrefix({ text, families }: SuffixToken): string {
+  if (families.every((family) => family === 'seal')) return ' '
+  return /^\d/.test(text) ? '-' : ''
 }
 
 /**
@@ -37,7 +44,7 @@ export const writeDesignation = (
   prefix: readonly SuffixToken[],
   stretches: readonly Stretch[],
 ): Written => ({
-  front: prefix.map(({ text }) => (/^\d/.test(text) ? `${text}-` : text)).join('') + base,
+  front: prefix.map((token) => token.text + behindPrefix(token)).join('') + base,
   options: stretches.map((stretch) => ({
     written: writtenOf(stretch),
     meaning: stretch.token?.meaning ?? 'not decoded',

@@ -5,6 +5,7 @@ import { exactBases, withoutHabits, type ExactBase } from './exactBase'
 import { exactTails, type ExactTail } from './exactTail'
 import { knownToken, undecodedToken, type Language, type Reading, type ReadToken } from './reading'
 import { readSizes } from './readSizes'
+import { isToldSeal, sealAsTold, sealBySizes } from './seals'
 import { INCH_BORED, withBore } from './specialBore'
 import { startsOf, type Start } from './starts'
 import { OPEN } from './closure'
@@ -20,6 +21,8 @@ const WORD = 0.3
 const COMPUTED = 0.7
 /** A number in an older style may mean something else. */
 const OLD_STYLE = 0.5
+/** Of parts of one size the one asked for more often comes first. */
+const COMMONER = 0.001
 /** A bore of its own is rarer than the usual one. */
 const OWN_BORE = 0.2
 
@@ -65,12 +68,12 @@ function boreTokens(part: Part, { bore }: ExactTail, at: number): ReadToken[] {
 
 function readingOf(parsed: Parsed, { catalogue }: Language): Reading {
   const { marks, start, base, tail } = parsed
-  const part = tail.bore ? withBore(base.part, tail.bore.mm, catalogue) : base.part
   const known = [
     ...start.prefix,
     ...base.implied,
     ...tail.parts.flatMap(({ token }) => (token ? [token] : [])),
   ]
+  const part = sealAsTold(tail.bore ? withBore(base.part, tail.bore.mm, catalogue) : base.part, known)
   const from = marks[start.at]?.at ?? 0
   const bore = boreTokens(part, tail, from)
   const tokens = [
@@ -124,23 +127,33 @@ function namesAnother(language: Language, { marks, tail, text }: Parsed): boolea
   })
 }
 
-/** Sizes as text, `17x26x5 2RS`, name the listed parts of exactly these sizes. */
+/**
+ * Sizes as text, `17x26x5 2RS`, name the listed parts of exactly these sizes. Behind or before letters of seals,
+ * `TC 29x47x7 FKM`, they name a seal, listed or not: seals are ordered by their sizes.
+ */
 function bySizes(text: string, language: Language): Reading[] {
-  const sizes = readSizes(text, language.catalogue)
-  if (!sizes) return []
   const marks = glyphs(text)
-  const end = marks.findIndex((mark) => mark.at >= sizes.to)
-  const from = end === -1 ? marks.length : end
-  return sizes.parts.flatMap(({ part, cost }) =>
-    exactTails(language, part, marks, text, from).map((tail) => {
-      const start = { at: 0, prefix: [], skipped: 0 }
-      const reading = readingOf(
-        { text, marks, start, base: { part, end: from, implied: [] }, tail },
-        language,
-      )
-      return { ...reading, basePlace: { from: 0, to: sizes.to }, cost: reading.cost + cost }
-    }),
-  )
+  return startsOf(language.tokens, marks).flatMap((start) => {
+    const from = marks[start.at]?.at ?? 0
+    const sizes = readSizes(text.slice(from), language.catalogue)
+    if (!sizes) return []
+    const basePlace = { from, to: from + sizes.to }
+    const behind = marks.findIndex((mark) => mark.at >= basePlace.to)
+    const end = behind === -1 ? marks.length : behind
+    const readAs = (part: Part, cost: number): Reading[] =>
+      start.prefix.every(({ families }) => families.includes(part.family))
+        ? exactTails(language, part, marks, text, end).map((tail) => {
+            const reading = readingOf(
+              { text, marks, start, base: { part, end, implied: [] }, tail },
+              language,
+            )
+            return { ...reading, basePlace, cost: reading.cost + cost - COMMONER * part.commonness }
+          })
+        : []
+    const listed = sizes.parts.flatMap(({ part, cost }) => readAs(part, cost))
+    const seal = listed.some(({ family }) => family === 'seal') ? null : sealBySizes(sizes)
+    return [...listed, ...(seal ? readAs(seal, 0).filter(isToldSeal) : [])]
+  })
 }
 
 /** @param habits the same marks as base numbers are looked for in: as typed, or with habits of typing taken out */
@@ -210,7 +223,9 @@ export function readExact(text: string, language: Language): ExactReading {
 
   const single = parsed.filter((p) => !namesAnother(language, p) && !isInside(p, parsed))
   if (single.length === 0 && sized.length === 0) return refuse(parsed.length > 0 ? 'twoNumbers' : 'notListed')
-  const readings = [...single.map((p) => readingOf(p, language)), ...sized]
+  const all = [...single.map((p) => readingOf(p, language)), ...sized]
+  const seals = sized.filter(isToldSeal)
+  const readings = seals.length > 0 ? seals : all
   return { ok: true, readings: readings.sort((a, b) => a.cost - b.cost || b.base.length - a.base.length) }
 }
 

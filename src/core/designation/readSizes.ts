@@ -14,7 +14,8 @@ const ROLES: readonly SizeRole[] = ['bore', 'outside', 'width']
 const SEPARATED =
   /^\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*([\d.,/]+(?:[ -]\d+\/\d+)?)(?:\s*(mm|in|inch|"))?/i
 /** `17 26 5`: three figures and nothing else. */
-const SPACED = /^\s*(\d+(?:[.,]\d+)?)\s+(\d+(?:[.,]\d+)?)\s+(\d+(?:[.,]\d+)?)(?:\s*(mm|in|inch|"))?\s*$/i
+const SPACED =
+  /^\s*(\d+(?:[.,]\d+)?|[.,]\d+)\s+(\d+(?:[.,]\d+)?|[.,]\d+)\s+(\d+(?:[.,]\d+)?|[.,]\d+)(?:\s*(mm|in|inch|"))?\s*$/i
 
 const same = (a: number | undefined, b: number): boolean => a !== undefined && Math.abs(a - b) <= SAME_SIZE_MM
 
@@ -30,8 +31,17 @@ function cost(part: Part, [bore, outside, width]: readonly number[]): number | n
 /** Somebody who names a flanged part by its sizes says so. */
 const FLANGED = 3
 
-/** Bore, outside and width of a text that gives sizes, millimetres, and where they end in it; null when it gives none. */
-export function sizesIn(text: string): { mm: readonly [number, number, number]; to: number } | null {
+/** Bore, outside and width as a text gives them. */
+export interface SizesInText {
+  mm: readonly [number, number, number]
+  /** all three were given in inches */
+  inch: boolean
+  /** where they end in the text */
+  to: number
+}
+
+/** Bore, outside and width of a text that gives sizes; null when it gives none. */
+export function sizesIn(text: string): SizesInText | null {
   const match = SEPARATED.exec(text) ?? SPACED.exec(text)
   if (!match) return null
   const reads = match.slice(1, 4).map((t) => readLength(t + (match[4] ?? '')))
@@ -40,7 +50,7 @@ export function sizesIn(text: string): { mm: readonly [number, number, number]; 
   const inOrder = [...typed.slice(0, 2).sort((a, b) => a.value - b.value), ...typed.slice(2)]
   const units = guessUnits(inOrder.map((t, i) => ({ role: ROLES[i] ?? 'width', typed: t })))
   const [bore = 0, outside = 0, width = 0] = inOrder.map((t, i) => toMm(t.value, units[i]?.unit ?? 'mm'))
-  return { mm: [bore, outside, width], to: match[0].length }
+  return { mm: [bore, outside, width], inch: units.every(({ unit }) => unit === 'in'), to: match[0].length }
 }
 
 /**
@@ -52,12 +62,12 @@ export function sizesIn(text: string): { mm: readonly [number, number, number]; 
 export function readSizes(
   text: string,
   catalogue: Catalogue,
-): { parts: { part: Part; cost: number }[]; to: number } | null {
+): (SizesInText & { parts: { part: Part; cost: number }[] }) | null {
   const sizes = sizesIn(text)
   if (!sizes) return null
   const parts = catalogue.parts.flatMap((part) => {
     const c = cost(part, sizes.mm)
     return c === null ? [] : [{ part, cost: c }]
   })
-  return { parts, to: sizes.to }
+  return { parts, ...sizes }
 }

@@ -44,6 +44,7 @@ const ONCE: ReadonlySet<SuffixToken['kind']> = new Set([
   'groove',
   'taperBore',
   'heat',
+  'lip',
 ])
 /** Of a worn stamp, a letter that is a token by itself and looks like a digit, straight behind a digit: as likely the next digit. */
 const LETTER_LIKE_DIGIT = 1.2

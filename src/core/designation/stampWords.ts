@@ -12,17 +12,33 @@ const WORDS: ReadonlySet<string> = new Set(
 
 /**
  * Letters that begin numbers of other kinds of part: `KR 22` is no 22, `AXK 1630` no 1630. Such letters are never taken
- * for a maker's mark (common practice).
+ * for a maker's mark (common practice); nor are those of standards, whose number is no part's: `DIN 472 52` is no cup 472.
  */
 const TYPE_LETTERS: ReadonlySet<string> = new Set(
   `AS AXK AXW AH AHX AOH ASNU AN BA BAH BAHB BCH BCE BK BTH CF CFE CR CRH CSK CSA CSB DAC DAT EA ER EX EXP FY FYH FYTB GAX GAY GE GEH GEG GEZ GLE
    GRA GRAE GW GYE HC HCR HF HFL HH HJ HK HM IR JH JHM JL JLM JM JHH KM KML KR KRE KRV KS LFR LL LM LR LS LRJ MB MBL MF MJ MR MRJ MS NA NAST
    NATR NATV NCF NF NJ NJG NK NKI NKIA NKIB NKIS NKS NKX NKXR NN NNU NNCF NNF NU NUB NUKR NUP NUTR NUH PASE PAK PASEY PNA QJ RA RAE RALE RASE RB RCT RLS
-   RMS RNA RNAO RNU RSTO SA SAKB SAL SALK SAPF SAPP SB SBPF SBPP SCE SCH SI SIKB SIL SILK SL SLE SN SNL SSN STO SY SYJ TA TLA TU UC UCC UCF UCFB UCFC UCFL UCP
+   RMS RNA RNAO RNU RSTO SA SAKB SAL SALK DIN ISO ANSI ASME ABMA JIS SAPF SAPP SB SBPF SBPP SCE SCH SI SIKB SIL SILK SL SLE SN SNL SSN STO SY SYJ TA TLA TU UC UCC UCF UCFB UCFC UCFL UCP
    UCPA UCPH UCT UCX UEL UELP UK UKP UKF UKFL WC WS YAR YAT YEL YET ZARN ZKLN GIHR GIKR GIR GIL GAKR GAL GAR PHS POS KRX NUC SLF`
     .split(/\s+/)
     .filter(Boolean),
 )
+
+/** Standards of rolling bearings, which people write before a number: `DIN 625 6205`. */
+const OF_BEARINGS =
+  /^(?:DIN(?:615|616|625|628|630|635|711|720|722|728|5404|5405|5412|5429)|ISO(?:15|104|355))$/
+
+/** Where the number begins behind the standard of a bearing and its part, `DIN 625-1`; null when none stands in front. */
+export function behindStandard(marks: readonly Glyph[]): number | null {
+  const groups = groupsOf(marks)
+  const [first, second] = groups
+  if (!first || !second) return null
+  const joined = OF_BEARINGS.test(lettersOf(marks.slice(first.from, first.to)))
+  if (!joined && !OF_BEARINGS.test(lettersOf(marks.slice(first.from, second.to)))) return null
+  const [next, last] = groups.slice(joined ? 1 : 2)
+  if (!next) return null
+  return last && next.to - next.from === 1 ? last.from : next.from
+}
 
 /** Letters alone, this many or more, are a word: no number begins with so many. */
 const WORD_MARKS = 5

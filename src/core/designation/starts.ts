@@ -1,5 +1,5 @@
 import type { Glyph } from '../catalogue'
-import { groupsOf, isStampWord } from './stampWords'
+import { behindStandard, groupsOf, isStampWord } from './stampWords'
 import type { SuffixToken } from './token'
 
 /** A place where a number may begin: behind words that say nothing of it, and behind prefix tokens. */
@@ -60,5 +60,7 @@ export function startsOf(tokens: readonly SuffixToken[], marks: readonly Glyph[]
     if (to >= marks.length || !isStampWord(marks.slice(from, to))) break
     fronts.push(to)
   }
+  const standard = behindStandard(marks)
+  if (standard !== null) fronts.push(standard)
   return fronts.flatMap((at) => behindPrefixes(tokens, marks, { at, prefix: [], skipped: at }))
 }

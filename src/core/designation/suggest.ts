@@ -1,8 +1,10 @@
-import { glyphs } from '../catalogue'
+import { findPart, glyphs } from '../catalogue'
 import { decode } from './decode'
 import { exactBases } from './exactBase'
 import { readClean } from './readExact'
+import { sizesIn } from './readSizes'
 import type { Language, Reading } from './reading'
+import { sealBySizes } from './seals'
 import { groupsOf } from './stampWords'
 
 /** A number that may have been meant, and what was changed to come to it. Offered, never taken. */
@@ -36,18 +38,46 @@ function severalNumbers(text: string, language: Language): Suggestion[] {
   })
 }
 
+/** Sizes alone that no listed part has may be a seal's: seals are ordered by their sizes. */
+function asSeal(text: string): Suggestion[] {
+  const sizes = sizesIn(text)
+  const seal = sizes && text.slice(sizes.to).trim() === '' ? sealBySizes(sizes) : null
+  return seal ? [{ designation: `seal ${seal.base}`, changed: 'a rotary shaft seal of these sizes' }] : []
+}
+
+const RING = /^\s*(?:snap|retaining)?\s*(?:ring|circlip)s?\s+(\d[\d.,x×/ ]*?)\s*(?:mm|in|inch|\")?\s*$/i
+
+/** A snap ring of which the text does not say whether it sits on a shaft or in a bore. */
+function eitherRing(text: string, { catalogue }: Language): Suggestion[] {
+  const size = RING.exec(text)?.[1]
+  if (size === undefined) return []
+  return ['shaft', 'bore'].flatMap((side) => {
+    const ring = ['', ' in']
+      .map((unit) => findPart(catalogue, `${side} snap ring ${size}${unit}`))
+      .find((part) => part !== undefined)
+    return ring ? [{ designation: ring.base, changed: `the ring for a ${side}` }] : []
+  })
+}
+
+/** Whether a reading leaves more of the text than it explains: it is no help then. */
+function leavesMost({ tokens, basePlace }: Reading): boolean {
+  const left = tokens.reduce((sum, { known, text }) => sum + (known ? 0 : glyphs(text).length), 0)
+  return left > basePlace.to - basePlace.from
+}
+
 /**
  * Numbers that may have been meant by a text that names none as it stands.
  * @returns at most five, likeliest first; none when nothing is near
  */
 export function suggestionsFor(text: string, language: Language): Suggestion[] {
-  const several = severalNumbers(text, language)
+  const [several, told] = [severalNumbers(text, language), [...asSeal(text), ...eitherRing(text, language)]]
+  if (told.length > 0) return told
   if (several.length > 1) return several.slice(0, MOST)
   const readings = decode(text, language)
   const best = readings[0]?.confidence ?? 0
   const seen = new Set<string>()
   return readings
-    .filter((r) => r.confidence >= best * LEAST_SHARE)
+    .filter((r) => r.confidence >= best * LEAST_SHARE && !leavesMost(r))
     .flatMap((r) => {
       const changed = changedWords(r)
       if (changed === '' || seen.has(r.canonical)) return []

@@ -17,6 +17,7 @@ export const TOKEN_KINDS = [
   'contactAngle',
   'grease',
   'heat',
+  'lip',
   'match',
   'design',
   'other',

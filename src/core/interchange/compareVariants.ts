@@ -1,3 +1,4 @@
+import { familyFacts, type FamilyFacts } from '../catalogue'
 import type { Application, Check, CheckRule } from './check'
 import { cage } from './checks/cage'
 import { clearance } from './checks/clearance'
@@ -5,8 +6,10 @@ import { closure } from './checks/closure'
 import { dimensions } from './checks/dimensions'
 import { kind } from './checks/kind'
 import { mating } from './checks/mating'
+import { hardware } from './checks/hardware'
 import { material } from './checks/material'
 import { precision } from './checks/precision'
+import { sealLip, sealMaterial } from './checks/seal'
 import { shank } from './checks/shank'
 import { shape } from './checks/shape'
 import { speed } from './checks/speed'
@@ -16,8 +19,12 @@ import type { Variant } from './variant'
 export const VERDICTS = ['identical', 'upgrade', 'conditional', 'not-interchangeable'] as const
 export type InterchangeVerdict = (typeof VERDICTS)[number]
 
-/** Every check there is; a new one is one file and one line here. */
-const RULES: readonly CheckRule[] = [
+/** What is asked of seals and hardware; clearance, closures and cages are none of theirs. */
+const SEAL_RULES: readonly CheckRule[] = [kind, dimensions, sealLip, sealMaterial]
+const HARDWARE_RULES: readonly CheckRule[] = [kind, hardware]
+
+/** What is asked of bearings; a new check is one file and one line here. */
+const BEARING_RULES: readonly CheckRule[] = [
   kind,
   dimensions,
   mating,
@@ -31,6 +38,12 @@ const RULES: readonly CheckRule[] = [
   precision,
   material,
 ]
+
+const RULES: Readonly<Record<FamilyFacts['kind'], readonly CheckRule[]>> = {
+  seal: SEAL_RULES,
+  hardware: HARDWARE_RULES,
+  bearing: BEARING_RULES,
+}
 
 export interface Comparison {
   verdict: InterchangeVerdict
@@ -48,7 +61,8 @@ function verdictOf(checks: readonly Check[]): InterchangeVerdict {
  * Any failed check means never; any warning means under its condition; else an improvement makes it an upgrade.
  */
 export function compareVariants(from: Variant, to: Variant, application: Application = {}): Comparison {
-  const checks = RULES.flatMap((rule) => rule(from, to, application) ?? [])
+  const rules = RULES[familyFacts(from.part.family).kind]
+  const checks = rules.flatMap((rule) => rule(from, to, application) ?? [])
   return {
     verdict: verdictOf(checks),
     checks: checks.map(({ check, result, detail }) => ({ check, result, detail })),

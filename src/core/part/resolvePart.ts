@@ -51,7 +51,7 @@ function inItsForm(variant: Variant): Part {
 function known(variant: Variant, language: Language): PartValue {
   const { designation, part } = variant
   return {
-    kind: part.computed ? 'byRule' : 'listed',
+    kind: !part.computed ? 'listed' : part.piece === 'seal' ? 'bySizes' : 'byRule',
     designation,
     key: meaningOfText(designation, language),
     part: inItsForm(variant),

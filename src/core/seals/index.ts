@@ -1,5 +1,5 @@
 export { checkSealWork, materialsFor } from './checkSealWork'
 export { checkSeal, findSeals } from './findSeals'
 export { lipSpeed } from './lipSpeed'
-export { MEDIA } from './sealMaterials'
+export { MEDIA, SEAL_MATERIALS } from './sealMaterials'
 export { wearSleeves } from './wearSleeves'

@@ -24,6 +24,9 @@ const tube = (
 
 export const tubeSection = tube
 
+/** Radius of an E-ring as a share of its groove (DIN 6799, about). */
+const E_RING_OUTSIDE = 1.05
+
 /** Rotary shaft seal: metal case, flexible lip toward the axis, garter spring on the side of what it keeps in. */
 export function sealSection(shaft: number, housing: number, width: number): Section {
   const [r, o] = [shaft / 2, housing / 2]
@@ -168,5 +171,7 @@ export function hardwareSection(h: HardwareDetails): Section {
         ? tube(h.thicknessMm, nominal - 3, half)
         : tube(h.thicknessMm, half, nominal + 3)
     }
+    case 'eRing':
+      return tube(h.thicknessMm, h.grooveMm / 2, h.grooveMm * E_RING_OUTSIDE)
   }
 }

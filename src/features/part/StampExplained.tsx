@@ -10,14 +10,18 @@ interface Piece {
   known: boolean
 }
 
+const notListed = ({ family }: Reading): string =>
+  family === 'seal' ? 'named by its sizes' : 'computed from the series'
+
 function pieces(reading: Reading): Piece[] {
   const base = {
     text: reading.base,
-    meaning: `${reading.familyWords}${reading.listed ? '' : ', computed from the series, not in the catalogue'}`,
+    meaning: `${reading.familyWords}${reading.listed ? '' : `, ${notListed(reading)}, not in the catalogue`}`,
     known: true,
   }
-  const front = reading.tokens.filter((t) => t.kind === 'prefix')
-  const back = reading.tokens.filter((t) => t.kind !== 'prefix')
+  const isInFront = ({ at }: Piece & { at: number }): boolean => at < reading.basePlace.from
+  const front = reading.tokens.filter(isInFront)
+  const back = reading.tokens.filter((t) => !isInFront(t))
   return [...front, base, ...back]
 }
 

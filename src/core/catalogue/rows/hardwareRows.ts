@@ -51,12 +51,15 @@ const washerRow = z.object({
   thickness_mm: optionalMm,
 })
 const capRow = z.object({ ...head, kind: z.enum(['dust cap', 'grease-fill cap']), hub_bore_in: length })
-const snapRow = z.object({
+const ring = { ...head, kind: z.enum(['shaft snap ring', 'bore snap ring']) }
+const snapRow = z.object({ ...ring, nominal_mm: mm, thickness_mm: mm, groove_mm: mm })
+const inchSnapRow = z.object({ ...ring, nominal: length, thickness: length, groove: length })
+const eRingRow = z.object({
   ...head,
-  kind: z.enum(['shaft snap ring', 'bore snap ring']),
-  nominal_mm: mm,
-  thickness_mm: mm,
   groove_mm: mm,
+  thickness_mm: mm,
+  shaft_from_mm: mm,
+  shaft_to_mm: mm,
 })
 
 const bySize = (family: Family, row: Head): Pick<Part, 'base' | 'family' | 'commonness' | 'provenance'> => ({
@@ -173,13 +176,28 @@ export function cap(row: CsvRow): Part {
   return hardware('cap', r, { what: 'cap', kind: r.kind, hubBoreMm: r.hub_bore_in })
 }
 
+const snap = (
+  r: Head & { kind: 'shaft snap ring' | 'bore snap ring' },
+  [nominalMm, thicknessMm, grooveMm]: readonly [number, number, number],
+): Part => hardware('snap-ring', r, { what: 'snapRing', kind: r.kind, nominalMm, thicknessMm, grooveMm })
+
 export function snapRing(row: CsvRow): Part {
   const r = snapRow.parse(row)
+  return snap(r, [r.nominal_mm, r.thickness_mm, r.groove_mm])
+}
+
+export function inchSnapRing(row: CsvRow): Part {
+  const r = inchSnapRow.parse(row)
+  return snap(r, [r.nominal, r.thickness, r.groove])
+}
+
+export function eRing(row: CsvRow): Part {
+  const r = eRingRow.parse(row)
   return hardware('snap-ring', r, {
-    what: 'snapRing',
-    kind: r.kind,
-    nominalMm: r.nominal_mm,
-    thicknessMm: r.thickness_mm,
+    what: 'eRing',
     grooveMm: r.groove_mm,
+    thicknessMm: r.thickness_mm,
+    shaftFromMm: r.shaft_from_mm,
+    shaftToMm: r.shaft_to_mm,
   })
 }

@@ -6,8 +6,10 @@ import {
   cap,
   castleNut,
   cotterPin,
+  eRing,
   inchCotterPin,
   inchSeal,
+  inchSnapRing,
   lockNut,
   lockWasher,
   seal,
@@ -55,6 +57,8 @@ const READERS = {
   washers: washer,
   caps: cap,
   'snap-rings': snapRing,
+  'snap-rings-inch': inchSnapRing,
+  'e-rings': eRing,
 } satisfies Record<string, (row: CsvRow) => Part>
 
 type PartFile = keyof typeof READERS

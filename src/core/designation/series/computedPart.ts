@@ -1,6 +1,6 @@
 import type { Dimensions, Family, Part } from '../../catalogue'
 
-const SOURCE = 'computed from the series, not in the catalogue'
+const BY_SERIES = 'computed from the series, not in the catalogue'
 
 /** A part that follows the rule of its series but has no row: sizes as far as the rule and the plan give them. */
 export const computedPart = (
@@ -15,6 +15,6 @@ export const computedPart = (
   series,
   dimensions: Object.fromEntries(Object.entries(dimensions).filter(([, mm]) => mm !== undefined)),
   commonness: 1,
-  provenance: { kind: 'standard', text: SOURCE, verified: false },
+  provenance: { kind: 'standard', text: BY_SERIES, verified: false },
   computed: true,
 })

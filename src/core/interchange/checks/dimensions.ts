@@ -44,6 +44,12 @@ export const dimensions: CheckRule = (from, to) => {
       result: 'warn',
       detail: `Same bore and shell, but the inner ring differs: ${width}. Check the room on the shaft, and how it is locked.`,
     }
+  if (differences.length === 0 && width && from.part.piece === 'seal' && to.part.piece === 'seal')
+    return {
+      check: 'dimensions',
+      result: 'warn',
+      detail: `Same journal and counterbore, but ${width}. A wider one needs the room; a narrower one is pressed in flush, where the lip finds unworn shaft.`,
+    }
   const all = width ? [...differences, width] : differences
   if (all.length > 0) return { check: 'dimensions', result: 'fail', detail: `${all.join('; ')}.` }
   const sizes = [a.bore, a.outside, w].flatMap((mm) => (mm === undefined ? [] : writeMm(mm)))

@@ -1,4 +1,5 @@
 import type { Catalogue, HardwareDetails, Part } from '../../catalogue'
+import { isSameSize } from '../../interchange'
 import { knownPart } from '../../part'
 import { writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
@@ -188,13 +189,13 @@ export function fillCap(slot: Slot, bench: Bench): Filled {
   })
 }
 
-/** Nominal sizes of DIN 471 and DIN 472 are whole millimetres: the ring is named by the seat it holds. */
+/** Rings are named by the seat they hold, in millimetres (DIN 471, DIN 472) or inches (ASME B18.27). */
 export function fillSnapRing(slot: Slot, bench: Bench): Filled {
   const { bore, outside } = partIn(bench, slot.at)?.dimensions ?? {}
   const nominal = slot.ring === 'bore' ? outside : bore
   const kind = `${slot.ring} snap ring`
   const ring = hardware(bench.language.catalogue, 'snapRing').find(
-    ({ details }) => details.kind === kind && details.nominalMm === nominal,
+    ({ details }) => details.kind === kind && nominal !== undefined && isSameSize(details.nominalMm, nominal),
   )
   if (!ring)
     return gap(
@@ -205,7 +206,7 @@ export function fillSnapRing(slot: Slot, bench: Bench): Filled {
     slot,
     ring.part,
     bench,
-    `For a ${slot.ring === 'bore' ? 'bore' : 'shaft'} of ${ring.details.nominalMm} mm, groove ${ring.details.grooveMm} mm. Measure the groove.`,
+    `For a ${slot.ring === 'bore' ? 'bore' : 'shaft'} of ${writeMm(ring.details.nominalMm)} mm, groove ${writeMm(ring.details.grooveMm)} mm. Measure the groove.`,
   )
 }
 
