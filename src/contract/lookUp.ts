@@ -135,9 +135,11 @@ export const PartSheet = z.object({
   reading: DecodeResponse.shape.readings.element.nullable(),
   /** other meanings that the same marks have in other conventions */
   otherReadings: DecodeResponse.shape.readings,
-  interchange: InterchangeResponse.nullable(),
+  interchange: InterchangeResponse,
   /** of each ring of a tapered set */
   mates: z.array(TaperedResponse),
+  /** hardware used together with this piece */
+  goesWith: z.array(z.object({ designation: z.string(), label: z.string() })),
 })
 export type PartSheet = z.output<typeof PartSheet>
 

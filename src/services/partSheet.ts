@@ -1,5 +1,8 @@
 import 'server-only'
+import { findPart } from '@/core/catalogue'
+import { goesWith } from '@/core/kit'
 import type { PartSheet } from '@/contract/lookUp'
+import { ready } from './language'
 import { decodeText, interchangeOf, partOf, taperedMates } from './lookUp'
 
 /** Everything a part sheet shows. @throws ServiceError `notFound` */
@@ -10,20 +13,25 @@ export async function partSheet(designation: string, place: unknown = {}): Promi
     : part.piece === 'cone' || part.piece === 'cup'
       ? [part.base]
       : []
-  const exchanges = part.piece !== 'seal' && part.piece !== 'hardware'
   const own = part.family === 'own'
-  const [decoded, interchange, mates] = await Promise.all([
+  const [decoded, interchange, mates, { language }] = await Promise.all([
     decodeText(designation),
-    exchanges ? interchangeOf(designation, place) : null,
+    interchangeOf(designation, place),
     Promise.all(rings.map(taperedMates)),
+    ready(),
   ])
+  const isRead = !own && part.piece !== 'hardware'
+  const listed = part.hardware && findPart(language.catalogue, part.base, 'hardware')
   return {
-    designation: interchange?.designation ?? part.base,
+    designation: interchange.designation,
     part,
-    reading: exchanges && !own ? (decoded.readings[0] ?? null) : null,
+    reading: isRead ? (decoded.readings[0] ?? null) : null,
     /** other meanings that the same marks have in other conventions */
-    otherReadings: own ? [] : decoded.readings.slice(1).filter((r) => r.base === decoded.readings[0]?.base),
+    otherReadings: !isRead
+      ? []
+      : decoded.readings.slice(1).filter((r) => r.base === decoded.readings[0]?.base),
     interchange,
     mates,
+    goesWith: listed ? goesWith(listed, language.catalogue) : [],
   }
 }

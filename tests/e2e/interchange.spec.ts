@@ -9,6 +9,8 @@ const TRAPS = [
   ['6205', '1641'],
   ['R8', '6001'],
   ['L44643/L44610', 'L44649/L44610'],
+  ['castle nut M20x1.5', 'castle nut 3/4-16'],
+  ['AN05', 'N05'],
 ] as const
 
 for (const [part, other] of IDENTICAL)
@@ -48,4 +50,27 @@ test('open to two contact seals: better when slow and wet, under a condition nea
 test('a thick closed miniature stands under its condition: 1 mm wider', async ({ page }) => {
   await page.goto('/parts/688')
   await expect(page.getByLabel('What else fits')).toContainText(/688ZZ[\s\S]*1 mm larger/)
+})
+
+test('three sizes no row has are offered as a seal; its letters tell lip and material, a dust lip stands in', async ({
+  page,
+}) => {
+  await page.goto('/parts/29x47x7')
+  await page.getByRole('button', { name: 'seal 29x47x7' }).click()
+  await expect(page.getByRole('heading', { name: 'seal 29x47x7' })).toBeVisible()
+  const substitutes = page.getByLabel('What else fits')
+  await expect(substitutes).toContainText('TC 29x47x7')
+  await page.goto(`/parts/${encodeURIComponent('29x47x7 TC FKM')}`)
+  await expect(substitutes.getByRole('definition').filter({ hasText: 'dust lip' })).toBeVisible()
+  await expect(substitutes).toContainText('FKM, fluoro rubber')
+})
+
+test('a ring shows its groove in either unit and the bearing it holds', async ({ page }) => {
+  await page.goto('/parts/N5000-112')
+  const facts = page.getByLabel('What else fits')
+  await expect(facts).toContainText('30.404 mm')
+  await page.getByRole('button', { name: 'in', exact: true }).click()
+  await expect(facts).toContainText('1.197 in')
+  await facts.getByRole('link', { name: /^R8/ }).click()
+  await expect(page.getByRole('heading', { name: 'R8', exact: true })).toBeVisible()
 })

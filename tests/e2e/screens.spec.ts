@@ -23,6 +23,7 @@ test('every main screen of the demo jobs opens without faults, light and dim, an
     '/jobs/new',
     '/parts/6205-2RS',
     '/parts/22210',
+    '/parts/KM8',
     '/catalogue',
     '/catalogue?family=tapered-inch',
     '/tray',

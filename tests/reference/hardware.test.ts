@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { findPart, namesOf } from '@/core/catalogue'
 import { suggestionsFor } from '@/core/designation'
-import { compareVariants, equivalentsOf, plainVariant, variantOf } from '@/core/interchange'
+import { compareVariants, equivalentsOf, plainVariant, trapsOf, variantOf } from '@/core/interchange'
+import { goesWith } from '@/core/kit'
 import { lengthMm } from '../support/lengthMm'
 import { shipped } from '../support/shipped'
 import { without } from '../support/without'
@@ -246,5 +247,62 @@ describe('what may stand in for seals and hardware', () => {
     const [hot, cold] = [150, 20].map((temperatureC) => compareVariants(b, a, { temperatureC }).verdict)
     expect([hot, cold]).toEqual(['not-interchangeable', 'conditional'])
     expect(equivalentsOf(a, shipped)[0]?.checks.map((c) => c.check)).not.toContain('clearance')
+  })
+})
+
+describe('what goes with a piece, and what is taken for it (common practice)', () => {
+  const companions = (name: string): string[] => {
+    const part = findPart(shipped.catalogue, name)
+    if (!part) throw new Error(name)
+    return goesWith(part, shipped.catalogue).map(({ designation }) => designation)
+  }
+  it.each([
+    ['castle nut M20x1.5', ['cotter pin 4x40', 'plain washer M20']],
+    ['cotter pin 5x50', ['castle nut M24x2']],
+    ['KM8', ['MB8', 'H208', 'H308']],
+    ['MB8', ['KM8', 'H208']],
+    ['H308', ['KM8', 'MB8']],
+    ['bore snap ring 52x2', ['6205']],
+    ['N5000-112', ['R8']],
+    ['5100-75', ['R12']],
+  ])('%s goes with %j', (name, others) => {
+    expect(companions(name)).toEqual(expect.arrayContaining(others))
+  })
+  it('what goes with a piece of hardware is listed, and goes the other way as well', () => {
+    const wrong = loose.flatMap((part) =>
+      goesWith(part, shipped.catalogue).flatMap(({ designation }) => {
+        const other = findPart(shipped.catalogue, designation)
+        if (!other) return [`${part.base}: ${designation} is not listed`]
+        const back = goesWith(other, shipped.catalogue)
+        const isCut = back.length === 8 || other.piece !== 'hardware'
+        const wayBack = isCut || back.some((c) => c.designation === part.base)
+        // A nut shows four of its pins.
+        return wayBack || other.hardware?.what === 'castleNut'
+          ? []
+          : [`${part.base} with ${designation}, not back`]
+      }),
+    )
+    expect(wrong).toEqual([])
+  })
+  it.each([
+    ['castle nut M20x1.5', 'castle nut 3/4-16'],
+    ['KM5', 'N05'],
+    ['shaft snap ring 25x1.2', 'bore snap ring 25x1.2'],
+    ['N5000-112', 'bore snap ring 28x1.2'],
+    ['E-ring 6', 'E-ring 7'],
+    ['cotter pin 4x40', 'cotter pin 5/32x1 1/4 in'],
+  ])('%s is told %s', (name, other) => {
+    const part = findPart(shipped.catalogue, name)
+    expect(part && trapsOf(part, shipped.catalogue).map((t) => t.designation)).toContain(other)
+  })
+  it('what is taken for a piece never stands in for it', () => {
+    for (const part of asked)
+      for (const { designation } of trapsOf(part, shipped.catalogue)) {
+        const other = findPart(shipped.catalogue, designation, part.piece)
+        expect(
+          other && compareVariants(plainVariant(part), plainVariant(other)).verdict,
+          `${part.base} by ${designation}`,
+        ).not.toBe('identical')
+      }
   })
 })

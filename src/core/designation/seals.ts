@@ -33,7 +33,11 @@ export function sealBySizes({ mm, inch }: Pick<SizesInText, 'mm' | 'inch'>): Par
     ...computedPart(base, 'seal', 'rotary shaft seal', sizes),
     piece: 'seal',
     seal: USUAL,
-    provenance: { kind: 'standard', text: 'named by its sizes, not in the catalogue', verified: false },
+    provenance: {
+      kind: 'common-practice',
+      text: 'named by its sizes, not in the catalogue',
+      verified: false,
+    },
   }
 }
 

@@ -3,7 +3,7 @@ import type { Closure, Language, SuffixToken, WrittenOption } from '../designati
 import { designationOf, OPEN } from '../designation'
 import type { Application } from './check'
 import { compareVariants, VERDICTS, type Comparison } from './compareVariants'
-import { isAmbiguousToken, type Variant } from './variant'
+import { isAmbiguousToken, variantOf, type Variant } from './variant'
 
 export interface Equivalent extends Comparison {
   designation: string
@@ -112,6 +112,21 @@ function otherMaterials(variant: Variant, token: SuffixToken | null): Variant[] 
   return changes.map((changed) => respelled(variant, token, { materials: changed }))
 }
 
+/** The same sizes with a dust lip, and of the elastomers that stand more heat (common practice). */
+function otherSeals({ part }: Variant, language: Language): Variant[] {
+  if (!part.seal) return []
+  const { lip, material } = part.seal
+  const ways = [
+    { lip: 'double', material },
+    { lip, material: 'FKM' },
+    { lip: 'double', material: 'FKM' },
+  ].filter((way) => way.lip !== lip || way.material !== material)
+  return ways.flatMap((way) => {
+    const text = `${way.lip === 'double' ? 'TC' : 'SC'} ${part.base}${way.material === 'NBR' ? '' : ` ${way.material}`}`
+    return variantOf(text, language) ?? []
+  })
+}
+
 /**
  * Everything of the same number that may stand in: the other spellings of the same closure, the closures above and
  * below, and the next clearance.
@@ -120,19 +135,18 @@ function otherMaterials(variant: Variant, token: SuffixToken | null): Variant[] 
  */
 export function equivalentsOf(
   variant: Variant,
-  { tokens }: Language,
+  language: Language,
   application: Application = {},
 ): Equivalent[] {
-  const ball = familyFacts(variant.part.family).traits?.includes('closable') ?? false
-  if (!ball)
-    return [
-      {
-        designation: variant.designation,
-        convention: 'common',
-        closure: variant.closure,
-        ...compareVariants(variant, variant, application),
-      },
-    ]
+  const { tokens } = language
+  const closable = familyFacts(variant.part.family).traits?.includes('closable') ?? false
+  if (!closable)
+    return [variant, ...otherSeals(variant, language)].map((to) => ({
+      designation: to.designation,
+      convention: 'common',
+      closure: to.closure,
+      ...compareVariants(variant, to, application),
+    }))
   const shown = spellings(variant, tokens)
   const list: { variant: Variant; convention: string }[] = shown.map((token) => ({
     variant: respelled(variant, token),

@@ -2,6 +2,7 @@ import { capital, withArticle } from '../capital'
 import { familyFacts, numberKey, type Catalogue, type Family, type Part } from '../catalogue'
 import { writeInch, writeMm } from '../quantity'
 import { familyTraps } from './familyTraps'
+import { hardwareTraps } from './hardwareTraps'
 import { inchBoreTwins } from './inchBoreTwins'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
 import { isSameSize } from './sameSize'
@@ -89,8 +90,9 @@ interface Found extends Trap {
 
 /** Parts that are taken for this one and are not: near in every size, or the same size and another kind. */
 export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
+  if (part.piece === 'hardware') return hardwareTraps(part, catalogue)
   const found = catalogue.parts
-    .filter((other) => other !== part && other.piece === part.piece && part.piece !== 'hardware')
+    .filter((other) => other !== part && other.piece === part.piece)
     .filter((other) => other.family === part.family || !(isApart(part) || isApart(other)))
     .flatMap((other): Found[] => {
       const sharesCup = part.set && other.set && part.set.cup === other.set.cup

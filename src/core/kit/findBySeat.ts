@@ -20,7 +20,8 @@ const NO_BEARING_OF_A_SEAT: ReadonlySet<Family> = new Set([
   'rod-end',
 ])
 
-function mayHold(role: SlotRole, part: Part): boolean {
+/** Whether a part may be what holds a place of a role. */
+export function mayHold(role: SlotRole, part: Part): boolean {
   // A flange is asked for: nobody gets one by a measured seat alone.
   if (part.piece !== 'complete' || part.dimensions.flangeOutside !== undefined) return false
   const traits: readonly string[] = familyFacts(part.family).traits ?? []

@@ -2,7 +2,7 @@ import { UnitText } from '@/features/shell'
 import type { PartSheet } from '@/contract/lookUp'
 import { VerdictMark } from '@/ui/VerdictMark'
 
-type Equivalent = NonNullable<PartSheet['interchange']>['equivalents'][number]
+type Equivalent = PartSheet['interchange']['equivalents'][number]
 
 const HEADINGS: [Equivalent['verdict'], string, 'pass' | 'warn' | 'fail'][] = [
   ['upgrade', 'Possible upgrade', 'pass'],
@@ -16,6 +16,9 @@ interface Props {
   onUse?: ((designation: string) => void) | undefined
   used?: string | undefined
 }
+
+/** Checks that are shown also when they pass: what is gained. */
+const SHOWN: ReadonlySet<string> = new Set(['closure', 'lip', 'material'])
 
 function Use({ designation, onUse, used }: { designation: string } & Pick<Props, 'onUse' | 'used'>) {
   if (!onUse) return null
@@ -73,7 +76,7 @@ export function Equivalents({ equivalents, onUse, used }: Props) {
                       .filter(
                         (c) =>
                           c.result !== 'pass' ||
-                          c.check === 'closure' ||
+                          SHOWN.has(c.check) ||
                           (c.check === 'speed' && verdict === 'upgrade'),
                       )
                       .map((c) => (

@@ -17,6 +17,7 @@ import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { Equivalents } from './Equivalents'
+import { PartFacts } from './PartFacts'
 import { PlaceStrip } from './PlaceStrip'
 import { StampExplained } from './StampExplained'
 
@@ -95,6 +96,26 @@ function Mates({ mates }: Pick<PartSheet, 'mates'>) {
   ))
 }
 
+/** Hardware that is used together with this piece. */
+function GoesWith({ companions }: { companions: PartSheet['goesWith'] }) {
+  if (companions.length === 0) return null
+  return (
+    <section className="mt-4">
+      <h2 className="mb-1 text-[1.0625rem] font-bold">Goes with</h2>
+      <ul className="flex flex-wrap gap-1.5">
+        {companions.map(({ designation, label }) => (
+          <li key={designation}>
+            <Link href={part(designation)} className="chip gap-2">
+              <span className="number font-medium">{designation}</span>
+              <span className="text-caption text-ink2">{label}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
 interface Props {
   data: PartSheet
   /** where it works, as far as it is said */
@@ -153,6 +174,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         </p>
       </section>
       <section aria-label="What else fits" tabIndex={0} className="min-h-0 overflow-auto px-[18px] py-3">
+        <PartFacts part={data.part} />
         {data.reading && (
           <>
             <h2 className="caption mb-1.5">Designation explained</h2>
@@ -164,6 +186,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
             Also written <span className="number">{data.part.synonyms.join(', ')}</span>
           </p>
         )}
+        <GoesWith companions={data.goesWith} />
         {data.mates.length > 0 && (
           <div className="mt-4">
             <h2 className="text-[1.0625rem] font-bold">Cup and cone</h2>
@@ -179,7 +202,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
             </p>
           </div>
         )}
-        {data.interchange && data.interchange.equivalents.length > 1 && (
+        {data.interchange.equivalents.length > 1 && (
           <div className="mt-4">
             <h2 className="mb-2 text-[1.0625rem] font-bold">Substitutes</h2>
             <div className="mb-3">
@@ -188,13 +211,15 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
             <Equivalents equivalents={data.interchange.equivalents} onUse={onUse} used={used} />
           </div>
         )}
-        {data.interchange && data.interchange.equivalents.length <= 1 && data.mates.length === 0 && (
+        {data.interchange.equivalents.length <= 1 && data.mates.length === 0 && (
           <div className="mt-4">
             <h2 className="text-[1.0625rem] font-bold">Substitutes</h2>
             <p className="text-ink2">
               {data.part.family === 'own'
                 ? 'Nothing else is known to stand in. No maker knows its name: order it by its sizes, closures and the old piece.'
-                : 'Nothing else is known to stand in. Order it with every letter of its number.'}
+                : data.part.piece === 'hardware'
+                  ? 'Nothing else is known to stand in. Order it by its name and sizes.'
+                  : 'Nothing else is known to stand in. Order it with every letter of its number.'}
             </p>
           </div>
         )}
@@ -205,11 +230,11 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
       >
         <h2 className="mb-1 text-[1.0625rem] font-bold">Look-alikes that do not fit</h2>
-        {data.interchange && data.interchange.traps.length === 0 && (
+        {data.interchange.traps.length === 0 && (
           <p className="text-ink2">Nothing listed comes near this size.</p>
         )}
         <ul>
-          {data.interchange?.traps.map((trap) => (
+          {data.interchange.traps.map((trap) => (
             <li key={trap.designation} className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5">
               <VerdictMark verdict="fail" />
               <span>

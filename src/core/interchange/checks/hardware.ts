@@ -1,30 +1,22 @@
-import type { HardwareDetails } from '../../catalogue'
+import { HARDWARE_LABELS, isToldByThread, type HardwareDetails } from '../../catalogue'
 import { writeInch, writeMm } from '../../quantity'
 import type { Check, CheckRule } from '../check'
 import { isSameSize } from '../sameSize'
 
-/** What a difference in a size of hardware means: it does not go on or in, or it wants a look (common practice). */
-const SIZES: Readonly<Record<string, { label: string; result: 'fail' | 'warn'; look?: string }>> = {
-  threadMm: { label: 'thread', result: 'fail' },
-  pitchMm: { label: 'pitch', result: 'fail' },
-  boreMm: { label: 'bore', result: 'fail' },
-  bearingBoreMm: { label: 'bearing bore', result: 'fail' },
-  shaftMm: { label: 'shaft', result: 'fail' },
-  hubBoreMm: { label: 'hub mouth', result: 'fail' },
-  nominalMm: { label: 'seat', result: 'fail' },
-  grooveMm: { label: 'groove', result: 'fail' },
-  pinMm: { label: 'pin', result: 'fail' },
-  acrossFlatsMm: { label: 'across flats', result: 'warn', look: 'it takes another socket' },
-  outsideMm: { label: 'outside', result: 'warn', look: 'check the room around it and the spanner' },
-  heightMm: { label: 'height', result: 'warn', look: 'check the thread that is left behind it' },
-  slots: { label: 'slots', result: 'warn', look: 'the cotter pin finds its hole in other steps' },
+/** Sizes that may differ where somebody has looked; any other size that differs does not go on or in (common practice). */
+const LOOK: Readonly<Record<string, string>> = {
+  acrossFlatsMm: 'it takes another socket',
+  outsideMm: 'check the room around it and the spanner',
+  heightMm: 'check the thread that is left behind it',
+  slots: 'the cotter pin finds its hole in other steps',
+  thicknessMm: 'what it holds sits elsewhere',
 }
 
-/** Rings must fill their groove; any other washer of another thickness moves what it holds. */
-const thicknessOf = ({ what }: HardwareDetails) =>
-  what === 'snapRing' || what === 'eRing'
-    ? ({ label: 'thickness', result: 'fail' } as const)
-    : ({ label: 'thickness', result: 'warn', look: 'what it holds sits elsewhere' } as const)
+/** Rings fill their groove: of another thickness they do not go in. */
+const FILLS_GROOVE: ReadonlySet<HardwareDetails['what']> = new Set(['snapRing', 'eRing'])
+
+/** What a cotter pin is chosen for, no size of its own. */
+const CHOSEN_FOR: ReadonlySet<string> = new Set(['threadOverMm', 'threadToMm'])
 
 /** A longer pin is cut; a shorter one does not bend over. */
 function lengthOf(was: number, now: number): Found {
@@ -47,12 +39,12 @@ function compareField(key: string, from: HardwareDetails, a: unknown, b: unknown
   if (typeof a !== 'number' || typeof b !== 'number') return null
   if (isSameSize(a, b)) return null
   if (key === 'lengthMm') return lengthOf(a, b)
-  const size = key === 'thicknessMm' ? thicknessOf(from) : SIZES[key]
-  if (!size) return null
+  if (CHOSEN_FOR.has(key) || isToldByThread(key, from)) return null
+  const look = FILLS_GROOVE.has(from.what) ? undefined : LOOK[key]
   const [was, now] = key === 'slots' ? [String(a), String(b)] : [inBoth(a), inBoth(b)]
   return {
-    result: size.result,
-    said: `${size.label} ${was} against ${now}${size.look ? `: ${size.look}` : ''}`,
+    result: look === undefined ? 'fail' : 'warn',
+    said: `${HARDWARE_LABELS[key] ?? key} ${was} against ${now}${look === undefined ? '' : `: ${look}`}`,
   }
 }
 

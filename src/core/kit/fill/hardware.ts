@@ -1,4 +1,4 @@
-import type { Catalogue, HardwareDetails, Part } from '../../catalogue'
+import type { HardwareDetails, Part } from '../../catalogue'
 import { isSameSize } from '../../interchange'
 import { knownPart } from '../../part'
 import { writeMm } from '../../quantity'
@@ -6,30 +6,10 @@ import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import { readThread } from '../thread'
 import { CAP_OFF_MM, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
+import { listedHardware } from './listedHardware'
 import { chosen, filledWith, fillPlain, gap, partIn, type Bench } from './bench'
 
 type Hardware<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
-
-/** Hardware of a catalogue by what it is, sorted out once: every place of a kit asks for some. */
-const sorted = new WeakMap<Catalogue, Map<string, Part[]>>()
-
-function hardware<W extends HardwareDetails['what']>(
-  catalogue: Catalogue,
-  what: W,
-): { part: Part; details: Hardware<W> }[] {
-  let byKind = sorted.get(catalogue)
-  if (!byKind) {
-    byKind = new Map<string, Part[]>()
-    for (const part of catalogue.parts) {
-      if (!part.hardware) continue
-      const kind = byKind.get(part.hardware.what)
-      if (kind) kind.push(part)
-      else byKind.set(part.hardware.what, [part])
-    }
-    sorted.set(catalogue, byKind)
-  }
-  return (byKind.get(what) ?? []).map((part) => ({ part, details: part.hardware as Hardware<W> }))
-}
 
 export function hardwareOf<W extends HardwareDetails['what']>(
   part: Part | null | undefined,
@@ -48,7 +28,7 @@ export function spindleThread(
   const typed = bench.request.thread ?? ''
   const read = readThread(typed)
   if (!read) return null
-  const alike = hardware(bench.language.catalogue, 'castleNut').find(
+  const alike = listedHardware(bench.language.catalogue, 'castleNut').find(
     ({ details }) => Math.abs(details.threadMm - read.diameterMm) < WASHER_OFF_MM,
   )
   return {
@@ -87,7 +67,7 @@ export const nutByThread =
   }
 
 export function fillNut(slot: Slot, bench: Bench): Filled {
-  const nuts = hardware(bench.language.catalogue, 'castleNut').sort(
+  const nuts = listedHardware(bench.language.catalogue, 'castleNut').sort(
     (a, b) => b.details.threadMm - a.details.threadMm,
   )
   const { thread } = bench.request
@@ -125,7 +105,7 @@ export function fillNut(slot: Slot, bench: Bench): Filled {
 export function fillWasher(slot: Slot, bench: Bench): Filled {
   const nut = spindleThread(slot, bench)
   if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
-  const fitting = hardware(bench.language.catalogue, 'washer').filter(
+  const fitting = listedHardware(bench.language.catalogue, 'washer').filter(
     ({ details }) => Math.abs(details.threadMm - nut.threadMm) < WASHER_OFF_MM,
   )
   const [first] = fitting
@@ -149,7 +129,7 @@ export function fillPin(slot: Slot, bench: Bench): Filled {
   const nut = spindleThread(slot, bench)
   if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
   const acrossFlatsMm = nut.acrossFlatsMm ?? nut.threadMm * FLATS_PER_THREAD
-  const sized = hardware(bench.language.catalogue, 'cotterPin')
+  const sized = listedHardware(bench.language.catalogue, 'cotterPin')
     .filter(({ details }) => nut.threadMm > details.threadOverMm && nut.threadMm <= details.threadToMm)
     .sort((a, b) => a.details.lengthMm - b.details.lengthMm)
   const pins = [
@@ -174,7 +154,7 @@ export function fillCap(slot: Slot, bench: Bench): Filled {
   const cup = partIn(bench, slot.at)
   const bore = measured ?? cup?.dimensions.outside
   if (bore === undefined) return gap(slot, 'Measure the hub mouth: the outer end of the hub, inside.')
-  const caps = hardware(bench.language.catalogue, 'cap').filter(
+  const caps = listedHardware(bench.language.catalogue, 'cap').filter(
     ({ details }) => Math.abs(details.hubBoreMm - bore) <= CAP_OFF_MM,
   )
   const [first] = caps
@@ -194,7 +174,7 @@ export function fillSnapRing(slot: Slot, bench: Bench): Filled {
   const { bore, outside } = partIn(bench, slot.at)?.dimensions ?? {}
   const nominal = slot.ring === 'bore' ? outside : bore
   const kind = `${slot.ring} snap ring`
-  const ring = hardware(bench.language.catalogue, 'snapRing').find(
+  const ring = listedHardware(bench.language.catalogue, 'snapRing').find(
     ({ details }) => details.kind === kind && nominal !== undefined && isSameSize(details.nominalMm, nominal),
   )
   if (!ring)
@@ -216,7 +196,9 @@ export function fillLockNut(slot: Slot, bench: Bench): Filled {
   if (sleeve) return withSleeve(slot, sleeve.nut, 'lockNut', bench)
   const bore = partIn(bench, slot.at)?.dimensions.bore
   if (bore === undefined) return gap(slot, 'Follows from the bearing.')
-  const nut = hardware(bench.language.catalogue, 'lockNut').find(({ details }) => details.threadMm === bore)
+  const nut = listedHardware(bench.language.catalogue, 'lockNut').find(
+    ({ details }) => details.threadMm === bore,
+  )
   if (!nut) return gap(slot, `No lock nut listed for a shaft of ${writeMm(bore)} mm. Measure the thread.`)
   return chosen(
     slot,
@@ -235,7 +217,7 @@ export function fillLockWasher(slot: Slot, bench: Bench): Filled {
   if (sleeve) return withSleeve(slot, sleeve.washer, 'lockWasher', bench)
   const nut = hardwareOf(partIn(bench, slot.at), 'lockNut')
   if (!nut) return gap(slot, 'Follows from the lock nut.')
-  const washer = hardware(bench.language.catalogue, 'lockWasher').find(
+  const washer = listedHardware(bench.language.catalogue, 'lockWasher').find(
     ({ details }) => details.boreMm === nut.threadMm,
   )
   return washer
@@ -266,7 +248,7 @@ export function sleeveOf(
   if (value?.taper !== SLEEVE_TAPER) return null
   const series = SLEEVE_SERIES[value.part.series]
   // The bore code ends the number of the sleeve: H3 + 08 for a bore of 40 mm.
-  const found = hardware(language.catalogue, 'adapterSleeve').find(
+  const found = listedHardware(language.catalogue, 'adapterSleeve').find(
     ({ part, details }) =>
       details.bearingBoreMm === value.part.dimensions.bore && part.base.slice(0, -2) === series,
   )
@@ -275,7 +257,7 @@ export function sleeveOf(
 
 /** Nut and washer come with the sleeve: nothing is bought for them. */
 function withSleeve(slot: Slot, name: string, what: 'lockNut' | 'lockWasher', bench: Bench): Filled {
-  const found = hardware(bench.language.catalogue, what).find(({ part }) => part.base === name)
+  const found = listedHardware(bench.language.catalogue, what).find(({ part }) => part.base === name)
   const reason = 'Comes with the adapter sleeve.'
   return found
     ? chosen(slot, found.part, bench, reason, { quantity: 0 })

@@ -1,0 +1,53 @@
+import type { HardwareDetails } from './part'
+
+/** What each size of hardware is called. */
+export const HARDWARE_LABELS: Readonly<Record<string, string>> = {
+  kind: 'kind',
+  thread: 'thread',
+  threadMm: 'thread',
+  pitchMm: 'pitch',
+  boreMm: 'bore',
+  bearingBoreMm: 'bearing bore',
+  shaftMm: 'shaft',
+  nut: 'nut',
+  washer: 'washer',
+  hubBoreMm: 'hub mouth',
+  nominalMm: 'seat',
+  grooveMm: 'groove',
+  pinMm: 'pin',
+  lengthMm: 'length',
+  threadOverMm: 'bolts over',
+  threadToMm: 'bolts up to',
+  shaftFromMm: 'shafts from',
+  shaftToMm: 'shafts up to',
+  acrossFlatsMm: 'across flats',
+  outsideMm: 'outside',
+  heightMm: 'height',
+  thicknessMm: 'thickness',
+  slots: 'slots',
+}
+
+/** Whether the designation of its thread tells a size already. */
+export const isToldByThread = (key: string, details: HardwareDetails): boolean =>
+  'thread' in details && (key === 'threadMm' || key === 'pitchMm')
+
+/** One thing hardware is known by: a size in mm, or words. */
+export interface HardwareFact {
+  label: string
+  mm?: number
+  text?: string
+}
+
+/**
+ * Everything a piece of hardware is known by, in the order of its row; sizes that the designation of its thread tells
+ * already are left out.
+ */
+export function hardwareFacts(details: HardwareDetails): HardwareFact[] {
+  return Object.entries(details).flatMap(([key, value]): HardwareFact[] => {
+    const label = HARDWARE_LABELS[key]
+    if (label === undefined || isToldByThread(key, details)) return []
+    if (typeof value === 'number')
+      return [key === 'slots' ? { label, text: String(value) } : { label, mm: value }]
+    return typeof value === 'string' ? [{ label, text: value }] : []
+  })
+}

@@ -1,0 +1,120 @@
+import type { Catalogue, HardwareDetails, Part } from '../catalogue'
+import { isSameSize } from '../interchange'
+import { listedHardware } from './fill/listedHardware'
+import { mayHold } from './findBySeat'
+import { CAP_OFF_MM, PIN_LEGS_MM, WASHER_OFF_MM } from './tolerances'
+
+/** A part that is used together with another. */
+export interface Companion {
+  designation: string
+  /** what it is to the other */
+  label: string
+}
+
+const MOST = 8
+
+type Of<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
+
+/** Whether a cotter pin is for a bolt of this nut and long enough to bend over behind it (ISO 1234). */
+const pinSuits = (pin: Of<'cotterPin'>, nut: Of<'castleNut'>): boolean =>
+  nut.threadMm > pin.threadOverMm &&
+  nut.threadMm <= pin.threadToMm &&
+  pin.lengthMm >= nut.acrossFlatsMm + PIN_LEGS_MM
+
+const washerSuits = (washer: Of<'washer'>, nut: Of<'castleNut'>): boolean =>
+  Math.abs(washer.threadMm - nut.threadMm) < WASHER_OFF_MM
+
+const named = (label: string, parts: readonly { part: Part }[]): Companion[] =>
+  parts.map(({ part }) => ({ designation: part.base, label }))
+
+/** Bearings that sit where a ring does, the commonest first. */
+function heldBy({ kind, nominalMm }: Of<'snapRing'>, { parts }: Catalogue): Companion[] {
+  const side = kind === 'bore snap ring' ? 'outside' : 'bore'
+  const held = parts.filter(
+    (part) => mayHold('bearing', part) && isSameSize(part.dimensions[side] ?? 0, nominalMm),
+  )
+  return named(
+    'bearing it holds',
+    held.sort((a, b) => b.commonness - a.commonness).map((part) => ({ part })),
+  )
+}
+
+/**
+ * Parts that are used together with a piece of hardware: the pin and washer of a nut, the nut of a washer, nut and washer
+ * of a sleeve, the bearings a ring holds.
+ * @returns at most eight; none for parts that are no hardware
+ */
+export function goesWith({ base, hardware: details }: Part, catalogue: Catalogue): Companion[] {
+  const of = <W extends HardwareDetails['what']>(what: W, suits: (other: Of<W>, base: string) => boolean) =>
+    listedHardware(catalogue, what).filter((other) => suits(other.details, other.part.base))
+  const companions = ((): Companion[] => {
+    switch (details?.what) {
+      case 'castleNut':
+        return [
+          ...named('cotter pin', of('cotterPin', (pin) => pinSuits(pin, details)).slice(0, MOST / 2)),
+          ...named(
+            'washer',
+            of('washer', (washer) => washerSuits(washer, details)),
+          ),
+        ]
+      case 'cotterPin':
+        return named(
+          'castle nut',
+          of('castleNut', (nut) => pinSuits(details, nut)),
+        )
+      case 'washer':
+        return named(
+          'castle nut',
+          of('castleNut', (nut) => washerSuits(details, nut)),
+        )
+      case 'lockNut':
+        return [
+          ...named(
+            'tab washer',
+            of('lockWasher', ({ boreMm }) => boreMm === details.threadMm),
+          ),
+          ...named(
+            'adapter sleeve',
+            of('adapterSleeve', ({ nut }) => nut === base),
+          ),
+        ]
+      case 'lockWasher':
+        return [
+          ...named(
+            'lock nut',
+            of('lockNut', ({ threadMm }) => threadMm === details.boreMm),
+          ),
+          ...named(
+            'adapter sleeve',
+            of('adapterSleeve', ({ washer }) => washer === base),
+          ),
+        ]
+      case 'adapterSleeve':
+        return [
+          ...named(
+            'lock nut',
+            of('lockNut', (_, nut) => nut === details.nut),
+          ),
+          ...named(
+            'tab washer',
+            of('lockWasher', (_, washer) => washer === details.washer),
+          ),
+        ]
+      case 'cap':
+        return named(
+          'cup in the same hub',
+          catalogue.parts
+            .filter(
+              ({ piece, dimensions: d }) =>
+                piece === 'cup' && Math.abs((d.outside ?? 0) - details.hubBoreMm) <= CAP_OFF_MM,
+            )
+            .map((part) => ({ part })),
+        )
+      case 'snapRing':
+        return heldBy(details, catalogue)
+      default:
+        return []
+    }
+  })()
+  return companions.slice(0, MOST)
+}

@@ -1,0 +1,53 @@
+'use client'
+
+import { capital } from '@/core/capital'
+import { hardwareFacts } from '@/core/catalogue'
+import { writeInch, writeMm } from '@/core/quantity'
+import { SEAL_MATERIALS } from '@/core/seals'
+import { usePreferences } from '@/features/shell'
+import type { PartSheet } from '@/contract/lookUp'
+
+type Part = PartSheet['part']
+
+const LIPS: Record<string, string> = { single: 'single', double: 'double: sealing lip and dust lip' }
+
+function sealFacts({ lip, material }: NonNullable<Part['seal']>): [string, string][] {
+  const known = SEAL_MATERIALS.find(({ code }) => code === material)
+  return [
+    ['Lip', LIPS[lip] ?? lip],
+    ['Material', known ? `${material}, ${known.words}` : material],
+    ...(known
+      ? [
+          ['Temperature', `${known.minC} to ${known.maxC} °C at the lip`] as [string, string],
+          ['Speed', `to about ${known.maxSpeed} m/s at the lip, ask the seal maker`] as [string, string],
+        ]
+      : []),
+  ]
+}
+
+/** What a seal or a piece of hardware is known by; nothing for bearings, whose section tells their sizes. */
+export function PartFacts({ part: { hardware, seal } }: { part: Part }) {
+  const { unit } = usePreferences()
+  const write = (mm: number): string => (unit === 'mm' ? `${writeMm(mm)} mm` : `${writeInch(mm)} in`)
+  const rows: [string, string][] = [
+    ...(hardware ? hardwareFacts(hardware) : []).map(({ label, mm, text }): [string, string] => [
+      capital(label),
+      mm === undefined ? (text ?? '') : write(mm),
+    ]),
+    ...(seal ? sealFacts(seal) : []),
+  ]
+  if (rows.length === 0) return null
+  return (
+    <section className="mb-4">
+      <h2 className="mb-1 text-[1.0625rem] font-bold">Known by</h2>
+      <dl className="grid grid-cols-[minmax(110px,auto)_1fr] gap-x-4">
+        {rows.map(([label, value]) => (
+          <div key={label} className="col-span-2 grid grid-cols-subgrid border-t border-line2 py-1.5">
+            <dt className="text-ink2">{label}</dt>
+            <dd className="font-medium tabular-nums">{value}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  )
+}
