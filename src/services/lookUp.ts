@@ -304,8 +304,10 @@ export async function searchParts(input: unknown, limit = 8): Promise<FoundPart[
   const { language, identifier } = await ready()
   const own = identifier.shelf && findOnShelf(identifier.shelf, text)
   const read = readExact(text, language)
+  const listed = findPart(language.catalogue, text)
   const named = [
     ...(own ? [asFound(own)] : []),
+    ...(listed ? [asFound(listed)] : []),
     ...(read.ok ? read.readings.map((r) => asFound(r.part, r.canonical)) : []),
     ...beginningWith(text, language).map((part) => asFound(part)),
   ]
@@ -315,7 +317,7 @@ export async function searchParts(input: unknown, limit = 8): Promise<FoundPart[
   return suggestionsFor(text, language)
     .slice(0, limit)
     .flatMap(({ designation, changed }) => {
-      const part = readClean(designation, language)?.part
+      const part = variantOf(designation, language)?.part
       return part ? [asFound(part, designation, changed)] : []
     })
 }

@@ -357,3 +357,27 @@ it('readings of damaged stamps say what was taken for what', () => {
   })
   expect(decode('6205-2RS', shipped)[0]).toMatchObject({ exact: true, repaired: [] })
 })
+
+// Other conventions of one part, sizes run together in sixteenths, and fractions that are none (common practice).
+it.each([
+  ['CF10', 'KR22', [undefined, 22, 12]],
+  ['CF20-1', 'KR47', [undefined, 47, 24]],
+  ['CF30-2', 'KR90', [undefined, 90, 35]],
+  ['CF-1', 'CF-1', [undefined, 25.4, 15.875]],
+  ['NAST10', 'STO10', [10, 30, 12]],
+  ['NART10UUR', 'NATR10', [10, 30, 15]],
+  ['SI10T/K', 'PHS10', [10, 28, 14]],
+  ['SA12T/K', 'POS12', [12, 32, 16]],
+  ['RCB162117', 'RCB162117', [25.4, 33.338, 26.988]],
+  ['RC040708', 'RC040708', [6.35, 11.113, 12.7]],
+  ['CSK20PP', 'CSK20', [20, 47, 14]],
+  ['1 x 2 x 9/16', '1641', [25.4, 50.8, 14.288]],
+])('%s is %s, %j mm', (text, base, sizes) => {
+  const { part } = read(text)
+  expect(part.base).toBe(base)
+  expect([part.dimensions.bore, part.dimensions.outside, part.dimensions.width]).toEqual(sizes)
+})
+
+it('an angle behind sizes is no fraction', () => {
+  expect(suggestionsFor('30.2x41x7 36/45', shipped)).toEqual([])
+})

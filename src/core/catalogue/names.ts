@@ -59,8 +59,8 @@ const plainDesigns = ({ family, base }: Part): PartName[] =>
 
 /** Rod ends go by other letters in other conventions; the design changes no boundary dimension (common practice). */
 const ROD_END_LETTERS: Readonly<Record<string, (size: string) => string[]>> = {
-  PHS: (size) => [`SIKB${size}F`, `GIKR${size}PB`],
-  POS: (size) => [`SAKB${size}F`, `GAKR${size}PB`],
+  PHS: (size) => [`SIKB${size}F`, `GIKR${size}PB`, `SI${size}T/K`],
+  POS: (size) => [`SAKB${size}F`, `GAKR${size}PB`, `SA${size}T/K`],
   SI: (size) => [`SI${size}ES`, `SI${size}C`, `GIR${size}DO`, `GIR${size}UK`],
   SA: (size) => [`SA${size}ES`, `SA${size}C`, `GAR${size}DO`, `GAR${size}UK`],
   SIL: (size) => [`SIL${size}ES`, `SIL${size}C`, `GIL${size}DO`, `GIL${size}UK`],
@@ -70,6 +70,36 @@ function rodEndNames({ family, base }: Part): PartName[] {
   const [, letters = '', size = '', end = ''] = /^([A-Z]+)(\d+)(E|L|)$/.exec(base) ?? []
   if (family !== 'rod-end' || end === 'L') return []
   return (ROD_END_LETTERS[letters]?.(size) ?? []).map((text) => ({ text }))
+}
+
+/** Track rollers with a stud go by its thread in another convention; below 8 an inch roller may be meant (common practice). */
+const BY_STUD: Readonly<Record<string, string>> = {
+  KR19: 'CF8',
+  KR22: 'CF10',
+  KR26: 'CF10-1',
+  KR30: 'CF12',
+  KR32: 'CF12-1',
+  KR35: 'CF16',
+  KR40: 'CF18',
+  KR47: 'CF20-1',
+  KR52: 'CF20',
+  KR62: 'CF24',
+  KR72: 'CF24-1',
+  KR80: 'CF30',
+  KR85: 'CF30-1',
+  KR90: 'CF30-2',
+}
+
+/** Letters of yoke rollers in another convention; the number is the bore in both (common practice). */
+const YOKE_LETTERS: Readonly<Record<string, string>> = { NATR: 'NART', STO: 'NAST', RSTO: 'RNAST' }
+
+function trackRollerNames({ family, base, series }: Part): PartName[] {
+  if (family !== 'cam-follower') return []
+  const [stud, letters] = [BY_STUD[base], YOKE_LETTERS[series]]
+  return [
+    ...(stud === undefined ? [] : [{ text: stud }]),
+    ...(letters === undefined ? [] : [{ text: base.replace(series, letters) }]),
+  ]
 }
 
 /** Two shells are sold for these bores in sixteenths: the number tells which only where it says more. */
@@ -166,6 +196,7 @@ export const namesOf = (part: Part): PartName[] => [
   ...plainDesigns(part),
   ...rodEndNames(part),
   ...insertByBore(part),
+  ...trackRollerNames(part),
   ...hardwareNames(part),
   ...(part.synonyms ?? []).map((text) => ({ text })),
 ]

@@ -12,7 +12,7 @@ const ROLES: readonly SizeRole[] = ['bore', 'outside', 'width']
 
 /** `17x26x5`, `17*26*5`, `17 by 26 by 5`, with fractions and one unit behind. */
 const SEPARATED =
-  /^\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*([\d.,/]+(?:[ -]\d+\/\d+)?)(?:\s*(mm|in|inch|"))?/i
+  /^\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*(\d+\/\d+|[\d.,]+(?:[ -]\d+\/(?:2|4|8|16|32|64)(?!\d))?)(?:\s*(mm|in|inch|"))?/i
 /** `17 26 5`: three figures and nothing else. */
 const SPACED =
   /^\s*(\d+(?:[.,]\d+)?|[.,]\d+)\s+(\d+(?:[.,]\d+)?|[.,]\d+)\s+(\d+(?:[.,]\d+)?|[.,]\d+)(?:\s*(mm|in|inch|"))?\s*$/i

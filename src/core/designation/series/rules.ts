@@ -120,6 +120,9 @@ const MOST_SIXTEENTHS = 40
 const isCupWidth = (bore: number, width: number): boolean =>
   width >= Math.max(3, bore * 0.3) && width <= Math.min(MOST_SIXTEENTHS, bore * 1.5 + 2)
 
+/** Millimetres of a number of sixteenths of an inch. */
+const sixteenths = (count: number | string): number => roundMicrometre((Number(count) / 16) * MM_PER_INCH)
+
 /** Sixteenths of an inch between bore and outside of a drawn cup, by its bore in sixteenths (ABMA 18.2, from memory). */
 function shellSixteenths(bore: number): number | undefined {
   if (bore >= 4 && bore <= 11) return 3
@@ -136,13 +139,28 @@ const inchDrawnCup: Rule = (key) => {
   const split = digits.length === 2 || Number(digits.slice(0, 2)) > MOST_SIXTEENTHS ? 1 : 2
   const [bore, width] = [Number(digits.slice(0, split)), Number(digits.slice(split))]
   if (!match || bore < 2 || digits[split] === '0' || !isCupWidth(bore, width)) return null
-  const inch = (count: number): number => roundMicrometre((count / 16) * MM_PER_INCH)
   const shell = /H$/.test(match[1] ?? '') ? undefined : shellSixteenths(bore)
-  const outside = shell === undefined ? undefined : inch(bore + shell)
+  const outside = shell === undefined ? undefined : sixteenths(bore + shell)
   return {
-    part: computedPart(match[0], 'needle', match[1] ?? '', { bore: inch(bore), outside, width: inch(width) }),
+    part: computedPart(match[0], 'needle', match[1] ?? '', {
+      bore: sixteenths(bore),
+      outside,
+      width: sixteenths(width),
+    }),
     length: match[0].length,
   }
+}
+
+/** RC and RCB roller clutches: bore, outside and width in sixteenths of an inch, two digits each (common practice). */
+const inchClutch: Rule = (key) => {
+  const match = /^RCB?(\d\d)(\d\d)(\d\d)(?!\d)/.exec(key)
+  const [bore = 0, outside = 0, width = 0] = (match?.slice(1) ?? []).map(sixteenths)
+  return match && bore > 0 && outside > bore && outside < bore * 2 && width > 0
+    ? {
+        part: computedPart(match[0], 'one-way-clutch', 'RC', { bore, outside, width }),
+        length: match[0].length,
+      }
+    : null
 }
 
 /** AXK thrust needle cages and AS washers: bore in two digits, outside behind it (ISO 3031); AS are 1 mm thick. */
@@ -265,6 +283,7 @@ const RULES: readonly Rule[] = [
   machinedNeedle,
   namedBySizes,
   inchDrawnCup,
+  inchClutch,
   thrustNeedle,
   insert,
   housedUnit,
