@@ -123,6 +123,10 @@ const OPTION_WORDS: Record<string, string> = {
   material: 'Material',
   lip: 'Lip',
   shank: 'Thread',
+  design: 'Design',
+  contactAngle: 'Contact angle',
+  match: 'Pairs',
+  grease: 'Grease',
   hardware: 'Thread and sizes',
 }
 

@@ -3,11 +3,13 @@ import type { Application, Check, CheckRule } from './check'
 import { cage } from './checks/cage'
 import { clearance } from './checks/clearance'
 import { closure } from './checks/closure'
+import { design } from './checks/design'
 import { dimensions } from './checks/dimensions'
 import { kind } from './checks/kind'
 import { mating } from './checks/mating'
 import { hardware } from './checks/hardware'
 import { material } from './checks/material'
+import { contactAngle, grease, match } from './checks/options'
 import { precision } from './checks/precision'
 import { sealLip, sealMaterial } from './checks/seal'
 import { shank } from './checks/shank'
@@ -28,12 +30,16 @@ const BEARING_RULES: readonly CheckRule[] = [
   kind,
   dimensions,
   mating,
+  design,
+  contactAngle,
+  match,
   shape,
   shank,
   closure,
   speed,
   temperature,
   clearance,
+  grease,
   cage,
   precision,
   material,

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { findPart } from '../catalogue'
+import { findPart, type Part } from '../catalogue'
 import { shipped } from '../../../tests/support/shipped'
 import { speedLimit } from './checks/speed'
 import { wheelRpm } from '../grease'
-import { compareVariants, equivalentsOf, matesOf, trapsOf, variantOf } from '.'
+import { compareVariants, equivalentsOf, matesOf, plainVariant, trapsOf, variantOf } from '.'
 
 const variant = (text: string) => {
   const found = variantOf(text, shipped)
@@ -26,6 +26,26 @@ describe('pairs (common practice)', () => {
     ['MR126', 'SMR126', 'conditional'],
     ['6205', '1641', 'not-interchangeable'],
     ['R8', '6001', 'not-interchangeable'],
+    ['NU205', 'NJ205', 'not-interchangeable'],
+    ['NU205', 'NUP205', 'not-interchangeable'],
+    ['N205', 'NU205', 'conditional'],
+    ['NF205', 'NJ205', 'not-interchangeable'],
+    ['HK1612', 'BK1612', 'not-interchangeable'],
+    ['BK1612', 'HK1612', 'not-interchangeable'],
+    ['UC205', 'SA205', 'conditional'],
+    ['ER205', 'UC205', 'not-interchangeable'],
+    ['UC208', 'UK208', 'not-interchangeable'],
+    ['NATR20', 'NUTR20', 'conditional'],
+    ['15101', '15102', 'conditional'],
+    ['15101/15245', '15102/15245', 'conditional'],
+    ['7205B', '7205C', 'not-interchangeable'],
+    ['7205', '7205B', 'conditional'],
+    ['7205BDB', '7205B', 'not-interchangeable'],
+    ['7205B', '7205BDB', 'not-interchangeable'],
+    ['7205BDB', '7205BDT', 'not-interchangeable'],
+    ['7205B', '7205BG', 'identical'],
+    ['6205-2RSMT33', '6205-2RSMT47', 'conditional'],
+    ['6205-2RS', '6205-2RSMT47', 'identical'],
     ['6203', '6203-5/8', 'not-interchangeable'],
     ['6203-5/8', '6203', 'not-interchangeable'],
     ['LM11749', 'LM11949', 'not-interchangeable'],
@@ -214,4 +234,36 @@ it('a cone runs with the cups of its series and no other', () => {
   expect(cup && new Set(matesOf(cup, shipped.catalogue).map((m) => m.part.base))).toEqual(
     new Set(['L44643', 'L44649', 'L44640']),
   )
+})
+
+/** Pairs of the inch lists that are one size under two numbers (common practice). */
+const ONE_SIZE = [
+  '1623 99502H',
+  '1640 RLS7',
+  '1652 RLS9',
+  '62200 63200',
+  '30BD219 30BD40',
+  '6205-3/4 6304-3/4',
+]
+
+it('two numbers of the catalogue are never identical, but for those that are one size by two names', () => {
+  const bySize = new Map<string, Part[]>()
+  for (const part of shipped.catalogue.parts) {
+    if (part.piece === 'hardware' || part.piece === 'seal') continue
+    const { bore = 0, outside = 0, width, totalWidth } = part.dimensions
+    const key = [part.piece, ...[bore, outside, width ?? totalWidth ?? 0].map((mm) => mm.toFixed(1))].join(
+      ' ',
+    )
+    bySize.set(key, [...(bySize.get(key) ?? []), part])
+  }
+  const identical = [...bySize.values()].flatMap((group) =>
+    group.flatMap((a) =>
+      group.flatMap((b) =>
+        a.base < b.base && compareVariants(plainVariant(a), plainVariant(b)).verdict === 'identical'
+          ? [`${a.base} ${b.base}`]
+          : [],
+      ),
+    ),
+  )
+  expect(identical.sort()).toEqual([...ONE_SIZE].sort())
 })

@@ -1,0 +1,103 @@
+import type { Family, Part } from '../../catalogue'
+import type { Check, CheckRule } from '../check'
+
+type Said = Pick<Check, 'result' | 'detail'>
+
+/** Letters in front of a number that tell the design: `NU` of NU205. */
+const lettersOf = ({ base }: Part): string => /^[A-Z]+/.exec(base)?.[0] ?? ''
+
+/** How a cylindrical roller bearing holds its shaft along the axis (ISO 5593, common practice). */
+const HOLDS: Readonly<Record<string, string>> = {
+  NU: 'lets the shaft move both ways',
+  N: 'lets the shaft move both ways',
+  NJ: 'holds the shaft one way',
+  NF: 'holds the shaft one way',
+  NUP: 'holds the shaft both ways',
+}
+
+function rollers(from: Part, to: Part): Said {
+  const [a, b] = [lettersOf(from), lettersOf(to)]
+  const [was, now] = [HOLDS[a], HOLDS[b]]
+  if (was !== undefined && was === now && a.length + b.length === 3)
+    return {
+      result: 'warn',
+      detail: `${a} and ${b} both let the shaft move, but the flanges are on the other ring: check which ring comes off with the shaft.`,
+    }
+  return {
+    result: 'fail',
+    detail:
+      was === undefined || now === undefined
+        ? `${a} and ${b} are made differently: flanges and rings hold the shaft another way.`
+        : `${a} ${was}, ${b} ${now}${was === now ? ', with its flanges on the other ring' : ''}.`,
+  }
+}
+
+/** A closed end and an open one; else cage, flanges or an oil hole. */
+function needles(from: Part, to: Part): Said {
+  const [a, b] = [lettersOf(from), lettersOf(to)]
+  if (a === 'BK' || b === 'BK')
+    return {
+      result: 'fail',
+      detail:
+        b === 'BK'
+          ? `${b} is closed at one end: the shaft cannot pass through it.`
+          : `${b} is open at both ends: it does not close off the bore.`,
+    }
+  return {
+    result: 'warn',
+    detail: `${a} and ${b} are made differently: check flanges, cage and oil hole.`,
+  }
+}
+
+/** Inserts by what is round them and how they are locked (common practice). */
+const LOCKED: Readonly<Record<string, string>> = {
+  UC: 'set screws',
+  SB: 'set screws',
+  SA: 'an eccentric collar',
+  HC: 'an eccentric collar',
+}
+
+function inserts(from: Part, to: Part): Said {
+  const [a, b] = [lettersOf(from), lettersOf(to)]
+  const [was, now] = [LOCKED[a], LOCKED[b]]
+  if (was === undefined || now === undefined)
+    return {
+      result: 'fail',
+      detail: `${a} and ${b} are held differently: a straight or a round outside, a straight or a tapered bore.`,
+    }
+  return {
+    result: 'warn',
+    detail:
+      was === now
+        ? `${a} and ${b} are both locked by ${was}; the inner ring is made differently: check the room on the shaft.`
+        : `${a} is locked by ${was}, ${b} by ${now}: check the shaft and the room.`,
+  }
+}
+
+const trackRollers = (from: Part, to: Part): Said => ({
+  result: 'warn',
+  detail: `${lettersOf(from)} and ${lettersOf(to)} are made differently, needles or two rows of rollers, with a cage or without: check load and speed.`,
+})
+
+/** Inch tapered rings of one size under two numbers differ in what the size does not tell (common practice). */
+const taperedInch = (from: Part, to: Part): Said => ({
+  result: 'warn',
+  detail: `${from.base} and ${to.base} have the same sizes under two numbers: the corner radius, the cage or the finish differs. Hold the radius against the fillet of the seat.`,
+})
+
+const DESIGNS: Partial<
+  Record<Family, { of: (part: Part) => string; differ: (from: Part, to: Part) => Said }>
+> = {
+  cylindrical: { of: lettersOf, differ: rollers },
+  needle: { of: lettersOf, differ: needles },
+  insert: { of: lettersOf, differ: inserts },
+  'cam-follower': { of: lettersOf, differ: trackRollers },
+  'tapered-inch': { of: ({ base }) => base, differ: taperedInch },
+}
+
+/** The same size in another design of its family: what the letters before the number tell. */
+export const design: CheckRule = ({ part: from }, { part: to }) => {
+  const rule = from.family === to.family ? DESIGNS[from.family] : undefined
+  if (!rule || rule.of(from) === rule.of(to)) return null
+  return { check: 'design', ...rule.differ(from, to) }
+}
