@@ -14,7 +14,7 @@ import {
   storedFittings,
   writeSeatReadings,
 } from '@/db'
-import { readShippedParts, readShippedTokens, shippedFingerprint } from '@/services/catalogue/dataFolder'
+import { fingerprintOf, readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
 import { loadDemo } from '@/services/demo/load'
 import { emptyBin } from '@/services/emptyBin'
 import { seatReadings } from '@/services/jobs/seatReadings'
@@ -38,12 +38,12 @@ if (run.includes('0008-found-and-came-back'))
     const read = fitting.ok ? FittingDraft.safeParse(fitting.value) : null
     if (read?.success) await writeSeatReadings(id, seatReadings(read.data))
   }
-const fingerprint = shippedFingerprint()
+const [parts, tokens] = [readShippedParts(), readShippedTokens()]
+const fingerprint = fingerprintOf(parts, tokens)
 if ((await loadedFingerprint()) !== fingerprint) {
-  const parts = readShippedParts()
   await replaceStandardParts(parts, fingerprint)
   say(`catalogue: ${parts.length} parts`)
-  const language = { catalogue: buildCatalogue(parts), tokens: readShippedTokens() }
+  const language = { catalogue: buildCatalogue(parts), tokens }
   const keyOf = (designation: string) => meaningOfText(designation, language)
   const rekeyed = await rekeyStock(keyOf)
   if (rekeyed > 0) say(`stock: ${rekeyed} items read anew`)

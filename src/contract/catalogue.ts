@@ -18,5 +18,7 @@ export const ListedPart = z.object({
   width: z.number().nullable(),
   verified: z.boolean(),
   source: z.string(),
+  /** what hardware is known by: sizes in mm, or words; empty for the others */
+  facts: z.array(z.object({ label: z.string(), mm: z.number().optional(), text: z.string().optional() })),
 })
 export type ListedPart = z.output<typeof ListedPart>

@@ -1,5 +1,5 @@
 import 'server-only'
-import { FAMILIES, familyFacts, isFamily, type Family } from '@/core/catalogue'
+import { FAMILIES, familyFacts, hardwareFacts, isFamily, type Family } from '@/core/catalogue'
 import type { FamilyHeld, ListedPart } from '@/contract/catalogue'
 import { ready } from './language'
 
@@ -21,7 +21,7 @@ export async function partsOfFamily(family: Family): Promise<ListedPart[]> {
   const { language } = await ready()
   return language.catalogue.parts
     .filter((part) => part.family === family && part.piece !== 'cone' && part.piece !== 'cup')
-    .map(({ base, series, dimensions: d, provenance }) => ({
+    .map(({ base, series, dimensions: d, provenance, hardware }) => ({
       base,
       series,
       bore: d.bore ?? null,
@@ -29,5 +29,11 @@ export async function partsOfFamily(family: Family): Promise<ListedPart[]> {
       width: d.totalWidth ?? d.width ?? null,
       verified: provenance.verified,
       source: provenance.text,
+      facts: hardware ? hardwareFacts(hardware) : [],
     }))
+    .sort((a, b) =>
+      a.facts.length === 0 ? 0 : a.series.localeCompare(b.series) || firstSize(a) - firstSize(b),
+    )
 }
+
+const firstSize = ({ facts }: ListedPart): number => facts.find(({ mm }) => mm !== undefined)?.mm ?? 0

@@ -2,7 +2,6 @@ import type { HardwareDetails } from './part'
 
 /** What each size of hardware is called. */
 export const HARDWARE_LABELS: Readonly<Record<string, string>> = {
-  kind: 'kind',
   thread: 'thread',
   threadMm: 'thread',
   pitchMm: 'pitch',

@@ -3,6 +3,7 @@
 import type { Route } from 'next'
 import { Link } from '@/ui/Link'
 import { useMemo, useRef, useState } from 'react'
+import { capital } from '@/core/capital'
 import { writeInch, writeMm } from '@/core/quantity'
 import { Frame, usePreferences } from '@/features/shell'
 import type { FamilyHeld, ListedPart } from '@/contract/catalogue'
@@ -58,6 +59,27 @@ const sizesIn = (unit: 'mm' | 'in'): Column<ListedPart>[] => {
   }))
 }
 
+/** Columns beside the number that a phone has room for. */
+const MOST_ON_A_PHONE = 2
+
+/** One column for each thing the hardware of a family is known by. */
+function factsOf(parts: readonly ListedPart[], unit: 'mm' | 'in'): Column<ListedPart>[] {
+  const factIn = (part: ListedPart, label: string) => part.facts.find((fact) => fact.label === label)
+  return [...new Set(parts.flatMap(({ facts }) => facts.map(({ label }) => label)))].map((label, i) => ({
+    id: label,
+    head: capital(label),
+    by: (part) => factIn(part, label)?.mm ?? factIn(part, label)?.text,
+    figures: parts.every((part) => factIn(part, label)?.text === undefined),
+    className: 'text-ink2',
+    wide: i >= MOST_ON_A_PHONE,
+    cell: (part) => {
+      const fact = factIn(part, label)
+      if (fact?.mm === undefined) return fact?.text ?? '–'
+      return unit === 'mm' ? writeMm(fact.mm) : writeInch(fact.mm)
+    },
+  }))
+}
+
 /** The catalogue by family: sizes as a map, series as curves, every part to open. */
 export function CatalogueScreen({ families, family, parts }: Props) {
   const { unit } = usePreferences()
@@ -67,14 +89,31 @@ export function CatalogueScreen({ families, family, parts }: Props) {
   const allSeries = [...new Set(parts.map((p) => p.series))]
   const shown = useMemo(() => parts.filter((p) => series === null || p.series === series), [parts, series])
   const sized = parts.some((p) => p.bore !== null && p.outside !== null)
-  const columns = useMemo(() => (sized ? [NUMBER, ...sizesIn(unit)] : [NUMBER]), [sized, unit])
+  const columns = useMemo(
+    () => [NUMBER, ...(sized ? sizesIn(unit) : factsOf(shown, unit))],
+    [sized, shown, unit],
+  )
   const words = families.find((f) => f.family === family)?.words ?? family
+  const table = (
+    <DataTable
+      key={family}
+      label="Parts of the family"
+      scrolls
+      onSheet
+      rows={shown}
+      columns={columns}
+      keyOf={({ base }) => base}
+      rowHeight={37}
+    />
+  )
   return (
     <Frame
       about={<b className="font-semibold text-ink">Catalogue</b>}
       state={`${families.reduce((sum, f) => sum + f.parts, 0)} parts`}
     >
-      <div className="panes [--panes:272px_minmax(0,1fr)_372px]">
+      <div
+        className={`panes ${sized ? '[--panes:272px_minmax(0,1fr)_372px]' : '[--panes:272px_minmax(0,1fr)]'}`}
+      >
         <nav
           ref={names}
           aria-label="Families"
@@ -93,7 +132,7 @@ export function CatalogueScreen({ families, family, parts }: Props) {
             </Link>
           ))}
         </nav>
-        <section aria-label="Size map" className="flex min-h-0 flex-col px-4 py-3">
+        <section aria-label={sized ? 'Size map' : 'Parts'} className="flex min-h-0 flex-col px-4 py-3">
           <h1 className="text-[1.1875rem] font-bold first-letter:uppercase">{words}</h1>
           {allSeries.length > 1 && allSeries.length <= MOST_CHIPS && (
             <div className="mt-2">
@@ -107,26 +146,15 @@ export function CatalogueScreen({ families, family, parts }: Props) {
               />
             </div>
           )}
-          <div className="min-h-0 flex-1">
-            {sized ? (
-              <SizeMap parts={parts} series={series} unit={unit} />
-            ) : (
-              <p className="pt-10 text-ink2">Chosen by thread, pin or groove size: see the list.</p>
-            )}
+          <div className="mt-2 min-h-0 flex-1">
+            {sized ? <SizeMap parts={parts} series={series} unit={unit} /> : table}
           </div>
         </section>
-        <section aria-label="Parts" className="min-h-0 border-l border-line bg-sheet px-4 py-2">
-          <DataTable
-            key={family}
-            label="Parts of the family"
-            scrolls
-            onSheet
-            rows={shown}
-            columns={columns}
-            keyOf={({ base }) => base}
-            rowHeight={37}
-          />
-        </section>
+        {sized && (
+          <section aria-label="Parts" className="min-h-0 border-l border-line bg-sheet px-4 py-2">
+            {table}
+          </section>
+        )}
       </div>
     </Frame>
   )

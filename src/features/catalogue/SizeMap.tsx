@@ -98,7 +98,8 @@ export function SizeMap({ parts, series, unit }: Props) {
     name,
     points: points.filter((p) => p.series === name).sort((a, b) => a.bore - b.bore),
   }))
-  const drawn = curves.length <= 24
+  // One series alone, such as all seals, is no curve: a bore has many outsides.
+  const drawn = curves.length > 1 && curves.length <= 24
   const allNamed = curves.length <= 12
   const named = labels(
     curves.flatMap(({ name, points: line }) =>

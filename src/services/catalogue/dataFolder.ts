@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Papa from 'papaparse'
-import { CATALOGUE_FILES, readCatalogueRows, type CsvRow, type Part } from '@/core/catalogue'
+import { CATALOGUE_FILES, namesOf, readCatalogueRows, type CsvRow, type Part } from '@/core/catalogue'
 import { readTokenRow, type SuffixToken } from '@/core/designation'
 
 const TOKENS_FILE = 'suffix-tokens'
@@ -29,9 +29,13 @@ export function readShippedParts(): Part[] {
 
 export const readShippedTokens = (): SuffixToken[] => readRows(TOKENS_FILE).map(readTokenRow)
 
-/** Changes whenever a shipped file changes: tells whether the database holds this catalogue. */
-export function shippedFingerprint(): string {
-  const hash = createHash('sha256')
-  for (const file of [...CATALOGUE_FILES, TOKENS_FILE]) hash.update(file).update(readFileSync(path(file)))
-  return hash.digest('hex')
+/**
+ * Changes whenever a part, one of its names or a token does, by its row or by how rows are read: tells whether the database
+ * holds this catalogue.
+ */
+export function fingerprintOf(parts: readonly Part[], tokens: readonly SuffixToken[]): string {
+  const named = parts.map((part) => [part, namesOf(part)])
+  return createHash('sha256')
+    .update(JSON.stringify([named, tokens]))
+    .digest('hex')
 }

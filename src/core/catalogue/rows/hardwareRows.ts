@@ -72,7 +72,7 @@ const bySize = (family: Family, row: Head): Pick<Part, 'base' | 'family' | 'comm
 const hardware = (family: Family, row: Head, details: HardwareDetails): Part => ({
   ...bySize(family, row),
   piece: 'hardware',
-  series: family,
+  series: 'kind' in details ? details.kind : details.what === 'eRing' ? 'E-ring' : family,
   dimensions: {},
   hardware: present(details),
 })
