@@ -196,6 +196,29 @@ describe('names of seals and hardware (common practice)', () => {
     },
   )
 
+  it.each([
+    ['TC 20x25x7', true],
+    ['TC 20x24.8x7', false],
+    ['TC 20x70x7', true],
+    ['TC 20x70.2x7', false],
+    ['TC 20x35x2.5', true],
+    ['TC 20x35x2.4', false],
+    ['TC 20x35x25', true],
+    ['TC 20x35x25.5', false],
+    ['TC 500x530x15', true],
+    ['TC 501x530x15', false],
+    ['29x47x7 FKM', true],
+  ])('%s is a seal by its sizes: %s', (text, isOne) => {
+    expect(variantOf(text, shipped)?.part.family === 'seal').toBe(isOne)
+  })
+
+  it('single lip and nitrile unless the letters say otherwise; of parts of one size the commonest is named', () => {
+    expect(variantOf('seal 29x47x7', shipped)?.part.seal).toEqual({ lip: 'single', material: 'NBR' })
+    expect(variantOf('TC 29x47x7', shipped)?.part.seal).toEqual({ lip: 'double', material: 'NBR' })
+    expect(variantOf('25x52x15', shipped)?.part.base).toBe('6205')
+    expect(variantOf('40x80x18 C3', shipped)?.part.base).toBe('6208')
+  })
+
   it('a number of a bearing behind such letters, and sizes that can be no seal, are none', () => {
     for (const text of ['TC 6203', 'TC 20x90x7', 'TC 47x29', 'seal 20x22x7', 'TC 20x35x40', '29x47x7'])
       expect(variantOf(text, shipped), text).toBeNull()
@@ -294,6 +317,14 @@ describe('what goes with a piece, and what is taken for it (common practice)', (
   ])('%s is told %s', (name, other) => {
     const part = findPart(shipped.catalogue, name)
     expect(part && trapsOf(part, shipped.catalogue).map((t) => t.designation)).toContain(other)
+  })
+  it('near is within a sixteenth of an inch or two in a hundred', () => {
+    const told = (name: string): string[] => {
+      const ring = findPart(shipped.catalogue, name)
+      return ring ? trapsOf(ring, shipped.catalogue).map((t) => t.designation) : [name]
+    }
+    expect(told('bore snap ring 100x3')).toContain('bore snap ring 102x4')
+    expect(told('E-ring 30')).toEqual([])
   })
   it('what is taken for a piece never stands in for it', () => {
     for (const part of asked)

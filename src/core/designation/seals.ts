@@ -52,6 +52,6 @@ export function sealAsTold(part: Part, known: readonly SuffixToken[]): Part {
   }
 }
 
-/** Whether letters or words say that three sizes are a seal's. */
-export const isToldSeal = ({ tokens }: Reading): boolean =>
-  tokens.some(({ kind, known, meaning }) => known && (kind === 'lip' || meaning === 'rotary shaft seal'))
+/** Whether letters or words say that three sizes are a seal's: lip, case, material, or the word itself. */
+export const isToldSeal = ({ family, tokens }: Reading): boolean =>
+  family === 'seal' && tokens.some(({ known }) => known)

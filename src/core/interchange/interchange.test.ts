@@ -102,6 +102,16 @@ describe('pairs (common practice)', () => {
   })
 })
 
+it.each([
+  ['NU205', 'NJ205', 'NU lets the shaft move both ways, NJ holds the shaft one way.'],
+  ['NUP205', 'N205', 'NUP holds the shaft both ways, N lets the shaft move both ways.'],
+  ['NF205', 'NUP205', 'NF holds the shaft one way, NUP holds the shaft both ways.'],
+  ['UC205', 'SA205', 'UC is locked by set screws, SA by an eccentric collar: check the shaft and the room.'],
+  ['HC205', 'SB205', 'HC is locked by an eccentric collar, SB by set screws: check the shaft and the room.'],
+])('%s by %s: what the letters tell of the design (ISO 5593, common practice)', (from, to, detail) => {
+  expect(verdict(from, to).checks.find((c) => c.check === 'design')?.detail).toBe(detail)
+})
+
 describe('cages (common practice)', () => {
   const NO_CAGE = new Set(['no cage', 'cage with rollers only', 'the usual cage'])
   it('every token that speaks of a cage tells which, whatever else it tells', () => {

@@ -55,6 +55,7 @@ const LOCKED: Readonly<Record<string, string>> = {
   SB: 'set screws',
   SA: 'an eccentric collar',
   HC: 'an eccentric collar',
+  UEL: 'an eccentric collar',
 }
 
 function inserts(from: Part, to: Part): Said {
@@ -63,7 +64,7 @@ function inserts(from: Part, to: Part): Said {
   if (was === undefined || now === undefined)
     return {
       result: 'fail',
-      detail: `${a} and ${b} are held differently: a straight or a round outside, a straight or a tapered bore.`,
+      detail: `${a} and ${b} are held differently: housing, outside or bore is another.`,
     }
   return {
     result: 'warn',
