@@ -1,12 +1,10 @@
 import { capital } from '../capital'
 import { type Catalogue, type HardwareDetails, type Part } from '../catalogue'
 import { compareVariants } from './compareVariants'
+import { isNearSize } from './sameSize'
 import type { Trap } from './trap'
 import { plainVariant } from './variant'
 
-/** Sizes this near are taken for each other: within a sixteenth of an inch or 2 %, whichever is more (common practice). */
-const NEAR_MM = 1.5876
-const NEAR_SHARE = 0.02
 const MOST = 6
 
 /** The size a piece is asked for by, mm. */
@@ -41,7 +39,7 @@ export function hardwareTraps(part: Part, catalogue: Catalogue): Trap[] {
     .flatMap((other) =>
       other.hardware?.what === own.what && other !== part ? [{ other, details: other.hardware }] : [],
     )
-    .filter(({ details }) => off(details) <= Math.max(NEAR_MM, NEAR_SHARE * size))
+    .filter(({ details }) => isNearSize(size, sizeOf(details)))
     .sort((a, b) => off(a.details) - off(b.details))
     .flatMap(({ other }): Trap[] => {
       const { verdict, checks } = compareVariants(plainVariant(part), plainVariant(other))

@@ -5,17 +5,12 @@ import { familyTraps } from './familyTraps'
 import { hardwareTraps } from './hardwareTraps'
 import { inchBoreTwins } from './inchBoreTwins'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
-import { isSameSize } from './sameSize'
+import { isNearSize, isSameSize } from './sameSize'
 import type { Trap } from './trap'
 
-/** Sizes this near are taken for each other across a counter: within a sixteenth of an inch or 2 %, whichever is more. */
-const NEAR_MM = 1.5876
-const NEAR_SHARE = 0.02
 /** Of the same size and another kind a few are enough; the near sizes are the ones that catch people. */
 const MOST_SAME_SIZE = 4
 const MOST_NEAR = 8
-
-const isNear = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(NEAR_MM, NEAR_SHARE * a)
 
 /** Widths a part may show: open, and closed where that differs. */
 const widthsOf = ({ dimensions: d }: Part): number[] =>
@@ -41,14 +36,14 @@ function nearestWidths(part: Part, other: Part): Difference[] {
 function differences(part: Part, other: Part): Difference[] | null {
   for (const name of ['bore', 'outside'] as const) {
     const [a, b] = [part.dimensions[name], other.dimensions[name]]
-    if (a !== undefined && b !== undefined && !isNear(a, b)) return null
+    if (a !== undefined && b !== undefined && !isNearSize(a, b)) return null
   }
   const diameters = (['bore', 'outside'] as const).flatMap((name) => {
     const [a, b] = [part.dimensions[name], other.dimensions[name]]
     return a === undefined || b === undefined ? [] : [{ name, a, b }]
   })
   const known = [...diameters, ...nearestWidths(part, other)]
-  if (diameters.length === 0 || known.some(({ a, b }) => !isNear(a, b))) return null
+  if (diameters.length === 0 || known.some(({ a, b }) => !isNearSize(a, b))) return null
   return known.filter(({ a, b }) => !isSameSize(a, b))
 }
 
