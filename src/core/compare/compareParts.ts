@@ -1,7 +1,7 @@
 import type { DimensionName } from '../catalogue'
 import { closureWords } from '../designation'
 import { compareVariants, type Application, type Variant } from '../interchange'
-import { writeInch, writeMm } from '../quantity'
+import { writeBoth, writeMm } from '../quantity'
 import { compareFeatures } from './readFeature'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES, type UnitFeature } from './unitFeatures'
 
@@ -49,8 +49,6 @@ const SIZES: readonly (readonly [DimensionName, string])[] = [
 /** Two catalogue sizes are one below this; an old part as measured may be off by wear and instrument, mm (common practice). */
 const SAME = { catalogueMm: 0.006, measuredMm: 0.1 }
 
-const both = (mm: number): string => `${writeMm(mm)} mm (${writeInch(mm)} in)`
-
 const MEANINGS: Partial<Record<DimensionName, readonly [smaller: string, larger: string]>> = {
   bore: ['It does not go on the shaft.', 'It is loose on the shaft: a sleeve, or another bearing.'],
   outside: ['It is loose in the housing: a sleeve, or another bearing.', 'It does not go into the housing.'],
@@ -67,9 +65,9 @@ function sizeRow(name: DimensionName, words: string, from: PartSide, to: PartSid
   const next = closedWidth(to, name) ?? to.measured[name]
   const old = (nominal === undefined ? undefined : closedWidth(from, name)) ?? taken
   if (old === undefined && next === undefined) return null
-  const told = old === undefined ? 'not known' : both(old)
+  const told = old === undefined ? 'not known' : writeBoth(old)
   const seen = nominal !== undefined && taken !== undefined ? `${told}, measured ${taken.toFixed(2)}` : told
-  const row = { feature: name, words, old: seen, new: next === undefined ? 'not known' : both(next) }
+  const row = { feature: name, words, old: seen, new: next === undefined ? 'not known' : writeBoth(next) }
   if (old === undefined || next === undefined)
     return { ...row, difference: '', result: 'unknown', meaning: 'Measure it.' }
   const against = contradiction(nominal === undefined ? undefined : old, taken)

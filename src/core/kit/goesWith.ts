@@ -1,8 +1,8 @@
 import type { Catalogue, HardwareDetails, Part } from '../catalogue'
 import { isSameSize } from '../interchange'
-import { listedHardware } from './fill/listedHardware'
+import { listedHardware, type Hardware } from './fill/listedHardware'
 import { mayHold } from './findBySeat'
-import { CAP_OFF_MM, PIN_LEGS_MM, WASHER_OFF_MM } from './tolerances'
+import { CAP_OFF_MM, isPinFor, PIN_LEGS_MM, WASHER_OFF_MM } from './tolerances'
 
 /** A part that is used together with another. */
 export interface Companion {
@@ -13,22 +13,18 @@ export interface Companion {
 
 const MOST = 8
 
-type Of<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
-
 /** Whether a cotter pin is for a bolt of this nut and long enough to bend over behind it (ISO 1234). */
-const pinSuits = (pin: Of<'cotterPin'>, nut: Of<'castleNut'>): boolean =>
-  nut.threadMm > pin.threadOverMm &&
-  nut.threadMm <= pin.threadToMm &&
-  pin.lengthMm >= nut.acrossFlatsMm + PIN_LEGS_MM
+const pinSuits = (pin: Hardware<'cotterPin'>, nut: Hardware<'castleNut'>): boolean =>
+  isPinFor(pin, nut.threadMm) && pin.lengthMm >= nut.acrossFlatsMm + PIN_LEGS_MM
 
-const washerSuits = (washer: Of<'washer'>, nut: Of<'castleNut'>): boolean =>
+const washerSuits = (washer: Hardware<'washer'>, nut: Hardware<'castleNut'>): boolean =>
   Math.abs(washer.threadMm - nut.threadMm) < WASHER_OFF_MM
 
 const named = (label: string, parts: readonly { part: Part }[]): Companion[] =>
   parts.map(({ part }) => ({ designation: part.base, label }))
 
 /** Bearings that sit where a ring does, the commonest first. */
-function heldBy({ kind, nominalMm }: Of<'snapRing'>, { parts }: Catalogue): Companion[] {
+function heldBy({ kind, nominalMm }: Hardware<'snapRing'>, { parts }: Catalogue): Companion[] {
   const side = kind === 'bore snap ring' ? 'outside' : 'bore'
   const held = parts.filter(
     (part) => mayHold('bearing', part) && isSameSize(part.dimensions[side] ?? 0, nominalMm),
@@ -45,8 +41,10 @@ function heldBy({ kind, nominalMm }: Of<'snapRing'>, { parts }: Catalogue): Comp
  * @returns at most eight; none for parts that are no hardware
  */
 export function goesWith({ base, hardware: details }: Part, catalogue: Catalogue): Companion[] {
-  const of = <W extends HardwareDetails['what']>(what: W, suits: (other: Of<W>, base: string) => boolean) =>
-    listedHardware(catalogue, what).filter((other) => suits(other.details, other.part.base))
+  const of = <W extends HardwareDetails['what']>(
+    what: W,
+    suits: (other: Hardware<W>, base: string) => boolean,
+  ) => listedHardware(catalogue, what).filter((other) => suits(other.details, other.part.base))
   const companions = ((): Companion[] => {
     switch (details?.what) {
       case 'castleNut':

@@ -14,3 +14,7 @@ export const PIN_LEGS_MM = 6
 export const SEAL_UNDER_CONE_MM = 0.2
 /** A counterbore may be this much smaller than the cup behind it before the cup no longer passes (common practice). */
 export const SEAL_UNDER_CUP_MM = 0.5
+
+/** Whether a cotter pin is for bolts of this thread, mm: over … up to and including (ISO 1234). */
+export const isPinFor = (pin: { threadOverMm: number; threadToMm: number }, threadMm: number): boolean =>
+  threadMm > pin.threadOverMm && threadMm <= pin.threadToMm

@@ -17,7 +17,7 @@ export {
 export { unitReasonWords } from './unitReasonWords'
 export { withTwins } from './withTwins'
 export { writeCount } from './writeCount'
-export { writeInch, writeInchFixed, writeMm, writeMmFixed } from './writeLength'
+export { writeBoth, writeInch, writeInchFixed, writeMm, writeMmFixed } from './writeLength'
 export {
   guessInstrument,
   INSTRUMENTS,

@@ -29,3 +29,6 @@ export function writeInch(mm: number): string {
   const fraction = top === 0 ? '' : `${top}/${bottom}`
   return [whole === 0 ? '' : String(whole), fraction].filter(Boolean).join(' ')
 }
+
+/** A length in both units: `52 mm (2.0472 in)`. */
+export const writeBoth = (mm: number): string => `${writeMm(mm)} mm (${writeInch(mm)} in)`

@@ -220,13 +220,13 @@ const fullRollers: Rule = (key, catalogue) => {
     : null
 }
 
-/** The same with its bore in sixteenths: `key` is the insert, `sixteenths` what stands behind it. */
-export function inchInsert(metric: Part, sixteenths: number): Part | null {
+/** The same with its bore in sixteenths: `key` is the insert, `count` what stands behind it. */
+export function inchInsert(metric: Part, count: number): Part | null {
   const { bore, outside } = metric.dimensions
-  const inch = roundMicrometre((sixteenths / 16) * MM_PER_INCH)
+  const inch = sixteenths(count)
   if (metric.family !== 'insert' || bore === undefined || metric.base.includes('-')) return null
   if (inch < bore * SHELL_BORE.least || inch > bore * SHELL_BORE.most) return null
-  const base = `${metric.base}-${sixteenths}`
+  const base = `${metric.base}-${count}`
   return computedPart(base, 'insert', metric.series, { bore: inch, outside, width: metric.dimensions.width })
 }
 

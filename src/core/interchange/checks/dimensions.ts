@@ -1,5 +1,5 @@
 import type { DimensionName } from '../../catalogue'
-import { writeInch, writeMm } from '../../quantity'
+import { writeBoth, writeMm } from '../../quantity'
 import type { CheckRule } from '../check'
 import { isSameSize } from '../sameSize'
 import { widthOf, type Variant } from '../variant'
@@ -12,11 +12,9 @@ const NAMES: readonly [DimensionName, string][] = [
   ['totalWidth', 'total width'],
 ]
 
-const both = (mm: number): string => `${writeMm(mm)} mm (${writeInch(mm)} in)`
-
 function difference(name: string, a: number, b: number): string | null {
   if (isSameSize(a, b)) return null
-  return `${name} ${both(a)} against ${both(b)}: ${writeMm(Math.abs(b - a))} mm ${b > a ? 'larger' : 'smaller'}`
+  return `${name} ${writeBoth(a)} against ${writeBoth(b)}: ${writeMm(Math.abs(b - a))} mm ${b > a ? 'larger' : 'smaller'}`
 }
 
 const closedOnly = (from: Variant, to: Variant): boolean =>

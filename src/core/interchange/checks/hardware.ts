@@ -1,5 +1,5 @@
 import { HARDWARE_LABELS, isToldByThread, type HardwareDetails } from '../../catalogue'
-import { writeInch, writeMm } from '../../quantity'
+import { writeBoth, writeMm } from '../../quantity'
 import type { Check, CheckRule } from '../check'
 import { isSameSize } from '../sameSize'
 
@@ -31,8 +31,6 @@ interface Found {
   said: string
 }
 
-const inBoth = (mm: number): string => `${writeMm(mm)} mm (${writeInch(mm)} in)`
-
 function compareField(key: string, from: HardwareDetails, a: unknown, b: unknown): Found | null {
   if (typeof a === 'string' && typeof b === 'string')
     return a === b ? null : { result: 'fail', said: `${a} against ${b}` }
@@ -41,7 +39,7 @@ function compareField(key: string, from: HardwareDetails, a: unknown, b: unknown
   if (key === 'lengthMm') return lengthOf(a, b)
   if (CHOSEN_FOR.has(key) || isToldByThread(key, from)) return null
   const look = FILLS_GROOVE.has(from.what) ? undefined : LOOK[key]
-  const [was, now] = key === 'slots' ? [String(a), String(b)] : [inBoth(a), inBoth(b)]
+  const [was, now] = key === 'slots' ? [String(a), String(b)] : [writeBoth(a), writeBoth(b)]
   return {
     result: look === undefined ? 'fail' : 'warn',
     said: `${HARDWARE_LABELS[key] ?? key} ${was} against ${now}${look === undefined ? '' : `: ${look}`}`,

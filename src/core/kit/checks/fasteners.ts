@@ -1,7 +1,7 @@
 import { USUAL_PLAY_MM } from '../../adjust'
 import type { Slot } from '../arrangement'
 import { fillSchoolOf, hardwareOf, spindleThread } from '../fill'
-import { CAP_OFF_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
+import { CAP_OFF_MM, isPinFor, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
 import { leansOn, partAt, slotsOf, type Constraint } from './check'
 import type { CheckFinding } from './facts'
 
@@ -35,8 +35,7 @@ export const pinFollowsNut: Constraint = (bench) =>
   slotsOf(bench, 'cotterPin').flatMap((slot): CheckFinding[] => {
     const pin = hardwareOf(partAt(bench, slot.id), 'cotterPin')
     const thread = spindleThread(slot, bench)
-    if (!pin || !thread || (thread.threadMm > pin.threadOverMm && thread.threadMm <= pin.threadToMm))
-      return []
+    if (!pin || !thread || isPinFor(pin, thread.threadMm)) return []
     const data = { pinMm: pin.pinMm, overMm: pin.threadOverMm, toMm: pin.threadToMm }
     return [{ code: 'pinOffNut', result: 'warn', data, slots: withNut(slot) }]
   })

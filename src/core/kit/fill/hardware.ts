@@ -5,11 +5,9 @@ import { writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import { readThread } from '../thread'
-import { CAP_OFF_MM, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
-import { listedHardware } from './listedHardware'
+import { CAP_OFF_MM, isPinFor, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
+import { listedHardware, type Hardware } from './listedHardware'
 import { chosen, filledWith, fillPlain, gap, partIn, type Bench } from './bench'
-
-type Hardware<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
 
 export function hardwareOf<W extends HardwareDetails['what']>(
   part: Part | null | undefined,
@@ -130,7 +128,7 @@ export function fillPin(slot: Slot, bench: Bench): Filled {
   if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
   const acrossFlatsMm = nut.acrossFlatsMm ?? nut.threadMm * FLATS_PER_THREAD
   const sized = listedHardware(bench.language.catalogue, 'cotterPin')
-    .filter(({ details }) => nut.threadMm > details.threadOverMm && nut.threadMm <= details.threadToMm)
+    .filter(({ details }) => isPinFor(details, nut.threadMm))
     .sort((a, b) => a.details.lengthMm - b.details.lengthMm)
   const pins = [
     ...sized.filter(({ details }) => !details.inch),

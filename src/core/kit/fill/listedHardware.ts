@@ -1,6 +1,7 @@
 import type { Catalogue, HardwareDetails, Part } from '../../catalogue'
 
-type Hardware<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
+/** Details of one kind of hardware. */
+export type Hardware<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
 
 /** Hardware of a catalogue by what it is, sorted out once: every place of a kit asks for some. */
 const sorted = new WeakMap<Catalogue, Map<string, Part[]>>()
