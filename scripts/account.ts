@@ -1,7 +1,9 @@
 /** Accounts on the machine itself: for the first owner, and for an owner who forgot the password. See ./account. */
+import { AccountChange, NewAccount } from '@/contract/account'
 import { database, findAccount, migrate } from '@/db'
 import { accounts, addAccount, changeAccount } from '@/services/accounts'
 import { ServiceError } from '@/services/errors'
+import { parse } from '@/services/parse'
 import { inWords } from './inWords'
 
 const USE = 'use ./account list · ./account add NAME counter|bench|owner · ./account reset NAME'
@@ -17,13 +19,13 @@ async function run(): Promise<void> {
     const { items } = await accounts()
     for (const a of items) say(`${a.name}\t${a.role}${a.isActive ? '' : '\tblocked'}`)
   } else if (command === 'add' && name) {
-    const made = await addAccount({ name, role, password }, BY)
+    const made = await addAccount(parse(NewAccount, { name, role, password }), BY)
     say(`${made.name} may sign in as ${made.role}.`)
   } else if (command === 'reset' && name) {
     const found = await findAccount({ name })
     if (!found)
       throw new ServiceError('notFound', `There is no account “${name}”. ./account list shows them.`)
-    await changeAccount(found.id, { password, isActive: true }, BY)
+    await changeAccount(found.id, parse(AccountChange, { password, isActive: true }), BY)
     say(`${found.name} has a new password and may sign in.`)
   } else {
     throw new ServiceError('unreadable', USE)

@@ -1,4 +1,5 @@
 import 'server-only'
+import type { z } from 'zod'
 import { isDeepStrictEqual } from 'node:util'
 import {
   ArrangementFile,
@@ -12,7 +13,8 @@ import {
 import { knownPart, resolvePart, type KnownPart } from '@/core/part'
 import { oneChange, ownArrangements, removeArrangement, saveArrangement } from '@/db'
 import { ServiceError } from './errors'
-import { ArrangementChange, ArrangementsQuery, type ArrangementsResponse } from '@/contract/kit'
+import type { ArrangementChange } from '@/contract/kit'
+import { ArrangementsQuery, type ArrangementsResponse } from '@/contract/kit'
 import { noteOfShop } from './history'
 import { ready } from './language'
 import { mergedOver } from './mergedOver'
@@ -97,8 +99,10 @@ export async function checkArrangement(file: ArrangementFile): Promise<void> {
  * @throws ServiceError `unreadable`; `impossible` (circle, unknown names); `taken` for a shipped code, or a new one that is in
  *   use; `conflict` where somebody else changed the same since `over`
  */
-export async function putArrangement(input: unknown, by: string): Promise<ArrangementFile> {
-  const { over, ...typed } = parse(ArrangementChange, input)
+export async function putArrangement(
+  { over, ...typed }: z.output<typeof ArrangementChange>,
+  by: string,
+): Promise<ArrangementFile> {
   if (shipped(typed.code))
     throw new ServiceError(
       'taken',

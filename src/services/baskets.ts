@@ -1,9 +1,10 @@
 import 'server-only'
+import type { z } from 'zod'
 import { bestBasket, MAX_LOOKED_AT, type Offer } from '@/core/supply'
-import { BasketQuery, type BasketResponse } from '@/contract/supply'
+import type { BasketQuery } from '@/contract/supply'
+import { type BasketResponse } from '@/contract/supply'
 import { inBackground } from './background'
 import { ServiceError } from './errors'
-import { parse } from './parse'
 import { settings } from './settings'
 import { shopVersion } from './shop'
 import { quotes, suppliers, type SupplierInfo } from './suppliers'
@@ -23,10 +24,9 @@ export async function knownSuppliers(): Promise<SupplierInfo[]> {
 
 /**
  * The cheapest way to buy a list over all suppliers that answer; one that does not is named and left out.
- * @throws ServiceError `unreadable`, `unavailable`
+ * @throws ServiceError `unavailable`
  */
-export async function basket(input: unknown): Promise<BasketResponse> {
-  const { lines, dayWorth } = parse(BasketQuery, input)
+export async function basket({ lines, dayWorth }: z.output<typeof BasketQuery>): Promise<BasketResponse> {
   const [known, { currency }] = await Promise.all([knownSuppliers(), settings()])
   const designations = [...new Set(lines.map((l) => l.designation))]
   const asked = await Promise.all(known.map((s) => quotes(s.id, designations)))

@@ -1,4 +1,5 @@
 import 'server-only'
+import type { z } from 'zod'
 import { meaningOfText } from '@/core/designation'
 import type { Kit } from '@/core/kit'
 import { mergeLines } from '@/core/supply'
@@ -9,16 +10,15 @@ import { workKit } from './kits'
 import { jobKit } from './jobKit'
 import { getJob } from './jobs/getJob'
 import { ready } from './language'
-import { parse } from './parse'
-import { CampaignQuery, type CampaignResponse, type ReservedResponse } from '@/contract/supply'
+import type { CampaignQuery } from '@/contract/supply'
+import { type CampaignResponse, type ReservedResponse } from '@/contract/supply'
 import { withAvailability } from './availability'
 
 /**
  * One list over many kits: equal parts are one line, with what is on the shelf and what is short.
  * @throws ServiceError `unreadable`, `notFound` for a job without a kit
  */
-export async function campaign(input: unknown): Promise<CampaignResponse> {
-  const { kits } = parse(CampaignQuery, input)
+export async function campaign({ kits }: z.output<typeof CampaignQuery>): Promise<CampaignResponse> {
   const { language } = await ready()
   // One after the other: a hundred kits at once would take every connection of the pool.
   const worked: { name: string; times: number; made: Kit }[] = []
@@ -56,8 +56,8 @@ export async function campaign(input: unknown): Promise<CampaignResponse> {
 }
 
 /** The same as CSV. */
-export async function campaignCsv(input: unknown): Promise<string> {
-  const { lines } = await campaign(input)
+export async function campaignCsv(asked: z.output<typeof CampaignQuery>): Promise<string> {
+  const { lines } = await campaign(asked)
   return writeCsv(
     ['designation', 'part', 'quantity', 'unit', 'once_only', 'on_shelf', 'bin', 'short', 'wanted_by'],
     lines.map((l) => ({

@@ -1,4 +1,5 @@
 import 'server-only'
+import type { z } from 'zod'
 import {
   conversionChanges,
   OPINIONS,
@@ -8,8 +9,8 @@ import {
 } from '@/core/convert'
 import { ready } from './language'
 import { ServiceError } from './errors'
-import { ConvertRequest, type ConvertResponse } from '@/contract/convert'
-import { parse } from './parse'
+import type { ConvertRequest } from '@/contract/convert'
+import { type ConvertResponse } from '@/contract/convert'
 
 /** A kit for what was chosen: a tapered pair on its spindle, ball bearings clamped over a spacer, or held by a washer and a ring. */
 function kitFor(
@@ -37,9 +38,8 @@ function kitFor(
   }
 }
 
-/** What fits the seats in another kind of bearing, and what else changes. @throws ServiceError `unreadable`, `impossible` */
-export async function convert(input: unknown): Promise<ConvertResponse> {
-  const asked = parse(ConvertRequest, input)
+/** What fits the seats in another kind of bearing, and what else changes. @throws ServiceError `impossible` */
+export async function convert(asked: z.output<typeof ConvertRequest>): Promise<ConvertResponse> {
   const { kind, seats, chosen, shoulders, positions, load, fastener } = asked
   // A bush stands on a dead axle, a pair of bearings is clamped, unless it is said otherwise.
   const clamped = asked.clamped ?? kind !== 'bushToBall'

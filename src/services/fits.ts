@@ -11,8 +11,8 @@ import {
 import { MM_PER_INCH } from '@/core/quantity'
 import type { z } from 'zod'
 import { ServiceError } from './errors'
-import { EndPlayRequest, FitRequest, type EndPlayResponse, type FitResponse } from '@/contract/fit'
-import { parse } from './parse'
+import type { EndPlayRequest, FitRequest } from '@/contract/fit'
+import { type EndPlayResponse, type FitResponse } from '@/contract/fit'
 
 /** Bore of a hollow shaft of which nobody has measured the bore, as a share of its diameter (common practice). */
 const HOLLOW_SHARE = 0.5
@@ -75,9 +75,8 @@ function stages(asked: Asked, interference: { min: number; max: number }): FitRe
   )
 }
 
-/** What a seat does to a ring. @throws ServiceError `unreadable`; `impossible` for a class of the other side or sizes that cannot be */
-export async function fit(input: unknown): Promise<FitResponse> {
-  const asked = parse(FitRequest, input)
+/** What a seat does to a ring. @throws ServiceError `impossible` for a class of the other side or sizes that cannot be */
+export async function fit(asked: z.output<typeof FitRequest>): Promise<FitResponse> {
   const answer = checkFit(coreQuestion(asked))
   if (!answer.ok) throw new ServiceError('impossible', fitProblemWords(answer.problem))
   return {
@@ -87,9 +86,13 @@ export async function fit(input: unknown): Promise<FitResponse> {
   }
 }
 
-/** Nut and thread to end play. @throws ServiceError `unreadable` */
-export async function endPlayOf(input: unknown): Promise<EndPlayResponse> {
-  const { threadsPerInch, pitchMm, offsetDegrees, ...rest } = parse(EndPlayRequest, input)
+/** Nut and thread to end play. */
+export async function endPlayOf({
+  threadsPerInch,
+  pitchMm,
+  offsetDegrees,
+  ...rest
+}: z.output<typeof EndPlayRequest>): Promise<EndPlayResponse> {
   const pitch = pitchMm ?? MM_PER_INCH / (threadsPerInch ?? 1)
   const answer = endPlay({ ...rest, pitchMm: pitch })
   const { step, ...told } = answer

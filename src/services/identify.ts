@@ -1,4 +1,5 @@
 import 'server-only'
+import type { z } from 'zod'
 import { familyFacts, type Dimensions } from '@/core/catalogue'
 import { readExact, type Language } from '@/core/designation'
 import {
@@ -16,8 +17,8 @@ import {
 import { writeInch, writeMm, type LengthUnit } from '@/core/quantity'
 import { ServiceError } from './errors'
 import { ready } from './language'
-import { IdentifyRequest, type IdentifyResponse } from '@/contract/evidence'
-import { parse } from './parse'
+import type { IdentifyRequest } from '@/contract/evidence'
+import { type IdentifyResponse } from '@/contract/evidence'
 
 const millimetres = (d: Dimensions): Record<string, number> =>
   Object.fromEntries(
@@ -96,8 +97,7 @@ function noteOn(text: string, language: Language): string {
  * @throws ServiceError `unreadable` for text that is no length, `impossible` for nothing at all or a bore larger than
  *   the outside
  */
-export async function identifyPart(input: unknown): Promise<IdentifyResponse> {
-  const request = parse(IdentifyRequest, input)
+export async function identifyPart(request: z.output<typeof IdentifyRequest>): Promise<IdentifyResponse> {
   const read = readMeasurements(request.measurements.filter((m) => !m.struck))
   if (!read.ok)
     throw new ServiceError(

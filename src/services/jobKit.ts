@@ -5,7 +5,8 @@ import { getJob } from './jobs/getJob'
 import { greaseOf, toStored, toWorked } from './keptKit'
 import { workKit, type WorkedKit } from './kits'
 import type { Job } from '@/contract/job'
-import type { KitDraft } from '@/contract/kit'
+import { KitProposal, type KitDraft } from '@/contract/kit'
+import { parse } from './parse'
 
 /** A job with its kit as it was agreed, and where it is, in words. */
 export interface JobKit extends WorkedKit {
@@ -35,7 +36,7 @@ export async function jobKit(jobId: number): Promise<JobKit> {
 }
 
 async function settled(jobId: number, draft: KitDraft, fitting: Job['fitting']) {
-  const worked = await workKit(draft, { jobId, ...(await greaseOf(fitting)) })
+  const worked = await workKit(parse(KitProposal, draft), { jobId, ...(await greaseOf(fitting)) })
   await db.keepKit(jobId, await toStored(worked, null))
   return { ...worked, trouble: '' }
 }

@@ -1,4 +1,5 @@
 import 'server-only'
+import type { z } from 'zod'
 import { compareParts } from '@/core/compare'
 import { isSealed } from '@/core/designation'
 import { CAUSES, DAMAGE, inspectedOf, judgeParts, setupOf, type Setup } from '@/core/inspect'
@@ -8,17 +9,15 @@ import { arrangementFor } from './arrangements'
 import { ready } from './language'
 import { notListed } from './notListed'
 import { ServiceError } from './errors'
-import {
-  CompareRequest,
-  InspectRequest,
-  type CompareResponse,
-  type InspectResponse,
-} from '@/contract/judgement'
-import { parse } from './parse'
+import type { CompareRequest, InspectRequest } from '@/contract/judgement'
+import { type CompareResponse, type InspectResponse } from '@/contract/judgement'
 
-/** Old against new, point by point. @throws ServiceError `unreadable`; `notFound` for a number nobody knows; `impossible` with nothing to compare */
-export async function comparePair(input: unknown): Promise<CompareResponse> {
-  const { from, to, application } = parse(CompareRequest, input)
+/** Old against new, point by point. @throws ServiceError `notFound` for a number nobody knows; `impossible` with nothing to compare */
+export async function comparePair({
+  from,
+  to,
+  application,
+}: z.output<typeof CompareRequest>): Promise<CompareResponse> {
   const shop = await ready()
   const { language } = shop
   const side = ({ designation, measured, features }: typeof from) => {
@@ -51,9 +50,14 @@ async function setupFor(arrangement: string | undefined, designation: string | u
   }
 }
 
-/** Findings to verdicts and causes. @throws ServiceError `unreadable` */
-export async function inspect(input: unknown): Promise<InspectResponse> {
-  const { seen, arrangement, designation, separable, ...evidence } = parse(InspectRequest, input)
+/** Findings to verdicts and causes. */
+export async function inspect({
+  seen,
+  arrangement,
+  designation,
+  separable,
+  ...evidence
+}: z.output<typeof InspectRequest>): Promise<InspectResponse> {
   const unknown = seen.find(
     ({ damage, part }) => !DAMAGE.some((m) => m.id === damage && m.parts.includes(part)),
   )

@@ -19,7 +19,8 @@ import { ServiceError } from './errors'
 import { ready } from './language'
 import { workKit, type KitContext, type WorkedKit } from './kits'
 import type { Job } from '@/contract/job'
-import { KitResponse, type KitDraft } from '@/contract/kit'
+import { KitProposal, KitResponse, type KitDraft } from '@/contract/kit'
+import { parse } from './parse'
 import { settings } from './settings'
 
 /** What a kit keeps beside its lines. */
@@ -147,7 +148,10 @@ export async function kitToKeep(
   const same = before?.arrangement === draft.arrangement ? before : null
   try {
     const grease = await greaseOf(fitting)
-    return await toStored(await workKit(draft, { jobId, held: heldIn(same), ...grease }), same)
+    return await toStored(
+      await workKit(parse(KitProposal, draft), { jobId, held: heldIn(same), ...grease }),
+      same,
+    )
   } catch (error) {
     if (!(error instanceof ServiceError) || error.code === 'unavailable') throw error
     if (!same) return undefined

@@ -16,8 +16,8 @@ import { withAvailability } from './availability'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { resolveNames } from './partNames'
-import { KitProposal, type KitResponse } from '@/contract/kit'
-import { parse } from './parse'
+import type { KitProposal } from '@/contract/kit'
+import { type KitResponse } from '@/contract/kit'
 
 const letters = (text: string): string => text.toLowerCase().replace(/[^a-z]/g, '')
 
@@ -54,8 +54,8 @@ export interface WorkedKit {
 const RawSizes = z.object({ sizes: z.record(z.string(), z.unknown()).default({}) })
 
 /** In which unit each length of a request was read, and whether that is a guess. */
-export function sizesRead(input: unknown): KitResponse['sizesRead'] {
-  const raw = RawSizes.safeParse(input)
+export function sizesRead(sent: unknown): KitResponse['sizesRead'] {
+  const raw = RawSizes.safeParse(sent)
   if (!raw.success) return {}
   const readings = readForm(
     SIZE_NAMES.flatMap((name) => {
@@ -83,6 +83,8 @@ export function sizesRead(input: unknown): KitResponse['sizesRead'] {
   )
 }
 
+type Proposal = z.output<typeof KitProposal>
+
 /** What a kit is worked out for. */
 export interface KitContext {
   /** the job whose own reservations count as there */
@@ -96,10 +98,9 @@ export interface KitContext {
 
 /** Fills and checks a kit. @throws ServiceError `unreadable` for an unknown arrangement, place or size */
 export async function workKit(
-  input: unknown,
+  { arrangement: code, parts, ...rest }: Proposal,
   { jobId = null, held = {}, greaseFill, rpm }: KitContext = {},
 ): Promise<WorkedKit> {
-  const { arrangement: code, parts, ...rest } = parse(KitProposal, input)
   const [arrangement, { language, identifier }] = await Promise.all([arrangementFor(code), ready()])
   const request: KitRequest = {
     ...rest,
@@ -114,7 +115,7 @@ export async function workKit(
   return { arrangement, kit }
 }
 
-export function toKitResponse({ arrangement, kit }: WorkedKit, input: unknown): KitResponse {
+export function toKitResponse({ arrangement, kit }: WorkedKit, sent: unknown): KitResponse {
   const { words, cautions, position, hub, thread, sizes, slots } = arrangement
   return {
     ...kit,
@@ -123,7 +124,7 @@ export function toKitResponse({ arrangement, kit }: WorkedKit, input: unknown): 
     hub,
     thread,
     sizes: [...sizes],
-    sizesRead: sizesRead(input),
+    sizesRead: sizesRead(sent),
     cautions: [...cautions],
     places: slots.map(({ id, words, role, mayStay, onRequest, singleUse }) => ({
       id,
@@ -137,5 +138,5 @@ export function toKitResponse({ arrangement, kit }: WorkedKit, input: unknown): 
 }
 
 /** The kit, told. @throws ServiceError as `workKit` */
-export const proposeKitFor = async (input: unknown): Promise<KitResponse> =>
-  toKitResponse(await workKit(input), input)
+export const proposeKitFor = async (proposal: Proposal, sent: unknown): Promise<KitResponse> =>
+  toKitResponse(await workKit(proposal), sent)

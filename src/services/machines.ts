@@ -1,4 +1,5 @@
 import 'server-only'
+import type { z } from 'zod'
 import { meaningOfText } from '@/core/designation'
 import { machineChanges } from '@/core/history'
 import * as db from '@/db'
@@ -6,11 +7,9 @@ import { ServiceError } from './errors'
 import { noteChanges } from './history'
 import { ready } from './language'
 import { refreshShop } from './shop'
+import type { MachineChange, MachineMerge, NewMachine } from '@/contract/machine'
 import {
-  MachineChange,
   MachineListQuery,
-  MachineMerge,
-  NewMachine,
   type Machine,
   type MachineDetail,
   PartUsesQuery,
@@ -76,9 +75,11 @@ export async function machine(id: number): Promise<MachineDetail> {
   }
 }
 
-/** Writes a machine into the register. @throws ServiceError `unreadable`; `taken` for a name that is there */
-export async function addMachine(input: unknown, by: string): Promise<MachineDetail> {
-  const { positions, ...own } = parse(NewMachine, input)
+/** Writes a machine into the register. @throws ServiceError `taken` for a name that is there */
+export async function addMachine(
+  { positions, ...own }: z.output<typeof NewMachine>,
+  by: string,
+): Promise<MachineDetail> {
   const made = await db.oneChange(async () => {
     const machine = await db.createMachine({
       ...own,
@@ -96,9 +97,12 @@ export async function addMachine(input: unknown, by: string): Promise<MachineDet
   return machine(made.id)
 }
 
-/** @throws ServiceError `unreadable`, `notFound`, `taken` */
-export async function changeMachine(id: number, input: unknown, by: string): Promise<MachineDetail> {
-  const change = parse(MachineChange, input)
+/** @throws ServiceError `notFound`, `taken` */
+export async function changeMachine(
+  id: number,
+  change: z.output<typeof MachineChange>,
+  by: string,
+): Promise<MachineDetail> {
   await db.oneChange(async () => {
     const before = await db.findMachine(id)
     const after = await db.changeMachine(id, change)
@@ -110,9 +114,12 @@ export async function changeMachine(id: number, input: unknown, by: string): Pro
   return machine(id)
 }
 
-/** Joins a machine that is there twice to the other one. @throws ServiceError `unreadable`, `impossible`, `notFound` */
-export async function mergeMachine(from: number, input: unknown, by: string): Promise<MachineDetail> {
-  const { into } = parse(MachineMerge, input)
+/** Joins a machine that is there twice to the other one. @throws ServiceError `impossible`, `notFound` */
+export async function mergeMachine(
+  from: number,
+  { into }: z.output<typeof MachineMerge>,
+  by: string,
+): Promise<MachineDetail> {
   if (from === into) throw new ServiceError('impossible', 'A machine cannot be joined to itself.')
   await db.oneChange(async () => {
     const gone = await db.findMachine(from)

@@ -1,6 +1,7 @@
 import 'server-only'
 import type { z } from 'zod'
-import { NewOrders, OrderListQuery, OrderResponse, Receipt, type OrdersResponse } from '@/contract/supply'
+import type { NewOrders, Receipt } from '@/contract/supply'
+import { OrderListQuery, OrderResponse, type OrdersResponse } from '@/contract/supply'
 import { meaningOfText } from '@/core/designation'
 import * as db from '@/db'
 import { inCoins, inMoney, knownSuppliers } from './baskets'
@@ -133,11 +134,14 @@ async function agreedOrder(
 /**
  * Orders a basket: one order a supplier, all written down before the first is sent, or none. The same key again gives the same
  * orders.
- * @throws ServiceError `unreadable`, `impossible` when a supplier no longer carries a part or sells it in other packs,
+ * @throws ServiceError `impossible` when a supplier no longer carries a part or sells it in other packs,
  *   `priceChanged`, `keyReused` when the key made another basket, `unavailable`
  */
-export async function placeOrders(input: unknown, by: string): Promise<{ orders: OrderResponse[] }> {
-  const { once, note, picks } = parse(NewOrders, input)
+export async function placeOrders(
+  input: z.output<typeof NewOrders>,
+  by: string,
+): Promise<{ orders: OrderResponse[] }> {
+  const { once, note, picks } = input
   const known = await knownSuppliers()
   const planned: (db.Order | db.NewOrder)[] = []
   for (const supplier of new Set(picks.map((p) => p.supplier))) {
@@ -195,10 +199,12 @@ export async function delivery(id: number): Promise<{ lines: { designation: stri
 
 /**
  * Takes a delivery into the bins, in part or whole, all of it or nothing; never more than was ordered.
- * @throws ServiceError `unreadable`, `notFound`, `impossible` for a line that holds no more
+ * @throws ServiceError `notFound`, `impossible` for a line that holds no more
  */
-export async function receive(id: number, input: unknown): Promise<OrderResponse> {
-  const { lines, bin, who } = parse(Receipt, input)
+export async function receive(
+  id: number,
+  { lines, bin, who }: z.output<typeof Receipt>,
+): Promise<OrderResponse> {
   const { language } = await ready()
   const pieces = new Map<number, number>()
   for (const line of lines) pieces.set(line.id, (pieces.get(line.id) ?? 0) + line.pieces)

@@ -1,4 +1,5 @@
 import 'server-only'
+import type { z } from 'zod'
 import { readClean } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import { writeMm } from '@/core/quantity'
@@ -8,19 +9,22 @@ import { noteOfShop } from './history'
 import { ready } from './language'
 import { resolveNames } from './partNames'
 import { refreshShop } from './shop'
-import { OwnPartRequest, type OwnPartResponse } from '@/contract/ownPart'
-import { parse } from './parse'
+import type { OwnPartRequest } from '@/contract/ownPart'
+import { type OwnPartResponse } from '@/contract/ownPart'
 
 /** The own list that parts kept from an identification go into. */
 const LIST = 'Kept at the bench'
 
 /**
  * Keeps a part that no list holds as one of the shop's own: from now on it is found by its number and its sizes.
- * @throws ServiceError `unreadable`; `impossible` without a size or with a bore larger than the outside; `taken` when the
+ * @throws ServiceError `impossible` without a size or with a bore larger than the outside; `taken` when the
  *   number is that of a listed part
  */
-export async function keepOwnPart(input: unknown, by: string): Promise<OwnPartResponse> {
-  const { designation, bore = null, outside = null, width = null } = parse(OwnPartRequest, input)
+export async function keepOwnPart(
+  input: z.output<typeof OwnPartRequest>,
+  by: string,
+): Promise<OwnPartResponse> {
+  const { designation, bore = null, outside = null, width = null } = input
   if (bore === null && outside === null)
     throw new ServiceError(
       'impossible',

@@ -7,8 +7,8 @@ import type { z } from 'zod'
 import { ServiceError } from './errors'
 import { noteOfShop } from './history'
 import { ready } from './language'
-import { parse } from './parse'
-import { PartName, type PartNames } from '@/contract/partName'
+import type { PartName } from '@/contract/partName'
+import { type PartNames } from '@/contract/partName'
 
 /** Texts with the shop's own names for parts replaced by the parts they stand for; others stay as they are. */
 export async function resolveNames(texts: readonly string[]): Promise<string[]> {
@@ -27,8 +27,10 @@ export async function listNames(): Promise<z.output<typeof PartNames>> {
  * Teaches an own name for a part: from now on it stands for the part in a kit and in a look-up.
  * @throws ServiceError `unreadable`; `taken` when the name is the number of a listed part or of one in the own lists
  */
-export async function teachName(input: unknown, by: string): Promise<z.output<typeof PartName>> {
-  const { name, designation } = parse(PartName, input)
+export async function teachName(
+  { name, designation }: z.output<typeof PartName>,
+  by: string,
+): Promise<z.output<typeof PartName>> {
   const { language, identifier } = await ready()
   const listed = readClean(name, language)
   if (identifier.shelf && findOnShelf(identifier.shelf, name))

@@ -1,10 +1,11 @@
 import 'server-only'
+import type { z } from 'zod'
 import sharp from 'sharp'
 import * as db from '@/db'
 import { ServiceError } from './errors'
 import { getJob } from './jobs'
-import { PhotoAnswer, PhotoChange } from '@/contract/judgement'
-import { parse } from './parse'
+import type { PhotoChange } from '@/contract/judgement'
+import { PhotoAnswer } from '@/contract/judgement'
 
 /** What is taken in: as it comes from a telephone; kept smaller. */
 export const MOST_PHOTO_BYTES = 8 * 1024 * 1024
@@ -83,11 +84,14 @@ async function photoAnswer(jobId: number, id: number): Promise<PhotoAnswer> {
 
 /**
  * Puts other marks on a photograph.
- * @throws ServiceError `unreadable`, `notFound`; `conflict` with the photograph as it is now when it was marked by somebody else
+ * @throws ServiceError `notFound`; `conflict` with the photograph as it is now when it was marked by somebody else
  *   meanwhile
  */
-export async function markPhoto(jobId: number, id: number, input: unknown): Promise<PhotoAnswer> {
-  const { was, marks } = parse(PhotoChange, input)
+export async function markPhoto(
+  jobId: number,
+  id: number,
+  { was, marks }: z.output<typeof PhotoChange>,
+): Promise<PhotoAnswer> {
   const done = await db.markPhoto(jobId, id, was, marks)
   if (done === null) throw noPhoto(jobId, id)
   const now = await photoAnswer(jobId, id)

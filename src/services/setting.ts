@@ -25,15 +25,8 @@ import { ServiceError } from './errors'
 import { ready } from './language'
 import { notListed } from './notListed'
 import { settings } from './settings'
-import { parse } from './parse'
-import {
-  GreaseRequest,
-  LifeRequest,
-  SpacingRequest,
-  type GreaseResponse,
-  type LifeResponse,
-  type SpacingResponse,
-} from '@/contract/setting'
+import type { GreaseRequest, LifeRequest, SpacingRequest } from '@/contract/setting'
+import { type GreaseResponse, type LifeResponse, type SpacingResponse } from '@/contract/setting'
 
 async function known(designation: string): Promise<Variant> {
   const shop = await ready()
@@ -42,9 +35,9 @@ async function known(designation: string): Promise<Variant> {
   throw notListed(designation, shop.language)
 }
 
-/** Spacers, stacks, axles and depths. @throws ServiceError `unreadable` */
-export async function spacing(input: unknown): Promise<SpacingResponse> {
-  const { pair, stack, axle, clamp, depths = [] } = parse(SpacingRequest, input)
+/** Spacers, stacks, axles and depths. */
+export async function spacing(input: z.output<typeof SpacingRequest>): Promise<SpacingResponse> {
+  const { pair, stack, axle, clamp, depths = [] } = input
   return {
     pair: pair
       ? judgeSpacerPair({
@@ -141,9 +134,8 @@ function relubrication(
   }
 }
 
-/** Grease of one position: amounts, school, interval, and whether two greases mix. @throws ServiceError `unreadable`, `notFound`, `impossible` */
-export async function greasePlan(input: unknown): Promise<GreaseResponse> {
-  const asked = parse(GreaseRequest, input)
+/** Grease of one position: amounts, school, interval, and whether two greases mix. @throws ServiceError `notFound`, `impossible` */
+export async function greasePlan(asked: z.output<typeof GreaseRequest>): Promise<GreaseResponse> {
   const { cavity, wheel, lips, thickeners, school } = asked
   if (cavity && cavity.inner >= cavity.outer)
     throw new ServiceError('impossible', 'The cavity is smaller outside than inside. Check its sizes.')
@@ -197,8 +189,7 @@ export async function greasePlan(input: unknown): Promise<GreaseResponse> {
 }
 
 /** Rating life as a check of sense. @throws ServiceError `unreadable`, `notFound`; `impossible` without any rating, or for loads this kind does not bear */
-export async function life(input: unknown): Promise<LifeResponse> {
-  const asked = parse(LifeRequest, input)
+export async function life(asked: z.output<typeof LifeRequest>): Promise<LifeResponse> {
   const variant = await known(asked.designation)
   const contactAngle = asked.contactAngle ?? variant.contactAngle
   const kind = ruleOfKind(variant.part, { ...asked, contactAngle })

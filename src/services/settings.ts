@@ -1,11 +1,13 @@
 import 'server-only'
+import type { z } from 'zod'
 import { isDeepStrictEqual } from 'node:util'
 import { changesOf } from '@/core/history'
 import { changeFact, saveFact, storedFact, writeAudit } from '@/db'
 import { mergedOver } from './mergedOver'
-import { parse } from './parse'
-import { Settings, SettingsChange } from '@/contract/supply'
-import { Toolbox, ToolboxChange } from '@/contract/plan'
+import type { SettingsChange } from '@/contract/supply'
+import { Settings } from '@/contract/supply'
+import type { ToolboxChange } from '@/contract/plan'
+import { Toolbox } from '@/contract/plan'
 
 /** Settings as they were saved; defaults where nothing was, or nothing that can be read. */
 function savedSettings(stored: unknown): Settings {
@@ -34,8 +36,10 @@ const SETTING_WORDS = {
 } as const
 
 /** @throws ServiceError `unreadable`; `conflict` where somebody else changed the same since `over` */
-export async function changeSettings(input: unknown, by: string): Promise<Settings> {
-  const { over, ...mine } = parse(SettingsChange, input)
+export async function changeSettings(
+  { over, ...mine }: z.output<typeof SettingsChange>,
+  by: string,
+): Promise<Settings> {
   return changeFact('settings', async (stored) => {
     const before = savedSettings(stored)
     const value = mergedOver(Settings, over, mine, before)
@@ -58,8 +62,10 @@ function savedTools(stored: unknown): Toolbox {
 export const toolbox = async (): Promise<Toolbox> => savedTools(await storedFact('toolbox'))
 
 /** @throws ServiceError `unreadable`; `conflict` where somebody else changed it since `over` */
-export async function changeToolbox(input: unknown, by: string): Promise<Toolbox> {
-  const { over, ...mine } = parse(ToolboxChange, input)
+export async function changeToolbox(
+  { over, ...mine }: z.output<typeof ToolboxChange>,
+  by: string,
+): Promise<Toolbox> {
   return changeFact('toolbox', async (stored) => {
     const before = savedTools(stored)
     const value = mergedOver(Toolbox, over, mine, before)

@@ -12,12 +12,10 @@ import { ready } from './language'
 import { z } from 'zod'
 import { pageOf } from './pageOf'
 import { parse } from './parse'
+import type { Move, NewStockItem, StockChange } from '@/contract/supply'
 import {
-  Move,
   MovesQuery,
   type Moved,
-  NewStockItem,
-  StockChange,
   type StockDetail,
   type StockImported,
   StockItem,
@@ -108,9 +106,15 @@ export async function itemsFor(input: unknown, most: number): Promise<StockItem[
 export const itemsOf = async (ids: readonly number[]): Promise<StockItem[]> =>
   (await db.stockItems(ids)).map(told)
 
-/** Puts a part into a bin, all of it or nothing. @throws ServiceError `unreadable` */
-export async function addItem(input: unknown): Promise<StockItem> {
-  const { designation, bin, quantity, minimum, price, who } = parse(NewStockItem, input)
+/** Puts a part into a bin, all of it or nothing. */
+export async function addItem({
+  designation,
+  bin,
+  quantity,
+  minimum,
+  price,
+  who,
+}: z.output<typeof NewStockItem>): Promise<StockItem> {
   const { language } = await ready()
   return db.oneChange(async () => {
     const item = await db.placeItem({ meaning: meaningOfText(designation, language), designation, bin })
@@ -144,9 +148,12 @@ export async function movesOf(id: number, input: unknown): Promise<StockMoves> {
 
 const ITEM_WORDS = { minimum: 'Minimum', price: 'Price' } as const
 
-/** Minimum and price. @throws ServiceError `unreadable`, `notFound` */
-export async function changeItem(id: number, input: unknown, by: string): Promise<StockItem> {
-  const { minimum, price } = parse(StockChange, input)
+/** Minimum and price. @throws ServiceError `notFound` */
+export async function changeItem(
+  id: number,
+  { minimum, price }: z.output<typeof StockChange>,
+  by: string,
+): Promise<StockItem> {
   const item = await db.oneChange(async () => {
     const before = await db.stockItem(id)
     const after = await db.changeItem(id, {
@@ -161,8 +168,7 @@ export async function changeItem(id: number, input: unknown, by: string): Promis
 }
 
 /** Moves pieces. @throws ServiceError `conflict` when somebody was quicker: with what is there now */
-export async function moveItem(id: number, input: unknown): Promise<Moved> {
-  const { once, ...move } = parse(Move, input)
+export async function moveItem(id: number, { once, ...move }: z.output<typeof Move>): Promise<Moved> {
   const result = await db.moveStock(id, { ...move, once: once ?? null })
   if (result.ok) return { ...told(result.item), ...(result.shortened && { shortened: result.shortened }) }
   if (result.why === 'noItem') throw noItem(id)

@@ -54,6 +54,21 @@ describe('the description', () => {
   })
 })
 
+describe('what is sent is read by the schema of the table before anything is looked up', () => {
+  const taking = Object.entries<Endpoint>(ENDPOINTS)
+    .filter(([, { input }]) => input !== undefined && typeof input !== 'string')
+    .map(([line]) => line)
+  it.each(taking)('%s refuses what is none of its form', async (line) => {
+    const [method = '', path = ''] = line.split(' ')
+    const nowhere = path.replace(/\{\w+\}/g, '999999999')
+    for (const body of ['[]', 'null', '7', '"text"']) {
+      const answer = await call(method, nowhere, body)
+      expect(answer.body, body).toMatchObject({ status: 400, type: '/problems/unreadable' })
+      expect(answer.body.detail, body).toMatch(/give an object/)
+    }
+  })
+})
+
 it('every path refuses every method it does not know, in words, and says which it does', async () => {
   const paths = await described()
   for (const [path, calls] of Object.entries(paths))

@@ -60,6 +60,11 @@ export type Input<L extends RequestLine> = Table[L] extends { input: infer I ext
   ? z.input<I>
   : never
 
+/** The same as it is read, with the defaults filled in. */
+export type Body<L extends RequestLine> = Table[L] extends { input: infer I extends z.ZodType }
+  ? z.output<I>
+  : never
+
 /** Names of the parameters of its query. */
 export type QueryOf<L extends RequestLine> = Table[L] extends {
   query: readonly { name: infer N extends string }[]

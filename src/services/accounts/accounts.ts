@@ -1,18 +1,11 @@
 import 'server-only'
+import type { z } from 'zod'
 import { hash, verify } from '@node-rs/argon2'
 import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible'
 import * as db from '@/db'
 import { ROLES } from '@/contract/choices'
-import {
-  AccountChange,
-  AuditQuery,
-  NewAccount,
-  PasswordChange,
-  SignIn,
-  type Account,
-  type Accounts,
-  type AuditPage,
-} from '@/contract/account'
+import type { AccountChange, NewAccount, PasswordChange, SignIn } from '@/contract/account'
+import { AuditQuery, type Account, type Accounts, type AuditPage } from '@/contract/account'
 import { now } from '../clock'
 import { ServiceError } from '../errors'
 import { pageOf } from '../pageOf'
@@ -51,10 +44,9 @@ const sealed = (account: db.StoredAccount): Sealed => {
 /**
  * Signs somebody in.
  * @param address the request came from
- * @throws ServiceError `unreadable`, `signedOut` for a wrong name or password, `tooMany`
+ * @throws ServiceError `signedOut` for a wrong name or password, `tooMany`
  */
-export async function signIn(input: unknown, address: string): Promise<Sealed> {
-  const { name, password } = parse(SignIn, input)
+export async function signIn({ name, password }: z.output<typeof SignIn>, address: string): Promise<Sealed> {
   await byAddress.consume(address).catch((limit: unknown) => {
     const wait = limit instanceof RateLimiterRes ? Math.ceil(limit.msBeforeNext / 1000) : 60
     throw new ServiceError('tooMany', `Too many tries from here. Wait ${wait} seconds.`)
@@ -84,9 +76,11 @@ export async function accounts(): Promise<Accounts> {
   return { items: (await db.listAccounts()).map(told), required: isSignInRequired() }
 }
 
-/** @param by who does it; @throws ServiceError `unreadable`, `taken`, `impossible` when the first is no owner */
-export async function addAccount(input: unknown, by: string): Promise<Account> {
-  const { name, role, password } = parse(NewAccount, input)
+/** @param by who does it; @throws ServiceError `taken`, `impossible` when the first is no owner */
+export async function addAccount(
+  { name, role, password }: z.output<typeof NewAccount>,
+  by: string,
+): Promise<Account> {
   if (role !== 'owner' && (await db.countActive('owner')) === 0)
     throw new ServiceError(
       'impossible',
@@ -102,9 +96,12 @@ export async function addAccount(input: unknown, by: string): Promise<Account> {
   return told(made)
 }
 
-/** Role, password or right to sign in of an account; its sessions end. @throws ServiceError `unreadable`, `notFound`, `impossible` */
-export async function changeAccount(id: number, input: unknown, by: string): Promise<Account> {
-  const { password, ...change } = parse(AccountChange, input)
+/** Role, password or right to sign in of an account; its sessions end. @throws ServiceError `notFound`, `impossible` */
+export async function changeAccount(
+  id: number,
+  { password, ...change }: z.output<typeof AccountChange>,
+  by: string,
+): Promise<Account> {
   const changed = await db.changeAccount(id, {
     ...change,
     ...(password !== undefined && { passwordHash: await hash(password, ARGON) }),
@@ -122,8 +119,10 @@ export async function changeAccount(id: number, input: unknown, by: string): Pro
 }
 
 /** One's own password. @returns the session that goes on; all others end. @throws ServiceError `unreadable`, `signedOut` */
-export async function changePassword(session: Sealed, input: unknown): Promise<Sealed> {
-  const { current, next } = parse(PasswordChange, input)
+export async function changePassword(
+  session: Sealed,
+  { current, next }: z.output<typeof PasswordChange>,
+): Promise<Sealed> {
   const account = await db.findAccount({ id: session.id })
   if (!account || !(await verify(account.passwordHash, current)))
     throw new ServiceError('unreadable', 'The present password is wrong.', [

@@ -10,16 +10,8 @@ import { learnFrom } from '../experience'
 import { greaseChanged, kitToKeep } from '../keptKit'
 import { ready } from '../language'
 import { STAGES, type Stage } from '@/contract/choices'
-import {
-  BearingAdded,
-  AtVersion,
-  HistoryQuery,
-  JobChange,
-  NewJob,
-  type Decision,
-  type Job,
-  type JobHistory,
-} from '@/contract/job'
+import type { BearingAdded, JobChange, NewJob } from '@/contract/job'
+import { AtVersion, HistoryQuery, type Decision, type Job, type JobHistory } from '@/contract/job'
 import type { KitDraft } from '@/contract/kit'
 import { pageOf } from '../pageOf'
 import { parse } from '../parse'
@@ -57,10 +49,15 @@ export const decided = (decision: Decision | null, language: Language): db.Beari
 /**
  * Opens a job, with its bearings; `copyOf` takes intake, bearings and kit from another, for the other wheel; `partOf` makes it
  * a further position of another.
- * @throws ServiceError `unreadable`, `notFound`, `impossible` beyond the most positions of one job
+ * @throws ServiceError `notFound`, `impossible` beyond the most positions of one job
  */
-export async function createJob(input: unknown): Promise<Job> {
-  const { copyOf, partOf: beside, bearings, evidence, ...given } = parse(NewJob, input)
+export async function createJob({
+  copyOf,
+  partOf: beside,
+  bearings,
+  evidence,
+  ...given
+}: z.output<typeof NewJob>): Promise<Job> {
   const job = { ...given, ...(beside !== undefined && { partOf: await firstPosition(beside) }) }
   const from = copyOf === undefined ? null : await getJob(copyOf)
   await checkPlace(job.machineId ?? from?.machineId ?? null, job.positionId)
@@ -217,13 +214,9 @@ async function draftAfter(change: Change, changes: Bearings, job: Job): Promise<
 /**
  * Changes a job and its bearings; the kit follows what was decided.
  * @throws ServiceError `conflict` with the stored job when somebody saved in between, `settled` when it is closed, `notFound`,
- *   `unreadable`, `impossible` when it is closed with something open and no reason given
+ *   `impossible` when it is closed with something open and no reason given
  */
-export const changeJob = (id: number, input: unknown): Promise<Job> =>
-  applyChange(id, parse(JobChange, input))
-
-/** The same for a change that was read. @param undoing what it takes back, where it undoes something */
-export async function applyChange(id: number, change: Change, undoing?: Undoing): Promise<Job> {
+export async function changeJob(id: number, change: Change, undoing?: Undoing): Promise<Job> {
   const present = await db.findJob(id)
   if (!present) throw noJob(id)
   if (present.version !== change.version) throw conflict(id, present)
@@ -310,10 +303,12 @@ export async function openJob(id: number, version: number): Promise<Job> {
 
 /**
  * Adds a bearing to a job: the outer set beside the inner one, the other end of a shaft.
- * @throws ServiceError `unreadable`, `notFound`, `conflict`, `impossible` beyond a dozen
+ * @throws ServiceError `notFound`, `conflict`, `impossible` beyond a dozen
  */
-export async function addJobBearing(id: number, input: unknown): Promise<Job> {
-  const { version, decision, ...bearing } = parse(BearingAdded, input)
+export async function addJobBearing(
+  id: number,
+  { version, decision, ...bearing }: z.output<typeof BearingAdded>,
+): Promise<Job> {
   const job = await openJob(id, version)
   if (job.bearings.length >= MAX_BEARINGS)
     throw new ServiceError('impossible', `A job has at most ${MAX_BEARINGS} bearings. Open another job.`)

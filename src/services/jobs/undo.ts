@@ -1,12 +1,12 @@
 import 'server-only'
+import type { z } from 'zod'
 import * as db from '@/db'
-import { AtVersion, type Bearing, type Job, type JobUndone } from '@/contract/job'
+import type { AtVersion, Bearing, Job, JobUndone } from '@/contract/job'
 import { ServiceError } from '../errors'
 import { kitToKeep } from '../keptKit'
 import { ready } from '../language'
-import { parse } from '../parse'
 import { noJob } from './getJob'
-import { applyChange, conflict, decided, openJob } from './jobs'
+import { changeJob, conflict, decided, openJob } from './jobs'
 import { lastAct } from './lastAct'
 import { toJob } from './toJob'
 import type { Undoing } from './undoOf'
@@ -43,8 +43,7 @@ async function putBack(job: Job, bearing: Bearing, act: Undoing) {
  * Undoes the last act on an open job, whoever did it: what it changed is as it was before.
  * @throws ServiceError `notFound`, `conflict`, `settled`, `impossible` when there is nothing to undo
  */
-export async function undoLast(id: number, input: unknown): Promise<JobUndone> {
-  const { version } = parse(AtVersion, input)
+export async function undoLast(id: number, { version }: z.output<typeof AtVersion>): Promise<JobUndone> {
   const job = await openJob(id, version)
   const events = await db.liveEvents(id, LOOKED_THROUGH)
   const act = lastAct(events)
@@ -57,7 +56,7 @@ export async function undoLast(id: number, input: unknown): Promise<JobUndone> {
     )
   const { undo } = act
   if ('change' in undo)
-    return { job: await applyChange(id, { ...undo.change, version }, act), undone: act.summary }
+    return { job: await changeJob(id, { ...undo.change, version }, act), undone: act.summary }
   const stored =
     'removed' in undo
       ? await putBack(job, undo.removed, act)

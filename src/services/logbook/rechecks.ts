@@ -1,10 +1,12 @@
 import 'server-only'
+import type { z } from 'zod'
 import ical from 'ical-generator'
 import { isDay } from '@/core/dates'
 import { recheckDay } from '@/core/logbook'
 import * as db from '@/db'
 import { OUTCOMES, OUTCOME_WORDS, type Outcome } from '@/contract/choices'
-import { NewRecheck, RecheckAnswer, RechecksQuery, type Recheck } from '@/contract/logbook'
+import type { NewRecheck, RecheckAnswer } from '@/contract/logbook'
+import { RechecksQuery, type Recheck } from '@/contract/logbook'
 import { today } from '../clock'
 import { ServiceError } from '../errors'
 import { getJob } from '../jobs/getJob'
@@ -41,8 +43,10 @@ async function recheck(id: number): Promise<Recheck> {
 }
 
 /** Another recheck of a job, by distance, hours or days. @throws ServiceError `unreadable`, `notFound` */
-export async function addRecheck(jobId: number, input: unknown): Promise<Recheck> {
-  const { amount, meter, perDay, what, from } = parse(NewRecheck, input)
+export async function addRecheck(
+  jobId: number,
+  { amount, meter, perDay, what, from }: z.output<typeof NewRecheck>,
+): Promise<Recheck> {
   const job = await getJob(jobId)
   const fitted = job.fitting?.fittedOn ?? ''
   const start = from ?? (isDay(fitted) ? fitted : await today())
@@ -63,10 +67,12 @@ export async function addRecheck(jobId: number, input: unknown): Promise<Recheck
 
 /**
  * Writes what was found when it was looked at again.
- * @throws ServiceError `unreadable`, `notFound`, `settled` when it was answered before
+ * @throws ServiceError `notFound`, `settled` when it was answered before
  */
-export async function answerRecheck(id: number, input: unknown): Promise<Recheck> {
-  const { outcome, note, who } = parse(RecheckAnswer, input)
+export async function answerRecheck(
+  id: number,
+  { outcome, note, who }: z.output<typeof RecheckAnswer>,
+): Promise<Recheck> {
   const { what } = await recheck(id)
   const answered = await db.answerRecheck(
     id,

@@ -3,6 +3,7 @@ import {
   ENDPOINTS,
   NUMBERED,
   type Endpoint,
+  type Body,
   type MethodOf,
   type Output,
   type ParameterOf,
@@ -10,6 +11,7 @@ import {
   type RequestLine,
 } from '@/contract/endpoints'
 import { nameIn } from '@/services/accounts'
+import { parse } from '@/services/parse'
 import { answer } from './answer'
 import { answerOnce } from './answerOnce'
 import { jsonBody, numberIn, query } from './body'
@@ -29,11 +31,13 @@ const THINGS: Readonly<Record<string, string>> = {
 }
 
 /** What a use-case gets of a request. */
-type Asked<P extends Path> = Readonly<
+type Asked<P extends Path, L> = Readonly<
   { [N in ParameterOf<P>]: N extends (typeof NUMBERED)[number] ? number : string } & {
     query: Record<string, string>
-    /** the JSON of the request, which the use-case checks; undefined where none is taken */
-    body: unknown
+    /** the JSON of the request, read by the schema of the table; undefined where none is taken */
+    body: L extends RequestLine ? Body<L> : never
+    /** the same as it was sent, where the words of a request matter beside their meaning */
+    sent: unknown
     /** who asks */
     by: string
     request: Request
@@ -41,7 +45,7 @@ type Asked<P extends Path> = Readonly<
 >
 
 type Run<P extends Path, L> = (
-  asked: Asked<P>,
+  asked: Asked<P, L>,
 ) => Promise<Response | (L extends RequestLine ? Output<L> : never)>
 
 interface Context {
@@ -68,13 +72,16 @@ export function serve<P extends Path>(path: P, runs: { [M in MethodOf<P>]: Run<P
     const endpoint: Endpoint = ENDPOINTS[`${method} ${path}` as RequestLine]
     const { input, status, repeatable } = endpoint
     const handle = async (request: Request, { params }: Context): Promise<unknown> => {
+      const schema = typeof input === 'string' ? undefined : input
+      const sent = schema && (await jsonBody(request))
       const value: unknown = await run({
         ...parametersOf(path, (await params) ?? {}),
         query: query(request),
-        body: input === undefined || typeof input === 'string' ? undefined : await jsonBody(request),
+        body: schema && parse(schema, sent),
+        sent,
         by: nameIn(request.headers),
         request,
-      } as unknown as Asked<P>)
+      } as unknown as Asked<P, unknown>)
       return status === undefined || value instanceof Response ? value : Response.json(value, { status })
     }
     return [method, repeatable ? answerOnce<Context>(handle) : answer<Context>(handle)] as const
