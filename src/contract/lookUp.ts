@@ -88,7 +88,13 @@ export const PartResponse = z.object({
 })
 
 const checks = z.array(
-  z.object({ check: z.string(), result: z.enum(['pass', 'warn', 'fail']), detail: z.string() }),
+  z.object({
+    check: z.string(),
+    result: z.enum(['pass', 'warn', 'fail']),
+    detail: z.string(),
+    /** what the old and the new one say of it, where they differ */
+    told: z.tuple([z.string(), z.string()]).readonly().optional(),
+  }),
 )
 
 export const InterchangeResponse = z.object({

@@ -53,21 +53,17 @@ const withoutX = (part: Part): PartName[] =>
 const runTogether = ({ series, base }: Part): PartName[] =>
   series === 'run-together' ? [{ text: `MR${base}` }] : []
 
-/** Spherical plain bearings of one size in their designs, which change no boundary dimension. */
-const plainDesigns = ({ family, base }: Part): PartName[] =>
-  family === 'spherical-plain' ? ['E', 'ES', 'C', 'DO', 'UK'].map((design) => ({ text: base + design })) : []
-
 /** Rod ends go by other letters in other conventions; the design changes no boundary dimension (common practice). */
 const ROD_END_LETTERS: Readonly<Record<string, (size: string) => string[]>> = {
   PHS: (size) => [`SIKB${size}F`, `GIKR${size}PB`, `SI${size}T/K`],
   POS: (size) => [`SAKB${size}F`, `GAKR${size}PB`, `SA${size}T/K`],
-  SI: (size) => [`SI${size}ES`, `SI${size}C`, `GIR${size}DO`, `GIR${size}UK`],
-  SA: (size) => [`SA${size}ES`, `SA${size}C`, `GAR${size}DO`, `GAR${size}UK`],
-  SIL: (size) => [`SIL${size}ES`, `SIL${size}C`, `GIL${size}DO`, `GIL${size}UK`],
-  SAL: (size) => [`SAL${size}ES`, `SAL${size}C`, `GAL${size}DO`, `GAL${size}UK`],
+  SI: (size) => [`GIR${size}`],
+  SA: (size) => [`GAR${size}`],
+  SIL: (size) => [`GIL${size}`],
+  SAL: (size) => [`GAL${size}`],
 }
 function rodEndNames({ family, base }: Part): PartName[] {
-  const [, letters = '', size = '', end = ''] = /^([A-Z]+)(\d+)(E|L|)$/.exec(base) ?? []
+  const [, letters = '', size = '', end = ''] = /^([A-Z]+)(\d+)(L|)$/.exec(base) ?? []
   if (family !== 'rod-end' || end === 'L') return []
   return (ROD_END_LETTERS[letters]?.(size) ?? []).map((text) => ({ text }))
 }
@@ -193,7 +189,6 @@ export const namesOf = (part: Part): PartName[] => [
   ...otherConvention(part),
   ...withoutX(part),
   ...runTogether(part),
-  ...plainDesigns(part),
   ...rodEndNames(part),
   ...insertByBore(part),
   ...trackRollerNames(part),

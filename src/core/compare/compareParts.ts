@@ -1,6 +1,6 @@
-import type { DimensionName } from '../catalogue'
-import { closureWords } from '../designation'
-import { compareVariants, type Application, type Variant } from '../interchange'
+import { capital } from '../capital'
+import { HARDWARE_LABELS, type DimensionName } from '../catalogue'
+import { checksOf, type Application, type Variant } from '../interchange'
 import { writeBoth, writeMm } from '../quantity'
 import { compareFeatures } from './readFeature'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES, type UnitFeature } from './unitFeatures'
@@ -109,7 +109,7 @@ function closedWidth({ variant }: PartSide, name: DimensionName): number | undef
 
 const RESULTS = { pass: 'same', warn: 'look', fail: 'no' } as const
 const OPTION_WORDS: Record<string, string> = {
-  kind: 'Kind of bearing',
+  kind: 'Kind',
   mating: 'Mating ring',
   shape: 'Groove, flange, bore',
   closure: 'Closure',
@@ -122,37 +122,29 @@ const OPTION_WORDS: Record<string, string> = {
   lip: 'Lip',
   shank: 'Thread',
   design: 'Design',
+  construction: 'Inner design',
+  heat: 'Heat treatment',
   contactAngle: 'Contact angle',
   match: 'Pairs',
   grease: 'Grease',
-  hardware: 'Thread and sizes',
-}
-
-/** What each says of itself, where the check tells no change. */
-const TOLD: Record<string, (variant: Variant) => string> = {
-  closure: ({ part, closure }) => closureWords(part.family, closure),
-  clearance: ({ clearance }) => clearance,
-  precision: ({ precision }) => precision ?? 'Normal',
-  cage: ({ cage }) => cage?.words ?? "the maker's standard",
-  material: ({ materials, part }) => part.seal?.material ?? (materials.join(', ') || 'steel'),
-  lip: ({ part }) => part.seal?.lip ?? '',
+  hardware: 'Series',
+  undecoded: 'Not understood',
 }
 
 function optionRows(from: Variant, to: Variant, application: Application): Compared[] {
-  return compareVariants(from, to, application)
-    .checks.filter(({ check }) => check !== 'dimensions')
-    .map(({ check, result, detail }) => {
-      const [change, ...rest] = detail.split('. ')
-      const [a, b] = change?.split(' → ') ?? []
-      const split = b !== undefined && a !== undefined
+  return checksOf(from, to, application)
+    .filter(({ check }) => check !== 'dimensions')
+    .map(({ check, result, detail, told, meaning }) => {
+      const [was, now] = told ?? [from.designation, to.designation]
+      const isOther = told !== undefined && was !== now
       return {
         feature: check,
-        words: OPTION_WORDS[check] ?? check,
-        old: split ? a : (TOLD[check]?.(from) ?? from.designation),
-        new: split ? b : (TOLD[check]?.(to) ?? to.designation),
-        difference: split ? 'differs' : '',
+        words: OPTION_WORDS[check] ?? capital(HARDWARE_LABELS[check] ?? check),
+        old: was,
+        new: now,
+        difference: isOther ? 'differs' : '',
         result: RESULTS[result],
-        meaning: split ? rest.join('. ') : detail,
+        meaning: isOther ? (meaning ?? '') : told && result === 'pass' ? '' : detail,
       }
     })
 }
@@ -179,8 +171,11 @@ function attemptsFor(from: PartSide, to: PartSide, rows: readonly Compared[]): s
       ? 'Turn the new cone in the new cup under the palm: it runs without a catch. Never in the old cup.'
       : '',
     sides === 1 ? 'Note which side of the old one is closed, and that it faced outward.' : '',
-    part && part.piece !== 'seal'
+    part && !part.hardware && part.piece !== 'seal'
       ? 'Lay the new one on the old: outside, bore over the shaft end, width by feel.'
+      : '',
+    part?.hardware && 'thread' in part.hardware
+      ? 'Run the new one over the whole thread by hand: it must not catch, nor rock.'
       : '',
     ...rows
       .filter((r) => r.result === 'look' && WIDTHS.has(r.feature))
@@ -212,6 +207,8 @@ export function compareParts(from: PartSide, to: PartSide, application: Applicat
           .join(', ')}.`
       : verdict === 'look'
         ? `Goes if ${[look > 0 && `${look} ${look === 1 ? 'difference is' : 'differences are'} right for this place`, unknown > 0 && `${unknown} unknown ${unknown === 1 ? 'feature agrees' : 'features agree'}`].filter(Boolean).join(' and ')}.`
-        : 'Goes: everything compared agrees.'
+        : rows.some((r) => r.difference !== '')
+          ? 'Goes: nothing that differs speaks against it.'
+          : 'Goes: everything compared agrees.'
   return { rows, attempts: attemptsFor(from, to, rows), verdict, words }
 }

@@ -8,9 +8,26 @@ export interface Check {
   check: string
   result: CheckResult
   detail: string
-  /** a pass that makes the new part the better one */
-  better?: true
+  /** what the old and the new one say of it, each for itself; left out where only both together say something */
+  told?: readonly [was: string, now: string]
+  /** what a difference means */
+  meaning?: string
 }
+
+/** What two numbers tell differently of one thing. @param label in front of both, where they do not say what they are of */
+export const differs = (
+  check: string,
+  result: CheckResult,
+  told: readonly [was: string, now: string],
+  meaning: string,
+  label = '',
+): Check => ({
+  check,
+  result,
+  detail: `${label && `${label} `}${told[0]} → ${told[1]}. ${meaning}`,
+  told,
+  meaning,
+})
 
 export const LOADS = ['light', 'normal', 'heavy'] as const
 export const TURNING = ['inner', 'outer'] as const
@@ -31,8 +48,12 @@ export interface Application {
   turning?: (typeof TURNING)[number] | undefined
 }
 
-/** One comparison of an old part with the one that is to replace it; null when there is nothing to say. */
-export type CheckRule = (from: Variant, to: Variant, application: Application) => Check | null
+/** What is compared of an old part and the one that is to replace it; null when there is nothing to say. */
+export type CheckRule = (
+  from: Variant,
+  to: Variant,
+  application: Application,
+) => Check | readonly Check[] | null
 
 /** Turns a minute as said, or worked out from the road. */
 export const turnsOf = ({ rpm, kmh, tyreMm }: Application): number | undefined =>

@@ -141,7 +141,7 @@ describe('limits that decide', () => {
   })
   it('a wider tolerance class is a doubt, a closer one none', () => {
     expect(check('precision', '6205P5', '6205P6')?.result).toBe('warn')
-    expect(check('precision', '6205P6', '6205P5')?.detail).toMatch(/P6 → P5: closer/)
+    expect(check('precision', '6205P6', '6205P5')?.detail).toMatch(/P6 → P5\. Closer/)
     expect(check('precision', '6205P5', '6205P5')).toBeUndefined()
   })
   it('cones and cups of one series say what they run with', () => {

@@ -3,11 +3,13 @@ import type { Application, Check, CheckRule } from './check'
 import { cage } from './checks/cage'
 import { clearance } from './checks/clearance'
 import { closure } from './checks/closure'
+import { construction, undecoded } from './checks/construction'
 import { design } from './checks/design'
 import { dimensions } from './checks/dimensions'
 import { kind } from './checks/kind'
 import { mating } from './checks/mating'
 import { hardware } from './checks/hardware'
+import { heat } from './checks/heat'
 import { material } from './checks/material'
 import { contactAngle, grease, match } from './checks/options'
 import { precision } from './checks/precision'
@@ -42,7 +44,10 @@ const BEARING_RULES: readonly CheckRule[] = [
   grease,
   cage,
   precision,
+  construction,
+  heat,
   material,
+  undecoded,
 ]
 
 const RULES: Readonly<Record<FamilyFacts['kind'], readonly CheckRule[]>> = {
@@ -53,24 +58,34 @@ const RULES: Readonly<Record<FamilyFacts['kind'], readonly CheckRule[]>> = {
 
 export interface Comparison {
   verdict: InterchangeVerdict
-  checks: Omit<Check, 'better'>[]
+  checks: Omit<Check, 'meaning'>[]
 }
+
+const isOther = (told: Check['told']): boolean => told !== undefined && told[0] !== told[1]
 
 function verdictOf(checks: readonly Check[]): InterchangeVerdict {
   if (checks.some((c) => c.result === 'fail')) return 'not-interchangeable'
   if (checks.some((c) => c.result === 'warn')) return 'conditional'
-  return checks.some((c) => c.better) ? 'upgrade' : 'identical'
+  return checks.some(({ told }) => isOther(told)) ? 'upgrade' : 'identical'
 }
+
+/** Every check of an old part and the one that is to replace it, in the order they are looked at. */
+export const checksOf = (from: Variant, to: Variant, application: Application = {}): Check[] =>
+  RULES[familyFacts(from.part.family).kind].flatMap((rule) => rule(from, to, application) ?? [])
 
 /**
  * Whether `to` can stand in for `from`, with every check that was made.
- * Any failed check means never; any warning means under its condition; else an improvement makes it an upgrade.
+ * Any failed check means never; any warning means under its condition; identical is only what tells nothing different.
  */
 export function compareVariants(from: Variant, to: Variant, application: Application = {}): Comparison {
-  const rules = RULES[familyFacts(from.part.family).kind]
-  const checks = rules.flatMap((rule) => rule(from, to, application) ?? [])
+  const checks = checksOf(from, to, application)
   return {
     verdict: verdictOf(checks),
-    checks: checks.map(({ check, result, detail }) => ({ check, result, detail })),
+    checks: checks.map(({ check, result, detail, told }) => ({
+      check,
+      result,
+      detail,
+      ...(isOther(told) && { told }),
+    })),
   }
 }

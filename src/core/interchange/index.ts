@@ -1,6 +1,6 @@
 export { LOADS, TURNING, type Application } from './check'
 export { speedLimit } from './checks/speed'
-export { compareVariants, VERDICTS } from './compareVariants'
+export { checksOf, compareVariants, VERDICTS } from './compareVariants'
 export { equivalentsOf } from './equivalents'
 export { matesOf } from './mates'
 export { isSameSize } from './sameSize'

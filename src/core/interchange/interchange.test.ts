@@ -43,9 +43,12 @@ describe('pairs (common practice)', () => {
     ['7205BDB', '7205B', 'not-interchangeable'],
     ['7205B', '7205BDB', 'not-interchangeable'],
     ['7205BDB', '7205BDT', 'not-interchangeable'],
-    ['7205B', '7205BG', 'identical'],
+    ['7205B', '7205BG', 'upgrade'],
+    ['7205BEP', '7205BECBP', 'upgrade'],
+    ['7205BECBP', '7205BEP', 'conditional'],
     ['6205-2RSMT33', '6205-2RSMT47', 'conditional'],
-    ['6205-2RS', '6205-2RSMT47', 'identical'],
+    ['6205-2RS', '6205-2RSMT47', 'conditional'],
+    ['6205-2RSMT47', '6205-2RS', 'conditional'],
     ['6203', '6203-5/8', 'not-interchangeable'],
     ['6203-5/8', '6203', 'not-interchangeable'],
     ['LM11749', 'LM11949', 'not-interchangeable'],
@@ -72,14 +75,14 @@ describe('pairs (common practice)', () => {
     ['6205', '6205-2RS', { rpm: 7_500 }, 'conditional'],
     ['6205', '6205-2RS', { rpm: 12_000 }, 'not-interchangeable'],
     ['6205', '6205ZZ', { rpm: 9_000 }, 'upgrade'],
-    ['6205', '6205/C3', { temperatureC: 95 }, 'identical'],
-    ['6205', '6205/C3', { turning: 'inner', load: 'heavy' }, 'identical'],
+    ['6205', '6205/C3', { temperatureC: 95 }, 'upgrade'],
+    ['6205', '6205/C3', { turning: 'inner', load: 'heavy' }, 'upgrade'],
     ['6205/C3', '6205', { temperatureC: 95 }, 'conditional'],
     ['6205ZZ', '6205-2RS', { rpm: 500, temperatureC: 130 }, 'conditional'],
     ['MR126', 'SMR126', { wet: true, load: 'light' }, 'upgrade'],
     ['NU205M', 'NU205', {}, 'conditional'],
     ['6205P5', '6205', {}, 'conditional'],
-    ['6205', '6205P5', {}, 'identical'],
+    ['6205', '6205P5', {}, 'upgrade'],
   ] as const)('%s → %s where %j: %s', (from, to, place, expected) =>
     expect(verdict(from, to, place).verdict).toBe(expected),
   )
@@ -145,6 +148,63 @@ describe('cages (common practice)', () => {
   ])('%s → %s: %s, for shocks a machined cage was chosen', (from, to, result) =>
     expect(verdict(from, to).checks.find(({ check }) => check === 'cage')?.result).toBe(result),
   )
+})
+
+// What a number tells is compared, whatever it is; pressed cages and these letters alone tell what is usual anyway (common practice).
+describe('no letter of a number is passed over', () => {
+  const USUAL = new Set(['CN', 'P0', 'ABEC1', '#1', 'K'])
+  const isUsual = ({ text, kind, cage, meaning }: (typeof shipped.tokens)[number]) =>
+    USUAL.has(text) ||
+    (kind === 'cage' && cage?.startsWith('pressed')) ||
+    meaning.startsWith('steel on steel')
+  const commonest = new Map<string, Part>()
+  for (const part of shipped.catalogue.parts) {
+    const held = commonest.get(part.family)
+    if (part.piece === 'complete' && (!held || part.commonness > held.commonness))
+      commonest.set(part.family, part)
+  }
+  it.each([...commonest.values()].map((part) => [part.family, part.base] as const))(
+    '%s, %s: letters that it may carry make another one of it, and so do letters nobody knows',
+    (family, base) => {
+      const plain = variant(base)
+      const same: string[] = []
+      for (const token of shipped.tokens) {
+        const { text, where, families } = token
+        if (!families.some((f) => f === family)) continue
+        const other = variantOf(where === 'prefix' ? text + base : `${base}-${text}`, shipped)
+        if (other?.part !== plain.part || other.designation === plain.designation) continue
+        for (const [from, to] of [
+          [plain, other],
+          [other, plain],
+        ] as const)
+          if (compareVariants(from, to).verdict === 'identical' && !isUsual(token)) same.push(text)
+      }
+      expect(same).toEqual([])
+      const strange = variantOf(`${base} XQ`, shipped)
+      if (strange) expect(compareVariants(plain, strange).verdict).toBe('conditional')
+      if (strange) expect(compareVariants(strange, strange).verdict).toBe('identical')
+    },
+  )
+  it.each([
+    ['6205-2RS XQ', '6205-2RS', /not understood: XQ → nothing/],
+    ['22205W33', '22205', /No groove and holes for grease/],
+    ['22205', '22205W33', /do no harm/],
+    ['22208EK', '22208K', /carries less/],
+    ['6308MAX', '6308', /more along the shaft/],
+    ['GE20ES', 'GE20C', /runs dry/],
+    ['SI20C', 'SI20ES', /has to be greased/],
+    ['30306D', '30306', /Another angle/],
+    ['6312VL0241', '6312', /burns the tracks/],
+    ['6205S1', '6205S0', /150 °C, the old ones to 200 °C/],
+    ['6205S0', '6205S2', /keep their size to 250 °C/],
+    ['6205', '6205HT', /not told up to which/],
+    ['7205B-2RS', '7205B', /Less protection/],
+    ['B7205C', '7205C', /Not told to be made for spindles/],
+  ])('%s by %s: %s', (from, to, words) => {
+    const said = verdict(from, to)
+    expect(said.verdict).not.toBe('identical')
+    expect(said.checks.map(({ detail }) => detail).join(' ')).toMatch(words)
+  })
 })
 
 it('the one-sided original is offered the two-sided one as an upgrade, with the reason', () => {

@@ -16,7 +16,7 @@ export interface Variant {
   part: Part
   closure: Closure
   clearance: string
-  /** stainless, hybrid, … as token values; empty = ordinary steel */
+  /** stainless, hybrid, insulated, as token values; empty = ordinary steel */
   materials: readonly string[]
   groove: string | null
   taperBore: string | null
@@ -29,6 +29,8 @@ export interface Variant {
   precision: string | null
   /** heat stabilisation, such as S1; null = ordinary */
   heat: string | null
+  /** what its letters tell, as values of their tokens */
+  traits: readonly string[]
   /** prefix and number, and its options as they are written; none when it was not read from a number */
   written: Written
   /** its closure letters mean shields in one convention and seals in another */
@@ -51,6 +53,7 @@ export const plainVariant = (part: Part): Variant => ({
   cage: null,
   precision: null,
   heat: null,
+  traits: [],
   written: { front: part.base, options: [] },
   ambiguous: false,
   undecoded: [],
@@ -78,6 +81,9 @@ function isAmbiguous({ tokens: read, family }: Reading, tokens: readonly SuffixT
   )
   return token !== undefined && isAmbiguousToken(token, tokens)
 }
+
+/** Values of tokens that tell another material than bearing steel. */
+const MATERIALS: ReadonlySet<string> = new Set(['stainless', 'hybrid', 'insulated'])
 
 /** Degrees of a token's value such as `40°`; null for a range such as `25–30°`. */
 const angleOf = (value: string | null): number | null =>
@@ -110,7 +116,7 @@ export function variantOf(designation: string, language: Language): Variant | nu
     part,
     closure: reading.closure,
     clearance: reading.clearance,
-    materials: [...values.keys()].filter((value) => value === 'stainless' || value === 'hybrid'),
+    materials: [...values.keys()].filter((value) => MATERIALS.has(value)),
     groove: pick('groove'),
     taperBore: pick('taperBore'),
     contactAngle: angleOf(pick('contactAngle')),
@@ -118,6 +124,7 @@ export function variantOf(designation: string, language: Language): Variant | nu
     cage: cageOf(carried),
     precision: pick('precision') ?? null,
     heat: told('heat')?.text ?? null,
+    traits: [...values.keys()],
     written: reading.written,
     ambiguous: isAmbiguous(reading, language.tokens),
     undecoded: reading.unknown,

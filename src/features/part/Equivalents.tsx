@@ -17,9 +17,6 @@ interface Props {
   used?: string | undefined
 }
 
-/** Checks that are shown also when they pass: what is gained. */
-const SHOWN: ReadonlySet<string> = new Set(['closure', 'lip', 'material'])
-
 function Use({ designation, onUse, used }: { designation: string } & Pick<Props, 'onUse' | 'used'>) {
   if (!onUse) return null
   return used === designation ? (
@@ -76,7 +73,7 @@ export function Equivalents({ equivalents, onUse, used }: Props) {
                       .filter(
                         (c) =>
                           c.result !== 'pass' ||
-                          SHOWN.has(c.check) ||
+                          c.told !== undefined ||
                           (c.check === 'speed' && verdict === 'upgrade'),
                       )
                       .map((c) => (

@@ -1,5 +1,5 @@
 import { closureWords, type ClosureType } from '../../designation'
-import type { CheckRule } from '../check'
+import { differs, type CheckRule } from '../check'
 import type { Variant } from '../variant'
 
 /** How well a closure keeps dirt and water out (common practice). */
@@ -27,25 +27,21 @@ export const closure: CheckRule = (from, to, { wet }) => {
       result: 'warn',
       detail: `The letters of ${from.ambiguous ? from.designation : to.designation} mean contact seals in one convention and shields in another: look at the old part which it is.`,
     }
-  const change = `${wordsOf(from)} → ${wordsOf(to)}`
+  const told = [wordsOf(from), wordsOf(to)] as const
   const { sides: was } = from.closure
   const { sides } = to.closure
   if (sides === was && from.closure.type === to.closure.type)
-    return { check: 'closure', result: 'pass', detail: `Same closure: ${wordsOf(from)}.` }
-  if (sides >= was && !faceLoses(from, to))
-    return { check: 'closure', result: 'pass', detail: `${change}. ${gain(from, to)}`, better: true }
+    return { check: 'closure', result: 'pass', detail: `Same closure: ${wordsOf(from)}.`, told }
+  if (sides >= was && !faceLoses(from, to)) return differs('closure', 'pass', told, gain(from, to))
   if (sides >= was)
-    return {
-      check: 'closure',
-      result: 'warn',
-      detail: `${change}. ${sides > was ? 'The second side keeps more out, but each face' : 'Each face keeps out'} less than the old one: ${wet ? 'at the wet face water gets in' : 'right where it stays dry'}.`,
-    }
+    return differs(
+      'closure',
+      'warn',
+      told,
+      `${sides > was ? 'The second side keeps more out, but each face' : 'Each face keeps out'} less than the old one: ${wet ? 'at the wet face water gets in' : 'right where it stays dry'}.`,
+    )
   const why = wet
     ? 'On a wet wheel water gets in.'
     : 'Right only where it is clean, or where the bearing is relubricated from the side.'
-  return {
-    check: 'closure',
-    result: 'warn',
-    detail: `${change}. Less protection against dirt and water. ${why}`,
-  }
+  return differs('closure', 'warn', told, `Less protection against dirt and water. ${why}`)
 }

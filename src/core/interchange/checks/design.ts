@@ -64,7 +64,7 @@ function inserts(from: Part, to: Part): Said {
   if (was === undefined || now === undefined)
     return {
       result: 'fail',
-      detail: `${a} and ${b} are held differently: housing, outside or bore is another.`,
+      detail: `${a} and ${b} are made differently: locking, outside or bore is another.`,
     }
   return {
     result: 'warn',

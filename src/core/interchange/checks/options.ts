@@ -1,5 +1,5 @@
 import type { TokenKind } from '../../designation'
-import type { CheckRule } from '../check'
+import { differs, type CheckRule } from '../check'
 import type { Variant } from '../variant'
 
 /** The letters of a number that tell one kind of option, as they are written; empty when there are none. */
@@ -9,56 +9,71 @@ const letters = ({ written }: Variant, kind: TokenKind): string =>
     .map((option) => option.written.replace(/^[-/ ]+/, ''))
     .join(' ')
 
-const degrees = (angle: number | null): string => (angle === null ? 'not told' : `${angle}°`)
+/** The angle a number tells; letters that mean two by convention stand as they are. */
+const degrees = (variant: Variant): string =>
+  variant.contactAngle === null ? letters(variant, 'contactAngle') || 'not told' : `${variant.contactAngle}°`
 
 /** The contact angle decides what load along the axis a bearing takes, and how it is set. */
 export const contactAngle: CheckRule = (from, to) => {
   const [a, b] = [from.contactAngle, to.contactAngle]
-  if (a === b) return null
-  const change = `Contact angle ${degrees(a)} → ${degrees(b)}`
+  const told = [degrees(from), degrees(to)] as const
+  if (told[0] === told[1]) return null
+  const label = 'Contact angle'
   return a === null || b === null
-    ? {
-        check: 'contactAngle',
-        result: 'warn',
-        detail: `${change}. Look at the old one: another angle takes another load along the shaft.`,
-      }
-    : {
-        check: 'contactAngle',
-        result: 'fail',
-        detail: `${change}. It takes another load along the shaft, and is set differently.`,
-      }
+    ? differs(
+        'contactAngle',
+        'warn',
+        told,
+        'Look at the old one: another angle takes another load along the shaft.',
+        label,
+      )
+    : differs(
+        'contactAngle',
+        'fail',
+        told,
+        'It takes another load along the shaft, and is set differently.',
+        label,
+      )
 }
 
 /** Letters of two bearings sold as one: DB, DF, DT and those of pairs for any order (common practice). */
 const isPair = (text: string): boolean => text.startsWith('D')
 
+/** Letters of pairing, alone or within those of the angle; empty for a bearing that stands alone. */
+const pairing = (variant: Variant): string =>
+  letters(variant, 'match') ||
+  variant.written.options
+    .filter(({ meaning }) => meaning.includes('mounting in pairs'))
+    .map(({ written }) => written)
+    .join(' ')
+
 /** Bearings matched to a pair are replaced as one; one made for pairs keeps its end play or preload only among its like. */
 export const match: CheckRule = (from, to) => {
-  const [a, b] = [letters(from, 'match'), letters(to, 'match')]
+  const [a, b] = [pairing(from), pairing(to)]
   if (a === b) return null
-  const change = `${a || 'single bearing'} → ${b || 'single bearing'}`
+  const told = [a || 'single bearing', b || 'single bearing'] as const
   if (isPair(a) !== isPair(b) || (isPair(a) && isPair(b)))
-    return {
-      check: 'match',
-      result: 'fail',
-      detail: `${change}. A matched pair is bought and fitted as one, in its own order.`,
-    }
+    return differs('match', 'fail', told, 'A matched pair is bought and fitted as one, in its own order.')
   return a === ''
-    ? null
-    : {
-        check: 'match',
-        result: 'warn',
-        detail: `${change}. In a pair its end play or preload is another: right only where it stands alone.`,
-      }
+    ? differs('match', 'pass', told, 'Made for pairs too; alone it runs as any other.')
+    : differs(
+        'match',
+        'warn',
+        told,
+        'In a pair its end play or preload is another: right only where it stands alone.',
+      )
 }
 
-/** Two greases that their numbers name. */
+/** The grease a number names; one that names none holds what its maker fills in, which is as good as not told. */
 export const grease: CheckRule = (from, to) => {
   const [a, b] = [letters(from, 'grease'), letters(to, 'grease')]
-  if (a === '' || b === '' || a === b) return null
-  return {
-    check: 'grease',
-    result: 'warn',
-    detail: `${a} → ${b}. Another grease: right only where it suits temperature and speed.`,
-  }
+  if (a === b) return null
+  return differs(
+    'grease',
+    'warn',
+    [a || 'not named', b || 'not named'],
+    a === '' || b === ''
+      ? 'The grease of one is not told: right only where what is filled in suits temperature and speed.'
+      : 'Another grease: right only where it suits temperature and speed.',
+  )
 }

@@ -1,4 +1,4 @@
-import type { CheckRule } from '../check'
+import { differs, type CheckRule } from '../check'
 
 /** Classes in growing closeness (ISO 492; inch grades of ABMA 20 beside them). */
 const CLOSENESS: Record<string, number> = {
@@ -16,16 +16,21 @@ const CLOSENESS: Record<string, number> = {
 
 const closeness = (value: string | null): number => (value === null ? 0 : (CLOSENESS[value] ?? 0))
 
+const LABEL = 'Tolerance class'
+
+/** A class as it is told; empty = better than Normal, not legible. */
+const wordsOf = (value: string | null): string => (value === '' ? 'not legible' : (value ?? 'Normal'))
+
 /** Tolerance class: closer costs more and does no harm, wider may be heard on a spindle. */
 export const precision: CheckRule = (from, to) => {
   const [a, b] = [closeness(from.precision), closeness(to.precision)]
+  const told = [wordsOf(from.precision), wordsOf(to.precision)] as const
+  if (from.precision === '' || to.precision === '')
+    return told[0] === told[1]
+      ? null
+      : differs('precision', 'warn', told, 'Read the class off the old one, or ask its maker.', LABEL)
   if (a === b) return null
-  const change = `Tolerance class ${from.precision ?? 'Normal'} → ${to.precision ?? 'Normal'}`
   return b > a
-    ? { check: 'precision', result: 'pass', detail: `${change}: closer, no harm; a wheel does not need it.` }
-    : {
-        check: 'precision',
-        result: 'warn',
-        detail: `${change}: wider. Right only where no spindle runs on it.`,
-      }
+    ? differs('precision', 'pass', told, 'Closer, no harm; a wheel does not need it.', LABEL)
+    : differs('precision', 'warn', told, 'Wider: right only where no spindle runs on it.', LABEL)
 }

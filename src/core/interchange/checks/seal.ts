@@ -1,48 +1,47 @@
 import { SEAL_MATERIALS } from '../../seals'
-import type { Check, CheckRule } from '../check'
+import { differs, type CheckRule } from '../check'
 
 /** A dust lip outside the sealing lip keeps dirt off; it costs friction and speed (common practice). */
 export const sealLip: CheckRule = ({ part: from }, { part: to }) => {
   if (!from.seal || !to.seal) return null
   const [was, now] = [from.seal.lip, to.seal.lip]
-  if (was === now) return { check: 'lip', result: 'pass', detail: `Same lip: ${was}.` }
-  const change = `${was} lip → ${now} lip`
+  const told = [`${was} lip`, `${now} lip`] as const
+  if (was === now) return { check: 'lip', result: 'pass', detail: `Same lip: ${was}.`, told }
   return now === 'double'
-    ? {
-        check: 'lip',
-        result: 'pass',
-        detail: `${change}. A dust lip keeps dirt and wash water off; it runs warmer.`,
-        better: true,
-      }
-    : {
-        check: 'lip',
-        result: 'warn',
-        detail: `${change}. Without the dust lip: right only where no dirt or water comes from outside.`,
-      }
+    ? differs('lip', 'pass', told, 'A dust lip keeps dirt and wash water off; it runs warmer.')
+    : differs(
+        'lip',
+        'warn',
+        told,
+        'Without the dust lip: right only where no dirt or water comes from outside.',
+      )
 }
-
-const said = (result: Check['result'], detail: string): Check => ({ check: 'material', result, detail })
 
 /** The elastomer of the lip: it must stand what the old one stood (limits: handbook values from memory). */
 export const sealMaterial: CheckRule = ({ part: from }, { part: to }, { temperatureC }) => {
   if (!from.seal || !to.seal) return null
-  const [was, now] = [from.seal.material, to.seal.material]
-  const [a, b] = [was, now].map((code) => SEAL_MATERIALS.find((m) => m.code === code))
-  const change = was === now ? `Same material: ${was}.` : `${was} → ${now}.`
+  const told = [from.seal.material, to.seal.material] as const
+  const [was, now] = told
+  const [a, b] = told.map((code) => SEAL_MATERIALS.find((m) => m.code === code))
+  const isSame = was === now
+  const say = (result: 'pass' | 'warn' | 'fail', meaning: string) =>
+    isSame
+      ? { check: 'material', result, detail: `Same material: ${was}. ${meaning}`.trim(), told, meaning }
+      : differs('material', result, told, meaning)
   if (b && temperatureC !== undefined && (temperatureC > b.maxC || temperatureC < b.minC))
-    return said('fail', `${change} ${now} is for ${b.minC} to ${b.maxC} °C; here it is ${temperatureC} °C.`)
-  if (was === now) return said('pass', change)
-  if (!a || !b) return said('warn', `${change} Ask the seal maker whether it stands what it runs in.`)
+    return say('fail', `${now} is for ${b.minC} to ${b.maxC} °C; here it is ${temperatureC} °C.`)
+  if (isSame) return say('pass', '')
+  if (!a || !b) return say('warn', 'Ask the seal maker whether it stands what it runs in.')
   const lost = [
-    b.maxC < a.maxC && `stands ${b.maxC} °C, not ${a.maxC}`,
-    b.minC > a.minC && `stiff below ${b.minC} °C, not ${a.minC}`,
-    b.maxSpeed < a.maxSpeed && `runs to ${b.maxSpeed} m/s, not ${a.maxSpeed}`,
+    b.maxC < a.maxC && `stands ${b.maxC} °C; ${was} stood ${a.maxC} °C`,
+    b.minC > a.minC && `is stiff below ${b.minC} °C; ${was} only below ${a.minC} °C`,
+    b.maxSpeed < a.maxSpeed && `runs to ${b.maxSpeed} m/s; ${was} to ${a.maxSpeed} m/s`,
     ...b.not.filter((medium) => !a.not.includes(medium)).map((medium) => `does not stand ${medium}`),
     ...b.ask
       .filter((medium) => !a.ask.includes(medium) && !a.not.includes(medium))
-      .map((medium) => `ask about ${medium}`),
+      .map((medium) => `with ${medium}: ask its maker`),
   ].filter((words) => words !== false)
   return lost.length > 0
-    ? said('warn', `${change} ${now} ${lost.join('; ')}.`)
-    : { ...said('pass', `${change} Stands heat and what the old one stood.`), better: true }
+    ? say('warn', lost.map((words) => `${now} ${words}.`).join(' '))
+    : say('pass', 'It stands heat and what the old one stood.')
 }

@@ -9,8 +9,8 @@ const CAGE_TO: Partial<Record<Cage, { to: number; what: string }>> = {
   resin: { to: 120, what: 'A cage of fabric and resin' },
 }
 /** Rings of ordinary heat treatment keep their size up to this, °C; S0 and S1 further (handbook values from memory). */
-const RINGS_TO = 120
-const STABLE_TO: Record<string, number> = { S0: 150, S1: 200 }
+export const RINGS_TO = 120
+export const STABLE_TO: Readonly<Record<string, number>> = { S0: 150, S1: 200, S2: 250, S3: 300 }
 
 /** What a warm place asks of seals, cage and rings. */
 export const temperature: CheckRule = (_from, to, { temperatureC }) => {

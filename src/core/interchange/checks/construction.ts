@@ -1,0 +1,115 @@
+import type { Variant } from '../variant'
+import { differs, type Check, type CheckResult, type CheckRule } from '../check'
+
+type Said = readonly [result: CheckResult, meaning: string]
+const STEEP: Said = ['fail', 'Another angle of its rollers: cup, cone and setting go with it.']
+const WIDE: Said = ['fail', 'The inner ring is of another width.']
+const KEY: Said = ['fail', 'It is held by another keyway.']
+const HOT: Said = ['warn', 'Made for kilns, with a dry lubricant: right only there.']
+const CHANGED: Said = [
+  'warn',
+  'Another inner design of its maker: the sizes are the same; ask for its load rating where it is loaded to the limit.',
+]
+const UNTOLD: Said = ['warn', 'It is made differently inside: ask its maker what that means here.']
+
+/** What a trait of the design means where it is lost and where it is gained (common practice); the value of its token. */
+const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
+  reinforced: {
+    lost: ['warn', 'Without the reinforced design it carries less: right only where the load allows it.'],
+    gained: ['pass', 'The reinforced design carries more.'],
+  },
+  greaseGroove: {
+    lost: [
+      'warn',
+      'No groove and holes for grease: right only where it is not greased through its outer ring.',
+    ],
+    gained: ['pass', 'Groove and holes for grease do no harm where they are not used.'],
+  },
+  greaseHoles: {
+    lost: [
+      'warn',
+      'No holes for grease in the inner ring: right only where it is not greased through the shaft.',
+    ],
+    gained: ['pass', 'Holes for grease do no harm where they are not used.'],
+  },
+  regreased: {
+    lost: ['warn', 'It cannot be greased again: right only where nobody does.'],
+    gained: ['pass', 'It can be greased again.'],
+  },
+  filled: {
+    lost: ['warn', 'Fewer balls: it carries less across, but more along the shaft.'],
+    gained: ['warn', 'Filled through a notch: it carries more across, but little along the shaft.'],
+  },
+  fullComplement: {
+    lost: ['warn', 'With a cage it carries less, and turns faster.'],
+    gained: ['warn', 'Without a cage it carries more, and turns slower.'],
+  },
+  changed: { lost: CHANGED, gained: CHANGED },
+  iso355: {
+    lost: ['warn', 'Not told whether its cup is made to ISO 355: change cup and cone together.'],
+    gained: ['pass', 'Its cup is made to ISO 355.'],
+  },
+  steep: { lost: STEEP, gained: STEEP },
+  wideInner: { lost: WIDE, gained: WIDE },
+  keyway: { lost: KEY, gained: KEY },
+  keyways: { lost: KEY, gained: KEY },
+  crowned: {
+    lost: ['warn', 'Its outside is straight: on a crooked track the edges carry.'],
+    gained: ['warn', 'Its outside is crowned: it bears a crooked track and carries less on a straight one.'],
+  },
+  dry: {
+    lost: ['warn', 'Steel on steel has to be greased; it stands load that changes its direction.'],
+    gained: ['warn', 'It runs dry on its lining: no grease; not for hard load that changes its direction.'],
+  },
+  quality: {
+    lost: ['pass', 'A quality of one maker: no matter for the fit.'],
+    gained: ['pass', 'A quality of one maker: no matter for the fit.'],
+  },
+  spindle: {
+    lost: ['warn', 'Not told to be made for spindles: right only elsewhere.'],
+    gained: ['pass', 'Made for spindles, closer than is needed elsewhere.'],
+  },
+  kiln: { lost: HOT, gained: HOT },
+}
+
+/** Traits the letters of a number tell of its design. */
+const traitsOf = ({ traits }: Variant): readonly string[] => traits.filter((trait) => trait in TRAITS)
+
+/** Letters in front of a number and behind it that tell its design, as they are written. */
+const lettersOf = ({ part, written }: Variant): string =>
+  [
+    written.front.endsWith(part.base) ? written.front.slice(0, -part.base.length) : '',
+    ...written.options.filter(({ value }) => value in TRAITS).map((option) => option.written),
+  ]
+    .map((letters) => letters.replace(/^[-/ ]+/, ''))
+    .filter((letters) => letters !== '')
+    .join(' ') || 'as standard'
+
+const WORST: readonly CheckResult[] = ['fail', 'warn', 'pass']
+
+/** What letters behind a number tell of the inner design: larger rollers, holes for grease, no cage. */
+export const construction: CheckRule = (from, to) => {
+  const [a, b] = [traitsOf(from), traitsOf(to)]
+  const found = [
+    ...a.filter((trait) => !b.includes(trait)).map((trait) => TRAITS[trait]?.lost ?? UNTOLD),
+    ...b.filter((trait) => !a.includes(trait)).map((trait) => TRAITS[trait]?.gained ?? UNTOLD),
+  ]
+  if (found.length === 0) return null
+  const result = WORST.find((worst) => found.some(([is]) => is === worst)) ?? 'pass'
+  const meaning = [...new Set(found.map(([, words]) => words))].join(' ')
+  return differs('construction', result, [lettersOf(from), lettersOf(to)], meaning)
+}
+
+/** Letters that nothing explains are no reason to refuse a number, and none to call it the same. */
+export const undecoded: CheckRule = (from, to): Check | null => {
+  const [a, b] = [from.undecoded.join(' '), to.undecoded.join(' ')]
+  return a === b
+    ? null
+    : differs(
+        'undecoded',
+        'warn',
+        [a || 'nothing', b || 'nothing'],
+        'Ask its maker what these letters mean before it is ordered.',
+        'Letters not understood:',
+      )
+}
