@@ -115,6 +115,24 @@ it.each([
   expect(verdict(from, to).checks.find((c) => c.check === 'design')?.detail).toBe(detail)
 })
 
+it('inch tapered parts are told to have the same sizes exactly where they have', () => {
+  const inch = shipped.catalogue.parts.filter(({ family }) => family === 'tapered-inch')
+  const told = { alike: 0, other: 0 }
+  for (const from of inch)
+    for (const to of inch) {
+      if (from === to || from.piece !== to.piece || from.series !== to.series) continue
+      const { checks } = compareVariants(plainVariant(from), plainVariant(to))
+      const isAlike = checks.some((c) => c.check === 'dimensions' && c.result === 'pass')
+      expect(
+        checks.some((c) => c.check === 'design'),
+        `${from.base} → ${to.base}`,
+      ).toBe(isAlike)
+      told[isAlike ? 'alike' : 'other']++
+    }
+  expect(told.alike).toBeGreaterThan(50)
+  expect(told.other).toBeGreaterThan(500)
+})
+
 describe('cages (common practice)', () => {
   const NO_CAGE = new Set(['no cage', 'cage with rollers only', 'the usual cage'])
   it('every token that speaks of a cage tells which, whatever else it tells', () => {

@@ -81,7 +81,7 @@ function PairRow({
   example: string
   onOld: (value: string) => void
   onNext: (value: string) => void
-  /** the label above, so that whole numbers find room */
+  /** one above the other, so that whole numbers find room */
   wide?: boolean
 }) {
   const field = (side: string, value: string, set: (text: string) => void) => (
@@ -94,11 +94,22 @@ function PairRow({
       onChange={(e) => set(e.target.value)}
     />
   )
+  const name = 'text-[0.84375rem] text-ink2'
+  const row = 'mb-1 grid items-center gap-1.5'
+  if (wide)
+    return (
+      <>
+        {(['old', 'new'] as const).map((side) => (
+          <div key={side} className={`${row} grid-cols-[88px_minmax(0,1fr)]`}>
+            <span className={name}>{`${label}, ${side}`}</span>
+            {side === 'old' ? field(side, old, onOld) : field(side, next, onNext)}
+          </div>
+        ))}
+      </>
+    )
   return (
-    <div
-      className={`mb-1 grid items-center gap-1.5 ${wide ? 'grid-cols-2' : 'grid-cols-[88px_minmax(0,1fr)_minmax(0,1fr)]'}`}
-    >
-      <span className={`text-[0.84375rem] text-ink2 ${wide ? 'sr-only' : ''}`}>{label}</span>
+    <div className={`${row} grid-cols-[88px_minmax(0,1fr)_minmax(0,1fr)]`}>
+      <span className={name}>{label}</span>
       {field('old', old, onOld)}
       {field('new', next, onNext)}
     </div>
@@ -137,7 +148,8 @@ const COLUMNS: Column<Difference>[] = [
   {
     id: 'meaning',
     head: 'What it means',
-    className: `text-ink2 ${CELL}`,
+    below: true,
+    className: `text-ink2 max-sm:pt-0 max-sm:pl-10 ${CELL}`,
     cell: ({ difference, meaning }) =>
       [difference === 'differs' ? '' : difference, meaning].filter(Boolean).join('. ') || 'The same.',
   },
@@ -208,15 +220,11 @@ export function CompareScreen() {
   return (
     <JobFrame stage="compare" hints={HINTS}>
       <h1 className="sr-only">Compare old and new</h1>
-      <div className="panes [--panes:376px_minmax(0,1fr)]">
+      <div className="panes [--panes:316px_minmax(0,1fr)]">
         <form
           className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
           onSubmit={(e) => e.preventDefault()}
         >
-          <div className="mb-1 grid grid-cols-2 gap-1.5">
-            <b className="caption">Old number</b>
-            <b className="caption">New number</b>
-          </div>
           <PairRow
             wide
             label="Number"
@@ -259,7 +267,7 @@ export function CompareScreen() {
             ))}
           </details>
         </form>
-        <section aria-label="Comparison" className="grid min-h-0 sm:grid-cols-[minmax(0,1fr)_270px]">
+        <section aria-label="Comparison" className="grid min-h-0 sm:grid-cols-[minmax(0,1fr)_240px]">
           <div className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
             {words && (
               <p role="alert" className="mb-2 text-contra">
@@ -301,6 +309,7 @@ export function CompareScreen() {
 
                 <DataTable
                   label="Differences"
+                  narrowRow="max-sm:grid max-sm:grid-cols-[32px_minmax(0,1fr)_100px_100px]"
                   rows={found.rows}
                   columns={COLUMNS}
                   keyOf={({ feature }) => feature}

@@ -59,6 +59,8 @@ interface Props<T> {
   pages?: { hasMore: boolean; all: () => Promise<boolean> }
   /** the reader chooses columns; they are kept in this browser under this name */
   columnsKept?: string
+  /** grid of a row on a narrow screen, where a column that goes `below` stands under the others */
+  narrowRow?: `max-sm:${string}`
   /** below the rows, scrolling with them */
   children?: ReactNode
   caption?: string
@@ -78,6 +80,7 @@ export function DataTable<T extends object>({
   onSheet = false,
   pages,
   columnsKept,
+  narrowRow,
   children,
   caption,
 }: Props<T>) {
@@ -123,7 +126,7 @@ export function DataTable<T extends object>({
         key={column.id}
         scope="col"
         aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : undefined}
-        className={`py-1 font-semibold ${place(column)}`}
+        className={`py-1 font-semibold ${place(column)} ${column.below ? 'max-sm:hidden' : ''}`}
       >
         {column.by && rows.length > 1 ? (
           <button
@@ -150,7 +153,7 @@ export function DataTable<T extends object>({
     >
       {caption && <caption className="caption pb-1 text-left">{caption}</caption>}
       <thead className={`caption ${scrolls ? `sticky top-0 z-10 ${onSheet ? 'bg-sheet' : 'bg-paper'}` : ''}`}>
-        <tr>
+        <tr className={narrowRow}>
           {visible.map(head)}
           {columnsKept !== undefined && (
             <th scope="col" className="w-9 text-right">
@@ -169,14 +172,14 @@ export function DataTable<T extends object>({
               key={ordered[index]?.id}
               {...rowData?.(row)}
               aria-rowindex={isLong ? index + 2 : undefined}
-              style={{ height: rowHeight }}
+              style={narrowRow ? undefined : { height: rowHeight }}
               onClick={onRow && (() => onRow(row))}
-              className={`border-t border-line2 ${onRow ? 'cursor-pointer' : ''} ${rowClass?.(row) ?? ''}`}
+              className={`border-t border-line2 ${narrowRow ?? ''} ${onRow ? 'cursor-pointer' : ''} ${rowClass?.(row) ?? ''}`}
             >
               {visible.map((column) => (
                 <td
                   key={column.id}
-                  className={`${place(column)} ${column.figures ? 'number' : ''} ${column.className ?? ''}`}
+                  className={`${place(column)} ${column.figures ? 'number' : ''} ${column.below ? 'max-sm:col-span-full' : ''} ${column.className ?? ''}`}
                 >
                   {column.cell(row, index)}
                 </td>

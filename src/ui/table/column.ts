@@ -9,6 +9,8 @@ export interface Column<T> {
   cell: (row: T, index: number) => ReactNode
   /** what rows are ordered by; a column without it does not order; nothing comes last either way */
   by?: (row: T) => string | number | null | undefined
+  /** under the other cells of its row on a narrow screen; its table has a `narrowRow` */
+  below?: true
   /** figures stand to the right */
   figures?: boolean
   /** of its cells */

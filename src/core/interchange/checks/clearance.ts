@@ -1,3 +1,5 @@
+import { familyFacts } from '../../catalogue'
+import type { Variant } from '../variant'
 import { differs, type CheckResult, type CheckRule } from '../check'
 
 /** Groups of ISO 5753-1 in growing order. */
@@ -6,9 +8,14 @@ const ORDER = ['C1', 'C2', 'CN', 'C3', 'C4', 'C5']
 /** From here on the inner ring is markedly warmer than the outer, °C (common practice). */
 const WARM_C = 80
 
+/** Taken apart and set when it is fitted: it has no clearance of its own where its number names none. */
+const isPlainSeparable = ({ part, clearance }: Variant): boolean =>
+  clearance === 'CN' && (familyFacts(part.family).traits?.includes('separable') ?? false)
+
 /** Internal clearance: the larger group for tight fits and heat, the normal one for quiet running (common practice). */
 export const clearance: CheckRule = (from, to, { temperatureC, turning, load }) => {
   const told = [from.clearance, to.clearance] as const
+  if (isPlainSeparable(from) && isPlainSeparable(to)) return null
   if (from.clearance === to.clearance)
     return { check: 'clearance', result: 'pass', detail: `Same internal clearance, ${from.clearance}.`, told }
   const say = (result: CheckResult, meaning: string) =>

@@ -1,3 +1,4 @@
+import { familyFacts } from '../../catalogue'
 import { closureWords, type ClosureType } from '../../designation'
 import { differs, type CheckRule } from '../check'
 import type { Variant } from '../variant'
@@ -19,6 +20,10 @@ function gain(from: Variant, to: Variant): string {
   return 'Keeps water and dirt out better.'
 }
 
+/** Two parts that are put together round the shaft have no closure of their own. */
+const cannotClose = ({ part, closure: { sides } }: Variant): boolean =>
+  sides === 0 && (familyFacts(part.family).traits?.includes('separable') ?? false)
+
 /** Closure per side: more is better on slow, wet wheels (common practice); less loses protection. */
 export const closure: CheckRule = (from, to, { wet }) => {
   if (from.ambiguous !== to.ambiguous || (from.ambiguous && from.designation !== to.designation))
@@ -27,6 +32,7 @@ export const closure: CheckRule = (from, to, { wet }) => {
       result: 'warn',
       detail: `The letters of ${from.ambiguous ? from.designation : to.designation} mean contact seals in one convention and shields in another: look at the old part which it is.`,
     }
+  if (cannotClose(from) && cannotClose(to)) return null
   const told = [wordsOf(from), wordsOf(to)] as const
   const { sides: was } = from.closure
   const { sides } = to.closure

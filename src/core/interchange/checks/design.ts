@@ -1,5 +1,6 @@
 import type { Family, Part } from '../../catalogue'
 import type { Check, CheckRule } from '../check'
+import { isSameSize } from '../sameSize'
 
 type Said = Pick<Check, 'result' | 'detail'>
 
@@ -80,14 +81,23 @@ const trackRollers = (from: Part, to: Part): Said => ({
   detail: `${lettersOf(from)} and ${lettersOf(to)} are made differently, needles or two rows of rollers, with a cage or without: check load and speed.`,
 })
 
+const SIZES = ['bore', 'outside', 'coneWidth', 'cupWidth', 'totalWidth'] as const
+
 /** Inch tapered rings of one size under two numbers differ in what the size does not tell (common practice). */
-const taperedInch = (from: Part, to: Part): Said => ({
-  result: 'warn',
-  detail: `${from.base} and ${to.base} have the same sizes under two numbers: the corner radius, the cage or the finish differs. Hold the radius against the fillet of the seat.`,
-})
+const taperedInch = (from: Part, to: Part): Said | null => {
+  const isOther = SIZES.some((name) => {
+    const [was, now] = [from.dimensions[name], to.dimensions[name]]
+    return was !== undefined && now !== undefined && !isSameSize(was, now)
+  })
+  if (isOther) return null
+  return {
+    result: 'warn',
+    detail: `${from.base} and ${to.base} have the same sizes under two numbers: the corner radius, the cage or the finish differs. Hold the radius against the fillet of the seat.`,
+  }
+}
 
 const DESIGNS: Partial<
-  Record<Family, { of: (part: Part) => string; differ: (from: Part, to: Part) => Said }>
+  Record<Family, { of: (part: Part) => string; differ: (from: Part, to: Part) => Said | null }>
 > = {
   cylindrical: { of: lettersOf, differ: rollers },
   needle: { of: lettersOf, differ: needles },
@@ -100,5 +110,6 @@ const DESIGNS: Partial<
 export const design: CheckRule = ({ part: from }, { part: to }) => {
   const rule = from.family === to.family ? DESIGNS[from.family] : undefined
   if (!rule || rule.of(from) === rule.of(to)) return null
-  return { check: 'design', ...rule.differ(from, to) }
+  const said = rule.differ(from, to)
+  return said && { check: 'design', ...said }
 }
