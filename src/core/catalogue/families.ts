@@ -70,7 +70,7 @@ export const FAMILIES = {
   'thrust-roller': roller('thrust roller bearing', 'cylindricalRoller', { traits: ['thrust', 'separable'] }),
   'spherical-plain': { words: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
   'rod-end': { words: 'rod end', kind: 'bearing' },
-  'one-way-clutch': roller('drawn cup roller clutch', 'needle'),
+  'one-way-clutch': roller('one-way clutch', 'needle'),
   'adapter-sleeve': hardware('adapter sleeve'),
   own: { words: 'part of your own lists', kind: 'bearing' },
   seal: { words: 'rotary shaft seal', kind: 'seal' },

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findPart, type Part } from '../catalogue'
+import { familyFacts, findPart, type Part } from '../catalogue'
 import { confusionCost } from '../designation'
 import { shipped } from '../../../tests/support/shipped'
 import { turnsOf, type Application } from './check'
@@ -182,6 +182,29 @@ describe('traps', () => {
     )
     expect(told('L44649/L44610').get('L44643/L44610')?.why).toMatch(/smaller\. Similar size/)
     expect(told('L44643/L44610').get('07100/07196')?.why).not.toMatch(/cup/)
+  })
+  it('one of another kind says so, and two of each such kind are enough', () => {
+    for (const part of shipped.catalogue.parts.filter((_, i) => i % 7 === 0)) {
+      const kinds = new Map<string, number>()
+      for (const { designation, why, kind } of named(part.base)) {
+        if (kind !== 'size') continue
+        expect(why, part.base).not.toMatch(
+          /(?<![\d.])(\d[\d.]*) mm(?: over its washers)?,? (?:against|not) \1(?![\d.])/,
+        )
+        const other = findPart(shipped.catalogue, designation, part.piece)
+        if (!other || other.family === part.family || !why.includes('Similar size')) continue
+        const [a, b] = [familyFacts(part.family), familyFacts(other.family)]
+        if (a.element !== b.element) expect(why, `${part.base} ${designation}`).toContain(b.words)
+        kinds.set(other.family, (kinds.get(other.family) ?? 0) + 1)
+      }
+      expect(Math.max(0, ...kinds.values()), part.base).toBeLessThanOrEqual(2)
+    }
+  })
+  it('a one-way clutch is told the bearing of its size, and the bearing the clutch (common practice)', () => {
+    expect(told('CSK30').get('6206')?.why).toMatch(/turns both ways/)
+    expect(told('6206').get('CSK30')?.why).toMatch(/locks the other/)
+    expect(told('HF1616').get('HK1616')?.why).toMatch(/holds nothing back/)
+    expect(told('NU206').has('CSK30')).toBe(false)
   })
   it('a sixteenth of an inch is near, two millimetres are not', () => {
     expect(told('R8').has('6001')).toBe(true)

@@ -112,6 +112,20 @@ function otherMaterials(variant: Variant, token: SuffixToken | null): Variant[] 
   return changes.map((changed) => respelled(variant, token, { materials: changed }))
 }
 
+/** Designs of spherical plain bearings and rod ends: steel on steel, with holes for grease from here on, mm; on a dry lining. */
+const GREASED_FROM_MM = 15
+const SLIDING: ReadonlySet<Family> = new Set(['spherical-plain', 'rod-end'])
+
+/** The same sizes in the other designs of what slides, closed and open (common practice). */
+function otherDesigns({ part }: Variant, language: Language): Variant[] {
+  const { bore } = part.dimensions
+  if (!SLIDING.has(part.family) || bore === undefined) return []
+  const greased = bore < GREASED_FROM_MM ? 'E' : 'ES'
+  return [greased, 'C', `${greased}-2RS`].flatMap(
+    (letters) => variantOf(`${part.base}${letters}`, language) ?? [],
+  )
+}
+
 /** The same sizes with a dust lip, and of the elastomers that stand more heat (common practice). */
 function otherSeals({ part }: Variant, language: Language): Variant[] {
   if (!part.seal) return []
@@ -141,12 +155,14 @@ export function equivalentsOf(
   const { tokens } = language
   const closable = familyFacts(variant.part.family).traits?.includes('closable') ?? false
   if (!closable)
-    return [variant, ...otherSeals(variant, language)].map((to) => ({
-      designation: to.designation,
-      convention: 'common',
-      closure: to.closure,
-      ...compareVariants(variant, to, application),
-    }))
+    return [variant, ...otherSeals(variant, language), ...otherDesigns(variant, language)]
+      .filter((to, i, all) => all.findIndex((other) => other.designation === to.designation) === i)
+      .map((to) => ({
+        designation: to.designation,
+        convention: 'common',
+        closure: to.closure,
+        ...compareVariants(variant, to, application),
+      }))
   const shown = spellings(variant, tokens)
   const list: { variant: Variant; convention: string }[] = shown.map((token) => ({
     variant: respelled(variant, token),

@@ -1,4 +1,4 @@
-import type { Catalogue, Part, Shank } from '../catalogue'
+import type { Catalogue, Family, Part, Shank } from '../catalogue'
 import { insertOfUnit } from '../designation'
 import { isSameSize } from './sameSize'
 import type { Trap } from './trap'
@@ -141,9 +141,32 @@ function trackRollerTwins({ family, base, dimensions: d }: Part, catalogue: Cata
     const washers =
       other.series === 'STO'
         ? 'without washers: what it is fitted between must guide it'
-        : `${e.width} mm over its washers, not ${d.width} mm`
+        : same(d.width, e.width)
+          ? 'but made differently inside: check load and speed'
+          : `${e.width} mm over its washers, not ${d.width} mm`
     return [trap(other.base, `Same bore and outside, ${washers}.`)]
   })
+}
+
+/** Bearings that a one-way clutch looks like from outside: a ball bearing, a drawn cup of needles. */
+const LIKE_CLUTCHES: ReadonlySet<Family> = new Set(['deep-groove', 'needle'])
+
+/** A one-way clutch and the bearing of the same bore and outside. */
+function clutchAndBearing(part: Part, catalogue: Catalogue): Trap[] {
+  const isClutch = part.family === 'one-way-clutch'
+  if (!isClutch && !LIKE_CLUTCHES.has(part.family)) return []
+  return catalogue.parts
+    .filter(({ family }) => (isClutch ? LIKE_CLUTCHES.has(family) : family === 'one-way-clutch'))
+    .filter((other) => sameRings(part, other))
+    .slice(0, 2)
+    .map(({ base }) =>
+      trap(
+        base,
+        isClutch
+          ? 'Same bore and outside, but a bearing: it turns both ways and holds nothing back.'
+          : 'Same bore and outside, but a one-way clutch: it turns one way and locks the other.',
+      ),
+    )
 }
 
 /** Traps that go with the kind of bearing, not with near sizes (common practice). */
@@ -152,6 +175,7 @@ export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
   ...insertAndShell(part, catalogue),
   ...encoderSide(part),
   ...needleTwins(part, catalogue),
+  ...clutchAndBearing(part, catalogue),
   ...rodEndTwins(part, catalogue),
   ...trackRollerTwins(part, catalogue),
 ]

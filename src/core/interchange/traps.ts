@@ -50,19 +50,20 @@ function differences(part: Part, other: Part): Difference[] | null {
 const sizeWords = ({ name, a, b }: Difference): string =>
   `${name} ${writeMm(b)} mm against ${writeMm(a)}, ${writeMm(Math.abs(b - a))} mm (${writeInch(Math.abs(b - a))} in) ${b > a ? 'larger' : 'smaller'}`
 
+const rollsAlike = (a: Part, b: Part): boolean =>
+  familyFacts(a.family).element === familyFacts(b.family).element
+
 function why(part: Part, other: Part, found: readonly Difference[]): string {
   if (found.length === 0)
     return `Same size, but ${withArticle(familyFacts(other.family).words)}: another kind of load.`
   const sameCup = part.set && other.set && part.set.cup === other.set.cup
   const lead = sameCup ? `Same cup ${part.set?.cup}, another cone: ` : ''
-  return `${capital(lead + found.map(sizeWords).join('; '))}. Similar size; not interchangeable.`
+  const kind = rollsAlike(part, other) ? '' : `, but ${withArticle(familyFacts(other.family).words)}`
+  return `${capital(lead + found.map(sizeWords).join('; '))}. Similar size${kind}; not interchangeable.`
 }
 
 /** A near size that rolls on something else is seen to be another bearing: it comes after those that look alike. */
 const OTHER_ELEMENT = 0.1
-
-const rollsAlike = (a: Part, b: Part): boolean =>
-  familyFacts(a.family).element === familyFacts(b.family).element
 
 const distance = (found: readonly Difference[]): number =>
   found.reduce((sum, { a, b }) => sum + Math.abs(a - b) / a, 0)
@@ -79,8 +80,20 @@ const APART: ReadonlySet<Family> = new Set([
 const isApart = ({ family }: Part): boolean => APART.has(family)
 
 interface Found extends Trap {
+  family: Family
   distance: number
   commonness: number
+}
+
+/** Of each other kind the nearest are told; cones of one size go by many numbers. */
+const MOST_OF_ANOTHER_KIND = 2
+function fewOfOthers({ family }: Part, near: readonly Found[]): Found[] {
+  const told = new Map<Family, number>()
+  return near.filter((found) => {
+    const count = told.get(found.family) ?? 0
+    told.set(found.family, count + 1)
+    return found.family === family || count < MOST_OF_ANOTHER_KIND
+  })
 }
 
 /** Parts that are taken for this one and are not: near in every size, or the same size and another kind. */
@@ -97,6 +110,7 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
       return [
         {
           designation,
+          family: other.family,
           kind: 'size',
           why: why(part, other, apart),
           distance: sharesCup
@@ -107,7 +121,10 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
       ]
     })
   const sameSize = found.filter((f) => f.distance === 0).sort((a, b) => b.commonness - a.commonness)
-  const near = found.filter((f) => f.distance > 0).sort((a, b) => a.distance - b.distance)
+  const near = fewOfOthers(
+    part,
+    found.filter((f) => f.distance > 0).sort((a, b) => a.distance - b.distance),
+  )
   const sizes = [...near.slice(0, MOST_NEAR), ...sameSize.slice(0, MOST_SAME_SIZE)].map(
     ({ designation, kind, why: words }) => ({ designation, kind, why: words }),
   )
