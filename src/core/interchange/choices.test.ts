@@ -188,6 +188,7 @@ describe('traps', () => {
       const kinds = new Map<string, number>()
       for (const { designation, why, kind } of named(part.base)) {
         if (kind !== 'size') continue
+        expect(why, part.base).not.toMatch(/[:,;] *\.|undefined/)
         expect(why, part.base).not.toMatch(
           /(?<![\d.])(\d[\d.]*) mm(?: over its washers)?,? (?:against|not) \1(?![\d.])/,
         )

@@ -75,6 +75,13 @@ function needleTwins({ family, base }: Part, catalogue: Catalogue): Trap[] {
   })
 }
 
+/** One thing of two parts as it differs; empty where it is the same or not known of both. */
+function otherThan(what: string, now: string | number | undefined, was: string | number | undefined): string {
+  if (now === undefined || was === undefined || now === was) return ''
+  const unit = typeof now === 'number' ? ' mm' : ''
+  return `${what} is ${now}${unit}, not ${was}${unit}`
+}
+
 /** Rod ends that differ by their thread, or by head and ball on the same bore. */
 function rodEndTwins({ family, base, series, dimensions, shank }: Part, catalogue: Catalogue): Trap[] {
   if (family !== 'rod-end' || !shank) return []
@@ -91,7 +98,13 @@ function rodEndTwins({ family, base, series, dimensions, shank }: Part, catalogu
         ? [
             trap(
               other.base,
-              `Same bore, another series: the ball is ${other.dimensions.width} mm wide, not ${dimensions.width} mm, the head ${other.dimensions.outside} mm, not ${dimensions.outside} mm.`,
+              `Same bore, another series: ${[
+                otherThan('the ball', other.dimensions.width, dimensions.width),
+                otherThan('the head', other.dimensions.outside, dimensions.outside),
+                otherThan('the thread', other.shank.thread, shank.thread),
+              ]
+                .filter((words) => words !== '')
+                .join(', ')}.`,
             ),
           ]
         : []
