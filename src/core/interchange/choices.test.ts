@@ -60,6 +60,16 @@ describe('what may stand in, in order', () => {
     ['UC206', ['UC206 identical']],
   ])('%s', (text, expected) => expect(listed(text)).toEqual(expected))
 
+  it('what is not made with a closure is not offered with it (common practice)', () => {
+    const offered = (text: string) => equivalentsOf(variant(text), shipped).map((e) => e.designation)
+    expect(offered('1205')).toEqual(['1205', '1205/C3'])
+    expect(offered('2205')).toEqual(['2205', '2205-2RS', '2205/C3'])
+    expect(offered('4204')).toEqual(['4204', '4204/C3'])
+    expect(offered('3205')).toEqual(['3205', '3205ZZ', '3205-2RS', '3205/C3'])
+    expect(offered('GE20ES')).toEqual(['GE20ES', 'GE20C', 'GE20ES-2RS'])
+    expect(offered('GE10')).toEqual(['GE10', 'GE10E', 'GE10C'])
+    expect(offered('6204')).toContain('6204VV')
+  })
   it('each spelling says which convention writes it so', () => {
     const byConvention = equivalentsOf(variant('6205-2RS'), shipped).map((e) => e.convention)
     expect(byConvention.slice(0, 6)).toEqual(['common', 'A', 'D', 'A', 'B', 'C'])

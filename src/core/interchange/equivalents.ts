@@ -1,4 +1,4 @@
-import { familyFacts, type Family } from '../catalogue'
+import { familyFacts, type Family, type Part } from '../catalogue'
 import type { Closure, Language, SuffixToken, WrittenOption } from '../designation'
 import { designationOf, OPEN } from '../designation'
 import type { Application } from './check'
@@ -69,29 +69,42 @@ function respelled(
   }
 }
 
+/** Closures a kind is made with, where not with all of them: sides and type (common practice). */
+const MADE: Partial<Record<Family, (part: Part) => readonly string[]>> = {
+  // Only the wide series have room for seals.
+  'self-aligning': ({ series }) => (/^2[23]/.test(series) ? ['2 contactSeal'] : []),
+  'deep-groove-double-row': () => [],
+  'angular-contact-double-row': () => ['2 shield', '2 contactSeal'],
+  'ball-track-roller': () => ['2 shield', '2 contactSeal'],
+}
+
+const closureKey = ({ sides, type }: Closure): string => `${sides} ${type}`
+
 /** Spellings of one closure that are worth showing: those a counter can buy, in the usual conventions first. */
 const MOST_SPELLINGS = 6
 
 /** One spelling for each closure that is not the present one; the usual spellings of the present one. */
-function spellings(variant: Variant, tokens: readonly SuffixToken[]): (SuffixToken | null)[] {
-  const { family } = variant.part
+function spellings({ part, closure }: Variant, tokens: readonly SuffixToken[]): (SuffixToken | null)[] {
+  const { family } = part
+  const made = MADE[family]?.(part)
   const closures = tokens.filter(
     (t) => t.closure && t.sure === 'usual' && t.families.includes(family) && !isAmbiguousToken(t, tokens),
   )
   const same = closures
-    .filter((t) => t.closure && sameClosure(t.closure, variant.closure))
+    .filter((t) => t.closure && sameClosure(t.closure, closure))
     .sort((a, b) => Number(b.convention === 'common') - Number(a.convention === 'common'))
   const others = new Map<string, SuffixToken>()
   for (const token of closures) {
-    if (!token.closure || sameClosure(token.closure, variant.closure)) continue
-    const key = `${token.closure.sides} ${token.closure.type}`
+    if (!token.closure || sameClosure(token.closure, closure)) continue
+    const key = closureKey(token.closure)
+    if (made && !made.includes(key)) continue
     const held = others.get(key)
     if (!held || (held.convention !== 'common' && token.convention === 'common')) others.set(key, token)
   }
   return [
-    ...(variant.closure.sides === 0 ? [null] : same.slice(0, MOST_SPELLINGS)),
+    ...(closure.sides === 0 ? [null] : same.slice(0, MOST_SPELLINGS)),
     ...others.values(),
-    ...(variant.closure.sides === 0 ? [] : [null]),
+    ...(closure.sides === 0 ? [] : [null]),
   ]
 }
 
@@ -112,7 +125,7 @@ function otherMaterials(variant: Variant, token: SuffixToken | null): Variant[] 
   return changes.map((changed) => respelled(variant, token, { materials: changed }))
 }
 
-/** Designs of spherical plain bearings and rod ends: steel on steel, with holes for grease from here on, mm; on a dry lining. */
+/** Designs of spherical plain bearings and rod ends: steel on steel, with holes for grease and with seals from here on, mm; on a dry lining. */
 const GREASED_FROM_MM = 15
 const SLIDING: ReadonlySet<Family> = new Set(['spherical-plain', 'rod-end'])
 
@@ -120,8 +133,7 @@ const SLIDING: ReadonlySet<Family> = new Set(['spherical-plain', 'rod-end'])
 function otherDesigns({ part }: Variant, language: Language): Variant[] {
   const { bore } = part.dimensions
   if (!SLIDING.has(part.family) || bore === undefined) return []
-  const greased = bore < GREASED_FROM_MM ? 'E' : 'ES'
-  return [greased, 'C', `${greased}-2RS`].flatMap(
+  return (bore < GREASED_FROM_MM ? ['E', 'C'] : ['ES', 'C', 'ES-2RS']).flatMap(
     (letters) => variantOf(`${part.base}${letters}`, language) ?? [],
   )
 }

@@ -55,7 +55,7 @@ const rollsAlike = (a: Part, b: Part): boolean =>
 
 function why(part: Part, other: Part, found: readonly Difference[]): string {
   if (found.length === 0)
-    return `Same size, but ${withArticle(familyFacts(other.family).words)}: another kind of load.`
+    return `Same size, but ${withArticle(familyFacts(other.family).words)}: ${other.family === 'insert' ? 'for a housing that lets it swivel' : 'made for other loads'}.`
   const sameCup = part.set && other.set && part.set.cup === other.set.cup
   const lead = sameCup ? `Same cup ${part.set?.cup}, another cone: ` : ''
   const kind = rollsAlike(part, other) ? '' : `, but ${withArticle(familyFacts(other.family).words)}`
@@ -80,19 +80,21 @@ const APART: ReadonlySet<Family> = new Set([
 const isApart = ({ family }: Part): boolean => APART.has(family)
 
 interface Found extends Trap {
-  family: Family
+  other: Part
   distance: number
   commonness: number
 }
 
-/** Of each other kind the nearest are told; cones of one size go by many numbers. */
+/** Of each other kind, and of the sets with one other cup, the nearest are told: cones of one size go by many numbers. */
 const MOST_OF_ANOTHER_KIND = 2
-function fewOfOthers({ family }: Part, near: readonly Found[]): Found[] {
-  const told = new Map<Family, number>()
-  return near.filter((found) => {
-    const count = told.get(found.family) ?? 0
-    told.set(found.family, count + 1)
-    return found.family === family || count < MOST_OF_ANOTHER_KIND
+function fewOfOthers(part: Part, near: readonly Found[]): Found[] {
+  const told = new Map<string, number>()
+  return near.filter(({ other }) => {
+    const group = other.family === part.family ? other.set?.cup : other.family
+    if (group === undefined || group === part.set?.cup) return true
+    const count = told.get(group) ?? 0
+    told.set(group, count + 1)
+    return count < MOST_OF_ANOTHER_KIND
   })
 }
 
@@ -110,7 +112,7 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
       return [
         {
           designation,
-          family: other.family,
+          other,
           kind: 'size',
           why: why(part, other, apart),
           distance: sharesCup
