@@ -2,6 +2,7 @@ import 'server-only'
 import { z } from 'zod'
 import { familyFacts, findPart, namesOf, numberKey, type Part } from '@/core/catalogue'
 import { decode, readClean, readExact, suggestionsFor, type Reading } from '@/core/designation'
+import { capsFor } from '@/core/kit'
 import { findOnShelf } from '@/core/shelf'
 import {
   compareVariants,
@@ -261,16 +262,9 @@ export async function sealsFor(input: unknown): Promise<SealsResponse> {
       ...sleeve,
       seals: seals.map(({ part }) => part.base),
     })),
-    caps: catalogue.parts.flatMap((part) =>
-      part.hardware?.what === 'cap' && Math.abs(part.hardware.hubBoreMm - housing) <= CAP_OFF_MM
-        ? [part.base]
-        : [],
-    ),
+    caps: capsFor(catalogue, housing).map(({ part }) => part.base),
   }
 }
-
-/** A cap is pressed into a bore of its own size, mm. */
-const CAP_OFF_MM = 0.4
 
 /** A part the palette offers; `changed` = what was changed in the text to come to it, empty for what was typed. */
 interface FoundPart {

@@ -5,7 +5,7 @@ import { shipped } from '../../../tests/support/shipped'
 import { turnsOf, type Application } from './check'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
 import { isSameSize } from './sameSize'
-import { compareVariants, equivalentsOf, speedLimit, trapsOf, variantOf } from '.'
+import { compareVariants, equivalentsOf, plainVariant, speedLimit, trapsOf, variantOf } from '.'
 
 const variant = (text: string) => {
   const found = variantOf(text, shipped)
@@ -171,6 +171,31 @@ describe('limits that decide', () => {
     expect(check('dimensions', '688', '688ZZ')?.result).toBe('warn')
     expect(check('dimensions', '688ZZ', '688-2RS')?.result).toBe('pass')
     expect(check('dimensions', '688', '628')?.result).toBe('fail')
+  })
+})
+
+describe("a part of the shop's own lists", () => {
+  const ownPart = (base: string, width: number): Part => ({
+    ...part('6205'),
+    base,
+    family: 'own',
+    series: '',
+    dimensions: { bore: 25, outside: 52, width },
+  })
+  const said = (from: Part, to: Part) => compareVariants(plainVariant(from), plainVariant(to))
+  it('is known by its sizes alone: others of these sizes are a doubt, of other sizes they do not go', () => {
+    const own = ownPart('Q 77', 15)
+    for (const [from, to] of [
+      [own, part('6205')],
+      [part('NU205'), own],
+    ] as const) {
+      const { verdict, checks } = said(from, to)
+      expect(verdict).toBe('conditional')
+      expect(checks.map(({ check }) => check)).toEqual(['kind', 'dimensions'])
+      expect(checks[0]?.detail).toMatch(/^Of Q 77 nothing but sizes is known/)
+    }
+    expect(said(own, own).verdict).toBe('identical')
+    expect(said(own, ownPart('Q 78', 16)).verdict).toBe('not-interchangeable')
   })
 })
 

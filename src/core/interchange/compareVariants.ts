@@ -1,4 +1,4 @@
-import { familyFacts, type FamilyFacts } from '../catalogue'
+import { familyFacts, type FamilyFacts, type Part } from '../catalogue'
 import type { Application, Check, CheckRule } from './check'
 import { cage } from './checks/cage'
 import { clearance } from './checks/clearance'
@@ -6,7 +6,7 @@ import { closure } from './checks/closure'
 import { construction, undecoded } from './checks/construction'
 import { design } from './checks/design'
 import { dimensions } from './checks/dimensions'
-import { kind } from './checks/kind'
+import { kind, ownKind } from './checks/kind'
 import { mating } from './checks/mating'
 import { hardware } from './checks/hardware'
 import { heat } from './checks/heat'
@@ -25,6 +25,8 @@ export type InterchangeVerdict = (typeof VERDICTS)[number]
 
 /** What is asked of seals and hardware; clearance, closures and cages are none of theirs. */
 const SEAL_RULES: readonly CheckRule[] = [kind, dimensions, sealLip, sealMaterial]
+/** Of parts of the shop's own lists nothing but sizes is known. */
+const OWN_RULES: readonly CheckRule[] = [ownKind, dimensions]
 const HARDWARE_RULES: readonly CheckRule[] = [kind, hardware]
 
 /** What is asked of bearings; a new check is one file and one line here. */
@@ -69,9 +71,12 @@ function verdictOf(checks: readonly Check[]): InterchangeVerdict {
   return checks.some(({ told }) => isOther(told)) ? 'upgrade' : 'identical'
 }
 
+const rulesFor = (from: Part, to: Part): readonly CheckRule[] =>
+  from.family === 'own' || to.family === 'own' ? OWN_RULES : RULES[familyFacts(from.family).kind]
+
 /** Every check of an old part and the one that is to replace it, in the order they are looked at. */
 export const checksOf = (from: Variant, to: Variant, application: Application = {}): Check[] =>
-  RULES[familyFacts(from.part.family).kind].flatMap((rule) => rule(from, to, application) ?? [])
+  rulesFor(from.part, to.part).flatMap((rule) => rule(from, to, application) ?? [])
 
 /**
  * Whether `to` can stand in for `from`, with every check that was made.

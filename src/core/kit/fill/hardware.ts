@@ -5,8 +5,8 @@ import { writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import { readThread } from '../thread'
-import { CAP_OFF_MM, isPinFor, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
-import { listedHardware, type Hardware } from './listedHardware'
+import { isPinFor, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
+import { capsFor, listedHardware, type Hardware } from './listedHardware'
 import { chosen, filledWith, fillPlain, gap, partIn, type Bench } from './bench'
 
 export function hardwareOf<W extends HardwareDetails['what']>(
@@ -152,9 +152,7 @@ export function fillCap(slot: Slot, bench: Bench): Filled {
   const cup = partIn(bench, slot.at)
   const bore = measured ?? cup?.dimensions.outside
   if (bore === undefined) return gap(slot, 'Measure the hub mouth: the outer end of the hub, inside.')
-  const caps = listedHardware(bench.language.catalogue, 'cap').filter(
-    ({ details }) => Math.abs(details.hubBoreMm - bore) <= CAP_OFF_MM,
-  )
+  const caps = capsFor(bench.language.catalogue, bore)
   const [first] = caps
   if (!first) return gap(slot, `No cap listed for a hub mouth of ${writeMm(bore)} mm.`)
   const reason =

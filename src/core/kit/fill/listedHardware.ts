@@ -1,4 +1,5 @@
 import type { Catalogue, HardwareDetails, Part } from '../../catalogue'
+import { CAP_OFF_MM } from '../tolerances'
 
 /** Details of one kind of hardware. */
 export type Hardware<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
@@ -23,3 +24,9 @@ export function listedHardware<W extends HardwareDetails['what']>(
   }
   return (byKind.get(what) ?? []).map((part) => ({ part, details: part.hardware as Hardware<W> }))
 }
+
+/** Caps that are pressed into a hub of this bore, mm. */
+export const capsFor = (catalogue: Catalogue, hubMouthMm: number): ReturnType<typeof listedHardware<'cap'>> =>
+  listedHardware(catalogue, 'cap').filter(
+    ({ details }) => Math.abs(details.hubBoreMm - hubMouthMm) <= CAP_OFF_MM,
+  )
