@@ -68,6 +68,26 @@ it('at least twenty seals, each by shaft, housing and width', () => {
 })
 
 // Groove depths of ASME B18.27 by shaft and by bore, inches, recalled apart from the grooves of the rows.
+describe('hardware by hardware, size by size (common practice)', () => {
+  it.each([
+    ['cotter pin 4x40', 'cotter pin 4x50', 'lengthMm', 'warn'],
+    ['cotter pin 4x50', 'cotter pin 4x40', 'lengthMm', 'fail'],
+    ['cotter pin 4x40', 'cotter pin 4x40', 'lengthMm', 'pass'],
+    ['E-ring 8', 'E-ring 12', 'thicknessMm', 'fail'],
+    ['shaft snap ring 25x1.2', 'shaft snap ring 30x1.5', 'thicknessMm', 'fail'],
+    ['shaft snap ring 25x1.2', 'bore snap ring 25x1.2', 'kind', 'fail'],
+    ['KM5', 'N05', 'thread', 'fail'],
+    ['KM5', 'N05', 'outsideMm', 'warn'],
+    ['KM5', 'N05', 'heightMm', 'warn'],
+    ['castle nut M20x1.5', 'castle nut 3/4-16', 'acrossFlatsMm', 'warn'],
+    ['H205', 'H305', 'hardware', 'fail'],
+  ] as const)('%s by %s: %s %s', (from, to, size, result) => {
+    const [a, b] = [variantOf(from, shipped), variantOf(to, shipped)]
+    const checks = a && b ? compareVariants(a, b).checks : []
+    expect(checks.find(({ check }) => check === size)?.result).toBe(result)
+  })
+})
+
 describe('inch snap rings', () => {
   it.each([
     ['5100-25', 0.25, -0.01],

@@ -37,6 +37,27 @@ describe('old against new', () => {
     expect(row?.difference).toBe('1 mm larger')
     expect(row?.result).toBe('look')
   })
+  it('a nut is tried on its thread, a bearing laid on the old one', () => {
+    const attempts = (a: string, b: string) => compareParts(side(a), side(b)).attempts.join(' ')
+    expect(attempts('KM5', 'N05')).toMatch(/over the whole thread/)
+    expect(attempts('KM5', 'N05')).not.toMatch(/Lay the new one/)
+    expect(attempts('6205', '6205ZZ')).toMatch(/Lay the new one/)
+    expect(attempts('6205', '6205ZZ')).not.toMatch(/thread/)
+    expect(attempts('30x47x7', 'TC 30x47x7')).toBe('')
+  })
+  it('what is the same of nuts is told as the same, and what differs by both', () => {
+    const { rows, words } = compareParts(side('KM5'), side('KM6'))
+    expect(rows.map(({ words: name, old, new: now }) => [name, old, now])).toEqual([
+      ['Thread', 'M25x1.5', 'M30x1.5'],
+      ['Outside', expect.stringContaining('38 mm'), expect.stringContaining('45 mm')],
+      ['Height', '7 mm (0.2756 in)', '7 mm (0.2756 in)'],
+    ])
+    expect(words).toBe('Does not go: thread.')
+  })
+  it('says whether all agrees, or what differs does not speak against it', () => {
+    expect(compareParts(side('6205-2RS'), side('6205LLU')).words).toBe('Goes: everything compared agrees.')
+    expect(compareParts(side('6205RS'), side('6205-2RS')).words).toMatch(/nothing that differs/)
+  })
   it('hub units: what is written differently but means the same agrees; another stud does not go', () => {
     const features = { lugCount: '5', studThread: 'M12 x 1,5', pilot: '57.1' }
     const other = { lugCount: '5', studThread: 'M12×1.5', pilot: '57.0' }

@@ -68,6 +68,8 @@ describe('what may stand in, in order', () => {
     expect(offered('3205')).toEqual(['3205', '3205ZZ', '3205-2RS', '3205/C3'])
     expect(offered('GE20ES')).toEqual(['GE20ES', 'GE20C', 'GE20ES-2RS'])
     expect(offered('GE10')).toEqual(['GE10', 'GE10E', 'GE10C'])
+    expect(offered('GE12')).toEqual(['GE12', 'GE12E', 'GE12C'])
+    expect(offered('GE15')).toContain('GE15ES')
     expect(offered('6204')).toContain('6204VV')
   })
   it('each spelling says which convention writes it so', () => {
@@ -174,6 +176,39 @@ describe('limits that decide', () => {
   })
 })
 
+// What each letter of the design means where it is lost, and where it is gained (common practice).
+it.each([
+  ['22208E', '22208', 'warn', 'pass'],
+  ['22208W33', '22208', 'warn', 'pass'],
+  ['22208W26', '22208', 'warn', 'pass'],
+  ['UC205G2', 'UC205', 'warn', 'pass'],
+  ['6308MAX', '6308', 'warn', 'warn'],
+  ['NU208V', 'NU208', 'warn', 'warn'],
+  ['30205A', '30205', 'warn', 'warn'],
+  ['30205J', '30205', 'warn', 'pass'],
+  ['30306D', '30306', 'fail', 'fail'],
+  ['R12W', 'R12', 'fail', 'fail'],
+  ['CSK25P', 'CSK25', 'fail', 'fail'],
+  ['CSK25PP', 'CSK25', 'fail', 'fail'],
+  ['KR30R', 'KR30', 'warn', 'warn'],
+  ['6205VA201', '6205', 'warn', 'warn'],
+  ['GE20C', 'GE20ES', 'warn', 'warn'],
+  ['4T-30205', '30205', 'pass', 'pass'],
+  ['HR30205', '30205', 'warn', 'pass'],
+  ['B7205C', '7205C', 'warn', 'pass'],
+] as const)('%s by %s: %s, the other way round %s', (a, b, lost, gained) => {
+  expect([check('construction', a, b)?.result, check('construction', b, a)?.result]).toEqual([lost, gained])
+})
+
+it.each([
+  ['6205P6', '6205', 'warn'],
+  ['6205', '6205P6', 'pass'],
+  ['6205S3', '6205S2', 'warn'],
+  ['6205S2', '6205S3', 'pass'],
+] as const)('%s by %s: %s', (a, b, result) =>
+  expect((check('precision', a, b) ?? check('heat', a, b))?.result).toBe(result),
+)
+
 describe("a part of the shop's own lists", () => {
   const ownPart = (base: string, width: number): Part => ({
     ...part('6205'),
@@ -235,6 +270,15 @@ describe('traps', () => {
       }
       expect(Math.max(0, ...kinds.values()), part.base).toBeLessThanOrEqual(2)
     }
+  })
+  it('every other cone of the same cup is told, up to the most near ones', () => {
+    const cups = new Map<string, Part[]>()
+    for (const set of shipped.catalogue.parts.filter((p) => p.set))
+      cups.set(set.set?.cup ?? '', [...(cups.get(set.set?.cup ?? '') ?? []), set])
+    const many = [...cups.values()].filter((sets) => new Set(sets.map((s) => s.dimensions.bore)).size > 4)
+    expect(many.length).toBeGreaterThan(0)
+    for (const [set] of many)
+      expect(named(set?.base ?? '').filter(({ why }) => why.startsWith('Same cup')).length).toBeGreaterThan(3)
   })
   it('a one-way clutch is told the bearing of its size, and the bearing the clutch (common practice)', () => {
     expect(told('CSK30').get('6206')?.why).toMatch(/turns both ways/)
