@@ -72,6 +72,12 @@ describe('what may stand in, in order', () => {
     expect(offered('GE15')).toContain('GE15ES')
     expect(offered('6204')).toContain('6204VV')
   })
+  it('what slides is told by the letters of its design, and nothing of turns a minute', () => {
+    const told = equivalentsOf(variant('GE20ES'), shipped).map(({ verdict, checks }) => [verdict, checks])
+    expect(JSON.stringify(told)).toMatch(/ES → C\. It runs dry/)
+    expect(JSON.stringify(told)).not.toMatch(/speed/)
+    expect(told.map(([verdict]) => verdict)).toEqual(['identical', 'conditional', 'upgrade'])
+  })
   it('each spelling says which convention writes it so', () => {
     const byConvention = equivalentsOf(variant('6205-2RS'), shipped).map((e) => e.convention)
     expect(byConvention.slice(0, 6)).toEqual(['common', 'A', 'D', 'A', 'B', 'C'])

@@ -79,7 +79,9 @@ const traitsOf = ({ traits }: Variant): readonly string[] => traits.filter((trai
 const lettersOf = ({ part, written }: Variant): string =>
   [
     written.front.endsWith(part.base) ? written.front.slice(0, -part.base.length) : '',
-    ...written.options.filter(({ value }) => value in TRAITS).map((option) => option.written),
+    ...written.options
+      .filter(({ kind, value }) => kind === 'design' || value in TRAITS)
+      .map((option) => option.written),
   ]
     .map((letters) => letters.replace(/^[-/ ]+/, ''))
     .filter((letters) => letters !== '')

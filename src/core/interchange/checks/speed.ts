@@ -1,3 +1,4 @@
+import { familyFacts } from '../../catalogue'
 import { CONTACT_SEAL_SHARE, speedLimitOf } from '../../life'
 import { writeCount } from '../../quantity'
 import { turnsOf, type Application, type CheckRule } from '../check'
@@ -35,6 +36,8 @@ function byWord({ speed, turning }: Application) {
 
 /** Contact seals rub: they cost speed and friction. With the speed known, it is held against a guide limit. */
 export const speed: CheckRule = (from, to, application) => {
+  // What slides only swings to and fro.
+  if (familyFacts(to.part.family).element === undefined) return null
   const rubs = to.closure.type === 'contactSeal' && from.closure.type !== 'contactSeal'
   const limit = speedLimit(to)
   const turns = turnsOf(application)
