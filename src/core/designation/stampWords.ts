@@ -53,6 +53,13 @@ export function isWord(group: readonly Glyph[]): boolean {
   return WORDS.has(text) || (text.length > WORD_MARKS && /^[A-Z]+$/.test(text))
 }
 
+/** Whether what stands beside a number is words of trade and country, or a batch in figures: nothing of the part. */
+export const isBesidePart = (text: string): boolean =>
+  text
+    .toUpperCase()
+    .split(' ')
+    .every((word) => WORDS.has(word) || /^\d+$/.test(word))
+
 /** Whether a group of marks in front of a number is a word or a maker's mark, and not the beginning of the number. */
 export function isStampWord(group: readonly Glyph[]): boolean {
   const text = lettersOf(group)

@@ -204,6 +204,18 @@ describe('no letter of a number is passed over', () => {
     },
   )
   it.each([
+    ['6205-2RS JAPAN', '6205-2RS'],
+    ['6205-2RS', '6205-2RS MADE IN GERMANY 42'],
+    ['6205-2RS/C3 CHINA', '6205-2RS/C3 42'],
+    ['NU205ECP', 'NU205E-TVP2'],
+    ['22210EK', '22210-E1-K'],
+    ['7205BEP', '7205B-TVP'],
+    ['NU205ECM', 'NU205EM'],
+  ])('%s and %s are one: country, batch and the letters of another convention', (from, to) => {
+    expect(verdict(from, to).verdict).toBe('identical')
+    expect(verdict(to, from).verdict).toBe('identical')
+  })
+  it.each([
     ['6205-2RS XQ', '6205-2RS', /not understood: XQ → nothing/],
     ['22205W33', '22205', /No groove and holes for grease/],
     ['22205', '22205W33', /do no harm/],

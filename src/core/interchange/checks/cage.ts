@@ -1,13 +1,22 @@
 import type { Cage } from '../../designation'
+import type { Variant } from '../variant'
 import { differs, type CheckResult, type CheckRule } from '../check'
+
+type Told = NonNullable<Variant['cage']>
 
 const isPressed = (kind: Cage | null | undefined): boolean =>
   kind === 'pressedSteel' || kind === 'pressedBrass'
 
+const guideOf = ({ words }: Told): string => /guided on the \w+/.exec(words)?.[0] ?? ''
+
+/** Of one kind and guided alike, whatever else its letters tell: `ECP` and `TVP`. */
+const isAlike = (was: Told | null, is: Told | null): boolean =>
+  was !== null && is !== null && was.kind !== null && was.kind === is.kind && guideOf(was) === guideOf(is)
+
 /** Cage: mostly free to choose; machined brass and steel stand shocks and vibration that others do not (common practice). */
 export const cage: CheckRule = (from, to, { load, temperatureC }) => {
   const [was, is] = [from.cage, to.cage]
-  if (was?.words === is?.words || (was === null && isPressed(is?.kind))) return null
+  if (was?.words === is?.words || (was === null && isPressed(is?.kind)) || isAlike(was, is)) return null
   const told = [was?.words ?? 'as standard', is?.words ?? 'as standard'] as const
   const say = (result: CheckResult, meaning: string) => differs('cage', result, told, meaning, 'Cage:')
   if (was?.kind === 'machined' && is?.kind !== 'machined')

@@ -1,3 +1,4 @@
+import { isBesidePart } from '../../designation'
 import type { Variant } from '../variant'
 import { differs, type Check, type CheckResult, type CheckRule } from '../check'
 
@@ -10,7 +11,6 @@ const CHANGED: Said = [
   'warn',
   'Another inner design of its maker: the sizes are the same; ask for its load rating where it is loaded to the limit.',
 ]
-const UNTOLD: Said = ['warn', 'It is made differently inside: ask its maker what that means here.']
 
 /** What a trait of the design means where it is lost and where it is gained (common practice); the value of its token. */
 const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
@@ -72,9 +72,6 @@ const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
   kiln: { lost: HOT, gained: HOT },
 }
 
-/** Traits the letters of a number tell of its design. */
-const traitsOf = ({ traits }: Variant): readonly string[] => traits.filter((trait) => trait in TRAITS)
-
 /** Letters in front of a number and behind it that tell its design, as they are written. */
 const lettersOf = ({ part, written }: Variant): string =>
   [
@@ -91,20 +88,23 @@ const WORST: readonly CheckResult[] = ['fail', 'warn', 'pass']
 
 /** What letters behind a number tell of the inner design: larger rollers, holes for grease, no cage. */
 export const construction: CheckRule = (from, to) => {
-  const [a, b] = [traitsOf(from), traitsOf(to)]
   const found = [
-    ...a.filter((trait) => !b.includes(trait)).map((trait) => TRAITS[trait]?.lost ?? UNTOLD),
-    ...b.filter((trait) => !a.includes(trait)).map((trait) => TRAITS[trait]?.gained ?? UNTOLD),
-  ]
+    ...from.traits.filter((trait) => !to.traits.includes(trait)).map((trait) => TRAITS[trait]?.lost),
+    ...to.traits.filter((trait) => !from.traits.includes(trait)).map((trait) => TRAITS[trait]?.gained),
+  ].filter((said) => said !== undefined)
   if (found.length === 0) return null
   const result = WORST.find((worst) => found.some(([is]) => is === worst)) ?? 'pass'
   const meaning = [...new Set(found.map(([, words]) => words))].join(' ')
   return differs('construction', result, [lettersOf(from), lettersOf(to)], meaning)
 }
 
+/** What of a number nothing explains; country, trade and batch say nothing of the part. */
+const unread = ({ undecoded: marks }: Variant): string =>
+  marks.filter((text) => !isBesidePart(text)).join(' ')
+
 /** Letters that nothing explains are no reason to refuse a number, and none to call it the same. */
 export const undecoded: CheckRule = (from, to): Check | null => {
-  const [a, b] = [from.undecoded.join(' '), to.undecoded.join(' ')]
+  const [a, b] = [unread(from), unread(to)]
   return a === b
     ? null
     : differs(
