@@ -220,7 +220,7 @@ export function CompareScreen() {
   return (
     <JobFrame stage="compare" hints={HINTS}>
       <h1 className="sr-only">Compare old and new</h1>
-      <div className="panes [--panes:316px_minmax(0,1fr)]">
+      <div className="panes [--panes:344px_minmax(0,1fr)]">
         <form
           className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
           onSubmit={(e) => e.preventDefault()}
