@@ -3,10 +3,9 @@ import * as db from '@/db'
 import { ServiceError } from './errors'
 import { getJob } from './jobs/getJob'
 import { greaseOf, toStored, toWorked } from './keptKit'
-import { workKit, type WorkedKit } from './kits'
+import { workDraft, type WorkedKit } from './kits'
 import type { Job } from '@/contract/job'
-import { KitProposal, type KitDraft } from '@/contract/kit'
-import { parse } from './parse'
+import type { KitDraft } from '@/contract/kit'
 
 /** A job with its kit as it was agreed, and where it is, in words. */
 export interface JobKit extends WorkedKit {
@@ -36,7 +35,7 @@ export async function jobKit(jobId: number): Promise<JobKit> {
 }
 
 async function settled(jobId: number, draft: KitDraft, fitting: Job['fitting']) {
-  const worked = await workKit(parse(KitProposal, draft), { jobId, ...(await greaseOf(fitting)) })
+  const worked = await workDraft(draft, { jobId, ...(await greaseOf(fitting)) })
   await db.keepKit(jobId, await toStored(worked, null))
   return { ...worked, trouble: '' }
 }

@@ -17,10 +17,9 @@ import { z } from 'zod'
 import { withAvailability } from './availability'
 import { ServiceError } from './errors'
 import { ready } from './language'
-import { workKit, type KitContext, type WorkedKit } from './kits'
+import { workDraft, type KitContext, type WorkedKit } from './kits'
 import type { Job } from '@/contract/job'
-import { KitProposal, KitResponse, type KitDraft } from '@/contract/kit'
-import { parse } from './parse'
+import { KitResponse, type KitDraft } from '@/contract/kit'
 import { settings } from './settings'
 
 /** What a kit keeps beside its lines. */
@@ -148,10 +147,7 @@ export async function kitToKeep(
   const same = before?.arrangement === draft.arrangement ? before : null
   try {
     const grease = await greaseOf(fitting)
-    return await toStored(
-      await workKit(parse(KitProposal, draft), { jobId, held: heldIn(same), ...grease }),
-      same,
-    )
+    return await toStored(await workDraft(draft, { jobId, held: heldIn(same), ...grease }), same)
   } catch (error) {
     if (!(error instanceof ServiceError) || error.code === 'unavailable') throw error
     if (!same) return undefined

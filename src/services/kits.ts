@@ -16,8 +16,8 @@ import { withAvailability } from './availability'
 import { ServiceError } from './errors'
 import { ready } from './language'
 import { resolveNames } from './partNames'
-import type { KitProposal } from '@/contract/kit'
-import { type KitResponse } from '@/contract/kit'
+import { KitProposal, type KitDraft, type KitResponse } from '@/contract/kit'
+import { parse } from './parse'
 
 const letters = (text: string): string => text.toLowerCase().replace(/[^a-z]/g, '')
 
@@ -114,6 +114,10 @@ export async function workKit(
   )
   return { arrangement, kit }
 }
+
+/** The same for a draft as it is stored: what was typed, not yet read. @throws ServiceError as `workKit`; `unreadable` for what cannot be read */
+export const workDraft = (draft: KitDraft, context: KitContext): Promise<WorkedKit> =>
+  workKit(parse(KitProposal, draft), context)
 
 export function toKitResponse({ arrangement, kit }: WorkedKit, sent: unknown): KitResponse {
   const { words, cautions, position, hub, thread, sizes, slots } = arrangement

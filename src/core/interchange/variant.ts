@@ -39,6 +39,9 @@ export interface Variant {
   undecoded: readonly string[]
 }
 
+/** Letters of an option without what parts them from the number. */
+export const bareLetters = (written: string): string => written.replace(/^[-/ ]+/, '')
+
 /** A part without options. */
 export const plainVariant = (part: Part): Variant => ({
   designation: part.base,

@@ -1,5 +1,5 @@
 import { isBesidePart } from '../../designation'
-import type { Variant } from '../variant'
+import { bareLetters, type Variant } from '../variant'
 import { differs, type Check, type CheckResult, type CheckRule } from '../check'
 
 type Said = readonly [result: CheckResult, meaning: string]
@@ -7,6 +7,7 @@ const STEEP: Said = ['fail', 'Another angle of its rollers: cup, cone and settin
 const WIDE: Said = ['fail', 'The inner ring is of another width.']
 const KEY: Said = ['fail', 'It is held by another keyway.']
 const HOT: Said = ['warn', 'Made for kilns, with a dry lubricant: right only there.']
+const QUALITY: Said = ['pass', 'A quality of one maker: no matter for the fit.']
 const CHANGED: Said = [
   'warn',
   'Another inner design of its maker: the sizes are the same; ask for its load rating where it is loaded to the limit.',
@@ -61,10 +62,7 @@ const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
     lost: ['warn', 'Steel on steel has to be greased; it stands load that changes its direction.'],
     gained: ['warn', 'It runs dry on its lining: no grease; not for hard load that changes its direction.'],
   },
-  quality: {
-    lost: ['pass', 'A quality of one maker: no matter for the fit.'],
-    gained: ['pass', 'A quality of one maker: no matter for the fit.'],
-  },
+  quality: { lost: QUALITY, gained: QUALITY },
   spindle: {
     lost: ['warn', 'Not told to be made for spindles: right only elsewhere.'],
     gained: ['pass', 'Made for spindles, closer than is needed elsewhere.'],
@@ -80,7 +78,7 @@ const lettersOf = ({ part, written }: Variant): string =>
       .filter(({ kind, value }) => kind === 'design' || value in TRAITS)
       .map((option) => option.written),
   ]
-    .map((letters) => letters.replace(/^[-/ ]+/, ''))
+    .map(bareLetters)
     .filter((letters) => letters !== '')
     .join(' ') || 'as standard'
 

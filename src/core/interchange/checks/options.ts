@@ -1,12 +1,12 @@
 import type { TokenKind } from '../../designation'
 import { differs, type CheckRule } from '../check'
-import type { Variant } from '../variant'
+import { bareLetters, type Variant } from '../variant'
 
 /** The letters of a number that tell one kind of option, as they are written; empty when there are none. */
 const letters = ({ written }: Variant, kind: TokenKind): string =>
   written.options
     .filter((option) => option.kind === kind)
-    .map((option) => option.written.replace(/^[-/ ]+/, ''))
+    .map(({ written: text }) => bareLetters(text))
     .join(' ')
 
 /** The angle a number tells; letters that mean two by convention stand as they are. */
