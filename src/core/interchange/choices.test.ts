@@ -215,6 +215,14 @@ it.each([
   expect((check('precision', a, b) ?? check('heat', a, b))?.result).toBe(result),
 )
 
+it('cages of one kind differ where they are guided on another ring', () => {
+  expect(check('cage', 'NU205MA', 'NU205MB')?.detail).toMatch(/outer ring → .*inner ring\. No matter/)
+  expect(check('cage', 'NU205M', 'NU205ECM')).toBeUndefined()
+})
+it('letters are told without the dash that stands before them', () => {
+  expect(check('grease', '6205-2RS-5K', '6205-2RS')?.detail).toMatch(/^5K → not named/)
+})
+
 describe("a part of the shop's own lists", () => {
   const ownPart = (base: string, width: number): Part => ({
     ...part('6205'),
