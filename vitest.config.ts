@@ -1,4 +1,5 @@
 import { defineConfig } from 'vitest/config'
+import { LongestFirst } from './tests/support/longestFirst'
 
 const alias = {
   '@': new URL('./src', import.meta.url).pathname,
@@ -8,6 +9,9 @@ const alias = {
 export default defineConfig({
   resolve: { alias },
   test: {
+    // One core less than there are would be one of two.
+    maxWorkers: 2,
+    sequence: { sequencer: LongestFirst },
     projects: [
       {
         resolve: { alias },
@@ -15,6 +19,8 @@ export default defineConfig({
           name: 'core',
           include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'],
           environment: 'node',
+          // The catalogue and its index are built once a worker, not once a file: no file leaves anything behind.
+          isolate: false,
           testTimeout: 400_000,
         },
       },

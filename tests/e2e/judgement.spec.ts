@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import sharp from 'sharp'
+import { noFaults } from '../support/faultless'
 import { pick, settled } from '../support/page'
 
 /** From compare to the signed card, through the screens, on jobs of three arrangements. */
@@ -283,9 +283,6 @@ test('the tabs of fitting stand up to the accessibility rules', async ({ page, r
   for (const name of ['Spacing', 'Setting', 'Grease', 'Life']) {
     await tab(page, name)
     await settled(page)
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag22aa'])
-      .analyze()
-    expect(violations.map((v) => `${name} ${v.id}: ${v.nodes.map((n) => n.target).join(' ')}`)).toEqual([])
+    await noFaults(page)
   }
 })

@@ -1,6 +1,5 @@
 import { mark } from '../support/mark'
 import { expect, test } from '@playwright/test'
-import AxeBuilder from '@axe-core/playwright'
 import { open, pick } from '../support/page'
 
 /** From the kit to the shelf and to the supplier, through the screens. */
@@ -146,19 +145,3 @@ test('a trap is laid over the part, to scale, with the differences', async ({ pa
   await page.getByRole('button', { name: 'Lay 1641 over it' }).click()
   await expect(page.getByRole('img', { name: '1641 laid over 6205, to scale' })).toContainText('+0.400')
 })
-
-for (const path of [
-  '/store',
-  '/orders',
-  '/campaign',
-  '/arrangements',
-  '/seals?shaft=35&housing=52',
-  '/settings',
-])
-  test(`${path} stands up to the accessibility rules`, async ({ page }) => {
-    await open(page, path)
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag22aa'])
-      .analyze()
-    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' ')}`)).toEqual([])
-  })

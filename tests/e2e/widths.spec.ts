@@ -1,4 +1,5 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+import { noFaults, watch } from '../support/faultless'
 import { open } from '../support/page'
 import { STAGE_PATHS } from '@/contract/choices'
 import { SCREENS } from '../support/screens'
@@ -208,11 +209,12 @@ async function everywhere(request: APIRequestContext): Promise<string[]> {
   ]
 }
 
-test('every screen: a title and main heading of its own, nothing cut or out of reach in windows of four sizes and with text of 200 %, 44 px for a finger', async ({
+test('every screen: no faults, light and dim, a title and main heading of its own, nothing cut or out of reach in windows of four sizes and with text of 200 %, 44 px for a finger', async ({
   page,
   request,
 }) => {
   test.setTimeout(900_000)
+  const errors = watch(page)
   const titles = new Map<string, string>()
   const device = await page.context().newCDPSession(page)
   let ahead: string[] = []
@@ -224,6 +226,11 @@ test('every screen: a title and main heading of its own, nothing cut or out of r
     ahead = []
     await open(page, path)
     expect.soft(ahead, `${path} asks for other pages ahead`).toEqual([])
+    for (const theme of ['light', 'dim']) {
+      await page.evaluate((to) => (document.documentElement.dataset['theme'] = to), theme)
+      // The other light changes colours alone.
+      await noFaults(page, theme === 'light' ? undefined : ['color-contrast'])
+    }
     const title = await page.title()
     const screen = path.replace(/\?.*/, '')
     if (!titles.has(title)) titles.set(title, screen)
@@ -259,6 +266,7 @@ test('every screen: a title and main heading of its own, nothing cut or out of r
     expect.soft(await small(page), `${path} for a finger`).toEqual([])
     await device.send('Emulation.setTouchEmulationEnabled', { enabled: false })
   }
+  expect(errors).toEqual([])
 })
 
 test('on a phone the answer is in sight while a reading is typed, and is taken by touch', async ({

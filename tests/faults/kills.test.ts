@@ -6,7 +6,7 @@ import { Site } from './site'
 // What was answered is there, what was not is there whole or not at all. `kill -9` is not a power cut: the page cache survives it.
 
 /** Kills of the application and of the database, each; 100 by ./test --long. */
-const ROUNDS = Number(process.env['AMBER_FAULT_ROUNDS'] ?? 3)
+const ROUNDS = Number(process.env['AMBER_FAULT_ROUNDS'] ?? 2)
 /** How long 50 editors type, seconds; 60 by ./test --long. */
 const EDIT_SECONDS = Number(process.env['AMBER_FAULT_SECONDS'] ?? 5)
 const WRITERS = 8

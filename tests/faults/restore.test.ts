@@ -9,7 +9,7 @@ import { Site } from './site'
 // A copy that is being put back when the power goes: the next start goes on with it. Killed with all its helpers, the database is not.
 
 /** Kills in the middle of putting back; 100 by ./test --long. */
-const ROUNDS = Number(process.env['AMBER_FAULT_ROUNDS'] ?? 3)
+const ROUNDS = Number(process.env['AMBER_FAULT_ROUNDS'] ?? 2)
 /** How long putting back takes about, ms: kills are spread over it. */
 const TAKES_MS = 6000
 

@@ -266,10 +266,17 @@ function waysOf(part: Part): { text: string; share: number }[] {
 
 const isStruck = (mark: string): boolean => /[A-Z0-9]/.test(mark)
 
+/** Places in which two texts of one length differ, counted to three: more are as good as three. */
+function differing(one: string, other: string): number {
+  let count = 0
+  for (let i = 0; i < one.length && count < 3; i++) if (one[i] !== other[i]) count++
+  return count
+}
+
 /** Probability that `stamped` comes out as `text`: one struck mark lost, one of the others shown as its look-alike. */
 function likelihoodOf(stamped: string, text: string, confusedShare: number): number {
   const lost = text.indexOf('?')
-  if (stamped.length !== text.length || lost < 0) return 0
+  if (stamped.length !== text.length || lost < 0 || differing(stamped, text) > 2) return 0
   const struck = [...stamped].filter(isStruck).length
   if (!isStruck(stamped[lost] ?? '')) return 0
   const confusable = [...stamped].flatMap((mark, i) =>
