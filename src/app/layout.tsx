@@ -22,6 +22,10 @@ export const metadata: Metadata = {
 const FOLLOW_THE_SYSTEM =
   "document.documentElement.dataset.theme=matchMedia('(prefers-color-scheme: dark)').matches?'dim':'light'"
 
+/** Remembers what is typed before React listens (ui/useTypedEarly). */
+const REMEMBER_TYPED =
+  "typedEarly=new Map;addEventListener('input',({target:t})=>window.typedEarly?.set(t,t.value),true)"
+
 export default async function Layout({ children }: { children: ReactNode }) {
   await connection()
   const jar = await cookies()
@@ -30,15 +34,15 @@ export default async function Layout({ children }: { children: ReactNode }) {
   const unit = jar.get('unit')?.value === 'in' ? 'in' : 'mm'
   return (
     <html lang="en" data-theme={theme} suppressHydrationWarning>
-      {theme === undefined && (
-        <head>
-          <script
-            nonce={(await headers()).get('x-nonce') ?? undefined}
-            suppressHydrationWarning
-            dangerouslySetInnerHTML={{ __html: FOLLOW_THE_SYSTEM }}
-          />
-        </head>
-      )}
+      <head>
+        <script
+          nonce={(await headers()).get('x-nonce') ?? undefined}
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{
+            __html: theme === undefined ? `${REMEMBER_TYPED};${FOLLOW_THE_SYSTEM}` : REMEMBER_TYPED,
+          }}
+        />
+      </head>
       <body>
         <PreferencesProvider unit={unit} accountName={accountIn(await headers())?.name ?? null}>
           <TimesProvider zone={await shopZone()}>

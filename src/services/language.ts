@@ -110,7 +110,8 @@ async function load(): Promise<Ready> {
     )
   const language = { catalogue: buildCatalogue(parts), tokens: readShippedTokens() }
   const identifier = identifierWith(language, await readShop(language))
-  warmUp(identifier)
+  // A script asks once and ends.
+  if (process.env.NEXT_RUNTIME) warmUp(identifier)
   return { language, identifier }
 }
 

@@ -1,6 +1,7 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 
 const PREFIX = 'amber-socket.typed.'
 
@@ -41,8 +42,9 @@ export function useKept<T>(
   const isTouched = useRef(false)
   useEffect(() => {
     const kept = readKept(key, first.current)
-    // Nothing that was typed before the page was ready is overwritten.
-    if (kept !== undefined) queueMicrotask(() => setValue((now) => (isTouched.current ? now : kept)))
+    // At once, so that what was typed before the page was ready comes on top of it (useTypedEarly).
+    if (kept !== undefined)
+      queueMicrotask(() => flushSync(() => setValue((now) => (isTouched.current ? now : kept))))
   }, [key])
   const set = useCallback(
     (next: T | ((was: T) => T)) => {

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { STAGE_PATHS } from '@/contract/choices'
-import { open } from '../support/page'
+import { open, saved, settled } from '../support/page'
 
 const STAGES_OF_DEMO = Object.values(STAGE_PATHS).map((stage) => `/jobs/201${stage}`)
 
@@ -72,4 +72,44 @@ test('a screen with nothing typed yet offers its example, and shows what follows
   await open(page, '/jobs/208/identify')
   await expect(page.getByRole('heading', { name: 'Result' })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Show this example' })).toHaveCount(0)
+})
+
+test('what is typed before a screen listens is taken, over what was kept, and saved', async ({
+  page,
+  request,
+}) => {
+  const made = await request.post('/api/jobs', { data: { title: 'Turnstile, typed early' } })
+  const { id } = (await made.json()) as { id: number }
+  let [listening, listen] = [Promise.resolve(), (): void => undefined]
+  await page.route('**/*.js*', async (route) => {
+    await listening
+    await route.continue()
+  })
+  /** Types into the first fields of a page that does not run yet, lets it run, and looks at them. */
+  const typeEarly = async (path: string, texts: readonly string[]): Promise<void> => {
+    listening = new Promise((done) => (listen = done))
+    await page.goto(path, { waitUntil: 'commit' })
+    const fields = page.locator('main input:not([type=radio], [type=checkbox], [type=file]):visible')
+    for (const [i, text] of texts.entries()) await fields.nth(i).fill(text)
+    listen()
+    await settled(page)
+    for (const [i, text] of texts.entries()) await expect(fields.nth(i), path).toHaveValue(text)
+  }
+  await typeEarly('/', ['6303'])
+  await expect(page.getByRole('option').first()).toContainText('6303')
+  await typeEarly('/jobs', ['turnstile'])
+  await expect(page).toHaveURL(/turnstile/)
+  await typeEarly('/fits', ['6303'])
+  await expect(page.getByTestId('fit-answer')).toBeVisible()
+  await typeEarly('/convert', ['17', '47'])
+  await page.getByLabel('Width').first().fill('15.25')
+  // The width was kept; the shaft is another now.
+  await typeEarly('/convert', ['20'])
+  await expect(page.getByLabel('Bore').first()).toHaveValue('47')
+  await expect(page.getByLabel('Width').first()).toHaveValue('15.25')
+  await typeEarly(`/jobs/${id}/identify`, ['6303', '17', '47', '14'])
+  await expect(page.getByTestId('leader')).toHaveText('6303')
+  await saved(page)
+  await page.reload()
+  await expect(page.locator('#stamp')).toHaveValue('6303')
 })

@@ -1,6 +1,6 @@
 import { mark } from '../support/mark'
 import { expect, test } from '@playwright/test'
-import { open, pick } from '../support/page'
+import { pick } from '../support/page'
 
 /** From the kit to the shelf and to the supplier, through the screens. */
 const jobWith = async (

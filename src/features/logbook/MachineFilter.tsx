@@ -1,9 +1,8 @@
 'use client'
 
-import { useEffect, useId, useRef, useState } from 'react'
+import { useEffect, useId, useState } from 'react'
 import type { Machine } from '@/contract/machine'
 import { useAnswer } from '@/ui/useAnswer'
-import { useTypedEarly } from '@/ui/useTypedEarly'
 
 interface Props {
   /** id of a machine; empty = every machine */
@@ -31,8 +30,6 @@ function namedApart(machines: readonly Machine[]): Map<string, Machine> {
 export function MachineFilter({ value, onChange }: Props) {
   const id = useId()
   const [typed, setTyped] = useState<string | null>(null)
-  const input = useRef<HTMLInputElement>(null)
-  useTypedEarly(input, setTyped)
   const { answer: chosen } = useAnswer('GET /api/machines/{id}', value ? { path: { id: value } } : null, 0)
   const { answer: found } = useAnswer(
     'GET /api/machines',
@@ -49,7 +46,6 @@ export function MachineFilter({ value, onChange }: Props) {
   return (
     <>
       <input
-        ref={input}
         aria-label="Machine"
         className="field w-[190px]"
         list={id}

@@ -6,7 +6,6 @@ import { flushSync } from 'react-dom'
 import type { Job } from '@/contract/job'
 import { call, wordsOf } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
-import { useTypedEarly } from '@/ui/useTypedEarly'
 
 interface Found {
   /** The text these were found for: null before the first answer. */
@@ -96,7 +95,6 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
   const [error, setError] = useState('')
   const input = useRef<HTMLInputElement>(null)
   const enterWaits = useRef(false)
-  useTypedEarly(input, setText)
   useEffect(() => {
     // Before the next key: from then on keys reach the field itself.
     queueMicrotask(() => {

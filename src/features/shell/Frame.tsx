@@ -9,6 +9,7 @@ import type { KeyHint } from './keyHint'
 import { Palette } from './Palette'
 import { usePreferences } from './Preferences'
 import { Waiting } from './Waiting'
+import { useTypedEarly } from '@/ui/useTypedEarly'
 
 interface Props {
   /** what this screen is about, beside the name of the application */
@@ -90,6 +91,7 @@ function useFocusOnArrival(): RefObject<HTMLElement | null> {
 /** The frame of every screen: name and context, the stages, the work, the keys. */
 export function Frame({ about, rail, hints = [], state, act, children }: Props) {
   const work = useFocusOnArrival()
+  useTypedEarly(work)
   return (
     <div
       className={`frame grid grid-cols-[minmax(0,1fr)] ${
