@@ -158,6 +158,8 @@ function sleeveStep(asked: Asked, at: number, to: number): readonly Step[] {
     meaning: `with adapter sleeve for a shaft of ${sleeve.shaftMm} mm, nut ${sleeve.nut}, washer ${sleeve.washer}`,
     value: '',
     cage: null,
+    guide: null,
+    inPairs: false,
     closure: null,
     where: 'suffix',
     convention: 'common',

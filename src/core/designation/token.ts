@@ -38,6 +38,10 @@ export interface SuffixToken {
   value: string
   /** of a token that tells it, alone or beside a design or a contact angle */
   cage: Cage | null
+  /** the ring that guides the cage, where the token tells it */
+  guide: 'inner' | 'outer' | null
+  /** made to stand in pairs or sets; its end play or preload is that of the set */
+  inPairs: boolean
   closure: Closure | null
   where: 'prefix' | 'suffix'
   convention: string
@@ -53,6 +57,8 @@ const Row = z.object({
   meaning: z.string().min(1),
   value: z.string(),
   cage: z.enum(['', ...CAGES]),
+  guide: z.enum(['', 'inner', 'outer']),
+  pairs: z.enum(['', 'yes']),
   sides: z.enum(['', '1', '2']),
   closure: z.enum(['', 'shield', 'lowFrictionSeal', 'contactSeal']),
   where: z.enum(['prefix', 'suffix']),
@@ -78,6 +84,8 @@ export function readTokenRow(row: Record<string, string>): SuffixToken {
     meaning: r.meaning,
     value: r.value,
     cage: r.cage || null,
+    guide: r.guide || null,
+    inPairs: r.pairs === 'yes',
     closure,
     where: r.where,
     convention: r.convention,

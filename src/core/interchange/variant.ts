@@ -24,7 +24,9 @@ export interface Variant {
   contactAngle: number | null
   flange: boolean
   /** what its tokens tell of the cage, and in which words; null = the maker's standard */
-  cage: { kind: Cage | null; words: string } | null
+  cage: { kind: Cage | null; guide: SuffixToken['guide']; words: string } | null
+  /** letters of a bearing matched to others or made to be, such as DB or BECBP; empty = it stands alone */
+  pairing: string
   /** tolerance class; null = Normal */
   precision: string | null
   /** heat stabilisation, such as S1; null = ordinary */
@@ -54,6 +56,7 @@ export const plainVariant = (part: Part): Variant => ({
   contactAngle: null,
   flange: part.dimensions.flangeOutside !== undefined,
   cage: null,
+  pairing: '',
   precision: null,
   heat: null,
   traits: [],
@@ -95,7 +98,7 @@ const angleOf = (value: string | null): number | null =>
 /** Of a token that is a cage; else of one that tells it beside a design or a contact angle. */
 function cageOf(carried: readonly SuffixToken[]): Variant['cage'] {
   const token = carried.find(({ kind }) => kind === 'cage') ?? carried.find(({ cage }) => cage !== null)
-  return token ? { kind: token.cage, words: token.meaning } : null
+  return token ? { kind: token.cage, guide: token.guide, words: token.meaning } : null
 }
 
 /**
@@ -125,6 +128,9 @@ export function variantOf(designation: string, language: Language): Variant | nu
     contactAngle: angleOf(pick('contactAngle')),
     flange: values.has('flange') || part.dimensions.flangeOutside !== undefined,
     cage: cageOf(carried),
+    pairing: [
+      ...new Set(carried.filter(({ kind, inPairs }) => kind === 'match' || inPairs).map(({ text }) => text)),
+    ].join(' '),
     precision: pick('precision') ?? null,
     heat: told('heat')?.text ?? null,
     traits: [...values.keys()],

@@ -7,11 +7,9 @@ type Told = NonNullable<Variant['cage']>
 const isPressed = (kind: Cage | null | undefined): boolean =>
   kind === 'pressedSteel' || kind === 'pressedBrass'
 
-const guideOf = ({ words }: Told): string => /guided on the \w+/.exec(words)?.[0] ?? ''
-
 /** Of one kind and guided alike, whatever else its letters tell: `ECP` and `TVP`. */
 const isAlike = (was: Told | null, is: Told | null): boolean =>
-  was !== null && is !== null && was.kind !== null && was.kind === is.kind && guideOf(was) === guideOf(is)
+  was !== null && is !== null && was.kind !== null && was.kind === is.kind && was.guide === is.guide
 
 /** Cage: mostly free to choose; machined brass and steel stand shocks and vibration that others do not (common practice). */
 export const cage: CheckRule = (from, to, { load, temperatureC }) => {

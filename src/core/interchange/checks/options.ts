@@ -39,17 +39,9 @@ export const contactAngle: CheckRule = (from, to) => {
 /** Letters of two bearings sold as one: DB, DF, DT and those of pairs for any order (common practice). */
 const isPair = (text: string): boolean => text.startsWith('D')
 
-/** Letters of pairing, alone or within those of the angle; empty for a bearing that stands alone. */
-const pairing = (variant: Variant): string =>
-  letters(variant, 'match') ||
-  variant.written.options
-    .filter(({ meaning }) => meaning.includes('mounting in pairs'))
-    .map(({ written }) => written)
-    .join(' ')
-
 /** Bearings matched to a pair are replaced as one; one made for pairs keeps its end play or preload only among its like. */
 export const match: CheckRule = (from, to) => {
-  const [a, b] = [pairing(from), pairing(to)]
+  const [a, b] = [from.pairing, to.pairing]
   if (a === b) return null
   const told = [a || 'single bearing', b || 'single bearing'] as const
   if (isPair(a) !== isPair(b) || (isPair(a) && isPair(b)))
