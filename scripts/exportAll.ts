@@ -2,7 +2,7 @@
 import { existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { QueryTypes } from 'sequelize'
-import { database, storedFact } from '@/db'
+import { database, getSetting } from '@/db'
 import { writeCsv } from '@/services/csv/writeCsv'
 import { inWords } from './inWords'
 
@@ -115,7 +115,7 @@ async function exportInto(folder?: string, ...more: string[]): Promise<void> {
   for (const fact of ['settings', 'toolbox'] as const)
     writeFileSync(
       join(folder, `${fact}.json`),
-      `${JSON.stringify((await storedFact(fact)) ?? {}, null, 1)}\n`,
+      `${JSON.stringify((await getSetting(fact)) ?? {}, null, 1)}\n`,
     )
   await database().close()
 }

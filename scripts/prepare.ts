@@ -1,6 +1,6 @@
 /** Brings the database up to date: a copy that was being put back, schema, shipped catalogue, and once the demo data. AMBER_DEMO=0 leaves that out. */
 import { buildCatalogue } from '@/core/catalogue'
-import { meaningOfText } from '@/core/designation'
+import { partKeyOf } from '@/core/designation'
 import {
   countActive,
   database,
@@ -44,7 +44,7 @@ if ((await loadedFingerprint()) !== fingerprint) {
   await replaceStandardParts(parts, fingerprint)
   say(`catalogue: ${parts.length} parts`)
   const language = { catalogue: buildCatalogue(parts), tokens }
-  const keyOf = (designation: string) => meaningOfText(designation, language)
+  const keyOf = (designation: string) => partKeyOf(designation, language)
   const rekeyed = await rekeyStock(keyOf)
   if (rekeyed > 0) say(`stock: ${rekeyed} items read anew`)
   await keyDecisions(keyOf)

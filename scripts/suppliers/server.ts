@@ -13,7 +13,7 @@ const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readSh
 const CALLS_A_SECOND = 20
 /** Of so many calls one fails, for the supplier with the old telephone line. */
 const FAILS_EVERY = 7
-const MOST_BYTES = 256 * 1024
+const MAX_BYTES = 256 * 1024
 
 interface TakenOrder {
   number: string
@@ -44,7 +44,7 @@ async function body(request: IncomingMessage): Promise<unknown> {
   let bytes = 0
   for await (const chunk of request as AsyncIterable<Buffer>) {
     bytes += chunk.length
-    if (bytes > MOST_BYTES) throw new Error('too large')
+    if (bytes > MAX_BYTES) throw new Error('too large')
     chunks.push(chunk)
   }
   return chunks.length > 0 ? JSON.parse(Buffer.concat(chunks).toString()) : {}

@@ -14,7 +14,7 @@ export const STAGES = [
 ] as const
 export type Stage = (typeof STAGES)[number]
 
-export const STAGE_WORDS: Record<Stage, string> = {
+export const STAGE_LABELS: Record<Stage, string> = {
   takeIn: 'Intake',
   identify: 'Identify',
   crossReference: 'Cross-reference',
@@ -41,7 +41,7 @@ export const STAGE_PATHS: Record<Stage, string> = {
 
 export const HEARD = ['rumble', 'grinding', 'scream', 'play', 'heat', 'escaped grease', 'stiff'] as const
 /** As they are said; the codes above are stored. */
-export const HEARD_WORDS: Record<(typeof HEARD)[number], string> = {
+export const HEARD_LABELS: Record<(typeof HEARD)[number], string> = {
   rumble: 'rumble',
   grinding: 'grinding',
   scream: 'squeal',
@@ -56,7 +56,7 @@ export const ARRIVED = ['whole bearing', 'cup only', 'cone only', 'seal', 'fragm
 export const WAITS = ['you', 'parts', 'fitting'] as const
 export type Waits = (typeof WAITS)[number]
 
-export const WAITS_WORDS: Record<Waits, string> = {
+export const WAITS_LABELS: Record<Waits, string> = {
   you: 'Waits for you',
   parts: 'Waits for parts',
   fitting: 'Ready to fit',
@@ -65,7 +65,7 @@ export const WAITS_WORDS: Record<Waits, string> = {
 export const OUTCOMES = ['held', 'adjusted', 'watch', 'cameBack'] as const
 export type Outcome = (typeof OUTCOMES)[number]
 
-export const OUTCOME_WORDS: Record<Outcome, string> = {
+export const OUTCOME_LABELS: Record<Outcome, string> = {
   held: 'Held: nothing found',
   adjusted: 'Adjusted or re-tightened',
   watch: 'Something found: look again',

@@ -71,7 +71,7 @@ const IdentifyCandidate = z.object({
   base: z.string(),
   designation: z.string(),
   family: z.string(),
-  familyWords: z.string(),
+  familyText: z.string(),
   piece: z.string(),
   series: z.string(),
   probability: z.number(),
@@ -131,7 +131,7 @@ export const IdentifyResponse = z.object({
     z.object({
       feature: z.string(),
       unit: z.enum(['mm', 'in']),
-      unitWords: z.string(),
+      unitText: z.string(),
       pattern: z.string().describe('what several readings of one size say; empty for one'),
       mm: z.number(),
       mmText: z.string(),

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { MOST_MARKS } from '@/core/photoMarks'
+import { MAX_MARKS } from '@/core/photoMarks'
 import { COMPARED_RESULTS, UNIT_FEATURES } from '@/core/compare'
 import { AGES, INSPECTED, SEVERITIES } from '@/core/inspect'
 import { FINDINGS } from '@/core/kit'
@@ -138,7 +138,7 @@ export const PhotoMark = z.object({
 })
 export type PhotoMark = z.output<typeof PhotoMark>
 
-const marks = z.array(PhotoMark).max(MOST_MARKS, `At most ${MOST_MARKS} marks on a photograph.`)
+const marks = z.array(PhotoMark).max(MAX_MARKS, `At most ${MAX_MARKS} marks on a photograph.`)
 
 /** Other marks in place of those that were there. */
 export const PhotoChange = z.object({ was: marks, marks })

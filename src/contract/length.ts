@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { lengthInMm, lengthProblemWords, readForm, readLength, type FormRole } from '@/core/quantity'
+import { lengthInMm, lengthProblemText, readForm, readLength, type FormRole } from '@/core/quantity'
 
 /** Largest length anybody means, mm. */
 const MAX_MM = 3000
@@ -18,7 +18,7 @@ export const lengthMm = z.union([
       const mm = lengthInMm(text)
       if (mm !== null) return mm
       const read = readLength(text)
-      context.addIssue({ code: 'custom', message: read.ok ? 'No length.' : lengthProblemWords(read.problem) })
+      context.addIssue({ code: 'custom', message: read.ok ? 'No length.' : lengthProblemText(read.problem) })
       return z.NEVER
     }),
 ])

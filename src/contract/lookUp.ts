@@ -34,7 +34,7 @@ export const DecodeResponse = z.object({
     z.object({
       canonical: z.string(),
       family: z.enum(FAMILY_NAMES),
-      familyWords: z.string(),
+      familyText: z.string(),
       base: z.string(),
       listed: z.boolean(),
       bore: z.number().nullable(),
@@ -72,7 +72,7 @@ export const PartResponse = z.object({
   listed: z.boolean().describe('false: computed from the rule of its series, not in the catalogue'),
   base: z.string(),
   family: z.enum(FAMILY_NAMES),
-  familyWords: z.string(),
+  familyText: z.string(),
   piece: z.enum(PIECES),
   series: z.string(),
   dimensions,

@@ -142,7 +142,7 @@ export const GreaseResponse = z.object({
   /** n · dm, mm/min */
   factor: z.number().nullable(),
   school: z.enum(FILL_SCHOOLS),
-  schoolWords: z.string(),
+  schoolText: z.string(),
   when: z.string(),
   bearings: z.array(amount.extend({ designation: z.string(), freeMl: z.number(), sealed: z.boolean() })),
   cavity: amount.nullable(),

@@ -1,7 +1,13 @@
 import { z } from 'zod'
 import { idCursor, pageLimit, searchText } from './paging'
 import { isTimeZone } from '@/core/dates'
-import { CAREFUL, SCHOOL_NAMES, SCHOOLS, type SchoolName, type Schools } from '@/core/procedure'
+import {
+  DEFAULT_PRACTICES,
+  SCHOOL_NAMES,
+  SCHOOLS,
+  type SchoolName,
+  type PracticePreferences,
+} from '@/core/procedure'
 import { MOVE_KINDS } from '@/core/stock'
 import { StampText } from './evidence'
 import { KitProposal, KitResponse } from './kit'
@@ -282,11 +288,11 @@ export const Settings = z.object({
       Object.fromEntries(
         SCHOOL_NAMES.map((name) => [
           name,
-          z.enum(Object.keys(SCHOOLS[name].ways) as [string, ...string[]]).default(CAREFUL[name]),
+          z.enum(Object.keys(SCHOOLS[name].ways) as [string, ...string[]]).default(DEFAULT_PRACTICES[name]),
         ]),
       ) as Record<SchoolName, z.ZodDefault<z.ZodEnum<Record<string, string>>>>,
     )
-    .prefault({}) as unknown as z.ZodType<Schools, Partial<Schools> | undefined>,
+    .prefault({}) as unknown as z.ZodType<PracticePreferences, Partial<PracticePreferences> | undefined>,
 })
 export type Settings = z.output<typeof Settings>
 /** Settings to keep, changed over those that stood when they were opened; without these they replace whatever stands. */

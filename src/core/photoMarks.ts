@@ -6,7 +6,7 @@ export interface Mark {
 }
 
 /** Marks on one photograph. */
-export const MOST_MARKS = 12
+export const MAX_MARKS = 12
 
 /** Places are kept to a ten-thousandth: finer than a pixel of any photograph that is kept. */
 const place = (fraction: number): number => Math.round(Math.min(1, Math.max(0, fraction)) * 10_000) / 10_000

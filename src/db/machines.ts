@@ -234,7 +234,7 @@ export interface SimilarMachine {
 }
 
 /** Numbers told for each. */
-const MOST_SHARED = 6
+const MAX_SHARED = 6
 
 /** Machines that carry the same parts as this one now, those with most of them first. */
 export async function similarTo(machineId: number, limit: number): Promise<SimilarMachine[]> {
@@ -248,7 +248,7 @@ export async function similarTo(machineId: number, limit: number): Promise<Simil
   )
   return rows.map(({ shared, ...machine }) => ({
     ...machine,
-    shared: shared.split('\n').slice(0, MOST_SHARED),
+    shared: shared.split('\n').slice(0, MAX_SHARED),
   }))
 }
 

@@ -63,13 +63,13 @@ export async function allParts(): Promise<{ parts: Part[]; unreadable: string[] 
 
 /** The catalogue's fingerprint as last loaded, or null. */
 export async function loadedFingerprint(): Promise<string | null> {
-  const fact = await models().FactRow.findByPk('catalogue')
+  const fact = await models().SettingRow.findByPk('catalogue')
   return fact?.value ?? null
 }
 
 /** Replaces the standard parts by these in one transaction; own and supplier parts stay. */
 export async function replaceStandardParts(parts: readonly Part[], fingerprint: string): Promise<void> {
-  const { PartRow: Parts, FactRow: Facts } = models()
+  const { PartRow: Parts, SettingRow: Facts } = models()
   await oneChange(async (transaction) => {
     await Parts.destroy({ where: { origin: 'standard' }, transaction })
     const rows = parts.map(toRow)

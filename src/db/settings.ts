@@ -8,20 +8,20 @@ export type ShopFact = 'settings' | 'toolbox' | 'demo'
 const valueOf = (row: { value: string } | null): unknown => (row ? (JSON.parse(row.value) as unknown) : null)
 
 /** As it was saved; null before the first time. */
-export const storedFact = async (name: ShopFact): Promise<unknown> =>
-  valueOf(await models().FactRow.findByPk(name))
+export const getSetting = async (name: ShopFact): Promise<unknown> =>
+  valueOf(await models().SettingRow.findByPk(name))
 
 /**
  * One change that follows from what was saved: until it is done nobody else begins another one of this fact.
  * @param work told what was saved; null before the first time
  */
-export const changeFact = <T>(name: ShopFact, work: (stored: unknown) => Promise<T>): Promise<T> =>
+export const changeSetting = <T>(name: ShopFact, work: (stored: unknown) => Promise<T>): Promise<T> =>
   oneChange(async (transaction) =>
-    work(valueOf(await models().FactRow.findByPk(name, { transaction, lock: transaction.LOCK.UPDATE }))),
+    work(valueOf(await models().SettingRow.findByPk(name, { transaction, lock: transaction.LOCK.UPDATE }))),
   )
 
-export async function saveFact(name: ShopFact, value: unknown): Promise<void> {
-  await models().FactRow.upsert({ name, value: JSON.stringify(value) })
+export async function saveSetting(name: ShopFact, value: unknown): Promise<void> {
+  await models().SettingRow.upsert({ name, value: JSON.stringify(value) })
 }
 
 /** Takes away all that a demo world is made of; for one that was only half written, before anybody could use it. */

@@ -3,7 +3,7 @@ import type { z } from 'zod'
 import { isDeepStrictEqual } from 'node:util'
 import {
   ArrangementFile,
-  arrangementProblemWords,
+  arrangementProblemText,
   ARRANGEMENTS,
   resolveArrangement,
   SHIPPED_FILES,
@@ -33,7 +33,7 @@ function resolved(file: ArrangementFile, others: readonly ArrangementFile[]): Ar
     code === file.code ? file : (shipped(code) ?? others.find((f) => f.code === code))
   const result = resolveArrangement(file, find)
   if (result.ok) return result.value
-  throw new ServiceError('impossible', arrangementProblemWords(result.problem))
+  throw new ServiceError('impossible', arrangementProblemText(result.problem))
 }
 
 /** An arrangement by its code, shipped or own. @throws ServiceError `unreadable` with the codes there are */

@@ -1,5 +1,5 @@
 import 'server-only'
-import { meaningOfText } from '@/core/designation'
+import { partKeyOf } from '@/core/designation'
 import type { SupplyOf } from '@/core/kit'
 import * as db from '@/db'
 import { ready } from './language'
@@ -30,7 +30,7 @@ export async function withAvailability<T>(jobId: number | null, work: (supplyOf:
     const open = new Set<string>()
     const result = work((designation) => {
       let key = keys.get(designation)
-      if (key === undefined) keys.set(designation, (key = meaningOfText(designation, language)))
+      if (key === undefined) keys.set(designation, (key = partKeyOf(designation, language)))
       const answer = known.get(key)
       if (answer === undefined) open.add(key)
       return answer ?? null

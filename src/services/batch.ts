@@ -7,7 +7,7 @@ import { ServiceError } from './errors'
 import { EvidenceSheet } from '@/contract/evidence'
 
 /** Most rows of one tray; more come as a second file. */
-const MOST_ROWS = 50_000
+const MAX_ROWS = 50_000
 /** Rows worked between two looks at what else is asked of this thread. */
 const ROWS_A_TURN = 20
 
@@ -35,7 +35,7 @@ const COLUMNS = [
 type Cells = Record<string, string>
 
 function rowsOf(bytes: Uint8Array): Cells[] {
-  const { header, rows } = readTable(bytes, MOST_ROWS)
+  const { header, rows } = readTable(bytes, MAX_ROWS)
   if (!header.some((name) => name === 'stamp' || SIZES.some((size) => size === name)))
     throw new ServiceError(
       'unreadable',

@@ -28,7 +28,7 @@ interface Next {
 const more = (count: number): string => (count > 1 ? ` and ${count - 1} more` : '')
 
 /** What brings the short parts of a job, or that nobody has ordered them. */
-function shortWords(lines: readonly db.ShortLine[], zone: string): string {
+function shortText(lines: readonly db.ShortLine[], zone: string): string {
   const ordered = lines.find(({ orderId }) => orderId !== null)
   if (lines.every(({ orderId }) => orderId !== null) && ordered?.orderedAt) {
     const due = addDays(shopDay(ordered.orderedAt.toISOString(), zone), ordered.days ?? 0)
@@ -58,7 +58,7 @@ function nextOf(facts: db.JobWaiting | undefined, short: readonly db.ShortLine[]
   if (open > 0)
     return { waits: 'you', next: `${capital(facts.openLine ?? 'part')} missing${more(open)}`, stage: 'kit' }
   if (Number(facts.signed) === 1) return { waits: 'you', next: 'Signed off: close the job', stage: 'record' }
-  if (short.length > 0) return { waits: 'parts', next: shortWords(short, zone), stage: 'kit' }
+  if (short.length > 0) return { waits: 'parts', next: shortText(short, zone), stage: 'kit' }
   const done = Number(facts.done ?? 0)
   return {
     waits: 'fitting',

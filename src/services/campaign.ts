@@ -1,6 +1,6 @@
 import 'server-only'
 import type { z } from 'zod'
-import { meaningOfText } from '@/core/designation'
+import { partKeyOf } from '@/core/designation'
 import type { Kit } from '@/core/kit'
 import { mergeLines } from '@/core/supply'
 import * as db from '@/db'
@@ -31,7 +31,7 @@ export async function campaign({ kits }: z.output<typeof CampaignQuery>): Promis
   }
   const merged = mergeLines(
     worked.map(({ name, made }) => ({ name, lines: made.lines })),
-    (designation) => meaningOfText(designation, language),
+    (designation) => partKeyOf(designation, language),
   )
   const lines = await withAvailability(null, (supplyOf) =>
     merged.map((line) => {
@@ -80,12 +80,12 @@ export async function campaignCsv(asked: z.output<typeof CampaignQuery>): Promis
  */
 export async function reserveKit(jobId: number, who: string): Promise<ReservedResponse> {
   const [{ kit }, { language }] = await Promise.all([jobKit(jobId), ready()])
-  const lines = mergeLines([{ name: '', lines: kit.lines }], (d) => meaningOfText(d, language)).filter(
+  const lines = mergeLines([{ name: '', lines: kit.lines }], (d) => partKeyOf(d, language)).filter(
     (line) => line.unit !== 'g',
   )
   const { reserved, open } = await db.reserveForJob(
     jobId,
-    lines.map(({ designation, quantity }) => ({ meaning: meaningOfText(designation, language), quantity })),
+    lines.map(({ designation, quantity }) => ({ meaning: partKeyOf(designation, language), quantity })),
     who,
   )
   return {

@@ -3,7 +3,7 @@ import { endPlay, playCurve } from '@/core/adjust'
 import {
   checkFit,
   clearanceStages,
-  fitProblemWords,
+  fitProblemText,
   internalClearance,
   recommendSeat,
   seatKindOfFamily,
@@ -64,7 +64,7 @@ function stages(asked: Asked, interference: { min: number; max: number }): FitRe
         readings: undefined,
       })
     : null
-  if (other && !other.ok) throw new ServiceError('impossible', fitProblemWords(other.problem))
+  if (other && !other.ok) throw new ServiceError('impossible', fitProblemText(other.problem))
   const second = other?.ok ? other.value.interference : undefined
   const fits = inner ? { inner: interference, outer: second } : { inner: second, outer: interference }
   return clearanceStages(
@@ -78,7 +78,7 @@ function stages(asked: Asked, interference: { min: number; max: number }): FitRe
 /** What a seat does to a ring. @throws ServiceError `impossible` for a class of the other side or sizes that cannot be */
 export async function fit(asked: z.output<typeof FitRequest>): Promise<FitResponse> {
   const answer = checkFit(coreQuestion(asked))
-  if (!answer.ok) throw new ServiceError('impossible', fitProblemWords(answer.problem))
+  if (!answer.ok) throw new ServiceError('impossible', fitProblemText(answer.problem))
   return {
     ...answer.value,
     recommended: recommended(asked),

@@ -5,7 +5,7 @@ import { pageOf } from './pageOf'
 import { parse } from './parse'
 
 /** Changes of one act that are told one by one; of more, how many there are. */
-const MOST_TOLD = 40
+const MAX_TOLD = 40
 
 /** Notes who changed what, one entry a change; with the change itself, or not at all. */
 export async function noteChanges(
@@ -14,8 +14,8 @@ export async function noteChanges(
   id: number,
   changes: readonly string[],
 ): Promise<void> {
-  const more = changes.length - MOST_TOLD
-  const told = more > 0 ? [...changes.slice(0, MOST_TOLD), `and ${more} more changes`] : changes
+  const more = changes.length - MAX_TOLD
+  const told = more > 0 ? [...changes.slice(0, MAX_TOLD), `and ${more} more changes`] : changes
   await db.writeAudit(...told.map((what) => ({ accountId: null, who, what, about, aboutId: id })))
 }
 

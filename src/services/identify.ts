@@ -3,13 +3,13 @@ import type { z } from 'zod'
 import { familyFacts, type Dimensions } from '@/core/catalogue'
 import { readExact, type Language } from '@/core/designation'
 import {
-  evidenceWords,
+  evidenceText,
   identify,
-  ITEM_WORDS,
-  nextWords,
-  patternWords,
+  ITEM_LABELS,
+  nextText,
+  patternText,
   readMeasurements,
-  unlistedWords,
+  unlistedText,
   type Experience,
   type IdentifiedPart,
   type Looks,
@@ -39,7 +39,7 @@ function formOf({ dimensions, decided }: IdentifiedPart): Dimensions & { openWid
 }
 
 /** What the shop's own history says of a part. */
-function hereWords(base: string, { known, decided }: Experience): string {
+function hereText(base: string, { known, decided }: Experience): string {
   const times = decided.get(base) ?? 0
   if (times > 0) return `${times === 1 ? 'one closed job' : `${times} closed jobs`} had it`
   return known.has(base) ? 'in your lists or on your machines' : ''
@@ -58,7 +58,7 @@ function candidatesOf(
       base: part.base,
       designation,
       family: part.family,
-      familyWords: familyFacts(part.family).words,
+      familyText: familyFacts(part.family).words,
       piece: part.piece,
       series: part.series,
       probability,
@@ -67,16 +67,16 @@ function candidatesOf(
       front: decided.front,
       options: decided.options,
       closure: decided.closure,
-      here: hereWords(part.base, experience),
+      here: hereText(part.base, experience),
       dimensions: millimetres(dimensions),
       dimensionsIn: inchTwins(dimensions),
       evidence: evidence.map((item) => ({
         item: item.item,
-        words: ITEM_WORDS[item.item] ?? item.item,
+        words: ITEM_LABELS[item.item] ?? item.item,
         deviation: item.deviationMm === null ? null : Math.round(item.deviationMm * 1e4) / 1e4,
         weight: Math.round(item.weight * 100) / 100,
         verdict: item.verdict,
-        detail: evidenceWords(item, unit),
+        detail: evidenceText(item, unit),
       })),
     }
   })
@@ -132,18 +132,18 @@ export async function identifyPart(request: z.output<typeof IdentifyRequest>): P
     unlisted: {
       probability: found.unlisted,
       leads: found.unlistedLeads,
-      note: unlistedWords(found.unlistedLeads, found.nearest[0], request.unit),
+      note: unlistedText(found.unlistedLeads, found.nearest[0], request.unit),
     },
     next: found.next,
     stampNotes: stamps.map(({ text }) => noteOn(text, language)),
-    advice: nextWords(found),
+    advice: nextText(found),
     readings: read.value.map((m) => {
       const mm = m.valuesMm.reduce((sum, v) => sum + v, 0) / m.valuesMm.length
       return {
         feature: m.feature,
         unit: m.unit,
-        unitWords: m.unitWords,
-        pattern: patternWords(m, request.unit),
+        unitText: m.unitText,
+        pattern: patternText(m, request.unit),
         mm,
         mmText: writeMm(Math.round(mm * 100) / 100),
         inText: writeInch(mm),

@@ -1,5 +1,5 @@
 import 'server-only'
-import { meaningOfText } from '@/core/designation'
+import { partKeyOf } from '@/core/designation'
 import {
   ArrangementSnapshot,
   nextStep,
@@ -109,7 +109,7 @@ export async function toStored(
     content,
     lines: kit.lines.map((line) => {
       const known = knownPart(line.value)
-      const partKey = known?.key ?? (line.value ? meaningOfText(line.designation, language) : null)
+      const partKey = known?.key ?? (line.value ? partKeyOf(line.designation, language) : null)
       const agreed = before?.lines.find((l) => l.slot === line.slot && l.partKey === partKey)?.price ?? null
       return {
         slot: line.slot,

@@ -41,7 +41,7 @@ function readingOut(r: Reading) {
   return {
     canonical: r.canonical,
     family: r.family,
-    familyWords: familyFacts(r.family).words,
+    familyText: familyFacts(r.family).words,
     base: r.base,
     listed: !r.part.computed,
     bore: r.dimensions.bore ?? null,
@@ -85,7 +85,7 @@ function partOut({ part, closure, designation }: Variant) {
     listed: part.computed !== true,
     base: part.base,
     family: part.family,
-    familyWords: familyFacts(part.family).words,
+    familyText: familyFacts(part.family).words,
     piece: part.piece,
     series: part.series,
     dimensions,
@@ -270,14 +270,14 @@ export async function sealsFor(input: unknown): Promise<SealsResponse> {
 interface FoundPart {
   designation: string
   base: string
-  familyWords: string
+  familyText: string
   changed: string
 }
 
 const asFound = (part: Part, designation = part.base, changed = ''): FoundPart => ({
   designation,
   base: part.base,
-  familyWords: familyFacts(part.family).words,
+  familyText: familyFacts(part.family).words,
   changed,
 })
 

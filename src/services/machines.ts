@@ -1,6 +1,6 @@
 import 'server-only'
 import type { z } from 'zod'
-import { meaningOfText } from '@/core/designation'
+import { partKeyOf } from '@/core/designation'
 import { machineChanges } from '@/core/history'
 import * as db from '@/db'
 import { ServiceError } from './errors'
@@ -134,7 +134,7 @@ export async function mergeMachine(
 export async function machinesWith(input: unknown): Promise<PartUses> {
   const { designation } = parse(PartUsesQuery, input)
   const { language } = await ready()
-  const key = meaningOfText(designation, language)
+  const key = partKeyOf(designation, language)
   const uses = await db.fittedWith(key.slice(0, 190), MAX_USES + 1)
   return { designation, uses: uses.slice(0, MAX_USES), complete: uses.length <= MAX_USES }
 }

@@ -2,7 +2,7 @@ import 'server-only'
 import type { z } from 'zod'
 import type { NewOrders, Receipt } from '@/contract/supply'
 import { OrderListQuery, OrderResponse, type OrdersResponse } from '@/contract/supply'
-import { meaningOfText } from '@/core/designation'
+import { partKeyOf } from '@/core/designation'
 import * as db from '@/db'
 import { inCoins, inMoney, knownSuppliers } from './baskets'
 import { ServiceError } from './errors'
@@ -209,7 +209,7 @@ export async function receive(
   const pieces = new Map<number, number>()
   for (const line of lines) pieces.set(line.id, (pieces.get(line.id) ?? 0) + line.pieces)
   const itemOf = async (designation: string): Promise<number> =>
-    (await db.itemFor(meaningOfText(designation, language), designation, bin)).id
+    (await db.itemFor(partKeyOf(designation, language), designation, bin)).id
   const result = await db.receiveOrder(id, pieces, itemOf, who)
   if (result.ok) return told(result.order)
   switch (result.why) {

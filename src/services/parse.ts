@@ -1,10 +1,10 @@
 import 'server-only'
 import type { z } from 'zod'
 import { capital } from '@/core/capital'
-import { SIZE_WORDS } from '@/core/kit'
+import { SIZE_LABELS } from '@/core/kit'
 import { ServiceError } from './errors'
 
-const TYPE_WORDS: Readonly<Record<string, string>> = {
+const TYPE_LABELS: Readonly<Record<string, string>> = {
   string: 'text',
   number: 'a number',
   int: 'a whole number',
@@ -20,10 +20,10 @@ const COUNTED: Readonly<Record<string, string>> = {
 }
 
 /** What a schema without words of its own refuses, in words. */
-function wordsOfIssue(issue: z.core.$ZodRawIssue): string {
+function issueMessage(issue: z.core.$ZodRawIssue): string {
   switch (issue.code) {
     case 'invalid_type':
-      return issue.input === undefined ? 'missing.' : `give ${TYPE_WORDS[issue.expected] ?? issue.expected}.`
+      return issue.input === undefined ? 'missing.' : `give ${TYPE_LABELS[issue.expected] ?? issue.expected}.`
     case 'too_small':
       return `at least ${issue.minimum}${COUNTED[issue.origin] ?? ''}.`
     case 'too_big':
@@ -37,12 +37,12 @@ function wordsOfIssue(issue: z.core.$ZodRawIssue): string {
   }
 }
 
-const isSize = (name: string): name is keyof typeof SIZE_WORDS => Object.hasOwn(SIZE_WORDS, name)
+const isSize = (name: string): name is keyof typeof SIZE_LABELS => Object.hasOwn(SIZE_LABELS, name)
 
 /** A field as people call it: `sizes.sealShaft` is the seal journal, `readings.0` the first of the readings. */
 function nameOf(path: readonly PropertyKey[]): string {
   const last = String(path.at(-1) ?? '')
-  if (isSize(last)) return SIZE_WORDS[last]
+  if (isSize(last)) return SIZE_LABELS[last]
   const names = path.map((step) =>
     typeof step === 'number'
       ? String(step + 1)
@@ -57,7 +57,7 @@ export function parse<T extends z.ZodType>(schema: T, input: unknown): z.output<
   const nameless = new Set<string>()
   const result = schema.safeParse(input, {
     error: (issue) => {
-      const words = wordsOfIssue(issue)
+      const words = issueMessage(issue)
       nameless.add(words)
       return words
     },

@@ -8,11 +8,11 @@ import type { PhotoChange } from '@/contract/judgement'
 import { PhotoAnswer } from '@/contract/judgement'
 
 /** What is taken in: as it comes from a telephone; kept smaller. */
-export const MOST_PHOTO_BYTES = 8 * 1024 * 1024
-const MOST_PIXELS = 60_000_000
+export const MAX_PHOTO_BYTES = 8 * 1024 * 1024
+const MAX_PIXELS = 60_000_000
 const KEPT_PX = 1600
 const QUALITY = 82
-const MOST_PHOTOS = 40
+const MAX_PHOTOS = 40
 /** By content, whatever the name or the content type says. */
 const READ = new Set(['jpeg', 'png', 'webp', 'gif', 'tiff', 'heif'])
 
@@ -21,7 +21,7 @@ const NO_PICTURE = 'This is no picture that can be read. Send a JPEG, PNG or Web
 /** Reads, turns upright, makes smaller, and writes anew without anything but the picture: place and camera are gone. */
 async function cleaned(bytes: Uint8Array): Promise<{ picture: Buffer; width: number; height: number }> {
   try {
-    const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+    const image = sharp(bytes, { limitInputPixels: MAX_PIXELS, failOn: 'error' })
     const { format } = await image.metadata()
     if (!READ.has(format)) throw new ServiceError('unreadable', NO_PICTURE)
     const { data, info } = await image
@@ -61,8 +61,8 @@ export async function addPhoto(
 ): Promise<PhotoAnswer> {
   await getJob(jobId)
   const present = await db.photosOf(jobId)
-  if (present.length >= MOST_PHOTOS)
-    throw new ServiceError('impossible', `A job keeps at most ${MOST_PHOTOS} photographs. Remove one first.`)
+  if (present.length >= MAX_PHOTOS)
+    throw new ServiceError('impossible', `A job keeps at most ${MAX_PHOTOS} photographs. Remove one first.`)
   const picture = await cleaned(bytes)
   const id = await db.addPhoto({
     jobId,

@@ -8,16 +8,16 @@ import {
   lipFilmMl,
   isRegreased,
   mixing,
-  MIXING_WORDS,
+  MIXING_LABELS,
   relubricationGrams,
   relubricationHours,
-  SCHOOL_WORDS,
+  SCHOOL_LABELS,
   speedFactor,
   wheelRpm,
   type FillSchool,
 } from '@/core/grease'
 import { speedLimit, type Variant } from '@/core/interchange'
-import { ballRating, judgeLife, lifeProblemWords, ruleOfKind, typicalRating } from '@/core/life'
+import { ballRating, judgeLife, lifeProblemText, ruleOfKind, typicalRating } from '@/core/life'
 import { centreAxle, clampedStack, compareDepths, judgeSpacerPair, stackUp } from '@/core/spacing'
 import type { z } from 'zod'
 import { anyPart } from './anyPart'
@@ -166,8 +166,8 @@ export async function greasePlan(asked: z.output<typeof GreaseRequest>): Promise
     rpm: rpm === null ? null : Math.round(rpm),
     factor: factor === null ? null : Math.round(factor),
     school: fill.school,
-    schoolWords: SCHOOL_WORDS[fill.school].name,
-    when: SCHOOL_WORDS[fill.school].when,
+    schoolText: SCHOOL_LABELS[fill.school].name,
+    when: SCHOOL_LABELS[fill.school].when,
     bearings: variants.map((v) => {
       const freeMl = freeVolumeMl(v.part) ?? 0
       const sealed = isSealed(v)
@@ -184,7 +184,7 @@ export async function greasePlan(asked: z.output<typeof GreaseRequest>): Promise
     strokes: strokesOf(total.grams, gunGrams),
     fill: { bearing: bearingShare, cavity: share(fill.cavityMl, whole) },
     relubrication: relubrication(asked, variants.filter(isRegreased), rpm),
-    mixing: mixed ? { result: mixed, words: MIXING_WORDS[mixed] } : null,
+    mixing: mixed ? { result: mixed, words: MIXING_LABELS[mixed] } : null,
   }
 }
 
@@ -194,10 +194,10 @@ export async function life(asked: z.output<typeof LifeRequest>): Promise<LifeRes
   const contactAngle = asked.contactAngle ?? variant.contactAngle
   const kind = ruleOfKind(variant.part, { ...asked, contactAngle })
   if (!kind.ok && kind.problem.code === 'noLife')
-    throw new ServiceError('impossible', lifeProblemWords(kind.problem))
+    throw new ServiceError('impossible', lifeProblemText(kind.problem))
   const rating = ratingFor(asked, variant, contactAngle)
   const answer = judgeLife({ ...asked, ...rating, part: variant.part, contactAngle })
-  if (!answer.ok) throw new ServiceError('impossible', lifeProblemWords(answer.problem))
+  if (!answer.ok) throw new ServiceError('impossible', lifeProblemText(answer.problem))
   const limit = speedLimit(variant)
   const words =
     limit !== null && asked.rpm > limit

@@ -2,7 +2,7 @@ import 'server-only'
 import type { z } from 'zod'
 import { isDeepStrictEqual } from 'node:util'
 import { changesOf } from '@/core/history'
-import { changeFact, saveFact, storedFact, writeAudit } from '@/db'
+import { changeSetting, saveSetting, getSetting, writeAudit } from '@/db'
 import { mergedOver } from './mergedOver'
 import type { SettingsChange } from '@/contract/supply'
 import { Settings } from '@/contract/supply'
@@ -16,7 +16,7 @@ function savedSettings(stored: unknown): Settings {
 }
 
 /** The settings of the shop; defaults where nothing was saved. */
-export const settings = async (): Promise<Settings> => savedSettings(await storedFact('settings'))
+export const settings = async (): Promise<Settings> => savedSettings(await getSetting('settings'))
 
 /** The shop's time zone for screens; that of this machine while the database is away. */
 export const shopZone = async (): Promise<string> => {
@@ -27,7 +27,7 @@ export const shopZone = async (): Promise<string> => {
   }
 }
 
-const SETTING_WORDS = {
+const SETTING_LABELS = {
   shop: 'name of the shop',
   currency: 'currency',
   timeZone: 'time zone',
@@ -40,12 +40,12 @@ export async function changeSettings(
   { over, ...mine }: z.output<typeof SettingsChange>,
   by: string,
 ): Promise<Settings> {
-  return changeFact('settings', async (stored) => {
+  return changeSetting('settings', async (stored) => {
     const before = savedSettings(stored)
     const value = mergedOver(Settings, over, mine, before)
     if (isDeepStrictEqual(before, value)) return value
-    const changes = changesOf(before, value, SETTING_WORDS)
-    await saveFact('settings', value)
+    const changes = changesOf(before, value, SETTING_LABELS)
+    await saveSetting('settings', value)
     // Longer ones, such as taxes, are not told figure by figure.
     const told = changes.length > 0 ? changes : ['other settings']
     await writeAudit(...told.map((what) => ({ accountId: null, who: by, what: `Settings changed, ${what}` })))
@@ -59,18 +59,18 @@ function savedTools(stored: unknown): Toolbox {
 }
 
 /** The shop's own tools. */
-export const toolbox = async (): Promise<Toolbox> => savedTools(await storedFact('toolbox'))
+export const toolbox = async (): Promise<Toolbox> => savedTools(await getSetting('toolbox'))
 
 /** @throws ServiceError `unreadable`; `conflict` where somebody else changed it since `over` */
 export async function changeToolbox(
   { over, ...mine }: z.output<typeof ToolboxChange>,
   by: string,
 ): Promise<Toolbox> {
-  return changeFact('toolbox', async (stored) => {
+  return changeSetting('toolbox', async (stored) => {
     const before = savedTools(stored)
     const value = mergedOver(Toolbox, over, mine, before)
     if (isDeepStrictEqual(before, value)) return value
-    await saveFact('toolbox', value)
+    await saveSetting('toolbox', value)
     await writeAudit({ accountId: null, who: by, what: 'Toolbox changed' })
     return value
   })

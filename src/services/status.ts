@@ -12,11 +12,11 @@ const LOG = join(LOCAL, 'app.log')
 /** Copies of everything: those of every day, and those made by hand. */
 const COPY = /^(daily|backup)-.*\.sql\.gz$/
 /** Of a long log its end is read. */
-const MOST_LOG_BYTES = 256 * 1024
+const MAX_LOG_BYTES = 256 * 1024
 const MAX_ERRORS = 20
 const ERROR_LEVEL = 50
 /** Below this the disk is nearly full: a copy of a year of work needs as much. */
-const LEAST_FREE_MB = 1024
+const MIN_FREE_MB = 1024
 /** A daily copy that is older was left out at least once. */
 const OLD_BACKUP_MS = 2 * 24 * 3600 * 1000
 const MB = 1e6
@@ -55,7 +55,7 @@ async function lastErrors(): Promise<StatusResponse['errors']> {
   if (!file) return []
   try {
     const { size } = await file.stat()
-    const from = Math.max(0, size - MOST_LOG_BYTES)
+    const from = Math.max(0, size - MAX_LOG_BYTES)
     const { buffer } = await file.read(Buffer.alloc(size - from), 0, size - from, from)
     return buffer
       .toString('utf8')
@@ -77,7 +77,7 @@ async function lastErrors(): Promise<StatusResponse['errors']> {
 function warningsOf({ disk, backup }: Pick<StatusResponse, 'disk' | 'backup'>): string[] {
   const isOld = backup === null || now() - Date.parse(backup.at) > OLD_BACKUP_MS
   return [
-    ...(disk.freeMb < LEAST_FREE_MB
+    ...(disk.freeMb < MIN_FREE_MB
       ? [`The disk is nearly full: ${Math.round(disk.freeMb)} MB are free. Make room before work stops.`]
       : []),
     ...(isOld

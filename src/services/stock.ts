@@ -1,6 +1,6 @@
 import 'server-only'
 import { shopDay } from '@/core/dates'
-import { meaningOfText } from '@/core/designation'
+import { partKeyOf } from '@/core/designation'
 import { changesOf } from '@/core/history'
 import { MAX_PIECES } from '@/core/stock'
 import * as db from '@/db'
@@ -28,7 +28,7 @@ import { shopVersion } from './shop'
 import { readStockList } from './stockList'
 
 /** Largest stock file, and most rows in it. */
-export const MOST_STOCK_BYTES = 4 * 1024 * 1024
+export const MAX_STOCK_BYTES = 4 * 1024 * 1024
 /** Items read at once for a file. */
 const EXPORT_PAGE = 1000
 /** Labels of one sheet. */
@@ -117,7 +117,7 @@ export async function addItem({
 }: z.output<typeof NewStockItem>): Promise<StockItem> {
   const { language } = await ready()
   return db.oneChange(async () => {
-    const item = await db.placeItem({ meaning: meaningOfText(designation, language), designation, bin })
+    const item = await db.placeItem({ meaning: partKeyOf(designation, language), designation, bin })
     await db.changeItem(item.id, {
       ...(minimum !== null && { minimum }),
       ...(price !== null && { price }),
@@ -146,7 +146,7 @@ export async function movesOf(id: number, input: unknown): Promise<StockMoves> {
   return { items: items.map(moveOf), next }
 }
 
-const ITEM_WORDS = { minimum: 'Minimum', price: 'Price' } as const
+const ITEM_LABELS = { minimum: 'Minimum', price: 'Price' } as const
 
 /** Minimum and price. @throws ServiceError `notFound` */
 export async function changeItem(
@@ -160,7 +160,7 @@ export async function changeItem(
       ...(minimum !== undefined && { minimum }),
       ...(price !== undefined && { price }),
     })
-    if (before && after) await noteChanges(by, 'stock', id, changesOf(before, after, ITEM_WORDS))
+    if (before && after) await noteChanges(by, 'stock', id, changesOf(before, after, ITEM_LABELS))
     return after
   })
   if (!item) throw noItem(id)

@@ -1,5 +1,5 @@
 import 'server-only'
-import { meaningOfText, type Language } from '@/core/designation'
+import { partKeyOf, type Language } from '@/core/designation'
 import { cellsOf, guessColumns, readAmount } from '@/core/lists'
 import type { CountedRow } from '@/db'
 import { readTable } from './csv/readTable'
@@ -47,7 +47,7 @@ export function readStockList(bytes: Uint8Array, language: Language): StockList 
       continue
     }
     rows.push({
-      meaning: meaningOfText(designation, language),
+      meaning: partKeyOf(designation, language),
       designation,
       bin,
       ...(asked !== null && { price: asked }),

@@ -14,9 +14,9 @@ const FIRST_WAIT_MS = 150
 const LONGEST_WAIT_MS = 2000
 /** A price holds so long. */
 const QUOTE_HOLDS_MS = 5 * 60_000
-const MOST_KEPT = 5000
+const MAX_KEPT = 5000
 /** Five hundred prices are a few dozen kilobytes. */
-const MOST_BYTES = 1024 * 1024
+const MAX_BYTES = 1024 * 1024
 
 const SupplierInfo = z.object({
   id: z.string().min(1).max(40),
@@ -52,7 +52,7 @@ class Failed extends Error {
 async function answerOf<T>(response: Response, answer: z.ZodType<T>): Promise<T> {
   const { ok, status } = response
   if (ok) {
-    const bytes = await limitedBytes(response.body, MOST_BYTES)
+    const bytes = await limitedBytes(response.body, MAX_BYTES)
     const read = answer.safeParse(bytes && jsonOf(bytes))
     if (read.success) return read.data
     throw new Failed('answers what cannot be read', null)
@@ -116,7 +116,7 @@ export const suppliers = (): Promise<Asked<SupplierInfo[]>> =>
 type Kept = LRUCache<string, { quote: Quote | null }>
 const store = globalThis as typeof globalThis & { amberQuotes?: Kept }
 const kept = (): Kept =>
-  (store.amberQuotes ??= new LRUCache({ max: MOST_KEPT, ttl: QUOTE_HOLDS_MS, allowStale: false }))
+  (store.amberQuotes ??= new LRUCache({ max: MAX_KEPT, ttl: QUOTE_HOLDS_MS, allowStale: false }))
 
 /** Prices of one supplier, from memory where they still hold. A part that is not carried has none. */
 export async function quotes(supplier: string, designations: readonly string[]): Promise<Asked<Quote[]>> {

@@ -3,7 +3,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { ChangePage } from '@/contract/account'
-import { read, requestOf, wordsOf } from './call'
+import { read, requestOf, errorMessage } from './call'
 import { useTimes } from './Times'
 
 interface Props {
@@ -28,7 +28,7 @@ export function ChangeList({ of: { kind, id: about }, stamp }: Props) {
       <summary className="cursor-pointer py-3 font-semibold text-ink2">Who changed what</summary>
       {error && (
         <p role="alert" className="text-contra">
-          {wordsOf(error)}
+          {errorMessage(error)}
         </p>
       )}
       {data?.items.length === 0 && <p className="text-ink2">Nothing was changed since changes are kept.</p>}

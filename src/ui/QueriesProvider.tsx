@@ -2,7 +2,7 @@
 
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
-import { Refused } from './call'
+import { ApiError } from './call'
 
 const TRY_AGAIN_MS = 3000
 /**
@@ -15,7 +15,7 @@ export function QueriesProvider({ children }: { children: ReactNode }) {
       new QueryClient({
         defaultOptions: {
           queries: {
-            retry: (_, error) => !(error instanceof Refused && error.answered),
+            retry: (_, error) => !(error instanceof ApiError && error.answered),
             retryDelay: TRY_AGAIN_MS,
             gcTime: 0,
             // The server is on this machine or in this shop: whether there is an internet says nothing.

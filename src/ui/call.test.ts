@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { call, Refused, requestOf, urlOf } from './call'
+import { call, ApiError, requestOf, urlOf } from './call'
 
 describe('a request by its line of the table', () => {
   it('has its path filled in, escaped, its query and its body', () => {
@@ -40,8 +40,8 @@ describe('a write that is sent again', () => {
     // A page of a proxy before the server.
     fetched.mockResolvedValueOnce(new Response('<html>', { status: 403 }))
     fetched.mockImplementation(() => Promise.resolve(Response.json({})))
-    await expect(reserve(1)).rejects.toThrow(Refused)
-    await expect(reserve(1)).rejects.toThrow(Refused)
+    await expect(reserve(1)).rejects.toThrow(ApiError)
+    await expect(reserve(1)).rejects.toThrow(ApiError)
     await expect(reserve(1)).rejects.toMatchObject({ answered: false })
     await reserve(1)
     await reserve(1)

@@ -8,7 +8,7 @@ export interface Issue {
 }
 
 /** Words of a refusal, or of a server that is away. */
-export class Refused extends Error {
+export class ApiError extends Error {
   constructor(
     words: string,
     /** numbers that may have been meant */
@@ -23,12 +23,13 @@ export class Refused extends Error {
   }
 }
 
-const AWAY = 'No connection to the server. Keep this page open and try again in a moment.'
+const SERVER_UNREACHABLE = 'No connection to the server. Keep this page open and try again in a moment.'
 
-export const wordsOf = (error: unknown): string => (error instanceof Refused ? error.message : AWAY)
+export const errorMessage = (error: unknown): string =>
+  error instanceof ApiError ? error.message : SERVER_UNREACHABLE
 
 export const suggestionsOf = (error: unknown): readonly Suggestion[] =>
-  error instanceof Refused ? error.suggestions : []
+  error instanceof ApiError ? error.suggestions : []
 
 type PathOf<L extends RequestLine> = L extends `${string} ${infer P}` ? P : never
 
@@ -75,14 +76,14 @@ export function requestOf<L extends RequestLine>(line: L, asked: Asked<L>): Plai
 export const urlOf = <L extends RequestLine & `GET ${string}`>(line: L, ...[asked]: Rest<L>): string =>
   requestOf(line, asked ?? ({} as Asked<L>)).address
 
-/** The answer of a request that was carried out. @throws Refused with words to show; what its signal throws */
+/** The answer of a request that was carried out. @throws ApiError with words to show; what its signal throws */
 async function answered(address: string, init: RequestInit): Promise<Response> {
   let response: Response
   try {
     response = await fetch(address, init)
   } catch (error) {
     if (init.signal?.aborted) throw error
-    throw new Refused(AWAY)
+    throw new ApiError(SERVER_UNREACHABLE)
   }
   if (response.ok) return response
   const problem = (await response.json().catch(() => null)) as {
@@ -92,8 +93,8 @@ async function answered(address: string, init: RequestInit): Promise<Response> {
     current?: unknown
   } | null
   // What is no problem of ours, such as a page of a proxy, does not say what was done.
-  if (problem?.detail === undefined) throw new Refused(AWAY)
-  throw new Refused(
+  if (problem?.detail === undefined) throw new ApiError(SERVER_UNREACHABLE)
+  throw new ApiError(
     problem.detail,
     problem.suggestions,
     response.status < 500,
@@ -108,13 +109,13 @@ async function fetched<T>(address: string, init: RequestInit): Promise<T> {
     return (await response.json()) as T
   } catch (error) {
     if (init.signal?.aborted) throw error
-    throw new Refused(AWAY)
+    throw new ApiError(SERVER_UNREACHABLE)
   }
 }
 
 const JSON_HEADERS = { 'content-type': 'application/json' }
 
-/** Asks for what changes nothing; given up by its signal. @throws Refused with words to show; what the signal throws */
+/** Asks for what changes nothing; given up by its signal. @throws ApiError with words to show; what the signal throws */
 export const read = <T>({ method, address, body }: PlainRequest, signal: AbortSignal): Promise<T> =>
   fetched<T>(address, { method, signal, ...(body !== '' && { headers: JSON_HEADERS, body }) })
 
@@ -147,8 +148,8 @@ async function once<T>(address: string, init: RequestInit, about: string): Promi
     openKeys.delete(name)
     return answer
   } catch (error) {
-    // Refused in words: nothing was done under this key.
-    if (error instanceof Refused && error.answered) openKeys.delete(name)
+    // ApiError in words: nothing was done under this key.
+    if (error instanceof ApiError && error.answered) openKeys.delete(name)
     throw error
   }
 }
@@ -156,7 +157,7 @@ async function once<T>(address: string, init: RequestInit, about: string): Promi
 /**
  * A call of our own interface, by its table of endpoints.
  * @example call('PATCH /api/jobs/{id}', { path: { id: 3 }, body: { version: 1, title: 'Fan' } })
- * @throws Refused with words to show
+ * @throws ApiError with words to show
  */
 export function call<L extends RequestLine>(line: L, ...[asked]: Rest<L>): Promise<Output<L>> {
   const { method, address, body } = requestOf(line, asked ?? ({} as Asked<L>))
@@ -167,7 +168,7 @@ export function call<L extends RequestLine>(line: L, ...[asked]: Rest<L>): Promi
 /**
  * Sends a file to an endpoint that takes one.
  * @param type media type the file is sent as
- * @throws Refused with words to show
+ * @throws ApiError with words to show
  */
 export function sendFile<L extends RequestLine & `POST ${string}`>(
   line: L,

@@ -1,6 +1,6 @@
 'use client'
 
-import { wordsOf } from './call'
+import { errorMessage } from './call'
 
 /** How long a message with something to undo stays, ms. */
 const STAYS_MS = 10_000
@@ -17,7 +17,7 @@ export async function notifyDone(words: string, undo?: () => Promise<unknown>): 
       action: {
         label: 'Undo',
         onClick: () => {
-          undo().catch((error: unknown) => toast.error(wordsOf(error)))
+          undo().catch((error: unknown) => toast.error(errorMessage(error)))
         },
       },
     }),

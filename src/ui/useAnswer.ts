@@ -6,15 +6,15 @@ import type { Output, RequestLine } from '@/contract/endpoints'
 import type { Suggestion } from '@/core/designation'
 import {
   read,
-  Refused,
+  ApiError,
   requestOf,
   suggestionsOf,
-  wordsOf,
+  errorMessage,
   type Asked,
   type Issue,
   type PlainRequest,
 } from './call'
-import { REST_MS, useRested } from './useRested'
+import { DEBOUNCE_MS, useRested } from './useRested'
 
 export interface Held<T> {
   /** the last answer; stays while the next question is refused or under way */
@@ -42,7 +42,7 @@ const NONE = { answer: null, words: '', issues: [], suggestions: [], away: false
 export function useAnswer<L extends RequestLine>(
   line: L,
   asked: Asked<L> | null,
-  restMs = REST_MS,
+  restMs = DEBOUNCE_MS,
   stamp = '',
 ): Held<Output<L>> {
   const question = asked && JSON.stringify([requestOf(line, asked), stamp])
@@ -60,10 +60,10 @@ export function useAnswer<L extends RequestLine>(
   const error = query.error ?? query.failureReason
   return {
     answer: query.data ?? last,
-    words: error ? wordsOf(error) : '',
-    issues: error instanceof Refused ? error.issues : [],
+    words: error ? errorMessage(error) : '',
+    issues: error instanceof ApiError ? error.issues : [],
     suggestions: suggestionsOf(error),
-    away: error !== null && !(error instanceof Refused && error.answered),
+    away: error !== null && !(error instanceof ApiError && error.answered),
     current: rested === question && query.isSuccess && !query.isPlaceholderData,
   }
 }

@@ -3,7 +3,7 @@
 import { keepPreviousData, useInfiniteQuery, useQueryClient, type InfiniteData } from '@tanstack/react-query'
 import { useCallback } from 'react'
 import type { Output, RequestLine } from '@/contract/endpoints'
-import { read, requestOf, wordsOf, type Asked } from './call'
+import { read, requestOf, errorMessage, type Asked } from './call'
 import { useRested } from './useRested'
 
 /** Endpoints that answer a list in pages. */
@@ -23,7 +23,7 @@ interface Pages<P> {
   waiting: boolean
   hasMore: boolean
   more: () => void
-  /** brings the pages that are still missing, as far as `MOST_PAGES`; whether the list is whole then */
+  /** brings the pages that are still missing, as far as `MAX_PAGES`; whether the list is whole then */
   all: () => Promise<boolean>
   /** asks all pages anew, after something was changed */
   again: () => Promise<void>
@@ -32,7 +32,7 @@ interface Pages<P> {
 }
 
 /** A list is brought whole only as far as a browser holds it easily. */
-const MOST_PAGES = 60
+const MAX_PAGES = 60
 
 /** What the page brought along is not asked again at once. */
 const FRESH_MS = 5000
@@ -72,12 +72,12 @@ export function usePages<L extends PagedLine>(
   const error = found.error ?? found.failureReason
   return {
     pages: found.data?.pages ?? [],
-    words: error ? wordsOf(error) : '',
+    words: error ? errorMessage(error) : '',
     waiting: rested !== query || found.isPlaceholderData || found.isPending,
     hasMore: found.hasNextPage && !found.isPlaceholderData,
     more: useCallback(() => void fetchNextPage(), [fetchNextPage]),
     all: useCallback(async () => {
-      for (let page = 0; page < MOST_PAGES; page += 1) {
+      for (let page = 0; page < MAX_PAGES; page += 1) {
         const { hasNextPage, isError } = await fetchNextPage()
         if (!hasNextPage || isError) return !isError
       }

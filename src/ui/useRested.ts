@@ -3,10 +3,10 @@
 import { useEffect, useState } from 'react'
 
 /** Typing rests this long before it is asked. */
-export const REST_MS = 150
+export const DEBOUNCE_MS = 150
 
 /** A value once it has not changed for so long; at once for 0. */
-export function useRested<T>(value: T, ms = REST_MS): T {
+export function useRested<T>(value: T, ms = DEBOUNCE_MS): T {
   const [rested, setRested] = useState(value)
   useEffect(() => {
     if (ms === 0) return

@@ -12,7 +12,7 @@ const EDIT_SECONDS = Number(process.env['AMBER_FAULT_SECONDS'] ?? 5)
 const WRITERS = 8
 const EDITORS = 50
 /** So much is answered in a round before something is killed. */
-const LEAST_ANSWERED = 10
+const MIN_ANSWERED = 10
 
 const site = new Site()
 beforeAll(() => site.begin())
@@ -197,7 +197,7 @@ describe.each([
         )
         // In the middle of work, however slow the machine is, at a moment that differs from round to round, without chance.
         const before = answered()
-        while (answered() - before < LEAST_ANSWERED) await pause(20)
+        while (answered() - before < MIN_ANSWERED) await pause(20)
         await pause((round * 397) % 900)
         const restarted = kill()
         isOver = true

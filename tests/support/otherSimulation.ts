@@ -11,7 +11,7 @@ import { shipped } from './shipped'
 const CALIPER_BIAS_MM = 0.02
 const CALIPER_NOISE_MM = 0.03
 const READ_TO_MM = 0.05
-const MOST_WEAR_MM = 0.12
+const MAX_WEAR_MM = 0.12
 const WORN_SHARE = 0.5
 const SLIPS = 0.05
 const SPECIALS = 0.04
@@ -46,7 +46,7 @@ function reader(random: Random) {
 /** @param repeats readings of each size, each with its own slip */
 function measure(random: Random, part: Part, repeats: number): Evidence['measurements'] {
   const read = reader(random)
-  const wear = random() < WORN_SHARE ? between(random, 0, MOST_WEAR_MM) : 0
+  const wear = random() < WORN_SHARE ? between(random, 0, MAX_WEAR_MM) : 0
   const { bore = 0, outside = 0 } = part.dimensions
   const taper = familyFacts(part.family).element === 'taperedRoller'
   const several = (mm: number) => Array.from({ length: repeats }, () => read(mm))

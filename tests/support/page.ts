@@ -15,7 +15,7 @@ export async function open(page: Page, path: string): Promise<void> {
 }
 
 /** What was typed rests this long before it is sent, and a little more, ms. */
-const REST_MS = 450
+const DEBOUNCE_MS = 450
 
 /**
  * Waits until a screen of a job has saved what was typed: also what was typed before the page was alive, while its foot still
@@ -26,7 +26,7 @@ export async function saved(page: Page): Promise<void> {
     const main = document.querySelector('main')
     return main !== null && Object.keys(main).some((key) => key.startsWith('__reactProps'))
   })
-  await page.waitForTimeout(REST_MS)
+  await page.waitForTimeout(DEBOUNCE_MS)
   await expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 }
 

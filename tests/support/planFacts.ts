@@ -1,4 +1,4 @@
-import { CAREFUL, type PlanFacts } from '@/core/procedure'
+import { DEFAULT_PRACTICES, type PlanFacts } from '@/core/procedure'
 
 /** Nothing found, measured or said yet: what a plan knows besides its arrangement and kit. */
 export const NOTHING_SAID: Omit<PlanFacts, 'arrangement' | 'kit'> = {
@@ -13,7 +13,7 @@ export const NOTHING_SAID: Omit<PlanFacts, 'arrangement' | 'kit'> = {
   firstSide: '',
   nut: null,
   grease: { amount: null, reason: '', thickener: '', note: '' },
-  schools: CAREFUL,
+  schools: DEFAULT_PRACTICES,
   toolbox: [],
   fittedOn: '2026-05-01',
   betweenMm: null,

@@ -28,7 +28,7 @@ const WORK = [
 const FoundPart = z.object({
   designation: z.string(),
   base: z.string(),
-  familyWords: z.string(),
+  familyText: z.string(),
   changed: z.string(),
 })
 

@@ -1,7 +1,7 @@
 import type { Play } from './endPlay'
 
 /** Shims put together at most: more of them bed in and lose the setting (common practice). */
-const MOST_SHIMS = 3
+const MAX_SHIMS = 3
 /** Below this a dial indicator on a hub shows nothing that can be told from none, mm (common practice). */
 const NOTHING_MM = 0.005
 /** Put under the collar where no play shows, to have some to measure, mm (common practice). */
@@ -51,7 +51,7 @@ export function collarShims(playMm: number, target: Play, shimsMm: readonly numb
     }
   const middle = (change.min + change.max) / 2
   const at = shimsMm.filter((shim) => shim > 0)
-  for (let many = 1; many <= MOST_SHIMS; many++) {
+  for (let many = 1; many <= MAX_SHIMS; many++) {
     const fitting = [...sums(at, many)]
       .map((shims) => ({ shims, off: Math.abs(shims.reduce((a, b) => a + b, 0) - middle) }))
       .filter(({ off }) => off <= (change.max - change.min) / 2 + 1e-9)

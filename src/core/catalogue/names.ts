@@ -127,7 +127,7 @@ function insertByBore({ family, base, dimensions: { bore } }: Part): PartName[] 
 }
 
 /** Snap rings go by their standard or by the side they sit on, with or without the thickness. */
-const RING_WORDS = {
+const RING_LABELS = {
   'shaft snap ring': [
     'DIN 471',
     'external snap ring',
@@ -145,7 +145,7 @@ type Ring = Extract<HardwareDetails, { what: 'snapRing' }>
 
 /** Inch rings go by hundredths of an inch behind the number of their kind: `5100-112` for 1 1/8 in (common practice). */
 function ringNames({ kind, nominalMm, thicknessMm }: Ring): PartName[] {
-  const [standard, ...words] = RING_WORDS[kind]
+  const [standard, ...words] = RING_LABELS[kind]
   const isInch = !Number.isInteger(nominalMm)
   if (!isInch) return named([standard, ...words], [String(nominalMm), `${nominalMm}x${thicknessMm}`])
   const hundredths = Math.floor((nominalMm / MM_PER_INCH) * 100 + 0.01)
@@ -197,5 +197,5 @@ export const namesOf = (part: Part): PartName[] => [
 ]
 
 /** What a part is called across a counter: `cone`, `cup`, else its family. */
-export const kindWords = ({ piece, family }: Pick<Part, 'piece' | 'family'>): string =>
+export const kindText = ({ piece, family }: Pick<Part, 'piece' | 'family'>): string =>
   piece === 'cone' || piece === 'cup' ? piece : familyFacts(family).words

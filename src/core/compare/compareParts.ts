@@ -108,7 +108,7 @@ function closedWidth({ variant }: PartSide, name: DimensionName): number | undef
 }
 
 const RESULTS = { pass: 'same', warn: 'look', fail: 'no' } as const
-const OPTION_WORDS: Record<string, string> = {
+const OPTION_LABELS: Record<string, string> = {
   kind: 'Kind',
   mating: 'Mating ring',
   shape: 'Groove, flange, bore',
@@ -139,7 +139,7 @@ function optionRows(from: Variant, to: Variant, application: Application): Compa
       const isOther = told !== undefined && was !== now
       return {
         feature: check,
-        words: OPTION_WORDS[check] ?? capital(HARDWARE_LABELS[check] ?? check),
+        words: OPTION_LABELS[check] ?? capital(HARDWARE_LABELS[check] ?? check),
         old: was,
         new: now,
         difference: isOther ? 'differs' : '',

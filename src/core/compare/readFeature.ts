@@ -35,14 +35,13 @@ function readCount(text: string): FeatureValue {
 }
 
 /** Lengths below this with no unit are inches where the other is metric: a circle of 4.5 is no 4.5 mm. */
-const LEAST_MM: Partial<Record<UnitFeature, number>> = { boltCircle: 25, pilot: 15 }
+const MIN_MM: Partial<Record<UnitFeature, number>> = { boltCircle: 25, pilot: 15 }
 
 function readSize(text: string, feature: UnitFeature): FeatureValue {
   const read = readLength(text)
   if (!read.ok) return words(text)
   const { value, stated, form } = read.value
-  const inch =
-    stated === 'in' || (stated === null && (form === 'fraction' || value < (LEAST_MM[feature] ?? 0)))
+  const inch = stated === 'in' || (stated === null && (form === 'fraction' || value < (MIN_MM[feature] ?? 0)))
   return { kind: 'length', mm: inch ? value * MM_PER_INCH : value }
 }
 

@@ -16,7 +16,7 @@ export interface ConversionFastener {
 }
 
 /** Threads in steel hold with as much in them as they are thick; so many threads show beyond a nut (common practice). */
-const LEAST_ENGAGED = 1
+const MIN_ENGAGED = 1
 
 /** Shortest and longest bolt for what is clamped, mm under the head; null where the thread is too short for any. */
 export function boltLengths(
@@ -24,7 +24,7 @@ export function boltLengths(
   stackMm: number,
 ): { shortestMm: number; longestMm: number } | null {
   const clamped = clampedMm + stackMm
-  const shortestMm = clamped + LEAST_ENGAGED * threadMm
+  const shortestMm = clamped + MIN_ENGAGED * threadMm
   const longestMm = clamped + depthMm
   return shortestMm <= longestMm ? { shortestMm, longestMm } : null
 }
@@ -32,7 +32,7 @@ export function boltLengths(
 const signedMm = (mm: number): string => `${writeMm(Math.abs(mm))} mm ${mm > 0 ? 'longer' : 'shorter'}`
 const tenth = (mm: number): string => writeMm(Math.round(mm * 10) / 10)
 
-function fastenerWords(stack: number, fastener: ConversionFastener | undefined): string {
+function fastenerText(stack: number, fastener: ConversionFastener | undefined): string {
   const change =
     Math.abs(stack) > 0.05
       ? `The stack is ${signedMm(stack)} with the old spacing: bolt, axle or nut thread must allow for it${stack > 0 ? `, ${writeMm(stack)} mm longer` : ', or a washer of that thickness'}.`
@@ -53,7 +53,7 @@ export function conversionChanges(
   fastener?: ConversionFastener,
 ): ConversionChange[] {
   const stack = chosen.reduce((sum, part) => sum + part.widthChangeMm, 0)
-  const bolts = fastenerWords(stack, fastener)
+  const bolts = fastenerText(stack, fastener)
   const changes: (ConversionChange | false)[] = [
     bolts !== '' && { what: 'Fastener', words: bolts },
     {

@@ -54,13 +54,13 @@ const SAME_MM = 0.04
 /** Up to here it may be a twin of the other system, mm. */
 const NEAR_MM = 0.1
 /** A sleeve thinner than this cannot be turned and pressed in, mm of wall (common practice). */
-const LEAST_WALL_MM = 1.5
+const MIN_WALL_MM = 1.5
 /** Beyond this a sleeve or a bore would be another machine, mm on the diameter. */
-const MOST_CHANGE_MM = 14
-const MOST_PARTS = 8
+const MAX_CHANGE_MM = 14
+const MAX_PARTS = 8
 /** Less than this of what was in the seat is no offer at all; less than the whole is said. A ball bearing of the same size carries
  * about two fifths of a tapered one. */
-const LEAST_SHARE = 0.35
+const MIN_SHARE = 0.35
 
 function mayServe(part: Part, kind: ConversionKind): boolean {
   if (part.piece !== 'complete' || part.dimensions.flangeOutside !== undefined) return false
@@ -86,9 +86,9 @@ function match(ring: number, seat: number, ringAround: boolean): SeatMatch | nul
   const off = ring - seat
   if (Math.abs(off) <= SAME_MM) return 'fits'
   if (Math.abs(off) <= NEAR_MM) return 'near'
-  if (Math.abs(off) > MOST_CHANGE_MM) return null
+  if (Math.abs(off) > MAX_CHANGE_MM) return null
   const room = ringAround ? off : -off
-  if (room > 0) return room / 2 >= LEAST_WALL_MM ? 'sleeve' : null
+  if (room > 0) return room / 2 >= MIN_WALL_MM ? 'sleeve' : null
   return 'machine'
 }
 
@@ -126,7 +126,7 @@ function carriesOf(
   }
   if (now === null) return { carries: 'notKnown', words: '' }
   const share = cKn / now
-  if (share < LEAST_SHARE) return null
+  if (share < MIN_SHARE) return null
   return share >= 1
     ? { carries: 'enough', words: '' }
     : {
@@ -146,13 +146,13 @@ function inchTwin(seatMm: number, ringMm: number): string {
 
 const um = (mm: number): number => Math.round(mm * 1000)
 
-function nearWords(what: 'shaft' | 'hub', ringMm: number, seatMm: number): string {
+function nearText(what: 'shaft' | 'hub', ringMm: number, seatMm: number): string {
   const off = um(ringMm - seatMm)
   const tight = what === 'shaft' ? off < 0 : off > 0
   return `Not the same size: ${writeMm(ringMm)} mm on a ${what === 'shaft' ? 'shaft' : 'bore'} of ${writeMm(seatMm)} mm${inchTwin(seatMm, ringMm)} is ${Math.abs(off)} µm ${tight ? 'tight' : 'loose'}. Measure with a micrometer before it is ordered.`
 }
 
-function seatWords(
+function seatText(
   part: { bore: number; outside: number },
   seat: ConversionSeat,
   shaft: SeatMatch,
@@ -161,8 +161,8 @@ function seatWords(
   const wall = (a: number, b: number) => writeMm(Math.abs(a - b) / 2)
   return [
     shaft === 'fits' && housing === 'fits' ? 'Fits both seats as they are.' : '',
-    shaft === 'near' ? nearWords('shaft', part.bore, seat.shaftMm) : '',
-    housing === 'near' ? nearWords('hub', part.outside, seat.housingMm) : '',
+    shaft === 'near' ? nearText('shaft', part.bore, seat.shaftMm) : '',
+    housing === 'near' ? nearText('hub', part.outside, seat.housingMm) : '',
     shaft === 'sleeve' ? `Sleeve of ${wall(part.bore, seat.shaftMm)} mm wall on the shaft.` : '',
     shaft === 'machine'
       ? `Shaft turned down to ${writeMm(part.bore)} mm: it loses strength, seldom sensible on a wheel.`
@@ -216,7 +216,7 @@ function told(part: Part, { seat, load, now }: Asked): { rank: number; tell: () 
       ratingKn: rating.cKn,
       carries: able.carries,
       sensible,
-      words: [...seatWords({ bore, outside }, seat, shaft, housing), able.words].filter(Boolean).join(' '),
+      words: [...seatText({ bore, outside }, seat, shaft, housing), able.words].filter(Boolean).join(' '),
     }),
   }
 }
@@ -235,6 +235,6 @@ export function partsForSeat(
   return serving(catalogue, kind)
     .flatMap((part) => told(part, asked) ?? [])
     .sort((a, b) => a.rank - b.rank)
-    .slice(0, MOST_PARTS)
+    .slice(0, MAX_PARTS)
     .map((option) => option.tell())
 }

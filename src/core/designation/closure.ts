@@ -21,7 +21,7 @@ export const isSealed = ({ part, closure }: { part: { family: Family }; closure:
   closure.sides === 2 || isSealedKind(part.family)
 
 /** How a part of a family is closed, as it is said. */
-export function closureWords(family: Family, { sides, type }: Closure): string {
+export function closureText(family: Family, { sides, type }: Closure): string {
   if (isSealedKind(family)) return 'sealed, as all of its kind'
   return sides === 0 ? 'open' : `${WORDS[type]} on ${sides === 1 ? 'one side' : 'both sides'}`
 }

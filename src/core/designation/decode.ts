@@ -25,9 +25,9 @@ const GAP_DIGIT = 3
  * probably one that is not listed, not a worn one.
  */
 const UNREADABLE = { lost: 5, clear: 2.5 }
-const MOST_READINGS = 12
+const MAX_READINGS = 12
 /** Readings of one tail worth telling apart, and how much worse than the best they may be. */
-const MOST_TAILS = 4
+const MAX_TAILS = 4
 const OTHER_MEANING = 2
 /**
  * Numbers this much worse than the best are no longer worth telling, ln: a listed part may be a hundred times as common
@@ -308,7 +308,7 @@ const hasLost = (text: string): boolean => [...text].some(isLost)
 export const readAllDesignations = (text: string, language: Language): Reading[] =>
   withConfidence(
     // The cheapest tail is part of the cheapest reading, unless it counts how many marks were misread.
-    cheapestBy(readAll(text, language, language.wear?.several ? MOST_TAILS : 1), identityOf),
+    cheapestBy(readAll(text, language, language.wear?.several ? MAX_TAILS : 1), identityOf),
     hasLost(text),
   )
 
@@ -339,15 +339,15 @@ export function withRepairs(reading: Reading, text: string): Reading {
  * readings (`DD`: contact seals in one convention, shields in another).
  */
 export function decode(text: string, language: Language): Reading[] {
-  const meanings = cheapestBy(readAll(text, language, MOST_TAILS), meaningOf)
+  const meanings = cheapestBy(readAll(text, language, MAX_TAILS), meaningOf)
   const parts = cheapestBy(meanings, identityOf)
   const leading = parts[0]
   if (!leading) return []
   const others = meanings.filter(
     (r) => r !== leading && identityOf(r) === identityOf(leading) && r.cost - leading.cost < OTHER_MEANING,
   )
-  const shown = [...parts, ...others.slice(0, MOST_TAILS - 1)].sort(likeliest)
+  const shown = [...parts, ...others.slice(0, MAX_TAILS - 1)].sort(likeliest)
   return withConfidence(shown, hasLost(text))
-    .slice(0, MOST_READINGS)
+    .slice(0, MAX_READINGS)
     .map((reading) => withRepairs(reading, text))
 }

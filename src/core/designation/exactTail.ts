@@ -21,9 +21,9 @@ export interface ExactTail {
 const TOKEN = 0.02
 const UNDECODED = 0.6
 /** … as groups and marks of a label that belong to the number: more is another text. */
-const MOST_GROUPS = 4
+const MAX_GROUPS = 4
 /** Ways to read one tail that are kept. */
-const MOST_WAYS = 8
+const MAX_WAYS = 8
 /** A number tells its closure, clearance, precision … once. */
 const TWICE = 2
 
@@ -208,7 +208,7 @@ function ways(
   const known = memo.get(key)
   if (known) return known
   const found = stepsFrom(asked, at, bored)
-    .filter(({ undecoded }) => !undecoded || groups < MOST_GROUPS)
+    .filter(({ undecoded }) => !undecoded || groups < MAX_GROUPS)
     .flatMap(({ end, own, undecoded }) =>
       ways(asked, end, groups + (undecoded ? 1 : 0), bored || own.bore !== undefined, memo).map((rest) => ({
         parts: [...(own.parts ?? []), ...rest.parts],
@@ -219,7 +219,7 @@ function ways(
       })),
     )
     .sort(simplest)
-    .slice(0, MOST_WAYS)
+    .slice(0, MAX_WAYS)
   memo.set(key, found)
   return found
 }

@@ -22,9 +22,9 @@ export function meaningOf({ base, part, closure, clearance, tokens }: Reading): 
 
 /**
  * The same for text as it is written on a shelf: a listed part by its meaning, anything else by its letters.
- * @example meaningOfText('6205 DDU', language) === meaningOfText('6205-2RS1', language)
+ * @example partKeyOf('6205 DDU', language) === partKeyOf('6205-2RS1', language)
  */
-export function meaningOfText(text: string, language: Language): string {
+export function partKeyOf(text: string, language: Language): string {
   const part = findPart(language.catalogue, text)
   if (part && (part.piece === 'seal' || part.piece === 'hardware')) return `${part.family}:${part.base}`
   const reading = readClean(text, language)

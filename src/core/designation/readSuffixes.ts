@@ -31,7 +31,7 @@ const BASE_TOUCHING_UNKNOWN = 1.5
 /** A gap within a token: `C 3` is written so, but `2-2RS` is 2 and 2RS rather than 22RS (estimate). */
 const GAP_WITHIN = 0.6
 /** A worn token is recognised by at most one mark taken for a look-alike. */
-const MOST_MISREAD = 3
+const MAX_MISREAD = 3
 /** One number tells its closure, clearance, precision … once. */
 const TOLD_TWICE = 2
 const ONCE: ReadonlySet<SuffixToken['kind']> = new Set([
@@ -49,20 +49,20 @@ const ONCE: ReadonlySet<SuffixToken['kind']> = new Set([
 /** Of a worn stamp, a letter that is a token by itself and looks like a digit, straight behind a digit: as likely the next digit. */
 const LETTER_LIKE_DIGIT = 1.2
 /** Shortest token that may be read through damage: with one mark left of one, anything fits. */
-const LEAST_MARKS = 2
+const MIN_MARKS = 2
 
 /** Tokens by the mark that was read where they begin: those that may begin with it or a look-alike. */
 type Tokens = (first: string) => readonly SuffixToken[]
 
-const MOST_FIRST_MARKS = 200
+const MAX_FIRST_MARKS = 200
 
 function byFirstMark(tokens: readonly SuffixToken[], wear: Wear | undefined): Tokens {
   const made = new Map<string, SuffixToken[]>()
   return (first) => {
     const known =
       made.get(first) ??
-      tokens.filter((token) => confusionCost(first, token.key[0] ?? '', wear) <= MOST_MISREAD)
-    if (made.size < MOST_FIRST_MARKS) made.set(first, known)
+      tokens.filter((token) => confusionCost(first, token.key[0] ?? '', wear) <= MAX_MISREAD)
+    if (made.size < MAX_FIRST_MARKS) made.set(first, known)
     return known
   }
 }
@@ -103,9 +103,9 @@ function tokenCost(
     if (char !== '?') read++
     if (i > 0 && mark.gap) gaps++
     worn += confusionCost(char, key[i] ?? '', wear)
-    if (worn > MOST_MISREAD) return Infinity
+    if (worn > MAX_MISREAD) return Infinity
   }
-  if (read === 0 || (worn > 0 && key.length < LEAST_MARKS)) return Infinity
+  if (read === 0 || (worn > 0 && key.length < MIN_MARKS)) return Infinity
   return KNOWN + RARER[sure] + worn + GAP_WITHIN * gaps
 }
 

@@ -30,15 +30,15 @@ const NO_EDITS = Math.min(MISSED, EXTRA) - 0.05
  * Work of one search, cells of the table of costs: twice what the vaguest text took that names a part. A text that needs more says too little to be read: it fits
  * nearly every number.
  */
-const MOST_CELLS = 400_000
+const MAX_CELLS = 400_000
 /** What stepping to another mark costs beside its cells, in cells. */
 const NODE_CELLS = 3
 /** In a stretch of so few numbers the marks that may follow are looked through one by one. */
 const FEW_NUMBERS = 8
 /** A mark that may stand for more than these is a lost one. */
-const MOST_NEAR = 20
+const MAX_NEAR = 20
 /** Numbers found by one search that are worth reading on. */
-const MOST_FOUND = 800
+const MAX_FOUND = 800
 
 /** Cells that a search may still fill. */
 interface Work {
@@ -180,7 +180,7 @@ class Walk {
       if (j === this.width - 1) continue
       const read = this.read[j] ?? 0
       const near = this.near[read] ?? []
-      if (ANY_OTHER <= left || near.length > MOST_NEAR) return null
+      if (ANY_OTHER <= left || near.length > MAX_NEAR) return null
       for (const code of near)
         if ((this.taken[read * ROW + code] ?? 0) <= left && !codes.includes(code)) codes.push(code)
     }
@@ -260,9 +260,9 @@ const matchOf = (index: NumberIndex, { n, end, cost }: Found): NumberMatch => ({
 
 /** No more numbers than are worth reading on, the likeliest of them. */
 const worthReading = (found: Found[], whole: (found: Found) => number): Found[] =>
-  found.length <= MOST_FOUND
+  found.length <= MAX_FOUND
     ? found
-    : found.sort((a, b) => whole(a) - whole(b) || a.n - b.n).slice(0, MOST_FOUND)
+    : found.sort((a, b) => whole(a) - whole(b) || a.n - b.n).slice(0, MAX_FOUND)
 
 /**
  * Finds the numbers that the marks may begin with, by walking the sorted numbers as a tree with one row of edit costs a
@@ -279,7 +279,7 @@ export function searchNumbers(
   { tail, margin, most: limit = BUDGET, edits = true, wear = USUAL_WEAR }: SearchRange,
 ): NumberMatch[] {
   const clear = !marks.some(({ char }) => char === '?' || char === '*')
-  const work: Work = { left: MOST_CELLS }
+  const work: Work = { left: MAX_CELLS }
   const whole = ({ end, cost }: Found): number => cost + (tail[end] ?? 0)
   for (const budget of STEPS) {
     if (budget > limit) return []

@@ -12,16 +12,14 @@ export interface SpecialBore {
 }
 
 /** A special bore lies within this of the usual one: no thinner inner ring is made (estimate, common practice). */
-const LEAST_SHARE = 0.65
+const MIN_SHARE = 0.65
 const WALL_SHARE = 0.3
 const SAME_MM = 0.02
 
 /** Whether a bore can be in this part and is not its own. */
 function goesInto({ dimensions: { bore, outside } }: Part, mm: number): boolean {
   if (bore === undefined || outside === undefined) return false
-  return (
-    mm >= bore * LEAST_SHARE && mm <= bore + (outside - bore) * WALL_SHARE && Math.abs(mm - bore) > SAME_MM
-  )
+  return mm >= bore * MIN_SHARE && mm <= bore + (outside - bore) * WALL_SHARE && Math.abs(mm - bore) > SAME_MM
 }
 
 const inches = (mm: number): string => `inch bore ${writeInch(mm)} in in a metric outside`

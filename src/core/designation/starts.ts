@@ -12,9 +12,9 @@ export interface Start {
 }
 
 /** Prefixes that stand one behind the other, such as `S` and `F`. */
-const MOST_PREFIXES = 2
+const MAX_PREFIXES = 2
 /** Words before a number that are skipped. */
-const MOST_WORDS = 4
+const MAX_WORDS = 4
 
 const prefixes = new WeakMap<readonly SuffixToken[], Map<string, SuffixToken[]>>()
 
@@ -41,7 +41,7 @@ function behindPrefixes(
   start: Start,
 ): readonly Start[] {
   const more =
-    start.prefix.length >= MOST_PREFIXES
+    start.prefix.length >= MAX_PREFIXES
       ? []
       : (prefixesOf(tokens).get(marks[start.at]?.char ?? '') ?? [])
           .filter((token) => beginsWith(marks, start.at, token.key))
@@ -56,7 +56,7 @@ function behindPrefixes(
 /** Every place where the number may begin, the front first. Words are skipped only where a gap stands behind them. */
 export function startsOf(tokens: readonly SuffixToken[], marks: readonly Glyph[]): Start[] {
   const fronts = [0]
-  for (const { from, to } of groupsOf(marks).slice(0, MOST_WORDS)) {
+  for (const { from, to } of groupsOf(marks).slice(0, MAX_WORDS)) {
     if (to >= marks.length || !isStampWord(marks.slice(from, to))) break
     fronts.push(to)
   }

@@ -15,9 +15,9 @@ export interface Suggestion {
 
 const MOST = 5
 /** Guesses less likely than this beside the best are no help. */
-const LEAST_SHARE = 0.02
+const MIN_SHARE = 0.02
 
-function changedWords({ repaired, tokens }: Reading): string {
+function changedText({ repaired, tokens }: Reading): string {
   const repairs = repaired.map(({ read, taken }) => {
     if (read === '') return `${taken} added`
     return taken === '' ? `${read} left out` : `${read} read as ${taken}`
@@ -77,9 +77,9 @@ export function suggestionsFor(text: string, language: Language): Suggestion[] {
   const best = readings[0]?.confidence ?? 0
   const seen = new Set<string>()
   return readings
-    .filter((r) => r.confidence >= best * LEAST_SHARE && !leavesMost(r))
+    .filter((r) => r.confidence >= best * MIN_SHARE && !leavesMost(r))
     .flatMap((r) => {
-      const changed = changedWords(r)
+      const changed = changedText(r)
       if (changed === '' || seen.has(r.canonical)) return []
       seen.add(r.canonical)
       return [{ designation: r.canonical, changed }]

@@ -1,6 +1,6 @@
 import type { Family } from '../catalogue'
 import type { Instrument } from '../quantity'
-import { coolingWords, timeToFit } from './cooling'
+import { coolingText, timeToFit } from './cooling'
 import { heatToDropIn, ROOM_C } from './heatToDropIn'
 import { clearanceLeft, internalClearance, type ClearanceGroup } from './internalClearance'
 import { judgeSeat, type SeatReading, type SeatVerdict } from './judgeSeat'
@@ -42,7 +42,7 @@ export interface FitQuestion {
   /** outside of a hub, mm; none = thick */
   hubOutside?: number | undefined
   /** what the outer ring sits in, as it is called: hub, knuckle, wheel */
-  hubWords?: string | undefined
+  hubText?: string | undefined
   materials?: { shaft?: Material | undefined; housing?: Material | undefined } | undefined
 }
 
@@ -73,7 +73,7 @@ export type FitProblem =
   | { code: 'side'; name: string; ring: 'inner' | 'outer' }
   | { code: 'sizes' }
 
-export const fitProblemWords = (problem: FitProblem): string => {
+export const fitProblemText = (problem: FitProblem): string => {
   switch (problem.code) {
     case 'class':
       return `The tables hold no class “${problem.name}” for this size. Use f, g, h, j, js, k, m, n, p or r with 4 to 9 for a shaft, capitals for a housing, up to 500 mm.`
@@ -116,7 +116,7 @@ function timeLeft(q: FitQuestion, max: number, nominal: number, celsius: number,
       : { insideMm: q.outside, outsideMm: hub, filled: 1, wallMm: (hub - q.outside) / 2 }
   const gripRise = max / 1000 / (expansion * 1e-6 * nominal)
   const rise = Math.ceil(celsius / 5) * 5 - ROOM_C
-  return ` ${coolingWords(timeToFit({ ...ring, widthMm: q.width, density, heatCapacity }, rise, gripRise))}`
+  return ` ${coolingText(timeToFit({ ...ring, widthMm: q.width, density, heatCapacity }, rise, gripRise))}`
 }
 
 const NEVER_HEATED =
@@ -171,7 +171,7 @@ function heatAdvice(
     return cold(
       `${Math.ceil(celsius)} °C is more than ${what} may have (${limit} °C): press it${q.ring === 'outer' ? ', or cool the bearing' : ''}.`,
     )
-  const advice = `Heat the ${q.ring === 'inner' ? 'bearing' : (q.hubWords ?? 'hub or housing')} to about ${warmth(celsius)} by hot air, plate or induction, never with a flame; at most ${limit} °C${q.ring === 'outer' && material === undefined ? ' as long as nobody has said what it is made of' : ''}. Wear gloves.`
+  const advice = `Heat the ${q.ring === 'inner' ? 'bearing' : (q.hubText ?? 'hub or housing')} to about ${warmth(celsius)} by hot air, plate or induction, never with a flame; at most ${limit} °C${q.ring === 'outer' && material === undefined ? ' as long as nobody has said what it is made of' : ''}. Wear gloves.`
   return { byHeat: true, advice }
 }
 

@@ -1,4 +1,4 @@
-import { TAKEN } from './internalClearance'
+import { CLEARANCE_REDUCTION } from './internalClearance'
 import { MATERIALS } from './materials'
 import type { Limits } from './toleranceClass'
 
@@ -24,7 +24,8 @@ export function clearanceStages(
   dmMm: number,
 ): { fresh: Span; mounted: Span; warm: Span } {
   const taken = (end: 'min' | 'max'): number =>
-    TAKEN.inner * Math.max(0, fits.inner?.[end] ?? 0) + TAKEN.outer * Math.max(0, fits.outer?.[end] ?? 0)
+    CLEARANCE_REDUCTION.inner * Math.max(0, fits.inner?.[end] ?? 0) +
+    CLEARANCE_REDUCTION.outer * Math.max(0, fits.outer?.[end] ?? 0)
   const mounted = { min: clearance.lower - taken('max'), max: clearance.upper - taken('min') }
   const grown = MATERIALS.steel.expansion * 1e-6 * innerHotterK * dmMm * 1000
   return {

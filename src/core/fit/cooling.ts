@@ -83,5 +83,5 @@ const range = ({ least, most }: { least: number; most: number }): string =>
   said(least) === said(most) ? `about ${said(least)}` : `${said(least)} to ${said(most)}`
 
 /** What a fitter has to know before he takes it off the heater. */
-export const coolingWords = ({ inAir, onSeat }: Cooling): string =>
+export const coolingText = ({ inAir, onSeat }: Cooling): string =>
   `Estimate: it goes on for ${range(inAir)} in air, and grips ${range(onSeat)} after it touches; one push, square, to the shoulder.`

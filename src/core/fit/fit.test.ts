@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { checkFit, fitProblemWords, type FitQuestion } from './checkFit'
+import { checkFit, fitProblemText, type FitQuestion } from './checkFit'
 import { coolingSeconds, timeToFit } from './cooling'
 import { heatToDropIn } from './heatToDropIn'
 import { clearanceLeft, internalClearance, CLEARANCE_GROUPS } from './internalClearance'
@@ -368,7 +368,7 @@ describe('where a rule of a fit changes', () => {
   it('the right ring is named where a class is on the wrong side', () => {
     const words = (q: Parameters<typeof ask>[0]) => {
       const answer = ask(q)
-      return answer.ok ? '' : fitProblemWords(answer.problem)
+      return answer.ok ? '' : fitProblemText(answer.problem)
     }
     expect(words({ class: 'N7' })).toContain('sits on a shaft')
     expect(words({ ring: 'outer', class: 'k5' })).toContain('sits in a housing')

@@ -1,7 +1,12 @@
-export { checkFit, fitProblemWords } from './checkFit'
+export { checkFit, fitProblemText } from './checkFit'
 export { clearanceStages } from './clearanceStages'
 export { driveUpOf } from './driveUp'
-export { CLEARANCE_GROUPS, internalClearance, TAKEN, type ClearanceGroup } from './internalClearance'
+export {
+  CLEARANCE_GROUPS,
+  internalClearance,
+  CLEARANCE_REDUCTION,
+  type ClearanceGroup,
+} from './internalClearance'
 export { MATERIAL_NAMES, type Material } from './materials'
 export { readSeat } from './readSeat'
 export { recommendSeat, type UsualSeat } from './recommendSeat'

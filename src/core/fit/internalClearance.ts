@@ -155,7 +155,7 @@ export function internalClearance(
 }
 
 /** How much of an interference on each ring shows in the clearance (common practice). */
-export const TAKEN = { inner: 0.8, outer: 0.7 }
+export const CLEARANCE_REDUCTION = { inner: 0.8, outer: 0.7 }
 
 /**
  * Clearance left once a ring is mounted: tight fits take it away, loose ones give nothing back.
@@ -168,7 +168,7 @@ export function clearanceLeft(
   interference: { min: number; max: number },
 ): { min: number; max: number } {
   return {
-    min: clearance.lower - TAKEN[ring] * Math.max(0, interference.max),
-    max: clearance.upper - TAKEN[ring] * Math.max(0, interference.min),
+    min: clearance.lower - CLEARANCE_REDUCTION[ring] * Math.max(0, interference.max),
+    max: clearance.upper - CLEARANCE_REDUCTION[ring] * Math.max(0, interference.min),
   }
 }

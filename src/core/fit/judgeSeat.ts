@@ -1,5 +1,5 @@
 import { capital, withArticle } from '../capital'
-import { INSTRUMENT_REPEATS, INSTRUMENT_SIGMA, INSTRUMENT_WORDS, type Instrument } from '../quantity'
+import { INSTRUMENT_REPEATS, INSTRUMENT_SIGMA, INSTRUMENT_LABELS, type Instrument } from '../quantity'
 import type { Limits } from './toleranceClass'
 
 /** One reading of a seat: where, how deep, what. */
@@ -48,8 +48,8 @@ function allowances(instrument: Instrument): { sigma: number; scatter: (count: n
   }
 }
 
-const coarseWords = (instrument: Instrument, sigma: number, band: number): string =>
-  `${capital(withArticle(INSTRUMENT_WORDS[instrument]))} is good to about ${um(SURE_SIGMAS * sigma)} and the class is ${um(band)} wide: it can show a seat that is lost, not one that is good. Measure with a micrometer.`
+const coarseText = (instrument: Instrument, sigma: number, band: number): string =>
+  `${capital(withArticle(INSTRUMENT_LABELS[instrument]))} is good to about ${um(SURE_SIGMAS * sigma)} and the class is ${um(band)} wide: it can show a seat that is lost, not one that is good. Measure with a micrometer.`
 
 /**
  * Whether a measured seat is still good: against the limits of its class, round and straight, as far as the instrument can
@@ -105,7 +105,7 @@ export function judgeSeat(
     roundOff > FORM_SHARE * band && `out of round by ${um(outOfRound)}`,
     taperOff > FORM_SHARE * band && `tapered by ${um(taper)}`,
   ].filter((d) => d !== false)
-  const coarse = SURE_SIGMAS * sigma > band ? coarseWords(instrument, sigma, band) : ''
+  const coarse = SURE_SIGMAS * sigma > band ? coarseText(instrument, sigma, band) : ''
   if (doubts.length > 0) {
     const words = doubts.join('; ')
     return doubtful(

@@ -60,7 +60,7 @@ export interface UsualClass {
   why: string
 }
 
-const LOAD_WORDS: Record<SeatLoad, string> = { light: 'Light', normal: 'Normal', heavy: 'Heavy' }
+const LOAD_LABELS: Record<SeatLoad, string> = { light: 'Light', normal: 'Normal', heavy: 'Heavy' }
 
 /** Small bearings that are slipped in, a pin or shaft through them (common practice). */
 const BY_THUMB: Readonly<Record<'inner' | 'outer', UsualClass>> = {
@@ -154,7 +154,7 @@ export function recommendClass(use: SeatUse): UsualClass {
     const [, ...byLoad] = TURNING_SHAFT[rolling].find(([to]) => boreMm <= to) ?? [0, 'j6', 'k5', 'k5']
     return {
       class: at(kind === 'taperedInch' ? TURNING_INCH_SHAFT : byLoad, load),
-      why: `Turns against its load: tight, or it creeps and wears its shaft. ${LOAD_WORDS[load]} load, ${rolling} bearing.`,
+      why: `Turns against its load: tight, or it creeps and wears its shaft. ${LOAD_LABELS[load]} load, ${rolling} bearing.`,
     }
   }
   if (turning === 'inner')

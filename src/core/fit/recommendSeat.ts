@@ -1,4 +1,9 @@
-import { CLEARANCE_GROUPS, internalClearance, TAKEN, type ClearanceGroup } from './internalClearance'
+import {
+  CLEARANCE_GROUPS,
+  internalClearance,
+  CLEARANCE_REDUCTION,
+  type ClearanceGroup,
+} from './internalClearance'
 import { lighterClass, recommendClass, type SeatUse, type UsualClass } from './recommendClass'
 import { ringLimits, type RingClass } from './ringTolerances'
 import { isHandFitted, isRaceway } from './seatKind'
@@ -21,7 +26,7 @@ export interface UsualSeat extends UsualClass {
 }
 
 /** No more assemblies than this may come out without clearance. */
-export const MOST_WITHOUT = 0.02
+export const MAX_WITHOUT = 0.02
 /** Groups that are on the shelf. */
 const BUYABLE: readonly ClearanceGroup[] = ['CN', 'C3']
 
@@ -38,7 +43,7 @@ function shareWith(asked: SeatAsked, name: string, group: ClearanceGroup): numbe
       seat,
       ring: ringLimits(inner ? 'bore' : 'outside', nominal, asked.kind, asked.precision),
       clearance: internalClearance(asked.family, group, asked.boreMm, asked.kind),
-      taken: TAKEN[asked.ring],
+      taken: CLEARANCE_REDUCTION[asked.ring],
       sign: inner ? 1 : -1,
     })
   )
@@ -73,7 +78,7 @@ export function recommendSeat(asked: SeatAsked): UsualSeat {
     const share = shareWith(asked, name, group)
     return share === null ? [] : [{ name, group, share }]
   })
-  const found = tried.find(({ share }) => share < MOST_WITHOUT)
+  const found = tried.find(({ share }) => share < MAX_WITHOUT)
   const best =
     found ??
     tried.reduce((a, b) => (b.share < a.share ? b : a), {

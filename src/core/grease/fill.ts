@@ -9,7 +9,7 @@ export const FILL_SCHOOLS = ['hubFull', 'bearingsFullCavityThird', 'bearingsThir
 export type FillSchool = (typeof FILL_SCHOOLS)[number]
 
 /** What each school does, and when it is right. */
-export const SCHOOL_WORDS: Record<FillSchool, { name: string; when: string }> = {
+export const SCHOOL_LABELS: Record<FillSchool, { name: string; when: string }> = {
   hubFull: {
     name: 'hub packed full',
     when: 'Slow wheels: nothing overheats, and water finds no room. Below n·dm 50 000.',

@@ -1,6 +1,6 @@
 export { cavityBetween } from './cavityBetween'
-export { greaseFill, schoolFor, speedFactor, SCHOOL_WORDS, FILL_SCHOOLS, type FillSchool } from './fill'
+export { greaseFill, schoolFor, speedFactor, SCHOOL_LABELS, FILL_SCHOOLS, type FillSchool } from './fill'
 export { freeVolumeMl, GREASE_DENSITY } from './freeVolume'
 export { lipFilmMl } from './lipFilm'
-export { mixing, MIXING_WORDS, THICKENER_WORDS, THICKENERS } from './mixing'
+export { mixing, MIXING_LABELS, THICKENER_LABELS, THICKENERS } from './mixing'
 export { isRegreased, relubricationGrams, relubricationHours, wheelRpm } from './relubrication'

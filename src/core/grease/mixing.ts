@@ -2,12 +2,12 @@ import chart from '../../../data/thickeners.json'
 
 export const THICKENERS = Object.keys(chart.names) as [Thickener, ...Thickener[]]
 export type Thickener = keyof typeof chart.names
-export const THICKENER_WORDS: Readonly<Record<Thickener, string>> = chart.names
+export const THICKENER_LABELS: Readonly<Record<Thickener, string>> = chart.names
 
 export type Mixing = 'same' | 'mixes' | 'doubtful' | 'clash'
 
 /** What to do, by how two thickeners get on. */
-export const MIXING_WORDS: Record<Mixing, string> = {
+export const MIXING_LABELS: Record<Mixing, string> = {
   same: 'Same thickener. Oils and additives may still differ: confirm with the grease maker.',
   mixes: 'Usually mixes; clean out what you can and confirm with the grease maker.',
   doubtful: 'Doubtful: charts differ. Clean out, or confirm with the grease maker.',

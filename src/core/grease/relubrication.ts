@@ -15,7 +15,7 @@ const HALVES_PER_K = 15
 /** What shortens it (handbook ranges, the middle taken). */
 const SHARES = { washed: 0.2, dusty: 0.5, upright: 0.5 }
 /** A year of days and nights: nothing is promised beyond. */
-const MOST_HOURS = 8760
+const MAX_HOURS = 8760
 
 export interface IntervalQuestion {
   element: RollingElement
@@ -48,7 +48,7 @@ export function relubricationHours(q: IntervalQuestion): number {
   const hot = Math.max(0, (q.celsius ?? FORMULA_C) - FORMULA_C)
   const share =
     (q.washed ? SHARES.washed : 1) * (q.dusty ? SHARES.dusty : 1) * (q.upright ? SHARES.upright : 1)
-  return Math.max(0, Math.min(MOST_HOURS, base * share * 0.5 ** (hot / HALVES_PER_K)))
+  return Math.max(0, Math.min(MAX_HOURS, base * share * 0.5 ** (hot / HALVES_PER_K)))
 }
 
 /** Turns a minute of a wheel: v / (π · tyre). @param kmh road speed @param tyreMm outside of the tyre, mm */

@@ -3,12 +3,12 @@ import { shipped } from '../../../tests/support/shipped'
 import {
   buildIdentifier,
   CONDITIONS,
-  evidenceWords,
+  evidenceText,
   identify,
   identifyByPlainScan,
-  nextWords,
+  nextText,
   readMeasurements,
-  unlistedWords,
+  unlistedText,
 } from '.'
 import type { Evidence, Looks, TypedMeasurement } from '.'
 
@@ -46,8 +46,8 @@ describe('worn wheel bearing in inches', () => {
     const bore = item(found, 'bore')
     expect(bore?.verdict).toBe('strained')
     expect(bore?.deviationMm).toBeCloseTo(-0.254, 3)
-    expect(bore && evidenceWords(bore)).toMatch(/0\.25 mm small/)
-    expect(bore && evidenceWords(bore, 'in')).toMatch(/0\.0100 in small/)
+    expect(bore && evidenceText(bore)).toMatch(/0\.25 mm small/)
+    expect(bore && evidenceText(bore, 'in')).toMatch(/0\.0100 in small/)
   })
   it('is above 0.95 with a damaged stamp on the cup', () => {
     const found = ask(sizes, [{ text: 'LM119?0', on: 'cup' }], { element: 'taperedRoller' })
@@ -106,7 +106,7 @@ describe('a size that no list holds', () => {
     (condition) => {
       const found = ask({ bore: '19.3', outside: '44.4', width: '13.2' }, [], {}, { condition })
       expect(found.unlisted).toBeGreaterThan(first(found)?.probability ?? 1)
-      expect(unlistedWords(true, found.nearest[0])).toMatch(/nearest is \S+ \(measured \w+ \d\.\d+ mm/)
+      expect(unlistedText(true, found.nearest[0])).toMatch(/nearest is \S+ \(measured \w+ \d\.\d+ mm/)
     },
   )
 })
@@ -134,10 +134,10 @@ it('asks for what tells the leading candidates apart, and stops when nothing doe
   const open = ask({ bore: '25' }, [], { element: 'ball' })
   expect(['outside', 'width']).toContain(open.next?.feature)
   expect(open.next?.separates.length).toBeGreaterThan(1)
-  expect(nextWords(open)?.heading).toMatch(/^Measure the (outside|width)$/)
+  expect(nextText(open)?.heading).toMatch(/^Measure the (outside|width)$/)
   const settled = ask({ bore: '15', outside: '28', width: '7' }, [], { element: 'ball' })
   expect(settled.next).toBeNull()
-  expect(nextWords(settled)?.heading).toBe('Enough measured')
+  expect(nextText(settled)?.heading).toBe('Enough measured')
 })
 
 it('says which look parts kinds of one size: 6205, 7205, 1205 and NU205', () => {
@@ -145,7 +145,7 @@ it('says which look parts kinds of one size: 6205, 7205, 1205 and NU205', () => 
   expect(found.candidates.slice(0, 8).map((c) => c.part.base)).toEqual(
     expect.arrayContaining(['6205', '7205', '1205', 'NU205']),
   )
-  const words = nextWords(found)
+  const words = nextText(found)
   expect(words?.heading).toBe('Look which kind it is')
   expect(words?.line).toMatch(/7205: one row of balls, one shoulder ground away/)
 })
@@ -162,7 +162,7 @@ it.each([
   expect(first(found)?.part.base).toBe('22207')
   const words = item(found, 'bore')
   expect(words?.verdict).toBe(verdict)
-  expect(words && evidenceWords(words).includes('1:12')).toBe(verdict === 'strained')
+  expect(words && evidenceText(words).includes('1:12')).toBe(verdict === 'strained')
 })
 
 it('ranks like the plain scan of every part', () => {

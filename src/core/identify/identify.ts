@@ -345,7 +345,7 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
   const shares = new Map(ranked.map(({ part, probability }) => [part, probability]))
   const nearest =
     !leads || models.readings.length === 0
-      ? ranked.slice(0, leads ? MOST_NEAREST : 0).map(({ part }) => part)
+      ? ranked.slice(0, leads ? MAX_NEAREST : 0).map(({ part }) => part)
       : nearestBySize(identifier, models)
   return {
     nearest: nearest.map((part) => explained(part, shares.get(part) ?? 0, models)),
@@ -361,7 +361,7 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
 }
 
 /** Listed parts shown beside “not listed”. */
-const MOST_NEAREST = 3
+const MAX_NEAREST = 3
 /** Parts nearest in all that was measured, by the sum of relative differences; none that is seen to be of another kind. */
 function nearestBySize(identifier: Identifier, { readings, closed, evidence }: Models): Part[] {
   const prior = identifier.priors(evidence.looks)
@@ -372,7 +372,7 @@ function nearestBySize(identifier: Identifier, { readings, closed, evidence }: M
   const off = prior.map((log, i) => (log === -Infinity || unlike[of[i] ?? 0] ? Infinity : 0))
   for (const { feature, meanMm } of readings) addDifference(off, meanMm, identifier.sizes(feature, closed))
   const near = off.map((away) => -away)
-  const most = -leastOf(near, MOST_NEAREST)
+  const most = -leastOf(near, MAX_NEAREST)
   const nearest: { part: Part; away: number }[] = []
   off.forEach((away, i) => {
     const part = identifier.candidates[i]?.part
@@ -380,7 +380,7 @@ function nearestBySize(identifier: Identifier, { readings, closed, evidence }: M
   })
   return nearest
     .sort((a, b) => a.away - b.away)
-    .slice(0, MOST_NEAREST)
+    .slice(0, MAX_NEAREST)
     .map(({ part }) => part)
 }
 

@@ -21,4 +21,4 @@ export {
 } from './identify'
 export type { Experience } from './priors'
 export { readMeasurements, type TypedMeasurement } from './readMeasurements'
-export { evidenceWords, ITEM_WORDS, nextWords, patternWords, unlistedWords } from './words'
+export { evidenceText, ITEM_LABELS, nextText, patternText, unlistedText } from './words'

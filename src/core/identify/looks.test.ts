@@ -7,7 +7,7 @@ import { buildIdentifier, identify } from './identify'
 import { logReading, readingModel } from './readingModel'
 import { ringBandMm } from '../fit'
 import { weighLooks } from './weighLooks'
-import { patternWords } from './words'
+import { patternText } from './words'
 
 const identifier = buildIdentifier(shipped)
 const part = (base: string) => {
@@ -96,7 +96,7 @@ describe('next measurement', () => {
 })
 
 it('several readings tell their pattern: noise is noise, more is out of round', () => {
-  const words = (...valuesMm: number[]) => patternWords({ ...measured('bore', 0), valuesMm })
+  const words = (...valuesMm: number[]) => patternText({ ...measured('bore', 0), valuesMm })
   expect(words(25)).toBe('')
   expect(words(25, 25.02)).toBe('2 readings, 0.02 mm apart')
   expect(words(25, 25.02, 25.14)).toContain('out of round')

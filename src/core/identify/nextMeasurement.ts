@@ -22,9 +22,9 @@ export interface NextMeasurement {
 const WORTH_BITS = 0.05
 /** Candidates that matter. */
 const MOST = 40
-const LEAST_SHARE = 0.002
+const MIN_SHARE = 0.002
 /** Two sizes nearer than this are not told apart on a used part by any instrument, mm. */
-const LEAST_APART_MM = 0.12
+const MIN_APART_MM = 0.12
 /** An instrument tells two sizes apart that lie this many of its standard uncertainties from each other. */
 const APART_SIGMAS = 3
 
@@ -98,7 +98,7 @@ interface Option {
 /** What the instrument at hand tells apart: that of the latest reading, a digital caliper before there is one. */
 function toldApartMm({ measurements }: Evidence): number {
   const instrument = measurements.at(-1)?.instrument ?? 'digitalCaliper'
-  return Math.max(LEAST_APART_MM, APART_SIGMAS * INSTRUMENT_SIGMA[instrument])
+  return Math.max(MIN_APART_MM, APART_SIGMAS * INSTRUMENT_SIGMA[instrument])
 }
 
 const sizeOf = (part: Part, feature: Feature, closed: boolean | null): number | undefined =>
@@ -154,7 +154,7 @@ export function nextMeasurement(
   ranked: readonly Ranked[],
   done: { measured: ReadonlySet<Feature>; roles: ReadonlySet<SizeRole>; evidence: Evidence },
 ): NextMeasurement | null {
-  const leading = ranked.slice(0, MOST).filter((r) => r.probability > LEAST_SHARE)
+  const leading = ranked.slice(0, MOST).filter((r) => r.probability > MIN_SHARE)
   const total = leading.reduce((sum, r) => sum + r.probability, 0)
   if (leading.length < 2 || total <= 0) return null
   const shares = leading.map((r) => ({ part: r.part, probability: r.probability / total }))

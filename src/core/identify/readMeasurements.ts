@@ -1,11 +1,11 @@
 import {
   coarseStep,
   guessUnits,
-  lengthProblemWords,
+  lengthProblemText,
   readLength,
   roundingStep,
   toMm,
-  unitReasonWords,
+  unitReasonText,
   writeMm,
   type Instrument,
   type LengthUnit,
@@ -26,7 +26,7 @@ export interface TypedMeasurement {
 
 export interface ReadMeasurement extends Measured {
   unit: LengthUnit
-  unitWords: string
+  unitText: string
 }
 
 /** `unreadable`: text that is no length. `impossible`: lengths that no bearing can have. */
@@ -72,7 +72,7 @@ export function readMeasurements(
       if (length.ok) return [length.value]
       issues.push({
         path: ['measurements', index, 'readings', at],
-        message: lengthProblemWords(length.problem),
+        message: lengthProblemText(length.problem),
       })
       return []
     })
@@ -100,7 +100,7 @@ export function readMeasurements(
       condition: m.condition ?? ('used' as const),
       unit: answer.unit,
       unitGuessed: answer.reason !== 'chosen' && answer.reason !== 'stated',
-      unitWords: unitReasonWords(answer),
+      unitText: unitReasonText(answer),
     }
   })
   const problem = crossing(measured)

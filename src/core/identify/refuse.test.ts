@@ -5,9 +5,9 @@ import { buildCatalogue, type Part } from '../catalogue'
 import {
   buildIdentifier,
   identify,
-  nextWords,
+  nextText,
   readMeasurements,
-  unlistedWords,
+  unlistedText,
   type Feature,
   type Identification,
   type Looks,
@@ -64,7 +64,7 @@ describe('sizes that several parts share', () => {
         else expect(alike.length, `${rod.base} ${off}`).toBeGreaterThanOrEqual(1)
         if (off === 0) expect(alike.map(({ part }) => part.base)).toContain(rod.base)
       }
-    expect(nextWords(ask(sizesOf(rods[0] as Part, 0), { element: 'none' }))).toEqual({
+    expect(nextText(ask(sizesOf(rods[0] as Part, 0), { element: 'none' }))).toEqual({
       heading: 'Same size, more than one part',
       line: 'PHS5, POS5, PHS5L and POS5L: read the number, or look at the thread: on a shank or in a hole, right-hand or left-hand.',
     })
@@ -98,8 +98,8 @@ describe('sizes that nobody lists', () => {
     const found = ask(sizes, { element: 'ball' }, '', without)
     expect(found.unlisted).toBeGreaterThan(least)
     expect(found.unlisted).toBeGreaterThan(leader(found)?.probability ?? 1)
-    expect(nextWords(found)?.heading).toBe('Not in the catalogue')
-    expect(nextWords(found)?.line).toMatch(/^Check the (bore|outside|width) again.*part of your own/)
+    expect(nextText(found)?.heading).toBe('Not in the catalogue')
+    expect(nextText(found)?.line).toMatch(/^Check the (bore|outside|width) again.*part of your own/)
   })
 
   it('repeating a reading never strengthens a part it contradicts', () => {
@@ -140,19 +140,19 @@ describe('sizes that nobody lists', () => {
       expect(Math.abs((d.bore ?? 0) / 31.3 - 1)).toBeLessThan(0.12)
       expect(Math.abs((d.outside ?? 0) / 66.6 - 1)).toBeLessThan(0.12)
     }
-    expect(unlistedWords(true, nearest)).toMatch(/\(measured \w+ \d+\.\d\d mm (smaller|larger)/)
+    expect(unlistedText(true, nearest)).toMatch(/\(measured \w+ \d+\.\d\d mm (smaller|larger)/)
     expect(ask({ bore: '25', outside: '52', width: '15' }).nearest).toEqual([])
   })
 
   it('says nothing of evidence that nobody gave', () => {
     const stamped = ask({}, {}, 'XQ7744B')
-    expect(unlistedWords(true, stamped.nearest[0])).toMatch(/^Nothing listed has this number\./)
+    expect(unlistedText(true, stamped.nearest[0])).toMatch(/^Nothing listed has this number\./)
     const measured = ask({ bore: '19.3', outside: '44.4' })
-    expect(unlistedWords(true, measured.nearest[0] ?? leader(measured))).toMatch(
+    expect(unlistedText(true, measured.nearest[0] ?? leader(measured))).toMatch(
       /^Nothing listed has these sizes\./,
     )
     const seen = ask({}, { flange: true })
-    expect(unlistedWords(true, leader(seen))).toMatch(/^Nothing listed has this shape\./)
+    expect(unlistedText(true, leader(seen))).toMatch(/^Nothing listed has this shape\./)
   })
 })
 
@@ -178,7 +178,7 @@ describe('what is seen', () => {
     expect(ask({ bore: '25' }, { piece: 'innerRing' }).next?.feature).not.toBe('outside')
     expect(ask({ shaft: '25' }).next?.feature).toBe('housing')
     const cup = ask({ outside: '50.29', cupWidth: '10.67' }, { piece: 'cup' })
-    expect(nextWords(cup)).toEqual({
+    expect(nextText(cup)).toEqual({
       heading: 'Same size, different series',
       line: 'L44610 and L45410 cannot be told apart by size. Read the number, or that of the cone.',
     })

@@ -7,12 +7,12 @@ import { logMisread, logNearMiss, logReading, type ReadingModel } from './readin
 /** A size counts as near when the reading speaks for it at least this much more than a near miss would, ln. */
 const NEAR = 0.5
 /** Share of what comes over the counter that stands in a shop's own lists only, for a long list (estimate). */
-const MOST_SHARE = 0.25
+const MAX_SHARE = 0.25
 /** Parts at which half of that share is reached. */
 const HALF_AT = 500
 
 /** Prior of all parts of the shelf together. */
-export const shelfShare = (count: number): number => (MOST_SHARE * count) / (count + HALF_AT)
+export const shelfShare = (count: number): number => (MAX_SHARE * count) / (count + HALF_AT)
 
 /** A stretch of sizes near a reading: how much more than a misreading it speaks for each, as a factor less one. */
 interface NearRange extends SizeRange {

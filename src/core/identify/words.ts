@@ -7,7 +7,7 @@ import type { NextMeasurement } from './nextMeasurement'
 import { isSameSize } from './sameSize'
 
 /** Names of evidence on the screen, one spelling everywhere. */
-export const ITEM_WORDS: Record<string, string> = {
+export const ITEM_LABELS: Record<string, string> = {
   bore: 'Bore',
   outside: 'Outside',
   width: 'Width',
@@ -62,7 +62,7 @@ const differenceIn = (unit: LengthUnit, mm: number): string =>
   unit === 'mm' ? `${mm.toFixed(2)} mm` : `${(mm / MM_PER_INCH).toFixed(4)} in`
 
 /** One line on how a piece of evidence stands to a part. @param unit of differences */
-export function evidenceWords(item: EvidenceItem, unit: LengthUnit = 'mm'): string {
+export function evidenceText(item: EvidenceItem, unit: LengthUnit = 'mm'): string {
   if (item.item === 'stamp') return stampWords(item)
   if (item.cause === 'noSuchSize') return 'this part has no such size'
   if (item.cause === 'sizeUnknown') return 'not in the table for this set'
@@ -85,14 +85,14 @@ export function evidenceWords(item: EvidenceItem, unit: LengthUnit = 'mm'): stri
 const APART_SIGMAS = 4
 
 /** What several readings of one size say of the surface; empty for a single one. */
-export function patternWords({ valuesMm, instrument }: Measured, unit: LengthUnit = 'mm'): string {
+export function patternText({ valuesMm, instrument }: Measured, unit: LengthUnit = 'mm'): string {
   if (valuesMm.length < 2) return ''
   const apart = Math.max(...valuesMm) - Math.min(...valuesMm)
   const uneven = apart > APART_SIGMAS * INSTRUMENT_SIGMA[instrument]
   return `${valuesMm.length} readings, ${differenceIn(unit, apart)} apart${uneven ? ': out of round or measured at an angle' : ''}`
 }
 
-const lower = (item: string): string => (ITEM_WORDS[item] ?? item).toLowerCase()
+const lower = (item: string): string => (ITEM_LABELS[item] ?? item).toLowerCase()
 
 /** How what was measured differs from a part, largest difference first; empty where nothing was measured. */
 function differencesFrom(part: IdentifiedPart, unit: LengthUnit): string[] {
@@ -116,7 +116,7 @@ const isStamped = (part: IdentifiedPart): boolean => part.evidence.some((e) => e
  * What an identification says of parts that no list holds; only of evidence that was given.
  * @param leads whether “not listed” is likelier than every listed size
  */
-export function unlistedWords(
+export function unlistedText(
   leads: boolean,
   nearest: IdentifiedPart | undefined,
   unit: LengthUnit = 'mm',
@@ -174,7 +174,7 @@ const LOOK_AT: Partial<Record<Family, string>> = {
 }
 
 /** Kinds that share the size of the leader: measuring does not part them, looking does. Null when there are none. */
-function kindWords(leader: IdentifiedPart, others: readonly IdentifiedPart[]): string | null {
+function kindText(leader: IdentifiedPart, others: readonly IdentifiedPart[]): string | null {
   const twins = others.filter(
     (o) =>
       o !== leader &&
@@ -213,7 +213,7 @@ const sizesAlike = ({ dimensions: a }: IdentifiedPart, { dimensions: b }: Identi
     return x === undefined || y === undefined || Math.abs(x - y) <= ALIKE_MM
   })
 
-function twinWords({ part }: IdentifiedPart, twins: readonly string[]): { heading: string; line: string } {
+function twinText({ part }: IdentifiedPart, twins: readonly string[]): { heading: string; line: string } {
   const shown = twins.slice(0, 4)
   const names = `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}`
   if (part.piece === 'cup' || part.piece === 'cone') {
@@ -232,7 +232,7 @@ function twinWords({ part }: IdentifiedPart, twins: readonly string[]): { headin
   }
 }
 
-function settledWords({ part, probability, evidence, decided }: IdentifiedPart): string {
+function settledText({ part, probability, evidence, decided }: IdentifiedPart): string {
   if (probability < SETTLED)
     return 'Nothing more separates the rest by measuring. Look for a stamp, or compare with a new part.'
   const named = !evidence.some((e) => e.deviationMm !== null)
@@ -250,13 +250,13 @@ const SETTLED = 0.8
 /** Doubt that is no longer worth another measurement. */
 const LITTLE_DOUBT = 0.03
 
-function doubtWords(next: NextMeasurement): string {
+function doubtText(next: NextMeasurement): string {
   if (next.doubtLeft < LITTLE_DOUBT) return 'Settles it.'
   return `Leaves about ${Math.round(next.doubtLeft * 100)} % in doubt.`
 }
 
 /** The next thing to do, as a heading and a line below it. */
-export function nextWords({
+export function nextText({
   next,
   candidates,
   unlistedLeads,
@@ -268,19 +268,19 @@ export function nextWords({
   const [leader] = candidates
   if (unlistedLeads) return unlistedAdvice(nearest[0])
   if (!leader) return null
-  const kinds = kindWords(leader, candidates)
+  const kinds = kindText(leader, candidates)
   if (kinds && (next === null || next.feature === 'element'))
     return { heading: 'Look which kind it is', line: kinds }
   if (!next) {
     const twins = twinsOf(leader, candidates)
-    if (twins.length > 1) return twinWords(leader, twins)
+    if (twins.length > 1) return twinText(leader, twins)
     const heading = leader.probability < SETTLED ? 'Nothing more to measure' : 'Enough measured'
-    return { heading, line: settledWords(leader) }
+    return { heading, line: settledText(leader) }
   }
   const [first, ...others] = next.separates
   const stop = next.gainBits < 0.15 ? ' Further readings add little.' : ''
   return {
     heading: ASK[next.feature] ?? `Measure ${next.feature}`,
-    line: `Tells ${first} from ${others.join(' and ')}. ${doubtWords(next)}${stop}`,
+    line: `Tells ${first} from ${others.join(' and ')}. ${doubtText(next)}${stop}`,
   }
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { clockWords, placeSays } from './clock'
+import { clockText, placeSays } from './clock'
 
 const ALL = Array.from({ length: 12 }, (_, i) => i + 1)
 
@@ -16,7 +16,7 @@ describe('where on a ring something was seen', () => {
     [[2, 6, 10], 'at 2 and 6 and 10 o’clock'],
     [ALL, 'all round'],
   ])('%j is “%s”', (hours, words) => {
-    expect(clockWords(hours)).toBe(words)
+    expect(clockText(hours)).toBe(words)
   })
   it('turned by any number of hours the pattern is the same one, and what is told names the hours again', () => {
     fc.assert(
@@ -26,7 +26,7 @@ describe('where on a ring something was seen', () => {
         (hours, by) => {
           const turned = hours.map((hour) => ((hour - 1 + by) % 12) + 1)
           expect(placeSays('race', turned)).toBe(placeSays('race', hours))
-          const named = clockWords(hours) === 'all round' ? ALL : namedIn(clockWords(hours))
+          const named = clockText(hours) === 'all round' ? ALL : namedIn(clockText(hours))
           expect(named.sort((a, b) => a - b)).toEqual([...hours].sort((a, b) => a - b))
         },
       ),

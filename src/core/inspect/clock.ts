@@ -39,9 +39,9 @@ function areOpposite([a, b, ...more]: readonly Span[]): boolean {
 /**
  * Where on a ring, in words; nothing where nobody said.
  * @param hours 1 to 12, in any order
- * @example clockWords([7, 6, 5]) // 'from 5 to 7 o’clock'
+ * @example clockText([7, 6, 5]) // 'from 5 to 7 o’clock'
  */
-export function clockWords(hours: readonly number[]): string {
+export function clockText(hours: readonly number[]): string {
   const spans = spansOf(hours)
   if (hours.length === 0) return ''
   if (spans.length === 0) return 'all round'

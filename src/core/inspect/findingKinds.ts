@@ -12,7 +12,7 @@ export const INSPECTED = [
 ] as const
 export type Inspected = (typeof INSPECTED)[number]
 
-export const INSPECTED_WORDS: Record<Inspected, string> = {
+export const INSPECTED_LABELS: Record<Inspected, string> = {
   bearing: 'bearing or cone',
   race: 'cup or mating race',
   shaft: 'spindle or shaft',
@@ -28,8 +28,8 @@ export const INSPECTED_WORDS: Record<Inspected, string> = {
  * How a part that is looked at is called.
  * @param beside what else is looked at: a bearing that comes apart has its race beside it
  */
-export const inspectedWords = (part: Inspected, beside: readonly Inspected[]): string =>
-  part === 'bearing' && !beside.includes('race') ? 'bearing' : INSPECTED_WORDS[part]
+export const inspectedText = (part: Inspected, beside: readonly Inspected[]): string =>
+  part === 'bearing' && !beside.includes('race') ? 'bearing' : INSPECTED_LABELS[part]
 
 /** How far a finding has gone. */
 export const SEVERITIES = ['trace', 'marked', 'severe'] as const

@@ -1,9 +1,9 @@
-export { clockWords, placeSays, ROUND_PARTS } from './clock'
+export { clockText, placeSays, ROUND_PARTS } from './clock'
 export type { DamageMode } from './findingRows'
 export {
   INSPECTED,
-  INSPECTED_WORDS,
-  inspectedWords,
+  INSPECTED_LABELS,
+  inspectedText,
   SEVERITIES,
   type Inspected,
   type Severity,

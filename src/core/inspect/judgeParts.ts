@@ -1,6 +1,6 @@
 import type { Finding } from '../kit'
 import type { Cause, DamageMode, SetupWords } from './findingRows'
-import { clockWords } from './clock'
+import { clockText } from './clock'
 import {
   INSPECTED,
   PART_VERDICTS,
@@ -26,7 +26,7 @@ export interface Seen {
 /** How long it had run before: a month or so, or many years. */
 export const AGES = ['new', 'some', 'long'] as const
 export type Age = (typeof AGES)[number]
-const AGE_WORDS: Record<Age, string> = {
+const AGE_LABELS: Record<Age, string> = {
   new: 'had run for weeks only',
   some: 'had run for a few years',
   long: 'had run for many years',
@@ -90,7 +90,7 @@ function rankCauses(
   { tags, age, setup = {} }: Evidence,
 ): RankedCause[] {
   const told: readonly string[] = age ? [...tags, age] : tags
-  const wordsOf = (tag: string): string => (tag === age ? AGE_WORDS[age] : tag)
+  const wordsOf = (tag: string): string => (tag === age ? AGE_LABELS[age] : tag)
   const scored = CAUSES.filter(({ only, never }) => mayHold(setup, only, never))
     .map((cause) => {
       const speaking = seen.filter(({ mode }) => mode.causes[cause.id] !== undefined)
@@ -150,7 +150,7 @@ export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspectio
     verdict: isPair(part) ? pair : verdictOf(part),
     findings: known
       .filter((s) => s.part === part)
-      .map(({ mode, at = [] }) => [mode.words, clockWords(at)].filter(Boolean).join(' ')),
+      .map(({ mode, at = [] }) => [mode.words, clockText(at)].filter(Boolean).join(' ')),
   }))
   const serious = known.filter(({ mode, severity }) => mode.verdicts[SEVERITIES.indexOf(severity)] !== 'good')
   return {

@@ -81,7 +81,7 @@ const MADE: Partial<Record<Family, (part: Part) => readonly string[]>> = {
 const closureKey = ({ sides, type }: Closure): string => `${sides} ${type}`
 
 /** Spellings of one closure that are worth showing: those a counter can buy, in the usual conventions first. */
-const MOST_SPELLINGS = 6
+const MAX_SPELLINGS = 6
 
 /** One spelling for each closure that is not the present one; the usual spellings of the present one. */
 function spellings({ part, closure }: Variant, tokens: readonly SuffixToken[]): (SuffixToken | null)[] {
@@ -102,7 +102,7 @@ function spellings({ part, closure }: Variant, tokens: readonly SuffixToken[]): 
     if (!held || (held.convention !== 'common' && token.convention === 'common')) others.set(key, token)
   }
   return [
-    ...(closure.sides === 0 ? [null] : same.slice(0, MOST_SPELLINGS)),
+    ...(closure.sides === 0 ? [null] : same.slice(0, MAX_SPELLINGS)),
     ...others.values(),
     ...(closure.sides === 0 ? [] : [null]),
   ]

@@ -43,11 +43,11 @@ function keyedOf(catalogue: Catalogue): Map<string, Keyed[]> {
 }
 
 /** Outsides further apart than this are not taken for each other in the hand, whatever the number says. */
-const MOST_RATIO = 2
+const MAX_RATIO = 2
 
 function sizeAlike(a: Part, b: Part): boolean {
   const [x, y] = [a.dimensions.outside ?? a.dimensions.bore, b.dimensions.outside ?? b.dimensions.bore]
-  return x === undefined || y === undefined || Math.max(x, y) <= MOST_RATIO * Math.min(x, y)
+  return x === undefined || y === undefined || Math.max(x, y) <= MAX_RATIO * Math.min(x, y)
 }
 
 /**

@@ -9,8 +9,8 @@ import { isNearSize, isSameSize } from './sameSize'
 import type { Trap } from './trap'
 
 /** Of the same size and another kind a few are enough; the near sizes are the ones that catch people. */
-const MOST_SAME_SIZE = 4
-const MOST_NEAR = 8
+const MAX_SAME_SIZE = 4
+const MAX_NEAR = 8
 
 /** Widths a part may show: open, and closed where that differs. */
 const widthsOf = ({ dimensions: d }: Part): number[] =>
@@ -47,7 +47,7 @@ function differences(part: Part, other: Part): Difference[] | null {
   return known.filter(({ a, b }) => !isSameSize(a, b))
 }
 
-const sizeWords = ({ name, a, b }: Difference): string =>
+const sizeText = ({ name, a, b }: Difference): string =>
   `${name} ${writeMm(b)} mm against ${writeMm(a)}, ${writeMm(Math.abs(b - a))} mm (${writeInch(Math.abs(b - a))} in) ${b > a ? 'larger' : 'smaller'}`
 
 const rollsAlike = (a: Part, b: Part): boolean =>
@@ -59,7 +59,7 @@ function why(part: Part, other: Part, found: readonly Difference[]): string {
   const sameCup = part.set && other.set && part.set.cup === other.set.cup
   const lead = sameCup ? `Same cup ${part.set?.cup}, another cone: ` : ''
   const kind = rollsAlike(part, other) ? '' : `, but ${withArticle(familyFacts(other.family).words)}`
-  return `${capital(lead + found.map(sizeWords).join('; '))}. Similar size${kind}; not interchangeable.`
+  return `${capital(lead + found.map(sizeText).join('; '))}. Similar size${kind}; not interchangeable.`
 }
 
 /** A near size that rolls on something else is seen to be another bearing: it comes after those that look alike. */
@@ -86,7 +86,7 @@ interface Found extends Trap {
 }
 
 /** Of each other kind, and of the sets with one other cup, the nearest are told: cones of one size go by many numbers. */
-const MOST_OF_ANOTHER_KIND = 2
+const MAX_OF_ANOTHER_KIND = 2
 function fewOfOthers(part: Part, near: readonly Found[]): Found[] {
   const told = new Map<string, number>()
   return near.filter(({ other }) => {
@@ -94,7 +94,7 @@ function fewOfOthers(part: Part, near: readonly Found[]): Found[] {
     if (group === undefined || group === part.set?.cup) return true
     const count = told.get(group) ?? 0
     told.set(group, count + 1)
-    return count < MOST_OF_ANOTHER_KIND
+    return count < MAX_OF_ANOTHER_KIND
   })
 }
 
@@ -127,23 +127,23 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
     part,
     found.filter((f) => f.distance > 0).sort((a, b) => a.distance - b.distance),
   )
-  const sizes = [...near.slice(0, MOST_NEAR), ...sameSize.slice(0, MOST_SAME_SIZE)].map(
+  const sizes = [...near.slice(0, MAX_NEAR), ...sameSize.slice(0, MAX_SAME_SIZE)].map(
     ({ designation, kind, why: words }) => ({ designation, kind, why: words }),
   )
   const twins = [...inchBoreTwins(part, catalogue), ...familyTraps(part, catalogue)]
   const named = new Set([...sizes, ...twins].map((t) => numberKey(t.designation)))
   const numbers = lookAlikeNumbers(part, catalogue)
     .filter((other) => !named.has(numberKey(other.base)))
-    .slice(0, MOST_NUMBERS)
-    .map((other): Trap => ({ designation: other.base, kind: 'number', why: numberWords(part, other) }))
+    .slice(0, MAX_NUMBERS)
+    .map((other): Trap => ({ designation: other.base, kind: 'number', why: numberText(part, other) }))
   const first = new Set(twins.map((t) => t.designation))
   return [...twins, ...sizes.filter((t) => !first.has(t.designation)), ...numbers]
 }
 
 /** Numbers that read alike: a few, the commonest. */
-const MOST_NUMBERS = 4
+const MAX_NUMBERS = 4
 
-function numberWords(part: Part, other: Part): string {
+function numberText(part: Part, other: Part): string {
   const sizes = ({ dimensions: d }: Part) =>
     [d.bore, d.outside, d.width ?? d.totalWidth ?? d.coneWidth ?? d.cupWidth]
       .map((mm) => (mm === undefined ? '–' : writeMm(mm)))

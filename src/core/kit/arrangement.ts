@@ -127,7 +127,7 @@ export type ArrangementProblem =
   | { code: 'noSuchSlot'; slot: string; named: string }
   | { code: 'empty' }
 
-export const arrangementProblemWords = (problem: ArrangementProblem): string => {
+export const arrangementProblemText = (problem: ArrangementProblem): string => {
   switch (problem.code) {
     case 'unknownBase':
       return `${problem.of} is based on “${problem.base}”, which does not exist. Choose another base, or none.`

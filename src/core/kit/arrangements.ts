@@ -13,7 +13,7 @@ import E1 from '../../../data/arrangements/E1.json'
 import F1 from '../../../data/arrangements/F1.json'
 import G1 from '../../../data/arrangements/G1.json'
 import H1 from '../../../data/arrangements/H1.json'
-import { ArrangementFile, arrangementProblemWords, resolveArrangement, type Arrangement } from './arrangement'
+import { ArrangementFile, arrangementProblemText, resolveArrangement, type Arrangement } from './arrangement'
 
 /** The arrangements that ship, as they are written (common practice). */
 export const SHIPPED_FILES: readonly ArrangementFile[] = [
@@ -41,7 +41,7 @@ const shipped = (code: string): ArrangementFile | undefined =>
 export const ARRANGEMENTS: ReadonlyMap<string, Arrangement> = new Map(
   SHIPPED_FILES.map((file) => {
     const resolved = resolveArrangement(file, shipped)
-    if (!resolved.ok) throw new Error(`data/arrangements: ${arrangementProblemWords(resolved.problem)}`)
+    if (!resolved.ok) throw new Error(`data/arrangements: ${arrangementProblemText(resolved.problem)}`)
     return [file.code, resolved.value]
   }),
 )

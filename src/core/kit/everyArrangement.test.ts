@@ -3,7 +3,7 @@ import { line, propose } from '../../../tests/support/kitOf'
 import {
   arrangementOf,
   ARRANGEMENTS,
-  arrangementProblemWords,
+  arrangementProblemText,
   ArrangementFile,
   resolveArrangement,
   SHIPPED_FILES,
@@ -116,7 +116,7 @@ describe('own arrangements', () => {
       [...files, ...SHIPPED_FILES].find((f) => f.code === code)
   const words = (given: ArrangementFile, ...others: ArrangementFile[]) => {
     const r = resolveArrangement(given, find(given, ...others))
-    return r.ok ? '' : arrangementProblemWords(r.problem)
+    return r.ok ? '' : arrangementProblemText(r.problem)
   }
   it('changes another: drops, adds in place, keeps the rest', () => {
     const own = file('pier', {

@@ -2,7 +2,7 @@
 export const FINDINGS = ['journalGrooved', 'collarGrooved', 'threadBurred', 'spindleWorn', 'hubWorn'] as const
 export type Finding = (typeof FINDINGS)[number]
 
-export const FINDING_WORDS: Record<Finding, string> = {
+export const FINDING_LABELS: Record<Finding, string> = {
   journalGrooved: 'journal grooved by the seal',
   collarGrooved: 'collar or spacer grooved',
   threadBurred: 'thread burred',

@@ -1,7 +1,7 @@
 export {
   ArrangementFile,
   ArrangementSnapshot,
-  arrangementProblemWords,
+  arrangementProblemText,
   isSeparable,
   resolveArrangement,
   type Arrangement,
@@ -12,11 +12,11 @@ export { arrangementOf, ARRANGEMENTS, SHIPPED_FILES } from './arrangements'
 export { bearingPlaces, placeOf, suitsArrangement, withDecisions, type JobBearing } from './bearingPlaces'
 export { emptyKit } from './emptyKit'
 export { explodedView, type ExplodedView, type PlacedPart } from './exploded'
-export { FINDING_WORDS, FINDINGS, type Finding } from './findings'
-export { SLOT_WORDS, type Kit, type KitLine, type KitRequest, type SupplyOf } from './kit'
+export { FINDING_LABELS, FINDINGS, type Finding } from './findings'
+export { SLOT_LABELS, type Kit, type KitLine, type KitRequest, type SupplyOf } from './kit'
 export { bearingName, nextStep, priceOf, proposeKit } from './proposeKit'
 export { isWholeBearing, ROLES, SLOT_ROLES, type SlotRole } from './roles'
-export { betweenCups, SIZE_NAMES, SIZE_ROLES, SIZE_WORDS, type SizeName } from './sizes'
+export { betweenCups, SIZE_NAMES, SIZE_ROLES, SIZE_LABELS, type SizeName } from './sizes'
 export { movePlace, placesInOrder } from './placeOrder'
 export { capsFor } from './fill/listedHardware'
 export { goesWith } from './goesWith'

@@ -7,11 +7,11 @@ import type { SlotRole } from './roles'
 import type { KitSizes } from './sizes'
 
 /** `keep` = the old one stays, `none` = this machine has none, `out` = deliberately left out, `auto` = propose one. */
-export const SLOT_WORDS = ['keep', 'none', 'out', 'auto'] as const
+export const SLOT_LABELS = ['keep', 'none', 'out', 'auto'] as const
 
 export interface KitRequest {
   positions: number
-  /** slot id → designation, or one of `SLOT_WORDS` */
+  /** slot id → designation, or one of `SLOT_LABELS` */
   parts: Readonly<Record<string, string>>
   sizes: KitSizes
   /** thread of the spindle as written, such as 3/4-16 or M20x1.5 */

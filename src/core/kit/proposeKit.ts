@@ -1,11 +1,11 @@
 import { withArticle } from '../capital'
-import { kindWords, type Family } from '../catalogue'
+import { kindText, type Family } from '../catalogue'
 import { suggestionsFor } from '../designation'
 import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
 import type { Arrangement, Slot } from './arrangement'
 import { checkKit } from './checks'
 import { filledWith, fillGrease, gap, propose, ringFor, sleeveOf, type Bench } from './fill'
-import { FINDING_WORDS } from './findings'
+import { FINDING_LABELS } from './findings'
 import type { Filled, Kit, KitCheck, KitLine, KitRequest, SupplyOf } from './kit'
 import { isWholeBearing, ROLES, type SlotRole } from './roles'
 import { toolsFor } from './tools'
@@ -64,7 +64,7 @@ function given(slot: Slot, text: string, bench: Bench): Filled {
   const known = knownPart(value)
   if (known && (role.takes?.(known.part) || isRingOf(known, slot.role))) return placed(slot, known, bench)
   if (known) {
-    const is = withArticle(kindWords(known.part))
+    const is = withArticle(kindText(known.part))
     const takes = withArticle(slot.words.toLowerCase())
     return conflict(slot, text, `${known.part.base} is ${is}; this place takes ${takes}.`)
   }
@@ -106,7 +106,7 @@ function fill(slot: Slot, bench: Bench): Filled | null {
   if (text === 'out') return gap(slot, 'Left out. Nothing stands in this place.')
   if (text === 'keep') {
     if (found)
-      return conflict(slot, 'the old one', `Found: ${FINDING_WORDS[found]}. It is replaced, not kept.`)
+      return conflict(slot, 'the old one', `Found: ${FINDING_LABELS[found]}. It is replaced, not kept.`)
     return slot.mayStay
       ? {
           slot,

@@ -59,7 +59,7 @@ export const betweenCups = <T>(
   asked.includes('cavityLength') ? (cavityLength ?? seatDistance) : (seatDistance ?? cavityLength)
 
 /** How a size is called where it is typed. */
-export const SIZE_WORDS: Record<SizeName, string> = {
+export const SIZE_LABELS: Record<SizeName, string> = {
   sealShaft: 'Seal journal',
   sealHousing: 'Counterbore',
   sealWidth: 'Space for seal',

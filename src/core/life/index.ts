@@ -1,7 +1,7 @@
 export { ballRating } from './ballRating'
 export { estimatedRating, taperedRatingBySizes, usualBalls } from './estimatedRating'
 export { judgeLife, lifeAt, RUNNINGS } from './judgeLife'
-export { lifeProblemWords } from './lifeProblemWords'
+export { lifeProblemText } from './lifeProblemText'
 export { CONTACT_ANGLES, ruleOfKind } from './ruleOfKind'
 export { CONTACT_SEAL_SHARE, speedLimitOf } from './speedFactor'
 export { typicalRating } from './typicalRating'

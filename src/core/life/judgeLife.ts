@@ -1,6 +1,6 @@
 import { familyFacts, type Part } from '../catalogue'
 import { ok, refuse, type Result } from '../result'
-import type { LifeProblem } from './lifeProblemWords'
+import type { LifeProblem } from './lifeProblemText'
 import { equivalentLoad, equivalentStaticLoad, notBorne, type Loads } from './loadRule'
 import { lifeHours, loadForLife, ratingLife, RELIABILITY } from './ratingLife'
 import { ruleOfKind, type Kind } from './ruleOfKind'
@@ -54,7 +54,7 @@ export interface LifeAnswer {
 }
 
 /** Least static safety of balls and rollers (ISO 76, guide values from memory). */
-const LEAST_SAFETY: Record<Running, { ball: number; roller: number }> = {
+const MIN_SAFETY: Record<Running, { ball: number; roller: number }> = {
   quiet: { ball: 2, roller: 3 },
   normal: { ball: 1, roller: 1.5 },
   shocks: { ball: 1.5, roller: 3 },
@@ -62,16 +62,16 @@ const LEAST_SAFETY: Record<Running, { ball: number; roller: number }> = {
 /** Axial load of a deep groove bearing as a share of C0, at most (handbook values from memory). */
 const MOST_AXIAL_OF_C0 = 0.5
 /** Beyond this share of C the standard does not hold. */
-const MOST_OF_C = 0.5
+const MAX_OF_C = 0.5
 
-const hoursWords = (hours: number): string =>
+const hoursText = (hours: number): string =>
   hours >= 1e6
     ? 'more than a million hours'
     : hours >= 10_000
       ? `${Math.round(hours / 1000)} thousand hours`
       : `${Math.round(hours)} hours`
 
-function axialWords({ rule, taken }: Kind, loads: Loads, induced: number | null, c0Kn: number): string[] {
+function axialText({ rule, taken }: Kind, loads: Loads, induced: number | null, c0Kn: number): string[] {
   return [
     taken && loads.axialKn > 0 && rule.by === 'limit'
       ? `Counted with the usual limit e ${rule.e} of its series; the maker's sheet gives its own.`
@@ -106,10 +106,10 @@ export function judgeLife(q: LifeQuestion): Result<LifeAnswer, LifeProblem> {
   const why = notBorne(rule, loads)
   if (why) return refuse({ code: 'notBorne', why })
   const a1 = RELIABILITY[q.reliability ?? 90] ?? 1
-  const leastSafety = LEAST_SAFETY[q.running ?? 'normal'][element === 'ball' ? 'ball' : 'roller']
+  const leastSafety = MIN_SAFETY[q.running ?? 'normal'][element === 'ball' ? 'ball' : 'roller']
   const loadForWantedKn = loadForLife(q.cKn, q.wantedHours / a1, q.rpm, element)
   const direction = rule.by === 'axialOnly' ? 'axial load' : 'load'
-  const wanted = `For ${hoursWords(q.wantedHours)} at ${q.rpm} a minute the ${direction} may be ${loadForWantedKn.toFixed(2)} kN.`
+  const wanted = `For ${hoursText(q.wantedHours)} at ${q.rpm} a minute the ${direction} may be ${loadForWantedKn.toFixed(2)} kN.`
   if (loads.radialKn + loads.axialKn === 0)
     return ok({
       equivalentKn: null,
@@ -130,14 +130,14 @@ export function judgeLife(q: LifeQuestion): Result<LifeAnswer, LifeProblem> {
   const safety = q.c0Kn / equivalentStaticLoad(rule, loads)
   const words = [
     hours < q.wantedHours
-      ? `${hoursWords(hours)}, less than the ${hoursWords(q.wantedHours)} wanted: a larger bearing, less load, or a change by the calendar.`
-      : `${hoursWords(hours)}, more than wanted. Wheel bearings mostly die of water, dirt and bad fitting, not of load.`,
+      ? `${hoursText(hours)}, less than the ${hoursText(q.wantedHours)} wanted: a larger bearing, less load, or a change by the calendar.`
+      : `${hoursText(hours)}, more than wanted. Wheel bearings mostly die of water, dirt and bad fitting, not of load.`,
     safety < leastSafety
       ? `Static safety ${safety.toFixed(1)}, less than ${leastSafety}: standing loads and shocks dent the raceways.`
       : `Static safety ${safety.toFixed(1)}; ${leastSafety} is the least for ${q.running === 'shocks' ? 'shocks' : `${q.running ?? 'normal'} running`}.`,
     wanted,
-    ...axialWords(kind.value, loads, inducedKn, q.c0Kn),
-    kn > MOST_OF_C * q.cKn
+    ...axialText(kind.value, loads, inducedKn, q.c0Kn),
+    kn > MAX_OF_C * q.cKn
       ? 'More than half the dynamic rating: beyond the range in which ISO 281 holds for this bearing.'
       : '',
   ].filter(Boolean)

@@ -5,7 +5,7 @@ import { shipped } from '../../../tests/support/shipped'
 import { findPart } from '../catalogue'
 import { ballRating } from './ballRating'
 import { judgeLife, type LifeQuestion } from './judgeLife'
-import { lifeProblemWords } from './lifeProblemWords'
+import { lifeProblemText } from './lifeProblemText'
 import { equivalentLoad, equivalentStaticLoad, notBorne, type LoadRule } from './loadRule'
 import { lifeHours, loadForLife, ratingLife } from './ratingLife'
 import { f0Of, ruleOfKind, usualBallRatio } from './ruleOfKind'
@@ -176,14 +176,14 @@ describe('loads by kind of bearing', () => {
     ['30x47x7', 1, 0, /no rolling bearing/],
   ])('%s with Fr %d and Fa %d is refused in words', (base, radialKn, axialKn, words) => {
     const answer = judgeLife({ ...asked, part: partOf(base), radialKn, axialKn })
-    expect(answer.ok ? '' : lifeProblemWords(answer.problem)).toMatch(words)
+    expect(answer.ok ? '' : lifeProblemText(answer.problem)).toMatch(words)
   })
   it('where nobody knows the angle, a radial load alone still has its life', () =>
     expect(judged({ part: partOf('7205'), radialKn: 2 }).equivalentKn).toBe(2))
   it('every bearing of the catalogue has a rule, asks for what is missing or says why not', () => {
     for (const part of shipped.catalogue.parts.filter((p) => p.family !== 'own')) {
       const kind = ruleOfKind(part)
-      if (!kind.ok) expect(lifeProblemWords(kind.problem)).not.toBe('')
+      if (!kind.ok) expect(lifeProblemText(kind.problem)).not.toBe('')
       else if (kind.value.rule.by === 'limit') {
         const { e, within, beyond, atRest } = kind.value.rule
         // At the limit both pairs of factors of the standard meet, to the rounding of its table.

@@ -150,7 +150,7 @@ const known = (rule: LoadRule, taken = false): KindAnswer => ok({ rule, taken })
 /** Cylindrical rollers with flanges on both rings bear a little axial load: e, Y by width series and how much beside the
  * radial load (handbook values from memory). */
 const FLANGES = { narrow: { e: 0.2, y: 0.6 }, wide: { e: 0.3, y: 0.4 } }
-const MOST_AXIAL_SHARE = 0.5
+const MAX_AXIAL_SHARE = 0.5
 
 /** @param series design letters and dimension series, such as NJ22 */
 function cylindricalRule(series: string): LoadRule {
@@ -161,7 +161,7 @@ function cylindricalRule(series: string): LoadRule {
     by: 'flanges',
     e,
     beyond: { x: 0.92, y },
-    mostAxialShare: MOST_AXIAL_SHARE,
+    mostAxialShare: MAX_AXIAL_SHARE,
     bothWays: design === 'NUP',
   }
 }

@@ -1,6 +1,6 @@
 import { numberKey, type Dimensions, type Part } from '../catalogue'
 import { meaningOf, readClean, type Language } from '../designation'
-import { lengthProblemWords, readLength, toMm, writeMm, type LengthUnit } from '../quantity'
+import { lengthProblemText, readLength, toMm, writeMm, type LengthUnit } from '../quantity'
 import { readAmount } from './readAmount'
 import type { ColumnMap, ListField } from './columns'
 
@@ -27,7 +27,7 @@ type SortedRow =
 const SAME_MM = 0.26
 const LONGEST_NUMBER = 80
 const LONGEST_BIN = 40
-const MOST_QUANTITY = 10_000_000
+const MAX_QUANTITY = 10_000_000
 
 /** The cells of a row under their fields. */
 export const cellsOf = (row: Record<string, string>, columns: ColumnMap): ListCells =>
@@ -43,7 +43,7 @@ function sizesOf(cells: ListCells, unit: LengthUnit): Sizes {
     const text = cells[field] ?? ''
     if (text === '') return null
     const read = readLength(text)
-    if (!read.ok) throw new Error(`${field}: ${lengthProblemWords(read.problem)}`)
+    if (!read.ok) throw new Error(`${field}: ${lengthProblemText(read.problem)}`)
     return Math.round(toMm(read.value.value, read.value.stated ?? unit) * 1e4) / 1e4
   }
   return { bore: size('bore'), outside: size('outside'), width: size('width') }
@@ -55,8 +55,8 @@ function figureOf(cells: ListCells, field: 'quantity' | 'price'): number | null 
   if (text === '') return null
   const figure = readAmount(text)
   if (figure === null) throw new Error(`${field}: “${text.slice(0, 40)}” is no figure.`)
-  if (figure < 0 || figure > MOST_QUANTITY)
-    throw new Error(`${field}: ${text.slice(0, 40)} cannot be. Give a figure from 0 to ${MOST_QUANTITY}.`)
+  if (figure < 0 || figure > MAX_QUANTITY)
+    throw new Error(`${field}: ${text.slice(0, 40)} cannot be. Give a figure from 0 to ${MAX_QUANTITY}.`)
   return figure
 }
 

@@ -23,7 +23,7 @@ export interface CalibrationBand {
 /** Ends of the bands: what a counter calls doubtful, likely, almost sure, sure. */
 const ENDS = [0, 0.5, 0.8, 0.95, 0.99, 1] as const
 /** Fewer answers than this show nothing. */
-export const LEAST_ANSWERED = 8
+export const MIN_ANSWERED = 8
 
 /**
  * 95 % limits of a share, by the score of Wilson (1927): they stay between 0 and 1, also for none or all of a few.
@@ -56,6 +56,6 @@ export function calibration(answers: readonly Answered[]): CalibrationBand[] {
     if (count === 0) return []
     const right = own.reduce((sum, answer) => sum + (answer.right ? answer.count : 0), 0)
     const said = own.reduce((sum, answer) => sum + answer.probability * answer.count, 0) / count
-    return [{ from, to, count, right, said, share: count < LEAST_ANSWERED ? null : wilson(right, count) }]
+    return [{ from, to, count, right, said, share: count < MIN_ANSWERED ? null : wilson(right, count) }]
   })
 }

@@ -2,7 +2,7 @@ import { Z_95 } from './normal'
 import { gatherLives, type Life } from './survival'
 
 /** Replacements each group needs before the two are compared: below, the normal approximation says nothing (common practice). */
-export const LEAST_ENDED = 5
+export const MIN_ENDED = 5
 
 export interface LivesCompared {
   /** replacements in the first group: counted, and expected if both groups lived alike */
@@ -22,14 +22,14 @@ export interface LivesCompared {
 /**
  * Whether two groups of parts live alike: the log-rank test, with the ratio of rates (O₁/E₁)/(O₂/E₂) and its limits
  * exp(ln ratio ± z √(1/E₁ + 1/E₂)) (Mantel 1966; Peto and others 1977).
- * @returns null when either group has fewer than `LEAST_ENDED` replacements: too few to say
+ * @returns null when either group has fewer than `MIN_ENDED` replacements: too few to say
  */
 export function compareLives(first: readonly Life[], second: readonly Life[]): LivesCompared | null {
   const [a, b] = [gatherLives(first), gatherLives(second)]
   const all = gatherLives([...first, ...second]).filter(({ ended }) => ended > 0)
   const total = (days: typeof a) => days.reduce((sum, { ended }) => sum + ended, 0)
   const [ended, otherEnded] = [total(a), total(b)]
-  if (ended < LEAST_ENDED || otherEnded < LEAST_ENDED) return null
+  if (ended < MIN_ENDED || otherEnded < MIN_ENDED) return null
   const atRisk = (days: typeof a, from: number) =>
     days.reduce((sum, at) => sum + (at.days >= from ? at.ended + at.running : 0), 0)
   let expected = 0

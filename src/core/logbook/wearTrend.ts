@@ -18,7 +18,7 @@ export interface WearTrend {
 }
 
 /** A line through fewer days than this says nothing of its own uncertainty. */
-export const LEAST_MEASURED = 3
+export const MIN_MEASURED = 3
 const DAY_MS = 86_400_000
 const YEAR_DAYS = 365.25
 /** Further ahead than this a straight line is no forecast. */
@@ -35,12 +35,12 @@ const T_MANY = 1.96
  * The straight line through what a seat measured over the years, by least squares, and the day on which it reaches its limit.
  * @param measured days apart; several on one day count each
  * @param limitMm the largest bore or the smallest shaft its class allows; null = nobody has said
- * @returns null with fewer than `LEAST_MEASURED` measurements, or all on one day: too few to say
+ * @returns null with fewer than `MIN_MEASURED` measurements, or all on one day: too few to say
  */
 export function wearTrend(measured: readonly SeatMeasured[], limitMm: number | null): WearTrend | null {
   const points = measured.map(({ on, mm }) => ({ year: Date.parse(on) / DAY_MS / YEAR_DAYS, mm }))
   const n = points.length
-  if (n < LEAST_MEASURED) return null
+  if (n < MIN_MEASURED) return null
   const mean = (of: (p: (typeof points)[number]) => number) => points.reduce((sum, p) => sum + of(p), 0) / n
   const [meanYear, meanMm] = [mean((p) => p.year), mean((p) => p.mm)]
   const spread = points.reduce((sum, p) => sum + (p.year - meanYear) ** 2, 0)

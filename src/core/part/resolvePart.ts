@@ -1,5 +1,5 @@
 import { findPart, roundMicrometre, type Family, type Part, type Piece } from '../catalogue'
-import { meaningOfText, OPEN, sizesIn, type Language } from '../designation'
+import { partKeyOf, OPEN, sizesIn, type Language } from '../designation'
 import { plainVariant, variantOf, widthOf, type Variant } from '../interchange'
 import { writeMm } from '../quantity'
 import { findOnShelf, type Shelf } from '../shelf'
@@ -53,7 +53,7 @@ function known(variant: Variant, language: Language): PartValue {
   return {
     kind: !part.computed ? 'listed' : part.piece === 'seal' ? 'bySizes' : 'byRule',
     designation,
-    key: meaningOfText(designation, language),
+    key: partKeyOf(designation, language),
     part: inItsForm(variant),
     ...options(variant),
   }
@@ -63,7 +63,7 @@ function known(variant: Variant, language: Language): PartValue {
 export const listedPart = (part: Part, language: Language): KnownPart => ({
   kind: 'listed',
   designation: part.base,
-  key: meaningOfText(part.base, language),
+  key: partKeyOf(part.base, language),
   part,
   ...options(plainVariant(part)),
 })
@@ -73,7 +73,7 @@ function ownPart(part: Part, language: Language): PartValue {
     kind: 'own',
     list: part.provenance.text,
     designation: part.base,
-    key: meaningOfText(part.base, language),
+    key: partKeyOf(part.base, language),
     part,
     ...options(plainVariant(part)),
   }

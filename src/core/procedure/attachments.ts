@@ -2,7 +2,7 @@
 export const HUB_ATTACHMENTS = ['tyre', 'plastic', 'paint', 'carbon', 'magnet', 'otherBearing'] as const
 export type HubAttachment = (typeof HUB_ATTACHMENTS)[number]
 
-export const HUB_ATTACHMENT_WORDS: Record<HubAttachment, string> = {
+export const HUB_ATTACHMENT_LABELS: Record<HubAttachment, string> = {
   tyre: 'tyre',
   plastic: 'plastic',
   paint: 'paint',
@@ -21,6 +21,6 @@ export const HUB_BARE = 'The hub bare: no tyre, plastic or paint on it, no seale
  */
 export function hubHeatCaution(has: readonly HubAttachment[] | null): string {
   if (has === null) return HUB_BARE
-  const words = has.map((what) => HUB_ATTACHMENT_WORDS[what]).join(', ')
+  const words = has.map((what) => HUB_ATTACHMENT_LABELS[what]).join(', ')
   return words === '' ? '' : `Not with this on or in the hub: ${words}. Press it.`
 }

@@ -9,7 +9,7 @@ export const cleanSteps = ({ arrangement: { hub } }: PlanFacts): Step[] => [
 ]
 
 /** Most of what is to be looked at next that one step names. */
-const MOST_NEXT = 5
+const MAX_NEXT = 5
 
 /** Each seat as it was judged; one that is lost stops the work here. */
 const seatSteps = ({ fits, kit }: PlanFacts): Step[] =>
@@ -48,7 +48,7 @@ export function checkSteps(facts: PlanFacts): Step[] {
     checkNext.length > 0 && {
       id: 'check.next',
       code: 'lookAlso',
-      data: { at: checkNext.slice(0, MOST_NEXT) },
+      data: { at: checkNext.slice(0, MAX_NEXT) },
     },
     places.some(({ slot }) => slot.role === 'spacerTube') && {
       id: 'check.spacer',

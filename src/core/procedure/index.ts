@@ -1,16 +1,16 @@
-export { HUB_ATTACHMENT_WORDS, HUB_ATTACHMENTS, hubHeatCaution, type HubAttachment } from './attachments'
+export { HUB_ATTACHMENT_LABELS, HUB_ATTACHMENTS, hubHeatCaution, type HubAttachment } from './attachments'
 export { BODIES, bodyOf } from './bodies'
 export { makePlan } from './makePlan'
 export type { GreaseOf } from './steps'
 export { PLAN_SECTIONS, type Plan, type PlanFacts, type SeatFit } from './plan'
 export {
-  CAREFUL,
+  DEFAULT_PRACTICES,
   SCHOOL_NAMES,
   schoolNote,
   SCHOOLS,
   type SchoolName,
   type SchoolNote,
-  type Schools,
+  type PracticePreferences,
 } from './schools'
-export { TOOL_KINDS, TOOL_WORDS } from './tools'
+export { TOOL_KINDS, TOOL_LABELS } from './tools'
 export { partsAt, type PartNow } from './partsAt'

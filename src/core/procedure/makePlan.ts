@@ -5,7 +5,7 @@ import { adjustSteps, finishSteps } from './finishing'
 import { hubPlaces } from './hubHeat'
 import { mountSteps } from './fittingOrder'
 import { lostSeats, openPoints } from './openPoints'
-import { SECTION_WORDS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
+import { SECTION_LABELS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
 import { beforeSteps, removalSteps } from './removal'
 import { schoolNote } from './schools'
 import type { Step } from './steps'
@@ -87,7 +87,7 @@ export function makePlan(facts: PlanFacts): Plan {
   return {
     sections: BUILDERS.map(([id, build]) => ({
       id,
-      words: SECTION_WORDS[id],
+      words: SECTION_LABELS[id],
       steps: build(facts).map(written(facts, id)),
     })).filter(({ steps }) => steps.length > 0),
     torques: torqueRows(facts),

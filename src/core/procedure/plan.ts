@@ -1,7 +1,7 @@
 import type { Arrangement, Kit } from '../kit'
 import type { Recheck } from '../adjust'
 import type { HubAttachment } from './attachments'
-import type { SchoolNote, Schools } from './schools'
+import type { SchoolNote, PracticePreferences } from './schools'
 import type { GreaseOf, NutTurn, StepCode, Told } from './steps'
 import type { OwnTool, ToolAnswer } from './tools'
 
@@ -46,7 +46,7 @@ export interface PlanFacts {
   /** of the nut, where it is known */
   nut: NutTurn | null
   grease: GreaseOf
-  schools: Schools
+  schools: PracticePreferences
   toolbox: readonly OwnTool[]
   /** ISO date of fitting */
   fittedOn: string
@@ -81,7 +81,7 @@ export interface PlanStep {
 export const PLAN_SECTIONS = ['before', 'removal', 'clean', 'check', 'mount', 'adjust', 'finish'] as const
 export type PlanSection = (typeof PLAN_SECTIONS)[number]
 
-export const SECTION_WORDS: Record<PlanSection, string> = {
+export const SECTION_LABELS: Record<PlanSection, string> = {
   before: 'Before you begin',
   removal: 'Dismantling',
   clean: 'Cleaning',

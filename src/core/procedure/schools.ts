@@ -61,10 +61,10 @@ export const SCHOOLS = {
 
 export type SchoolName = keyof typeof SCHOOLS
 export const SCHOOL_NAMES = Object.keys(SCHOOLS) as [SchoolName, ...SchoolName[]]
-export type Schools = { [N in SchoolName]: keyof (typeof SCHOOLS)[N]['ways'] & string }
+export type PracticePreferences = { [N in SchoolName]: keyof (typeof SCHOOLS)[N]['ways'] & string }
 
 /** The careful way of each, until the shop says otherwise. */
-export const CAREFUL: Schools = {
+export const DEFAULT_PRACTICES: PracticePreferences = {
   adjustment: 'measured',
   grease: 'bySpeed',
   driving: 'press',
@@ -82,7 +82,7 @@ export interface SchoolNote {
 }
 
 /** Workshop practice, and when the other way is right. */
-export function schoolNote(name: SchoolName, schools: Schools): SchoolNote {
+export function schoolNote(name: SchoolName, schools: PracticePreferences): SchoolNote {
   const { words, ways } = SCHOOLS[name]
   const mine = schools[name]
   const all = Object.entries<string>(ways)

@@ -22,7 +22,7 @@ export const TOOL_KINDS = [
 ] as const
 export type ToolKind = (typeof TOOL_KINDS)[number]
 
-export const TOOL_WORDS: Record<ToolKind, string> = {
+export const TOOL_LABELS: Record<ToolKind, string> = {
   sleeve: 'sleeve or driver',
   socket: 'socket',
   hookSpanner: 'hook spanner',

@@ -5,13 +5,13 @@ import { arrangementOf, proposeKit, type KitRequest } from '../kit'
 import type { PlanFacts } from './plan'
 import { driftThrough } from './reach'
 import { pickTools, type WantedTool } from './tools'
-import { CAREFUL } from './schools'
+import { DEFAULT_PRACTICES } from './schools'
 
 describe('what goes in by thumb (common practice)', () => {
   const TYPED_TIGHT = ['bearingRear', 'bearingFront'].map((slot) => ({ ...TIGHT, slot }))
   it('wants nothing that presses, heats or pulls, whatever class was typed', () => {
     for (const driving of ['press', 'hammer'] as const) {
-      const { tools } = plan('C2', C2, { fits: TYPED_TIGHT, schools: { ...CAREFUL, driving } })
+      const { tools } = plan('C2', C2, { fits: TYPED_TIGHT, schools: { ...DEFAULT_PRACTICES, driving } })
       const kinds = tools.map(({ kind }) => kind)
       for (const kind of ['sleeve', 'press', 'heater', 'puller', 'blindPuller', 'brassDrift', 'receiver'])
         expect(kinds).not.toContain(kind)
@@ -93,7 +93,7 @@ describe('tools', () => {
   it('a drift of the shop serves when it is long and thin enough; one without sizes is taken as it is', () => {
     const drift = (own: object) =>
       plan('B1', B2, {
-        schools: { ...CAREFUL, driving: 'hammer' },
+        schools: { ...DEFAULT_PRACTICES, driving: 'hammer' },
         toolbox: [{ kind: 'brassDrift' as const, words: 'our drift', ...own }],
       }).tools.find(({ kind }) => kind === 'brassDrift')
     // 6004-2RS either side of a spacer of 38: 12 + 38 + 40 held.
@@ -104,7 +104,7 @@ describe('tools', () => {
   })
   it('a cup is reached through the other one, where the room between is known', () => {
     const tool = (more: Partial<PlanFacts>) =>
-      stepsOf(plan('A1', A1, { schools: { ...CAREFUL, driving: 'hammer' }, ...more })).find(
+      stepsOf(plan('A1', A1, { schools: { ...DEFAULT_PRACTICES, driving: 'hammer' }, ...more })).find(
         ({ id }) => id === 'removal.outerCup',
       )?.tool
     expect(tool({})).toBe('Brass drift and hammer')

@@ -73,7 +73,7 @@ function pullerOrDrift(facts: PlanFacts, place: Placed, order: readonly string[]
 const hardware = (facts: PlanFacts, slot: string): HardwareDetails | undefined =>
   partAt(facts, slot)?.part.hardware
 
-const lineWords = ({ kit }: PlanFacts, slot: string): string =>
+const lineText = ({ kit }: PlanFacts, slot: string): string =>
   kit.lines.find((line) => line.slot === slot)?.words.toLowerCase() ?? 'bearing'
 
 /** One drift serves a whole hub: it reaches and leans enough for each of its rings. */
@@ -102,7 +102,7 @@ export function wantedTools(facts: PlanFacts): ToolWish[] {
   const wanted: ToolWish[] = []
   const driven = drivenFits(facts)
   for (const fit of driven) {
-    const name = partAt(facts, fit.slot)?.part.base ?? lineWords(facts, fit.slot)
+    const name = partAt(facts, fit.slot)?.part.base ?? lineText(facts, fit.slot)
     const sleeve = sleeveFor(fit, name)
     if (sleeve) wanted.push(sleeve)
   }

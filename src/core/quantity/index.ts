@@ -1,8 +1,8 @@
-export { NEWTON_PER_LBF, readTorque, TORQUE_UNITS, torqueProblemWords, writeTorque } from './torque'
+export { NEWTON_PER_LBF, readTorque, TORQUE_UNITS, torqueProblemText, writeTorque } from './torque'
 export { MM_PER_INCH, toMm, type LengthUnit, type UnitChoice } from './units'
 export { endsInUnit, readLength, type TypedLength } from './readLength'
 export { lengthInMm } from './lengthInMm'
-export { lengthProblemWords } from './lengthProblemWords'
+export { lengthProblemText } from './lengthProblemText'
 export { coarseStep, roundingStep } from './roundingStep'
 export { guessUnits, type FormRole, type SizeRole } from './guessUnits'
 export { lengthBeside, readForm, readStackOf } from './readForm'
@@ -14,7 +14,7 @@ export {
   shownFigure,
   type FieldQuantity,
 } from './typedFigure'
-export { unitReasonWords } from './unitReasonWords'
+export { unitReasonText } from './unitReasonText'
 export { withTwins } from './withTwins'
 export { writeCount } from './writeCount'
 export { writeBoth, writeInch, writeInchFixed, writeMm, writeMmFixed } from './writeLength'
@@ -23,6 +23,6 @@ export {
   INSTRUMENTS,
   INSTRUMENT_REPEATS,
   INSTRUMENT_SIGMA,
-  INSTRUMENT_WORDS,
+  INSTRUMENT_LABELS,
   type Instrument,
 } from './instruments'

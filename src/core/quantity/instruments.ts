@@ -21,7 +21,7 @@ export const INSTRUMENT_REPEATS: Record<Instrument, number> = {
   tape: 0.3,
 }
 
-export const INSTRUMENT_WORDS: Record<Instrument, string> = {
+export const INSTRUMENT_LABELS: Record<Instrument, string> = {
   micrometer: 'micrometer',
   digitalCaliper: 'digital caliper',
   dialCaliper: 'dial caliper',

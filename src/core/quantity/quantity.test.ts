@@ -4,7 +4,7 @@ import {
   endsInUnit,
   guessUnits,
   lengthInMm,
-  lengthProblemWords,
+  lengthProblemText,
   MM_PER_INCH,
   readLength,
   roundingStep,
@@ -74,7 +74,7 @@ describe('readLength', () => {
   ])('refuses %s with words', (text, code) => {
     const read = readLength(text)
     expect(read.ok ? null : read.problem.code).toBe(code)
-    if (!read.ok) expect(lengthProblemWords(read.problem)).toMatch(/\.$/)
+    if (!read.ok) expect(lengthProblemText(read.problem)).toMatch(/\.$/)
   })
 
   it('never throws and reads back what it writes', () => {

@@ -1,6 +1,6 @@
 import { guessUnits, type FormRole, type UnitReason } from './guessUnits'
 import { readLength, type TypedLength } from './readLength'
-import { lengthProblemWords } from './lengthProblemWords'
+import { lengthProblemText } from './lengthProblemText'
 import { toMm, type LengthUnit } from './units'
 
 /** One field of a form as typed. */
@@ -34,7 +34,7 @@ export function readForm(fields: readonly FormField[]): Map<string, FormReading>
     if (field.text.trim() === '') continue
     const read = readLength(field.text)
     if (read.ok) typed.push({ field, length: read.value })
-    else readings.set(field.name, { ok: false, message: lengthProblemWords(read.problem) })
+    else readings.set(field.name, { ok: false, message: lengthProblemText(read.problem) })
   }
   const units = guessUnits(
     typed.map(({ field, length }) => ({ role: field.role, typed: length })),
@@ -75,7 +75,7 @@ export function readStackOf(texts: readonly string[]): FormReading[] {
   const leading = readForm([{ name: 'longest', text: longest, role: 'length' }]).get('longest')
   const usual = leading?.ok ? leading.unit : 'mm'
   return read.map((r) => {
-    if (!r.ok) return { ok: false, message: lengthProblemWords(r.problem) }
+    if (!r.ok) return { ok: false, message: lengthProblemText(r.problem) }
     const { value, stated, form } = r.value
     const unit = stated ?? (form === 'fraction' ? 'in' : usual)
     return { ok: true, mm: toMm(value, unit), unit, reason: stated ? 'stated' : 'fitsTheOthers' }

@@ -29,7 +29,7 @@ export type LengthProblem =
   | { code: 'zero' }
   | { code: 'tooLarge'; limitMm: number }
 
-const UNIT_WORDS = new Map<string, { unit: LengthUnit; factor: number }>([
+const UNIT_LABELS = new Map<string, { unit: LengthUnit; factor: number }>([
   ...['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters'].map(
     (w) => [w, { unit: 'mm' as const, factor: 1 }] as const,
   ),
@@ -45,7 +45,7 @@ const UNIT_WORDS = new Map<string, { unit: LengthUnit; factor: number }>([
  */
 export function endsInUnit(text: string): boolean {
   const letters = /\d\s*([a-z]+)$/i.exec(text)?.[1]?.toLowerCase()
-  return letters !== undefined && [...UNIT_WORDS.keys()].some((word) => word.startsWith(letters))
+  return letters !== undefined && [...UNIT_LABELS.keys()].some((word) => word.startsWith(letters))
 }
 
 const VULGAR: Record<string, string> = {
@@ -121,7 +121,7 @@ export function readLength(text: string): Result<TypedLength, LengthProblem> {
   const unitWord = unitAt < 0 ? '' : tidied.slice(unitAt).trim()
   if (body === '') return refuse({ code: 'notALength', text: tidied })
   if (/[x×*]/.test(unitWord) && /\d/.test(unitWord)) return refuse({ code: 'twoLengths', text: tidied })
-  const unit = UNIT_WORDS.get(unitWord)
+  const unit = UNIT_LABELS.get(unitWord)
   if (unitWord !== '' && !unit) return refuse({ code: 'unknownUnit', unit: unitWord })
   if (/^[\d.,]+ [\d.,]+$/.test(body)) return refuse({ code: 'twoLengths', text: tidied })
   const read = body.includes('/') ? readFraction(body) : readDecimal(body)

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { NM_PER_LBFFT, readTorque, TORQUE_UNITS, torqueProblemWords, writeTorque } from './torque'
+import { NM_PER_LBFFT, readTorque, TORQUE_UNITS, torqueProblemText, writeTorque } from './torque'
 
 // 1 lbf·ft = 1.355 817 948 331 400 4 N·m, exact from the definitions of pound, gravity and foot (NIST SP 811).
 it('the factor is exact', () => expect(NM_PER_LBFFT).toBeCloseTo(1.3558179483314004, 15))
@@ -37,7 +37,7 @@ it.each([
 
 it('no refusal names a figure that could be taken for a torque', () => {
   for (const code of ['noUnit', 'range'] as const)
-    expect(torqueProblemWords({ code })).not.toMatch(/\b(?!2000\b)[1-9]\d+\b/)
+    expect(torqueProblemText({ code })).not.toMatch(/\b(?!2000\b)[1-9]\d+\b/)
   for (const unit of TORQUE_UNITS) expect(readTorque(`1 ${unit}`).ok, unit).toBe(true)
 })
 

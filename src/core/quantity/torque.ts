@@ -9,12 +9,12 @@ export type TorqueProblem =
   { code: 'unit'; text: string } | { code: 'noUnit' } | { code: 'figure'; text: string } | { code: 'range' }
 
 /** Largest torque that a nut of this work has, N·m: a slip of the decimal point is caught. */
-const MOST_NM = 2000
+const MAX_NM = 2000
 
 /** Units a manual may give, as they are written here. */
 export const TORQUE_UNITS = ['N·m', 'lbf·ft', 'lbf·in', 'kgf·m', 'kgf·cm', 'dN·m'] as const
 
-export const torqueProblemWords = (problem: TorqueProblem): string => {
+export const torqueProblemText = (problem: TorqueProblem): string => {
   switch (problem.code) {
     case 'unit':
       return `“${problem.text}” is no unit of torque here. Write ${TORQUE_UNITS.join(', ')} behind the figure.`
@@ -23,7 +23,7 @@ export const torqueProblemWords = (problem: TorqueProblem): string => {
     case 'figure':
       return `“${problem.text}” is no torque. Write a figure and its unit, such as N·m or lbf·ft.`
     case 'range':
-      return `A torque is above 0 and at most ${MOST_NM} N·m. Check figure and unit.`
+      return `A torque is above 0 and at most ${MAX_NM} N·m. Check figure and unit.`
   }
 }
 
@@ -51,7 +51,7 @@ export function readTorque(
   const factor = UNITS.find(([shape]) => shape.test(unit.trim()))?.[1]
   if (factor === undefined) return { ok: false, problem: { code: 'unit', text: unit.trim().slice(0, 20) } }
   const nm = Number(digits.replace(',', '.')) * factor
-  return nm > 0 && nm <= MOST_NM ? { ok: true, value: nm } : { ok: false, problem: { code: 'range' } }
+  return nm > 0 && nm <= MAX_NM ? { ok: true, value: nm } : { ok: false, problem: { code: 'range' } }
 }
 
 /** In both units, as it stands on a card. */

@@ -15,7 +15,7 @@ export interface WearSleeve {
 const THIN_WALL_MM = 0.28
 /** Walls a sleeve can be turned with, mm: thinner springs, thicker leaves the seal no room (common practice). */
 const MADE_WALL_MM = { least: 1.5, most: 5 }
-const MOST_MADE = 4
+const MAX_MADE = 4
 
 /**
  * Sleeves over a journal that the lip has grooved, each with the seals that then fit: a thin one for the same seal, or
@@ -51,7 +51,7 @@ export function wearSleeves(
   )
   const made = [...sizes]
     .sort((a, b) => a - b)
-    .slice(0, MOST_MADE)
+    .slice(0, MAX_MADE)
     .flatMap((runsOnMm): WearSleeve[] => {
       const seals = findSeals(catalogue, { shaft: runsOnMm, housing, width }).fits
       return seals.length === 0

@@ -47,7 +47,7 @@ export interface Basket {
 export const MAX_LOOKED_AT = 6
 
 /** Half-finished ways looked at for one set of suppliers before the search stops; ordinary baskets need some hundred. */
-const MOST_WAYS = 20_000
+const MAX_WAYS = 20_000
 
 const pickOf = (offer: Offer, { quantity }: WantedLine): Pick => {
   const packs = Math.ceil(quantity / offer.pack)
@@ -136,9 +136,9 @@ function cheapest(
     ways = []
     for (const way of next)
       if (!ways.some((w) => w.reached.every((r, k) => r >= (way.reached[k] ?? 0)))) ways.push(way)
-    if (ways.length > MOST_WAYS) {
+    if (ways.length > MAX_WAYS) {
       cut = true
-      ways = ways.slice(0, MOST_WAYS)
+      ways = ways.slice(0, MAX_WAYS)
     }
   }
   return { picks: ways[0]?.picks ?? null, cut }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shipped, shippedKnowledge } from '../../../tests/support/shipped'
-import { meaningOfText } from '../designation'
+import { partKeyOf } from '../designation'
 import { arrangementOf, proposeKit } from '../kit'
 import { everyWay } from '../../../tests/support/everyWay'
 import { bestBasket, mergeLines, type Offer } from '.'
@@ -96,7 +96,7 @@ describe('one list over many kits', () => {
       },
       shippedKnowledge,
     )
-  const meaning = (d: string) => meaningOfText(d, shipped)
+  const meaning = (d: string) => partKeyOf(d, shipped)
   it('a coach: four wheel ends, two different sets at each, every part times four', () => {
     const list = mergeLines([{ name: 'Coach 1', lines: coach.lines }], meaning)
     for (const part of ['L68149', 'L68110', 'LM12749', 'LM12710', '42x62x8'])

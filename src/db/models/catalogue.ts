@@ -26,7 +26,7 @@ export class PartRow extends Model<InferAttributes<PartRow>, InferCreationAttrib
   declare origin: string
 }
 
-export class FactRow extends Model<InferAttributes<FactRow>, InferCreationAttributes<FactRow>> {
+export class SettingRow extends Model<InferAttributes<SettingRow>, InferCreationAttributes<SettingRow>> {
   declare name: string
   declare value: string
 }
@@ -96,7 +96,7 @@ export function defineCatalogue(sequelize: Sequelize) {
     },
     { sequelize, tableName: 'parts', timestamps: false },
   )
-  FactRow.init(
+  SettingRow.init(
     { name: { type: DataTypes.STRING(60), primaryKey: true }, value: long() },
     { sequelize, tableName: 'facts', timestamps: false },
   )
@@ -138,5 +138,5 @@ export function defineCatalogue(sequelize: Sequelize) {
     { id: key(), name_key: text(80), name: text(80), designation: text(80), ...times, ...binColumns() },
     { sequelize, tableName: 'part_names', ...withBin },
   )
-  return { PartRow, FactRow, ListRow, ListItemRow, PartNameRow }
+  return { PartRow, SettingRow, ListRow, ListItemRow, PartNameRow }
 }

@@ -5,9 +5,9 @@ import { useWatch } from 'react-hook-form'
 import { PASSWORD, ROLES, ROLE_NAMES, ROLE_RIGHTS, type Role } from '@/contract/choices'
 import type { Account, Accounts, AuditPage } from '@/contract/account'
 import { Frame } from '@/features/shell'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
-import { FormWords } from '@/ui/form/FormWords'
+import { FormMessage } from '@/ui/form/FormMessage'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { useTimes } from '@/ui/Times'
 import { usePages } from '@/ui/usePages'
@@ -48,7 +48,7 @@ function AccountRow({ account, onChanged, onError }: RowProps) {
         onError('')
         onChanged(changed)
       })
-      .catch((thrown: unknown) => onError(wordsOf(thrown)))
+      .catch((thrown: unknown) => onError(errorMessage(thrown)))
   }
   return (
     <li className="grid items-center gap-2 border-t border-line2 py-2 sm:grid-cols-[minmax(0,1fr)_140px_auto]">
@@ -160,7 +160,7 @@ export function AccountsScreen({ accounts, audit }: Props) {
               Add account
             </button>
           </form>
-          <FormWords words={words} />
+          <FormMessage words={words} />
           {error && (
             <p role="alert" className="mt-2 text-contra">
               {error}

@@ -5,8 +5,8 @@ import { useWatch } from 'react-hook-form'
 import { PASSWORD, ROLE_NAMES, ROLE_RIGHTS } from '@/contract/choices'
 import type { Session } from '@/contract/account'
 import { Frame } from '@/features/shell'
-import { call, wordsOf } from '@/ui/call'
-import { FormWords } from '@/ui/form/FormWords'
+import { call, errorMessage } from '@/ui/call'
+import { FormMessage } from '@/ui/form/FormMessage'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { PasswordField } from './PasswordField'
 import { SignOut } from './SignOut'
@@ -56,7 +56,7 @@ export function OwnAccount({ account }: Session) {
                 label={`New password, at least ${PASSWORD.min} characters`}
                 kind="new-password"
               />
-              <FormWords words={refused} />
+              <FormMessage words={refused} />
               <button
                 type="submit"
                 className="button justify-self-start"
@@ -65,7 +65,7 @@ export function OwnAccount({ account }: Session) {
                 Change password
               </button>
             </form>
-            <SignOut onRefused={(thrown) => setWords(wordsOf(thrown))} />
+            <SignOut onRefused={(thrown) => setWords(errorMessage(thrown))} />
           </>
         )}
         <p role="status">{words}</p>

@@ -3,7 +3,7 @@
 import { useWatch } from 'react-hook-form'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
-import { FormWords } from '@/ui/form/FormWords'
+import { FormMessage } from '@/ui/form/FormMessage'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { PasswordField } from './PasswordField'
 
@@ -32,7 +32,7 @@ export function SignIn({ to }: { to: string }) {
         <h1 className="text-[1.5rem] font-bold">Amber Socket</h1>
         <FormField of={fields} name="name" label="Name" autoFocus autoComplete="username" maxLength={60} />
         <PasswordField of={fields} name="password" label="Password" kind="current-password" />
-        <FormWords words={words} />
+        <FormMessage words={words} />
         <button
           type="submit"
           data-primary

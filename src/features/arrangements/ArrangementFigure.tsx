@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import {
-  arrangementProblemWords,
+  arrangementProblemText,
   emptyKit,
   explodedView,
   resolveArrangement,
@@ -23,7 +23,7 @@ export function ArrangementFigure({ file, others }: Props) {
     return resolveArrangement({ ...file, slots: named }, (code) => others.find((o) => o.code === code))
   }, [file, others])
   if (!drawn.ok)
-    return <p className="text-[0.875rem] text-lamp-ink">{arrangementProblemWords(drawn.problem)}</p>
+    return <p className="text-[0.875rem] text-lamp-ink">{arrangementProblemText(drawn.problem)}</p>
   const { value } = drawn
   return (
     <div

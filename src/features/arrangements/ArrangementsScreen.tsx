@@ -5,10 +5,10 @@ import { useWatch, type Path } from 'react-hook-form'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { Frame } from '@/features/shell'
 import type { ArrangementChoice } from '@/contract/kit'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { FileButton } from '@/ui/FileButton'
 import { FormField } from '@/ui/form/FormField'
-import { FormWords } from '@/ui/form/FormWords'
+import { FormMessage } from '@/ui/form/FormMessage'
 import { SaveButtons } from '@/ui/form/SaveButtons'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { notifyDone } from '@/ui/notify'
@@ -77,7 +77,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
         setTrouble('')
         setSaved(done)
       })
-      .catch((error: unknown) => setTrouble(wordsOf(error)))
+      .catch((error: unknown) => setTrouble(errorMessage(error)))
   }
   const readIn = (chosen: File): void => {
     chosen
@@ -89,7 +89,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
       })
       .catch((error: unknown) =>
         setTrouble(
-          error instanceof SyntaxError ? 'This is no JSON. Choose a file saved here.' : wordsOf(error),
+          error instanceof SyntaxError ? 'This is no JSON. Choose a file saved here.' : errorMessage(error),
         ),
       )
   }
@@ -139,7 +139,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
             Start from one that is nearly right; add what this machine has more, and take away what it has
             not. The same checks hold for it.
           </p>
-          <FormWords words={trouble || words} />
+          <FormMessage words={trouble || words} />
           <div className="fields mb-3 [--field-width:12rem] lg:grid-cols-[130px_minmax(0,1fr)_150px_150px]">
             <FormField
               of={fields}

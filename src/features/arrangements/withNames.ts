@@ -1,13 +1,13 @@
 import { capital } from '@/core/capital'
 import type { ArrangementFile } from '@/core/kit'
 
-const MOST_MARKS = 36
+const MAX_MARKS = 36
 
 /** A name for a place from its words: letters and figures, beginning with a letter. */
 function nameOf(words: string, taken: readonly string[]): string {
   const parts = words.split(/[^A-Za-z0-9]+/).filter(Boolean)
   const joined = parts.map((p, i) => (i === 0 ? p.toLowerCase() : capital(p))).join('')
-  const name = (/^[A-Za-z]/.test(joined) ? joined : `place${joined}`).slice(0, MOST_MARKS)
+  const name = (/^[A-Za-z]/.test(joined) ? joined : `place${joined}`).slice(0, MAX_MARKS)
   return taken.includes(name) ? `${name}${taken.length}` : name
 }
 

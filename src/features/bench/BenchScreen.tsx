@@ -4,7 +4,7 @@ import type { Route } from 'next'
 import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { type ReactNode } from 'react'
-import { WAITS, WAITS_WORDS } from '@/contract/choices'
+import { WAITS, WAITS_LABELS } from '@/contract/choices'
 import type { BenchResponse } from '@/contract/bench'
 import { stagePath } from '@/features/job'
 import { Finder, Frame } from '@/features/shell'
@@ -39,7 +39,7 @@ function Jobs({ bench }: { bench: BenchResponse }) {
     return jobs.length === 0
       ? []
       : [
-          <Group key={waits} name={WAITS_WORDS[waits]} count={String(jobs.length)}>
+          <Group key={waits} name={WAITS_LABELS[waits]} count={String(jobs.length)}>
             {jobs.map((job) => (
               <li key={job.id}>
                 <Link href={stagePath(job.id, job.stage)} className={ROW}>

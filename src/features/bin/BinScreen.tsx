@@ -4,7 +4,7 @@ import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { BinItem, BinResponse } from '@/contract/bin'
 import { Frame } from '@/features/shell'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { useTimes } from '@/ui/Times'
 
@@ -24,7 +24,7 @@ export function BinScreen({ initial }: { initial: BinResponse }) {
         setBin(now)
         return notifyDone(`${item.label} is back`)
       })
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
       .finally(() => setBusy(''))
   }
   return (

@@ -5,7 +5,7 @@ import type { Route } from 'next'
 import { useState } from 'react'
 import { Frame, UnitText } from '@/features/shell'
 import type { JobSummary } from '@/contract/job'
-import { readText, requestOf, wordsOf } from '@/ui/call'
+import { readText, requestOf, errorMessage } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 import { saveText } from '@/ui/saveText'
 import type { Output } from '@/contract/endpoints'
@@ -94,7 +94,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
     setFault('')
     readText(requestOf('POST /api/campaign.csv', { body: { kits } }))
       .then((text) => saveText('campaign.csv', 'text/csv', text))
-      .catch((error: unknown) => setFault(wordsOf(error)))
+      .catch((error: unknown) => setFault(errorMessage(error)))
   }
   const order = chosen.map((job) => `${job.id}x${times[job.id]}`).join(',')
   return (

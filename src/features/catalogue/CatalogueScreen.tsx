@@ -20,7 +20,7 @@ interface Props {
 }
 
 /** More series than this are no choice but noise: inch tapered parts have one for every few numbers. */
-const MOST_CHIPS = 24
+const MAX_CHIPS = 24
 
 const linksIn = (frame: HTMLElement): HTMLElement[] => [...frame.querySelectorAll<HTMLElement>('a')]
 
@@ -60,7 +60,7 @@ const sizesIn = (unit: 'mm' | 'in'): Column<ListedPart>[] => {
 }
 
 /** Columns beside the number that a phone has room for. */
-const MOST_ON_A_PHONE = 2
+const MAX_ON_A_PHONE = 2
 
 /** One column for each thing the hardware of a family is known by. */
 function factsOf(parts: readonly ListedPart[], unit: 'mm' | 'in'): Column<ListedPart>[] {
@@ -71,7 +71,7 @@ function factsOf(parts: readonly ListedPart[], unit: 'mm' | 'in'): Column<Listed
     by: (part) => factIn(part, label)?.mm ?? factIn(part, label)?.text,
     figures: parts.every((part) => factIn(part, label)?.text === undefined),
     className: 'text-ink2',
-    wide: i >= MOST_ON_A_PHONE,
+    wide: i >= MAX_ON_A_PHONE,
     cell: (part) => {
       const fact = factIn(part, label)
       if (fact?.mm === undefined) return fact?.text ?? '–'
@@ -134,7 +134,7 @@ export function CatalogueScreen({ families, family, parts }: Props) {
         </nav>
         <section aria-label={sized ? 'Size map' : 'Parts'} className="flex min-h-0 flex-col px-4 py-3">
           <h1 className="text-[1.1875rem] font-bold first-letter:uppercase">{words}</h1>
-          {allSeries.length > 1 && allSeries.length <= MOST_CHIPS && (
+          {allSeries.length > 1 && allSeries.length <= MAX_CHIPS && (
             <div className="mt-2">
               <ChipChoice
                 label="Series"

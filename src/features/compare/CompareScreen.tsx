@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect } from 'react'
-import { SLOT_WORDS } from '@/core/kit'
+import { SLOT_LABELS } from '@/core/kit'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES } from '@/core/compare'
 import { JobFrame, useJob } from '@/features/job'
 import { usePreferences, type KeyHint } from '@/features/shell'
@@ -35,7 +35,7 @@ const BLANK: ComparisonDraft = {
   result: null,
 }
 
-const COMMANDS: ReadonlySet<string> = new Set(SLOT_WORDS)
+const COMMANDS: ReadonlySet<string> = new Set(SLOT_LABELS)
 
 const filled = (record: Partial<Record<string, string>>): Record<string, string> =>
   Object.fromEntries(

@@ -2,13 +2,13 @@
 
 import { useState, type ReactNode } from 'react'
 import { Frame } from '@/features/shell'
-import { Refused } from '@/ui/call'
+import { ApiError } from '@/ui/call'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { DidYouMean } from '@/ui/DidYouMean'
 import { Field } from '@/ui/Field'
 import { FormField } from '@/ui/form/FormField'
 import { FileButton } from '@/ui/FileButton'
-import { FormWords } from '@/ui/form/FormWords'
+import { FormMessage } from '@/ui/form/FormMessage'
 import { SaveButtons } from '@/ui/form/SaveButtons'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { notifyDone } from '@/ui/notify'
@@ -62,7 +62,7 @@ function RefusedForm() {
     blank: BLANK,
     send: ({ number }) =>
       Promise.reject(
-        new Refused('Nothing was changed.', [], true, [
+        new ApiError('Nothing was changed.', [], true, [
           { path: [number === '' ? '' : 'pieces'], message: 'A quantity is zero or more.' },
         ]),
       ),
@@ -71,7 +71,7 @@ function RefusedForm() {
     <form onSubmit={(e) => void submit(e)} className="grid max-w-[520px] gap-2">
       <FormField of={fields} name="number" label="Number" className="number" maxLength={40} />
       <FormField of={fields} name="pieces" label="Pieces" className="number" maxLength={6} />
-      <FormWords words={words} />
+      <FormMessage words={words} />
       <SaveButtons isDirty={isDirty} discard={discard} />
     </form>
   )

@@ -6,7 +6,7 @@ import { stagePath } from '@/features/job'
 import { FigureField, Frame, UnitText } from '@/features/shell'
 import { readFigure, type FieldQuantity } from '@/core/quantity'
 import type { ConvertResponse } from '@/contract/convert'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
@@ -177,7 +177,7 @@ export function ConvertScreen() {
         }),
       )
       .then((job) => router.push(stagePath(job.id, 'kit')))
-      .catch((error: unknown) => setTrouble(wordsOf(error)))
+      .catch((error: unknown) => setTrouble(errorMessage(error)))
   }
   return (
     <Frame about={<h1 className="font-semibold text-ink">Conversions</h1>}>

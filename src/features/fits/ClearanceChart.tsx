@@ -4,11 +4,11 @@ import { Bar } from 'react-chartjs-2'
 import { useFigureUnits } from '@/features/shell'
 import type { FitResponse } from '@/contract/fit'
 import { plainOptions } from '@/ui/charts/chartBase'
-import { useInks } from '@/ui/charts/useInks'
+import { useThemeColours } from '@/ui/charts/useThemeColours'
 
 /** Radial clearance from new to mounted to warm: least to most, µm. */
 export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['stages']> }) {
-  const inks = useInks()
+  const inks = useThemeColours()
   const { small } = useFigureUnits()
   const spans = [stages.fresh, stages.mounted, stages.warm]
   const words = spans.map(({ min, max }) => `${small.write(min)} to ${small.write(max)}`)

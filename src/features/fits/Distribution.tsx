@@ -6,7 +6,7 @@ import { Bar } from 'react-chartjs-2'
 import { UnitText, useFigureUnits } from '@/features/shell'
 import type { FitSpread, SimulatedFit } from '@/core/fit'
 import { plainOptions } from '@/ui/charts/chartBase'
-import { useInks } from '@/ui/charts/useInks'
+import { useThemeColours } from '@/ui/charts/useThemeColours'
 import type { AssembliesWorker } from '@/workers/assemblies.worker'
 
 const COUNT = 100_000
@@ -24,7 +24,7 @@ const whole = (um: number): string => String(Math.round(um) || 0).replace('-', '
 
 /** A hundred thousand assemblies of this fit, made up in a worker: how tight they come out. */
 export function Distribution({ spread, tight }: Props) {
-  const inks = useInks()
+  const inks = useThemeColours()
   const { small } = useFigureUnits()
   const worker = useRef<{ raw: Worker; ask: Remote<AssembliesWorker> } | null>(null)
   const [found, setFound] = useState<{ fit: SimulatedFit; ms: number } | null>(null)

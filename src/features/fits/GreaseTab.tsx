@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import { UnitText } from '@/features/shell'
 import { FitPane } from './FitPane'
-import { FILL_SCHOOLS, mixing, SCHOOL_WORDS, THICKENER_WORDS, THICKENERS } from '@/core/grease'
+import { FILL_SCHOOLS, mixing, SCHOOL_LABELS, THICKENER_LABELS, THICKENERS } from '@/core/grease'
 import type { SchoolNote } from '@/core/procedure'
 import { readForm, writeCount } from '@/core/quantity'
 import { ReadAs } from '@/ui/ReadAs'
@@ -101,7 +101,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
       caption
       label={label}
       value={value(name)}
-      options={[['', 'not known'], ...THICKENERS.map((t) => [t, THICKENER_WORDS[t]] as const)]}
+      options={[['', 'not known'], ...THICKENERS.map((t) => [t, THICKENER_LABELS[t]] as const)]}
       onPick={(picked) => set(`grease.${name}`, picked)}
     />
   )
@@ -180,7 +180,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
           <ChipChoice
             label="Fill"
             value={chosen ?? ''}
-            options={[['', 'by speed'], ...FILL_SCHOOLS.map((s) => [s, SCHOOL_WORDS[s].name] as const)]}
+            options={[['', 'by speed'], ...FILL_SCHOOLS.map((s) => [s, SCHOOL_LABELS[s].name] as const)]}
             onPick={(s) => set('grease.school', s)}
           />
           {school && <SchoolBox note={school} />}
@@ -226,7 +226,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
             {answer.strokes !== null && `, about ${answer.strokes} strokes of your gun`}
           </h1>
           <p className="text-[0.875rem] text-ink2">
-            {answer.schoolWords}. {answer.when}
+            {answer.schoolText}. {answer.when}
             {answer.factor !== null && ` Here n·dm ${writeCount(answer.factor)}.`}
           </p>
           <div className="my-1 h-[292px]">
@@ -271,7 +271,7 @@ function MixingChart() {
         <tr>
           <th scope="col" aria-label="Thickener" />
           {THICKENERS.map((t) => (
-            <th scope="col" key={t} className="font-semibold text-ink3" title={THICKENER_WORDS[t]}>
+            <th scope="col" key={t} className="font-semibold text-ink3" title={THICKENER_LABELS[t]}>
               {SHORT[t]}
             </th>
           ))}
@@ -280,7 +280,7 @@ function MixingChart() {
       <tbody>
         {THICKENERS.map((a) => (
           <tr key={a} className="border-t border-line2">
-            <th scope="row" className="py-0.5 text-left font-semibold text-ink3" title={THICKENER_WORDS[a]}>
+            <th scope="row" className="py-0.5 text-left font-semibold text-ink3" title={THICKENER_LABELS[a]}>
               {SHORT[a]}
             </th>
             {THICKENERS.map((b) => (

@@ -4,7 +4,7 @@ import { Line } from 'react-chartjs-2'
 import { useFigureUnits } from '@/features/shell'
 import type { EndPlayResponse } from '@/contract/fit'
 import { plainOptions } from '@/ui/charts/chartBase'
-import { useInks } from '@/ui/charts/useInks'
+import { useThemeColours } from '@/ui/charts/useThemeColours'
 
 interface Props {
   curve: EndPlayResponse['curve']
@@ -13,7 +13,7 @@ interface Props {
 
 /** End play against the place of the nut, with the slots as points and the target as a band. */
 export function PlayChart({ curve, target }: Props) {
-  const inks = useInks()
+  const inks = useThemeColours()
   const { length } = useFigureUnits()
   const slots = curve.filter((p) => p.slot)
   const good = slots.filter((p) => p.playMm >= target.min && p.playMm <= target.max)

@@ -4,12 +4,12 @@ import { UnitText, useFigureUnits } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
-import { internalClearance, readSeat, TAKEN, type Material, type UsualSeat } from '@/core/fit'
+import { internalClearance, readSeat, CLEARANCE_REDUCTION, type Material, type UsualSeat } from '@/core/fit'
 import { hubHeatCaution, type HubAttachment, type SchoolNote } from '@/core/procedure'
 import {
   guessInstrument,
   INSTRUMENTS,
-  INSTRUMENT_WORDS,
+  INSTRUMENT_LABELS,
   lengthInMm,
   NEWTON_PER_LBF,
   writeInch,
@@ -53,7 +53,11 @@ const MATERIALS = [
   ['magnesium', 'magnesium'],
 ] as const
 const GROUPS = ['C2', 'CN', 'C3', 'C4', 'C5'] as const
-const BODY_WORDS: Record<Seat['body'], string> = { shaft: 'Shaft', hub: 'Hub or housing', carrier: 'Carrier' }
+const BODY_LABELS: Record<Seat['body'], string> = {
+  shaft: 'Shaft',
+  hub: 'Hub or housing',
+  carrier: 'Carrier',
+}
 const SEAT_SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
 
 const pounds = (kn: number): number => Math.round((kn * 1000) / NEWTON_PER_LBF)
@@ -152,7 +156,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
         />
         <SelectField
           caption
-          label={`${BODY_WORDS[seat.body]} of`}
+          label={`${BODY_LABELS[seat.body]} of`}
           value={material ?? ''}
           options={[['', 'not said'], ...MATERIALS]}
           onPick={(picked) => onMaterial(picked || null)}
@@ -194,7 +198,7 @@ function Inputs({ seat, typed, material, onTyped, onMaterial, usual }: Props & {
           caption
           label="Measured with"
           value={typed.instrument ?? guessInstrument(readings.map((r) => r.value))}
-          options={INSTRUMENTS.map((name) => [name, INSTRUMENT_WORDS[name]] as const)}
+          options={INSTRUMENTS.map((name) => [name, INSTRUMENT_LABELS[name]] as const)}
           onPick={(instrument) => onTyped({ ...typed, instrument })}
         />
       )}
@@ -250,7 +254,7 @@ export function SeatTab(props: Props) {
         seat: fit.limits,
         ring: fit.bearing,
         clearance: internalClearance(seat.family, group, seat.bore, seat.kind),
-        taken: TAKEN[seat.ring],
+        taken: CLEARANCE_REDUCTION[seat.ring],
         sign: seat.ring === 'inner' ? (1 as const) : (-1 as const),
       },
     [fit, seat.family, seat.bore, seat.ring, seat.kind, group],

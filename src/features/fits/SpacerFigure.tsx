@@ -5,13 +5,13 @@ const W = 420
 const H = 210
 /** A gap of a tenth of a millimetre is drawn this wide, px, so that it can be seen. */
 const PX_PER_TENTH = 7
-const MOST_PX = 42
+const MAX_PX = 42
 
 /** Hub, two bearings and the spacer between them; the gap drawn far larger than it is. */
 export function SpacerFigure({ pair }: { pair: NonNullable<SpacingResponse['pair']> }) {
   const { length } = useFigureUnits()
   const signed = (mm: number): string => `${mm > 0 ? '+' : ''}${length.write(mm)}`
-  const gap = Math.max(-MOST_PX, Math.min(MOST_PX, (pair.nominalMm / 0.1) * PX_PER_TENTH))
+  const gap = Math.max(-MAX_PX, Math.min(MAX_PX, (pair.nominalMm / 0.1) * PX_PER_TENTH))
   const [left, right] = [110, 310]
   const bad = pair.verdict === 'sideLoad' || pair.verdict === 'loose'
   const ring = (x: number, y: number, fill: string) => (

@@ -4,11 +4,11 @@ import { Line } from 'react-chartjs-2'
 import { useFigureUnits } from '@/features/shell'
 import type { SpacingResponse } from '@/contract/setting'
 import { plainOptions } from '@/ui/charts/chartBase'
-import { useInks } from '@/ui/charts/useInks'
+import { useThemeColours } from '@/ui/charts/useThemeColours'
 
 /** Play that a clamped pair has left, against the torque of its nut; thread oiled and dry. */
 export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse['clamp']> }) {
-  const inks = useInks()
+  const inks = useThemeColours()
   const { length } = useFigureUnits()
   const { curve } = squeeze
   return (

@@ -20,9 +20,9 @@ export function ZoneFigure({ fit, ring, readings }: Props) {
   const [low, high] = [Math.min(...all) - 3, Math.max(...all) + 3]
   const y = (um: number): number =>
     ROOM.top + ((high - um) / (high - low)) * (HEIGHT - ROOM.top - ROOM.bottom)
-  const ringWords = ring === 'inner' ? 'bore of the ring' : 'outside of the ring'
+  const ringText = ring === 'inner' ? 'bore of the ring' : 'outside of the ring'
   const bars = [
-    [fit.raceway ? 'needles' : ringWords, fit.bearing, 96, 'var(--tint)'],
+    [fit.raceway ? 'needles' : ringText, fit.bearing, 96, 'var(--tint)'],
     [ring === 'inner' ? 'shaft' : 'housing', fit.limits, 250, 'var(--sheet)'],
   ] as const
   return (

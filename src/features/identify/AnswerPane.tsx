@@ -62,7 +62,7 @@ function Bar({ share, thin }: { share: number; thin?: boolean }) {
 /** Candidates that are named. */
 const NAMED = 5
 /** A smaller share is not worth a row. */
-const LEAST_SHOWN = 0.005
+const MIN_SHOWN = 0.005
 
 /** Share of the listed parts that are not among those that are named. */
 const restOf = ({ unlisted }: IdentifyResponse, named: readonly Candidate[]): number =>
@@ -147,7 +147,7 @@ function Leader({
         {sizes(candidate.dimensions, writeInchFixed)} in
       </p>
       <p className="text-[0.875rem] text-ink2">
-        {candidate.familyWords}
+        {candidate.familyText}
         {candidate.piece !== 'complete' && candidate.piece !== 'seal' ? `, ${candidate.piece}` : ''}
         {candidate.listed
           ? candidate.verified
@@ -285,7 +285,7 @@ export function AnswerPane({
         ))}
         {answer && !unlistedLeads && (
           <>
-            {rest >= LEAST_SHOWN && <Share name="Other listed parts" share={rest} />}
+            {rest >= MIN_SHOWN && <Share name="Other listed parts" share={rest} />}
             <Share name="Not in the catalogue" share={answer.unlisted.probability} />
           </>
         )}

@@ -1,7 +1,7 @@
 'use client'
 
 import { CONDITIONS } from '@/core/identify'
-import { INSTRUMENTS, INSTRUMENT_WORDS } from '@/core/quantity'
+import { INSTRUMENTS, INSTRUMENT_LABELS } from '@/core/quantity'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { useKeys } from '@/ui/useKeys'
 import { SelectField } from '@/ui/SelectField'
@@ -79,7 +79,7 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onKeep, onDone 
           <SelectField
             label="Instrument of all readings"
             value={instrument}
-            options={INSTRUMENTS.map((name) => [name, INSTRUMENT_WORDS[name]] as const)}
+            options={INSTRUMENTS.map((name) => [name, INSTRUMENT_LABELS[name]] as const)}
             onPick={(picked) => onChange(withAll(sheet, { instrument: picked, condition }))}
             className="h-10 rounded-md text-caption font-semibold text-ink2"
           />

@@ -2,7 +2,7 @@
 
 import { Popover } from 'radix-ui'
 import { CONDITIONS } from '@/core/identify'
-import { INSTRUMENTS, INSTRUMENT_WORDS } from '@/core/quantity'
+import { INSTRUMENTS, INSTRUMENT_LABELS } from '@/core/quantity'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { HowButton, type HowProps } from './HowButton'
 
@@ -24,7 +24,7 @@ export function HowMeasuredPopover({ words, how, open, onOpen, onChange, childre
           <ChipChoice
             label="Instrument of this reading"
             value={how.instrument}
-            options={INSTRUMENTS.map((name) => [name, INSTRUMENT_WORDS[name]] as const)}
+            options={INSTRUMENTS.map((name) => [name, INSTRUMENT_LABELS[name]] as const)}
             onPick={(instrument) => onChange({ ...how, instrument })}
           />
           <ChipChoice

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
 import type { KeyHint } from '@/features/shell'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { useKeys } from '@/ui/useKeys'
 import { AnswerPane, isUnlisted, shownOf, USE_BUTTON } from './AnswerPane'
 import { EvidencePane } from './EvidencePane'
@@ -30,7 +30,7 @@ export const IDENTIFY_HINTS: readonly KeyHint[] = [
 interface Props {
   sheet: EvidenceSheet
   onChange: (sheet: EvidenceSheet) => void
-  actionWords: string
+  actionText: string
   onUse: (candidate: Candidate) => void
   /** a part that no list holds, now kept as one of the shop's own */
   onKept: (designation: string) => void
@@ -43,7 +43,7 @@ const loadSection = () => import('./CandidateSection').then((section) => section
 const CandidateSection = dynamic(loadSection, { ssr: false })
 
 /** Evidence on one side, the section in the middle, the answer on the other; it answers while one types. */
-export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept, example = false }: Props) {
+export function IdentifyBench({ sheet, onChange, actionText, onUse, onKept, example = false }: Props) {
   const { answer, trouble, away, current } = useIdentification(sheet)
   const [selected, setSelected] = useState(0)
   useEffect(() => void loadSection(), [])
@@ -61,7 +61,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept, exa
     readings
       .then((found) => call('POST /api/parts', { body: ownPartOf(sheet, found) }))
       .then(({ designation }) => onKept(designation))
-      .catch((error: unknown) => setKeeping(wordsOf(error)))
+      .catch((error: unknown) => setKeeping(errorMessage(error)))
   }
   const unlisted = isUnlisted(answer)
   const wanted = useRef(false)
@@ -120,7 +120,7 @@ export function IdentifyBench({ sheet, onChange, actionWords, onUse, onKept, exa
         away={away}
         selected={selected}
         onSelect={setSelected}
-        action={{ words: actionWords, run: onUse }}
+        action={{ words: actionText, run: onUse }}
         onKeep={keepable ? keep : undefined}
         keeping={keeping}
         onExample={example ? () => change(exampleSheet(sheet)) : undefined}

@@ -18,7 +18,7 @@ export function JobIdentify() {
       <IdentifyBench
         sheet={job.evidence}
         onChange={(evidence) => change({ evidence, stage: 'identify' })}
-        actionWords="Use this"
+        actionText="Use this"
         onUse={decide}
         onKept={(designation) => decide({ designation, base: designation, probability: null })}
       />

@@ -7,11 +7,11 @@ import { Frame } from '@/features/shell'
 import type { EvidenceSheet } from '@/contract/evidence'
 import type { Decision, Job } from '@/contract/job'
 import { stagePath } from '@/features/job'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 import { sheetToQuery } from './sheet'
 
-/** What was looked up becomes a job of its own. @throws Refused */
+/** What was looked up becomes a job of its own. @throws ApiError */
 async function openJob(sheet: EvidenceSheet, decision: Decision): Promise<Job> {
   const job = await call('POST /api/jobs', { body: { title: decision.designation, evidence: sheet } })
   return call('PATCH /api/jobs/{id}', {
@@ -24,7 +24,7 @@ async function openJob(sheet: EvidenceSheet, decision: Decision): Promise<Job> {
   })
 }
 
-/** What was looked up becomes a bearing of a job that is there, such as its outer set. @throws Refused */
+/** What was looked up becomes a bearing of a job that is there, such as its outer set. @throws ApiError */
 async function intoJob(id: number, name: string, sheet: EvidenceSheet, decision: Decision): Promise<Job> {
   const { version } = await call('GET /api/jobs/{id}', { path: { id } })
   return call('POST /api/jobs/{id}/bearings', {
@@ -48,7 +48,7 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
     if (into > 0)
       return intoJob(into, target.name, sheet, { designation, base, probability })
         .then((job) => router.push(stagePath(job.id, 'kit', job.bearings.at(-1)?.id)))
-        .catch((error: unknown) => setTrouble(wordsOf(error)))
+        .catch((error: unknown) => setTrouble(errorMessage(error)))
     return openJob(sheet, { designation, base, probability })
       .then((job) => router.push(`/jobs/${job.id}/cross-reference` as Route))
       .catch(() =>
@@ -66,7 +66,7 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
           example
           sheet={sheet}
           onChange={change}
-          actionWords={Number(target.job) > 0 ? `Use in job ${target.job}` : 'Create job'}
+          actionText={Number(target.job) > 0 ? `Use in job ${target.job}` : 'Create job'}
           onUse={(decision) => void decide(decision)}
           onKept={(designation) => void decide({ designation, base: designation, probability: null })}
         />

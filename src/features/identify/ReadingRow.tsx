@@ -3,7 +3,7 @@
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
-import { endsInUnit, INSTRUMENT_WORDS } from '@/core/quantity'
+import { endsInUnit, INSTRUMENT_LABELS } from '@/core/quantity'
 import type { How } from './HowButton'
 import { HowMeasured } from './HowMeasured'
 import { textOf, type Row } from './sheet'
@@ -62,14 +62,14 @@ export function ReadingRow({
   const shown = measurement?.unit && measurement.unit !== 'auto' ? measurement.unit : read?.unit
   const twin = read && (read.unit === 'in' ? read.mmText : read.inText)
   const special = [
-    ...(how.instrument === usual.instrument ? [] : [INSTRUMENT_WORDS[how.instrument]]),
+    ...(how.instrument === usual.instrument ? [] : [INSTRUMENT_LABELS[how.instrument]]),
     ...(how.condition === usual.condition ? [] : [how.condition]),
   ]
   const below = struck
     ? 'excluded, not counted'
     : (trouble ??
       (text !== '' && read
-        ? [...(read.pattern ? [read.pattern] : []), ...special, read.unitWords].join(', ')
+        ? [...(read.pattern ? [read.pattern] : []), ...special, read.unitText].join(', ')
         : asked
           ? 'measure next'
           : ''))

@@ -5,7 +5,7 @@ import { SelectField } from '@/ui/SelectField'
 
 type On = EvidenceSheet['stamps'][number]['on']
 
-const ON_WORDS: [NonNullable<On> | '', string][] = [
+const ON_LABELS: [NonNullable<On> | '', string][] = [
   ['', 'anywhere'],
   ['cone', 'on the cone'],
   ['cup', 'on the cup'],
@@ -62,7 +62,7 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
         <SelectField
           label="Where it is stamped"
           value={stamp?.on ?? ''}
-          options={ON_WORDS}
+          options={ON_LABELS}
           onPick={(on) => onChange(text, on || undefined)}
           className="h-10 max-w-[112px] rounded-[20px] border border-edge bg-sheet px-2 text-caption text-ink2"
         />

@@ -3,11 +3,11 @@
 import { capital } from '@/core/capital'
 import { useState } from 'react'
 import {
-  clockWords,
+  clockText,
   DAMAGE,
   INSPECTED,
-  INSPECTED_WORDS,
-  inspectedWords,
+  INSPECTED_LABELS,
+  inspectedText,
   placeSays,
   ROUND_PARTS,
   SEVERITIES,
@@ -16,8 +16,8 @@ import {
   type Inspected,
   type Severity,
 } from '@/core/inspect'
-import { FINDING_WORDS } from '@/core/kit'
-import { HEARD_WORDS } from '@/contract/choices'
+import { FINDING_LABELS } from '@/core/kit'
+import { HEARD_LABELS } from '@/contract/choices'
 import { JobFrame, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { KeyHint } from '@/features/shell'
@@ -96,7 +96,7 @@ function Answer({ found }: { found: InspectResponse }) {
           >
             <VerdictMark verdict={SIGNS[verdict]} isSaid />
             <span>
-              <b>{inspectedWords(part, found.inspected)}</b>: {verdict}
+              <b>{inspectedText(part, found.inspected)}</b>: {verdict}
               <span className="block text-[0.8125rem] text-ink3">
                 {findings.join(', ') || 'replaced as a set'}
               </span>
@@ -153,7 +153,7 @@ function Place({ part, hours }: { part: Inspected; hours: readonly number[] }) {
         </span>
       ) : (
         <>
-          <b className="text-ink">{capital(clockWords(hours))}.</b> {says}
+          <b className="text-ink">{capital(clockText(hours))}.</b> {says}
         </>
       )}
     </p>
@@ -218,7 +218,7 @@ export function InspectScreen() {
               onClick={() => setPart(p)}
               className={`flex min-h-[44px] items-center lg:w-full justify-between gap-2 px-3 text-left text-[0.90625rem] ${p === part ? 'bg-sheet font-bold' : 'text-ink2'}`}
             >
-              {inspectedWords(p, inspected)}
+              {inspectedText(p, inspected)}
               {count(p) > 0 ? (
                 <span className="tag">{count(p)}</span>
               ) : draft.good.includes(p) ? (
@@ -229,7 +229,7 @@ export function InspectScreen() {
         </nav>
         <section aria-label="Damage" className="min-h-0 overflow-auto px-[18px] py-3">
           <div className="mb-2 flex items-center gap-2">
-            <h1 className="mr-auto text-[1.3125rem] font-bold">{capital(inspectedWords(part, inspected))}</h1>
+            <h1 className="mr-auto text-[1.3125rem] font-bold">{capital(inspectedText(part, inspected))}</h1>
             <button type="button" className="chip" aria-pressed={draft.good.includes(part)} onClick={sound}>
               inspected, no damage
             </button>
@@ -302,7 +302,7 @@ export function InspectScreen() {
             <p className="py-4 text-ink2">
               Pick what you see. Verdict, what goes with it and the likely cause follow, with what was heard
               and how it is used:{' '}
-              {[...job.intake.heard.map((heard) => HEARD_WORDS[heard]), ...job.intake.use].join(', ') ||
+              {[...job.intake.heard.map((heard) => HEARD_LABELS[heard]), ...job.intake.use].join(', ') ||
                 'nothing noted yet'}
               .
             </p>
@@ -314,7 +314,7 @@ export function InspectScreen() {
               className="button my-2 w-full"
               onClick={() => change({ kit: { ...kit, findings: [...(kit.findings ?? []), ...missing] } })}
             >
-              Into the kit: {missing.map((f) => FINDING_WORDS[f]).join(', ')}
+              Into the kit: {missing.map((f) => FINDING_LABELS[f]).join(', ')}
             </button>
           )}
           <label className="mt-2 block">
@@ -326,7 +326,7 @@ export function InspectScreen() {
               onChange={(e) => put({ note: e.target.value })}
             />
           </label>
-          <Photos jobId={job.id} about={INSPECTED_WORDS[part]} />
+          <Photos jobId={job.id} about={INSPECTED_LABELS[part]} />
         </aside>
       </div>
     </JobFrame>

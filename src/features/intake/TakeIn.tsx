@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { JobFrame, useJob } from '@/features/job'
 import { MachineField } from '@/features/machines'
-import { ARRIVED, HEARD, HEARD_WORDS, USE } from '@/contract/choices'
+import { ARRIVED, HEARD, HEARD_LABELS, USE } from '@/contract/choices'
 import type { Intake } from '@/contract/job'
 import { Comeback } from './Comeback'
 import { PositionField } from './PositionField'
@@ -13,14 +13,14 @@ function Chips<T extends string>({
   words,
   all,
   chosen,
-  wordsOf = (name) => name,
+  errorMessage = (name) => name,
   onChange,
 }: {
   words: string
   all: readonly T[]
   chosen: readonly T[]
   /** how one is said; as it is named when left out */
-  wordsOf?: (name: T) => string
+  errorMessage?: (name: T) => string
   onChange: (next: T[]) => void
 }) {
   return (
@@ -37,7 +37,7 @@ function Chips<T extends string>({
               className="chip"
               onClick={() => onChange(on ? chosen.filter((c) => c !== name) : [...chosen, name])}
             >
-              {wordsOf(name)}
+              {errorMessage(name)}
             </button>
           )
         })}
@@ -110,7 +110,7 @@ export function TakeIn() {
             words="Symptoms"
             all={HEARD}
             chosen={intake.heard}
-            wordsOf={(heard) => HEARD_WORDS[heard]}
+            errorMessage={(heard) => HEARD_LABELS[heard]}
             onChange={(heard) => set({ heard })}
           />
           <Chips

@@ -6,7 +6,7 @@ import { usePathname, useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { STAGE_PATHS } from '@/contract/choices'
 import type { Job } from '@/contract/job'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { useJob } from './JobContext'
 
 /** How bearings of one job are usually told apart. */
@@ -34,7 +34,7 @@ export function BearingRail() {
         replace(stored)
         then(stored)
       })
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   const add = (event: FormEvent) => {
     event.preventDefault()

@@ -7,7 +7,7 @@ import type { Stage } from '@/contract/choices'
 import { BearingRail } from './BearingRail'
 import { useJob } from './JobContext'
 import { PositionRail } from './PositionRail'
-import { SaveWords } from './SaveWords'
+import { SaveMessage } from './SaveMessage'
 import { StageRail } from './StageRail'
 import { UndoButton } from './UndoButton'
 
@@ -64,7 +64,7 @@ export function JobFrame({
           <PositionRail />
         </div>
       }
-      state={<SaveWords state={state} />}
+      state={<SaveMessage state={state} />}
       act={<UndoButton />}
       hints={[...hints, UNDO_HINT]}
     >

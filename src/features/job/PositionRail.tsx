@@ -2,7 +2,7 @@ import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 import { useJob } from './JobContext'
 import { stagePath } from './stagePath'
@@ -43,7 +43,7 @@ export function PositionRail() {
       },
     })
       .then((made) => router.push(stagePath(made.id, copied ? 'kit' : 'identify')))
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   const several = positions.length > 1
   return (

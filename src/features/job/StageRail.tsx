@@ -3,9 +3,9 @@
 import { Link } from '@/ui/Link'
 import { useSearchParams } from 'next/navigation'
 import { useEffect, useRef } from 'react'
-import { STAGES, STAGE_WORDS, type Stage } from '@/contract/choices'
+import { STAGES, STAGE_LABELS, type Stage } from '@/contract/choices'
 import { useJob } from './JobContext'
-import { MARK_WORDS, stageMarks, type StageMark } from './stageMarks'
+import { MARK_LABELS, stageMarks, type StageMark } from './stageMarks'
 import { stagePath } from './stagePath'
 
 /** Filled = something is kept, a bar = passed by, empty = ahead. */
@@ -58,8 +58,8 @@ export function StageRail({ now }: { now: Stage }) {
                 className={`relative flex h-[46px] items-center gap-2 px-3 text-[0.90625rem] whitespace-nowrap lg:gap-3 lg:pr-0 lg:pl-4 ${stage === now ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
               >
                 <i aria-hidden className={`size-[13px] shrink-0 rounded-full ${dot}`} />
-                {STAGE_WORDS[stage]}
-                <span className="sr-only">, {MARK_WORDS[mark]}</span>
+                {STAGE_LABELS[stage]}
+                <span className="sr-only">, {MARK_LABELS[mark]}</span>
               </Link>
             </li>
           )

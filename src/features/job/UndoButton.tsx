@@ -2,7 +2,7 @@
 
 import { Undo2 } from 'lucide-react'
 import { useCallback } from 'react'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { useKeys } from '@/ui/useKeys'
 import { useJob } from './JobContext'
@@ -24,7 +24,7 @@ export function UndoButton() {
       replace(answer.job)
       await notifyDone(`Undone: ${answer.undone}`)
     } catch (error) {
-      await notifyDone(wordsOf(error))
+      await notifyDone(errorMessage(error))
     }
   }, [ready, job.id, job.version, replace])
   useKeys(

@@ -4,7 +4,7 @@ import type { Bearing, Job } from '@/contract/job'
 /** How far a stage is: something is kept of it, it was passed by, or it is still ahead. */
 export type StageMark = 'done' | 'passed' | 'ahead'
 
-export const MARK_WORDS: Record<StageMark, string> = { done: 'done', passed: 'passed by', ahead: 'open' }
+export const MARK_LABELS: Record<StageMark, string> = { done: 'done', passed: 'passed by', ahead: 'open' }
 
 type Marked = Pick<Job, 'stage' | 'machineId' | 'intake' | 'kit' | 'fitting' | 'closedAt'>
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { useJob } from './JobContext'
 
 /** Writes a position into the register of the job's machine, and chooses it for the job. */
@@ -27,7 +27,7 @@ export function useNewPosition(): {
       change({ positionId: stored.positions.at(-1)?.id ?? null })
       return true
     } catch (thrown) {
-      setError(wordsOf(thrown))
+      setError(errorMessage(thrown))
       return false
     } finally {
       underWay.current = false

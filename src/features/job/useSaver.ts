@@ -17,7 +17,7 @@ export type SaveState =
   | { kind: 'conflict'; current: Job }
 
 /** Typing rests this long before it is sent. */
-const REST_MS = 350
+const DEBOUNCE_MS = 350
 const TRY_AGAIN_MS = 3000
 const MAX_KEEPALIVE_BYTES = 60 * 1024
 
@@ -164,7 +164,7 @@ export function useSaver(initial: Job, onJob: (job: Job) => void): Saver {
         patch: joined(sent.current, pending.current),
       })
       setState((was) => (was.kind === 'conflict' ? was : { kind: 'saving' }))
-      later(REST_MS)
+      later(DEBOUNCE_MS)
     },
     [id, later],
   )

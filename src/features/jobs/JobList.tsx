@@ -6,7 +6,7 @@ import type { Output } from '@/contract/endpoints'
 import type { Route } from 'next'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
-import { STAGES, STAGE_WORDS } from '@/contract/choices'
+import { STAGES, STAGE_LABELS } from '@/contract/choices'
 import type { JobSummary } from '@/contract/job'
 import { useTimes } from '@/ui/Times'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
@@ -69,7 +69,7 @@ const columnsOf = (day: (at: string) => string): Column<JobSummary>[] => [
     cell: (job) => (
       <span className="flex items-center gap-2 whitespace-nowrap">
         <StageDots job={job} />
-        {job.closedAt ? 'Closed' : STAGE_WORDS[job.stage]}
+        {job.closedAt ? 'Closed' : STAGE_LABELS[job.stage]}
         {job.recheck && <span className="tag">recheck {job.recheck}</span>}
       </span>
     ),

@@ -8,7 +8,7 @@ import { Frame } from '@/features/shell'
 import type { Machine } from '@/contract/machine'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
-import { FormWords } from '@/ui/form/FormWords'
+import { FormMessage } from '@/ui/form/FormMessage'
 import { useSentForm } from '@/ui/form/useSentForm'
 
 const BLANK = { title: '' }
@@ -38,7 +38,7 @@ export function NewJobForm() {
           placeholder="Land train, coach 3, rear right wheel"
         />
         <MachineField machine={machine} onChoose={setMachine} />
-        <FormWords words={words} />
+        <FormMessage words={words} />
         <button type="submit" data-primary className="button" disabled={isSending}>
           Open the job
         </button>

@@ -13,11 +13,11 @@ interface Props {
 }
 
 /** Largest kit file; a real one is some ten kilobytes. */
-const MOST_BYTES = 1024 * 1024
+const MAX_BYTES = 1024 * 1024
 
 /** @throws Error with words when the file holds no kit */
 async function readKit(file: File): Promise<KitDraft> {
-  if (file.size > MOST_BYTES) throw new Error('This file is larger than any kit. Choose a kit file.')
+  if (file.size > MAX_BYTES) throw new Error('This file is larger than any kit. Choose a kit file.')
   let content: unknown
   try {
     content = JSON.parse(await file.text())

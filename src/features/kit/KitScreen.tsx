@@ -2,7 +2,7 @@
 
 import { UnitText, usePaperUrl } from '@/features/shell'
 import { useCallback, useState, type ReactNode } from 'react'
-import { FINDING_WORDS, FINDINGS, type Finding } from '@/core/kit'
+import { FINDING_LABELS, FINDINGS, type Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
 import type { KitDraft, KitResponse, DrawnKit } from '@/contract/kit'
@@ -157,7 +157,7 @@ function Side({
                 aria-pressed={request.findings?.includes(finding) ?? false}
                 onClick={() => onFind(finding)}
               >
-                {FINDING_WORDS[finding]}
+                {FINDING_LABELS[finding]}
               </button>
             ))}
           </p>

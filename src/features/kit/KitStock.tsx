@@ -5,7 +5,7 @@ import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { KitResponse } from '@/contract/kit'
 import { usePaperUrl } from '@/features/shell'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 
 interface Props {
   jobId: number
@@ -27,7 +27,7 @@ export function KitStock({ jobId, lines, price }: Props) {
           `${pieces} ${pieces === 1 ? 'piece' : 'pieces'} reserved${short.length > 0 ? `; short: ${short.map((s) => `${s.pieces} × ${s.designation}`).join(', ')}` : ''}.`,
         )
       })
-      .catch((error: unknown) => setWords(wordsOf(error)))
+      .catch((error: unknown) => setWords(errorMessage(error)))
   }
   return (
     <section aria-label="Stock and papers" className="mb-2 text-[0.875rem]">

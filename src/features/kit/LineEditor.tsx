@@ -2,12 +2,12 @@
 
 import { UnitText } from '@/features/shell'
 import { useEffect, useRef, useState } from 'react'
-import { SLOT_WORDS } from '@/core/kit'
+import { SLOT_LABELS } from '@/core/kit'
 import type { KitResponse } from '@/contract/kit'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 const LINE_SIGNS = { filled: 'pass', gap: 'gap', conflict: 'fail' } as const
-const LINE_WORDS = { filled: 'filled', gap: 'missing', conflict: 'does not fit' } as const
+const LINE_LABELS = { filled: 'filled', gap: 'missing', conflict: 'does not fit' } as const
 
 interface Props {
   place: Place | undefined
@@ -38,7 +38,7 @@ export const mayBeNone = (place: Place): boolean => holdsPart(place) && !isAlway
 
 /** A number given by hand; the words that stand for a decision are none. */
 const numberIn = (given: string | undefined): string =>
-  given && !SLOT_WORDS.some((word) => word === given) ? given : ''
+  given && !SLOT_LABELS.some((word) => word === given) ? given : ''
 
 /** One place of the kit: what stands there, why, and what else may. */
 export function LineEditor({
@@ -75,7 +75,7 @@ export function LineEditor({
         <span
           className={`text-[0.8125rem] font-semibold ${line.state === 'filled' ? 'text-agree' : line.state === 'gap' ? 'text-lamp-ink' : 'text-contra'}`}
         >
-          <VerdictMark verdict={LINE_SIGNS[line.state]} isSaid /> {LINE_WORDS[line.state]}
+          <VerdictMark verdict={LINE_SIGNS[line.state]} isSaid /> {LINE_LABELS[line.state]}
         </span>
       </h2>
       <p className="mb-2 text-[0.875rem] text-ink2">

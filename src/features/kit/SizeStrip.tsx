@@ -1,7 +1,7 @@
 'use client'
 
 import { capital } from '@/core/capital'
-import { SIZE_WORDS, type SizeName } from '@/core/kit'
+import { SIZE_LABELS, type SizeName } from '@/core/kit'
 import { writeInch, writeMm } from '@/core/quantity'
 import { usePreferences } from '@/features/shell'
 import type { KitDraft, KitResponse } from '@/contract/kit'
@@ -90,7 +90,7 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
       {(kit?.sizes ?? []).map((name) => (
         <label key={name} className={FIELD}>
           <span className={`caption self-end leading-tight ${fields[name] ? 'text-contra' : ''}`}>
-            {SIZE_WORDS[name]}
+            {SIZE_LABELS[name]}
           </span>
           <input
             className="field number"

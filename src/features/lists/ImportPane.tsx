@@ -11,7 +11,7 @@ import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 import type { Draft } from './useImport'
 
-const FIELD_WORDS: Record<ListField, string> = {
+const FIELD_LABELS: Record<ListField, string> = {
   designation: 'Number',
   bore: 'Bore',
   outside: 'Outside',
@@ -33,7 +33,7 @@ type Sample = PreviewResponse['sample'][number]
 
 const size = (id: 'bore' | 'outside' | 'width', unit: LengthUnit): Column<Sample> => ({
   id,
-  head: `${FIELD_WORDS[id]} ${unit}`,
+  head: `${FIELD_LABELS[id]} ${unit}`,
   figures: true,
   cell: ({ item }) => {
     const mm = item?.[id] ?? null
@@ -118,7 +118,7 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
           <SelectField
             key={field}
             caption
-            label={FIELD_WORDS[field]}
+            label={FIELD_LABELS[field]}
             className="field px-1.5"
             value={columns[field] ?? ''}
             options={[

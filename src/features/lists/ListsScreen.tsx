@@ -9,7 +9,7 @@ import { ListPane } from './ListPane'
 import { useImport } from './useImport'
 import { useLists } from './useLists'
 
-const STATE_WORDS: Record<ListSummary['state'], string> = {
+const STATE_LABELS: Record<ListSummary['state'], string> = {
   running: 'being taken in',
   done: '',
   cancelled: 'stopped',
@@ -17,7 +17,7 @@ const STATE_WORDS: Record<ListSummary['state'], string> = {
 }
 
 function ListButton({ list, chosen, onLook }: { list: ListSummary; chosen: boolean; onLook: () => void }) {
-  const state = STATE_WORDS[list.state]
+  const state = STATE_LABELS[list.state]
   return (
     <button
       type="button"

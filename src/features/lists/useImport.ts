@@ -3,10 +3,10 @@
 import { useCallback, useState } from 'react'
 import type { ListField, ColumnMap } from '@/core/lists'
 import type { ListSummary, PreviewResponse } from '@/contract/list'
-import { sendFile, wordsOf } from '@/ui/call'
+import { sendFile, errorMessage } from '@/ui/call'
 
 /** Largest list file. */
-const MOST_BYTES = 40 * 1024 * 1024
+const MAX_BYTES = 40 * 1024 * 1024
 
 export interface Draft {
   file: File
@@ -46,14 +46,14 @@ export function useImport(): Import {
       )
       setProblem('')
     } catch (error) {
-      setProblem(wordsOf(error))
+      setProblem(errorMessage(error))
     }
   }, [])
 
   const choose = useCallback(
     async (file: File) => {
       setDraft(null)
-      if (file.size > MOST_BYTES) return setProblem('The file is larger than 40 MB. Split it.')
+      if (file.size > MAX_BYTES) return setProblem('The file is larger than 40 MB. Split it.')
       const name = file.name.replace(/\.(csv|txt)$/i, '')
       await read({ file, name, kind: 'own', unit: 'mm', columns: {} }, true)
     },
@@ -86,7 +86,7 @@ export function useImport(): Import {
       setProblem('')
       return begun
     } catch (error) {
-      setProblem(wordsOf(error))
+      setProblem(errorMessage(error))
       return null
     }
   }

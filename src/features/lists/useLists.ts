@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react'
 import type { ListDetail, ListSummary } from '@/contract/list'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 
 /** How often a list at work is asked how far it is, ms. */
@@ -32,7 +32,7 @@ export function useLists(initial: readonly ListSummary[]): Lists {
       setLists((await call('GET /api/lists')).lists)
       setProblem('')
     } catch (error) {
-      setProblem(wordsOf(error))
+      setProblem(errorMessage(error))
     }
   }, [])
 
@@ -48,7 +48,7 @@ export function useLists(initial: readonly ListSummary[]): Lists {
     let current = true
     call('GET /api/lists/{id}', { path: { id: chosen } })
       .then((found) => current && setDetail(found))
-      .catch((error) => current && setProblem(wordsOf(error)))
+      .catch((error) => current && setProblem(errorMessage(error)))
     return () => {
       current = false
     }
@@ -65,7 +65,7 @@ export function useLists(initial: readonly ListSummary[]): Lists {
             call('POST /api/bin/{kind}/{key}', { path: { kind: 'list', key: id } }).then(refresh),
           )
       } catch (error) {
-        setProblem(wordsOf(error))
+        setProblem(errorMessage(error))
       }
     },
     [refresh],

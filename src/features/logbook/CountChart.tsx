@@ -2,7 +2,7 @@
 
 import { Bar } from 'react-chartjs-2'
 import { plainOptions } from '@/ui/charts/chartBase'
-import { useInks } from '@/ui/charts/useInks'
+import { useThemeColours } from '@/ui/charts/useThemeColours'
 
 interface Props {
   label: string
@@ -18,7 +18,7 @@ const [ROW_PX, AXIS_PX] = [30, 58]
 
 /** Counts as bars. The figures stand in the table beside it. */
 export function CountChart({ label, counts, unit, upright = false }: Props) {
-  const inks = useInks()
+  const inks = useThemeColours()
   return (
     <div
       role="img"

@@ -3,14 +3,14 @@
 import { Line } from 'react-chartjs-2'
 import type { IdentificationResponse } from '@/contract/logbook'
 import { shareOptions } from '@/ui/charts/chartBase'
-import { useInks } from '@/ui/charts/useInks'
+import { useThemeColours } from '@/ui/charts/useThemeColours'
 import { useAnswer } from '@/ui/useAnswer'
 import { FigureTable, ViewFrame } from './ViewFrame'
 import { percent, withLimits } from './percent'
 
 /** Right answers in percent over what was said in percent: on the diagonal both are alike. */
 function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
-  const inks = useInks()
+  const inks = useThemeColours()
   const told = bands.flatMap(({ said, share }) => (share ? [{ said, ...share }] : []))
   const points = (of: 'value' | 'lower' | 'upper') =>
     told.map((band) => ({ x: band.said * 100, y: band[of] * 100 }))

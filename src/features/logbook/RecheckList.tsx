@@ -2,12 +2,12 @@
 
 import { Link } from '@/ui/Link'
 import { useEffect, useState, type FormEvent } from 'react'
-import { OUTCOMES, OUTCOME_WORDS, type Outcome } from '@/contract/choices'
+import { OUTCOMES, OUTCOME_LABELS, type Outcome } from '@/contract/choices'
 import type { Output } from '@/contract/endpoints'
 import type { Recheck } from '@/contract/logbook'
 import type { Job } from '@/contract/job'
 import { stagePath } from '@/features/job'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { useTimes } from '@/ui/Times'
 import { useUrlChoice } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
@@ -15,7 +15,7 @@ import { ChipChoice } from '@/ui/ChipChoice'
 
 const queryOf = (shown: string) => `open=${shown === 'open'}`
 
-/** Opens a job for what came back, at the same place, as a comeback of the first. @throws Refused */
+/** Opens a job for what came back, at the same place, as a comeback of the first. @throws ApiError */
 async function openComeback({ jobId, title }: Recheck): Promise<Job> {
   const { machineId, positionId } = await call('GET /api/jobs/{id}', { path: { id: jobId } })
   const made = await call('POST /api/jobs', {
@@ -41,7 +41,7 @@ function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answer
     if (outcome === '') return setError('Choose what was found.')
     call('PATCH /api/rechecks/{id}', { path: { id: recheck.id }, body: { outcome, note, who } })
       .then(onAnswered)
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   return (
     <form
@@ -53,7 +53,7 @@ function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answer
         label="Found"
         className="min-h-11 px-3"
         value={outcome}
-        options={OUTCOMES.map((o) => [o, OUTCOME_WORDS[o]] as const)}
+        options={OUTCOMES.map((o) => [o, OUTCOME_LABELS[o]] as const)}
         onPick={setOutcome}
       />
       <div className="flex flex-wrap gap-2">
@@ -119,7 +119,7 @@ export function RecheckList({ initial, onState }: Props) {
     if (recheck.outcome !== 'cameBack') return
     openComeback(recheck)
       .then(({ id }) => setComeback({ id, of: recheck.jobId }))
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   return (
     <div role="region" aria-label="Rechecks" tabIndex={0} className="h-full overflow-auto">
@@ -177,7 +177,7 @@ export function RecheckList({ initial, onState }: Props) {
                   </button>
                 ) : (
                   <span className="max-w-[260px] text-[0.875rem]">
-                    {recheck.outcome && <b className="font-semibold">{OUTCOME_WORDS[recheck.outcome]}</b>}
+                    {recheck.outcome && <b className="font-semibold">{OUTCOME_LABELS[recheck.outcome]}</b>}
                     <span className="block text-ink2">
                       <span className="number">{recheck.doneOn}</span>
                       {recheck.who && `, ${recheck.who}`}

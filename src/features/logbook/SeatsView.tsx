@@ -4,7 +4,7 @@ import { Scatter } from 'react-chartjs-2'
 import { UnitText, useFigureUnits } from '@/features/shell'
 import type { SeatsTrendResponse } from '@/contract/logbook'
 import { plainOptions } from '@/ui/charts/chartBase'
-import { useInks } from '@/ui/charts/useInks'
+import { useThemeColours } from '@/ui/charts/useThemeColours'
 import { useAnswer } from '@/ui/useAnswer'
 import { FigureTable, ViewFrame } from './ViewFrame'
 
@@ -14,7 +14,7 @@ const DAY_MS = 86_400_000
 
 /** The measured sizes by date, with the limit of the class as a line. */
 function SeatChart({ seat }: { seat: Seat }) {
-  const inks = useInks()
+  const inks = useThemeColours()
   const { length } = useFigureUnits()
   const at = (on: string) => Date.parse(on) / DAY_MS
   const days = [...seat.measured.map(({ on }) => at(on)), ...(seat.limitOn ? [at(seat.limitOn)] : [])]

@@ -3,7 +3,7 @@
 import { Line } from 'react-chartjs-2'
 import type { ServiceResponse } from '@/contract/logbook'
 import { shareOptions } from '@/ui/charts/chartBase'
-import { useInks } from '@/ui/charts/useInks'
+import { useThemeColours } from '@/ui/charts/useThemeColours'
 import { useAnswer } from '@/ui/useAnswer'
 import { FigureTable, ViewFrame } from './ViewFrame'
 import { withLimits } from './percent'
@@ -12,7 +12,7 @@ import { withLimits } from './percent'
 const DASHES: readonly (readonly number[])[] = [[], [8, 4], [2, 3], [10, 3, 2, 3], [14, 6]]
 
 function SurvivalChart({ groups }: Pick<ServiceResponse, 'groups'>) {
-  const inks = useInks()
+  const inks = useThemeColours()
   const drawn = groups.filter(({ steps }) => steps.length > 0)
   const colours = inks ? [inks.ink, inks.agree, inks.contra, inks.ink3, inks.lamp] : []
   return (

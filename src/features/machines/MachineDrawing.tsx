@@ -9,7 +9,7 @@ const Sketch = dynamic(() =>
 )
 
 /** Beyond so many a drawing helps nobody. */
-const MOST_DRAWN = 24
+const MAX_DRAWN = 24
 
 type Position = MachineDetail['positions'][number]
 
@@ -26,7 +26,7 @@ const alongAxle = (positions: readonly Position[]): Position[] => [
 /** The machine as an axle with its positions, each with its arrangement; one on the right is seen from the other side. */
 export function MachineDrawing({ positions }: { positions: readonly Position[] }) {
   const { answer } = useAnswer('GET /api/arrangements', {}, 0)
-  if (positions.length === 0 || positions.length > MOST_DRAWN) return null
+  if (positions.length === 0 || positions.length > MAX_DRAWN) return null
   const files = answer?.arrangements.map(({ file }) => file) ?? []
   return (
     <nav aria-label="Positions along the machine" className="mb-4 overflow-x-auto">

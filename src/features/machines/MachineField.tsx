@@ -2,7 +2,7 @@
 
 import { useId, useState } from 'react'
 import type { Machine } from '@/contract/machine'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 
 interface Props {
@@ -32,7 +32,7 @@ export function MachineField({ machine, onChoose }: Props) {
   const add = () => {
     call('POST /api/machines', { body: { name } })
       .then(choose)
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   if (machine)
     return (

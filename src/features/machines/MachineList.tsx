@@ -6,7 +6,7 @@ import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { Frame } from '@/features/shell'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { useUrlText } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
 import type { Column } from '@/ui/table/column'
@@ -61,7 +61,7 @@ export function MachineList({ initial, asked }: { initial: Output<'GET /api/mach
     event.preventDefault()
     call('POST /api/machines', { body: { name } })
       .then(({ id }) => router.push(`/machines/${id}` as Route))
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   return (
     <Frame

@@ -4,13 +4,13 @@ import type { Route } from 'next'
 import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
-import { DAMAGE, INSPECTED, INSPECTED_WORDS, type Inspected } from '@/core/inspect'
+import { DAMAGE, INSPECTED, INSPECTED_LABELS, type Inspected } from '@/core/inspect'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import type { MachineChange, MachineDetail } from '@/contract/machine'
 import { ChangeList } from '@/ui/ChangeList'
 import { useTimes } from '@/ui/Times'
-import { call, urlOf, wordsOf } from '@/ui/call'
+import { call, urlOf, errorMessage } from '@/ui/call'
 import { Field } from '@/ui/Field'
 import { MachineDrawing } from './MachineDrawing'
 import { MachineField } from './MachineField'
@@ -64,7 +64,7 @@ function Found({ found }: { found: Position['found'] }) {
             className="flex flex-wrap gap-x-3 border-t border-line2 py-1 sm:grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_14rem_4.5rem]"
           >
             <span>
-              {INSPECTED.includes(f.part as Inspected) ? INSPECTED_WORDS[f.part as Inspected] : f.part}
+              {INSPECTED.includes(f.part as Inspected) ? INSPECTED_LABELS[f.part as Inspected] : f.part}
             </span>
             <span>{DAMAGE.find(({ id }) => id === f.damage)?.words ?? f.damage}</span>
             <span className="text-ink2">
@@ -147,7 +147,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
         setSaved('Saved')
         then()
       })
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   const addPosition = (event: FormEvent) => {
     event.preventDefault()
@@ -313,7 +313,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
                       body: { into: into.id },
                     })
                       .then(({ id }) => router.push(`/machines/${id}` as Route))
-                      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+                      .catch((thrown: unknown) => setError(errorMessage(thrown)))
                   }}
                 />
               </div>

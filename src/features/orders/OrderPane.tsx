@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import type { OrderResponse } from '@/contract/supply'
 import { useTimes } from '@/ui/Times'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -65,7 +65,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
         setCame({})
         onChange(now)
       })
-      .catch((error: unknown) => void onTrouble(wordsOf(error)))
+      .catch((error: unknown) => void onTrouble(errorMessage(error)))
   }
   const note = (): void => {
     call('GET /api/orders/{id}/delivery', { path: { id: order.id } })
@@ -80,7 +80,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
           ),
         ),
       )
-      .catch((error: unknown) => void onTrouble(wordsOf(error)))
+      .catch((error: unknown) => void onTrouble(errorMessage(error)))
   }
   return (
     <form

@@ -5,7 +5,7 @@ import { Link } from '@/ui/Link'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import type { BasketResponse, OrderResponse, OrdersResponse } from '@/contract/supply'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { ShowExample } from '@/ui/ShowExample'
 import { useKept } from '@/ui/useKept'
 import { usePages } from '@/ui/usePages'
@@ -19,7 +19,7 @@ interface Props {
   jobs: string
 }
 
-const STATE_WORDS: Record<OrderResponse['state'], string> = {
+const STATE_LABELS: Record<OrderResponse['state'], string> = {
   waiting: 'not sent yet',
   sent: 'on its way',
   partly: 'partly here',
@@ -41,7 +41,7 @@ const EXAMPLE: Wanted[] = [
 ]
 
 /** Kits one came from that the header leads back to. */
-const MOST_LINKS = 5
+const MAX_LINKS = 5
 
 /** What is short, what the suppliers ask for it, the best way to buy it, and the orders until they are here. */
 export function OrdersScreen({ initial, jobs }: Props) {
@@ -72,7 +72,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
         )
         if (short.length === 0) setWords('Everything of these kits lies in the bins.')
       })
-      .catch((error: unknown) => current && setWords(wordsOf(error)))
+      .catch((error: unknown) => current && setWords(errorMessage(error)))
     return () => {
       current = false
     }
@@ -84,7 +84,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
   const work = (task: Promise<unknown>): void => {
     setBusy(true)
     setWords('')
-    task.catch((error: unknown) => setWords(wordsOf(error))).finally(() => setBusy(false))
+    task.catch((error: unknown) => setWords(errorMessage(error))).finally(() => setBusy(false))
   }
   const price = (): void =>
     work(
@@ -133,7 +133,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
         <>
           <b className="font-semibold text-ink">Orders</b>
           {jobsIn(jobs)
-            .slice(0, MOST_LINKS)
+            .slice(0, MAX_LINKS)
             .map(({ name, job }) => (
               <span key={job}>
                 {' · '}
@@ -167,7 +167,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
             <OrderPane
               key={order.id}
               order={order}
-              state={STATE_WORDS[order.state]}
+              state={STATE_LABELS[order.state]}
               currency={initial.currency}
               onChange={(now) => put([now])}
               onTrouble={async (trouble) => {
@@ -216,7 +216,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
               <span className="flex justify-between gap-2">
                 <b className="number">Order {o.id}</b>
                 <span className={o.state === 'waiting' ? 'text-strain' : 'text-ink2'}>
-                  {STATE_WORDS[o.state]}
+                  {STATE_LABELS[o.state]}
                 </span>
               </span>
               <span className="block text-caption text-ink3">

@@ -151,7 +151,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
           <PartNumber text={data.designation} />
         </h1>
         <p className="px-1 text-[0.875rem] text-ink2">
-          {data.part.familyWords}
+          {data.part.familyText}
           {data.part.shank && `, ${data.part.shank.kind} thread ${data.part.shank.thread}`}
         </p>
         <div className="min-h-[300px] flex-1 max-lg:h-[340px] max-lg:flex-none">

@@ -1,5 +1,5 @@
 import { familyFacts } from '@/core/catalogue'
-import { closureWords } from '@/core/designation'
+import { closureText } from '@/core/designation'
 import type { PartSheet } from '@/contract/lookUp'
 
 type Reading = NonNullable<PartSheet['reading']>
@@ -16,7 +16,7 @@ const notListed = ({ family }: Reading): string =>
 function pieces(reading: Reading): Piece[] {
   const base = {
     text: reading.base,
-    meaning: `${reading.familyWords}${reading.listed ? '' : `, ${notListed(reading)}, not in the catalogue`}`,
+    meaning: `${reading.familyText}${reading.listed ? '' : `, ${notListed(reading)}, not in the catalogue`}`,
     known: true,
   }
   const isInFront = ({ at }: Piece & { at: number }): boolean => at < reading.basePlace.from
@@ -51,7 +51,7 @@ export function StampExplained({ reading, others }: { reading: Reading; others: 
       </ol>
       <p className="mt-2 text-[0.875rem] text-ink2">
         {familyFacts(reading.family).element === 'ball' &&
-          `${closureWords(reading.family, reading.closure)}, internal clearance ${reading.clearance}`}
+          `${closureText(reading.family, reading.closure)}, internal clearance ${reading.clearance}`}
         {reading.unknown.length > 0 &&
           `${familyFacts(reading.family).element === 'ball' ? '. ' : ''}Not decoded: ${reading.unknown.join(' ')}`}
       </p>

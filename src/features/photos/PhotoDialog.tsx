@@ -5,10 +5,10 @@ import { Dialog } from 'radix-ui'
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { flushSync } from 'react-dom'
 import type { PhotoAnswer, PhotoMark } from '@/contract/judgement'
-import { mergedMarks, MOST_MARKS, movedTo } from '@/core/photoMarks'
-import { call, urlOf, wordsOf } from '@/ui/call'
+import { mergedMarks, MAX_MARKS, movedTo } from '@/core/photoMarks'
+import { call, urlOf, errorMessage } from '@/ui/call'
 
-const REST_MS = 500
+const DEBOUNCE_MS = 500
 /** How far an arrow key moves a mark, of the picture; with Shift. */
 const STEP = 0.01
 const STEP_FAR = 0.05
@@ -40,13 +40,13 @@ function useMarks(jobId: number, photo: PhotoAnswer) {
       setWords('')
       setKept(now)
     } catch (error) {
-      setWords(wordsOf(error))
+      setWords(errorMessage(error))
       const { photos } = await call('GET /api/jobs/{id}/photos', { path: { id: jobId } }).catch(() => ({
         photos: [],
       }))
       const theirs = photos.find(({ id }) => id === photo.id)?.marks
       if (theirs && !same(theirs, kept)) {
-        setMarks((ours) => mergedMarks(kept, ours, theirs).slice(0, MOST_MARKS))
+        setMarks((ours) => mergedMarks(kept, ours, theirs).slice(0, MAX_MARKS))
         setKept(theirs)
       }
     } finally {
@@ -58,7 +58,7 @@ function useMarks(jobId: number, photo: PhotoAnswer) {
     latest.current = save
   })
   useEffect(() => {
-    const timer = setTimeout(() => void latest.current(), REST_MS)
+    const timer = setTimeout(() => void latest.current(), DEBOUNCE_MS)
     return () => clearTimeout(timer)
   }, [marks, kept])
   return { marks, setMarks, words, isKept, save }
@@ -86,7 +86,7 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
   }
   const change = (at: number, next: PhotoMark) => edit(marks.map((mark, i) => (i === at ? next : mark)))
   const add = (x: number, y: number) => {
-    if (marks.length >= MOST_MARKS) return
+    if (marks.length >= MAX_MARKS) return
     // Its field has the focus before the next key comes.
     flushSync(() => edit([...marks, movedTo({ x: 0, y: 0, words: '' }, x, y)]))
     document.getElementById(`photo-mark-${marks.length}`)?.focus()
@@ -203,13 +203,13 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
               <button
                 type="button"
                 className="button mt-2"
-                disabled={marks.length >= MOST_MARKS}
+                disabled={marks.length >= MAX_MARKS}
                 onClick={() => add(0.5, 0.5)}
               >
                 + mark in the middle
               </button>
               <p role="status" className="mt-2 text-[0.8125rem] text-ink3">
-                {marks.length >= MOST_MARKS ? `At most ${MOST_MARKS} marks. ` : ''}
+                {marks.length >= MAX_MARKS ? `At most ${MAX_MARKS} marks. ` : ''}
                 {isKept ? 'Kept.' : words === '' ? 'Not kept yet.' : ''}
               </p>
               {words && (

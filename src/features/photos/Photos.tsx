@@ -3,7 +3,7 @@
 import { X } from 'lucide-react'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { PhotoAnswer } from '@/contract/judgement'
-import { call, sendFile, urlOf, wordsOf } from '@/ui/call'
+import { call, sendFile, urlOf, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { useOpen } from '@/ui/useOpen'
 import { PhotoDialog } from './PhotoDialog'
@@ -27,7 +27,7 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
     () =>
       call('GET /api/jobs/{id}/photos', { path: { id: jobId } })
         .then((answer) => setPhotos(answer.photos))
-        .catch((error: unknown) => setWords(wordsOf(error))),
+        .catch((error: unknown) => setWords(errorMessage(error))),
     [jobId],
   )
   useEffect(() => void load(), [load])
@@ -43,7 +43,7 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
           { path: { id: jobId }, query: { about, name: file.name } },
         )
       } catch (error) {
-        setWords(`${file.name}: ${wordsOf(error)}`)
+        setWords(`${file.name}: ${errorMessage(error)}`)
       }
     setBusy(false)
     if (input.current) input.current.value = ''
@@ -90,7 +90,7 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
                       ),
                     ),
                   )
-                  .catch((error: unknown) => setWords(wordsOf(error)))
+                  .catch((error: unknown) => setWords(errorMessage(error)))
               }
             >
               <X className="mx-auto size-4" aria-hidden />

@@ -1,6 +1,6 @@
 'use client'
 
-import { HUB_ATTACHMENT_WORDS, HUB_ATTACHMENTS, type HubAttachment } from '@/core/procedure'
+import { HUB_ATTACHMENT_LABELS, HUB_ATTACHMENTS, type HubAttachment } from '@/core/procedure'
 import type { FittingDraft } from '@/contract/plan'
 
 /** Asked once for the hub: what its heat would spoil. Everything on the card follows the lowest limit. */
@@ -35,7 +35,7 @@ export function HubHas({
             aria-pressed={value?.includes(what) ?? false}
             onClick={() => toggle(what)}
           >
-            {HUB_ATTACHMENT_WORDS[what]}
+            {HUB_ATTACHMENT_LABELS[what]}
           </button>
         ))}
       </div>

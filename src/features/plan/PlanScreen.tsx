@@ -8,7 +8,7 @@ import type { KeyHint } from '@/features/shell'
 import type { FittingDraft } from '@/contract/plan'
 import { useTimes } from '@/ui/Times'
 import { useAnswer } from '@/ui/useAnswer'
-import { REST_MS } from '@/ui/useRested'
+import { DEBOUNCE_MS } from '@/ui/useRested'
 import { useKeys } from '@/ui/useKeys'
 import { NextStep } from './NextStep'
 import { usePaperUrl } from '@/features/shell'
@@ -38,7 +38,7 @@ export function PlanScreen() {
   const { answer: plan, words } = useAnswer(
     'GET /api/jobs/{id}/plan',
     job.kit && { path: { id: job.id } },
-    REST_MS,
+    DEBOUNCE_MS,
     String(savedAt),
   )
   const { kit: drawn } = useKit(job.id, job.kit)

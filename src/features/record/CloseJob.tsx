@@ -1,10 +1,10 @@
 'use client'
 
 import { useState } from 'react'
-import { STAGE_WORDS } from '@/contract/choices'
+import { STAGE_LABELS } from '@/contract/choices'
 import type { OpenPoint } from '@/contract/job'
 import { useJob, useNewPosition } from '@/features/job'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 
 /** Why closing writes nothing into the register; the place that was typed becomes a position of it on one press. */
 function NoPosition() {
@@ -54,7 +54,7 @@ export function CloseJob() {
         if (open.length === 0) close('')
         else setPoints(open)
       })
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   return (
     <div className={points || !position ? 'w-full' : ''}>
@@ -89,7 +89,7 @@ export function CloseJob() {
           <ul className="my-2 max-h-[240px] list-disc overflow-auto pl-5 text-[0.90625rem]">
             {points.map((point, i) => (
               <li key={i}>
-                <b>{STAGE_WORDS[point.stage]}:</b> {point.words}
+                <b>{STAGE_LABELS[point.stage]}:</b> {point.words}
               </li>
             ))}
           </ul>

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { stagePath, useJob } from '@/features/job'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 
 const OTHER_SIDE: Readonly<Record<string, string>> = {
   left: 'right',
@@ -28,7 +28,7 @@ export function CopyJob() {
       },
     })
       .then((made) => router.push(stagePath(made.id, 'takeIn')))
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   return (
     <span>

@@ -4,13 +4,13 @@ import type { Route } from 'next'
 import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef } from 'react'
-import { ITEM_WORDS, readMeasurements } from '@/core/identify'
+import { ITEM_LABELS, readMeasurements } from '@/core/identify'
 import { readLength } from '@/core/quantity'
-import { clockWords, DAMAGE, INSPECTED_WORDS } from '@/core/inspect'
+import { clockText, DAMAGE, INSPECTED_LABELS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { Measurement } from '@/contract/evidence'
-import { HEARD_WORDS } from '@/contract/choices'
+import { HEARD_LABELS } from '@/contract/choices'
 import type { Bearing, JobHistory, JobPositions } from '@/contract/job'
 import type { z } from 'zod'
 import { CloseJob } from './CloseJob'
@@ -90,7 +90,7 @@ function bearingFacts(
       evidence.measurements
         .map(
           (m) =>
-            `${(ITEM_WORDS[m.feature] ?? m.feature).toLowerCase()} ${m.readings.map((text) => withUnit(m, text)).join('; ')}${m.struck ? ' (excluded)' : ''}`,
+            `${(ITEM_LABELS[m.feature] ?? m.feature).toLowerCase()} ${m.readings.map((text) => withUnit(m, text)).join('; ')}${m.struck ? ' (excluded)' : ''}`,
         )
         .join(', ') || 'nothing',
     ],
@@ -102,7 +102,7 @@ function bearingFacts(
         ? inspection.seen
             .map(
               (s) =>
-                `${INSPECTED_WORDS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.words.toLowerCase() ?? s.damage}, ${[s.severity, clockWords(s.at ?? [])].filter(Boolean).join(', ')}`,
+                `${INSPECTED_LABELS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.words.toLowerCase() ?? s.damage}, ${[s.severity, clockText(s.at ?? [])].filter(Boolean).join(', ')}`,
             )
             .join('; ')
         : 'nothing noted',
@@ -169,7 +169,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
           ],
         ]
       : []),
-    ['Symptoms', job.intake.heard.map((heard) => HEARD_WORDS[heard]).join(', ') || 'nothing noted'],
+    ['Symptoms', job.intake.heard.map((heard) => HEARD_LABELS[heard]).join(', ') || 'nothing noted'],
     ...job.bearings.flatMap(bearingFacts),
     [
       'Kit',

@@ -4,7 +4,7 @@ import type { Route } from 'next'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { useJob } from '@/features/job'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 
 /** Puts an open job into the bin; the message that says so brings it back. */
@@ -23,7 +23,7 @@ export function RemoveJob() {
           ),
         )
       })
-      .catch((thrown: unknown) => setError(wordsOf(thrown)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   return (
     <>

@@ -9,7 +9,7 @@ import { writeMm } from '@/core/quantity'
 import { Frame, usePreferences, UnitText } from '@/features/shell'
 import type { SealsResponse } from '@/contract/lookUp'
 import { ShowExample } from '@/ui/ShowExample'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { SectionFigure } from '@/ui/drawing'
 import { ReadAs } from '@/ui/ReadAs'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -33,7 +33,7 @@ const LENGTHS = [
 const labelOf = (name: Field): string => FIELDS.find(([field]) => field === name)?.[1].toLowerCase() ?? name
 
 /** How long typing rests before the question is asked, ms. */
-const REST_MS = 120
+const DEBOUNCE_MS = 120
 
 const signOf = (checks: SealsResponse['seals'][number]['checks']) =>
   checks.some((c) => c.result === 'fail') ? 'fail' : checks.some((c) => c.result === 'warn') ? 'warn' : 'pass'
@@ -96,8 +96,8 @@ export function SealsScreen({ initial }: { initial: Values }) {
           setFound(answer)
           setWords('')
         })
-        .catch((error: unknown) => current && setWords(wordsOf(error)))
-    }, REST_MS)
+        .catch((error: unknown) => current && setWords(errorMessage(error)))
+    }, DEBOUNCE_MS)
     return () => {
       current = false
       clearTimeout(timer)

@@ -2,12 +2,12 @@
 
 import { useState } from 'react'
 import { useFieldArray, useWatch } from 'react-hook-form'
-import { SCHOOL_NAMES, SCHOOLS, type Schools } from '@/core/procedure'
+import { SCHOOL_NAMES, SCHOOLS, type PracticePreferences } from '@/core/procedure'
 import { Frame } from '@/features/shell'
 import type { Settings } from '@/contract/supply'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
-import { FormWords } from '@/ui/form/FormWords'
+import { FormMessage } from '@/ui/form/FormMessage'
 import { SaveButtons } from '@/ui/form/SaveButtons'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { SelectField } from '@/ui/SelectField'
@@ -15,7 +15,7 @@ import { SelectField } from '@/ui/SelectField'
 const figure = (text: string): number => Number(text.replace(',', '.'))
 
 /** Taxes a quote may carry; empty rows are for another one. */
-const MOST_TAXES = 4
+const MAX_TAXES = 4
 
 /** Settings as they stand in the fields. */
 const textsOf = (settings: Settings) => ({
@@ -25,8 +25,8 @@ const textsOf = (settings: Settings) => ({
   validDays: String(settings.validDays),
   marginPercent: String(settings.marginPercent),
   gunGrams: settings.gunGrams === null ? '' : String(settings.gunGrams),
-  schools: settings.schools as Schools,
-  taxes: Array.from({ length: MOST_TAXES }, (_, i) => {
+  schools: settings.schools as PracticePreferences,
+  taxes: Array.from({ length: MAX_TAXES }, (_, i) => {
     const tax = settings.taxes[i]
     return { words: tax?.words ?? '', percent: tax ? String(tax.percent) : '' }
   }),
@@ -145,7 +145,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
             </div>
           ))}
         </fieldset>
-        <FormWords words={words} />
+        <FormMessage words={words} />
         <SaveButtons isDirty={isDirty} discard={discard} className="mt-4" />
       </form>
     </Frame>

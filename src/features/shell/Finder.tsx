@@ -4,13 +4,13 @@ import { Command } from 'cmdk'
 import { useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react'
 import { flushSync } from 'react-dom'
 import type { Job } from '@/contract/job'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 
 interface Found {
   /** The text these were found for: null before the first answer. */
   text: string | null
-  parts: { designation: string; base: string; familyWords: string; changed: string }[]
+  parts: { designation: string; base: string; familyText: string; changed: string }[]
   machines: { id: number; name: string; place: string }[]
   jobs: { id: number; title: string }[]
   /** bore, outside and width, mm, where the text gives three sizes */
@@ -23,7 +23,7 @@ function useSearch(text: string, open: boolean): Found {
   return answer ? { ...answer, text: current ? text : null } : NOTHING
 }
 
-/** Opens a job whose part is known already. @throws Refused */
+/** Opens a job whose part is known already. @throws ApiError */
 async function openJobWith({ designation, base }: Found['parts'][number]): Promise<Job> {
   const job = await call('POST /api/jobs', { body: { title: designation } })
   return call('PATCH /api/jobs/{id}', {
@@ -110,7 +110,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
   const partItems = found.parts.map((p) => ({
     key: p.designation,
     main: p.designation,
-    side: p.changed ? `${p.changed} · ${p.familyWords}` : p.familyWords,
+    side: p.changed ? `${p.changed} · ${p.familyText}` : p.familyText,
     mono: true,
     run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
   }))
@@ -141,7 +141,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
           run: () => {
             openJobWith(part)
               .then(({ id }) => go(`/jobs/${id}/kit`))
-              .catch((thrown: unknown) => setError(wordsOf(thrown)))
+              .catch((thrown: unknown) => setError(errorMessage(thrown)))
           },
         })),
     },

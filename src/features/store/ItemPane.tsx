@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react'
 import type { StockDetail, StockItem, StockMoves } from '@/contract/supply'
 import { ChangeList } from '@/ui/ChangeList'
 import { useTimes } from '@/ui/Times'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import { ChipChoice } from '@/ui/ChipChoice'
 
 type Kind = StockDetail['moves'][number]['kind']
@@ -42,7 +42,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
         setDetail(found)
         setEarlier(null)
       })
-      .catch((error) => current && setWords(wordsOf(error)))
+      .catch((error) => current && setWords(errorMessage(error)))
     return () => {
       current = false
     }
@@ -51,7 +51,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
     const cursor = earlier ? earlier.next : detail?.moreMoves
     call('GET /api/stock/{id}/moves', { path: { id: item.id }, query: cursor === null ? {} : { cursor } })
       .then(({ items, next }) => setEarlier((was) => ({ items: [...(was?.items ?? []), ...items], next })))
-      .catch((error: unknown) => setWords(wordsOf(error)))
+      .catch((error: unknown) => setWords(errorMessage(error)))
   }
   const run = (work: Promise<StockItem>): void => {
     work
@@ -61,7 +61,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
         onChange(now)
       })
       .catch((error: unknown) => {
-        setWords(wordsOf(error))
+        setWords(errorMessage(error))
         call('GET /api/stock/{id}', { path: { id: item.id } }).then(onChange, () => undefined)
       })
   }

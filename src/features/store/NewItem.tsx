@@ -3,7 +3,7 @@
 import type { StockItem } from '@/contract/supply'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
-import { FormWords } from '@/ui/form/FormWords'
+import { FormMessage } from '@/ui/form/FormMessage'
 import { useSentForm } from '@/ui/form/useSentForm'
 
 const FIELDS = [
@@ -55,7 +55,7 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
           />
         ))}
       </div>
-      <FormWords words={words} />
+      <FormMessage words={words} />
       <button type="submit" className="button" data-primary>
         Put into the store
       </button>

@@ -3,7 +3,7 @@
 import { useMemo, type ReactNode } from 'react'
 import type { StockItem } from '@/contract/supply'
 import { useTimes } from '@/ui/Times'
-import { call, wordsOf } from '@/ui/call'
+import { call, errorMessage } from '@/ui/call'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -59,7 +59,7 @@ export function StockTable({
         field.value = ''
         focusNext(field)
       })
-      .catch((error: unknown) => onTrouble(`${item.designation}: ${wordsOf(error)}`))
+      .catch((error: unknown) => onTrouble(`${item.designation}: ${errorMessage(error)}`))
   }
   const columns = useMemo(
     (): Column<StockItem>[] => [

@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useState } from 'react'
 import { Frame } from '@/features/shell'
 import type { StockItem, StockResponse } from '@/contract/supply'
-import { sendFile, urlOf, wordsOf } from '@/ui/call'
+import { sendFile, urlOf, errorMessage } from '@/ui/call'
 import { FileButton } from '@/ui/FileButton'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { usePages } from '@/ui/usePages'
@@ -59,7 +59,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
         `${done.counted} of ${done.rows} rows taken in.${first ? ` Row ${first.row}, ${first.text}: ${first.words}` : ''}`,
       )
     } catch (error) {
-      setWords(wordsOf(error))
+      setWords(errorMessage(error))
     }
   }
   return (

@@ -4,26 +4,26 @@ import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import { Controller, useFieldArray } from 'react-hook-form'
 import { capital } from '@/core/capital'
-import { TOOL_KINDS, TOOL_WORDS } from '@/core/procedure'
+import { TOOL_KINDS, TOOL_LABELS } from '@/core/procedure'
 import { readFigure } from '@/core/quantity'
 import { Frame } from '@/features/shell'
 import type { Toolbox } from '@/contract/plan'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
-import { FormWords } from '@/ui/form/FormWords'
+import { FormMessage } from '@/ui/form/FormMessage'
 import { SaveButtons } from '@/ui/form/SaveButtons'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { SelectField } from '@/ui/SelectField'
 
 const SIZES = ['from', 'to', 'insideMm', 'outsideMm', 'depthMm'] as const
-const SIZE_WORDS: Record<(typeof SIZES)[number], string> = {
+const SIZE_LABELS: Record<(typeof SIZES)[number], string> = {
   from: 'from',
   to: 'to',
   insideMm: 'inside',
   outsideMm: 'outside',
   depthMm: 'deep or long',
 }
-const MOST_TOOLS = 300
+const MAX_TOOLS = 300
 
 type Row = { kind: (typeof TOOL_KINDS)[number]; words: string } & Record<(typeof SIZES)[number], string>
 
@@ -87,13 +87,13 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
           “to”. Sleeves, sockets and rings that are measured inside, outside and deep are picked by what they
           drive or receive, a drift by how thick it is outside and how long.
         </p>
-        <FormWords words={words} />
+        <FormMessage words={words} />
         <div className="min-h-0 flex-1 overflow-auto">
           <div className={`${COLUMNS} text-caption text-ink3`}>
             <span>Kind</span>
             <span>What it is called here</span>
             {SIZES.map((name) => (
-              <span key={name}>{SIZE_WORDS[name]}, mm</span>
+              <span key={name}>{SIZE_LABELS[name]}, mm</span>
             ))}
             <span />
           </div>
@@ -106,7 +106,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                   <SelectField
                     label={`Kind of tool ${i + 1}`}
                     value={field.value}
-                    options={TOOL_KINDS.map((kind) => [kind, TOOL_WORDS[kind]] as const)}
+                    options={TOOL_KINDS.map((kind) => [kind, TOOL_LABELS[kind]] as const)}
                     onPick={field.onChange}
                   />
                 )}
@@ -125,7 +125,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                   key={name}
                   of={fields}
                   name={`tools.${i}.${name}`}
-                  label={`Tool ${i + 1}, ${SIZE_WORDS[name]}`}
+                  label={`Tool ${i + 1}, ${SIZE_LABELS[name]}`}
                   labelHidden
                   troubleIn={troubleId(i)}
                   className="number"
@@ -150,13 +150,13 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                   .filter(([, trouble]) => trouble !== '')
                   .map(
                     ([name, trouble]) =>
-                      `${name === 'words' ? 'Name' : capital(SIZE_WORDS[name])}: ${trouble}`,
+                      `${name === 'words' ? 'Name' : capital(SIZE_LABELS[name])}: ${trouble}`,
                   )
                   .join(' ')}
               </p>
             </div>
           ))}
-          {rows.length < MOST_TOOLS && (
+          {rows.length < MAX_TOOLS && (
             <button
               type="button"
               className="button mt-2"

@@ -3,7 +3,7 @@
 import Papa from 'papaparse'
 import { useCallback, useRef, useState } from 'react'
 import { decodeBytes } from '@/core/lists'
-import { readText, requestOf, wordsOf } from '@/ui/call'
+import { readText, requestOf, errorMessage } from '@/ui/call'
 
 export type ResultRow = Record<string, string>
 
@@ -16,7 +16,7 @@ export type TrayState =
 /** Rows sent at a time: progress moves, and a stop is felt at once. */
 const ROWS_A_TIME = 200
 /** Largest file. */
-const MOST_BYTES = 10 * 1024 * 1024
+const MAX_BYTES = 10 * 1024 * 1024
 
 interface Tray {
   state: TrayState
@@ -54,7 +54,7 @@ export function useTray(): Tray {
     running.current = control
     setName(file.name)
     setRows([])
-    if (file.size > MOST_BYTES)
+    if (file.size > MAX_BYTES)
       return setState({ kind: 'refused', detail: 'The file is larger than 10 MB. Split it.' })
     const text = decodeBytes(new Uint8Array(await file.arrayBuffer()))
     const parsed = Papa.parse<ResultRow>(text, {
@@ -77,7 +77,7 @@ export function useTray(): Tray {
       setState({ kind: 'done', stopped: false })
     } catch (error) {
       if (control.signal.aborted) return setState({ kind: 'done', stopped: true })
-      setState({ kind: 'refused', detail: wordsOf(error) })
+      setState({ kind: 'refused', detail: errorMessage(error) })
     }
   }, [])
 

@@ -11,7 +11,7 @@ export interface Table {
   delimiter: string
 }
 
-const MOST_COLUMNS = 60
+const MAX_COLUMNS = 60
 const LONGEST_HEADING = 80
 /** Bytes that no text file has: a picture, a spreadsheet or an archive renamed to .csv. */
 const BINARY = /[\u0000-\u0008\u000e-\u001a]/
@@ -45,8 +45,8 @@ export function readTable(bytes: Uint8Array, mostRows: number): Table {
       'unreadable',
       'The file has no rows below its first line, which names the columns.',
     )
-  if (header.length > MOST_COLUMNS)
-    throw new ServiceError('unreadable', `The file has ${header.length} columns; at most ${MOST_COLUMNS}.`)
+  if (header.length > MAX_COLUMNS)
+    throw new ServiceError('unreadable', `The file has ${header.length} columns; at most ${MAX_COLUMNS}.`)
   if (parsed.data.length > mostRows)
     throw new ServiceError('tooLarge', `At most ${mostRows} rows in one file. Split it.`)
   return {

@@ -1,6 +1,6 @@
 import 'server-only'
 import { addDays } from '@/core/dates'
-import { meaningOfText, readClean, type Language } from '@/core/designation'
+import { partKeyOf, readClean, type Language } from '@/core/designation'
 import type { DAMAGE } from '@/core/inspect'
 import * as db from '@/db'
 import { Intake } from '@/contract/job'
@@ -240,7 +240,7 @@ export async function loadHistory(
   firstId: number,
   today: string,
 ): Promise<number> {
-  const keyOf = (designation: string) => meaningOfText(designation, language)
+  const keyOf = (designation: string) => partKeyOf(designation, language)
   const all = PLACES.flatMap((place) => fittingsOf(place, today)).sort((a, b) => a.on.localeCompare(b.on))
   for (const [i, { place, designation, on, replacedOn, nth }] of all.entries()) {
     const machine = machines.find(({ name }) => name === place.machine)

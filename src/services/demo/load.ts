@@ -1,6 +1,6 @@
 import 'server-only'
 import { buildCatalogue } from '@/core/catalogue'
-import { meaningOfText, type Language } from '@/core/designation'
+import { partKeyOf, type Language } from '@/core/designation'
 import * as db from '@/db'
 import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
 import { seatReadings } from '../jobs/seatReadings'
@@ -49,7 +49,7 @@ async function write(
         evidence,
         decision: decision ?? null,
         designation: decision?.designation ?? null,
-        partKey: decision ? meaningOfText(decision.designation, language) : null,
+        partKey: decision ? partKeyOf(decision.designation, language) : null,
         ...(comparison && { comparison: ComparisonDraft.parse(comparison) }),
         ...(inspected && { inspection: inspected, findings: inspected.seen }),
       },
@@ -64,9 +64,9 @@ async function write(
  * @returns how many jobs were written; 0 when there are jobs already
  */
 export async function loadDemo(): Promise<number> {
-  if ((await db.storedFact('demo')) === 'loading') await db.clearWorld()
+  if ((await db.getSetting('demo')) === 'loading') await db.clearWorld()
   else if ((await db.countJobs()) > 0) return 0
-  await db.saveFact('demo', 'loading')
+  await db.saveSetting('demo', 'loading')
   const machines: db.StoredMachine[] = []
   for (const machine of MACHINES) {
     const made = await db.createMachine(machine)
@@ -77,6 +77,6 @@ export async function loadDemo(): Promise<number> {
   await loadHistory(machines, language, FIRST_PAST_JOB, await today())
   // Those of the bench are the newest.
   for (const job of [...EVERY_ARRANGEMENT, ...JOBS]) await write(job, machines, language)
-  await db.saveFact('demo', 'loaded')
+  await db.saveSetting('demo', 'loaded')
   return EVERY_ARRANGEMENT.length + JOBS.length
 }

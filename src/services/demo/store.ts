@@ -1,5 +1,5 @@
 import 'server-only'
-import { meaningOfText, type Language } from '@/core/designation'
+import { partKeyOf, type Language } from '@/core/designation'
 import { cellsOf, guessColumns, sortRow } from '@/core/lists'
 import * as db from '@/db'
 
@@ -66,11 +66,11 @@ const BINS = [
 ] as const
 
 async function loadDemoBins(language: Language): Promise<void> {
-  await db.saveFact('settings', { shop: 'Winterbeck Pier Works' })
-  await db.saveFact('toolbox', { tools: TOOLS })
+  await db.saveSetting('settings', { shop: 'Winterbeck Pier Works' })
+  await db.saveSetting('toolbox', { tools: TOOLS })
   const who = 'Store'
   for (const [designation, bin, pieces, minimum, price] of BINS) {
-    const item = await db.placeItem({ meaning: meaningOfText(designation, language), designation, bin })
+    const item = await db.placeItem({ meaning: partKeyOf(designation, language), designation, bin })
     await db.changeItem(item.id, { minimum, price })
     await db.moveStock(item.id, { kind: 'count', pieces, note: 'Counted at the start of the season', who })
   }
@@ -90,7 +90,7 @@ async function loadDemoBins(language: Language): Promise<void> {
   await db.setOrder(order.id, { state: 'sent', remote: 'BR-0001' })
   const [first] = order.lines
   const itemOf = async (designation: string) =>
-    (await db.itemFor(meaningOfText(designation, language), designation, 'B3')).id
+    (await db.itemFor(partKeyOf(designation, language), designation, 'B3')).id
   if (first) await db.receiveOrder(order.id, new Map([[first.id, 2]]), itemOf, who)
   await db.saveArrangement('roller-3', {
     code: 'roller-3',

@@ -1,6 +1,6 @@
 import 'server-only'
 import type * as db from '@/db'
-import { STAGE_WORDS } from '@/contract/choices'
+import { STAGE_LABELS } from '@/contract/choices'
 import type { Job, JobChange } from '@/contract/job'
 
 type Change = Omit<JobChange, 'version' | 'who' | 'reason'>
@@ -102,7 +102,7 @@ export function eventsOf(change: Change, before: Job, who: string): db.NewEvent[
   if (change.stage !== undefined && change.stage !== before.stage)
     events.push({
       kind: 'stage',
-      summary: `Reached: ${STAGE_WORDS[change.stage]}`,
+      summary: `Reached: ${STAGE_LABELS[change.stage]}`,
       content: { stage: change.stage },
     })
   return events.map((event) => ({ who, ...event }))

@@ -1,5 +1,5 @@
 import 'server-only'
-import { meaningOfText, type Language } from '@/core/designation'
+import { partKeyOf, type Language } from '@/core/designation'
 import { readFeature } from '@/core/compare'
 import { withDecisions, type Arrangement, type JobBearing } from '@/core/kit'
 import * as db from '@/db'
@@ -43,7 +43,7 @@ export const conflict = (id: number, stored: db.StoredJob) =>
 export const decided = (decision: Decision | null, language: Language): db.BearingPatch => ({
   decision,
   designation: decision?.designation ?? null,
-  partKey: decision ? meaningOfText(decision.designation, language).slice(0, 190) : null,
+  partKey: decision ? partKeyOf(decision.designation, language).slice(0, 190) : null,
 })
 
 /**

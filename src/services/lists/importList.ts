@@ -19,7 +19,7 @@ import type { Table } from '../csv/readTable'
 const ROWS_A_TURN = 40
 const ROWS_A_WRITE = 1000
 /** Rows told one by one; a file with more problems has one cause. */
-const MOST_REMARKS = 1000
+const MAX_REMARKS = 1000
 const LONGEST_QUOTE = 80
 
 interface Import {
@@ -29,7 +29,7 @@ interface Import {
   unit: LengthUnit
 }
 
-const breathe = (): Promise<void> => new Promise((resolve) => setImmediate(resolve))
+const yieldToEventLoop = (): Promise<void> => new Promise((resolve) => setImmediate(resolve))
 
 /** @returns what remains to be told; null when the list was stopped meanwhile */
 async function work(
@@ -42,7 +42,7 @@ async function work(
   const remarks: ListRemark[] = []
   let pending: StoredItem[] = []
   const remark = (row: number, text: string, words: string): void => {
-    if (remarks.length < MOST_REMARKS) remarks.push({ row, text: text.slice(0, LONGEST_QUOTE), words })
+    if (remarks.length < MAX_REMARKS) remarks.push({ row, text: text.slice(0, LONGEST_QUOTE), words })
   }
   const write = async (): Promise<boolean> => {
     await addItems(listId, pending)
@@ -50,7 +50,7 @@ async function work(
     return saveList(listId, counts, 'running', remarks.slice(0, 20))
   }
   for (const [i, cells] of table.rows.entries()) {
-    if (i % ROWS_A_TURN === ROWS_A_TURN - 1) await breathe()
+    if (i % ROWS_A_TURN === ROWS_A_TURN - 1) await yieldToEventLoop()
     // Row 1 is the heading line.
     const row = i + 2
     const given = cellsOf(cells, columns)

@@ -1,2 +1,2 @@
 import 'server-only'
-export { dropList, listDetail, lists, MOST_LIST_BYTES, previewList, remarksCsv, startImport } from './lists'
+export { dropList, listDetail, lists, MAX_LIST_BYTES, previewList, remarksCsv, startImport } from './lists'

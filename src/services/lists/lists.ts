@@ -28,10 +28,10 @@ import {
 import { parse } from '../parse'
 
 /** Largest list file. */
-export const MOST_LIST_BYTES = 40 * 1024 * 1024
+export const MAX_LIST_BYTES = 40 * 1024 * 1024
 const ITEMS_SHOWN = 200
 /** Imports at work at a time: they share two processors with the counter. */
-const MOST_RUNNING = 2
+const MAX_RUNNING = 2
 
 /** @throws ServiceError as `previewTable` */
 export const previewList = (bytes: Uint8Array, query: unknown): Promise<PreviewResponse> =>
@@ -58,8 +58,8 @@ function summary(list: StoredList): ListSummary {
 export async function startImport(bytes: Uint8Array, query: unknown, by: string): Promise<ListSummary> {
   const asked = parse(ImportQuery, query)
   // What the last process left unfinished is not at work.
-  await settleOnce()
-  if ((await countRunningLists()) >= MOST_RUNNING)
+  await failStaleImports()
+  if ((await countRunningLists()) >= MAX_RUNNING)
     throw new ServiceError('unavailable', 'Two lists are being read. Wait for one of them, or stop it.')
   const list = await inBackground('beginImport', shopVersion(), bytes, asked)
   await noteOfShop(by, `List “${list.name}” read in`)
@@ -79,7 +79,7 @@ async function searchWhenRead(id: number): Promise<void> {
 }
 
 export async function lists(): Promise<{ lists: ListSummary[] }> {
-  await settleOnce()
+  await failStaleImports()
   return { lists: (await allLists()).map(summary) }
 }
 
@@ -123,4 +123,4 @@ export async function remarksCsv(id: number): Promise<string> {
 const store = globalThis as typeof globalThis & { amberSettled?: Promise<void> }
 
 /** Imports that the last process left unfinished are told as failed, once a process. */
-const settleOnce = (): Promise<void> => (store.amberSettled ??= failUnfinishedLists())
+const failStaleImports = (): Promise<void> => (store.amberSettled ??= failUnfinishedLists())

@@ -8,7 +8,7 @@ import type { ImportQuery, PreviewQuery, PreviewResponse } from '@/contract/list
 import { runImport } from './importList'
 
 /** Most rows in one file. */
-const MOST_ROWS = 1_000_000
+const MAX_ROWS = 1_000_000
 const SAMPLE = 12
 
 function checkColumns(columns: ColumnMap, { header }: Table): ColumnMap {
@@ -23,7 +23,7 @@ function checkColumns(columns: ColumnMap, { header }: Table): ColumnMap {
  * @throws ServiceError `unreadable` when it is no table or a column is missing, `tooLarge`
  */
 export function previewTable(bytes: Uint8Array, asked: PreviewQuery, language: Language): PreviewResponse {
-  const table = readTable(bytes, MOST_ROWS)
+  const table = readTable(bytes, MAX_ROWS)
   const columns = asked.columns ? checkColumns(asked.columns, table) : guessColumns(table.header)
   return {
     encoding: table.encoding,
@@ -51,7 +51,7 @@ export async function beginImport(
   { name, kind, columns, unit }: ImportQuery,
   language: Language,
 ): Promise<{ list: StoredList; ended: Promise<boolean> }> {
-  const table = readTable(bytes, MOST_ROWS)
+  const table = readTable(bytes, MAX_ROWS)
   checkColumns(columns, table)
   const list = await createList(name, kind, table.rows.length)
   return { list, ended: runImport({ listId: list.id, table, columns, unit }, language) }

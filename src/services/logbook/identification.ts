@@ -1,11 +1,11 @@
 import 'server-only'
-import { calibration, LEAST_ANSWERED, wilson, type CalibrationBand } from '@/core/logbook'
+import { calibration, MIN_ANSWERED, wilson, type CalibrationBand } from '@/core/logbook'
 import type { IdentificationResponse } from '@/contract/logbook'
 import * as db from '@/db'
 import { scopeOf } from './scope'
 
 /** What a band says of how sure identification was. */
-function wordsOf({ said, share }: CalibrationBand): string {
+function errorMessage({ said, share }: CalibrationBand): string {
   if (!share) return 'too few to say'
   if (said > share.upper) return 'right less often than said'
   if (said < share.lower) return 'right more often than said'
@@ -30,8 +30,8 @@ export async function identification(input: unknown): Promise<IdentificationResp
     from: scope.from,
     answered,
     open: counted(rows.filter(({ state }) => state === 'open')),
-    share: answered < LEAST_ANSWERED ? null : wilson(right, answered),
-    bands: calibration(ended).map((band) => ({ ...band, words: wordsOf(band) })),
+    share: answered < MIN_ANSWERED ? null : wilson(right, answered),
+    bands: calibration(ended).map((band) => ({ ...band, words: errorMessage(band) })),
     months: [...new Set(ended.map(({ month }) => month))].sort().map((month) => {
       const own = ended.filter((row) => row.month === month)
       return { month, count: counted(own), right: counted(own.filter((row) => row.right)) }

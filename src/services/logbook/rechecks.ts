@@ -4,7 +4,7 @@ import ical from 'ical-generator'
 import { isDay } from '@/core/dates'
 import { recheckDay } from '@/core/logbook'
 import * as db from '@/db'
-import { OUTCOMES, OUTCOME_WORDS, type Outcome } from '@/contract/choices'
+import { OUTCOMES, OUTCOME_LABELS, type Outcome } from '@/contract/choices'
 import type { NewRecheck, RecheckAnswer } from '@/contract/logbook'
 import { RechecksQuery, type Recheck } from '@/contract/logbook'
 import { today } from '../clock'
@@ -79,7 +79,7 @@ export async function answerRecheck(
     { doneOn: await today(), outcome, note, who },
     {
       kind: 'recheck',
-      summary: `Recheck: ${OUTCOME_WORDS[outcome]}${note ? `. ${note}` : ''}`,
+      summary: `Recheck: ${OUTCOME_LABELS[outcome]}${note ? `. ${note}` : ''}`,
       content: { recheck: id, what, outcome, note },
       who,
     },

@@ -9,8 +9,8 @@ import {
   CLOSURE_GROUPS,
   closureGroup,
   compareLives,
-  LEAST_ENDED,
-  LEAST_MEASURED,
+  MIN_ENDED,
+  MIN_MEASURED,
   medianDays,
   survival,
   wearTrend,
@@ -32,7 +32,7 @@ import { settings } from '../settings'
 import { scopeOf } from './scope'
 
 /** Machines told in a view; a file has them all. */
-const MOST_MACHINES = 50
+const MAX_MACHINES = 50
 const NO_MACHINE = 'not in the register'
 
 /**
@@ -42,7 +42,7 @@ const NO_MACHINE = 'not in the register'
  */
 export async function failures(
   input: unknown,
-  most: number | null = MOST_MACHINES,
+  most: number | null = MAX_MACHINES,
 ): Promise<FailuresResponse> {
   const { scope } = await scopeOf(input)
   const [counted, months] = await Promise.all([foundAndWhere(scope, most), db.countByMonth(scope)])
@@ -96,7 +96,7 @@ async function foundAndWhere(
 
 type Group = ClosureGroup | 'tapered'
 const GROUPS: readonly Group[] = [...CLOSURE_GROUPS, 'tapered']
-const GROUP_WORDS: Record<Group, string> = {
+const GROUP_LABELS: Record<Group, string> = {
   open: 'open ball bearings',
   shielded: 'shielded ball bearings',
   oneSeal: 'ball bearings sealed on one side',
@@ -143,7 +143,7 @@ export async function service(input: unknown): Promise<ServiceResponse> {
       return [
         {
           id,
-          words: GROUP_WORDS[id],
+          words: GROUP_LABELS[id],
           fitted: counted(own),
           ended: endedOf(own),
           medianDays: medianDays(steps),
@@ -170,7 +170,7 @@ export async function closures(input: unknown): Promise<ClosuresResponse> {
     pairs: PAIRS.map(([one, other]) => {
       const [a, b] = [lives.get(one) ?? [], lives.get(other) ?? []]
       const compared = compareLives(a, b)
-      const [first, second] = [GROUP_WORDS[one], GROUP_WORDS[other]]
+      const [first, second] = [GROUP_LABELS[one], GROUP_LABELS[other]]
       const head = { first, second, ended: endedOf(a), otherEnded: endedOf(b) }
       if (!compared)
         return {
@@ -178,7 +178,7 @@ export async function closures(input: unknown): Promise<ClosuresResponse> {
           ratio: null,
           lower: null,
           upper: null,
-          words: `Too few to say: at least ${LEAST_ENDED} replacements of each are needed.`,
+          words: `Too few to say: at least ${MIN_ENDED} replacements of each are needed.`,
         }
       const { ratio, lower, upper } = compared
       const times = ratio >= 1 ? ratio : 1 / ratio
@@ -202,7 +202,7 @@ export async function closures(input: unknown): Promise<ClosuresResponse> {
  * @param most machines told, those that cost most; null: all
  * @throws ServiceError `unreadable`
  */
-export async function cost(input: unknown, most: number | null = MOST_MACHINES): Promise<CostResponse> {
+export async function cost(input: unknown, most: number | null = MAX_MACHINES): Promise<CostResponse> {
   const { scope } = await scopeOf(input)
   const [rows, { currency }] = await Promise.all([db.costByMachine(scope, most), settings()])
   return {
@@ -276,7 +276,7 @@ export async function seatTrends(input: unknown): Promise<SeatsTrendResponse> {
               : trend.lowerMm <= 0 && trend.upperMm >= 0
                 ? 'No trend is shown by so many measurements.'
                 : 'The limit is not in sight on this line.'
-            : `Too few to say: a line needs ${LEAST_MEASURED} jobs that measured this seat.`,
+            : `Too few to say: a line needs ${MIN_MEASURED} jobs that measured this seat.`,
         }
       }),
     ),

@@ -82,7 +82,7 @@ export function openApi() {
       responses: {
         Problem: {
           description:
-            'Refused, with what to change (RFC 9457): 400 not readable, 404 no such thing, 405 wrong method, 409 somebody saved in between or it is settled, 413 too large, 415 wrong content type, 422 impossible, 503 not to be had at the moment',
+            'ApiError, with what to change (RFC 9457): 400 not readable, 404 no such thing, 405 wrong method, 409 somebody saved in between or it is settled, 413 too large, 415 wrong content type, 422 impossible, 503 not to be had at the moment',
           content: {
             'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } },
           },

@@ -7,7 +7,7 @@ import { readFeature } from '@/core/compare'
 import { isDay, shopDay } from '@/core/dates'
 import {
   inspectedOf,
-  inspectedWords,
+  inspectedText,
   judgeParts,
   runsOnceFitted,
   setupOf,
@@ -88,7 +88,7 @@ export async function factsOf(found: JobKit): Promise<PlanFacts> {
       setup,
     },
   )
-  const called = (part: Inspected): string => inspectedWords(part, inspectedOf(setup))
+  const called = (part: Inspected): string => inspectedText(part, inspectedOf(setup))
   const seen = (damage: string): boolean => inspections.some((i) => i.seen.some((s) => s.damage === damage))
   return {
     arrangement,

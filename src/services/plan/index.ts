@@ -2,7 +2,7 @@ import 'server-only'
 import { LOADS } from '@/core/interchange'
 import { bearingsOfKit } from '@/core/kit'
 import { makePlan, type Plan } from '@/core/procedure'
-import { readTorque, torqueProblemWords, writeTorque } from '@/core/quantity'
+import { readTorque, torqueProblemText, writeTorque } from '@/core/quantity'
 import { z } from 'zod'
 import { jobKit, type JobKit } from '../jobKit'
 import { parse } from '../parse'
@@ -40,7 +40,7 @@ function torquesOf(fasteners: Plan['torques'], { torques }: FittingDraft): PlanR
     const read = readTorque(value)
     return read.ok
       ? { ...row, value: writeTorque(read.value), page, problem: '' }
-      : { ...row, value: '', page, problem: torqueProblemWords(read.problem) }
+      : { ...row, value: '', page, problem: torqueProblemText(read.problem) }
   })
 }
 

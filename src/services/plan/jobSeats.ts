@@ -133,7 +133,7 @@ export function fitFor(seat: Seat, fitting: FittingDraft, hub: string): SeatFit[
     width: seat.width,
     family: seat.family,
     kind: seat.kind,
-    hubWords: seat.body === 'carrier' ? 'carrier' : hub,
+    hubText: seat.body === 'carrier' ? 'carrier' : hub,
     shaftMm: seat.shaftMm,
     instrument: typed?.instrument ?? guessInstrument(readSeat(typed?.readings ?? '').map((r) => r.value)),
     precision: seat.precision,

@@ -30,7 +30,7 @@ const CAUTION_X = PAGE.left + STEP.box + STEP.words + STEP.gap
 const CAUTION_WIDTH = PAGE.right - CAUTION_X
 
 /** Photographs on a card; the others are in the record. */
-const MOST_PHOTOS = 12
+const MAX_PHOTOS = 12
 
 type Step = PlanResponse['sections'][number]['steps'][number]
 
@@ -124,7 +124,7 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
   const [{ plan: worked, found }, { timeZone }, photographs] = await Promise.all([
     jobPlan(jobId),
     settings(),
-    photosForPaper(jobId, MOST_PHOTOS),
+    photosForPaper(jobId, MAX_PHOTOS),
   ])
   const plan = inUnits(worked, units)
   const { job, arrangement, kit, place } = found

@@ -11,7 +11,7 @@ const SHEET = { left: 20, top: 36, width: 185, height: 96, across: 3, down: 8 }
 /** Height of a bar code, side of a square one. */
 const CODE = { bars: 30, square: 52 }
 /** More marks than this are bars too thin for a workshop printer: they are a square code. */
-const MOST_BARS = 24
+const MAX_BARS = 24
 /** A heading is as large as its marks leave room, points; at the smallest the longest number stands on three lines. */
 const HEADING = [
   { marks: 23, size: 12 },
@@ -36,7 +36,7 @@ const codable = (text: string): string =>
 function drawLabel(doc: Doc, { code, heading, lines }: Label, x: number, y: number): void {
   const width = SHEET.width - 12
   const text = codable(code)
-  const isLong = text.length > MOST_BARS
+  const isLong = text.length > MAX_BARS
   const line = {
     width: isLong ? width - CODE.square - 4 : width,
     height: 12,

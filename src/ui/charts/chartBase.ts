@@ -12,7 +12,7 @@ import {
   Tooltip,
   type ChartOptions,
 } from 'chart.js'
-import type { Inks } from './useInks'
+import type { ThemeColours } from './useThemeColours'
 
 Chart.register(
   BarController,
@@ -30,7 +30,7 @@ Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', sans-serif"
 Chart.defaults.font.size = 13
 
 /** Axes in the inks of the theme, with words for what they count; nothing moves. */
-export const plainOptions = (inks: Inks, x: string, y: string) =>
+export const plainOptions = (inks: ThemeColours, x: string, y: string) =>
   ({
     animation: false,
     maintainAspectRatio: false,
@@ -54,7 +54,7 @@ export const plainOptions = (inks: Inks, x: string, y: string) =>
  * @param named whether a line is named, by its name
  */
 export function shareOptions(
-  inks: Inks,
+  inks: ThemeColours,
   x: string,
   y: string,
   named: (line: string) => boolean = () => true,

@@ -11,7 +11,7 @@ const HEIGHT = 286
 const BALLOON = 13
 const ROOM = { top: 46, side: 8, bottom: 6 }
 
-const STATE_WORDS = { filled: 'filled', gap: 'missing', conflict: 'does not fit' } as const
+const STATE_LABELS = { filled: 'filled', gap: 'missing', conflict: 'does not fit' } as const
 
 interface Props {
   view: ExplodedView
@@ -56,7 +56,7 @@ export function ExplodedFigure({ view, words, selected, onSelect, nameOf }: Prop
             key={part.slot}
             role="button"
             tabIndex={-1}
-            aria-label={`${part.balloon} ${nameOf(part.slot)}: ${STATE_WORDS[part.state]}`}
+            aria-label={`${part.balloon} ${nameOf(part.slot)}: ${STATE_LABELS[part.state]}`}
             aria-pressed={chosen}
             onClick={() => onSelect(part.slot)}
             className="cursor-pointer outline-none"

@@ -1,6 +1,6 @@
 import type { Point, Shape } from '@/core/section'
 
-export type Manner = 'filled' | 'gap' | 'conflict' | 'plain' | 'over'
+export type ShapeVariant = 'filled' | 'gap' | 'conflict' | 'plain' | 'over'
 
 interface Props {
   shape: Shape
@@ -9,10 +9,10 @@ interface Props {
   /** from millimetres to the figure */
   place: (point: Point) => readonly [number, number]
   scale: number
-  manner?: Manner
+  manner?: ShapeVariant
 }
 
-const STROKE: Record<Manner, string> = {
+const STROKE: Record<ShapeVariant, string> = {
   filled: 'var(--ink)',
   gap: 'var(--lamp-ink)',
   conflict: 'var(--contra)',
@@ -20,7 +20,7 @@ const STROKE: Record<Manner, string> = {
   over: 'var(--contra)',
 }
 
-function fillOf(shape: Shape, hatchId: string, manner: Manner, mirrored: boolean): string {
+function fillOf(shape: Shape, hatchId: string, manner: ShapeVariant, mirrored: boolean): string {
   if (manner === 'gap' || manner === 'over') return 'none'
   if (manner === 'plain') return 'var(--tint)'
   if (manner === 'conflict') return `url(#${hatchId}-conflict)`

@@ -1,8 +1,8 @@
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { expect, it, vi } from 'vitest'
-import { Refused } from '../call'
+import { ApiError } from '../call'
 import { FormField } from './FormField'
-import { FormWords } from './FormWords'
+import { FormMessage } from './FormMessage'
 import { useSentForm } from './useSentForm'
 
 const BLANK = { number: '', pieces: '' }
@@ -22,7 +22,7 @@ function Form(props: Props) {
     <form onSubmit={(e) => void submit(e)}>
       <FormField of={fields} name="number" label="Number" />
       <FormField of={fields} name="pieces" label="Pieces" />
-      <FormWords words={words} />
+      <FormMessage words={words} />
       <button type="submit">Save</button>
       <button type="button" onClick={discard}>
         Discard
@@ -39,7 +39,7 @@ const save = () =>
     await Promise.resolve()
   })
 const refusing = (path: string, message: string) => () =>
-  Promise.reject(new Refused('Something is wrong.', [], true, [{ path: [path], message }]))
+  Promise.reject(new ApiError('Something is wrong.', [], true, [{ path: [path], message }]))
 
 it('what is refused stands at its field, and that field has the focus; nothing typed is lost', async () => {
   render(<Form send={refusing('pieces', 'A quantity is zero or more.')} />)
@@ -154,7 +154,7 @@ it('where somebody else changed the same, what was typed stays, and saving again
   const theirs = { number: '608', pieces: '2' }
   const send = vi
     .fn<Props['send']>()
-    .mockRejectedValueOnce(new Refused('Somebody else saved this.', [], true, [], theirs))
+    .mockRejectedValueOnce(new ApiError('Somebody else saved this.', [], true, [], theirs))
     .mockResolvedValueOnce({ number: '6204', pieces: '2' })
   render(<Form send={send} readCurrent={(current) => current} blank={{ number: '6203', pieces: '' }} />)
   type('Number', '6204')
@@ -171,7 +171,7 @@ it('where somebody else changed the same, discarding shows theirs', async () => 
   const theirs = { number: '608', pieces: '2' }
   render(
     <Form
-      send={() => Promise.reject(new Refused('Somebody else saved this.', [], true, [], theirs))}
+      send={() => Promise.reject(new ApiError('Somebody else saved this.', [], true, [], theirs))}
       readCurrent={(current) => current}
     />,
   )

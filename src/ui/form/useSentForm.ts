@@ -10,7 +10,7 @@ import {
   type UseFormRegister,
   type UseFormReturn,
 } from 'react-hook-form'
-import { Refused, wordsOf } from '../call'
+import { ApiError, errorMessage } from '../call'
 import { forgetKept, readKept, writeKept } from '../useKept'
 
 /** What was typed over values that are not those of the server any more. */
@@ -88,19 +88,19 @@ export function useSentForm<V extends FieldValues>({
       const stands = await send(values, defaultValues as V)
       reset(emptied ? blank : (stands ?? getValues()))
     } catch (error) {
-      if (readCurrent && error instanceof Refused && error.current !== undefined) {
+      if (readCurrent && error instanceof ApiError && error.current !== undefined) {
         const typed = getValues()
         reset(readCurrent(error.current as never))
         reset(typed, { keepDefaultValues: true })
       }
       const names = Object.keys(getValues())
-      const atFields = (error instanceof Refused ? error.issues : []).filter(({ path }) =>
+      const atFields = (error instanceof ApiError ? error.issues : []).filter(({ path }) =>
         names.includes(String(path[0])),
       )
       atFields.forEach(({ path, message }, i) =>
         setError(path.join('.') as Path<V>, { type: 'server', message }, { shouldFocus: i === 0 }),
       )
-      if (atFields.length === 0) setError('root', { type: 'server', message: wordsOf(error) })
+      if (atFields.length === 0) setError('root', { type: 'server', message: errorMessage(error) })
     }
   })
   return {

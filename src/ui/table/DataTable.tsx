@@ -35,7 +35,7 @@ const rowControls = (frame: HTMLElement): HTMLElement[] =>
   })
 
 /** More rows than this are drawn only where they are in sight. */
-const MOST_DRAWN = 150
+const MAX_DRAWN = 150
 
 interface Props<T> {
   /** names the table, and its region where it scrolls by itself */
@@ -107,7 +107,7 @@ export function DataTable<T extends object>({
     getRowId: (row, index) => String(keyOf(row, index)),
   })
   const ordered = table.getRowModel().rows
-  const isLong = scrolls && ordered.length > MOST_DRAWN
+  const isLong = scrolls && ordered.length > MAX_DRAWN
   const sight = useInSight(frame, isLong ? ordered.length : 0, rowHeight)
   const drawn = isLong ? sight.places : ordered.map((_, i) => i)
   const visible = columns.filter(({ id }) => !left.includes(id))

@@ -7,7 +7,7 @@ import { log } from '@/services/log'
 import { asProblem } from './asProblem'
 import { STATUS } from './status'
 
-const AWAY = new ServiceError(
+const SERVER_UNREACHABLE = new ServiceError(
   'unavailable',
   'The database is away. What you typed is kept; try again in a moment.',
 )
@@ -54,7 +54,7 @@ function problem(error: unknown, request: Request, id: string, repeatable: boole
 
 /** Refusals as they are; of the database's own errors those that say it is away or busy, or that there is no room. */
 function told(thrown: unknown): unknown {
-  if (isDatabaseAway(thrown)) return AWAY
+  if (isDatabaseAway(thrown)) return SERVER_UNREACHABLE
   if (isDatabaseBusy(thrown)) return BUSY
   return isDiskFull(thrown) ? FULL : thrown
 }

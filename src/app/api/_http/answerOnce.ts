@@ -1,6 +1,6 @@
 import 'server-only'
 import { createHash } from 'node:crypto'
-import { MOST_STOCK_BYTES } from '@/services/stock'
+import { MAX_STOCK_BYTES } from '@/services/stock'
 import { carriedOutOnce, checkKey } from '@/services/repeats'
 import { answer } from './answer'
 import { bodyBytes } from './body'
@@ -18,7 +18,7 @@ export function answerOnce<C>(useCase: (request: Request, context: C) => Promise
     const key = request.headers.get(HEADER)
     if (key === null) return useCase(request, context)
     checkKey(key)
-    const body = await bodyBytes(request, MOST_STOCK_BYTES)
+    const body = await bodyBytes(request, MAX_STOCK_BYTES)
     const { pathname, search } = new URL(request.url)
     const hash = createHash('sha256')
       .update(`${request.method} ${pathname}${search}\n`)

@@ -1,10 +1,10 @@
 import 'server-only'
 import { ServiceError } from '@/services/errors'
 import { limitedBytes } from '@/services/limitedBytes'
-import { MOST_PHOTO_BYTES } from '@/services/photos'
+import { MAX_PHOTO_BYTES } from '@/services/photos'
 
 /** Largest JSON body: a job with all its evidence is a few kilobytes. */
-const MOST_BYTES = 256 * 1024
+const MAX_BYTES = 256 * 1024
 
 /** The body of a request, at most so many bytes. @throws ServiceError `tooLarge` */
 export async function bodyBytes(request: Request, most: number): Promise<Uint8Array> {
@@ -39,7 +39,7 @@ export async function jsonBody(request: Request): Promise<unknown> {
   const type = request.headers.get('content-type') ?? ''
   if (!/^application\/json\b/i.test(type))
     throw new ServiceError('wrongType', 'Send JSON with the content type application/json.')
-  const text = new TextDecoder().decode(await bodyBytes(request, MOST_BYTES))
+  const text = new TextDecoder().decode(await bodyBytes(request, MAX_BYTES))
   const value = asJson(text)
   const path = brokenAt(value)
   if (!path) return value
@@ -77,5 +77,5 @@ export function numberIn(text: string, what: string): number {
 export async function photoBody(request: Request): Promise<Uint8Array> {
   if (!/^(image\/|application\/octet-stream)/i.test(request.headers.get('content-type') ?? ''))
     throw new ServiceError('wrongType', 'Send a picture with its content type, such as image/jpeg.')
-  return bodyBytes(request, MOST_PHOTO_BYTES)
+  return bodyBytes(request, MAX_PHOTO_BYTES)
 }

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { STAGE_WORDS } from '@/contract/choices'
+import { STAGE_LABELS } from '@/contract/choices'
 import { TakeIn } from '@/features/intake'
 
 interface Props {
@@ -8,7 +8,7 @@ interface Props {
 
 /** The title pattern of the job holds for the screens below this one only. */
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: { absolute: `${STAGE_WORDS.takeIn} · Job ${(await params).id} · Amber Socket` } }
+  return { title: { absolute: `${STAGE_LABELS.takeIn} · Job ${(await params).id} · Amber Socket` } }
 }
 
 export default function Page() {

@@ -115,10 +115,10 @@ const namedBySizes: Rule = (key) => {
 }
 
 /** Sixteenths of an inch that a drawn cup has at most, so that three digits split one way: `108` is 10 and 8. */
-const MOST_SIXTEENTHS = 40
+const MAX_SIXTEENTHS = 40
 /** Whether a drawn cup of a bore is made about so wide, both in sixteenths: `B625` is no cup of 6 and 25. */
 const isCupWidth = (bore: number, width: number): boolean =>
-  width >= Math.max(3, bore * 0.3) && width <= Math.min(MOST_SIXTEENTHS, bore * 1.5 + 2)
+  width >= Math.max(3, bore * 0.3) && width <= Math.min(MAX_SIXTEENTHS, bore * 1.5 + 2)
 
 /** Millimetres of a number of sixteenths of an inch. */
 const sixteenths = (count: number | string): number => roundMicrometre((Number(count) / 16) * MM_PER_INCH)
@@ -136,7 +136,7 @@ function shellSixteenths(bore: number): number | undefined {
 const inchDrawnCup: Rule = (key) => {
   const match = /^(SCE|BCE|SCH|BCH|MJH|MJ|MH|BH|JH|B|J|M)([1-9]\d{1,3})(?!\d)/.exec(key)
   const digits = match?.[2] ?? ''
-  const split = digits.length === 2 || Number(digits.slice(0, 2)) > MOST_SIXTEENTHS ? 1 : 2
+  const split = digits.length === 2 || Number(digits.slice(0, 2)) > MAX_SIXTEENTHS ? 1 : 2
   const [bore, width] = [Number(digits.slice(0, split)), Number(digits.slice(split))]
   if (!match || bore < 2 || digits[split] === '0' || !isCupWidth(bore, width)) return null
   const shell = /H$/.test(match[1] ?? '') ? undefined : shellSixteenths(bore)

@@ -1,12 +1,12 @@
 import { familyFacts } from '../../catalogue'
-import { closureWords, type ClosureType } from '../../designation'
+import { closureText, type ClosureType } from '../../designation'
 import { differs, type CheckRule } from '../check'
 import type { Variant } from '../variant'
 
 /** How well a closure keeps dirt and water out (common practice). */
 const KEEPS_OUT: Record<ClosureType, number> = { open: 0, shield: 1, lowFrictionSeal: 2, contactSeal: 3 }
 
-const wordsOf = ({ part, closure: closed }: Variant): string => closureWords(part.family, closed)
+const errorMessage = ({ part, closure: closed }: Variant): string => closureText(part.family, closed)
 
 /** Whether the face that was closed keeps less out than before. */
 const faceLoses = (from: Variant, to: Variant): boolean =>
@@ -33,11 +33,11 @@ export const closure: CheckRule = (from, to, { wet }) => {
       detail: `The letters of ${from.ambiguous ? from.designation : to.designation} mean contact seals in one convention and shields in another: look at the old part which it is.`,
     }
   if (cannotClose(from) && cannotClose(to)) return null
-  const told = [wordsOf(from), wordsOf(to)] as const
+  const told = [errorMessage(from), errorMessage(to)] as const
   const { sides: was } = from.closure
   const { sides } = to.closure
   if (sides === was && from.closure.type === to.closure.type)
-    return { check: 'closure', result: 'pass', detail: `Same closure: ${wordsOf(from)}.`, told }
+    return { check: 'closure', result: 'pass', detail: `Same closure: ${errorMessage(from)}.`, told }
   if (sides >= was && !faceLoses(from, to)) return differs('closure', 'pass', told, gain(from, to))
   if (sides >= was)
     return differs(

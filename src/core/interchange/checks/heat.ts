@@ -1,7 +1,7 @@
 import { differs, type CheckRule } from '../check'
 import { RINGS_TO, STABLE_TO } from './temperature'
 
-const wordsOf = (heat: string | null): string => heat ?? 'as standard'
+const errorMessage = (heat: string | null): string => heat ?? 'as standard'
 
 /** Up to which temperature rings keep their size, °C; null where the letters do not say. */
 const stableTo = (heat: string | null): number | null =>
@@ -11,7 +11,7 @@ const stableTo = (heat: string | null): number | null =>
 export const heat: CheckRule = (from, to) => {
   const [a, b] = [from.heat, to.heat]
   if (a === b) return null
-  const told = [wordsOf(a), wordsOf(b)] as const
+  const told = [errorMessage(a), errorMessage(b)] as const
   const [was, now] = [stableTo(a), stableTo(b)]
   if (was !== null && now !== null)
     return now > was

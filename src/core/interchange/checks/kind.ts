@@ -1,5 +1,5 @@
 import { capital, withArticle } from '../../capital'
-import { familyFacts, kindWords, type Family } from '../../catalogue'
+import { familyFacts, kindText, type Family } from '../../catalogue'
 import type { CheckRule } from '../check'
 
 /** Metric, miniature and inch: one kind in different plans of sizes. */
@@ -23,7 +23,7 @@ export const kind: CheckRule = (from, to) => {
     return {
       check: 'kind',
       result: 'fail',
-      detail: `${from.part.base} is ${withArticle(kindWords(from.part))}, ${to.part.base} ${withArticle(kindWords(to.part))}.`,
+      detail: `${from.part.base} is ${withArticle(kindText(from.part))}, ${to.part.base} ${withArticle(kindText(to.part))}.`,
     }
   if (from.part.family === to.part.family) return null
   const [a, b] = [familyFacts(from.part.family), familyFacts(to.part.family)]

@@ -34,7 +34,7 @@ function loss(material: string, { wet }: Application): string {
   return `Lost: stainless, ${wet ? 'and here it is wet: it will rust' : 'it rusts where the old one did not'}. Gained: it carries about a quarter more. Right only where it stays dry.`
 }
 
-const wordsOf = ({ materials }: Variant): string => materials.join(', ') || 'steel'
+const errorMessage = ({ materials }: Variant): string => materials.join(', ') || 'steel'
 
 /** Stainless, hybrid and insulated parts, both ways: what is gained and what is lost. */
 export const material: CheckRule = (from, to, application) => {
@@ -47,5 +47,5 @@ export const material: CheckRule = (from, to, application) => {
   if (said.length === 0) return null
   const result = said.some((s) => s.result === 'warn') ? 'warn' : 'pass'
   const detail = said.map((s) => s.detail).join(' ')
-  return { check: 'material', result, detail, told: [wordsOf(from), wordsOf(to)], meaning: detail }
+  return { check: 'material', result, detail, told: [errorMessage(from), errorMessage(to)], meaning: detail }
 }

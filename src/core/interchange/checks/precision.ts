@@ -19,12 +19,12 @@ const closeness = (value: string | null): number => (value === null ? 0 : (CLOSE
 const LABEL = 'Tolerance class'
 
 /** A class as it is told; empty = better than Normal, not legible. */
-const wordsOf = (value: string | null): string => (value === '' ? 'not legible' : (value ?? 'Normal'))
+const errorMessage = (value: string | null): string => (value === '' ? 'not legible' : (value ?? 'Normal'))
 
 /** Tolerance class: closer costs more and does no harm, wider may be heard on a spindle. */
 export const precision: CheckRule = (from, to) => {
   const [a, b] = [closeness(from.precision), closeness(to.precision)]
-  const told = [wordsOf(from.precision), wordsOf(to.precision)] as const
+  const told = [errorMessage(from.precision), errorMessage(to.precision)] as const
   if (from.precision === '' || to.precision === '')
     return told[0] === told[1]
       ? null

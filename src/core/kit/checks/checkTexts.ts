@@ -1,6 +1,6 @@
-import { SCHOOL_WORDS } from '../../grease'
+import { SCHOOL_LABELS } from '../../grease'
 import { writeInch, writeMm } from '../../quantity'
-import { FINDING_WORDS } from '../findings'
+import { FINDING_LABELS } from '../findings'
 import type { CheckCode, CheckFacts, CheckFinding } from './facts'
 
 interface CheckText {
@@ -81,7 +81,7 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     detail:
       school === 'hubFull'
         ? 'Pack both bearings by hand first: what is pumped in reaches the outer bearing before the inner one. Turn the wheel, stop when it shows at the inner seal.'
-        : `The hub is filled otherwise (${SCHOOL_WORDS[school].name}): grease pumped through the cap then feeds the outer bearing only and the inner one runs dry. Choose “${SCHOOL_WORDS.hubFull.name}” under Fits and setting, Grease, or take a dust cap.`,
+        : `The hub is filled otherwise (${SCHOOL_LABELS[school].name}): grease pumped through the cap then feeds the outer bearing only and the inner one runs dry. Choose “${SCHOOL_LABELS.hubFull.name}” under Fits and setting, Grease, or take a dust cap.`,
   }),
   fittingFill: ({ place, fills, school }) => ({
     words: school === 'hubFull' ? `${place}: the hub is packed full` : `${place} needs a hub packed full`,
@@ -90,7 +90,7 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
         ? fills === 'between'
           ? 'The room between the bearings fills first: pack both bearings by hand, or they wait for theirs.'
           : 'Grease comes out behind the inner bearing and reaches the outer one last: pack that by hand.'
-        : `The hub is filled otherwise (${SCHOOL_WORDS[school].name}), and a fitting cannot do that: what is pumped in fills ${fills === 'between' ? 'the room before either bearing' : 'the inner bearing and the room before the outer one'}. Choose “${SCHOOL_WORDS.hubFull.name}” under Fits and setting, Grease, or leave the fitting closed and pack by hand.`,
+        : `The hub is filled otherwise (${SCHOOL_LABELS[school].name}), and a fitting cannot do that: what is pumped in fills ${fills === 'between' ? 'the room before either bearing' : 'the inner bearing and the room before the outer one'}. Choose “${SCHOOL_LABELS.hubFull.name}” under Fits and setting, Grease, or leave the fitting closed and pack by hand.`,
   }),
   bearingOpen: ({ designations }) => ({
     words: 'A bearing is not closed on both sides',
@@ -148,7 +148,7 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     }
   },
   found: ({ finding, adds }) => ({
-    words: `Found: ${FINDING_WORDS[finding]}`,
+    words: `Found: ${FINDING_LABELS[finding]}`,
     detail:
       adds.length > 0
         ? `Adds: ${adds.map((place) => place.toLowerCase()).join(', ')}.`

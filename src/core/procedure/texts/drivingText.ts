@@ -1,5 +1,5 @@
 import { writeInchFixed } from '../../quantity'
-import { HUB_ATTACHMENT_WORDS, HUB_BARE } from '../attachments'
+import { HUB_ATTACHMENT_LABELS, HUB_BARE } from '../attachments'
 import type { Driven, DrawnUp, MinMax, NoHeat, Pressed, RingPressed } from '../driven'
 import { inBoth } from '../facts'
 
@@ -20,7 +20,7 @@ function pressed(press: Pressed): string {
 
 const noHeat = (why: NoHeat): string =>
   'on' in why
-    ? `on or in the hub: ${why.on.map((a) => HUB_ATTACHMENT_WORDS[a]).join(', ')}`
+    ? `on or in the hub: ${why.on.map((a) => HUB_ATTACHMENT_LABELS[a]).join(', ')}`
     : `a bearing is in this ${why.bearingIn} already`
 
 /** What a ring is driven in with. */

@@ -1,5 +1,5 @@
 import { capital } from '../../capital'
-import { HUB_ATTACHMENT_WORDS, type HubAttachment } from '../attachments'
+import { HUB_ATTACHMENT_LABELS, type HubAttachment } from '../attachments'
 import { blindPullerText, driftText } from './toolText'
 import type { OutBy, RemovalFacts } from '../steps'
 import type { TextsOf } from './textsOf'
@@ -32,7 +32,7 @@ const outBy = (by: OutBy): string =>
 const heatFor = (what: string, spoilt: readonly HubAttachment[]): string =>
   spoilt.length === 0
     ? `(3) even heat round the ${what}, hot air or induction, gloves, oil and degreaser wiped off first`
-    : `(3) no heat, with this on or near it: ${spoilt.map((a) => HUB_ATTACHMENT_WORDS[a]).join(', ')}`
+    : `(3) no heat, with this on or near it: ${spoilt.map((a) => HUB_ATTACHMENT_LABELS[a]).join(', ')}`
 
 /** Before the machine is lifted, and dismantling (common practice). */
 export const REMOVAL_TEXTS: TextsOf<RemovalFacts> = {

@@ -4,11 +4,11 @@ import { csvBody } from '../../_http/body'
 import { serve } from '../../_http/serve'
 
 /** Largest tray. */
-const MOST_BYTES = 10 * 1024 * 1024
+const MAX_BYTES = 10 * 1024 * 1024
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/identify/batch', {
   POST: async ({ request }) => {
-    const csv = await inBackground('identifyBatch', shopVersion(), await csvBody(request, MOST_BYTES))
+    const csv = await inBackground('identifyBatch', shopVersion(), await csvBody(request, MAX_BYTES))
     return new Response(csv, { headers: { 'content-type': 'text/csv; charset=utf-8' } })
   },
 })

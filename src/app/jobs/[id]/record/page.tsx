@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { STAGE_WORDS } from '@/contract/choices'
+import { STAGE_LABELS } from '@/contract/choices'
 import { Record } from '@/features/record'
 import { ServiceError } from '@/services/errors'
 import { jobKit } from '@/services/jobKit'
@@ -18,7 +18,7 @@ async function partsOf(id: number) {
   }
 }
 
-export const metadata: Metadata = { title: STAGE_WORDS.record }
+export const metadata: Metadata = { title: STAGE_LABELS.record }
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const id = Number((await params).id)

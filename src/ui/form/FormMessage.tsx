@@ -2,7 +2,7 @@
 const intoSight = (said: HTMLElement | null): void => said?.scrollIntoView({ block: 'center' })
 
 /** A refusal that belongs to no field of a form. */
-export function FormWords({ words }: { words: string }) {
+export function FormMessage({ words }: { words: string }) {
   return words ? (
     <p key={words} ref={intoSight} role="alert" className="my-2 text-contra">
       {words}

@@ -1,7 +1,7 @@
 import type { UnitAnswer } from './guessUnits'
 
 /** Why a size was taken as inches or millimetres, short enough to stand under the reading. */
-export function unitReasonWords({ unit, reason }: UnitAnswer): string {
+export function unitReasonText({ unit, reason }: UnitAnswer): string {
   const name = unit === 'in' ? 'inches' : 'millimetres'
   switch (reason) {
     case 'chosen':

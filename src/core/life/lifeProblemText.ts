@@ -27,7 +27,7 @@ const NO_LIFE: Record<NoLife, string> = {
   noBearing: 'This is no rolling bearing: nothing to rate.',
 }
 
-export function lifeProblemWords(problem: LifeProblem): string {
+export function lifeProblemText(problem: LifeProblem): string {
   switch (problem.code) {
     case 'notBorne':
       return NOT_BORNE[problem.why]

@@ -9,7 +9,7 @@ function ago(ms: number): string {
 }
 
 /** Whether everything is saved, calmly. */
-export function SaveWords({ state }: { state: SaveState }) {
+export function SaveMessage({ state }: { state: SaveState }) {
   const [now, setNow] = useState(0)
   useEffect(() => {
     const tick = setInterval(() => setNow(Date.now()), 5000)

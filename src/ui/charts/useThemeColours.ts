@@ -15,16 +15,18 @@ const NAMES = [
   'tint',
   'sheet',
 ] as const
-export type Inks = Record<(typeof NAMES)[number], string>
+export type ThemeColours = Record<(typeof NAMES)[number], string>
 
-const read = (): Inks => {
+const read = (): ThemeColours => {
   const style = getComputedStyle(document.documentElement)
-  return Object.fromEntries(NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()])) as Inks
+  return Object.fromEntries(
+    NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()]),
+  ) as ThemeColours
 }
 
 /** Colours of the present theme for what is drawn on a canvas; null before the first paint. */
-export function useInks(): Inks | null {
-  const [inks, setInks] = useState<Inks | null>(null)
+export function useThemeColours(): ThemeColours | null {
+  const [inks, setInks] = useState<ThemeColours | null>(null)
   useEffect(() => {
     const take = () => setInks(read())
     queueMicrotask(take)

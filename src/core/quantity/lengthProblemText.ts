@@ -1,7 +1,7 @@
 import type { LengthProblem } from './readLength'
 
 /** What to change, in the words of the bench. One place for every refusal of `readLength`. */
-export function lengthProblemWords(problem: LengthProblem): string {
+export function lengthProblemText(problem: LengthProblem): string {
   switch (problem.code) {
     case 'empty':
       return 'Type a length, such as 35, 35.0 mm or 1 3/8.'
