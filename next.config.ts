@@ -7,7 +7,7 @@ const config: NextConfig = {
   images: { unoptimized: true },
   typedRoutes: true,
   poweredByHeader: false,
-  // Types are a check of their own in ./test; whoever starts it waits a third less.
+  // Types are a check of their own in ./test; whoever starts it for the first time waits a sixth less.
   typescript: { ignoreBuildErrors: true },
   // A larger body would be cut, not refused; the limits of each route are below this.
   experimental: { proxyClientMaxBodySize: '64mb' },

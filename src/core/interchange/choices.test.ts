@@ -219,6 +219,14 @@ it('cages of one kind differ where they are guided on another ring', () => {
   expect(check('cage', 'NU205MA', 'NU205MB')?.detail).toMatch(/outer ring → .*inner ring\. No matter/)
   expect(check('cage', 'NU205M', 'NU205ECM')).toBeUndefined()
 })
+it.each([
+  ['7205B-UL', '7205B-GA', /^UL → GA\. In a pair/],
+  ['7205BECBP', '7205BEGAP', /^BECBP → BEGAP\. In a pair/],
+  ['7205BEP', '7205BECBP', /^single bearing → BECBP\. Made for pairs/],
+  ['7205BDB', '7205BDF', /^DB → DF\. A matched pair/],
+] as const)('%s by %s: each is told its own letters of pairing', (from, to, told) =>
+  expect(check('match', from, to)?.detail).toMatch(told),
+)
 it('letters are told without the dash that stands before them', () => {
   expect(check('grease', '6205-2RS-5K', '6205-2RS')?.detail).toMatch(/^5K → not named/)
 })

@@ -101,6 +101,15 @@ function cageOf(carried: readonly SuffixToken[]): Variant['cage'] {
   return token ? { kind: token.cage, guide: token.guide, words: token.meaning } : null
 }
 
+/** Letters of pairing as they stand in the number, alone or within those of the angle. */
+const pairingOf = (read: Reading['tokens'], carried: readonly SuffixToken[]): string =>
+  read
+    .filter(({ meaning, kind }) =>
+      carried.some((token) => token.meaning === meaning && (kind === 'match' || token.inPairs)),
+    )
+    .map(({ text }) => text)
+    .join(' ')
+
 /**
  * The part and options a designation names as it stands; null when some mark of it is not explained. Nothing is guessed:
  * somebody orders what is named here.
@@ -128,9 +137,7 @@ export function variantOf(designation: string, language: Language): Variant | nu
     contactAngle: angleOf(pick('contactAngle')),
     flange: values.has('flange') || part.dimensions.flangeOutside !== undefined,
     cage: cageOf(carried),
-    pairing: [
-      ...new Set(carried.filter(({ kind, inPairs }) => kind === 'match' || inPairs).map(({ text }) => text)),
-    ].join(' '),
+    pairing: pairingOf(reading.tokens, carried),
     precision: pick('precision') ?? null,
     heat: told('heat')?.text ?? null,
     traits: [...values.keys()],

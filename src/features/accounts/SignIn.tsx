@@ -1,10 +1,12 @@
 'use client'
 
+import { useRef } from 'react'
 import { useWatch } from 'react-hook-form'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
 import { FormMessage } from '@/ui/form/FormMessage'
 import { useSentForm } from '@/ui/form/useSentForm'
+import { useTypedEarly } from '@/ui/useTypedEarly'
 import { PasswordField } from './PasswordField'
 
 const BLANK = { name: '', password: '' }
@@ -25,9 +27,11 @@ export function SignIn({ to }: { to: string }) {
       await new Promise(() => undefined)
     },
   })
+  const screen = useRef<HTMLElement>(null)
+  useTypedEarly(screen)
   const [name, password] = useWatch({ control: form.control, name: ['name', 'password'] })
   return (
-    <main className="grid min-h-dvh content-start justify-items-center px-4 pt-[14vh]">
+    <main ref={screen} className="grid min-h-dvh content-start justify-items-center px-4 pt-[14vh]">
       <form onSubmit={(e) => void submit(e)} className="grid w-full max-w-[380px] gap-4">
         <h1 className="text-[1.5rem] font-bold">Amber Socket</h1>
         <FormField of={fields} name="name" label="Name" autoFocus autoComplete="username" maxLength={60} />

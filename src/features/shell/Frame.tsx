@@ -2,6 +2,7 @@
 
 import type { Route } from 'next'
 import { Link } from '@/ui/Link'
+import { useTypedEarly } from '@/ui/useTypedEarly'
 import { useEffect, useRef, type ReactNode, type RefObject } from 'react'
 import { AreaMenu } from './AreaMenu'
 import { KeyHelp } from './KeyHelp'
@@ -9,7 +10,6 @@ import type { KeyHint } from './keyHint'
 import { Palette } from './Palette'
 import { usePreferences } from './Preferences'
 import { Waiting } from './Waiting'
-import { useTypedEarly } from '@/ui/useTypedEarly'
 
 interface Props {
   /** what this screen is about, beside the name of the application */
