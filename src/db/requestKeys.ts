@@ -28,9 +28,10 @@ export async function claimRequestKey(key: string, requestHash: string): Promise
     await afterChange(sweep)
     return null
   }
-  // A locking read sees what others have stored since this change began.
+  // A locking read sees what others have stored since this change began. The same lock that finding the key taken has left:
+  // many that wait for one answer would hold each other up over a stronger one.
   const [kept] = await database().query<KeptAnswer>(
-    'SELECT request_hash AS requestHash, status, answer FROM request_keys WHERE idempotency_key = ? FOR UPDATE',
+    'SELECT request_hash AS requestHash, status, answer FROM request_keys WHERE idempotency_key = ? LOCK IN SHARE MODE',
     { replacements: [key], type: QueryTypes.SELECT },
   )
   if (!kept) throw new Error('a request key is neither free nor taken')

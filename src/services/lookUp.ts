@@ -1,8 +1,7 @@
 import 'server-only'
 import { z } from 'zod'
-import { familyFacts, findPart, namesOf, numberKey, type Part } from '@/core/catalogue'
-import { decode, readClean, readExact, suggestionsFor, type Reading } from '@/core/designation'
-import { capsFor } from '@/core/kit'
+import { familyFacts, findPart, namesOf, type Part } from '@/core/catalogue'
+import { decode, readClean, type Reading } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import {
   compareVariants,
@@ -15,18 +14,12 @@ import {
   plainVariant,
   type Variant,
 } from '@/core/interchange'
-import { checkSealWork, findSeals, lipSpeed, materialsFor, MEDIA, wearSleeves } from '@/core/seals'
-import { readLength, writeInch } from '@/core/quantity'
+import { DesignationText } from './designationText'
 import { ServiceError } from './errors'
 import { notListed } from './notListed'
 import { inchTwins } from './identify'
 import { ready, type Ready } from './language'
-import { StampText } from '@/contract/evidence'
-import type { SealsResponse } from '@/contract/lookUp'
-import { readFields } from '@/contract/length'
 import { parse } from './parse'
-
-const Designation = z.string().trim().min(1, 'Give a number, such as 6205-2RS.').pipe(StampText)
 
 /** Widths of a part in the form that is named: shielded and sealed types may be wider than the open one. */
 function formWidth({ dimensions: d }: Part, closedSides: number) {
@@ -68,7 +61,7 @@ function readingOut(r: Reading) {
 
 /** Every way to read a stamped number, best first. */
 export async function decodeText(input: unknown) {
-  const text = parse(Designation, input)
+  const text = parse(DesignationText, input)
   const { language } = await ready()
   return { text, readings: decode(text, language).map(readingOut) }
 }
@@ -114,7 +107,7 @@ function variant(text: string, { language, identifier }: Ready): Variant {
 
 /** The part of a number under any of its names, options allowed, in the form named. @throws ServiceError `notFound` */
 export async function partOf(input: unknown) {
-  const text = parse(Designation, input)
+  const text = parse(DesignationText, input)
   return partOut(variant(text, await ready()))
 }
 
@@ -138,7 +131,7 @@ const Place = z.object({
 
 /** Everything that may stand in for a part, and what must not. @throws ServiceError `notFound`, `unreadable` */
 export async function interchangeOf(input: unknown, place: unknown = {}) {
-  const text = parse(Designation, input)
+  const text = parse(DesignationText, input)
   const application = parse(Place, place)
   const shop = await ready()
   const { language } = shop
@@ -158,7 +151,7 @@ export async function interchangeOf(input: unknown, place: unknown = {}) {
   }
 }
 
-const Pair = z.object({ from: Designation, to: Designation })
+const Pair = z.object({ from: DesignationText, to: DesignationText })
 
 /** The same checks for one pair. @throws ServiceError `notFound` */
 export async function comparePair(input: unknown, place: unknown = {}) {
@@ -171,7 +164,7 @@ export async function comparePair(input: unknown, place: unknown = {}) {
 
 /** The cups of a cone, or the cones of a cup. @throws ServiceError `notFound` */
 export async function taperedMates(input: unknown) {
-  const text = parse(Designation, input)
+  const text = parse(DesignationText, input)
   const { language } = await ready()
   const part =
     findPart(language.catalogue, text, 'cone') ??
@@ -196,122 +189,4 @@ export async function taperedMates(input: unknown) {
       in: inchTwins(set.dimensions),
     })),
   }
-}
-
-const SEAL_ROLES = { shaft: 'bore', housing: 'outside', width: 'width' } as const
-
-const SealQuery = z
-  .object({
-    shaft: z.string().trim().min(1, 'Give the shaft size.').max(40),
-    housing: z.string().trim().min(1, 'Give the housing size.').max(40),
-    width: z
-      .string()
-      .trim()
-      .max(40)
-      .transform((text) => (text === '' ? undefined : text))
-      .optional(),
-    unit: z.enum(['mm', 'in', 'auto']).default('auto'),
-    rpm: z.coerce
-      .number('Turns a minute are a figure.')
-      .positive('Turns a minute are more than zero.')
-      .max(100_000)
-      .optional(),
-    temperatureC: z.coerce.number('The temperature is a figure.').min(-100).max(400).optional(),
-    medium: z.enum(MEDIA, `A medium is one of: ${MEDIA.join(', ')}.`).optional(),
-    lip: z.enum(['single', 'double']).optional(),
-  })
-  .transform((query, context) => {
-    const inUnit = (text: string): string => {
-      const read = readLength(text)
-      return query.unit === 'auto' || !read.ok || read.value.stated ? text : `${text} ${query.unit}`
-    }
-    const { shaft, housing, width } = query
-    const sizes = { shaft: inUnit(shaft), housing: inUnit(housing), width: width && inUnit(width) }
-    return readFields({ ...query, ...sizes }, SEAL_ROLES, context)
-  })
-
-/** Seals for a journal and a counterbore. @throws ServiceError `impossible` when the shaft is not smaller than the housing */
-export async function sealsFor(input: unknown): Promise<SealsResponse> {
-  const query = parse(SealQuery, input)
-  const { shaft, housing, width } = query
-  if (shaft >= housing)
-    throw new ServiceError('impossible', 'The shaft is not smaller than the housing. Check both sizes.')
-  const { language } = await ready()
-  const { catalogue } = language
-  const { rpm, temperatureC, medium, lip } = query
-  const work = { rpm, temperatureC, medium, lip }
-  const { fits, near } = findSeals(catalogue, { shaft, housing, width })
-  const out = ({ part, words }: (typeof fits)[number]) => ({
-    designation: part.base,
-    dimensions: { ...part.dimensions },
-    in: { shaft: writeInch(part.dimensions.bore ?? 0), housing: writeInch(part.dimensions.outside ?? 0) },
-    lip: part.seal?.lip,
-    material: part.seal?.material,
-    detail: words,
-    checks: part.seal ? checkSealWork(part.seal, shaft, work) : [],
-  })
-  return {
-    shaft,
-    housing,
-    width: width ?? null,
-    lipSpeed: rpm === undefined ? null : lipSpeed(shaft, rpm),
-    materials: materialsFor(shaft, work),
-    seals: fits.map(out),
-    near: near.slice(0, 8).map(out),
-    sleeves: wearSleeves(catalogue, { shaft, housing, width }).map(({ seals, ...sleeve }) => ({
-      ...sleeve,
-      seals: seals.map(({ part }) => part.base),
-    })),
-    caps: capsFor(catalogue, housing).map(({ part }) => part.base),
-  }
-}
-
-/** A part the palette offers; `changed` = what was changed in the text to come to it, empty for what was typed. */
-interface FoundPart {
-  designation: string
-  base: string
-  familyText: string
-  changed: string
-}
-
-const asFound = (part: Part, designation = part.base, changed = ''): FoundPart => ({
-  designation,
-  base: part.base,
-  familyText: familyFacts(part.family).words,
-  changed,
-})
-
-/** Listed parts whose number begins like the text, the commonest first. */
-function beginningWith(text: string, { catalogue }: Ready['language']): Part[] {
-  const key = numberKey(text)
-  return catalogue.parts
-    .filter((part) => key !== '' && numberKey(part.base).startsWith(key))
-    .sort((a, b) => b.commonness - a.commonness || a.base.length - b.base.length)
-}
-
-/**
- * Parts for the command palette: what the text names as it stands, then numbers that begin like it. Only where there is
- * neither, numbers that may have been meant, each with what was changed.
- */
-export async function searchParts(input: unknown, limit = 8): Promise<FoundPart[]> {
-  const text = parse(Designation, input)
-  const { language, identifier } = await ready()
-  const own = identifier.shelf && findOnShelf(identifier.shelf, text)
-  const read = readExact(text, language)
-  const listed = findPart(language.catalogue, text)
-  const named = [
-    ...(own ? [asFound(own)] : []),
-    ...(listed ? [asFound(listed)] : []),
-    ...(read.ok ? read.readings.map((r) => asFound(r.part, r.canonical)) : []),
-    ...beginningWith(text, language).map((part) => asFound(part)),
-  ]
-  const seen = new Set<string>()
-  const known = named.filter(({ designation }) => !seen.has(designation) && seen.add(designation))
-  if (known.length > 0) return known.slice(0, limit)
-  return suggestionsFor(text, language)
-    .slice(0, limit)
-    .flatMap(({ designation, changed }) => {
-      const part = variantOf(designation, language)?.part
-      return part ? [asFound(part, designation, changed)] : []
-    })
 }

@@ -2,7 +2,7 @@ import 'server-only'
 import { sizesIn } from '@/core/designation'
 import * as db from '@/db'
 import { stageOf } from './jobs/toJob'
-import { searchParts } from './lookUp'
+import { searchParts } from './searchParts'
 import { StampText } from '@/contract/evidence'
 import { parse } from './parse'
 

@@ -10,15 +10,9 @@ export {
   type Feature,
   type Looks,
 } from './evidence'
-export {
-  buildIdentifier,
-  identify,
-  identifyByPlainScan,
-  withExperience,
-  type Identification,
-  type IdentifiedPart,
-  type Identifier,
-} from './identify'
+export type { IdentifiedPart } from './explained'
+export { buildIdentifier, withExperience, type Identifier } from './identifier'
+export { identify, identifyByPlainScan, type Identification } from './identify'
 export type { Experience } from './priors'
 export { readMeasurements, type TypedMeasurement } from './readMeasurements'
 export { evidenceText, ITEM_LABELS, nextText, patternText, unlistedText } from './words'

@@ -1,19 +1,18 @@
 'use client'
 
-import { UnitText, usePaperUrl } from '@/features/shell'
-import { useCallback, useState, type ReactNode } from 'react'
-import { FINDING_LABELS, FINDINGS, type Finding } from '@/core/kit'
+import { usePaperUrl } from '@/features/shell'
+import { useCallback, useState } from 'react'
+import type { Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
-import type { KitDraft, KitResponse, DrawnKit } from '@/contract/kit'
+import type { KitDraft } from '@/contract/kit'
 import { ExplodedFigure } from '@/ui/drawing'
 import { useKeys } from '@/ui/useKeys'
-import { VerdictMark } from '@/ui/VerdictMark'
 import { ChooseArrangement } from './ChooseArrangement'
 import { KitFiles } from './KitFiles'
-import { ExtraLines } from './ExtraLines'
 import { KitStock } from './KitStock'
-import { LineEditor, mayBeNone, NUMBER_FIELD } from './LineEditor'
+import { KitSide } from './KitSide'
+import { mayBeNone, NUMBER_FIELD } from './LineEditor'
 import { LineTable } from './LineTable'
 import { SizeStrip } from './SizeStrip'
 import { useKit } from './useKit'
@@ -31,17 +30,6 @@ const HINTS: readonly KeyHint[] = [
 /** The line of a place has the focus. */
 const inHand = (slot: string): boolean => document.activeElement?.id === `line-${slot}`
 
-function headline(kit: KitResponse): string {
-  const count = (state: string) => kit.lines.filter((l) => l.state === state).length
-  const [gaps, conflicts] = [count('gap'), count('conflict')]
-  if (kit.complete) return 'Complete'
-  const words = [
-    gaps > 0 && `${gaps} ${gaps === 1 ? 'item' : 'items'} missing`,
-    conflicts > 0 && `${conflicts} in conflict`,
-  ].filter(Boolean)
-  return words.join(', ')
-}
-
 /** A record with one entry set, or taken out. */
 const withEntry = <T,>(
   record: Readonly<Record<string, T>> | undefined,
@@ -50,189 +38,6 @@ const withEntry = <T,>(
 ): Record<string, T> => {
   const others = Object.entries(record ?? {}).filter(([name]) => name !== key)
   return Object.fromEntries(value === undefined ? others : [...others, [key, value]])
-}
-
-function Side({
-  kit,
-  request,
-  selected,
-  onSet,
-  onNumber,
-  onCount,
-  onLeaveOut,
-  onExtras,
-  onFind,
-  pdf,
-  stock,
-  files,
-}: {
-  kit: DrawnKit
-  request: KitDraft
-  selected: string | null
-  onSet: (slot: string, value: string | undefined) => void
-  /** a number was typed: set, and its line in hand again */
-  onNumber: (slot: string, value: string | undefined) => void
-  onCount: (slot: string, pieces: number | undefined) => void
-  onLeaveOut: (slot: string, reason: string) => void
-  onExtras: (extras: NonNullable<KitDraft['extras']>) => void
-  onFind: (finding: Finding) => void
-  pdf: string
-  stock: ReactNode
-  files: ReactNode
-}) {
-  // A list with something missing is printed at the second press; a change of the kit asks anew.
-  const [asked, setAsked] = useState<DrawnKit | null>(null)
-  const index = kit.lines.findIndex((l) => l.slot === selected)
-  const line = kit.lines[index]
-  const { position } = kit
-  const grease = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
-  const dropped = kit.places.filter((slot) => !kit.lines.some((l) => l.slot === slot.id))
-  return (
-    <aside aria-label="State of the kit" className="flex min-h-0 flex-col border-l border-line bg-sheet">
-      <div className="min-h-0 flex-1 overflow-auto px-[18px] py-3">
-        <h2 className="caption">
-          {kit.positions} {position}
-          {kit.positions === 1 ? '' : 's'}, one kit each
-        </h2>
-        <h1 data-testid="kit-state" className="text-[1.3125rem] font-bold">
-          {headline(kit)}
-        </h1>
-        <p className="mb-2 text-ink2">
-          {kit.lines.filter((l) => l.state === 'filled').length} of {kit.lines.length} items selected
-        </p>
-        {line && (
-          <LineEditor
-            key={line.slot}
-            place={kit.places.find((p) => p.id === line.slot)}
-            line={line}
-            number={index + 1}
-            given={request.parts?.[line.slot] ?? undefined}
-            typed={request.quantities?.[line.slot]}
-            onSet={(value) => onSet(line.slot, value)}
-            onNumber={(value) => onNumber(line.slot, value)}
-            onCount={(pieces) => onCount(line.slot, pieces)}
-            onLeaveOut={(reason) => onLeaveOut(line.slot, reason)}
-          />
-        )}
-        <ul aria-label="Checked between the parts">
-          {kit.checks.map((check) => (
-            <li
-              key={check.words}
-              className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5 text-[0.90625rem]"
-            >
-              <VerdictMark verdict={check.result} />
-              <span>
-                <UnitText text={check.words} />
-                <span className="block text-[0.84375rem] text-ink3">
-                  <UnitText text={check.detail} />
-                </span>
-              </span>
-            </li>
-          ))}
-        </ul>
-        {kit.next && !line && (
-          <div className="my-2.5 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
-            <b className="block text-[1rem]">{kit.next.heading}</b>
-            <span className="text-[0.875rem] text-ink2">
-              <UnitText text={kit.next.line} />
-            </span>
-          </div>
-        )}
-        {grease && (
-          <p className="my-2 flex justify-between gap-2 text-[0.90625rem] text-ink2">
-            <span>Grease</span>
-            <b className="number text-ink">
-              {kit.positions} × <UnitText text={`${grease.quantityPerPosition} g`} />
-            </b>
-          </p>
-        )}
-        <details className="text-[0.875rem] text-ink2" open={(request.findings?.length ?? 0) > 0}>
-          <summary className="min-h-8 cursor-pointer font-semibold text-ink">Found on the machine</summary>
-          <p className="mb-2 flex flex-wrap gap-1.5">
-            {FINDINGS.map((finding) => (
-              <button
-                key={finding}
-                type="button"
-                className="chip px-2.5"
-                aria-pressed={request.findings?.includes(finding) ?? false}
-                onClick={() => onFind(finding)}
-              >
-                {FINDING_LABELS[finding]}
-              </button>
-            ))}
-          </p>
-        </details>
-        {kit.absent.length > 0 && (
-          <ul className="mb-1 text-[0.875rem] text-ink2">
-            {kit.absent.map(({ slot, words, reason }) => (
-              <li key={slot}>
-                No {words.toLowerCase()}: {reason}
-              </li>
-            ))}
-          </ul>
-        )}
-        <ExtraLines extras={request.extras ?? []} onChange={onExtras} />
-        {dropped.length > 0 && (
-          <details className="text-[0.875rem] text-ink2">
-            <summary className="min-h-8 cursor-pointer font-semibold text-ink">
-              Not on this machine: {dropped.length}
-            </summary>
-            <p className="mb-2 flex flex-wrap gap-1.5">
-              {dropped.map((slot) => (
-                <button
-                  key={slot.id}
-                  type="button"
-                  className="chip px-2.5"
-                  onClick={() => onSet(slot.id, slot.onRequest ? 'auto' : undefined)}
-                >
-                  + {slot.words.toLowerCase()}
-                </button>
-              ))}
-            </p>
-          </details>
-        )}
-        <details className="text-[0.875rem] text-ink2">
-          <summary className="min-h-8 cursor-pointer font-semibold text-ink">Tools, by size</summary>
-          <ul className="list-disc pl-5">
-            {kit.tools.map((tool) => (
-              <li key={tool}>
-                <UnitText text={tool} />
-              </li>
-            ))}
-          </ul>
-        </details>
-        <details className="mb-2 text-[0.875rem] text-ink2">
-          <summary className="min-h-8 cursor-pointer font-semibold text-ink">Safety</summary>
-          <ul className="list-disc pl-5">
-            {kit.cautions.map((caution) => (
-              <li key={caution}>
-                <UnitText text={caution} />
-              </li>
-            ))}
-          </ul>
-        </details>
-        {files}
-      </div>
-      <div className="border-t border-line px-[18px] pt-2 pb-3">
-        {stock}
-        <a
-          href={pdf}
-          target="_blank"
-          rel="noreferrer"
-          data-primary
-          className="button w-full"
-          id="print"
-          onClick={(e) => {
-            if (kit.complete || asked === kit) return
-            e.preventDefault()
-            setAsked(kit)
-          }}
-        >
-          {asked === kit && !kit.complete ? `Print with ${headline(kit)}?` : 'Print pick list'} <kbd>P</kbd>
-        </a>
-      </div>
-    </aside>
-  )
 }
 
 /** The kit of a job: places in fitting order, what fills them, what is missing or does not fit. */
@@ -355,7 +160,7 @@ export function KitScreen() {
           </div>
         </div>
         {kit && (
-          <Side
+          <KitSide
             kit={kit}
             request={request}
             selected={selected}

@@ -1,6 +1,8 @@
 import 'server-only'
 
-export { addJobBearing, changeJob, createJob, historyOf, removeJobBearing } from './jobs'
+export { historyOf } from './historyOf'
+export { addJobBearing, removeJobBearing } from './jobBearings'
+export { changeJob, createJob } from './jobs'
 export { getJob } from './getJob'
 export { listJobs } from './listJobs'
 export { positionsOf } from './positions'

@@ -4,7 +4,7 @@ import { AtVersion } from '@/contract/job'
 import { ServiceError } from '../errors'
 import { parse } from '../parse'
 import { noJob } from './getJob'
-import { conflict, openJob } from './jobs'
+import { conflict, openJob } from './openJob'
 
 /**
  * Puts an open job into the bin, with all that is in it; what it has reserved is free again.

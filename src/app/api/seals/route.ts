@@ -1,4 +1,4 @@
-import { sealsFor } from '@/services/lookUp'
+import { sealsFor } from '@/services/sealsFor'
 import { serve } from '../_http/serve'
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/seals', {

@@ -1,0 +1,72 @@
+import type { Part } from '../catalogue'
+import type { Language } from '../designation'
+import type { Shelf } from '../shelf'
+import { featureIndexes, type FeatureIndexes } from './featureIndex'
+import {
+  candidatesOf,
+  logPriors,
+  NO_EXPERIENCE,
+  type Candidate,
+  type Experience,
+  type Priors,
+} from './priors'
+import { shapeKey } from './weighLooks'
+
+/** The catalogue made ready for identification. */
+export interface Identifier {
+  language: Language
+  experience: Experience
+  candidates: readonly Candidate[]
+  priors: Priors
+  sizes: FeatureIndexes
+  groups: ReturnType<typeof groupsOf>
+  /** place of every part among the candidates */
+  places: ReadonlyMap<Part, number>
+  /** parts of the shop's own lists that no standard plan holds */
+  shelf: Shelf | null
+}
+
+/** What a shop adds to the standard catalogue. */
+export interface ShopKnowledge {
+  /** parts from own and imported lists; none when left out */
+  shelf?: Shelf | null
+  /** what turns up here more often than elsewhere; nothing when left out */
+  experience?: Experience
+}
+
+export function buildIdentifier(
+  language: Language,
+  { shelf = null, experience = NO_EXPERIENCE }: ShopKnowledge = {},
+): Identifier {
+  const candidates = candidatesOf(language.catalogue.parts, experience)
+  return {
+    shelf: shelf && shelf.count > 0 ? shelf : null,
+    language,
+    experience,
+    candidates,
+    priors: logPriors(candidates),
+    sizes: featureIndexes(candidates),
+    groups: groupsOf(candidates),
+    places: new Map(candidates.map(({ part }, i) => [part, i])),
+  }
+}
+
+/** The same catalogue and lists with other experience; its indexes are kept. */
+export function withExperience(identifier: Identifier, experience: Experience): Identifier {
+  const candidates = candidatesOf(identifier.language.catalogue.parts, experience)
+  return { ...identifier, experience, candidates, priors: logPriors(candidates) }
+}
+
+/** Candidates of one family, piece and shape: looks say the same of all of them. */
+function groupsOf(candidates: readonly Candidate[]): { of: Int32Array; examples: readonly Part[] } {
+  const places = new Map<string, number>()
+  const examples: Part[] = []
+  const of = Int32Array.from(candidates, ({ part }) => {
+    const key = shapeKey(part)
+    const known = places.get(key)
+    if (known !== undefined) return known
+    places.set(key, examples.length)
+    return examples.push(part) - 1
+  })
+  return { of, examples }
+}

@@ -1,0 +1,149 @@
+'use client'
+
+import { readSeat, type Material, type UsualSeat } from '@/core/fit'
+import type { HubAttachment, SchoolNote } from '@/core/procedure'
+import { guessInstrument, INSTRUMENTS, INSTRUMENT_LABELS, writeMm } from '@/core/quantity'
+import type { FittingDraft } from '@/contract/plan'
+import { Field } from '@/ui/Field'
+import { ReadAs } from '@/ui/ReadAs'
+import { SelectField } from '@/ui/SelectField'
+import { ChipChoice } from '@/ui/ChipChoice'
+import type { Seat, ShownSeat, TypedSeat } from './seatTypes'
+
+/** Usual classes by which ring is tight (common practice, handbooks). */
+const CLASSES: Record<'inner' | 'outer', readonly string[]> = {
+  inner: ['g6', 'h6', 'j6', 'k5', 'k6', 'm6'],
+  outer: ['H7', 'J7', 'K7', 'M7', 'N7', 'P7'],
+}
+const MATERIALS = [
+  ['steel', 'steel'],
+  ['castIron', 'cast iron'],
+  ['aluminium', 'aluminium'],
+  ['magnesium', 'magnesium'],
+] as const
+const GROUPS = ['C2', 'CN', 'C3', 'C4', 'C5'] as const
+const BODY_LABELS: Record<Seat['body'], string> = {
+  shaft: 'Shaft',
+  hub: 'Hub or housing',
+  carrier: 'Carrier',
+}
+
+export interface SeatProps {
+  seat: ShownSeat
+  typed: TypedSeat
+  load: FittingDraft['load']
+  /** of the shaft or hub this ring sits on or in; null = nobody has said */
+  material: Material | null
+  onTyped: (typed: TypedSeat) => void
+  onMaterial: (material: Material | null) => void
+  /** class of the other ring of the same bearing, for the clearance */
+  otherClass?: string | undefined
+  school: SchoolNote | null
+  /** what is on or in the hub that heat would spoil; null = nobody has said */
+  hubHas?: readonly HubAttachment[] | null
+}
+
+/** What is typed of a seat: class, clearance, material, readings. */
+export function SeatInputs({
+  seat,
+  typed,
+  material,
+  onTyped,
+  onMaterial,
+  usual,
+}: SeatProps & { usual: UsualSeat }) {
+  const { ring } = seat
+  const nominal = ring === 'inner' ? (seat.shaftMm ?? seat.bore) : seat.outside
+  const readings = readSeat(typed.readings ?? '')
+  const now = typed.class?.trim() || usual.class
+  const classes = [...new Set([usual.class, ...CLASSES[ring]])]
+  return (
+    <>
+      <label className="mb-1 block">
+        <span className="caption block">Class of the {ring === 'inner' ? 'shaft' : 'housing'}</span>
+        <input
+          className="field number"
+          maxLength={5}
+          placeholder={usual.class}
+          value={typed.class ?? ''}
+          onChange={(e) => onTyped({ ...typed, class: e.target.value })}
+        />
+      </label>
+      <div className="mb-2">
+        <ChipChoice
+          label="Usual classes"
+          className="number px-2.5"
+          value={now}
+          options={classes.map((name) => [name, name] as const)}
+          onPick={(name) => onTyped({ ...typed, class: name })}
+        />
+      </div>
+      <p className="mb-2 text-[0.84375rem] text-ink2" data-testid="recommended">
+        Usual: <b className="number text-ink">{usual.class}</b>
+        {usual.clearance && (
+          <>
+            {' '}
+            with <b className="number text-ink">{usual.clearance}</b>
+          </>
+        )}
+        . {usual.why}
+      </p>
+      <div className="mb-2 grid grid-cols-2 gap-2">
+        <SelectField
+          caption
+          label="Clearance"
+          value={typed.clearance ?? seat.clearance}
+          options={GROUPS.map((group) => [group, group] as const)}
+          onPick={(clearance) => onTyped({ ...typed, clearance })}
+        />
+        <SelectField
+          caption
+          label={`${BODY_LABELS[seat.body]} of`}
+          value={material ?? ''}
+          options={[['', 'not said'], ...MATERIALS]}
+          onPick={(picked) => onMaterial(picked || null)}
+        />
+      </div>
+      <div className="mb-2">
+        <Field
+          label={ring === 'inner' ? 'Hollow shaft: bore' : 'Hub outside diameter'}
+          value={typed.wall ?? ''}
+          placeholder={ring === 'inner' ? 'solid' : 'thick'}
+          onChange={(wall) => onTyped({ ...typed, wall })}
+        />
+        <ReadAs
+          fields={
+            ring === 'inner'
+              ? [
+                  { name: 'shaft', text: `${seat.bore} mm`, role: 'outside' },
+                  { name: 'its bore', text: typed.wall ?? '', role: 'bore' },
+                ]
+              : [
+                  { name: 'hub', text: `${seat.outside} mm`, role: 'bore' },
+                  { name: 'its outside', text: typed.wall ?? '', role: 'outside' },
+                ]
+          }
+        />
+      </div>
+      <label className="block">
+        <span className="caption block">Readings: clock position, size, depth</span>
+        <textarea
+          className="field number h-[96px] py-2"
+          placeholder={`12 ${writeMm(nominal + 0.004)} front\n3 ${writeMm(nominal + 0.006)} front`}
+          maxLength={2000}
+          value={typed.readings ?? ''}
+          onChange={(e) => onTyped({ ...typed, readings: e.target.value })}
+        />
+      </label>
+      {readings.length > 0 && (
+        <SelectField
+          caption
+          label="Measured with"
+          value={typed.instrument ?? guessInstrument(readings.map((r) => r.value))}
+          options={INSTRUMENTS.map((name) => [name, INSTRUMENT_LABELS[name]] as const)}
+          onPick={(instrument) => onTyped({ ...typed, instrument })}
+        />
+      )}
+    </>
+  )
+}

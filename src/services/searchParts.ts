@@ -1,0 +1,58 @@
+import 'server-only'
+import { familyFacts, findPart, numberKey, type Part } from '@/core/catalogue'
+import { readExact, suggestionsFor } from '@/core/designation'
+import { findOnShelf } from '@/core/shelf'
+import { variantOf } from '@/core/interchange'
+import { DesignationText } from './designationText'
+import { ready, type Ready } from './language'
+import { parse } from './parse'
+
+/** A part the palette offers; `changed` = what was changed in the text to come to it, empty for what was typed. */
+interface FoundPart {
+  designation: string
+  base: string
+  familyText: string
+  changed: string
+}
+
+const asFound = (part: Part, designation = part.base, changed = ''): FoundPart => ({
+  designation,
+  base: part.base,
+  familyText: familyFacts(part.family).words,
+  changed,
+})
+
+/** Listed parts whose number begins like the text, the commonest first. */
+function beginningWith(text: string, { catalogue }: Ready['language']): Part[] {
+  const key = numberKey(text)
+  return catalogue.parts
+    .filter((part) => key !== '' && numberKey(part.base).startsWith(key))
+    .sort((a, b) => b.commonness - a.commonness || a.base.length - b.base.length)
+}
+
+/**
+ * Parts for the command palette: what the text names as it stands, then numbers that begin like it. Only where there is
+ * neither, numbers that may have been meant, each with what was changed.
+ */
+export async function searchParts(input: unknown, limit = 8): Promise<FoundPart[]> {
+  const text = parse(DesignationText, input)
+  const { language, identifier } = await ready()
+  const own = identifier.shelf && findOnShelf(identifier.shelf, text)
+  const read = readExact(text, language)
+  const listed = findPart(language.catalogue, text)
+  const named = [
+    ...(own ? [asFound(own)] : []),
+    ...(listed ? [asFound(listed)] : []),
+    ...(read.ok ? read.readings.map((r) => asFound(r.part, r.canonical)) : []),
+    ...beginningWith(text, language).map((part) => asFound(part)),
+  ]
+  const seen = new Set<string>()
+  const known = named.filter(({ designation }) => !seen.has(designation) && seen.add(designation))
+  if (known.length > 0) return known.slice(0, limit)
+  return suggestionsFor(text, language)
+    .slice(0, limit)
+    .flatMap(({ designation, changed }) => {
+      const part = variantOf(designation, language)?.part
+      return part ? [asFound(part, designation, changed)] : []
+    })
+}
