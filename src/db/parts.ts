@@ -63,19 +63,19 @@ export async function allParts(): Promise<{ parts: Part[]; unreadable: string[] 
 
 /** The catalogue's fingerprint as last loaded, or null. */
 export async function loadedFingerprint(): Promise<string | null> {
-  const fact = await models().SettingRow.findByPk('catalogue')
-  return fact?.value ?? null
+  const setting = await models().SettingRow.findByPk('catalogue')
+  return setting?.value ?? null
 }
 
 /** Replaces the standard parts by these in one transaction; own and supplier parts stay. */
 export async function replaceStandardParts(parts: readonly Part[], fingerprint: string): Promise<void> {
-  const { PartRow: Parts, SettingRow: Facts } = models()
+  const { PartRow: Parts, SettingRow: Settings } = models()
   await oneChange(async (transaction) => {
     await Parts.destroy({ where: { origin: 'standard' }, transaction })
     const rows = parts.map(toRow)
     for (let at = 0; at < rows.length; at += 500)
       await Parts.bulkCreate(rows.slice(at, at + 500), { transaction })
-    await Facts.upsert({ name: 'catalogue', value: fingerprint }, { transaction })
+    await Settings.upsert({ name: 'catalogue', value: fingerprint }, { transaction })
   })
 }
 

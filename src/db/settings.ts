@@ -2,25 +2,25 @@ import type { Model, ModelStatic } from 'sequelize'
 import { oneChange } from './connection'
 import { models } from './models'
 
-/** Facts of the shop that are kept whole, each under its name. */
-export type ShopFact = 'settings' | 'toolbox' | 'demo'
+/** What is kept of the shop whole, each under its name. */
+export type SettingName = 'settings' | 'toolbox' | 'demo'
 
 const valueOf = (row: { value: string } | null): unknown => (row ? (JSON.parse(row.value) as unknown) : null)
 
 /** As it was saved; null before the first time. */
-export const getSetting = async (name: ShopFact): Promise<unknown> =>
+export const getSetting = async (name: SettingName): Promise<unknown> =>
   valueOf(await models().SettingRow.findByPk(name))
 
 /**
- * One change that follows from what was saved: until it is done nobody else begins another one of this fact.
+ * One change that follows from what was saved: until it is done nobody else begins another one of it.
  * @param work told what was saved; null before the first time
  */
-export const changeSetting = <T>(name: ShopFact, work: (stored: unknown) => Promise<T>): Promise<T> =>
+export const changeSetting = <T>(name: SettingName, work: (stored: unknown) => Promise<T>): Promise<T> =>
   oneChange(async (transaction) =>
     work(valueOf(await models().SettingRow.findByPk(name, { transaction, lock: transaction.LOCK.UPDATE }))),
   )
 
-export async function saveSetting(name: ShopFact, value: unknown): Promise<void> {
+export async function saveSetting(name: SettingName, value: unknown): Promise<void> {
   await models().SettingRow.upsert({ name, value: JSON.stringify(value) })
 }
 

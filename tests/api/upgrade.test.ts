@@ -2,7 +2,7 @@ import { spawn, spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 
-vi.setConfig({ testTimeout: 600_000, hookTimeout: 60_000 })
+vi.setConfig({ testTimeout: 1_200_000, hookTimeout: 60_000 })
 
 /** The database as the release with migrations 0001 to 0005 left it: demo world, a reservation, an arrangement of the shop's own. */
 const FIXTURE = 'tests/fixtures/database-0005.sql'
@@ -61,7 +61,7 @@ const OF_JOBS = 'select id, title, evidence, decision, comparison, inspection, f
 const OF_BEARINGS = `select j.id, j.title, b.evidence, b.decision, b.comparison, b.inspection, j.fitting
   from jobs j join bearings b on b.job_id = j.id order by j.id`
 
-/** Moments at which work is killed, ms: spread over it, the first before anything is written; 20 by ./test --long. */
+/** Moments at which work is killed, ms, spread over it; 20 by ./test --long. */
 const MOMENTS = Array.from(
   { length: Math.min(20, Number(process.env['AMBER_FAULT_ROUNDS'] ?? 2)) },
   (_, round) => 900 + ((round * 1130) % 2500),

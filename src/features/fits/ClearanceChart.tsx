@@ -8,7 +8,7 @@ import { useThemeColours } from '@/ui/charts/useThemeColours'
 
 /** Radial clearance from new to mounted to warm: least to most, µm. */
 export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['stages']> }) {
-  const inks = useThemeColours()
+  const colours = useThemeColours()
   const { small } = useFigureUnits()
   const spans = [stages.fresh, stages.mounted, stages.warm]
   const words = spans.map(({ min, max }) => `${small.write(min)} to ${small.write(max)}`)
@@ -18,7 +18,7 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
       aria-label={`Radial clearance, ${small.name}: new ${words[0]}, mounted ${words[1]}, warm ${words[2]}`}
       className="h-[190px]"
     >
-      {inks && (
+      {colours && (
         <Bar
           role="presentation"
           aria-hidden
@@ -28,15 +28,15 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
               {
                 data: spans.map(({ min, max }): [number, number] => [small.of(min), small.of(max)]),
                 // Red where the middle of all assemblies has none left.
-                backgroundColor: spans.map(({ min, max }) => (min + max < 0 ? inks.contra : inks.tint)),
-                borderColor: inks.ink,
+                backgroundColor: spans.map(({ min, max }) => (min + max < 0 ? colours.contra : colours.tint)),
+                borderColor: colours.ink,
                 borderWidth: 1.6,
                 borderSkipped: false,
                 barThickness: 46,
               },
             ],
           }}
-          options={plainOptions(inks, '', `clearance, ${small.name}`)}
+          options={plainOptions(colours, '', `clearance, ${small.name}`)}
         />
       )}
     </div>

@@ -24,7 +24,7 @@ const whole = (um: number): string => String(Math.round(um) || 0).replace('-', '
 
 /** A hundred thousand assemblies of this fit, made up in a worker: how tight they come out. */
 export function Distribution({ spread, tight }: Props) {
-  const inks = useThemeColours()
+  const colours = useThemeColours()
   const { small } = useFigureUnits()
   const worker = useRef<{ raw: Worker; ask: Remote<AssembliesWorker> } | null>(null)
   const [found, setFound] = useState<{ fit: SimulatedFit; ms: number } | null>(null)
@@ -44,7 +44,7 @@ export function Distribution({ spread, tight }: Props) {
       current = false
     }
   }, [text])
-  if (!found || !inks) return <p className="text-[0.875rem] text-ink3">Assembling…</p>
+  if (!found || !colours) return <p className="text-[0.875rem] text-ink3">Assembling…</p>
   const { fit, ms } = found
   const { p1, p99, bins, binUm } = fit.interference
   return (
@@ -65,14 +65,14 @@ export function Distribution({ spread, tight }: Props) {
               {
                 data: bins.map(({ count }) => (count / COUNT) * 100),
                 backgroundColor: bins.map(({ fromUm }) =>
-                  tight && fromUm + binUm / 2 < 0 ? inks.contra : inks.ink2,
+                  tight && fromUm + binUm / 2 < 0 ? colours.contra : colours.ink2,
                 ),
                 barPercentage: 1,
                 categoryPercentage: 0.92,
               },
             ],
           }}
-          options={plainOptions(inks, `interference, ${small.name} (plus is tight)`, '% of assemblies')}
+          options={plainOptions(colours, `interference, ${small.name} (plus is tight)`, '% of assemblies')}
         />
       </div>
       <figcaption className="text-[0.84375rem] text-ink2">

@@ -13,7 +13,7 @@ interface Props {
 
 /** End play against the place of the nut, with the slots as points and the target as a band. */
 export function PlayChart({ curve, target }: Props) {
-  const inks = useThemeColours()
+  const colours = useThemeColours()
   const { length } = useFigureUnits()
   const slots = curve.filter((p) => p.slot)
   const good = slots.filter((p) => p.playMm >= target.min && p.playMm <= target.max)
@@ -23,7 +23,7 @@ export function PlayChart({ curve, target }: Props) {
       aria-label={`End play by place of the nut: ${good.length} of ${slots.length} slots within ${length.write(target.min)} to ${length.write(target.max)} ${length.name}`}
       className="h-[250px]"
     >
-      {inks && (
+      {colours && (
         <Line
           role="presentation"
           aria-hidden
@@ -32,37 +32,37 @@ export function PlayChart({ curve, target }: Props) {
             datasets: [
               {
                 data: curve.map((p) => length.of(Math.max(0, p.playMm))),
-                borderColor: inks.ink,
+                borderColor: colours.ink,
                 borderWidth: 2,
                 pointRadius: curve.map((p) => (p.slot ? 5 : 0)),
                 pointBackgroundColor: curve.map((p) =>
-                  p.playMm >= target.min && p.playMm <= target.max ? inks.agree : inks.sheet,
+                  p.playMm >= target.min && p.playMm <= target.max ? colours.agree : colours.sheet,
                 ),
-                pointBorderColor: inks.ink,
+                pointBorderColor: colours.ink,
               },
               {
                 data: curve.map((p) => (p.playMm < 0 ? length.of(p.playMm) : null)),
-                borderColor: inks.contra,
+                borderColor: colours.contra,
                 borderWidth: 2,
                 borderDash: [6, 4],
                 pointRadius: 0,
               },
               {
                 data: curve.map(() => length.of(target.min)),
-                borderColor: inks.agree,
+                borderColor: colours.agree,
                 borderWidth: 1.4,
                 pointRadius: 0,
               },
               {
                 data: curve.map(() => length.of(target.max)),
-                borderColor: inks.agree,
+                borderColor: colours.agree,
                 borderWidth: 1.4,
                 pointRadius: 0,
-                fill: { target: 2, above: `${inks.agree}26` },
+                fill: { target: 2, above: `${colours.agree}26` },
               },
             ],
           }}
-          options={plainOptions(inks, 'nut turned back from no play, °', `end play, ${length.name}`)}
+          options={plainOptions(colours, 'nut turned back from no play, °', `end play, ${length.name}`)}
         />
       )}
     </div>

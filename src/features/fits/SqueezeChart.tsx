@@ -8,13 +8,13 @@ import { useThemeColours } from '@/ui/charts/useThemeColours'
 
 /** Play that a clamped pair has left, against the torque of its nut; thread oiled and dry. */
 export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse['clamp']> }) {
-  const inks = useThemeColours()
+  const colours = useThemeColours()
   const { length } = useFigureUnits()
   const { curve } = squeeze
   return (
     <figure>
       <div role="img" aria-label="Play left against the torque of the nut" className="h-[190px]">
-        {inks && (
+        {colours && (
           <Line
             role="presentation"
             aria-hidden
@@ -23,21 +23,21 @@ export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse
               datasets: [
                 {
                   data: curve.map((p) => length.of(p.oiledMm)),
-                  borderColor: inks.ink,
+                  borderColor: colours.ink,
                   borderWidth: 2,
                   pointRadius: 0,
                 },
                 {
                   data: curve.map((p) => length.of(p.dryMm)),
-                  borderColor: inks.ink2,
+                  borderColor: colours.ink2,
                   borderWidth: 2,
                   borderDash: [6, 4],
                   pointRadius: 0,
                 },
-                { data: curve.map(() => 0), borderColor: inks.contra, borderWidth: 1.4, pointRadius: 0 },
+                { data: curve.map(() => 0), borderColor: colours.contra, borderWidth: 1.4, pointRadius: 0 },
               ],
             }}
-            options={plainOptions(inks, 'torque of the nut, N·m', `axial play left, ${length.name}`)}
+            options={plainOptions(colours, 'torque of the nut, N·m', `axial play left, ${length.name}`)}
           />
         )}
       </div>

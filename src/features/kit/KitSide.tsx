@@ -20,6 +20,21 @@ export function headline(kit: KitResponse): string {
   return words.join(', ')
 }
 
+function Folded({ title, texts, last }: { title: string; texts: readonly string[]; last?: boolean }) {
+  return (
+    <details className={`text-[0.875rem] text-ink2 ${last ? 'mb-2' : ''}`}>
+      <summary className="min-h-8 cursor-pointer font-semibold text-ink">{title}</summary>
+      <ul className="list-disc pl-5">
+        {texts.map((text) => (
+          <li key={text}>
+            <UnitText text={text} />
+          </li>
+        ))}
+      </ul>
+    </details>
+  )
+}
+
 /** Beside the lines: the place that is chosen, findings, stock, papers. */
 export function KitSide({
   kit,
@@ -160,26 +175,8 @@ export function KitSide({
             </p>
           </details>
         )}
-        <details className="text-[0.875rem] text-ink2">
-          <summary className="min-h-8 cursor-pointer font-semibold text-ink">Tools, by size</summary>
-          <ul className="list-disc pl-5">
-            {kit.tools.map((tool) => (
-              <li key={tool}>
-                <UnitText text={tool} />
-              </li>
-            ))}
-          </ul>
-        </details>
-        <details className="mb-2 text-[0.875rem] text-ink2">
-          <summary className="min-h-8 cursor-pointer font-semibold text-ink">Safety</summary>
-          <ul className="list-disc pl-5">
-            {kit.cautions.map((caution) => (
-              <li key={caution}>
-                <UnitText text={caution} />
-              </li>
-            ))}
-          </ul>
-        </details>
+        <Folded title="Tools, by size" texts={kit.tools} />
+        <Folded title="Safety" texts={kit.cautions} last />
         {files}
       </div>
       <div className="border-t border-line px-[18px] pt-2 pb-3">

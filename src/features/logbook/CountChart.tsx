@@ -18,7 +18,7 @@ const [ROW_PX, AXIS_PX] = [30, 58]
 
 /** Counts as bars. The figures stand in the table beside it. */
 export function CountChart({ label, counts, unit, upright = false }: Props) {
-  const inks = useThemeColours()
+  const colours = useThemeColours()
   return (
     <div
       role="img"
@@ -26,18 +26,18 @@ export function CountChart({ label, counts, unit, upright = false }: Props) {
       style={{ height: upright ? 220 : counts.length * ROW_PX + AXIS_PX }}
       className="min-w-0"
     >
-      {inks && (
+      {colours && (
         <Bar
           role="presentation"
           aria-hidden
           data={{
             labels: counts.map(({ words }) => words),
             datasets: [
-              { data: counts.map(({ count }) => count), backgroundColor: inks.ink2, maxBarThickness: 22 },
+              { data: counts.map(({ count }) => count), backgroundColor: colours.ink2, maxBarThickness: 22 },
             ],
           }}
           options={{
-            ...plainOptions(inks, upright ? '' : unit, upright ? unit : ''),
+            ...plainOptions(colours, upright ? '' : unit, upright ? unit : ''),
             indexAxis: upright ? 'x' : 'y',
           }}
         />

@@ -10,7 +10,7 @@ import { percent, withLimits } from './percent'
 
 /** Right answers in percent over what was said in percent: on the diagonal both are alike. */
 function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
-  const inks = useThemeColours()
+  const colours = useThemeColours()
   const told = bands.flatMap(({ said, share }) => (share ? [{ said, ...share }] : []))
   const points = (of: 'value' | 'lower' | 'upper') =>
     told.map((band) => ({ x: band.said * 100, y: band[of] * 100 }))
@@ -21,7 +21,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
       aria-label="Share that proved right by the probability that was said"
       className="h-[320px]"
     >
-      {inks && (
+      {colours && (
         <Line
           role="presentation"
           aria-hidden
@@ -30,8 +30,8 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
               {
                 label: 'proved right',
                 data: points('value'),
-                borderColor: inks.ink,
-                backgroundColor: inks.lamp,
+                borderColor: colours.ink,
+                backgroundColor: colours.lamp,
                 clip: false,
                 borderWidth: 2,
                 pointRadius: 5,
@@ -39,7 +39,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
               {
                 label: '95 % limits',
                 data: points('upper'),
-                borderColor: inks.ink3,
+                borderColor: colours.ink3,
                 borderDash: [2, 3],
                 borderWidth: 1.4,
                 pointRadius: 0,
@@ -47,7 +47,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
               {
                 label: 'lower limit',
                 data: points('lower'),
-                borderColor: inks.ink3,
+                borderColor: colours.ink3,
                 borderDash: [2, 3],
                 borderWidth: 1.4,
                 pointRadius: 0,
@@ -58,7 +58,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
                   { x: 0, y: 0 },
                   { x: 100, y: 100 },
                 ],
-                borderColor: inks.agree,
+                borderColor: colours.agree,
                 borderDash: [8, 4],
                 borderWidth: 1.6,
                 pointRadius: 0,
@@ -66,7 +66,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
             ],
           }}
           options={shareOptions(
-            inks,
+            colours,
             'probability it said, %',
             'proved right, %',
             (line) => line !== 'lower limit',

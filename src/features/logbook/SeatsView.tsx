@@ -14,14 +14,14 @@ const DAY_MS = 86_400_000
 
 /** The measured sizes by date, with the limit of the class as a line. */
 function SeatChart({ seat }: { seat: Seat }) {
-  const inks = useThemeColours()
+  const colours = useThemeColours()
   const { length } = useFigureUnits()
   const at = (on: string) => Date.parse(on) / DAY_MS
   const days = [...seat.measured.map(({ on }) => at(on)), ...(seat.limitOn ? [at(seat.limitOn)] : [])]
   const [from, to] = [Math.min(...days) - 30, Math.max(...days) + 30]
   return (
     <div role="img" aria-label={`${seat.words}: ${seat.measured.length} measurements`} className="h-[200px]">
-      {inks && (
+      {colours && (
         <Scatter
           role="presentation"
           aria-hidden
@@ -29,8 +29,8 @@ function SeatChart({ seat }: { seat: Seat }) {
             datasets: [
               {
                 data: seat.measured.map(({ on, mm }) => ({ x: at(on), y: length.of(mm) })),
-                backgroundColor: inks.lamp,
-                borderColor: inks.ink,
+                backgroundColor: colours.lamp,
+                borderColor: colours.ink,
                 pointRadius: 5,
                 showLine: true,
                 borderWidth: 1.4,
@@ -43,7 +43,7 @@ function SeatChart({ seat }: { seat: Seat }) {
                         { x: from, y: length.of(seat.limitMm) },
                         { x: to, y: length.of(seat.limitMm) },
                       ],
-                      borderColor: inks.contra,
+                      borderColor: colours.contra,
                       borderDash: [6, 4],
                       borderWidth: 2,
                       pointRadius: 0,
@@ -53,25 +53,25 @@ function SeatChart({ seat }: { seat: Seat }) {
             ],
           }}
           options={{
-            ...plainOptions(inks, '', length.name),
+            ...plainOptions(colours, '', length.name),
             scales: {
               x: {
                 min: from,
                 max: to,
                 ticks: {
-                  color: inks.ink2,
+                  color: colours.ink2,
                   maxTicksLimit: 6,
                   callback: (day) => new Date(Number(day) * DAY_MS).toISOString().slice(0, 7),
                 },
-                grid: { color: inks.line2 },
+                grid: { color: colours.line2 },
               },
               y: {
-                title: { display: true, text: length.name, color: inks.ink2 },
+                title: { display: true, text: length.name, color: colours.ink2 },
                 ticks: {
-                  color: inks.ink2,
+                  color: colours.ink2,
                   callback: (at) => Number(at).toFixed(length.name === 'mm' ? 3 : 4),
                 },
-                grid: { color: inks.line2 },
+                grid: { color: colours.line2 },
               },
             },
           }}

@@ -12,12 +12,12 @@ import { withLimits } from './percent'
 const DASHES: readonly (readonly number[])[] = [[], [8, 4], [2, 3], [10, 3, 2, 3], [14, 6]]
 
 function SurvivalChart({ groups }: Pick<ServiceResponse, 'groups'>) {
-  const inks = useThemeColours()
+  const theme = useThemeColours()
   const drawn = groups.filter(({ steps }) => steps.length > 0)
-  const colours = inks ? [inks.ink, inks.agree, inks.contra, inks.ink3, inks.lamp] : []
+  const colours = theme ? [theme.ink, theme.agree, theme.contra, theme.ink3, theme.lamp] : []
   return (
     <div role="img" aria-label="Share still in service by days" className="h-[340px]">
-      {inks && (
+      {theme && (
         <Line
           role="presentation"
           aria-hidden
@@ -36,7 +36,7 @@ function SurvivalChart({ groups }: Pick<ServiceResponse, 'groups'>) {
               pointRadius: 0,
             })),
           }}
-          options={shareOptions(inks, 'days in service', 'still in service, %')}
+          options={shareOptions(theme, 'days in service', 'still in service, %')}
         />
       )}
     </div>

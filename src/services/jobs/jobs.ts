@@ -14,7 +14,7 @@ import { eventsOf } from './eventsOf'
 import { closing } from './closing'
 import { getJob, noJob } from './getJob'
 import { draftAfter, type Bearings, type Change } from './kitFollows'
-import { conflict } from './openJob'
+import { conflict, settled } from './openJob'
 import { checkPlace } from './place'
 import { firstPosition } from './positions'
 import { checkComeback, comebackAfter } from './returns'
@@ -104,8 +104,7 @@ export async function changeJob(id: number, change: Change, undoing?: Undoing): 
   if (!present) throw noJob(id)
   if (present.version !== change.version) throw conflict(id, present)
   const job = toJob(present)
-  if (job.closedAt !== null && change.closed !== false)
-    throw new ServiceError('settled', `Job ${id} is closed. Open it again to change it.`, [], job)
+  if (job.closedAt !== null && change.closed !== false) throw settled(job)
   const { language } = await ready()
   const changes = bearingChanges(change, job)
   const strange = Object.keys(changes).find((bearing) => !job.bearings.some((b) => b.id === Number(bearing)))

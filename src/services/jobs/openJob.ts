@@ -14,6 +14,10 @@ export const conflict = (id: number, stored: db.StoredJob) =>
     toJob(stored),
   )
 
+/** A closed job is not changed: the refusal, with the job. */
+export const settled = (job: Job) =>
+  new ServiceError('settled', `Job ${job.id} is closed. Open it again to change it.`, [], job)
+
 /** An open job of a version. @throws ServiceError `notFound`, `conflict`, `settled` when it is closed */
 export async function openJob(id: number, version: number): Promise<Job> {
   const stored = await db.findJob(id)
@@ -21,5 +25,5 @@ export async function openJob(id: number, version: number): Promise<Job> {
   if (stored.version !== version) throw conflict(id, stored)
   const job = toJob(stored)
   if (job.closedAt === null) return job
-  throw new ServiceError('settled', `Job ${id} is closed. Open it again to change it.`, [], job)
+  throw settled(job)
 }

@@ -29,22 +29,22 @@ Chart.register(
 Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', sans-serif"
 Chart.defaults.font.size = 13
 
-/** Axes in the inks of the theme, with words for what they count; nothing moves. */
-export const plainOptions = (inks: ThemeColours, x: string, y: string) =>
+/** Axes in the colours of the theme, with words for what they count; nothing moves. */
+export const plainOptions = (colours: ThemeColours, x: string, y: string) =>
   ({
     animation: false,
     maintainAspectRatio: false,
     plugins: { tooltip: { enabled: true }, legend: { display: false } },
     scales: {
       x: {
-        title: { display: x !== '', text: x, color: inks.ink2 },
-        ticks: { color: inks.ink2 },
-        grid: { color: inks.line2 },
+        title: { display: x !== '', text: x, color: colours.ink2 },
+        ticks: { color: colours.ink2 },
+        grid: { color: colours.line2 },
       },
       y: {
-        title: { display: y !== '', text: y, color: inks.ink2 },
-        ticks: { color: inks.ink2 },
-        grid: { color: inks.line2 },
+        title: { display: y !== '', text: y, color: colours.ink2 },
+        ticks: { color: colours.ink2 },
+        grid: { color: colours.line2 },
       },
     },
   }) satisfies ChartOptions
@@ -54,19 +54,19 @@ export const plainOptions = (inks: ThemeColours, x: string, y: string) =>
  * @param named whether a line is named, by its name
  */
 export function shareOptions(
-  inks: ThemeColours,
+  colours: ThemeColours,
   x: string,
   y: string,
   named: (line: string) => boolean = () => true,
 ): ChartOptions<'line'> {
-  const { animation, maintainAspectRatio, scales } = plainOptions(inks, x, y)
+  const { animation, maintainAspectRatio, scales } = plainOptions(colours, x, y)
   return {
     animation,
     maintainAspectRatio,
     plugins: {
       legend: {
         display: true,
-        labels: { color: inks.ink2, boxWidth: 40, boxHeight: 0, filter: ({ text }) => named(text) },
+        labels: { color: colours.ink2, boxWidth: 40, boxHeight: 0, filter: ({ text }) => named(text) },
       },
     },
     scales: { x: { ...scales.x, type: 'linear', min: 0 }, y: { ...scales.y, min: 0, max: 100 } },

@@ -26,13 +26,13 @@ const read = (): ThemeColours => {
 
 /** Colours of the present theme for what is drawn on a canvas; null before the first paint. */
 export function useThemeColours(): ThemeColours | null {
-  const [inks, setInks] = useState<ThemeColours | null>(null)
+  const [colours, setColours] = useState<ThemeColours | null>(null)
   useEffect(() => {
-    const take = () => setInks(read())
+    const take = () => setColours(read())
     queueMicrotask(take)
     const watch = new MutationObserver(take)
     watch.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] })
     return () => watch.disconnect()
   }, [])
-  return inks
+  return colours
 }

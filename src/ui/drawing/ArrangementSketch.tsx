@@ -35,7 +35,7 @@ export function ArrangementSketch({ file, others }: Props) {
         strokeWidth={0.8}
       />
       {view.hub.shapes.map((shape, i) => (
-        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} manner="plain" />
+        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} variant="plain" />
       ))}
       {view.parts.flatMap(({ slot, shapes }) =>
         shapes.map((shape, i) => (

@@ -42,7 +42,7 @@ export function ExplodedFigure({ view, words, selected, onSelect, nameOf }: Prop
       <HatchDefs id={id} spacing={6} />
       <path d={`M0 ${axis}H${WIDTH}`} stroke="var(--ink3)" strokeDasharray="16 4 3 4" />
       {view.hub.shapes.map((shape, i) => (
-        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} manner="plain" />
+        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} variant="plain" />
       ))}
       <text x={hubX} y={hubY - 10} textAnchor="middle" fontSize={13} fill="var(--ink3)">
         {view.hub.words}
@@ -63,7 +63,14 @@ export function ExplodedFigure({ view, words, selected, onSelect, nameOf }: Prop
           >
             <rect x={at - 20} y={0} width={40} height={HEIGHT} fill="transparent" />
             {part.shapes.map((shape, i) => (
-              <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} manner={part.state} />
+              <ShapeMark
+                key={i}
+                shape={shape}
+                hatchId={id}
+                place={place}
+                scale={scale}
+                variant={part.state}
+              />
             ))}
             <path
               d={`M${at} ${20 + BALLOON}L${x} ${y}`}

@@ -54,7 +54,7 @@ export function OverlayFigure({ under, over, unit }: { under: Laid; over: Laid; 
       ))}
       <g opacity={0.95}>
         {b.shapes.map((shape, i) => (
-          <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} manner="over" />
+          <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} variant="over" />
         ))}
       </g>
       <g fontSize={17} className="number">

@@ -9,7 +9,7 @@ interface Props {
   /** from millimetres to the figure */
   place: (point: Point) => readonly [number, number]
   scale: number
-  manner?: ShapeVariant
+  variant?: ShapeVariant
 }
 
 const STROKE: Record<ShapeVariant, string> = {
@@ -20,10 +20,10 @@ const STROKE: Record<ShapeVariant, string> = {
   over: 'var(--contra)',
 }
 
-function fillOf(shape: Shape, hatchId: string, manner: ShapeVariant, mirrored: boolean): string {
-  if (manner === 'gap' || manner === 'over') return 'none'
-  if (manner === 'plain') return 'var(--tint)'
-  if (manner === 'conflict') return `url(#${hatchId}-conflict)`
+function fillOf(shape: Shape, hatchId: string, variant: ShapeVariant, mirrored: boolean): string {
+  if (variant === 'gap' || variant === 'over') return 'none'
+  if (variant === 'plain') return 'var(--tint)'
+  if (variant === 'conflict') return `url(#${hatchId}-conflict)`
   if (shape.kind !== 'outline' || shape.hatch === 'none') return 'var(--sheet)'
   const forward = (shape.hatch === 'forward') !== mirrored
   return `url(#${hatchId}-${forward ? 'forward' : 'backward'})`
@@ -33,9 +33,9 @@ const list = (points: readonly Point[], place: Props['place']): string =>
   points.map((p) => place(p).join(',')).join(' ')
 
 /** One outline of a section, above and below the axis. */
-export function ShapeMark({ shape, hatchId, place, scale, manner = 'filled' }: Props) {
-  const stroke = STROKE[manner]
-  const dash = manner === 'gap' || manner === 'over' ? '6 4' : undefined
+export function ShapeMark({ shape, hatchId, place, scale, variant = 'filled' }: Props) {
+  const stroke = STROKE[variant]
+  const dash = variant === 'gap' || variant === 'over' ? '6 4' : undefined
   if (shape.kind === 'across')
     return (
       <polyline
@@ -56,9 +56,9 @@ export function ShapeMark({ shape, hatchId, place, scale, manner = 'filled' }: P
               <polygon
                 key={side}
                 points={list(shape.points, mirror)}
-                fill={fillOf(shape, hatchId, manner, side === -1)}
+                fill={fillOf(shape, hatchId, variant, side === -1)}
                 stroke={stroke}
-                strokeWidth={manner === 'plain' ? 1.4 : 1.7}
+                strokeWidth={variant === 'plain' ? 1.4 : 1.7}
                 strokeDasharray={dash}
               />
             )
@@ -70,7 +70,7 @@ export function ShapeMark({ shape, hatchId, place, scale, manner = 'filled' }: P
                 cx={cx}
                 cy={cy}
                 r={shape.radius * scale}
-                fill={fillOf(shape, hatchId, manner, false)}
+                fill={fillOf(shape, hatchId, variant, false)}
                 stroke={stroke}
                 strokeWidth={1.7}
               />

@@ -30,7 +30,7 @@ export function StepStrip({ view, words, stateOf }: Props) {
       <HatchDefs id={id} spacing={5} />
       <path d={`M0 ${axis}H${WIDTH}`} stroke="var(--ink3)" strokeDasharray="16 4 3 4" />
       {view.hub.shapes.map((shape, i) => (
-        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} manner="plain" />
+        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} variant="plain" />
       ))}
       {view.parts.map((part) => {
         const now = stateOf(part.slot)
@@ -56,7 +56,7 @@ export function StepStrip({ view, words, stateOf }: Props) {
                 hatchId={id}
                 place={place}
                 scale={scale}
-                manner={now === 'blocks' ? 'over' : 'filled'}
+                variant={now === 'blocks' ? 'over' : 'filled'}
               />
             ))}
           </g>
