@@ -45,7 +45,7 @@ const config = {
       name: 'no-circular',
       severity: 'error',
       from: {},
-      to: { circular: true, dependencyTypesNot: ['type-only'] },
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
     },
   ],
   options: {

@@ -24,7 +24,7 @@ function server(address: string): Server {
 
 /**
  * One connection pool a process. `DATABASE_URL` names the server that is written to, `DATABASE_READ_URLS` (separated by
- * commas) replicas that are read from; with none, all goes to the one server.
+ * commas) replicas that the logbook is counted on; with none, all goes to the one server.
  */
 function connect(): Sequelize {
   const address = process.env.DATABASE_URL
@@ -41,6 +41,8 @@ function connect(): Sequelize {
     dialectOptions: { connectTimeout: 3000, timezone: 'Z' },
     timezone: '+00:00',
     ...(read.length > 0 && { replication: { write, read } }),
+    // Who saved and reads again sees what was saved: a replica is asked only by name, where a stale answer does no harm.
+    query: { useMaster: true },
   })
 }
 
@@ -95,6 +97,9 @@ export async function oneChange<T>(work: (transaction: Transaction) => Promise<T
     }
   }
 }
+
+/** Whether what is asked now is part of a change that is not stored yet. */
+export const isWithinChange = (): boolean => namespace.get('transaction') !== undefined
 
 /** Does something when the change under way is stored for good; at once when there is none. */
 export async function afterChange(work: () => void | Promise<void>): Promise<void> {

@@ -1,4 +1,5 @@
-export { afterChange, database, oneChange } from './connection'
+export { afterChange, database, isWithinChange, oneChange } from './connection'
+export { knowledgeChanged, knowledgeVersions, type KnowledgeVersions } from './knowledge'
 export { claimRequestKey, keepAnswer } from './requestKeys'
 export { hasData, migrate, migrateDown, pendingMigrations } from './migrate'
 export { type StoredJson } from './json'

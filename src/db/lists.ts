@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize'
+import { literal, Op, QueryTypes } from 'sequelize'
 import type { ListItem } from '@/core/lists'
 import { database, oneChange } from './connection'
 import { toBin } from './bin'
@@ -66,8 +66,14 @@ export async function listById(id: number): Promise<StoredList | null> {
   return row && fromRow(row)
 }
 
+/** A list that is being read tells so at least this often, by the clock of the database; a silent one has lost its process. */
+const MAX_SILENT_S = 60
+/** `updated_at` as the database has it now, whatever the clock of this machine says. */
+const tellsNow = { updated_at: literal('now()') as unknown as Date }
+
 export async function createList(name: string, kind: string, all: number): Promise<StoredList> {
   const row = await models().ListRow.create({ name, kind, state: 'running', rows_all: all, remarks: '[]' })
+  await row.update(tellsNow, { silent: true })
   return fromRow(row)
 }
 
@@ -88,8 +94,9 @@ export async function saveList(
       problems,
       state,
       remarks: JSON.stringify(remarks),
+      ...tellsNow,
     },
-    { where: { id, state: 'running' } },
+    { where: { id, state: 'running' }, silent: true },
   )
   return saved > 0
 }
@@ -122,12 +129,16 @@ export async function removeItems(listId: number): Promise<void> {
 /** Into the bin. */
 export const removeList = (id: number): Promise<boolean> => toBin('list', { id })
 
-/** Lists that were being read when the process ended: what they left is taken away. */
+/** Lists whose process ended while it read them: what they left is taken away. Those that another process reads go on. */
 export async function failUnfinishedLists(): Promise<void> {
   const { ListRow: Lists } = models()
-  for (const { id } of await Lists.findAll({ where: { state: 'running' } })) {
+  const where = {
+    state: 'running',
+    updated_at: { [Op.lt]: literal(`now() - INTERVAL ${MAX_SILENT_S} SECOND`) },
+  }
+  for (const { id } of await Lists.findAll({ where })) {
     await removeItems(id)
-    await Lists.update({ state: 'failed', listed: 0, own: 0 }, { where: { id } })
+    await Lists.update({ state: 'failed', listed: 0, own: 0 }, { where: { id, state: 'running' } })
   }
 }
 

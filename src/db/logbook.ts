@@ -8,8 +8,9 @@ export interface LogbookScope {
   machineId?: number | undefined
 }
 
+/** From a replica where there is one: what is counted over a whole history may lack its last second. */
 const select = <T extends object>(sql: string, replacements: Record<string, unknown>): Promise<T[]> =>
-  database().query<T>(sql, { replacements, type: QueryTypes.SELECT })
+  database().query<T>(sql, { replacements, type: QueryTypes.SELECT, useMaster: false })
 
 const ofMachine = ({ machineId }: LogbookScope): string =>
   machineId === undefined ? '' : 'AND j.machine_id = :machineId'

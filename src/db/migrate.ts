@@ -16,6 +16,7 @@ import * as bin from './migrations/0012-bin'
 import * as history from './migrations/0013-history'
 import * as photoMarks from './migrations/0014-photo-marks'
 import * as wholeHistory from './migrations/0015-whole-history'
+import * as sharedKnowledge from './migrations/0016-shared-knowledge'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -40,6 +41,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0013-history', history],
   ['0014-photo-marks', photoMarks],
   ['0015-whole-history', wholeHistory],
+  ['0016-shared-knowledge', sharedKnowledge],
 ]
 
 function runner() {

@@ -6,7 +6,6 @@ import { type BasketResponse } from '@/contract/supply'
 import { inBackground } from './background'
 import { ServiceError } from './errors'
 import { settings } from './settings'
-import { shopVersion } from './shop'
 import { quotes, suppliers, type SupplierInfo } from './suppliers'
 
 export const inCoins = (money: number): number => Math.round(money * 100)
@@ -48,7 +47,7 @@ export async function basket({ lines, dayWorth }: z.output<typeof BasketQuery>):
   }))
   const many = new Set(offers.map((o) => o.supplier)).size > MAX_LOOKED_AT
   const solved = many
-    ? await inBackground('solveBasket', shopVersion(), lines, offers, terms, inCoins(dayWorth))
+    ? await inBackground('solveBasket', lines, offers, terms, inCoins(dayWorth))
     : { basket: bestBasket(lines, offers, terms, inCoins(dayWorth)), gapPercent: 0 }
   if (!solved)
     throw new ServiceError(

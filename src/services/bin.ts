@@ -7,7 +7,7 @@ import { KEPT_DAYS } from './emptyBin'
 import { ServiceError } from './errors'
 import { noteOfShop } from './history'
 import { parse } from './parse'
-import { refreshShop } from './shop'
+import { catchUp } from './language'
 
 export const bin = async (): Promise<BinResponse> => ({
   items: (await db.binned()).map((item) => ({ ...item, deletedAt: item.deletedAt.toISOString() })),
@@ -46,9 +46,10 @@ export async function restoreFromBin(asked: unknown, by: string): Promise<BinRes
       )
     // A job tells it in its own history.
     else if (back) await noteOfShop(by, `Put back from the bin: ${label}`)
+    if (back && item.kind === 'list') await db.knowledgeChanged('parts')
     return back
   })
   if (!done) throw new ServiceError('notFound', 'This is not in the bin any more. Load the page again.')
-  if (item.kind === 'list') await refreshShop()
+  if (item.kind === 'list') await catchUp()
   return bin()
 }

@@ -1,4 +1,5 @@
 import 'server-only'
+import { isMainThread } from 'node:worker_threads'
 import { buildCatalogue } from '@/core/catalogue'
 import { readClean, type Language } from '@/core/designation'
 import {
@@ -8,9 +9,23 @@ import {
   readMeasurements,
   type Experience,
   type Identifier,
+  withShop,
 } from '@/core/identify'
 import { openShelf, packShelf, type PackedShelf, type ShelfColumns } from '@/core/shelf'
-import { allLists, allParts, knownHere, loadedFingerprint, ownParts, timesDecided } from '@/db'
+import {
+  afterChange,
+  allLists,
+  allParts,
+  countOwn,
+  isWithinChange,
+  knowledgeVersions,
+  knownHere,
+  loadedFingerprint,
+  ownParts,
+  timesDecided,
+  type KnowledgeVersions,
+} from '@/db'
+import { inBackground } from './background'
 import { readShippedTokens } from './catalogue/dataFolder'
 import { isDatabaseAway, ServiceError } from './errors'
 import { log } from './log'
@@ -21,7 +36,23 @@ export interface Ready {
   identifier: Identifier
 }
 
-const store = globalThis as typeof globalThis & { amberReady?: Promise<Ready> }
+/** What this process answers from, and the versions of the shop's knowledge it was read at or before. */
+interface Held {
+  ready: Ready
+  at: KnowledgeVersions
+}
+
+const store = globalThis as typeof globalThis & {
+  amberHeld?: Promise<Held>
+  /** the reading of newer knowledge that is under way, and the one that follows it */
+  amberReading?: Promise<Held>
+  amberNextReading?: Promise<Held>
+}
+
+/** More own parts and fitted positions together than this are read in the background thread, and no question waits for them. */
+const MUCH = 2000
+/** No question waits longer to hear whether what is held is old. */
+const MAX_VERSION_WAIT_MS = 300
 
 /** Rounds of a usual question at start-up, so that the first one at the counter is as quick as the hundredth. */
 const WARM_UP_ROUNDS = 150
@@ -91,17 +122,17 @@ export async function readExperience(language: Language): Promise<Experience> {
 }
 
 /** Reads what the shop adds; seconds of work when it has a million parts. */
-export async function readShop(language: Language): Promise<ShopKnowledge> {
+async function readShop(language: Language): Promise<ShopKnowledge> {
   const [shelf, experience] = await Promise.all([loadShelf(), readExperience(language)])
   return { shelf, experience }
 }
 
-export const identifierWith = (language: Language, { shelf, experience }: ShopKnowledge): Identifier =>
-  buildIdentifier(language, { shelf: shelf && openShelf(shelf), experience })
+const opened = ({ shelf, experience }: ShopKnowledge) => ({ shelf: shelf && openShelf(shelf), experience })
 
-async function load(): Promise<Ready> {
+async function load(): Promise<Held> {
   if ((await loadedFingerprint()) === null)
     throw new ServiceError('unavailable', 'The catalogue is not loaded yet. Start the server again.')
+  const at = await knowledgeVersions()
   const { parts, unreadable } = await allParts()
   if (unreadable.length > 0)
     log.error(
@@ -109,19 +140,19 @@ async function load(): Promise<Ready> {
       `${unreadable.length} rows of the catalogue cannot be read and are left out`,
     )
   const language = { catalogue: buildCatalogue(parts), tokens: readShippedTokens() }
-  const identifier = identifierWith(language, await readShop(language))
+  const identifier = buildIdentifier(language, opened(await readShop(language)))
   // A script asks once and ends.
   if (process.env.NEXT_RUNTIME) warmUp(identifier)
-  return { language, identifier }
+  return { ready: { language, identifier }, at }
 }
 
-/** The catalogue with its indexes, read from the database once a process; a failed read is tried again. */
-export async function ready(): Promise<Ready> {
-  store.amberReady ??= load()
+/** What is held, read from the database once a process; a failed read is tried again. */
+async function held(): Promise<Held> {
+  store.amberHeld ??= load()
   try {
-    return await store.amberReady
+    return await store.amberHeld
   } catch (error) {
-    delete store.amberReady
+    delete store.amberHeld
     if (error instanceof ServiceError) throw error
     // Only a lost database is called one; anything else is told as what it is, with its cause in the log.
     if (!isDatabaseAway(error)) throw error
@@ -133,7 +164,90 @@ export async function ready(): Promise<Ready> {
   }
 }
 
-/** From now on questions are answered with this. */
-export function answerWith(now: Ready): void {
-  store.amberReady = Promise.resolve(now)
+const isMuch = async (): Promise<boolean> => (await countOwn()) > MUCH
+
+/** Reads anew what changed since, and answers from it from now on. */
+async function readNewer(): Promise<Held> {
+  const before = await held()
+  const at = await knowledgeVersions()
+  if (at.parts === before.at.parts && at.experience === before.at.experience) return before
+  const { language } = before.ready
+  const shop =
+    at.parts === before.at.parts
+      ? { experience: await readExperience(language) }
+      : opened(isMainThread && (await isMuch()) ? await inBackground('rereadShop') : await readShop(language))
+  return hold({ language, identifier: withShop(before.ready.identifier, shop) }, at)
+}
+
+function hold(now: Ready, at: KnowledgeVersions): Held {
+  const newer = { ready: now, at }
+  store.amberHeld = Promise.resolve(newer)
+  return newer
+}
+
+/** One reading at a time: who asks while one is under way, which may have begun too early, waits for the next with all others. */
+function newer(): Promise<Held> {
+  if (!store.amberReading) {
+    store.amberReading = readNewer().finally(() => delete store.amberReading)
+    return store.amberReading
+  }
+  store.amberNextReading ??= store.amberReading
+    .catch(() => undefined)
+    .then(() => {
+      delete store.amberNextReading
+      return newer()
+    })
+  return store.amberNextReading
+}
+
+/** The versions in the database; null when they cannot be had at once: what is held answers then. */
+async function versionsNow(): Promise<KnowledgeVersions | null> {
+  let timer: NodeJS.Timeout | undefined
+  try {
+    return await Promise.race([
+      knowledgeVersions(),
+      new Promise<null>((resolve) => (timer = setTimeout(resolve, MAX_VERSION_WAIT_MS, null))),
+    ])
+  } catch {
+    return null
+  } finally {
+    clearTimeout(timer)
+  }
+}
+
+/**
+ * The catalogue with its indexes and what the shop adds, as far as any process has stored it. Only of a shop with very many own
+ * parts, and of what turns up here, the old answers until the new stands.
+ */
+export async function ready(): Promise<Ready> {
+  const now = await held()
+  const stored = isWithinChange() ? null : await versionsNow()
+  if (!stored || (stored.parts === now.at.parts && stored.experience === now.at.experience)) return now.ready
+  const fresh = newerOr(now)
+  const waits = stored.parts !== now.at.parts && !(isMainThread && (await isMuch()))
+  return waits ? (await fresh).ready : now.ready
+}
+
+const newerOr = (now: Held): Promise<Held> =>
+  newer().catch((error: unknown) => {
+    log.warn({ err: error }, "the shop's parts not read anew")
+    return now
+  })
+
+/** Takes in what this process has changed, once it is stored; answers when it stands. */
+export const catchUp = (): Promise<void> => afterChange(async () => void (await newerOr(await held())))
+
+/** What the shop adds, read here and kept here too. */
+export async function rereadShop(): Promise<ShopKnowledge> {
+  const { ready: before } = await held()
+  const at = await knowledgeVersions()
+  const shop = await readShop(before.language)
+  hold({ ...before, identifier: withShop(before.identifier, opened(shop)) }, at)
+  return shop
+}
+
+/** From now on questions are answered with this experience. */
+export async function learn(experience: Experience): Promise<void> {
+  const { ready: before, at } = await held()
+  hold({ ...before, identifier: withShop(before.identifier, { experience }) }, at)
 }

@@ -5,8 +5,7 @@ import { machineChanges } from '@/core/history'
 import * as db from '@/db'
 import { ServiceError } from './errors'
 import { noteChanges } from './history'
-import { ready } from './language'
-import { refreshShop } from './shop'
+import { catchUp, ready } from './language'
 import type { MachineChange, MachineMerge, NewMachine } from '@/contract/machine'
 import {
   MachineListQuery,
@@ -91,9 +90,10 @@ export async function addMachine(
     // Thrown within the change: what it wrote before goes with it.
     if (!machine) throw taken(own.name)
     await noteChanges(by, 'machine', machine.id, ['Written into the register'])
+    if (positions.some(({ fitted }) => fitted !== '')) await db.knowledgeChanged('experience')
     return machine
   })
-  if (positions.some(({ fitted }) => fitted !== '')) await db.afterChange(refreshShop)
+  await catchUp()
   return machine(made.id)
 }
 
@@ -109,8 +109,9 @@ export async function changeMachine(
     if (after === 'taken') throw taken(change.name ?? 'this')
     if (!before || !after) throw noMachine(id)
     await noteChanges(by, 'machine', id, machineChanges(before, after))
+    if (change.positions?.some(({ fitted }) => fitted !== undefined)) await db.knowledgeChanged('experience')
   })
-  if (change.positions?.some(({ fitted }) => fitted !== undefined)) await db.afterChange(refreshShop)
+  await catchUp()
   return machine(id)
 }
 

@@ -3,12 +3,11 @@ import type { z } from 'zod'
 import { readClean } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import { writeMm } from '@/core/quantity'
-import { afterChange, keepOwnPart as store, oneChange } from '@/db'
+import { keepOwnPart as store, knowledgeChanged, oneChange } from '@/db'
 import { ServiceError } from './errors'
 import { noteOfShop } from './history'
-import { ready } from './language'
+import { catchUp, ready } from './language'
 import { resolveNames } from './partNames'
-import { refreshShop } from './shop'
 import type { OwnPartRequest } from '@/contract/ownPart'
 import { type OwnPartResponse } from '@/contract/ownPart'
 
@@ -53,9 +52,11 @@ export async function keepOwnPart(
     ? false
     : await oneChange(async () => {
         const stored = await store(LIST, { designation, bore, outside, width })
-        if (stored) await noteOfShop(by, `Own part ${designation} kept: ${sizes.join(', ')}`)
-        return stored
+        if (!stored) return false
+        await knowledgeChanged('parts')
+        await noteOfShop(by, `Own part ${designation} kept: ${sizes.join(', ')}`)
+        return true
       })
-  if (added) await afterChange(refreshShop)
+  if (added) await catchUp()
   return { designation, list: LIST, added }
 }

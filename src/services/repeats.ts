@@ -1,6 +1,7 @@
 import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from './errors'
+import { ready } from './language'
 
 /** @throws ServiceError `unreadable` for what is no key */
 export function checkKey(key: string): void {
@@ -21,8 +22,14 @@ export interface Answered {
  * @param hash of all that is asked under the key
  * @throws ServiceError `keyReused` when something else was asked under it before, and what `run` throws
  */
-export const carriedOutOnce = (key: string, hash: string, run: () => Promise<Answered>): Promise<Answered> =>
-  db.oneChange(async () => {
+export async function carriedOutOnce(
+  key: string,
+  hash: string,
+  run: () => Promise<Answered>,
+): Promise<Answered> {
+  // Within the change what the shop adds is not asked for again.
+  await ready()
+  return db.oneChange(async () => {
     const kept = await db.claimRequestKey(key, hash)
     if (kept && kept.requestHash !== hash)
       throw new ServiceError(
@@ -35,3 +42,4 @@ export const carriedOutOnce = (key: string, hash: string, run: () => Promise<Ans
     await db.keepAnswer(key, answered.status, answered.text)
     return answered
   })
+}

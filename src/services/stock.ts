@@ -24,7 +24,6 @@ import {
   type StockResponse,
 } from '@/contract/supply'
 import { settings } from './settings'
-import { shopVersion } from './shop'
 import { readStockList } from './stockList'
 
 /** Largest stock file, and most rows in it. */
@@ -230,7 +229,7 @@ const MUCH_BYTES = 20_000
 export async function importStock(bytes: Uint8Array): Promise<StockImported> {
   const list =
     bytes.byteLength > MUCH_BYTES
-      ? await inBackground('readStock', shopVersion(), bytes)
+      ? await inBackground('readStock', bytes)
       : readStockList(bytes, (await ready()).language)
   await db.countRows(list.rows, 'Stock list read in')
   return { rows: list.read, counted: list.rows.length, problems: list.problems }

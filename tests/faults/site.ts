@@ -81,6 +81,24 @@ export class Site {
     await this.healthy()
   }
 
+  /** One more application on the same database, as behind a proxy; it ends by `endApp`. */
+  async beside(surroundings: Readonly<Record<string, string>> = {}): Promise<Site> {
+    const other = new Site(this.folder, surroundings)
+    other.databaseUrl = this.databaseUrl
+    await other.startApp()
+    return other
+  }
+
+  /** The database as it is now under another name on the same server: a replica that fell behind. @returns its address */
+  copyAside(name: string): string {
+    const { hostname, port, username, password } = new URL(this.databaseUrl)
+    const at = `--no-defaults -h${hostname} -P${port} -u${username}`
+    shell(`mariadb ${at} -e 'create database ${name}' && mariadb-dump ${at} amber | mariadb ${at} ${name}`, {
+      MYSQL_PWD: password,
+    })
+    return this.databaseUrl.replace(/\/amber$/, `/${name}`)
+  }
+
   /** Waits until the application answers with its database. @throws Error after half a minute */
   async healthy(): Promise<void> {
     for (let i = 0; i < 120; i++) {
@@ -140,8 +158,13 @@ export class Site {
     return done.stdout
   }
 
-  end(): void {
+  /** SIGKILL to the application alone. */
+  endApp(): void {
     if (this.app?.pid) process.kill(-this.app.pid, 'SIGKILL')
+  }
+
+  end(): void {
+    this.endApp()
     shell(`db_stop "${this.folder}"`)
     this.empty()
   }

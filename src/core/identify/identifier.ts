@@ -51,10 +51,19 @@ export function buildIdentifier(
   }
 }
 
-/** The same catalogue and lists with other experience; its indexes are kept. */
-export function withExperience(identifier: Identifier, experience: Experience): Identifier {
+/** The same catalogue with what a shop adds now; its indexes are kept. What is left out stays as it was. */
+export function withShop(
+  identifier: Identifier,
+  { shelf = identifier.shelf, experience = identifier.experience }: ShopKnowledge,
+): Identifier {
   const candidates = candidatesOf(identifier.language.catalogue.parts, experience)
-  return { ...identifier, experience, candidates, priors: logPriors(candidates) }
+  return {
+    ...identifier,
+    shelf: shelf && shelf.count > 0 ? shelf : null,
+    experience,
+    candidates,
+    priors: logPriors(candidates),
+  }
 }
 
 /** Candidates of one family, piece and shape: looks say the same of all of them. */

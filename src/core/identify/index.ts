@@ -11,7 +11,7 @@ export {
   type Looks,
 } from './evidence'
 export type { IdentifiedPart } from './explained'
-export { buildIdentifier, withExperience, type Identifier } from './identifier'
+export { buildIdentifier, withShop, type Identifier } from './identifier'
 export { identify, identifyByPlainScan, type Identification } from './identify'
 export type { Experience } from './priors'
 export { readMeasurements, type TypedMeasurement } from './readMeasurements'

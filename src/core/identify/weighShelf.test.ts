@@ -3,7 +3,7 @@ import { seeded } from '../../../tests/support/simulation'
 import { shipped } from '../../../tests/support/shipped'
 import { syntheticColumns, wornNumber } from '../../../tests/support/syntheticShelf'
 import { buildShelf, findOnShelf } from '../shelf'
-import { buildIdentifier, withExperience } from './identifier'
+import { buildIdentifier, withShop } from './identifier'
 import { identify } from './identify'
 import { logSumExp } from './logDensities'
 import { readMeasurements } from './readMeasurements'
@@ -97,7 +97,9 @@ describe('a shelf of own parts', () => {
   it('what its closed jobs had is likelier by their count; what was never there is not made up', () => {
     const bare = buildIdentifier(shipped)
     const after = (times: number) =>
-      withExperience(bare, { known: new Set(), decided: new Map(times > 0 ? [['6814', times]] : []) })
+      withShop(bare, {
+        experience: { known: new Set(), decided: new Map(times > 0 ? [['6814', times]] : []) },
+      })
     const question = { measurements: [], stamps: [{ text: '6?14' }], looks: {} }
     const shares = [0, 1, 5, 50, 5000].map((times) => {
       const found = identify(after(times), question, 40)

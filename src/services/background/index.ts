@@ -29,24 +29,19 @@ function start(): Background {
   return { work: wrap<BackgroundWork>(nodeEndpoint(worker)) as unknown as BackgroundWork, gone }
 }
 
-type Rest<F> = F extends (version: number, ...rest: infer R) => unknown ? R : never
+type Rest<F> = F extends (...rest: infer R) => unknown ? R : never
 type Value<F> = F extends (...args: never[]) => Promise<Outcome<infer T>> ? T : never
 
 /**
  * Runs heavy work in a thread of its own, so that other answers do not wait for it. The thread is started when first
  * asked, with its own catalogue (some seconds), and started anew when it has died.
- * @param version of the shop's knowledge that is needed (`shopVersion`)
  * @throws ServiceError what the work refuses; Error when the thread died
  */
 export async function inBackground<K extends keyof BackgroundWork>(
   name: K,
-  version: number,
   ...rest: Rest<BackgroundWork[K]>
 ): Promise<Value<BackgroundWork[K]>> {
   const { work, gone } = (store.amberBackground ??= start())
-  const run = work[name] as (
-    version: number,
-    ...rest: unknown[]
-  ) => Promise<Outcome<Value<BackgroundWork[K]>>>
-  return valueOf(await Promise.race([run(version, ...rest), gone]))
+  const run = work[name] as (...rest: unknown[]) => Promise<Outcome<Value<BackgroundWork[K]>>>
+  return valueOf(await Promise.race([run(...rest), gone]))
 }

@@ -4,6 +4,8 @@ import { cellsOf, sortRow, type ColumnMap } from '@/core/lists'
 import type { LengthUnit } from '@/core/quantity'
 import {
   addItems,
+  knowledgeChanged,
+  oneChange,
   partNames,
   removeItems,
   saveList,
@@ -86,6 +88,14 @@ async function work(
   return remarks
 }
 
+/** Its parts are in the search from now on. @returns false when it was stopped */
+const finish = (listId: number, counts: ListCounts, remarks: readonly ListRemark[]): Promise<boolean> =>
+  oneChange(async () => {
+    const finished = await saveList(listId, counts, 'done', remarks)
+    if (finished) await knowledgeChanged('parts')
+    return finished
+  })
+
 /**
  * Reads a table into a list: the list tells how far it is, a stopped or failed import leaves no rows behind.
  * @returns whether it was read to its end
@@ -102,7 +112,7 @@ export async function runImport(job: Import, language: Language): Promise<boolea
   }
   try {
     const remarks = await work(job, counts, language)
-    if (remarks && (await saveList(listId, counts, 'done', remarks))) return true
+    if (remarks && (await finish(listId, counts, remarks))) return true
     await removeItems(listId)
   } catch (error) {
     log.error({ list: listId, err: error }, 'import failed')

@@ -1,9 +1,11 @@
 import 'server-only'
 import {
+  afterChange,
   allLists,
   countRunningLists,
   failUnfinishedLists,
   itemsOf,
+  knowledgeChanged,
   listById,
   oneChange,
   removeList,
@@ -13,7 +15,7 @@ import {
 import { inBackground } from '../background'
 import { writeCsv } from '../csv/writeCsv'
 import { ServiceError } from '../errors'
-import { refreshShop, shopVersion } from '../shop'
+import { catchUp } from '../language'
 import { noteOfShop } from '../history'
 import { log } from '../log'
 import {
@@ -35,7 +37,7 @@ const MAX_RUNNING = 2
 
 /** @throws ServiceError as `previewTable` */
 export const previewList = (bytes: Uint8Array, query: unknown): Promise<PreviewResponse> =>
-  inBackground('previewList', shopVersion(), bytes, parse(PreviewQuery, query))
+  inBackground('previewList', bytes, parse(PreviewQuery, query))
 
 const kindOf = (kind: string): ListSummary['kind'] => LIST_KINDS.find((k) => k === kind) ?? 'own'
 
@@ -57,29 +59,27 @@ function summary(list: StoredList): ListSummary {
  */
 export async function startImport(bytes: Uint8Array, query: unknown, by: string): Promise<ListSummary> {
   const asked = parse(ImportQuery, query)
-  // What the last process left unfinished is not at work.
-  await failStaleImports()
+  // What a process that died left unfinished is not at work.
+  await failUnfinishedLists()
   if ((await countRunningLists()) >= MAX_RUNNING)
     throw new ServiceError('unavailable', 'Two lists are being read. Wait for one of them, or stop it.')
-  const list = await inBackground('beginImport', shopVersion(), bytes, asked)
+  const list = await inBackground('beginImport', bytes, asked)
   await noteOfShop(by, `List “${list.name}” read in`)
-  void searchWhenRead(list.id)
+  void afterChange(() => void searchWhenRead(list.id))
   return summary(list)
 }
 
 /** Takes the parts of a list into the search when it is read to its end. */
 async function searchWhenRead(id: number): Promise<void> {
   try {
-    if (await inBackground('importEnded', shopVersion(), id)) await refreshShop()
+    if (await inBackground('importEnded', id)) await catchUp()
   } catch (error) {
     log.error({ list: id, err: error }, 'list not yet searched')
-    // A thread that died leaves its lists unfinished.
-    delete store.amberSettled
   }
 }
 
 export async function lists(): Promise<{ lists: ListSummary[] }> {
-  await failStaleImports()
+  await failUnfinishedLists()
   return { lists: (await allLists()).map(summary) }
 }
 
@@ -105,9 +105,11 @@ export async function dropList(id: number, by: string): Promise<ListDropped> {
   })
   if (isStopped) return { id, state: 'cancelled' }
   await oneChange(async () => {
-    if (await removeList(list.id)) await noteOfShop(by, `List “${list.name}” removed`)
+    if (!(await removeList(list.id))) return
+    await knowledgeChanged('parts')
+    await noteOfShop(by, `List “${list.name}” removed`)
   })
-  await refreshShop()
+  await catchUp()
   return { id, state: 'removed' }
 }
 
@@ -119,8 +121,3 @@ export async function remarksCsv(id: number): Promise<string> {
     remarks.map(({ row, text, words }) => ({ row, number: text, remark: words })),
   )
 }
-
-const store = globalThis as typeof globalThis & { amberSettled?: Promise<void> }
-
-/** Imports that the last process left unfinished are told as failed, once a process. */
-const failStaleImports = (): Promise<void> => (store.amberSettled ??= failUnfinishedLists())

@@ -1,5 +1,4 @@
 import { inBackground } from '@/services/background'
-import { shopVersion } from '@/services/shop'
 import { csvBody } from '../../_http/body'
 import { serve } from '../../_http/serve'
 
@@ -8,7 +7,7 @@ const MAX_BYTES = 10 * 1024 * 1024
 
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/identify/batch', {
   POST: async ({ request }) => {
-    const csv = await inBackground('identifyBatch', shopVersion(), await csvBody(request, MAX_BYTES))
+    const csv = await inBackground('identifyBatch', await csvBody(request, MAX_BYTES))
     return new Response(csv, { headers: { 'content-type': 'text/csv; charset=utf-8' } })
   },
 })
