@@ -2,9 +2,9 @@
 import { simulateSizes, simulateStamps, simulateUnlisted, type Score } from '../tests/support/simulation'
 
 const percent = (share: number): string => `${(share * 100).toFixed(2)} %`
-function show(words: string, { first, firstThree, calibration, bins }: Score): void {
+function show(label: string, { first, firstThree, calibration, bins }: Score): void {
   console.log(
-    `${words.padEnd(34)} first ${percent(first)}, first three ${percent(firstThree)}, calibration error ${calibration.toFixed(4)}`,
+    `${label.padEnd(34)} first ${percent(first)}, first three ${percent(firstThree)}, calibration error ${calibration.toFixed(4)}`,
   )
   for (const b of bins.filter((bin) => bin.share > 0.002))
     console.log(`    said ${b.said.toFixed(2)}  right ${b.right.toFixed(2)}  share ${b.share.toFixed(3)}`)

@@ -19,7 +19,7 @@ const BODIES = [
   { measurements: [size('bore', '15'), size('outside', '28')], stamps: [{ text: '69O2' }] },
 ].map((body) => JSON.stringify(body))
 
-async function run(words: string, requests: autocannon.Request[]): Promise<void> {
+async function run(label: string, requests: autocannon.Request[]): Promise<void> {
   const { latency, non2xx, errors } = await autocannon({
     url: ADDRESS,
     connections: 4,
@@ -28,7 +28,7 @@ async function run(words: string, requests: autocannon.Request[]): Promise<void>
     requests,
   })
   console.log(
-    `${words.padEnd(22)}median ${latency.p50} ms, p97.5 ${latency.p97_5} ms, p99 ${latency.p99} ms, refused ${non2xx + errors}`,
+    `${label.padEnd(22)}median ${latency.p50} ms, p97.5 ${latency.p97_5} ms, p99 ${latency.p99} ms, refused ${non2xx + errors}`,
   )
 }
 

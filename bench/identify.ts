@@ -60,14 +60,14 @@ console.log(
 console.log(
   `${'question'.padEnd(34)}${'ours: median / p99'.padEnd(24)}plain scan: median / p99   (ms, ${ROUNDS} rounds)`,
 )
-for (const [words, asked] of QUESTIONS) {
+for (const [label, asked] of QUESTIONS) {
   const [best] = identify(identifier, asked, 1).candidates
   const [plain] = identifyByPlainScan(identifier, asked)
-  if (best?.part !== plain?.part) throw new Error(`${words}: the two do not agree`)
+  if (best?.part !== plain?.part) throw new Error(`${label}: the two do not agree`)
   const ours = time(() => identify(identifier, asked, 10))
   const scan = time(() => identifyByPlainScan(identifier, asked))
   const show = (t: typeof ours) => `${t.median.toFixed(2)} / ${t.p99.toFixed(2)}`
-  console.log(`${words.padEnd(34)}${show(ours).padEnd(24)}${show(scan)}`)
+  console.log(`${label.padEnd(34)}${show(ours).padEnd(24)}${show(scan)}`)
 }
 
 /** Texts that fit nearly everything: the work of a reading is bounded. */

@@ -85,7 +85,7 @@ const MIX: autocannon.Request[] = [
   post('/api/identify', { stamps: [{ text: '62?5-2R5' }] }),
 ]
 
-async function run(words: string, requests: autocannon.Request[], seconds: number): Promise<void> {
+async function run(label: string, requests: autocannon.Request[], seconds: number): Promise<void> {
   const {
     latency,
     non2xx,
@@ -99,7 +99,7 @@ async function run(words: string, requests: autocannon.Request[], seconds: numbe
     requests,
   })
   console.log(
-    `${words.padEnd(22)}${done.average.toFixed(0)} a second, median ${latency.p50} ms, p97.5 ${latency.p97_5} ms, p99 ${latency.p99} ms, refused ${non2xx + errors}`,
+    `${label.padEnd(22)}${done.average.toFixed(0)} a second, median ${latency.p50} ms, p97.5 ${latency.p97_5} ms, p99 ${latency.p99} ms, refused ${non2xx + errors}`,
   )
 }
 

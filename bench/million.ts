@@ -26,12 +26,12 @@ const heap = (): number => {
   return (heapUsed + arrayBuffers) / 1e6
 }
 
-function built<T>(words: string, make: () => T): T {
+function built<T>(label: string, make: () => T): T {
   const before = heap()
   const from = performance.now()
   const made = make()
   const seconds = (performance.now() - from) / 1000
-  console.log(`${words.padEnd(34)}built in ${seconds.toFixed(1)} s, ${(heap() - before).toFixed(0)} MB`)
+  console.log(`${label.padEnd(34)}built in ${seconds.toFixed(1)} s, ${(heap() - before).toFixed(0)} MB`)
   return made
 }
 
@@ -71,7 +71,7 @@ function ask({ designations, sizes }: ShelfColumns): Question {
 const questions = ((columns) => Array.from({ length: QUESTIONS }, () => ask(columns)))(list())
 
 /** Times every question; the answer is right when the part with its number comes first. */
-function run(words: string, rounds: number, answer: (question: Question) => string | undefined): void {
+function run(label: string, rounds: number, answer: (question: Question) => string | undefined): void {
   const asked = questions.slice(0, rounds)
   // Once before, so that neither compiling nor pages fetched for the first time are counted.
   for (const question of rounds > WARM_FROM ? asked : asked.slice(0, 1)) answer(question)
@@ -88,7 +88,7 @@ function run(words: string, rounds: number, answer: (question: Question) => stri
   const at = (share: number) =>
     (took[Math.min(took.length - 1, Math.floor(share * took.length))] ?? 0).toFixed(2)
   console.log(
-    `${words.padEnd(34)}median ${at(0.5)} ms, p99 ${at(0.99)} ms, right ${((100 * right) / rounds).toFixed(0)} % of ${rounds}`,
+    `${label.padEnd(34)}median ${at(0.5)} ms, p99 ${at(0.99)} ms, right ${((100 * right) / rounds).toFixed(0)} % of ${rounds}`,
   )
 }
 

@@ -91,10 +91,10 @@ async function fill(connection: Connection): Promise<void> {
     "select count(*) n from jobs where title like 'Scale job %'",
   )
   if (Number(there?.n) > 0) return console.log('The shop is full already.')
-  for (const [words, sql] of FILL) {
+  for (const [label, sql] of FILL) {
     const began = performance.now()
     await connection.query(sql)
-    console.log(`filled ${words.padEnd(12)} ${Math.round(performance.now() - began)} ms`)
+    console.log(`filled ${label.padEnd(12)} ${Math.round(performance.now() - began)} ms`)
   }
   await connection.query(
     'analyze table jobs, bearings, findings, fitted_parts, job_events, machines, positions, stock_items, stock_moves, orders, order_lines',
@@ -208,21 +208,21 @@ try {
     ['machines with a part', '/api/parts/machines?designation=22208EK', null],
     ['label sheet of 1000', '/api/stock-labels.pdf?q=S1', null],
   ]
-  for (const [words, path, sql] of questions) {
-    if (words.startsWith('label')) {
+  for (const [label, path, sql] of questions) {
+    if (label.startsWith('label')) {
       const ids = await connection.query<{ id: number }[]>(
         "select id from stock_items where meaning like 'scale %' limit 1000",
       )
       const began = performance.now()
       await get(`/api/stock-labels.pdf?ids=${ids.map(({ id }) => id).join(',')}`)
-      console.log(`${words.padEnd(24)} ${(performance.now() - began).toFixed(0)} ms`)
+      console.log(`${label.padEnd(24)} ${(performance.now() - began).toFixed(0)} ms`)
       continue
     }
     const bytes = await get(path)
     const http = await rounds(() => get(path))
     const plain = sql === null ? null : await rounds(() => connection.query(sql))
     console.log(
-      `${words.padEnd(24)} median ${quantile(http, 0.5)}, p95 ${quantile(http, 0.95)} ms, ${Math.round(bytes / 1024)} kB` +
+      `${label.padEnd(24)} median ${quantile(http, 0.5)}, p95 ${quantile(http, 0.95)} ms, ${Math.round(bytes / 1024)} kB` +
         (plain ? `   SQL median ${quantile(plain, 0.5)}, p95 ${quantile(plain, 0.95)} ms` : ''),
     )
   }

@@ -4,13 +4,13 @@ import { database, findAccount, migrate } from '@/db'
 import { accounts, addAccount, changeAccount } from '@/services/accounts'
 import { ServiceError } from '@/services/errors'
 import { parse } from '@/services/parse'
-import { inWords } from './inWords'
+import { runCommand } from './runCommand'
 
 const USE = 'use ./account list · ./account add NAME counter|bench|owner · ./account reset NAME'
 const BY = 'on the machine'
 const [command, name = '', role, ...more] = process.argv.slice(2)
 const password = process.env['AMBER_PASSWORD'] ?? ''
-const say = (words: string): void => console.log(words)
+const say = (message: string): void => console.log(message)
 
 async function run(): Promise<void> {
   if (more.length > 0) throw new ServiceError('unreadable', USE)
@@ -32,7 +32,7 @@ async function run(): Promise<void> {
   }
 }
 
-await inWords(async () => {
+await runCommand(async () => {
   await run()
   await database().close()
 })

@@ -14,7 +14,7 @@ import {
 } from 'node:fs'
 import { dirname } from 'node:path'
 import { copyDatabase, FOLDER, sumFile, sumLine } from './copyDatabase'
-import { inWords } from './inWords'
+import { runCommand } from './runCommand'
 
 const USE = 'use ./backup, or ./backup FILE.sql.gz'
 
@@ -69,4 +69,4 @@ async function byHand(wanted: string | undefined, ...more: string[]): Promise<vo
 }
 
 const [asked, ...more] = process.argv.slice(2)
-await inWords(() => (asked === '--daily' ? daily() : byHand(asked, ...more)))
+await runCommand(() => (asked === '--daily' ? daily() : byHand(asked, ...more)))

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { QueryTypes } from 'sequelize'
 import { database, getSetting } from '@/db'
 import { writeCsv } from '@/services/csv/writeCsv'
-import { inWords } from './inWords'
+import { runCommand } from './runCommand'
 
 /** Tables that are not the shop's record: what ships, what the program keeps for itself, and passwords. */
 const LEFT_OUT = new Set(['parts', 'facts', 'migrations', 'request_keys', 'accounts'])
@@ -120,4 +120,4 @@ async function exportInto(folder?: string, ...more: string[]): Promise<void> {
   await database().close()
 }
 
-await inWords(() => exportInto(...process.argv.slice(2)))
+await runCommand(() => exportInto(...process.argv.slice(2)))

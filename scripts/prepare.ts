@@ -22,7 +22,7 @@ import { FittingDraft } from '@/contract/plan'
 import { copyDatabase } from './copyDatabase'
 import { putBackPending } from './putBack'
 
-const say = (words: string): void => console.log(`  ${words}`)
+const say = (message: string): void => console.log(`  ${message}`)
 
 await putBackPending(say)
 const pending = await pendingMigrations()

@@ -108,7 +108,7 @@ const isWhole = (file: string): Promise<boolean> =>
  * @returns whether there was anything to put back
  * @throws Error when neither can be read: nothing more is touched
  */
-export async function putBackPending(say: (words: string) => void): Promise<boolean> {
+export async function putBackPending(say: (message: string) => void): Promise<boolean> {
   const marker = pendingFile()
   if (!existsSync(marker)) return false
   let pending = Pending.parse(JSON.parse(readFileSync(marker, 'utf8')))

@@ -12,9 +12,9 @@ interface Job {
 }
 
 const { items: jobs } = (await (await fetch(`${ADDRESS}/api/jobs?limit=200`)).json()) as { items: Job[] }
-const job = (words: string): string => {
-  const found = jobs.find((j) => j.title.includes(words))
-  if (!found) throw new Error(`The demo job “${words}” is not there`)
+const job = (title: string): string => {
+  const found = jobs.find((j) => j.title.includes(title))
+  if (!found) throw new Error(`The demo job “${title}” is not there`)
   return `/jobs/${found.id}`
 }
 

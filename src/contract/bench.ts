@@ -30,8 +30,8 @@ export const BenchResponse = z.object({
     jobs: z.number().int(),
     cameBack: z.number().int(),
     /** the machine with most jobs */
-    most: z.object({ words: z.string(), jobs: z.number() }).nullable(),
-    causes: z.array(z.object({ id: z.string(), words: z.string(), count: z.number() })),
+    most: z.object({ label: z.string(), jobs: z.number() }).nullable(),
+    causes: z.array(z.object({ id: z.string(), label: z.string(), count: z.number() })),
   }),
   fitted: z.array(
     z.object({

@@ -4,7 +4,7 @@ import { FAMILY_NAMES } from '@/core/catalogue'
 /** A family that has parts. */
 export const FamilyHeld = z.object({
   family: z.enum(FAMILY_NAMES),
-  words: z.string(),
+  label: z.string(),
   parts: z.number().int(),
 })
 export type FamilyHeld = z.output<typeof FamilyHeld>

@@ -57,14 +57,14 @@ export const ConvertResponse = z.object({
           carries: z.enum(CARRIES),
           /** may be chosen unasked */
           sensible: z.boolean(),
-          words: z.string(),
+          message: z.string(),
         }),
       ),
       /** null = nothing sensible, or nothing at all */
       chosen: z.string().nullable(),
     }),
   ),
-  changes: z.array(z.object({ what: z.string(), words: z.string() })),
+  changes: z.array(z.object({ what: z.string(), message: z.string() })),
   /** swapping the whole assembly instead */
   assembly: z.object({
     parts: z.array(z.string()),

@@ -101,7 +101,7 @@ const IdentifyCandidate = z.object({
   evidence: z.array(
     z.object({
       item: z.string(),
-      words: z.string(),
+      label: z.string(),
       deviation: z.number().nullable(),
       weight: z.number(),
       verdict: z.enum(['agrees', 'strained', 'contradicts']),

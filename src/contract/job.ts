@@ -170,7 +170,7 @@ export const OpenPoint = z.object({
   data: z.record(z.string(), z.unknown()),
   /** where it is settled */
   stage: z.enum(STAGES),
-  words: z.string(),
+  message: z.string(),
 })
 export type OpenPoint = z.output<typeof OpenPoint>
 

@@ -43,7 +43,7 @@ export const CompareResponse = z.object({
   rows: z.array(
     z.object({
       feature: z.string(),
-      words: z.string(),
+      label: z.string(),
       old: z.string(),
       new: z.string(),
       difference: z.string(),
@@ -53,7 +53,7 @@ export const CompareResponse = z.object({
   ),
   attempts: z.array(z.string()),
   verdict: z.enum(['goes', 'look', 'doesNotGo']),
-  words: z.string(),
+  message: z.string(),
 })
 export type CompareResponse = z.output<typeof CompareResponse>
 
@@ -66,7 +66,7 @@ export const ComparisonDraft = z.object({
   old: features,
   new: features,
   result: z
-    .object({ verdict: CompareResponse.shape.verdict, words: z.string().max(600) })
+    .object({ verdict: CompareResponse.shape.verdict, message: z.string().max(600) })
     .nullable()
     .default(null),
 })
@@ -111,7 +111,7 @@ export const InspectResponse = z.object({
   causes: z.array(
     z.object({
       id: z.string(),
-      words: z.string(),
+      label: z.string(),
       remedy: z.string(),
       share: z.number(),
       because: z.array(z.string()),
@@ -134,7 +134,7 @@ export type InspectionDraft = z.output<typeof InspectionDraft>
 export const PhotoMark = z.object({
   x: z.number().min(0).max(1),
   y: z.number().min(0).max(1),
-  words: typed(80),
+  text: typed(80),
 })
 export type PhotoMark = z.output<typeof PhotoMark>
 

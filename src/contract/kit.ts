@@ -39,7 +39,7 @@ const beside = {
     .array(
       z.object({
         id: z.string().regex(/^[a-zA-Z0-9]{1,20}$/),
-        words: z.string().trim().min(1, 'Name the part.').max(60),
+        label: z.string().trim().min(1, 'Name the part.').max(60),
         designation: z.string().trim().min(1, 'Write which one.').max(80),
         quantity: pieces.min(1, 'At least one piece.'),
       }),
@@ -82,13 +82,13 @@ export type KitDraft = z.output<typeof KitDraft>
 
 export const KitResponse = z.object({
   arrangement,
-  words: z.string(),
+  title: z.string(),
   positions: z.number().int(),
   lines: z.array(
     z.object({
       slot: z.string(),
       role: z.enum(SLOT_ROLES),
-      words: z.string(),
+      label: z.string(),
       designation: z.string(),
       /** the part as it was resolved; null where nothing stands or the old one stays */
       value: PartValue.nullable(),
@@ -114,12 +114,12 @@ export const KitResponse = z.object({
       /** its facts, sizes in mm */
       data: z.record(z.string(), z.unknown()).default({}),
       result: z.enum(['pass', 'warn', 'fail']),
-      words: z.string(),
+      title: z.string(),
       detail: z.string(),
       slots: z.array(z.string()),
     }),
   ),
-  absent: z.array(z.object({ slot: z.string(), words: z.string(), reason: z.string() })),
+  absent: z.array(z.object({ slot: z.string(), label: z.string(), reason: z.string() })),
   complete: z.boolean(),
   price: z.number().nullable(),
   next: z.object({ heading: z.string(), line: z.string() }).nullable(),
@@ -139,7 +139,7 @@ export const KitResponse = z.object({
   places: z.array(
     z.object({
       id: z.string(),
-      words: z.string(),
+      label: z.string(),
       role: z.enum(SLOT_ROLES),
       mayStay: z.boolean(),
       onRequest: z.boolean(),
@@ -156,14 +156,14 @@ export type DrawnKit = z.output<typeof DrawnKit>
 /** An arrangement to choose from, with the file it can be changed in. */
 export const ArrangementChoice = z.object({
   code: z.string(),
-  words: z.string(),
+  title: z.string(),
   position: z.string(),
   /** whether it is the shop's own */
   own: z.boolean(),
   places: z.array(z.string()),
   /** whether each of its places for a bearing takes each of the parts asked about; null = none was asked about */
   suits: z.boolean().nullable(),
-  slots: z.array(z.object({ id: z.string(), words: z.string() })),
+  slots: z.array(z.object({ id: z.string(), label: z.string() })),
   /** why it cannot be used; empty = it can */
   trouble: z.string(),
   file: ArrangementFile,

@@ -83,7 +83,7 @@ export const ListSummary = z.object({
 export type ListSummary = z.infer<typeof ListSummary>
 
 export const ListDetail = ListSummary.extend({
-  remarks: z.array(z.object({ row: z.number().int(), text: z.string(), words: z.string() })),
+  remarks: z.array(z.object({ row: z.number().int(), text: z.string(), message: z.string() })),
   items: z.array(Item).describe('the first rows kept'),
 })
 export type ListDetail = z.infer<typeof ListDetail>

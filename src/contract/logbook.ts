@@ -59,7 +59,7 @@ export const LogbookQuery = z.object({
   machine: z.coerce.number('The number of a machine.').int().positive().max(4_294_967_295).optional(),
 })
 
-const counted = z.object({ id: z.string(), words: z.string(), count: z.number() })
+const counted = z.object({ id: z.string(), label: z.string(), count: z.number() })
 
 export const FailuresResponse = z.object({
   from: z.string(),
@@ -71,7 +71,7 @@ export const FailuresResponse = z.object({
   machines: z.array(
     z.object({
       machineId: z.number().nullable(),
-      words: z.string(),
+      label: z.string(),
       jobs: z.number(),
       cameBack: z.number(),
     }),
@@ -96,7 +96,7 @@ export const ServiceResponse = z.object({
   groups: z.array(
     z.object({
       id: z.enum([...CLOSURE_GROUPS, 'tapered']),
-      words: z.string(),
+      label: z.string(),
       fitted: z.number(),
       ended: z.number(),
       /** days after which half were replaced; null while more than half still run */
@@ -123,7 +123,7 @@ export const ClosuresResponse = z.object({
       ratio: z.number().nullable(),
       lower: z.number().nullable(),
       upper: z.number().nullable(),
-      words: z.string(),
+      message: z.string(),
     }),
   ),
 })
@@ -138,7 +138,7 @@ export const CostResponse = z.object({
   machines: z.array(
     z.object({
       machineId: z.number().nullable(),
-      words: z.string(),
+      label: z.string(),
       jobs: z.number(),
       cost: z.number(),
       /** parts whose price nobody wrote down */
@@ -167,7 +167,7 @@ export const IdentificationResponse = z.object({
       right: z.number(),
       said: z.number(),
       share,
-      words: z.string(),
+      message: z.string(),
     }),
   ),
   months: z.array(z.object({ month: z.string(), count: z.number(), right: z.number() })),
@@ -181,7 +181,7 @@ export const SeatsTrendResponse = z.object({
   seats: z.array(
     z.object({
       positionId: z.number(),
-      words: z.string(),
+      label: z.string(),
       measured: z.array(z.object({ jobId: z.number(), on: z.string(), mm: z.number() })),
       /** the limit of its class, mm; null = no class was chosen, or the seat cannot be told from its kit */
       limitMm: z.number().nullable(),

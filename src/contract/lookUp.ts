@@ -158,7 +158,7 @@ export const SealsResponse = z.object({
     z.object({
       kind: z.enum(['thin', 'made']),
       runsOnMm: z.number(),
-      words: z.string(),
+      text: z.string(),
       seals: z.array(z.string()),
     }),
   ),

@@ -83,7 +83,7 @@ export type Machine = z.output<typeof Machine>
 
 const Fitted = z.object({
   slot: z.string(),
-  words: z.string(),
+  label: z.string(),
   designation: z.string(),
   partKey: z.string().nullable(),
   quantity: z.number().int(),

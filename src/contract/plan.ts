@@ -49,7 +49,7 @@ export const FittingDraft = z.object({
       z.object({
         value: typed(30).default(''),
         page: typed(40).default(''),
-        words: typed(60).optional(),
+        label: typed(60).optional(),
       }),
     )
     .refine((rows) => Object.keys(rows).length <= MAX_TORQUES, `At most ${MAX_TORQUES} torques on one card.`)
@@ -76,14 +76,14 @@ export const PlanResponse = z.object({
   sections: z.array(
     z.object({
       id: z.enum(PLAN_SECTIONS),
-      words: z.string(),
+      label: z.string(),
       steps: z.array(
         z.object({
           id: z.string(),
           /** what is done, by its code, with the names, figures and choices its text is written from */
           code: z.string(),
           data: z.record(z.string(), z.unknown()),
-          words: z.string(),
+          text: z.string(),
           caution: z.string().optional(),
           tool: z.string().optional(),
           school: note.optional(),
@@ -101,7 +101,7 @@ export const PlanResponse = z.object({
   torques: z.array(
     z.object({
       id: z.string(),
-      words: z.string(),
+      label: z.string(),
       /** named on the job: no place of the kit holds it */
       free: z.boolean(),
       /** from the manual, in both units; empty = not written down yet */
@@ -115,12 +115,12 @@ export const PlanResponse = z.object({
   tools: z.array(
     z.object({
       kind: z.enum(TOOL_KINDS),
-      words: z.string(),
+      label: z.string(),
       own: z.string().nullable(),
       improvise: z.string(),
     }),
   ),
-  rechecks: z.array(z.object({ date: z.string(), words: z.string() })),
+  rechecks: z.array(z.object({ date: z.string(), text: z.string() })),
   open: z.array(z.string()),
   /** of that, seats that are lost */
   lost: z.array(z.string()),
@@ -136,7 +136,7 @@ export const SeatsResponse = z.object({
       /** `slot:ring` */
       id: z.string(),
       slot: z.string(),
-      words: z.string(),
+      label: z.string(),
       ring: z.enum(['inner', 'outer']),
       designation: z.string(),
       family: z.enum(FAMILY_NAMES),
@@ -179,7 +179,7 @@ export const Toolbox = z.object({
       z
         .object({
           kind: z.enum(TOOL_KINDS),
-          words: z.string().trim().min(1, 'Name the tool.').max(60),
+          label: z.string().trim().min(1, 'Name the tool.').max(60),
           from: size.optional(),
           to: size.optional(),
           /** of a sleeve, socket or ring */

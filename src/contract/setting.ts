@@ -27,7 +27,7 @@ export const SpacingRequest = z.object({
   stack: z
     .array(
       z.object({
-        words: z.string().max(60).default(''),
+        label: z.string().max(60).default(''),
         sign: z.union([z.literal(1), z.literal(-1)]),
         length: typedLength,
         plus: off.default(0),
@@ -90,7 +90,7 @@ const stack = z.object({ nominalMm: z.number(), worst: limits, statistical: limi
 
 export const SpacingResponse = z.object({
   pair: stack
-    .extend({ verdict: z.enum(['good', 'sideLoad', 'loose', 'doubtful']), words: z.string() })
+    .extend({ verdict: z.enum(['good', 'sideLoad', 'loose', 'doubtful']), message: z.string() })
     .nullable(),
   stack: stack.nullable(),
   axle: z
@@ -115,7 +115,7 @@ export const SpacingResponse = z.object({
       beforeMm: z.number(),
       afterMm: z.number().optional(),
       result: z.enum(['pass', 'warn', 'gap']),
-      words: z.string(),
+      message: z.string(),
     }),
   ),
 })
@@ -152,8 +152,12 @@ export const GreaseResponse = z.object({
   strokes: z.number().nullable(),
   /** shares of the free volume that are filled, 0 to 1 */
   fill: z.object({ bearing: z.number(), cavity: z.number() }),
-  relubrication: z.object({ grams: z.number(), hours: z.number().nullable(), words: z.string() }).nullable(),
-  mixing: z.object({ result: z.enum(['same', 'mixes', 'doubtful', 'clash']), words: z.string() }).nullable(),
+  relubrication: z
+    .object({ grams: z.number(), hours: z.number().nullable(), message: z.string() })
+    .nullable(),
+  mixing: z
+    .object({ result: z.enum(['same', 'mixes', 'doubtful', 'clash']), message: z.string() })
+    .nullable(),
 })
 export type GreaseResponse = z.output<typeof GreaseResponse>
 
@@ -191,6 +195,6 @@ export const LifeResponse = z.object({
   /** turns a minute it bears with grease, a guide; null where no table is here */
   speedLimit: z.number().nullable(),
   loadForWantedKn: z.number(),
-  words: z.array(z.string()),
+  remarks: z.array(z.string()),
 })
 export type LifeResponse = z.output<typeof LifeResponse>

@@ -13,7 +13,7 @@ export const StatusResponse = z.object({
   /** the newest copy of everything; null = none was made yet */
   backup: z.object({ name: z.string(), at: z.string(), mb: z.number() }).nullable(),
   /** latest faults of the log, the newest first */
-  errors: z.array(z.object({ at: z.string(), words: z.string(), request: z.string() })),
+  errors: z.array(z.object({ at: z.string(), message: z.string(), request: z.string() })),
   /** what somebody has to look after; empty = nothing */
   warnings: z.array(z.string()),
 })

@@ -112,7 +112,7 @@ export type StockDetail = z.output<typeof StockDetail>
 export const StockImported = z.object({
   rows: z.number().int(),
   counted: z.number().int(),
-  problems: z.array(z.object({ row: z.number().int(), text: z.string(), words: z.string() })),
+  problems: z.array(z.object({ row: z.number().int(), text: z.string(), message: z.string() })),
 })
 export type StockImported = z.output<typeof StockImported>
 
@@ -243,7 +243,7 @@ export const CampaignResponse = z.object({
   lines: z.array(
     z.object({
       designation: z.string(),
-      words: z.string(),
+      label: z.string(),
       quantity: z.number(),
       unit: z.enum(['pcs', 'g']),
       singleUse: z.boolean(),
@@ -272,9 +272,9 @@ export const Settings = z.object({
   /** added to the parts for a quote, per cent */
   marginPercent: z.number().min(0, 'Zero or more.').max(1000).default(0),
   taxes: z
-    .array(z.object({ words: z.string().trim().min(1).max(40), percent: z.number().min(0).max(100) }))
+    .array(z.object({ label: z.string().trim().min(1).max(40), percent: z.number().min(0).max(100) }))
     .max(4, 'At most four taxes.')
-    .default([{ words: 'Sales tax', percent: 20 }]),
+    .default([{ label: 'Sales tax', percent: 20 }]),
   /** what one stroke of the shop's grease gun gives, g, weighed once; null = not weighed */
   gunGrams: z
     .number('Grams of a stroke are a figure.')

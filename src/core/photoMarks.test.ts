@@ -5,7 +5,7 @@ import { mergedMarks, movedTo, type Mark } from './photoMarks'
 const mark = fc.record({
   x: fc.constantFrom(0, 0.25, 1),
   y: fc.constantFrom(0, 0.5),
-  words: fc.constantFrom('', 'spall', 'rust'),
+  text: fc.constantFrom('', 'spall', 'rust'),
 })
 const marks = fc.uniqueArray(mark, { maxLength: 6, selector: (m) => JSON.stringify(m) })
 const has = (all: readonly Mark[], one: Mark) => all.some((m) => JSON.stringify(m) === JSON.stringify(one))
@@ -13,15 +13,15 @@ const has = (all: readonly Mark[], one: Mark) => all.some((m) => JSON.stringify(
 it('a mark stays on the picture, wherever it is drawn to', () => {
   fc.assert(
     fc.property(fc.double({ noNaN: true }), fc.double({ noNaN: true }), (x, y) => {
-      const moved = movedTo({ x: 0, y: 0, words: 'rust' }, x, y)
-      expect(moved.words).toBe('rust')
+      const moved = movedTo({ x: 0, y: 0, text: 'rust' }, x, y)
+      expect(moved.text).toBe('rust')
       for (const at of [moved.x, moved.y]) {
         expect(at).toBeGreaterThanOrEqual(0)
         expect(at).toBeLessThanOrEqual(1)
       }
     }),
   )
-  expect(movedTo({ x: 0, y: 0, words: '' }, 0.123456, 0.5)).toEqual({ x: 0.1235, y: 0.5, words: '' })
+  expect(movedTo({ x: 0, y: 0, text: '' }, 0.123456, 0.5)).toEqual({ x: 0.1235, y: 0.5, text: '' })
 })
 
 it('of two who mark at once neither loses what was added, and what one took away is gone', () => {

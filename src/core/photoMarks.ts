@@ -2,7 +2,7 @@
 export interface Mark {
   x: number
   y: number
-  words: string
+  text: string
 }
 
 /** Marks on one photograph. */
@@ -14,7 +14,7 @@ const place = (fraction: number): number => Math.round(Math.min(1, Math.max(0, f
 /** The mark at another place, never beside the picture. @example movedTo({ x: 0, y: 0, words: '' }, 1.2, 0.5) // { x: 1, y: 0.5, words: '' } */
 export const movedTo = (mark: Mark, x: number, y: number): Mark => ({ ...mark, x: place(x), y: place(y) })
 
-const same = (a: Mark, b: Mark): boolean => a.x === b.x && a.y === b.y && a.words === b.words
+const same = (a: Mark, b: Mark): boolean => a.x === b.x && a.y === b.y && a.text === b.text
 
 /**
  * Our change of the marks, made on what was there, carried over to what somebody else left meanwhile: what we took away goes, what we

@@ -34,7 +34,7 @@ export const waitingOf = (jobIds: readonly number[]): Promise<JobWaiting[]> =>
            (SELECT b.name FROM bearings b WHERE b.job_id = j.id AND b.designation IS NULL ORDER BY b.ordinal LIMIT 1) AS undecidedName,
            j.kit IS NOT NULL AS chosen, k.complete AS kitComplete,
            (SELECT count(*) FROM kit_lines l WHERE l.kit_id = k.id AND l.state <> 'filled') AS openLines,
-           (SELECT l.words FROM kit_lines l WHERE l.kit_id = k.id AND l.state <> 'filled' ORDER BY l.ordinal LIMIT 1) AS openLine,
+           (SELECT l.label FROM kit_lines l WHERE l.kit_id = k.id AND l.state <> 'filled' ORDER BY l.ordinal LIMIT 1) AS openLine,
            json_length(j.fitting, '$.done') AS done,
            json_type(json_extract(j.fitting, '$.signed')) = 'OBJECT' AS signed
          FROM jobs j LEFT JOIN kits k ON k.job_id = j.id WHERE j.id IN (:jobIds)`,

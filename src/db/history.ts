@@ -23,7 +23,7 @@ export interface PastJob {
   comebackOf: number | null
   parts: readonly {
     slot: string
-    words: string
+    label: string
     designation: string
     partKey: string | null
     quantity: number
@@ -80,11 +80,11 @@ export const writePastJob = (job: PastJob): Promise<void> =>
     if (job.seatReadings.length > 0) await saveSeatReadings(job.id, job.seatReadings, transaction)
     if (job.kit) await saveKit(job.id, job.kit.kept, transaction)
     await FittedPartRow.bulkCreate(
-      job.parts.map(({ slot, words, designation, partKey, quantity, replacedOn }) => ({
+      job.parts.map(({ slot, label, designation, partKey, quantity, replacedOn }) => ({
         position_id: job.positionId,
         job_id: job.id,
         slot,
-        words,
+        label,
         designation,
         part_key: partKey,
         quantity,

@@ -7,7 +7,7 @@ import { models, type KitLineRow } from './models'
 export interface StoredKitLine {
   slot: string
   role: string
-  words: string
+  label: string
   designation: string
   /** key of the part in stock and orders; null where nothing is bought */
   partKey: string | null
@@ -43,7 +43,7 @@ function lineFromRow(row: KitLineRow): ReadKitLine {
   return {
     slot: row.slot,
     role: row.role,
-    words: row.words,
+    label: row.label,
     designation: row.designation,
     partKey: row.part_key,
     value: readJson(row.value),
@@ -85,7 +85,7 @@ export async function saveKit(jobId: number, kit: StoredKit | null, transaction:
       ordinal,
       slot: line.slot,
       role: line.role,
-      words: line.words.slice(0, 80),
+      label: line.label.slice(0, 80),
       designation: line.designation.slice(0, 120),
       part_key: line.partKey?.slice(0, 190) ?? null,
       value: writeJson(line.value),

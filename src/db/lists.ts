@@ -11,7 +11,7 @@ export type ListState = (typeof LIST_STATES)[number]
 export interface ListRemark {
   row: number
   text: string
-  words: string
+  message: string
 }
 
 export interface ListCounts {

@@ -22,7 +22,7 @@ export interface StoredMachine {
 /** A part in a position, now or before. */
 export interface FittedPart {
   slot: string
-  words: string
+  label: string
   designation: string
   partKey: string | null
   quantity: number
@@ -215,7 +215,7 @@ export async function fittedIn(positionId: number, limit: number): Promise<Fitte
   })
   return rows.map((row) => ({
     slot: row.slot,
-    words: row.words,
+    label: row.label,
     designation: row.designation,
     partKey: row.part_key,
     quantity: row.quantity,
@@ -279,11 +279,11 @@ export async function writeFitting(fitting: NewFitting, transaction: Transaction
     },
   )
   await Fitted.bulkCreate(
-    parts.map(({ slot, words, designation, partKey, quantity }) => ({
+    parts.map(({ slot, label, designation, partKey, quantity }) => ({
       position_id: positionId,
       job_id: jobId,
       slot,
-      words: words.slice(0, 80),
+      label: label.slice(0, 80),
       designation: designation.slice(0, 120),
       part_key: partKey?.slice(0, 190) ?? null,
       quantity,

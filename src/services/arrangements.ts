@@ -64,14 +64,14 @@ export async function arrangements(input: unknown = { part: [] }): Promise<Arran
   const files = await own()
   const parts = asked.length === 0 ? [] : await partsNamed(asked)
   const summary = (file: ArrangementFile, isOwn: boolean) => {
-    const base = { code: file.code, words: file.words, position: file.position, own: isOwn, file }
+    const base = { code: file.code, title: file.title, position: file.position, own: isOwn, file }
     try {
       const { slots } = isOwn ? resolved(file, files) : (ARRANGEMENTS.get(file.code) ?? { slots: [] })
       return {
         ...base,
-        places: slots.filter((s) => !s.onRequest).map((s) => s.words),
+        places: slots.filter((s) => !s.onRequest).map((s) => s.label),
         suits: parts.length === 0 ? null : parts.every((part) => suitsArrangement({ slots }, part)),
-        slots: slots.map(({ id, words }) => ({ id, words })),
+        slots: slots.map(({ id, label }) => ({ id, label })),
         trouble: '',
       }
     } catch (error) {

@@ -17,7 +17,7 @@ export async function knownSuppliers(): Promise<SupplierInfo[]> {
   if (asked.ok) return asked.value
   throw new ServiceError(
     'unavailable',
-    `The supplier line ${asked.words}. Your list is kept; try again in a moment.`,
+    `The supplier line ${asked.message}. Your list is kept; try again in a moment.`,
   )
 }
 

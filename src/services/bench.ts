@@ -115,7 +115,7 @@ export async function bench(): Promise<BenchResponse> {
     season: {
       jobs: season.all.jobs,
       cameBack: season.all.cameBack,
-      most: most ? { words: most.words, jobs: most.jobs } : null,
+      most: most ? { label: most.label, jobs: most.jobs } : null,
       causes: season.causes.slice(0, MAX_CAUSES),
     },
     fitted: fitted.map(({ machineId, machine, position, fitted: what, on }) => ({

@@ -12,7 +12,7 @@ export async function familiesHeld(): Promise<FamilyHeld[]> {
     .filter(isFamily)
     .flatMap((family) => {
       const parts = counts.get(family)
-      return parts ? [{ family, words: familyFacts(family).words, parts }] : []
+      return parts ? [{ family, label: familyFacts(family).label, parts }] : []
     })
 }
 

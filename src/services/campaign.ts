@@ -48,7 +48,7 @@ export async function campaign({ kits }: z.output<typeof CampaignQuery>): Promis
       name,
       times,
       complete: made.complete,
-      gaps: made.lines.filter((l) => l.state !== 'filled').map((l) => l.words),
+      gaps: made.lines.filter((l) => l.state !== 'filled').map((l) => l.label),
     })),
     lines,
     complete: worked.every(({ made }) => made.complete),
@@ -62,7 +62,7 @@ export async function campaignCsv(asked: z.output<typeof CampaignQuery>): Promis
     ['designation', 'part', 'quantity', 'unit', 'once_only', 'on_shelf', 'bin', 'short', 'wanted_by'],
     lines.map((l) => ({
       designation: l.designation,
-      part: l.words,
+      part: l.label,
       quantity: l.quantity,
       unit: l.unit,
       once_only: l.singleUse ? 'yes' : 'no',

@@ -58,7 +58,7 @@ function candidatesOf(
       base: part.base,
       designation,
       family: part.family,
-      familyText: familyFacts(part.family).words,
+      familyText: familyFacts(part.family).label,
       piece: part.piece,
       series: part.series,
       probability,
@@ -72,7 +72,7 @@ function candidatesOf(
       dimensionsIn: inchTwins(dimensions),
       evidence: evidence.map((item) => ({
         item: item.item,
-        words: ITEM_LABELS[item.item] ?? item.item,
+        label: ITEM_LABELS[item.item] ?? item.item,
         deviation: item.deviationMm === null ? null : Math.round(item.deviationMm * 1e4) / 1e4,
         weight: Math.round(item.weight * 100) / 100,
         verdict: item.verdict,

@@ -114,7 +114,7 @@ export async function toStored(
       return {
         slot: line.slot,
         role: line.role,
-        words: line.words,
+        label: line.label,
         designation: line.designation,
         partKey,
         value: line.value,
@@ -169,13 +169,13 @@ function toLine(stored: db.ReadKitLine): Omit<KitLine, 'stock'> {
   return {
     slot: stored.slot,
     role: roleOf(stored.role),
-    words: stored.words,
+    label: stored.label,
     designation: stored.designation,
     // A value that cannot be read any more stays as its text: ordered as written, checked by nobody.
     value: value
       ? value.success
         ? value.data
-        : { kind: 'text', text: stored.designation.slice(0, 80) || stored.words }
+        : { kind: 'text', text: stored.designation.slice(0, 80) || stored.label }
       : null,
     stays: stored.stays,
     quantityPerPosition: stored.quantityPerPosition,

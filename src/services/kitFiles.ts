@@ -25,7 +25,7 @@ export async function kitCsv(jobId: number): Promise<string> {
     kit.lines.map((line, i) => ({
       number: i + 1,
       slot: line.slot,
-      part: line.words,
+      part: line.label,
       designation: line.designation,
       each: line.quantityPerPosition,
       quantity: line.quantity,

@@ -120,19 +120,19 @@ export const workDraft = (draft: KitDraft, context: KitContext): Promise<WorkedK
   workKit(parse(KitProposal, draft), context)
 
 export function toKitResponse({ arrangement, kit }: WorkedKit, sent: unknown): KitResponse {
-  const { words, cautions, position, hub, thread, sizes, slots } = arrangement
+  const { title, cautions, position, hub, thread, sizes, slots } = arrangement
   return {
     ...kit,
-    words,
+    title,
     position,
     hub,
     thread,
     sizes: [...sizes],
     sizesRead: sizesRead(sent),
     cautions: [...cautions],
-    places: slots.map(({ id, words, role, mayStay, onRequest, singleUse }) => ({
+    places: slots.map(({ id, label, role, mayStay, onRequest, singleUse }) => ({
       id,
-      words,
+      label,
       role,
       mayStay,
       onRequest,

@@ -34,7 +34,7 @@ function readingOut(r: Reading) {
   return {
     canonical: r.canonical,
     family: r.family,
-    familyText: familyFacts(r.family).words,
+    familyText: familyFacts(r.family).label,
     base: r.base,
     listed: !r.part.computed,
     bore: r.dimensions.bore ?? null,
@@ -78,7 +78,7 @@ function partOut({ part, closure, designation }: Variant) {
     listed: part.computed !== true,
     base: part.base,
     family: part.family,
-    familyText: familyFacts(part.family).words,
+    familyText: familyFacts(part.family).label,
     piece: part.piece,
     series: part.series,
     dimensions,

@@ -13,7 +13,7 @@ export interface OpenPointFacts {
   partMissing: { place: string; reason: string }
   partOff: { place: string; reason: string }
   /** `check`: its code */
-  checkFailed: { check: string; words: string; detail: string }
+  checkFailed: { check: string; title: string; detail: string }
   seatLost: { answer: string }
   stepsOpen: { count: number }
   torquesOpen: { fasteners: string[] }
@@ -49,7 +49,7 @@ const TEXTS: { [C in OpenPointCode]: (data: OpenPointFacts[C]) => string } = {
   kitBehind: ({ trouble }) => `The kit does not follow what is typed: ${trouble}`,
   partMissing: ({ place, reason }) => `${place}: missing. ${reason}`,
   partOff: ({ place, reason }) => `${place}: does not fit. ${reason}`,
-  checkFailed: ({ words, detail }) => `${words}. ${detail}`,
+  checkFailed: ({ title, detail }) => `${title}. ${detail}`,
   seatLost: ({ answer }) => answer,
   stepsOpen: ({ count }) => `${count} ${count === 1 ? 'step' : 'steps'} of the plan not ticked`,
   torquesOpen: ({ fasteners }) => `No torque written down: ${fasteners.join(', ').toLowerCase()}`,
@@ -62,5 +62,5 @@ export const openPoint = <C extends OpenPointCode>(code: C, data: OpenPointFacts
   code,
   data: data as Record<string, unknown>,
   stage: SETTLED_AT[code],
-  words: TEXTS[code](data),
+  message: TEXTS[code](data),
 })

@@ -8,12 +8,12 @@ async function ofKit(job: Job): Promise<OpenPoint[]> {
   const { plan, found } = await jobPlan(job.id)
   const { kit, trouble } = found
   const todo = plan.sections.flatMap((s) => s.steps).filter((step) => !job.fitting?.done[step.id]).length
-  const fasteners = plan.torques.filter(({ value }) => value === '').map(({ words }) => words)
+  const fasteners = plan.torques.filter(({ value }) => value === '').map(({ label }) => label)
   return [
     ...(trouble ? [openPoint('kitBehind', { trouble })] : []),
     ...kit.lines
       .filter(({ state }) => state !== 'filled')
-      .map(({ state, words: place, reason }) =>
+      .map(({ state, label: place, reason }) =>
         openPoint(state === 'gap' ? 'partMissing' : 'partOff', { place, reason }),
       ),
     // A failed check that a line in conflict tells already is not told twice.
@@ -22,7 +22,7 @@ async function ofKit(job: Job): Promise<OpenPoint[]> {
         ({ result, slots }) =>
           result === 'fail' && !kit.lines.some((l) => l.state === 'conflict' && slots.includes(l.slot)),
       )
-      .map(({ code, words, detail }) => openPoint('checkFailed', { check: code, words, detail })),
+      .map(({ code, title, detail }) => openPoint('checkFailed', { check: code, title, detail })),
     ...plan.lost.map((answer) => openPoint('seatLost', { answer })),
     ...(todo > 0 ? [openPoint('stepsOpen', { count: todo })] : []),
     ...(fasteners.length > 0 ? [openPoint('torquesOpen', { fasteners })] : []),

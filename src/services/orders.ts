@@ -47,7 +47,7 @@ async function send(waiting: db.Order): Promise<db.Order> {
     waiting.id,
     sent.ok
       ? { state: 'sent', remote: sent.value.number, trouble: '' }
-      : { trouble: `${waiting.supplierName} ${sent.words}. The order is kept; send it again.` },
+      : { trouble: `${waiting.supplierName} ${sent.message}. The order is kept; send it again.` },
   )
   return stored(waiting.id)
 }
@@ -101,7 +101,7 @@ async function agreedOrder(
 ): Promise<db.NewOrder> {
   const asked = await quotes(info.id, [...new Set(picks.map((p) => p.designation))])
   if (!asked.ok)
-    throw new ServiceError('unavailable', `${info.name} ${asked.words}. Nothing was ordered; try again.`)
+    throw new ServiceError('unavailable', `${info.name} ${asked.message}. Nothing was ordered; try again.`)
   const lines = picks.map((pick) => {
     const quote = asked.value.find((q) => q.designation === pick.designation)
     if (!quote)
@@ -194,7 +194,10 @@ export async function delivery(id: number): Promise<{ lines: { designation: stri
   if (there.remote === null) throw new ServiceError('notFound', `Order ${id} is not sent yet.`)
   const asked = await deliveryOf(there.supplier, there.remote)
   if (asked.ok) return asked.value
-  throw new ServiceError('unavailable', `${there.supplierName} ${asked.words}. Count what came and type it.`)
+  throw new ServiceError(
+    'unavailable',
+    `${there.supplierName} ${asked.message}. Count what came and type it.`,
+  )
 }
 
 /**

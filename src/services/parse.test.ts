@@ -24,8 +24,8 @@ it.each([
   ],
   [JobChange, { version: 'x' }, 'Version: give a number.'],
   [JobChange, { version: 1, freeOfCharge: 'no' }, 'Free of charge: give true or false.'],
-])('says what to change in words, with no name of the code: %#', (schema, input, words) => {
-  expect(refusal(schema, input).message).toBe(words)
+])('says what to change in words, with no name of the code: %#', (schema, input, message) => {
+  expect(refusal(schema, input).message).toBe(message)
 })
 
 it('names the field of every issue for programs', () => {

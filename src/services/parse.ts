@@ -57,9 +57,9 @@ export function parse<T extends z.ZodType>(schema: T, input: unknown): z.output<
   const nameless = new Set<string>()
   const result = schema.safeParse(input, {
     error: (issue) => {
-      const words = issueMessage(issue)
-      nameless.add(words)
-      return words
+      const message = issueMessage(issue)
+      nameless.add(message)
+      return message
     },
   })
   if (result.success) return result.data

@@ -52,13 +52,13 @@ export async function sealsFor(input: unknown): Promise<SealsResponse> {
   const { rpm, temperatureC, medium, lip } = query
   const work = { rpm, temperatureC, medium, lip }
   const { fits, near } = findSeals(catalogue, { shaft, housing, width })
-  const out = ({ part, words }: (typeof fits)[number]) => ({
+  const out = ({ part, reason }: (typeof fits)[number]) => ({
     designation: part.base,
     dimensions: { ...part.dimensions },
     in: { shaft: writeInch(part.dimensions.bore ?? 0), housing: writeInch(part.dimensions.outside ?? 0) },
     lip: part.seal?.lip,
     material: part.seal?.material,
-    detail: words,
+    detail: reason,
     checks: part.seal ? checkSealWork(part.seal, shaft, work) : [],
   })
   return {

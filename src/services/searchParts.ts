@@ -18,7 +18,7 @@ interface FoundPart {
 const asFound = (part: Part, designation = part.base, changed = ''): FoundPart => ({
   designation,
   base: part.base,
-  familyText: familyFacts(part.family).words,
+  familyText: familyFacts(part.family).label,
   changed,
 })
 

@@ -51,8 +51,8 @@ export async function spacing(input: z.output<typeof SpacingRequest>): Promise<S
     stack:
       stack && stack.length > 0
         ? stackUp(
-            stack.map(({ words, sign, length, plus, minus }) => ({
-              words,
+            stack.map(({ label, sign, length, plus, minus }) => ({
+              label,
               sign,
               mm: length,
               plusMm: plus,
@@ -127,7 +127,7 @@ function relubrication(
   return {
     grams: Math.round(grams * 10) / 10,
     hours: hours === null ? null : Math.round(hours),
-    words:
+    message:
       hours === null
         ? 'Give the speed for an interval.'
         : `About every ${Math.round(hours)} hours, at the latest each season; by K · (14·10⁶ / (n·√d) − 4·d), a guide.`,
@@ -184,7 +184,7 @@ export async function greasePlan(asked: z.output<typeof GreaseRequest>): Promise
     strokes: strokesOf(total.grams, gunGrams),
     fill: { bearing: bearingShare, cavity: share(fill.cavityMl, whole) },
     relubrication: relubrication(asked, variants.filter(isRegreased), rpm),
-    mixing: mixed ? { result: mixed, words: MIXING_LABELS[mixed] } : null,
+    mixing: mixed ? { result: mixed, message: MIXING_LABELS[mixed] } : null,
   }
 }
 
@@ -199,18 +199,18 @@ export async function life(asked: z.output<typeof LifeRequest>): Promise<LifeRes
   const answer = judgeLife({ ...asked, ...rating, part: variant.part, contactAngle })
   if (!answer.ok) throw new ServiceError('impossible', lifeProblemText(answer.problem))
   const limit = speedLimit(variant)
-  const words =
+  const remarks =
     limit !== null && asked.rpm > limit
       ? [
           `Too fast: with grease it bears about ${Math.round(limit / 100) * 100} a minute.`,
-          ...answer.value.words,
+          ...answer.value.remarks,
         ]
-      : answer.value.words
+      : answer.value.remarks
   return {
     rating,
     speedLimit: limit === null ? null : Math.round(limit),
     ...answer.value,
-    words,
+    remarks,
   }
 }
 

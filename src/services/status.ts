@@ -66,7 +66,7 @@ async function lastErrors(): Promise<StatusResponse['errors']> {
       .toReversed()
       .map(({ time = 0, msg = '', request = '' }) => ({
         at: new Date(time).toISOString(),
-        words: msg.slice(0, 200),
+        message: msg.slice(0, 200),
         request,
       }))
   } finally {

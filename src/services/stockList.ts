@@ -43,7 +43,7 @@ export function readStockList(bytes: Uint8Array, language: Language): StockList 
         `“${price.slice(0, 40)}” is no price.`)
     if (problem) {
       if (problems.length < MAX_PROBLEMS_TOLD)
-        problems.push({ row: i + 2, text: designation.slice(0, 80), words: problem })
+        problems.push({ row: i + 2, text: designation.slice(0, 80), message: problem })
       continue
     }
     rows.push({

@@ -63,9 +63,9 @@ describe('an answer that is wrong', () => {
     ['it refuses', '{}', 403, 'refuses this', 1],
     ['it is out of order, however often it is asked', '{}', 503, 'is out of order (503)', 3],
     ['it takes no more calls', '{}', 429, 'takes no more calls just now', 3],
-  ])('%s', async (_, body, status, words, times) => {
+  ])('%s', async (_, body, status, message, times) => {
     answer = says(body, status)
-    expect(await quotes('gullwing', ['6204'])).toEqual({ ok: false, words })
+    expect(await quotes('gullwing', ['6204'])).toEqual({ ok: false, message })
     expect(calls).toHaveLength(times)
   })
 
@@ -86,7 +86,7 @@ describe('an answer that is wrong', () => {
       response.on('drain', more)
       more()
     }
-    expect(await suppliers()).toEqual({ ok: false, words: UNREADABLE })
+    expect(await suppliers()).toEqual({ ok: false, message: UNREADABLE })
     expect(sent).toBeLessThan(32 * 1024 * 1024)
   })
 
@@ -102,14 +102,14 @@ describe('an answer that is wrong', () => {
       sendOrder('gullwing', 'key', []),
       deliveryOf('gullwing', 'n/1'),
     ])
-    expect(silent).toEqual(Array.from({ length: 3 }, () => ({ ok: false, words: 'does not answer' })))
+    expect(silent).toEqual(Array.from({ length: 3 }, () => ({ ok: false, message: 'does not answer' })))
     expect(performance.now() - from).toBeLessThan(15_000)
     expect(calls.filter((call) => call === 'GET /gullwing/orders/n%2F1/delivery')).toHaveLength(3)
   }, 30_000)
 
   it('nobody there', async () => {
     vi.stubEnv('SUPPLIERS_URL', 'http://127.0.0.1:9')
-    expect(await suppliers()).toEqual({ ok: false, words: 'does not answer' })
+    expect(await suppliers()).toEqual({ ok: false, message: 'does not answer' })
   })
 })
 

@@ -34,17 +34,17 @@ const Quote = z.object({
 })
 export type Quote = z.output<typeof Quote>
 
-export type Asked<T> = { ok: true; value: T } | { ok: false; words: string }
+export type Asked<T> = { ok: true; value: T } | { ok: false; message: string }
 
 const address = (): string => process.env.SUPPLIERS_URL ?? 'http://127.0.0.1:3917'
 
 /** Why an attempt failed, as it is told; `afterMs` = ask again, this much later than otherwise; null = never. */
 class Failed extends Error {
   constructor(
-    words: string,
+    message: string,
     readonly afterMs: number | null,
   ) {
-    super(words)
+    super(message)
   }
 }
 
@@ -105,7 +105,7 @@ async function ask<T>(
     })
     return { ok: true, value }
   } catch (error) {
-    return { ok: false, words: error instanceof Failed ? error.message : 'does not answer' }
+    return { ok: false, message: error instanceof Failed ? error.message : 'does not answer' }
   }
 }
 

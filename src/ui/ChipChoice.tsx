@@ -8,7 +8,7 @@ interface Props<T extends string> {
   label: string
   /** null = none of them */
   value: T | null
-  options: readonly (readonly [value: T, words: ReactNode])[]
+  options: readonly (readonly [value: T, label: ReactNode])[]
   onPick: (value: T) => void
   /** the chosen one pressed again: it stays chosen without it */
   onClear?: () => void
@@ -37,9 +37,9 @@ export function ChipChoice<T extends string>({
         else onClear?.()
       }}
     >
-      {options.map(([option, words]) => (
+      {options.map(([option, label]) => (
         <ToggleGroup.Item key={option} value={option || NO_VALUE} className={`chip ${className}`}>
-          {words}
+          {label}
         </ToggleGroup.Item>
       ))}
     </ToggleGroup.Root>

@@ -28,13 +28,13 @@ export function SelectList({ label, value, options, onPick, className, disabled 
           className="z-40 max-h-[var(--radix-select-content-available-height)] min-w-[var(--radix-select-trigger-width)] overflow-hidden rounded-lg border border-line bg-sheet"
         >
           <Select.Viewport className="max-w-[94vw] p-1">
-            {options.map(([of, words]) => (
+            {options.map(([of, label]) => (
               <Select.Item
                 key={of}
                 value={of || NO_VALUE}
                 className="flex min-h-9 items-center justify-between gap-3 rounded-md px-2.5 outline-none data-[highlighted]:bg-wash"
               >
-                <Select.ItemText>{words}</Select.ItemText>
+                <Select.ItemText>{label}</Select.ItemText>
                 <Select.ItemIndicator>
                   <Check aria-hidden size={15} />
                 </Select.ItemIndicator>

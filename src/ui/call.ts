@@ -10,7 +10,7 @@ export interface Issue {
 /** Words of a refusal, or of a server that is away. */
 export class ApiError extends Error {
   constructor(
-    words: string,
+    message: string,
     /** numbers that may have been meant */
     readonly suggestions: readonly Suggestion[] = [],
     /** whether the server refused it; otherwise nobody knows whether it was done */
@@ -19,7 +19,7 @@ export class ApiError extends Error {
     /** what stands instead, where somebody else changed it meanwhile */
     readonly current?: unknown,
   ) {
-    super(words)
+    super(message)
   }
 }
 

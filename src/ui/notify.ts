@@ -9,9 +9,9 @@ const STAYS_MS = 10_000
  * Says what was done, with a key to undo it.
  * @param undo takes it back; a refusal of it is said in its words
  */
-export async function notifyDone(words: string, undo?: () => Promise<unknown>): Promise<void> {
+export async function notifyDone(message: string, undo?: () => Promise<unknown>): Promise<void> {
   const { toast } = await import('sonner')
-  toast(words, {
+  toast(message, {
     duration: STAYS_MS,
     ...(undo && {
       action: {

@@ -20,7 +20,7 @@ export interface Held<T> {
   /** the last answer; stays while the next question is refused or under way */
   answer: T | null
   /** what to change; empty = nothing */
-  words: string
+  message: string
   /** what to change, field by field */
   issues: readonly Issue[]
   /** numbers that may have been meant by a refused one */
@@ -31,7 +31,7 @@ export interface Held<T> {
   current: boolean
 }
 
-const NONE = { answer: null, words: '', issues: [], suggestions: [], away: false, current: true }
+const NONE = { answer: null, message: '', issues: [], suggestions: [], away: false, current: true }
 
 /**
  * Asks while somebody types: after a short rest, only the last question counts, and what was asked before is given up. While the
@@ -60,7 +60,7 @@ export function useAnswer<L extends RequestLine>(
   const error = query.error ?? query.failureReason
   return {
     answer: query.data ?? last,
-    words: error ? errorMessage(error) : '',
+    message: error ? errorMessage(error) : '',
     issues: error instanceof ApiError ? error.issues : [],
     suggestions: suggestionsOf(error),
     away: error !== null && !(error instanceof ApiError && error.answered),

@@ -18,7 +18,7 @@ type PagedLine = {
 interface Pages<P> {
   pages: P[]
   /** what to change, or that the server is away; empty = nothing */
-  words: string
+  message: string
   /** whether the answer to what is asked now is still under way */
   waiting: boolean
   hasMore: boolean
@@ -72,7 +72,7 @@ export function usePages<L extends PagedLine>(
   const error = found.error ?? found.failureReason
   return {
     pages: found.data?.pages ?? [],
-    words: error ? errorMessage(error) : '',
+    message: error ? errorMessage(error) : '',
     waiting: rested !== query || found.isPlaceholderData || found.isPending,
     hasMore: found.hasNextPage && !found.isPlaceholderData,
     more: useCallback(() => void fetchNextPage(), [fetchNextPage]),

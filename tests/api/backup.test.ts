@@ -66,10 +66,10 @@ describe('a command used wrongly says what to change', () => {
     ['scripts/exportAll.ts', ['src'], /not there yet or empty/],
     ['scripts/account.ts', ['remove'], /use \.\/account list/],
     ['scripts/account.ts', ['reset', 'Nobody'], /no account “Nobody”/],
-  ])('%s %j', (script, args, words) => {
+  ])('%s %j', (script, args, text) => {
     const done = run(script, FROM, args)
     expect(done.status).toBe(1)
-    expect(done.stderr).toMatch(words)
+    expect(done.stderr).toMatch(text)
     expect(done.stderr.trim().split('\n')).toHaveLength(1)
   })
 })

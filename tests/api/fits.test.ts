@@ -39,10 +39,10 @@ describe('POST /api/fits/check', () => {
     [{ ...base, bore: 70 }, 422, /Check the sizes/],
     [{ ...base, bore: -1 }, 400, /larger than zero/],
     [{ ...base, ring: 'middle' }, 400, /ring/i],
-  ])('%j: %d', async (body, status, words) => {
+  ])('%j: %d', async (body, status, message) => {
     const answer = await post<Fit>('/api/fits/check', body)
     expect(answer.status).toBe(status)
-    expect(answer.body.detail).toMatch(words)
+    expect(answer.body.detail).toMatch(message)
   })
 })
 
@@ -69,9 +69,9 @@ describe('POST /api/adjust/endplay', () => {
     [{ threadsPerInch: 14, pitchMm: 1.5, degrees: 90, slots: 6 }, /one of them/],
     [{ pitchMm: 1.5, degrees: 90, slots: 0 }, /one slot/],
     [{ pitchMm: 1.5, degrees: 90, slots: 6, target: { min: 0.3, max: 0.1 } }, /smaller/],
-  ])('%j is refused in words', async (body, words) => {
+  ])('%j is refused in words', async (body, message) => {
     const answer = await post('/api/adjust/endplay', body)
     expect(answer.status).toBe(400)
-    expect(answer.body.detail).toMatch(words)
+    expect(answer.body.detail).toMatch(message)
   })
 })

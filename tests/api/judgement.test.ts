@@ -10,17 +10,17 @@ interface Job {
   title: string
 }
 interface Plan {
-  sections: { id: string; steps: { id: string; words: string; stop?: boolean }[] }[]
+  sections: { id: string; steps: { id: string; text: string; stop?: boolean }[] }[]
   torques: { id: string; value: string; problem: string }[]
-  tools: { words: string; own: string | null }[]
+  tools: { label: string; own: string | null }[]
   rechecks: { date: string }[]
   open: string[]
 }
 
-const demo = async (words: string): Promise<number> => {
+const demo = async (title: string): Promise<number> => {
   const { body } = await call<{ items: Job[] }>('GET', '/api/jobs?limit=200')
-  const found = body.items.find((j) => j.title.includes(words))
-  if (!found) throw new Error(`no demo job “${words}”`)
+  const found = body.items.find((j) => j.title.includes(title))
+  if (!found) throw new Error(`no demo job “${title}”`)
   return found.id
 }
 const open = async (title: string): Promise<Job> => (await post<Job>('/api/jobs', { title })).body
@@ -45,10 +45,10 @@ describe('POST /api/compare', () => {
     [{ from: { designation: 'no such thing 1' }, to: {} }, 404, /not in the catalogue/],
     [{ from: { measured: { bore: 'wide' } }, to: {} }, 400, /bore/],
     [{ from: { features: { lugs: '5' } }, to: {} }, 400, /features/],
-  ])('%j: %d', async (body, status, words) => {
+  ])('%j: %d', async (body, status, message) => {
     const answer = await post('/api/compare', body)
     expect(answer.status).toBe(status)
-    expect(answer.body.detail).toMatch(words)
+    expect(answer.body.detail).toMatch(message)
   })
 })
 
@@ -218,10 +218,10 @@ describe('spacing, grease, life', () => {
       422,
       /does not fit/,
     ],
-  ])('%s %j: %d', async (path, body, status, words) => {
+  ])('%s %j: %d', async (path, body, status, message) => {
     const answer = await post(path, body)
     expect(answer.status).toBe(status)
-    expect(answer.body.detail).toMatch(words)
+    expect(answer.body.detail).toMatch(message)
   })
 })
 
@@ -286,8 +286,8 @@ describe('the plan', () => {
     ['coach 1', 'A1', 'mount.innerCone.pack'],
     ['cart 1', 'B2', 'mount.retainer'],
     ['hauler', 'D1', 'mount.hubUnit.hub'],
-  ])('of %s (%s) holds %s and prints within the limit of pages', async (words, _, step) => {
-    const id = await demo(words)
+  ])('of %s (%s) holds %s and prints within the limit of pages', async (title, _, step) => {
+    const id = await demo(title)
     const { status, body } = await call<Plan>('GET', `/api/jobs/${id}/plan`)
     expect(status).toBe(200)
     expect(body.sections.flatMap((s) => s.steps.map((x) => x.id))).toContain(step)
@@ -298,8 +298,8 @@ describe('the plan', () => {
     expect((bytes.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length).toBeLessThanOrEqual(4)
   })
   it('only the unit with a magnet speaks of it', async () => {
-    const said = async (words: string) =>
-      JSON.stringify((await call<Plan>('GET', `/api/jobs/${await demo(words)}/plan`)).body)
+    const said = async (title: string) =>
+      JSON.stringify((await call<Plan>('GET', `/api/jobs/${await demo(title)}/plan`)).body)
     expect(await said('hauler')).toContain('magnetic encoder side')
     expect(await said('coach 1')).not.toMatch(/encoder|paper clip|sensor/)
   })
@@ -327,7 +327,7 @@ describe('the plan', () => {
         seats,
         torques: {
           axleNut: { value: '110 kg' },
-          'free.1': { words: 'Brake bracket', value: '47 Nm', page: '9' },
+          'free.1': { label: 'Brake bracket', value: '47 Nm', page: '9' },
         },
       },
     })
@@ -335,7 +335,7 @@ describe('the plan', () => {
     // A fastener that no place of the kit holds has a row of its own.
     expect(wrong.body.torques[1]).toMatchObject({
       id: 'free.1',
-      words: 'Brake bracket',
+      label: 'Brake bracket',
       value: expect.stringMatching(/^47 N·m/) as string,
     })
     expect(wrong.body.torques[0]).toMatchObject({
@@ -412,7 +412,7 @@ describe('the plan', () => {
     expect(await has('adjust.feel')).toBe(true)
     await call('PUT', '/api/settings', before.body)
     const { body } = await call<Plan>('GET', `/api/jobs/${id}/plan`)
-    expect(body.tools.find((t) => t.words.startsWith('Socket'))?.own).toBe('Socket 1 1/8 in')
+    expect(body.tools.find((t) => t.label.startsWith('Socket'))?.own).toBe('Socket 1 1/8 in')
   })
   it('a job without a kit has no plan, and says what to do', async () => {
     const job = await open('Nothing yet')
@@ -422,7 +422,7 @@ describe('the plan', () => {
   })
   it('a toolbox with sizes the wrong way round is refused', async () => {
     const { status, body } = await call('PUT', '/api/toolbox', {
-      tools: [{ kind: 'socket', words: 'x', from: 30, to: 20 }],
+      tools: [{ kind: 'socket', label: 'x', from: 30, to: 20 }],
     })
     expect(status).toBe(400)
     expect(body.detail).toContain('smallest size')
@@ -486,8 +486,8 @@ describe('photographs', () => {
     const path = `/api/jobs/${job.id}/photos/${id}`
     const mark = (was: object[], marks: object[], to = path) => call<PhotoAnswer>('PATCH', to, { was, marks })
     expect(list.body.photos[0]?.marks).toEqual([])
-    const first = { x: 0.25, y: 1, words: 'spall in the load zone' }
-    const second = { x: 0, y: 0.5, words: '' }
+    const first = { x: 0.25, y: 1, text: 'spall in the load zone' }
+    const second = { x: 0, y: 0.5, text: '' }
     expect((await mark([], [first])).body.marks).toEqual([first])
     const late = await call<{ current: PhotoAnswer }>('PATCH', path, { was: [], marks: [second] })
     expect(late.status).toBe(409)
@@ -496,7 +496,7 @@ describe('photographs', () => {
     for (const wrong of [
       [{ ...first, x: 1.01 }],
       [{ ...first, y: -0.01 }],
-      [{ ...first, words: 'x'.repeat(81) }],
+      [{ ...first, text: 'x'.repeat(81) }],
       Array.from({ length: 13 }, () => first),
     ])
       expect((await mark([first, second], wrong)).status).toBe(400)
@@ -568,7 +568,7 @@ const RIGHT: Record<string, object> = {
   },
   '/api/spacing': {
     pair: { shoulders: 46, spacer: 46, shouldersOff: 0.1 },
-    stack: [{ words: 'a', sign: 1, length: 5, plus: 0, minus: 0 }],
+    stack: [{ label: 'a', sign: 1, length: 5, plus: 0, minus: 0 }],
     axle: { left: 3, right: 4 },
     depths: [{ what: 'cup', before: 4, after: 5 }],
   },

@@ -12,7 +12,7 @@ interface Summary {
   problems: number
 }
 interface Detail extends Summary {
-  remarks: { row: number; text: string; words: string }[]
+  remarks: { row: number; text: string; message: string }[]
   items: {
     designation: string
     base: string | null
@@ -94,7 +94,7 @@ describe('own and supplier lists', () => {
     const list = await settled(id)
     expect(list).toMatchObject({ state: 'done', read: 6, listed: 2, own: 1, duplicates: 1, problems: 2 })
     expect(list.remarks.map((r) => r.row)).toEqual([3, 5, 6])
-    expect(list.remarks[0]?.words).toContain('6205-2RS in row 2')
+    expect(list.remarks[0]?.message).toContain('6205-2RS in row 2')
     expect(list.items.find((i) => i.base === '6203')?.quantity).toBe(1200)
     const { body } = await identify({
       measurements: [
@@ -140,7 +140,7 @@ describe('own and supplier lists', () => {
       const list = await settled((await take('Davit shelf', rows)).id)
       expect(list).toMatchObject({ listed: 1, own: 1, problems: 0 })
       expect(list.remarks).toEqual([
-        expect.objectContaining({ row: 2, words: expect.stringContaining('6004-2RS') as string }),
+        expect.objectContaining({ row: 2, message: expect.stringContaining('6004-2RS') as string }),
       ])
       expect(list.items[0]).toMatchObject({ designation: name, base: '6004', bore: 20, outside: 42 })
       const taken = await send('POST', '/api/parts', { designation: name, bore: 21, outside: 40 })

@@ -251,8 +251,8 @@ describe('a kit is a document', () => {
       })
     ).body
     expect(await linesOf(job.id)).toEqual(before)
-    const { points } = await get<{ points: { words: string }[] }>(`/api/jobs/${job.id}/open`)
-    expect(points.some(({ words }) => /does not follow what is typed/.test(words))).toBe(true)
+    const { points } = await get<{ points: { message: string }[] }>(`/api/jobs/${job.id}/open`)
+    expect(points.some(({ message }) => /does not follow what is typed/.test(message))).toBe(true)
   })
   it('only a job that exists reserves, and only it takes what it holds', async () => {
     const item = (
@@ -288,11 +288,13 @@ describe('closing', () => {
       const refused = await patch<Refusal>(job, { closed: true })
       expect(refused.status).toBe(422)
       expect(refused.body.issues?.map((i) => i.path[0])).toEqual(expect.arrayContaining(['kit', 'plan']))
-      const { points } = await get<{ points: { code: string; words: string }[] }>(`/api/jobs/${job.id}/open`)
+      const { points } = await get<{ points: { code: string; message: string }[] }>(
+        `/api/jobs/${job.id}/open`,
+      )
       expect(points.map(({ code }) => code)).toEqual(
         expect.arrayContaining(['partMissing', 'stepsOpen', 'notSigned']),
       )
-      expect(points.every(({ words }) => words !== '' && !/undefined|NaN/.test(words))).toBe(true)
+      expect(points.every(({ message }) => message !== '' && !/undefined|NaN/.test(message))).toBe(true)
       job = (await patch(job, { closed: true, reason: 'end of the season', who: 'AB' })).body
       expect(job.closedAt).not.toBeNull()
       const late = await patch<Refusal>(job, { decision: decided('6205') })

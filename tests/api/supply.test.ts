@@ -103,11 +103,11 @@ describe('stock', () => {
     [{ kind: 'issue', pieces: 1.5 }, /Whole pieces/],
     [{ kind: 'lose', pieces: 1 }, /kind/i],
     [{ kind: 'issue', pieces: 'two' }, /figure/],
-  ])('%j is refused in words', async (move, words) => {
+  ])('%j is refused in words', async (move, message) => {
     const item = await add(fresh(), 3)
     const { status, body } = await post<Problem>(`/api/stock/${item.id}/moves`, move)
     expect(status).toBe(400)
-    expect(body.detail).toMatch(words)
+    expect(body.detail).toMatch(message)
   })
 
   it('spellings of one part share a bin', async () => {
@@ -124,7 +124,7 @@ describe('stock', () => {
     const { status, body } = await call<{
       rows: number
       counted: number
-      problems: { row: number; words: string }[]
+      problems: { row: number; message: string }[]
     }>('POST', '/api/stock.csv', csv, 'text/csv')
     expect(status).toBe(200)
     expect(body).toMatchObject({ rows: 4, counted: 1 })
@@ -261,10 +261,10 @@ describe('baskets and orders', () => {
     [{ lines: [{ designation: '6205', quantity: 0 }] }, /one piece/],
     [{ lines: [{ designation: '6205', quantity: 1.5 }] }, /Whole pieces/],
     [{ lines: [{ designation: '6205', quantity: 1 }], dayWorth: -1 }, /Zero or more/],
-  ])('basket %j is refused in words', async (body, words) => {
+  ])('basket %j is refused in words', async (body, message) => {
     const answer = await post<Problem>('/api/basket', body)
     expect(answer.status).toBe(400)
-    expect(answer.body.detail).toMatch(words)
+    expect(answer.body.detail).toMatch(message)
   })
 })
 
@@ -343,21 +343,21 @@ describe('kits of every arrangement', () => {
   it('an own arrangement is saved, used, kept from circles, and taken away again', async () => {
     const code = `t${Date.now() % 1e8}`
     const put = (file: object) => call<Problem>('PUT', '/api/arrangements', file)
-    const slots = [{ id: 'shim', words: 'Shim', role: 'plain', after: 'spacerTube', mayStay: true }]
-    expect((await put({ code, words: 'Roller with shim', basedOn: 'B1', slots })).status).toBe(200)
+    const slots = [{ id: 'shim', label: 'Shim', role: 'plain', after: 'spacerTube', mayStay: true }]
+    expect((await put({ code, title: 'Roller with shim', basedOn: 'B1', slots })).status).toBe(200)
     const kit = await post<Kit>('/api/kits/propose', {
       arrangement: code,
       parts: { shim: 'keep', bearing: '6205-2RS' },
     })
     expect(kit.body.lines.map((l) => l.slot)).toContain('shim')
     const second = `u${Date.now() % 1e8}`
-    expect((await put({ code: second, words: 'Leans on it', basedOn: code, slots: [] })).status).toBe(200)
-    const circle = await put({ code, words: 'Roller with shim', basedOn: second, slots })
+    expect((await put({ code: second, title: 'Leans on it', basedOn: code, slots: [] })).status).toBe(200)
+    const circle = await put({ code, title: 'Roller with shim', basedOn: second, slots })
     expect(circle.status).toBe(422)
     expect(circle.body.detail).toMatch(/circle/)
     expect((await call('DELETE', `/api/arrangements/${code}`)).status).toBe(409)
     for (const c of [second, code]) expect((await call('DELETE', `/api/arrangements/${c}`)).status).toBe(200)
-    expect((await put({ code: 'A1', words: 'Mine now', slots: [] })).status).toBe(409)
+    expect((await put({ code: 'A1', title: 'Mine now', slots: [] })).status).toBe(409)
   })
   it('a part that is gone stays readable in a saved kit, as a gap with its number', async () => {
     const { body } = await post<{ lines: { slot: string; state: string; reason: string }[] }>(

@@ -146,14 +146,14 @@ describe('the bin', () => {
     const code = `z${mark()
       .replace(/[^a-z]/gi, '')
       .slice(0, 8)}`
-    const file = { code, words: 'with a second seal', basedOn: 'C1', slots: [] }
+    const file = { code, title: 'with a second seal', basedOn: 'C1', slots: [] }
     await call('PUT', '/api/arrangements', file)
     await call('DELETE', `/api/arrangements/${code}`)
-    await call('PUT', '/api/arrangements', { ...file, words: 'with a third seal' })
+    await call('PUT', '/api/arrangements', { ...file, title: 'with a third seal' })
     expect((await putBack('arrangement', code)).status).toBe(404)
-    const all = (await call<{ arrangements: { code: string; words: string }[] }>('GET', '/api/arrangements'))
+    const all = (await call<{ arrangements: { code: string; title: string }[] }>('GET', '/api/arrangements'))
       .body
-    expect(all.arrangements.find((a) => a.code === code)?.words).toBe('with a third seal')
+    expect(all.arrangements.find((a) => a.code === code)?.title).toBe('with a third seal')
     await call('DELETE', `/api/arrangements/${code}`)
   })
 
@@ -243,9 +243,9 @@ describe('who changed what', () => {
       (await told('/api/audit?limit=40')).filter((w) => w.includes(name) || w.includes(code))
     const part = { designation: name, bore: 21.3, outside: 49.6 }
     for (let i = 0; i < 2; i++) expect((await call('POST', '/api/parts', part)).status).toBeLessThan(300)
-    const arrangement = { code, words: 'Trolley wheel', position: 'wheel', basedOn: 'B1', slots: [] }
-    for (const words of ['Trolley wheel', 'Trolley wheel', 'Trolley wheel, old'])
-      expect((await call('PUT', '/api/arrangements', { ...arrangement, words })).status).toBe(200)
+    const arrangement = { code, title: 'Trolley wheel', position: 'wheel', basedOn: 'B1', slots: [] }
+    for (const title of ['Trolley wheel', 'Trolley wheel', 'Trolley wheel, old'])
+      expect((await call('PUT', '/api/arrangements', { ...arrangement, title })).status).toBe(200)
     expect((await call('DELETE', `/api/arrangements/${code}`)).status).toBe(200)
     expect((await call('POST', `/api/bin/arrangement/${code}`)).status).toBe(200)
     expect((await call('DELETE', `/api/arrangements/${code}`)).status).toBe(200)
@@ -274,9 +274,9 @@ describe('who changed what', () => {
     })
     const positions = body.positions.map(({ id }) => ({ id, quantity: 2 }))
     expect((await call('PATCH', `/api/machines/${body.id}`, { positions })).status).toBe(200)
-    const words = await told(`/api/machines/${body.id}/history?limit=100`)
-    expect(words).toHaveLength(42)
-    expect(words[0]).toBe('and 5 more changes')
+    const lines = await told(`/api/machines/${body.id}/history?limit=100`)
+    expect(lines).toHaveLength(42)
+    expect(lines[0]).toBe('and 5 more changes')
   })
 })
 
@@ -320,8 +320,8 @@ describe('two who change the same thing at once, each over what stood when it wa
 
   it('the toolbox as a whole', async () => {
     const { body: over } = await call<{ tools: object[] }>('GET', '/api/toolbox')
-    const withTool = (words: string) => ({
-      tools: [...over.tools, { kind: 'sleeve', words, from: 20, to: 20 }],
+    const withTool = (label: string) => ({
+      tools: [...over.tools, { kind: 'sleeve', label, from: 20, to: 20 }],
       over,
     })
     try {
@@ -336,9 +336,9 @@ describe('two who change the same thing at once, each over what stood when it wa
 
   it('an arrangement; a new one never takes the place of another', async () => {
     const code = `t${Date.now() % 1e8}`
-    const made = { code, words: 'Trolley wheel', position: 'wheel', basedOn: 'B1', slots: [] }
+    const made = { code, title: 'Trolley wheel', position: 'wheel', basedOn: 'B1', slots: [] }
     expect((await put('/api/arrangements', { ...made, over: null })).status).toBe(200)
-    const taken = await put('/api/arrangements', { ...made, words: 'Another wheel', over: null })
+    const taken = await put('/api/arrangements', { ...made, title: 'Another wheel', over: null })
     expect(taken.status).toBe(409)
     expect(taken.body.detail).toContain('already')
     const { body } = await call<{ arrangements: { code: string; file: object }[] }>(
@@ -346,10 +346,10 @@ describe('two who change the same thing at once, each over what stood when it wa
       '/api/arrangements',
     )
     const over = body.arrangements.find((a) => a.code === code)?.file ?? {}
-    expect((await put('/api/arrangements', { ...over, words: 'Trolley wheel, old', over })).status).toBe(200)
+    expect((await put('/api/arrangements', { ...over, title: 'Trolley wheel, old', over })).status).toBe(200)
     const both = await put('/api/arrangements', { ...over, position: 'roller', over })
-    expect(both.body).toMatchObject({ words: 'Trolley wheel, old', position: 'roller' })
-    expect((await put('/api/arrangements', { ...over, words: 'Trolley wheel, new', over })).status).toBe(409)
+    expect(both.body).toMatchObject({ title: 'Trolley wheel, old', position: 'roller' })
+    expect((await put('/api/arrangements', { ...over, title: 'Trolley wheel, new', over })).status).toBe(409)
     expect((await call('DELETE', `/api/arrangements/${code}`)).status).toBe(200)
   })
 })

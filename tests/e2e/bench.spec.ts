@@ -59,8 +59,8 @@ test('instrument and condition of one reading: a steel rule makes it weigh less'
   await page.keyboard.press('r')
   await page.getByRole('radio', { name: 'steel rule' }).click()
   await page.keyboard.press('Escape')
-  await expect(page.locator('#bore-words')).toContainText('steel rule')
-  await expect(page.locator('#outside-words')).not.toContainText('steel rule')
+  await expect(page.locator('#bore-note')).toContainText('steel rule')
+  await expect(page.locator('#outside-note')).not.toContainText('steel rule')
   await expect(page.getByLabel('Why').getByRole('listitem').filter({ hasText: 'Bore' })).toContainText(
     'agrees',
   )
@@ -78,7 +78,7 @@ test('units are typed behind the figure, and a number typed with no field in han
     await page.locator('#bore').fill('')
     await page.keyboard.type(figure)
     await expect(page.locator('#bore')).toHaveValue(figure)
-    await expect(page.locator('#bore-words')).toContainText(unit)
+    await expect(page.locator('#bore-note')).toContainText(unit)
   }
   await page.keyboard.press('o')
   await expect(page.locator('#outside')).toBeFocused()
@@ -125,7 +125,7 @@ test('a cone or a cup alone is named, with what was measured of it', async ({ pa
   await expect(leader(page)).toHaveText('LM67048')
   // What was measured of the cup stays in sight, struck out.
   await expect(page.locator('#outside')).toHaveValue('1.781 in')
-  await expect(page.locator('#outside-words')).toContainText('not counted')
+  await expect(page.locator('#outside-note')).toContainText('not counted')
 })
 
 test('the bearing is gone: shaft and housing are enough to begin', async ({ page }) => {
@@ -144,7 +144,7 @@ test('the next measurement is marked at its field, and goes when it is taken', a
 
 test('several readings of one size tell their pattern', async ({ page }) => {
   await sizes(page, { bore: '25.00; 25.02; 25.16', outside: '52' })
-  await expect(page.locator('#bore-words')).toContainText(
+  await expect(page.locator('#bore-note')).toContainText(
     '3 readings, 0.16 mm apart: out of round or measured at an angle',
   )
 })
@@ -201,14 +201,14 @@ test('while nothing listed fits, Ctrl Enter does nothing; K keeps it as our own 
 test('a piece that is chosen and taken back brings back the sizes it struck out', async ({ page }) => {
   await sizes(page, { bore: '25', outside: '52', width: '15' })
   await page.getByRole('radio', { name: 'outer ring' }).click()
-  await expect(page.locator('#bore-words')).toHaveText('excluded, not counted')
+  await expect(page.locator('#bore-note')).toHaveText('excluded, not counted')
   await page.getByRole('radio', { name: 'whole' }).click()
-  await expect(page.locator('#bore-words')).not.toHaveText('excluded, not counted')
-  await expect(page.locator('#width-words')).not.toHaveText('excluded, not counted')
+  await expect(page.locator('#bore-note')).not.toHaveText('excluded, not counted')
+  await expect(page.locator('#width-note')).not.toHaveText('excluded, not counted')
   await page.getByRole('button', { name: 'Bore: exclude' }).click()
   await page.getByRole('radio', { name: 'outer ring' }).click()
   await page.getByRole('radio', { name: 'whole' }).click()
-  await expect(page.locator('#bore-words')).toHaveText('excluded, not counted')
+  await expect(page.locator('#bore-note')).toHaveText('excluded, not counted')
 })
 
 test('a flange that is seen brings its row and its candidates; options can be left open', async ({

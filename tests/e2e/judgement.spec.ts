@@ -4,12 +4,12 @@ import { noFaults } from '../support/faultless'
 import { pick, settled } from '../support/page'
 
 /** From compare to the signed card, through the screens, on jobs of three arrangements. */
-const jobWith = async (request: APIRequestContext, words: string): Promise<number> => {
+const jobWith = async (request: APIRequestContext, title: string): Promise<number> => {
   const { items: jobs } = (await (await request.get('/api/jobs?limit=200')).json()) as {
     items: { id: number; title: string }[]
   }
-  const found = jobs.find((j) => j.title.includes(words))
-  if (!found) throw new Error(`no demo job “${words}”`)
+  const found = jobs.find((j) => j.title.includes(title))
+  if (!found) throw new Error(`no demo job “${title}”`)
   return found.id
 }
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click()
@@ -203,12 +203,12 @@ test('D1, hauler: seat around the clock, a wild reading, the encoder side, a pho
   await expect(page.getByRole('dialog')).toHaveCount(0)
   await expect(page.getByRole('button', { name: /unit.jpg, marks: 2/ })).toBeFocused()
   const { photos } = (await (await request.get(`/api/jobs/${id}/photos`)).json()) as {
-    photos: { marks: { x: number; y: number; words: string }[] }[]
+    photos: { marks: { x: number; y: number; text: string }[] }[]
   }
   const [dent, middle] = photos[0]?.marks ?? []
-  expect(dent?.words).toBe('dent beside the encoder')
+  expect(dent?.text).toBe('dent beside the encoder')
   expect(dent?.x).toBeLessThan(0.2)
-  expect(middle).toEqual({ x: 0.51, y: 0.5, words: '' })
+  expect(middle).toEqual({ x: 0.51, y: 0.5, text: '' })
   await page.getByLabel('Photograph', { exact: true }).setInputFiles({
     name: 'list.jpg',
     mimeType: 'image/jpeg',

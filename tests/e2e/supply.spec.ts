@@ -5,13 +5,13 @@ import { pick } from '../support/page'
 /** From the kit to the shelf and to the supplier, through the screens. */
 const jobWith = async (
   request: { get: (path: string) => Promise<{ json: () => Promise<unknown> }> },
-  words: string,
+  title: string,
 ) => {
   const { items: jobs } = (await (await request.get('/api/jobs?limit=200')).json()) as {
     items: { id: number; title: string }[]
   }
-  const found = jobs.find((j) => j.title.includes(words))
-  if (!found) throw new Error(`no demo job “${words}”`)
+  const found = jobs.find((j) => j.title.includes(title))
+  if (!found) throw new Error(`no demo job “${title}”`)
   return found.id
 }
 
@@ -119,7 +119,7 @@ test('an own arrangement is made on the screen and a circle is refused', async (
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('navigation', { name: 'Arrangements' }).getByText(code)).toBeVisible()
   const circle = await request.put('/api/arrangements', {
-    data: { code, words: 'Circle', basedOn: code, slots: [] },
+    data: { code, title: 'Circle', basedOn: code, slots: [] },
   })
   expect(circle.status()).toBe(422)
   await page.getByRole('button', { name: 'Remove' }).click()

@@ -49,7 +49,7 @@ async function decide(page: Page, stamp: string, leader = stamp): Promise<void> 
 async function close(
   page: Page,
   id: string,
-): Promise<{ words: string; designation: string; quantity: number }[]> {
+): Promise<{ label: string; designation: string; quantity: number }[]> {
   await page.goto(`/jobs/${id}/record`)
   await page.getByRole('button', { name: 'Close the job' }).click()
   await expect(page.getByRole('heading', { name: /^Open points/ })).toBeVisible()
@@ -61,7 +61,7 @@ async function close(
   await saved(page)
   const job = (await (await page.request.get(`/api/jobs/${id}`)).json()) as { machineId: number }
   const machine = (await (await page.request.get(`/api/machines/${job.machineId}`)).json()) as {
-    positions: { parts: { words: string; designation: string; quantity: number }[] }[]
+    positions: { parts: { label: string; designation: string; quantity: number }[] }[]
   }
   await page.goto(`/machines/${job.machineId}`)
   await expect(page.getByText('In it now').first()).toBeVisible()
@@ -116,7 +116,7 @@ test('a tapered pair with two sets of different systems, from New job to closed,
   expect(designations(parts)).toEqual(
     expect.arrayContaining(['32007X', 'LM67048', 'LM67010', '44.5 × 62 × 8 mm']),
   )
-  expect(parts.find((p) => p.words === 'Castle nut')).toBeUndefined()
+  expect(parts.find((p) => p.label === 'Castle nut')).toBeUndefined()
 })
 
 test('a driven hub with five bearings, each decided in its place, left closed and found again by its part', async ({
@@ -161,7 +161,7 @@ test('a driven hub with five bearings, each decided in its place, left closed an
     'carrier bearing, outer',
   ]
   const fitting = steps.slice(steps.indexOf('Fitting')).toLowerCase()
-  const places = order.map((words) => fitting.indexOf(words))
+  const places = order.map((label) => fitting.indexOf(label))
   expect(places, order.join(' < ')).not.toContain(-1)
   expect(places).toEqual([...places].sort((a, b) => a - b))
   const parts = await close(page, id)

@@ -77,7 +77,7 @@ it.runIf(mounted)(
       }
     }
     expect(refused.length).toBeGreaterThan(0)
-    for (const words of refused) expect(words).toMatch(/disk of the server is full/)
+    for (const message of refused) expect(message).toMatch(/disk of the server is full/)
     // What was answered is there whole; what was refused left nothing.
     const { version, title, intake } = (await ask<Job>('GET', `/api/jobs/${kept.id}`)).body
     expect({ version, title, intake }).toEqual({

@@ -459,7 +459,7 @@ it('every suffix token has a meaning and belongs to families that exist', () => 
   expect(shipped.tokens.length).toBeGreaterThan(60)
   for (const token of shipped.tokens) {
     expect(token.meaning.length, token.text).toBeGreaterThan(4)
-    for (const family of token.families) expect(familyFacts(family).words).toBeTruthy()
+    for (const family of token.families) expect(familyFacts(family).label).toBeTruthy()
     expect(token.kind === 'closure', token.text).toBe(token.closure !== null)
   }
 })

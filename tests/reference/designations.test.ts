@@ -65,7 +65,7 @@ describe('clearance and precision', () => {
     ['6205 P5', 'class 5'],
     ['7205 ABEC7', 'grade 7'],
     ['MR126ZZ #5', 'grade 5'],
-  ])('%s tells %s', (text, words) => expect(meanings(text)).toContain(words))
+  ])('%s tells %s', (text, told) => expect(meanings(text)).toContain(told))
 })
 
 // Type, series and bore code: ISO 15; five digits beginning 32 or 33 are tapered, four are double row ball.
@@ -112,7 +112,7 @@ describe('tokens with two meanings', () => {
     const told = decode(text, shipped)
       .filter((r) => r.base === best(text).base)
       .map((r) => r.tokens.map((t) => t.meaning).join('; '))
-    for (const words of wanted) expect(told.join(' | ')).toContain(words)
+    for (const text of wanted) expect(told.join(' | ')).toContain(text)
     expect(told[0]).toContain(wanted[0])
   })
 })

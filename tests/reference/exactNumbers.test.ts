@@ -221,12 +221,12 @@ describe('stamps as they are', () => {
     ['6205-2RS1/C3MT33', 'grease filled'],
     ['6203-2RS-16', '1 in cannot be in this outside'],
     ['205SZZ', 'look'],
-  ])('%s tells %s', (text, words) =>
+  ])('%s tells %s', (text, told) =>
     expect(
       read(text)
         .tokens.map((t) => t.meaning)
         .join('; '),
-    ).toContain(words),
+    ).toContain(told),
   )
 
   it('a group that is not decoded stays with the part and costs next to nothing', () => {

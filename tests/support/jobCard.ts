@@ -48,7 +48,7 @@ export const order = (p: Plan, ...ids: string[]) => {
 }
 export const all = (p: Plan) =>
   stepsOf(p)
-    .map((s) => `${s.words} ${s.tool ?? ''} ${s.caution ?? ''}`)
+    .map((s) => `${s.text} ${s.tool ?? ''} ${s.caution ?? ''}`)
     .join('\n')
 
 export const C2: Partial<KitRequest> = { parts: { bearingRear: '629-2RS', bearingFront: '628-2RS' } }

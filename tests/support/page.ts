@@ -30,9 +30,9 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.locator('footer')).toContainText(/Saved|All changes saved/)
 }
 
-/** Picks from the list of a select field. @param words a name of the option, whole */
-export async function pick(scope: Page | Locator, label: string, words: string | RegExp): Promise<void> {
+/** Picks from the list of a select field. @param option a name of the option, whole */
+export async function pick(scope: Page | Locator, label: string, option: string | RegExp): Promise<void> {
   await scope.getByRole('combobox', { name: label, exact: true }).click()
   const page = 'page' in scope ? scope.page() : scope
-  await page.getByRole('option', { name: words, exact: true }).click()
+  await page.getByRole('option', { name: option, exact: true }).click()
 }

@@ -127,10 +127,10 @@ describe('shims under a collar (a longer collar between the cones gives as much 
     expect(collarShims(play, fine, at).shims).toEqual(shims)
   })
   it('too much play is told with what has to come out; none measured says nothing of preload', () => {
-    expect(collarShims(0.3, fine, [0.05]).words).toBe(
+    expect(collarShims(0.3, fine, [0.05]).message).toBe(
       'Take 0.20 to 0.25 mm out: shims, or the collar ground flat and square by as much.',
     )
-    expect(collarShims(0, fine, [0.05]).words).toMatch(/squeezed by any amount.*0\.2 mm more/)
+    expect(collarShims(0, fine, [0.05]).message).toMatch(/squeezed by any amount.*0\.2 mm more/)
   })
   it('what it says to add brings the play where it is wanted, with three shims at most', () => {
     fc.assert(

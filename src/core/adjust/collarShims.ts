@@ -12,7 +12,7 @@ export interface CollarShims {
   change: Play
   /** shims of those at hand that do it, fewest first; null = none do, or it has to be shorter */
   shims: readonly number[] | null
-  words: string
+  message: string
 }
 
 /** Sums of up to three of the shims, each thickness as often as wanted. */
@@ -36,18 +36,18 @@ const mm = (value: number): string => value.toFixed(3).replace(/0$/, '')
 export function collarShims(playMm: number, target: Play, shimsMm: readonly number[]): CollarShims {
   const change = { min: target.min - playMm, max: target.max - playMm }
   if (playMm >= target.min && playMm <= target.max)
-    return { change, shims: [], words: 'The play is as wanted: lock it, and turn it over once more.' }
+    return { change, shims: [], message: 'The play is as wanted: lock it, and turn it over once more.' }
   if (playMm < NOTHING_MM)
     return {
       change,
       shims: null,
-      words: `No play shows: the bearings may be squeezed by any amount. Put ${TRIAL_MM} mm more under the collar, tighten, and measure again.`,
+      message: `No play shows: the bearings may be squeezed by any amount. Put ${TRIAL_MM} mm more under the collar, tighten, and measure again.`,
     }
   if (change.max < 0)
     return {
       change,
       shims: null,
-      words: `Take ${mm(-change.max)} to ${mm(-change.min)} mm out: shims, or the collar ground flat and square by as much.`,
+      message: `Take ${mm(-change.max)} to ${mm(-change.min)} mm out: shims, or the collar ground flat and square by as much.`,
     }
   const middle = (change.min + change.max) / 2
   const at = shimsMm.filter((shim) => shim > 0)
@@ -61,12 +61,12 @@ export function collarShims(playMm: number, target: Play, shimsMm: readonly numb
       return {
         change,
         shims: best.shims,
-        words: `Add ${best.shims.map(mm).join(' + ')} mm of shims, tighten to the torque, and measure again.`,
+        message: `Add ${best.shims.map(mm).join(' + ')} mm of shims, tighten to the torque, and measure again.`,
       }
   }
   return {
     change,
     shims: null,
-    words: `Add ${mm(Math.max(0, change.min))} to ${mm(change.max)} mm of shims: none at hand, up to three together, come to that.`,
+    message: `Add ${mm(Math.max(0, change.min))} to ${mm(change.max)} mm of shims: none at hand, up to three together, come to that.`,
   }
 }

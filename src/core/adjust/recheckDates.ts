@@ -3,7 +3,7 @@ import { addDays } from '../dates'
 export interface Recheck {
   /** ISO date, YYYY-MM-DD */
   date: string
-  words: string
+  text: string
 }
 
 /** Days to each look again: the first day's work (or 50 to 200 km), then by season, sooner where it is washed (common practice). */
@@ -19,10 +19,10 @@ export function recheckDates(fittedOn: string, adjustable: boolean, wet: boolean
   return [
     {
       date: addDays(fittedOn, 1),
-      words: adjustable
+      text: adjustable
         ? "After the first day's work or 50 to 200 km: play at the rim, heat, new grease marks, lock in place."
         : "After the first day's work: heat, noise, fasteners, grease marks.",
     },
-    { date: addDays(fittedOn, season), words: `After the season: spin and listen, rock, look at the seals.` },
+    { date: addDays(fittedOn, season), text: `After the season: spin and listen, rock, look at the seals.` },
   ]
 }

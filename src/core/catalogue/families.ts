@@ -3,7 +3,7 @@ export type RollingElement = 'ball' | 'taperedRoller' | 'cylindricalRoller' | 'n
 
 export interface FamilyFacts {
   /** singular, as it is said across a counter */
-  words: string
+  label: string
   kind: 'bearing' | 'seal' | 'hardware'
   element?: RollingElement
   rows?: 1 | 2
@@ -15,23 +15,23 @@ export interface FamilyFacts {
   )[]
 }
 
-const ball = (words: string, more: Partial<FamilyFacts> = {}): FamilyFacts => ({
-  words,
+const ball = (label: string, more: Partial<FamilyFacts> = {}): FamilyFacts => ({
+  label,
   kind: 'bearing',
   element: 'ball',
   rows: 1,
   tolerances: 'ISO 492',
   ...more,
 })
-const roller = (words: string, element: RollingElement, more: Partial<FamilyFacts> = {}): FamilyFacts => ({
-  words,
+const roller = (label: string, element: RollingElement, more: Partial<FamilyFacts> = {}): FamilyFacts => ({
+  label,
   kind: 'bearing',
   element,
   rows: 1,
   tolerances: 'ISO 492',
   ...more,
 })
-const hardware = (words: string): FamilyFacts => ({ words, kind: 'hardware' })
+const hardware = (label: string): FamilyFacts => ({ label, kind: 'hardware' })
 
 /** Every family the part model carries. A family without data is simply empty. */
 export const FAMILIES = {
@@ -61,19 +61,19 @@ export const FAMILIES = {
   'cam-follower': roller('track roller', 'needle'),
   /** one or two rows, by series */
   'ball-track-roller': {
-    words: 'ball bearing track roller',
+    label: 'ball bearing track roller',
     kind: 'bearing',
     element: 'ball',
     tolerances: 'ISO 492',
     traits: ['closable'],
   },
   'thrust-roller': roller('thrust roller bearing', 'cylindricalRoller', { traits: ['thrust', 'separable'] }),
-  'spherical-plain': { words: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
-  'rod-end': { words: 'rod end', kind: 'bearing' },
+  'spherical-plain': { label: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
+  'rod-end': { label: 'rod end', kind: 'bearing' },
   'one-way-clutch': roller('one-way clutch', 'needle'),
   'adapter-sleeve': hardware('adapter sleeve'),
-  own: { words: 'part of your own lists', kind: 'bearing' },
-  seal: { words: 'rotary shaft seal', kind: 'seal' },
+  own: { label: 'part of your own lists', kind: 'bearing' },
+  seal: { label: 'rotary shaft seal', kind: 'seal' },
   'castle-nut': hardware('castle nut'),
   'lock-nut': hardware('lock nut'),
   'lock-washer': hardware('lock nut tab washer'),

@@ -198,4 +198,4 @@ export const namesOf = (part: Part): PartName[] => [
 
 /** What a part is called across a counter: `cone`, `cup`, else its family. */
 export const kindText = ({ piece, family }: Pick<Part, 'piece' | 'family'>): string =>
-  piece === 'cone' || piece === 'cup' ? piece : familyFacts(family).words
+  piece === 'cone' || piece === 'cup' ? piece : familyFacts(family).label

@@ -46,26 +46,26 @@ describe('old against new', () => {
     expect(attempts('30x47x7', 'TC 30x47x7')).toBe('')
   })
   it('what is the same of nuts is told as the same, and what differs by both', () => {
-    const { rows, words } = compareParts(side('KM5'), side('KM6'))
-    expect(rows.map(({ words: name, old, new: now }) => [name, old, now])).toEqual([
+    const { rows, message } = compareParts(side('KM5'), side('KM6'))
+    expect(rows.map(({ label: name, old, new: now }) => [name, old, now])).toEqual([
       ['Thread', 'M25x1.5', 'M30x1.5'],
       ['Outside', expect.stringContaining('38 mm'), expect.stringContaining('45 mm')],
       ['Height', '7 mm (0.2756 in)', '7 mm (0.2756 in)'],
     ])
-    expect(words).toBe('Does not go: thread.')
+    expect(message).toBe('Does not go: thread.')
   })
   it('says whether all agrees, or what differs does not speak against it', () => {
-    expect(compareParts(side('6205-2RS'), side('6205LLU')).words).toBe('Goes: everything compared agrees.')
-    expect(compareParts(side('6205RS'), side('6205-2RS')).words).toMatch(/nothing that differs/)
+    expect(compareParts(side('6205-2RS'), side('6205LLU')).message).toBe('Goes: everything compared agrees.')
+    expect(compareParts(side('6205RS'), side('6205-2RS')).message).toMatch(/nothing that differs/)
   })
   it('hub units: what is written differently but means the same agrees; another stud does not go', () => {
     const features = { lugCount: '5', studThread: 'M12 x 1,5', pilot: '57.1' }
     const other = { lugCount: '5', studThread: 'M12×1.5', pilot: '57.0' }
     expect(compareParts(side('', { features }), side('', { features: other })).verdict).toBe('goes')
     const wrong = { ...other, studThread: 'M14x1.5' }
-    const { verdict, words } = compareParts(side('', { features }), side('', { features: wrong }))
+    const { verdict, message } = compareParts(side('', { features }), side('', { features: wrong }))
     expect(verdict).toBe('doesNotGo')
-    expect(words).toContain('stud thread')
+    expect(message).toContain('stud thread')
   })
   it('a feature looked at on one only is asked for, with what to do', () => {
     for (const feature of UNIT_FEATURES) {

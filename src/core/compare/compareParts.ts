@@ -10,7 +10,7 @@ export const COMPARED_RESULTS = ['same', 'look', 'no', 'unknown'] as const
 /** One feature of the old and the new part. */
 export interface Compared {
   feature: string
-  words: string
+  label: string
   old: string
   new: string
   /** in words; empty = none */
@@ -32,7 +32,7 @@ export interface PartComparison {
   /** to try before anything is taken apart */
   attempts: string[]
   verdict: 'goes' | 'look' | 'doesNotGo'
-  words: string
+  message: string
 }
 
 const SIZES: readonly (readonly [DimensionName, string])[] = [
@@ -59,7 +59,7 @@ const MEANINGS: Partial<Record<DimensionName, readonly [smaller: string, larger:
   totalWidth: ['Narrower: nut and washer stand deeper.', 'Wider: nut and pin may not find their place.'],
 }
 
-function sizeRow(name: DimensionName, words: string, from: PartSide, to: PartSide): Compared | null {
+function sizeRow(name: DimensionName, label: string, from: PartSide, to: PartSide): Compared | null {
   const nominal = from.variant?.part.dimensions[name]
   const taken = from.measured[name]
   const next = closedWidth(to, name) ?? to.measured[name]
@@ -67,7 +67,7 @@ function sizeRow(name: DimensionName, words: string, from: PartSide, to: PartSid
   if (old === undefined && next === undefined) return null
   const told = old === undefined ? 'not known' : writeBoth(old)
   const seen = nominal !== undefined && taken !== undefined ? `${told}, measured ${taken.toFixed(2)}` : told
-  const row = { feature: name, words, old: seen, new: next === undefined ? 'not known' : writeBoth(next) }
+  const row = { feature: name, label, old: seen, new: next === undefined ? 'not known' : writeBoth(next) }
   if (old === undefined || next === undefined)
     return { ...row, difference: '', result: 'unknown', meaning: 'Measure it.' }
   const against = contradiction(nominal === undefined ? undefined : old, taken)
@@ -139,7 +139,7 @@ function optionRows(from: Variant, to: Variant, application: Application): Compa
       const isOther = told !== undefined && was !== now
       return {
         feature: check,
-        words: OPTION_LABELS[check] ?? capital(HARDWARE_LABELS[check] ?? check),
+        label: OPTION_LABELS[check] ?? capital(HARDWARE_LABELS[check] ?? check),
         old: was,
         new: now,
         difference: isOther ? 'differs' : '',
@@ -150,10 +150,10 @@ function optionRows(from: Variant, to: Variant, application: Application): Compa
 }
 
 function featureRow(feature: UnitFeature, from: PartSide, to: PartSide): Compared | null {
-  const { words, meaning, attempt } = UNIT_FEATURE_FACTS[feature]
+  const { label, meaning, attempt } = UNIT_FEATURE_FACTS[feature]
   const [a, b] = [from.features[feature]?.trim() ?? '', to.features[feature]?.trim() ?? '']
   if (a === '' && b === '') return null
-  const row = { feature, words, old: a || 'not known', new: b || 'not known' }
+  const row = { feature, label, old: a || 'not known', new: b || 'not known' }
   if (a === '' || b === '') return { ...row, difference: '', result: 'unknown', meaning: attempt }
   const { result, note } = compareFeatures(feature, a, b)
   if (result === 'same') return { ...row, difference: '', result, meaning: '' }
@@ -180,7 +180,7 @@ function attemptsFor(from: PartSide, to: PartSide, rows: readonly Compared[]): s
     ...rows
       .filter((r) => r.result === 'look' && WIDTHS.has(r.feature))
       .map(() => 'Measure the room between shoulder and snap ring before the old one comes out.'),
-  ].filter((words, i, all) => words !== '' && all.indexOf(words) === i)
+  ].filter((text, i, all) => text !== '' && all.indexOf(text) === i)
 }
 
 /** Rows that compare a width: the room for it is measured before dismantling. */
@@ -192,23 +192,23 @@ const WIDTHS: ReadonlySet<string> = new Set(['width', 'coneWidth', 'cupWidth', '
  */
 export function compareParts(from: PartSide, to: PartSide, application: Application = {}): PartComparison {
   const rows = [
-    ...SIZES.flatMap(([name, words]) => sizeRow(name, words, from, to) ?? []),
+    ...SIZES.flatMap(([name, label]) => sizeRow(name, label, from, to) ?? []),
     ...(from.variant && to.variant ? optionRows(from.variant, to.variant, application) : []),
     ...UNIT_FEATURES.flatMap((feature) => featureRow(feature, from, to) ?? []),
   ]
   const count = (result: Compared['result']) => rows.filter((r) => r.result === result).length
   const [no, look, unknown] = [count('no'), count('look'), count('unknown')]
   const verdict = no > 0 ? 'doesNotGo' : look + unknown > 0 ? 'look' : 'goes'
-  const words =
+  const message =
     no > 0
       ? `Does not go: ${rows
           .filter((r) => r.result === 'no')
-          .map((r) => r.words.toLowerCase())
+          .map((r) => r.label.toLowerCase())
           .join(', ')}.`
       : verdict === 'look'
         ? `Goes if ${[look > 0 && `${look} ${look === 1 ? 'difference is' : 'differences are'} right for this place`, unknown > 0 && `${unknown} unknown ${unknown === 1 ? 'feature agrees' : 'features agree'}`].filter(Boolean).join(' and ')}.`
         : rows.some((r) => r.difference !== '')
           ? 'Goes: nothing that differs speaks against it.'
           : 'Goes: everything compared agrees.'
-  return { rows, attempts: attemptsFor(from, to, rows), verdict, words }
+  return { rows, attempts: attemptsFor(from, to, rows), verdict, message }
 }

@@ -15,7 +15,7 @@ export type FeatureValue =
   | { kind: 'count'; count: number }
   | { kind: 'length'; mm: number }
   | { kind: 'thread'; thread: Thread; count: number | null }
-  | { kind: 'words'; text: string }
+  | { kind: 'text'; text: string }
 
 const NONE = /^(none|no|nil|without|-|–|0)$/
 
@@ -27,11 +27,14 @@ const plain = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim()
 
-const words = (text: string): FeatureValue => ({ kind: 'words', text: text.replace(/[^\p{L}\p{N}]+/gu, '') })
+const freeText = (text: string): FeatureValue => ({
+  kind: 'text',
+  text: text.replace(/[^\p{L}\p{N}]+/gu, ''),
+})
 
 function readCount(text: string): FeatureValue {
   const match = /^(\d{1,3})\b(?!\s*[./x]\s*\d)/.exec(text)
-  return match ? { kind: 'count', count: Number(match[1]) } : words(text)
+  return match ? { kind: 'count', count: Number(match[1]) } : freeText(text)
 }
 
 /** Lengths below this with no unit are inches where the other is metric: a circle of 4.5 is no 4.5 mm. */
@@ -39,7 +42,7 @@ const MIN_MM: Partial<Record<UnitFeature, number>> = { boltCircle: 25, pilot: 15
 
 function readSize(text: string, feature: UnitFeature): FeatureValue {
   const read = readLength(text)
-  if (!read.ok) return words(text)
+  if (!read.ok) return freeText(text)
   const { value, stated, form } = read.value
   const inch = stated === 'in' || (stated === null && (form === 'fraction' || value < (MIN_MM[feature] ?? 0)))
   return { kind: 'length', mm: inch ? value * MM_PER_INCH : value }
@@ -60,7 +63,7 @@ function readThread(text: string): FeatureValue {
     return { kind: 'thread', thread, count: count ? Number(count) : null }
   }
   const alone = /^(\d{1,2})(?:bolts?|pcs|x)?$/.exec(joined)
-  return alone ? { kind: 'count', count: Number(alone[1]) } : words(text)
+  return alone ? { kind: 'count', count: Number(alone[1]) } : freeText(text)
 }
 
 function threadOf([, count, diameter, pitch, length]: RegExpExecArray): FeatureValue {
@@ -85,8 +88,8 @@ export function readFeature(feature: UnitFeature, typed: string): FeatureValue {
     case 'thread':
     case 'bolts':
       return readThread(text)
-    case 'words':
-      return words(text)
+    case 'text':
+      return freeText(text)
   }
 }
 
@@ -150,6 +153,6 @@ export function compareFeatures(feature: UnitFeature, a: string, b: string): Fea
     return count === bolts.count
       ? { result: 'look', note: 'Same count; the thread of one is not known.' }
       : { result: unlike, note: '' }
-  if (x.kind === 'words' && y.kind === 'words') return x.text === y.text ? SAME : LOOK
+  if (x.kind === 'text' && y.kind === 'text') return x.text === y.text ? SAME : LOOK
   return LOOK
 }

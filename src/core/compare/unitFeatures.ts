@@ -14,9 +14,9 @@ export const UNIT_FEATURES = [
 export type UnitFeature = (typeof UNIT_FEATURES)[number]
 
 interface FeatureFacts {
-  words: string
+  label: string
   /** what is typed: a count, a length, a thread, a count of bolts with their thread, or words */
-  reads: 'count' | 'length' | 'thread' | 'bolts' | 'words'
+  reads: 'count' | 'length' | 'thread' | 'bolts' | 'text'
   example: string
   /** unlike: cannot be used, or needs a look */
   unlike: 'no' | 'look'
@@ -28,7 +28,7 @@ interface FeatureFacts {
 export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   lugCount: {
     reads: 'count',
-    words: 'Lugs',
+    label: 'Lugs',
     example: '5',
     unlike: 'no',
     meaning: 'The wheel does not go on.',
@@ -36,7 +36,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   },
   studThread: {
     reads: 'thread',
-    words: 'Stud thread',
+    label: 'Stud thread',
     example: 'M12x1.5',
     unlike: 'no',
     meaning: 'The wheel nuts do not run on: order nuts with it, or the other unit.',
@@ -44,7 +44,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   },
   boltCircle: {
     reads: 'length',
-    words: 'Bolt circle (PCD)',
+    label: 'Bolt circle (PCD)',
     example: '100',
     unlike: 'no',
     meaning: 'The wheel does not go on.',
@@ -52,7 +52,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   },
   pilot: {
     reads: 'length',
-    words: 'Wheel spigot diameter',
+    label: 'Wheel spigot diameter',
     example: '57.1',
     unlike: 'no',
     meaning: 'Larger does not go in; smaller does not centre the wheel.',
@@ -60,7 +60,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   },
   flangeOffset: {
     reads: 'length',
-    words: 'Flange offset',
+    label: 'Flange offset',
     example: '42',
     unlike: 'look',
     meaning: 'Wheel and brake stand elsewhere by the difference: check rubbing and cover.',
@@ -68,7 +68,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   },
   mountingBolts: {
     reads: 'bolts',
-    words: 'Mounting bolts',
+    label: 'Mounting bolts',
     example: '4 x M10',
     unlike: 'no',
     meaning: 'It cannot be bolted on.',
@@ -76,23 +76,23 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   },
   spline: {
     reads: 'count',
-    words: 'Spline',
+    label: 'Spline',
     example: '27 teeth',
     unlike: 'no',
     meaning: 'The drive shaft does not go in.',
     attempt: 'Count the teeth; slide it over the shaft end.',
   },
   connector: {
-    reads: 'words',
-    words: 'Connector',
+    reads: 'text',
+    label: 'Connector',
     example: '2 pins',
     unlike: 'no',
     meaning: 'The sensor cannot be plugged in.',
     attempt: 'Hold the plugs side by side.',
   },
   sensorSide: {
-    reads: 'words',
-    words: 'Sensor side',
+    reads: 'text',
+    label: 'Sensor side',
     example: 'magnet',
     unlike: 'no',
     meaning: 'Fitted the wrong way round or without a magnet there is no signal.',
@@ -100,7 +100,7 @@ export const UNIT_FEATURE_FACTS: Record<UnitFeature, FeatureFacts> = {
   },
   cornerRadius: {
     reads: 'length',
-    words: 'Corner radius',
+    label: 'Corner radius',
     example: '1',
     unlike: 'look',
     meaning: 'A smaller corner on the ring than the fillet of the shaft keeps it off its shoulder.',

@@ -3,7 +3,7 @@ import type { ConversionKind, ConversionPart } from './convert'
 
 export interface ConversionChange {
   what: string
-  words: string
+  message: string
 }
 
 /** A bolt through what is clamped into a thread, mm. */
@@ -55,39 +55,39 @@ export function conversionChanges(
   const stack = chosen.reduce((sum, part) => sum + part.widthChangeMm, 0)
   const bolts = fastenerText(stack, fastener)
   const changes: (ConversionChange | false)[] = [
-    bolts !== '' && { what: 'Fastener', words: bolts },
+    bolts !== '' && { what: 'Fastener', message: bolts },
     {
       what: 'Spacing',
-      words: `${chosen.map((part, i) => `End ${i + 1}: ${Math.abs(part.widthChangeMm) < 0.05 ? 'same width' : `${writeMm(Math.abs(part.widthChangeMm))} mm ${part.widthChangeMm > 0 ? 'wider' : 'narrower'}`}`).join('; ')}. Keep the middle of the wheel, the disc and the chain line where they were.`,
+      message: `${chosen.map((part, i) => `End ${i + 1}: ${Math.abs(part.widthChangeMm) < 0.05 ? 'same width' : `${writeMm(Math.abs(part.widthChangeMm))} mm ${part.widthChangeMm > 0 ? 'wider' : 'narrower'}`}`).join('; ')}. Keep the middle of the wheel, the disc and the chain line where they were.`,
     },
     kind !== 'ballToTapered' && {
       what: clamped ? 'Spacer' : 'Held by',
-      words: clamped
+      message: clamped
         ? 'The inner rings are clamped over a spacer tube between them, exactly as long as the shoulders of the hub are apart. It goes in before the second bearing.'
         : 'The wheel turns on a standing axle and is held by a washer and a ring: nothing is clamped, and the inner rings must not turn on the axle.',
     },
     kind === 'ballToTapered' && {
       what: 'Spacer',
-      words:
+      message:
         'The spacer tube comes out: the pair is set by its nut, which needs a thread, a washer and a lock.',
     },
     {
       what: 'Seals',
-      words:
+      message:
         kind === 'ballToTapered'
           ? 'Tapered pairs are open: a seal inside and a cap outside, with a journal for the lip.'
           : 'Sealed bearings bring their own; outer seals and the cap may stay as a first barrier.',
     },
     {
       what: 'Adjustment',
-      words:
+      message:
         kind === 'ballToTapered'
           ? 'Set end play, and set it again after the first day.'
           : 'Nothing is set any more: worn means new.',
     },
     {
       what: 'Load',
-      words:
+      message:
         kind === 'taperedToBall'
           ? 'A ball bearing of the same size carries less, above all sideways. Check the life before it is decided.'
           : kind === 'bushToBall'
@@ -96,7 +96,7 @@ export function conversionChanges(
     },
     chosen.some((part) => part.shaft === 'machine' || part.housing === 'machine') && {
       what: 'Machining',
-      words: 'Metal that is taken off does not come back: try it on a spare hub first.',
+      message: 'Metal that is taken off does not come back: try it on a spare hub first.',
     },
   ]
   return changes.filter((change): change is ConversionChange => change !== false)

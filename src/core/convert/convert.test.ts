@@ -85,7 +85,7 @@ describe('by load, not by least work', () => {
           expect(order).toEqual([...order].sort())
           for (const p of parts) {
             expect(p.carries).not.toBe('notKnown')
-            if (p.carries === 'less') expect(p.words).toContain('Too weak')
+            if (p.carries === 'less') expect(p.message).toContain('Too weak')
             expect(p.sensible && p.carries !== 'enough').toBe(false)
           }
         },
@@ -99,7 +99,7 @@ describe('by load, not by least work', () => {
     )
     expect(part?.housing).toBe('near')
     expect(Math.abs((part?.housingOffUm ?? 0) - 87.5)).toBeLessThan(1)
-    expect(part?.words).toMatch(/an inch size of 61\.91\d* mm is 8[78] µm tight/)
+    expect(part?.message).toMatch(/an inch size of 61\.91\d* mm is 8[78] µm tight/)
   })
   it('nothing that fits within three hundredths of the other system is told as fitting', () => {
     for (const [shaft, housing] of [
@@ -131,10 +131,10 @@ describe('the bolt that holds it', () => {
     const [part] = partsForSeat(catalogue, 'bushToBall', seat(25, 52, 15))
     if (!part) throw new Error('nothing fits')
     const fastener = { clampedMm: 40, threadMm: 10, depthMm: 8 }
-    const words = conversionChanges('bushToBall', [part, part], false, fastener)
-    expect(words.find((c) => c.what === 'Fastener')?.words).toContain('no bolt holds')
-    expect(words.map((c) => c.what)).toContain('Held by')
-    expect(words.map((c) => c.what)).not.toContain('Spacer')
+    const changes = conversionChanges('bushToBall', [part, part], false, fastener)
+    expect(changes.find((c) => c.what === 'Fastener')?.message).toContain('no bolt holds')
+    expect(changes.map((c) => c.what)).toContain('Held by')
+    expect(changes.map((c) => c.what)).not.toContain('Spacer')
   })
 })
 
@@ -142,5 +142,5 @@ it('a wider pair asks for a longer fastener by just that', () => {
   const [part] = partsForSeat(catalogue, 'ballToTapered', seat(25, 52, 15))
   if (!part) throw new Error('nothing fits')
   const fastener = conversionChanges('ballToTapered', [part, part], true).find((c) => c.what === 'Fastener')
-  expect(fastener?.words).toContain(`${String(Math.round(part.widthChangeMm * 2 * 1000) / 1000)} mm longer`)
+  expect(fastener?.message).toContain(`${String(Math.round(part.widthChangeMm * 2 * 1000) / 1000)} mm longer`)
 })

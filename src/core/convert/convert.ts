@@ -46,7 +46,7 @@ export interface ConversionPart {
   carries: Carries
   /** may be chosen unasked: carries enough, and no strength is cut away */
   sensible: boolean
-  words: string
+  message: string
 }
 
 /** A seat as measured is this size when it agrees to so much, mm: a good caliper on a good seat (common practice). */
@@ -115,23 +115,23 @@ function carriesOf(
   c0Kn: number,
   now: number | null,
   load: ConversionLoad | undefined,
-): { carries: Carries; words: string } | null {
+): { carries: Carries; message: string } | null {
   if (load) {
     const hours = lifeAt(part, { cKn, c0Kn }, load)
     if (hours === null) return null
     const life = `about ${hours >= 1000 ? `${Math.round(hours / 1000)} 000` : Math.round(hours)} h under this load, wanted ${load.wantedHours}`
     return hours >= load.wantedHours
-      ? { carries: 'enough', words: `Carries it: ${life}.` }
-      : { carries: 'less', words: `Too weak: ${life}.` }
+      ? { carries: 'enough', message: `Carries it: ${life}.` }
+      : { carries: 'less', message: `Too weak: ${life}.` }
   }
-  if (now === null) return { carries: 'notKnown', words: '' }
+  if (now === null) return { carries: 'notKnown', message: '' }
   const share = cKn / now
   if (share < MIN_SHARE) return null
   return share >= 1
-    ? { carries: 'enough', words: '' }
+    ? { carries: 'enough', message: '' }
     : {
         carries: 'less',
-        words: `Carries about ${Math.round(share * 100)} % of what is in it now: give the load before it is chosen.`,
+        message: `Carries about ${Math.round(share * 100)} % of what is in it now: give the load before it is chosen.`,
       }
 }
 
@@ -216,7 +216,7 @@ function told(part: Part, { seat, load, now }: Asked): { rank: number; tell: () 
       ratingKn: rating.cKn,
       carries: able.carries,
       sensible,
-      words: [...seatText({ bore, outside }, seat, shaft, housing), able.words].filter(Boolean).join(' '),
+      message: [...seatText({ bore, outside }, seat, shaft, housing), able.message].filter(Boolean).join(' '),
     }),
   }
 }

@@ -240,7 +240,7 @@ export function checkFit(
   const gapUm = ({ loosest }: SeatVerdict): number =>
     inner ? bearing.upper - loosest : loosest - bearing.lower
   const advice = [
-    ...sorted.words,
+    ...sorted.remarks,
     clearance && q.family === undefined ? 'Clearance as of a deep groove ball bearing.' : '',
     left && left.min < 0
       ? 'At the tightest, no clearance is left: take the next larger clearance group or a lighter fit.'

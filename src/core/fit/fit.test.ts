@@ -366,12 +366,12 @@ describe('where a rule of a fit changes', () => {
     (q) => expect(ask(q)).toMatchObject({ ok: false, problem: { code: 'sizes' } }),
   )
   it('the right ring is named where a class is on the wrong side', () => {
-    const words = (q: Parameters<typeof ask>[0]) => {
+    const refusal = (q: Parameters<typeof ask>[0]) => {
       const answer = ask(q)
       return answer.ok ? '' : fitProblemText(answer.problem)
     }
-    expect(words({ class: 'N7' })).toContain('sits on a shaft')
-    expect(words({ ring: 'outer', class: 'k5' })).toContain('sits in a housing')
+    expect(refusal({ class: 'N7' })).toContain('sits on a shaft')
+    expect(refusal({ ring: 'outer', class: 'k5' })).toContain('sits in a housing')
   })
   it('what is heated is named: the bearing on a shaft, the hub around a ring; only a hub may be spared by a cold bearing', () => {
     expect(told({ bore: 80, outside: 140, width: 26 }).heat.advice).toMatch(/^Heat the bearing/)

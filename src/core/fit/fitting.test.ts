@@ -185,11 +185,11 @@ describe('clearance from new to warm', () => {
 describe('readings of a seat', () => {
   const at = (valueMm: number, i: number) => ({ at: String(i), valueMm })
   it('inches among millimetres are turned, a slip of the pen is set aside, wear is kept', () => {
-    const { used, words } = sortReadings([62.01, 2.4411, 26.01, 61.5].map(at), 62)
+    const { used, remarks } = sortReadings([62.01, 2.4411, 26.01, 61.5].map(at), 62)
     expect(used.map((r) => Math.round(r.valueMm * 100) / 100)).toEqual([62.01, 62, 61.5])
-    expect(words).toHaveLength(2)
-    expect(words[0]).toContain('inches')
-    expect(words[1]).toContain('set aside')
+    expect(remarks).toHaveLength(2)
+    expect(remarks[0]).toContain('inches')
+    expect(remarks[1]).toContain('set aside')
   })
   it('a wild reading condemns nothing, a strayed one does', () => {
     const asked: FitQuestion = { ring: 'outer', class: 'N7', bore: 30, outside: 62, width: 16 }

@@ -107,9 +107,9 @@ export function judgeSeat(
   ].filter((d) => d !== false)
   const coarse = SURE_SIGMAS * sigma > band ? coarseText(instrument, sigma, band) : ''
   if (doubts.length > 0) {
-    const words = doubts.join('; ')
+    const message = doubts.join('; ')
     return doubtful(
-      `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}. ${coarse || 'Clean and measure again.'}`,
+      `${message[0]?.toUpperCase() ?? ''}${message.slice(1)}. ${coarse || 'Clean and measure again.'}`,
     )
   }
   if (coarse) return doubtful(`Nothing wrong that this instrument can tell. ${coarse}`)

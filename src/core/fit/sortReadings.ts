@@ -12,23 +12,23 @@ const WILD = { mm: 2, share: 0.04 }
 export function sortReadings(
   readings: readonly SeatReading[],
   nominalMm: number,
-): { used: SeatReading[]; words: string[] } {
+): { used: SeatReading[]; remarks: string[] } {
   const room = Math.max(WILD.mm, WILD.share * nominalMm)
   const near = (mm: number): boolean => Math.abs(mm - nominalMm) <= room
   const used: SeatReading[] = []
-  const words: string[] = []
+  const remarks: string[] = []
   for (const reading of readings) {
     const where = `Reading at ${reading.at}${reading.depth ? `, ${reading.depth}` : ''}`
     if (near(reading.valueMm)) used.push(reading)
     else if (near(reading.valueMm * MM_PER_INCH)) {
       used.push({ ...reading, valueMm: reading.valueMm * MM_PER_INCH })
-      words.push(
+      remarks.push(
         `${where}: ${writeMm(reading.valueMm)} taken as inches, ${writeMm(reading.valueMm * MM_PER_INCH)} mm.`,
       )
     } else
-      words.push(
+      remarks.push(
         `${where}: ${writeMm(reading.valueMm)} mm is set aside, ${writeMm(Math.abs(reading.valueMm - nominalMm))} mm off the seat of ${writeMm(nominalMm)} mm. Measure it again.`,
       )
   }
-  return { used, words }
+  return { used, remarks }
 }

@@ -3,12 +3,12 @@ import { changesOf, machineChanges } from '.'
 
 describe('what changed', () => {
   it('is told aspect by aspect, with what it was and is', () => {
-    const words = { minimum: 'Minimum', price: 'Price' }
-    expect(changesOf({ minimum: 4, price: null }, { minimum: 6, price: 2.5 }, words)).toEqual([
+    const labels = { minimum: 'Minimum', price: 'Price' }
+    expect(changesOf({ minimum: 4, price: null }, { minimum: 6, price: 2.5 }, labels)).toEqual([
       'Minimum: “4” → “6”',
       'Price: nothing → “2.5”',
     ])
-    expect(changesOf({ minimum: 4, price: 1 }, { minimum: 4, price: 1 }, words)).toEqual([])
+    expect(changesOf({ minimum: 4, price: 1 }, { minimum: 4, price: 1 }, labels)).toEqual([])
   })
   it('of a machine: its own, its positions, and those that came', () => {
     const rear = { id: 1, name: 'Rear', side: '', arrangement: 'A1', fitted: '', quantity: 2 }

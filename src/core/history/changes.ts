@@ -4,19 +4,19 @@ const told = (value: unknown): string =>
 
 /**
  * What changed between two states, aspect by aspect.
- * @param words aspect → what it is called; others are passed over
+ * @param label aspect → what it is called; others are passed over
  * @returns such as `Place: “Pier head” → “Boat house”`; none when nothing did
  * @example changesOf({ minimum: 4 }, { minimum: 6 }, { minimum: 'Minimum' }) // ['Minimum: “4” → “6”']
  */
 export const changesOf = <T extends object>(
   before: T,
   after: T,
-  words: { readonly [aspect in keyof T]?: string },
+  label: { readonly [aspect in keyof T]?: string },
 ): string[] =>
-  (Object.keys(words) as (keyof T)[]).flatMap((aspect) =>
+  (Object.keys(label) as (keyof T)[]).flatMap((aspect) =>
     JSON.stringify(before[aspect]) === JSON.stringify(after[aspect])
       ? []
-      : [`${words[aspect] ?? ''}: ${told(before[aspect])} → ${told(after[aspect])}`],
+      : [`${label[aspect] ?? ''}: ${told(before[aspect])} → ${told(after[aspect])}`],
   )
 
 const MACHINE = { name: 'Name', place: 'Place', note: 'Note' } as const

@@ -145,9 +145,9 @@ it('says which look parts kinds of one size: 6205, 7205, 1205 and NU205', () => 
   expect(found.candidates.slice(0, 8).map((c) => c.part.base)).toEqual(
     expect.arrayContaining(['6205', '7205', '1205', 'NU205']),
   )
-  const words = nextText(found)
-  expect(words?.heading).toBe('Look which kind it is')
-  expect(words?.line).toMatch(/7205: one row of balls, one shoulder ground away/)
+  const next = nextText(found)
+  expect(next?.heading).toBe('Look which kind it is')
+  expect(next?.line).toMatch(/7205: one row of balls, one shoulder ground away/)
 })
 
 it.each([
@@ -160,9 +160,9 @@ it.each([
 ])('a bore of %s on 22207K: %s, told as a taper between its ends', (bore, verdict) => {
   const found = ask({ bore, outside: '71.97', width: '22.95' }, [{ text: '22207K' }])
   expect(first(found)?.part.base).toBe('22207')
-  const words = item(found, 'bore')
-  expect(words?.verdict).toBe(verdict)
-  expect(words && evidenceText(words).includes('1:12')).toBe(verdict === 'strained')
+  const row = item(found, 'bore')
+  expect(row?.verdict).toBe(verdict)
+  expect(row && evidenceText(row).includes('1:12')).toBe(verdict === 'strained')
 })
 
 it('ranks like the plain scan of every part', () => {

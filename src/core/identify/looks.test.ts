@@ -8,7 +8,7 @@ import { identify } from './identify'
 import { logReading, readingModel } from './readingModel'
 import { ringBandMm } from '../fit'
 import { weighLooks } from './weighLooks'
-import { patternText } from './words'
+import { patternText } from './texts'
 
 const identifier = buildIdentifier(shipped)
 const part = (base: string) => {
@@ -97,10 +97,10 @@ describe('next measurement', () => {
 })
 
 it('several readings tell their pattern: noise is noise, more is out of round', () => {
-  const words = (...valuesMm: number[]) => patternText({ ...measured('bore', 0), valuesMm })
-  expect(words(25)).toBe('')
-  expect(words(25, 25.02)).toBe('2 readings, 0.02 mm apart')
-  expect(words(25, 25.02, 25.14)).toContain('out of round')
+  const pattern = (...valuesMm: number[]) => patternText({ ...measured('bore', 0), valuesMm })
+  expect(pattern(25)).toBe('')
+  expect(pattern(25, 25.02)).toBe('2 readings, 0.02 mm apart')
+  expect(pattern(25, 25.02, 25.14)).toContain('out of round')
 })
 
 describe('reading model', () => {

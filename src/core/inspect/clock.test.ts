@@ -15,8 +15,8 @@ describe('where on a ring something was seen', () => {
     [[1, 4], 'at 1 and 4 o’clock'],
     [[2, 6, 10], 'at 2 and 6 and 10 o’clock'],
     [ALL, 'all round'],
-  ])('%j is “%s”', (hours, words) => {
-    expect(clockText(hours)).toBe(words)
+  ])('%j is “%s”', (hours, text) => {
+    expect(clockText(hours)).toBe(text)
   })
   it('turned by any number of hours the pattern is the same one, and what is told names the hours again', () => {
     fc.assert(
@@ -40,9 +40,9 @@ describe('where on a ring something was seen', () => {
     [[1, 5], null],
     [ALL, 'All round'],
     [[2, 6, 10], null],
-  ])('%j on a raceway: %s', (hours, words) => {
-    if (words === null) expect(placeSays('race', hours)).toBeNull()
-    else expect(placeSays('bearing', hours)).toContain(words)
+  ])('%j on a raceway: %s', (hours, text) => {
+    if (text === null) expect(placeSays('race', hours)).toBeNull()
+    else expect(placeSays('bearing', hours)).toContain(text)
   })
   it('says nothing of a load where there is no raceway', () => {
     expect(placeSays('seal', [6])).toBeNull()
@@ -50,8 +50,8 @@ describe('where on a ring something was seen', () => {
 })
 
 /** The hours that words name, from each first to its last. */
-function namedIn(words: string): number[] {
-  return [...words.matchAll(/(\d+)(?: to (\d+))?/g)].flatMap(([, from, to = from]) => {
+function namedIn(text: string): number[] {
+  return [...text.matchAll(/(\d+)(?: to (\d+))?/g)].flatMap(([, from, to = from]) => {
     const hours = [Number(from)]
     while (hours.at(-1) !== Number(to)) hours.push(((hours.at(-1) ?? 0) % 12) + 1)
     return hours

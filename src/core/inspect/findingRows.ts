@@ -3,21 +3,21 @@ import { FINDINGS } from '../kit'
 import { INSPECTED, PART_VERDICTS, RUNNING, SCENES } from './findingKinds'
 import { SETUP_TRAITS } from './setup'
 
-/** Words that hold in some setups only. */
-const SetupWords = z.object({
-  words: z.string(),
+/** A sentence that holds in some setups only. */
+const SetupText = z.object({
+  text: z.string(),
   /** where any of these holds; none = everywhere */
   in: z.array(z.enum(SETUP_TRAITS)).optional(),
   /** not where any of these holds */
   unless: z.array(z.enum(SETUP_TRAITS)).optional(),
 })
-export type SetupWords = z.output<typeof SetupWords>
+export type SetupText = z.output<typeof SetupText>
 
 /** A row of `data/inspection/findings.json`. */
 export const DamageMode = z.object({
   id: z.string(),
   parts: z.array(z.enum(INSPECTED)).min(1),
-  words: z.string(),
+  label: z.string(),
   /** failure mode, in the terms of ISO 15243 where it has one */
   term: z.string(),
   /** main group of ISO 15243; empty = none */
@@ -25,8 +25,8 @@ export const DamageMode = z.object({
   looks: z.string(),
   /** by severity */
   verdicts: z.tuple([z.enum(PART_VERDICTS), z.enum(PART_VERDICTS), z.enum(PART_VERDICTS)]),
-  replaceWith: z.array(SetupWords),
-  checkNext: z.array(SetupWords),
+  replaceWith: z.array(SetupText),
+  checkNext: z.array(SetupText),
   run: z.enum(RUNNING),
   causes: z.record(z.string(), z.number().positive()),
   sketch: z.object({ scene: z.enum(SCENES), marks: z.string() }),
@@ -38,9 +38,9 @@ export type DamageMode = z.output<typeof DamageMode>
 /** A row of `data/inspection/causes.json`. */
 export const Cause = z.object({
   id: z.string(),
-  words: z.string(),
+  label: z.string(),
   /** the first that holds in the setup; the last one holds everywhere */
-  remedy: z.array(SetupWords).min(1),
+  remedy: z.array(SetupText).min(1),
   prior: z.number().positive(),
   /** use, noise or age that speaks for (over 1) or against it */
   boost: z.record(z.string(), z.number().positive()),

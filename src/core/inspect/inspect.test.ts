@@ -171,9 +171,9 @@ describe('by arrangement', () => {
       for (const age of AGES) {
         const told = judgeParts(all, { tags: [], age, setup: setupOf(here, sealed) })
         const lines = [...told.causes.map((c) => c.remedy), ...told.checkNext, ...told.replaceWith]
-        for (const [words, roles] of NAMES)
+        for (const [label, roles] of NAMES)
           if (!here.slots.some(({ role }) => roles.includes(role)))
-            for (const line of lines) expect(line, `${code} ${String(words)}`).not.toMatch(words)
+            for (const line of lines) expect(line, `${code} ${String(label)}`).not.toMatch(label)
       }
     }
   })

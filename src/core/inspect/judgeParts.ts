@@ -1,5 +1,5 @@
 import type { Finding } from '../kit'
-import type { Cause, DamageMode, SetupWords } from './findingRows'
+import type { Cause, DamageMode, SetupText } from './findingRows'
 import { clockText } from './clock'
 import {
   INSPECTED,
@@ -42,7 +42,7 @@ export interface Evidence {
 
 export interface RankedCause {
   id: string
-  words: string
+  label: string
   remedy: string
   /** of all that the findings speak for, 0 to 1 */
   share: number
@@ -74,15 +74,15 @@ const worst = <T>(order: readonly T[], values: readonly T[], none: T): T =>
 
 const modeOf = (id: string): DamageMode | undefined => DAMAGE.find((mode) => mode.id === id)
 
-/** Words that hold in a setup, each once. */
-const wordsIn = (setup: Setup, all: readonly SetupWords[]): string[] => [
-  ...new Set(all.filter((told) => mayHold(setup, told.in, told.unless)).map(({ words }) => words)),
+/** Sentences that hold in a setup, each once. */
+const textsIn = (setup: Setup, all: readonly SetupText[]): string[] => [
+  ...new Set(all.filter((told) => mayHold(setup, told.in, told.unless)).map(({ text }) => text)),
 ]
 
 /** The first remedy that is known to hold; the last one holds everywhere. */
 const remedyIn = (setup: Setup, remedies: Cause['remedy']): string =>
   (remedies.find((told) => told.in?.some((trait) => setup[trait] === true) ?? true) ?? remedies.at(-1))
-    ?.words ?? ''
+    ?.text ?? ''
 
 /** Causes ranked: each finding speaks for its causes by weight and severity, circumstances raise or lower them. */
 function rankCauses(
@@ -102,7 +102,7 @@ function rankCauses(
       const score =
         weight * cause.prior * boosts.reduce((product, tag) => product * (cause.boost[tag] ?? 1), 1)
       const because = [
-        ...new Set(speaking.map(({ mode }) => mode.words.toLowerCase())),
+        ...new Set(speaking.map(({ mode }) => mode.label.toLowerCase())),
         ...boosts.filter((tag) => (cause.boost[tag] ?? 1) > 1).map(wordsOf),
       ]
       return { cause, score, because }
@@ -111,9 +111,9 @@ function rankCauses(
   const total = scored.reduce((sum, { score }) => sum + score, 0)
   return scored
     .sort((a, b) => b.score - a.score)
-    .map(({ cause: { id, words, remedy }, score, because }) => ({
+    .map(({ cause: { id, label, remedy }, score, because }) => ({
       id,
-      words,
+      label,
       remedy: remedyIn(setup, remedy),
       share: score / total,
       because,
@@ -150,16 +150,16 @@ export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspectio
     verdict: isPair(part) ? pair : verdictOf(part),
     findings: known
       .filter((s) => s.part === part)
-      .map(({ mode, at = [] }) => [mode.words, clockText(at)].filter(Boolean).join(' ')),
+      .map(({ mode, at = [] }) => [mode.label, clockText(at)].filter(Boolean).join(' ')),
   }))
   const serious = known.filter(({ mode, severity }) => mode.verdicts[SEVERITIES.indexOf(severity)] !== 'good')
   return {
     parts,
-    replaceWith: wordsIn(
+    replaceWith: textsIn(
       setup,
       serious.flatMap(({ mode }) => mode.replaceWith),
     ),
-    checkNext: wordsIn(
+    checkNext: textsIn(
       setup,
       known.flatMap(({ mode }) => mode.checkNext),
     ),

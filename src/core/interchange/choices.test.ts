@@ -97,8 +97,8 @@ it.each([
   ['6205-2RS', '6205RS', { wet: true }, /Less protection .* On a wet wheel water gets in/],
   ['6205Z', '6205', {}, /Less protection .* relubricated from the side/],
   ['6205-2RS', '6205DDU', {}, /^Same closure: contact seal on both sides/],
-] as const)('%s → %s, %j: %s', (from, to, place, words) =>
-  expect(check('closure', from, to, place)?.detail).toMatch(words),
+] as const)('%s → %s, %j: %s', (from, to, place, message) =>
+  expect(check('closure', from, to, place)?.detail).toMatch(message),
 )
 
 describe('limits that decide', () => {
@@ -287,7 +287,7 @@ describe('traps', () => {
         const other = findPart(shipped.catalogue, designation, part.piece)
         if (!other || other.family === part.family || !why.includes('Similar size')) continue
         const [a, b] = [familyFacts(part.family), familyFacts(other.family)]
-        if (a.element !== b.element) expect(why, `${part.base} ${designation}`).toContain(b.words)
+        if (a.element !== b.element) expect(why, `${part.base} ${designation}`).toContain(b.label)
         kinds.set(other.family, (kinds.get(other.family) ?? 0) + 1)
       }
       expect(Math.max(0, ...kinds.values()), part.base).toBeLessThanOrEqual(2)

@@ -103,7 +103,7 @@ function rodEndTwins({ family, base, series, dimensions, shank }: Part, catalogu
                 otherThan('the head', other.dimensions.outside, dimensions.outside),
                 otherThan('the thread', other.shank.thread, shank.thread),
               ]
-                .filter((words) => words !== '')
+                .filter((text) => text !== '')
                 .join(', ')}.`,
             ),
           ]

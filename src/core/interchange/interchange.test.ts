@@ -230,10 +230,10 @@ describe('no letter of a number is passed over', () => {
     ['6205', '6205HT', /not told up to which/],
     ['7205B-2RS', '7205B', /Less protection/],
     ['B7205C', '7205C', /Not told to be made for spindles/],
-  ])('%s by %s: %s', (from, to, words) => {
+  ])('%s by %s: %s', (from, to, message) => {
     const said = verdict(from, to)
     expect(said.verdict).not.toBe('identical')
-    expect(said.checks.map(({ detail }) => detail).join(' ')).toMatch(words)
+    expect(said.checks.map(({ detail }) => detail).join(' ')).toMatch(message)
   })
 })
 

@@ -55,10 +55,10 @@ const rollsAlike = (a: Part, b: Part): boolean =>
 
 function why(part: Part, other: Part, found: readonly Difference[]): string {
   if (found.length === 0)
-    return `Same size, but ${withArticle(familyFacts(other.family).words)}: ${other.family === 'insert' ? 'for a housing that lets it swivel' : 'made for other loads'}.`
+    return `Same size, but ${withArticle(familyFacts(other.family).label)}: ${other.family === 'insert' ? 'for a housing that lets it swivel' : 'made for other loads'}.`
   const sameCup = part.set && other.set && part.set.cup === other.set.cup
   const lead = sameCup ? `Same cup ${part.set?.cup}, another cone: ` : ''
-  const kind = rollsAlike(part, other) ? '' : `, but ${withArticle(familyFacts(other.family).words)}`
+  const kind = rollsAlike(part, other) ? '' : `, but ${withArticle(familyFacts(other.family).label)}`
   return `${capital(lead + found.map(sizeText).join('; '))}. Similar size${kind}; not interchangeable.`
 }
 
@@ -128,7 +128,7 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
     found.filter((f) => f.distance > 0).sort((a, b) => a.distance - b.distance),
   )
   const sizes = [...near.slice(0, MAX_NEAR), ...sameSize.slice(0, MAX_SAME_SIZE)].map(
-    ({ designation, kind, why: words }) => ({ designation, kind, why: words }),
+    ({ designation, kind, why: reason }) => ({ designation, kind, why: reason }),
   )
   const twins = [...inchBoreTwins(part, catalogue), ...familyTraps(part, catalogue)]
   const named = new Set([...sizes, ...twins].map((t) => numberKey(t.designation)))
@@ -148,7 +148,7 @@ function numberText(part: Part, other: Part): string {
     [d.bore, d.outside, d.width ?? d.totalWidth ?? d.coneWidth ?? d.cupWidth]
       .map((mm) => (mm === undefined ? '–' : writeMm(mm)))
       .join(' × ')
-  return `Reads like ${part.base} when it is worn, but is ${withArticle(familyFacts(other.family).words)} of ${sizes(other)} mm against ${sizes(part)}. Measure before you order.`
+  return `Reads like ${part.base} when it is worn, but is ${withArticle(familyFacts(other.family).label)} of ${sizes(other)} mm against ${sizes(part)}. Measure before you order.`
 }
 
 function sharedCupDifferences(part: Part, other: Part): Difference[] {

@@ -24,7 +24,7 @@ export interface Variant {
   contactAngle: number | null
   flange: boolean
   /** what its tokens tell of the cage, and in which words; null = the maker's standard */
-  cage: { kind: Cage | null; guide: SuffixToken['guide']; words: string } | null
+  cage: { kind: Cage | null; guide: SuffixToken['guide']; label: string } | null
   /** letters of a bearing matched to others or made to be, such as DB or BECBP; empty = it stands alone */
   pairing: string
   /** tolerance class; null = Normal */
@@ -98,7 +98,7 @@ const angleOf = (value: string | null): number | null =>
 /** Of a token that is a cage; else of one that tells it beside a design or a contact angle. */
 function cageOf(carried: readonly SuffixToken[]): Variant['cage'] {
   const token = carried.find(({ kind }) => kind === 'cage') ?? carried.find(({ cage }) => cage !== null)
-  return token ? { kind: token.cage, guide: token.guide, words: token.meaning } : null
+  return token ? { kind: token.cage, guide: token.guide, label: token.meaning } : null
 }
 
 /** Letters of pairing as they stand in the number, alone or within those of the angle. */

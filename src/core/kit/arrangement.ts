@@ -25,7 +25,7 @@ const id = z.string().regex(/^[a-zA-Z][a-zA-Z0-9]{0,39}$/, 'A name of letters an
 
 const SlotRow = z.object({
   id,
-  words: z.string().min(1, 'Name the part.').max(60),
+  label: z.string().min(1, 'Name the part.').max(60),
   role: z.enum(SLOT_ROLES),
   side: z.enum(['inner', 'outer', 'left', 'right']).optional(),
   /** holds the shaft along its axis, or lets it move */
@@ -78,7 +78,7 @@ export const ArrangementFile = z.object({
       /^[A-Za-z][A-Za-z0-9-]{0,11}$/,
       'A code of letters, figures and dashes, at most 12, such as A1 or pier-roller.',
     ),
-  words: z.string().min(3, 'Say what the arrangement is.').max(120),
+  title: z.string().min(3, 'Say what the arrangement is.').max(120),
   position: z.string().min(1).max(40).default('position'),
   /** another arrangement that this one changes */
   basedOn: z.string().max(12).optional(),
@@ -105,7 +105,7 @@ export type ArrangementFile = z.output<typeof ArrangementFile>
 /** An arrangement ready to be filled; a kit keeps the one it was filled by. */
 export const ArrangementSnapshot = z.object({
   code: z.string(),
-  words: z.string(),
+  title: z.string(),
   position: z.string(),
   hub: z.string(),
   hubAfter: z.string(),
@@ -204,7 +204,7 @@ export function resolveArrangement(
     ok: true,
     value: {
       code: file.code,
-      words: file.words,
+      title: file.title,
       position: file.position,
       hub: file.hub ?? under?.hub ?? 'hub',
       hubAfter: ids.has(hubAfter) ? hubAfter : first.id,

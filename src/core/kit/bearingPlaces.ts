@@ -28,8 +28,8 @@ const isAt = ({ id, side, locating }: Slot, name: string): boolean =>
 export const bearingPlaces = ({ slots }: Pick<Arrangement, 'slots'>): BearingPlace[] =>
   slots.flatMap((slot): BearingPlace[] => {
     if (slot.role === 'cone' && slot.mate !== undefined)
-      return [{ id: bearingName(slot), label: `${slot.side ?? slot.words} bearing`, takes: 'set' }]
-    return isWholeBearing(slot.role) ? [{ id: slot.id, label: slot.words, takes: 'bearing' }] : []
+      return [{ id: bearingName(slot), label: `${slot.side ?? slot.label} bearing`, takes: 'set' }]
+    return isWholeBearing(slot.role) ? [{ id: slot.id, label: slot.label, takes: 'bearing' }] : []
   })
 
 /**

@@ -137,7 +137,7 @@ describe('what else a place takes is named, listed, and not what it holds', () =
   })
   it('a snap ring and its pliers by what it sits in', () => {
     const kit = propose('D1', { parts: { hubUnit: '39x72x37' } })
-    const ring = kit.lines.find((l) => /snap/i.test(l.words))
+    const ring = kit.lines.find((l) => /snap/i.test(l.label))
     expect(ring?.reason).toContain('For a bore of 72 mm')
     expect(kit.tools.join()).toContain('Snap ring pliers for a bore of 72 mm')
   })
@@ -311,12 +311,12 @@ describe('what comes next', () => {
 })
 
 describe('a seal by its end', () => {
-  const words = (code: string, request: Partial<KitRequest>) =>
-    propose(code, request).checks.flatMap((c) => (/^(The )?.*seal.*fits/i.test(c.words) ? [c.words] : []))
+  const label = (code: string, request: Partial<KitRequest>) =>
+    propose(code, request).checks.flatMap((c) => (/^(The )?.*seal.*fits/i.test(c.title) ? [c.title] : []))
   it('is named where there are two, and not where there is one', () => {
     const sizes = { sealShaft: 42, sealHousing: 62 }
-    expect(words('A1', { parts: SETS, sizes })).toEqual(['Seal fits journal and counterbore'])
-    const two = words('B1', {
+    expect(label('A1', { parts: SETS, sizes })).toEqual(['Seal fits journal and counterbore'])
+    const two = label('B1', {
       parts: { bearing: '6004-2RS' },
       sizes: { ...sizes, sealShaft: 25, sealHousing: 42 },
     })
@@ -341,7 +341,7 @@ it('the play a collar leaves: just inside and just outside the usual', () => {
     propose('A3', {
       parts: { innerBearing: '30206', outerBearing: '30205' },
       sizes: { spacerLength: 40, seatDistance: 37.5 - play },
-    }).checks.find((c) => c.words.includes('collar'))?.result
+    }).checks.find((c) => c.title.includes('collar'))?.result
   expect([-0.001, 0.001, 0.026, 0.249, 0.251].map(of)).toEqual(['fail', 'warn', 'pass', 'pass', 'warn'])
 })
 

@@ -8,7 +8,7 @@ export const emptyKit = ({ code, slots }: Pick<Arrangement, 'code' | 'slots'>): 
   lines: slots.map((slot) => ({
     slot: slot.id,
     role: slot.role,
-    words: slot.words,
+    label: slot.label,
     designation: '',
     value: null,
     stays: false,

@@ -83,7 +83,7 @@ describe('turning shaft G1', () => {
     expect(k.lines.map((l) => l.designation)).toEqual(
       expect.arrayContaining(['40x62x8', 'KM8', 'MB8', '6208', 'NU208', '35x52x7']),
     )
-    expect(k.checks.find((c) => /floats/.test(c.words))?.detail).toMatch(/within itself/)
+    expect(k.checks.find((c) => /floats/.test(c.title))?.detail).toMatch(/within itself/)
     // ISO 246: NJ and NF have one flange less than they need to hold both ways, NUP has all.
     for (const [bearing, result] of [
       ['N208', 'fail'],
@@ -109,12 +109,12 @@ describe('turning shaft G1', () => {
 
 describe('own arrangements', () => {
   const file = (code: string, more: object = {}) =>
-    ArrangementFile.parse({ code, words: `Arrangement ${code}`, slots: [], ...more })
+    ArrangementFile.parse({ code, title: `Arrangement ${code}`, slots: [], ...more })
   const find =
     (...files: ArrangementFile[]) =>
     (code: string) =>
       [...files, ...SHIPPED_FILES].find((f) => f.code === code)
-  const words = (given: ArrangementFile, ...others: ArrangementFile[]) => {
+  const refusal = (given: ArrangementFile, ...others: ArrangementFile[]) => {
     const r = resolveArrangement(given, find(given, ...others))
     return r.ok ? '' : arrangementProblemText(r.problem)
   }
@@ -122,7 +122,7 @@ describe('own arrangements', () => {
     const own = file('pier', {
       basedOn: 'B1',
       drop: ['snapRing'],
-      slots: [{ id: 'shim', words: 'Shim', role: 'plain', after: 'spacerTube' }],
+      slots: [{ id: 'shim', label: 'Shim', role: 'plain', after: 'spacerTube' }],
     })
     const r = resolveArrangement(own, find())
     expect(r.ok && r.value.slots.map((s) => s.id)).toEqual([
@@ -138,19 +138,19 @@ describe('own arrangements', () => {
     ])
   })
   it('is refused in words when it goes in a circle, names nothing, or has a place twice', () => {
-    expect(words(file('a', { basedOn: 'b' }), file('b', { basedOn: 'a' }))).toMatch(/circle: a → b → a/)
-    expect(words(file('a', { basedOn: 'a' }))).toMatch(/circle/)
-    expect(words(file('a', { basedOn: 'Z9' }))).toMatch(/does not exist/)
-    expect(words(file('a'))).toMatch(/at least one place/)
-    expect(words(file('a', { slots: [{ id: 'x', words: 'X', role: 'cup', mate: 'y' }] }))).toMatch(
+    expect(refusal(file('a', { basedOn: 'b' }), file('b', { basedOn: 'a' }))).toMatch(/circle: a → b → a/)
+    expect(refusal(file('a', { basedOn: 'a' }))).toMatch(/circle/)
+    expect(refusal(file('a', { basedOn: 'Z9' }))).toMatch(/does not exist/)
+    expect(refusal(file('a'))).toMatch(/at least one place/)
+    expect(refusal(file('a', { slots: [{ id: 'x', label: 'X', role: 'cup', mate: 'y' }] }))).toMatch(
       /names “y”/,
     )
     expect(
-      words(
+      refusal(
         file('a', {
           slots: [
-            { id: 'x', words: 'X', role: 'plain' },
-            { id: 'x', words: 'X', role: 'plain', after: 'x' },
+            { id: 'x', label: 'X', role: 'plain' },
+            { id: 'x', label: 'X', role: 'plain', after: 'x' },
           ],
         }),
       ),
@@ -164,8 +164,8 @@ describe('own arrangements', () => {
   ])('%j is refused', (bad, message) => {
     const read = ArrangementFile.safeParse({
       code: 'x',
-      words: 'Some',
-      slots: [{ id: 'x', words: 'X', role: 'plain', ...bad }],
+      title: 'Some',
+      slots: [{ id: 'x', label: 'X', role: 'plain', ...bad }],
     })
     expect(read.success ? '' : read.error.issues[0]?.message).toMatch(message)
   })

@@ -22,7 +22,7 @@ export interface PlacedPart {
 export interface ExplodedView {
   parts: PlacedPart[]
   /** what is not ours, drawn plain: hub, housing, knuckle */
-  hub: { words: string; from: number; length: number; shapes: readonly Shape[] }
+  hub: { label: string; from: number; length: number; shapes: readonly Shape[] }
   length: number
   radius: number
 }
@@ -123,7 +123,7 @@ function hubShapes(left: number, right: number): { length: number; shapes: Shape
  * Places the parts of a kit along the axis in fitting order, to scale, with the hub where it belongs. Gaps get an
  * outline of usual proportions. Grease and what is only looked at have no outline.
  */
-export function explodedView({ slots, hub: words, hubAfter }: Arrangement, kit: Kit): ExplodedView {
+export function explodedView({ slots, hub: label, hubAfter }: Arrangement, kit: Kit): ExplodedView {
   const found = new Map(
     kit.lines.flatMap((line) => {
       const value = knownPart(line.value)
@@ -134,7 +134,7 @@ export function explodedView({ slots, hub: words, hubAfter }: Arrangement, kit: 
   const holds = ({ role }: Slot): boolean => isWholeBearing(role) || role === 'cup'
   const parts: PlacedPart[] = []
   let at = 0
-  let hub: ExplodedView['hub'] = { words, from: 0, length: 0, shapes: [] }
+  let hub: ExplodedView['hub'] = { label, from: 0, length: 0, shapes: [] }
   let radius = 0
   slots.forEach((slot, place) => {
     const line = kit.lines.find((l) => l.slot === slot.id)
@@ -160,7 +160,7 @@ export function explodedView({ slots, hub: words, hubAfter }: Arrangement, kit: 
     const right = seated(slots.slice(place + 1).find(holds))
     const made = hubShapes(left ?? right ?? UNKNOWN.outside, right ?? left ?? UNKNOWN.outside)
     at += BESIDE_HUB
-    hub = { words, from: at, length: made.length, shapes: shifted(made.shapes, at) }
+    hub = { label, from: at, length: made.length, shapes: shifted(made.shapes, at) }
     radius = Math.max(radius, made.radius)
     at += made.length + BESIDE_HUB + AIR
   })

@@ -31,7 +31,7 @@ export interface KitRequest {
 /** A line that no place of the arrangement asks for. */
 export interface ExtraLine {
   id: string
-  words: string
+  label: string
   designation: string
   /** pieces for one position */
   quantity: number
@@ -54,7 +54,7 @@ export type LineState = 'filled' | 'gap' | 'conflict'
 export interface KitLine {
   slot: string
   role: SlotRole
-  words: string
+  label: string
   designation: string
   /** the part itself, resolved; null where nothing stands or the old one stays */
   value: PartValue | null
@@ -82,7 +82,7 @@ export interface KitCheck {
   code: string
   data: Readonly<Record<string, unknown>>
   result: 'pass' | 'warn' | 'fail'
-  words: string
+  title: string
   detail: string
   slots: string[]
 }
@@ -93,7 +93,7 @@ export interface Kit {
   lines: KitLine[]
   checks: KitCheck[]
   /** places this machine has none of though they are always renewed, with the reason given */
-  absent: { slot: string; words: string; reason: string }[]
+  absent: { slot: string; label: string; reason: string }[]
   complete: boolean
   /** of everything that is bought; null while a price is unknown */
   price: number | null

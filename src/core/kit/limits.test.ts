@@ -8,8 +8,8 @@ import { arrangementOf, proposeKit, type KitRequest } from '.'
 const propose = (code: string, request: Partial<KitRequest>) =>
   proposeKit(arrangementOf(code), { positions: 1, parts: {}, sizes: {}, ...request }, shippedKnowledge)
 const SETS = { innerBearing: 'L68149/L68110', outerBearing: 'LM12749/LM12710' }
-const verdictOf = (request: Partial<KitRequest>, words: RegExp, code = 'A1') =>
-  propose(code, request).checks.find((c) => words.test(c.words))?.result ?? 'nothing to say'
+const verdictOf = (request: Partial<KitRequest>, message: RegExp, code = 'A1') =>
+  propose(code, request).checks.find((c) => message.test(c.title))?.result ?? 'nothing to say'
 const fits = (shaft: number, housing: number, width?: number) =>
   findSeals(shipped.catalogue, { shaft, housing, width }).fits.some(({ part }) => part.base === '35x52x7')
 
@@ -44,7 +44,7 @@ describe('sleeves over a grooved journal', () => {
 type Case = [
   limit: string,
   code: string,
-  words: RegExp,
+  message: RegExp,
   of: (value: number) => Partial<KitRequest>,
   inside: [number, string],
   outside: [number, string],
@@ -168,8 +168,8 @@ const CASES: Case[] = [
 ]
 
 describe('checks of a kit', () => {
-  it.each(CASES)('%s', (_, code, words, of, inside, outside) => {
-    expect([verdictOf(of(inside[0]), words, code), verdictOf(of(outside[0]), words, code)]).toEqual([
+  it.each(CASES)('%s', (_, code, title, of, inside, outside) => {
+    expect([verdictOf(of(inside[0]), title, code), verdictOf(of(outside[0]), title, code)]).toEqual([
       inside[1],
       outside[1],
     ])

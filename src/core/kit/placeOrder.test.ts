@@ -7,10 +7,10 @@ const find = (code: string) => SHIPPED_FILES.find((file) => file.code === code)
 const own = (slots: { id: string; after?: string | undefined }[], basedOn?: string): ArrangementFile =>
   ArrangementFile.parse({
     code: 'own-1',
-    words: 'Own',
+    title: 'Own',
     position: 'wheel',
     ...(basedOn && { basedOn }),
-    slots: slots.map((slot) => ({ words: slot.id, role: 'plain', ...slot })),
+    slots: slots.map((slot) => ({ label: slot.id, role: 'plain', ...slot })),
   })
 const resolved = (file: ArrangementFile): string[] => {
   const result = resolveArrangement(file, find)

@@ -74,7 +74,7 @@ function renamed(a: Arrangement): { arrangement: Arrangement; nameOf: (id: strin
       slots: a.slots.map((s) => ({
         ...s,
         id: nameOf(s.id),
-        words: `Thing ${nameOf(s.id)}`,
+        label: `Thing ${nameOf(s.id)}`,
         ...(s.mate !== undefined && { mate: refer(s.mate).id }),
         ...(s.like !== undefined && { like: refer(s.like).id }),
         ...(s.at !== undefined && { at: refer(s.at).id }),
@@ -89,9 +89,9 @@ describe.each([...ARRANGEMENTS.keys()])('%s', (code) => {
   const kit = propose(a, request)
 
   it('every check has a code and a whole text', () => {
-    for (const { code: check, words, detail } of kit.checks) {
+    for (const { code: check, title, detail } of kit.checks) {
       expect(check).not.toBe('')
-      expect(`${words} ${detail}`).not.toMatch(/undefined|NaN|null|\[object/)
+      expect(`${title} ${detail}`).not.toMatch(/undefined|NaN|null|\[object/)
     }
   })
   it('other ids and labels change no part, no check and no step', () => {
@@ -185,10 +185,10 @@ describe.each([...ARRANGEMENTS.keys()])('%s', (code) => {
     const k = propose(a, {
       ...request,
       quantities: { [first.slot]: 3 },
-      extras: [{ id: 'x1', words: 'Wheel studs', designation: 'M12x1.5x45', quantity: 6 }],
+      extras: [{ id: 'x1', label: 'Wheel studs', designation: 'M12x1.5x45', quantity: 6 }],
     })
     expect(k.lines.find((l) => l.slot === first.slot)).toMatchObject({ quantityPerPosition: 3, quantity: 6 })
-    expect(k.lines.at(-1)).toMatchObject({ words: 'Wheel studs', quantity: 12, state: 'filled' })
+    expect(k.lines.at(-1)).toMatchObject({ label: 'Wheel studs', quantity: 12, state: 'filled' })
   })
 })
 
@@ -281,7 +281,7 @@ describe('hardware follows the thread, whoever keeps which nut', () => {
     const k = propose(arrangementOf('A1'), { ...FULL, parts: { ...PARTS, castleNut: 'keep' }, findings: [] })
     const of = (id: string) => k.lines.find((l) => l.slot === id)?.designation
     expect([of('washer'), of('cotterPin')]).toEqual(['tab washer 3/4 spindle', 'cotter pin 4x40'])
-    expect(k.checks.some((c) => /One slot of the nut/.test(c.words))).toBe(true)
+    expect(k.checks.some((c) => /One slot of the nut/.test(c.title))).toBe(true)
   })
   it.each([
     ['3/4-16', 19.05, 1.5875, false],
@@ -310,7 +310,7 @@ it('a bearing on a taper brings its adapter sleeve, nut and washer with it (ISO 
   const of = (id: string) => k.lines.find((l) => l.slot === id)
   expect(of('adapterSleeve')).toMatchObject({ designation: 'H308', quantity: 1 })
   expect([of('lockNut')?.quantity, of('tabWasher')?.quantity]).toEqual([0, 0])
-  expect(k.checks.find((c) => /tapered bore/.test(c.words))?.detail).toMatch(/shaft of 35 mm/)
+  expect(k.checks.find((c) => /tapered bore/.test(c.title))?.detail).toMatch(/shaft of 35 mm/)
 })
 
 it('cones clamped over a collar: play = cone widths + collar − (seats + set widths), worked by hand', () => {
@@ -320,10 +320,13 @@ it('cones clamped over a collar: play = cone widths + collar − (seats + set wi
       positions: 1,
       parts: { innerBearing: '30206', outerBearing: '30205' },
       sizes: { spacerLength: 40, seatDistance },
-    }).checks.find((c) => /collar/i.test(c.words))
-  expect(collar(37.4)).toMatchObject({ result: 'pass', words: expect.stringContaining('0.10 mm') })
-  expect(collar(37.9)).toMatchObject({ result: 'fail', words: expect.stringContaining('0.40 mm of preload') })
-  expect(collar(36.5)).toMatchObject({ result: 'warn', words: expect.stringContaining('1.00 mm') })
+    }).checks.find((c) => /collar/i.test(c.title))
+  expect(collar(37.4)).toMatchObject({ result: 'pass', title: expect.stringContaining('0.10 mm') })
+  expect(collar(37.9)).toMatchObject({
+    result: 'fail',
+    title: expect.stringContaining('0.40 mm of preload'),
+  })
+  expect(collar(36.5)).toMatchObject({ result: 'warn', title: expect.stringContaining('1.00 mm') })
 })
 
 it('a nut of the spindle is asked for by the thread as typed, left-hand too, in every arrangement that asks for one', () => {
@@ -398,11 +401,11 @@ describe('whole jobs through the core for random arrangements', () => {
           const id = (n: number | undefined) => (n === undefined ? undefined : `s${n % rows.length}`)
           const file = ArrangementFile.parse({
             code: 'any',
-            words: 'Any arrangement',
+            title: 'Any arrangement',
             slots: rows.map(({ at, mate, like, ...row }, i) => ({
               ...row,
               id: `s${i}`,
-              words: `Place ${i}`,
+              label: `Place ${i}`,
               at: id(at),
               mate: id(mate),
               like: id(like),

@@ -65,7 +65,7 @@ function given(slot: Slot, text: string, bench: Bench): Filled {
   if (known && (role.takes?.(known.part) || isRingOf(known, slot.role))) return placed(slot, known, bench)
   if (known) {
     const is = withArticle(kindText(known.part))
-    const takes = withArticle(slot.words.toLowerCase())
+    const takes = withArticle(slot.label.toLowerCase())
     return conflict(slot, text, `${known.part.base} is ${is}; this place takes ${takes}.`)
   }
   if (role.freeText)
@@ -137,7 +137,7 @@ function lineOf(filled: Filled, bench: Bench): KitLine {
   return {
     slot: slot.id,
     role: slot.role,
-    words: slot.words,
+    label: slot.label,
     designation: filled.designation,
     value: filled.value,
     stays: filled.stays ?? false,
@@ -158,12 +158,12 @@ function lineOf(filled: Filled, bench: Bench): KitLine {
 /** Lines beside the places: studs, a drum, what a machine has more. */
 function extraLines(bench: Bench): KitLine[] {
   const { request, supplyOf } = bench
-  return (request.extras ?? []).map(({ id, words, designation, quantity }) => {
+  return (request.extras ?? []).map(({ id, label, designation, quantity }) => {
     const stock = supplyOf(designation)
     return {
       slot: `extra.${id}`,
       role: 'plain',
-      words,
+      label,
       designation,
       value: resolvePart(designation, bench) ?? { kind: 'text', text: designation },
       stays: false,
@@ -194,7 +194,7 @@ function withConflicts(lines: readonly KitLine[], checks: readonly KitCheck[]): 
   return lines.map((line) => {
     const failed = checks.find((c) => c.result === 'fail' && c.slots.includes(line.slot))
     return failed && line.state === 'filled'
-      ? { ...line, state: 'conflict', reason: `${failed.words}. ${failed.detail}` }
+      ? { ...line, state: 'conflict', reason: `${failed.title}. ${failed.detail}` }
       : line
   })
 }
@@ -205,12 +205,12 @@ export function nextStep(lines: readonly KitLine[]): Kit['next'] {
     return {
       heading:
         line.state === 'conflict'
-          ? `Change the ${line.words.toLowerCase()}`
-          : `Next: select the ${line.words.toLowerCase()}`,
+          ? `Change the ${line.label.toLowerCase()}`
+          : `Next: select the ${line.label.toLowerCase()}`,
       line: line.reason,
     }
   const assumed = lines.find((l) => l.assumed)
-  return assumed ? { heading: `Confirm the ${assumed.words.toLowerCase()}`, line: assumed.reason } : null
+  return assumed ? { heading: `Confirm the ${assumed.label.toLowerCase()}`, line: assumed.reason } : null
 }
 
 /** How a whole tapered bearing of an end is called where parts are given: `innerBearing`, `leftBearing`. */
@@ -299,7 +299,7 @@ export function proposeKit(
     checks,
     absent: arrangement.slots.flatMap((slot) => {
       const reason = filled.has(slot.id) ? undefined : reasonFor(slot, bench)
-      return reason === undefined ? [] : [{ slot: slot.id, words: slot.words, reason }]
+      return reason === undefined ? [] : [{ slot: slot.id, label: slot.label, reason }]
     }),
     complete: lines.every((line) => line.state === 'filled'),
     price: priceOf(lines),

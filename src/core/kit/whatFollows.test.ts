@@ -132,7 +132,7 @@ it.each([
   const k = propose('G1', { positions: 1, parts, sizes: {} })
   const found = k.lines.filter(({ role }) => role === 'adapterSleeve')
   expect(Object.fromEntries(found.map(({ slot, designation }) => [slot, designation]))).toEqual(sleeves)
-  expect(k.checks.filter(({ code }) => code === 'taperedBore').map(({ words }) => words)).toHaveLength(
+  expect(k.checks.filter(({ code }) => code === 'taperedBore').map(({ title }) => title)).toHaveLength(
     new Set(Object.values(parts).filter((p) => p.endsWith('K'))).size,
   )
 })

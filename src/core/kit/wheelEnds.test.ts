@@ -112,7 +112,7 @@ describe('B1', () => {
   it('says that the spacer is missing, and that open bearings do not belong here', () => {
     const k = propose('B1', { ...request, sizes: {}, parts: { ...request.parts, bearing: '6203' } })
     expect(k.lines.find((l) => l.slot === 'spacerTube')?.state).toBe('gap')
-    expect(k.checks.filter((c) => c.result === 'warn').map((c) => c.words)).toEqual(
+    expect(k.checks.filter((c) => c.result === 'warn').map((c) => c.title)).toEqual(
       expect.arrayContaining(['Spacer tube missing', 'A bearing is not closed on both sides']),
     )
   })
@@ -126,10 +126,10 @@ describe('seals', () => {
   it('fit by journal, counterbore and room; near ones fail with the reason', () => {
     const found = findSeals(shipped.catalogue, { shaft: 35, housing: 52, width: 7 })
     expect(found.fits[0]?.part.base).toBe('35x52x7')
-    expect(found.near.find((n) => n.part.base === '35x52x8')?.words).toMatch(
+    expect(found.near.find((n) => n.part.base === '35x52x8')?.reason).toMatch(
       /8 mm wide where there is room for 7/,
     )
-    expect(found.near.find((n) => n.part.base === '35x47x7')?.words).toMatch(/falls through/)
+    expect(found.near.find((n) => n.part.base === '35x47x7')?.reason).toMatch(/falls through/)
   })
   it('a 7 mm seal where 10 mm is needed is refused', () => {
     expect(
@@ -152,7 +152,7 @@ it('the exploded view stands in fitting order without overlaps, with a balloon f
       ['grease', 'check', 'consumable', 'nipple'].includes(s.role),
     )
     const view = explodedView(arrangement, k)
-    expect(view.hub.words).toBe(arrangement.hub)
+    expect(view.hub.label).toBe(arrangement.hub)
     expect(view.parts.map((p) => p.slot)).toEqual(
       k.lines.map((l) => l.slot).filter((id) => !shapeless.some((s) => s.id === id)),
     )

@@ -50,7 +50,7 @@ export interface LifeAnswer {
   staticSafety: number | null
   leastSafety: number
   loadForWantedKn: number
-  words: string[]
+  remarks: string[]
 }
 
 /** Least static safety of balls and rollers (ISO 76, guide values from memory). */
@@ -120,7 +120,7 @@ export function judgeLife(q: LifeQuestion): Result<LifeAnswer, LifeProblem> {
       staticSafety: null,
       leastSafety,
       loadForWantedKn,
-      words: ['The load is not known: nothing is said of its life.', wanted],
+      remarks: ['The load is not known: nothing is said of its life.', wanted],
     })
   const { kn, counted } = equivalentLoad(rule, loads, q.c0Kn)
   const apart = rule.by === 'limit' ? rule.apart : null
@@ -128,7 +128,7 @@ export function judgeLife(q: LifeQuestion): Result<LifeAnswer, LifeProblem> {
   const turns = a1 * ratingLife(q.cKn, kn, element)
   const hours = lifeHours(turns, q.rpm)
   const safety = q.c0Kn / equivalentStaticLoad(rule, loads)
-  const words = [
+  const remarks = [
     hours < q.wantedHours
       ? `${hoursText(hours)}, less than the ${hoursText(q.wantedHours)} wanted: a larger bearing, less load, or a change by the calendar.`
       : `${hoursText(hours)}, more than wanted. Wheel bearings mostly die of water, dirt and bad fitting, not of load.`,
@@ -150,6 +150,6 @@ export function judgeLife(q: LifeQuestion): Result<LifeAnswer, LifeProblem> {
     staticSafety: safety,
     leastSafety,
     loadForWantedKn,
-    words,
+    remarks,
   })
 }

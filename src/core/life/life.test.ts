@@ -174,9 +174,9 @@ describe('loads by kind of bearing', () => {
     ['GE20', 2, 0, /sliding distance/],
     ['HF1616', 2, 0, /torque/],
     ['30x47x7', 1, 0, /no rolling bearing/],
-  ])('%s with Fr %d and Fa %d is refused in words', (base, radialKn, axialKn, words) => {
+  ])('%s with Fr %d and Fa %d is refused in words', (base, radialKn, axialKn, message) => {
     const answer = judgeLife({ ...asked, part: partOf(base), radialKn, axialKn })
-    expect(answer.ok ? '' : lifeProblemText(answer.problem)).toMatch(words)
+    expect(answer.ok ? '' : lifeProblemText(answer.problem)).toMatch(message)
   })
   it('where nobody knows the angle, a radial load alone still has its life', () =>
     expect(judged({ part: partOf('7205'), radialKn: 2 }).equivalentKn).toBe(2))
@@ -232,21 +232,21 @@ describe('judgement', () => {
   it('without a load nothing is promised, but the load for the life is told', () => {
     const answer = judged({})
     expect(answer.hours).toBeNull()
-    expect(answer.words[0]).toContain('not known')
+    expect(answer.remarks[0]).toContain('not known')
     expect(judged({ radialKn: 0, axialKn: 0 })).toEqual(answer)
     // (10 000 h · 60 · 300 / 10⁶)^(1/3) = 5.646: 14 / 5.646 = 2.48 kN.
     expect(answer.loadForWantedKn).toBeCloseTo(2.48, 2)
   })
   it('a heavy load is called beyond the standard, and dents a standing bearing', () => {
-    const { words, staticSafety } = judged({ radialKn: 9 })
+    const { remarks, staticSafety } = judged({ radialKn: 9 })
     expect(staticSafety).toBeLessThan(1)
-    expect(words.join(' ')).toMatch(/half the dynamic rating/)
-    expect(words.join(' ')).toMatch(/dent the raceways/)
+    expect(remarks.join(' ')).toMatch(/half the dynamic rating/)
+    expect(remarks.join(' ')).toMatch(/dent the raceways/)
   })
   // Handbooks (from memory): a deep groove bearing takes at most half of C0 along its axis.
   it('more axial load than half of C0 is called too much, just less is not', () => {
     const warned = (axialKn: number) =>
-      judged({ radialKn: 1, axialKn }).words.join(' ').includes('half of C0')
+      judged({ radialKn: 1, axialKn }).remarks.join(' ').includes('half of C0')
     expect(warned(7.85 * 0.51)).toBe(true)
     expect(warned(7.85 * 0.49)).toBe(false)
   })
@@ -266,7 +266,7 @@ describe('judgement', () => {
     expect(judged({ part: partOf(base), running }).leastSafety).toBe(least)
     const dents = (radialKn: number) =>
       judged({ part: partOf(base), running, radialKn })
-        .words.join(' ')
+        .remarks.join(' ')
         .includes('dent')
     expect(dents(7.85 / least + 0.01)).toBe(true)
     expect(dents(7.85 / least - 0.01)).toBe(false)
@@ -310,7 +310,7 @@ describe('where a rule changes', () => {
 })
 
 describe('what is said beside a life', () => {
-  const said = (q: Partial<LifeQuestion>) => judged(q).words.join(' ')
+  const said = (q: Partial<LifeQuestion>) => judged(q).remarks.join(' ')
   const cone = { part: partOf('30205'), cKn: 30, c0Kn: 33 }
   it('the usual limit of a series only where an axial load counts with it and nobody gave another', () => {
     expect(said({ ...cone, radialKn: 2, axialKn: 1 })).toContain('usual limit e')

@@ -99,8 +99,8 @@ describe('rows', () => {
     [{ designation: 'Q1', bore: '30', outside: '20', width: '9' }, 'not smaller'],
     [{ designation: '6205', quantity: 'many' }, 'no figure'],
     [{ designation: '6205', quantity: '-1' }, 'cannot be'],
-  ])('%j is refused in words', (cells, words) => {
+  ])('%j is refused in words', (cells, message) => {
     const sorted = row(cells)
-    expect(sorted.ok ? '' : sorted.problem).toContain(words)
+    expect(sorted.ok ? '' : sorted.problem).toContain(message)
   })
 })

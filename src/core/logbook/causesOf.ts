@@ -8,7 +8,7 @@ export interface DamageCount {
 
 export interface CauseShare {
   id: string
-  words: string
+  label: string
   /** findings that point to it, each shared out over its causes by their weight */
   findings: number
 }
@@ -22,8 +22,8 @@ export function causesOf(counts: readonly DamageCount[]): CauseShare[] {
     for (const [cause, weight] of Object.entries(causes))
       shares.set(cause, (shares.get(cause) ?? 0) + (count * weight) / whole)
   }
-  return CAUSES.flatMap(({ id, words }) => {
+  return CAUSES.flatMap(({ id, label }) => {
     const findings = shares.get(id)
-    return findings === undefined ? [] : [{ id, words, findings }]
+    return findings === undefined ? [] : [{ id, label, findings }]
   }).sort((a, b) => b.findings - a.findings)
 }

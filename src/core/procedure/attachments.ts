@@ -21,6 +21,6 @@ export const HUB_BARE = 'The hub bare: no tyre, plastic or paint on it, no seale
  */
 export function hubHeatCaution(has: readonly HubAttachment[] | null): string {
   if (has === null) return HUB_BARE
-  const words = has.map((what) => HUB_ATTACHMENT_LABELS[what]).join(', ')
-  return words === '' ? '' : `Not with this on or in the hub: ${words}. Press it.`
+  const labels = has.map((what) => HUB_ATTACHMENT_LABELS[what]).join(', ')
+  return labels === '' ? '' : `Not with this on or in the hub: ${labels}. Press it.`
 }

@@ -20,7 +20,7 @@ const seatSteps = ({ fits, kit }: PlanFacts): Step[] =>
             id: `check.seat.${slot}.${ring}`,
             code: 'seat',
             data: {
-              part: kit.lines.find((l) => l.slot === slot)?.words.toLowerCase() ?? slot,
+              part: kit.lines.find((l) => l.slot === slot)?.label.toLowerCase() ?? slot,
               class: fit,
               verdict: seat.verdict,
               why: seat.why,
@@ -38,10 +38,10 @@ export function checkSteps(facts: PlanFacts): Step[] {
   const measured = fits.some((fit) => fit.seat)
   const closed = arrangement.slots.some((s) => s.role === 'ballBearing' || s.role === 'bearing')
   const steps: (Step | false)[] = [
-    ...inspected.map(({ part, words, verdict }): Step => ({
+    ...inspected.map(({ part, text, verdict }): Step => ({
       id: `check.found.${part}`,
       code: 'found',
-      data: { found: words, verdict },
+      data: { found: text, verdict },
     })),
     ...seatSteps(facts),
     !measured && fits.length > 0 && { id: 'check.seats', code: 'seatsMeasured', data: {} },

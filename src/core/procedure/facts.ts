@@ -90,7 +90,7 @@ const NUMBERED: ReadonlySet<HardwareDetails['what']> = new Set(['lockNut', 'lock
 
 /** Name and number, as a step says it. Hardware is listed by what it is: “dust cap 1.781 in” needs no name before it. */
 export const nameOf = ({ line }: Placed): string => {
-  const name = line.words.toLowerCase()
+  const name = line.label.toLowerCase()
   const hardware = knownPart(line.value)?.part.hardware
   if (hardware && !NUMBERED.has(hardware.what)) return line.designation
   return line.state === 'filled' && !line.stays && line.unit === 'pcs' && line.designation !== ''

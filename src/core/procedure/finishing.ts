@@ -87,7 +87,7 @@ const pumpedSteps = (place: Placed): Step[] =>
         {
           ...stepAt('finish', place),
           code: 'greasePumped',
-          data: { name: place.line.words, fills: place.slot.fills },
+          data: { name: place.line.label, fills: place.slot.fills },
         },
       ]
 

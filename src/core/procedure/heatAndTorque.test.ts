@@ -41,9 +41,9 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
   it('every fastener of the kit but a nut that sets the play has its torque, once', () => {
     for (const { code, p } of plans()) {
       const torqued = stepsOf(p)
-        .filter(({ id, words }) => id.startsWith('torque.') && !words.includes('No torque stands for it'))
+        .filter(({ id, text }) => id.startsWith('torque.') && !text.includes('No torque stands for it'))
         .map(({ id }) => id.slice(7))
-      const rows = p.torques.filter(({ words }) => !/seating torque|Wheel nuts/.test(words))
+      const rows = p.torques.filter(({ label }) => !/seating torque|Wheel nuts/.test(label))
       expect(torqued.sort(), code).toEqual(rows.map(({ id }) => id).sort())
     }
   })
@@ -88,7 +88,7 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
     const [first, second] = cups(hot)
     expect(first?.tool).toMatch(/^Heat the hub to about 120/)
     expect(second?.tool).toMatch(/^In the same heat/)
-    expect(second?.words).toContain('until the hub is cool')
+    expect(second?.text).toContain('until the hub is cool')
     for (const step of cups({
       ...hot,
       byHeat: false,
@@ -98,12 +98,12 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
   })
 
   it('a ring that will not come off is taken mildest first, and not heated beside what heat would spoil', () => {
-    const words = (more: Partial<PlanFacts>) =>
-      stepsOf(plan('A1', A1, more)).find(({ id }) => id === 'removal.stuckOnShaft')?.words ?? ''
-    expect(words({})).toBe('')
+    const textOf = (more: Partial<PlanFacts>) =>
+      stepsOf(plan('A1', A1, more)).find(({ id }) => id === 'removal.stuckOnShaft')?.text ?? ''
+    expect(textOf({})).toBe('')
     const stuck = { onShaft: true, inHub: false }
-    expect(words({ stuck })).toMatch(/oil.*separator.*heat.*split/)
-    expect(words({ stuck, hubHas: ['tyre'] })).toMatch(/no heat, with this on or near it: tyre/)
+    expect(textOf({ stuck })).toMatch(/oil.*separator.*heat.*split/)
+    expect(textOf({ stuck, hubHas: ['tyre'] })).toMatch(/no heat, with this on or near it: tyre/)
   })
   it('a bearing on its adapter sleeve is drawn up by its nut: no heat, no force, no torque', () => {
     const p = plan(
@@ -112,25 +112,25 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
       { fits: [{ ...TIGHT, slot: 'bearingLocating', ring: 'inner' }] },
     )
     const step = stepsOf(p).find((s) => s.id === 'mount.bearingLocating')
-    expect(step).toMatchObject({ words: expect.stringContaining('Neither heated nor pressed') as string })
+    expect(step).toMatchObject({ text: expect.stringContaining('Neither heated nor pressed') as string })
     expect(step?.tool).toBe('Feeler gauge, hook spanner')
-    const words = (id: string) => stepsOf(p).find((s) => s.id === id)?.words
-    expect(words('torque.lockNut')).toContain('No torque stands for it')
+    const textOf = (id: string) => stepsOf(p).find((s) => s.id === id)?.text
+    expect(textOf('torque.lockNut')).toContain('No torque stands for it')
     // A bore of 40 mm: handbook values from memory.
-    expect(words('torque.lockNut')).toContain('0.020 to 0.025 mm')
+    expect(textOf('torque.lockNut')).toContain('0.020 to 0.025 mm')
     // The floating end has no place for its nut: what is done with it stands at the bearing.
-    expect(words('mount.bearingFloating')).toMatch(/0\.020 to 0\.025 mm .* Tab bent into a slot/)
-    expect(words('mount.bearingLocating')).not.toContain('Tab bent')
+    expect(textOf('mount.bearingFloating')).toMatch(/0\.020 to 0\.025 mm .* Tab bent into a slot/)
+    expect(textOf('mount.bearingLocating')).not.toContain('Tab bent')
   })
   it('a sleeve is freed against its nut before nut and bearing come off (common practice)', () => {
     const p = plan('G1', { parts: { bearing: '22208EK' } })
     const step = (id: string) => stepsOf(p).find((s) => s.id === id)
     order(p, 'removal.lockNut', 'removal.bearingLocating', 'removal.adapterSleeve')
-    expect(step('removal.lockNut')?.words).toMatch(/bent back straight, then loosened .* not off/)
-    expect(step('removal.tabWasher')?.words).toContain('once the sleeve is free')
+    expect(step('removal.lockNut')?.text).toMatch(/bent back straight, then loosened .* not off/)
+    expect(step('removal.tabWasher')?.text).toContain('once the sleeve is free')
     for (const id of ['removal.bearingLocating', 'removal.bearingFloating'])
-      expect(step(id)?.words).toMatch(/freed by a tube .* against the nut.* off by hand/)
-    expect(step('removal.bearingFloating')?.words).toContain('tab of its nut bent back')
+      expect(step(id)?.text).toMatch(/freed by a tube .* against the nut.* off by hand/)
+    expect(step('removal.bearingFloating')?.text).toContain('tab of its nut bent back')
     expect(all(plan('G1', { parts: { bearing: '6208' } }))).not.toMatch(/sleeve freed|taper/)
   })
   it('a nut that draws up has no torque to write down; what is heated is asked only where a hub may be', () => {
@@ -151,9 +151,9 @@ describe('nothing is torqued too late, and no hub is heated that must not be (co
   it('an axle nut that no other part holds is staked after its torque, and lifted out of its groove before it is slackened (common practice)', () => {
     const d1 = plan('D1', D1)
     order(d1, 'torque.axleNut', 'finish.stake')
-    const words = (id: string) => d1.sections.flatMap((s) => s.steps).find((step) => step.id === id)?.words
-    expect(words('ground.axleNut')).toMatch(/staked collar lifted.*slacken/)
-    expect(words('finish.stake')).toMatch(/split collar is a new nut/)
+    const textOf = (id: string) => d1.sections.flatMap((s) => s.steps).find((step) => step.id === id)?.text
+    expect(textOf('ground.axleNut')).toMatch(/staked collar lifted.*slacken/)
+    expect(textOf('finish.stake')).toMatch(/split collar is a new nut/)
     // A castle nut has its pin.
     expect(
       plan('A1')

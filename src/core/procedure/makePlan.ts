@@ -41,10 +41,10 @@ function torqueRows(facts: PlanFacts): Plan['torques'] {
     .filter((place) => isFastener(place) && !isDrawingUp(facts, place))
     .map((place) => ({
       id: place.slot.id,
-      words: setsPlay(facts, place) ? `${place.line.words}, seating torque` : place.line.words,
+      label: setsPlay(facts, place) ? `${place.line.label}, seating torque` : place.line.label,
     }))
   return clampsByAxle(facts) || takesAxleAlong(facts)
-    ? [...rows, { id: 'axle', words: 'Fastener of the axle' }]
+    ? [...rows, { id: 'axle', label: 'Fastener of the axle' }]
     : rows
 }
 
@@ -61,12 +61,12 @@ function written(facts: PlanFacts, section: PlanSection): (step: Step) => PlanSt
   const moves = MOVES[section]
   return (step) => {
     const { id, code, data, school, stop, place, blockedBy } = step
-    const { words, tool, caution } = stepText(step)
+    const { text, tool, caution } = stepText(step)
     return {
       id,
       code,
       data,
-      words,
+      text,
       ...(tool && { tool }),
       ...(caution && { caution }),
       ...(school && { school: schoolNote(school, facts.schools) }),
@@ -87,7 +87,7 @@ export function makePlan(facts: PlanFacts): Plan {
   return {
     sections: BUILDERS.map(([id, build]) => ({
       id,
-      words: SECTION_LABELS[id],
+      label: SECTION_LABELS[id],
       steps: build(facts).map(written(facts, id)),
     })).filter(({ steps }) => steps.length > 0),
     torques: torqueRows(facts),

@@ -11,10 +11,10 @@ export const holdsWheel = ({ arrangement }: PlanFacts, { slot }: Placed): boolea
 /** Something to look at while fitting: an encoder by a paper clip, others by their note. */
 export function looked(facts: PlanFacts, place: Placed): Ordered[] {
   const { slot, line } = place
-  const noted = { code: 'looked', data: { name: line.words, note: line.note } } as const
+  const noted = { code: 'looked', data: { name: line.label, note: line.note } } as const
   if (slot.senses === undefined) return [{ ...stepAt('mount', place), order: 39, ...noted }]
   if (facts.encoder === null)
-    return [{ ...stepAt('mount', place), order: 39, code: 'encoderFound', data: { name: line.words } }]
+    return [{ ...stepAt('mount', place), order: 39, code: 'encoderFound', data: { name: line.label } }]
   return facts.encoder && slot.senses === 'sensor' ? [{ ...stepAt('mount', place), order: 88, ...noted }] : []
 }
 

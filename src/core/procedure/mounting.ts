@@ -176,7 +176,7 @@ const balls: OnBy = (_, place) => [
     ...stepAt('mount', place),
     order: 50,
     code: 'ballsIn',
-    data: { name: place.line.words, count: place.line.quantityPerPosition },
+    data: { name: place.line.label, count: place.line.quantityPerPosition },
   },
 ]
 

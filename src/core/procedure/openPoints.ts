@@ -14,7 +14,7 @@ export type OpenPoint = { [C in keyof OpenFacts]: { code: C; data: OpenFacts[C] 
 
 /** The part of a place, as it stands within a sentence. */
 const nameIn = ({ kit }: PlanFacts, id: string): string | undefined =>
-  kit.lines.find(({ slot }) => slot === id)?.words.toLowerCase()
+  kit.lines.find(({ slot }) => slot === id)?.label.toLowerCase()
 
 /** Seats that must be repaired before anything is fitted in them. */
 export const lostSeats = (facts: PlanFacts): OpenPoint[] =>
@@ -33,7 +33,7 @@ export function openPoints(facts: PlanFacts): OpenPoint[] {
       code: 'circle',
       data: { parts: [...circle, ...circle.slice(0, 1)].map(called) },
     },
-    ...facts.kit.lines.flatMap(({ state, words: place, reason }): OpenPoint[] =>
+    ...facts.kit.lines.flatMap(({ state, label: place, reason }): OpenPoint[] =>
       state === 'filled' ? [] : [{ code: state === 'gap' ? 'gap' : 'misfit', data: { place, reason } }],
     ),
     ...lostSeats(facts),

@@ -34,7 +34,7 @@ describe('order of work (common practice)', () => {
     )
     order(p, 'removal.retainer', 'removal.bearingLeft')
     const second = stepsOf(p).find((s) => s.id === 'mount.bearingRightSecond')
-    expect(second?.words).toContain('against the one before it')
+    expect(second?.text).toContain('against the one before it')
   })
   it('A3: the dry trial before the grease, nothing set by the nut, which is fully tight', () => {
     const p = plan('A3', { ...A1, parts: { innerBearing: '30206', outerBearing: '30205' } })
@@ -49,7 +49,7 @@ describe('order of work (common practice)', () => {
       'adjust.clamped',
       'finish.cap',
     )
-    expect(p.torques.map((t) => t.words)).toEqual(['Nut, fully tight'])
+    expect(p.torques.map((t) => t.label)).toEqual(['Nut, fully tight'])
   })
   it('A4: wheel nuts cracked first and tightened last, the inner nut set and not tightened, the tab bent after the outer one', () => {
     const p = plan('A4', { ...A1, parts: { innerBearing: '32007X', outerBearing: 'LM67048/LM67010' } })
@@ -74,7 +74,7 @@ describe('order of work (common practice)', () => {
     for (const id of ['mount.bearingRear', 'mount.bearingFront'])
       expect(stepsOf(p).find((s) => s.id === id)).toMatchObject({
         id,
-        words: expect.stringContaining('by thumb'),
+        text: expect.stringContaining('by thumb'),
         place: id.slice(6),
       })
   })
@@ -123,7 +123,7 @@ describe('every shipped arrangement', () => {
       expect(p.sections.map((s) => s.id).slice(0, 2)).toEqual(['before', 'removal'])
       expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length)
       expect(all(p)).not.toMatch(/\d\s*(N·m|Nm|lbf|ft-lb)/)
-      for (const { words } of steps) expect(words).toMatch(/^[A-Z0-9“]/)
+      for (const { text } of steps) expect(text).toMatch(/^[A-Z0-9“]/)
       expect(steps.some((s) => s.caution)).toBe(true)
     },
   )
@@ -132,16 +132,16 @@ describe('every shipped arrangement', () => {
 it.each([
   ['fittingHub', /room between the bearings .* outer bearing/],
   ['fittingSpindle', /behind the inner bearing .* clean through the outer bearing/],
-])('%s is pumped before the cap, with what it fills said', (place, words) => {
+])('%s is pumped before the cap, with what it fills said', (place, text) => {
   const p = plan('A1', { ...A1, parts: { ...A1.parts, [place]: 'keep' } })
   const step = stepsOf(p).find(({ id }) => id === `finish.${place}`)
-  expect(step?.words).toMatch(words)
+  expect(step?.text).toMatch(text)
   expect(step?.caution).toContain('seal')
   order(p, `finish.${place}`, 'finish.cap')
   expect(stepsOf(p).map(({ id }) => id)).not.toContain(`mount.${place}`)
 })
 it('a grease-fill cap says which bearing it does not reach', () => {
   const p = plan('A1', { ...A1, parts: { ...A1.parts, cap: 'grease-fill cap 1.781 in' } })
-  expect(stepsOf(p).find(({ id }) => id === 'finish.cap.pump')?.words).toMatch(/outer bearing alone/)
+  expect(stepsOf(p).find(({ id }) => id === 'finish.cap.pump')?.text).toMatch(/outer bearing alone/)
   expect(stepsOf(plan('A1', A1)).map(({ id }) => id)).not.toContain('finish.cap.pump')
 })

@@ -30,7 +30,7 @@ export interface PlanFacts {
   kit: Kit
   fits: readonly SeatFit[]
   /** verdicts of the inspection, by part looked at */
-  inspected: { part: string; words: string; verdict: 'good' | 'doubtful' | 'replace' }[]
+  inspected: { part: string; text: string; verdict: 'good' | 'doubtful' | 'replace' }[]
   /** rings that would not come off, as the inspection says */
   stuck: { onShaft: boolean; inHub: boolean }
   /** to look at next, as the inspection says */
@@ -61,7 +61,7 @@ export interface PlanStep {
   id: string
   code: StepCode
   data: Told['data']
-  words: string
+  text: string
   /** stands beside the step: what can hurt */
   caution?: string
   /** size of the tool, force or heat */
@@ -93,11 +93,11 @@ export const SECTION_LABELS: Record<PlanSection, string> = {
 
 export interface TorqueRow {
   id: string
-  words: string
+  label: string
 }
 
 export interface Plan {
-  sections: { id: PlanSection; words: string; steps: PlanStep[] }[]
+  sections: { id: PlanSection; label: string; steps: PlanStep[] }[]
   /** values come from the manual: never from here */
   torques: TorqueRow[]
   alwaysNew: string[]

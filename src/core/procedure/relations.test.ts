@@ -118,13 +118,13 @@ describe('the plan is an order of its relations, and taking apart mirrors it', (
           const resolved = resolveArrangement(
             {
               code: 'own',
-              words: 'an arrangement of our own',
+              title: 'an arrangement of our own',
               position: 'position',
               basedOn: code,
               drop: dropped.map(at),
               slots: added.map(({ role, side, after }, i) => ({
                 id: `own${i}`,
-                words: `Part ${i}`,
+                label: `Part ${i}`,
                 role,
                 ...(side && { side }),
                 after: at(after),
@@ -158,7 +158,7 @@ const fileOf = (code: string) => {
   const a = arrangementOf(code)
   return {
     code,
-    words: a.words,
+    title: a.title,
     position: a.position,
     drop: [],
     hub: a.hub,

@@ -74,7 +74,7 @@ type OffBy = (facts: PlanFacts, place: Placed, order: readonly string[]) => Off 
 /** A part that comes off in one way only. */
 const simply =
   (code: NamedCode<RemovalFacts>): OffBy =>
-  (_, { line }) => ({ code, data: { name: line.words } })
+  (_, { line }) => ({ code, data: { name: line.label } })
 const nothing: OffBy = () => null
 const BENT: readonly SlotRole[] = ['lockWasher', 'tabWasher']
 /** A bent washer is still over the nut when it comes off. */
@@ -86,13 +86,13 @@ const nut: OffBy = (facts, place, order) => {
   const { slot, line } = place
   const tabFirst = slot.role !== 'axleNut' && isUnderBent(facts, slot.id, order)
   return isDrawingUp(facts, place)
-    ? { code: 'nutLoosened', data: { name: line.words, tabFirst } }
-    : { code: 'nutOff', data: { name: line.words, tabFirst, slackened: slot.role === 'axleNut' } }
+    ? { code: 'nutLoosened', data: { name: line.label, tabFirst } }
+    : { code: 'nutOff', data: { name: line.label, tabFirst, slackened: slot.role === 'axleNut' } }
 }
 const unbent: OffBy = (facts, { slot, line }) => {
   const nutOver = placesOf(facts).find((p) => p.slot.id === slot.at)
   const withNut = nutOver !== undefined && isDrawingUp(facts, nutOver)
-  return { code: 'bentWasherOff', data: { name: line.words, withNut } }
+  return { code: 'bentWasherOff', data: { name: line.label, withNut } }
 }
 
 /** A drift that reaches and catches a ring; any, where its size is not known. */
@@ -103,7 +103,7 @@ function byDrift(drift: ReturnType<typeof driftFor>): OutBy {
 const cupOut: OffBy = (facts, place, order) => ({
   code: 'cupOut',
   data: {
-    name: place.line.words,
+    name: place.line.label,
     by: facts.schools.driving === 'press' ? { puller: 'any' } : byDrift(driftFor(facts, place, order)),
   },
   driven: true,
@@ -127,7 +127,7 @@ const isFirstOut = (facts: PlanFacts, { slot }: Placed, order: readonly string[]
 const bearingOut: OffBy = (facts, place, order) => {
   const { slot, line } = place
   const { arrangement } = facts
-  const name = line.words
+  const name = line.label
   if (slot.byThumb) return { code: 'bearingPushedOut', data: { name } }
   if (isOnSleeve(facts, slot.id))
     return { code: 'bearingOffSleeve', data: { name, ownNut: hasOwnNut(facts, slot.id) } }
@@ -178,13 +178,13 @@ const OFF: Readonly<Record<SlotRole, OffBy>> = {
   clampScrew: simply('clampScrewLoose'),
   setScrews: (facts, { line }) => ({
     code: 'setScrewsLoose',
-    data: { name: line.words, onInsert: isInsert(facts) },
+    data: { name: line.label, onInsert: isInsert(facts) },
   }),
   retainer: simply('retainerOut'),
   bolts: simply('boltsOut'),
   cone: (_, { slot, line }) => ({
     code: 'coneOut',
-    data: { name: line.words, caught: endOf(slot) === 'first' },
+    data: { name: line.label, caught: endOf(slot) === 'first' },
   }),
   cup: cupOut,
   ballCup: (facts, place, order) => (place.line.stays ? null : cupOut(facts, place, order)),

@@ -1,14 +1,14 @@
 /** Where practitioners differ: each way, and when it is right (common practice). A shop chooses; the other is always shown. */
 export const SCHOOLS = {
   adjustment: {
-    words: 'Setting a tapered pair',
+    label: 'Setting a tapered pair',
     ways: {
       measured: 'dial indicator: wherever the manual gives a play, and on anything that carries people',
       feel: 'spin, tighten, back off, finger-tight: utility axles without a figure in the manual',
     },
   },
   grease: {
-    words: 'Filling a hub',
+    label: 'Filling a hub',
     ways: {
       bySpeed: 'by the speed factor: full when slow, part when fast',
       full: 'packed full: slow, wet wheels',
@@ -16,48 +16,48 @@ export const SCHOOLS = {
     },
   },
   driving: {
-    words: 'Getting rings out and in',
+    label: 'Getting rings out and in',
     ways: {
       press: 'press or puller: sealed units, aluminium, everything tight',
       hammer: 'hammer and brass punch: loose cups in steel hubs, in the field',
     },
   },
   heat: {
-    words: 'Heat',
+    label: 'Heat',
     ways: {
       heat: 'warm the hub or the bearing: light alloy, tight shafts; no force, no scores',
       cold: 'cold with press and oil: sealed bearings, painted or greased parts near by',
     },
   },
   reuse: {
-    words: 'A good bearing once it is out',
+    label: 'A good bearing once it is out',
     ways: {
       renew: 'always renew once open: labour costs more than the part',
       inspect: 'inspect and reuse a good set: clean, packed, marked by position, cup and cone together',
     },
   },
   sides: {
-    words: 'One side or both',
+    label: 'One side or both',
     ways: {
       both: 'both sides of the axle: the other has run as far',
       one: 'one side: early failure with a cause of its own',
     },
   },
   sealing: {
-    words: 'Closures',
+    label: 'Closures',
     ways: {
       sealed: 'sealed on both sides: washed, nobody relubricates',
       open: 'open and relubricated: somebody keeps the interval',
     },
   },
   torque: {
-    words: 'Tightening',
+    label: 'Tightening',
     ways: {
       wrench: 'torque wrench to the value of the manual: always where a value is given',
       feel: 'experienced feel: small fasteners without a value, never wheel, brake or axle nuts',
     },
   },
-} as const satisfies Record<string, { words: string; ways: Record<string, string> }>
+} as const satisfies Record<string, { label: string; ways: Record<string, string> }>
 
 export type SchoolName = keyof typeof SCHOOLS
 export const SCHOOL_NAMES = Object.keys(SCHOOLS) as [SchoolName, ...SchoolName[]]
@@ -83,11 +83,11 @@ export interface SchoolNote {
 
 /** Workshop practice, and when the other way is right. */
 export function schoolNote(name: SchoolName, schools: PracticePreferences): SchoolNote {
-  const { words, ways } = SCHOOLS[name]
+  const { label, ways } = SCHOOLS[name]
   const mine = schools[name]
   const all = Object.entries<string>(ways)
   return {
-    about: words,
+    about: label,
     mine: all.find(([way]) => way === mine)?.[1] ?? '',
     others: all.filter(([way]) => way !== mine).map(([, when]) => when),
   }

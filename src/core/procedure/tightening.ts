@@ -51,7 +51,7 @@ export const isDrawingUp = (facts: PlanFacts, { slot }: Placed): boolean =>
 function torqueStep(facts: PlanFacts, place: Placed): Step {
   const { slot, line } = place
   const frame = stepAt('torque', place)
-  const name = line.words
+  const name = line.label
   if (isDrawingUp(facts, place))
     return {
       ...frame,

@@ -46,7 +46,7 @@ export const TOOL_LABELS: Record<ToolKind, string> = {
 /** One tool of the shop. A range: pliers for 20 to 60 mm, a press to 100 kN. */
 export interface OwnTool {
   kind: ToolKind
-  words: string
+  label: string
   from?: number | undefined
   to?: number | undefined
   /** of a sleeve, socket or ring, mm: what it can drive or receive; of a drift how thick it is outside and how long it is deep */
@@ -111,7 +111,7 @@ export type ToolWish = Wanted & { [C in keyof ToolFacts]: { code: C; data: ToolF
 
 /** A tool as it is read. */
 export interface WantedTool extends Wanted {
-  words: string
+  label: string
   /** what serves safely in its place; empty = nothing does */
   improvise: string
 }
@@ -155,5 +155,5 @@ const serves = (own: OwnTool, wanted: WantedTool): boolean => {
 /** Picks from the shop's own tools; says what is missing. */
 export const pickTools = (wanted: readonly WantedTool[], toolbox: readonly OwnTool[]): ToolAnswer[] =>
   wanted
-    .filter((tool, i) => wanted.findIndex((t) => t.words === tool.words) === i)
-    .map((tool) => ({ ...tool, own: toolbox.find((own) => serves(own, tool))?.words ?? null }))
+    .filter((tool, i) => wanted.findIndex((t) => t.label === tool.label) === i)
+    .map((tool) => ({ ...tool, own: toolbox.find((own) => serves(own, tool))?.label ?? null }))

@@ -34,7 +34,7 @@ it('a press is half as strong again as the ring wants, none for a ring of one ki
   const presses = (forceKn: number) =>
     plan('B2', B2, { fits: [{ ...TIGHT, slot: 'bearingLeft', forceKn }] })
       .tools.filter(({ kind }) => kind === 'press')
-      .map(({ words }) => words)
+      .map(({ label }) => label)
   expect(presses(12)).toEqual(['Press, at least 18 kN'])
   expect(presses(1.01)).toEqual(['Press, at least 2 kN'])
   expect(presses(1)).toEqual([])
@@ -43,19 +43,17 @@ it('a press is half as strong again as the ring wants, none for a ring of one ki
 describe('tools', () => {
   const sleeve: WantedTool = {
     kind: 'sleeve',
-    words: 'Sleeve 61.5',
+    label: 'Sleeve 61.5',
     from: 60,
     to: 61.5,
     improvise: 'old ring',
   }
   it.each([
-    [{ kind: 'sleeve' as const, words: 'set', from: 20, to: 62 }, 'set'],
-    [{ kind: 'sleeve' as const, words: 'one', from: 61, to: 61 }, 'one'],
-    [{ kind: 'sleeve' as const, words: 'too large', from: 63, to: 63 }, null],
-    [{ kind: 'socket' as const, words: 'socket', from: 61, to: 61 }, null],
-  ])('%j serves for 60 to 61.5 mm: %s', (own, words) =>
-    expect(pickTools([sleeve], [own])[0]?.own).toBe(words),
-  )
+    [{ kind: 'sleeve' as const, label: 'set', from: 20, to: 62 }, 'set'],
+    [{ kind: 'sleeve' as const, label: 'one', from: 61, to: 61 }, 'one'],
+    [{ kind: 'sleeve' as const, label: 'too large', from: 63, to: 63 }, null],
+    [{ kind: 'socket' as const, label: 'socket', from: 61, to: 61 }, null],
+  ])('%j serves for 60 to 61.5 mm: %s', (own, text) => expect(pickTools([sleeve], [own])[0]?.own).toBe(text))
   // Drives the outer ring of 6205 (52 outside): clear of the seal inside, no wider than the ring.
   it.each([
     [{ insideMm: 47, outsideMm: 51.5, depthMm: 40 }, true],
@@ -67,15 +65,15 @@ describe('tools', () => {
       ...sleeve,
       tube: { insideFrom: 46.6, outsideFrom: 50, outsideTo: 51.5 },
     }
-    const own = { kind: 'socket' as const, words: '46 mm socket', ...size }
+    const own = { kind: 'socket' as const, label: '46 mm socket', ...size }
     expect(pickTools([wanted], [own])[0]?.own).toBe(serves ? '46 mm socket' : null)
   })
   it('what receives a ring that is pressed out is wider than it, and deeper', () => {
     const tools = (own: object) =>
-      plan('B1', B2, { toolbox: [{ kind: 'receiver' as const, words: 'tube', ...own }] }).tools.find(
+      plan('B1', B2, { toolbox: [{ kind: 'receiver' as const, label: 'tube', ...own }] }).tools.find(
         ({ kind }) => kind === 'receiver',
       )
-    expect(tools({})?.words).toMatch(/inside over 43 mm \(1.693 in\), deeper than 12 mm \(0.472 in\)/)
+    expect(tools({})?.label).toMatch(/inside over 43 mm \(1.693 in\), deeper than 12 mm \(0.472 in\)/)
     expect(tools({ insideMm: 44, outsideMm: 60, depthMm: 20 })?.own).toBe('tube')
     expect(tools({ insideMm: 42, outsideMm: 60, depthMm: 20 })?.own).toBeNull()
     expect(tools({ insideMm: 44, outsideMm: 60, depthMm: 10 })?.own).toBeNull()
@@ -94,7 +92,7 @@ describe('tools', () => {
     const drift = (own: object) =>
       plan('B1', B2, {
         schools: { ...DEFAULT_PRACTICES, driving: 'hammer' },
-        toolbox: [{ kind: 'brassDrift' as const, words: 'our drift', ...own }],
+        toolbox: [{ kind: 'brassDrift' as const, label: 'our drift', ...own }],
       }).tools.find(({ kind }) => kind === 'brassDrift')
     // 6004-2RS either side of a spacer of 38: 12 + 38 + 40 held.
     expect(drift({})).toMatchObject({ bar: { longerThan: 90 }, own: 'our drift' })
@@ -117,14 +115,14 @@ describe('tools', () => {
     expect(step('mount.bearingLeft')?.tool).toContain('M16 rod')
     expect(step('mount.bearingRight')?.tool).toMatch(/over the axle that is in/)
     expect(step('mount.bearingRight')?.tool).not.toContain('rod')
-    expect(step('removal.bearingRight')?.words).toContain('out with the axle')
+    expect(step('removal.bearingRight')?.text).toContain('out with the axle')
     expect(step('removal.bearingLeft')?.tool).toMatch(/Blind hole puller for a bore of 12 mm/)
   })
   it('a press serves for less than its force', () => {
-    const press: WantedTool = { kind: 'press', words: 'Press 18', from: 18, to: Infinity, improvise: '' }
-    expect(pickTools([press], [{ kind: 'press', words: 'arbor', to: 20 }])[0]?.own).toBe('arbor')
-    expect(pickTools([press], [{ kind: 'press', words: 'small', to: 10 }])[0]?.own).toBeNull()
+    const press: WantedTool = { kind: 'press', label: 'Press 18', from: 18, to: Infinity, improvise: '' }
+    expect(pickTools([press], [{ kind: 'press', label: 'arbor', to: 20 }])[0]?.own).toBe('arbor')
+    expect(pickTools([press], [{ kind: 'press', label: 'small', to: 10 }])[0]?.own).toBeNull()
   })
   it('the socket is that of the nut, 1 1/8 in across flats for 3/4-16', () =>
-    expect(plan('A1', A1).tools.find((t) => t.kind === 'socket')?.words).toContain('28.6'))
+    expect(plan('A1', A1).tools.find((t) => t.kind === 'socket')?.label).toContain('28.6'))
 })

@@ -74,7 +74,7 @@ const hardware = (facts: PlanFacts, slot: string): HardwareDetails | undefined =
   partAt(facts, slot)?.part.hardware
 
 const lineText = ({ kit }: PlanFacts, slot: string): string =>
-  kit.lines.find((line) => line.slot === slot)?.words.toLowerCase() ?? 'bearing'
+  kit.lines.find((line) => line.slot === slot)?.label.toLowerCase() ?? 'bearing'
 
 /** One drift serves a whole hub: it reaches and leans enough for each of its rings. */
 function driftOfHub(facts: PlanFacts, order: readonly string[]): Bar | null {

@@ -6,7 +6,7 @@ import { DEFAULT_PRACTICES, SCHOOL_NAMES, schoolNote, SCHOOLS } from './schools'
 
 it('five things to look at next are named, not more', () => {
   const step = stepsOf(plan('B2', B2, { checkNext: ['A.', 'B.', 'C.', 'D.', 'E.', 'F.'] }))
-  expect(step.find(({ code }) => code === 'lookAlso')?.words).toBe('Look also: A. B. C. D. E.')
+  expect(step.find(({ code }) => code === 'lookAlso')?.text).toBe('Look also: A. B. C. D. E.')
 })
 
 /** Runs of three words that stand twice in a text, small letters and marks aside. */
@@ -17,7 +17,7 @@ function saidTwice(text: string): string[] {
 }
 
 it.each([...ARRANGEMENTS.keys()])('%s: no step says the same twice', (code) => {
-  const twice = stepsOf(plan(code)).flatMap(({ id, words }) => saidTwice(words).map((run) => [id, run]))
+  const twice = stepsOf(plan(code)).flatMap(({ id, text }) => saidTwice(text).map((run) => [id, run]))
   expect(twice).toEqual([])
 })
 
@@ -41,8 +41,8 @@ describe('what is there is mentioned, what is not is not', () => {
     for (const code of ['B1', 'B2']) {
       const seals = stepsOf(plan(code, B2)).filter(({ id }) => id.startsWith('mount.seal'))
       expect(seals.length, code).toBe(2)
-      for (const { words } of seals)
-        expect(words).toMatch(/spring side toward what is kept in, as the old one sat/)
+      for (const { text } of seals)
+        expect(text).toMatch(/spring side toward what is kept in, as the old one sat/)
     }
     for (const [code, request] of [
       ['A1', A1],
@@ -55,9 +55,9 @@ describe('what is there is mentioned, what is not is not', () => {
     ['NU207', 'the outer ring with its rollers into the housing'],
     ['NJ207', 'the outer ring with its rollers into the housing'],
     ['N207', 'the inner ring with its rollers goes on the shaft'],
-  ])('%s comes apart: %s', (bearing, words) => {
+  ])('%s comes apart: %s', (bearing, text) => {
     const p = plan('G1', { parts: { bearingLocating: '6207/C3', bearingFloating: bearing } })
-    expect(all(p)).toContain(words)
+    expect(all(p)).toContain(text)
     expect(all(p)).toContain('Its outer ring stays in the housing')
   })
   it.each(['NUP207', '6207'])('%s does not come apart', (bearing) =>
@@ -95,17 +95,17 @@ describe('what is there is mentioned, what is not is not', () => {
     order(plan('B3', B2), 'removal.wheel', 'removal.carrier', 'mount.carrier', 'mount.wheel')
   })
   it('a bent tab is straightened before its nut is turned', () => {
-    const words = (code: string, id: string, request: Partial<KitRequest>) =>
-      stepsOf(plan(code, request)).find((s) => s.id === id)?.words
-    expect(words('A4', 'removal.outerRingNut', A1)).toContain('bent back straight, then off')
-    expect(words('G1', 'removal.lockNut', { parts: { bearing: '6208' } })).toContain(
+    const textOf = (code: string, id: string, request: Partial<KitRequest>) =>
+      stepsOf(plan(code, request)).find((s) => s.id === id)?.text
+    expect(textOf('A4', 'removal.outerRingNut', A1)).toContain('bent back straight, then off')
+    expect(textOf('G1', 'removal.lockNut', { parts: { bearing: '6208' } })).toContain(
       'bent back straight, then off',
     )
-    expect(words('A1', 'removal.castleNut', A1)).not.toContain('bent back')
+    expect(textOf('A1', 'removal.castleNut', A1)).not.toContain('bent back')
   })
   it('only a tapered pair is set', () => {
     expect(stepsOf(plan('D1', D1)).some((s) => s.id.startsWith('adjust'))).toBe(false)
-    expect(stepsOf(plan('B1', B2)).find((s) => s.id === 'adjust.clamped')?.words).toContain(
+    expect(stepsOf(plan('B1', B2)).find((s) => s.id === 'adjust.clamped')?.text).toContain(
       'just drag the other',
     )
   })
@@ -167,17 +167,17 @@ it('read line by line: what stood wrong on a card stays right (common practice)'
     )
     order(plan(code), 'adjust.cones', 'finish.wheel', 'torque.axle', 'finish.spin')
     expect(plan(code).torques.map(({ id }) => id)).toContain('axle')
-    expect(step(code, 'removal.record')?.words).toContain('axle stands out')
+    expect(step(code, 'removal.record')?.text).toContain('axle stands out')
   }
   // The tab is bent back for the nut over it, not again for the one behind.
-  expect(step('A4', 'removal.outerRingNut')?.words).toContain('bent back')
-  expect(step('A4', 'removal.innerRingNut')?.words).not.toContain('bent back')
+  expect(step('A4', 'removal.outerRingNut')?.text).toContain('bent back')
+  expect(step('A4', 'removal.innerRingNut')?.text).not.toContain('bent back')
   expect(step('D1', 'removal.hubUnit', D1)?.tool).not.toMatch(/blind/i)
-  expect(step('C2', 'finish.spin')?.words).not.toContain('axle')
-  expect(step('E1', 'mount.unit', { parts: { unit: 'hub unit 5 x 114.3' } })?.words).toMatch(
+  expect(step('C2', 'finish.spin')?.text).not.toContain('axle')
+  expect(step('E1', 'mount.unit', { parts: { unit: 'hub unit 5 x 114.3' } })?.text).toMatch(
     /^Bolt-on hub unit 5 x/,
   )
-  expect(step('C1', 'mount.washerOuter', { parts: { washerOuter: 'keep' } })?.words).toBe(
+  expect(step('C1', 'mount.washerOuter', { parts: { washerOuter: 'keep' } })?.text).toBe(
     'Washer, outer: curved side away from the bearing.',
   )
 })
@@ -189,11 +189,11 @@ it('cones: how far a twelfth of a turn moves them, from their thread', () => {
     usual: true,
     pitchMm: 1,
   }
-  const words = (more: Partial<PlanFacts>) =>
+  const textOf = (more: Partial<PlanFacts>) =>
     stepsOf(plan('B4', { parts: { bearingRight: '6001-2RS' } }, more)).find(({ id }) => id === 'adjust.cones')
-      ?.words
-  expect(words({ nut })).toContain('0.083 mm')
-  expect(words({})).not.toContain('twelfth')
+      ?.text
+  expect(textOf({ nut })).toContain('0.083 mm')
+  expect(textOf({})).not.toContain('twelfth')
 })
 
 it('looks again on the day after and by season, sooner where it is washed', () => {

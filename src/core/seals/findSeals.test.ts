@@ -29,15 +29,15 @@ describe('seals by shaft, counterbore and room (ISO 6194-1 sizes; limits common 
   it('a 7 mm seal where 10 mm is needed is refused, with the reason', () => {
     const { fits: good, near } = findSeals(catalogue, { shaft: 25, housing: 47, width: 10 })
     expect(good.map((s) => s.part.base)).not.toContain('25x47x7')
-    expect(near.find((s) => s.part.base === '25x47x7')?.words).toContain(
+    expect(near.find((s) => s.part.base === '25x47x7')?.reason).toContain(
       'only 7 mm wide where 10 mm is needed',
     )
   })
   it('the next size off in either direction is shown as near with the failed check', () => {
     const { fits: good, near } = findSeals(catalogue, { shaft: 35, housing: 51 })
     expect(good).toEqual([])
-    expect(near.map((s) => s.words).join(' ')).toMatch(/will not go in: 1 mm larger/)
-    expect(near.map((s) => s.words).join(' ')).toMatch(/falls through: 1 mm smaller/)
+    expect(near.map((s) => s.reason).join(' ')).toMatch(/will not go in: 1 mm larger/)
+    expect(near.map((s) => s.reason).join(' ')).toMatch(/falls through: 1 mm smaller/)
   })
 })
 

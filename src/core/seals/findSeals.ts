@@ -11,7 +11,7 @@ export interface SealQuestion {
 export interface SealAnswer {
   part: Part
   fits: boolean
-  words: string
+  reason: string
 }
 
 /** A worn journal may be this much under its nominal size before the lip loses its grip, mm (common practice). */
@@ -43,12 +43,12 @@ function judge(part: Part, { shaft, housing, width }: SealQuestion): SealAnswer 
       roundMicrometre(width - sealWidth) > WIDTH_UNDER &&
       `only ${writeMm(sealWidth)} mm wide where ${writeMm(width)} mm is needed`,
   ].filter((fault) => fault !== false)
-  if (faults.length > 0) return { part, fits: false, words: `${faults.join('; ')}.` }
+  if (faults.length > 0) return { part, fits: false, reason: `${faults.join('; ')}.` }
   const room = width === undefined ? '. Check the room for its width' : ''
   return {
     part,
     fits: true,
-    words: `Fits a journal of ${writeMm(bore)} and a counterbore of ${writeMm(outside)} mm${room}.`,
+    reason: `Fits a journal of ${writeMm(bore)} and a counterbore of ${writeMm(outside)} mm${room}.`,
   }
 }
 

@@ -4,7 +4,7 @@ export type Medium = (typeof MEDIA)[number]
 
 export interface SealMaterial {
   code: string
-  words: string
+  label: string
   /** of the lip at work, °C */
   minC: number
   maxC: number
@@ -18,11 +18,11 @@ export interface SealMaterial {
 
 /** Elastomers of rotary shaft seals (codes of ISO 1629; limits: handbook values from memory, the seal maker's sheet rules). */
 export const SEAL_MATERIALS: readonly SealMaterial[] = [
-  { code: 'NBR', words: 'nitrile', minC: -40, maxC: 100, maxSpeed: 14, not: [], ask: ['fuel', 'detergent'] },
-  { code: 'HNBR', words: 'hydrogenated nitrile', minC: -30, maxC: 140, maxSpeed: 18, not: [], ask: ['fuel'] },
+  { code: 'NBR', label: 'nitrile', minC: -40, maxC: 100, maxSpeed: 14, not: [], ask: ['fuel', 'detergent'] },
+  { code: 'HNBR', label: 'hydrogenated nitrile', minC: -30, maxC: 140, maxSpeed: 18, not: [], ask: ['fuel'] },
   {
     code: 'ACM',
-    words: 'polyacrylate',
+    label: 'polyacrylate',
     minC: -25,
     maxC: 150,
     maxSpeed: 25,
@@ -31,14 +31,14 @@ export const SEAL_MATERIALS: readonly SealMaterial[] = [
   },
   {
     code: 'VMQ',
-    words: 'silicone',
+    label: 'silicone',
     minC: -50,
     maxC: 160,
     maxSpeed: 35,
     not: ['fuel', 'hydraulic fluid'],
     ask: ['mineral oil', 'water'],
   },
-  { code: 'FKM', words: 'fluoro rubber', minC: -20, maxC: 200, maxSpeed: 38, not: [], ask: ['detergent'] },
+  { code: 'FKM', label: 'fluoro rubber', minC: -20, maxC: 200, maxSpeed: 38, not: [], ask: ['detergent'] },
 ]
 
 /** A second, dust lip runs dry and hot: speed is about this share of a single lip's (common practice). */

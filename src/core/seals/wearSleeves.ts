@@ -6,7 +6,7 @@ export interface WearSleeve {
   kind: 'thin' | 'made'
   /** outside of the sleeve, mm: what the lip then runs on */
   runsOnMm: number
-  words: string
+  text: string
   /** seals that then fit the counterbore */
   seals: SealAnswer[]
 }
@@ -36,7 +36,7 @@ export function wearSleeves(
           {
             kind: 'thin',
             runsOnMm: shaft + 2 * THIN_WALL_MM,
-            words: `Thin sleeve for ${writeMm(shaft)} mm, wall about ${THIN_WALL_MM} mm: the seal of the old journal still fits. Fill a deep groove first; the lip must run beside it or on the sleeve.`,
+            text: `Thin sleeve for ${writeMm(shaft)} mm, wall about ${THIN_WALL_MM} mm: the seal of the old journal still fits. Fill a deep groove first; the lip must run beside it or on the sleeve.`,
             seals: same,
           },
         ]
@@ -60,7 +60,7 @@ export function wearSleeves(
             {
               kind: 'made',
               runsOnMm,
-              words: `Sleeve turned ${writeMm(shaft)} inside, press fit, ${writeMm(runsOnMm)} mm outside, ground without a lead: then the seal for ${writeMm(runsOnMm)} mm.`,
+              text: `Sleeve turned ${writeMm(shaft)} inside, press fit, ${writeMm(runsOnMm)} mm outside, ground without a lead: then the seal for ${writeMm(runsOnMm)} mm.`,
               seals,
             },
           ]

@@ -10,20 +10,21 @@ const SAME_MM = 0.1
 
 export interface DepthVerdict extends DepthRecord {
   result: 'pass' | 'warn' | 'gap'
-  words: string
+  message: string
 }
 
 /** Whether parts stand where they stood: proud of the old depth is not seated, deeper is worn, or a shim is missing. */
 export const compareDepths = (records: readonly DepthRecord[]): DepthVerdict[] =>
   records.map((record) => {
     const { beforeMm, afterMm } = record
-    if (afterMm === undefined) return { ...record, result: 'gap', words: 'Measure again when it is fitted.' }
+    if (afterMm === undefined)
+      return { ...record, result: 'gap', message: 'Measure again when it is fitted.' }
     const off = afterMm - beforeMm
-    if (Math.abs(off) <= SAME_MM) return { ...record, result: 'pass', words: 'Stands where it stood.' }
+    if (Math.abs(off) <= SAME_MM) return { ...record, result: 'pass', message: 'Stands where it stood.' }
     return {
       ...record,
       result: 'warn',
-      words:
+      message:
         off < 0
           ? `${Math.abs(off).toFixed(2)} mm above: not seated, dirt behind it, or another width.`
           : `${off.toFixed(2)} mm deeper: another width, or a shim left out.`,

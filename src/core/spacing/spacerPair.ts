@@ -16,7 +16,7 @@ export interface SpacerPair {
 
 export interface SpacerVerdict extends StackResult {
   verdict: 'good' | 'sideLoad' | 'loose' | 'doubtful'
-  words: string
+  message: string
 }
 
 const mm = (value: number): string => `${Math.abs(value).toFixed(2)} mm`
@@ -29,8 +29,8 @@ const mm = (value: number): string => `${Math.abs(value).toFixed(2)} mm`
  */
 export function judgeSpacerPair(pair: SpacerPair): SpacerVerdict {
   const play = pair.playMm ?? AXIAL_PLAY_MM
-  const item = (words: string, sign: 1 | -1, length: number, off: number): StackItem => ({
-    words,
+  const item = (label: string, sign: 1 | -1, length: number, off: number): StackItem => ({
+    label,
     sign,
     mm: length,
     plusMm: off,
@@ -41,10 +41,10 @@ export function judgeSpacerPair(pair: SpacerPair): SpacerVerdict {
     item('shoulders', -1, pair.shouldersMm, pair.shouldersOffMm),
   ])
   const { min, max } = stack.worst
-  const told = (verdict: SpacerVerdict['verdict'], words: string): SpacerVerdict => ({
+  const told = (verdict: SpacerVerdict['verdict'], message: string): SpacerVerdict => ({
     ...stack,
     verdict,
-    words,
+    message,
   })
   if (max < -play)
     return told(

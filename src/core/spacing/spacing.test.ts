@@ -17,7 +17,7 @@ function corners(items: readonly StackItem[]): { min: number; max: number } {
 }
 
 const item = fc.record({
-  words: fc.constant(''),
+  label: fc.constant(''),
   sign: fc.constantFrom(1 as const, -1 as const),
   mm: fc.double({ min: 1, max: 200, noNaN: true }),
   plusMm: fc.double({ min: 0, max: 0.5, noNaN: true }),
@@ -39,8 +39,8 @@ describe('stack-up', () => {
   // Worked by hand: ± 0.1 and ± 0.05 give ± 0.15 at worst, ± √(0.01 + 0.0025) = ± 0.112 by root sum of squares.
   it('the worked example', () => {
     const { worst, statistical } = stackUp([
-      { words: 'hub', sign: 1, mm: 50, plusMm: 0.1, minusMm: 0.1 },
-      { words: 'tube', sign: -1, mm: 50, plusMm: 0.05, minusMm: 0.05 },
+      { label: 'hub', sign: 1, mm: 50, plusMm: 0.1, minusMm: 0.1 },
+      { label: 'tube', sign: -1, mm: 50, plusMm: 0.05, minusMm: 0.05 },
     ])
     expect(worst.max).toBeCloseTo(0.15, 9)
     expect(statistical.max).toBeCloseTo(0.1118, 4)
@@ -111,5 +111,5 @@ it('depths: as before, proud, or to be measured again', () => {
     { what: 'cup', beforeMm: 12.4 },
   ])
   expect([same?.result, proud?.result, open?.result]).toEqual(['pass', 'warn', 'gap'])
-  expect(proud?.words).toContain('not seated')
+  expect(proud?.message).toContain('not seated')
 })

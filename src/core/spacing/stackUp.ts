@@ -1,6 +1,6 @@
 /** One length of a chain: how it counts (+1 or −1), nominal and how far it may be off, mm. */
 export interface StackItem {
-  words: string
+  label: string
   sign: 1 | -1
   mm: number
   plusMm: number

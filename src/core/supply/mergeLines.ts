@@ -3,7 +3,7 @@ import type { KitLine } from '../kit'
 /** One line of a list over several kits. */
 export interface MergedLine {
   designation: string
-  words: string
+  label: string
   quantity: number
   unit: KitLine['unit']
   singleUse: boolean
@@ -32,7 +32,7 @@ export function mergeLines(kits: readonly KitOf[], meaning: (designation: string
       if (!there) {
         merged.set(key, {
           designation: line.designation,
-          words: line.words,
+          label: line.label,
           quantity: line.quantity,
           unit: line.unit,
           singleUse: line.singleUse,
@@ -41,8 +41,8 @@ export function mergeLines(kits: readonly KitOf[], meaning: (designation: string
         continue
       }
       there.quantity += line.quantity
-      if (!there.words.includes(line.words) && there.words.length < 80)
-        there.words += `, ${line.words.toLowerCase()}`
+      if (!there.label.includes(line.label) && there.label.length < 80)
+        there.label += `, ${line.label.toLowerCase()}`
       const from = there.wantedBy.find((w) => w.kit === name)
       if (from) from.quantity += line.quantity
       else there.wantedBy.push({ kit: name, quantity: line.quantity })

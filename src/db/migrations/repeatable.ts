@@ -33,6 +33,12 @@ export function repeatable(query: QueryInterface): QueryInterface {
       if (await hasColumn(table, column))
         await sequelize.query(`alter table ${quoted(table)} drop column ${quoted(column)}`)
     },
+    renameColumn: async (table: string, column: string, name: string): Promise<void> => {
+      if (await hasColumn(table, column))
+        await sequelize.query(
+          `alter table ${quoted(table)} rename column ${quoted(column)} to ${quoted(name)}`,
+        )
+    },
     addIndex: async (
       table: string,
       columns: string[],

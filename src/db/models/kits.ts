@@ -38,7 +38,7 @@ export class KitLineRow extends Model<InferAttributes<KitLineRow>, InferCreation
   declare ordinal: number
   declare slot: string
   declare role: string
-  declare words: string
+  declare label: string
   declare designation: string
   declare part_key: string | null
   declare value: string | null
@@ -93,7 +93,7 @@ export function defineKits(sequelize: Sequelize) {
       ordinal: count(),
       slot: text(60),
       role: text(40),
-      words: text(80),
+      label: text(80),
       designation: text(120),
       part_key: DataTypes.STRING(190),
       value: DataTypes.TEXT('medium'),

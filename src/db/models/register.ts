@@ -37,7 +37,7 @@ export class FittedPartRow extends Model<
   declare position_id: number
   declare job_id: number | null
   declare slot: string
-  declare words: string
+  declare label: string
   declare designation: string
   declare part_key: string | null
   declare quantity: number
@@ -72,7 +72,7 @@ export function defineRegister(sequelize: Sequelize) {
       position_id: DataTypes.INTEGER.UNSIGNED,
       job_id: DataTypes.INTEGER.UNSIGNED,
       slot: text(60),
-      words: text(80),
+      label: text(80),
       designation: text(120),
       part_key: DataTypes.STRING(190),
       quantity: count(),

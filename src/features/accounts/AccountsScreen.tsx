@@ -36,7 +36,7 @@ function RoleChoice({
 interface RowProps {
   account: Account
   onChanged: (account: Account) => void
-  onError: (words: string) => void
+  onError: (message: string) => void
 }
 
 function AccountRow({ account, onChanged, onError }: RowProps) {
@@ -108,7 +108,7 @@ export function AccountsScreen({ accounts, audit }: Props) {
     )
     void trail.again()
   }
-  const { submit, form, words, ...fields } = useSentForm({
+  const { submit, form, message, ...fields } = useSentForm({
     blank: BLANK,
     emptied: true,
     send: async ({ name, password }) =>
@@ -160,7 +160,7 @@ export function AccountsScreen({ accounts, audit }: Props) {
               Add account
             </button>
           </form>
-          <FormMessage words={words} />
+          <FormMessage message={message} />
           {error && (
             <p role="alert" className="mt-2 text-contra">
               {error}

@@ -15,19 +15,19 @@ const BLANK = { current: '', next: '' }
 
 /** One's own account: its right, its password, signing out. */
 export function OwnAccount({ account }: Session) {
-  const [words, setWords] = useState('')
+  const [message, setMessage] = useState('')
   const {
     submit,
     form,
-    words: refused,
+    message: refused,
     ...fields
   } = useSentForm({
     blank: BLANK,
     emptied: true,
     send: async (body) => {
-      setWords('')
+      setMessage('')
       await call('PUT /api/session/password', { body })
-      setWords('Password changed. Every other session of yours has ended.')
+      setMessage('Password changed. Every other session of yours has ended.')
     },
   })
   const [current, next] = useWatch({ control: form.control, name: ['current', 'next'] })
@@ -56,7 +56,7 @@ export function OwnAccount({ account }: Session) {
                 label={`New password, at least ${PASSWORD.min} characters`}
                 kind="new-password"
               />
-              <FormMessage words={refused} />
+              <FormMessage message={refused} />
               <button
                 type="submit"
                 className="button justify-self-start"
@@ -65,10 +65,10 @@ export function OwnAccount({ account }: Session) {
                 Change password
               </button>
             </form>
-            <SignOut onRefused={(thrown) => setWords(errorMessage(thrown))} />
+            <SignOut onRefused={(thrown) => setMessage(errorMessage(thrown))} />
           </>
         )}
-        <p role="status">{words}</p>
+        <p role="status">{message}</p>
       </div>
     </Frame>
   )

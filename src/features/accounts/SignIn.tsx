@@ -13,7 +13,7 @@ const BLANK = { name: '', password: '' }
 
 /** Name and password; then on to what was asked for. @param to path of our own */
 export function SignIn({ to }: { to: string }) {
-  const { submit, form, words, isSending, ...fields } = useSentForm({
+  const { submit, form, message, isSending, ...fields } = useSentForm({
     blank: BLANK,
     send: async (body) => {
       try {
@@ -36,7 +36,7 @@ export function SignIn({ to }: { to: string }) {
         <h1 className="text-[1.5rem] font-bold">Amber Socket</h1>
         <FormField of={fields} name="name" label="Name" autoFocus autoComplete="username" maxLength={60} />
         <PasswordField of={fields} name="password" label="Password" kind="current-password" />
-        <FormMessage words={words} />
+        <FormMessage message={message} />
         <button
           type="submit"
           data-primary

@@ -19,7 +19,7 @@ interface Props {
 /** The arrangement as it stands now, drawn while it is made; or what keeps it from being drawn. */
 export function ArrangementFigure({ file, others }: Props) {
   const drawn = useMemo(() => {
-    const named = file.slots.map((slot) => (slot.words === '' ? { ...slot, words: 'new place' } : slot))
+    const named = file.slots.map((slot) => (slot.label === '' ? { ...slot, label: 'new place' } : slot))
     return resolveArrangement({ ...file, slots: named }, (code) => others.find((o) => o.code === code))
   }, [file, others])
   if (!drawn.ok)
@@ -32,10 +32,10 @@ export function ArrangementFigure({ file, others }: Props) {
     >
       <ExplodedFigure
         view={explodedView(value, emptyKit(value))}
-        words={value.words || 'Arrangement'}
+        title={value.title || 'Arrangement'}
         selected={null}
         onSelect={() => undefined}
-        nameOf={(id) => value.slots.find((slot) => slot.id === id)?.words ?? id}
+        nameOf={(id) => value.slots.find((slot) => slot.id === id)?.label ?? id}
       />
     </div>
   )

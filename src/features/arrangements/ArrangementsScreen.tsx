@@ -1,5 +1,6 @@
 'use client'
 
+import { withNamesOfToday } from '@/core/olderNames'
 import { useState } from 'react'
 import { useWatch, type Path } from 'react-hook-form'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
@@ -20,7 +21,7 @@ import { PlaceRows } from './PlaceRows'
 
 const emptyFile = (): ArrangementFile => ({
   code: '',
-  words: '',
+  title: '',
   position: 'wheel',
   basedOn: 'B1',
   drop: [],
@@ -35,7 +36,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
   const [saved, setSaved] = useState('')
   const [trouble, setTrouble] = useState('')
   const refresh = async (): Promise<void> => setAll((await call('GET /api/arrangements')).arrangements)
-  const { submit, form, words, isDirty, discard, ...fields } = useSentForm<ArrangementFile>({
+  const { submit, form, message, isDirty, discard, ...fields } = useSentForm<ArrangementFile>({
     blank: NEW,
     keptAs: 'arrangement',
     opened: (over) => initial.find((a) => a.own && a.code === over.code)?.file ?? over,
@@ -82,7 +83,9 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
   const readIn = (chosen: File): void => {
     chosen
       .text()
-      .then((text) => call('PUT /api/arrangements', { body: JSON.parse(text) }))
+      .then((text) =>
+        call('PUT /api/arrangements', { body: withNamesOfToday(JSON.parse(text)) as ArrangementFile }),
+      )
       .then((read) => {
         open(read)
         return refresh()
@@ -116,7 +119,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                 className={`block min-h-12 w-full px-4 py-1.5 text-left ${a.own && a.code === file.code ? 'bg-sheet font-bold' : ''}`}
               >
                 <span className="block leading-tight">
-                  <span className="number">{a.code}</span> {a.words}
+                  <span className="number">{a.code}</span> {a.title}
                 </span>
                 <span className="block text-caption font-normal text-ink3">
                   {a.trouble || `${a.own ? 'own' : 'ships'}, ${a.places.length} places`}
@@ -139,7 +142,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
             Start from one that is nearly right; add what this machine has more, and take away what it has
             not. The same checks hold for it.
           </p>
-          <FormMessage words={trouble || words} />
+          <FormMessage message={trouble || message} />
           <div className="fields mb-3 [--field-width:12rem] lg:grid-cols-[130px_minmax(0,1fr)_150px_150px]">
             <FormField
               of={fields}
@@ -151,7 +154,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
             />
             <FormField
               of={fields}
-              name="words"
+              name="title"
               label="What it is"
               placeholder="Carousel roller with shim"
               maxLength={120}
@@ -187,7 +190,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                         })
                       }
                     >
-                      {slot.words}
+                      {slot.label}
                     </button>
                   )
                 })}

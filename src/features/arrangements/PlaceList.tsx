@@ -10,7 +10,7 @@ type Row = ArrangementFile['slots'][number]
 export interface Props {
   slots: readonly Row[]
   /** places of the arrangement it is based on that are not dropped */
-  base: readonly { id: string; words: string }[]
+  base: readonly { id: string; label: string }[]
   /** what the server wants changed in a field of a place; empty = nothing */
   troubleOf: (place: number, field: string) => string
   onChange: (slots: Row[]) => void

@@ -21,7 +21,7 @@ interface Props {
   /** place among the rows, and number it is called by */
   index: number
   /** places one may stand after */
-  after: readonly { id: string; words: string }[]
+  after: readonly { id: string; label: string }[]
   /** what the server wants changed in a field; empty = nothing */
   troubleOf: (field: string) => string
   onChange: (change: Partial<Row>) => void
@@ -33,7 +33,7 @@ interface Props {
 export function PlaceRow({ slot, index, after, troubleOf, onChange, onMove, onRemove }: Props) {
   const { ref, handleRef, isDragging } = useSortable({ id: slot.id, index })
   const n = index + 1
-  const troubles = ['words', 'id', 'perPosition', 'note'].map(troubleOf).filter(Boolean)
+  const troubles = ['label', 'id', 'perPosition', 'note'].map(troubleOf).filter(Boolean)
   return (
     <div
       ref={ref}
@@ -75,8 +75,8 @@ export function PlaceRow({ slot, index, after, troubleOf, onChange, onMove, onRe
           aria-invalid={troubles.length > 0 || undefined}
           placeholder="Shim"
           maxLength={60}
-          value={slot.words}
-          onChange={(e) => onChange({ words: e.target.value })}
+          value={slot.label}
+          onChange={(e) => onChange({ label: e.target.value })}
         />
         <SelectField
           className="field max-w-[170px]"
@@ -93,7 +93,7 @@ export function PlaceRow({ slot, index, after, troubleOf, onChange, onMove, onRe
             ['', 'at the end'],
             ...after
               .filter((a) => a.id !== slot.id)
-              .map((a) => [a.id, `after ${a.words.toLowerCase() || 'the unnamed place'}`] as const),
+              .map((a) => [a.id, `after ${a.label.toLowerCase() || 'the unnamed place'}`] as const),
           ]}
           onPick={(id) => onChange({ after: id || undefined })}
         />
@@ -111,7 +111,7 @@ export function PlaceRow({ slot, index, after, troubleOf, onChange, onMove, onRe
           options={[['', 'no side'], ...SIDES.map((side) => [side, side] as const)]}
           onPick={(side) => onChange({ side: side || undefined })}
         />
-        {TRAITS.map(([name, words]) => (
+        {TRAITS.map(([name, label]) => (
           <button
             key={name}
             type="button"
@@ -119,7 +119,7 @@ export function PlaceRow({ slot, index, after, troubleOf, onChange, onMove, onRe
             aria-pressed={slot[name]}
             onClick={() => onChange({ [name]: !slot[name] })}
           >
-            {words}
+            {label}
           </button>
         ))}
         <button

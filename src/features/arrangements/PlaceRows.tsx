@@ -21,7 +21,7 @@ const freeName = (taken: readonly string[]): string => {
 
 const newRow = (id: string): Row => ({
   id,
-  words: '',
+  label: '',
   role: 'plain',
   sealSet: 'first',
   carrier: false,

@@ -4,8 +4,8 @@ import type { ArrangementFile } from '@/core/kit'
 const MAX_MARKS = 36
 
 /** A name for a place from its words: letters and figures, beginning with a letter. */
-function nameOf(words: string, taken: readonly string[]): string {
-  const parts = words.split(/[^A-Za-z0-9]+/).filter(Boolean)
+function nameOf(label: string, taken: readonly string[]): string {
+  const parts = label.split(/[^A-Za-z0-9]+/).filter(Boolean)
   const joined = parts.map((p, i) => (i === 0 ? p.toLowerCase() : capital(p))).join('')
   const name = (/^[A-Za-z]/.test(joined) ? joined : `place${joined}`).slice(0, MAX_MARKS)
   return taken.includes(name) ? `${name}${taken.length}` : name
@@ -18,9 +18,9 @@ function nameOf(words: string, taken: readonly string[]): string {
 export function withNames(file: ArrangementFile, base: readonly string[]): ArrangementFile {
   const taken = [...base, ...file.slots.map(({ id }) => id)]
   const names = new Map<string, string>()
-  for (const { id, words } of file.slots)
-    if (/^place\d/.test(id) && words.trim() !== '') {
-      const name = nameOf(words, taken)
+  for (const { id, label } of file.slots)
+    if (/^place\d/.test(id) && label.trim() !== '') {
+      const name = nameOf(label, taken)
       taken.push(name)
       names.set(id, name)
     }

@@ -12,10 +12,10 @@ import { useKeys } from '@/ui/useKeys'
 import { NotStored } from './NotStored'
 
 const HINTS = [
-  { keys: '/', words: 'look up', foot: true },
-  { keys: 'Alt N', words: 'new job', foot: true },
-  { keys: 'Alt J', words: 'all jobs', foot: true },
-  { keys: 'Alt L', words: 'logbook', foot: true },
+  { keys: '/', label: 'look up', foot: true },
+  { keys: 'Alt N', label: 'new job', foot: true },
+  { keys: 'Alt J', label: 'all jobs', foot: true },
+  { keys: 'Alt L', label: 'logbook', foot: true },
 ]
 const PLACES: Readonly<Record<string, string>> = { n: '/jobs/new', j: '/jobs', l: '/logbook' }
 
@@ -121,7 +121,7 @@ function Season({ season }: { season: BenchResponse['season'] }) {
                 key={cause.id}
                 className="grid grid-cols-[minmax(0,1fr)_7rem] items-center gap-2 text-[0.875rem]"
               >
-                <span>{cause.words}</span>
+                <span>{cause.label}</span>
                 <span className="block h-3 border border-ink2 bg-sheet" aria-hidden>
                   <i className="block h-full bg-ink2" style={{ width: `${(100 * cause.count) / most}%` }} />
                 </span>
@@ -130,7 +130,7 @@ function Season({ season }: { season: BenchResponse['season'] }) {
           </ul>
           <p className="mt-2 text-[0.875rem] text-ink2">
             {season.jobs} jobs
-            {season.most && `, ${season.most.jobs} of them on ${season.most.words}`};{' '}
+            {season.most && `, ${season.most.jobs} of them on ${season.most.label}`};{' '}
             {season.cameBack === 0 ? 'none' : season.cameBack} came back.
           </p>
         </>
@@ -189,7 +189,7 @@ export function BenchScreen({ bench }: { bench: BenchResponse }) {
               <ul>
                 {bench.short.items.map(({ designation, free, minimum }) => (
                   <li key={designation} className="flex justify-between py-0.5">
-                    <span className="number min-w-0 break-words">{designation}</span>
+                    <span className="number min-w-0 break-note">{designation}</span>
                     <span className="number whitespace-nowrap text-ink2">
                       {free} of {minimum}
                     </span>

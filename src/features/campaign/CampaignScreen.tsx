@@ -26,10 +26,10 @@ const LINES: Column<Line>[] = [
   {
     id: 'part',
     head: 'Part',
-    by: ({ words }) => words,
-    cell: ({ words, singleUse }) => (
+    by: ({ label }) => label,
+    cell: ({ label, singleUse }) => (
       <>
-        {words}
+        {label}
         {singleUse && <span className="tag ml-2">single use</span>}
       </>
     ),
@@ -87,7 +87,7 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
     job: job.id,
     times: times[job.id],
   }))
-  const { answer, words } = useAnswer('POST /api/campaign', kits.length > 0 ? { body: { kits } } : null, 0)
+  const { answer, message } = useAnswer('POST /api/campaign', kits.length > 0 ? { body: { kits } } : null, 0)
   const list = kits.length > 0 ? answer : null
   const [fault, setFault] = useState('')
   const csv = (): void => {
@@ -141,9 +141,9 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
           ))}
         </section>
         <section aria-label="One list" className="flex min-h-0 flex-col">
-          {(words || fault) && (
+          {(message || fault) && (
             <p role="alert" className="px-[18px] py-2 text-contra">
-              {words || fault}
+              {message || fault}
             </p>
           )}
           {!list ? (

@@ -93,7 +93,7 @@ export function CatalogueScreen({ families, family, parts }: Props) {
     () => [NUMBER, ...(sized ? sizesIn(unit) : factsOf(shown, unit))],
     [sized, shown, unit],
   )
-  const words = families.find((f) => f.family === family)?.words ?? family
+  const label = families.find((f) => f.family === family)?.label ?? family
   const table = (
     <DataTable
       key={family}
@@ -128,12 +128,12 @@ export function CatalogueScreen({ families, family, parts }: Props) {
               onClick={() => setSeries(null)}
               className={`flex min-h-10 items-center justify-between gap-2 px-4 text-[0.875rem] ${f.family === family ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}
             >
-              {f.words} <span className="number font-normal text-ink3">{f.parts}</span>
+              {f.label} <span className="number font-normal text-ink3">{f.parts}</span>
             </Link>
           ))}
         </nav>
         <section aria-label={sized ? 'Size map' : 'Parts'} className="flex min-h-0 flex-col px-4 py-3">
-          <h1 className="text-[1.1875rem] font-bold first-letter:uppercase">{words}</h1>
+          <h1 className="text-[1.1875rem] font-bold first-letter:uppercase">{label}</h1>
           {allSeries.length > 1 && allSeries.length <= MAX_CHIPS && (
             <div className="mt-2">
               <ChipChoice

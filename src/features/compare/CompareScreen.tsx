@@ -15,7 +15,7 @@ import { DidYouMean } from '@/ui/DidYouMean'
 import { PartNumber } from '@/ui/PartNumber'
 import { VerdictMark } from '@/ui/VerdictMark'
 
-const HINTS: readonly KeyHint[] = [{ keys: 'Tab', words: 'old, new, next feature', foot: true }]
+const HINTS: readonly KeyHint[] = [{ keys: 'Tab', label: 'old, new, next feature', foot: true }]
 
 const SIZES = [
   ['bore', 'Bore'],
@@ -142,7 +142,7 @@ const COLUMNS: Column<Difference>[] = [
     className: `w-8 ${CELL}`,
     cell: ({ result }) => <VerdictMark verdict={SIGNS[result]} />,
   },
-  { id: 'feature', head: 'Feature', className: `font-semibold ${CELL}`, cell: ({ words }) => words },
+  { id: 'feature', head: 'Feature', className: `font-semibold ${CELL}`, cell: ({ label }) => label },
   { id: 'old', head: 'Old', className: CELL, cell: (row) => <Told text={row.old} /> },
   { id: 'new', head: 'New', className: CELL, cell: (row) => <Told text={row.new} /> },
   {
@@ -184,7 +184,7 @@ export function CompareScreen() {
   const asks = some(a) && some(b)
   const {
     answer: found,
-    words,
+    message,
     suggestions,
   } = useAnswer(
     'POST /api/compare',
@@ -204,8 +204,9 @@ export function CompareScreen() {
   const oldSheet = useAnswer('GET /api/part-sheet', sheetOf(draft.from)).answer
   const newSheet = useAnswer('GET /api/part-sheet', sheetOf(to)).answer
   // An answer that was refused, or is no longer asked for, leaves no result behind.
-  const result = found && words === '' ? { verdict: found.verdict, words: found.words.slice(0, 600) } : null
-  const settled = !asks || words !== '' || found !== null
+  const result =
+    found && message === '' ? { verdict: found.verdict, message: found.message.slice(0, 600) } : null
+  const settled = !asks || message !== '' || found !== null
   const stored = JSON.stringify(draft.result)
   // What came of it is part of the job: kept whenever it changes after something was typed.
   useEffect(() => {
@@ -257,7 +258,7 @@ export function CompareScreen() {
             {UNIT_FEATURES.map((feature) => (
               <PairRow
                 key={feature}
-                label={UNIT_FEATURE_FACTS[feature].words}
+                label={UNIT_FEATURE_FACTS[feature].label}
                 old={draft.old[feature] ?? ''}
                 next={draft.new[feature] ?? ''}
                 example={UNIT_FEATURE_FACTS[feature].example}
@@ -269,15 +270,15 @@ export function CompareScreen() {
         </form>
         <section aria-label="Comparison" className="grid min-h-0 sm:grid-cols-[minmax(0,1fr)_240px]">
           <div className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
-            {words && (
+            {message && (
               <p role="alert" className="mb-2 text-contra">
-                {words}
+                {message}
               </p>
             )}
             <DidYouMean
-              suggestions={words ? suggestions : []}
+              suggestions={message ? suggestions : []}
               onPick={(designation) =>
-                put(words.includes(draft.from) ? { from: designation } : { to: designation })
+                put(message.includes(draft.from) ? { from: designation } : { to: designation })
               }
             />
             {to.trim() === '' && offers.length > 0 && (
@@ -304,7 +305,7 @@ export function CompareScreen() {
             ) : (
               <>
                 <h2 className="text-[1.3125rem] font-bold" data-testid="comparison">
-                  {found.words}
+                  {found.message}
                 </h2>
 
                 <DataTable

@@ -58,7 +58,7 @@ function Part({ name, children }: { name: string; children: ReactNode }) {
 
 /** A form that is always refused, at a field or below them all. */
 function RefusedForm() {
-  const { submit, words, isDirty, discard, ...fields } = useSentForm({
+  const { submit, message, isDirty, discard, ...fields } = useSentForm({
     blank: BLANK,
     send: ({ number }) =>
       Promise.reject(
@@ -71,7 +71,7 @@ function RefusedForm() {
     <form onSubmit={(e) => void submit(e)} className="grid max-w-[520px] gap-2">
       <FormField of={fields} name="number" label="Number" className="number" maxLength={40} />
       <FormField of={fields} name="pieces" label="Pieces" className="number" maxLength={6} />
-      <FormMessage words={words} />
+      <FormMessage message={message} />
       <SaveButtons isDirty={isDirty} discard={discard} />
     </form>
   )

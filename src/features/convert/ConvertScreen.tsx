@@ -53,10 +53,10 @@ const partColumns = (chosen: string | null, onChoose: (designation: string) => v
     id: 'remarks',
     head: 'Remarks',
     className: 'py-2 align-top text-ink2',
-    cell: ({ sensible, words }) => (
+    cell: ({ sensible, message }) => (
       <>
         {sensible ? '' : <b className="text-contra">Not advised. </b>}
-        <UnitText text={words} />
+        <UnitText text={message} />
       </>
     ),
   },
@@ -121,7 +121,7 @@ export function ConvertScreen() {
   const [trouble, setTrouble] = useState('')
   const [drawn, setDrawn] = useState(0)
   const whole = seats.filter((s) => s.shaft.trim() && s.housing.trim() && s.width.trim())
-  const { answer, words } = useAnswer(
+  const { answer, message } = useAnswer(
     'POST /api/convert',
     whole.length > 0
       ? {
@@ -249,12 +249,12 @@ export function ConvertScreen() {
           </p>
         </form>
         <section aria-label="Parts" className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
-          {(words || trouble) && (
+          {(message || trouble) && (
             <p role="alert" className="mb-2 text-contra">
-              {words || trouble}
+              {message || trouble}
             </p>
           )}
-          {!answer && !words && (
+          {!answer && !message && (
             <div className="pt-14 text-ink2">
               <UnitText text="Type the seat of one end, such as the 25 mm pin and 52 mm bore of a deckchair trolley, 20 mm wide. Parts that fit it follow, with what else must change." />
               <ShowExample onShow={() => setSeats([EXAMPLE, NO_SEAT])} />
@@ -294,7 +294,7 @@ export function ConvertScreen() {
             <>
               <h2 className="text-[1.0625rem] font-bold">What else changes</h2>
               <dl className="grid grid-cols-[120px_1fr] text-[0.90625rem]" data-testid="changes">
-                {answer.changes.map(({ what, words: text }) => (
+                {answer.changes.map(({ what, message: text }) => (
                   <div key={what} className="contents">
                     <dt className="border-t border-line2 py-1.5 font-semibold">{what}</dt>
                     <dd className="border-t border-line2 py-1.5">{text}</dd>

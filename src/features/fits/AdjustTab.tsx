@@ -99,7 +99,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
     ? { pitchMm: number('pitch') }
     : { threadsPerInch: number('threads') }
   const { today } = useTimes()
-  const { answer: found, words } = useAnswer('POST /api/adjust/endplay', {
+  const { answer: found, message } = useAnswer('POST /api/adjust/endplay', {
     body: {
       ...pitch,
       degrees: number('degrees'),
@@ -116,7 +116,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
   return (
     <FitPane
       label="End play"
-      words={words}
+      message={message}
       inputs={
         <>
           <span className="caption block">The nut is held by</span>
@@ -170,7 +170,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
           {school && lock !== 'cone' && <SchoolBox note={school} />}
           <h2 className="caption mt-2">Look again</h2>
           <ul data-testid="rechecks" className="text-[0.875rem]">
-            {recheckDates(day, true, wet).map(({ date, words: what }) => (
+            {recheckDates(day, true, wet).map(({ date, text: what }) => (
               <li key={date} className="border-t border-line2 py-1.5">
                 <b className="number">{date}</b> {what}
               </li>

@@ -11,11 +11,11 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
   const colours = useThemeColours()
   const { small } = useFigureUnits()
   const spans = [stages.fresh, stages.mounted, stages.warm]
-  const words = spans.map(({ min, max }) => `${small.write(min)} to ${small.write(max)}`)
+  const labels = spans.map(({ min, max }) => `${small.write(min)} to ${small.write(max)}`)
   return (
     <div
       role="img"
-      aria-label={`Radial clearance, ${small.name}: new ${words[0]}, mounted ${words[1]}, warm ${words[2]}`}
+      aria-label={`Radial clearance, ${small.name}: new ${labels[0]}, mounted ${labels[1]}, warm ${labels[2]}`}
       className="h-[190px]"
     >
       {colours && (
@@ -23,7 +23,7 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
           role="presentation"
           aria-hidden
           data={{
-            labels: ['new', 'mounted', 'warm'].map((name, i) => [name, words[i] ?? '']),
+            labels: ['new', 'mounted', 'warm'].map((name, i) => [name, labels[i] ?? '']),
             datasets: [
               {
                 data: spans.map(({ min, max }): [number, number] => [small.of(min), small.of(max)]),

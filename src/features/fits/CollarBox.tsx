@@ -21,7 +21,7 @@ export function CollarBox({ fields, set, target }: Props) {
   const shims = fields['adjust.shims'] ?? USUAL_SHIMS
   const play = readFigure(typed, 'length')
   const wants = target.max >= target.min && target.min >= 0
-  const { words } = collarShims(play, target, readFigures(shims))
+  const { message } = collarShims(play, target, readFigures(shims))
   return (
     <>
       <h2 className="caption mt-3">Cones clamped over a collar</h2>
@@ -42,7 +42,7 @@ export function CollarBox({ fields, set, target }: Props) {
       </div>
       <p className="text-[0.90625rem]" data-testid="collar">
         {typed.trim() !== '' && play >= 0 && wants ? (
-          <UnitText text={words} />
+          <UnitText text={message} />
         ) : (
           <span className="text-ink3">Nut at its torque, dial on the hub, pushed and pulled.</span>
         )}

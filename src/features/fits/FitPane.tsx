@@ -5,14 +5,14 @@ interface Props {
   label: string
   inputs: ReactNode
   /** what to change; empty = nothing */
-  words: string
+  message: string
   /** right column; none = the middle takes its room */
   beside?: ReactNode
   children: ReactNode
 }
 
 /** The frame of one judgement: what is typed, what comes of it, what stands beside it. */
-export function FitPane({ label, inputs, words, beside, children }: Props) {
+export function FitPane({ label, inputs, message, beside, children }: Props) {
   return (
     <div
       className={`panes ${beside ? '[--panes:270px_minmax(0,1fr)_330px]' : '[--panes:300px_minmax(0,1fr)]'}`}
@@ -24,9 +24,9 @@ export function FitPane({ label, inputs, words, beside, children }: Props) {
         {inputs}
       </form>
       <section aria-label={label} className="min-h-0 overflow-auto px-[18px] py-2" tabIndex={0}>
-        {words && (
+        {message && (
           <p role="alert" className="mb-2 text-contra">
-            {words}
+            {message}
           </p>
         )}
         {children}

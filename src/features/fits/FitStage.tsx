@@ -37,7 +37,7 @@ export function FitStage() {
   useTabKeys(setTab)
   const draft = job.fitting ?? BLANK_FITTING
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'fit' })
-  const { answer, words } = useAnswer('GET /api/jobs/{id}/seats', job.kit && { path: { id: job.id } })
+  const { answer, message } = useAnswer('GET /api/jobs/{id}/seats', job.kit && { path: { id: job.id } })
   const all = answer?.seats ?? []
   const seat = all.find((s) => s.id === at) ?? all[0]
   const other = seat && all.find((s) => s.slot === seat.slot && s.ring !== seat.ring)
@@ -73,7 +73,7 @@ export function FitStage() {
                   (s) =>
                     [
                       s.id,
-                      `${s.words}, ${s.ring === 'inner' ? 'on its shaft' : 'in its bore'}: ${s.designation}`,
+                      `${s.label}, ${s.ring === 'inner' ? 'on its shaft' : 'in its bore'}: ${s.designation}`,
                     ] as const,
                 )}
                 onPick={setAt}
@@ -107,9 +107,9 @@ export function FitStage() {
             />
           ) : (
             <div className="px-[18px] pt-14 text-ink2">
-              {words && (
+              {message && (
                 <p role="alert" className="mb-2 text-contra">
-                  {words}
+                  {message}
                 </p>
               )}
               <p className="mb-3">

@@ -42,9 +42,9 @@ export function FitTabs({ tab, onTab, beside, children }: Props) {
     >
       <div className="flex min-h-[52px] flex-wrap items-center gap-1.5 border-b border-line px-[18px] py-1">
         <Tabs.List aria-label="Judge" className="flex flex-wrap gap-1">
-          {FIT_TABS.map(([name, words]) => (
+          {FIT_TABS.map(([name, label]) => (
             <Tabs.Trigger key={name} value={name} className="chip px-3">
-              {words}
+              {label}
             </Tabs.Trigger>
           ))}
         </Tabs.List>

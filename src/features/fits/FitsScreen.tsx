@@ -21,7 +21,7 @@ import { useSchools } from './useSchools'
 import { useTabKeys } from './useTabKeys'
 
 export const FIT_HINTS: readonly KeyHint[] = [
-  { keys: '1 – 5', words: 'seats, spacing, setting, grease, life', foot: true },
+  { keys: '1 – 5', label: 'seats, spacing, setting, grease, life', foot: true },
 ]
 
 const RINGS = [
@@ -42,7 +42,7 @@ function seatFor(
   return {
     id: ring,
     slot: '',
-    words: '',
+    label: '',
     ring,
     designation: sheet.designation,
     family: part.family,
@@ -85,7 +85,7 @@ export function FitsScreen({ designation }: { designation: string }) {
   const [firstSide, setFirstSide] = useKept<FittingDraft['firstSide']>('fits.firstSide', '')
   const schools = useSchools()
   useTabKeys(setTab)
-  const { answer: sheet, words } = useAnswer(
+  const { answer: sheet, message } = useAnswer(
     'GET /api/part-sheet',
     number.trim() === '' ? null : { query: { designation: number.trim() } },
   )
@@ -149,14 +149,14 @@ export function FitsScreen({ designation }: { designation: string }) {
             />
           ) : (
             <div
-              className={`px-[18px] pt-14 ${words ? 'text-contra' : 'text-ink2'}`}
-              role={words ? 'alert' : undefined}
+              className={`px-[18px] pt-14 ${message ? 'text-contra' : 'text-ink2'}`}
+              role={message ? 'alert' : undefined}
             >
-              {words ||
+              {message ||
                 (sheet
                   ? 'This one alone has no seat: type the whole bearing, such as LM11949/LM11910.'
                   : 'Type the bearing, such as 6205-2RS of the carousel rollers. Limits, interference, the clearance that is left, heat and force follow.')}
-              {!words && !sheet && <ShowExample onShow={() => setNumber('6205-2RS')} />}
+              {!message && !sheet && <ShowExample onShow={() => setNumber('6205-2RS')} />}
             </div>
           ))}
         {tab === 'spacing' && (

@@ -66,7 +66,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
   const oldName = THICKENERS.find((t) => t === value('old'))
   const newName = THICKENERS.find((t) => t === value('new'))
   const chosen = FILL_SCHOOLS.find((s) => s === value('school'))
-  const { answer, words } = useAnswer(
+  const { answer, message } = useAnswer(
     'POST /api/grease',
     named.length > 0
       ? {
@@ -108,7 +108,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
   return (
     <FitPane
       label="Amounts"
-      words={words}
+      message={message}
       inputs={
         <>
           <Field
@@ -197,7 +197,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
             <p className="mb-2 grid grid-cols-[20px_1fr] text-[0.90625rem]" data-testid="mixing">
               <VerdictMark verdict={MIXING_SIGNS[answer.mixing.result]} />
               <span>
-                <UnitText text={answer.mixing.words} />
+                <UnitText text={answer.mixing.message} />
               </span>
             </p>
           )}
@@ -209,14 +209,14 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
                 <b className="number">
                   <UnitText text={`${answer.relubrication.grams} g`} />
                 </b>{' '}
-                at a time (0.005 · D · B). <UnitText text={answer.relubrication.words} />
+                at a time (0.005 · D · B). <UnitText text={answer.relubrication.message} />
               </p>
             </>
           )}
         </>
       }
     >
-      {!answer && !words && (
+      {!answer && !message && (
         <p className="pt-14 text-ink2">Name the bearings of one position; grams and millilitres follow.</p>
       )}
       {answer && (

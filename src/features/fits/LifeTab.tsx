@@ -52,7 +52,7 @@ export function LifeTab({ designation, fields, set }: Props) {
     const n = number(name)
     return n === undefined ? {} : { [key]: n }
   }
-  const { answer, words } = useAnswer(
+  const { answer, message } = useAnswer(
     'POST /api/life',
     named === ''
       ? null
@@ -80,7 +80,7 @@ export function LifeTab({ designation, fields, set }: Props) {
   return (
     <FitPane
       label="Life"
-      words={words}
+      message={message}
       inputs={
         <>
           <Field
@@ -159,7 +159,7 @@ export function LifeTab({ designation, fields, set }: Props) {
             )}
           </p>
           <ul>
-            {answer.words.map((line) => (
+            {answer.remarks.map((line) => (
               <li key={line} className="border-t border-line2 py-1.5">
                 <UnitText text={line} />
               </li>
@@ -170,7 +170,7 @@ export function LifeTab({ designation, fields, set }: Props) {
           </p>
         </div>
       ) : (
-        !words && <p className="pt-14 text-ink2">Name a bearing, such as 6205 of the carousel rollers.</p>
+        !message && <p className="pt-14 text-ink2">Name a bearing, such as 6205 of the carousel rollers.</p>
       )}
     </FitPane>
   )

@@ -30,7 +30,7 @@ export function SeatTab(props: SeatProps) {
   const { seat, typed, load, material, otherClass, school, hubHas = null } = props
   const usual = usualOf(seat, typed, load, material)
   const asked = seatQuestion(props, usual)
-  const { answer: fit, words } = useAnswer('POST /api/fits/check', asked && { body: asked })
+  const { answer: fit, message } = useAnswer('POST /api/fits/check', asked && { body: asked })
   const nominal = seat.ring === 'inner' ? (seat.shaftMm ?? seat.bore) : seat.outside
   const measured = readSeat(typed.readings ?? '').flatMap((r) => {
     const mm = mmOf(r.value)
@@ -53,7 +53,7 @@ export function SeatTab(props: SeatProps) {
   return (
     <FitPane
       label="Fit"
-      words={words}
+      message={message}
       inputs={
         <>
           <SeatInputs {...props} usual={usual} />

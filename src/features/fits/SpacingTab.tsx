@@ -100,7 +100,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
       })),
     }),
   }
-  const { answer, words } = useAnswer('POST /api/spacing', Object.keys(body).length > 0 ? { body } : null)
+  const { answer, message } = useAnswer('POST /api/spacing', Object.keys(body).length > 0 ? { body } : null)
   const typedOf = (roles: Readonly<Record<string, FormRole>>) =>
     Object.entries(roles).map(([name, role]) => ({ name, role, text: value(name) }))
   const field = (name: string, label: string, placeholder = '', most = 40) => (
@@ -129,7 +129,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
   return (
     <FitPane
       label="Spacing"
-      words={words}
+      message={message}
       inputs={
         <>
           <h2 className="caption">Spacer between two clamped bearings</h2>
@@ -155,7 +155,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
               onChange={(e) => set('spacing.stack', e.target.value)}
             />
           </label>
-          {stack.words && <p className="mb-2 text-[0.875rem] text-contra">{stack.words}</p>}
+          {stack.message && <p className="mb-2 text-[0.875rem] text-contra">{stack.message}</p>}
           <h2 className="caption">Axle between its sides, from the same feature</h2>
           <ChipChoice
             label="What was measured"
@@ -212,7 +212,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
                 {judged && (
                   <p className="grid grid-cols-[18px_1fr] text-[0.84375rem] text-ink2">
                     <VerdictMark verdict={judged.result} />
-                    <UnitText text={judged.words} />
+                    <UnitText text={judged.message} />
                   </p>
                 )}
               </div>
@@ -221,7 +221,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
         </>
       }
     >
-      {!answer && !words && (
+      {!answer && !message && (
         <p className="pt-14 text-ink2">
           Type the spacer and the distance between the shoulders, as of carousel roller 12. Worst case and
           what is likely follow.
@@ -232,7 +232,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           <p className="grid grid-cols-[20px_1fr]" data-testid="spacer">
             <VerdictMark verdict={SIGNS[answer.pair.verdict]} />
             <b>
-              <UnitText text={answer.pair.words} />
+              <UnitText text={answer.pair.message} />
             </b>
           </p>
           <div className="my-1 h-[230px]">

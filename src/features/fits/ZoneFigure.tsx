@@ -43,8 +43,8 @@ export function ZoneFigure({ fit, ring, readings }: Props) {
       >
         0
       </text>
-      {bars.map(([words, { lower, upper }, x, fill]) => (
-        <g key={words}>
+      {bars.map(([label, { lower, upper }, x, fill]) => (
+        <g key={label}>
           <rect
             x={x}
             y={y(upper)}
@@ -61,7 +61,7 @@ export function ZoneFigure({ fit, ring, readings }: Props) {
             {signed(lower)}
           </text>
           <text x={x + 43} y={HEIGHT - 14} textAnchor="middle" fontSize={13.5} fill="var(--ink2)">
-            {words}
+            {label}
           </text>
         </g>
       ))}

@@ -3,7 +3,7 @@ export interface StackLine {
   length: string
   plus: number
   minus: number
-  words: string
+  label: string
 }
 
 /**
@@ -11,22 +11,22 @@ export interface StackLine {
  * @example `+ 46.0 0.1 shoulders` and `- 45.9 0.05 spacer tube`; a line without a sign counts as plus
  * @returns the lines that can be read, and words for the first that cannot
  */
-export function readStack(text: string): { lines: StackLine[]; words: string } {
+export function readStack(text: string): { lines: StackLine[]; message: string } {
   const lines: StackLine[] = []
   for (const [i, line] of text.split('\n').entries()) {
     if (line.trim() === '') continue
     const read = /^\s*([+\-−])?\s*(\d\S*)(?:\s+±?\s*(\d+(?:[.,]\d+)?))?\s*(.*)$/.exec(line)
     if (!read)
-      return { lines, words: `Line ${i + 1} is no length. Write for example: + 46.0 0.1 between shoulders` }
-    const [, sign, length = '', off = '0', words = ''] = read
+      return { lines, message: `Line ${i + 1} is no length. Write for example: + 46.0 0.1 between shoulders` }
+    const [, sign, length = '', off = '0', label = ''] = read
     const far = Number(off.replace(',', '.'))
     lines.push({
       sign: sign === '-' || sign === '−' ? -1 : 1,
       length,
       plus: far,
       minus: far,
-      words: words.slice(0, 60),
+      label: label.slice(0, 60),
     })
   }
-  return { lines, words: '' }
+  return { lines, message: '' }
 }

@@ -19,7 +19,7 @@ interface Props {
   away: boolean
   selected: number
   onSelect: (index: number) => void
-  action: { words: string; run: (candidate: Candidate) => void }
+  action: { label: string; run: (candidate: Candidate) => void }
   /** keeps what nobody lists as a part of the shop's own */
   onKeep: (() => void) | undefined
   keeping: string
@@ -160,7 +160,7 @@ function Leader({
         {candidate.evidence.map((e, i) => (
           <li key={`${e.item} ${i}`} className="grid grid-cols-[20px_104px_1fr]">
             <VerdictMark verdict={e.verdict} />
-            <span>{e.words}</span>
+            <span>{e.label}</span>
             <span className="text-ink2">
               <UnitText text={e.detail} />
             </span>
@@ -321,7 +321,7 @@ export function AnswerPane({
               className="button flex-1"
               onClick={() => action.run({ ...candidate, designation })}
             >
-              {action.words} <kbd className="max-lg:hidden">Ctrl Enter</kbd>
+              {action.label} <kbd className="max-lg:hidden">Ctrl Enter</kbd>
             </button>
           )}
           <Link href={`/parts/${encodeURIComponent(designation)}` as Route} className="button">

@@ -9,7 +9,7 @@ export interface How {
 
 export interface HowProps {
   /** what was measured, as the row is called */
-  words: string
+  label: string
   how: How
   open: boolean
   onOpen: (open: boolean) => void
@@ -19,16 +19,16 @@ export interface HowProps {
 
 /** The figure in the other unit, which opens how it was measured. */
 export function HowButton({
-  words,
+  label,
   how,
   ...button
-}: Pick<HowProps, 'words' | 'how'> & ComponentProps<'button'>) {
+}: Pick<HowProps, 'label' | 'how'> & ComponentProps<'button'>) {
   return (
     <button
       type="button"
       tabIndex={-1}
       aria-haspopup="dialog"
-      aria-label={`${words}: ${INSTRUMENT_LABELS[how.instrument]}, ${how.condition}; change for this reading`}
+      aria-label={`${label}: ${INSTRUMENT_LABELS[how.instrument]}, ${how.condition}; change for this reading`}
       className="number min-h-10 self-center rounded text-right text-[0.875rem] text-ink3 underline decoration-dotted underline-offset-4"
       {...button}
     />

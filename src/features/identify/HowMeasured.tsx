@@ -10,13 +10,13 @@ const HowMeasuredPopover = dynamic(() =>
 
 /** Instrument and condition of one reading, behind the figure in the other unit; loaded when first opened. */
 export function HowMeasured(props: HowProps) {
-  const { words, how, open, onOpen, children } = props
+  const { label, how, open, onOpen, children } = props
   const [used, setUsed] = useState(open)
   if (open && !used) setUsed(true)
   return used ? (
     <HowMeasuredPopover {...props} />
   ) : (
-    <HowButton words={words} how={how} onClick={() => onOpen(true)}>
+    <HowButton label={label} how={how} onClick={() => onOpen(true)}>
       {children}
     </HowButton>
   )

@@ -7,11 +7,11 @@ import { ChipChoice } from '@/ui/ChipChoice'
 import { HowButton, type HowProps } from './HowButton'
 
 /** What opens at the figure. */
-export function HowMeasuredPopover({ words, how, open, onOpen, onChange, children }: HowProps) {
+export function HowMeasuredPopover({ label, how, open, onOpen, onChange, children }: HowProps) {
   return (
     <Popover.Root open={open} onOpenChange={onOpen}>
       <Popover.Trigger asChild>
-        <HowButton words={words} how={how}>
+        <HowButton label={label} how={how}>
           {children}
         </HowButton>
       </Popover.Trigger>
@@ -20,7 +20,7 @@ export function HowMeasuredPopover({ words, how, open, onOpen, onChange, childre
           side="right"
           className="z-20 grid w-[300px] gap-2 rounded-lg border border-line bg-sheet p-3"
         >
-          <b className="text-[0.9375rem]">{words}: this reading only</b>
+          <b className="text-[0.9375rem]">{label}: this reading only</b>
           <ChipChoice
             label="Instrument of this reading"
             value={how.instrument}

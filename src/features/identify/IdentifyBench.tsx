@@ -14,17 +14,17 @@ import { useIdentification } from './useIdentification'
 export type Candidate = IdentifyResponse['candidates'][number]
 
 export const IDENTIFY_HINTS: readonly KeyHint[] = [
-  { keys: 'Enter', words: 'next field', foot: true },
-  { keys: 'U', words: 'unit of the field', foot: true },
-  { keys: 'X', words: 'exclude a reading', foot: true },
-  { keys: 'R', words: 'instrument and condition of the reading' },
-  { keys: 'Ctrl Enter', words: 'use the answer' },
-  { keys: 'K', words: 'keep as our own part, when nothing listed fits' },
-  { keys: 'S', words: 'stamp' },
-  { keys: 'B O W T C P', words: 'bore, outside, width, total, cone, cup' },
-  { keys: 'H G', words: 'shaft, housing' },
-  { keys: '↑ ↓', words: 'field before, field after' },
-  { keys: ';', words: 'another reading of the same size' },
+  { keys: 'Enter', label: 'next field', foot: true },
+  { keys: 'U', label: 'unit of the field', foot: true },
+  { keys: 'X', label: 'exclude a reading', foot: true },
+  { keys: 'R', label: 'instrument and condition of the reading' },
+  { keys: 'Ctrl Enter', label: 'use the answer' },
+  { keys: 'K', label: 'keep as our own part, when nothing listed fits' },
+  { keys: 'S', label: 'stamp' },
+  { keys: 'B O W T C P', label: 'bore, outside, width, total, cone, cup' },
+  { keys: 'H G', label: 'shaft, housing' },
+  { keys: '↑ ↓', label: 'field before, field after' },
+  { keys: ';', label: 'another reading of the same size' },
 ]
 
 interface Props {
@@ -120,7 +120,7 @@ export function IdentifyBench({ sheet, onChange, actionText, onUse, onKept, exam
         away={away}
         selected={selected}
         onSelect={setSelected}
-        action={{ words: actionText, run: onUse }}
+        action={{ label: actionText, run: onUse }}
         onKeep={keepable ? keep : undefined}
         keeping={keeping}
         onExample={example ? () => change(exampleSheet(sheet)) : undefined}

@@ -85,12 +85,12 @@ export function Looks({ observed, onLook }: Props) {
         onValueChange={(v) => onLook(rolling((v || undefined) as Observed['element'], tapered))}
         className="grid grid-cols-6 gap-1.5"
       >
-        {ELEMENTS.map(([value, words, path]) => (
+        {ELEMENTS.map(([value, label, path]) => (
           <ToggleGroup.Item key={value} value={value} className={`${PICTURE} text-[0.78125rem]`}>
             <svg width="26" height="22" aria-hidden>
               <path d={path} fill="none" stroke="currentColor" strokeWidth="1.8" />
             </svg>
-            {words}
+            {label}
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
@@ -101,9 +101,9 @@ export function Looks({ observed, onLook }: Props) {
         onValueChange={(v) => onLook({ piece: (v || undefined) as Observed['piece'] })}
         className="mt-1.5 flex gap-1.5"
       >
-        {PIECES[tapered ? 'tapered' : 'other'].map(([value, words]) => (
+        {PIECES[tapered ? 'tapered' : 'other'].map(([value, label]) => (
           <ToggleGroup.Item key={value} value={value} className="chip px-2.5 whitespace-nowrap">
-            {words}
+            {label}
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
@@ -115,9 +115,9 @@ export function Looks({ observed, onLook }: Props) {
           onValueChange={(v) => onLook({ closures: CLOSURES.find(([name]) => name === v)?.[2] })}
           className="mt-1.5 flex gap-1.5"
         >
-          {CLOSURES.map(([value, words]) => (
+          {CLOSURES.map(([value, label]) => (
             <ToggleGroup.Item key={value} value={value} className="chip px-2.5 whitespace-nowrap">
-              {words}
+              {label}
             </ToggleGroup.Item>
           ))}
         </ToggleGroup.Root>
@@ -132,7 +132,7 @@ export function Looks({ observed, onLook }: Props) {
           }
           className="mt-1.5 grid grid-cols-7 gap-1"
         >
-          {SHAPES.map(([shape, words, path]) => (
+          {SHAPES.map(([shape, label, path]) => (
             <ToggleGroup.Item
               key={shape}
               value={shape}
@@ -141,7 +141,7 @@ export function Looks({ observed, onLook }: Props) {
               <svg width="26" height="22" aria-hidden className="shrink-0">
                 <path d={path} fill="none" stroke="currentColor" strokeWidth="1.6" />
               </svg>
-              {words}
+              {label}
             </ToggleGroup.Item>
           ))}
         </ToggleGroup.Root>

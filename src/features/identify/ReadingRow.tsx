@@ -78,7 +78,7 @@ export function ReadingRow({
       className={`-mx-[18px] grid min-h-[50px] grid-cols-[96px_1fr_auto_auto] content-center items-center gap-x-1 border-b max-xl:grid-cols-[66px_1fr_auto_auto] border-line2 px-[18px] py-0.5 ${asked ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
     >
       <label htmlFor={row.feature} className="row-span-2 flex items-center gap-1.5 self-center text-ink2">
-        {row.words} <kbd className="max-xl:hidden">{row.key}</kbd>
+        {row.label} <kbd className="max-xl:hidden">{row.key}</kbd>
       </label>
       <input
         id={row.feature}
@@ -88,7 +88,7 @@ export function ReadingRow({
         autoComplete="off"
         value={text}
         aria-invalid={trouble ? true : undefined}
-        aria-describedby={`${row.feature}-words`}
+        aria-describedby={`${row.feature}-note`}
         onChange={(e) => onText(e.target.value)}
         onKeyDown={(e) => {
           if (e.ctrlKey || e.metaKey || e.altKey) return
@@ -109,7 +109,7 @@ export function ReadingRow({
               type="button"
               tabIndex={-1}
               onClick={onUnit}
-              aria-label={`${row.words}: unit ${UNIT_NAMES[measurement?.unit ?? 'auto']}, change`}
+              aria-label={`${row.label}: unit ${UNIT_NAMES[measurement?.unit ?? 'auto']}, change`}
               className="number min-h-10 min-w-9 rounded text-[0.875rem] max-xl:min-w-8 text-ink3 underline decoration-dotted underline-offset-4"
             >
               {shown ?? '?'}
@@ -119,7 +119,7 @@ export function ReadingRow({
               tabIndex={-1}
               onClick={onStrike}
               aria-pressed={struck}
-              aria-label={`${row.words}: exclude`}
+              aria-label={`${row.label}: exclude`}
               className="min-h-10 min-w-9 rounded text-[0.9375rem] text-ink3 max-xl:min-w-8"
             >
               <X aria-hidden size={16} className="mx-auto" />
@@ -130,12 +130,12 @@ export function ReadingRow({
       {text === '' ? (
         <span className="number text-right text-[0.875rem] text-ink3">{asked ? 'next' : ''}</span>
       ) : (
-        <HowMeasured words={row.words} how={how} open={asking} onOpen={setAsking} onChange={onHow}>
+        <HowMeasured label={row.label} how={how} open={asking} onOpen={setAsking} onChange={onHow}>
           {twin ?? 'how'}
         </HowMeasured>
       )}
       <span
-        id={`${row.feature}-words`}
+        id={`${row.feature}-note`}
         className={`col-span-3 col-start-2 -mt-1 text-[0.78125rem] leading-[1.15] empty:hidden ${trouble ? 'text-contra' : 'text-ink3'}`}
       >
         {below}

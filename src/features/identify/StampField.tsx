@@ -28,7 +28,7 @@ const line = (answer: IdentifyResponse | null): string =>
 /** What is stamped, in large marks; ? = one unreadable character, * = several. */
 export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) {
   const text = stamp?.text ?? ''
-  const words =
+  const note =
     text === ''
       ? '? = one unreadable character, * = several'
       : (trouble ?? (answer?.stampNotes[0] || line(answer)))
@@ -49,7 +49,7 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
           autoCapitalize="characters"
           spellCheck={false}
           placeholder="6205-2RS"
-          aria-describedby="stamp-words"
+          aria-describedby="stamp-note"
           onChange={(e) => onChange(e.target.value, stamp?.on)}
           onKeyDown={(e) => {
             if (e.key === 'Enter') {
@@ -68,10 +68,10 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
         />
       </div>
       <p
-        id="stamp-words"
+        id="stamp-note"
         className={`mt-1 min-h-[19px] text-[0.875rem] ${trouble ? 'text-contra' : 'text-ink2'}`}
       >
-        {words}
+        {note}
       </p>
     </div>
   )

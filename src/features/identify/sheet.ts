@@ -4,16 +4,16 @@ import type { EvidenceSheet } from '@/contract/evidence'
 /** One row of the evidence: a feature with what it is called here and its key. */
 export interface Row {
   feature: Feature
-  words: string
+  label: string
   key: string
 }
 
-const BORE: Row = { feature: 'bore', words: 'Bore', key: 'B' }
-const OUTSIDE: Row = { feature: 'outside', words: 'Outside', key: 'O' }
-const CONE_WIDTH: Row = { feature: 'coneWidth', words: 'Cone', key: 'C' }
-const CUP_WIDTH: Row = { feature: 'cupWidth', words: 'Cup', key: 'P' }
-const SHAFT: Row = { feature: 'shaft', words: 'Shaft', key: 'H' }
-const HOUSING: Row = { feature: 'housing', words: 'Housing', key: 'G' }
+const BORE: Row = { feature: 'bore', label: 'Bore', key: 'B' }
+const OUTSIDE: Row = { feature: 'outside', label: 'Outside', key: 'O' }
+const CONE_WIDTH: Row = { feature: 'coneWidth', label: 'Cone', key: 'C' }
+const CUP_WIDTH: Row = { feature: 'cupWidth', label: 'Cup', key: 'P' }
+const SHAFT: Row = { feature: 'shaft', label: 'Shaft', key: 'H' }
+const HOUSING: Row = { feature: 'housing', label: 'Housing', key: 'G' }
 
 /** What is worth measuring on the piece in the hand, in the order a bench takes it. */
 function usualRows({ element, piece }: EvidenceSheet['observed']): Row[] {
@@ -21,30 +21,30 @@ function usualRows({ element, piece }: EvidenceSheet['observed']): Row[] {
   if (piece === 'cup') return [OUTSIDE, CUP_WIDTH, HOUSING]
   if (piece === 'seal')
     return [
-      { ...BORE, words: 'Shaft side' },
-      { ...OUTSIDE, words: 'Outside' },
-      { feature: 'width', words: 'Width', key: 'W' },
+      { ...BORE, label: 'Shaft side' },
+      { ...OUTSIDE, label: 'Outside' },
+      { feature: 'width', label: 'Width', key: 'W' },
     ]
-  if (piece === 'innerRing') return [BORE, { feature: 'width', words: 'Ring width', key: 'W' }, SHAFT]
+  if (piece === 'innerRing') return [BORE, { feature: 'width', label: 'Ring width', key: 'W' }, SHAFT]
   if (piece === 'outerRing')
-    return [OUTSIDE, { feature: 'outerRingWidth', words: 'Ring width', key: 'W' }, HOUSING]
+    return [OUTSIDE, { feature: 'outerRingWidth', label: 'Ring width', key: 'W' }, HOUSING]
   if (element === 'taperedRoller')
-    return [BORE, OUTSIDE, { feature: 'totalWidth', words: 'Total', key: 'T' }, CONE_WIDTH, CUP_WIDTH]
-  return [BORE, OUTSIDE, { feature: 'width', words: 'Width', key: 'W' }, SHAFT, HOUSING]
+    return [BORE, OUTSIDE, { feature: 'totalWidth', label: 'Total', key: 'T' }, CONE_WIDTH, CUP_WIDTH]
+  return [BORE, OUTSIDE, { feature: 'width', label: 'Width', key: 'W' }, SHAFT, HOUSING]
 }
 
 type Measurement = EvidenceSheet['measurements'][number]
 
-const FLANGE: Row = { feature: 'flangeOutside', words: 'Flange', key: 'F' }
+const FLANGE: Row = { feature: 'flangeOutside', label: 'Flange', key: 'F' }
 
 const ALL_ROWS: readonly Row[] = [
   BORE,
   OUTSIDE,
-  { feature: 'width', words: 'Width', key: 'W' },
-  { feature: 'totalWidth', words: 'Total', key: 'T' },
+  { feature: 'width', label: 'Width', key: 'W' },
+  { feature: 'totalWidth', label: 'Total', key: 'T' },
   CONE_WIDTH,
   CUP_WIDTH,
-  { feature: 'outerRingWidth', words: 'Ring width', key: 'R' },
+  { feature: 'outerRingWidth', label: 'Ring width', key: 'R' },
   FLANGE,
   SHAFT,
   HOUSING,

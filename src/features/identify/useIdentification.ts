@@ -40,14 +40,14 @@ function troubleOf(detail: string, issues: readonly Issue[], sheet: EvidenceShee
 /** Identifies while one types, at every key. On refusal the last answer stays beside the words. */
 export function useIdentification(sheet: EvidenceSheet): Identified {
   const { unit } = usePreferences()
-  const { answer, words, issues, away, current } = useAnswer(
+  const { answer, message, issues, away, current } = useAnswer(
     'POST /api/identify',
     isEmptySheet(sheet) ? null : { body: { ...sheet, limit: 6, unit } },
     0,
   )
   const trouble = useMemo(
-    () => (words === '' || away ? null : troubleOf(words, issues, sheet)),
-    [words, away, issues, sheet],
+    () => (message === '' || away ? null : troubleOf(message, issues, sheet)),
+    [message, away, issues, sheet],
   )
   return { answer, trouble, away, current }
 }

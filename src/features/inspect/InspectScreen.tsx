@@ -30,9 +30,9 @@ import { VerdictMark } from '@/ui/VerdictMark'
 import { ClockDial } from './ClockDial'
 
 const HINTS: readonly KeyHint[] = [
-  { keys: '↑ ↓', words: 'part', foot: true },
-  { keys: 'Tab Enter', words: 'trace, marked, severe, gone', foot: true },
-  { keys: 'G', words: 'inspected, no damage', foot: true },
+  { keys: '↑ ↓', label: 'part', foot: true },
+  { keys: 'Tab Enter', label: 'trace, marked, severe, gone', foot: true },
+  { keys: 'G', label: 'inspected, no damage', foot: true },
 ]
 
 const SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
@@ -68,7 +68,7 @@ function DamageCard({
     >
       <DamageSketch mode={mode} />
       <span className="pt-1">
-        <b className="block text-[0.90625rem] leading-tight">{mode.words}</b>
+        <b className="block text-[0.90625rem] leading-tight">{mode.label}</b>
         <span className="block text-[0.78125rem] leading-tight text-ink3">
           {severity ? <b className="text-lamp-ink">{severity}</b> : mode.looks}
         </span>
@@ -111,7 +111,7 @@ function Answer({ found }: { found: InspectResponse }) {
             {sure.map((cause) => (
               <li key={cause.id} className="border-t border-line2 py-1.5 text-[0.90625rem]">
                 <span className="flex justify-between gap-2">
-                  <b>{cause.words}</b>
+                  <b>{cause.label}</b>
                   <span className="number shrink-0 text-ink2">{Math.round(cause.share * 100)}&nbsp;%</span>
                 </span>
                 <span aria-hidden className="my-0.5 block h-[5px] rounded bg-line2">
@@ -168,7 +168,7 @@ export function InspectScreen() {
   const put = (next: Partial<InspectionDraft>) =>
     change({ inspection: { ...draft, ...next }, stage: 'inspect' })
   const { kit } = job
-  const { answer, words } = useAnswer('POST /api/inspect', {
+  const { answer, message } = useAnswer('POST /api/inspect', {
     body: {
       seen: draft.seen,
       tags: [...job.intake.heard, ...job.intake.use],
@@ -256,7 +256,7 @@ export function InspectScreen() {
                   >
                     <div className="min-w-0 flex-[1_1_240px] text-[0.875rem] text-ink2">
                       <p>
-                        <b className="text-ink">{mode.words}</b>: {mode.looks}{' '}
+                        <b className="text-ink">{mode.label}</b>: {mode.looks}{' '}
                         <span className="text-ink3">
                           ISO 15243: {mode.term}
                           {mode.group && `, ${mode.group}`}.
@@ -266,7 +266,7 @@ export function InspectScreen() {
                     </div>
                     {isRound && (
                       <ClockDial
-                        label={mode.words}
+                        label={mode.label}
                         hours={s.at ?? []}
                         onHours={(at) =>
                           put({ seen: draft.seen.map((other) => (other === s ? { ...s, at } : other)) })
@@ -291,9 +291,9 @@ export function InspectScreen() {
               onPick={(age) => put({ age })}
             />
           </div>
-          {words && (
+          {message && (
             <p role="alert" className="text-contra">
-              {words}
+              {message}
             </p>
           )}
           {answer && draft.seen.length > 0 ? (

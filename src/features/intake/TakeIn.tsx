@@ -10,13 +10,13 @@ import { Comeback } from './Comeback'
 import { PositionField } from './PositionField'
 
 function Chips<T extends string>({
-  words,
+  label,
   all,
   chosen,
   errorMessage = (name) => name,
   onChange,
 }: {
-  words: string
+  label: string
   all: readonly T[]
   chosen: readonly T[]
   /** how one is said; as it is named when left out */
@@ -25,7 +25,7 @@ function Chips<T extends string>({
 }) {
   return (
     <fieldset>
-      <legend className="caption mb-1.5">{words}</legend>
+      <legend className="caption mb-1.5">{label}</legend>
       <div className="flex flex-wrap gap-1.5">
         {all.map((name) => {
           const on = chosen.includes(name)
@@ -46,10 +46,10 @@ function Chips<T extends string>({
   )
 }
 
-function Labelled({ words, children }: { words: string; children: ReactNode }) {
+function Labelled({ label, children }: { label: string; children: ReactNode }) {
   return (
     <label className="block">
-      <span className="caption mb-1 block">{words}</span>
+      <span className="caption mb-1 block">{label}</span>
       {children}
     </label>
   )
@@ -70,7 +70,7 @@ export function TakeIn() {
           onSubmit={(e) => e.preventDefault()}
         >
           <h1 className="text-[1.3125rem] font-bold">Intake</h1>
-          <Labelled words="Job title">
+          <Labelled label="Job title">
             <input
               className="field"
               value={job.title}
@@ -87,7 +87,7 @@ export function TakeIn() {
               }}
             />
             <PositionField />
-            <Labelled words="Where on it">
+            <Labelled label="Where on it">
               <input
                 className="field"
                 value={intake.position}
@@ -96,7 +96,7 @@ export function TakeIn() {
                 onChange={(e) => set({ position: e.target.value })}
               />
             </Labelled>
-            <Labelled words="Side">
+            <Labelled label="Side">
               <input
                 className="field"
                 value={intake.side}
@@ -107,25 +107,25 @@ export function TakeIn() {
             </Labelled>
           </div>
           <Chips
-            words="Symptoms"
+            label="Symptoms"
             all={HEARD}
             chosen={intake.heard}
             errorMessage={(heard) => HEARD_LABELS[heard]}
             onChange={(heard) => set({ heard })}
           />
           <Chips
-            words="Operating conditions"
+            label="Operating conditions"
             all={USE}
             chosen={intake.use}
             onChange={(use) => set({ use })}
           />
           <Chips
-            words="Parts received"
+            label="Parts received"
             all={ARRIVED}
             chosen={intake.arrived}
             onChange={(arrived) => set({ arrived })}
           />
-          <Labelled words="Note">
+          <Labelled label="Note">
             <textarea
               className="field min-h-[84px]"
               value={intake.note}

@@ -35,7 +35,7 @@ function ClosedBar() {
   )
 }
 
-const UNDO_HINT: KeyHint = { keys: 'Ctrl Z', words: 'undo the last change of the job' }
+const UNDO_HINT: KeyHint = { keys: 'Ctrl Z', label: 'undo the last change of the job' }
 
 /** The frame of one stage of a job. */
 export function JobFrame({

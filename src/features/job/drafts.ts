@@ -1,3 +1,4 @@
+import { withNamesOfToday } from '@/core/olderNames'
 import type { JobPatch } from './withPatch'
 
 /** A change of a job that the server has not got yet, and the version it was made on. */
@@ -54,7 +55,7 @@ export function keepDraft(id: number, draft: Draft | null): void {
 
 const read = (key: string): Kept | null => {
   try {
-    return JSON.parse(localStorage.getItem(key) ?? 'null') as Kept | null
+    return withNamesOfToday(JSON.parse(localStorage.getItem(key) ?? 'null')) as Kept | null
   } catch {
     return null
   }

@@ -104,7 +104,7 @@ export function JobList({ initial, asked }: Props) {
     initial,
     initialQuery: queryOf(asked.text, asked.open),
   })
-  const { words, waiting, hasMore, more } = list
+  const { message, waiting, hasMore, more } = list
   const shown = useMemo(() => list.pages.flatMap(({ items }) => items), [list.pages])
   const columns = useMemo(() => columnsOf(day), [day])
   const filtered = text.trim() !== '' || open
@@ -147,9 +147,9 @@ export function JobList({ initial, asked }: Props) {
             rowHeight={45}
             rowClass={() => 'hover:bg-sheet'}
           >
-            {words && (
+            {message && (
               <p role="alert" className="p-3 text-contra">
-                {words}
+                {message}
               </p>
             )}
             {hasMore && (

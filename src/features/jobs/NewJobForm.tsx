@@ -17,7 +17,7 @@ const BLANK = { title: '' }
 export function NewJobForm() {
   const router = useRouter()
   const [machine, setMachine] = useState<Machine | null>(null)
-  const { submit, words, isSending, ...fields } = useSentForm({
+  const { submit, message, isSending, ...fields } = useSentForm({
     blank: BLANK,
     keptAs: 'newJob',
     send: async ({ title }) => {
@@ -38,7 +38,7 @@ export function NewJobForm() {
           placeholder="Land train, coach 3, rear right wheel"
         />
         <MachineField machine={machine} onChoose={setMachine} />
-        <FormMessage words={words} />
+        <FormMessage message={message} />
         <button type="submit" data-primary className="button" disabled={isSending}>
           Open the job
         </button>

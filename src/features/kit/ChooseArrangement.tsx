@@ -23,7 +23,7 @@ interface Props {
 
 /** The first question of a kit: how the bearings stand in the machine. Its code can be typed. */
 export function ChooseArrangement({ onChoose, decided }: Props) {
-  const { answer, words: trouble } = useAnswer(
+  const { answer, message: trouble } = useAnswer(
     'GET /api/arrangements',
     { query: new URLSearchParams(decided.map((part) => ['part', part])) },
     0,
@@ -61,7 +61,7 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
           </Link>
         </p>
         <p role="status" className="sr-only">
-          {typed && (matching[0] ? `Enter takes ${matching[0].code}, ${matching[0].words}` : 'No match')}
+          {typed && (matching[0] ? `Enter takes ${matching[0].code}, ${matching[0].title}` : 'No match')}
         </p>
         {trouble && (
           <p role="alert" className="text-contra">
@@ -69,7 +69,7 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
           </p>
         )}
         <div className="grid gap-2.5 sm:grid-cols-2 xl:grid-cols-3">
-          {choices.map(({ code, words, own, places, trouble: broken, file }) => {
+          {choices.map(({ code, title, own, places, trouble: broken, file }) => {
             const isPicked = typed !== '' && matching[0]?.code === code
             return (
               <button
@@ -80,7 +80,7 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
                 className={`grid content-start rounded-lg border bg-sheet px-3.5 py-2.5 text-left ${isPicked ? 'border-2 border-ink' : 'border-edge'} ${typed !== '' && !matching.some((m) => m.code === code) ? 'opacity-50' : ''}`}
               >
                 <b className="block text-[0.96875rem]">
-                  <span className="number">{code}</span> {words}
+                  <span className="number">{code}</span> {title}
                   {own && <span className="tag ml-2">own</span>}
                 </b>
                 {broken === '' && <Sketch file={file} others={files} />}

@@ -16,21 +16,21 @@ export function ExtraLines({
   extras: readonly Extra[]
   onChange: (extras: Extra[]) => void
 }) {
-  const [words, setWords] = useState('')
+  const [label, setLabel] = useState('')
   const [designation, setDesignation] = useState('')
   const [quantity, setQuantity] = useState('1')
   const add = (event: FormEvent) => {
     event.preventDefault()
     const pieces = Number(quantity)
-    if (words.trim() === '' || designation.trim() === '' || !(pieces >= 1)) return
+    if (label.trim() === '' || designation.trim() === '' || !(pieces >= 1)) return
     const used = new Set(extras.map(({ id }) => id))
     let n = extras.length + 1
     while (used.has(`x${n}`)) n++
     onChange([
       ...extras,
-      { id: `x${n}`, words: words.trim(), designation: designation.trim(), quantity: pieces },
+      { id: `x${n}`, label: label.trim(), designation: designation.trim(), quantity: pieces },
     ])
-    setWords('')
+    setLabel('')
     setDesignation('')
     setQuantity('1')
   }
@@ -41,12 +41,12 @@ export function ExtraLines({
         {extras.map((extra) => (
           <li key={extra.id} className="flex items-center gap-2 border-t border-line2 py-1">
             <span className="mr-auto">
-              {extra.words}: <span className="number">{extra.designation}</span>, {extra.quantity} each
+              {extra.label}: <span className="number">{extra.designation}</span>, {extra.quantity} each
             </span>
             <button
               type="button"
               className="chip px-2.5"
-              aria-label={`Take ${extra.words} off the kit`}
+              aria-label={`Take ${extra.label} off the kit`}
               onClick={() => onChange(extras.filter(({ id }) => id !== extra.id))}
             >
               <X aria-hidden size={16} />
@@ -61,8 +61,8 @@ export function ExtraLines({
             aria-label="What it is"
             placeholder="wheel studs"
             maxLength={60}
-            value={words}
-            onChange={(e) => setWords(e.target.value)}
+            value={label}
+            onChange={(e) => setLabel(e.target.value)}
           />
           <input
             className="field number"

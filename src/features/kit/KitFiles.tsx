@@ -1,5 +1,6 @@
 'use client'
 
+import { withNamesOfToday } from '@/core/olderNames'
 import { useState } from 'react'
 import type { KitDraft } from '@/contract/kit'
 import { figureToSvg } from '@/ui/drawing'
@@ -20,7 +21,7 @@ async function readKit(file: File): Promise<KitDraft> {
   if (file.size > MAX_BYTES) throw new Error('This file is larger than any kit. Choose a kit file.')
   let content: unknown
   try {
-    content = JSON.parse(await file.text())
+    content = withNamesOfToday(JSON.parse(await file.text()))
   } catch {
     throw new Error('This is no JSON. Choose a file saved here as “kit as JSON”.')
   }

@@ -18,13 +18,13 @@ import { SizeStrip } from './SizeStrip'
 import { useKit } from './useKit'
 
 const HINTS: readonly KeyHint[] = [
-  { keys: '↑ ↓', words: 'line', foot: true },
-  { keys: '← →', words: 'along the axis', foot: true },
-  { keys: 'W', words: 'wheels', foot: true },
-  { keys: 'Enter', words: 'number of the line; next size' },
-  { keys: 'R', words: 'reuse the old part', foot: true },
-  { keys: 'N', words: 'not fitted here' },
-  { keys: 'P', words: 'pick list as PDF', foot: true },
+  { keys: '↑ ↓', label: 'line', foot: true },
+  { keys: '← →', label: 'along the axis', foot: true },
+  { keys: 'W', label: 'wheels', foot: true },
+  { keys: 'Enter', label: 'number of the line; next size' },
+  { keys: 'R', label: 'reuse the old part', foot: true },
+  { keys: 'N', label: 'not fitted here' },
+  { keys: 'P', label: 'pick list as PDF', foot: true },
 ]
 
 /** The line of a place has the focus. */
@@ -123,7 +123,7 @@ export function KitScreen() {
         <div className="grid min-h-0 grid-rows-[auto_minmax(200px,288px)_auto_minmax(0,1fr)] max-sm:grid-rows-[auto_150px_auto_minmax(0,1fr)]">
           <p className="flex items-center justify-between gap-3 px-[18px] pt-2 text-caption text-ink3">
             <span>
-              <b className="font-semibold text-ink2">{kit?.words ?? request.arrangement}</b>, in fitting order
+              <b className="font-semibold text-ink2">{kit?.title ?? request.arrangement}</b>, in fitting order
             </span>
             <span className="flex shrink-0 items-center gap-2">
               <span className="max-sm:hidden">to scale</span>
@@ -140,10 +140,10 @@ export function KitScreen() {
             {kit && (
               <ExplodedFigure
                 view={kit.view}
-                words={kit.words}
+                title={kit.title}
                 selected={selected}
                 onSelect={setSelected}
-                nameOf={(slot) => lines?.find((l) => l.slot === slot)?.words ?? slot}
+                nameOf={(slot) => lines?.find((l) => l.slot === slot)?.label ?? slot}
               />
             )}
           </div>

@@ -13,11 +13,11 @@ export function headline(kit: KitResponse): string {
   const count = (state: string) => kit.lines.filter((l) => l.state === state).length
   const [gaps, conflicts] = [count('gap'), count('conflict')]
   if (kit.complete) return 'Complete'
-  const words = [
+  const parts = [
     gaps > 0 && `${gaps} ${gaps === 1 ? 'item' : 'items'} missing`,
     conflicts > 0 && `${conflicts} in conflict`,
   ].filter(Boolean)
-  return words.join(', ')
+  return parts.join(', ')
 }
 
 function Folded({ title, texts, last }: { title: string; texts: readonly string[]; last?: boolean }) {
@@ -101,12 +101,12 @@ export function KitSide({
         <ul aria-label="Checked between the parts">
           {kit.checks.map((check) => (
             <li
-              key={check.words}
+              key={check.title}
               className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5 text-[0.90625rem]"
             >
               <VerdictMark verdict={check.result} />
               <span>
-                <UnitText text={check.words} />
+                <UnitText text={check.title} />
                 <span className="block text-[0.84375rem] text-ink3">
                   <UnitText text={check.detail} />
                 </span>
@@ -148,9 +148,9 @@ export function KitSide({
         </details>
         {kit.absent.length > 0 && (
           <ul className="mb-1 text-[0.875rem] text-ink2">
-            {kit.absent.map(({ slot, words, reason }) => (
+            {kit.absent.map(({ slot, label, reason }) => (
               <li key={slot}>
-                No {words.toLowerCase()}: {reason}
+                No {label.toLowerCase()}: {reason}
               </li>
             ))}
           </ul>
@@ -169,7 +169,7 @@ export function KitSide({
                   className="chip px-2.5"
                   onClick={() => onSet(slot.id, slot.onRequest ? 'auto' : undefined)}
                 >
-                  + {slot.words.toLowerCase()}
+                  + {slot.label.toLowerCase()}
                 </button>
               ))}
             </p>

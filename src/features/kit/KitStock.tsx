@@ -16,18 +16,18 @@ interface Props {
 /** What of the kit lies in the bins, and the way to the rest of it. */
 export function KitStock({ jobId, lines, price }: Props) {
   const paperUrl = usePaperUrl()
-  const [words, setWords] = useState('')
+  const [message, setMessage] = useState('')
   const bought = lines.filter((l) => l.unit === 'pcs' && l.quantity > 0 && l.state === 'filled')
   const there = bought.filter((l) => (l.stock?.free ?? 0) >= l.quantity).length
   const reserve = () => {
     call('POST /api/jobs/{id}/reserve', { path: { id: jobId } })
       .then(({ reserved, short }) => {
         const pieces = reserved.reduce((sum, r) => sum + r.pieces, 0)
-        setWords(
+        setMessage(
           `${pieces} ${pieces === 1 ? 'piece' : 'pieces'} reserved${short.length > 0 ? `; short: ${short.map((s) => `${s.pieces} × ${s.designation}`).join(', ')}` : ''}.`,
         )
       })
-      .catch((error: unknown) => setWords(errorMessage(error)))
+      .catch((error: unknown) => setMessage(errorMessage(error)))
   }
   return (
     <section aria-label="Stock and papers" className="mb-2 text-[0.875rem]">
@@ -71,9 +71,9 @@ export function KitStock({ jobId, lines, price }: Props) {
           Job card
         </a>
       </div>
-      {words && (
+      {message && (
         <p role="status" className="mt-1.5 text-ink2">
-          {words}
+          {message}
         </p>
       )}
     </section>

@@ -67,10 +67,10 @@ export function LineEditor({
     self.current?.scrollIntoView({ block: 'nearest' })
   }, [])
   return (
-    <section ref={self} aria-label={`Place ${number}: ${line.words}`} className="border-b border-line pb-3">
+    <section ref={self} aria-label={`Place ${number}: ${line.label}`} className="border-b border-line pb-3">
       <h2 className="mb-1 flex items-baseline justify-between text-[1.0625rem] font-bold">
         <span>
-          {number} {line.words}
+          {number} {line.label}
         </span>
         <span
           className={`text-[0.8125rem] font-semibold ${line.state === 'filled' ? 'text-agree' : line.state === 'gap' ? 'text-lamp-ink' : 'text-contra'}`}
@@ -97,7 +97,7 @@ export function LineEditor({
             }}
           >
             <label htmlFor={NUMBER_FIELD} className="sr-only">
-              Number for {line.words}
+              Number for {line.label}
             </label>
             <input
               id={NUMBER_FIELD}

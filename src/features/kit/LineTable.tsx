@@ -67,7 +67,7 @@ const columnsFor = (chosen: string | null, onSelect: Props['onSelect']): Column<
         aria-current={line.slot === chosen ? 'true' : undefined}
         onClick={() => onSelect(line.slot)}
       >
-        {line.words}
+        {line.label}
       </button>
     ),
   },

@@ -30,7 +30,7 @@ function without(request: KitDraft, issues: readonly Issue[]): KitDraft | null {
  * has none yet, that of the rest, so that there are fields to put it right in.
  */
 export function useKit(jobId: number, request: KitDraft | null): Drawn {
-  const { answer, words, issues, away } = useAnswer(
+  const { answer, message, issues, away } = useAnswer(
     'POST /api/kits/draw',
     request && { body: { ...request, job: jobId } },
     0,
@@ -45,7 +45,7 @@ export function useKit(jobId: number, request: KitDraft | null): Drawn {
     kit: kit ?? last,
     trouble: away
       ? 'No connection to the server. Your entries are kept; the kit follows when it is back.'
-      : words || null,
+      : message || null,
     fields: Object.fromEntries(issues.map(({ path, message }) => [String(path.at(-1) ?? ''), message])),
   }
 }

@@ -71,7 +71,13 @@ const REMARKS: Column<ListDetail['remarks'][number]>[] = [
     className: 'number whitespace-nowrap',
     cell: ({ text }) => text,
   },
-  { id: 'words', head: 'Why', by: ({ words }) => words, className: 'text-ink2', cell: ({ words }) => words },
+  {
+    id: 'message',
+    head: 'Why',
+    by: ({ message }) => message,
+    className: 'text-ink2',
+    cell: ({ message }) => message,
+  },
 ]
 
 function Remarks({ detail }: { detail: ListDetail }) {

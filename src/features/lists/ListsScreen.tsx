@@ -25,7 +25,7 @@ function ListButton({ list, chosen, onLook }: { list: ListSummary; chosen: boole
       onClick={onLook}
       className={`block min-h-12 w-full px-4 py-1.5 text-left ${chosen ? 'bg-sheet font-bold' : ''}`}
     >
-      <span className="block break-words">{list.name}</span>
+      <span className="block break-note">{list.name}</span>
       <span className="block text-caption font-normal text-ink3">
         {list.kind === 'own' ? 'our own' : 'supplier'},{' '}
         {state || `${writeCount(list.listed + list.own)} parts`}
@@ -54,7 +54,7 @@ export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
   const { lists, detail, problem, look, drop, refresh } = useLists(initial)
   const file = useImport()
   const shown = lists.find((list) => list.id === detail?.id) ?? lists.find((list) => list.state === 'running')
-  const words = file.problem || problem
+  const message = file.problem || problem
   const start = async (): Promise<void> => {
     const begun = await file.start()
     if (!begun) return
@@ -91,9 +91,9 @@ export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
           </div>
         </nav>
         <div className="flex min-h-0 flex-col">
-          {words && (
+          {message && (
             <p role="alert" className="mx-6 mt-4 rounded-lg border border-contra px-3 py-2 text-contra">
-              {words}
+              {message}
             </p>
           )}
           <div className="min-h-0 flex-1">

@@ -20,13 +20,13 @@ export function CostView({ query }: { query: string }) {
         <div className="grid grid-cols-1 gap-6">
           <CountChart
             label="Cost of parts by machine"
-            counts={machines.slice(0, BARS).map(({ words, cost }) => ({ words, count: cost }))}
+            counts={machines.slice(0, BARS).map(({ label, cost }) => ({ label, count: cost }))}
             unit={`parts, ${currency}`}
           />
           <FigureTable
             caption="Parts of closed jobs, at the prices of their kits"
             columns={['Machine', 'Jobs', `Parts, ${currency}`, 'Lines without a price']}
-            rows={machines.map(({ words, jobs, cost, unpriced }) => [words, jobs, cost.toFixed(2), unpriced])}
+            rows={machines.map(({ label, jobs, cost, unpriced }) => [label, jobs, cost.toFixed(2), unpriced])}
           />
           <MoreMachines told={machines.length} all={allMachines} />
         </div>

@@ -6,7 +6,7 @@ import { useThemeColours } from '@/ui/charts/useThemeColours'
 
 interface Props {
   label: string
-  counts: readonly { words: string; count: number }[]
+  counts: readonly { label: string; count: number }[]
   /** what a bar counts */
   unit: string
   /** bars beside each other, such as months; else below each other */
@@ -31,7 +31,7 @@ export function CountChart({ label, counts, unit, upright = false }: Props) {
           role="presentation"
           aria-hidden
           data={{
-            labels: counts.map(({ words }) => words),
+            labels: counts.map(({ label }) => label),
             datasets: [
               { data: counts.map(({ count }) => count), backgroundColor: colours.ink2, maxBarThickness: 22 },
             ],

@@ -24,7 +24,7 @@ export function FailuresView({ query }: { query: string }) {
             <FigureTable
               caption="Findings of Inspect"
               columns={['Finding', 'Found', 'Jobs']}
-              rows={findings.map(({ words, count, jobs }) => [words, count, jobs])}
+              rows={findings.map(({ label, count, jobs }) => [label, count, jobs])}
             />
           </section>
           <section>
@@ -37,14 +37,14 @@ export function FailuresView({ query }: { query: string }) {
             <FigureTable
               caption="Likely causes"
               columns={['Cause', 'Findings']}
-              rows={causes.map(({ words, count }) => [words, count.toFixed(1)])}
+              rows={causes.map(({ label, count }) => [label, count.toFixed(1)])}
             />
           </section>
           <section>
             <h2 className="text-[1.0625rem] font-bold">Jobs by month</h2>
             <CountChart
               label="Jobs by month"
-              counts={months.map(({ month, jobs }) => ({ words: month, count: jobs }))}
+              counts={months.map(({ month, jobs }) => ({ label: month, count: jobs }))}
               unit="jobs"
               upright
             />
@@ -54,7 +54,7 @@ export function FailuresView({ query }: { query: string }) {
             <FigureTable
               caption="Jobs by machine"
               columns={['Machine', 'Jobs', 'Came back']}
-              rows={machines.map(({ words, jobs, cameBack }) => [words, jobs, cameBack])}
+              rows={machines.map(({ label, jobs, cameBack }) => [label, jobs, cameBack])}
             />
             <MoreMachines told={machines.length} all={all.machines} />
           </section>

@@ -103,12 +103,12 @@ export function IdentificationView({ query }: { query: string }) {
             <FigureTable
               caption="How sure it was, and how often right"
               columns={['Said, %', 'Parts', 'Right', '% (95 % limits)', 'It was']}
-              rows={bands.map(({ from, to, count, right, share: own, words }) => [
+              rows={bands.map(({ from, to, count, right, share: own, message }) => [
                 `${percent(from)} to ${percent(to)}`,
                 count,
                 right,
                 own ? withLimits(own) : '–',
-                words,
+                message,
               ])}
             />
             <FigureTable

@@ -44,7 +44,7 @@ const SPANS = [
 ] as const
 
 const HINTS = [
-  { keys: '1 – 6', words: 'rechecks, what fails, service, cost, seats, identification', foot: true },
+  { keys: '1 – 6', label: 'rechecks, what fails, service, cost, seats, identification', foot: true },
 ]
 
 interface Props {
@@ -84,9 +84,9 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
       >
         <div className="flex flex-wrap items-center gap-2 border-b border-line px-[18px] py-1.5">
           <Tabs.List aria-label="Logbook" className="flex flex-wrap gap-1">
-            {TABS.map(([name, words]) => (
+            {TABS.map(([name, label]) => (
               <Tabs.Trigger key={name} value={name} className="chip min-h-11 px-3">
-                {words}
+                {label}
               </Tabs.Trigger>
             ))}
           </Tabs.List>

@@ -88,7 +88,7 @@ function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answer
 
 interface Props {
   initial: Output<'GET /api/rechecks'>
-  onState: (words: string) => void
+  onState: (message: string) => void
 }
 
 /** Rechecks, the one due first at the top, each answered in its place. */
@@ -142,9 +142,9 @@ export function RecheckList({ initial, onState }: Props) {
             is open for what came back of job {comeback.of}.
           </p>
         )}
-        {(error || list.words) && (
+        {(error || list.message) && (
           <p role="alert" className="mt-2 text-contra">
-            {error || list.words}
+            {error || list.message}
           </p>
         )}
         <ul className="mt-2">

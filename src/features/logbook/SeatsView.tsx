@@ -20,7 +20,7 @@ function SeatChart({ seat }: { seat: Seat }) {
   const days = [...seat.measured.map(({ on }) => at(on)), ...(seat.limitOn ? [at(seat.limitOn)] : [])]
   const [from, to] = [Math.min(...days) - 30, Math.max(...days) + 30]
   return (
-    <div role="img" aria-label={`${seat.words}: ${seat.measured.length} measurements`} className="h-[200px]">
+    <div role="img" aria-label={`${seat.label}: ${seat.measured.length} measurements`} className="h-[200px]">
       {colours && (
         <Scatter
           role="presentation"
@@ -96,11 +96,11 @@ export function SeatsView({ query }: { query: string }) {
         <div className="grid grid-cols-1 gap-8">
           {seats.map((seat) => (
             <section
-              key={`${seat.positionId} ${seat.words}`}
+              key={`${seat.positionId} ${seat.label}`}
               className="grid grid-cols-1 gap-x-8 gap-y-3 lg:grid-cols-2"
             >
               <div>
-                <h2 className="text-[1rem] font-bold">{seat.words}</h2>
+                <h2 className="text-[1rem] font-bold">{seat.label}</h2>
                 <SeatChart seat={seat} />
               </div>
               <div>

@@ -22,8 +22,8 @@ function SurvivalChart({ groups }: Pick<ServiceResponse, 'groups'>) {
           role="presentation"
           aria-hidden
           data={{
-            datasets: drawn.map(({ words, steps, longestDays }, i) => ({
-              label: words,
+            datasets: drawn.map(({ label, steps, longestDays }, i) => ({
+              label,
               data: [
                 { x: 0, y: 100 },
                 ...steps.map(({ days, share }) => ({ x: days, y: share * 100 })),
@@ -92,7 +92,7 @@ export function ServiceView({ query }: { query: string }) {
                 `After ${SEASON_DAYS} days, % (95 % limits)`,
               ]}
               rows={groups.map((group) => [
-                group.words,
+                group.label,
                 group.fitted,
                 group.ended,
                 group.medianDays ?? 'not yet',
@@ -103,28 +103,30 @@ export function ServiceView({ query }: { query: string }) {
               <div>
                 <h3 className="caption pb-1">Does the closure make a difference?</h3>
                 <ul className="grid gap-2">
-                  {compared.pairs.map(({ first, second, ended, otherEnded, ratio, lower, upper, words }) => (
-                    <li key={`${first} ${second}`} className="border-t border-line2 pt-1.5">
-                      <b className="block font-semibold">
-                        {first} against {second}
-                      </b>
-                      {words}{' '}
-                      <span className="text-[0.875rem] text-ink2">
-                        <span className="number">
-                          {ended} and {otherEnded}
-                        </span>{' '}
-                        replaced
-                        {ratio !== null && lower !== null && upper !== null && (
-                          <>
-                            ; ratio of rates{' '}
-                            <span className="number">
-                              {ratio.toFixed(2)} ({lower.toFixed(2)}–{upper.toFixed(2)})
-                            </span>
-                          </>
-                        )}
-                      </span>
-                    </li>
-                  ))}
+                  {compared.pairs.map(
+                    ({ first, second, ended, otherEnded, ratio, lower, upper, message }) => (
+                      <li key={`${first} ${second}`} className="border-t border-line2 pt-1.5">
+                        <b className="block font-semibold">
+                          {first} against {second}
+                        </b>
+                        {message}{' '}
+                        <span className="text-[0.875rem] text-ink2">
+                          <span className="number">
+                            {ended} and {otherEnded}
+                          </span>{' '}
+                          replaced
+                          {ratio !== null && lower !== null && upper !== null && (
+                            <>
+                              ; ratio of rates{' '}
+                              <span className="number">
+                                {ratio.toFixed(2)} ({lower.toFixed(2)}–{upper.toFixed(2)})
+                              </span>
+                            </>
+                          )}
+                        </span>
+                      </li>
+                    ),
+                  )}
                 </ul>
               </div>
             )}

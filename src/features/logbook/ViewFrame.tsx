@@ -15,13 +15,13 @@ interface Props<T> {
 }
 
 /** A view of the history: while it is asked for, refused, empty, or there. */
-export function ViewFrame<T>({ held: { answer, words }, isEmpty, empty, children }: Props<T>) {
+export function ViewFrame<T>({ held: { answer, message }, isEmpty, empty, children }: Props<T>) {
   return (
     <div role="region" aria-label="View" tabIndex={0} className="h-full overflow-auto">
       <div className="mx-auto max-w-[1180px] px-3 py-4 sm:px-6">
-        {words && (
+        {message && (
           <p role="alert" className="mb-2 text-contra">
-            {words}
+            {message}
           </p>
         )}
         {answer && (isEmpty(answer) ? <p className="py-6 text-ink2">{empty}</p> : children(answer))}

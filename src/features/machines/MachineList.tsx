@@ -51,7 +51,7 @@ export function MachineList({ initial, asked }: { initial: Output<'GET /api/mach
   const [error, setError] = useState('')
   const q = text.trim()
   const query = `q=${encodeURIComponent(q)}`
-  const { pages, words, waiting, hasMore, more } = usePages('GET /api/machines', {
+  const { pages, message, waiting, hasMore, more } = usePages('GET /api/machines', {
     query,
     initial,
     initialQuery: `q=${encodeURIComponent(asked)}`,
@@ -93,9 +93,9 @@ export function MachineList({ initial, asked }: { initial: Output<'GET /api/mach
               </button>
             </form>
           </div>
-          {(error || words) && (
+          {(error || message) && (
             <p role="alert" className="mb-2 text-contra">
-              {error || words}
+              {error || message}
             </p>
           )}
           {machines.length === 0 && !waiting && (

@@ -17,19 +17,19 @@ import { MachineField } from './MachineField'
 
 type Position = MachineDetail['positions'][number]
 
-function Parts({ parts, words }: { parts: Position['parts']; words: string }) {
+function Parts({ parts, label }: { parts: Position['parts']; label: string }) {
   if (parts.length === 0) return null
   return (
-    <section aria-label={words} className="mb-1 text-[0.875rem]">
-      <h3 className="caption pt-1">{words}</h3>
+    <section aria-label={label} className="mb-1 text-[0.875rem]">
+      <h3 className="caption pt-1">{label}</h3>
       <ul>
         {parts.map((p, i) => (
           <li
             key={i}
             className="flex flex-wrap gap-x-3 border-t border-line2 py-1 sm:grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_3rem_14rem_4.5rem]"
           >
-            <span>{p.words}</span>
-            <span className="number break-words">{p.designation}</span>
+            <span>{p.label}</span>
+            <span className="number break-note">{p.designation}</span>
             <span className="number sm:text-right">{p.quantity} ×</span>
             <span className="number text-ink2">
               {p.fittedOn}
@@ -66,7 +66,7 @@ function Found({ found }: { found: Position['found'] }) {
             <span>
               {INSPECTED.includes(f.part as Inspected) ? INSPECTED_LABELS[f.part as Inspected] : f.part}
             </span>
-            <span>{DAMAGE.find(({ id }) => id === f.damage)?.words ?? f.damage}</span>
+            <span>{DAMAGE.find(({ id }) => id === f.damage)?.label ?? f.damage}</span>
             <span className="text-ink2">
               {f.severity}, {day(f.at)}
             </span>
@@ -259,8 +259,8 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
                   job at this position writes its parts here.
                 </p>
               )}
-              <Parts parts={p.parts} words="In it now" />
-              <Parts parts={p.history} words="Before" />
+              <Parts parts={p.parts} label="In it now" />
+              <Parts parts={p.history} label="Before" />
               <Found found={p.found} />
               <EditPosition position={p} onSave={(change) => put(change, () => undefined)} />
             </section>

@@ -35,7 +35,7 @@ interface Props {
   state: string
   currency: string
   onChange: (order: OrderResponse) => void
-  onTrouble: (words: string) => Promise<void>
+  onTrouble: (message: string) => Promise<void>
 }
 
 /** One order with its lines: sent again while its supplier was away, taken in when it comes, in part or whole. */

@@ -57,7 +57,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
   const [basket, setBasket] = useState<BasketResponse | null>(null)
   const [once, setOnce] = useState('')
   const [busy, setBusy] = useState(false)
-  const [words, setWords] = useState('')
+  const [message, setMessage] = useState('')
   const [shown, setShown] = useState<OrderResponse | null>(null)
   useEffect(() => {
     const kits = jobsIn(jobs)
@@ -70,9 +70,9 @@ export function OrdersScreen({ initial, jobs }: Props) {
         setWanted(
           short.map(({ designation, short: quantity }) => ({ designation, quantity: String(quantity) })),
         )
-        if (short.length === 0) setWords('Everything of these kits lies in the bins.')
+        if (short.length === 0) setMessage('Everything of these kits lies in the bins.')
       })
-      .catch((error: unknown) => current && setWords(errorMessage(error)))
+      .catch((error: unknown) => current && setMessage(errorMessage(error)))
     return () => {
       current = false
     }
@@ -83,8 +83,8 @@ export function OrdersScreen({ initial, jobs }: Props) {
   }
   const work = (task: Promise<unknown>): void => {
     setBusy(true)
-    setWords('')
-    task.catch((error: unknown) => setWords(errorMessage(error))).finally(() => setBusy(false))
+    setMessage('')
+    task.catch((error: unknown) => setMessage(errorMessage(error))).finally(() => setBusy(false))
   }
   const price = (): void =>
     work(
@@ -122,7 +122,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
         setBasket(null)
         forgetWanted()
         setShown(made[0] ?? null)
-        setWords(made.find((o) => o.trouble)?.trouble ?? '')
+        setMessage(made.find((o) => o.trouble)?.trouble ?? '')
       }),
     )
   }
@@ -158,9 +158,9 @@ export function OrdersScreen({ initial, jobs }: Props) {
           onPrice={price}
         />
         <section aria-label="Basket and order" className="min-h-0 overflow-auto px-[18px] py-3">
-          {words && (
+          {message && (
             <p role="alert" className="mb-2 rounded-lg border border-line bg-wash px-3 py-2">
-              {words}
+              {message}
             </p>
           )}
           {order ? (
@@ -171,7 +171,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
               currency={initial.currency}
               onChange={(now) => put([now])}
               onTrouble={async (trouble) => {
-                setWords(trouble)
+                setMessage(trouble)
                 put([await call('GET /api/orders/{id}', { path: { id: order.id } })])
               }}
             />

@@ -12,7 +12,7 @@ import { usePartSheet } from './usePartSheet'
 
 /** What the intake says of where the part works. */
 function placeOf({ use }: Intake): Application {
-  const said = (words: (typeof use)[number]): boolean => use.includes(words)
+  const said = (condition: (typeof use)[number]): boolean => use.includes(condition)
   return {
     ...(said('slow') && { speed: 'slow' }),
     ...(said('fast') && { speed: 'fast' }),

@@ -11,12 +11,12 @@ import { useAnswer } from '@/ui/useAnswer'
 export function NotListed() {
   const router = useRouter()
   const asked = decodeURIComponent(usePathname().split('/').at(-1) ?? '')
-  const { words, suggestions } = useAnswer('GET /api/parts', { query: { designation: asked } })
+  const { message, suggestions } = useAnswer('GET /api/parts', { query: { designation: asked } })
   return (
     <Frame about={<b className="number font-semibold text-ink">{asked}</b>}>
       <main className="mx-auto max-w-[52ch] px-6 pt-20">
         <h1 className="mb-2 text-[1.3125rem] font-bold">Not listed</h1>
-        <p className="mb-3 text-ink2">{words || `“${asked}” is not in the catalogue.`}</p>
+        <p className="mb-3 text-ink2">{message || `“${asked}” is not in the catalogue.`}</p>
         <DidYouMean
           suggestions={suggestions}
           onPick={(designation) => router.push(`/parts/${encodeURIComponent(designation)}` as Route)}

@@ -15,7 +15,7 @@ function sealFacts({ lip, material }: NonNullable<Part['seal']>): [string, strin
   const known = SEAL_MATERIALS.find(({ code }) => code === material)
   return [
     ['Lip', LIPS[lip] ?? lip],
-    ['Material', known ? `${material}, ${known.words}` : material],
+    ['Material', known ? `${material}, ${known.label}` : material],
     ...(known
       ? [
           ['Temperature', `${known.minC} to ${known.maxC} °C at the lip`] as [string, string],

@@ -147,7 +147,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         tabIndex={0}
         className="flex min-h-0 flex-col overflow-auto border-r border-line px-3 py-3"
       >
-        <h1 className="number px-1 text-[1.5rem] font-semibold break-words">
+        <h1 className="number px-1 text-[1.5rem] font-semibold break-note">
           <PartNumber text={data.designation} />
         </h1>
         <p className="px-1 text-[0.875rem] text-ink2">

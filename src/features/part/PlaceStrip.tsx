@@ -8,25 +8,25 @@ interface Props {
 }
 
 interface Chip {
-  words: string
+  label: string
   on: (place: Application) => boolean
   set: Application
 }
 
 const CHIPS: readonly Chip[] = [
-  { words: 'slow', on: (p) => p.speed === 'slow', set: { speed: 'slow' } },
-  { words: 'wet', on: (p) => p.wet === true, set: { wet: true } },
-  { words: 'light load', on: (p) => p.load === 'light', set: { load: 'light' } },
-  { words: 'heavy load', on: (p) => p.load === 'heavy', set: { load: 'heavy' } },
-  { words: 'inner ring rotates', on: (p) => p.turning === 'inner', set: { turning: 'inner' } },
-  { words: 'outer ring rotates', on: (p) => p.turning === 'outer', set: { turning: 'outer' } },
+  { label: 'slow', on: (p) => p.speed === 'slow', set: { speed: 'slow' } },
+  { label: 'wet', on: (p) => p.wet === true, set: { wet: true } },
+  { label: 'light load', on: (p) => p.load === 'light', set: { load: 'light' } },
+  { label: 'heavy load', on: (p) => p.load === 'heavy', set: { load: 'heavy' } },
+  { label: 'inner ring rotates', on: (p) => p.turning === 'inner', set: { turning: 'inner' } },
+  { label: 'outer ring rotates', on: (p) => p.turning === 'outer', set: { turning: 'outer' } },
 ]
 
 const FIGURES = [
-  { key: 'rpm', words: 'turns a minute', most: 200_000 },
-  { key: 'kmh', words: 'km/h', most: 500 },
-  { key: 'tyreMm', words: 'mm tyre', most: 5000 },
-  { key: 'temperatureC', words: '°C at work', most: 400 },
+  { key: 'rpm', label: 'turns a minute', most: 200_000 },
+  { key: 'kmh', label: 'km/h', most: 500 },
+  { key: 'tyreMm', label: 'mm tyre', most: 5000 },
+  { key: 'temperatureC', label: '°C at work', most: 400 },
 ] as const
 
 /** Figures are taken when they are whole; anything else leaves the place as it was. */
@@ -39,9 +39,9 @@ function figure(text: string, most: number): number | undefined {
 export function PlaceStrip({ place, onChange }: Props) {
   return (
     <div role="group" aria-label="Where it works" className="flex flex-wrap items-center gap-1.5">
-      {CHIPS.map(({ words, on, set }) => (
+      {CHIPS.map(({ label, on, set }) => (
         <button
-          key={words}
+          key={label}
           type="button"
           className="chip px-2.5"
           aria-pressed={on(place)}
@@ -50,10 +50,10 @@ export function PlaceStrip({ place, onChange }: Props) {
             onChange({ ...place, ...(on(place) ? cleared : set) })
           }}
         >
-          {words}
+          {label}
         </button>
       ))}
-      {FIGURES.map(({ key, words, most }) => (
+      {FIGURES.map(({ key, label, most }) => (
         <label key={key} className="flex items-center gap-1.5 text-caption text-ink2">
           <input
             className="field number w-[76px] px-2 text-right"
@@ -61,7 +61,7 @@ export function PlaceStrip({ place, onChange }: Props) {
             defaultValue={place[key] ?? ''}
             onChange={(e) => onChange({ ...place, [key]: figure(e.target.value, most) })}
           />
-          {words}
+          {label}
         </label>
       ))}
     </div>

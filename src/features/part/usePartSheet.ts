@@ -20,13 +20,13 @@ export const placeQuery = (place: Application): Record<string, string> =>
 export function usePartSheet(designation: string | undefined, place: Application, initial?: PartSheet): Held {
   const query = placeQuery(place)
   const asIs = initial && Object.keys(query).length === 0
-  const { answer, words, suggestions, away } = useAnswer(
+  const { answer, message, suggestions, away } = useAnswer(
     'GET /api/part-sheet',
     !designation || asIs ? null : { query: { designation, ...query } },
     0,
   )
   if (asIs) return { kind: 'found', data: initial }
-  if (words !== '' && !away) return { kind: 'refused', detail: words, suggestions }
+  if (message !== '' && !away) return { kind: 'refused', detail: message, suggestions }
   const data = answer ?? initial
   return data ? { kind: 'found', data } : { kind: 'asking' }
 }

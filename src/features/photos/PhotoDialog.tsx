@@ -25,7 +25,7 @@ const same = (a: readonly PhotoMark[], b: readonly PhotoMark[]) => JSON.stringif
 function useMarks(jobId: number, photo: PhotoAnswer) {
   const [marks, setMarks] = useState<readonly PhotoMark[]>(photo.marks)
   const [kept, setKept] = useState<readonly PhotoMark[]>(photo.marks)
-  const [words, setWords] = useState('')
+  const [message, setMessage] = useState('')
   const busy = useRef(false)
   const isKept = same(marks, kept)
 
@@ -37,10 +37,10 @@ function useMarks(jobId: number, photo: PhotoAnswer) {
         path: { id: jobId, photo: photo.id },
         body: { was: [...kept], marks: [...marks] },
       })
-      setWords('')
+      setMessage('')
       setKept(now)
     } catch (error) {
-      setWords(errorMessage(error))
+      setMessage(errorMessage(error))
       const { photos } = await call('GET /api/jobs/{id}/photos', { path: { id: jobId } }).catch(() => ({
         photos: [],
       }))
@@ -61,7 +61,7 @@ function useMarks(jobId: number, photo: PhotoAnswer) {
     const timer = setTimeout(() => void latest.current(), DEBOUNCE_MS)
     return () => clearTimeout(timer)
   }, [marks, kept])
-  return { marks, setMarks, words, isKept, save }
+  return { marks, setMarks, message, isKept, save }
 }
 
 interface Props {
@@ -73,7 +73,7 @@ interface Props {
 
 /** A photograph large, and what it shows pointed at: by a tap, by dragging a mark, or with the arrow keys. */
 export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
-  const { marks, setMarks, words, isKept, save } = useMarks(jobId, photo)
+  const { marks, setMarks, message, isKept, save } = useMarks(jobId, photo)
   const picture = useRef<HTMLDivElement>(null)
   const dragged = useRef<number | null>(null)
   const source = urlOf('GET /api/jobs/{id}/photos/{photo}', { path: { id: jobId, photo: photo.id } })
@@ -88,7 +88,7 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
   const add = (x: number, y: number) => {
     if (marks.length >= MAX_MARKS) return
     // Its field has the focus before the next key comes.
-    flushSync(() => edit([...marks, movedTo({ x: 0, y: 0, words: '' }, x, y)]))
+    flushSync(() => edit([...marks, movedTo({ x: 0, y: 0, text: '' }, x, y)]))
     document.getElementById(`photo-mark-${marks.length}`)?.focus()
   }
   const remove = (at: number) => edit(marks.filter((_, i) => i !== at))
@@ -155,7 +155,7 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
                   <button
                     key={i}
                     type="button"
-                    aria-label={`Mark ${i + 1}${mark.words && `, ${mark.words}`}: move with the arrow keys`}
+                    aria-label={`Mark ${i + 1}${mark.text && `, ${mark.text}`}: move with the arrow keys`}
                     className="absolute grid size-11 -translate-x-1/2 -translate-y-1/2 cursor-grab touch-none place-items-center rounded-full"
                     style={{ left: `${mark.x * 100}%`, top: `${mark.y * 100}%` }}
                     onKeyDown={(event) => byKey(event, i, mark)}
@@ -186,8 +186,8 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
                       aria-label={`What mark ${i + 1} shows`}
                       placeholder="spall in the load zone"
                       maxLength={80}
-                      value={mark.words}
-                      onChange={(event) => change(i, { ...mark, words: event.target.value })}
+                      value={mark.text}
+                      onChange={(event) => change(i, { ...mark, text: event.target.value })}
                     />
                     <button
                       type="button"
@@ -210,11 +210,11 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
               </button>
               <p role="status" className="mt-2 text-[0.8125rem] text-ink3">
                 {marks.length >= MAX_MARKS ? `At most ${MAX_MARKS} marks. ` : ''}
-                {isKept ? 'Kept.' : words === '' ? 'Not kept yet.' : ''}
+                {isKept ? 'Kept.' : message === '' ? 'Not kept yet.' : ''}
               </p>
-              {words && (
+              {message && (
                 <p role="alert" className="text-[0.875rem] text-contra">
-                  {words}
+                  {message}
                 </p>
               )}
             </div>

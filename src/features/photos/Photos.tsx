@@ -17,7 +17,7 @@ const withMarks = (photo: PhotoAnswer): string =>
 /** Photographs of a job: taken in, looked at, marked, taken away. */
 export function Photos({ jobId, about }: { jobId: number; about: string }) {
   const [photos, setPhotos] = useState<readonly PhotoAnswer[]>([])
-  const [words, setWords] = useState('')
+  const [message, setMessage] = useState('')
   const [busy, setBusy] = useState(false)
   const [isOpen, setIsOpen] = useOpen()
   const [chosen, setChosen] = useState<number | null>(null)
@@ -27,13 +27,13 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
     () =>
       call('GET /api/jobs/{id}/photos', { path: { id: jobId } })
         .then((answer) => setPhotos(answer.photos))
-        .catch((error: unknown) => setWords(errorMessage(error))),
+        .catch((error: unknown) => setMessage(errorMessage(error))),
     [jobId],
   )
   useEffect(() => void load(), [load])
   const add = async (files: FileList) => {
     setBusy(true)
-    setWords('')
+    setMessage('')
     for (const file of files)
       try {
         await sendFile(
@@ -43,7 +43,7 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
           { path: { id: jobId }, query: { about, name: file.name } },
         )
       } catch (error) {
-        setWords(`${file.name}: ${errorMessage(error)}`)
+        setMessage(`${file.name}: ${errorMessage(error)}`)
       }
     setBusy(false)
     if (input.current) input.current.value = ''
@@ -90,7 +90,7 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
                       ),
                     ),
                   )
-                  .catch((error: unknown) => setWords(errorMessage(error)))
+                  .catch((error: unknown) => setMessage(errorMessage(error)))
               }
             >
               <X className="mx-auto size-4" aria-hidden />
@@ -109,9 +109,9 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
           }}
         />
       )}
-      {words && (
+      {message && (
         <p role="alert" className="mb-1 text-[0.875rem] text-contra">
-          {words}
+          {message}
         </p>
       )}
       <button type="button" className="button" disabled={busy} onClick={() => input.current?.click()}>

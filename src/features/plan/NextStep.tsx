@@ -29,7 +29,7 @@ export function NextStep({ steps, step, number, view, onDone, onBack }: Props) {
         Next, {number} of {steps.length}
       </p>
       <p className={`text-[1.1875rem] leading-snug ${step.stop ? 'text-contra' : ''}`}>
-        <UnitText text={step.words} />
+        <UnitText text={step.text} />
       </p>
       {step.tool && (
         <p className="mt-1 text-[0.90625rem] text-ink2">
@@ -47,7 +47,7 @@ export function NextStep({ steps, step, number, view, onDone, onBack }: Props) {
           <div className="h-[108px]">
             <StepStrip
               view={view}
-              words="The parts along the axis at this step"
+              message="The parts along the axis at this step"
               stateOf={partsAt(steps, step)}
             />
           </div>

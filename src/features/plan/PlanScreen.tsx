@@ -18,9 +18,9 @@ import { Tools } from './Tools'
 import { HubHas } from './HubHas'
 
 const HINTS: readonly KeyHint[] = [
-  { keys: 'D', words: 'this step is done', foot: true },
-  { keys: 'B', words: 'back one', foot: true },
-  { keys: 'Tab Space', words: 'tick any step', foot: true },
+  { keys: 'D', label: 'this step is done', foot: true },
+  { keys: 'B', label: 'back one', foot: true },
+  { keys: 'Tab Space', label: 'tick any step', foot: true },
 ]
 
 const now = (): string => new Date().toISOString()
@@ -35,7 +35,7 @@ export function PlanScreen() {
   // The plan is worked out from what is stored: asked again after each saving, not while it is under way.
   const [savedAt, setSavedAt] = useState(0)
   if (state.kind === 'saved' && state.at !== null && state.at !== savedAt) setSavedAt(state.at)
-  const { answer: plan, words } = useAnswer(
+  const { answer: plan, message } = useAnswer(
     'GET /api/jobs/{id}/plan',
     job.kit && { path: { id: job.id } },
     DEBOUNCE_MS,
@@ -75,16 +75,16 @@ export function PlanScreen() {
   /** What is not settled: told before anybody signs. */
   const open = [
     steps.length > ticked ? `${steps.length - ticked} steps are not ticked.` : '',
-    unwritten.length > 0 ? `No torque written down: ${unwritten.map((t) => t.words).join(', ')}.` : '',
+    unwritten.length > 0 ? `No torque written down: ${unwritten.map((t) => t.label).join(', ')}.` : '',
     plan && plan.open.length > 0 ? `${plan.open.length} to settle first.` : '',
   ].filter(Boolean)
   return (
     <JobFrame stage="plan" hints={HINTS}>
       <div className="panes [--panes:minmax(0,1fr)_324px]">
         <section aria-label="Steps" className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
-          {words && (
+          {message && (
             <p role="alert" className="mb-2 text-contra">
-              {words}
+              {message}
             </p>
           )}
           {plan && (
@@ -106,8 +106,8 @@ export function PlanScreen() {
                 />
               )}
               {plan.sections.map((section) => (
-                <section key={section.id} aria-label={section.words} className="mt-2">
-                  <h2 className="text-[1rem] font-bold">{section.words}</h2>
+                <section key={section.id} aria-label={section.label} className="mt-2">
+                  <h2 className="text-[1rem] font-bold">{section.label}</h2>
                   <ol>
                     {section.steps.map((step) => (
                       <StepRow
@@ -169,7 +169,7 @@ export function PlanScreen() {
               <section aria-label="Look again">
                 <h2 className="caption">Look again</h2>
                 <ul className="text-[0.875rem]" data-testid="rechecks">
-                  {plan.rechecks.map(({ date, words: what }) => (
+                  {plan.rechecks.map(({ date, text: what }) => (
                     <li key={date} className="border-t border-line2 py-1">
                       <b className="number">{date}</b> {what}
                     </li>

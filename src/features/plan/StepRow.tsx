@@ -34,7 +34,7 @@ export function StepRow({
           {number}
           <span className="sr-only">
             {' '}
-            <UnitText text={step.words} />
+            <UnitText text={step.text} />
           </span>
         </span>
       </label>
@@ -42,7 +42,7 @@ export function StepRow({
         className={`pt-1 ${step.caution === 'Safety' ? 'border-l-4 border-contra pl-2.5 sm:col-span-2' : ''} ${step.stop ? 'text-contra' : done ? 'text-ink3' : ''}`}
       >
         {step.stop && <b>Stop here. </b>}
-        <UnitText text={step.words} />
+        <UnitText text={step.text} />
         {step.tool && (
           <span className="block text-[0.84375rem] text-ink2">
             <UnitText text={step.tool} />

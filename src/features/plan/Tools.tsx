@@ -17,12 +17,12 @@ export function Tools({ plan }: { plan: PlanResponse }) {
       <ul data-testid="tools">
         {plan.tools.map((tool) => (
           <li
-            key={tool.words}
+            key={tool.label}
             className="grid grid-cols-[20px_1fr] border-t border-line2 py-1 text-[0.875rem]"
           >
             <VerdictMark verdict={tool.own ? 'pass' : 'gap'} />
             <span>
-              <UnitText text={tool.words} />
+              <UnitText text={tool.label} />
               <span className="block text-[0.8125rem] text-ink3">
                 <UnitText
                   text={

@@ -18,16 +18,16 @@ export function Torques({
   )
   const rows = [
     ...plan.torques,
-    ...(unnamed ? [{ id: unnamed, words: '', free: true, value: '', problem: '' }] : []),
+    ...(unnamed ? [{ id: unnamed, label: '', free: true, value: '', problem: '' }] : []),
   ]
   return (
     <section aria-label="Torques" className="mb-3">
       <h2 className="caption">Torques, from the manual of the machine</h2>
-      {rows.map(({ id, words, free: isFree, value, problem }) => {
+      {rows.map(({ id, label, free: isFree, value, problem }) => {
         const typed = draft.torques[id] ?? { value: '', page: '' }
         const set = (next: Partial<typeof typed>) =>
           put({ torques: { ...draft.torques, [id]: { ...typed, ...next } } })
-        const name = typed.words ?? words
+        const name = typed.label ?? label
         const bare = /^\s*\d+([.,]\d+)?\s*$/.test(typed.value)
         const unit = draft.fields['plan.torqueUnit']
         // Asked once a job: which unit its manual speaks in.
@@ -46,10 +46,10 @@ export function Torques({
                   placeholder="another"
                   maxLength={60}
                   value={name}
-                  onChange={(e) => set({ words: e.target.value })}
+                  onChange={(e) => set({ label: e.target.value })}
                 />
               ) : (
-                <span className="text-[0.875rem]">{words}</span>
+                <span className="text-[0.875rem]">{label}</span>
               )}
               <input
                 className="field number px-2 text-[0.875rem]"

@@ -89,7 +89,7 @@ export function CloseJob() {
           <ul className="my-2 max-h-[240px] list-disc overflow-auto pl-5 text-[0.90625rem]">
             {points.map((point, i) => (
               <li key={i}>
-                <b>{STAGE_LABELS[point.stage]}:</b> {point.words}
+                <b>{STAGE_LABELS[point.stage]}:</b> {point.message}
               </li>
             ))}
           </ul>

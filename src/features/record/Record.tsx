@@ -24,14 +24,14 @@ import { usePaperUrl } from '@/features/shell'
 
 /** A line of the kit, as far as the record tells it. */
 interface FittedLine {
-  words: string
+  label: string
   designation: string
   quantity: number
   stays: boolean
 }
 
 const PART_COLUMNS: Column<FittedLine>[] = [
-  { id: 'part', head: 'Part', cell: ({ words }) => words },
+  { id: 'part', head: 'Part', cell: ({ label }) => label },
   { id: 'number', head: 'Number', className: 'number', cell: ({ designation }) => designation },
   {
     id: 'quantity',
@@ -95,14 +95,14 @@ function bearingFacts(
         .join(', ') || 'nothing',
     ],
     [of('Decided'), decision?.designation ?? 'not yet'],
-    [of('Compared'), comparison?.result ? comparison.result.words : 'not compared'],
+    [of('Compared'), comparison?.result ? comparison.result.message : 'not compared'],
     [
       of('Inspected'),
       inspection && inspection.seen.length > 0
         ? inspection.seen
             .map(
               (s) =>
-                `${INSPECTED_LABELS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.words.toLowerCase() ?? s.damage}, ${[s.severity, clockText(s.at ?? [])].filter(Boolean).join(', ')}`,
+                `${INSPECTED_LABELS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.label.toLowerCase() ?? s.damage}, ${[s.severity, clockText(s.at ?? [])].filter(Boolean).join(', ')}`,
             )
             .join('; ')
         : 'nothing noted',

@@ -79,7 +79,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
   const { unit } = usePreferences()
   const [values, setValues] = useState<Values>(initial)
   const [found, setFound] = useState<SealsResponse | null>(null)
-  const [words, setWords] = useState('')
+  const [message, setMessage] = useState('')
   const [chosen, setChosen] = useState<string | null>(null)
   const query = new URLSearchParams(
     Object.entries(values).flatMap(([k, v]) => (v.trim() === '' ? [] : [[k, v.trim()]])),
@@ -94,9 +94,9 @@ export function SealsScreen({ initial }: { initial: Values }) {
         .then((answer) => {
           if (!current) return
           setFound(answer)
-          setWords('')
+          setMessage('')
         })
-        .catch((error: unknown) => current && setWords(errorMessage(error)))
+        .catch((error: unknown) => current && setMessage(errorMessage(error)))
     }, DEBOUNCE_MS)
     return () => {
       current = false
@@ -151,9 +151,9 @@ export function SealsScreen({ initial }: { initial: Values }) {
           <ReadAs
             fields={LENGTHS.map(([name, role]) => ({ name: labelOf(name), text: values[name] ?? '', role }))}
           />
-          {words && (
+          {message && (
             <p role="alert" className="mb-2 text-contra">
-              {words}
+              {message}
             </p>
           )}
           {!answer ? (
@@ -195,7 +195,7 @@ export function SealsScreen({ initial }: { initial: Values }) {
                         key={`${s.kind}${s.runsOnMm}`}
                         className="border-t border-line2 py-2 text-[0.90625rem]"
                       >
-                        <UnitText text={s.words} />{' '}
+                        <UnitText text={s.text} />{' '}
                         <span className="number font-medium">{s.seals.join(', ')}</span>
                       </li>
                     ))}

@@ -28,18 +28,18 @@ const textsOf = (settings: Settings) => ({
   schools: settings.schools as PracticePreferences,
   taxes: Array.from({ length: MAX_TAXES }, (_, i) => {
     const tax = settings.taxes[i]
-    return { words: tax?.words ?? '', percent: tax ? String(tax.percent) : '' }
+    return { label: tax?.label ?? '', percent: tax ? String(tax.percent) : '' }
   }),
 })
 
-const isTax = ({ words }: { words: string }): boolean => words.trim() !== ''
+const isTax = ({ label }: { label: string }): boolean => label.trim() !== ''
 
 const settingsOf = ({ validDays, marginPercent, gunGrams, taxes, ...same }: ReturnType<typeof textsOf>) => ({
   ...same,
   validDays: figure(validDays),
   marginPercent: figure(marginPercent),
   gunGrams: gunGrams.trim() === '' ? null : figure(gunGrams),
-  taxes: taxes.filter(isTax).map(({ words, percent }) => ({ words, percent: figure(percent) })),
+  taxes: taxes.filter(isTax).map(({ label, percent }) => ({ label, percent: figure(percent) })),
 })
 
 /**
@@ -49,7 +49,7 @@ const settingsOf = ({ validDays, marginPercent, gunGrams, taxes, ...same }: Retu
 export function SettingsScreen({ initial, zones }: { initial: Settings; zones: readonly string[] }) {
   const [state, setState] = useState('')
   const [blank] = useState(() => textsOf(initial))
-  const { submit, form, words, isDirty, discard, ...fields } = useSentForm({
+  const { submit, form, message, isDirty, discard, ...fields } = useSentForm({
     blank,
     keptAs: 'settings',
     readCurrent: textsOf,
@@ -104,7 +104,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
             <div key={tax.id} className="mb-1.5 grid grid-cols-[minmax(0,1fr)_110px] gap-2">
               <FormField
                 of={fields}
-                name={`taxes.${i}.words`}
+                name={`taxes.${i}.label`}
                 label={`Tax ${i + 1}`}
                 labelHidden
                 placeholder="another tax"
@@ -134,10 +134,10 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
               className="grid items-center gap-x-2 gap-y-1 sm:grid-cols-[210px_minmax(0,1fr)] border-t border-line2 py-1.5"
             >
               <span aria-hidden className="font-semibold">
-                {SCHOOLS[name].words}
+                {SCHOOLS[name].label}
               </span>
               <SelectField
-                label={SCHOOLS[name].words}
+                label={SCHOOLS[name].label}
                 value={schools[name]}
                 options={Object.entries<string>(SCHOOLS[name].ways)}
                 onPick={(way) => form.setValue('schools', { ...schools, [name]: way }, { shouldDirty: true })}
@@ -145,7 +145,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
             </div>
           ))}
         </fieldset>
-        <FormMessage words={words} />
+        <FormMessage message={message} />
         <SaveButtons isDirty={isDirty} discard={discard} className="mt-4" />
       </form>
     </Frame>

@@ -24,14 +24,14 @@ export function AreaMenuList() {
           {AREAS.map(([area, screens]) => (
             <DropdownMenu.Group key={area}>
               <DropdownMenu.Label className="caption px-2 pt-1">{area}</DropdownMenu.Label>
-              {screens.map(([path, words]) => (
+              {screens.map(([path, label]) => (
                 <DropdownMenu.Item key={path} asChild>
                   <Link
                     href={path as Route}
                     aria-current={path === now ? 'page' : undefined}
                     className={`flex min-h-11 items-center rounded-md px-2 whitespace-nowrap data-[highlighted]:bg-wash ${path === now ? 'font-bold' : ''}`}
                   >
-                    {words}
+                    {label}
                   </Link>
                 </DropdownMenu.Item>
               ))}

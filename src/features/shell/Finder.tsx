@@ -80,7 +80,7 @@ export interface Early {
 interface Props {
   go: (to: string) => void
   /** what can be done by its name, beside what is found */
-  actions: readonly (readonly [words: string, run: () => void])[]
+  actions: readonly (readonly [label: string, run: () => void])[]
   placeholder: string
   /** stands on a screen: the list opens below the field once something is typed */
   inline?: boolean
@@ -106,7 +106,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
     })
   }, [takeEarly])
   const meant = found.parts.filter(({ changed }) => changed !== '')
-  const shown = actions.filter(([words]) => words.toLowerCase().includes(text.toLowerCase()))
+  const shown = actions.filter(([label]) => label.toLowerCase().includes(text.toLowerCase()))
   const partItems = found.parts.map((p) => ({
     key: p.designation,
     main: p.designation,
@@ -166,7 +166,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
     },
     {
       heading: 'Actions',
-      items: shown.map(([words, run]) => ({ key: words, main: words, side: '', run })),
+      items: shown.map(([label, run]) => ({ key: label, main: label, side: '', run })),
     },
   ].filter(({ items }) => items.length > 0)
   const first = groups[0]?.items[0]

@@ -136,9 +136,9 @@ export function Frame({ about, rail, hints = [], state, act, children }: Props) 
         <span className="flex h-[34px] min-w-0 flex-wrap items-center gap-x-5 overflow-hidden [&>*]:h-[34px]">
           {hints
             .filter((hint) => hint.foot)
-            .map(({ keys, words }) => (
+            .map(({ keys, label }) => (
               <span key={keys} className="flex items-center gap-1.5">
-                <kbd>{keys}</kbd> {words}
+                <kbd>{keys}</kbd> {label}
               </span>
             ))}
         </span>

@@ -22,14 +22,14 @@ export function KeyHelpDialog({ hints, onOpenChange }: Props) {
           <dl className="grid grid-cols-[130px_1fr] gap-y-2">
             {[
               ...hints,
-              { keys: 'Ctrl K', words: 'search parts, machines, jobs' },
-              { keys: '?', words: 'this list' },
-            ].map(({ keys, words }) => (
+              { keys: 'Ctrl K', label: 'search parts, machines, jobs' },
+              { keys: '?', label: 'this list' },
+            ].map(({ keys, label }) => (
               <div key={keys} className="contents">
                 <dt>
                   <kbd>{keys}</kbd>
                 </dt>
-                <dd className="text-ink2">{words}</dd>
+                <dd className="text-ink2">{label}</dd>
               </div>
             ))}
           </dl>

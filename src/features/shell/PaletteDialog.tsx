@@ -29,7 +29,7 @@ export function PaletteDialog({ open, onOpenChange, takeEarly }: Props) {
   }
   const actions: [string, () => void][] = [
     ...AREAS.flatMap(([, screens]) =>
-      screens.map(([path, words]) => [words, () => go(path)] as [string, () => void]),
+      screens.map(([path, label]) => [label, () => go(path)] as [string, () => void]),
     ),
     [
       unit === 'mm' ? 'Show inches first' : 'Show millimetres first',

@@ -1,7 +1,7 @@
 /** Every screen that stands by itself, by area. */
 export const AREAS: readonly (readonly [
   area: string,
-  screens: readonly (readonly [path: string, words: string])[],
+  screens: readonly (readonly [path: string, label: string])[],
 ])[] = [
   [
     'Bench',

@@ -1,7 +1,7 @@
 /** A key of a screen and what it does. */
 export interface KeyHint {
   keys: string
-  words: string
+  label: string
   /** stands in the foot of the screen too */
   foot?: boolean
 }

@@ -57,7 +57,7 @@ export function StatusScreen({ status }: { status: StatusResponse }) {
             <ul className="text-[0.9rem]">
               {errors.map((error, i) => (
                 <li key={i} className="border-t border-line2 py-1.5">
-                  <span className="number text-ink3">{time(error.at)}</span> {error.words}
+                  <span className="number text-ink3">{time(error.at)}</span> {error.message}
                   {error.request && <span className="text-ink2"> (request {error.request})</span>}
                 </li>
               ))}

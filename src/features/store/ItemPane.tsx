@@ -32,7 +32,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
   const [kind, setKind] = useState<Kind>('issue')
   const [pieces, setPieces] = useState('1')
   const [note, setNote] = useState('')
-  const [words, setWords] = useState('')
+  const [message, setMessage] = useState('')
   const stamp = `${item.quantity} ${item.reserved} ${item.countedAt ?? ''}`
   useEffect(() => {
     let current = true
@@ -42,7 +42,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
         setDetail(found)
         setEarlier(null)
       })
-      .catch((error) => current && setWords(errorMessage(error)))
+      .catch((error) => current && setMessage(errorMessage(error)))
     return () => {
       current = false
     }
@@ -51,17 +51,17 @@ export function ItemPane({ item, currency, onChange }: Props) {
     const cursor = earlier ? earlier.next : detail?.moreMoves
     call('GET /api/stock/{id}/moves', { path: { id: item.id }, query: cursor === null ? {} : { cursor } })
       .then(({ items, next }) => setEarlier((was) => ({ items: [...(was?.items ?? []), ...items], next })))
-      .catch((error: unknown) => setWords(errorMessage(error)))
+      .catch((error: unknown) => setMessage(errorMessage(error)))
   }
   const run = (work: Promise<StockItem>): void => {
     work
       .then((now) => {
-        setWords('')
+        setMessage('')
         setNote('')
         onChange(now)
       })
       .catch((error: unknown) => {
-        setWords(errorMessage(error))
+        setMessage(errorMessage(error))
         call('GET /api/stock/{id}', { path: { id: item.id } }).then(onChange, () => undefined)
       })
   }
@@ -124,9 +124,9 @@ export function ItemPane({ item, currency, onChange }: Props) {
             Record
           </button>
         </div>
-        {words && (
+        {message && (
           <p role="alert" className="mt-2 text-[0.875rem] text-contra">
-            {words}
+            {message}
           </p>
         )}
       </form>

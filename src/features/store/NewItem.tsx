@@ -18,7 +18,7 @@ const BLANK: Record<Field, string> = { designation: '', bin: '', quantity: '', m
 
 /** A part that lay in no bin so far. */
 export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
-  const { submit, words, ...fields } = useSentForm({
+  const { submit, message, ...fields } = useSentForm({
     blank: BLANK,
     keptAs: 'store.newItem',
     emptied: true,
@@ -55,7 +55,7 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
           />
         ))}
       </div>
-      <FormMessage words={words} />
+      <FormMessage message={message} />
       <button type="submit" className="button" data-primary>
         Put into the store
       </button>

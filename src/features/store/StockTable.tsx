@@ -15,7 +15,7 @@ interface Props {
   chosen: number | null
   onChoose: (item: StockItem) => void
   onCounted: (item: StockItem) => void
-  onTrouble: (words: string) => void
+  onTrouble: (message: string) => void
   /** below the rows */
   children: ReactNode
 }

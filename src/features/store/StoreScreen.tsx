@@ -31,7 +31,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
   const [text, setText] = useUrlText('q')
   const [view, setView] = useUrlChoice('view', ['all', 'low', 'count'], 'all')
   const [chosen, setChosen] = useState<StockItem | null>(null)
-  const [words, setWords] = useState('')
+  const [message, setMessage] = useState('')
   const [adding, setAdding] = useState(false)
   const asked = queryOf(text, view === 'low')
   const list = usePages('GET /api/stock', {
@@ -55,11 +55,11 @@ export function StoreScreen({ initial, asked: brought }: Props) {
       const done = await sendFile('POST /api/stock.csv', file, 'text/csv')
       await list.again()
       const first = done.problems[0]
-      setWords(
-        `${done.counted} of ${done.rows} rows taken in.${first ? ` Row ${first.row}, ${first.text}: ${first.words}` : ''}`,
+      setMessage(
+        `${done.counted} of ${done.rows} rows taken in.${first ? ` Row ${first.row}, ${first.text}: ${first.message}` : ''}`,
       )
     } catch (error) {
-      setWords(errorMessage(error))
+      setMessage(errorMessage(error))
     }
   }
   return (
@@ -116,9 +116,9 @@ export function StoreScreen({ initial, asked: brought }: Props) {
               New part
             </button>
           </div>
-          {(words || list.words) && (
+          {(message || list.message) && (
             <p role="status" className="border-b border-line px-[18px] py-1.5 text-ink2">
-              {words || list.words}
+              {message || list.message}
             </p>
           )}
           <div className="min-h-0 flex-1 px-2.5">
@@ -138,7 +138,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
                 chosen={chosen?.id ?? null}
                 onChoose={choose}
                 onCounted={put}
-                onTrouble={setWords}
+                onTrouble={setMessage}
               >
                 {list.hasMore && (
                   <button type="button" className="button m-3" onClick={list.more}>

@@ -25,9 +25,9 @@ const SIZE_LABELS: Record<(typeof SIZES)[number], string> = {
 }
 const MAX_TOOLS = 300
 
-type Row = { kind: (typeof TOOL_KINDS)[number]; words: string } & Record<(typeof SIZES)[number], string>
+type Row = { kind: (typeof TOOL_KINDS)[number]; label: string } & Record<(typeof SIZES)[number], string>
 
-const BLANK: Row = { kind: 'sleeve', words: '', from: '', to: '', insideMm: '', outsideMm: '', depthMm: '' }
+const BLANK: Row = { kind: 'sleeve', label: '', from: '', to: '', insideMm: '', outsideMm: '', depthMm: '' }
 const COLUMNS = 'grid grid-cols-[190px_minmax(240px,1fr)_repeat(5,78px)_44px] items-start gap-1.5'
 const troubleId = (row: number): string => `tool-${row}-trouble`
 const text = (n: number | undefined): string => (n === undefined ? '' : String(n))
@@ -35,15 +35,15 @@ const text = (n: number | undefined): string => (n === undefined ? '' : String(n
 const rowOf = (tool: Toolbox['tools'][number]): Row => ({
   ...BLANK,
   kind: tool.kind,
-  words: tool.words,
+  label: tool.label,
   ...Object.fromEntries(SIZES.map((name) => [name, text(tool[name])])),
 })
 const rowsOf = ({ tools }: Toolbox): { tools: Row[] } => ({ tools: [...tools.map(rowOf), BLANK] })
-const isBlank = (row: Row): boolean => [row.words, ...SIZES.map((name) => row[name])].every((t) => !t.trim())
+const isBlank = (row: Row): boolean => [row.label, ...SIZES.map((name) => row[name])].every((t) => !t.trim())
 /** What is no length goes as NaN: the server refuses it at its field. */
 const toolOf = (row: Row): Toolbox['tools'][number] => ({
   kind: row.kind,
-  words: row.words,
+  label: row.label,
   ...Object.fromEntries(
     SIZES.flatMap((name) => (row[name].trim() === '' ? [] : [[name, readFigure(row[name], 'length')]])),
   ),
@@ -53,7 +53,7 @@ const toolOf = (row: Row): Toolbox['tools'][number] => ({
 export function ToolboxScreen({ initial }: { initial: Toolbox }) {
   const [state, setState] = useState('')
   const [blank] = useState(() => rowsOf(initial))
-  const { submit, form, words, isDirty, discard, ...fields } = useSentForm({
+  const { submit, form, message, isDirty, discard, ...fields } = useSentForm({
     blank,
     keptAs: 'toolbox',
     readCurrent: rowsOf,
@@ -87,7 +87,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
           “to”. Sleeves, sockets and rings that are measured inside, outside and deep are picked by what they
           drive or receive, a drift by how thick it is outside and how long.
         </p>
-        <FormMessage words={words} />
+        <FormMessage message={message} />
         <div className="min-h-0 flex-1 overflow-auto">
           <div className={`${COLUMNS} text-caption text-ink3`}>
             <span>Kind</span>
@@ -113,7 +113,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
               />
               <FormField
                 of={fields}
-                name={`tools.${i}.words`}
+                name={`tools.${i}.label`}
                 label={`Tool ${i + 1}`}
                 labelHidden
                 troubleIn={troubleId(i)}
@@ -145,12 +145,12 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                 role="alert"
                 className="col-span-full text-[0.875rem] text-contra empty:hidden"
               >
-                {(['words', ...SIZES] as const)
+                {(['label', ...SIZES] as const)
                   .map((name) => [name, fields.troubleOf(`tools.${i}.${name}`)] as const)
                   .filter(([, trouble]) => trouble !== '')
                   .map(
                     ([name, trouble]) =>
-                      `${name === 'words' ? 'Name' : capital(SIZE_LABELS[name])}: ${trouble}`,
+                      `${name === 'label' ? 'Name' : capital(SIZE_LABELS[name])}: ${trouble}`,
                   )
                   .join(' ')}
               </p>
@@ -160,7 +160,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
             <button
               type="button"
               className="button mt-2"
-              onClick={() => append(BLANK, { focusName: `tools.${rows.length}.words` })}
+              onClick={() => append(BLANK, { focusName: `tools.${rows.length}.label` })}
             >
               <Plus aria-hidden size={16} className="mr-1" /> Another tool
             </button>

@@ -44,7 +44,7 @@ describe('tables', () => {
       `${Array.from({ length: 61 }, (_, i) => `c${i}`).join()}\n${'1,'.repeat(60)}1\n`,
       '61 columns',
     ],
-  ])('%s is refused in words', (_, text, words) => expect(() => table(text)).toThrow(words))
+  ])('%s is refused in words', (_, text, message) => expect(() => table(text)).toThrow(message))
 })
 
 it('no cell leaves as a formula, and every other comes back as it was', () => {

@@ -278,7 +278,7 @@ export async function loadHistory(
       parts: [
         {
           slot: place.pieces > 1 ? 'bearingLeft' : 'bearing',
-          words: 'Bearing',
+          label: 'Bearing',
           designation,
           partKey: keyOf(designation),
           quantity: place.pieces,

@@ -29,15 +29,15 @@ const ROWS = [
 
 /** What hangs on the wall of the pier's workshop. */
 const TOOLS = [
-  { kind: 'sleeve', words: 'Driver set, 20 to 62 mm outside', from: 20, to: 62 },
-  { kind: 'socket', words: 'Socket 28 mm', from: 28, to: 28 },
-  { kind: 'socket', words: 'Socket 1 1/8 in', from: 28.6, to: 28.6 },
-  { kind: 'snapRingPliers', words: 'Bore pliers 40 to 100', from: 40, to: 100 },
-  { kind: 'press', words: 'Arbor press, 20 kN', to: 20 },
-  { kind: 'brassDrift', words: 'Brass drift 20 mm' },
-  { kind: 'dialIndicator', words: 'Dial indicator, magnetic stand' },
-  { kind: 'depthGauge', words: 'Depth gauge 150 mm' },
-  { kind: 'heater', words: 'Hot plate with thermometer' },
+  { kind: 'sleeve', label: 'Driver set, 20 to 62 mm outside', from: 20, to: 62 },
+  { kind: 'socket', label: 'Socket 28 mm', from: 28, to: 28 },
+  { kind: 'socket', label: 'Socket 1 1/8 in', from: 28.6, to: 28.6 },
+  { kind: 'snapRingPliers', label: 'Bore pliers 40 to 100', from: 40, to: 100 },
+  { kind: 'press', label: 'Arbor press, 20 kN', to: 20 },
+  { kind: 'brassDrift', label: 'Brass drift 20 mm' },
+  { kind: 'dialIndicator', label: 'Dial indicator, magnetic stand' },
+  { kind: 'depthGauge', label: 'Depth gauge 150 mm' },
+  { kind: 'heater', label: 'Hot plate with thermometer' },
 ] as const
 
 /** Bins of the pier's store: number, bin, pieces, minimum, price. */
@@ -94,14 +94,14 @@ async function loadDemoBins(language: Language): Promise<void> {
   if (first) await db.receiveOrder(order.id, new Map([[first.id, 2]]), itemOf, who)
   await db.saveArrangement('roller-3', {
     code: 'roller-3',
-    words: 'Carousel roller with shim and rim ring',
+    title: 'Carousel roller with shim and rim ring',
     position: 'roller',
     basedOn: 'B1',
     drop: ['sealLeft', 'sealRight'],
     slots: [
       {
         id: 'shim',
-        words: 'Shim',
+        label: 'Shim',
         role: 'shims',
         after: 'spacerTube',
         mayStay: true,

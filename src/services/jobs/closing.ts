@@ -38,7 +38,7 @@ async function fittingOf(job: Job): Promise<db.NewFitting | null> {
       .filter(({ quantity }) => quantity > 0)
       .map((line) => ({
         slot: line.slot,
-        words: line.words,
+        label: line.label,
         designation: line.designation,
         partKey: knownPart(line.value)?.key ?? null,
         quantity: line.quantityPerPosition,
@@ -52,9 +52,9 @@ async function rechecksOf(job: Job): Promise<db.NewRecheck[]> {
   if (!job.kit) return []
   const { arrangement } = await jobKit(job.id)
   return recheckDates(await fittedOn(job), isSeparable(arrangement), isWet(job.intake)).map(
-    ({ date, words }) => ({
+    ({ date, text }) => ({
       dueOn: date,
-      what: words,
+      what: text,
     }),
   )
 }
@@ -69,7 +69,7 @@ export async function closing(job: Job, reason: string): Promise<Closing> {
     throw new ServiceError(
       'impossible',
       `${open.length} ${open.length === 1 ? 'point is' : 'points are'} open. Settle them, or say why the job is closed all the same.`,
-      open.map(({ stage, words }) => ({ path: [stage], message: words })),
+      open.map(({ stage, message }) => ({ path: [stage], message })),
     )
   const [fitting, rechecks] = [await fittingOf(job), await rechecksOf(job)]
   const summary = [

@@ -24,7 +24,7 @@ function ofBearing(id: number, name: string, change: BearingChange): db.NewEvent
       kind: 'comparison',
       summary: of(
         comparison?.result
-          ? `Compared ${comparison.from || 'the old one'} with ${comparison.to || 'a new one'}: ${comparison.result.words}`
+          ? `Compared ${comparison.from || 'the old one'} with ${comparison.to || 'a new one'}: ${comparison.result.message}`
           : 'Comparison changed',
       ),
       content: comparison,

@@ -43,8 +43,8 @@ async function work(
   const first = new Map<string, { row: number; text: string }>()
   const remarks: ListRemark[] = []
   let pending: StoredItem[] = []
-  const remark = (row: number, text: string, words: string): void => {
-    if (remarks.length < MAX_REMARKS) remarks.push({ row, text: text.slice(0, LONGEST_QUOTE), words })
+  const remark = (row: number, text: string, message: string): void => {
+    if (remarks.length < MAX_REMARKS) remarks.push({ row, text: text.slice(0, LONGEST_QUOTE), message })
   }
   const write = async (): Promise<boolean> => {
     await addItems(listId, pending)

@@ -118,6 +118,6 @@ export async function remarksCsv(id: number): Promise<string> {
   const { remarks } = await stored(id)
   return writeCsv(
     ['row', 'number', 'remark'],
-    remarks.map(({ row, text, words }) => ({ row, number: text, remark: words })),
+    remarks.map(({ row, text, message }) => ({ row, number: text, remark: message })),
   )
 }

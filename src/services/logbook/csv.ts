@@ -28,11 +28,11 @@ export async function logbookCsv(table: string, query: unknown): Promise<string>
       return writeCsv(
         ['about', 'name', 'count', 'jobs', 'came_back'],
         [
-          ...findings.map(({ words, count, jobs }) => ({ about: 'finding', name: words, count, jobs })),
-          ...causes.map(({ words, count }) => ({ about: 'cause', name: words, count })),
-          ...machines.map(({ words, jobs, cameBack }) => ({
+          ...findings.map(({ label, count, jobs }) => ({ about: 'finding', name: label, count, jobs })),
+          ...causes.map(({ label, count }) => ({ about: 'cause', name: label, count })),
+          ...machines.map(({ label, jobs, cameBack }) => ({
             about: 'machine',
-            name: words,
+            name: label,
             jobs,
             came_back: cameBack,
           })),
@@ -44,9 +44,9 @@ export async function logbookCsv(table: string, query: unknown): Promise<string>
       const { groups } = await service(query)
       return writeCsv(
         ['bearings', 'days', 'in_service', 'replaced', 'share', 'lower_95', 'upper_95'],
-        groups.flatMap(({ words, steps }) =>
+        groups.flatMap(({ label, steps }) =>
           steps.map(({ days, atRisk, ended, share, lower, upper }) => ({
-            bearings: words,
+            bearings: label,
             days,
             in_service: atRisk,
             replaced: ended,
@@ -76,8 +76,8 @@ export async function logbookCsv(table: string, query: unknown): Promise<string>
       const { machines, currency } = await cost(query, ALL)
       return writeCsv(
         ['machine', 'jobs', 'cost', 'currency', 'parts_without_price'],
-        machines.map(({ words, jobs, cost: sum, unpriced }) => ({
-          machine: words,
+        machines.map(({ label, jobs, cost: sum, unpriced }) => ({
+          machine: label,
           jobs,
           cost: sum.toFixed(2),
           currency,
@@ -115,9 +115,9 @@ export async function logbookCsv(table: string, query: unknown): Promise<string>
       const { seats } = await seatTrends(query)
       return writeCsv(
         ['seat', 'measured_on', 'job', 'mean_mm', 'limit_mm', 'mm_a_year', 'limit_reached_on'],
-        seats.flatMap(({ words, measured, limitMm, perYearMm, limitOn }) =>
+        seats.flatMap(({ label, measured, limitMm, perYearMm, limitOn }) =>
           measured.map(({ on, jobId, mm }) => ({
-            seat: words,
+            seat: label,
             measured_on: on,
             job: jobId,
             mean_mm: mm.toFixed(4),

@@ -31,7 +31,7 @@ export async function identification(input: unknown): Promise<IdentificationResp
     answered,
     open: counted(rows.filter(({ state }) => state === 'open')),
     share: answered < MIN_ANSWERED ? null : wilson(right, answered),
-    bands: calibration(ended).map((band) => ({ ...band, words: errorMessage(band) })),
+    bands: calibration(ended).map((band) => ({ ...band, message: errorMessage(band) })),
     months: [...new Set(ended.map(({ month }) => month))].sort().map((month) => {
       const own = ended.filter((row) => row.month === month)
       return { month, count: counted(own), right: counted(own.filter((row) => row.right)) }

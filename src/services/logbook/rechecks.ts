@@ -56,11 +56,11 @@ export async function addRecheck(
     throw new ServiceError('unreadable', 'amount: That is too far ahead. Give a smaller figure.', [
       { path: ['amount'], message: 'That is too far ahead. Give a smaller figure.' },
     ])
-  const words = `${what} (after ${told})`.slice(0, 200)
+  const text = `${what} (after ${told})`.slice(0, 200)
   const id = await db.addRecheck(
     jobId,
-    { dueOn, what: words },
-    { kind: 'recheck', summary: `Recheck due ${dueOn}: ${words}`, content: { dueOn, amount, meter, perDay } },
+    { dueOn, what: text },
+    { kind: 'recheck', summary: `Recheck due ${dueOn}: ${text}`, content: { dueOn, amount, meter, perDay } },
   )
   return recheck(id)
 }

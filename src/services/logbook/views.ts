@@ -76,7 +76,7 @@ async function foundAndWhere(
   return {
     findings: counts.map(({ damage, count, jobs }) => ({
       id: damage,
-      words: DAMAGE.find(({ id }) => id === damage)?.words ?? damage,
+      label: DAMAGE.find(({ id }) => id === damage)?.label ?? damage,
       count,
       jobs,
     })),
@@ -87,7 +87,7 @@ async function foundAndWhere(
     all,
     machines: machines.map(({ machineId, machine, jobs, cameBack }) => ({
       machineId,
-      words: machine ?? NO_MACHINE,
+      label: machine ?? NO_MACHINE,
       jobs: Number(jobs),
       cameBack: Number(cameBack),
     })),
@@ -143,7 +143,7 @@ export async function service(input: unknown): Promise<ServiceResponse> {
       return [
         {
           id,
-          words: GROUP_LABELS[id],
+          label: GROUP_LABELS[id],
           fitted: counted(own),
           ended: endedOf(own),
           medianDays: medianDays(steps),
@@ -178,7 +178,7 @@ export async function closures(input: unknown): Promise<ClosuresResponse> {
           ratio: null,
           lower: null,
           upper: null,
-          words: `Too few to say: at least ${MIN_ENDED} replacements of each are needed.`,
+          message: `Too few to say: at least ${MIN_ENDED} replacements of each are needed.`,
         }
       const { ratio, lower, upper } = compared
       const times = ratio >= 1 ? ratio : 1 / ratio
@@ -189,7 +189,7 @@ export async function closures(input: unknown): Promise<ClosuresResponse> {
         ratio,
         lower,
         upper,
-        words: sure
+        message: sure
           ? `${capital(more)} were replaced ${times.toFixed(1)} times as often.`
           : 'No difference is shown by so many replacements.',
       }
@@ -211,7 +211,7 @@ export async function cost(input: unknown, most: number | null = MAX_MACHINES): 
     allMachines: Number(rows[0]?.machines ?? 0),
     machines: rows.map(({ machineId, machine, jobs, cost: sum, unpriced }) => ({
       machineId,
-      words: machine ?? NO_MACHINE,
+      label: machine ?? NO_MACHINE,
       jobs: Number(jobs),
       cost: Number(sum),
       unpriced: Number(unpriced),
@@ -224,21 +224,21 @@ const MAX_SEATS = 20
 const MAX_MEASURED = 400
 
 /** The wear limit of a seat by the class chosen for it on its latest job; null when it cannot be told. */
-async function limitOf(jobId: number, seat: string): Promise<{ mm: number | null; words: string }> {
+async function limitOf(jobId: number, seat: string): Promise<{ mm: number | null; label: string }> {
   const [found, job] = await Promise.all([
     seatsOfJob(jobId, {}).catch(() => null),
     getJob(jobId).catch(() => null),
   ])
   const own = found?.seats.find(({ id }) => id === seat)
-  if (!own) return { mm: null, words: seat.replace(':', ', ') }
+  if (!own) return { mm: null, label: seat.replace(':', ', ') }
   const inner = own.ring === 'inner'
-  const words = `${own.words}, ${inner ? 'shaft' : 'housing'}`
+  const label = `${own.label}, ${inner ? 'shaft' : 'housing'}`
   const chosen = job?.fitting?.seats[seat]?.class?.trim() || own.recommended.class
   const limits = toleranceClass(chosen, inner ? own.bore : own.outside)
-  if (!limits) return { mm: null, words }
+  if (!limits) return { mm: null, label }
   return {
     mm: isShaftClass(chosen) ? own.bore + limits.lower / 1000 : own.outside + limits.upper / 1000,
-    words,
+    label,
   }
 }
 
@@ -259,11 +259,11 @@ export async function seatTrends(input: unknown): Promise<SeatsTrendResponse> {
       shown.map(async (measured) => {
         const [first] = measured
         const last = measured.at(-1)
-        const limit = last ? await limitOf(last.jobId, last.seat) : { mm: null, words: '' }
+        const limit = last ? await limitOf(last.jobId, last.seat) : { mm: null, label: '' }
         const trend = wearTrend(measured, limit.mm)
         return {
           positionId: Number(first?.positionId ?? 0),
-          words: [first?.machine, first?.position, limit.words].filter(Boolean).join(', '),
+          label: [first?.machine, first?.position, limit.label].filter(Boolean).join(', '),
           measured: measured.map(({ jobId, on, mm }) => ({ jobId: Number(jobId), on, mm: Number(mm) })),
           limitMm: limit.mm,
           perYearMm: trend?.perYearMm ?? null,

@@ -99,13 +99,13 @@ export async function factsOf(found: JobKit): Promise<PlanFacts> {
       ...inspected.parts.map(({ part, verdict, findings }) => ({
         part,
         verdict,
-        words: `${called(part)}: ${findings.join(', ').toLowerCase() || 'replaced as a set'}`,
+        text: `${called(part)}: ${findings.join(', ').toLowerCase() || 'replaced as a set'}`,
       })),
       ...inspections
         .flatMap(({ good }) => good)
         .filter((part) => !inspected.parts.some((p) => p.part === part))
-        .map((part) => ({ part, verdict: 'good' as const, words: called(part) })),
-    ].map((row) => ({ ...row, words: capital(row.words) })),
+        .map((part) => ({ part, verdict: 'good' as const, text: called(part) })),
+    ].map((row) => ({ ...row, text: capital(row.text) })),
     checkNext: inspected.checkNext,
     // Once it is signed off, what was found on parts that came new no longer counts.
     run: fitting.signed

@@ -31,8 +31,8 @@ export async function seats(jobId: number, query: unknown): Promise<SeatsRespons
 
 /** The fasteners of the kit and those named on the job, each with what the manual says of it. */
 function torquesOf(fasteners: Plan['torques'], { torques }: FittingDraft): PlanResponse['torques'] {
-  const named = Object.entries(torques).flatMap(([id, { words = '' }]) =>
-    words.trim() === '' || fasteners.some((row) => row.id === id) ? [] : [{ id, words, free: true }],
+  const named = Object.entries(torques).flatMap(([id, { label = '' }]) =>
+    label.trim() === '' || fasteners.some((row) => row.id === id) ? [] : [{ id, label, free: true }],
   )
   return [...fasteners.map((row) => ({ ...row, free: false })), ...named].map((row) => {
     const { value = '', page = '' } = torques[row.id] ?? {}
@@ -53,7 +53,7 @@ export async function jobPlan(jobId: number): Promise<{ plan: PlanResponse; foun
   return {
     found,
     plan: {
-      arrangement: found.arrangement.words,
+      arrangement: found.arrangement.title,
       ...plan,
       run: facts.run,
       open: [
@@ -63,7 +63,7 @@ export async function jobPlan(jobId: number): Promise<{ plan: PlanResponse; foun
         ...(found.trouble ? [found.trouble] : []),
       ],
       sections: plan.sections.map((section) => ({ ...section, steps: [...section.steps] })),
-      tools: plan.tools.map(({ kind, words, own, improvise }) => ({ kind, words, own, improvise })),
+      tools: plan.tools.map(({ kind, label, own, improvise }) => ({ kind, label, own, improvise })),
       torques: torquesOf(plan.torques, draftOf(found)),
     },
   }

@@ -70,7 +70,7 @@ export function seatsOf(arrangement: Arrangement, kit: Kit, fitting: FittingDraf
         {
           id,
           slot: slot.id,
-          words: slot.words,
+          label: slot.label,
           ring,
           designation: own.designation,
           family: own.part.family,

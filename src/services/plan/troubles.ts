@@ -11,7 +11,7 @@ const MEASURED_OFF_MM = 0.05
 export const comparisonTrouble = ({ bearings }: Pick<JobKit['job'], 'bearings'>): string[] =>
   bearings.flatMap(({ name, comparison }) =>
     comparison?.result?.verdict === 'doesNotGo'
-      ? [`${comparison.result.words}${name ? `, ${name}` : ''}`]
+      ? [`${comparison.result.message}${name ? `, ${name}` : ''}`]
       : [],
   )
 
@@ -23,12 +23,12 @@ export function spacerTrouble(fitting: FittingDraft | null): string | null {
   if (!shoulders?.ok || !spacer?.ok) return null
   const mm = (name: string) => lengthInMm(typed(name))
   const off = mm('off') ?? MEASURED_OFF_MM
-  const { verdict, words } = judgeSpacerPair({
+  const { verdict, message } = judgeSpacerPair({
     shouldersMm: shoulders.mm,
     spacerMm: spacer.mm,
     shouldersOffMm: off,
     spacerOffMm: off,
     playMm: mm('play') ?? undefined,
   })
-  return verdict === 'good' ? null : words
+  return verdict === 'good' ? null : message
 }

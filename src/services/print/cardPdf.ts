@@ -25,8 +25,8 @@ import { table } from './table'
 const { ink, soft } = COLOURS
 const WARNING = '#9b3424'
 /** Columns of a step: box and number, what to do, caution. */
-const STEP = { box: 30, words: 330, gap: 10 }
-const CAUTION_X = PAGE.left + STEP.box + STEP.words + STEP.gap
+const STEP = { box: 30, text: 330, gap: 10 }
+const CAUTION_X = PAGE.left + STEP.box + STEP.text + STEP.gap
 const CAUTION_WIDTH = PAGE.right - CAUTION_X
 
 /** Photographs on a card; the others are in the record. */
@@ -34,14 +34,14 @@ const MAX_PHOTOS = 12
 
 type Step = PlanResponse['sections'][number]['steps'][number]
 
-function heading(doc: Doc, words: string): void {
+function heading(doc: Doc, title: string): void {
   pageBreak(doc, 60)
-  doc.moveDown(0.6).font('bold').fontSize(11.5).fillColor(ink).text(words, PAGE.left, doc.y, { width: WIDTH })
+  doc.moveDown(0.6).font('bold').fontSize(11.5).fillColor(ink).text(title, PAGE.left, doc.y, { width: WIDTH })
 }
 
-function stepWords({ words, stop, school }: Step): string {
+function stepText({ text, stop, school }: Step): string {
   const note = school ? ` [${school.about}. Workshop practice: ${school.mine}.]` : ''
-  return printable(`${stop ? 'STOP. ' : ''}${words}${note}`)
+  return printable(`${stop ? 'STOP. ' : ''}${text}${note}`)
 }
 
 /** The drawing beside a step, points. */
@@ -54,13 +54,13 @@ interface Strip {
 
 /** One step: a box to tick, its number, its words and tool, and beside them the parts so far and what can hurt. */
 function drawStep(doc: Doc, step: Step, number: number, done: string, strip: Strip | null): void {
-  const words = stepWords(step)
+  const text = stepText(step)
   const tool = step.tool ? printable(`Tool: ${step.tool}`) : ''
   const caution = step.caution && step.caution !== 'Safety' ? step.caution : ''
   doc.font('text').fontSize(9)
-  const wide = step.caution === 'Safety' ? WIDTH - STEP.box : STEP.words
+  const wide = step.caution === 'Safety' ? WIDTH - STEP.box : STEP.text
   const left =
-    doc.heightOfString(words, { width: wide }) + (tool ? doc.heightOfString(tool, { width: wide }) : 0)
+    doc.heightOfString(text, { width: wide }) + (tool ? doc.heightOfString(tool, { width: wide }) : 0)
   const drawn = strip ? STRIP.height + STRIP.gap : 0
   const cautioned = caution ? doc.heightOfString(caution, { width: CAUTION_WIDTH - 8 }) : 0
   const height = Math.max(left, drawn + cautioned, 11) + (done ? 11 : 0)
@@ -75,7 +75,7 @@ function drawStep(doc: Doc, step: Step, number: number, done: string, strip: Str
       .lineTo(PAGE.left + 8, y + 1.5)
       .stroke(ink)
   doc.fillColor(soft).text(String(number), PAGE.left + 13, y, { width: 16, lineBreak: false })
-  doc.fillColor(step.stop ? WARNING : ink).text(words, PAGE.left + STEP.box, y, { width: wide })
+  doc.fillColor(step.stop ? WARNING : ink).text(text, PAGE.left + STEP.box, y, { width: wide })
   if (tool) doc.fillColor(soft).text(tool, PAGE.left + STEP.box, doc.y, { width: wide })
   if (done) doc.fillColor(soft).text(done, PAGE.left + STEP.box, doc.y, { width: wide })
   const bottom = Math.max(doc.y, y + height)
@@ -110,8 +110,8 @@ function torqueTable(doc: Doc, { torques }: PlanResponse): void {
   table(
     doc,
     TORQUE_COLUMNS,
-    torques.map(({ words, value, page }) => ({
-      cells: [words, value || '____________ N·m   ____________ lbf·ft', page || '________'],
+    torques.map(({ label, value, page }) => ({
+      cells: [label, value || '____________ N·m   ____________ lbf·ft', page || '________'],
     })),
   )
 }
@@ -141,7 +141,7 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
     .text(
       [
         place,
-        `${arrangement.words}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`,
+        `${arrangement.title}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`,
       ]
         .filter(Boolean)
         .join(' · '),
@@ -170,7 +170,7 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
   const stripOf = (step: Step): Strip | null =>
     view.parts.some(({ slot }) => slot === step.place) ? { view, stateOf: partsAt(steps, step) } : null
   for (const section of plan.sections) {
-    heading(doc, section.words)
+    heading(doc, section.label)
     for (const step of section.steps) {
       const tick = ticks[step.id]
       const done = tick ? `${tick.who || 'done'}, ${shopTime(tick.at, timeZone)}` : ''
@@ -183,14 +183,14 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
     doc,
     'Tools',
     plan.tools.map(
-      ({ words, own, improvise }) =>
-        `${words}${own ? `: ${own}` : improvise ? `: MISSING. ${improvise}` : ': MISSING, borrow one'}`,
+      ({ label, own, improvise }) =>
+        `${label}${own ? `: ${own}` : improvise ? `: MISSING. ${improvise}` : ': MISSING, borrow one'}`,
     ),
   )
   points(
     doc,
     'Look again',
-    plan.rechecks.map(({ date, words }) => `${date}  ${words}  Seen by ____________`),
+    plan.rechecks.map(({ date, text }) => `${date}  ${text}  Seen by ____________`),
   )
   if (photographs.shown.length > 0) {
     pageBreak(doc, 270)

@@ -148,7 +148,7 @@ export function drawExploded(doc: PDFKit.PDFDocument, view: ExplodedView, box: B
     .font('text')
     .fontSize(8)
     .fillColor(FAINT)
-    .text(view.hub.words, hubX - 30, hubY - 12, { width: 60, align: 'center', lineBreak: false })
+    .text(view.hub.label, hubX - 30, hubY - 12, { width: 60, align: 'center', lineBreak: false })
   for (const part of view.parts) {
     for (const shape of part.shapes) drawShape(doc, shape, at, scale, part.state === 'gap')
     drawBalloon(doc, part, at, box.y + BALLOON + 1)

@@ -16,7 +16,7 @@ const captionOf = ({ about, name, marks }: PhotoAnswer): string =>
   printable(
     [
       [about, name].filter(Boolean).join(', '),
-      ...marks.map(({ words }, i) => `${i + 1} ${words || 'marked'}`),
+      ...marks.map(({ text }, i) => `${i + 1} ${text || 'marked'}`),
     ].join('\n'),
   )
 

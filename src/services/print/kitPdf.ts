@@ -36,26 +36,31 @@ interface Head {
 function heading(
   doc: PDFKit.PDFDocument,
   { job, title, place }: Head,
-  { words, position }: Arrangement,
+  arrangement: Arrangement,
   kit: Kit,
 ): void {
   doc.font('bold').fontSize(16).fillColor(INK).text(`${job}: ${title}`, PAGE.left, PAGE.top, { width: WIDTH })
   doc.font('text').fontSize(10).fillColor(SOFT).text(place)
   doc.moveDown(0.4)
+  const { position } = arrangement
   const count = `${kit.positions} ${position}${kit.positions === 1 ? '' : 's'}`
   const gaps = kit.lines.filter((l) => l.state === 'gap').length
   const conflicts = kit.lines.filter((l) => l.state === 'conflict').length
   const state = kit.complete
     ? 'complete'
     : [gaps && `${gaps} missing`, conflicts && `${conflicts} in conflict`].filter(Boolean).join(', ')
-  doc.font('bold').fontSize(11).fillColor(INK).text(`Pick list: ${words}, ${count}. `, { continued: true })
+  doc
+    .font('bold')
+    .fontSize(11)
+    .fillColor(INK)
+    .text(`Pick list: ${arrangement.title}, ${count}. `, { continued: true })
   doc.fillColor(kit.complete ? INK : LAMP).text(`Kit ${state}.`)
 }
 
 const rowOf = (line: KitLine, i: number) => ({
   cells: [
     String(i + 1),
-    line.words,
+    line.label,
     line.designation || '–',
     amount(line, line.quantityPerPosition),
     amount(line, line.quantity),
@@ -91,7 +96,7 @@ function render(
   points(
     doc,
     'Checked between the parts',
-    kit.checks.map((c) => `${c.words} (${SIGNS[c.result]}). ${c.detail}`),
+    kit.checks.map((c) => `${c.title} (${SIGNS[c.result]}). ${c.detail}`),
   )
   points(doc, 'Tools', kit.tools)
   points(doc, 'Safety', arrangement.cautions)

@@ -50,7 +50,7 @@ function drawLabel(doc: Doc, { code, heading, lines }: Label, x: number, y: numb
     .text(heading, x, y + 4, { width })
   const top = doc.y + 2
   doc.font('text').fontSize(8).fillColor(COLOURS.soft)
-  lines.slice(0, 3).forEach((words, n) => doc.text(words, x, top + n * 10, line))
+  lines.slice(0, 3).forEach((text, n) => doc.text(text, x, top + n * 10, line))
   if (isLong) return drawQr(doc, text, x + width - CODE.square, y + 34, CODE.square)
   drawBars(doc, text, x, y + 52, width, CODE.bars)
   doc
@@ -83,7 +83,7 @@ export async function kitLabels(jobId: number, units: string | undefined): Promi
     .map((l) => ({
       code: l.designation,
       heading: l.designation,
-      lines: [inUnits(`${l.words}, ${l.quantity} ${l.unit}`, units), `Job ${job.id}: ${job.title}`, place],
+      lines: [inUnits(`${l.label}, ${l.quantity} ${l.unit}`, units), `Job ${job.id}: ${job.title}`, place],
     }))
   return labelSheet(labels, `Job ${jobId}, labels`)
 }

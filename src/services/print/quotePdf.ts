@@ -20,20 +20,20 @@ const money = (value: number): string => value.toFixed(2)
 const cents = (value: number): number => Math.round(value * 100) / 100
 
 /** Net, each tax on it and the total, as rows of the quote. */
-function totals(sums: readonly number[], taxes: readonly { words: string; percent: number }[]) {
+function totals(sums: readonly number[], taxes: readonly { label: string; percent: number }[]) {
   const net = cents(sums.reduce((total, sum) => total + sum, 0))
-  const due = taxes.map(({ words, percent }) => ({
-    words: `${words} ${percent} %`,
+  const due = taxes.map(({ label, percent }) => ({
+    label: `${label} ${percent} %`,
     tax: cents((net * percent) / 100),
   }))
   const gross = due.reduce((sum, { tax }) => cents(sum + tax), net)
-  const row = (words: string, value: number, bold: boolean) => ({
-    cells: ['', '', '', words, money(value)],
+  const row = (label: string, value: number, bold: boolean) => ({
+    cells: ['', '', '', label, money(value)],
     bold,
   })
   return [
     row('Net', net, true),
-    ...due.map(({ words, tax }) => row(words, tax, false)),
+    ...due.map(({ label, tax }) => row(label, tax, false)),
     row('Total', gross, true),
   ]
 }
@@ -60,11 +60,11 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
   if (place) doc.text(place)
   doc.text(`${day}. Valid until ${addDays(day, validDays)}. Prices in ${currency}.`)
   doc.moveDown(0.6).font('bold').fontSize(11).fillColor(ink)
-  doc.text(`${arrangement.words}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`)
+  doc.text(`${arrangement.title}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`)
   doc.moveDown(0.5)
   const rows = priced.map(({ line, each, sum }) => ({
     cells: [
-      inUnits(line.words, units),
+      inUnits(line.label, units),
       line.designation,
       String(line.quantity),
       each === null ? 'on request' : money(each),
@@ -91,8 +91,8 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
   const open = [
     ...priced
       .filter((p) => p.each === null)
-      .map((p) => `${p.line.words} ${p.line.designation}: price on request.`),
-    ...kit.lines.filter((l) => l.state !== 'filled').map((l) => `${l.words}: not settled yet. ${l.reason}`),
+      .map((p) => `${p.line.label} ${p.line.designation}: price on request.`),
+    ...kit.lines.filter((l) => l.state !== 'filled').map((l) => `${l.label}: not settled yet. ${l.reason}`),
   ]
   points(doc, 'Not in this quote', open)
   endDocument(doc, `Valid until ${addDays(day, validDays)}.`, `Job ${jobId}`)

@@ -269,7 +269,7 @@ const MARKS: Record<string, ReactNode> = {
 /** A sketch of one kind of damage: the sound part in ink, the damage in red. */
 export function DamageSketch({ mode }: { mode: DamageMode }) {
   return (
-    <svg viewBox={`0 0 ${W} ${H}`} className="h-full w-full" role="img" aria-label={`Sketch: ${mode.words}`}>
+    <svg viewBox={`0 0 ${W} ${H}`} className="h-full w-full" role="img" aria-label={`Sketch: ${mode.label}`}>
       {SCENES[mode.sketch.scene]}
       {MARKS[mode.sketch.marks]}
     </svg>

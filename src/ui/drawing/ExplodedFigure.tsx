@@ -15,14 +15,14 @@ const STATE_LABELS = { filled: 'filled', gap: 'missing', conflict: 'does not fit
 
 interface Props {
   view: ExplodedView
-  words: string
+  title: string
   selected: string | null
   onSelect: (slot: string) => void
   nameOf: (slot: string) => string
 }
 
 /** A kit along the axis in fitting order, to scale; gaps dashed, conflicts hatched with a word. */
-export function ExplodedFigure({ view, words, selected, onSelect, nameOf }: Props) {
+export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Props) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
   const tall = HEIGHT - ROOM.top - ROOM.bottom
   const scale = Math.min((WIDTH - 2 * ROOM.side) / view.length, tall / (2 * view.radius))
@@ -37,7 +37,7 @@ export function ExplodedFigure({ view, words, selected, onSelect, nameOf }: Prop
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="h-full w-full"
       role="group"
-      aria-label={`${words}, exploded view in fitting order, to scale`}
+      aria-label={`${title}, exploded view in fitting order, to scale`}
     >
       <HatchDefs id={id} spacing={6} />
       <path d={`M0 ${axis}H${WIDTH}`} stroke="var(--ink3)" strokeDasharray="16 4 3 4" />
@@ -45,7 +45,7 @@ export function ExplodedFigure({ view, words, selected, onSelect, nameOf }: Prop
         <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} variant="plain" />
       ))}
       <text x={hubX} y={hubY - 10} textAnchor="middle" fontSize={13} fill="var(--ink3)">
-        {view.hub.words}
+        {view.hub.label}
       </text>
       {view.parts.map((part) => {
         const [x, y] = place([part.from + part.length / 2, part.radius])

@@ -14,19 +14,19 @@ const FADED: Record<PartNow, number> = { in: 1, now: 1, blocks: 0.6, out: 0.16 }
 
 interface Props {
   view: ExplodedView
-  words: string
+  message: string
   stateOf: (slot: string) => PartNow
 }
 
 /** The parts along the axis at one step: what is in, in ink; what comes now, on amber; what would block it, dashed; the rest faint. */
-export function StepStrip({ view, words, stateOf }: Props) {
+export function StepStrip({ view, message, stateOf }: Props) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
   const scale = Math.min((WIDTH - 2 * ROOM) / view.length, (HEIGHT - 2 * ROOM) / (2 * view.radius))
   const left = (WIDTH - view.length * scale) / 2
   const axis = HEIGHT / 2
   const place = ([a, r]: Point): readonly [number, number] => [left + a * scale, axis - r * scale]
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="h-full w-full" role="img" aria-label={words}>
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="h-full w-full" role="img" aria-label={message}>
       <HatchDefs id={id} spacing={5} />
       <path d={`M0 ${axis}H${WIDTH}`} stroke="var(--ink3)" strokeDasharray="16 4 3 4" />
       {view.hub.shapes.map((shape, i) => (

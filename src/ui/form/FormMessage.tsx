@@ -2,10 +2,10 @@
 const intoSight = (said: HTMLElement | null): void => said?.scrollIntoView({ block: 'center' })
 
 /** A refusal that belongs to no field of a form. */
-export function FormMessage({ words }: { words: string }) {
-  return words ? (
-    <p key={words} ref={intoSight} role="alert" className="my-2 text-contra">
-      {words}
+export function FormMessage({ message }: { message: string }) {
+  return message ? (
+    <p key={message} ref={intoSight} role="alert" className="my-2 text-contra">
+      {message}
     </p>
   ) : null
 }

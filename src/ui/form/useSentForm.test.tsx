@@ -17,12 +17,12 @@ interface Props {
 }
 
 function Form(props: Props) {
-  const { submit, words, discard, ...fields } = useSentForm({ blank: BLANK, ...props })
+  const { submit, message, discard, ...fields } = useSentForm({ blank: BLANK, ...props })
   return (
     <form onSubmit={(e) => void submit(e)}>
       <FormField of={fields} name="number" label="Number" />
       <FormField of={fields} name="pieces" label="Pieces" />
-      <FormMessage words={words} />
+      <FormMessage message={message} />
       <button type="submit">Save</button>
       <button type="button" onClick={discard}>
         Discard

@@ -28,7 +28,7 @@ interface SentForm<V extends FieldValues> extends FieldsOf<V> {
   form: UseFormReturn<V>
   submit: (event?: React.BaseSyntheticEvent) => Promise<void>
   /** a refusal that belongs to no field; empty = none */
-  words: string
+  message: string
   isSending: boolean
   /** whether something was typed that was not sent */
   isDirty: boolean
@@ -117,7 +117,7 @@ export function useSentForm<V extends FieldValues>({
         .reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], errors)
       return (found as { message?: string } | undefined)?.message ?? ''
     },
-    words: errors.root?.message ?? '',
+    message: errors.root?.message ?? '',
     isSending: isSubmitting,
     isDirty,
     discard: () => reset(),

@@ -14,8 +14,8 @@ const isAlike = (was: Told | null, is: Told | null): boolean =>
 /** Cage: mostly free to choose; machined brass and steel stand shocks and vibration that others do not (common practice). */
 export const cage: CheckRule = (from, to, { load, temperatureC }) => {
   const [was, is] = [from.cage, to.cage]
-  if (was?.words === is?.words || (was === null && isPressed(is?.kind)) || isAlike(was, is)) return null
-  const told = [was?.words ?? 'as standard', is?.words ?? 'as standard'] as const
+  if (was?.label === is?.label || (was === null && isPressed(is?.kind)) || isAlike(was, is)) return null
+  const told = [was?.label ?? 'as standard', is?.label ?? 'as standard'] as const
   const say = (result: CheckResult, meaning: string) => differs('cage', result, told, meaning, 'Cage:')
   if (was?.kind === 'machined' && is?.kind !== 'machined')
     return say(

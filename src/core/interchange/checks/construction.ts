@@ -92,7 +92,7 @@ export const construction: CheckRule = (from, to) => {
   ].filter((said) => said !== undefined)
   if (found.length === 0) return null
   const result = WORST.find((worst) => found.some(([is]) => is === worst)) ?? 'pass'
-  const meaning = [...new Set(found.map(([, words]) => words))].join(' ')
+  const meaning = [...new Set(found.map(([, text]) => text))].join(' ')
   return differs('construction', result, [lettersOf(from), lettersOf(to)], meaning)
 }
 

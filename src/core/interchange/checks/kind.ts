@@ -31,6 +31,6 @@ export const kind: CheckRule = (from, to) => {
   return {
     check: 'kind',
     result: 'fail',
-    detail: `${capital(withArticle(a.words))} is replaced by one of its kind, not by ${withArticle(b.words)}.`,
+    detail: `${capital(withArticle(a.label))} is replaced by one of its kind, not by ${withArticle(b.label)}.`,
   }
 }

@@ -40,8 +40,8 @@ export const sealMaterial: CheckRule = ({ part: from }, { part: to }, { temperat
     ...b.ask
       .filter((medium) => !a.ask.includes(medium) && !a.not.includes(medium))
       .map((medium) => `with ${medium}: ask its maker`),
-  ].filter((words) => words !== false)
+  ].filter((loss) => loss !== false)
   return lost.length > 0
-    ? say('warn', lost.map((words) => `${now} ${words}.`).join(' '))
+    ? say('warn', lost.map((loss) => `${now} ${loss}.`).join(' '))
     : say('pass', 'It stands heat and what the old one stood.')
 }

@@ -43,9 +43,9 @@ export const speed: CheckRule = (from, to, application) => {
   const turns = turnsOf(application)
   const rpm = turns === undefined ? undefined : Math.round(turns)
   if (rpm === undefined || limit === null) return rubs ? byWord(application) : null
-  const words = `${writeCount(Math.round(limit / 100) * 100)} a minute is about what ${to.designation} bears with grease; here it turns ${writeCount(rpm)}`
-  if (rpm > limit) return { check: 'speed', result: 'fail', detail: `${words}: too fast for it.` }
+  const text = `${writeCount(Math.round(limit / 100) * 100)} a minute is about what ${to.designation} bears with grease; here it turns ${writeCount(rpm)}`
+  if (rpm > limit) return { check: 'speed', result: 'fail', detail: `${text}: too fast for it.` }
   if (rpm > limit * 0.75)
-    return { check: 'speed', result: 'warn', detail: `${words}: near the limit, ask the maker's table.` }
-  return rubs ? { check: 'speed', result: 'pass', detail: `${words}: no matter.` } : null
+    return { check: 'speed', result: 'warn', detail: `${text}: near the limit, ask the maker's table.` }
+  return rubs ? { check: 'speed', result: 'pass', detail: `${text}: no matter.` } : null
 }

@@ -69,7 +69,7 @@ export const spacerThere: Constraint = (bench) => {
   const slot = slotsOf(bench, 'spacerTube').find(({ id, carrier }) => !carrier && bench.filled.has(id))
   const tube = slot && bench.filled.get(slot.id)
   if (!slot || !tube) return []
-  const [data, slots] = [{ place: slot.words }, [slot.id]]
+  const [data, slots] = [{ place: slot.label }, [slot.id]]
   return tube.state === 'gap'
     ? [{ code: 'spacerMissing', result: 'warn', data, slots }]
     : [{ code: 'spacerFirst', result: 'pass', data, slots }]
@@ -84,7 +84,7 @@ export const findingsAnswered: Constraint = (bench) =>
     return {
       code: 'found',
       result: answers.length > 0 ? 'pass' : 'warn',
-      data: { finding, adds: answers.map((s) => s.words) },
+      data: { finding, adds: answers.map((s) => s.label) },
       slots: answers.map((s) => s.id),
     }
   })

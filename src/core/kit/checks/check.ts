@@ -13,7 +13,7 @@ export const partAt = ({ filled }: Bench, id: string | undefined): Part | null =
 export const slotsOf = ({ arrangement }: Bench, role: SlotRole): Slot[] =>
   arrangement.slots.filter((slot) => slot.role === role)
 
-export const nameOf = (slot: Slot): string => slot.side ?? slot.words.toLowerCase()
+export const nameOf = (slot: Slot): string => slot.side ?? slot.label.toLowerCase()
 
 /** The slot that another leans on, or the nearest of a role before it. */
 export const leansOn = ({ arrangement }: Bench, slot: Slot, role: SlotRole): Slot | undefined => {

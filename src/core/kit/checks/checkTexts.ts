@@ -4,7 +4,7 @@ import { FINDING_LABELS } from '../findings'
 import type { CheckCode, CheckFacts, CheckFinding } from './facts'
 
 interface CheckText {
-  words: string
+  title: string
   detail: string
 }
 
@@ -12,56 +12,56 @@ const behind = (end: string): string => (end ? `, ${end}` : '')
 
 const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
   coneRuns: ({ end, cone, cup, series }) => ({
-    words: `The ${end} cone runs with its cup`,
+    title: `The ${end} cone runs with its cup`,
     detail: `${cone} and ${cup}, series ${series}`,
   }),
   coneDoesNotRun: ({ cone, cup, coneSeries, cupSeries }) => ({
-    words: `${cup} does not run with ${cone}`,
+    title: `${cup} does not run with ${cone}`,
     detail: `The cup is of series ${cupSeries}, the cone of series ${coneSeries}: another angle and other rollers, never mixed. Take a cup of ${coneSeries}.`,
   }),
   partOffSeat: ({ part, on, sizeMm, measuredMm }) => ({
-    words: `${part} does not fit the ${on === 'shaft' ? 'shaft' : 'bore it sits in'}`,
+    title: `${part} does not fit the ${on === 'shaft' ? 'shaft' : 'bore it sits in'}`,
     detail: `${writeMm(sizeMm)} mm against ${writeMm(measuredMm)} mm measured (${writeInch(sizeMm)} and ${writeInch(measuredMm)} in). Measure again, or take the part for that size.`,
   }),
   setsAlike: () => ({
-    words: 'Same set inside and outside',
+    title: 'Same set inside and outside',
     detail: 'Often right, often assumed. Measure both ends of the hub.',
   }),
-  setsDiffer: () => ({ words: 'Inner and outer sets differ', detail: 'Keep them apart while fitting.' }),
+  setsDiffer: () => ({ title: 'Inner and outer sets differ', detail: 'Keep them apart while fitting.' }),
   setsSwapped: ({ inner, outer, innerMm, outerMm }) => ({
-    words: 'Inner and outer sets are mixed up',
+    title: 'Inner and outer sets are mixed up',
     detail: `The outer cone ${outer} (${writeMm(outerMm)} mm) is larger than the inner cone ${inner} (${writeMm(innerMm)} mm): the inner one could not pass over the spindle.`,
   }),
   sealFits: ({ end, answer }) => ({
-    words: `Seal fits journal and counterbore${behind(end)}`,
+    title: `Seal fits journal and counterbore${behind(end)}`,
     detail: answer,
   }),
   sealOff: ({ seal, end, answer }) => ({
-    words: `${seal} does not fit here${behind(end)}`,
+    title: `${seal} does not fit here${behind(end)}`,
     detail: answer ?? 'Journal or counterbore is of quite another size.',
   }),
   sealUnderCone: ({ seal, shaftMm, coneMm }) => ({
-    words: `${seal} is too small for the spindle`,
+    title: `${seal} is too small for the spindle`,
     detail: `Its shaft size is ${writeMm(shaftMm)} mm, the cone before it has a bore of ${writeMm(coneMm)} mm.`,
   }),
   sealUnderCup: ({ housingMm, cupMm }) => ({
-    words: 'Seal smaller than the cup behind it',
+    title: 'Seal smaller than the cup behind it',
     detail: `Housing ${writeMm(housingMm)} mm, cup ${writeMm(cupMm)} mm: right only where the seal sits in a ring of its own. Measure the counterbore.`,
   }),
   nutOverCone: ({ cone, thread, threadMm, boreMm }) => ({
-    words: `${cone} does not pass over ${thread}`,
+    title: `${cone} does not pass over ${thread}`,
     detail: `The thread is ${writeMm(threadMm)} mm, the bore of the cone ${writeMm(boreMm)} mm.`,
   }),
   washerOffNut: ({ washerMm, thread }) => ({
-    words: 'Washer and nut are of two spindles',
+    title: 'Washer and nut are of two spindles',
     detail: `Washer for ${writeMm(washerMm)} mm, nut ${thread}.`,
   }),
   pinOffNut: ({ pinMm, overMm, toMm }) => ({
-    words: 'Cotter pin of another size than usual',
+    title: 'Cotter pin of another size than usual',
     detail: `ISO 1234 gives a ${pinMm} mm pin for bolts over ${overMm} to ${toMm} mm. Try it in the hole.`,
   }),
   slotStep: ({ stepMm, wide, assumedSlots }) => ({
-    words: `One slot of the nut moves the hub ${stepMm.toFixed(2)} mm`,
+    title: `One slot of the nut moves the hub ${stepMm.toFixed(2)} mm`,
     detail: `${
       wide
         ? 'Wider than the usual play: set the play by fingers, then take the nearest slot loosened. The manual rules.'
@@ -69,22 +69,22 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     }${assumedSlots === null ? '' : ` With ${assumedSlots} slots: count them.`}`,
   }),
   capFits: ({ mouthMm }) => ({
-    words: 'Cap fits the hub mouth',
+    title: 'Cap fits the hub mouth',
     detail: `${writeMm(mouthMm)} mm (${writeInch(mouthMm)} in)`,
   }),
   capOff: ({ capMm, mouthMm }) => ({
-    words: 'Cap does not fit the hub mouth',
+    title: 'Cap does not fit the hub mouth',
     detail: `Cap for ${writeMm(capMm)} mm, hub mouth ${writeMm(mouthMm)} mm.`,
   }),
   capFill: ({ cap, school }) => ({
-    words: school === 'hubFull' ? `${cap}: the hub is packed full` : `${cap} needs a hub packed full`,
+    title: school === 'hubFull' ? `${cap}: the hub is packed full` : `${cap} needs a hub packed full`,
     detail:
       school === 'hubFull'
         ? 'Pack both bearings by hand first: what is pumped in reaches the outer bearing before the inner one. Turn the wheel, stop when it shows at the inner seal.'
         : `The hub is filled otherwise (${SCHOOL_LABELS[school].name}): grease pumped through the cap then feeds the outer bearing only and the inner one runs dry. Choose “${SCHOOL_LABELS.hubFull.name}” under Fits and setting, Grease, or take a dust cap.`,
   }),
   fittingFill: ({ place, fills, school }) => ({
-    words: school === 'hubFull' ? `${place}: the hub is packed full` : `${place} needs a hub packed full`,
+    title: school === 'hubFull' ? `${place}: the hub is packed full` : `${place} needs a hub packed full`,
     detail:
       school === 'hubFull'
         ? fills === 'between'
@@ -93,44 +93,44 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
         : `The hub is filled otherwise (${SCHOOL_LABELS[school].name}), and a fitting cannot do that: what is pumped in fills ${fills === 'between' ? 'the room before either bearing' : 'the inner bearing and the room before the outer one'}. Choose “${SCHOOL_LABELS.hubFull.name}” under Fits and setting, Grease, or leave the fitting closed and pack by hand.`,
   }),
   bearingOpen: ({ designations }) => ({
-    words: 'A bearing is not closed on both sides',
+    title: 'A bearing is not closed on both sides',
     detail: `${designations.join(' and ')}: this arrangement keeps no grease around it. Take the type with two contact seals.`,
   }),
   bearingsDiffer: ({ pair }) => ({
-    words: pair ? 'Left and right bearings differ' : 'Bearings that are usually alike differ',
+    title: pair ? 'Left and right bearings differ' : 'Bearings that are usually alike differ',
     detail: 'Seen on driven and stepped axles. Keep each with its side.',
   }),
   bearingsAlike: ({ count, sizes }) => ({
-    words: count === 2 ? 'Both bearings alike and closed' : `${count} bearings in one position`,
+    title: count === 2 ? 'Both bearings alike and closed' : `${count} bearings in one position`,
     detail: `${sizes.map(({ base, count: n }) => `${n} × ${base}`).join(', ')}. Both sides of an axle are replaced together.`,
   }),
   cannotLocate: ({ part }) => ({
-    words: `${part} cannot locate the shaft`,
+    title: `${part} cannot locate the shaft`,
     detail:
       'It has no flanges to hold it along the axis. Put it at the floating end and a bearing that holds both ways here.',
   }),
   locatesOneWay: ({ part }) => ({
-    words: `${part} holds the shaft one way only`,
+    title: `${part} holds the shaft one way only`,
     detail: 'Turn its flange against the thrust, or take a type that holds both ways.',
   }),
   locatesAndFloats: ({ floating, within }) => ({
-    words: 'One bearing locates, the other floats',
+    title: 'One bearing locates, the other floats',
     detail: within
       ? `${floating} floats within itself: both its rings are held.`
       : `${floating} must slide in its housing: leave room beside its outer ring.`,
   }),
   taperedBore: ({ designation, sleeve }) => ({
-    words: `${designation} has a tapered bore`,
+    title: `${designation} has a tapered bore`,
     detail: sleeve
       ? `It goes on the adapter sleeve ${sleeve.base}, for a shaft of ${writeMm(sleeve.shaftMm)} mm. Where the shaft itself is tapered, leave the sleeve out.`
       : 'It goes on a sleeve or a tapered shaft; no sleeve for it is listed.',
   }),
   spacerMissing: ({ place }) => ({
-    words: `${place} missing`,
+    title: `${place} missing`,
     detail: 'Without it the inner rings are drawn together and the bearings run loaded sideways.',
   }),
   spacerFirst: ({ place }) => ({
-    words: `${place} goes in before the second bearing`,
+    title: `${place} goes in before the second bearing`,
     detail: 'Afterwards there is no way in.',
   }),
   collarPlay: ({ playMm, collarMm, seatsMm, coneMm: [b1, b2], setMm: [t1, t2], rangeMm: { min, max } }) => {
@@ -140,7 +140,7 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
       ? ''
       : ` A shim of about ${Math.abs(off).toFixed(2)} mm ${off > 0 ? 'out' : 'in'} brings it to the middle of ${min} to ${max} mm.`
     return {
-      words:
+      title:
         playMm < 0
           ? `The collar is short: ${(-playMm).toFixed(2)} mm of preload`
           : `The collar leaves ${playMm.toFixed(2)} mm of play${good ? '' : ', not the usual'}`,
@@ -148,7 +148,7 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     }
   },
   found: ({ finding, adds }) => ({
-    words: `Found: ${FINDING_LABELS[finding]}`,
+    title: `Found: ${FINDING_LABELS[finding]}`,
     detail:
       adds.length > 0
         ? `Adds: ${adds.map((place) => place.toLowerCase()).join(', ')}.`

@@ -77,6 +77,6 @@ export const fittingFill: Constraint = (bench) =>
   slotsOf(bench, 'nipple').flatMap((slot): CheckFinding[] => {
     if (slot.fills === undefined || !bench.filled.has(slot.id)) return []
     const school = fillSchoolOf(bench)
-    const data = { place: slot.words, fills: slot.fills, school }
+    const data = { place: slot.label, fills: slot.fills, school }
     return [{ code: 'fittingFill', result: school === 'hubFull' ? 'pass' : 'warn', data, slots: [slot.id] }]
   })

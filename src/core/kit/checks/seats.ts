@@ -34,8 +34,8 @@ export const sealFits: Constraint = (bench) =>
     const end = slot.side && slotsOf(bench, 'seal').length > 1 ? slot.side : ''
     const slots = [slot.id]
     if (answer?.fits)
-      return [{ code: 'sealFits', result: 'pass', data: { end, answer: answer.words }, slots }]
-    const data = { seal: seal.base, end, answer: answer?.words ?? null }
+      return [{ code: 'sealFits', result: 'pass', data: { end, answer: answer.reason }, slots }]
+    const data = { seal: seal.base, end, answer: answer?.reason ?? null }
     return [{ code: 'sealOff', result: 'fail', data, slots }]
   })
 

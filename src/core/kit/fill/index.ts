@@ -49,7 +49,7 @@ const fillCheck = (slot: Slot): Filled => ({
 })
 
 const fillConsumable = (slot: Slot): Filled =>
-  filledWith(slot, { kind: 'text', text: slot.words.toLowerCase() }, 'As needed.')
+  filledWith(slot, { kind: 'text', text: slot.label.toLowerCase() }, 'As needed.')
 
 type Filler = (slot: Slot, bench: Bench) => Filled
 

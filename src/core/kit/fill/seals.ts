@@ -15,11 +15,11 @@ export function fillSeal(slot: Slot, bench: Bench): Filled {
   const found = findSeals(bench.language.catalogue, { shaft: sealShaft, housing: sealHousing, width })
   const [first, ...rest] = stockedFirst(slot, found.fits, ({ part }) => part.base, bench)
   if (first)
-    return chosen(slot, first.part, bench, first.words, {
+    return chosen(slot, first.part, bench, first.reason, {
       alternatives: rest.map(({ part }) => part.base),
     })
   const near = found.near.slice(0, 3)
-  const why = near[0] ? ` Nearest ${near[0].part.base}: ${near[0].words}` : ''
+  const why = near[0] ? ` Nearest ${near[0].part.base}: ${near[0].reason}` : ''
   return gap(
     slot,
     `No listed seal fits ${writeMm(sealShaft)} × ${writeMm(sealHousing)} mm; the next size is not close enough.${why}`,

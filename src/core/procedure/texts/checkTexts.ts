@@ -4,38 +4,36 @@ import type { TextsOf } from './textsOf'
 /** Cleaning and checks (common practice). */
 export const CHECK_TEXTS: TextsOf<CheckStepFacts> = {
   partsClean: ({ hub }) => ({
-    words: `Old grease out; ${hub}, seats and threads to bright metal. Dry with a cloth.`,
+    text: `Old grease out; ${hub}, seats and threads to bright metal. Dry with a cloth.`,
     caution:
       'Solvent not on hot metal; no welding or flame near degreaser residue. Never spin a bearing with compressed air.',
   }),
   seatsClean: () => ({
-    words:
-      'Rust and burrs off the seats with fine emery by hand, along the shaft last; wipe a film of oil on.',
+    text: 'Rust and burrs off the seats with fine emery by hand, along the shaft last; wipe a film of oil on.',
   }),
   found: ({ found, verdict }) => ({
-    words:
+    text:
       verdict === 'replace'
         ? `${found}: renew.`
         : verdict === 'doubtful'
           ? `${found}: doubtful. Look again when it is clean; decide before fitting.`
           : `${found}: good.`,
   }),
-  seat: ({ part, class: fit, verdict, why }) => ({ words: `Seat of ${part}, ${fit}: ${verdict}. ${why}` }),
+  seat: ({ part, class: fit, verdict, why }) => ({ text: `Seat of ${part}, ${fit}: ${verdict}. ${why}` }),
   seatsMeasured: () => ({
-    words:
-      'Measure the seats: four clock positions at two depths. One reading that departs from the others condemns the seat.',
+    text: 'Measure the seats: four clock positions at two depths. One reading that departs from the others condemns the seat.',
     tool: 'Bore gauge, micrometer',
   }),
-  lookAlso: ({ at }) => ({ words: `Look also: ${at.join(' ')}` }),
+  lookAlso: ({ at }) => ({ text: `Look also: ${at.join(' ')}` }),
   spacerLength: ({ hub }) => ({
-    words: `Spacer: faces square and unburred, length against the shoulders of the ${hub}. Too short loads the bearings sideways.`,
+    text: `Spacer: faces square and unburred, length against the shoulders of the ${hub}. Too short loads the bearings sideways.`,
     tool: 'Depth gauge or caliper',
   }),
-  threadTried: () => ({ words: 'Run the nut over the whole thread by hand, dry. It must not catch.' }),
+  threadTried: () => ({ text: 'Run the nut over the whole thread by hand, dry. It must not catch.' }),
   closuresRight: () => ({
-    words: 'Closures of the new bearings as chosen in the kit; a one-sided one faces outward.',
+    text: 'Closures of the new bearings as chosen in the kit; a one-sided one faces outward.',
   }),
   partsCompared: ({ conesToo }) => ({
-    words: `Lay the new parts on the old: number, closures, side.${conesToo ? ' Cup and cone wear in together: both new, always.' : ''}`,
+    text: `Lay the new parts on the old: number, closures, side.${conesToo ? ' Cup and cone wear in together: both new, always.' : ''}`,
   }),
 }

@@ -71,80 +71,77 @@ const TURNED: Record<FinishFacts['turned']['as'], string> = {
 /** Setting, torques and putting together (common practice). */
 export const FINISH_TEXTS: TextsOf<FinishFacts> = {
   torque: ({ name, moment }) => ({
-    words: `${name}: torque by the manual${MOMENT[moment]}.`,
+    text: `${name}: torque by the manual${MOMENT[moment]}.`,
     tool: WRENCH,
     caution: NO_VALUE,
   }),
   torqueDrawsUp: ({ name, drawnUp }) => ({
-    words: `${name}: the bearing on its sleeve ${drawnUpText(drawnUp)} No torque stands for it.`,
+    text: `${name}: the bearing on its sleeve ${drawnUpText(drawnUp)} No torque stands for it.`,
     tool: 'Hook spanner, feeler gauge',
   }),
   torqueAxle: () => ({
-    words:
-      'Fastener of the axle: torque by the manual, wheel turning as it is tightened; stop when it binds.',
+    text: 'Fastener of the axle: torque by the manual, wheel turning as it is tightened; stop when it binds.',
     tool: WRENCH,
     caution: NO_VALUE,
   }),
   torqueAxleFeltAgain: () => ({
-    words:
-      'Fasteners of the axle: torque by the manual. Then feel the play again: clamping squeezes the axle, and what ran free on the bench may bind.',
+    text: 'Fasteners of the axle: torque by the manual. Then feel the play again: clamping squeezes the axle, and what ran free on the bench may bind.',
     tool: WRENCH,
     caution: NO_VALUE,
   }),
   conesSet: ({ nut }) => ({
-    words: `Run the free cone in by hand to the last play, hold it and lock its nut; locking moves it, so feel again: no play at the rim, no drag when it turns.${coneText(nut)} The axle stands out alike on both sides, and at least three threads show.`,
+    text: `Run the free cone in by hand to the last play, hold it and lock its nut; locking moves it, so feel again: no play at the rim, no drag when it turns.${coneText(nut)} The axle stands out alike on both sides, and at least three threads show.`,
   }),
   clampedNothingToSet: ({ by }) => ({
-    words:
+    text:
       by === 'spacer'
         ? 'Nothing to set: clamped over the spacer, turning one inner ring should just drag the other. If it binds, the spacer is short.'
         : 'Nothing to set by the nut: it is fully tight, and the collar with its shims leaves the play, as in the dry trial. Feel it once more now.',
   }),
   rollersSeated: ({ byFeel, lock }) => ({
-    words: `${byFeel ? 'By feel' : 'Seat the rollers'}: spin the wheel while tightening to the seating torque of the manual, or until it drags; back off a quarter turn to free it, then finger-tight without a tool, ${LOCK[lock]}. The nut is not tightened again afterwards.`,
+    text: `${byFeel ? 'By feel' : 'Seat the rollers'}: spin the wheel while tightening to the seating torque of the manual, or until it drags; back off a quarter turn to free it, then finger-tight without a tool, ${LOCK[lock]}. The nut is not tightened again afterwards.`,
     caution:
       'The quarter turn only frees it: it is far more than the play wanted. Over-tight kills as surely as loose.',
   }),
   playMeasured: ({ nut }) => ({
-    words: `Dial indicator on the hub, push and pull: end play ${targetText(nut)}.${nutText(nut)}`,
+    text: `Dial indicator on the hub, push and pull: end play ${targetText(nut)}.${nutText(nut)}`,
     tool: 'Dial indicator with stand',
   }),
-  wheelBackIn: () => ({ words: 'Wheel into its place, straight; fasteners of its axle started by hand.' }),
+  wheelBackIn: () => ({ text: 'Wheel into its place, straight; fasteners of its axle started by hand.' }),
   threadlockerOn: () => ({
-    words: 'Threadlocker on clean, dry set screws, before they are tightened; not on oily threads.',
+    text: 'Threadlocker on clean, dry set screws, before they are tightened; not on oily threads.',
   }),
   cotterPinIn: ({ name }) => ({
-    words: `New ${name}: through the hole, legs bent clear of the cap. Never slacken for a hole beyond the play wanted.`,
+    text: `New ${name}: through the hole, legs bent clear of the cap. Never slacken for a hole beyond the play wanted.`,
   }),
   axleNutStaked: () => ({
-    words:
-      'Axle nut, held where it stands: a collar is staked into the groove of the axle with a rounded punch, without a crack; a split collar is a new nut. A nut that grips by itself is used once.',
+    text: 'Axle nut, held where it stands: a collar is staked into the groove of the axle with a rounded punch, without a crack; a split collar is a new nut. A nut that grips by itself is used once.',
     tool: 'Punch with a rounded end, hammer',
     caution: 'Eye protection. Never a chisel: its edge splits the collar.',
   }),
   nutLockOn: ({ name }) => ({
-    words: `${name}: over the nut so that a gap of its teeth meets the hole, pin through both.`,
+    text: `${name}: over the nut so that a gap of its teeth meets the hole, pin through both.`,
   }),
   tabWasherBent: ({ name }) => ({
-    words: `${name}: one tab bent over a flat of the outer nut, last of all. A bent tab is not bent again.`,
+    text: `${name}: one tab bent over a flat of the outer nut, last of all. A bent tab is not bent again.`,
   }),
   greasePumped: ({ name, fills }) => ({
-    words: `${name}, wiped clean: ${SLOWLY} ${PUMPED[fills]}`,
+    text: `${name}, wiped clean: ${SLOWLY} ${PUMPED[fills]}`,
     caution: PUMPED_TOO_FAR,
   }),
-  capOn: ({ name }) => ({ words: `${name}: last of all, tapped on squarely round its rim.` }),
-  capPumped: () => ({ words: `Through the cap: ${SLOWLY} ${PUMPED.cap}`, caution: PUMPED_TOO_FAR }),
+  capOn: ({ name }) => ({ text: `${name}: last of all, tapped on squarely round its rim.` }),
+  capPumped: () => ({ text: `Through the cap: ${SLOWLY} ${PUMPED.cap}`, caution: PUMPED_TOO_FAR }),
   wheelNutsOn: ({ name }) => ({
-    words: `${name}: wheel on, threads dry and clean, by hand first, then in a star pattern; final torque of the manual with the wheel on the ground.`,
+    text: `${name}: wheel on, threads dry and clean, by hand first, then in a star pattern; final torque of the manual with the wheel on the ground.`,
     tool: WRENCH,
     caution: NO_VALUE,
   }),
   sensorIn: () => ({
-    words: 'Sensor back in, gap by the manual, plug home; clear and read the fault memory.',
+    text: 'Sensor back in, gap by the manual, plug home; clear and read the fault memory.',
   }),
-  turned: ({ as }) => ({ words: TURNED[as] }),
+  turned: ({ as }) => ({ text: TURNED[as] }),
   toolsCounted: ({ wheel }) => ({
-    words: wheel
+    text: wheel
       ? 'Tools counted, guards back, wheels still chocked until the first turn under power is seen by two.'
       : 'Tools counted, guards back; power stays locked off until everybody stands clear.',
   }),

@@ -62,19 +62,19 @@ const START: Record<'full' | 'again', string> = {
 /** How a ring is started and when it is home: said after what the step says. */
 export const started = (text: StepText, start: 'full' | 'again'): StepText => ({
   ...text,
-  words: `${text.words} ${START[start]}`,
+  text: `${text.text} ${START[start]}`,
 })
 
 /** Fitting (common practice). */
 export const MOUNTING_TEXTS: TextsOf<MountingFacts> = {
   wearSleeveOn: ({ name }) => ({
-    words: `${name}: over the grooved journal, flange cut off if it is in the way. Film of sealant.`,
+    text: `${name}: over the grooved journal, flange cut off if it is in the way. Film of sealant.`,
   }),
   bearingByThumb: ({ name, hub }) => ({
-    words: `${name}: into the ${hub} by thumb. No press, no heat, no hammer; one that will not go in is the wrong one, or the bore has a burr.`,
+    text: `${name}: into the ${hub} by thumb. No press, no heat, no hammer; one that will not go in is the wrong one, or the bore has a burr.`,
   }),
   bearingOnSleeve: ({ name, drawnUp }) => ({
-    words: `${name}: its radial clearance measured and written down, then onto its sleeve, the large end of the bore first, dry; by hand until it touches. Neither heated nor pressed: its nut draws it up. Marking outward.${
+    text: `${name}: its radial clearance measured and written down, then onto its sleeve, the large end of the bore first, dry; by hand until it touches. Neither heated nor pressed: its nut draws it up. Marking outward.${
       drawnUp === null
         ? ''
         : ` Washer and nut of the sleeve on, then ${drawnUpText(drawnUp)} Tab bent into a slot, tightening to the next one, never back.`
@@ -82,30 +82,30 @@ export const MOUNTING_TEXTS: TextsOf<MountingFacts> = {
     tool: 'Feeler gauge, hook spanner',
   }),
   bearingIn: ({ name, into, when, pressed, apart, closedOneSide, driven }) => ({
-    words: `${name}: ${into === null ? 'onto the shaft' : `into the ${into}`}${WHEN[when]} ${RING_PRESSED[pressed]} Marking outward.${apartText(apart)}${
+    text: `${name}: ${into === null ? 'onto the shaft' : `into the ${into}`}${WHEN[when]} ${RING_PRESSED[pressed]} Marking outward.${apartText(apart)}${
       closedOneSide ? ' Closed side outward; back the open side with grease.' : ''
     }${untilCold(driven)}`,
     tool: drivenTool(driven),
     caution: 'Eye protection; gloves for hot parts; never stand in line with the press.',
   }),
   cupIn: ({ name, hub, driven }) => ({
-    words: `${name}: into the ${hub}, wide opening outward, fully seated against the shoulder.${untilCold(driven)}`,
+    text: `${name}: into the ${hub}, wide opening outward, fully seated against the shoulder.${untilCold(driven)}`,
     tool: drivenTool(driven),
     caution: `Eye protection; gloves for a hot ${hub}. The old cup, ground 0.5 mm smaller outside, makes a drift for the press; a hardened ring is never struck with steel.`,
   }),
   coneOn: ({ name }) => ({
-    words: `${name}: packed, onto the spindle by hand. It slides; if it does not, clean the spindle.`,
+    text: `${name}: packed, onto the spindle by hand. It slides; if it does not, clean the spindle.`,
   }),
   conesPacked: ({ grease }) => ({
-    words: `Pack both cones by hand until grease comes through the cage all round; film on the cup faces. ${greaseText(grease)}`,
+    text: `Pack both cones by hand until grease comes through the cage all round; film on the cup faces. ${greaseText(grease)}`,
   }),
-  coneIn: ({ name }) => ({ words: `${name}: into its cup, before the seal.` }),
+  coneIn: ({ name }) => ({ text: `${name}: into its cup, before the seal.` }),
   insertOn: ({ name, inHousing }) => ({
-    words: `${name}: ${inHousing ? 'in its housing already; it swivels by hand' : 'through the loading slots of the housing, turned straight'}; lubrication holes in line. Onto the shaft by hand; where the shaft has a key, that in before it is home.`,
+    text: `${name}: ${inHousing ? 'in its housing already; it swivels by hand' : 'through the loading slots of the housing, turned straight'}; lubrication holes in line. Onto the shaft by hand; where the shaft has a key, that in before it is home.`,
     caution: 'Never hammer on the insert: the shaft is made to fit.',
   }),
   hubUnitIn: ({ name, hub, encoder, driven }) => ({
-    words: `${name}: into the ${hub}. Press only on the outer ring.${
+    text: `${name}: into the ${hub}. Press only on the outer ring.${
       encoder
         ? ' The magnetic encoder side goes toward the sensor: a paper clip tells it. Keep steel dust and magnets away.'
         : ''
@@ -114,80 +114,76 @@ export const MOUNTING_TEXTS: TextsOf<MountingFacts> = {
     caution: 'Press guarded, eye protection, never stand in line.',
   }),
   hubIntoUnit: ({ driven }) => ({
-    words:
-      'Hub into the fitted unit: support the inner ring from below, never the outer one, or the balls dent.',
+    text: 'Hub into the fitted unit: support the inner ring from below, never the outer one, or the balls dent.',
     tool: drivenTool(driven),
     caution: 'Press guarded, eye protection.',
   }),
   spacerIn: ({ name, carrierNote }) => ({
-    words:
+    text:
       carrierNote === null
         ? `${name}: in now, centred, before the second bearing. Afterwards it cannot go in.`
         : `${name}: in its place now. ${carrierNote}`,
   }),
   snapRingIn: ({ name, encoder }) => ({
-    words: `${name}: into its groove, seen all round.${encoder ? ' Gap clear of the sensor.' : ''}`,
+    text: `${name}: into its groove, seen all round.${encoder ? ' Gap clear of the sensor.' : ''}`,
     tool: 'Snap ring pliers',
     caution: 'Eye protection: snap rings fly.',
   }),
   sealIn: ({ name, filmOnly, outsideMm }) => ({
-    words: `${name}: grease the lip and its journal, drive in square and flush, spring side toward ${
+    text: `${name}: grease the lip and its journal, drive in square and flush, spring side toward ${
       filmOnly
         ? 'what is kept in, as the old one sat; where water from outside is the worse enemy some turn it round'
         : 'the bearing'
     }. A dry lip tears at the first turn.`,
     tool: `Flat driver a little smaller than ${outsideMm === null ? 'its outside' : inBoth(outsideMm - 0.5)}`,
   }),
-  wheelSpacerIn: ({ name }) => ({ words: `${name}: in, smooth side to the lip, a film of grease on it.` }),
-  washerOn: ({ name }) => ({ words: `${name}: tab in the keyway, curved side away from the bearing.` }),
-  castleNutOn: ({ name }) => ({ words: `${name}: on by hand over its whole thread.` }),
-  lockWasherOn: ({ name }) => ({ words: `${name}: inner tab in the keyway.` }),
+  wheelSpacerIn: ({ name }) => ({ text: `${name}: in, smooth side to the lip, a film of grease on it.` }),
+  washerOn: ({ name }) => ({ text: `${name}: tab in the keyway, curved side away from the bearing.` }),
+  castleNutOn: ({ name }) => ({ text: `${name}: on by hand over its whole thread.` }),
+  lockWasherOn: ({ name }) => ({ text: `${name}: inner tab in the keyway.` }),
   lockNutOn: ({ name }) => ({
-    words: `${name}: on by hand, then tightened lightly; it draws the bearing onto its seat and is locked under the finish.`,
+    text: `${name}: on by hand, then tightened lightly; it draws the bearing onto its seat and is locked under the finish.`,
   }),
   ballsIn: ({ name, count }) => ({
-    words: `${name}: ${count > 0 ? `${count} balls` : 'balls'}, all of one new batch, set into the grease of the cup.`,
+    text: `${name}: ${count > 0 ? `${count} balls` : 'balls'}, all of one new batch, set into the grease of the cup.`,
   }),
-  looked: ({ name, note }) => ({ words: `${name}: ${note}` }),
+  looked: ({ name, note }) => ({ text: `${name}: ${note}` }),
   encoderFound: ({ name }) => ({
-    words: `${name}: hold a paper clip to both faces. If one is magnetic, it goes toward the sensor.`,
+    text: `${name}: hold a paper clip to both faces. If one is magnetic, it goes toward the sensor.`,
   }),
-  greaseIn: ({ grease }) => ({ words: `Grease: ${greaseText(grease)}` }),
+  greaseIn: ({ grease }) => ({ text: `Grease: ${greaseText(grease)}` }),
   collarOn: ({ name, note }) => ({
-    words: `${name}: onto the spindle, its shims as they were. ${note}`,
+    text: `${name}: onto the spindle, its shims as they were. ${note}`,
   }),
   sleeveOn: ({ name }) => ({
-    words: `${name}: onto the clean shaft where the old one stood, thread toward its nut, eased open by a wedge; no grease between.`,
+    text: `${name}: onto the clean shaft where the old one stood, thread toward its nut, eased open by a wedge; no grease between.`,
   }),
   fitted: ({ name, role, note }) => {
     const how = BY_ROLE[role]
-    return { words: how === undefined ? `${name}: ${startSmall(note)}` : `${name}: ${how} ${note}` }
+    return { text: how === undefined ? `${name}: ${startSmall(note)}` : `${name}: ${how} ${note}` }
   },
   trial: () => ({
-    words:
-      'Trial, dry, before any grease: cones in their cups with a film of oil, hub on the spindle, collar with its shims, outer cone, nut fully tight. Rock and turn: it turns freely, with play just felt. Too large: a shim of the difference out; none: one in. Apart again.',
+    text: 'Trial, dry, before any grease: cones in their cups with a film of oil, hub on the spindle, collar with its shims, outer cone, nut fully tight. Rock and turn: it turns freely, with play just felt. Too large: a shim of the difference out; none: one in. Apart again.',
     tool: 'Dial indicator with stand, feeler gauge',
     caution: 'A preloaded pair runs hot within the hour: when in doubt one shim more.',
   }),
   hubOn: ({ hub, onto }) => ({
-    words:
+    text:
       onto === 'spindle'
         ? `${capital(hub)} onto the spindle, straight, so that the lip is not turned over.`
         : `${capital(hub)} onto its axle by hand; it turns freely without drag.`,
   }),
   wheelIn: ({ axle }) => ({
-    words:
+    text:
       axle === 'through'
         ? 'Wheel into its place, axle through by hand. Wheel, disc and chain line where they were; start every thread by hand.'
         : 'Wheel into its place, disc and chain line where they were; the fastener of the axle started by hand.',
   }),
   carrierOn: () => ({
-    words:
-      'Carrier onto the hub shell: pawls held in, turned gently against its drive until they are caught; every pawl and spring counted. It drives one way and clicks the other.',
+    text: 'Carrier onto the hub shell: pawls held in, turned gently against its drive until they are caught; every pawl and spring counted. It drives one way and clicks the other.',
   }),
   shaftIn: () => ({
-    words:
-      'Shaft with its bearings into the housing; the floating bearing keeps room to move endways. Keys before the shaft is finally home.',
+    text: 'Shaft with its bearings into the housing; the floating bearing keeps room to move endways. Keys before the shaft is finally home.',
   }),
-  tabBent: () => ({ words: 'Bend one tab of the washer into a slot of the nut.' }),
+  tabBent: () => ({ text: 'Bend one tab of the washer into a slot of the nut.' }),
 }

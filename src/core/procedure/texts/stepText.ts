@@ -17,5 +17,5 @@ const TEXTS: TextsOf<StepFacts> = {
 export function stepText({ code, data, start }: Pick<Step, 'code' | 'data' | 'start'>): StepText {
   const write = TEXTS[code] as (data: Step['data']) => StepText
   const text = start === undefined ? write(data) : started(write(data), start)
-  return { ...text, words: capital(text.words).replace(/\s+/g, ' ').trim() }
+  return { ...text, text: capital(text.text).replace(/\s+/g, ' ').trim() }
 }

@@ -1,6 +1,6 @@
 /** What a step says. */
 export interface StepText {
-  words: string
+  text: string
   /** size of the tool, force or heat; empty = none */
   tool?: string
   /** stands beside the step: what can hurt */

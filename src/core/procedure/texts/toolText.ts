@@ -12,7 +12,7 @@ export const driftText = (drift: Bar | 'any'): string =>
 export const blindPullerText = (boreMm: number): string => `Blind hole puller for a bore of ${inBoth(boreMm)}`
 
 interface ToolText {
-  words: string
+  label: string
   /** what serves safely in its place; empty = nothing does */
   improvise: string
 }
@@ -25,62 +25,62 @@ const driftInstead = (drift: Bar | null): string =>
 /** Tools of a job card, and what serves in their place (common practice). */
 const TEXTS: { [C in keyof ToolFacts]: (data: ToolFacts[C]) => ToolText } = {
   sleeve: ({ name, ring, insideMm, outsideMm }) => ({
-    words: `Sleeve for ${name}, ${ring} ring: ${inBoth(insideMm)} inside, ${inBoth(outsideMm)} outside`,
+    label: `Sleeve for ${name}, ${ring} ring: ${inBoth(insideMm)} inside, ${inBoth(outsideMm)} outside`,
     improvise:
       ring === 'outer'
         ? 'The old ring, ground 0.5 mm smaller outside, as a drift under the press, never struck with steel; or a socket of that outside.'
         : 'A tube with square ends that slides over the shaft.',
   }),
   receiver: ({ hub, insideMm, deepMm }) => ({
-    words: `Receiving ring under the ${hub}: inside over ${inBoth(insideMm)}, deeper than ${inBoth(deepMm)}`,
+    label: `Receiving ring under the ${hub}: inside over ${inBoth(insideMm)}, deeper than ${inBoth(deepMm)}`,
     improvise: 'Two hardwood blocks either side of the ring, never under studs or rotor.',
   }),
   brassDrift: ({ drift }) => ({
-    words: driftText(drift),
+    label: driftText(drift),
     improvise: 'Soft bronze or copper bar; never hardened steel.',
   }),
-  blindPuller: ({ boreMm, drift }) => ({ words: blindPullerText(boreMm), improvise: driftInstead(drift) }),
+  blindPuller: ({ boreMm, drift }) => ({ label: blindPullerText(boreMm), improvise: driftInstead(drift) }),
   blindPullerForRest: () => ({
-    words: 'Blind hole puller for the ring left in the hub',
+    label: 'Blind hole puller for the ring left in the hub',
     improvise: 'A drift behind its edge at several clock positions.',
   }),
-  puller: ({ drift }) => ({ words: 'Puller, or a press from behind', improvise: driftInstead(drift) }),
+  puller: ({ drift }) => ({ label: 'Puller, or a press from behind', improvise: driftInstead(drift) }),
   press: ({ kn, rod }) => ({
-    words: `Press, at least ${kn} kN`,
+    label: `Press, at least ${kn} kN`,
     improvise: rod
       ? `Threaded rod ${rod.thread}, nuts greased, drawing through the sleeve; its far washer on the hub, wider than ${inBoth(rod.overMm)}. No flat washer on the bearing: it would press on inner ring and seal.`
       : 'Heat instead; no rod that goes through the bore is strong enough.',
   }),
-  heater: () => ({ words: 'Heater', improvise: 'A kitchen oven or a hot plate; never a flame.' }),
+  heater: () => ({ label: 'Heater', improvise: 'A kitchen oven or a hot plate; never a flame.' }),
   thermometer: () => ({
-    words: 'Thermometer to 150 °C',
+    label: 'Thermometer to 150 °C',
     improvise: 'None: heat that is not measured is not used. Press instead.',
   }),
-  slideHammer: () => ({ words: 'Slide hammer', improvise: '' }),
+  slideHammer: () => ({ label: 'Slide hammer', improvise: '' }),
   socket: ({ mm }) => ({
-    words: `Socket ${round(mm)} mm`,
+    label: `Socket ${round(mm)} mm`,
     improvise: 'An open-ended spanner; the torque wrench then needs a crowfoot.',
   }),
-  hookSpanner: ({ mm }) => ({ words: `Hook spanner for an outside of ${round(mm)} mm`, improvise: '' }),
+  hookSpanner: ({ mm }) => ({ label: `Hook spanner for an outside of ${round(mm)} mm`, improvise: '' }),
   snapRingPliers: ({ on, mm }) => ({
-    words: `Snap ring pliers for a ${on} of ${round(mm)} mm`,
+    label: `Snap ring pliers for a ${on} of ${round(mm)} mm`,
     improvise: '',
   }),
   depthGauge: () => ({
-    words: 'Depth gauge',
+    label: 'Depth gauge',
     improvise: 'Straight edge and the tail of a caliper.',
   }),
   dialIndicator: () => ({
-    words: 'Dial indicator with stand, 0.01 mm',
+    label: 'Dial indicator with stand, 0.01 mm',
     improvise: 'By feel, and look again after the first day; not where the manual gives a figure.',
   }),
   boreGauge: ({ tight }) => ({
-    words: 'Bore gauge or inside micrometer, 0.005 mm',
+    label: 'Bore gauge or inside micrometer, 0.005 mm',
     improvise: tight
       ? 'A new ring as a gauge: it must not drop in by hand.'
       : 'A new ring as a gauge: it must slide in by hand and not rock.',
   }),
-  torqueWrench: () => ({ words: "Torque wrench covering the manual's value", improvise: '' }),
+  torqueWrench: () => ({ label: "Torque wrench covering the manual's value", improvise: '' }),
 }
 
 /** A tool that is wanted, with its text. */

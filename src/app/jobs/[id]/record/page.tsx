@@ -11,7 +11,7 @@ async function partsOf(id: number) {
     const { kit } = await jobKit(id)
     return kit.lines
       .filter(({ state, unit, role }) => state === 'filled' && unit === 'pcs' && role !== 'check')
-      .map(({ words, designation, quantity, stays }) => ({ words, designation, quantity, stays }))
+      .map(({ label, designation, quantity, stays }) => ({ label, designation, quantity, stays }))
   } catch (error) {
     if (error instanceof ServiceError) return []
     throw error

@@ -1,5 +1,5 @@
 /** Runs a command of the shop; what it cannot do is said in words, as scripts/setup.sh does, and ends it with status 1. */
-export async function inWords(work: () => Promise<void>): Promise<void> {
+export async function runCommand(work: () => Promise<void>): Promise<void> {
   try {
     await work()
   } catch (error) {

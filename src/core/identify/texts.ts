@@ -44,7 +44,7 @@ const CAUSES: Record<string, string> = {
   taper: ': right where the bore is tapered, 1:12',
 }
 
-function stampWords({ reading, verdict }: EvidenceItem): string {
+function stampText({ reading, verdict }: EvidenceItem): string {
   if (!reading) return 'marking does not match'
   const unknown = reading.unknown.filter((text) => !/^[?*]+$/.test(text))
   const rest = unknown.length > 0 ? `, ${unknown.join(' ')} not decoded` : ''
@@ -64,7 +64,7 @@ const differenceIn = (unit: LengthUnit, mm: number): string =>
 
 /** One line on how a piece of evidence stands to a part. @param unit of differences */
 export function evidenceText(item: EvidenceItem, unit: LengthUnit = 'mm'): string {
-  if (item.item === 'stamp') return stampWords(item)
+  if (item.item === 'stamp') return stampText(item)
   if (item.cause === 'noSuchSize') return 'this part has no such size'
   if (item.cause === 'sizeUnknown') return 'not in the table for this set'
   if (item.deviationMm === null) return item.verdict === 'agrees' ? 'as seen' : 'not as seen'
@@ -189,7 +189,7 @@ function kindText(leader: IdentifiedPart, others: readonly IdentifiedPart[]): st
   ]
   if (kinds.length < 2) return null
   const told = kinds.map(
-    ({ part }) => `${part.base}: ${LOOK_AT[part.family] ?? familyFacts(part.family).words}`,
+    ({ part }) => `${part.base}: ${LOOK_AT[part.family] ?? familyFacts(part.family).label}`,
   )
   return `Same size, different kind; look, do not measure. ${told.join('. ')}.`
 }
@@ -243,7 +243,7 @@ function settledText({ part, probability, evidence, decided }: IdentifiedPart): 
   const what = named ? 'The number is clear.' : 'The size is settled.'
   if (!familyFacts(part.family).traits?.includes('closable')) return what
   const left = decided.closure.sides > 0 ? 'clearance' : 'closure and clearance'
-  return `${what} Choose ${left} for this ${familyFacts(part.family).words}.`
+  return `${what} Choose ${left} for this ${familyFacts(part.family).label}.`
 }
 
 /** From here on an answer counts as settled. */
