@@ -52,10 +52,10 @@ function time(run: () => unknown): { median: number; p99: number } {
 }
 
 const from = performance.now()
-const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
-const identifier = buildIdentifier(language)
+const context = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
+const identifier = buildIdentifier(context)
 console.log(
-  `catalogue read and indexed: ${(performance.now() - from).toFixed(0)} ms, ${language.catalogue.parts.length} parts`,
+  `catalogue read and indexed: ${(performance.now() - from).toFixed(0)} ms, ${context.catalogue.parts.length} parts`,
 )
 console.log(
   `${'question'.padEnd(34)}${'ours: median / p99'.padEnd(24)}plain scan: median / p99   (ms, ${ROUNDS} rounds)`,

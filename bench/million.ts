@@ -92,9 +92,9 @@ function run(label: string, rounds: number, answer: (question: Question) => stri
   )
 }
 
-const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
+const context = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
 const shelf = built('ours', () => buildShelf(list()))
-const identifier = buildIdentifier(language, { shelf })
+const identifier = buildIdentifier(context, { shelf })
 run(
   'ours: sizes and number',
   QUESTIONS,

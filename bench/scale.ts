@@ -66,17 +66,17 @@ const FILL: readonly [string, string][] = [
   ],
   [
     'stock',
-    `insert ignore into stock_items (meaning, designation, bin, quantity, minimum, created_at, updated_at)
+    `insert ignore into stock_items (part_key, designation, bin, quantity, minimum, created_at, updated_at)
      select concat('scale ', seq), concat(${NUMBERS}, ' S', seq), concat('R', seq % 400), seq % 30, 4, now(3), now(3) from seq_1_to_20000`,
   ],
   [
     'moves',
     `insert into stock_moves (item_id, kind, change_quantity, change_reserved, quantity_after, reserved_after, job_id, created_at)
-     select i.id, 'receive', 1, 0, 5, 0, null, now(3) from stock_items i join seq_1_to_50 s where i.meaning like 'scale %'`,
+     select i.id, 'receive', 1, 0, 5, 0, null, now(3) from stock_items i join seq_1_to_50 s where i.part_key like 'scale %'`,
   ],
   [
     'orders',
-    `insert ignore into orders (supplier, supplier_name, once, state, goods, freight, created_at, updated_at)
+    `insert ignore into orders (supplier, supplier_name, idempotency_key, state, subtotal, freight, created_at, updated_at)
      select 'gullwing', 'Scale supplier', concat('scale-order-', seq), 'received', 10, 2, now(3), now(3) from seq_1_to_5000`,
   ],
   [
@@ -145,7 +145,7 @@ try {
     "select id from jobs where title = 'Scale job 050000'",
   )
   const [item] = await connection.query<{ id: number }[]>(
-    "select id from stock_items where meaning = 'scale 10000'",
+    "select id from stock_items where part_key = 'scale 10000'",
   )
   if (!job || !item) throw new Error('The rows of the bench are not there.')
   /** What is asked, over HTTP, and the plain SQL of the same question. */
@@ -211,7 +211,7 @@ try {
   for (const [label, path, sql] of questions) {
     if (label.startsWith('label')) {
       const ids = await connection.query<{ id: number }[]>(
-        "select id from stock_items where meaning like 'scale %' limit 1000",
+        "select id from stock_items where part_key like 'scale %' limit 1000",
       )
       const began = performance.now()
       await get(`/api/stock-labels.pdf?ids=${ids.map(({ id }) => id).join(',')}`)

@@ -73,7 +73,7 @@ function basketCase(lines: number, seed: number) {
               supplier,
               pricePerPiece: Math.round(price * (0.85 + 0.3 * next())),
               pack: next() < 0.2 ? 5 : 1,
-              days: 2 + Math.floor(next() * 6),
+              leadTimeDays: 2 + Math.floor(next() * 6),
             },
           ]
         : [],

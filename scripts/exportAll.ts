@@ -7,7 +7,7 @@ import { writeCsv } from '@/services/csv/writeCsv'
 import { runCommand } from './runCommand'
 
 /** Tables that are not the shop's record: what ships, what the program keeps for itself, and passwords. */
-const LEFT_OUT = new Set(['parts', 'facts', 'migrations', 'request_keys', 'accounts'])
+const LEFT_OUT = new Set(['parts', 'app_settings', 'migrations', 'request_keys', 'accounts'])
 /** Rows read at once. */
 const PAGE = 1000
 

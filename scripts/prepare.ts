@@ -43,8 +43,8 @@ const fingerprint = fingerprintOf(parts, tokens)
 if ((await loadedFingerprint()) !== fingerprint) {
   await replaceStandardParts(parts, fingerprint)
   say(`catalogue: ${parts.length} parts`)
-  const language = { catalogue: buildCatalogue(parts), tokens }
-  const keyOf = (designation: string) => partKeyOf(designation, language)
+  const context = { catalogue: buildCatalogue(parts), tokens }
+  const keyOf = (designation: string) => partKeyOf(designation, context)
   const rekeyed = await rekeyStock(keyOf)
   if (rekeyed > 0) say(`stock: ${rekeyed} items read anew`)
   await keyDecisions(keyOf)

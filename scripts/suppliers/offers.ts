@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import type { Catalogue } from '@/core/catalogue'
-import { readClean, type Language } from '@/core/designation'
+import { readClean, type DesignationContext } from '@/core/designation'
 import { findPart } from '@/core/catalogue'
 
 /** Three invented suppliers of the pier. Money in the shop's currency. */
@@ -63,13 +63,13 @@ export interface Quote {
 }
 
 /** What a supplier asks for a part; null = does not carry it. */
-export function quoteOf(supplier: Supplier, designation: string, language: Language): Quote | null {
-  const reading = readClean(designation, language)
+export function quoteOf(supplier: Supplier, designation: string, context: DesignationContext): Quote | null {
+  const reading = readClean(designation, context)
   const name = reading?.part ? reading.canonical : designation
   if (seeded(supplier.id, 'carries', name) > supplier.carries) return null
   if (/\blong\b|look at it|old one/.test(designation)) return null
   const price =
-    worth(language.catalogue, reading?.base, name) *
+    worth(context.catalogue, reading?.base, name) *
     supplier.dearness *
     (0.85 + 0.3 * seeded(supplier.id, name))
   const small = price < 1.5

@@ -8,7 +8,7 @@ import { buildCatalogue } from '@/core/catalogue'
 import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
 import { quoteOf, seeded, SUPPLIERS, type Supplier } from './offers'
 
-const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
+const context = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
 /** Calls a supplier takes in a second. */
 const CALLS_A_SECOND = 20
 /** Of so many calls one fails, for the supplier with the old telephone line. */
@@ -99,7 +99,7 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   if (path[1] === 'quote' && request.method === 'POST') {
     const { items = [] } = (await body(request)) as { items?: Named[] }
     const quotes = items.slice(0, 500).flatMap(({ designation }) => {
-      const quote = quoteOf(supplier, String(designation).slice(0, 80), language)
+      const quote = quoteOf(supplier, String(designation).slice(0, 80), context)
       return quote ? [quote] : []
     })
     return send(response, 200, { quotes })

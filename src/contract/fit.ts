@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { FAMILIES, type Family } from '@/core/catalogue'
 import { NUT_LOCKS } from '@/core/adjust'
 import { CLEARANCE_GROUPS, MATERIAL_NAMES, RING_CLASSES, SEAT_KINDS } from '@/core/fit'
-import { LOADS, TURNING } from '@/core/interchange'
+import { LOADS, ROTATING_RINGS } from '@/core/interchange'
 import { INSTRUMENTS, lengthBeside, type FormRole } from '@/core/quantity'
 import { lengthMm, maybeLength, readFields, typedLength } from './length'
 
@@ -54,7 +54,7 @@ export const FitRequest = z
     /** which ring turns against its load, and how much it carries: gives the usual class */
     use: z
       .object({
-        turning: z.enum(TURNING),
+        rotatingRing: z.enum(ROTATING_RINGS),
         load: z.enum(LOADS).default('normal'),
         /** slipped in by thumb, never pressed */
         byThumb: z.boolean().optional(),

@@ -3,7 +3,7 @@ import { MAX_MARKS } from '@/core/photoMarks'
 import { COMPARED_RESULTS, UNIT_FEATURES } from '@/core/compare'
 import { AGES, INSPECTED, SEVERITIES } from '@/core/inspect'
 import { FINDINGS } from '@/core/kit'
-import { LOADS, TURNING } from '@/core/interchange'
+import { LOADS, ROTATING_RINGS } from '@/core/interchange'
 import { someLengths } from './length'
 
 const SIZES = ['bore', 'outside', 'width', 'coneWidth', 'cupWidth', 'totalWidth'] as const
@@ -33,7 +33,7 @@ export const CompareRequest = z.object({
       wet: z.boolean().optional(),
       temperatureC: z.number().min(-80).max(400).optional(),
       load: z.enum(LOADS).optional(),
-      turning: z.enum(TURNING).optional(),
+      rotatingRing: z.enum(ROTATING_RINGS).optional(),
     })
     .default({}),
 })

@@ -165,7 +165,7 @@ export const ArrangementChoice = z.object({
   suits: z.boolean().nullable(),
   slots: z.array(z.object({ id: z.string(), label: z.string() })),
   /** why it cannot be used; empty = it can */
-  trouble: z.string(),
+  error: z.string(),
   file: ArrangementFile,
 })
 export type ArrangementChoice = z.output<typeof ArrangementChoice>

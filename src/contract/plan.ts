@@ -86,7 +86,7 @@ export const PlanResponse = z.object({
           text: z.string(),
           caution: z.string().optional(),
           tool: z.string().optional(),
-          school: note.optional(),
+          practice: note.optional(),
           stop: z.boolean().optional(),
           /** it takes its part off, or puts it in */
           moves: z.enum(['off', 'on']).optional(),
@@ -153,7 +153,7 @@ export const SeatsResponse = z.object({
       sealed: z.boolean(),
       clearance: z.enum(CLEARANCE_GROUPS),
       precision: z.enum(RING_CLASSES),
-      turning: z.enum(['inner', 'outer']),
+      rotatingRing: z.enum(['inner', 'outer']),
       /** slipped in by thumb, never pressed */
       byThumb: z.boolean(),
       recommended: UsualSeat,

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FILL_SCHOOLS, THICKENERS } from '@/core/grease'
+import { FILL_PRACTICES, THICKENERS } from '@/core/grease'
 import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { readStackOf } from '@/core/quantity'
 import { AXLE_MEASURES, AXLE_ROLES, CLAMP_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
@@ -128,7 +128,7 @@ export const GreaseRequest = z.object({
   lips: z.array(lengthMm).max(12).default([]),
   rpm: figure('A speed', 100_000).optional(),
   wheel: z.object({ kmh: figure('A road speed', 400), tyre: lengthMm }).optional(),
-  school: z.enum(FILL_SCHOOLS).optional(),
+  practice: z.enum(FILL_PRACTICES).optional(),
   celsius: z.number().min(-60).max(250).optional(),
   washed: z.boolean().optional(),
   dusty: z.boolean().optional(),
@@ -141,8 +141,8 @@ export const GreaseResponse = z.object({
   rpm: z.number().nullable(),
   /** n · dm, mm/min */
   factor: z.number().nullable(),
-  school: z.enum(FILL_SCHOOLS),
-  schoolText: z.string(),
+  practice: z.enum(FILL_PRACTICES),
+  practiceText: z.string(),
   when: z.string(),
   bearings: z.array(amount.extend({ designation: z.string(), freeMl: z.number(), sealed: z.boolean() })),
   cavity: amount.nullable(),

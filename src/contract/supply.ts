@@ -3,9 +3,9 @@ import { idCursor, pageLimit, searchText } from './paging'
 import { isTimeZone } from '@/core/dates'
 import {
   DEFAULT_PRACTICES,
-  SCHOOL_NAMES,
-  SCHOOLS,
-  type SchoolName,
+  PRACTICE_NAMES,
+  PRACTICES,
+  type PracticeName,
   type PracticePreferences,
 } from '@/core/procedure'
 import { MOVE_KINDS } from '@/core/stock'
@@ -19,7 +19,7 @@ const pieces = z
   .max(1_000_000, 'At most a million pieces.')
 const some = pieces.min(1, 'At least one piece.')
 const who = z.string().trim().max(60, 'At most 60 characters.').default('')
-const once = z.string().min(8, 'A key of at least 8 characters.').max(80).optional()
+const idempotencyKey = z.string().min(8, 'A key of at least 8 characters.').max(80).optional()
 const designation = z.string().trim().min(1, 'Which part?').max(80, 'At most 80 characters.').pipe(StampText)
 const bin = z.string().trim().max(40, 'At most 40 characters.').default('')
 const price = z.number('A price is a figure.').min(0, 'A price is zero or more.').max(1_000_000).nullable()
@@ -43,7 +43,7 @@ export const Move = z
     note: z.string().trim().max(200, 'At most 200 characters.').default(''),
     who,
     jobId: z.number().int().positive().nullable().default(null),
-    once,
+    idempotencyKey,
   })
   .refine((m) => m.kind === 'count' || m.pieces > 0, { path: ['pieces'], message: 'At least one piece.' })
 
@@ -142,15 +142,15 @@ export const BasketResponse = z.object({
       pack: z.number().int(),
       pieces: z.number().int(),
       cost: z.number(),
-      days: z.number().int(),
+      leadTimeDays: z.number().int(),
     }),
   ),
   missing: z.array(z.string()),
   away: z.array(z.string()),
-  goods: z.number(),
+  subtotal: z.number(),
   freight: z.number(),
   total: z.number(),
-  days: z.number().int(),
+  leadTimeDays: z.number().int(),
   exact: z.boolean(),
   /** how far the cheapest basket may be below this one, per cent; 0 = this is it */
   gapPercent: z.number(),
@@ -160,7 +160,7 @@ export type BasketResponse = z.output<typeof BasketResponse>
 
 export const NewOrders = z.object({
   /** the same key again is the same orders, not new ones */
-  once: z.string().min(8, 'A key of at least 8 characters.').max(60),
+  idempotencyKey: z.string().min(8, 'A key of at least 8 characters.').max(60),
   note: z.string().trim().max(200).default(''),
   picks: z
     .array(
@@ -181,11 +181,11 @@ export const OrderResponse = z.object({
   supplier: z.string(),
   supplierName: z.string(),
   state: z.enum(['waiting', 'sent', 'partly', 'received', 'cancelled']),
-  remote: z.string().nullable(),
-  goods: z.number(),
+  supplierOrderNo: z.string().nullable(),
+  subtotal: z.number(),
   freight: z.number(),
-  days: z.number().int(),
-  trouble: z.string(),
+  leadTimeDays: z.number().int(),
+  lastError: z.string(),
   note: z.string(),
   createdAt: z.string(),
   lines: z.array(
@@ -283,14 +283,14 @@ export const Settings = z.object({
     .nullable()
     .default(null),
   /** what this shop does where practice differs */
-  schools: z
+  practices: z
     .object(
       Object.fromEntries(
-        SCHOOL_NAMES.map((name) => [
+        PRACTICE_NAMES.map((name) => [
           name,
-          z.enum(Object.keys(SCHOOLS[name].ways) as [string, ...string[]]).default(DEFAULT_PRACTICES[name]),
+          z.enum(Object.keys(PRACTICES[name].ways) as [string, ...string[]]).default(DEFAULT_PRACTICES[name]),
         ]),
-      ) as Record<SchoolName, z.ZodDefault<z.ZodEnum<Record<string, string>>>>,
+      ) as Record<PracticeName, z.ZodDefault<z.ZodEnum<Record<string, string>>>>,
     )
     .prefault({}) as unknown as z.ZodType<PracticePreferences, Partial<PracticePreferences> | undefined>,
 })

@@ -23,6 +23,12 @@ describe('what was written when labels, titles and messages were all called word
     ['a mark on a photograph', { x: 0.1, y: 1, words: 'rust' }, { x: 0.1, y: 1, text: 'rust' }],
     ['a row of a list', { row: 2, text: '6205', words: 'Twice' }, { row: 2, text: '6205', message: 'Twice' }],
     ['a torque written in', { 'free.1': { words: 'Bracket' } }, { 'free.1': { label: 'Bracket' } }],
+    [
+      'what a shop prefers',
+      { schools: { heat: 'cold' }, fields: { 'grease.school': 'full' } },
+      { practices: { heat: 'cold' }, fields: { 'grease.practice': 'full' } },
+    ],
+    ['which ring turns', { turning: 'inner' }, { rotatingRing: 'inner' }],
   ])('%s', (_, before, after) => {
     expect(withNamesOfToday(before)).toEqual(after)
     expect(withNamesOfToday(after)).toEqual(after)

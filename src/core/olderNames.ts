@@ -1,21 +1,29 @@
+/** Keys that have another name now. */
+const RENAMED: Readonly<Record<string, string>> = {
+  school: 'practice',
+  schools: 'practices',
+  'grease.school': 'grease.practice',
+  turning: 'rotatingRing',
+  trouble: 'error',
+}
+
 /**
- * What was written before November 2026 called labels, titles and messages alike `words`. The same value with the names of today;
- * anything else stays as it is. Files and stored rows of then are read through this, so it is never changed.
+ * A value with the names of today; what has none of the older ones stays as it is. What was written before November 2026 called
+ * labels, titles and messages alike `words`. Files and stored rows of then are read through this, so it is never changed.
  */
 export function withNamesOfToday(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(withNamesOfToday)
   if (typeof value !== 'object' || value === null) return value
-  const name = nameOfToday(value)
   return Object.fromEntries(
-    Object.entries(value).map(([key, inner]) => [
-      key === 'words' && !(name in value) ? name : key,
-      withNamesOfToday(inner),
-    ]),
+    Object.entries(value).map(([key, inner]) => {
+      const name = key === 'words' ? ofWords(value) : (RENAMED[key] ?? key)
+      return [name in value ? key : name, withNamesOfToday(inner)]
+    }),
   )
 }
 
-/** By what stands beside it. */
-function nameOfToday(value: object): 'label' | 'title' | 'message' | 'text' {
+/** What `words` were, by what stands beside them. */
+function ofWords(value: object): 'label' | 'title' | 'message' | 'text' {
   // A mark on a photograph.
   if ('x' in value && 'y' in value) return 'text'
   // A check of a kit; an arrangement.

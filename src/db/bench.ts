@@ -49,7 +49,7 @@ export interface ShortLine {
   /** the order that brings it, and the day it was sent and how long it takes; null = not ordered */
   orderId: number | null
   orderedAt: Date | null
-  days: number | null
+  leadTimeDays: number | null
 }
 
 /** Parts of complete kits that are short: needed, less what is free and what the job has reserved. */
@@ -57,11 +57,11 @@ export const shortLinesOf = (jobIds: readonly number[]): Promise<ShortLine[]> =>
   jobIds.length === 0
     ? Promise.resolve([])
     : rows(
-        `SELECT s.*, o.id AS orderId, o.created_at AS orderedAt, o.days FROM (
+        `SELECT s.*, o.id AS orderId, o.created_at AS orderedAt, o.lead_time_days AS leadTimeDays FROM (
            SELECT k.job_id AS jobId, l.designation, sum(l.quantity)
-             - coalesce((SELECT sum(i.quantity - i.reserved) FROM stock_items i WHERE i.meaning = l.part_key), 0)
+             - coalesce((SELECT sum(i.quantity - i.reserved) FROM stock_items i WHERE i.part_key = l.part_key), 0)
              - coalesce((SELECT sum(r.pieces) FROM reservations r JOIN stock_items i ON i.id = r.item_id
-                 WHERE r.job_id = k.job_id AND i.meaning = l.part_key), 0) AS missing
+                 WHERE r.job_id = k.job_id AND i.part_key = l.part_key), 0) AS missing
            FROM kits k JOIN kit_lines l ON l.kit_id = k.id
            WHERE k.job_id IN (:jobIds) AND l.state = 'filled' AND l.part_key IS NOT NULL AND coalesce(json_value(l.value, '$.kind'), '') <> 'made' AND l.unit = 'pcs' AND l.stays = 0
              AND l.quantity > 0

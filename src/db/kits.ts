@@ -30,7 +30,7 @@ export interface StoredKit {
   arrangement: string
   positions: number
   complete: boolean
-  /** checks, absent places, tools, next step, trouble */
+  /** checks, absent places, tools, next step, error */
   content: unknown
   lines: StoredKitLine[]
 }

@@ -17,7 +17,7 @@ import * as history from './migrations/0013-history'
 import * as photoMarks from './migrations/0014-photo-marks'
 import * as wholeHistory from './migrations/0015-whole-history'
 import * as sharedKnowledge from './migrations/0016-shared-knowledge'
-import * as labels from './migrations/0017-labels'
+import * as usualNames from './migrations/0017-usual-names'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -43,7 +43,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0014-photo-marks', photoMarks],
   ['0015-whole-history', wholeHistory],
   ['0016-shared-knowledge', sharedKnowledge],
-  ['0017-labels', labels],
+  ['0017-usual-names', usualNames],
 ]
 
 function runner() {

@@ -22,13 +22,13 @@ export interface Order {
   id: number
   supplier: string
   supplierName: string
-  once: string
+  idempotencyKey: string
   state: OrderState
-  remote: string | null
-  goods: number
+  supplierOrderNo: string | null
+  subtotal: number
   freight: number
-  days: number
-  trouble: string
+  leadTimeDays: number
+  lastError: string
   note: string
   createdAt: Date
   lines: OrderLine[]
@@ -36,7 +36,7 @@ export interface Order {
 
 export type NewOrder = Pick<
   Order,
-  'supplier' | 'supplierName' | 'once' | 'goods' | 'freight' | 'days' | 'note'
+  'supplier' | 'supplierName' | 'idempotencyKey' | 'subtotal' | 'freight' | 'leadTimeDays' | 'note'
 > & {
   lines: Pick<OrderLine, 'designation' | 'quantity' | 'price'>[]
 }
@@ -56,13 +56,13 @@ function fromRow(row: OrderRow, lines: readonly OrderLineRow[]): Order {
     id: row.id,
     supplier: row.supplier,
     supplierName: row.supplier_name,
-    once: row.once,
+    idempotencyKey: row.idempotency_key,
     state,
-    remote: row.remote,
-    goods: Number(row.goods),
+    supplierOrderNo: row.supplier_order_no,
+    subtotal: Number(row.subtotal),
     freight: Number(row.freight),
-    days: row.days,
-    trouble: row.trouble,
+    leadTimeDays: row.lead_time_days,
+    lastError: row.last_error,
     note: row.note,
     createdAt: row.created_at,
     lines: lines.filter((l) => l.order_id === row.id).map(lineOf),
@@ -120,8 +120,8 @@ export async function orderById(id: number): Promise<Order | null> {
   return row && fromRow(row, await Lines.findAll({ where: { order_id: id }, order: ['id'] }))
 }
 
-export async function orderOnce(once: string): Promise<Order | null> {
-  const row = await models().OrderRow.findOne({ where: { once } })
+export async function orderOnce(idempotency_key: string): Promise<Order | null> {
+  const row = await models().OrderRow.findOne({ where: { idempotency_key } })
   return row && orderById(row.id)
 }
 
@@ -134,13 +134,13 @@ export const createOrder = ({ lines, ...order }: NewOrder): Promise<Order> =>
         {
           supplier: order.supplier,
           supplier_name: order.supplierName,
-          once: order.once,
+          idempotency_key: order.idempotencyKey,
           state: 'waiting',
-          remote: null,
-          goods: order.goods,
+          supplier_order_no: null,
+          subtotal: order.subtotal,
           freight: order.freight,
-          days: order.days,
-          trouble: '',
+          lead_time_days: order.leadTimeDays,
+          last_error: '',
           note: order.note,
         },
         { transaction },
@@ -154,7 +154,11 @@ export const createOrder = ({ lines, ...order }: NewOrder): Promise<Order> =>
       if (!(error instanceof UniqueConstraintError)) throw error
       // Two requests with one key at once: the second finds what the first has written. A locking read sees it.
       const lock = transaction.LOCK.UPDATE
-      const row = await Orders.findOne({ where: { once: order.once }, transaction, lock })
+      const row = await Orders.findOne({
+        where: { idempotency_key: order.idempotencyKey },
+        transaction,
+        lock,
+      })
       if (!row) throw error
       const there = await Lines.findAll({ where: { order_id: row.id }, order: ['id'], transaction, lock })
       return fromRow(row, there)
@@ -163,7 +167,7 @@ export const createOrder = ({ lines, ...order }: NewOrder): Promise<Order> =>
 
 export async function setOrder(
   id: number,
-  change: { state?: OrderState; remote?: string; trouble?: string },
+  change: { state?: OrderState; supplierOrderNo?: string; lastError?: string },
 ): Promise<void> {
   await models().OrderRow.update(change, { where: { id } })
 }

@@ -16,7 +16,7 @@ import { ServiceError } from './errors'
 import type { ArrangementChange } from '@/contract/kit'
 import { ArrangementsQuery, type ArrangementsResponse } from '@/contract/kit'
 import { noteOfShop } from './history'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import { mergedOver } from './mergedOver'
 import { parse } from './parse'
 
@@ -50,8 +50,8 @@ export async function arrangementFor(code: string): Promise<Arrangement> {
 
 /** The parts that are known of these numbers. */
 async function partsNamed(numbers: readonly string[]): Promise<KnownPart[]> {
-  const { language, identifier } = await ready()
-  return numbers.flatMap((text) => knownPart(resolvePart(text, { language, shelf: identifier.shelf })) ?? [])
+  const { context, identifier } = await getCatalogue()
+  return numbers.flatMap((text) => knownPart(resolvePart(text, { context, shelf: identifier.shelf })) ?? [])
 }
 
 /**
@@ -72,7 +72,7 @@ export async function arrangements(input: unknown = { part: [] }): Promise<Arran
         places: slots.filter((s) => !s.onRequest).map((s) => s.label),
         suits: parts.length === 0 ? null : parts.every((part) => suitsArrangement({ slots }, part)),
         slots: slots.map(({ id, label }) => ({ id, label })),
-        trouble: '',
+        error: '',
       }
     } catch (error) {
       return {
@@ -80,7 +80,7 @@ export async function arrangements(input: unknown = { part: [] }): Promise<Arran
         places: [],
         suits: null,
         slots: [],
-        trouble: error instanceof Error ? error.message : '',
+        error: error instanceof Error ? error.message : '',
       }
     }
   }

@@ -2,7 +2,7 @@ import 'server-only'
 import { partKeyOf } from '@/core/designation'
 import type { SupplyOf } from '@/core/kit'
 import * as db from '@/db'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 
 /** Rounds in which a question may ask for further parts; one round asks, the next has the answers. */
 const MAX_ROUNDS = 3
@@ -23,20 +23,20 @@ function summed(items: readonly (db.StockItem & { held: number })[]): ReturnType
  * @param work asked again until it asks for nothing new
  */
 export async function withAvailability<T>(jobId: number | null, work: (supplyOf: SupplyOf) => T): Promise<T> {
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const keys = new Map<string, string>()
   const known = new Map<string, ReturnType<SupplyOf>>()
   for (let round = 1; ; round++) {
     const open = new Set<string>()
     const result = work((designation) => {
       let key = keys.get(designation)
-      if (key === undefined) keys.set(designation, (key = partKeyOf(designation, language)))
+      if (key === undefined) keys.set(designation, (key = partKeyOf(designation, context)))
       const answer = known.get(key)
       if (answer === undefined) open.add(key)
       return answer ?? null
     })
     if (open.size === 0 || round === MAX_ROUNDS) return result
     const items = await db.stockOf([...open], jobId)
-    for (const key of open) known.set(key, summed(items.filter((i) => i.meaning === key)))
+    for (const key of open) known.set(key, summed(items.filter((i) => i.partKey === key)))
   }
 }

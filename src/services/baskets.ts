@@ -35,7 +35,15 @@ export async function basket({ lines, dayWorth }: z.output<typeof BasketQuery>):
     return answer.value.flatMap((q) =>
       lines.flatMap((line, at) =>
         line.designation === q.designation
-          ? [{ line: at, supplier: supplier.id, pricePerPiece: inCoins(q.price), pack: q.pack, days: q.days }]
+          ? [
+              {
+                line: at,
+                supplier: supplier.id,
+                pricePerPiece: inCoins(q.price),
+                pack: q.pack,
+                leadTimeDays: q.days,
+              },
+            ]
           : [],
       ),
     )
@@ -65,14 +73,14 @@ export async function basket({ lines, dayWorth }: z.output<typeof BasketQuery>):
       pack: p.pack,
       pieces: p.pieces,
       cost: inMoney(p.cost),
-      days: p.days,
+      leadTimeDays: p.leadTimeDays,
     })),
     missing: best.missing.flatMap((i) => lines[i]?.designation ?? []),
     away: known.flatMap((s, i) => (asked[i]?.ok ? [] : [s.name])),
-    goods: inMoney(best.goods),
+    subtotal: inMoney(best.subtotal),
     freight: inMoney(best.freight),
     total: inMoney(best.total),
-    days: best.days,
+    leadTimeDays: best.leadTimeDays,
     exact: best.exact,
     gapPercent: Math.round(gapPercent * 10) / 10,
     currency,

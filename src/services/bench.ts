@@ -31,7 +31,7 @@ const more = (count: number): string => (count > 1 ? ` and ${count - 1} more` : 
 function shortText(lines: readonly db.ShortLine[], zone: string): string {
   const ordered = lines.find(({ orderId }) => orderId !== null)
   if (lines.every(({ orderId }) => orderId !== null) && ordered?.orderedAt) {
-    const due = addDays(shopDay(ordered.orderedAt.toISOString(), zone), ordered.days ?? 0)
+    const due = addDays(shopDay(ordered.orderedAt.toISOString(), zone), ordered.leadTimeDays ?? 0)
     return `Order ${ordered.orderId}, due ${due}`
   }
   const [first] = lines.filter(({ orderId }) => orderId === null)

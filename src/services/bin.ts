@@ -7,7 +7,7 @@ import { KEPT_DAYS } from './emptyBin'
 import { ServiceError } from './errors'
 import { noteOfShop } from './history'
 import { parse } from './parse'
-import { catchUp } from './language'
+import { catchUp } from './catalogueRuntime'
 
 export const bin = async (): Promise<BinResponse> => ({
   items: (await db.binned()).map((item) => ({ ...item, deletedAt: item.deletedAt.toISOString() })),

@@ -1,13 +1,13 @@
 import 'server-only'
 import { FAMILIES, familyFacts, hardwareFacts, isFamily, type Family } from '@/core/catalogue'
 import type { FamilyHeld, ListedPart } from '@/contract/catalogue'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 
 /** Families that have parts, with how many, in the order of the part model. */
 export async function familiesHeld(): Promise<FamilyHeld[]> {
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const counts = new Map<Family, number>()
-  for (const part of language.catalogue.parts) counts.set(part.family, (counts.get(part.family) ?? 0) + 1)
+  for (const part of context.catalogue.parts) counts.set(part.family, (counts.get(part.family) ?? 0) + 1)
   return Object.keys(FAMILIES)
     .filter(isFamily)
     .flatMap((family) => {
@@ -18,8 +18,8 @@ export async function familiesHeld(): Promise<FamilyHeld[]> {
 
 /** The parts of one family; of the inch tapered ones the assembled sets. */
 export async function partsOfFamily(family: Family): Promise<ListedPart[]> {
-  const { language } = await ready()
-  return language.catalogue.parts
+  const { context } = await getCatalogue()
+  return context.catalogue.parts
     .filter((part) => part.family === family && part.piece !== 'cone' && part.piece !== 'cup')
     .map(({ base, series, dimensions: d, provenance, hardware }) => ({
       base,

@@ -9,7 +9,7 @@ import { ServiceError } from './errors'
 import { workKit } from './kits'
 import { jobKit } from './jobKit'
 import { getJob } from './jobs/getJob'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import type { CampaignQuery } from '@/contract/supply'
 import { type CampaignResponse, type ReservedResponse } from '@/contract/supply'
 import { withAvailability } from './availability'
@@ -19,7 +19,7 @@ import { withAvailability } from './availability'
  * @throws ServiceError `unreadable`, `notFound` for a job without a kit
  */
 export async function campaign({ kits }: z.output<typeof CampaignQuery>): Promise<CampaignResponse> {
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   // One after the other: a hundred kits at once would take every connection of the pool.
   const worked: { name: string; times: number; made: Kit }[] = []
   for (const { name, job, kit, times } of kits) {
@@ -31,7 +31,7 @@ export async function campaign({ kits }: z.output<typeof CampaignQuery>): Promis
   }
   const merged = mergeLines(
     worked.map(({ name, made }) => ({ name, lines: made.lines })),
-    (designation) => partKeyOf(designation, language),
+    (designation) => partKeyOf(designation, context),
   )
   const lines = await withAvailability(null, (supplyOf) =>
     merged.map((line) => {
@@ -79,13 +79,13 @@ export async function campaignCsv(asked: z.output<typeof CampaignQuery>): Promis
  * reserved again. @throws ServiceError `notFound`
  */
 export async function reserveKit(jobId: number, who: string): Promise<ReservedResponse> {
-  const [{ kit }, { language }] = await Promise.all([jobKit(jobId), ready()])
-  const lines = mergeLines([{ name: '', lines: kit.lines }], (d) => partKeyOf(d, language)).filter(
+  const [{ kit }, { context }] = await Promise.all([jobKit(jobId), getCatalogue()])
+  const lines = mergeLines([{ name: '', lines: kit.lines }], (d) => partKeyOf(d, context)).filter(
     (line) => line.unit !== 'g',
   )
   const { reserved, open } = await db.reserveForJob(
     jobId,
-    lines.map(({ designation, quantity }) => ({ meaning: partKeyOf(designation, language), quantity })),
+    lines.map(({ designation, quantity }) => ({ partKey: partKeyOf(designation, context), quantity })),
     who,
   )
   return {

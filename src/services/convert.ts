@@ -7,7 +7,7 @@ import {
   WHOLE_ASSEMBLY,
   type ConversionKind,
 } from '@/core/convert'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import { ServiceError } from './errors'
 import type { ConvertRequest } from '@/contract/convert'
 import { type ConvertResponse } from '@/contract/convert'
@@ -46,10 +46,10 @@ export async function convert(asked: z.output<typeof ConvertRequest>): Promise<C
   for (const { shaft, housing } of seats)
     if (shaft >= housing)
       throw new ServiceError('impossible', 'The shaft is not smaller than the bore. Check both.')
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const found = seats.map(({ shaft, housing, width }, i) => {
     const parts = partsForSeat(
-      language.catalogue,
+      context.catalogue,
       kind,
       { shaftMm: shaft, housingMm: housing, widthMm: width },
       load,

@@ -2,7 +2,7 @@ import 'server-only'
 import { countParts } from '@/db'
 import { version } from '../../package.json'
 import { ServiceError } from './errors'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 
 /** @throws ServiceError `unavailable` while the database is away */
 export async function health() {
@@ -11,11 +11,11 @@ export async function health() {
   } catch {
     throw new ServiceError('unavailable', 'The database is away.')
   }
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   return {
     status: 'ok' as const,
     version,
     database: 'ok' as const,
-    catalogue: { parts: language.catalogue.parts.length, families: language.catalogue.families },
+    catalogue: { parts: context.catalogue.parts.length, families: context.catalogue.families },
   }
 }

@@ -1,7 +1,7 @@
 import 'server-only'
 import type { z } from 'zod'
 import { familyFacts, type Dimensions } from '@/core/catalogue'
-import { readExact, type Language } from '@/core/designation'
+import { readExact, type DesignationContext } from '@/core/designation'
 import {
   evidenceText,
   identify,
@@ -16,7 +16,7 @@ import {
 } from '@/core/identify'
 import { writeInch, writeMm, type LengthUnit } from '@/core/quantity'
 import { ServiceError } from './errors'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import type { IdentifyRequest } from '@/contract/evidence'
 import { type IdentifyResponse } from '@/contract/evidence'
 
@@ -85,8 +85,8 @@ function candidatesOf(
 const SAYS_NOTHING = 'Not one mark of the stamp is legible. Give at least one letter or figure, or a size.'
 
 /** What to change in a stamp; empty when nothing is wrong with it. */
-function noteOn(text: string, language: Language): string {
-  const read = readExact(text, language)
+function noteOn(text: string, context: DesignationContext): string {
+  const read = readExact(text, context)
   return !read.ok && read.reason === 'twoNumbers'
     ? 'More than one number stands here. Type one, and the other as a stamp of its own.'
     : ''
@@ -118,7 +118,7 @@ export async function identifyPart(request: z.output<typeof IdentifyRequest>): P
     ])
   if (read.value.length === 0 && stamps.length === 0 && !says(request.observed))
     throw new ServiceError('impossible', 'Nothing to go by yet. Give a stamp, a size or what you see.')
-  const { identifier, language } = await ready()
+  const { identifier, context } = await getCatalogue()
   const from = performance.now()
   const found = identify(
     identifier,
@@ -135,7 +135,7 @@ export async function identifyPart(request: z.output<typeof IdentifyRequest>): P
       note: unlistedText(found.unlistedLeads, found.nearest[0], request.unit),
     },
     next: found.next,
-    stampNotes: stamps.map(({ text }) => noteOn(text, language)),
+    stampNotes: stamps.map(({ text }) => noteOn(text, context)),
     advice: nextText(found),
     readings: read.value.map((m) => {
       const mm = m.valuesMm.reduce((sum, v) => sum + v, 0) / m.valuesMm.length

@@ -12,7 +12,7 @@ export interface JobKit extends WorkedKit {
   job: Job & { kit: NonNullable<Job['kit']> }
   place: string
   /** why what is typed now is not in the kit; empty = it is */
-  trouble: string
+  error: string
 }
 
 async function placeOfJob(job: Job): Promise<string> {
@@ -37,5 +37,5 @@ export async function jobKit(jobId: number): Promise<JobKit> {
 async function settled(jobId: number, draft: KitDraft, fitting: Job['fitting']) {
   const worked = await workDraft(draft, { jobId, ...(await greaseOf(fitting)) })
   await db.keepKit(jobId, await toStored(worked, null))
-  return { ...worked, trouble: '' }
+  return { ...worked, error: '' }
 }

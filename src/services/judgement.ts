@@ -6,7 +6,7 @@ import { CAUSES, DAMAGE, inspectedOf, judgeParts, setupOf, type Setup } from '@/
 import { isTaperedSet, knownPart, resolvePart } from '@/core/part'
 import { anyPart } from './anyPart'
 import { arrangementFor } from './arrangements'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import { notListed } from './notListed'
 import { ServiceError } from './errors'
 import type { CompareRequest, InspectRequest } from '@/contract/judgement'
@@ -18,13 +18,13 @@ export async function comparePair({
   to,
   application,
 }: z.output<typeof CompareRequest>): Promise<CompareResponse> {
-  const shop = await ready()
-  const { language } = shop
+  const shop = await getCatalogue()
+  const { context } = shop
   const side = ({ designation, measured, features }: typeof from) => {
     // A text that gives sizes is compared by them; one without a figure names nothing that could be compared.
     const variant = designation === '' ? null : anyPart(designation, shop)
     if (variant || designation === '') return { variant, measured, features }
-    if (/\d/.test(designation)) throw notListed(designation, language)
+    if (/\d/.test(designation)) throw notListed(designation, context)
     return { variant, measured, features }
   }
   const [old, next] = [side(from), side(to)]
@@ -36,11 +36,11 @@ export async function comparePair({
 
 /** How the bearing is held and closed: as its arrangement and the decided part say; what neither tells is left open. */
 async function setupFor(arrangement: string | undefined, designation: string | undefined): Promise<Setup> {
-  const { language, identifier } = await ready()
+  const { context, identifier } = await getCatalogue()
   const part =
     designation === undefined
       ? null
-      : knownPart(resolvePart(designation, { language, shelf: identifier.shelf }))
+      : knownPart(resolvePart(designation, { context, shelf: identifier.shelf }))
   const sealed = part ? isSealed(part) : undefined
   if (arrangement !== undefined) return setupOf(await arrangementFor(arrangement), sealed)
   if (!part) return {}

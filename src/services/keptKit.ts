@@ -9,14 +9,14 @@ import {
   type Kit,
   type KitLine,
 } from '@/core/kit'
-import { FILL_SCHOOLS, wheelRpm, type FillSchool } from '@/core/grease'
+import { FILL_PRACTICES, wheelRpm, type FillPractice } from '@/core/grease'
 import { lengthInMm } from '@/core/quantity'
 import { knownPart, PartValue } from '@/core/part'
 import * as db from '@/db'
 import { z } from 'zod'
 import { withAvailability } from './availability'
 import { ServiceError } from './errors'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import { workDraft, type KitContext, type WorkedKit } from './kits'
 import type { Job } from '@/contract/job'
 import { KitResponse, type KitDraft } from '@/contract/kit'
@@ -29,17 +29,17 @@ const Content = z.object({
   absent: KitResponse.shape.absent,
   tools: z.array(z.string()),
   /** why the kit could not be worked out anew from what is typed now; empty = it was */
-  trouble: z.string().default(''),
+  error: z.string().default(''),
 })
 
-const isFillSchool = (text: string | undefined): text is FillSchool =>
-  (FILL_SCHOOLS as readonly (string | undefined)[]).includes(text)
+const isFillPractice = (text: string | undefined): text is FillPractice =>
+  (FILL_PRACTICES as readonly (string | undefined)[]).includes(text)
 
 /** How a hub is filled on a job: as chosen there, else the way of the shop, else by speed. */
-async function greaseFillOf(fitting: Job['fitting']): Promise<FillSchool | undefined> {
-  const chosen = fitting?.fields['grease.school']
-  if (isFillSchool(chosen)) return chosen
-  switch ((await settings()).schools.grease) {
+async function greaseFillOf(fitting: Job['fitting']): Promise<FillPractice | undefined> {
+  const chosen = fitting?.fields['grease.practice']
+  if (isFillPractice(chosen)) return chosen
+  switch ((await settings()).practices.grease) {
     case 'full':
       return 'hubFull'
     case 'part':
@@ -50,7 +50,7 @@ async function greaseFillOf(fitting: Job['fitting']): Promise<FillSchool | undef
 }
 
 /** Fields of the grease pane that decide how much goes into the hub. */
-const GREASE_FIELDS = ['grease.school', 'grease.rpm', 'grease.kmh', 'grease.tyre'] as const
+const GREASE_FIELDS = ['grease.practice', 'grease.rpm', 'grease.kmh', 'grease.tyre'] as const
 
 /** Whether the grease of a kit has to be worked out anew. */
 export const greaseChanged = (before: Job['fitting'], after: Job['fitting']): boolean =>
@@ -94,13 +94,13 @@ export async function toStored(
   { arrangement, kit }: WorkedKit,
   before: db.ReadKit | null,
 ): Promise<db.StoredKit> {
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const content: z.input<typeof Content> = {
     arrangement,
     checks: kit.checks,
     absent: kit.absent,
     tools: kit.tools,
-    trouble: '',
+    error: '',
   }
   return {
     arrangement: arrangement.code,
@@ -109,7 +109,7 @@ export async function toStored(
     content,
     lines: kit.lines.map((line) => {
       const known = knownPart(line.value)
-      const partKey = known?.key ?? (line.value ? partKeyOf(line.designation, language) : null)
+      const partKey = known?.key ?? (line.value ? partKeyOf(line.designation, context) : null)
       const agreed = before?.lines.find((l) => l.slot === line.slot && l.partKey === partKey)?.price ?? null
       return {
         slot: line.slot,
@@ -154,7 +154,7 @@ export async function kitToKeep(
     const content = same.content.ok ? Content.safeParse(same.content.value) : null
     return {
       ...same,
-      content: { ...(content?.success ? content.data : {}), trouble: error.message },
+      content: { ...(content?.success ? content.data : {}), error: error.message },
       lines: same.lines.map((line) => ({ ...line, value: line.value.ok ? line.value.value : null })),
     }
   }
@@ -195,10 +195,10 @@ function toLine(stored: db.ReadKitLine): Omit<KitLine, 'stock'> {
 export async function toWorked(
   jobId: number,
   stored: db.ReadKit,
-): Promise<(WorkedKit & { trouble: string }) | null> {
+): Promise<(WorkedKit & { error: string }) | null> {
   const content = stored.content.ok ? Content.safeParse(stored.content.value) : null
   if (!content?.success) return null
-  const { arrangement, checks, absent, tools, trouble } = content.data
+  const { arrangement, checks, absent, tools, error } = content.data
   const lines = stored.lines.map(toLine)
   const placed = await withAvailability(jobId, (supplyOf) =>
     lines.map((line) => ({
@@ -217,5 +217,5 @@ export async function toWorked(
     next: nextStep(placed),
     tools,
   }
-  return { arrangement: arrangement satisfies Arrangement, kit, trouble }
+  return { arrangement: arrangement satisfies Arrangement, kit, error }
 }

@@ -8,13 +8,13 @@ import {
   type Kit,
   type KitRequest,
 } from '@/core/kit'
-import type { FillSchool } from '@/core/grease'
+import type { FillPractice } from '@/core/grease'
 import { readForm } from '@/core/quantity'
 import { z } from 'zod'
 import { arrangementFor } from './arrangements'
 import { withAvailability } from './availability'
 import { ServiceError } from './errors'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import { resolveNames } from './partNames'
 import { KitProposal, type KitDraft, type KitResponse } from '@/contract/kit'
 import { parse } from './parse'
@@ -91,7 +91,7 @@ export interface KitContext {
   jobId?: number | null
   /** slot id → designation chosen before */
   held?: Readonly<Record<string, string>>
-  greaseFill?: FillSchool | undefined
+  greaseFill?: FillPractice | undefined
   /** speed where none is typed beside the kit, 1/min */
   rpm?: number | undefined
 }
@@ -101,14 +101,14 @@ export async function workKit(
   { arrangement: code, parts, ...rest }: Proposal,
   { jobId = null, held = {}, greaseFill, rpm }: KitContext = {},
 ): Promise<WorkedKit> {
-  const [arrangement, { language, identifier }] = await Promise.all([arrangementFor(code), ready()])
+  const [arrangement, { context, identifier }] = await Promise.all([arrangementFor(code), getCatalogue()])
   const request: KitRequest = {
     ...rest,
     sizes: { ...rest.sizes, rpm: rest.sizes.rpm ?? rpm },
     greaseFill,
     parts: await partsBySlot(arrangement, parts),
   }
-  const knowledge = { language, shelf: identifier.shelf }
+  const knowledge = { context: context, shelf: identifier.shelf }
   const kit = await withAvailability(jobId, (supplyOf) =>
     proposeKit(arrangement, request, knowledge, { supplyOf, held }),
   )

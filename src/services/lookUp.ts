@@ -9,7 +9,7 @@ import {
   LOADS,
   matesOf,
   trapsOf,
-  TURNING,
+  ROTATING_RINGS,
   variantOf,
   plainVariant,
   type Variant,
@@ -18,7 +18,7 @@ import { DesignationText } from './designationText'
 import { ServiceError } from './errors'
 import { notListed } from './notListed'
 import { inchTwins } from './identify'
-import { ready, type Ready } from './language'
+import { getCatalogue, type CatalogueRuntime } from './catalogueRuntime'
 import { parse } from './parse'
 
 /** Widths of a part in the form that is named: shielded and sealed types may be wider than the open one. */
@@ -62,8 +62,8 @@ function readingOut(r: Reading) {
 /** Every way to read a stamped number, best first. */
 export async function decodeText(input: unknown) {
   const text = parse(DesignationText, input)
-  const { language } = await ready()
-  return { text, readings: decode(text, language).map(readingOut) }
+  const { context } = await getCatalogue()
+  return { text, readings: decode(text, context).map(readingOut) }
 }
 
 function partOut({ part, closure, designation }: Variant) {
@@ -97,18 +97,18 @@ function partOut({ part, closure, designation }: Variant) {
 }
 
 /** The standard part a number names, else the part of the shop's own lists with exactly this number. */
-function variant(text: string, { language, identifier }: Ready): Variant {
-  const listed = findPart(language.catalogue, text)
+function variant(text: string, { context, identifier }: CatalogueRuntime): Variant {
+  const listed = findPart(context.catalogue, text)
   const own = listed ? undefined : identifier.shelf && findOnShelf(identifier.shelf, text)
-  const found = own ? plainVariant(own) : variantOf(text, language)
-  if (!found) throw notListed(text, language)
+  const found = own ? plainVariant(own) : variantOf(text, context)
+  if (!found) throw notListed(text, context)
   return found
 }
 
 /** The part of a number under any of its names, options allowed, in the form named. @throws ServiceError `notFound` */
 export async function partOf(input: unknown) {
   const text = parse(DesignationText, input)
-  return partOut(variant(text, await ready()))
+  return partOut(variant(text, await getCatalogue()))
 }
 
 const yes = z
@@ -126,20 +126,20 @@ const Place = z.object({
   wet: yes,
   temperatureC: z.coerce.number<string>().min(-100).max(400).optional(),
   load: z.enum(LOADS).optional(),
-  turning: z.enum(TURNING).optional(),
+  rotatingRing: z.enum(ROTATING_RINGS).optional(),
 })
 
 /** Everything that may stand in for a part, and what must not. @throws ServiceError `notFound`, `unreadable` */
 export async function interchangeOf(input: unknown, place: unknown = {}) {
   const text = parse(DesignationText, input)
   const application = parse(Place, place)
-  const shop = await ready()
-  const { language } = shop
+  const shop = await getCatalogue()
+  const { context } = shop
   const from = variant(text, shop)
   return {
     base: from.part.base,
     designation: from.designation,
-    equivalents: equivalentsOf(from, language, application).map(
+    equivalents: equivalentsOf(from, context, application).map(
       ({ designation, verdict, checks, convention }) => ({
         designation,
         verdict,
@@ -147,7 +147,7 @@ export async function interchangeOf(input: unknown, place: unknown = {}) {
         checks,
       }),
     ),
-    traps: trapsOf(from.part, language.catalogue),
+    traps: trapsOf(from.part, context.catalogue),
   }
 }
 
@@ -157,7 +157,7 @@ const Pair = z.object({ from: DesignationText, to: DesignationText })
 export async function comparePair(input: unknown, place: unknown = {}) {
   const { from, to } = parse(Pair, input)
   const application = parse(Place, place)
-  const shop = await ready()
+  const shop = await getCatalogue()
   const [a, b] = [variant(from, shop), variant(to, shop)]
   return { from: a.designation, to: b.designation, ...compareVariants(a, b, application) }
 }
@@ -165,11 +165,11 @@ export async function comparePair(input: unknown, place: unknown = {}) {
 /** The cups of a cone, or the cones of a cup. @throws ServiceError `notFound` */
 export async function taperedMates(input: unknown) {
   const text = parse(DesignationText, input)
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const part =
-    findPart(language.catalogue, text, 'cone') ??
-    findPart(language.catalogue, text, 'cup') ??
-    readClean(text, language)?.part
+    findPart(context.catalogue, text, 'cone') ??
+    findPart(context.catalogue, text, 'cup') ??
+    readClean(text, context)?.part
   if (!part || (part.piece !== 'cone' && part.piece !== 'cup'))
     throw new ServiceError(
       'notFound',
@@ -179,7 +179,7 @@ export async function taperedMates(input: unknown) {
     designation: part.base,
     piece: part.piece,
     series: part.series,
-    mates: matesOf(part, language.catalogue).map(({ part: mate, set }) => ({
+    mates: matesOf(part, context.catalogue).map(({ part: mate, set }) => ({
       designation: mate.base,
       set: set.base,
       outside: mate.piece === 'cup' ? mate.dimensions.outside : undefined,

@@ -5,7 +5,7 @@ import { machineChanges } from '@/core/history'
 import * as db from '@/db'
 import { ServiceError } from './errors'
 import { noteChanges } from './history'
-import { catchUp, ready } from './language'
+import { catchUp, getCatalogue } from './catalogueRuntime'
 import type { MachineChange, MachineMerge, NewMachine } from '@/contract/machine'
 import {
   MachineListQuery,
@@ -134,8 +134,8 @@ export async function mergeMachine(
 /** Which machines carry this part now, whatever convention spells it. @throws ServiceError `unreadable` */
 export async function machinesWith(input: unknown): Promise<PartUses> {
   const { designation } = parse(PartUsesQuery, input)
-  const { language } = await ready()
-  const key = partKeyOf(designation, language)
+  const { context } = await getCatalogue()
+  const key = partKeyOf(designation, context)
   const uses = await db.fittedWith(key.slice(0, 190), MAX_USES + 1)
   return { designation, uses: uses.slice(0, MAX_USES), complete: uses.length <= MAX_USES }
 }

@@ -1,5 +1,5 @@
 import 'server-only'
-import { readExact, suggestionsFor, type ExactReading, type Language } from '@/core/designation'
+import { readExact, suggestionsFor, type ExactReading, type DesignationContext } from '@/core/designation'
 import { ServiceError } from './errors'
 
 type Reason = Extract<ExactReading, { ok: false }>['reason']
@@ -14,9 +14,9 @@ const WORDS: Record<Reason, (text: string) => string> = {
 }
 
 /** Refusal of a number that names no part as it stands, with the numbers that may have been meant. */
-export function notListed(text: string, language: Language): ServiceError {
-  const read = readExact(text, language)
+export function notListed(text: string, context: DesignationContext): ServiceError {
+  const read = readExact(text, context)
   const reason = read.ok ? 'notListed' : read.reason
   const detail = WORDS[reason](text.slice(0, 80))
-  return new ServiceError('notFound', detail, [], undefined, suggestionsFor(text, language))
+  return new ServiceError('notFound', detail, [], undefined, suggestionsFor(text, context))
 }

@@ -9,7 +9,7 @@ export interface OpenPointFacts {
   unreadable: { what: string }
   spacerOff: { answer: string }
   noKit: Record<never, never>
-  kitBehind: { trouble: string }
+  kitBehind: { error: string }
   partMissing: { place: string; reason: string }
   partOff: { place: string; reason: string }
   /** `check`: its code */
@@ -46,7 +46,7 @@ const TEXTS: { [C in OpenPointCode]: (data: OpenPointFacts[C]) => string } = {
   unreadable: ({ what }) => `${what}: what is stored cannot be read`,
   spacerOff: ({ answer }) => answer,
   noKit: () => 'There is no kit',
-  kitBehind: ({ trouble }) => `The kit does not follow what is typed: ${trouble}`,
+  kitBehind: ({ error }) => `The kit does not follow what is typed: ${error}`,
   partMissing: ({ place, reason }) => `${place}: missing. ${reason}`,
   partOff: ({ place, reason }) => `${place}: does not fit. ${reason}`,
   checkFailed: ({ title, detail }) => `${title}. ${detail}`,

@@ -1,16 +1,16 @@
 import 'server-only'
 import { openPoint } from './openPointTexts'
-import { comparisonTrouble, jobPlan, spacerTrouble } from './plan'
+import { comparisonError, jobPlan, spacerError } from './plan'
 import type { Job, OpenPoint } from '@/contract/job'
 
 /** What of a job's kit and plan is open. */
 async function ofKit(job: Job): Promise<OpenPoint[]> {
   const { plan, found } = await jobPlan(job.id)
-  const { kit, trouble } = found
+  const { kit, error } = found
   const todo = plan.sections.flatMap((s) => s.steps).filter((step) => !job.fitting?.done[step.id]).length
   const fasteners = plan.torques.filter(({ value }) => value === '').map(({ label }) => label)
   return [
-    ...(trouble ? [openPoint('kitBehind', { trouble })] : []),
+    ...(error ? [openPoint('kitBehind', { error })] : []),
     ...kit.lines
       .filter(({ state }) => state !== 'filled')
       .map(({ state, label: place, reason }) =>
@@ -32,12 +32,12 @@ async function ofKit(job: Job): Promise<OpenPoint[]> {
 
 /** Everything that is not settled yet on a job, from any stage: settled first, or closed with a reason. */
 export async function openPoints(job: Job): Promise<OpenPoint[]> {
-  const spacer = spacerTrouble(job.fitting)
+  const spacer = spacerError(job.fitting)
   return [
     ...job.bearings
       .filter(({ decision }) => !decision)
       .map(({ name }) => openPoint('notDecided', { bearing: name })),
-    ...comparisonTrouble(job).map((answer) => openPoint('doesNotGo', { answer })),
+    ...comparisonError(job).map((answer) => openPoint('doesNotGo', { answer })),
     ...job.unreadable.map(({ what }) => openPoint('unreadable', { what })),
     ...(spacer ? [openPoint('spacerOff', { answer: spacer })] : []),
     ...(job.kit ? await ofKit(job) : [openPoint('noKit', {})]),

@@ -7,7 +7,7 @@ import * as db from '@/db'
 import { inCoins, inMoney, knownSuppliers } from './baskets'
 import { ServiceError } from './errors'
 import { noteOfShop } from './history'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import { pageOf } from './pageOf'
 import { parse } from './parse'
 import { settings } from './settings'
@@ -42,12 +42,12 @@ export const order = async (id: number): Promise<OrderResponse> => told(await st
 async function send(waiting: db.Order): Promise<db.Order> {
   if (waiting.state !== 'waiting') return waiting
   const lines = waiting.lines.map((l) => ({ designation: l.designation, pieces: l.quantity }))
-  const sent = await sendOrder(waiting.supplier, waiting.once, lines)
+  const sent = await sendOrder(waiting.supplier, waiting.idempotencyKey, lines)
   await db.setOrder(
     waiting.id,
     sent.ok
-      ? { state: 'sent', remote: sent.value.number, trouble: '' }
-      : { trouble: `${waiting.supplierName} ${sent.message}. The order is kept; send it again.` },
+      ? { state: 'sent', supplierOrderNo: sent.value.number, lastError: '' }
+      : { lastError: `${waiting.supplierName} ${sent.message}. The order is kept; send it again.` },
   )
   return stored(waiting.id)
 }
@@ -96,7 +96,7 @@ async function orderUnder(key: string, picks: readonly Pick[]): Promise<db.Order
 async function agreedOrder(
   info: SupplierInfo,
   picks: readonly Pick[],
-  once: string,
+  idempotencyKey: string,
   note: string,
 ): Promise<db.NewOrder> {
   const asked = await quotes(info.id, [...new Set(picks.map((p) => p.designation))])
@@ -110,22 +110,27 @@ async function agreedOrder(
         `${info.name} does not carry ${pick.designation} any more. Nothing was ordered. Ask for prices again.`,
       )
     checkAgreed(info.name, pick, quote)
-    return { designation: pick.designation, quantity: pick.pieces, price: quote.price, days: quote.days }
+    return {
+      designation: pick.designation,
+      quantity: pick.pieces,
+      price: quote.price,
+      leadTimeDays: quote.days,
+    }
   })
-  const goods = lines.reduce((sum, line) => sum + inCoins(line.price) * line.quantity, 0)
-  if (goods > MAX_GOODS_COINS)
+  const subtotal = lines.reduce((sum, line) => sum + inCoins(line.price) * line.quantity, 0)
+  if (subtotal > MAX_GOODS_COINS)
     throw new ServiceError(
       'impossible',
       `An order is at most ${inMoney(MAX_GOODS_COINS)}. Check the pieces; nothing was ordered.`,
     )
-  const free = info.freeFrom !== null && goods >= inCoins(info.freeFrom)
+  const free = info.freeFrom !== null && subtotal >= inCoins(info.freeFrom)
   return {
     supplier: info.id,
     supplierName: info.name,
-    once,
-    goods: inMoney(goods),
+    idempotencyKey,
+    subtotal: inMoney(subtotal),
     freight: free ? 0 : info.freight,
-    days: Math.max(...lines.map((line) => line.days)),
+    leadTimeDays: Math.max(...lines.map((line) => line.leadTimeDays)),
     note,
     lines: lines.map(({ designation, quantity, price }) => ({ designation, quantity, price })),
   }
@@ -141,14 +146,14 @@ export async function placeOrders(
   input: z.output<typeof NewOrders>,
   by: string,
 ): Promise<{ orders: OrderResponse[] }> {
-  const { once, note, picks } = input
+  const { idempotencyKey, note, picks } = input
   const known = await knownSuppliers()
   const planned: (db.Order | db.NewOrder)[] = []
   for (const supplier of new Set(picks.map((p) => p.supplier))) {
     const info = known.find((s) => s.id === supplier)
     if (!info)
       throw new ServiceError('impossible', `There is no supplier “${supplier}”. Nothing was ordered.`)
-    const key = `${once}-${supplier}`.slice(0, 80)
+    const key = `${idempotencyKey}-${supplier}`.slice(0, 80)
     const lines = picks.filter((p) => p.supplier === supplier)
     planned.push((await orderUnder(key, lines)) ?? (await agreedOrder(info, lines, key, note)))
   }
@@ -172,7 +177,7 @@ export async function placeOrders(
 /** Sends a waiting order again. @throws ServiceError `notFound`, `unavailable` with the reason while it does not go */
 export async function sendAgain(id: number): Promise<OrderResponse> {
   const sent = await send(await stored(id))
-  if (sent.state === 'waiting') throw new ServiceError('unavailable', sent.trouble)
+  if (sent.state === 'waiting') throw new ServiceError('unavailable', sent.lastError)
   return told(sent)
 }
 
@@ -182,7 +187,7 @@ export async function cancelOrder(id: number, by: string): Promise<OrderResponse
   if (there.state !== 'waiting')
     throw new ServiceError('settled', `Order ${id} is with ${there.supplierName} already. Call them.`)
   await db.oneChange(async () => {
-    await db.setOrder(id, { state: 'cancelled', trouble: '' })
+    await db.setOrder(id, { state: 'cancelled', lastError: '' })
     await noteOfShop(by, `Order ${id} cancelled`)
   })
   return order(id)
@@ -191,8 +196,8 @@ export async function cancelOrder(id: number, by: string): Promise<OrderResponse
 /** What the supplier says the next delivery holds. @throws ServiceError `notFound`, `unavailable` */
 export async function delivery(id: number): Promise<{ lines: { designation: string; pieces: number }[] }> {
   const there = await stored(id)
-  if (there.remote === null) throw new ServiceError('notFound', `Order ${id} is not sent yet.`)
-  const asked = await deliveryOf(there.supplier, there.remote)
+  if (there.supplierOrderNo === null) throw new ServiceError('notFound', `Order ${id} is not sent yet.`)
+  const asked = await deliveryOf(there.supplier, there.supplierOrderNo)
   if (asked.ok) return asked.value
   throw new ServiceError(
     'unavailable',
@@ -208,11 +213,11 @@ export async function receive(
   id: number,
   { lines, bin, who }: z.output<typeof Receipt>,
 ): Promise<OrderResponse> {
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const pieces = new Map<number, number>()
   for (const line of lines) pieces.set(line.id, (pieces.get(line.id) ?? 0) + line.pieces)
   const itemOf = async (designation: string): Promise<number> =>
-    (await db.itemFor(partKeyOf(designation, language), designation, bin)).id
+    (await db.itemFor(partKeyOf(designation, context), designation, bin)).id
   const result = await db.receiveOrder(id, pieces, itemOf, who)
   if (result.ok) return told(result.order)
   switch (result.why) {

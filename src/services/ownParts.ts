@@ -6,7 +6,7 @@ import { writeMm } from '@/core/quantity'
 import { keepOwnPart as store, knowledgeChanged, oneChange } from '@/db'
 import { ServiceError } from './errors'
 import { noteOfShop } from './history'
-import { catchUp, ready } from './language'
+import { catchUp, getCatalogue } from './catalogueRuntime'
 import { resolveNames } from './partNames'
 import type { OwnPartRequest } from '@/contract/ownPart'
 import { type OwnPartResponse } from '@/contract/ownPart'
@@ -31,8 +31,8 @@ export async function keepOwnPart(
     )
   if (bore !== null && outside !== null && bore >= outside)
     throw new ServiceError('impossible', 'The bore is not smaller than the outside. Check both sizes.')
-  const { language, identifier } = await ready()
-  const listed = readClean(designation, language)
+  const { context, identifier } = await getCatalogue()
+  const listed = readClean(designation, context)
   if (listed && !listed.part.computed)
     throw new ServiceError(
       'taken',

@@ -6,7 +6,7 @@ import * as db from '@/db'
 import type { z } from 'zod'
 import { ServiceError } from './errors'
 import { noteOfShop } from './history'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import type { PartName } from '@/contract/partName'
 import { type PartNames } from '@/contract/partName'
 
@@ -31,8 +31,8 @@ export async function teachName(
   { name, designation }: z.output<typeof PartName>,
   by: string,
 ): Promise<z.output<typeof PartName>> {
-  const { language, identifier } = await ready()
-  const listed = readClean(name, language)
+  const { context, identifier } = await getCatalogue()
+  const listed = readClean(name, context)
   if (identifier.shelf && findOnShelf(identifier.shelf, name))
     throw new ServiceError(
       'taken',

@@ -2,7 +2,7 @@ import 'server-only'
 import { findPart } from '@/core/catalogue'
 import { goesWith } from '@/core/kit'
 import type { PartSheet } from '@/contract/lookUp'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import { decodeText, interchangeOf, partOf, taperedMates } from './lookUp'
 
 /** Everything a part sheet shows. @throws ServiceError `notFound` */
@@ -14,14 +14,14 @@ export async function partSheet(designation: string, place: unknown = {}): Promi
       ? [part.base]
       : []
   const own = part.family === 'own'
-  const [decoded, interchange, mates, { language }] = await Promise.all([
+  const [decoded, interchange, mates, { context }] = await Promise.all([
     decodeText(designation),
     interchangeOf(designation, place),
     Promise.all(rings.map(taperedMates)),
-    ready(),
+    getCatalogue(),
   ])
   const isRead = !own && part.piece !== 'hardware'
-  const listed = part.hardware && findPart(language.catalogue, part.base, 'hardware')
+  const listed = part.hardware && findPart(context.catalogue, part.base, 'hardware')
   return {
     designation: interchange.designation,
     part,
@@ -32,6 +32,6 @@ export async function partSheet(designation: string, place: unknown = {}): Promi
       : decoded.readings.slice(1).filter((r) => r.base === decoded.readings[0]?.base),
     interchange,
     mates,
-    goesWith: listed ? goesWith(listed, language.catalogue) : [],
+    goesWith: listed ? goesWith(listed, context.catalogue) : [],
   }
 }

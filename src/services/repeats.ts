@@ -1,7 +1,7 @@
 import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from './errors'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 
 /** @throws ServiceError `unreadable` for what is no key */
 export function checkKey(key: string): void {
@@ -28,7 +28,7 @@ export async function carriedOutOnce(
   run: () => Promise<Answered>,
 ): Promise<Answered> {
   // Within the change what the shop adds is not asked for again.
-  await ready()
+  await getCatalogue()
   return db.oneChange(async () => {
     const kept = await db.claimRequestKey(key, hash)
     if (kept && kept.requestHash !== hash)

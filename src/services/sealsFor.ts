@@ -4,7 +4,7 @@ import { capsFor } from '@/core/kit'
 import { checkSealWork, findSeals, lipSpeed, materialsFor, MEDIA, wearSleeves } from '@/core/seals'
 import { readLength, writeInch } from '@/core/quantity'
 import { ServiceError } from './errors'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import type { SealsResponse } from '@/contract/lookUp'
 import { readFields } from '@/contract/length'
 import { parse } from './parse'
@@ -47,8 +47,8 @@ export async function sealsFor(input: unknown): Promise<SealsResponse> {
   const { shaft, housing, width } = query
   if (shaft >= housing)
     throw new ServiceError('impossible', 'The shaft is not smaller than the housing. Check both sizes.')
-  const { language } = await ready()
-  const { catalogue } = language
+  const { context } = await getCatalogue()
+  const { catalogue } = context
   const { rpm, temperatureC, medium, lip } = query
   const work = { rpm, temperatureC, medium, lip }
   const { fits, near } = findSeals(catalogue, { shaft, housing, width })

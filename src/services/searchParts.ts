@@ -4,7 +4,7 @@ import { readExact, suggestionsFor } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import { variantOf } from '@/core/interchange'
 import { DesignationText } from './designationText'
-import { ready, type Ready } from './language'
+import { getCatalogue, type CatalogueRuntime } from './catalogueRuntime'
 import { parse } from './parse'
 
 /** A part the palette offers; `changed` = what was changed in the text to come to it, empty for what was typed. */
@@ -23,7 +23,7 @@ const asFound = (part: Part, designation = part.base, changed = ''): FoundPart =
 })
 
 /** Listed parts whose number begins like the text, the commonest first. */
-function beginningWith(text: string, { catalogue }: Ready['language']): Part[] {
+function beginningWith(text: string, { catalogue }: CatalogueRuntime['context']): Part[] {
   const key = numberKey(text)
   return catalogue.parts
     .filter((part) => key !== '' && numberKey(part.base).startsWith(key))
@@ -36,23 +36,23 @@ function beginningWith(text: string, { catalogue }: Ready['language']): Part[] {
  */
 export async function searchParts(input: unknown, limit = 8): Promise<FoundPart[]> {
   const text = parse(DesignationText, input)
-  const { language, identifier } = await ready()
+  const { context, identifier } = await getCatalogue()
   const own = identifier.shelf && findOnShelf(identifier.shelf, text)
-  const read = readExact(text, language)
-  const listed = findPart(language.catalogue, text)
+  const read = readExact(text, context)
+  const listed = findPart(context.catalogue, text)
   const named = [
     ...(own ? [asFound(own)] : []),
     ...(listed ? [asFound(listed)] : []),
     ...(read.ok ? read.readings.map((r) => asFound(r.part, r.canonical)) : []),
-    ...beginningWith(text, language).map((part) => asFound(part)),
+    ...beginningWith(text, context).map((part) => asFound(part)),
   ]
   const seen = new Set<string>()
   const known = named.filter(({ designation }) => !seen.has(designation) && seen.add(designation))
   if (known.length > 0) return known.slice(0, limit)
-  return suggestionsFor(text, language)
+  return suggestionsFor(text, context)
     .slice(0, limit)
     .flatMap(({ designation, changed }) => {
-      const part = variantOf(designation, language)?.part
+      const part = variantOf(designation, context)?.part
       return part ? [asFound(part, designation, changed)] : []
     })
 }

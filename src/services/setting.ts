@@ -11,10 +11,10 @@ import {
   MIXING_LABELS,
   relubricationGrams,
   relubricationHours,
-  SCHOOL_LABELS,
+  PRACTICE_LABELS,
   speedFactor,
   wheelRpm,
-  type FillSchool,
+  type FillPractice,
 } from '@/core/grease'
 import { speedLimit, type Variant } from '@/core/interchange'
 import { ballRating, judgeLife, lifeProblemText, ruleOfKind, typicalRating } from '@/core/life'
@@ -22,17 +22,17 @@ import { centreAxle, clampedStack, compareDepths, judgeSpacerPair, stackUp } fro
 import type { z } from 'zod'
 import { anyPart } from './anyPart'
 import { ServiceError } from './errors'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import { notListed } from './notListed'
 import { settings } from './settings'
 import type { GreaseRequest, LifeRequest, SpacingRequest } from '@/contract/setting'
 import { type GreaseResponse, type LifeResponse, type SpacingResponse } from '@/contract/setting'
 
 async function known(designation: string): Promise<Variant> {
-  const shop = await ready()
+  const shop = await getCatalogue()
   const found = anyPart(designation, shop)
   if (found) return found
-  throw notListed(designation, shop.language)
+  throw notListed(designation, shop.context)
 }
 
 /** Spacers, stacks, axles and depths. */
@@ -89,9 +89,9 @@ export const strokesOf = (grams: number, gunGrams: number | null): number | null
 const NEVER_FULL_ABOVE = 300_000
 
 /** How the shop fills, where it does not follow the speed. */
-async function shopSchool(factor: number | null): Promise<FillSchool | undefined> {
+async function shopPractice(factor: number | null): Promise<FillPractice | undefined> {
   if (factor !== null && factor > NEVER_FULL_ABOVE) return undefined
-  switch ((await settings()).schools.grease) {
+  switch ((await settings()).practices.grease) {
     case 'full':
       return 'hubFull'
     case 'part':
@@ -134,9 +134,9 @@ function relubrication(
   }
 }
 
-/** Grease of one position: amounts, school, interval, and whether two greases mix. @throws ServiceError `notFound`, `impossible` */
+/** Grease of one position: amounts, practice, interval, and whether two greases mix. @throws ServiceError `notFound`, `impossible` */
 export async function greasePlan(asked: z.output<typeof GreaseRequest>): Promise<GreaseResponse> {
-  const { cavity, wheel, lips, thickeners, school } = asked
+  const { cavity, wheel, lips, thickeners, practice } = asked
   if (cavity && cavity.inner >= cavity.outer)
     throw new ServiceError('impossible', 'The cavity is smaller outside than inside. Check its sizes.')
   const variants = await Promise.all(asked.bearings.map(known))
@@ -147,7 +147,7 @@ export async function greasePlan(asked: z.output<typeof GreaseRequest>): Promise
   const factor = factors.length > 0 ? Math.max(...factors) : null
   const open = variants.filter((v) => !isSealed(v))
   const room = cavity && { lengthMm: cavity.length, innerMm: cavity.inner, outerMm: cavity.outer }
-  const wanted = school ?? (await shopSchool(factor))
+  const wanted = practice ?? (await shopPractice(factor))
   const fill = greaseFill(
     open.map(({ part }) => part),
     room ?? null,
@@ -165,9 +165,9 @@ export async function greasePlan(asked: z.output<typeof GreaseRequest>): Promise
   return {
     rpm: rpm === null ? null : Math.round(rpm),
     factor: factor === null ? null : Math.round(factor),
-    school: fill.school,
-    schoolText: SCHOOL_LABELS[fill.school].name,
-    when: SCHOOL_LABELS[fill.school].when,
+    practice: fill.practice,
+    practiceText: PRACTICE_LABELS[fill.practice].name,
+    when: PRACTICE_LABELS[fill.practice].when,
     bearings: variants.map((v) => {
       const freeMl = freeVolumeMl(v.part) ?? 0
       const sealed = isSealed(v)

@@ -13,7 +13,7 @@ const cases = fc.record({
       supplier: fc.constantFrom(...NAMES),
       pricePerPiece: fc.integer({ min: 1, max: 900 }),
       pack: fc.constantFrom(1, 2, 5),
-      days: fc.integer({ min: 1, max: 6 }),
+      leadTimeDays: fc.integer({ min: 1, max: 6 }),
     }),
     { minLength: 1, maxLength: 20 },
   ),
@@ -40,7 +40,7 @@ it('finds what looking at every set of suppliers finds, and every line once', as
       const best = bestBasket(lines, given, terms, dayWorth)
       expect(solved).toMatchObject({ gapPercent: 0, basket: { exact: true, missing: best.missing } })
       const { basket } = solved ?? { basket: best }
-      expect(basket.total + dayWorth * basket.days).toBe(best.total + dayWorth * best.days)
+      expect(basket.total + dayWorth * basket.leadTimeDays).toBe(best.total + dayWorth * best.leadTimeDays)
       expect(basket.picks.map(({ line }) => line).sort()).toEqual(best.picks.map(({ line }) => line).sort())
     }),
     { numRuns: 60, seed: 11 },
@@ -60,7 +60,7 @@ it('twelve suppliers and thirty lines, where looking at every set would take min
               supplier,
               pricePerPiece: 200 + ((line * 31 + s * 17) % 90),
               pack: 1 + (s % 2),
-              days: 1 + (s % 4),
+              leadTimeDays: 1 + (s % 4),
             },
           ],
     ),

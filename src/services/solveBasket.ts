@@ -33,7 +33,7 @@ export async function solveBasket(
   if (basket.picks.length + basket.missing.length < lines.length) return null
   const exact = solved.Status === 'Optimal'
   const bound = exact ? solved.ObjectiveValue : highs.solve(program.relaxed).ObjectiveValue
-  const value = basket.total + dayWorth * basket.days
+  const value = basket.total + dayWorth * basket.leadTimeDays
   return {
     basket: { ...basket, exact },
     gapPercent: exact || value === 0 ? 0 : Math.max(0, (100 * (value - bound)) / value),

@@ -8,7 +8,7 @@ import { inBackground } from './background'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
 import { noteChanges } from './history'
-import { ready } from './language'
+import { getCatalogue } from './catalogueRuntime'
 import { z } from 'zod'
 import { pageOf } from './pageOf'
 import { parse } from './parse'
@@ -114,9 +114,9 @@ export async function addItem({
   price,
   who,
 }: z.output<typeof NewStockItem>): Promise<StockItem> {
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   return db.oneChange(async () => {
-    const item = await db.placeItem({ meaning: partKeyOf(designation, language), designation, bin })
+    const item = await db.placeItem({ partKey: partKeyOf(designation, context), designation, bin })
     await db.changeItem(item.id, {
       ...(minimum !== null && { minimum }),
       ...(price !== null && { price }),
@@ -167,8 +167,11 @@ export async function changeItem(
 }
 
 /** Moves pieces. @throws ServiceError `conflict` when somebody was quicker: with what is there now */
-export async function moveItem(id: number, { once, ...move }: z.output<typeof Move>): Promise<Moved> {
-  const result = await db.moveStock(id, { ...move, once: once ?? null })
+export async function moveItem(
+  id: number,
+  { idempotencyKey, ...move }: z.output<typeof Move>,
+): Promise<Moved> {
+  const result = await db.moveStock(id, { ...move, idempotencyKey: idempotencyKey ?? null })
   if (result.ok) return { ...told(result.item), ...(result.shortened && { shortened: result.shortened }) }
   if (result.why === 'noItem') throw noItem(id)
   if (result.why === 'usedKey')
@@ -230,7 +233,7 @@ export async function importStock(bytes: Uint8Array): Promise<StockImported> {
   const list =
     bytes.byteLength > MUCH_BYTES
       ? await inBackground('readStock', bytes)
-      : readStockList(bytes, (await ready()).language)
+      : readStockList(bytes, (await getCatalogue()).context)
   await db.countRows(list.rows, 'Stock list read in')
   return { rows: list.read, counted: list.rows.length, problems: list.problems }
 }

@@ -1,5 +1,5 @@
 import 'server-only'
-import { partKeyOf, type Language } from '@/core/designation'
+import { partKeyOf, type DesignationContext } from '@/core/designation'
 import { cellsOf, guessColumns, readAmount } from '@/core/lists'
 import type { CountedRow } from '@/db'
 import { readTable } from './csv/readTable'
@@ -18,7 +18,7 @@ export interface StockList {
 }
 
 /** Reads a stock list. @throws ServiceError `unreadable`, `tooLarge` */
-export function readStockList(bytes: Uint8Array, language: Language): StockList {
+export function readStockList(bytes: Uint8Array, context: DesignationContext): StockList {
   const table = readTable(bytes, MAX_ROWS)
   const columns = guessColumns(table.header)
   if (columns.designation === undefined)
@@ -47,7 +47,7 @@ export function readStockList(bytes: Uint8Array, language: Language): StockList 
       continue
     }
     rows.push({
-      meaning: partKeyOf(designation, language),
+      partKey: partKeyOf(designation, context),
       designation,
       bin,
       ...(asked !== null && { price: asked }),

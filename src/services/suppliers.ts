@@ -141,12 +141,12 @@ export async function quotes(supplier: string, designations: readonly string[]):
 /** Sends an order; the key lets the supplier take it once however often it is sent. */
 export const sendOrder = (
   supplier: string,
-  once: string,
+  idempotencyKey: string,
   lines: readonly { designation: string; pieces: number }[],
 ): Promise<Asked<{ number: string }>> =>
   ask(`/${supplier}/orders`, z.object({ number: z.string().min(1).max(60) }), {
     body: { lines },
-    headers: { 'idempotency-key': once },
+    headers: { 'idempotency-key': idempotencyKey },
   })
 
 /** What the next delivery of an order holds. */

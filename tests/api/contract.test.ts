@@ -167,15 +167,15 @@ describe('a write that is sent again', () => {
 describe('a key inside the body, as outside programs send it', () => {
   it('is bound to its item, kind and job; case counts', async () => {
     const [a, b] = [await newItem(9), await newItem(9)]
-    const once = `once-${fresh()}`
+    const idempotencyKey = `once-${fresh()}`
     const move = (id: number, more: object) =>
-      post(`/api/stock/${id}/moves`, { kind: 'issue', pieces: 2, once, ...more })
+      post(`/api/stock/${id}/moves`, { kind: 'issue', pieces: 2, idempotencyKey, ...more })
     expect((await move(a.id, {})).status).toBe(201)
     expect((await move(a.id, {})).status).toBe(201)
     expect((await move(b.id, {})).status).toBe(422)
     expect((await move(a.id, { kind: 'receive' })).status).toBe(422)
     expect((await move(a.id, { pieces: 3 })).status).toBe(422)
-    expect((await move(b.id, { once: once.toLowerCase() })).status).toBe(201)
+    expect((await move(b.id, { idempotencyKey: idempotencyKey.toLowerCase() })).status).toBe(201)
     expect((await item(a.id)).quantity).toBe(7)
     expect((await item(b.id)).quantity).toBe(7)
   })
@@ -308,7 +308,7 @@ describe('plain input that cannot be', () => {
     [
       'POST',
       '/api/orders',
-      { once: 'order-nobody-1', picks: [{ designation: '6205', supplier: 'nobody', pieces: 1 }] },
+      { idempotencyKey: 'order-nobody-1', picks: [{ designation: '6205', supplier: 'nobody', pieces: 1 }] },
       422,
     ],
     ['POST', '/api/machines/1/merge', { into: far }, 404],

@@ -90,7 +90,7 @@ describe('fits beyond one ring', () => {
       recommended: { class: string }
       stages: { fresh: { min: number }; warm: { max: number } }
       tools: { sleeve: { insideMm: number } }
-    }>('/api/fits/check', { ...ask, use: { turning: 'outer' }, otherClass: 'N7', innerHotterK: 10 })
+    }>('/api/fits/check', { ...ask, use: { rotatingRing: 'outer' }, otherClass: 'N7', innerHotterK: 10 })
     expect(body.recommended.class).toBe('g6')
     expect(body.stages.fresh.min).toBe(5)
     expect(body.stages.warm.max).toBeCloseTo(20 - 0.8 * 2 - 4.62, 1)
@@ -157,7 +157,7 @@ describe('spacing, grease, life', () => {
   })
   it('grease: a slow wheel is packed full, a sealed bearing gets none, lithium and polyurea clash', async () => {
     const { body } = await post<{
-      school: string
+      practice: string
       bearings: { grams: number }[]
       mixing: { result: string }
     }>('/api/grease', {
@@ -165,7 +165,7 @@ describe('spacing, grease, life', () => {
       wheel: { kmh: 10, tyre: '16 in' },
       thickeners: { old: 'lithium', new: 'polyurea' },
     })
-    expect(body).toMatchObject({ school: 'hubFull', mixing: { result: 'clash' } })
+    expect(body).toMatchObject({ practice: 'hubFull', mixing: { result: 'clash' } })
     expect(body.bearings[0]?.grams).toBeGreaterThan(3)
     expect(body.bearings[1]?.grams).toBe(0)
   })
@@ -408,7 +408,7 @@ describe('the plan', () => {
         .flatMap((s) => s.steps)
         .some((s) => s.id === step)
     expect(await has('adjust.feel')).toBe(false)
-    await call('PUT', '/api/settings', { ...before.body, schools: { adjustment: 'feel' } })
+    await call('PUT', '/api/settings', { ...before.body, practices: { adjustment: 'feel' } })
     expect(await has('adjust.feel')).toBe(true)
     await call('PUT', '/api/settings', before.body)
     const { body } = await call<Plan>('GET', `/api/jobs/${id}/plan`)
@@ -554,7 +554,7 @@ const RIGHT: Record<string, object> = {
     width: 15,
     readings: [{ at: 12, depth: 'front', value: 25 }],
     hollow: 10,
-    use: { turning: 'inner', load: 'heavy' },
+    use: { rotatingRing: 'inner', load: 'heavy' },
     otherClass: 'H7',
     innerHotterK: 10,
   },
@@ -577,7 +577,7 @@ const RIGHT: Record<string, object> = {
     cavity: { length: 4, inner: 5, outer: 6 },
     lips: [42],
     rpm: 300,
-    school: 'hubFull',
+    practice: 'hubFull',
     thickeners: { old: 'lithium', new: 'clay' },
   },
   '/api/life': {

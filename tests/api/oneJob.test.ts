@@ -229,7 +229,7 @@ describe('a kit is a document', () => {
     })
     expect(slow).toBeGreaterThan(without)
     expect(Math.abs(slow - grease.body.total.grams)).toBeLessThan(1.5)
-    job = (await patch(job, { fitting: { fields: { 'grease.school': 'bearingsThird' } } })).body
+    job = (await patch(job, { fitting: { fields: { 'grease.practice': 'bearingsThird' } } })).body
     expect(await gramsOf()).toBeLessThan(without)
   })
   it('a size half typed leaves the lines as they were and says why', async () => {

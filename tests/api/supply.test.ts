@@ -25,8 +25,8 @@ interface Item {
 interface Order {
   id: number
   state: string
-  remote: string | null
-  trouble: string
+  supplierOrderNo: string | null
+  lastError: string
   supplier: string
   lines: { id: number; designation: string; quantity: number; received: number }[]
 }
@@ -42,7 +42,7 @@ interface Basket {
   }[]
   missing: string[]
   away: string[]
-  goods: number
+  subtotal: number
   freight: number
   total: number
   exact: boolean
@@ -92,8 +92,9 @@ describe('stock', () => {
 
   it('a request sent twice with one key moves once', async () => {
     const item = await add(fresh(), 5)
-    const once = `key ${fresh()}`.slice(0, 80)
-    for (let i = 0; i < 3; i++) await post(`/api/stock/${item.id}/moves`, { kind: 'issue', pieces: 2, once })
+    const idempotencyKey = `key ${fresh()}`.slice(0, 80)
+    for (let i = 0; i < 3; i++)
+      await post(`/api/stock/${item.id}/moves`, { kind: 'issue', pieces: 2, idempotencyKey })
     expect((await get<Item>(`/api/stock/${item.id}`)).body.quantity).toBe(3)
   })
 
@@ -157,8 +158,8 @@ describe('baskets and orders', () => {
       expect(pick.pieces % pick.pack).toBe(0)
       expect(pick.pieces).toBeGreaterThanOrEqual(pick.wanted)
     }
-    expect(basket.picks.reduce((sum, p) => sum + p.cost, 0)).toBeCloseTo(basket.goods, 2)
-    expect(basket.total).toBeCloseTo(basket.goods + basket.freight, 2)
+    expect(basket.picks.reduce((sum, p) => sum + p.cost, 0)).toBeCloseTo(basket.subtotal, 2)
+    expect(basket.total).toBeCloseTo(basket.subtotal + basket.freight, 2)
   })
 
   it('a supplier that is down is named and left out; the others are asked', async () => {
@@ -174,17 +175,19 @@ describe('baskets and orders', () => {
     }
   })
 
-  const place = (once: string) =>
+  const place = (idempotencyKey: string) =>
     post<{ orders: Order[] }>('/api/orders', {
-      once,
+      idempotencyKey,
       picks: basket.picks.map(({ designation, supplier, pieces }) => ({ designation, supplier, pieces })),
     })
 
   it('the same key again is the same orders', async () => {
-    const once = `order-${fresh()}`.slice(0, 60)
-    const [a, b] = [await place(once), await place(once)]
+    const idempotencyKey = `order-${fresh()}`.slice(0, 60)
+    const [a, b] = [await place(idempotencyKey), await place(idempotencyKey)]
     expect(a.status).toBe(201)
-    expect(b.body.orders.map((o) => [o.id, o.remote])).toEqual(a.body.orders.map((o) => [o.id, o.remote]))
+    expect(b.body.orders.map((o) => [o.id, o.supplierOrderNo])).toEqual(
+      a.body.orders.map((o) => [o.id, o.supplierOrderNo]),
+    )
     expect(a.body.orders.every((o) => o.state === 'sent')).toBe(true)
   })
 
@@ -194,7 +197,7 @@ describe('baskets and orders', () => {
     const { designation, supplier, pieces, price, pack } = pick
     const order = (more: object) =>
       post<Problem & { orders: Order[] }>('/api/orders', {
-        once: `order-${fresh()}`.slice(0, 60),
+        idempotencyKey: `order-${fresh()}`.slice(0, 60),
         picks: [{ designation, supplier, pieces, price, ...more }],
       })
     const dearer = await order({ price: price - 0.01 })
@@ -208,8 +211,8 @@ describe('baskets and orders', () => {
   })
 
   it('two requests with one key at once order once', async () => {
-    const once = `order-${fresh()}`.slice(0, 60)
-    const answers = await Promise.all([place(once), place(once), place(once)])
+    const idempotencyKey = `order-${fresh()}`.slice(0, 60)
+    const answers = await Promise.all([place(idempotencyKey), place(idempotencyKey), place(idempotencyKey)])
     expect(answers.map((a) => a.status)).toEqual([201, 201, 201])
     expect(new Set(answers.map((a) => a.body.orders.map((o) => o.id).join())).size).toBe(1)
   })
@@ -219,18 +222,18 @@ describe('baskets and orders', () => {
     await down(supplier, true)
     const { body } = await place(`order-${fresh()}`.slice(0, 60)).finally(() => down(supplier, false))
     const waiting = body.orders.find((o) => o.supplier === supplier)
-    expect(waiting).toMatchObject({ state: 'waiting', remote: null })
-    expect(waiting?.trouble).toMatch(/kept; send it again/)
+    expect(waiting).toMatchObject({ state: 'waiting', supplierOrderNo: null })
+    expect(waiting?.lastError).toMatch(/kept; send it again/)
     const sent = await post<Order>(`/api/orders/${waiting?.id}/send`, {})
     expect(sent.body.state).toBe('sent')
     const again = await post<Order>(`/api/orders/${waiting?.id}/send`, {})
-    expect(again.body.remote).toBe(sent.body.remote)
+    expect(again.body.supplierOrderNo).toBe(sent.body.supplierOrderNo)
     expect((await call('DELETE', `/api/orders/${waiting?.id}`)).status).toBe(409)
   })
 
   it('a delivery in parts: into the bins as it comes, never more than ordered', async () => {
     const placed = await post<{ orders: Order[] }>('/api/orders', {
-      once: `order-${fresh()}`.slice(0, 60),
+      idempotencyKey: `order-${fresh()}`.slice(0, 60),
       picks: basket.picks
         .filter(({ pack }) => 10 % pack === 0)
         .slice(0, 1)
@@ -430,7 +433,11 @@ describe('papers', () => {
   it('a number too long for one line of a label is on it whole, also where two differ at their end only', async () => {
     const name = `Hub cap with grease fitting for the outer wheel ${mark()}`
     for (const side of ['left', 'right'])
-      await post('/api/stock', { once: `${mark()}${side}label`, designation: `${name} ${side}`, quantity: 1 })
+      await post('/api/stock', {
+        idempotencyKey: `${mark()}${side}label`,
+        designation: `${name} ${side}`,
+        quantity: 1,
+      })
     const sheet = await fetch(`${ADDRESS}/api/stock-labels.pdf?q=${encodeURIComponent(name)}`)
     const text = (await paperText(sheet)).replace(/\s/g, '')
     for (const side of ['left', 'right']) expect(text).toContain(`${name}${side}`.replace(/\s/g, ''))

@@ -271,7 +271,7 @@ test('the toolbox and the way of the shop are kept and followed', async ({ page,
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('saved', { exact: true })).toBeVisible()
   await page.goto(`/jobs/${id}/plan`)
-  await expect(page.getByTestId('school').first()).toContainText('hammer and brass punch')
+  await expect(page.getByTestId('practice').first()).toContainText('hammer and brass punch')
   await page.goto('/settings')
   await pick(page, 'Getting rings out and in', /^press or puller/)
   await page.getByRole('button', { name: 'Save' }).click()

@@ -60,7 +60,7 @@ const runnable = examples.flatMap((example) => {
 
 it.each(runnable)('$file: $call', async ({ file, call, wanted }) => {
   const own = (await import(join(CORE, file))) as Record<string, unknown>
-  const names = { ...own, language: shipped }
+  const names = { ...own, context: shipped }
   expect(rounded(evaluate(call, names), wanted)).toEqual(wanted)
 })
 

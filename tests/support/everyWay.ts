@@ -12,13 +12,13 @@ export function everyWay(
   const walk = (i: number, picked: Offer[]): void => {
     const choice = choices[i]
     if (choice) return choice.forEach((o) => walk(i + 1, [...picked, o]))
-    const goods = new Map<string, number>()
+    const subtotal = new Map<string, number>()
     for (const o of picked) {
       const cost = Math.ceil((lines[o.line]?.quantity ?? 0) / o.pack) * o.pack * o.pricePerPiece
-      goods.set(o.supplier, (goods.get(o.supplier) ?? 0) + cost)
+      subtotal.set(o.supplier, (subtotal.get(o.supplier) ?? 0) + cost)
     }
-    let total = dayWorth * Math.max(...picked.map((o) => o.days))
-    for (const [supplier, sum] of goods) {
+    let total = dayWorth * Math.max(...picked.map((o) => o.leadTimeDays))
+    for (const [supplier, sum] of subtotal) {
       const t = terms.find((x) => x.supplier === supplier)
       total += sum + (t && (t.freeFrom === null || sum < t.freeFrom) ? t.freight : 0)
     }

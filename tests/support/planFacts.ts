@@ -13,7 +13,7 @@ export const NOTHING_SAID: Omit<PlanFacts, 'arrangement' | 'kit'> = {
   firstSide: '',
   nut: null,
   grease: { amount: null, reason: '', thickener: '', note: '' },
-  schools: DEFAULT_PRACTICES,
+  practices: DEFAULT_PRACTICES,
   toolbox: [],
   fittedOn: '2026-05-01',
   betweenMm: null,

@@ -22,7 +22,7 @@ const WORK = [
   optional('wet', 'true or false'),
   optional('temperatureC', 'at work, °C'),
   optional('load', 'light, normal or heavy'),
-  optional('turning', 'the ring that turns: inner or outer'),
+  optional('rotatingRing', 'the ring that turns: inner or outer'),
 ] as const
 
 const FoundPart = z.object({

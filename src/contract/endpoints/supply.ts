@@ -93,7 +93,8 @@ export const supplyEndpoints = {
     answer: 'Moves',
   },
   'POST /api/stock/{id}/moves': {
-    summary: 'Move pieces; 409 with `current` when somebody was quicker; the same `once` moves once',
+    summary:
+      'Move pieces; 409 with `current` when somebody was quicker; the same `idempotencyKey` moves once',
     input: Move,
     output: Moved,
     answer: 'Moved',
@@ -113,7 +114,7 @@ export const supplyEndpoints = {
     answer: 'Orders',
   },
   'POST /api/orders': {
-    summary: 'Order a basket; the same `once` gives the same orders',
+    summary: 'Order a basket; the same `idempotencyKey` gives the same orders',
     input: NewOrders,
     output: z.object({ orders: z.array(OrderResponse) }),
     answer: 'One order a supplier',

@@ -2,7 +2,7 @@ import { commonnessWeight, glyphs, type Family, type Glyph, type Part, type Part
 import { designationOf, writeDesignation } from './canonical'
 import { draftsOf, type Draft } from './drafts'
 import { isLost, MAX_STAMP, readExact } from './readExact'
-import { knownToken, undecodedToken, type Language, type Reading } from './reading'
+import { knownToken, undecodedToken, type DesignationContext, type Reading } from './reading'
 import { tailReader, type SuffixReading, type TailReader } from './readSuffixes'
 import { repairsOf } from './repairs'
 import { LETTERS_LIKE_DIGITS, mayBeMisread } from './lookAlikes'
@@ -46,7 +46,7 @@ interface FamilyTails {
 
 /** What is read, and how many readings of one tail are wanted. */
 interface Asked {
-  language: Language
+  context: DesignationContext
   marks: readonly Glyph[]
   text: string
   count: number
@@ -54,9 +54,9 @@ interface Asked {
 }
 
 function tailReadings({ family, end }: Draft, asked: Asked): SuffixReading[] {
-  const { language, marks, text, count, tails } = asked
+  const { context, marks, text, count, tails } = asked
   const held = tails.get(family) ?? {
-    read: tailReader(language, family, marks, text, count),
+    read: tailReader(context, family, marks, text, count),
     known: new Map<number, SuffixReading[]>(),
   }
   tails.set(family, held)
@@ -131,8 +131,8 @@ function marksBeside(
 }
 
 /** What it costs besides that some marks are misread and others are not, where the wear says so. */
-function severalCost(draft: Draft, { language, marks }: Asked, suffix: SuffixReading): number {
-  const { wear } = language
+function severalCost(draft: Draft, { context, marks }: Asked, suffix: SuffixReading): number {
+  const { wear } = context
   if (!wear?.several) return 0
   const beside = marksBeside(draft, marks, suffix).filter(({ read }) => !isLost(read))
   return wear.several(
@@ -237,25 +237,25 @@ const LOST_DASH = 0.7
 const ONE_LOST_BETWEEN_DIGITS = /^([^?*]*\d)\?(\d[^?*]*)$/
 
 /** What a text says whose one lost mark stands between digits, if that was a dash: `UC206?20`. */
-function lostDash(text: string, language: Language): Reading[] {
+function lostDash(text: string, context: DesignationContext): Reading[] {
   const [, before, behind] = ONE_LOST_BETWEEN_DIGITS.exec(text) ?? []
   if (before === undefined || behind === undefined) return []
-  const read = readExact(`${before}-${behind}`, language)
+  const read = readExact(`${before}-${behind}`, context)
   return read.ok
     ? read.readings.map((reading) => ({ ...reading, exact: false, cost: reading.cost + LOST_DASH }))
     : []
 }
 
 /** @param count readings wanted of one tail */
-function readAll(text: string, language: Language, count: number): Reading[] {
-  const exact = readExact(text, language)
+function readAll(text: string, context: DesignationContext, count: number): Reading[] {
+  const exact = readExact(text, context)
   const marks = marksOf(text)
   if (!isLegible(marks)) return []
-  const asked: Asked = { language, marks, text, count, tails: new Map() }
-  const drafts = draftsOf(language, language.catalogue.numbers, marks, { margin: LISTED_MARGIN })
+  const asked: Asked = { context, marks, text, count, tails: new Map() }
+  const drafts = draftsOf(context, context.catalogue.numbers, marks, { margin: LISTED_MARGIN })
   const guesses = [
     ...cheapestDrafts(drafts, asked).flatMap((draft) => finish(draft, asked)),
-    ...lostDash(text, language),
+    ...lostDash(text, context),
   ]
   return exact.ok ? [...exact.readings.slice(0, count * 2), ...behind(guesses, exact.readings)] : guesses
 }
@@ -283,12 +283,12 @@ function behind(guesses: readonly Reading[], exact: readonly Reading[]): Reading
  * Reads a stamped number against other numbers than those of the catalogue, such as a shop's own list.
  * @returns the cheapest reading of every part within reach
  */
-export function readAgainst(text: string, language: Language, numbers: PartNumbers): Reading[] {
+export function readAgainst(text: string, context: DesignationContext, numbers: PartNumbers): Reading[] {
   const marks = marksOf(text)
   if (!isLegible(marks)) return []
-  const asked: Asked = { language, marks, text, count: 1, tails: new Map() }
+  const asked: Asked = { context, marks, text, count: 1, tails: new Map() }
   return cheapestBy(
-    cheapestDrafts(draftsOf(language, numbers, marks, { margin: OWN_MARGIN, edits: false }), asked).flatMap(
+    cheapestDrafts(draftsOf(context, numbers, marks, { margin: OWN_MARGIN, edits: false }), asked).flatMap(
       (draft) => finish(draft, asked),
     ),
     identityOf,
@@ -303,12 +303,12 @@ const hasLost = (text: string): boolean => [...text].some(isLost)
  * @param text as read off the part, at most `MAX_STAMP` characters (longer text is cut by the caller with words)
  * @returns the cheapest reading of every part within reach, best first, none when nothing fits; confidences sum to at
  *   most 1
- * @example readAllDesignations('6205-2rs', language)[0].canonical // '6205-2RS'
+ * @example readAllDesignations('6205-2rs', context)[0].canonical // '6205-2RS'
  */
-export const readAllDesignations = (text: string, language: Language): Reading[] =>
+export const readAllDesignations = (text: string, context: DesignationContext): Reading[] =>
   withConfidence(
     // The cheapest tail is part of the cheapest reading, unless it counts how many marks were misread.
-    cheapestBy(readAll(text, language, language.wear?.several ? MAX_TAILS : 1), identityOf),
+    cheapestBy(readAll(text, context, context.wear?.several ? MAX_TAILS : 1), identityOf),
     hasLost(text),
   )
 
@@ -338,8 +338,8 @@ export function withRepairs(reading: Reading, text: string): Reading {
  * The readings worth showing: the best dozen. A tail that may be read in several ways gives its leading number several
  * readings (`DD`: contact seals in one convention, shields in another).
  */
-export function decode(text: string, language: Language): Reading[] {
-  const meanings = cheapestBy(readAll(text, language, MAX_TAILS), meaningOf)
+export function decode(text: string, context: DesignationContext): Reading[] {
+  const meanings = cheapestBy(readAll(text, context, MAX_TAILS), meaningOf)
   const parts = cheapestBy(meanings, identityOf)
   const leading = parts[0]
   if (!leading) return []

@@ -6,7 +6,7 @@ import {
   type Part,
   type PartNumbers,
 } from '../catalogue'
-import type { Language } from './reading'
+import type { DesignationContext } from './reading'
 import { leastTailCosts } from './readSuffixes'
 import { searchNumbers, type SearchRange } from './searchNumbers'
 import { startsOf, type Start } from './starts'
@@ -30,7 +30,7 @@ export interface Draft {
 const WORD = 0.3
 
 function listedDrafts(
-  { catalogue, wear }: Language,
+  { catalogue, wear }: DesignationContext,
   { index, named }: PartNumbers,
   marks: readonly Glyph[],
   { at, prefix, skipped }: Start,
@@ -53,13 +53,13 @@ function listedDrafts(
  * @param range how far to look
  */
 export function draftsOf(
-  language: Language,
+  context: DesignationContext,
   numbers: PartNumbers,
   marks: readonly Glyph[],
   range: Omit<SearchRange, 'tail' | 'wear'>,
 ): Draft[] {
-  const tail = leastTailCosts(language, marks)
-  return startsOf(language.tokens, marks).flatMap((start) =>
-    listedDrafts(language, numbers, marks, start, { ...range, tail }),
+  const tail = leastTailCosts(context, marks)
+  return startsOf(context.tokens, marks).flatMap((start) =>
+    listedDrafts(context, numbers, marks, start, { ...range, tail }),
   )
 }

@@ -1,6 +1,6 @@
 import { exactKey, findPart, isSameNumber, namesOf, type Glyph, type Part } from '../catalogue'
 import { oldStyle } from './oldStyles'
-import type { Language } from './reading'
+import type { DesignationContext } from './reading'
 import { inchInsert, matchRules } from './series/rules'
 import type { SuffixToken } from './token'
 
@@ -31,7 +31,7 @@ export function withoutHabits(marks: readonly Glyph[]): Glyph[] {
 
 const isStamped = (part: Part): boolean => part.piece !== 'hardware' && part.piece !== 'seal'
 
-function listed({ catalogue }: Language, marks: readonly Glyph[], at: number): ExactBase[] {
+function listed({ catalogue }: DesignationContext, marks: readonly Glyph[], at: number): ExactBase[] {
   const found: ExactBase[] = []
   let key = ''
   for (let end = at + 1; end <= Math.min(marks.length, at + LONGEST); end++) {
@@ -45,7 +45,7 @@ function listed({ catalogue }: Language, marks: readonly Glyph[], at: number): E
   return found
 }
 
-function byRule({ catalogue }: Language, marks: readonly Glyph[], at: number): ExactBase[] {
+function byRule({ catalogue }: DesignationContext, marks: readonly Glyph[], at: number): ExactBase[] {
   return matchRules(exactKey(marks.slice(at, at + LONGEST)), catalogue).map(({ part, length }) => ({
     part: findPart(catalogue, part.base, part.piece) ?? part,
     end: at + length,
@@ -53,7 +53,11 @@ function byRule({ catalogue }: Language, marks: readonly Glyph[], at: number): E
   }))
 }
 
-function byOldStyle({ catalogue, tokens }: Language, marks: readonly Glyph[], at: number): ExactBase[] {
+function byOldStyle(
+  { catalogue, tokens }: DesignationContext,
+  marks: readonly Glyph[],
+  at: number,
+): ExactBase[] {
   const old = oldStyle(exactKey(marks.slice(at, at + LONGEST)))
   if (!old) return []
   const part = findPart(catalogue, old.base, 'complete') ?? matchRules(old.base, catalogue)[0]?.part
@@ -71,13 +75,13 @@ function behindSeparator(marks: readonly Glyph[], at: number): number | null {
 }
 
 /** A cone with its cup or the two last digits of it, either first: the assembled set. */
-function withMate(language: Language, marks: readonly Glyph[], base: ExactBase): ExactBase[] {
-  const { catalogue } = language
+function withMate(context: DesignationContext, marks: readonly Glyph[], base: ExactBase): ExactBase[] {
+  const { catalogue } = context
   const { part, end } = base
   if (part.family !== 'tapered-inch' || (part.piece !== 'cone' && part.piece !== 'cup')) return []
   const sets = catalogue.setsOf.get(part.base) ?? []
   const next = behindSeparator(marks, end)
-  const mates = listed(language, marks, next ?? end).filter((b) => b.part.piece !== part.piece)
+  const mates = listed(context, marks, next ?? end).filter((b) => b.part.piece !== part.piece)
   const sets2 = mates.flatMap((mate) =>
     sets
       .filter(({ set }) => set && (set.cone === mate.part.base || set.cup === mate.part.base))
@@ -97,7 +101,11 @@ const sixteenthsOf = (digits: string): number =>
   digits.length < 3 ? Number(digits) : Number(digits[0]) * 16 + Number(digits.slice(1))
 
 /** An insert with its bore in sixteenths behind it, where no row gives it. */
-function withSixteenths({ catalogue }: Language, marks: readonly Glyph[], base: ExactBase): ExactBase[] {
+function withSixteenths(
+  { catalogue }: DesignationContext,
+  marks: readonly Glyph[],
+  base: ExactBase,
+): ExactBase[] {
   if (base.part.family !== 'insert') return []
   const next = behindSeparator(marks, base.end)
   if (next === null) return []
@@ -115,15 +123,12 @@ function withSixteenths({ catalogue }: Language, marks: readonly Glyph[], base: 
  * @param marks habits of typing already taken out
  * @returns longest first
  */
-export function exactBases(language: Language, marks: readonly Glyph[], at: number): ExactBase[] {
-  const alone = [...listed(language, marks, at), ...byRule(language, marks, at)]
+export function exactBases(context: DesignationContext, marks: readonly Glyph[], at: number): ExactBase[] {
+  const alone = [...listed(context, marks, at), ...byRule(context, marks, at)]
   const all = [
     ...alone,
-    ...alone.flatMap((base) => [
-      ...withMate(language, marks, base),
-      ...withSixteenths(language, marks, base),
-    ]),
-    ...byOldStyle(language, marks, at),
+    ...alone.flatMap((base) => [...withMate(context, marks, base), ...withSixteenths(context, marks, base)]),
+    ...byOldStyle(context, marks, at),
   ]
   const seen = new Set<Part | string>()
   return all

@@ -1,5 +1,5 @@
 import { findPart, type Family, type Glyph, type Part } from '../catalogue'
-import type { Language } from './reading'
+import type { DesignationContext } from './reading'
 import { readSuffixes, type SuffixPart } from './readSuffixes'
 import { readSpecialBore, type SpecialBore } from './specialBore'
 import { isWord } from './stampWords'
@@ -30,7 +30,7 @@ const TWICE = 2
 const isSeparator = (char: string | undefined): boolean => char === '/' || char === '+'
 
 interface Asked {
-  language: Language
+  context: DesignationContext
   part: Part
   marks: readonly Glyph[]
   text: string
@@ -91,8 +91,8 @@ function isTold({ key }: SuffixToken, { marks }: Asked, at: number): boolean {
 }
 
 /** Whether worn tokens would explain a whole group: then it is a damaged suffix, not a code of the maker's own. */
-function isWornSuffix({ language, part, text }: Asked, group: readonly Glyph[]): boolean {
-  const [worn] = readSuffixes(language, part.family, group, text)
+function isWornSuffix({ context, part, text }: Asked, group: readonly Glyph[]): boolean {
+  const [worn] = readSuffixes(context, part.family, group, text)
   return worn !== undefined && worn.parts.length > 0 && worn.parts.every(({ token }) => token !== null)
 }
 
@@ -132,7 +132,7 @@ const stretch = ({ marks, text }: Asked, at: number, end: number, token: SuffixT
 })
 
 const toldAt = (asked: Asked, at: number): readonly SuffixToken[] =>
-  firstTold(asked.language.tokens, asked.part.family, asked.marks[at]?.char ?? '').filter((token) =>
+  firstTold(asked.context.tokens, asked.part.family, asked.marks[at]?.char ?? '').filter((token) =>
     isTold(token, asked, at),
   )
 
@@ -149,7 +149,7 @@ function boreStep(asked: Asked, at: number): readonly Step[] {
 /** The adapter sleeve that is ordered with a tapered bore: `+H312`. */
 function sleeveStep(asked: Asked, at: number, to: number): readonly Step[] {
   const part = stretch(asked, at, to, null)
-  const sleeve = findPart(asked.language.catalogue, part.text, 'hardware')?.hardware
+  const sleeve = findPart(asked.context.catalogue, part.text, 'hardware')?.hardware
   if (sleeve?.what !== 'adapterSleeve') return NO_STEP
   const token: SuffixToken = {
     text: part.text.toUpperCase(),
@@ -252,13 +252,13 @@ const cut = ({ parts, bore }: ExactTail): string =>
  * @returns the ways to read it, cheapest first; none when some mark is not explained
  */
 export function exactTails(
-  language: Language,
+  context: DesignationContext,
   part: Part,
   marks: readonly Glyph[],
   text: string,
   from: number,
 ): ExactTail[] {
-  const read = ways({ language, part, marks, text, from }, from, 0, false, new Map())
+  const read = ways({ context, part, marks, text, from }, from, 0, false, new Map())
     .map((tail) => ({ ...tail, cost: tail.cost + toldTwice(tail) }))
     .sort(simplest)
   const [best] = read

@@ -1,6 +1,6 @@
 import { findPart, numberKey } from '../catalogue'
 import { readClean } from './readExact'
-import type { Language, Reading } from './reading'
+import type { DesignationContext, Reading } from './reading'
 
 /** What a number means: the boundary part with its options, whatever the convention that spells them. */
 export function meaningOf({ base, part, closure, clearance, tokens }: Reading): string {
@@ -22,11 +22,11 @@ export function meaningOf({ base, part, closure, clearance, tokens }: Reading): 
 
 /**
  * The same for text as it is written on a shelf: a listed part by its meaning, anything else by its letters.
- * @example partKeyOf('6205 DDU', language) === partKeyOf('6205-2RS1', language)
+ * @example partKeyOf('6205 DDU', language) === partKeyOf('6205-2RS1', context)
  */
-export function partKeyOf(text: string, language: Language): string {
-  const part = findPart(language.catalogue, text)
+export function partKeyOf(text: string, context: DesignationContext): string {
+  const part = findPart(context.catalogue, text)
   if (part && (part.piece === 'seal' || part.piece === 'hardware')) return `${part.family}:${part.base}`
-  const reading = readClean(text, language)
+  const reading = readClean(text, context)
   return reading ? meaningOf(reading) : `text:${numberKey(text)}`
 }

@@ -3,7 +3,7 @@ import { writeInch } from '../quantity'
 import { designationOf, writeDesignation } from './canonical'
 import { exactBases, withoutHabits, type ExactBase } from './exactBase'
 import { exactTails, type ExactTail } from './exactTail'
-import { knownToken, undecodedToken, type Language, type Reading, type ReadToken } from './reading'
+import { knownToken, undecodedToken, type DesignationContext, type Reading, type ReadToken } from './reading'
 import { readSizes } from './readSizes'
 import { isToldSeal, sealAsTold, sealBySizes } from './seals'
 import { INCH_BORED, withBore } from './specialBore'
@@ -66,7 +66,7 @@ function boreTokens(part: Part, { bore }: ExactTail, at: number): ReadToken[] {
   ]
 }
 
-function readingOf(parsed: Parsed, { catalogue }: Language): Reading {
+function readingOf(parsed: Parsed, { catalogue }: DesignationContext): Reading {
   const { marks, start, base, tail } = parsed
   const known = [
     ...start.prefix,
@@ -114,7 +114,7 @@ function readingOf(parsed: Parsed, { catalogue }: Language): Reading {
 }
 
 /** A whole group of the tail that is itself the number of a bearing: two numbers stand in the text. */
-function namesAnother(language: Language, { marks, tail, text }: Parsed): boolean {
+function namesAnother(context: DesignationContext, { marks, tail, text }: Parsed): boolean {
   return tail.parts.some(({ token, text: own, at }) => {
     if (token || own.length < 3) return false
     const from = marks.findIndex((mark) => mark.at === at)
@@ -122,7 +122,7 @@ function namesAnother(language: Language, { marks, tail, text }: Parsed): boolea
     return (
       from >= 0 &&
       text !== '' &&
-      exactBases(language, group, 0).some((b) => b.end === group.length && !b.part.computed)
+      exactBases(context, group, 0).some((b) => b.end === group.length && !b.part.computed)
     )
   })
 }
@@ -131,22 +131,19 @@ function namesAnother(language: Language, { marks, tail, text }: Parsed): boolea
  * Sizes as text, `17x26x5 2RS`, name the listed parts of exactly these sizes. Behind or before letters of seals,
  * `TC 29x47x7 FKM`, they name a seal, listed or not: seals are ordered by their sizes.
  */
-function bySizes(text: string, language: Language): Reading[] {
+function bySizes(text: string, context: DesignationContext): Reading[] {
   const marks = glyphs(text)
-  return startsOf(language.tokens, marks).flatMap((start) => {
+  return startsOf(context.tokens, marks).flatMap((start) => {
     const from = marks[start.at]?.at ?? 0
-    const sizes = readSizes(text.slice(from), language.catalogue)
+    const sizes = readSizes(text.slice(from), context.catalogue)
     if (!sizes) return []
     const basePlace = { from, to: from + sizes.to }
     const behind = marks.findIndex((mark) => mark.at >= basePlace.to)
     const end = behind === -1 ? marks.length : behind
     const readAs = (part: Part, cost: number): Reading[] =>
       start.prefix.every(({ families }) => families.includes(part.family))
-        ? exactTails(language, part, marks, text, end).map((tail) => {
-            const reading = readingOf(
-              { text, marks, start, base: { part, end, implied: [] }, tail },
-              language,
-            )
+        ? exactTails(context, part, marks, text, end).map((tail) => {
+            const reading = readingOf({ text, marks, start, base: { part, end, implied: [] }, tail }, context)
             return { ...reading, basePlace, cost: reading.cost + cost - COMMONER * part.commonness }
           })
         : []
@@ -161,13 +158,13 @@ function parse(
   text: string,
   marks: readonly Glyph[],
   habits: readonly Glyph[],
-  language: Language,
+  context: DesignationContext,
 ): Parsed[] {
-  return startsOf(language.tokens, marks).flatMap((start) =>
-    exactBases(language, habits, start.at)
+  return startsOf(context.tokens, marks).flatMap((start) =>
+    exactBases(context, habits, start.at)
       .filter(({ part }) => start.prefix.every((token) => token.families.includes(part.family)))
       .flatMap((base) =>
-        exactTails(language, base.part, marks, text, base.end).map((tail): Parsed => ({
+        exactTails(context, base.part, marks, text, base.end).map((tail): Parsed => ({
           text,
           marks,
           start,
@@ -208,29 +205,29 @@ const isBare = (marks: readonly Glyph[]): boolean => !marks.some(({ char }) => /
  *
  * @returns the readings, best first (a number may name two parts, a suffix may have two meanings); refused with a reason
  *   when nothing explains the text
- * @example readExact('nu 205 c3', language) // NU205/C3
+ * @example readExact('nu 205 c3', context) // NU205/C3
  */
-export function readExact(text: string, language: Language): ExactReading {
+export function readExact(text: string, context: DesignationContext): ExactReading {
   const plain = glyphs(text.slice(0, MAX_STAMP))
   if (isBare(plain)) return refuse('empty')
   if (plain.some(({ char }) => isLost(char))) {
-    const sized = bySizes(text, language)
+    const sized = bySizes(text, context)
     return sized.length > 0 ? { ok: true, readings: sized } : refuse('lostMarks')
   }
-  const sized = bySizes(text, language)
-  const asTyped = parse(text, plain, plain, language)
-  const parsed = asTyped.length > 0 ? asTyped : parse(text, plain, withoutHabits(plain), language)
+  const sized = bySizes(text, context)
+  const asTyped = parse(text, plain, plain, context)
+  const parsed = asTyped.length > 0 ? asTyped : parse(text, plain, withoutHabits(plain), context)
 
-  const single = parsed.filter((p) => !namesAnother(language, p) && !isInside(p, parsed))
+  const single = parsed.filter((p) => !namesAnother(context, p) && !isInside(p, parsed))
   if (single.length === 0 && sized.length === 0) return refuse(parsed.length > 0 ? 'twoNumbers' : 'notListed')
-  const all = [...single.map((p) => readingOf(p, language)), ...sized]
+  const all = [...single.map((p) => readingOf(p, context)), ...sized]
   const seals = sized.filter(isToldSeal)
   const readings = seals.length > 0 ? seals : all
   return { ok: true, readings: readings.sort((a, b) => a.cost - b.cost || b.base.length - a.base.length) }
 }
 
 /** The part a number names as it stands, with its options; null when some mark is not explained. */
-export function readClean(text: string, language: Language): Reading | null {
-  const read = readExact(text, language)
+export function readClean(text: string, context: DesignationContext): Reading | null {
+  const read = readExact(text, context)
   return read.ok ? (read.readings[0] ?? null) : null
 }

@@ -1,6 +1,6 @@
 import type { Family, Glyph } from '../catalogue'
 import { confusionCost, LETTERS_LIKE_DIGITS, type Wear } from './lookAlikes'
-import type { Language } from './reading'
+import type { DesignationContext } from './reading'
 import { RARER, type SuffixToken } from './token'
 
 /** A stretch of what was read: a known token or marks that mean nothing to us. */
@@ -67,22 +67,22 @@ function byFirstMark(tokens: readonly SuffixToken[], wear: Wear | undefined): To
   }
 }
 
-/** What of a language reading a tail needs. */
-type TailLanguage = Pick<Language, 'tokens' | 'wear'>
+/** What reading a tail needs to know. */
+type TailContext = Pick<DesignationContext, 'tokens' | 'wear'>
 
-const fittingTokens = new WeakMap<TailLanguage, Map<Family | 'any', Tokens>>()
+const fittingTokens = new WeakMap<TailContext, Map<Family | 'any', Tokens>>()
 
 /** Suffix tokens that a family may carry: shields and seals only where bearings are made with them. */
-function tokensOf(language: TailLanguage, family: Family | 'any'): Tokens {
-  const byFamily = fittingTokens.get(language) ?? new Map<Family | 'any', Tokens>()
-  fittingTokens.set(language, byFamily)
+function tokensOf(context: TailContext, family: Family | 'any'): Tokens {
+  const byFamily = fittingTokens.get(context) ?? new Map<Family | 'any', Tokens>()
+  fittingTokens.set(context, byFamily)
   const known = byFamily.get(family)
   if (known) return known
   const fitting = byFirstMark(
-    language.tokens.filter(
+    context.tokens.filter(
       (token) => token.where === 'suffix' && (family === 'any' || token.families.includes(family)),
     ),
-    language.wear,
+    context.wear,
   )
   byFamily.set(family, fitting)
   return fitting
@@ -208,13 +208,13 @@ export type TailReader = (from: number) => SuffixReading[]
  * @returns at least one reading a tail, cheapest first; the empty tail is read as nothing
  */
 export function tailReader(
-  language: TailLanguage,
+  context: TailContext,
   family: Family,
   marks: readonly Glyph[],
   text: string,
   count = 1,
 ): TailReader {
-  const fitting = tokensOf(language, family)
+  const fitting = tokensOf(context, family)
   const paths: Paths[] = Array.from({ length: marks.length }, () => ({ known: [], unknown: [] }))
   let done = marks.length
   const walkBackTo = (from: number): void => {
@@ -232,7 +232,7 @@ export function tailReader(
       }))
       here.known = cheapest(
         fitting(char).flatMap((token) => {
-          const own = tokenCost(token, marks, at, language.wear)
+          const own = tokenCost(token, marks, at, context.wear)
           if (own === Infinity) return []
           const { length } = token.key
           return onward(paths, marks, at + length, token, count).map(({ cost, rest }) => ({
@@ -262,24 +262,24 @@ export function tailReader(
 
 /** A tail that stands by itself; see `tailReader`. */
 export const readSuffixes = (
-  language: TailLanguage,
+  context: TailContext,
   family: Family,
   tail: readonly Glyph[],
   text: string,
   count = 1,
-): SuffixReading[] => tailReader(language, family, tail, text, count)(0)
+): SuffixReading[] => tailReader(context, family, tail, text, count)(0)
 
 /**
  * Least cost of leaving the marks from each place on to the tail, whatever the number before them is.
  * @returns one figure for every place from 0 to the number of marks, the last one 0
  */
-export function leastTailCosts(language: TailLanguage, marks: readonly Glyph[]): number[] {
-  const suffixes = tokensOf(language, 'any')
+export function leastTailCosts(context: TailContext, marks: readonly Glyph[]): number[] {
+  const suffixes = tokensOf(context, 'any')
   const least = new Array<number>(marks.length + 1).fill(0)
   for (let at = marks.length - 1; at >= 0; at--) {
     const unknown = ownCost(marks[at]?.char ?? '') + (least[at + 1] ?? 0)
     least[at] = suffixes(marks[at]?.char ?? '').reduce((cost, token) => {
-      const own = tokenCost(token, marks, at, language.wear)
+      const own = tokenCost(token, marks, at, context.wear)
       return own === Infinity ? cost : Math.min(cost, own + (least[at + token.key.length] ?? 0))
     }, unknown)
   }

@@ -66,7 +66,7 @@ export interface Reading {
   confidence: number
 }
 
-export interface Language {
+export interface DesignationContext {
   catalogue: Catalogue
   tokens: readonly SuffixToken[]
   /** how marks are misread; as stamps of used bearings usually are when left out */

@@ -3,7 +3,7 @@ import { decode } from './decode'
 import { exactBases } from './exactBase'
 import { readClean } from './readExact'
 import { sizesIn } from './readSizes'
-import type { Language, Reading } from './reading'
+import type { DesignationContext, Reading } from './reading'
 import { sealBySizes } from './seals'
 import { groupsOf } from './stampWords'
 
@@ -27,13 +27,13 @@ function changedText({ repaired, tokens }: Reading): string {
 }
 
 /** The numbers that stand side by side in a text, where each group is one of its own. */
-function severalNumbers(text: string, language: Language): Suggestion[] {
+function severalNumbers(text: string, context: DesignationContext): Suggestion[] {
   const marks = glyphs(text)
   return groupsOf(marks).flatMap(({ from, to }) => {
     const group = marks.slice(from, to)
-    const alone = exactBases(language, group, 0).some(({ end }) => end === group.length)
+    const alone = exactBases(context, group, 0).some(({ end }) => end === group.length)
     const own = text.slice(marks[from]?.at ?? 0, (marks[to - 1]?.at ?? 0) + 1)
-    const reading = alone ? readClean(own, language) : null
+    const reading = alone ? readClean(own, context) : null
     return reading ? [{ designation: reading.canonical, changed: 'one of the numbers in this text' }] : []
   })
 }
@@ -48,7 +48,7 @@ function asSeal(text: string): Suggestion[] {
 const RING = /^\s*(?:snap|retaining)?\s*(?:ring|circlip)s?\s+(\d[\d.,x×/ ]*?)\s*(?:mm|in|inch|\")?\s*$/i
 
 /** A snap ring of which the text does not say whether it sits on a shaft or in a bore. */
-function eitherRing(text: string, { catalogue }: Language): Suggestion[] {
+function eitherRing(text: string, { catalogue }: DesignationContext): Suggestion[] {
   const size = RING.exec(text)?.[1]
   if (size === undefined) return []
   return ['shaft', 'bore'].flatMap((side) => {
@@ -69,11 +69,11 @@ function leavesMost({ tokens, basePlace }: Reading): boolean {
  * Numbers that may have been meant by a text that names none as it stands.
  * @returns at most five, likeliest first; none when nothing is near
  */
-export function suggestionsFor(text: string, language: Language): Suggestion[] {
-  const [several, told] = [severalNumbers(text, language), [...asSeal(text), ...eitherRing(text, language)]]
+export function suggestionsFor(text: string, context: DesignationContext): Suggestion[] {
+  const [several, told] = [severalNumbers(text, context), [...asSeal(text), ...eitherRing(text, context)]]
   if (told.length > 0) return told
   if (several.length > 1) return several.slice(0, MOST)
-  const readings = decode(text, language)
+  const readings = decode(text, context)
   const best = readings[0]?.confidence ?? 0
   const seen = new Set<string>()
   return readings

@@ -251,13 +251,13 @@ describe('cooling', () => {
 
 describe('small bearings that go in by thumb (common practice)', () => {
   const RINGS = ['inner', 'outer'] as const
-  it.each(RINGS.flatMap((ring) => RINGS.map((turning) => [ring, turning] as const)))(
+  it.each(RINGS.flatMap((ring) => RINGS.map((rotatingRing) => [ring, rotatingRing] as const)))(
     'no %s ring is tight, whichever turns (%s), at any load',
-    (ring, turning) => {
+    (ring, rotatingRing) => {
       for (const load of ['light', 'normal', 'heavy'] as const) {
         const usual = recommendSeat({
           ring,
-          turning,
+          rotatingRing,
           load,
           byThumb: true,
           kind: 'ball',

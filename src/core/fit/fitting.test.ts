@@ -91,27 +91,27 @@ it('a tapered bore leaves more clearance than a cylindrical one of its size, as 
 describe('usual classes (common practice, handbooks)', () => {
   const ball = { kind: 'ball' as const, load: 'normal' as const, boreMm: 25 }
   it.each([
-    [{ ...ball, ring: 'inner', turning: 'inner' }, 'k5'],
-    [{ ...ball, ring: 'outer', turning: 'inner' }, 'H7'],
-    [{ ...ball, ring: 'inner', turning: 'outer' }, 'g6'],
-    [{ ...ball, ring: 'outer', turning: 'outer' }, 'N7'],
-    [{ ...ball, ring: 'outer', turning: 'outer', load: 'light' }, 'M7'],
-    [{ ...ball, ring: 'outer', turning: 'outer', load: 'heavy' }, 'P7'],
-    [{ ...ball, ring: 'outer', turning: 'outer', lightAlloy: true }, 'P7'],
-    [{ ...ball, ring: 'inner', turning: 'inner', load: 'light' }, 'j6'],
-    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'roller', boreMm: 50 }, 'm6'],
-    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'taperedInch' }, 'n6'],
-    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'hubUnit' }, 'k6'],
-    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'insert', load: 'heavy' }, 'h6'],
-    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'insert', load: 'light' }, 'h8'],
-    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'onSleeve' }, 'h9'],
-    [{ ...ball, ring: 'outer', turning: 'inner', kind: 'drawnCup' }, 'N6'],
-    [{ ...ball, ring: 'outer', turning: 'inner', kind: 'drawnCup', lightAlloy: true }, 'R6'],
-    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'drawnCup' }, 'h5'],
-    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'needleNoRing' }, 'g6'],
-    [{ ...ball, ring: 'inner', turning: 'inner', kind: 'needleCage' }, 'g6'],
-    [{ ...ball, ring: 'outer', turning: 'inner', kind: 'needleCage' }, 'G6'],
-    [{ ...ball, ring: 'outer', turning: 'inner', kind: 'thrust' }, 'H8'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner' }, 'k5'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'inner' }, 'H7'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'outer' }, 'g6'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer' }, 'N7'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer', load: 'light' }, 'M7'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer', load: 'heavy' }, 'P7'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer', lightAlloy: true }, 'P7'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', load: 'light' }, 'j6'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'roller', boreMm: 50 }, 'm6'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'taperedInch' }, 'n6'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'hubUnit' }, 'k6'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'insert', load: 'heavy' }, 'h6'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'insert', load: 'light' }, 'h8'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'onSleeve' }, 'h9'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'inner', kind: 'drawnCup' }, 'N6'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'inner', kind: 'drawnCup', lightAlloy: true }, 'R6'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'drawnCup' }, 'h5'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'needleNoRing' }, 'g6'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'needleCage' }, 'g6'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'inner', kind: 'needleCage' }, 'G6'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'inner', kind: 'thrust' }, 'H8'],
   ] as const)('%j: %s', (use, name) => expect(recommendClass(use).class).toBe(name))
   it('every class that is recommended is in the tables, on its own side', () =>
     fc.assert(
@@ -122,8 +122,8 @@ describe('usual classes (common practice, handbooks)', () => {
         fc.constantFrom(...SEAT_KINDS),
         fc.double({ min: 3, max: 400, noNaN: true }),
         fc.boolean(),
-        (ring, turning, load, kind, boreMm, lightAlloy) => {
-          const { class: name } = recommendClass({ ring, turning, load, kind, boreMm, lightAlloy })
+        (ring, rotatingRing, load, kind, boreMm, lightAlloy) => {
+          const { class: name } = recommendClass({ ring, rotatingRing, load, kind, boreMm, lightAlloy })
           expect(isShaftClass(name)).toBe(ring === 'inner')
           expect(toleranceClass(name, boreMm)).not.toBeNull()
         },

@@ -6,7 +6,7 @@ export interface SeatUse {
   ring: 'inner' | 'outer'
   kind: SeatKind
   /** the ring that turns against the direction of its load; a wheel turns the outer one */
-  turning: 'inner' | 'outer'
+  rotatingRing: 'inner' | 'outer'
   load: SeatLoad
   boreMm: number
   /** the arrangement puts it in by thumb: never pressed, whichever ring turns */
@@ -138,15 +138,15 @@ function byKind({ ring, kind, load, lightAlloy }: SeatUse): UsualClass | null {
 /**
  * The usual class of a seat: the ring that turns relative to its load is tight, the other slides (common practice,
  * handbook tables from memory).
- * @example recommendClass({ ring: 'inner', kind: 'ball', turning: 'inner', load: 'normal', boreMm: 25 }) // k5
+ * @example recommendClass({ ring: 'inner', kind: 'ball', rotatingRing: 'inner', load: 'normal', boreMm: 25 }) // k5
  */
 export function recommendClass(use: SeatUse): UsualClass {
   const own = byKind(use)
   if (own) return own
   if (use.byThumb) return BY_THUMB[use.ring]
-  const { ring, kind, turning, load, boreMm, lightAlloy } = use
+  const { ring, kind, rotatingRing, load, boreMm, lightAlloy } = use
   if (ring === 'inner') {
-    if (turning === 'outer')
+    if (rotatingRing === 'outer')
       return load === 'heavy'
         ? { class: 'h6', why: 'Stands still to its load: it slides on, with little play under heavy load.' }
         : { class: 'g6', why: 'Stands still to its load: a slide fit, so that it can be set and taken off.' }
@@ -157,7 +157,7 @@ export function recommendClass(use: SeatUse): UsualClass {
       why: `Turns against its load: tight, or it creeps and wears its shaft. ${LOAD_LABELS[load]} load, ${rolling} bearing.`,
     }
   }
-  if (turning === 'inner')
+  if (rotatingRing === 'inner')
     return load === 'heavy'
       ? { class: 'J7', why: 'Stands still to its load, but shocks would rock it: between sliding and tight.' }
       : { class: 'H7', why: 'Stands still to its load: it slides, so that the shaft can lengthen.' }

@@ -106,7 +106,7 @@ describe('how a number sits', () => {
 describe('class and clearance group together', () => {
   const seat = {
     kind: 'ball' as const,
-    turning: 'outer' as const,
+    rotatingRing: 'outer' as const,
     ring: 'outer' as const,
     load: 'normal' as const,
     boreMm: 30,
@@ -118,7 +118,7 @@ describe('class and clearance group together', () => {
     [{}, 'M7', 'C3'],
     [{ lightAlloy: true }, 'P7', 'C4'],
     [{ load: 'light' as const }, 'M7', 'C3'],
-    [{ ring: 'inner' as const, turning: 'inner' as const, boreMm: 25 }, 'k5', 'C3'],
+    [{ ring: 'inner' as const, rotatingRing: 'inner' as const, boreMm: 25 }, 'k5', 'C3'],
     [{ ring: 'inner' as const }, 'g6', 'CN'],
   ])('%j: %s with %s', (more, name, group) =>
     expect(recommendSeat({ ...seat, ...more })).toMatchObject({ class: name, clearance: group }),
@@ -133,10 +133,10 @@ describe('class and clearance group together', () => {
         fc.constantFrom('C2' as const, 'CN' as const, 'C3' as const),
         fc.integer({ min: 10, max: 100 }),
         fc.boolean(),
-        (ring, turning, load, family, clearance, boreMm, lightAlloy) => {
+        (ring, rotatingRing, load, family, clearance, boreMm, lightAlloy) => {
           const kind = family === 'cylindrical' || family === 'spherical' ? 'roller' : 'ball'
           const told = recommendSeat({
-            ...{ ring, turning, load, family, clearance, boreMm, lightAlloy, kind },
+            ...{ ring, rotatingRing, load, family, clearance, boreMm, lightAlloy, kind },
             outsideMm: boreMm * 1.4 + 20,
           })
           if (told.without !== null && told.without >= 0.02)

@@ -5,11 +5,11 @@ import { freeVolumeMl, GREASE_DENSITY, ringVolumeMl } from './freeVolume'
 const FULL_BELOW = 50_000
 const BEARING_THIRD_ABOVE = 300_000
 
-export const FILL_SCHOOLS = ['hubFull', 'bearingsFullCavityThird', 'bearingsThird'] as const
-export type FillSchool = (typeof FILL_SCHOOLS)[number]
+export const FILL_PRACTICES = ['hubFull', 'bearingsFullCavityThird', 'bearingsThird'] as const
+export type FillPractice = (typeof FILL_PRACTICES)[number]
 
-/** What each school does, and when it is right. */
-export const SCHOOL_LABELS: Record<FillSchool, { name: string; when: string }> = {
+/** What each practice does, and when it is right. */
+export const PRACTICE_LABELS: Record<FillPractice, { name: string; when: string }> = {
   hubFull: {
     name: 'hub packed full',
     when: 'Slow wheels: nothing overheats, and water finds no room. Below n·dm 50 000.',
@@ -24,7 +24,7 @@ export const SCHOOL_LABELS: Record<FillSchool, { name: string; when: string }> =
   },
 }
 
-const SHARES: Record<FillSchool, { bearing: number; cavity: number }> = {
+const SHARES: Record<FillPractice, { bearing: number; cavity: number }> = {
   hubFull: { bearing: 1, cavity: 1 },
   bearingsFullCavityThird: { bearing: 1, cavity: 1 / 3 },
   bearingsThird: { bearing: 1 / 3, cavity: 0 },
@@ -34,8 +34,8 @@ const SHARES: Record<FillSchool, { bearing: number; cavity: number }> = {
 export const speedFactor = (rpm: number, boreMm: number, outsideMm: number): number =>
   (rpm * (boreMm + outsideMm)) / 2
 
-/** The school of filling that a speed factor asks for; null speed: the cautious middle one. */
-export function schoolFor(factor: number | null): FillSchool {
+/** The practice of filling that a speed factor asks for; null speed: the cautious middle one. */
+export function practiceFor(factor: number | null): FillPractice {
   if (factor === null) return 'bearingsFullCavityThird'
   if (factor < FULL_BELOW) return 'hubFull'
   return factor > BEARING_THIRD_ABOVE ? 'bearingsThird' : 'bearingsFullCavityThird'
@@ -48,7 +48,7 @@ export interface Cavity {
 }
 
 export interface GreaseFill {
-  school: FillSchool
+  practice: FillPractice
   bearingMl: number
   cavityMl: number
   grams: number
@@ -60,18 +60,18 @@ export interface GreaseFill {
  * @param bearings complete bearings (an inch tapered set, not its cone and cup)
  * @param cavity ring-shaped space between them; null when its length is not known (then bearings only)
  * @param factor speed factor in mm/min; null when unknown
- * @param wanted the school of the shop, where it is not to follow the speed
+ * @param wanted the practice of the shop, where it is not to follow the speed
  * @returns millilitres and grams; bearings of unknown size count nothing
  */
 export function greaseFill(
   bearings: readonly Part[],
   cavity: Cavity | null,
   factor: number | null,
-  wanted?: FillSchool,
+  wanted?: FillPractice,
 ): GreaseFill {
-  const school = wanted ?? schoolFor(factor)
-  const share = SHARES[school]
+  const practice = wanted ?? practiceFor(factor)
+  const share = SHARES[practice]
   const bearingMl = bearings.reduce((sum, part) => sum + (freeVolumeMl(part) ?? 0), 0) * share.bearing
   const cavityMl = cavity ? ringVolumeMl(cavity.lengthMm, cavity.innerMm, cavity.outerMm) * share.cavity : 0
-  return { school, bearingMl, cavityMl, grams: (bearingMl + cavityMl) * GREASE_DENSITY }
+  return { practice, bearingMl, cavityMl, grams: (bearingMl + cavityMl) * GREASE_DENSITY }
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { findPart } from '../catalogue'
-import { greaseFill, schoolFor, speedFactor } from './fill'
+import { greaseFill, practiceFor, speedFactor } from './fill'
 import { freeVolumeMl, GREASE_DENSITY, ringVolumeMl } from './freeVolume'
 import { mixing, THICKENERS } from './mixing'
 import { relubricationGrams, relubricationHours, wheelRpm } from './relubrication'
@@ -24,10 +24,10 @@ it('free volume of 6205 is envelope less steel', () => {
 it('speed factor is speed times mean diameter', () => {
   // 300 a minute on dm 38.5 mm: 11 550, far below 50 000 where a full hub is harmless (common practice).
   expect(speedFactor(300, 25, 52)).toBe(11_550)
-  expect(schoolFor(11_550)).toBe('hubFull')
-  expect(schoolFor(100_000)).toBe('bearingsFullCavityThird')
-  expect(schoolFor(400_000)).toBe('bearingsThird')
-  expect(schoolFor(null)).toBe('bearingsFullCavityThird')
+  expect(practiceFor(11_550)).toBe('hubFull')
+  expect(practiceFor(100_000)).toBe('bearingsFullCavityThird')
+  expect(practiceFor(400_000)).toBe('bearingsThird')
+  expect(practiceFor(null)).toBe('bearingsFullCavityThird')
 })
 
 describe('fill', () => {

@@ -1,5 +1,12 @@
 export { cavityBetween } from './cavityBetween'
-export { greaseFill, schoolFor, speedFactor, SCHOOL_LABELS, FILL_SCHOOLS, type FillSchool } from './fill'
+export {
+  greaseFill,
+  practiceFor,
+  speedFactor,
+  PRACTICE_LABELS,
+  FILL_PRACTICES,
+  type FillPractice,
+} from './fill'
 export { freeVolumeMl, GREASE_DENSITY } from './freeVolume'
 export { lipFilmMl } from './lipFilm'
 export { mixing, MIXING_LABELS, THICKENER_LABELS, THICKENERS } from './mixing'

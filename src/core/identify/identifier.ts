@@ -1,5 +1,5 @@
 import type { Part } from '../catalogue'
-import type { Language } from '../designation'
+import type { DesignationContext } from '../designation'
 import type { Shelf } from '../shelf'
 import { featureIndexes, type FeatureIndexes } from './featureIndex'
 import {
@@ -14,7 +14,7 @@ import { shapeKey } from './weighLooks'
 
 /** The catalogue made ready for identification. */
 export interface Identifier {
-  language: Language
+  context: DesignationContext
   experience: Experience
   candidates: readonly Candidate[]
   priors: Priors
@@ -35,13 +35,13 @@ export interface ShopKnowledge {
 }
 
 export function buildIdentifier(
-  language: Language,
+  context: DesignationContext,
   { shelf = null, experience = NO_EXPERIENCE }: ShopKnowledge = {},
 ): Identifier {
-  const candidates = candidatesOf(language.catalogue.parts, experience)
+  const candidates = candidatesOf(context.catalogue.parts, experience)
   return {
     shelf: shelf && shelf.count > 0 ? shelf : null,
-    language,
+    context,
     experience,
     candidates,
     priors: logPriors(candidates),
@@ -56,7 +56,7 @@ export function withShop(
   identifier: Identifier,
   { shelf = identifier.shelf, experience = identifier.experience }: ShopKnowledge,
 ): Identifier {
-  const candidates = candidatesOf(identifier.language.catalogue.parts, experience)
+  const candidates = candidatesOf(identifier.context.catalogue.parts, experience)
   return {
     ...identifier,
     shelf: shelf && shelf.count > 0 ? shelf : null,

@@ -28,12 +28,12 @@ export const shelfAsked = ({ shelf }: Identifier, { piece }: Looks): Shelf | nul
   piece === undefined || piece === 'complete' ? shelf : null
 
 export function modelsOf(evidence: Evidence, identifier: Identifier): Models {
-  const { language, priors, places } = identifier
+  const { context, priors, places } = identifier
   const prior = priors(evidence.looks)
   const logPrior = (part: Part): number => prior[places.get(part) ?? -1] ?? -Infinity
   const shelf = shelfAsked(identifier, evidence.looks)
   const own = shelf && { shelf, logPrior: Math.log(shelfShare(shelf.count) / shelf.count) }
-  const stamps = evidence.stamps.map((stamp) => readStamp(stamp, language, logPrior, own))
+  const stamps = evidence.stamps.map((stamp) => readStamp(stamp, context, logPrior, own))
   return {
     readings: evidence.measurements.flatMap(apartReadings).map(readingModel),
     stamps,

@@ -1,5 +1,5 @@
 import { glyphs, type Catalogue, type Part } from '../catalogue'
-import { readAgainst, readAllDesignations, type Language, type Reading } from '../designation'
+import { readAgainst, readAllDesignations, type DesignationContext, type Reading } from '../designation'
 import type { Shelf } from '../shelf'
 import type { Stamp } from './evidence'
 import { logSumExp } from './logDensities'
@@ -46,14 +46,18 @@ function partsNamed({ part }: Reading, on: Stamp['on'], catalogue: Catalogue): r
 }
 
 /** Parts of a shelf that a stamp may name: their place on the shelf beside the reading. */
-function shelfReadings(text: string, language: Language, shelf: Shelf): { n: number; reading: Reading }[] {
+function shelfReadings(
+  text: string,
+  context: DesignationContext,
+  shelf: Shelf,
+): { n: number; reading: Reading }[] {
   const places = new Map<Part, number>()
   const named = (n: number) => {
     const part = shelf.part(n)
     places.set(part, n)
     return { part }
   }
-  return readAgainst(text, language, { index: shelf.numbers, named }).flatMap((reading) => {
+  return readAgainst(text, context, { index: shelf.numbers, named }).flatMap((reading) => {
     const n = places.get(reading.part)
     return n === undefined ? [] : [{ n, reading }]
   })
@@ -76,7 +80,7 @@ const sayingNothing = (stamp: Stamp): StampModel => ({
  */
 export function readStamp(
   stamp: Stamp,
-  language: Language,
+  context: DesignationContext,
   logPrior: (part: Part) => number,
   own: { shelf: Shelf; logPrior: number } | null,
 ): StampModel {
@@ -85,9 +89,9 @@ export function readStamp(
   if (legible === 0) return sayingNothing(stamp)
   const readings = new Map<Part, Reading>()
   const computed: Part[] = []
-  for (const reading of readAllDesignations(stamp.text, language)) {
+  for (const reading of readAllDesignations(stamp.text, context)) {
     if (reading.part.computed) computed.push(reading.part)
-    for (const part of partsNamed(reading, stamp.on, language.catalogue)) {
+    for (const part of partsNamed(reading, stamp.on, context.catalogue)) {
       const named = part === reading.part ? reading : { ...reading, cost: reading.cost + otherMate(reading) }
       const held = readings.get(part)
       if (!held || named.cost < held.cost) readings.set(part, named)
@@ -96,7 +100,7 @@ export function readStamp(
   const listed = logSumExp([...readings].map(([part, reading]) => logPrior(part) - reading.cost))
   const onShelf = new Map<number, number>()
   if (own)
-    for (const { n, reading } of shelfReadings(stamp.text, language, own.shelf)) {
+    for (const { n, reading } of shelfReadings(stamp.text, context, own.shelf)) {
       onShelf.set(n, -reading.cost)
       readings.set(reading.part, reading)
     }

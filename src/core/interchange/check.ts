@@ -30,7 +30,7 @@ export const differs = (
 })
 
 export const LOADS = ['light', 'normal', 'heavy'] as const
-export const TURNING = ['inner', 'outer'] as const
+export const ROTATING_RINGS = ['inner', 'outer'] as const
 
 /** Where the part works, as far as it is known. */
 export interface Application {
@@ -45,7 +45,7 @@ export interface Application {
   temperatureC?: number | undefined
   load?: (typeof LOADS)[number] | undefined
   /** the ring that turns: a wheel turns the outer one */
-  turning?: (typeof TURNING)[number] | undefined
+  rotatingRing?: (typeof ROTATING_RINGS)[number] | undefined
 }
 
 /** What is compared of an old part and the one that is to replace it; null when there is nothing to say. */

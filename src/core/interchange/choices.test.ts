@@ -122,7 +122,7 @@ describe('limits that decide', () => {
   it('without figures the word slow or fast speaks', () => {
     expect(check('speed', '6205', '6205-2RS', { speed: 'fast' })?.detail).toMatch(/check the speed limit/)
     expect(check('speed', '6205', '6205-2RS')?.detail).toMatch(/right where it turns slowly/)
-    expect(check('speed', '6205', '6205-2RS', { speed: 'fast', turning: 'outer' })?.detail).toMatch(
+    expect(check('speed', '6205', '6205-2RS', { speed: 'fast', rotatingRing: 'outer' })?.detail).toMatch(
       /road wheel/,
     )
   })

@@ -1,5 +1,5 @@
 import { familyFacts, type Family, type Part } from '../catalogue'
-import type { Closure, Language, SuffixToken, WrittenOption } from '../designation'
+import type { Closure, DesignationContext, SuffixToken, WrittenOption } from '../designation'
 import { designationOf, OPEN } from '../designation'
 import type { Application } from './check'
 import { compareVariants, VERDICTS, type Comparison } from './compareVariants'
@@ -130,16 +130,16 @@ const GREASED_FROM_MM = 15
 const SLIDING: ReadonlySet<Family> = new Set(['spherical-plain', 'rod-end'])
 
 /** The same sizes in the other designs of what slides, closed and open (common practice). */
-function otherDesigns({ part }: Variant, language: Language): Variant[] {
+function otherDesigns({ part }: Variant, context: DesignationContext): Variant[] {
   const { bore } = part.dimensions
   if (!SLIDING.has(part.family) || bore === undefined) return []
   return (bore < GREASED_FROM_MM ? ['E', 'C'] : ['ES', 'C', 'ES-2RS']).flatMap(
-    (letters) => variantOf(`${part.base}${letters}`, language) ?? [],
+    (letters) => variantOf(`${part.base}${letters}`, context) ?? [],
   )
 }
 
 /** The same sizes with a dust lip, and of the elastomers that stand more heat (common practice). */
-function otherSeals({ part }: Variant, language: Language): Variant[] {
+function otherSeals({ part }: Variant, context: DesignationContext): Variant[] {
   if (!part.seal) return []
   const { lip, material } = part.seal
   const ways = [
@@ -149,7 +149,7 @@ function otherSeals({ part }: Variant, language: Language): Variant[] {
   ].filter((way) => way.lip !== lip || way.material !== material)
   return ways.flatMap((way) => {
     const text = `${way.lip === 'double' ? 'TC' : 'SC'} ${part.base}${way.material === 'NBR' ? '' : ` ${way.material}`}`
-    return variantOf(text, language) ?? []
+    return variantOf(text, context) ?? []
   })
 }
 
@@ -161,13 +161,13 @@ function otherSeals({ part }: Variant, language: Language): Variant[] {
  */
 export function equivalentsOf(
   variant: Variant,
-  language: Language,
+  context: DesignationContext,
   application: Application = {},
 ): Equivalent[] {
-  const { tokens } = language
+  const { tokens } = context
   const closable = familyFacts(variant.part.family).traits?.includes('closable') ?? false
   if (!closable)
-    return [variant, ...otherSeals(variant, language), ...otherDesigns(variant, language)]
+    return [variant, ...otherSeals(variant, context), ...otherDesigns(variant, context)]
       .filter((to, i, all) => all.findIndex((other) => other.designation === to.designation) === i)
       .map((to) => ({
         designation: to.designation,

@@ -1,4 +1,4 @@
-export { LOADS, TURNING, type Application } from './check'
+export { LOADS, ROTATING_RINGS, type Application } from './check'
 export { speedLimit } from './checks/speed'
 export { checksOf, compareVariants, VERDICTS } from './compareVariants'
 export { equivalentsOf } from './equivalents'

@@ -76,7 +76,7 @@ describe('pairs (common practice)', () => {
     ['6205', '6205-2RS', { rpm: 12_000 }, 'not-interchangeable'],
     ['6205', '6205ZZ', { rpm: 9_000 }, 'upgrade'],
     ['6205', '6205/C3', { temperatureC: 95 }, 'upgrade'],
-    ['6205', '6205/C3', { turning: 'inner', load: 'heavy' }, 'upgrade'],
+    ['6205', '6205/C3', { rotatingRing: 'inner', load: 'heavy' }, 'upgrade'],
     ['6205/C3', '6205', { temperatureC: 95 }, 'conditional'],
     ['6205ZZ', '6205-2RS', { rpm: 500, temperatureC: 130 }, 'conditional'],
     ['MR126', 'SMR126', { wet: true, load: 'light' }, 'upgrade'],
@@ -294,7 +294,7 @@ it('two weaker closures are no gain at the face that was sealed', () => {
 it('a road wheel is a slow bearing: turns follow from speed and tyre', () => {
   expect(wheelRpm(100, 600)).toBeCloseTo(884.2, 1)
   expect(verdict('6205', '6205-2RS', { kmh: 100, tyreMm: 600 }).verdict).toBe('upgrade')
-  expect(verdict('6205', '6205-2RS', { speed: 'fast', turning: 'outer' }).verdict).toBe('upgrade')
+  expect(verdict('6205', '6205-2RS', { speed: 'fast', rotatingRing: 'outer' }).verdict).toBe('upgrade')
 })
 
 it('traps of each kind: insert and its shell, encoder, closed end, inner ring', () => {

@@ -4,7 +4,7 @@ import {
   type Cage,
   readClean,
   type Closure,
-  type Language,
+  type DesignationContext,
   type Reading,
   type SuffixToken,
   type Written,
@@ -114,13 +114,13 @@ const pairingOf = (read: Reading['tokens'], carried: readonly SuffixToken[]): st
  * The part and options a designation names as it stands; null when some mark of it is not explained. Nothing is guessed:
  * somebody orders what is named here.
  */
-export function variantOf(designation: string, language: Language): Variant | null {
-  const named = findPart(language.catalogue, designation)
+export function variantOf(designation: string, context: DesignationContext): Variant | null {
+  const named = findPart(context.catalogue, designation)
   if (named) return plainVariant(named)
-  const reading = readClean(designation, language)
+  const reading = readClean(designation, context)
   if (!reading) return null
   const { part } = reading
-  const carried = language.tokens.filter((token) =>
+  const carried = context.tokens.filter((token) =>
     reading.tokens.some((t) => t.known && t.meaning === token.meaning && t.kind === token.kind),
   )
   const values = new Map(carried.map((token) => [token.value, token.kind]))
@@ -142,7 +142,7 @@ export function variantOf(designation: string, language: Language): Variant | nu
     heat: told('heat')?.text ?? null,
     traits: [...values.keys()],
     written: reading.written,
-    ambiguous: isAmbiguous(reading, language.tokens),
+    ambiguous: isAmbiguous(reading, context.tokens),
     undecoded: reading.unknown,
   }
 }

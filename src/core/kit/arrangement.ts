@@ -110,7 +110,7 @@ export const ArrangementSnapshot = z.object({
   hub: z.string(),
   hubAfter: z.string(),
   /** which ring turns against its load: a wheel turns the outer one, a shaft the inner one */
-  turning: z.enum(['inner', 'outer']),
+  rotatingRing: z.enum(['inner', 'outer']),
   closure: z.enum(['open', 'shields', 'seals']),
   filmOnly: z.boolean(),
   thread: z.boolean(),
@@ -208,11 +208,11 @@ export function resolveArrangement(
       position: file.position,
       hub: file.hub ?? under?.hub ?? 'hub',
       hubAfter: ids.has(hubAfter) ? hubAfter : first.id,
-      turning: file.cautions
+      rotatingRing: file.cautions
         ? file.cautions.includes('turningShaft')
           ? 'inner'
           : 'outer'
-        : (under?.turning ?? 'outer'),
+        : (under?.rotatingRing ?? 'outer'),
       closure: file.closure ?? under?.closure ?? 'open',
       filmOnly: file.filmOnly ?? under?.filmOnly ?? false,
       thread: file.thread ?? under?.thread ?? false,

@@ -1,5 +1,5 @@
 import type { Part } from '../catalogue'
-import type { FillSchool } from '../grease'
+import type { FillPractice } from '../grease'
 import type { PartValue } from '../part'
 import type { Slot } from './arrangement'
 import type { Finding } from './findings'
@@ -23,7 +23,7 @@ export interface KitRequest {
   /** slot id → why a part that is always renewed is not wanted here */
   reasons?: Readonly<Record<string, string>> | undefined
   /** how the shop fills a hub; by the speed when left out */
-  greaseFill?: FillSchool | undefined
+  greaseFill?: FillPractice | undefined
   /** lines beside the places of the arrangement, such as wheel studs */
   extras?: readonly ExtraLine[] | undefined
 }

@@ -75,7 +75,7 @@ function given(slot: Slot, text: string, bench: Bench): Filled {
       'As written; not in the catalogue, so not checked.',
       { assumed: true },
     )
-  const meant = suggestionsFor(text, bench.language).map(({ designation }) => designation)
+  const meant = suggestionsFor(text, bench.context).map(({ designation }) => designation)
   const sizes = BY_SIZES[slot.role] ? ' or give its sizes, such as 20 × 35 × 9' : ''
   return gap(
     slot,

@@ -47,9 +47,9 @@ it.each([
 
 describe('rows', () => {
   const row = (cells: Parameters<typeof sortRow>[0]) => sortRow(cells, 'mm', shipped)
-  const meaning = (designation: string) => {
+  const partKey = (designation: string) => {
     const sorted = row({ designation })
-    return sorted.ok ? sorted.meaning : sorted.problem
+    return sorted.ok ? sorted.partKey : sorted.problem
   }
   it('numbers that mean the same have one meaning, whatever convention spells them (common practice)', () => {
     for (const same of [
@@ -59,7 +59,7 @@ describe('rows', () => {
       ['6804', '61804'],
       ['L44643/L44610', 'L44643-L44610'],
     ])
-      expect(new Set(same.map(meaning)).size, same.join()).toBe(1)
+      expect(new Set(same.map(partKey)).size, same.join()).toBe(1)
   })
   it('numbers that differ in an option differ in meaning', () => {
     const all = [
@@ -74,7 +74,7 @@ describe('rows', () => {
       '683',
       '6205-5/8',
     ]
-    expect(new Set(all.map(meaning)).size).toBe(all.length)
+    expect(new Set(all.map(partKey)).size).toBe(all.length)
   })
   it('a number that no plan holds is kept with its three sizes, and refused without them', () => {
     expect(row({ designation: 'WP-BUSH 7', bore: '19.3', outside: '44.4', width: '13.2' })).toMatchObject({

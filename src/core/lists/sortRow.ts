@@ -1,5 +1,5 @@
 import { numberKey, type Dimensions, type Part } from '../catalogue'
-import { meaningOf, readClean, type Language } from '../designation'
+import { meaningOf, readClean, type DesignationContext } from '../designation'
 import { lengthProblemText, readLength, toMm, writeMm, type LengthUnit } from '../quantity'
 import { readAmount } from './readAmount'
 import type { ColumnMap, ListField } from './columns'
@@ -21,7 +21,7 @@ export interface ListItem {
 
 type SortedRow =
   /** `meaning`: same meaning, same key: `6205-2RS1` and `6205 DDU` have one */
-  { ok: true; meaning: string; item: ListItem } | { ok: false; problem: string }
+  { ok: true; partKey: string; item: ListItem } | { ok: false; problem: string }
 
 /** Sizes of a list and of the plan may differ by this much before they contradict each other, mm: rounded inch sizes. */
 const SAME_MM = 0.26
@@ -85,7 +85,7 @@ function contradiction(part: Part, sizes: Sizes): string | null {
  * @param unit of sizes that state none
  * @returns the item, or words that say what to change
  */
-export function sortRow(cells: ListCells, unit: LengthUnit, language: Language): SortedRow {
+export function sortRow(cells: ListCells, unit: LengthUnit, context: DesignationContext): SortedRow {
   const designation = cells.designation ?? ''
   if (designation === '') return { ok: false, problem: 'No number in this row.' }
   if (designation.length > LONGEST_NUMBER)
@@ -100,7 +100,7 @@ export function sortRow(cells: ListCells, unit: LengthUnit, language: Language):
       price: figureOf(cells, 'price'),
       bin: (cells.bin ?? '').slice(0, LONGEST_BIN),
     }
-    const reading = readClean(designation, language)
+    const reading = readClean(designation, context)
     if (reading) {
       const problem = contradiction(reading.part, sizes)
       if (problem) return { ok: false, problem }
@@ -109,7 +109,7 @@ export function sortRow(cells: ListCells, unit: LengthUnit, language: Language):
       const { bore = null, outside = null } = reading.part.dimensions
       return {
         ok: true,
-        meaning: meaningOf(reading),
+        partKey: meaningOf(reading),
         item: {
           ...rest,
           base: reading.base,
@@ -130,7 +130,7 @@ export function sortRow(cells: ListCells, unit: LengthUnit, language: Language):
       }
     return {
       ok: true,
-      meaning: reading ? meaningOf(reading) : numberKey(designation),
+      partKey: reading ? meaningOf(reading) : numberKey(designation),
       item: { ...rest, base: null, ...sizes },
     }
   } catch (error) {

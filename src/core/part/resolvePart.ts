@@ -1,13 +1,13 @@
 import { findPart, roundMicrometre, type Family, type Part, type Piece } from '../catalogue'
-import { partKeyOf, OPEN, sizesIn, type Language } from '../designation'
+import { partKeyOf, OPEN, sizesIn, type DesignationContext } from '../designation'
 import { plainVariant, variantOf, widthOf, type Variant } from '../interchange'
 import { writeMm } from '../quantity'
 import { findOnShelf, type Shelf } from '../shelf'
 import type { KnownPart, PartValue } from './partValue'
 
-/** What the shop knows: the catalogue with its language, and the parts of its own lists. */
+/** What the shop knows: the catalogue with the tokens of its numbers, and the parts of its own lists. */
 export interface Knowledge {
-  language: Language
+  context: DesignationContext
   shelf: Shelf | null
 }
 
@@ -48,32 +48,32 @@ function inItsForm(variant: Variant): Part {
     : { ...part, dimensions: { ...part.dimensions, width } }
 }
 
-function known(variant: Variant, language: Language): PartValue {
+function known(variant: Variant, context: DesignationContext): PartValue {
   const { designation, part } = variant
   return {
     kind: !part.computed ? 'listed' : part.piece === 'seal' ? 'bySizes' : 'byRule',
     designation,
-    key: partKeyOf(designation, language),
+    key: partKeyOf(designation, context),
     part: inItsForm(variant),
     ...options(variant),
   }
 }
 
 /** A catalogue part without options, resolved. */
-export const listedPart = (part: Part, language: Language): KnownPart => ({
+export const listedPart = (part: Part, context: DesignationContext): KnownPart => ({
   kind: 'listed',
   designation: part.base,
-  key: partKeyOf(part.base, language),
+  key: partKeyOf(part.base, context),
   part,
   ...options(plainVariant(part)),
 })
 
-function ownPart(part: Part, language: Language): PartValue {
+function ownPart(part: Part, context: DesignationContext): PartValue {
   return {
     kind: 'own',
     list: part.provenance.text,
     designation: part.base,
-    key: partKeyOf(part.base, language),
+    key: partKeyOf(part.base, context),
     part,
     ...options(plainVariant(part)),
   }
@@ -141,27 +141,30 @@ export function resolvePart(text: string, knowledge: Knowledge, wanted: Wanted =
 
 /** Texts read lately: a kit asks for the same few again and again. */
 const MAX_HELD = 2000
-const lately = new WeakMap<Language, { shelf: Shelf | null; values: Map<string, PartValue | null> }>()
+const lately = new WeakMap<
+  DesignationContext,
+  { shelf: Shelf | null; values: Map<string, PartValue | null> }
+>()
 
 /** What was read with this knowledge; read anew when the shop's lists have changed. */
-function heldFor({ language, shelf }: Knowledge): Map<string, PartValue | null> {
-  const there = lately.get(language)
+function heldFor({ context, shelf }: Knowledge): Map<string, PartValue | null> {
+  const there = lately.get(context)
   if (there?.shelf === shelf) return there.values
   const values = new Map<string, PartValue | null>()
-  lately.set(language, { shelf, values })
+  lately.set(context, { shelf, values })
   return values
 }
 
-function read(text: string, { language, shelf }: Knowledge, wanted: Wanted): PartValue | null {
+function read(text: string, { context, shelf }: Knowledge, wanted: Wanted): PartValue | null {
   const trimmed = text.trim()
   const made = readMade(trimmed)
   if (made) return made
-  const named = wanted.piece && findPart(language.catalogue, trimmed, wanted.piece)
-  if (named) return known(plainVariant(named), language)
+  const named = wanted.piece && findPart(context.catalogue, trimmed, wanted.piece)
+  if (named) return known(plainVariant(named), context)
   const own = shelf && findOnShelf(shelf, trimmed)
-  const variant = variantOf(trimmed, language)
-  if (own && (!variant || variant.part.computed)) return ownPart(own, language)
-  if (variant) return known(variant, language)
+  const variant = variantOf(trimmed, context)
+  if (own && (!variant || variant.part.computed)) return ownPart(own, context)
+  if (variant) return known(variant, context)
   const sizes = wanted.bySizes && sizesIn(trimmed)
   return sizes && wanted.bySizes && sizes.to === trimmed.length ? partBySizes(sizes.mm, wanted.bySizes) : null
 }

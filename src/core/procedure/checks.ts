@@ -60,12 +60,12 @@ export function checkSteps(facts: PlanFacts): Step[] {
       code: 'threadTried',
       data: {},
     },
-    closed && { id: 'check.closures', code: 'closuresRight', data: {}, school: 'sealing' },
+    closed && { id: 'check.closures', code: 'closuresRight', data: {}, practice: 'sealing' },
     {
       id: 'check.new',
       code: 'partsCompared',
       data: { conesToo: places.some(({ slot, line }) => slot.role === 'cone' && !line.stays) },
-      school: 'reuse',
+      practice: 'reuse',
     },
   ]
   return steps.filter((step) => step !== false)

@@ -20,7 +20,7 @@ function pressedBy(facts: PlanFacts, place: Placed, fit: SeatFit, before: readon
 }
 
 /**
- * How a tight ring goes in: heat or force, by the school of the shop and by what the parts and the hub bear.
+ * How a tight ring goes in: heat or force, by the practice of the shop and by what the parts and the hub bear.
  * @param before places fitted before this one
  */
 export function driving(
@@ -32,7 +32,7 @@ export function driving(
   if (!fit) return { how: 'unknown' }
   if (!isTight(fit)) return { how: 'slides' }
   const press = pressedBy(facts, place, fit, before)
-  if (facts.schools.heat !== 'heat') return { how: 'pressed', press }
+  if (facts.practices.heat !== 'heat') return { how: 'pressed', press }
   if (!warmsHub(facts, fit))
     return fit.byHeat
       ? { how: 'heated', advice: fit.heatAdvice, sayBare: false, cools: null, press }

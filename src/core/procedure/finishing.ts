@@ -26,7 +26,7 @@ export function adjustSteps(facts: PlanFacts): Step[] {
       id: 'torque.axle',
       code: 'torqueAxle',
       data: {},
-      school: 'torque',
+      practice: 'torque',
       ...about(facts, isAxle),
     })
   return isClamped(facts) || clampsByAxle(facts)
@@ -42,23 +42,23 @@ function lockOf(facts: PlanFacts): FinishFacts['rollersSeated']['lock'] {
 
 /** A tapered pair by feel and by dial, a clamped pair by its drag. */
 function settingSteps(facts: PlanFacts): Step[] {
-  const { nut, schools, arrangement } = facts
+  const { nut, practices, arrangement } = facts
   if (isSetByCones(facts)) return [{ id: 'adjust.cones', code: 'conesSet', data: { nut } }]
   if (!isTapered(facts)) {
     const clamped = placesOf(facts).some(({ slot }) => slot.role === 'spacerTube')
-    return clamped && arrangement.turning === 'outer'
+    return clamped && arrangement.rotatingRing === 'outer'
       ? [{ id: 'adjust.clamped', code: 'clampedNothingToSet', data: { by: 'spacer' } }]
       : []
   }
   if (isClamped(facts)) return [{ id: 'adjust.clamped', code: 'clampedNothingToSet', data: { by: 'collar' } }]
-  const byFeel = schools.adjustment === 'feel'
+  const byFeel = practices.adjustment === 'feel'
   return [
     {
       id: byFeel ? 'adjust.feel' : 'adjust.seat',
       code: 'rollersSeated',
       data: { byFeel, lock: lockOf(facts) },
     },
-    { id: 'adjust.measured', code: 'playMeasured', data: { nut }, school: 'adjustment' },
+    { id: 'adjust.measured', code: 'playMeasured', data: { nut }, practice: 'adjustment' },
   ]
 }
 
@@ -95,7 +95,7 @@ const pumpedSteps = (place: Placed): Step[] =>
 export function finishSteps(facts: PlanFacts): Step[] {
   const places = placesOf(facts)
   const by = (role: SlotRole) => places.filter(({ slot }) => slot.role === role)
-  const wheel = facts.arrangement.turning === 'outer'
+  const wheel = facts.arrangement.rotatingRing === 'outer'
   const staked = by('axleNut').length > 0 && !places.some(({ slot }) => HOLDS_A_NUT.has(slot.role))
   const steps: (Step | false)[] = [
     by('threadlocker').length > 0 && {
@@ -124,7 +124,7 @@ export function finishSteps(facts: PlanFacts): Step[] {
       id: 'finish.spin',
       code: 'turned',
       data: { as: isByThumb(facts) ? 'by thumb' : wheel ? 'wheel' : 'shaft' },
-      ...(wheel && { school: 'sides' }),
+      ...(wheel && { practice: 'sides' }),
     },
     { id: 'finish.tools', code: 'toolsCounted', data: { wheel } },
   ]
@@ -134,5 +134,5 @@ export function finishSteps(facts: PlanFacts): Step[] {
 /** A wheel that took its axle along, set on the bench: back into its place, and felt again, for clamping squeezes the axle. */
 const wheelBackIn = (facts: PlanFacts): Step[] => [
   { id: 'finish.wheel', code: 'wheelBackIn', data: {} },
-  { id: 'torque.axle', code: 'torqueAxleFeltAgain', data: {}, school: 'torque', ...about(facts, isAxle) },
+  { id: 'torque.axle', code: 'torqueAxleFeltAgain', data: {}, practice: 'torque', ...about(facts, isAxle) },
 ]

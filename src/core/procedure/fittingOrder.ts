@@ -29,7 +29,7 @@ function wholeSteps(facts: PlanFacts): Ordered[] {
       code: 'carrierOn',
       data: {},
     },
-    arrangement.turning === 'inner' &&
+    arrangement.rotatingRing === 'inner' &&
       placesOf(facts).some(({ slot: { role } }) => role === 'bearing' || role === 'ballBearing') && {
         id: 'mount.shaft',
         node: MOVED.shaft,
@@ -111,6 +111,6 @@ export function mountSteps(facts: PlanFacts): Step[] {
   return steps.map((step, i): Step => ({
     ...step,
     ...(step.driven && { start: i === firstDriven ? 'full' : 'again' }),
-    ...(i === firstHeated && { school: step.school ?? 'heat' }),
+    ...(i === firstHeated && { practice: step.practice ?? 'heat' }),
   }))
 }

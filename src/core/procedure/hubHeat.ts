@@ -14,7 +14,7 @@ const inOneHub = (a: Placed, b: Placed): boolean => a.slot.carrier === b.slot.ca
 
 /** Whether a ring is heated to fit by warming the hub around it, not the bearing itself. */
 export const warmsHub = ({ arrangement }: PlanFacts, fit: SeatFit): boolean =>
-  fit.ring === 'outer' && arrangement.turning !== 'inner'
+  fit.ring === 'outer' && arrangement.rotatingRing !== 'inner'
 
 export type HubHeat =
   /** as the fit says */

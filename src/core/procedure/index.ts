@@ -5,12 +5,12 @@ export type { GreaseOf } from './steps'
 export { PLAN_SECTIONS, type Plan, type PlanFacts, type SeatFit } from './plan'
 export {
   DEFAULT_PRACTICES,
-  SCHOOL_NAMES,
-  schoolNote,
-  SCHOOLS,
-  type SchoolName,
-  type SchoolNote,
+  PRACTICE_NAMES,
+  practiceNote,
+  PRACTICES,
+  type PracticeName,
+  type PracticeNote,
   type PracticePreferences,
-} from './schools'
+} from './practices'
 export { TOOL_KINDS, TOOL_LABELS } from './tools'
 export { partsAt, type PartNow } from './partsAt'

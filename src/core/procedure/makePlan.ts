@@ -7,7 +7,7 @@ import { mountSteps } from './fittingOrder'
 import { lostSeats, openPoints } from './openPoints'
 import { SECTION_LABELS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
 import { beforeSteps, removalSteps } from './removal'
-import { schoolNote } from './schools'
+import { practiceNote } from './practices'
 import type { Step } from './steps'
 import { openText } from './texts/openTexts'
 import { stepText } from './texts/stepText'
@@ -30,7 +30,7 @@ const BUILDERS: readonly (readonly [PlanSection, (facts: PlanFacts) => Step[]])[
 const mayHeat = (facts: PlanFacts): boolean =>
   facts.stuck.inHub ||
   facts.stuck.onShaft ||
-  (facts.arrangement.turning === 'outer' &&
+  (facts.arrangement.rotatingRing === 'outer' &&
     !isInsert(facts) &&
     !isBoltOn(facts) &&
     hubPlaces(facts).length > 0)
@@ -56,11 +56,11 @@ const MOVES: Partial<Record<PlanSection, 'off' | 'on'>> = {
   finish: 'on',
 }
 
-/** A step with its text, and which school of the shop it follows. */
+/** A step with its text, and which practice of the shop it follows. */
 function written(facts: PlanFacts, section: PlanSection): (step: Step) => PlanStep {
   const moves = MOVES[section]
   return (step) => {
-    const { id, code, data, school, stop, place, blockedBy } = step
+    const { id, code, data, practice, stop, place, blockedBy } = step
     const { text, tool, caution } = stepText(step)
     return {
       id,
@@ -69,7 +69,7 @@ function written(facts: PlanFacts, section: PlanSection): (step: Step) => PlanSt
       text,
       ...(tool && { tool }),
       ...(caution && { caution }),
-      ...(school && { school: schoolNote(school, facts.schools) }),
+      ...(practice && { practice: practiceNote(practice, facts.practices) }),
       ...(stop && { stop }),
       ...(moves && { moves }),
       ...(place !== undefined && { place }),

@@ -6,7 +6,7 @@ import { MOVED } from './relations'
 
 /** A snap ring on a standing axle holds the wheel: it goes on when the wheel is there. */
 export const holdsWheel = ({ arrangement }: PlanFacts, { slot }: Placed): boolean =>
-  slot.ring === 'shaft' && arrangement.turning === 'outer'
+  slot.ring === 'shaft' && arrangement.rotatingRing === 'outer'
 
 /** Something to look at while fitting: an encoder by a paper clip, others by their note. */
 export function looked(facts: PlanFacts, place: Placed): Ordered[] {
@@ -99,7 +99,7 @@ export function hubStep(facts: PlanFacts): Ordered | null {
       data: { hub, onto: 'spindle' },
     }
   // An axle or pin that is a part of its own goes through by its own step.
-  if (has('axle', 'pin') || arrangement.turning !== 'outer' || !has('ballBearing')) return null
+  if (has('axle', 'pin') || arrangement.rotatingRing !== 'outer' || !has('ballBearing')) return null
   const frame = { id: 'mount.wheel', node: MOVED.hub }
   return has('wheelSpacer')
     ? { ...frame, order: 74, code: 'wheelIn', data: { axle: 'through' } }

@@ -47,7 +47,7 @@ function whenIn(facts: PlanFacts, place: Placed): MountingFacts['bearingIn']['wh
 
 const bearing: OnBy = (facts, place, before) => {
   const { slot } = place
-  const { hub, turning } = facts.arrangement
+  const { hub, rotatingRing } = facts.arrangement
   const order = isFirst(facts, place) ? 30 : 50
   const name = nameOf(place)
   if (slot.byThumb) return [{ ...stepAt('mount', place), order, code: 'bearingByThumb', data: { name, hub } }]
@@ -55,7 +55,7 @@ const bearing: OnBy = (facts, place, before) => {
     const drawnUp = hasOwnNut(facts, slot.id) ? null : drawnUpOf(facts, slot.id)
     return [{ ...stepAt('mount', place), order, code: 'bearingOnSleeve', data: { name, drawnUp } }]
   }
-  const onShaft = turning === 'inner'
+  const onShaft = rotatingRing === 'inner'
   const outer = fitOf(facts, slot.id, 'outer')
   const driven = driving(facts, place, isTight(outer) ? outer : fitOf(facts, slot.id, 'inner'), before)
   const rollers = onShaft ? rollersAt(facts, place) : null
@@ -103,7 +103,7 @@ const cone: OnBy = (facts, place) =>
           order: 58,
           code: 'conesPacked',
           data: { grease: facts.grease },
-          school: 'grease',
+          practice: 'grease',
         },
         { ...stepAt('mount', place), order: 60, code: 'coneIn', data: { name: nameOf(place) } },
       ]
@@ -112,7 +112,7 @@ const hubUnit: OnBy = (facts, place, before) => {
   const { slot } = place
   const unit = driving(facts, place, fitOf(facts, slot.id, 'outer'), before)
   // The hub goes into a unit full of grease: never by heat.
-  const cold = { ...facts, schools: { ...facts.schools, heat: 'cold' as const } }
+  const cold = { ...facts, practices: { ...facts.practices, heat: 'cold' as const } }
   return [
     {
       ...stepAt('mount', place),
@@ -189,7 +189,7 @@ const grease: OnBy = (facts, place) =>
           order: isInsert(facts) ? 89 : hasBalls(facts) ? 45 : 64,
           code: 'greaseIn',
           data: { grease: facts.grease },
-          school: 'grease',
+          practice: 'grease',
         },
       ]
 

@@ -1,7 +1,7 @@
 import type { Arrangement, Kit } from '../kit'
 import type { Recheck } from '../adjust'
 import type { HubAttachment } from './attachments'
-import type { SchoolNote, PracticePreferences } from './schools'
+import type { PracticeNote, PracticePreferences } from './practices'
 import type { GreaseOf, NutTurn, StepCode, Told } from './steps'
 import type { OwnTool, ToolAnswer } from './tools'
 
@@ -46,7 +46,7 @@ export interface PlanFacts {
   /** of the nut, where it is known */
   nut: NutTurn | null
   grease: GreaseOf
-  schools: PracticePreferences
+  practices: PracticePreferences
   toolbox: readonly OwnTool[]
   /** ISO date of fitting */
   fittedOn: string
@@ -67,7 +67,7 @@ export interface PlanStep {
   /** size of the tool, force or heat */
   tool?: string
   /** where practitioners differ */
-  school?: SchoolNote
+  practice?: PracticeNote
   /** it must not go on before this is settled */
   stop?: boolean
   /** it takes its part off, or puts it in */

@@ -65,7 +65,7 @@ const stillIn = (facts: PlanFacts, { slot }: Placed, order: readonly string[]): 
  * @returns null where sizes are missing or nothing is in the way; `none` where no drift leans enough
  */
 export function driftFor(facts: PlanFacts, place: Placed, order: readonly string[]): Bar | 'none' | null {
-  if (place.slot.carrier || facts.arrangement.turning === 'inner') return null
+  if (place.slot.carrier || facts.arrangement.rotatingRing === 'inner') return null
   const others = stillIn(facts, place, order)
   const guideMm = others.reduce((sum, other) => sum + (widthAt(facts, other) ?? NaN), 0)
   if (others.length === 0 || Number.isNaN(guideMm)) return null
@@ -86,11 +86,11 @@ export const axleInTheWay = (
   { slot }: Placed,
   before: readonly Placed[],
 ): boolean =>
-  arrangement.turning === 'outer' && !slot.carrier && before.some((other) => other.slot.role === 'axle')
+  arrangement.rotatingRing === 'outer' && !slot.carrier && before.some((other) => other.slot.role === 'axle')
 
 /** Whether the axle is still in when a bearing comes out: no drift and no puller goes into its bore. */
 export const axleStillIn = (facts: PlanFacts, { slot }: Placed, order: readonly string[]): boolean =>
-  facts.arrangement.turning === 'outer' &&
+  facts.arrangement.rotatingRing === 'outer' &&
   !slot.carrier &&
   placesOf(facts).some(
     (other) => other.slot.role === 'axle' && order.indexOf(other.slot.id) > order.indexOf(slot.id),

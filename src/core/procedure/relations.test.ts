@@ -167,7 +167,8 @@ const fileOf = (code: string) => {
     filmOnly: a.filmOnly,
     thread: a.thread,
     sizes: [...a.sizes],
-    cautions: a.turning === 'inner' ? (['turningShaft'] as 'turningShaft'[]) : (['wheelEnd'] as 'wheelEnd'[]),
+    cautions:
+      a.rotatingRing === 'inner' ? (['turningShaft'] as 'turningShaft'[]) : (['wheelEnd'] as 'wheelEnd'[]),
     slots: a.slots.map((slot) => ({ ...slot })),
   }
 }

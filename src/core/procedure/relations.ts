@@ -268,7 +268,7 @@ export function relationsOf(facts: PlanFacts): Relation[] {
   const hub = hubNode(facts)
   const all = isInsert(facts)
     ? insertRelations(facts)
-    : facts.arrangement.turning === 'inner'
+    : facts.arrangement.rotatingRing === 'inner'
       ? shaftRelations(facts)
       : wheelRelations(facts, hub)
   return [

@@ -104,7 +104,7 @@ const cupOut: OffBy = (facts, place, order) => ({
   code: 'cupOut',
   data: {
     name: place.line.label,
-    by: facts.schools.driving === 'press' ? { puller: 'any' } : byDrift(driftFor(facts, place, order)),
+    by: facts.practices.driving === 'press' ? { puller: 'any' } : byDrift(driftFor(facts, place, order)),
   },
   driven: true,
 })
@@ -135,8 +135,8 @@ const bearingOut: OffBy = (facts, place, order) => {
   if (slot.role === 'hubUnit')
     return { code: 'hubUnitOut', data: { name, hub: arrangement.hub }, driven: true }
   const drift = driftFor(facts, place, order)
-  const pulled = facts.schools.driving === 'press' || drift === 'none'
-  if (arrangement.turning === 'inner')
+  const pulled = facts.practices.driving === 'press' || drift === 'none'
+  if (arrangement.rotatingRing === 'inner')
     return {
       code: 'bearingOffShaft',
       data: {
@@ -295,7 +295,7 @@ export function removalSteps(facts: PlanFacts): Step[] {
         id: `removal.${node}`,
         ...told,
         ...(place !== undefined && { place }),
-        ...(first && { school: 'driving' as const }),
+        ...(first && { practice: 'driving' as const }),
       },
     ]
   })

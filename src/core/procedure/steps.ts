@@ -1,7 +1,7 @@
 import type { SlotRole } from '../kit'
 import type { HubAttachment } from './attachments'
 import type { Driven, DrawnUp, MinMax, RingPressed } from './driven'
-import type { SchoolName } from './schools'
+import type { PracticeName } from './practices'
 import type { Bar } from './tools'
 
 /** A part by its name in the kit, with its number where a new one goes in. */
@@ -215,7 +215,7 @@ export type Told<C extends StepCode = StepCode> = { [K in C]: { code: K; data: S
 export type Step = Told & {
   id: string
   /** where practitioners differ */
-  school?: SchoolName
+  practice?: PracticeName
   /** it must not go on before this is settled */
   stop?: true
   /** the place of the kit it is about */

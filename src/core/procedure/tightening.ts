@@ -67,7 +67,7 @@ function torqueStep(facts: PlanFacts, place: Placed): Step {
 
 /** A wheel clamped on a through axle that is no part of its kit: the fastener of the axle clamps its stack. */
 export const clampsByAxle = (facts: PlanFacts): boolean =>
-  facts.arrangement.turning === 'outer' &&
+  facts.arrangement.rotatingRing === 'outer' &&
   !placesOf(facts).some((place) => isFastener(place) && place.slot.role !== 'retainer') &&
   placesOf(facts).some(({ slot }) => slot.role === 'spacerTube' || slot.role === 'wheelSpacer')
 
@@ -88,6 +88,6 @@ export function torqueSteps(facts: PlanFacts, moment: Moment): { place: Placed; 
     .filter((place) => momentOf(facts, place) === moment)
     .map((place) => ({
       place,
-      step: { ...torqueStep(facts, place), ...(place === first && { school: 'torque' }) },
+      step: { ...torqueStep(facts, place), ...(place === first && { practice: 'torque' }) },
     }))
 }

@@ -5,13 +5,13 @@ import { arrangementOf, proposeKit, type KitRequest } from '../kit'
 import type { PlanFacts } from './plan'
 import { driftThrough } from './reach'
 import { pickTools, type WantedTool } from './tools'
-import { DEFAULT_PRACTICES } from './schools'
+import { DEFAULT_PRACTICES } from './practices'
 
 describe('what goes in by thumb (common practice)', () => {
   const TYPED_TIGHT = ['bearingRear', 'bearingFront'].map((slot) => ({ ...TIGHT, slot }))
   it('wants nothing that presses, heats or pulls, whatever class was typed', () => {
     for (const driving of ['press', 'hammer'] as const) {
-      const { tools } = plan('C2', C2, { fits: TYPED_TIGHT, schools: { ...DEFAULT_PRACTICES, driving } })
+      const { tools } = plan('C2', C2, { fits: TYPED_TIGHT, practices: { ...DEFAULT_PRACTICES, driving } })
       const kinds = tools.map(({ kind }) => kind)
       for (const kind of ['sleeve', 'press', 'heater', 'puller', 'blindPuller', 'brassDrift', 'receiver'])
         expect(kinds).not.toContain(kind)
@@ -91,7 +91,7 @@ describe('tools', () => {
   it('a drift of the shop serves when it is long and thin enough; one without sizes is taken as it is', () => {
     const drift = (own: object) =>
       plan('B1', B2, {
-        schools: { ...DEFAULT_PRACTICES, driving: 'hammer' },
+        practices: { ...DEFAULT_PRACTICES, driving: 'hammer' },
         toolbox: [{ kind: 'brassDrift' as const, label: 'our drift', ...own }],
       }).tools.find(({ kind }) => kind === 'brassDrift')
     // 6004-2RS either side of a spacer of 38: 12 + 38 + 40 held.
@@ -102,7 +102,7 @@ describe('tools', () => {
   })
   it('a cup is reached through the other one, where the room between is known', () => {
     const tool = (more: Partial<PlanFacts>) =>
-      stepsOf(plan('A1', A1, { schools: { ...DEFAULT_PRACTICES, driving: 'hammer' }, ...more })).find(
+      stepsOf(plan('A1', A1, { practices: { ...DEFAULT_PRACTICES, driving: 'hammer' }, ...more })).find(
         ({ id }) => id === 'removal.outerCup',
       )?.tool
     expect(tool({})).toBe('Brass drift and hammer')

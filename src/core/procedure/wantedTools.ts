@@ -51,10 +51,10 @@ function receiverFor(facts: PlanFacts, slot: string): ToolWish[] {
   ]
 }
 
-/** What takes a ring out of its hub or off its shaft, by the school of the shop. */
+/** What takes a ring out of its hub or off its shaft, by the practice of the shop. */
 function pullerOrDrift(facts: PlanFacts, place: Placed, order: readonly string[]): ToolWish {
   const drift = driftOfHub(facts, order)
-  if (facts.schools.driving === 'hammer' && driftFor(facts, place, order) !== 'none')
+  if (facts.practices.driving === 'hammer' && driftFor(facts, place, order) !== 'none')
     return {
       code: 'brassDrift',
       data: { drift: drift ?? 'any' },
@@ -62,7 +62,7 @@ function pullerOrDrift(facts: PlanFacts, place: Placed, order: readonly string[]
       ...(drift && { bar: drift }),
     }
   const bore = partAt(facts, place.slot.id)?.part.dimensions.bore
-  return facts.arrangement.turning === 'outer' &&
+  return facts.arrangement.rotatingRing === 'outer' &&
     place.slot.role !== 'cup' &&
     place.slot.role !== 'hubUnit' &&
     bore !== undefined
@@ -112,7 +112,7 @@ export function wantedTools(facts: PlanFacts): ToolWish[] {
     const kn = Math.ceil(force * PRESS_RESERVE)
     wanted.push({ code: 'press', data: { kn, rod }, kind: 'press', from: kn, to: Infinity })
   }
-  if (facts.schools.heat === 'heat' && driven.some(({ byHeat }) => byHeat))
+  if (facts.practices.heat === 'heat' && driven.some(({ byHeat }) => byHeat))
     wanted.push(
       { code: 'heater', data: {}, kind: 'heater' },
       { code: 'thermometer', data: {}, kind: 'thermometer' },
@@ -138,7 +138,7 @@ export function wantedTools(facts: PlanFacts): ToolWish[] {
     }
     if (slot.role === 'cup' || (isWholeBearing(slot.role) && slot.role !== 'insert' && !slot.byThumb))
       wanted.push(
-        ...(facts.schools.driving === 'press' && facts.arrangement.turning === 'outer'
+        ...(facts.practices.driving === 'press' && facts.arrangement.rotatingRing === 'outer'
           ? receiverFor(facts, slot.id)
           : []),
         ...(axleStillIn(facts, { slot, line }, order) || isOnSleeve(facts, slot.id)

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { A1, all, B2, D1, order, plan, stepsOf, TIGHT } from '../../../tests/support/jobCard'
 import { ARRANGEMENTS, type KitRequest } from '../kit'
 import type { PlanFacts, SeatFit } from './plan'
-import { DEFAULT_PRACTICES, SCHOOL_NAMES, schoolNote, SCHOOLS } from './schools'
+import { DEFAULT_PRACTICES, PRACTICE_NAMES, practiceNote, PRACTICES } from './practices'
 
 it('five things to look at next are named, not more', () => {
   const step = stepsOf(plan('B2', B2, { checkNext: ['A.', 'B.', 'C.', 'D.', 'E.', 'F.'] }))
@@ -123,28 +123,28 @@ describe('what is there is mentioned, what is not is not', () => {
     expect(plan('A1', { ...A1, sizes: {} }).open.join(' ')).toContain('Seal: missing'))
 })
 
-describe('schools', () => {
+describe('practices', () => {
   it('each has its way noted with when the others are right', () => {
-    for (const name of SCHOOL_NAMES) {
-      const note = schoolNote(name, DEFAULT_PRACTICES)
+    for (const name of PRACTICE_NAMES) {
+      const note = practiceNote(name, DEFAULT_PRACTICES)
       expect(note.mine, name).not.toBe('')
-      expect(note.others.length, name).toBe(Object.keys(SCHOOLS[name].ways).length - 1)
+      expect(note.others.length, name).toBe(Object.keys(PRACTICES[name].ways).length - 1)
     }
   })
   it('feel or dial: both are on the card, the chosen one last; press or hammer change the tools', () => {
     expect(
-      stepsOf(plan('A1', A1, { schools: { ...DEFAULT_PRACTICES, adjustment: 'feel' } })).map((s) => s.id),
+      stepsOf(plan('A1', A1, { practices: { ...DEFAULT_PRACTICES, adjustment: 'feel' } })).map((s) => s.id),
     ).toContain('adjust.feel')
     expect(stepsOf(plan('A1', A1)).map((s) => s.id)).not.toContain('adjust.feel')
     const kinds = (driving: 'press' | 'hammer') =>
-      plan('A1', A1, { schools: { ...DEFAULT_PRACTICES, driving } }).tools.map((t) => t.kind)
+      plan('A1', A1, { practices: { ...DEFAULT_PRACTICES, driving } }).tools.map((t) => t.kind)
     expect(kinds('press')).toContain('puller')
     expect(kinds('hammer')).toContain('brassDrift')
   })
   it('cold: no heat on the card', () => {
     const fits = [{ ...TIGHT, slot: 'innerCup' }]
     expect(all(plan('A1', A1, { fits }))).toContain('Heat the hub')
-    expect(all(plan('A1', A1, { fits, schools: { ...DEFAULT_PRACTICES, heat: 'cold' } }))).not.toContain(
+    expect(all(plan('A1', A1, { fits, practices: { ...DEFAULT_PRACTICES, heat: 'cold' } }))).not.toContain(
       'Heat the hub',
     )
   })

@@ -63,7 +63,7 @@ export function basketProgram(
           choices.length === 0
             ? []
             : [
-                `${sumOf([...choices.map((pick, i) => [pick.days, `x${line}_${i}`] as const), [-1, 'days']])} <= 0`,
+                `${sumOf([...choices.map((pick, i) => [pick.leadTimeDays, `x${line}_${i}`] as const), [-1, 'days']])} <= 0`,
               ],
         )
       : []),

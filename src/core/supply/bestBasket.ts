@@ -13,7 +13,7 @@ export interface Offer {
   /** sold in packs of so many pieces, ≥ 1 */
   pack: number
   /** until it is here */
-  days: number
+  leadTimeDays: number
 }
 
 /** What a supplier charges for sending. */
@@ -34,11 +34,11 @@ export interface Basket {
   picks: Pick[]
   /** lines nobody offers, by place */
   missing: number[]
-  goods: number
+  subtotal: number
   freight: number
   total: number
   /** until the last line is here */
-  days: number
+  leadTimeDays: number
   /** false: too many ways to look at; good, but perhaps not the best */
   exact: boolean
 }
@@ -65,9 +65,9 @@ function subtotals(picks: readonly Pick[]): Map<string, number> {
 
 function freightOf(picks: readonly Pick[], terms: ReadonlyMap<string, Terms>): number {
   return sum(
-    [...subtotals(picks)].map(([supplier, goods]) => {
+    [...subtotals(picks)].map(([supplier, subtotal]) => {
       const t = terms.get(supplier)
-      return !t || (t.freeFrom !== null && goods >= t.freeFrom) ? 0 : t.freight
+      return !t || (t.freeFrom !== null && subtotal >= t.freeFrom) ? 0 : t.freight
     }),
   )
 }
@@ -78,15 +78,15 @@ export const picksOf = (lines: readonly WantedLine[], offers: readonly Offer[]):
 
 /** What some picks come to. @param missing lines nobody offers, by place */
 export function basketOf(picks: readonly Pick[], missing: number[], terms: readonly Terms[]): Basket {
-  const goods = sum(picks.map((p) => p.cost))
+  const subtotal = sum(picks.map((p) => p.cost))
   const freight = freightOf(picks, new Map(terms.map((t) => [t.supplier, t])))
   return {
     picks: [...picks],
     missing,
-    goods,
+    subtotal,
     freight,
-    total: goods + freight,
-    days: Math.max(0, ...picks.map((p) => p.days)),
+    total: subtotal + freight,
+    leadTimeDays: Math.max(0, ...picks.map((p) => p.leadTimeDays)),
     exact: true,
   }
 }
@@ -162,19 +162,20 @@ export function bestBasket(
   const picks = picksOf(lines, offers)
   const missing = picks.flatMap((p, i) => (p.length === 0 ? [i] : []))
   const wanted = picks.filter((p) => p.length > 0)
-  if (wanted.length === 0) return { picks: [], missing, goods: 0, freight: 0, total: 0, days: 0, exact: true }
+  if (wanted.length === 0)
+    return { picks: [], missing, subtotal: 0, freight: 0, total: 0, leadTimeDays: 0, exact: true }
   let best: { picks: readonly Pick[]; score: number } | null = null
   let exact = true
-  const daysOf = (chosen: readonly Pick[]) => Math.max(...chosen.map((p) => p.days))
+  const daysOf = (chosen: readonly Pick[]) => Math.max(...chosen.map((p) => p.leadTimeDays))
   const offer = (chosen: readonly Pick[]) => {
     const score = sum(chosen.map((p) => p.cost)) + freightOf(chosen, termsBy) + dayWorth * daysOf(chosen)
     if (!best || score < best.score) best = { picks: chosen, score }
   }
   const suppliers = [...new Set(offers.map((o) => o.supplier))]
-  const limits = dayWorth > 0 ? [...new Set(offers.map((o) => o.days))] : [Infinity]
+  const limits = dayWorth > 0 ? [...new Set(offers.map((o) => o.leadTimeDays))] : [Infinity]
   const reduced = limits.flatMap((limit) =>
     subsets(suppliers).flatMap((some) => {
-      const choices = wanted.map((c) => c.filter((p) => p.days <= limit && some.includes(p.supplier)))
+      const choices = wanted.map((c) => c.filter((p) => p.leadTimeDays <= limit && some.includes(p.supplier)))
       return choices.every((c) => c.length > 0) ? [{ some, choices, limit }] : []
     }),
   )

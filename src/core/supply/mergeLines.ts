@@ -19,15 +19,15 @@ export interface KitOf {
 
 /**
  * One list over many kits: what means the same is one line.
- * @param meaning of a designation; equal meanings are one line
+ * @param keyOf the key of a designation; equal keys are one line
  * @returns bought lines only, in the order of first mention; gaps and conflicts are not bought
  */
-export function mergeLines(kits: readonly KitOf[], meaning: (designation: string) => string): MergedLine[] {
+export function mergeLines(kits: readonly KitOf[], keyOf: (designation: string) => string): MergedLine[] {
   const merged = new Map<string, MergedLine>()
   for (const { name, lines } of kits)
     for (const line of lines) {
       if (line.quantity === 0 || line.state !== 'filled') continue
-      const key = `${line.unit} ${meaning(line.designation)}`
+      const key = `${line.unit} ${keyOf(line.designation)}`
       const there = merged.get(key)
       if (!there) {
         merged.set(key, {

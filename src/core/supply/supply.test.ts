@@ -17,7 +17,7 @@ describe('best basket', () => {
           supplier,
           pricePerPiece: fc.integer({ min: 1, max: 60 }),
           pack: fc.constantFrom(1, 2, 5),
-          days: fc.integer({ min: 1, max: 6 }),
+          leadTimeDays: fc.integer({ min: 1, max: 6 }),
         }),
         { minLength: 1, maxLength: 15 },
       ),
@@ -37,7 +37,7 @@ describe('best basket', () => {
         if (given.length === 0) return
         const basket = bestBasket(lines, given, terms, dayWorth)
         expect(basket.exact).toBe(true)
-        expect(basket.total + dayWorth * basket.days).toBe(everyWay(lines, given, terms, dayWorth))
+        expect(basket.total + dayWorth * basket.leadTimeDays).toBe(everyWay(lines, given, terms, dayWorth))
         for (const pick of basket.picks)
           expect(pick.pieces).toBeGreaterThanOrEqual(lines[pick.line]?.quantity ?? 0)
         expect(basket.picks.length + basket.missing.length).toBe(lines.length)
@@ -51,7 +51,7 @@ describe('best basket', () => {
       supplier,
       pricePerPiece,
       pack: 1,
-      days: 2,
+      leadTimeDays: 2,
     })
     const lines = [
       { designation: 'x', quantity: 1 },
@@ -62,7 +62,7 @@ describe('best basket', () => {
       { supplier: 'b', freight: 5, freeFrom: null },
     ]
     const basket = bestBasket(lines, [offer(0, 'a', 10), offer(1, 'a', 10), offer(1, 'b', 9)], terms)
-    expect(basket).toMatchObject({ goods: 20, freight: 0, total: 20 })
+    expect(basket).toMatchObject({ subtotal: 20, freight: 0, total: 20 })
   })
   it('names what nobody offers', () =>
     expect(bestBasket([{ designation: 'x', quantity: 1 }], [], [])).toMatchObject({ missing: [0], total: 0 }))
@@ -96,9 +96,9 @@ describe('one list over many kits', () => {
       },
       shippedKnowledge,
     )
-  const meaning = (d: string) => partKeyOf(d, shipped)
+  const partKey = (d: string) => partKeyOf(d, shipped)
   it('a coach: four wheel ends, two different sets at each, every part times four', () => {
-    const list = mergeLines([{ name: 'Coach 1', lines: coach.lines }], meaning)
+    const list = mergeLines([{ name: 'Coach 1', lines: coach.lines }], partKey)
     for (const part of ['L68149', 'L68110', 'LM12749', 'LM12710', '42x62x8'])
       expect(list.find((l) => l.designation === part)?.quantity).toBe(4)
   })
@@ -108,7 +108,7 @@ describe('one list over many kits', () => {
         { name: 'Roller 12', lines: roller('6205-2RS', 1).lines },
         { name: 'Roller 13', lines: roller('6205DDU', 2).lines },
       ],
-      meaning,
+      partKey,
     )
     expect(list.filter((l) => l.designation.startsWith('6205'))).toMatchObject([
       {

@@ -20,6 +20,11 @@ export function repeatable(query: QueryInterface): QueryInterface {
       'select count(*) n from information_schema.columns where table_schema = database() and table_name = ? and column_name = ?',
       [table, column],
     )
+  const hasTable = (table: string) =>
+    counted(
+      'select count(*) n from information_schema.tables where table_schema = database() and table_name = ?',
+      [table],
+    )
   const hasIndex = (table: string, index: string) =>
     counted(
       'select count(*) n from information_schema.statistics where table_schema = database() and table_name = ? and index_name = ?',
@@ -32,6 +37,9 @@ export function repeatable(query: QueryInterface): QueryInterface {
     removeColumn: async (table: string, column: string): Promise<void> => {
       if (await hasColumn(table, column))
         await sequelize.query(`alter table ${quoted(table)} drop column ${quoted(column)}`)
+    },
+    renameTable: async (table: string, name: string): Promise<void> => {
+      if (await hasTable(table)) await query.renameTable(table, name)
     },
     renameColumn: async (table: string, column: string, name: string): Promise<void> => {
       if (await hasColumn(table, column))

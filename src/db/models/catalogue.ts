@@ -98,7 +98,7 @@ export function defineCatalogue(sequelize: Sequelize) {
   )
   SettingRow.init(
     { name: { type: DataTypes.STRING(60), primaryKey: true }, value: long() },
-    { sequelize, tableName: 'facts', timestamps: false },
+    { sequelize, tableName: 'app_settings', timestamps: false },
   )
   ListRow.init(
     {

@@ -13,7 +13,7 @@ export class StockItemRow extends Model<
   InferCreationAttributes<StockItemRow>
 > {
   declare id: CreationOptional<number>
-  declare meaning: string
+  declare part_key: string
   declare designation: string
   declare bin: string
   declare quantity: CreationOptional<number>
@@ -39,7 +39,7 @@ export class StockMoveRow extends Model<
   declare note: string
   declare who: string
   declare job_id: number | null
-  declare once: string | null
+  declare idempotency_key: string | null
   declare created_at: CreationOptional<Date>
 }
 
@@ -47,13 +47,13 @@ export class OrderRow extends Model<InferAttributes<OrderRow>, InferCreationAttr
   declare id: CreationOptional<number>
   declare supplier: string
   declare supplier_name: string
-  declare once: string
+  declare idempotency_key: string
   declare state: string
-  declare remote: string | null
-  declare goods: number
+  declare supplier_order_no: string | null
+  declare subtotal: number
   declare freight: number
-  declare days: number
-  declare trouble: string
+  declare lead_time_days: number
+  declare last_error: string
   declare note: string
   declare created_at: CreationOptional<Date>
   declare updated_at: CreationOptional<Date>
@@ -76,7 +76,7 @@ export function defineSupply(sequelize: Sequelize) {
   StockItemRow.init(
     {
       id: key(),
-      meaning: text(190),
+      part_key: text(190),
       designation: text(80),
       bin: text(40),
       quantity: count(),
@@ -100,7 +100,7 @@ export function defineSupply(sequelize: Sequelize) {
       note: text(200),
       who: text(60),
       job_id: DataTypes.INTEGER.UNSIGNED,
-      once: DataTypes.STRING(80),
+      idempotency_key: DataTypes.STRING(80),
       created_at: times.created_at,
     },
     { sequelize, tableName: 'stock_moves', timestamps: true, createdAt: 'created_at', updatedAt: false },
@@ -110,13 +110,13 @@ export function defineSupply(sequelize: Sequelize) {
       id: key(),
       supplier: text(40),
       supplier_name: text(80),
-      once: text(80),
+      idempotency_key: text(80),
       state: text(12),
-      remote: DataTypes.STRING(60),
-      goods: DataTypes.DECIMAL(12, 2),
+      supplier_order_no: DataTypes.STRING(60),
+      subtotal: DataTypes.DECIMAL(12, 2),
       freight: DataTypes.DECIMAL(12, 2),
-      days: count(),
-      trouble: text(300),
+      lead_time_days: count(),
+      last_error: text(300),
       note: text(200),
       ...times,
     },

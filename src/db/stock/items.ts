@@ -5,7 +5,7 @@ import { models, type StockItemRow } from '../models'
 
 export interface StockItem {
   id: number
-  meaning: string
+  partKey: string
   designation: string
   bin: string
   quantity: number
@@ -17,7 +17,7 @@ export interface StockItem {
 
 export const itemFromRow = (row: StockItemRow): StockItem => ({
   id: row.id,
-  meaning: row.meaning,
+  partKey: row.part_key,
   designation: row.designation,
   bin: row.bin,
   quantity: row.quantity,
@@ -32,13 +32,14 @@ export const itemFromRow = (row: StockItemRow): StockItem => ({
  * keeps the old one: two records are never joined without somebody looking.
  * @returns how many were changed
  */
-export async function rekeyStock(meaningOf: (designation: string) => string): Promise<number> {
+export async function rekeyStock(keyOf: (designation: string) => string): Promise<number> {
   const { StockItemRow: Items } = models()
   let changed = 0
   for (const item of await Items.findAll()) {
-    const meaning = meaningOf(item.designation)
-    if (meaning === item.meaning || (await Items.findOne({ where: { meaning, bin: item.bin } }))) continue
-    await item.update({ meaning })
+    const partKey = keyOf(item.designation)
+    if (partKey === item.part_key || (await Items.findOne({ where: { part_key: partKey, bin: item.bin } })))
+      continue
+    await item.update({ part_key: partKey })
     changed++
   }
   return changed
@@ -112,15 +113,19 @@ export async function stockItems(ids: readonly number[]): Promise<StockItem[]> {
   return ids.flatMap((id) => found.get(id) ?? [])
 }
 
-/** The item of a meaning in a bin, made when it is not there. Two at once make one. */
-export const placeItem = (item: Pick<StockItem, 'meaning' | 'designation' | 'bin'>): Promise<StockItem> =>
+/** The item of a part in a bin, made when it is not there. Two at once make one. */
+export const placeItem = ({
+  partKey,
+  designation,
+  bin,
+}: Pick<StockItem, 'partKey' | 'designation' | 'bin'>): Promise<StockItem> =>
   oneChange(async (transaction) => {
     const Items = models().StockItemRow
-    const where = { meaning: item.meaning, bin: item.bin }
+    const where = { part_key: partKey, bin }
     const there = await Items.findOne({ where })
     if (there) return itemFromRow(there)
     try {
-      return itemFromRow(await Items.create({ ...item, price: null, counted_at: null }))
+      return itemFromRow(await Items.create({ ...where, designation, price: null, counted_at: null }))
     } catch (error) {
       // A locking read sees what another has stored since this change began.
       const other =
@@ -133,9 +138,10 @@ export const placeItem = (item: Pick<StockItem, 'meaning' | 'designation' | 'bin
   })
 
 /** Where a part goes: the bin named, else the bin it lies in already, else none yet. */
-export async function itemFor(meaning: string, designation: string, bin: string): Promise<StockItem> {
-  const there = bin === '' ? await models().StockItemRow.findOne({ where: { meaning }, order: ['id'] }) : null
-  return there ? itemFromRow(there) : placeItem({ meaning, designation, bin })
+export async function itemFor(partKey: string, designation: string, bin: string): Promise<StockItem> {
+  const there =
+    bin === '' ? await models().StockItemRow.findOne({ where: { part_key: partKey }, order: ['id'] }) : null
+  return there ? itemFromRow(there) : placeItem({ partKey, designation, bin })
 }
 
 export async function changeItem(

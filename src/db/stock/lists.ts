@@ -6,7 +6,7 @@ import { moveWithin } from './moves'
 
 /** A row of a stock list: what was counted and what it costs, where it says so. */
 export interface CountedRow {
-  meaning: string
+  partKey: string
   designation: string
   bin: string
   pieces?: number
@@ -16,7 +16,7 @@ export interface CountedRow {
 /** Rows of a stock list worked on at once. */
 const ROWS_AT_ONCE = 500
 
-const placeKey = ({ meaning, bin }: Pick<CountedRow, 'meaning' | 'bin'>): string => `${meaning}\n${bin}`
+const placeKey = (partKey: string, bin: string): string => `${partKey}\n${bin}`
 
 /** The items of some rows, made where they are not there, all held until the change ends. */
 async function itemsOfRows(
@@ -25,8 +25,8 @@ async function itemsOfRows(
 ): Promise<Map<string, StockItemRow>> {
   const { StockItemRow: Items } = models()
   await Items.bulkCreate(
-    rows.map(({ meaning, designation, bin }) => ({
-      meaning,
+    rows.map(({ partKey, designation, bin }) => ({
+      part_key: partKey,
       designation,
       bin,
       price: null,
@@ -35,12 +35,12 @@ async function itemsOfRows(
     { ignoreDuplicates: true, transaction },
   )
   const found = await Items.findAll({
-    where: { meaning: rows.map(({ meaning }) => meaning) },
+    where: { part_key: rows.map(({ partKey }) => partKey) },
     order: ['id'],
     transaction,
     lock: transaction.LOCK.UPDATE,
   })
-  return new Map(found.map((item) => [placeKey(item), item]))
+  return new Map(found.map((item) => [placeKey(item.part_key, item.bin), item]))
 }
 
 /** Takes over what a stock list says, every row or none: a quantity is a count, a price is the price. */
@@ -62,7 +62,7 @@ export const countRows = (rows: readonly CountedRow[], note: string): Promise<vo
       const moves: CreationAttributes<StockMoveRow>[] = []
       const changed = new Set<StockItemRow>()
       for (const row of some) {
-        const item = items.get(placeKey(row))
+        const item = items.get(placeKey(row.partKey, row.bin))
         if (!item) throw new Error(`stock list: ${row.designation} has no item after it was made`)
         if (row.price !== undefined) item.price = row.price
         if (row.pieces !== undefined && reserved.has(item.id)) {
@@ -88,7 +88,7 @@ export const countRows = (rows: readonly CountedRow[], note: string): Promise<vo
           note,
           who: '',
           job_id: null,
-          once: null,
+          idempotency_key: null,
         })
         item.set({ quantity, reserved: left, counted_at: new Date() })
       }

@@ -26,7 +26,7 @@ export interface NewMove {
   who: string
   jobId?: number | null
   /** a repeated request with the same key is one move */
-  once?: string | null
+  idempotencyKey?: string | null
 }
 
 export type MoveResult =
@@ -117,7 +117,7 @@ async function shorten(
         note: 'Fewer counted than reserved',
         who: actorOr(who),
         job_id: jobId,
-        once: null,
+        idempotency_key: null,
       },
       { transaction },
     )
@@ -135,8 +135,12 @@ export async function moveWithin(
   const row = await Items.findByPk(itemId, { transaction, lock: transaction.LOCK.UPDATE })
   if (!row) return { ok: false, why: 'noItem' }
   const jobId = move.jobId ?? null
-  const before = move.once
-    ? await Moves.findOne({ where: { once: move.once }, transaction, lock: transaction.LOCK.UPDATE })
+  const before = move.idempotencyKey
+    ? await Moves.findOne({
+        where: { idempotency_key: move.idempotencyKey },
+        transaction,
+        lock: transaction.LOCK.UPDATE,
+      })
     : null
   if (before) {
     const same =
@@ -170,7 +174,7 @@ export async function moveWithin(
       note: move.note,
       who: actorOr(move.who),
       job_id: jobId,
-      once: move.once ?? null,
+      idempotency_key: move.idempotencyKey ?? null,
     },
     { transaction },
   )
@@ -183,7 +187,7 @@ export async function moveStock(itemId: number, move: NewMove): Promise<MoveResu
   try {
     return await change()
   } catch (error) {
-    if (!move.once || !(error instanceof UniqueConstraintError)) throw error
+    if (!move.idempotencyKey || !(error instanceof UniqueConstraintError)) throw error
     // The same key moved another item at the same moment: now it is there to be seen.
     return change()
   }

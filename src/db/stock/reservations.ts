@@ -6,7 +6,7 @@ import { moveWithin } from './moves'
 
 /** A part a job wants: what it means, and how many. */
 export interface WantedPart {
-  meaning: string
+  partKey: string
   quantity: number
 }
 
@@ -21,12 +21,12 @@ async function reservedFor(jobId: number, transaction?: Transaction): Promise<Ma
 
 /** What lies in the bins of some parts, and what of it one job holds. */
 export async function stockOf(
-  meanings: readonly string[],
+  partKeys: readonly string[],
   jobId: number | null,
 ): Promise<(StockItem & { held: number })[]> {
-  if (meanings.length === 0) return []
+  if (partKeys.length === 0) return []
   const [rows, held] = await Promise.all([
-    models().StockItemRow.findAll({ where: { meaning: [...meanings] }, order: ['bin', 'designation'] }),
+    models().StockItemRow.findAll({ where: { part_key: [...partKeys] }, order: ['bin', 'designation'] }),
     jobId === null ? new Map<number, number>() : reservedFor(jobId),
   ])
   return rows.map((row) => ({ ...itemFromRow(row), held: held.get(row.id) ?? 0 }))
@@ -62,15 +62,15 @@ export async function reserveForJob(
     const held = await reservedFor(jobId, transaction)
     // Always in one order, so that two jobs never wait for each other.
     const items = await Items.findAll({
-      where: { meaning: wanted.map(({ meaning }) => meaning) },
+      where: { part_key: wanted.map(({ partKey }) => partKey) },
       order: ['id'],
       transaction,
       lock: transaction.LOCK.UPDATE,
     })
     const reserved: { item: StockItem; pieces: number }[] = []
     const open: number[] = []
-    for (const { meaning, quantity } of wanted) {
-      const bins = items.filter((item) => item.meaning === meaning)
+    for (const { partKey, quantity } of wanted) {
+      const bins = items.filter((item) => item.part_key === partKey)
       let left = quantity - bins.reduce((sum, item) => sum + (held.get(item.id) ?? 0), 0)
       for (const { id, quantity: there, reserved: taken } of bins) {
         const pieces = Math.min(left, there - taken)

@@ -34,7 +34,7 @@ const NEW = emptyFile()
 export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }) {
   const [all, setAll] = useState(initial)
   const [saved, setSaved] = useState('')
-  const [trouble, setTrouble] = useState('')
+  const [error, setError] = useState('')
   const refresh = async (): Promise<void> => setAll((await call('GET /api/arrangements')).arrangements)
   const { submit, form, message, isDirty, discard, ...fields } = useSentForm<ArrangementFile>({
     blank: NEW,
@@ -63,7 +63,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
   /** Another one is worked on; what was not saved can be taken up again. */
   const open = (next: ArrangementFile): void => {
     const was = form.getValues()
-    setTrouble('')
+    setError('')
     form.reset(next)
     if (isDirty)
       void notifyDone(`Changes of ${was.code || 'the new arrangement'} not saved`, () => {
@@ -75,10 +75,10 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
     work
       .then(refresh)
       .then(() => {
-        setTrouble('')
+        setError('')
         setSaved(done)
       })
-      .catch((error: unknown) => setTrouble(errorMessage(error)))
+      .catch((error: unknown) => setError(errorMessage(error)))
   }
   const readIn = (chosen: File): void => {
     chosen
@@ -91,7 +91,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
         return refresh()
       })
       .catch((error: unknown) =>
-        setTrouble(
+        setError(
           error instanceof SyntaxError ? 'This is no JSON. Choose a file saved here.' : errorMessage(error),
         ),
       )
@@ -122,7 +122,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                   <span className="number">{a.code}</span> {a.title}
                 </span>
                 <span className="block text-caption font-normal text-ink3">
-                  {a.trouble || `${a.own ? 'own' : 'ships'}, ${a.places.length} places`}
+                  {a.error || `${a.own ? 'own' : 'ships'}, ${a.places.length} places`}
                 </span>
               </button>
             ))}
@@ -131,7 +131,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
         <form
           className="min-h-0 overflow-auto px-6 py-4"
           onSubmit={(e) => {
-            setTrouble('')
+            setError('')
             void submit(e)
           }}
         >
@@ -142,7 +142,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
             Start from one that is nearly right; add what this machine has more, and take away what it has
             not. The same checks hold for it.
           </p>
-          <FormMessage message={trouble || message} />
+          <FormMessage message={error || message} />
           <div className="fields mb-3 [--field-width:12rem] lg:grid-cols-[130px_minmax(0,1fr)_150px_150px]">
             <FormField
               of={fields}
@@ -200,7 +200,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
           <PlaceRows
             slots={file.slots}
             base={under.filter((s) => !file.drop.includes(s.id))}
-            troubleOf={(place, field) => fields.troubleOf(`slots.${place}.${field}` as Path<ArrangementFile>)}
+            errorOf={(place, field) => fields.errorOf(`slots.${place}.${field}` as Path<ArrangementFile>)}
             onChange={(slots) => change({ slots })}
           />
           <SaveButtons isDirty={isDirty} discard={discard} className="mt-4">

@@ -12,12 +12,12 @@ export interface Props {
   /** places of the arrangement it is based on that are not dropped */
   base: readonly { id: string; label: string }[]
   /** what the server wants changed in a field of a place; empty = nothing */
-  troubleOf: (place: number, field: string) => string
+  errorOf: (place: number, field: string) => string
   onChange: (slots: Row[]) => void
 }
 
 /** Added places, as they are written: dragged, moved, changed, taken away. */
-export function PlaceList({ slots, base, troubleOf, onChange }: Props) {
+export function PlaceList({ slots, base, errorOf, onChange }: Props) {
   const baseIds = base.map(({ id }) => id)
   const order = placesInOrder(baseIds, slots)
   const after = [...base, ...slots.filter(({ id }) => !baseIds.includes(id))]
@@ -41,7 +41,7 @@ export function PlaceList({ slots, base, troubleOf, onChange }: Props) {
           slot={slot}
           index={i}
           after={after}
-          troubleOf={(field) => troubleOf(i, field)}
+          errorOf={(field) => errorOf(i, field)}
           onChange={(change) => set(i, change)}
           onMove={(by) => moveTo(slot.id, order.indexOf(slot.id) + by)}
           onRemove={() => onChange(slots.filter((s) => s !== slot))}

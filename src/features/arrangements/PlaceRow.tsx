@@ -23,17 +23,17 @@ interface Props {
   /** places one may stand after */
   after: readonly { id: string; label: string }[]
   /** what the server wants changed in a field; empty = nothing */
-  troubleOf: (field: string) => string
+  errorOf: (field: string) => string
   onChange: (change: Partial<Row>) => void
   onMove: (by: -1 | 1) => void
   onRemove: () => void
 }
 
 /** One added place. It is dragged by its handle, moved by its arrows, or by Alt and an arrow key. */
-export function PlaceRow({ slot, index, after, troubleOf, onChange, onMove, onRemove }: Props) {
+export function PlaceRow({ slot, index, after, errorOf, onChange, onMove, onRemove }: Props) {
   const { ref, handleRef, isDragging } = useSortable({ id: slot.id, index })
   const n = index + 1
-  const troubles = ['label', 'id', 'perPosition', 'note'].map(troubleOf).filter(Boolean)
+  const errors = ['label', 'id', 'perPosition', 'note'].map(errorOf).filter(Boolean)
   return (
     <div
       ref={ref}
@@ -72,7 +72,7 @@ export function PlaceRow({ slot, index, after, troubleOf, onChange, onMove, onRe
         <input
           className="field max-w-[180px]"
           aria-label={`Name of place ${n}`}
-          aria-invalid={troubles.length > 0 || undefined}
+          aria-invalid={errors.length > 0 || undefined}
           placeholder="Shim"
           maxLength={60}
           value={slot.label}
@@ -131,9 +131,9 @@ export function PlaceRow({ slot, index, after, troubleOf, onChange, onMove, onRe
           <X aria-hidden size={16} />
         </button>
       </div>
-      {troubles.length > 0 && (
+      {errors.length > 0 && (
         <p role="alert" className="mt-1 text-[0.875rem] text-contra">
-          {troubles.join(' ')}
+          {errors.join(' ')}
         </p>
       )}
     </div>

@@ -118,7 +118,7 @@ export function ConvertScreen() {
     Number.isFinite(figureOf(name)) ? figureOf(name) : usual
   const loaded = given('radial', 0) + given('axial', 0) > 0
   const bolted = BOLT_FIELDS.every(([name]) => figureOf(name) > 0)
-  const [trouble, setTrouble] = useState('')
+  const [error, setError] = useState('')
   const [drawn, setDrawn] = useState(0)
   const whole = seats.filter((s) => s.shaft.trim() && s.housing.trim() && s.width.trim())
   const { answer, message } = useAnswer(
@@ -177,7 +177,7 @@ export function ConvertScreen() {
         }),
       )
       .then((job) => router.push(stagePath(job.id, 'kit')))
-      .catch((error: unknown) => setTrouble(errorMessage(error)))
+      .catch((error: unknown) => setError(errorMessage(error)))
   }
   return (
     <Frame about={<h1 className="font-semibold text-ink">Conversions</h1>}>
@@ -249,9 +249,9 @@ export function ConvertScreen() {
           </p>
         </form>
         <section aria-label="Parts" className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
-          {(message || trouble) && (
+          {(message || error) && (
             <p role="alert" className="mb-2 text-contra">
-              {message || trouble}
+              {message || error}
             </p>
           )}
           {!answer && !message && (

@@ -4,11 +4,11 @@ import { FigureField, UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { isStepless, NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
-import type { SchoolNote } from '@/core/procedure'
+import type { PracticeNote } from '@/core/procedure'
 import { MM_PER_INCH, readFigure } from '@/core/quantity'
 import { useTimes } from '@/ui/Times'
 import { ChipChoice } from '@/ui/ChipChoice'
-import { SchoolBox } from '@/ui/SchoolBox'
+import { PracticeBox } from '@/ui/PracticeBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { NutFigure } from './NutFigure'
 import { CollarBox } from './CollarBox'
@@ -45,7 +45,7 @@ const LOCK_CHOICES = [
   ['cone', 'cone, lock nut'],
 ] as const satisfies readonly (readonly [(typeof NUT_LOCKS)[number], string])[]
 
-const TAPERED_SCHOOLS = [
+const TAPERED_PRACTICES = [
   [
     'By feel',
     'Spin the wheel while tightening until it drags, to seat the rollers. Back off a quarter turn: that only frees it. Then finger-tight, without a tool; if no slot lines up, loosen to the next one, never tighten.',
@@ -55,7 +55,7 @@ const TAPERED_SCHOOLS = [
     'Dial indicator on the hub, push and pull. End play 0.025 to 0.25 mm for utility axles, about 0.01 to 0.05 mm for finer ones; the manual of the machine rules.',
   ],
 ] as const
-const CONE_SCHOOLS = [
+const CONE_PRACTICES = [
   [
     'By feel',
     'One end fixed first, the axle standing out alike on both sides. Run the free cone in by hand until the play is just gone, hold it with a thin spanner, lock its nut against it. At least three threads show.',
@@ -74,7 +74,7 @@ const inches = (mm: number): string => (mm / MM_PER_INCH).toFixed(4)
 interface Props {
   fields: Fields
   set: SetField
-  school: SchoolNote | null
+  practice: PracticeNote | null
   /** what is usual for this arrangement */
   usual?: { lock: NutLock; play: { min: number; max: number } } | undefined
   /** ISO date of fitting; empty = today */
@@ -83,7 +83,7 @@ interface Props {
 }
 
 /** The nut that sets a tapered pair, or the cone of a wheel: thread and turn to play, both ways of doing it, when to look again. */
-export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) {
+export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props) {
   const play = usual?.play ?? USUAL_PLAY_MM
   const lock = NUT_LOCKS.find((name) => name === fields['adjust.lock']) ?? usual?.lock ?? 'slots'
   const usually = (name: string): string =>
@@ -159,7 +159,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
               degrees={Math.max(0, Math.min(360, number('degrees') || 0))}
             />
           </div>
-          {(lock === 'cone' ? CONE_SCHOOLS : TAPERED_SCHOOLS).map(([name, text]) => (
+          {(lock === 'cone' ? CONE_PRACTICES : TAPERED_PRACTICES).map(([name, text]) => (
             <p key={name} className="border-t border-line2 py-1.5 text-[0.875rem]">
               <b>{name}.</b>{' '}
               <span className="text-ink2">
@@ -167,7 +167,7 @@ export function AdjustTab({ fields, set, school, usual, fittedOn, wet }: Props) 
               </span>
             </p>
           ))}
-          {school && lock !== 'cone' && <SchoolBox note={school} />}
+          {practice && lock !== 'cone' && <PracticeBox note={practice} />}
           <h2 className="caption mt-2">Look again</h2>
           <ul data-testid="rechecks" className="text-[0.875rem]">
             {recheckDates(day, true, wet).map(({ date, text: what }) => (

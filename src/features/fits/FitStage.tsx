@@ -17,7 +17,7 @@ import { LifeTab } from './LifeTab'
 import { SeatTab } from './SeatTab'
 import { usualOf, type Seat } from './seatTypes'
 import { SpacingTab } from './SpacingTab'
-import { useSchools } from './useSchools'
+import { usePractices } from './usePractices'
 import { useTabKeys } from './useTabKeys'
 
 const LOADS = ['light', 'normal', 'heavy'] as const
@@ -33,7 +33,7 @@ export function FitStage() {
   const { job, change, pathTo } = useJob()
   const [tab, setTab] = useFitTab()
   const [at, setAt] = useState('')
-  const schools = useSchools()
+  const practices = usePractices()
   useTabKeys(setTab)
   const draft = job.fitting ?? BLANK_FITTING
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'fit' })
@@ -102,7 +102,7 @@ export function FitStage() {
                 put({ materials: { ...draft.materials, [seat.body]: material ?? undefined } })
               }
               otherClass={other && classOf(other)}
-              school={schools('heat')}
+              practice={practices('heat')}
               hubHas={draft.hubHas}
             />
           ) : (
@@ -145,7 +145,7 @@ export function FitStage() {
             <AdjustTab
               fields={{ ...threadFields(job.kit?.thread), ...draft.fields }}
               set={set}
-              school={schools('adjustment')}
+              practice={practices('adjustment')}
               usual={answer?.setting}
               fittedOn={draft.fittedOn}
               wet={job.intake.use.some((u) => u === 'washed' || u === 'submerged')}
@@ -164,7 +164,7 @@ export function FitStage() {
               ...draft.fields,
             }}
             set={set}
-            school={schools('grease')}
+            practice={practices('grease')}
           />
         )}
         {tab === 'life' && <LifeTab designation={bearings[0] ?? ''} fields={draft.fields} set={set} />}

@@ -17,7 +17,7 @@ import { LifeTab } from './LifeTab'
 import { SeatTab } from './SeatTab'
 import { SpacingTab } from './SpacingTab'
 import type { Seat, TypedSeat } from './seatTypes'
-import { useSchools } from './useSchools'
+import { usePractices } from './usePractices'
 import { useTabKeys } from './useTabKeys'
 
 export const FIT_HINTS: readonly KeyHint[] = [
@@ -33,7 +33,7 @@ const RINGS = [
 function seatFor(
   sheet: PartSheet,
   ring: Seat['ring'],
-  turning: Seat['turning'],
+  rotatingRing: Seat['rotatingRing'],
 ): Omit<Seat, 'recommended'> | null {
   const { part, reading } = sheet
   const d = part.dimensions
@@ -60,7 +60,7 @@ function seatFor(
     precision:
       RING_CLASSES.find((c) => reading?.tokens.some((t) => t.kind === 'precision' && t.text.includes(c))) ??
       'Normal',
-    turning,
+    rotatingRing,
     byThumb: false,
   }
 }
@@ -74,7 +74,7 @@ export function FitsScreen({ designation }: { designation: string }) {
   const [tab, setTab] = useFitTab()
   const [number, setNumber] = useKept(designation ? `fits.number.${designation}` : 'fits.number', designation)
   const [ring, setRing] = useState<Seat['ring']>('inner')
-  const [turning, setTurning] = useState<Seat['turning']>('inner')
+  const [rotatingRing, setRotatingRing] = useState<Seat['rotatingRing']>('inner')
   const [typed, setTyped] = useKept<Record<Seat['ring'], TypedSeat>>('fits.seats', NO_SEATS)
   const [materials, setMaterials] = useState<Record<Seat['ring'], Material | null>>({
     inner: null,
@@ -83,14 +83,14 @@ export function FitsScreen({ designation }: { designation: string }) {
   const [fields, setFields] = useKept<Record<string, string>>('fits.fields', NO_FIELDS)
   const [depths, setDepths] = useKept<FittingDraft['depths']>('fits.depths', NO_DEPTHS)
   const [firstSide, setFirstSide] = useKept<FittingDraft['firstSide']>('fits.firstSide', '')
-  const schools = useSchools()
+  const practices = usePractices()
   useTabKeys(setTab)
   const { answer: sheet, message } = useAnswer(
     'GET /api/part-sheet',
     number.trim() === '' ? null : { query: { designation: number.trim() } },
   )
   const set = (name: string, value: string) => setFields((was) => ({ ...was, [name]: value }))
-  const seat = sheet && seatFor(sheet, ring, turning)
+  const seat = sheet && seatFor(sheet, ring, rotatingRing)
   const other = ring === 'inner' ? 'outer' : 'inner'
   return (
     <Frame about={<b className="font-semibold text-ink">Fits and setting</b>} hints={FIT_HINTS}>
@@ -122,12 +122,12 @@ export function FitsScreen({ designation }: { designation: string }) {
                 <SelectField
                   className="field w-[180px]"
                   label="Which ring turns against its load"
-                  value={turning}
+                  value={rotatingRing}
                   options={[
                     ['inner', 'inner ring rotates'],
                     ['outer', 'outer ring rotates'],
                   ]}
-                  onPick={setTurning}
+                  onPick={setRotatingRing}
                 />
               </>
             )}
@@ -145,7 +145,7 @@ export function FitsScreen({ designation }: { designation: string }) {
               onTyped={(next) => setTyped({ ...typed, [ring]: next })}
               onMaterial={(material) => setMaterials({ ...materials, [ring]: material })}
               otherClass={typed[other].class}
-              school={schools('heat')}
+              practice={practices('heat')}
             />
           ) : (
             <div
@@ -170,7 +170,7 @@ export function FitsScreen({ designation }: { designation: string }) {
           />
         )}
         {tab === 'adjust' && (
-          <AdjustTab fields={fields} set={set} school={schools('adjustment')} fittedOn="" wet={false} />
+          <AdjustTab fields={fields} set={set} practice={practices('adjustment')} fittedOn="" wet={false} />
         )}
         {tab === 'grease' && (
           <GreaseTab
@@ -178,7 +178,7 @@ export function FitsScreen({ designation }: { designation: string }) {
             usual={{}}
             fields={fields}
             set={set}
-            school={schools('grease')}
+            practice={practices('grease')}
           />
         )}
         {tab === 'life' && <LifeTab designation={number.trim()} fields={fields} set={set} />}

@@ -3,13 +3,13 @@
 import dynamic from 'next/dynamic'
 import { UnitText } from '@/features/shell'
 import { FitPane } from './FitPane'
-import { FILL_SCHOOLS, mixing, SCHOOL_LABELS, THICKENER_LABELS, THICKENERS } from '@/core/grease'
-import type { SchoolNote } from '@/core/procedure'
+import { FILL_PRACTICES, mixing, PRACTICE_LABELS, THICKENER_LABELS, THICKENERS } from '@/core/grease'
+import type { PracticeNote } from '@/core/procedure'
 import { readForm, writeCount } from '@/core/quantity'
 import { ReadAs } from '@/ui/ReadAs'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
-import { SchoolBox } from '@/ui/SchoolBox'
+import { PracticeBox } from '@/ui/PracticeBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { SelectField } from '@/ui/SelectField'
@@ -32,11 +32,11 @@ interface Props {
   usual: { inner?: string; outer?: string; length?: string; lips?: string }
   fields: Fields
   set: SetField
-  school: SchoolNote | null
+  practice: PracticeNote | null
 }
 
 /** How much grease, in grams and millilitres, where it lies, when again, and whether two greases mix. */
-export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
+export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
   const value = (name: string) => fields[`grease.${name}`] ?? ''
   const typed = value('bearings')
   const named =
@@ -65,7 +65,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
   const flags = FLAGS.filter(([name]) => value(name) === 'yes').map(([name]) => [name, true] as const)
   const oldName = THICKENERS.find((t) => t === value('old'))
   const newName = THICKENERS.find((t) => t === value('new'))
-  const chosen = FILL_SCHOOLS.find((s) => s === value('school'))
+  const chosen = FILL_PRACTICES.find((s) => s === value('practice'))
   const { answer, message } = useAnswer(
     'POST /api/grease',
     named.length > 0
@@ -79,7 +79,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
             ...(given(value('rpm')) !== undefined && { rpm: figure(value('rpm')) }),
             ...(value('kmh') &&
               value('tyre') && { wheel: { kmh: figure(value('kmh')), tyre: value('tyre') } }),
-            ...(chosen && { school: chosen }),
+            ...(chosen && { practice: chosen }),
             ...(given(value('celsius')) !== undefined && { celsius: figure(value('celsius')) }),
             ...Object.fromEntries(flags),
             ...(oldName && newName && { thickeners: { old: oldName, new: newName } }),
@@ -180,10 +180,10 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
           <ChipChoice
             label="Fill"
             value={chosen ?? ''}
-            options={[['', 'by speed'], ...FILL_SCHOOLS.map((s) => [s, SCHOOL_LABELS[s].name] as const)]}
-            onPick={(s) => set('grease.school', s)}
+            options={[['', 'by speed'], ...FILL_PRACTICES.map((s) => [s, PRACTICE_LABELS[s].name] as const)]}
+            onPick={(s) => set('grease.practice', s)}
           />
-          {school && <SchoolBox note={school} />}
+          {practice && <PracticeBox note={practice} />}
         </>
       }
       beside={
@@ -226,7 +226,7 @@ export function GreaseTab({ bearings, usual, fields, set, school }: Props) {
             {answer.strokes !== null && `, about ${answer.strokes} strokes of your gun`}
           </h1>
           <p className="text-[0.875rem] text-ink2">
-            {answer.schoolText}. {answer.when}
+            {answer.practiceText}. {answer.when}
             {answer.factor !== null && ` Here n·dm ${writeCount(answer.factor)}.`}
           </p>
           <div className="my-1 h-[292px]">

@@ -1,7 +1,7 @@
 'use client'
 
 import { readSeat, type Material, type UsualSeat } from '@/core/fit'
-import type { HubAttachment, SchoolNote } from '@/core/procedure'
+import type { HubAttachment, PracticeNote } from '@/core/procedure'
 import { guessInstrument, INSTRUMENTS, INSTRUMENT_LABELS, writeMm } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
 import { Field } from '@/ui/Field'
@@ -38,7 +38,7 @@ export interface SeatProps {
   onMaterial: (material: Material | null) => void
   /** class of the other ring of the same bearing, for the clearance */
   otherClass?: string | undefined
-  school: SchoolNote | null
+  practice: PracticeNote | null
   /** what is on or in the hub that heat would spoil; null = nobody has said */
   hubHas?: readonly HubAttachment[] | null
 }

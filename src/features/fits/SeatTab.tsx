@@ -7,7 +7,7 @@ import { useMemo } from 'react'
 import { internalClearance, readSeat, CLEARANCE_REDUCTION } from '@/core/fit'
 import { hubHeatCaution } from '@/core/procedure'
 import { lengthInMm, NEWTON_PER_LBF, writeInch } from '@/core/quantity'
-import { SchoolBox } from '@/ui/SchoolBox'
+import { PracticeBox } from '@/ui/PracticeBox'
 import { useAnswer } from '@/ui/useAnswer'
 import { PolarFigure } from './PolarFigure'
 import { RodStackFigure } from './RodStackFigure'
@@ -27,7 +27,7 @@ const mmOf = (text: string): number => lengthInMm(text) ?? NaN
 
 /** One seat: its class, what it does to the ring, whether the measured one is still good. */
 export function SeatTab(props: SeatProps) {
-  const { seat, typed, load, material, otherClass, school, hubHas = null } = props
+  const { seat, typed, load, material, otherClass, practice, hubHas = null } = props
   const usual = usualOf(seat, typed, load, material)
   const asked = seatQuestion(props, usual)
   const { answer: fit, message } = useAnswer('POST /api/fits/check', asked && { body: asked })
@@ -57,7 +57,7 @@ export function SeatTab(props: SeatProps) {
       inputs={
         <>
           <SeatInputs {...props} usual={usual} />
-          {school && seat.kind !== 'insert' && !seat.byThumb && <SchoolBox note={school} />}
+          {practice && seat.kind !== 'insert' && !seat.byThumb && <PracticeBox note={practice} />}
         </>
       }
       beside={
@@ -75,7 +75,7 @@ export function SeatTab(props: SeatProps) {
           {spread && (
             <>
               <h2 className="caption mt-1">Expected fit (simulation)</h2>
-              <Distribution spread={spread} tight={seat.ring === seat.turning && !seat.byThumb} />
+              <Distribution spread={spread} tight={seat.ring === seat.rotatingRing && !seat.byThumb} />
             </>
           )}
           <h2 className="caption mt-2">Clearance: new, mounted, warm</h2>

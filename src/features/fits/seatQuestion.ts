@@ -23,7 +23,7 @@ export function seatQuestion(
     // Shields and seals both keep a grease that heat harms.
     sealed: seat.sealed,
     precision: seat.precision,
-    wheel: seat.turning === 'outer',
+    wheel: seat.rotatingRing === 'outer',
     byThumb: seat.byThumb,
     ...(typed.wall?.trim() && (seat.ring === 'inner' ? { hollow: typed.wall } : { hubOutside: typed.wall })),
     ...(material && { materials: { [seat.ring === 'inner' ? 'shaft' : 'housing']: material } }),

@@ -19,7 +19,7 @@ export const usualOf = (
 ): UsualSeat =>
   recommendSeat({
     ring: seat.ring,
-    turning: seat.turning,
+    rotatingRing: seat.rotatingRing,
     byThumb: seat.byThumb,
     kind: seat.kind,
     load,

@@ -15,7 +15,7 @@ type Candidate = IdentifyResponse['candidates'][number]
 
 interface Props {
   answer: IdentifyResponse | null
-  trouble: Trouble | null
+  error: Trouble | null
   away: boolean
   selected: number
   onSelect: (index: number) => void
@@ -193,7 +193,7 @@ function Advice({ advice }: Pick<IdentifyResponse, 'advice'>) {
 /** The ranked answer, why, what else it may be, what to do next. */
 export function AnswerPane({
   answer,
-  trouble,
+  error,
   away,
   selected,
   onSelect,
@@ -231,12 +231,12 @@ export function AnswerPane({
           No connection to the server. What you typed is kept; the answer follows when it is back.
         </p>
       )}
-      {trouble && (
+      {error && (
         <p role="alert" className="mb-2 rounded-lg border border-contra px-3 py-2 text-contra">
-          {trouble.detail}
+          {error.detail}
         </p>
       )}
-      {!answer && !trouble && (
+      {!answer && !error && (
         <div className="max-w-[34ch] text-ink2">
           Type what is stamped, or the bore and the outside. For example{' '}
           <span className="number">LM119?0</span> and <span className="number">0.74 in</span>, as on the land

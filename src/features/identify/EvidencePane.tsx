@@ -16,7 +16,7 @@ const NEXT_UNIT = { auto: 'mm', mm: 'in', in: 'auto' } as const
 interface Props {
   sheet: EvidenceSheet
   answer: IdentifyResponse | null
-  trouble: Trouble | null
+  error: Trouble | null
   onChange: (sheet: EvidenceSheet) => void
   /** keeps the part as one of the own; undefined while something listed fits */
   onKeep: (() => void) | undefined
@@ -34,7 +34,7 @@ function focus(name: string | undefined): boolean {
 }
 
 /** Everything that is known of the part: stamp, sizes, looks. One key to each field, Enter to the next. */
-export function EvidencePane({ sheet, answer, trouble, onChange, onKeep, onDone }: Props) {
+export function EvidencePane({ sheet, answer, error, onChange, onKeep, onDone }: Props) {
   const rows = rowsFor(sheet)
   const order = ['stamp', ...rows.map((row) => row.feature)]
   const { instrument, condition } = usualHow(sheet)
@@ -69,7 +69,7 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onKeep, onDone 
       <StampField
         stamp={stamp}
         answer={answer}
-        trouble={trouble?.fields['stamp']}
+        error={error?.fields['stamp']}
         onChange={(text, on) => onChange(withStamp(sheet, text, on))}
         onNext={() => next('stamp')}
       />
@@ -119,7 +119,7 @@ export function EvidencePane({ sheet, answer, trouble, onChange, onKeep, onDone 
                 ? answer?.readings.find((r) => r.feature === row.feature)
                 : undefined
             }
-            trouble={trouble?.fields[row.feature]}
+            error={error?.fields[row.feature]}
             asked={answer?.next?.feature === row.feature && measurement === undefined}
             onText={(text) => setText(row.feature, text)}
             onUnit={() => act('u')}

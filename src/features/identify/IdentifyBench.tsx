@@ -44,7 +44,7 @@ const CandidateSection = dynamic(loadSection, { ssr: false })
 
 /** Evidence on one side, the section in the middle, the answer on the other; it answers while one types. */
 export function IdentifyBench({ sheet, onChange, actionText, onUse, onKept, example = false }: Props) {
-  const { answer, trouble, away, current } = useIdentification(sheet)
+  const { answer, error, away, current } = useIdentification(sheet)
   const [selected, setSelected] = useState(0)
   useEffect(() => void loadSection(), [])
   const shown = shownOf(answer)
@@ -90,7 +90,7 @@ export function IdentifyBench({ sheet, onChange, actionText, onUse, onKept, exam
       <EvidencePane
         sheet={sheet}
         answer={answer}
-        trouble={trouble}
+        error={error}
         onChange={change}
         onKeep={keepable ? keep : undefined}
         onDone={() => document.getElementById(USE_BUTTON)?.focus()}
@@ -116,7 +116,7 @@ export function IdentifyBench({ sheet, onChange, actionText, onUse, onKept, exam
       </section>
       <AnswerPane
         answer={answer}
-        trouble={trouble}
+        error={error}
         away={away}
         selected={selected}
         onSelect={setSelected}

@@ -36,7 +36,7 @@ async function intoJob(id: number, name: string, sheet: EvidenceSheet, decision:
 /** A look-up without a job: its state is the address, so that it can be sent; it can become a job. */
 export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
   const [sheet, setSheet] = useState(initial)
-  const [trouble, setTrouble] = useState('')
+  const [error, setError] = useState('')
   const [target, setTarget] = useState({ job: '', name: '' })
   const router = useRouter()
   const change = (next: EvidenceSheet) => {
@@ -48,18 +48,16 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
     if (into > 0)
       return intoJob(into, target.name, sheet, { designation, base, probability })
         .then((job) => router.push(stagePath(job.id, 'kit', job.bearings.at(-1)?.id)))
-        .catch((error: unknown) => setTrouble(errorMessage(error)))
+        .catch((error: unknown) => setError(errorMessage(error)))
     return openJob(sheet, { designation, base, probability })
       .then((job) => router.push(`/jobs/${job.id}/cross-reference` as Route))
-      .catch(() =>
-        setTrouble('The job could not be opened. What you typed is kept in the address; try again.'),
-      )
+      .catch(() => setError('The job could not be opened. What you typed is kept in the address; try again.'))
   }
   return (
     <Frame
       about={<b className="font-semibold text-ink">Quick look-up</b>}
       hints={IDENTIFY_HINTS}
-      state={trouble || 'Not on a job yet'}
+      state={error || 'Not on a job yet'}
     >
       <div className="grid h-full min-h-0 grid-rows-[minmax(0,1fr)_auto]">
         <IdentifyBench

@@ -14,7 +14,7 @@ interface Props {
   row: Row
   measurement: Measurement | undefined
   read: IdentifyResponse['readings'][number] | undefined
-  trouble: string | undefined
+  error: string | undefined
   /** the measurement asked for next */
   asked: boolean
   how: How
@@ -45,7 +45,7 @@ export function ReadingRow({
   row,
   measurement,
   read,
-  trouble,
+  error,
   asked,
   how,
   usual,
@@ -67,7 +67,7 @@ export function ReadingRow({
   ]
   const below = struck
     ? 'excluded, not counted'
-    : (trouble ??
+    : (error ??
       (text !== '' && read
         ? [...(read.pattern ? [read.pattern] : []), ...special, read.unitText].join(', ')
         : asked
@@ -87,7 +87,7 @@ export function ReadingRow({
         data-length
         autoComplete="off"
         value={text}
-        aria-invalid={trouble ? true : undefined}
+        aria-invalid={error ? true : undefined}
         aria-describedby={`${row.feature}-note`}
         onChange={(e) => onText(e.target.value)}
         onKeyDown={(e) => {
@@ -136,7 +136,7 @@ export function ReadingRow({
       )}
       <span
         id={`${row.feature}-note`}
-        className={`col-span-3 col-start-2 -mt-1 text-[0.78125rem] leading-[1.15] empty:hidden ${trouble ? 'text-contra' : 'text-ink3'}`}
+        className={`col-span-3 col-start-2 -mt-1 text-[0.78125rem] leading-[1.15] empty:hidden ${error ? 'text-contra' : 'text-ink3'}`}
       >
         {below}
       </span>

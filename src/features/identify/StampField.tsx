@@ -17,7 +17,7 @@ const ON_LABELS: [NonNullable<On> | '', string][] = [
 interface Props {
   stamp: EvidenceSheet['stamps'][number] | undefined
   answer: IdentifyResponse | null
-  trouble: string | undefined
+  error: string | undefined
   onChange: (text: string, on: On) => void
   onNext: () => void
 }
@@ -26,12 +26,12 @@ const line = (answer: IdentifyResponse | null): string =>
   answer?.candidates[0]?.evidence.find((e) => e.item === 'stamp')?.detail ?? ''
 
 /** What is stamped, in large marks; ? = one unreadable character, * = several. */
-export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) {
+export function StampField({ stamp, answer, error, onChange, onNext }: Props) {
   const text = stamp?.text ?? ''
   const note =
     text === ''
       ? '? = one unreadable character, * = several'
-      : (trouble ?? (answer?.stampNotes[0] || line(answer)))
+      : (error ?? (answer?.stampNotes[0] || line(answer)))
   return (
     <div>
       <div className="mb-1.5 flex items-baseline justify-between">
@@ -69,7 +69,7 @@ export function StampField({ stamp, answer, trouble, onChange, onNext }: Props) 
       </div>
       <p
         id="stamp-note"
-        className={`mt-1 min-h-[19px] text-[0.875rem] ${trouble ? 'text-contra' : 'text-ink2'}`}
+        className={`mt-1 min-h-[19px] text-[0.875rem] ${error ? 'text-contra' : 'text-ink2'}`}
       >
         {note}
       </p>

@@ -15,14 +15,14 @@ export interface Trouble {
 
 interface Identified {
   answer: IdentifyResponse | null
-  trouble: Trouble | null
+  error: Trouble | null
   /** the server did not answer: the last answer stays */
   away: boolean
   /** the answer is to what is typed now, not to what was typed before */
   current: boolean
 }
 
-function troubleOf(detail: string, issues: readonly Issue[], sheet: EvidenceSheet): Trouble {
+function errorOf(detail: string, issues: readonly Issue[], sheet: EvidenceSheet): Trouble {
   const live = sheet.measurements.filter((m) => !m.struck)
   const fields: Record<string, string> = {}
   for (const { path, message } of issues) {
@@ -45,9 +45,9 @@ export function useIdentification(sheet: EvidenceSheet): Identified {
     isEmptySheet(sheet) ? null : { body: { ...sheet, limit: 6, unit } },
     0,
   )
-  const trouble = useMemo(
-    () => (message === '' || away ? null : troubleOf(message, issues, sheet)),
+  const error = useMemo(
+    () => (message === '' || away ? null : errorOf(message, issues, sheet)),
     [message, away, issues, sheet],
   )
-  return { answer, trouble, away, current }
+  return { answer, error, away, current }
 }

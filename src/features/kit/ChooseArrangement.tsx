@@ -23,7 +23,7 @@ interface Props {
 
 /** The first question of a kit: how the bearings stand in the machine. Its code can be typed. */
 export function ChooseArrangement({ onChoose, decided }: Props) {
-  const { answer, message: trouble } = useAnswer(
+  const { answer, message: error } = useAnswer(
     'GET /api/arrangements',
     { query: new URLSearchParams(decided.map((part) => ['part', part])) },
     0,
@@ -35,7 +35,7 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
   }, [answer])
   const files = useMemo(() => choices.map(({ file }) => file), [choices])
   const matching = choices.filter(
-    ({ code, trouble: broken }) => broken === '' && code.toLowerCase().startsWith(typed),
+    ({ code, error: broken }) => broken === '' && code.toLowerCase().startsWith(typed),
   )
   const type = ({ key }: KeyboardEvent) => setTyped((typed + key.toLowerCase()).slice(-MAX_CODE))
   useKeys({
@@ -63,13 +63,13 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
         <p role="status" className="sr-only">
           {typed && (matching[0] ? `Enter takes ${matching[0].code}, ${matching[0].title}` : 'No match')}
         </p>
-        {trouble && (
+        {error && (
           <p role="alert" className="text-contra">
-            {trouble}
+            {error}
           </p>
         )}
         <div className="grid gap-2.5 sm:grid-cols-2 xl:grid-cols-3">
-          {choices.map(({ code, title, own, places, trouble: broken, file }) => {
+          {choices.map(({ code, title, own, places, error: broken, file }) => {
             const isPicked = typed !== '' && matching[0]?.code === code
             return (
               <button

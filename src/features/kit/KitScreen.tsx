@@ -45,7 +45,7 @@ export function KitScreen() {
   const { job, machine, change } = useJob()
   const paperUrl = usePaperUrl()
   const request = job.kit
-  const { kit, trouble, fields } = useKit(job.id, request)
+  const { kit, error, fields } = useKit(job.id, request)
   const [selected, setSelected] = useState<string | null>(null)
   const lines = kit?.lines
   const quantity = machine?.positions.find((p) => p.id === job.positionId)?.quantity ?? 1
@@ -149,9 +149,9 @@ export function KitScreen() {
           </div>
           <div>
             <SizeStrip request={request} kit={kit} fields={fields} onChange={put} />
-            {trouble && (
+            {error && (
               <p role="alert" className="border-b border-line px-[18px] py-1.5 text-contra">
-                {trouble}
+                {error}
               </p>
             )}
           </div>

@@ -7,7 +7,7 @@ import { useAnswer } from '@/ui/useAnswer'
 
 interface Drawn {
   kit: DrawnKit | null
-  trouble: string | null
+  error: string | null
   /** what to change, by field */
   fields: Record<string, string>
 }
@@ -43,7 +43,7 @@ export function useKit(jobId: number, request: KitDraft | null): Drawn {
   if (kit && kit !== last) setLast(kit)
   return {
     kit: kit ?? last,
-    trouble: away
+    error: away
       ? 'No connection to the server. Your entries are kept; the kit follows when it is back.'
       : message || null,
     fields: Object.fromEntries(issues.map(({ path, message }) => [String(path.at(-1) ?? ''), message])),

@@ -46,8 +46,8 @@ const PICKS: Column<Bought>[] = [
     head: 'Days',
     figures: true,
     className: 'text-ink2',
-    by: ({ days }) => days,
-    cell: ({ days }) => days,
+    by: ({ leadTimeDays }) => leadTimeDays,
+    cell: ({ leadTimeDays }) => leadTimeDays,
   },
 ]
 
@@ -63,11 +63,11 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
   return (
     <>
       <h1 className="text-[1.3125rem] font-bold">
-        {basket.total.toFixed(2)} {basket.currency}, here in {basket.days}{' '}
-        {basket.days === 1 ? 'day' : 'days'}
+        {basket.total.toFixed(2)} {basket.currency}, here in {basket.leadTimeDays}{' '}
+        {basket.leadTimeDays === 1 ? 'day' : 'days'}
       </h1>
       <p className="mb-3 text-ink2">
-        Goods {basket.goods.toFixed(2)}, freight {basket.freight.toFixed(2)}
+        Goods {basket.subtotal.toFixed(2)}, freight {basket.freight.toFixed(2)}
         {basket.exact
           ? '. No other way over these suppliers costs less.'
           : basket.gapPercent > 0

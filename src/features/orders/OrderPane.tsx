@@ -35,11 +35,11 @@ interface Props {
   state: string
   currency: string
   onChange: (order: OrderResponse) => void
-  onTrouble: (message: string) => Promise<void>
+  onError: (message: string) => Promise<void>
 }
 
 /** One order with its lines: sent again while its supplier was away, taken in when it comes, in part or whole. */
-export function OrderPane({ order, state, currency, onChange, onTrouble }: Props) {
+export function OrderPane({ order, state, currency, onChange, onError }: Props) {
   const [came, setCame] = useState<Record<number, string>>({})
   const [bin, setBin] = useState('')
   const { day } = useTimes()
@@ -65,7 +65,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
         setCame({})
         onChange(now)
       })
-      .catch((error: unknown) => void onTrouble(errorMessage(error)))
+      .catch((error: unknown) => void onError(errorMessage(error)))
   }
   const note = (): void => {
     call('GET /api/orders/{id}/delivery', { path: { id: order.id } })
@@ -80,7 +80,7 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
           ),
         ),
       )
-      .catch((error: unknown) => void onTrouble(errorMessage(error)))
+      .catch((error: unknown) => void onError(errorMessage(error)))
   }
   return (
     <form
@@ -97,17 +97,17 @@ export function OrderPane({ order, state, currency, onChange, onTrouble }: Props
       </h1>
       <p className="mb-2 text-ink2">
         {order.supplierName}
-        {order.remote && (
+        {order.supplierOrderNo && (
           <>
-            , their number <span className="number">{order.remote}</span>
+            , their number <span className="number">{order.supplierOrderNo}</span>
           </>
         )}
-        . Goods {order.goods.toFixed(2)}, freight {order.freight.toFixed(2)} {currency}; {order.days} days
-        from {day(order.createdAt)}. {order.note}
+        . Goods {order.subtotal.toFixed(2)}, freight {order.freight.toFixed(2)} {currency};{' '}
+        {order.leadTimeDays} days from {day(order.createdAt)}. {order.note}
       </p>
-      {order.trouble && (
+      {order.lastError && (
         <p className="mb-2 text-strain">
-          <VerdictMark verdict="warn" isSaid /> {order.trouble}
+          <VerdictMark verdict="warn" isSaid /> {order.lastError}
         </p>
       )}
       <div className="mb-3">

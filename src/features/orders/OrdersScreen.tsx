@@ -55,7 +55,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
   const [wanted, setWanted, forgetWanted] = useKept<Wanted[]>('orders.wanted', [])
   const [dayWorth, setDayWorth] = useKept('orders.dayWorth', '0')
   const [basket, setBasket] = useState<BasketResponse | null>(null)
-  const [once, setOnce] = useState('')
+  const [idempotencyKey, setOnce] = useState('')
   const [busy, setBusy] = useState(false)
   const [message, setMessage] = useState('')
   const [shown, setShown] = useState<OrderResponse | null>(null)
@@ -113,7 +113,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
     work(
       call('POST /api/orders', {
         body: {
-          once,
+          idempotencyKey,
           picks,
           note: jobs && `For jobs ${jobs}`,
         },
@@ -122,7 +122,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
         setBasket(null)
         forgetWanted()
         setShown(made[0] ?? null)
-        setMessage(made.find((o) => o.trouble)?.trouble ?? '')
+        setMessage(made.find((o) => o.lastError)?.lastError ?? '')
       }),
     )
   }
@@ -170,8 +170,8 @@ export function OrdersScreen({ initial, jobs }: Props) {
               state={STATE_LABELS[order.state]}
               currency={initial.currency}
               onChange={(now) => put([now])}
-              onTrouble={async (trouble) => {
-                setMessage(trouble)
+              onError={async (error) => {
+                setMessage(error)
                 put([await call('GET /api/orders/{id}', { path: { id: order.id } })])
               }}
             />
@@ -220,7 +220,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
                 </span>
               </span>
               <span className="block text-caption text-ink3">
-                {o.supplierName}, {(o.goods + o.freight).toFixed(2)}
+                {o.supplierName}, {(o.subtotal + o.freight).toFixed(2)}
               </span>
             </button>
           ))}

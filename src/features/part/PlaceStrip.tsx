@@ -18,8 +18,8 @@ const CHIPS: readonly Chip[] = [
   { label: 'wet', on: (p) => p.wet === true, set: { wet: true } },
   { label: 'light load', on: (p) => p.load === 'light', set: { load: 'light' } },
   { label: 'heavy load', on: (p) => p.load === 'heavy', set: { load: 'heavy' } },
-  { label: 'inner ring rotates', on: (p) => p.turning === 'inner', set: { turning: 'inner' } },
-  { label: 'outer ring rotates', on: (p) => p.turning === 'outer', set: { turning: 'outer' } },
+  { label: 'inner ring rotates', on: (p) => p.rotatingRing === 'inner', set: { rotatingRing: 'inner' } },
+  { label: 'outer ring rotates', on: (p) => p.rotatingRing === 'outer', set: { rotatingRing: 'outer' } },
 ]
 
 const FIGURES = [

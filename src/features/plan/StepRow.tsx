@@ -3,7 +3,7 @@
 import { UnitText } from '@/features/shell'
 import type { FittingDraft } from '@/contract/plan'
 import { useTimes } from '@/ui/Times'
-import { SchoolBox } from '@/ui/SchoolBox'
+import { PracticeBox } from '@/ui/PracticeBox'
 import { type Step } from './NextStep'
 
 export function StepRow({
@@ -48,7 +48,7 @@ export function StepRow({
             <UnitText text={step.tool} />
           </span>
         )}
-        {step.school && <SchoolBox note={step.school} />}
+        {step.practice && <PracticeBox note={step.practice} />}
         {done && (
           <span className="block text-[0.78125rem] text-ink3">
             {done.who || 'done'}, {time(done.at)}

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { useFieldArray, useWatch } from 'react-hook-form'
-import { SCHOOL_NAMES, SCHOOLS, type PracticePreferences } from '@/core/procedure'
+import { PRACTICE_NAMES, PRACTICES, type PracticePreferences } from '@/core/procedure'
 import { Frame } from '@/features/shell'
 import type { Settings } from '@/contract/supply'
 import { call } from '@/ui/call'
@@ -25,7 +25,7 @@ const textsOf = (settings: Settings) => ({
   validDays: String(settings.validDays),
   marginPercent: String(settings.marginPercent),
   gunGrams: settings.gunGrams === null ? '' : String(settings.gunGrams),
-  schools: settings.schools as PracticePreferences,
+  practices: settings.practices as PracticePreferences,
   taxes: Array.from({ length: MAX_TAXES }, (_, i) => {
     const tax = settings.taxes[i]
     return { label: tax?.label ?? '', percent: tax ? String(tax.percent) : '' }
@@ -64,7 +64,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
     },
   })
   const taxes = useFieldArray({ control: form.control, name: 'taxes' })
-  const schools = useWatch({ control: form.control, name: 'schools' })
+  const practices = useWatch({ control: form.control, name: 'practices' })
   return (
     <Frame
       about={<b className="font-semibold text-ink">Settings</b>}
@@ -128,19 +128,21 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
             Practitioners differ. Yours is followed in every plan; the other way stands beside it, with when
             it is right.
           </p>
-          {SCHOOL_NAMES.map((name) => (
+          {PRACTICE_NAMES.map((name) => (
             <div
               key={name}
               className="grid items-center gap-x-2 gap-y-1 sm:grid-cols-[210px_minmax(0,1fr)] border-t border-line2 py-1.5"
             >
               <span aria-hidden className="font-semibold">
-                {SCHOOLS[name].label}
+                {PRACTICES[name].label}
               </span>
               <SelectField
-                label={SCHOOLS[name].label}
-                value={schools[name]}
-                options={Object.entries<string>(SCHOOLS[name].ways)}
-                onPick={(way) => form.setValue('schools', { ...schools, [name]: way }, { shouldDirty: true })}
+                label={PRACTICES[name].label}
+                value={practices[name]}
+                options={Object.entries<string>(PRACTICES[name].ways)}
+                onPick={(way) =>
+                  form.setValue('practices', { ...practices, [name]: way }, { shouldDirty: true })
+                }
               />
             </div>
           ))}

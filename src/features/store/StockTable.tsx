@@ -15,7 +15,7 @@ interface Props {
   chosen: number | null
   onChoose: (item: StockItem) => void
   onCounted: (item: StockItem) => void
-  onTrouble: (message: string) => void
+  onError: (message: string) => void
   /** below the rows */
   children: ReactNode
 }
@@ -38,7 +38,7 @@ export function StockTable({
   chosen,
   onChoose,
   onCounted,
-  onTrouble,
+  onError,
   children,
 }: Props) {
   const { day } = useTimes()
@@ -51,7 +51,7 @@ export function StockTable({
     })
       .then((now) => {
         onCounted(now)
-        onTrouble(
+        onError(
           (now.shortened ?? [])
             .map((s) => `${item.designation}: job ${s.jobId} had ${s.pieces} reserved that are not there.`)
             .join(' '),
@@ -59,7 +59,7 @@ export function StockTable({
         field.value = ''
         focusNext(field)
       })
-      .catch((error: unknown) => onTrouble(`${item.designation}: ${errorMessage(error)}`))
+      .catch((error: unknown) => onError(`${item.designation}: ${errorMessage(error)}`))
   }
   const columns = useMemo(
     (): Column<StockItem>[] => [

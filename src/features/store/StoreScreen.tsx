@@ -138,7 +138,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
                 chosen={chosen?.id ?? null}
                 onChoose={choose}
                 onCounted={put}
-                onTrouble={setMessage}
+                onError={setMessage}
               >
                 {list.hasMore && (
                   <button type="button" className="button m-3" onClick={list.more}>

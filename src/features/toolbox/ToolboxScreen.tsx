@@ -29,7 +29,7 @@ type Row = { kind: (typeof TOOL_KINDS)[number]; label: string } & Record<(typeof
 
 const BLANK: Row = { kind: 'sleeve', label: '', from: '', to: '', insideMm: '', outsideMm: '', depthMm: '' }
 const COLUMNS = 'grid grid-cols-[190px_minmax(240px,1fr)_repeat(5,78px)_44px] items-start gap-1.5'
-const troubleId = (row: number): string => `tool-${row}-trouble`
+const errorId = (row: number): string => `tool-${row}-error`
 const text = (n: number | undefined): string => (n === undefined ? '' : String(n))
 
 const rowOf = (tool: Toolbox['tools'][number]): Row => ({
@@ -116,7 +116,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                 name={`tools.${i}.label`}
                 label={`Tool ${i + 1}`}
                 labelHidden
-                troubleIn={troubleId(i)}
+                errorIn={errorId(i)}
                 placeholder="another tool"
                 maxLength={60}
               />
@@ -127,7 +127,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                   name={`tools.${i}.${name}`}
                   label={`Tool ${i + 1}, ${SIZE_LABELS[name]}`}
                   labelHidden
-                  troubleIn={troubleId(i)}
+                  errorIn={errorId(i)}
                   className="number"
                   maxLength={12}
                 />
@@ -141,16 +141,15 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                 <X aria-hidden size={16} />
               </button>
               <p
-                id={troubleId(i)}
+                id={errorId(i)}
                 role="alert"
                 className="col-span-full text-[0.875rem] text-contra empty:hidden"
               >
                 {(['label', ...SIZES] as const)
-                  .map((name) => [name, fields.troubleOf(`tools.${i}.${name}`)] as const)
-                  .filter(([, trouble]) => trouble !== '')
+                  .map((name) => [name, fields.errorOf(`tools.${i}.${name}`)] as const)
+                  .filter(([, error]) => error !== '')
                   .map(
-                    ([name, trouble]) =>
-                      `${name === 'label' ? 'Name' : capital(SIZE_LABELS[name])}: ${trouble}`,
+                    ([name, error]) => `${name === 'label' ? 'Name' : capital(SIZE_LABELS[name])}: ${error}`,
                   )
                   .join(' ')}
               </p>

@@ -2,7 +2,7 @@ import 'server-only'
 import type { Offer, Terms, WantedLine } from '@/core/supply'
 import type { StoredList } from '@/db'
 import { identifyRows } from '../batch'
-import { ready, rereadShop, type ShopKnowledge } from '../language'
+import { getCatalogue, rereadShop, type ShopKnowledge } from '../catalogueRuntime'
 import { beginImport, previewTable } from '../lists/readList'
 import type { ImportQuery, PreviewQuery, PreviewResponse } from '@/contract/list'
 import { solveBasket, type SolvedBasket } from '../solveBasket'
@@ -14,10 +14,10 @@ const imports = new Map<number, Promise<boolean>>()
 /** What the background thread does, with its own copy of the catalogue and the shop's knowledge. */
 export const work = {
   identifyBatch: (bytes: Uint8Array): Promise<Outcome<string>> =>
-    outcomeOf(async () => identifyRows(bytes, (await ready()).identifier)),
+    outcomeOf(async () => identifyRows(bytes, (await getCatalogue()).identifier)),
 
   previewList: (bytes: Uint8Array, query: PreviewQuery): Promise<Outcome<PreviewResponse>> =>
-    outcomeOf(async () => previewTable(bytes, query, (await ready()).language)),
+    outcomeOf(async () => previewTable(bytes, query, (await getCatalogue()).context)),
 
   solveBasket: (
     lines: readonly WantedLine[],
@@ -27,12 +27,12 @@ export const work = {
   ): Promise<Outcome<SolvedBasket | null>> => outcomeOf(() => solveBasket(lines, offers, terms, dayWorth)),
 
   readStock: (bytes: Uint8Array): Promise<Outcome<StockList>> =>
-    outcomeOf(async () => readStockList(bytes, (await ready()).language)),
+    outcomeOf(async () => readStockList(bytes, (await getCatalogue()).context)),
 
   /** Answers when the list stands and its rows are checked; `importEnded` answers when they are read. */
   beginImport: (bytes: Uint8Array, query: ImportQuery): Promise<Outcome<StoredList>> =>
     outcomeOf(async () => {
-      const { list, ended } = await beginImport(bytes, query, (await ready()).language)
+      const { list, ended } = await beginImport(bytes, query, (await getCatalogue()).context)
       imports.set(list.id, ended)
       return list
     }),

@@ -1,6 +1,6 @@
 import 'server-only'
 import { addDays } from '@/core/dates'
-import { partKeyOf, readClean, type Language } from '@/core/designation'
+import { partKeyOf, readClean, type DesignationContext } from '@/core/designation'
 import type { DAMAGE } from '@/core/inspect'
 import * as db from '@/db'
 import { Intake } from '@/contract/job'
@@ -199,8 +199,8 @@ const TAKEN_FOR: Readonly<Record<string, string>> = {
 /** Every so many jobs nobody had to identify the part. */
 const KNOWN_EVERY = 7
 
-function identifiedAs(designation: string, nth: number, language: Language) {
-  const base = readClean(designation, language)?.base
+function identifiedAs(designation: string, nth: number, context: DesignationContext) {
+  const base = readClean(designation, context)?.base
   const [sure, then] = SAID[nth % SAID.length] ?? []
   const wrong = base && TAKEN_FOR[base]
   if (!base || sure === undefined || nth % KNOWN_EVERY === 0) return []
@@ -236,11 +236,11 @@ function fittingsOf(place: Place, today: string): Fitting[] {
  */
 export async function loadHistory(
   machines: readonly db.StoredMachine[],
-  language: Language,
+  context: DesignationContext,
   firstId: number,
   today: string,
 ): Promise<number> {
-  const keyOf = (designation: string) => partKeyOf(designation, language)
+  const keyOf = (designation: string) => partKeyOf(designation, context)
   const all = PLACES.flatMap((place) => fittingsOf(place, today)).sort((a, b) => a.on.localeCompare(b.on))
   for (const [i, { place, designation, on, replacedOn, nth }] of all.entries()) {
     const machine = machines.find(({ name }) => name === place.machine)
@@ -261,7 +261,7 @@ export async function loadHistory(
       intake: Intake.parse({ use: ['washed', 'salt air', 'outdoors'], heard: ['rumble'] }),
       on,
       designation,
-      identified: identifiedAs(designation, i, language),
+      identified: identifiedAs(designation, i, context),
       partKey: keyOf(designation),
       findings: (place.found[nth] ?? RUSTED).map(([part, damage, severity]) => ({ part, damage, severity })),
       kit: draft && kept ? { draft, kept } : null,

@@ -1,6 +1,6 @@
 import 'server-only'
 import { buildCatalogue } from '@/core/catalogue'
-import { partKeyOf, type Language } from '@/core/designation'
+import { partKeyOf, type DesignationContext } from '@/core/designation'
 import * as db from '@/db'
 import { readShippedParts, readShippedTokens } from '@/services/catalogue/dataFolder'
 import { seatReadings } from '../jobs/seatReadings'
@@ -22,7 +22,7 @@ const FIRST_PAST_JOB = 101
 async function write(
   { job, machine, position, stage, decision, kit, comparison, inspection, fitting, closed }: DemoJob,
   machines: readonly db.StoredMachine[],
-  language: Language,
+  context: DesignationContext,
 ): Promise<void> {
   const found = machines.find((m) => m.name === machine)
   const content = NewJob.parse({ intake: Intake.parse({}), evidence: EvidenceSheet.parse({}), ...job })
@@ -49,7 +49,7 @@ async function write(
         evidence,
         decision: decision ?? null,
         designation: decision?.designation ?? null,
-        partKey: decision ? partKeyOf(decision.designation, language) : null,
+        partKey: decision ? partKeyOf(decision.designation, context) : null,
         ...(comparison && { comparison: ComparisonDraft.parse(comparison) }),
         ...(inspected && { inspection: inspected, findings: inspected.seen }),
       },
@@ -72,11 +72,11 @@ export async function loadDemo(): Promise<number> {
     const made = await db.createMachine(machine)
     if (made) machines.push(made)
   }
-  const language = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
-  await loadDemoStore(language)
-  await loadHistory(machines, language, FIRST_PAST_JOB, await today())
+  const context = { catalogue: buildCatalogue(readShippedParts()), tokens: readShippedTokens() }
+  await loadDemoStore(context)
+  await loadHistory(machines, context, FIRST_PAST_JOB, await today())
   // Those of the bench are the newest.
-  for (const job of [...EVERY_ARRANGEMENT, ...JOBS]) await write(job, machines, language)
+  for (const job of [...EVERY_ARRANGEMENT, ...JOBS]) await write(job, machines, context)
   await db.saveSetting('demo', 'loaded')
   return EVERY_ARRANGEMENT.length + JOBS.length
 }

@@ -1,5 +1,5 @@
 import 'server-only'
-import { partKeyOf, type Language } from '@/core/designation'
+import { partKeyOf, type DesignationContext } from '@/core/designation'
 import { cellsOf, guessColumns, sortRow } from '@/core/lists'
 import * as db from '@/db'
 
@@ -65,32 +65,32 @@ const BINS = [
   ['bore snap ring 52x2', 'E4', 16, 10, 0.35],
 ] as const
 
-async function loadDemoBins(language: Language): Promise<void> {
+async function loadDemoBins(context: DesignationContext): Promise<void> {
   await db.saveSetting('settings', { shop: 'Winterbeck Pier Works' })
   await db.saveSetting('toolbox', { tools: TOOLS })
   const who = 'Store'
   for (const [designation, bin, pieces, minimum, price] of BINS) {
-    const item = await db.placeItem({ meaning: partKeyOf(designation, language), designation, bin })
+    const item = await db.placeItem({ partKey: partKeyOf(designation, context), designation, bin })
     await db.changeItem(item.id, { minimum, price })
     await db.moveStock(item.id, { kind: 'count', pieces, note: 'Counted at the start of the season', who })
   }
   const order = await db.createOrder({
     supplier: 'breakwater',
     supplierName: 'Breakwater Trade Counter',
-    once: 'demo-order-before-the-season',
-    goods: 96.4,
+    idempotencyKey: 'demo-order-before-the-season',
+    subtotal: 96.4,
     freight: 9,
-    days: 4,
+    leadTimeDays: 4,
     note: 'Before the season',
     lines: [
       { designation: 'LM12749', quantity: 8, price: 7.2 },
       { designation: 'LM12710', quantity: 8, price: 4.85 },
     ],
   })
-  await db.setOrder(order.id, { state: 'sent', remote: 'BR-0001' })
+  await db.setOrder(order.id, { state: 'sent', supplierOrderNo: 'BR-0001' })
   const [first] = order.lines
   const itemOf = async (designation: string) =>
-    (await db.itemFor(partKeyOf(designation, language), designation, 'B3')).id
+    (await db.itemFor(partKeyOf(designation, context), designation, 'B3')).id
   if (first) await db.receiveOrder(order.id, new Map([[first.id, 2]]), itemOf, who)
   await db.saveArrangement('roller-3', {
     code: 'roller-3',
@@ -112,13 +112,13 @@ async function loadDemoBins(language: Language): Promise<void> {
 }
 
 /** Writes the store's list into the demo world. @returns how many rows were kept */
-export async function loadDemoStore(language: Language): Promise<number> {
+export async function loadDemoStore(context: DesignationContext): Promise<number> {
   const columns = guessColumns(HEADER)
   const items = ROWS.flatMap((row, i) => {
     const sorted = sortRow(
       cellsOf(Object.fromEntries(HEADER.map((name, at) => [name, row[at] ?? ''])), columns),
       'mm',
-      language,
+      context,
     )
     return sorted.ok ? [{ row: i + 2, ...sorted.item }] : []
   })
@@ -134,6 +134,6 @@ export async function loadDemoStore(language: Language): Promise<number> {
     problems: ROWS.length - items.length,
   }
   await db.saveList(list.id, counts, 'done', [])
-  await loadDemoBins(language)
+  await loadDemoBins(context)
   return items.length
 }

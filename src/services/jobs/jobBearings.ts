@@ -4,7 +4,7 @@ import type { z } from 'zod'
 import { AtVersion, type BearingAdded, type Job } from '@/contract/job'
 import { ServiceError } from '../errors'
 import { kitToKeep } from '../keptKit'
-import { ready } from '../language'
+import { getCatalogue } from '../catalogueRuntime'
 import { parse } from '../parse'
 import { decided } from './decided'
 import { eventsOf } from './eventsOf'
@@ -27,7 +27,7 @@ export async function addJobBearing(
   const job = await openJob(id, version)
   if (job.bearings.length >= MAX_BEARINGS)
     throw new ServiceError('impossible', `A job has at most ${MAX_BEARINGS} bearings. Open another job.`)
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const before = jobBearings(job)
   const { name, slot } = bearing
   // The kit takes the new decision into its place, in the same change.
@@ -39,7 +39,7 @@ export async function addJobBearing(
   const added = await db.addBearing(
     id,
     version,
-    { ...bearing, ...decided(decision, language) },
+    { ...bearing, ...decided(decision, context) },
     {
       undo: { added: true, ...(kit && { kit: job.kit }) },
       patch: kit ? { kit } : {},

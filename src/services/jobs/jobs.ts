@@ -4,7 +4,7 @@ import { now } from '../clock'
 import { ServiceError } from '../errors'
 import { learnFrom } from '../experience'
 import { greaseChanged, kitToKeep } from '../keptKit'
-import { ready } from '../language'
+import { getCatalogue } from '../catalogueRuntime'
 import { STAGES, type Stage } from '@/contract/choices'
 import type { Job, NewJob } from '@/contract/job'
 import type { z } from 'zod'
@@ -37,7 +37,7 @@ export async function createJob({
   const job = { ...given, ...(beside !== undefined && { partOf: await firstPosition(beside) }) }
   const from = copyOf === undefined ? null : await getJob(copyOf)
   await checkPlace(job.machineId ?? from?.machineId ?? null, job.positionId)
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const event = (content: unknown, summary = 'Job opened'): db.NewEvent => ({
     kind: 'created',
     summary,
@@ -49,7 +49,7 @@ export async function createJob({
         job,
         [
           { evidence, decision: null },
-          ...bearings.map(({ decision, ...bearing }) => ({ ...bearing, ...decided(decision, language) })),
+          ...bearings.map(({ decision, ...bearing }) => ({ ...bearing, ...decided(decision, context) })),
         ],
         event({ ...job, evidence, bearings }),
       ),
@@ -73,7 +73,7 @@ export async function createJob({
         name,
         slot,
         evidence: seen,
-        ...decided(decision, language),
+        ...decided(decision, context),
       })),
       event({ ...job, copyOf }, `Job opened as a copy of job ${from.id}`),
       kit ? { kit } : {},
@@ -105,7 +105,7 @@ export async function changeJob(id: number, change: Change, undoing?: Undoing): 
   if (present.version !== change.version) throw conflict(id, present)
   const job = toJob(present)
   if (job.closedAt !== null && change.closed !== false) throw settled(job)
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const changes = bearingChanges(change, job)
   const strange = Object.keys(changes).find((bearing) => !job.bearings.some((b) => b.id === Number(bearing)))
   if (strange !== undefined)
@@ -148,7 +148,7 @@ export async function changeJob(id: number, change: Change, undoing?: Undoing): 
         Number(bearing),
         definedOnly({
           ...given,
-          ...(given.decision !== undefined && decided(given.decision, language)),
+          ...(given.decision !== undefined && decided(given.decision, context)),
           ...(given.inspection !== undefined && { findings: given.inspection?.seen ?? [] }),
         }),
       ]),

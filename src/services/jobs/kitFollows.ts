@@ -5,7 +5,7 @@ import type { z } from 'zod'
 import type { Job, JobChange } from '@/contract/job'
 import type { KitDraft } from '@/contract/kit'
 import { arrangementFor } from '../arrangements'
-import { ready } from '../language'
+import { getCatalogue } from '../catalogueRuntime'
 import { definedOnly } from './definedOnly'
 
 /** Most bolts or lugs of one unit; more is a slip of the pen. */
@@ -76,14 +76,14 @@ export async function followed(
   after: readonly JobBearing[],
   before: readonly JobBearing[],
 ): Promise<KitDraft> {
-  const [arrangement, { language, identifier }] = await Promise.all([
+  const [arrangement, { context, identifier }] = await Promise.all([
     arrangementFor(draft.arrangement).catch(() => null),
-    ready(),
+    getCatalogue(),
   ])
   if (!arrangement) return draft
   return {
     ...draft,
-    parts: withDecisions(arrangement, draft.parts, after, { language, shelf: identifier.shelf }, before),
+    parts: withDecisions(arrangement, draft.parts, after, { context, shelf: identifier.shelf }, before),
   }
 }
 

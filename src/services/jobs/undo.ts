@@ -4,7 +4,7 @@ import * as db from '@/db'
 import type { AtVersion, Bearing, Job, JobUndone } from '@/contract/job'
 import { ServiceError } from '../errors'
 import { kitToKeep } from '../keptKit'
-import { ready } from '../language'
+import { getCatalogue } from '../catalogueRuntime'
 import { noJob } from './getJob'
 import { decided } from './decided'
 import { changeJob } from './jobs'
@@ -18,7 +18,7 @@ const LOOKED_THROUGH = 60
 
 /** What a bearing was, back in its place. */
 async function putBack(job: Job, bearing: Bearing, act: Undoing) {
-  const { language } = await ready()
+  const { context } = await getCatalogue()
   const { id, ordinal, name, slot, evidence, decision, comparison, inspection } = bearing
   return db.putBearingBack(
     job.id,
@@ -31,7 +31,7 @@ async function putBack(job: Job, bearing: Bearing, act: Undoing) {
       evidence,
       comparison,
       inspection,
-      ...decided(decision, language),
+      ...decided(decision, context),
       ...(inspection && { findings: inspection.seen ?? [] }),
     },
     {

@@ -13,7 +13,7 @@ import {
   type ListRemark,
   type StoredItem,
 } from '@/db'
-import type { Language } from '@/core/designation'
+import type { DesignationContext } from '@/core/designation'
 import { log } from '../log'
 import type { Table } from '../csv/readTable'
 
@@ -37,7 +37,7 @@ const yieldToEventLoop = (): Promise<void> => new Promise((resolve) => setImmedi
 async function work(
   { listId, table, columns, unit }: Import,
   counts: ListCounts,
-  language: Language,
+  context: DesignationContext,
 ): Promise<ListRemark[] | null> {
   const names = new Map((await partNames()).map(({ key, designation }) => [key, designation]))
   const first = new Map<string, { row: number; text: string }>()
@@ -58,7 +58,7 @@ async function work(
     const given = cellsOf(cells, columns)
     const name = given.designation ?? ''
     const named = names.get(numberKey(name))
-    const sorted = sortRow(named === undefined ? given : { ...given, designation: named }, unit, language)
+    const sorted = sortRow(named === undefined ? given : { ...given, designation: named }, unit, context)
     counts.read++
     if (counts.read % ROWS_A_WRITE === 0 && !(await write())) return null
     if (!sorted.ok) {
@@ -70,15 +70,15 @@ async function work(
       )
       continue
     }
-    const { meaning } = sorted
+    const { partKey } = sorted
     const item = { ...sorted.item, designation: name }
-    const same = first.get(meaning)
+    const same = first.get(partKey)
     if (same) {
       counts.duplicates++
       remark(row, item.designation, `Means the same as ${same.text} in row ${same.row}; that row is kept.`)
       continue
     }
-    first.set(meaning, { row, text: name })
+    first.set(partKey, { row, text: name })
     if (named !== undefined) remark(row, name, `Your own name for ${named}; kept as that part.`)
     if (item.base === null) counts.own++
     else counts.listed++
@@ -100,7 +100,7 @@ const finish = (listId: number, counts: ListCounts, remarks: readonly ListRemark
  * Reads a table into a list: the list tells how far it is, a stopped or failed import leaves no rows behind.
  * @returns whether it was read to its end
  */
-export async function runImport(job: Import, language: Language): Promise<boolean> {
+export async function runImport(job: Import, context: DesignationContext): Promise<boolean> {
   const { listId, table } = job
   const counts: ListCounts = {
     read: 0,
@@ -111,7 +111,7 @@ export async function runImport(job: Import, language: Language): Promise<boolea
     problems: 0,
   }
   try {
-    const remarks = await work(job, counts, language)
+    const remarks = await work(job, counts, context)
     if (remarks && (await finish(listId, counts, remarks))) return true
     await removeItems(listId)
   } catch (error) {

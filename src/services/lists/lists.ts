@@ -15,7 +15,7 @@ import {
 import { inBackground } from '../background'
 import { writeCsv } from '../csv/writeCsv'
 import { ServiceError } from '../errors'
-import { catchUp } from '../language'
+import { catchUp } from '../catalogueRuntime'
 import { noteOfShop } from '../history'
 import { log } from '../log'
 import {

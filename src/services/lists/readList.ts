@@ -1,6 +1,6 @@
 import 'server-only'
 import { cellsOf, guessColumns, sortRow, type ColumnMap } from '@/core/lists'
-import type { Language } from '@/core/designation'
+import type { DesignationContext } from '@/core/designation'
 import { createList, type StoredList } from '@/db'
 import { readTable, type Table } from '../csv/readTable'
 import { ServiceError } from '../errors'
@@ -22,7 +22,11 @@ function checkColumns(columns: ColumnMap, { header }: Table): ColumnMap {
  * What a file would give, before anything is stored: encoding, columns, the first rows as they are understood.
  * @throws ServiceError `unreadable` when it is no table or a column is missing, `tooLarge`
  */
-export function previewTable(bytes: Uint8Array, asked: PreviewQuery, language: Language): PreviewResponse {
+export function previewTable(
+  bytes: Uint8Array,
+  asked: PreviewQuery,
+  context: DesignationContext,
+): PreviewResponse {
   const table = readTable(bytes, MAX_ROWS)
   const columns = asked.columns ? checkColumns(asked.columns, table) : guessColumns(table.header)
   return {
@@ -33,7 +37,7 @@ export function previewTable(bytes: Uint8Array, asked: PreviewQuery, language: L
     columns,
     sample: table.rows.slice(0, SAMPLE).map((cells, i) => {
       const given = cellsOf(cells, columns)
-      const sorted = sortRow(given, asked.unit, language)
+      const sorted = sortRow(given, asked.unit, context)
       const row = i + 2
       const text = given.designation ?? ''
       if (!sorted.ok) return { row, text, item: null, problem: sorted.problem }
@@ -49,10 +53,10 @@ export function previewTable(bytes: Uint8Array, asked: PreviewQuery, language: L
 export async function beginImport(
   bytes: Uint8Array,
   { name, kind, columns, unit }: ImportQuery,
-  language: Language,
+  context: DesignationContext,
 ): Promise<{ list: StoredList; ended: Promise<boolean> }> {
   const table = readTable(bytes, MAX_ROWS)
   checkColumns(columns, table)
   const list = await createList(name, kind, table.rows.length)
-  return { list, ended: runImport({ listId: list.id, table, columns, unit }, language) }
+  return { list, ended: runImport({ listId: list.id, table, columns, unit }, context) }
 }

@@ -26,7 +26,7 @@ import {
   type ServiceResponse,
 } from '@/contract/logbook'
 import { getJob } from '../jobs/getJob'
-import { ready, type Ready } from '../language'
+import { getCatalogue, type CatalogueRuntime } from '../catalogueRuntime'
 import { seats as seatsOfJob } from '../plan'
 import { settings } from '../settings'
 import { scopeOf } from './scope'
@@ -105,15 +105,15 @@ const GROUP_LABELS: Record<Group, string> = {
 }
 
 /** What a part is counted with; null = not a bearing, or not one that is compared. */
-function groupOf(designation: string, { language }: Ready): Group | null {
-  const read = readClean(designation, language)
+function groupOf(designation: string, { context }: CatalogueRuntime): Group | null {
+  const read = readClean(designation, context)
   if (!read) return null
   return familyFacts(read.family).element === 'taperedRoller' ? 'tapered' : closureGroup(read)
 }
 
 async function livesByGroup(input: unknown): Promise<{ from: string; lives: Map<Group, Life[]> }> {
   const { scope, day } = await scopeOf(input)
-  const [rows, known] = await Promise.all([db.storedLives(scope, day), ready()])
+  const [rows, known] = await Promise.all([db.storedLives(scope, day), getCatalogue()])
   const groups = new Map<string, Group | null>()
   const lives = new Map<Group, Life[]>()
   for (const { designation, days, ended, count } of rows) {

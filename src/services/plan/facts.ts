@@ -120,7 +120,7 @@ export async function factsOf(found: JobKit): Promise<PlanFacts> {
     firstSide: fitting.firstSide,
     nut: nutOf(found, fitting, job.kit.thread),
     grease: greaseOf(kit, arrangement.position, fitting, shop.gunGrams),
-    schools: shop.schools,
+    practices: shop.practices,
     toolbox: tools.tools,
     fittedOn: isDay(fitting.fittedOn) ? fitting.fittedOn : shopDay(now(), shop.timeZone),
     betweenMm: betweenOf(found),

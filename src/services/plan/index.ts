@@ -10,9 +10,9 @@ import type { FittingDraft, PlanResponse, SeatsResponse } from '@/contract/plan'
 import { factsOf } from './facts'
 import { draftOf, seatsOf } from './jobSeats'
 import { usualSetting } from './jobSetting'
-import { comparisonTrouble, spacerTrouble } from './troubles'
+import { comparisonError, spacerError } from './troubles'
 
-export { comparisonTrouble, spacerTrouble }
+export { comparisonError, spacerError }
 
 const SeatsQuery = z.object({ load: z.enum(LOADS).optional() })
 
@@ -49,7 +49,7 @@ export async function jobPlan(jobId: number): Promise<{ plan: PlanResponse; foun
   const found = await jobKit(jobId)
   const facts = await factsOf(found)
   const plan = makePlan(facts)
-  const spacer = spacerTrouble(found.job.fitting)
+  const spacer = spacerError(found.job.fitting)
   return {
     found,
     plan: {
@@ -58,9 +58,9 @@ export async function jobPlan(jobId: number): Promise<{ plan: PlanResponse; foun
       run: facts.run,
       open: [
         ...plan.open,
-        ...comparisonTrouble(found.job),
+        ...comparisonError(found.job),
         ...(spacer ? [spacer] : []),
-        ...(found.trouble ? [found.trouble] : []),
+        ...(found.error ? [found.error] : []),
       ],
       sections: plan.sections.map((section) => ({ ...section, steps: [...section.steps] })),
       tools: plan.tools.map(({ kind, label, own, improvise }) => ({ kind, label, own, improvise })),

@@ -44,7 +44,7 @@ function materialsOf({ slots }: Arrangement, fitting: FittingDraft): FittingDraf
 }
 
 export function seatsOf(arrangement: Arrangement, kit: Kit, fitting: FittingDraft): Seat[] {
-  const { slots, turning } = arrangement
+  const { slots, rotatingRing } = arrangement
   const materials = materialsOf(arrangement, fitting)
   /** Shaft under the sleeve of a bearing; a sleeve that names none serves any. */
   const sleeveShaft = (bearing: string): number | undefined => {
@@ -84,11 +84,11 @@ export function seatsOf(arrangement: Arrangement, kit: Kit, fitting: FittingDraf
           sealed: own.closure.sides > 0,
           clearance,
           precision,
-          turning,
+          rotatingRing,
           byThumb: slot.byThumb,
           recommended: recommendSeat({
             ring,
-            turning,
+            rotatingRing,
             byThumb: slot.byThumb,
             kind,
             load: fitting.load,
@@ -144,7 +144,7 @@ export function fitFor(seat: Seat, fitting: FittingDraft, hub: string): SeatFit[
     materials: {
       ...(seat.material && { [seat.ring === 'inner' ? 'shaft' : 'housing']: seat.material }),
     },
-    wheel: seat.turning === 'outer',
+    wheel: seat.rotatingRing === 'outer',
     byThumb: seat.byThumb,
   }
   const wanted = checkFit({ ...question, class: typed?.class?.trim() || seat.recommended.class })

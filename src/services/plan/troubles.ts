@@ -8,7 +8,7 @@ import type { FittingDraft } from '@/contract/plan'
 const MEASURED_OFF_MM = 0.05
 
 /** What was compared and does not go, bearing by bearing. */
-export const comparisonTrouble = ({ bearings }: Pick<JobKit['job'], 'bearings'>): string[] =>
+export const comparisonError = ({ bearings }: Pick<JobKit['job'], 'bearings'>): string[] =>
   bearings.flatMap(({ name, comparison }) =>
     comparison?.result?.verdict === 'doesNotGo'
       ? [`${comparison.result.message}${name ? `, ${name}` : ''}`]
@@ -16,7 +16,7 @@ export const comparisonTrouble = ({ bearings }: Pick<JobKit['job'], 'bearings'>)
   )
 
 /** A spacer that loads its bearings sideways, or leaves them loose, as typed on the spacing screen. */
-export function spacerTrouble(fitting: FittingDraft | null): string | null {
+export function spacerError(fitting: FittingDraft | null): string | null {
   const typed = (name: string): string => fitting?.fields[`spacing.${name}`] ?? ''
   const read = readForm(Object.entries(PAIR_ROLES).map(([name, role]) => ({ name, role, text: typed(name) })))
   const [shoulders, spacer] = [read.get('shoulders'), read.get('spacer')]

@@ -39,8 +39,8 @@ function heading(doc: Doc, title: string): void {
   doc.moveDown(0.6).font('bold').fontSize(11.5).fillColor(ink).text(title, PAGE.left, doc.y, { width: WIDTH })
 }
 
-function stepText({ text, stop, school }: Step): string {
-  const note = school ? ` [${school.about}. Workshop practice: ${school.mine}.]` : ''
+function stepText({ text, stop, practice }: Step): string {
+  const note = practice ? ` [${practice.about}. Workshop practice: ${practice.mine}.]` : ''
   return printable(`${stop ? 'STOP. ' : ''}${text}${note}`)
 }
 

@@ -11,36 +11,36 @@ interface Props<V extends FieldValues> extends Omit<ComponentProps<'input'>, 'fo
   /** the label is for assistive technology alone */
   labelHidden?: boolean
   /** id of what tells the trouble, where there is no room for it below the field */
-  troubleIn?: string
+  errorIn?: string
 }
 
 /** A field of a form with its label, and below it what to change. */
 export function FormField<V extends FieldValues>({
-  of: { register, troubleOf },
+  of: { register, errorOf },
   name,
   label,
   labelHidden = false,
-  troubleIn,
+  errorIn,
   className = '',
   ...input
 }: Props<V>) {
   const id = useId()
-  const trouble = troubleOf(name)
+  const error = errorOf(name)
   return (
     <div className="min-w-0">
       <label className="block">
         <span className={labelHidden ? 'sr-only' : 'caption block'}>{label}</span>
         <input
           className={`field ${className}`}
-          aria-invalid={trouble !== '' || undefined}
-          aria-describedby={trouble ? (troubleIn ?? id) : undefined}
+          aria-invalid={error !== '' || undefined}
+          aria-describedby={error ? (errorIn ?? id) : undefined}
           {...input}
           {...register(name)}
         />
       </label>
-      {trouble && troubleIn === undefined && (
+      {error && errorIn === undefined && (
         <span id={id} role="alert" className="block text-[0.875rem] text-contra">
-          {trouble}
+          {error}
         </span>
       )}
     </div>

@@ -87,10 +87,10 @@ it('what was refused of a field without an input does not keep the form from bei
   let refusals = 1
   const send = vi.fn(() => (refusals-- > 0 ? refusing('rows', 'Name the row.')() : Promise.resolve()))
   function Rows() {
-    const { submit, troubleOf } = useSentForm({ blank: ROWS, send })
+    const { submit, errorOf } = useSentForm({ blank: ROWS, send })
     return (
       <form onSubmit={(e) => void submit(e)}>
-        {troubleOf('rows')}
+        {errorOf('rows')}
         <button type="submit">Save</button>
       </form>
     )

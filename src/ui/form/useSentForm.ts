@@ -21,7 +21,7 @@ const STALE =
 export interface FieldsOf<V extends FieldValues> {
   register: UseFormRegister<V>
   /** what to change in a field; empty = nothing */
-  troubleOf: (name: Path<V>) => string
+  errorOf: (name: Path<V>) => string
 }
 
 interface SentForm<V extends FieldValues> extends FieldsOf<V> {
@@ -111,7 +111,7 @@ export function useSentForm<V extends FieldValues>({
       clearErrors()
       return sent(event)
     },
-    troubleOf: (name) => {
+    errorOf: (name) => {
       const found: unknown = name
         .split('.')
         .reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], errors)

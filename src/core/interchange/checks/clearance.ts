@@ -13,7 +13,7 @@ const isPlainSeparable = ({ part, clearance }: Variant): boolean =>
   clearance === 'CN' && (familyFacts(part.family).traits?.includes('separable') ?? false)
 
 /** Internal clearance: the larger group for tight fits and heat, the normal one for quiet running (common practice). */
-export const clearance: CheckRule = (from, to, { temperatureC, turning, load }) => {
+export const clearance: CheckRule = (from, to, { temperatureC, rotatingRing, load }) => {
   const told = [from.clearance, to.clearance] as const
   if (isPlainSeparable(from) && isPlainSeparable(to)) return null
   if (from.clearance === to.clearance)
@@ -23,7 +23,7 @@ export const clearance: CheckRule = (from, to, { temperatureC, turning, load }) 
   const larger = ORDER.indexOf(to.clearance) > ORDER.indexOf(from.clearance)
   if (larger && temperatureC !== undefined && temperatureC >= WARM_C)
     return say('pass', `Right here: the inner ring grows at ${temperatureC} °C and takes clearance up.`)
-  if (larger && turning === 'inner' && load === 'heavy')
+  if (larger && rotatingRing === 'inner' && load === 'heavy')
     return say(
       'pass',
       'Right here: a heavily loaded inner ring that turns sits tight and takes clearance up.',

@@ -18,10 +18,10 @@ export function speedLimit(variant: Variant): number | null {
 
 const LIMIT = `Contact seals limit speed to about ${CONTACT_SEAL_SHARE} of the open type and turn a little stiffer`
 
-function byWord({ speed, turning }: Application) {
+function byWord({ speed, rotatingRing }: Application) {
   if (speed === 'slow')
     return { check: 'speed', result: 'pass' as const, detail: `${LIMIT}: not relevant at low speed.` }
-  if (speed === 'fast' && turning === 'outer')
+  if (speed === 'fast' && rotatingRing === 'outer')
     return {
       check: 'speed',
       result: 'pass' as const,

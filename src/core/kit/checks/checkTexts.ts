@@ -1,4 +1,4 @@
-import { SCHOOL_LABELS } from '../../grease'
+import { PRACTICE_LABELS } from '../../grease'
 import { writeInch, writeMm } from '../../quantity'
 import { FINDING_LABELS } from '../findings'
 import type { CheckCode, CheckFacts, CheckFinding } from './facts'
@@ -76,21 +76,21 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     title: 'Cap does not fit the hub mouth',
     detail: `Cap for ${writeMm(capMm)} mm, hub mouth ${writeMm(mouthMm)} mm.`,
   }),
-  capFill: ({ cap, school }) => ({
-    title: school === 'hubFull' ? `${cap}: the hub is packed full` : `${cap} needs a hub packed full`,
+  capFill: ({ cap, practice }) => ({
+    title: practice === 'hubFull' ? `${cap}: the hub is packed full` : `${cap} needs a hub packed full`,
     detail:
-      school === 'hubFull'
+      practice === 'hubFull'
         ? 'Pack both bearings by hand first: what is pumped in reaches the outer bearing before the inner one. Turn the wheel, stop when it shows at the inner seal.'
-        : `The hub is filled otherwise (${SCHOOL_LABELS[school].name}): grease pumped through the cap then feeds the outer bearing only and the inner one runs dry. Choose “${SCHOOL_LABELS.hubFull.name}” under Fits and setting, Grease, or take a dust cap.`,
+        : `The hub is filled otherwise (${PRACTICE_LABELS[practice].name}): grease pumped through the cap then feeds the outer bearing only and the inner one runs dry. Choose “${PRACTICE_LABELS.hubFull.name}” under Fits and setting, Grease, or take a dust cap.`,
   }),
-  fittingFill: ({ place, fills, school }) => ({
-    title: school === 'hubFull' ? `${place}: the hub is packed full` : `${place} needs a hub packed full`,
+  fittingFill: ({ place, fills, practice }) => ({
+    title: practice === 'hubFull' ? `${place}: the hub is packed full` : `${place} needs a hub packed full`,
     detail:
-      school === 'hubFull'
+      practice === 'hubFull'
         ? fills === 'between'
           ? 'The room between the bearings fills first: pack both bearings by hand, or they wait for theirs.'
           : 'Grease comes out behind the inner bearing and reaches the outer one last: pack that by hand.'
-        : `The hub is filled otherwise (${SCHOOL_LABELS[school].name}), and a fitting cannot do that: what is pumped in fills ${fills === 'between' ? 'the room before either bearing' : 'the inner bearing and the room before the outer one'}. Choose “${SCHOOL_LABELS.hubFull.name}” under Fits and setting, Grease, or leave the fitting closed and pack by hand.`,
+        : `The hub is filled otherwise (${PRACTICE_LABELS[practice].name}), and a fitting cannot do that: what is pumped in fills ${fills === 'between' ? 'the room before either bearing' : 'the inner bearing and the room before the outer one'}. Choose “${PRACTICE_LABELS.hubFull.name}” under Fits and setting, Grease, or leave the fitting closed and pack by hand.`,
   }),
   bearingOpen: ({ designations }) => ({
     title: 'A bearing is not closed on both sides',

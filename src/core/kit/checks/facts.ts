@@ -1,4 +1,4 @@
-import type { FillSchool } from '../../grease'
+import type { FillPractice } from '../../grease'
 import type { Finding } from '../findings'
 
 /** What each check found, by its code: sizes in mm. The texts stand in `checkTexts.ts`. */
@@ -22,8 +22,8 @@ export interface CheckFacts {
   capFits: { mouthMm: number }
   capOff: { capMm: number; mouthMm: number }
   /** a cap that grease is pumped through, and how the hub is filled */
-  capFill: { cap: string; school: FillSchool }
-  fittingFill: { place: string; fills: 'between' | 'behindInner'; school: FillSchool }
+  capFill: { cap: string; practice: FillPractice }
+  fittingFill: { place: string; fills: 'between' | 'behindInner'; practice: FillPractice }
   bearingOpen: { designations: string[] }
   bearingsDiffer: { pair: boolean }
   bearingsAlike: { count: number; sizes: { base: string; count: number }[] }

@@ -1,6 +1,6 @@
 import { USUAL_PLAY_MM } from '../../adjust'
 import type { Slot } from '../arrangement'
-import { fillSchoolOf, hardwareOf, spindleThread } from '../fill'
+import { fillPracticeOf, hardwareOf, spindleThread } from '../fill'
 import { CAP_OFF_MM, isPinFor, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
 import { leansOn, partAt, slotsOf, type Constraint } from './check'
 import type { CheckFinding } from './facts'
@@ -67,16 +67,16 @@ export const capFill: Constraint = (bench) =>
   slotsOf(bench, 'cap').flatMap((slot): CheckFinding[] => {
     const cap = partAt(bench, slot.id)
     if (!cap || hardwareOf(cap, 'cap')?.kind !== 'grease-fill cap') return []
-    const school = fillSchoolOf(bench)
-    const result = school === 'hubFull' ? 'pass' : 'warn'
-    return [{ code: 'capFill', result, data: { cap: cap.base, school }, slots: [slot.id] }]
+    const practice = fillPracticeOf(bench)
+    const result = practice === 'hubFull' ? 'pass' : 'warn'
+    return [{ code: 'capFill', result, data: { cap: cap.base, practice }, slots: [slot.id] }]
   })
 
 /** A fitting in hub or spindle reaches the bearings only where the whole hub is full (common practice). */
 export const fittingFill: Constraint = (bench) =>
   slotsOf(bench, 'nipple').flatMap((slot): CheckFinding[] => {
     if (slot.fills === undefined || !bench.filled.has(slot.id)) return []
-    const school = fillSchoolOf(bench)
-    const data = { place: slot.label, fills: slot.fills, school }
-    return [{ code: 'fittingFill', result: school === 'hubFull' ? 'pass' : 'warn', data, slots: [slot.id] }]
+    const practice = fillPracticeOf(bench)
+    const data = { place: slot.label, fills: slot.fills, practice }
+    return [{ code: 'fittingFill', result: practice === 'hubFull' ? 'pass' : 'warn', data, slots: [slot.id] }]
   })

@@ -12,15 +12,15 @@ import { chosen, filledWith, gap, partIn, type Bench } from './bench'
 import { stockedFirst } from './shelf'
 
 /** The ring of a tapered set that a place takes: of an inch set its own number, of any other the set's number. */
-export function ringFor(set: KnownPart, piece: 'cone' | 'cup', { language }: Bench): KnownPart {
+export function ringFor(set: KnownPart, piece: 'cone' | 'cup', { context }: Bench): KnownPart {
   const name = set.part.set?.[piece]
-  const ring = name ? findPart(language.catalogue, name, piece) : undefined
-  return ring ? listedPart(ring, language) : ringOfSet(set, piece)
+  const ring = name ? findPart(context.catalogue, name, piece) : undefined
+  return ring ? listedPart(ring, context) : ringOfSet(set, piece)
 }
 
 /** The ring that runs with the one already there: the only one, or the one that fits the measured seat. */
 export function fillTapered(slot: Slot, bench: Bench): Filled {
-  const { catalogue } = bench.language
+  const { catalogue } = bench.context
   const piece = slot.role === 'cone' ? 'cone' : 'cup'
   const asked = slot.mate === undefined ? undefined : bench.request.parts[slot.mate]
   const mate =
@@ -94,7 +94,7 @@ export function fillBearing(slot: Slot, bench: Bench): Filled {
   const seat = seatOf(slot, bench.request.sizes)
   if (seat.shaft === undefined || seat.housing === undefined)
     return gap(slot, 'Identify the bearing: a number, or shaft and bore.')
-  const found = findBySeat(bench.language.catalogue, slot.role, { shaft: seat.shaft, housing: seat.housing })
+  const found = findBySeat(bench.context.catalogue, slot.role, { shaft: seat.shaft, housing: seat.housing })
   const suffix = slot.role === 'ballBearing' ? CLOSURE_SUFFIX[bench.arrangement.closure] : ''
   const [first, ...rest] = stockedFirst(slot, found, (part) => part.base + suffix, bench)
   const value = first && knownPart(resolvePart(first.base + suffix, bench))
@@ -127,7 +127,7 @@ export function fillBalls(slot: Slot, { request }: Bench): Filled {
 }
 
 /** Whole tapered sets of the kit, cone and cup together, by the place of the cone. */
-export function taperedSets({ arrangement, filled, language }: Bench): { slot: Slot; set: Part }[] {
+export function taperedSets({ arrangement, filled, context }: Bench): { slot: Slot; set: Part }[] {
   return arrangement.slots.flatMap((slot) => {
     if (slot.role !== 'cone' || slot.mate === undefined) return []
     const [cone, cup] = [filled.get(slot.id)?.part, filled.get(slot.mate)?.part]
@@ -135,7 +135,7 @@ export function taperedSets({ arrangement, filled, language }: Bench): { slot: S
     const set =
       cone.base === cup.base
         ? { ...cone, piece: 'complete' as const, dimensions: { ...cone.dimensions, ...cup.dimensions } }
-        : findPart(language.catalogue, `${cone.base}/${cup.base}`)
+        : findPart(context.catalogue, `${cone.base}/${cup.base}`)
     return set ? [{ slot, set }] : []
   })
 }

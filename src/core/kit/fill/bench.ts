@@ -52,10 +52,10 @@ export const filledWith = (
 export const chosen = (
   slot: Slot,
   part: Part,
-  { language }: Bench,
+  { context }: Bench,
   reason: string,
   more: Partial<Filled> = {},
-): Filled => filledWith(slot, listedPart(part, language), reason, more)
+): Filled => filledWith(slot, listedPart(part, context), reason, more)
 
 export const partIn = ({ filled }: Bench, id: string | undefined): Part | null =>
   id === undefined ? null : (filled.get(id)?.part ?? null)

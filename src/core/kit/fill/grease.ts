@@ -3,9 +3,9 @@ import {
   greaseFill,
   isRegreased,
   relubricationGrams,
-  schoolFor,
+  practiceFor,
   speedFactor,
-  type FillSchool,
+  type FillPractice,
 } from '../../grease'
 import { knownPart } from '../../part'
 import type { Slot } from '../arrangement'
@@ -14,7 +14,7 @@ import { betweenCups } from '../sizes'
 import { taperedSets, wholeBearings } from './bearings'
 import { filledWith, gap, type Bench } from './bench'
 
-const SCHOOL_REASON: Record<FillSchool, string> = {
+const PRACTICE_REASON: Record<FillPractice, string> = {
   hubFull: 'Slow wheel: bearings and cavity full',
   bearingsFullCavityThird: 'Bearings full, a third of the cavity',
   bearingsThird: 'Fast: bearings a third, cavity empty',
@@ -58,12 +58,12 @@ function relubrication(slot: Slot, bench: Bench): Filled {
 }
 
 /** How the hub of a tapered pair is filled: as the shop does, else by its speed. */
-export function fillSchoolOf(bench: Bench): FillSchool {
+export function fillPracticeOf(bench: Bench): FillPractice {
   const { greaseFill: wanted, sizes } = bench.request
   if (wanted) return wanted
   const sets = taperedSets(bench).map(({ set }) => set.dimensions)
   const largest = (of: 'bore' | 'outside') => Math.max(0, ...sets.map((d) => d[of] ?? 0))
-  return schoolFor(
+  return practiceFor(
     sizes.rpm === undefined ? null : speedFactor(sizes.rpm, largest('bore'), largest('outside')),
   )
 }
@@ -80,7 +80,7 @@ export function fillGrease(slot: Slot, bench: Bench): Filled {
   const between = cavityBetween(sets.map((set) => set.dimensions))
   const lengthMm = betweenCups(request.sizes, arrangement.sizes)
   const cavity = lengthMm === undefined || !between ? null : { lengthMm, ...between }
-  const amount = greaseFill(sets, cavity, null, fillSchoolOf(bench))
+  const amount = greaseFill(sets, cavity, null, fillPracticeOf(bench))
   const room = cavity
     ? ''
     : ' The cavity is not in it: measure the length between the bearings to add its share.'
@@ -88,6 +88,6 @@ export function fillGrease(slot: Slot, bench: Bench): Filled {
     slot,
     'wheel bearing grease',
     Math.ceil(amount.grams),
-    `${SCHOOL_REASON[amount.school]}: ${amount.bearingMl.toFixed(0)} ml in the bearings${amount.cavityMl > 0 ? `, ${amount.cavityMl.toFixed(0)} ml in the hub` : ''}.${room}`,
+    `${PRACTICE_REASON[amount.practice]}: ${amount.bearingMl.toFixed(0)} ml in the bearings${amount.cavityMl > 0 ? `, ${amount.cavityMl.toFixed(0)} ml in the hub` : ''}.${room}`,
   )
 }

@@ -26,7 +26,7 @@ export function spindleThread(
   const typed = bench.request.thread ?? ''
   const read = readThread(typed)
   if (!read) return null
-  const alike = listedHardware(bench.language.catalogue, 'castleNut').find(
+  const alike = listedHardware(bench.context.catalogue, 'castleNut').find(
     ({ details }) => Math.abs(details.threadMm - read.diameterMm) < WASHER_OFF_MM,
   )
   return {
@@ -65,7 +65,7 @@ export const nutByThread =
   }
 
 export function fillNut(slot: Slot, bench: Bench): Filled {
-  const nuts = listedHardware(bench.language.catalogue, 'castleNut').sort(
+  const nuts = listedHardware(bench.context.catalogue, 'castleNut').sort(
     (a, b) => b.details.threadMm - a.details.threadMm,
   )
   const { thread } = bench.request
@@ -103,7 +103,7 @@ export function fillNut(slot: Slot, bench: Bench): Filled {
 export function fillWasher(slot: Slot, bench: Bench): Filled {
   const nut = spindleThread(slot, bench)
   if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
-  const fitting = listedHardware(bench.language.catalogue, 'washer').filter(
+  const fitting = listedHardware(bench.context.catalogue, 'washer').filter(
     ({ details }) => Math.abs(details.threadMm - nut.threadMm) < WASHER_OFF_MM,
   )
   const [first] = fitting
@@ -127,7 +127,7 @@ export function fillPin(slot: Slot, bench: Bench): Filled {
   const nut = spindleThread(slot, bench)
   if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
   const acrossFlatsMm = nut.acrossFlatsMm ?? nut.threadMm * FLATS_PER_THREAD
-  const sized = listedHardware(bench.language.catalogue, 'cotterPin')
+  const sized = listedHardware(bench.context.catalogue, 'cotterPin')
     .filter(({ details }) => isPinFor(details, nut.threadMm))
     .sort((a, b) => a.details.lengthMm - b.details.lengthMm)
   const pins = [
@@ -152,7 +152,7 @@ export function fillCap(slot: Slot, bench: Bench): Filled {
   const cup = partIn(bench, slot.at)
   const bore = measured ?? cup?.dimensions.outside
   if (bore === undefined) return gap(slot, 'Measure the hub mouth: the outer end of the hub, inside.')
-  const caps = capsFor(bench.language.catalogue, bore)
+  const caps = capsFor(bench.context.catalogue, bore)
   const [first] = caps
   if (!first) return gap(slot, `No cap listed for a hub mouth of ${writeMm(bore)} mm.`)
   const reason =
@@ -170,7 +170,7 @@ export function fillSnapRing(slot: Slot, bench: Bench): Filled {
   const { bore, outside } = partIn(bench, slot.at)?.dimensions ?? {}
   const nominal = slot.ring === 'bore' ? outside : bore
   const kind = `${slot.ring} snap ring`
-  const ring = listedHardware(bench.language.catalogue, 'snapRing').find(
+  const ring = listedHardware(bench.context.catalogue, 'snapRing').find(
     ({ details }) => details.kind === kind && nominal !== undefined && isSameSize(details.nominalMm, nominal),
   )
   if (!ring)
@@ -192,7 +192,7 @@ export function fillLockNut(slot: Slot, bench: Bench): Filled {
   if (sleeve) return withSleeve(slot, sleeve.nut, 'lockNut', bench)
   const bore = partIn(bench, slot.at)?.dimensions.bore
   if (bore === undefined) return gap(slot, 'Follows from the bearing.')
-  const nut = listedHardware(bench.language.catalogue, 'lockNut').find(
+  const nut = listedHardware(bench.context.catalogue, 'lockNut').find(
     ({ details }) => details.threadMm === bore,
   )
   if (!nut) return gap(slot, `No lock nut listed for a shaft of ${writeMm(bore)} mm. Measure the thread.`)
@@ -213,7 +213,7 @@ export function fillLockWasher(slot: Slot, bench: Bench): Filled {
   if (sleeve) return withSleeve(slot, sleeve.washer, 'lockWasher', bench)
   const nut = hardwareOf(partIn(bench, slot.at), 'lockNut')
   if (!nut) return gap(slot, 'Follows from the lock nut.')
-  const washer = listedHardware(bench.language.catalogue, 'lockWasher').find(
+  const washer = listedHardware(bench.context.catalogue, 'lockWasher').find(
     ({ details }) => details.boreMm === nut.threadMm,
   )
   return washer
@@ -238,13 +238,13 @@ const SLEEVE_TAPER = 12
 /** The adapter sleeve on which a bearing with a tapered bore sits. */
 export function sleeveOf(
   bearing: string | undefined,
-  { filled, language }: Bench,
+  { filled, context }: Bench,
 ): (Hardware<'adapterSleeve'> & { part: Part }) | null {
   const value = knownPart(bearing === undefined ? null : filled.get(bearing)?.value)
   if (value?.taper !== SLEEVE_TAPER) return null
   const series = SLEEVE_SERIES[value.part.series]
   // The bore code ends the number of the sleeve: H3 + 08 for a bore of 40 mm.
-  const found = listedHardware(language.catalogue, 'adapterSleeve').find(
+  const found = listedHardware(context.catalogue, 'adapterSleeve').find(
     ({ part, details }) =>
       details.bearingBoreMm === value.part.dimensions.bore && part.base.slice(0, -2) === series,
   )
@@ -253,7 +253,7 @@ export function sleeveOf(
 
 /** Nut and washer come with the sleeve: nothing is bought for them. */
 function withSleeve(slot: Slot, name: string, what: 'lockNut' | 'lockWasher', bench: Bench): Filled {
-  const found = listedHardware(bench.language.catalogue, what).find(({ part }) => part.base === name)
+  const found = listedHardware(bench.context.catalogue, what).find(({ part }) => part.base === name)
   const reason = 'Comes with the adapter sleeve.'
   return found
     ? chosen(slot, found.part, bench, reason, { quantity: 0 })

@@ -19,7 +19,7 @@ import { fillSeal, fillSleeve, fillSpacer } from './seals'
 
 export { ringFor, taperedSets } from './bearings'
 export { filledWith, gap, type Bench } from './bench'
-export { fillGrease, fillSchoolOf } from './grease'
+export { fillGrease, fillPracticeOf } from './grease'
 export { hardwareOf, sleeveOf, spindleThread } from './hardware'
 
 /** What a unit of insert and housing brings along; of an insert alone it is written by hand. */

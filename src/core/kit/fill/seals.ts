@@ -12,7 +12,7 @@ export function fillSeal(slot: Slot, bench: Bench): Filled {
   const { shaft: sealShaft, housing: sealHousing, width } = sealSizesOf(slot, bench.request.sizes)
   if (sealShaft === undefined || sealHousing === undefined)
     return gap(slot, 'Measure the journal the lip runs on and the counterbore the seal sits in.')
-  const found = findSeals(bench.language.catalogue, { shaft: sealShaft, housing: sealHousing, width })
+  const found = findSeals(bench.context.catalogue, { shaft: sealShaft, housing: sealHousing, width })
   const [first, ...rest] = stockedFirst(slot, found.fits, ({ part }) => part.base, bench)
   if (first)
     return chosen(slot, first.part, bench, first.reason, {

@@ -1,7 +1,7 @@
 import 'server-only'
 import { isMainThread } from 'node:worker_threads'
 import { buildCatalogue } from '@/core/catalogue'
-import { readClean, type Language } from '@/core/designation'
+import { readClean, type DesignationContext } from '@/core/designation'
 import {
   buildIdentifier,
   FEATURES,
@@ -31,14 +31,14 @@ import { isDatabaseAway, ServiceError } from './errors'
 import { log } from './log'
 
 /** The catalogue and the shop's own knowledge, ready for questions. */
-export interface Ready {
-  language: Language
+export interface CatalogueRuntime {
+  context: DesignationContext
   identifier: Identifier
 }
 
 /** What this process answers from, and the versions of the shop's knowledge it was read at or before. */
 interface Held {
-  ready: Ready
+  runtime: CatalogueRuntime
   at: KnowledgeVersions
 }
 
@@ -105,25 +105,25 @@ async function loadShelf(): Promise<PackedShelf | null> {
 }
 
 /** Bases in own lists or fitted somewhere: the machine register holds numbers as they were written. */
-async function loadKnown(language: Language): Promise<ReadonlySet<string>> {
+async function loadKnown(context: DesignationContext): Promise<ReadonlySet<string>> {
   const { bases, fitted } = await knownHere()
   const read = fitted
     .flatMap((text) => text.split(/[,;+]/))
-    .flatMap((text) => readClean(text.trim().split(/\s/)[0] ?? '', language)?.part ?? [])
+    .flatMap((text) => readClean(text.trim().split(/\s/)[0] ?? '', context)?.part ?? [])
   const pieces = new Set([...bases, ...read.map((part) => part.base)])
-  const sets = read.flatMap((part) => language.catalogue.setsOf.get(part.base) ?? [])
+  const sets = read.flatMap((part) => context.catalogue.setsOf.get(part.base) ?? [])
   return new Set([...pieces, ...sets.map((set) => set.base)])
 }
 
 /** What turned up in this shop until now. */
-export async function readExperience(language: Language): Promise<Experience> {
-  const [known, decided] = await Promise.all([loadKnown(language), timesDecided()])
+export async function readExperience(context: DesignationContext): Promise<Experience> {
+  const [known, decided] = await Promise.all([loadKnown(context), timesDecided()])
   return { known, decided: new Map(decided.map(({ base, times }) => [base, Number(times)])) }
 }
 
 /** Reads what the shop adds; seconds of work when it has a million parts. */
-async function readShop(language: Language): Promise<ShopKnowledge> {
-  const [shelf, experience] = await Promise.all([loadShelf(), readExperience(language)])
+async function readShop(context: DesignationContext): Promise<ShopKnowledge> {
+  const [shelf, experience] = await Promise.all([loadShelf(), readExperience(context)])
   return { shelf, experience }
 }
 
@@ -139,11 +139,11 @@ async function load(): Promise<Held> {
       { rows: unreadable.slice(0, 20) },
       `${unreadable.length} rows of the catalogue cannot be read and are left out`,
     )
-  const language = { catalogue: buildCatalogue(parts), tokens: readShippedTokens() }
-  const identifier = buildIdentifier(language, opened(await readShop(language)))
+  const context = { catalogue: buildCatalogue(parts), tokens: readShippedTokens() }
+  const identifier = buildIdentifier(context, opened(await readShop(context)))
   // A script asks once and ends.
   if (process.env.NEXT_RUNTIME) warmUp(identifier)
-  return { ready: { language, identifier }, at }
+  return { runtime: { context, identifier }, at }
 }
 
 /** What is held, read from the database once a process; a failed read is tried again. */
@@ -171,16 +171,16 @@ async function readNewer(): Promise<Held> {
   const before = await held()
   const at = await knowledgeVersions()
   if (at.parts === before.at.parts && at.experience === before.at.experience) return before
-  const { language } = before.ready
+  const { context } = before.runtime
   const shop =
     at.parts === before.at.parts
-      ? { experience: await readExperience(language) }
-      : opened(isMainThread && (await isMuch()) ? await inBackground('rereadShop') : await readShop(language))
-  return hold({ language, identifier: withShop(before.ready.identifier, shop) }, at)
+      ? { experience: await readExperience(context) }
+      : opened(isMainThread && (await isMuch()) ? await inBackground('rereadShop') : await readShop(context))
+  return hold({ context, identifier: withShop(before.runtime.identifier, shop) }, at)
 }
 
-function hold(now: Ready, at: KnowledgeVersions): Held {
-  const newer = { ready: now, at }
+function hold(now: CatalogueRuntime, at: KnowledgeVersions): Held {
+  const newer = { runtime: now, at }
   store.amberHeld = Promise.resolve(newer)
   return newer
 }
@@ -219,13 +219,14 @@ async function versionsNow(): Promise<KnowledgeVersions | null> {
  * The catalogue with its indexes and what the shop adds, as far as any process has stored it. Only of a shop with very many own
  * parts, and of what turns up here, the old answers until the new stands.
  */
-export async function ready(): Promise<Ready> {
+export async function getCatalogue(): Promise<CatalogueRuntime> {
   const now = await held()
   const stored = isWithinChange() ? null : await versionsNow()
-  if (!stored || (stored.parts === now.at.parts && stored.experience === now.at.experience)) return now.ready
+  if (!stored || (stored.parts === now.at.parts && stored.experience === now.at.experience))
+    return now.runtime
   const fresh = newerOr(now)
   const waits = stored.parts !== now.at.parts && !(isMainThread && (await isMuch()))
-  return waits ? (await fresh).ready : now.ready
+  return waits ? (await fresh).runtime : now.runtime
 }
 
 const newerOr = (now: Held): Promise<Held> =>
@@ -239,15 +240,15 @@ export const catchUp = (): Promise<void> => afterChange(async () => void (await 
 
 /** What the shop adds, read here and kept here too. */
 export async function rereadShop(): Promise<ShopKnowledge> {
-  const { ready: before } = await held()
+  const { runtime: before } = await held()
   const at = await knowledgeVersions()
-  const shop = await readShop(before.language)
+  const shop = await readShop(before.context)
   hold({ ...before, identifier: withShop(before.identifier, opened(shop)) }, at)
   return shop
 }
 
 /** From now on questions are answered with this experience. */
 export async function learn(experience: Experience): Promise<void> {
-  const { ready: before, at } = await held()
+  const { runtime: before, at } = await held()
   hold({ ...before, identifier: withShop(before.identifier, { experience }) }, at)
 }

@@ -1,5 +1,5 @@
 /** Where practitioners differ: each way, and when it is right (common practice). A shop chooses; the other is always shown. */
-export const SCHOOLS = {
+export const PRACTICES = {
   adjustment: {
     label: 'Setting a tapered pair',
     ways: {
@@ -59,9 +59,9 @@ export const SCHOOLS = {
   },
 } as const satisfies Record<string, { label: string; ways: Record<string, string> }>
 
-export type SchoolName = keyof typeof SCHOOLS
-export const SCHOOL_NAMES = Object.keys(SCHOOLS) as [SchoolName, ...SchoolName[]]
-export type PracticePreferences = { [N in SchoolName]: keyof (typeof SCHOOLS)[N]['ways'] & string }
+export type PracticeName = keyof typeof PRACTICES
+export const PRACTICE_NAMES = Object.keys(PRACTICES) as [PracticeName, ...PracticeName[]]
+export type PracticePreferences = { [N in PracticeName]: keyof (typeof PRACTICES)[N]['ways'] & string }
 
 /** The careful way of each, until the shop says otherwise. */
 export const DEFAULT_PRACTICES: PracticePreferences = {
@@ -75,16 +75,16 @@ export const DEFAULT_PRACTICES: PracticePreferences = {
   torque: 'wrench',
 }
 
-export interface SchoolNote {
+export interface PracticeNote {
   about: string
   mine: string
   others: string[]
 }
 
 /** Workshop practice, and when the other way is right. */
-export function schoolNote(name: SchoolName, schools: PracticePreferences): SchoolNote {
-  const { label, ways } = SCHOOLS[name]
-  const mine = schools[name]
+export function practiceNote(name: PracticeName, practices: PracticePreferences): PracticeNote {
+  const { label, ways } = PRACTICES[name]
+  const mine = practices[name]
   const all = Object.entries<string>(ways)
   return {
     about: label,

@@ -7,18 +7,30 @@ const STORED = [
   ['bearings', 'id', ['comparison']],
   ['kits', 'id', ['content']],
   ['arrangements', 'code', ['content']],
-  ['facts', 'name', ['value']],
+  ['app_settings', 'name', ['value']],
   ['lists', 'id', ['remarks']],
   ['photos', 'id', ['marks']],
   ['job_events', 'id', ['content', 'undo']],
 ] as const
-const TABLES = ['kit_lines', 'fitted_parts'] as const
+/** Columns that have another name now. */
+const COLUMNS = [
+  ['kit_lines', 'words', 'label'],
+  ['fitted_parts', 'words', 'label'],
+  ['stock_items', 'meaning', 'part_key'],
+  ['stock_moves', 'once', 'idempotency_key'],
+  ['orders', 'once', 'idempotency_key'],
+  ['orders', 'remote', 'supplier_order_no'],
+  ['orders', 'goods', 'subtotal'],
+  ['orders', 'days', 'lead_time_days'],
+  ['orders', 'trouble', 'last_error'],
+] as const
 /** Rows read and written at a time. */
 const ROWS = 500
 
-/** `words` is called what it is: label, title, message or text. A row that is no JSON stays as it is. */
+/** Columns and what is stored in them are called what they are; `words` were labels, titles, messages and texts. A row that is no JSON stays. */
 export async function up(query: QueryInterface): Promise<void> {
-  for (const table of TABLES) await query.renameColumn(table, 'words', 'label')
+  await query.renameTable('facts', 'app_settings')
+  for (const [table, before, now] of COLUMNS) await query.renameColumn(table, before, now)
   for (const [table, key, columns] of STORED)
     for (const column of columns) await renamed(query, table, key, column)
 }
@@ -29,7 +41,7 @@ async function renamed(query: QueryInterface, table: string, key: string, column
   for (;;) {
     const rows = await sequelize.query<{ at: string | number; text: string }>(
       `SELECT \`${key}\` AS at, \`${column}\` AS text FROM \`${table}\`
-       WHERE \`${column}\` LIKE '%"words":%' ${last === undefined ? '' : `AND \`${key}\` > :last`}
+       WHERE \`${column}\` REGEXP '"(words|schools?|grease\\.school|turning|trouble)":' ${last === undefined ? '' : `AND \`${key}\` > :last`}
        ORDER BY \`${key}\` LIMIT ${ROWS}`,
       { replacements: { last }, type: QueryTypes.SELECT },
     )
@@ -58,5 +70,6 @@ function namesOf(text: string): string {
 
 /** What is stored keeps the names of today. */
 export async function down(query: QueryInterface): Promise<void> {
-  for (const table of TABLES) await query.renameColumn(table, 'label', 'words')
+  for (const [table, before, now] of COLUMNS) await query.renameColumn(table, now, before)
+  await query.renameTable('app_settings', 'facts')
 }
