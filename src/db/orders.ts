@@ -167,9 +167,16 @@ export const createOrder = ({ lines, ...order }: NewOrder): Promise<Order> =>
 
 export async function setOrder(
   id: number,
-  change: { state?: OrderState; supplierOrderNo?: string; lastError?: string },
+  { state, supplierOrderNo, lastError }: { state?: OrderState; supplierOrderNo?: string; lastError?: string },
 ): Promise<void> {
-  await models().OrderRow.update(change, { where: { id } })
+  await models().OrderRow.update(
+    {
+      ...(state !== undefined && { state }),
+      ...(supplierOrderNo !== undefined && { supplier_order_no: supplierOrderNo }),
+      ...(lastError !== undefined && { last_error: lastError }),
+    },
+    { where: { id } },
+  )
 }
 
 export type ReceiveResult =
