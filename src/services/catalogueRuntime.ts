@@ -164,7 +164,12 @@ async function held(): Promise<Held> {
   }
 }
 
-const isMuch = async (): Promise<boolean> => (await countOwn()) > MUCH
+/** While nobody can say, nothing waits. */
+const isMuch = (): Promise<boolean> =>
+  countOwn().then(
+    (count) => count > MUCH,
+    () => true,
+  )
 
 /** Reads anew what changed since, and answers from it from now on. */
 async function readNewer(): Promise<Held> {

@@ -78,7 +78,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
         setError('')
         setSaved(done)
       })
-      .catch((error: unknown) => setError(errorMessage(error)))
+      .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   const readIn = (chosen: File): void => {
     chosen
@@ -90,9 +90,9 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
         open(read)
         return refresh()
       })
-      .catch((error: unknown) =>
+      .catch((thrown: unknown) =>
         setError(
-          error instanceof SyntaxError ? 'This is no JSON. Choose a file saved here.' : errorMessage(error),
+          thrown instanceof SyntaxError ? 'This is no JSON. Choose a file saved here.' : errorMessage(thrown),
         ),
       )
   }

@@ -48,7 +48,7 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
     if (into > 0)
       return intoJob(into, target.name, sheet, { designation, base, probability })
         .then((job) => router.push(stagePath(job.id, 'kit', job.bearings.at(-1)?.id)))
-        .catch((error: unknown) => setError(errorMessage(error)))
+        .catch((thrown: unknown) => setError(errorMessage(thrown)))
     return openJob(sheet, { designation, base, probability })
       .then((job) => router.push(`/jobs/${job.id}/cross-reference` as Route))
       .catch(() => setError('The job could not be opened. What you typed is kept in the address; try again.'))

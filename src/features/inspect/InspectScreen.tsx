@@ -12,7 +12,6 @@ import {
   ROUND_PARTS,
   SEVERITIES,
   type Age,
-  type DamageMode,
   type Inspected,
   type Severity,
 } from '@/core/inspect'
@@ -21,13 +20,14 @@ import { HEARD_LABELS } from '@/contract/choices'
 import { JobFrame, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { KeyHint } from '@/features/shell'
-import type { InspectionDraft, InspectResponse } from '@/contract/judgement'
+import type { InspectionDraft } from '@/contract/judgement'
 import { ChipChoice } from '@/ui/ChipChoice'
-import { DamageSketch } from '@/ui/drawing'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKeys } from '@/ui/useKeys'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { ClockDial } from './ClockDial'
+import { DamageCard } from './DamageCard'
+import { InspectionAnswer } from './InspectionAnswer'
 
 const HINTS: readonly KeyHint[] = [
   { keys: '↑ ↓', label: 'part', foot: true },
@@ -35,112 +35,12 @@ const HINTS: readonly KeyHint[] = [
   { keys: 'G', label: 'inspected, no damage', foot: true },
 ]
 
-const SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
-const RUNS = {
-  yes: 'May run',
-  watch: 'May run under watch until repaired',
-  notUntilRepaired: 'Not until repaired',
-} as const
 const AGE_CHOICE: readonly (readonly [Age, string])[] = [
   ['new', 'weeks'],
   ['some', 'a few years'],
   ['long', 'many years'],
 ]
 const BLANK: InspectionDraft = { seen: [], good: [], note: '' }
-
-/** One kind of damage: pressed again and again it goes from trace to severe and away. */
-function DamageCard({
-  mode,
-  severity,
-  onPress,
-}: {
-  mode: DamageMode
-  severity: Severity | null
-  onPress: () => void
-}) {
-  return (
-    <button
-      type="button"
-      aria-pressed={severity !== null}
-      onClick={onPress}
-      data-damage={mode.id}
-      className={`grid grid-rows-[62px_auto] rounded-lg border bg-sheet p-2 text-left ${severity ? 'border-2 border-lamp bg-wash' : 'border-line'}`}
-    >
-      <DamageSketch mode={mode} />
-      <span className="pt-1">
-        <b className="block text-[0.90625rem] leading-tight">{mode.label}</b>
-        <span className="block text-[0.78125rem] leading-tight text-ink3">
-          {severity ? <b className="text-lamp-ink">{severity}</b> : mode.looks}
-        </span>
-      </span>
-    </button>
-  )
-}
-
-function Answer({ found }: { found: InspectResponse }) {
-  const sure = found.causes.slice(0, 4)
-  return (
-    <>
-      <p
-        data-testid="run"
-        className={`text-[1.3125rem] font-bold ${found.run === 'notUntilRepaired' ? 'text-contra' : ''}`}
-      >
-        {RUNS[found.run]}
-      </p>
-      <ul aria-label="Verdicts" className="mb-2">
-        {found.parts.map(({ part, verdict, findings }) => (
-          <li
-            key={part}
-            className="grid grid-cols-[20px_1fr] border-t border-line2 py-1.5 text-[0.90625rem]"
-            data-part={part}
-          >
-            <VerdictMark verdict={SIGNS[verdict]} isSaid />
-            <span>
-              <b>{inspectedText(part, found.inspected)}</b>: {verdict}
-              <span className="block text-[0.8125rem] text-ink3">
-                {findings.join(', ') || 'replaced as a set'}
-              </span>
-            </span>
-          </li>
-        ))}
-      </ul>
-      {sure.length > 0 && (
-        <>
-          <h2 className="caption">Likely causes</h2>
-          <ol className="mb-2" data-testid="causes">
-            {sure.map((cause) => (
-              <li key={cause.id} className="border-t border-line2 py-1.5 text-[0.90625rem]">
-                <span className="flex justify-between gap-2">
-                  <b>{cause.label}</b>
-                  <span className="number shrink-0 text-ink2">{Math.round(cause.share * 100)}&nbsp;%</span>
-                </span>
-                <span aria-hidden className="my-0.5 block h-[5px] rounded bg-line2">
-                  <i
-                    className="block h-full rounded bg-ink2"
-                    style={{ width: `${Math.round(cause.share * 100)}%` }}
-                  />
-                </span>
-                <span className="block text-[0.8125rem] text-ink3">
-                  {capital(cause.because.join(', '))}. <span className="text-ink2">{cause.remedy}</span>
-                </span>
-              </li>
-            ))}
-          </ol>
-        </>
-      )}
-      {found.replaceWith.length > 0 && (
-        <p className="border-t border-line2 py-1.5 text-[0.90625rem]">
-          <b>Also replace:</b> {found.replaceWith.join(' ')}
-        </p>
-      )}
-      {found.checkNext.length > 0 && (
-        <p className="border-t border-line2 py-1.5 text-[0.90625rem]">
-          <b>Also check:</b> {found.checkNext.join(' ')}
-        </p>
-      )}
-    </>
-  )
-}
 
 /** Where a finding lies on its ring, and what that may say. */
 function Place({ part, hours }: { part: Inspected; hours: readonly number[] }) {
@@ -297,7 +197,7 @@ export function InspectScreen() {
             </p>
           )}
           {answer && draft.seen.length > 0 ? (
-            <Answer found={answer} />
+            <InspectionAnswer found={answer} />
           ) : (
             <p className="py-4 text-ink2">
               Pick what you see. Verdict, what goes with it and the likely cause follow, with what was heard

@@ -4,131 +4,15 @@ import type { Route } from 'next'
 import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
-import { DAMAGE, INSPECTED, INSPECTED_LABELS, type Inspected } from '@/core/inspect'
-import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
 import type { MachineChange, MachineDetail } from '@/contract/machine'
 import { ChangeList } from '@/ui/ChangeList'
-import { useTimes } from '@/ui/Times'
 import { call, urlOf, errorMessage } from '@/ui/call'
 import { Field } from '@/ui/Field'
 import { MachineDrawing } from './MachineDrawing'
 import { MachineField } from './MachineField'
-
-type Position = MachineDetail['positions'][number]
-
-function Parts({ parts, label }: { parts: Position['parts']; label: string }) {
-  if (parts.length === 0) return null
-  return (
-    <section aria-label={label} className="mb-1 text-[0.875rem]">
-      <h3 className="caption pt-1">{label}</h3>
-      <ul>
-        {parts.map((p, i) => (
-          <li
-            key={i}
-            className="flex flex-wrap gap-x-3 border-t border-line2 py-1 sm:grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_3rem_14rem_4.5rem]"
-          >
-            <span>{p.label}</span>
-            <span className="number break-note">{p.designation}</span>
-            <span className="number sm:text-right">{p.quantity} ×</span>
-            <span className="number text-ink2">
-              {p.fittedOn}
-              {p.replacedOn && ` to ${p.replacedOn}`}
-            </span>
-            {p.jobId !== null && (
-              <Link
-                href={`/jobs/${p.jobId}/record` as Route}
-                className="underline underline-offset-4 sm:text-right"
-              >
-                job {p.jobId}
-              </Link>
-            )}
-          </li>
-        ))}
-      </ul>
-    </section>
-  )
-}
-
-/** What was found at a position, the latest job first. */
-function Found({ found }: { found: Position['found'] }) {
-  const { day } = useTimes()
-  if (found.length === 0) return null
-  return (
-    <section aria-label="Found here" className="mb-1 text-[0.875rem]">
-      <h3 className="caption pt-1">Found here</h3>
-      <ul>
-        {found.map((f, i) => (
-          <li
-            key={i}
-            className="flex flex-wrap gap-x-3 border-t border-line2 py-1 sm:grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_14rem_4.5rem]"
-          >
-            <span>
-              {INSPECTED.includes(f.part as Inspected) ? INSPECTED_LABELS[f.part as Inspected] : f.part}
-            </span>
-            <span>{DAMAGE.find(({ id }) => id === f.damage)?.label ?? f.damage}</span>
-            <span className="text-ink2">
-              {f.severity}, {day(f.at)}
-            </span>
-            <Link href={stagePath(f.jobId, 'inspect')} className="underline underline-offset-4 sm:text-right">
-              job {f.jobId}
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </section>
-  )
-}
-
-/** Changes what a position is called, where it is and how many are alike. */
-function EditPosition({ position, onSave }: { position: Position; onSave: (change: MachineChange) => void }) {
-  const [draft, setDraft] = useState({
-    name: position.name,
-    side: position.side,
-    arrangement: position.arrangement ?? '',
-    quantity: String(position.quantity),
-  })
-  const field = (name: keyof typeof draft, label: string) => (
-    <Field
-      text
-      label={label}
-      value={draft[name]}
-      most={120}
-      onChange={(value) => setDraft({ ...draft, [name]: value })}
-    />
-  )
-  return (
-    <details className="text-[0.875rem]">
-      <summary className="min-h-8 cursor-pointer text-ink2">Change this position</summary>
-      <form
-        className="fields lg:grid-cols-[minmax(0,1.4fr)_1fr_1fr_80px_auto]"
-        onSubmit={(e) => {
-          e.preventDefault()
-          const arrangement = draft.arrangement.trim()
-          onSave({
-            positions: [
-              {
-                id: position.id,
-                name: draft.name,
-                side: draft.side,
-                arrangement: arrangement === '' ? null : arrangement,
-                quantity: Number(draft.quantity),
-              },
-            ],
-          })
-        }}
-      >
-        {field('name', 'Position')}
-        {field('side', 'Side')}
-        {field('arrangement', 'Arrangement')}
-        {field('quantity', 'Alike')}
-        <button type="submit" className="button" disabled={draft.name.trim() === ''}>
-          Save
-        </button>
-      </form>
-    </details>
-  )
-}
+import { EditPosition } from './EditPosition'
+import { Found, PositionParts } from './PositionParts'
 
 /** One machine: its name, its positions, what each carries now and carried before. */
 export function MachineScreen({ initial }: { initial: MachineDetail }) {
@@ -259,8 +143,8 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
                   job at this position writes its parts here.
                 </p>
               )}
-              <Parts parts={p.parts} label="In it now" />
-              <Parts parts={p.history} label="Before" />
+              <PositionParts parts={p.parts} label="In it now" />
+              <PositionParts parts={p.history} label="Before" />
               <Found found={p.found} />
               <EditPosition position={p} onSave={(change) => put(change, () => undefined)} />
             </section>

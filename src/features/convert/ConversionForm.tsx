@@ -1,0 +1,79 @@
+'use client'
+
+import { FigureField } from '@/features/shell'
+import { ChipChoice } from '@/ui/ChipChoice'
+import { Field } from '@/ui/Field'
+import { ReadAs } from '@/ui/ReadAs'
+import { BOLT_FIELDS, HELD, KINDS, LOAD_FIELDS, type Conversion, type FigureRow } from './useConversion'
+
+/** The seats as they are now, and what they bear. */
+export function ConversionForm({ conversion }: { conversion: Conversion }) {
+  const { kind, seats, setSeats, shoulders, positions, held, figures } = conversion
+  const figureField = ([name, label, usual, quantity]: FigureRow) => (
+    <FigureField
+      key={name}
+      label={label}
+      quantity={quantity}
+      value={figures[name] ?? ''}
+      placeholder={usual}
+      onChange={(typed) => conversion.setFigure(name, typed)}
+    />
+  )
+  return (
+    <form
+      className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
+      onSubmit={(e) => e.preventDefault()}
+    >
+      <ChipChoice label="Conversion" value={kind} options={KINDS} onPick={conversion.setKind} />
+      {seats.map((seat, i) => (
+        <fieldset key={i} className="mt-3">
+          <legend className="caption">
+            {i === 0 ? 'One end, as it is now' : 'Other end, if it differs'}
+          </legend>
+          <div className="grid grid-cols-3 gap-1.5">
+            {(
+              [
+                ['shaft', 'Shaft', '25'],
+                ['housing', 'Bore', '52'],
+                ['width', 'Width', '20'],
+              ] as const
+            ).map(([name, label, example]) => (
+              <Field
+                key={name}
+                label={label}
+                value={seat[name]}
+                placeholder={i === 0 ? example : ''}
+                onChange={(v) => setSeats(seats.map((s, at) => (at === i ? { ...s, [name]: v } : s)))}
+              />
+            ))}
+          </div>
+          <ReadAs
+            fields={[
+              { name: 'shaft', text: seat.shaft, role: 'bore' },
+              { name: 'bore', text: seat.housing, role: 'outside' },
+              { name: 'width', text: seat.width, role: 'width' },
+            ]}
+          />
+        </fieldset>
+      ))}
+      <div className="mt-3 grid grid-cols-2 gap-1.5">
+        <Field label="Between shoulders" value={shoulders} onChange={conversion.setShoulders} />
+        <Field label="Wheels" value={positions} most={3} onChange={conversion.setPositions} />
+      </div>
+      {kind !== 'ballToTapered' && (
+        <div className="mt-2">
+          <span className="caption block">The wheel is held by</span>
+          <ChipChoice label="The wheel is held by" value={held} options={HELD} onPick={conversion.setHeld} />
+        </div>
+      )}
+      <h2 className="caption mt-3">What one end carries, if it is known</h2>
+      <div className="grid grid-cols-2 gap-1.5">{LOAD_FIELDS.map(figureField)}</div>
+      <h2 className="caption mt-3">The bolt that holds it, if there is one</h2>
+      <div className="grid grid-cols-3 gap-1.5">{BOLT_FIELDS.map(figureField)}</div>
+      <p className="mt-3 text-[0.84375rem] text-ink3">
+        Width is that of the bush or bearing in its seat; of a tapered pair its total width. Measure both
+        ends: they may differ.
+      </p>
+    </form>
+  )
+}

@@ -1,0 +1,125 @@
+'use client'
+
+import { useState } from 'react'
+import { readFigure, type FieldQuantity } from '@/core/quantity'
+import { useAnswer } from '@/ui/useAnswer'
+import { useKept } from '@/ui/useKept'
+import { useUrlChoice } from '@/ui/urlState'
+
+export const KINDS = [
+  ['bushToBall', 'bush to ball'],
+  ['taperedToBall', 'tapered to ball'],
+  ['ballToTapered', 'ball to tapered'],
+] as const
+export const KIND_NAMES = {
+  bushToBall: 'bush',
+  taperedToBall: 'tapered pair',
+  ballToTapered: 'ball bearings',
+} as const
+export const HELD = [
+  ['', 'as usual'],
+  ['spacer', 'clamped, spacer'],
+  ['ring', 'washer and ring'],
+] as const
+/** Name, label, usual figure, what it counts. */
+export type FigureRow = readonly [string, string, string, FieldQuantity?]
+export const LOAD_FIELDS: readonly FigureRow[] = [
+  ['radial', 'Radial', '', 'force'],
+  ['axial', 'Axial', '', 'force'],
+  ['rpm', 'Turns a minute', '200'],
+  ['hours', 'Wanted, hours', '5000'],
+]
+export const BOLT_FIELDS: readonly FigureRow[] = [
+  ['clamped', 'Clamped', '', 'length'],
+  ['thread', 'Thread', '', 'length'],
+  ['depth', 'its depth', '', 'length'],
+]
+const QUANTITY_OF = new Map<string, FieldQuantity>(
+  [...LOAD_FIELDS, ...BOLT_FIELDS].flatMap(([name, , , quantity]) => (quantity ? [[name, quantity]] : [])),
+)
+export const NO_SEAT = { shaft: '', housing: '', width: '' }
+const NO_SEATS = [NO_SEAT, NO_SEAT]
+const NONE_CHOSEN = ['', '']
+const NO_FIGURES: Readonly<Record<string, string>> = {}
+
+/** What is asked of a conversion as it is typed, kept in the browser, with its answer. */
+export function useConversion() {
+  const [kind, setKind] = useUrlChoice(
+    'kind',
+    KINDS.map(([id]) => id),
+    'bushToBall',
+  )
+  const [seats, setSeats] = useKept('convert.seats', NO_SEATS)
+  const [chosen, setChosen] = useKept('convert.chosen', NONE_CHOSEN)
+  const [shoulders, setShoulders] = useKept('convert.shoulders', '')
+  const [positions, setPositions] = useKept('convert.positions', '1')
+  const [held, setHeld] = useState<(typeof HELD)[number][0]>('')
+  const [figures, setFigures] = useKept<Readonly<Record<string, string>>>('convert.figures', NO_FIGURES)
+  const figureOf = (name: string): number => {
+    const typed = figures[name] ?? ''
+    const quantity = QUANTITY_OF.get(name)
+    return quantity ? readFigure(typed, quantity) : Number(typed.replace(',', '.') || NaN)
+  }
+  const given = (name: string, usual: number): number =>
+    Number.isFinite(figureOf(name)) ? figureOf(name) : usual
+  const loaded = given('radial', 0) + given('axial', 0) > 0
+  const bolted = BOLT_FIELDS.every(([name]) => figureOf(name) > 0)
+  const whole = seats.filter((s) => s.shaft.trim() && s.housing.trim() && s.width.trim())
+  const { answer, message } = useAnswer(
+    'POST /api/convert',
+    whole.length > 0
+      ? {
+          body: {
+            kind,
+            seats: whole,
+            chosen: chosen.slice(0, whole.length),
+            positions: Number(positions) || 1,
+            ...(shoulders.trim() && { shoulders }),
+            ...(held !== '' && { clamped: held === 'spacer' }),
+            ...(loaded && {
+              load: {
+                radialKn: given('radial', 0),
+                axialKn: given('axial', 0),
+                rpm: given('rpm', 200),
+                wantedHours: given('hours', 5000),
+              },
+            }),
+            ...(bolted && {
+              fastener: {
+                clampedMm: figureOf('clamped'),
+                threadMm: figureOf('thread'),
+                depthMm: figureOf('depth'),
+              },
+            }),
+          },
+        }
+      : null,
+  )
+  const byNewParts = (): void => setChosen(NONE_CHOSEN)
+  return {
+    kind,
+    setKind: (next: typeof kind): void => {
+      void setKind(next)
+      byNewParts()
+    },
+    seats,
+    setSeats: (next: typeof seats): void => {
+      setSeats(next)
+      byNewParts()
+    },
+    /** ends whose three sizes are typed */
+    whole,
+    setChosen,
+    shoulders,
+    setShoulders,
+    positions,
+    setPositions,
+    held,
+    setHeld,
+    figures,
+    setFigure: (name: string, typed: string): void => setFigures({ ...figures, [name]: typed }),
+    answer,
+    message,
+  }
+}
+export type Conversion = ReturnType<typeof useConversion>
