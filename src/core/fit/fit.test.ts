@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { checkFit, fitProblemText, type FitQuestion } from './checkFit'
 import { coolingSeconds, timeToFit } from './cooling'
+import { ringLimits } from './ringTolerances'
 import { heatToDropIn } from './heatToDropIn'
 import { clearanceLeft, internalClearance, CLEARANCE_GROUPS } from './internalClearance'
 import { MATERIALS } from './materials'
@@ -406,5 +407,36 @@ describe('where a rule of a fit changes', () => {
     expect(internalClearance('deep-groove', 'CN', 2.51)).not.toBeNull()
     expect(internalClearance('self-aligning', 'CN', 18, 'onSleeve')).toBeNull()
     expect(internalClearance('self-aligning', 'CN', 18.01, 'onSleeve')).not.toBeNull()
+  })
+})
+
+describe('rings that sit otherwise', () => {
+  it('a needle cage has no rings: nothing is taken off its sizes', () => {
+    for (const role of ['bore', 'outside'] as const)
+      expect(ringLimits(role, 25, 'needleCage')).toEqual({ lower: 0, upper: 0 })
+  })
+  it('an outer ring is pressed into a hub with the force of Lamé for both walls', () => {
+    const question = { ring: 'outer', class: 'P7', bore: 25, outside: 52, width: 15, hubOutside: 80 } as const
+    const fit = checkFit(question)
+    if (!fit.ok) throw new Error('P7 holds a ring of 52 mm')
+    // Steel in steel, E 206 000 N/mm², from a textbook: p = δ / (d · ((K(hub) + ν) + (K(ring) − ν)) / E), F = µ·π·d·b·p.
+    const [d, hub, raceway] = [52, 80, 52 - (52 - 25) / 4]
+    const K = (a: number, b: number) => (b * b + a * a) / (b * b - a * a)
+    const force = (um: number, friction: number) =>
+      (friction * Math.PI * d * 15 * (um / 1000 / d / ((K(d, hub) + K(raceway, d)) / 206_000))) / 1000
+    const { min, max } = fit.value.interference
+    expect(fit.value.pressForceKn.max / force(max, 0.16)).toBeCloseTo(1, 1)
+    expect(fit.value.pressForceKn.min / force(min, 0.1)).toBeCloseTo(1, 1)
+  })
+  it('a hub cools as what it is, a ring of metal; it grips its ring at once where the metals touch well', () => {
+    const ring = { density: 7850, heatCapacity: 460, insideMm: 52, outsideMm: 80, widthMm: 15, wallMm: 14 }
+    const { inAir, onSeat } = timeToFit({ ...ring, filled: 1 }, 90, 60)
+    // Newton's law by hand: ρ·c·(V/A)/h · ln(90/60); a wall of 14 mm gives 500 to 3000 W/(m²·K) through its seat.
+    const fall = 7850 * 460 * Math.log(90 / 60)
+    expect(onSeat.least).toBeCloseTo((fall * 0.014) / 3000, 6)
+    expect(onSeat.most).toBeCloseTo((fall * 0.014) / 500, 6)
+    const volume = (Math.PI / 4) * (0.08 ** 2 - 0.052 ** 2) * 0.015
+    const surface = Math.PI * 0.132 * 0.015 + (Math.PI / 2) * (0.08 ** 2 - 0.052 ** 2)
+    expect(inAir.most).toBeCloseTo((fall * volume) / surface / 6, 6)
   })
 })

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { findPart, type Part } from '../catalogue'
 import { shipped } from '../../../tests/support/shipped'
 import { speedLimit } from './checks/speed'
+import { lookAlikeNumbers } from './lookAlikeNumbers'
 import { wheelRpm } from '../grease'
 import { compareVariants, equivalentsOf, matesOf, plainVariant, trapsOf, variantOf } from '.'
 
@@ -366,4 +367,18 @@ it('two numbers of the catalogue are never identical, but for those that are one
     ),
   )
   expect(identical.sort()).toEqual([...ONE_SIZE].sort())
+})
+
+it('the numbers that look most like one are among its traps, four at most', () => {
+  let full = 0
+  for (const part of shipped.catalogue.parts.filter((_, i) => i % 9 === 0)) {
+    const traps = trapsOf(part, shipped.catalogue)
+    const byNumber = traps.filter(({ kind }) => kind === 'number').map(({ designation }) => designation)
+    const others = new Set(traps.filter(({ kind }) => kind !== 'number').map((t) => t.designation))
+    const like = lookAlikeNumbers(part, shipped.catalogue).map(({ base }) => base)
+    const wanted = like.filter((base) => !others.has(base))
+    expect(byNumber, part.base).toEqual(wanted.slice(0, 4))
+    if (wanted.length > 4) full++
+  }
+  expect(full).toBeGreaterThan(0)
 })

@@ -346,3 +346,17 @@ describe('what is said beside a life', () => {
     expect(said({ radialKn: 6 })).toContain('less than the 10 thousand hours wanted')
   })
 })
+
+describe('roller bearings with flanges (ISO 281 with handbook factors)', () => {
+  const part = findPart(shipped.catalogue, 'NJ206')
+  const kind = part && ruleOfKind(part)
+  const rule = kind?.ok ? kind.value.rule : null
+  it('up to the limit the radial load alone counts, beyond it the axial one too', () => {
+    if (rule?.by !== 'flanges') throw new Error('NJ206 bears by its flanges')
+    const within = equivalentLoad(rule, { radialKn: 10, axialKn: 10 * rule.e }, 40)
+    expect(within).toEqual({ kn: 10, counted: { e: rule.e, x: 1, y: 0 } })
+    const more = equivalentLoad(rule, { radialKn: 10, axialKn: 10 * rule.e + 0.1 }, 40)
+    expect(more.counted).toEqual({ e: rule.e, ...rule.beyond })
+    expect(rule.beyond.x).toBeLessThan(1)
+  })
+})

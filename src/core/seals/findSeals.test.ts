@@ -158,3 +158,14 @@ it('six millimetres off is near, further is not shown at all', () => {
   expect(Math.max(...off)).toBeLessThanOrEqual(6)
   expect(Math.max(...off)).toBeGreaterThan(4)
 })
+
+it('at most four turned sleeves are named', () => {
+  const journals = shipped.catalogue.parts.flatMap(({ piece, dimensions: { bore, outside } }) =>
+    piece === 'seal' && bore !== undefined && outside !== undefined ? [{ bore, outside }] : [],
+  )
+  const most = journals.map(({ bore, outside }) => {
+    const made = wearSleeves(shipped.catalogue, { shaft: bore - 4, housing: outside })
+    return made.filter(({ kind }) => kind === 'made').map(({ runsOnMm }) => runsOnMm)
+  })
+  expect(Math.max(...most.map(({ length }) => length))).toBe(4)
+})
