@@ -23,12 +23,13 @@ describe('what is filled first', () => {
   it('a number nobody lists is told with the three that are nearest', () => {
     const { lines } = proposeKit(
       arrangementOf('B1'),
-      { positions: 1, parts: { bearingLeft: '6205X9Q' }, sizes: {} },
+      { positions: 1, parts: { bearingLeft: '6X05' }, sizes: {} },
       shippedKnowledge,
     )
     const gap = lines.find(({ slot }) => slot === 'bearingLeft')
     const meant = /Did you mean (.*)\?$/.exec(gap?.reason ?? '')?.[1]?.split(', ') ?? []
     expect(gap?.state).toBe('gap')
     expect(meant).toEqual(gap?.alternatives.slice(0, 3))
+    expect(meant).toHaveLength(3)
   })
 })
