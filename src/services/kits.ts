@@ -108,7 +108,7 @@ export async function workKit(
     greaseFill,
     parts: await partsBySlot(arrangement, parts),
   }
-  const knowledge = { context: context, shelf: identifier.shelf }
+  const knowledge = { context, shelf: identifier.shelf }
   const kit = await withAvailability(jobId, (supplyOf) =>
     proposeKit(arrangement, request, knowledge, { supplyOf, held }),
   )

@@ -52,8 +52,11 @@ async function stateOf(site: Site, id: number): Promise<string> {
 }
 
 it('a part kept, a list read in, taken away and put back by one process are known to the other at once', async () => {
-  for (const [at, other] of [both(), [second, first] as const]) {
-    const name = `Davit bush ${at.address.slice(-3)}`
+  for (const [at, other, mark] of [
+    [...both(), 'P'],
+    [second, first, 'Q'],
+  ] as const) {
+    const name = `Davit bush ${mark}`
     expect(await statusOf(other, name)).toBe(404)
     expect((await send(at, 'POST', '/api/parts', { designation: name, bore: 21, outside: 40 })).status).toBe(
       201,
@@ -62,7 +65,7 @@ it('a part kept, a list read in, taken away and put back by one process are know
     // A write of the other, whole in one change, knows of it too.
     expect((await send(other, 'POST', '/api/part-names', { name, designation: '6004' })).status).toBe(409)
 
-    const listed = `Quay winch ${at.address.slice(-3)}`
+    const listed = `Quay winch ${mark}`
     const { id } = (await read(at, 'Shelf', [`${listed},22.4,41,9`])).body
     while ((await stateOf(other, id)) === 'running') await pause(20)
     expect(await statusOf(other, listed)).toBe(200)

@@ -6,7 +6,7 @@ import type { Route } from 'next'
 import { useState } from 'react'
 import type { IdentifyResponse } from '@/contract/evidence'
 import { ShowExample } from '@/ui/ShowExample'
-import type { Trouble } from './useIdentification'
+import type { IdentifyError } from './useIdentification'
 import { isUnlisted, percent, shownOf, USE_BUTTON, type Candidate } from './answerShares'
 import { Bar, composed, Leader, Options } from './Leader'
 
@@ -14,7 +14,7 @@ const NONE_OPEN: ReadonlySet<number> = new Set()
 
 interface Props {
   answer: IdentifyResponse | null
-  error: Trouble | null
+  error: IdentifyError | null
   away: boolean
   selected: number
   onSelect: (index: number) => void

@@ -9,14 +9,14 @@ import { Looks } from './Looks'
 import { ReadingRow } from './ReadingRow'
 import { measurementOf, rowsFor, usualHow, withAll, withLook, withMeasurement, withStamp } from './sheet'
 import { StampField } from './StampField'
-import type { Trouble } from './useIdentification'
+import type { IdentifyError } from './useIdentification'
 
 const NEXT_UNIT = { auto: 'mm', mm: 'in', in: 'auto' } as const
 
 interface Props {
   sheet: EvidenceSheet
   answer: IdentifyResponse | null
-  error: Trouble | null
+  error: IdentifyError | null
   onChange: (sheet: EvidenceSheet) => void
   /** keeps the part as one of the own; undefined while something listed fits */
   onKeep: (() => void) | undefined

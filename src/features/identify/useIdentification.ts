@@ -7,7 +7,7 @@ import type { Issue } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 import { isEmptySheet } from './sheet'
 
-export interface Trouble {
+export interface IdentifyError {
   detail: string
   /** by feature: what to change there */
   fields: Record<string, string>
@@ -15,14 +15,14 @@ export interface Trouble {
 
 interface Identified {
   answer: IdentifyResponse | null
-  error: Trouble | null
+  error: IdentifyError | null
   /** the server did not answer: the last answer stays */
   away: boolean
   /** the answer is to what is typed now, not to what was typed before */
   current: boolean
 }
 
-function errorOf(detail: string, issues: readonly Issue[], sheet: EvidenceSheet): Trouble {
+function errorOf(detail: string, issues: readonly Issue[], sheet: EvidenceSheet): IdentifyError {
   const live = sheet.measurements.filter((m) => !m.struck)
   const fields: Record<string, string> = {}
   for (const { path, message } of issues) {
