@@ -120,8 +120,8 @@ export async function orderById(id: number): Promise<Order | null> {
   return row && fromRow(row, await Lines.findAll({ where: { order_id: id }, order: ['id'] }))
 }
 
-export async function orderOnce(idempotency_key: string): Promise<Order | null> {
-  const row = await models().OrderRow.findOne({ where: { idempotency_key } })
+export async function orderOnce(idempotencyKey: string): Promise<Order | null> {
+  const row = await models().OrderRow.findOne({ where: { idempotency_key: idempotencyKey } })
   return row && orderById(row.id)
 }
 

@@ -20,14 +20,14 @@ export async function comparePair({
 }: z.output<typeof CompareRequest>): Promise<CompareResponse> {
   const shop = await getCatalogue()
   const { context } = shop
-  const side = ({ designation, measured, features }: typeof from) => {
+  const side = (name: 'from' | 'to', { designation, measured, features }: typeof from) => {
     // A text that gives sizes is compared by them; one without a figure names nothing that could be compared.
     const variant = designation === '' ? null : anyPart(designation, shop)
     if (variant || designation === '') return { variant, measured, features }
-    if (/\d/.test(designation)) throw notListed(designation, context)
+    if (/\d/.test(designation)) throw notListed(designation, context, [name, 'designation'])
     return { variant, measured, features }
   }
-  const [old, next] = [side(from), side(to)]
+  const [old, next] = [side('from', from), side('to', to)]
   const compared = compareParts(old, next, application)
   if (compared.rows.length === 0)
     throw new ServiceError('impossible', 'Nothing to compare yet. Type a number or a size on both sides.')

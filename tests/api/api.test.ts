@@ -426,6 +426,15 @@ describe('a look-up is exact', () => {
     expect(answer.body.suggestions?.every((s) => s.changed !== '')).toBe(true)
   })
 
+  it.each(['from', 'to'])('a comparison says which of its numbers it is: %s', async (refused) => {
+    const other = refused === 'from' ? 'to' : 'from'
+    const { body } = await post<NotFound>('/api/compare', {
+      [refused]: { designation: unlisted },
+      [other]: { measured: { bore: '25' } },
+    })
+    expect(body.issues).toEqual([{ path: [refused, 'designation'], message: body.detail }])
+  })
+
   it('a kit refuses the number and offers what may have been meant', async () => {
     const { body } = await post<{
       lines: { slot: string; state: string; reason: string; alternatives: string[] }[]

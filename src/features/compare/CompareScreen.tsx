@@ -86,6 +86,7 @@ export function CompareScreen() {
   const {
     answer: found,
     message,
+    issues,
     suggestions,
   } = useAnswer(
     'POST /api/compare',
@@ -139,7 +140,7 @@ export function CompareScreen() {
             <DidYouMean
               suggestions={message ? suggestions : []}
               onPick={(designation) =>
-                put(message.includes(draft.from) ? { from: designation } : { to: designation })
+                put(issues.some(({ path }) => path[0] === 'to') ? { to: designation } : { from: designation })
               }
             />
             {to.trim() === '' && offers.length > 0 && (
