@@ -30,10 +30,11 @@ describe('every row', () => {
 })
 
 describe('ISO 15 boundary plan', () => {
-  // ISO 15: bore codes 00, 01, 02, 03 = 10, 12, 15, 17 mm, then code × 5; /22, /28, /32 in mm; one digit = mm.
+  // Miniatures: X is half a millimetre more (common practice). ISO 15: bore codes 00, 01, 02, 03 = 10, 12, 15, 17 mm, then code × 5; /22, /28, /32 in mm; one digit = mm.
   const boreOf = (base: string, series: string): number => {
     const rest = base.slice(series.length)
     if (rest.startsWith('/')) return Number(rest.slice(1))
+    if (/^\dX$/.test(rest)) return Number(rest[0]) + 0.5
     if (rest.length === 1) return Number(rest)
     return { '00': 10, '01': 12, '02': 15, '03': 17 }[rest] ?? Number(rest) * 5
   }
@@ -125,6 +126,28 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
     same([...family('angular-contact', '72'), ...family('self-aligning', '12', '22')], '62', 50)
     same([...family('angular-contact', '73'), ...family('self-aligning', '13', '23')], '63', 45)
   })
+  it('four-point contact QJ2, QJ3 and cylindrical NCF22 as the other bearings of their dimension series, width included', () => {
+    for (const [name, series, twin] of [
+      ['angular-contact', 'QJ2', '72'],
+      ['angular-contact', 'QJ3', '73'],
+      ['cylindrical', 'NCF22', 'NU22'],
+    ] as const)
+      for (const p of family(name, series)) {
+        const other = family(name, twin).find((q) => q.dimensions.bore === p.dimensions.bore)
+        if (other) expect(p.dimensions, p.base).toEqual(other.dimensions)
+      }
+    expect(family('angular-contact', 'QJ2', 'QJ3').length).toBeGreaterThan(40)
+  })
+  it('width series 30 is one for NCF30, double row 30, wide 630 and spherical 230', () => {
+    const wide = parts.filter((p) => ['NCF30', '30', '630', '230'].includes(p.series))
+    const sizes = new Map<number | undefined, Part[]>()
+    for (const p of wide) sizes.set(p.dimensions.bore, [...(sizes.get(p.dimensions.bore) ?? []), p])
+    const shared = [...sizes.values()].filter(({ length }) => length > 1)
+    expect(shared.length).toBeGreaterThan(12)
+    for (const [first, ...others] of shared)
+      for (const { base, dimensions: d } of others)
+        expect([d.outside, d.width], base).toEqual([first?.dimensions.outside, first?.dimensions.width])
+  })
   it('double row ball 42, 43, 32, 33 and wide 622, 623', () => {
     same(
       [
@@ -199,6 +222,15 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
     expect(d?.outside).toBe(outside)
     expect(Math.abs((d?.width ?? 0) - width * 25.4)).toBeLessThan(0.1)
   })
+  it('UCX is the shell and the inner ring of the next size of UC2 with the bore of its own', () => {
+    const wide = parts.filter((p) => p.series === 'UCX')
+    expect(wide.length).toBeGreaterThan(12)
+    for (const { base, dimensions: d } of wide) {
+      const size = Number(base.slice(3))
+      const next = findPart(shipped.catalogue, `UC2${String(size + 1).padStart(2, '0')}`)?.dimensions
+      expect(d, base).toEqual({ ...next, bore: size * 5 })
+    }
+  })
   it('a bore for which two shells are sold names none of them', () => {
     expect(findPart(shipped.catalogue, 'ER32')).toBeUndefined()
   })
@@ -249,6 +281,33 @@ it('thrust bearings: at one bore outside and height grow from 511 to 514 (ISO 10
     expect(next.dimensions.outside, next.base).toBeGreaterThan(p.dimensions.outside ?? 0)
     expect(next.dimensions.width, next.base).toBeGreaterThan(p.dimensions.width ?? 0)
   }
+})
+
+it('cylindrical roller thrust bearings 811, 812 have the sizes of 511, 512 (ISO 104)', () => {
+  const rollers = parts.filter((p) => p.series === '811' || p.series === '812')
+  expect(rollers.length).toBeGreaterThan(35)
+  for (const { base, dimensions } of rollers)
+    expect(dimensions, base).toEqual(findPart(shipped.catalogue, `5${base.slice(1)}`)?.dimensions)
+})
+
+it('cages and inner rings are named by their sizes, and every NA49 to 50 mm has its inner ring', () => {
+  const named = parts.filter((p) => p.family === 'needle' && (p.series === 'K' || p.series === 'IR'))
+  expect(named.length).toBeGreaterThan(300)
+  for (const { base, series, dimensions: d } of named)
+    expect(base).toBe(`${series}${d.bore}x${d.outside}x${d.width}`)
+  for (const { base, dimensions: d } of parts.filter((p) => p.series === 'NA49')) {
+    if ((d.bore ?? 0) < 10 || (d.bore ?? 0) > 50) continue
+    const race = findPart(shipped.catalogue, `R${base}`)?.dimensions.bore
+    expect(findPart(shipped.catalogue, `IR${d.bore}x${race}x${d.width}`)?.series, base).toBe('IR')
+  }
+})
+
+it('inch drawn cups are named by bore and width in sixteenths, open and closed, caged and full alike (ABMA 18.2)', () => {
+  const cups = parts.filter((p) => ['B', 'SCE', 'BCE', 'J'].includes(p.series))
+  expect(cups.length).toBeGreaterThan(55)
+  const sixteenths = (mm: number | undefined) => Math.round(((mm ?? 0) / 25.4) * 16)
+  for (const { base, series, dimensions: d } of cups)
+    expect(base).toBe(`${series}${sixteenths(d.bore)}${sixteenths(d.width)}`)
 })
 
 it('drawn cup needle numbers are shaft and width in two figures each (common practice)', () => {

@@ -67,7 +67,6 @@ it.each([
     'GW208PPB6',
     'UCX205',
     'NUKR16',
-    'NA205-16',
     'ER13',
     'AXK 3016',
     '62O5X9',
@@ -291,6 +290,26 @@ it('what is written is read: number, closure and clearance come back', () => {
     }),
     { numRuns: 300 },
   )
+})
+
+// Common practice: UEL and NA are HC in two other conventions.
+it.each([
+  ['UEL205', 'HC205'],
+  ['NA205', 'HC205'],
+  ['NA205-16', 'HC205-16'],
+  ['UEL207-20', 'HC207-20'],
+])('%s is %s', (text, base) => expect(readClean(text, shipped)?.base).toBe(base))
+
+it.each([
+  'snap ring 608',
+  'circlip 6205',
+  'split pin 608',
+  'lock nut 6205',
+  'INNER RING 6205',
+  'washer 30205',
+])('%s names no bearing: the word says what the number is', (text) => {
+  expect(readExact(text, shipped)).toEqual({ ok: false, reason: 'notListed' })
+  expect(suggestionsFor(text, shipped).length).toBeGreaterThan(0)
 })
 
 it('no look-up changes, drops or adds a digit of a plain number', () => {

@@ -321,7 +321,7 @@ const wearOf = (confusedShare: number): Wear => ({
   clear: lookAlikes,
   several: (misread, mightBe) => {
     if (misread === 0) return mightBe === 0 ? 0 : logCost(1 - confusedShare)
-    return misread === 1 ? logCost(confusedShare / mightBe) : IMPOSSIBLE
+    return misread === 1 && mightBe > 0 ? logCost(confusedShare / mightBe) : IMPOSSIBLE
   },
 })
 const STAMPED_TOKENS = new Set(['2RS', 'ZZ', '2Z', 'DDU', 'LLU', 'C3'])

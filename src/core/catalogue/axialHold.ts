@@ -8,7 +8,8 @@ export type RollerRing = 'inner' | 'outer'
 
 interface Flanges {
   hold: AxialHold
-  rollers: RollerRing
+  /** absent where the rings do not come apart */
+  rollers?: RollerRing
 }
 
 /** By which rings have flanges (ISO 246, types of ISO 15 series): the letters of the series. */
@@ -16,6 +17,7 @@ const CYLINDRICAL: Readonly<Record<string, Flanges>> = {
   N: { hold: 'slides', rollers: 'inner' },
   NN: { hold: 'slides', rollers: 'inner' },
   NF: { hold: 'oneWay', rollers: 'inner' },
+  NCF: { hold: 'oneWay' },
   NU: { hold: 'slides', rollers: 'outer' },
   NNU: { hold: 'slides', rollers: 'outer' },
   NJ: { hold: 'oneWay', rollers: 'outer' },
@@ -34,5 +36,5 @@ export const axialHold = (part: Kind): AxialHold => flangesOf(part)?.hold ?? 'bo
 /** The ring the rollers stay with, of a bearing whose rings come apart; null where they do not. */
 export function rollersStayWith(part: Kind): RollerRing | null {
   const flanges = flangesOf(part)
-  return flanges && flanges.hold !== 'bothWays' ? flanges.rollers : null
+  return flanges && flanges.hold !== 'bothWays' ? (flanges.rollers ?? null) : null
 }

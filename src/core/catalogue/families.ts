@@ -9,9 +9,19 @@ export interface FamilyFacts {
   rows?: 1 | 2
   /** tolerance plan of the rings: decides limits of a new part */
   tolerances?: 'ISO 492' | 'ABMA 19.2'
-  /** `closable`: made with shields or seals under the same number; `sealed`: comes filled and closed, its number does not say so */
+  /**
+   * `closable`: made with shields or seals under the same number; `seldomClosed`: made so too, but rarely;
+   * `sealed`: comes filled and closed, its number does not say so
+   */
   traits?: readonly (
-    'closable' | 'sealed' | 'thrust' | 'selfAligning' | 'insert' | 'separable' | 'angularContact'
+    | 'closable'
+    | 'seldomClosed'
+    | 'sealed'
+    | 'thrust'
+    | 'selfAligning'
+    | 'insert'
+    | 'separable'
+    | 'angularContact'
   )[]
 }
 
@@ -39,7 +49,7 @@ export const FAMILIES = {
   miniature: ball('miniature ball bearing', { traits: ['closable'] }),
   'inch-ball': ball('inch ball bearing', { traits: ['closable'] }),
   'deep-groove-double-row': ball('double row deep groove ball bearing', { rows: 2, traits: ['closable'] }),
-  'angular-contact': ball('angular contact ball bearing', { traits: ['angularContact'] }),
+  'angular-contact': ball('angular contact ball bearing', { traits: ['angularContact', 'seldomClosed'] }),
   'angular-contact-double-row': ball('double row angular contact ball bearing', {
     rows: 2,
     traits: ['angularContact', 'closable'],
@@ -49,7 +59,10 @@ export const FAMILIES = {
   insert: ball('insert bearing', { traits: ['insert', 'selfAligning', 'sealed'] }),
   'hub-unit': ball('press-in wheel hub unit', { rows: 2, traits: ['angularContact', 'sealed'] }),
   cylindrical: roller('cylindrical roller bearing', 'cylindricalRoller'),
-  spherical: roller('spherical roller bearing', 'sphericalRoller', { rows: 2, traits: ['selfAligning'] }),
+  spherical: roller('spherical roller bearing', 'sphericalRoller', {
+    rows: 2,
+    traits: ['selfAligning', 'seldomClosed'],
+  }),
   needle: roller('needle roller bearing', 'needle'),
   'tapered-metric': roller('metric tapered roller bearing', 'taperedRoller', {
     traits: ['separable', 'angularContact'],

@@ -112,7 +112,7 @@ function insertByBore({ family, base, dimensions: { bore } }: Part): PartName[] 
   if (inch === undefined) {
     const names: Record<string, string[]> = {
       SA: [`RAE${bore}NPPB`, `GRAE${bore}NPPB`],
-      HC: [`GE${bore}KRRB`],
+      HC: [`GE${bore}KRRB`, `UEL${shell}`, `NA${shell}`],
     }
     return (names[type] ?? []).map((text) => ({ text }))
   }
@@ -121,7 +121,7 @@ function insertByBore({ family, base, dimensions: { bore } }: Part): PartName[] 
   const names: Record<string, string[]> = {
     ER: [`ER${inch}`],
     SA: [`RA${size}RRB`, `GRA${size}RRB`],
-    HC: [`G1${size}KRRB`],
+    HC: [`G1${size}KRRB`, `UEL${shell}-${inch}`, `NA${shell}-${inch}`],
   }
   return (names[type] ?? []).map((text) => ({ text }))
 }

@@ -6,6 +6,8 @@ export const MISSED = 6.9
 export const EXTRA = 6.9
 /** `?`: one lost mark, whatever it was. */
 export const LOST_ONE = 0.05
+/** `?` for a slash: whoever counts lost marks counts figures and letters, and seldom a sign between them. */
+export const LOST_SLASH = 3
 /** `?` standing where there was no mark after all. */
 export const LOST_NONE = 5
 /** `*`: a lost run; each mark in it costs a little so that shorter runs come first. */

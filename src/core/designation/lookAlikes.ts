@@ -1,5 +1,5 @@
 import { MARK_CODES, markCode } from '../catalogue'
-import { LOST_ONE, LOST_RUN_MARK } from './editCosts'
+import { LOST_ONE, LOST_RUN_MARK, LOST_SLASH } from './editCosts'
 
 const DIGIT = /\d/
 
@@ -86,6 +86,7 @@ function costTable(pairs: readonly Pair[]): CostTable {
   for (let code = 0; code < MARK_CODES; code++) table[code * MARK_CODES + code] = 0
   for (const [stamped, read, cost] of pairs) table[markCode(read) * MARK_CODES + markCode(stamped)] = cost
   for (const [lost, cost] of LOST) table.fill(cost, lost * MARK_CODES, (lost + 1) * MARK_CODES)
+  table[markCode('?') * MARK_CODES + markCode('/')] = LOST_SLASH
   return table
 }
 

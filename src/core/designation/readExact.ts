@@ -7,7 +7,7 @@ import { knownToken, undecodedToken, type DesignationContext, type Reading, type
 import { readSizes } from './readSizes'
 import { isToldSeal, sealAsTold, sealBySizes } from './seals'
 import { INCH_BORED, withBore } from './specialBore'
-import { startsOf, type Start } from './starts'
+import { isAsSaid, startsOf, type Start } from './starts'
 import { OPEN } from './closure'
 
 /** Longest stamp read; longer text was pasted by mistake. */
@@ -141,7 +141,7 @@ function bySizes(text: string, context: DesignationContext): Reading[] {
     const behind = marks.findIndex((mark) => mark.at >= basePlace.to)
     const end = behind === -1 ? marks.length : behind
     const readAs = (part: Part, cost: number): Reading[] =>
-      start.prefix.every(({ families }) => families.includes(part.family))
+      isAsSaid(start, part)
         ? exactTails(context, part, marks, text, end).map((tail) => {
             const reading = readingOf({ text, marks, start, base: { part, end, implied: [] }, tail }, context)
             return { ...reading, basePlace, cost: reading.cost + cost - COMMONER * part.commonness }
@@ -162,7 +162,7 @@ function parse(
 ): Parsed[] {
   return startsOf(context.tokens, marks).flatMap((start) =>
     exactBases(context, habits, start.at)
-      .filter(({ part }) => start.prefix.every((token) => token.families.includes(part.family)))
+      .filter(({ part }) => isAsSaid(start, part))
       .flatMap((base) =>
         exactTails(context, base.part, marks, text, base.end).map((tail): Parsed => ({
           text,

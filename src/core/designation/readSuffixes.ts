@@ -1,4 +1,4 @@
-import type { Family, Glyph } from '../catalogue'
+import { familyFacts, type FamilyFacts, type Family, type Glyph } from '../catalogue'
 import { confusionCost, LETTERS_LIKE_DIGITS, type Wear } from './lookAlikes'
 import type { DesignationContext } from './reading'
 import { RARER, type SuffixToken } from './token'
@@ -48,6 +48,8 @@ const ONCE: ReadonlySet<SuffixToken['kind']> = new Set([
 ])
 /** Of a worn stamp, a letter that is a token by itself and looks like a digit, straight behind a digit: as likely the next digit. */
 const LETTER_LIKE_DIGIT = 1.2
+/** Shields or seals on a kind of bearing that is mostly open: one in ten (estimate, common practice). */
+const SELDOM_CLOSED = 2.3
 /** Shortest token that may be read through damage: with one mark left of one, anything fits. */
 const MIN_MARKS = 2
 
@@ -215,6 +217,9 @@ export function tailReader(
   count = 1,
 ): TailReader {
   const fitting = tokensOf(context, family)
+  const { traits }: FamilyFacts = familyFacts(family)
+  const isSeldomClosed = traits?.includes('seldomClosed') ?? false
+  const seldom = ({ kind }: SuffixToken): number => (isSeldomClosed && kind === 'closure' ? SELDOM_CLOSED : 0)
   const paths: Paths[] = Array.from({ length: marks.length }, () => ({ known: [], unknown: [] }))
   let done = marks.length
   const walkBackTo = (from: number): void => {
@@ -232,7 +237,7 @@ export function tailReader(
       }))
       here.known = cheapest(
         fitting(char).flatMap((token) => {
-          const own = tokenCost(token, marks, at, context.wear)
+          const own = tokenCost(token, marks, at, context.wear) + seldom(token)
           if (own === Infinity) return []
           const { length } = token.key
           return onward(paths, marks, at + length, token, count).map(({ cost, rest }) => ({

@@ -10,6 +10,12 @@ const WORDS: ReadonlySet<string> = new Set(
     .filter(Boolean),
 )
 
+/** Words that name a piece of hardware: the number behind them is that piece, `circlip 108` no bearing 108. */
+const HARDWARE_WORDS: ReadonlySet<string> = new Set(
+  `SNAP RETAINING CIRCLIP CIRCLIPS RING RINGS CLIP CLIPS COTTER SPLIT PIN PINS CASTLE CASTELLATED SLOTTED LOCK LOCKNUT NUT NUTS TAB
+   WASHER WASHERS SLEEVE SLEEVES`.split(/\s+/),
+)
+
 /**
  * Letters that begin numbers of other kinds of part: `KR 22` is no 22, `AXK 1630` no 1630. Such letters are never taken
  * for a maker's mark (common practice); nor are those of standards, whose number is no part's: `DIN 472 52` is no cup 472.
@@ -67,6 +73,9 @@ export function isStampWord(group: readonly Glyph[]): boolean {
   if (!/^[A-Z&]+$/.test(text)) return false
   return text.length >= WORD_MARKS || (text.length >= MARK_MARKS && !TYPE_LETTERS.has(text))
 }
+
+/** Whether a group of marks in front of a number says that a piece of hardware is meant. */
+export const isHardwareWord = (group: readonly Glyph[]): boolean => HARDWARE_WORDS.has(lettersOf(group))
 
 /** Marks as groups: runs without a gap between them, as places in `marks`. */
 export function groupsOf(marks: readonly Glyph[]): { from: number; to: number }[] {

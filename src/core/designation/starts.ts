@@ -1,5 +1,5 @@
-import type { Glyph } from '../catalogue'
-import { behindStandard, groupsOf, isStampWord } from './stampWords'
+import { familyFacts, type Glyph, type Part } from '../catalogue'
+import { behindStandard, groupsOf, isHardwareWord, isStampWord } from './stampWords'
 import type { SuffixToken } from './token'
 
 /** A place where a number may begin: behind words that say nothing of it, and behind prefix tokens. */
@@ -9,6 +9,8 @@ export interface Start {
   prefix: readonly SuffixToken[]
   /** marks before the prefix that belong to no number */
   skipped: number
+  /** a word before it says that the number is a piece of hardware */
+  isHardware: boolean
 }
 
 /** Prefixes that stand one behind the other, such as `S` and `F`. */
@@ -49,18 +51,29 @@ function behindPrefixes(
             at: start.at + token.key.length,
             prefix: [...start.prefix, token],
             skipped: start.skipped,
+            isHardware: start.isHardware,
           }))
   return [start, ...more.flatMap((next) => behindPrefixes(tokens, marks, next))]
 }
 
+/** Whether a part may be what the words and prefixes before its number say. */
+export const isAsSaid = ({ prefix, isHardware }: Start, { family }: Part): boolean =>
+  prefix.every(({ families }) => families.includes(family)) &&
+  (!isHardware || familyFacts(family).kind === 'hardware')
+
 /** Every place where the number may begin, the front first. Words are skipped only where a gap stands behind them. */
 export function startsOf(tokens: readonly SuffixToken[], marks: readonly Glyph[]): Start[] {
-  const fronts = [0]
+  const fronts = [{ at: 0, isHardware: false }]
+  let isHardware = false
   for (const { from, to } of groupsOf(marks).slice(0, MAX_WORDS)) {
-    if (to >= marks.length || !isStampWord(marks.slice(from, to))) break
-    fronts.push(to)
+    const group = marks.slice(from, to)
+    isHardware ||= isHardwareWord(group)
+    if (to >= marks.length || !(isHardwareWord(group) || isStampWord(group))) break
+    fronts.push({ at: to, isHardware })
   }
   const standard = behindStandard(marks)
-  if (standard !== null) fronts.push(standard)
-  return fronts.flatMap((at) => behindPrefixes(tokens, marks, { at, prefix: [], skipped: at }))
+  if (standard !== null) fronts.push({ at: standard, isHardware: false })
+  return fronts.flatMap(({ at, ...said }) =>
+    behindPrefixes(tokens, marks, { at, prefix: [], skipped: at, ...said }),
+  )
 }

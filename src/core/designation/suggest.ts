@@ -76,13 +76,15 @@ export function suggestionsFor(text: string, context: DesignationContext): Sugge
   const readings = decode(text, context)
   const best = readings[0]?.confidence ?? 0
   const seen = new Set<string>()
-  return readings
+  const changed = readings
     .filter((r) => r.confidence >= best * MIN_SHARE && !leavesMost(r))
     .flatMap((r) => {
-      const changed = changedText(r)
-      if (changed === '' || seen.has(r.canonical)) return []
+      const text = changedText(r)
+      if (text === '' || seen.has(r.canonical)) return []
       seen.add(r.canonical)
-      return [{ designation: r.canonical, changed }]
+      return [{ designation: r.canonical, changed: text }]
     })
     .slice(0, MOST)
+  // A number that is whole beside words that do not go with it: `circlip 6205`.
+  return changed.length > 0 ? changed : several.map((one) => ({ ...one, changed: 'the words left out' }))
 }

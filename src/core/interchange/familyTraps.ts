@@ -60,6 +60,8 @@ const encoderSide = ({ family, base }: Part): Trap[] =>
 const TWIN_SERIES: readonly (readonly [from: RegExp, to: string, why: string])[] = [
   [/^HK/, 'BK', 'Same size with a closed end: the shaft cannot pass through it.'],
   [/^BK/, 'HK', 'Same size open at both ends: it does not close off the bore.'],
+  [/^SCE/, 'BCE', 'Same size with a closed end: the shaft cannot pass through it.'],
+  [/^BCE/, 'SCE', 'Same size open at both ends: it does not close off the bore.'],
   [/^NA/, 'RNA', 'The same without its inner ring: it runs on a hardened shaft of another size.'],
   [/^RNA/, 'NA', 'The same with an inner ring: for a smaller shaft.'],
 ]

@@ -13,6 +13,7 @@ export function flangesOf(series: string): Flanges {
   if (series.startsWith('NUP')) return { inner: 2, outer: 2 }
   if (series.startsWith('NU')) return { inner: 0, outer: 2 }
   if (series.startsWith('NJ')) return { inner: 1, outer: 2 }
+  if (series.startsWith('NCF')) return { inner: 2, outer: 1 }
   return { inner: 2, outer: 0 }
 }
 

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
-import type { Part } from '../catalogue'
+import { needleDesign, type Part } from '../catalogue'
 import { partSection, turned, type Shape } from '.'
 
 const points = (shape: Shape): readonly (readonly [number, number])[] =>
@@ -14,7 +14,7 @@ function faults(part: Part, sides: 0 | 2): string[] {
   const outlines = section.shapes.filter((s) => s.kind !== 'axisLine').flatMap(points)
   const along = outlines.map(([a]) => a)
   const across = outlines.map(([, r]) => r)
-  const inner = part.series === 'BK' ? 0 : (part.dimensions.bore ?? 0) / 2
+  const inner = needleDesign(part) === 'closedCup' ? 0 : (part.dimensions.bore ?? 0) / 2
   const back = turned(turned(section)).shapes.flatMap(points).flat()
   return [
     ...(Math.max(...across) > section.radius + 1e-9 ? ['beyond the outside'] : []),

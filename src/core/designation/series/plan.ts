@@ -74,6 +74,7 @@ export const PLAN_SERIES: readonly PlanSeries[] = [
     ['QJ3', '0', '3', 3, 40],
   ]),
   ...series('angular-contact-double-row', [
+    ['30', '3', '0', 0, 12],
     ['32', null, '2', 0, 30],
     ['33', null, '3', 2, 18],
     ['38', '3', '8', 0, 16],

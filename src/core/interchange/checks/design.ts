@@ -1,4 +1,4 @@
-import type { Family, Part } from '../../catalogue'
+import { needleDesign, type Family, type NeedleDesign, type Part } from '../../catalogue'
 import type { Check, CheckRule } from '../check'
 import { isSameSize } from '../sameSize'
 
@@ -33,17 +33,27 @@ function rollers(from: Part, to: Part): Said {
   }
 }
 
-/** A closed end and an open one; else cage, flanges or an oil hole. */
+/** What a needle part is, where it is no whole bearing. */
+const NOT_WHOLE: Partial<Record<NeedleDesign, string>> = {
+  cage: 'a cage with its needles and no rings',
+  innerRing: 'an inner ring alone',
+}
+
+/** A closed end and an open one, rings and none; else cage, flanges or an oil hole. */
 function needles(from: Part, to: Part): Said {
   const [a, b] = [lettersOf(from), lettersOf(to)]
-  if (a === 'BK' || b === 'BK')
+  const [was, now] = [needleDesign(from), needleDesign(to)]
+  if (was !== now && (was === 'closedCup' || now === 'closedCup'))
     return {
       result: 'fail',
       detail:
-        b === 'BK'
+        now === 'closedCup'
           ? `${b} is closed at one end: the shaft cannot pass through it.`
           : `${b} is open at both ends: it does not close off the bore.`,
     }
+  const [lacking, lacked] = [now && NOT_WHOLE[now], was && NOT_WHOLE[was]]
+  if (was !== now && (lacking ?? lacked))
+    return { result: 'fail', detail: lacking ? `${b} is ${lacking}.` : `${a} is ${lacked}.` }
   return {
     result: 'warn',
     detail: `${a} and ${b} are made differently: check flanges, cage and oil hole.`,
@@ -81,6 +91,17 @@ const trackRollers = (from: Part, to: Part): Said => ({
   detail: `${lettersOf(from)} and ${lettersOf(to)} are made differently, needles or two rows of rollers, with a cage or without: check load and speed.`,
 })
 
+/** Four-point contact bearings hold the shaft both ways and want load along it; others of one row hold it one way (common practice). */
+const fourPoint = (from: Part, to: Part): Said => {
+  const [was, now] = [from, to].map((part) => lettersOf(part) === 'QJ')
+  return {
+    result: was === now ? 'warn' : 'fail',
+    detail: now
+      ? `${to.base} touches its balls in four points: it holds the shaft both ways alone and is not made for radial load by itself.`
+      : `${from.base} holds the shaft both ways, ${to.base} one way only: it takes a second one against it.`,
+  }
+}
+
 const SIZES = ['bore', 'outside', 'coneWidth', 'cupWidth', 'totalWidth'] as const
 
 /** Inch tapered rings of one size under two numbers differ in what the size does not tell (common practice). */
@@ -101,6 +122,7 @@ const DESIGNS: Partial<
 > = {
   cylindrical: { of: lettersOf, differ: rollers },
   needle: { of: lettersOf, differ: needles },
+  'angular-contact': { of: lettersOf, differ: fourPoint },
   insert: { of: lettersOf, differ: inserts },
   'cam-follower': { of: lettersOf, differ: trackRollers },
   'tapered-inch': { of: ({ base }) => base, differ: taperedInch },
