@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FAMILY_NAMES, HardwareDetails, PIECES, Shank, SOURCE_KINDS } from '@/core/catalogue'
+import { FAMILY_NAMES, HardwareDetails, HousingDetails, PIECES, Shank, SOURCE_KINDS } from '@/core/catalogue'
 import { TOKEN_KINDS } from '@/core/designation'
 import { VERDICTS } from '@/core/interchange'
 
@@ -85,6 +85,7 @@ export const PartResponse = z.object({
   seal: z.object({ lip: z.string(), material: z.string() }).optional(),
   shank: Shank.optional(),
   hardware: HardwareDetails.optional(),
+  housing: HousingDetails.optional().describe('of a unit of insert and housing'),
 })
 
 const checks = z.array(

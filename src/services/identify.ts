@@ -1,6 +1,6 @@
 import 'server-only'
 import type { z } from 'zod'
-import { familyFacts, type Dimensions } from '@/core/catalogue'
+import { familyFacts, isListed, type Dimensions } from '@/core/catalogue'
 import { readExact, type DesignationContext } from '@/core/designation'
 import {
   evidenceText,
@@ -63,7 +63,7 @@ function candidatesOf(
       series: part.series,
       probability,
       verified: part.provenance.verified,
-      listed: part.computed !== true,
+      listed: isListed(part),
       front: decided.front,
       options: decided.options,
       closure: decided.closure,

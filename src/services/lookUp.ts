@@ -1,6 +1,6 @@
 import 'server-only'
 import { z } from 'zod'
-import { familyFacts, findPart, namesOf, type Part } from '@/core/catalogue'
+import { familyFacts, findPart, isListed, namesOf, type Part } from '@/core/catalogue'
 import { decode, readClean, type Reading } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import {
@@ -36,7 +36,7 @@ function readingOut(r: Reading) {
     family: r.family,
     familyText: familyFacts(r.family).label,
     base: r.base,
-    listed: !r.part.computed,
+    listed: isListed(r.part),
     bore: r.dimensions.bore ?? null,
     outside: r.dimensions.outside ?? null,
     width,
@@ -75,7 +75,7 @@ function partOut({ part, closure, designation }: Variant) {
   }
   return {
     designation,
-    listed: part.computed !== true,
+    listed: isListed(part),
     base: part.base,
     family: part.family,
     familyText: familyFacts(part.family).label,
@@ -91,6 +91,7 @@ function partOut({ part, closure, designation }: Variant) {
       .map(({ text }) => text),
     ...(part.set && { set: part.set }),
     ...(part.hardware && { hardware: part.hardware }),
+    ...(part.housing && { housing: part.housing }),
     ...(part.seal && { seal: part.seal }),
     ...(part.shank && { shank: part.shank }),
   }

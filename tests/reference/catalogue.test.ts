@@ -231,6 +231,49 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
       expect(d, base).toEqual({ ...next, bore: size * 5 })
     }
   })
+  // ISO 3228 names the sizes; inches from handbooks, typed apart from the table: centre height, bolt spacing.
+  it.each([
+    ['P204', '1 5/16', '3 3/4'],
+    ['P205', '1 7/16', '4 1/8'],
+    ['P206', '1 11/16', '4 3/4'],
+    ['P207', '1 7/8', '5'],
+    ['P208', '1 15/16', '5 13/32'],
+    ['P210', '2 1/4', '6 1/4'],
+    ['P212', '2 3/4', '7 1/4'],
+    ['P213', '3', '8'],
+    ['F204', '', '2 33/64'],
+    ['F205', '', '2 3/4'],
+    ['F207', '', '3 5/8'],
+    ['F210', '', '4 3/8'],
+    ['F212', '', '5 5/8'],
+    ['FL204', '', '3 35/64'],
+    ['FL206', '', '4 19/32'],
+    ['FL208', '', '5 43/64'],
+    ['FL211', '', '7 1/4'],
+  ])('housing %s: centre height %s in, bolts %s in apart', (name, height, spacing) => {
+    const sizes = findPart(shipped.catalogue, name)?.hardware
+    expect(sizes?.what).toBe('housing')
+    if (sizes?.what !== 'housing') return
+    expect(Math.abs(sizes.boltSpacingMm - lengthMm(`${spacing} in`))).toBeLessThan(0.6)
+    if (height !== '')
+      expect(Math.abs((sizes.centreHeightMm ?? 0) - lengthMm(`${height} in`))).toBeLessThan(0.15)
+  })
+  it('housings hold the shell of their number; bolts and sizes grow with it and stand inside the housing', () => {
+    const listed = parts.flatMap(({ base, hardware: h }) => (h?.what === 'housing' ? [{ base, ...h }] : []))
+    expect(listed.length).toBeGreaterThan(45)
+    for (const h of listed) {
+      const size = h.base.replace(/^[A-Z]+2/, '')
+      expect(findPart(shipped.catalogue, `UC2${size}`)?.dimensions.outside, h.base).toBe(h.seatMm)
+      expect(h.boltSpacingMm, h.base).toBeLessThan(h.lengthMm)
+      expect((h.centreHeightMm ?? h.seatMm) * 2, h.base).toBeGreaterThan(h.seatMm)
+      const next = listed.find(({ kind, seatMm }) => kind === h.kind && seatMm > h.seatMm)
+      if (next)
+        expect([next.boltSpacingMm > h.boltSpacingMm, next.lengthMm > h.lengthMm], h.base).toEqual([
+          true,
+          true,
+        ])
+    }
+  })
   it('a bore for which two shells are sold names none of them', () => {
     expect(findPart(shipped.catalogue, 'ER32')).toBeUndefined()
   })

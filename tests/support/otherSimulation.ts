@@ -1,4 +1,4 @@
-import { familyFacts, type Part } from '@/core/catalogue'
+import { elementOf, familyFacts, type Part } from '@/core/catalogue'
 import { buildIdentifier, identify, type Evidence } from '@/core/identify'
 import { seeded } from './simulation'
 import { shipped } from './shipped'
@@ -108,7 +108,7 @@ export function simulateOtherWorld(rounds: number, seed: number, repeats = 1): O
     if (!drawn) throw new Error('no bearing drawn')
     const isSpecial = random() < SPECIALS
     const part = isSpecial ? special(random, drawn) : drawn
-    const { element } = familyFacts(part.family)
+    const element = elementOf(part)
     const looks = {
       element: element ?? ('none' as const),
       ...(part.dimensions.flangeOutside !== undefined && { flange: true }),

@@ -1,4 +1,4 @@
-import { commonnessWeight, familyFacts, namesOf, type Part } from '@/core/catalogue'
+import { commonnessWeight, elementOf, familyFacts, namesOf, type Part } from '@/core/catalogue'
 import { misreadings, type Wear } from '@/core/designation'
 import { buildIdentifier, identify, type Evidence, type Identification } from '@/core/identify'
 import { shipped } from './shipped'
@@ -120,7 +120,7 @@ export function simulateSizes(rounds: number, seed: number, kind: 'three sizes' 
       let part = draw(random)
       // Of an insert on a sleeve the catalogue has two: what is measured of it is the other question.
       while (three && Object.keys(part.dimensions).length < 3) part = draw(random)
-      const element = familyFacts(part.family).element
+      const element = elementOf(part)
       const found = identify(
         identifier,
         {

@@ -85,6 +85,7 @@ export const FAMILIES = {
   'rod-end': { label: 'rod end', kind: 'bearing' },
   'one-way-clutch': roller('one-way clutch', 'needle'),
   'adapter-sleeve': hardware('adapter sleeve'),
+  housing: hardware('bearing housing'),
   own: { label: 'part of your own lists', kind: 'bearing' },
   seal: { label: 'rotary shaft seal', kind: 'seal' },
   'castle-nut': hardware('castle nut'),

@@ -24,7 +24,15 @@ export const HARDWARE_LABELS: Readonly<Record<string, string>> = {
   heightMm: 'height',
   thicknessMm: 'thickness',
   slots: 'slots',
+  seatMm: 'seat',
+  bolts: 'bolts',
+  bolt: 'bolt',
+  boltSpacingMm: 'bolt spacing',
+  centreHeightMm: 'centre height',
 }
+
+/** Figures that count pieces. */
+export const isCount = (key: string): boolean => key === 'slots' || key === 'bolts'
 
 /** Whether the designation of its thread tells a size already. */
 export const isToldByThread = (key: string, details: HardwareDetails): boolean =>
@@ -46,7 +54,7 @@ export function hardwareFacts(details: HardwareDetails): HardwareFact[] {
     const label = HARDWARE_LABELS[key]
     if (label === undefined || isToldByThread(key, details)) return []
     if (typeof value === 'number')
-      return [key === 'slots' ? { label, text: String(value) } : { label, mm: value }]
+      return [isCount(key) ? { label, text: String(value) } : { label, mm: value }]
     return typeof value === 'string' ? [{ label, text: value }] : []
   })
 }

@@ -14,6 +14,8 @@ export {
   commonnessWeight,
   roundMicrometre,
   HardwareDetails,
+  HousingDetails,
+  isListed,
   Shank,
   SOURCE_KINDS,
   type DimensionName,
@@ -26,7 +28,7 @@ export { buildCatalogue, findPart, type Catalogue } from './catalogue'
 export { type PartNumbers } from './partNumbers'
 export { exactKey, glyphs, isSameNumber, numberKey, type Glyph } from './glyphs'
 export { kindText, namesOf } from './names'
-export { needleDesign, type NeedleDesign } from './needleDesign'
+export { elementOf, needleDesign, type NeedleDesign } from './needleDesign'
 export { buildNumberIndex, findNumber, MARK_CODES, markCode, type NumberIndex } from './numberIndex'
 export { PIECES, type Piece } from './pieces'
-export { hardwareFacts, HARDWARE_LABELS, isToldByThread } from './hardwareSizes'
+export { hardwareFacts, HARDWARE_LABELS, isCount, isToldByThread } from './hardwareSizes'

@@ -1,3 +1,4 @@
+import { familyFacts, type FamilyFacts, type RollingElement } from './families'
 import type { Part } from './part'
 
 /**
@@ -25,4 +26,13 @@ export function needleDesign({ family, series }: Pick<Part, 'family' | 'series'>
   if (family !== 'needle' && family !== 'one-way-clutch') return null
   const found = DESIGNS.find(([letters]) => letters.test(series))?.[1]
   return found ?? (family === 'needle' ? 'withoutInner' : null)
+}
+
+/**
+ * What rolls in a part; nothing in an inner ring that stands alone under its number.
+ * @example elementOf({ family: 'needle', series: 'IR' }) // undefined
+ */
+export function elementOf(part: Pick<Part, 'family' | 'series'>): RollingElement | undefined {
+  const { element }: FamilyFacts = familyFacts(part.family)
+  return needleDesign(part) === 'innerRing' ? undefined : element
 }

@@ -29,6 +29,24 @@ export interface Dimensions {
 }
 export type DimensionName = keyof Dimensions
 
+/** A cast housing for an insert bearing, millimetres (ISO 3228). */
+export const HousingDetails = z.object({
+  what: z.literal('housing'),
+  kind: z.enum(['pillow block', 'square flange', 'oval flange', 'round flange']),
+  /** bore of its seat, which is the outside of the insert */
+  seatMm: z.number().positive(),
+  bolts: z.number().int().positive(),
+  /** thread of the bolts that hold it */
+  bolt: z.string().optional(),
+  /** between the bolts: of four in a square along a side, of four in a circle its diameter */
+  boltSpacingMm: z.number().positive(),
+  /** of the longest side, or the diameter */
+  lengthMm: z.number().positive(),
+  /** of the shaft above the foot of a pillow block */
+  centreHeightMm: z.number().positive().optional(),
+})
+export type HousingDetails = z.infer<typeof HousingDetails>
+
 /** What hardware needs to be known by, millimetres. */
 export const HardwareDetails = z.discriminatedUnion('what', [
   z.object({
@@ -100,6 +118,7 @@ export const HardwareDetails = z.discriminatedUnion('what', [
     shaftFromMm: z.number().positive(),
     shaftToMm: z.number().positive(),
   }),
+  HousingDetails,
 ])
 export type HardwareDetails = z.infer<typeof HardwareDetails>
 
@@ -129,7 +148,13 @@ export interface Part {
   /** rod end: the thread it is screwed on by, left-hand ones marked ` LH` */
   shank?: Shank
   hardware?: HardwareDetails
+  /** unit of insert and housing: the housing, where it is listed */
+  housing?: HousingDetails
 }
+
+/** Whether a part is in the catalogue: by a row of its own, or as an insert and a housing that both are. */
+export const isListed = ({ computed, housing }: Pick<Part, 'computed' | 'housing'>): boolean =>
+  computed !== true || housing !== undefined
 
 /** How often a part of each commonness comes over the counter, relative to 3 = ordinary (estimate, common practice). */
 const BY_COMMONNESS = [0.05, 0.1, 0.3, 1, 4, 12]

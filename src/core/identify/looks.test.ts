@@ -145,4 +145,13 @@ describe('reading model', () => {
     expect(found?.part.base).toBe('6205')
     expect(found?.probability).toBeGreaterThan(0.85)
   })
+
+  it('an inner ring alone is no needle bearing, a cage is: by what rolls in it', () => {
+    const sizes = [measured('bore', 25), measured('outside', 30), measured('width', 20)]
+    const named = (element: 'needle' | 'none') =>
+      identify(identifier, { measurements: sizes, stamps: [], looks: { element } }, 1).candidates[0]?.part
+        .base
+    expect(named('needle')).toBe('K25x30x20')
+    expect(named('none')).toMatch(/^IR25x30x20/)
+  })
 })

@@ -1,4 +1,4 @@
-import { familyFacts, type Part } from '../catalogue'
+import { elementOf, familyFacts, type Part } from '../catalogue'
 import { INSTRUMENT_SIGMA, type SizeRole } from '../quantity'
 import type { Evidence, Feature, Looks } from './evidence'
 import { expectedSizes } from './expectedSizes'
@@ -66,7 +66,7 @@ const LOOKS: readonly { look: Look; seen: (looks: Looks) => boolean; of: (part: 
   {
     look: 'element',
     seen: (looks) => looks.element !== undefined,
-    of: ({ family, piece }) => familyFacts(family).element ?? piece,
+    of: (part) => elementOf(part) ?? part.piece,
   },
   {
     look: 'rows',

@@ -1,4 +1,11 @@
-import { familyFacts, type FamilyFacts, type Part } from '../catalogue'
+import {
+  elementOf,
+  familyFacts,
+  needleDesign,
+  type FamilyFacts,
+  type Part,
+  type RollingElement,
+} from '../catalogue'
 import type { Looks } from './evidence'
 import type { Verdict } from './weighReading'
 
@@ -32,13 +39,19 @@ const judge = (item: string, agrees: boolean, wrong: number): WeighedLook => ({
 export const closedOf = ({ closures }: Looks): boolean | null =>
   closures === undefined || closures.length === 0 ? null : closures.some((closure) => closure !== 'open')
 
+/** Of some needle bearings only a piece stands under its number: a ring without rollers, a cage without rings. */
+const pieceOf = (part: Part): 'innerRing' | 'cage' | null => {
+  const design = needleDesign(part)
+  return design === 'innerRing' || design === 'cage' ? design : null
+}
+
 /** One kind of roller is taken for another now and then; whether anything rolls at all is plain to see. */
-const wrongElement = ({ element }: FamilyFacts, looks: Looks): number =>
+const wrongElement = (element: RollingElement | undefined, looks: Looks): number =>
   element && looks.element !== 'none' ? WRONG_ELEMENT : WRONG_SHAPE
 
 /** Parts with the same key look the same. */
 export const shapeKey = (part: Part): string =>
-  `${part.family} ${part.piece} ${hasFlange(part)} ${CYLINDRICAL_INSERTS.has(part.series)}`
+  `${part.family} ${part.piece} ${hasFlange(part)} ${CYLINDRICAL_INSERTS.has(part.series)} ${pieceOf(part)}`
 
 const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !== undefined
 
@@ -59,17 +72,20 @@ const rollsInside = (looks: Looks): boolean =>
 /** How what is seen stands to a part, one entry per look that says something about it. Own lists give sizes, not looks. */
 export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
   if (part.family === 'own') return []
-  const facts = familyFacts(part.family)
+  const piece = pieceOf(part)
+  const element = elementOf(part)
+  const facts: FamilyFacts = familyFacts(part.family)
   const traits = new Set(facts.traits)
   const found: WeighedLook[] = []
   if (looks.element && part.piece !== 'seal')
-    found.push(judge('element', (facts.element ?? 'none') === looks.element, wrongElement(facts, looks)))
+    found.push(judge('element', (element ?? 'none') === looks.element, wrongElement(element, looks)))
   if (looks.element && looks.element !== 'none' && part.piece === 'seal')
     found.push(judge('element', false, NO_SEAL))
   if (part.piece === 'seal' && rollsInside(looks)) found.push(judge('closures', false, NO_SEAL))
   const rows = looks.rows ?? (looks.doubleRow === undefined ? undefined : looks.doubleRow ? 2 : 1)
   if (rows !== undefined && facts.rows) found.push(judge('rows', facts.rows === rows, WRONG_ROWS))
-  if (closedOf(looks) && facts.element !== 'ball' && part.piece !== 'seal')
+  if (closedOf(looks) && piece) found.push(judge('closures', false, WRONG_SHAPE))
+  else if (closedOf(looks) && element !== 'ball' && part.piece !== 'seal')
     found.push({ item: 'closures', log: Math.log(UNUSUAL), verdict: 'strained' })
   const insert = traits.has('insert')
   if (looks.sphericalOutside !== undefined) {
@@ -78,15 +94,14 @@ export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
   }
   if (looks.extendedInner) found.push(judge('extendedInner', insert, UNUSUAL))
   if (looks.encoder) found.push(judge('encoder', part.family === 'hub-unit', WRONG_SHAPE))
-  const rolls = facts.element
   if (looks.flange === undefined && hasFlange(part))
     found.push({ item: 'flange', log: Math.log(FLANGE_UNSAID), verdict: 'agrees' })
-  if (looks.flange !== undefined && rolls === 'ball' && part.family !== 'hub-unit')
+  if (looks.flange !== undefined && element === 'ball' && part.family !== 'hub-unit')
     found.push(judge('flange', hasFlange(part) === looks.flange, WRONG_SHAPE))
-  if (looks.flange && rolls !== 'ball') found.push(judge('flange', false, UNUSUAL))
-  if (looks.snapGroove && rolls !== 'ball' && rolls !== 'cylindricalRoller')
+  if (looks.flange && element !== 'ball') found.push(judge('flange', false, UNUSUAL))
+  if (looks.snapGroove && element !== 'ball' && element !== 'cylindricalRoller')
     found.push(judge('snapGroove', false, UNUSUAL))
-  if (looks.taperBore && !traits.has('selfAligning') && rolls !== 'cylindricalRoller')
+  if (looks.taperBore && !traits.has('selfAligning') && element !== 'cylindricalRoller')
     found.push(judge('taperBore', false, UNUSUAL))
   return found
 }

@@ -14,6 +14,7 @@ import { material } from './checks/material'
 import { contactAngle, grease, match } from './checks/options'
 import { precision } from './checks/precision'
 import { sealLip, sealMaterial } from './checks/seal'
+import { housing } from './checks/housing'
 import { shank } from './checks/shank'
 import { shape } from './checks/shape'
 import { speed } from './checks/speed'
@@ -39,6 +40,7 @@ const BEARING_RULES: readonly CheckRule[] = [
   match,
   shape,
   shank,
+  housing,
   closure,
   speed,
   temperature,

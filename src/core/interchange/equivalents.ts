@@ -3,6 +3,7 @@ import type { Closure, DesignationContext, SuffixToken, WrittenOption } from '..
 import { designationOf, OPEN } from '../designation'
 import type { Application } from './check'
 import { compareVariants, VERDICTS, type Comparison } from './compareVariants'
+import { otherLocks } from './units'
 import { isAmbiguousToken, variantOf, type Variant } from './variant'
 
 export interface Equivalent extends Comparison {
@@ -167,7 +168,12 @@ export function equivalentsOf(
   const { tokens } = context
   const closable = familyFacts(variant.part.family).traits?.includes('closable') ?? false
   if (!closable)
-    return [variant, ...otherSeals(variant, context), ...otherDesigns(variant, context)]
+    return [
+      variant,
+      ...otherSeals(variant, context),
+      ...otherDesigns(variant, context),
+      ...otherLocks(variant, context),
+    ]
       .filter((to, i, all) => all.findIndex((other) => other.designation === to.designation) === i)
       .map((to) => ({
         designation: to.designation,

@@ -1,7 +1,7 @@
 import type { Catalogue, Family, Part, Shank } from '../catalogue'
-import { insertOfUnit } from '../designation'
 import { isSameSize } from './sameSize'
 import type { Trap } from './trap'
+import { insertAlone } from './units'
 
 /** As threads are written that screw on to the left. */
 const LEFT_HAND = ' LH'
@@ -33,19 +33,6 @@ function insertAndShell(part: Part, catalogue: Catalogue): Trap[] {
     )
 }
 
-/** A unit of insert and housing, and the insert alone. */
-function insertAlone(part: Part): Trap[] {
-  const insert = insertOfUnit(part)
-  return insert === null
-    ? []
-    : [
-        trap(
-          insert,
-          'The insert of this unit without its housing: it stands in only where the old housing is sound and stays. A whole unit is ordered by the bolts and the height of its housing.',
-        ),
-      ]
-}
-
 /** Hub units of one size are made with and without a magnetic encoder, and with it on either side. */
 const encoderSide = ({ family, base }: Part): Trap[] =>
   family === 'hub-unit'
@@ -57,7 +44,13 @@ const encoderSide = ({ family, base }: Part): Trap[] =>
       ]
     : []
 
+const FOUR_POINT =
+  'Same size, but its balls touch in four points: it holds the shaft both ways and wants load along it.'
+const ONE_WAY =
+  'Same size, but it holds the shaft one way only: it takes a second one against it, and must face the right way.'
 const TWIN_SERIES: readonly (readonly [from: RegExp, to: string, why: string])[] = [
+  [/^QJ(?=[23]\d\d$)/, '7', ONE_WAY],
+  [/^7(?=[23]\d\d$)/, 'QJ', FOUR_POINT],
   [/^HK/, 'BK', 'Same size with a closed end: the shaft cannot pass through it.'],
   [/^BK/, 'HK', 'Same size open at both ends: it does not close off the bore.'],
   [/^SCE/, 'BCE', 'Same size with a closed end: the shaft cannot pass through it.'],
@@ -66,12 +59,14 @@ const TWIN_SERIES: readonly (readonly [from: RegExp, to: string, why: string])[]
   [/^RNA/, 'NA', 'The same with an inner ring: for a smaller shaft.'],
 ]
 
-/** Needle bearings that differ by an end or an inner ring. */
-function needleTwins({ family, base }: Part, catalogue: Catalogue): Trap[] {
-  if (family !== 'needle') return []
+/** Families whose designs differ by the letters in front of one number: an end, an inner ring, the points of contact. */
+const LETTERED: ReadonlySet<Family> = new Set(['needle', 'angular-contact'])
+
+function letteredTwins({ family, base }: Part, catalogue: Catalogue): Trap[] {
+  if (!LETTERED.has(family)) return []
   return TWIN_SERIES.flatMap(([from, to, why]) => {
     const twin = from.test(base) ? base.replace(from, to) : undefined
-    return twin !== undefined && catalogue.parts.some((p) => p.family === 'needle' && p.base === twin)
+    return twin !== undefined && catalogue.parts.some((p) => p.family === family && p.base === twin)
       ? [trap(twin, why)]
       : []
   })
@@ -189,7 +184,7 @@ export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
   ...insertAlone(part),
   ...insertAndShell(part, catalogue),
   ...encoderSide(part),
-  ...needleTwins(part, catalogue),
+  ...letteredTwins(part, catalogue),
   ...clutchAndBearing(part, catalogue),
   ...rodEndTwins(part, catalogue),
   ...trackRollerTwins(part, catalogue),

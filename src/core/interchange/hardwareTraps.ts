@@ -26,6 +26,8 @@ function sizeOf(details: HardwareDetails): number {
       return details.nominalMm
     case 'eRing':
       return details.grooveMm
+    case 'housing':
+      return details.seatMm
   }
 }
 

@@ -347,6 +347,25 @@ const ONE_SIZE = [
   '6205-3/4 6304-3/4',
 ]
 
+it.each([
+  ['UCP206', 'UCF206', 'kind'],
+  ['UCP206', 'UCP207', 'centreHeightMm'],
+  ['UCFL206', 'UCFL207', 'boltSpacingMm'],
+  ['UCP206', 'UC206', 'housing'],
+  ['UC206', 'UCP206', 'housing'],
+])('a unit %s is not replaced by %s: %s', (from, to, check) => {
+  const { verdict: said, checks } = verdict(from, to)
+  expect(said).toBe('not-interchangeable')
+  expect(checks.find((c) => c.check === check)?.result).toBe('fail')
+})
+
+it('units in one housing differ by how their inserts are locked: UCP206 and SAP206', () => {
+  const { verdict: said, checks } = verdict('UCP206', 'SAP206')
+  expect(said).toBe('conditional')
+  expect(checks.find((c) => c.check === 'design')?.detail).toMatch(/set screws.*eccentric collar/)
+  expect(checks.filter(({ result, check }) => result === 'fail' && check !== 'design')).toEqual([])
+})
+
 it('two numbers of the catalogue are never identical, but for those that are one size by two names', () => {
   const bySize = new Map<string, Part[]>()
   for (const part of shipped.catalogue.parts) {

@@ -1,5 +1,5 @@
 import { capital, withArticle } from '../capital'
-import { familyFacts, numberKey, type Catalogue, type Family, type Part } from '../catalogue'
+import { familyFacts, needleDesign, numberKey, type Catalogue, type Family, type Part } from '../catalogue'
 import { writeInch, writeMm } from '../quantity'
 import { familyTraps } from './familyTraps'
 import { hardwareTraps } from './hardwareTraps'
@@ -7,6 +7,7 @@ import { inchBoreTwins } from './inchBoreTwins'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
 import { isNearSize, isSameSize } from './sameSize'
 import type { Trap } from './trap'
+import { unitTraps } from './units'
 
 /** Of the same size and another kind a few are enough; the near sizes are the ones that catch people. */
 const MAX_SAME_SIZE = 4
@@ -77,7 +78,11 @@ const APART: ReadonlySet<Family> = new Set([
   'rod-end',
   'thrust-roller',
 ])
-const isApart = ({ family }: Part): boolean => APART.has(family)
+/** A ring or a cage by itself is seen to be no bearing. */
+const isApart = (part: Part): boolean =>
+  APART.has(part.family) || ['cage', 'innerRing'].includes(needleDesign(part) ?? '')
+/** What it is to the eye, among parts of one family. */
+const lookOf = (part: Part): string => (isApart(part) ? (needleDesign(part) ?? '') : '')
 
 interface Found extends Trap {
   other: Part
@@ -101,9 +106,12 @@ function fewOfOthers(part: Part, near: readonly Found[]): Found[] {
 /** Parts that are taken for this one and are not: near in every size, or the same size and another kind. */
 export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
   if (part.piece === 'hardware') return hardwareTraps(part, catalogue)
+  if (part.housing) return unitTraps(part, catalogue)
   const found = catalogue.parts
     .filter((other) => other !== part && other.piece === part.piece)
-    .filter((other) => other.family === part.family || !(isApart(part) || isApart(other)))
+    .filter((other) =>
+      other.family === part.family ? lookOf(part) === lookOf(other) : !(isApart(part) || isApart(other)),
+    )
     .flatMap((other): Found[] => {
       const sharesCup = part.set && other.set && part.set.cup === other.set.cup
       const apart = sharesCup ? sharedCupDifferences(part, other) : differences(part, other)

@@ -108,6 +108,17 @@ export function goesWith({ base, hardware: details }: Part, catalogue: Catalogue
             )
             .map((part) => ({ part })),
         )
+      case 'housing':
+        return named(
+          'insert that sits in it',
+          catalogue.parts
+            .filter(
+              ({ family, dimensions: d }) =>
+                family === 'insert' && isSameSize(d.outside ?? 0, details.seatMm),
+            )
+            .sort((a, b) => b.commonness - a.commonness)
+            .map((part) => ({ part })),
+        )
       case 'snapRing':
         return heldBy(details, catalogue)
       default:

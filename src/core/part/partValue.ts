@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FAMILY_NAMES, HardwareDetails, PIECES, Shank, SOURCE_KINDS } from '../catalogue'
+import { FAMILY_NAMES, HardwareDetails, HousingDetails, PIECES, Shank, SOURCE_KINDS } from '../catalogue'
 import { CLOSURE_TYPES } from '../designation'
 
 const mm = z.number().positive()
@@ -32,6 +32,7 @@ const PartSnapshot = z.object({
   seal: z.object({ lip: z.string(), material: z.string() }).optional(),
   shank: Shank.optional(),
   hardware: HardwareDetails.optional(),
+  housing: HousingDetails.optional(),
 })
 
 /** A part of which at least some sizes are known, with its options. */

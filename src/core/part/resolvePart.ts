@@ -1,4 +1,4 @@
-import { findPart, roundMicrometre, type Family, type Part, type Piece } from '../catalogue'
+import { findPart, isListed, roundMicrometre, type Family, type Part, type Piece } from '../catalogue'
 import { partKeyOf, OPEN, sizesIn, type DesignationContext } from '../designation'
 import { plainVariant, variantOf, widthOf, type Variant } from '../interchange'
 import { writeMm } from '../quantity'
@@ -51,7 +51,7 @@ function inItsForm(variant: Variant): Part {
 function known(variant: Variant, context: DesignationContext): PartValue {
   const { designation, part } = variant
   return {
-    kind: !part.computed ? 'listed' : part.piece === 'seal' ? 'bySizes' : 'byRule',
+    kind: isListed(part) ? 'listed' : part.piece === 'seal' ? 'bySizes' : 'byRule',
     designation,
     key: partKeyOf(designation, context),
     part: inItsForm(variant),

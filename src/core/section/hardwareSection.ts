@@ -27,6 +27,9 @@ export const tubeSection = tube
 /** Radius of an E-ring as a share of its groove (DIN 6799, about). */
 const E_RING_OUTSIDE = 1.05
 
+/** A housing over its seat: how long it is along the shaft and how far it reaches out (drawing only). */
+const HOUSING = { lengthShare: 0.6, outsideShare: 1.3 }
+
 /** Rotary shaft seal: metal case, flexible lip toward the axis, garter spring on the side of what it keeps in. */
 export function sealSection(shaft: number, housing: number, width: number): Section {
   const [r, o] = [shaft / 2, housing / 2]
@@ -162,6 +165,8 @@ export function hardwareSection(h: HardwareDetails): Section {
         ],
       }
     }
+    case 'housing':
+      return tube(h.seatMm * HOUSING.lengthShare, h.seatMm / 2, (h.seatMm / 2) * HOUSING.outsideShare)
     case 'adapterSleeve':
       return tube(h.bearingBoreMm * SLEEVE_LENGTH_SHARE, h.shaftMm / 2, h.bearingBoreMm / 2)
     case 'snapRing': {

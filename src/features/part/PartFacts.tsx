@@ -25,12 +25,13 @@ function sealFacts({ lip, material }: NonNullable<Part['seal']>): [string, strin
   ]
 }
 
-/** What a seal or a piece of hardware is known by; nothing for bearings, whose section tells their sizes. */
-export function PartFacts({ part: { hardware, seal } }: { part: Part }) {
+/** What a seal, a piece of hardware or the housing of a unit is known by; nothing for bearings, whose section tells their sizes. */
+export function PartFacts({ part: { hardware, housing, seal } }: { part: Part }) {
+  const details = hardware ?? housing
   const { unit } = usePreferences()
   const write = (mm: number): string => (unit === 'mm' ? `${writeMm(mm)} mm` : `${writeInch(mm)} in`)
   const rows: [string, string][] = [
-    ...(hardware ? hardwareFacts(hardware) : []).map(({ label, mm, text }): [string, string] => [
+    ...(details ? hardwareFacts(details) : []).map(({ label, mm, text }): [string, string] => [
       capital(label),
       mm === undefined ? (text ?? '') : write(mm),
     ]),
@@ -39,7 +40,7 @@ export function PartFacts({ part: { hardware, seal } }: { part: Part }) {
   if (rows.length === 0) return null
   return (
     <section className="mb-4">
-      <h2 className="mb-1 text-[1.0625rem] font-bold">Known by</h2>
+      <h2 className="mb-1 text-[1.0625rem] font-bold">{housing ? 'Its housing' : 'Known by'}</h2>
       <dl className="grid grid-cols-[minmax(110px,auto)_1fr] gap-x-4">
         {rows.map(([label, value]) => (
           <div key={label} className="col-span-2 grid grid-cols-subgrid border-t border-line2 py-1.5">

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { Family } from '../families'
-import type { HardwareDetails, Part } from '../part'
+import { HousingDetails, type HardwareDetails, type Part } from '../part'
 import { BY_SIZE, length, mm, name, optionalMm, present, provenance, source, type CsvRow } from './columns'
 
 const head = { designation: name, ...source }
@@ -62,6 +62,17 @@ const eRingRow = z.object({
   shaft_to_mm: mm,
 })
 
+const housingRow = z.object({
+  ...head,
+  kind: HousingDetails.shape.kind,
+  seat_mm: mm,
+  bolts: z.coerce.number<string>().int().positive(),
+  bolt: z.string().trim().max(10),
+  bolt_spacing_mm: mm,
+  length_mm: mm,
+  centre_height_mm: optionalMm,
+})
+
 const bySize = (family: Family, row: Head): Pick<Part, 'base' | 'family' | 'commonness' | 'provenance'> => ({
   base: row.designation,
   family,
@@ -105,6 +116,20 @@ export function adapterSleeve(row: CsvRow): Part {
     shaftMm: r.shaft_mm,
     nut: r.nut,
     washer: r.washer,
+  })
+}
+
+export function housing(row: CsvRow): Part {
+  const r = housingRow.parse(row)
+  return hardware('housing', r, {
+    what: 'housing',
+    kind: r.kind,
+    seatMm: r.seat_mm,
+    bolts: r.bolts,
+    bolt: r.bolt === '' ? undefined : r.bolt,
+    boltSpacingMm: r.bolt_spacing_mm,
+    lengthMm: r.length_mm,
+    centreHeightMm: r.centre_height_mm,
   })
 }
 

@@ -7,6 +7,7 @@ import {
   castleNut,
   cotterPin,
   eRing,
+  housing,
   inchCotterPin,
   inchSeal,
   inchSnapRing,
@@ -59,6 +60,7 @@ const READERS = {
   'snap-rings': snapRing,
   'snap-rings-inch': inchSnapRing,
   'e-rings': eRing,
+  housings: housing,
 } satisfies Record<string, (row: CsvRow) => Part>
 
 type PartFile = keyof typeof READERS

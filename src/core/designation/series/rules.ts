@@ -1,4 +1,4 @@
-import { findPart, roundMicrometre, type Catalogue, type Part } from '../../catalogue'
+import { findPart, roundMicrometre, type Catalogue, type HousingDetails, type Part } from '../../catalogue'
 import { MM_PER_INCH } from '../../quantity'
 import { boreCode } from '../boreCode'
 import { computedPart } from './computedPart'
@@ -194,19 +194,38 @@ const insert: Rule = (key, catalogue) => {
   }
 }
 
-/** A unit of insert and housing, `UCP205`: sizes are those of its insert, which stands in its number. */
+/**
+ * A unit of insert and housing, `UCP205`: sizes are those of its insert, which stands in its number, bolts and height those of
+ * its housing, `P205`.
+ */
 const housedUnit: Rule = (key, catalogue) => {
   const match = HOUSED_UNIT.exec(key)
   if (!match) return null
-  const [number, type, size] = match
-  const held =
-    findPart(catalogue, `${type}${size}`, 'complete') ?? insert(`${type}${size}`, catalogue)?.part ?? null
+  const [number] = match
+  const { type = '', housing = '', size = '' } = match.groups ?? {}
+  const listed = findPart(catalogue, `${type}${size}`, 'complete')
+  const held = listed ?? insert(`${type}${size}`, catalogue)?.part ?? null
   if (held?.family !== 'insert') return null
+  const part = computedPart(number, 'insert', number.slice(0, -2), held.dimensions)
+  const around = findPart(catalogue, `${housing}${size}`, 'hardware')
   return {
-    part: computedPart(number, 'insert', number.slice(0, -2), held.dimensions),
+    part:
+      listed && around?.hardware?.what === 'housing'
+        ? inHousing(part, listed, around, around.hardware)
+        : part,
     length: number.length,
   }
 }
+
+const inHousing = (unit: Part, held: Part, around: Part, housing: HousingDetails): Part => ({
+  ...unit,
+  housing,
+  provenance: {
+    kind: around.provenance.kind,
+    text: `${held.base} in the housing ${around.base}: ${around.provenance.text}`,
+    verified: held.provenance.verified && around.provenance.verified,
+  },
+})
 
 /** Track rollers without a cage (V) and with two rows of rollers (NU): sizes of those with one (ISO 7063). */
 const FULL_ROLLERS: Readonly<Record<string, string>> = { NATV: 'NATR', KRV: 'KR', NUKR: 'KR' }
@@ -227,7 +246,12 @@ export function inchInsert(metric: Part, count: number): Part | null {
   if (metric.family !== 'insert' || bore === undefined || metric.base.includes('-')) return null
   if (inch < bore * SHELL_BORE.least || inch > bore * SHELL_BORE.most) return null
   const base = `${metric.base}-${count}`
-  return computedPart(base, 'insert', metric.series, { bore: inch, outside, width: metric.dimensions.width })
+  const part = computedPart(base, 'insert', metric.series, {
+    bore: inch,
+    outside,
+    width: metric.dimensions.width,
+  })
+  return metric.housing ? { ...part, housing: metric.housing, provenance: metric.provenance } : part
 }
 
 /** Compressor clutches, `30BD5222`: bore, outside and width in two digits each; older numbers do not name their sizes (common practice). */

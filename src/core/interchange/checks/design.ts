@@ -1,4 +1,5 @@
 import { needleDesign, type Family, type NeedleDesign, type Part } from '../../catalogue'
+import { insertOfUnit } from '../../designation'
 import type { Check, CheckRule } from '../check'
 import { isSameSize } from '../sameSize'
 
@@ -60,6 +61,12 @@ function needles(from: Part, to: Part): Said {
   }
 }
 
+/** Letters of an insert; of a unit, those of the insert in it: its housing is compared apart. */
+const insertLetters = (part: Part): string => {
+  const inside = part.housing ? insertOfUnit(part) : null
+  return lettersOf(inside === null ? part : { ...part, base: inside })
+}
+
 /** Inserts by what is round them and how they are locked (common practice). */
 const LOCKED: Readonly<Record<string, string>> = {
   UC: 'set screws',
@@ -70,7 +77,7 @@ const LOCKED: Readonly<Record<string, string>> = {
 }
 
 function inserts(from: Part, to: Part): Said {
-  const [a, b] = [lettersOf(from), lettersOf(to)]
+  const [a, b] = [insertLetters(from), insertLetters(to)]
   const [was, now] = [LOCKED[a], LOCKED[b]]
   if (was === undefined || now === undefined)
     return {
@@ -123,7 +130,7 @@ const DESIGNS: Partial<
   cylindrical: { of: lettersOf, differ: rollers },
   needle: { of: lettersOf, differ: needles },
   'angular-contact': { of: lettersOf, differ: fourPoint },
-  insert: { of: lettersOf, differ: inserts },
+  insert: { of: insertLetters, differ: inserts },
   'cam-follower': { of: lettersOf, differ: trackRollers },
   'tapered-inch': { of: ({ base }) => base, differ: taperedInch },
 }

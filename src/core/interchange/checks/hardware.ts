@@ -1,5 +1,5 @@
 import { capital } from '../../capital'
-import { HARDWARE_LABELS, isToldByThread, type HardwareDetails } from '../../catalogue'
+import { HARDWARE_LABELS, isCount, isToldByThread, type HardwareDetails } from '../../catalogue'
 import { writeBoth } from '../../quantity'
 import { differs, type Check, type CheckRule } from '../check'
 import { isSameSize } from '../sameSize'
@@ -13,6 +13,15 @@ const LOOK: Readonly<Record<string, string>> = {
   thicknessMm: 'What it holds sits elsewhere.',
 }
 
+/** What another size of a housing means (common practice). */
+const HOUSING_SIZES: Readonly<Record<string, [Check['result'], string]>> = {
+  lengthMm: ['warn', 'Check the room around it.'],
+  bolt: ['warn', 'Check the holes it is bolted through.'],
+  centreHeightMm: ['fail', 'The shaft would sit at another height.'],
+  boltSpacingMm: ['fail', 'Its bolts do not meet the old holes.'],
+  seatMm: ['fail', 'The insert does not fit its seat.'],
+}
+
 /** Rings fill their groove: of another thickness they do not go in. */
 const FILLS_GROOVE: ReadonlySet<HardwareDetails['what']> = new Set(['snapRing', 'eRing'])
 
@@ -24,7 +33,7 @@ const isSame = (a: unknown, b: unknown): boolean =>
 
 const written = (key: string, value: unknown): string => {
   if (value === undefined) return 'not known'
-  return typeof value === 'number' && key !== 'slots' ? writeBoth(value) : String(value)
+  return typeof value === 'number' && !isCount(key) ? writeBoth(value) : String(value)
 }
 
 /** What another size means. A longer pin is cut; a shorter one does not bend over. */
@@ -35,6 +44,7 @@ function otherSize(
   b: unknown,
 ): [Check['result'], string] {
   if (a === undefined || b === undefined) return ['warn', 'Known of one only: measure both.']
+  if (what === 'housing') return HOUSING_SIZES[key] ?? ['fail', 'It does not bolt on where the old one was.']
   if (key === 'lengthMm')
     return Number(b) > Number(a) ? ['warn', 'Cut it to length.'] : ['fail', 'Too short to bend over.']
   const look = FILLS_GROOVE.has(what) ? undefined : LOOK[key]
@@ -42,7 +52,8 @@ function otherSize(
   return ['fail', key === 'thread' ? 'It does not screw on.' : 'It does not sit where the old one sat.']
 }
 
-function compareField(key: string, a: HardwareDetails, b: HardwareDetails): Check[] {
+/** One size or word of two pieces of hardware. */
+export function compareField(key: string, a: HardwareDetails, b: HardwareDetails): Check[] {
   if (NO_SIZES.has(key) || isToldByThread(key, a)) return []
   const [was, now] = [a, b].map((of) => (of as Readonly<Record<string, unknown>>)[key])
   const told = [written(key, was), written(key, now)] as const

@@ -1,4 +1,6 @@
+import type { HousingDetails } from '../../catalogue'
 import { insertOfUnit } from '../../designation'
+import { writeBoth } from '../../quantity'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import type { SlotRole } from '../roles'
@@ -22,6 +24,17 @@ export { filledWith, gap, type Bench } from './bench'
 export { fillGrease, fillPracticeOf } from './grease'
 export { hardwareOf, sleeveOf, spindleThread } from './hardware'
 
+/** The housing of a unit by what it is bolted on with, as the end of a sentence. */
+function housingText(housing: HousingDetails | undefined): string {
+  if (!housing) return ''
+  const { bolts, bolt, boltSpacingMm, centreHeightMm } = housing
+  return [
+    `: ${bolts} bolts${bolt === undefined ? '' : ` ${bolt}`}`,
+    `${writeBoth(boltSpacingMm)} apart`,
+    ...(centreHeightMm === undefined ? [] : [`the shaft ${writeBoth(centreHeightMm)} above its foot`]),
+  ].join(', ')
+}
+
 /** What a unit of insert and housing brings along; of an insert alone it is written by hand. */
 function fillOfUnit(slot: Slot, bench: Bench): Filled {
   const unit = wholeBearings(bench).find(({ filled: { part } }) => part && insertOfUnit(part) !== null)
@@ -32,7 +45,7 @@ function fillOfUnit(slot: Slot, bench: Bench): Filled {
         designation: `with ${unit.filled.designation}`,
         value: null,
         part: null,
-        reason: `Part of the unit ${unit.filled.designation}: nothing to order. Check bolts and height against the old housing.`,
+        reason: `Part of the unit ${unit.filled.designation}: nothing to order. Check bolts and height against the old housing${housingText(unit.filled.part?.housing)}.`,
         stays: true,
       }
     : fillPlain(slot)
