@@ -85,6 +85,10 @@ export const PartResponse = z.object({
   seal: z.object({ lip: z.string(), material: z.string() }).optional(),
   shank: Shank.optional(),
   hardware: HardwareDetails.optional(),
+  corner: z
+    .object({ cornerMm: z.number(), filletMm: z.number() })
+    .optional()
+    .describe('corner of the rings, at least, and fillet of the seats, at most'),
   housing: HousingDetails.optional().describe('of a unit of insert and housing'),
 })
 

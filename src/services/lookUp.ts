@@ -1,5 +1,6 @@
 import 'server-only'
 import { z } from 'zod'
+import { ringCornerOf } from '@/core/fit'
 import { familyFacts, findPart, isListed, namesOf, type Part } from '@/core/catalogue'
 import { decode, readClean, type Reading } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
@@ -68,6 +69,7 @@ export async function decodeText(input: unknown) {
 
 function partOut({ part, closure, designation }: Variant) {
   const { width, openWidth } = formWidth(part, closure.sides) as { width?: number; openWidth?: number }
+  const corner = ringCornerOf(part)
   const dimensions = {
     ...part.dimensions,
     ...(part.dimensions.width !== undefined && width !== undefined && { width }),
@@ -91,6 +93,7 @@ function partOut({ part, closure, designation }: Variant) {
       .map(({ text }) => text),
     ...(part.set && { set: part.set }),
     ...(part.hardware && { hardware: part.hardware }),
+    ...(corner && { corner }),
     ...(part.housing && { housing: part.housing }),
     ...(part.seal && { seal: part.seal }),
     ...(part.shank && { shank: part.shank }),

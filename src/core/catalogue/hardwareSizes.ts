@@ -50,11 +50,13 @@ export interface HardwareFact {
  * already are left out.
  */
 export function hardwareFacts(details: HardwareDetails): HardwareFact[] {
-  return Object.entries(details).flatMap(([key, value]): HardwareFact[] => {
+  const kind = details.what === 'housing' ? [{ label: 'kind', text: details.kind }] : []
+  const sizes = Object.entries(details).flatMap(([key, value]): HardwareFact[] => {
     const label = HARDWARE_LABELS[key]
     if (label === undefined || isToldByThread(key, details)) return []
     if (typeof value === 'number')
       return [isCount(key) ? { label, text: String(value) } : { label, mm: value }]
     return typeof value === 'string' ? [{ label, text: value }] : []
   })
+  return [...kind, ...sizes]
 }

@@ -13,6 +13,9 @@ export interface Companion {
 
 const MOST = 8
 
+/** Inserts with a round outside, with the size of their shell (ISO 9628). */
+const ROUND_INSERT = /^(?:UC|HC|SA|SB|UK)(\d{3})/
+
 /** Whether a cotter pin is for a bolt of this nut and long enough to bend over behind it (ISO 1234). */
 const pinSuits = (pin: Hardware<'cotterPin'>, nut: Hardware<'castleNut'>): boolean =>
   isPinFor(pin, nut.threadMm) && pin.lengthMm >= nut.acrossFlatsMm + PIN_LEGS_MM
@@ -108,17 +111,21 @@ export function goesWith({ base, hardware: details }: Part, catalogue: Catalogue
             )
             .map((part) => ({ part })),
         )
-      case 'housing':
+      case 'housing': {
+        const sizeOfHousing = /\d+$/.exec(base)?.[0]
         return named(
           'insert that sits in it',
           catalogue.parts
             .filter(
-              ({ family, dimensions: d }) =>
-                family === 'insert' && isSameSize(d.outside ?? 0, details.seatMm),
+              ({ base: number, family, dimensions: d }) =>
+                family === 'insert' &&
+                isSameSize(d.outside ?? 0, details.seatMm) &&
+                ROUND_INSERT.exec(number)?.[1] === sizeOfHousing,
             )
             .sort((a, b) => b.commonness - a.commonness)
             .map((part) => ({ part })),
         )
+      }
       case 'snapRing':
         return heldBy(details, catalogue)
       default:

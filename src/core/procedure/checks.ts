@@ -1,5 +1,6 @@
 import { ROLES } from '../kit'
-import { placesOf } from './facts'
+import { ringCornerOf } from '../fit'
+import { isByThumb, partAt, placesOf } from './facts'
 import type { PlanFacts } from './plan'
 import type { Step } from './steps'
 
@@ -31,6 +32,19 @@ const seatSteps = ({ fits, kit }: PlanFacts): Step[] =>
       : [],
   )
 
+/** The fillets that new bearings sit against, where their corner is known and they are pressed against shoulders. */
+function filletSteps(facts: PlanFacts): Step[] {
+  if (isByThumb(facts)) return []
+  const seen = new Map<string, number>()
+  for (const { slot, line } of placesOf(facts)) {
+    const part = line.stays ? undefined : partAt(facts, slot.id)?.part
+    const corner = part && ringCornerOf(part)
+    if (corner && !ROLES[slot.role].fastener) seen.set(part.base, corner.filletMm)
+  }
+  const of = [...seen].map(([part, filletMm]) => ({ part, filletMm }))
+  return of.length > 0 ? [{ id: 'check.fillets', code: 'fillets', data: { of } }] : []
+}
+
 /** What was found, what must be looked at next, and each seat. */
 export function checkSteps(facts: PlanFacts): Step[] {
   const { arrangement, inspected, fits, checkNext } = facts
@@ -45,6 +59,7 @@ export function checkSteps(facts: PlanFacts): Step[] {
     })),
     ...seatSteps(facts),
     !measured && fits.length > 0 && { id: 'check.seats', code: 'seatsMeasured', data: {} },
+    ...filletSteps(facts),
     checkNext.length > 0 && {
       id: 'check.next',
       code: 'lookAlso',

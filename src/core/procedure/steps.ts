@@ -84,6 +84,8 @@ export interface CheckStepFacts {
   found: { found: string; verdict: 'good' | 'doubtful' | 'replace' }
   seat: { part: string; class: string; verdict: 'good' | 'doubtful' | 'replace'; why: string }
   seatsMeasured: Nothing
+  /** bearings with the largest fillet their shoulders may have, mm */
+  fillets: { of: { part: string; filletMm: number }[] }
   lookAlso: { at: string[] }
   spacerLength: { hub: string }
   threadTried: Nothing

@@ -27,8 +27,24 @@ export const tubeSection = tube
 /** Radius of an E-ring as a share of its groove (DIN 6799, about). */
 const E_RING_OUTSIDE = 1.05
 
-/** A housing over its seat: how long it is along the shaft and how far it reaches out (drawing only). */
-const HOUSING = { lengthShare: 0.6, outsideShare: 1.3 }
+/** A housing over its seat: how long it is along the shaft, how far it reaches out, how deep its round seat is (drawing only). */
+const HOUSING = { lengthShare: 0.5, outsideShare: 1.35, seatShare: 0.93 }
+const SEAT_POINTS = 12
+
+/** Half-section of a housing: a ring with a round seat, in which the insert swivels. */
+function housingSection(seatMm: number): Section {
+  const [length, seat] = [seatMm * HOUSING.lengthShare, seatMm / 2]
+  const outer = seat * HOUSING.outsideShare
+  const round = Array.from({ length: SEAT_POINTS + 1 }, (_, i): [number, number] => {
+    const along = i / SEAT_POINTS
+    return [length * along, seat * (HOUSING.seatShare + (1 - HOUSING.seatShare) * Math.sin(Math.PI * along))]
+  })
+  return {
+    length,
+    radius: outer,
+    shapes: [outline([...round, [length, outer], [0, outer]], 'backward')],
+  }
+}
 
 /** Rotary shaft seal: metal case, flexible lip toward the axis, garter spring on the side of what it keeps in. */
 export function sealSection(shaft: number, housing: number, width: number): Section {
@@ -166,7 +182,7 @@ export function hardwareSection(h: HardwareDetails): Section {
       }
     }
     case 'housing':
-      return tube(h.seatMm * HOUSING.lengthShare, h.seatMm / 2, (h.seatMm / 2) * HOUSING.outsideShare)
+      return housingSection(h.seatMm)
     case 'adapterSleeve':
       return tube(h.bearingBoreMm * SLEEVE_LENGTH_SHARE, h.shaftMm / 2, h.bearingBoreMm / 2)
     case 'snapRing': {

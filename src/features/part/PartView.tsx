@@ -5,7 +5,7 @@ import type { Route } from 'next'
 import { useState } from 'react'
 import { isFamily, PIECES } from '@/core/catalogue'
 import { OPEN } from '@/core/designation'
-import { writeInchFixed, writeMmFixed } from '@/core/quantity'
+import { writeInchFixed, writeMm, writeMmFixed } from '@/core/quantity'
 import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences, UnitText } from '@/features/shell'
 import type { Application } from '@/core/interchange'
@@ -169,6 +169,13 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
             />
           )}
         </div>
+        {data.part.corner && (
+          <p className="px-1 text-[0.84375rem]">
+            <UnitText
+              text={`Corner of the rings at least ${writeMm(data.part.corner.cornerMm)} mm: fillets of shaft and housing at most ${writeMm(data.part.corner.filletMm)} mm.`}
+            />
+          </p>
+        )}
         <p className="px-1 text-caption text-ink3">
           Source: {KINDS[data.part.sourceKind] ?? data.part.sourceKind}; {data.part.source}
           {data.part.verified ? '' : '. Unverified: check the sizes'}

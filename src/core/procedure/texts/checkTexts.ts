@@ -1,3 +1,4 @@
+import { inBoth } from '../facts'
 import type { CheckStepFacts } from '../steps'
 import type { TextsOf } from './textsOf'
 
@@ -23,6 +24,12 @@ export const CHECK_TEXTS: TextsOf<CheckStepFacts> = {
   seatsMeasured: () => ({
     text: 'Measure the seats: four clock positions at two depths. One reading that departs from the others condemns the seat.',
     tool: 'Bore gauge, micrometer',
+  }),
+  fillets: ({ of }) => ({
+    text: `Fillets at the shoulders of shaft and housing: ${of
+      .map(({ part, filletMm }) => `at most ${inBoth(filletMm)} for ${part}`)
+      .join(', ')}. A larger one keeps the ring off its shoulder.`,
+    tool: 'Radius gauge',
   }),
   lookAlso: ({ at }) => ({ text: `Look also: ${at.join(' ')}` }),
   spacerLength: ({ hub }) => ({
