@@ -2,6 +2,7 @@ import type { Catalogue, HardwareDetails, Part } from '../catalogue'
 import { isSameSize } from '../interchange'
 import { listedHardware, type Hardware } from './fill/listedHardware'
 import { mayHold } from './findBySeat'
+import { sitsIn } from './housings'
 import { CAP_OFF_MM, isPinFor, PIN_LEGS_MM, WASHER_OFF_MM } from './tolerances'
 
 /** A part that is used together with another. */
@@ -12,9 +13,6 @@ export interface Companion {
 }
 
 const MOST = 8
-
-/** Inserts with a round outside, with the size of their shell (ISO 9628). */
-const ROUND_INSERT = /^(?:UC|HC|SA|SB|UK)(\d{3})/
 
 /** Whether a cotter pin is for a bolt of this nut and long enough to bend over behind it (ISO 1234). */
 const pinSuits = (pin: Hardware<'cotterPin'>, nut: Hardware<'castleNut'>): boolean =>
@@ -43,7 +41,8 @@ function heldBy({ kind, nominalMm }: Hardware<'snapRing'>, { parts }: Catalogue)
  * of a sleeve, the bearings a ring holds.
  * @returns at most eight; none for parts that are no hardware
  */
-export function goesWith({ base, hardware: details }: Part, catalogue: Catalogue): Companion[] {
+export function goesWith(part: Part, catalogue: Catalogue): Companion[] {
+  const { base, hardware: details } = part
   const of = <W extends HardwareDetails['what']>(
     what: W,
     suits: (other: Hardware<W>, base: string) => boolean,
@@ -111,21 +110,14 @@ export function goesWith({ base, hardware: details }: Part, catalogue: Catalogue
             )
             .map((part) => ({ part })),
         )
-      case 'housing': {
-        const sizeOfHousing = /\d+$/.exec(base)?.[0]
+      case 'housing':
         return named(
           'insert that sits in it',
           catalogue.parts
-            .filter(
-              ({ base: number, family, dimensions: d }) =>
-                family === 'insert' &&
-                isSameSize(d.outside ?? 0, details.seatMm) &&
-                ROUND_INSERT.exec(number)?.[1] === sizeOfHousing,
-            )
+            .filter((other) => sitsIn(other, part))
             .sort((a, b) => b.commonness - a.commonness)
-            .map((part) => ({ part })),
+            .map((other) => ({ part: other })),
         )
-      }
       case 'snapRing':
         return heldBy(details, catalogue)
       default:

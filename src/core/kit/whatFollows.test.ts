@@ -154,6 +154,27 @@ it('a unit of insert and housing brings its housing, screws and nipple; an inser
   ).toEqual(['housing', 'lockScrews', 'greaseNipple'])
 })
 
+it('a unit says how its housing is bolted on; an insert alone is offered the housings that hold it', () => {
+  const of = (parts: Record<string, string>) => propose('F1', { positions: 1, parts, sizes: {} })
+  const housing = (parts: Record<string, string>) => of(parts).lines.find(({ slot }) => slot === 'housing')
+  expect(housing({ insert: 'UCP210' })?.reason).toMatch(/2 bolts M16, 159 mm .* 57\.2 mm .* above its foot/)
+  expect(housing({ insert: 'UCFL210-32' })?.reason).toMatch(/2 bolts M16, 157 mm \(\S+ in\) apart\.$/)
+  for (const insert of ['UC210', 'SA210-31', 'HC210'])
+    expect(housing({ insert })?.alternatives).toEqual(['P210', 'F210', 'FL210', 'FC210'])
+  // X and 3 have the shell of another size, ER a straight one: they have housings of their own.
+  for (const insert of ['UCX09', 'UC308', 'ER210']) expect(housing({ insert })?.alternatives).toEqual([])
+})
+
+it.each([
+  ['UC210', 'F210', 'housingHolds', 'pass'],
+  ['UC210', 'F209', 'housingOff', 'fail'],
+  ['ER210', 'P210', 'housingOff', 'fail'],
+])('insert %s in housing %s: %s', (insert, housing, code, result) => {
+  const { checks, lines } = propose('F1', { positions: 1, parts: { insert, housing }, sizes: {} })
+  expect(checks.find((check) => check.code === code)?.result).toBe(result)
+  expect(lines.find(({ slot }) => slot === 'housing')?.state).toBe(result === 'pass' ? 'filled' : 'conflict')
+})
+
 it('grease of an insert: at its nipple where the wide ring has a groove, else a film', () => {
   const grease = (insert: string) =>
     propose('F1', { positions: 1, parts: { insert }, sizes: {} }).lines.find(({ slot }) => slot === 'grease')

@@ -68,6 +68,14 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
         : "Lock at the nearest slot loosened; the machine's manual rules."
     }${assumedSlots === null ? '' : ` With ${assumedSlots} slots: count them.`}`,
   }),
+  housingHolds: ({ housing, insert }) => ({
+    title: 'Housing holds its insert',
+    detail: `${insert} swivels in ${housing}. Count and spacing of the bolts as on the old one.`,
+  }),
+  housingOff: ({ housing, seatMm, insert, outsideMm }) => ({
+    title: 'Housing does not hold the insert',
+    detail: `${housing} has a seat of ${writeMm(seatMm)} mm, ${insert} ${outsideMm === null ? 'another outside' : `an outside of ${writeMm(outsideMm)} mm`}. Take both of one size.`,
+  }),
   capFits: ({ mouthMm }) => ({
     title: 'Cap fits the hub mouth',
     detail: `${writeMm(mouthMm)} mm (${writeInch(mouthMm)} in)`,

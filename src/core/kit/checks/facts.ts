@@ -9,6 +9,8 @@ export interface CheckFacts {
   setsAlike: Record<never, never>
   setsDiffer: Record<never, never>
   setsSwapped: { inner: string; outer: string; innerMm: number; outerMm: number }
+  housingHolds: { housing: string; insert: string }
+  housingOff: { housing: string; seatMm: number; insert: string; outsideMm: number | null }
   /** `answer`: what the seal check says of journal and counterbore */
   sealFits: { end: string; answer: string }
   sealOff: { seal: string; end: string; answer: string | null }

@@ -12,13 +12,14 @@ import {
   slotStep,
   washerFollowsNut,
 } from './fasteners'
-import { sealFits, sealRoom, seatsFit } from './seats'
+import { housingHolds, sealFits, sealRoom, seatsFit } from './seats'
 import { clampedPlay, mating, twoSets } from './tapered'
 
 const CONSTRAINTS: readonly Constraint[] = [
   mating,
   twoSets,
   seatsFit,
+  housingHolds,
   sealFits,
   sealRoom,
   nutPasses,

@@ -1,5 +1,6 @@
 import { checkSeal } from '../../seals'
 import { sleeveOf } from '../fill'
+import { sitsIn } from '../housings'
 import { sealSizesOf, seatOf } from '../seats'
 import { SEAL_UNDER_CONE_MM, SEAL_UNDER_CUP_MM, SEAT_OFF_MM } from '../tolerances'
 import { partAt, slotsOf, type Constraint } from './check'
@@ -23,6 +24,28 @@ export const seatsFit: Constraint = (bench) =>
       const data = { part: fitted.base, on, sizeMm, measuredMm }
       return [{ code: 'partOffSeat', result: 'fail', data, slots: [slot.id] }]
     })
+  })
+
+/** A listed housing and the insert that is to sit in it. */
+export const housingHolds: Constraint = (bench) =>
+  slotsOf(bench, 'housing').flatMap((slot): CheckFinding[] => {
+    const housing = partAt(bench, slot.id)
+    const insertSlot = slotsOf(bench, 'insert').find(({ id }) => partAt(bench, id))
+    const insert = partAt(bench, insertSlot?.id)
+    if (housing?.hardware?.what !== 'housing' || !insert || !insertSlot || insert.family !== 'insert')
+      return []
+    const slots = [slot.id, insertSlot.id]
+    if (sitsIn(insert, housing))
+      return [
+        { code: 'housingHolds', result: 'pass', data: { housing: housing.base, insert: insert.base }, slots },
+      ]
+    const data = {
+      housing: housing.base,
+      seatMm: housing.hardware.seatMm,
+      insert: insert.base,
+      outsideMm: insert.dimensions.outside ?? null,
+    }
+    return [{ code: 'housingOff', result: 'fail', data, slots }]
   })
 
 export const sealFits: Constraint = (bench) =>

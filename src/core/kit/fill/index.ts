@@ -5,7 +5,8 @@ import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import type { SlotRole } from '../roles'
 import { fillBalls, fillBearing, fillTapered, wholeBearings } from './bearings'
-import { filledWith, fillPlain, type Bench } from './bench'
+import { housingsFor } from '../housings'
+import { filledWith, fillPlain, gap, type Bench } from './bench'
 import {
   fillAdapterSleeve,
   fillCap,
@@ -35,20 +36,43 @@ function housingText(housing: HousingDetails | undefined): string {
   ].join(', ')
 }
 
+const withUnit = (slot: Slot, unit: string, check: string): Filled => ({
+  slot,
+  state: 'filled',
+  designation: `with ${unit}`,
+  value: null,
+  part: null,
+  reason: `Part of the unit ${unit}: nothing to order.${check}`,
+  stays: true,
+})
+
+const unitOf = (bench: Bench): Filled | undefined =>
+  wholeBearings(bench).find(({ filled: { part } }) => part && insertOfUnit(part) !== null)?.filled
+
 /** What a unit of insert and housing brings along; of an insert alone it is written by hand. */
 function fillOfUnit(slot: Slot, bench: Bench): Filled {
-  const unit = wholeBearings(bench).find(({ filled: { part } }) => part && insertOfUnit(part) !== null)
-  return unit
-    ? {
+  const unit = unitOf(bench)
+  return unit ? withUnit(slot, unit.designation, '') : fillPlain(slot)
+}
+
+/** The housing of a unit comes with it; for an insert alone the old one stays, or one of those that hold it is chosen. */
+function fillHousing(slot: Slot, bench: Bench): Filled {
+  const unit = unitOf(bench)
+  if (unit)
+    return withUnit(
+      slot,
+      unit.designation,
+      ` Check it against the old housing${housingText(unit.part?.housing)}.`,
+    )
+  const insert = wholeBearings(bench).find(({ filled: { part } }) => part?.family === 'insert')?.filled.part
+  const housings = insert ? housingsFor(insert, bench.context.catalogue).map(({ base }) => base) : []
+  return housings.length === 0
+    ? fillPlain(slot)
+    : gap(
         slot,
-        state: 'filled',
-        designation: `with ${unit.filled.designation}`,
-        value: null,
-        part: null,
-        reason: `Part of the unit ${unit.filled.designation}: nothing to order. Check bolts and height against the old housing${housingText(unit.filled.part?.housing)}.`,
-        stays: true,
-      }
-    : fillPlain(slot)
+        `Reuse the old one where its seat is sound. New: ${housings.join(', ')} hold ${insert?.base}, by how they are bolted on.`,
+        housings,
+      )
 }
 
 const fillCheck = (slot: Slot): Filled => ({
@@ -94,7 +118,7 @@ const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
   collar: fillSpacer,
   wheelSpacer: fillSpacer,
   check: fillCheck,
-  housing: fillOfUnit,
+  housing: fillHousing,
   setScrews: fillOfUnit,
   nipple: fillOfUnit,
   threadlocker: fillConsumable,

@@ -1,0 +1,18 @@
+import type { Catalogue, Part } from '../catalogue'
+import { isSameSize } from '../interchange'
+
+/** Inserts with a round outside, with the size of their shell (ISO 9628). */
+const ROUND_INSERT = /^(?:UC|HC|SA|SB|UK)(\d{3})/
+
+/** Whether an insert sits in a housing: its shell is that of the number, and it is no unit with a housing of its own. */
+export function sitsIn(insert: Part, { base, hardware }: Part): boolean {
+  if (insert.family !== 'insert' || insert.housing || hardware?.what !== 'housing') return false
+  const size = ROUND_INSERT.exec(insert.base)?.[1]
+  return (
+    size !== undefined && base.endsWith(size) && isSameSize(insert.dimensions.outside ?? 0, hardware.seatMm)
+  )
+}
+
+/** The listed housings that hold an insert. */
+export const housingsFor = (insert: Part, { parts }: Catalogue): Part[] =>
+  parts.filter((part) => sitsIn(insert, part))
