@@ -151,7 +151,12 @@ it('a unit of insert and housing brings its housing, screws and nipple; an inser
     named('UC206-20')
       .lines.filter(({ state }) => state === 'gap')
       .map(({ slot }) => slot),
-  ).toEqual(['housing', 'lockScrews', 'greaseNipple'])
+  ).toEqual(['housing', 'greaseNipple'])
+  // Common practice: set screws of UC, the collar of SA come with the insert; UK sits on a sleeve.
+  const lock = (insert: string) => named(insert).lines.find(({ slot }) => slot === 'lockScrews')
+  expect(lock('UC206-20')?.reason).toMatch(/brings its set screws/)
+  expect(lock('SA206')?.reason).toMatch(/brings its collar/)
+  expect(lock('UK206')?.state).toBe('gap')
 })
 
 it('a unit says how its housing is bolted on; an insert alone is offered the housings that hold it', () => {

@@ -36,15 +36,18 @@ function housingText(housing: HousingDetails | undefined): string {
   ].join(', ')
 }
 
-const withUnit = (slot: Slot, unit: string, check: string): Filled => ({
+const comesWith = (slot: Slot, other: string, reason: string): Filled => ({
   slot,
   state: 'filled',
-  designation: `with ${unit}`,
+  designation: `with ${other}`,
   value: null,
   part: null,
-  reason: `Part of the unit ${unit}: nothing to order.${check}`,
+  reason,
   stays: true,
 })
+
+const withUnit = (slot: Slot, unit: string, check: string): Filled =>
+  comesWith(slot, unit, `Part of the unit ${unit}: nothing to order.${check}`)
 
 const unitOf = (bench: Bench): Filled | undefined =>
   wholeBearings(bench).find(({ filled: { part } }) => part && insertOfUnit(part) !== null)?.filled
@@ -53,6 +56,21 @@ const unitOf = (bench: Bench): Filled | undefined =>
 function fillOfUnit(slot: Slot, bench: Bench): Filled {
   const unit = unitOf(bench)
   return unit ? withUnit(slot, unit.designation, '') : fillPlain(slot)
+}
+
+/** What an insert is locked by and brings along, by its letters; one on an adapter sleeve has none (ISO 9628, common practice). */
+const LOCKED_BY: readonly (readonly [RegExp, string])[] = [
+  [/^(UC|SB|ER)/, 'set screws'],
+  [/^(HC|SA)/, 'collar'],
+]
+
+/** Set screws or collar come with a new insert. */
+function fillLock(slot: Slot, bench: Bench): Filled {
+  const insert = wholeBearings(bench).find(({ filled: { part } }) => part?.family === 'insert')?.filled
+  const lock = LOCKED_BY.find(([letters]) => letters.test(insert?.part?.base ?? ''))?.[1]
+  return insert && lock && !unitOf(bench)
+    ? comesWith(slot, insert.designation, `A new ${insert.designation} brings its ${lock}: nothing to order.`)
+    : fillOfUnit(slot, bench)
 }
 
 /** The housing of a unit comes with it; for an insert alone the old one stays, or one of those that hold it is chosen. */
@@ -119,7 +137,7 @@ const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
   wheelSpacer: fillSpacer,
   check: fillCheck,
   housing: fillHousing,
-  setScrews: fillOfUnit,
+  setScrews: fillLock,
   nipple: fillOfUnit,
   threadlocker: fillConsumable,
   consumable: fillConsumable,
