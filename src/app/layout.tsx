@@ -22,9 +22,10 @@ export const metadata: Metadata = {
 const FOLLOW_THE_SYSTEM =
   "document.documentElement.dataset.theme=matchMedia('(prefers-color-scheme: dark)').matches?'dim':'light'"
 
-/** Remembers what is typed before React listens (ui/useTypedEarly). */
-const REMEMBER_TYPED =
-  "typedEarly=new Map;addEventListener('input',({target:t})=>window.typedEarly?.set(t,t.value),true)"
+/** Remembers what is typed and pressed before React listens, and keeps forms from being sent without it (ui/useEarlyInput). */
+const REMEMBER_EARLY = `early={typed:new Map,pressed:new Set};
+['input','click','submit'].forEach(w=>addEventListener(w,e=>{const{target:t}=e,n=window.early;if(!n)return;
+if(w==='input')n.typed.set(t,t.value);else{if(w==='submit')e.preventDefault();n.pressed.delete(t);n.pressed.add(t)}},true))`
 
 export default async function Layout({ children }: { children: ReactNode }) {
   await connection()
@@ -39,7 +40,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
           nonce={(await headers()).get('x-nonce') ?? undefined}
           suppressHydrationWarning
           dangerouslySetInnerHTML={{
-            __html: theme === undefined ? `${REMEMBER_TYPED};${FOLLOW_THE_SYSTEM}` : REMEMBER_TYPED,
+            __html: theme === undefined ? `${REMEMBER_EARLY};${FOLLOW_THE_SYSTEM}` : REMEMBER_EARLY,
           }}
         />
       </head>

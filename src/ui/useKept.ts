@@ -42,7 +42,7 @@ export function useKept<T>(
   const isTouched = useRef(false)
   useEffect(() => {
     const kept = readKept(key, first.current)
-    // At once, so that what was typed before the page was ready comes on top of it (useTypedEarly).
+    // At once, so that what was typed before the page was ready comes on top of it (useEarlyInput).
     if (kept !== undefined)
       queueMicrotask(() => flushSync(() => setValue((now) => (isTouched.current ? now : kept))))
   }, [key])

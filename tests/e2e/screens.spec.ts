@@ -74,6 +74,32 @@ test('a screen with nothing typed yet offers its example, and shows what follows
   await expect(page.getByRole('button', { name: 'Show this example' })).toHaveCount(0)
 })
 
+test('what is pressed before a screen listens is pressed: a form sent by Enter, an example, the units', async ({
+  page,
+}) => {
+  let [listening, listen] = [Promise.resolve(), (): void => undefined]
+  await page.route('**/*.js*', async (route) => {
+    await listening
+    await route.continue()
+  })
+  const early = async (path: string, press: () => Promise<void>): Promise<void> => {
+    listening = new Promise((done) => (listen = done))
+    await page.goto(path, { waitUntil: 'commit' })
+    await press()
+    listen()
+  }
+  await early('/jobs/new', async () => {
+    await page.getByLabel('What came in').fill('Ice-cream cart 2, pressed early')
+    await page.keyboard.press('Enter')
+  })
+  await page.waitForURL(/\/jobs\/\d+/)
+  await expect(page.getByText('Ice-cream cart 2, pressed early').first()).toBeVisible()
+  await early('/convert', () => page.getByRole('button', { name: 'Show this example' }).click())
+  await expect(page.locator('main')).toContainText('Fits this seat')
+  await early('/parts/6303', () => page.getByRole('button', { name: 'in', exact: true }).click())
+  await expect(page.getByRole('img', { name: /6303 in section/ })).toContainText('0.6693')
+})
+
 test('what is typed before a screen listens is taken, over what was kept, and saved', async ({
   page,
   request,

@@ -6,7 +6,7 @@ import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
 import { FormMessage } from '@/ui/form/FormMessage'
 import { useSentForm } from '@/ui/form/useSentForm'
-import { useTypedEarly } from '@/ui/useTypedEarly'
+import { useEarlyInput } from '@/ui/useEarlyInput'
 import { PasswordField } from './PasswordField'
 
 const BLANK = { name: '', password: '' }
@@ -28,7 +28,7 @@ export function SignIn({ to }: { to: string }) {
     },
   })
   const screen = useRef<HTMLElement>(null)
-  useTypedEarly(screen)
+  useEarlyInput(screen)
   const [name, password] = useWatch({ control: form.control, name: ['name', 'password'] })
   return (
     <main ref={screen} className="grid min-h-dvh content-start justify-items-center px-4 pt-[14vh]">

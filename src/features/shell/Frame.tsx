@@ -2,7 +2,7 @@
 
 import type { Route } from 'next'
 import { Link } from '@/ui/Link'
-import { useTypedEarly } from '@/ui/useTypedEarly'
+import { useEarlyInput } from '@/ui/useEarlyInput'
 import { useEffect, useRef, type ReactNode, type RefObject } from 'react'
 import { AreaMenu } from './AreaMenu'
 import { KeyHelp } from './KeyHelp'
@@ -91,7 +91,7 @@ function useFocusOnArrival(): RefObject<HTMLElement | null> {
 /** The frame of every screen: name and context, the stages, the work, the keys. */
 export function Frame({ about, rail, hints = [], state, act, children }: Props) {
   const work = useFocusOnArrival()
-  useTypedEarly(work)
+  useEarlyInput(work)
   return (
     <div
       className={`frame grid grid-cols-[minmax(0,1fr)] ${
