@@ -465,6 +465,18 @@ describe('a look-up is exact', () => {
     })
   })
 
+  it('a unit is listed where its insert and its housing are, with bolts and centre height; a bearing with its corner', async () => {
+    const { body } = await call<Record<string, unknown>>('/api/parts?designation=UCP209-28')
+    expect(body).toMatchObject({
+      listed: true,
+      dimensions: { bore: 44.45, outside: 85 },
+      housing: { kind: 'pillow block', bolts: 2, boltSpacingMm: 146, centreHeightMm: 54 },
+    })
+    expect((await call<{ listed: boolean }>('/api/parts?designation=UCPH209')).body.listed).toBe(false)
+    const bearing = await call<{ corner: object }>('/api/parts?designation=6212-2RS')
+    expect(bearing.body.corner).toEqual({ cornerMm: 1.5, filletMm: 1.5 })
+  })
+
   it('closed forms carry their own width, the open one beside it', async () => {
     const { body } = await call<{ dimensions: Record<string, number> }>('/api/parts?designation=R8-2RS')
     expect(body.dimensions).toMatchObject({ width: 7.938, openWidth: 6.35 })

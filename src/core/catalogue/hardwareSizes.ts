@@ -1,4 +1,5 @@
-import type { HardwareDetails } from './part'
+import { writeBoth } from '../quantity'
+import type { HardwareDetails, HousingDetails } from './part'
 
 /** What each size of hardware is called. */
 export const HARDWARE_LABELS: Readonly<Record<string, string>> = {
@@ -31,6 +32,15 @@ export const HARDWARE_LABELS: Readonly<Record<string, string>> = {
   centreHeightMm: 'centre height',
 }
 
+/**
+ * By what a housing is bolted on, as part of a sentence.
+ * @example boltsText({ what: 'housing', kind: 'oval flange', seatMm: 52, bolts: 2, boltSpacingMm: 99, lengthMm: 130 }) // '2 bolts, 99 mm (3.8976 in) apart'
+ */
+export function boltsText({ kind, bolts, bolt, boltSpacingMm }: HousingDetails): string {
+  const spacing = writeBoth(boltSpacingMm)
+  return `${bolts} bolts${bolt === undefined ? '' : ` ${bolt}`}${kind === 'round flange' ? ` on a circle of ${spacing}` : `, ${spacing} apart`}`
+}
+
 /** Figures that count pieces. */
 export const isCount = (key: string): boolean => key === 'slots' || key === 'bolts'
 
@@ -52,7 +62,8 @@ export interface HardwareFact {
 export function hardwareFacts(details: HardwareDetails): HardwareFact[] {
   const kind = details.what === 'housing' ? [{ label: 'kind', text: details.kind }] : []
   const sizes = Object.entries(details).flatMap(([key, value]): HardwareFact[] => {
-    const label = HARDWARE_LABELS[key]
+    const isCircle = key === 'boltSpacingMm' && details.what === 'housing' && details.kind === 'round flange'
+    const label = isCircle ? 'bolt circle' : HARDWARE_LABELS[key]
     if (label === undefined || isToldByThread(key, details)) return []
     if (typeof value === 'number')
       return [isCount(key) ? { label, text: String(value) } : { label, mm: value }]

@@ -1,5 +1,5 @@
 import { withArticle } from '../capital'
-import type { Catalogue, Part } from '../catalogue'
+import { boltsText, type Catalogue, type Part } from '../catalogue'
 import { insertOfUnit, unitNumberOf, type DesignationContext } from '../designation'
 import { writeBoth, writeInch } from '../quantity'
 import { isSameSize } from './sameSize'
@@ -67,10 +67,7 @@ export function unitTraps(part: Part, catalogue: Catalogue): Trap[] {
       ),
     ),
     ...housings.map((h) =>
-      trap(
-        unit.type + h.letters + unit.size,
-        `The same insert in ${withArticle(h.kind)}: ${h.bolts} bolts, ${writeBoth(h.boltSpacingMm)} apart.`,
-      ),
+      trap(unit.type + h.letters + unit.size, `The same insert in ${withArticle(h.kind)}: ${boltsText(h)}.`),
     ),
   ]
 }

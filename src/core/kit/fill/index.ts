@@ -1,4 +1,4 @@
-import type { HousingDetails } from '../../catalogue'
+import { boltsText, type HousingDetails } from '../../catalogue'
 import { insertOfUnit } from '../../designation'
 import { writeBoth } from '../../quantity'
 import type { Slot } from '../arrangement'
@@ -28,10 +28,9 @@ export { hardwareOf, sleeveOf, spindleThread } from './hardware'
 /** The housing of a unit by what it is bolted on with, as the end of a sentence. */
 function housingText(housing: HousingDetails | undefined): string {
   if (!housing) return ''
-  const { bolts, bolt, boltSpacingMm, centreHeightMm } = housing
+  const { centreHeightMm } = housing
   return [
-    `: ${bolts} bolts${bolt === undefined ? '' : ` ${bolt}`}`,
-    `${writeBoth(boltSpacingMm)} apart`,
+    `: ${boltsText(housing)}`,
     ...(centreHeightMm === undefined ? [] : [`the shaft ${writeBoth(centreHeightMm)} above its foot`]),
   ].join(', ')
 }
