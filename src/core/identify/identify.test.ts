@@ -140,6 +140,20 @@ it('asks for what tells the leading candidates apart, and stops when nothing doe
   expect(nextText(settled)?.heading).toBe('Enough measured')
 })
 
+it.each([
+  [{ bore: '25.4', outside: '31.75', width: '25.4' }, 'needle', /SCE1616.*in a cage or side by side/],
+  [{ bore: '40', outside: '68', width: '15' }, 'cylindricalRoller', /NU1008.*the flanges of both rings/],
+] as const)(
+  'parts of one size and family are told apart by what is seen of their kind: %j',
+  (sizes, element, line) => {
+    const found = ask({ ...sizes }, [], { element })
+    expect(nextText(found)).toEqual({
+      heading: 'Same size, more than one part',
+      line: expect.stringMatching(line),
+    })
+  },
+)
+
 it('says which look parts kinds of one size: 6205, 7205, 1205 and NU205', () => {
   const found = ask({ bore: '25', outside: '52', width: '15' })
   expect(found.candidates.slice(0, 8).map((c) => c.part.base)).toEqual(

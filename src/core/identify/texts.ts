@@ -174,6 +174,10 @@ const LOOK_AT: Partial<Record<Family, string>> = {
   cylindrical: 'rollers, one ring slides off',
 }
 
+/** Somebody has looked, and it is not that kind. */
+const seenOtherwise = ({ evidence }: IdentifiedPart): boolean =>
+  evidence.some(({ item, verdict }) => item === 'element' && verdict === 'contradicts')
+
 /** Kinds that share the size of the leader: measuring does not part them, looking does. Null when there are none. */
 function kindText(leader: IdentifiedPart, others: readonly IdentifiedPart[]): string | null {
   const twins = others.filter(
@@ -181,6 +185,7 @@ function kindText(leader: IdentifiedPart, others: readonly IdentifiedPart[]): st
       o !== leader &&
       o.probability > 0.01 &&
       o.part.family !== leader.part.family &&
+      !seenOtherwise(o) &&
       isSameSize(o.dimensions, leader.dimensions),
   )
   const kinds = [
@@ -214,6 +219,16 @@ const sizesAlike = ({ dimensions: a }: IdentifiedPart, { dimensions: b }: Identi
     return x === undefined || y === undefined || Math.abs(x - y) <= ALIKE_MM
   })
 
+/** What tells parts of one size and family apart to the eye (common practice). */
+const TWIN_LOOKS: Partial<Record<Family, string>> = {
+  needle: 'the needles, in a cage or side by side, and the end, open or closed',
+  'angular-contact': 'the inner ring, in one piece or split in two',
+  cylindrical: 'the flanges of both rings',
+  insert: 'what it is locked by: set screws, a collar, a sleeve',
+  'cam-follower': 'the washers and the inner ring',
+  'rod-end': 'the thread: on a shank or in a hole, right-hand or left-hand',
+}
+
 function twinText({ part }: IdentifiedPart, twins: readonly string[]): { heading: string; line: string } {
   const shown = twins.slice(0, 4)
   const names = `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}`
@@ -224,12 +239,9 @@ function twinText({ part }: IdentifiedPart, twins: readonly string[]): { heading
       line: `${names} cannot be told apart by size. Read the number, or that of the ${mate}.`,
     }
   }
-  const looks = part.shank
-    ? 'the thread: on a shank or in a hole, right-hand or left-hand'
-    : 'the flange and seals'
   return {
     heading: 'Same size, more than one part',
-    line: `${names}: read the number, or look at ${looks}.`,
+    line: `${names}: read the number, or look at ${TWIN_LOOKS[part.family] ?? 'the flange and seals'}.`,
   }
 }
 
