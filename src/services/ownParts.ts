@@ -1,5 +1,6 @@
 import 'server-only'
 import type { z } from 'zod'
+import { isListed } from '@/core/catalogue'
 import { readClean } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import { writeMm } from '@/core/quantity'
@@ -33,7 +34,7 @@ export async function keepOwnPart(
     throw new ServiceError('impossible', 'The bore is not smaller than the outside. Check both sizes.')
   const { context, identifier } = await getCatalogue()
   const listed = readClean(designation, context)
-  if (listed && !listed.part.computed)
+  if (listed && isListed(listed.part))
     throw new ServiceError(
       'taken',
       `“${designation}” is the number of a listed part. Give the own part a name of its own, such as the machine and its place.`,

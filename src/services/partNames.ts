@@ -1,5 +1,5 @@
 import 'server-only'
-import { numberKey } from '@/core/catalogue'
+import { isListed, numberKey } from '@/core/catalogue'
 import { readClean } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import * as db from '@/db'
@@ -38,7 +38,7 @@ export async function teachName(
       'taken',
       `“${name}” is the number of a part in your own lists. Take another name, or take that part out of its list.`,
     )
-  if (listed && !listed.part.computed)
+  if (listed && isListed(listed.part))
     throw new ServiceError('taken', `“${name}” is the number of a listed part and always means that one.`)
   const key = numberKey(name)
   if (key.length < 2)

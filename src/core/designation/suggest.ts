@@ -79,10 +79,10 @@ export function suggestionsFor(text: string, context: DesignationContext): Sugge
   const changed = readings
     .filter((r) => r.confidence >= best * MIN_SHARE && !leavesMost(r))
     .flatMap((r) => {
-      const text = changedText(r)
-      if (text === '' || seen.has(r.canonical)) return []
+      const change = changedText(r)
+      if (change === '' || seen.has(r.canonical)) return []
       seen.add(r.canonical)
-      return [{ designation: r.canonical, changed: text }]
+      return [{ designation: r.canonical, changed: change }]
     })
     .slice(0, MOST)
   // A number that is whole beside words that do not go with it: `circlip 6205`.
