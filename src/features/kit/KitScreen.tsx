@@ -76,7 +76,10 @@ export function KitScreen() {
   /** The next place that is missing, in hand; where none is, the one just decided. */
   const goOn = (slot: string) => {
     const at = lines?.findIndex((l) => l.slot === slot) ?? -1
-    const open = (l: { slot: string; state: string }) => l.state !== 'filled' && l.slot !== slot
+    // What was just decided is still told as missing until the answer is there.
+    const isDecided = (l: { slot: string }) => ['keep', 'none'].includes(request?.parts[l.slot] ?? '')
+    const open = (l: { slot: string; state: string }) =>
+      l.state !== 'filled' && l.slot !== slot && !isDecided(l)
     const next = lines?.slice(at + 1).find(open) ?? lines?.find(open)
     setSelected(next?.slot ?? slot)
     document.getElementById(`line-${next?.slot ?? slot}`)?.focus()
