@@ -1,6 +1,6 @@
 import type { Catalogue, Family, Part, Shank } from '../catalogue'
 import { isSameSize } from './sameSize'
-import type { Trap } from './trap'
+import { sizeTrap, type Trap } from './trap'
 import { insertAlone } from './units'
 
 /** As threads are written that screw on to the left. */
@@ -12,8 +12,6 @@ const same = (a: number | undefined, b: number | undefined): boolean =>
 const sameRings = (a: Pick<Part, 'dimensions'>, b: Pick<Part, 'dimensions'>): boolean =>
   same(a.dimensions.bore, b.dimensions.bore) && same(a.dimensions.outside, b.dimensions.outside)
 
-const trap = (designation: string, why: string): Trap => ({ designation, kind: 'size', why })
-
 /** An insert and the bearing of its shell: same bore and outside, another outside shape and ring. */
 function insertAndShell(part: Part, catalogue: Catalogue): Trap[] {
   const insert = part.family === 'insert'
@@ -24,7 +22,7 @@ function insertAndShell(part: Part, catalogue: Catalogue): Trap[] {
   return others
     .slice(0, insert ? 2 : 1)
     .map(({ base }) =>
-      trap(
+      sizeTrap(
         base,
         insert
           ? 'Same bore and outside, but a straight outside and a short inner ring without screws: it does not swivel in the housing and nothing holds it on the shaft.'
@@ -37,7 +35,7 @@ function insertAndShell(part: Part, catalogue: Catalogue): Trap[] {
 const encoderSide = ({ family, base }: Part): Trap[] =>
   family === 'hub-unit'
     ? [
-        trap(
+        sizeTrap(
           base,
           'The same size with a magnetic encoder ring, or without one: without it, or turned round, the speed sensor reads nothing. A paper clip finds the magnetic side.',
         ),
@@ -67,7 +65,7 @@ function letteredTwins({ family, base }: Part, catalogue: Catalogue): Trap[] {
   return TWIN_SERIES.flatMap(([from, to, why]) => {
     const twin = from.test(base) ? base.replace(from, to) : undefined
     return twin !== undefined && catalogue.parts.some((p) => p.family === family && p.base === twin)
-      ? [trap(twin, why)]
+      ? [sizeTrap(twin, why)]
       : []
   })
 }
@@ -93,7 +91,7 @@ function rodEndTwins({ family, base, series, dimensions, shank }: Part, catalogu
     if (other.series !== series)
       return sameKind && sameHand
         ? [
-            trap(
+            sizeTrap(
               other.base,
               `Same bore, another series: ${[
                 otherThan('the ball', other.dimensions.width, dimensions.width),
@@ -107,14 +105,14 @@ function rodEndTwins({ family, base, series, dimensions, shank }: Part, catalogu
         : []
     if (sameKind)
       return [
-        trap(
+        sizeTrap(
           other.base,
           `The same with a ${handOf(other.shank) ? 'left' : 'right'}-hand thread: it does not screw on. A rod that is turned to set its length has one of each.`,
         ),
       ]
     return sameHand
       ? [
-          trap(
+          sizeTrap(
             other.base,
             `The same with ${other.shank.kind === 'male' ? 'a threaded shank' : 'a threaded hole'}: it goes on the other kind of rod.`,
           ),
@@ -138,15 +136,17 @@ function trackRollerTwins({ family, base, dimensions: d }: Part, catalogue: Cata
       return same(d.outside, e.outside)
         ? []
         : [
-            trap(
+            sizeTrap(
               other.base,
               `The roller is ${e.outside} mm, not ${d.outside} mm; its stud and thread are others.`,
             ),
           ]
     if (same(d.outside, e.outside) && other.base === `R${base}`)
-      return [trap(other.base, `The same without its inner ring: it runs on a hardened pin of ${e.bore} mm.`)]
+      return [
+        sizeTrap(other.base, `The same without its inner ring: it runs on a hardened pin of ${e.bore} mm.`),
+      ]
     if (same(d.outside, e.outside) && base === `R${other.base}`)
-      return [trap(other.base, `The same with an inner ring, for a pin of ${e.bore} mm.`)]
+      return [sizeTrap(other.base, `The same with an inner ring, for a pin of ${e.bore} mm.`)]
     if (!sameRings({ dimensions: d }, other)) return []
     const washers =
       other.series === 'STO'
@@ -154,7 +154,7 @@ function trackRollerTwins({ family, base, dimensions: d }: Part, catalogue: Cata
         : same(d.width, e.width)
           ? 'but made differently inside: check load and speed'
           : `${e.width} mm over its washers, not ${d.width} mm`
-    return [trap(other.base, `Same bore and outside, ${washers}.`)]
+    return [sizeTrap(other.base, `Same bore and outside, ${washers}.`)]
   })
 }
 
@@ -170,7 +170,7 @@ function clutchAndBearing(part: Part, catalogue: Catalogue): Trap[] {
     .filter((other) => sameRings(part, other))
     .slice(0, 2)
     .map(({ base }) =>
-      trap(
+      sizeTrap(
         base,
         isClutch
           ? 'Same bore and outside, but a bearing: it turns both ways and holds nothing back.'

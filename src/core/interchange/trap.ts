@@ -5,3 +5,6 @@ export interface Trap {
   /** what is taken for it: the sizes, or the number as it is stamped */
   kind: 'size' | 'number'
 }
+
+/** A part taken for another by its size. */
+export const sizeTrap = (designation: string, why: string): Trap => ({ designation, kind: 'size', why })

@@ -3,15 +3,13 @@ import { boltsText, type Catalogue, type Part } from '../catalogue'
 import { insertOfUnit, unitNumberOf, type DesignationContext } from '../designation'
 import { writeBoth, writeInch } from '../quantity'
 import { isSameSize } from './sameSize'
-import type { Trap } from './trap'
+import { sizeTrap, type Trap } from './trap'
 import { variantOf, type Variant } from './variant'
 
 /** Letters of inserts that one housing takes, by how they are locked (common practice). */
 const LOCKED_OTHERWISE = ['UC', 'HC', 'SA', 'SB']
 /** Shafts of one unit that are taken for each other, mm. */
 const NEAR_SHAFT_MM = 4
-
-const trap = (designation: string, why: string): Trap => ({ designation, kind: 'size', why })
 
 /** Units of the same housing and shaft whose insert is locked otherwise, as far as both are listed. */
 export function otherLocks({ part }: Variant, context: DesignationContext): Variant[] {
@@ -29,7 +27,7 @@ export function insertAlone(part: Part): Trap[] {
   return insert === null
     ? []
     : [
-        trap(
+        sizeTrap(
           insert,
           'The insert of this unit without its housing: it stands in only where the old housing is sound and stays. A whole unit is ordered by the bolts and the height of its housing.',
         ),
@@ -61,13 +59,16 @@ export function unitTraps(part: Part, catalogue: Catalogue): Trap[] {
   return [
     ...insertAlone(part),
     ...shafts.map(({ base, dimensions: d }) =>
-      trap(
+      sizeTrap(
         unit.type + unit.housing + base.slice(unit.type.length),
         `The same housing for a shaft of ${base.includes('-') ? `${writeInch(d.bore ?? 0)} in` : writeBoth(d.bore ?? 0)}, not ${writeBoth(bore)}.`,
       ),
     ),
     ...housings.map((h) =>
-      trap(unit.type + h.letters + unit.size, `The same insert in ${withArticle(h.kind)}: ${boltsText(h)}.`),
+      sizeTrap(
+        unit.type + h.letters + unit.size,
+        `The same insert in ${withArticle(h.kind)}: ${boltsText(h)}.`,
+      ),
     ),
   ]
 }

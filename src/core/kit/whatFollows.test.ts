@@ -154,8 +154,9 @@ it('a unit of insert and housing brings its housing, screws and nipple; an inser
   ).toEqual(['housing', 'greaseNipple'])
   // Common practice: set screws of UC, the collar of SA come with the insert; UK sits on a sleeve.
   const lock = (insert: string) => named(insert).lines.find(({ slot }) => slot === 'lockScrews')
-  expect(lock('UC206-20')?.reason).toMatch(/brings its set screws/)
-  expect(lock('SA206')?.reason).toMatch(/brings its collar/)
+  expect(lock('UC206-20')?.reason).toMatch(/brings set screws/)
+  expect(lock('SA206')?.reason).toMatch(/brings an eccentric collar/)
+  expect(lock('UCX06')?.reason).toMatch(/brings set screws/)
   expect(lock('UK206')?.state).toBe('gap')
 })
 
@@ -167,6 +168,8 @@ it('a unit says how its housing is bolted on; an insert alone is offered the hou
   for (const insert of ['UC210', 'SA210-31', 'HC210'])
     expect(housing({ insert })?.alternatives).toEqual(['P210', 'F210', 'FL210', 'FC210'])
   // X and 3 have the shell of another size, ER a straight one: they have housings of their own.
+  const doubled = of({ insert: 'UCP210', housing: 'P210' })
+  expect(doubled.checks.some(({ code }) => code === 'housingOff')).toBe(false)
   for (const insert of ['UCX09', 'UC308', 'ER210']) expect(housing({ insert })?.alternatives).toEqual([])
 })
 

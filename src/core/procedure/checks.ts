@@ -37,9 +37,10 @@ function filletSteps(facts: PlanFacts): Step[] {
   if (isByThumb(facts)) return []
   const seen = new Map<string, number>()
   for (const { slot, line } of placesOf(facts)) {
-    const part = line.stays ? undefined : partAt(facts, slot.id)?.part
-    const corner = part && ringCornerOf(part)
-    if (corner && !ROLES[slot.role].fastener) seen.set(part.base, corner.filletMm)
+    const known = line.stays ? null : partAt(facts, slot.id)
+    // On a sleeve the ring stands against no shoulder.
+    const corner = known?.taper === null ? ringCornerOf(known.part) : null
+    if (known && corner && !ROLES[slot.role].fastener) seen.set(known.part.base, corner.filletMm)
   }
   const of = [...seen].map(([part, filletMm]) => ({ part, filletMm }))
   return of.length > 0 ? [{ id: 'check.fillets', code: 'fillets', data: { of } }] : []

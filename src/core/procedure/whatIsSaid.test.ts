@@ -9,6 +9,17 @@ it('five things to look at next are named, not more', () => {
   expect(step.find(({ code }) => code === 'lookAlso')?.text).toBe('Look also: A. B. C. D. E.')
 })
 
+it('the fillets a ring sits against are told where it is pressed to a shoulder, not on a sleeve, not by thumb', () => {
+  const fillets = (code: string, parts: Record<string, string>) =>
+    stepsOf(plan(code, { positions: 1, parts, sizes: {} })).find((step) => step.code === 'fillets')?.text
+  expect(fillets('G1', { bearingLocating: '22310', bearingFloating: '6209' })).toMatch(
+    /at most 2 mm .* for 22310, at most 1 mm .* for 6209/,
+  )
+  expect(fillets('G1', { bearingLocating: '22310K', bearingFloating: 'NU209' })).toBeUndefined()
+  expect(fillets('B1', { bearing: '6001-2RS' })).toMatch(/at most 0.3 mm/)
+  expect(fillets('C2', { bearing: '6001-2RS' })).toBeUndefined()
+})
+
 /** Runs of three words that stand twice in a text, small letters and marks aside. */
 function saidTwice(text: string): string[] {
   const words = text.toLowerCase().match(/[a-z]+/g) ?? []

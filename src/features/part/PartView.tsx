@@ -3,6 +3,7 @@
 import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { useState } from 'react'
+import { withArticle } from '@/core/capital'
 import { isFamily, PIECES } from '@/core/catalogue'
 import { OPEN } from '@/core/designation'
 import { writeInchFixed, writeMm, writeMmFixed } from '@/core/quantity'
@@ -153,7 +154,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         <p className="px-1 text-[0.875rem] text-ink2">
           {data.part.familyText}
           {data.part.shank && `, ${data.part.shank.kind} thread ${data.part.shank.thread}`}
-          {data.part.housing && ` in a ${data.part.housing.kind}`}
+          {data.part.housing && ` in ${withArticle(data.part.housing.kind)}`}
         </p>
         <div className="min-h-[300px] flex-1 max-lg:h-[340px] max-lg:flex-none">
           {drawn && over && (

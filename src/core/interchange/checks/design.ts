@@ -1,4 +1,4 @@
-import { needleDesign, type Family, type NeedleDesign, type Part } from '../../catalogue'
+import { insertLock, needleDesign, type Family, type NeedleDesign, type Part } from '../../catalogue'
 import { insertOfUnit } from '../../designation'
 import type { Check, CheckRule } from '../check'
 import { isSameSize } from '../sameSize'
@@ -67,18 +67,12 @@ const insertLetters = (part: Part): string => {
   return lettersOf(inside === null ? part : { ...part, base: inside })
 }
 
-/** Inserts by what is round them and how they are locked (common practice). */
-const LOCKED: Readonly<Record<string, string>> = {
-  UC: 'set screws',
-  SB: 'set screws',
-  SA: 'an eccentric collar',
-  HC: 'an eccentric collar',
-  UEL: 'an eccentric collar',
-}
+/** Inserts with a round outside: they may stand in one housing (common practice). */
+const ROUND: ReadonlySet<string> = new Set(['UC', 'SB', 'SA', 'HC', 'UEL'])
 
 function inserts(from: Part, to: Part): Said {
   const [a, b] = [insertLetters(from), insertLetters(to)]
-  const [was, now] = [LOCKED[a], LOCKED[b]]
+  const [was, now] = [a, b].map((letters) => (ROUND.has(letters) ? insertLock(letters) : undefined))
   if (was === undefined || now === undefined)
     return {
       result: 'fail',

@@ -32,7 +32,8 @@ export const housingHolds: Constraint = (bench) =>
     const housing = partAt(bench, slot.id)
     const insertSlot = slotsOf(bench, 'insert').find(({ id }) => partAt(bench, id))
     const insert = partAt(bench, insertSlot?.id)
-    if (housing?.hardware?.what !== 'housing' || !insert || !insertSlot || insert.family !== 'insert')
+    // A unit brings its own.
+    if (housing?.hardware?.what !== 'housing' || !insertSlot || insert?.family !== 'insert' || insert.housing)
       return []
     const slots = [slot.id, insertSlot.id]
     if (sitsIn(insert, housing))

@@ -1,4 +1,4 @@
-import { boltsText, type HousingDetails } from '../../catalogue'
+import { boltsText, insertLock, type HousingDetails } from '../../catalogue'
 import { insertOfUnit } from '../../designation'
 import { writeBoth } from '../../quantity'
 import type { Slot } from '../arrangement'
@@ -57,18 +57,12 @@ function fillOfUnit(slot: Slot, bench: Bench): Filled {
   return unit ? withUnit(slot, unit.designation, '') : fillPlain(slot)
 }
 
-/** What an insert is locked by and brings along, by its letters; one on an adapter sleeve has none (ISO 9628, common practice). */
-const LOCKED_BY: readonly (readonly [RegExp, string])[] = [
-  [/^(UC|SB|ER)/, 'set screws'],
-  [/^(HC|SA)/, 'collar'],
-]
-
 /** Set screws or collar come with a new insert. */
 function fillLock(slot: Slot, bench: Bench): Filled {
   const insert = wholeBearings(bench).find(({ filled: { part } }) => part?.family === 'insert')?.filled
-  const lock = LOCKED_BY.find(([letters]) => letters.test(insert?.part?.base ?? ''))?.[1]
+  const lock = insertLock(insert?.part?.base ?? '')
   return insert && lock && !unitOf(bench)
-    ? comesWith(slot, insert.designation, `A new ${insert.designation} brings its ${lock}: nothing to order.`)
+    ? comesWith(slot, insert.designation, `A new ${insert.designation} brings ${lock}: nothing to order.`)
     : fillOfUnit(slot, bench)
 }
 
