@@ -127,6 +127,7 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
     same([...family('angular-contact', '73'), ...family('self-aligning', '13', '23')], '63', 45)
   })
   it('four-point contact QJ2, QJ3 and cylindrical NCF22 as the other bearings of their dimension series, width included', () => {
+    let compared = 0
     for (const [name, series, twin] of [
       ['angular-contact', 'QJ2', '72'],
       ['angular-contact', 'QJ3', '73'],
@@ -134,9 +135,11 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
     ] as const)
       for (const p of family(name, series)) {
         const other = family(name, twin).find((q) => q.dimensions.bore === p.dimensions.bore)
-        if (other) expect(p.dimensions, p.base).toEqual(other.dimensions)
+        if (!other) continue
+        compared++
+        expect(p.dimensions, p.base).toEqual(other.dimensions)
       }
-    expect(family('angular-contact', 'QJ2', 'QJ3').length).toBeGreaterThan(40)
+    expect(compared).toBeGreaterThan(55)
   })
   it('width series 30 is one for NCF30, double row 30, wide 630 and spherical 230', () => {
     const wide = parts.filter((p) => ['NCF30', '30', '630', '230'].includes(p.series))

@@ -7,6 +7,9 @@ const LOCKS = {
   UEL: 'an eccentric collar',
 } as const
 
+/** Letters of inserts with a round outside, which may stand in one housing; UK sits on a sleeve (ISO 9628). */
+export const ROUND_INSERTS: readonly string[] = ['UC', 'SB', 'SA', 'HC', 'UEL', 'UK']
+
 const LETTERS = new RegExp(`^(${Object.keys(LOCKS).join('|')})`)
 
 /**

@@ -139,3 +139,13 @@ it('bore codes of ISO 15', () => {
     expect(boreCode(code)).toBe(mm)
   for (const code of ['97', '99', '0', '', 'X5', '123']) expect(boreCode(code)).toBeNull()
 })
+
+// Common practice: who counts lost marks counts figures, and a seal on a spherical roller bearing is rare.
+it.each([
+  ['618?3-2Z', '6803', '683'],
+  ['?2209-2RS', '62209', '22209'],
+])('%s is sooner %s than %s', (text, sooner, later) => {
+  const costOf = (base: string) =>
+    decode(text, shipped).find((reading) => reading.base === base)?.cost ?? Infinity
+  expect(costOf(sooner) + 1).toBeLessThan(costOf(later))
+})

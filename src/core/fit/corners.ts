@@ -1,4 +1,5 @@
 import type { Family, Part } from '../catalogue'
+import { planSeriesOf } from '../designation'
 
 /** Smallest corner of a ring up to a bore, mm. */
 type Step = readonly [toBoreMm: number, cornerMm: number]
@@ -69,28 +70,20 @@ const CORNERS: Readonly<Record<string, readonly Step[]>> = {
   ],
 }
 
-/** Series by their diameter series, of families whose rings have one corner on every side that sits (ISO 15). */
-const DIAMETER_SERIES: Partial<Record<Family, Readonly<Record<string, string>>>> = {
-  'deep-groove': {
-    '68': '8',
-    '638': '8',
-    '69': '9',
-    '639': '9',
-    '160': '00',
-    '60': '0',
-    '630': '0',
-    '62': '2',
-    '622': '2',
-    '632': '2',
-    '63': '3',
-    '623': '3',
-    '633': '3',
-  },
-  'deep-groove-double-row': { '42': '2', '43': '3' },
-  'angular-contact': { '70': '0', '72': '2', '73': '3', QJ2: '2', QJ3: '3' },
-  'angular-contact-double-row': { '32': '2', '33': '3' },
-  'self-aligning': { '12': '2', '13': '3', '22': '2', '23': '3' },
-  spherical: { '213': '3', '222': '2', '223': '3' },
+/** Families whose rings have one corner on every side that sits, or whose larger one is told (ISO 15). */
+const CORNERED: ReadonlySet<Family> = new Set([
+  'deep-groove',
+  'deep-groove-double-row',
+  'angular-contact',
+  'angular-contact-double-row',
+  'self-aligning',
+  'spherical',
+])
+
+/** The row of corners of a series: its diameter series; the narrow 160 has a row of its own. */
+function rowOf(family: Family, series: string): string | undefined {
+  const place = CORNERED.has(family) ? planSeriesOf(family, series) : undefined
+  return place?.width === '0' && place.diameter === '0' ? '00' : place?.diameter
 }
 
 /** In the series 3 the small bores have corners of their own. */
@@ -117,7 +110,7 @@ export function ringCornerOf({
   series,
   dimensions: { bore },
 }: Pick<Part, 'family' | 'series' | 'dimensions'>): RingCorner | null {
-  const diameters = DIAMETER_SERIES[family]?.[series]
+  const diameters = rowOf(family, series)
   if (diameters === undefined || bore === undefined) return null
   if (diameters === '3' && bore < SMALLEST_OF_3) return null
   const corner = CORNERS[diameters]?.find(([to]) => bore <= to)?.[1]

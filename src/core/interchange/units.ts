@@ -1,13 +1,13 @@
 import { withArticle } from '../capital'
-import { boltsText, type Catalogue, type Part } from '../catalogue'
+import { boltsText, insertLock, ROUND_INSERTS, type Catalogue, type Part } from '../catalogue'
 import { insertOfUnit, unitNumberOf, type DesignationContext } from '../designation'
 import { writeBoth, writeInch } from '../quantity'
 import { isSameSize } from './sameSize'
 import { sizeTrap, type Trap } from './trap'
 import { variantOf, type Variant } from './variant'
 
-/** Letters of inserts that one housing takes, by how they are locked (common practice). */
-const LOCKED_OTHERWISE = ['UC', 'HC', 'SA', 'SB']
+/** Round inserts that are locked on the shaft itself: one housing takes them all. */
+const LOCKED = ROUND_INSERTS.filter((letters) => insertLock(letters) !== undefined)
 /** Shafts of one unit that are taken for each other, mm. */
 const NEAR_SHAFT_MM = 4
 
@@ -15,7 +15,7 @@ const NEAR_SHAFT_MM = 4
 export function otherLocks({ part }: Variant, context: DesignationContext): Variant[] {
   const unit = part.housing ? unitNumberOf(part) : null
   if (!unit) return []
-  return LOCKED_OTHERWISE.filter((type) => type !== unit.type).flatMap((type) => {
+  return LOCKED.filter((type) => type !== unit.type).flatMap((type) => {
     const other = variantOf(type + unit.housing + unit.size, context)
     return other?.part.housing ? [other] : []
   })

@@ -1,8 +1,8 @@
-import type { Catalogue, Part } from '../catalogue'
+import { ROUND_INSERTS, type Catalogue, type Part } from '../catalogue'
 import { isSameSize } from '../interchange'
 
-/** Inserts with a round outside, with the size of their shell (ISO 9628). */
-const ROUND_INSERT = /^(?:UC|HC|SA|SB|UK)(\d{3})/
+/** A round insert with the size of its shell. */
+const ROUND_INSERT = new RegExp(`^(?:${ROUND_INSERTS.join('|')})(\\d{3})`)
 
 /** Whether an insert sits in a housing: its shell is that of the number, and it is no unit with a housing of its own. */
 export function sitsIn(insert: Part, { base, hardware }: Part): boolean {

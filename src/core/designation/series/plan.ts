@@ -132,6 +132,12 @@ export const PLAN_SERIES: readonly PlanSeries[] = [
   ]),
 ]
 
+const PLACES = new Map(PLAN_SERIES.map((place) => [`${place.family} ${place.series}`, place]))
+
+/** Where a series stands in the boundary plan; undefined for those that keep sizes of their own. */
+export const planSeriesOf = (family: Family, series: string): PlanSeries | undefined =>
+  PLACES.get(`${family} ${series}`)
+
 /** Outside diameters and widths of the plan, millimetres, as far as listed bearings show them. */
 export interface BoundaryPlan {
   outside: (diameterSeries: string, bore: number) => number | undefined
@@ -155,9 +161,8 @@ const plans = new WeakMap<Catalogue, BoundaryPlan>()
 
 function build(parts: readonly Part[]): BoundaryPlan {
   const [outsides, widths] = [new Agreed(), new Agreed()]
-  const places = new Map(PLAN_SERIES.map((place) => [`${place.family} ${place.series}`, place]))
   for (const { family, series: name, dimensions, computed, piece } of parts) {
-    const place = places.get(`${family} ${name}`)
+    const place = planSeriesOf(family, name)
     const { bore, outside, width } = dimensions
     if (!place || computed || piece !== 'complete' || bore === undefined) continue
     outsides.put(`${place.diameter} ${bore}`, outside)

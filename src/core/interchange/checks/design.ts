@@ -1,4 +1,11 @@
-import { insertLock, needleDesign, type Family, type NeedleDesign, type Part } from '../../catalogue'
+import {
+  insertLock,
+  needleDesign,
+  ROUND_INSERTS,
+  type Family,
+  type NeedleDesign,
+  type Part,
+} from '../../catalogue'
 import { insertOfUnit } from '../../designation'
 import type { Check, CheckRule } from '../check'
 import { isSameSize } from '../sameSize'
@@ -67,12 +74,11 @@ const insertLetters = (part: Part): string => {
   return lettersOf(inside === null ? part : { ...part, base: inside })
 }
 
-/** Inserts with a round outside: they may stand in one housing (common practice). */
-const ROUND: ReadonlySet<string> = new Set(['UC', 'SB', 'SA', 'HC', 'UEL'])
-
 function inserts(from: Part, to: Part): Said {
   const [a, b] = [insertLetters(from), insertLetters(to)]
-  const [was, now] = [a, b].map((letters) => (ROUND.has(letters) ? insertLock(letters) : undefined))
+  const [was, now] = [a, b].map((letters) =>
+    ROUND_INSERTS.includes(letters) ? insertLock(letters) : undefined,
+  )
   if (was === undefined || now === undefined)
     return {
       result: 'fail',
