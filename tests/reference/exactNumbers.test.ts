@@ -300,6 +300,14 @@ it.each([
   ['UEL207-20', 'HC207-20'],
 ])('%s is %s', (text, base) => expect(readClean(text, shipped)?.base).toBe(base))
 
+it.each(
+  'snap retaining ring circlip clip cotter split pin castle castellated slotted lock locknut nut tab washer sleeve'.split(
+    ' ',
+  ),
+)('“%s” before a number is heard', (word) => {
+  expect(readExact(`${word} 608`, shipped).ok).toBe(false)
+})
+
 it.each([
   'snap ring 608',
   'circlip 6205',

@@ -359,6 +359,12 @@ it.each([
   expect(checks.find((c) => c.check === check)?.result).toBe('fail')
 })
 
+it('of a unit the shafts within 4 mm, its insert alone and the other housings are taken for it', () => {
+  const named = trapsOf(variant('UCP207').part, shipped.catalogue).map(({ designation }) => designation)
+  const shafts = ['20', '21', '22', '23'].map((sixteenths) => `UCP207-${sixteenths}`)
+  expect(named).toEqual(['UC207', ...shafts, 'UCF207', 'UCFL207', 'UCFC207'])
+})
+
 it('units in one housing differ by how their inserts are locked: UCP206 and SAP206', () => {
   const { verdict: said, checks } = verdict('UCP206', 'SAP206')
   expect(said).toBe('conditional')
