@@ -329,6 +329,20 @@ it('thrust bearings: at one bore outside and height grow from 511 to 514 (ISO 10
   }
 })
 
+it('double direction thrust bearings 522, 523: outside of 512, 513 by number, a smaller shaft, less than two heights (ISO 104)', () => {
+  const double = parts.filter((p) => p.family === 'thrust-ball-double')
+  expect(double).toHaveLength(34)
+  for (const { base, dimensions: d } of double) {
+    const single = findPart(shipped.catalogue, `51${base.slice(2)}`)?.dimensions
+    expect(d.outside, base).toBe(single?.outside)
+    const step = (single?.bore ?? 0) - (d.bore ?? 0)
+    expect(step, base).toBeGreaterThanOrEqual(5)
+    expect(step, base).toBeLessThanOrEqual(20)
+    expect(d.width, base).toBeGreaterThan(1.7 * (single?.width ?? 0))
+    expect(d.width, base).toBeLessThan(1.9 * (single?.width ?? 0))
+  }
+})
+
 it('cylindrical roller thrust bearings 811, 812 have the sizes of 511, 512 (ISO 104)', () => {
   const rollers = parts.filter((p) => p.series === '811' || p.series === '812')
   expect(rollers.length).toBeGreaterThan(35)

@@ -56,6 +56,10 @@ export const FAMILIES = {
   }),
   'self-aligning': ball('self-aligning ball bearing', { rows: 2, traits: ['selfAligning', 'closable'] }),
   'thrust-ball': ball('thrust ball bearing', { traits: ['thrust', 'separable'] }),
+  'thrust-ball-double': ball('double direction thrust ball bearing', {
+    rows: 2,
+    traits: ['thrust', 'separable'],
+  }),
   insert: ball('insert bearing', { traits: ['insert', 'selfAligning', 'sealed'] }),
   'hub-unit': ball('press-in wheel hub unit', { rows: 2, traits: ['angularContact', 'sealed'] }),
   cylindrical: roller('cylindrical roller bearing', 'cylindricalRoller'),
@@ -111,12 +115,14 @@ const BALLS: readonly Family[] = [
   'ball-track-roller',
 ]
 const ROLLERS: readonly Family[] = ['cylindrical', 'spherical']
-const ISO: readonly Family[] = [...BALLS, ...ROLLERS, 'needle', 'tapered-metric', 'thrust-ball']
+const THRUST_BALLS: readonly Family[] = ['thrust-ball', 'thrust-ball-double']
+const ISO: readonly Family[] = [...BALLS, ...ROLLERS, 'needle', 'tapered-metric', ...THRUST_BALLS]
 
 /** Families that a token of the suffix table may name together. */
 export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
   balls: BALLS,
   rollers: ROLLERS,
+  'thrust-balls': THRUST_BALLS,
   iso: ISO,
   /** every bearing, inch tapered ones, inserts and units included */
   bearings: [

@@ -5,6 +5,8 @@ import type { Part } from './part'
 
 export interface NamedPart {
   part: Part
+  /** how many numbers the part goes by: a stamp is one of them */
+  names: number
 }
 
 /** Numbers to search, and the part that each entry names. */
@@ -24,8 +26,9 @@ export function partNumbers(parts: readonly Part[]): PartNumbers {
   }
   for (const part of parts) {
     if (part.piece === 'hardware' || part.piece === 'seal') continue
-    for (const { text } of namesOf(part)) {
-      const entry = named.push({ part }) - 1
+    const names = namesOf(part)
+    for (const { text } of names) {
+      const entry = named.push({ part, names: names.length }) - 1
       const key = numberKey(text)
       add(key, entry)
       if (part.set) add(key.replace('/', ''), entry)

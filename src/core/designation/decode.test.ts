@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
+import { findPart, namesOf } from '../catalogue'
 import { decode, MAX_STAMP, readAllDesignations } from '.'
 import { boreCode } from './boreCode'
 
@@ -61,6 +62,26 @@ describe('decode', () => {
     const dash = costOf('UC206?20', 'UC206-20')
     expect(dash).toBeGreaterThan(costOf('UC20?-20', 'UC206-20'))
     expect(dash).toBeLessThan(joined / 2)
+  })
+
+  it('a lost mark of the cup is no dash behind which something unknown stands', () => {
+    expect(best('2796/Z7?9')?.base).toBe('2796/2729')
+    const cone = readAllDesignations('2796/Z7?9', shipped).find(({ base }) => base === '2796')
+    expect(cone?.cost ?? Infinity).toBeGreaterThan(5)
+  })
+
+  it('a part that goes by several numbers is stamped with each of them the more seldom', () => {
+    const costOf = (base: string): number =>
+      readAllDesignations('N?TR40', shipped).find((reading) => reading.base === base)?.cost ?? 0
+    const namesOfPart = (base: string): number => {
+      const part = findPart(shipped.catalogue, base)
+      return part ? namesOf(part).length : 0
+    }
+    expect(namesOfPart('NATR40')).toBeGreaterThan(namesOfPart('NUTR40'))
+    expect(costOf('NATR40') - costOf('NUTR40')).toBeCloseTo(
+      Math.log(namesOfPart('NATR40') / namesOfPart('NUTR40')),
+      6,
+    )
   })
 
   it('never takes a special inch bore for the plain number', () => {

@@ -29,13 +29,15 @@ const isLegible = (marks: readonly Glyph[]): boolean => marks.some(({ char }) =>
 const LOST_DASH = 0.7
 const ONE_LOST_BETWEEN_DIGITS = /^([^?*]*\d)\?(\d[^?*]*)$/
 
-/** What a text says whose one lost mark stands between digits, if that was a dash: `UC206?20`. */
+/** What a text says whose one lost mark stands between digits, if that was a dash and all is explained: `UC206?20`. */
 function lostDash(text: string, context: DesignationContext): Reading[] {
   const [, before, behind] = ONE_LOST_BETWEEN_DIGITS.exec(text) ?? []
   if (before === undefined || behind === undefined) return []
   const read = readExact(`${before}-${behind}`, context)
   return read.ok
-    ? read.readings.map((reading) => ({ ...reading, exact: false, cost: reading.cost + LOST_DASH }))
+    ? read.readings
+        .filter(({ unknown }) => unknown.length === 0)
+        .map((reading) => ({ ...reading, exact: false, cost: reading.cost + LOST_DASH }))
     : []
 }
 

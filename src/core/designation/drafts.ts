@@ -38,11 +38,11 @@ function listedDrafts(
 ): Draft[] {
   return searchNumbers(index, marks.slice(at), { ...range, wear, tail: range.tail.slice(at) }).flatMap(
     ({ entry, end, cost, stamped }) => {
-      const part = named(entry)?.part
+      const { part, names } = named(entry) ?? { part: null, names: 1 }
       if (!part || !prefix.every((token) => token.families.includes(part.family))) return []
       if (prefix.some(({ text }) => catalogue.byName.has(text + numberKey(part.base)))) return []
       const { base, family, dimensions } = part
-      const whole = cost + (skipped > 0 ? WORD : 0)
+      const whole = cost + (skipped > 0 ? WORD : 0) + Math.log(names)
       return { part, base, family, dimensions, prefix, start: at, end: at + end, cost: whole, stamped }
     },
   )

@@ -37,6 +37,7 @@ const BY_FAMILY: Partial<Record<Family, SeatKind>> = {
   // With two rings, as sprag clutches have; drawn cups are told by their letters.
   'one-way-clutch': 'ball',
   'thrust-ball': 'thrust',
+  'thrust-ball-double': 'thrust',
   'thrust-roller': 'thrust',
 }
 

@@ -55,7 +55,7 @@ function shelfReadings(
   const named = (n: number) => {
     const part = shelf.part(n)
     places.set(part, n)
-    return { part }
+    return { part, names: 1 }
   }
   return readAgainst(text, context, { index: shelf.numbers, named }).flatMap((reading) => {
     const n = places.get(reading.part)

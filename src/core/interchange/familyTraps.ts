@@ -70,6 +70,25 @@ function letteredTwins({ family, base }: Part, catalogue: Catalogue): Trap[] {
   })
 }
 
+/** Thrust ball bearings by one number that hold the shaft one way, 51208, and both ways, 52208: the bores differ. */
+function thrustTwin({ family, base, dimensions }: Part, catalogue: Catalogue): Trap[] {
+  const single = family === 'thrust-ball'
+  if (!single && family !== 'thrust-ball-double') return []
+  const twin = catalogue.parts.find(
+    (p) =>
+      p.family === (single ? 'thrust-ball-double' : 'thrust-ball') &&
+      p.base === `5${single ? 2 : 1}${base.slice(2)}`,
+  )
+  if (!twin) return []
+  const bores = otherThan('the bore of its shaft washer', twin.dimensions.bore, dimensions.bore)
+  return [
+    sizeTrap(
+      twin.base,
+      `${single ? 'Holds the shaft both ways, with two rows of balls' : 'Holds the shaft one way only, with one row of balls'}; ${bores}. Same outside.`,
+    ),
+  ]
+}
+
 /** One thing of two parts as it differs; empty where it is the same or not known of both. */
 function otherThan(what: string, now: string | number | undefined, was: string | number | undefined): string {
   if (now === undefined || was === undefined || now === was) return ''
@@ -185,6 +204,7 @@ export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
   ...insertAndShell(part, catalogue),
   ...encoderSide(part),
   ...letteredTwins(part, catalogue),
+  ...thrustTwin(part, catalogue),
   ...clutchAndBearing(part, catalogue),
   ...rodEndTwins(part, catalogue),
   ...trackRollerTwins(part, catalogue),

@@ -308,6 +308,8 @@ it('traps of each kind: insert and its shell, encoder, closed end, inner ring', 
   expect(named('39x72x37')).toContain('39x72x37')
   expect(named('HK1612')).toContain('BK1612')
   expect(named('NA4905')).toContain('RNA4905')
+  expect(named('51208')).toContain('52208')
+  expect(named('52208')).toContain('51208')
   expect(named('6203')).toContain('6203-5/8')
   expect(named('6902')).not.toContain('6920')
   expect(verdict('SB206', 'UC206').verdict).toBe('conditional')

@@ -212,6 +212,7 @@ const RULES: Partial<Record<Family, ByFamily>> = {
   'cam-follower': always({ by: 'radialOnly' }),
   'ball-track-roller': always({ by: 'radialOnly' }),
   'thrust-ball': always({ by: 'axialOnly' }),
+  'thrust-ball-double': always({ by: 'axialOnly' }),
   'thrust-roller': always({ by: 'axialOnly' }),
   'spherical-plain': () => noLife('plain'),
   'rod-end': () => noLife('plain'),

@@ -14,6 +14,7 @@ const FACTORS: Partial<Record<Family, number>> = {
   'angular-contact-double-row': 320_000,
   'self-aligning': 450_000,
   'thrust-ball': 200_000,
+  'thrust-ball-double': 200_000,
   insert: 250_000,
   'hub-unit': 250_000,
   cylindrical: 450_000,

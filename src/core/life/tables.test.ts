@@ -158,6 +158,7 @@ it.each([
   ['insert', 250],
   ['hub-unit', 250],
   ['thrust-ball', 200],
+  ['thrust-ball-double', 200],
   ['cam-follower', 100],
   ['thrust-roller', 90],
 ] as const)('%s bears n·dm of about %i thousand', (family, thousands) => {

@@ -98,6 +98,40 @@ export function thrustSection(bore: number, outside: number, height: number): Se
   }
 }
 
+/** Half-section of a double direction thrust ball bearing: the shaft washer between two rows and two housing washers. `height` in mm. */
+export function doubleThrustSection(bore: number, outside: number, height: number): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const mid = (inner + outer) / 2
+  const ball = Math.min(height * 0.16, (outer - inner) * 0.3)
+  const gap = (outer - inner) * 0.03
+  const housingBore = inner + (outer - inner) * 0.16
+  const shaftWasher = height * 0.1
+  const row = shaftWasher + ball * 0.55
+  const housingWasher = height / 2 - row - ball * 0.55
+  const across = (from: number, to: number, low: number, high: number, hatch: 'forward' | 'backward') =>
+    outline(
+      [
+        [from, low],
+        [to, low],
+        [to, high],
+        [from, high],
+      ],
+      hatch,
+    )
+  const middle = height / 2
+  return {
+    length: height,
+    radius: outer,
+    shapes: [
+      across(middle - shaftWasher, middle + shaftWasher, inner, outer - gap, 'forward'),
+      across(0, housingWasher, housingBore, outer, 'backward'),
+      across(height - housingWasher, height, housingBore, outer, 'backward'),
+      { kind: 'circle', at: [middle - row, mid], radius: ball },
+      { kind: 'circle', at: [middle + row, mid], radius: ball },
+    ],
+  }
+}
+
 /** Outer ring of an insert over its inner ring, where the catalogue does not give it (common practice). */
 const OUTER_OVER_INNER = 0.5
 

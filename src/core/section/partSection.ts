@@ -1,7 +1,7 @@
 import { familyFacts, needleDesign, type Part } from '../catalogue'
 import { OPEN, type Closure } from '../designation'
 import { ballSection } from './ballSection'
-import { doubleRowSection, insertSection, thrustSection } from './otherBallSections'
+import { doubleRowSection, doubleThrustSection, insertSection, thrustSection } from './otherBallSections'
 import { cylindricalSection, flangesOf, needleSection, sphericalSection } from './rollerSection'
 import { flanged, grooved, tapered, type SectionOptions } from './extras'
 import { hardwareSection, sealSection } from './hardwareSection'
@@ -107,6 +107,8 @@ function ringSection(
         : ballSection(bore, outside, width, closure)
     case 'thrust-ball':
       return thrustSection(bore, outside, width)
+    case 'thrust-ball-double':
+      return doubleThrustSection(bore, outside, width)
     case 'insert':
       return insertSection(bore, outside, width, part.dimensions.outerRingWidth)
     case 'cylindrical':

@@ -34,6 +34,7 @@ const READERS = {
   spherical: metricBearing('spherical'),
   needle: metricBearing('needle'),
   'thrust-ball': metricBearing('thrust-ball'),
+  'thrust-ball-double': metricBearing('thrust-ball-double'),
   insert,
   'hub-units': metricBearing('hub-unit'),
   'tapered-metric': metricTapered,
