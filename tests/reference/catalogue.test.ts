@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { familyFacts, findPart, type Part } from '@/core/catalogue'
+import { FAMILY_NAMES, familyFacts, findPart, hasClearance, type Part } from '@/core/catalogue'
 import { readThread } from '@/core/kit'
 import { lengthMm } from '../support/lengthMm'
 import { shipped } from '../support/shipped'
@@ -581,4 +581,22 @@ it('every suffix token has a meaning and belongs to families that exist', () => 
     for (const family of token.families) expect(familyFacts(family).label).toBeTruthy()
     expect(token.kind === 'closure', token.text).toBe(token.closure !== null)
   }
+})
+
+// ISO 5753-1 and -2 know radial clearance of bearings whose rings stay together; the rest is set when it is fitted.
+it('what comes apart, is set against a second bearing or comes set has no internal clearance of its own', () => {
+  expect(FAMILY_NAMES.filter(hasClearance)).toEqual([
+    'deep-groove',
+    'miniature',
+    'inch-ball',
+    'deep-groove-double-row',
+    'angular-contact-double-row',
+    'self-aligning',
+    'insert',
+    'cylindrical',
+    'spherical',
+    'needle',
+    'cam-follower',
+    'ball-track-roller',
+  ])
 })

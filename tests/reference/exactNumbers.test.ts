@@ -320,6 +320,11 @@ it.each([
   expect(suggestionsFor(text, shipped).length).toBeGreaterThan(0)
 })
 
+it('a number is not offered for a text of which most would be changed or left over', () => {
+  for (const text of ['ZZXX', 'ABCDEF', 'LOT 7QX']) expect(suggestionsFor(text, shipped), text).toEqual([])
+  expect(suggestionsFor('62O5Q', shipped)[0]?.designation).toBe('6205')
+})
+
 it('no look-up changes, drops or adds a digit of a plain number', () => {
   const plain = closable.filter((p) => /^\d{3,5}$/.test(p.base))
   fc.assert(

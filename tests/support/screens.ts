@@ -14,6 +14,8 @@ export const SCREENS = [
   '/parts/6205-2RS',
   '/parts/22210',
   '/parts/KM8',
+  '/parts/62O5Q',
+  '/nowhere',
   '/catalogue',
   '/catalogue?family=tapered-inch',
   '/tray',

@@ -1,7 +1,7 @@
 import { findPart, glyphs } from '../catalogue'
 import { decode } from './decode'
 import { exactBases } from './exactBase'
-import { readClean } from './readExact'
+import { isLost, readClean } from './readExact'
 import { sizesIn } from './readSizes'
 import type { DesignationContext, Reading } from './reading'
 import { sealBySizes } from './seals'
@@ -59,10 +59,11 @@ function eitherRing(text: string, { catalogue }: DesignationContext): Suggestion
   })
 }
 
-/** Whether a reading leaves more of the text than it explains: it is no help then. */
-function leavesMost({ tokens, basePlace }: Reading): boolean {
+/** Whether a reading leaves or changes more of the text than it takes as it stands: it is no help then. */
+function guessesMost({ tokens, basePlace, repaired }: Reading): boolean {
   const left = tokens.reduce((sum, { known, text }) => sum + (known ? 0 : glyphs(text).length), 0)
-  return left > basePlace.to - basePlace.from
+  const changed = repaired.filter(({ read }) => !isLost(read)).length
+  return left + changed > basePlace.to - basePlace.from - changed
 }
 
 /**
@@ -77,7 +78,7 @@ export function suggestionsFor(text: string, context: DesignationContext): Sugge
   const best = readings[0]?.confidence ?? 0
   const seen = new Set<string>()
   const changed = readings
-    .filter((r) => r.confidence >= best * MIN_SHARE && !leavesMost(r))
+    .filter((r) => r.confidence >= best * MIN_SHARE && !guessesMost(r))
     .flatMap((r) => {
       const change = changedText(r)
       if (change === '' || seen.has(r.canonical)) return []

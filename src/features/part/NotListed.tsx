@@ -14,7 +14,7 @@ export function NotListed() {
   const { message, suggestions } = useAnswer('GET /api/parts', { query: { designation: asked } })
   return (
     <Frame about={<b className="number font-semibold text-ink">{asked}</b>}>
-      <main className="mx-auto max-w-[52ch] px-6 pt-20">
+      <div className="mx-auto max-w-[52ch] px-6 pt-20">
         <h1 className="mb-2 text-[1.3125rem] font-bold">Not listed</h1>
         <p className="mb-3 text-ink2">{message || `“${asked}” is not in the catalogue.`}</p>
         <DidYouMean
@@ -29,11 +29,11 @@ export function NotListed() {
           >
             Identify it by its sizes
           </Link>
-          <Link href="/" className="button">
+          <Link href="/jobs" className="button">
             All jobs
           </Link>
         </p>
-      </main>
+      </div>
     </Frame>
   )
 }

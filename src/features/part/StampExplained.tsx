@@ -1,4 +1,4 @@
-import { familyFacts } from '@/core/catalogue'
+import { hasClearance, mayBeClosed } from '@/core/catalogue'
 import { closureText } from '@/core/designation'
 import type { PartSheet } from '@/contract/lookUp'
 
@@ -34,6 +34,17 @@ function differing(reading: Reading, other: Reading): string {
     .join(', ')
 }
 
+/** Closure and clearance, as far as this kind has them, and what of the number is not decoded. */
+function stated({ family, closure, clearance, unknown }: Reading): string {
+  const has = [
+    mayBeClosed(family) ? closureText(family, closure) : '',
+    hasClearance(family) || clearance !== 'CN' ? `internal clearance ${clearance}` : '',
+  ].filter(Boolean)
+  return [has.join(', '), unknown.length > 0 ? `Not decoded: ${unknown.join(' ')}` : '']
+    .filter(Boolean)
+    .join('. ')
+}
+
 /** A stamped number token by token, in place; what is not known is said. */
 export function StampExplained({ reading, others }: { reading: Reading; others: readonly Reading[] }) {
   return (
@@ -49,12 +60,7 @@ export function StampExplained({ reading, others }: { reading: Reading; others: 
           </li>
         ))}
       </ol>
-      <p className="mt-2 text-[0.875rem] text-ink2">
-        {familyFacts(reading.family).element === 'ball' &&
-          `${closureText(reading.family, reading.closure)}, internal clearance ${reading.clearance}`}
-        {reading.unknown.length > 0 &&
-          `${familyFacts(reading.family).element === 'ball' ? '. ' : ''}Not decoded: ${reading.unknown.join(' ')}`}
-      </p>
+      <p className="mt-2 text-[0.875rem] text-ink2">{stated(reading)}</p>
       {others.length > 0 && (
         <p className="mt-1 text-[0.875rem] text-ink2">
           In another convention:{' '}

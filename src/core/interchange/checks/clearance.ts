@@ -1,4 +1,4 @@
-import { familyFacts } from '../../catalogue'
+import { hasClearance } from '../../catalogue'
 import type { Variant } from '../variant'
 import { differs, type CheckResult, type CheckRule } from '../check'
 
@@ -8,14 +8,14 @@ const ORDER = ['C1', 'C2', 'CN', 'C3', 'C4', 'C5']
 /** From here on the inner ring is markedly warmer than the outer, °C (common practice). */
 const WARM_C = 80
 
-/** Taken apart and set when it is fitted: it has no clearance of its own where its number names none. */
-const isPlainSeparable = ({ part, clearance }: Variant): boolean =>
-  clearance === 'CN' && (familyFacts(part.family).traits?.includes('separable') ?? false)
+/** It gets its clearance when it is fitted, and its number names none. */
+const isSetWhenFitted = ({ part, clearance }: Variant): boolean =>
+  clearance === 'CN' && !hasClearance(part.family)
 
 /** Internal clearance: the larger group for tight fits and heat, the normal one for quiet running (common practice). */
 export const clearance: CheckRule = (from, to, { temperatureC, rotatingRing, load }) => {
   const told = [from.clearance, to.clearance] as const
-  if (isPlainSeparable(from) && isPlainSeparable(to)) return null
+  if (isSetWhenFitted(from) && isSetWhenFitted(to)) return null
   if (from.clearance === to.clearance)
     return { check: 'clearance', result: 'pass', detail: `Same internal clearance, ${from.clearance}.`, told }
   const say = (result: CheckResult, meaning: string) =>
