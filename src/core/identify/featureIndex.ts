@@ -1,14 +1,21 @@
 import { FEATURE_ROLE, type Feature } from './evidence'
 import { expectedSizes } from './expectedSizes'
-import { logSumExp } from './logDensities'
+import { logAdd } from './logDensities'
 import type { Part } from '../catalogue'
 import type { Candidate } from './priors'
 import { logMisread, logReading, type ReadingModel } from './readingModel'
 import { mayHave } from './weighReading'
 import { logUnknownSize } from './unlisted'
 
-/** Sizes one feature may show on a part (closed widths, faces of a tapered set), with ln weights. */
-type Showing = readonly { at: number; logWeight: number }[]
+/**
+ * Distinct choices of the sizes one feature may show on a part (closed widths, faces of a tapered set): choice n has the
+ * sizes `at[first[n]]` to before `at[first[n + 1]]`, as places among the distinct sizes, each with its ln weight.
+ */
+interface Choices {
+  first: Int32Array
+  at: Int32Array
+  logWeight: Float64Array
+}
 
 /**
  * The sizes one feature may show, over all candidates: each distinct size and each distinct choice of sizes once, and for
@@ -17,9 +24,8 @@ type Showing = readonly { at: number; logWeight: number }[]
  */
 interface FeatureIndex {
   distinct: Float64Array
-  /** distinct choices, `at` a place in `distinct` */
-  showings: readonly Showing[]
-  /** per candidate: its choice, as a place in `showings`; `NONE` when it has no such size */
+  choices: Choices
+  /** per candidate: its choice, as a place in `choices`; `NONE` when it has no such size */
   shows: Int32Array
   /** per candidate without a known size: 1 when its kind has one all the same */
   mayHave: Uint8Array
@@ -31,28 +37,38 @@ export type FeatureIndexes = (feature: Feature, closed: boolean | null) => Featu
 
 function build(candidates: readonly Candidate[], feature: Feature, closed: boolean | null): FeatureIndex {
   const distinct = new Map<number, number>()
-  const showings: Showing[] = []
+  const first = [0]
+  const at: number[] = []
+  const logWeight: number[] = []
   const known = new Map<string, number>()
   const placeOf = (mm: number): number => {
-    const at = distinct.get(mm) ?? distinct.size
-    distinct.set(mm, at)
-    return at
+    const place = distinct.get(mm) ?? distinct.size
+    distinct.set(mm, place)
+    return place
   }
-  const showingOf = (part: Part): number => {
+  const choiceOf = (part: Part): number => {
     const sizes = expectedSizes(part, feature, closed)
     if (sizes.length === 0) return NONE
     const key = sizes.map(({ mm, weight }) => `${mm} ${weight}`).join('|')
-    const at = known.get(key) ?? showings.length
-    if (at === showings.length) {
-      known.set(key, at)
-      showings.push(sizes.map(({ mm, weight }) => ({ at: placeOf(mm), logWeight: Math.log(weight) })))
+    const choice = known.get(key) ?? known.size
+    if (choice === known.size) {
+      known.set(key, choice)
+      for (const { mm, weight } of sizes) {
+        at.push(placeOf(mm))
+        logWeight.push(Math.log(weight))
+      }
+      first.push(at.length)
     }
-    return at
+    return choice
   }
-  const shows = Int32Array.from(candidates, ({ part }) => showingOf(part))
+  const shows = Int32Array.from(candidates, ({ part }) => choiceOf(part))
   return {
     distinct: Float64Array.from(distinct.keys()),
-    showings,
+    choices: {
+      first: Int32Array.from(first),
+      at: Int32Array.from(at),
+      logWeight: Float64Array.from(logWeight),
+    },
     shows,
     mayHave: Uint8Array.from(candidates, ({ part }) => (mayHave(part, feature) ? 1 : 0)),
   }
@@ -74,20 +90,21 @@ export function featureIndexes(candidates: readonly Candidate[]): FeatureIndexes
 export function addReading(
   logs: Float64Array,
   model: ReadingModel,
-  { distinct, showings, shows, mayHave: may }: FeatureIndex,
+  { distinct, choices, shows, mayHave: may }: FeatureIndex,
 ): void {
-  const sizes = distinct.map((mm) => logReading(model, mm))
-  const table = showings.map((showing) =>
-    showing.length === 1 && showing[0]?.logWeight === 0
-      ? (sizes[showing[0].at] ?? -Infinity)
-      : logSumExp(showing.map(({ at, logWeight }) => logWeight + (sizes[at] ?? -Infinity))),
-  )
-  const misread = logMisread(model)
-  const unknown = logUnknownSize(model.feature, model.meanMm)
+  const { first, at: places, logWeight } = choices
+  // Loops over typed arrays alone: every figure in a closure or a list would be an object of its own.
+  const sizes = new Float64Array(distinct.length)
+  for (let k = 0; k < sizes.length; k++) sizes[k] = logReading(model, distinct[k] ?? NaN)
+  const table = new Float64Array(first.length - 1).fill(-Infinity)
+  for (let n = 0; n < table.length; n++)
+    for (let k = first[n] ?? 0; k < (first[n + 1] ?? 0); k++)
+      table[n] = logAdd(table[n] ?? NaN, (sizes[places[k] ?? 0] ?? NaN) + (logWeight[k] ?? 0))
+  const without = Float64Array.of(logMisread(model), logUnknownSize(model.feature, model.meanMm))
   for (let i = 0; i < logs.length; i++) {
     const at = shows[i] ?? NONE
-    const log = at === NONE ? (may[i] === 1 ? unknown : misread) : (table[at] ?? misread)
-    logs[i] = (logs[i] ?? 0) + log
+    const log = at === NONE ? without[may[i] ?? 0] : table[at]
+    logs[i] = (logs[i] ?? 0) + (log ?? 0)
   }
 }
 
@@ -98,11 +115,19 @@ const NO_SUCH_SIZE = Math.log(2)
 export function addDifference(
   off: Float64Array,
   mm: number,
-  { distinct, showings, shows }: FeatureIndex,
+  { distinct, choices, shows }: FeatureIndex,
 ): void {
-  const sizes = distinct.map((size) => Math.min(NO_SUCH_SIZE, Math.abs(Math.log(mm / size))))
-  const table = showings.map((showing) =>
-    showing.reduce((least, { at }) => Math.min(least, sizes[at] ?? NO_SUCH_SIZE), NO_SUCH_SIZE),
-  )
-  for (let i = 0; i < off.length; i++) off[i] = (off[i] ?? 0) + (table[shows[i] ?? NONE] ?? NO_SUCH_SIZE)
+  const { first, at: places } = choices
+  const table = new Float64Array(first.length - 1).fill(NO_SUCH_SIZE)
+  for (let n = 0; n < table.length; n++)
+    for (let k = first[n] ?? 0; k < (first[n + 1] ?? 0); k++) {
+      const away = Math.abs(Math.log(mm / (distinct[places[k] ?? 0] ?? NaN)))
+      if (away < (table[n] ?? 0)) table[n] = away
+    }
+  const without = Float64Array.of(NO_SUCH_SIZE)
+  for (let i = 0; i < off.length; i++) {
+    const at = shows[i] ?? NONE
+    const more = at === NONE ? without[0] : table[at]
+    off[i] = (off[i] ?? 0) + (more ?? 0)
+  }
 }

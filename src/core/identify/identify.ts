@@ -88,15 +88,18 @@ function nearestBySize(identifier: Identifier, { readings, closed, evidence }: M
   const unlike = examples.map((part) =>
     weighLooks(part, evidence.looks).some(({ verdict }) => verdict === 'contradicts'),
   )
-  const off = prior.map((log, i) => (log === -Infinity || unlike[of[i] ?? 0] ? Infinity : 0))
+  const off = new Float64Array(prior.length)
+  for (let i = 0; i < off.length; i++) if (prior[i] === -Infinity || unlike[of[i] ?? 0]) off[i] = Infinity
   for (const { feature, meanMm } of readings) addDifference(off, meanMm, identifier.sizes(feature, closed))
-  const near = off.map((away) => -away)
+  const near = new Float64Array(off.length)
+  for (let i = 0; i < near.length; i++) near[i] = -(off[i] ?? Infinity)
   const most = -leastOf(near, MAX_NEAREST)
   const nearest: { part: Part; away: number }[] = []
-  off.forEach((away, i) => {
-    const part = identifier.candidates[i]?.part
-    if (part && away <= most && away < Infinity) nearest.push({ part, away })
-  })
+  for (let i = 0; i < off.length; i++) {
+    const away = off[i] ?? Infinity
+    const part = away <= most && away < Infinity ? identifier.candidates[i]?.part : undefined
+    if (part) nearest.push({ part, away })
+  }
   return nearest
     .sort((a, b) => a.away - b.away)
     .slice(0, MAX_NEAREST)

@@ -29,6 +29,13 @@ export function logSumExp(values: readonly number[]): number {
   return top + Math.log(values.reduce((sum, v) => sum + Math.exp(v - top), 0))
 }
 
+/** ln(e^a + e^b): two terms of {@link logSumExp} without a list, for loops that weigh every size of a catalogue. */
+export function logAdd(a: number, b: number): number {
+  const high = a > b ? a : b
+  const low = a > b ? b : a
+  return low === -Infinity ? high : high + Math.log1p(Math.exp(low - high))
+}
+
 /** Φ, the share of a standard normal below z. */
 const below = (z: number): number => {
   const half = 0.5 * erfcx(Math.abs(z) / Math.SQRT2) * Math.exp(-0.5 * z * z)

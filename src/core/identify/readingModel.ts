@@ -1,6 +1,6 @@
 import { INSTRUMENT_SIGMA, MM_PER_INCH } from '../quantity'
 import { FEATURE_ROLE, type Condition, type Feature, type Measured } from './evidence'
-import { logBox, logNormal, logNormalPlusShift, logSumExp } from './logDensities'
+import { logAdd, logBox, logNormal, logNormalPlusShift } from './logDensities'
 import { ringBandMm } from '../fit'
 
 /** What may have moved a reading away from the nominal size. */
@@ -172,18 +172,26 @@ function logShift(deviation: number, sigma: number, { weight, direction, scaleMm
   return log + logNormalPlusShift(direction * deviation, sigma, scaleMm)
 }
 
-/** ln densities of the mean reading for each cause, given the nominal size. */
-export function causesOf(model: ReadingModel, nominalMm: number): { cause: Cause; log: number }[] {
-  const { meanMm, sigmaMm, otherUnit } = model
-  const sound = Math.log(1 - model.misread - model.nearMiss - otherUnit)
+/** ln share of readings that are as they should be. */
+const logSound = ({ misread, nearMiss, otherUnit }: ReadingModel): number =>
+  Math.log(1 - misread - nearMiss - otherUnit)
+
+/** ln density of a reading given in the other unit. */
+function logOtherUnit({ meanMm, sigmaMm, otherUnit }: ReadingModel, nominalMm: number): number {
   const inches = logNormal(meanMm * MM_PER_INCH - nominalMm, sigmaMm * MM_PER_INCH) + Math.log(MM_PER_INCH)
   const metric = logNormal(meanMm / MM_PER_INCH - nominalMm, sigmaMm / MM_PER_INCH) - Math.log(MM_PER_INCH)
+  return Math.log(otherUnit / 2) + logAdd(inches, metric)
+}
+
+/** ln densities of the mean reading for each cause, given the nominal size. */
+export function causesOf(model: ReadingModel, nominalMm: number): { cause: Cause; log: number }[] {
+  const sound = logSound(model)
   return [
     ...model.shifts.map((shift) => ({
       cause: shift.cause,
-      log: sound + logShift(meanMm - nominalMm, sigmaMm, shift),
+      log: sound + logShift(model.meanMm - nominalMm, model.sigmaMm, shift),
     })),
-    { cause: 'otherUnit', log: Math.log(otherUnit / 2) + logSumExp([inches, metric]) },
+    { cause: 'otherUnit', log: logOtherUnit(model, nominalMm) },
     { cause: 'nearMiss', log: logNearMiss(model, nominalMm) },
     { cause: 'misread', log: logMisread(model) },
   ]
@@ -219,11 +227,14 @@ function isFar({ meanMm, sigmaMm, shifts }: ReadingModel, nominalMm: number): bo
   )
 }
 
-/** ln p(reading | nominal size). */
+/** ln p(reading | nominal size): all causes together. */
 export function logReading(model: ReadingModel, nominalMm: number): number {
-  if (isFar(model, nominalMm)) {
-    const misread = logMisread(model)
-    return misread + Math.log1p(Math.exp(logNearMiss(model, nominalMm) - misread))
-  }
-  return logSumExp(causesOf(model, nominalMm).map(({ log }) => log))
+  const wrong = logAdd(logMisread(model), logNearMiss(model, nominalMm))
+  if (isFar(model, nominalMm)) return wrong
+  const sound = logSound(model)
+  const deviation = model.meanMm - nominalMm
+  return model.shifts.reduce(
+    (sum, shift) => logAdd(sum, sound + logShift(deviation, model.sigmaMm, shift)),
+    logAdd(wrong, logOtherUnit(model, nominalMm)),
+  )
 }
