@@ -1,6 +1,6 @@
 import { commonnessWeight, elementOf, familyFacts, namesOf, type Part } from '@/core/catalogue'
 import { misreadings, type Wear } from '@/core/designation'
-import { buildIdentifier, identify, type Evidence, type Identification } from '@/core/identify'
+import { buildIdentifier, identify, type Evidence, type Identification, type Looks } from '@/core/identify'
 import { shipped } from './shipped'
 
 /** Small seeded generator (mulberry32): the same tray every time. */
@@ -298,10 +298,18 @@ for (const part of bearings)
       { part, text, prior: commonnessWeight(part) * share },
     ])
 
-/** The exact posterior of a damaged stamp under this simulation, by plain enumeration of every part and every way to stamp it. */
-function exactPosterior(text: string, confusedShare: number): Map<Part, number> {
+const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !== undefined
+/** What is seen of a whole part in the hand. */
+const seenOf = (part: Part): Looks => ({ piece: 'complete', ...(hasFlange(part) && { flange: true }) })
+
+/**
+ * The exact posterior of a damaged stamp under this simulation, by plain enumeration of every part and every way to stamp it.
+ * @param flange whether a flange is seen
+ */
+function exactPosterior(text: string, confusedShare: number, flange: boolean): Map<Part, number> {
   const shares = new Map<Part, number>()
   for (const { part, text: stamped, prior } of byLength.get(text.length) ?? []) {
+    if (hasFlange(part) !== flange) continue
     const p = prior * likelihoodOf(stamped, text, confusedShare)
     if (p > 0) shares.set(part, (shares.get(part) ?? 0) + p)
   }
@@ -347,9 +355,9 @@ export function simulateBound(
   let [ours, exact] = [0, 0]
   const asked = told ? identifierTold(confusedShare) : identifier
   for (const { part, text } of damagedStamps(rounds, seed, confusedShare)) {
-    const found = identify(asked, { measurements: [], stamps: [{ text }], looks: { piece: 'complete' } }, 1)
+    const found = identify(asked, { measurements: [], stamps: [{ text }], looks: seenOf(part) }, 1)
     if (found.candidates[0]?.part === part) ours++
-    const [best] = [...exactPosterior(text, confusedShare)].sort((a, b) => b[1] - a[1])
+    const [best] = [...exactPosterior(text, confusedShare, hasFlange(part))].sort((a, b) => b[1] - a[1])
     if (best?.[0] === part) exact++
   }
   return { ours: ours / rounds, exact: exact / rounds }

@@ -20,8 +20,8 @@ const KNOWN = 0.1
 /** An unknown mark; a whole unknown tail (date, batch, place) never costs more than the cap. */
 const UNKNOWN_MARK = 2
 const UNKNOWN_CAP = 5
-/** A lost mark left as it is: a token that explains it is better. */
-const LOST_MARK = 0.3
+/** A lost mark that nothing explains: one number in five carries a letter nobody knows (estimate); a token or a digit that explains it is better. */
+const LOST_MARK = 1.5
 /** A slash between tokens is a separator and free. */
 const SEPARATORS = new Set(['/', '+'])
 /** A known token stuck to unknown marks is probably chance: `C` inside a word, a single letter most of all. */

@@ -71,6 +71,17 @@ describe('ball bearings by three sizes', () => {
     expect(first(ask(sizes, [], { element: 'ball' }))?.part.base).toBe(base),
   )
 
+  it('a cone by its stamp leads with its usual cup, not with one that is seldom bought', () => {
+    const { candidates } = identify(
+      identifier,
+      { measurements: [], stamps: [{ text: '14125A' }], looks: {} },
+      5,
+    )
+    const of = (base: string) => candidates.find(({ part }) => part.base === base)?.probability ?? 0
+    expect(candidates[0]?.part.base).toBe('14125A/14276')
+    expect(of('14125A/14276')).toBeGreaterThan(3 * of('14125A/14274'))
+  })
+
   it('reads options from the stamp', () => {
     const found = ask({ bore: '15', outside: '28', width: '7' }, [{ text: '6902-2RS' }], { element: 'ball' })
     expect(first(found)?.designation).toBe('6902-2RS')

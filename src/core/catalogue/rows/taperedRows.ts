@@ -32,7 +32,14 @@ const coneRow = z.object({
   commonness,
   ...source,
 })
-const cupRow = z.object({ designation: name, series: name, outside: length, cup_width: length, ...source })
+const cupRow = z.object({
+  designation: name,
+  series: name,
+  outside: length,
+  cup_width: length,
+  commonness,
+  ...source,
+})
 const numberRow = z.object({ number: name, cone: name, cup: name, ...source })
 const setRow = z.object({ cone: name, cup: name, total_width: length, ...source })
 
@@ -76,10 +83,13 @@ export function cup(row: CsvRow): Part {
     piece: 'cup',
     series: r.series,
     dimensions: { outside: r.outside, cupWidth: r.cup_width },
-    commonness: BY_SIZE,
+    commonness: r.commonness,
     provenance: provenance(r),
   }
 }
+
+/** A cup that is bought less often than cups are holds its sets back, however common the cone is. */
+const usualWith = ({ commonness: own }: Part): number => (own < BY_SIZE ? own : Infinity)
 
 function assembled(
   inner: Part,
@@ -92,7 +102,7 @@ function assembled(
     piece: 'complete',
     series: inner.series,
     dimensions: { ...inner.dimensions, ...outer.dimensions, ...(known && { totalWidth: known.totalWidth }) },
-    commonness: known ? inner.commonness : 1,
+    commonness: known ? Math.min(inner.commonness, usualWith(outer)) : 1,
     provenance: known?.provenance ?? inner.provenance,
     set: { cone: inner.base, cup: outer.base },
   }
