@@ -1,5 +1,8 @@
+import type { Metadata } from 'next'
 import { Frame } from '@/features/shell'
 import { Link } from '@/ui/Link'
+
+export const metadata: Metadata = { title: 'Page not found' }
 
 export default function NotFound() {
   return (

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { FAMILY_NAMES, familyFacts, findPart, hasClearance, type Part } from '@/core/catalogue'
+import { citation, FAMILY_NAMES, familyFacts, findPart, hasClearance, type Part } from '@/core/catalogue'
 import { readThread } from '@/core/kit'
 import { lengthMm } from '../support/lengthMm'
 import { shipped } from '../support/shipped'
@@ -15,6 +15,13 @@ describe('every row', () => {
     const keys = parts.map((p) => `${p.family} ${p.piece} ${p.base}`)
     expect(new Set(keys).size).toBe(keys.length)
     for (const part of parts) expect(part.provenance.text.length, part.base).toBeGreaterThan(5)
+  })
+  it('cites what its sizes go back to, and nothing of how they were written down', () => {
+    expect(citation('ISO 104 dimension series 22, from memory')).toBe('ISO 104 dimension series 22')
+    for (const { base, provenance } of parts) {
+      expect(citation(provenance.text).length, base).toBeGreaterThan(5)
+      expect(citation(provenance.text), base).not.toMatch(/memory|recall|[,;]$/)
+    }
   })
   it('has a bore smaller than its outside, and a width smaller than its outside', () => {
     for (const { base, family, dimensions: d } of parts) {

@@ -13,6 +13,7 @@ export {
   type RollingElement,
 } from './families'
 export {
+  citation,
   commonnessWeight,
   roundMicrometre,
   HardwareDetails,

@@ -40,8 +40,8 @@ describe('old against new', () => {
   it('a nut is tried on its thread, a bearing laid on the old one', () => {
     const attempts = (a: string, b: string) => compareParts(side(a), side(b)).attempts.join(' ')
     expect(attempts('KM5', 'N05')).toMatch(/over the whole thread/)
-    expect(attempts('KM5', 'N05')).not.toMatch(/Lay the new one/)
-    expect(attempts('6205', '6205ZZ')).toMatch(/Lay the new one/)
+    expect(attempts('KM5', 'N05')).not.toMatch(/Hold the new one/)
+    expect(attempts('6205', '6205ZZ')).toMatch(/Hold the new one/)
     expect(attempts('6205', '6205ZZ')).not.toMatch(/thread/)
     expect(attempts('30x47x7', 'TC 30x47x7')).toBe('')
   })

@@ -172,7 +172,7 @@ function attemptsFor(from: PartSide, to: PartSide, rows: readonly Compared[]): s
       : '',
     sides === 1 ? 'Note which side of the old one is closed, and that it faced outward.' : '',
     part && !part.hardware && part.piece !== 'seal'
-      ? 'Lay the new one on the old: outside, bore over the shaft end, width by feel.'
+      ? 'Hold the new one against the old: outside, bore over the shaft end, width side by side.'
       : '',
     part?.hardware && 'thread' in part.hardware
       ? 'Run the new one over the whole thread by hand: it must not catch, nor rock.'

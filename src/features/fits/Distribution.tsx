@@ -27,7 +27,7 @@ export function Distribution({ spread, tight }: Props) {
   const colours = useThemeColours()
   const { small } = useFigureUnits()
   const worker = useRef<{ raw: Worker; ask: Remote<AssembliesWorker> } | null>(null)
-  const [found, setFound] = useState<{ fit: SimulatedFit; ms: number } | null>(null)
+  const [fit, setFit] = useState<SimulatedFit | null>(null)
   const text = JSON.stringify(spread)
   useEffect(() => {
     const raw = new Worker(new URL('../../workers/assemblies.worker.ts', import.meta.url), { type: 'module' })
@@ -36,16 +36,14 @@ export function Distribution({ spread, tight }: Props) {
   }, [])
   useEffect(() => {
     let current = true
-    const began = performance.now()
-    void worker.current?.ask.assemble(JSON.parse(text) as FitSpread, COUNT).then((fit) => {
-      if (current) setFound({ fit, ms: performance.now() - began })
+    void worker.current?.ask.assemble(JSON.parse(text) as FitSpread, COUNT).then((simulated) => {
+      if (current) setFit(simulated)
     })
     return () => {
       current = false
     }
   }, [text])
-  if (!found || !colours) return <p className="text-[0.875rem] text-ink3">Assembling…</p>
-  const { fit, ms } = found
+  if (!fit || !colours) return <p className="text-[0.875rem] text-ink3">Assembling…</p>
   const { p1, p99, bins, binUm } = fit.interference
   return (
     <figure data-testid="distribution">
@@ -76,8 +74,8 @@ export function Distribution({ spread, tight }: Props) {
         />
       </div>
       <figcaption className="text-[0.84375rem] text-ink2">
-        100 000 assemblies in {Math.round(ms)} ms: 98 of 100 between{' '}
-        <UnitText text={`${whole(p1)} and ${whole(p99)} µm`} />, {percent(fit.loose)} loose
+        Of 100 000 assemblies 98 in 100 are between <UnitText text={`${whole(p1)} and ${whole(p99)} µm`} />,{' '}
+        {percent(fit.loose)} loose
         {fit.clearance && `, ${percent(fit.clearance.none)} without clearance`}.
       </figcaption>
     </figure>

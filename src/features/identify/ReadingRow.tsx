@@ -100,7 +100,7 @@ export function ReadingRow({
           else if (!onKey(e.key.toLowerCase())) return
           e.preventDefault()
         }}
-        className={`number h-[40px] w-full min-w-0 rounded bg-transparent ${sizeOf(text)} font-medium focus-visible:bg-sheet focus-visible:outline-offset-0 ${struck ? 'text-ink3 line-through' : ''}`}
+        className={`number -ml-1.5 h-[40px] w-[calc(100%+0.375rem)] min-w-0 rounded pl-1.5 bg-transparent ${sizeOf(text)} font-medium focus-visible:bg-sheet focus-visible:-outline-offset-2 ${struck ? 'text-ink3 line-through' : ''}`}
       />
       <span className="flex">
         {text !== '' && (
@@ -136,7 +136,7 @@ export function ReadingRow({
       )}
       <span
         id={`${row.feature}-note`}
-        className={`col-span-3 col-start-2 -mt-1 text-[0.78125rem] leading-[1.15] empty:hidden ${error ? 'text-contra' : 'text-ink3'}`}
+        className={`col-span-3 col-start-2 text-[0.78125rem] leading-[1.15] empty:hidden ${error ? 'text-contra' : 'text-ink3'}`}
       >
         {below}
       </span>

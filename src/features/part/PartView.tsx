@@ -4,7 +4,7 @@ import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { useState } from 'react'
 import { withArticle } from '@/core/capital'
-import { isFamily, PIECES } from '@/core/catalogue'
+import { citation, isFamily, PIECES } from '@/core/catalogue'
 import { OPEN } from '@/core/designation'
 import { writeInchFixed, writeMm, writeMmFixed } from '@/core/quantity'
 import { drawnOptions, type Drawable } from '@/core/section'
@@ -25,10 +25,13 @@ import { StampExplained } from './StampExplained'
 const KINDS: Record<string, string> = {
   standard: 'published standard',
   'common-practice': 'common practice',
-  handbook: 'handbook value: check the manufacturer’s table',
+  handbook: 'handbook values',
   own: 'entered here',
   supplier: "from a supplier's list",
 }
+
+/** Sizes that a manufacturer's own table may still differ from. */
+const ISSUED: ReadonlySet<string> = new Set(['standard', 'common-practice', 'handbook'])
 
 const part = (designation: string): Route => `/parts/${encodeURIComponent(designation)}` as Route
 
@@ -178,8 +181,9 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
           </p>
         )}
         <p className="px-1 text-caption text-ink3">
-          Source: {KINDS[data.part.sourceKind] ?? data.part.sourceKind}; {data.part.source}
-          {data.part.verified ? '' : '. Unverified: check the sizes'}
+          Source: {KINDS[data.part.sourceKind] ?? data.part.sourceKind}; {citation(data.part.source)}.{' '}
+          {data.part.verified ? '' : 'Unverified: measure the part. '}
+          {ISSUED.has(data.part.sourceKind) && 'Check the manufacturer’s table before you order.'}
         </p>
       </section>
       <section aria-label="What else fits" tabIndex={0} className="min-h-0 overflow-auto px-[18px] py-3">

@@ -50,9 +50,9 @@ function relubrication(slot: Slot, bench: Bench): Filled {
     'bearing grease',
     Math.max(FILM_GRAMS, Math.ceil(total)),
     open.every(({ slot: { role } }) => role === 'insert')
-      ? 'An insert comes filled: this is what it takes at the nipple when it is regreased, about 0.005 × outside × width (handbook, from memory). A new one only until grease shows.'
+      ? 'An insert comes filled: this is what it takes at the nipple when it is regreased, about 0.005 × outside × width (handbook rule). A new one only until grease shows.'
       : total > 0
-        ? 'About 0.005 × outside × width for each open bearing (handbook, from memory); sealed ones bring their own.'
+        ? 'About 0.005 × outside × width for each open bearing (handbook rule); sealed ones bring their own.'
         : 'A film; nothing known to work the quantity out from.',
   )
 }

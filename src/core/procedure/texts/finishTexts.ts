@@ -90,7 +90,7 @@ export const FINISH_TEXTS: TextsOf<FinishFacts> = {
     caution: NO_VALUE,
   }),
   conesSet: ({ nut }) => ({
-    text: `Run the free cone in by hand to the last play, hold it and lock its nut; locking moves it, so feel again: no play at the rim, no drag when it turns.${coneText(nut)} The axle stands out alike on both sides, and at least three threads show.`,
+    text: `Turn the free cone in by hand until its play is almost gone, hold it and lock its nut. Locking moves it, so check again: no play at the rim, no drag when it turns.${coneText(nut)} The axle stands out alike on both sides, and at least three threads show.`,
   }),
   clampedNothingToSet: ({ by }) => ({
     text:
