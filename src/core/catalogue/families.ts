@@ -149,17 +149,6 @@ export const familyFacts = (family: Family): FamilyFacts => FAMILIES[family]
 export const isSealedKind = (family: Family): boolean =>
   familyFacts(family).traits?.includes('sealed') ?? false
 
-/**
- * Has an internal clearance before it is fitted (ISO 5753). Rings that come apart, and those that are set against a second
- * bearing or come set, get theirs when they are mounted.
- * @example hasClearance('cylindrical') // true
- */
-export function hasClearance(family: Family): boolean {
-  const { element, rows, traits = [] }: FamilyFacts = FAMILIES[family]
-  if (element === undefined || family === 'one-way-clutch' || traits.includes('separable')) return false
-  return !traits.includes('angularContact') || (rows === 2 && !traits.includes('sealed'))
-}
-
 /** Comes with shields or seals, always or under a suffix. */
 export const mayBeClosed = (family: Family): boolean => {
   const { traits = [] }: FamilyFacts = FAMILIES[family]

@@ -4,7 +4,6 @@ export {
   FAMILY_CLASSES,
   FAMILY_NAMES,
   familyFacts,
-  hasClearance,
   isFamily,
   isSealedKind,
   mayBeClosed,
@@ -31,7 +30,7 @@ export { buildCatalogue, findPart, type Catalogue } from './catalogue'
 export { type PartNumbers } from './partNumbers'
 export { exactKey, glyphs, isSameNumber, numberKey, type Glyph } from './glyphs'
 export { kindText, namesOf } from './names'
-export { elementOf, needleDesign, type NeedleDesign } from './needleDesign'
+export { elementOf, hasClearance, needleDesign, type NeedleDesign } from './needleDesign'
 export { buildNumberIndex, findNumber, MARK_CODES, markCode, type NumberIndex } from './numberIndex'
 export { insertLock, ROUND_INSERTS } from './insertLocks'
 export { PIECES, type Piece } from './pieces'

@@ -36,3 +36,16 @@ export function elementOf(part: Pick<Part, 'family' | 'series'>): RollingElement
   const { element }: FamilyFacts = familyFacts(part.family)
   return needleDesign(part) === 'innerRing' ? undefined : element
 }
+
+/**
+ * Has an internal clearance before it is fitted (ISO 5753). Rings that come apart, those that are set against a second bearing
+ * or come set, and rollers that run on the shaft itself get theirs when they are mounted.
+ * @example hasClearance({ family: 'cylindrical', series: 'NU2' }) // true
+ */
+export function hasClearance(part: Pick<Part, 'family' | 'series'>): boolean {
+  const { element, rows, traits = [] }: FamilyFacts = familyFacts(part.family)
+  const design = needleDesign(part)
+  if (element === undefined || part.family === 'one-way-clutch' || traits.includes('separable')) return false
+  if (design !== null && design !== 'withInner') return false
+  return !traits.includes('angularContact') || (rows === 2 && !traits.includes('sealed'))
+}

@@ -191,7 +191,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
         {data.reading && (
           <>
             <h2 className="caption mb-1.5">Designation explained</h2>
-            <StampExplained reading={data.reading} others={data.otherReadings} />
+            <StampExplained reading={data.reading} others={data.otherReadings} series={data.part.series} />
           </>
         )}
         {data.part.synonyms.length > 0 && (

@@ -35,18 +35,26 @@ function differing(reading: Reading, other: Reading): string {
 }
 
 /** Closure and clearance, as far as this kind has them, and what of the number is not decoded. */
-function stated({ family, closure, clearance, unknown }: Reading): string {
+function stated({ family, closure, clearance, unknown }: Reading, series: string): string {
   const has = [
     mayBeClosed(family) ? closureText(family, closure) : '',
-    hasClearance(family) || clearance !== 'CN' ? `internal clearance ${clearance}` : '',
+    hasClearance({ family, series }) || clearance !== 'CN' ? `internal clearance ${clearance}` : '',
   ].filter(Boolean)
   return [has.join(', '), unknown.length > 0 ? `Not decoded: ${unknown.join(' ')}` : '']
     .filter(Boolean)
     .join('. ')
 }
 
+interface Props {
+  reading: Reading
+  others: readonly Reading[]
+  /** of the part */
+  series: string
+}
+
 /** A stamped number token by token, in place; what is not known is said. */
-export function StampExplained({ reading, others }: { reading: Reading; others: readonly Reading[] }) {
+export function StampExplained({ reading, others, series }: Props) {
+  const told = stated(reading, series)
   return (
     <div>
       <ol aria-label="Designation explained" className="flex flex-wrap gap-x-3 gap-y-2">
@@ -60,7 +68,7 @@ export function StampExplained({ reading, others }: { reading: Reading; others: 
           </li>
         ))}
       </ol>
-      <p className="mt-2 text-[0.875rem] text-ink2">{stated(reading)}</p>
+      {told !== '' && <p className="mt-2 text-[0.875rem] text-ink2">{told}</p>}
       {others.length > 0 && (
         <p className="mt-1 text-[0.875rem] text-ink2">
           In another convention:{' '}

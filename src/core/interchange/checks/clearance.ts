@@ -9,8 +9,7 @@ const ORDER = ['C1', 'C2', 'CN', 'C3', 'C4', 'C5']
 const WARM_C = 80
 
 /** It gets its clearance when it is fitted, and its number names none. */
-const isSetWhenFitted = ({ part, clearance }: Variant): boolean =>
-  clearance === 'CN' && !hasClearance(part.family)
+const isSetWhenFitted = ({ part, clearance }: Variant): boolean => clearance === 'CN' && !hasClearance(part)
 
 /** Internal clearance: the larger group for tight fits and heat, the normal one for quiet running (common practice). */
 export const clearance: CheckRule = (from, to, { temperatureC, rotatingRing, load }) => {
