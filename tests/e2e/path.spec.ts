@@ -416,7 +416,7 @@ test('a stock list is looked at, taken in, found by its sizes and removed', asyn
 
 test('the catalogue by family opens a part from its map', async ({ page }) => {
   await page.goto('/catalogue')
-  await page.getByRole('link', { name: /thrust ball bearing/ }).click()
+  await page.getByRole('link', { name: /^thrust ball bearing/ }).click()
   await page.getByRole('radio', { name: '512', exact: true }).click()
   await page.getByRole('link', { name: /^51206, bore 30/ }).click()
   await page.waitForURL(/parts\/51206/)

@@ -2,7 +2,7 @@ import { expect, test, type APIRequestContext, type Page } from '@playwright/tes
 import { noFaults, watch } from '../support/faultless'
 import { open } from '../support/page'
 import { STAGE_PATHS } from '@/contract/choices'
-import { SCREENS } from '../support/screens'
+import { NOT_FOUND, SCREENS } from '../support/screens'
 
 /** What lies outside the window sideways and cannot be scrolled to. */
 const unreachable = (page: Page): Promise<string[]> =>
@@ -203,7 +203,7 @@ async function everywhere(request: APIRequestContext): Promise<{ screens: string
   const job = items.find(({ title }) => title.startsWith('Land train, coach 1'))?.id ?? 0
   const kits = new Map(items.map(({ id, kit }) => [kit?.arrangement, `/jobs/${id}/kit`] as const))
   return {
-    screens: [...SCREENS, ...Object.values(STAGE_PATHS).map((path) => `/jobs/${job}${path}`)],
+    screens: [...SCREENS, ...NOT_FOUND, ...Object.values(STAGE_PATHS).map((path) => `/jobs/${job}${path}`)],
     kits: [...kits].flatMap(([arrangement, path]) => (arrangement ? [path] : [])),
   }
 }

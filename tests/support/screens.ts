@@ -14,8 +14,6 @@ export const SCREENS = [
   '/parts/6205-2RS',
   '/parts/22210',
   '/parts/KM8',
-  '/parts/62O5Q',
-  '/nowhere',
   '/catalogue',
   '/catalogue?family=tapered-inch',
   '/tray',
@@ -35,3 +33,6 @@ export const SCREENS = [
   '/status',
   '/components',
 ]
+
+/** Screens that say that nothing is there: answered with 404. */
+export const NOT_FOUND = ['/parts/62O5Q', '/nowhere']

@@ -11,8 +11,8 @@ export {
   type FamilyFacts,
   type RollingElement,
 } from './families'
+export { citation } from './citation'
 export {
-  citation,
   commonnessWeight,
   roundMicrometre,
   HardwareDetails,

@@ -156,15 +156,6 @@ export interface Part {
 export const isListed = ({ computed, housing }: Pick<Part, 'computed' | 'housing'>): boolean =>
   computed !== true || housing !== undefined
 
-/** How a row was written down, behind what it is: said to whoever mends the data, not across a counter. */
-const WRITTEN_DOWN = /[,;]?\s*(?:(?:bore|outside)\s+)?(?:from memory|recalled (?:once|twice))/
-
-/**
- * What the sizes of a part go back to, without how they were written down.
- * @example citation('ISO 104 dimension series 22, from memory') // 'ISO 104 dimension series 22'
- */
-export const citation = (text: string): string => text.split(WRITTEN_DOWN)[0] ?? text
-
 /** How often a part of each commonness comes over the counter, relative to 3 = ordinary (estimate, common practice). */
 const BY_COMMONNESS = [0.05, 0.1, 0.3, 1, 4, 12]
 export const commonnessWeight = ({ commonness }: Part): number => BY_COMMONNESS[commonness] ?? 1

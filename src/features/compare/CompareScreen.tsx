@@ -145,7 +145,7 @@ export function CompareScreen() {
             />
             {to.trim() === '' && offers.length > 0 && (
               <p className="mb-2 flex flex-wrap items-center gap-1.5">
-                <span className="caption">Replacements</span>
+                <span className="caption">Substitutes</span>
                 {offers.map((offer) => (
                   <button
                     key={offer}
