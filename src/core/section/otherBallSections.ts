@@ -1,7 +1,7 @@
 import { OPEN, type Closure } from '../designation'
 import { closureShapes, contactLine } from './ballSection'
 import { bow } from './rollerSection'
-import { outline, type Point, type Section } from './shape'
+import { block, outline, type Point, type Section } from './shape'
 
 /** Usual proportions, shares of the wall (D − d)/2 (common practice). */
 const RING = 0.3
@@ -108,24 +108,14 @@ export function doubleThrustSection(bore: number, outside: number, height: numbe
   const shaftWasher = height * 0.1
   const row = shaftWasher + ball * 0.55
   const housingWasher = height / 2 - row - ball * 0.55
-  const across = (from: number, to: number, low: number, high: number, hatch: 'forward' | 'backward') =>
-    outline(
-      [
-        [from, low],
-        [to, low],
-        [to, high],
-        [from, high],
-      ],
-      hatch,
-    )
   const middle = height / 2
   return {
     length: height,
     radius: outer,
     shapes: [
-      across(middle - shaftWasher, middle + shaftWasher, inner, outer - gap, 'forward'),
-      across(0, housingWasher, housingBore, outer, 'backward'),
-      across(height - housingWasher, height, housingBore, outer, 'backward'),
+      block(middle - shaftWasher, middle + shaftWasher, inner, outer - gap, 'forward'),
+      block(0, housingWasher, housingBore, outer, 'backward'),
+      block(height - housingWasher, height, housingBore, outer, 'backward'),
       { kind: 'circle', at: [middle - row, mid], radius: ball },
       { kind: 'circle', at: [middle + row, mid], radius: ball },
     ],
