@@ -323,6 +323,7 @@ it.each([
 it('a number is not offered for a text of which most would be changed or left over', () => {
   for (const text of ['ZZXX', 'ABCDEF', 'LOT 7QX']) expect(suggestionsFor(text, shipped), text).toEqual([])
   expect(suggestionsFor('62O5Q', shipped)[0]?.designation).toBe('6205')
+  expect(suggestionsFor('60B QX', shipped)[0]?.designation).toBe('608')
 })
 
 it('no look-up changes, drops or adds a digit of a plain number', () => {

@@ -59,11 +59,11 @@ function eitherRing(text: string, { catalogue }: DesignationContext): Suggestion
   })
 }
 
-/** Whether a reading leaves or changes more of the text than it takes as it stands: it is no help then. */
+/** Whether a reading leaves and changes more marks than the number it finds has: it is no help then. */
 function guessesMost({ tokens, basePlace, repaired }: Reading): boolean {
   const left = tokens.reduce((sum, { known, text }) => sum + (known ? 0 : glyphs(text).length), 0)
   const changed = repaired.filter(({ read }) => !isLost(read)).length
-  return left + changed > basePlace.to - basePlace.from - changed
+  return left + changed > basePlace.to - basePlace.from
 }
 
 /**
