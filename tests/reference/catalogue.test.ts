@@ -511,7 +511,10 @@ it('track rollers on balls have bore and width of the ball bearing in their numb
   }
 })
 
-it('spherical plain bearings are named by their bore, in millimetres (GE) or inches and sixteenths (GEZ), and the outer ring is the narrower (ISO 12240-1)', () => {
+/** Bore of inch rod ends and their bearings by the number: sixteenths of an inch; 3 is a number 10 screw (common practice). */
+const inchPinMm = (number: number): number => (number === 3 ? 0.19 : number / 16) * 25.4
+
+it('spherical plain bearings are named by their bore, in millimetres (GE), inches and sixteenths (GEZ) or sixteenths (COM), and the outer ring is the narrower (ISO 12240-1)', () => {
   const plain = parts.filter((p) => p.family === 'spherical-plain')
   expect(plain.length).toBeGreaterThan(30)
   for (const { base, series, dimensions: d } of plain) {
@@ -526,23 +529,53 @@ it('spherical plain bearings are named by their bore, in millimetres (GE) or inc
         ),
         base,
       ).toBe(true)
+    if (series === 'COM') {
+      expect(d.bore, base).toBeCloseTo(inchPinMm(Number(number)), 2)
+      expect((d.outerRingWidth ?? 0) / (d.width ?? 1), base).toBeCloseTo(0.77, 1)
+      continue
+    }
+    if (series === 'GEZ') {
+      // Ball and outer ring are seven and six eighths of the bore wide; 1 3/8 in is the narrower one.
+      if (number !== '106') expect((d.width ?? 0) / (d.bore ?? 1), base).toBeCloseTo(7 / 8, 2)
+      expect((d.outerRingWidth ?? 0) / (d.bore ?? 1), base).toBeCloseTo(3 / 4, 2)
+    }
     expect(d.bore, base).toBeCloseTo(series === 'GEZ' ? (sixteenths / 16) * 25.4 : Number(number), 2)
     expect(d.outerRingWidth, base).toBeLessThan(d.width ?? 0)
   }
 })
 
+const UNF_BY_SIZE: Readonly<Record<number, string>> = {
+  3: '10-32',
+  4: '1/4-28',
+  5: '5/16-24',
+  6: '3/8-24',
+  7: '7/16-20',
+  8: '1/2-20',
+  10: '5/8-18',
+  12: '3/4-16',
+  16: '1 1/4-12',
+}
+
 it('rod ends: sizes of their spherical plain bearing, a head around it, four threads a size (ISO 12240-4)', () => {
   const rods = parts.filter((p) => p.family === 'rod-end')
-  expect(rods.length).toBe(4 * (13 + 17))
+  expect(rods.length).toBe(4 * (13 + 17 + 9))
   for (const { base, series, dimensions: d, shank } of rods) {
-    expect(d.bore, base).toBe(Number(/\d+/.exec(base)?.[0]))
+    const number = Number(/\d+/.exec(base)?.[0])
+    expect(d.bore, base).toBeCloseTo(series === 'inch' ? inchPinMm(number) : number, 2)
     const size = rods.filter((p) => p.series === series && p.dimensions.bore === d.bore)
     expect(new Set(size.map((p) => JSON.stringify(p.dimensions))).size, base).toBe(1)
     expect(new Set(size.map((p) => `${p.shank?.kind} ${p.shank?.thread}`)).size, base).toBe(4)
     const thread = readThread(shank?.thread ?? '')
     expect(thread?.leftHand, base).toBe(/L/.test(base))
     // The shank is the strongest that the head leaves room for: within a quarter of the bore (common practice).
-    expect(Math.abs((thread?.diameterMm ?? 0) / (d.bore ?? 1) - 1), base).toBeLessThan(0.25)
+    expect(Math.abs((thread?.diameterMm ?? 0) / (d.bore ?? 1) - 1), base).toBeLessThanOrEqual(0.25)
+    if (series === 'inch') {
+      // Fine threads (ASME B1.1 UNF); the ball is half as wide again as the body at most and as wide as its pin at least.
+      expect(shank?.thread.replace(' LH', ''), base).toBe(UNF_BY_SIZE[number])
+      expect((d.outerRingWidth ?? 0) / (d.width ?? 1), base).toBeCloseTo(0.77, 1)
+      expect(d.width, base).toBeGreaterThan(d.bore ?? Infinity)
+      continue
+    }
     if (series === 'K') {
       expect((d.outerRingWidth ?? 0) / (d.width ?? 1), base).toBeGreaterThan(0.66)
       expect((d.outerRingWidth ?? 0) / (d.width ?? 1), base).toBeLessThanOrEqual(0.75)

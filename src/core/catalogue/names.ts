@@ -61,11 +61,17 @@ const ROD_END_LETTERS: Readonly<Record<string, (size: string) => string[]>> = {
   SA: (size) => [`GAR${size}`],
   SIL: (size) => [`GIL${size}`],
   SAL: (size) => [`GAL${size}`],
+  CMR: (size) => [`CM${size}`],
 }
 function rodEndNames({ family, base }: Part): PartName[] {
   const [, letters = '', size = '', end = ''] = /^([A-Z]+)(\d+)(L|)$/.exec(base) ?? []
   if (family !== 'rod-end' || end === 'L') return []
   return (ROD_END_LETTERS[letters]?.(size) ?? []).map((text) => ({ text }))
+}
+
+/** Inch spherical plain bearings also go by their bore in whole millimetres: `GEZ25` for 1 in (common practice). */
+function inchPlainNames({ series, dimensions: { bore } }: Part): PartName[] {
+  return series === 'GEZ' && bore !== undefined && bore < 100 ? [{ text: `GEZ${Math.floor(bore)}` }] : []
 }
 
 /** Track rollers with a stud go by its thread in another convention; below 8 an inch roller may be meant (common practice). */
@@ -190,6 +196,7 @@ export const namesOf = (part: Part): PartName[] => [
   ...withoutX(part),
   ...runTogether(part),
   ...rodEndNames(part),
+  ...inchPlainNames(part),
   ...insertByBore(part),
   ...trackRollerNames(part),
   ...hardwareNames(part),

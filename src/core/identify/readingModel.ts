@@ -27,9 +27,9 @@ const SET_WIDTH_MM = 0.05
 /** For a shaft or housing the usual fit allowance, one σ, mm (ISO 286 usual classes). */
 const SEAT_SIGMA = 0.02
 
-/** Three readings in a hundred are plain wrong: misread, mistyped, taken across the wrong face (estimate). */
-const MISREAD = 0.03
-/** … of which this share lands somewhere near: the wrong face, a chamfer, a groove. */
+/** Four readings in a hundred are plain wrong: misread, mistyped, taken across the wrong face (estimate). */
+const MISREAD = 0.04
+/** … of which this share lands somewhere near: the wrong face, a chamfer, a groove (estimate). */
 const NEAR_SHARE = 0.4
 /**
  * What each further reading that agrees leaves of these shares: the same slip is hardly made twice (estimate). One figure

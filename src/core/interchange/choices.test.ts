@@ -352,6 +352,10 @@ describe('traps', () => {
         expect(Math.abs((twin?.dimensions.outside ?? 0) - (dimensions.outside ?? 9)), base).toBeLessThan(2)
       }
   })
+  it('an inch rod end is told from the metric one beside it', () =>
+    expect(named('CMR5').find(({ designation }) => designation === 'POS8')?.why).toContain(
+      'the bore is 8 mm, not 7.938 mm, the thread is M8x1.25, not 5/16-24',
+    ))
   it('a rod end is told the other thread, the other hand and the other series on its bore', () => {
     const rods = shipped.catalogue.parts.filter((p) => p.family === 'rod-end')
     for (const { base, series, dimensions, shank } of rods) {
@@ -370,6 +374,17 @@ describe('traps', () => {
       }
       const others = told.filter(({ why }) => why.startsWith('Same bore, another series'))
       expect(others.length, base).toBe(twins.some((p) => p.series !== series) ? 1 : 0)
+      // 5/16 in and 8 mm, 1/2 in and 12 mm: near pins of the other system, of the same end and hand.
+      const bore = dimensions.bore ?? 0
+      const near = rods.filter(
+        (p) =>
+          Math.abs((p.dimensions.bore ?? 0) - bore) < 0.8 &&
+          p.dimensions.bore !== bore &&
+          p.shank?.kind === shank?.kind &&
+          p.shank?.thread.endsWith('LH') === shank?.thread.endsWith('LH'),
+      )
+      const pins = told.filter(({ why }) => why.startsWith('Near in size, but another pin'))
+      expect(pins.map(({ designation }) => designation).sort(), base).toEqual(near.map((p) => p.base).sort())
     }
   })
 })

@@ -96,17 +96,35 @@ function otherThan(what: string, now: string | number | undefined, was: string |
   return `${what} is ${now}${unit}, not ${was}${unit}`
 }
 
-/** Rod ends that differ by their thread, or by head and ball on the same bore. */
+/** Bores of rod ends that are taken for each other, mm: 5/16 in goes on a pin of 8 mm nearly, 1/2 in on 12 mm with play. */
+const NEAR_PIN_MM = 0.8
+
+/** Rod ends that differ by their thread, by head and ball on the same bore, or by an inch bore near a metric one. */
 function rodEndTwins({ family, base, series, dimensions, shank }: Part, catalogue: Catalogue): Trap[] {
-  if (family !== 'rod-end' || !shank) return []
+  const { bore } = dimensions
+  if (family !== 'rod-end' || !shank || bore === undefined) return []
   const others = catalogue.parts.filter(
     (other) =>
-      other.family === 'rod-end' && other.base !== base && same(other.dimensions.bore, dimensions.bore),
+      other.family === 'rod-end' &&
+      other.base !== base &&
+      Math.abs((other.dimensions.bore ?? Infinity) - bore) < NEAR_PIN_MM,
   )
   const handOf = ({ thread }: Shank): boolean => thread.endsWith(LEFT_HAND)
   return others.flatMap((other) => {
     if (!other.shank) return []
     const [sameKind, sameHand] = [other.shank.kind === shank.kind, handOf(other.shank) === handOf(shank)]
+    if (!same(other.dimensions.bore, bore))
+      return sameKind && sameHand
+        ? [
+            sizeTrap(
+              other.base,
+              `Near in size, but another pin: ${[
+                otherThan('the bore', other.dimensions.bore, bore),
+                otherThan('the thread', other.shank.thread, shank.thread),
+              ].join(', ')}.`,
+            ),
+          ]
+        : []
     if (other.series !== series)
       return sameKind && sameHand
         ? [

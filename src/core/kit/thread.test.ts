@@ -9,3 +9,13 @@ it('coarse pitches of metric threads', () => {
     )
   for (const thread of coarse) expect(readThread(thread.split('x')[0] ?? '')).toEqual(readThread(thread))
 })
+
+// ASME B1.1: the major diameter of a numbered screw is 0.060 in and 0.013 in a number.
+it('numbered screws are told from inches by how fine they are', () => {
+  expect(readThread('10-32')?.diameterMm).toBeCloseTo(4.826, 3)
+  expect(readThread('10-24 LH')).toMatchObject({ leftHand: true, pitchMm: 25.4 / 24 })
+  expect(readThread('8-32')?.diameterMm).toBeCloseTo(4.166, 3)
+  expect(readThread('0-80')?.diameterMm).toBeCloseTo(1.524, 3)
+  expect(readThread('2-20')?.diameterMm).toBeCloseTo(50.8, 3)
+  expect(readThread('10.0-32')?.diameterMm).toBeCloseTo(254, 3)
+})

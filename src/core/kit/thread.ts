@@ -27,6 +27,10 @@ const COARSE: Readonly<Record<number, number>> = {
   33: 3.5,
   36: 4,
 }
+/** A whole number with so many threads an inch is the number of a small screw: `10-32` is no ten inches (ASME B1.1). */
+const NUMBERED_FROM = 24
+/** Diameter of numbered screws, in (ASME B1.1). */
+const numberedIn = (n: number): number => 0.06 + 0.013 * n
 const number = (text: string | undefined): number => Number((text ?? '').replace(',', '.'))
 
 /**
@@ -46,8 +50,14 @@ export function readThread(text: string): Thread | null {
   const inch = INCH.exec(bare)
   if (!inch) return null
   const [, whole, top, bottom, plain, perInch] = inch
-  const inches = top === undefined ? number(plain) : Number(whole ?? 0) + Number(top) / Number(bottom)
   const threads = Number(perInch)
+  const isNumbered = /^\d+$/.test(plain ?? '') && threads >= NUMBERED_FROM
+  const inches =
+    top !== undefined
+      ? Number(whole ?? 0) + Number(top) / Number(bottom)
+      : isNumbered
+        ? numberedIn(number(plain))
+        : number(plain)
   if (!(inches > 0) || !(inches < 12) || !(threads >= 4 && threads <= 80)) return null
   return { diameterMm: inches * MM_PER_INCH, pitchMm: MM_PER_INCH / threads, leftHand }
 }
