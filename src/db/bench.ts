@@ -57,7 +57,10 @@ export const shortLinesOf = (jobIds: readonly number[]): Promise<ShortLine[]> =>
   jobIds.length === 0
     ? Promise.resolve([])
     : rows(
-        `SELECT s.*, o.id AS orderId, o.created_at AS orderedAt, o.lead_time_days AS leadTimeDays FROM (
+        `WITH coming AS (
+           SELECT ol.designation, max(o.id) AS id FROM orders o JOIN order_lines ol ON ol.order_id = o.id
+           WHERE o.state IN ('sent', 'partly') AND ol.received < ol.quantity GROUP BY ol.designation)
+         SELECT s.*, o.id AS orderId, o.created_at AS orderedAt, o.lead_time_days AS leadTimeDays FROM (
            SELECT k.job_id AS jobId, l.designation, sum(l.quantity)
              - coalesce((SELECT sum(i.quantity - i.reserved) FROM stock_items i WHERE i.part_key = l.part_key), 0)
              - coalesce((SELECT sum(r.pieces) FROM reservations r JOIN stock_items i ON i.id = r.item_id
@@ -66,9 +69,7 @@ export const shortLinesOf = (jobIds: readonly number[]): Promise<ShortLine[]> =>
            WHERE k.job_id IN (:jobIds) AND l.state = 'filled' AND l.part_key IS NOT NULL AND coalesce(json_value(l.value, '$.kind'), '') <> 'made' AND l.unit = 'pcs' AND l.stays = 0
              AND l.quantity > 0
            GROUP BY k.job_id, l.part_key, l.designation HAVING missing > 0) s
-         LEFT JOIN orders o ON o.id = (
-           SELECT max(ol.order_id) FROM order_lines ol JOIN orders oo ON oo.id = ol.order_id
-           WHERE ol.designation = s.designation AND ol.received < ol.quantity AND oo.state IN ('sent', 'partly'))
+         LEFT JOIN coming c ON c.designation = s.designation LEFT JOIN orders o ON o.id = c.id
          ORDER BY s.jobId, s.designation`,
         { jobIds },
       )

@@ -18,6 +18,7 @@ import * as photoMarks from './migrations/0014-photo-marks'
 import * as wholeHistory from './migrations/0015-whole-history'
 import * as sharedKnowledge from './migrations/0016-shared-knowledge'
 import * as usualNames from './migrations/0017-usual-names'
+import * as shortStock from './migrations/0018-short-stock'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -44,6 +45,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0015-whole-history', wholeHistory],
   ['0016-shared-knowledge', sharedKnowledge],
   ['0017-usual-names', usualNames],
+  ['0018-short-stock', shortStock],
 ]
 
 function runner() {

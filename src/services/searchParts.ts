@@ -1,5 +1,5 @@
 import 'server-only'
-import { familyFacts, findPart, numberKey, type Part } from '@/core/catalogue'
+import { familyFacts, findPart, numberKey, type Catalogue, type Part } from '@/core/catalogue'
 import { readExact, suggestionsFor } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import { variantOf } from '@/core/interchange'
@@ -22,11 +22,21 @@ const asFound = (part: Part, designation = part.base, changed = ''): FoundPart =
   changed,
 })
 
+const keysByCatalogue = new WeakMap<Catalogue, string[]>()
+
+/** Keys of the numbers of all parts, in their order; made once. */
+function keysOf(catalogue: Catalogue): string[] {
+  const made = keysByCatalogue.get(catalogue) ?? catalogue.parts.map(({ base }) => numberKey(base))
+  keysByCatalogue.set(catalogue, made)
+  return made
+}
+
 /** Listed parts whose number begins like the text, the commonest first. */
 function beginningWith(text: string, { catalogue }: CatalogueRuntime['context']): Part[] {
   const key = numberKey(text)
+  const keys = keysOf(catalogue)
   return catalogue.parts
-    .filter((part) => key !== '' && numberKey(part.base).startsWith(key))
+    .filter((_, i) => key !== '' && keys[i]?.startsWith(key))
     .sort((a, b) => b.commonness - a.commonness || a.base.length - b.base.length)
 }
 

@@ -1,4 +1,4 @@
-import { literal, Op, UniqueConstraintError, type WhereOptions } from 'sequelize'
+import { col, fn, literal, Op, UniqueConstraintError, type WhereOptions } from 'sequelize'
 import { oneChange } from '../connection'
 import { likeText } from '../likeText'
 import { models, type StockItemRow } from '../models'
@@ -57,7 +57,8 @@ export interface StockQuery {
   low?: boolean
 }
 
-const BELOW_MINIMUM = literal('quantity - reserved < minimum')
+/** Told by the database from quantity, reserved and minimum (migration 0018). */
+const BELOW_MINIMUM = literal('is_short = 1')
 
 /** Conditions of a query of stock, without where its page begins. */
 const asked = ({ text = '', low = false }: Pick<StockQuery, 'text' | 'low'>): WhereOptions[] => [
@@ -96,9 +97,16 @@ export async function listStock({ limit, after, ...query }: StockQuery): Promise
 
 /** How many items there are, and how many of them are short. */
 export async function countStock(text = ''): Promise<{ all: number; low: number }> {
-  const count = (low: boolean) => models().StockItemRow.count({ where: { [Op.and]: asked({ text, low }) } })
-  const [all, low] = await Promise.all([count(false), count(true)])
-  return { all, low }
+  const [row] = await models().StockItemRow.findAll({
+    attributes: [
+      [fn('count', literal('*')), 'all'],
+      [fn('sum', col('is_short')), 'low'],
+    ],
+    where: { [Op.and]: asked({ text }) },
+    raw: true,
+  })
+  const { all, low } = (row ?? {}) as unknown as Record<'all' | 'low', unknown>
+  return { all: Number(all ?? 0), low: Number(low ?? 0) }
 }
 
 export const stockItem = async (id: number): Promise<StockItem | null> => {
