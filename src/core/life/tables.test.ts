@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { findPart } from '../catalogue'
 import { shipped } from '../../../tests/support/shipped'
 import { ballRating } from './ballRating'
+import { estimatedRating, taperedRatingBySizes, usualBalls } from './estimatedRating'
 import { equivalentLoad } from './loadRule'
 import { RELIABILITY } from './ratingLife'
 import { f0Of, ruleOfKind } from './ruleOfKind'
@@ -176,4 +177,75 @@ it.each([
 ])('of a hundred %i live on for %f of the rating life', (reliability, a1) => {
   expect(RELIABILITY[reliability]).toBe(a1)
   expect(Object.keys(RELIABILITY)).toHaveLength(6)
+})
+
+// ISO 76:2006 table 2, and the usual factors beside it for each kind.
+describe('at rest', () => {
+  const factors = (base: string, q: Parameters<typeof ruleOfKind>[1] = {}) => {
+    const answer = ruleOfKind(part(base), q)
+    return answer.ok && 'atRest' in answer.value.rule ? answer.value.rule.atRest : null
+  }
+  /** cot α of a bearing by its limit: tan α = e / 1.5. */
+  const cot = (e: number) => 1.5 / e
+  it.each([
+    ['deep groove', '6205', {}, 0.6, 0.5],
+    ['one tapered row', '30206', { e: 0.3 }, 0.5, 0.22 * cot(0.3)],
+    ['two rows of barrels', '22208', { e: 0.28 }, 1, 0.44 * cot(0.28)],
+    ['self-aligning balls', '1206', { e: 0.25 }, 1, 0.44 * cot(0.25)],
+    ['a wheel unit, both rows', '25x52x42', { contactAngle: 40 }, 1, 0.52],
+  ] as const)('%s', (_, base, q, x, y) => {
+    expect(factors(base, q)?.x).toBe(x)
+    expect(factors(base, q)?.y).toBeCloseTo(y, 9)
+  })
+  it('a wheel unit of which nobody knows the angle is asked for it', () =>
+    expect(ruleOfKind(part('25x52x42'), {})).toMatchObject({
+      ok: false,
+      problem: { code: 'notTold', why: 'angle' },
+    }))
+})
+
+// Handbook rules for flanges: Fa beside Fr within the half of it; narrow series e 0.2, Y 0.6, wide ones e 0.3, Y 0.4.
+it.each([
+  ['NJ205', 0.2, 0.6, false],
+  ['NJ305', 0.2, 0.6, false],
+  ['NJ2205', 0.3, 0.4, false],
+  ['NJ2305', 0.3, 0.4, false],
+  ['NUP205', 0.2, 0.6, true],
+  ['NUP2205', 0.3, 0.4, true],
+] as const)('flanges of %s', (base, e, y, bothWays) =>
+  expect(ruleOfKind(part(base), {})).toMatchObject({
+    ok: true,
+    value: { rule: { by: 'flanges', e, beyond: { x: 0.92, y }, mostAxialShare: 0.5, bothWays } },
+  }),
+)
+
+// Worked by hand from ISO 281 (C = bm · fc · (L · cos α)^(7/9) · Z^(3/4) · Dw^(29/27)) and ISO 76, cos α 0.97, fc 88.
+it('a tapered bearing nobody has a rating of, by its sizes', () => {
+  const thirty = taperedRatingBySizes(30, 62, 17.25)
+  expect(thirty.cKn).toBeCloseTo(44.3006, 3)
+  expect(thirty.c0Kn).toBeCloseTo(46.9721, 3)
+  expect(taperedRatingBySizes(40, 80, 19.75).cKn).toBeCloseTo(62.5481, 3)
+  const { bore, outside, totalWidth } = part('30206').dimensions
+  expect([bore, outside, totalWidth]).toEqual([30, 62, 17.25])
+  const nameless = { ...part('30206'), base: 'unlisted' }
+  expect(estimatedRating(nameless)).toEqual(thirty)
+  expect(estimatedRating({ ...nameless, dimensions: { bore: 30, outside: 62 } })).toBeNull()
+  expect(estimatedRating({ ...part('3206'), base: 'unlisted' })).toBeNull()
+  expect(estimatedRating({ ...part('51106'), base: 'unlisted' })).toBeNull()
+})
+
+it('balls nobody has counted: three tenths of the ring space, or less where the rings are narrow', () => {
+  expect(usualBalls(25, 52, 15)).toEqual({ count: 8, mm: expect.closeTo(8.1, 9), circle: 38.5 })
+  expect(usualBalls(40, 68, 9)).toEqual({ count: 18, mm: expect.closeTo(5.58, 9), circle: 54 })
+  expect(usualBalls(40, 68)).toEqual({ count: 12, mm: expect.closeTo(8.4, 9), circle: 54 })
+})
+
+it('an angle takes cos^0.7 of the rating and cos of the rating at rest (ISO 281, ISO 76)', () => {
+  // The table is asked at Dw·cos α / Dpw: balls of 10 mm at 40° on 38.30 mm are where they are at 0° on 50 mm.
+  const [straight, angled] = [
+    ballRating(12, 10, 50),
+    ballRating(12, 10, 50 * Math.cos((40 * Math.PI) / 180), 40),
+  ]
+  expect((angled?.cKn ?? 0) / (straight?.cKn ?? 1)).toBeCloseTo(0.76604 ** 0.7, 4)
+  expect((angled?.c0Kn ?? 0) / (straight?.c0Kn ?? 1)).toBeCloseTo(0.76604, 4)
 })
