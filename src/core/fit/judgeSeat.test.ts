@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { judgeSeat } from './judgeSeat'
+import { mountingTools } from './mountingTools'
 
 describe('a measured seat', () => {
   const H7 = { lower: 0, upper: 30 }
@@ -54,4 +55,75 @@ describe('a measured seat', () => {
     expect(judgeSeat([{ at: '12', valueMm: 24.96 }], 25, { lower: 2, upper: 11 }, 'shaft').verdict).toBe(
       'replace',
     ))
+
+  // A micrometer is good to 4 µm (one deviation): a seat is lost beyond half its band and twice that.
+  it('lost beyond half the band and what the instrument may be off, not before', () => {
+    expect(housing(30 + 15 + 8 - 0.1).verdict).toBe('doubtful')
+    expect(housing(30 + 15 + 8 + 0.1)).toMatchObject({
+      verdict: 'replace',
+      why: expect.stringMatching(/^Worn 23 µm/),
+    })
+    const one = (um: number, instrument: 'micrometer' | 'digitalCaliper') =>
+      judgeSeat([{ at: '12', valueMm: 62 + um / 1000 }], 62, H7, 'housing', instrument).verdict
+    expect([one(30 + 15 + 39, 'digitalCaliper'), one(30 + 15 + 41, 'digitalCaliper')]).toEqual([
+      'doubtful',
+      'replace',
+    ])
+  })
+  describe('one reading beside the others, of a class 9 µm wide', () => {
+    const shaft = (...um: number[]) =>
+      judgeSeat(
+        um.map((v, i) => ({ at: String(i), valueMm: 25 + v / 1000 })),
+        25,
+        { lower: 2, upper: 11 },
+        'shaft',
+      )
+    const narrow = (...um: number[]) =>
+      judgeSeat(
+        um.map((v, i) => ({ at: String(i), valueMm: 62 + v / 1000 })),
+        62,
+        { lower: 0, upper: 9 },
+        'housing',
+      )
+    // Four readings scatter over 3.63 µm by themselves: 12.63 with the band.
+    it.each([
+      ['shaft', () => shaft(11, 11, 11, -2), /^One reading departs 13 µm/],
+      ['shaft, less', () => shaft(11, 11, 11, -1), /^Out of round by 12 µm\. Clean/],
+      ['housing', () => narrow(-2, -2, -2, 11), /^One reading departs 13 µm/],
+      ['housing, less', () => narrow(0, 0, 0, 12), /^Out of round by 12 µm\. Clean/],
+      ['of three nobody can tell which it is', () => shaft(11, 11, -2), /^Out of round by 13 µm, more than/],
+    ] as const)('%s', (_, told, why) => expect(told().why).toMatch(why))
+  })
+  it('nine readings and more scatter as eight do: 4.29 µm of a micrometer', () => {
+    const told = (spreadUm: number) =>
+      housing(...Array.from({ length: 4 }, () => 15)).verdict === 'good' &&
+      judgeSeat(
+        Array.from({ length: 12 }, (_, i) => ({
+          at: String(i),
+          valueMm: 62 + (15 + (i === 0 ? -spreadUm / 2 : i === 1 ? spreadUm / 2 : 0)) / 1000,
+        })),
+        62,
+        H7,
+        'housing',
+      ).verdict
+    expect([told(15 + 4.29 - 0.1), told(15 + 4.29 + 0.1)]).toEqual(['good', 'doubtful'])
+  })
+  it('the mean is that of all readings', () => expect(housing(10, 12, 14, 16).mean).toBeCloseTo(13, 6))
+})
+
+// ISO 898-1: stress areas of coarse threads; half of 225 MPa is what a plain rod of class 4.6 is drawn with here.
+it.each([
+  ['M8', 8, 36.6],
+  ['M10', 10, 58],
+  ['M12', 12, 84.3],
+  ['M16', 16, 157],
+  ['M20', 20, 245],
+  ['M24', 24, 353],
+] as const)('%s goes through a bore larger than %i mm and draws its half strength', (thread, size, area) => {
+  const rod = (bore: number, forceKn: number) => mountingTools('outer', bore, 100, forceKn).rod?.thread
+  const most = (area * 112) / 1000
+  expect(rod(size + 0.1, most - 0.01)).toBe(thread)
+  expect(rod(size + 0.1, most + 0.01)).toBeUndefined()
+  expect(rod(size, most - 0.01)).not.toBe(thread)
+  expect(mountingTools('inner', size + 0.1, 100, most - 0.01).rod).toBeNull()
 })

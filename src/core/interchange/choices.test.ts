@@ -67,6 +67,8 @@ describe('what may stand in, in order', () => {
     expect(offered('4204')).toEqual(['4204', '4204/C3'])
     expect(offered('3205')).toEqual(['3205', '3205ZZ', '3205-2RS', '3205/C3'])
     expect(offered('GE20ES')).toEqual(['GE20ES', 'GE20C', 'GE20ES-2RS'])
+    // Numbers that carry no such letters: rod ends of series K, and inch ones.
+    for (const base of ['POS8', 'PHS12L', 'CMR8', 'CFL10', 'COM10']) expect(offered(base)).toEqual([base])
     expect(offered('GE10')).toEqual(['GE10', 'GE10E', 'GE10C'])
     expect(offered('GE12')).toEqual(['GE12', 'GE12E', 'GE12C'])
     expect(offered('GE15')).toContain('GE15ES')
