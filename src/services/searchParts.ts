@@ -41,7 +41,7 @@ function beginningWith(text: string, { catalogue }: CatalogueRuntime['context'])
 }
 
 /**
- * Parts for the command palette: what the text names as it stands, then numbers that begin like it. Only where there is
+ * Parts for the command palette, each once: what the text names as it stands, then numbers that begin like it. Only where there is
  * neither, numbers that may have been meant, each with what was changed.
  */
 export async function searchParts(input: unknown, limit = 8): Promise<FoundPart[]> {
@@ -57,7 +57,7 @@ export async function searchParts(input: unknown, limit = 8): Promise<FoundPart[
     ...beginningWith(text, context).map((part) => asFound(part)),
   ]
   const seen = new Set<string>()
-  const known = named.filter(({ designation }) => !seen.has(designation) && seen.add(designation))
+  const known = named.filter(({ base }) => !seen.has(base) && seen.add(base))
   if (known.length > 0) return known.slice(0, limit)
   return suggestionsFor(text, context)
     .slice(0, limit)

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { checkFit, type FitAnswer, type FitQuestion } from './checkFit'
 import { clearanceStages } from './clearanceStages'
 import { coolingText, timeToFit, type Cooling } from './cooling'
+import { pressure } from './pressFit'
+import { repairOptions } from './repairOptions'
 import { toleranceClass } from './toleranceClass'
 
 /** One fit worked through by hand, and what is said at every limit of a rule. */
@@ -138,3 +140,22 @@ it('what air and metal take: 6 to 25 and 500 to 3000 W/(m²·K)', () => {
   expect(inAir.most / inAir.least).toBeCloseTo(25 / 6, 9)
   expect(onSeat.most / onSeat.least).toBeCloseTo(3000 / 500, 9)
 })
+
+it('a thick hub is one of very large outside (Lamé)', () => {
+  const shaft = { otherMm: 0, material: 'steel' } as const
+  const at = (otherMm: number) => pressure(50, 0.05, shaft, { otherMm, material: 'castIron' })
+  expect(at(Infinity)).toBeCloseTo(at(1e6), 4)
+  // δE/d over (1 + ν_hub)·E/E_hub + (1 − ν): a solid shaft in a thick hub of the same steel halves the pressure of δE/d.
+  expect(pressure(50, 0.05, shaft, { otherMm: Infinity, material: 'steel' })).toBeCloseTo(103, 6)
+})
+
+it.each([
+  [0.5, true],
+  [100, true],
+  [101, false],
+  [0, false],
+] as const)('a gap of %f µm may be filled with compound: %s (usual sheets end at 0.1 mm)', (gap, may) =>
+  expect(repairOptions('shaft', 'replace', gap, false).some(({ way }) => way === 'Retaining compound')).toBe(
+    may,
+  ),
+)

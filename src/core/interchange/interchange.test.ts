@@ -409,3 +409,35 @@ it('the numbers that look most like one are among its traps, four at most', () =
   }
   expect(full).toBeGreaterThan(0)
 })
+
+// Common practice: a shield keeps out less than a seal that does not touch, that less than one that does.
+it('closures in order of what they keep out: up is no loss, down is', () => {
+  const order = ['6205', '6205ZZ', '6205VV', '6205-2RS']
+  const result = (from: string, to: string) =>
+    compareVariants(variant(from), variant(to)).checks.find(({ check }) => check === 'closure')?.result
+  order.forEach((from, i) =>
+    order.forEach((to, j) => expect(result(from, to), `${from} ${to}`).toBe(j < i ? 'warn' : 'pass')),
+  )
+})
+
+describe('sizes that differ by a closure, or by more', () => {
+  const sizes = (from: string, to: string) =>
+    compareVariants(variant(from), variant(to)).checks.find(({ check }) => check === 'dimensions')
+  it.each([
+    ['R6', 'R6ZZ'],
+    ['R6', 'R6Z'],
+    ['R6Z', 'R6'],
+  ])('%s and %s: the wider closed form', (from, to) => {
+    expect(sizes(from, to)).toMatchObject({ result: 'warn' })
+    expect(sizes(from, to)?.detail).toMatch(/^Same bore and outside, but width/)
+  })
+  it('closed alike there is nothing to say of', () => expect(sizes('R6Z', 'R6ZZ')?.result).toBe('pass'))
+  it.each([
+    ['20x35x7', '20x35x10', 'warn'],
+    ['20x35x7', '20x37x7', 'fail'],
+    ['20x35x7', '20x37x10', 'fail'],
+    ['20x35x7', '22x35x7', 'fail'],
+  ])('seals %s and %s: %s', (from, to, result) =>
+    expect(sizes(`TC ${from}`, `TC ${to}`)?.result).toBe(result),
+  )
+})
