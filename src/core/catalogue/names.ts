@@ -185,8 +185,7 @@ function hardwareNames({ base, hardware }: Part): PartName[] {
 /** From this size on AN is an inch nut as well: a number alone does not tell which. */
 const FIRST_INCH_AN = 15
 
-/** Every way the number of a part is written, its own base first. */
-export const namesOf = (part: Part): PartName[] => [
+const written = (part: Part): PartName[] => [
   { text: part.base },
   ...longSpelling(part),
   ...flangedSpelling(part),
@@ -202,6 +201,15 @@ export const namesOf = (part: Part): PartName[] => [
   ...hardwareNames(part),
   ...(part.synonyms ?? []).map((text) => ({ text })),
 ]
+
+const namesByPart = new WeakMap<Part, readonly PartName[]>()
+
+/** Every way the number of a part is written, its own base first; worked out once for each part. */
+export function namesOf(part: Part): readonly PartName[] {
+  const names = namesByPart.get(part) ?? written(part)
+  namesByPart.set(part, names)
+  return names
+}
 
 /** What a part is called across a counter: `cone`, `cup`, else its family. */
 export const kindText = ({ piece, family }: Pick<Part, 'piece' | 'family'>): string =>
