@@ -4,6 +4,8 @@ import { clearanceStages } from './clearanceStages'
 import { coolingText, timeToFit, type Cooling } from './cooling'
 import { pressure } from './pressFit'
 import { repairOptions } from './repairOptions'
+import { simulateFit } from './simulateFit'
+import { sortReadings } from './sortReadings'
 import { toleranceClass } from './toleranceClass'
 
 /** One fit worked through by hand, and what is said at every limit of a rule. */
@@ -158,4 +160,80 @@ it.each([
   expect(repairOptions('shaft', 'replace', gap, false).some(({ way }) => way === 'Retaining compound')).toBe(
     may,
   ),
+)
+
+describe('many assemblies', () => {
+  /** Deviates handed out in a fixed order, again and again. */
+  const inTurn = (values: readonly number[]) => {
+    let i = 0
+    return () => values[i++ % values.length] ?? 0
+  }
+  const seat = { lower: 0, upper: 60 }
+  const ring = { lower: 0, upper: 0 }
+  const spread = { seat, ring, clearance: null, taken: 0.5, sign: 1 } as const
+  // A band is six deviations wide: z = −3 … 3 draws 0 … 60 µm; every second deviate is the ring's, which has no band.
+  const even = Array.from({ length: 101 }, (_, i) => [-3 + (6 * i) / 100, 0]).flat()
+
+  it('quantiles and bars of sizes that are spread evenly over the band', () => {
+    const fit = simulateFit(spread, 101, inTurn(even))
+    expect(fit.count).toBe(101)
+    expect(fit.interference.p1).toBeCloseTo(0.6, 9)
+    expect(fit.interference.median).toBeCloseTo(30, 9)
+    expect(fit.interference.p99).toBeCloseTo(59.4, 9)
+    expect(fit.interference.bins).toHaveLength(30)
+    expect(fit.interference.bins[0]?.fromUm).toBe(0)
+    expect(fit.interference.binUm).toBe(2)
+    expect(fit.interference.bins.reduce((sum, { count }) => sum + count, 0)).toBe(101)
+    // The largest lies on the upper end of the last bar.
+    expect(fit.interference.bins.at(-1)).toEqual({ fromUm: 58, count: 4 })
+    expect(fit.interference.bins[0]?.count).toBe(4)
+    expect(fit.loose).toBe(0)
+  })
+  it('bars are half a micrometre wide at least', () => {
+    const { interference } = simulateFit({ ...spread, seat: { lower: 2, upper: 5 } }, 101, inTurn(even))
+    expect(interference.binUm).toBe(0.5)
+    expect(interference.bins[0]?.fromUm).toBe(2)
+  })
+  it('a share is loose, and takes nothing off the clearance; what is tight takes its part', () => {
+    const loose = { ...spread, seat: { lower: -30, upper: 30 }, clearance: { lower: 5, upper: 5 } }
+    const drawn = Array.from(
+      { length: 4 },
+      (_, i) =>
+        [
+          [-3, 0, 0],
+          [-1, 0, 0],
+          [0, 0, 0],
+          [3, 0, 0],
+        ][i] ?? [],
+    ).flat()
+    const fit = simulateFit(loose, 4, inTurn(drawn))
+    // −30, −10, 0 and 30 µm; the last takes 15 of the 5 there are.
+    expect(fit.loose).toBe(0.5)
+    expect(fit.clearance).toEqual({ p1: -10, median: 5, p99: 5, none: 0.25 })
+    expect(simulateFit({ ...loose, sign: -1 }, 4, inTurn(drawn)).loose).toBe(0.25)
+  })
+  it('sizes outside the band are drawn again', () => {
+    const fit = simulateFit(spread, 1, inTurn([3.01, -3.01, 3, 0]))
+    expect(fit.interference.median).toBe(60)
+  })
+})
+
+// ISO 286-1: N from grade 9 up begins at zero above 3 mm, and is drawn as the other letters up to it.
+it.each([
+  ['N9', 3, -4, -29],
+  ['N9', 10, 0, -36],
+  ['N9', 50, 0, -62],
+  ['K9', 3, 0, -25],
+] as const)('%s at %i mm', (name, mm, upper, lower) =>
+  expect(toleranceClass(name, mm)).toEqual({ upper: expect.closeTo(upper, 9), lower }),
+)
+
+it.each([
+  [40, 42, 1],
+  [40, 42.01, 0],
+  [40, 37.99, 0],
+  [100, 104, 1],
+  [100, 104.01, 0],
+] as const)('a seat of %i mm read as %f: 2 mm or four hundredths off is no wear', (nominal, valueMm, used) =>
+  expect(sortReadings([{ at: '12', valueMm }], nominal).used).toHaveLength(used),
 )

@@ -4,6 +4,7 @@ import { shipped } from '../../../tests/support/shipped'
 import { speedLimit } from './checks/speed'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
 import { wheelRpm } from '../grease'
+import { precision } from './checks/precision'
 import { compareVariants, equivalentsOf, matesOf, plainVariant, trapsOf, variantOf } from '.'
 
 const variant = (text: string) => {
@@ -440,4 +441,32 @@ describe('sizes that differ by a closure, or by more', () => {
   ])('seals %s and %s: %s', (from, to, result) =>
     expect(sizes(`TC ${from}`, `TC ${to}`)?.result).toBe(result),
   )
+})
+
+// ISO 492 beside ABMA 20: the same closeness under two names, each row closer than the one before.
+it('classes of tolerance: alike across the two standards, closer is no loss', () => {
+  const order = [
+    [null, 'P0', 'ABEC 1'],
+    ['P6', 'ABEC 3'],
+    ['P5', 'ABEC 5'],
+    ['P4', 'ABEC 7'],
+    ['P2', 'ABEC 9'],
+  ]
+  const all = order.flatMap((names, rank) => names.map((name) => ({ name, rank })))
+  const ring = variant('6205')
+  for (const from of all)
+    for (const to of all) {
+      const told = precision({ ...ring, precision: from.name }, { ...ring, precision: to.name }, {})
+      const result = told === null ? null : 'result' in told ? told.result : undefined
+      expect(result, `${from.name} ${to.name}`).toBe(
+        to.rank === from.rank ? null : to.rank > from.rank ? 'pass' : 'warn',
+      )
+    }
+})
+
+it('stainless carries about four fifths: said with the figure, gained and lost', () => {
+  const told = (from: string, to: string) =>
+    compareVariants(variant(from), variant(to)).checks.find(({ check }) => check === 'material')?.detail
+  expect(told('6205', 'S6205')).toContain('carries about 0.8 of the load')
+  expect(told('S6205', '6205')).toContain('carries about a quarter more')
 })
