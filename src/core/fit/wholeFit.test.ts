@@ -219,7 +219,14 @@ describe('many assemblies', () => {
 })
 
 // ISO 286-1: N from grade 9 up begins at zero above 3 mm, and is drawn as the other letters up to it.
+it('K from grade 9 up is of 3 mm and less only', () =>
+  expect([toleranceClass('K9', 3.1), toleranceClass('K9', 5), toleranceClass('K9', 50)]).toEqual([
+    null,
+    null,
+    null,
+  ]))
 it.each([
+  ['N9', 5, 0, -30],
   ['N9', 3, -4, -29],
   ['N9', 10, 0, -36],
   ['N9', 50, 0, -62],

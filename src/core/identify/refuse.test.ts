@@ -132,6 +132,25 @@ describe('sizes that nobody lists', () => {
     ).toEqual(['agrees', 'contradicts'])
   })
 
+  it('the nearest are those of least relative difference; a size they do not have is as far off as twice its size', () => {
+    const off = (mm: number | undefined, read: number) =>
+      mm === undefined ? Math.log(2) : Math.min(Math.log(2), Math.abs(Math.log(read / mm)))
+    let [compared, without] = [0, 0]
+    for (const bore of [9.4, 17.3, 33.7, 61.3, 93.3, 118.7, 141.3])
+      for (const outside of [1.12, 1.4, 2.3, 3.6, 4.7, 5.6].map((ratio) => ratio * bore)) {
+        const found = ask({ bore: `${bore} mm`, outside: `${outside.toFixed(2)} mm` })
+        if (found.nearest.length === 0) continue
+        const away = ({ dimensions: d }: Pick<Part, 'dimensions'>) =>
+          off(d.bore, bore) + off(d.outside, Number(outside.toFixed(2)))
+        const all = identifier.candidates.map(({ part }) => away(part)).sort((a, b) => a - b)
+        const told = found.nearest.map(({ part }) => part)
+        expect(told.map(away), `${bore} ${outside}`).toEqual(all.slice(0, 3).map((d) => expect.closeTo(d, 9)))
+        compared++
+        if (told.some(({ dimensions: d }) => d.outside === undefined || d.bore === undefined)) without++
+      }
+    expect(compared).toBeGreaterThan(8)
+    expect(without).toBeGreaterThan(2)
+  })
   it('the nearest are near in size, with their differences, largest first', () => {
     const found = ask({ bore: '31.3', outside: '66.6', width: '19.7' }, {}, 'XJ88-42K')
     const [nearest] = found.nearest
