@@ -231,6 +231,10 @@ it.each([
   ['N9', 10, 0, -36],
   ['N9', 50, 0, -62],
   ['K9', 3, 0, -25],
+  // P and R of grade 8 no longer mirror the finer shaft; of grade 7 they do.
+  ['P8', 25, -22, -55],
+  ['R8', 25, -28, -61],
+  ['P7', 25, -14, -35],
 ] as const)('%s at %i mm', (name, mm, upper, lower) =>
   expect(toleranceClass(name, mm)).toEqual({ upper: expect.closeTo(upper, 9), lower }),
 )
