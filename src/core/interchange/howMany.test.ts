@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import type { Part } from '../catalogue'
 import { familyTraps } from './familyTraps'
+import { isNearSize } from './sameSize'
 import type { Trap } from './trap'
 import { trapsOf } from '.'
 
@@ -46,3 +47,15 @@ it('near sizes of hardware are six at most; of bearings eight by size, four of o
   expect(most(bearings, (traps) => count(traps, 'made for other loads'))).toBe(4)
   expect(most(bearings, (traps) => traps.filter(({ kind }) => kind === 'number').length)).toBe(4)
 })
+
+it.each([
+  [25, 26.587, true],
+  [25, 26.589, false],
+  [25, 23.413, true],
+  [25, 23.411, false],
+  [100, 102, true],
+  [100, 102.01, false],
+] as const)(
+  '%f and %f are near: a sixteenth of an inch, or two hundredths where that is more',
+  (a, b, near) => expect(isNearSize(a, b)).toBe(near),
+)
