@@ -24,7 +24,9 @@ describe('a ring 40 by 80 by 18 on k5', () => {
     expect(told({}).pressForceKn).toEqual({ min: 0.42, max: 8.39 })
   })
   it('force on a hollow shaft, and none where nothing is said of a bore is a solid one', () => {
-    expect(told({ hollow: 0 })).toEqual(told({}))
+    const small = { bore: 5, outside: 16, width: 100, class: 'p6' }
+    expect(told({ ...small, hollow: 0 })).toEqual(told(small))
+    expect(told({ ...small, hollow: 1 })).not.toEqual(told(small))
     // Hollow by half: (d² + i²)/(d² − i²) = 5/3 instead of 1.
     const shape = (50 ** 2 + 40 ** 2) / (50 ** 2 - 40 ** 2)
     const share = (shape + 1) / (shape + 5 / 3)
@@ -92,6 +94,17 @@ describe('what is said follows from the figures, at each limit', () => {
         (one.fit.clearanceLeft?.min ?? 1) < 0,
       )
     }
+  })
+  it('no clearance left, in every group: said below nought and not at it', () => {
+    let near = 0
+    for (const { name, bore } of all)
+      for (const clearanceClass of ['C2', 'CN', 'C3', 'C4', 'C5'] as const) {
+        const fit = told({ class: name, bore, outside: 2 * bore, clearanceClass })
+        const left = fit.clearanceLeft?.min ?? 1
+        if (left >= 0 && left < 1) near++
+        expect(says({ fit }, 'no clearance is left'), `${bore} ${name} ${clearanceClass}`).toBe(left < 0)
+      }
+    expect(near).toBeGreaterThan(5)
   })
   it('heat only where it is tight at the average', () => {
     for (const { name, bore, fit } of all)
