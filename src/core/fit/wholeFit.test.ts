@@ -185,25 +185,25 @@ describe('many assemblies', () => {
   const ring = { lower: 0, upper: 0 }
   const spread = { seat, ring, clearance: null, taken: 0.5, sign: 1 } as const
   // A band is six deviations wide: z = −3 … 3 draws 0 … 60 µm; every second deviate is the ring's, which has no band.
-  const even = Array.from({ length: 101 }, (_, i) => [-3 + (6 * i) / 100, 0]).flat()
+  const even = Array.from({ length: 401 }, (_, i) => [-3 + (6 * i) / 400, 0]).flat()
 
   it('quantiles and bars of sizes that are spread evenly over the band', () => {
-    const fit = simulateFit(spread, 101, inTurn(even))
-    expect(fit.count).toBe(101)
+    const fit = simulateFit(spread, 401, inTurn(even))
+    expect(fit.count).toBe(401)
     expect(fit.interference.p1).toBeCloseTo(0.6, 9)
     expect(fit.interference.median).toBeCloseTo(30, 9)
     expect(fit.interference.p99).toBeCloseTo(59.4, 9)
     expect(fit.interference.bins).toHaveLength(30)
     expect(fit.interference.bins[0]?.fromUm).toBe(0)
     expect(fit.interference.binUm).toBe(2)
-    expect(fit.interference.bins.reduce((sum, { count }) => sum + count, 0)).toBe(101)
+    expect(fit.interference.bins.reduce((sum, { count }) => sum + count, 0)).toBe(401)
     // The largest lies on the upper end of the last bar.
-    expect(fit.interference.bins.at(-1)).toEqual({ fromUm: 58, count: 4 })
-    expect(fit.interference.bins[0]?.count).toBe(4)
+    expect(fit.interference.bins.at(-1)).toEqual({ fromUm: 58, count: 14 })
+    expect(fit.interference.bins[0]?.count).toBe(14)
     expect(fit.loose).toBe(0)
   })
   it('bars are half a micrometre wide at least', () => {
-    const { interference } = simulateFit({ ...spread, seat: { lower: 2, upper: 5 } }, 101, inTurn(even))
+    const { interference } = simulateFit({ ...spread, seat: { lower: 2, upper: 5 } }, 401, inTurn(even))
     expect(interference.binUm).toBe(0.5)
     expect(interference.bins[0]?.fromUm).toBe(2)
   })

@@ -1,4 +1,6 @@
-import { expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
+import { shippedKnowledge } from '../../../tests/support/shipped'
+import { arrangementOf, explodedView, proposeKit, type ExplodedView, type KitRequest } from '.'
 import { ROLES, SLOT_ROLES, type SlotRole } from './roles'
 
 /**
@@ -67,4 +69,79 @@ it('a seal is a little larger than its bearing', () => {
   const section = ROLES.seal.outline?.({ bore: 30, outside: 62 })
   expect([section?.length, section?.radius]).toEqual([8, expect.closeTo(32.55, 6)])
   expect(ROLES.seal.outline?.({ bore: 30, outside: 80 }).radius).toBeCloseTo(42, 6)
+})
+
+describe('parts along the axis', () => {
+  const view = (code: string, parts: KitRequest['parts'], sizes: KitRequest['sizes'] = {}) => {
+    const arrangement = arrangementOf(code)
+    return explodedView(
+      arrangement,
+      proposeKit(arrangement, { positions: 1, parts, sizes }, shippedKnowledge),
+    )
+  }
+  const of = ({ parts }: ExplodedView, slot: string) => parts.find((part) => part.slot === slot)
+
+  it('9 mm of air between two, 12 more on both sides of the hub; the drawing ends with the last part', () => {
+    const drawn = view('B1', { bearing: '6205-2RS' })
+    const { parts, hub, length } = drawn
+    parts.forEach((part, i) => {
+      const before = parts[i - 1]
+      if (!before) return expect(part.from).toBe(0)
+      const isHubBetween = hub.from > before.from && hub.from < part.from
+      const room = part.from - before.from - before.length
+      expect(room, part.slot).toBeCloseTo(isHubBetween ? hub.length + 9 + 2 * 12 + 9 : 9, 9)
+      if (isHubBetween) expect(hub.from - before.from - before.length).toBeCloseTo(9 + 12, 9)
+    })
+    const last = parts.at(-1)
+    expect(length).toBeCloseTo((last?.from ?? 0) + (last?.length ?? 0), 9)
+  })
+  it('a hub of usual proportions: seats as large as the bearings, a web in the middle', () => {
+    const { hub, radius } = view('B1', { bearing: '6205-2RS' })
+    // 52 mm on both sides: 0.42 of both together is 43.68 long, seats of 0.24 of that, a bore of 0.86 between them.
+    const length = 43.68
+    expect(hub.length).toBeCloseTo(length, 9)
+    expect(radius).toBeCloseTo(33.8, 9)
+    const [first] = hub.shapes
+    const points = first?.kind === 'outline' ? first.points : []
+    const wanted = [
+      [0, 26],
+      [0.24, 26],
+      [0.24, 22.36],
+      [0.76, 22.36],
+      [0.76, 26],
+      [1, 26],
+      [1, 30.68],
+      [0.62, 30.68],
+      [0.5, 33.8],
+      [0.34, 33.8],
+      [0.28, 30.68],
+      [0, 30.68],
+    ] as const
+    expect(points.map(([x, y]) => [x - hub.from, y])).toEqual(
+      wanted.map(([share, y]) => [expect.closeTo(share * length, 6), expect.closeTo(y, 6)]),
+    )
+  })
+  it('no hub is shorter than 40 mm, and one with two sizes of seat has both', () => {
+    expect(view('B1', { bearing: '608-2RS' }).hub.length).toBe(40)
+    const [first] = view('B1', { bearingLeft: '6205-2RS', bearingRight: '6204-2RS' }).hub.shapes
+    const points = first?.kind === 'outline' ? first.points : []
+    expect([points[0]?.[1], points[5]?.[1], points[2]?.[1]]).toEqual([
+      26,
+      23.5,
+      expect.closeTo(23.5 * 0.86, 9),
+    ])
+    expect([points[6]?.[1], points[8]?.[1]]).toEqual([expect.closeTo(27.73, 9), expect.closeTo(33.8, 9)])
+  })
+  it('nothing known: beside a bearing of 25 by 52 mm', () => {
+    const drawn = view('B1', {})
+    expect(of(drawn, 'bearingLeft')).toMatchObject({ length: 12, radius: 26, guessed: true })
+    expect(drawn.hub.length).toBeCloseTo(43.68, 9)
+  })
+  it('a tube that is made is as long as it was measured, its wall 0.14 of the room there is', () => {
+    const tube = of(view('B1', { bearing: '6205-2RS' }, { spacerLength: 61.4 }), 'spacerTube')
+    expect(tube).toMatchObject({ length: 61.4, guessed: false })
+    expect(tube?.radius).toBeCloseTo(12.5 + 0.14 * 27, 9)
+    // A wall is two millimetres at least.
+    expect(of(view('B1', { bearing: '608-2RS' }, { spacerLength: 30 }), 'spacerTube')?.radius).toBe(6)
+  })
 })
