@@ -470,3 +470,16 @@ it('stainless carries about four fifths: said with the figure, gained and lost',
   expect(told('6205', 'S6205')).toContain('carries about 0.8 of the load')
   expect(told('S6205', '6205')).toContain('carries about a quarter more')
 })
+
+// Inserts of one outside for several shafts: 35 mm and 1 1/4 to 1 7/16 in (common practice).
+it('a unit for an inch shaft is told those of the same housing for every near shaft, and the other housings', () => {
+  const named = trapsOf(variant('UCP207-20').part, shipped.catalogue)
+  const shafts = named.filter(({ why }) => why.startsWith('The same housing'))
+  expect(shafts.map(({ designation }) => designation).sort()).toEqual(['UCP207', 'UCP207-21', 'UCP207-22'])
+  expect(shafts.find(({ designation }) => designation === 'UCP207-22')?.why).toContain(
+    'for a shaft of 1 3/8 in, not',
+  )
+  expect(named.find(({ why }) => why.startsWith('The same insert in'))?.designation).toMatch(
+    /^UC[A-Z]+207-20$/,
+  )
+})
