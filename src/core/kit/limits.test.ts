@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shipped, shippedKnowledge } from '../../../tests/support/shipped'
 import { findSeals, wearSleeves } from '../seals'
-import { arrangementOf, proposeKit, type KitRequest } from '.'
+import { arrangementOf, goesWith, proposeKit, type KitRequest } from '.'
 
 /** Every named limit of a kit, just inside and just outside (the limits: common practice). A changed constant fails here. */
 
@@ -273,4 +273,34 @@ describe('bearings of one axle', () => {
     expect(groove('B1', { bearing: '6204-2RS' })?.[0]).toBe('pass')
     expect(groove('C1', { bearing: '6204-2RS' })?.slice(0, 1)).toEqual(['warn'])
   })
+})
+
+it('what else may stand in a place is every other one that fits, without the one that is taken', () => {
+  const line = (sizes: KitRequest['sizes'], slot: string) =>
+    propose('A1', { parts: SETS, sizes, thread: '3/4-16' }).lines.find((l) => l.slot === slot)
+  expect(line({}, 'washer')).toMatchObject({
+    designation: 'tab washer 3/4 spindle',
+    alternatives: ['D washer 3/4 spindle'],
+  })
+  // A hub mouth between caps: one is taken, the others stay to choose.
+  const { alternatives = [], designation } = line({ hubMouth: 45.6 }, 'cap') ?? {}
+  expect(alternatives).not.toContain(designation)
+  expect([designation, ...alternatives]).toEqual(
+    expect.arrayContaining(['dust cap 1.781 in', 'dust cap 1.810 in']),
+  )
+})
+
+it('what goes with hardware is eight at most, of pins four; of a seal that is not listed the three nearest are told', () => {
+  const { catalogue } = shipped
+  const all = catalogue.parts
+    .filter(({ piece }) => piece === 'hardware')
+    .map((part) => goesWith(part, catalogue))
+  expect(Math.max(...all.map((found) => found.length))).toBe(8)
+  const pins = all.map((found) => found.filter(({ label }) => label === 'cotter pin').length)
+  expect(Math.max(...pins)).toBe(4)
+  const seal = propose('B1', { sizes: { sealShaft: 33.5, sealHousing: 52 } }).lines.find(
+    (l) => l.slot === 'sealLeft',
+  )
+  expect(seal?.state).toBe('gap')
+  expect(seal?.alternatives?.length).toBe(3)
 })
