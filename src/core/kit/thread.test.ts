@@ -17,5 +17,7 @@ it('numbered screws are told from inches by how fine they are', () => {
   expect(readThread('8-32')?.diameterMm).toBeCloseTo(4.166, 3)
   expect(readThread('0-80')?.diameterMm).toBeCloseTo(1.524, 3)
   expect(readThread('2-20')?.diameterMm).toBeCloseTo(50.8, 3)
+  expect(readThread('2-23')?.diameterMm).toBeCloseTo(50.8, 3)
+  expect(readThread('5-24')?.diameterMm).toBeCloseTo(3.175, 3)
   expect(readThread('10.0-32')?.diameterMm).toBeCloseTo(254, 3)
 })
