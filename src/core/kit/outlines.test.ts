@@ -141,6 +141,8 @@ describe('parts along the axis', () => {
     const tube = of(view('B1', { bearing: '6205-2RS' }, { spacerLength: 61.4 }), 'spacerTube')
     expect(tube).toMatchObject({ length: 61.4, guessed: false })
     expect(tube?.radius).toBeCloseTo(12.5 + 0.14 * 27, 9)
+    const [first] = tube?.shapes ?? []
+    expect(Math.min(...(first?.kind === 'outline' ? first.points : []).map(([, y]) => y))).toBe(12.5)
     // A wall is two millimetres at least.
     expect(of(view('B1', { bearing: '608-2RS' }, { spacerLength: 30 }), 'spacerTube')?.radius).toBe(6)
   })
