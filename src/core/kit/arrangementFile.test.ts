@@ -21,6 +21,7 @@ it.each<[string, (n: number) => object, least: number, most: number]>([
   ['places', (n) => ({ slots: Array.from({ length: n }, (_, i) => slot(i)) }), 0, 60],
   ['places that fall away', (n) => ({ drop: Array.from({ length: n }, (_, i) => `s${i}`) }), 0, 40],
   ['sizes that are asked', (n) => ({ sizes: Array.from({ length: n }, () => 'shaft') }), 0, 8],
+  ['cautions', (n) => ({ cautions: Array.from({ length: n }, () => 'press') }), 0, 4],
   ['pieces in one place', (n) => ({ slots: [slot(1, { perPosition: n })] }), 1, 200],
   ['note of a place', (n) => ({ slots: [slot(1, { note: text(n) })] }), 0, 300],
 ])('%s: from %3$i to %4$i', (_, of, least, most) => {

@@ -271,6 +271,8 @@ describe('bearings of one axle', () => {
     const groove = (code: string, parts: KitRequest['parts']) =>
       told(parts, code, { findings: ['collarGrooved'] }).find(([, title]) => title?.startsWith('Found:'))
     expect(groove('B1', { bearing: '6204-2RS' })?.[0]).toBe('pass')
+    expect(groove('B1', { bearing: '6204-2RS' })?.[2]).toMatch(/^Adds: /)
+    expect(groove('C1', { bearing: '6204-2RS' })?.[2]).toMatch(/^No place of this arrangement answers it/)
     expect(groove('C1', { bearing: '6204-2RS' })?.slice(0, 1)).toEqual(['warn'])
   })
 })

@@ -96,6 +96,8 @@ describe('findings add to the kit (common practice)', () => {
 
 it('loose balls fill their circle less one (common practice: 1/4 in balls on a 25 mm circle are eleven)', () => {
   expect(ballCount(25, 6.35)).toBe(11)
+  // Never fewer than three, also where the sizes cannot be.
+  expect([ballCount(10, 6), ballCount(8, 6), ballCount(6, 8)]).toEqual([3, 3, 3])
   const k = propose('H1', { positions: 2, parts: {}, sizes: { ballDiameter: 6.35, ballCircle: 25 } })
   expect(line(k, 'ballsLeft')).toMatchObject({ quantityPerPosition: 11, quantity: 22, assumed: true })
 })
