@@ -69,7 +69,7 @@ function rodEndNames({ family, base }: Part): PartName[] {
   return (ROD_END_LETTERS[letters]?.(size) ?? []).map((text) => ({ text }))
 }
 
-/** Inch spherical plain bearings also go by their bore in whole millimetres: `GEZ25` for 1 in (common practice). */
+/** Inch spherical plain bearings also go by their bore in whole millimetres, of two figures: `GEZ25` for 1 in (common practice); three are inches and sixteenths. */
 function inchPlainNames({ series, dimensions: { bore } }: Part): PartName[] {
   return series === 'GEZ' && bore !== undefined && bore < 100 ? [{ text: `GEZ${Math.floor(bore)}` }] : []
 }

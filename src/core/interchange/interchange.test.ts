@@ -4,7 +4,6 @@ import { shipped } from '../../../tests/support/shipped'
 import { speedLimit } from './checks/speed'
 import { lookAlikeNumbers } from './lookAlikeNumbers'
 import { wheelRpm } from '../grease'
-import { precision } from './checks/precision'
 import { compareVariants, equivalentsOf, matesOf, plainVariant, trapsOf, variantOf } from '.'
 
 const variant = (text: string) => {
@@ -409,77 +408,4 @@ it('the numbers that look most like one are among its traps, four at most', () =
     if (wanted.length > 4) full++
   }
   expect(full).toBeGreaterThan(0)
-})
-
-// Common practice: a shield keeps out less than a seal that does not touch, that less than one that does.
-it('closures in order of what they keep out: up is no loss, down is', () => {
-  const order = ['6205', '6205ZZ', '6205VV', '6205-2RS']
-  const result = (from: string, to: string) =>
-    compareVariants(variant(from), variant(to)).checks.find(({ check }) => check === 'closure')?.result
-  order.forEach((from, i) =>
-    order.forEach((to, j) => expect(result(from, to), `${from} ${to}`).toBe(j < i ? 'warn' : 'pass')),
-  )
-})
-
-describe('sizes that differ by a closure, or by more', () => {
-  const sizes = (from: string, to: string) =>
-    compareVariants(variant(from), variant(to)).checks.find(({ check }) => check === 'dimensions')
-  it.each([
-    ['R6', 'R6ZZ'],
-    ['R6', 'R6Z'],
-    ['R6Z', 'R6'],
-  ])('%s and %s: the wider closed form', (from, to) => {
-    expect(sizes(from, to)).toMatchObject({ result: 'warn' })
-    expect(sizes(from, to)?.detail).toMatch(/^Same bore and outside, but width/)
-  })
-  it('closed alike there is nothing to say of', () => expect(sizes('R6Z', 'R6ZZ')?.result).toBe('pass'))
-  it.each([
-    ['20x35x7', '20x35x10', 'warn'],
-    ['20x35x7', '20x37x7', 'fail'],
-    ['20x35x7', '20x37x10', 'fail'],
-    ['20x35x7', '22x35x7', 'fail'],
-  ])('seals %s and %s: %s', (from, to, result) =>
-    expect(sizes(`TC ${from}`, `TC ${to}`)?.result).toBe(result),
-  )
-})
-
-// ISO 492 beside ABMA 20: the same closeness under two names, each row closer than the one before.
-it('classes of tolerance: alike across the two standards, closer is no loss', () => {
-  const order = [
-    [null, 'P0', 'ABEC 1'],
-    ['P6', 'ABEC 3'],
-    ['P5', 'ABEC 5'],
-    ['P4', 'ABEC 7'],
-    ['P2', 'ABEC 9'],
-  ]
-  const all = order.flatMap((names, rank) => names.map((name) => ({ name, rank })))
-  const ring = variant('6205')
-  for (const from of all)
-    for (const to of all) {
-      const told = precision({ ...ring, precision: from.name }, { ...ring, precision: to.name }, {})
-      const result = told === null ? null : 'result' in told ? told.result : undefined
-      expect(result, `${from.name} ${to.name}`).toBe(
-        to.rank === from.rank ? null : to.rank > from.rank ? 'pass' : 'warn',
-      )
-    }
-})
-
-it('stainless carries about four fifths: said with the figure, gained and lost', () => {
-  const told = (from: string, to: string) =>
-    compareVariants(variant(from), variant(to)).checks.find(({ check }) => check === 'material')?.detail
-  expect(told('6205', 'S6205')).toContain('carries about 0.8 of the load')
-  expect(told('S6205', '6205')).toContain('carries about a quarter more')
-})
-
-// Inserts of one outside for several shafts: 35 mm and 1 1/4 to 1 7/16 in (common practice).
-it('a unit for an inch shaft is told those of the same housing for every near shaft, and the other housings', () => {
-  const named = trapsOf(variant('UCP207-20').part, shipped.catalogue)
-  const shafts = named.filter(({ why }) => why.startsWith('The same housing'))
-  expect(shafts.map(({ designation }) => designation).sort()).toEqual(['UCP207', 'UCP207-21', 'UCP207-22'])
-  expect(shafts.find(({ designation }) => designation === 'UCP207-22')?.why).toContain(
-    'for a shaft of 1 3/8 in, not',
-  )
-  expect(named.find(({ why }) => why.startsWith('The same insert in'))?.designation).toMatch(
-    /^UC[A-Z]+207-20$/,
-  )
 })

@@ -10,14 +10,23 @@ it('coarse pitches of metric threads', () => {
   for (const thread of coarse) expect(readThread(thread.split('x')[0] ?? '')).toEqual(readThread(thread))
 })
 
-// ASME B1.1: the major diameter of a numbered screw is 0.060 in and 0.013 in a number.
-it('numbered screws are told from inches by how fine they are', () => {
-  expect(readThread('10-32')?.diameterMm).toBeCloseTo(4.826, 3)
+// ASME B1.1: the major diameter of a numbered screw is 0.060 in and 0.013 in a number; coarse and fine threads by number.
+it('numbered screws are told from inches by their threads an inch', () => {
+  const screws =
+    '0-80 1-64 1-72 2-56 2-64 3-48 3-56 4-40 4-48 5-40 5-44 6-32 6-40 8-32 8-36 10-24 10-32 12-24 12-28'
+  for (const text of screws.split(' '))
+    expect(readThread(text)?.diameterMm, text).toBeCloseTo(
+      25.4 * (0.06 + 0.013 * Number(text.split('-')[0])),
+      6,
+    )
   expect(readThread('10-24 LH')).toMatchObject({ leftHand: true, pitchMm: 25.4 / 24 })
-  expect(readThread('8-32')?.diameterMm).toBeCloseTo(4.166, 3)
-  expect(readThread('0-80')?.diameterMm).toBeCloseTo(1.524, 3)
-  expect(readThread('2-20')?.diameterMm).toBeCloseTo(50.8, 3)
-  expect(readThread('2-23')?.diameterMm).toBeCloseTo(50.8, 3)
-  expect(readThread('5-24')?.diameterMm).toBeCloseTo(3.175, 3)
-  expect(readThread('10.0-32')?.diameterMm).toBeCloseTo(254, 3)
+  // A steerer of 1 in has 24 threads an inch; nothing else of a whole number is a screw.
+  for (const [text, inches] of [
+    ['1-24', 1],
+    ['1-14', 1],
+    ['2-20', 2],
+    ['5-24', 5],
+    ['10.0-32', 10],
+  ] as const)
+    expect(readThread(text)?.diameterMm, text).toBeCloseTo(25.4 * inches, 6)
 })

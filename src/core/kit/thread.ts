@@ -27,8 +27,22 @@ const COARSE: Readonly<Record<number, number>> = {
   33: 3.5,
   36: 4,
 }
-/** A whole number with so many threads an inch is the number of a small screw: `10-32` is no ten inches (ASME B1.1). */
-const NUMBERED_FROM = 24
+/**
+ * Threads an inch of numbered screws by their number, coarse and fine (ASME B1.1): `10-32` is no ten inches, but the `1-24` of a
+ * bicycle's steerer is one inch.
+ */
+const NUMBERED: Readonly<Record<string, readonly number[]>> = {
+  0: [80],
+  1: [64, 72],
+  2: [56, 64],
+  3: [48, 56],
+  4: [40, 48],
+  5: [40, 44],
+  6: [32, 40],
+  8: [32, 36],
+  10: [24, 32],
+  12: [24, 28],
+}
 /** Diameter of numbered screws, in (ASME B1.1). */
 const numberedIn = (n: number): number => 0.06 + 0.013 * n
 const number = (text: string | undefined): number => Number((text ?? '').replace(',', '.'))
@@ -51,13 +65,9 @@ export function readThread(text: string): Thread | null {
   if (!inch) return null
   const [, whole, top, bottom, plain, perInch] = inch
   const threads = Number(perInch)
-  const isNumbered = /^\d+$/.test(plain ?? '') && threads >= NUMBERED_FROM
-  const inches =
-    top !== undefined
-      ? Number(whole ?? 0) + Number(top) / Number(bottom)
-      : isNumbered
-        ? numberedIn(number(plain))
-        : number(plain)
+  const size = number(plain)
+  const plainIn = NUMBERED[plain ?? '']?.includes(threads) ? numberedIn(size) : size
+  const inches = top === undefined ? plainIn : Number(whole ?? 0) + Number(top) / Number(bottom)
   if (!(inches > 0) || !(inches < 12) || !(threads >= 4 && threads <= 80)) return null
   return { diameterMm: inches * MM_PER_INCH, pitchMm: MM_PER_INCH / threads, leftHand }
 }
