@@ -22,6 +22,8 @@ export default defineConfig({
   ],
   outputDir: '.local/e2e',
   use: {
+    // What a busy machine makes wait; a click that was lost fails by then, not at the end of its test.
+    actionTimeout: 60_000,
     baseURL: process.env['AMBER_URL'] ?? 'http://127.0.0.1:3000',
     // What keeps pages would answer for the server; the test of it allows it.
     serviceWorkers: 'block',

@@ -20,10 +20,14 @@ const size = (feature: TypedMeasurement['feature'], text: string): TypedMeasurem
   feature,
   readings: [text],
 })
-function evidence(sizes: TypedMeasurement[], stamps: string[] = [], looks: Evidence['looks'] = {}): Evidence {
+function evidence(
+  sizes: TypedMeasurement[],
+  stamps: string[] = [],
+  observed: Evidence['observed'] = {},
+): Evidence {
   const read = readMeasurements(sizes)
   if (!read.ok) throw new Error('The bench asks an impossible question')
-  return { measurements: read.value, stamps: stamps.map((text) => ({ text })), looks }
+  return { measurements: read.value, stamps: stamps.map((text) => ({ text })), observed }
 }
 
 const QUESTIONS: [string, Evidence][] = [
@@ -60,12 +64,12 @@ console.log(
 console.log(
   `${'question'.padEnd(34)}${'ours: median / p99'.padEnd(24)}plain scan: median / p99   (ms, ${ROUNDS} rounds)`,
 )
-for (const [label, asked] of QUESTIONS) {
-  const [best] = identify(identifier, asked, 1).candidates
-  const [plain] = identifyByPlainScan(identifier, asked)
+for (const [label, evidence] of QUESTIONS) {
+  const [best] = identify(identifier, evidence, 1).candidates
+  const [plain] = identifyByPlainScan(identifier, evidence)
   if (best?.part !== plain?.part) throw new Error(`${label}: the two do not agree`)
-  const ours = time(() => identify(identifier, asked, 10))
-  const scan = time(() => identifyByPlainScan(identifier, asked))
+  const ours = time(() => identify(identifier, evidence, 10))
+  const scan = time(() => identifyByPlainScan(identifier, evidence))
   const show = (t: typeof ours) => `${t.median.toFixed(2)} / ${t.p99.toFixed(2)}`
   console.log(`${label.padEnd(34)}${show(ours).padEnd(24)}${show(scan)}`)
 }

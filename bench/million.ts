@@ -64,7 +64,7 @@ function ask({ designations, sizes }: ShelfColumns): Question {
     evidence: {
       measurements: [read('bore'), read('outside'), read('width')],
       stamps: [{ text }],
-      looks: {},
+      observed: {},
     },
   }
 }
@@ -72,11 +72,11 @@ const questions = ((columns) => Array.from({ length: QUESTIONS }, () => ask(colu
 
 /** Times every question; the answer is right when the part with its number comes first. */
 function run(label: string, rounds: number, answer: (question: Question) => string | undefined): void {
-  const asked = questions.slice(0, rounds)
+  const sample = questions.slice(0, rounds)
   // Once before, so that neither compiling nor pages fetched for the first time are counted.
-  for (const question of rounds > WARM_FROM ? asked : asked.slice(0, 1)) answer(question)
+  for (const question of rounds > WARM_FROM ? sample : sample.slice(0, 1)) answer(question)
   let right = 0
-  const took = asked
+  const took = sample
     .map((question) => {
       const from = performance.now()
       const found = answer(question)

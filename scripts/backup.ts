@@ -68,5 +68,5 @@ async function byHand(wanted: string | undefined, ...more: string[]): Promise<vo
   console.log(`Copied: ${wanted}, with its sum in ${sumFile(wanted)}. ./restore ${wanted} puts it back.`)
 }
 
-const [asked, ...more] = process.argv.slice(2)
-await runCommand(() => (asked === '--daily' ? daily() : byHand(asked, ...more)))
+const [target, ...more] = process.argv.slice(2)
+await runCommand(() => (target === '--daily' ? daily() : byHand(target, ...more)))

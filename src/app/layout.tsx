@@ -6,7 +6,7 @@ import { cookies, headers } from 'next/headers'
 import { connection } from 'next/server'
 import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
-import { FocusKeeperLater, KeptPages, PadWhenTouched, PreferencesProvider } from '@/features/shell'
+import { FocusKeeperLater, OfflinePages, PadWhenTouched, PreferencesProvider } from '@/features/shell'
 import { accountIn } from '@/services/accounts'
 import { shopZone } from '@/services/settings'
 import { Messages } from '@/ui/Messages'
@@ -49,7 +49,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
           <TimesProvider zone={await shopZone()}>
             <QueriesProvider>
               <NuqsAdapter>{children}</NuqsAdapter>
-              <KeptPages />
+              <OfflinePages />
               <FocusKeeperLater />
               <Messages />
               <PadWhenTouched />

@@ -2,12 +2,12 @@ import { z } from 'zod'
 import { FAMILY_NAMES } from '@/core/catalogue'
 
 /** A family that has parts. */
-export const FamilyHeld = z.object({
+export const FamilyCount = z.object({
   family: z.enum(FAMILY_NAMES),
   label: z.string(),
   parts: z.number().int(),
 })
-export type FamilyHeld = z.output<typeof FamilyHeld>
+export type FamilyCount = z.output<typeof FamilyCount>
 
 /** A part as the catalogue shows it in a list; mm, null = it has no such size. */
 export const ListedPart = z.object({

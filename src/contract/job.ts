@@ -6,7 +6,7 @@ import { ComparisonDraft, InspectionDraft } from './judgement'
 import { KitDraft } from './kit'
 import { FittingDraft } from './plan'
 
-const line = (most: number) => z.string().trim().max(most, `At most ${most} characters.`)
+const line = (max: number) => z.string().trim().max(max, `At most ${max} characters.`)
 
 export const Intake = z.object({
   position: line(120).default(''),

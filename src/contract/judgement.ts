@@ -15,7 +15,7 @@ const SIZE_ROLE = {
   cupWidth: 'width',
   totalWidth: 'width',
 } as const satisfies Record<(typeof SIZES)[number], string>
-const typed = (most: number) => z.string().max(most, `At most ${most} characters.`)
+const typed = (max: number) => z.string().max(max, `At most ${max} characters.`)
 const features = z.partialRecord(z.enum(UNIT_FEATURES), typed(60)).default({})
 
 const Side = z.object({

@@ -4,10 +4,10 @@ import { PartValue } from '@/core/part'
 import { maybeLength, readTogether, shapeOf } from './length'
 
 /** A plain figure, or the text of one. */
-const sizeNumber = (most: number, what: string) =>
+const sizeNumber = (max: number, what: string) =>
   z
     .union([z.number(), z.string().max(40).transform(Number)])
-    .pipe(z.number(`${what} is a figure.`).positive(`${what} is larger than zero.`).max(most))
+    .pipe(z.number(`${what} is a figure.`).positive(`${what} is larger than zero.`).max(max))
 const COUNTS = {
   rpm: sizeNumber(100_000, 'A speed').optional(),
   ballCount: sizeNumber(200, 'A count').optional(),

@@ -98,7 +98,7 @@ const checks = z.array(
     result: z.enum(['pass', 'warn', 'fail']),
     detail: z.string(),
     /** what the old and the new one say of it, where they differ */
-    told: z.tuple([z.string(), z.string()]).readonly().optional(),
+    values: z.tuple([z.string(), z.string()]).readonly().optional(),
   }),
 )
 

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { StampText } from './evidence'
 import { pageLimit, searchText } from './paging'
 
-const line = (most: number) => z.string().trim().max(most, `At most ${most} characters.`)
+const line = (max: number) => z.string().trim().max(max, `At most ${max} characters.`)
 const name = line(120).min(1, 'Give it a name.')
 
 const Position = z.object({

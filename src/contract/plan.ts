@@ -7,7 +7,7 @@ import { INSTRUMENTS } from '@/core/quantity'
 import { UsualSeat } from './fit'
 import { BODIES, HUB_ATTACHMENTS, PLAN_SECTIONS, TOOL_KINDS } from '@/core/procedure'
 
-const typed = (most: number) => z.string().max(most, `At most ${most} characters.`)
+const typed = (max: number) => z.string().max(max, `At most ${max} characters.`)
 
 /** What was typed on the fit, setting and plan screens of a job, as it was typed. */
 /** Most rows of torques on one job card. */

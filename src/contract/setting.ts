@@ -5,11 +5,11 @@ import { readStackOf } from '@/core/quantity'
 import { AXLE_MEASURES, AXLE_ROLES, CLAMP_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
 import { lengthGroup, lengthMm, maybeLength, readFields, typedLength } from './length'
 
-const figure = (what: string, most: number) =>
+const figure = (what: string, max: number) =>
   z
     .number(`${what} is a figure.`)
     .positive(`${what} is larger than zero.`)
-    .max(most, `${what} is at most ${most}.`)
+    .max(max, `${what} is at most ${max}.`)
 const off = z.number('A deviation is a figure.').min(0, 'Zero or more.').max(50, 'At most 50 mm.')
 
 export const SpacingRequest = z.object({

@@ -9,10 +9,10 @@ export interface Mark {
 export const MAX_MARKS = 12
 
 /** Places are kept to a ten-thousandth: finer than a pixel of any photograph that is kept. */
-const place = (fraction: number): number => Math.round(Math.min(1, Math.max(0, fraction)) * 10_000) / 10_000
+const rounded = (fraction: number): number => Math.round(Math.min(1, Math.max(0, fraction)) * 10_000) / 10_000
 
 /** The mark at another place, never beside the picture. @example movedTo({ x: 0, y: 0, words: '' }, 1.2, 0.5) // { x: 1, y: 0.5, words: '' } */
-export const movedTo = (mark: Mark, x: number, y: number): Mark => ({ ...mark, x: place(x), y: place(y) })
+export const movedTo = (mark: Mark, x: number, y: number): Mark => ({ ...mark, x: rounded(x), y: rounded(y) })
 
 const same = (a: Mark, b: Mark): boolean => a.x === b.x && a.y === b.y && a.text === b.text
 
@@ -22,7 +22,7 @@ const same = (a: Mark, b: Mark): boolean => a.x === b.x && a.y === b.y && a.text
  */
 export function mergedMarks(was: readonly Mark[], ours: readonly Mark[], theirs: readonly Mark[]): Mark[] {
   const isIn = (marks: readonly Mark[], mark: Mark): boolean => marks.some((other) => same(other, mark))
-  const kept = theirs.filter((mark) => !isIn(was, mark) || isIn(ours, mark))
+  const merged = theirs.filter((mark) => !isIn(was, mark) || isIn(ours, mark))
   const added = ours.filter((mark) => !isIn(was, mark) && !isIn(theirs, mark))
-  return [...kept, ...added]
+  return [...merged, ...added]
 }

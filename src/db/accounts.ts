@@ -93,12 +93,12 @@ export const changeAccount = (
  * Counts a wrong password, and locks the account once there were too many in a row.
  * @returns until when it is locked; null = it is not
  */
-export const countFailure = (id: number, most: number, until: Date): Promise<Date | null> =>
+export const countFailure = (id: number, maxFailures: number, until: Date): Promise<Date | null> =>
   oneChange(async (transaction) => {
     const row = await models().AccountRow.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE })
     if (!row) return null
     const failed = row.failed + 1
-    const isLocked = failed >= most
+    const isLocked = failed >= maxFailures
     await row.update(
       { failed: isLocked ? 0 : failed, locked_until: isLocked ? until : row.locked_until },
       { transaction },

@@ -18,7 +18,7 @@ export interface PastJob {
   identified: readonly { base: string; probability: number }[]
   partKey: string | null
   findings: readonly Finding[]
-  kit: { draft: unknown; kept: StoredKit } | null
+  kit: { draft: unknown; stored: StoredKit } | null
   seatReadings: readonly SeatReading[]
   comebackOf: number | null
   parts: readonly {
@@ -78,7 +78,7 @@ export const writePastJob = (job: PastJob): Promise<void> =>
     )
     await saveFindings(job.id, bearing, job.findings, transaction)
     if (job.seatReadings.length > 0) await saveSeatReadings(job.id, job.seatReadings, transaction)
-    if (job.kit) await saveKit(job.id, job.kit.kept, transaction)
+    if (job.kit) await saveKit(job.id, job.kit.stored, transaction)
     await FittedPartRow.bulkCreate(
       job.parts.map(({ slot, label, designation, partKey, quantity, replacedOn }) => ({
         position_id: job.positionId,

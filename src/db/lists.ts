@@ -177,11 +177,11 @@ export async function keepOwnPart(name: string, part: Omit<OwnPart, 'listId'>): 
     })
     const list =
       found ?? (await Lists.create({ name, kind: 'own', state: 'done', remarks: '[]' }, { transaction }))
-    const held = await Items.findOne({
+    const existing = await Items.findOne({
       where: { list_id: list.id, designation: part.designation },
       transaction,
     })
-    if (held) return false
+    if (existing) return false
     const row = list.rows_all + 1
     await Items.create(
       { ...part, list_id: list.id, row_no: row, base: null, quantity: null, price: null, bin: '' },

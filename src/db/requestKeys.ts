@@ -6,7 +6,7 @@ const KEPT_DAYS = 7
 /** Old keys taken away beside each new one. */
 const MAX_SWEPT = 50
 
-export interface KeptAnswer {
+export interface StoredAnswer {
   requestHash: string
   /** HTTP status; null while the request is being carried out */
   status: number | null
@@ -19,7 +19,7 @@ export interface KeptAnswer {
  * stored or given up.
  * @returns null = the key is ours; otherwise what was asked and answered under it
  */
-export async function claimRequestKey(key: string, requestHash: string): Promise<KeptAnswer | null> {
+export async function claimRequestKey(key: string, requestHash: string): Promise<StoredAnswer | null> {
   const [, written] = await database().query(
     'INSERT IGNORE INTO request_keys (idempotency_key, request_hash, created_at) VALUES (?, ?, NOW(3))',
     { replacements: [key, requestHash], type: QueryTypes.INSERT },
@@ -30,12 +30,12 @@ export async function claimRequestKey(key: string, requestHash: string): Promise
   }
   // A locking read sees what others have stored since this change began. The same lock that finding the key taken has left:
   // many that wait for one answer would hold each other up over a stronger one.
-  const [kept] = await database().query<KeptAnswer>(
+  const [stored] = await database().query<StoredAnswer>(
     'SELECT request_hash AS requestHash, status, answer FROM request_keys WHERE idempotency_key = ? LOCK IN SHARE MODE',
     { replacements: [key], type: QueryTypes.SELECT },
   )
-  if (!kept) throw new Error('a request key is neither free nor taken')
-  return kept
+  if (!stored) throw new Error('a request key is neither free nor taken')
+  return stored
 }
 
 /** Keeps what was answered under a key, in the change that does what was asked. */

@@ -60,9 +60,9 @@ async function partsNamed(numbers: readonly string[]): Promise<KnownPart[]> {
  * @throws ServiceError `unreadable`
  */
 export async function arrangements(input: unknown = { part: [] }): Promise<ArrangementsResponse> {
-  const { part: asked } = parse(ArrangementsQuery, input)
+  const { part: designation } = parse(ArrangementsQuery, input)
   const files = await own()
-  const parts = asked.length === 0 ? [] : await partsNamed(asked)
+  const parts = designation.length === 0 ? [] : await partsNamed(designation)
   const summary = (file: ArrangementFile, isOwn: boolean) => {
     const base = { code: file.code, title: file.title, position: file.position, own: isOwn, file }
     try {

@@ -7,12 +7,12 @@ import { getCatalogue } from './catalogueRuntime'
 /** Rounds in which a question may ask for further parts; one round asks, the next has the answers. */
 const MAX_ROUNDS = 3
 
-function summed(items: readonly (db.StockItem & { held: number })[]): ReturnType<SupplyOf> {
+function summed(items: readonly (db.StockItem & { reservedForJob: number })[]): ReturnType<SupplyOf> {
   if (items.length === 0) return null
-  const free = items.reduce((sum, i) => sum + i.quantity - i.reserved + i.held, 0)
+  const free = items.reduce((sum, i) => sum + i.quantity - i.reserved + i.reservedForJob, 0)
   return {
     free,
-    bin: (items.find((i) => i.quantity > i.reserved - i.held) ?? items[0])?.bin ?? '',
+    bin: (items.find((i) => i.quantity > i.reserved - i.reservedForJob) ?? items[0])?.bin ?? '',
     price: items.find((i) => i.price !== null)?.price ?? null,
   }
 }

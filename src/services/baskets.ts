@@ -13,11 +13,11 @@ export const inMoney = (coins: number): number => coins / 100
 
 /** @throws ServiceError `unavailable` when the suppliers cannot be reached at all */
 export async function knownSuppliers(): Promise<SupplierInfo[]> {
-  const asked = await suppliers()
-  if (asked.ok) return asked.value
+  const result = await suppliers()
+  if (result.ok) return result.value
   throw new ServiceError(
     'unavailable',
-    `The supplier line ${asked.message}. Your list is kept; try again in a moment.`,
+    `The supplier line ${result.message}. Your list is kept; try again in a moment.`,
   )
 }
 
@@ -28,9 +28,9 @@ export async function knownSuppliers(): Promise<SupplierInfo[]> {
 export async function basket({ lines, dayWorth }: z.output<typeof BasketQuery>): Promise<BasketResponse> {
   const [known, { currency }] = await Promise.all([knownSuppliers(), settings()])
   const designations = [...new Set(lines.map((l) => l.designation))]
-  const asked = await Promise.all(known.map((s) => quotes(s.id, designations)))
+  const result = await Promise.all(known.map((s) => quotes(s.id, designations)))
   const offers = known.flatMap((supplier, i): Offer[] => {
-    const answer = asked[i]
+    const answer = result[i]
     if (!answer?.ok) return []
     return answer.value.flatMap((q) =>
       lines.flatMap((line, at) =>
@@ -76,7 +76,7 @@ export async function basket({ lines, dayWorth }: z.output<typeof BasketQuery>):
       leadTimeDays: p.leadTimeDays,
     })),
     missing: best.missing.flatMap((i) => lines[i]?.designation ?? []),
-    away: known.flatMap((s, i) => (asked[i]?.ok ? [] : [s.name])),
+    away: known.flatMap((s, i) => (result[i]?.ok ? [] : [s.name])),
     subtotal: inMoney(best.subtotal),
     freight: inMoney(best.freight),
     total: inMoney(best.total),

@@ -75,7 +75,7 @@ function evidenceOf(row: Cells) {
   if (!read.ok) throw new Error(read.problem.issues[0]?.message ?? 'The sizes cannot be read.')
   if (read.value.length === 0 && sheet.data.stamps.length === 0)
     throw new Error('Nothing to go by: give a stamp or a size.')
-  return { measurements: read.value, stamps: sheet.data.stamps, looks: sheet.data.observed }
+  return { measurements: read.value, stamps: sheet.data.stamps, observed: sheet.data.observed }
 }
 
 const share = (p: number): number => Math.round(p * 1e4) / 1e4

@@ -98,7 +98,7 @@ export async function bench(): Promise<BenchResponse> {
     lately(SEASON_MONTHS),
     db.lastFitted(MAX_FITTED),
   ])
-  const [most] = season.machines.filter(({ machineId }) => machineId !== null)
+  const [busiest] = season.machines.filter(({ machineId }) => machineId !== null)
   return {
     openJobs,
     jobs,
@@ -115,7 +115,7 @@ export async function bench(): Promise<BenchResponse> {
     season: {
       jobs: season.all.jobs,
       cameBack: season.all.cameBack,
-      most: most ? { label: most.label, jobs: most.jobs } : null,
+      most: busiest ? { label: busiest.label, jobs: busiest.jobs } : null,
       causes: season.causes.slice(0, MAX_CAUSES),
     },
     fitted: fitted.map(({ machineId, machine, position, fitted: what, on }) => ({

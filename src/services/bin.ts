@@ -28,8 +28,8 @@ async function checkRestore({ kind, id }: Pick<BinItem, 'kind' | 'id'>): Promise
 }
 
 /** Puts back what was removed. @throws ServiceError `unreadable`, `notFound`, `inUse` while something it needs is missing */
-export async function restoreFromBin(asked: unknown, by: string): Promise<BinResponse> {
-  const item = parse(BinRestore, asked)
+export async function restoreFromBin(input: unknown, by: string): Promise<BinResponse> {
+  const item = parse(BinRestore, input)
   if ((item.kind === 'job' || item.kind === 'photo' || item.kind === 'list') && !/^\d{1,9}$/.test(item.id))
     throw new ServiceError('unreadable', 'The number of what is put back is not one.')
   await checkRestore(item)

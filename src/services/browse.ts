@@ -1,10 +1,10 @@
 import 'server-only'
 import { FAMILIES, familyFacts, hardwareFacts, isFamily, type Family } from '@/core/catalogue'
-import type { FamilyHeld, ListedPart } from '@/contract/catalogue'
+import type { FamilyCount, ListedPart } from '@/contract/catalogue'
 import { getCatalogue } from './catalogueRuntime'
 
 /** Families that have parts, with how many, in the order of the part model. */
-export async function familiesHeld(): Promise<FamilyHeld[]> {
+export async function familyCounts(): Promise<FamilyCount[]> {
   const { context } = await getCatalogue()
   const counts = new Map<Family, number>()
   for (const part of context.catalogue.parts) counts.set(part.family, (counts.get(part.family) ?? 0) + 1)

@@ -56,8 +56,8 @@ export async function campaign({ kits }: z.output<typeof CampaignQuery>): Promis
 }
 
 /** The same as CSV. */
-export async function campaignCsv(asked: z.output<typeof CampaignQuery>): Promise<string> {
-  const { lines } = await campaign(asked)
+export async function campaignCsv(input: z.output<typeof CampaignQuery>): Promise<string> {
+  const { lines } = await campaign(input)
   return writeCsv(
     ['designation', 'part', 'quantity', 'unit', 'once_only', 'on_shelf', 'bin', 'short', 'wanted_by'],
     lines.map((l) => ({

@@ -37,16 +37,16 @@ export interface CatalogueRuntime {
 }
 
 /** What this process answers from, and the versions of the shop's knowledge it was read at or before. */
-interface Held {
+interface CachedRuntime {
   runtime: CatalogueRuntime
   at: KnowledgeVersions
 }
 
 const store = globalThis as typeof globalThis & {
-  amberHeld?: Promise<Held>
+  amberHeld?: Promise<CachedRuntime>
   /** the reading of newer knowledge that is under way, and the one that follows it */
-  amberReading?: Promise<Held>
-  amberNextReading?: Promise<Held>
+  amberReading?: Promise<CachedRuntime>
+  amberNextReading?: Promise<CachedRuntime>
 }
 
 /** More own parts and fitted positions together than this are read in the background thread, and no question waits for them. */
@@ -62,7 +62,7 @@ function warmUp(identifier: Identifier): void {
   const read = readMeasurements(FEATURES.map((feature) => ({ feature, readings: ['25'] })))
   if (!read.ok) return
   for (const closures of [undefined, ['seal'], ['open']] as const)
-    identify(identifier, { measurements: read.value, stamps: [], looks: { closures } }, 10)
+    identify(identifier, { measurements: read.value, stamps: [], observed: { closures } }, 10)
   const sizes = read.value.slice(0, 3)
   for (let i = 0; i < WARM_UP_ROUNDS; i++)
     identify(
@@ -70,7 +70,7 @@ function warmUp(identifier: Identifier): void {
       {
         measurements: i % 3 === 2 ? [] : sizes,
         stamps: i % 3 === 0 ? [] : [{ text: i % 2 ? '62?5-2RS' : 'LM119?0' }],
-        looks: {},
+        observed: {},
       },
       10,
     )
@@ -86,7 +86,7 @@ export interface ShopKnowledge {
 async function loadShelf(): Promise<PackedShelf | null> {
   const [parts, stored] = await Promise.all([ownParts(), allLists()])
   if (parts.length === 0) return null
-  const places = new Map(stored.map(({ id }, place) => [id, place]))
+  const indexOfList = new Map(stored.map(({ id }, index) => [id, index]))
   const lists: ShelfColumns['lists'] = stored.map(({ name, kind }) => ({
     kind: kind === 'supplier' ? 'supplier' : 'own',
     text: name,
@@ -99,7 +99,7 @@ async function loadShelf(): Promise<PackedShelf | null> {
       outside: Float64Array.from(parts, (p) => p.outside ?? NaN),
       width: Float64Array.from(parts, (p) => p.width ?? NaN),
     },
-    listOf: Uint16Array.from(parts, (p) => places.get(p.listId) ?? 0),
+    listOf: Uint16Array.from(parts, (p) => indexOfList.get(p.listId) ?? 0),
     lists,
   })
 }
@@ -129,7 +129,7 @@ async function readShop(context: DesignationContext): Promise<ShopKnowledge> {
 
 const opened = ({ shelf, experience }: ShopKnowledge) => ({ shelf: shelf && openShelf(shelf), experience })
 
-async function load(): Promise<Held> {
+async function load(): Promise<CachedRuntime> {
   if ((await loadedFingerprint()) === null)
     throw new ServiceError('unavailable', 'The catalogue is not loaded yet. Start the server again.')
   const at = await knowledgeVersions()
@@ -147,7 +147,7 @@ async function load(): Promise<Held> {
 }
 
 /** What is held, read from the database once a process; a failed read is tried again. */
-async function held(): Promise<Held> {
+async function cachedRuntime(): Promise<CachedRuntime> {
   store.amberHeld ??= load()
   try {
     return await store.amberHeld
@@ -172,8 +172,8 @@ const isMuch = (): Promise<boolean> =>
   )
 
 /** Reads anew what changed since, and answers from it from now on. */
-async function readNewer(): Promise<Held> {
-  const before = await held()
+async function readNewer(): Promise<CachedRuntime> {
+  const before = await cachedRuntime()
   const at = await knowledgeVersions()
   if (at.parts === before.at.parts && at.experience === before.at.experience) return before
   const { context } = before.runtime
@@ -184,14 +184,14 @@ async function readNewer(): Promise<Held> {
   return hold({ context, identifier: withShop(before.runtime.identifier, shop) }, at)
 }
 
-function hold(now: CatalogueRuntime, at: KnowledgeVersions): Held {
+function hold(now: CatalogueRuntime, at: KnowledgeVersions): CachedRuntime {
   const newer = { runtime: now, at }
   store.amberHeld = Promise.resolve(newer)
   return newer
 }
 
 /** One reading at a time: who asks while one is under way, which may have begun too early, waits for the next with all others. */
-function newer(): Promise<Held> {
+function newer(): Promise<CachedRuntime> {
   if (!store.amberReading) {
     store.amberReading = readNewer().finally(() => delete store.amberReading)
     return store.amberReading
@@ -225,7 +225,7 @@ async function versionsNow(): Promise<KnowledgeVersions | null> {
  * parts, and of what turns up here, the old answers until the new stands.
  */
 export async function getCatalogue(): Promise<CatalogueRuntime> {
-  const now = await held()
+  const now = await cachedRuntime()
   const stored = isWithinChange() ? null : await versionsNow()
   if (!stored || (stored.parts === now.at.parts && stored.experience === now.at.experience))
     return now.runtime
@@ -234,18 +234,19 @@ export async function getCatalogue(): Promise<CatalogueRuntime> {
   return waits ? (await fresh).runtime : now.runtime
 }
 
-const newerOr = (now: Held): Promise<Held> =>
+const newerOr = (now: CachedRuntime): Promise<CachedRuntime> =>
   newer().catch((error: unknown) => {
     log.warn({ err: error }, "the shop's parts not read anew")
     return now
   })
 
 /** Takes in what this process has changed, once it is stored; answers when it stands. */
-export const catchUp = (): Promise<void> => afterChange(async () => void (await newerOr(await held())))
+export const catchUp = (): Promise<void> =>
+  afterChange(async () => void (await newerOr(await cachedRuntime())))
 
 /** What the shop adds, read here and kept here too. */
 export async function rereadShop(): Promise<ShopKnowledge> {
-  const { runtime: before } = await held()
+  const { runtime: before } = await cachedRuntime()
   const at = await knowledgeVersions()
   const shop = await readShop(before.context)
   hold({ ...before, identifier: withShop(before.identifier, opened(shop)) }, at)
@@ -254,6 +255,6 @@ export async function rereadShop(): Promise<ShopKnowledge> {
 
 /** From now on questions are answered with this experience. */
 export async function learn(experience: Experience): Promise<void> {
-  const { runtime: before, at } = await held()
+  const { runtime: before, at } = await cachedRuntime()
   hold({ ...before, identifier: withShop(before.identifier, { experience }) }, at)
 }

@@ -39,10 +39,10 @@ function kitFor(
 }
 
 /** What fits the seats in another kind of bearing, and what else changes. @throws ServiceError `impossible` */
-export async function convert(asked: z.output<typeof ConvertRequest>): Promise<ConvertResponse> {
-  const { kind, seats, chosen, shoulders, positions, load, fastener } = asked
+export async function convert(input: z.output<typeof ConvertRequest>): Promise<ConvertResponse> {
+  const { kind, seats, chosen, shoulders, positions, load, fastener } = input
   // A bush stands on a dead axle, a pair of bearings is clamped, unless it is said otherwise.
-  const clamped = asked.clamped ?? kind !== 'bushToBall'
+  const clamped = input.clamped ?? kind !== 'bushToBall'
   for (const { shaft, housing } of seats)
     if (shaft >= housing)
       throw new ServiceError('impossible', 'The shaft is not smaller than the bore. Check both.')

@@ -19,24 +19,24 @@ const HOLLOW_SHARE = 0.5
 /** How much hotter the inner ring runs where nobody has said, K (common practice: 5 to 10). */
 const USUAL_HOTTER_K = 5
 
-type Asked = z.output<typeof FitRequest>
+type FitInput = z.output<typeof FitRequest>
 
-const coreQuestion = ({ readings, hollow, ...rest }: Asked) => ({
+const coreQuestion = ({ readings, hollow, ...rest }: FitInput) => ({
   ...rest,
   hollow: hollow === true ? rest.bore * HOLLOW_SHARE : hollow === false ? 0 : hollow,
   readings: readings?.map(({ at, depth, value }) => ({ at, depth, valueMm: value })),
 })
 
-const kindOf = ({ kind, family }: Asked) => kind ?? seatKindOfFamily(family ?? 'deep-groove')
+const kindOf = ({ kind, family }: FitInput) => kind ?? seatKindOfFamily(family ?? 'deep-groove')
 
-function recommended(asked: Asked): FitResponse['recommended'] {
-  const { use, ring, bore, outside, family, materials, clearanceClass, precision } = asked
+function recommended(input: FitInput): FitResponse['recommended'] {
+  const { use, ring, bore, outside, family, materials, clearanceClass, precision } = input
   if (!use) return null
   const housing = materials?.housing
   return recommendSeat({
     ring,
     ...use,
-    kind: kindOf(asked),
+    kind: kindOf(input),
     family: family ?? 'deep-groove',
     clearance: clearanceClass ?? 'CN',
     precision,
@@ -47,20 +47,20 @@ function recommended(asked: Asked): FitResponse['recommended'] {
 }
 
 /** Clearance new, mounted and warm, with the other ring in its class too; null without a table or without that class. */
-function stages(asked: Asked, interference: { min: number; max: number }): FitResponse['stages'] {
+function stages(input: FitInput, interference: { min: number; max: number }): FitResponse['stages'] {
   const clearance = internalClearance(
-    asked.family ?? 'deep-groove',
-    asked.clearanceClass ?? 'CN',
-    asked.bore,
-    kindOf(asked),
+    input.family ?? 'deep-groove',
+    input.clearanceClass ?? 'CN',
+    input.bore,
+    kindOf(input),
   )
   if (!clearance) return null
-  const inner = asked.ring === 'inner'
-  const other = asked.otherClass
+  const inner = input.ring === 'inner'
+  const other = input.otherClass
     ? checkFit({
-        ...coreQuestion(asked),
+        ...coreQuestion(input),
         ring: inner ? 'outer' : 'inner',
-        class: asked.otherClass,
+        class: input.otherClass,
         readings: undefined,
       })
     : null
@@ -70,19 +70,19 @@ function stages(asked: Asked, interference: { min: number; max: number }): FitRe
   return clearanceStages(
     clearance,
     fits,
-    asked.innerHotterK ?? USUAL_HOTTER_K,
-    (asked.bore + asked.outside) / 2,
+    input.innerHotterK ?? USUAL_HOTTER_K,
+    (input.bore + input.outside) / 2,
   )
 }
 
 /** What a seat does to a ring. @throws ServiceError `impossible` for a class of the other side or sizes that cannot be */
-export async function fit(asked: z.output<typeof FitRequest>): Promise<FitResponse> {
-  const answer = checkFit(coreQuestion(asked))
+export async function fit(input: z.output<typeof FitRequest>): Promise<FitResponse> {
+  const answer = checkFit(coreQuestion(input))
   if (!answer.ok) throw new ServiceError('impossible', fitProblemText(answer.problem))
   return {
     ...answer.value,
-    recommended: recommended(asked),
-    stages: stages(asked, answer.value.interference),
+    recommended: recommended(input),
+    stages: stages(input, answer.value.interference),
   }
 }
 
@@ -95,9 +95,9 @@ export async function endPlayOf({
 }: z.output<typeof EndPlayRequest>): Promise<EndPlayResponse> {
   const pitch = pitchMm ?? MM_PER_INCH / (threadsPerInch ?? 1)
   const answer = endPlay({ ...rest, pitchMm: pitch })
-  const { step, ...told } = answer
+  const { step, ...result } = answer
   return {
-    ...told,
+    ...result,
     slotStepDegrees: step?.degrees ?? null,
     slotStepMm: step?.mm ?? null,
     curve: playCurve(pitch, step?.degrees ?? null, offsetDegrees),

@@ -15,8 +15,8 @@ export async function noteChanges(
   changes: readonly string[],
 ): Promise<void> {
   const more = changes.length - MAX_TOLD
-  const told = more > 0 ? [...changes.slice(0, MAX_TOLD), `and ${more} more changes`] : changes
-  await db.writeAudit(...told.map((what) => ({ accountId: null, who, what, about, aboutId: id })))
+  const shown = more > 0 ? [...changes.slice(0, MAX_TOLD), `and ${more} more changes`] : changes
+  await db.writeAudit(...shown.map((what) => ({ accountId: null, who, what, about, aboutId: id })))
 }
 
 /**

@@ -12,7 +12,7 @@ import {
   unlistedText,
   type Experience,
   type IdentifiedPart,
-  type Looks,
+  type Observations,
 } from '@/core/identify'
 import { writeInch, writeMm, type LengthUnit } from '@/core/quantity'
 import { ServiceError } from './errors'
@@ -28,8 +28,8 @@ const millimetres = (d: Dimensions): Record<string, number> =>
 export const inchTwins = (d: Dimensions): Record<string, string> =>
   Object.fromEntries(Object.entries(millimetres(d)).map(([name, mm]) => [name, writeInch(mm)]))
 
-const says = (looks: Looks): boolean =>
-  Object.values(looks).some((value) => value !== undefined && (!Array.isArray(value) || value.length > 0))
+const says = (observed: Observations): boolean =>
+  Object.values(observed).some((value) => value !== undefined && (!Array.isArray(value) || value.length > 0))
 
 /** Sizes in the form that is proposed: shielded and sealed types may be wider. */
 function formOf({ dimensions, decided }: IdentifiedPart): Dimensions & { openWidth?: number } {
@@ -122,7 +122,7 @@ export async function identifyPart(request: z.output<typeof IdentifyRequest>): P
   const from = performance.now()
   const found = identify(
     identifier,
-    { measurements: read.value, stamps, looks: request.observed },
+    { measurements: read.value, stamps, observed: request.observed },
     request.limit,
   )
   const elapsedMs = Math.round((performance.now() - from) * 100) / 100

@@ -29,8 +29,8 @@ export async function jobKit(jobId: number): Promise<JobKit> {
   const [job, stored] = await Promise.all([getJob(jobId), db.kitOfJob(jobId)])
   if (!job.kit)
     throw new ServiceError('notFound', `Job ${jobId} has no kit yet. Choose an arrangement first.`)
-  const [place, kept] = await Promise.all([placeOfJob(job), stored && toWorked(jobId, stored)])
-  const found = kept ?? (await settled(jobId, job.kit, job.fitting))
+  const [place, worked] = await Promise.all([placeOfJob(job), stored && toWorked(jobId, stored)])
+  const found = worked ?? (await settled(jobId, job.kit, job.fitting))
   return { job: { ...job, kit: job.kit }, place, ...found }
 }
 

@@ -63,8 +63,8 @@ export async function inspect({
   )
   if (unknown)
     throw new ServiceError('unreadable', `There is no finding “${unknown.damage}” of the ${unknown.part}.`)
-  const told = await setupFor(arrangement, designation)
-  const setup = separable === undefined ? told : { ...told, separable }
+  const known = await setupFor(arrangement, designation)
+  const setup = separable === undefined ? known : { ...known, separable }
   return { inspected: inspectedOf(setup), ...judgeParts(seen, { ...evidence, setup }) }
 }
 

@@ -72,7 +72,7 @@ export const greaseOf = async (fitting: Job['fitting']) => ({
 })
 
 /** Designations chosen in a kit, by place; they stay chosen. */
-const heldIn = (stored: db.ReadKit | null): Record<string, string> =>
+const currentChoices = (stored: db.ReadKit | null): Record<string, string> =>
   Object.fromEntries(
     (stored?.lines ?? []).flatMap(({ slot, state, designation }) =>
       state === 'gap' || designation === '' ? [] : [[slot, designation] as const],
@@ -84,7 +84,7 @@ export async function contextOf(job: Job): Promise<KitContext> {
   const stored = await db.kitOfJob(job.id)
   return {
     jobId: job.id,
-    held: heldIn(stored && stored.arrangement === job.kit?.arrangement ? stored : null),
+    current: currentChoices(stored && stored.arrangement === job.kit?.arrangement ? stored : null),
     ...(await greaseOf(job.fitting)),
   }
 }
@@ -147,7 +147,7 @@ export async function kitToKeep(
   const same = before?.arrangement === draft.arrangement ? before : null
   try {
     const grease = await greaseOf(fitting)
-    return await toStored(await workDraft(draft, { jobId, held: heldIn(same), ...grease }), same)
+    return await toStored(await workDraft(draft, { jobId, current: currentChoices(same), ...grease }), same)
   } catch (error) {
     if (!(error instanceof ServiceError) || error.code === 'unavailable') throw error
     if (!same) return undefined

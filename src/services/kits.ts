@@ -90,7 +90,7 @@ export interface KitContext {
   /** the job whose own reservations count as there */
   jobId?: number | null
   /** slot id → designation chosen before */
-  held?: Readonly<Record<string, string>>
+  current?: Readonly<Record<string, string>>
   greaseFill?: FillPractice | undefined
   /** speed where none is typed beside the kit, 1/min */
   rpm?: number | undefined
@@ -99,7 +99,7 @@ export interface KitContext {
 /** Fills and checks a kit. @throws ServiceError `unreadable` for an unknown arrangement, place or size */
 export async function workKit(
   { arrangement: code, parts, ...rest }: Proposal,
-  { jobId = null, held = {}, greaseFill, rpm }: KitContext = {},
+  { jobId = null, current = {}, greaseFill, rpm }: KitContext = {},
 ): Promise<WorkedKit> {
   const [arrangement, { context, identifier }] = await Promise.all([arrangementFor(code), getCatalogue()])
   const request: KitRequest = {
@@ -110,7 +110,7 @@ export async function workKit(
   }
   const knowledge = { context, shelf: identifier.shelf }
   const kit = await withAvailability(jobId, (supplyOf) =>
-    proposeKit(arrangement, request, knowledge, { supplyOf, held }),
+    proposeKit(arrangement, request, knowledge, { supplyOf, current }),
   )
   return { arrangement, kit }
 }

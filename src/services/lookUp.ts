@@ -119,10 +119,10 @@ const yes = z
   .enum(['true', 'false'])
   .transform((text) => text === 'true')
   .optional()
-const figure = (most: number) => z.coerce.number<string>().min(0).max(most).optional()
+const figure = (max: number) => z.coerce.number<string>().min(0).max(max).optional()
 
 /** Where the part works: everything optional, as query text. */
-const Place = z.object({
+const ApplicationQuery = z.object({
   speed: z.enum(['slow', 'fast']).optional(),
   rpm: figure(200_000),
   kmh: figure(500),
@@ -134,9 +134,9 @@ const Place = z.object({
 })
 
 /** Everything that may stand in for a part, and what must not. @throws ServiceError `notFound`, `unreadable` */
-export async function interchangeOf(input: unknown, place: unknown = {}) {
+export async function interchangeOf(input: unknown, applicationInput: unknown = {}) {
   const text = parse(DesignationText, input)
-  const application = parse(Place, place)
+  const application = parse(ApplicationQuery, applicationInput)
   const shop = await getCatalogue()
   const { context } = shop
   const from = variant(text, shop)
@@ -158,9 +158,9 @@ export async function interchangeOf(input: unknown, place: unknown = {}) {
 const Pair = z.object({ from: DesignationText, to: DesignationText })
 
 /** The same checks for one pair. @throws ServiceError `notFound` */
-export async function comparePair(input: unknown, place: unknown = {}) {
+export async function comparePair(input: unknown, applicationInput: unknown = {}) {
   const { from, to } = parse(Pair, input)
-  const application = parse(Place, place)
+  const application = parse(ApplicationQuery, applicationInput)
   const shop = await getCatalogue()
   const [a, b] = [variant(from, shop), variant(to, shop)]
   return { from: a.designation, to: b.designation, ...compareVariants(a, b, application) }

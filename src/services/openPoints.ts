@@ -13,8 +13,8 @@ async function ofKit(job: Job): Promise<OpenPoint[]> {
     ...(error ? [openPoint('kitBehind', { error })] : []),
     ...kit.lines
       .filter(({ state }) => state !== 'filled')
-      .map(({ state, label: place, reason }) =>
-        openPoint(state === 'gap' ? 'partMissing' : 'partOff', { place, reason }),
+      .map(({ state, label, reason }) =>
+        openPoint(state === 'gap' ? 'partMissing' : 'partOff', { place: label, reason }),
       ),
     // A failed check that a line in conflict tells already is not told twice.
     ...kit.checks

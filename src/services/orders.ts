@@ -16,7 +16,7 @@ import { deliveryOf, quotes, sendOrder, type SupplierInfo } from './suppliers'
 /** Largest order: what the database holds, and more than any counter buys at once. */
 const MAX_GOODS_COINS = 999_999_999_999
 
-const told = (order: db.Order): OrderResponse =>
+const toResponse = (order: db.Order): OrderResponse =>
   OrderResponse.parse({ ...order, createdAt: order.createdAt.toISOString() })
 
 async function stored(id: number): Promise<db.Order> {
@@ -33,10 +33,10 @@ export async function orders(input: unknown = {}): Promise<OrdersResponse> {
     settings(),
   ])
   const { items, next } = pageOf(rows, limit, (last) => String(last.id))
-  return { items: items.map(told), next, currency }
+  return { items: items.map(toResponse), next, currency }
 }
 
-export const order = async (id: number): Promise<OrderResponse> => told(await stored(id))
+export const order = async (id: number): Promise<OrderResponse> => toResponse(await stored(id))
 
 /** Sends an order that waits. It stays waiting, with the reason, while its supplier does not answer. */
 async function send(waiting: db.Order): Promise<db.Order> {
@@ -99,11 +99,11 @@ async function agreedOrder(
   idempotencyKey: string,
   note: string,
 ): Promise<db.NewOrder> {
-  const asked = await quotes(info.id, [...new Set(picks.map((p) => p.designation))])
-  if (!asked.ok)
-    throw new ServiceError('unavailable', `${info.name} ${asked.message}. Nothing was ordered; try again.`)
+  const result = await quotes(info.id, [...new Set(picks.map((p) => p.designation))])
+  if (!result.ok)
+    throw new ServiceError('unavailable', `${info.name} ${result.message}. Nothing was ordered; try again.`)
   const lines = picks.map((pick) => {
-    const quote = asked.value.find((q) => q.designation === pick.designation)
+    const quote = result.value.find((q) => q.designation === pick.designation)
     if (!quote)
       throw new ServiceError(
         'impossible',
@@ -170,7 +170,7 @@ export async function placeOrders(
     return orders
   })
   const sent: OrderResponse[] = []
-  for (const waiting of written) sent.push(told(await send(waiting)))
+  for (const waiting of written) sent.push(toResponse(await send(waiting)))
   return { orders: sent }
 }
 
@@ -178,7 +178,7 @@ export async function placeOrders(
 export async function sendAgain(id: number): Promise<OrderResponse> {
   const sent = await send(await stored(id))
   if (sent.state === 'waiting') throw new ServiceError('unavailable', sent.lastError)
-  return told(sent)
+  return toResponse(sent)
 }
 
 /** Gives up an order that was never sent. @throws ServiceError `notFound`, `settled` once it is sent */
@@ -197,11 +197,11 @@ export async function cancelOrder(id: number, by: string): Promise<OrderResponse
 export async function delivery(id: number): Promise<{ lines: { designation: string; pieces: number }[] }> {
   const there = await stored(id)
   if (there.supplierOrderNo === null) throw new ServiceError('notFound', `Order ${id} is not sent yet.`)
-  const asked = await deliveryOf(there.supplier, there.supplierOrderNo)
-  if (asked.ok) return asked.value
+  const result = await deliveryOf(there.supplier, there.supplierOrderNo)
+  if (result.ok) return result.value
   throw new ServiceError(
     'unavailable',
-    `${there.supplierName} ${asked.message}. Count what came and type it.`,
+    `${there.supplierName} ${result.message}. Count what came and type it.`,
   )
 }
 
@@ -219,7 +219,7 @@ export async function receive(
   const itemOf = async (designation: string): Promise<number> =>
     (await db.itemFor(partKeyOf(designation, context), designation, bin)).id
   const result = await db.receiveOrder(id, pieces, itemOf, who)
-  if (result.ok) return told(result.order)
+  if (result.ok) return toResponse(result.order)
   switch (result.why) {
     case 'noOrder':
       throw new ServiceError('notFound', `There is no order ${id}.`)

@@ -45,11 +45,11 @@ export async function keepOwnPart(
       'taken',
       `“${designation}” is your own name for ${named}. Give this part another name, or forget that one.`,
     )
-  const held = identifier.shelf && findOnShelf(identifier.shelf, designation)
+  const existing = identifier.shelf && findOnShelf(identifier.shelf, designation)
   const sizes = Object.entries({ bore, outside, width }).flatMap(([name, mm]) =>
     mm === null ? [] : [`${name} ${writeMm(mm)} mm`],
   )
-  const added = held
+  const added = existing
     ? false
     : await oneChange(async () => {
         const stored = await store(LIST, { designation, bore, outside, width })

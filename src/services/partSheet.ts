@@ -6,7 +6,7 @@ import { getCatalogue } from './catalogueRuntime'
 import { decodeText, interchangeOf, partOf, taperedMates } from './lookUp'
 
 /** Everything a part sheet shows. @throws ServiceError `notFound` */
-export async function partSheet(designation: string, place: unknown = {}): Promise<PartSheet> {
+export async function partSheet(designation: string, application: unknown = {}): Promise<PartSheet> {
   const part = await partOf(designation)
   const rings = part.set
     ? [part.set.cone, part.set.cup]
@@ -16,7 +16,7 @@ export async function partSheet(designation: string, place: unknown = {}): Promi
   const own = part.family === 'own'
   const [decoded, interchange, mates, { context }] = await Promise.all([
     decodeText(designation),
-    interchangeOf(designation, place),
+    interchangeOf(designation, application),
     Promise.all(rings.map(taperedMates)),
     getCatalogue(),
   ])

@@ -38,14 +38,14 @@ async function cleaned(bytes: Uint8Array): Promise<{ picture: Buffer; width: num
 }
 
 /** Marks that cannot be read are left out rather than the photograph. */
-function told({ at, marks, ...photo }: db.StoredPhoto): PhotoAnswer {
+function toResponse({ at, marks, ...photo }: db.StoredPhoto): PhotoAnswer {
   const read = PhotoAnswer.shape.marks.safeParse((marks.ok && marks.value) || [])
   return { ...photo, marks: read.success ? read.data : [], at: at.toISOString() }
 }
 
 export async function photos(jobId: number): Promise<PhotoAnswer[]> {
   await getJob(jobId)
-  return (await db.photosOf(jobId)).map(told)
+  return (await db.photosOf(jobId)).map(toResponse)
 }
 
 /**
@@ -79,7 +79,7 @@ const noPhoto = (jobId: number, id: number) =>
 async function photoAnswer(jobId: number, id: number): Promise<PhotoAnswer> {
   const stored = (await db.photosOf(jobId)).find((photo) => photo.id === id)
   if (!stored) throw noPhoto(jobId, id)
-  return told(stored)
+  return toResponse(stored)
 }
 
 /**
@@ -105,11 +105,11 @@ const PAPER_PX = 800
 /** The photographs of a job for paper, the first ones, with their pictures made smaller. */
 export async function photosForPaper(
   jobId: number,
-  most: number,
+  max: number,
 ): Promise<{ shown: (PhotoAnswer & { picture: Buffer })[]; more: number }> {
-  const all = (await db.photosOf(jobId)).map(told)
+  const all = (await db.photosOf(jobId)).map(toResponse)
   const shown = await Promise.all(
-    all.slice(0, most).map(async (answer) => {
+    all.slice(0, max).map(async (answer) => {
       const picture = await photo(jobId, answer.id)
       const small = await sharp(picture)
         .resize({ width: PAPER_PX, height: PAPER_PX, fit: 'inside', withoutEnlargement: true })

@@ -30,14 +30,14 @@ export async function carriedOutOnce(
   // Within the change what the shop adds is not asked for again.
   await getCatalogue()
   return db.oneChange(async () => {
-    const kept = await db.claimRequestKey(key, hash)
-    if (kept && kept.requestHash !== hash)
+    const stored = await db.claimRequestKey(key, hash)
+    if (stored && stored.requestHash !== hash)
       throw new ServiceError(
         'keyReused',
         'Something else was asked under this key before. Load the page again and do it anew.',
       )
-    if (kept && kept.status !== null && kept.answer !== null)
-      return { status: kept.status, text: kept.answer }
+    if (stored && stored.status !== null && stored.answer !== null)
+      return { status: stored.status, text: stored.answer }
     const answered = await run()
     await db.keepAnswer(key, answered.status, answered.text)
     return answered

@@ -101,10 +101,10 @@ async function shopPractice(factor: number | null): Promise<FillPractice | undef
   }
 }
 
-type GreaseAsked = z.output<typeof GreaseRequest>
+type GreaseInput = z.output<typeof GreaseRequest>
 
 function relubrication(
-  asked: GreaseAsked,
+  input: GreaseInput,
   open: Variant[],
   rpm: number | null,
 ): GreaseResponse['relubrication'] {
@@ -122,7 +122,7 @@ function relubrication(
     rpm === null
       ? null
       : Math.min(
-          ...sizes.map(({ element, bore }) => relubricationHours({ ...asked, element, rpm, boreMm: bore })),
+          ...sizes.map(({ element, bore }) => relubricationHours({ ...input, element, rpm, boreMm: bore })),
         )
   return {
     grams: Math.round(grams * 10) / 10,
@@ -135,12 +135,12 @@ function relubrication(
 }
 
 /** Grease of one position: amounts, practice, interval, and whether two greases mix. @throws ServiceError `notFound`, `impossible` */
-export async function greasePlan(asked: z.output<typeof GreaseRequest>): Promise<GreaseResponse> {
-  const { cavity, wheel, lips, thickeners, practice } = asked
+export async function greasePlan(input: z.output<typeof GreaseRequest>): Promise<GreaseResponse> {
+  const { cavity, wheel, lips, thickeners, practice } = input
   if (cavity && cavity.inner >= cavity.outer)
     throw new ServiceError('impossible', 'The cavity is smaller outside than inside. Check its sizes.')
-  const variants = await Promise.all(asked.bearings.map(known))
-  const rpm = asked.rpm ?? (wheel ? wheelRpm(wheel.kmh, wheel.tyre) : null)
+  const variants = await Promise.all(input.bearings.map(known))
+  const rpm = input.rpm ?? (wheel ? wheelRpm(wheel.kmh, wheel.tyre) : null)
   const factors = variants.flatMap(({ part: { dimensions: d } }) =>
     rpm !== null && d.bore && d.outside ? [speedFactor(rpm, d.bore, d.outside)] : [],
   )
@@ -183,24 +183,24 @@ export async function greasePlan(asked: z.output<typeof GreaseRequest>): Promise
     total,
     strokes: strokesOf(total.grams, gunGrams),
     fill: { bearing: bearingShare, cavity: share(fill.cavityMl, whole) },
-    relubrication: relubrication(asked, variants.filter(isRegreased), rpm),
+    relubrication: relubrication(input, variants.filter(isRegreased), rpm),
     mixing: mixed ? { result: mixed, message: MIXING_LABELS[mixed] } : null,
   }
 }
 
 /** Rating life as a check of sense. @throws ServiceError `unreadable`, `notFound`; `impossible` without any rating, or for loads this kind does not bear */
-export async function life(asked: z.output<typeof LifeRequest>): Promise<LifeResponse> {
-  const variant = await known(asked.designation)
-  const contactAngle = asked.contactAngle ?? variant.contactAngle
-  const kind = ruleOfKind(variant.part, { ...asked, contactAngle })
+export async function life(input: z.output<typeof LifeRequest>): Promise<LifeResponse> {
+  const variant = await known(input.designation)
+  const contactAngle = input.contactAngle ?? variant.contactAngle
+  const kind = ruleOfKind(variant.part, { ...input, contactAngle })
   if (!kind.ok && kind.problem.code === 'noLife')
     throw new ServiceError('impossible', lifeProblemText(kind.problem))
-  const rating = ratingFor(asked, variant, contactAngle)
-  const answer = judgeLife({ ...asked, ...rating, part: variant.part, contactAngle })
+  const rating = ratingFor(input, variant, contactAngle)
+  const answer = judgeLife({ ...input, ...rating, part: variant.part, contactAngle })
   if (!answer.ok) throw new ServiceError('impossible', lifeProblemText(answer.problem))
   const limit = speedLimit(variant)
   const remarks =
-    limit !== null && asked.rpm > limit
+    limit !== null && input.rpm > limit
       ? [
           `Too fast: with grease it bears about ${Math.round(limit / 100) * 100} a minute.`,
           ...answer.value.remarks,

@@ -47,8 +47,10 @@ export async function changeSettings(
     const changes = changesOf(before, value, SETTING_LABELS)
     await saveSetting('settings', value)
     // Longer ones, such as taxes, are not told figure by figure.
-    const told = changes.length > 0 ? changes : ['other settings']
-    await writeAudit(...told.map((what) => ({ accountId: null, who: by, what: `Settings changed, ${what}` })))
+    const summary = changes.length > 0 ? changes : ['other settings']
+    await writeAudit(
+      ...summary.map((what) => ({ accountId: null, who: by, what: `Settings changed, ${what}` })),
+    )
     return value
   })
 }

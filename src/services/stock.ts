@@ -33,7 +33,7 @@ const EXPORT_PAGE = 1000
 /** Labels of one sheet. */
 export const MAX_LABELS = 1000
 
-const told = (item: db.StockItem): StockItem =>
+const toResponse = (item: db.StockItem): StockItem =>
   StockItem.parse({
     ...item,
     free: item.quantity - item.reserved,
@@ -42,16 +42,18 @@ const told = (item: db.StockItem): StockItem =>
 
 const noItem = (id: number) => new ServiceError('notFound', `There is no stock item ${id}.`)
 
-const Place = z.tuple([z.string().max(40), z.string().max(80), z.number().int().positive()])
+const StockCursorText = z.tuple([z.string().max(40), z.string().max(80), z.number().int().positive()])
 
 /** A cursor as text that stands in a link. */
-const cursorOf = ({ bin, designation, id }: db.StockPlace): string =>
+const cursorOf = ({ bin, designation, id }: db.StockCursor): string =>
   Buffer.from(JSON.stringify([bin, designation, id])).toString('base64url')
 
 /** @throws ServiceError `unreadable` for what is no cursor of ours */
-function placeIn(cursor: string): db.StockPlace {
+function cursorFrom(cursor: string): db.StockCursor {
   try {
-    const [bin, designation, id] = Place.parse(JSON.parse(Buffer.from(cursor, 'base64url').toString()))
+    const [bin, designation, id] = StockCursorText.parse(
+      JSON.parse(Buffer.from(cursor, 'base64url').toString()),
+    )
     return { bin, designation, id }
   } catch {
     throw new ServiceError('unreadable', 'Use the cursor of the page before.')
@@ -66,21 +68,21 @@ export async function stock(input: unknown = {}): Promise<StockResponse> {
       limit: limit + 1,
       text: q,
       low: low === 'true',
-      ...(cursor !== undefined && { after: placeIn(cursor) }),
+      ...(cursor !== undefined && { after: cursorFrom(cursor) }),
     }),
     db.countStock(q),
     settings(),
   ])
   const { items, next } = pageOf(rows, limit, cursorOf)
-  return { items: items.map(told), next, ...counted, currency }
+  return { items: items.map(toResponse), next, ...counted, currency }
 }
 
 /** Everything in the bins that is asked for, read in pages. */
 async function* everyItem(query: Pick<db.StockQuery, 'text' | 'low'> = {}): AsyncGenerator<StockItem> {
-  let after: db.StockPlace | undefined
+  let after: db.StockCursor | undefined
   for (;;) {
     const rows = await db.listStock({ ...query, limit: EXPORT_PAGE, ...(after && { after }) })
-    yield* rows.map(told)
+    yield* rows.map(toResponse)
     after = rows.at(-1)
     if (rows.length < EXPORT_PAGE) return
   }
@@ -90,12 +92,12 @@ async function* everyItem(query: Pick<db.StockQuery, 'text' | 'low'> = {}): Asyn
  * Everything that is asked for, all pages of it.
  * @throws ServiceError `unreadable`, `tooLarge` beyond `most`: a part of it would look like the whole
  */
-export async function itemsFor(input: unknown, most: number): Promise<StockItem[]> {
+export async function itemsFor(input: unknown, max: number): Promise<StockItem[]> {
   const { q, low } = parse(StockListQuery.pick({ q: true, low: true }), input)
   const items: StockItem[] = []
   for await (const item of everyItem({ text: q, low: low === 'true' })) {
-    if (items.length === most)
-      throw new ServiceError('tooLarge', `More than ${most} items. Filter by number or bin first.`)
+    if (items.length === max)
+      throw new ServiceError('tooLarge', `More than ${max} items. Filter by number or bin first.`)
     items.push(item)
   }
   return items
@@ -103,7 +105,7 @@ export async function itemsFor(input: unknown, most: number): Promise<StockItem[
 
 /** Items of these numbers, in their order; those that are none are left out. */
 export const itemsOf = async (ids: readonly number[]): Promise<StockItem[]> =>
-  (await db.stockItems(ids)).map(told)
+  (await db.stockItems(ids)).map(toResponse)
 
 /** Puts a part into a bin, all of it or nothing. */
 export async function addItem({
@@ -116,14 +118,14 @@ export async function addItem({
 }: z.output<typeof NewStockItem>): Promise<StockItem> {
   const { context } = await getCatalogue()
   return db.oneChange(async () => {
-    const item = await db.placeItem({ partKey: partKeyOf(designation, context), designation, bin })
+    const item = await db.createItem({ partKey: partKeyOf(designation, context), designation, bin })
     await db.changeItem(item.id, {
       ...(minimum !== null && { minimum }),
       ...(price !== null && { price }),
     })
     if (quantity > 0)
       await db.moveStock(item.id, { kind: 'receive', pieces: quantity, note: 'First put in', who })
-    return told((await db.stockItem(item.id)) ?? item)
+    return toResponse((await db.stockItem(item.id)) ?? item)
   })
 }
 
@@ -134,7 +136,7 @@ export async function itemDetail(id: number): Promise<StockDetail> {
   const item = await db.stockItem(id)
   if (!item) throw noItem(id)
   const { items: moves, next: moreMoves } = await movesOf(id, {})
-  return { ...told(item), moves, moreMoves }
+  return { ...toResponse(item), moves, moreMoves }
 }
 
 /** Moves of an item, the latest first, a page at a time. @throws ServiceError `unreadable` */
@@ -163,7 +165,7 @@ export async function changeItem(
     return after
   })
   if (!item) throw noItem(id)
-  return told(item)
+  return toResponse(item)
 }
 
 /** Moves pieces. @throws ServiceError `conflict` when somebody was quicker: with what is there now */
@@ -172,7 +174,8 @@ export async function moveItem(
   { idempotencyKey, ...move }: z.output<typeof Move>,
 ): Promise<Moved> {
   const result = await db.moveStock(id, { ...move, idempotencyKey: idempotencyKey ?? null })
-  if (result.ok) return { ...told(result.item), ...(result.shortened && { shortened: result.shortened }) }
+  if (result.ok)
+    return { ...toResponse(result.item), ...(result.shortened && { shortened: result.shortened }) }
   if (result.why === 'noItem') throw noItem(id)
   if (result.why === 'usedKey')
     throw new ServiceError(
@@ -189,10 +192,10 @@ export async function moveItem(
     throw new ServiceError(
       'tooFew',
       move.jobId
-        ? `Job ${move.jobId} has reserved ${result.held} of ${result.item.designation}. Take no more than that.`
-        : `${result.item.reserved} of ${result.item.designation} are reserved, ${result.held} of them for no job. Take or release the others from their job.`,
+        ? `Job ${move.jobId} has reserved ${result.reservedForJob} of ${result.item.designation}. Take no more than that.`
+        : `${result.item.reserved} of ${result.item.designation} are reserved, ${result.reservedForJob} of them for no job. Take or release the others from their job.`,
       [],
-      told(result.item),
+      toResponse(result.item),
     )
   const { designation, quantity, reserved } = result.item
   throw new ServiceError(
@@ -201,7 +204,7 @@ export async function moveItem(
       ? `Only ${reserved} of ${designation} are reserved.`
       : `Only ${quantity - reserved} of ${designation} are free now; somebody may have been quicker. Take fewer, or order.`,
     [],
-    told(result.item),
+    toResponse(result.item),
   )
 }
 

@@ -30,7 +30,7 @@ export function readStockList(bytes: Uint8Array, context: DesignationContext): S
   const rows: CountedRow[] = []
   for (const [i, cells] of table.rows.entries()) {
     const { designation = '', bin = '', quantity = '', price = '' } = cellsOf(cells, columns)
-    const [pieces, asked] = [readAmount(quantity), readAmount(price)]
+    const [pieces, priceAmount] = [readAmount(quantity), readAmount(price)]
     const problem =
       (designation === '' && 'No number in this row.') ||
       (designation.length > 80 && 'The number is longer than 80 characters.') ||
@@ -39,7 +39,7 @@ export function readStockList(bytes: Uint8Array, context: DesignationContext): S
         !NewStockItem.shape.quantity.safeParse(pieces).success &&
         `“${quantity.slice(0, 40)}” is no whole number of pieces from 0.`) ||
       (price !== '' &&
-        !NewStockItem.shape.price.safeParse(asked ?? -1).success &&
+        !NewStockItem.shape.price.safeParse(priceAmount ?? -1).success &&
         `“${price.slice(0, 40)}” is no price.`)
     if (problem) {
       if (problems.length < MAX_PROBLEMS_TOLD)
@@ -50,7 +50,7 @@ export function readStockList(bytes: Uint8Array, context: DesignationContext): S
       partKey: partKeyOf(designation, context),
       designation,
       bin,
-      ...(asked !== null && { price: asked }),
+      ...(priceAmount !== null && { price: priceAmount }),
       ...(pieces !== null && { pieces }),
     })
   }

@@ -34,7 +34,7 @@ const Quote = z.object({
 })
 export type Quote = z.output<typeof Quote>
 
-export type Asked<T> = { ok: true; value: T } | { ok: false; message: string }
+export type SupplierResult<T> = { ok: true; value: T } | { ok: false; message: string }
 
 const address = (): string => process.env.SUPPLIERS_URL ?? 'http://127.0.0.1:3917'
 
@@ -80,7 +80,7 @@ async function ask<T>(
   path: string,
   answer: z.ZodType<T>,
   init: { body?: unknown; headers?: Record<string, string> } = {},
-): Promise<Asked<T>> {
+): Promise<SupplierResult<T>> {
   const attempt = async (): Promise<T> => {
     const response = await fetch(`${address()}${path}`, {
       method: init.body === undefined ? 'GET' : 'POST',
@@ -109,33 +109,36 @@ async function ask<T>(
   }
 }
 
-export const suppliers = (): Promise<Asked<SupplierInfo[]>> =>
+export const suppliers = (): Promise<SupplierResult<SupplierInfo[]>> =>
   ask('/suppliers', z.array(SupplierInfo).max(20))
 
 /** `null` = not carried. Shared by everything this process answers. */
-type Kept = LRUCache<string, { quote: Quote | null }>
-const store = globalThis as typeof globalThis & { amberQuotes?: Kept }
-const kept = (): Kept =>
+type QuoteCache = LRUCache<string, { quote: Quote | null }>
+const store = globalThis as typeof globalThis & { amberQuotes?: QuoteCache }
+const quoteCache = (): QuoteCache =>
   (store.amberQuotes ??= new LRUCache({ max: MAX_KEPT, ttl: QUOTE_HOLDS_MS, allowStale: false }))
 
 /** Prices of one supplier, from memory where they still hold. A part that is not carried has none. */
-export async function quotes(supplier: string, designations: readonly string[]): Promise<Asked<Quote[]>> {
+export async function quotes(
+  supplier: string,
+  designations: readonly string[],
+): Promise<SupplierResult<Quote[]>> {
   const key = (designation: string) => `${supplier} ${designation}`
-  const held = new Map(designations.map((d) => [d, kept().get(key(d))]))
-  const unknown = designations.filter((d) => !held.get(d))
+  const cached = new Map(designations.map((d) => [d, quoteCache().get(key(d))]))
+  const unknown = designations.filter((d) => !cached.get(d))
   if (unknown.length > 0) {
     const items = unknown.map((designation) => ({ designation }))
-    const asked = await ask(`/${supplier}/quote`, z.object({ quotes: z.array(Quote).max(500) }), {
+    const result = await ask(`/${supplier}/quote`, z.object({ quotes: z.array(Quote).max(500) }), {
       body: { items },
     })
-    if (!asked.ok) return asked
+    if (!result.ok) return result
     for (const designation of unknown) {
-      const quote = asked.value.quotes.find((q) => q.designation === designation) ?? null
-      held.set(designation, { quote })
-      kept().set(key(designation), { quote })
+      const quote = result.value.quotes.find((q) => q.designation === designation) ?? null
+      cached.set(designation, { quote })
+      quoteCache().set(key(designation), { quote })
     }
   }
-  return { ok: true, value: designations.flatMap((d) => held.get(d)?.quote ?? []) }
+  return { ok: true, value: designations.flatMap((d) => cached.get(d)?.quote ?? []) }
 }
 
 /** Sends an order; the key lets the supplier take it once however often it is sent. */
@@ -143,7 +146,7 @@ export const sendOrder = (
   supplier: string,
   idempotencyKey: string,
   lines: readonly { designation: string; pieces: number }[],
-): Promise<Asked<{ number: string }>> =>
+): Promise<SupplierResult<{ number: string }>> =>
   ask(`/${supplier}/orders`, z.object({ number: z.string().min(1).max(60) }), {
     body: { lines },
     headers: { 'idempotency-key': idempotencyKey },

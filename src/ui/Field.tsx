@@ -3,20 +3,20 @@ interface Props {
   value: string
   onChange: (value: string) => void
   placeholder?: string
-  most?: number
+  maxLength?: number
   /** text instead of figures */
   text?: boolean
 }
 
 /** A labelled line to type in. */
-export function Field({ label, value, onChange, placeholder, most = 40, text }: Props) {
+export function Field({ label, value, onChange, placeholder, maxLength = 40, text }: Props) {
   return (
     <label className="block min-w-0">
       <span className="caption mb-0.5 block leading-tight">{label}</span>
       <input
         className={`field ${text ? '' : 'number'}`}
         data-length={text ? undefined : true}
-        maxLength={most}
+        maxLength={maxLength}
         placeholder={placeholder}
         value={value}
         onChange={(e) => onChange(e.target.value)}

@@ -15,7 +15,7 @@ interface Props<T extends string> extends SelectProps<T> {
 /** One of a list. The list itself is loaded when somebody comes near it. */
 export function SelectField<T extends string>({ caption = false, ...select }: Props<T>) {
   const { label, value, options, onPick, className = 'field', disabled } = select
-  const [asked, setAsked] = useState(false)
+  const [isRequested, setRequested] = useState(false)
   const pick = (picked: string): void => {
     const option = options.find(([of]) => of === picked)
     if (option) onPick(option[0])
@@ -25,20 +25,20 @@ export function SelectField<T extends string>({ caption = false, ...select }: Pr
       label={label}
       className={className}
       disabled={disabled}
-      aria-expanded={asked}
+      aria-expanded={isRequested}
       onPointerEnter={() => void loadList()}
       onFocus={() => void loadList()}
-      onClick={() => setAsked(true)}
+      onClick={() => setRequested(true)}
       onKeyDown={(e) => {
         if (e.key !== 'ArrowDown' && e.key !== 'ArrowUp') return
         e.preventDefault()
-        setAsked(true)
+        setRequested(true)
       }}
     >
       {options.find(([of]) => of === value)?.[1]}
     </SelectButton>
   )
-  const field = asked ? (
+  const field = isRequested ? (
     <Suspense fallback={closed}>
       <SelectList {...select} className={className} onPick={pick} />
     </Suspense>

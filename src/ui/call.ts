@@ -34,7 +34,7 @@ export const suggestionsOf = (error: unknown): readonly Suggestion[] =>
 type PathOf<L extends RequestLine> = L extends `${string} ${infer P}` ? P : never
 
 /** What is asked of an endpoint: the varying parts of its path, its query, its body; each only where the endpoint has it. */
-export type Asked<L extends RequestLine> = ([ParameterOf<PathOf<L>>] extends [never]
+export type CallInput<L extends RequestLine> = ([ParameterOf<PathOf<L>>] extends [never]
   ? { path?: never }
   : { path: Readonly<Record<ParameterOf<PathOf<L>>, string | number>> }) &
   ([QueryOf<L>] extends [never]
@@ -43,9 +43,10 @@ export type Asked<L extends RequestLine> = ([ParameterOf<PathOf<L>>] extends [ne
   ([Input<L>] extends [never] ? { body?: never } : { body: Input<L> })
 
 /** May be left out where nothing of it is needed. */
-type Rest<L extends RequestLine> = object extends Asked<L> ? [asked?: Asked<L>] : [asked: Asked<L>]
+type Rest<L extends RequestLine> =
+  object extends CallInput<L> ? [input?: CallInput<L>] : [input: CallInput<L>]
 
-interface AnyAsked {
+interface AnyInput {
   path?: Readonly<Record<string, string | number>> | undefined
   query?: Readonly<Record<string, string>> | URLSearchParams | undefined
   body?: unknown
@@ -60,8 +61,8 @@ export interface PlainRequest {
 }
 
 /** What is asked of an endpoint, as a request. */
-export function requestOf<L extends RequestLine>(line: L, asked: Asked<L>): PlainRequest {
-  const { path = {}, query, body } = asked as AnyAsked
+export function requestOf<L extends RequestLine>(line: L, input: CallInput<L>): PlainRequest {
+  const { path = {}, query, body } = input as AnyInput
   const [method = '', template = ''] = line.split(' ')
   const bare = template.replace(/\{(\w+)\}/g, (_, name: string) => encodeURIComponent(path[name] ?? ''))
   const text = query && new URLSearchParams(query).toString()
@@ -73,8 +74,8 @@ export function requestOf<L extends RequestLine>(line: L, asked: Asked<L>): Plai
 }
 
 /** The address of an endpoint, for a link. @example urlOf('GET /api/jobs/{id}/kit.csv', { path: { id: 3 } }) // '/api/jobs/3/kit.csv' */
-export const urlOf = <L extends RequestLine & `GET ${string}`>(line: L, ...[asked]: Rest<L>): string =>
-  requestOf(line, asked ?? ({} as Asked<L>)).address
+export const urlOf = <L extends RequestLine & `GET ${string}`>(line: L, ...[input]: Rest<L>): string =>
+  requestOf(line, input ?? ({} as CallInput<L>)).address
 
 /** The answer of a request that was carried out. @throws ApiError with words to show; what its signal throws */
 async function answered(address: string, init: RequestInit): Promise<Response> {
@@ -159,8 +160,8 @@ async function once<T>(address: string, init: RequestInit, about: string): Promi
  * @example call('PATCH /api/jobs/{id}', { path: { id: 3 }, body: { version: 1, title: 'Fan' } })
  * @throws ApiError with words to show
  */
-export function call<L extends RequestLine>(line: L, ...[asked]: Rest<L>): Promise<Output<L>> {
-  const { method, address, body } = requestOf(line, asked ?? ({} as Asked<L>))
+export function call<L extends RequestLine>(line: L, ...[input]: Rest<L>): Promise<Output<L>> {
+  const { method, address, body } = requestOf(line, input ?? ({} as CallInput<L>))
   const init: RequestInit = { method, ...(body !== '' && { headers: JSON_HEADERS, body }) }
   return method === 'GET' ? fetched(address, init) : once(address, init, body)
 }
@@ -174,9 +175,9 @@ export function sendFile<L extends RequestLine & `POST ${string}`>(
   line: L,
   file: File,
   type: string,
-  ...[asked]: Rest<L>
+  ...[input]: Rest<L>
 ): Promise<Output<L>> {
-  const { method, address } = requestOf(line, asked ?? ({} as Asked<L>))
+  const { method, address } = requestOf(line, input ?? ({} as CallInput<L>))
   const about = `${file.name} ${file.size} ${file.lastModified}`
   return once(address, { method, headers: { 'content-type': type }, body: file }, about)
 }

@@ -10,13 +10,13 @@ import {
   requestOf,
   suggestionsOf,
   errorMessage,
-  type Asked,
+  type CallInput,
   type Issue,
   type PlainRequest,
 } from './call'
 import { DEBOUNCE_MS, useRested } from './useRested'
 
-export interface Held<T> {
+export interface QueryState<T> {
   /** the last answer; stays while the next question is refused or under way */
   answer: T | null
   /** what to change; empty = nothing */
@@ -36,16 +36,16 @@ const NONE = { answer: null, message: '', issues: [], suggestions: [], away: fal
 /**
  * Asks while somebody types: after a short rest, only the last question counts, and what was asked before is given up. While the
  * server is away it is asked again until it is back.
- * @param asked null = nothing to ask yet
+ * @param input null = nothing to ask yet
  * @param stamp asked anew when it changes
  */
 export function useAnswer<L extends RequestLine>(
   line: L,
-  asked: Asked<L> | null,
+  input: CallInput<L> | null,
   restMs = DEBOUNCE_MS,
   stamp = '',
-): Held<Output<L>> {
-  const question = asked && JSON.stringify([requestOf(line, asked), stamp])
+): QueryState<Output<L>> {
+  const question = input && JSON.stringify([requestOf(line, input), stamp])
   const rested = useRested(question, restMs)
   const query = useQuery<Output<L>>({
     queryKey: ['answer', rested],
@@ -56,7 +56,7 @@ export function useAnswer<L extends RequestLine>(
   // The last answer stays beside the words of a refusal.
   const [last, setLast] = useState<Output<L> | null>(null)
   if (query.data !== undefined && query.data !== last) setLast(query.data)
-  if (asked === null) return NONE
+  if (input === null) return NONE
   const error = query.error ?? query.failureReason
   return {
     answer: query.data ?? last,

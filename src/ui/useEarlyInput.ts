@@ -59,7 +59,7 @@ export function useEarlyInput(screen: RefObject<HTMLElement | null>): void {
         if (isTextField(field) && screen.current?.contains(field)) typeAgain(field, text)
       pressAgain([...(pressed ?? [])].flatMap((target) => meantBy(target) ?? []).at(-1))
     }
-    // After what this browser kept of an earlier visit (useKept), which the parts around this one read after it: what is typed now counts.
+    // After what this browser kept of an earlier visit (useStoredState), which the parts around this one read after it: what is typed now counts.
     queueMicrotask(() => queueMicrotask(take))
   }, [screen])
 }

@@ -7,8 +7,8 @@ function Screen({ keys, whileTyping }: { keys: Keys; whileTyping?: boolean }) {
   return <input aria-label="Field" />
 }
 /** Whether the key was taken: its default is prevented. */
-const press = (key: string, at: Element = document.body, held: KeyboardEventInit = {}): boolean =>
-  !fireEvent.keyDown(at, { key, ...held })
+const press = (key: string, at: Element = document.body, modifiers: KeyboardEventInit = {}): boolean =>
+  !fireEvent.keyDown(at, { key, ...modifiers })
 
 it('a screen takes its keys, and no others', () => {
   const [w, code] = [vi.fn(), vi.fn()]

@@ -3,7 +3,7 @@
 import { keepPreviousData, useInfiniteQuery, useQueryClient, type InfiniteData } from '@tanstack/react-query'
 import { useCallback } from 'react'
 import type { Output, RequestLine } from '@/contract/endpoints'
-import { read, requestOf, errorMessage, type Asked } from './call'
+import { read, requestOf, errorMessage, type CallInput } from './call'
 import { useRested } from './useRested'
 
 /** Endpoints that answer a list in pages. */
@@ -39,7 +39,7 @@ const FRESH_MS = 5000
 
 interface List<L extends PagedLine> {
   /** the varying parts of its path */
-  path?: Asked<L>['path']
+  path?: CallInput<L>['path']
   /** such as `q=6205`; the cursor is added */
   query: string
   /** the first page of `initialQuery`, which came with the screen */
@@ -58,9 +58,9 @@ export function usePages<L extends PagedLine>(
   const found = useInfiniteQuery({
     queryKey: key,
     queryFn: ({ pageParam, signal }) => {
-      const asked = new URLSearchParams(rested)
-      if (pageParam !== null) asked.set('cursor', pageParam)
-      return read<Output<L>>(requestOf(line, { path, query: asked } as unknown as Asked<L>), signal)
+      const query = new URLSearchParams(rested)
+      if (pageParam !== null) query.set('cursor', pageParam)
+      return read<Output<L>>(requestOf(line, { path, query } as unknown as CallInput<L>), signal)
     },
     initialPageParam: null as string | null,
     getNextPageParam: (page: Output<L>) => (page as { next: string | null }).next,

@@ -20,11 +20,11 @@ export function useRoving(
   useEffect(() => {
     if (!frame.current) return
     const items = itemsIn(frame.current)
-    const held =
+    const stop =
       items.find((item) => item === document.activeElement) ??
       items.find((item) => item.getAttribute('tabindex') === '0') ??
       items[0]
-    stopAt(items, held)
+    stopAt(items, stop)
   })
   return (event) => {
     const step = STEPS[event.key]

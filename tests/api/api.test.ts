@@ -358,8 +358,8 @@ describe('jobs', () => {
     expect(csv).toMatch(/6205-2RS/)
   })
   it('what stands in depends on where it works', async () => {
-    const verdict = async (place: string) =>
-      (await call<{ verdict: string }>(`/api/interchange?from=6205&to=6205-2RS&${place}`)).body.verdict
+    const verdict = async (application: string) =>
+      (await call<{ verdict: string }>(`/api/interchange?from=6205&to=6205-2RS&${application}`)).body.verdict
     expect(await verdict('speed=slow&wet=true')).toBe('upgrade')
     expect(await verdict('rpm=12000')).toBe('not-interchangeable')
     expect(await verdict('')).toBe('conditional')
@@ -379,11 +379,11 @@ it('describes itself as OpenAPI: all that is not for our screens alone, every do
     '/api/openapi.json',
   )
   expect(body.openapi).toMatch(/^3\.1/)
-  const told = Object.entries(body.paths).flatMap(([path, calls]) =>
+  const described = Object.entries(body.paths).flatMap(([path, calls]) =>
     Object.keys(calls).map((method) => `${method.toUpperCase()} ${path}`),
   )
   const ours = Object.entries<Endpoint>(ENDPOINTS).filter(([, { screensOnly }]) => !screensOnly)
-  expect(told.sort()).toEqual(ours.map(([line]) => line).sort())
+  expect(described.sort()).toEqual(ours.map(([line]) => line).sort())
   for (const [path, methods] of Object.entries(body.paths)) {
     if (!('get' in methods)) continue
     const response = await fetch(ADDRESS + path.replace('{number}', 'L44610').replace('{id}', '209'))
@@ -406,13 +406,13 @@ describe('a look-up is exact', () => {
   interface NotFound extends Problem {
     suggestions?: { designation: string; changed: string }[]
   }
-  const asked = (path: string) => call<NotFound>(path)
+  const answerAt = (path: string) => call<NotFound>(path)
   const unlisted = '1609'
   it.each([
-    ['parts', () => asked(`/api/parts?designation=${unlisted}`)],
-    ['interchange', () => asked(`/api/interchange?designation=${unlisted}`)],
-    ['a pair', () => asked(`/api/interchange?from=6205&to=${unlisted}`)],
-    ['the part sheet', () => asked(`/api/part-sheet?designation=${unlisted}`)],
+    ['parts', () => answerAt(`/api/parts?designation=${unlisted}`)],
+    ['interchange', () => answerAt(`/api/interchange?designation=${unlisted}`)],
+    ['a pair', () => answerAt(`/api/interchange?from=6205&to=${unlisted}`)],
+    ['the part sheet', () => answerAt(`/api/part-sheet?designation=${unlisted}`)],
     [
       'compare',
       () => post<NotFound>('/api/compare', { from: { designation: '6205' }, to: { designation: unlisted } }),
@@ -450,7 +450,7 @@ describe('a look-up is exact', () => {
     )
     expect(body).toMatchObject({ listed: false, dimensions: { bore: 85, outside: 180 } })
     expect(body.source).toBe('computed from the series, not in the catalogue')
-    expect((await asked('/api/interchange?from=62317&to=6317')).status).toBe(200)
+    expect((await answerAt('/api/interchange?from=62317&to=6317')).status).toBe(200)
     const kit = await post<{ lines: { slot: string; state: string; designation: string }[] }>(
       '/api/kits/propose',
       {
@@ -498,8 +498,8 @@ describe('parts of the own', () => {
   it('are kept once, found by number and sizes, and never under the number of a listed part', async () => {
     const designation = `Pier bush ${mark()}`
     const part = { designation, bore: 41.3, outside: 77.7, width: 23.9 }
-    const kept = await post<{ added: boolean; list: string }>('/api/parts', part)
-    expect(kept).toMatchObject({ status: 201, body: { added: true } })
+    const added = await post<{ added: boolean; list: string }>('/api/parts', part)
+    expect(added).toMatchObject({ status: 201, body: { added: true } })
     expect((await post<{ added: boolean }>('/api/parts', part)).body.added).toBe(false)
     const found = await call<{ base: string }>(`/api/parts?designation=${encodeURIComponent(designation)}`)
     expect(found.body.base).toBe(designation)

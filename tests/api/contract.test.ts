@@ -39,11 +39,11 @@ describe('the description', () => {
     .map(([line]) => line)
 
   it('says of every write that may be sent again that it may, and of no other', async () => {
-    const told = callsOf(await described())
+    const documented = callsOf(await described())
       .filter(([, , { parameters }]) => parameters?.some((p) => p.$ref?.endsWith('/IdempotencyKey')))
       .map(([method, path]) => `${method.toUpperCase()} ${path}`)
-    expect(told.length).toBeGreaterThan(10)
-    expect(told.sort()).toEqual([...repeatable].sort())
+    expect(documented.length).toBeGreaterThan(10)
+    expect(documented.sort()).toEqual([...repeatable].sort())
   })
 
   it.each(repeatable)('%s looks at its key before it does anything', async (line) => {
@@ -224,10 +224,10 @@ describe.each(['/api/jobs', '/api/machines', '/api/stock', '/api/orders'])('%s, 
 
 it('jobs are found by the beginnings of words, in any order: title, machine, decided number, or their own number', async () => {
   const [name, machine] = [fresh(), fresh()]
-  const { body: place } = await post<{ id: number }>('/api/machines', { name: `Tide mill ${machine}` })
+  const { body: machineMade } = await post<{ id: number }>('/api/machines', { name: `Tide mill ${machine}` })
   const { body: job } = await post<{ id: number }>('/api/jobs', {
     title: `Winch of the slip, ${name}`,
-    machineId: place.id,
+    machineId: machineMade.id,
     bearings: [{ decision: { designation: 'LM48548/LM48510', base: 'LM48548/LM48510', probability: 1 } }],
   })
   const found = async (q: string): Promise<boolean> => {

@@ -179,19 +179,27 @@ describe('spacing, grease, life', () => {
     expect(body.loadForWantedKn).toBeCloseTo(2.48, 2)
   })
   it('life by kind: a thrust bearing refuses a radial load, an angular one asks for its angle', async () => {
-    const told = async (asked: object) =>
+    const answerTo = async (input: object) =>
       (
         await post<{ detail?: string; equivalentKn?: number }>('/api/life', {
           rpm: 300,
           cKn: 20,
           c0Kn: 15,
-          ...asked,
+          ...input,
         })
       ).body
-    expect((await told({ designation: '51105', radialKn: 1, axialKn: 2 })).detail).toMatch(/no radial load/)
-    expect((await told({ designation: '7205', radialKn: 1, axialKn: 2 })).detail).toMatch(/contact angle/)
-    expect((await told({ designation: '7205B', radialKn: 2, axialKn: 4 })).equivalentKn).toBeCloseTo(2.98, 2)
-    expect((await told({ designation: '22206', radialKn: 10, axialKn: 3 })).equivalentKn).toBeCloseTo(16.5, 0)
+    expect((await answerTo({ designation: '51105', radialKn: 1, axialKn: 2 })).detail).toMatch(
+      /no radial load/,
+    )
+    expect((await answerTo({ designation: '7205', radialKn: 1, axialKn: 2 })).detail).toMatch(/contact angle/)
+    expect((await answerTo({ designation: '7205B', radialKn: 2, axialKn: 4 })).equivalentKn).toBeCloseTo(
+      2.98,
+      2,
+    )
+    expect((await answerTo({ designation: '22206', radialKn: 10, axialKn: 3 })).equivalentKn).toBeCloseTo(
+      16.5,
+      0,
+    )
   })
   it.each([
     ['/api/life', { designation: '32005X', rpm: 300 }, 422, /No rating/],
@@ -386,15 +394,15 @@ describe('the plan', () => {
   })
   it('grease in strokes of the own gun, once it was weighed; units are not packed', async () => {
     const before = await call<object>('GET', '/api/settings')
-    const asked = { bearings: ['6205', 'UC205', '34x64x37'], rpm: 300 }
+    const input = { bearings: ['6205', 'UC205', '34x64x37'], rpm: 300 }
     type Grease = { strokes: number | null; total: { grams: number }; bearings: { sealed: boolean }[] }
-    expect((await post<Grease>('/api/grease', asked)).body).toMatchObject({
+    expect((await post<Grease>('/api/grease', input)).body).toMatchObject({
       strokes: null,
       bearings: [{ sealed: false }, { sealed: true }, { sealed: true }],
     })
     try {
       await call('PUT', '/api/settings', { ...before.body, gunGrams: 0.5 })
-      const { strokes, total } = (await post<Grease>('/api/grease', asked)).body
+      const { strokes, total } = (await post<Grease>('/api/grease', input)).body
       expect(strokes).toBe(Math.round(total.grams / 0.5))
     } finally {
       await call('PUT', '/api/settings', before.body)
@@ -457,13 +465,13 @@ describe('photographs', () => {
     expect((await sharp(taken).metadata()).exif).toBeDefined()
     const { status, body } = await send(taken)
     expect(status).toBe(201)
-    const kept = Buffer.from(
+    const stored = Buffer.from(
       await (await fetch(`${address}/api/jobs/${job.id}/photos/${body.id}`)).arrayBuffer(),
     )
-    const { exif, width, height, format } = await sharp(kept).metadata()
+    const { exif, width, height, format } = await sharp(stored).metadata()
     expect(exif).toBeUndefined()
     expect([format, width, height]).toEqual(['jpeg', 800, 1600])
-    expect(kept.includes('Pier camera')).toBe(false)
+    expect(stored.includes('Pier camera')).toBe(false)
   })
   it.each([
     ['text that says it is a picture', Buffer.from('not a picture at all'), 'image/png', 400],
@@ -612,12 +620,12 @@ const SPOILT = [
 ]
 
 /** Every place in a body that holds a value, as a path. */
-function places(value: unknown, path: (string | number)[] = []): (string | number)[][] {
+function arrayPaths(value: unknown, path: (string | number)[] = []): (string | number)[][] {
   if (typeof value !== 'object' || value === null) return [path]
   return [
     path,
     ...Object.entries(value).flatMap(([key, inner]) =>
-      places(inner, [...path, Array.isArray(value) ? Number(key) : key]),
+      arrayPaths(inner, [...path, Array.isArray(value) ? Number(key) : key]),
     ),
   ]
 }
@@ -632,7 +640,7 @@ describe('bad input is refused in words, whatever is spoilt in it', () => {
   it.each(Object.keys(RIGHT))('%s', async (path) => {
     const right = RIGHT[path]
     expect((await post(path, right)).status, 'the right one').toBe(200)
-    const bodies = places(right).flatMap((at) => SPOILT.map((by) => spoil(right, at, by)))
+    const bodies = arrayPaths(right).flatMap((at) => SPOILT.map((by) => spoil(right, at, by)))
     expect(bodies.length).toBeGreaterThan(50)
     for (let i = 0; i < bodies.length; i += 12) {
       const some = bodies.slice(i, i + 12)

@@ -85,8 +85,8 @@ describe('rechecks', () => {
   it('can be set by distance, hours or days, and stand in the calendar until they are done', async () => {
     const job = await fittedJob(mark())
     await close(job)
-    const asked = { amount: 200, meter: 'km', perDay: 40, what: 'Play at the rim' }
-    const added = await post<Recheck>(`/api/jobs/${job.id}/rechecks`, asked)
+    const input = { amount: 200, meter: 'km', perDay: 40, what: 'Play at the rim' }
+    const added = await post<Recheck>(`/api/jobs/${job.id}/rechecks`, input)
     expect([added.status, added.body.dueOn]).toEqual([201, '2026-03-07'])
     const calendar = await call<string>('GET', '/api/rechecks.ics')
     expect(calendar.type).toMatch(/^text\/calendar/)
@@ -143,15 +143,15 @@ describe('what the history says', () => {
       })
       await post('/api/jobs', { title: `Swivel ${n}`, machineId: body.id })
     }
-    const told = FailuresResponse.parse(await get('/api/logbook/failures?months=1'))
-    expect(told.machines).toHaveLength(50)
-    expect(told.all.machines).toBeGreaterThan(52)
-    expect(told.all.jobs).toBe(told.months.reduce((sum, { jobs }) => sum + jobs, 0))
+    const answer = FailuresResponse.parse(await get('/api/logbook/failures?months=1'))
+    expect(answer.machines).toHaveLength(50)
+    expect(answer.all.machines).toBeGreaterThan(52)
+    expect(answer.all.jobs).toBe(answer.months.reduce((sum, { jobs }) => sum + jobs, 0))
     const { body: csv } = await call<string>('GET', '/api/logbook/failures.csv?months=1')
     const rows = String(csv)
       .split('\n')
       .filter((row) => row.startsWith('machine,'))
-    expect(rows).toHaveLength(told.all.machines)
+    expect(rows).toHaveLength(answer.all.machines)
     expect(rows.filter((row) => row.includes(name))).toHaveLength(52)
   })
 

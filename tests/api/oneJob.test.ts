@@ -204,8 +204,8 @@ describe('a kit is a document', () => {
     const reserved = await post<{ reserved: { designation: string }[] }>(`/api/jobs/${job.id}/reserve`, {})
     expect(reserved.body.reserved.map((r) => r.designation)).toContain(seal?.designation)
     await post(`/api/jobs/${job.id}/reserve`, {})
-    const told = (lines: Line[]) => lines.map((l) => [l.slot, l.designation, l.quantity, l.state])
-    expect(told(await linesOf(job.id))).toEqual(told(before))
+    const summaries = (lines: Line[]) => lines.map((l) => [l.slot, l.designation, l.quantity, l.state])
+    expect(summaries(await linesOf(job.id))).toEqual(summaries(before))
     // Saved anew it still holds what was chosen, though another size lies there now.
     job = (await patch(job, { kit: { arrangement: 'A1', positions: 3, parts: {}, sizes } })).body
     expect((await linesOf(job.id)).find((l) => l.slot === 'seal')?.designation).toBe(seal?.designation)

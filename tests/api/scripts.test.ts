@@ -5,7 +5,7 @@ import { STAGE_PATHS } from '@/contract/choices'
 import { SCREENS } from '../support/screens'
 
 /** Compressed script a screen may load before it can be used: budgets of our own, in bytes. */
-const MOST = 250_000
+const MAX_BYTES = 250_000
 const MAX_TO_IDENTIFY = 200_000
 
 const sizes = new Map<string, number>()
@@ -34,7 +34,7 @@ it('no screen loads more script than its budget, identification the least', asyn
   const paths = [...SCREENS, ...Object.values(STAGE_PATHS).map((path) => `/jobs/${job}${path}`)]
   const measured = new Map<string, number>()
   for (const path of paths) measured.set(path, await scriptOf(path))
-  expect([...measured].filter(([, size]) => size < 50_000 || size > MOST)).toEqual([])
+  expect([...measured].filter(([, size]) => size < 50_000 || size > MAX_BYTES)).toEqual([])
   expect(measured.get('/identify')).toBeLessThanOrEqual(MAX_TO_IDENTIFY)
   expect(measured.get(`/jobs/${job}/identify`)).toBeLessThanOrEqual(MAX_TO_IDENTIFY)
 })

@@ -175,7 +175,7 @@ describe('baskets and orders', () => {
     }
   })
 
-  const place = (idempotencyKey: string) =>
+  const sendOrder = (idempotencyKey: string) =>
     post<{ orders: Order[] }>('/api/orders', {
       idempotencyKey,
       picks: basket.picks.map(({ designation, supplier, pieces }) => ({ designation, supplier, pieces })),
@@ -183,7 +183,7 @@ describe('baskets and orders', () => {
 
   it('the same key again is the same orders', async () => {
     const idempotencyKey = `order-${fresh()}`.slice(0, 60)
-    const [a, b] = [await place(idempotencyKey), await place(idempotencyKey)]
+    const [a, b] = [await sendOrder(idempotencyKey), await sendOrder(idempotencyKey)]
     expect(a.status).toBe(201)
     expect(b.body.orders.map((o) => [o.id, o.supplierOrderNo])).toEqual(
       a.body.orders.map((o) => [o.id, o.supplierOrderNo]),
@@ -212,7 +212,11 @@ describe('baskets and orders', () => {
 
   it('two requests with one key at once order once', async () => {
     const idempotencyKey = `order-${fresh()}`.slice(0, 60)
-    const answers = await Promise.all([place(idempotencyKey), place(idempotencyKey), place(idempotencyKey)])
+    const answers = await Promise.all([
+      sendOrder(idempotencyKey),
+      sendOrder(idempotencyKey),
+      sendOrder(idempotencyKey),
+    ])
     expect(answers.map((a) => a.status)).toEqual([201, 201, 201])
     expect(new Set(answers.map((a) => a.body.orders.map((o) => o.id).join())).size).toBe(1)
   })
@@ -220,7 +224,7 @@ describe('baskets and orders', () => {
   it('a supplier down in the middle of an order: kept, told, sent later, taken once', async () => {
     const supplier = basket.picks[0]?.supplier ?? ''
     await down(supplier, true)
-    const { body } = await place(`order-${fresh()}`.slice(0, 60)).finally(() => down(supplier, false))
+    const { body } = await sendOrder(`order-${fresh()}`.slice(0, 60)).finally(() => down(supplier, false))
     const waiting = body.orders.find((o) => o.supplier === supplier)
     expect(waiting).toMatchObject({ state: 'waiting', supplierOrderNo: null })
     expect(waiting?.lastError).toMatch(/kept; send it again/)
@@ -330,10 +334,10 @@ describe('kits of every arrangement', () => {
   })
   it('arrangements say whether they take what was decided, all of it', async () => {
     const suiting = async (...parts: string[]) => {
-      const asked = new URLSearchParams(parts.map((part) => ['part', part]))
+      const query = new URLSearchParams(parts.map((part) => ['part', part]))
       const { body } = await call<{ arrangements: { code: string; own: boolean; suits: boolean | null }[] }>(
         'GET',
-        `/api/arrangements?${asked}`,
+        `/api/arrangements?${query}`,
       )
       return body.arrangements.filter(({ own }) => !own).flatMap(({ code, suits }) => (suits ? [code] : []))
     }
@@ -409,13 +413,13 @@ describe('papers', () => {
     expect(await head('/api/stock-labels.pdf')).toEqual({ status: 200, bytes: '%PDF-' })
   })
   it('a quote takes what a supplier asks today where a line has no price; where nothing has one it makes up no total', async () => {
-    const quoteOf = async (place: string, designation: string) => {
+    const quoteOf = async (supplierAt: string, designation: string) => {
       const made = await post<{ id: number; version: number }>('/api/jobs', { title: `Quote ${mark()}` })
       const kit = {
         arrangement: 'B1',
         positions: 1,
         parts: Object.fromEntries(
-          B1_PLACES.map((slot) => [slot, slot.startsWith(place) ? designation : 'none'] as const),
+          B1_PLACES.map((slot) => [slot, slot.startsWith(supplierAt) ? designation : 'none'] as const),
         ),
         sizes: {},
       }
@@ -423,9 +427,9 @@ describe('papers', () => {
       expect((await call('PATCH', `/api/jobs/${made.body.id}`, { version, kit })).status).toBe(200)
       return paperText(await fetch(`${ADDRESS}/api/jobs/${made.body.id}/quote.pdf`), true)
     }
-    const asked = await quoteOf('bearing', '6208-2RS/C3')
-    expect(asked).toMatch(/6208-2RS.*\d+\.\d\d\s+\d+\.\d\d/)
-    expect(asked).toMatch(/Total\s+\d+\.\d\d/)
+    const quote = await quoteOf('bearing', '6208-2RS/C3')
+    expect(quote).toMatch(/6208-2RS.*\d+\.\d\d\s+\d+\.\d\d/)
+    expect(quote).toMatch(/Total\s+\d+\.\d\d/)
     const unknown = await quoteOf('spacerTube', '20 bore x 61.5 long')
     expect(unknown).toContain('Prices on request.')
     expect(unknown).not.toMatch(/Total/)

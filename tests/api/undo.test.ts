@@ -124,8 +124,8 @@ describe('the bin', () => {
   it('refuses a job the register speaks of, and one with further positions', async () => {
     const closed = await change(await open(`Closed once ${mark()}`), { closed: true, reason: 'a test' })
     const opened = await change(closed, { closed: false })
-    const kept = await call('DELETE', `/api/jobs/${opened.id}?version=${opened.version}`)
-    expect(kept.status).toBe(409)
+    const deleted = await call('DELETE', `/api/jobs/${opened.id}?version=${opened.version}`)
+    expect(deleted.status).toBe(409)
     const first = await open(`First of two ${mark()}`)
     await call('POST', '/api/jobs', { title: 'the other side', partOf: first.id })
     const again = await get(first.id)
@@ -166,7 +166,7 @@ describe('the bin', () => {
 
 describe('who changed what', () => {
   type Changes = { items: { who: string; what: string }[]; next: string | null }
-  const told = async (path: string): Promise<string[]> =>
+  const changesAt = async (path: string): Promise<string[]> =>
     (await call<Changes>('GET', path)).body.items.map(({ what }) => what)
 
   it('of a machine: its entry, its positions, what was joined to it; a refused change leaves no trace', async () => {
@@ -179,16 +179,16 @@ describe('who changed what', () => {
           positions: [{ name: 'shaft', quantity: 1 }],
         })
       ).body
-    const [kept, twice] = [await make(name), await make(`${name} again`)]
-    const path = `/api/machines/${kept.id}/history`
-    const patch = (change: object) => call('PATCH', `/api/machines/${kept.id}`, change)
+    const [first, twice] = [await make(name), await make(`${name} again`)]
+    const path = `/api/machines/${first.id}/history`
+    const patch = (change: object) => call('PATCH', `/api/machines/${first.id}`, change)
     expect((await patch({ place: 'Boat house', positions: [{ name: 'gate', quantity: 2 }] })).status).toBe(
       200,
     )
     expect((await patch({ note: 'lost', positions: [{ name: 'shaft', quantity: 1 }] })).status).toBe(409)
-    expect((await patch({ positions: [{ id: kept.positions[0]?.id, quantity: 3 }] })).status).toBe(200)
-    expect((await call('POST', `/api/machines/${twice.id}/merge`, { into: kept.id })).status).toBe(200)
-    expect(await told(path)).toEqual([
+    expect((await patch({ positions: [{ id: first.positions[0]?.id, quantity: 3 }] })).status).toBe(200)
+    expect((await call('POST', `/api/machines/${twice.id}/merge`, { into: first.id })).status).toBe(200)
+    expect(await changesAt(path)).toEqual([
       `“${name} again” joined to it`,
       'shaft, quantity: “1” → “3”',
       'Position gate added',
@@ -197,7 +197,7 @@ describe('who changed what', () => {
     ])
     const { body } = await call<Changes>('GET', `${path}?limit=2`)
     expect(body.items[0]?.who).not.toBe('')
-    expect(await told(`${path}?limit=2&cursor=${body.next ?? ''}`)).toEqual([
+    expect(await changesAt(`${path}?limit=2&cursor=${body.next ?? ''}`)).toEqual([
       'Position gate added',
       'Place: “Pier head” → “Boat house”',
     ])
@@ -213,7 +213,7 @@ describe('who changed what', () => {
     const path = `/api/stock/${item.body.id}`
     for (const minimum of [4, 4, 6]) expect((await call('PATCH', path, { minimum })).status).toBe(200)
     expect((await call('PATCH', path, { price: 2.5 })).status).toBe(200)
-    expect(await told(`${path}/history`)).toEqual([
+    expect(await changesAt(`${path}/history`)).toEqual([
       'Price: nothing → “2.5”',
       'Minimum: “4” → “6”',
       'Minimum: “0” → “4”',
@@ -227,10 +227,10 @@ describe('who changed what', () => {
     try {
       for (let i = 0; i < 2; i++) expect((await save({ ...before, shop })).status).toBe(200)
       const { body: tools } = await call<object>('GET', '/api/toolbox')
-      const last = (await told('/api/audit?limit=1'))[0]
+      const last = (await changesAt('/api/audit?limit=1'))[0]
       expect((await call('PUT', '/api/toolbox', tools)).status).toBe(200)
-      expect((await told('/api/audit?limit=1'))[0]).toBe(last)
-      const changes = (await told('/api/audit?limit=20')).filter((what) => what.includes(shop))
+      expect((await changesAt('/api/audit?limit=1'))[0]).toBe(last)
+      const changes = (await changesAt('/api/audit?limit=20')).filter((what) => what.includes(shop))
       expect(changes).toEqual([`Settings changed, name of the shop: “${before.shop}” → “${shop}”`])
     } finally {
       await save(before)
@@ -240,7 +240,7 @@ describe('who changed what', () => {
   it('of own parts, names, arrangements and lists: kept, changed, removed, put back; the same again is no change', async () => {
     const [name, code] = [`QX-${mark()}`, `h${Date.now() % 1e8}`]
     const said = async () =>
-      (await told('/api/audit?limit=40')).filter((w) => w.includes(name) || w.includes(code))
+      (await changesAt('/api/audit?limit=40')).filter((w) => w.includes(name) || w.includes(code))
     const part = { designation: name, bore: 21.3, outside: 49.6 }
     for (let i = 0; i < 2; i++) expect((await call('POST', '/api/parts', part)).status).toBeLessThan(300)
     const arrangement = { code, title: 'Trolley wheel', position: 'wheel', basedOn: 'B1', slots: [] }
@@ -267,14 +267,14 @@ describe('who changed what', () => {
   })
 
   it('of much at once: forty are told, and how many more there are', async () => {
-    const places = Array.from({ length: 45 }, (_, i) => ({ name: `axle ${i}`, quantity: 1 }))
+    const axles = Array.from({ length: 45 }, (_, i) => ({ name: `axle ${i}`, quantity: 1 }))
     const { body } = await call<{ id: number; positions: { id: number }[] }>('POST', '/api/machines', {
       name: `Long train ${mark()}`,
-      positions: places,
+      positions: axles,
     })
     const positions = body.positions.map(({ id }) => ({ id, quantity: 2 }))
     expect((await call('PATCH', `/api/machines/${body.id}`, { positions })).status).toBe(200)
-    const lines = await told(`/api/machines/${body.id}/history?limit=100`)
+    const lines = await changesAt(`/api/machines/${body.id}/history?limit=100`)
     expect(lines).toHaveLength(42)
     expect(lines[0]).toBe('and 5 more changes')
   })
@@ -311,8 +311,8 @@ describe('two who change the same thing at once, each over what stood when it wa
       const names = Array.from({ length: 10 }, (_, i) => `Boat shed ${i} ${mark()}`)
       const answers = await Promise.all(names.map((shop) => put('/api/settings', { ...over, shop, over })))
       expect(answers.map(({ status }) => status).sort()).toEqual([200, ...Array<number>(9).fill(409)])
-      const kept = names[answers.findIndex(({ status }) => status === 200)]
-      expect((await call<Settings>('GET', '/api/settings')).body.shop).toBe(kept)
+      const winner = names[answers.findIndex(({ status }) => status === 200)]
+      expect((await call<Settings>('GET', '/api/settings')).body.shop).toBe(winner)
     } finally {
       await put('/api/settings', over)
     }

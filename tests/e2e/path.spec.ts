@@ -303,10 +303,10 @@ test('an answer with more parts than are named says so: its shares come to a hun
   const answer = page.getByRole('region', { name: 'Answer' })
   await expect(answer.getByText('Other listed parts')).toBeVisible()
   await settled(page)
-  const told = (await answer.innerText()).match(/\d+(?= %)/g) ?? []
-  const sum = told.reduce((all, share) => all + Number(share), 0)
+  const percentages = (await answer.innerText()).match(/\d+(?= %)/g) ?? []
+  const sum = percentages.reduce((all, share) => all + Number(share), 0)
   // Each is rounded to a whole one.
-  expect(Math.abs(sum - 100)).toBeLessThanOrEqual(told.length / 2)
+  expect(Math.abs(sum - 100)).toBeLessThanOrEqual(percentages.length / 2)
   await page.locator('#bore').fill('9')
   await expect(page.getByTestId('leader')).toHaveText('629-2RS')
   await expect(answer.getByText('Other listed parts')).toBeHidden()

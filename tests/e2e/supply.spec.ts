@@ -71,6 +71,8 @@ test('the store: pieces go out with a note, too many are refused with what is th
   await request.post('/api/stock', { data: { designation: name, bin: 'E2E', quantity: 3 } })
   await page.goto('/store')
   await page.getByLabel('Filter items').fill(name)
+  // The row it is clicked in stands still once the filter has been answered.
+  await expect(page.getByRole('row')).toHaveCount(2)
   await page.getByRole('button', { name }).click()
   await page.getByLabel('Pieces', { exact: true }).fill('2')
   await page.getByLabel('Note').fill('organ')

@@ -161,9 +161,9 @@ test('a driven hub with five bearings, each decided in its place, left closed an
     'carrier bearing, outer',
   ]
   const fitting = steps.slice(steps.indexOf('Fitting')).toLowerCase()
-  const places = order.map((label) => fitting.indexOf(label))
-  expect(places, order.join(' < ')).not.toContain(-1)
-  expect(places).toEqual([...places].sort((a, b) => a - b))
+  const indexes = order.map((label) => fitting.indexOf(label))
+  expect(indexes, order.join(' < ')).not.toContain(-1)
+  expect(indexes).toEqual([...indexes].sort((a, b) => a - b))
   const parts = await close(page, id)
   expect(parts.filter((p) => /^6[89]04/.test(p.designation))).toHaveLength(5)
   const uses = await page.request.get('/api/parts/machines?designation=6804DDU')

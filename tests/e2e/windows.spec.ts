@@ -74,6 +74,7 @@ test('a move whose answer was lost is booked once, however often it is pressed',
   await page.request.post('/api/stock', { data: { designation: name, bin: 'E3', quantity: 10 } })
   await page.goto('/store')
   await page.getByLabel('Filter items').fill(name)
+  await expect(page.getByRole('row')).toHaveCount(2)
   await page.getByRole('button', { name }).click()
   await page.getByLabel('Pieces', { exact: true }).fill('3')
   await page.route('**/moves', async (route) => {

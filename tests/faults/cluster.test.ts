@@ -174,12 +174,12 @@ it('nothing that was acknowledged is lost when a node dies or is cut off; all no
       'select i.id from stock_items i left join stock_moves m on m.item_id = i.id group by i.id having max(i.quantity) <> coalesce(sum(m.change_quantity), 0)',
     )
     expect(sums, 'stock is the sum of its moves').toEqual([])
-    const kept = new Map(
+    const storedTitles = new Map(
       sql(node, `select id, title from jobs where title like 'kept %'`)
         .map((row) => row.split('\t'))
         .map(([id, title]) => [Number(id), title]),
     )
-    expect([...titles.keys()].filter((id) => !kept.has(id))).toEqual([])
+    expect([...titles.keys()].filter((id) => !storedTitles.has(id))).toEqual([])
   }
   expect(dump(2)).toBe(dump(1))
   expect(dump(3)).toBe(dump(1))

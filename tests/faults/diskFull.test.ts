@@ -58,19 +58,19 @@ it.runIf(mounted)(
   async () => {
     const made = await ask<Job>('POST', '/api/jobs', { title: 'Before the disk is full' })
     expect(made.status).toBe(201)
-    let kept = made.body
+    let saved = made.body
     fill()
     expect(statfsSync(DISK).bfree).toBeLessThan(4)
     const refused: string[] = []
     for (let i = 0; i < TRIES && refused.length < 3; i++) {
       const title = `Try ${i}`
-      const intake = { ...kept.intake, note: `${i} ${NOTE}` }
-      const { status, body } = await ask<Job>('PATCH', `/api/jobs/${kept.id}`, {
-        version: kept.version,
+      const intake = { ...saved.intake, note: `${i} ${NOTE}` }
+      const { status, body } = await ask<Job>('PATCH', `/api/jobs/${saved.id}`, {
+        version: saved.version,
         title,
         intake,
       })
-      if (status === 200) kept = body
+      if (status === 200) saved = body
       else {
         expect(status).toBe(503)
         refused.push(body.detail ?? '')
@@ -79,14 +79,14 @@ it.runIf(mounted)(
     expect(refused.length).toBeGreaterThan(0)
     for (const message of refused) expect(message).toMatch(/disk of the server is full/)
     // What was answered is there whole; what was refused left nothing.
-    const { version, title, intake } = (await ask<Job>('GET', `/api/jobs/${kept.id}`)).body
+    const { version, title, intake } = (await ask<Job>('GET', `/api/jobs/${saved.id}`)).body
     expect({ version, title, intake }).toEqual({
-      version: kept.version,
-      title: kept.title,
-      intake: kept.intake,
+      version: saved.version,
+      title: saved.title,
+      intake: saved.intake,
     })
     rmSync(ballast)
-    const after = await ask<Job>('PATCH', `/api/jobs/${kept.id}`, { version, title: 'There is room again' })
+    const after = await ask<Job>('PATCH', `/api/jobs/${saved.id}`, { version, title: 'There is room again' })
     expect(after.status).toBe(200)
     expect(after.body.title).toBe('There is room again')
   },

@@ -65,7 +65,7 @@ describe('clearance and precision', () => {
     ['6205 P5', 'class 5'],
     ['7205 ABEC7', 'grade 7'],
     ['MR126ZZ #5', 'grade 5'],
-  ])('%s tells %s', (text, told) => expect(meanings(text)).toContain(told))
+  ])('%s tells %s', (text, meaning) => expect(meanings(text)).toContain(meaning))
 })
 
 // Type, series and bore code: ISO 15; five digits beginning 32 or 33 are tapered, four are double row ball.
@@ -109,11 +109,11 @@ describe('tokens with two meanings', () => {
     ['6205T', ['resin cage', 'higher temperature']],
     ['MR126C', ['ceramic balls']],
   ])('%s', (text, wanted) => {
-    const told = decode(text, shipped)
+    const meaningsOf = decode(text, shipped)
       .filter((r) => r.base === best(text).base)
       .map((r) => r.tokens.map((t) => t.meaning).join('; '))
-    for (const text of wanted) expect(told.join(' | ')).toContain(text)
-    expect(told[0]).toContain(wanted[0])
+    for (const text of wanted) expect(meaningsOf.join(' | ')).toContain(text)
+    expect(meaningsOf[0]).toContain(wanted[0])
   })
 })
 

@@ -14,14 +14,14 @@ const read = (text: string) => {
 
 /** One part in five; AMBER_WHOLE=1 takes them all. */
 const EVERY = process.env['AMBER_WHOLE'] ? 1 : 5
-const asked = shipped.catalogue.parts.filter(
+const sample = shipped.catalogue.parts.filter(
   ({ piece, set }, i) => i % EVERY === 0 && !set && piece !== 'hardware' && piece !== 'seal',
 )
 
 describe('leave one out', () => {
   it('a part that is not listed is never answered as another one', () => {
-    expect(asked.length).toBeGreaterThan(500)
-    const wrong = asked.flatMap((part) => {
+    expect(sample.length).toBeGreaterThan(500)
+    const wrong = sample.flatMap((part) => {
       const found = readExact(part.base, without(shipped, part))
       const another = (other: Part): boolean =>
         numberKey(other.base) !== numberKey(part.base) &&
@@ -38,7 +38,7 @@ describe('leave one out', () => {
 
   // A number by the rule of its series has the sizes of the row that was left out (ISO 15, ISO 104, common practice).
   it('what the rule of a series computes are the sizes of the row', () => {
-    const wrong = asked.flatMap((part) => {
+    const wrong = sample.flatMap((part) => {
       const found = readExact(part.base, without(shipped, part))
       const own = found.ok
         ? found.readings.find((r) => r.part.computed && r.family === part.family)
@@ -220,12 +220,12 @@ describe('stamps as they are', () => {
     ['6205-2RS1/C3MT33', 'grease filled'],
     ['6203-2RS-16', '1 in cannot be in this outside'],
     ['205SZZ', 'look'],
-  ])('%s tells %s', (text, told) =>
+  ])('%s tells %s', (text, meaning) =>
     expect(
       read(text)
         .tokens.map((t) => t.meaning)
         .join('; '),
-    ).toContain(told),
+    ).toContain(meaning),
   )
 
   it('a group that is not decoded stays with the part and costs next to nothing', () => {
@@ -256,8 +256,8 @@ it('every token belongs to families, and reads back where it may stand', () => {
           : `${part.base}${/^\w/.test(token.text) ? '-' : ' '}${token.text}`
       if (shipped.catalogue.byName.has(numberKey(text))) return []
       const found = readExact(text, shipped)
-      const told = found.ok && found.readings.some((r) => r.tokens.some((t) => t.meaning === token.meaning))
-      return told ? [] : [text]
+      const isRead = found.ok && found.readings.some((r) => r.tokens.some((t) => t.meaning === token.meaning))
+      return isRead ? [] : [text]
     })
   })
   expect(lost).toEqual([])

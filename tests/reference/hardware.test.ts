@@ -11,7 +11,7 @@ const { parts } = shipped.catalogue
 const loose = parts.filter(({ piece }) => piece === 'hardware' || piece === 'seal')
 /** One in four; AMBER_WHOLE=1 takes them all. */
 const EVERY = process.env['AMBER_WHOLE'] ? 1 : 4
-const asked = loose.filter((_, i) => i % EVERY === 0)
+const sample = loose.filter((_, i) => i % EVERY === 0)
 
 describe('hardware', () => {
   const hardware = parts.flatMap((p) => (p.hardware ? [p.hardware] : []))
@@ -167,7 +167,7 @@ describe('names of seals and hardware (common practice)', () => {
   })
 
   it('every name finds its own part, and none is read as another when its row is not there', () => {
-    const wrong = asked.flatMap((part) => {
+    const wrong = sample.flatMap((part) => {
       const rest = without(shipped, part)
       return namesOf(part).flatMap(({ text }) => {
         const [own, other] = [variantOf(text, shipped)?.part, variantOf(text, rest)?.part]
@@ -255,7 +255,7 @@ describe('names of seals and hardware (common practice)', () => {
 
 describe('what may stand in for seals and hardware', () => {
   it('no two pieces of the catalogue are the same', () => {
-    const same = asked.flatMap((from) =>
+    const same = sample.flatMap((from) =>
       loose.flatMap((to) =>
         from !== to &&
         from.family === to.family &&
@@ -339,15 +339,15 @@ describe('what goes with a piece, and what is taken for it (common practice)', (
     expect(part && trapsOf(part, shipped.catalogue).map((t) => t.designation)).toContain(other)
   })
   it('near is within a sixteenth of an inch or two in a hundred', () => {
-    const told = (name: string): string[] => {
+    const offersFor = (name: string): string[] => {
       const ring = findPart(shipped.catalogue, name)
       return ring ? trapsOf(ring, shipped.catalogue).map((t) => t.designation) : [name]
     }
-    expect(told('bore snap ring 100x3')).toContain('bore snap ring 102x4')
-    expect(told('E-ring 30')).toEqual([])
+    expect(offersFor('bore snap ring 100x3')).toContain('bore snap ring 102x4')
+    expect(offersFor('E-ring 30')).toEqual([])
   })
   it('what is taken for a piece never stands in for it', () => {
-    for (const part of asked)
+    for (const part of sample)
       for (const { designation } of trapsOf(part, shipped.catalogue)) {
         const other = findPart(shipped.catalogue, designation, part.piece)
         expect(

@@ -9,8 +9,8 @@ export async function noFaults(page: Page, rules?: string[]): Promise<void> {
     rules ? axe.withRules(rules) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
   ).analyze()
   const found = violations.map(({ id, nodes }) => {
-    const places = nodes.map(({ target }) => target.join(' ')).slice(0, 3)
-    return `${id}: ${places.join(', ')}`
+    const targets = nodes.map(({ target }) => target.join(' ')).slice(0, 3)
+    return `${id}: ${targets.join(', ')}`
   })
   expect(found, page.url()).toEqual([])
 }

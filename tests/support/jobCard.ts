@@ -42,9 +42,9 @@ export const D1: Partial<KitRequest> = { parts: { hubUnit: '39x72x37', axleNut: 
 
 export const stepsOf = ({ sections }: Plan) => sections.flatMap((s) => s.steps)
 export const order = (p: Plan, ...ids: string[]) => {
-  const places = ids.map((id) => stepsOf(p).findIndex((step) => step.id === id))
-  expect(places, ids.join(' < ')).not.toContain(-1)
-  expect(places, ids.join(' < ')).toEqual([...places].sort((a, b) => a - b))
+  const indexes = ids.map((id) => stepsOf(p).findIndex((step) => step.id === id))
+  expect(indexes, ids.join(' < ')).not.toContain(-1)
+  expect(indexes, ids.join(' < ')).toEqual([...indexes].sort((a, b) => a - b))
 }
 export const all = (p: Plan) =>
   stepsOf(p)

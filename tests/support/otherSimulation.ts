@@ -16,7 +16,7 @@ const WORN_SHARE = 0.5
 const SLIPS = 0.05
 const SPECIALS = 0.04
 const SPECIAL_OFF_MM = 4
-const SLIP_MM = { least: 1, most: 9 }
+const SLIP_MM = { min: 1, max: 9 }
 
 type Random = () => number
 const between = (random: Random, low: number, high: number): number => low + (high - low) * random()
@@ -36,8 +36,7 @@ const widthOf = ({ dimensions: d }: Part): number => d.totalWidth ?? d.width ?? 
 function reader(random: Random) {
   const bias = between(random, -CALIPER_BIAS_MM, CALIPER_BIAS_MM)
   return (mm: number): number => {
-    const slip =
-      random() < SLIPS ? between(random, SLIP_MM.least, SLIP_MM.most) * (random() < 0.5 ? -1 : 1) : 0
+    const slip = random() < SLIPS ? between(random, SLIP_MM.min, SLIP_MM.max) * (random() < 0.5 ? -1 : 1) : 0
     const read = mm + bias + between(random, -CALIPER_NOISE_MM, CALIPER_NOISE_MM) + slip
     return Math.max(0.5, Math.round(read / READ_TO_MM) * READ_TO_MM)
   }
@@ -109,13 +108,13 @@ export function simulateOtherWorld(rounds: number, seed: number, repeats = 1): O
     const isSpecial = random() < SPECIALS
     const part = isSpecial ? special(random, drawn) : drawn
     const element = elementOf(part)
-    const looks = {
+    const observed = {
       element: element ?? ('none' as const),
       ...(part.dimensions.flangeOutside !== undefined && { flange: true }),
     }
     const found = identify(
       identifier,
-      { measurements: measure(random, part, repeats), stamps: [], looks },
+      { measurements: measure(random, part, repeats), stamps: [], observed },
       60,
     )
     const leader = found.candidates[0]

@@ -1,6 +1,12 @@
 import { commonnessWeight, elementOf, familyFacts, namesOf, type Part } from '@/core/catalogue'
 import { misreadings, type Wear } from '@/core/designation'
-import { buildIdentifier, identify, type Evidence, type Identification, type Looks } from '@/core/identify'
+import {
+  buildIdentifier,
+  identify,
+  type Evidence,
+  type Identification,
+  type Observations,
+} from '@/core/identify'
 import { shipped } from './shipped'
 
 /** Small seeded generator (mulberry32): the same tray every time. */
@@ -106,7 +112,7 @@ function score(answers: readonly { said: number; first: boolean; three: boolean 
   }
 }
 
-const places = (found: Identification): { first: Part | undefined; three: Part[] } => ({
+const leaders = (found: Identification): { first: Part | undefined; three: Part[] } => ({
   first: found.candidates[0]?.part,
   three: found.candidates.slice(0, 3).map((c) => c.part),
 })
@@ -126,11 +132,11 @@ export function simulateSizes(rounds: number, seed: number, kind: 'three sizes' 
         {
           measurements: measure(random, part, three ? 'used' : 'worn', three),
           stamps: [],
-          looks: three && element ? { element } : {},
+          observed: three && element ? { element } : {},
         },
         60,
       )
-      const { first, three: leading } = places(found)
+      const { first, three: leading } = leaders(found)
       const right = (p: Part | undefined) =>
         p !== undefined &&
         (three
@@ -193,10 +199,10 @@ export const simulateStamps = (rounds: number, seed: number): Score =>
     damagedStamps(rounds, seed).map(({ part, text }) => {
       const found = identify(
         identifier,
-        { measurements: [], stamps: [{ text }], looks: { piece: 'complete' } },
+        { measurements: [], stamps: [{ text }], observed: { piece: 'complete' } },
         5,
       )
-      const { first, three } = places(found)
+      const { first, three } = leaders(found)
       return {
         said: found.candidates[0]?.probability ?? 0,
         first: first === part,
@@ -238,7 +244,7 @@ export function simulateUnlisted(rounds: number, seed: number): number {
           { ...common, feature: 'width', valuesMm: [width] },
         ],
         stamps: [],
-        looks: {},
+        observed: {},
       },
       1,
     )
@@ -300,7 +306,7 @@ for (const part of bearings)
 
 const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !== undefined
 /** What is seen of a whole part in the hand. */
-const seenOf = (part: Part): Looks => ({ piece: 'complete', ...(hasFlange(part) && { flange: true }) })
+const seenOf = (part: Part): Observations => ({ piece: 'complete', ...(hasFlange(part) && { flange: true }) })
 
 /**
  * The exact posterior of a damaged stamp under this simulation, by plain enumeration of every part and every way to stamp it.
@@ -335,7 +341,7 @@ const wearOf = (confusedShare: number): Wear => ({
 const STAMPED_TOKENS = new Set(['2RS', 'ZZ', '2Z', 'DDU', 'LLU', 'C3'])
 
 /** The product told how this simulation stamps and wears; as it ships, it assumes what used bearings show. */
-const identifierTold = (confusedShare: number) =>
+const informedIdentifier = (confusedShare: number) =>
   buildIdentifier({
     ...shipped,
     tokens: shipped.tokens.filter(({ where, key }) => where === 'suffix' && STAMPED_TOKENS.has(key)),
@@ -344,18 +350,18 @@ const identifierTold = (confusedShare: number) =>
 
 /**
  * How often the exact answer is right first on the same stamps as `simulateStamps`, and how often ours is.
- * @param told whether the product is told the noise of the simulation, or assumes its own
+ * @param isInformed whether the product is told the noise of the simulation, or assumes its own
  */
 export function simulateBound(
   rounds: number,
   seed: number,
   confusedShare: number,
-  told: boolean,
+  isInformed: boolean,
 ): { ours: number; exact: number } {
   let [ours, exact] = [0, 0]
-  const asked = told ? identifierTold(confusedShare) : identifier
+  const questioned = isInformed ? informedIdentifier(confusedShare) : identifier
   for (const { part, text } of damagedStamps(rounds, seed, confusedShare)) {
-    const found = identify(asked, { measurements: [], stamps: [{ text }], looks: seenOf(part) }, 1)
+    const found = identify(questioned, { measurements: [], stamps: [{ text }], observed: seenOf(part) }, 1)
     if (found.candidates[0]?.part === part) ours++
     const [best] = [...exactPosterior(text, confusedShare, hasFlange(part))].sort((a, b) => b[1] - a[1])
     if (best?.[0] === part) exact++

@@ -35,8 +35,8 @@ export function wornNumber(number: string, random: () => number): string {
   const marks = [...number]
   const lost = Math.floor(random() * marks.length)
   marks[lost] = '?'
-  const places = marks.flatMap((mark, i) => (LOOK_ALIKE[mark] ? [i] : []))
-  const at = places[Math.floor(random() * places.length)]
+  const indexes = marks.flatMap((mark, i) => (LOOK_ALIKE[mark] ? [i] : []))
+  const at = indexes[Math.floor(random() * indexes.length)]
   if (at !== undefined) marks[at] = LOOK_ALIKE[marks[at] ?? ''] ?? '?'
   return marks.join('')
 }

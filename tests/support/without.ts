@@ -9,6 +9,6 @@ export function without(context: DesignationContext, gone: Part): DesignationCon
   const byName = new Map(catalogue.byName)
   for (const [key, parts] of catalogue.byName) if (!parts.every(stays)) byName.set(key, parts.filter(stays))
   const setsOf = new Map([...catalogue.setsOf].filter(([base]) => base !== gone.base))
-  const kept: Catalogue = { ...catalogue, parts: catalogue.parts.filter(stays), byName, setsOf }
-  return { ...context, catalogue: kept }
+  const rest: Catalogue = { ...catalogue, parts: catalogue.parts.filter(stays), byName, setsOf }
+  return { ...context, catalogue: rest }
 }

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { isFamily } from '@/core/catalogue'
 import { CatalogueScreen } from '@/features/catalogue'
-import { familiesHeld, partsOfFamily } from '@/services/browse'
+import { familyCounts, partsOfFamily } from '@/services/browse'
 
 export const metadata: Metadata = { title: 'Catalogue' }
 
@@ -12,6 +12,6 @@ export default async function Page({
 }) {
   const { family } = await searchParams
   const chosen = typeof family === 'string' && isFamily(family) ? family : 'deep-groove'
-  const [families, parts] = await Promise.all([familiesHeld(), partsOfFamily(chosen)])
+  const [families, parts] = await Promise.all([familyCounts(), partsOfFamily(chosen)])
   return <CatalogueScreen families={families} family={chosen} parts={parts} />
 }

@@ -5,13 +5,16 @@ import { listJobs } from '@/services/jobs'
 
 export const metadata: Metadata = { title: 'All jobs' }
 
-type Asked = { searchParams: Promise<Record<string, string | string[] | undefined>> }
+type PageProps = { searchParams: Promise<Record<string, string | string[] | undefined>> }
 
-export default async function Page({ searchParams }: Asked) {
+export default async function Page({ searchParams }: PageProps) {
   await connection()
   const { q, open } = await searchParams
   const [text, onlyOpen] = [typeof q === 'string' ? q.slice(0, 80) : '', open === 'true']
   return (
-    <JobList initial={await listJobs({ q: text, open: String(onlyOpen) })} asked={{ text, open: onlyOpen }} />
+    <JobList
+      initial={await listJobs({ q: text, open: String(onlyOpen) })}
+      initialQuery={{ text, open: onlyOpen }}
+    />
   )
 }

@@ -5,11 +5,11 @@ import { listMachines } from '@/services/machines'
 
 export const metadata: Metadata = { title: 'Machines' }
 
-type Asked = { searchParams: Promise<Record<string, string | string[] | undefined>> }
+type PageProps = { searchParams: Promise<Record<string, string | string[] | undefined>> }
 
-export default async function Page({ searchParams }: Asked) {
+export default async function Page({ searchParams }: PageProps) {
   await connection()
   const { q } = await searchParams
-  const asked = typeof q === 'string' ? q.trim().slice(0, 80) : ''
-  return <MachineList initial={await listMachines({ q: asked })} asked={asked} />
+  const query = typeof q === 'string' ? q.trim().slice(0, 80) : ''
+  return <MachineList initial={await listMachines({ q: query })} initialQuery={query} />
 }

@@ -9,9 +9,9 @@ export const metadata: Metadata = { title: 'Sign in' }
 /** A path of our own: one slash, and no second one that would name another server. */
 const OWN_PATH = /^\/(?![/\\])/
 
-type Asked = { searchParams: Promise<Record<string, string | string[] | undefined>> }
+type PageProps = { searchParams: Promise<Record<string, string | string[] | undefined>> }
 
-export default async function Page({ searchParams }: Asked) {
+export default async function Page({ searchParams }: PageProps) {
   await connection()
   if (!isSignInRequired()) redirect('/')
   const { to } = await searchParams

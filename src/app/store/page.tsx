@@ -5,11 +5,11 @@ import { stock } from '@/services/stock'
 
 export const metadata: Metadata = { title: 'Store' }
 
-type Asked = { searchParams: Promise<Record<string, string | string[] | undefined>> }
+type PageProps = { searchParams: Promise<Record<string, string | string[] | undefined>> }
 
-export default async function Page({ searchParams }: Asked) {
+export default async function Page({ searchParams }: PageProps) {
   await connection()
   const { q, view } = await searchParams
   const [text, low] = [typeof q === 'string' ? q.slice(0, 80) : '', view === 'low']
-  return <StoreScreen initial={await stock({ q: text, low: String(low) })} asked={{ text, low }} />
+  return <StoreScreen initial={await stock({ q: text, low: String(low) })} initialQuery={{ text, low }} />
 }

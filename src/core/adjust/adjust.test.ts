@@ -29,8 +29,8 @@ describe('nut to end play', () => {
     const ends = Array.from({ length: 2 * crossHoles }, (_, i) => (i * 180) / crossHoles)
     const meets = (turn: number) =>
       ends.some((end) => Math.abs(((end - turn + 360) / (360 / slots)) % 1) < 1e-9)
-    const places = Array.from({ length: 360 }, (_, turn) => turn).filter(meets)
-    expect(places[1]).toBe(degrees)
+    const hits = Array.from({ length: 360 }, (_, turn) => turn).filter(meets)
+    expect(hits[1]).toBe(degrees)
   })
   it('a second hole that gives nothing is told', () => {
     expect(endPlay({ ...slotted, slots: 8, crossHoles: 2 }).advice.join(' ')).toMatch(

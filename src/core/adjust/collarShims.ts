@@ -53,9 +53,9 @@ export function collarShims(playMm: number, target: Play, shimsMm: readonly numb
   const at = shimsMm.filter((shim) => shim > 0)
   for (let many = 1; many <= MAX_SHIMS; many++) {
     const fitting = [...sums(at, many)]
-      .map((shims) => ({ shims, off: Math.abs(shims.reduce((a, b) => a + b, 0) - middle) }))
-      .filter(({ off }) => off <= (change.max - change.min) / 2 + 1e-9)
-      .sort((a, b) => a.off - b.off)
+      .map((shims) => ({ shims, deviation: Math.abs(shims.reduce((a, b) => a + b, 0) - middle) }))
+      .filter(({ deviation }) => deviation <= (change.max - change.min) / 2 + 1e-9)
+      .sort((a, b) => a.deviation - b.deviation)
     const [best] = fitting
     if (best)
       return {

@@ -67,6 +67,6 @@ const DASH_LEFT_OUT = /^[A-Z]{2,3}\d{3}-\d{1,2}$/
 
 /** Whether a number as typed is this name: gaps between digits stand as in the name. */
 export const isSameNumber = (typed: readonly Glyph[], name: string): boolean => {
-  const [asked, written] = [exactKey(typed), exactKey(glyphs(name))]
-  return asked === written || (DASH_LEFT_OUT.test(written) && asked === written.replace('-', ''))
+  const [given, written] = [exactKey(typed), exactKey(glyphs(name))]
+  return given === written || (DASH_LEFT_OUT.test(written) && given === written.replace('-', ''))
 }

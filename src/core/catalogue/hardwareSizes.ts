@@ -45,7 +45,7 @@ export function boltsText({ kind, bolts, bolt, boltSpacingMm }: HousingDetails):
 export const isCount = (key: string): boolean => key === 'slots' || key === 'bolts'
 
 /** Whether the designation of its thread tells a size already. */
-export const isToldByThread = (key: string, details: HardwareDetails): boolean =>
+export const impliedByThread = (key: string, details: HardwareDetails): boolean =>
   'thread' in details && (key === 'threadMm' || key === 'pitchMm')
 
 /** One thing hardware is known by: a size in mm, or words. */
@@ -64,7 +64,7 @@ export function hardwareFacts(details: HardwareDetails): HardwareFact[] {
   const sizes = Object.entries(details).flatMap(([key, value]): HardwareFact[] => {
     const isCircle = key === 'boltSpacingMm' && details.what === 'housing' && details.kind === 'round flange'
     const label = isCircle ? 'bolt circle' : HARDWARE_LABELS[key]
-    if (label === undefined || isToldByThread(key, details)) return []
+    if (label === undefined || impliedByThread(key, details)) return []
     if (typeof value === 'number')
       return [isCount(key) ? { label, text: String(value) } : { label, mm: value }]
     return typeof value === 'string' ? [{ label, text: value }] : []

@@ -34,4 +34,4 @@ export { elementOf, hasClearance, needleDesign, type NeedleDesign } from './need
 export { buildNumberIndex, findNumber, MARK_CODES, markCode, type NumberIndex } from './numberIndex'
 export { insertLock, ROUND_INSERTS } from './insertLocks'
 export { PIECES, type Piece } from './pieces'
-export { boltsText, hardwareFacts, HARDWARE_LABELS, isCount, isToldByThread } from './hardwareSizes'
+export { boltsText, hardwareFacts, HARDWARE_LABELS, isCount, impliedByThread } from './hardwareSizes'

@@ -11,18 +11,18 @@ it('holds every number once for each time it was given, in order', () => {
   fc.assert(
     fc.property(fc.array(key, { maxLength: 40 }), (keys) => {
       const index = buildNumberIndex(keys)
-      const held = Array.from(index.entries, (_, n) => keyAt(index, n))
-      expect(held).toEqual(keys.filter((k) => k !== '').sort())
-      index.entries.forEach((entry, n) => expect(keys[entry]).toBe(held[n]))
+      const stored = Array.from(index.entries, (_, n) => keyAt(index, n))
+      expect(stored).toEqual(keys.filter((k) => k !== '').sort())
+      index.entries.forEach((entry, n) => expect(keys[entry]).toBe(stored[n]))
     }),
   )
 })
 
 it('finds exactly the numbers that are there', () => {
   fc.assert(
-    fc.property(fc.array(key, { maxLength: 40 }), key, (keys, asked) => {
-      const found = findNumber(buildNumberIndex(keys), asked)
-      if (asked !== '' && keys.includes(asked)) expect(keys[found ?? -1]).toBe(asked)
+    fc.property(fc.array(key, { maxLength: 40 }), key, (keys, wanted) => {
+      const found = findNumber(buildNumberIndex(keys), wanted)
+      if (wanted !== '' && keys.includes(wanted)) expect(keys[found ?? -1]).toBe(wanted)
       else expect(found).toBeUndefined()
     }),
   )

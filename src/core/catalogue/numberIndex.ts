@@ -31,20 +31,20 @@ export function buildNumberIndex(keys: readonly string[], entryOf?: readonly num
   const key = (i: number): string => keys[i] ?? ''
   order.sort((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0))
   const first = order.findIndex((i) => key(i) !== '')
-  const kept = order.subarray(first === -1 ? order.length : first)
+  const entries = order.subarray(first === -1 ? order.length : first)
   let total = 0
-  for (const i of kept) total += key(i).length
+  for (const i of entries) total += key(i).length
   const marks = new Uint8Array(total)
-  const starts = new Uint32Array(kept.length + 1)
+  const starts = new Uint32Array(entries.length + 1)
   let [at, longest] = [0, 0]
-  kept.forEach((i, n) => {
+  entries.forEach((i, n) => {
     const text = key(i)
     starts[n] = at
     longest = Math.max(longest, text.length)
     for (let j = 0; j < text.length; j++) marks[at++] = markCode(text[j] ?? '')
   })
-  starts[kept.length] = at
-  return { marks, starts, entries: kept.map((i) => entryOf?.[i] ?? i), longest }
+  starts[entries.length] = at
+  return { marks, starts, entries: entries.map((i) => entryOf?.[i] ?? i), longest }
 }
 
 /** Order of the n-th number of the index and a key, as `<` on strings. */

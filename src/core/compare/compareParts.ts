@@ -65,28 +65,29 @@ function sizeRow(name: DimensionName, label: string, from: PartSide, to: PartSid
   const next = closedWidth(to, name) ?? to.measured[name]
   const old = (nominal === undefined ? undefined : closedWidth(from, name)) ?? taken
   if (old === undefined && next === undefined) return null
-  const told = old === undefined ? 'not known' : writeBoth(old)
-  const seen = nominal !== undefined && taken !== undefined ? `${told}, measured ${taken.toFixed(2)}` : told
+  const oldText = old === undefined ? 'not known' : writeBoth(old)
+  const seen =
+    nominal !== undefined && taken !== undefined ? `${oldText}, measured ${taken.toFixed(2)}` : oldText
   const row = { feature: name, label, old: seen, new: next === undefined ? 'not known' : writeBoth(next) }
   if (old === undefined || next === undefined)
     return { ...row, difference: '', result: 'unknown', meaning: 'Measure it.' }
   const against = contradiction(nominal === undefined ? undefined : old, taken)
   if (against) return { ...row, difference: against, result: 'look', meaning: CHECK_OLD }
-  const off = next - old
+  const difference = next - old
   const room = nominal === undefined ? SAME.measuredMm : SAME.catalogueMm
-  if (Math.abs(off) <= room)
+  if (Math.abs(difference) <= room)
     return {
       ...row,
       difference: '',
       result: 'same',
-      meaning: nominal === undefined && off !== 0 ? 'Within wear and caliper.' : '',
+      meaning: nominal === undefined && difference !== 0 ? 'Within wear and caliper.' : '',
     }
   const seat = name === 'bore' || name === 'outside'
   return {
     ...row,
-    difference: `${writeMm(Math.abs(off))} mm ${off > 0 ? 'larger' : 'smaller'}`,
+    difference: `${writeMm(Math.abs(difference))} mm ${difference > 0 ? 'larger' : 'smaller'}`,
     result: seat ? 'no' : 'look',
-    meaning: MEANINGS[name]?.[off > 0 ? 1 : 0] ?? 'Check the room it has.',
+    meaning: MEANINGS[name]?.[difference > 0 ? 1 : 0] ?? 'Check the room it has.',
   }
 }
 
@@ -134,9 +135,9 @@ const OPTION_LABELS: Record<string, string> = {
 function optionRows(from: Variant, to: Variant, application: Application): Compared[] {
   return checksOf(from, to, application)
     .filter(({ check }) => check !== 'dimensions')
-    .map(({ check, result, detail, told, meaning }) => {
-      const [was, now] = told ?? [from.designation, to.designation]
-      const isOther = told !== undefined && was !== now
+    .map(({ check, result, detail, values, meaning }) => {
+      const [was, now] = values ?? [from.designation, to.designation]
+      const isOther = values !== undefined && was !== now
       return {
         feature: check,
         label: OPTION_LABELS[check] ?? capital(HARDWARE_LABELS[check] ?? check),
@@ -144,7 +145,7 @@ function optionRows(from: Variant, to: Variant, application: Application): Compa
         new: now,
         difference: isOther ? 'differs' : '',
         result: RESULTS[result],
-        meaning: isOther ? (meaning ?? '') : told && result === 'pass' ? '' : detail,
+        meaning: isOther ? (meaning ?? '') : values && result === 'pass' ? '' : detail,
       }
     })
 }

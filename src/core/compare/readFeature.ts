@@ -134,10 +134,12 @@ export function compareFeatures(feature: UnitFeature, a: string, b: string): Fea
   if (x.kind === 'count' && y.kind === 'count')
     return x.count === y.count ? SAME : { result: unlike, note: '' }
   if (x.kind === 'length' && y.kind === 'length') {
-    const off = Math.abs(x.mm - y.mm)
+    const difference = Math.abs(x.mm - y.mm)
     const room = feature === 'pilot' ? FIT_MM : TYPED_MM
-    if (off <= room) return SAME
-    return off <= TYPED_MM ? { result: 'look', note: 'Caliper over both.' } : { result: unlike, note: '' }
+    if (difference <= room) return SAME
+    return difference <= TYPED_MM
+      ? { result: 'look', note: 'Caliper over both.' }
+      : { result: unlike, note: '' }
   }
   if (x.kind === 'thread' && y.kind === 'thread') {
     if (x.count !== null && y.count !== null && x.count !== y.count) return { result: unlike, note: '' }

@@ -83,11 +83,11 @@ function serving(catalogue: Catalogue, kind: ConversionKind): readonly Part[] {
 
 /** How a ring sits: a larger bore or smaller outside takes a sleeve, the other way metal must go. */
 function match(ring: number, seat: number, ringAround: boolean): SeatMatch | null {
-  const off = ring - seat
-  if (Math.abs(off) <= SAME_MM) return 'fits'
-  if (Math.abs(off) <= NEAR_MM) return 'near'
-  if (Math.abs(off) > MAX_CHANGE_MM) return null
-  const room = ringAround ? off : -off
+  const gap = ring - seat
+  if (Math.abs(gap) <= SAME_MM) return 'fits'
+  if (Math.abs(gap) <= NEAR_MM) return 'near'
+  if (Math.abs(gap) > MAX_CHANGE_MM) return null
+  const room = ringAround ? gap : -gap
   if (room > 0) return room / 2 >= MIN_WALL_MM ? 'sleeve' : null
   return 'machine'
 }
@@ -147,9 +147,9 @@ function inchTwin(seatMm: number, ringMm: number): string {
 const um = (mm: number): number => Math.round(mm * 1000)
 
 function nearText(what: 'shaft' | 'hub', ringMm: number, seatMm: number): string {
-  const off = um(ringMm - seatMm)
-  const tight = what === 'shaft' ? off < 0 : off > 0
-  return `Not the same size: ${writeMm(ringMm)} mm on a ${what === 'shaft' ? 'shaft' : 'bore'} of ${writeMm(seatMm)} mm${inchTwin(seatMm, ringMm)} is ${Math.abs(off)} µm ${tight ? 'tight' : 'loose'}. Measure with a micrometer before it is ordered.`
+  const gap = um(ringMm - seatMm)
+  const tight = what === 'shaft' ? gap < 0 : gap > 0
+  return `Not the same size: ${writeMm(ringMm)} mm on a ${what === 'shaft' ? 'shaft' : 'bore'} of ${writeMm(seatMm)} mm${inchTwin(seatMm, ringMm)} is ${Math.abs(gap)} µm ${tight ? 'tight' : 'loose'}. Measure with a micrometer before it is ordered.`
 }
 
 function seatText(
@@ -172,7 +172,7 @@ function seatText(
   ]
 }
 
-interface Asked {
+interface ConversionQuery {
   seat: ConversionSeat
   load?: ConversionLoad | undefined
   /** rating of what is in the seat now, kN */
@@ -180,7 +180,10 @@ interface Asked {
 }
 
 /** What speaks for a part; how that is told is worked out for those that are shown. */
-function told(part: Part, { seat, load, now }: Asked): { rank: number; tell: () => ConversionPart } | null {
+function considered(
+  part: Part,
+  { seat, load, now }: ConversionQuery,
+): { rank: number; tell: () => ConversionPart } | null {
   const { bore, outside, closedWidth, width: open, totalWidth } = part.dimensions
   const width = totalWidth ?? closedWidth ?? open
   if (bore === undefined || outside === undefined || width === undefined) return null
@@ -231,9 +234,9 @@ export function partsForSeat(
   seat: ConversionSeat,
   load?: ConversionLoad,
 ): ConversionPart[] {
-  const asked = { seat, load, now: presentRating(kind, seat) }
+  const query = { seat, load, now: presentRating(kind, seat) }
   return serving(catalogue, kind)
-    .flatMap((part) => told(part, asked) ?? [])
+    .flatMap((part) => considered(part, query) ?? [])
     .sort((a, b) => a.rank - b.rank)
     .slice(0, MAX_PARTS)
     .map((option) => option.tell())

@@ -14,9 +14,9 @@ describe('times where the shop is', () => {
     // The hour that summer time repeats: 25 October 2026, 01:00 UTC.
     ['2026-10-25T00:59:00Z', 'Europe/Vienna', '2026-10-25 02:59'],
     ['2026-10-25T01:00:00Z', 'Europe/Vienna', '2026-10-25 02:00'],
-  ])('%s in %s is %s', (at, zone, told) => {
-    expect(shopTime(at, zone)).toBe(told)
-    expect(shopDay(at, zone)).toBe(told.slice(0, 10))
+  ])('%s in %s is %s', (at, zone, written) => {
+    expect(shopTime(at, zone)).toBe(written)
+    expect(shopDay(at, zone)).toBe(written.slice(0, 10))
   })
 
   it('knows a zone from what is none', () => {

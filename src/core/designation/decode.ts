@@ -3,7 +3,7 @@ import { draftsOf } from './drafts'
 import { isLost, MAX_STAMP, readExact } from './readExact'
 import type { DesignationContext, Reading } from './reading'
 import { repairsOf } from './repairs'
-import { cheapestDrafts, finish, type Asked } from './finishDraft'
+import { cheapestDrafts, finish, type ReadRequest } from './finishDraft'
 import { cheapestBy, identityOf, likelihood, likeliest, meaningOf, withConfidence } from './likelihood'
 
 /** Readings of one tail worth telling apart, and how much worse than the best they may be. */
@@ -46,10 +46,10 @@ function readAll(text: string, context: DesignationContext, count: number): Read
   const exact = readExact(text, context)
   const marks = marksOf(text)
   if (!isLegible(marks)) return []
-  const asked: Asked = { context, marks, text, count, tails: new Map() }
+  const request: ReadRequest = { context, marks, text, count, tails: new Map() }
   const drafts = draftsOf(context, context.catalogue.numbers, marks, { margin: LISTED_MARGIN })
   const guesses = [
-    ...cheapestDrafts(drafts, asked).flatMap((draft) => finish(draft, asked)),
+    ...cheapestDrafts(drafts, request).flatMap((draft) => finish(draft, request)),
     ...lostDash(text, context),
   ]
   return exact.ok ? [...exact.readings.slice(0, count * 2), ...behind(guesses, exact.readings)] : guesses
@@ -81,10 +81,10 @@ function behind(guesses: readonly Reading[], exact: readonly Reading[]): Reading
 export function readAgainst(text: string, context: DesignationContext, numbers: PartNumbers): Reading[] {
   const marks = marksOf(text)
   if (!isLegible(marks)) return []
-  const asked: Asked = { context, marks, text, count: 1, tails: new Map() }
+  const request: ReadRequest = { context, marks, text, count: 1, tails: new Map() }
   return cheapestBy(
-    cheapestDrafts(draftsOf(context, numbers, marks, { margin: OWN_MARGIN, edits: false }), asked).flatMap(
-      (draft) => finish(draft, asked),
+    cheapestDrafts(draftsOf(context, numbers, marks, { margin: OWN_MARGIN, edits: false }), request).flatMap(
+      (draft) => finish(draft, request),
     ),
     identityOf,
   )

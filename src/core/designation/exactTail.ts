@@ -29,7 +29,7 @@ const TWICE = 2
 
 const isSeparator = (char: string | undefined): boolean => char === '/' || char === '+'
 
-interface Asked {
+interface Tail {
   context: DesignationContext
   part: Part
   marks: readonly Glyph[]
@@ -59,7 +59,7 @@ function tokensOf(tokens: readonly SuffixToken[], family: Family): Map<string, S
 const HABITS: Record<string, string> = { O: '0', I: '1', '0': 'O', '1': 'I' }
 
 /** Tokens that may begin with a mark, habits of typing allowed. */
-function firstTold(tokens: readonly SuffixToken[], family: Family, char: string): readonly SuffixToken[] {
+function tokensFrom(tokens: readonly SuffixToken[], family: Family, char: string): readonly SuffixToken[] {
   const known = tokensOf(tokens, family)
   const habit = HABITS[char]
   return [...(known.get(char) ?? []), ...(habit === undefined ? [] : (known.get(habit) ?? []))]
@@ -82,7 +82,7 @@ function groupEnd(marks: readonly Glyph[], at: number): number {
 const quote = (marks: readonly Glyph[], text: string, at: number, end: number): string =>
   text.slice(marks[at]?.at ?? 0, (marks[end - 1]?.at ?? 0) + 1)
 
-function isTold({ key }: SuffixToken, { marks }: Asked, at: number): boolean {
+function startsAt({ key }: SuffixToken, { marks }: Tail, at: number): boolean {
   for (let i = 0; i < key.length; i++) {
     const char = marks[at + i]?.char
     if (char === undefined || (char !== key[i] && HABITS[char] !== key[i])) return false
@@ -91,7 +91,7 @@ function isTold({ key }: SuffixToken, { marks }: Asked, at: number): boolean {
 }
 
 /** Whether worn tokens would explain a whole group: then it is a damaged suffix, not a code of the maker's own. */
-function isWornSuffix({ context, part, text }: Asked, group: readonly Glyph[]): boolean {
+function isWornSuffix({ context, part, text }: Tail, group: readonly Glyph[]): boolean {
   const [worn] = readSuffixes(context, part.family, group, text)
   return worn !== undefined && worn.parts.length > 0 && worn.parts.every(({ token }) => token !== null)
 }
@@ -99,13 +99,13 @@ function isWornSuffix({ context, part, text }: Asked, group: readonly Glyph[]): 
 /** An undecoded group of digits directly behind the number may be part of another number: only a batch is long enough. */
 const BATCH_DIGITS = 4
 
-const isDirectlyBehind = ({ marks, from }: Asked, at: number): boolean =>
+const isDirectlyBehind = ({ marks, from }: Tail, at: number): boolean =>
   marks.slice(from, at).every(({ char }) => isSeparator(char))
 
-function isUndecoded(asked: Asked, at: number, end: number): boolean {
-  const group = asked.marks.slice(at, end)
-  if (isWornSuffix(asked, group)) return false
-  if (!isDirectlyBehind(asked, at) || !group.every(({ char }) => /\d/.test(char))) return true
+function isUndecoded(tail: Tail, at: number, end: number): boolean {
+  const group = tail.marks.slice(at, end)
+  if (isWornSuffix(tail, group)) return false
+  if (!isDirectlyBehind(tail, at) || !group.every(({ char }) => /\d/.test(char))) return true
   return group.length >= BATCH_DIGITS
 }
 
@@ -120,36 +120,36 @@ interface Step {
 const NO_STEP: readonly Step[] = []
 
 /** Where a group begins at a mark, and ends; null inside a group and at a separator. */
-function groupAt({ marks }: Asked, at: number): { to: number } | null {
+function groupAt({ marks }: Tail, at: number): { to: number } | null {
   const opens = marks[at]?.gap === true || isSeparator(marks[at - 1]?.char)
   return opens && !isSeparator(marks[at]?.char) ? { to: groupEnd(marks, at) } : null
 }
 
-const stretch = ({ marks, text }: Asked, at: number, end: number, token: SuffixToken | null): SuffixPart => ({
+const stretch = ({ marks, text }: Tail, at: number, end: number, token: SuffixToken | null): SuffixPart => ({
   text: quote(marks, text, at, end),
   at: marks[at]?.at ?? 0,
   token,
 })
 
-const toldAt = (asked: Asked, at: number): readonly SuffixToken[] =>
-  firstTold(asked.context.tokens, asked.part.family, asked.marks[at]?.char ?? '').filter((token) =>
-    isTold(token, asked, at),
+const tokensAt = (tail: Tail, at: number): readonly SuffixToken[] =>
+  tokensFrom(tail.context.tokens, tail.part.family, tail.marks[at]?.char ?? '').filter((token) =>
+    startsAt(token, tail, at),
   )
 
 /** A bore of its own behind a metric ball bearing. */
-function boreStep(asked: Asked, at: number): readonly Step[] {
-  if (asked.part.family !== 'deep-groove') return NO_STEP
-  const from = asked.marks[at]?.at ?? 0
-  const bore = readSpecialBore(asked.text.slice(from).toUpperCase(), asked.part)
+function boreStep(tail: Tail, at: number): readonly Step[] {
+  if (tail.part.family !== 'deep-groove') return NO_STEP
+  const from = tail.marks[at]?.at ?? 0
+  const bore = readSpecialBore(tail.text.slice(from).toUpperCase(), tail.part)
   if (!bore) return NO_STEP
-  const behind = asked.marks.findIndex((mark, i) => i > at && mark.at >= from + bore.length)
-  return [{ end: behind === -1 ? asked.marks.length : behind, own: { bore, cost: TOKEN } }]
+  const behind = tail.marks.findIndex((mark, i) => i > at && mark.at >= from + bore.length)
+  return [{ end: behind === -1 ? tail.marks.length : behind, own: { bore, cost: TOKEN } }]
 }
 
 /** The adapter sleeve that is ordered with a tapered bore: `+H312`. */
-function sleeveStep(asked: Asked, at: number, to: number): readonly Step[] {
-  const part = stretch(asked, at, to, null)
-  const sleeve = findPart(asked.context.catalogue, part.text, 'hardware')?.hardware
+function sleeveStep(tail: Tail, at: number, to: number): readonly Step[] {
+  const part = stretch(tail, at, to, null)
+  const sleeve = findPart(tail.context.catalogue, part.text, 'hardware')?.hardware
   if (sleeve?.what !== 'adapterSleeve') return NO_STEP
   const token: SuffixToken = {
     text: part.text.toUpperCase(),
@@ -164,32 +164,32 @@ function sleeveStep(asked: Asked, at: number, to: number): readonly Step[] {
     where: 'suffix',
     convention: 'common',
     sure: 'usual',
-    families: [asked.part.family],
+    families: [tail.part.family],
   }
   return [{ end: to, own: { parts: [{ ...part, token }], cost: TOKEN } }]
 }
 
-function stepsFrom(asked: Asked, at: number, bored: boolean): readonly Step[] {
-  const { marks } = asked
+function stepsFrom(tail: Tail, at: number, bored: boolean): readonly Step[] {
+  const { marks } = tail
   if (isSeparator(marks[at]?.char))
     return at + 1 < marks.length ? [{ end: at + 1, own: { cost: 0 } }] : NO_STEP
-  const told = toldAt(asked, at)
-  const group = groupAt(asked, at)
-  const tokens = told.map((token): Step => {
+  const matches = tokensAt(tail, at)
+  const group = groupAt(tail, at)
+  const tokens = matches.map((token): Step => {
     const end = at + token.key.length
     const joins = marks.slice(at + 1, end).filter(({ gap }) => gap).length
-    return { end, own: { parts: [stretch(asked, at, end, token)], joins, cost: TOKEN + RARER[token.sure] } }
+    return { end, own: { parts: [stretch(tail, at, end, token)], joins, cost: TOKEN + RARER[token.sure] } }
   })
   if (!group) return tokens
   const { to } = group
-  const rest = stretch(asked, at, to, null)
-  const whole = told.some(({ key }) => at + key.length === to)
+  const rest = stretch(tail, at, to, null)
+  const whole = matches.some(({ key }) => at + key.length === to)
   if (!whole && isWord(marks.slice(at, to))) return [{ end: to, own: { parts: [rest], cost: TOKEN } }]
   return [
     ...tokens,
-    ...(bored ? NO_STEP : boreStep(asked, at)),
-    ...sleeveStep(asked, at, to),
-    ...(isUndecoded(asked, at, to)
+    ...(bored ? NO_STEP : boreStep(tail, at)),
+    ...sleeveStep(tail, at, to),
+    ...(isUndecoded(tail, at, to)
       ? [{ end: to, own: { parts: [rest], undecoded: 1, cost: UNDECODED }, undecoded: true as const }]
       : NO_STEP),
   ]
@@ -197,20 +197,20 @@ function stepsFrom(asked: Asked, at: number, bored: boolean): readonly Step[] {
 
 /** The ways on from a mark, simplest first; worked out once for each mark and what is used up before it. */
 function ways(
-  asked: Asked,
+  tail: Tail,
   at: number,
   groups: number,
   bored: boolean,
   memo: Map<string, ExactTail[]>,
 ): ExactTail[] {
-  if (at >= asked.marks.length) return [{ parts: [], bore: null, undecoded: 0, joins: 0, cost: 0 }]
+  if (at >= tail.marks.length) return [{ parts: [], bore: null, undecoded: 0, joins: 0, cost: 0 }]
   const key = `${at} ${groups} ${bored}`
   const known = memo.get(key)
   if (known) return known
-  const found = stepsFrom(asked, at, bored)
+  const found = stepsFrom(tail, at, bored)
     .filter(({ undecoded }) => !undecoded || groups < MAX_GROUPS)
     .flatMap(({ end, own, undecoded }) =>
-      ways(asked, end, groups + (undecoded ? 1 : 0), bored || own.bore !== undefined, memo).map((rest) => ({
+      ways(tail, end, groups + (undecoded ? 1 : 0), bored || own.bore !== undefined, memo).map((rest) => ({
         parts: [...(own.parts ?? []), ...rest.parts],
         bore: own.bore ?? rest.bore,
         undecoded: (own.undecoded ?? 0) + rest.undecoded,
@@ -235,7 +235,7 @@ const ONCE: ReadonlySet<SuffixToken['kind']> = new Set([
   'taperBore',
 ])
 
-function toldTwice({ parts }: ExactTail): number {
+function repeatedKinds({ parts }: ExactTail): number {
   const kinds = parts.flatMap(({ token }) => (token && ONCE.has(token.kind) ? [token.kind] : []))
   return (kinds.length - new Set(kinds).size) * TWICE
 }
@@ -259,7 +259,7 @@ export function exactTails(
   from: number,
 ): ExactTail[] {
   const read = ways({ context, part, marks, text, from }, from, 0, false, new Map())
-    .map((tail) => ({ ...tail, cost: tail.cost + toldTwice(tail) }))
+    .map((tail) => ({ ...tail, cost: tail.cost + repeatedKinds(tail) }))
     .sort(simplest)
   const [best] = read
   return best ? read.filter((tail) => cut(tail) === cut(best)) : []

@@ -28,7 +28,7 @@ interface FamilyTails {
 }
 
 /** What is read, and how many readings of one tail are wanted. */
-export interface Asked {
+export interface ReadRequest {
   context: DesignationContext
   marks: readonly Glyph[]
   text: string
@@ -36,15 +36,15 @@ export interface Asked {
   tails: Map<Family, FamilyTails>
 }
 
-function tailReadings({ family, end }: Draft, asked: Asked): SuffixReading[] {
-  const { context, marks, text, count, tails } = asked
-  const held = tails.get(family) ?? {
+function tailReadings({ family, end }: Draft, request: ReadRequest): SuffixReading[] {
+  const { context, marks, text, count, tails } = request
+  const cached = tails.get(family) ?? {
     read: tailReader(context, family, marks, text, count),
     known: new Map<number, SuffixReading[]>(),
   }
-  tails.set(family, held)
-  const read = held.known.get(end) ?? held.read(end)
-  held.known.set(end, read)
+  tails.set(family, cached)
+  const read = cached.known.get(end) ?? cached.read(end)
+  cached.known.set(end, read)
   return read
 }
 
@@ -114,7 +114,7 @@ function marksBeside(
 }
 
 /** What it costs besides that some marks are misread and others are not, where the wear says so. */
-function severalCost(draft: Draft, { context, marks }: Asked, suffix: SuffixReading): number {
+function severalCost(draft: Draft, { context, marks }: ReadRequest, suffix: SuffixReading): number {
   const { wear } = context
   if (!wear?.several) return 0
   const beside = marksBeside(draft, marks, suffix).filter(({ read }) => !isLost(read))
@@ -125,20 +125,20 @@ function severalCost(draft: Draft, { context, marks }: Asked, suffix: SuffixRead
 }
 
 /** What a number costs with one reading of its tail. */
-const wholeCost = (draft: Draft, asked: Asked, suffix: SuffixReading): number =>
+const wholeCost = (draft: Draft, request: ReadRequest, suffix: SuffixReading): number =>
   draft.cost +
   draft.prefix.reduce((sum, { value }) => sum + (VARIANT[value] ?? PREFIX), 0) +
   suffix.cost +
-  runOnCost(draft, asked.marks, suffix) +
-  gapCost(draft, asked.marks) +
-  severalCost(draft, asked, suffix)
+  runOnCost(draft, request.marks, suffix) +
+  gapCost(draft, request.marks) +
+  severalCost(draft, request, suffix)
 
 /** The readings of a number with its tail, one for each way to read the tail. */
-export function finish(draft: Draft, asked: Asked): Reading[] {
-  const { marks } = asked
+export function finish(draft: Draft, request: ReadRequest): Reading[] {
+  const { marks } = request
   const from = marks[draft.start]?.at ?? 0
   const basePlace = { from, to: (marks[draft.end - 1]?.at ?? from) + 1 }
-  return tailReadings(draft, asked).map((suffix) => {
+  return tailReadings(draft, request).map((suffix) => {
     const known = [...draft.prefix, ...suffix.parts.flatMap(({ token }) => (token ? [token] : []))]
     const tokens = [
       ...draft.prefix.map((token) => worn(token, token.text, marks[0]?.at ?? 0)),
@@ -163,19 +163,19 @@ export function finish(draft: Draft, asked: Asked): Reading[] {
       exact: false,
       closure: known.find((t) => t.closure)?.closure ?? OPEN,
       clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
-      cost: wholeCost(draft, asked, suffix),
+      cost: wholeCost(draft, request, suffix),
       confidence: 0,
     }
   })
 }
 
 /** Of several drafts of one part only the cheapest is worth making a reading of. */
-export function cheapestDrafts(drafts: readonly Draft[], asked: Asked): Draft[] {
-  const held = new Map<Part, { draft: Draft; cost: number }>()
+export function cheapestDrafts(drafts: readonly Draft[], request: ReadRequest): Draft[] {
+  const cheapest = new Map<Part, { draft: Draft; cost: number }>()
   for (const draft of drafts) {
-    const cost = Math.min(...tailReadings(draft, asked).map((suffix) => wholeCost(draft, asked, suffix)))
-    const known = held.get(draft.part)
-    if (!known || cost < known.cost) held.set(draft.part, { draft, cost })
+    const cost = Math.min(...tailReadings(draft, request).map((suffix) => wholeCost(draft, request, suffix)))
+    const known = cheapest.get(draft.part)
+    if (!known || cost < known.cost) cheapest.set(draft.part, { draft, cost })
   }
-  return [...held.values()].map(({ draft }) => draft)
+  return [...cheapest.values()].map(({ draft }) => draft)
 }

@@ -17,8 +17,8 @@ export function cheapestBy(readings: readonly Reading[], keyOf: (reading: Readin
   const cheapest = new Map<string, Reading>()
   for (const reading of readings) {
     const key = keyOf(reading)
-    const held = cheapest.get(key)
-    if (!held || reading.cost < held.cost) cheapest.set(key, reading)
+    const known = cheapest.get(key)
+    if (!known || reading.cost < known.cost) cheapest.set(key, reading)
   }
   return [...cheapest.values()].sort(likeliest)
 }

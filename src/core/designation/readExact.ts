@@ -5,7 +5,7 @@ import { exactBases, withoutHabits, type ExactBase } from './exactBase'
 import { exactTails, type ExactTail } from './exactTail'
 import { knownToken, undecodedToken, type DesignationContext, type Reading, type ReadToken } from './reading'
 import { readSizes } from './readSizes'
-import { isToldSeal, sealAsTold, sealBySizes } from './seals'
+import { isSealByTokens, sealFromTokens, sealBySizes } from './seals'
 import { INCH_BORED, withBore } from './specialBore'
 import { isAsSaid, startsOf, type Start } from './starts'
 import { OPEN } from './closure'
@@ -73,7 +73,7 @@ function readingOf(parsed: Parsed, { catalogue }: DesignationContext): Reading {
     ...base.implied,
     ...tail.parts.flatMap(({ token }) => (token ? [token] : [])),
   ]
-  const part = sealAsTold(tail.bore ? withBore(base.part, tail.bore.mm, catalogue) : base.part, known)
+  const part = sealFromTokens(tail.bore ? withBore(base.part, tail.bore.mm, catalogue) : base.part, known)
   const from = marks[start.at]?.at ?? 0
   const bore = boreTokens(part, tail, from)
   const tokens = [
@@ -149,7 +149,7 @@ function bySizes(text: string, context: DesignationContext): Reading[] {
         : []
     const listed = sizes.parts.flatMap(({ part, cost }) => readAs(part, cost))
     const seal = listed.some(({ family }) => family === 'seal') ? null : sealBySizes(sizes)
-    return [...listed, ...(seal ? readAs(seal, 0).filter(isToldSeal) : [])]
+    return [...listed, ...(seal ? readAs(seal, 0).filter(isSealByTokens) : [])]
   })
 }
 
@@ -221,7 +221,7 @@ export function readExact(text: string, context: DesignationContext): ExactReadi
   const single = parsed.filter((p) => !namesAnother(context, p) && !isInside(p, parsed))
   if (single.length === 0 && sized.length === 0) return refuse(parsed.length > 0 ? 'twoNumbers' : 'notListed')
   const all = [...single.map((p) => readingOf(p, context)), ...sized]
-  const seals = sized.filter(isToldSeal)
+  const seals = sized.filter(isSealByTokens)
   const readings = seals.length > 0 ? seals : all
   return { ok: true, readings: readings.sort((a, b) => a.cost - b.cost || b.base.length - a.base.length) }
 }

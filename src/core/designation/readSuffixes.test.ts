@@ -20,8 +20,10 @@ describe('every suffix token of the table', () => {
   it('reads as itself behind a number, among the meanings it has there', () => {
     expect(suffixes.length).toBeGreaterThan(120)
     for (const token of suffixes) {
-      const told = read(token.text, carrier(token), 6).map(({ parts }) => parts.map((p) => p.token?.meaning))
-      expect(told, token.text).toContainEqual([token.meaning])
+      const meanings = read(token.text, carrier(token), 6).map(({ parts }) =>
+        parts.map((p) => p.token?.meaning),
+      )
+      expect(meanings, token.text).toContainEqual([token.meaning])
     }
   })
   it('is read after another token, in either order', () => {

@@ -174,7 +174,7 @@ function onward(
 const cheapest = (steps: Step[], count: number): Step[] =>
   steps.sort((a, b) => a.cost - b.cost).slice(0, count)
 
-function toldTwice(parts: readonly SuffixPart[]): number {
+function repeatedKinds(parts: readonly SuffixPart[]): number {
   const kinds = parts.flatMap(({ token }) => (token && ONCE.has(token.kind) ? [token.kind] : []))
   return (kinds.length - new Set(kinds).size) * TOLD_TWICE
 }
@@ -253,14 +253,14 @@ export function tailReader(
   }
   return (from) => {
     walkBackTo(from)
-    const most = KNOWN * (marks.length - from) + UNKNOWN_CAP
+    const maxCost = KNOWN * (marks.length - from) + UNKNOWN_CAP
     const readings = onward(paths, marks, from, 'base', count)
       .map(({ cost, rest }) => {
         const parts = quote(rest, marks, from, text)
-        return { parts, cost: cost + toldTwice(parts) }
+        return { parts, cost: cost + repeatedKinds(parts) }
       })
       .sort((a, b) => a.cost - b.cost)
-    const over = Math.max(0, (readings[0]?.cost ?? 0) - most)
+    const over = Math.max(0, (readings[0]?.cost ?? 0) - maxCost)
     return readings.map(({ parts, cost }) => ({ parts, cost: cost - over }))
   }
 }

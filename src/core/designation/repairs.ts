@@ -40,15 +40,15 @@ export function repairsOf(marks: readonly Glyph[], stamped: string): Repair[] {
   for (let [i, j] = [rows - 1, columns - 1]; i > 0 || j > 0;) {
     const here = at(i, j)
     const taken = stamped[j - 1] ?? ''
-    const place = marks[i - 1]?.at ?? marks[0]?.at ?? 0
+    const index = marks[i - 1]?.at ?? marks[0]?.at ?? 0
     if (i > 0 && j > 0 && same(here, at(i - 1, j - 1) + confusionCost(char(i), taken))) {
-      if (char(i) !== taken) repairs.unshift({ at: place, read: char(i), taken })
+      if (char(i) !== taken) repairs.unshift({ at: index, read: char(i), taken })
       ;[i, j] = [i - 1, j - 1]
     } else if (i > 0 && same(here, at(i - 1, j) + skip(char(i)))) {
-      repairs.unshift({ at: place, read: char(i), taken: '' })
+      repairs.unshift({ at: index, read: char(i), taken: '' })
       i -= 1
     } else {
-      repairs.unshift({ at: place + (i > 0 ? 1 : 0), read: '', taken })
+      repairs.unshift({ at: index + (i > 0 ? 1 : 0), read: '', taken })
       j -= 1
     }
   }

@@ -6,8 +6,8 @@ import { computedPart } from './series/computedPart'
 import type { SuffixToken } from './token'
 
 /** Wall and width of rotary shaft seals, mm: beyond them three sizes are another part (ISO 6194-1 and inch lists, common practice). */
-const WALL = { least: 2.5, most: 25 }
-const WIDTH = { least: 2.5, most: 25 }
+const WALL = { min: 2.5, max: 25 }
+const WIDTH = { min: 2.5, max: 25 }
 const LARGEST_SHAFT = 500
 
 /** Sold unless its letters say otherwise (common practice). */
@@ -20,10 +20,10 @@ export function sealBySizes({ mm, inch }: Pick<SizesInText, 'mm' | 'inch'>): Par
   const isOne =
     bore > 0 &&
     bore <= LARGEST_SHAFT &&
-    wall >= WALL.least &&
-    wall <= WALL.most &&
-    width >= WIDTH.least &&
-    width <= WIDTH.most
+    wall >= WALL.min &&
+    wall <= WALL.max &&
+    width >= WIDTH.min &&
+    width <= WIDTH.max
   if (!isOne) return null
   const sizes = { bore, outside, width }
   const base = inch
@@ -42,16 +42,16 @@ export function sealBySizes({ mm, inch }: Pick<SizesInText, 'mm' | 'inch'>): Par
 }
 
 /** A seal with the lip and the material that its letters tell. */
-export function sealAsTold(part: Part, known: readonly SuffixToken[]): Part {
+export function sealFromTokens(part: Part, known: readonly SuffixToken[]): Part {
   if (!part.seal) return part
-  const told = (kind: SuffixToken['kind']): string | undefined =>
+  const meaningOf = (kind: SuffixToken['kind']): string | undefined =>
     known.find((token) => token.kind === kind)?.value
   return {
     ...part,
-    seal: { lip: told('lip') ?? part.seal.lip, material: told('material') ?? part.seal.material },
+    seal: { lip: meaningOf('lip') ?? part.seal.lip, material: meaningOf('material') ?? part.seal.material },
   }
 }
 
 /** Whether letters or words say that three sizes are a seal's: lip, case, material, or the word itself. */
-export const isToldSeal = ({ family, tokens }: Reading): boolean =>
+export const isSealByTokens = ({ family, tokens }: Reading): boolean =>
   family === 'seal' && tokens.some(({ known }) => known)

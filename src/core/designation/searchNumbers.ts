@@ -241,7 +241,7 @@ export interface SearchRange {
   /** numbers this much worse than the best are still found */
   margin: number
   /** a number that costs more is not looked for; the usual budget when left out */
-  most?: number
+  max?: number
   /** whether marks missed or added are still considered once look-alikes alone explain the text */
   edits?: boolean
   /** how marks are misread */
@@ -276,7 +276,7 @@ const worthReading = (found: Found[], whole: (found: Found) => number): Found[] 
 export function searchNumbers(
   index: NumberIndex,
   marks: readonly Glyph[],
-  { tail, margin, most: limit = BUDGET, edits = true, wear = USUAL_WEAR }: SearchRange,
+  { tail, margin, max: limit = BUDGET, edits = true, wear = USUAL_WEAR }: SearchRange,
 ): NumberMatch[] {
   const clear = !marks.some(({ char }) => char === '?' || char === '*')
   const work: Work = { left: MAX_CELLS }
@@ -288,12 +288,14 @@ export function searchNumbers(
     const best = first.reduce((least, match) => Math.min(least, whole(match)), Infinity)
     if (best > budget && budget < BUDGET) continue
     const wide = best + margin
-    const most = edits || best > NO_EDITS ? wide : Math.min(wide, NO_EDITS)
+    const maxEdits = edits || best > NO_EDITS ? wide : Math.min(wide, NO_EDITS)
     const found =
-      most <= budget ? first : new Walk(index, marks, Math.min(BUDGET, most), clear, tail, work, wear).found
+      maxEdits <= budget
+        ? first
+        : new Walk(index, marks, Math.min(BUDGET, maxEdits), clear, tail, work, wear).found
     if (work.left <= 0) return []
     return worthReading(
-      found.filter((match) => whole(match) <= most),
+      found.filter((match) => whole(match) <= maxEdits),
       whole,
     ).map((match) => matchOf(index, match))
   }

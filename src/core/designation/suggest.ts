@@ -13,7 +13,7 @@ export interface Suggestion {
   changed: string
 }
 
-const MOST = 5
+const MAX = 5
 /** Guesses less likely than this beside the best are no help. */
 const MIN_SHARE = 0.02
 
@@ -71,9 +71,9 @@ function guessesMost({ tokens, basePlace, repaired }: Reading): boolean {
  * @returns at most five, likeliest first; none when nothing is near
  */
 export function suggestionsFor(text: string, context: DesignationContext): Suggestion[] {
-  const [several, told] = [severalNumbers(text, context), [...asSeal(text), ...eitherRing(text, context)]]
-  if (told.length > 0) return told
-  if (several.length > 1) return several.slice(0, MOST)
+  const [several, exact] = [severalNumbers(text, context), [...asSeal(text), ...eitherRing(text, context)]]
+  if (exact.length > 0) return exact
+  if (several.length > 1) return several.slice(0, MAX)
   const readings = decode(text, context)
   const best = readings[0]?.confidence ?? 0
   const seen = new Set<string>()
@@ -85,7 +85,7 @@ export function suggestionsFor(text: string, context: DesignationContext): Sugge
       seen.add(r.canonical)
       return [{ designation: r.canonical, changed: change }]
     })
-    .slice(0, MOST)
+    .slice(0, MAX)
   // A number that is whole beside words that do not go with it: `circlip 6205`.
   return changed.length > 0 ? changed : several.map((one) => ({ ...one, changed: 'the words left out' }))
 }

@@ -1,7 +1,7 @@
 /** Heat given off to still air of a room, and to moving air or in wet hands, W/(m²·K) (handbook range, from memory). */
-const TO_AIR = { least: 6, most: 25 }
+const TO_AIR = { least: 6, max: 25 }
 /** Heat given off through a press seat, W/(m²·K): a wide range, for nobody knows its roughness (from memory). */
-const TO_METAL = { least: 500, most: 3000 }
+const TO_METAL = { least: 500, max: 3000 }
 
 interface Body {
   /** kg/m³ */
@@ -46,9 +46,9 @@ interface Ring {
 
 export interface Cooling {
   /** it still goes on by itself, lying in air, s */
-  inAir: { least: number; most: number }
+  inAir: { least: number; max: number }
   /** it grips, once it touches its seat, s */
-  onSeat: { least: number; most: number }
+  onSeat: { least: number; max: number }
 }
 
 /**
@@ -67,9 +67,9 @@ export function timeToFit(
   const body = (thicknessM: number): Body => ({ density, heatCapacity, thicknessM })
   const air = body(volume / (Math.PI * (D + d) * B + faces))
   const seat = body(wallMm / 1000)
-  const between = (of: Body, transfer: { least: number; most: number }) => ({
-    least: coolingSeconds(of, transfer.most, rise, gripRise, 0),
-    most: coolingSeconds(of, transfer.least, rise, gripRise, 0),
+  const between = (of: Body, transfer: { least: number; max: number }) => ({
+    least: coolingSeconds(of, transfer.max, rise, gripRise, 0),
+    max: coolingSeconds(of, transfer.least, rise, gripRise, 0),
   })
   return { inAir: between(air, TO_AIR), onSeat: between(seat, TO_METAL) }
 }
@@ -79,8 +79,8 @@ const said = (seconds: number): string =>
   seconds >= 120 ? `${Math.round(seconds / 60)} min` : `${Math.max(5, Math.round(seconds / 5) * 5)} s`
 
 /** An estimate as a range, in words. */
-const range = ({ least, most }: { least: number; most: number }): string =>
-  said(least) === said(most) ? `about ${said(least)}` : `${said(least)} to ${said(most)}`
+const range = ({ least, max }: { least: number; max: number }): string =>
+  said(least) === said(max) ? `about ${said(least)}` : `${said(least)} to ${said(max)}`
 
 /** What a fitter has to know before he takes it off the heater. */
 export const coolingText = ({ inAir, onSeat }: Cooling): string =>

@@ -82,8 +82,8 @@ const CORNERED: ReadonlySet<Family> = new Set([
 
 /** The row of corners of a series: its diameter series; the narrow 160 has a row of its own. */
 function rowOf(family: Family, series: string): string | undefined {
-  const place = CORNERED.has(family) ? planSeriesOf(family, series) : undefined
-  return place?.width === '0' && place.diameter === '0' ? '00' : place?.diameter
+  const plan = CORNERED.has(family) ? planSeriesOf(family, series) : undefined
+  return plan?.width === '0' && plan.diameter === '0' ? '00' : plan?.diameter
 }
 
 /** In the series 3 the small bores have corners of their own. */

@@ -26,6 +26,6 @@ const ROWS = [
 export function driveUpOf(boreMm: number): DriveUp | null {
   const row = ROWS.find(([over, to]) => boreMm > over && boreMm <= to)
   if (!row) return null
-  const [, , least, most, from, until] = row
-  return { reduction: { min: least, max: most }, axial: { min: from, max: until } }
+  const [, , least, max, from, until] = row
+  return { reduction: { min: least, max }, axial: { min: from, max: until } }
 }

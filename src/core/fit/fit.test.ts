@@ -233,9 +233,9 @@ describe('cooling', () => {
       55,
     )
     expect(inAir.least).toBeGreaterThan(120)
-    expect(inAir.most).toBeLessThan(1500)
+    expect(inAir.max).toBeLessThan(1500)
     expect(onSeat.least).toBeGreaterThan(1)
-    expect(onSeat.most).toBeLessThan(30)
+    expect(onSeat.max).toBeLessThan(30)
   })
   it('is said of a bearing, and of a hub only where its wall is known', () => {
     const bearing = { ring: 'inner', class: 'k6', bore: 40, outside: 80, width: 18 } as const
@@ -343,7 +343,7 @@ describe('a fit checked', () => {
 describe('where a rule of a fit changes', () => {
   const ask = (q: Partial<Parameters<typeof checkFit>[0]>) =>
     checkFit({ ring: 'inner', class: 'k5', bore: 25, outside: 52, width: 15, ...q })
-  const told = (q: Partial<Parameters<typeof checkFit>[0]>) => {
+  const answerFor = (q: Partial<Parameters<typeof checkFit>[0]>) => {
     const answer = ask(q)
     if (!answer.ok) throw new Error(answer.problem.code)
     return answer.value
@@ -375,19 +375,19 @@ describe('where a rule of a fit changes', () => {
     expect(refusal({ ring: 'outer', class: 'k5' })).toContain('sits in a housing')
   })
   it('what is heated is named: the bearing on a shaft, the hub around a ring; only a hub may be spared by a cold bearing', () => {
-    expect(told({ bore: 80, outside: 140, width: 26 }).heat.advice).toMatch(/^Heat the bearing/)
+    expect(answerFor({ bore: 80, outside: 140, width: 26 }).heat.advice).toMatch(/^Heat the bearing/)
     const outer = { ring: 'outer', bore: 30, outside: 62, width: 16 } as const
-    expect(told({ ...outer, class: 'N7' }).heat.advice).toMatch(/^Heat the hub or housing/)
-    expect(told({ ...outer, class: 'P7' }).heat.advice).toMatch(/hub may have .* or cool the bearing/)
-    expect(told({ class: 'p6', sealed: true }).heat.advice).not.toContain('cool the bearing')
+    expect(answerFor({ ...outer, class: 'N7' }).heat.advice).toMatch(/^Heat the hub or housing/)
+    expect(answerFor({ ...outer, class: 'P7' }).heat.advice).toMatch(/hub may have .* or cool the bearing/)
+    expect(answerFor({ class: 'p6', sealed: true }).heat.advice).not.toContain('cool the bearing')
   })
   it('an average that is neither tight nor loose is tried by hand, a loose one slides', () => {
     // 25 j5 is +5/−4, the bore 0/−10: −4 to 15 tight.
-    expect(told({ class: 'j5' }).advice.join()).toContain('try the ring by hand')
-    expect(told({ class: 'k5' }).advice.join()).not.toMatch(/by hand|slide fit/)
-    expect(told({ class: 'f7' }).advice.join()).not.toContain('try the ring by hand')
-    expect(told({}).advice.join()).toContain('as of a deep groove')
-    expect(told({ family: 'deep-groove' }).advice.join()).not.toContain('as of a deep groove')
+    expect(answerFor({ class: 'j5' }).advice.join()).toContain('try the ring by hand')
+    expect(answerFor({ class: 'k5' }).advice.join()).not.toMatch(/by hand|slide fit/)
+    expect(answerFor({ class: 'f7' }).advice.join()).not.toContain('try the ring by hand')
+    expect(answerFor({}).advice.join()).toContain('as of a deep groove')
+    expect(answerFor({ family: 'deep-groove' }).advice.join()).not.toContain('as of a deep groove')
   })
   it('what is cool already needs no time, and what surrounds it is never passed', () => {
     const body = { density: 7850, heatCapacity: 460, thicknessM: 0.01 }
@@ -396,8 +396,8 @@ describe('where a rule of a fit changes', () => {
     expect(coolingSeconds(body, 10, 80, 79, 20)).toBeGreaterThan(0)
   })
   it('a sleeve is that of its own ring', () => {
-    expect(told({ class: 'm6' }).tools?.sleeve.insideMm).toBeCloseTo(25.5, 9)
-    const outer = told({ ring: 'outer', class: 'N7', bore: 30, outside: 62, width: 16 })
+    expect(answerFor({ class: 'm6' }).tools?.sleeve.insideMm).toBeCloseTo(25.5, 9)
+    const outer = answerFor({ ring: 'outer', class: 'N7', bore: 30, outside: 62, width: 16 })
     expect(outer.tools?.sleeve.outsideMm).toBeCloseTo(61.5, 9)
     expect(outer.tools?.sleeve.insideMm).toBeGreaterThan(50)
   })
@@ -434,9 +434,9 @@ describe('rings that sit otherwise', () => {
     // Newton's law by hand: ρ·c·(V/A)/h · ln(90/60); a wall of 14 mm gives 500 to 3000 W/(m²·K) through its seat.
     const fall = 7850 * 460 * Math.log(90 / 60)
     expect(onSeat.least).toBeCloseTo((fall * 0.014) / 3000, 6)
-    expect(onSeat.most).toBeCloseTo((fall * 0.014) / 500, 6)
+    expect(onSeat.max).toBeCloseTo((fall * 0.014) / 500, 6)
     const volume = (Math.PI / 4) * (0.08 ** 2 - 0.052 ** 2) * 0.015
     const surface = Math.PI * 0.132 * 0.015 + (Math.PI / 2) * (0.08 ** 2 - 0.052 ** 2)
-    expect(inAir.most).toBeCloseTo((fall * volume) / surface / 6, 6)
+    expect(inAir.max).toBeCloseTo((fall * volume) / surface / 6, 6)
   })
 })

@@ -192,9 +192,9 @@ describe('readings of a seat', () => {
     expect(remarks[1]).toContain('set aside')
   })
   it('a wild reading condemns nothing, a strayed one does', () => {
-    const asked: FitQuestion = { ring: 'outer', class: 'N7', bore: 30, outside: 62, width: 16 }
+    const question: FitQuestion = { ring: 'outer', class: 'N7', bore: 30, outside: 62, width: 16 }
     const seat = (values: number[]) => {
-      const fit = checkFit({ ...asked, readings: values.map(at) })
+      const fit = checkFit({ ...question, readings: values.map(at) })
       return fit.ok ? fit.value.seat?.verdict : null
     }
     expect(seat([61.975, 61.972, 61.976, 91.974])).toBe('good')

@@ -29,7 +29,7 @@ describe('a measured seat', () => {
     const range = { 2: 2.77, 3: 3.31, 4: 3.63, 5: 3.86, 6: 4.03, 7: 4.17, 8: 4.29 }
     for (const [count, factor] of Object.entries(range)) {
       const band = 400
-      const told = (spreadUm: number) => {
+      const result = (spreadUm: number) => {
         const middle = Array.from({ length: Number(count) - 2 }, () => 0)
         const readings = [-spreadUm / 2, spreadUm / 2, ...middle].map((v, i) => ({
           at: String(i),
@@ -38,8 +38,8 @@ describe('a measured seat', () => {
         return judgeSeat(readings, 62, { lower: 0, upper: band }, 'housing', instrument)
       }
       const allowed = band / 2 + factor * repeatsUm
-      expect(told(allowed - 0.1).verdict, count).toBe('good')
-      expect(told(allowed + 0.1).why, count).toMatch(/^Out of round by/)
+      expect(result(allowed - 0.1).verdict, count).toBe('good')
+      expect(result(allowed + 0.1).why, count).toMatch(/^Out of round by/)
     }
   })
   it('worn over its limit: the fit is lost', () =>
@@ -92,10 +92,10 @@ describe('a measured seat', () => {
       ['housing', () => narrow(-2, -2, -2, 11), /^One reading departs 13 µm/],
       ['housing, less', () => narrow(0, 0, 0, 12), /^Out of round by 12 µm\. Clean/],
       ['of three nobody can tell which it is', () => shaft(11, 11, -2), /^Out of round by 13 µm, more than/],
-    ] as const)('%s', (_, told, why) => expect(told().why).toMatch(why))
+    ] as const)('%s', (_, result, why) => expect(result().why).toMatch(why))
   })
   it('nine readings and more scatter as eight do: 4.29 µm of a micrometer', () => {
-    const told = (spreadUm: number) =>
+    const result = (spreadUm: number) =>
       housing(...Array.from({ length: 4 }, () => 15)).verdict === 'good' &&
       judgeSeat(
         Array.from({ length: 12 }, (_, i) => ({
@@ -106,7 +106,7 @@ describe('a measured seat', () => {
         H7,
         'housing',
       ).verdict
-    expect([told(15 + 4.29 - 0.1), told(15 + 4.29 + 0.1)]).toEqual(['good', 'doubtful'])
+    expect([result(15 + 4.29 - 0.1), result(15 + 4.29 + 0.1)]).toEqual(['good', 'doubtful'])
   })
   it('the mean is that of all readings', () => expect(housing(10, 12, 14, 16).mean).toBeCloseTo(13, 6))
 })

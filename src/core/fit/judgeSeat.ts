@@ -68,30 +68,30 @@ export function judgeSeat(
   instrument: Instrument = 'micrometer',
 ): SeatVerdict {
   const housing = kind === 'housing'
-  const off = readings.map((r) => (r.valueMm - nominalMm) * 1000)
+  const deviations = readings.map((r) => (r.valueMm - nominalMm) * 1000)
   const depths = [...new Set(readings.map((r) => r.depth ?? ''))]
-  const atDepth = depths.map((depth) => off.filter((_, i) => (readings[i]?.depth ?? '') === depth))
+  const atDepth = depths.map((depth) => deviations.filter((_, i) => (readings[i]?.depth ?? '') === depth))
   const { sigma, scatter } = allowances(instrument)
   const outOfRound = Math.max(...atDepth.map(spread))
   const roundOff = Math.max(...atDepth.map((values) => spread(values) - scatter(values.length)))
   const taper = spread(atDepth.map(mean))
   const taperOff = taper - scatter(atDepth.length)
   const band = limits.upper - limits.lower
-  const loosest = housing ? Math.max(...off) : Math.min(...off)
+  const loosest = housing ? Math.max(...deviations) : Math.min(...deviations)
   const worn = housing ? loosest - limits.upper : limits.lower - loosest
-  const tight = housing ? limits.lower - Math.min(...off) : Math.max(...off) - limits.upper
+  const tight = housing ? limits.lower - Math.min(...deviations) : Math.max(...deviations) - limits.upper
   // How far one reading lies beyond the mean of the others, the way wear goes.
-  const others = (i: number): number => mean(off.filter((_, j) => j !== i))
+  const others = (i: number): number => mean(deviations.filter((_, j) => j !== i))
   const way = housing ? 1 : -1
-  const stray = off.length > 3 ? Math.max(...off.map((v, i) => way * (v - others(i)))) : 0
-  const told = { outOfRound, taper, mean: mean(off), worn, loosest }
+  const stray = deviations.length > 3 ? Math.max(...deviations.map((v, i) => way * (v - others(i)))) : 0
+  const result = { outOfRound, taper, mean: mean(deviations), worn, loosest }
   const loose = housing ? 'larger' : 'smaller'
-  const replace = (why: string): SeatVerdict => ({ ...told, verdict: 'replace', why })
-  const doubtful = (why: string): SeatVerdict => ({ ...told, verdict: 'doubtful', why })
+  const replace = (why: string): SeatVerdict => ({ ...result, verdict: 'replace', why })
+  const doubtful = (why: string): SeatVerdict => ({ ...result, verdict: 'doubtful', why })
   const proud = tight > SURE_SIGMAS * sigma
   if (worn > band / 2 + SURE_SIGMAS * sigma)
     return replace(`Worn ${um(worn)} beyond the limit, ${loose} than a new seat may be: the fit is lost.`)
-  if (stray > band + scatter(off.length) && !proud)
+  if (stray > band + scatter(deviations.length) && !proud)
     return replace(`One reading departs ${um(stray)} from the others: that place carries nothing.`)
   if (proud)
     return doubtful(
@@ -114,7 +114,7 @@ export function judgeSeat(
   }
   if (coarse) return doubtful(`Nothing wrong that this instrument can tell. ${coarse}`)
   return {
-    ...told,
+    ...result,
     verdict: 'good',
     why: `Within its limits of ${um(limits.lower)} to ${um(limits.upper)}, round and straight.`,
   }

@@ -10,7 +10,7 @@ import { isHandFitted, isRaceway } from './seatKind'
 import { toleranceClass } from './toleranceClass'
 import { withoutClearance } from './withoutClearance'
 
-export interface SeatAsked extends SeatUse {
+export interface SeatRequest extends SeatUse {
   family: string
   outsideMm: number
   /** group of the bearing in hand */
@@ -33,24 +33,24 @@ const BUYABLE: readonly ClearanceGroup[] = ['CN', 'C3']
 const percent = (share: number): string =>
   `${share < 0.1 ? (share * 100).toFixed(1) : Math.round(share * 100)} %`
 
-function shareWith(asked: SeatAsked, name: string, group: ClearanceGroup): number | null {
-  const inner = asked.ring === 'inner'
-  const nominal = inner ? asked.boreMm : asked.outsideMm
+function shareWith(request: SeatRequest, name: string, group: ClearanceGroup): number | null {
+  const inner = request.ring === 'inner'
+  const nominal = inner ? request.boreMm : request.outsideMm
   const seat = toleranceClass(name, nominal)
   return (
     seat &&
     withoutClearance({
       seat,
-      ring: ringLimits(inner ? 'bore' : 'outside', nominal, asked.kind, asked.precision),
-      clearance: internalClearance(asked.family, group, asked.boreMm, asked.kind),
-      taken: CLEARANCE_REDUCTION[asked.ring],
+      ring: ringLimits(inner ? 'bore' : 'outside', nominal, request.kind, request.precision),
+      clearance: internalClearance(request.family, group, request.boreMm, request.kind),
+      taken: CLEARANCE_REDUCTION[request.ring],
       sign: inner ? 1 : -1,
     })
   )
 }
 
 /** Class and group in the order they are tried: grip first in light alloy, which loses it when warm; else what is on the shelf. */
-function candidates({ clearance, lightAlloy }: SeatAsked, usual: string): [string, ClearanceGroup][] {
+function candidates({ clearance, lightAlloy }: SeatRequest, usual: string): [string, ClearanceGroup][] {
   const lighter = lighterClass(usual)
   const from = CLEARANCE_GROUPS.slice(CLEARANCE_GROUPS.indexOf(clearance), CLEARANCE_GROUPS.indexOf('C5'))
   const groups = from.length > 0 ? from : [clearance]
@@ -68,14 +68,14 @@ function candidates({ clearance, lightAlloy }: SeatAsked, usual: string): [strin
  * clearance, or it is said that none does.
  * @example recommendSeat({ ring: 'outer', kind: 'ball', … }) // M7 with C3
  */
-export function recommendSeat(asked: SeatAsked): UsualSeat {
-  const usual = recommendClass(asked)
+export function recommendSeat(request: SeatRequest): UsualSeat {
+  const usual = recommendClass(request)
   const own = { ...usual, clearance: null, without: null }
-  if (isHandFitted(asked.kind, asked.ring) || isRaceway(asked.kind, asked.ring)) return own
-  const now = shareWith(asked, usual.class, asked.clearance)
+  if (isHandFitted(request.kind, request.ring) || isRaceway(request.kind, request.ring)) return own
+  const now = shareWith(request, usual.class, request.clearance)
   if (now === null) return own
-  const tried = candidates(asked, usual.class).flatMap(([name, group]) => {
-    const share = shareWith(asked, name, group)
+  const tried = candidates(request, usual.class).flatMap(([name, group]) => {
+    const share = shareWith(request, name, group)
     return share === null ? [] : [{ name, group, share }]
   })
   const found = tried.find(({ share }) => share < MAX_WITHOUT)
@@ -83,14 +83,14 @@ export function recommendSeat(asked: SeatAsked): UsualSeat {
     found ??
     tried.reduce((a, b) => (b.share < a.share ? b : a), {
       name: usual.class,
-      group: asked.clearance,
+      group: request.clearance,
       share: now,
     })
-  const changed = best.name !== usual.class || best.group !== asked.clearance
+  const changed = best.name !== usual.class || best.group !== request.clearance
   const why = [
     usual.why,
     changed
-      ? `${usual.class} with ${asked.clearance} would leave ${percent(now)} without clearance${best.name === usual.class ? '' : `; ${best.name} is one step lighter`}.`
+      ? `${usual.class} with ${request.clearance} would leave ${percent(now)} without clearance${best.name === usual.class ? '' : `; ${best.name} is one step lighter`}.`
       : '',
     found
       ? ''

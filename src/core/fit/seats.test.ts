@@ -92,9 +92,9 @@ describe('how a number sits', () => {
     })
   })
   it('a hub of which nobody has said the material is heated no hotter than light alloy may be', () => {
-    const asked: FitQuestion = { ring: 'outer', class: 'P7', bore: 45, outside: 85, width: 19 }
+    const question: FitQuestion = { ring: 'outer', class: 'P7', bore: 45, outside: 85, width: 19 }
     const advice = (materials: FitQuestion['materials']) => {
-      const fit = checkFit({ ...asked, materials })
+      const fit = checkFit({ ...question, materials })
       return fit.ok ? fit.value.heat.advice : ''
     }
     expect(advice({})).toMatch(/at most 120 °C as long as nobody has said/)
@@ -135,13 +135,13 @@ describe('class and clearance group together', () => {
         fc.boolean(),
         (ring, rotatingRing, load, family, clearance, boreMm, lightAlloy) => {
           const kind = family === 'cylindrical' || family === 'spherical' ? 'roller' : 'ball'
-          const told = recommendSeat({
+          const usual = recommendSeat({
             ...{ ring, rotatingRing, load, family, clearance, boreMm, lightAlloy, kind },
             outsideMm: boreMm * 1.4 + 20,
           })
-          if (told.without !== null && told.without >= 0.02)
-            expect(told.why).toMatch(/Even so .* would have none/)
-          if (told.clearance !== clearance) expect(told.why).toContain(`with ${clearance} would leave`)
+          if (usual.without !== null && usual.without >= 0.02)
+            expect(usual.why).toMatch(/Even so .* would have none/)
+          if (usual.clearance !== clearance) expect(usual.why).toContain(`with ${clearance} would leave`)
         },
       ),
     ))

@@ -62,9 +62,9 @@ export function simulateFit(spread: FitSpread, count: number, normal: () => numb
   const tight = new Float64Array(count)
   const left = new Float64Array(spread.clearance ? count : 0)
   for (let i = 0; i < count; i++) {
-    const off = spread.sign * (draw(spread.seat) - draw(spread.ring))
-    tight[i] = off
-    if (spread.clearance) left[i] = draw(spread.clearance) - spread.taken * Math.max(0, off)
+    const gap = spread.sign * (draw(spread.seat) - draw(spread.ring))
+    tight[i] = gap
+    if (spread.clearance) left[i] = draw(spread.clearance) - spread.taken * Math.max(0, gap)
   }
   const share = (values: Float64Array, test: (value: number) => boolean): number =>
     values.reduce((n, v) => n + (test(v) ? 1 : 0), 0) / Math.max(1, values.length)

@@ -16,19 +16,19 @@ export function sortReadings(
   const room = Math.max(WILD.mm, WILD.share * nominalMm)
   const near = (mm: number): boolean => Math.abs(mm - nominalMm) <= room
   const used: SeatReading[] = []
-  const remarks: string[] = []
+  const notes: string[] = []
   for (const reading of readings) {
     const where = `Reading at ${reading.at}${reading.depth ? `, ${reading.depth}` : ''}`
     if (near(reading.valueMm)) used.push(reading)
     else if (near(reading.valueMm * MM_PER_INCH)) {
       used.push({ ...reading, valueMm: reading.valueMm * MM_PER_INCH })
-      remarks.push(
+      notes.push(
         `${where}: ${writeMm(reading.valueMm)} taken as inches, ${writeMm(reading.valueMm * MM_PER_INCH)} mm.`,
       )
     } else
-      remarks.push(
+      notes.push(
         `${where}: ${writeMm(reading.valueMm)} mm is set aside, ${writeMm(Math.abs(reading.valueMm - nominalMm))} mm off the seat of ${writeMm(nominalMm)} mm. Measure it again.`,
       )
   }
-  return { used, remarks }
+  return { used, remarks: notes }
 }

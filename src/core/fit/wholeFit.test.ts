@@ -9,7 +9,7 @@ import { sortReadings } from './sortReadings'
 import { toleranceClass } from './toleranceClass'
 
 /** One fit worked through by hand, and what is said at every limit of a rule. */
-const told = (q: Partial<FitQuestion>): FitAnswer => {
+const answerFor = (q: Partial<FitQuestion>): FitAnswer => {
   const fit = checkFit({ ring: 'inner', class: 'k5', bore: 40, outside: 80, width: 18, ...q })
   if (!fit.ok) throw new Error(`${q.class} is refused`)
   return fit.value
@@ -20,27 +20,27 @@ const steel = { density: 7850, heatCapacity: 460 }
 describe('a ring 40 by 80 by 18 on k5', () => {
   it('force: Lamé on a solid shaft, the ring as far as a quarter of its section', () => {
     // p = δ · E / d · (1 − (d/D)²) / 2 with D = 50: 23.18 MPa at 25 µm; F = µ · π · d · b · p.
-    expect(told({}).interference).toEqual({ min: 2, mean: 13.5, max: 25 })
-    expect(told({}).pressForceKn).toEqual({ min: 0.42, max: 8.39 })
+    expect(answerFor({}).interference).toEqual({ min: 2, mean: 13.5, max: 25 })
+    expect(answerFor({}).pressForceKn).toEqual({ min: 0.42, max: 8.39 })
   })
   it('force on a hollow shaft, and none where nothing is said of a bore is a solid one', () => {
     const small = { bore: 5, outside: 16, width: 100, class: 'p6' }
-    expect(told({ ...small, hollow: 0 })).toEqual(told(small))
-    expect(told({ ...small, hollow: 1 })).not.toEqual(told(small))
+    expect(answerFor({ ...small, hollow: 0 })).toEqual(answerFor(small))
+    expect(answerFor({ ...small, hollow: 1 })).not.toEqual(answerFor(small))
     // Hollow by half: (d² + i²)/(d² − i²) = 5/3 instead of 1.
     const shape = (50 ** 2 + 40 ** 2) / (50 ** 2 - 40 ** 2)
     const share = (shape + 1) / (shape + 5 / 3)
-    expect(told({ hollow: 20 }).pressForceKn.max).toBeCloseTo(8.39 * share, 1)
+    expect(answerFor({ hollow: 20 }).pressForceKn.max).toBeCloseTo(8.39 * share, 1)
   })
   it('heat: 16 µm more than the tightest, and how long it goes on', () => {
     // (25 + 16) µm over 12e−6 a kelvin on 40 mm.
-    expect(told({}).heat).toMatchObject({ deltaC: 85.4, celsius: 105.4, byHeat: true })
-    expect(told({}).heat.advice).toContain('about 110 °C (225 °F)')
+    expect(answerFor({}).heat).toMatchObject({ deltaC: 85.4, celsius: 105.4, byHeat: true })
+    expect(answerFor({}).heat.advice).toContain('about 110 °C (225 °F)')
     const ring = { ...steel, insideMm: 40, outsideMm: 80, widthMm: 18, filled: 0.68, wallMm: 5 }
-    expect(told({}).heat.advice).toContain(coolingText(timeToFit(ring, 90, 25 / 0.48)))
+    expect(answerFor({}).heat.advice).toContain(coolingText(timeToFit(ring, 90, 25 / 0.48)))
   })
   it('an outer ring: its hub cools, from its own warmth to that at which it grips', () => {
-    const fit = told({
+    const fit = answerFor({
       ring: 'outer',
       class: 'N7',
       hubOutside: 120,
@@ -63,7 +63,7 @@ it.each([
   [{ ring: 'outer', class: 'N7' }, 'at most 120 °C'],
   [{ ring: 'outer', class: 'R7', materials: { housing: 'steel' } }, 'at most 150 °C'],
   [{ ring: 'outer', class: 'R7', bore: 10, outside: 30 }, 'the hub may have (120 °C)'],
-] as const)('how hot %o may get: %s', (q, words) => expect(told({ ...q }).heat.advice).toContain(words))
+] as const)('how hot %o may get: %s', (q, words) => expect(answerFor({ ...q }).heat.advice).toContain(words))
 
 describe('what is said follows from the figures, at each limit', () => {
   const GRADES = [4, 5, 6, 7, 8, 9]
@@ -73,7 +73,7 @@ describe('what is said follows from the figures, at each limit', () => {
     LETTERS.flatMap((letter) =>
       GRADES.map((grade) => `${letter}${grade}`).flatMap((name) =>
         toleranceClass(name, bore)
-          ? [{ name, bore, fit: told({ class: name, bore, outside: 2 * bore }) }]
+          ? [{ name, bore, fit: answerFor({ class: name, bore, outside: 2 * bore }) }]
           : [],
       ),
     ),
@@ -99,7 +99,7 @@ describe('what is said follows from the figures, at each limit', () => {
     let near = 0
     for (const { name, bore } of all)
       for (const clearanceClass of ['C2', 'CN', 'C3', 'C4', 'C5'] as const) {
-        const fit = told({ class: name, bore, outside: 2 * bore, clearanceClass })
+        const fit = answerFor({ class: name, bore, outside: 2 * bore, clearanceClass })
         const left = fit.clearanceLeft?.min ?? 1
         if (left >= 0 && left < 1) near++
         expect(says({ fit }, 'no clearance is left'), `${bore} ${name} ${clearanceClass}`).toBe(left < 0)
@@ -114,7 +114,7 @@ describe('what is said follows from the figures, at each limit', () => {
   })
   it('by thumb: a class that is tight at the average is no such class', () => {
     for (const { name, bore, fit } of all) {
-      const thumb = told({ class: name, bore, outside: 2 * bore, byThumb: true })
+      const thumb = answerFor({ class: name, bore, outside: 2 * bore, byThumb: true })
       const { min, max } = fit.interference
       expect(says({ fit: thumb }, 'would not go in by thumb'), `${bore} ${name}`).toBe(min + max > 0)
     }
@@ -122,7 +122,7 @@ describe('what is said follows from the figures, at each limit', () => {
 })
 
 it('one reading is enough for a verdict', () =>
-  expect(told({ readings: [{ at: '12', valueMm: 40.008 }] }).seat?.mean).toBeCloseTo(8, 6))
+  expect(answerFor({ readings: [{ at: '12', valueMm: 40.008 }] }).seat?.mean).toBeCloseTo(8, 6))
 
 it('clearance: a loose ring gives nothing back, and one that is not named takes nothing', () => {
   const clearance = { lower: 6, upper: 20 }
@@ -145,15 +145,15 @@ it.each([
   [12.4, '10 s'],
   [12.6, '15 s'],
 ] as const)('%f s are said as %s', (seconds, words) => {
-  const one: Cooling['inAir'] = { least: seconds, most: seconds }
+  const one: Cooling['inAir'] = { least: seconds, max: seconds }
   expect(coolingText({ inAir: one, onSeat: one })).toContain(`goes on for about ${words} in air`)
 })
 
 it('what air and metal take: 6 to 25 and 500 to 3000 W/(m²·K)', () => {
   const ring = { ...steel, insideMm: 40, outsideMm: 80, widthMm: 18, filled: 0.68, wallMm: 5 }
   const { inAir, onSeat } = timeToFit(ring, 90, 50)
-  expect(inAir.most / inAir.least).toBeCloseTo(25 / 6, 9)
-  expect(onSeat.most / onSeat.least).toBeCloseTo(3000 / 500, 9)
+  expect(inAir.max / inAir.least).toBeCloseTo(25 / 6, 9)
+  expect(onSeat.max / onSeat.least).toBeCloseTo(3000 / 500, 9)
 })
 
 it('a thick hub is one of very large outside (Lamé)', () => {

@@ -63,11 +63,14 @@ describe('thickeners and intervals', () => {
   })
   // Worked by hand: 10 · (14e6 / (3000 · √50) − 200) = 4 600 h; half of it at 85 °C (handbook rule).
   it('the interval of a ball bearing of 50 mm at 3 000 a minute', () => {
-    const asked = { element: 'ball' as const, rpm: 3000, boreMm: 50 }
-    expect(relubricationHours(asked)).toBeCloseTo(4599.7, 0)
-    expect(relubricationHours({ ...asked, celsius: 85 }) / relubricationHours(asked)).toBeCloseTo(0.5, 9)
-    expect(relubricationHours({ ...asked, washed: true })).toBeLessThan(relubricationHours(asked))
-    expect(relubricationHours({ ...asked, rpm: 100_000 })).toBe(0)
+    const question = { element: 'ball' as const, rpm: 3000, boreMm: 50 }
+    expect(relubricationHours(question)).toBeCloseTo(4599.7, 0)
+    expect(relubricationHours({ ...question, celsius: 85 }) / relubricationHours(question)).toBeCloseTo(
+      0.5,
+      9,
+    )
+    expect(relubricationHours({ ...question, washed: true })).toBeLessThan(relubricationHours(question))
+    expect(relubricationHours({ ...question, rpm: 100_000 })).toBe(0)
   })
   it('0.005 · D · B: 6205 takes 3.9 g', () => expect(relubricationGrams(52, 15)).toBeCloseTo(3.9, 9))
   // 15 km/h on 420 mm: 250 m a minute over 1.319 m of tyre.

@@ -1,5 +1,5 @@
 /** A value as it is told of a change; what is empty is said to be so. */
-const told = (value: unknown): string =>
+const writeValue = (value: unknown): string =>
   value === null || value === undefined || value === '' ? 'nothing' : `“${String(value).slice(0, 60)}”`
 
 /**
@@ -16,7 +16,7 @@ export const changesOf = <T extends object>(
   (Object.keys(label) as (keyof T)[]).flatMap((aspect) =>
     JSON.stringify(before[aspect]) === JSON.stringify(after[aspect])
       ? []
-      : [`${label[aspect] ?? ''}: ${told(before[aspect])} → ${told(after[aspect])}`],
+      : [`${label[aspect] ?? ''}: ${writeValue(before[aspect])} → ${writeValue(after[aspect])}`],
   )
 
 const MACHINE = { name: 'Name', place: 'Place', note: 'Note' } as const
@@ -29,9 +29,9 @@ const POSITION = {
 } as const
 
 /** The aspects that are told, and what else names it. */
-type Told<W> = Readonly<Record<keyof W, string | number | null>>
-type Position = Told<typeof POSITION> & { readonly id: number; readonly name: string }
-type Machine = Told<typeof MACHINE> & { readonly positions: readonly Position[] }
+type Tracked<W> = Readonly<Record<keyof W, string | number | null>>
+type Position = Tracked<typeof POSITION> & { readonly id: number; readonly name: string }
+type Machine = Tracked<typeof MACHINE> & { readonly positions: readonly Position[] }
 
 /** What changed on a machine and its positions. */
 export function machineChanges(before: Machine, after: Machine): string[] {

@@ -7,7 +7,7 @@ import {
   type Written,
   type WrittenOption,
 } from '../designation'
-import type { Looks } from './evidence'
+import type { Observations } from './evidence'
 
 /** What would be decided on: the whole designation, its options each with where they come from, its closures. */
 export interface Decided {
@@ -38,19 +38,19 @@ const SEEN_CLOSURES: Record<string, { written: string; meaning: string; closure:
 }
 
 /** `open` last: which side was looked at first does not matter. */
-const closureKey = ({ closures = [] }: Looks): string =>
+const closureKey = ({ closures = [] }: Observations): string =>
   [...closures].sort((a, b) => Number(a === 'open') - Number(b === 'open') || a.localeCompare(b)).join(' ')
 
-function seenOptions(part: Part, reading: Reading | undefined, looks: Looks) {
+function seenOptions(part: Part, reading: Reading | undefined, observed: Observations) {
   const traits = familyFacts(part.family).traits ?? []
   const closure =
     traits.includes('closable') && (reading?.closure.sides ?? 0) === 0
-      ? SEEN_CLOSURES[closureKey(looks)]
+      ? SEEN_CLOSURES[closureKey(observed)]
       : undefined
   const has = (kind: string): boolean => reading?.tokens.some((t) => t.known && t.kind === kind) ?? false
   const taper =
-    looks.taperBore && traits.includes('selfAligning') && !traits.includes('insert') && !has('taperBore')
-  const groove = looks.snapGroove && part.family === 'deep-groove' && !has('groove')
+    observed.taperBore && traits.includes('selfAligning') && !traits.includes('insert') && !has('taperBore')
+  const groove = observed.snapGroove && part.family === 'deep-groove' && !has('groove')
   return {
     closure,
     shapes: [
@@ -85,9 +85,9 @@ function seenOptions(part: Part, reading: Reading | undefined, looks: Looks) {
  * option can be left open.
  * @param reading the stamp that names the part; none when it was found by its sizes
  */
-export function decidedOf(part: Part, reading: Reading | undefined, looks: Looks): Decided {
+export function decidedOf(part: Part, reading: Reading | undefined, observed: Observations): Decided {
   const written: Written = reading?.written ?? { front: part.base, options: [] }
-  const seen = seenOptions(part, reading, looks)
+  const seen = seenOptions(part, reading, observed)
   const options: Decided['options'] = [
     ...(seen.closure
       ? [

@@ -36,7 +36,7 @@ export const EVIDENCE_PIECES = [
   'seal',
 ] as const satisfies readonly Piece[]
 export const CLOSURE_LOOKS = ['open', 'shield', 'seal'] as const
-export type ClosureLook = (typeof CLOSURE_LOOKS)[number]
+export type ObservedClosure = (typeof CLOSURE_LOOKS)[number]
 
 /** One feature, measured once or several times, units settled. */
 export interface Measured {
@@ -59,11 +59,11 @@ export interface Stamp {
 }
 
 /** What is seen. Absent = not looked at, which is not the same as `false`. */
-export interface Looks {
+export interface Observations {
   element?: (typeof ELEMENTS)[number] | undefined
   piece?: (typeof EVIDENCE_PIECES)[number] | undefined
   rows?: number | undefined
-  closures?: readonly ClosureLook[] | undefined
+  closures?: readonly ObservedClosure[] | undefined
   flange?: boolean | undefined
   snapGroove?: boolean | undefined
   sphericalOutside?: boolean | undefined
@@ -76,7 +76,7 @@ export interface Looks {
 export interface Evidence {
   measurements: readonly Measured[]
   stamps: readonly Stamp[]
-  looks: Looks
+  observed: Observations
 }
 
 /** The diameter or width that a feature speaks of. */

@@ -2,7 +2,7 @@ import type { Dimensions, Part } from '../catalogue'
 import { withRepairs, type Reading } from '../designation'
 import { decidedOf, type Decided } from './decided'
 import type { Models } from './models'
-import { weighLooks } from './weighLooks'
+import { weighObservations } from './weighObservations'
 import { weighReading, type ReadingCause, type Verdict } from './weighReading'
 import { weighStamp, type StampModel } from './weighStamps'
 
@@ -40,7 +40,7 @@ function explain(part: Part, models: Models): EvidenceItem[] {
       const weighed = weighReading(part, model, models.closed)
       return { item: model.feature, ...weighed, reading: null }
     }),
-    ...weighLooks(part, models.evidence.looks).map(({ item, log, verdict }): EvidenceItem => ({
+    ...weighObservations(part, models.evidence.observed).map(({ item, log, verdict }): EvidenceItem => ({
       item,
       deviationMm: null,
       weight: log,
@@ -60,7 +60,7 @@ const readingFor = (part: Part, stamps: readonly StampModel[]): Reading | undefi
 
 /** A part as it is proposed: its whole designation, and what each piece of evidence says of it. */
 export function explained(part: Part, probability: number, models: Models): IdentifiedPart {
-  const decided = decidedOf(part, readingFor(part, models.stamps), models.evidence.looks)
+  const decided = decidedOf(part, readingFor(part, models.stamps), models.evidence.observed)
   return {
     part,
     designation: decided.designation,

@@ -41,10 +41,10 @@ function build(candidates: readonly Candidate[], feature: Feature, closed: boole
   const at: number[] = []
   const logWeight: number[] = []
   const known = new Map<string, number>()
-  const placeOf = (mm: number): number => {
-    const place = distinct.get(mm) ?? distinct.size
-    distinct.set(mm, place)
-    return place
+  const codeOf = (mm: number): number => {
+    const code = distinct.get(mm) ?? distinct.size
+    distinct.set(mm, code)
+    return code
   }
   const choiceOf = (part: Part): number => {
     const sizes = expectedSizes(part, feature, closed)
@@ -54,7 +54,7 @@ function build(candidates: readonly Candidate[], feature: Feature, closed: boole
     if (choice === known.size) {
       known.set(key, choice)
       for (const { mm, weight } of sizes) {
-        at.push(placeOf(mm))
+        at.push(codeOf(mm))
         logWeight.push(Math.log(weight))
       }
       first.push(at.length)
@@ -92,14 +92,14 @@ export function addReading(
   model: ReadingModel,
   { distinct, choices, shows, mayHave: may }: FeatureIndex,
 ): void {
-  const { first, at: places, logWeight } = choices
+  const { first, at: codes, logWeight } = choices
   // Loops over typed arrays alone: every figure in a closure or a list would be an object of its own.
   const sizes = new Float64Array(distinct.length)
   for (let k = 0; k < sizes.length; k++) sizes[k] = logReading(model, distinct[k] ?? NaN)
   const table = new Float64Array(first.length - 1).fill(-Infinity)
   for (let n = 0; n < table.length; n++)
     for (let k = first[n] ?? 0; k < (first[n + 1] ?? 0); k++)
-      table[n] = logAdd(table[n] ?? NaN, (sizes[places[k] ?? 0] ?? NaN) + (logWeight[k] ?? 0))
+      table[n] = logAdd(table[n] ?? NaN, (sizes[codes[k] ?? 0] ?? NaN) + (logWeight[k] ?? 0))
   const without = Float64Array.of(logMisread(model), logUnknownSize(model.feature, model.meanMm))
   for (let i = 0; i < logs.length; i++) {
     const at = shows[i] ?? NONE
@@ -113,21 +113,21 @@ const NO_SUCH_SIZE = Math.log(2)
 
 /** Adds to `off`, for all candidates, the relative difference of `mm` from the nearest size they show: |ln|, ln 2 at most. */
 export function addDifference(
-  off: Float64Array,
+  losses: Float64Array,
   mm: number,
   { distinct, choices, shows }: FeatureIndex,
 ): void {
-  const { first, at: places } = choices
+  const { first, at: codes } = choices
   const table = new Float64Array(first.length - 1).fill(NO_SUCH_SIZE)
   for (let n = 0; n < table.length; n++)
     for (let k = first[n] ?? 0; k < (first[n + 1] ?? 0); k++) {
-      const away = Math.abs(Math.log(mm / (distinct[places[k] ?? 0] ?? NaN)))
+      const away = Math.abs(Math.log(mm / (distinct[codes[k] ?? 0] ?? NaN)))
       if (away < (table[n] ?? 0)) table[n] = away
     }
   const without = Float64Array.of(NO_SUCH_SIZE)
-  for (let i = 0; i < off.length; i++) {
+  for (let i = 0; i < losses.length; i++) {
     const at = shows[i] ?? NONE
     const more = at === NONE ? without[0] : table[at]
-    off[i] = (off[i] ?? 0) + (more ?? 0)
+    losses[i] = (losses[i] ?? 0) + (more ?? 0)
   }
 }

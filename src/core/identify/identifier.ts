@@ -10,7 +10,7 @@ import {
   type Experience,
   type Priors,
 } from './priors'
-import { shapeKey } from './weighLooks'
+import { shapeKey } from './weighObservations'
 
 /** The catalogue made ready for identification. */
 export interface Identifier {
@@ -21,7 +21,7 @@ export interface Identifier {
   sizes: FeatureIndexes
   groups: ReturnType<typeof groupsOf>
   /** place of every part among the candidates */
-  places: ReadonlyMap<Part, number>
+  indexOfPart: ReadonlyMap<Part, number>
   /** parts of the shop's own lists that no standard plan holds */
   shelf: Shelf | null
 }
@@ -47,7 +47,7 @@ export function buildIdentifier(
     priors: logPriors(candidates),
     sizes: featureIndexes(candidates),
     groups: groupsOf(candidates),
-    places: new Map(candidates.map(({ part }, i) => [part, i])),
+    indexOfPart: new Map(candidates.map(({ part }, i) => [part, i])),
   }
 }
 
@@ -68,13 +68,13 @@ export function withShop(
 
 /** Candidates of one family, piece and shape: looks say the same of all of them. */
 function groupsOf(candidates: readonly Candidate[]): { of: Int32Array; examples: readonly Part[] } {
-  const places = new Map<string, number>()
+  const indexOfPart = new Map<string, number>()
   const examples: Part[] = []
   const of = Int32Array.from(candidates, ({ part }) => {
     const key = shapeKey(part)
-    const known = places.get(key)
+    const known = indexOfPart.get(key)
     if (known !== undefined) return known
-    places.set(key, examples.length)
+    indexOfPart.set(key, examples.length)
     return examples.push(part) - 1
   })
   return { of, examples }

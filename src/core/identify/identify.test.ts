@@ -10,7 +10,7 @@ import {
   readMeasurements,
   unlistedText,
 } from '.'
-import type { Evidence, Looks, TypedMeasurement } from '.'
+import type { Evidence, Observations, TypedMeasurement } from '.'
 
 type Stamp = Evidence['stamps'][number]
 
@@ -21,7 +21,7 @@ type Sizes = Partial<Record<TypedMeasurement['feature'], string>>
 function evidence(
   sizes: Sizes,
   stamps: Stamp[] = [],
-  looks: Looks = {},
+  observed: Observations = {},
   common: Partial<TypedMeasurement> = {},
 ): Evidence {
   const typed = Object.entries(sizes).map(([feature, text]) => ({
@@ -31,7 +31,7 @@ function evidence(
   }))
   const read = readMeasurements(typed)
   if (!read.ok) throw new Error(JSON.stringify(read.problem))
-  return { measurements: read.value, stamps, looks }
+  return { measurements: read.value, stamps, observed }
 }
 const ask = (...args: Parameters<typeof evidence>) => identify(identifier, evidence(...args), 10)
 const first = (found: ReturnType<typeof ask>) => found.candidates[0]
@@ -74,7 +74,7 @@ describe('ball bearings by three sizes', () => {
   it('a cone by its stamp leads with its usual cup, not with one that is seldom bought', () => {
     const { candidates } = identify(
       identifier,
-      { measurements: [], stamps: [{ text: '14125A' }], looks: {} },
+      { measurements: [], stamps: [{ text: '14125A' }], observed: {} },
       5,
     )
     const of = (base: string) => candidates.find(({ part }) => part.base === base)?.probability ?? 0

@@ -7,7 +7,7 @@ import { modelsOf, type Models } from './models'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
 import { leastOf, logPosteriors, logTotal, logUnlisted, ranking, weighComputed, weighOwn } from './posteriors'
 import { isSameSize } from './sameSize'
-import { weighLooks } from './weighLooks'
+import { weighObservations } from './weighObservations'
 import { logReadingOf } from './weighReading'
 import { weighStamp } from './weighStamps'
 
@@ -83,21 +83,22 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
 
 /** Parts nearest in all that was measured, by the sum of relative differences; none that is seen to be of another kind. */
 function nearestBySize(identifier: Identifier, { readings, closed, evidence }: Models): Part[] {
-  const prior = identifier.priors(evidence.looks)
+  const prior = identifier.priors(evidence.observed)
   const { of, examples } = identifier.groups
   const unlike = examples.map((part) =>
-    weighLooks(part, evidence.looks).some(({ verdict }) => verdict === 'contradicts'),
+    weighObservations(part, evidence.observed).some(({ verdict }) => verdict === 'contradicts'),
   )
-  const off = new Float64Array(prior.length)
-  for (let i = 0; i < off.length; i++) if (prior[i] === -Infinity || unlike[of[i] ?? 0]) off[i] = Infinity
-  for (const { feature, meanMm } of readings) addDifference(off, meanMm, identifier.sizes(feature, closed))
-  const near = new Float64Array(off.length)
-  for (let i = 0; i < near.length; i++) near[i] = -(off[i] ?? Infinity)
-  const most = -leastOf(near, MAX_NEAREST)
+  const losses = new Float64Array(prior.length)
+  for (let i = 0; i < losses.length; i++)
+    if (prior[i] === -Infinity || unlike[of[i] ?? 0]) losses[i] = Infinity
+  for (const { feature, meanMm } of readings) addDifference(losses, meanMm, identifier.sizes(feature, closed))
+  const near = new Float64Array(losses.length)
+  for (let i = 0; i < near.length; i++) near[i] = -(losses[i] ?? Infinity)
+  const cap = -leastOf(near, MAX_NEAREST)
   const nearest: { part: Part; away: number }[] = []
-  for (let i = 0; i < off.length; i++) {
-    const away = off[i] ?? Infinity
-    const part = away <= most && away < Infinity ? identifier.candidates[i]?.part : undefined
+  for (let i = 0; i < losses.length; i++) {
+    const away = losses[i] ?? Infinity
+    const part = away <= cap && away < Infinity ? identifier.candidates[i]?.part : undefined
     if (part) nearest.push({ part, away })
   }
   return nearest
@@ -112,15 +113,15 @@ export function identifyByPlainScan(
   evidence: Evidence,
 ): { part: Part; log: number }[] {
   const models = modelsOf(evidence, identifier)
-  const priors = identifier.priors(evidence.looks)
+  const priors = identifier.priors(evidence.observed)
   return identifier.candidates
     .map(({ part }, i) => {
       const readings = models.readings.map((model) => logReadingOf(part, model, models.closed))
-      const looks = weighLooks(part, evidence.looks).map((look) => look.log)
+      const weights = weighObservations(part, evidence.observed).map((observation) => observation.log)
       const stamps = models.stamps.map((stamp) => weighStamp(part, stamp).log)
       return {
         part,
-        log: [...readings, ...looks, ...stamps].reduce((sum, log) => sum + log, priors[i] ?? -Infinity),
+        log: [...readings, ...weights, ...stamps].reduce((sum, log) => sum + log, priors[i] ?? -Infinity),
       }
     })
     .sort((a, b) => b.log - a.log)

@@ -5,10 +5,10 @@ export {
   EVIDENCE_PIECES,
   FEATURES,
   type Condition,
-  type ClosureLook,
+  type ObservedClosure,
   type Evidence,
   type Feature,
-  type Looks,
+  type Observations,
 } from './evidence'
 export type { IdentifiedPart } from './explained'
 export { buildIdentifier, withShop, type Identifier } from './identifier'

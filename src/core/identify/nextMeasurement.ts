@@ -1,15 +1,15 @@
 import { elementOf, familyFacts, type Part } from '../catalogue'
 import { INSTRUMENT_SIGMA, type SizeRole } from '../quantity'
-import type { Evidence, Feature, Looks } from './evidence'
+import type { Evidence, Feature, Observations } from './evidence'
 import { expectedSizes } from './expectedSizes'
-import { closedOf } from './weighLooks'
+import { closedOf } from './weighObservations'
 
 /** Looks that may decide: what rolls, how many rows, whether the outside is round. */
-type Look = 'element' | 'rows' | 'sphericalOutside' | 'flange'
+type Observable = 'element' | 'rows' | 'sphericalOutside' | 'flange'
 
 export interface NextMeasurement {
   /** a feature to measure, or a look to take */
-  feature: Feature | Look
+  feature: Feature | Observable
   /** expected drop of the uncertainty, bits */
   gainBits: number
   /** share that will still be in doubt afterwards, 0…1 */
@@ -21,7 +21,7 @@ export interface NextMeasurement {
 /** Below this nothing more is worth measuring. */
 const WORTH_BITS = 0.05
 /** Candidates that matter. */
-const MOST = 40
+const MAX_CANDIDATES = 40
 const MIN_SHARE = 0.002
 /** Two sizes nearer than this are not told apart on a used part by any instrument, mm. */
 const MIN_APART_MM = 0.12
@@ -48,10 +48,11 @@ const ASKED = {
 } as const satisfies Record<string, readonly Feature[]>
 
 /** Only what the piece in hand has is asked for; with no piece in hand, what is left on the machine. */
-function askedOf(shares: readonly Ranked[], { looks, measurements }: Evidence): readonly Feature[] {
-  if (looks.piece === 'innerRing' || looks.piece === 'outerRing') return ASKED[looks.piece]
+function featuresOf(shares: readonly Ranked[], { observed, measurements }: Evidence): readonly Feature[] {
+  if (observed.piece === 'innerRing' || observed.piece === 'outerRing') return ASKED[observed.piece]
   const seats = measurements.filter(({ feature }) => feature === 'shaft' || feature === 'housing')
-  if (seats.length > 0 && seats.length === measurements.length && looks.piece === undefined) return ASKED.seat
+  if (seats.length > 0 && seats.length === measurements.length && observed.piece === undefined)
+    return ASKED.seat
   const all = (piece: Part['piece']): boolean => shares.every((r) => r.part.piece === piece)
   if (all('cone')) return ASKED.cone
   if (all('cup')) return ASKED.cup
@@ -62,25 +63,29 @@ const isTapered = (shares: readonly Ranked[]): boolean =>
   shares.every((r) => familyFacts(r.part.family).element === 'taperedRoller')
 
 /** Looks and what they show on a part, as text to compare; asked for only while nobody has looked. */
-const LOOKS: readonly { look: Look; seen: (looks: Looks) => boolean; of: (part: Part) => string }[] = [
+const OBSERVABLES: readonly {
+  observable: Observable
+  seen: (observed: Observations) => boolean
+  of: (part: Part) => string
+}[] = [
   {
-    look: 'element',
-    seen: (looks) => looks.element !== undefined,
+    observable: 'element',
+    seen: (observed) => observed.element !== undefined,
     of: (part) => elementOf(part) ?? part.piece,
   },
   {
-    look: 'rows',
-    seen: (looks) => looks.rows !== undefined || looks.doubleRow !== undefined,
+    observable: 'rows',
+    seen: (observed) => observed.rows !== undefined || observed.doubleRow !== undefined,
     of: ({ family }) => String(familyFacts(family).rows ?? 1),
   },
   {
-    look: 'sphericalOutside',
-    seen: (looks) => looks.sphericalOutside !== undefined,
+    observable: 'sphericalOutside',
+    seen: (observed) => observed.sphericalOutside !== undefined,
     of: ({ family }) => String(family === 'insert'),
   },
   {
-    look: 'flange',
-    seen: (looks) => looks.flange !== undefined,
+    observable: 'flange',
+    seen: (observed) => observed.flange !== undefined,
     of: ({ dimensions }) => String(dimensions.flangeOutside !== undefined),
   },
 ]
@@ -88,7 +93,7 @@ const LOOKS: readonly { look: Look; seen: (looks: Looks) => boolean; of: (part: 
 const SAME_KIND = 0.5
 
 interface Option {
-  feature: Feature | Look
+  feature: Feature | Observable
   /** entropy left, bits */
   left: number
   key: (part: Part) => number | undefined
@@ -96,7 +101,7 @@ interface Option {
 }
 
 /** What the instrument at hand tells apart: that of the latest reading, a digital caliper before there is one. */
-function toldApartMm({ measurements }: Evidence): number {
+function resolutionMm({ measurements }: Evidence): number {
   const instrument = measurements.at(-1)?.instrument ?? 'digitalCaliper'
   return Math.max(MIN_APART_MM, APART_SIGMAS * INSTRUMENT_SIGMA[instrument])
 }
@@ -154,26 +159,26 @@ export function nextMeasurement(
   ranked: readonly Ranked[],
   done: { measured: ReadonlySet<Feature>; roles: ReadonlySet<SizeRole>; evidence: Evidence },
 ): NextMeasurement | null {
-  const leading = ranked.slice(0, MOST).filter((r) => r.probability > MIN_SHARE)
+  const leading = ranked.slice(0, MAX_CANDIDATES).filter((r) => r.probability > MIN_SHARE)
   const total = leading.reduce((sum, r) => sum + r.probability, 0)
   if (leading.length < 2 || total <= 0) return null
   const shares = leading.map((r) => ({ part: r.part, probability: r.probability / total }))
   const before = bits(shares.map((r) => r.probability))
   const tapered = isTapered(shares)
-  const closed = closedOf(done.evidence.looks)
-  const apartMm = toldApartMm(done.evidence)
-  const options: Option[] = askedOf(shares, done.evidence)
+  const closed = closedOf(done.evidence.observed)
+  const apartMm = resolutionMm(done.evidence)
+  const options: Option[] = featuresOf(shares, done.evidence)
     .filter((feature) => !done.measured.has(feature) && (tapered || !done.roles.has(feature as SizeRole)))
     .map((feature) => {
       const key = (part: Part) => sizeOf(part, feature, closed)
       return { feature, left: entropyAfter(shares, key, apartMm), key, apart: apartMm }
     })
-  const seatsOnly = askedOf(shares, done.evidence) === ASKED.seat
-  for (const { look, seen, of } of LOOKS) {
+  const seatsOnly = featuresOf(shares, done.evidence) === ASKED.seat
+  for (const { observable, seen, of } of OBSERVABLES) {
     const kinds = [...new Set(shares.map((r) => of(r.part)))]
-    if (seen(done.evidence.looks) || kinds.length < 2 || seatsOnly) continue
+    if (seen(done.evidence.observed) || kinds.length < 2 || seatsOnly) continue
     const key = (part: Part) => kinds.indexOf(of(part))
-    options.push({ feature: look, left: entropyAfter(shares, key, SAME_KIND), key, apart: SAME_KIND })
+    options.push({ feature: observable, left: entropyAfter(shares, key, SAME_KIND), key, apart: SAME_KIND })
   }
   const best = options.sort((a, b) => a.left - b.left)[0]
   if (!best || (before - best.left) * total < WORTH_BITS) return null

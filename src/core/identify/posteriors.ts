@@ -1,11 +1,11 @@
 import type { Part } from '../catalogue'
-import type { Looks } from './evidence'
+import type { Observations } from './evidence'
 import { addReading } from './featureIndex'
 import type { Identifier } from './identifier'
-import { shelfAsked, type Models } from './models'
+import { shelfFor, type Models } from './models'
 import type { Candidate } from './priors'
 import { logUnlistedSizes, UNLISTED_PRIOR } from './unlisted'
-import { weighLooks } from './weighLooks'
+import { weighObservations } from './weighObservations'
 import { logReadingOf } from './weighReading'
 import { shelfShare, weighShelf, type WeighedShelf } from './weighShelf'
 import { weighStamp, type StampModel } from './weighStamps'
@@ -16,17 +16,23 @@ import { weighStamp, type StampModel } from './weighStamps'
  */
 const LOG_RULE_PRIOR = Math.log((UNLISTED_PRIOR * 0.5) / 1500)
 
-function addLooks(logs: Float64Array, { of, examples }: Identifier['groups'], looks: Looks): void {
-  const weights = examples.map((part) => weighLooks(part, looks).reduce((sum, look) => sum + look.log, 0))
+function addObservations(
+  logs: Float64Array,
+  { of, examples }: Identifier['groups'],
+  observed: Observations,
+): void {
+  const weights = examples.map((part) =>
+    weighObservations(part, observed).reduce((sum, observation) => sum + observation.log, 0),
+  )
   if (weights.every((weight) => weight === 0)) return
   for (let i = 0; i < logs.length; i++) logs[i] = (logs[i] ?? 0) + (weights[of[i] ?? 0] ?? 0)
 }
 
 /** Most parts are not what the stamp names: they all get the same, the few that are get their own. */
-function addStamp(logs: Float64Array, { places, candidates }: Identifier, stamp: StampModel): void {
+function addStamp(logs: Float64Array, { indexOfPart, candidates }: Identifier, stamp: StampModel): void {
   for (let i = 0; i < logs.length; i++) logs[i] = (logs[i] ?? 0) + stamp.other
   for (const part of stamp.readings.keys()) {
-    const at = places.get(part)
+    const at = indexOfPart.get(part)
     if (at !== undefined && candidates[at])
       logs[at] = (logs[at] ?? 0) + weighStamp(part, stamp).log - stamp.other
   }
@@ -34,9 +40,9 @@ function addStamp(logs: Float64Array, { places, candidates }: Identifier, stamp:
 
 /** ln of prior times likelihood for every candidate. */
 export function logPosteriors(identifier: Identifier, models: Models): Float64Array {
-  const logs = identifier.priors(models.evidence.looks).slice()
+  const logs = identifier.priors(models.evidence.observed).slice()
   for (const model of models.readings) addReading(logs, model, identifier.sizes(model.feature, models.closed))
-  addLooks(logs, identifier.groups, models.evidence.looks)
+  addObservations(logs, identifier.groups, models.evidence.observed)
   for (const stamp of models.stamps) addStamp(logs, identifier, stamp)
   return logs
 }
@@ -47,7 +53,7 @@ export function weighOwn(
   { readings, stamps, evidence }: Models,
   count: number,
 ): (WeighedShelf & { others: number }) | null {
-  const shelf = shelfAsked(identifier, evidence.looks)
+  const shelf = shelfFor(identifier, evidence.observed)
   if (!shelf) return null
   const weighed = weighShelf(
     shelf,
@@ -83,7 +89,7 @@ export function weighComputed(models: Models): { part: Part; log: number }[] {
     part,
     log: [
       ...readings.map((model) => logReadingOf(part, model, closed)),
-      ...weighLooks(part, evidence.looks).map((look) => look.log),
+      ...weighObservations(part, evidence.observed).map((observation) => observation.log),
       ...stamps.map((stamp) => weighStamp(part, stamp).log),
     ].reduce((sum, log) => sum + log, LOG_RULE_PRIOR),
   }))
@@ -111,14 +117,14 @@ export function leastOf(logs: Float64Array, count: number): number {
 /** The `count` best candidates, best first; of those that are alike at the end the first ones. */
 export function ranking(candidates: readonly Candidate[], logs: Float64Array, total: number, count: number) {
   const least = leastOf(logs, count)
-  const places: number[] = []
+  const indexes: number[] = []
   const alike: number[] = []
   for (let i = 0; i < logs.length; i++) {
     const log = logs[i] ?? -Infinity
-    if (log > least) places.push(i)
+    if (log > least) indexes.push(i)
     else if (log === least && log > -Infinity && alike.length < count) alike.push(i)
   }
-  return [...places, ...alike.slice(0, Math.max(0, count - places.length))]
+  return [...indexes, ...alike.slice(0, Math.max(0, count - indexes.length))]
     .flatMap((i) => {
       const [candidate, log] = [candidates[i], logs[i] ?? -Infinity]
       return candidate ? [{ ...candidate, log, probability: Math.exp(log - total) }] : []

@@ -1,5 +1,5 @@
 import { commonnessWeight, familyFacts, type Part } from '../catalogue'
-import type { Looks } from './evidence'
+import type { Observations } from './evidence'
 import { UNLISTED_PRIOR } from './unlisted'
 
 /** Shares of what arrives when nobody said which piece it is (estimate, common practice). */
@@ -9,9 +9,9 @@ type CandidatePiece = keyof typeof PIECE_SHARE
 const isCandidatePiece = (piece: string): piece is CandidatePiece => Object.hasOwn(PIECE_SHARE, piece)
 
 /** Single rings of a bearing that does not come apart are looked for among complete bearings. */
-const pieceWanted = (looks: Looks): CandidatePiece | null => {
-  if (!looks.piece) return null
-  return isCandidatePiece(looks.piece) ? looks.piece : 'complete'
+const pieceWanted = (observed: Observations): CandidatePiece | null => {
+  if (!observed.piece) return null
+  return isCandidatePiece(observed.piece) ? observed.piece : 'complete'
 }
 
 export interface Candidate {
@@ -56,7 +56,7 @@ function totalsOf(candidates: readonly Candidate[]): Record<string, number> {
   return totals
 }
 
-export type Priors = (looks: Looks) => Float64Array
+export type Priors = (observed: Observations) => Float64Array
 
 function build(candidates: readonly Candidate[], wanted: CandidatePiece | null): Float64Array {
   const totals = totalsOf(candidates)
@@ -74,8 +74,8 @@ function build(candidates: readonly Candidate[], wanted: CandidatePiece | null):
  */
 export function logPriors(candidates: readonly Candidate[]): Priors {
   const made = new Map<CandidatePiece | null, Float64Array>()
-  return (looks) => {
-    const wanted = pieceWanted(looks)
+  return (observed) => {
+    const wanted = pieceWanted(observed)
     const priors = made.get(wanted) ?? build(candidates, wanted)
     made.set(wanted, priors)
     return priors

@@ -10,14 +10,14 @@ import {
   unlistedText,
   type Feature,
   type Identification,
-  type Looks,
+  type Observations,
 } from '.'
 
 type Sizes = Partial<Record<Feature, string>>
 
 const identifier = buildIdentifier(shipped)
 
-function ask(sizes: Sizes, looks: Looks = {}, stamp = '', from = identifier): Identification {
+function ask(sizes: Sizes, observed: Observations = {}, stamp = '', from = identifier): Identification {
   const typed = Object.entries(sizes).map(([feature, text]) => ({
     feature: feature as Feature,
     readings: text.split(';'),
@@ -25,7 +25,7 @@ function ask(sizes: Sizes, looks: Looks = {}, stamp = '', from = identifier): Id
   const read = readMeasurements(typed)
   if (!read.ok) throw new Error('an impossible question')
   const stamps = stamp === '' ? [] : [{ text: stamp }]
-  return identify(from, { measurements: read.value, stamps, looks }, 20)
+  return identify(from, { measurements: read.value, stamps, observed }, 20)
 }
 const leader = (found: Identification) => found.candidates[0]
 const share = (found: Identification, base: string): number =>
@@ -143,10 +143,12 @@ describe('sizes that nobody lists', () => {
         const away = ({ dimensions: d }: Pick<Part, 'dimensions'>) =>
           off(d.bore, bore) + off(d.outside, Number(outside.toFixed(2)))
         const all = identifier.candidates.map(({ part }) => away(part)).sort((a, b) => a - b)
-        const told = found.nearest.map(({ part }) => part)
-        expect(told.map(away), `${bore} ${outside}`).toEqual(all.slice(0, 3).map((d) => expect.closeTo(d, 9)))
+        const nearest = found.nearest.map(({ part }) => part)
+        expect(nearest.map(away), `${bore} ${outside}`).toEqual(
+          all.slice(0, 3).map((d) => expect.closeTo(d, 9)),
+        )
         compared++
-        if (told.some(({ dimensions: d }) => d.outside === undefined || d.bore === undefined)) without++
+        if (nearest.some(({ dimensions: d }) => d.outside === undefined || d.bore === undefined)) without++
       }
     expect(compared).toBeGreaterThan(8)
     expect(without).toBeGreaterThan(2)
@@ -187,9 +189,9 @@ describe('what is seen', () => {
   it('a seal is no candidate beside parts that roll, and the only one where it is asked for', () => {
     const sizes = { bore: '35', outside: '52', width: '7' }
     expect(leader(ask(sizes))?.part.piece).toBe('seal')
-    for (const looks of [{ element: 'ball' }, { closures: ['seal', 'seal'] }, { rows: 1 }] as const)
+    for (const observed of [{ element: 'ball' }, { closures: ['seal', 'seal'] }, { rows: 1 }] as const)
       expect(
-        ask(sizes, looks).candidates.find((c) => c.part.piece === 'seal')?.probability ?? 0,
+        ask(sizes, observed).candidates.find((c) => c.part.piece === 'seal')?.probability ?? 0,
       ).toBeLessThan(0.001)
   })
   it('advice is only of what the piece in hand has', () => {
@@ -223,7 +225,11 @@ describe('numbers by the rule of a series', () => {
     expect(leader(ask({}, {}, '62317'))?.part).toMatchObject({ base: '62317', computed: true })
   })
   it('everything still sums to one', () => {
-    const found = identify(identifier, { measurements: [], stamps: [{ text: '62317' }], looks: {} }, 10_000)
+    const found = identify(
+      identifier,
+      { measurements: [], stamps: [{ text: '62317' }], observed: {} },
+      10_000,
+    )
     expect(found.candidates.reduce((sum, c) => sum + c.probability, found.unlisted)).toBeCloseTo(1, 9)
   })
 })
@@ -252,10 +258,10 @@ describe('the designation that is proposed', () => {
     [{}, { snapGroove: true }, '6205', '6205N'],
     [{}, { taperBore: true }, '22210', '22210K'],
     [{}, {}, 'SMR137C-2OS #7 NB2', 'SMR137C-2OS #7 NB2'],
-  ] as [Sizes, Looks, string, string][])(
+  ] as [Sizes, Observations, string, string][])(
     '%j, seen %j, stamped “%s”: %s',
-    (sizes, looks, stamp, designation) =>
-      expect(leader(ask(sizes, looks, stamp))?.designation).toBe(designation),
+    (sizes, observed, stamp, designation) =>
+      expect(leader(ask(sizes, observed, stamp))?.designation).toBe(designation),
   )
   it('every option can be left open: front and options make up the designation', () => {
     const decided = leader(ask({}, { snapGroove: true }, '6205-2RS/C3'))?.decided

@@ -68,18 +68,19 @@ export function evidenceText(item: EvidenceItem, unit: LengthUnit = 'mm'): strin
   if (item.cause === 'noSuchSize') return 'this part has no such size'
   if (item.cause === 'sizeUnknown') return 'not in the table for this set'
   if (item.deviationMm === null) return item.verdict === 'agrees' ? 'as seen' : 'not as seen'
-  const off = Math.abs(item.deviationMm)
+  const deviation = Math.abs(item.deviationMm)
   const side = item.deviationMm < 0 ? 'small' : 'large'
   if (item.cause === 'coarse')
-    return off < 0.005 ? 'agrees' : `agrees as typed, ${differenceIn(unit, off)} ${side}`
-  if (item.verdict === 'agrees') return off < 0.005 ? 'agrees' : `agrees, ${differenceIn(unit, off)} ${side}`
+    return deviation < 0.005 ? 'agrees' : `agrees as typed, ${differenceIn(unit, deviation)} ${side}`
+  if (item.verdict === 'agrees')
+    return deviation < 0.005 ? 'agrees' : `agrees, ${differenceIn(unit, deviation)} ${side}`
   const cause =
     item.cause === 'noise'
       ? item.deviationMm < 0
         ? ': coarse reading'
         : ': coarse reading or wear'
       : (CAUSES[item.cause ?? ''] ?? '')
-  return `reads ${differenceIn(unit, off)} ${side}${cause}`
+  return `reads ${differenceIn(unit, deviation)} ${side}${cause}`
 }
 
 /** Readings of one size further apart than so many standard uncertainties are not only noise. */
@@ -98,12 +99,12 @@ const lower = (item: string): string => (ITEM_LABELS[item] ?? item).toLowerCase(
 /** How what was measured differs from a part, largest difference first; empty where nothing was measured. */
 function differencesFrom(part: IdentifiedPart, unit: LengthUnit): string[] {
   return part.evidence
-    .flatMap(({ item, deviationMm }) => (deviationMm === null ? [] : [{ item, off: deviationMm }]))
-    .filter(({ off }) => Math.abs(off) >= DIFFERENCE_MM)
-    .sort((a, b) => Math.abs(b.off) - Math.abs(a.off))
+    .flatMap(({ item, deviationMm }) => (deviationMm === null ? [] : [{ item, deviation: deviationMm }]))
+    .filter(({ deviation }) => Math.abs(deviation) >= DIFFERENCE_MM)
+    .sort((a, b) => Math.abs(b.deviation) - Math.abs(a.deviation))
     .map(
-      ({ item, off }) =>
-        `${lower(item)} ${differenceIn(unit, Math.abs(off))} ${off < 0 ? 'smaller' : 'larger'}`,
+      ({ item, deviation }) =>
+        `${lower(item)} ${differenceIn(unit, Math.abs(deviation))} ${deviation < 0 ? 'smaller' : 'larger'}`,
     )
 }
 
@@ -193,10 +194,10 @@ function kindText(leader: IdentifiedPart, others: readonly IdentifiedPart[]): st
     ...twins.filter((t, i) => twins.findIndex((u) => u.part.family === t.part.family) === i),
   ]
   if (kinds.length < 2) return null
-  const told = kinds.map(
+  const labels = kinds.map(
     ({ part }) => `${part.base}: ${LOOK_AT[part.family] ?? familyFacts(part.family).label}`,
   )
-  return `Same size, different kind; look, do not measure. ${told.join('. ')}.`
+  return `Same size, different kind; look, do not measure. ${labels.join('. ')}.`
 }
 
 /** Parts of the leader's kind and size that are still possible: only their number, or their mate, tells them apart. */

@@ -26,8 +26,8 @@ const GRIDS = [
 /** ln of how much likelier a reading is because sizes are round: below 0 between the round ones. */
 function logRound({ meanMm, sigmaMm }: ReadingModel): number {
   const comb = GRIDS.reduce((sum, { step, share }) => {
-    const off = meanMm - Math.round(meanMm / step) * step
-    return sum + share * step * Math.exp(logNormal(off, sigmaMm))
+    const deviation = meanMm - Math.round(meanMm / step) * step
+    return sum + share * step * Math.exp(logNormal(deviation, sigmaMm))
   }, 0)
   return Math.log(1 - ROUND.millimetre - ROUND.sixteenth + comb)
 }

@@ -73,7 +73,7 @@ describe('a shelf of own parts', () => {
             unitGuessed: false,
           })),
           stamps: [{ text: wornNumber(number, random) }],
-          looks: {},
+          observed: {},
         },
         5,
       )
@@ -88,7 +88,7 @@ describe('a shelf of own parts', () => {
     const share = (known: string[]) =>
       identify(
         buildIdentifier(shipped, { experience: { known: new Set(known), decided: new Map() } }),
-        { measurements: [], stamps: [{ text: '6?14' }], looks: {} },
+        { measurements: [], stamps: [{ text: '6?14' }], observed: {} },
         20,
       ).candidates.find((c) => c.part.base === '6814')?.probability ?? 0
     expect(share(['6814'])).toBeGreaterThan(3 * share([]))
@@ -100,7 +100,7 @@ describe('a shelf of own parts', () => {
       withShop(bare, {
         experience: { known: new Set(), decided: new Map(times > 0 ? [['6814', times]] : []) },
       })
-    const question = { measurements: [], stamps: [{ text: '6?14' }], looks: {} }
+    const question = { measurements: [], stamps: [{ text: '6?14' }], observed: {} }
     const shares = [0, 1, 5, 50, 5000].map((times) => {
       const found = identify(after(times), question, 40)
       const sum = found.candidates.reduce((all, c) => all + c.probability, found.unlisted)

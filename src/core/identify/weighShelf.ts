@@ -1,5 +1,5 @@
 import type { Part } from '../catalogue'
-import { placeOf, type Shelf, type ShelfSize, type SizeRange, type SizeTable } from '../shelf'
+import { codeOf, type Shelf, type ShelfSize, type SizeRange, type SizeTable } from '../shelf'
 import { MM_PER_INCH } from '../quantity'
 import { FEATURE_ROLE } from './evidence'
 import { logMisread, logNearMiss, logReading, type ReadingModel } from './readingModel'
@@ -53,9 +53,9 @@ function nearSizes(model: ReadingModel, shelf: Shelf): NearSizes {
   const { distinct } = table
   const far = logMisread(model)
   const least = logNearMiss(model, model.meanMm) + NEAR
-  const near = (place: number): boolean => logReading(model, distinct[place] ?? NaN) > least
+  const near = (code: number): boolean => logReading(model, distinct[code] ?? NaN) > least
   const ranges = [1, MM_PER_INCH, 1 / MM_PER_INCH].flatMap((factor) => {
-    const centre = placeOf(distinct, model.meanMm * factor)
+    const centre = codeOf(distinct, model.meanMm * factor)
     let [from, to] = [centre, centre]
     while (from > 0 && near(from - 1)) from--
     while (to < distinct.length && near(to)) to++

@@ -51,14 +51,14 @@ function shelfReadings(
   context: DesignationContext,
   shelf: Shelf,
 ): { n: number; reading: Reading }[] {
-  const places = new Map<Part, number>()
+  const indexOfPart = new Map<Part, number>()
   const named = (n: number) => {
     const part = shelf.part(n)
-    places.set(part, n)
+    indexOfPart.set(part, n)
     return { part, names: 1 }
   }
   return readAgainst(text, context, { index: shelf.numbers, named }).flatMap((reading) => {
-    const n = places.get(reading.part)
+    const n = indexOfPart.get(reading.part)
     return n === undefined ? [] : [{ n, reading }]
   })
 }
@@ -93,8 +93,8 @@ export function readStamp(
     if (reading.part.computed) computed.push(reading.part)
     for (const part of partsNamed(reading, stamp.on, context.catalogue)) {
       const named = part === reading.part ? reading : { ...reading, cost: reading.cost + otherMate(reading) }
-      const held = readings.get(part)
-      if (!held || named.cost < held.cost) readings.set(part, named)
+      const known = readings.get(part)
+      if (!known || named.cost < known.cost) readings.set(part, named)
     }
   }
   const listed = logSumExp([...readings].map(([part, reading]) => logPrior(part) - reading.cost))
@@ -107,13 +107,13 @@ export function readStamp(
   const owned = logSumExp([...onShelf.values()].map((log) => (own?.logPrior ?? 0) + log))
   const clear = legible === marks.length
   const explained = [...readings.values()].some((reading) => reading.exact)
-  const most = explained ? UNLISTED_PART.explained : clear ? UNLISTED_PART.mostClear : UNLISTED_PART.most
+  const cap = explained ? UNLISTED_PART.explained : clear ? UNLISTED_PART.mostClear : UNLISTED_PART.most
   return {
     stamp,
     readings,
     onShelf,
     other: Math.max(NEVER_RULED_OUT, Math.log(WRONG_STAMP) + logSumExp([listed, owned])),
-    unlisted: -Math.min(most, UNLISTED_PART.perMark * legible),
+    unlisted: -Math.min(cap, UNLISTED_PART.perMark * legible),
     computed,
   }
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { clockText, placeSays } from './clock'
+import { clockText, positionText } from './clock'
 
 const ALL = Array.from({ length: 12 }, (_, i) => i + 1)
 
@@ -25,7 +25,7 @@ describe('where on a ring something was seen', () => {
         fc.nat(11),
         (hours, by) => {
           const turned = hours.map((hour) => ((hour - 1 + by) % 12) + 1)
-          expect(placeSays('race', turned)).toBe(placeSays('race', hours))
+          expect(positionText('race', turned)).toBe(positionText('race', hours))
           const named = clockText(hours) === 'all round' ? ALL : namedIn(clockText(hours))
           expect(named.sort((a, b) => a - b)).toEqual([...hours].sort((a, b) => a - b))
         },
@@ -41,11 +41,11 @@ describe('where on a ring something was seen', () => {
     [ALL, 'All round'],
     [[2, 6, 10], null],
   ])('%j on a raceway: %s', (hours, text) => {
-    if (text === null) expect(placeSays('race', hours)).toBeNull()
-    else expect(placeSays('bearing', hours)).toContain(text)
+    if (text === null) expect(positionText('race', hours)).toBeNull()
+    else expect(positionText('bearing', hours)).toContain(text)
   })
   it('says nothing of a load where there is no raceway', () => {
-    expect(placeSays('seal', [6])).toBeNull()
+    expect(positionText('seal', [6])).toBeNull()
   })
 })
 

@@ -45,14 +45,14 @@ export function clockText(hours: readonly number[]): string {
   const spans = spansOf(hours)
   if (hours.length === 0) return ''
   if (spans.length === 0) return 'all round'
-  const told = spans.map(({ from, to }) => (from === to ? `${from}` : `${from} to ${to}`)).join(' and ')
+  const ranges = spans.map(({ from, to }) => (from === to ? `${from}` : `${from} to ${to}`)).join(' and ')
   const [only] = spans
   const before = spans.length === 1 && only && only.length > 1 ? 'from' : 'at'
-  return `${before} ${told} o’clock${areOpposite(spans) ? ', opposite each other' : ''}`
+  return `${before} ${ranges} o’clock${areOpposite(spans) ? ', opposite each other' : ''}`
 }
 
 /** What the place of damage on a raceway may say of the load (common practice, patterns of tracks); null where it says nothing. */
-export function placeSays(part: Inspected, hours: readonly number[]): string | null {
+export function positionText(part: Inspected, hours: readonly number[]): string | null {
   if (!RACEWAYS.includes(part) || hours.length === 0) return null
   const spans = spansOf(hours)
   if (spans.length === 0)

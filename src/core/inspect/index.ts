@@ -1,4 +1,4 @@
-export { clockText, placeSays, ROUND_PARTS } from './clock'
+export { clockText, positionText, ROUND_PARTS } from './clock'
 export type { DamageMode } from './findingRows'
 export {
   INSPECTED,

@@ -169,8 +169,12 @@ describe('by arrangement', () => {
     const here = arrangementOf(code)
     for (const sealed of [true, false]) {
       for (const age of AGES) {
-        const told = judgeParts(all, { tags: [], age, setup: setupOf(here, sealed) })
-        const lines = [...told.causes.map((c) => c.remedy), ...told.checkNext, ...told.replaceWith]
+        const inspection = judgeParts(all, { tags: [], age, setup: setupOf(here, sealed) })
+        const lines = [
+          ...inspection.causes.map((c) => c.remedy),
+          ...inspection.checkNext,
+          ...inspection.replaceWith,
+        ]
         for (const [label, roles] of NAMES)
           if (!here.slots.some(({ role }) => roles.includes(role)))
             for (const line of lines) expect(line, `${code} ${String(label)}`).not.toMatch(label)
@@ -184,8 +188,12 @@ describe('by arrangement', () => {
   })
   it('a sealed bearing is never washed out, filled or packed', () => {
     for (const code of ['B1', 'D1', 'E1', 'F1', 'C1']) {
-      const told = judgeParts(all, { tags: [], setup: setupOf(arrangementOf(code), true) })
-      for (const line of [...told.causes.map((c) => c.remedy), ...told.checkNext, ...told.replaceWith])
+      const inspection = judgeParts(all, { tags: [], setup: setupOf(arrangementOf(code), true) })
+      for (const line of [
+        ...inspection.causes.map((c) => c.remedy),
+        ...inspection.checkNext,
+        ...inspection.replaceWith,
+      ])
         expect(line, code).not.toMatch(/^(wash it out|all the grease|fill |fill by|interval)/i)
     }
   })

@@ -76,12 +76,12 @@ const modeOf = (id: string): DamageMode | undefined => DAMAGE.find((mode) => mod
 
 /** Sentences that hold in a setup, each once. */
 const textsIn = (setup: Setup, all: readonly SetupText[]): string[] => [
-  ...new Set(all.filter((told) => mayHold(setup, told.in, told.unless)).map(({ text }) => text)),
+  ...new Set(all.filter((entry) => mayHold(setup, entry.in, entry.unless)).map(({ text }) => text)),
 ]
 
 /** The first remedy that is known to hold; the last one holds everywhere. */
 const remedyIn = (setup: Setup, remedies: Cause['remedy']): string =>
-  (remedies.find((told) => told.in?.some((trait) => setup[trait] === true) ?? true) ?? remedies.at(-1))
+  (remedies.find((entry) => entry.in?.some((trait) => setup[trait] === true) ?? true) ?? remedies.at(-1))
     ?.text ?? ''
 
 /** Causes ranked: each finding speaks for its causes by weight and severity, circumstances raise or lower them. */
@@ -89,7 +89,7 @@ function rankCauses(
   seen: readonly (Seen & { mode: DamageMode })[],
   { tags, age, setup = {} }: Evidence,
 ): RankedCause[] {
-  const told: readonly string[] = age ? [...tags, age] : tags
+  const circumstances: readonly string[] = age ? [...tags, age] : tags
   const wordsOf = (tag: string): string => (tag === age ? AGE_LABELS[age] : tag)
   const scored = CAUSES.filter(({ only, never }) => mayHold(setup, only, never))
     .map((cause) => {
@@ -98,7 +98,7 @@ function rankCauses(
         (sum, { mode, severity }) => sum + (mode.causes[cause.id] ?? 0) * loudness(severity),
         0,
       )
-      const boosts = told.filter((tag) => (cause.boost[tag] ?? 1) !== 1)
+      const boosts = circumstances.filter((tag) => (cause.boost[tag] ?? 1) !== 1)
       const score =
         weight * cause.prior * boosts.reduce((product, tag) => product * (cause.boost[tag] ?? 1), 1)
       const because = [
@@ -142,10 +142,10 @@ export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspectio
     )
   const pair = worst(PART_VERDICTS, [verdictOf('bearing'), verdictOf('race')], 'good')
   const isPair = (part: Inspected): boolean => part === 'bearing' || part === 'race'
-  const told = (part: Inspected): boolean =>
+  const isReported = (part: Inspected): boolean =>
     known.some((s) => s.part === part) ||
     (isPair(part) && pair === 'replace' && evidence.setup?.separable !== false)
-  const parts = INSPECTED.filter(told).map((part) => ({
+  const parts = INSPECTED.filter(isReported).map((part) => ({
     part,
     verdict: isPair(part) ? pair : verdictOf(part),
     findings: known

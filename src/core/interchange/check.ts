@@ -9,7 +9,7 @@ export interface Check {
   result: CheckResult
   detail: string
   /** what the old and the new one say of it, each for itself; left out where only both together say something */
-  told?: readonly [was: string, now: string]
+  values?: readonly [was: string, now: string]
   /** what a difference means */
   meaning?: string
 }
@@ -18,14 +18,14 @@ export interface Check {
 export const differs = (
   check: string,
   result: CheckResult,
-  told: readonly [was: string, now: string],
+  values: readonly [was: string, now: string],
   meaning: string,
   label = '',
 ): Check => ({
   check,
   result,
-  detail: `${label && `${label} `}${told[0]} → ${told[1]}. ${meaning}`,
-  told,
+  detail: `${label && `${label} `}${values[0]} → ${values[1]}. ${meaning}`,
+  values,
   meaning,
 })
 

@@ -17,8 +17,8 @@ const part = (base: string): Part => {
   if (!found) throw new Error(`${base} is not listed`)
   return found
 }
-const check = (name: string, from: string, to: string, place: Application = {}) =>
-  compareVariants(variant(from), variant(to), place).checks.find((c) => c.check === name)
+const check = (name: string, from: string, to: string, application: Application = {}) =>
+  compareVariants(variant(from), variant(to), application).checks.find((c) => c.check === name)
 
 // What a counter is offered, best first; the usual spelling first, one spelling of every other closure (common practice).
 describe('what may stand in, in order', () => {
@@ -75,10 +75,10 @@ describe('what may stand in, in order', () => {
     expect(offered('6204')).toContain('6204VV')
   })
   it('what slides is told by the letters of its design, and nothing of turns a minute', () => {
-    const told = equivalentsOf(variant('GE20ES'), shipped).map(({ verdict, checks }) => [verdict, checks])
-    expect(JSON.stringify(told)).toMatch(/ES → C\. It runs dry/)
-    expect(JSON.stringify(told)).not.toMatch(/speed/)
-    expect(told.map(([verdict]) => verdict)).toEqual(['identical', 'conditional', 'upgrade'])
+    const found = equivalentsOf(variant('GE20ES'), shipped).map(({ verdict, checks }) => [verdict, checks])
+    expect(JSON.stringify(found)).toMatch(/ES → C\. It runs dry/)
+    expect(JSON.stringify(found)).not.toMatch(/speed/)
+    expect(found.map(([verdict]) => verdict)).toEqual(['identical', 'conditional', 'upgrade'])
   })
   it('each spelling says which convention writes it so', () => {
     const byConvention = equivalentsOf(variant('6205-2RS'), shipped).map((e) => e.convention)
@@ -99,8 +99,8 @@ it.each([
   ['6205-2RS', '6205RS', { wet: true }, /Less protection .* On a wet wheel water gets in/],
   ['6205Z', '6205', {}, /Less protection .* relubricated from the side/],
   ['6205-2RS', '6205DDU', {}, /^Same closure: contact seal on both sides/],
-] as const)('%s → %s, %j: %s', (from, to, place, message) =>
-  expect(check('closure', from, to, place)?.detail).toMatch(message),
+] as const)('%s → %s, %j: %s', (from, to, application, message) =>
+  expect(check('closure', from, to, application)?.detail).toMatch(message),
 )
 
 describe('limits that decide', () => {
@@ -226,8 +226,8 @@ it.each([
   ['7205BECBP', '7205BEGAP', /^BECBP → BEGAP\. In a pair/],
   ['7205BEP', '7205BECBP', /^single bearing → BECBP\. Made for pairs/],
   ['7205BDB', '7205BDF', /^DB → DF\. A matched pair/],
-] as const)('%s by %s: each is told its own letters of pairing', (from, to, told) =>
-  expect(check('match', from, to)?.detail).toMatch(told),
+] as const)('%s by %s: each is told its own letters of pairing', (from, to, pattern) =>
+  expect(check('match', from, to)?.detail).toMatch(pattern),
 )
 it('letters are told without the dash that stands before them', () => {
   expect(check('grease', '6205-2RS-5K', '6205-2RS')?.detail).toMatch(/^5K → not named/)
@@ -260,7 +260,7 @@ describe("a part of the shop's own lists", () => {
 
 describe('traps', () => {
   const named = (base: string) => trapsOf(part(base), shipped.catalogue)
-  const told = (base: string) => new Map(named(base).map((trap) => [trap.designation, trap]))
+  const trapsByBase = (base: string) => new Map(named(base).map((trap) => [trap.designation, trap]))
   it('the same with an inch bore comes first, of its own number only', () => {
     expect(
       named('6203')
@@ -271,11 +271,11 @@ describe('traps', () => {
       expect(named(other).filter(({ why }) => why.startsWith('Same outside and width with'))).toEqual([])
   })
   it('a cone with the same cup is told as such, both ways', () => {
-    expect(told('L44643/L44610').get('L44649/L44610')?.why).toMatch(
+    expect(trapsByBase('L44643/L44610').get('L44649/L44610')?.why).toMatch(
       /^Same cup L44610, another cone: .* 1\.588 mm \(1\/16 in\) larger/,
     )
-    expect(told('L44649/L44610').get('L44643/L44610')?.why).toMatch(/smaller\. Similar size/)
-    expect(told('L44643/L44610').get('07100/07196')?.why).not.toMatch(/cup/)
+    expect(trapsByBase('L44649/L44610').get('L44643/L44610')?.why).toMatch(/smaller\. Similar size/)
+    expect(trapsByBase('L44643/L44610').get('07100/07196')?.why).not.toMatch(/cup/)
   })
   it('one of another kind says so, and two of each such kind are enough', () => {
     for (const part of shipped.catalogue.parts.filter((_, i) => i % 7 === 0)) {
@@ -305,15 +305,15 @@ describe('traps', () => {
       expect(named(set?.base ?? '').filter(({ why }) => why.startsWith('Same cup')).length).toBeGreaterThan(3)
   })
   it('a one-way clutch is told the bearing of its size, and the bearing the clutch (common practice)', () => {
-    expect(told('CSK30').get('6206')?.why).toMatch(/turns both ways/)
-    expect(told('6206').get('CSK30')?.why).toMatch(/locks the other/)
-    expect(told('HF1616').get('HK1616')?.why).toMatch(/holds nothing back/)
-    expect(told('NU206').has('CSK30')).toBe(false)
+    expect(trapsByBase('CSK30').get('6206')?.why).toMatch(/turns both ways/)
+    expect(trapsByBase('6206').get('CSK30')?.why).toMatch(/locks the other/)
+    expect(trapsByBase('HF1616').get('HK1616')?.why).toMatch(/holds nothing back/)
+    expect(trapsByBase('NU206').has('CSK30')).toBe(false)
   })
   it('a sixteenth of an inch is near, two millimetres are not', () => {
-    expect(told('R8').has('6001')).toBe(true)
-    expect(told('6203').has('RLS5')).toBe(true)
-    expect(told('6203').has('6202')).toBe(false)
+    expect(trapsByBase('R8').has('6001')).toBe(true)
+    expect(trapsByBase('6203').has('RLS5')).toBe(true)
+    expect(trapsByBase('6203').has('6202')).toBe(false)
   })
   it('the same size of another kind is told last, four at most, and a near one that rolls alike before', () => {
     const { length } = named('6205').filter(({ why }) => why.startsWith('Same size, but'))
@@ -362,11 +362,11 @@ describe('traps', () => {
     const rods = shipped.catalogue.parts.filter((p) => p.family === 'rod-end')
     for (const { base, series, dimensions, shank } of rods) {
       const twins = rods.filter((p) => p.dimensions.bore === dimensions.bore && p.base !== base)
-      const told = named(base).filter(({ kind }) => kind === 'size')
-      const hand = told.filter(({ why }) =>
+      const traps = named(base).filter(({ kind }) => kind === 'size')
+      const hand = traps.filter(({ why }) =>
         why.includes(shank?.thread.endsWith('LH') ? 'right-hand' : 'left-hand'),
       )
-      const end = told.filter(({ why }) =>
+      const end = traps.filter(({ why }) =>
         why.includes(shank?.kind === 'male' ? 'threaded hole' : 'threaded shank'),
       )
       expect([hand.length, end.length], base).toEqual([1, 1])
@@ -374,7 +374,7 @@ describe('traps', () => {
         const goes = compareVariants(variant(base), variant(twin.base))
         expect(goes.verdict, `${base} ${twin.base}`).toBe('not-interchangeable')
       }
-      const others = told.filter(({ why }) => why.startsWith('Same bore, another series'))
+      const others = traps.filter(({ why }) => why.startsWith('Same bore, another series'))
       expect(others.length, base).toBe(twins.some((p) => p.series !== series) ? 1 : 0)
       // 5/16 in and 8 mm, 1/2 in and 12 mm: near pins of the other system, of the same end and hand.
       const bore = dimensions.bore ?? 0
@@ -385,7 +385,7 @@ describe('traps', () => {
           p.shank?.kind === shank?.kind &&
           p.shank?.thread.endsWith('LH') === shank?.thread.endsWith('LH'),
       )
-      const pins = told.filter(({ why }) => why.startsWith('Near in size, but another pin'))
+      const pins = traps.filter(({ why }) => why.startsWith('Near in size, but another pin'))
       expect(pins.map(({ designation }) => designation).sort(), base).toEqual(near.map((p) => p.base).sort())
     }
   })

@@ -65,12 +65,12 @@ export interface Comparison {
   checks: Omit<Check, 'meaning'>[]
 }
 
-const isOther = (told: Check['told']): boolean => told !== undefined && told[0] !== told[1]
+const isOther = (values: Check['values']): boolean => values !== undefined && values[0] !== values[1]
 
 function verdictOf(checks: readonly Check[]): InterchangeVerdict {
   if (checks.some((c) => c.result === 'fail')) return 'not-interchangeable'
   if (checks.some((c) => c.result === 'warn')) return 'conditional'
-  return checks.some(({ told }) => isOther(told)) ? 'upgrade' : 'identical'
+  return checks.some(({ values }) => isOther(values)) ? 'upgrade' : 'identical'
 }
 
 const rulesFor = (from: Part, to: Part): readonly CheckRule[] =>
@@ -88,11 +88,11 @@ export function compareVariants(from: Variant, to: Variant, application: Applica
   const checks = checksOf(from, to, application)
   return {
     verdict: verdictOf(checks),
-    checks: checks.map(({ check, result, detail, told }) => ({
+    checks: checks.map(({ check, result, detail, values }) => ({
       check,
       result,
       detail,
-      ...(isOther(told) && { told }),
+      ...(isOther(values) && { values }),
     })),
   }
 }

@@ -38,7 +38,7 @@ function respelled(
 ): Variant {
   const { materials = variant.materials, clearance = variant.clearance } = change
   const hybrid = materials.includes('hybrid')
-  const kept = variant.written.options.filter(
+  const options = variant.written.options.filter(
     ({ kind, value }) => kind !== 'clearance' && (kind !== 'material' || (hybrid && value === 'hybrid')),
   )
   const front =
@@ -59,7 +59,7 @@ function respelled(
     clearance === 'CN'
       ? []
       : [{ written: `/${clearance}`, meaning: '', kind: 'clearance' as const, value: clearance }]
-  const written = { front, options: [...withClosureIn(kept, closure), ...grown] }
+  const written = { front, options: [...withClosureIn(options, closure), ...grown] }
   return {
     ...variant,
     ...change,
@@ -99,8 +99,8 @@ function spellings({ part, closure }: Variant, tokens: readonly SuffixToken[]): 
     if (!token.closure || sameClosure(token.closure, closure)) continue
     const key = closureKey(token.closure)
     if (made && !made.includes(key)) continue
-    const held = others.get(key)
-    if (!held || (held.convention !== 'common' && token.convention === 'common')) others.set(key, token)
+    const known = others.get(key)
+    if (!known || (known.convention !== 'common' && token.convention === 'common')) others.set(key, token)
   }
   return [
     ...(closure.sides === 0 ? [null] : same.slice(0, MAX_SPELLINGS)),

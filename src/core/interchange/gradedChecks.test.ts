@@ -54,8 +54,8 @@ it('classes of tolerance: alike across the two standards, closer is no loss', ()
   const ring = variant('6205')
   for (const from of all)
     for (const to of all) {
-      const told = precision({ ...ring, precision: from.name }, { ...ring, precision: to.name }, {})
-      const result = told === null ? null : 'result' in told ? told.result : undefined
+      const outcome = precision({ ...ring, precision: from.name }, { ...ring, precision: to.name }, {})
+      const result = outcome === null ? null : 'result' in outcome ? outcome.result : undefined
       expect(result, `${from.name} ${to.name}`).toBe(
         to.rank === from.rank ? null : to.rank > from.rank ? 'pass' : 'warn',
       )
@@ -63,10 +63,10 @@ it('classes of tolerance: alike across the two standards, closer is no loss', ()
 })
 
 it('stainless carries about four fifths: said with the figure, gained and lost', () => {
-  const told = (from: string, to: string) =>
+  const verdictOf = (from: string, to: string) =>
     compareVariants(variant(from), variant(to)).checks.find(({ check }) => check === 'material')?.detail
-  expect(told('6205', 'S6205')).toContain('carries about 0.8 of the load')
-  expect(told('S6205', '6205')).toContain('carries about a quarter more')
+  expect(verdictOf('6205', 'S6205')).toContain('carries about 0.8 of the load')
+  expect(verdictOf('S6205', '6205')).toContain('carries about a quarter more')
 })
 
 // Inserts of one outside for several shafts: 35 mm and 1 1/4 to 1 7/16 in (common practice).

@@ -5,7 +5,7 @@ import { isNearSize } from './sameSize'
 import type { Trap } from './trap'
 import { plainVariant } from './variant'
 
-const MOST = 6
+const MAX = 6
 
 /** The size a piece is asked for by, mm. */
 function sizeOf(details: HardwareDetails): number {
@@ -36,13 +36,13 @@ export function hardwareTraps(part: Part, catalogue: Catalogue): Trap[] {
   const own = part.hardware
   if (!own) return []
   const size = sizeOf(own)
-  const off = (details: HardwareDetails): number => Math.abs(sizeOf(details) - size)
+  const deviation = (details: HardwareDetails): number => Math.abs(sizeOf(details) - size)
   return catalogue.parts
     .flatMap((other) =>
       other.hardware?.what === own.what && other !== part ? [{ other, details: other.hardware }] : [],
     )
     .filter(({ details }) => isNearSize(size, sizeOf(details)))
-    .sort((a, b) => off(a.details) - off(b.details))
+    .sort((a, b) => deviation(a.details) - deviation(b.details))
     .flatMap(({ other }): Trap[] => {
       const { verdict, checks } = compareVariants(plainVariant(part), plainVariant(other))
       const failed = checks.find(({ result }) => result === 'fail')
@@ -50,5 +50,5 @@ export function hardwareTraps(part: Part, catalogue: Catalogue): Trap[] {
         ? [{ designation: other.base, kind: 'size', why: capital(failed.detail) }]
         : []
     })
-    .slice(0, MOST)
+    .slice(0, MAX)
 }

@@ -35,12 +35,12 @@ describe('twins by kind', () => {
 })
 
 it('near sizes of hardware are six at most; of bearings eight by size, four of one size, four by number', () => {
-  const told = (piece: Part['piece'], step: number): Trap[][] =>
+  const looksAlike = (piece: Part['piece'], step: number): Trap[][] =>
     catalogue.parts
       .filter((part) => part.piece === piece && !part.housing)
       .filter((_, i) => i % step === 0)
       .map((part) => trapsOf(part, catalogue))
-  const [hardware, bearings] = [told('hardware', 8), told('complete', 30)]
+  const [hardware, bearings] = [looksAlike('hardware', 8), looksAlike('complete', 30)]
   const most = (lists: Trap[][], of: (traps: Trap[]) => number) => Math.max(...lists.map(of))
   expect(most(hardware, (traps) => traps.length)).toBe(6)
   expect(most(bearings, (traps) => count(traps, 'Similar size'))).toBe(8)

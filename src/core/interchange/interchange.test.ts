@@ -84,8 +84,8 @@ describe('pairs (common practice)', () => {
     ['NU205M', 'NU205', {}, 'conditional'],
     ['6205P5', '6205', {}, 'conditional'],
     ['6205', '6205P5', {}, 'upgrade'],
-  ] as const)('%s → %s where %j: %s', (from, to, place, expected) =>
-    expect(verdict(from, to, place).verdict).toBe(expected),
+  ] as const)('%s → %s where %j: %s', (from, to, application, expected) =>
+    expect(verdict(from, to, application).verdict).toBe(expected),
   )
 
   it('speed limits follow the mean diameter: larger bearings turn slower (common practice)', () => {
@@ -118,7 +118,7 @@ it.each([
 
 it('inch tapered parts are told to have the same sizes exactly where they have', () => {
   const inch = shipped.catalogue.parts.filter(({ family }) => family === 'tapered-inch')
-  const told = { alike: 0, other: 0 }
+  const counts = { alike: 0, other: 0 }
   for (const from of inch)
     for (const to of inch) {
       if (from === to || from.piece !== to.piece || from.series !== to.series) continue
@@ -128,10 +128,10 @@ it('inch tapered parts are told to have the same sizes exactly where they have',
         checks.some((c) => c.check === 'design'),
         `${from.base} → ${to.base}`,
       ).toBe(isAlike)
-      told[isAlike ? 'alike' : 'other']++
+      counts[isAlike ? 'alike' : 'other']++
     }
-  expect(told.alike).toBeGreaterThan(50)
-  expect(told.other).toBeGreaterThan(500)
+  expect(counts.alike).toBeGreaterThan(50)
+  expect(counts.other).toBeGreaterThan(500)
 })
 
 describe('cages (common practice)', () => {
@@ -151,9 +151,9 @@ describe('cages (common practice)', () => {
         [121, 'warn'],
       ] as const) {
         const { checks } = verdict(plain, text, { temperatureC })
-        const told = checks.find(({ check }) => check === 'temperature')
-        expect([temperatureC, told?.result]).toEqual([temperatureC, result])
-        if (result === 'warn') expect(told?.detail).toMatch(/cage/)
+        const found = checks.find(({ check }) => check === 'temperature')
+        expect([temperatureC, found?.result]).toEqual([temperatureC, result])
+        if (result === 'warn') expect(found?.detail).toMatch(/cage/)
       }
     },
   )
@@ -178,8 +178,8 @@ describe('no letter of a number is passed over', () => {
     meaning.startsWith('steel on steel')
   const commonest = new Map<string, Part>()
   for (const part of shipped.catalogue.parts) {
-    const held = commonest.get(part.family)
-    if (part.piece === 'complete' && (!held || part.commonness > held.commonness))
+    const known = commonest.get(part.family)
+    if (part.piece === 'complete' && (!known || part.commonness > known.commonness))
       commonest.set(part.family, part)
   }
   it.each([...commonest.values()].map((part) => [part.family, part.base] as const))(

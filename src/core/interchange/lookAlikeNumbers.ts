@@ -9,10 +9,10 @@ const EASILY_TAKEN = 4
 /** Whether two numbers differ in one mark that is taken for the other, or in two that stand the other way round. */
 function readAlike(a: string, b: string): boolean {
   if (a.length !== b.length || a.length < SHORTEST) return false
-  const off: number[] = []
-  for (let i = 0; i < a.length && off.length < 3; i++) if (a[i] !== b[i]) off.push(i)
-  const [first, second] = off
-  if (first === undefined || off.length > 2) return false
+  const differing: number[] = []
+  for (let i = 0; i < a.length && differing.length < 3; i++) if (a[i] !== b[i]) differing.push(i)
+  const [first, second] = differing
+  if (first === undefined || differing.length > 2) return false
   if (second === undefined) return confusionCost(a[first] ?? '', b[first] ?? '') < EASILY_TAKEN
   return second === first + 1 && a[first] === b[second] && a[second] === b[first]
 }
@@ -34,8 +34,8 @@ function keyedOf(catalogue: Catalogue): Map<string, Keyed[]> {
   for (const part of catalogue.parts) {
     const key = keyOf(part)
     const drawer = `${part.piece} ${key.length}`
-    const held = made.get(drawer)
-    if (held) held.push({ key, part })
+    const known = made.get(drawer)
+    if (known) known.push({ key, part })
     else made.set(drawer, [{ key, part }])
   }
   keyed.set(catalogue, made)

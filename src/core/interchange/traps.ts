@@ -93,12 +93,12 @@ interface Found extends Trap {
 /** Of each other kind, and of the sets with one other cup, the nearest are told: cones of one size go by many numbers. */
 const MAX_OF_ANOTHER_KIND = 2
 function fewOfOthers(part: Part, near: readonly Found[]): Found[] {
-  const told = new Map<string, number>()
+  const counts = new Map<string, number>()
   return near.filter(({ other }) => {
     const group = other.family === part.family ? other.set?.cup : other.family
     if (group === undefined || group === part.set?.cup) return true
-    const count = told.get(group) ?? 0
-    told.set(group, count + 1)
+    const count = counts.get(group) ?? 0
+    counts.set(group, count + 1)
     return count < MAX_OF_ANOTHER_KIND
   })
 }

@@ -124,7 +124,7 @@ export function variantOf(designation: string, context: DesignationContext): Var
     reading.tokens.some((t) => t.known && t.meaning === token.meaning && t.kind === token.kind),
   )
   const values = new Map(carried.map((token) => [token.value, token.kind]))
-  const told = (kind: string) => reading.tokens.find((t) => t.known && t.kind === kind)
+  const tokenOf = (kind: string) => reading.tokens.find((t) => t.known && t.kind === kind)
   const pick = (kind: string) => [...values].find(([, k]) => k === kind)?.[0] ?? null
   return {
     designation: reading.canonical,
@@ -139,7 +139,7 @@ export function variantOf(designation: string, context: DesignationContext): Var
     cage: cageOf(carried),
     pairing: pairingOf(reading.tokens, carried),
     precision: pick('precision') ?? null,
-    heat: told('heat')?.text ?? null,
+    heat: tokenOf('heat')?.text ?? null,
     traits: [...values.keys()],
     written: reading.written,
     ambiguous: isAmbiguous(reading, context.tokens),

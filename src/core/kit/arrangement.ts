@@ -150,8 +150,8 @@ export const isSeparable = ({ slots }: Pick<Arrangement, 'slots'>): boolean =>
 
 type Resolved = { ok: true; value: Arrangement } | { ok: false; problem: ArrangementProblem }
 
-function bare(given: ArrangementFile['slots'][number]): Slot {
-  const slot = { ...given }
+function bare(row: ArrangementFile['slots'][number]): Slot {
+  const slot = { ...row }
   delete slot.after
   return slot
 }
@@ -159,12 +159,12 @@ function bare(given: ArrangementFile['slots'][number]): Slot {
 /** Puts the places of an arrangement among those of the one it is based on. */
 function merged(under: readonly Slot[], file: ArrangementFile): Slot[] {
   const slots = under.filter((slot) => !file.drop.includes(slot.id))
-  for (const given of file.slots) {
-    const at = slots.findIndex((slot) => slot.id === given.id)
-    if (at >= 0 && given.after === undefined) slots[at] = bare(given)
+  for (const row of file.slots) {
+    const at = slots.findIndex((slot) => slot.id === row.id)
+    if (at >= 0 && row.after === undefined) slots[at] = bare(row)
     else {
-      const before = slots.findIndex((slot) => slot.id === given.after)
-      slots.splice(before < 0 ? slots.length : before + 1, 0, bare(given))
+      const before = slots.findIndex((slot) => slot.id === row.after)
+      slots.splice(before < 0 ? slots.length : before + 1, 0, bare(row))
     }
   }
   return slots

@@ -10,7 +10,7 @@ import type { SupplyOf } from './kit'
 const propose = (
   code: string,
   request: Partial<KitRequest>,
-  more: { held?: Record<string, string>; supplyOf?: SupplyOf } = {},
+  more: { current?: Record<string, string>; supplyOf?: SupplyOf } = {},
 ) =>
   proposeKit(arrangementOf(code), { positions: 1, parts: {}, sizes: {}, ...request }, shippedKnowledge, more)
 const SETS = { innerBearing: 'L68149/L68110', outerBearing: 'LM12749/LM12710' }
@@ -151,8 +151,8 @@ describe('what else a place takes is named, listed, and not what it holds', () =
 
 describe('the ring that runs with the one that is there', () => {
   // L68149 runs with L68110 (59.131 mm) and L68111 (59.974 mm): ABMA 19.2, from memory.
-  const cup = (sizes: KitRequest['sizes'], held = {}) =>
-    lineOf('A1', 'innerCup', { parts: { innerCone: 'L68149' }, sizes }, { held })
+  const cup = (sizes: KitRequest['sizes'], current = {}) =>
+    lineOf('A1', 'innerCup', { parts: { innerCone: 'L68149' }, sizes }, { current })
   it('several: the hub bore decides, and none is taken unmeasured', () => {
     expect(cup({})).toMatchObject({
       state: 'gap',
@@ -379,9 +379,9 @@ describe('a bearing like its neighbour', () => {
   })
   it('what was held before stays first', () => {
     const request = { sizes: { shaft: 25, housing: 52 } }
-    const held = { bearingOuter: '62205-2RS' }
+    const current = { bearingOuter: '62205-2RS' }
     expect(lineOf('C1', 'bearingOuter', request).designation).toBe('6205-2RS')
-    expect(lineOf('C1', 'bearingOuter', request, { held }).designation).toBe('62205-2RS')
+    expect(lineOf('C1', 'bearingOuter', request, { current }).designation).toBe('62205-2RS')
   })
 })
 

@@ -91,12 +91,12 @@ describe('turning shaft G1', () => {
       ['NF208', 'warn'],
       ['NUP208', 'pass'],
     ] as const) {
-      const told = propose('G1', {
+      const checks = propose('G1', {
         positions: 1,
         parts: { bearingLocating: bearing, bearingFloating: 'NU208' },
         sizes,
       }).checks.filter((c) => ['cannotLocate', 'locatesOneWay', 'locatesAndFloats'].includes(c.code))
-      expect([bearing, told[0]?.result]).toEqual([bearing, result])
+      expect([bearing, checks[0]?.result]).toEqual([bearing, result])
     }
     const swapped = propose('G1', {
       positions: 1,

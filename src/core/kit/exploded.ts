@@ -5,7 +5,7 @@ import type { Kit, KitLine, LineState } from './kit'
 import { isWholeBearing, ROLES, type Around } from './roles'
 
 /** One part of the exploded view, in place along the axis. */
-export interface PlacedPart {
+export interface DrawnPart {
   slot: string
   /** number of the balloon and of the line */
   balloon: number
@@ -20,7 +20,7 @@ export interface PlacedPart {
 }
 
 export interface ExplodedView {
-  parts: PlacedPart[]
+  parts: DrawnPart[]
   /** what is not ours, drawn plain: hub, housing, knuckle */
   hub: { label: string; from: number; length: number; shapes: readonly Shape[] }
   length: number
@@ -132,11 +132,11 @@ export function explodedView({ slots, hub: label, hubAfter }: Arrangement, kit: 
   )
   const seated = (slot: Slot | undefined): number | undefined => slot && around(slot, found).outside
   const holds = ({ role }: Slot): boolean => isWholeBearing(role) || role === 'cup'
-  const parts: PlacedPart[] = []
+  const parts: DrawnPart[] = []
   let at = 0
   let hub: ExplodedView['hub'] = { label, from: 0, length: 0, shapes: [] }
   let radius = 0
-  slots.forEach((slot, place) => {
+  slots.forEach((slot, index) => {
     const line = kit.lines.find((l) => l.slot === slot.id)
     const drawn = line && sectionOf(slot, line, around(slot, found))
     if (line && drawn) {
@@ -156,8 +156,8 @@ export function explodedView({ slots, hub: label, hubAfter }: Arrangement, kit: 
       at += section.length + AIR
     }
     if (slot.id !== hubAfter) return
-    const left = seated(slots.slice(0, place + 1).findLast(holds))
-    const right = seated(slots.slice(place + 1).find(holds))
+    const left = seated(slots.slice(0, index + 1).findLast(holds))
+    const right = seated(slots.slice(index + 1).find(holds))
     const made = hubShapes(left ?? right ?? UNKNOWN.outside, right ?? left ?? UNKNOWN.outside)
     at += BESIDE_HUB
     hub = { label, from: at, length: made.length, shapes: shifted(made.shapes, at) }

@@ -12,7 +12,7 @@ export interface Companion {
   label: string
 }
 
-const MOST = 8
+const MAX = 8
 
 /** Whether a cotter pin is for a bolt of this nut and long enough to bend over behind it (ISO 1234). */
 const pinSuits = (pin: Hardware<'cotterPin'>, nut: Hardware<'castleNut'>): boolean =>
@@ -25,14 +25,14 @@ const named = (label: string, parts: readonly { part: Part }[]): Companion[] =>
   parts.map(({ part }) => ({ designation: part.base, label }))
 
 /** Bearings that sit where a ring does, the commonest first. */
-function heldBy({ kind, nominalMm }: Hardware<'snapRing'>, { parts }: Catalogue): Companion[] {
+function bearingsAt({ kind, nominalMm }: Hardware<'snapRing'>, { parts }: Catalogue): Companion[] {
   const side = kind === 'bore snap ring' ? 'outside' : 'bore'
-  const held = parts.filter(
+  const bearings = parts.filter(
     (part) => mayHold('bearing', part) && isSameSize(part.dimensions[side] ?? 0, nominalMm),
   )
   return named(
     'bearing it holds',
-    held.sort((a, b) => b.commonness - a.commonness).map((part) => ({ part })),
+    bearings.sort((a, b) => b.commonness - a.commonness).map((part) => ({ part })),
   )
 }
 
@@ -51,7 +51,7 @@ export function goesWith(part: Part, catalogue: Catalogue): Companion[] {
     switch (details?.what) {
       case 'castleNut':
         return [
-          ...named('cotter pin', of('cotterPin', (pin) => pinSuits(pin, details)).slice(0, MOST / 2)),
+          ...named('cotter pin', of('cotterPin', (pin) => pinSuits(pin, details)).slice(0, MAX / 2)),
           ...named(
             'washer',
             of('washer', (washer) => washerSuits(washer, details)),
@@ -119,10 +119,10 @@ export function goesWith(part: Part, catalogue: Catalogue): Companion[] {
             .map((other) => ({ part: other })),
         )
       case 'snapRing':
-        return heldBy(details, catalogue)
+        return bearingsAt(details, catalogue)
       default:
         return []
     }
   })()
-  return companions.slice(0, MOST)
+  return companions.slice(0, MAX)
 }

@@ -229,47 +229,45 @@ describe('a grease-fill cap serves a full hub only', () => {
     ['fittingHub', {}, 'warn'],
     ['fittingSpindle', {}, 'warn'],
     ['fittingSpindle', { greaseFill: 'hubFull' as const }, 'pass'],
-  ])('so does a %s %j', (place, more, result) =>
-    expect(verdictOf({ parts: { ...SETS, [place]: 'keep' }, ...more }, /fitting .* packed full/)).toBe(
-      result,
-    ),
+  ])('so does a %s %j', (slot, more, result) =>
+    expect(verdictOf({ parts: { ...SETS, [slot]: 'keep' }, ...more }, /fitting .* packed full/)).toBe(result),
   )
   it('a dust cap asks nothing of the grease', () =>
     expect(verdictOf({ parts: { ...SETS, cap: 'dust cap 1.781 in' } }, /packed full/)).toBe('nothing to say'))
 })
 
 describe('bearings of one axle', () => {
-  const told = (parts: KitRequest['parts'], code = 'B1', more: Partial<KitRequest> = {}) =>
+  const checksFor = (parts: KitRequest['parts'], code = 'B1', more: Partial<KitRequest> = {}) =>
     propose(code, { parts, ...more }).checks.map(({ result, title, detail }) => [result, title, detail])
   it('one that is open is enough to be told, by its number', () => {
-    expect(told({ bearingLeft: '6204-2RS', bearingRight: '6204' })[0]).toEqual([
+    expect(checksFor({ bearingLeft: '6204-2RS', bearingRight: '6204' })[0]).toEqual([
       'warn',
       'A bearing is not closed on both sides',
       '6204: this arrangement keeps no grease around it. Take the type with two contact seals.',
     ])
-    expect(told({ bearingLeft: '6204Z', bearingRight: '6204' })[0]?.[2]).toMatch(/^6204Z and 6204:/)
+    expect(checksFor({ bearingLeft: '6204Z', bearingRight: '6204' })[0]?.[2]).toMatch(/^6204Z and 6204:/)
   })
   it('left and right that differ, and alike ones counted', () => {
-    expect(told({ bearingLeft: '6204-2RS', bearingRight: '6205-2RS' })[0]?.[1]).toBe(
+    expect(checksFor({ bearingLeft: '6204-2RS', bearingRight: '6205-2RS' })[0]?.[1]).toBe(
       'Left and right bearings differ',
     )
-    expect(told({ bearingLeft: '6204-2RS', bearingRight: '6204-2RS' })[0]).toEqual([
+    expect(checksFor({ bearingLeft: '6204-2RS', bearingRight: '6204-2RS' })[0]).toEqual([
       'pass',
       'Both bearings alike and closed',
       '2 × 6204. Both sides of an axle are replaced together.',
     ])
-    expect(told({ bearing: '6204-2RS' }, 'B2')[0]?.slice(1)).toEqual([
+    expect(checksFor({ bearing: '6204-2RS' }, 'B2')[0]?.slice(1)).toEqual([
       '3 bearings in one position',
       '3 × 6204. Both sides of an axle are replaced together.',
     ])
-    const cassette = told({ shellLeft: '6903-2RS', carrierInner: '6803-2RS' }, 'B3')
+    const cassette = checksFor({ shellLeft: '6903-2RS', carrierInner: '6803-2RS' }, 'B3')
     expect(cassette.find(([, title]) => title === '5 bearings in one position')?.[2]).toMatch(
       /^2 × 6903, 3 × 6803\./,
     )
   })
   it('a finding that one place answers is answered, one that none does is told', () => {
     const groove = (code: string, parts: KitRequest['parts']) =>
-      told(parts, code, { findings: ['collarGrooved'] }).find(([, title]) => title?.startsWith('Found:'))
+      checksFor(parts, code, { findings: ['collarGrooved'] }).find(([, title]) => title?.startsWith('Found:'))
     expect(groove('B1', { bearing: '6204-2RS' })?.[0]).toBe('pass')
     expect(groove('B1', { bearing: '6204-2RS' })?.[2]).toMatch(/^Adds: /)
     expect(groove('C1', { bearing: '6204-2RS' })?.[2]).toMatch(/^No place of this arrangement answers it/)

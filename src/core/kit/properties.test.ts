@@ -9,9 +9,9 @@ import {
   arrangementOf,
   ARRANGEMENTS,
   ArrangementSnapshot,
-  bearingPlaces,
+  bearingSlots,
   explodedView,
-  placeOf,
+  slotOf,
   proposeKit,
   readThread,
   resolveArrangement,
@@ -47,13 +47,13 @@ const PARTS: Readonly<Record<string, string>> = {
 }
 const partsFor = (a: Arrangement): Record<string, string> =>
   Object.fromEntries(
-    bearingPlaces(a).map(({ id, takes }, i) => [
+    bearingSlots(a).map(({ id, takes }, i) => [
       id,
       takes === 'set' ? (PARTS[i === 0 ? 'innerBearing' : 'outerBearing'] ?? '') : (PARTS['bearing'] ?? ''),
     ]),
   )
-const propose = (a: Arrangement, request: KitRequest, held = {}) =>
-  proposeKit(a, request, shippedKnowledge, { held })
+const propose = (a: Arrangement, request: KitRequest, current = {}) =>
+  proposeKit(a, request, shippedKnowledge, { current })
 const plan = (arrangement: Arrangement, kit: Kit, more: Partial<PlanFacts> = {}) =>
   makePlan({
     arrangement,
@@ -103,11 +103,11 @@ describe.each([...ARRANGEMENTS.keys()])('%s', (code) => {
       ]),
     )
     const other = propose(arrangement, { ...request, parts })
-    const told = (k: Kit, name: (id: string) => string) => ({
+    const textsOf = (k: Kit, name: (id: string) => string) => ({
       lines: k.lines.map((l) => [name(l.slot), l.role, l.state, l.value, l.quantity]),
       checks: k.checks.map((c) => [c.code, c.result, c.slots.map(name)]),
     })
-    expect(told(other, (id) => id)).toEqual(told(kit, nameOf))
+    expect(textsOf(other, (id) => id)).toEqual(textsOf(kit, nameOf))
     const back = (id: string) => a.slots.find((slot) => nameOf(slot.id) === id)?.id ?? id
     const steps = (arr: Arrangement, k: Kit, name: (id: string) => string) =>
       plan(arr, k).sections.map(({ id, steps: all }) => [
@@ -127,17 +127,17 @@ describe.each([...ARRANGEMENTS.keys()])('%s', (code) => {
   })
 
   it('proposing twice is proposing once: what was chosen stays chosen, whatever lies in the bins', () => {
-    const held = Object.fromEntries(kit.lines.map((l) => [l.slot, l.designation]))
+    const current = Object.fromEntries(kit.lines.map((l) => [l.slot, l.designation]))
     const designations = (k: Kit) => k.lines.map((l) => [l.slot, l.designation, l.quantity])
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 0, max: 9 }), { minLength: 30, maxLength: 30 }), (free) => {
-        let asked = 0
+        let asks = 0
         const again = proposeKit(a, request, shippedKnowledge, {
-          held,
+          current,
           supplyOf: () => ({
-            free: free[asked++ % free.length] ?? 0,
+            free: free[asks++ % free.length] ?? 0,
             bin: 'A',
-            price: free[asked % free.length] ?? 1,
+            price: free[asks % free.length] ?? 1,
           }),
         })
         expect(designations(again)).toEqual(designations(kit))
@@ -164,7 +164,7 @@ describe.each([...ARRANGEMENTS.keys()])('%s', (code) => {
   })
 
   it('an own part, one by sizes and a free text stand in its places and go on', () => {
-    for (const { id, takes } of bearingPlaces(a)) {
+    for (const { id, takes } of bearingSlots(a)) {
       const k = propose(a, { ...request, parts: { ...request.parts, [id]: '21 x 47 x 15.5' } })
       const line = k.lines.find(
         (l) =>
@@ -241,14 +241,14 @@ describe('what was decided reaches its place', () => {
       bearingLocating: '6208',
     })
     expect(decided('C2', ['', '688ZZ'])).toEqual({ bearing: '688ZZ' })
-    const kept = withDecisions(
+    const merged = withDecisions(
       arrangementOf('B1'),
       { bearing: '6203-2RS' },
       [{ name: '', slot: '', designation: '6004-2RS' }],
       shippedKnowledge,
     )
-    expect(kept).toEqual({ bearing: '6203-2RS' })
-    expect(placeOf(arrangementOf('B1'), { name: 'nowhere', slot: '', designation: null }, false)).toBeNull()
+    expect(merged).toEqual({ bearing: '6203-2RS' })
+    expect(slotOf(arrangementOf('B1'), { name: 'nowhere', slot: '', designation: null }, false)).toBeNull()
   })
   it('one that stood everywhere leaves the other places when it is named', () => {
     const a = arrangementOf('B3')
@@ -434,8 +434,8 @@ describe('whole jobs through the core for random arrangements', () => {
           const steps = sections.flatMap((s) => s.steps.map((step) => step.id))
           expect(new Set(steps).size).toBe(steps.length)
           expect(torques.length).toBeGreaterThanOrEqual(0)
-          const held = Object.fromEntries(kit.lines.map((l) => [l.slot, l.designation]))
-          expect(propose(a, request, held).lines.map((l) => l.designation)).toEqual(
+          const current = Object.fromEntries(kit.lines.map((l) => [l.slot, l.designation]))
+          expect(propose(a, request, current).lines.map((l) => l.designation)).toEqual(
             kit.lines.map((l) => l.designation),
           )
         },

@@ -4,7 +4,7 @@ import { suggestionsFor } from '../designation'
 import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
 import type { Arrangement, Slot } from './arrangement'
 import { checkKit } from './checks'
-import { filledWith, fillGrease, gap, propose, ringFor, sleeveOf, type Bench } from './fill'
+import { filledWith, fillGrease, gap, propose, ringFor, sleeveOf, type FillContext } from './fill'
 import { FINDING_LABELS } from './findings'
 import type { Filled, Kit, KitCheck, KitLine, KitRequest, SupplyOf } from './kit'
 import { isWholeBearing, ROLES, type SlotRole } from './roles'
@@ -41,12 +41,13 @@ const REASONS: Record<KnownPart['kind'], string> = {
 const isRingOf = (value: KnownPart, role: SlotRole): role is 'cone' | 'cup' =>
   (role === 'cone' || role === 'cup') && (isTaperedSet(value) || value.kind === 'own')
 
-function placed(slot: Slot, value: KnownPart, bench: Bench): Filled {
+function placed(slot: Slot, value: KnownPart, fillContext: FillContext): Filled {
   const assumed = value.kind !== 'listed'
   if (isRingOf(value, slot.role)) {
     // Cone and cup under one number are bought once, with the cone.
-    const ring = ringFor(value, slot.role, bench)
-    const once = slot.role === 'cup' && bench.request.parts[slot.mate ?? '']?.trim() === ring.designation
+    const ring = ringFor(value, slot.role, fillContext)
+    const once =
+      slot.role === 'cup' && fillContext.request.parts[slot.mate ?? '']?.trim() === ring.designation
     return filledWith(
       slot,
       ring,
@@ -58,11 +59,12 @@ function placed(slot: Slot, value: KnownPart, bench: Bench): Filled {
 }
 
 /** A designation given by hand: the listed part, an own one, one by its sizes; else text where the role allows it. */
-function given(slot: Slot, text: string, bench: Bench): Filled {
+function chosen(slot: Slot, text: string, fillContext: FillContext): Filled {
   const role = ROLES[slot.role]
-  const value = resolvePart(text, bench, { piece: role.piece, bySizes: BY_SIZES[slot.role] })
+  const value = resolvePart(text, fillContext, { piece: role.piece, bySizes: BY_SIZES[slot.role] })
   const known = knownPart(value)
-  if (known && (role.takes?.(known.part) || isRingOf(known, slot.role))) return placed(slot, known, bench)
+  if (known && (role.takes?.(known.part) || isRingOf(known, slot.role)))
+    return placed(slot, known, fillContext)
   if (known) {
     const is = withArticle(kindText(known.part))
     const takes = withArticle(slot.label.toLowerCase())
@@ -75,7 +77,7 @@ function given(slot: Slot, text: string, bench: Bench): Filled {
       'As written; not in the catalogue, so not checked.',
       { assumed: true },
     )
-  const meant = suggestionsFor(text, bench.context).map(({ designation }) => designation)
+  const meant = suggestionsFor(text, fillContext.context).map(({ designation }) => designation)
   const sizes = BY_SIZES[slot.role] ? ' or give its sizes, such as 20 × 35 × 9' : ''
   return gap(
     slot,
@@ -85,22 +87,25 @@ function given(slot: Slot, text: string, bench: Bench): Filled {
 }
 
 /** A finding that renews this place: the old part may not stay, an optional one is added. */
-const renewedBy = (slot: Slot, { request }: Bench) => slot.addedBy.find((f) => request.findings?.includes(f))
+const renewedBy = (slot: Slot, { request }: FillContext) =>
+  slot.addedBy.find((f) => request.findings?.includes(f))
 
 /** A place that is there only when asked for, when something was found, or when its bearing needs it. */
-const wantedAnyway = (slot: Slot, bench: Bench): boolean =>
-  renewedBy(slot, bench) !== undefined || (slot.role === 'adapterSleeve' && sleeveOf(slot.at, bench) !== null)
+const wantedAnyway = (slot: Slot, fillContext: FillContext): boolean =>
+  renewedBy(slot, fillContext) !== undefined ||
+  (slot.role === 'adapterSleeve' && sleeveOf(slot.at, fillContext) !== null)
 
 /** A part that is always renewed is never simply “none”: the reason is asked for, and kept. */
-const reasonFor = (slot: Slot, { request }: Bench): string | undefined =>
+const reasonFor = (slot: Slot, { request }: FillContext): string | undefined =>
   request.reasons?.[slot.id]?.trim() || undefined
 
-function fill(slot: Slot, bench: Bench): Filled | null {
-  const found = renewedBy(slot, bench)
+function fill(slot: Slot, fillContext: FillContext): Filled | null {
+  const found = renewedBy(slot, fillContext)
   const text =
-    bench.request.parts[slot.id]?.trim() ?? (slot.onRequest && !wantedAnyway(slot, bench) ? 'none' : 'auto')
+    fillContext.request.parts[slot.id]?.trim() ??
+    (slot.onRequest && !wantedAnyway(slot, fillContext) ? 'none' : 'auto')
   if (text === 'none')
-    return slot.singleUse && !slot.onRequest && reasonFor(slot, bench) === undefined
+    return slot.singleUse && !slot.onRequest && reasonFor(slot, fillContext) === undefined
       ? gap(slot, 'Always renewed. If this machine has none, say why.')
       : null
   if (text === 'out') return gap(slot, 'Left out. Nothing stands in this place.')
@@ -123,13 +128,13 @@ function fill(slot: Slot, bench: Bench): Filled | null {
           slot.singleUse ? 'Single use: take a new one.' : 'Renewed with its mate, always.',
         )
   }
-  if (text !== 'auto' && text !== '') return given(slot, text, bench)
-  return slot.role === 'grease' ? null : propose(slot, bench)
+  if (text !== 'auto' && text !== '') return chosen(slot, text, fillContext)
+  return slot.role === 'grease' ? null : propose(slot, fillContext)
 }
 
-function lineOf(filled: Filled, bench: Bench): KitLine {
+function lineOf(filled: Filled, fillContext: FillContext): KitLine {
   const { slot } = filled
-  const { request, supplyOf } = bench
+  const { request, supplyOf } = fillContext
   const unit = filled.unit ?? (slot.role === 'grease' ? 'g' : 'pcs')
   const typed = unit === 'pcs' && filled.quantity !== 0 ? request.quantities?.[slot.id] : undefined
   const each = filled.stays ? 0 : (typed ?? filled.quantity ?? slot.perPosition)
@@ -156,8 +161,8 @@ function lineOf(filled: Filled, bench: Bench): KitLine {
 }
 
 /** Lines beside the places: studs, a drum, what a machine has more. */
-function extraLines(bench: Bench): KitLine[] {
-  const { request, supplyOf } = bench
+function extraLines(fillContext: FillContext): KitLine[] {
+  const { request, supplyOf } = fillContext
   return (request.extras ?? []).map(({ id, label, designation, quantity }) => {
     const stock = supplyOf(designation)
     return {
@@ -165,7 +170,7 @@ function extraLines(bench: Bench): KitLine[] {
       role: 'plain',
       label,
       designation,
-      value: resolvePart(designation, bench) ?? { kind: 'text', text: designation },
+      value: resolvePart(designation, fillContext) ?? { kind: 'text', text: designation },
       stays: false,
       quantityPerPosition: quantity,
       quantity: quantity * request.positions,
@@ -253,7 +258,7 @@ function isSetText(text: string, knowledge: Knowledge): boolean {
 export interface ProposeOptions {
   supplyOf?: SupplyOf | undefined
   /** slot id → designation chosen before */
-  held?: Readonly<Record<string, string>> | undefined
+  current?: Readonly<Record<string, string>> | undefined
 }
 
 /**
@@ -268,27 +273,30 @@ export function proposeKit(
   arrangement: Arrangement,
   request: KitRequest,
   knowledge: Knowledge,
-  { supplyOf = () => null, held = {} }: ProposeOptions = {},
+  { supplyOf = () => null, current = {} }: ProposeOptions = {},
 ): Kit {
   const filled = new Map<string, Filled>()
-  const bench: Bench = {
+  const fillContext: FillContext = {
     ...knowledge,
     arrangement,
     request: spread(arrangement, request, knowledge),
     filled,
     supplyOf,
-    held,
+    current,
   }
   const inOrder = [...arrangement.slots].sort((a, b) => ROLES[a.role].order - ROLES[b.role].order)
   for (const slot of inOrder) {
-    const done = slot.role === 'grease' ? (fill(slot, bench) ?? fillGrease(slot, bench)) : fill(slot, bench)
+    const done =
+      slot.role === 'grease'
+        ? (fill(slot, fillContext) ?? fillGrease(slot, fillContext))
+        : fill(slot, fillContext)
     if (done) filled.set(slot.id, done)
   }
-  const checks = checkKit(bench)
+  const checks = checkKit(fillContext)
   const lines = withConflicts(
     [
-      ...arrangement.slots.flatMap(({ id }) => filled.get(id) ?? []).map((f) => lineOf(f, bench)),
-      ...extraLines(bench),
+      ...arrangement.slots.flatMap(({ id }) => filled.get(id) ?? []).map((f) => lineOf(f, fillContext)),
+      ...extraLines(fillContext),
     ],
     checks,
   )
@@ -298,12 +306,12 @@ export function proposeKit(
     lines,
     checks,
     absent: arrangement.slots.flatMap((slot) => {
-      const reason = filled.has(slot.id) ? undefined : reasonFor(slot, bench)
+      const reason = filled.has(slot.id) ? undefined : reasonFor(slot, fillContext)
       return reason === undefined ? [] : [{ slot: slot.id, label: slot.label, reason }]
     }),
     complete: lines.every((line) => line.state === 'filled'),
     price: priceOf(lines),
     next: nextStep(lines),
-    tools: toolsFor(bench),
+    tools: toolsFor(fillContext),
   }
 }

@@ -54,9 +54,9 @@ export const SIZE_ROLES: Record<Exclude<SizeName, 'rpm' | 'ballCount'>, FormRole
  */
 export const betweenCups = <T>(
   { seatDistance, cavityLength }: { seatDistance?: T | undefined; cavityLength?: T | undefined },
-  asked: readonly SizeName[] = [],
+  requested: readonly SizeName[] = [],
 ): T | undefined =>
-  asked.includes('cavityLength') ? (cavityLength ?? seatDistance) : (seatDistance ?? cavityLength)
+  requested.includes('cavityLength') ? (cavityLength ?? seatDistance) : (seatDistance ?? cavityLength)
 
 /** How a size is called where it is typed. */
 export const SIZE_LABELS: Record<SizeName, string> = {

@@ -1,7 +1,7 @@
 import { writeMm } from '../quantity'
 import { knownPart, type PartValue } from '../part'
 import type { Slot } from './arrangement'
-import { hardwareOf, type Bench } from './fill'
+import { hardwareOf, type FillContext } from './fill'
 import { isWholeBearing, ROLES } from './roles'
 
 /** A driver is this much smaller than the ring it drives, mm (common practice). */
@@ -16,7 +16,7 @@ const isByHand = ({ role, byThumb }: Slot, value: PartValue | null): boolean =>
  * pliers by the ring. Torque wrench wherever
  * something is tightened: its value is the manual's.
  */
-export function toolsFor({ arrangement, filled }: Bench): string[] {
+export function toolsFor({ arrangement, filled }: FillContext): string[] {
   const tools = arrangement.slots.flatMap((slot): string[] => {
     const part = filled.get(slot.id)?.part
     const outside = part?.dimensions.outside

@@ -60,7 +60,7 @@ const MIN_SAFETY: Record<Running, { ball: number; roller: number }> = {
   shocks: { ball: 1.5, roller: 3 },
 }
 /** Axial load of a deep groove bearing as a share of C0, at most (handbook values from memory). */
-const MOST_AXIAL_OF_C0 = 0.5
+const MAX_AXIAL_OF_C0 = 0.5
 /** Beyond this share of C the standard does not hold. */
 const MAX_OF_C = 0.5
 
@@ -82,7 +82,7 @@ function axialText({ rule, taken }: Kind, loads: Loads, induced: number | null, 
     rule.by === 'flanges' && loads.axialKn > 0
       ? `The axial load goes over sliding flanges${rule.bothWays ? '' : ', in one direction only'}: well greased, and not for long.`
       : '',
-    rule.by === 'axialShare' && loads.axialKn > MOST_AXIAL_OF_C0 * c0Kn
+    rule.by === 'axialShare' && loads.axialKn > MAX_AXIAL_OF_C0 * c0Kn
       ? 'More axial load than half of C0: too much for a deep groove bearing.'
       : '',
   ]
@@ -95,12 +95,12 @@ function axialText({ rule, taken }: Kind, loads: Loads, induced: number | null, 
 export function judgeLife(q: LifeQuestion): Result<LifeAnswer, LifeProblem> {
   const { element = 'ball' } = familyFacts(q.part.family)
   const loads = { radialKn: q.radialKn ?? 0, axialKn: q.axialKn ?? 0 }
-  const told = ruleOfKind(q.part, q)
+  const kindRule = ruleOfKind(q.part, q)
   // Without axial load neither angle nor limit matters.
-  const kind: typeof told =
-    !told.ok && told.problem.code === 'notTold' && loads.axialKn === 0
+  const kind: typeof kindRule =
+    !kindRule.ok && kindRule.problem.code === 'notTold' && loads.axialKn === 0
       ? ok({ rule: { by: 'radialOnly' }, taken: false })
-      : told
+      : kindRule
   if (!kind.ok) return kind
   const { rule } = kind.value
   const why = notBorne(rule, loads)

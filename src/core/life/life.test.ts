@@ -175,7 +175,7 @@ describe('loads by kind of bearing', () => {
     ['HF1616', 2, 0, /torque/],
     ['30x47x7', 1, 0, /no rolling bearing/],
   ])('%s with Fr %d and Fa %d is refused in words', (base, radialKn, axialKn, message) => {
-    const answer = judgeLife({ ...asked, part: partOf(base), radialKn, axialKn })
+    const answer = judgeLife({ ...question, part: partOf(base), radialKn, axialKn })
     expect(answer.ok ? '' : lifeProblemText(answer.problem)).toMatch(message)
   })
   it('where nobody knows the angle, a radial load alone still has its life', () =>
@@ -221,9 +221,9 @@ it.each([
   expect(limit).toBeLessThanOrEqual(to)
 })
 
-const asked = { part: partOf('6205'), cKn: 14, c0Kn: 7.85, rpm: 300, wantedHours: 10_000 }
+const question = { part: partOf('6205'), cKn: 14, c0Kn: 7.85, rpm: 300, wantedHours: 10_000 }
 function judged(q: Partial<LifeQuestion>) {
-  const answer = judgeLife({ ...asked, ...q })
+  const answer = judgeLife({ ...question, ...q })
   if (!answer.ok) throw new Error(answer.problem.code)
   return answer.value
 }

@@ -1,9 +1,11 @@
 import type { NotBorne } from './loadRule'
-import type { NoLife, NotTold } from './ruleOfKind'
+import type { NoLife, MissingInput } from './ruleOfKind'
 
 /** Why no life is told. */
 export type LifeProblem =
-  { code: 'notBorne'; why: NotBorne } | { code: 'notTold'; why: NotTold } | { code: 'noLife'; why: NoLife }
+  | { code: 'notBorne'; why: NotBorne }
+  | { code: 'notTold'; why: MissingInput }
+  | { code: 'noLife'; why: NoLife }
 
 const NOT_BORNE: Record<NotBorne, string> = {
   axial:
@@ -15,7 +17,7 @@ const NOT_BORNE: Record<NotBorne, string> = {
   tooMuchAxial:
     'Its flanges bear at most half as much axial as radial load (handbooks): more wants another kind of bearing.',
 }
-const NOT_TOLD: Record<NotTold, string> = {
+const NOT_TOLD: Record<MissingInput, string> = {
   angle:
     'The contact angle is not in this number, and an axial load cannot be counted without it. Choose the angle: letters behind the number or the maker’s sheet tell it.',
   limit:

@@ -8,7 +8,7 @@ export const CONTACT_ANGLES = [15, 20, 25, 30, 35, 40] as const
 export type ContactAngle = (typeof CONTACT_ANGLES)[number]
 
 /** What the number does not tell of a bearing, and an axial load cannot be counted without. */
-export type NotTold = 'angle' | 'limit'
+export type MissingInput = 'angle' | 'limit'
 
 export interface KindQuestion {
   /** contact angle as read from the number or as given, degrees */
@@ -25,7 +25,10 @@ export interface Kind {
   /** its angle or limit is the usual one of the series, neither read nor given */
   taken: boolean
 }
-export type KindAnswer = Result<Kind, { code: 'notTold'; why: NotTold } | { code: 'noLife'; why: NoLife }>
+export type KindAnswer = Result<
+  Kind,
+  { code: 'notTold'; why: MissingInput } | { code: 'noLife'; why: NoLife }
+>
 
 /** Angular contact ball bearings by angle: e, X, Y of one row; X, Y within and beyond e of two rows; Y0 of one row
  * (ISO 281 table 3 and ISO 76 table 2, from memory). */
@@ -143,7 +146,7 @@ export function usualBallRatio(bore: number, outside: number, width?: number): n
   return ball / ((bore + outside) / 2)
 }
 
-const ask = (why: NotTold): KindAnswer => refuse({ code: 'notTold', why })
+const ask = (why: MissingInput): KindAnswer => refuse({ code: 'notTold', why })
 const noLife = (why: NoLife): KindAnswer => refuse({ code: 'noLife', why })
 const known = (rule: LoadRule, taken = false): KindAnswer => ok({ rule, taken })
 

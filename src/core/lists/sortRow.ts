@@ -69,9 +69,9 @@ const written = (sizes: readonly (number | null | undefined)[]): string =>
 /** Words when the row gives other sizes than the plan has for this number. */
 function contradiction(part: Part, sizes: Sizes): string | null {
   const { bore, outside } = part.dimensions
-  const differs = (given: number | null, plan: readonly (number | undefined)[]): boolean => {
+  const differs = (value: number | null, plan: readonly (number | undefined)[]): boolean => {
     const known = plan.flatMap((mm) => mm ?? [])
-    return given !== null && known.length > 0 && known.every((mm) => Math.abs(mm - given) > SAME_MM)
+    return value !== null && known.length > 0 && known.every((mm) => Math.abs(mm - value) > SAME_MM)
   }
   const widths = widthsOf(part.dimensions)
   if (!differs(sizes.bore, [bore]) && !differs(sizes.outside, [outside]) && !differs(sizes.width, widths))

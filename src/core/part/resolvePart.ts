@@ -130,12 +130,12 @@ function readMade(text: string): PartValue | null {
  */
 export function resolvePart(text: string, knowledge: Knowledge, wanted: Wanted = {}): PartValue | null {
   const key = `${wanted.piece ?? ''}|${wanted.bySizes ?? ''}|${text}`
-  const held = heldFor(knowledge)
-  const known = held.get(key)
+  const cache = cacheFor(knowledge)
+  const known = cache.get(key)
   if (known !== undefined) return known
   const value = read(text, knowledge, wanted)
-  if (held.size >= MAX_HELD) held.clear()
-  held.set(key, value)
+  if (cache.size >= MAX_HELD) cache.clear()
+  cache.set(key, value)
   return value
 }
 
@@ -147,7 +147,7 @@ const lately = new WeakMap<
 >()
 
 /** What was read with this knowledge; read anew when the shop's lists have changed. */
-function heldFor({ context, shelf }: Knowledge): Map<string, PartValue | null> {
+function cacheFor({ context, shelf }: Knowledge): Map<string, PartValue | null> {
   const there = lately.get(context)
   if (there?.shelf === shelf) return there.values
   const values = new Map<string, PartValue | null>()

@@ -1,6 +1,6 @@
 import { ROLES } from '../kit'
 import { ringCornerOf } from '../fit'
-import { isByThumb, partAt, placesOf } from './facts'
+import { isByThumb, partAt, slotLinesOf } from './facts'
 import type { PlanFacts } from './plan'
 import type { Step } from './steps'
 
@@ -36,7 +36,7 @@ const seatSteps = ({ fits, kit }: PlanFacts): Step[] =>
 function filletSteps(facts: PlanFacts): Step[] {
   if (isByThumb(facts)) return []
   const seen = new Map<string, number>()
-  for (const { slot, line } of placesOf(facts)) {
+  for (const { slot, line } of slotLinesOf(facts)) {
     const known = line.stays ? null : partAt(facts, slot.id)
     // On a sleeve the ring stands against no shoulder.
     const corner = known?.taper === null ? ringCornerOf(known.part) : null
@@ -49,7 +49,7 @@ function filletSteps(facts: PlanFacts): Step[] {
 /** What was found, what must be looked at next, and each seat. */
 export function checkSteps(facts: PlanFacts): Step[] {
   const { arrangement, inspected, fits, checkNext } = facts
-  const places = placesOf(facts)
+  const slotLines = slotLinesOf(facts)
   const measured = fits.some((fit) => fit.seat)
   const closed = arrangement.slots.some((s) => s.role === 'ballBearing' || s.role === 'bearing')
   const steps: (Step | false)[] = [
@@ -66,12 +66,12 @@ export function checkSteps(facts: PlanFacts): Step[] {
       code: 'lookAlso',
       data: { at: checkNext.slice(0, MAX_NEXT) },
     },
-    places.some(({ slot }) => slot.role === 'spacerTube') && {
+    slotLines.some(({ slot }) => slot.role === 'spacerTube') && {
       id: 'check.spacer',
       code: 'spacerLength',
       data: { hub: arrangement.hub },
     },
-    places.some(({ slot }) => ROLES[slot.role].fastener === 'nut') && {
+    slotLines.some(({ slot }) => ROLES[slot.role].fastener === 'nut') && {
       id: 'check.thread',
       code: 'threadTried',
       data: {},
@@ -80,7 +80,7 @@ export function checkSteps(facts: PlanFacts): Step[] {
     {
       id: 'check.new',
       code: 'partsCompared',
-      data: { conesToo: places.some(({ slot, line }) => slot.role === 'cone' && !line.stays) },
+      data: { conesToo: slotLines.some(({ slot, line }) => slot.role === 'cone' && !line.stays) },
       practice: 'reuse',
     },
   ]

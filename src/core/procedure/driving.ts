@@ -1,21 +1,21 @@
 import type { Driven, Pressed, RingPressed } from './driven'
-import { fitOf, isTight, type Placed } from './facts'
-import { hubHeat, hubPlaces, warmsHub } from './hubHeat'
+import { fitOf, isTight, type SlotLine } from './facts'
+import { hubHeat, hubSlotLines, warmsHub } from './hubHeat'
 import type { PlanFacts, SeatFit } from './plan'
 import { axleInTheWay } from './reach'
 
 /** Cups of one hub are treated alike: by heat where heat is enough for each of them, and then as hot as the tightest wants. */
-const heatedAlike = (facts: PlanFacts, { slot }: Placed, fit: SeatFit): SeatFit[] =>
+const heatedAlike = (facts: PlanFacts, { slot }: SlotLine, fit: SeatFit): SeatFit[] =>
   slot.role !== 'cup'
     ? [fit]
-    : hubPlaces(facts).flatMap((other) => {
+    : hubSlotLines(facts).flatMap((other) => {
         const its = other.slot.role === 'cup' ? fitOf(facts, other.slot.id, 'outer') : undefined
         return its && isTight(its) ? [its] : []
       })
 
-function pressedBy(facts: PlanFacts, place: Placed, fit: SeatFit, before: readonly Placed[]): Pressed {
+function pressedBy(facts: PlanFacts, slotLine: SlotLine, fit: SeatFit, before: readonly SlotLine[]): Pressed {
   const { ring, sleeve, rod, forceKn } = fit
-  const overAxle = axleInTheWay(facts, place, before)
+  const overAxle = axleInTheWay(facts, slotLine, before)
   return { ring, sleeve, overAxle, forceKn, rod: overAxle ? null : rod, hub: facts.arrangement.hub }
 }
 
@@ -25,21 +25,21 @@ function pressedBy(facts: PlanFacts, place: Placed, fit: SeatFit, before: readon
  */
 export function driving(
   facts: PlanFacts,
-  place: Placed,
+  slotLine: SlotLine,
   fit: SeatFit | undefined,
-  before: readonly Placed[],
+  before: readonly SlotLine[],
 ): Driven {
   if (!fit) return { how: 'unknown' }
   if (!isTight(fit)) return { how: 'slides' }
-  const press = pressedBy(facts, place, fit, before)
+  const press = pressedBy(facts, slotLine, fit, before)
   if (facts.practices.heat !== 'heat') return { how: 'pressed', press }
   if (!warmsHub(facts, fit))
     return fit.byHeat
       ? { how: 'heated', advice: fit.heatAdvice, sayBare: false, cools: null, press }
       : { how: 'pressed', press }
-  const alike = heatedAlike(facts, place, fit)
+  const alike = heatedAlike(facts, slotLine, fit)
   if (!alike.every(({ byHeat }) => byHeat)) return { how: 'pressed', press }
-  const heat = hubHeat(facts, place, fit, before)
+  const heat = hubHeat(facts, slotLine, fit, before)
   const cools = facts.arrangement.hub
   if (!heat.may) return { how: 'no heat', why: heat.why, press }
   if (heat.together) return { how: 'in the same heat', cools, press }

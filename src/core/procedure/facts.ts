@@ -6,13 +6,13 @@ import { MM_PER_INCH } from '../quantity'
 import type { PlanFacts, SeatFit } from './plan'
 
 /** A place of the kit with its line. */
-export interface Placed {
+export interface SlotLine {
   slot: Slot
   line: KitLine
 }
 
 /** Places that are filled, kept or missing, in the order of the arrangement; those this machine has none of are left out. */
-export const placesOf = ({ arrangement, kit }: PlanFacts): Placed[] =>
+export const slotLinesOf = ({ arrangement, kit }: PlanFacts): SlotLine[] =>
   kit.lines.flatMap((line) => {
     const slot = arrangement.slots.find((s) => s.id === line.slot)
     return slot ? [{ slot, line }] : []
@@ -20,13 +20,13 @@ export const placesOf = ({ arrangement, kit }: PlanFacts): Placed[] =>
 
 /** The place a step is about, where the kit has one like that. */
 export function about(facts: PlanFacts, is: (slot: Slot) => boolean): { place?: string } {
-  const found = placesOf(facts).find(({ slot }) => is(slot))
+  const found = slotLinesOf(facts).find(({ slot }) => is(slot))
   return found ? { place: found.slot.id } : {}
 }
 /** The id of a step about a place, by what is done there, and the place itself. */
 export const stepAt = (
   done: 'mount' | 'lock' | 'torque' | 'finish',
-  { slot }: Placed,
+  { slot }: SlotLine,
   more = '',
 ): { id: string; place: string } => ({ id: `${done}.${slot.id}${more}`, place: slot.id })
 export const isEncoder = ({ senses }: Slot): boolean => senses === 'encoder'
@@ -46,11 +46,11 @@ export const partAt = ({ kit }: PlanFacts, slot: string): KnownPart | null =>
   knownPart(kit.lines.find((line) => line.slot === slot)?.value)
 
 /** A nut, bolt, screw or threaded ring that the manual gives a torque for. */
-export const isFastener = ({ slot }: Placed): boolean => ROLES[slot.role].fastener !== undefined
+export const isFastener = ({ slot }: SlotLine): boolean => ROLES[slot.role].fastener !== undefined
 
 /** Nuts that set the play of a tapered pair: seated, backed off, set and locked, never tightened afterwards. */
 const SETTING: ReadonlySet<SlotRole> = new Set(['castleNut', 'clampNut', 'ringNut'])
-export const setsPlay = (facts: PlanFacts, { slot }: Placed): boolean =>
+export const setsPlay = (facts: PlanFacts, { slot }: SlotLine): boolean =>
   SETTING.has(slot.role) && isTapered(facts) && !isClamped(facts)
 
 /** Cones clamped over a collar or shims: the nut is fully tight and the collar decides the play. */
@@ -74,13 +74,13 @@ export const isByThumb = ({ arrangement }: PlanFacts): boolean =>
   arrangement.slots.some(({ byThumb }) => byThumb)
 
 /** Which ring of the bearing in a place keeps the rollers; null where its rings do not come apart. */
-export function rollersAt(facts: PlanFacts, { slot }: Placed): RollerRing | null {
+export function rollersAt(facts: PlanFacts, { slot }: SlotLine): RollerRing | null {
   const part = partAt(facts, slot.id)?.part
   return part ? rollersStayWith(part) : null
 }
 
 /** A new insert that comes in its housing. */
-export function comesInHousing(facts: PlanFacts, { slot }: Placed): boolean {
+export function comesInHousing(facts: PlanFacts, { slot }: SlotLine): boolean {
   const part = partAt(facts, slot.id)?.part
   return part !== undefined && insertOfUnit(part) !== null
 }
@@ -89,7 +89,7 @@ export function comesInHousing(facts: PlanFacts, { slot }: Placed): boolean {
 const NUMBERED: ReadonlySet<HardwareDetails['what']> = new Set(['lockNut', 'lockWasher', 'adapterSleeve'])
 
 /** Name and number, as a step says it. Hardware is listed by what it is: “dust cap 1.781 in” needs no name before it. */
-export const nameOf = ({ line }: Placed): string => {
+export const nameOf = ({ line }: SlotLine): string => {
   const name = line.label.toLowerCase()
   const hardware = knownPart(line.value)?.part.hardware
   if (hardware && !NUMBERED.has(hardware.what)) return line.designation

@@ -9,9 +9,9 @@ import {
   isTapered,
   nameOf,
   partAt,
-  placesOf,
+  slotLinesOf,
   stepAt,
-  type Placed,
+  type SlotLine,
 } from './facts'
 import { bentTab } from './mounting'
 import type { PlanFacts } from './plan'
@@ -36,7 +36,7 @@ export function adjustSteps(facts: PlanFacts): Step[] {
 
 /** How the nut of a tapered pair is locked where it stands. */
 function lockOf(facts: PlanFacts): FinishFacts['rollersSeated']['lock'] {
-  const by = (role: SlotRole) => placesOf(facts).some(({ slot }) => slot.role === role)
+  const by = (role: SlotRole) => slotLinesOf(facts).some(({ slot }) => slot.role === role)
   return by('castleNut') ? 'slot' : by('lockingRingNut') ? 'second nut' : 'clamp'
 }
 
@@ -45,7 +45,7 @@ function settingSteps(facts: PlanFacts): Step[] {
   const { nut, practices, arrangement } = facts
   if (isSetByCones(facts)) return [{ id: 'adjust.cones', code: 'conesSet', data: { nut } }]
   if (!isTapered(facts)) {
-    const clamped = placesOf(facts).some(({ slot }) => slot.role === 'spacerTube')
+    const clamped = slotLinesOf(facts).some(({ slot }) => slot.role === 'spacerTube')
     return clamped && arrangement.rotatingRing === 'outer'
       ? [{ id: 'adjust.clamped', code: 'clampedNothingToSet', data: { by: 'spacer' } }]
       : []
@@ -67,36 +67,36 @@ const HOLDS_A_NUT: ReadonlySet<SlotRole> = new Set(['cotterPin', 'nutLock', 'tab
 
 const simply =
   (code: NamedCode<FinishFacts>) =>
-  (place: Placed): Step => ({ ...stepAt('finish', place), code, data: { name: nameOf(place) } })
+  (slotLine: SlotLine): Step => ({ ...stepAt('finish', slotLine), code, data: { name: nameOf(slotLine) } })
 
 /** A cap last of all, and through it where grease is pumped. */
-function capSteps(facts: PlanFacts, place: Placed): Step[] {
-  const cap = partAt(facts, place.slot.id)?.part.hardware
+function capSteps(facts: PlanFacts, slotLine: SlotLine): Step[] {
+  const cap = partAt(facts, slotLine.slot.id)?.part.hardware
   const pumped = cap?.what === 'cap' && cap.kind === 'grease-fill cap'
   return [
-    simply('capOn')(place),
-    ...(pumped ? [{ ...stepAt('finish', place, '.pump'), code: 'capPumped' as const, data: {} }] : []),
+    simply('capOn')(slotLine),
+    ...(pumped ? [{ ...stepAt('finish', slotLine, '.pump'), code: 'capPumped' as const, data: {} }] : []),
   ]
 }
 
 /** What is pumped through a fitting that stays where it is. */
-const pumpedSteps = (place: Placed): Step[] =>
-  place.slot.fills === undefined
+const pumpedSteps = (slotLine: SlotLine): Step[] =>
+  slotLine.slot.fills === undefined
     ? []
     : [
         {
-          ...stepAt('finish', place),
+          ...stepAt('finish', slotLine),
           code: 'greasePumped',
-          data: { name: place.line.label, fills: place.slot.fills },
+          data: { name: slotLine.line.label, fills: slotLine.slot.fills },
         },
       ]
 
 /** Torques, what holds them, caps, wheel and sensor; turned at last. What is pinned, bent over or capped is not tightened any more. */
 export function finishSteps(facts: PlanFacts): Step[] {
-  const places = placesOf(facts)
-  const by = (role: SlotRole) => places.filter(({ slot }) => slot.role === role)
+  const slotLines = slotLinesOf(facts)
+  const by = (role: SlotRole) => slotLines.filter(({ slot }) => slot.role === role)
   const wheel = facts.arrangement.rotatingRing === 'outer'
-  const staked = by('axleNut').length > 0 && !places.some(({ slot }) => HOLDS_A_NUT.has(slot.role))
+  const staked = by('axleNut').length > 0 && !slotLines.some(({ slot }) => HOLDS_A_NUT.has(slot.role))
   const steps: (Step | false)[] = [
     by('threadlocker').length > 0 && {
       id: 'finish.threadlocker',
@@ -111,7 +111,7 @@ export function finishSteps(facts: PlanFacts): Step[] {
     ...by('nutLock').map(simply('nutLockOn')),
     ...by('tabWasher').map(simply('tabWasherBent')),
     ...by('nipple').flatMap(pumpedSteps),
-    ...by('cap').flatMap((place) => capSteps(facts, place)),
+    ...by('cap').flatMap((slotLine) => capSteps(facts, slotLine)),
     ...by('wheelNuts').map(simply('wheelNutsOn')),
     facts.encoder === true && {
       id: 'finish.sensor',

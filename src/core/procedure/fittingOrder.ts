@@ -1,4 +1,4 @@
-import { isClamped, isTapered, placesOf, type Placed } from './facts'
+import { isClamped, isTapered, slotLinesOf, type SlotLine } from './facts'
 import { bentTab, stepsFor } from './mounting'
 import { hubStep } from './mountRest'
 import { oncePerFacts } from './oncePerFacts'
@@ -30,7 +30,7 @@ function wholeSteps(facts: PlanFacts): Ordered[] {
       data: {},
     },
     arrangement.rotatingRing === 'inner' &&
-      placesOf(facts).some(({ slot: { role } }) => role === 'bearing' || role === 'ballBearing') && {
+      slotLinesOf(facts).some(({ slot: { role } }) => role === 'bearing' || role === 'ballBearing') && {
         id: 'mount.shaft',
         node: MOVED.shaft,
         order: 60,
@@ -43,7 +43,7 @@ function wholeSteps(facts: PlanFacts): Ordered[] {
 
 /** Adds to a step what would be in its way, were it in already. */
 function withBlocking(facts: PlanFacts): (step: Ordered) => Ordered {
-  const known = new Set(placesOf(facts).map(({ slot }) => slot.id))
+  const known = new Set(slotLinesOf(facts).map(({ slot }) => slot.id))
   const relations = relationsOf(facts)
   return (step) => {
     const after = relations.flatMap(({ first, then }) =>
@@ -69,9 +69,9 @@ const nodeOf = ({ id, node, place }: Ordered): string => node ?? place ?? id
  * hub may be heated.
  */
 export const fittingOrder = oncePerFacts((facts): FittingOrder => {
-  const placed = placesOf(facts)
-  const drafts = (before: (place: Placed) => readonly Placed[]): Ordered[] => [
-    ...placed.flatMap((place) => stepsFor(facts, place, before(place))),
+  const placed = slotLinesOf(facts)
+  const drafts = (before: (slotLine: SlotLine) => readonly SlotLine[]): Ordered[] => [
+    ...placed.flatMap((slotLine) => stepsFor(facts, slotLine, before(slotLine))),
     ...wholeSteps(facts),
   ]
   const first = drafts(() => [])
@@ -80,16 +80,16 @@ export const fittingOrder = oncePerFacts((facts): FittingOrder => {
   const order = inOrder(preference, relationsOf(facts))
   const nodes = order.ok ? order.value : [...preference].sort(([, a], [, b]) => a - b).map(([id]) => id)
   const at = (node: string): number => nodes.indexOf(node)
-  const steps = drafts((place) => placed.filter(({ slot }) => at(slot.id) < at(place.slot.id))).map(
+  const steps = drafts((slotLine) => placed.filter(({ slot }) => at(slot.id) < at(slotLine.slot.id))).map(
     withBlocking(facts),
   )
-  for (const { place, step } of torqueSteps(facts, 'mount'))
-    steps.push({ ...step, node: place.slot.id, order: Infinity })
-  for (const place of placed)
-    if (place.slot.role === 'lockWasher' && !isTapered(facts)) {
+  for (const { slotLine, step } of torqueSteps(facts, 'mount'))
+    steps.push({ ...step, node: slotLine.slot.id, order: Infinity })
+  for (const slotLine of placed)
+    if (slotLine.slot.role === 'lockWasher' && !isTapered(facts)) {
       // The tab is bent when the nut over it is home.
       const nut = placed.find(({ slot }) => slot.role === 'lockNut')
-      steps.push({ ...bentTab(place), node: nut?.slot.id ?? place.slot.id, order: Infinity })
+      steps.push({ ...bentTab(slotLine), node: nut?.slot.id ?? slotLine.slot.id, order: Infinity })
     }
   return {
     nodes,

@@ -1,8 +1,17 @@
 import { recheckDates } from '../adjust'
 import { checkSteps, cleanSteps } from './checks'
-import { isBoltOn, isFastener, isInsert, isSetByCones, isTapered, nameOf, placesOf, setsPlay } from './facts'
+import {
+  isBoltOn,
+  isFastener,
+  isInsert,
+  isSetByCones,
+  isTapered,
+  nameOf,
+  slotLinesOf,
+  setsPlay,
+} from './facts'
 import { adjustSteps, finishSteps } from './finishing'
-import { hubPlaces } from './hubHeat'
+import { hubSlotLines } from './hubHeat'
 import { mountSteps } from './fittingOrder'
 import { lostSeats, openPoints } from './openPoints'
 import { SECTION_LABELS, type Plan, type PlanFacts, type PlanSection, type PlanStep } from './plan'
@@ -33,15 +42,15 @@ const mayHeat = (facts: PlanFacts): boolean =>
   (facts.arrangement.rotatingRing === 'outer' &&
     !isInsert(facts) &&
     !isBoltOn(facts) &&
-    hubPlaces(facts).length > 0)
+    hubSlotLines(facts).length > 0)
 
 /** Fasteners of the kit; a wheel clamped on its axle without any in its kit hangs on that one. */
 function torqueRows(facts: PlanFacts): Plan['torques'] {
-  const rows = placesOf(facts)
-    .filter((place) => isFastener(place) && !isDrawingUp(facts, place))
-    .map((place) => ({
-      id: place.slot.id,
-      label: setsPlay(facts, place) ? `${place.line.label}, seating torque` : place.line.label,
+  const rows = slotLinesOf(facts)
+    .filter((slotLine) => isFastener(slotLine) && !isDrawingUp(facts, slotLine))
+    .map((slotLine) => ({
+      id: slotLine.slot.id,
+      label: setsPlay(facts, slotLine) ? `${slotLine.line.label}, seating torque` : slotLine.line.label,
     }))
   return clampsByAxle(facts) || takesAxleAlong(facts)
     ? [...rows, { id: 'axle', label: 'Fastener of the axle' }]
@@ -83,7 +92,7 @@ function written(facts: PlanFacts, section: PlanSection): (step: Step) => PlanSt
  * never given.
  */
 export function makePlan(facts: PlanFacts): Plan {
-  const places = placesOf(facts)
+  const slotLines = slotLinesOf(facts)
   return {
     sections: BUILDERS.map(([id, build]) => ({
       id,
@@ -91,7 +100,9 @@ export function makePlan(facts: PlanFacts): Plan {
       steps: build(facts).map(written(facts, id)),
     })).filter(({ steps }) => steps.length > 0),
     torques: torqueRows(facts),
-    alwaysNew: places.filter(({ line }) => line.singleUse && line.quantity > 0).map((place) => nameOf(place)),
+    alwaysNew: slotLines
+      .filter(({ line }) => line.singleUse && line.quantity > 0)
+      .map((slotLine) => nameOf(slotLine)),
     tools: pickTools(wantedTools(facts).map(withToolText), facts.toolbox),
     rechecks: recheckDates(facts.fittedOn, isTapered(facts) || isSetByCones(facts), facts.wet),
     open: openPoints(facts).map(openText),

@@ -1,21 +1,23 @@
 import type { Slot, SlotRole } from '../kit'
-import { isTapered, nameOf, placesOf, stepAt, type Placed } from './facts'
+import { isTapered, nameOf, slotLinesOf, stepAt, type SlotLine } from './facts'
 import type { Ordered } from './ordered'
 import type { PlanFacts } from './plan'
 import { MOVED } from './relations'
 
 /** A snap ring on a standing axle holds the wheel: it goes on when the wheel is there. */
-export const holdsWheel = ({ arrangement }: PlanFacts, { slot }: Placed): boolean =>
+export const holdsWheel = ({ arrangement }: PlanFacts, { slot }: SlotLine): boolean =>
   slot.ring === 'shaft' && arrangement.rotatingRing === 'outer'
 
 /** Something to look at while fitting: an encoder by a paper clip, others by their note. */
-export function looked(facts: PlanFacts, place: Placed): Ordered[] {
-  const { slot, line } = place
+export function looked(facts: PlanFacts, slotLine: SlotLine): Ordered[] {
+  const { slot, line } = slotLine
   const noted = { code: 'looked', data: { name: line.label, note: line.note } } as const
-  if (slot.senses === undefined) return [{ ...stepAt('mount', place), order: 39, ...noted }]
+  if (slot.senses === undefined) return [{ ...stepAt('mount', slotLine), order: 39, ...noted }]
   if (facts.encoder === null)
-    return [{ ...stepAt('mount', place), order: 39, code: 'encoderFound', data: { name: line.label } }]
-  return facts.encoder && slot.senses === 'sensor' ? [{ ...stepAt('mount', place), order: 88, ...noted }] : []
+    return [{ ...stepAt('mount', slotLine), order: 39, code: 'encoderFound', data: { name: line.label } }]
+  return facts.encoder && slot.senses === 'sensor'
+    ? [{ ...stepAt('mount', slotLine), order: 88, ...noted }]
+    : []
 }
 
 /** When parts are fitted, by role; without an order a part follows the place before it (common practice). */
@@ -75,13 +77,13 @@ export const orderOf = (facts: PlanFacts, slot: Slot): number =>
   ORDER[slot.role] ?? afterItsNeighbour(facts, slot)
 
 /** A part that no rule says more of than its role. */
-export function otherPart(facts: PlanFacts, place: Placed): Ordered {
-  const { slot, line } = place
+export function otherPart(facts: PlanFacts, slotLine: SlotLine): Ordered {
+  const { slot, line } = slotLine
   return {
-    ...stepAt('mount', place),
+    ...stepAt('mount', slotLine),
     order: orderOf(facts, slot),
     code: 'fitted',
-    data: { name: nameOf(place), role: slot.role, note: line.note },
+    data: { name: nameOf(slotLine), role: slot.role, note: line.note },
   }
 }
 
@@ -89,7 +91,8 @@ export function otherPart(facts: PlanFacts, place: Placed): Ordered {
 export function hubStep(facts: PlanFacts): Ordered | null {
   const { arrangement } = facts
   const { hub } = arrangement
-  const has = (...roles: SlotRole[]): boolean => placesOf(facts).some(({ slot }) => roles.includes(slot.role))
+  const has = (...roles: SlotRole[]): boolean =>
+    slotLinesOf(facts).some(({ slot }) => roles.includes(slot.role))
   if (isTapered(facts))
     return {
       id: 'mount.hub',

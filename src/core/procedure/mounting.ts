@@ -10,10 +10,10 @@ import {
   isTight,
   nameOf,
   partAt,
-  placesOf,
+  slotLinesOf,
   rollersAt,
   stepAt,
-  type Placed,
+  type SlotLine,
 } from './facts'
 import { holdsWheel, looked, orderOf, otherPart } from './mountRest'
 import type { Ordered } from './ordered'
@@ -22,54 +22,59 @@ import { endOf, firstEnd, unitHub } from './relations'
 import type { MountingFacts, NamedCode, Step } from './steps'
 
 /** What a place is fitted by. @param before places fitted before this one */
-type OnBy = (facts: PlanFacts, place: Placed, before: readonly Placed[]) => Ordered[]
+type OnBy = (facts: PlanFacts, slotLine: SlotLine, before: readonly SlotLine[]) => Ordered[]
 
 /** The tab of a lock washer, once its nut is home. */
-export const bentTab = (place: Placed): Step => ({ ...stepAt('lock', place), code: 'tabBent', data: {} })
+export const bentTab = (slotLine: SlotLine): Step => ({
+  ...stepAt('lock', slotLine),
+  code: 'tabBent',
+  data: {},
+})
 
 /** Which end goes in first: the one with the locating shoulder; it fixes the position of the wheel. */
-const isFirst = (facts: PlanFacts, { slot }: Placed): boolean =>
+const isFirst = (facts: PlanFacts, { slot }: SlotLine): boolean =>
   (endOf(slot) ?? firstEnd(facts)) === firstEnd(facts)
 
 /** What belongs to the carrier goes in after the shell, in the order it stands there. */
 const CARRIER = 51
-const inCarrier = ({ arrangement }: PlanFacts, { slot }: Placed): number =>
+const inCarrier = ({ arrangement }: PlanFacts, { slot }: SlotLine): number =>
   CARRIER + arrangement.slots.indexOf(slot) / 100
 
 /** Why a bearing goes in now. */
-function whenIn(facts: PlanFacts, place: Placed): MountingFacts['bearingIn']['when'] {
-  const { slot } = place
+function whenIn(facts: PlanFacts, slotLine: SlotLine): MountingFacts['bearingIn']['when'] {
+  const { slot } = slotLine
   if (slot.stacked) return 'stacked'
-  if (isFirst(facts, place)) return 'first'
-  const overSpacer = placesOf(facts).some((p) => p.slot.role === 'spacerTube' && !p.slot.carrier)
+  if (isFirst(facts, slotLine)) return 'first'
+  const overSpacer = slotLinesOf(facts).some((p) => p.slot.role === 'spacerTube' && !p.slot.carrier)
   return overSpacer && !slot.carrier ? 'over spacer' : 'next'
 }
 
-const bearing: OnBy = (facts, place, before) => {
-  const { slot } = place
+const bearing: OnBy = (facts, slotLine, before) => {
+  const { slot } = slotLine
   const { hub, rotatingRing } = facts.arrangement
-  const order = isFirst(facts, place) ? 30 : 50
-  const name = nameOf(place)
-  if (slot.byThumb) return [{ ...stepAt('mount', place), order, code: 'bearingByThumb', data: { name, hub } }]
+  const order = isFirst(facts, slotLine) ? 30 : 50
+  const name = nameOf(slotLine)
+  if (slot.byThumb)
+    return [{ ...stepAt('mount', slotLine), order, code: 'bearingByThumb', data: { name, hub } }]
   if (isOnSleeve(facts, slot.id)) {
     const drawnUp = hasOwnNut(facts, slot.id) ? null : drawnUpOf(facts, slot.id)
-    return [{ ...stepAt('mount', place), order, code: 'bearingOnSleeve', data: { name, drawnUp } }]
+    return [{ ...stepAt('mount', slotLine), order, code: 'bearingOnSleeve', data: { name, drawnUp } }]
   }
   const onShaft = rotatingRing === 'inner'
   const outer = fitOf(facts, slot.id, 'outer')
-  const driven = driving(facts, place, isTight(outer) ? outer : fitOf(facts, slot.id, 'inner'), before)
-  const rollers = onShaft ? rollersAt(facts, place) : null
+  const driven = driving(facts, slotLine, isTight(outer) ? outer : fitOf(facts, slot.id, 'inner'), before)
+  const rollers = onShaft ? rollersAt(facts, slotLine) : null
   return [
     {
-      ...stepAt('mount', place),
-      order: slot.carrier ? inCarrier(facts, place) : order,
+      ...stepAt('mount', slotLine),
+      order: slot.carrier ? inCarrier(facts, slotLine) : order,
       driven: true,
       heated: driven.how === 'heated',
       code: 'bearingIn',
       data: {
         name,
         into: onShaft ? null : slot.carrier ? 'carrier' : hub,
-        when: whenIn(facts, place),
+        when: whenIn(facts, slotLine),
         pressed: ringPressed(facts, slot.id),
         apart: rollers && { rollers, hub },
         closedOneSide: partAt(facts, slot.id)?.closure?.sides === 1,
@@ -79,113 +84,113 @@ const bearing: OnBy = (facts, place, before) => {
   ]
 }
 
-const cup: OnBy = (facts, place, before) => {
-  const driven = driving(facts, place, fitOf(facts, place.slot.id, 'outer'), before)
-  const { side } = place.slot
+const cup: OnBy = (facts, slotLine, before) => {
+  const driven = driving(facts, slotLine, fitOf(facts, slotLine.slot.id, 'outer'), before)
+  const { side } = slotLine.slot
   return [
     {
-      ...stepAt('mount', place),
+      ...stepAt('mount', slotLine),
       order: side === 'outer' || side === 'right' ? 31 : 30,
       driven: true,
       heated: driven.how === 'heated',
       code: 'cupIn',
-      data: { name: nameOf(place), hub: facts.arrangement.hub, driven },
+      data: { name: nameOf(slotLine), hub: facts.arrangement.hub, driven },
     },
   ]
 }
 
-const cone: OnBy = (facts, place) =>
-  place.slot.side === 'outer'
-    ? [{ ...stepAt('mount', place), order: 80, code: 'coneOn', data: { name: nameOf(place) } }]
+const cone: OnBy = (facts, slotLine) =>
+  slotLine.slot.side === 'outer'
+    ? [{ ...stepAt('mount', slotLine), order: 80, code: 'coneOn', data: { name: nameOf(slotLine) } }]
     : [
         {
-          ...stepAt('mount', place, '.pack'),
+          ...stepAt('mount', slotLine, '.pack'),
           order: 58,
           code: 'conesPacked',
           data: { grease: facts.grease },
           practice: 'grease',
         },
-        { ...stepAt('mount', place), order: 60, code: 'coneIn', data: { name: nameOf(place) } },
+        { ...stepAt('mount', slotLine), order: 60, code: 'coneIn', data: { name: nameOf(slotLine) } },
       ]
 
-const hubUnit: OnBy = (facts, place, before) => {
-  const { slot } = place
-  const unit = driving(facts, place, fitOf(facts, slot.id, 'outer'), before)
+const hubUnit: OnBy = (facts, slotLine, before) => {
+  const { slot } = slotLine
+  const unit = driving(facts, slotLine, fitOf(facts, slot.id, 'outer'), before)
   // The hub goes into a unit full of grease: never by heat.
   const cold = { ...facts, practices: { ...facts.practices, heat: 'cold' as const } }
   return [
     {
-      ...stepAt('mount', place),
+      ...stepAt('mount', slotLine),
       order: 40,
       driven: true,
       heated: unit.how === 'heated',
       code: 'hubUnitIn',
       data: {
-        name: nameOf(place),
+        name: nameOf(slotLine),
         hub: facts.arrangement.hub,
         encoder: facts.encoder === true,
         driven: unit,
       },
     },
     {
-      ...stepAt('mount', place, '.hub'),
+      ...stepAt('mount', slotLine, '.hub'),
       node: unitHub(slot.id),
       order: 56,
       code: 'hubIntoUnit',
-      data: { driven: driving(cold, place, fitOf(facts, slot.id, 'inner'), before) },
+      data: { driven: driving(cold, slotLine, fitOf(facts, slot.id, 'inner'), before) },
     },
   ]
 }
 
-const seal: OnBy = (facts, place) => [
+const seal: OnBy = (facts, slotLine) => [
   {
-    ...stepAt('mount', place),
+    ...stepAt('mount', slotLine),
     order: isTapered(facts) ? 65 : 66,
     code: 'sealIn',
     data: {
-      name: nameOf(place),
+      name: nameOf(slotLine),
       filmOnly: facts.arrangement.filmOnly,
-      outsideMm: partAt(facts, place.slot.id)?.part.dimensions.outside ?? null,
+      outsideMm: partAt(facts, slotLine.slot.id)?.part.dimensions.outside ?? null,
     },
   },
 ]
 
-const snapRing: OnBy = (facts, place) => [
+const snapRing: OnBy = (facts, slotLine) => [
   {
-    ...stepAt('mount', place),
-    order: place.slot.side === 'inner' ? 20 : holdsWheel(facts, place) ? 71 : 55,
+    ...stepAt('mount', slotLine),
+    order: slotLine.slot.side === 'inner' ? 20 : holdsWheel(facts, slotLine) ? 71 : 55,
     code: 'snapRingIn',
-    data: { name: nameOf(place), encoder: facts.encoder === true },
+    data: { name: nameOf(slotLine), encoder: facts.encoder === true },
   },
 ]
 
-const spacerTube: OnBy = (facts, place) => {
-  const { slot, line } = place
+const spacerTube: OnBy = (facts, slotLine) => {
+  const { slot, line } = slotLine
   return [
     {
-      ...stepAt('mount', place),
-      order: slot.carrier ? inCarrier(facts, place) : 45,
+      ...stepAt('mount', slotLine),
+      order: slot.carrier ? inCarrier(facts, slotLine) : 45,
       code: 'spacerIn',
-      data: { name: nameOf(place), carrierNote: slot.carrier ? line.note : null },
+      data: { name: nameOf(slotLine), carrierNote: slot.carrier ? line.note : null },
     },
   ]
 }
 
-const balls: OnBy = (_, place) => [
+const balls: OnBy = (_, slotLine) => [
   {
-    ...stepAt('mount', place),
+    ...stepAt('mount', slotLine),
     order: 50,
     code: 'ballsIn',
-    data: { name: place.line.label, count: place.line.quantityPerPosition },
+    data: { name: slotLine.line.label, count: slotLine.line.quantityPerPosition },
   },
 ]
 
-const grease: OnBy = (facts, place) =>
+const grease: OnBy = (facts, slotLine) =>
   isTapered(facts) || facts.arrangement.filmOnly
     ? []
     : [
         {
-          ...stepAt('mount', place),
+          ...stepAt('mount', slotLine),
           order: isInsert(facts) ? 89 : hasBalls(facts) ? 45 : 64,
           code: 'greaseIn',
           data: { grease: facts.grease },
@@ -198,17 +203,17 @@ const nothing: OnBy = () => []
 /** A part that is fitted in one way only. */
 const simply =
   (code: NamedCode<MountingFacts>, order?: number): OnBy =>
-  (facts, place) => [
+  (facts, slotLine) => [
     {
-      ...stepAt('mount', place),
-      order: order ?? orderOf(facts, place.slot),
+      ...stepAt('mount', slotLine),
+      order: order ?? orderOf(facts, slotLine.slot),
       code,
-      data: { name: nameOf(place) },
+      data: { name: nameOf(slotLine) },
     },
   ]
 
 /** A part that its role says all of. */
-const other: OnBy = (facts, place) => [otherPart(facts, place)]
+const other: OnBy = (facts, slotLine) => [otherPart(facts, slotLine)]
 
 /** Fitting, by role (common practice). */
 const ON: Readonly<Record<SlotRole, OnBy>> = {
@@ -217,12 +222,12 @@ const ON: Readonly<Record<SlotRole, OnBy>> = {
   cone,
   ballBearing: bearing,
   bearing,
-  insert: (facts, place) => [
+  insert: (facts, slotLine) => [
     {
-      ...stepAt('mount', place),
+      ...stepAt('mount', slotLine),
       order: 40,
       code: 'insertOn',
-      data: { name: nameOf(place), inHousing: comesInHousing(facts, place) },
+      data: { name: nameOf(slotLine), inHousing: comesInHousing(facts, slotLine) },
     },
   ],
   hubUnit,
@@ -237,18 +242,18 @@ const ON: Readonly<Record<SlotRole, OnBy>> = {
   balls,
   check: looked,
   grease,
-  collar: (facts, place) => [
+  collar: (facts, slotLine) => [
     {
-      ...stepAt('mount', place),
-      order: orderOf(facts, place.slot),
+      ...stepAt('mount', slotLine),
+      order: orderOf(facts, slotLine.slot),
       code: 'collarOn',
-      data: { name: nameOf(place), note: place.line.note },
+      data: { name: nameOf(slotLine), note: slotLine.line.note },
     },
   ],
   adapterSleeve: simply('sleeveOn', 29),
   // One that stays where it is is pumped at the end.
-  nipple: (facts, place) =>
-    place.slot.fills !== undefined && place.line.stays ? [] : [otherPart(facts, place)],
+  nipple: (facts, slotLine) =>
+    slotLine.slot.fills !== undefined && slotLine.line.stays ? [] : [otherPart(facts, slotLine)],
   // These come with setting and finishing.
   cotterPin: nothing,
   nutLock: nothing,
@@ -284,4 +289,4 @@ const ON: Readonly<Record<SlotRole, OnBy>> = {
 }
 
 /** Steps that fit what stands in a place. */
-export const stepsFor: OnBy = (facts, place, before) => ON[place.slot.role](facts, place, before)
+export const stepsFor: OnBy = (facts, slotLine, before) => ON[slotLine.slot.role](facts, slotLine, before)

@@ -33,8 +33,10 @@ export function openPoints(facts: PlanFacts): OpenPoint[] {
       code: 'circle',
       data: { parts: [...circle, ...circle.slice(0, 1)].map(called) },
     },
-    ...facts.kit.lines.flatMap(({ state, label: place, reason }): OpenPoint[] =>
-      state === 'filled' ? [] : [{ code: state === 'gap' ? 'gap' : 'misfit', data: { place, reason } }],
+    ...facts.kit.lines.flatMap(({ state, label: label, reason }): OpenPoint[] =>
+      state === 'filled'
+        ? []
+        : [{ code: state === 'gap' ? 'gap' : 'misfit', data: { place: label, reason } }],
     ),
     ...lostSeats(facts),
     facts.run === 'notUntilRepaired' && { code: 'notUntilRepaired', data: {} },

@@ -2,7 +2,7 @@ import type { Arrangement, Kit } from '../kit'
 import type { Recheck } from '../adjust'
 import type { HubAttachment } from './attachments'
 import type { PracticeNote, PracticePreferences } from './practices'
-import type { GreaseOf, NutTurn, StepCode, Told } from './steps'
+import type { GreaseOf, NutTurn, StepCode, StepContent } from './steps'
 import type { OwnTool, ToolAnswer } from './tools'
 
 /** What the fit of one ring comes to. */
@@ -60,7 +60,7 @@ export interface PlanFacts {
 export interface PlanStep {
   id: string
   code: StepCode
-  data: Told['data']
+  data: StepContent['data']
   text: string
   /** stands beside the step: what can hurt */
   caution?: string

@@ -1,5 +1,5 @@
 import { isWholeBearing } from '../kit'
-import { partAt, placesOf, type Placed } from './facts'
+import { partAt, slotLinesOf, type SlotLine } from './facts'
 import { endOf } from './relations'
 import type { PlanFacts } from './plan'
 import type { Bar } from './tools'
@@ -39,19 +39,19 @@ export function driftThrough({ boreMm, guideMm, gapMm, edgeMm }: DriftWay): Requ
 /** Length of the spacer between two bearings, or of the room there, mm; undefined where nobody has measured it. */
 function gapOf(facts: PlanFacts): number | undefined {
   const { lines } = facts.kit
-  const spacer = placesOf(facts).find(({ slot }) => slot.role === 'spacerTube' && !slot.carrier)
+  const spacer = slotLinesOf(facts).find(({ slot }) => slot.role === 'spacerTube' && !slot.carrier)
   const value = lines.find(({ slot }) => slot === spacer?.slot.id)?.value
   return value?.kind === 'made' ? value.lengthMm : (facts.betweenMm ?? undefined)
 }
 
-const widthAt = (facts: PlanFacts, { slot }: Placed): number | undefined => {
+const widthAt = (facts: PlanFacts, { slot }: SlotLine): number | undefined => {
   const d = partAt(facts, slot.id)?.part.dimensions
   return d?.width ?? d?.cupWidth ?? d?.totalWidth
 }
 
 /** What is still in at the other end of the hub when a ring comes out. */
-const stillIn = (facts: PlanFacts, { slot }: Placed, order: readonly string[]): Placed[] =>
-  placesOf(facts).filter(
+const stillIn = (facts: PlanFacts, { slot }: SlotLine, order: readonly string[]): SlotLine[] =>
+  slotLinesOf(facts).filter(
     (other) =>
       (isWholeBearing(other.slot.role) || other.slot.role === 'cup') &&
       other.slot.carrier === slot.carrier &&
@@ -64,18 +64,22 @@ const stillIn = (facts: PlanFacts, { slot }: Placed, order: readonly string[]): 
  * @param order what comes off, in order
  * @returns null where sizes are missing or nothing is in the way; `none` where no drift leans enough
  */
-export function driftFor(facts: PlanFacts, place: Placed, order: readonly string[]): Bar | 'none' | null {
-  if (place.slot.carrier || facts.arrangement.rotatingRing === 'inner') return null
-  const others = stillIn(facts, place, order)
+export function driftFor(
+  facts: PlanFacts,
+  slotLine: SlotLine,
+  order: readonly string[],
+): Bar | 'none' | null {
+  if (slotLine.slot.carrier || facts.arrangement.rotatingRing === 'inner') return null
+  const others = stillIn(facts, slotLine, order)
   const guideMm = others.reduce((sum, other) => sum + (widthAt(facts, other) ?? NaN), 0)
   if (others.length === 0 || Number.isNaN(guideMm)) return null
-  if (place.slot.role === 'cup') {
+  if (slotLine.slot.role === 'cup') {
     // Through a cup goes whatever its cone lets through: how thick is seen at the machine.
     return facts.betweenMm ? { longerThan: facts.betweenMm + guideMm + HELD_MM } : null
   }
   const bores = others.map(({ slot }) => partAt(facts, slot.id)?.part.dimensions.bore ?? NaN)
   const [boreMm, gapMm] = [Math.min(...bores), gapOf(facts)]
-  const edgeMm = partAt(facts, place.slot.id)?.part.dimensions.bore
+  const edgeMm = partAt(facts, slotLine.slot.id)?.part.dimensions.bore
   if (Number.isNaN(boreMm) || !gapMm || !edgeMm) return null
   return driftThrough({ boreMm, guideMm, gapMm, edgeMm }) ?? 'none'
 }
@@ -83,15 +87,15 @@ export function driftFor(facts: PlanFacts, place: Placed, order: readonly string
 /** Whether the axle stands in a bearing while it is driven in: a sleeve goes over it, nothing through it. */
 export const axleInTheWay = (
   { arrangement }: PlanFacts,
-  { slot }: Placed,
-  before: readonly Placed[],
+  { slot }: SlotLine,
+  before: readonly SlotLine[],
 ): boolean =>
   arrangement.rotatingRing === 'outer' && !slot.carrier && before.some((other) => other.slot.role === 'axle')
 
 /** Whether the axle is still in when a bearing comes out: no drift and no puller goes into its bore. */
-export const axleStillIn = (facts: PlanFacts, { slot }: Placed, order: readonly string[]): boolean =>
+export const axleStillIn = (facts: PlanFacts, { slot }: SlotLine, order: readonly string[]): boolean =>
   facts.arrangement.rotatingRing === 'outer' &&
   !slot.carrier &&
-  placesOf(facts).some(
+  slotLinesOf(facts).some(
     (other) => other.slot.role === 'axle' && order.indexOf(other.slot.id) > order.indexOf(slot.id),
   )

@@ -11,7 +11,7 @@ import {
   SLOT_ROLES,
   type Arrangement,
 } from '../kit'
-import { placesOf } from './facts'
+import { slotLinesOf } from './facts'
 import { makePlan } from './makePlan'
 import { fittingOrder } from './fittingOrder'
 import { partsAt } from './partsAt'
@@ -61,7 +61,7 @@ function holds(facts: PlanFacts, name: string) {
   // Every part of the kit is fitted, and set down in the plan once.
   const ids = makePlan(facts).sections.flatMap((s) => s.steps.map(({ id }) => id))
   expect(new Set(ids).size, name).toBe(ids.length)
-  for (const { slot } of placesOf(facts))
+  for (const { slot } of slotLinesOf(facts))
     if (!NO_PART.includes(slot.role))
       expect(
         ids.some((id) => id === `mount.${slot.id}` || id === `finish.${slot.id}`),
@@ -99,7 +99,7 @@ describe('the plan is an order of its relations, and taking apart mirrors it', (
       expect(holds(factsOf(arrangementOf(code), { firstSide }), `${code} ${firstSide}`)).toBe(true)
   })
   it("200 arrangements of somebody's own", () => {
-    let held = 0
+    let checked = 0
     fc.assert(
       fc.property(
         fc.constantFrom(...CODES),
@@ -144,12 +144,12 @@ describe('the plan is an order of its relations, and taking apart mirrors it', (
             (name) => (ARRANGEMENTS.has(name) ? fileOf(name) : undefined),
           )
           if (!resolved.ok) return
-          if (holds(factsOf(resolved.value), JSON.stringify({ code, dropped, added }))) held++
+          if (holds(factsOf(resolved.value), JSON.stringify({ code, dropped, added }))) checked++
         },
       ),
       { numRuns: 300, ...(process.env['AMBER_WHOLE'] && { numRuns: 6000 }) },
     )
-    expect(held).toBeGreaterThan(200)
+    expect(checked).toBeGreaterThan(200)
   })
 })
 
@@ -193,7 +193,7 @@ it.each([
 )
 
 it('a circle is named, not gone round for ever', () => {
-  const told = inOrder(
+  const ordered = inOrder(
     new Map([
       ['a', 1],
       ['b', 2],
@@ -206,8 +206,8 @@ it('a circle is named, not gone round for ever', () => {
       { first: 'c', then: 'a' },
     ],
   )
-  expect(told.ok).toBe(false)
-  expect(told.ok ? [] : [...told.problem.ids].sort()).toEqual(['a', 'b', 'c'])
+  expect(ordered.ok).toBe(false)
+  expect(ordered.ok ? [] : [...ordered.problem.ids].sort()).toEqual(['a', 'b', 'c'])
 })
 
 it('where the order is free the preferred one comes first', () => {

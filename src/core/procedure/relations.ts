@@ -1,5 +1,5 @@
 import { isWholeBearing, type Slot, type SlotRole } from '../kit'
-import { isBoltOn, isInsert, placesOf, type Placed } from './facts'
+import { isBoltOn, isInsert, slotLinesOf, type SlotLine } from './facts'
 import { ok, refuse, type Result } from '../result'
 import type { PlanFacts } from './plan'
 
@@ -75,31 +75,31 @@ const ON_AXLE: ReadonlySet<SlotRole> = new Set([
   'setScrews',
 ])
 
-const isBearing = ({ slot: { role } }: Placed): boolean =>
+const isBearing = ({ slot: { role } }: SlotLine): boolean =>
   isWholeBearing(role) || role === 'cup' || role === 'ballCup'
-const isRing = ({ slot: { role } }: Placed): boolean => role === 'snapRing'
+const isRing = ({ slot: { role } }: SlotLine): boolean => role === 'snapRing'
 
 /** A tapered hub whose first cone is caught behind its seal goes onto the spindle with it. */
-const caught = ({ slot }: Placed): boolean => slot.role === 'cone' && endOf(slot) === 'first'
+const caught = ({ slot }: SlotLine): boolean => slot.role === 'cone' && endOf(slot) === 'first'
 
-const inBore = (place: Placed): boolean =>
-  !place.slot.carrier &&
-  (IN_BORE.has(place.slot.role) || caught(place) || (isRing(place) && place.slot.ring === 'bore'))
-const onAxle = (place: Placed): boolean =>
-  !place.slot.carrier &&
-  !caught(place) &&
-  (ON_AXLE.has(place.slot.role) || (isRing(place) && place.slot.ring === 'shaft'))
+const inBore = (slotLine: SlotLine): boolean =>
+  !slotLine.slot.carrier &&
+  (IN_BORE.has(slotLine.slot.role) || caught(slotLine) || (isRing(slotLine) && slotLine.slot.ring === 'bore'))
+const onAxle = (slotLine: SlotLine): boolean =>
+  !slotLine.slot.carrier &&
+  !caught(slotLine) &&
+  (ON_AXLE.has(slotLine.slot.role) || (isRing(slotLine) && slotLine.slot.ring === 'shaft'))
 
-const chain = (places: readonly Placed[], why: Why): Relation[] =>
-  places.slice(1).flatMap(({ slot }, i): Relation[] => {
-    const before = places[i]
+const chain = (slotLines: readonly SlotLine[], why: Why): Relation[] =>
+  slotLines.slice(1).flatMap(({ slot }, i): Relation[] => {
+    const before = slotLines[i]
     return before ? [{ first: before.slot.id, then: slot.id, why }] : []
   })
-const eachBefore = (first: readonly Placed[], then: readonly string[], why: Why): Relation[] =>
+const eachBefore = (first: readonly SlotLine[], then: readonly string[], why: Why): Relation[] =>
   first.flatMap(({ slot }) =>
     then.filter((id) => id !== slot.id).map((id) => ({ first: slot.id, then: id, why })),
   )
-const idsOf = (places: readonly Placed[]): string[] => places.map(({ slot }) => slot.id)
+const idsOf = (slotLines: readonly SlotLine[]): string[] => slotLines.map(({ slot }) => slot.id)
 
 /** The end whose bearing goes in first: as it was said, else the one that holds, else the first one. */
 export function firstEnd({ firstSide, arrangement }: PlanFacts): 'first' | 'second' {
@@ -111,8 +111,8 @@ export function firstEnd({ firstSide, arrangement }: PlanFacts): 'first' | 'seco
 /** A spacer, or an axle with a step, goes in while one side is open. */
 function betweenBearings(
   facts: PlanFacts,
-  bearings: readonly Placed[],
-  middle: readonly Placed[],
+  bearings: readonly SlotLine[],
+  middle: readonly SlotLine[],
 ): Relation[] {
   const end = firstEnd(facts)
   const of = (which: boolean) => bearings.filter(({ slot }) => (endOf(slot) === end) === which)
@@ -125,21 +125,21 @@ function betweenBearings(
 
 /** A wheel: what sits in its bore goes in from the middle outward, then it goes onto its axle, then what holds it there. */
 function wheelRelations(facts: PlanFacts, hub: string | null): Relation[] {
-  const places = placesOf(facts)
-  const [bore, axle] = [places.filter(inBore), places.filter(onAxle)]
-  const outward = (of: readonly Placed[], end: 'first' | 'second') => {
+  const slotLines = slotLinesOf(facts)
+  const [bore, axle] = [slotLines.filter(inBore), slotLines.filter(onAxle)]
+  const outward = (of: readonly SlotLine[], end: 'first' | 'second') => {
     const own = of.filter(({ slot }) => endOf(slot) === end)
     return end === 'first' ? own.toReversed() : own
   }
   const bearings = bore.filter(isBearing).filter(({ slot }) => endOf(slot) !== null)
-  const middle = places.filter(
+  const middle = slotLines.filter(
     ({ slot }) =>
       !slot.carrier && (slot.role === 'axle' || (slot.role === 'spacerTube' && endOf(slot) === null)),
   )
   const beyond = axle.filter(({ slot }) => endOf(slot) !== 'first')
   const before = axle.filter(({ slot }) => endOf(slot) === 'first')
   const onto = hub === null ? [] : [hub]
-  const units = places.filter(({ slot }) => slot.role === 'hubUnit')
+  const units = slotLines.filter(({ slot }) => slot.role === 'hubUnit')
   return [
     ...chain(outward(bore, 'first'), 'covers'),
     ...chain(outward(bore, 'second'), 'covers'),
@@ -156,7 +156,7 @@ function wheelRelations(facts: PlanFacts, hub: string | null): Relation[] {
     ),
     ...eachBefore(bore, onto, 'seats'),
     ...eachBefore(
-      places.filter(({ slot }) => slot.role === 'studs'),
+      slotLines.filter(({ slot }) => slot.role === 'studs'),
       onto,
       'covers',
     ),
@@ -167,7 +167,7 @@ function wheelRelations(facts: PlanFacts, hub: string | null): Relation[] {
           ...chain(outward(axle, 'first'), 'covers'),
           ...eachBefore(bore, idsOf(axle), 'seats'),
           ...eachBefore(
-            places.filter(({ slot }) => slot.role === 'axle'),
+            slotLines.filter(({ slot }) => slot.role === 'axle'),
             idsOf(axle),
             'seats',
           ),
@@ -179,9 +179,9 @@ function wheelRelations(facts: PlanFacts, hub: string | null): Relation[] {
             id === hub ? [] : [{ first: hub, then: id, why: 'seats' }],
           ),
         ]),
-    ...carrierRelations(places),
+    ...carrierRelations(slotLines),
     ...eachBefore(
-      places.filter(({ slot }) => !LAST_ON.includes(slot.role)),
+      slotLines.filter(({ slot }) => !LAST_ON.includes(slot.role)),
       [MOVED.wheel],
       'seats',
     ),
@@ -189,11 +189,11 @@ function wheelRelations(facts: PlanFacts, hub: string | null): Relation[] {
 }
 
 /** A carrier beside the hub: in the order it stands there, then onto the hub, then what closes it. */
-function carrierRelations(places: readonly Placed[]): Relation[] {
-  const own = places.filter(({ slot }) => slot.carrier)
+function carrierRelations(slotLines: readonly SlotLine[]): Relation[] {
+  const own = slotLines.filter(({ slot }) => slot.carrier)
   if (own.length === 0) return []
-  const shell = places.filter((place) => inBore(place) && isBearing(place))
-  const caps = places.filter(
+  const shell = slotLines.filter((slotLine) => inBore(slotLine) && isBearing(slotLine))
+  const caps = slotLines.filter(
     ({ slot }) => !slot.carrier && own.some((o) => o.slot.id === slot.at) && slot.role === 'wheelSpacer',
   )
   return [
@@ -205,12 +205,12 @@ function carrierRelations(places: readonly Placed[]): Relation[] {
 
 /** A turning shaft: its bearings and what holds them, then the shaft into its housing, then what closes that. */
 function shaftRelations(facts: PlanFacts): Relation[] {
-  const places = placesOf(facts)
-  const of = (...roles: SlotRole[]) => places.filter(({ slot }) => roles.includes(slot.role))
+  const slotLines = slotLinesOf(facts)
+  const of = (...roles: SlotRole[]) => slotLines.filter(({ slot }) => roles.includes(slot.role))
   const bearings = of('bearing', 'ballBearing')
-  const rings = places.filter((place) => isRing(place) && place.slot.ring === 'shaft')
+  const rings = slotLines.filter((slotLine) => isRing(slotLine) && slotLine.slot.ring === 'shaft')
   const holding = [...of('lockWasher'), ...of('lockNut')]
-  const at = ({ slot }: Placed, id: string | undefined): boolean => slot.id === id
+  const at = ({ slot }: SlotLine, id: string | undefined): boolean => slot.id === id
   const onShaft = [...bearings, ...rings, ...holding, ...of('spacerTube', 'adapterSleeve', 'wearSleeve')]
   return [
     ...of('adapterSleeve').flatMap(({ slot }) =>
@@ -240,7 +240,7 @@ function shaftRelations(facts: PlanFacts): Relation[] {
 
 /** An insert: swivelled into its housing, the housing onto its face, then screws, grease and cover. */
 function insertRelations(facts: PlanFacts): Relation[] {
-  const of = (role: SlotRole) => placesOf(facts).filter(({ slot }) => slot.role === role)
+  const of = (role: SlotRole) => slotLinesOf(facts).filter(({ slot }) => slot.role === role)
   return chain(
     [...of('insert'), ...of('housing'), ...of('setScrews'), ...of('nipple'), ...of('grease'), ...of('cover')],
     'seats',
@@ -249,11 +249,11 @@ function insertRelations(facts: PlanFacts): Relation[] {
 
 /** The step by which a hub goes onto what carries it; null where there is none. */
 export function hubNode(facts: PlanFacts): string | null {
-  const places = placesOf(facts)
-  const pair = places.some(({ slot: { role } }) => role === 'cone' || role === 'ballBearing')
-  const unit = places.find(({ slot }) => slot.role === 'boltOnUnit' || slot.role === 'hubUnit')
+  const slotLines = slotLinesOf(facts)
+  const pair = slotLines.some(({ slot: { role } }) => role === 'cone' || role === 'ballBearing')
+  const unit = slotLines.find(({ slot }) => slot.role === 'boltOnUnit' || slot.role === 'hubUnit')
   if (unit && !pair) return unit.slot.role === 'hubUnit' ? unitHub(unit.slot.id) : unit.slot.id
-  if (places.some(({ slot }) => slot.role === 'axle' || slot.role === 'pin' || slot.role === 'balls'))
+  if (slotLines.some(({ slot }) => slot.role === 'axle' || slot.role === 'pin' || slot.role === 'balls'))
     return null
   return pair ? MOVED.hub : null
 }
@@ -263,8 +263,8 @@ export function hubNode(facts: PlanFacts): string | null {
  * lies between (geometry; common practice).
  */
 export function relationsOf(facts: PlanFacts): Relation[] {
-  const places = placesOf(facts)
-  const of = (...roles: SlotRole[]) => places.filter(({ slot }) => roles.includes(slot.role))
+  const slotLines = slotLinesOf(facts)
+  const of = (...roles: SlotRole[]) => slotLines.filter(({ slot }) => roles.includes(slot.role))
   const hub = hubNode(facts)
   const all = isInsert(facts)
     ? insertRelations(facts)
@@ -278,11 +278,11 @@ export function relationsOf(facts: PlanFacts): Relation[] {
       slot.mate === undefined ? [] : [{ first: slot.mate, then: slot.id, why: 'seats' }],
     ),
     // Where a housing or a new hub is a part of the kit, it is there before what goes into it.
-    ...(isInsert(facts) ? [] : eachBefore(of('housing'), idsOf(places.filter(inBore)), 'seats')),
+    ...(isInsert(facts) ? [] : eachBefore(of('housing'), idsOf(slotLines.filter(inBore)), 'seats')),
     ...(hub === null ? [] : eachBefore(of('hubBody'), [hub], 'seats')),
     // Which side is magnetic is looked at before it is covered.
     ...eachBefore(
-      places.filter(({ slot }) => slot.senses === 'encoder'),
+      slotLines.filter(({ slot }) => slot.senses === 'encoder'),
       idsOf(of('hubUnit')),
       'covers',
     ),

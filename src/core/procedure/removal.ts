@@ -10,15 +10,15 @@ import {
   isSetByCones,
   isTapered,
   partAt,
-  placesOf,
+  slotLinesOf,
   rollersAt,
-  type Placed,
+  type SlotLine,
 } from './facts'
 import { fittingOrder } from './fittingOrder'
 import { oncePerFacts } from './oncePerFacts'
 import { axleStillIn, driftFor } from './reach'
 import { endOf, LAST_ON, MOVED, unitHub } from './relations'
-import type { NamedCode, OutBy, RemovalFacts, Step, Told } from './steps'
+import type { NamedCode, OutBy, RemovalFacts, Step, StepContent } from './steps'
 import { clampsByAxle, isDrawingUp, takesAxleAlong } from './tightening'
 import type { PlanFacts } from './plan'
 
@@ -34,7 +34,7 @@ export function beforeSteps(facts: PlanFacts): Step[] {
 
 /** What must be loosened while the wheels hold it: before the machine is lifted. */
 function onTheGround(facts: PlanFacts): Step[] {
-  const has = (role: SlotRole): boolean => placesOf(facts).some(({ slot }) => slot.role === role)
+  const has = (role: SlotRole): boolean => slotLinesOf(facts).some(({ slot }) => slot.role === role)
   const steps: (Step | false)[] = [
     has('wheelNuts') && { id: 'ground.wheelNuts', code: 'wheelNutsCracked', data: {} },
     has('axleNut') && {
@@ -67,9 +67,9 @@ function stuckSteps({ stuck, arrangement: { hub }, hubHas }: PlanFacts): Step[] 
 }
 
 /** How one part comes off; `driven`: by force, where practitioners differ in how. */
-type Off = Told<keyof RemovalFacts> & { driven?: true }
+type Off = StepContent<keyof RemovalFacts> & { driven?: true }
 /** @param order what comes off, in order */
-type OffBy = (facts: PlanFacts, place: Placed, order: readonly string[]) => Off | null
+type OffBy = (facts: PlanFacts, slotLine: SlotLine, order: readonly string[]) => Off | null
 
 /** A part that comes off in one way only. */
 const simply =
@@ -79,18 +79,18 @@ const nothing: OffBy = () => null
 const BENT: readonly SlotRole[] = ['lockWasher', 'tabWasher']
 /** A bent washer is still over the nut when it comes off. */
 const isUnderBent = (facts: PlanFacts, nutId: string, order: readonly string[]): boolean =>
-  placesOf(facts).some(
+  slotLinesOf(facts).some(
     ({ slot }) => BENT.includes(slot.role) && order.indexOf(slot.id) > order.indexOf(nutId),
   )
-const nut: OffBy = (facts, place, order) => {
-  const { slot, line } = place
+const nut: OffBy = (facts, slotLine, order) => {
+  const { slot, line } = slotLine
   const tabFirst = slot.role !== 'axleNut' && isUnderBent(facts, slot.id, order)
-  return isDrawingUp(facts, place)
+  return isDrawingUp(facts, slotLine)
     ? { code: 'nutLoosened', data: { name: line.label, tabFirst } }
     : { code: 'nutOff', data: { name: line.label, tabFirst, slackened: slot.role === 'axleNut' } }
 }
 const unbent: OffBy = (facts, { slot, line }) => {
-  const nutOver = placesOf(facts).find((p) => p.slot.id === slot.at)
+  const nutOver = slotLinesOf(facts).find((p) => p.slot.id === slot.at)
   const withNut = nutOver !== undefined && isDrawingUp(facts, nutOver)
   return { code: 'bentWasherOff', data: { name: line.label, withNut } }
 }
@@ -100,18 +100,18 @@ function byDrift(drift: ReturnType<typeof driftFor>): OutBy {
   return { drift: drift === null || drift === 'none' ? 'any' : drift }
 }
 
-const cupOut: OffBy = (facts, place, order) => ({
+const cupOut: OffBy = (facts, slotLine, order) => ({
   code: 'cupOut',
   data: {
-    name: place.line.label,
-    by: facts.practices.driving === 'press' ? { puller: 'any' } : byDrift(driftFor(facts, place, order)),
+    name: slotLine.line.label,
+    by: facts.practices.driving === 'press' ? { puller: 'any' } : byDrift(driftFor(facts, slotLine, order)),
   },
   driven: true,
 })
 
 /** The spacer stands in the way of a drift as long as it is in. */
-const spacerInTheWay = ({ slot }: Placed, facts: PlanFacts, order: readonly string[]): boolean =>
-  placesOf(facts).some(
+const spacerInTheWay = ({ slot }: SlotLine, facts: PlanFacts, order: readonly string[]): boolean =>
+  slotLinesOf(facts).some(
     (p) =>
       p.slot.role === 'spacerTube' &&
       p.slot.carrier === slot.carrier &&
@@ -119,29 +119,29 @@ const spacerInTheWay = ({ slot }: Placed, facts: PlanFacts, order: readonly stri
   )
 
 /** The first bearing that comes out of its hub. */
-const isFirstOut = (facts: PlanFacts, { slot }: Placed, order: readonly string[]): boolean =>
-  placesOf(facts)
+const isFirstOut = (facts: PlanFacts, { slot }: SlotLine, order: readonly string[]): boolean =>
+  slotLinesOf(facts)
     .filter((p) => isWholeBearing(p.slot.role) && p.slot.carrier === slot.carrier)
     .every((p) => order.indexOf(p.slot.id) >= order.indexOf(slot.id))
 
-const bearingOut: OffBy = (facts, place, order) => {
-  const { slot, line } = place
+const bearingOut: OffBy = (facts, slotLine, order) => {
+  const { slot, line } = slotLine
   const { arrangement } = facts
   const name = line.label
   if (slot.byThumb) return { code: 'bearingPushedOut', data: { name } }
   if (isOnSleeve(facts, slot.id))
     return { code: 'bearingOffSleeve', data: { name, ownNut: hasOwnNut(facts, slot.id) } }
-  if (axleStillIn(facts, place, order)) return { code: 'bearingOutWithAxle', data: { name }, driven: true }
+  if (axleStillIn(facts, slotLine, order)) return { code: 'bearingOutWithAxle', data: { name }, driven: true }
   if (slot.role === 'hubUnit')
     return { code: 'hubUnitOut', data: { name, hub: arrangement.hub }, driven: true }
-  const drift = driftFor(facts, place, order)
+  const drift = driftFor(facts, slotLine, order)
   const pulled = facts.practices.driving === 'press' || drift === 'none'
   if (arrangement.rotatingRing === 'inner')
     return {
       code: 'bearingOffShaft',
       data: {
         name,
-        outerStaysIn: rollersAt(facts, place) ? arrangement.hub : null,
+        outerStaysIn: rollersAt(facts, slotLine) ? arrangement.hub : null,
         by: pulled ? { puller: 'any' } : byDrift(drift),
       },
       driven: true,
@@ -152,8 +152,8 @@ const bearingOut: OffBy = (facts, place, order) => {
     data: {
       name,
       from: slot.carrier ? 'carrier' : arrangement.hub,
-      tiltSpacer: spacerInTheWay(place, facts, order),
-      ringMayStay: isFirstOut(facts, place, order),
+      tiltSpacer: spacerInTheWay(slotLine, facts, order),
+      ringMayStay: isFirstOut(facts, slotLine, order),
       by: pulled ? { puller: boreMm === undefined ? 'any' : { boreMm } } : byDrift(drift),
     },
     driven: true,
@@ -187,13 +187,13 @@ const OFF: Readonly<Record<SlotRole, OffBy>> = {
     data: { name: line.label, caught: endOf(slot) === 'first' },
   }),
   cup: cupOut,
-  ballCup: (facts, place, order) => (place.line.stays ? null : cupOut(facts, place, order)),
+  ballCup: (facts, slotLine, order) => (slotLine.line.stays ? null : cupOut(facts, slotLine, order)),
   ballBearing: bearingOut,
   bearing: bearingOut,
   hubUnit: bearingOut,
   // The old housing goes with its insert where a whole unit comes.
-  insert: (facts, place, order) =>
-    comesInHousing(facts, place) ? null : simply('insertOut')(facts, place, order),
+  insert: (facts, slotLine, order) =>
+    comesInHousing(facts, slotLine) ? null : simply('insertOut')(facts, slotLine, order),
   boltOnUnit: simply('boltOnUnitOff'),
   balls: simply('ballsOut'),
   ballCone: simply('aside'),
@@ -211,7 +211,8 @@ const OFF: Readonly<Record<SlotRole, OffBy>> = {
   dustCover: simply('aside'),
   cover: simply('aside'),
   shield: simply('aside'),
-  housing: (facts, place, order) => (isInsert(facts) ? simply('housingOff')(facts, place, order) : null),
+  housing: (facts, slotLine, order) =>
+    isInsert(facts) ? simply('housingOff')(facts, slotLine, order) : null,
   adapterSleeve: simply('sleeveOff'),
   plain: simply('plainOff'),
   wearSleeve: nothing,
@@ -248,29 +249,29 @@ function movedOff(facts: PlanFacts, node: string): Off | null {
 }
 
 /** The hub of a unit that is pressed into a knuckle; null where a node of the order is none. */
-const unitOfHub = (facts: PlanFacts, node: string): Placed | undefined =>
-  placesOf(facts).find(({ slot }) => unitHub(slot.id) === node)
+const unitOfHub = (facts: PlanFacts, node: string): SlotLine | undefined =>
+  slotLinesOf(facts).find(({ slot }) => unitHub(slot.id) === node)
 
 /** The end with a single bearing comes out first: the stack of the other end is then reached from inside. */
 function singleFirst(facts: PlanFacts): PlanFacts {
-  const stacked = placesOf(facts).find(({ slot }) => slot.stacked && !slot.carrier)?.slot.side
+  const stacked = slotLinesOf(facts).find(({ slot }) => slot.stacked && !slot.carrier)?.slot.side
   return stacked === undefined ? facts : { ...facts, firstSide: stacked }
 }
 
 /** Places and what is moved as a whole, in the order they come off: the mirror of fitting. */
 export const removalOrder = oncePerFacts((facts): string[] => {
-  const places = placesOf(facts)
+  const slotLines = slotLinesOf(facts)
   const last = LAST_ON.flatMap((role) =>
-    places.filter(({ slot }) => slot.role === role).map(({ slot }) => slot.id),
+    slotLines.filter(({ slot }) => slot.role === role).map(({ slot }) => slot.id),
   )
   return [...fittingOrder(singleFirst(facts)).nodes, ...last].toReversed()
 })
 
 /** What one node of the order comes to, and the place it is about. */
 function offAt(facts: PlanFacts, node: string, order: readonly string[]): [Off, string | undefined] | null {
-  const place = placesOf(facts).find(({ slot }) => slot.id === node)
-  if (place) {
-    const off = OFF[place.slot.role](facts, place, order)
+  const slotLine = slotLinesOf(facts).find(({ slot }) => slot.id === node)
+  if (slotLine) {
+    const off = OFF[slotLine.slot.role](facts, slotLine, order)
     return off && [off, node]
   }
   const unit = unitOfHub(facts, node)
@@ -287,13 +288,13 @@ export function removalSteps(facts: PlanFacts): Step[] {
   const parts = order.flatMap((node): Step[] => {
     const found = offAt(facts, node, order)
     if (!found) return []
-    const [{ driven: byForce, ...told }, place] = found
+    const [{ driven: byForce, ...content }, place] = found
     const first = byForce === true && !driven
     driven ||= first
     return [
       {
         id: `removal.${node}`,
-        ...told,
+        ...content,
         ...(place !== undefined && { place }),
         ...(first && { practice: 'driving' as const }),
       },

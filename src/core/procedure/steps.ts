@@ -211,10 +211,10 @@ export type NamedCode<F> = {
 }[keyof F]
 
 /** A step by its code. */
-export type Told<C extends StepCode = StepCode> = { [K in C]: { code: K; data: StepFacts[K] } }[C]
+export type StepContent<C extends StepCode = StepCode> = { [K in C]: { code: K; data: StepFacts[K] } }[C]
 
 /** A step before it has its text. */
-export type Step = Told & {
+export type Step = StepContent & {
   id: string
   /** where practitioners differ */
   practice?: PracticeName

@@ -5,10 +5,10 @@ import {
   isFastener,
   isSetByCones,
   isTapered,
-  placesOf,
+  slotLinesOf,
   setsPlay,
   stepAt,
-  type Placed,
+  type SlotLine,
 } from './facts'
 import type { PlanFacts } from './plan'
 import { hubNode } from './relations'
@@ -22,7 +22,7 @@ const WHILE_REACHED: ReadonlySet<SlotRole> = new Set(['retainer', 'bolts', 'lock
 /** Fasteners that hold what was set: locking moves it, so it is measured again. */
 const WITH_THE_PLAY: ReadonlySet<SlotRole> = new Set(['jamNut', 'lockingRingNut', 'clampScrew'])
 
-function momentOf(facts: PlanFacts, { slot: { role } }: Placed): Moment {
+function momentOf(facts: PlanFacts, { slot: { role } }: SlotLine): Moment {
   if (WITH_THE_PLAY.has(role)) return 'set'
   // A nut that clamps cones over a collar leaves the play to the collar: the play is felt after it.
   if (isClamped(facts) && role !== 'wheelNuts') return 'set'
@@ -42,17 +42,17 @@ const WITH: Partial<Record<SlotRole, TorqueMoment>> = {
 }
 
 /** A nut that draws a bearing up on its sleeve, by what its clearance drops: no torque stands for it. */
-export const isDrawingUp = (facts: PlanFacts, { slot }: Placed): boolean =>
+export const isDrawingUp = (facts: PlanFacts, { slot }: SlotLine): boolean =>
   slot.role === 'lockNut' &&
-  placesOf(facts).some(
+  slotLinesOf(facts).some(
     (bearing) => (slot.at ?? bearing.slot.id) === bearing.slot.id && isOnSleeve(facts, bearing.slot.id),
   )
 
-function torqueStep(facts: PlanFacts, place: Placed): Step {
-  const { slot, line } = place
-  const frame = stepAt('torque', place)
+function torqueStep(facts: PlanFacts, slotLine: SlotLine): Step {
+  const { slot, line } = slotLine
+  const frame = stepAt('torque', slotLine)
   const name = line.label
-  if (isDrawingUp(facts, place))
+  if (isDrawingUp(facts, slotLine))
     return {
       ...frame,
       code: 'torqueDrawsUp',
@@ -68,8 +68,8 @@ function torqueStep(facts: PlanFacts, place: Placed): Step {
 /** A wheel clamped on a through axle that is no part of its kit: the fastener of the axle clamps its stack. */
 export const clampsByAxle = (facts: PlanFacts): boolean =>
   facts.arrangement.rotatingRing === 'outer' &&
-  !placesOf(facts).some((place) => isFastener(place) && place.slot.role !== 'retainer') &&
-  placesOf(facts).some(({ slot }) => slot.role === 'spacerTube' || slot.role === 'wheelSpacer')
+  !slotLinesOf(facts).some((slotLine) => isFastener(slotLine) && slotLine.slot.role !== 'retainer') &&
+  slotLinesOf(facts).some(({ slot }) => slot.role === 'spacerTube' || slot.role === 'wheelSpacer')
 
 /** A wheel set by its cones on the bench, its axle in it, and then put back into the machine. */
 export const takesAxleAlong = (facts: PlanFacts): boolean =>
@@ -79,15 +79,15 @@ export const takesAxleAlong = (facts: PlanFacts): boolean =>
  * Torques of one moment. A nut that was set to a play has none: it is seated, backed off, set and locked. Wheel nuts have a step
  * of their own, last of all.
  */
-export function torqueSteps(facts: PlanFacts, moment: Moment): { place: Placed; step: Step }[] {
-  const all = placesOf(facts).filter(
-    (place) => isFastener(place) && !setsPlay(facts, place) && place.slot.role !== 'wheelNuts',
+export function torqueSteps(facts: PlanFacts, moment: Moment): { slotLine: SlotLine; step: Step }[] {
+  const all = slotLinesOf(facts).filter(
+    (slotLine) => isFastener(slotLine) && !setsPlay(facts, slotLine) && slotLine.slot.role !== 'wheelNuts',
   )
   const first = all[0]
   return all
-    .filter((place) => momentOf(facts, place) === moment)
-    .map((place) => ({
-      place,
-      step: { ...torqueStep(facts, place), ...(place === first && { practice: 'torque' }) },
+    .filter((slotLine) => momentOf(facts, slotLine) === moment)
+    .map((slotLine) => ({
+      slotLine,
+      step: { ...torqueStep(facts, slotLine), ...(slotLine === first && { practice: 'torque' }) },
     }))
 }

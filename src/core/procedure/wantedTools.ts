@@ -1,6 +1,6 @@
 import type { HardwareDetails } from '../catalogue'
 import { isWholeBearing } from '../kit'
-import { isFastener, isTapered, isTight, partAt, placesOf, type Placed } from './facts'
+import { isFastener, isTapered, isTight, partAt, slotLinesOf, type SlotLine } from './facts'
 import { isOnSleeve } from './drawnUp'
 import type { PlanFacts, SeatFit } from './plan'
 import { axleStillIn, driftFor } from './reach'
@@ -52,19 +52,19 @@ function receiverFor(facts: PlanFacts, slot: string): ToolWish[] {
 }
 
 /** What takes a ring out of its hub or off its shaft, by the practice of the shop. */
-function pullerOrDrift(facts: PlanFacts, place: Placed, order: readonly string[]): ToolWish {
+function pullerOrDrift(facts: PlanFacts, slotLine: SlotLine, order: readonly string[]): ToolWish {
   const drift = driftOfHub(facts, order)
-  if (facts.practices.driving === 'hammer' && driftFor(facts, place, order) !== 'none')
+  if (facts.practices.driving === 'hammer' && driftFor(facts, slotLine, order) !== 'none')
     return {
       code: 'brassDrift',
       data: { drift: drift ?? 'any' },
       kind: 'brassDrift',
       ...(drift && { bar: drift }),
     }
-  const bore = partAt(facts, place.slot.id)?.part.dimensions.bore
+  const bore = partAt(facts, slotLine.slot.id)?.part.dimensions.bore
   return facts.arrangement.rotatingRing === 'outer' &&
-    place.slot.role !== 'cup' &&
-    place.slot.role !== 'hubUnit' &&
+    slotLine.slot.role !== 'cup' &&
+    slotLine.slot.role !== 'hubUnit' &&
     bore !== undefined
     ? { code: 'blindPuller', data: { boreMm: bore, drift }, kind: 'blindPuller', from: bore, to: bore }
     : { code: 'puller', data: { drift }, kind: 'puller' }
@@ -78,8 +78,8 @@ const lineText = ({ kit }: PlanFacts, slot: string): string =>
 
 /** One drift serves a whole hub: it reaches and leans enough for each of its rings. */
 function driftOfHub(facts: PlanFacts, order: readonly string[]): Bar | null {
-  const bars = placesOf(facts).flatMap((place) => {
-    const bar = driftFor(facts, place, order)
+  const bars = slotLinesOf(facts).flatMap((slotLine) => {
+    const bar = driftFor(facts, slotLine, order)
     return bar === null || bar === 'none' ? [] : [bar]
   })
   if (bars.length === 0) return null
@@ -92,13 +92,13 @@ function driftOfHub(facts: PlanFacts, order: readonly string[]): Bar | null {
 
 /** Tight rings that are pressed or heated in; what goes in by thumb is neither, whatever class was typed. */
 const drivenFits = (facts: PlanFacts): SeatFit[] => {
-  const byThumb = placesOf(facts).flatMap(({ slot }) => (slot.byThumb ? [slot.id] : []))
+  const byThumb = slotLinesOf(facts).flatMap(({ slot }) => (slot.byThumb ? [slot.id] : []))
   return facts.fits.filter((fit) => isTight(fit) && !byThumb.includes(fit.slot))
 }
 
 /** Tools of a plan, sized to its parts (common practice). */
 export function wantedTools(facts: PlanFacts): ToolWish[] {
-  const places = placesOf(facts)
+  const slotLines = slotLinesOf(facts)
   const wanted: ToolWish[] = []
   const driven = drivenFits(facts)
   for (const fit of driven) {
@@ -117,11 +117,11 @@ export function wantedTools(facts: PlanFacts): ToolWish[] {
       { code: 'heater', data: {}, kind: 'heater' },
       { code: 'thermometer', data: {}, kind: 'thermometer' },
     )
-  if (facts.stuck.inHub || places.some(({ slot }) => slot.role === 'hubUnit'))
+  if (facts.stuck.inHub || slotLines.some(({ slot }) => slot.role === 'hubUnit'))
     wanted.push({ code: 'slideHammer', data: {}, kind: 'slideHammer' })
   if (facts.stuck.inHub) wanted.push({ code: 'blindPullerForRest', data: {}, kind: 'blindPuller' })
   const order = removalOrder(facts)
-  for (const { slot, line } of places) {
+  for (const { slot, line } of slotLines) {
     const details = hardware(facts, slot.id)
     if (details?.what === 'castleNut') {
       const mm = details.acrossFlatsMm
@@ -151,7 +151,7 @@ export function wantedTools(facts: PlanFacts): ToolWish[] {
   if (isTapered(facts)) wanted.push({ code: 'dialIndicator', data: {}, kind: 'dialIndicator' })
   if (facts.fits.length > 0)
     wanted.push({ code: 'boreGauge', data: { tight: driven.length > 0 }, kind: 'boreGauge' })
-  if (places.some((place) => isFastener(place) && !isDrawingUp(facts, place)))
+  if (slotLines.some((slotLine) => isFastener(slotLine) && !isDrawingUp(facts, slotLine)))
     wanted.push({ code: 'torqueWrench', data: {}, kind: 'torqueWrench' })
   return wanted
 }

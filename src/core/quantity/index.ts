@@ -8,7 +8,7 @@ export { guessUnits, type FormRole, type SizeRole } from './guessUnits'
 export { lengthBeside, readForm, readStackOf } from './readForm'
 export {
   FIELD_UNITS,
-  keptFigure,
+  storedFigure,
   readFigure,
   readFigures,
   shownFigure,

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { keptFigure, readFigure, readFigures, shownFigure } from './typedFigure'
+import { storedFigure, readFigure, readFigures, shownFigure } from './typedFigure'
 
 describe('a field for one figure, in the unit that was chosen', () => {
   it.each([
@@ -39,13 +39,13 @@ describe('a field for one figure, in the unit that was chosen', () => {
         fc.constantFrom('length', 'force'),
         fc.stringMatching(/^(\d{1,3}([.,]\d{0,4})?|\d [135]\/8|7\/16)( ?(mm|in|i|N|lbf|kN))?$/),
         (unit, quantity, typed) => {
-          const kept = keptFigure(typed, quantity, unit)
-          const shown = shownFigure(kept, quantity, unit)
-          const meant = readFigure(kept, quantity)
-          expect(readFigure(keptFigure(shown, quantity, unit), quantity)).toEqual(meant)
+          const stored = storedFigure(typed, quantity, unit)
+          const shown = shownFigure(stored, quantity, unit)
+          const meant = readFigure(stored, quantity)
+          expect(readFigure(storedFigure(shown, quantity, unit), quantity)).toEqual(meant)
           const other = unit === 'mm' ? 'in' : 'mm'
           expect(
-            readFigure(keptFigure(shownFigure(kept, quantity, other), quantity, other), quantity),
+            readFigure(storedFigure(shownFigure(stored, quantity, other), quantity, other), quantity),
           ).toEqual(meant)
         },
       ),

@@ -48,15 +48,15 @@ export function readFigures(text: string): number[] {
 }
 
 /** What is kept of figures typed into a field that counts in `unit`: they carry it, unless it is the metric one. */
-export const keptFigure = (typed: string, quantity: FieldQuantity, unit: 'mm' | 'in'): string =>
+export const storedFigure = (typed: string, quantity: FieldQuantity, unit: 'mm' | 'in'): string =>
   unit === 'in' && BARE.test(typed) ? `${typed} ${FIELD_UNITS[quantity].in}` : typed
 
 /** What a field that counts in `unit` shows of kept figures: without that unit, but with any other. */
-export function shownFigure(kept: string, quantity: FieldQuantity, unit: 'mm' | 'in'): string {
+export function shownFigure(stored: string, quantity: FieldQuantity, unit: 'mm' | 'in'): string {
   const own = FIELD_UNITS[quantity]
   // A fraction is of an inch where nothing is said: it keeps a unit that says otherwise.
-  const isFraction = kept.includes('/')
-  if (BARE.test(kept)) return unit === 'mm' || isFraction ? kept : `${kept} ${own.mm}`
-  const bare = kept.endsWith(` ${own[unit]}`) ? kept.slice(0, -own[unit].length - 1) : kept
-  return BARE.test(bare) && !(isFraction && unit === 'mm') ? bare : kept
+  const isFraction = stored.includes('/')
+  if (BARE.test(stored)) return unit === 'mm' || isFraction ? stored : `${stored} ${own.mm}`
+  const bare = stored.endsWith(` ${own[unit]}`) ? stored.slice(0, -own[unit].length - 1) : stored
+  return BARE.test(bare) && !(isFraction && unit === 'mm') ? bare : stored
 }

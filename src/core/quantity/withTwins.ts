@@ -6,13 +6,13 @@ const GRAMS_PER_OUNCE = 28.349523125
 
 /** Units of a text with what people of the other system say. Decimals: how many places, by those that were written. */
 const TWINS: Readonly<
-  Record<string, { unit: string; of: (n: number) => number; places: (written: number) => number }>
+  Record<string, { unit: string; of: (n: number) => number; digits: (written: number) => number }>
 > = {
-  mm: { unit: 'in', of: (n) => n / MM_PER_INCH, places: (written) => Math.min(4, Math.max(3, written + 2)) },
-  µm: { unit: 'in', of: (n) => n / 1000 / MM_PER_INCH, places: () => 4 },
-  kN: { unit: 'lbf', of: (n) => (n * 1000) / NEWTON_PER_LBF, places: () => 0 },
-  '°C': { unit: '°F', of: (n) => n * 1.8 + 32, places: () => 0 },
-  g: { unit: 'oz', of: (n) => n / GRAMS_PER_OUNCE, places: () => 1 },
+  mm: { unit: 'in', of: (n) => n / MM_PER_INCH, digits: (written) => Math.min(4, Math.max(3, written + 2)) },
+  µm: { unit: 'in', of: (n) => n / 1000 / MM_PER_INCH, digits: () => 4 },
+  kN: { unit: 'lbf', of: (n) => (n * 1000) / NEWTON_PER_LBF, digits: () => 0 },
+  '°C': { unit: '°F', of: (n) => n * 1.8 + 32, digits: () => 0 },
+  g: { unit: 'oz', of: (n) => n / GRAMS_PER_OUNCE, digits: () => 1 },
 }
 
 const NUMBER = String.raw`[−+±-]?\d+(?:\.\d+)?`
@@ -24,8 +24,8 @@ const WITH_UNIT = new RegExp(
   'g',
 )
 
-const written = (value: number, places: number, signed: string): string => {
-  const rounded = Math.abs(value).toFixed(places)
+const written = (value: number, digits: number, signed: string): string => {
+  const rounded = Math.abs(value).toFixed(digits)
   const sign = signed === '±' ? '±' : value < 0 && Number(rounded) !== 0 ? '−' : signed === '+' ? '+' : ''
   return sign + rounded
 }
@@ -42,7 +42,7 @@ export const withTwins = (text: string): string =>
     if (!twin || twinned !== undefined) return all
     const others = numbers.replace(EACH_NUMBER, (n) => {
       const value = twin.of(Number(n.replace('−', '-').replace(/[±+]/, '')))
-      return written(value, twin.places(n.split('.')[1]?.length ?? 0), n[0] ?? '')
+      return written(value, twin.digits(n.split('.')[1]?.length ?? 0), n[0] ?? '')
     })
     return `${numbers} ${unit} (${others} ${twin.unit})`
   })

@@ -52,7 +52,7 @@ function judge(part: Part, { shaft, housing, width }: SealQuestion): SealAnswer 
   }
 }
 
-const off = ({ part }: SealAnswer, q: SealQuestion): number =>
+const deviation = ({ part }: SealAnswer, q: SealQuestion): number =>
   Math.abs((part.dimensions.bore ?? 0) - q.shaft) +
   Math.abs((part.dimensions.outside ?? 0) - q.housing) +
   (q.width === undefined ? 0 : Math.abs((part.dimensions.width ?? 0) - q.width))
@@ -75,7 +75,7 @@ export function findSeals(
 ): { fits: SealAnswer[]; near: SealAnswer[] } {
   const answers = sealsOf(catalogue)
     .flatMap((part) => judge(part, question) ?? [])
-    .sort((a, b) => off(a, question) - off(b, question))
+    .sort((a, b) => deviation(a, question) - deviation(b, question))
   return { fits: answers.filter((a) => a.fits), near: answers.filter((a) => !a.fits) }
 }
 

@@ -14,7 +14,7 @@ export interface WearSleeve {
 /** Wall of a thin repair sleeve, mm: the seal of the old journal still fits (common practice). */
 const THIN_WALL_MM = 0.28
 /** Walls a sleeve can be turned with, mm: thinner springs, thicker leaves the seal no room (common practice). */
-const MADE_WALL_MM = { least: 1.5, most: 5 }
+const MADE_WALL_MM = { min: 1.5, max: 5 }
 const MAX_MADE = 4
 
 /**
@@ -46,7 +46,7 @@ export function wearSleeves(
       if (piece !== 'seal' || bore === undefined || outside === undefined) return []
       const wall = roundMicrometre((bore - shaft) / 2)
       const fitsBore = roundMicrometre(Math.abs(outside - housing)) <= HOUSING_OFF
-      return fitsBore && wall >= MADE_WALL_MM.least && wall <= MADE_WALL_MM.most ? [bore] : []
+      return fitsBore && wall >= MADE_WALL_MM.min && wall <= MADE_WALL_MM.max ? [bore] : []
     }),
   )
   const made = [...sizes]

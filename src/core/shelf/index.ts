@@ -8,4 +8,4 @@ export {
   type ShelfColumns,
   type ShelfSize,
 } from './shelf'
-export { placeOf, type SizeRange, type SizeTable } from './sizeTable'
+export { codeOf, type SizeRange, type SizeTable } from './sizeTable'

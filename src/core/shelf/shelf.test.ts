@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { buildShelf, placeOf } from '.'
+import { buildShelf, codeOf } from '.'
 import { packTexts, textAt } from './packedTexts'
 import { sizeTable } from './sizeTable'
 
@@ -43,7 +43,7 @@ describe('size table', () => {
         (list, mm) => {
           const sorted = Float64Array.from(list.sort((a, b) => a - b))
           const plain = sorted.findIndex((x) => x >= mm)
-          expect(placeOf(sorted, mm)).toBe(plain === -1 ? sorted.length : plain)
+          expect(codeOf(sorted, mm)).toBe(plain === -1 ? sorted.length : plain)
         },
       ),
     )

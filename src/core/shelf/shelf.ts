@@ -62,7 +62,7 @@ export function packShelf({ designations, sizes, listOf, lists }: ShelfColumns):
 }
 
 export function openShelf({ count, sizes, beside, numbers, texts, listOf, lists }: PackedShelf): Shelf {
-  const kept = new Map<number, Part>()
+  const byPart = new Map<number, Part>()
   const make = (n: number): Part => {
     const dimensions: Part['dimensions'] = {}
     for (const size of SHELF_SIZES) {
@@ -86,11 +86,11 @@ export function openShelf({ count, sizes, beside, numbers, texts, listOf, lists 
     beside,
     numbers,
     part: (n) => {
-      const known = kept.get(n)
+      const known = byPart.get(n)
       if (known) return known
-      if (kept.size >= KEPT_PARTS) kept.clear()
+      if (byPart.size >= KEPT_PARTS) byPart.clear()
       const made = make(n)
-      kept.set(n, made)
+      byPart.set(n, made)
       return made
     },
   }

@@ -26,7 +26,7 @@ function distinctSizes(sizes: Float64Array): Float64Array {
 }
 
 /** First place whose size is not below `mm`. */
-export function placeOf(distinct: Float64Array, mm: number): number {
+export function codeOf(distinct: Float64Array, mm: number): number {
   let [low, high] = [0, distinct.length]
   while (low < high) {
     const middle = (low + high) >> 1
@@ -43,7 +43,7 @@ export function sizeTable(sizes: Float64Array): SizeTable {
   const starts = new Uint32Array(distinct.length + 2)
   for (let i = 0; i < sizes.length; i++) {
     const mm = sizes[i] ?? NaN
-    const code = Number.isNaN(mm) ? distinct.length : placeOf(distinct, mm)
+    const code = Number.isNaN(mm) ? distinct.length : codeOf(distinct, mm)
     codes[i] = code
     starts[code + 1] = (starts[code + 1] ?? 0) + 1
   }
@@ -52,9 +52,9 @@ export function sizeTable(sizes: Float64Array): SizeTable {
   const parts = new Uint32Array(sizes.length)
   for (let i = 0; i < sizes.length; i++) {
     const code = codes[i] ?? 0
-    const place = at[code] ?? 0
-    parts[place] = i
-    at[code] = place + 1
+    const index = at[code] ?? 0
+    parts[index] = i
+    at[code] = index + 1
   }
   return { distinct, codes, parts, starts }
 }

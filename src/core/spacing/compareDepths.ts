@@ -19,14 +19,14 @@ export const compareDepths = (records: readonly DepthRecord[]): DepthVerdict[] =
     const { beforeMm, afterMm } = record
     if (afterMm === undefined)
       return { ...record, result: 'gap', message: 'Measure again when it is fitted.' }
-    const off = afterMm - beforeMm
-    if (Math.abs(off) <= SAME_MM) return { ...record, result: 'pass', message: 'Stands where it stood.' }
+    const change = afterMm - beforeMm
+    if (Math.abs(change) <= SAME_MM) return { ...record, result: 'pass', message: 'Stands where it stood.' }
     return {
       ...record,
       result: 'warn',
       message:
-        off < 0
-          ? `${Math.abs(off).toFixed(2)} mm above: not seated, dirt behind it, or another width.`
-          : `${off.toFixed(2)} mm deeper: another width, or a shim left out.`,
+        change < 0
+          ? `${Math.abs(change).toFixed(2)} mm above: not seated, dirt behind it, or another width.`
+          : `${change.toFixed(2)} mm deeper: another width, or a shim left out.`,
     }
   })

@@ -29,39 +29,39 @@ const mm = (value: number): string => `${Math.abs(value).toFixed(2)} mm`
  */
 export function judgeSpacerPair(pair: SpacerPair): SpacerVerdict {
   const play = pair.playMm ?? AXIAL_PLAY_MM
-  const item = (label: string, sign: 1 | -1, length: number, off: number): StackItem => ({
+  const item = (label: string, sign: 1 | -1, length: number, deviation: number): StackItem => ({
     label,
     sign,
     mm: length,
-    plusMm: off,
-    minusMm: off,
+    plusMm: deviation,
+    minusMm: deviation,
   })
   const stack = stackUp([
     item('spacer', 1, pair.spacerMm, pair.spacerOffMm),
     item('shoulders', -1, pair.shouldersMm, pair.shouldersOffMm),
   ])
   const { min, max } = stack.worst
-  const told = (verdict: SpacerVerdict['verdict'], message: string): SpacerVerdict => ({
+  const verdictOf = (verdict: SpacerVerdict['verdict'], message: string): SpacerVerdict => ({
     ...stack,
     verdict,
     message,
   })
   if (max < -play)
-    return told(
+    return verdictOf(
       'sideLoad',
       `The spacer is ${mm(stack.nominalMm)} short: clamped, it loads the bearings sideways. New spacer, or a shim of that thickness.`,
     )
   if (min > play)
-    return told(
+    return verdictOf(
       'loose',
       `The spacer is ${mm(stack.nominalMm)} long: the hub can move between the bearings. Shorten it, or shim the outer rings.`,
     )
   if (min < -play || max > play)
-    return told(
+    return verdictOf(
       'doubtful',
       `Between ${mm(min)} ${min < 0 ? 'short' : 'long'} and ${mm(max)} ${max < 0 ? 'short' : 'long'}: clamp it and turn one inner ring, it should just drag the other.`,
     )
-  return told(
+  return verdictOf(
     'good',
     `Within ${mm(play)}, which the bearings take up. Clamp it and turn: no drag, no rattle.`,
   )

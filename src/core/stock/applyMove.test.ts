@@ -34,16 +34,16 @@ describe.each(['take', 'release'] as const)('%s', (kind) => {
     })
     expect(applyMove(bin(10, 6), holders, move(kind, 4, 7))).toEqual({
       ok: false,
-      problem: { why: 'notHeld', held: 3 },
+      problem: { why: 'notHeld', reservedForJob: 3 },
     })
     expect(applyMove(bin(10, 6), holders, move(kind, 1, 9))).toEqual({
       ok: false,
-      problem: { why: 'notHeld', held: 0 },
+      problem: { why: 'notHeld', reservedForJob: 0 },
     })
   })
   it('is for anybody as far as no job holds the pieces', () => {
     expect(applyMove(bin(10, 6), holders, move(kind, 1))).toMatchObject({ ok: true })
-    expect(applyMove(bin(10, 6), holders, move(kind, 2))).toMatchObject({ problem: { held: 1 } })
+    expect(applyMove(bin(10, 6), holders, move(kind, 2))).toMatchObject({ problem: { reservedForJob: 1 } })
   })
 })
 
@@ -95,11 +95,11 @@ it('moves in any order keep the books: never below nothing, never more promised 
     { maxLength: 40 },
   )
   fc.assert(
-    fc.property(moves, (asked) => {
+    fc.property(moves, (requests) => {
       let state = bin(0, 0)
       const books: Books = { quantity: 0, nobody: 0, jobs: new Map() }
       let holders: Holder[] = []
-      for (const one of asked) {
+      for (const one of requests) {
         const done = applyMove(state, asksHolders(one) ? holders : [], one)
         if (!done.ok) continue
         const { lost, ...next } = done.value

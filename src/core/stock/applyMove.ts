@@ -36,8 +36,8 @@ export type MoveRefusal =
   | { why: 'tooFew' }
   /** more than a bin is believed to hold */
   | { why: 'tooMany' }
-  /** more than this job, or nobody in particular, has reserved; `held` is what it has */
-  | { why: 'notHeld'; held: number }
+  /** more than this job, or nobody in particular, has reserved; `reservedForJob` is what it has */
+  | { why: 'notHeld'; reservedForJob: number }
 
 /** Whether the move depends on who holds the reserved pieces. */
 export const asksHolders = ({ kind }: Pick<StockMove, 'kind'>): boolean =>
@@ -86,9 +86,9 @@ export function applyMove(
     case 'take': {
       // Only the job that reserved takes or releases; what no job holds is anybody's.
       const named = holders.reduce((sum, holder) => sum + holder.pieces, 0)
-      const held =
+      const reservedForJob =
         jobId === null ? reserved - named : (holders.find((holder) => holder.jobId === jobId)?.pieces ?? 0)
-      if (pieces > held) return refuse({ why: 'notHeld', held })
+      if (pieces > reservedForJob) return refuse({ why: 'notHeld', reservedForJob })
       if (reserved < pieces || (kind === 'take' && quantity < pieces)) return tooFew
       return moved({
         quantity: kind === 'take' ? quantity - pieces : quantity,

@@ -27,7 +27,7 @@ export async function positionsOf(first: number): Promise<JobPosition[]> {
     where: { job_id: rows.map(({ id }) => id), designation: { [Op.ne]: null } },
     order: ['job_id', 'ordinal'],
   })
-  const places = await models().PositionRow.findAll({
+  const stored = await models().PositionRow.findAll({
     attributes: ['id', 'name'],
     where: { id: rows.flatMap((row) => row.position_id ?? []) },
   })
@@ -35,7 +35,7 @@ export async function positionsOf(first: number): Promise<JobPosition[]> {
     id,
     title,
     intake: readJson(intake),
-    registered: places.find((p) => p.id === place)?.name ?? null,
+    registered: stored.find((p) => p.id === place)?.name ?? null,
     stage,
     hasKit: kit !== null,
     closedAt,

@@ -3,12 +3,12 @@ export {
   countStock,
   itemFor,
   listStock,
-  placeItem,
+  createItem,
   rekeyStock,
   stockItem,
   stockItems,
   type StockItem,
-  type StockPlace,
+  type StockCursor,
   type StockQuery,
 } from './items'
 export { countRows, type CountedRow } from './lists'

@@ -46,11 +46,11 @@ export async function rekeyStock(keyOf: (designation: string) => string): Promis
 }
 
 /** Where a page of stock ends: what the next one begins after. */
-export type StockPlace = Pick<StockItem, 'bin' | 'designation' | 'id'>
+export type StockCursor = Pick<StockItem, 'bin' | 'designation' | 'id'>
 
 export interface StockQuery {
   limit: number
-  after?: StockPlace
+  after?: StockCursor
   /** part of a number or of a bin */
   text?: string
   /** only items with fewer free than their minimum */
@@ -61,7 +61,7 @@ export interface StockQuery {
 const BELOW_MINIMUM = literal('is_short = 1')
 
 /** Conditions of a query of stock, without where its page begins. */
-const asked = ({ text = '', low = false }: Pick<StockQuery, 'text' | 'low'>): WhereOptions[] => [
+const conditions = ({ text = '', low = false }: Pick<StockQuery, 'text' | 'low'>): WhereOptions[] => [
   ...(text === ''
     ? []
     : [
@@ -75,7 +75,7 @@ export async function listStock({ limit, after, ...query }: StockQuery): Promise
   const rows = await models().StockItemRow.findAll({
     where: {
       [Op.and]: [
-        ...asked(query),
+        ...conditions(query),
         ...(after
           ? [
               {
@@ -102,7 +102,7 @@ export async function countStock(text = ''): Promise<{ all: number; low: number 
       [fn('count', literal('*')), 'all'],
       [fn('sum', col('is_short')), 'low'],
     ],
-    where: { [Op.and]: asked({ text }) },
+    where: { [Op.and]: conditions({ text }) },
     raw: true,
   })
   const { all, low } = (row ?? {}) as unknown as Record<'all' | 'low', unknown>
@@ -122,7 +122,7 @@ export async function stockItems(ids: readonly number[]): Promise<StockItem[]> {
 }
 
 /** The item of a part in a bin, made when it is not there. Two at once make one. */
-export const placeItem = ({
+export const createItem = ({
   partKey,
   designation,
   bin,
@@ -149,7 +149,7 @@ export const placeItem = ({
 export async function itemFor(partKey: string, designation: string, bin: string): Promise<StockItem> {
   const there =
     bin === '' ? await models().StockItemRow.findOne({ where: { part_key: partKey }, order: ['id'] }) : null
-  return there ? itemFromRow(there) : placeItem({ partKey, designation, bin })
+  return there ? itemFromRow(there) : createItem({ partKey, designation, bin })
 }
 
 export async function changeItem(

@@ -16,7 +16,7 @@ export interface CountedRow {
 /** Rows of a stock list worked on at once. */
 const ROWS_AT_ONCE = 500
 
-const placeKey = (partKey: string, bin: string): string => `${partKey}\n${bin}`
+const itemKey = (partKey: string, bin: string): string => `${partKey}\n${bin}`
 
 /** The items of some rows, made where they are not there, all held until the change ends. */
 async function itemsOfRows(
@@ -40,7 +40,7 @@ async function itemsOfRows(
     transaction,
     lock: transaction.LOCK.UPDATE,
   })
-  return new Map(found.map((item) => [placeKey(item.part_key, item.bin), item]))
+  return new Map(found.map((item) => [itemKey(item.part_key, item.bin), item]))
 }
 
 /** Takes over what a stock list says, every row or none: a quantity is a count, a price is the price. */
@@ -62,7 +62,7 @@ export const countRows = (rows: readonly CountedRow[], note: string): Promise<vo
       const moves: CreationAttributes<StockMoveRow>[] = []
       const changed = new Set<StockItemRow>()
       for (const row of some) {
-        const item = items.get(placeKey(row.partKey, row.bin))
+        const item = items.get(itemKey(row.partKey, row.bin))
         if (!item) throw new Error(`stock list: ${row.designation} has no item after it was made`)
         if (row.price !== undefined) item.price = row.price
         if (row.pieces !== undefined && reserved.has(item.id)) {

@@ -38,7 +38,7 @@ export type MoveResult =
   /** the key of this request moved something else before */
   | { ok: false; why: 'usedKey' }
   /** more than this job, or nobody in particular, has reserved */
-  | { ok: false; why: 'notHeld'; item: StockItem; held: number }
+  | { ok: false; why: 'notHeld'; item: StockItem; reservedForJob: number }
 
 const moveFromRow = (row: StockMoveRow): StockMove => ({
   id: Number(row.id),

@@ -23,26 +23,26 @@ async function reservedFor(jobId: number, transaction?: Transaction): Promise<Ma
 export async function stockOf(
   partKeys: readonly string[],
   jobId: number | null,
-): Promise<(StockItem & { held: number })[]> {
+): Promise<(StockItem & { reservedForJob: number })[]> {
   if (partKeys.length === 0) return []
-  const [rows, held] = await Promise.all([
+  const [rows, reservedByItem] = await Promise.all([
     models().StockItemRow.findAll({ where: { part_key: [...partKeys] }, order: ['bin', 'designation'] }),
     jobId === null ? new Map<number, number>() : reservedFor(jobId),
   ])
-  return rows.map((row) => ({ ...itemFromRow(row), held: held.get(row.id) ?? 0 }))
+  return rows.map((row) => ({ ...itemFromRow(row), reservedForJob: reservedByItem.get(row.id) ?? 0 }))
 }
 
 /** Gives back all that a job holds. @returns pieces given back */
 export async function releaseJob(jobId: number, who: string): Promise<number> {
   return oneChange(async (transaction) => {
     await models().JobRow.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE })
-    let given = 0
+    let granted = 0
     for (const [item, pieces] of [...(await reservedFor(jobId, transaction))].sort(([a], [b]) => a - b)) {
       const move = { kind: 'release' as const, pieces, note: `Job ${jobId}`, who, jobId }
       const result = await moveWithin(item, move, transaction)
-      if (result.ok) given += pieces
+      if (result.ok) granted += pieces
     }
-    return given
+    return granted
   })
 }
 
@@ -59,7 +59,7 @@ export async function reserveForJob(
   const { JobRow: Jobs, StockItemRow: Items } = models()
   return oneChange(async (transaction) => {
     await Jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE })
-    const held = await reservedFor(jobId, transaction)
+    const reservedByItem = await reservedFor(jobId, transaction)
     // Always in one order, so that two jobs never wait for each other.
     const items = await Items.findAll({
       where: { part_key: wanted.map(({ partKey }) => partKey) },
@@ -71,7 +71,7 @@ export async function reserveForJob(
     const open: number[] = []
     for (const { partKey, quantity } of wanted) {
       const bins = items.filter((item) => item.part_key === partKey)
-      let left = quantity - bins.reduce((sum, item) => sum + (held.get(item.id) ?? 0), 0)
+      let left = quantity - bins.reduce((sum, item) => sum + (reservedByItem.get(item.id) ?? 0), 0)
       for (const { id, quantity: there, reserved: taken } of bins) {
         const pieces = Math.min(left, there - taken)
         if (pieces <= 0) continue

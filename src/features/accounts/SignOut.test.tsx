@@ -5,10 +5,10 @@ import { SignOut } from './SignOut'
 
 const replace = vi.fn()
 vi.stubGlobal('location', { ...window.location, replace })
-const asked: string[] = []
+const requests: string[] = []
 let status = 200
 vi.stubGlobal('fetch', (address: string, { method }: { method: string }) => {
-  asked.push(`${method} ${address}`)
+  requests.push(`${method} ${address}`)
   const body = status === 200 ? { required: true, account: null } : { detail: 'The server is away.' }
   return Promise.resolve(Response.json(body, { status }))
 })
@@ -16,7 +16,7 @@ const refused = vi.fn()
 const press = () => fireEvent.click(screen.getByRole('button'))
 
 afterEach(() => {
-  asked.length = 0
+  requests.length = 0
   status = 200
   vi.clearAllMocks()
 })
@@ -27,7 +27,7 @@ it('ends the session, and nothing that was typed stays for the next one', async 
   render(<SignOut onRefused={refused} />)
   press()
   await waitFor(() => expect(replace).toHaveBeenCalledWith('/sign-in'))
-  expect(asked).toEqual(['DELETE /api/session'])
+  expect(requests).toEqual(['DELETE /api/session'])
   expect(Object.keys(localStorage)).toEqual(['other.program'])
 })
 
@@ -37,13 +37,13 @@ it('what the server has not got is told first, by its jobs; discarding it is a s
   press()
   expect(screen.getByRole('alert').textContent).toMatch(/Not stored yet.*Job 12/)
   expect(screen.getByRole('link', { name: 'Job 12' }).getAttribute('href')).toBe('/jobs/12')
-  expect(asked).toEqual([])
+  expect(requests).toEqual([])
   expect(ownDraft(12)).not.toBeNull()
   // Typed meanwhile for another job: told too, before anything is discarded.
   keepDraft(9, { version: 1, patch: { title: 'and here' } })
   press()
   expect(screen.getAllByRole('link').map((link) => link.textContent)).toEqual(['Job 9', 'Job 12'])
-  expect(asked).toEqual([])
+  expect(requests).toEqual([])
   fireEvent.click(screen.getByRole('button', { name: 'Discard and sign out' }))
   await waitFor(() => expect(replace).toHaveBeenCalled())
   expect(ownDraft(12)).toBeNull()

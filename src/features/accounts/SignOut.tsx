@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { forgetDrafts, JobLinks, jobsTyped } from '@/features/job'
 import { call } from '@/ui/call'
-import { forgetAllTyped } from '@/ui/useKept'
+import { forgetAllTyped } from '@/ui/useStoredState'
 
 /**
  * Ends the session and forgets what this browser keeps of it: who signs in next finds nothing of it, and sends nothing of it

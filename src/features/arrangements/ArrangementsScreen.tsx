@@ -17,7 +17,7 @@ import { saveText } from '@/ui/saveText'
 import { SelectField } from '@/ui/SelectField'
 import { ArrangementFigure } from './ArrangementFigure'
 import { withNames } from './withNames'
-import { PlaceRows } from './PlaceRows'
+import { SlotRows } from './SlotRows'
 
 const emptyFile = (): ArrangementFile => ({
   code: '',
@@ -38,11 +38,11 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
   const refresh = async (): Promise<void> => setAll((await call('GET /api/arrangements')).arrangements)
   const { submit, form, message, isDirty, discard, ...fields } = useSentForm<ArrangementFile>({
     blank: NEW,
-    keptAs: 'arrangement',
+    storageKey: 'arrangement',
     opened: (over) => initial.find((a) => a.own && a.code === over.code)?.file ?? over,
     readCurrent: (current: ArrangementFile) => current,
     send: async (typed, over) => {
-      const named = withNames(typed, placesOf(typed.basedOn))
+      const named = withNames(typed, slotsOf(typed.basedOn))
       form.setValue('slots', named.slots)
       // Under another code it is another arrangement.
       const body = { ...named, over: over.code === named.code ? over : null }
@@ -54,7 +54,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
   })
   const file = useWatch({ control: form.control }) as ArrangementFile
   const base = all.find((a) => a.code === file.basedOn)
-  const placesOf = (code: string | undefined): string[] =>
+  const slotsOf = (code: string | undefined): string[] =>
     all.find((a) => a.code === code)?.slots.map(({ id }) => id) ?? []
   const change = (part: Partial<ArrangementFile>): void => {
     for (const [name, value] of Object.entries(part))
@@ -197,10 +197,10 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
               </div>
             </fieldset>
           )}
-          <PlaceRows
+          <SlotRows
             slots={file.slots}
             base={under.filter((s) => !file.drop.includes(s.id))}
-            errorOf={(place, field) => fields.errorOf(`slots.${place}.${field}` as Path<ArrangementFile>)}
+            errorOf={(index, field) => fields.errorOf(`slots.${index}.${field}` as Path<ArrangementFile>)}
             onChange={(slots) => change({ slots })}
           />
           <SaveButtons isDirty={isDirty} discard={discard} className="mt-4">

@@ -6,7 +6,7 @@ import { useMemo, useRef, useState } from 'react'
 import { capital } from '@/core/capital'
 import { writeInch, writeMm } from '@/core/quantity'
 import { Frame, usePreferences } from '@/features/shell'
-import type { FamilyHeld, ListedPart } from '@/contract/catalogue'
+import type { FamilyCount, ListedPart } from '@/contract/catalogue'
 import { ChipChoice } from '@/ui/ChipChoice'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
@@ -14,7 +14,7 @@ import { useRoving } from '@/ui/useRoving'
 import { SizeMap } from './SizeMap'
 
 interface Props {
-  families: readonly FamilyHeld[]
+  families: readonly FamilyCount[]
   family: string
   parts: readonly ListedPart[]
 }

@@ -7,7 +7,7 @@ import { VerdictMark } from '@/ui/VerdictMark'
 const SIGNS = { same: 'pass', look: 'warn', no: 'fail', unknown: 'gap' } as const
 
 /** A size in its two units, one under the other. */
-function Told({ text }: { text: string }) {
+function ValueText({ text }: { text: string }) {
   const [first = '', ...rest] = text.split(' (')
   return (
     <span className="number text-[0.84375rem]">
@@ -33,8 +33,8 @@ const COLUMNS: Column<Difference>[] = [
     cell: ({ result }) => <VerdictMark verdict={SIGNS[result]} />,
   },
   { id: 'feature', head: 'Feature', className: `font-semibold ${CELL}`, cell: ({ label }) => label },
-  { id: 'old', head: 'Old', className: CELL, cell: (row) => <Told text={row.old} /> },
-  { id: 'new', head: 'New', className: CELL, cell: (row) => <Told text={row.new} /> },
+  { id: 'old', head: 'Old', className: CELL, cell: (row) => <ValueText text={row.old} /> },
+  { id: 'new', head: 'New', className: CELL, cell: (row) => <ValueText text={row.new} /> },
   {
     id: 'meaning',
     head: 'What it means',

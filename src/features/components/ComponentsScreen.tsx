@@ -155,7 +155,7 @@ export function ComponentsScreen() {
                 onSheet
                 rows={ITEMS}
                 columns={COLUMNS}
-                columnsKept="components"
+                columnsKey="components"
                 keyOf={(_, index) => index}
               />
             </div>

@@ -8,7 +8,7 @@ import { BOLT_FIELDS, HELD, KINDS, LOAD_FIELDS, type Conversion, type FigureRow 
 
 /** The seats as they are now, and what they bear. */
 export function ConversionForm({ conversion }: { conversion: Conversion }) {
-  const { kind, seats, setSeats, shoulders, positions, held, figures } = conversion
+  const { kind, seats, setSeats, shoulders, positions, locating, figures } = conversion
   const figureField = ([name, label, usual, quantity]: FigureRow) => (
     <FigureField
       key={name}
@@ -58,12 +58,17 @@ export function ConversionForm({ conversion }: { conversion: Conversion }) {
       ))}
       <div className="mt-3 grid grid-cols-2 gap-1.5">
         <Field label="Between shoulders" value={shoulders} onChange={conversion.setShoulders} />
-        <Field label="Wheels" value={positions} most={3} onChange={conversion.setPositions} />
+        <Field label="Wheels" value={positions} maxLength={3} onChange={conversion.setPositions} />
       </div>
       {kind !== 'ballToTapered' && (
         <div className="mt-2">
           <span className="caption block">The wheel is held by</span>
-          <ChipChoice label="The wheel is held by" value={held} options={HELD} onPick={conversion.setHeld} />
+          <ChipChoice
+            label="The wheel is held by"
+            value={locating}
+            options={HELD}
+            onPick={conversion.setHeld}
+          />
         </div>
       )}
       <h2 className="caption mt-3">What one end carries, if it is known</h2>

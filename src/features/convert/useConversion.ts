@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { readFigure, type FieldQuantity } from '@/core/quantity'
 import { useAnswer } from '@/ui/useAnswer'
-import { useKept } from '@/ui/useKept'
+import { useStoredState } from '@/ui/useStoredState'
 import { useUrlChoice } from '@/ui/urlState'
 
 export const KINDS = [
@@ -49,12 +49,15 @@ export function useConversion() {
     KINDS.map(([id]) => id),
     'bushToBall',
   )
-  const [seats, setSeats] = useKept('convert.seats', NO_SEATS)
-  const [chosen, setChosen] = useKept('convert.chosen', NONE_CHOSEN)
-  const [shoulders, setShoulders] = useKept('convert.shoulders', '')
-  const [positions, setPositions] = useKept('convert.positions', '1')
-  const [held, setHeld] = useState<(typeof HELD)[number][0]>('')
-  const [figures, setFigures] = useKept<Readonly<Record<string, string>>>('convert.figures', NO_FIGURES)
+  const [seats, setSeats] = useStoredState('convert.seats', NO_SEATS)
+  const [chosen, setChosen] = useStoredState('convert.chosen', NONE_CHOSEN)
+  const [shoulders, setShoulders] = useStoredState('convert.shoulders', '')
+  const [positions, setPositions] = useStoredState('convert.positions', '1')
+  const [locating, setLocating] = useState<(typeof HELD)[number][0]>('')
+  const [figures, setFigures] = useStoredState<Readonly<Record<string, string>>>(
+    'convert.figures',
+    NO_FIGURES,
+  )
   const figureOf = (name: string): number => {
     const typed = figures[name] ?? ''
     const quantity = QUANTITY_OF.get(name)
@@ -75,7 +78,7 @@ export function useConversion() {
             chosen: chosen.slice(0, whole.length),
             positions: Number(positions) || 1,
             ...(shoulders.trim() && { shoulders }),
-            ...(held !== '' && { clamped: held === 'spacer' }),
+            ...(locating !== '' && { clamped: locating === 'spacer' }),
             ...(loaded && {
               load: {
                 radialKn: given('radial', 0),
@@ -114,8 +117,8 @@ export function useConversion() {
     setShoulders,
     positions,
     setPositions,
-    held,
-    setHeld,
+    locating,
+    setHeld: setLocating,
     figures,
     setFigure: (name: string, typed: string): void => setFigures({ ...figures, [name]: typed }),
     answer,

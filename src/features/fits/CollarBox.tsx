@@ -36,7 +36,7 @@ export function CollarBox({ fields, set, target }: Props) {
           label="Shims"
           quantity="length"
           value={shims}
-          most={40}
+          maxLength={40}
           onChange={(v) => set('adjust.shims', v)}
         />
       </div>

@@ -7,7 +7,7 @@ import type { PartSheet } from '@/contract/lookUp'
 import type { FittingDraft } from '@/contract/plan'
 import { ShowExample } from '@/ui/ShowExample'
 import { useAnswer } from '@/ui/useAnswer'
-import { useKept } from '@/ui/useKept'
+import { useStoredState } from '@/ui/useStoredState'
 import { SelectField } from '@/ui/SelectField'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { AdjustTab } from './AdjustTab'
@@ -72,17 +72,20 @@ const NO_DEPTHS: FittingDraft['depths'] = []
 /** Fits, spacing, setting, grease and life as a quick look-up, without a job. */
 export function FitsScreen({ designation }: { designation: string }) {
   const [tab, setTab] = useFitTab()
-  const [number, setNumber] = useKept(designation ? `fits.number.${designation}` : 'fits.number', designation)
+  const [number, setNumber] = useStoredState(
+    designation ? `fits.number.${designation}` : 'fits.number',
+    designation,
+  )
   const [ring, setRing] = useState<Seat['ring']>('inner')
   const [rotatingRing, setRotatingRing] = useState<Seat['rotatingRing']>('inner')
-  const [typed, setTyped] = useKept<Record<Seat['ring'], TypedSeat>>('fits.seats', NO_SEATS)
+  const [typed, setTyped] = useStoredState<Record<Seat['ring'], TypedSeat>>('fits.seats', NO_SEATS)
   const [materials, setMaterials] = useState<Record<Seat['ring'], Material | null>>({
     inner: null,
     outer: null,
   })
-  const [fields, setFields] = useKept<Record<string, string>>('fits.fields', NO_FIELDS)
-  const [depths, setDepths] = useKept<FittingDraft['depths']>('fits.depths', NO_DEPTHS)
-  const [firstSide, setFirstSide] = useKept<FittingDraft['firstSide']>('fits.firstSide', '')
+  const [fields, setFields] = useStoredState<Record<string, string>>('fits.fields', NO_FIELDS)
+  const [depths, setDepths] = useStoredState<FittingDraft['depths']>('fits.depths', NO_DEPTHS)
+  const [firstSide, setFirstSide] = useStoredState<FittingDraft['firstSide']>('fits.firstSide', '')
   const practices = usePractices()
   useTabKeys(setTab)
   const { answer: sheet, message } = useAnswer(

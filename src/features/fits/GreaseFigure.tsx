@@ -28,7 +28,7 @@ export function GreaseFigure({ bearings, cavity, fill }: Props) {
   const scale = Math.min((W - 2 * ROOM) / length, (H - 2 * ROOM) / (2 * radius))
   const cy = H / 2
   const left = (W - length * scale) / 2
-  const place =
+  const toScreen =
     (from: number) =>
     ([a, r]: Point): readonly [number, number] => [left + (a + from) * scale, cy - r * scale]
   const ring = (key: string, from: number, to: number, inner: number, outer: number, share: number) => {
@@ -70,7 +70,7 @@ export function GreaseFigure({ bearings, cavity, fill }: Props) {
       {sections.slice(0, 2).map((section, i) => {
         const drawn = i === 1 ? turned(section) : section
         const from = starts[i] ?? 0
-        const at = place(from)
+        const at = toScreen(from)
         const { bore = 0, outside = 0 } = bearings[i]?.dimensions ?? {}
         // Grease first, then the rings as solid sheet with their hatching: what shows between them is filled.
         const solid = drawn.shapes.filter((shape) => shape.kind === 'outline')
@@ -87,7 +87,7 @@ export function GreaseFigure({ bearings, cavity, fill }: Props) {
               )),
             )}
             {drawn.shapes.map((shape, k) => (
-              <ShapeMark key={k} shape={shape} hatchId={id} place={at} scale={scale} />
+              <ShapeMark key={k} shape={shape} hatchId={id} toScreen={at} scale={scale} />
             ))}
           </g>
         )

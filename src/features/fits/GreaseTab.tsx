@@ -115,7 +115,7 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
             label="Bearings of one position"
             value={typed}
             placeholder={bearings.join(', ') || 'L68149/L68110, LM12749/LM12710'}
-            most={120}
+            maxLength={120}
             onChange={(v) => set('grease.bearings', v)}
           />
           <div className="fields my-1.5 [--field-width:3.8rem]">
@@ -140,8 +140,18 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
           </div>
           <ReadAs fields={room} />
           <div className="fields mb-1.5 [--field-width:3.8rem]">
-            <Field label="Turns a min" value={value('rpm')} most={8} onChange={(v) => set('grease.rpm', v)} />
-            <Field label="or km/h" value={value('kmh')} most={6} onChange={(v) => set('grease.kmh', v)} />
+            <Field
+              label="Turns a min"
+              value={value('rpm')}
+              maxLength={8}
+              onChange={(v) => set('grease.rpm', v)}
+            />
+            <Field
+              label="or km/h"
+              value={value('kmh')}
+              maxLength={6}
+              onChange={(v) => set('grease.kmh', v)}
+            />
             <Field
               label="on a tyre of"
               value={value('tyre')}
@@ -159,7 +169,7 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
             <Field
               label="Bearing warm, °C"
               value={value('celsius')}
-              most={5}
+              maxLength={5}
               onChange={(v) => set('grease.celsius', v)}
             />
           </div>

@@ -87,7 +87,7 @@ export function LifeTab({ designation, fields, set }: Props) {
             label="Bearing"
             value={fields['life.bearing'] ?? ''}
             placeholder={designation || '6205'}
-            most={80}
+            maxLength={80}
             onChange={(v) => set('life.bearing', v)}
           />
           <div className="mt-1.5 grid grid-cols-2 gap-1.5">

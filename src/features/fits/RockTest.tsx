@@ -37,7 +37,7 @@ export function RockTest({ fields, set }: { fields: Fields; set: SetField }) {
         <Field
           label="Contact angle, °"
           value={value('angle')}
-          most={7}
+          maxLength={7}
           onChange={(v) => set('adjust.angle', v)}
         />
       </div>

@@ -29,8 +29,8 @@ const mmOf = (text: string): number => lengthInMm(text) ?? NaN
 export function SeatTab(props: SeatProps) {
   const { seat, typed, load, material, otherClass, practice, hubHas = null } = props
   const usual = usualOf(seat, typed, load, material)
-  const asked = seatQuestion(props, usual)
-  const { answer: fit, message } = useAnswer('POST /api/fits/check', asked && { body: asked })
+  const question = seatQuestion(props, usual)
+  const { answer: fit, message } = useAnswer('POST /api/fits/check', question && { body: question })
   const nominal = seat.ring === 'inner' ? (seat.shaftMm ?? seat.bore) : seat.outside
   const measured = readSeat(typed.readings ?? '').flatMap((r) => {
     const mm = mmOf(r.value)
@@ -114,7 +114,7 @@ export function SeatTab(props: SeatProps) {
             <span className="number">
               {nominal} mm ({writeInch(nominal)} in)
             </span>{' '}
-            in {asked.class}
+            in {question.class}
             {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
             {umInches(fit.interference.min)} to {umInches(fit.interference.max)} in. Plus is tight, mean{' '}
             {signedUm(fit.interference.mean)} µm.

@@ -108,7 +108,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
       label={label}
       value={value(name)}
       placeholder={placeholder}
-      most={most}
+      maxLength={most}
       onChange={(v) => set(`spacing.${name}`, v)}
     />
   )

@@ -5,9 +5,17 @@ import { INSTRUMENTS, INSTRUMENT_LABELS } from '@/core/quantity'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { useKeys } from '@/ui/useKeys'
 import { SelectField } from '@/ui/SelectField'
-import { Looks } from './Looks'
+import { Observed } from './Observed'
 import { ReadingRow } from './ReadingRow'
-import { measurementOf, rowsFor, usualHow, withAll, withLook, withMeasurement, withStamp } from './sheet'
+import {
+  measurementOf,
+  rowsFor,
+  usualHow,
+  withAll,
+  withObservation,
+  withMeasurement,
+  withStamp,
+} from './sheet'
 import { StampField } from './StampField'
 import type { IdentifyError } from './useIdentification'
 
@@ -120,7 +128,7 @@ export function EvidencePane({ sheet, answer, error, onChange, onKeep, onDone }:
                 : undefined
             }
             error={error?.fields[row.feature]}
-            asked={answer?.next?.feature === row.feature && measurement === undefined}
+            isNext={answer?.next?.feature === row.feature && measurement === undefined}
             onText={(text) => setText(row.feature, text)}
             onUnit={() => act('u')}
             onStrike={() => act('x')}
@@ -135,7 +143,10 @@ export function EvidencePane({ sheet, answer, error, onChange, onKeep, onDone }:
           />
         )
       })}
-      <Looks observed={sheet.observed} onLook={(look) => onChange(withLook(sheet, look))} />
+      <Observed
+        observed={sheet.observed}
+        onObserve={(observation) => onChange(withObservation(sheet, observation))}
+      />
     </section>
   )
 }

@@ -34,7 +34,7 @@ interface Props {
   actionText: string
   onUse: (candidate: Candidate) => void
   /** a part that no list holds, now kept as one of the shop's own */
-  onKept: (designation: string) => void
+  onOwnPart: (designation: string) => void
   /** whether the example of the empty answer may be filled in: not in a job, where it would become evidence */
   example?: boolean
 }
@@ -44,7 +44,7 @@ const loadSection = () => import('./CandidateSection').then((section) => section
 const CandidateSection = dynamic(loadSection, { ssr: false })
 
 /** Evidence on one side, the section in the middle, the answer on the other; it answers while one types. */
-export function IdentifyBench({ sheet, onChange, actionText, onUse, onKept, example = false }: Props) {
+export function IdentifyBench({ sheet, onChange, actionText, onUse, onOwnPart, example = false }: Props) {
   const { answer, error, away, current } = useIdentification(sheet)
   const [selected, setSelected] = useState(0)
   useEffect(() => void loadSection(), [])
@@ -61,7 +61,7 @@ export function IdentifyBench({ sheet, onChange, actionText, onUse, onKept, exam
       : call('POST /api/identify', { body: { ...sheet, limit: 1 } }).then((fresh) => fresh.readings)
     readings
       .then((found) => call('POST /api/parts', { body: ownPartOf(sheet, found) }))
-      .then(({ designation }) => onKept(designation))
+      .then(({ designation }) => onOwnPart(designation))
       .catch((error: unknown) => setKeeping(errorMessage(error)))
   }
   const unlisted = isUnlisted(answer)

@@ -20,7 +20,7 @@ export function JobIdentify() {
         onChange={(evidence) => change({ evidence, stage: 'identify' })}
         actionText="Use this"
         onUse={decide}
-        onKept={(designation) => decide({ designation, base: designation, probability: null })}
+        onOwnPart={(designation) => decide({ designation, base: designation, probability: null })}
       />
     </JobFrame>
   )

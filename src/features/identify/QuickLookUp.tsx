@@ -66,7 +66,7 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
           onChange={change}
           actionText={Number(target.job) > 0 ? `Use in job ${target.job}` : 'Create job'}
           onUse={(decision) => void decide(decision)}
-          onKept={(designation) => void decide({ designation, base: designation, probability: null })}
+          onOwnPart={(designation) => void decide({ designation, base: designation, probability: null })}
         />
         <div className="beside-pad flex items-center gap-2 border-t border-line px-[18px] py-1.5 text-[0.875rem] text-ink2">
           <label className="flex items-center gap-2">

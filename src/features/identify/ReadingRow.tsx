@@ -16,7 +16,7 @@ interface Props {
   read: IdentifyResponse['readings'][number] | undefined
   error: string | undefined
   /** the measurement asked for next */
-  asked: boolean
+  isNext: boolean
   how: How
   /** how most readings of the sheet were taken */
   usual: How
@@ -46,7 +46,7 @@ export function ReadingRow({
   measurement,
   read,
   error,
-  asked,
+  isNext,
   how,
   usual,
   onHow,
@@ -70,12 +70,12 @@ export function ReadingRow({
     : (error ??
       (text !== '' && read
         ? [...(read.pattern ? [read.pattern] : []), ...special, read.unitText].join(', ')
-        : asked
+        : isNext
           ? 'measure next'
           : ''))
   return (
     <div
-      className={`-mx-[18px] grid min-h-[50px] grid-cols-[96px_1fr_auto_auto] content-center items-center gap-x-1 border-b max-xl:grid-cols-[66px_1fr_auto_auto] border-line2 px-[18px] py-0.5 ${asked ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
+      className={`-mx-[18px] grid min-h-[50px] grid-cols-[96px_1fr_auto_auto] content-center items-center gap-x-1 border-b max-xl:grid-cols-[66px_1fr_auto_auto] border-line2 px-[18px] py-0.5 ${isNext ? 'bg-wash shadow-[inset_4px_0_var(--lamp)]' : ''}`}
     >
       <label htmlFor={row.feature} className="row-span-2 flex items-center gap-1.5 self-center text-ink2">
         {row.label} <kbd className="max-xl:hidden">{row.key}</kbd>
@@ -128,7 +128,7 @@ export function ReadingRow({
         )}
       </span>
       {text === '' ? (
-        <span className="number text-right text-[0.875rem] text-ink3">{asked ? 'next' : ''}</span>
+        <span className="number text-right text-[0.875rem] text-ink3">{isNext ? 'next' : ''}</span>
       ) : (
         <HowMeasured label={row.label} how={how} open={asking} onOpen={setAsking} onChange={onHow}>
           {twin ?? 'how'}

@@ -97,9 +97,9 @@ export function withMeasurement(
   change: Partial<Measurement> & { text?: string },
 ): EvidenceSheet {
   const { text, ...rest } = change
-  const held = measurementOf(sheet, feature)
-  const readings = text === undefined ? (held?.readings ?? []) : text.split(';').map((t) => t.trimStart())
-  const next: Measurement = { unit: 'auto', ...held, ...rest, feature, readings }
+  const existing = measurementOf(sheet, feature)
+  const readings = text === undefined ? (existing?.readings ?? []) : text.split(';').map((t) => t.trimStart())
+  const next: Measurement = { unit: 'auto', ...existing, ...rest, feature, readings }
   const empty = readings.every((t) => t.trim() === '')
   const others = sheet.measurements.filter((m) => m.feature !== feature)
   return { ...sheet, measurements: empty ? others : [...others, next] }
@@ -140,7 +140,10 @@ export const withStamp = (
   stamps: text === '' && !on ? [] : [{ text, ...(on && { on }) }],
 })
 
-export function withLook(sheet: EvidenceSheet, look: Partial<EvidenceSheet['observed']>): EvidenceSheet {
+export function withObservation(
+  sheet: EvidenceSheet,
+  look: Partial<EvidenceSheet['observed']>,
+): EvidenceSheet {
   const observed = { ...sheet.observed, ...look }
   const seen = {
     ...sheet,

@@ -8,7 +8,7 @@ import {
   INSPECTED,
   INSPECTED_LABELS,
   inspectedText,
-  placeSays,
+  positionText,
   ROUND_PARTS,
   SEVERITIES,
   type Age,
@@ -43,8 +43,8 @@ const AGE_CHOICE: readonly (readonly [Age, string])[] = [
 const BLANK: InspectionDraft = { seen: [], good: [], note: '' }
 
 /** Where a finding lies on its ring, and what that may say. */
-function Place({ part, hours }: { part: Inspected; hours: readonly number[] }) {
-  const says = placeSays(part, hours)
+function ClockText({ part, hours }: { part: Inspected; hours: readonly number[] }) {
+  const says = positionText(part, hours)
   return (
     <p className="mt-1" data-testid="place">
       {hours.length === 0 ? (
@@ -162,7 +162,7 @@ export function InspectScreen() {
                           {mode.group && `, ${mode.group}`}.
                         </span>
                       </p>
-                      {isRound && <Place part={part} hours={s.at ?? []} />}
+                      {isRound && <ClockText part={part} hours={s.at ?? []} />}
                     </div>
                     {isRound && (
                       <ClockDial

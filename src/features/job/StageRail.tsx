@@ -24,15 +24,15 @@ function centreInStrip(link: HTMLElement): void {
   let strip = link.parentElement
   while (strip && strip.scrollWidth <= strip.clientWidth) strip = strip.parentElement
   if (!strip) return
-  const off = link.getBoundingClientRect().left - strip.getBoundingClientRect().left
-  strip.scrollLeft += off - (strip.clientWidth - link.offsetWidth) / 2
+  const offset = link.getBoundingClientRect().left - strip.getBoundingClientRect().left
+  strip.scrollLeft += offset - (strip.clientWidth - link.offsetWidth) / 2
 }
 
 /** The stages in the order of the work; any may be opened first. */
 export function StageRail({ now }: { now: Stage }) {
   const { job, bearing } = useJob()
   const marks = stageMarks(job, bearing)
-  const asked = useSearchParams().get('bearing')
+  const requested = useSearchParams().get('bearing')
   const current = useRef<HTMLAnchorElement>(null)
   useEffect(() => {
     if (current.current) centreInStrip(current.current)
@@ -52,7 +52,7 @@ export function StageRail({ now }: { now: Stage }) {
                 />
               )}
               <Link
-                href={stagePath(job.id, stage, asked)}
+                href={stagePath(job.id, stage, requested)}
                 ref={stage === now ? current : undefined}
                 aria-current={stage === now ? 'step' : undefined}
                 className={`relative flex h-[46px] items-center gap-2 px-3 text-[0.90625rem] whitespace-nowrap lg:gap-3 lg:pr-0 lg:pl-4 ${stage === now ? 'bg-sheet font-bold text-ink' : 'text-ink2'}`}

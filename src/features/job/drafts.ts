@@ -7,7 +7,7 @@ export interface Draft {
   patch: JobPatch
 }
 
-interface Kept extends Draft {
+interface StoredDraft extends Draft {
   /** milliseconds since 1970; before windows had names there was none */
   at?: number
 }
@@ -46,16 +46,16 @@ function take(name: string): void {
 export function keepDraft(id: number, draft: Draft | null): void {
   try {
     const key = prefixOf(id) + windowName()
-    if (draft) localStorage.setItem(key, JSON.stringify({ ...draft, at: Date.now() } satisfies Kept))
+    if (draft) localStorage.setItem(key, JSON.stringify({ ...draft, at: Date.now() } satisfies StoredDraft))
     else localStorage.removeItem(key)
   } catch {
     // A full or forbidden store only costs the safety net; saving itself goes on.
   }
 }
 
-const read = (key: string): Kept | null => {
+const read = (key: string): StoredDraft | null => {
   try {
-    return withNamesOfToday(JSON.parse(localStorage.getItem(key) ?? 'null')) as Kept | null
+    return withNamesOfToday(JSON.parse(localStorage.getItem(key) ?? 'null')) as StoredDraft | null
   } catch {
     return null
   }
@@ -64,19 +64,19 @@ const read = (key: string): Kept | null => {
 /** Names of the windows that are open; null = this browser does not say. */
 async function openWindows(): Promise<Set<string> | null> {
   if (!navigator.locks) return null
-  const { held = [] } = await navigator.locks.query()
-  return new Set(held.flatMap(({ name }) => name ?? []))
+  const { held: locks = [] } = await navigator.locks.query()
+  return new Set(locks.flatMap(({ name }) => name ?? []))
 }
 
 /** Drafts that no open window of this browser owns: key of the store, job, and what was kept. */
-async function draftsLeft(): Promise<{ key: string; id: number; kept: Kept }[]> {
+async function draftsLeft(): Promise<{ key: string; id: number; draft: StoredDraft }[]> {
   const open = await openWindows()
   return Object.keys(localStorage).flatMap((key) => {
     if (!key.startsWith(DRAFTS)) return []
     const [id = '', window = ''] = key.slice(DRAFTS.length).split('.')
-    const kept = read(key)
-    if (!kept || window === current || open?.has(lockOf(window))) return []
-    return open || Date.now() - (kept.at ?? 0) > LEFT_MS ? [{ key, id: Number(id), kept }] : []
+    const stored = read(key)
+    if (!stored || window === current || open?.has(lockOf(window))) return []
+    return open || Date.now() - (stored.at ?? 0) > LEFT_MS ? [{ key, id: Number(id), draft: stored }] : []
   })
 }
 
@@ -108,12 +108,12 @@ export async function takeDraft(id: number): Promise<Draft | null> {
     if (own) return own
     const left = (await draftsLeft())
       .filter((draft) => draft.id === id)
-      .sort((a, b) => (a.kept.at ?? 0) - (b.kept.at ?? 0))
+      .sort((a, b) => (a.draft.at ?? 0) - (b.draft.at ?? 0))
     const [first] = left
     if (!first) return null
-    keepDraft(id, first.kept)
+    keepDraft(id, first.draft)
     localStorage.removeItem(first.key)
-    return first.kept
+    return first.draft
   } catch {
     return null
   }

@@ -36,9 +36,9 @@ export function stageMarks(
   job: Marked,
   bearing: Pick<Bearing, 'decision' | 'comparison' | 'inspection'>,
 ): Record<Stage, StageMark> {
-  const kept = keeps(job, bearing)
-  const last = Math.max(...STAGES.map((stage, i) => (kept[stage] ? i : -1)))
+  const done = keeps(job, bearing)
+  const last = Math.max(...STAGES.map((stage, i) => (done[stage] ? i : -1)))
   return Object.fromEntries(
-    STAGES.map((stage, i) => [stage, kept[stage] ? 'done' : i < last ? 'passed' : 'ahead']),
+    STAGES.map((stage, i) => [stage, done[stage] ? 'done' : i < last ? 'passed' : 'ahead']),
   ) as Record<Stage, StageMark>
 }

@@ -89,11 +89,11 @@ const columnsOf = (day: (at: string) => string): Column<JobSummary>[] => [
 interface Props {
   initial: Output<'GET /api/jobs'>
   /** what the page was asked for */
-  asked: { text: string; open: boolean }
+  initialQuery: { text: string; open: boolean }
 }
 
 /** Jobs, the one changed last first, with where each stands; all that were ever opened can be found. */
-export function JobList({ initial, asked }: Props) {
+export function JobList({ initial, initialQuery }: Props) {
   const [text, setText] = useUrlText('q')
   const [only, setOnly] = useUrlChoice('open', ['true', 'false'], 'false')
   const open = only === 'true'
@@ -102,7 +102,7 @@ export function JobList({ initial, asked }: Props) {
   const list = usePages('GET /api/jobs', {
     query,
     initial,
-    initialQuery: queryOf(asked.text, asked.open),
+    initialQuery: queryOf(initialQuery.text, initialQuery.open),
   })
   const { message, waiting, hasMore, more } = list
   const shown = useMemo(() => list.pages.flatMap(({ items }) => items), [list.pages])
@@ -141,7 +141,7 @@ export function JobList({ initial, asked }: Props) {
             scrolls
             rows={shown}
             columns={columns}
-            columnsKept="jobs"
+            columnsKey="jobs"
             pages={list}
             keyOf={(job) => job.id}
             rowHeight={45}

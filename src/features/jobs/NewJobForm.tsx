@@ -19,7 +19,7 @@ export function NewJobForm() {
   const [machine, setMachine] = useState<Machine | null>(null)
   const { submit, message, isSending, ...fields } = useSentForm({
     blank: BLANK,
-    keptAs: 'newJob',
+    storageKey: 'newJob',
     send: async ({ title }) => {
       const { id } = await call('POST /api/jobs', { body: { title, machineId: machine?.id ?? null } })
       router.push(stagePath(id, 'takeIn'))

@@ -88,7 +88,7 @@ export function KitScreen() {
     set(slot, value)
     goOn(slot)
   }
-  const place = kit?.places.find((p) => p.id === selected)
+  const selectedSlot = kit?.places.find((p) => p.id === selected)
   const toLine = (step: 1 | -1) => () => {
     if (!lines) return false
     const at = lines.findIndex((l) => l.slot === selected)
@@ -106,8 +106,8 @@ export function KitScreen() {
       if (selected === null || !inHand(selected)) return false
       document.getElementById(NUMBER_FIELD)?.focus()
     },
-    r: () => (place?.mayStay ? decide(place.id, 'keep') : false),
-    n: () => (place && mayBeNone(place) ? decide(place.id, 'none') : false),
+    r: () => (selectedSlot?.mayStay ? decide(selectedSlot.id, 'keep') : false),
+    n: () => (selectedSlot && mayBeNone(selectedSlot) ? decide(selectedSlot.id, 'none') : false),
     w: () => document.getElementById('positions')?.focus(),
     p: () => document.getElementById('print')?.click(),
   })

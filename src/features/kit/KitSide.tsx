@@ -65,7 +65,7 @@ export function KitSide({
   files: ReactNode
 }) {
   // A list with something missing is printed at the second press; a change of the kit asks anew.
-  const [asked, setAsked] = useState<DrawnKit | null>(null)
+  const [confirmed, setConfirmed] = useState<DrawnKit | null>(null)
   const index = kit.lines.findIndex((l) => l.slot === selected)
   const line = kit.lines[index]
   const { position } = kit
@@ -87,10 +87,10 @@ export function KitSide({
         {line && (
           <LineEditor
             key={line.slot}
-            place={kit.places.find((p) => p.id === line.slot)}
+            slot={kit.places.find((p) => p.id === line.slot)}
             line={line}
             number={index + 1}
-            given={request.parts?.[line.slot] ?? undefined}
+            chosen={request.parts?.[line.slot] ?? undefined}
             typed={request.quantities?.[line.slot]}
             onSet={(value) => onSet(line.slot, value)}
             onNumber={(value) => onNumber(line.slot, value)}
@@ -189,12 +189,13 @@ export function KitSide({
           className="button w-full"
           id="print"
           onClick={(e) => {
-            if (kit.complete || asked === kit) return
+            if (kit.complete || confirmed === kit) return
             e.preventDefault()
-            setAsked(kit)
+            setConfirmed(kit)
           }}
         >
-          {asked === kit && !kit.complete ? `Print with ${headline(kit)}?` : 'Print pick list'} <kbd>P</kbd>
+          {confirmed === kit && !kit.complete ? `Print with ${headline(kit)}?` : 'Print pick list'}{' '}
+          <kbd>P</kbd>
         </a>
       </div>
     </aside>

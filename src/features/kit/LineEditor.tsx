@@ -10,10 +10,10 @@ const LINE_SIGNS = { filled: 'pass', gap: 'gap', conflict: 'fail' } as const
 const LINE_LABELS = { filled: 'filled', gap: 'missing', conflict: 'does not fit' } as const
 
 interface Props {
-  place: Place | undefined
+  slot: KitSlot | undefined
   line: KitResponse['lines'][number]
   number: number
-  given: string | undefined
+  chosen: string | undefined
   /** pieces typed by hand; the usual number when left out */
   typed: number | undefined
   onCount: (pieces: number | undefined) => void
@@ -27,25 +27,25 @@ interface Props {
 /** The field a number is typed into. */
 export const NUMBER_FIELD = 'line-number'
 
-type Place = KitResponse['places'][number]
+type KitSlot = KitResponse['places'][number]
 
 /** A part stands there: grease and what is only looked at are not chosen by hand. */
-const holdsPart = (place: Place | undefined): boolean => place?.role !== 'grease' && place?.role !== 'check'
+const holdsPart = (slot: KitSlot | undefined): boolean => slot?.role !== 'grease' && slot?.role !== 'check'
 /** Always renewed: that there is none needs a reason. */
-const isAlways = (place: Place | undefined): boolean => place?.singleUse === true && !place.onRequest
+const isAlways = (slot: KitSlot | undefined): boolean => slot?.singleUse === true && !slot.onRequest
 /** May be told “not fitted here” without more. */
-export const mayBeNone = (place: Place): boolean => holdsPart(place) && !isAlways(place)
+export const mayBeNone = (slot: KitSlot): boolean => holdsPart(slot) && !isAlways(slot)
 
 /** A number given by hand; the words that stand for a decision are none. */
-const numberIn = (given: string | undefined): string =>
-  given && !SLOT_LABELS.some((word) => word === given) ? given : ''
+const numberIn = (chosen: string | undefined): string =>
+  chosen && !SLOT_LABELS.some((word) => word === chosen) ? chosen : ''
 
 /** One place of the kit: what stands there, why, and what else may. */
 export function LineEditor({
-  place,
+  slot,
   line,
   number,
-  given,
+  chosen,
   typed,
   onSet,
   onNumber,
@@ -54,8 +54,8 @@ export function LineEditor({
 }: Props) {
   const [asking, setAsking] = useState(false)
   const [reason, setReason] = useState('')
-  const always = isAlways(place)
-  const asText = numberIn(given)
+  const always = isAlways(slot)
+  const asText = numberIn(chosen)
   const [text, setText] = useState(asText)
   const put = (value: string | undefined) => {
     setText(numberIn(value))
@@ -87,7 +87,7 @@ export function LineEditor({
           </span>
         )}
       </p>
-      {holdsPart(place) && (
+      {holdsPart(slot) && (
         <>
           <form
             className="flex gap-1.5"
@@ -123,20 +123,20 @@ export function LineEditor({
                 {alternative}
               </button>
             ))}
-            {given !== undefined && (
+            {chosen !== undefined && (
               <button
                 type="button"
                 className="chip px-2.5"
-                onClick={() => put(place?.onRequest ? 'auto' : undefined)}
+                onClick={() => put(slot?.onRequest ? 'auto' : undefined)}
               >
                 suggest
               </button>
             )}
-            {place?.mayStay && (
+            {slot?.mayStay && (
               <button
                 type="button"
                 className="chip px-2.5"
-                aria-pressed={given === 'keep'}
+                aria-pressed={chosen === 'keep'}
                 onClick={() => put('keep')}
               >
                 reuse old part
@@ -145,13 +145,13 @@ export function LineEditor({
             <button
               type="button"
               className="chip px-2.5"
-              aria-pressed={given === 'none'}
+              aria-pressed={chosen === 'none'}
               onClick={() => (always ? setAsking(true) : put('none'))}
             >
               not fitted here
             </button>
           </div>
-          {(asking || (always && given === 'none')) && (
+          {(asking || (always && chosen === 'none')) && (
             <form
               className="mt-2 flex gap-1.5"
               onSubmit={(e) => {

@@ -22,7 +22,7 @@ function outcome({ state, listed, own, duplicates, problems, read }: ListSummary
   if (state === 'cancelled') return `Stopped after ${rows(read)}. Nothing of it was kept.`
   if (state === 'failed')
     return 'The server stopped in the middle. Nothing of it was kept; take the file in again.'
-  const kept = [
+  const stored = [
     say(listed, 'names a part of the catalogue', 'name parts of the catalogue'),
     say(own, 'is kept as a part of your own', 'are kept as parts of your own'),
   ].join(', ')
@@ -32,7 +32,7 @@ function outcome({ state, listed, own, duplicates, problems, read }: ListSummary
       : []),
     ...(problems > 0 ? [`${rows(problems)} could not be kept`] : []),
   ]
-  return `${kept}${left.length > 0 ? `; ${left.join(', ')}` : ''}.`
+  return `${stored}${left.length > 0 ? `; ${left.join(', ')}` : ''}.`
 }
 
 function Progress({ list, onDrop }: { list: ListSummary; onDrop: () => void }) {

@@ -16,13 +16,13 @@ const STATE_LABELS: Record<ListSummary['state'], string> = {
   failed: 'not taken in',
 }
 
-function ListButton({ list, chosen, onLook }: { list: ListSummary; chosen: boolean; onLook: () => void }) {
+function ListButton({ list, chosen, onShow }: { list: ListSummary; chosen: boolean; onShow: () => void }) {
   const state = STATE_LABELS[list.state]
   return (
     <button
       type="button"
       aria-current={chosen ? 'true' : undefined}
-      onClick={onLook}
+      onClick={onShow}
       className={`block min-h-12 w-full px-4 py-1.5 text-left ${chosen ? 'bg-sheet font-bold' : ''}`}
     >
       <span className="block break-note">{list.name}</span>
@@ -51,7 +51,7 @@ function Empty() {
 
 /** The shop's own stock lists and suppliers' lists: taken in from CSV, searched beside the standard parts. */
 export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
-  const { lists, detail, problem, look, drop, refresh } = useLists(initial)
+  const { lists, detail, problem, show, drop, refresh } = useLists(initial)
   const file = useImport()
   const shown = lists.find((list) => list.id === detail?.id) ?? lists.find((list) => list.state === 'running')
   const message = file.problem || problem
@@ -59,7 +59,7 @@ export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
     const begun = await file.start()
     if (!begun) return
     await refresh()
-    look(begun.id)
+    show(begun.id)
   }
   return (
     <Frame
@@ -82,9 +82,9 @@ export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
                 key={list.id}
                 list={list}
                 chosen={!file.draft && list.id === shown?.id}
-                onLook={() => {
+                onShow={() => {
                   file.leave()
-                  look(list.id)
+                  show(list.id)
                 }}
               />
             ))}

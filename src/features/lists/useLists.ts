@@ -13,7 +13,7 @@ interface Lists {
   /** the list that is looked at */
   detail: ListDetail | null
   problem: string
-  look: (id: number | null) => void
+  show: (id: number | null) => void
   /** stops an import at work, or takes a finished list away */
   drop: (id: number) => Promise<void>
   refresh: () => Promise<void>
@@ -71,5 +71,5 @@ export function useLists(initial: readonly ListSummary[]): Lists {
     [refresh],
   )
 
-  return { lists, detail: detail?.id === chosen ? detail : null, problem, look: setChosen, drop, refresh }
+  return { lists, detail: detail?.id === chosen ? detail : null, problem, show: setChosen, drop, refresh }
 }

@@ -9,10 +9,10 @@ const BARS = 12
 
 /** What the parts of closed jobs cost, by machine. */
 export function CostView({ query }: { query: string }) {
-  const held = useAnswer('GET /api/logbook/cost', { query: new URLSearchParams(query) })
+  const answer = useAnswer('GET /api/logbook/cost', { query: new URLSearchParams(query) })
   return (
     <ViewFrame
-      held={held}
+      answer={answer}
       isEmpty={({ machines }) => machines.length === 0}
       empty="No closed job with a kit in this time."
     >
@@ -28,7 +28,7 @@ export function CostView({ query }: { query: string }) {
             columns={['Machine', 'Jobs', `Parts, ${currency}`, 'Lines without a price']}
             rows={machines.map(({ label, jobs, cost, unpriced }) => [label, jobs, cost.toFixed(2), unpriced])}
           />
-          <MoreMachines told={machines.length} all={allMachines} />
+          <MoreMachines shown={machines.length} all={allMachines} />
         </div>
       )}
     </ViewFrame>

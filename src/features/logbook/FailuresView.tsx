@@ -9,10 +9,10 @@ const BARS = 8
 
 /** What fails most, where, when, and what it points to. */
 export function FailuresView({ query }: { query: string }) {
-  const held = useAnswer('GET /api/logbook/failures', { query: new URLSearchParams(query) })
+  const answer = useAnswer('GET /api/logbook/failures', { query: new URLSearchParams(query) })
   return (
     <ViewFrame
-      held={held}
+      answer={answer}
       isEmpty={({ findings, machines }) => findings.length + machines.length === 0}
       empty="No job in this time. Choose a longer one, or every machine."
     >
@@ -56,7 +56,7 @@ export function FailuresView({ query }: { query: string }) {
               columns={['Machine', 'Jobs', 'Came back']}
               rows={machines.map(({ label, jobs, cameBack }) => [label, jobs, cameBack])}
             />
-            <MoreMachines told={machines.length} all={all.machines} />
+            <MoreMachines shown={machines.length} all={all.machines} />
           </section>
         </div>
       )}

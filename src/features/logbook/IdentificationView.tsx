@@ -11,10 +11,10 @@ import { percent, withLimits } from './percent'
 /** Right answers in percent over what was said in percent: on the diagonal both are alike. */
 function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
   const colours = useThemeColours()
-  const told = bands.flatMap(({ said, share }) => (share ? [{ said, ...share }] : []))
+  const bandPoints = bands.flatMap(({ said, share }) => (share ? [{ said, ...share }] : []))
   const points = (of: 'value' | 'lower' | 'upper') =>
-    told.map((band) => ({ x: band.said * 100, y: band[of] * 100 }))
-  if (told.length === 0) return null
+    bandPoints.map((band) => ({ x: band.said * 100, y: band[of] * 100 }))
+  if (bandPoints.length === 0) return null
   return (
     <div
       role="img"
@@ -79,10 +79,10 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
 
 /** How often what identification named proved right, and whether it was as sure as it should be. */
 export function IdentificationView({ query }: { query: string }) {
-  const held = useAnswer('GET /api/logbook/identification', { query: new URLSearchParams(query) })
+  const answer = useAnswer('GET /api/logbook/identification', { query: new URLSearchParams(query) })
   return (
     <ViewFrame
-      held={held}
+      answer={answer}
       isEmpty={({ answered, open }) => answered + open === 0}
       empty="No part was decided on by identification in this time."
     >

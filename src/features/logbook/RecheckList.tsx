@@ -108,10 +108,10 @@ export function RecheckList({ initial, onState }: Props) {
   useEffect(() => onState(due === 0 ? 'None due today' : `${due} due`), [due, onState])
   useEffect(() => {
     // A link from the bench names the recheck; the browser has scrolled before the list was there.
-    const asked = /^#recheck-(\d+)$/.exec(window.location.hash)?.[1]
-    if (asked === undefined) return
-    queueMicrotask(() => setOpen(Number(asked)))
-    document.getElementById(`recheck-${asked}`)?.scrollIntoView({ block: 'center' })
+    const requested = /^#recheck-(\d+)$/.exec(window.location.hash)?.[1]
+    if (requested === undefined) return
+    queueMicrotask(() => setOpen(Number(requested)))
+    document.getElementById(`recheck-${requested}`)?.scrollIntoView({ block: 'center' })
   }, [])
   const answered = (recheck: Recheck) => {
     setOpen(null)

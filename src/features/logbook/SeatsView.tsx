@@ -85,10 +85,10 @@ function SeatChart({ seat }: { seat: Seat }) {
 export function SeatsView({ query }: { query: string }) {
   const { length, small } = useFigureUnits()
   const um = (mm: number | null): string => (mm === null ? '–' : small.write(mm * 1000))
-  const held = useAnswer('GET /api/logbook/seats', { query: new URLSearchParams(query) })
+  const answer = useAnswer('GET /api/logbook/seats', { query: new URLSearchParams(query) })
   return (
     <ViewFrame
-      held={held}
+      answer={answer}
       isEmpty={({ seats }) => seats.length === 0}
       empty="No seat of a position in the register was measured in this time. Readings come from Fits and setting."
     >

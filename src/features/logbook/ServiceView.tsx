@@ -55,13 +55,13 @@ function afterSeason({ steps, longestDays }: ServiceResponse['groups'][number]):
 
 /** How long bearings stay in service by how they are closed, and whether that makes a difference. */
 export function ServiceView({ query }: { query: string }) {
-  const held = useAnswer('GET /api/logbook/service', { query: new URLSearchParams(query) })
+  const answer = useAnswer('GET /api/logbook/service', { query: new URLSearchParams(query) })
   const { answer: compared } = useAnswer('GET /api/logbook/closures', {
     query: new URLSearchParams(query),
   })
   return (
     <ViewFrame
-      held={held}
+      answer={answer}
       isEmpty={({ groups }) => groups.length === 0}
       empty="Nothing was written into the register in this time. Closing a job with a position does it."
     >

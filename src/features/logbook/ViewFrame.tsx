@@ -2,12 +2,12 @@
 
 import { useMemo, type ReactNode } from 'react'
 import { writeCount } from '@/core/quantity'
-import type { Held } from '@/ui/useAnswer'
+import type { QueryState } from '@/ui/useAnswer'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 
 interface Props<T> {
-  held: Held<T>
+  answer: QueryState<T>
   isEmpty: (answer: T) => boolean
   /** what fills an empty view */
   empty: string
@@ -15,7 +15,7 @@ interface Props<T> {
 }
 
 /** A view of the history: while it is asked for, refused, empty, or there. */
-export function ViewFrame<T>({ held: { answer, message }, isEmpty, empty, children }: Props<T>) {
+export function ViewFrame<T>({ answer: { answer, message }, isEmpty, empty, children }: Props<T>) {
   return (
     <div role="region" aria-label="View" tabIndex={0} className="h-full overflow-auto">
       <div className="mx-auto max-w-[1180px] px-3 py-4 sm:px-6">
@@ -64,11 +64,11 @@ export function FigureTable({ caption, columns, rows }: TableProps) {
 }
 
 /** Says that a table of machines does not hold them all. */
-export function MoreMachines({ told, all }: { told: number; all: number }) {
-  if (told >= all) return null
+export function MoreMachines({ shown, all }: { shown: number; all: number }) {
+  if (shown >= all) return null
   return (
     <p className="mt-1 text-[0.875rem] text-ink2">
-      {told} of {writeCount(all)} machines. The CSV file has them all.
+      {shown} of {writeCount(all)} machines. The CSV file has them all.
     </p>
   )
 }

@@ -24,7 +24,7 @@ export function EditPosition({
       text
       label={label}
       value={draft[name]}
-      most={120}
+      maxLength={120}
       onChange={(value) => setDraft({ ...draft, [name]: value })}
     />
   )

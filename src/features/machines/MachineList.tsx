@@ -44,7 +44,13 @@ const POSITIONS: Column<Position>[] = [
 ]
 
 /** The register: machines, their positions and what was fitted last. */
-export function MachineList({ initial, asked }: { initial: Output<'GET /api/machines'>; asked: string }) {
+export function MachineList({
+  initial,
+  initialQuery,
+}: {
+  initial: Output<'GET /api/machines'>
+  initialQuery: string
+}) {
   const router = useRouter()
   const [text, setText] = useUrlText('q')
   const [name, setName] = useState('')
@@ -54,7 +60,7 @@ export function MachineList({ initial, asked }: { initial: Output<'GET /api/mach
   const { pages, message, waiting, hasMore, more } = usePages('GET /api/machines', {
     query,
     initial,
-    initialQuery: `q=${encodeURIComponent(asked)}`,
+    initialQuery: `q=${encodeURIComponent(initialQuery)}`,
   })
   const machines = pages.flatMap(({ items }) => items)
   const add = (event: FormEvent) => {

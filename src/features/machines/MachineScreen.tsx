@@ -57,7 +57,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
       label={label}
       value={position[name]}
       placeholder={placeholder}
-      most={120}
+      maxLength={120}
       onChange={(value) => setPosition({ ...position, [name]: value })}
     />
   )
@@ -84,14 +84,14 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               text
               label="Machine"
               value={draft.name}
-              most={120}
+              maxLength={120}
               onChange={(name) => setDraft({ ...draft, name })}
             />
             <Field
               text
               label="Where it stands"
               value={draft.place}
-              most={120}
+              maxLength={120}
               onChange={(place) => setDraft({ ...draft, place })}
             />
             <span className="flex gap-2">

@@ -7,7 +7,7 @@ import { Frame } from '@/features/shell'
 import type { BasketResponse, OrderResponse, OrdersResponse } from '@/contract/supply'
 import { call, errorMessage } from '@/ui/call'
 import { ShowExample } from '@/ui/ShowExample'
-import { useKept } from '@/ui/useKept'
+import { useStoredState } from '@/ui/useStoredState'
 import { usePages } from '@/ui/usePages'
 import { BasketPane } from './BasketPane'
 import { OrderPane } from './OrderPane'
@@ -52,8 +52,8 @@ export function OrdersScreen({ initial, jobs }: Props) {
     initialQuery: 'q=',
   })
   const orders = list.pages.flatMap((page) => page.items)
-  const [wanted, setWanted, forgetWanted] = useKept<Wanted[]>('orders.wanted', [])
-  const [dayWorth, setDayWorth] = useKept('orders.dayWorth', '0')
+  const [wanted, setWanted, forgetWanted] = useStoredState<Wanted[]>('orders.wanted', [])
+  const [dayWorth, setDayWorth] = useStoredState('orders.dayWorth', '0')
   const [basket, setBasket] = useState<BasketResponse | null>(null)
   const [idempotencyKey, setOnce] = useState('')
   const [busy, setBusy] = useState(false)
@@ -102,7 +102,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
         setOnce(crypto.randomUUID())
       }),
     )
-  const place = (): void => {
+  const send = (): void => {
     if (!basket) return
     const picks = basket.picks.map(({ designation, supplier, pieces, price }) => ({
       designation,
@@ -176,7 +176,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
               }}
             />
           ) : basket ? (
-            <BasketPane basket={basket} busy={busy} onOrder={place} />
+            <BasketPane basket={basket} busy={busy} onOrder={send} />
           ) : (
             <div className="pt-14 text-ink2">
               <h1 className="mb-2 text-[1.3125rem] font-bold text-ink">Nothing priced yet</h1>

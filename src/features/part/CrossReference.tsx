@@ -11,7 +11,7 @@ import { PartView } from './PartView'
 import { usePartSheet } from './usePartSheet'
 
 /** What the intake says of where the part works. */
-function placeOf({ use }: Intake): Application {
+function applicationOf({ use }: Intake): Application {
   const said = (condition: (typeof use)[number]): boolean => use.includes(condition)
   return {
     ...(said('slow') && { speed: 'slow' }),
@@ -25,8 +25,8 @@ function placeOf({ use }: Intake): Application {
 export function CrossReference() {
   const { job, change, pathTo } = useJob()
   const decision = job.decision
-  const [place, setPlace] = useState<Application>(() => placeOf(job.intake))
-  const held = usePartSheet(decision?.designation, place)
+  const [application, setApplication] = useState<Application>(() => applicationOf(job.intake))
+  const sheet = usePartSheet(decision?.designation, application)
   return (
     <JobFrame stage="crossReference">
       {!decision && (
@@ -39,26 +39,26 @@ export function CrossReference() {
           </Link>
         </div>
       )}
-      {decision && held.kind === 'refused' && (
+      {decision && sheet.kind === 'refused' && (
         <div className="m-6">
           <p role="alert" className="rounded-lg border border-contra p-4 text-contra">
-            <UnitText text={held.detail} />
+            <UnitText text={sheet.detail} />
           </p>
           <DidYouMean
-            suggestions={held.suggestions}
+            suggestions={sheet.suggestions}
             onPick={(designation) =>
               change({ decision: { ...decision, designation }, stage: 'crossReference' })
             }
           />
         </div>
       )}
-      {decision && held.kind === 'found' && (
+      {decision && sheet.kind === 'found' && (
         <div className="flex h-full min-h-0 flex-col">
           <div className="min-h-0 flex-1">
             <PartView
-              data={held.data}
-              place={place}
-              onPlace={setPlace}
+              data={sheet.data}
+              application={application}
+              onApplication={setApplication}
               used={decision.designation}
               onUse={(designation) =>
                 change({ decision: { ...decision, designation }, stage: 'crossReference' })

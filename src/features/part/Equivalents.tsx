@@ -73,7 +73,7 @@ export function Equivalents({ equivalents, onUse, used }: Props) {
                       .filter(
                         (c) =>
                           c.result !== 'pass' ||
-                          c.told !== undefined ||
+                          c.values !== undefined ||
                           (c.check === 'speed' && verdict === 'upgrade'),
                       )
                       .map((c) => (

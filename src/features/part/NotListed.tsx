@@ -10,20 +10,22 @@ import { useAnswer } from '@/ui/useAnswer'
 /** A number that no part has: why, and which numbers may have been meant. */
 export function NotListed() {
   const router = useRouter()
-  const asked = decodeURIComponent(usePathname().split('/').at(-1) ?? '')
-  const { message, suggestions } = useAnswer('GET /api/parts', { query: { designation: asked } })
+  const requested = decodeURIComponent(usePathname().split('/').at(-1) ?? '')
+  const { message, suggestions } = useAnswer('GET /api/parts', { query: { designation: requested } })
   return (
-    <Frame about={<b className="number font-semibold text-ink">{asked}</b>}>
+    <Frame about={<b className="number font-semibold text-ink">{requested}</b>}>
       <div className="mx-auto max-w-[52ch] px-6 pt-20">
         <h1 className="mb-2 text-[1.3125rem] font-bold">Not listed</h1>
-        <p className="mb-3 text-ink2">{message || `“${asked}” is not in the catalogue.`}</p>
+        <p className="mb-3 text-ink2">{message || `“${requested}” is not in the catalogue.`}</p>
         <DidYouMean
           suggestions={suggestions}
           onPick={(designation) => router.push(`/parts/${encodeURIComponent(designation)}` as Route)}
         />
         <p className="mt-5 flex flex-wrap gap-2">
           <Link
-            href={`/identify?e=${encodeURIComponent(JSON.stringify({ stamps: [{ text: asked }] }))}` as Route}
+            href={
+              `/identify?e=${encodeURIComponent(JSON.stringify({ stamps: [{ text: requested }] }))}` as Route
+            }
             data-primary
             className="button"
           >

@@ -8,11 +8,15 @@ import { PartView } from './PartView'
 import { usePartSheet } from './usePartSheet'
 
 export function PartScreen({ data }: { data: PartSheet }) {
-  const [place, setPlace] = useState<Application>({})
-  const held = usePartSheet(data.designation, place, data)
+  const [application, setApplication] = useState<Application>({})
+  const sheet = usePartSheet(data.designation, application, data)
   return (
     <Frame about={<b className="font-semibold text-ink">Part sheet</b>}>
-      <PartView data={held.kind === 'found' ? held.data : data} place={place} onPlace={setPlace} />
+      <PartView
+        data={sheet.kind === 'found' ? sheet.data : data}
+        application={application}
+        onApplication={setApplication}
+      />
     </Frame>
   )
 }

@@ -19,7 +19,7 @@ import { DataTable } from '@/ui/table/DataTable'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { Equivalents } from './Equivalents'
 import { PartFacts } from './PartFacts'
-import { PlaceStrip } from './PlaceStrip'
+import { ApplicationStrip } from './ApplicationStrip'
 import { StampExplained } from './StampExplained'
 
 const KINDS: Record<string, string> = {
@@ -123,14 +123,14 @@ function GoesWith({ companions }: { companions: PartSheet['goesWith'] }) {
 interface Props {
   data: PartSheet
   /** where it works, as far as it is said */
-  place: Application
-  onPlace: (place: Application) => void
+  application: Application
+  onApplication: (application: Application) => void
   onUse?: (designation: string) => void
   used?: string
 }
 
 /** A part: its number explained, what may stand in, what must not, which rings run with it. */
-export function PartView({ data, place, onPlace, onUse, used }: Props) {
+export function PartView({ data, application, onApplication, onUse, used }: Props) {
   const { unit } = usePreferences()
   const drawn = drawable(data.part)
   const [laid, setLaid] = useState<(Laid & { of: string }) | null>(null)
@@ -219,7 +219,7 @@ export function PartView({ data, place, onPlace, onUse, used }: Props) {
           <div className="mt-4">
             <h2 className="mb-2 text-[1.0625rem] font-bold">Substitutes</h2>
             <div className="mb-3">
-              <PlaceStrip place={place} onChange={onPlace} />
+              <ApplicationStrip application={application} onChange={onApplication} />
             </div>
             <Equivalents equivalents={data.interchange.equivalents} onUse={onUse} used={used} />
           </div>

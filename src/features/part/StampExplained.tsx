@@ -54,7 +54,7 @@ interface Props {
 
 /** A stamped number token by token, in place; what is not known is said. */
 export function StampExplained({ reading, others, series }: Props) {
-  const told = stated(reading, series)
+  const facts = stated(reading, series)
   return (
     <div>
       <ol aria-label="Designation explained" className="flex flex-wrap gap-x-3 gap-y-2">
@@ -68,7 +68,7 @@ export function StampExplained({ reading, others, series }: Props) {
           </li>
         ))}
       </ol>
-      {told !== '' && <p className="mt-2 text-[0.875rem] text-ink2">{told}</p>}
+      {facts !== '' && <p className="mt-2 text-[0.875rem] text-ink2">{facts}</p>}
       {others.length > 0 && (
         <p className="mt-1 text-[0.875rem] text-ink2">
           In another convention:{' '}

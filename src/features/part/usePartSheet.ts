@@ -5,20 +5,26 @@ import type { Application } from '@/core/interchange'
 import type { PartSheet } from '@/contract/lookUp'
 import { useAnswer } from '@/ui/useAnswer'
 
-export type Held =
+export type SheetState =
   | { kind: 'asking' }
   | { kind: 'found'; data: PartSheet }
   | { kind: 'refused'; detail: string; suggestions: readonly Suggestion[] }
 
 /** Where a part works, as a query; what is not known stays out. */
-export const placeQuery = (place: Application): Record<string, string> =>
+export const applicationQuery = (application: Application): Record<string, string> =>
   Object.fromEntries(
-    Object.entries(place).flatMap(([key, value]) => (value === undefined ? [] : [[key, String(value)]])),
+    Object.entries(application).flatMap(([key, value]) =>
+      value === undefined ? [] : [[key, String(value)]],
+    ),
   )
 
 /** The part sheet of a number for the place it works in. The last one stays until the next is there. */
-export function usePartSheet(designation: string | undefined, place: Application, initial?: PartSheet): Held {
-  const query = placeQuery(place)
+export function usePartSheet(
+  designation: string | undefined,
+  application: Application,
+  initial?: PartSheet,
+): SheetState {
+  const query = applicationQuery(application)
   const asIs = initial && Object.keys(query).length === 0
   const { answer, message, suggestions, away } = useAnswer(
     'GET /api/part-sheet',

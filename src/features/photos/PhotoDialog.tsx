@@ -24,30 +24,30 @@ const same = (a: readonly PhotoMark[], b: readonly PhotoMark[]) => JSON.stringif
 /** Marks of a photograph: kept as they are changed, with those of somebody else who marks it at once. */
 function useMarks(jobId: number, photo: PhotoAnswer) {
   const [marks, setMarks] = useState<readonly PhotoMark[]>(photo.marks)
-  const [kept, setKept] = useState<readonly PhotoMark[]>(photo.marks)
+  const [saved, setSaved] = useState<readonly PhotoMark[]>(photo.marks)
   const [message, setMessage] = useState('')
   const busy = useRef(false)
-  const isKept = same(marks, kept)
+  const isSaved = same(marks, saved)
 
   const save = async (): Promise<void> => {
-    if (busy.current || isKept) return
+    if (busy.current || isSaved) return
     busy.current = true
     try {
       const { marks: now } = await call('PATCH /api/jobs/{id}/photos/{photo}', {
         path: { id: jobId, photo: photo.id },
-        body: { was: [...kept], marks: [...marks] },
+        body: { was: [...saved], marks: [...marks] },
       })
       setMessage('')
-      setKept(now)
+      setSaved(now)
     } catch (error) {
       setMessage(errorMessage(error))
       const { photos } = await call('GET /api/jobs/{id}/photos', { path: { id: jobId } }).catch(() => ({
         photos: [],
       }))
       const theirs = photos.find(({ id }) => id === photo.id)?.marks
-      if (theirs && !same(theirs, kept)) {
-        setMarks((ours) => mergedMarks(kept, ours, theirs).slice(0, MAX_MARKS))
-        setKept(theirs)
+      if (theirs && !same(theirs, saved)) {
+        setMarks((ours) => mergedMarks(saved, ours, theirs).slice(0, MAX_MARKS))
+        setSaved(theirs)
       }
     } finally {
       busy.current = false
@@ -60,8 +60,8 @@ function useMarks(jobId: number, photo: PhotoAnswer) {
   useEffect(() => {
     const timer = setTimeout(() => void latest.current(), DEBOUNCE_MS)
     return () => clearTimeout(timer)
-  }, [marks, kept])
-  return { marks, setMarks, message, isKept, save }
+  }, [marks, saved])
+  return { marks, setMarks, message, isKept: isSaved, save }
 }
 
 interface Props {
@@ -73,7 +73,7 @@ interface Props {
 
 /** A photograph large, and what it shows pointed at: by a tap, by dragging a mark, or with the arrow keys. */
 export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
-  const { marks, setMarks, message, isKept, save } = useMarks(jobId, photo)
+  const { marks, setMarks, message, isKept: isSaved, save } = useMarks(jobId, photo)
   const picture = useRef<HTMLDivElement>(null)
   const dragged = useRef<number | null>(null)
   const source = urlOf('GET /api/jobs/{id}/photos/{photo}', { path: { id: jobId, photo: photo.id } })
@@ -92,14 +92,14 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
     document.getElementById(`photo-mark-${marks.length}`)?.focus()
   }
   const remove = (at: number) => edit(marks.filter((_, i) => i !== at))
-  const placeOf = ({ clientX, clientY }: { clientX: number; clientY: number }): [number, number] => {
+  const pointAt = ({ clientX, clientY }: { clientX: number; clientY: number }): [number, number] => {
     const box = picture.current?.getBoundingClientRect()
     return box ? [(clientX - box.left) / box.width, (clientY - box.top) / box.height] : [0, 0]
   }
   const drag = (event: PointerEvent) => {
     const at = dragged.current
     const mark = at === null ? undefined : marks[at]
-    if (at !== null && mark) change(at, movedTo(mark, ...placeOf(event)))
+    if (at !== null && mark) change(at, movedTo(mark, ...pointAt(event)))
   }
   const byKey = (event: KeyboardEvent, at: number, mark: PhotoMark) => {
     const way = ARROWS[event.key]
@@ -111,12 +111,12 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
   }
   const close = () => {
     setIsLeaving(true)
-    if (isLeaving || isKept) onClose()
+    if (isLeaving || isSaved) onClose()
     else void save()
   }
   useEffect(() => {
-    if (isLeaving && isKept) onClose()
-  }, [isLeaving, isKept, onClose])
+    if (isLeaving && isSaved) onClose()
+  }, [isLeaving, isSaved, onClose])
   return (
     <Dialog.Root open onOpenChange={(open) => !open && close()}>
       <Dialog.Portal>
@@ -149,7 +149,7 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
                   alt={name}
                   draggable={false}
                   className="h-auto max-h-[46dvh] w-auto max-w-full cursor-crosshair rounded-[7px] select-none md:max-h-[72dvh]"
-                  onClick={(event) => add(...placeOf(event))}
+                  onClick={(event) => add(...pointAt(event))}
                 />
                 {marks.map((mark, i) => (
                   <button
@@ -210,7 +210,7 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
               </button>
               <p role="status" className="mt-2 text-[0.8125rem] text-ink3">
                 {marks.length >= MAX_MARKS ? `At most ${MAX_MARKS} marks. ` : ''}
-                {isKept ? 'Kept.' : message === '' ? 'Not kept yet.' : ''}
+                {isSaved ? 'Kept.' : message === '' ? 'Not kept yet.' : ''}
               </p>
               {message && (
                 <p role="alert" className="text-[0.875rem] text-contra">

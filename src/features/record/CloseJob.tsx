@@ -47,7 +47,7 @@ export function CloseJob() {
       </button>
     )
   const close = (why: string) => change({ closed: true, stage: 'record', ...(why && { reason: why }) })
-  const look = () => {
+  const review = () => {
     call('GET /api/jobs/{id}/open', { path: { id: job.id } })
       .then(({ points: open }) => {
         setError('')
@@ -64,7 +64,7 @@ export function CloseJob() {
           data-primary
           className="button"
           disabled={state.kind === 'saving'}
-          onClick={look}
+          onClick={review}
         >
           Close the job
         </button>

@@ -51,7 +51,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
   const [blank] = useState(() => textsOf(initial))
   const { submit, form, message, isDirty, discard, ...fields } = useSentForm({
     blank,
-    keptAs: 'settings',
+    storageKey: 'settings',
     readCurrent: textsOf,
     send: async (values, over) => {
       // Rows without a name go to the end: the server counts those it is sent.

@@ -9,18 +9,18 @@ const AreaMenuList = dynamic(loadList, { loading: () => <MenuButton aria-expande
 
 /** From everywhere to everywhere: the screens by area. Its list is loaded beside the page. */
 export function AreaMenu() {
-  const [asked, setAsked] = useState(false)
+  const [isRequested, setRequested] = useState(false)
   useEffect(() => {
     void loadList()
   }, [])
-  return asked ? (
+  return isRequested ? (
     <AreaMenuList />
   ) : (
     <MenuButton
       aria-expanded={false}
-      onClick={() => setAsked(true)}
+      onClick={() => setRequested(true)}
       onKeyDown={({ key }) => {
-        if (key === 'ArrowDown') setAsked(true)
+        if (key === 'ArrowDown') setRequested(true)
       }}
     />
   )

@@ -1,6 +1,6 @@
 'use client'
 
-import { FIELD_UNITS, keptFigure, shownFigure, type FieldQuantity } from '@/core/quantity'
+import { FIELD_UNITS, storedFigure, shownFigure, type FieldQuantity } from '@/core/quantity'
 import { Field } from '@/ui/Field'
 import { usePreferences } from './Preferences'
 
@@ -13,20 +13,20 @@ interface Props {
   value: string
   onChange: (value: string) => void
   placeholder?: string
-  most?: number
+  maxLength?: number
 }
 
 /** A labelled figure in the units that were chosen; what is kept says its own. */
-export function FigureField({ label, quantity, value, onChange, placeholder = '', most = 12 }: Props) {
+export function FigureField({ label, quantity, value, onChange, placeholder = '', maxLength = 12 }: Props) {
   const { unit } = usePreferences()
-  if (!quantity) return <Field {...{ label, value, onChange, placeholder, most }} />
+  if (!quantity) return <Field {...{ label, value, onChange, placeholder, maxLength }} />
   return (
     <Field
       label={`${label}, ${FIELD_UNITS[quantity][unit]}`}
       value={shownFigure(value, quantity, unit)}
       placeholder={shownFigure(placeholder, quantity, unit)}
-      most={most}
-      onChange={(typed) => onChange(keptFigure(typed, quantity, unit))}
+      maxLength={maxLength}
+      onChange={(typed) => onChange(storedFigure(typed, quantity, unit))}
     />
   )
 }

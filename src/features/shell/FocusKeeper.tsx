@@ -13,13 +13,13 @@ const focusablesIn = (box: Element): HTMLElement[] => [...box.querySelectorAll<H
 const BOXES = 8
 
 /** Where the focus was: what held it, and its place among what can be focused there. */
-interface Held {
+interface FocusPoint {
   element: HTMLElement
   boxes: { box: Element; at: number }[]
 }
 
-function heldBy(element: HTMLElement): Held {
-  const boxes: Held['boxes'] = []
+function focusPointOf(element: HTMLElement): FocusPoint {
+  const boxes: FocusPoint['boxes'] = []
   for (
     let box = element.parentElement;
     box && box !== document.body && boxes.length < BOXES;
@@ -29,10 +29,10 @@ function heldBy(element: HTMLElement): Held {
   return { element, boxes }
 }
 
-const isGone = ({ element }: Held): boolean => !element.isConnected || element.matches(':disabled')
+const isGone = ({ element }: FocusPoint): boolean => !element.isConnected || element.matches(':disabled')
 
 /** The nearest thing that took the place of what is gone: in the smallest box that still stands and holds something. */
-function nearestTo({ boxes }: Held): HTMLElement | null {
+function nearestTo({ boxes }: FocusPoint): HTMLElement | null {
   for (const { box, at } of boxes) {
     const found = box.isConnected ? focusablesIn(box) : []
     const next = found.slice(Math.max(at, 0)).find(shown) ?? found.findLast(shown)
@@ -47,22 +47,23 @@ function nearestTo({ boxes }: Held): HTMLElement | null {
  */
 export function FocusKeeper() {
   useEffect(() => {
-    let held: Held | null = null
+    let focused: FocusPoint | null = null
     let byKeys = false
     let waiting: ReturnType<typeof setTimeout> | undefined
     const onFocus = ({ target }: FocusEvent) => {
-      held = target instanceof HTMLElement && target !== document.body ? heldBy(target) : null
+      focused = target instanceof HTMLElement && target !== document.body ? focusPointOf(target) : null
     }
     const onKey = () => (byKeys = true)
     const onPointer = () => (byKeys = false)
-    const look = () => {
-      if (!byKeys || !held || document.activeElement !== document.body || !isGone(held)) return
+    const check = () => {
+      if (!byKeys || !focused || document.activeElement !== document.body || !isGone(focused)) return
       clearTimeout(waiting)
       waiting = setTimeout(() => {
-        if (held && document.activeElement === document.body && isGone(held)) nearestTo(held)?.focus()
+        if (focused && document.activeElement === document.body && isGone(focused))
+          nearestTo(focused)?.focus()
       }, OTHERS_FIRST_MS)
     }
-    const changes = new MutationObserver(look)
+    const changes = new MutationObserver(check)
     changes.observe(document.body, {
       childList: true,
       subtree: true,

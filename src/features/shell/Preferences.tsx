@@ -28,18 +28,18 @@ interface Props {
 
 /** Unit and light are kept in cookies, so that the server draws the page right the first time; an unchosen light follows the system. */
 export function PreferencesProvider({ unit, accountName, children }: Props) {
-  const [held, setHeld] = useState({ unit })
+  const [preferences, setPreferences] = useState({ unit })
   const setUnit = useCallback((next: LengthUnit) => {
     keep('unit', next)
-    setHeld({ unit: next })
+    setPreferences({ unit: next })
   }, [])
   const setTheme = useCallback((next: Theme) => {
     keep('theme', next)
     document.documentElement.dataset['theme'] = next
   }, [])
   const value = useMemo(
-    () => ({ ...held, accountName, setUnit, setTheme }),
-    [held, accountName, setUnit, setTheme],
+    () => ({ ...preferences, accountName, setUnit, setTheme }),
+    [preferences, accountName, setUnit, setTheme],
   )
   return <Context.Provider value={value}>{children}</Context.Provider>
 }

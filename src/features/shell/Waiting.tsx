@@ -26,11 +26,11 @@ export function Waiting() {
     predicate: ({ state }) => state.data === undefined && state.fetchFailureCount === 0,
   })
   const lasts = useRested(asking > 0, SOON_MS)
-  const place =
+  const position =
     'pointer-events-none absolute inset-x-0 bottom-3 z-20 flex justify-center *:pointer-events-auto *:rounded-lg *:border *:bg-sheet *:px-4 *:py-2'
   if (failing > 0)
     return (
-      <div role="status" className={place}>
+      <div role="status" className={position}>
         <p className="flex flex-wrap items-center gap-x-3 border-contra! text-contra">
           The server does not answer. It is asked again every few seconds.
           <button
@@ -45,7 +45,7 @@ export function Waiting() {
     )
   if (asking > 0 && lasts)
     return (
-      <div role="status" className={place}>
+      <div role="status" className={position}>
         <p className="border-line text-ink2">Loading …</p>
       </div>
     )

@@ -20,7 +20,7 @@ const BLANK: Record<Field, string> = { designation: '', bin: '', quantity: '', m
 export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
   const { submit, message, ...fields } = useSentForm({
     blank: BLANK,
-    keptAs: 'store.newItem',
+    storageKey: 'store.newItem',
     emptied: true,
     send: async ({ designation, bin, quantity, minimum, price }) => {
       const item = await call('POST /api/stock', {

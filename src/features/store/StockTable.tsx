@@ -175,7 +175,7 @@ export function StockTable({
       scrolls
       rows={items}
       columns={counting ? [...columns, counted] : columns}
-      columnsKept="store"
+      columnsKey="store"
       pages={pages}
       keyOf={(item) => item.id}
       rowHeight={38}

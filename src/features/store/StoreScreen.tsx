@@ -23,19 +23,19 @@ const queryOf = (text: string, low: boolean): string => `q=${encodeURIComponent(
 interface Props {
   initial: StockResponse
   /** what the page was asked for */
-  asked: { text: string; low: boolean }
+  initialQuery: { text: string; low: boolean }
 }
 
 /** What lies in the bins: moved, counted, never overwritten. */
-export function StoreScreen({ initial, asked: brought }: Props) {
+export function StoreScreen({ initial, initialQuery: brought }: Props) {
   const [text, setText] = useUrlText('q')
   const [view, setView] = useUrlChoice('view', ['all', 'low', 'count'], 'all')
   const [chosen, setChosen] = useState<StockItem | null>(null)
   const [message, setMessage] = useState('')
   const [adding, setAdding] = useState(false)
-  const asked = queryOf(text, view === 'low')
+  const query = queryOf(text, view === 'low')
   const list = usePages('GET /api/stock', {
-    query: asked,
+    query: query,
     initial,
     initialQuery: queryOf(brought.text, brought.low),
   })
@@ -96,7 +96,7 @@ export function StoreScreen({ initial, asked: brought }: Props) {
             </a>
             <a
               className="chip px-2.5"
-              href={urlOf('GET /api/stock-labels.pdf', { query: new URLSearchParams(asked) })}
+              href={urlOf('GET /api/stock-labels.pdf', { query: new URLSearchParams(query) })}
               target="_blank"
               rel="noreferrer"
             >

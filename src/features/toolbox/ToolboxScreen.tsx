@@ -55,7 +55,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
   const [blank] = useState(() => rowsOf(initial))
   const { submit, form, message, isDirty, discard, ...fields } = useSentForm({
     blank,
-    keptAs: 'toolbox',
+    storageKey: 'toolbox',
     readCurrent: rowsOf,
     send: async ({ tools }, over) => {
       // The server counts the rows it is sent: blank ones go to the end.

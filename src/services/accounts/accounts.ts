@@ -28,7 +28,7 @@ const WRONG = new ServiceError(
   'Name or password is wrong. After five wrong tries the name is locked for 15 minutes.',
 )
 
-const told = ({ id, name, role, isActive, lockedUntil }: db.StoredAccount): Account => ({
+const toResponse = ({ id, name, role, isActive, lockedUntil }: db.StoredAccount): Account => ({
   id,
   name,
   role: ROLES.find((r) => r === role) ?? 'counter',
@@ -37,7 +37,7 @@ const told = ({ id, name, role, isActive, lockedUntil }: db.StoredAccount): Acco
 })
 
 const sealed = (account: db.StoredAccount): Sealed => {
-  const { id, name, role } = told(account)
+  const { id, name, role } = toResponse(account)
   return { id, name, role, version: account.version }
 }
 
@@ -73,7 +73,7 @@ export async function signIn({ name, password }: z.output<typeof SignIn>, addres
 
 /** Accounts by name. */
 export async function accounts(): Promise<Accounts> {
-  return { items: (await db.listAccounts()).map(told), required: isSignInRequired() }
+  return { items: (await db.listAccounts()).map(toResponse), required: isSignInRequired() }
 }
 
 /** @param by who does it; @throws ServiceError `taken`, `impossible` when the first is no owner */
@@ -93,7 +93,7 @@ export async function addAccount(
       { path: ['name'], message: 'Choose another name.' },
     ])
   await db.writeAudit({ accountId: made.id, who: by, what: `Account ${name} made: ${role}` })
-  return told(made)
+  return toResponse(made)
 }
 
 /** Role, password or right to sign in of an account; its sessions end. @throws ServiceError `notFound`, `impossible` */
@@ -115,7 +115,7 @@ export async function changeAccount(
     ...(password === undefined ? [] : ['new password']),
   ].join(', ')
   await db.writeAudit({ accountId: id, who: by, what: `Account ${changed.name}: ${what}` })
-  return told(changed)
+  return toResponse(changed)
 }
 
 /** One's own password. @returns the session that goes on; all others end. @throws ServiceError `unreadable`, `signedOut` */

@@ -6,15 +6,15 @@ const KEPT_MS = 3000
 /** Accounts remembered at once. */
 const MAX_KEPT = 500
 
-const kept = new Map<number, { version: number; until: number }>()
+const cache = new Map<number, { version: number; until: number }>()
 
 /** Whether the account of a session is still as it was when it signed in. */
 export async function isLive({ id, version }: Pick<Sealed, 'id' | 'version'>, now: number): Promise<boolean> {
-  const known = kept.get(id)
+  const known = cache.get(id)
   if (known && known.until > now) return known.version === version
   const account = await findAccount({ id })
   const current = account?.isActive ? account.version : 0
-  if (kept.size >= MAX_KEPT) kept.clear()
-  kept.set(id, { version: current, until: now + KEPT_MS })
+  if (cache.size >= MAX_KEPT) cache.clear()
+  cache.set(id, { version: current, until: now + KEPT_MS })
   return current === version
 }

@@ -247,7 +247,7 @@ export async function loadHistory(
     const position = machine?.positions.find(({ name }) => name === place.position)
     if (!machine || !position) continue
     const draft = place.kit ? KitDraft.parse(place.kit(designation)) : null
-    const kept = draft ? await kitToKeep(null, draft, null) : undefined
+    const storedKit = draft ? await kitToKeep(null, draft, null) : undefined
     const before = all.findIndex((f) => f.place === place && f.nth === nth - 1)
     const ranBefore = nth > 0 ? (place.runs[nth - 1]?.[1] ?? 0) : Infinity
     const due = addDays(on, SEASON_DAYS)
@@ -264,7 +264,7 @@ export async function loadHistory(
       identified: identifiedAs(designation, i, context),
       partKey: keyOf(designation),
       findings: (place.found[nth] ?? RUSTED).map(([part, damage, severity]) => ({ part, damage, severity })),
-      kit: draft && kept ? { draft, kept } : null,
+      kit: draft && storedKit ? { draft, stored: storedKit } : null,
       seatReadings:
         place.seat && seat !== undefined
           ? ['12', '3', '6', '9'].map((at, n) => ({

@@ -32,7 +32,7 @@ async function write(
     fitting && FittingDraft.parse(fitting),
   ]
   const draft = kit && KitDraft.parse(kit)
-  const kept = draft && (await kitToKeep(null, draft, fitted ?? null))
+  const storedKit = draft && (await kitToKeep(null, draft, fitted ?? null))
   await db.createJob(
     {
       title,
@@ -55,7 +55,7 @@ async function write(
       },
     ],
     { kind: 'created', summary: 'Job opened', content },
-    { ...(kept && { kit: kept }), ...(fitted && { seatReadings: seatReadings(fitted) }) },
+    { ...(storedKit && { kit: storedKit }), ...(fitted && { seatReadings: seatReadings(fitted) }) },
   )
 }
 

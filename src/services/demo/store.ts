@@ -70,7 +70,7 @@ async function loadDemoBins(context: DesignationContext): Promise<void> {
   await db.saveSetting('toolbox', { tools: TOOLS })
   const who = 'Store'
   for (const [designation, bin, pieces, minimum, price] of BINS) {
-    const item = await db.placeItem({ partKey: partKeyOf(designation, context), designation, bin })
+    const item = await db.createItem({ partKey: partKeyOf(designation, context), designation, bin })
     await db.changeItem(item.id, { minimum, price })
     await db.moveStock(item.id, { kind: 'count', pieces, note: 'Counted at the start of the season', who })
   }

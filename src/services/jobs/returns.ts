@@ -41,9 +41,9 @@ export function comebackAfter(
  */
 export async function returnsOf(id: number, position?: number): Promise<JobReturns> {
   const { positionId } = await getJob(id)
-  const place = position ?? positionId
+  const positionOf = position ?? positionId
   const [earlier, cameBackAs] = await Promise.all([
-    place === null ? [] : db.closedJobsAt(place, MAX_EARLIER),
+    positionOf === null ? [] : db.closedJobsAt(positionOf, MAX_EARLIER),
     db.comebacksOf(id),
   ])
   return {

@@ -58,12 +58,12 @@ function summary(list: StoredList): ListSummary {
  * @throws ServiceError `unreadable`, `tooLarge`, `unavailable` when two imports are at work
  */
 export async function startImport(bytes: Uint8Array, query: unknown, by: string): Promise<ListSummary> {
-  const asked = parse(ImportQuery, query)
+  const importQuery = parse(ImportQuery, query)
   // What a process that died left unfinished is not at work.
   await failUnfinishedLists()
   if ((await countRunningLists()) >= MAX_RUNNING)
     throw new ServiceError('unavailable', 'Two lists are being read. Wait for one of them, or stop it.')
-  const list = await inBackground('beginImport', bytes, asked)
+  const list = await inBackground('beginImport', bytes, importQuery)
   await noteOfShop(by, `List “${list.name}” read in`)
   void afterChange(() => void searchWhenRead(list.id))
   return summary(list)

@@ -24,11 +24,11 @@ function checkColumns(columns: ColumnMap, { header }: Table): ColumnMap {
  */
 export function previewTable(
   bytes: Uint8Array,
-  asked: PreviewQuery,
+  query: PreviewQuery,
   context: DesignationContext,
 ): PreviewResponse {
   const table = readTable(bytes, MAX_ROWS)
-  const columns = asked.columns ? checkColumns(asked.columns, table) : guessColumns(table.header)
+  const columns = query.columns ? checkColumns(query.columns, table) : guessColumns(table.header)
   return {
     encoding: table.encoding,
     delimiter: table.delimiter,
@@ -37,7 +37,7 @@ export function previewTable(
     columns,
     sample: table.rows.slice(0, SAMPLE).map((cells, i) => {
       const given = cellsOf(cells, columns)
-      const sorted = sortRow(given, asked.unit, context)
+      const sorted = sortRow(given, query.unit, context)
       const row = i + 2
       const text = given.designation ?? ''
       if (!sorted.ok) return { row, text, item: null, problem: sorted.problem }

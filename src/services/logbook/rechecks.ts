@@ -50,13 +50,13 @@ export async function addRecheck(
   const job = await getJob(jobId)
   const fitted = job.fitting?.fittedOn ?? ''
   const start = from ?? (isDay(fitted) ? fitted : await today())
-  const told = meter === 'days' ? `${amount} days` : `${amount} ${meter} at ${perDay} a day`
+  const interval = meter === 'days' ? `${amount} days` : `${amount} ${meter} at ${perDay} a day`
   const dueOn = recheckDay(start, amount, perDay)
   if (!isDay(dueOn))
     throw new ServiceError('unreadable', 'amount: That is too far ahead. Give a smaller figure.', [
       { path: ['amount'], message: 'That is too far ahead. Give a smaller figure.' },
     ])
-  const text = `${what} (after ${told})`.slice(0, 200)
+  const text = `${what} (after ${interval})`.slice(0, 200)
   const id = await db.addRecheck(
     jobId,
     { dueOn, what: text },

@@ -37,15 +37,12 @@ const NO_MACHINE = 'not in the register'
 
 /**
  * What fails, where and why.
- * @param most machines told, those with most jobs; null: all
+ * @param max machines told, those with most jobs; null: all
  * @throws ServiceError `unreadable`
  */
-export async function failures(
-  input: unknown,
-  most: number | null = MAX_MACHINES,
-): Promise<FailuresResponse> {
+export async function failures(input: unknown, max: number | null = MAX_MACHINES): Promise<FailuresResponse> {
   const { scope } = await scopeOf(input)
-  const [counted, months] = await Promise.all([foundAndWhere(scope, most), db.countByMonth(scope)])
+  const [counted, months] = await Promise.all([foundAndWhere(scope, max), db.countByMonth(scope)])
   return {
     from: scope.from,
     ...counted,
@@ -61,11 +58,11 @@ export async function season(months: number): Promise<Omit<FailuresResponse, 'fr
 
 async function foundAndWhere(
   scope: db.LogbookScope,
-  most: number | null,
+  max: number | null,
 ): Promise<Omit<FailuresResponse, 'from' | 'months'>> {
   const [found, machines, all] = await Promise.all([
     db.countFindings(scope),
-    db.countByMachine(scope, most),
+    db.countByMachine(scope, max),
     db.countLogged(scope),
   ])
   const counts = found.map(({ damage, count, jobs }) => ({
@@ -199,12 +196,12 @@ export async function closures(input: unknown): Promise<ClosuresResponse> {
 
 /**
  * What the parts of closed jobs cost, by machine.
- * @param most machines told, those that cost most; null: all
+ * @param max machines told, those that cost most; null: all
  * @throws ServiceError `unreadable`
  */
-export async function cost(input: unknown, most: number | null = MAX_MACHINES): Promise<CostResponse> {
+export async function cost(input: unknown, max: number | null = MAX_MACHINES): Promise<CostResponse> {
   const { scope } = await scopeOf(input)
-  const [rows, { currency }] = await Promise.all([db.costByMachine(scope, most), settings()])
+  const [rows, { currency }] = await Promise.all([db.costByMachine(scope, max), settings()])
   return {
     from: scope.from,
     currency,

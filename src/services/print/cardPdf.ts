@@ -147,8 +147,8 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
         .join(' · '),
     )
   const { heard, use, note } = job.intake
-  const told = [heard.join(', '), use.join(', '), note].filter(Boolean).join('. ')
-  if (told) doc.text(told, { width: WIDTH })
+  const intakeText = [heard.join(', '), use.join(', '), note].filter(Boolean).join('. ')
+  if (intakeText) doc.text(intakeText, { width: WIDTH })
   points(doc, 'Open points', plan.open, '!')
   const top = doc.y + 8
   const view = explodedView(arrangement, kit)

@@ -1,5 +1,5 @@
 import 'server-only'
-import type { ExplodedView, PlacedPart } from '@/core/kit'
+import type { ExplodedView, DrawnPart } from '@/core/kit'
 import type { PartNow } from '@/core/procedure'
 import type { Shape } from '@/core/section'
 
@@ -19,7 +19,7 @@ interface Box {
 const BALLOONS = 26
 const BALLOON = 8
 
-type Place = (axial: number, radial: number) => [number, number]
+type ToPage = (axial: number, radial: number) => [number, number]
 
 function hatch(doc: PDFKit.PDFDocument, points: [number, number][], forward: boolean): void {
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
@@ -35,7 +35,7 @@ function hatch(doc: PDFKit.PDFDocument, points: [number, number][], forward: boo
   doc.stroke().restore()
 }
 
-function drawShape(doc: PDFKit.PDFDocument, shape: Shape, at: Place, scale: number, gap: boolean): void {
+function drawShape(doc: PDFKit.PDFDocument, shape: Shape, at: ToPage, scale: number, gap: boolean): void {
   const stroke = gap ? LAMP : INK
   const outlineOf = (points: [number, number][], fill: string | null) => {
     if (fill) doc.polygon(...points).fill(fill)
@@ -84,7 +84,7 @@ function drawShape(doc: PDFKit.PDFDocument, shape: Shape, at: Place, scale: numb
   }
 }
 
-function drawBalloon(doc: PDFKit.PDFDocument, part: PlacedPart, at: Place, top: number): void {
+function drawBalloon(doc: PDFKit.PDFDocument, part: DrawnPart, at: ToPage, top: number): void {
   const [x, y] = at(part.from + part.length / 2, part.radius)
   const color = part.state === 'filled' ? INK : LAMP
   doc
@@ -116,11 +116,11 @@ function drawAxisAndHub(
   view: ExplodedView,
   box: Box,
   lines: { axis: number; hub: number; dash: number },
-): { at: Place; scale: number } {
+): { at: ToPage; scale: number } {
   const scale = Math.min(box.width / view.length, box.height / (2 * view.radius))
   const left = box.x + (box.width - view.length * scale) / 2
   const axis = box.y + box.height / 2
-  const at: Place = (a, r) => [left + a * scale, axis - r * scale]
+  const at: ToPage = (a, r) => [left + a * scale, axis - r * scale]
   doc
     .lineWidth(lines.axis)
     .dash(lines.dash, { space: 2 })

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { withTwins } from '@/core/quantity'
 import { parse } from '../parse'
 
-const Asked = z.object({ units: z.enum(['mm', 'in']).default('mm') })
+const UnitsQuery = z.object({ units: z.enum(['mm', 'in']).default('mm') })
 
 /** A value with every text in it written anew; everything else is as it was. */
 function eachText<T>(value: T, write: (text: string) => string): T {
@@ -19,4 +19,4 @@ function eachText<T>(value: T, write: (text: string) => string): T {
  * @throws ServiceError `unreadable` for other units
  */
 export const inUnits = <T>(value: T, units: string | undefined): T =>
-  parse(Asked, { units }).units === 'in' ? eachText(value, withTwins) : value
+  parse(UnitsQuery, { units }).units === 'in' ? eachText(value, withTwins) : value

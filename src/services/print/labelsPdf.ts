@@ -66,9 +66,9 @@ export function labelSheet(labels: readonly Label[], title: string): Promise<Buf
   const onPage = SHEET.across * SHEET.down
   labels.forEach((label, i) => {
     if (i > 0 && i % onPage === 0) doc.addPage()
-    const place = i % onPage
-    const x = SHEET.left + (place % SHEET.across) * SHEET.width + 6
-    drawLabel(doc, label, x, SHEET.top + Math.floor(place / SHEET.across) * SHEET.height)
+    const index = i % onPage
+    const x = SHEET.left + (index % SHEET.across) * SHEET.width + 6
+    drawLabel(doc, label, x, SHEET.top + Math.floor(index / SHEET.across) * SHEET.height)
   })
   if (labels.length === 0) doc.font('text').text('No labels.', 40, 40)
   doc.end()

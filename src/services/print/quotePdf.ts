@@ -1,6 +1,6 @@
 import 'server-only'
 import { addDays } from '@/core/dates'
-import { askedPrices } from '../askedPrices'
+import { supplierPrices } from '../supplierPrices'
 import { today } from '../clock'
 import { jobKit } from '../jobKit'
 import { settings } from '../settings'
@@ -47,9 +47,9 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
   const [{ job, arrangement, kit, place }, { shop, currency, validDays, marginPercent, taxes }, day] =
     await Promise.all([jobKit(jobId), settings(), today()])
   const bought = kit.lines.filter((l) => l.quantity > 0 && l.unit === 'pcs' && l.state === 'filled')
-  const asked = await askedPrices(bought.filter((l) => l.price === null).map((l) => l.designation))
+  const prices = await supplierPrices(bought.filter((l) => l.price === null).map((l) => l.designation))
   const priced = bought.map((line) => {
-    const price = line.price ?? asked.get(line.designation)?.price ?? null
+    const price = line.price ?? prices.get(line.designation)?.price ?? null
     const each = price === null ? null : cents(price * (1 + marginPercent / 100))
     return { line, each, sum: each === null ? null : cents(each * line.quantity) }
   })

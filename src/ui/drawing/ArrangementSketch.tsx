@@ -24,7 +24,7 @@ export function ArrangementSketch({ file, others }: Props) {
   if (!view) return null
   const scale = Math.min((WIDTH - 2 * MARGIN) / view.length, (HEIGHT - 2 * MARGIN) / (2 * view.radius))
   const left = (WIDTH - view.length * scale) / 2
-  const place = ([a, r]: Point): readonly [number, number] => [left + a * scale, HEIGHT / 2 - r * scale]
+  const toScreen = ([a, r]: Point): readonly [number, number] => [left + a * scale, HEIGHT / 2 - r * scale]
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="h-[84px] w-full" aria-hidden>
       <HatchDefs id={id} spacing={4} />
@@ -35,11 +35,11 @@ export function ArrangementSketch({ file, others }: Props) {
         strokeWidth={0.8}
       />
       {view.hub.shapes.map((shape, i) => (
-        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} variant="plain" />
+        <ShapeMark key={i} shape={shape} hatchId={id} toScreen={toScreen} scale={scale} variant="plain" />
       ))}
       {view.parts.flatMap(({ slot, shapes }) =>
         shapes.map((shape, i) => (
-          <ShapeMark key={`${slot} ${i}`} shape={shape} hatchId={id} place={place} scale={scale} />
+          <ShapeMark key={`${slot} ${i}`} shape={shape} hatchId={id} toScreen={toScreen} scale={scale} />
         )),
       )}
     </svg>

@@ -1,7 +1,7 @@
 'use client'
 
 import { useId } from 'react'
-import type { ExplodedView, PlacedPart } from '@/core/kit'
+import type { ExplodedView, DrawnPart } from '@/core/kit'
 import type { Point } from '@/core/section'
 import { HatchDefs } from './HatchDefs'
 import { ShapeMark } from './ShapeMark'
@@ -28,9 +28,9 @@ export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Prop
   const scale = Math.min((WIDTH - 2 * ROOM.side) / view.length, tall / (2 * view.radius))
   const left = (WIDTH - view.length * scale) / 2
   const axis = ROOM.top + tall / 2
-  const place = ([a, r]: Point): readonly [number, number] => [left + a * scale, axis - r * scale]
-  const [hubX, hubY] = place([view.hub.from + view.hub.length / 2, 0])
-  const colour = (part: PlacedPart) =>
+  const toScreen = ([a, r]: Point): readonly [number, number] => [left + a * scale, axis - r * scale]
+  const [hubX, hubY] = toScreen([view.hub.from + view.hub.length / 2, 0])
+  const colour = (part: DrawnPart) =>
     part.state === 'filled' ? 'var(--ink)' : part.state === 'gap' ? 'var(--lamp-ink)' : 'var(--contra)'
   return (
     <svg
@@ -42,13 +42,13 @@ export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Prop
       <HatchDefs id={id} spacing={6} />
       <path d={`M0 ${axis}H${WIDTH}`} stroke="var(--ink3)" strokeDasharray="16 4 3 4" />
       {view.hub.shapes.map((shape, i) => (
-        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} variant="plain" />
+        <ShapeMark key={i} shape={shape} hatchId={id} toScreen={toScreen} scale={scale} variant="plain" />
       ))}
       <text x={hubX} y={hubY - 10} textAnchor="middle" fontSize={13} fill="var(--ink3)">
         {view.hub.label}
       </text>
       {view.parts.map((part) => {
-        const [x, y] = place([part.from + part.length / 2, part.radius])
+        const [x, y] = toScreen([part.from + part.length / 2, part.radius])
         const at = Math.min(WIDTH - BALLOON - 2, Math.max(BALLOON + 2, x))
         const chosen = part.slot === selected
         return (
@@ -67,7 +67,7 @@ export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Prop
                 key={i}
                 shape={shape}
                 hatchId={id}
-                place={place}
+                toScreen={toScreen}
                 scale={scale}
                 variant={part.state}
               />

@@ -31,7 +31,7 @@ export function OverlayFigure({ under, over, unit }: { under: Laid; over: Laid; 
   const scale = Math.min((WIDTH - 2 * ROOM.side) / length, (HEIGHT - ROOM.top - ROOM.bottom) / (2 * radius))
   const cy = ROOM.top + radius * scale
   const left = (WIDTH - length * scale) / 2
-  const place = ([x, r]: Point): readonly [number, number] => [left + x * scale, cy - r * scale]
+  const toScreen = ([x, r]: Point): readonly [number, number] => [left + x * scale, cy - r * scale]
   const rows = (
     [
       ['bore', under.part.dimensions.bore, over.part.dimensions.bore],
@@ -50,11 +50,11 @@ export function OverlayFigure({ under, over, unit }: { under: Laid; over: Laid; 
       <HatchDefs id={id} />
       <path d={`M14 ${cy}H${WIDTH - 14}`} stroke="var(--ink3)" strokeWidth={1.2} strokeDasharray="16 4 3 4" />
       {a.shapes.map((shape, i) => (
-        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} />
+        <ShapeMark key={i} shape={shape} hatchId={id} toScreen={toScreen} scale={scale} />
       ))}
       <g opacity={0.95}>
         {b.shapes.map((shape, i) => (
-          <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} variant="over" />
+          <ShapeMark key={i} shape={shape} hatchId={id} toScreen={toScreen} scale={scale} variant="over" />
         ))}
       </g>
       <g fontSize={17} className="number">

@@ -53,8 +53,11 @@ export function SectionFigure({ part, designation, closure, unit, measured = {},
     (HEIGHT - ROOM.top - ROOM.bottom) / (2 * section.radius),
   )
   const [cx, cy] = [WIDTH / 2, ROOM.top + (HEIGHT - ROOM.top - ROOM.bottom) / 2]
-  const place = ([a, r]: Point): readonly [number, number] => [cx + (a - whole / 2) * scale, cy - r * scale]
-  const [left, right] = [place([0, 0])[0], place([section.length, 0])[0]]
+  const toScreen = ([a, r]: Point): readonly [number, number] => [
+    cx + (a - whole / 2) * scale,
+    cy - r * scale,
+  ]
+  const [left, right] = [toScreen([0, 0])[0], toScreen([section.length, 0])[0]]
   const reach = 30
   const amber = (mm: number | undefined) =>
     mm === undefined
@@ -98,7 +101,7 @@ export function SectionFigure({ part, designation, closure, unit, measured = {},
       {bore !== undefined && diameterLine(bore, WIDTH - 42, right, `⌀${write(bore)}`, measured.bore)}
       {outside !== undefined && diameterLine(outside, 38, left, `⌀${write(outside)}`, measured.outside)}
       {section.shapes.map((shape, i) => (
-        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} />
+        <ShapeMark key={i} shape={shape} hatchId={id} toScreen={toScreen} scale={scale} />
       ))}
       {amber(measured.bore)}
       {amber(measured.outside)}

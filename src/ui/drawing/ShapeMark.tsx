@@ -7,7 +7,7 @@ interface Props {
   /** ids of the hatch patterns */
   hatchId: string
   /** from millimetres to the figure */
-  place: (point: Point) => readonly [number, number]
+  toScreen: (point: Point) => readonly [number, number]
   scale: number
   variant?: ShapeVariant
 }
@@ -29,17 +29,17 @@ function fillOf(shape: Shape, hatchId: string, variant: ShapeVariant, mirrored: 
   return `url(#${hatchId}-${forward ? 'forward' : 'backward'})`
 }
 
-const list = (points: readonly Point[], place: Props['place']): string =>
-  points.map((p) => place(p).join(',')).join(' ')
+const list = (points: readonly Point[], toScreen: Props['toScreen']): string =>
+  points.map((p) => toScreen(p).join(',')).join(' ')
 
 /** One outline of a section, above and below the axis. */
-export function ShapeMark({ shape, hatchId, place, scale, variant = 'filled' }: Props) {
+export function ShapeMark({ shape, hatchId, toScreen, scale, variant = 'filled' }: Props) {
   const stroke = STROKE[variant]
   const dash = variant === 'gap' || variant === 'over' ? '6 4' : undefined
   if (shape.kind === 'across')
     return (
       <polyline
-        points={list(shape.points, place)}
+        points={list(shape.points, toScreen)}
         fill="none"
         stroke={stroke}
         strokeWidth={Math.max(1.6, shape.thick * scale)}
@@ -49,7 +49,7 @@ export function ShapeMark({ shape, hatchId, place, scale, variant = 'filled' }: 
   return (
     <>
       {[1, -1].map((side) => {
-        const mirror = ([a, r]: Point) => place([a, r * side])
+        const mirror = ([a, r]: Point) => toScreen([a, r * side])
         switch (shape.kind) {
           case 'outline':
             return (

@@ -24,17 +24,17 @@ export function StepStrip({ view, message, stateOf }: Props) {
   const scale = Math.min((WIDTH - 2 * ROOM) / view.length, (HEIGHT - 2 * ROOM) / (2 * view.radius))
   const left = (WIDTH - view.length * scale) / 2
   const axis = HEIGHT / 2
-  const place = ([a, r]: Point): readonly [number, number] => [left + a * scale, axis - r * scale]
+  const toScreen = ([a, r]: Point): readonly [number, number] => [left + a * scale, axis - r * scale]
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="h-full w-full" role="img" aria-label={message}>
       <HatchDefs id={id} spacing={5} />
       <path d={`M0 ${axis}H${WIDTH}`} stroke="var(--ink3)" strokeDasharray="16 4 3 4" />
       {view.hub.shapes.map((shape, i) => (
-        <ShapeMark key={i} shape={shape} hatchId={id} place={place} scale={scale} variant="plain" />
+        <ShapeMark key={i} shape={shape} hatchId={id} toScreen={toScreen} scale={scale} variant="plain" />
       ))}
       {view.parts.map((part) => {
         const now = stateOf(part.slot)
-        const [x] = place([part.from, 0])
+        const [x] = toScreen([part.from, 0])
         return (
           <g key={part.slot} opacity={FADED[now]} data-part={part.slot} data-now={now}>
             {now === 'now' && (
@@ -54,7 +54,7 @@ export function StepStrip({ view, message, stateOf }: Props) {
                 key={i}
                 shape={shape}
                 hatchId={id}
-                place={place}
+                toScreen={toScreen}
                 scale={scale}
                 variant={now === 'blocks' ? 'over' : 'filled'}
               />

@@ -12,7 +12,7 @@ interface Props {
   blank?: typeof BLANK
   send: (values: typeof BLANK, over: typeof BLANK) => Promise<typeof BLANK | void>
   readCurrent?: (current: typeof BLANK) => typeof BLANK
-  keptAs?: string
+  storageKey?: string
   emptied?: boolean
 }
 
@@ -69,16 +69,16 @@ it('is blank again once it was sent, where it is asked to be', async () => {
 })
 
 it('what was typed outlives the page until it was sent', async () => {
-  const first = render(<Form send={refusing('number', 'Which part?')} keptAs="test" />)
+  const first = render(<Form send={refusing('number', 'Which part?')} storageKey="test" />)
   type('Number', '62O5')
   await save()
   first.unmount()
-  const second = render(<Form send={() => Promise.resolve()} keptAs="test" />)
+  const second = render(<Form send={() => Promise.resolve()} storageKey="test" />)
   await act(async () => Promise.resolve())
   expect(field('Number').value).toBe('62O5')
   await save()
   second.unmount()
-  render(<Form send={() => Promise.resolve()} keptAs="test" />)
+  render(<Form send={() => Promise.resolve()} storageKey="test" />)
   await act(async () => Promise.resolve())
   expect(field('Number').value).toBe('')
 })
@@ -115,7 +115,7 @@ it('what was discarded, or typed back to what was, is not kept', async () => {
     () => fireEvent.click(screen.getByRole('button', { name: 'Discard' })),
     () => type('Number', ''),
   ]) {
-    const first = await drawn({ send: done, keptAs: 'back' })
+    const first = await drawn({ send: done, storageKey: 'back' })
     type('Number', '6204')
     await act(async () => {
       back()
@@ -124,7 +124,7 @@ it('what was discarded, or typed back to what was, is not kept', async () => {
     expect(field('Number').value).toBe('')
     first()
     // Somebody else saved meanwhile: that stands there, and nothing is said to be unsaved.
-    const second = await drawn({ send: done, keptAs: 'back', blank: { number: '608', pieces: '2' } })
+    const second = await drawn({ send: done, storageKey: 'back', blank: { number: '608', pieces: '2' } })
     expect(field('Number').value).toBe('608')
     expect(screen.queryByRole('alert')).toBeNull()
     second()
@@ -132,14 +132,14 @@ it('what was discarded, or typed back to what was, is not kept', async () => {
 })
 
 it('what was typed over values that were changed since says so', async () => {
-  const first = await drawn({ send: done, keptAs: 'stale', blank: { number: '6203', pieces: '' } })
+  const first = await drawn({ send: done, storageKey: 'stale', blank: { number: '6203', pieces: '' } })
   type('Number', '6204')
   first()
-  const second = await drawn({ send: done, keptAs: 'stale', blank: { number: '6203', pieces: '' } })
+  const second = await drawn({ send: done, storageKey: 'stale', blank: { number: '6203', pieces: '' } })
   expect(field('Number').value).toBe('6204')
   expect(screen.queryByRole('alert')).toBeNull()
   second()
-  await drawn({ send: done, keptAs: 'stale', blank: { number: '6205', pieces: '' } })
+  await drawn({ send: done, storageKey: 'stale', blank: { number: '6205', pieces: '' } })
   expect(field('Number').value).toBe('6204')
   expect(screen.getByRole('alert').textContent).toMatch(/Something else was saved/)
   await act(async () => {

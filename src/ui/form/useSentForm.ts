@@ -11,7 +11,7 @@ import {
   type UseFormReturn,
 } from 'react-hook-form'
 import { ApiError, errorMessage } from '../call'
-import { forgetKept, readKept, writeKept } from '../useKept'
+import { removeStored, readStored, writeStored } from '../useStoredState'
 
 /** What was typed over values that are not those of the server any more. */
 const STALE =
@@ -47,7 +47,7 @@ interface Sending<V extends FieldValues> {
   /** what somebody else saved meanwhile, as values of this form: saving again is then made over them */
   readCurrent?: (current: never) => V
   /** name under which what is typed outlives a reload, until it was sent; without it nothing is kept */
-  keptAs?: string
+  storageKey?: string
   /** of a form that is opened for one thing after another: what stands now of the one that was typed over */
   opened?: (over: V) => V
   /** whether the form is blank again once it was sent */
@@ -59,7 +59,7 @@ export function useSentForm<V extends FieldValues>({
   blank,
   send,
   readCurrent,
-  keptAs,
+  storageKey,
   opened,
   emptied = false,
 }: Sending<V>): SentForm<V> {
@@ -69,20 +69,20 @@ export function useSentForm<V extends FieldValues>({
   const first = useRef(blank)
   const standing = useEffectEvent((over: V): V => opened?.(over) ?? blank)
   useEffect(() => {
-    if (keptAs === undefined) return
-    const kept = readKept(keptAs, { values: first.current, over: first.current })
-    if (kept?.values) {
-      const now = standing(kept.over)
+    if (storageKey === undefined) return
+    const stored = readStored(storageKey, { values: first.current, over: first.current })
+    if (stored?.values) {
+      const now = standing(stored.over)
       reset(now)
-      reset(kept.values, { keepDefaultValues: true })
-      if (!isEqual(kept.over, now)) setError('root', { type: 'stale', message: STALE })
+      reset(stored.values, { keepDefaultValues: true })
+      if (!isEqual(stored.over, now)) setError('root', { type: 'stale', message: STALE })
     }
     return subscribe({
       formState: { values: true },
       callback: ({ values, defaultValues: over }) =>
-        isEqual(values, over) ? forgetKept(keptAs) : writeKept(keptAs, { values, over }),
+        isEqual(values, over) ? removeStored(storageKey) : writeStored(storageKey, { values, over }),
     })
-  }, [subscribe, reset, setError, keptAs])
+  }, [subscribe, reset, setError, storageKey])
   const sent = handleSubmit(async (values) => {
     try {
       const stands = await send(values, defaultValues as V)

@@ -78,7 +78,7 @@ it.each([
 
 it('a column that was left out stays out the next time', async () => {
   localStorage.setItem('amber-socket.typed.columns.items', '["bin"]')
-  table({ columnsKept: 'items' })
+  table({ columnsKey: 'items' })
   await act(async () => Promise.resolve())
   expect(screen.queryByRole('columnheader', { name: 'Bin' })).toBeNull()
   expect(screen.getByRole('columnheader', { name: 'Pieces' })).toBeTruthy()

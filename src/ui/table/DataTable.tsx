@@ -10,7 +10,7 @@ import {
 import { ArrowDown, ArrowUp } from 'lucide-react'
 import { useMemo, useRef, type ReactNode } from 'react'
 import { notifyDone } from '../notify'
-import { useKept } from '../useKept'
+import { useStoredState } from '../useStoredState'
 import { useRoving } from '../useRoving'
 import type { Column } from './column'
 import { ColumnMenu } from './ColumnMenu'
@@ -58,7 +58,7 @@ interface Props<T> {
   /** a list in pages: it can be ordered only when all of it is here */
   pages?: { hasMore: boolean; all: () => Promise<boolean> }
   /** the reader chooses columns; they are kept in this browser under this name */
-  columnsKept?: string
+  columnsKey?: string
   /** grid of a row on a narrow screen, where a column that goes `below` stands under the others */
   narrowRow?: `max-sm:${string}`
   /** below the rows, scrolling with them */
@@ -79,7 +79,7 @@ export function DataTable<T extends object>({
   scrolls = false,
   onSheet = false,
   pages,
-  columnsKept,
+  columnsKey,
   narrowRow,
   children,
   caption,
@@ -87,7 +87,7 @@ export function DataTable<T extends object>({
   const frame = useRef<HTMLDivElement>(null)
   const onKeyDown = useRoving(frame, rowControls)
   /** columns left out; nothing is ever kept under no name */
-  const [left, setLeft] = useKept<string[]>(`columns.${columnsKept ?? 'none'}`, [])
+  const [left, setLeft] = useStoredState<string[]>(`columns.${columnsKey ?? 'none'}`, [])
   const defs = useMemo(
     () =>
       columns.map(({ id, by }): ColumnDef<typeof features, T> => ({
@@ -111,7 +111,7 @@ export function DataTable<T extends object>({
   const sight = useInSight(frame, isLong ? ordered.length : 0, rowHeight)
   const drawn = isLong ? sight.places : ordered.map((_, i) => i)
   const visible = columns.filter(({ id }) => !left.includes(id))
-  const place = ({ figures, wide }: Column<T>): string =>
+  const align = ({ figures, wide }: Column<T>): string =>
     `px-2 ${figures ? 'text-right' : 'text-left'} ${wide ? 'max-sm:hidden' : ''}`
   const order = async (id: string): Promise<void> => {
     if (pages?.hasMore && !(await pages.all()))
@@ -126,7 +126,7 @@ export function DataTable<T extends object>({
         key={column.id}
         scope="col"
         aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : undefined}
-        className={`py-1 font-semibold ${place(column)} ${column.below ? 'max-sm:hidden' : ''}`}
+        className={`py-1 font-semibold ${align(column)} ${column.below ? 'max-sm:hidden' : ''}`}
       >
         {column.by && rows.length > 1 ? (
           <button
@@ -155,7 +155,7 @@ export function DataTable<T extends object>({
       <thead className={`caption ${scrolls ? `sticky top-0 z-10 ${onSheet ? 'bg-sheet' : 'bg-paper'}` : ''}`}>
         <tr className={narrowRow}>
           {visible.map(head)}
-          {columnsKept !== undefined && (
+          {columnsKey !== undefined && (
             <th scope="col" className="w-9 text-right">
               <ColumnMenu columns={columns} left={left} onLeft={setLeft} />
             </th>
@@ -179,12 +179,12 @@ export function DataTable<T extends object>({
               {visible.map((column) => (
                 <td
                   key={column.id}
-                  className={`${place(column)} ${column.figures ? 'number' : ''} ${column.below ? 'max-sm:col-span-full' : ''} ${column.className ?? ''}`}
+                  className={`${align(column)} ${column.figures ? 'number' : ''} ${column.below ? 'max-sm:col-span-full' : ''} ${column.className ?? ''}`}
                 >
                   {column.cell(row, index)}
                 </td>
               ))}
-              {columnsKept !== undefined && <td />}
+              {columnsKey !== undefined && <td />}
             </tr>
           )
         })}

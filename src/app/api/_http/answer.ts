@@ -53,7 +53,7 @@ function problem(error: unknown, request: Request, id: string, repeatable: boole
 }
 
 /** Refusals as they are; of the database's own errors those that say it is away or busy, or that there is no room. */
-function told(thrown: unknown): unknown {
+function toRefusal(thrown: unknown): unknown {
   if (isDatabaseAway(thrown)) return SERVER_UNREACHABLE
   if (isDatabaseBusy(thrown)) return BUSY
   return isDiskFull(thrown) ? FULL : thrown
@@ -79,7 +79,7 @@ export function answer<C>(useCase: (request: Request, context: C) => Promise<unk
       response = value instanceof Response ? value : Response.json(value)
       if (performance.now() - began > SLOW_MS) log.warn({ ...about(), status: response.status }, 'slow')
     } catch (thrown) {
-      const error = told(thrown)
+      const error = toRefusal(thrown)
       response = problem(error, request, id, repeatable)
       const line = { ...about(), status: response.status }
       if (!(error instanceof ServiceError)) log.error({ ...line, err: thrown }, 'unexpected')

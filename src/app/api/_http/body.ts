@@ -7,10 +7,10 @@ import { MAX_PHOTO_BYTES } from '@/services/photos'
 const MAX_BYTES = 256 * 1024
 
 /** The body of a request, at most so many bytes. @throws ServiceError `tooLarge` */
-export async function bodyBytes(request: Request, most: number): Promise<Uint8Array> {
-  const tooLarge = new ServiceError('tooLarge', `A request is at most ${Math.round(most / 1024)} kB.`)
-  if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge
-  const bytes = await limitedBytes(request.body, most)
+export async function bodyBytes(request: Request, max: number): Promise<Uint8Array> {
+  const tooLarge = new ServiceError('tooLarge', `A request is at most ${Math.round(max / 1024)} kB.`)
+  if (Number(request.headers.get('content-length') ?? 0) > max) throw tooLarge
+  const bytes = await limitedBytes(request.body, max)
   if (!bytes) throw tooLarge
   return bytes
 }
@@ -56,10 +56,10 @@ function asJson(text: string): unknown {
 }
 
 /** The CSV of a request. @throws ServiceError `wrongType`, `tooLarge` */
-export async function csvBody(request: Request, most: number): Promise<Uint8Array> {
+export async function csvBody(request: Request, max: number): Promise<Uint8Array> {
   if (!/^text\/csv\b/i.test(request.headers.get('content-type') ?? ''))
     throw new ServiceError('wrongType', 'Send CSV with the content type text/csv.')
-  return bodyBytes(request, most)
+  return bodyBytes(request, max)
 }
 
 /** The query of a request, each name once; missing ones are absent. */

@@ -31,7 +31,7 @@ const THINGS: Readonly<Record<string, string>> = {
 }
 
 /** What a use-case gets of a request. */
-type Asked<P extends Path, L> = Readonly<
+type RouteInput<P extends Path, L> = Readonly<
   { [N in ParameterOf<P>]: N extends (typeof NUMBERED)[number] ? number : string } & {
     query: Record<string, string>
     /** the JSON of the request, read by the schema of the table; undefined where none is taken */
@@ -45,7 +45,7 @@ type Asked<P extends Path, L> = Readonly<
 >
 
 type Run<P extends Path, L> = (
-  asked: Asked<P, L>,
+  input: RouteInput<P, L>,
 ) => Promise<Response | (L extends RequestLine ? Output<L> : never)>
 
 interface Context {
@@ -81,7 +81,7 @@ export function serve<P extends Path>(path: P, runs: { [M in MethodOf<P>]: Run<P
         sent,
         by: nameIn(request.headers),
         request,
-      } as unknown as Asked<P, unknown>)
+      } as unknown as RouteInput<P, unknown>)
       return status === undefined || value instanceof Response ? value : Response.json(value, { status })
     }
     return [method, repeatable ? answerOnce<Context>(handle) : answer<Context>(handle)] as const

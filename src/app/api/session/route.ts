@@ -6,19 +6,19 @@ import { serve } from '../_http/serve'
 
 export const dynamic = 'force-dynamic'
 
-const told = (account: Sealed | null) => ({
+const toResponse = (account: Sealed | null) => ({
   account: account && { name: account.name, role: account.role },
 })
 
 /** Who is signed in; signing in and out. */
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/session', {
-  GET: ({ request }) => Promise.resolve(told(accountIn(request.headers))),
+  GET: ({ request }) => Promise.resolve(toResponse(accountIn(request.headers))),
   POST: async ({ body, request }) => {
     const account = await signIn(body, addressOf(request))
     const session = await getIronSession<Sealed>(await cookies(), sessionOptions(isSecure(request)))
     Object.assign(session, account)
     await session.save()
-    return told(account)
+    return toResponse(account)
   },
   DELETE: async ({ request }) => {
     const session = await getIronSession<Partial<Sealed>>(await cookies(), sessionOptions(isSecure(request)))
@@ -26,6 +26,6 @@ export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/session', {
     if (id !== undefined && name && role && version !== undefined)
       await signedOut({ id, name, role, version })
     session.destroy()
-    return told(null)
+    return toResponse(null)
   },
 })

@@ -132,7 +132,7 @@ export const PLAN_SERIES: readonly PlanSeries[] = [
   ]),
 ]
 
-const PLACES = new Map(PLAN_SERIES.map((place) => [`${place.family} ${place.series}`, place]))
+const PLACES = new Map(PLAN_SERIES.map((series) => [`${series.family} ${series.series}`, series]))
 
 /** Where a series stands in the boundary plan; undefined for those that keep sizes of their own. */
 export const planSeriesOf = (family: Family, series: string): PlanSeries | undefined =>
@@ -162,11 +162,11 @@ const plans = new WeakMap<Catalogue, BoundaryPlan>()
 function build(parts: readonly Part[]): BoundaryPlan {
   const [outsides, widths] = [new Agreed(), new Agreed()]
   for (const { family, series: name, dimensions, computed, piece } of parts) {
-    const place = planSeriesOf(family, name)
+    const series = planSeriesOf(family, name)
     const { bore, outside, width } = dimensions
-    if (!place || computed || piece !== 'complete' || bore === undefined) continue
-    outsides.put(`${place.diameter} ${bore}`, outside)
-    if (place.width !== null) widths.put(`${place.width} ${place.diameter} ${bore}`, width)
+    if (!series || computed || piece !== 'complete' || bore === undefined) continue
+    outsides.put(`${series.diameter} ${bore}`, outside)
+    if (series.width !== null) widths.put(`${series.width} ${series.diameter} ${bore}`, width)
   }
   return {
     outside: (diameter, bore) => outsides.get(`${diameter} ${bore}`),

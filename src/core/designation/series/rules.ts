@@ -32,9 +32,10 @@ const isMade = ({ codes: [from, to] }: PlanSeries, code: string): boolean =>
   !/^\d\d$/.test(code) || (Number(code) >= from && Number(code) <= to)
 
 /** Numbers by the bore code of ISO 15, longest series first: `62314` is 623 with code 14, not 62 with 314. */
-const byBoreCode = (place: PlanSeries, written: string): Rule => {
-  const oneDigit = place.family === 'deep-groove' && ONE_DIGIT.has(place.series) && written === place.series
-  const codes = `\\d\\d|/\\d{2,4}${written.length === 3 && written !== place.series ? '|/\\d' : ''}${oneDigit ? '|\\d' : ''}`
+const byBoreCode = (series: PlanSeries, written: string): Rule => {
+  const oneDigit =
+    series.family === 'deep-groove' && ONE_DIGIT.has(series.series) && written === series.series
+  const codes = `\\d\\d|/\\d{2,4}${written.length === 3 && written !== series.series ? '|/\\d' : ''}${oneDigit ? '|\\d' : ''}`
   const pattern = new RegExp(`^${written}(${codes})(X?)(?!\\d)`)
   return (key, catalogue) => {
     // Nearly every text begins otherwise: said without the pattern, a tenth of the time.
@@ -42,15 +43,15 @@ const byBoreCode = (place: PlanSeries, written: string): Rule => {
     const match = pattern.exec(key)
     const code = match?.[1] ?? ''
     const bore = match && boreCode(code)
-    if (!match || !bore || !isMade(place, code)) return null
+    if (!match || !bore || !isMade(series, code)) return null
     const plan = boundaryPlan(catalogue)
-    const base = baseOf(place, code)
-    const x = place.series === '320' ? (match[2] ?? '') : ''
+    const base = baseOf(series, code)
+    const x = series.series === '320' ? (match[2] ?? '') : ''
     return {
-      part: computedPart(base, place.family, place.series, {
+      part: computedPart(base, series.family, series.series, {
         bore,
-        outside: plan.outside(place.diameter, bore),
-        width: place.width === null ? undefined : plan.width(place.width, place.diameter, bore),
+        outside: plan.outside(series.diameter, bore),
+        width: series.width === null ? undefined : plan.width(series.width, series.diameter, bore),
       }),
       length: written.length + code.length + x.length,
     }
@@ -176,7 +177,7 @@ const thrustNeedle: Rule = (key) => {
 }
 
 /** An inch bore in the shell of a metric insert may be this much smaller or larger than the metric one. */
-const SHELL_BORE = { least: 0.72, most: 1.09 }
+const SHELL_BORE = { min: 0.72, max: 1.09 }
 
 /** UC, SA, SB, HC, UK, ER, UEL, CS: the shell of 62 or 63, with a metric bore or one in sixteenths of an inch (common practice). */
 const insert: Rule = (key, catalogue) => {
@@ -204,9 +205,9 @@ const housedUnit: Rule = (key, catalogue) => {
   const [number] = match
   const { type = '', housing = '', size = '' } = match.groups ?? {}
   const listed = findPart(catalogue, `${type}${size}`, 'complete')
-  const held = listed ?? insert(`${type}${size}`, catalogue)?.part ?? null
-  if (held?.family !== 'insert') return null
-  const part = computedPart(number, 'insert', number.slice(0, -2), held.dimensions)
+  const insertPart = listed ?? insert(`${type}${size}`, catalogue)?.part ?? null
+  if (insertPart?.family !== 'insert') return null
+  const part = computedPart(number, 'insert', number.slice(0, -2), insertPart.dimensions)
   const around = findPart(catalogue, `${housing}${size}`, 'hardware')
   return {
     part:
@@ -217,13 +218,13 @@ const housedUnit: Rule = (key, catalogue) => {
   }
 }
 
-const inHousing = (unit: Part, held: Part, around: Part, housing: HousingDetails): Part => ({
+const inHousing = (unit: Part, inner: Part, around: Part, housing: HousingDetails): Part => ({
   ...unit,
   housing,
   provenance: {
     kind: around.provenance.kind,
-    text: `${held.base} in the housing ${around.base}: ${around.provenance.text}`,
-    verified: held.provenance.verified && around.provenance.verified,
+    text: `${inner.base} in the housing ${around.base}: ${around.provenance.text}`,
+    verified: inner.provenance.verified && around.provenance.verified,
   },
 })
 
@@ -244,7 +245,7 @@ export function inchInsert(metric: Part, count: number): Part | null {
   const { bore, outside } = metric.dimensions
   const inch = sixteenths(count)
   if (metric.family !== 'insert' || bore === undefined || metric.base.includes('-')) return null
-  if (inch < bore * SHELL_BORE.least || inch > bore * SHELL_BORE.most) return null
+  if (inch < bore * SHELL_BORE.min || inch > bore * SHELL_BORE.max) return null
   const base = `${metric.base}-${count}`
   const part = computedPart(base, 'insert', metric.series, {
     bore: inch,
@@ -292,13 +293,13 @@ const miniature: Rule = (key) => {
 
 /** Every rule, those of longer series first. */
 const RULES: readonly Rule[] = [
-  ...PLAN_SERIES.flatMap((place) => {
+  ...PLAN_SERIES.flatMap((series) => {
     const others = [
-      ...Object.entries(LONG_SPELLING).flatMap(([long, short]) => (short === place.series ? [long] : [])),
-      ...Object.entries(OTHER_CONVENTION).flatMap(([other, own]) => (own === place.series ? [other] : [])),
+      ...Object.entries(LONG_SPELLING).flatMap(([long, short]) => (short === series.series ? [long] : [])),
+      ...Object.entries(OTHER_CONVENTION).flatMap(([other, own]) => (own === series.series ? [other] : [])),
     ]
-    const writings = [place.series, ...others]
-    return writings.map((written) => ({ written, rule: byBoreCode(place, written) }))
+    const writings = [series.series, ...others]
+    return writings.map((written) => ({ written, rule: byBoreCode(series, written) }))
   })
     .sort((a, b) => b.written.length - a.written.length)
     .map(({ rule }) => rule),

@@ -2,21 +2,21 @@ import type { Cage } from '../../designation'
 import type { Variant } from '../variant'
 import { differs, type CheckResult, type CheckRule } from '../check'
 
-type Told = NonNullable<Variant['cage']>
+type KnownCage = NonNullable<Variant['cage']>
 
 const isPressed = (kind: Cage | null | undefined): boolean =>
   kind === 'pressedSteel' || kind === 'pressedBrass'
 
 /** Of one kind and guided alike, whatever else its letters tell: `ECP` and `TVP`. */
-const isAlike = (was: Told | null, is: Told | null): boolean =>
+const isAlike = (was: KnownCage | null, is: KnownCage | null): boolean =>
   was !== null && is !== null && was.kind !== null && was.kind === is.kind && was.guide === is.guide
 
 /** Cage: mostly free to choose; machined brass and steel stand shocks and vibration that others do not (common practice). */
 export const cage: CheckRule = (from, to, { load, temperatureC }) => {
   const [was, is] = [from.cage, to.cage]
   if (was?.label === is?.label || (was === null && isPressed(is?.kind)) || isAlike(was, is)) return null
-  const told = [was?.label ?? 'as standard', is?.label ?? 'as standard'] as const
-  const say = (result: CheckResult, meaning: string) => differs('cage', result, told, meaning, 'Cage:')
+  const values = [was?.label ?? 'as standard', is?.label ?? 'as standard'] as const
+  const say = (result: CheckResult, meaning: string) => differs('cage', result, values, meaning, 'Cage:')
   if (was?.kind === 'machined' && is?.kind !== 'machined')
     return say(
       'warn',

@@ -13,12 +13,17 @@ const isSetWhenFitted = ({ part, clearance }: Variant): boolean => clearance ===
 
 /** Internal clearance: the larger group for tight fits and heat, the normal one for quiet running (common practice). */
 export const clearance: CheckRule = (from, to, { temperatureC, rotatingRing, load }) => {
-  const told = [from.clearance, to.clearance] as const
+  const values = [from.clearance, to.clearance] as const
   if (isSetWhenFitted(from) && isSetWhenFitted(to)) return null
   if (from.clearance === to.clearance)
-    return { check: 'clearance', result: 'pass', detail: `Same internal clearance, ${from.clearance}.`, told }
+    return {
+      check: 'clearance',
+      result: 'pass',
+      detail: `Same internal clearance, ${from.clearance}.`,
+      values,
+    }
   const say = (result: CheckResult, meaning: string) =>
-    differs('clearance', result, told, meaning, 'Internal clearance')
+    differs('clearance', result, values, meaning, 'Internal clearance')
   const larger = ORDER.indexOf(to.clearance) > ORDER.indexOf(from.clearance)
   if (larger && temperatureC !== undefined && temperatureC >= WARM_C)
     return say('pass', `Right here: the inner ring grows at ${temperatureC} °C and takes clearance up.`)

@@ -33,21 +33,21 @@ export const closure: CheckRule = (from, to, { wet }) => {
       detail: `The letters of ${from.ambiguous ? from.designation : to.designation} mean contact seals in one convention and shields in another: look at the old part which it is.`,
     }
   if (cannotClose(from) && cannotClose(to)) return null
-  const told = [errorMessage(from), errorMessage(to)] as const
+  const values = [errorMessage(from), errorMessage(to)] as const
   const { sides: was } = from.closure
   const { sides } = to.closure
   if (sides === was && from.closure.type === to.closure.type)
-    return { check: 'closure', result: 'pass', detail: `Same closure: ${errorMessage(from)}.`, told }
-  if (sides >= was && !faceLoses(from, to)) return differs('closure', 'pass', told, gain(from, to))
+    return { check: 'closure', result: 'pass', detail: `Same closure: ${errorMessage(from)}.`, values }
+  if (sides >= was && !faceLoses(from, to)) return differs('closure', 'pass', values, gain(from, to))
   if (sides >= was)
     return differs(
       'closure',
       'warn',
-      told,
+      values,
       `${sides > was ? 'The second side keeps more out, but each face' : 'Each face keeps out'} less than the old one: ${wet ? 'at the wet face water gets in' : 'right where it stays dry'}.`,
     )
   const why = wet
     ? 'On a wet wheel water gets in.'
     : 'Right only where it is clean, or where the bearing is relubricated from the side.'
-  return differs('closure', 'warn', told, `Less protection against dirt and water. ${why}`)
+  return differs('closure', 'warn', values, `Less protection against dirt and water. ${why}`)
 }

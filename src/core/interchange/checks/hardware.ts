@@ -1,5 +1,5 @@
 import { capital } from '../../capital'
-import { HARDWARE_LABELS, isCount, isToldByThread, type HardwareDetails } from '../../catalogue'
+import { HARDWARE_LABELS, isCount, impliedByThread, type HardwareDetails } from '../../catalogue'
 import { writeBoth } from '../../quantity'
 import { differs, type Check, type CheckRule } from '../check'
 import { isSameSize } from '../sameSize'
@@ -47,21 +47,21 @@ function otherSize(
   if (what === 'housing') return HOUSING_SIZES[key] ?? ['fail', 'It does not bolt on where the old one was.']
   if (key === 'lengthMm')
     return Number(b) > Number(a) ? ['warn', 'Cut it to length.'] : ['fail', 'Too short to bend over.']
-  const look = FILLS_GROOVE.has(what) ? undefined : LOOK[key]
-  if (look !== undefined) return ['warn', look]
+  const advice = FILLS_GROOVE.has(what) ? undefined : LOOK[key]
+  if (advice !== undefined) return ['warn', advice]
   return ['fail', key === 'thread' ? 'It does not screw on.' : 'It does not sit where the old one sat.']
 }
 
 /** One size or word of two pieces of hardware. */
 export function compareField(key: string, a: HardwareDetails, b: HardwareDetails): Check[] {
-  if (NO_SIZES.has(key) || isToldByThread(key, a)) return []
+  if (NO_SIZES.has(key) || impliedByThread(key, a)) return []
   const [was, now] = [a, b].map((of) => (of as Readonly<Record<string, unknown>>)[key])
-  const told = [written(key, was), written(key, now)] as const
+  const values = [written(key, was), written(key, now)] as const
   const label = capital(HARDWARE_LABELS[key] ?? key)
   if (isSame(was, now))
-    return [{ check: key, result: 'pass', detail: `${label}: ${told[0]}, the same.`, told }]
+    return [{ check: key, result: 'pass', detail: `${label}: ${values[0]}, the same.`, values }]
   const [result, meaning] = otherSize(key, a, was, now)
-  return [differs(key, result, told, meaning, `${label}:`)]
+  return [differs(key, result, values, meaning, `${label}:`)]
 }
 
 /** Hardware by its threads and sizes: what screws on, goes in or fills its groove must be the same. */

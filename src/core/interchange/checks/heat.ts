@@ -11,22 +11,22 @@ const stableTo = (heat: string | null): number | null =>
 export const heat: CheckRule = (from, to) => {
   const [a, b] = [from.heat, to.heat]
   if (a === b) return null
-  const told = [errorMessage(a), errorMessage(b)] as const
+  const values = [errorMessage(a), errorMessage(b)] as const
   const [was, now] = [stableTo(a), stableTo(b)]
   if (was !== null && now !== null)
     return now > was
-      ? differs('heat', 'pass', told, `Rings keep their size to ${now} °C.`, 'Heat treatment:')
+      ? differs('heat', 'pass', values, `Rings keep their size to ${now} °C.`, 'Heat treatment:')
       : differs(
           'heat',
           'warn',
-          told,
+          values,
           `Rings keep their size to ${now} °C, the old ones to ${was} °C: right only where it is not that hot.`,
           'Heat treatment:',
         )
   return differs(
     'heat',
     'warn',
-    told,
+    values,
     'Made for heat, but not told up to which: ask its maker where it is hot.',
     'Heat treatment:',
   )

@@ -47,5 +47,11 @@ export const material: CheckRule = (from, to, application) => {
   if (said.length === 0) return null
   const result = said.some((s) => s.result === 'warn') ? 'warn' : 'pass'
   const detail = said.map((s) => s.detail).join(' ')
-  return { check: 'material', result, detail, told: [errorMessage(from), errorMessage(to)], meaning: detail }
+  return {
+    check: 'material',
+    result,
+    detail,
+    values: [errorMessage(from), errorMessage(to)],
+    meaning: detail,
+  }
 }

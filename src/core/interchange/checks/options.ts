@@ -16,21 +16,21 @@ const degrees = (variant: Variant): string =>
 /** The contact angle decides what load along the axis a bearing takes, and how it is set. */
 export const contactAngle: CheckRule = (from, to) => {
   const [a, b] = [from.contactAngle, to.contactAngle]
-  const told = [degrees(from), degrees(to)] as const
-  if (told[0] === told[1]) return null
+  const values = [degrees(from), degrees(to)] as const
+  if (values[0] === values[1]) return null
   const label = 'Contact angle'
   return a === null || b === null
     ? differs(
         'contactAngle',
         'warn',
-        told,
+        values,
         'Look at the old one: another angle takes another load along the shaft.',
         label,
       )
     : differs(
         'contactAngle',
         'fail',
-        told,
+        values,
         'It takes another load along the shaft, and is set differently.',
         label,
       )
@@ -43,15 +43,15 @@ const isPair = (text: string): boolean => text.startsWith('D')
 export const match: CheckRule = (from, to) => {
   const [a, b] = [from.pairing, to.pairing]
   if (a === b) return null
-  const told = [a || 'single bearing', b || 'single bearing'] as const
+  const values = [a || 'single bearing', b || 'single bearing'] as const
   if (isPair(a) !== isPair(b) || (isPair(a) && isPair(b)))
-    return differs('match', 'fail', told, 'A matched pair is bought and fitted as one, in its own order.')
+    return differs('match', 'fail', values, 'A matched pair is bought and fitted as one, in its own order.')
   return a === ''
-    ? differs('match', 'pass', told, 'Made for pairs too; alone it runs as any other.')
+    ? differs('match', 'pass', values, 'Made for pairs too; alone it runs as any other.')
     : differs(
         'match',
         'warn',
-        told,
+        values,
         'In a pair its end play or preload is another: right only where it stands alone.',
       )
 }

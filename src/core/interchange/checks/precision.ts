@@ -24,13 +24,13 @@ const errorMessage = (value: string | null): string => (value === '' ? 'not legi
 /** Tolerance class: closer costs more and does no harm, wider may be heard on a spindle. */
 export const precision: CheckRule = (from, to) => {
   const [a, b] = [closeness(from.precision), closeness(to.precision)]
-  const told = [errorMessage(from.precision), errorMessage(to.precision)] as const
+  const values = [errorMessage(from.precision), errorMessage(to.precision)] as const
   if (from.precision === '' || to.precision === '')
-    return told[0] === told[1]
+    return values[0] === values[1]
       ? null
-      : differs('precision', 'warn', told, 'Read the class off the old one, or ask its maker.', LABEL)
+      : differs('precision', 'warn', values, 'Read the class off the old one, or ask its maker.', LABEL)
   if (a === b) return null
   return b > a
-    ? differs('precision', 'pass', told, 'Closer, no harm; a wheel does not need it.', LABEL)
-    : differs('precision', 'warn', told, 'Wider: right only where no spindle runs on it.', LABEL)
+    ? differs('precision', 'pass', values, 'Closer, no harm; a wheel does not need it.', LABEL)
+    : differs('precision', 'warn', values, 'Wider: right only where no spindle runs on it.', LABEL)
 }

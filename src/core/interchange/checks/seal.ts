@@ -5,14 +5,14 @@ import { differs, type CheckRule } from '../check'
 export const sealLip: CheckRule = ({ part: from }, { part: to }) => {
   if (!from.seal || !to.seal) return null
   const [was, now] = [from.seal.lip, to.seal.lip]
-  const told = [`${was} lip`, `${now} lip`] as const
-  if (was === now) return { check: 'lip', result: 'pass', detail: `Same lip: ${was}.`, told }
+  const values = [`${was} lip`, `${now} lip`] as const
+  if (was === now) return { check: 'lip', result: 'pass', detail: `Same lip: ${was}.`, values }
   return now === 'double'
-    ? differs('lip', 'pass', told, 'A dust lip keeps dirt and wash water off; it runs warmer.')
+    ? differs('lip', 'pass', values, 'A dust lip keeps dirt and wash water off; it runs warmer.')
     : differs(
         'lip',
         'warn',
-        told,
+        values,
         'Without the dust lip: right only where no dirt or water comes from outside.',
       )
 }
@@ -20,14 +20,20 @@ export const sealLip: CheckRule = ({ part: from }, { part: to }) => {
 /** The elastomer of the lip: it must stand what the old one stood (limits: handbook values from memory). */
 export const sealMaterial: CheckRule = ({ part: from }, { part: to }, { temperatureC }) => {
   if (!from.seal || !to.seal) return null
-  const told = [from.seal.material, to.seal.material] as const
-  const [was, now] = told
-  const [a, b] = told.map((code) => SEAL_MATERIALS.find((m) => m.code === code))
+  const values = [from.seal.material, to.seal.material] as const
+  const [was, now] = values
+  const [a, b] = values.map((code) => SEAL_MATERIALS.find((m) => m.code === code))
   const isSame = was === now
   const say = (result: 'pass' | 'warn' | 'fail', meaning: string) =>
     isSame
-      ? { check: 'material', result, detail: `Same material: ${was}. ${meaning}`.trim(), told, meaning }
-      : differs('material', result, told, meaning)
+      ? {
+          check: 'material',
+          result,
+          detail: `Same material: ${was}. ${meaning}`.trim(),
+          values,
+          meaning,
+        }
+      : differs('material', result, values, meaning)
   if (b && temperatureC !== undefined && (temperatureC > b.maxC || temperatureC < b.minC))
     return say('fail', `${now} is for ${b.minC} to ${b.maxC} °C; here it is ${temperatureC} °C.`)
   if (isSame) return say('pass', '')

@@ -5,15 +5,15 @@ import { partAt, slotsOf, type Constraint } from './check'
 import type { CheckFinding } from './facts'
 
 /** Whole ball bearings of an arrangement that keeps no grease around them: closed on both sides, pairs alike. */
-export const ballPairs: Constraint = (bench) => {
-  const placed = slotsOf(bench, 'ballBearing').flatMap((slot) => {
-    const filled = bench.filled.get(slot.id)
+export const ballPairs: Constraint = (fillContext) => {
+  const placed = slotsOf(fillContext, 'ballBearing').flatMap((slot) => {
+    const filled = fillContext.filled.get(slot.id)
     return filled?.part ? [{ slot, filled, base: filled.part.base }] : []
   })
   if (placed.length < 2) return []
   const slots = placed.map(({ slot }) => slot.id)
   const open = placed.filter(({ filled: { value } }) => value?.kind === 'listed' && value.closure.sides < 2)
-  if (open.length > 0 && bench.arrangement.closure !== 'open') {
+  if (open.length > 0 && fillContext.arrangement.closure !== 'open') {
     const designations = [...new Set(open.map(({ filled }) => filled.designation))]
     return [{ code: 'bearingOpen', result: 'warn', data: { designations }, slots }]
   }
@@ -32,42 +32,45 @@ export const ballPairs: Constraint = (bench) => {
 }
 
 /** A shaft is held in one bearing and free in the other. */
-export const floats: Constraint = (bench) => {
-  const end = (which: 'locating' | 'floating') => bench.arrangement.slots.find((s) => s.locating === which)
-  const [held, free] = [end('locating'), end('floating')]
-  const [locating, floating] = [partAt(bench, held?.id), partAt(bench, free?.id)]
-  if (!held || !free || !locating || !floating) return []
+export const floats: Constraint = (fillContext) => {
+  const end = (which: 'locating' | 'floating') =>
+    fillContext.arrangement.slots.find((s) => s.locating === which)
+  const [locatingEnd, free] = [end('locating'), end('floating')]
+  const [locating, floating] = [partAt(fillContext, locatingEnd?.id), partAt(fillContext, free?.id)]
+  if (!locatingEnd || !free || !locating || !floating) return []
   const hold = axialHold(locating)
-  const located = { data: { part: locating.base }, slots: [held.id] }
+  const located = { data: { part: locating.base }, slots: [locatingEnd.id] }
   if (hold === 'slides') return [{ code: 'cannotLocate', result: 'fail', ...located }]
   const data = { floating: floating.base, within: axialHold(floating) === 'slides' }
   return [
     ...(hold === 'oneWay' ? [{ code: 'locatesOneWay' as const, result: 'warn' as const, ...located }] : []),
-    { code: 'locatesAndFloats', result: 'pass', data, slots: [held.id, free.id] },
+    { code: 'locatesAndFloats', result: 'pass', data, slots: [locatingEnd.id, free.id] },
   ]
 }
 
 /** A bearing with a tapered bore sits on a sleeve, not on its shaft; alike ones are told of once. */
-export const onSleeve: Constraint = (bench) => {
-  const told = new Map<string, CheckFinding>()
-  for (const slot of bench.arrangement.slots) {
-    const value = knownPart(bench.filled.get(slot.id)?.value)
+export const onSleeve: Constraint = (fillContext) => {
+  const findings = new Map<string, CheckFinding>()
+  for (const slot of fillContext.arrangement.slots) {
+    const value = knownPart(fillContext.filled.get(slot.id)?.value)
     if (!value || value.taper === null) continue
     const { designation } = value
-    const sleeve = sleeveOf(slot.id, bench)
-    told.set(designation, {
+    const sleeve = sleeveOf(slot.id, fillContext)
+    findings.set(designation, {
       code: 'taperedBore',
       result: 'warn',
       data: { designation, sleeve: sleeve && { base: sleeve.part.base, shaftMm: sleeve.shaftMm } },
-      slots: [...(told.get(designation)?.slots ?? []), slot.id],
+      slots: [...(findings.get(designation)?.slots ?? []), slot.id],
     })
   }
-  return [...told.values()]
+  return [...findings.values()]
 }
 
-export const spacerThere: Constraint = (bench) => {
-  const slot = slotsOf(bench, 'spacerTube').find(({ id, carrier }) => !carrier && bench.filled.has(id))
-  const tube = slot && bench.filled.get(slot.id)
+export const spacerThere: Constraint = (fillContext) => {
+  const slot = slotsOf(fillContext, 'spacerTube').find(
+    ({ id, carrier }) => !carrier && fillContext.filled.has(id),
+  )
+  const tube = slot && fillContext.filled.get(slot.id)
   if (!slot || !tube) return []
   const [data, slots] = [{ place: slot.label }, [slot.id]]
   return tube.state === 'gap'
@@ -76,10 +79,10 @@ export const spacerThere: Constraint = (bench) => {
 }
 
 /** Findings that no place of the arrangement answers must not be lost. */
-export const findingsAnswered: Constraint = (bench) =>
-  (bench.request.findings ?? []).map((finding): CheckFinding => {
-    const answers = bench.arrangement.slots.filter(
-      (s) => s.addedBy.includes(finding) && bench.filled.has(s.id),
+export const findingsAnswered: Constraint = (fillContext) =>
+  (fillContext.request.findings ?? []).map((finding): CheckFinding => {
+    const answers = fillContext.arrangement.slots.filter(
+      (s) => s.addedBy.includes(finding) && fillContext.filled.has(s.id),
     )
     return {
       code: 'found',

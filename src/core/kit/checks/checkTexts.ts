@@ -143,10 +143,10 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
   }),
   collarPlay: ({ playMm, collarMm, seatsMm, coneMm: [b1, b2], setMm: [t1, t2], rangeMm: { min, max } }) => {
     const good = playMm >= min && playMm <= max
-    const off = playMm - (min + max) / 2
+    const deviation = playMm - (min + max) / 2
     const remedy = good
       ? ''
-      : ` A shim of about ${Math.abs(off).toFixed(2)} mm ${off > 0 ? 'out' : 'in'} brings it to the middle of ${min} to ${max} mm.`
+      : ` A shim of about ${Math.abs(deviation).toFixed(2)} mm ${deviation > 0 ? 'out' : 'in'} brings it to the middle of ${min} to ${max} mm.`
     return {
       title:
         playMm < 0
@@ -159,7 +159,7 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     title: `Found: ${FINDING_LABELS[finding]}`,
     detail:
       adds.length > 0
-        ? `Adds: ${adds.map((place) => place.toLowerCase()).join(', ')}.`
+        ? `Adds: ${adds.map((label) => label.toLowerCase()).join(', ')}.`
         : 'No place of this arrangement answers it. Repair or replace the worn piece.',
   }),
 }

@@ -10,11 +10,11 @@ const USUAL_SLOTS = 6
 
 const withNut = (slot: Slot): string[] => [slot.id, ...(slot.at === undefined ? [] : [slot.at])]
 
-export const nutPasses: Constraint = (bench) =>
-  slotsOf(bench, 'castleNut').flatMap((slot): CheckFinding[] => {
-    const coneSlot = leansOn(bench, slot, 'cone')
-    const nut = hardwareOf(partAt(bench, slot.id), 'castleNut')
-    const cone = partAt(bench, coneSlot?.id)
+export const nutPasses: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'castleNut').flatMap((slot): CheckFinding[] => {
+    const coneSlot = leansOn(fillContext, slot, 'cone')
+    const nut = hardwareOf(partAt(fillContext, slot.id), 'castleNut')
+    const cone = partAt(fillContext, coneSlot?.id)
     const boreMm = cone?.dimensions.bore
     if (!coneSlot || !nut || !cone || boreMm === undefined || nut.threadMm <= boreMm + THREAD_PASSES_MM)
       return []
@@ -22,39 +22,39 @@ export const nutPasses: Constraint = (bench) =>
     return [{ code: 'nutOverCone', result: 'fail', data, slots: [slot.id, coneSlot.id] }]
   })
 
-export const washerFollowsNut: Constraint = (bench) =>
-  slotsOf(bench, 'washer').flatMap((slot): CheckFinding[] => {
-    const washer = hardwareOf(partAt(bench, slot.id), 'washer')
-    const thread = spindleThread(slot, bench)
+export const washerFollowsNut: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'washer').flatMap((slot): CheckFinding[] => {
+    const washer = hardwareOf(partAt(fillContext, slot.id), 'washer')
+    const thread = spindleThread(slot, fillContext)
     if (!washer || !thread || Math.abs(washer.threadMm - thread.threadMm) < WASHER_OFF_MM) return []
     const data = { washerMm: washer.threadMm, thread: thread.thread }
     return [{ code: 'washerOffNut', result: 'fail', data, slots: withNut(slot) }]
   })
 
-export const pinFollowsNut: Constraint = (bench) =>
-  slotsOf(bench, 'cotterPin').flatMap((slot): CheckFinding[] => {
-    const pin = hardwareOf(partAt(bench, slot.id), 'cotterPin')
-    const thread = spindleThread(slot, bench)
+export const pinFollowsNut: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'cotterPin').flatMap((slot): CheckFinding[] => {
+    const pin = hardwareOf(partAt(fillContext, slot.id), 'cotterPin')
+    const thread = spindleThread(slot, fillContext)
     if (!pin || !thread || isPinFor(pin, thread.threadMm)) return []
     const data = { pinMm: pin.pinMm, overMm: pin.threadOverMm, toMm: pin.threadToMm }
     return [{ code: 'pinOffNut', result: 'warn', data, slots: withNut(slot) }]
   })
 
-export const slotStep: Constraint = (bench) =>
-  slotsOf(bench, 'castleNut').flatMap((slot): CheckFinding[] => {
-    const nut = hardwareOf(partAt(bench, slot.id), 'castleNut')
-    const pitchMm = nut?.pitchMm ?? spindleThread({ at: slot.id }, bench)?.pitchMm
-    if (pitchMm === undefined || !bench.filled.has(slot.id)) return []
+export const slotStep: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'castleNut').flatMap((slot): CheckFinding[] => {
+    const nut = hardwareOf(partAt(fillContext, slot.id), 'castleNut')
+    const pitchMm = nut?.pitchMm ?? spindleThread({ at: slot.id }, fillContext)?.pitchMm
+    if (pitchMm === undefined || !fillContext.filled.has(slot.id)) return []
     const stepMm = pitchMm / (nut?.slots ?? USUAL_SLOTS)
     const wide = stepMm > USUAL_PLAY_MM.max
     const data = { stepMm, wide, assumedSlots: nut ? null : USUAL_SLOTS }
     return [{ code: 'slotStep', result: wide ? 'warn' : 'pass', data, slots: [slot.id] }]
   })
 
-export const capFits: Constraint = (bench) =>
-  slotsOf(bench, 'cap').flatMap((slot): CheckFinding[] => {
-    const capMm = hardwareOf(partAt(bench, slot.id), 'cap')?.hubBoreMm
-    const mouthMm = bench.request.sizes.hubMouth
+export const capFits: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'cap').flatMap((slot): CheckFinding[] => {
+    const capMm = hardwareOf(partAt(fillContext, slot.id), 'cap')?.hubBoreMm
+    const mouthMm = fillContext.request.sizes.hubMouth
     if (capMm === undefined || mouthMm === undefined) return []
     const slots = [slot.id]
     return Math.abs(capMm - mouthMm) <= CAP_OFF_MM
@@ -63,20 +63,20 @@ export const capFits: Constraint = (bench) =>
   })
 
 /** A cap that grease is pumped through serves the inner bearing only where the whole hub is full (common practice). */
-export const capFill: Constraint = (bench) =>
-  slotsOf(bench, 'cap').flatMap((slot): CheckFinding[] => {
-    const cap = partAt(bench, slot.id)
+export const capFill: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'cap').flatMap((slot): CheckFinding[] => {
+    const cap = partAt(fillContext, slot.id)
     if (!cap || hardwareOf(cap, 'cap')?.kind !== 'grease-fill cap') return []
-    const practice = fillPracticeOf(bench)
+    const practice = fillPracticeOf(fillContext)
     const result = practice === 'hubFull' ? 'pass' : 'warn'
     return [{ code: 'capFill', result, data: { cap: cap.base, practice }, slots: [slot.id] }]
   })
 
 /** A fitting in hub or spindle reaches the bearings only where the whole hub is full (common practice). */
-export const fittingFill: Constraint = (bench) =>
-  slotsOf(bench, 'nipple').flatMap((slot): CheckFinding[] => {
-    if (slot.fills === undefined || !bench.filled.has(slot.id)) return []
-    const practice = fillPracticeOf(bench)
+export const fittingFill: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'nipple').flatMap((slot): CheckFinding[] => {
+    if (slot.fills === undefined || !fillContext.filled.has(slot.id)) return []
+    const practice = fillPracticeOf(fillContext)
     const data = { place: slot.label, fills: slot.fills, practice }
     return [{ code: 'fittingFill', result: practice === 'hubFull' ? 'pass' : 'warn', data, slots: [slot.id] }]
   })

@@ -1,4 +1,4 @@
-import type { Bench } from '../fill'
+import type { FillContext } from '../fill'
 import type { KitCheck } from '../kit'
 import { ballPairs, findingsAnswered, floats, onSleeve, spacerThere } from './bearings'
 import type { Constraint } from './check'
@@ -38,8 +38,8 @@ const CONSTRAINTS: readonly Constraint[] = [
 ]
 
 /** Everything that was checked between the parts of the kit, with its texts. */
-export const checkKit = (bench: Bench): KitCheck[] =>
-  CONSTRAINTS.flatMap((constraint) => constraint(bench)).map((finding) => ({
+export const checkKit = (fillContext: FillContext): KitCheck[] =>
+  CONSTRAINTS.flatMap((constraint) => constraint(fillContext)).map((finding) => ({
     ...finding,
     ...checkText(finding),
   }))

@@ -7,12 +7,12 @@ import { partAt, slotsOf, type Constraint } from './check'
 import type { CheckFinding } from './facts'
 
 /** What is fitted against the seat as measured: another size is not close enough. */
-export const seatsFit: Constraint = (bench) =>
-  bench.arrangement.slots.flatMap((slot) => {
-    const seat = seatOf(slot, bench.request.sizes)
-    const fitted = partAt(bench, slot.id)
+export const seatsFit: Constraint = (fillContext) =>
+  fillContext.arrangement.slots.flatMap((slot) => {
+    const seat = seatOf(slot, fillContext.request.sizes)
+    const fitted = partAt(fillContext, slot.id)
     if (!fitted) return []
-    const sleeve = sleeveOf(slot.id, bench)
+    const sleeve = sleeveOf(slot.id, fillContext)
     return (
       [
         ['shaft', sleeve ? sleeve.shaftMm : fitted.dimensions.bore, seat.shaft],
@@ -27,11 +27,11 @@ export const seatsFit: Constraint = (bench) =>
   })
 
 /** A listed housing and the insert that is to sit in it. */
-export const housingHolds: Constraint = (bench) =>
-  slotsOf(bench, 'housing').flatMap((slot): CheckFinding[] => {
-    const housing = partAt(bench, slot.id)
-    const insertSlot = slotsOf(bench, 'insert').find(({ id }) => partAt(bench, id))
-    const insert = partAt(bench, insertSlot?.id)
+export const housingHolds: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'housing').flatMap((slot): CheckFinding[] => {
+    const housing = partAt(fillContext, slot.id)
+    const insertSlot = slotsOf(fillContext, 'insert').find(({ id }) => partAt(fillContext, id))
+    const insert = partAt(fillContext, insertSlot?.id)
     // A unit brings its own.
     if (housing?.hardware?.what !== 'housing' || !insertSlot || insert?.family !== 'insert' || insert.housing)
       return []
@@ -49,13 +49,13 @@ export const housingHolds: Constraint = (bench) =>
     return [{ code: 'housingOff', result: 'fail', data, slots }]
   })
 
-export const sealFits: Constraint = (bench) =>
-  slotsOf(bench, 'seal').flatMap((slot): CheckFinding[] => {
-    const seal = partAt(bench, slot.id)
-    const { shaft, housing, width } = sealSizesOf(slot, bench.request.sizes)
+export const sealFits: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'seal').flatMap((slot): CheckFinding[] => {
+    const seal = partAt(fillContext, slot.id)
+    const { shaft, housing, width } = sealSizesOf(slot, fillContext.request.sizes)
     if (!seal || shaft === undefined || housing === undefined) return []
     const answer = checkSeal(seal, { shaft, housing, width })
-    const end = slot.side && slotsOf(bench, 'seal').length > 1 ? slot.side : ''
+    const end = slot.side && slotsOf(fillContext, 'seal').length > 1 ? slot.side : ''
     const slots = [slot.id]
     if (answer?.fits)
       return [{ code: 'sealFits', result: 'pass', data: { end, answer: answer.reason }, slots }]
@@ -64,18 +64,18 @@ export const sealFits: Constraint = (bench) =>
   })
 
 /** A seal on a stub spindle runs on a journal behind the inner cone and sits in a bore that the cup passes. */
-export const sealRoom: Constraint = (bench) =>
-  slotsOf(bench, 'seal').flatMap((slot): CheckFinding[] => {
-    const coneSlot = slotsOf(bench, 'cone').find(({ id, side }) => id === slot.at || side === slot.side)
-    const seal = partAt(bench, slot.id)
+export const sealRoom: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'seal').flatMap((slot): CheckFinding[] => {
+    const coneSlot = slotsOf(fillContext, 'cone').find(({ id, side }) => id === slot.at || side === slot.side)
+    const seal = partAt(fillContext, slot.id)
     const [shaftMm, housingMm] = [seal?.dimensions.bore, seal?.dimensions.outside]
     if (!coneSlot || !seal || shaftMm === undefined || housingMm === undefined) return []
-    const coneMm = partAt(bench, coneSlot.id)?.dimensions.bore
+    const coneMm = partAt(fillContext, coneSlot.id)?.dimensions.bore
     if (coneMm !== undefined && shaftMm < coneMm - SEAL_UNDER_CONE_MM) {
       const data = { seal: seal.base, shaftMm, coneMm }
       return [{ code: 'sealUnderCone', result: 'fail', data, slots: [slot.id, coneSlot.id] }]
     }
-    const cupMm = partAt(bench, coneSlot.mate)?.dimensions.outside
+    const cupMm = partAt(fillContext, coneSlot.mate)?.dimensions.outside
     if (cupMm !== undefined && housingMm < cupMm - SEAL_UNDER_CUP_MM) {
       const slots = [slot.id, coneSlot.mate ?? '']
       return [{ code: 'sealUnderCup', result: 'warn', data: { housingMm, cupMm }, slots }]

@@ -1,21 +1,21 @@
 import { USUAL_PLAY_MM } from '../../adjust'
 import type { Slot } from '../arrangement'
-import { taperedSets, type Bench } from '../fill'
+import { taperedSets, type FillContext } from '../fill'
 import { nameOf, partAt, slotsOf, type Constraint } from './check'
 import type { CheckFinding } from './facts'
 
 /** Cones of the two ends: the inner (or left) one stands deeper on the spindle. */
-function endCones(bench: Bench): { inner: Slot; outer: Slot } | null {
-  const cones = slotsOf(bench, 'cone')
+function endCones(fillContext: FillContext): { inner: Slot; outer: Slot } | null {
+  const cones = slotsOf(fillContext, 'cone')
   const inner = cones.find(({ side }) => side === 'inner')
   const outer = cones.find(({ side }) => side === 'outer')
   return inner && outer ? { inner, outer } : null
 }
 
 /** A cone and the cup it names. */
-export const mating: Constraint = (bench) =>
-  slotsOf(bench, 'cone').flatMap((slot): CheckFinding[] => {
-    const [cone, cup] = [partAt(bench, slot.id), partAt(bench, slot.mate)]
+export const mating: Constraint = (fillContext) =>
+  slotsOf(fillContext, 'cone').flatMap((slot): CheckFinding[] => {
+    const [cone, cup] = [partAt(fillContext, slot.id), partAt(fillContext, slot.mate)]
     if (!cone || !cup) return []
     const slots = [slot.id, slot.mate ?? '']
     const names = { cone: cone.base, cup: cup.base }
@@ -32,9 +32,9 @@ export const mating: Constraint = (bench) =>
     return [{ code: 'coneDoesNotRun', result: 'fail', data, slots }]
   })
 
-export const twoSets: Constraint = (bench) => {
-  const ends = endCones(bench)
-  const [inner, outer] = [partAt(bench, ends?.inner.id), partAt(bench, ends?.outer.id)]
+export const twoSets: Constraint = (fillContext) => {
+  const ends = endCones(fillContext)
+  const [inner, outer] = [partAt(fillContext, ends?.inner.id), partAt(fillContext, ends?.outer.id)]
   if (!ends || !inner || !outer) return []
   const slots = [ends.inner.id, ends.outer.id]
   if (inner.base === outer.base) return [{ code: 'setsAlike', result: 'warn', data: {}, slots }]
@@ -52,10 +52,10 @@ export const twoSets: Constraint = (bench) => {
 }
 
 /** Cones clamped over a collar: the play is what the collar leaves (common practice, from nominal widths). */
-export const clampedPlay: Constraint = (bench) => {
-  const slot = slotsOf(bench, 'collar').find(({ id }) => bench.filled.has(id))
-  const { spacerLength: collarMm, seatDistance: seatsMm } = bench.request.sizes
-  const [first, second] = taperedSets(bench).map(({ set }) => set.dimensions)
+export const clampedPlay: Constraint = (fillContext) => {
+  const slot = slotsOf(fillContext, 'collar').find(({ id }) => fillContext.filled.has(id))
+  const { spacerLength: collarMm, seatDistance: seatsMm } = fillContext.request.sizes
+  const [first, second] = taperedSets(fillContext).map(({ set }) => set.dimensions)
   if (!slot || collarMm === undefined || seatsMm === undefined || !first || !second) return []
   const { coneWidth: b1, totalWidth: t1 } = first
   const { coneWidth: b2, totalWidth: t2 } = second

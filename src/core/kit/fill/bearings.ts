@@ -8,27 +8,27 @@ import type { Filled } from '../kit'
 import { isWholeBearing, ROLES } from '../roles'
 import { seatOf } from '../seats'
 import { SEAT_OFF_MM } from '../tolerances'
-import { chosen, filledWith, gap, partIn, type Bench } from './bench'
+import { chosen, filledWith, gap, partIn, type FillContext } from './fillContext'
 import { stockedFirst } from './shelf'
 
 /** The ring of a tapered set that a place takes: of an inch set its own number, of any other the set's number. */
-export function ringFor(set: KnownPart, piece: 'cone' | 'cup', { context }: Bench): KnownPart {
+export function ringFor(set: KnownPart, piece: 'cone' | 'cup', { context }: FillContext): KnownPart {
   const name = set.part.set?.[piece]
   const ring = name ? findPart(context.catalogue, name, piece) : undefined
   return ring ? listedPart(ring, context) : ringOfSet(set, piece)
 }
 
 /** The ring that runs with the one already there: the only one, or the one that fits the measured seat. */
-export function fillTapered(slot: Slot, bench: Bench): Filled {
-  const { catalogue } = bench.context
+export function fillTapered(slot: Slot, fillContext: FillContext): Filled {
+  const { catalogue } = fillContext.context
   const piece = slot.role === 'cone' ? 'cone' : 'cup'
-  const asked = slot.mate === undefined ? undefined : bench.request.parts[slot.mate]
+  const requested = slot.mate === undefined ? undefined : fillContext.request.parts[slot.mate]
   const mate =
-    slot.mate === undefined ? undefined : bench.arrangement.slots.find(({ id }) => id === slot.mate)
+    slot.mate === undefined ? undefined : fillContext.arrangement.slots.find(({ id }) => id === slot.mate)
   const other =
-    partIn(bench, slot.mate) ??
-    (asked && mate
-      ? knownPart(resolvePart(asked, bench, { piece: ROLES[mate.role].piece }))?.part
+    partIn(fillContext, slot.mate) ??
+    (requested && mate
+      ? knownPart(resolvePart(requested, fillContext, { piece: ROLES[mate.role].piece }))?.part
       : undefined)
   if (!other)
     return gap(slot, `Identify the ${slot.side ?? ''} bearing: a number or its sizes.`.replace('  ', ' '))
@@ -37,18 +37,18 @@ export function fillTapered(slot: Slot, bench: Bench): Filled {
     const name = piece === 'cone' ? set.set?.cone : set.set?.cup
     return name ? (findPart(catalogue, name, piece) ?? []) : []
   })
-  const seat = seatOf(slot, bench.request.sizes)
+  const seat = seatOf(slot, fillContext.request.sizes)
   const measured = piece === 'cone' ? seat.shaft : seat.housing
   const fitting =
     measured === undefined ? mates : mates.filter((m) => Math.abs(sizeOf(m) - measured) <= SEAT_OFF_MM)
   const others = mates.map((m) => m.base)
-  const held = mates.find((m) => m.base === bench.held[slot.id] && fitting.includes(m))
-  const only = held ?? (fitting.length === 1 ? fitting[0] : undefined)
+  const current = mates.find((m) => m.base === fillContext.current[slot.id] && fitting.includes(m))
+  const only = current ?? (fitting.length === 1 ? fitting[0] : undefined)
   if (only)
     return chosen(
       slot,
       only,
-      bench,
+      fillContext,
       mates.length === 1
         ? `The one ${piece} listed that runs with ${other.base}.`
         : `Of ${mates.length} that run with ${other.base}, the one for ${writeMm(measured ?? sizeOf(only))} mm.`,
@@ -71,11 +71,18 @@ export function fillTapered(slot: Slot, bench: Bench): Filled {
 }
 
 /** What was asked for in the places this one is like, near ones first. */
-function askedLike(slot: Slot, { arrangement, request }: Bench): string | undefined {
+function requestedLike(slot: Slot, { arrangement, request }: FillContext): string | undefined {
   const seen = new Set([slot.id])
   for (let at = slot.like; at !== undefined && !seen.has(at);) {
-    const asked = request.parts[at]
-    if (asked && asked !== 'auto' && asked !== 'none' && asked !== 'keep' && asked !== 'out') return asked
+    const requested = request.parts[at]
+    if (
+      requested &&
+      requested !== 'auto' &&
+      requested !== 'none' &&
+      requested !== 'keep' &&
+      requested !== 'out'
+    )
+      return requested
     seen.add(at)
     const next = at
     at = arrangement.slots.find(({ id }) => id === next)?.like
@@ -84,20 +91,23 @@ function askedLike(slot: Slot, { arrangement, request }: Bench): string | undefi
 }
 
 /** A whole bearing: like its neighbour, or found from the measured shaft and bore. */
-export function fillBearing(slot: Slot, bench: Bench): Filled {
-  const asked = askedLike(slot, bench)
-  const other = asked ? knownPart(resolvePart(asked, bench, { bySizes: 'deep-groove' })) : null
+export function fillBearing(slot: Slot, fillContext: FillContext): Filled {
+  const requested = requestedLike(slot, fillContext)
+  const other = requested ? knownPart(resolvePart(requested, fillContext, { bySizes: 'deep-groove' })) : null
   if (other)
     return filledWith(slot, other, 'The same as its neighbour. Measure both: the two need not be alike.', {
       assumed: true,
     })
-  const seat = seatOf(slot, bench.request.sizes)
+  const seat = seatOf(slot, fillContext.request.sizes)
   if (seat.shaft === undefined || seat.housing === undefined)
     return gap(slot, 'Identify the bearing: a number, or shaft and bore.')
-  const found = findBySeat(bench.context.catalogue, slot.role, { shaft: seat.shaft, housing: seat.housing })
-  const suffix = slot.role === 'ballBearing' ? CLOSURE_SUFFIX[bench.arrangement.closure] : ''
-  const [first, ...rest] = stockedFirst(slot, found, (part) => part.base + suffix, bench)
-  const value = first && knownPart(resolvePart(first.base + suffix, bench))
+  const found = findBySeat(fillContext.context.catalogue, slot.role, {
+    shaft: seat.shaft,
+    housing: seat.housing,
+  })
+  const suffix = slot.role === 'ballBearing' ? CLOSURE_SUFFIX[fillContext.arrangement.closure] : ''
+  const [first, ...rest] = stockedFirst(slot, found, (part) => part.base + suffix, fillContext)
+  const value = first && knownPart(resolvePart(first.base + suffix, fillContext))
   if (!value)
     return gap(
       slot,
@@ -112,7 +122,7 @@ export function fillBearing(slot: Slot, bench: Bench): Filled {
 }
 
 /** Loose balls: by count and size (common practice: as many as go round, less one). */
-export function fillBalls(slot: Slot, { request }: Bench): Filled {
+export function fillBalls(slot: Slot, { request }: FillContext): Filled {
   const { ballDiameter, ballCircle, ballCount: counted } = request.sizes
   if (ballDiameter === undefined)
     return gap(slot, 'Measure one ball, and count them or measure their circle.')
@@ -127,7 +137,7 @@ export function fillBalls(slot: Slot, { request }: Bench): Filled {
 }
 
 /** Whole tapered sets of the kit, cone and cup together, by the place of the cone. */
-export function taperedSets({ arrangement, filled, context }: Bench): { slot: Slot; set: Part }[] {
+export function taperedSets({ arrangement, filled, context }: FillContext): { slot: Slot; set: Part }[] {
   return arrangement.slots.flatMap((slot) => {
     if (slot.role !== 'cone' || slot.mate === undefined) return []
     const [cone, cup] = [filled.get(slot.id)?.part, filled.get(slot.mate)?.part]
@@ -141,7 +151,7 @@ export function taperedSets({ arrangement, filled, context }: Bench): { slot: Sl
 }
 
 /** Whole bearings of the kit that are no tapered sets. */
-export const wholeBearings = ({ arrangement, filled }: Bench): { slot: Slot; filled: Filled }[] =>
+export const wholeBearings = ({ arrangement, filled }: FillContext): { slot: Slot; filled: Filled }[] =>
   arrangement.slots.flatMap((slot) => {
     const found = isWholeBearing(slot.role) ? filled.get(slot.id) : undefined
     return found?.part ? [{ slot, filled: found }] : []

@@ -12,7 +12,7 @@ import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import { betweenCups } from '../sizes'
 import { taperedSets, wholeBearings } from './bearings'
-import { filledWith, gap, type Bench } from './bench'
+import { filledWith, gap, type FillContext } from './fillContext'
 
 const PRACTICE_REASON: Record<FillPractice, string> = {
   hubFull: 'Slow wheel: bearings and cavity full',
@@ -36,8 +36,8 @@ function takesGrease({ value }: Filled): boolean {
 }
 
 /** Whole bearings are relubricated; those closed on both sides and hub units bring their own. */
-function relubrication(slot: Slot, bench: Bench): Filled {
-  const open = wholeBearings(bench).filter(
+function relubrication(slot: Slot, fillContext: FillContext): Filled {
+  const open = wholeBearings(fillContext).filter(
     ({ slot: { role }, filled }) => role !== 'hubUnit' && takesGrease(filled),
   )
   if (open.length === 0) return film(slot)
@@ -58,10 +58,10 @@ function relubrication(slot: Slot, bench: Bench): Filled {
 }
 
 /** How the hub of a tapered pair is filled: as the shop does, else by its speed. */
-export function fillPracticeOf(bench: Bench): FillPractice {
-  const { greaseFill: wanted, sizes } = bench.request
+export function fillPracticeOf(fillContext: FillContext): FillPractice {
+  const { greaseFill: wanted, sizes } = fillContext.request
   if (wanted) return wanted
-  const sets = taperedSets(bench).map(({ set }) => set.dimensions)
+  const sets = taperedSets(fillContext).map(({ set }) => set.dimensions)
   const largest = (of: 'bore' | 'outside') => Math.max(0, ...sets.map((d) => d[of] ?? 0))
   return practiceFor(
     sizes.rpm === undefined ? null : speedFactor(sizes.rpm, largest('bore'), largest('outside')),
@@ -69,18 +69,18 @@ export function fillPracticeOf(bench: Bench): FillPractice {
 }
 
 /** How much of it, by what the kit holds: a film, a relubrication, or bearings and cavity. */
-export function fillGrease(slot: Slot, bench: Bench): Filled {
-  const { arrangement, request } = bench
-  const open = wholeBearings(bench).some(({ filled }) => takesGrease(filled))
+export function fillGrease(slot: Slot, fillContext: FillContext): Filled {
+  const { arrangement, request } = fillContext
+  const open = wholeBearings(fillContext).some(({ filled }) => takesGrease(filled))
   if (arrangement.filmOnly && !open) return film(slot)
   if (!arrangement.slots.some(({ role, mate }) => role === 'cone' && mate !== undefined))
-    return relubrication(slot, bench)
-  const sets = taperedSets(bench).map(({ set }) => set)
+    return relubrication(slot, fillContext)
+  const sets = taperedSets(fillContext).map(({ set }) => set)
   if (sets.length === 0) return gap(slot, 'Follows from the bearings.')
   const between = cavityBetween(sets.map((set) => set.dimensions))
   const lengthMm = betweenCups(request.sizes, arrangement.sizes)
   const cavity = lengthMm === undefined || !between ? null : { lengthMm, ...between }
-  const amount = greaseFill(sets, cavity, null, fillPracticeOf(bench))
+  const amount = greaseFill(sets, cavity, null, fillPracticeOf(fillContext))
   const room = cavity
     ? ''
     : ' The cavity is not in it: measure the length between the bearings to add its share.'

@@ -7,7 +7,7 @@ import type { Filled } from '../kit'
 import { readThread } from '../thread'
 import { isPinFor, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
 import { capsFor, listedHardware, type Hardware } from './listedHardware'
-import { chosen, filledWith, fillPlain, gap, partIn, type Bench } from './bench'
+import { chosen, filledWith, fillPlain, gap, partIn, type FillContext } from './fillContext'
 
 export function hardwareOf<W extends HardwareDetails['what']>(
   part: Part | null | undefined,
@@ -19,14 +19,14 @@ export function hardwareOf<W extends HardwareDetails['what']>(
 /** Thread of the spindle: of the nut in the kit, else as it was typed, whoever keeps which nut. */
 export function spindleThread(
   slot: Pick<Slot, 'at'>,
-  bench: Bench,
+  fillContext: FillContext,
 ): { threadMm: number; pitchMm: number; thread: string; acrossFlatsMm: number | null } | null {
-  const nut = hardwareOf(partIn(bench, slot.at), 'castleNut')
+  const nut = hardwareOf(partIn(fillContext, slot.at), 'castleNut')
   if (nut) return nut
-  const typed = bench.request.thread ?? ''
+  const typed = fillContext.request.thread ?? ''
   const read = readThread(typed)
   if (!read) return null
-  const alike = listedHardware(bench.context.catalogue, 'castleNut').find(
+  const alike = listedHardware(fillContext.context.catalogue, 'castleNut').find(
     ({ details }) => Math.abs(details.threadMm - read.diameterMm) < WASHER_OFF_MM,
   )
   return {
@@ -51,7 +51,7 @@ const noThread = (typed: string): string =>
  */
 export const nutByThread =
   (name: string) =>
-  (slot: Slot, { arrangement, request }: Bench): Filled => {
+  (slot: Slot, { arrangement, request }: FillContext): Filled => {
     if (!arrangement.thread) return fillPlain(slot)
     const typed = request.thread?.trim() ?? ''
     if (typed === '') return gap(slot, 'Type the spindle thread, or write the nut that is on the machine.')
@@ -64,15 +64,15 @@ export const nutByThread =
     )
   }
 
-export function fillNut(slot: Slot, bench: Bench): Filled {
-  const nuts = listedHardware(bench.context.catalogue, 'castleNut').sort(
+export function fillNut(slot: Slot, fillContext: FillContext): Filled {
+  const nuts = listedHardware(fillContext.context.catalogue, 'castleNut').sort(
     (a, b) => b.details.threadMm - a.details.threadMm,
   )
-  const { thread } = bench.request
+  const { thread } = fillContext.request
   if (thread) {
     const exact = nuts.find(({ details }) => sameThread(details, thread))
     return exact
-      ? chosen(slot, exact.part, bench, 'The thread as measured.')
+      ? chosen(slot, exact.part, fillContext, 'The thread as measured.')
       : gap(
           slot,
           readThread(thread)
@@ -81,7 +81,7 @@ export function fillNut(slot: Slot, bench: Bench): Filled {
           nuts.map((n) => n.part.base),
         )
   }
-  const cone = partIn(bench, slot.at)
+  const cone = partIn(fillContext, slot.at)
   const bore = cone?.dimensions.bore
   if (bore === undefined) return gap(slot, 'Measure the spindle thread: diameter and pitch.')
   const passing = nuts.filter(({ details }) => details.threadMm <= bore + THREAD_PASSES_MM)
@@ -91,7 +91,7 @@ export function fillNut(slot: Slot, bench: Bench): Filled {
   return chosen(
     slot,
     usual.part,
-    bench,
+    fillContext,
     `Usual: the largest thread that ${cone?.base} passes over. Check diameter and pitch.`,
     {
       assumed: true,
@@ -100,10 +100,10 @@ export function fillNut(slot: Slot, bench: Bench): Filled {
   )
 }
 
-export function fillWasher(slot: Slot, bench: Bench): Filled {
-  const nut = spindleThread(slot, bench)
+export function fillWasher(slot: Slot, fillContext: FillContext): Filled {
+  const nut = spindleThread(slot, fillContext)
   if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
-  const fitting = listedHardware(bench.context.catalogue, 'washer').filter(
+  const fitting = listedHardware(fillContext.context.catalogue, 'washer').filter(
     ({ details }) => Math.abs(details.threadMm - nut.threadMm) < WASHER_OFF_MM,
   )
   const [first] = fitting
@@ -111,7 +111,7 @@ export function fillWasher(slot: Slot, bench: Bench): Filled {
   return chosen(
     slot,
     first.part,
-    bench,
+    fillContext,
     `For the ${nut.thread} spindle. Look whether it has a keyway (tab) or a flat (D).`,
     {
       assumed: true,
@@ -123,11 +123,11 @@ export function fillWasher(slot: Slot, bench: Bench): Filled {
 /** Across flats of a nut over its thread, where no listed nut tells it (ISO 4032: 1.5 and a little). */
 const FLATS_PER_THREAD = 1.55
 
-export function fillPin(slot: Slot, bench: Bench): Filled {
-  const nut = spindleThread(slot, bench)
+export function fillPin(slot: Slot, fillContext: FillContext): Filled {
+  const nut = spindleThread(slot, fillContext)
   if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
   const acrossFlatsMm = nut.acrossFlatsMm ?? nut.threadMm * FLATS_PER_THREAD
-  const sized = listedHardware(bench.context.catalogue, 'cotterPin')
+  const sized = listedHardware(fillContext.context.catalogue, 'cotterPin')
     .filter(({ details }) => isPinFor(details, nut.threadMm))
     .sort((a, b) => a.details.lengthMm - b.details.lengthMm)
   const pins = [
@@ -139,7 +139,7 @@ export function fillPin(slot: Slot, bench: Bench): Filled {
   return chosen(
     slot,
     pin.part,
-    bench,
+    fillContext,
     `ISO 1234 size for a ${nut.thread} bolt, long enough to bend over. Try it in the hole.`,
     {
       alternatives: pins.filter((p) => p !== pin).map((p) => p.part.base),
@@ -147,30 +147,30 @@ export function fillPin(slot: Slot, bench: Bench): Filled {
   )
 }
 
-export function fillCap(slot: Slot, bench: Bench): Filled {
-  const measured = bench.request.sizes.hubMouth
-  const cup = partIn(bench, slot.at)
+export function fillCap(slot: Slot, fillContext: FillContext): Filled {
+  const measured = fillContext.request.sizes.hubMouth
+  const cup = partIn(fillContext, slot.at)
   const bore = measured ?? cup?.dimensions.outside
   if (bore === undefined) return gap(slot, 'Measure the hub mouth: the outer end of the hub, inside.')
-  const caps = capsFor(bench.context.catalogue, bore)
+  const caps = capsFor(fillContext.context.catalogue, bore)
   const [first] = caps
   if (!first) return gap(slot, `No cap listed for a hub mouth of ${writeMm(bore)} mm.`)
   const reason =
     measured === undefined
       ? `Usual: the hub is bored through at the size of ${cup?.base}. Measure the hub mouth.`
       : 'The hub mouth as measured.'
-  return chosen(slot, first.part, bench, reason, {
+  return chosen(slot, first.part, fillContext, reason, {
     assumed: measured === undefined,
     alternatives: caps.slice(1).map((c) => c.part.base),
   })
 }
 
 /** Rings are named by the seat they hold, in millimetres (DIN 471, DIN 472) or inches (ASME B18.27). */
-export function fillSnapRing(slot: Slot, bench: Bench): Filled {
-  const { bore, outside } = partIn(bench, slot.at)?.dimensions ?? {}
+export function fillSnapRing(slot: Slot, fillContext: FillContext): Filled {
+  const { bore, outside } = partIn(fillContext, slot.at)?.dimensions ?? {}
   const nominal = slot.ring === 'bore' ? outside : bore
   const kind = `${slot.ring} snap ring`
-  const ring = listedHardware(bench.context.catalogue, 'snapRing').find(
+  const ring = listedHardware(fillContext.context.catalogue, 'snapRing').find(
     ({ details }) => details.kind === kind && nominal !== undefined && isSameSize(details.nominalMm, nominal),
   )
   if (!ring)
@@ -181,25 +181,25 @@ export function fillSnapRing(slot: Slot, bench: Bench): Filled {
   return chosen(
     slot,
     ring.part,
-    bench,
+    fillContext,
     `For a ${slot.ring === 'bore' ? 'bore' : 'shaft'} of ${writeMm(ring.details.nominalMm)} mm, groove ${writeMm(ring.details.grooveMm)} mm. Measure the groove.`,
   )
 }
 
 /** A shaft nut has the thread diameter of the bore it clamps (ISO 2982-2). */
-export function fillLockNut(slot: Slot, bench: Bench): Filled {
-  const sleeve = sleeveOf(slot.at, bench)
-  if (sleeve) return withSleeve(slot, sleeve.nut, 'lockNut', bench)
-  const bore = partIn(bench, slot.at)?.dimensions.bore
+export function fillLockNut(slot: Slot, fillContext: FillContext): Filled {
+  const sleeve = sleeveOf(slot.at, fillContext)
+  if (sleeve) return withSleeve(slot, sleeve.nut, 'lockNut', fillContext)
+  const bore = partIn(fillContext, slot.at)?.dimensions.bore
   if (bore === undefined) return gap(slot, 'Follows from the bearing.')
-  const nut = listedHardware(bench.context.catalogue, 'lockNut').find(
+  const nut = listedHardware(fillContext.context.catalogue, 'lockNut').find(
     ({ details }) => details.threadMm === bore,
   )
   if (!nut) return gap(slot, `No lock nut listed for a shaft of ${writeMm(bore)} mm. Measure the thread.`)
   return chosen(
     slot,
     nut.part,
-    bench,
+    fillContext,
     `Thread ${nut.details.thread}, for a shaft of ${writeMm(bore)} mm. Try it by hand.`,
     {
       assumed: true,
@@ -207,17 +207,17 @@ export function fillLockNut(slot: Slot, bench: Bench): Filled {
   )
 }
 
-export function fillLockWasher(slot: Slot, bench: Bench): Filled {
-  const bearing = bench.arrangement.slots.find(({ id }) => id === slot.at)?.at
-  const sleeve = sleeveOf(bearing, bench)
-  if (sleeve) return withSleeve(slot, sleeve.washer, 'lockWasher', bench)
-  const nut = hardwareOf(partIn(bench, slot.at), 'lockNut')
+export function fillLockWasher(slot: Slot, fillContext: FillContext): Filled {
+  const bearing = fillContext.arrangement.slots.find(({ id }) => id === slot.at)?.at
+  const sleeve = sleeveOf(bearing, fillContext)
+  if (sleeve) return withSleeve(slot, sleeve.washer, 'lockWasher', fillContext)
+  const nut = hardwareOf(partIn(fillContext, slot.at), 'lockNut')
   if (!nut) return gap(slot, 'Follows from the lock nut.')
-  const washer = listedHardware(bench.context.catalogue, 'lockWasher').find(
+  const washer = listedHardware(fillContext.context.catalogue, 'lockWasher').find(
     ({ details }) => details.boreMm === nut.threadMm,
   )
   return washer
-    ? chosen(slot, washer.part, bench, `Goes with the ${nut.thread} nut.`)
+    ? chosen(slot, washer.part, fillContext, `Goes with the ${nut.thread} nut.`)
     : gap(slot, `No tab washer listed for ${nut.thread}.`)
 }
 
@@ -238,7 +238,7 @@ const SLEEVE_TAPER = 12
 /** The adapter sleeve on which a bearing with a tapered bore sits. */
 export function sleeveOf(
   bearing: string | undefined,
-  { filled, context }: Bench,
+  { filled, context }: FillContext,
 ): (Hardware<'adapterSleeve'> & { part: Part }) | null {
   const value = knownPart(bearing === undefined ? null : filled.get(bearing)?.value)
   if (value?.taper !== SLEEVE_TAPER) return null
@@ -252,20 +252,31 @@ export function sleeveOf(
 }
 
 /** Nut and washer come with the sleeve: nothing is bought for them. */
-function withSleeve(slot: Slot, name: string, what: 'lockNut' | 'lockWasher', bench: Bench): Filled {
-  const found = listedHardware(bench.context.catalogue, what).find(({ part }) => part.base === name)
+function withSleeve(
+  slot: Slot,
+  name: string,
+  what: 'lockNut' | 'lockWasher',
+  fillContext: FillContext,
+): Filled {
+  const found = listedHardware(fillContext.context.catalogue, what).find(({ part }) => part.base === name)
   const reason = 'Comes with the adapter sleeve.'
   return found
-    ? chosen(slot, found.part, bench, reason, { quantity: 0 })
+    ? chosen(slot, found.part, fillContext, reason, { quantity: 0 })
     : filledWith(slot, { kind: 'text', text: name }, reason, { quantity: 0 })
 }
 
 /** The sleeve between a tapered bore and its shaft. */
-export function fillAdapterSleeve(slot: Slot, bench: Bench): Filled {
-  const sleeve = sleeveOf(slot.at, bench)
+export function fillAdapterSleeve(slot: Slot, fillContext: FillContext): Filled {
+  const sleeve = sleeveOf(slot.at, fillContext)
   return sleeve
-    ? chosen(slot, sleeve.part, bench, `For a shaft of ${writeMm(sleeve.shaftMm)} mm, with nut and washer.`, {
-        assumed: true,
-      })
+    ? chosen(
+        slot,
+        sleeve.part,
+        fillContext,
+        `For a shaft of ${writeMm(sleeve.shaftMm)} mm, with nut and washer.`,
+        {
+          assumed: true,
+        },
+      )
     : gap(slot, 'Follows from a bearing with a bore of taper 1:12.')
 }

@@ -6,7 +6,7 @@ import type { Filled } from '../kit'
 import type { SlotRole } from '../roles'
 import { fillBalls, fillBearing, fillTapered, wholeBearings } from './bearings'
 import { housingsFor } from '../housings'
-import { filledWith, fillPlain, gap, type Bench } from './bench'
+import { filledWith, fillPlain, gap, type FillContext } from './fillContext'
 import {
   fillAdapterSleeve,
   fillCap,
@@ -21,7 +21,7 @@ import {
 import { fillSeal, fillSleeve, fillSpacer } from './seals'
 
 export { ringFor, taperedSets } from './bearings'
-export { filledWith, gap, type Bench } from './bench'
+export { filledWith, gap, type FillContext } from './fillContext'
 export { fillGrease, fillPracticeOf } from './grease'
 export { hardwareOf, sleeveOf, spindleThread } from './hardware'
 
@@ -48,35 +48,36 @@ const comesWith = (slot: Slot, other: string, reason: string): Filled => ({
 const withUnit = (slot: Slot, unit: string, check: string): Filled =>
   comesWith(slot, unit, `Part of the unit ${unit}: nothing to order.${check}`)
 
-const unitOf = (bench: Bench): Filled | undefined =>
-  wholeBearings(bench).find(({ filled: { part } }) => part && insertOfUnit(part) !== null)?.filled
+const unitOf = (fillContext: FillContext): Filled | undefined =>
+  wholeBearings(fillContext).find(({ filled: { part } }) => part && insertOfUnit(part) !== null)?.filled
 
 /** What a unit of insert and housing brings along; of an insert alone it is written by hand. */
-function fillOfUnit(slot: Slot, bench: Bench): Filled {
-  const unit = unitOf(bench)
+function fillOfUnit(slot: Slot, fillContext: FillContext): Filled {
+  const unit = unitOf(fillContext)
   return unit ? withUnit(slot, unit.designation, '') : fillPlain(slot)
 }
 
 /** Set screws or collar come with a new insert. */
-function fillLock(slot: Slot, bench: Bench): Filled {
-  const insert = wholeBearings(bench).find(({ filled: { part } }) => part?.family === 'insert')?.filled
+function fillLock(slot: Slot, fillContext: FillContext): Filled {
+  const insert = wholeBearings(fillContext).find(({ filled: { part } }) => part?.family === 'insert')?.filled
   const lock = insertLock(insert?.part?.base ?? '')
-  return insert && lock && !unitOf(bench)
+  return insert && lock && !unitOf(fillContext)
     ? comesWith(slot, insert.designation, `A new ${insert.designation} brings ${lock}: nothing to order.`)
-    : fillOfUnit(slot, bench)
+    : fillOfUnit(slot, fillContext)
 }
 
 /** The housing of a unit comes with it; for an insert alone the old one stays, or one of those that hold it is chosen. */
-function fillHousing(slot: Slot, bench: Bench): Filled {
-  const unit = unitOf(bench)
+function fillHousing(slot: Slot, fillContext: FillContext): Filled {
+  const unit = unitOf(fillContext)
   if (unit)
     return withUnit(
       slot,
       unit.designation,
       ` Check it against the old housing${housingText(unit.part?.housing)}.`,
     )
-  const insert = wholeBearings(bench).find(({ filled: { part } }) => part?.family === 'insert')?.filled.part
-  const housings = insert ? housingsFor(insert, bench.context.catalogue).map(({ base }) => base) : []
+  const insert = wholeBearings(fillContext).find(({ filled: { part } }) => part?.family === 'insert')?.filled
+    .part
+  const housings = insert ? housingsFor(insert, fillContext.context.catalogue).map(({ base }) => base) : []
   return housings.length === 0
     ? fillPlain(slot)
     : gap(
@@ -99,7 +100,7 @@ const fillCheck = (slot: Slot): Filled => ({
 const fillConsumable = (slot: Slot): Filled =>
   filledWith(slot, { kind: 'text', text: slot.label.toLowerCase() }, 'As needed.')
 
-type Filler = (slot: Slot, bench: Bench) => Filled
+type Filler = (slot: Slot, fillContext: FillContext) => Filled
 
 /** Roles that follow from what stands around them; every other is written by hand. */
 const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
@@ -137,4 +138,4 @@ const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
 }
 
 /** Proposes a part for a place when none is given. Grease is worked out last, from what is filled. */
-export const propose: Filler = (slot, bench) => (FOLLOWING[slot.role] ?? fillPlain)(slot, bench)
+export const propose: Filler = (slot, fillContext) => (FOLLOWING[slot.role] ?? fillPlain)(slot, fillContext)

@@ -5,17 +5,17 @@ import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import { sealSizesOf } from '../seats'
 import { wholeBearings } from './bearings'
-import { chosen, filledWith, gap, partIn, type Bench } from './bench'
+import { chosen, filledWith, gap, partIn, type FillContext } from './fillContext'
 import { stockedFirst } from './shelf'
 
-export function fillSeal(slot: Slot, bench: Bench): Filled {
-  const { shaft: sealShaft, housing: sealHousing, width } = sealSizesOf(slot, bench.request.sizes)
+export function fillSeal(slot: Slot, fillContext: FillContext): Filled {
+  const { shaft: sealShaft, housing: sealHousing, width } = sealSizesOf(slot, fillContext.request.sizes)
   if (sealShaft === undefined || sealHousing === undefined)
     return gap(slot, 'Measure the journal the lip runs on and the counterbore the seal sits in.')
-  const found = findSeals(bench.context.catalogue, { shaft: sealShaft, housing: sealHousing, width })
-  const [first, ...rest] = stockedFirst(slot, found.fits, ({ part }) => part.base, bench)
+  const found = findSeals(fillContext.context.catalogue, { shaft: sealShaft, housing: sealHousing, width })
+  const [first, ...rest] = stockedFirst(slot, found.fits, ({ part }) => part.base, fillContext)
   if (first)
-    return chosen(slot, first.part, bench, first.reason, {
+    return chosen(slot, first.part, fillContext, first.reason, {
       alternatives: rest.map(({ part }) => part.base),
     })
   const near = found.near.slice(0, 3)
@@ -28,7 +28,7 @@ export function fillSeal(slot: Slot, bench: Bench): Filled {
 }
 
 /** A thin sleeve: the seal of the old journal still fits it. */
-export function fillSleeve(slot: Slot, { request }: Bench): Filled {
+export function fillSleeve(slot: Slot, { request }: FillContext): Filled {
   const journal = sealSizesOf(slot, request.sizes).shaft
   if (journal === undefined) return gap(slot, 'Measure the journal beside the groove: it decides the sleeve.')
   return filledWith(
@@ -39,13 +39,14 @@ export function fillSleeve(slot: Slot, { request }: Bench): Filled {
   )
 }
 
-const anyBearing = (bench: Bench): Part | undefined => wholeBearings(bench)[0]?.filled.part ?? undefined
+const anyBearing = (fillContext: FillContext): Part | undefined =>
+  wholeBearings(fillContext)[0]?.filled.part ?? undefined
 
 /** A tube, collar or wheel spacer: made over the shaft to the measured length. */
-export function fillSpacer(slot: Slot, bench: Bench): Filled {
+export function fillSpacer(slot: Slot, fillContext: FillContext): Filled {
   const name = slot.length ?? (slot.role === 'wheelSpacer' ? 'wheelSpacerLength' : 'spacerLength')
-  const length = bench.request.sizes[name]
-  const bore = (partIn(bench, slot.at) ?? anyBearing(bench))?.dimensions.bore
+  const length = fillContext.request.sizes[name]
+  const bore = (partIn(fillContext, slot.at) ?? anyBearing(fillContext))?.dimensions.bore
   if (length === undefined || bore === undefined)
     return gap(
       slot,
@@ -56,9 +57,9 @@ export function fillSpacer(slot: Slot, bench: Bench): Filled {
           : 'Measure from inner ring to inner ring, shoulder to shoulder in the hub.',
     )
   // A wheel spacer is the journal its seal runs on.
-  const seal = bench.arrangement.slots.find((s) => s.role === 'seal' && s.side === slot.side)
+  const seal = fillContext.arrangement.slots.find((s) => s.role === 'seal' && s.side === slot.side)
   const journal =
-    slot.role === 'wheelSpacer' && seal ? sealSizesOf(seal, bench.request.sizes).shaft : undefined
+    slot.role === 'wheelSpacer' && seal ? sealSizesOf(seal, fillContext.request.sizes).shaft : undefined
   return filledWith(
     slot,
     {

@@ -1,5 +1,5 @@
 import type { Slot } from '../arrangement'
-import type { Bench } from './bench'
+import type { FillContext } from './fillContext'
 
 /**
  * What was chosen before first; else those on the shelf, of those the cheapest; what has no price comes after what has, each
@@ -9,14 +9,14 @@ export function stockedFirst<T>(
   slot: Slot,
   choices: readonly T[],
   nameOf: (choice: T) => string,
-  { supplyOf, request, held }: Bench,
+  { supplyOf, request, current }: FillContext,
 ): T[] {
   const ranked = choices.map((choice) => {
     const name = nameOf(choice)
     const supply = supplyOf(name)
     return {
       choice,
-      held: name === held[slot.id],
+      current: name === current[slot.id],
       there: (supply?.free ?? 0) >= request.positions,
       price: supply?.price ?? Infinity,
     }
@@ -24,7 +24,7 @@ export function stockedFirst<T>(
   return ranked
     .sort(
       (a, b) =>
-        Number(b.held) - Number(a.held) ||
+        Number(b.current) - Number(a.current) ||
         Number(b.there) - Number(a.there) ||
         (a.price === b.price ? 0 : a.price - b.price),
     )

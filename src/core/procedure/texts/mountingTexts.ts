@@ -48,10 +48,10 @@ function apartText(apart: MountingFacts['bearingIn']['apart']): string {
 function greaseText({ amount, reason, thickener, note }: GreaseOf): string {
   const strokes = amount?.strokes ?? null
   const gun = strokes === null ? '' : `, ${strokes} strokes of the gun,`
-  const told = amount
+  const fill = amount
     ? `About ${amount.grams} g${gun} of ${amount.grease.toLowerCase()} in all${amount.forEach === null ? '' : ` for each ${amount.forEach}`}.`
     : ''
-  return [told, reason, thickener === '' ? '' : `Thickener: ${thickener}.`, note].filter(Boolean).join(' ')
+  return [fill, reason, thickener === '' ? '' : `Thickener: ${thickener}.`, note].filter(Boolean).join(' ')
 }
 
 const START: Record<'full' | 'again', string> = {

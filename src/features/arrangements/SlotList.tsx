@@ -2,8 +2,8 @@
 
 import { DragDropProvider } from '@dnd-kit/react'
 import { isSortable } from '@dnd-kit/react/sortable'
-import { movePlace, placesInOrder, type ArrangementFile } from '@/core/kit'
-import { PlaceRow } from './PlaceRow'
+import { moveSlot, slotsInOrder, type ArrangementFile } from '@/core/kit'
+import { SlotRow } from './SlotRow'
 
 type Row = ArrangementFile['slots'][number]
 
@@ -12,18 +12,18 @@ export interface Props {
   /** places of the arrangement it is based on that are not dropped */
   base: readonly { id: string; label: string }[]
   /** what the server wants changed in a field of a place; empty = nothing */
-  errorOf: (place: number, field: string) => string
+  errorOf: (index: number, field: string) => string
   onChange: (slots: Row[]) => void
 }
 
 /** Added places, as they are written: dragged, moved, changed, taken away. */
-export function PlaceList({ slots, base, errorOf, onChange }: Props) {
+export function SlotList({ slots, base, errorOf, onChange }: Props) {
   const baseIds = base.map(({ id }) => id)
-  const order = placesInOrder(baseIds, slots)
+  const order = slotsInOrder(baseIds, slots)
   const after = [...base, ...slots.filter(({ id }) => !baseIds.includes(id))]
   const set = (at: number, change: Partial<Row>): void =>
     onChange(slots.map((s, i) => (i === at ? { ...s, ...change } : s)))
-  const moveTo = (id: string, to: number): void => onChange(movePlace(baseIds, slots, id, to))
+  const moveTo = (id: string, to: number): void => onChange(moveSlot(baseIds, slots, id, to))
   /** To where the row stands that is there now. */
   const dropAt = (id: string, row: number): void => {
     const there = slots[row]
@@ -36,7 +36,7 @@ export function PlaceList({ slots, base, errorOf, onChange }: Props) {
       }}
     >
       {slots.map((slot, i) => (
-        <PlaceRow
+        <SlotRow
           key={slot.id}
           slot={slot}
           index={i}

@@ -6,10 +6,10 @@ import {
   type Part,
   type RollingElement,
 } from '../catalogue'
-import type { Looks } from './evidence'
+import type { Observations } from './evidence'
 import type { Verdict } from './weighReading'
 
-export interface WeighedLook {
+export interface WeighedObservation {
   item: string
   log: number
   verdict: Verdict
@@ -29,14 +29,14 @@ const UNUSUAL = 0.15
 /** Inserts with a cylindrical outside and a snap ring (common practice). */
 const CYLINDRICAL_INSERTS: ReadonlySet<string> = new Set(['ER2'])
 
-const judge = (item: string, agrees: boolean, wrong: number): WeighedLook => ({
+const judge = (item: string, agrees: boolean, wrong: number): WeighedObservation => ({
   item,
   log: agrees ? 0 : Math.log(wrong),
   verdict: agrees ? 'agrees' : 'contradicts',
 })
 
 /** Whether any closure is seen: null when nobody looked. */
-export const closedOf = ({ closures }: Looks): boolean | null =>
+export const closedOf = ({ closures }: Observations): boolean | null =>
   closures === undefined || closures.length === 0 ? null : closures.some((closure) => closure !== 'open')
 
 /** Of some needle bearings only a piece stands under its number: a ring without rollers, a cage without rings. */
@@ -46,8 +46,8 @@ const pieceOf = (part: Part): 'innerRing' | 'cage' | null => {
 }
 
 /** One kind of roller is taken for another now and then; whether anything rolls at all is plain to see. */
-const wrongElement = (element: RollingElement | undefined, looks: Looks): number =>
-  element && looks.element !== 'none' ? WRONG_ELEMENT : WRONG_SHAPE
+const wrongElement = (element: RollingElement | undefined, observed: Observations): number =>
+  element && observed.element !== 'none' ? WRONG_ELEMENT : WRONG_SHAPE
 
 /** Parts with the same key look the same. */
 export const shapeKey = (part: Part): string =>
@@ -56,7 +56,7 @@ export const shapeKey = (part: Part): string =>
 const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !== undefined
 
 /** What is only seen on a bearing: shields and seals, rows, and the shapes of its rings. */
-const ROLLS: readonly (keyof Looks)[] = [
+const ROLLS: readonly (keyof Observations)[] = [
   'rows',
   'doubleRow',
   'flange',
@@ -66,42 +66,42 @@ const ROLLS: readonly (keyof Looks)[] = [
   'extendedInner',
   'encoder',
 ]
-const rollsInside = (looks: Looks): boolean =>
-  (looks.closures?.length ?? 0) > 0 || ROLLS.some((look) => looks[look] !== undefined)
+const rollsInside = (observed: Observations): boolean =>
+  (observed.closures?.length ?? 0) > 0 || ROLLS.some((key) => observed[key] !== undefined)
 
 /** How what is seen stands to a part, one entry per look that says something about it. Own lists give sizes, not looks. */
-export function weighLooks(part: Part, looks: Looks): WeighedLook[] {
+export function weighObservations(part: Part, observed: Observations): WeighedObservation[] {
   if (part.family === 'own') return []
   const piece = pieceOf(part)
   const element = elementOf(part)
   const facts: FamilyFacts = familyFacts(part.family)
   const traits = new Set(facts.traits)
-  const found: WeighedLook[] = []
-  if (looks.element && part.piece !== 'seal')
-    found.push(judge('element', (element ?? 'none') === looks.element, wrongElement(element, looks)))
-  if (looks.element && looks.element !== 'none' && part.piece === 'seal')
+  const found: WeighedObservation[] = []
+  if (observed.element && part.piece !== 'seal')
+    found.push(judge('element', (element ?? 'none') === observed.element, wrongElement(element, observed)))
+  if (observed.element && observed.element !== 'none' && part.piece === 'seal')
     found.push(judge('element', false, NO_SEAL))
-  if (part.piece === 'seal' && rollsInside(looks)) found.push(judge('closures', false, NO_SEAL))
-  const rows = looks.rows ?? (looks.doubleRow === undefined ? undefined : looks.doubleRow ? 2 : 1)
+  if (part.piece === 'seal' && rollsInside(observed)) found.push(judge('closures', false, NO_SEAL))
+  const rows = observed.rows ?? (observed.doubleRow === undefined ? undefined : observed.doubleRow ? 2 : 1)
   if (rows !== undefined && facts.rows) found.push(judge('rows', facts.rows === rows, WRONG_ROWS))
-  if (closedOf(looks) && piece) found.push(judge('closures', false, WRONG_SHAPE))
-  else if (closedOf(looks) && element !== 'ball' && part.piece !== 'seal')
+  if (closedOf(observed) && piece) found.push(judge('closures', false, WRONG_SHAPE))
+  else if (closedOf(observed) && element !== 'ball' && part.piece !== 'seal')
     found.push({ item: 'closures', log: Math.log(UNUSUAL), verdict: 'strained' })
   const insert = traits.has('insert')
-  if (looks.sphericalOutside !== undefined) {
+  if (observed.sphericalOutside !== undefined) {
     const round = insert && !CYLINDRICAL_INSERTS.has(part.series)
-    found.push(judge('sphericalOutside', round === looks.sphericalOutside, WRONG_SHAPE))
+    found.push(judge('sphericalOutside', round === observed.sphericalOutside, WRONG_SHAPE))
   }
-  if (looks.extendedInner) found.push(judge('extendedInner', insert, UNUSUAL))
-  if (looks.encoder) found.push(judge('encoder', part.family === 'hub-unit', WRONG_SHAPE))
-  if (looks.flange === undefined && hasFlange(part))
+  if (observed.extendedInner) found.push(judge('extendedInner', insert, UNUSUAL))
+  if (observed.encoder) found.push(judge('encoder', part.family === 'hub-unit', WRONG_SHAPE))
+  if (observed.flange === undefined && hasFlange(part))
     found.push({ item: 'flange', log: Math.log(FLANGE_UNSAID), verdict: 'agrees' })
-  if (looks.flange !== undefined && element === 'ball' && part.family !== 'hub-unit')
-    found.push(judge('flange', hasFlange(part) === looks.flange, WRONG_SHAPE))
-  if (looks.flange && element !== 'ball') found.push(judge('flange', false, UNUSUAL))
-  if (looks.snapGroove && element !== 'ball' && element !== 'cylindricalRoller')
+  if (observed.flange !== undefined && element === 'ball' && part.family !== 'hub-unit')
+    found.push(judge('flange', hasFlange(part) === observed.flange, WRONG_SHAPE))
+  if (observed.flange && element !== 'ball') found.push(judge('flange', false, UNUSUAL))
+  if (observed.snapGroove && element !== 'ball' && element !== 'cylindricalRoller')
     found.push(judge('snapGroove', false, UNUSUAL))
-  if (looks.taperBore && !traits.has('selfAligning') && element !== 'cylindricalRoller')
+  if (observed.taperBore && !traits.has('selfAligning') && element !== 'cylindricalRoller')
     found.push(judge('taperBore', false, UNUSUAL))
   return found
 }

@@ -10,7 +10,7 @@ const replaces = (base: readonly string[], { id, after }: Row): boolean =>
  * Names of all places in fitting order, as the arrangement resolves.
  * @param base places of the arrangement it is based on that are not dropped, in order
  */
-export function placesInOrder(base: readonly string[], slots: readonly Row[]): string[] {
+export function slotsInOrder(base: readonly string[], slots: readonly Row[]): string[] {
   const order = [...base]
   for (const slot of slots) {
     if (replaces(base, slot)) continue
@@ -26,10 +26,10 @@ export function placesInOrder(base: readonly string[], slots: readonly Row[]): s
  * @param to where it is to stand among all places, from 0; beyond the ends is at the end
  * @returns the places, each after the one before it
  */
-export function movePlace(base: readonly string[], slots: readonly Row[], id: string, to: number): Row[] {
+export function moveSlot(base: readonly string[], slots: readonly Row[], id: string, to: number): Row[] {
   const moved = slots.find((slot) => slot.id === id)
   if (!moved || replaces(base, moved)) return [...slots]
-  const order = placesInOrder(base, slots).filter((other) => other !== id)
+  const order = slotsInOrder(base, slots).filter((other) => other !== id)
   order.splice(Math.min(order.length, Math.max(base.length > 0 ? 1 : 0, to)), 0, id)
   const placed = order.flatMap((name, at): Row[] => {
     const slot = slots.find((s) => s.id === name)

@@ -9,7 +9,7 @@ import { useTimes } from '@/ui/Times'
 const LOOK_MS = 3000
 
 /** Registers what keeps the last pages, and says when one of those is shown instead of the present state. */
-export function KeptPages() {
+export function OfflinePages() {
   const { time } = useTimes()
   const [stale, setStale] = useState<string | null>(null)
   const router = useRouter()
@@ -31,7 +31,7 @@ export function KeptPages() {
   useEffect(() => {
     if (!isStale) return
     // What tells whether the server is back is never answered from what was kept.
-    const look = () =>
+    const check = () =>
       void fetch(urlOf('GET /api/health'))
         .then(({ ok }) => {
           if (!ok) return
@@ -39,7 +39,7 @@ export function KeptPages() {
           router.refresh()
         })
         .catch(() => undefined)
-    const timer = setInterval(look, LOOK_MS)
+    const timer = setInterval(check, LOOK_MS)
     return () => clearInterval(timer)
   }, [isStale, router])
   if (stale === null) return null

@@ -30,7 +30,7 @@ interface Props {
 }
 
 /** One added place. It is dragged by its handle, moved by its arrows, or by Alt and an arrow key. */
-export function PlaceRow({ slot, index, after, errorOf, onChange, onMove, onRemove }: Props) {
+export function SlotRow({ slot, index, after, errorOf, onChange, onMove, onRemove }: Props) {
   const { ref, handleRef, isDragging } = useSortable({ id: slot.id, index })
   const n = index + 1
   const errors = ['label', 'id', 'perPosition', 'note'].map(errorOf).filter(Boolean)

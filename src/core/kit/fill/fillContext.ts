@@ -4,13 +4,13 @@ import type { Arrangement, Slot } from '../arrangement'
 import type { Filled, KitRequest, SupplyOf } from '../kit'
 
 /** What a filler may look at: the request and what stands in the slots before it. */
-export interface Bench extends Knowledge {
+export interface FillContext extends Knowledge {
   arrangement: Arrangement
   request: KitRequest
   filled: ReadonlyMap<string, Filled>
   supplyOf: SupplyOf
   /** slot id → designation chosen before: it stays as long as it is among what fits, whatever lies in the bins now */
-  held: Readonly<Record<string, string>>
+  current: Readonly<Record<string, string>>
 }
 
 export const gap = (slot: Slot, reason: string, alternatives: string[] = []): Filled => ({
@@ -52,10 +52,10 @@ export const filledWith = (
 export const chosen = (
   slot: Slot,
   part: Part,
-  { context }: Bench,
+  { context }: FillContext,
   reason: string,
   more: Partial<Filled> = {},
 ): Filled => filledWith(slot, listedPart(part, context), reason, more)
 
-export const partIn = ({ filled }: Bench, id: string | undefined): Part | null =>
+export const partIn = ({ filled }: FillContext, id: string | undefined): Part | null =>
   id === undefined ? null : (filled.get(id)?.part ?? null)

@@ -6,7 +6,7 @@ import { flushSync } from 'react-dom'
 const PREFIX = 'amber-socket.typed.'
 
 /** What was kept under a key, if it has the shape of `like`. */
-export const readKept = <T>(key: string, like: T): T | undefined => {
+export const readStored = <T>(key: string, like: T): T | undefined => {
   try {
     const value: unknown = JSON.parse(localStorage.getItem(PREFIX + key) ?? 'null')
     // What an older version kept in another shape is not read.
@@ -18,7 +18,7 @@ export const readKept = <T>(key: string, like: T): T | undefined => {
   }
 }
 
-export function writeKept(key: string, value: unknown): void {
+export function writeStored(key: string, value: unknown): void {
   try {
     localStorage.setItem(PREFIX + key, JSON.stringify(value))
   } catch {
@@ -26,14 +26,14 @@ export function writeKept(key: string, value: unknown): void {
   }
 }
 
-export const forgetKept = (key: string): void => localStorage.removeItem(PREFIX + key)
+export const removeStored = (key: string): void => localStorage.removeItem(PREFIX + key)
 
 /**
  * State of a form that outlives a reload, a closed tab and a crash: it is kept in this browser until it is forgotten.
  * @param key of the form, such as `newJob.title`
  * @returns the value, its setter, and what forgets it once the server has it
  */
-export function useKept<T>(
+export function useStoredState<T>(
   key: string,
   initial: T,
 ): [value: T, set: (next: T | ((was: T) => T)) => void, forget: () => void] {
@@ -41,24 +41,24 @@ export function useKept<T>(
   const first = useRef(initial)
   const isTouched = useRef(false)
   useEffect(() => {
-    const kept = readKept(key, first.current)
+    const stored = readStored(key, first.current)
     // At once, so that what was typed before the page was ready comes on top of it (useEarlyInput).
-    if (kept !== undefined)
-      queueMicrotask(() => flushSync(() => setValue((now) => (isTouched.current ? now : kept))))
+    if (stored !== undefined)
+      queueMicrotask(() => flushSync(() => setValue((now) => (isTouched.current ? now : stored))))
   }, [key])
   const set = useCallback(
     (next: T | ((was: T) => T)) => {
       isTouched.current = true
       setValue((was) => {
         const value = typeof next === 'function' ? (next as (was: T) => T)(was) : next
-        writeKept(key, value)
+        writeStored(key, value)
         return value
       })
     },
     [key],
   )
   const forget = useCallback(() => {
-    forgetKept(key)
+    removeStored(key)
     isTouched.current = true
     setValue(first.current)
   }, [key])

@@ -3,13 +3,13 @@
 import type { Application } from '@/core/interchange'
 
 interface Props {
-  place: Application
-  onChange: (place: Application) => void
+  application: Application
+  onChange: (application: Application) => void
 }
 
 interface Chip {
   label: string
-  on: (place: Application) => boolean
+  on: (application: Application) => boolean
   set: Application
 }
 
@@ -23,20 +23,20 @@ const CHIPS: readonly Chip[] = [
 ]
 
 const FIGURES = [
-  { key: 'rpm', label: 'turns a minute', most: 200_000 },
-  { key: 'kmh', label: 'km/h', most: 500 },
-  { key: 'tyreMm', label: 'mm tyre', most: 5000 },
-  { key: 'temperatureC', label: '°C at work', most: 400 },
+  { key: 'rpm', label: 'turns a minute', max: 200_000 },
+  { key: 'kmh', label: 'km/h', max: 500 },
+  { key: 'tyreMm', label: 'mm tyre', max: 5000 },
+  { key: 'temperatureC', label: '°C at work', max: 400 },
 ] as const
 
 /** Figures are taken when they are whole; anything else leaves the place as it was. */
-function figure(text: string, most: number): number | undefined {
+function figure(text: string, max: number): number | undefined {
   const value = Number(text.replace(',', '.'))
-  return text.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= most ? value : undefined
+  return text.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= max ? value : undefined
 }
 
 /** Where the part works: what stands in for it depends on that. Nothing said is nothing assumed. */
-export function PlaceStrip({ place, onChange }: Props) {
+export function ApplicationStrip({ application, onChange }: Props) {
   return (
     <div role="group" aria-label="Where it works" className="flex flex-wrap items-center gap-1.5">
       {CHIPS.map(({ label, on, set }) => (
@@ -44,22 +44,22 @@ export function PlaceStrip({ place, onChange }: Props) {
           key={label}
           type="button"
           className="chip px-2.5"
-          aria-pressed={on(place)}
+          aria-pressed={on(application)}
           onClick={() => {
             const cleared = Object.fromEntries(Object.keys(set).map((key) => [key, undefined]))
-            onChange({ ...place, ...(on(place) ? cleared : set) })
+            onChange({ ...application, ...(on(application) ? cleared : set) })
           }}
         >
           {label}
         </button>
       ))}
-      {FIGURES.map(({ key, label, most }) => (
+      {FIGURES.map(({ key, label, max }) => (
         <label key={key} className="flex items-center gap-1.5 text-caption text-ink2">
           <input
             className="field number w-[76px] px-2 text-right"
             inputMode="numeric"
-            defaultValue={place[key] ?? ''}
-            onChange={(e) => onChange({ ...place, [key]: figure(e.target.value, most) })}
+            defaultValue={application[key] ?? ''}
+            onChange={(e) => onChange({ ...application, [key]: figure(e.target.value, max) })}
           />
           {label}
         </label>

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
-import { ArrangementFile, ARRANGEMENTS, movePlace, placesInOrder, resolveArrangement, SHIPPED_FILES } from '.'
+import { ArrangementFile, ARRANGEMENTS, moveSlot, slotsInOrder, resolveArrangement, SHIPPED_FILES } from '.'
 
 const base = ARRANGEMENTS.get('B1')?.slots.map(({ id }) => id) ?? []
 const find = (code: string) => SHIPPED_FILES.find((file) => file.code === code)
@@ -36,12 +36,12 @@ it.each([['B1'], [undefined]])(
           })),
           on,
         )
-        const before = placesInOrder(under, slots)
+        const before = slotsInOrder(under, slots)
         expect(before).toEqual(resolved(own(slots, on)))
         const at = which % rows.length
         const to = rows[at]?.to ?? 0
-        const moved = movePlace(under, slots, `new${at}`, to)
-        const after = placesInOrder(under, moved)
+        const moved = moveSlot(under, slots, `new${at}`, to)
+        const after = slotsInOrder(under, moved)
         expect(after).toEqual(resolved(own(moved, on)))
         expect(after.filter((id) => id !== `new${at}`)).toEqual(before.filter((id) => id !== `new${at}`))
         expect(after.indexOf(`new${at}`)).toBe(Math.min(before.length - 1, Math.max(on ? 1 : 0, to)))
@@ -53,11 +53,7 @@ it.each([['B1'], [undefined]])(
 it('a place that replaces one stays where that is', () => {
   const [, second = ''] = base
   const { slots } = own([{ id: second }, { id: 'shim', after: second }], 'B1')
-  expect(placesInOrder(base, slots)).toEqual(resolved(own(slots, 'B1')))
-  expect(movePlace(base, slots, second, 5)).toEqual(slots)
-  expect(resolved(own(movePlace(base, slots, 'shim', 1), 'B1')).slice(0, 3)).toEqual([
-    base[0],
-    'shim',
-    second,
-  ])
+  expect(slotsInOrder(base, slots)).toEqual(resolved(own(slots, 'B1')))
+  expect(moveSlot(base, slots, second, 5)).toEqual(slots)
+  expect(resolved(own(moveSlot(base, slots, 'shim', 1), 'B1')).slice(0, 3)).toEqual([base[0], 'shim', second])
 })

@@ -4,12 +4,12 @@ import dynamic from 'next/dynamic'
 import { Plus } from 'lucide-react'
 import { useEffect } from 'react'
 import type { ArrangementFile } from '@/core/kit'
-import type { Props } from './PlaceList'
+import type { Props } from './SlotList'
 
 type Row = ArrangementFile['slots'][number]
 
 /** The list, with all that dragging needs, is loaded behind the page. */
-const loadList = () => import('./PlaceList').then(({ PlaceList }) => PlaceList)
+const loadList = () => import('./SlotList').then(({ SlotList: PlaceList }) => PlaceList)
 const PlaceList = dynamic(loadList, { ssr: false })
 
 /** Until it has a name of its own, it is called by a number that is free. */
@@ -37,13 +37,13 @@ const newRow = (id: string): Row => ({
 })
 
 /** Places that an own arrangement adds, and one more. */
-export function PlaceRows(places: Props) {
-  const { slots, base, onChange } = places
+export function SlotRows(props: Props) {
+  const { slots, base, onChange } = props
   useEffect(() => void loadList(), [])
   return (
     <fieldset>
       <legend className="caption mb-1">Places added</legend>
-      {slots.length > 0 && <PlaceList {...places} />}
+      {slots.length > 0 && <PlaceList {...props} />}
       <button
         type="button"
         className="chip px-3"

@@ -1,7 +1,7 @@
 'use client'
 
 import { ToggleGroup } from 'radix-ui'
-import type { ClosureLook } from '@/core/identify'
+import type { ObservedClosure } from '@/core/identify'
 import type { EvidenceSheet } from '@/contract/evidence'
 
 type Observed = EvidenceSheet['observed']
@@ -29,7 +29,7 @@ const PIECES: Record<'tapered' | 'other', [NonNullable<Observed['piece']>, strin
   ],
 }
 
-const CLOSURES: [string, string, ClosureLook[]][] = [
+const CLOSURES: [string, string, ObservedClosure[]][] = [
   ['open', 'open', ['open', 'open']],
   ['shields', 'shields', ['shield', 'shield']],
   ['oneSeal', 'one seal', ['seal', 'open']],
@@ -66,11 +66,11 @@ function rolling(element: Observed['element'], wasTapered: boolean): Partial<Obs
 
 interface Props {
   observed: Observed
-  onLook: (look: Partial<Observed>) => void
+  onObserve: (look: Partial<Observed>) => void
 }
 
 /** What is seen: what rolls, which piece is there, how it is closed. Arrow keys move within a row. */
-export function Looks({ observed, onLook }: Props) {
+export function Observed({ observed, onObserve }: Props) {
   const tapered =
     observed.element === 'taperedRoller' || observed.piece === 'cone' || observed.piece === 'cup'
   const single = tapered || (observed.piece !== undefined && observed.piece !== 'complete')
@@ -82,7 +82,7 @@ export function Looks({ observed, onLook }: Props) {
         type="single"
         aria-label="What rolls"
         value={observed.element ?? ''}
-        onValueChange={(v) => onLook(rolling((v || undefined) as Observed['element'], tapered))}
+        onValueChange={(v) => onObserve(rolling((v || undefined) as Observed['element'], tapered))}
         className="grid grid-cols-6 gap-1.5"
       >
         {ELEMENTS.map(([value, label, path]) => (
@@ -98,7 +98,7 @@ export function Looks({ observed, onLook }: Props) {
         type="single"
         aria-label="Which piece"
         value={observed.piece ?? ''}
-        onValueChange={(v) => onLook({ piece: (v || undefined) as Observed['piece'] })}
+        onValueChange={(v) => onObserve({ piece: (v || undefined) as Observed['piece'] })}
         className="mt-1.5 flex gap-1.5"
       >
         {PIECES[tapered ? 'tapered' : 'other'].map(([value, label]) => (
@@ -112,7 +112,7 @@ export function Looks({ observed, onLook }: Props) {
           type="single"
           aria-label="How it is closed"
           value={closure}
-          onValueChange={(v) => onLook({ closures: CLOSURES.find(([name]) => name === v)?.[2] })}
+          onValueChange={(v) => onObserve({ closures: CLOSURES.find(([name]) => name === v)?.[2] })}
           className="mt-1.5 flex gap-1.5"
         >
           {CLOSURES.map(([value, label]) => (
@@ -128,7 +128,7 @@ export function Looks({ observed, onLook }: Props) {
           aria-label="Shape"
           value={SHAPES.flatMap(([shape]) => (observed[shape] ? [shape] : []))}
           onValueChange={(on) =>
-            onLook(Object.fromEntries(SHAPES.map(([shape]) => [shape, on.includes(shape) || undefined])))
+            onObserve(Object.fromEntries(SHAPES.map(([shape]) => [shape, on.includes(shape) || undefined])))
           }
           className="mt-1.5 grid grid-cols-7 gap-1"
         >

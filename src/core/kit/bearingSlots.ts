@@ -14,7 +14,7 @@ export interface JobBearing {
 }
 
 /** A place of an arrangement that one bearing of a job may fill. */
-export interface BearingPlace {
+export interface BearingSlot {
   /** name among the parts of a kit request */
   id: string
   label: string
@@ -25,8 +25,8 @@ const isAt = ({ id, side, locating }: Slot, name: string): boolean =>
   [id, side, locating].some((own) => own?.toLowerCase() === name)
 
 /** Places of an arrangement that bearings of a job fill: one for a tapered pair's end, one for each whole bearing. */
-export const bearingPlaces = ({ slots }: Pick<Arrangement, 'slots'>): BearingPlace[] =>
-  slots.flatMap((slot): BearingPlace[] => {
+export const bearingSlots = ({ slots }: Pick<Arrangement, 'slots'>): BearingSlot[] =>
+  slots.flatMap((slot): BearingSlot[] => {
     if (slot.role === 'cone' && slot.mate !== undefined)
       return [{ id: bearingName(slot), label: `${slot.side ?? slot.label} bearing`, takes: 'set' }]
     return isWholeBearing(slot.role) ? [{ id: slot.id, label: slot.label, takes: 'bearing' }] : []
@@ -38,13 +38,13 @@ export const bearingPlaces = ({ slots }: Pick<Arrangement, 'slots'>): BearingPla
  * @param alone whether the job has no other bearing
  * @returns a name among the parts of a kit request; null when no place is meant
  */
-export function placeOf(
+export function slotOf(
   arrangement: Pick<Arrangement, 'slots'>,
   bearing: JobBearing,
   alone: boolean,
 ): string | null {
-  const places = bearingPlaces(arrangement)
-  if (places.some(({ id }) => id === bearing.slot)) return bearing.slot
+  const choices = bearingSlots(arrangement)
+  if (choices.some(({ id }) => id === bearing.slot)) return bearing.slot
   const name = bearing.name.trim().toLowerCase()
   const slot =
     name === ''
@@ -54,7 +54,7 @@ export function placeOf(
         )
   if (slot) return slot.role === 'cone' ? bearingName(slot) : slot.id
   if (!alone) return null
-  const [first] = places
+  const [first] = choices
   if (!first) return null
   // One bearing decided: a tapered set is that of the inner end, any other stands in every place.
   return first.takes === 'set' ? first.id : 'bearing'
@@ -64,23 +64,23 @@ export function placeOf(
  * The places that the bearings of a job fill, in their order. Where all but one tell their place and one place is left, it is
  * that of the one.
  */
-export function placesOf(
+export function slotsFor(
   arrangement: Pick<Arrangement, 'slots'>,
   bearings: readonly JobBearing[],
 ): (string | null)[] {
-  const told = bearings.map((bearing) => placeOf(arrangement, bearing, bearings.length === 1))
-  const left = bearingPlaces(arrangement).filter(({ id }) => !told.includes(id))
-  const [place] = left
-  const isOneLeft = bearings.length > 1 && left.length === 1 && told.filter((id) => id === null).length === 1
-  return isOneLeft && place ? told.map((id) => id ?? place.id) : told
+  const named = bearings.map((bearing) => slotOf(arrangement, bearing, bearings.length === 1))
+  const left = bearingSlots(arrangement).filter(({ id }) => !named.includes(id))
+  const [slot] = left
+  const isOneLeft = bearings.length > 1 && left.length === 1 && named.filter((id) => id === null).length === 1
+  return isOneLeft && slot ? named.map((id) => id ?? slot.id) : named
 }
 
 /** Whether every place for a bearing takes this part: which arrangements are likely, once something is decided. */
 export function suitsArrangement({ slots }: Pick<Arrangement, 'slots'>, known: KnownPart): boolean {
-  const places = bearingPlaces({ slots })
+  const choices = bearingSlots({ slots })
   return (
-    places.length > 0 &&
-    places.every(({ id, takes }) => {
+    choices.length > 0 &&
+    choices.every(({ id, takes }) => {
       const role = slots.find((slot) => slot.id === id)?.role
       if (takes === 'set') return isTaperedSet(known)
       return !isTaperedSet(known) && role !== undefined && (ROLES[role].takes?.(known.part) ?? true)
@@ -91,14 +91,14 @@ export function suitsArrangement({ slots }: Pick<Arrangement, 'slots'>, known: K
 /** Whether what was decided may stand in a place at all. */
 function suits(
   arrangement: Pick<Arrangement, 'slots'>,
-  place: string,
+  slot: string,
   designation: string,
   knowledge: Knowledge,
 ): boolean {
   const known = knownPart(resolvePart(designation, knowledge, { bySizes: 'deep-groove' }))
   if (!known) return true
-  const found = bearingPlaces(arrangement).find(({ id }) => id === place)
-  const takes = found?.takes ?? bearingPlaces(arrangement)[0]?.takes
+  const found = bearingSlots(arrangement).find(({ id }) => id === slot)
+  const takes = found?.takes ?? bearingSlots(arrangement)[0]?.takes
   return known.kind === 'own' || known.kind === 'bySizes' || (takes === 'set') === isTaperedSet(known)
 }
 
@@ -115,22 +115,22 @@ export function withDecisions(
   before: readonly JobBearing[] = [],
 ): Record<string, string> {
   const next = new Map(Object.entries(parts))
-  const [places, placesBefore] = [placesOf(arrangement, bearings), placesOf(arrangement, before)]
+  const [slots, slotsBefore] = [slotsFor(arrangement, bearings), slotsFor(arrangement, before)]
   bearings.forEach((bearing, i) => {
-    const place = places[i] ?? null
-    if (place === null) return
+    const slot = slots[i] ?? null
+    if (slot === null) return
     const was = before[i]
     // A bearing that was the first alone and has been given a name since filled the place of one alone.
-    const left = was && (placesBefore[i] ?? placeOf(arrangement, was, true))
+    const left = was && (slotsBefore[i] ?? slotOf(arrangement, was, true))
     // It stands elsewhere now: the place it filled before is open again.
-    if (left && left !== place && next.get(left) === was.designation) next.delete(left)
-    const there = next.get(place)
+    if (left && left !== slot && next.get(left) === was.designation) next.delete(left)
+    const there = next.get(slot)
     const decidedBefore = was?.designation ?? null
     const free = there === undefined || there === '' || there === 'auto' || there === decidedBefore
     if (!free) return
     if (bearing.designation === null) {
-      if (there !== undefined && there === decidedBefore) next.delete(place)
-    } else if (suits(arrangement, place, bearing.designation, knowledge)) next.set(place, bearing.designation)
+      if (there !== undefined && there === decidedBefore) next.delete(slot)
+    } else if (suits(arrangement, slot, bearing.designation, knowledge)) next.set(slot, bearing.designation)
   })
   return Object.fromEntries(next)
 }

@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { findPart } from '../catalogue'
 import type { Instrument } from '../quantity'
-import type { Looks } from './evidence'
+import type { Observations } from './evidence'
 import { buildIdentifier } from './identifier'
 import { identify } from './identify'
 import { logReading, readingModel } from './readingModel'
 import { ringBandMm } from '../fit'
-import { weighLooks } from './weighLooks'
+import { weighObservations } from './weighObservations'
 import { patternText } from './texts'
 
 const identifier = buildIdentifier(shipped)
@@ -30,9 +30,9 @@ const measured = (
 })
 
 describe('what is seen (common practice)', () => {
-  const weight = (base: string, looks: Looks) =>
-    weighLooks(part(base), looks).reduce((sum, look) => sum + look.log, 0)
-  it.each<[Looks, string, string]>([
+  const weight = (base: string, observed: Observations) =>
+    weighObservations(part(base), observed).reduce((sum, observation) => sum + observation.log, 0)
+  it.each<[Observations, string, string]>([
     [{ element: 'taperedRoller' }, '30205', '6205'],
     [{ element: 'needle' }, 'HK2520', '6205'],
     [{ rows: 2 }, '3205', '6205'],
@@ -46,17 +46,19 @@ describe('what is seen (common practice)', () => {
     [{ taperBore: true }, '22208', '6208'],
     [{ flange: true }, 'MF128', '30205'],
     [{ closures: ['seal', 'seal'] }, '6205', 'NU205'],
-  ])('%j speaks for %s against %s', (looks, likelier, other) =>
-    expect(weight(likelier, looks)).toBeGreaterThan(weight(other, looks)),
+  ])('%j speaks for %s against %s', (observed, likelier, other) =>
+    expect(weight(likelier, observed)).toBeGreaterThan(weight(other, observed)),
   )
   it('what was not looked at says nothing', () => {
-    for (const base of ['6205', 'NU205', '30205', 'UC205']) expect(weighLooks(part(base), {})).toEqual([])
+    for (const base of ['6205', 'NU205', '30205', 'UC205'])
+      expect(weighObservations(part(base), {})).toEqual([])
   })
 })
 
 describe('next measurement', () => {
-  const next = (sizes: Parameters<typeof measured>[], looks: Looks = {}) =>
-    identify(identifier, { measurements: sizes.map((size) => measured(...size)), stamps: [], looks }, 10).next
+  const next = (sizes: Parameters<typeof measured>[], observed: Observations = {}) =>
+    identify(identifier, { measurements: sizes.map((size) => measured(...size)), stamps: [], observed }, 10)
+      .next
   it('asks for what parts the leaders', () => {
     expect(['outside', 'width']).toContain(next([['bore', 25]])?.feature)
     expect(
@@ -138,7 +140,7 @@ describe('reading model', () => {
       {
         measurements: [measured('bore', 25), measured('outside', 52), measured('width', 14.9)],
         stamps: [],
-        looks: { element: 'ball' },
+        observed: { element: 'ball' },
       },
       1,
     ).candidates[0]
@@ -149,7 +151,7 @@ describe('reading model', () => {
   it('an inner ring alone is no needle bearing, a cage is: by what rolls in it', () => {
     const sizes = [measured('bore', 25), measured('outside', 30), measured('width', 20)]
     const named = (element: 'needle' | 'none') =>
-      identify(identifier, { measurements: sizes, stamps: [], looks: { element } }, 1).candidates[0]?.part
+      identify(identifier, { measurements: sizes, stamps: [], observed: { element } }, 1).candidates[0]?.part
         .base
     expect(named('needle')).toBe('K25x30x20')
     expect(named('none')).toMatch(/^IR25x30x20/)
