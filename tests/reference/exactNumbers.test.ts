@@ -52,7 +52,52 @@ describe('leave one out', () => {
     })
     expect(wrong).toEqual([])
   })
+
+  it('what a rule computes is read again under the number it is given', () => {
+    const again = (base: string, context: typeof shipped) => {
+      const found = readExact(base, context)
+      return found.ok ? found.readings.map((r) => JSON.stringify([r.part.base, r.part.dimensions])) : []
+    }
+    const left = sample.flatMap((part) => {
+      const context = without(shipped, part)
+      const found = readExact(part.base, context)
+      return (found.ok ? found.readings : []).flatMap(({ part: own }) =>
+        !own.computed || again(own.base, context).includes(JSON.stringify([own.base, own.dimensions]))
+          ? []
+          : [`${part.base}: ${own.base}`],
+      )
+    })
+    expect(left).toEqual([])
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 20, max: 60 }),
+        fc.double({ min: 1.5, max: 1.65, noNaN: true }),
+        fc.integer({ min: 25, max: 60 }),
+        fc.constantFrom('00', '02', '06', '50', '80'),
+        (bore, share, width, hundredths) => {
+          const outside = Math.ceil(bore * share)
+          const own = read(`DAC${bore}${outside}${hundredths}${width}`)
+          expect(own.dimensions).toEqual({ bore, outside: Number(`${outside}.${hundredths}`), width })
+          expect(again(own.base, shipped)).toContain(JSON.stringify([own.base, own.dimensions]))
+        },
+      ),
+    )
+  })
 })
+
+// Wheel-hub units by their sizes, outside in hundredths, outer ring behind a slash (common practice).
+it.each([
+  ['DAC30600337', { bore: 30, outside: 60.03, width: 37 }],
+  ['DAC36720534', { bore: 36, outside: 72.05, width: 34 }],
+  ['DAC35618040', { bore: 35, outside: 61.8, width: 40 }],
+  ['DAC44825037', { bore: 44, outside: 82.5, width: 37 }],
+  ['DAC38740236/33', { bore: 38, outside: 74.02, width: 36, outerRingWidth: 33 }],
+  ['DAC35680233/30', { bore: 35, outside: 68.02, width: 33, outerRingWidth: 30 }],
+])('%s is a unit of its sizes', (text, sizes) => expect(read(text).dimensions).toEqual(sizes))
+it.each(['DAC34660537/38', 'DAC34661337', '34660337', '44825037', 'DAC20990037', 'DAC38740219'])(
+  '%s names no sizes of a unit',
+  (text) => expect(readClean(text, shipped)).toBeNull(),
+)
 
 // Real numbers of the trade that no row holds: refused, never another part (common practice).
 it.each([

@@ -13,6 +13,8 @@ interface DoubleRow {
   /** contact angle in degrees, lines meeting outside the rings; 0 for deep groove bearings */
   angle?: number
   closure?: Closure
+  /** width of an outer ring that is narrower than the inner one, mm */
+  outerWidth?: number | undefined
 }
 
 /** Half-section of a double row ball bearing; self-aligning ones have a hollow outer ring. Sizes in mm. */
@@ -20,7 +22,7 @@ export function doubleRowSection(
   bore: number,
   outside: number,
   width: number,
-  { selfAligning = false, angle = 0, closure = OPEN }: DoubleRow,
+  { selfAligning = false, angle = 0, closure = OPEN, outerWidth = width }: DoubleRow,
 ): Section {
   const [inner, outer] = [bore / 2, outside / 2]
   const wall = outer - inner
@@ -31,11 +33,12 @@ export function doubleRowSection(
     Math.max(outer - RING * wall, mid + ball * 0.6),
   ]
   const race = mid + ball
+  const [from, to] = [(width - outerWidth) / 2, (width + outerWidth) / 2]
   const hollow: Point[] = selfAligning
-    ? bow(0, width, Math.min(race, outer) - wall * 0.08, wall * 0.08).reverse()
+    ? bow(from, to, Math.min(race, outer) - wall * 0.08, wall * 0.08).reverse()
     : [
-        [width, high],
-        [0, high],
+        [to, high],
+        [from, high],
       ]
   return {
     length: width,
@@ -50,7 +53,7 @@ export function doubleRowSection(
         ],
         'forward',
       ),
-      outline([[0, outer], [width, outer], ...hollow], 'backward'),
+      outline([[from, outer], [to, outer], ...hollow], 'backward'),
       { kind: 'circle', at: [width * 0.27, mid], radius: ball },
       { kind: 'circle', at: [width * 0.73, mid], radius: ball },
       ...(angle > 0

@@ -93,7 +93,11 @@ function ringSection(
       return doubleRowSection(bore, outside, width, { closure })
     case 'angular-contact-double-row':
     case 'hub-unit':
-      return doubleRowSection(bore, outside, width, { closure, angle: CONTACT_ANGLE })
+      return doubleRowSection(bore, outside, width, {
+        closure,
+        angle: CONTACT_ANGLE,
+        outerWidth: part.dimensions.outerRingWidth,
+      })
     case 'self-aligning':
       return doubleRowSection(bore, outside, width, { closure, selfAligning: true })
     case 'thrust-roller':

@@ -38,3 +38,17 @@ it('every bearing and seal is drawn inside its boundary dimensions', () => {
   )
   expect(wrong).toEqual([])
 })
+
+it('an outer ring that is narrower is drawn so, midway: 36 mm with a ring of 33', () => {
+  const part: Part = {
+    ...(shipped.catalogue.parts.find(({ base }) => base === '38x74x36') as Part),
+    dimensions: { bore: 38, outside: 74.02, width: 36, outerRingWidth: 33 },
+  }
+  const section = partSection(part, { sides: 0, type: 'open' })
+  const atOutside = (section?.shapes ?? [])
+    .filter(({ kind }) => kind !== 'axisLine')
+    .flatMap(points)
+    .flatMap(([along, across]) => (Math.abs(across - 37.01) < 1e-9 ? [along] : []))
+  expect([Math.min(...atOutside), Math.max(...atOutside), section?.length]).toEqual([1.5, 34.5, 36])
+  expect(faults(part, 2)).toEqual([])
+})

@@ -158,7 +158,7 @@ const inchClutch: Rule = (key) => {
   const [bore = 0, outside = 0, width = 0] = (match?.slice(1) ?? []).map(sixteenths)
   return match && bore > 0 && outside > bore && outside < bore * 2 && width > 0
     ? {
-        part: computedPart(match[0], 'one-way-clutch', 'RC', { bore, outside, width }),
+        part: computedPart(match[0], 'one-way-clutch', 'RC', { bore, outside, width }, 'common-practice'),
         length: match[0].length,
       }
     : null
@@ -190,7 +190,7 @@ const insert: Rule = (key, catalogue) => {
   // Up to 17 mm the shell is that of a larger bore, by maker.
   const outside = bore < 20 ? undefined : shell
   return {
-    part: computedPart(match[0], 'insert', `${type}${size}`, { bore, outside }),
+    part: computedPart(match[0], 'insert', `${type}${size}`, { bore, outside }, 'common-practice'),
     length: match[0].length,
   }
 }
@@ -236,7 +236,10 @@ const fullRollers: Rule = (key, catalogue) => {
   const [number = '', type = '', size = ''] = match ?? []
   const twin = match && findPart(catalogue, `${FULL_ROLLERS[type]}${size}`)
   return twin?.family === 'cam-follower'
-    ? { part: computedPart(number, 'cam-follower', type, twin.dimensions), length: number.length }
+    ? {
+        part: computedPart(number, 'cam-follower', type, twin.dimensions, 'common-practice'),
+        length: number.length,
+      }
     : null
 }
 
@@ -262,18 +265,37 @@ const clutchBearing: Rule = (key) => {
   const [bore = 0, outside = 0, width = 0] = match.slice(1).map(Number)
   if (outside < bore * 1.3 || outside > bore * 2.2) return null
   const sizes = { bore, outside, width }
-  return { part: computedPart(match[0], 'angular-contact-double-row', 'BD', sizes), length: match[0].length }
+  return {
+    part: computedPart(match[0], 'angular-contact-double-row', 'BD', sizes, 'common-practice'),
+    length: match[0].length,
+  }
 }
 
-/** Sizes of a wheel-hub unit run together: bore, outside, width in two digits each, the width also as four (common practice). */
-const hubUnit: Rule = (key) => {
-  const match = /^(?:DAC)?(\d\d)(\d\d)(?:00)?(\d\d)(?!\d)/.exec(key)
+/**
+ * Sizes of a wheel-hub unit run together: bore in two digits, outside in two or, in hundredths, four, width in two; the width of a
+ * narrower outer ring behind a slash, `DAC38740236/33` is 38 × 74.02 × 36 (common practice). Without `DAC` only whole outsides are
+ * read: eight digits may be anything.
+ */
+const hubUnit: Rule = (key, catalogue) => {
+  const match = /^(DAC)?(\d\d)(\d\d)(\d\d)?(\d\d)(?:\/([23456]\d))?(?!\d)/.exec(key)
   if (!match) return null
-  const [bore = 0, outside = 0, width = 0] = match.slice(1).map(Number)
+  const [, prefix, bores = '', wholes = '', hundredths = '00', widths = '', outer] = match
+  const [bore, outside, width] = [Number(bores), Number(`${wholes}.${hundredths}`), Number(widths)]
+  if (!(hundredths === '00' || (prefix && /^0|0$/.test(hundredths)))) return null
   if (bore < 20 || outside < bore * 1.5 || outside > bore * 2.6 || width < 25 || width > 60) return null
-  const base = `${bore}x${outside}x${width}`
+  const outerRingWidth = outer === undefined ? undefined : Number(outer)
+  if (outerRingWidth !== undefined && outerRingWidth >= width) return null
+  const bySizes = `${bore}x${outside}x${width}`
+  const isListed = outer === undefined && findPart(catalogue, bySizes, 'complete') !== undefined
+  const base = isListed ? bySizes : `DAC${bores}${wholes}${hundredths}${widths}${outer ? `/${outer}` : ''}`
   return {
-    part: computedPart(base, 'hub-unit', 'press-in', { bore, outside, width }),
+    part: computedPart(
+      base,
+      'hub-unit',
+      'press-in',
+      { bore, outside, width, outerRingWidth },
+      'common-practice',
+    ),
     length: match[0].length,
   }
 }
@@ -288,7 +310,7 @@ const miniature: Rule = (key) => {
   })
   const [only] = splits
   if (!match || !only || splits.length > 1 || match[1] === 'F') return null
-  return { part: computedPart(match[0], 'miniature', 'MR', only), length: match[0].length }
+  return { part: computedPart(match[0], 'miniature', 'MR', only, 'common-practice'), length: match[0].length }
 }
 
 /** Every rule, those of longer series first. */
