@@ -19,6 +19,13 @@ it('closures in order of what they keep out: up is no loss, down is', () => {
   )
 })
 
+it('parts that are put together round the shaft have no closure to compare', () => {
+  const checks = (from: string, to: string) =>
+    compareVariants(variant(from), variant(to)).checks.map(({ check }) => check)
+  expect(checks('30205', '32205')).not.toContain('closure')
+  expect(checks('6205', '6305')).toContain('closure')
+})
+
 describe('sizes that differ by a closure, or by more', () => {
   const sizes = (from: string, to: string) =>
     compareVariants(variant(from), variant(to)).checks.find(({ check }) => check === 'dimensions')

@@ -23,6 +23,7 @@ it.each<[string, (n: number) => object, least: number, most: number]>([
   ['sizes that are asked', (n) => ({ sizes: Array.from({ length: n }, () => 'shaft') }), 0, 8],
   ['cautions', (n) => ({ cautions: Array.from({ length: n }, () => 'press') }), 0, 4],
   ['pieces in one place', (n) => ({ slots: [slot(1, { perPosition: n })] }), 1, 200],
+  ['name of a part', (n) => ({ slots: [slot(1, { label: text(n) })] }), 1, 60],
   ['note of a place', (n) => ({ slots: [slot(1, { note: text(n) })] }), 0, 300],
 ])('%s: from %3$i to %4$i', (_, of, least, most) => {
   expect([takes(of(least)), takes(of(most)), takes(of(most + 1))]).toEqual([true, true, false])

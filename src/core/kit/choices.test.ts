@@ -337,12 +337,18 @@ describe('a seal by its end', () => {
 
 it('the play a collar leaves: just inside and just outside the usual', () => {
   // 30206: B 16, T 17.25; 30205: B 15, T 16.25: with a collar of 40 mm the play is 37.5 − the distance of the seats.
-  const of = (play: number) =>
+  const check = (play: number) =>
     propose('A3', {
       parts: { innerBearing: '30206', outerBearing: '30205' },
       sizes: { spacerLength: 40, seatDistance: 37.5 - play },
-    }).checks.find((c) => c.title.includes('collar'))?.result
-  expect([-0.001, 0.001, 0.026, 0.249, 0.251].map(of)).toEqual(['fail', 'warn', 'pass', 'pass', 'warn'])
+    }).checks.find((c) => c.title.includes('collar'))
+  const results = [-0.001, 0.001, 0.026, 0.249, 0.251].map((play) => check(play)?.result)
+  expect(results).toEqual(['fail', 'warn', 'pass', 'pass', 'warn'])
+  expect(check(0.1)?.title).toBe('The collar leaves 0.10 mm of play')
+  expect(check(-0.1)?.title).toBe('The collar is short: 0.10 mm of preload')
+  // The middle of 0.025 to 0.25 mm is 0.1375.
+  expect(check(0.6)?.detail).toMatch(/ A shim of about 0\.46 mm out brings it /)
+  expect(check(-0.1)?.detail).toMatch(/ A shim of about 0\.24 mm in brings it /)
 })
 
 it('grease: what the bearings hold, and what the hub does where its room is known', () => {

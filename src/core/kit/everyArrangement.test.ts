@@ -137,6 +137,16 @@ describe('own arrangements', () => {
       'grease',
     ])
   })
+  it('a place that is there already, the first one too, is written anew where it stands', () => {
+    const r = resolveArrangement(
+      file('pier', { basedOn: 'B1', slots: [{ id: 'wheelSpacerLeft', label: 'Shim', role: 'plain' }] }),
+      find(),
+    )
+    expect(r.ok && r.value.slots.slice(0, 2).map(({ id, label }) => `${id} ${label}`)).toEqual([
+      'wheelSpacerLeft Shim',
+      expect.stringMatching(/^sealLeft /),
+    ])
+  })
   it('is refused in words when it goes in a circle, names nothing, or has a place twice', () => {
     expect(refusal(file('a', { basedOn: 'b' }), file('b', { basedOn: 'a' }))).toMatch(/circle: a → b → a/)
     expect(refusal(file('a', { basedOn: 'a' }))).toMatch(/circle/)

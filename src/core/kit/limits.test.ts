@@ -272,6 +272,12 @@ describe('bearings of one axle', () => {
     expect(groove('B1', { bearing: '6204-2RS' })?.[2]).toMatch(/^Adds: /)
     expect(groove('C1', { bearing: '6204-2RS' })?.[2]).toMatch(/^No place of this arrangement answers it/)
     expect(groove('C1', { bearing: '6204-2RS' })?.slice(0, 1)).toEqual(['warn'])
+    // One place alone answers it here.
+    expect(
+      checksFor(SETS, 'A1', { findings: ['journalGrooved'] }).find(([, title]) =>
+        title?.startsWith('Found:'),
+      )?.[0],
+    ).toBe('pass')
   })
 })
 

@@ -54,8 +54,8 @@ function measured(role: SlotRole, bore: number, outside: number): number[] {
 }
 
 it.each(TABLE)('$role', ({ role, sizes }) => {
-  const told = [...measured(role, 30, 62), ...measured(role, 20, 47)]
-  expect(told).toEqual(sizes.map((size) => expect.closeTo(size, 6)))
+  const drawn = [...measured(role, 30, 62), ...measured(role, 20, 47)]
+  expect(drawn).toEqual(sizes.map((size) => expect.closeTo(size, 6)))
 })
 
 it('every role that is drawn is in the table or drawn as a part of the machine is', () => {
@@ -134,7 +134,12 @@ describe('parts along the axis', () => {
   })
   it('nothing known: beside a bearing of 25 by 52 mm', () => {
     const drawn = view('B1', {})
-    expect(of(drawn, 'bearingLeft')).toMatchObject({ length: 12, radius: 26, guessed: true })
+    const left = of(drawn, 'bearingLeft')
+    expect(left).toMatchObject({ length: 12, radius: 26, guessed: true })
+    const radii = (left?.shapes ?? []).flatMap((shape) =>
+      shape.kind === 'outline' ? shape.points.map(([, y]) => y) : [],
+    )
+    expect(Math.min(...radii)).toBe(12.5)
     expect(drawn.hub.length).toBeCloseTo(43.68, 9)
   })
   it('a tube that is made is as long as it was measured, its wall 0.14 of the room there is', () => {
@@ -145,5 +150,17 @@ describe('parts along the axis', () => {
     expect(Math.min(...(first?.kind === 'outline' ? first.points : []).map(([, y]) => y))).toBe(12.5)
     // A wall is two millimetres at least.
     expect(of(view('B1', { bearing: '608-2RS' }, { spacerLength: 30 }), 'spacerTube')?.radius).toBe(6)
+  })
+  it('a row of balls is drawn as one of them, on the circle it runs on', () => {
+    const row = of(view('H1', {}, { ballDiameter: 6.35, ballCircle: 25, ballCount: 11 }), 'ballsLeft')
+    const diameter = 6.35
+    expect(row).toMatchObject({ length: diameter, radius: 12.5 + diameter, guessed: false })
+    expect(row?.shapes).toEqual([
+      {
+        kind: 'circle',
+        at: [expect.closeTo((row?.from ?? 0) + diameter / 2, 9), 12.5 + diameter / 2],
+        radius: diameter / 2,
+      },
+    ])
   })
 })
