@@ -180,7 +180,7 @@ export const OrderResponse = z.object({
   id: z.number().int(),
   supplier: z.string(),
   supplierName: z.string(),
-  state: z.enum(['waiting', 'sent', 'partly', 'received', 'cancelled']),
+  state: z.enum(['pending', 'sent', 'partiallyReceived', 'received', 'cancelled']),
   supplierOrderNo: z.string().nullable(),
   subtotal: z.number(),
   freight: z.number(),

@@ -59,7 +59,7 @@ export const shortLinesOf = (jobIds: readonly number[]): Promise<ShortLine[]> =>
     : rows(
         `WITH coming AS (
            SELECT ol.designation, max(o.id) AS id FROM orders o JOIN order_lines ol ON ol.order_id = o.id
-           WHERE o.state IN ('sent', 'partly') AND ol.received < ol.quantity GROUP BY ol.designation)
+           WHERE o.state IN ('sent', 'partiallyReceived') AND ol.received < ol.quantity GROUP BY ol.designation)
          SELECT s.*, o.id AS orderId, o.created_at AS orderedAt, o.lead_time_days AS leadTimeDays FROM (
            SELECT k.job_id AS jobId, l.designation, sum(l.quantity)
              - coalesce((SELECT sum(i.quantity - i.reserved) FROM stock_items i WHERE i.part_key = l.part_key), 0)

@@ -19,6 +19,7 @@ import * as wholeHistory from './migrations/0015-whole-history'
 import * as sharedKnowledge from './migrations/0016-shared-knowledge'
 import * as usualNames from './migrations/0017-usual-names'
 import * as shortStock from './migrations/0018-short-stock'
+import * as orderStates from './migrations/0019-order-states'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -46,6 +47,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0016-shared-knowledge', sharedKnowledge],
   ['0017-usual-names', usualNames],
   ['0018-short-stock', shortStock],
+  ['0019-order-states', orderStates],
 ]
 
 function runner() {

@@ -7,7 +7,7 @@ import { moveWithin } from './stock/moves'
 /** Lines looked at for orders that hold a part of this number. */
 const MAX_BY_PART = 500
 
-export const ORDER_STATES = ['waiting', 'sent', 'partly', 'received', 'cancelled'] as const
+export const ORDER_STATES = ['pending', 'sent', 'partiallyReceived', 'received', 'cancelled'] as const
 export type OrderState = (typeof ORDER_STATES)[number]
 
 export interface OrderLine {
@@ -135,7 +135,7 @@ export const createOrder = ({ lines, ...order }: NewOrder): Promise<Order> =>
           supplier: order.supplier,
           supplier_name: order.supplierName,
           idempotency_key: order.idempotencyKey,
-          state: 'waiting',
+          state: 'pending',
           supplier_order_no: null,
           subtotal: order.subtotal,
           freight: order.freight,
@@ -207,7 +207,7 @@ export const receiveOrder = (
       lock: transaction.LOCK.UPDATE,
     })
     const { state } = fromRow(row, lines)
-    if (state !== 'sent' && state !== 'partly') return { ok: false, why: 'notExpected', state }
+    if (state !== 'sent' && state !== 'partiallyReceived') return { ok: false, why: 'notExpected', state }
     for (const [id, came] of pieces) {
       const line = lines.find((l) => Number(l.id) === id)
       if (!line) return { ok: false, why: 'noLine', line: id }
@@ -224,7 +224,7 @@ export const receiveOrder = (
       if (!moved.ok) throw new Error(`order ${orderId}: item ${item} is gone`)
     }
     await row.update(
-      { state: lines.every((line) => line.received >= line.quantity) ? 'received' : 'partly' },
+      { state: lines.every((line) => line.received >= line.quantity) ? 'received' : 'partiallyReceived' },
       { transaction },
     )
     return { ok: true, order: fromRow(row, lines) }

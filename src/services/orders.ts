@@ -39,17 +39,17 @@ export async function orders(input: unknown = {}): Promise<OrdersResponse> {
 export const order = async (id: number): Promise<OrderResponse> => toResponse(await stored(id))
 
 /** Sends an order that waits. It stays waiting, with the reason, while its supplier does not answer. */
-async function send(waiting: db.Order): Promise<db.Order> {
-  if (waiting.state !== 'waiting') return waiting
-  const lines = waiting.lines.map((l) => ({ designation: l.designation, pieces: l.quantity }))
-  const sent = await sendOrder(waiting.supplier, waiting.idempotencyKey, lines)
+async function send(pending: db.Order): Promise<db.Order> {
+  if (pending.state !== 'pending') return pending
+  const lines = pending.lines.map((l) => ({ designation: l.designation, pieces: l.quantity }))
+  const sent = await sendOrder(pending.supplier, pending.idempotencyKey, lines)
   await db.setOrder(
-    waiting.id,
+    pending.id,
     sent.ok
       ? { state: 'sent', supplierOrderNo: sent.value.number, lastError: '' }
-      : { lastError: `${waiting.supplierName} ${sent.message}. The order is kept; send it again.` },
+      : { lastError: `${pending.supplierName} ${sent.message}. The order is kept; send it again.` },
   )
-  return stored(waiting.id)
+  return stored(pending.id)
 }
 
 type Pick = z.output<typeof NewOrders>['picks'][number]
@@ -170,21 +170,21 @@ export async function placeOrders(
     return orders
   })
   const sent: OrderResponse[] = []
-  for (const waiting of written) sent.push(toResponse(await send(waiting)))
+  for (const pending of written) sent.push(toResponse(await send(pending)))
   return { orders: sent }
 }
 
 /** Sends a waiting order again. @throws ServiceError `notFound`, `unavailable` with the reason while it does not go */
 export async function sendAgain(id: number): Promise<OrderResponse> {
   const sent = await send(await stored(id))
-  if (sent.state === 'waiting') throw new ServiceError('unavailable', sent.lastError)
+  if (sent.state === 'pending') throw new ServiceError('unavailable', sent.lastError)
   return toResponse(sent)
 }
 
 /** Gives up an order that was never sent. @throws ServiceError `notFound`, `settled` once it is sent */
 export async function cancelOrder(id: number, by: string): Promise<OrderResponse> {
   const there = await stored(id)
-  if (there.state !== 'waiting')
+  if (there.state !== 'pending')
     throw new ServiceError('settled', `Order ${id} is with ${there.supplierName} already. Call them.`)
   await db.oneChange(async () => {
     await db.setOrder(id, { state: 'cancelled', lastError: '' })

@@ -226,7 +226,7 @@ describe('baskets and orders', () => {
     await down(supplier, true)
     const { body } = await sendOrder(`order-${fresh()}`.slice(0, 60)).finally(() => down(supplier, false))
     const waiting = body.orders.find((o) => o.supplier === supplier)
-    expect(waiting).toMatchObject({ state: 'waiting', supplierOrderNo: null })
+    expect(waiting).toMatchObject({ state: 'pending', supplierOrderNo: null })
     expect(waiting?.lastError).toMatch(/kept; send it again/)
     const sent = await post<Order>(`/api/orders/${waiting?.id}/send`, {})
     expect(sent.body.state).toBe('sent')
@@ -249,7 +249,7 @@ describe('baskets and orders', () => {
     const bin = `R${Date.now() % 1e6}`
     const receive = (pieces: number) =>
       post<Order & Problem>(`/api/orders/${order.id}/receive`, { lines: [{ id: line.id, pieces }], bin })
-    expect((await receive(4)).body).toMatchObject({ state: 'partly' })
+    expect((await receive(4)).body).toMatchObject({ state: 'partiallyReceived' })
     const tooMany = await receive(7)
     expect(tooMany.status).toBe(422)
     expect(tooMany.body.detail).toMatch(/6 are still to come, not 7/)

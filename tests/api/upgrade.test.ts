@@ -87,8 +87,12 @@ describe('a database of an earlier release', () => {
     expect(rows('select count(*) from seat_readings where value_mm between 71 and 73').map(Number)[0]).toBe(8)
     // What labels meant is a role now; a place that was left empty keeps standing.
     expect(rows("select content from arrangements where code = 'gate'").join('')).toContain('axleNut')
+    const states = 'select distinct state from orders order by state'
+    expect(rows(states)).toContain('partiallyReceived')
+    expect(rows(states)).not.toContain('partly')
     run('tests/support/migrateDown.ts', ['0007-one-record'])
     expect(rows(OF_JOBS)).toEqual(before)
+    expect(rows(states)).toContain('partly')
     run('scripts/prepare.ts')
     expect(rows(OF_BEARINGS)).toEqual(after)
   })

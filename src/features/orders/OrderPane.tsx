@@ -43,7 +43,7 @@ export function OrderPane({ order, state, currency, onChange, onError }: Props) 
   const [came, setCame] = useState<Record<number, string>>({})
   const [bin, setBin] = useState('')
   const { day } = useTimes()
-  const expected = order.state === 'sent' || order.state === 'partly'
+  const expected = order.state === 'sent' || order.state === 'partiallyReceived'
   const receivedNow: Column<Line> = {
     id: 'now',
     head: 'Received now',
@@ -120,7 +120,7 @@ export function OrderPane({ order, state, currency, onChange, onError }: Props) 
         />
       </div>
       <div className="flex items-end gap-2">
-        {order.state === 'waiting' && (
+        {order.state === 'pending' && (
           <>
             <button
               type="button"

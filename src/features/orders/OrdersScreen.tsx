@@ -20,9 +20,9 @@ interface Props {
 }
 
 const STATE_LABELS: Record<OrderResponse['state'], string> = {
-  waiting: 'not sent yet',
+  pending: 'not sent yet',
   sent: 'on its way',
-  partly: 'partly here',
+  partiallyReceived: 'partly here',
   received: 'all here',
   cancelled: 'given up',
 }
@@ -215,7 +215,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
             >
               <span className="flex justify-between gap-2">
                 <b className="number">Order {o.id}</b>
-                <span className={o.state === 'waiting' ? 'text-strain' : 'text-ink2'}>
+                <span className={o.state === 'pending' ? 'text-strain' : 'text-ink2'}>
                   {STATE_LABELS[o.state]}
                 </span>
               </span>
