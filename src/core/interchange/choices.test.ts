@@ -57,8 +57,46 @@ describe('what may stand in, in order', () => {
         ...of('conditional', 'SMR137C/C3', 'MR137C', 'SMR137', 'MR137'),
       ],
     ],
-    ['UC206', ['UC206 identical']],
+    ['UC206', [...of('identical', 'UC206'), ...of('conditional', 'HC206', 'SB206', 'SA206')]],
+    ['NU205', [...of('identical', 'NU205'), ...of('conditional', 'N205')]],
+    ['NJ205', of('identical', 'NJ205')],
   ])('%s', (text, expected) => expect(listed(text)).toEqual(expected))
+
+  it('of another number: every part of the same kind and sizes that the comparison lets pass, and no other', () => {
+    const shown = (part: Part) =>
+      new Set(equivalentsOf(variant(part.base), shipped).map(({ designation }) => designation))
+    const alike = (a?: number, b?: number) => (a ?? 0) === (b ?? 0)
+    let compared = 0
+    for (const part of shipped.catalogue.parts.filter(
+      ({ housing, hardware, seal }, i) => i % 5 === 0 && !housing && !hardware && !seal,
+    )) {
+      const passing = shipped.catalogue.parts.filter(
+        (other) =>
+          other !== part &&
+          other.piece === part.piece &&
+          other.family === part.family &&
+          !other.housing &&
+          alike(other.dimensions.bore, part.dimensions.bore) &&
+          alike(other.dimensions.outside, part.dimensions.outside) &&
+          compareVariants(variant(part.base), variant(other.base)).verdict === 'conditional',
+      )
+      const offered = shown(part)
+      const missing = passing.filter(({ base }) => !offered.has(base))
+      compared += passing.length
+      // Six of the commonest at most.
+      if (passing.length <= 6)
+        expect(
+          missing.map(({ base }) => base),
+          part.base,
+        ).toEqual([])
+    }
+    expect(compared).toBeGreaterThan(200)
+  })
+
+  it('an inch number and a metric one of the same sizes stand for each other, closed alike; unconfirmed ones never', () => {
+    expect(listed('1640-2RS')).toContain('RLS7-2RS identical')
+    expect(listed('62200').filter((text) => text.startsWith('63200'))).toEqual([])
+  })
 
   it('what is not made with a closure is not offered with it (common practice)', () => {
     const offered = (text: string) => equivalentsOf(variant(text), shipped).map((e) => e.designation)

@@ -3,6 +3,7 @@ import type { Closure, DesignationContext, SuffixToken, WrittenOption } from '..
 import { designationOf, OPEN } from '../designation'
 import type { Application } from './check'
 import { compareVariants, VERDICTS, type Comparison } from './compareVariants'
+import { isSameSize } from './sameSize'
 import { otherLocks } from './units'
 import { isAmbiguousToken, variantOf, type Variant } from './variant'
 
@@ -156,11 +157,39 @@ function otherSeals({ part }: Variant, context: DesignationContext): Variant[] {
   })
 }
 
+/** Parts of another number that may stand in, at most; the commonest. */
+const MAX_OTHER_NUMBERS = 6
+
+/** Of two parts neither has the size, or both have it alike. */
+const isAlike = (a: number | undefined, b: number | undefined): boolean =>
+  a === undefined || b === undefined ? a === b : isSameSize(a, b)
+
 /**
- * Everything of the same number that may stand in: the other spellings of the same closure, the closures above and
- * below, and the next clearance.
+ * Parts of the same kind, bore and outside under another number: the same sizes with another cage or corner, an insert that is
+ * locked otherwise, rollers whose flanges are on the other ring. Whether they go is still to be compared.
+ */
+function otherNumbers({ part }: Variant, context: DesignationContext): Variant[] {
+  const { bore, outside } = part.dimensions
+  if (part.housing || part.seal || part.hardware) return []
+  return context.catalogue.parts
+    .filter(
+      (other) =>
+        other.base !== part.base &&
+        other.family === part.family &&
+        other.piece === part.piece &&
+        !other.housing &&
+        isAlike(other.dimensions.bore, bore) &&
+        isAlike(other.dimensions.outside, outside),
+    )
+    .sort((a, b) => b.commonness - a.commonness)
+    .flatMap((other) => variantOf(other.base, context) ?? [])
+}
+
+/**
+ * What may stand in: the other spellings of the same closure, the closures above and below, the next clearance, and parts of
+ * the same sizes under another number.
  *
- * @returns best verdict first; parts that cannot have closures (tapered) give only themselves
+ * @returns best verdict first
  */
 export function equivalentsOf(
   variant: Variant,
@@ -169,20 +198,32 @@ export function equivalentsOf(
 ): Equivalent[] {
   const { tokens } = context
   const closable = familyFacts(variant.part.family).traits?.includes('closable') ?? false
-  if (!closable)
-    return [
+  const compared = (to: Variant, convention = 'common'): Equivalent => ({
+    designation: to.designation,
+    convention,
+    closure: to.closure,
+    ...compareVariants(variant, to, application),
+  })
+  // What nobody has confirmed is never said to be the same.
+  const numbered = (made: (to: Variant) => Variant): Equivalent[] =>
+    otherNumbers(variant, context)
+      .flatMap((to) => {
+        const found = compared(made(to))
+        const { verified } = to.part.provenance
+        return found.verdict === 'conditional' || (verified && found.verdict !== 'not-interchangeable')
+          ? [found]
+          : []
+      })
+      .slice(0, MAX_OTHER_NUMBERS)
+  if (!closable) {
+    const own = [
       variant,
       ...otherSeals(variant, context),
       ...otherDesigns(variant, context),
       ...otherLocks(variant, context),
-    ]
-      .filter((to, i, all) => all.findIndex((other) => other.designation === to.designation) === i)
-      .map((to) => ({
-        designation: to.designation,
-        convention: 'common',
-        closure: to.closure,
-        ...compareVariants(variant, to, application),
-      }))
+    ].filter((to, i, all) => all.findIndex((other) => other.designation === to.designation) === i)
+    return [...own.map((to) => compared(to)), ...numbered((to) => to)]
+  }
   const shown = spellings(variant, tokens)
   const list: { variant: Variant; convention: string }[] = shown.map((token) => ({
     variant: respelled(variant, token),
@@ -194,12 +235,8 @@ export function equivalentsOf(
     ...otherMaterials(variant, present),
   ]
   list.push(...others.map((other) => ({ variant: other, convention: 'common' })))
-  return list
-    .map(({ variant: to, convention }) => ({
-      designation: to.designation,
-      convention,
-      closure: to.closure,
-      ...compareVariants(variant, to, application),
-    }))
-    .sort((a, b) => VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict))
+  return [
+    ...list.map(({ variant: to, convention }) => compared(to, convention)),
+    ...numbered((to) => respelled(to, present, { clearance: variant.clearance })),
+  ].sort((a, b) => VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict))
 }

@@ -181,9 +181,9 @@ export function OrdersScreen({ initial, jobs }: Props) {
             <div className="pt-14 text-ink2">
               <h1 className="mb-2 text-[1.3125rem] font-bold text-ink">Nothing priced yet</h1>
               <p className="max-w-[52ch]">
-                Type what is needed on the left, such as eight LM12749 and four 6204-2RS, or come here from a
-                kit: what its bins lack is filled in. Three suppliers are asked, and the cheapest way over all
-                of them is worked out, freight and packs included.
+                Type what is needed, such as eight LM12749 and four 6204-2RS, or come here from a kit: what
+                its bins lack is filled in. Three suppliers are asked, and the cheapest way over all of them
+                is worked out, freight and packs included.
               </p>
               {wanted.length === 0 && <ShowExample onShow={() => setWanted(EXAMPLE)} />}
             </div>

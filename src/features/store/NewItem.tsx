@@ -39,7 +39,7 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
     <form onSubmit={(e) => void submit(e)}>
       <h2 className="mb-1 text-[1.0625rem] font-bold">A new part in the store</h2>
       <p className="mb-3 text-[0.875rem] text-ink2">
-        Choose an item on the left to move or count it. A number is known by what it means:{' '}
+        Choose an item of the list to move or count it. A number is known by what it means:{' '}
         <span className="number">6205 DDU</span> and <span className="number">6205-2RS</span> share a bin.
       </p>
       <div className="mb-3 grid gap-2">

@@ -34,7 +34,11 @@ const writeTaken = (mm: number, unit: LengthUnit): string =>
 const widthName = ({ totalWidth, coneWidth, cupWidth }: Drawable['dimensions']): string =>
   totalWidth ? 'T ' : coneWidth ? 'cone ' : cupWidth ? 'cup ' : ''
 
-function widthsLine({ dimensions: d }: Drawable, write: (mm: number) => string): string {
+function widthsLine({ family, dimensions: d }: Drawable, write: (mm: number) => string): string {
+  if (d.width && d.outerRingWidth) {
+    const [inner, outer] = family === 'rod-end' ? ['ball', 'head'] : ['inner ring', 'outer ring']
+    return `${inner} ${write(d.width)} · ${outer} ${write(d.outerRingWidth)}`
+  }
   if (d.coneWidth && d.cupWidth) return `cone width ${write(d.coneWidth)} · cup width ${write(d.cupWidth)}`
   return d.closedWidth ? `open ${write(d.width ?? 0)} · with shields or seals ${write(d.closedWidth)}` : ''
 }
