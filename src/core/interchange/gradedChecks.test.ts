@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
+import { SEAL_MATERIALS } from '../seals'
 import { precision } from './checks/precision'
 import { compareVariants, trapsOf, variantOf } from '.'
 
@@ -87,4 +88,45 @@ it('a unit for an inch shaft is told those of the same housing for every near sh
   expect(named.find(({ why }) => why.startsWith('The same insert in'))?.designation).toMatch(
     /^UC[A-Z]+207-20$/,
   )
+})
+
+it('two classes that nobody can read are not told apart', () => {
+  const ring = variant('6205')
+  expect(precision({ ...ring, precision: '' }, { ...ring, precision: '' }, {})).toBeNull()
+  expect(precision({ ...ring, precision: '' }, ring, {})).toMatchObject({ result: 'warn' })
+})
+
+it('speed limits are told in round hundreds', () => {
+  const texts = ['6205-2RS', '6304', '22210', 'R12-2RS', '30205'].flatMap((text) =>
+    compareVariants(variant(text), variant(text), { rpm: 60_000 }).checks.flatMap(({ check, detail }) =>
+      check === 'speed' ? [detail] : [],
+    ),
+  )
+  expect(texts).toHaveLength(5)
+  for (const text of texts) expect(text).toMatch(/^[\d\s]*00 a minute is about/)
+})
+
+// Heat stabilised rings S0 to S3: 150, 200, 250, 300 °C (handbook values from memory).
+it.each([
+  ['S0', 150],
+  ['S1', 200],
+  ['S2', 250],
+  ['S3', 300],
+])('rings stabilised %s keep their size up to %i °C', (heat, celsius) => {
+  const ring = variant(`22210 ${heat}`)
+  const at = (temperatureC: number) =>
+    compareVariants(ring, ring, { temperatureC }).checks.find(({ check }) => check === 'temperature')?.result
+  expect([at(celsius), at(celsius + 1)]).toEqual(['pass', 'warn'])
+})
+
+it('a lip of another rubber passes only where it stands as much in every way', () => {
+  for (const from of SEAL_MATERIALS)
+    for (const to of SEAL_MATERIALS) {
+      if (from === to) continue
+      const [a, b] = [from, to].map(({ code }) => variant(`TC 35x52x7 ${code}`))
+      const checks = a && b ? compareVariants(a, b).checks : []
+      const { result } = checks.find(({ check }) => check === 'material') ?? {}
+      const isWorse = to.maxC < from.maxC || to.minC > from.minC || to.maxSpeed < from.maxSpeed
+      if (isWorse) expect(result, `${from.code} ${to.code}`).toBe('warn')
+    }
 })
