@@ -18,7 +18,7 @@ const lineOf = (
 const { parts } = shipped.catalogue
 
 it('a bearing by its seats: another width is told as soon as one other has it', () => {
-  const told = [1, 2].map((count) => {
+  const reasons = [1, 2].map((count) => {
     const seats = parts
       .filter(({ family }) => family === 'deep-groove')
       .map(({ dimensions: { bore = 0, outside = 0 } }) => ({ shaft: bore, housing: outside }))
@@ -27,7 +27,7 @@ it('a bearing by its seats: another width is told as soon as one other has it', 
     )
     return lineOf('B1', 'bearingLeft', { sizes: sizes ?? {} }).reason.includes('others have another width')
   })
-  expect(told).toEqual([false, true])
+  expect(reasons).toEqual([false, true])
 })
 
 it('the only cone of a cup, of another spindle: told what it would take', () => {

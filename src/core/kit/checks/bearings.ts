@@ -1,11 +1,11 @@
 import { axialHold } from '../../catalogue'
 import { knownPart } from '../../part'
 import { sleeveOf } from '../fill'
-import { partAt, slotsOf, type Constraint } from './check'
+import { partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
 /** Whole ball bearings of an arrangement that keeps no grease around them: closed on both sides, pairs alike. */
-export const ballPairs: Constraint = (fillContext) => {
+export const ballPairs: KitRule = (fillContext) => {
   const placed = slotsOf(fillContext, 'ballBearing').flatMap((slot) => {
     const filled = fillContext.filled.get(slot.id)
     return filled?.part ? [{ slot, filled, base: filled.part.base }] : []
@@ -32,7 +32,7 @@ export const ballPairs: Constraint = (fillContext) => {
 }
 
 /** A shaft is held in one bearing and free in the other. */
-export const floats: Constraint = (fillContext) => {
+export const floats: KitRule = (fillContext) => {
   const end = (which: 'locating' | 'floating') =>
     fillContext.arrangement.slots.find((s) => s.locating === which)
   const [locatingEnd, free] = [end('locating'), end('floating')]
@@ -49,7 +49,7 @@ export const floats: Constraint = (fillContext) => {
 }
 
 /** A bearing with a tapered bore sits on a sleeve, not on its shaft; alike ones are told of once. */
-export const onSleeve: Constraint = (fillContext) => {
+export const onSleeve: KitRule = (fillContext) => {
   const findings = new Map<string, CheckFinding>()
   for (const slot of fillContext.arrangement.slots) {
     const value = knownPart(fillContext.filled.get(slot.id)?.value)
@@ -66,7 +66,7 @@ export const onSleeve: Constraint = (fillContext) => {
   return [...findings.values()]
 }
 
-export const spacerThere: Constraint = (fillContext) => {
+export const spacerThere: KitRule = (fillContext) => {
   const slot = slotsOf(fillContext, 'spacerTube').find(
     ({ id, carrier }) => !carrier && fillContext.filled.has(id),
   )
@@ -79,7 +79,7 @@ export const spacerThere: Constraint = (fillContext) => {
 }
 
 /** Findings that no place of the arrangement answers must not be lost. */
-export const findingsAnswered: Constraint = (fillContext) =>
+export const findingsAnswered: KitRule = (fillContext) =>
   (fillContext.request.findings ?? []).map((finding): CheckFinding => {
     const answers = fillContext.arrangement.slots.filter(
       (s) => s.addedBy.includes(finding) && fillContext.filled.has(s.id),

@@ -5,7 +5,7 @@ import type { SlotRole } from '../roles'
 import type { CheckFinding } from './facts'
 
 /** Nothing when the rule has nothing to say of this kit. */
-export type Constraint = (fillContext: FillContext) => CheckFinding[]
+export type KitRule = (fillContext: FillContext) => CheckFinding[]
 
 export const partAt = ({ filled }: FillContext, id: string | undefined): Part | null =>
   filled.get(id ?? '')?.part ?? null

@@ -2,7 +2,7 @@ import { USUAL_PLAY_MM } from '../../adjust'
 import type { Slot } from '../arrangement'
 import { fillPracticeOf, hardwareOf, spindleThread } from '../fill'
 import { CAP_OFF_MM, isPinFor, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
-import { leansOn, partAt, slotsOf, type Constraint } from './check'
+import { leansOn, partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
 /** Slots of a castle nut where no listed one tells it (common practice). */
@@ -10,7 +10,7 @@ const USUAL_SLOTS = 6
 
 const withNut = (slot: Slot): string[] => [slot.id, ...(slot.at === undefined ? [] : [slot.at])]
 
-export const nutPasses: Constraint = (fillContext) =>
+export const nutPasses: KitRule = (fillContext) =>
   slotsOf(fillContext, 'castleNut').flatMap((slot): CheckFinding[] => {
     const coneSlot = leansOn(fillContext, slot, 'cone')
     const nut = hardwareOf(partAt(fillContext, slot.id), 'castleNut')
@@ -22,7 +22,7 @@ export const nutPasses: Constraint = (fillContext) =>
     return [{ code: 'nutOverCone', result: 'fail', data, slots: [slot.id, coneSlot.id] }]
   })
 
-export const washerFollowsNut: Constraint = (fillContext) =>
+export const washerFollowsNut: KitRule = (fillContext) =>
   slotsOf(fillContext, 'washer').flatMap((slot): CheckFinding[] => {
     const washer = hardwareOf(partAt(fillContext, slot.id), 'washer')
     const thread = spindleThread(slot, fillContext)
@@ -31,7 +31,7 @@ export const washerFollowsNut: Constraint = (fillContext) =>
     return [{ code: 'washerOffNut', result: 'fail', data, slots: withNut(slot) }]
   })
 
-export const pinFollowsNut: Constraint = (fillContext) =>
+export const pinFollowsNut: KitRule = (fillContext) =>
   slotsOf(fillContext, 'cotterPin').flatMap((slot): CheckFinding[] => {
     const pin = hardwareOf(partAt(fillContext, slot.id), 'cotterPin')
     const thread = spindleThread(slot, fillContext)
@@ -40,7 +40,7 @@ export const pinFollowsNut: Constraint = (fillContext) =>
     return [{ code: 'pinOffNut', result: 'warn', data, slots: withNut(slot) }]
   })
 
-export const slotStep: Constraint = (fillContext) =>
+export const slotStep: KitRule = (fillContext) =>
   slotsOf(fillContext, 'castleNut').flatMap((slot): CheckFinding[] => {
     const nut = hardwareOf(partAt(fillContext, slot.id), 'castleNut')
     const pitchMm = nut?.pitchMm ?? spindleThread({ at: slot.id }, fillContext)?.pitchMm
@@ -51,7 +51,7 @@ export const slotStep: Constraint = (fillContext) =>
     return [{ code: 'slotStep', result: wide ? 'warn' : 'pass', data, slots: [slot.id] }]
   })
 
-export const capFits: Constraint = (fillContext) =>
+export const capFits: KitRule = (fillContext) =>
   slotsOf(fillContext, 'cap').flatMap((slot): CheckFinding[] => {
     const capMm = hardwareOf(partAt(fillContext, slot.id), 'cap')?.hubBoreMm
     const mouthMm = fillContext.request.sizes.hubMouth
@@ -63,7 +63,7 @@ export const capFits: Constraint = (fillContext) =>
   })
 
 /** A cap that grease is pumped through serves the inner bearing only where the whole hub is full (common practice). */
-export const capFill: Constraint = (fillContext) =>
+export const capFill: KitRule = (fillContext) =>
   slotsOf(fillContext, 'cap').flatMap((slot): CheckFinding[] => {
     const cap = partAt(fillContext, slot.id)
     if (!cap || hardwareOf(cap, 'cap')?.kind !== 'grease-fill cap') return []
@@ -73,7 +73,7 @@ export const capFill: Constraint = (fillContext) =>
   })
 
 /** A fitting in hub or spindle reaches the bearings only where the whole hub is full (common practice). */
-export const fittingFill: Constraint = (fillContext) =>
+export const fittingFill: KitRule = (fillContext) =>
   slotsOf(fillContext, 'nipple').flatMap((slot): CheckFinding[] => {
     if (slot.fills === undefined || !fillContext.filled.has(slot.id)) return []
     const practice = fillPracticeOf(fillContext)

@@ -1,7 +1,7 @@
 import type { FillContext } from '../fill'
 import type { KitCheck } from '../kit'
 import { ballPairs, findingsAnswered, floats, onSleeve, spacerThere } from './bearings'
-import type { Constraint } from './check'
+import type { KitRule } from './check'
 import { checkText } from './checkTexts'
 import {
   capFill,
@@ -15,7 +15,7 @@ import {
 import { housingHolds, sealFits, sealRoom, seatsFit } from './seats'
 import { clampedPlay, mating, twoSets } from './tapered'
 
-const CONSTRAINTS: readonly Constraint[] = [
+const CONSTRAINTS: readonly KitRule[] = [
   mating,
   twoSets,
   seatsFit,

@@ -3,11 +3,11 @@ import { sleeveOf } from '../fill'
 import { sitsIn } from '../housings'
 import { sealSizesOf, seatOf } from '../seats'
 import { SEAL_UNDER_CONE_MM, SEAL_UNDER_CUP_MM, SEAT_OFF_MM } from '../tolerances'
-import { partAt, slotsOf, type Constraint } from './check'
+import { partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
 /** What is fitted against the seat as measured: another size is not close enough. */
-export const seatsFit: Constraint = (fillContext) =>
+export const seatsFit: KitRule = (fillContext) =>
   fillContext.arrangement.slots.flatMap((slot) => {
     const seat = seatOf(slot, fillContext.request.sizes)
     const fitted = partAt(fillContext, slot.id)
@@ -27,7 +27,7 @@ export const seatsFit: Constraint = (fillContext) =>
   })
 
 /** A listed housing and the insert that is to sit in it. */
-export const housingHolds: Constraint = (fillContext) =>
+export const housingHolds: KitRule = (fillContext) =>
   slotsOf(fillContext, 'housing').flatMap((slot): CheckFinding[] => {
     const housing = partAt(fillContext, slot.id)
     const insertSlot = slotsOf(fillContext, 'insert').find(({ id }) => partAt(fillContext, id))
@@ -49,7 +49,7 @@ export const housingHolds: Constraint = (fillContext) =>
     return [{ code: 'housingOff', result: 'fail', data, slots }]
   })
 
-export const sealFits: Constraint = (fillContext) =>
+export const sealFits: KitRule = (fillContext) =>
   slotsOf(fillContext, 'seal').flatMap((slot): CheckFinding[] => {
     const seal = partAt(fillContext, slot.id)
     const { shaft, housing, width } = sealSizesOf(slot, fillContext.request.sizes)
@@ -64,7 +64,7 @@ export const sealFits: Constraint = (fillContext) =>
   })
 
 /** A seal on a stub spindle runs on a journal behind the inner cone and sits in a bore that the cup passes. */
-export const sealRoom: Constraint = (fillContext) =>
+export const sealRoom: KitRule = (fillContext) =>
   slotsOf(fillContext, 'seal').flatMap((slot): CheckFinding[] => {
     const coneSlot = slotsOf(fillContext, 'cone').find(({ id, side }) => id === slot.at || side === slot.side)
     const seal = partAt(fillContext, slot.id)

@@ -1,7 +1,7 @@
 import { USUAL_PLAY_MM } from '../../adjust'
 import type { Slot } from '../arrangement'
 import { taperedSets, type FillContext } from '../fill'
-import { nameOf, partAt, slotsOf, type Constraint } from './check'
+import { nameOf, partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
 /** Cones of the two ends: the inner (or left) one stands deeper on the spindle. */
@@ -13,7 +13,7 @@ function endCones(fillContext: FillContext): { inner: Slot; outer: Slot } | null
 }
 
 /** A cone and the cup it names. */
-export const mating: Constraint = (fillContext) =>
+export const mating: KitRule = (fillContext) =>
   slotsOf(fillContext, 'cone').flatMap((slot): CheckFinding[] => {
     const [cone, cup] = [partAt(fillContext, slot.id), partAt(fillContext, slot.mate)]
     if (!cone || !cup) return []
@@ -32,7 +32,7 @@ export const mating: Constraint = (fillContext) =>
     return [{ code: 'coneDoesNotRun', result: 'fail', data, slots }]
   })
 
-export const twoSets: Constraint = (fillContext) => {
+export const twoSets: KitRule = (fillContext) => {
   const ends = endCones(fillContext)
   const [inner, outer] = [partAt(fillContext, ends?.inner.id), partAt(fillContext, ends?.outer.id)]
   if (!ends || !inner || !outer) return []
@@ -52,7 +52,7 @@ export const twoSets: Constraint = (fillContext) => {
 }
 
 /** Cones clamped over a collar: the play is what the collar leaves (common practice, from nominal widths). */
-export const clampedPlay: Constraint = (fillContext) => {
+export const clampedPlay: KitRule = (fillContext) => {
   const slot = slotsOf(fillContext, 'collar').find(({ id }) => fillContext.filled.has(id))
   const { spacerLength: collarMm, seatDistance: seatsMm } = fillContext.request.sizes
   const [first, second] = taperedSets(fillContext).map(({ set }) => set.dimensions)
