@@ -9,6 +9,7 @@ import { FRICTION, pressForce, pressure } from './pressFit'
 import { ringLimits, type RingClass } from './ringTolerances'
 import { repairOptions, type RepairOption } from './repairOptions'
 import { isHandFitted, isRaceway, seatKindOfFamily, type SeatKind } from './seatKind'
+import { seatNominal } from './seatNominal'
 import { sortReadings } from './sortReadings'
 import { mountingTools, type MountingTools } from './mountingTools'
 import { isShaftClass, toleranceClass, type Limits } from './toleranceClass'
@@ -195,10 +196,12 @@ export function checkFit(
   const swivels = isHandFitted(seatKind, q.ring)
   const byHand = swivels || (q.byThumb ?? false)
   const raceway = isRaceway(seatKind, q.ring)
-  const nominal = inner ? (q.shaftMm ?? q.bore) : q.outside
+  const nominal = seatNominal({ ...q, kind: seatKind })
   const limits = toleranceClass(q.class, nominal)
   if (!limits) return { ok: false, problem: { code: 'class', name: q.class } }
-  const bearing = ringLimits(inner ? 'bore' : 'outside', nominal, seatKind, q.precision)
+  const overUm = inner ? 0 : (q.outside - nominal) * 1000
+  const own = ringLimits(inner ? 'bore' : 'outside', nominal, seatKind, q.precision)
+  const bearing = { lower: round(own.lower + overUm), upper: round(own.upper + overUm) }
   const max = inner ? limits.upper - bearing.lower : bearing.upper - limits.lower
   const min = inner ? limits.lower - bearing.upper : bearing.lower - limits.upper
   const shaftMaterial = q.materials?.shaft ?? 'steel'

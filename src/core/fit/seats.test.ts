@@ -11,6 +11,7 @@ import { recommendSeat } from './recommendSeat'
 import { COMPOUND_TO_UM, repairOptions } from './repairOptions'
 import { ringLimits } from './ringTolerances'
 import { seatKindOf } from './seatKind'
+import { seatNominal } from './seatNominal'
 import { simulateFit } from './simulateFit'
 import { toleranceClass } from './toleranceClass'
 import { withoutClearance } from './withoutClearance'
@@ -265,4 +266,25 @@ describe('readings weighed by the instrument', () => {
     expect(guessInstrument(['1.003 in'])).toBe('digitalCaliper')
     expect(guessInstrument(['0.9998 in'])).toBe('micrometer')
   })
+})
+
+// A unit of 74.02 mm is pressed into a bore of 74 mm (common practice): N7 of 74 mm is −9 to −39 µm (ISO 286), the ring 0 to −13 µm (ISO 492).
+it('a press-in unit some hundredths over whole millimetres sits in the whole ones, tighter by them', () => {
+  const of = (outside: number) => {
+    const found = checkFit({ ring: 'outer', class: 'N7', bore: 38, outside, width: 36, family: 'hub-unit' })
+    return found.ok ? found.value : null
+  }
+  expect(of(74)).toMatchObject({ bearing: { lower: -13, upper: 0 }, interference: { min: -4, max: 39 } })
+  expect(of(74.02)).toMatchObject({
+    limits: { lower: -39, upper: -9 },
+    bearing: { lower: 7, upper: 20 },
+    interference: { min: 16, max: 59 },
+  })
+  const seat = { ring: 'outer', bore: 35, kind: 'hubUnit' } as const
+  expect([61.8, 68.02, 72.09, 72.1].map((outside) => seatNominal({ ...seat, outside }))).toEqual([
+    61.8, 68, 72, 72.1,
+  ])
+  expect(seatNominal({ ...seat, outside: 62.02, kind: 'ball' })).toBe(62.02)
+  expect(seatNominal({ ...seat, ring: 'inner', outside: 72.02 })).toBe(35)
+  expect(seatNominal({ ...seat, ring: 'inner', outside: 72.02, shaftMm: 30 })).toBe(30)
 })

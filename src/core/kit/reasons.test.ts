@@ -68,6 +68,12 @@ it('where no seal fits, the nearest is told first and offered', () => {
   expect(line.reason).toContain(` Nearest ${line.alternatives[0]}: `)
 })
 
+it('the snap ring of a unit some hundredths over is the one of the whole millimetres it is pressed into', () => {
+  const ring = (unit: string) => lineOf('D1', 'snapRing', { parts: { hubUnit: unit } }).designation
+  expect(ring('DAC36720534')).toBe(ring('DAC37720037'))
+  expect(ring('DAC36720534')).toMatch(/72/)
+})
+
 it('a spacer is made over the one bearing that is known', () =>
   expect(
     lineOf('B1', 'spacerTube', { parts: { bearingLeft: '6205-2RS' }, sizes: { spacerLength: 61.4 } }).value,

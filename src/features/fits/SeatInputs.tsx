@@ -1,6 +1,6 @@
 'use client'
 
-import { readSeat, type Material, type UsualSeat } from '@/core/fit'
+import { readSeat, seatNominal, type Material, type UsualSeat } from '@/core/fit'
 import type { HubAttachment, PracticeNote } from '@/core/procedure'
 import { guessInstrument, INSTRUMENTS, INSTRUMENT_LABELS, writeMm } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
@@ -53,7 +53,7 @@ export function SeatInputs({
   usual,
 }: SeatProps & { usual: UsualSeat }) {
   const { ring } = seat
-  const nominal = ring === 'inner' ? (seat.shaftMm ?? seat.bore) : seat.outside
+  const nominal = seatNominal(seat)
   const readings = readSeat(typed.readings ?? '')
   const now = typed.class?.trim() || usual.class
   const classes = [...new Set([usual.class, ...CLASSES[ring]])]

@@ -4,7 +4,7 @@ import { UnitText, useFigureUnits } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
-import { internalClearance, readSeat, CLEARANCE_REDUCTION } from '@/core/fit'
+import { internalClearance, readSeat, seatNominal, CLEARANCE_REDUCTION } from '@/core/fit'
 import { hubHeatCaution } from '@/core/procedure'
 import { lengthInMm, NEWTON_PER_LBF, writeInch } from '@/core/quantity'
 import { PracticeBox } from '@/ui/PracticeBox'
@@ -31,7 +31,8 @@ export function SeatTab(props: SeatProps) {
   const usual = usualOf(seat, typed, load, material)
   const question = seatQuestion(props, usual)
   const { answer: fit, message } = useAnswer('POST /api/fits/check', question && { body: question })
-  const nominal = seat.ring === 'inner' ? (seat.shaftMm ?? seat.bore) : seat.outside
+  const nominal = seatNominal(seat)
+  const size = seat.ring === 'inner' ? nominal : seat.outside
   const measured = readSeat(typed.readings ?? '').flatMap((r) => {
     const mm = mmOf(r.value)
     return Math.abs(mm - nominal) < 1 ? [{ at: r.at, depth: r.depth ?? '', um: (mm - nominal) * 1000 }] : []
@@ -112,9 +113,10 @@ export function SeatTab(props: SeatProps) {
           <p className="text-[0.875rem] text-ink2">
             {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
             <span className="number">
-              {nominal} mm ({writeInch(nominal)} in)
+              {size} mm ({writeInch(size)} in)
             </span>{' '}
             in {question.class}
+            {size === nominal ? '' : ` of ${nominal} mm`}
             {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
             {umInches(fit.interference.min)} to {umInches(fit.interference.max)} in. Plus is tight, mean{' '}
             {signedUm(fit.interference.mean)} µm.

@@ -2,7 +2,7 @@ import 'server-only'
 import { capital } from '@/core/capital'
 import { readClean } from '@/core/designation'
 import { familyFacts } from '@/core/catalogue'
-import { isShaftClass, toleranceClass } from '@/core/fit'
+import { isShaftClass, seatNominal, toleranceClass } from '@/core/fit'
 import { DAMAGE } from '@/core/inspect'
 import {
   causesOf,
@@ -231,12 +231,10 @@ async function limitOf(jobId: number, seat: string): Promise<{ mm: number | null
   const inner = own.ring === 'inner'
   const label = `${own.label}, ${inner ? 'shaft' : 'housing'}`
   const chosen = job?.fitting?.seats[seat]?.class?.trim() || own.recommended.class
-  const limits = toleranceClass(chosen, inner ? own.bore : own.outside)
+  const nominal = seatNominal(own)
+  const limits = toleranceClass(chosen, nominal)
   if (!limits) return { mm: null, label }
-  return {
-    mm: isShaftClass(chosen) ? own.bore + limits.lower / 1000 : own.outside + limits.upper / 1000,
-    label,
-  }
+  return { mm: nominal + (isShaftClass(chosen) ? limits.lower : limits.upper) / 1000, label }
 }
 
 /** Seats that were measured more than once, with the line through them. @throws ServiceError `unreadable` */

@@ -1,4 +1,5 @@
 import type { HardwareDetails, Part } from '../../catalogue'
+import { seatKindOf, seatNominal } from '../../fit'
 import { isSameSize } from '../../interchange'
 import { knownPart } from '../../part'
 import { writeMm } from '../../quantity'
@@ -167,22 +168,28 @@ export function fillCap(slot: Slot, fillContext: FillContext): Filled {
 
 /** Rings are named by the seat they hold, in millimetres (DIN 471, DIN 472) or inches (ASME B18.27). */
 export function fillSnapRing(slot: Slot, fillContext: FillContext): Filled {
-  const { bore, outside } = partIn(fillContext, slot.at)?.dimensions ?? {}
-  const nominal = slot.ring === 'bore' ? outside : bore
+  const part = partIn(fillContext, slot.at)
+  const { bore, outside } = part?.dimensions ?? {}
+  const ring = slot.ring === 'bore' ? 'outer' : 'inner'
+  const size = ring === 'outer' ? outside : bore
+  const nominal =
+    part && size !== undefined
+      ? seatNominal({ ring, bore: bore ?? size, outside: outside ?? size, kind: seatKindOf(part) })
+      : undefined
   const kind = `${slot.ring} snap ring`
-  const ring = listedHardware(fillContext.context.catalogue, 'snapRing').find(
+  const found = listedHardware(fillContext.context.catalogue, 'snapRing').find(
     ({ details }) => details.kind === kind && nominal !== undefined && isSameSize(details.nominalMm, nominal),
   )
-  if (!ring)
+  if (!found)
     return gap(
       slot,
       nominal === undefined ? 'Follows from the bearing.' : `No ${kind} listed for ${writeMm(nominal)} mm.`,
     )
   return chosen(
     slot,
-    ring.part,
+    found.part,
     fillContext,
-    `For a ${slot.ring === 'bore' ? 'bore' : 'shaft'} of ${writeMm(ring.details.nominalMm)} mm, groove ${writeMm(ring.details.grooveMm)} mm. Measure the groove.`,
+    `For a ${slot.ring === 'bore' ? 'bore' : 'shaft'} of ${writeMm(found.details.nominalMm)} mm, groove ${writeMm(found.details.grooveMm)} mm. Measure the groove.`,
   )
 }
 
