@@ -134,13 +134,13 @@ export function resolvePart(text: string, knowledge: Knowledge, wanted: Wanted =
   const known = cache.get(key)
   if (known !== undefined) return known
   const value = read(text, knowledge, wanted)
-  if (cache.size >= MAX_HELD) cache.clear()
+  if (cache.size >= MAX_CACHED) cache.clear()
   cache.set(key, value)
   return value
 }
 
 /** Texts read lately: a kit asks for the same few again and again. */
-const MAX_HELD = 2000
+const MAX_CACHED = 2000
 const lately = new WeakMap<
   DesignationContext,
   { shelf: Shelf | null; values: Map<string, PartValue | null> }

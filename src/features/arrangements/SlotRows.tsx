@@ -9,8 +9,8 @@ import type { Props } from './SlotList'
 type Row = ArrangementFile['slots'][number]
 
 /** The list, with all that dragging needs, is loaded behind the page. */
-const loadList = () => import('./SlotList').then(({ SlotList: PlaceList }) => PlaceList)
-const PlaceList = dynamic(loadList, { ssr: false })
+const loadList = () => import('./SlotList').then(({ SlotList }) => SlotList)
+const SlotList = dynamic(loadList, { ssr: false })
 
 /** Until it has a name of its own, it is called by a number that is free. */
 const freeName = (taken: readonly string[]): string => {
@@ -43,7 +43,7 @@ export function SlotRows(props: Props) {
   return (
     <fieldset>
       <legend className="caption mb-1">Places added</legend>
-      {slots.length > 0 && <PlaceList {...props} />}
+      {slots.length > 0 && <SlotList {...props} />}
       <button
         type="button"
         className="chip px-3"

@@ -4,7 +4,7 @@ import { FigureField } from '@/features/shell'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
-import { BOLT_FIELDS, HELD, KINDS, LOAD_FIELDS, type Conversion, type FigureRow } from './useConversion'
+import { BOLT_FIELDS, LOCATING, KINDS, LOAD_FIELDS, type Conversion, type FigureRow } from './useConversion'
 
 /** The seats as they are now, and what they bear. */
 export function ConversionForm({ conversion }: { conversion: Conversion }) {
@@ -66,8 +66,8 @@ export function ConversionForm({ conversion }: { conversion: Conversion }) {
           <ChipChoice
             label="The wheel is held by"
             value={locating}
-            options={HELD}
-            onPick={conversion.setHeld}
+            options={LOCATING}
+            onPick={conversion.setLocating}
           />
         </div>
       )}

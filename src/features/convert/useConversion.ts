@@ -16,7 +16,7 @@ export const KIND_NAMES = {
   taperedToBall: 'tapered pair',
   ballToTapered: 'ball bearings',
 } as const
-export const HELD = [
+export const LOCATING = [
   ['', 'as usual'],
   ['spacer', 'clamped, spacer'],
   ['ring', 'washer and ring'],
@@ -53,7 +53,7 @@ export function useConversion() {
   const [chosen, setChosen] = useStoredState('convert.chosen', NONE_CHOSEN)
   const [shoulders, setShoulders] = useStoredState('convert.shoulders', '')
   const [positions, setPositions] = useStoredState('convert.positions', '1')
-  const [locating, setLocating] = useState<(typeof HELD)[number][0]>('')
+  const [locating, setLocating] = useState<(typeof LOCATING)[number][0]>('')
   const [figures, setFigures] = useStoredState<Readonly<Record<string, string>>>(
     'convert.figures',
     NO_FIGURES,
@@ -118,7 +118,7 @@ export function useConversion() {
     positions,
     setPositions,
     locating,
-    setHeld: setLocating,
+    setLocating,
     figures,
     setFigure: (name: string, typed: string): void => setFigures({ ...figures, [name]: typed }),
     answer,

@@ -66,7 +66,7 @@ function rolling(element: Observed['element'], wasTapered: boolean): Partial<Obs
 
 interface Props {
   observed: Observed
-  onObserve: (look: Partial<Observed>) => void
+  onObserve: (seen: Partial<Observed>) => void
 }
 
 /** What is seen: what rolls, which piece is there, how it is closed. Arrow keys move within a row. */

@@ -142,14 +142,14 @@ export const withStamp = (
 
 export function withObservation(
   sheet: EvidenceSheet,
-  look: Partial<EvidenceSheet['observed']>,
+  changes: Partial<EvidenceSheet['observed']>,
 ): EvidenceSheet {
-  const observed = { ...sheet.observed, ...look }
+  const observed = { ...sheet.observed, ...changes }
   const seen = {
     ...sheet,
     observed: Object.fromEntries(Object.entries(observed).filter(([, v]) => v !== undefined)),
   }
-  return 'piece' in look ? strikeOthers(seen) : seen
+  return 'piece' in changes ? strikeOthers(seen) : seen
 }
 
 /** The cone of a coach of the land train, one of its marks unreadable. */
