@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { SEAL_MATERIALS } from '../seals'
 import { precision } from './checks/precision'
-import { compareVariants, trapsOf, variantOf } from '.'
+import { compareVariants, speedLimit, trapsOf, variantOf } from '.'
 
 const variant = (text: string) => {
   const found = variantOf(text, shipped)
@@ -96,15 +96,16 @@ it('two classes that nobody can read are not told apart', () => {
   expect(precision({ ...ring, precision: '' }, ring, {})).toMatchObject({ result: 'warn' })
 })
 
-it('speed limits are told in round hundreds', () => {
-  const texts = ['6205-2RS', '6304', '22210', 'R12-2RS', '30205'].flatMap((text) =>
-    compareVariants(variant(text), variant(text), { rpm: 60_000 }).checks.flatMap(({ check, detail }) =>
-      check === 'speed' ? [detail] : [],
-    ),
-  )
-  expect(texts).toHaveLength(5)
-  for (const text of texts) expect(text).toMatch(/^[\d\s]*00 a minute is about/)
-})
+it.each(['6205-2RS', '6304', '22210', 'R12-2RS', '30205'])(
+  'the speed limit of %s is told to the nearest hundred',
+  (text) => {
+    const ring = variant(text)
+    const checks = compareVariants(ring, ring, { rpm: 60_000 }).checks
+    const detail = checks.find(({ check }) => check === 'speed')?.detail ?? ''
+    const told = Number(/^([\d\s]*00) a minute is about/.exec(detail)?.[1]?.replace(/\s/g, ''))
+    expect(Math.abs(told - (speedLimit(ring) ?? NaN))).toBeLessThanOrEqual(50)
+  },
+)
 
 // Heat stabilised rings S0 to S3: 150, 200, 250, 300 °C (handbook values from memory).
 it.each([
