@@ -69,6 +69,12 @@ it('a seal is a little larger than its bearing', () => {
   const section = ROLES.seal.outline?.({ bore: 30, outside: 62 })
   expect([section?.length, section?.radius]).toEqual([8, expect.closeTo(32.55, 6)])
   expect(ROLES.seal.outline?.({ bore: 30, outside: 80 }).radius).toBeCloseTo(42, 6)
+  // Its lip runs on a journal a little thicker than the bore.
+  const radii = (section?.shapes ?? []).flatMap((shape) =>
+    shape.kind === 'outline' ? shape.points.map(([, y]) => y) : [],
+  )
+  expect(Math.min(...radii)).toBeGreaterThan(15)
+  expect(Math.min(...radii)).toBeLessThanOrEqual(16.8)
 })
 
 describe('parts along the axis', () => {
