@@ -288,14 +288,14 @@ export function searchNumbers(
     const best = first.reduce((least, match) => Math.min(least, whole(match)), Infinity)
     if (best > budget && budget < BUDGET) continue
     const wide = best + margin
-    const maxEdits = edits || best > NO_EDITS ? wide : Math.min(wide, NO_EDITS)
+    const maxCost = edits || best > NO_EDITS ? wide : Math.min(wide, NO_EDITS)
     const found =
-      maxEdits <= budget
+      maxCost <= budget
         ? first
-        : new Walk(index, marks, Math.min(BUDGET, maxEdits), clear, tail, work, wear).found
+        : new Walk(index, marks, Math.min(BUDGET, maxCost), clear, tail, work, wear).found
     if (work.left <= 0) return []
     return worthReading(
-      found.filter((match) => whole(match) <= maxEdits),
+      found.filter((match) => whole(match) <= maxCost),
       whole,
     ).map((match) => matchOf(index, match))
   }

@@ -5,7 +5,7 @@ import { INSTRUMENTS, INSTRUMENT_LABELS } from '@/core/quantity'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { useKeys } from '@/ui/useKeys'
 import { SelectField } from '@/ui/SelectField'
-import { Observed } from './Observed'
+import { Observations } from './Observations'
 import { ReadingRow } from './ReadingRow'
 import {
   measurementOf,
@@ -143,7 +143,7 @@ export function EvidencePane({ sheet, answer, error, onChange, onKeep, onDone }:
           />
         )
       })}
-      <Observed
+      <Observations
         observed={sheet.observed}
         onObserve={(observation) => onChange(withObservation(sheet, observation))}
       />

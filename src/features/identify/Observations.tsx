@@ -64,17 +64,43 @@ function rolling(element: Observed['element'], wasTapered: boolean): Partial<Obs
   }
 }
 
+interface OneOrNoneProps {
+  label: string
+  value: string
+  /** what it is picked by, and its word */
+  options: readonly (readonly [string, string, ...unknown[]])[]
+  /** empty = none */
+  onPick: (value: string) => void
+}
+
+/** A row of chips of which one is on, or none: what is on is pressed again to take it back. */
+const OneOrNone = ({ label, value, options, onPick }: OneOrNoneProps) => (
+  <ToggleGroup.Root
+    type="single"
+    aria-label={label}
+    value={value}
+    onValueChange={onPick}
+    className="mt-1.5 flex gap-1.5"
+  >
+    {options.map(([name, text]) => (
+      <ToggleGroup.Item key={name} value={name} className="chip px-2.5 whitespace-nowrap">
+        {text}
+      </ToggleGroup.Item>
+    ))}
+  </ToggleGroup.Root>
+)
+
 interface Props {
   observed: Observed
   onObserve: (seen: Partial<Observed>) => void
 }
 
 /** What is seen: what rolls, which piece is there, how it is closed. Arrow keys move within a row. */
-export function Observed({ observed, onObserve }: Props) {
+export function Observations({ observed, onObserve }: Props) {
   const tapered =
     observed.element === 'taperedRoller' || observed.piece === 'cone' || observed.piece === 'cup'
   const single = tapered || (observed.piece !== undefined && observed.piece !== 'complete')
-  const closure = CLOSURES.find(([, , looks]) => looks.join() === observed.closures?.join())?.[0] ?? ''
+  const closure = CLOSURES.find(([, , seen]) => seen.join() === observed.closures?.join())?.[0] ?? ''
   return (
     <section aria-label="Seen" className="mt-2">
       <h2 className="caption mb-1">Seen</h2>
@@ -94,33 +120,19 @@ export function Observed({ observed, onObserve }: Props) {
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
-      <ToggleGroup.Root
-        type="single"
-        aria-label="Which piece"
+      <OneOrNone
+        label="Which piece"
         value={observed.piece ?? ''}
-        onValueChange={(v) => onObserve({ piece: (v || undefined) as Observed['piece'] })}
-        className="mt-1.5 flex gap-1.5"
-      >
-        {PIECES[tapered ? 'tapered' : 'other'].map(([value, label]) => (
-          <ToggleGroup.Item key={value} value={value} className="chip px-2.5 whitespace-nowrap">
-            {label}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+        options={PIECES[tapered ? 'tapered' : 'other']}
+        onPick={(v) => onObserve({ piece: (v || undefined) as Observed['piece'] })}
+      />
       {!single && (
-        <ToggleGroup.Root
-          type="single"
-          aria-label="How it is closed"
+        <OneOrNone
+          label="How it is closed"
           value={closure}
-          onValueChange={(v) => onObserve({ closures: CLOSURES.find(([name]) => name === v)?.[2] })}
-          className="mt-1.5 flex gap-1.5"
-        >
-          {CLOSURES.map(([value, label]) => (
-            <ToggleGroup.Item key={value} value={value} className="chip px-2.5 whitespace-nowrap">
-              {label}
-            </ToggleGroup.Item>
-          ))}
-        </ToggleGroup.Root>
+          options={CLOSURES}
+          onPick={(v) => onObserve({ closures: CLOSURES.find(([name]) => name === v)?.[2] })}
+        />
       )}
       {!single && (
         <ToggleGroup.Root
