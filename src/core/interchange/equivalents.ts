@@ -157,9 +157,6 @@ function otherSeals({ part }: Variant, context: DesignationContext): Variant[] {
   })
 }
 
-/** Parts of another number that may stand in, at most; the commonest. */
-const MAX_OTHER_NUMBERS = 6
-
 /** Of two parts neither has the size, or both have it alike. */
 const isAlike = (a: number | undefined, b: number | undefined): boolean =>
   a === undefined || b === undefined ? a === b : isSameSize(a, b)
@@ -206,15 +203,13 @@ export function equivalentsOf(
   })
   // What nobody has confirmed is never said to be the same.
   const numbered = (made: (to: Variant) => Variant): Equivalent[] =>
-    otherNumbers(variant, context)
-      .flatMap((to) => {
-        const found = compared(made(to))
-        const { verified } = to.part.provenance
-        return found.verdict === 'conditional' || (verified && found.verdict !== 'not-interchangeable')
-          ? [found]
-          : []
-      })
-      .slice(0, MAX_OTHER_NUMBERS)
+    otherNumbers(variant, context).flatMap((to) => {
+      const found = compared(made(to))
+      const { verified } = to.part.provenance
+      return found.verdict === 'conditional' || (verified && found.verdict !== 'not-interchangeable')
+        ? [found]
+        : []
+    })
   if (!closable) {
     const own = [
       variant,
