@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { HousingDetails } from '@/core/catalogue'
 import { MAX_STAMP } from '@/core/designation'
 import { CLOSURE_LOOKS, CONDITIONS, ELEMENTS, EVIDENCE_PIECES, FEATURES } from '@/core/identify'
 import { INSTRUMENTS } from '@/core/quantity'
@@ -49,6 +50,7 @@ export const Observed = z.object({
   taperBore: flag,
   encoder: flag,
   doubleRow: flag,
+  housing: HousingDetails.shape.kind.optional(),
 })
 
 /** What is known of a part: the body of `/api/identify`, and what a job keeps as typed. */
@@ -98,6 +100,7 @@ const IdentifyCandidate = z.object({
     .describe('what this shop knows of it: closed jobs that had it, its lists and machines; empty = nothing'),
   dimensions,
   dimensionsIn: z.record(z.string(), z.string()),
+  housing: HousingDetails.optional().describe('of a unit of insert and housing'),
   evidence: z.array(
     z.object({
       item: z.string(),

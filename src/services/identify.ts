@@ -1,5 +1,6 @@
 import 'server-only'
 import type { z } from 'zod'
+import { withArticle } from '@/core/capital'
 import { familyFacts, isListed, type Dimensions } from '@/core/catalogue'
 import { readExact, type DesignationContext } from '@/core/designation'
 import {
@@ -58,7 +59,7 @@ function candidatesOf(
       base: part.base,
       designation,
       family: part.family,
-      familyText: familyFacts(part.family).label,
+      familyText: `${familyFacts(part.family).label}${part.housing ? ` in ${withArticle(part.housing.kind)}` : ''}`,
       piece: part.piece,
       series: part.series,
       probability,
@@ -70,6 +71,7 @@ function candidatesOf(
       here: hereText(part.base, experience),
       dimensions: millimetres(dimensions),
       dimensionsIn: inchTwins(dimensions),
+      ...(part.housing && { housing: part.housing }),
       evidence: evidence.map((item) => ({
         item: item.item,
         label: ITEM_LABELS[item.item] ?? item.item,
@@ -149,7 +151,7 @@ export async function identifyPart(request: z.output<typeof IdentifyRequest>): P
         inText: writeInch(mm),
       }
     }),
-    parts: identifier.candidates.length + (identifier.shelf?.count ?? 0),
+    parts: found.parts,
     elapsedMs,
   }
 }

@@ -32,6 +32,12 @@ export const HARDWARE_LABELS: Readonly<Record<string, string>> = {
   centreHeightMm: 'centre height',
 }
 
+/** What sizes of a round flange are called. */
+const ROUND_LABELS: Readonly<Record<string, string>> = {
+  boltSpacingMm: 'bolt circle',
+  lengthMm: 'flange diameter',
+}
+
 /**
  * By what a housing is bolted on, as part of a sentence.
  * @example boltsText({ what: 'housing', kind: 'oval flange', seatMm: 52, bolts: 2, boltSpacingMm: 99, lengthMm: 130 }) // '2 bolts, 99 mm (3.8976 in) apart'
@@ -62,8 +68,8 @@ export interface HardwareFact {
 export function hardwareFacts(details: HardwareDetails): HardwareFact[] {
   const kind = details.what === 'housing' ? [{ label: 'kind', text: details.kind }] : []
   const sizes = Object.entries(details).flatMap(([key, value]): HardwareFact[] => {
-    const isCircle = key === 'boltSpacingMm' && details.what === 'housing' && details.kind === 'round flange'
-    const label = isCircle ? 'bolt circle' : HARDWARE_LABELS[key]
+    const isRound = details.what === 'housing' && details.kind === 'round flange'
+    const label = (isRound ? ROUND_LABELS[key] : undefined) ?? HARDWARE_LABELS[key]
     if (label === undefined || impliedByThread(key, details)) return []
     if (typeof value === 'number')
       return [isCount(key) ? { label, text: String(value) } : { label, mm: value }]

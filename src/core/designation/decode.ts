@@ -52,7 +52,17 @@ function readAll(text: string, context: DesignationContext, count: number): Read
     ...cheapestDrafts(drafts, request).flatMap((draft) => finish(draft, request)),
     ...lostDash(text, context),
   ]
-  return exact.ok ? [...exact.readings.slice(0, count * 2), ...behind(guesses, exact.readings)] : guesses
+  return exact.ok ? [...fewOfEach(exact.readings, count * 2), ...behind(guesses, exact.readings)] : guesses
+}
+
+/** The first readings of each part: one number may name many, and one part may be read with many tails. */
+function fewOfEach(readings: readonly Reading[], count: number): Reading[] {
+  const taken = new Map<string, number>()
+  return readings.filter((reading) => {
+    const times = taken.get(identityOf(reading)) ?? 0
+    taken.set(identityOf(reading), times + 1)
+    return times < count
+  })
 }
 
 /** A number that is explained as it stands is hardly ever another one worn: guesses follow it at this distance, ln. */

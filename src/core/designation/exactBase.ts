@@ -110,7 +110,7 @@ function withSixteenths(
   const next = behindSeparator(marks, base.end)
   if (next === null) return []
   const digits = /^\d{1,3}(?![\d.-])/.exec(exactKey(marks.slice(next, next + 5)))?.[0]
-  const part = digits ? inchInsert(base.part, sixteenthsOf(digits)) : null
+  const part = digits ? inchInsert(base.part, sixteenthsOf(digits), catalogue) : null
   return digits && part
     ? [{ part: findPart(catalogue, part.base, 'complete') ?? part, end: next + digits.length, implied: [] }]
     : []

@@ -1,5 +1,5 @@
-import type { Piece, RollingElement } from '../catalogue'
-import type { Instrument, SizeRole } from '../quantity'
+import type { HousingDetails, Piece, RollingElement } from '../catalogue'
+import type { FormRole, Instrument } from '../quantity'
 
 export const FEATURES = [
   'bore',
@@ -12,6 +12,8 @@ export const FEATURES = [
   'housing',
   'flangeOutside',
   'outerRingWidth',
+  'boltSpacing',
+  'centreHeight',
 ] as const
 export type Feature = (typeof FEATURES)[number]
 
@@ -27,6 +29,7 @@ export const ELEMENTS = [
   'sphericalRoller',
   'none',
 ] as const satisfies readonly (RollingElement | 'none')[]
+/** Pieces of a bearing, and `unit`: an insert bearing in its housing. */
 export const EVIDENCE_PIECES = [
   'complete',
   'cone',
@@ -34,7 +37,8 @@ export const EVIDENCE_PIECES = [
   'innerRing',
   'outerRing',
   'seal',
-] as const satisfies readonly Piece[]
+  'unit',
+] as const satisfies readonly (Piece | 'unit')[]
 export const CLOSURE_LOOKS = ['open', 'shield', 'seal'] as const
 export type ObservedClosure = (typeof CLOSURE_LOOKS)[number]
 
@@ -71,7 +75,12 @@ export interface Observations {
   taperBore?: boolean | undefined
   encoder?: boolean | undefined
   doubleRow?: boolean | undefined
+  /** what a unit is bolted on by */
+  housing?: HousingDetails['kind'] | undefined
 }
+
+/** Whether an insert bearing in its housing is in the hand. */
+export const isUnit = ({ piece, housing }: Observations): boolean => piece === 'unit' || housing !== undefined
 
 export interface Evidence {
   measurements: readonly Measured[]
@@ -79,8 +88,8 @@ export interface Evidence {
   observed: Observations
 }
 
-/** The diameter or width that a feature speaks of. */
-export const FEATURE_ROLE: Record<Feature, SizeRole> = {
+/** The diameter or width that a feature speaks of; `length` = of a housing, not of a bearing. */
+export const FEATURE_ROLE: Record<Feature, Exclude<FormRole, 'depth'>> = {
   bore: 'bore',
   shaft: 'bore',
   outside: 'outside',
@@ -91,4 +100,6 @@ export const FEATURE_ROLE: Record<Feature, SizeRole> = {
   cupWidth: 'width',
   totalWidth: 'width',
   outerRingWidth: 'width',
+  boltSpacing: 'length',
+  centreHeight: 'length',
 }

@@ -1,4 +1,4 @@
-import { familyFacts, type Part } from '../catalogue'
+import { familyFacts, type HousingDetails, type Part } from '../catalogue'
 import type { Feature } from './evidence'
 
 /** A size that a feature may show on a part, with how likely it is that this face was measured. */
@@ -55,6 +55,20 @@ function taperedWidth({ dimensions: d }: Part, feature: Feature): ExpectedSize[]
   }
 }
 
+/** Of four bolts the spacing is now and then taken across the other way: the diagonal of a square, the side in a circle (estimate). */
+const RIGHT_WAY = 0.8
+
+function boltSpacings(housing: HousingDetails | undefined): ExpectedSize[] {
+  if (!housing) return []
+  const { kind, boltSpacingMm } = housing
+  if (housing.bolts !== 4) return weighted([[boltSpacingMm, 1]])
+  const otherWay = kind === 'square flange' ? boltSpacingMm * Math.SQRT2 : boltSpacingMm * Math.SQRT1_2
+  return weighted([
+    [boltSpacingMm, RIGHT_WAY],
+    [otherWay, 1 - RIGHT_WAY],
+  ])
+}
+
 /**
  * The sizes a feature may show on a part.
  *
@@ -72,6 +86,10 @@ export function expectedSizes(part: Part, feature: Feature, closed: boolean | nu
       return weighted([[d.outside, 1]])
     case 'flangeOutside':
       return weighted([[d.flangeOutside, 1]])
+    case 'boltSpacing':
+      return boltSpacings(part.housing)
+    case 'centreHeight':
+      return weighted([[part.housing?.centreHeightMm, 1]])
     default:
       if (familyFacts(part.family).element === 'taperedRoller') return taperedWidth(part, feature)
       if (feature === 'outerRingWidth') return weighted([[d.outerRingWidth ?? d.width, 1]])

@@ -1,4 +1,5 @@
-import type { Part } from '../catalogue'
+import { once } from 'es-toolkit/function'
+import { buildCatalogue, type Part } from '../catalogue'
 import type { DesignationContext } from '../designation'
 import type { Shelf } from '../shelf'
 import { featureIndexes, type FeatureIndexes } from './featureIndex'
@@ -10,6 +11,7 @@ import {
   type Experience,
   type Priors,
 } from './priors'
+import { unitsOf } from './units'
 import { shapeKey } from './weighObservations'
 
 /** The catalogue made ready for identification. */
@@ -24,6 +26,8 @@ export interface Identifier {
   indexOfPart: ReadonlyMap<Part, number>
   /** parts of the shop's own lists that no standard plan holds */
   shelf: Shelf | null
+  /** the same for units of insert and housing, made ready when first asked for */
+  units: () => Identifier
 }
 
 /** What a shop adds to the standard catalogue. */
@@ -41,6 +45,7 @@ export function buildIdentifier(
   const candidates = candidatesOf(context.catalogue.parts, experience)
   return {
     shelf: shelf && shelf.count > 0 ? shelf : null,
+    units: once(() => unitsIdentifier(context, { shelf, experience })),
     context,
     experience,
     candidates,
@@ -59,11 +64,17 @@ export function withShop(
   const candidates = candidatesOf(identifier.context.catalogue.parts, experience)
   return {
     ...identifier,
+    units: once(() => withShop(identifier.units(), { shelf, experience })),
     shelf: shelf && shelf.count > 0 ? shelf : null,
     experience,
     candidates,
     priors: logPriors(candidates),
   }
+}
+
+/** A catalogue of units alone: the housing tells that it is one, so nothing else is looked for. */
+function unitsIdentifier(context: DesignationContext, shop: ShopKnowledge): Identifier {
+  return buildIdentifier({ ...context, catalogue: buildCatalogue(unitsOf(context.catalogue)) }, shop)
 }
 
 /** Candidates of one family, piece and shape: looks say the same of all of them. */

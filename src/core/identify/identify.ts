@@ -1,5 +1,5 @@
 import type { Part } from '../catalogue'
-import { FEATURE_ROLE, type Evidence } from './evidence'
+import { FEATURE_ROLE, isUnit, type Evidence } from './evidence'
 import { explained, type IdentifiedPart } from './explained'
 import { addDifference } from './featureIndex'
 import type { Identifier } from './identifier'
@@ -19,6 +19,8 @@ export interface Identification {
   /** “not listed” is likelier than all parts of the size that leads: alike ones share what their size has */
   unlistedLeads: boolean
   next: NextMeasurement | null
+  /** parts that were considered */
+  parts: number
 }
 
 /** Candidates among which the next measurement is chosen. */
@@ -37,6 +39,10 @@ const shareOfSize = (ranked: readonly { part: Part; probability: number }[]): nu
     : 0
 }
 
+/** Where the piece in the hand is looked for: among units of insert and housing, or among bearings. */
+const partsFor = (identifier: Identifier, { observed }: Evidence): Identifier =>
+  isUnit(observed) ? identifier.units() : identifier
+
 /**
  * Posterior over every listed part and “not listed”, from any mix of evidence.
  *
@@ -44,7 +50,8 @@ const shareOfSize = (ranked: readonly { part: Part; probability: number }[]): nu
  * @param limit how many candidates to explain
  * @returns candidates with probabilities, best first; all candidates and `unlisted` together sum to one
  */
-export function identify(identifier: Identifier, evidence: Evidence, limit: number): Identification {
+export function identify(all: Identifier, evidence: Evidence, limit: number): Identification {
+  const identifier = partsFor(all, evidence)
   const models = modelsOf(evidence, identifier)
   const { candidates } = identifier
   const own = weighOwn(identifier, models, Math.max(limit, CONSIDERED))
@@ -73,6 +80,7 @@ export function identify(identifier: Identifier, evidence: Evidence, limit: numb
     candidates: ranked.slice(0, limit).map(({ part, probability }) => explained(part, probability, models)),
     unlisted,
     unlistedLeads: leads,
+    parts: candidates.length + (identifier.shelf?.count ?? 0),
     next: nextMeasurement(ranked, {
       measured: new Set(models.readings.map((m) => m.feature)),
       roles: measured,
@@ -108,10 +116,8 @@ function nearestBySize(identifier: Identifier, { readings, closed, evidence }: M
 }
 
 /** The slow twin for tests and the bench: the same scoring, every density computed anew for every part. */
-export function identifyByPlainScan(
-  identifier: Identifier,
-  evidence: Evidence,
-): { part: Part; log: number }[] {
+export function identifyByPlainScan(all: Identifier, evidence: Evidence): { part: Part; log: number }[] {
+  const identifier = partsFor(all, evidence)
   const models = modelsOf(evidence, identifier)
   const priors = identifier.priors(evidence.observed)
   return identifier.candidates

@@ -25,7 +25,7 @@ function closedBy(evidence: Evidence, stamps: readonly StampModel[]): boolean | 
 
 /** Own lists hold complete parts; asked for a cone, a cup or a seal alone, they stay out. */
 export const shelfFor = ({ shelf }: Identifier, { piece }: Observations): Shelf | null =>
-  piece === undefined || piece === 'complete' ? shelf : null
+  piece === undefined || piece === 'complete' || piece === 'unit' ? shelf : null
 
 export function modelsOf(evidence: Evidence, identifier: Identifier): Models {
   const { context, priors, indexOfPart } = identifier

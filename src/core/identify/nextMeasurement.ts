@@ -1,11 +1,11 @@
 import { elementOf, familyFacts, type Part } from '../catalogue'
-import { INSTRUMENT_SIGMA, type SizeRole } from '../quantity'
-import type { Evidence, Feature, Observations } from './evidence'
+import { INSTRUMENT_SIGMA, type FormRole } from '../quantity'
+import { isUnit, type Evidence, type Feature, type Observations } from './evidence'
 import { expectedSizes } from './expectedSizes'
 import { closedOf } from './weighObservations'
 
-/** Looks that may decide: what rolls, how many rows, whether the outside is round. */
-type Observable = 'element' | 'rows' | 'sphericalOutside' | 'flange'
+/** Looks that may decide: what rolls, how many rows, whether the outside is round, how a housing is bolted on. */
+type Observable = 'element' | 'rows' | 'sphericalOutside' | 'flange' | 'housingKind'
 
 export interface NextMeasurement {
   /** a feature to measure, or a look to take */
@@ -44,12 +44,14 @@ const ASKED = {
   innerRing: ['bore', 'width'],
   outerRing: ['outside', 'width'],
   seat: ['shaft', 'housing'],
+  unit: ['bore', 'boltSpacing', 'centreHeight', 'width'],
   other: ['bore', 'outside', 'width'],
 } as const satisfies Record<string, readonly Feature[]>
 
 /** Only what the piece in hand has is asked for; with no piece in hand, what is left on the machine. */
 function featuresOf(shares: readonly Ranked[], { observed, measurements }: Evidence): readonly Feature[] {
   if (observed.piece === 'innerRing' || observed.piece === 'outerRing') return ASKED[observed.piece]
+  if (isUnit(observed)) return ASKED.unit
   const seats = measurements.filter(({ feature }) => feature === 'shaft' || feature === 'housing')
   if (seats.length > 0 && seats.length === measurements.length && observed.piece === undefined)
     return ASKED.seat
@@ -87,6 +89,11 @@ const OBSERVABLES: readonly {
     observable: 'flange',
     seen: (observed) => observed.flange !== undefined,
     of: ({ dimensions }) => String(dimensions.flangeOutside !== undefined),
+  },
+  {
+    observable: 'housingKind',
+    seen: (observed) => observed.housing !== undefined,
+    of: ({ housing }) => housing?.kind ?? '',
   },
 ]
 /** Kinds are numbered from 0: half a step apart is another kind. */
@@ -157,7 +164,7 @@ function doubtAfter(ranked: readonly Ranked[], { key, apart }: Option): number {
  */
 export function nextMeasurement(
   ranked: readonly Ranked[],
-  done: { measured: ReadonlySet<Feature>; roles: ReadonlySet<SizeRole>; evidence: Evidence },
+  done: { measured: ReadonlySet<Feature>; roles: ReadonlySet<FormRole>; evidence: Evidence },
 ): NextMeasurement | null {
   const leading = ranked.slice(0, MAX_CANDIDATES).filter((r) => r.probability > MIN_SHARE)
   const total = leading.reduce((sum, r) => sum + r.probability, 0)
@@ -168,7 +175,7 @@ export function nextMeasurement(
   const closed = closedOf(done.evidence.observed)
   const apartMm = resolutionMm(done.evidence)
   const options: Option[] = featuresOf(shares, done.evidence)
-    .filter((feature) => !done.measured.has(feature) && (tapered || !done.roles.has(feature as SizeRole)))
+    .filter((feature) => !done.measured.has(feature) && (tapered || !done.roles.has(feature as FormRole)))
     .map((feature) => {
       const key = (part: Part) => sizeOf(part, feature, closed)
       return { feature, left: entropyAfter(shares, key, apartMm), key, apart: apartMm }
@@ -178,7 +185,13 @@ export function nextMeasurement(
     const kinds = [...new Set(shares.map((r) => of(r.part)))]
     if (seen(done.evidence.observed) || kinds.length < 2 || seatsOnly) continue
     const key = (part: Part) => kinds.indexOf(of(part))
-    options.push({ feature: observable, left: entropyAfter(shares, key, SAME_KIND), key, apart: SAME_KIND })
+    // Before the measurements: of two that tell as much, a look costs less.
+    options.unshift({
+      feature: observable,
+      left: entropyAfter(shares, key, SAME_KIND),
+      key,
+      apart: SAME_KIND,
+    })
   }
   const best = options.sort((a, b) => a.left - b.left)[0]
   if (!best || (before - best.left) * total < WORTH_BITS) return null

@@ -113,9 +113,13 @@ function centre(values: readonly number[]): number {
 const spread = (values: readonly number[]): number =>
   values.length < 2 ? 0 : (Math.max(...values) - Math.min(...values)) / 2
 
+/** Housings are cast: one σ of bolt holes and of the height of the shaft, mm (ISO 3228 allows 0.7 and 0.15 to 0.2; from memory). */
+const CAST_SIGMA: Partial<Record<Feature, number>> = { boltSpacing: 0.6, centreHeight: 0.2 }
+
 /** A ring lies anywhere in a band on one side of nominal: minus for metric rings, plus for inch tapered ones. */
-function ringSigma(feature: Feature, mm: number): number {
+function partSigma(feature: Feature, mm: number): number {
   const role = FEATURE_ROLE[feature]
+  if (role === 'length') return CAST_SIGMA[feature] ?? 0
   return role === 'width' ? 0 : ringBandMm(role, mm) / Math.sqrt(3)
 }
 
@@ -142,7 +146,7 @@ export function readingModel(measured: Measured): ReadingModel {
   const meanMm = centre(valuesMm)
   const agreeing = valuesMm.filter((mm) => Math.abs(mm - meanMm) <= AGREEING_SIGMAS * single + stepMm)
   const again = Math.max(0, agreeing.length - 1)
-  const part = SEATS.has(feature) ? SEAT_SIGMA : ringSigma(feature, meanMm)
+  const part = SEATS.has(feature) ? SEAT_SIGMA : partSigma(feature, meanMm)
   const { coarseMm } = measured
   return {
     feature,

@@ -19,6 +19,8 @@ export const ITEM_LABELS: Record<string, string> = {
   housing: 'Housing',
   flangeOutside: 'Flange',
   outerRingWidth: 'Outer ring width',
+  boltSpacing: 'Bolt spacing',
+  centreHeight: 'Centre height',
   stamp: 'Stamp',
   element: 'Rolling parts',
   rows: 'Rows',
@@ -29,6 +31,7 @@ export const ITEM_LABELS: Record<string, string> = {
   flange: 'Flange',
   snapGroove: 'Groove',
   taperBore: 'Taper bore',
+  housingKind: 'Kind of housing',
 }
 
 const CAUSES: Record<string, string> = {
@@ -165,6 +168,9 @@ const ASK: Record<string, string> = {
   flange: 'Look for a flange',
   shaft: 'Measure the shaft',
   housing: 'Measure the housing',
+  boltSpacing: 'Measure the bolt spacing',
+  centreHeight: 'Measure the centre height',
+  housingKind: 'Look at the housing',
 }
 
 /** Looks that tell kinds of one size apart, by family (common practice). */
@@ -246,14 +252,14 @@ function twinText({ part }: IdentifiedPart, twins: readonly string[]): { heading
   }
 }
 
-function settledText({ part, probability, evidence, decided }: IdentifiedPart): string {
+function settledText(leader: IdentifiedPart): string {
+  const { part, probability, decided } = leader
   if (probability < SETTLED)
     return 'Nothing more separates the rest by measuring. Look for a stamp, or compare with a new part.'
-  const named = !evidence.some((e) => e.deviationMm !== null)
   if (part.computed)
     return 'The number follows the rule of its series, but is not in the catalogue. Confirm the sizes.'
   if (part.set) return `The set is settled: cone ${part.set.cone}, cup ${part.set.cup}. Replace both.`
-  const what = named ? 'The number is clear.' : 'The size is settled.'
+  const what = isMeasured(leader) ? 'The size is settled.' : 'The number is clear.'
   if (!familyFacts(part.family).traits?.includes('closable')) return what
   const left = decided.closure.sides > 0 ? 'clearance' : 'closure and clearance'
   return `${what} Choose ${left} for this ${familyFacts(part.family).label}.`
@@ -288,7 +294,12 @@ export function nextText({
   if (!next) {
     const twins = twinsOf(leader, candidates)
     if (twins.length > 1) return twinText(leader, twins)
-    const heading = leader.probability < SETTLED ? 'Nothing more to measure' : 'Enough measured'
+    const heading =
+      leader.probability < SETTLED
+        ? 'Nothing more to measure'
+        : isMeasured(leader)
+          ? 'Enough measured'
+          : 'Settled by the number'
     return { heading, line: settledText(leader) }
   }
   const [first, ...others] = next.separates

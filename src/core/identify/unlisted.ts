@@ -1,5 +1,5 @@
 import { FEATURE_ROLE, type Feature } from './evidence'
-import { MM_PER_INCH } from '../quantity'
+import { MM_PER_INCH, type SizeRole } from '../quantity'
 import { logLogNormal, logNormal } from './logDensities'
 import type { ReadingModel } from './readingModel'
 
@@ -12,6 +12,8 @@ const OUTSIDE = { median: 52, spread: 0.8 }
 const WIDTH = { median: 14, spread: 0.8 }
 const RATIO = { median: 2, spread: 0.35 }
 const WIDTH_TO_WALL = { median: 0.55, spread: 0.5 }
+/** Between the bolts of a housing. */
+const LENGTH = { median: 120, spread: 0.6 }
 
 /**
  * Parts that no list holds are made to round sizes too: this share of each of their sizes is a whole millimetre or a
@@ -37,8 +39,7 @@ function logRound({ meanMm, sigmaMm }: ReadingModel): number {
  * the wall. Further readings of the same role are taken as repeating it (density 1 per mm, no credit).
  */
 export function logUnlistedSizes(models: readonly ReadingModel[]): number {
-  const first = (role: 'bore' | 'outside' | 'width') =>
-    models.find((m) => FEATURE_ROLE[m.feature] === role)?.meanMm
+  const first = (role: SizeRole) => models.find((m) => FEATURE_ROLE[m.feature] === role)?.meanMm
   const [bore, outside, width] = [first('bore'), first('outside'), first('width')]
   const seen = new Set<string>()
   return models.reduce((sum, model) => {
@@ -46,15 +47,16 @@ export function logUnlistedSizes(models: readonly ReadingModel[]): number {
     const role = FEATURE_ROLE[feature]
     if (seen.has(role)) return sum + logLogNormal(meanMm, meanMm, WIDTH.spread)
     seen.add(role)
-    return sum + logSize(role, { bore, outside, width }) + logRound(model)
+    return sum + logSize(role, { bore, outside, width, length: meanMm }) + logRound(model)
   }, 0)
 }
 
 function logSize(
-  role: 'bore' | 'outside' | 'width',
-  sizes: { bore?: number | undefined; outside?: number | undefined; width?: number | undefined },
+  role: (typeof FEATURE_ROLE)[Feature],
+  sizes: { [role in SizeRole | 'length']?: number | undefined },
 ): number {
-  const { bore, outside, width } = sizes
+  const { bore, outside, width, length } = sizes
+  if (role === 'length') return logLogNormal(length ?? 0, LENGTH.median, LENGTH.spread)
   if (role === 'bore') return logLogNormal(bore ?? 0, BORE.median, BORE.spread)
   if (role === 'outside')
     return bore === undefined

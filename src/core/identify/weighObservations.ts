@@ -6,7 +6,7 @@ import {
   type Part,
   type RollingElement,
 } from '../catalogue'
-import type { Observations } from './evidence'
+import { isUnit, type Observations } from './evidence'
 import type { Verdict } from './weighReading'
 
 export interface WeighedObservation {
@@ -51,7 +51,11 @@ const wrongElement = (element: RollingElement | undefined, observed: Observation
 
 /** Parts with the same key look the same. */
 export const shapeKey = (part: Part): string =>
-  `${part.family} ${part.piece} ${hasFlange(part)} ${CYLINDRICAL_INSERTS.has(part.series)} ${pieceOf(part)}`
+  `${part.family} ${part.piece} ${hasFlange(part)} ${CYLINDRICAL_INSERTS.has(part.series)} ${pieceOf(part)} ${part.housing?.kind}`
+
+/** A unit is seen, of which perhaps the housing: what it says of the insert inside is hidden. */
+const isBoltedAs = ({ housing }: Part, { housing: kind }: Observations): boolean =>
+  housing !== undefined && (kind === undefined || housing.kind === kind)
 
 const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !== undefined
 
@@ -72,6 +76,7 @@ const rollsInside = (observed: Observations): boolean =>
 /** How what is seen stands to a part, one entry per look that says something about it. Own lists give sizes, not looks. */
 export function weighObservations(part: Part, observed: Observations): WeighedObservation[] {
   if (part.family === 'own') return []
+  if (isUnit(observed)) return [judge('housingKind', isBoltedAs(part, observed), WRONG_SHAPE)]
   const piece = pieceOf(part)
   const element = elementOf(part)
   const facts: FamilyFacts = familyFacts(part.family)

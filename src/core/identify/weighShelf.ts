@@ -2,6 +2,7 @@ import type { Part } from '../catalogue'
 import { codeOf, type Shelf, type ShelfSize, type SizeRange, type SizeTable } from '../shelf'
 import { MM_PER_INCH } from '../quantity'
 import { FEATURE_ROLE } from './evidence'
+import { logUnknownSize } from './unlisted'
 import { logMisread, logNearMiss, logReading, type ReadingModel } from './readingModel'
 
 /** A size counts as near when the reading speaks for it at least this much more than a near miss would, ln. */
@@ -47,8 +48,7 @@ export interface ShelfStamp {
   other: number
 }
 
-function nearSizes(model: ReadingModel, shelf: Shelf): NearSizes {
-  const size = FEATURE_ROLE[model.feature]
+function nearSizes(model: ReadingModel, size: ShelfSize, shelf: Shelf): NearSizes {
   const table = shelf.sizes[size]
   const { distinct } = table
   const far = logMisread(model)
@@ -132,10 +132,6 @@ function best(found: readonly { n: number; log: number }[], count: number): { n:
     .slice(0, count)
 }
 
-/** One reading of each size: a second one of the same size says the same again. */
-const oneOfEach = (near: readonly NearSizes[]): NearSizes[] =>
-  near.filter((one, i) => near.findIndex(({ size }) => size === one.size) === i)
-
 /**
  * Weighs all parts of a shelf without visiting them all. Parts near in two sizes, or named by a stamp, are weighed one by
  * one; parts near in one size count by how many there are of each size; all others have the likelihood of a misreading.
@@ -152,9 +148,20 @@ export function weighShelf(
   count: number,
 ): WeighedShelf {
   const prior = Math.log(shelfShare(shelf.count) / shelf.count)
-  const near = oneOfEach(models.map((model) => nearSizes(model, shelf)))
+  const near: NearSizes[] = []
+  let unknown = 0
+  for (const model of models) {
+    const size = FEATURE_ROLE[model.feature]
+    // Own lists do not give the sizes of housings.
+    if (size === 'length') unknown += logUnknownSize(model.feature, model.meanMm)
+    // A second reading of one size says the same again.
+    else if (!near.some((one) => one.size === size)) near.push(nearSizes(model, size, shelf))
+  }
   const rest =
-    prior + stamps.reduce((sum, { other }) => sum + other, 0) + near.reduce((sum, { far }) => sum + far, 0)
+    prior +
+    unknown +
+    stamps.reduce((sum, { other }) => sum + other, 0) +
+    near.reduce((sum, { far }) => sum + far, 0)
   const found: { n: number; log: number }[] = []
   let sum = near.reduce((all, one) => all + totalLift(one), shelf.count)
   const weighed = new Set<number>()

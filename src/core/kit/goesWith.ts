@@ -1,8 +1,7 @@
-import type { Catalogue, HardwareDetails, Part } from '../catalogue'
+import { sitsIn, type Catalogue, type HardwareDetails, type Part } from '../catalogue'
 import { isSameSize } from '../interchange'
 import { listedHardware, type Hardware } from './fill/listedHardware'
 import { mayHold } from './findBySeat'
-import { sitsIn } from './housings'
 import { CAP_OFF_MM, isPinFor, PIN_LEGS_MM, WASHER_OFF_MM } from './tolerances'
 
 /** A part that is used together with another. */

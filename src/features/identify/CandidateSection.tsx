@@ -4,7 +4,7 @@ import type { IdentifyResponse } from '@/contract/evidence'
 import { isFamily, PIECES } from '@/core/catalogue'
 import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences } from '@/features/shell'
-import { SectionFigure } from '@/ui/drawing'
+import { HousingFigure, SectionFigure } from '@/ui/drawing'
 
 type Candidate = IdentifyResponse['candidates'][number]
 
@@ -15,7 +15,7 @@ function drawable(candidate: Candidate): Drawable | null {
     : null
 }
 
-/** A candidate in section, to scale, with what was measured of it. */
+/** A candidate in section, to scale, with what was measured of it; a unit by its housing, along the shaft, first. */
 export function CandidateSection({
   candidate,
   readings,
@@ -28,7 +28,8 @@ export function CandidateSection({
   const mmOf = (...features: string[]): number | undefined =>
     readings.find((r) => features.includes(r.feature))?.mm
   if (!part) return null
-  return (
+  const { housing } = candidate
+  const section = (
     <SectionFigure
       part={part}
       designation={candidate.designation}
@@ -41,5 +42,18 @@ export function CandidateSection({
         width: mmOf('totalWidth', 'width'),
       }}
     />
+  )
+  if (!housing) return section
+  return (
+    <div className="grid h-full grid-rows-[2fr_3fr]">
+      <HousingFigure
+        housing={housing}
+        designation={candidate.designation}
+        unit={unit}
+        bore={candidate.dimensions['bore']}
+        measured={{ boltSpacing: mmOf('boltSpacing'), centreHeight: mmOf('centreHeight') }}
+      />
+      {section}
+    </div>
   )
 }

@@ -25,9 +25,30 @@ const PIECES: Record<'tapered' | 'other', [NonNullable<Observed['piece']>, strin
     ['complete', 'whole'],
     ['innerRing', 'inner ring'],
     ['outerRing', 'outer ring'],
-    ['seal', 'a seal'],
+    ['seal', 'seal'],
+    ['unit', 'unit'],
   ],
 }
+
+/** Housings of a unit as they are bolted on, seen along the shaft. */
+const HOUSINGS: [NonNullable<Observed['housing']>, string, string][] = [
+  ['pillow block', 'pillow block', 'M1 19v-4h6a7.5 7.5 0 1 1 12 0h6v4zM13 8a3 3 0 1 0 .01 0z'],
+  [
+    'oval flange',
+    '2-bolt flange',
+    'M2 11l8-7h6l8 7l-8 7h-6zM13 8a3 3 0 1 0 .01 0zM5 10.5h1v1H5zM20 10.5h1v1h-1z',
+  ],
+  [
+    'square flange',
+    '4-bolt flange',
+    'M4 2h18v18H4zM13 8a3 3 0 1 0 .01 0zM7 4.5h1v1H7zM18 4.5h1v1h-1zM7 16.5h1v1H7zM18 16.5h1v1h-1z',
+  ],
+  [
+    'round flange',
+    'round flange',
+    'M13 2a9 9 0 1 0 .01 0zM13 8a3 3 0 1 0 .01 0zM8.5 5.5h1v1h-1zM16.5 5.5h1v1h-1zM8.5 15.5h1v1h-1zM16.5 15.5h1v1h-1z',
+  ],
+]
 
 const CLOSURES: [string, string, ObservedClosure[]][] = [
   ['open', 'open', ['open', 'open']],
@@ -64,6 +85,36 @@ function rolling(element: Observed['element'], wasTapered: boolean): Partial<Obs
   }
 }
 
+interface PicturesProps<T extends string> {
+  label: string
+  value: T | undefined
+  /** what it is picked by, its word, the path of its picture */
+  options: readonly (readonly [T, string, string])[]
+  onPick: (value: T | undefined) => void
+  /** columns and where it stands */
+  className: string
+}
+
+/** A row of pictures of which one is on, or none. */
+const Pictures = <T extends string>({ label, value, options, onPick, className }: PicturesProps<T>) => (
+  <ToggleGroup.Root
+    type="single"
+    aria-label={label}
+    value={value ?? ''}
+    onValueChange={(picked) => onPick(options.find(([name]) => name === picked)?.[0])}
+    className={`grid gap-1.5 ${className}`}
+  >
+    {options.map(([name, text, path]) => (
+      <ToggleGroup.Item key={name} value={name} className={PICTURE}>
+        <svg width="26" height="22" aria-hidden>
+          <path d={path} fill="none" stroke="currentColor" strokeWidth="1.8" />
+        </svg>
+        {text}
+      </ToggleGroup.Item>
+    ))}
+  </ToggleGroup.Root>
+)
+
 interface OneOrNoneProps {
   label: string
   value: string
@@ -80,10 +131,10 @@ const OneOrNone = ({ label, value, options, onPick }: OneOrNoneProps) => (
     aria-label={label}
     value={value}
     onValueChange={onPick}
-    className="mt-1.5 flex gap-1.5"
+    className="mt-1.5 flex gap-1"
   >
     {options.map(([name, text]) => (
-      <ToggleGroup.Item key={name} value={name} className="chip px-2.5 whitespace-nowrap">
+      <ToggleGroup.Item key={name} value={name} className="chip px-2 whitespace-nowrap">
         {text}
       </ToggleGroup.Item>
     ))}
@@ -100,32 +151,35 @@ export function Observations({ observed, onObserve }: Props) {
   const tapered =
     observed.element === 'taperedRoller' || observed.piece === 'cone' || observed.piece === 'cup'
   const single = tapered || (observed.piece !== undefined && observed.piece !== 'complete')
+  const isUnit = observed.piece === 'unit'
   const closure = CLOSURES.find(([, , seen]) => seen.join() === observed.closures?.join())?.[0] ?? ''
   return (
     <section aria-label="Seen" className="mt-2">
       <h2 className="caption mb-1">Seen</h2>
-      <ToggleGroup.Root
-        type="single"
-        aria-label="What rolls"
-        value={observed.element ?? ''}
-        onValueChange={(v) => onObserve(rolling((v || undefined) as Observed['element'], tapered))}
-        className="grid grid-cols-6 gap-1.5"
-      >
-        {ELEMENTS.map(([value, label, path]) => (
-          <ToggleGroup.Item key={value} value={value} className={`${PICTURE} text-[0.78125rem]`}>
-            <svg width="26" height="22" aria-hidden>
-              <path d={path} fill="none" stroke="currentColor" strokeWidth="1.8" />
-            </svg>
-            {label}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+      {!isUnit && (
+        <Pictures
+          label="What rolls"
+          value={observed.element}
+          options={ELEMENTS}
+          onPick={(element) => onObserve(rolling(element, tapered))}
+          className="grid-cols-6 text-[0.78125rem]"
+        />
+      )}
       <OneOrNone
         label="Which piece"
         value={observed.piece ?? ''}
         options={PIECES[tapered ? 'tapered' : 'other']}
         onPick={(v) => onObserve({ piece: (v || undefined) as Observed['piece'] })}
       />
+      {isUnit && (
+        <Pictures
+          label="Its housing"
+          value={observed.housing}
+          options={HOUSINGS}
+          onPick={(housing) => onObserve({ housing })}
+          className="mt-1.5 grid-cols-4 text-[0.6875rem] leading-[1.05]"
+        />
+      )}
       {!single && (
         <OneOrNone
           label="How it is closed"

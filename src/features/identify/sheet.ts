@@ -13,10 +13,12 @@ const OUTSIDE: Row = { feature: 'outside', label: 'Outside', key: 'O' }
 const CONE_WIDTH: Row = { feature: 'coneWidth', label: 'Cone', key: 'C' }
 const CUP_WIDTH: Row = { feature: 'cupWidth', label: 'Cup', key: 'P' }
 const SHAFT: Row = { feature: 'shaft', label: 'Shaft', key: 'H' }
+const BOLT_SPACING: Row = { feature: 'boltSpacing', label: 'Bolts', key: 'A' }
+const CENTRE_HEIGHT: Row = { feature: 'centreHeight', label: 'Height', key: 'E' }
 const HOUSING: Row = { feature: 'housing', label: 'Housing', key: 'G' }
 
 /** What is worth measuring on the piece in the hand, in the order a bench takes it. */
-function usualRows({ element, piece }: EvidenceSheet['observed']): Row[] {
+function usualRows({ element, piece, housing }: EvidenceSheet['observed']): Row[] {
   if (piece === 'cone') return [BORE, CONE_WIDTH, SHAFT]
   if (piece === 'cup') return [OUTSIDE, CUP_WIDTH, HOUSING]
   if (piece === 'seal')
@@ -28,6 +30,14 @@ function usualRows({ element, piece }: EvidenceSheet['observed']): Row[] {
   if (piece === 'innerRing') return [BORE, { feature: 'width', label: 'Ring width', key: 'W' }, SHAFT]
   if (piece === 'outerRing')
     return [OUTSIDE, { feature: 'outerRingWidth', label: 'Ring width', key: 'W' }, HOUSING]
+  if (piece === 'unit')
+    return [
+      BORE,
+      BOLT_SPACING,
+      ...(housing === undefined || housing === 'pillow block' ? [CENTRE_HEIGHT] : []),
+      { feature: 'width', label: 'Inner ring', key: 'W' },
+      SHAFT,
+    ]
   if (element === 'taperedRoller')
     return [BORE, OUTSIDE, { feature: 'totalWidth', label: 'Total', key: 'T' }, CONE_WIDTH, CUP_WIDTH]
   return [BORE, OUTSIDE, { feature: 'width', label: 'Width', key: 'W' }, SHAFT, HOUSING]
@@ -48,7 +58,11 @@ const ALL_ROWS: readonly Row[] = [
   FLANGE,
   SHAFT,
   HOUSING,
+  BOLT_SPACING,
+  CENTRE_HEIGHT,
 ]
+/** Only a unit has them. */
+const OF_UNITS: ReadonlySet<Feature> = new Set(['boltSpacing', 'centreHeight'])
 
 /** The usual rows, and those of whatever else was measured: nothing counts that is not in sight. */
 export function rowsFor({ observed, measurements }: EvidenceSheet): Row[] {
@@ -79,7 +93,7 @@ function strikeOthers(sheet: EvidenceSheet): EvidenceSheet {
   return {
     ...sheet,
     measurements: sheet.measurements.map((m) => {
-      if (whole || own.has(m.feature)) return brought(m)
+      if (own.has(m.feature) || (whole && !OF_UNITS.has(m.feature))) return brought(m)
       return m.struck ? m : { ...m, struck: true, struckBy: 'piece' }
     }),
   }
@@ -145,11 +159,13 @@ export function withObservation(
   changes: Partial<EvidenceSheet['observed']>,
 ): EvidenceSheet {
   const observed = { ...sheet.observed, ...changes }
+  // What is in the hand comes with no housing any more.
+  if ('piece' in changes && changes.piece !== 'unit') delete observed.housing
   const seen = {
     ...sheet,
     observed: Object.fromEntries(Object.entries(observed).filter(([, v]) => v !== undefined)),
   }
-  return 'piece' in changes ? strikeOthers(seen) : seen
+  return 'piece' in changes || 'housing' in changes ? strikeOthers(seen) : seen
 }
 
 /** The cone of a coach of the land train, one of its marks unreadable. */

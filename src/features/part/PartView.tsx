@@ -11,7 +11,7 @@ import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences, UnitText } from '@/features/shell'
 import type { Application } from '@/core/interchange'
 import type { PartSheet } from '@/contract/lookUp'
-import { OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
+import { HousingFigure, OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
 import { call } from '@/ui/call'
 import { PartNumber } from '@/ui/PartNumber'
 import type { Column } from '@/ui/table/column'
@@ -133,6 +133,8 @@ interface Props {
 export function PartView({ data, application, onApplication, onUse, used }: Props) {
   const { unit } = usePreferences()
   const drawn = drawable(data.part)
+  const { hardware } = data.part
+  const housing = data.part.housing ?? (hardware?.what === 'housing' ? hardware : undefined)
   const [laid, setLaid] = useState<(Laid & { of: string }) | null>(null)
   const over = laid?.of === data.designation ? laid : null
   const layOver = (designation: string): void => {
@@ -159,6 +161,16 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
           {data.part.shank && `, ${data.part.shank.kind} thread ${data.part.shank.thread}`}
           {data.part.housing && ` in ${withArticle(data.part.housing.kind)}`}
         </p>
+        {housing && (
+          <div className="h-[230px] flex-none">
+            <HousingFigure
+              housing={housing}
+              designation={data.designation}
+              unit={unit}
+              bore={data.part.dimensions['bore']}
+            />
+          </div>
+        )}
         <div className="min-h-[300px] flex-1 max-lg:h-[340px] max-lg:flex-none">
           {drawn && over && (
             <OverlayFigure under={{ designation: data.designation, part: drawn }} over={over} unit={unit} />

@@ -1,10 +1,11 @@
 import { useId } from 'react'
 import type { Closure } from '@/core/designation'
-import { MM_PER_INCH, writeInchFixed, writeMmFixed, type LengthUnit } from '@/core/quantity'
+import { writeInchFixed, writeMmFixed, type LengthUnit } from '@/core/quantity'
 import { partSection, type Drawable, type Point, type SectionOptions } from '@/core/section'
 import { DimensionLine } from './DimensionLine'
 import { HatchDefs } from './HatchDefs'
 import { ShapeMark } from './ShapeMark'
+import { writeTaken } from './writeTaken'
 
 /** Figure space; the section is scaled into it with room for dimension lines. */
 const WIDTH = 386
@@ -26,10 +27,6 @@ interface Props {
   /** tapered bore and snap ring groove, as the number says */
   options?: SectionOptions
 }
-
-/** A reading is shown as fine as a caliper gives it. */
-const writeTaken = (mm: number, unit: LengthUnit): string =>
-  unit === 'mm' ? mm.toFixed(2) : (mm / MM_PER_INCH).toFixed(3)
 
 const widthName = ({ totalWidth, coneWidth, cupWidth }: Drawable['dimensions']): string =>
   totalWidth ? 'T ' : coneWidth ? 'cone ' : cupWidth ? 'cup ' : ''

@@ -1,4 +1,5 @@
 export { ExplodedFigure } from './ExplodedFigure'
+export { HousingFigure } from './HousingFigure'
 export { OverlayFigure, type Laid } from './OverlayFigure'
 export { SectionFigure } from './SectionFigure'
 export { StepStrip } from './StepStrip'

@@ -1,4 +1,4 @@
-import type { Part } from '../../catalogue'
+import type { Housing, Part } from '../../catalogue'
 
 /** Housings of a unit: pillow blocks, flanges of two, three and four bolts, take-ups, hangers, cartridges (ISO 3228, common practice). */
 const HOUSING = 'PA|PH|PF|PFL|PP|P|LP|LF|FL|FB|FC|FA|F|T|HA|C'
@@ -37,3 +37,14 @@ export function insertOfUnit(part: Pick<Part, 'family' | 'base'>): string | null
   const unit = unitNumberOf(part)
   return unit && unit.type + unit.size
 }
+
+/** A unit with its housing, as sure as its insert and its housing are. */
+export const inHousing = (unit: Part, insert: Part, { base, hardware, provenance }: Housing): Part => ({
+  ...unit,
+  housing: hardware,
+  provenance: {
+    kind: provenance.kind,
+    text: `${insert.base} in the housing ${base}: ${provenance.text}`,
+    verified: insert.provenance.verified && provenance.verified,
+  },
+})

@@ -1,8 +1,8 @@
-import { findPart, roundMicrometre, type Catalogue, type HousingDetails, type Part } from '../../catalogue'
+import { findPart, isHousing, roundMicrometre, type Catalogue, type Part } from '../../catalogue'
 import { MM_PER_INCH } from '../../quantity'
 import { boreCode } from '../boreCode'
 import { computedPart } from './computedPart'
-import { HOUSED_UNIT } from './housedUnit'
+import { HOUSED_UNIT, inHousing, unitNumberOf } from './housedUnit'
 import { boundaryPlan, PLAN_SERIES, type PlanSeries } from './plan'
 
 /** A number at the front of a text that follows the rule of a series. */
@@ -210,23 +210,10 @@ const housedUnit: Rule = (key, catalogue) => {
   const part = computedPart(number, 'insert', number.slice(0, -2), insertPart.dimensions)
   const around = findPart(catalogue, `${housing}${size}`, 'hardware')
   return {
-    part:
-      listed && around?.hardware?.what === 'housing'
-        ? inHousing(part, listed, around, around.hardware)
-        : part,
+    part: listed && around && isHousing(around) ? inHousing(part, listed, around) : part,
     length: number.length,
   }
 }
-
-const inHousing = (unit: Part, inner: Part, around: Part, housing: HousingDetails): Part => ({
-  ...unit,
-  housing,
-  provenance: {
-    kind: around.provenance.kind,
-    text: `${inner.base} in the housing ${around.base}: ${around.provenance.text}`,
-    verified: inner.provenance.verified && around.provenance.verified,
-  },
-})
 
 /** Track rollers without a cage (V) and with two rows of rollers (NU): sizes of those with one (ISO 7063). */
 const FULL_ROLLERS: Readonly<Record<string, string>> = { NATV: 'NATR', KRV: 'KR', NUKR: 'KR' }
@@ -243,8 +230,8 @@ const fullRollers: Rule = (key, catalogue) => {
     : null
 }
 
-/** The same with its bore in sixteenths: `key` is the insert, `count` what stands behind it. */
-export function inchInsert(metric: Part, count: number): Part | null {
+/** An insert, or a unit with one, of which the bore stands in sixteenths behind its number; of a unit both must be listed. */
+export function inchInsert(metric: Part, count: number, catalogue: Catalogue): Part | null {
   const { bore, outside } = metric.dimensions
   const inch = sixteenths(count)
   if (metric.family !== 'insert' || bore === undefined || metric.base.includes('-')) return null
@@ -255,7 +242,10 @@ export function inchInsert(metric: Part, count: number): Part | null {
     outside,
     width: metric.dimensions.width,
   })
-  return metric.housing ? { ...part, housing: metric.housing, provenance: metric.provenance } : part
+  const unit = metric.housing && unitNumberOf(part)
+  const inner = unit && findPart(catalogue, unit.type + unit.size, 'complete')
+  const around = unit && findPart(catalogue, unit.housing + unit.size.slice(0, 3), 'hardware')
+  return inner && around && isHousing(around) ? inHousing(part, inner, around) : part
 }
 
 /** Compressor clutches, `30BD5222`: bore, outside and width in two digits each; older numbers do not name their sizes (common practice). */

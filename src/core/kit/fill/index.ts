@@ -1,11 +1,10 @@
-import { boltsText, insertLock, type HousingDetails } from '../../catalogue'
+import { boltsText, housingsFor, insertLock, type HousingDetails } from '../../catalogue'
 import { insertOfUnit } from '../../designation'
 import { writeBoth } from '../../quantity'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import type { SlotRole } from '../roles'
 import { fillBalls, fillBearing, fillTapered, wholeBearings } from './bearings'
-import { housingsFor } from '../housings'
 import { filledWith, fillPlain, gap, type FillContext } from './fillContext'
 import {
   fillAdapterSleeve,
