@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { HousingDetails } from '@/core/catalogue'
+import { HousingDetails, UNIT_HOUSINGS } from '@/core/catalogue'
 import { MAX_STAMP } from '@/core/designation'
 import { CLOSURE_LOOKS, CONDITIONS, ELEMENTS, EVIDENCE_PIECES, FEATURES } from '@/core/identify'
 import { INSTRUMENTS } from '@/core/quantity'
@@ -50,7 +50,7 @@ export const Observed = z.object({
   taperBore: flag,
   encoder: flag,
   doubleRow: flag,
-  housing: HousingDetails.shape.kind.optional(),
+  housing: z.enum(UNIT_HOUSINGS).optional(),
 })
 
 /** What is known of a part: the body of `/api/identify`, and what a job keeps as typed. */

@@ -119,6 +119,40 @@ test('a tapered pair with two sets of different systems, from New job to closed,
   expect(parts.find((p) => p.label === 'Castle nut')).toBeUndefined()
 })
 
+test('a worn unit by its shaft and its bolts, in inches, from New job to closed', async ({ page }) => {
+  const id = await takeIn(page, `Laundry drum ${mark}`, `Laundry ${mark}`, 'door end')
+  await page.goto(`/jobs/${id}/identify`)
+  await page.getByRole('radio', { name: 'unit', exact: true }).click()
+  await page.getByRole('radio', { name: '4-bolt flange' }).click()
+  await page.keyboard.press('b')
+  await page.keyboard.type('1 1/4 in')
+  await page.keyboard.press('a')
+  await page.keyboard.type('3 17/64')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('38.1 mm')
+  await expect(page.getByTestId('leader')).toHaveText('UCF206-20')
+  await expect(page.getByRole('img', { name: 'UCF206-20, square flange' })).toBeVisible()
+  // What only a unit has is struck out beside another piece, and comes back with the unit.
+  await page.getByRole('radio', { name: 'whole' }).click()
+  await expect(page.locator('#boltSpacing-note')).toHaveText('excluded, not counted')
+  await page.getByRole('radio', { name: 'unit', exact: true }).click()
+  await page.getByRole('radio', { name: 'pillow block' }).click()
+  await expect(page.locator('#boltSpacing-note')).toContainText('inches')
+  await expect(page.getByLabel('Height')).toBeVisible()
+  await expect(page.getByText('Not in the catalogue').first()).toBeVisible()
+  await page.getByRole('radio', { name: '4-bolt flange' }).click()
+  await expect(page.getByTestId('leader')).toHaveText('UCF206-20')
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await expect(page.getByText('square flange').first()).toBeVisible()
+  await saved(page)
+  await page.goto(`/jobs/${id}/kit`)
+  await page.getByRole('button', { name: /^F1/ }).click()
+  await expect(page.locator('tr[data-slot=housing]')).toContainText('with UCF206-20')
+  await saved(page)
+  expect(designations(await close(page, id))).toEqual(['UCF206-20'])
+})
+
 test('a driven hub with five bearings, each decided in its place, left closed and found again by its part', async ({
   page,
 }) => {

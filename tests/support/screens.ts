@@ -1,3 +1,6 @@
+/** A look-up as its link holds it. */
+const lookUp = (sheet: object): string => `/identify?e=${encodeURIComponent(JSON.stringify(sheet))}`
+
 /** Every screen that stands by itself. */
 export const SCREENS = [
   '/',
@@ -10,10 +13,16 @@ export const SCREENS = [
   '/machines',
   '/machines/1',
   '/identify',
+  lookUp({
+    measurements: [{ feature: 'bore', readings: ['35'] }],
+    stamps: [],
+    observed: { piece: 'unit', housing: 'pillow block' },
+  }),
   '/jobs/new',
   '/parts/6205-2RS',
   '/parts/22210',
   '/parts/KM8',
+  '/parts/SN510',
   '/catalogue',
   '/catalogue?family=tapered-inch',
   '/tray',

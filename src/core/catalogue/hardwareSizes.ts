@@ -29,6 +29,8 @@ export const HARDWARE_LABELS: Readonly<Record<string, string>> = {
   bolts: 'bolts',
   bolt: 'bolt',
   boltSpacingMm: 'bolt spacing',
+  railSpacingMm: 'rail spacing',
+  railSlotMm: 'rail slot',
   centreHeightMm: 'centre height',
 }
 
@@ -39,10 +41,11 @@ const ROUND_LABELS: Readonly<Record<string, string>> = {
 }
 
 /**
- * By what a housing is bolted on, as part of a sentence.
+ * By what a housing is fastened, as part of a sentence.
  * @example boltsText({ what: 'housing', kind: 'oval flange', seatMm: 52, bolts: 2, boltSpacingMm: 99, lengthMm: 130 }) // '2 bolts, 99 mm (3.8976 in) apart'
  */
-export function boltsText({ kind, bolts, bolt, boltSpacingMm }: HousingDetails): string {
+export function boltsText({ kind, bolts, bolt, boltSpacingMm, railSpacingMm }: HousingDetails): string {
+  if (boltSpacingMm === undefined) return `rails ${writeBoth(railSpacingMm ?? 0)} apart`
   const spacing = writeBoth(boltSpacingMm)
   return `${bolts} bolts${bolt === undefined ? '' : ` ${bolt}`}${kind === 'round flange' ? ` on a circle of ${spacing}` : `, ${spacing} apart`}`
 }

@@ -20,6 +20,7 @@ export {
   isListed,
   Shank,
   SOURCE_KINDS,
+  UNIT_HOUSINGS,
   type DimensionName,
   type Provenance,
   type Dimensions,

@@ -177,6 +177,11 @@ function hardwareNames({ base, hardware }: Part): PartName[] {
       return base.startsWith('KM') && Number(base.slice(2)) < FIRST_INCH_AN
         ? [{ text: `AN${base.slice(2).padStart(2, '0')}` }]
         : []
+    case 'housing':
+      // Split housings go by the letters of later series too (common practice).
+      return hardware.kind === 'plummer block'
+        ? ['SNL', 'SNH'].map((letters) => ({ text: letters + sizes('N') }))
+        : []
     default:
       return []
   }

@@ -29,20 +29,33 @@ export interface Dimensions {
 }
 export type DimensionName = keyof Dimensions
 
-/** A cast housing for an insert bearing, millimetres (ISO 3228). */
+/** Housings of insert bearings, by how they are fastened (ISO 3228). */
+export const UNIT_HOUSINGS = [
+  'pillow block',
+  'square flange',
+  'oval flange',
+  'round flange',
+  'take-up',
+] as const
+
+/** A cast housing, millimetres: of an insert bearing (ISO 3228), or split, of a bearing on a sleeve (ISO 113). */
 export const HousingDetails = z.object({
   what: z.literal('housing'),
-  kind: z.enum(['pillow block', 'square flange', 'oval flange', 'round flange']),
-  /** bore of its seat, which is the outside of the insert */
+  kind: z.enum([...UNIT_HOUSINGS, 'plummer block']),
+  /** bore of its seat, which is the outside of the bearing */
   seatMm: z.number().positive(),
-  bolts: z.number().int().positive(),
+  /** a take-up has none: it slides on rails */
+  bolts: z.number().int().positive().optional(),
   /** thread of the bolts that hold it */
   bolt: z.string().optional(),
   /** between the bolts: of four in a square along a side, of four in a circle its diameter */
-  boltSpacingMm: z.number().positive(),
+  boltSpacingMm: z.number().positive().optional(),
+  /** between the rails of a take-up, and how wide the slots for them are */
+  railSpacingMm: z.number().positive().optional(),
+  railSlotMm: z.number().positive().optional(),
   /** of the longest side, or the diameter */
   lengthMm: z.number().positive(),
-  /** of the shaft above the foot of a pillow block */
+  /** of the shaft above the foot of a block */
   centreHeightMm: z.number().positive().optional(),
 })
 export type HousingDetails = z.infer<typeof HousingDetails>

@@ -14,6 +14,7 @@ export const FEATURES = [
   'outerRingWidth',
   'boltSpacing',
   'centreHeight',
+  'railSpacing',
 ] as const
 export type Feature = (typeof FEATURES)[number]
 
@@ -75,7 +76,7 @@ export interface Observations {
   taperBore?: boolean | undefined
   encoder?: boolean | undefined
   doubleRow?: boolean | undefined
-  /** what a unit is bolted on by */
+  /** how a unit is fastened */
   housing?: HousingDetails['kind'] | undefined
 }
 
@@ -102,4 +103,5 @@ export const FEATURE_ROLE: Record<Feature, Exclude<FormRole, 'depth'>> = {
   outerRingWidth: 'width',
   boltSpacing: 'length',
   centreHeight: 'length',
+  railSpacing: 'length',
 }

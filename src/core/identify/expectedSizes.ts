@@ -59,7 +59,7 @@ function taperedWidth({ dimensions: d }: Part, feature: Feature): ExpectedSize[]
 const RIGHT_WAY = 0.8
 
 function boltSpacings(housing: HousingDetails | undefined): ExpectedSize[] {
-  if (!housing) return []
+  if (housing?.boltSpacingMm === undefined) return []
   const { kind, boltSpacingMm } = housing
   if (housing.bolts !== 4) return weighted([[boltSpacingMm, 1]])
   const otherWay = kind === 'square flange' ? boltSpacingMm * Math.SQRT2 : boltSpacingMm * Math.SQRT1_2
@@ -88,6 +88,8 @@ export function expectedSizes(part: Part, feature: Feature, closed: boolean | nu
       return weighted([[d.flangeOutside, 1]])
     case 'boltSpacing':
       return boltSpacings(part.housing)
+    case 'railSpacing':
+      return weighted([[part.housing?.railSpacingMm, 1]])
     case 'centreHeight':
       return weighted([[part.housing?.centreHeightMm, 1]])
     default:

@@ -44,7 +44,7 @@ const ASKED = {
   innerRing: ['bore', 'width'],
   outerRing: ['outside', 'width'],
   seat: ['shaft', 'housing'],
-  unit: ['bore', 'boltSpacing', 'centreHeight', 'width'],
+  unit: ['bore', 'boltSpacing', 'centreHeight', 'railSpacing', 'width'],
   other: ['bore', 'outside', 'width'],
 } as const satisfies Record<string, readonly Feature[]>
 

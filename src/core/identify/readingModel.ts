@@ -114,7 +114,7 @@ const spread = (values: readonly number[]): number =>
   values.length < 2 ? 0 : (Math.max(...values) - Math.min(...values)) / 2
 
 /** Housings are cast: one σ of bolt holes and of the height of the shaft, mm (ISO 3228 allows 0.7 and 0.15 to 0.2; from memory). */
-const CAST_SIGMA: Partial<Record<Feature, number>> = { boltSpacing: 0.6, centreHeight: 0.2 }
+const CAST_SIGMA: Partial<Record<Feature, number>> = { boltSpacing: 0.6, centreHeight: 0.2, railSpacing: 0.4 }
 
 /** A ring lies anywhere in a band on one side of nominal: minus for metric rings, plus for inch tapered ones. */
 function partSigma(feature: Feature, mm: number): number {

@@ -21,6 +21,7 @@ export const ITEM_LABELS: Record<string, string> = {
   outerRingWidth: 'Outer ring width',
   boltSpacing: 'Bolt spacing',
   centreHeight: 'Centre height',
+  railSpacing: 'Rail spacing',
   stamp: 'Stamp',
   element: 'Rolling parts',
   rows: 'Rows',
@@ -170,6 +171,7 @@ const ASK: Record<string, string> = {
   housing: 'Measure the housing',
   boltSpacing: 'Measure the bolt spacing',
   centreHeight: 'Measure the centre height',
+  railSpacing: 'Measure between the rails',
   housingKind: 'Look at the housing',
 }
 

@@ -364,7 +364,7 @@ it.each([
 it('of a unit the shafts within 4 mm, its insert alone and the other housings are taken for it', () => {
   const named = trapsOf(variant('UCP207').part, shipped.catalogue).map(({ designation }) => designation)
   const shafts = ['20', '21', '22', '23'].map((sixteenths) => `UCP207-${sixteenths}`)
-  expect(named).toEqual(['UC207', ...shafts, 'UCF207', 'UCFL207', 'UCFC207'])
+  expect(named).toEqual(['UC207', ...shafts, 'UCF207', 'UCFL207', 'UCFC207', 'UCT207'])
 })
 
 it('units in one housing differ by how their inserts are locked: UCP206 and SAP206', () => {

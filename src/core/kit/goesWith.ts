@@ -1,4 +1,4 @@
-import { sitsIn, type Catalogue, type HardwareDetails, type Part } from '../catalogue'
+import { familyFacts, sitsIn, type Catalogue, type HardwareDetails, type Part } from '../catalogue'
 import { isSameSize } from '../interchange'
 import { listedHardware, type Hardware } from './fill/listedHardware'
 import { mayHold } from './findBySeat'
@@ -33,6 +33,30 @@ function bearingsAt({ kind, nominalMm }: Hardware<'snapRing'>, { parts }: Catalo
     'bearing it holds',
     bearings.sort((a, b) => b.commonness - a.commonness).map((part) => ({ part })),
   )
+}
+
+/** Series of self-aligning bearings that stand on a sleeve in a split housing (ISO 113). */
+const ON_SLEEVE = /^(?:12|22|222|232)(\d\d)$/
+
+/** Bore of the bearing in a split housing: five times the figures behind its series, mm. */
+const boreMmOf = (housing: string): number => Number(housing.slice(-2)) * 5
+
+/** Bearings with a tapered bore that a split housing holds by its size, and the sleeves they stand on. */
+function onSleeveIn({ base, hardware }: Part, catalogue: Catalogue): Companion[] {
+  const seatMm = hardware?.what === 'housing' ? hardware.seatMm : 0
+  const bearings = catalogue.parts.filter(
+    (part) =>
+      ON_SLEEVE.exec(part.base)?.[1] === base.slice(-2) &&
+      (familyFacts(part.family).traits?.includes('selfAligning') ?? false) &&
+      isSameSize(part.dimensions.outside ?? 0, seatMm),
+  )
+  const sleeves = listedHardware(catalogue, 'adapterSleeve').filter(
+    ({ details }) => details.bearingBoreMm === boreMmOf(base),
+  )
+  return [
+    ...bearings.map((part) => ({ designation: `${part.base}K`, label: 'bearing on a sleeve in it' })),
+    ...named('adapter sleeve', sleeves),
+  ]
 }
 
 /**
@@ -98,6 +122,13 @@ export function goesWith(part: Part, catalogue: Catalogue): Companion[] {
             'tab washer',
             of('lockWasher', (_, washer) => washer === details.washer),
           ),
+          ...named(
+            'split housing',
+            of(
+              'housing',
+              ({ kind }, base) => kind === 'plummer block' && boreMmOf(base) === details.bearingBoreMm,
+            ),
+          ),
         ]
       case 'cap':
         return named(
@@ -110,6 +141,7 @@ export function goesWith(part: Part, catalogue: Catalogue): Companion[] {
             .map((part) => ({ part })),
         )
       case 'housing':
+        if (details.kind === 'plummer block') return onSleeveIn(part, catalogue)
         return named(
           'insert that sits in it',
           catalogue.parts

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { PARTS, SIZES, kit, line, propose } from '../../../tests/support/kitOf'
 import { shipped, shippedKnowledge } from '../../../tests/support/shipped'
+import { findPart } from '../catalogue'
 import { knownPart, resolvePart } from '../part'
 import { ARRANGEMENTS, suitsArrangement } from '.'
 import { ballCount } from './ballCount'
 import { findBySeat } from './findBySeat'
+import { goesWith } from './goesWith'
 
 describe('partial measurements are enough to start', () => {
   it('a shaft and a bore find the bearing, closed as the arrangement wants it', () => {
@@ -168,7 +170,7 @@ it('a unit says how its housing is bolted on; an insert alone is offered the hou
   expect(housing({ insert: 'UCP210' })?.reason).toMatch(/2 bolts M16, 159 mm .* 57\.2 mm .* above its foot/)
   expect(housing({ insert: 'UCFL210-32' })?.reason).toMatch(/2 bolts M16, 157 mm \(\S+ in\) apart\.$/)
   for (const insert of ['UC210', 'SA210-31', 'HC210'])
-    expect(housing({ insert })?.alternatives).toEqual(['P210', 'F210', 'FL210', 'FC210'])
+    expect(housing({ insert })?.alternatives).toEqual(['P210', 'F210', 'FL210', 'FC210', 'T210'])
   // X and 3 have the shell of another size, ER a straight one: they have housings of their own.
   const doubled = of({ insert: 'UCP210', housing: 'P210' })
   expect(doubled.checks.some(({ code }) => code === 'housingOff')).toBe(false)
@@ -206,4 +208,17 @@ it('a measured seat alone never proposes a flanged bearing, a track roller or a 
       expect(['cam-follower', 'one-way-clutch', 'spherical-plain']).not.toContain(part.family)
     }
   }
+})
+
+it.each([
+  // ISO 113: the size tells the bearing of series 12, 22, 222 and 232 that stands in it on a sleeve.
+  ['SN506', '1206K 2206K 22206K', 'H206 H306 H2306'],
+  ['SNL518', '1218K 2218K 22218K 23218K', 'H218 H318 H2318'],
+])('a split housing %s holds %s on a sleeve %s', (name, bearings, sleeves) => {
+  const housing = findPart(shipped.catalogue, name)
+  const companions = housing ? goesWith(housing, shipped.catalogue) : []
+  const of = (label: string) =>
+    companions.filter((c) => c.label === label).map(({ designation }) => designation)
+  expect(of('bearing on a sleeve in it')).toEqual(bearings.split(' '))
+  expect(of('adapter sleeve')).toEqual(expect.arrayContaining(sleeves.split(' ')))
 })

@@ -51,7 +51,11 @@ export function CandidateSection({
         designation={candidate.designation}
         unit={unit}
         bore={candidate.dimensions['bore']}
-        measured={{ boltSpacing: mmOf('boltSpacing'), centreHeight: mmOf('centreHeight') }}
+        measured={{
+          boltSpacing: mmOf('boltSpacing'),
+          centreHeight: mmOf('centreHeight'),
+          railSpacing: mmOf('railSpacing'),
+        }}
       />
       {section}
     </div>

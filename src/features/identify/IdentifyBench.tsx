@@ -24,7 +24,7 @@ export const IDENTIFY_HINTS: readonly KeyHint[] = [
   { keys: 'S', label: 'stamp' },
   { keys: 'B O W T C P', label: 'bore, outside, width, total, cone, cup' },
   { keys: 'H G', label: 'shaft, housing' },
-  { keys: 'A E', label: 'bolt spacing and centre height of a unit' },
+  { keys: 'A E L', label: 'bolts, centre height, rails of a unit' },
   { keys: '↑ ↓', label: 'field before, field after' },
   { keys: ';', label: 'another reading of the same size' },
 ]

@@ -48,6 +48,7 @@ const HOUSINGS: [NonNullable<Observed['housing']>, string, string][] = [
     'round flange',
     'M13 2a9 9 0 1 0 .01 0zM13 8a3 3 0 1 0 .01 0zM8.5 5.5h1v1h-1zM16.5 5.5h1v1h-1zM8.5 15.5h1v1h-1zM16.5 15.5h1v1h-1z',
   ],
+  ['take-up', 'take-up', 'M3 3h20v16H3zM3 6h20M3 16h20M13 8a3 3 0 1 0 .01 0z'],
 ]
 
 const CLOSURES: [string, string, ObservedClosure[]][] = [
@@ -177,7 +178,7 @@ export function Observations({ observed, onObserve }: Props) {
           value={observed.housing}
           options={HOUSINGS}
           onPick={(housing) => onObserve({ housing })}
-          className="mt-1.5 grid-cols-4 text-[0.6875rem] leading-[1.05]"
+          className="mt-1.5 grid-cols-5 text-[0.6875rem] leading-[1.05]"
         />
       )}
       {!single && (

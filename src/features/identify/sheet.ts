@@ -14,6 +14,7 @@ const CONE_WIDTH: Row = { feature: 'coneWidth', label: 'Cone', key: 'C' }
 const CUP_WIDTH: Row = { feature: 'cupWidth', label: 'Cup', key: 'P' }
 const SHAFT: Row = { feature: 'shaft', label: 'Shaft', key: 'H' }
 const BOLT_SPACING: Row = { feature: 'boltSpacing', label: 'Bolts', key: 'A' }
+const RAIL_SPACING: Row = { feature: 'railSpacing', label: 'Rails', key: 'L' }
 const CENTRE_HEIGHT: Row = { feature: 'centreHeight', label: 'Height', key: 'E' }
 const HOUSING: Row = { feature: 'housing', label: 'Housing', key: 'G' }
 
@@ -33,7 +34,7 @@ function usualRows({ element, piece, housing }: EvidenceSheet['observed']): Row[
   if (piece === 'unit')
     return [
       BORE,
-      BOLT_SPACING,
+      housing === 'take-up' ? RAIL_SPACING : BOLT_SPACING,
       ...(housing === undefined || housing === 'pillow block' ? [CENTRE_HEIGHT] : []),
       { feature: 'width', label: 'Inner ring', key: 'W' },
       SHAFT,
@@ -60,9 +61,10 @@ const ALL_ROWS: readonly Row[] = [
   HOUSING,
   BOLT_SPACING,
   CENTRE_HEIGHT,
+  RAIL_SPACING,
 ]
 /** Only a unit has them. */
-const OF_UNITS: ReadonlySet<Feature> = new Set(['boltSpacing', 'centreHeight'])
+const OF_UNITS: ReadonlySet<Feature> = new Set(['boltSpacing', 'centreHeight', 'railSpacing'])
 
 /** The usual rows, and those of whatever else was measured: nothing counts that is not in sight. */
 export function rowsFor({ observed, measurements }: EvidenceSheet): Row[] {

@@ -162,7 +162,7 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
           {data.part.housing && ` in ${withArticle(data.part.housing.kind)}`}
         </p>
         {housing && (
-          <div className="h-[230px] flex-none">
+          <div className={hardware ? 'min-h-[230px] flex-1' : 'h-[230px] flex-none'}>
             <HousingFigure
               housing={housing}
               designation={data.designation}
@@ -175,7 +175,7 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
           {drawn && over && (
             <OverlayFigure under={{ designation: data.designation, part: drawn }} over={over} unit={unit} />
           )}
-          {drawn && !over && (
+          {drawn && !over && !(hardware && housing) && (
             <SectionFigure
               part={drawn}
               designation={data.designation}

@@ -23,13 +23,19 @@ interface Props {
   /** of the shaft, mm */
   bore?: number | undefined
   /** what was measured of it, mm */
-  measured?: { boltSpacing?: number | undefined; centreHeight?: number | undefined }
+  measured?: Partial<Record<'boltSpacing' | 'centreHeight' | 'railSpacing', number | undefined>>
 }
+
+/** Housings on a foot. */
+const BLOCKS: ReadonlySet<string> = new Set(['pillow block', 'plummer block'])
+/** A take-up is so much higher than its rails are apart (drawing only). */
+const OVER_RAILS = 1.16
 
 /** Points of the bolts around the shaft, mm. */
 function boltsOf({ kind, boltSpacingMm: spacing }: HousingDetails): (readonly [number, number])[] {
+  if (spacing === undefined) return []
   const half = spacing / 2
-  if (kind === 'oval flange' || kind === 'pillow block')
+  if (kind === 'oval flange' || BLOCKS.has(kind))
     return [
       [-half, 0],
       [half, 0],
@@ -61,10 +67,12 @@ function oval(length: number, spacing: number, middle: number): string {
 }
 
 /** Outline of the casting around the shaft at 0, mm, y down. */
-function outlineOf({ kind, seatMm, lengthMm, boltSpacingMm, centreHeightMm = 0 }: HousingDetails): string {
+function outlineOf({ kind, seatMm, lengthMm, centreHeightMm = 0, ...h }: HousingDetails): string {
+  const { boltSpacingMm = lengthMm, railSpacingMm = seatMm } = h
   const [half, round] = [lengthMm / 2, (seatMm * AROUND_SEAT) / 2]
   switch (kind) {
-    case 'pillow block': {
+    case 'pillow block':
+    case 'plummer block': {
       const foot = centreHeightMm * FOOT_SHARE
       const top = centreHeightMm - foot
       const at = Math.sqrt(Math.max(0, round ** 2 - Math.min(top, round) ** 2))
@@ -77,21 +85,25 @@ function outlineOf({ kind, seatMm, lengthMm, boltSpacingMm, centreHeightMm = 0 }
     }
     case 'oval flange':
       return oval(lengthMm, boltSpacingMm, Math.min(round, half))
+    case 'take-up': {
+      const high = (railSpacingMm * OVER_RAILS) / 2
+      return `M${-half} ${-high}H${half}V${high}H${-half}Z`
+    }
     case 'round flange':
       return `M${-half} 0A${half} ${half} 0 1 1 ${half} 0A${half} ${half} 0 1 1 ${-half} 0Z`
   }
 }
 
-/** A housing seen along the shaft, to scale by its bolts: spacing, length and the height of the shaft; the measured in amber. */
+/** A housing seen along the shaft, to scale: bolts or rails, length and the height of the shaft; the measured in amber. */
 export function HousingFigure({ housing, designation, unit, bore, measured = {} }: Props) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
-  const { kind, seatMm, lengthMm, boltSpacingMm, centreHeightMm } = housing
+  const { kind, seatMm, lengthMm, boltSpacingMm, centreHeightMm, railSpacingMm } = housing
   const write = unit === 'mm' ? writeMmFixed : writeInchFixed
   const taken = (mm: number | undefined) => (mm === undefined ? undefined : writeTaken(mm, unit))
-  const isBlock = kind === 'pillow block'
+  const isBlock = BLOCKS.has(kind)
   const isFlat = isBlock || kind === 'oval flange'
   const round = (seatMm * AROUND_SEAT) / 2
-  const above = isFlat ? round : lengthMm / 2
+  const above = isFlat ? round : railSpacingMm ? (railSpacingMm * OVER_RAILS) / 2 : lengthMm / 2
   const below = isBlock ? (centreHeightMm ?? round) : above
   const scale = Math.min(
     (WIDTH - 2 * ROOM.side) / lengthMm,
@@ -103,10 +115,10 @@ export function HousingFigure({ housing, designation, unit, bore, measured = {} 
   ]
   const x = (mm: number): number => cx + mm * scale
   const y = (mm: number): number => cy + mm * scale
-  const hole = boltSpacingMm * HOLE_SHARE
+  const hole = (boltSpacingMm ?? 0) * HOLE_SHARE
   const bolts = boltsOf(housing)
   // The spacing of four in a circle is its diameter: told across the picture, where the circle is widest.
-  const reach = boltSpacingMm / 2
+  const reach = (boltSpacingMm ?? 0) / 2
   const boltsY = isBlock ? (centreHeightMm ?? 0) : kind === 'square flange' ? reach : 0
   const spacingY = y(below) + 26
   return (
@@ -119,6 +131,8 @@ export function HousingFigure({ housing, designation, unit, bore, measured = {} 
       <HatchDefs id={id} />
       <g transform={`translate(${cx} ${cy}) scale(${scale})`} strokeWidth={1.6 / scale}>
         <path d={outlineOf(housing)} fill={`url(#${id}-forward)`} stroke="var(--ink)" />
+        {/* A plummer block is split at the height of the shaft. */}
+        {kind === 'plummer block' && <path d={`M${-round * 1.25} 0H${round * 1.25}`} stroke="var(--ink)" />}
         <circle r={seatMm / 2} fill="var(--sheet)" stroke="var(--ink)" />
         {bore !== undefined && <circle r={bore / 2} fill="var(--paper)" stroke="var(--ink)" />}
         {kind === 'round flange' && (
@@ -159,16 +173,39 @@ export function HousingFigure({ housing, designation, unit, bore, measured = {} 
         stroke="var(--ink3)"
         strokeDasharray="16 4 3 4"
       />
-      {[-reach, reach].map((mm) => (
-        <path key={mm} d={`M${x(mm)} ${y(boltsY)}V${spacingY + 6}`} stroke="var(--hatch)" />
-      ))}
-      <DimensionLine
-        id={id}
-        from={[x(-reach), spacingY]}
-        to={[x(reach), spacingY]}
-        text={`${kind === 'round flange' ? '⌀' : ''}${write(boltSpacingMm)}`}
-        measured={taken(measured.boltSpacing)}
-      />
+      {boltSpacingMm !== undefined && (
+        <>
+          {[-reach, reach].map((mm) => (
+            <path key={mm} d={`M${x(mm)} ${y(boltsY)}V${spacingY + 6}`} stroke="var(--hatch)" />
+          ))}
+          <DimensionLine
+            id={id}
+            from={[x(-reach), spacingY]}
+            to={[x(reach), spacingY]}
+            text={`${kind === 'round flange' ? '⌀' : ''}${write(boltSpacingMm)}`}
+            measured={taken(measured.boltSpacing)}
+          />
+        </>
+      )}
+      {railSpacingMm !== undefined && (
+        <>
+          {[-railSpacingMm / 2, railSpacingMm / 2].map((mm) => (
+            <path
+              key={mm}
+              d={`M${x(-lengthMm / 2)} ${y(mm)}H${WIDTH - 20}`}
+              stroke="var(--hatch)"
+              strokeDasharray="4 3"
+            />
+          ))}
+          <DimensionLine
+            id={id}
+            from={[WIDTH - 26, y(-railSpacingMm / 2)]}
+            to={[WIDTH - 26, y(railSpacingMm / 2)]}
+            text={write(railSpacingMm)}
+            measured={taken(measured.railSpacing)}
+          />
+        </>
+      )}
       {[-lengthMm / 2, lengthMm / 2].map((mm) => (
         <path key={mm} d={`M${x(mm)} ${y(isBlock ? below : 0)}V22`} stroke="var(--hatch)" />
       ))}

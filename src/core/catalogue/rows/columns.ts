@@ -11,6 +11,7 @@ const orEmpty = <T extends z.ZodType>(column: T) =>
   z.union([z.literal('').transform(() => undefined), column])
 
 export const optionalMm = orEmpty(mm)
+export const optionalCount = orEmpty(z.coerce.number<string>().int().positive().max(100))
 
 /** A length with its unit; bare figures and fractions are inches, as in inch tables. */
 export const length = z.string().transform((text, context) => {

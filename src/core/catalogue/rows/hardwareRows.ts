@@ -1,7 +1,18 @@
 import { z } from 'zod'
 import type { Family } from '../families'
 import { HousingDetails, type HardwareDetails, type Part } from '../part'
-import { BY_SIZE, length, mm, name, optionalMm, present, provenance, source, type CsvRow } from './columns'
+import {
+  BY_SIZE,
+  length,
+  mm,
+  name,
+  optionalCount,
+  optionalMm,
+  present,
+  provenance,
+  source,
+  type CsvRow,
+} from './columns'
 
 const head = { designation: name, ...source }
 type Head = z.output<z.ZodObject<typeof head>>
@@ -66,11 +77,13 @@ const housingRow = z.object({
   ...head,
   kind: HousingDetails.shape.kind,
   seat_mm: mm,
-  bolts: z.coerce.number<string>().int().positive(),
+  bolts: optionalCount,
   bolt: z.string().trim().max(10),
-  bolt_spacing_mm: mm,
+  bolt_spacing_mm: optionalMm,
   length_mm: mm,
   centre_height_mm: optionalMm,
+  rail_spacing_mm: optionalMm,
+  rail_slot_mm: optionalMm,
 })
 
 const bySize = (family: Family, row: Head): Pick<Part, 'base' | 'family' | 'commonness' | 'provenance'> => ({
@@ -130,6 +143,8 @@ export function housing(row: CsvRow): Part {
     boltSpacingMm: r.bolt_spacing_mm,
     lengthMm: r.length_mm,
     centreHeightMm: r.centre_height_mm,
+    railSpacingMm: r.rail_spacing_mm,
+    railSlotMm: r.rail_slot_mm,
   })
 }
 

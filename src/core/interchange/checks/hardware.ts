@@ -19,7 +19,9 @@ const HOUSING_SIZES: Readonly<Record<string, [Check['result'], string]>> = {
   bolt: ['warn', 'Check the holes it is bolted through.'],
   centreHeightMm: ['fail', 'The shaft would sit at another height.'],
   boltSpacingMm: ['fail', 'Its bolts do not meet the old holes.'],
-  seatMm: ['fail', 'The insert does not fit its seat.'],
+  railSpacingMm: ['fail', 'It does not slide between the old rails.'],
+  railSlotMm: ['fail', 'The old rails do not run in its slots.'],
+  seatMm: ['fail', 'The bearing does not fit its seat.'],
 }
 
 /** Rings fill their groove: of another thickness they do not go in. */
