@@ -3,7 +3,7 @@ import { ROUND_INSERTS } from './insertLocks'
 import { roundMicrometre, type HousingDetails, type Part } from './part'
 
 /** A round insert with the size of its shell. */
-const ROUND_INSERT = new RegExp(`^(?:${ROUND_INSERTS.join('|')})(\\d{3})`)
+const ROUND_INSERT = new RegExp(`^(?:${ROUND_INSERTS.join('|')})(\\d{3}|X\\d\\d)`)
 
 /** A housing that is listed. */
 export type Housing = Part & { hardware: HousingDetails }

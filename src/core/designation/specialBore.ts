@@ -26,15 +26,21 @@ const inches = (mm: number): string => `inch bore ${writeInch(mm)} in in a metri
 
 function ofWhole(part: Part, count: number): { mm: number; meaning: string } | null {
   const inch = roundMicrometre((count / 16) * MM_PER_INCH)
-  if (goesInto(part, inch)) return { mm: inch, meaning: inches(inch) }
-  if (!goesInto(part, count)) return null
-  const meaning = `bore ${count} mm: ${writeInch(inch)} in cannot be in this outside. Measure the bore`
-  return { mm: count, meaning }
+  const isInch = goesInto(part, inch)
+  if (!goesInto(part, count)) return isInch ? { mm: inch, meaning: inches(inch) } : null
+  // Either may be meant: a bore of its own is hardly ever far from the usual one.
+  const own = part.dimensions.bore ?? inch
+  const nearer = Math.abs(Math.log(inch / own)) <= Math.abs(Math.log(count / own))
+  if (isInch && nearer) return { mm: inch, meaning: inches(inch) }
+  const otherwise = isInch
+    ? `${writeInch(inch)} in is far from the usual bore`
+    : `${writeInch(inch)} in cannot be in this outside`
+  return { mm: count, meaning: `bore ${count} mm: ${otherwise}. Measure the bore` }
 }
 
 /**
  * Reads a bore at the front of `text`: `5/8`, `1 1/4`, `15.875`, or a whole number of sixteenths of an inch. A whole
- * number that cannot be an inch bore is millimetres, and says so.
+ * number that cannot be an inch bore, or is nearer to the usual one as millimetres, is millimetres, and says so.
  *
  * @param part the metric bearing, with bore and outside
  * @returns null when no such bore can be in this part

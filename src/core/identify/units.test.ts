@@ -89,7 +89,7 @@ describe('units of insert and housing', () => {
 
   it('are asked for what tells them apart: the housing is looked at, its bolts are measured', () => {
     expect(nextText(ask({}, { piece: 'unit' }, 'UC206'))?.heading).toBe('Look at the housing')
-    expect(nextText(ask({ bore: '30' }))?.heading).toBe('Look at the housing')
+    expect(nextText(ask({ bore: '30' }))?.heading).toBe('Measure the bolt spacing')
     expect(nextText(ask({ boltSpacing: '117' }, { housing: 'oval flange' }))?.heading).toBe(
       'Measure the bore',
     )

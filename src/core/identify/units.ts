@@ -2,9 +2,9 @@ import { housingsFor, insertLock, type Catalogue, type Housing, type Part } from
 import { inHousing } from '../designation'
 
 /** Letters of an insert, and its size with what stands behind it: `UC` and `206-18`. */
-const INSERT = /^([A-Z]+)(\d.*)$/
+const INSERT = /^([A-Z]+?)(X?\d.*)$/
 /** Letters of a housing. */
-const HOUSING = /^[A-Z]+/
+const HOUSING = /^[A-WYZ]+/
 
 /**
  * Every unit of a listed insert and a listed housing. The ring is stamped with the number of the insert and the casting with

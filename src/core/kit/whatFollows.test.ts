@@ -171,10 +171,12 @@ it('a unit says how its housing is bolted on; an insert alone is offered the hou
   expect(housing({ insert: 'UCFL210-32' })?.reason).toMatch(/2 bolts M16, 157 mm \(\S+ in\) apart\.$/)
   for (const insert of ['UC210', 'SA210-31', 'HC210'])
     expect(housing({ insert })?.alternatives).toEqual(['P210', 'F210', 'FL210', 'FC210', 'T210'])
-  // X and 3 have the shell of another size, ER a straight one: they have housings of their own.
   const doubled = of({ insert: 'UCP210', housing: 'P210' })
   expect(doubled.checks.some(({ code }) => code === 'housingOff')).toBe(false)
-  for (const insert of ['UCX09', 'UC308', 'ER210']) expect(housing({ insert })?.alternatives).toEqual([])
+  // An insert of the medium or heavy series sits in housings of its own, ER in none of these.
+  expect(housing({ insert: 'UCX09' })?.alternatives).toEqual(['PX09', 'FX09'])
+  expect(housing({ insert: 'UC308' })?.alternatives).toEqual(['P308', 'F308', 'FL308'])
+  expect(housing({ insert: 'ER210' })?.alternatives).toEqual([])
 })
 
 it.each([
