@@ -50,7 +50,7 @@ export const Observed = z.object({
   taperBore: flag,
   encoder: flag,
   doubleRow: flag,
-  housing: z.enum(UNIT_HOUSINGS).optional(),
+  housingKind: z.enum(UNIT_HOUSINGS).optional().describe('of a unit: an insert bearing in its housing'),
 })
 
 /** What is known of a part: the body of `/api/identify`, and what a job keeps as typed. */

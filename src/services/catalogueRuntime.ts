@@ -74,6 +74,7 @@ function warmUp(identifier: Identifier): void {
       },
       10,
     )
+  identify(identifier, { measurements: [], stamps: [{ text: 'UC2?6' }], observed: { piece: 'unit' } }, 10)
 }
 
 /** What the shop adds to the catalogue. */

@@ -16,7 +16,7 @@ export const SCREENS = [
   lookUp({
     measurements: [{ feature: 'bore', readings: ['35'] }],
     stamps: [],
-    observed: { piece: 'unit', housing: 'pillow block' },
+    observed: { piece: 'unit', housingKind: 'pillow block' },
   }),
   '/jobs/new',
   '/parts/6205-2RS',

@@ -77,11 +77,12 @@ export interface Observations {
   encoder?: boolean | undefined
   doubleRow?: boolean | undefined
   /** how a unit is fastened */
-  housing?: HousingDetails['kind'] | undefined
+  housingKind?: HousingDetails['kind'] | undefined
 }
 
 /** Whether an insert bearing in its housing is in the hand. */
-export const isUnit = ({ piece, housing }: Observations): boolean => piece === 'unit' || housing !== undefined
+export const isUnit = ({ piece, housingKind }: Observations): boolean =>
+  piece === 'unit' || housingKind !== undefined
 
 export interface Evidence {
   measurements: readonly Measured[]

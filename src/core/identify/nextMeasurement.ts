@@ -92,7 +92,7 @@ const OBSERVABLES: readonly {
   },
   {
     observable: 'housingKind',
-    seen: (observed) => observed.housing !== undefined,
+    seen: (observed) => observed.housingKind !== undefined,
     of: ({ housing }) => housing?.kind ?? '',
   },
 ]

@@ -50,7 +50,7 @@ describe('units of insert and housing', () => {
           ...(housing.boltSpacingMm !== undefined && { boltSpacing: `${housing.boltSpacingMm} mm` }),
           ...(housing.railSpacingMm !== undefined && { railSpacing: `${housing.railSpacingMm} mm` }),
         },
-        { piece: 'unit', housing: housing.kind },
+        { piece: 'unit', housingKind: housing.kind },
       )
       // Inserts of one shaft and one shell differ in how they are locked, not in the bolts; 34.925 and 35 are one to a caliper.
       const same = (other: (typeof units)[number]): boolean =>
@@ -72,8 +72,8 @@ describe('units of insert and housing', () => {
     // Four bolts measured the other way: along the diagonal of a square, along the side in a circle.
     [{ bore: '25', boltSpacing: '99' }, 'square flange', 'UCF205'],
     [{ bore: '40', boltSpacing: '84.9' }, 'round flange', 'UCFC208'],
-  ] as const)('%o in a %s is %s', (sizes, housing, base) => {
-    const found = ask(sizes, { piece: 'unit', housing })
+  ] as const)('%o in a %s is %s', (sizes, housingKind, base) => {
+    const found = ask(sizes, { piece: 'unit', housingKind })
     expect(found.candidates[0]?.part.base).toBe(base)
     expect(found.unlisted).toBeLessThan(0.05)
   })
@@ -90,14 +90,14 @@ describe('units of insert and housing', () => {
   it('are asked for what tells them apart: the housing is looked at, its bolts are measured', () => {
     expect(nextText(ask({}, { piece: 'unit' }, 'UC206'))?.heading).toBe('Look at the housing')
     expect(nextText(ask({ bore: '30' }))?.heading).toBe('Measure the bolt spacing')
-    expect(nextText(ask({ boltSpacing: '117' }, { housing: 'oval flange' }))?.heading).toBe(
+    expect(nextText(ask({ boltSpacing: '117' }, { housingKind: 'oval flange' }))?.heading).toBe(
       'Measure the bore',
     )
     expect(nextText(ask({}, { piece: 'unit' }, 'UCFL206'))?.heading).toBe('Settled by the number')
   })
 
   it('bolts that no housing has are not in the catalogue, and the nearest is told', () => {
-    const found = ask({ bore: '30', boltSpacing: '230' }, { housing: 'pillow block' })
+    const found = ask({ bore: '30', boltSpacing: '230' }, { housingKind: 'pillow block' })
     expect(found.unlistedLeads).toBe(true)
     expect(unlistedText(true, found.nearest[0])).toContain('bolt spacing')
     expect(found.nearest[0]?.part.housing?.kind).toBe('pillow block')
@@ -151,7 +151,7 @@ describe('units of insert and housing', () => {
           boltSpacing: `${(housing.boltSpacingMm + 0.5 * normal()).toFixed(1)} mm`,
           ...(d.width !== undefined && { width: `${(d.width + 0.05 * normal()).toFixed(2)} mm` }),
         },
-        { piece: 'unit', housing: housing.kind },
+        { piece: 'unit', housingKind: housing.kind },
       )
       asked++
       const [leading] = found.candidates

@@ -54,7 +54,7 @@ export const shapeKey = (part: Part): string =>
   `${part.family} ${part.piece} ${hasFlange(part)} ${CYLINDRICAL_INSERTS.has(part.series)} ${pieceOf(part)} ${part.housing?.kind}`
 
 /** A unit is seen, of which perhaps the housing: what it says of the insert inside is hidden. */
-const isBoltedAs = ({ housing }: Part, { housing: kind }: Observations): boolean =>
+const isBoltedAs = ({ housing }: Part, { housingKind: kind }: Observations): boolean =>
   housing !== undefined && (kind === undefined || housing.kind === kind)
 
 const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !== undefined

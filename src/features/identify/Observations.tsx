@@ -31,7 +31,7 @@ const PIECES: Record<'tapered' | 'other', [NonNullable<Observed['piece']>, strin
 }
 
 /** Housings of a unit as they are bolted on, seen along the shaft. */
-const HOUSINGS: [NonNullable<Observed['housing']>, string, string][] = [
+const HOUSINGS: [NonNullable<Observed['housingKind']>, string, string][] = [
   ['pillow block', 'pillow block', 'M1 19v-4h6a7.5 7.5 0 1 1 12 0h6v4zM13 8a3 3 0 1 0 .01 0z'],
   [
     'oval flange',
@@ -175,9 +175,9 @@ export function Observations({ observed, onObserve }: Props) {
       {isUnit && (
         <Pictures
           label="Its housing"
-          value={observed.housing}
+          value={observed.housingKind}
           options={HOUSINGS}
-          onPick={(housing) => onObserve({ housing })}
+          onPick={(housingKind) => onObserve({ housingKind })}
           className="mt-1.5 grid-cols-5 text-[0.6875rem] leading-[1.05]"
         />
       )}

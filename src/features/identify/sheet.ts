@@ -19,7 +19,7 @@ const CENTRE_HEIGHT: Row = { feature: 'centreHeight', label: 'Height', key: 'E' 
 const HOUSING: Row = { feature: 'housing', label: 'Housing', key: 'G' }
 
 /** What is worth measuring on the piece in the hand, in the order a bench takes it. */
-function usualRows({ element, piece, housing }: EvidenceSheet['observed']): Row[] {
+function usualRows({ element, piece, housingKind }: EvidenceSheet['observed']): Row[] {
   if (piece === 'cone') return [BORE, CONE_WIDTH, SHAFT]
   if (piece === 'cup') return [OUTSIDE, CUP_WIDTH, HOUSING]
   if (piece === 'seal')
@@ -34,8 +34,8 @@ function usualRows({ element, piece, housing }: EvidenceSheet['observed']): Row[
   if (piece === 'unit')
     return [
       BORE,
-      housing === 'take-up' ? RAIL_SPACING : BOLT_SPACING,
-      ...(housing === undefined || housing === 'pillow block' ? [CENTRE_HEIGHT] : []),
+      housingKind === 'take-up' ? RAIL_SPACING : BOLT_SPACING,
+      ...(housingKind === undefined || housingKind === 'pillow block' ? [CENTRE_HEIGHT] : []),
       { feature: 'width', label: 'Inner ring', key: 'W' },
       SHAFT,
     ]
@@ -162,12 +162,12 @@ export function withObservation(
 ): EvidenceSheet {
   const observed = { ...sheet.observed, ...changes }
   // What is in the hand comes with no housing any more.
-  if ('piece' in changes && changes.piece !== 'unit') delete observed.housing
+  if ('piece' in changes && changes.piece !== 'unit') delete observed.housingKind
   const seen = {
     ...sheet,
     observed: Object.fromEntries(Object.entries(observed).filter(([, v]) => v !== undefined)),
   }
-  return 'piece' in changes || 'housing' in changes ? strikeOthers(seen) : seen
+  return 'piece' in changes || 'housingKind' in changes ? strikeOthers(seen) : seen
 }
 
 /** The cone of a coach of the land train, one of its marks unreadable. */
