@@ -82,6 +82,13 @@ describe('units of insert and housing', () => {
     const bySet = (stamp: string) => ask({}, { piece: 'unit' }, stamp)
     expect(shares(bySet('UC206'), (base) => /^UC(P|F|FL|FC|T)206$/.test(base))).toBeGreaterThan(0.95)
     expect(shares(bySet('FL206'), (base) => /^[A-Z]{2}FL206/.test(base))).toBeGreaterThan(0.95)
+    // All that a number names, not the first two.
+    for (const base of ['UCP206', 'UCF206', 'UCFL206', 'UCFC206', 'UCT206'])
+      expect(
+        shares(bySet('UC206'), (found) => found === base),
+        base,
+      ).toBeGreaterThan(0.15)
+    expect(bySet('FL206').candidates[0]?.part.base).toBe('UCFL206')
     expect(bySet('UCFL206').candidates[0]).toMatchObject({ designation: 'UCFL206' })
     expect(bySet('UCFL206').candidates[0]?.probability).toBeGreaterThan(0.95)
     expect(ask({}, { piece: 'unit' }, 'UCF2?7').candidates[0]?.part.base).toBe('UCF207')
@@ -95,6 +102,22 @@ describe('units of insert and housing', () => {
     )
     expect(nextText(ask({}, { piece: 'unit' }, 'UCFL206'))?.heading).toBe('Settled by the number')
   })
+
+  it.each([
+    // ISO 3228: bolt holes may be 0.7 mm off, heights 0.15 to 0.2; a caliper over castings adds its own (from memory).
+    ['boltSpacing', 'pillow block', 121, 1.2, 2.4],
+    ['centreHeight', 'pillow block', 42.9, 0.4, 1],
+    ['railSpacing', 'take-up', 89, 0.8, 1.6],
+  ] as const)(
+    '%s of a %s, %s mm, agrees when it is %s mm off and no longer at %s',
+    (feature, housingKind, mm, near, off) => {
+      const verdict = (away: number) =>
+        ask({ bore: '30 mm', [feature]: `${mm + away} mm` }, { piece: 'unit', housingKind })
+          .candidates.find(({ part }) => /^UC[PT]206$/.test(part.base))
+          ?.evidence.find(({ item }) => item === feature)?.verdict
+      expect([verdict(-near), verdict(near), verdict(off) === 'agrees']).toEqual(['agrees', 'agrees', false])
+    },
+  )
 
   it('bolts that no housing has are not in the catalogue, and the nearest is told', () => {
     const found = ask({ bore: '30', boltSpacing: '230' }, { housingKind: 'pillow block' })
