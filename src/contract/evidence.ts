@@ -120,6 +120,10 @@ export const IdentifyResponse = z.object({
     .describe('while not listed leads: the listed parts nearest by size; else none'),
   /** `leads`: likelier than all parts of the size that leads */
   unlisted: z.object({ probability: z.number(), leads: z.boolean(), note: z.string() }),
+  hardware: z
+    .object({ designation: z.string(), familyText: z.string() })
+    .nullable()
+    .describe('while not listed leads: what a stamp names instead of a bearing, such as a lock nut'),
   next: z
     .object({
       feature: z.string(),

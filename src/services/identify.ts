@@ -1,7 +1,7 @@
 import 'server-only'
 import type { z } from 'zod'
 import { withArticle } from '@/core/capital'
-import { familyFacts, isListed, type Dimensions } from '@/core/catalogue'
+import { familyFacts, findPart, isUnitHousing, isListed, type Dimensions } from '@/core/catalogue'
 import { readExact, type DesignationContext } from '@/core/designation'
 import {
   evidenceText,
@@ -86,8 +86,13 @@ function candidatesOf(
 
 const SAYS_NOTHING = 'Not one mark of the stamp is legible. Give at least one letter or figure, or a size.'
 
-/** What to change in a stamp; empty when nothing is wrong with it. */
-function noteOn(text: string, context: DesignationContext): string {
+/** What to change, or to say beside it, of a stamp; empty when nothing is wrong with it. */
+function noteOn(text: string, context: DesignationContext, { piece }: Observations): string {
+  const hardware = findPart(context.catalogue, text, 'hardware')
+  if (hardware && piece === undefined)
+    return isUnitHousing(hardware)
+      ? `Reads as ${withArticle(hardware.hardware.kind)}. Choose “unit” to measure how it is fastened.`
+      : `Reads as ${withArticle(familyFacts(hardware.family).label)}.`
   const read = readExact(text, context)
   return !read.ok && read.reason === 'twoNumbers'
     ? 'More than one number stands here. Type one, and the other as a stamp of its own.'
@@ -134,10 +139,14 @@ export async function identifyPart(request: z.output<typeof IdentifyRequest>): P
     unlisted: {
       probability: found.unlisted,
       leads: found.unlistedLeads,
-      note: unlistedText(found.unlistedLeads, found.nearest[0], request.unit),
+      note: unlistedText(found.unlistedLeads, found.nearest[0], request.unit, found.hardware),
+    },
+    hardware: found.hardware && {
+      designation: found.hardware.base,
+      familyText: familyFacts(found.hardware.family).label,
     },
     next: found.next,
-    stampNotes: stamps.map(({ text }) => noteOn(text, context)),
+    stampNotes: stamps.map(({ text }) => noteOn(text, context, request.observed)),
     advice: nextText(found),
     readings: read.value.map((m) => {
       const mm = m.valuesMm.reduce((sum, v) => sum + v, 0) / m.valuesMm.length

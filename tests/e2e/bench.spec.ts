@@ -142,6 +142,20 @@ test('the next measurement is marked at its field, and goes when it is taken', a
   await expect(page.getByText('Enough measured').or(page.getByText('Look which kind it is'))).toBeVisible()
 })
 
+test('a number of hardware is told as what it is, with the way to its sheet; a casting names its units', async ({
+  page,
+}) => {
+  await page.fill('#stamp', 'F207')
+  await expect(leader(page)).toHaveText('UCF207')
+  await expect(page.getByText('Reads as a square flange. Choose “unit”')).toBeVisible()
+  await page.fill('#stamp', 'H308')
+  await expect(leader(page)).toHaveText('H308')
+  await expect(page.getByText('An adapter sleeve. No bearing has this number.')).toBeVisible()
+  // Through the five sizes to the one button of the screen.
+  for (let i = 0; i < 7; i++) await page.keyboard.press('Enter')
+  await page.waitForURL('**/parts/H308')
+})
+
 test('several readings of one size tell their pattern', async ({ page }) => {
   await sizes(page, { bore: '25.00; 25.02; 25.16', outside: '52' })
   await expect(page.locator('#bore-note')).toContainText(

@@ -1,4 +1,4 @@
-import type { Part } from '../catalogue'
+import { isUnitHousing, type Part } from '../catalogue'
 import { FEATURE_ROLE, isUnit, type Evidence } from './evidence'
 import { explained, type IdentifiedPart } from './explained'
 import { addDifference } from './featureIndex'
@@ -9,7 +9,7 @@ import { leastOf, logPosteriors, logTotal, logUnlisted, ranking, weighComputed, 
 import { isSameSize } from './sameSize'
 import { weighObservations } from './weighObservations'
 import { logReadingOf } from './weighReading'
-import { weighStamp } from './weighStamps'
+import { hardwareNamed, weighStamp } from './weighStamps'
 
 export interface Identification {
   candidates: IdentifiedPart[]
@@ -19,6 +19,8 @@ export interface Identification {
   /** “not listed” is likelier than all parts of the size that leads: alike ones share what their size has */
   unlistedLeads: boolean
   next: NextMeasurement | null
+  /** what a stamp names instead of a bearing, while “not listed” leads: a nut, a sleeve, a ring, a split housing */
+  hardware: Part | null
   /** parts that were considered */
   parts: number
 }
@@ -39,9 +41,18 @@ const shareOfSize = (ranked: readonly { part: Part; probability: number }[]): nu
     : 0
 }
 
+/** Whether a stamp is the number of a casting, and nothing says that a bearing without it is in the hand. */
+const isCasting = ({ stamps, observed, measurements }: Evidence, { context }: Identifier): boolean =>
+  observed.piece === undefined &&
+  measurements.every(({ feature }) => FEATURE_ROLE[feature] !== 'outside') &&
+  stamps.some((stamp) => {
+    const part = hardwareNamed(stamp, context)
+    return part !== undefined && isUnitHousing(part)
+  })
+
 /** Where the piece in the hand is looked for: among units of insert and housing, or among bearings. */
-const partsFor = (identifier: Identifier, { observed }: Evidence): Identifier =>
-  isUnit(observed) ? identifier.units() : identifier
+const partsFor = (identifier: Identifier, evidence: Evidence): Identifier =>
+  isUnit(evidence.observed) || isCasting(evidence, identifier) ? identifier.units() : identifier
 
 /**
  * Posterior over every listed part and “not listed”, from any mix of evidence.
@@ -80,6 +91,9 @@ export function identify(all: Identifier, evidence: Evidence, limit: number): Id
     candidates: ranked.slice(0, limit).map(({ part, probability }) => explained(part, probability, models)),
     unlisted,
     unlistedLeads: leads,
+    hardware:
+      (leads && evidence.stamps.map((stamp) => hardwareNamed(stamp, identifier.context)).find(Boolean)) ||
+      null,
     parts: candidates.length + (identifier.shelf?.count ?? 0),
     next: nextMeasurement(ranked, {
       measured: new Set(models.readings.map((m) => m.feature)),

@@ -1,5 +1,5 @@
-import { capital } from '../capital'
-import { familyFacts, type Family } from '../catalogue'
+import { capital, withArticle } from '../capital'
+import { familyFacts, isListed, type Family, type Part } from '../catalogue'
 import { INSTRUMENT_SIGMA, MM_PER_INCH, type LengthUnit } from '../quantity'
 import type { Measured } from './evidence'
 import type { EvidenceItem, IdentifiedPart } from './explained'
@@ -126,7 +126,10 @@ export function unlistedText(
   leads: boolean,
   nearest: IdentifiedPart | undefined,
   unit: LengthUnit = 'mm',
+  hardware: Part | null = null,
 ): string {
+  if (hardware)
+    return `${capital(withArticle(familyFacts(hardware.family).label))}. No bearing has this number.`
   if (!leads) return 'A special or a size that is not in the catalogue.'
   if (!nearest) return 'Nothing listed fits. Look for a stamp, or measure again.'
   const what =
@@ -258,7 +261,7 @@ function settledText(leader: IdentifiedPart): string {
   const { part, probability, decided } = leader
   if (probability < SETTLED)
     return 'Nothing more separates the rest by measuring. Look for a stamp, or compare with a new part.'
-  if (part.computed)
+  if (!isListed(part))
     return 'The number follows the rule of its series, but is not in the catalogue. Confirm the sizes.'
   if (part.set) return `The set is settled: cone ${part.set.cone}, cup ${part.set.cup}. Replace both.`
   const what = isMeasured(leader) ? 'The size is settled.' : 'The number is clear.'
@@ -283,11 +286,17 @@ export function nextText({
   candidates,
   unlistedLeads,
   nearest,
-}: Pick<Identification, 'next' | 'candidates' | 'unlistedLeads' | 'nearest'>): {
+  hardware,
+}: Pick<Identification, 'next' | 'candidates' | 'unlistedLeads' | 'nearest' | 'hardware'>): {
   heading: string
   line: string
 } | null {
   const [leader] = candidates
+  if (hardware)
+    return {
+      heading: 'Open its part sheet',
+      line: 'For the bearing beside it measure that one, or read its number.',
+    }
   if (unlistedLeads) return unlistedAdvice(nearest[0])
   if (!leader) return null
   const kinds = kindText(leader, candidates)

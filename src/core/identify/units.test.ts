@@ -1,6 +1,7 @@
 import { randomLcg, randomNormal } from 'd3-random'
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
+import { isUnitHousing } from '../catalogue'
 import { readClean } from '../designation'
 import { packShelf, openShelf } from '../shelf'
 import {
@@ -183,5 +184,38 @@ describe('units of insert and housing', () => {
     }
     expect(right / asked).toBeGreaterThan(0.8)
     expect(Math.abs(right - said) / asked).toBeLessThan(0.1)
+  })
+})
+
+describe('a stamp that names hardware', () => {
+  const hardware = shipped.catalogue.parts.filter(({ piece }) => piece === 'hardware')
+
+  it('is told as what it is, never as a bearing, all of it', () => {
+    const wrong = hardware
+      .filter((part) => !isUnitHousing(part))
+      .filter(({ base }) => {
+        const found = ask({}, {}, base)
+        return !found.unlistedLeads || found.hardware?.base !== base
+      })
+    expect(wrong.map(({ base }) => base)).toEqual([])
+  })
+
+  it('and a casting names its units, until a bearing is said to be in the hand', () => {
+    for (const part of hardware.filter(isUnitHousing)) {
+      const leading = ask({}, {}, part.base).candidates[0]?.part
+      expect(leading?.housing, part.base).toEqual(part.hardware)
+    }
+    expect(ask({}, { piece: 'complete' }, 'P207').candidates.some(({ part }) => part.housing)).toBe(false)
+    expect(ask({ outside: '72' }, {}, 'P207').candidates.some(({ part }) => part.housing)).toBe(false)
+  })
+
+  it('says so in words, with the way to its sheet, and no longer once the sizes are those of a bearing', () => {
+    const found = ask({}, {}, 'KM8')
+    expect(unlistedText(true, found.nearest[0], 'mm', found.hardware)).toBe(
+      'A lock nut. No bearing has this number.',
+    )
+    expect(nextText(found)?.heading).toBe('Open its part sheet')
+    const measured = ask({ bore: '25', outside: '52', width: '15' }, {}, 'KM8')
+    expect([measured.hardware, measured.candidates[0]?.part.base]).toEqual([null, '6205'])
   })
 })

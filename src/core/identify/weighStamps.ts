@@ -1,4 +1,4 @@
-import { glyphs, type Catalogue, type Part } from '../catalogue'
+import { findPart, glyphs, type Catalogue, type Part } from '../catalogue'
 import { readAgainst, readAllDesignations, type DesignationContext, type Reading } from '../designation'
 import type { Shelf } from '../shelf'
 import type { Stamp } from './evidence'
@@ -21,13 +21,16 @@ export interface StampModel {
 
 /** One stamp in fifty is on another part than it names: mixed boxes, second-hand rings, house numbers (estimate). */
 const WRONG_STAMP = 0.02
+/** … and of those on a box or a bag one in a hundred is that of a nut or a sleeve beside it (estimate). */
+const WRONG_HARDWARE = WRONG_STAMP * 0.01
 /** However many marks were read, a stamp never rules a part out for good, ln. */
 const NEVER_RULED_OUT = -16
 /**
  * A number of a part nobody lists: about one of a dozen marks in each place, up to a whole word, ln. A clear number that
- * names nothing is more often one of these than a misread one; one of which every mark is explained hardly ever is.
+ * names nothing is more often one of these than a misread one; one of which every mark is explained hardly ever is. What is
+ * listed as hardware is no bearing.
  */
-const UNLISTED_PART = { perMark: 2.5, most: 12, mostClear: 9, explained: 16 }
+const UNLISTED_PART = { perMark: 2.5, most: 12, mostClear: 9, explained: 16, hardware: 1 }
 /** A stamp this cheap reads clean. */
 const CLEAN_COST = 1
 
@@ -62,6 +65,10 @@ function shelfReadings(
     return n === undefined ? [] : [{ n, reading }]
   })
 }
+
+/** The nut, sleeve, ring or housing whose number stands there as it is listed; undefined where there is none. */
+export const hardwareNamed = ({ text }: Stamp, { catalogue }: DesignationContext): Part | undefined =>
+  findPart(catalogue, text, 'hardware')
 
 /** Nothing legible: the stamp is the same on every part. */
 const sayingNothing = (stamp: Stamp): StampModel => ({
@@ -107,13 +114,15 @@ export function readStamp(
   const owned = logSumExp([...onShelf.values()].map((log) => (own?.logPrior ?? 0) + log))
   const clear = legible === marks.length
   const explained = [...readings.values()].some((reading) => reading.exact)
+  const hardware = hardwareNamed(stamp, context) !== undefined
+  const least = hardware ? Math.log(WRONG_HARDWARE) : NEVER_RULED_OUT
   const cap = explained ? UNLISTED_PART.explained : clear ? UNLISTED_PART.mostClear : UNLISTED_PART.most
   return {
     stamp,
     readings,
     onShelf,
-    other: Math.max(NEVER_RULED_OUT, Math.log(WRONG_STAMP) + logSumExp([listed, owned])),
-    unlisted: -Math.min(cap, UNLISTED_PART.perMark * legible),
+    other: Math.max(least, Math.log(WRONG_STAMP) + logSumExp([listed, owned])),
+    unlisted: hardware ? -UNLISTED_PART.hardware : -Math.min(cap, UNLISTED_PART.perMark * legible),
     computed,
   }
 }

@@ -118,18 +118,32 @@ export function AnswerPane({
         <div className="mb-3 border-b border-line pb-3">
           <p className="flex items-baseline justify-between gap-2">
             <span data-testid="leader" className="text-[1.5rem] font-bold">
-              Not listed
+              {answer.hardware?.designation ?? 'Not listed'}
             </span>
-            <b className="number text-reading font-semibold">{percent(answer.unlisted.probability)}</b>
+            {!answer.hardware && (
+              <b className="number text-reading font-semibold">{percent(answer.unlisted.probability)}</b>
+            )}
           </p>
-          <div className="my-1.5">
-            <Bar share={answer.unlisted.probability} />
-          </div>
+          {!answer.hardware && (
+            <div className="my-1.5">
+              <Bar share={answer.unlisted.probability} />
+            </div>
+          )}
           <p className="text-[0.875rem] text-ink2">
             <UnitText text={answer.unlisted.note} />
           </p>
           <Advice advice={answer.advice} />
-          <h2 className="caption mt-3">Nearest listed</h2>
+          {answer.hardware ? (
+            <Link
+              id={USE_BUTTON}
+              href={`/parts/${encodeURIComponent(answer.hardware.designation)}` as Route}
+              className="button w-full"
+            >
+              Part sheet
+            </Link>
+          ) : (
+            <h2 className="caption mt-3">Nearest listed</h2>
+          )}
         </div>
       )}
       {candidate && (

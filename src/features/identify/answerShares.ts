@@ -4,7 +4,7 @@ export type Candidate = IdentifyResponse['candidates'][number]
 
 /** The candidates; while no listed size is as likely as that no list holds it, the listed parts nearest by size. */
 export const shownOf = (answer: IdentifyResponse | null): readonly Candidate[] =>
-  answer === null ? [] : isUnlisted(answer) ? answer.nearest : answer.candidates
+  answer === null || answer.hardware ? [] : isUnlisted(answer) ? answer.nearest : answer.candidates
 
 /** No listed size is as likely as that no list holds it. */
 export const isUnlisted = (answer: IdentifyResponse | null): boolean =>
