@@ -47,7 +47,7 @@ it('the only cone of a cup, of another spindle: told what it would take', () => 
 
 describe('grease', () => {
   it('of one small open bearing, less than a gram, is worked out all the same', () =>
-    expect(lineOf('G1', 'grease', { parts: { bearingLocating: '608' } }).reason).toMatch(/^About 0\.005/))
+    expect(lineOf('G1', 'grease', { parts: { bearingLocating: '625' } }).reason).toMatch(/^About 0\.005/))
   it('follows from one end of a tapered pair alone, in whole millilitres', () => {
     const one = lineOf('A1', 'grease', { parts: { innerBearing: 'L68149/L68110' } })
     expect([one.state, one.reason]).toEqual([
@@ -114,6 +114,7 @@ it('what comes with a sleeve is not bought, whatever number is typed', () => {
 it('a kit of one bought line has a price', () => {
   const line = { ...lineOf('B1', 'bearingLeft', { parts: { bearing: '6205-2RS' } }), price: 4.25 }
   expect(priceOf([{ ...line, quantity: 3, unit: 'pcs', state: 'filled' }])).toBe(12.75)
+  expect(priceOf([{ ...line, quantity: 1, unit: 'pcs', state: 'filled' }])).toBe(4.25)
   expect(priceOf([])).toBeNull()
 })
 
@@ -156,4 +157,45 @@ describe('drawn along the axis', () => {
     const drawn = explodedView(arrangementOf('B1'), kit).parts.find(({ slot }) => slot === 'wheelSpacerLeft')
     expect(drawn).toMatchObject({ length: 11, radius: 14 })
   })
+})
+
+it('one number that may have been meant is told as well as several', () => {
+  expect(lineOf('B1', 'bearingLeft', { parts: { bearing: '6001W6' } }).reason).toMatch(/Did you mean 6001\?$/)
+})
+
+it('nut and washer of every sleeve come with it, listed or not: none is bought', () => {
+  for (const { base, hardware } of parts) {
+    if (hardware?.what !== 'adapterSleeve') continue
+    const bearing = parts.find(
+      ({ family, dimensions: d }) => family === 'spherical' && d.bore === hardware.bearingBoreMm,
+    )
+    if (!bearing) continue
+    for (const slot of ['lockNut', 'tabWasher'])
+      expect(
+        lineOf('G1', slot, { parts: { bearingLocating: `${bearing.base}K`, adapterSleeve: base } }),
+        `${base} ${slot}`,
+      ).toMatchObject({ quantity: 0, reason: expect.stringContaining('Comes with the adapter sleeve') })
+  }
+})
+
+it('the only housing an insert sits in is offered by its name', () => {
+  const line = lineOf('F1', 'housing', { parts: { insert: 'UCX14' } })
+  expect([line.state, line.alternatives, line.reason]).toEqual([
+    'gap',
+    ['PX14'],
+    expect.stringContaining('New: PX14 holds UCX14'),
+  ])
+})
+
+it('the nearest seal is told as soon as there is one', () => {
+  const counts = new Set<number>()
+  for (let shaft = 8; shaft <= 200; shaft += 7)
+    for (const wall of [3, 9, 30]) {
+      const sizes = { sealShaft: shaft + 0.3, sealHousing: shaft + wall + 0.6 }
+      const { state, reason, alternatives } = lineOf('A1', 'seal', { sizes })
+      if (state !== 'gap') continue
+      counts.add(alternatives.length)
+      expect(reason.includes(`Nearest ${alternatives[0]}:`), `${shaft} ${wall}`).toBe(alternatives.length > 0)
+    }
+  expect([...counts].sort()).toEqual([0, 1, 2, 3])
 })

@@ -81,7 +81,7 @@ function fillHousing(slot: Slot, fillContext: FillContext): Filled {
     ? fillPlain(slot)
     : gap(
         slot,
-        `Reuse the old one where its seat is sound. New: ${housings.join(', ')} hold ${insert?.base}, by how they are bolted on.`,
+        `Reuse the old one where its seat is sound. New: ${housings.join(', ')} ${housings.length === 1 ? 'holds' : 'hold'} ${insert?.base}, by how they are bolted on.`,
         housings,
       )
 }
