@@ -134,6 +134,13 @@ describe('units of insert and housing', () => {
     expect(found.candidates.some(({ part }) => part.housing)).toBe(false)
   })
 
+  it('nothing is said of a housing that nobody has looked at', () => {
+    const items = (observed: Observations) =>
+      ask({ bore: '30' }, observed).candidates[0]?.evidence.map(({ item, verdict }) => `${item} ${verdict}`)
+    expect(items({ piece: 'unit' })).toEqual(['bore agrees'])
+    expect(items({ piece: 'unit', housingKind: 'take-up' })).toEqual(['bore agrees', 'housingKind agrees'])
+  })
+
   it('sum to one with “not listed”, as the plain scan ranks them', () => {
     const evidence = evidenceOf({ bore: '35.1', boltSpacing: '129.5' }, { piece: 'unit' }, 'FL2?7')
     const found = identify(identifier, evidence, units.length)

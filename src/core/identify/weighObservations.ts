@@ -53,9 +53,11 @@ const wrongElement = (element: RollingElement | undefined, observed: Observation
 export const shapeKey = (part: Part): string =>
   `${part.family} ${part.piece} ${hasFlange(part)} ${CYLINDRICAL_INSERTS.has(part.series)} ${pieceOf(part)} ${part.housing?.kind}`
 
-/** A unit is seen, of which perhaps the housing: what it says of the insert inside is hidden. */
-const isBoltedAs = ({ housing }: Part, { housingKind: kind }: Observations): boolean =>
-  housing !== undefined && (kind === undefined || housing.kind === kind)
+/** A unit is seen, and perhaps how it is fastened: what else there is to see of the insert is hidden. */
+const weighUnit = ({ housing }: Part, { housingKind }: Observations): WeighedObservation[] =>
+  housing && housingKind === undefined
+    ? []
+    : [judge('housingKind', housing !== undefined && housing.kind === housingKind, WRONG_SHAPE)]
 
 const hasFlange = ({ dimensions }: Part): boolean => dimensions.flangeOutside !== undefined
 
@@ -76,7 +78,7 @@ const rollsInside = (observed: Observations): boolean =>
 /** How what is seen stands to a part, one entry per look that says something about it. Own lists give sizes, not looks. */
 export function weighObservations(part: Part, observed: Observations): WeighedObservation[] {
   if (part.family === 'own') return []
-  if (isUnit(observed)) return [judge('housingKind', isBoltedAs(part, observed), WRONG_SHAPE)]
+  if (isUnit(observed)) return weighUnit(part, observed)
   const piece = pieceOf(part)
   const element = elementOf(part)
   const facts: FamilyFacts = familyFacts(part.family)
