@@ -1,6 +1,6 @@
 import 'server-only'
 import { setImmediate } from 'node:timers/promises'
-import { identify, readMeasurements, type Feature, type Identifier } from '@/core/identify'
+import { identify, readMeasurements, unlistedText, type Feature, type Identifier } from '@/core/identify'
 import { readTable } from './csv/readTable'
 import { writeCsv } from './csv/writeCsv'
 import { ServiceError } from './errors'
@@ -18,8 +18,22 @@ const SIZES = [
   'coneWidth',
   'cupWidth',
   'totalWidth',
+  'boltSpacing',
+  'centreHeight',
+  'railSpacing',
 ] as const satisfies readonly Feature[]
-const KNOWN = ['ref', 'stamp', ...SIZES, 'unit', 'instrument', 'condition', 'element', 'closures', 'piece']
+const KNOWN = [
+  'ref',
+  'stamp',
+  ...SIZES,
+  'unit',
+  'instrument',
+  'condition',
+  'element',
+  'closures',
+  'piece',
+  'housingKind',
+]
 const COLUMNS = [
   'ref',
   'base',
@@ -62,6 +76,7 @@ function evidenceOf(row: Cells) {
     observed: {
       ...given('element', row['element']),
       ...given('piece', row['piece']),
+      ...given('housingKind', row['housingKind']),
       ...(words(row['closures']).length > 0 && { closures: words(row['closures']) }),
     },
   })
@@ -93,6 +108,7 @@ export async function identifyRows(bytes: Uint8Array, identifier: Identifier): P
     const ref = row['ref'] ?? ''
     try {
       const found = identify(identifier, evidenceOf(row), 2)
+      if (found.hardware) throw new Error(unlistedText(true, undefined, 'mm', found.hardware))
       const [first, second] = found.candidates
       out.push({
         ref,

@@ -181,6 +181,15 @@ describe('POST /api/identify/batch', () => {
     expect(lines[5]).toMatch(/^tray 5,.*Nothing to go by/)
     expect(lines[6]).toMatch(/^tray 6,1641,/)
   })
+  it('tells hardware as what it is, and finds units by shaft and bolts', async () => {
+    const { lines } = await batch(
+      'ref,stamp,bore,boltSpacing,piece,housingKind\na,KM8,,,,\nb,,1 1/4 in,4 5/8 in,unit,oval flange\nc,F207,,,,\nd,,30,117,,hexagon\n',
+    )
+    expect(lines[1]).toMatch(/A lock nut\. No bearing has this number\.$/)
+    expect(lines[2]).toMatch(/^b,UCFL206-20,/)
+    expect(lines[3]).toMatch(/^c,UCF207,/)
+    expect(lines[4]).toMatch(/^d,.*housingKind: /)
+  })
   it('reads UTF-16 and Windows-1252, and refuses what is no tray', async () => {
     const utf16 = Buffer.from(`\ufeffref,bore,outside\nä,25,52\n`, 'utf16le')
     expect((await batch(utf16)).lines[1]).toMatch(/^ä,6205/)

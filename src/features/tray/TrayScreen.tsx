@@ -1,6 +1,7 @@
 'use client'
 
 import Papa from 'papaparse'
+import { ITEM_LABELS } from '@/core/identify'
 import { Frame } from '@/features/shell'
 import { FileButton } from '@/ui/FileButton'
 import { saveText } from '@/ui/saveText'
@@ -54,7 +55,12 @@ const COLUMNS: Column<ResultRow>[] = [
     className: 'text-ink2',
     cell: (row) => percent(row[leadsUnlisted(row) ? 'probability' : 'secondProbability']),
   },
-  { id: 'next', head: 'Measure next', className: 'text-ink2', cell: (row) => row['next'] },
+  {
+    id: 'next',
+    head: 'Measure next',
+    className: 'text-ink2',
+    cell: ({ next = '' }) => ITEM_LABELS[next] ?? next,
+  },
 ]
 
 /** A tray of measured unknowns: CSV in, CSV out. */
@@ -107,7 +113,9 @@ export function TrayScreen() {
             ref, stamp, bore, outside, width, coneWidth, cupWidth, totalWidth, unit, instrument, condition,
             element, closures, piece
           </span>
-          . Leave empty what is not known.
+          ; of a unit also{' '}
+          <span className="number text-[0.875rem]">boltSpacing, centreHeight, railSpacing, housingKind</span>.
+          Leave empty what is not known.
         </p>
         <div aria-live="polite">
           {state.kind === 'running' && (
