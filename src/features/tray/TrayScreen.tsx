@@ -73,8 +73,8 @@ export function TrayScreen() {
       state={rows.length > 0 ? `${rows.length} rows, ${problems} with a problem` : undefined}
     >
       <div className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4">
-        <div className="flex items-center gap-2">
-          <h1 className="mr-auto text-[1.3125rem] font-bold">Batch identification</h1>
+        <div className="flex flex-wrap items-center gap-2">
+          <h1 className="mr-auto max-sm:w-full text-[1.3125rem] font-bold">Batch identification</h1>
           <button
             type="button"
             className="button"
