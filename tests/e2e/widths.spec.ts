@@ -70,12 +70,17 @@ const cut = (page: Page): Promise<string[]> =>
         element.scrollWidth > element.clientWidth + 1
       )
     }
+    // A word that is wider than the button it stands on.
+    const isTooNarrow = (element: HTMLElement): boolean =>
+      element.matches('button, a.button, a.chip') && element.scrollWidth > element.clientWidth + 1
     const isClamped = (element: HTMLElement): boolean =>
       getComputedStyle(element).webkitLineClamp !== 'none' && element.scrollHeight > element.clientHeight + 2
     return [...document.querySelectorAll<HTMLElement>('body *')]
       .filter((element) => !element.closest('svg, .sr-only') && shownAt(element))
       .filter((element) =>
-        element instanceof HTMLInputElement ? isCutField(element) : isCutText(element) || isClamped(element),
+        element instanceof HTMLInputElement
+          ? isCutField(element)
+          : isCutText(element) || isClamped(element) || isTooNarrow(element),
       )
       .map((element) =>
         element instanceof HTMLInputElement

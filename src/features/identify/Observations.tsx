@@ -197,7 +197,7 @@ export function Observations({ observed, onObserve }: Props) {
           onValueChange={(on) =>
             onObserve(Object.fromEntries(SHAPES.map(([shape]) => [shape, on.includes(shape) || undefined])))
           }
-          className="mt-1.5 grid grid-cols-7 gap-1"
+          className="mt-1.5 grid grid-cols-[repeat(auto-fill,minmax(43px,1fr))] gap-1"
         >
           {SHAPES.map(([shape, label, path]) => (
             <ToggleGroup.Item
