@@ -115,7 +115,7 @@ web_up() {
   for n in $NODES; do
     port=$(port_of web "$n")
     web_lives "$n" || {
-      DATABASE_URL=$(url_of "$n") NODE_ENV=production setsid next start -H 127.0.0.1 -p "$port" >> "$DIR/n$n/web.log" 2>&1 </dev/null &
+      DATABASE_URL=$(url_of "$n") NODE_ENV=production setsid next start -H 127.0.0.1 -p "$port" --keepAliveTimeout "$KEEP_ALIVE_MS" >> "$DIR/n$n/web.log" 2>&1 </dev/null &
       echo $! > "$DIR/n$n/web.pid"
     }
   done

@@ -1,5 +1,7 @@
 # Shared by ./start and ./test: packages, modules and the database of our own. Sourced, not run.
 
+# Longer than a proxy keeps a connection (60 s as a rule): otherwise it now and then sends a request down one that is just being closed.
+KEEP_ALIVE_MS=65000
 export PATH="$PWD/node_modules/.bin:$PATH"
 
 say() { printf '\033[1m· %s\033[0m\n' "$*"; }
