@@ -203,16 +203,20 @@ const housedUnit: Rule = (key, catalogue) => {
   const match = HOUSED_UNIT.exec(key)
   if (!match) return null
   const [number] = match
-  const { type = '', housing = '', size = '' } = match.groups ?? {}
-  const listed = findPart(catalogue, `${type}${size}`, 'complete')
-  const insertPart = listed ?? insert(`${type}${size}`, catalogue)?.part ?? null
+  const { type = '', size = '' } = match.groups ?? {}
+  const insertPart =
+    findPart(catalogue, `${type}${size}`, 'complete') ?? insert(`${type}${size}`, catalogue)?.part ?? null
   if (insertPart?.family !== 'insert') return null
   const part = computedPart(number, 'insert', number.slice(0, -2), insertPart.dimensions)
-  const around = findPart(catalogue, `${housing}${size}`, 'hardware')
-  return {
-    part: listed && around && isHousing(around) ? inHousing(part, listed, around) : part,
-    length: number.length,
-  }
+  return { part: withHousing(part, catalogue), length: number.length }
+}
+
+/** A unit with its housing where both its insert and that are listed; any other part as it is. */
+function withHousing(part: Part, catalogue: Catalogue): Part {
+  const unit = unitNumberOf(part)
+  const inner = unit && findPart(catalogue, unit.type + unit.size, 'complete')
+  const around = unit && findPart(catalogue, unit.housing + unit.size.slice(0, 3), 'hardware')
+  return inner && around && isHousing(around) ? inHousing(part, inner, around) : part
 }
 
 /** Track rollers without a cage (V) and with two rows of rollers (NU): sizes of those with one (ISO 7063). */
@@ -242,10 +246,7 @@ export function inchInsert(metric: Part, count: number, catalogue: Catalogue): P
     outside,
     width: metric.dimensions.width,
   })
-  const unit = metric.housing && unitNumberOf(part)
-  const inner = unit && findPart(catalogue, unit.type + unit.size, 'complete')
-  const around = unit && findPart(catalogue, unit.housing + unit.size.slice(0, 3), 'hardware')
-  return inner && around && isHousing(around) ? inHousing(part, inner, around) : part
+  return withHousing(part, catalogue)
 }
 
 /** Compressor clutches, `30BD5222`: bore, outside and width in two digits each; older numbers do not name their sizes (common practice). */
