@@ -13,6 +13,7 @@ export {
 export type { IdentifiedPart } from './explained'
 export { buildIdentifier, withShop, type Identifier } from './identifier'
 export { identify, identifyByPlainScan, type Identification } from './identify'
+export { ITEM_LABELS } from './labels'
 export type { Experience } from './priors'
 export { readMeasurements, type TypedMeasurement } from './readMeasurements'
-export { evidenceText, ITEM_LABELS, nextText, patternText, unlistedText } from './texts'
+export { evidenceText, nextText, patternText, unlistedText } from './texts'

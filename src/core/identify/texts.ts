@@ -4,36 +4,9 @@ import { INSTRUMENT_SIGMA, MM_PER_INCH, type LengthUnit } from '../quantity'
 import type { Measured } from './evidence'
 import type { EvidenceItem, IdentifiedPart } from './explained'
 import type { Identification } from './identify'
+import { ITEM_LABELS } from './labels'
 import type { NextMeasurement } from './nextMeasurement'
 import { isSameSize } from './sameSize'
-
-/** Names of evidence on the screen, one spelling everywhere. */
-export const ITEM_LABELS: Record<string, string> = {
-  bore: 'Bore',
-  outside: 'Outside',
-  width: 'Width',
-  coneWidth: 'Cone width',
-  cupWidth: 'Cup width',
-  totalWidth: 'Total width',
-  shaft: 'Shaft',
-  housing: 'Housing',
-  flangeOutside: 'Flange',
-  outerRingWidth: 'Outer ring width',
-  boltSpacing: 'Bolt spacing',
-  centreHeight: 'Centre height',
-  railSpacing: 'Rail spacing',
-  stamp: 'Stamp',
-  element: 'Rolling parts',
-  rows: 'Rows',
-  closures: 'Closures',
-  sphericalOutside: 'Round outside',
-  extendedInner: 'Long inner ring',
-  encoder: 'Encoder',
-  flange: 'Flange',
-  snapGroove: 'Groove',
-  taperBore: 'Taper bore',
-  housingKind: 'Kind of housing',
-}
 
 const CAUSES: Record<string, string> = {
   noise: '',

@@ -4,7 +4,8 @@ import type { IdentifyResponse } from '@/contract/evidence'
 import { isFamily, PIECES } from '@/core/catalogue'
 import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences } from '@/features/shell'
-import { HousingFigure, SectionFigure } from '@/ui/drawing'
+import { SectionFigure } from '@/ui/drawing'
+import { HousingFigure } from '@/ui/drawing/HousingFigure'
 
 type Candidate = IdentifyResponse['candidates'][number]
 

@@ -2,6 +2,7 @@
 
 import { Link } from '@/ui/Link'
 import type { Route } from 'next'
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { withArticle } from '@/core/capital'
 import { citation, isFamily, PIECES } from '@/core/catalogue'
@@ -11,7 +12,7 @@ import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences, UnitText } from '@/features/shell'
 import type { Application } from '@/core/interchange'
 import type { PartSheet } from '@/contract/lookUp'
-import { HousingFigure, OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
+import { OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
 import { call } from '@/ui/call'
 import { PartNumber } from '@/ui/PartNumber'
 import type { Column } from '@/ui/table/column'
@@ -21,6 +22,9 @@ import { Equivalents } from './Equivalents'
 import { PartFacts } from './PartFacts'
 import { ApplicationStrip } from './ApplicationStrip'
 import { StampExplained } from './StampExplained'
+
+/** Few parts have a housing: its drawing comes when one is shown. */
+const HousingFigure = dynamic(() => import('@/ui/drawing/HousingFigure').then((d) => d.HousingFigure))
 
 const KINDS: Record<string, string> = {
   standard: 'published standard',

@@ -1,5 +1,4 @@
 export { ExplodedFigure } from './ExplodedFigure'
-export { HousingFigure } from './HousingFigure'
 export { OverlayFigure, type Laid } from './OverlayFigure'
 export { SectionFigure } from './SectionFigure'
 export { StepStrip } from './StepStrip'
