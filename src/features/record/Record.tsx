@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import type { Route } from 'next'
 import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
@@ -8,7 +9,6 @@ import { ITEM_LABELS, readMeasurements } from '@/core/identify'
 import { readLength } from '@/core/quantity'
 import { clockText, DAMAGE, INSPECTED_LABELS } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
-import { Photos } from '@/features/photos'
 import type { Measurement } from '@/contract/evidence'
 import { HEARD_LABELS } from '@/contract/choices'
 import type { Bearing, JobHistory, JobPositions } from '@/contract/job'
@@ -21,6 +21,9 @@ import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 import { usePages } from '@/ui/usePages'
 import { usePaperUrl } from '@/features/shell'
+
+/** Photographs stand at the end of the record and bring their own tools. */
+const Photos = dynamic(() => import('@/features/photos').then((photos) => photos.Photos), { ssr: false })
 
 /** A line of the kit, as far as the record tells it. */
 interface FittedLine {
