@@ -5,6 +5,8 @@ import { database } from './connection'
 export interface LogbookScope {
   /** jobs opened on or after this day, ISO date */
   from: string
+  /** and before this one, where it is given */
+  before?: string | undefined
   machineId?: number | undefined
 }
 
@@ -12,68 +14,97 @@ export interface LogbookScope {
 const select = <T extends object>(sql: string, replacements: Record<string, unknown>): Promise<T[]> =>
   database().query<T>(sql, { replacements, type: QueryTypes.SELECT, useMaster: false })
 
+/** What is kept by the state it was counted in: of that very state, never a replica's. */
+const selectNewest = <T extends object>(sql: string, replacements: Record<string, unknown>): Promise<T[]> =>
+  database().query<T>(sql, { replacements, type: QueryTypes.SELECT, useMaster: true })
+
 const ofMachine = ({ machineId }: LogbookScope): string =>
   machineId === undefined ? '' : 'AND j.machine_id = :machineId'
 
-/** What was found, counted by kind, the most frequent first. */
-export const countFindings = (
-  scope: LogbookScope,
-): Promise<{ damage: string; count: number; jobs: number }[]> =>
-  select(
-    `SELECT damage, sum(n) AS count, count(*) AS jobs FROM (
-       SELECT f.damage, count(*) AS n FROM jobs j JOIN findings f ON f.job_id = j.id
-       WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} GROUP BY f.damage, f.job_id) AS found
-     GROUP BY damage ORDER BY count DESC, damage`,
-    { ...scope },
-  )
-
-/** Jobs and those that came back, over all machines. */
-export async function countLogged(
-  scope: LogbookScope,
-): Promise<{ machines: number; jobs: number; cameBack: number }> {
-  const [row] = await select<Record<'machines' | 'jobs' | 'cameBack', number>>(
-    `SELECT count(DISTINCT j.machine_id) + coalesce(max(j.machine_id IS NULL), 0) AS machines, count(*) AS jobs,
-       count(j.comeback_of) AS cameBack FROM jobs j
-     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}`,
-    { ...scope },
-  )
-  return {
-    machines: Number(row?.machines ?? 0),
-    jobs: Number(row?.jobs ?? 0),
-    cameBack: Number(row?.cameBack ?? 0),
-  }
-}
-
-/** The first `limit` rows; all for null. */
-const atMost = (limit: number | null): string => (limit === null ? '' : 'LIMIT :limit')
-
-/** Jobs of each machine, those that came back among them, the most first; names only for those that are told. */
-export const countByMachine = (
-  scope: LogbookScope,
-  limit: number | null,
-): Promise<{ machineId: number | null; machine: string | null; jobs: number; cameBack: number }[]> =>
-  select(
-    `SELECT n.*, m.name AS machine FROM (
-       SELECT j.machine_id AS machineId, count(*) AS jobs, count(j.comeback_of) AS cameBack FROM jobs j
-       WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
-       GROUP BY j.machine_id ORDER BY jobs DESC, machineId ${atMost(limit)}) AS n
-     LEFT JOIN machines m ON m.id = n.machineId ORDER BY jobs DESC, machineId`,
-    { ...scope, limit },
-  )
+/** The jobs `j` of a scope. */
+const inScope = (scope: LogbookScope): string =>
+  `j.deleted_at IS NULL AND j.created_at >= :from ${scope.before === undefined ? '' : 'AND j.created_at < :before'} ${ofMachine(scope)}`
 
 /** A month as the database counts it, 202609, the way it is written. */
 const monthWritten = (month: number): string =>
   `${Math.floor(month / 100)}-${String(month % 100).padStart(2, '0')}`
 
-/** Jobs by month, YYYY-MM, the first month at the top. */
-export async function countByMonth(scope: LogbookScope): Promise<{ month: string; jobs: number }[]> {
-  const months = await select<{ month: number; jobs: number }>(
-    `SELECT extract(YEAR_MONTH FROM j.created_at) AS month, count(*) AS jobs FROM jobs j
-     WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} GROUP BY month ORDER BY month`,
+const withMonth = <T extends { month: number }>(row: T): Omit<T, 'month'> & { month: string } => ({
+  ...row,
+  month: monthWritten(Number(row.month)),
+})
+
+/** The jobs opened in one month. */
+export interface MonthOfJobs {
+  /** YYYY-MM */
+  month: string
+  jobs: number
+  /** another one as soon as one of these jobs is changed, added or taken away */
+  state: string
+}
+
+/** The months of a scope that have jobs, the first at the top. */
+export async function monthsOfJobs(scope: LogbookScope): Promise<MonthOfJobs[]> {
+  const months = await selectNewest<{ month: number; jobs: number; state: number }>(
+    `SELECT extract(YEAR_MONTH FROM j.created_at) AS month, count(*) AS jobs,
+       bit_xor(crc32(concat_ws(' ', j.id, j.version, j.updated_at))) AS state
+     FROM jobs j WHERE ${inScope(scope)} GROUP BY month ORDER BY month`,
     { ...scope },
   )
-  return months.map(({ month, jobs }) => ({ month: monthWritten(Number(month)), jobs: Number(jobs) }))
+  return months.map(({ month, jobs, state }) => ({
+    month: monthWritten(Number(month)),
+    jobs: Number(jobs),
+    state: `${jobs} ${state}`,
+  }))
 }
+
+/** What was found in the jobs of a month. */
+export interface StoredFindings {
+  /** YYYY-MM the jobs were opened */
+  month: string
+  damage: string
+  count: number
+  jobs: number
+}
+
+/** What was found, counted by month and kind. */
+export async function countFindings(scope: LogbookScope): Promise<StoredFindings[]> {
+  const rows = await selectNewest<Omit<StoredFindings, 'month'> & { month: number }>(
+    `SELECT month, damage, sum(n) AS count, count(*) AS jobs FROM (
+       SELECT extract(YEAR_MONTH FROM j.created_at) AS month, f.damage, count(*) AS n
+       FROM jobs j JOIN findings f ON f.job_id = j.id WHERE ${inScope(scope)} GROUP BY f.damage, f.job_id) AS found
+     GROUP BY month, damage`,
+    { ...scope },
+  )
+  return rows.map((row) => ({ ...withMonth(row), count: Number(row.count), jobs: Number(row.jobs) }))
+}
+
+/** The first `limit` rows; all for null. */
+const atMost = (limit: number | null): string => (limit === null ? '' : 'LIMIT :limit')
+
+/** Jobs of one machine, and of all. */
+export interface MachineJobs {
+  machineId: number | null
+  machine: string | null
+  jobs: number
+  cameBack: number
+  /** machines in all, jobs of no machine as one */
+  machines: number
+  allJobs: number
+  allCameBack: number
+}
+
+/** Jobs of each machine, those that came back among them, the most first; names only for those that are told. */
+export const countByMachine = (scope: LogbookScope, limit: number | null): Promise<MachineJobs[]> =>
+  select(
+    `SELECT n.*, m.name AS machine FROM (
+       SELECT j.machine_id AS machineId, count(*) AS jobs, count(j.comeback_of) AS cameBack, count(*) OVER () AS machines,
+         sum(count(*)) OVER () AS allJobs, sum(count(j.comeback_of)) OVER () AS allCameBack
+       FROM jobs j WHERE ${inScope(scope)}
+       GROUP BY j.machine_id ORDER BY jobs DESC, machineId ${atMost(limit)}) AS n
+     LEFT JOIN machines m ON m.id = n.machineId ORDER BY jobs DESC, machineId`,
+    { ...scope, limit },
+  )
 
 /** Parts that were fitted, counted by number and by how long they ran. */
 export interface StoredLife {
@@ -118,7 +149,7 @@ export const costByMachine = (
        coalesce(sum(l.price * l.quantity), 0) AS cost, coalesce(sum(l.price IS NULL), 0) AS unpriced
      FROM jobs j LEFT JOIN machines m ON m.id = j.machine_id JOIN kits k ON k.job_id = j.id
      JOIN kit_lines l ON l.kit_id = k.id AND l.unit = 'pcs' AND l.stays = 0 AND l.quantity > 0 AND l.state = 'filled'
-     WHERE j.closed_at IS NOT NULL AND j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
+     WHERE j.closed_at IS NOT NULL AND ${inScope(scope)}
      GROUP BY j.machine_id ORDER BY cost DESC, machineId ${atMost(limit)}`,
     { ...scope, limit },
   )
@@ -140,15 +171,15 @@ export interface StoredAnswer {
 export async function identifiedParts(scope: LogbookScope): Promise<StoredAnswer[]> {
   type Row = Omit<StoredAnswer, 'month'> & { month: number }
   const [standing, replaced] = await Promise.all([
-    select<Row>(
+    selectNewest<Row>(
       `SELECT extract(YEAR_MONTH FROM j.created_at) AS month, round(b.decided_probability, 3) AS probability,
          if(j.closed_at IS NULL, 'open', 'right') AS state, count(*) AS count
        FROM jobs j JOIN bearings b ON b.job_id = j.id
-       WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} AND b.decided_probability > 0
-       GROUP BY month, probability, state ORDER BY month, probability`,
+       WHERE ${inScope(scope)} AND b.decided_probability > 0
+       GROUP BY month, probability, state`,
       { ...scope },
     ),
-    select<Row>(
+    selectNewest<Row>(
       `SELECT month, probability, 'wrong' AS state, count(*) AS count FROM (
          SELECT max(extract(YEAR_MONTH FROM j.created_at)) AS month, max(round(e.decided_probability, 3)) AS probability
          FROM jobs j JOIN job_events e ON e.job_id = j.id AND e.kind = 'decision' AND e.undone_at IS NULL
@@ -156,13 +187,17 @@ export async function identifiedParts(scope: LogbookScope): Promise<StoredAnswer
          JOIN bearings b ON b.job_id = j.id AND (b.id = e.decided_bearing
            OR (e.decided_bearing IS NULL
              AND NOT EXISTS (SELECT 1 FROM bearings o WHERE o.job_id = j.id AND o.id <> b.id)))
-         WHERE j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)} AND b.decided_base <> e.decided_base
+         WHERE ${inScope(scope)} AND b.decided_base <> e.decided_base
          GROUP BY b.id, e.decided_base) AS taken_back
-       GROUP BY month, probability ORDER BY month, probability`,
+       GROUP BY month, probability`,
       { ...scope },
     ),
   ])
-  return [...standing, ...replaced].map((row) => ({ ...row, month: monthWritten(Number(row.month)) }))
+  return [...standing, ...replaced].map((row) => ({
+    ...withMonth(row),
+    probability: Number(row.probability),
+    count: Number(row.count),
+  }))
 }
 
 /** How often each part was what a job that is closed had decided on. */
@@ -194,7 +229,7 @@ export const measuredSeats = (scope: LogbookScope, limit: number): Promise<Store
        date_format(max(j.created_at), '%Y-%m-%d') AS \`on\`, avg(s.value_mm) AS mm, count(*) AS readings
      FROM seat_readings s JOIN jobs j ON j.id = s.job_id JOIN positions p ON p.id = j.position_id
      JOIN machines m ON m.id = p.machine_id
-     WHERE s.value_mm IS NOT NULL AND j.deleted_at IS NULL AND j.created_at >= :from ${ofMachine(scope)}
+     WHERE s.value_mm IS NOT NULL AND ${inScope(scope)}
      GROUP BY j.position_id, s.seat, s.job_id ORDER BY j.position_id DESC, s.seat, \`on\` LIMIT :limit`,
     { ...scope, limit },
   )

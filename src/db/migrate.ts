@@ -20,6 +20,7 @@ import * as sharedKnowledge from './migrations/0016-shared-knowledge'
 import * as usualNames from './migrations/0017-usual-names'
 import * as shortStock from './migrations/0018-short-stock'
 import * as orderStates from './migrations/0019-order-states'
+import * as jobsByMonth from './migrations/0020-jobs-by-month'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -48,6 +49,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0017-usual-names', usualNames],
   ['0018-short-stock', shortStock],
   ['0019-order-states', orderStates],
+  ['0020-jobs-by-month', jobsByMonth],
 ]
 
 function runner() {

@@ -132,6 +132,18 @@ describe('what the history says', () => {
     const own = FailuresResponse.parse(await get(`/api/logbook/failures?machine=${job.machineId}`))
     expect(own.findings.map(({ id, count: n }) => [id, n])).toEqual([['fluting', 1]])
     expect(own.causes[0]?.id).toBe('current')
+    // In the bin it is not counted, restored it is, corrected as it stands then.
+    const now = async () => count(FailuresResponse.parse(await get('/api/logbook/failures?months=1')))
+    await call('DELETE', `/api/jobs/${job.id}?version=${job.version}`)
+    expect(await now()).toBe(count(before))
+    await post(`/api/bin/job/${job.id}`, {})
+    expect(await now()).toBe(count(after))
+    const { body: restored } = await call<Job>('GET', `/api/jobs/${job.id}`)
+    await call('PATCH', `/api/jobs/${job.id}`, {
+      version: restored.version,
+      inspection: { seen: [{ part: 'bearing', damage: 'creep', severity: 'marked' }], good: [] },
+    })
+    expect(await now()).toBe(count(before))
   })
 
   it('tells fifty machines and says how many there are; the file has them all', async () => {

@@ -18,6 +18,39 @@ const sample = shipped.catalogue.parts.filter(
   ({ piece, set }, i) => i % EVERY === 0 && !set && piece !== 'hardware' && piece !== 'seal',
 )
 
+describe('a cone with the end of its cup', () => {
+  const sets = shipped.catalogue.parts.flatMap(({ base, set }) => (set ? [{ base, ...set }] : []))
+  const digits = (cup: string): string => cup.replace(/[A-Z]+$/, '')
+
+  // Common practice: LM501349/310, L44649/610, 14125A/276.
+  it('is the set whose cup alone ends so, with two digits and more, and no set otherwise', () => {
+    const wrong = sets.flatMap(({ base, cone, cup }) =>
+      [2, 3, 4, 5, 6].flatMap((length) => {
+        const end = digits(cup).slice(-length)
+        const meant = sets.filter((set) => set.cone === cone && digits(set.cup).endsWith(end))
+        const text = `${cone}/${end}`
+        const found = readExact(text, shipped)
+        const read = found.ok ? found.readings.map(({ part }) => part.base) : []
+        const isTold = meant.length === 1 && /^\d+$/.test(end) && end.length === length
+        const another = sets.some((set) => read.includes(set.base) && !meant.includes(set))
+        return (!isTold || read.includes(base)) && !another
+          ? []
+          : [`${text}: ${read.join(' ') || 'not read'}`]
+      }),
+    )
+    expect(sets.length).toBeGreaterThan(500)
+    expect(wrong).toEqual([])
+  })
+
+  it.each(['LM67048/11', 'LM67048/7010 1', 'LM67048/1', 'LM67048/67010X', 'LM67048/70105'])(
+    '%s is no set',
+    (text) => {
+      const found = readExact(text, shipped)
+      expect(found.ok ? found.readings.map(({ part }) => part.piece) : []).not.toContain('complete')
+    },
+  )
+})
+
 describe('leave one out', () => {
   it('a part that is not listed is never answered as another one', () => {
     expect(sample.length).toBeGreaterThan(500)
@@ -109,6 +142,8 @@ it.each([
     'KR 14',
     'HF1615',
     'FY25TF',
+    'RNU205',
+    'EE1',
     'GW208PPB6',
     'UCX205',
     'NUKR16',
@@ -241,6 +276,9 @@ describe('stamps as they are', () => {
     ['LM67048/10', 'LM67048/LM67010'],
     ['HM88649/10', 'HM88649/HM88610'],
     ['25580/20', '25580/25520'],
+    ['LM501349/310', 'LM501349/LM501310'],
+    ['14125A/276 ', '14125A/14276'],
+    ['HM212049/2011', 'HM212049/HM212011'],
     ['SET2', 'LM11949/LM11910'],
     ['LM11910-LM11949', 'LM11949/LM11910'],
     ['4T-LM11949', 'LM11949'],

@@ -49,6 +49,28 @@ const otherConvention = (part: Part): PartName[] =>
 const withoutX = (part: Part): PartName[] =>
   part.family === 'tapered-metric' && part.base.endsWith('X') ? [{ text: part.base.slice(0, -1) }] : []
 
+/** Sizes of a cage with needles are also written with gaps: `K 25 30 17`. */
+const cageSizes = ({ base }: Part): PartName[] =>
+  /^K\d+x\d+x\d+$/.test(base) ? [{ text: base.replaceAll('x', ' ') }] : []
+
+/**
+ * Inch ball bearings go by letters for their series and the bore behind them, `LJ1-1/4` for RLS10; the extra light ones also by
+ * eighths of an inch, `EE8` for R16 (common practice).
+ */
+const INCH_LETTERS: Readonly<Record<string, string>> = { RLS: 'LJ', RMS: 'MJ', R: 'KLNJ' }
+function inchBallNames({ family, series, base, dimensions: { bore } }: Part): PartName[] {
+  const letters = INCH_LETTERS[series]
+  if (family !== 'inch-ball' || letters === undefined || bore === undefined) return []
+  const eighths = Math.round((bore / MM_PER_INCH) * 8)
+  // The quarter inch is that of R4A.
+  if (series === 'R' && (eighths < 2 || base !== (eighths === 2 ? 'R4A' : `R${eighths * 2}`))) return []
+  const size = writeInch(bore)
+  return [
+    ...[...new Set([size, size.replace(' ', '.')])].map((text) => ({ text: letters + text })),
+    ...(series === 'R' ? [{ text: `EE${eighths}` }] : []),
+  ]
+}
+
 /** Sizes run together are also written with MR before them: `MR15267`. */
 const runTogether = ({ series, base }: Part): PartName[] =>
   series === 'run-together' ? [{ text: `MR${base}` }] : []
@@ -198,6 +220,8 @@ const written = (part: Part): PartName[] => [
   ...sizeSpelling(part),
   ...otherConvention(part),
   ...withoutX(part),
+  ...inchBallNames(part),
+  ...cageSizes(part),
   ...runTogether(part),
   ...rodEndNames(part),
   ...inchPlainNames(part),

@@ -74,7 +74,11 @@ function behindSeparator(marks: readonly Glyph[], at: number): number | null {
   return marks[at]?.gap ? at : null
 }
 
-/** A cone with its cup or the two last digits of it, either first: the assembled set. */
+/** Last digits that stand for the whole number of a cup: `10`, `010`, `67010` for LM67010. */
+const SHORT_CUP = /^\d{2,6}/
+const digitsOf = (cup: string): string => cup.replace(/[A-Z]+$/, '')
+
+/** A cone with its cup or the last digits of it, either first: the assembled set. */
 function withMate(context: DesignationContext, marks: readonly Glyph[], base: ExactBase): ExactBase[] {
   const { catalogue } = context
   const { part, end } = base
@@ -88,12 +92,12 @@ function withMate(context: DesignationContext, marks: readonly Glyph[], base: Ex
       .map((set) => ({ part: set, end: mate.end, implied: [] })),
   )
   if (sets2.length > 0 || part.piece !== 'cone' || next === null) return sets2
-  const short = marks.slice(next, next + 2).map(({ char }) => char)
-  const after = marks[next + 2]
-  if (!/^\d\d$/.test(short.join('')) || (after && /[\dA-Z]/.test(after.char) && !after.gap)) return []
-  const cups = sets.filter(({ set }) => set?.cup.replace(/[A-Z]+$/, '').endsWith(short.join('')))
-  const [only] = cups
-  return only && cups.length === 1 ? [{ part: only, end: next + 2, implied: [] }] : []
+  const digits = SHORT_CUP.exec(exactKey(marks.slice(next, next + 7)))?.[0] ?? ''
+  const behind = next + digits.length
+  const after = marks[behind]
+  if (digits === '' || (after && /[\dA-Z]/.test(after.char) && !after.gap)) return []
+  const [only, ...more] = sets.filter(({ set }) => set && digitsOf(set.cup).endsWith(digits))
+  return only && more.length === 0 ? [{ part: only, end: behind, implied: [] }] : []
 }
 
 /** `16` is sixteen sixteenths; of three digits the first is whole inches: `103` is 1 3/16 (common practice). */

@@ -2,7 +2,10 @@ import 'server-only'
 import { calibration, MIN_ANSWERED, wilson, type CalibrationBand } from '@/core/logbook'
 import type { IdentificationResponse } from '@/contract/logbook'
 import * as db from '@/db'
+import { countedMonthly } from './monthly'
 import { scopeOf } from './scope'
+
+const answersByMonth = countedMonthly(db.identifiedParts)
 
 /** What a band says of how sure identification was. */
 function errorMessage({ said, share }: CalibrationBand): string {
@@ -15,11 +18,7 @@ function errorMessage({ said, share }: CalibrationBand): string {
 /** How often what identification named was still decided when its job was closed. @throws ServiceError `unreadable` */
 export async function identification(input: unknown): Promise<IdentificationResponse> {
   const { scope } = await scopeOf(input)
-  const rows = (await db.identifiedParts(scope)).map((row) => ({
-    ...row,
-    probability: Number(row.probability),
-    count: Number(row.count),
-  }))
+  const rows = await answersByMonth(scope, await db.monthsOfJobs(scope))
   const ended = rows.flatMap(({ state, ...row }) =>
     state === 'open' ? [] : [{ ...row, right: state === 'right' }],
   )

@@ -29,11 +29,14 @@ import { getJob } from '../jobs/getJob'
 import { getCatalogue, type CatalogueRuntime } from '../catalogueRuntime'
 import { seats as seatsOfJob } from '../plan'
 import { settings } from '../settings'
+import { countedMonthly } from './monthly'
 import { scopeOf } from './scope'
 
 /** Machines told in a view; a file has them all. */
 const MAX_MACHINES = 50
 const NO_MACHINE = 'not in the register'
+
+const findingsByMonth = countedMonthly(db.countFindings)
 
 /**
  * What fails, where and why.
@@ -42,12 +45,8 @@ const NO_MACHINE = 'not in the register'
  */
 export async function failures(input: unknown, max: number | null = MAX_MACHINES): Promise<FailuresResponse> {
   const { scope } = await scopeOf(input)
-  const [counted, months] = await Promise.all([foundAndWhere(scope, max), db.countByMonth(scope)])
-  return {
-    from: scope.from,
-    ...counted,
-    months,
-  }
+  const { months, ...counted } = await foundAndWhere(scope, max)
+  return { from: scope.from, ...counted, months: months.map(({ month, jobs }) => ({ month, jobs })) }
 }
 
 /** The same without the months, of the months before today, and the one machine with most jobs or two: what the bench shows. */
@@ -56,21 +55,29 @@ export async function season(months: number): Promise<Omit<FailuresResponse, 'fr
   return foundAndWhere((await scopeOf({ months })).scope, 2)
 }
 
+/** Counts of months added up, the most frequent first. */
+function added(rows: readonly db.StoredFindings[]): Omit<db.StoredFindings, 'month'>[] {
+  const sums = new Map<string, Omit<db.StoredFindings, 'month'>>()
+  for (const { damage, count, jobs } of rows) {
+    const sum = sums.get(damage)
+    sums.set(damage, { damage, count: (sum?.count ?? 0) + count, jobs: (sum?.jobs ?? 0) + jobs })
+  }
+  return [...sums.values()].sort((a, b) => b.count - a.count || (a.damage < b.damage ? -1 : 1))
+}
+
 async function foundAndWhere(
   scope: db.LogbookScope,
   max: number | null,
-): Promise<Omit<FailuresResponse, 'from' | 'months'>> {
-  const [found, machines, all] = await Promise.all([
-    db.countFindings(scope),
-    db.countByMachine(scope, max),
-    db.countLogged(scope),
-  ])
-  const counts = found.map(({ damage, count, jobs }) => ({
-    damage,
-    count: Number(count),
-    jobs: Number(jobs),
-  }))
+): Promise<Omit<FailuresResponse, 'from' | 'months'> & { months: db.MonthOfJobs[] }> {
+  const monthly = async () => {
+    const months = await db.monthsOfJobs(scope)
+    return { months, found: await findingsByMonth(scope, months) }
+  }
+  const [{ months, found }, machines] = await Promise.all([monthly(), db.countByMachine(scope, max)])
+  const counts = added(found)
+  const [first] = machines
   return {
+    months,
     findings: counts.map(({ damage, count, jobs }) => ({
       id: damage,
       label: DAMAGE.find(({ id }) => id === damage)?.label ?? damage,
@@ -81,7 +88,11 @@ async function foundAndWhere(
       ...cause,
       count: Math.round(findings * 10) / 10,
     })),
-    all,
+    all: {
+      machines: Number(first?.machines ?? 0),
+      jobs: Number(first?.allJobs ?? 0),
+      cameBack: Number(first?.allCameBack ?? 0),
+    },
     machines: machines.map(({ machineId, machine, jobs, cameBack }) => ({
       machineId,
       label: machine ?? NO_MACHINE,

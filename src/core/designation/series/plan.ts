@@ -23,7 +23,7 @@ const series = (family: Family, rows: readonly Row[]): PlanSeries[] =>
     codes: [from, to],
   }))
 
-const CYLINDRICAL = ['NU', 'NJ', 'NUP', 'N', 'NF', 'NCF', 'RNU', 'NH'].flatMap((type) =>
+const CYLINDRICAL = ['NU', 'NJ', 'NUP', 'N', 'NF', 'NCF', 'NH'].flatMap((type) =>
   series('cylindrical', [
     [`${type}10`, '1', '0'],
     [`${type}20`, '2', '0'],
