@@ -15,6 +15,20 @@ function errorMessage({ said, share }: CalibrationBand): string {
   return 'right as often as said'
 }
 
+/** How many answers of each month proved right, the first month first. */
+function byMonth(
+  ended: readonly { month: string; count: number; right: boolean }[],
+): IdentificationResponse['months'] {
+  const months = new Map<string, { month: string; count: number; right: number }>()
+  for (const { month, count, right } of ended) {
+    const sum = months.get(month) ?? { month, count: 0, right: 0 }
+    sum.count += count
+    if (right) sum.right += count
+    months.set(month, sum)
+  }
+  return [...months.values()].sort((a, b) => (a.month < b.month ? -1 : 1))
+}
+
 /** How often what identification named was still decided when its job was closed. @throws ServiceError `unreadable` */
 export async function identification(input: unknown): Promise<IdentificationResponse> {
   const { scope } = await scopeOf(input)
@@ -31,9 +45,6 @@ export async function identification(input: unknown): Promise<IdentificationResp
     open: counted(rows.filter(({ state }) => state === 'open')),
     share: answered < MIN_ANSWERED ? null : wilson(right, answered),
     bands: calibration(ended).map((band) => ({ ...band, message: errorMessage(band) })),
-    months: [...new Set(ended.map(({ month }) => month))].sort().map((month) => {
-      const own = ended.filter((row) => row.month === month)
-      return { month, count: counted(own), right: counted(own.filter((row) => row.right)) }
-    }),
+    months: byMonth(ended),
   }
 }

@@ -35,10 +35,12 @@ export function countedMonthly<T extends { month: string }>(count: (scope: Logbo
     if (first && last) {
       const rows = await count({ ...scope, from: firstDay(first.month), before: nextMonth(last.month) })
       if (kept.size + changed.length > MAX_KEPT) kept.clear()
+      const own = new Map(changed.map(({ month }) => [month, [] as T[]]))
+      for (const row of rows) own.get(row.month)?.push(row)
       for (const { month, state } of changed) {
-        const own = rows.filter((row) => row.month === month)
-        kept.set(firstDay(month), { state, rows: own })
-        now.set(month, own)
+        const counted = own.get(month) ?? []
+        kept.set(firstDay(month), { state, rows: counted })
+        now.set(month, counted)
       }
     }
     return [...now.values()].flat()
