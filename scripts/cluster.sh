@@ -104,7 +104,7 @@ SQL
     touch "$DIR/ready"
   fi
   for n in $NODES; do lives "$n" || { say "Node $n joins"; start_node "$n"; }; done
-  DATABASE_URL=$(url_of "$first") tsx --conditions=react-server scripts/prepare.ts
+  DATABASE_URL=$(url_of "$first") scripts/run prepare
 }
 url_of() { echo "mariadb://amber:$(cat "$DIR/password")@127.0.0.1:$(port_of sql "$1")/amber"; }
 

@@ -42,6 +42,17 @@ need_build() {
   fi
 }
 
+# need_scripts — the programs of scripts/ in plain JavaScript, made anew when a source has changed: each begins in a second instead of five
+need_scripts() {
+  local made=.local/scripts fresh
+  [ -f "$made/at" ] && [ -z "$(find scripts src package-lock.json tsconfig.json -type f -newer "$made/at" -print -quit)" ] && return
+  fresh=$(mktemp -d .local/scripts.XXXXXX); touch "$fresh/at"
+  esbuild scripts/{prepare,backup,restoreDatabase,exportAll,account}.ts scripts/suppliers/server.ts --bundle --splitting --format=esm --platform=node \
+    --packages=external --conditions=react-server --sourcemap --outbase=scripts --outdir="$fresh" --log-level=warning
+  # Another start may have made them meanwhile.
+  rm -rf "$made"; mv -T "$fresh" "$made" 2>/dev/null || rm -rf "$fresh"
+}
+
 # What seals the cookies of sessions: made once, readable by its owner only. Several servers of one shop share it by AMBER_SECRET.
 session_secret() {
   if [ -z "${AMBER_SECRET:-}" ]; then
@@ -151,7 +162,7 @@ suppliers_start() {
   local port=$1
   while :; do
     SUPPLIERS_PORT=$(free_port "$port"); export SUPPLIERS_PORT SUPPLIERS_STATE SUPPLIERS_URL="http://127.0.0.1:$SUPPLIERS_PORT"
-    setsid node --conditions=react-server --import tsx scripts/suppliers/server.ts > .local/suppliers.log 2>&1 &
+    setsid scripts/run suppliers/server > .local/suppliers.log 2>&1 &
     SUPPLIERS_PID=$!
     for _ in $(seq 100); do port_taken "$SUPPLIERS_PORT" && break; kill -0 "$SUPPLIERS_PID" 2>/dev/null || break; sleep 0.1; done
     # Another copy that started at the same moment took the port first.

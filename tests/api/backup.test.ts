@@ -30,7 +30,7 @@ const everything = (name: string): string =>
 function run(script: string, name: string, args: string[]) {
   const address = new URL(server)
   address.pathname = `/${name}`
-  return spawnSync('node_modules/.bin/tsx', ['--conditions=react-server', script, ...args], {
+  return spawnSync('scripts/run', [script, ...args], {
     env: { ...process.env, DATABASE_URL: String(address), AMBER_DEMO: '0' },
     encoding: 'utf8',
   })
@@ -44,8 +44,8 @@ beforeAll(() => {
     ])
   const fixture = readFileSync('tests/fixtures/database-0005.sql', 'utf8')
   client('mariadb', [FROM], `set foreign_key_checks = 0; ${fixture}`)
-  expect(run('scripts/prepare.ts', FROM, []).status).toBe(0)
-  const made = run('scripts/backup.ts', FROM, [file])
+  expect(run('prepare', FROM, []).status).toBe(0)
+  const made = run('backup', FROM, [file])
   expect(made.status, made.stderr).toBe(0)
 })
 afterAll(() => {
@@ -55,17 +55,13 @@ afterAll(() => {
 
 describe('a command used wrongly says what to change', () => {
   it.each([
-    ['scripts/backup.ts', ['shop.zip'], /with \.sql\.gz at its end/],
-    [
-      'scripts/backup.ts',
-      [join(folder, 'nowhere', 'shop.sql.gz')],
-      /nothing can be written into the folder .*nowhere/,
-    ],
-    ['scripts/backup.ts', ['a.sql.gz', 'b.sql.gz'], /use \.\/backup/],
-    ['scripts/restoreDatabase.ts', ['README.md'], /README\.md is no whole copy\. Nothing was touched/],
-    ['scripts/exportAll.ts', ['src'], /not there yet or empty/],
-    ['scripts/account.ts', ['remove'], /use \.\/account list/],
-    ['scripts/account.ts', ['reset', 'Nobody'], /no account “Nobody”/],
+    ['backup', ['shop.zip'], /with \.sql\.gz at its end/],
+    ['backup', [join(folder, 'nowhere', 'shop.sql.gz')], /nothing can be written into the folder .*nowhere/],
+    ['backup', ['a.sql.gz', 'b.sql.gz'], /use \.\/backup/],
+    ['restoreDatabase', ['README.md'], /README\.md is no whole copy\. Nothing was touched/],
+    ['exportAll', ['src'], /not there yet or empty/],
+    ['account', ['remove'], /use \.\/account list/],
+    ['account', ['reset', 'Nobody'], /no account “Nobody”/],
   ])('%s %j', (script, args, text) => {
     const done = run(script, FROM, args)
     expect(done.status).toBe(1)
@@ -77,7 +73,7 @@ describe('a command used wrongly says what to change', () => {
 describe('a copy of everything', () => {
   it('is put back into an empty place and gives the same, to the byte', () => {
     expect(existsSync(`${file}.sha256`)).toBe(true)
-    const back = run('scripts/restoreDatabase.ts', TO, [file])
+    const back = run('restoreDatabase', TO, [file])
     expect(back.status, back.stderr).toBe(0)
     expect(everything(TO)).toBe(everything(FROM))
     expect(everything(TO)).toContain('photos')
@@ -89,10 +85,10 @@ describe('a copy of everything', () => {
   it('one that was changed, or cut short, is refused before anything is touched', () => {
     const before = everything(TO)
     appendFileSync(file, 'x')
-    expect(run('scripts/restoreDatabase.ts', TO, [file]).stderr).toContain('it has changed since')
+    expect(run('restoreDatabase', TO, [file]).stderr).toContain('it has changed since')
     rmSync(`${file}.sha256`)
     truncateSync(file, 4000)
-    expect(run('scripts/restoreDatabase.ts', TO, [file]).stderr).toContain('is no whole copy')
+    expect(run('restoreDatabase', TO, [file]).stderr).toContain('is no whole copy')
     expect(everything(TO)).toBe(before)
   })
 })
@@ -100,7 +96,7 @@ describe('a copy of everything', () => {
 describe('an export in open formats', () => {
   it('has every row of every table as CSV and as JSON by its schema, each photograph as a file, and no password', () => {
     const to = join(folder, 'open')
-    const made = run('scripts/exportAll.ts', FROM, [to])
+    const made = run('exportAll', FROM, [to])
     expect(made.status, made.stderr).toBe(0)
     const read = (name: string): string => readFileSync(join(to, name), 'utf8')
     const { properties } = JSON.parse(read('schema.json')) as { properties: Record<string, object> }
@@ -131,6 +127,6 @@ describe('an export in open formats', () => {
     for (const { picture } of JSON.parse(read('photos.json')) as { picture: string }[])
       expect(existsSync(join(to, picture))).toBe(true)
     // A folder with something in it is left as it is.
-    expect(run('scripts/exportAll.ts', FROM, [to]).status).toBe(1)
+    expect(run('exportAll', FROM, [to]).status).toBe(1)
   })
 })

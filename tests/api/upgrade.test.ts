@@ -34,18 +34,16 @@ const begin = (): void => {
   sql(`drop database if exists ${NAME}; create database ${NAME} character set utf8mb4`)
   sql(`set foreign_key_checks = 0; ${readFileSync(FIXTURE, 'utf8')}`, NAME)
 }
-const run = (script: string, args: string[] = [], demo?: string) => {
-  const done = spawnSync('node_modules/.bin/tsx', ['--conditions=react-server', script, ...args], {
-    env: env(demo),
-    encoding: 'utf8',
-  })
+const spawned = (command: string, args: string[], demo?: string): string => {
+  const done = spawnSync(command, args, { env: env(demo), encoding: 'utf8' })
   expect(done.status, done.stderr).toBe(0)
   return done.stdout
 }
+const prepare = (demo?: string): string => spawned('scripts/run', ['prepare'], demo)
 /** Starts bringing the database up to date and ends it at once after so long, as a power cut would. */
 const killed = (afterMs: number, demo?: string): Promise<void> =>
   new Promise((resolve) => {
-    const child = spawn('node_modules/.bin/tsx', ['--conditions=react-server', 'scripts/prepare.ts'], {
+    const child = spawn('scripts/run', ['prepare'], {
       env: env(demo),
       stdio: 'ignore',
       detached: true,
@@ -78,7 +76,7 @@ describe('a database of an earlier release', () => {
     const before = rows(OF_JOBS)
     const reserved = rows('select sum(reserved) from stock_items')
     expect(before.length).toBeGreaterThan(10)
-    expect(run('scripts/prepare.ts')).toMatch(/a copy before the upgrade: .*sql\.gz/)
+    expect(prepare()).toMatch(/a copy before the upgrade: .*sql\.gz/)
     const after = rows(OF_BEARINGS)
     expect(after).toEqual(before)
     expect(rows('select sum(pieces) from reservations')).toEqual(reserved)
@@ -90,10 +88,14 @@ describe('a database of an earlier release', () => {
     const states = 'select distinct state from orders order by state'
     expect(rows(states)).toContain('partiallyReceived')
     expect(rows(states)).not.toContain('partly')
-    run('tests/support/migrateDown.ts', ['0007-one-record'])
+    spawned('node_modules/.bin/tsx', [
+      '--conditions=react-server',
+      'tests/support/migrateDown.ts',
+      '0007-one-record',
+    ])
     expect(rows(OF_JOBS)).toEqual(before)
     expect(rows(states)).toContain('partly')
-    run('scripts/prepare.ts')
+    prepare()
     expect(rows(OF_BEARINGS)).toEqual(after)
   })
   it('killed at any moment of the upgrade, the next start goes on', async () => {
@@ -101,7 +103,7 @@ describe('a database of an earlier release', () => {
       begin()
       const before = rows(OF_JOBS)
       await killed(afterMs)
-      run('scripts/prepare.ts')
+      prepare()
       expect(rows(OF_BEARINGS), `killed after ${afterMs} ms`).toEqual(before)
       expect(rows('select count(*) from parts').map(Number)[0]).toBeGreaterThan(4000)
     }
@@ -114,12 +116,12 @@ describe('a first start', () => {
   const empty = () => sql(`drop database if exists ${NAME}; create database ${NAME} character set utf8mb4`)
   it('killed at any moment, the next one leaves the same shop as one that was not', async () => {
     empty()
-    run('scripts/prepare.ts', [], '1')
+    prepare('1')
     const whole = rows(WORLD)
     for (const afterMs of [3000, ...MOMENTS.slice(2)]) {
       empty()
       await killed(afterMs, '1')
-      run('scripts/prepare.ts', [], '1')
+      prepare('1')
       expect(rows(WORLD), `killed after ${afterMs} ms`).toEqual(whole)
     }
   })

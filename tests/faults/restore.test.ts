@@ -11,14 +11,14 @@ import { Site } from './site'
 /** Kills in the middle of putting back; 100 by ./test --long. */
 const ROUNDS = Number(process.env['AMBER_FAULT_ROUNDS'] ?? 2)
 /** How long putting back takes about, ms: kills are spread over it. */
-const TAKES_MS = 6000
+const TAKES_MS = 4000
 
 const site = new Site(resolve('.local/fault-restore-db'))
 const folder = mkdtempSync(join(tmpdir(), 'put-back-'))
 const file = join(folder, 'shop.sql.gz')
 
 const run = (script: string, ...args: string[]) => {
-  const done = spawnSync('node_modules/.bin/tsx', ['--conditions=react-server', script, ...args], {
+  const done = spawnSync('scripts/run', [script, ...args], {
     encoding: 'utf8',
     env: site.env(),
   })
@@ -28,7 +28,7 @@ const run = (script: string, ...args: string[]) => {
 
 beforeAll(() => {
   site.beginDatabase()
-  run('scripts/backup.ts', file)
+  run('backup', file)
 })
 afterAll(() => {
   site.end()
@@ -43,17 +43,17 @@ it(
       site.sql(
         `insert into machines (name, place, note, created_at, updated_at) values ('Later ${round}', '', '', now(), now())`,
       )
-      const work = spawn(
-        'node_modules/.bin/tsx',
-        ['--conditions=react-server', 'scripts/restoreDatabase.ts', file],
-        { env: site.env(), stdio: 'ignore', detached: true },
-      )
-      await pause(1500 + ((round * 2711) % TAKES_MS))
+      const work = spawn('scripts/run', ['restoreDatabase', file], {
+        env: site.env(),
+        stdio: 'ignore',
+        detached: true,
+      })
+      await pause(800 + ((round * 1711) % TAKES_MS))
       if (work.pid && work.exitCode === null) process.kill(-work.pid, 'SIGKILL')
-      run('scripts/prepare.ts')
+      run('prepare')
       // A kill that came before anything was asked for leaves what was there: it is asked for again.
       if (site.sql(`select 1 from machines where name = 'Later ${round}'`).length > 0)
-        run('scripts/restoreDatabase.ts', file)
+        run('restoreDatabase', file)
       expect(site.dump() === whole, `round ${round}`).toBe(true)
     }
   },
@@ -66,9 +66,9 @@ it('a copy that has gone in between gives back what was there', () => {
   site.sql(
     "insert into machines (name, place, note, created_at, updated_at) values ('Newest', '', '', now(), now())",
   )
-  run('scripts/restoreDatabase.ts', gone, '--ask')
+  run('restoreDatabase', gone, '--ask')
   rmSync(gone)
-  expect(run('scripts/prepare.ts')).toContain('cannot be read any more')
+  expect(run('prepare')).toContain('cannot be read any more')
   expect(site.sql("select name from machines where name = 'Newest'")).toEqual([['Newest']])
-  expect(run('scripts/prepare.ts')).not.toContain('put back')
+  expect(run('prepare')).not.toContain('put back')
 })

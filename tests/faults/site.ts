@@ -56,7 +56,7 @@ export class Site {
   beginDatabase(): void {
     this.empty()
     this.databaseUrl = startDatabase(this.folder)
-    shell('tsx --conditions=react-server scripts/prepare.ts', { DATABASE_URL: this.databaseUrl })
+    shell('scripts/run prepare', { DATABASE_URL: this.databaseUrl })
   }
 
   /** What a program needs to work on this database. */
