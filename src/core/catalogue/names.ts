@@ -129,6 +129,25 @@ function trackRollerNames({ family, base, series }: Part): PartName[] {
 /** Two shells are sold for these bores in sixteenths: the number tells which only where it says more. */
 const TWO_SHELLS: Readonly<Record<string, string>> = { '20': '207', '32': '' }
 
+/** Letters of inserts in two other conventions, by those of the type; shell and bore follow (common practice). */
+const INSERT_LETTERS: Readonly<Record<string, readonly string[]>> = {
+  UC: ['YAR'],
+  SA: ['YET', 'AEL'],
+  HC: ['YEL', 'UEL'],
+}
+
+/** Inches and sixteenths, as other conventions write them: `100` for 1 in, `012` for 3/4 in. */
+const inchesAndSixteenths = (count: number): string =>
+  `${Math.floor(count / 16)}${String(count % 16).padStart(2, '0')}`
+
+/** `YAR205` for UC205, `YAR205-100` and `AEL205-100` for a bore of 1 in. */
+function insertByShell({ family, base }: Part): PartName[] {
+  const [, type = '', shell = '', inch] = /^(UC|SA|HC)(2\d\d)(?:-(\d+))?$/.exec(base) ?? []
+  if (family !== 'insert' || Number(shell) < 204) return []
+  const bore = inch === undefined ? '' : `-${inchesAndSixteenths(Number(inch))}`
+  return (INSERT_LETTERS[type] ?? []).map((letters) => ({ text: `${letters}${shell}${bore}` }))
+}
+
 /**
  * Inserts go by their bore alone in two other conventions (common practice): in sixteenths of an inch, `ER16`; with an
  * eccentric collar in inches and sixteenths or millimetres, `RA103RRB`, `G1103KRRB`, `RAE30NPPB`, a G before RA for the one
@@ -140,12 +159,12 @@ function insertByBore({ family, base, dimensions: { bore } }: Part): PartName[] 
   if (inch === undefined) {
     const names: Record<string, string[]> = {
       SA: [`RAE${bore}NPPB`, `GRAE${bore}NPPB`],
-      HC: [`GE${bore}KRRB`, `UEL${shell}`, `NA${shell}`],
+      HC: [`GE${bore}KRRB`, `NA${shell}`],
     }
     return (names[type] ?? []).map((text) => ({ text }))
   }
   if ((TWO_SHELLS[inch] ?? shell) !== shell) return []
-  const size = `${Math.floor(Number(inch) / 16)}${String(Number(inch) % 16).padStart(2, '0')}`
+  const size = inchesAndSixteenths(Number(inch))
   const names: Record<string, string[]> = {
     ER: [`ER${inch}`],
     SA: [`RA${size}RRB`, `GRA${size}RRB`],
@@ -225,6 +244,7 @@ const written = (part: Part): PartName[] => [
   ...runTogether(part),
   ...rodEndNames(part),
   ...inchPlainNames(part),
+  ...insertByShell(part),
   ...insertByBore(part),
   ...trackRollerNames(part),
   ...hardwareNames(part),

@@ -1,6 +1,7 @@
 import { findPart, type Family, type Glyph, type Part } from '../catalogue'
 import type { DesignationContext } from './reading'
 import { readSuffixes, type SuffixPart } from './readSuffixes'
+import { saidSize } from './saidSize'
 import { readSpecialBore, type SpecialBore } from './specialBore'
 import { isWord } from './stampWords'
 import { RARER, type SuffixToken } from './token'
@@ -136,14 +137,43 @@ const tokensAt = (tail: Tail, at: number): readonly SuffixToken[] =>
     startsAt(token, tail, at),
   )
 
+/** A point that stands by itself before a figure: ` .625`. */
+const OPEN_POINT = /(?:^|[^A-Z\d])[.,]$/i
+
+/** The text from a mark on, with a point before it. */
+function textFrom({ marks, text }: Tail, at: number): { from: number; text: string } {
+  const first = marks[at]?.at ?? 0
+  const from = OPEN_POINT.test(text.slice(0, first)) ? first - 1 : first
+  return { from, text: text.slice(from).toUpperCase() }
+}
+
+/** The first mark behind a place of the text. */
+function markBehind({ marks }: Tail, at: number, to: number): number {
+  const behind = marks.findIndex((mark, i) => i > at && mark.at >= to)
+  return behind === -1 ? marks.length : behind
+}
+
+const isBored = ({ part }: Tail): boolean => part.family === 'deep-groove'
+
 /** A bore of its own behind a metric ball bearing. */
 function boreStep(tail: Tail, at: number): readonly Step[] {
-  if (tail.part.family !== 'deep-groove') return NO_STEP
-  const from = tail.marks[at]?.at ?? 0
-  const bore = readSpecialBore(tail.text.slice(from).toUpperCase(), tail.part)
-  if (!bore) return NO_STEP
-  const behind = tail.marks.findIndex((mark, i) => i > at && mark.at >= from + bore.length)
-  return [{ end: behind === -1 ? tail.marks.length : behind, own: { bore, cost: TOKEN } }]
+  const { from, text } = textFrom(tail, at)
+  const bore = isBored(tail) ? readSpecialBore(text, tail.part) : null
+  return bore ? [{ end: markBehind(tail, at, from + bore.length), own: { bore, cost: TOKEN } }] : NO_STEP
+}
+
+/** A size said beside the number; null where none stands, no step where it contradicts the number. */
+function sizeStep(tail: Tail, at: number, bored: boolean): readonly Step[] | null {
+  const { from, text } = textFrom(tail, at)
+  const said = saidSize(text, tail.part, isBored(tail) && !bored)
+  if (said === null) return null
+  if (said === 'contradicts') return NO_STEP
+  return [
+    {
+      end: markBehind(tail, at, from + said.length),
+      own: { cost: TOKEN, ...(said.bore && { bore: said.bore }) },
+    },
+  ]
 }
 
 /** The adapter sleeve that is ordered with a tapered bore: `+H312`. */
@@ -181,6 +211,8 @@ function stepsFrom(tail: Tail, at: number, bored: boolean): readonly Step[] {
     return { end, own: { parts: [stretch(tail, at, end, token)], joins, cost: TOKEN + RARER[token.sure] } }
   })
   if (!group) return tokens
+  const size = sizeStep(tail, at, bored)
+  if (size) return size
   const { to } = group
   const rest = stretch(tail, at, to, null)
   const whole = matches.some(({ key }) => at + key.length === to)

@@ -14,7 +14,8 @@ export interface SpecialBore {
 /** A special bore lies within this of the usual one: no thinner inner ring is made (estimate, common practice). */
 const MIN_SHARE = 0.65
 const WALL_SHARE = 0.3
-const SAME_MM = 0.02
+/** Bores are the same up to this, mm. */
+export const SAME_MM = 0.02
 
 /** Whether a bore can be in this part and is not its own. */
 function goesInto({ dimensions: { bore, outside } }: Part, mm: number): boolean {
@@ -23,6 +24,16 @@ function goesInto({ dimensions: { bore, outside } }: Part, mm: number): boolean 
 }
 
 const inches = (mm: number): string => `inch bore ${writeInch(mm)} in in a metric outside`
+
+/**
+ * A bore that is written with its unit, `16MM`, `5/8 IN`.
+ * @param text as it is written
+ * @returns null when no such bore can be in this part
+ */
+export function boreWithUnit(part: Part, mm: number, text: string): SpecialBore | null {
+  if (!goesInto(part, mm)) return null
+  return { mm, length: text.length, text, meaning: text.endsWith('MM') ? `bore ${mm} mm` : inches(mm) }
+}
 
 function ofWhole(part: Part, count: number): { mm: number; meaning: string } | null {
   const inch = roundMicrometre((count / 16) * MM_PER_INCH)

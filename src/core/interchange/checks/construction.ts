@@ -33,6 +33,10 @@ const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
     ],
     gained: ['pass', 'Holes for grease do no harm where they are not used.'],
   },
+  flingers: {
+    lost: ['warn', 'No flingers beside its seals: right only where it stays clean and dry.'],
+    gained: ['pass', 'Flingers beside its seals keep dirt and water off.'],
+  },
   regreased: {
     lost: ['warn', 'It cannot be greased again: right only where nobody does.'],
     gained: ['pass', 'It can be greased again.'],
