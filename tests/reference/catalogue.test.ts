@@ -356,6 +356,19 @@ it('double direction thrust bearings 522, 523: outside of 512, 513 by number, a 
   }
 })
 
+it('spherical roller thrust bearings 293, 294: bore and outside of 513, 514, lower than they are, heights grow with the bore (ISO 104)', () => {
+  const steep = parts.filter((p) => p.family === 'thrust-spherical')
+  expect(steep).toHaveLength(31)
+  for (const { base, series, dimensions: d } of steep) {
+    const balls = findPart(shipped.catalogue, `51${series.slice(2)}${base.slice(3)}`)?.dimensions
+    expect(d.bore, base).toBe(Number(base.slice(3)) * 5)
+    if (balls) expect([d.bore, d.outside], base).toEqual([balls.bore, balls.outside])
+    if (balls) expect(d.width, base).toBeLessThan(balls.width ?? 0)
+    const next = steep.find((p) => p.series === series && (p.dimensions.bore ?? 0) > (d.bore ?? 0))
+    if (next) expect(next.dimensions.width, base).toBeGreaterThanOrEqual(d.width ?? 0)
+  }
+})
+
 it('cylindrical roller thrust bearings 811, 812 have the sizes of 511, 512 (ISO 104)', () => {
   const rollers = parts.filter((p) => p.series === '811' || p.series === '812')
   expect(rollers.length).toBeGreaterThan(35)

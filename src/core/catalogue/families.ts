@@ -85,6 +85,9 @@ export const FAMILIES = {
     traits: ['closable'],
   },
   'thrust-roller': roller('thrust roller bearing', 'cylindricalRoller', { traits: ['thrust', 'separable'] }),
+  'thrust-spherical': roller('spherical roller thrust bearing', 'sphericalRoller', {
+    traits: ['thrust', 'selfAligning', 'separable'],
+  }),
   'spherical-plain': { label: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
   'rod-end': { label: 'rod end', kind: 'bearing' },
   'one-way-clutch': roller('one-way clutch', 'needle'),
@@ -132,6 +135,7 @@ export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
     'hub-unit',
     'cam-follower',
     'thrust-roller',
+    'thrust-spherical',
     'spherical-plain',
     'rod-end',
     'one-way-clutch',

@@ -39,6 +39,7 @@ const BY_FAMILY: Partial<Record<Family, SeatKind>> = {
   'thrust-ball': 'thrust',
   'thrust-ball-double': 'thrust',
   'thrust-roller': 'thrust',
+  'thrust-spherical': 'thrust',
 }
 
 /** How a family sits as a rule; single numbers may differ: {@link seatKindOf}. */

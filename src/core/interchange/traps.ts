@@ -77,6 +77,7 @@ const APART: ReadonlySet<Family> = new Set([
   'spherical-plain',
   'rod-end',
   'thrust-roller',
+  'thrust-spherical',
 ])
 /** A ring or a cage by itself is seen to be no bearing. */
 const isApart = (part: Part): boolean =>

@@ -108,7 +108,7 @@ export function judgeLife(q: LifeQuestion): Result<LifeAnswer, LifeProblem> {
   const a1 = RELIABILITY[q.reliability ?? 90] ?? 1
   const leastSafety = MIN_SAFETY[q.running ?? 'normal'][element === 'ball' ? 'ball' : 'roller']
   const loadForWantedKn = loadForLife(q.cKn, q.wantedHours / a1, q.rpm, element)
-  const direction = rule.by === 'axialOnly' ? 'axial load' : 'load'
+  const direction = rule.by === 'axialOnly' || rule.by === 'steep' ? 'axial load' : 'load'
   const wanted = `For ${hoursText(q.wantedHours)} at ${q.rpm} a minute the ${direction} may be ${loadForWantedKn.toFixed(2)} kN.`
   if (loads.radialKn + loads.axialKn === 0)
     return ok({

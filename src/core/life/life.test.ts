@@ -297,9 +297,18 @@ describe('where a rule changes', () => {
     ['51105', 0.01, 1, 'radial'],
     ['NJ205', 0, 0.1, 'axialAlone'],
     ['NJ205', 0, 0, null],
+    ['29412', 1, 1.8, null],
+    ['29412', 1, 1.79, 'tooMuchRadial'],
+    ['29412', 0, 1, null],
   ])('%s under %s and %s kN: %s', (base, radialKn, axialKn, why) =>
     expect(notBorne(ruleOf(base), { radialKn, axialKn })).toBe(why),
   )
+  // ISO 281 and ISO 76 for thrust bearings of an angle: X = tan α, Y = 1; at rest 2.3 tan α (from memory, tan α about 1.2).
+  it('a steep bearing counts its radial load with the tangent of its angle', () => {
+    const loads = { radialKn: 10, axialKn: 40 }
+    expect(equivalentLoad(ruleOf('29412'), loads, 500).kn).toBeCloseTo(52, 9)
+    expect(equivalentStaticLoad(ruleOf('29412'), loads)).toBeCloseTo(67.6, 9)
+  })
   it('flanges bear their share of the radial load and no more', () => {
     const rule = ruleOf('NJ205')
     if (rule.by !== 'flanges') throw new Error('no flanges')

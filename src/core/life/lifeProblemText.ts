@@ -16,6 +16,8 @@ const NOT_BORNE: Record<NotBorne, string> = {
     'Its flanges bear axial load only beside a radial one: rollers without radial load tilt and slide. Give the radial load as well.',
   tooMuchAxial:
     'Its flanges bear at most half as much axial as radial load (handbooks): more wants another kind of bearing.',
+  tooMuchRadial:
+    'A spherical roller thrust bearing bears radial load only beside an axial one of at least 1.8 times as much (ISO 281): another bearing must take the rest.',
 }
 const NOT_TOLD: Record<MissingInput, string> = {
   angle:

@@ -12,6 +12,8 @@ export type LoadRule =
   | { by: 'limit'; e: number; within: Factors; beyond: Factors; atRest: Factors; apart: number | null }
   /** flanges of a cylindrical roller bearing: a little, and only beside radial load */
   | { by: 'flanges'; e: number; beyond: Factors; mostAxialShare: number; bothWays: boolean }
+  /** thrust bearings with a contact angle: a radial load only beside an axial one; `tan` of the angle */
+  | { by: 'steep'; tan: number }
   | { by: 'radialOnly' }
   | { by: 'axialOnly' }
 
@@ -20,6 +22,11 @@ export interface Loads {
   radialKn: number
   axialKn: number
 }
+
+/** Fa/Fr of a steep bearing is at least so many times the tangent of its angle (ISO 281 table for thrust bearings, from memory). */
+const STEEP_LIMIT = 1.5
+/** Radial factor at rest, times the tangent (ISO 76, from memory). */
+const STEEP_AT_REST = 2.3
 
 type Row = readonly [relative: number, e: number, y: number]
 
@@ -87,6 +94,8 @@ export function equivalentLoad(rule: LoadRule, loads: Loads, c0Kn: number): Equi
       return { kn: radialKn, counted: null }
     case 'axialOnly':
       return { kn: axialKn, counted: null }
+    case 'steep':
+      return { kn: rule.tan * radialKn + axialKn, counted: { e: STEEP_LIMIT * rule.tan, x: rule.tan, y: 1 } }
     case 'axialShare': {
       const { x, rows } = AXIAL_SHARE[rule.table]
       const { e, y } = between(rows, (rule.f0 * axialKn) / c0Kn)
@@ -107,6 +116,8 @@ export function equivalentStaticLoad(rule: LoadRule, loads: Loads): number {
   switch (rule.by) {
     case 'axialOnly':
       return loads.axialKn
+    case 'steep':
+      return STEEP_AT_REST * rule.tan * loads.radialKn + loads.axialKn
     case 'radialOnly':
     case 'flanges':
       return loads.radialKn
@@ -116,7 +127,7 @@ export function equivalentStaticLoad(rule: LoadRule, loads: Loads): number {
   }
 }
 
-export type NotBorne = 'axial' | 'radial' | 'axialAlone' | 'tooMuchAxial'
+export type NotBorne = 'axial' | 'radial' | 'axialAlone' | 'tooMuchAxial' | 'tooMuchRadial'
 
 /** Which of the loads this kind of bearing does not bear at all; null = it bears both. */
 export function notBorne(rule: LoadRule, { radialKn, axialKn }: Loads): NotBorne | null {
@@ -128,6 +139,8 @@ export function notBorne(rule: LoadRule, { radialKn, axialKn }: Loads): NotBorne
     case 'flanges':
       if (axialKn > 0 && radialKn === 0) return 'axialAlone'
       return axialKn > rule.mostAxialShare * radialKn ? 'tooMuchAxial' : null
+    case 'steep':
+      return axialKn < STEEP_LIMIT * rule.tan * radialKn ? 'tooMuchRadial' : null
     case 'axialShare':
     case 'limit':
       return null

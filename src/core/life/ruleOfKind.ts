@@ -169,6 +169,9 @@ function cylindricalRule(series: string): LoadRule {
   }
 }
 
+/** Tangent of the contact angle of spherical roller thrust bearings, about 50° (handbook value from memory). */
+const STEEP_TAN = 1.2
+
 type ByFamily = (part: Part, q: KindQuestion) => KindAnswer
 
 const deepGroove: ByFamily = ({ dimensions: { bore, outside, width } }) =>
@@ -217,6 +220,7 @@ const RULES: Partial<Record<Family, ByFamily>> = {
   'thrust-ball': always({ by: 'axialOnly' }),
   'thrust-ball-double': always({ by: 'axialOnly' }),
   'thrust-roller': always({ by: 'axialOnly' }),
+  'thrust-spherical': always({ by: 'steep', tan: STEEP_TAN }),
   'spherical-plain': () => noLife('plain'),
   'rod-end': () => noLife('plain'),
   'one-way-clutch': () => noLife('clutch'),

@@ -24,6 +24,7 @@ const FACTORS: Partial<Record<Family, number>> = {
   'tapered-inch': 300_000,
   'cam-follower': 100_000,
   'thrust-roller': 90_000,
+  'thrust-spherical': 150_000,
 }
 /** Speed limit of contact seals as a share of the open type (handbook value from memory). */
 export const CONTACT_SEAL_SHARE = 0.6

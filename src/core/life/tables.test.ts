@@ -162,6 +162,7 @@ it.each([
   ['thrust-ball-double', 200],
   ['cam-follower', 100],
   ['thrust-roller', 90],
+  ['thrust-spherical', 150],
 ] as const)('%s bears n·dm of about %i thousand', (family, thousands) => {
   expect((speedLimitOf(family, 50, false) ?? 0) * 50).toBeCloseTo(thousands * 1000, 6)
 })

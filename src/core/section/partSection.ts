@@ -2,7 +2,13 @@ import { familyFacts, needleDesign, type Part } from '../catalogue'
 import { OPEN, type Closure } from '../designation'
 import { ballSection } from './ballSection'
 import { doubleRowSection, doubleThrustSection, insertSection, thrustSection } from './otherBallSections'
-import { cylindricalSection, flangesOf, needleSection, sphericalSection } from './rollerSection'
+import {
+  cylindricalSection,
+  flangesOf,
+  needleSection,
+  sphericalSection,
+  sphericalThrustSection,
+} from './rollerSection'
 import { flanged, grooved, tapered, type SectionOptions } from './extras'
 import { hardwareSection, sealSection } from './hardwareSection'
 import type { Section } from './shape'
@@ -111,6 +117,8 @@ function ringSection(
         : ballSection(bore, outside, width, closure)
     case 'thrust-ball':
       return thrustSection(bore, outside, width)
+    case 'thrust-spherical':
+      return sphericalThrustSection(bore, outside, width)
     case 'thrust-ball-double':
       return doubleThrustSection(bore, outside, width)
     case 'insert':

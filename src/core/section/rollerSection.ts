@@ -129,6 +129,46 @@ export function sphericalSection(bore: number, outside: number, width: number): 
   }
 }
 
+/** Shares of height and wall at which the raceways of a spherical roller thrust bearing begin and end (common practice; drawing only). */
+const STEEP = { low: 0.22, high: 0.76, shaft: 0.8, housing: 0.3, lip: 0.1 }
+
+/** Half-section of a spherical roller thrust bearing: barrels at half a right angle between shaft and housing washer. `height` in mm. */
+export function sphericalThrustSection(bore: number, outside: number, height: number): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const wall = outer - inner
+  const at = (along: number, up: number): Point => [along * height, inner + up * wall]
+  const [from, to] = [at(STEEP.shaft, STEEP.low), at(STEEP.lip, STEEP.high)]
+  const [length, rise] = [to[0] - from[0], to[1] - from[1]]
+  const whole = Math.hypot(length, rise)
+  // Away from the shaft washer, a right angle to the raceway.
+  const [across, up] = [rise / whole, -length / whole]
+  const thick = Math.min(height, wall) * 0.36
+  const edge = (share: number, off: number): Point => [
+    from[0] + length * share + across * off,
+    from[1] + rise * share + up * off,
+  ]
+  const shares = Array.from({ length: 9 }, (_, i) => 0.16 + (i * 0.68) / 8)
+  const bulge = (share: number): number => thick * 0.12 * (1 - ((share - 0.5) / 0.34) ** 2)
+  return {
+    length: height,
+    radius: outer,
+    shapes: [
+      outline([at(0, 0), at(STEEP.shaft, 0), from, to, at(0, STEEP.high)], 'forward'),
+      outline(
+        [at(1, 1), at(STEEP.housing, 1), at(STEEP.housing, 0.92), at(1 - STEEP.lip / 2, 0.36), at(1, 0.36)],
+        'backward',
+      ),
+      outline(
+        [
+          ...shares.map((share) => edge(share, thick * 0.08 - bulge(share) * 0.4)),
+          ...shares.map((share) => edge(share, thick + bulge(share))).reverse(),
+        ],
+        'none',
+      ),
+    ],
+  }
+}
+
 /** Half-section of a needle roller bearing: thin cup, machined rings with or without the inner one, cage or inner ring alone. */
 export function needleSection(bore: number, outside: number, width: number, kind: NeedleDesign): Section {
   const [inner, outer] = [bore / 2, outside / 2]

@@ -35,6 +35,7 @@ const READERS = {
   needle: metricBearing('needle'),
   'thrust-ball': metricBearing('thrust-ball'),
   'thrust-ball-double': metricBearing('thrust-ball-double'),
+  'thrust-spherical': metricBearing('thrust-spherical'),
   insert,
   'hub-units': metricBearing('hub-unit'),
   'tapered-metric': metricTapered,

@@ -126,6 +126,10 @@ export const PLAN_SERIES: readonly PlanSeries[] = [
     ['513', 'T', 'T3', 4, 40],
     ['514', 'T', 'T4', 5, 30],
   ]),
+  ...series('thrust-spherical', [
+    ['293', null, 'T3', 17, 96],
+    ['294', null, 'T4', 12, 96],
+  ]),
   ...series('thrust-roller', [
     ['811', 'T', 'T1', 2, 60],
     ['812', 'T', 'T2', 6, 60],
