@@ -1,5 +1,6 @@
 import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
 import type { Arrangement, Slot } from './arrangement'
+import { isSeated } from './findBySeat'
 import { bearingName } from './proposeKit'
 import { isWholeBearing, ROLES } from './roles'
 
@@ -83,7 +84,8 @@ export function suitsArrangement({ slots }: Pick<Arrangement, 'slots'>, known: K
     choices.every(({ id, takes }) => {
       const role = slots.find((slot) => slot.id === id)?.role
       if (takes === 'set') return isTaperedSet(known)
-      return !isTaperedSet(known) && role !== undefined && (ROLES[role].takes?.(known.part) ?? true)
+      if (isTaperedSet(known) || role === undefined) return false
+      return (ROLES[role].takes?.(known.part) ?? true) && (role !== 'bearing' || isSeated(known.part))
     })
   )
 }

@@ -20,6 +20,12 @@ const NO_BEARING_OF_A_SEAT: ReadonlySet<Family> = new Set([
   'rod-end',
 ])
 
+/** Whether a bearing sits on a shaft and in a bore and carries across: what “a bearing” means where nothing else is said. */
+export function isSeated({ family }: Part): boolean {
+  const traits: readonly string[] = familyFacts(family).traits ?? []
+  return !traits.includes('thrust') && !traits.includes('insert') && !NO_BEARING_OF_A_SEAT.has(family)
+}
+
 /** Whether a part may be what holds a place of a role. */
 export function mayHold(role: SlotRole, part: Part): boolean {
   // A flange is asked for: nobody gets one by a measured seat alone.
@@ -33,9 +39,7 @@ export function mayHold(role: SlotRole, part: Part): boolean {
     case 'hubUnit':
       return part.family === 'hub-unit'
     case 'bearing':
-      return (
-        !traits.includes('thrust') && !traits.includes('insert') && !NO_BEARING_OF_A_SEAT.has(part.family)
-      )
+      return isSeated(part)
     default:
       return false
   }

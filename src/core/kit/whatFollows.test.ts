@@ -117,6 +117,12 @@ it.each([
   ['L44649/L44610', 'A1 A2 A3 A4'],
   ['62/28', 'B1 B2 B3 B4 C1 C2 G1'],
   ['NU207', 'G1'],
+  ['22207', 'G1'],
+  // Neither carries across in a seat of its own: no arrangement here is made for them.
+  ['51206', ''],
+  ['29412', ''],
+  ['PHS8', ''],
+  ['HF2520', ''],
   ['UCF206-20', 'F1'],
   ['39x72x37', 'D1'],
 ])('%s suits %s', (number, codes) => {

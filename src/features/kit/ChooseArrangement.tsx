@@ -33,6 +33,7 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
     const all = answer?.arrangements ?? []
     return [...all.filter((a) => a.suits), ...all.filter((a) => !a.suits)]
   }, [answer])
+  const isNoneMade = decided.length > 0 && choices.length > 0 && !choices.some(({ suits }) => suits)
   const files = useMemo(() => choices.map(({ file }) => file), [choices])
   const matching = choices.filter(
     ({ code, error: broken }) => broken === '' && code.toLowerCase().startsWith(typed),
@@ -60,6 +61,11 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
             Make one of your own
           </Link>
         </p>
+        {isNoneMade && (
+          <p className="mb-4 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2">
+            None of these is made for {decided.join(' and ')}: choose the nearest, or make one of your own.
+          </p>
+        )}
         <p role="status" className="sr-only">
           {typed && (matching[0] ? `Enter takes ${matching[0].code}, ${matching[0].title}` : 'No match')}
         </p>
