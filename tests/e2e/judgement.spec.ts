@@ -234,6 +234,8 @@ test('a conversion opens a job with its kit; a seat nothing fits says so', async
   await expect(page).toHaveURL(/\/jobs\/\d+\/kit$/)
   await expect(page.locator('tr[data-slot=bearingLeft]')).toContainText('62205-2RS')
   await page.goto('/convert')
+  // What was typed before is back: it would come behind a figure that is typed at that moment.
+  await expect(page.getByLabel('Shaft').first()).toHaveValue('25')
   // A shaft of 3 in a bore of 140 can only be inches: told, and to be said otherwise.
   await page.getByLabel('Shaft').first().fill('3')
   await page.getByLabel('Bore').first().fill('140')

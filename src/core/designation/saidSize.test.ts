@@ -54,6 +54,8 @@ describe('sizes of the part said once more', () => {
     ['30206 30x62x17.25', '30206'],
     ['6205 25 x 52 x 15', '6205'],
     ['6205-2RS C3 25×52×15', '6205-2RS/C3'],
+    ['1630 0.75x1.625x0.5', '1630'],
+    ['R16-2RS 1x2x0.5', 'R16-2RS'],
   ])('%s is %s', (text, canonical) => expect(read(text)?.canonical).toBe(canonical))
 
   it.each([
@@ -63,5 +65,6 @@ describe('sizes of the part said once more', () => {
     'LM11949 .76in',
     '6205 2RS 20x47x14',
     '30206 30x62x19',
+    '1630 0.75x1.625x0.6',
   ])('%s contradicts its number', (text) => expect(read(text)).toBeUndefined())
 })

@@ -5,7 +5,7 @@ import { boreWithUnit, SAME_MM, type SpecialBore } from './specialBore'
 /** A length with its unit: `16MM`, `5/8 IN`, `0.625"`. */
 const WITH_UNIT =
   /^(?:(?:\d[ -])?\d{1,2}\/\d{1,2}|\d{1,3}(?:[.,]\d{1,4})?|[.,]\d{1,4}) ?(?:MM|IN(?:CH)?|")(?![A-Z\d])/
-/** Three sizes in millimetres: `25x52x15`. */
+/** Three sizes, in millimetres or inches: `25x52x15`, `0.75x1.625x0.5`. */
 const THREE_SIZES = /^\d{1,3}(?:[.,]\d{1,3})?(?: ?[X×] ?\d{1,3}(?:[.,]\d{1,3})?){2}(?: ?MM)?(?![A-Z\d])/
 
 /** Whether a size was said of this length, as coarse as it is written: 19 mm of 19.05. */
@@ -44,11 +44,11 @@ export function saidSize(text: string, part: Part, mayBeBored: boolean): SaidSiz
   const [three] = THREE_SIZES.exec(text) ?? []
   if (three !== undefined) {
     const sizes = three.replace(/ ?MM$/, '').split(/ ?[X×] ?/)
-    return sizes.every(isOwn) ? { length: three.length, bore: null } : 'contradicts'
+    return sizes.every(isOwn) || sizes.every((size) => isOwn(`${size} IN`)) ? { length: three.length, bore: null } : 'contradicts'
   }
   const [length] = WITH_UNIT.exec(text) ?? []
-  const mm = length === undefined ? null : lengthInMm(length)
   if (length === undefined) return null
+  const mm = lengthInMm(length)
   if (mm === null) return 'contradicts'
   const said = { length: length.length, bore: null }
   if (isSaid(length, bore)) return said
