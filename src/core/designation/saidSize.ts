@@ -44,7 +44,9 @@ export function saidSize(text: string, part: Part, mayBeBored: boolean): SaidSiz
   const [three] = THREE_SIZES.exec(text) ?? []
   if (three !== undefined) {
     const sizes = three.replace(/ ?MM$/, '').split(/ ?[X×] ?/)
-    return sizes.every(isOwn) || sizes.every((size) => isOwn(`${size} IN`)) ? { length: three.length, bore: null } : 'contradicts'
+    return sizes.every(isOwn) || sizes.every((size) => isOwn(`${size} IN`))
+      ? { length: three.length, bore: null }
+      : 'contradicts'
   }
   const [length] = WITH_UNIT.exec(text) ?? []
   if (length === undefined) return null
