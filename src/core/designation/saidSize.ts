@@ -12,13 +12,10 @@ const THREE_SIZES = /^\d{1,3}(?:[.,]\d{1,3})?(?: ?[X×] ?\d{1,3}(?:[.,]\d{1,3})?
 function isSaid(text: string, size: number | undefined): boolean {
   const mm = lengthInMm(text)
   if (mm === null || size === undefined) return false
-  const decimals = /[.,](\d+)/.exec(text)?.[1]?.length
+  const isInch = /["N]/.test(text)
   // A fraction and a whole number of inches are exact.
-  const step = /["N]/.test(text)
-    ? decimals === undefined
-      ? 0
-      : 10 ** -decimals * MM_PER_INCH
-    : 10 ** -(decimals ?? 0)
+  const decimals = /[.,](\d+)/.exec(text)?.[1]?.length ?? (isInch ? Infinity : 0)
+  const step = 10 ** -decimals * (isInch ? MM_PER_INCH : 1)
   return Math.abs(size - mm) <= Math.max(SAME_MM, step / 2)
 }
 

@@ -57,6 +57,20 @@ it('a scope that begins within a month counts the rest of it by itself', async (
   expect(count).toHaveBeenCalledTimes(2)
 })
 
+it('keeps no more months than a hundred years have, twice', async () => {
+  const counted = countedMonthly(count)
+  const century = (first: number): MonthOfJobs[] =>
+    Array.from({ length: 1250 }, (_, i) => ({
+      month: new Date(Date.UTC(first, i)).toISOString().slice(0, 7),
+      jobs: 1,
+      state: 'a',
+    }))
+  for (const first of [1000, 1200, 1000]) await counted({ from: `${first}-01-01` }, century(first))
+  expect(count).toHaveBeenCalledTimes(3)
+  await counted({ from: '1000-01-01' }, century(1000))
+  expect(count).toHaveBeenCalledTimes(3)
+})
+
 it('a month without jobs any more is not answered, and one machine is counted each time', async () => {
   const counted = countedMonthly(count)
   await counted({ from: '2025-11-01' }, months())
