@@ -22,8 +22,11 @@ import { DataTable } from '@/ui/table/DataTable'
 import { usePages } from '@/ui/usePages'
 import { usePaperUrl } from '@/features/shell'
 
-/** Photographs stand at the end of the record and bring their own tools. */
-const Photos = dynamic(() => import('@/features/photos').then((photos) => photos.Photos), { ssr: false })
+/** Photographs stand at the end of the record and bring their own tools; their room is kept, or the buttons below would move while they come. */
+const Photos = dynamic(() => import('@/features/photos').then((photos) => photos.Photos), {
+  ssr: false,
+  loading: () => <div className="h-[5.5rem]" />,
+})
 
 /** A line of the kit, as far as the record tells it. */
 interface FittedLine {
