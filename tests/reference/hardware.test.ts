@@ -244,12 +244,24 @@ describe('names of seals and hardware (common practice)', () => {
       expect(variantOf(text, shipped), text).toBeNull()
   })
 
+  it('sizes of a seal may have dashes or gaps between them, letters before or behind', () => {
+    for (const { base } of parts.filter((part) => part.piece === 'seal' && !part.base.endsWith(' in')))
+      for (const between of ['-', ' '])
+        for (const text of [`TC ${base}`, `${base} TC`])
+          expect(variantOf(text.replaceAll('x', between), shipped)?.part.base, text).toBe(base)
+  })
+
   it.each([
     ['29x47x7', ['seal 29x47x7']],
     ['snap ring 52', ['shaft snap ring 52x2', 'bore snap ring 52x2']],
     ['circlip 1 1/8', ['shaft snap ring 1 1/8 in', 'bore snap ring 1 1/8 in']],
   ])('%s: %j are offered', (text, offered) => {
-    expect(suggestionsFor(text, shipped).map((s) => s.designation)).toEqual(offered)
+    expect(
+      suggestionsFor(text, shipped)
+        .map((s) => s.designation)
+        .sort()
+        .reverse(),
+    ).toEqual(offered)
   })
 })
 
@@ -357,4 +369,45 @@ describe('what goes with a piece, and what is taken for it (common practice)', (
         ).not.toBe('identical')
       }
   })
+})
+
+describe('hardware as it is called over a counter (common practice)', () => {
+  it.each([
+    ['M20x1.5 castle nut', 'castle nut M20x1.5'],
+    ['castellated nut M20 x 1.5', 'castle nut M20x1.5'],
+    ['1"-14 castle nut', 'castle nut 1-14'],
+    ['cotter 4x40', 'cotter pin 4x40'],
+    ['1/8" x 1-1/2" split pin', 'cotter pin 1/8x1 1/2 in'],
+    ['D washer for 3/4 spindle', 'D washer 3/4 spindle'],
+    ['47mm internal circlip', 'bore snap ring 47x1.75'],
+    ['retaining ring 1 in external', 'shaft snap ring 1 in'],
+    ['8 mm E-clip', 'E-ring 8'],
+    ['1.57" grease cap', 'dust cap 1.570 in'],
+    ['KM8 lock nut', 'KM8'],
+    ['washer MB8', 'MB8'],
+    ['sleeve H208', 'H208'],
+  ])('%s is %s', (text, base) => expect(findPart(shipped.catalogue, text)?.base).toBe(base))
+
+  it('every piece with its words behind its size is itself', () => {
+    const turned = loose.flatMap((part) => {
+      const [, words, size] = /^([a-z][a-z -]*?) (?=[\dM])(.*)$/i.exec(part.base) ?? []
+      return part.hardware && words && size ? [{ part, text: `${size} ${words}` }] : []
+    })
+    expect(turned.length).toBeGreaterThan(150)
+    for (const { part, text } of turned) expect(findPart(shipped.catalogue, text), text).toBe(part)
+  })
+
+  it.each([
+    ['circlip 25', ['shaft snap ring 25x1.2', 'bore snap ring 25x1.2']],
+    ['spindle washer 1', ['tab washer 1 spindle', 'D washer 1 spindle']],
+    ['castle nut M20', ['castle nut M20x1.5']],
+    ['circlip 6205', ['6205']],
+  ])('%s leaves open which', (text, offered) => {
+    expect(variantOf(text, shipped)).toBeNull()
+    expect(suggestionsFor(text, shipped).map(({ designation }) => designation)).toEqual(offered)
+  })
+
+  it.each(['nut 6205', 'bearing ring 6205', 'pin', 'nut', '4x40', 'M20x1.5'])('%s is no hardware', (text) =>
+    expect(findPart(shipped.catalogue, text, 'hardware')).toBeUndefined(),
+  )
 })

@@ -1,4 +1,5 @@
 import { glyphs, isSameNumber, numberKey } from './glyphs'
+import { hardwareCalled } from './hardwareWords'
 import { namesOf } from './names'
 import { partNumbers, type PartNumbers } from './partNumbers'
 import type { Part } from './part'
@@ -39,6 +40,12 @@ export function buildCatalogue(parts: readonly Part[]): Catalogue {
   }
 }
 
+/** The one piece of hardware that words and size mean. */
+function calledSo(catalogue: Catalogue, text: string): Part | undefined {
+  const [only, ...more] = hardwareCalled(catalogue, text).filter(({ whole }) => whole)
+  return more.length === 0 ? only?.part : undefined
+}
+
 /**
  * The part of exactly this number under any of its names; the base spelling wins over a synonym. No digit is joined to
  * another over a gap.
@@ -52,5 +59,6 @@ export function findPart(catalogue: Catalogue, designation: string, piece?: Piec
       (piece === undefined || part.piece === piece) &&
       namesOf(part).some(({ text }) => isSameNumber(marks, text)),
   )
-  return found.find((part) => numberKey(part.base) === key) ?? found[0]
+  const named = found.find((part) => numberKey(part.base) === key) ?? found[0]
+  return named ?? (piece === undefined || piece === 'hardware' ? calledSo(catalogue, designation) : undefined)
 }

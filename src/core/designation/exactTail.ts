@@ -176,6 +176,21 @@ function sizeStep(tail: Tail, at: number, bored: boolean): readonly Step[] | nul
   ]
 }
 
+/** The unit of a bore that the number itself ends with: `6203-5/8 IN`; millimetres contradict it. */
+const OWN_UNIT = /^(?:(IN(?:CH)?|")|MM)(?![A-Z\d])/
+
+function unitStep(tail: Tail, at: number): readonly Step[] | null {
+  if (at !== tail.from || !/-[\d ]+(?:\/\d+)?$/.test(tail.part.base)) return null
+  const behind = tail.text
+    .slice((tail.marks[at - 1]?.at ?? -1) + 1)
+    .trimStart()
+    .toUpperCase()
+  const unit = OWN_UNIT.exec(behind)
+  if (!unit) return null
+  const end = at + (unit[1] === '"' ? 1 : unit[0].length)
+  return unit[1] === undefined ? NO_STEP : [{ end, own: { cost: TOKEN } }]
+}
+
 /** The adapter sleeve that is ordered with a tapered bore: `+H312`. */
 function sleeveStep(tail: Tail, at: number, to: number): readonly Step[] {
   const part = stretch(tail, at, to, null)
@@ -203,6 +218,8 @@ function stepsFrom(tail: Tail, at: number, bored: boolean): readonly Step[] {
   const { marks } = tail
   if (isSeparator(marks[at]?.char))
     return at + 1 < marks.length ? [{ end: at + 1, own: { cost: 0 } }] : NO_STEP
+  const unit = unitStep(tail, at)
+  if (unit) return unit
   const matches = tokensAt(tail, at)
   const group = groupAt(tail, at)
   const tokens = matches.map((token): Step => {

@@ -142,10 +142,13 @@ function bySizes(text: string, context: DesignationContext): Reading[] {
     const end = behind === -1 ? marks.length : behind
     const readAs = (part: Part, cost: number): Reading[] =>
       isAsSaid(start, part)
-        ? exactTails(context, part, marks, text, end).map((tail) => {
-            const reading = readingOf({ text, marks, start, base: { part, end, implied: [] }, tail }, context)
-            return { ...reading, basePlace, cost: reading.cost + cost - COMMONER * part.commonness }
-          })
+        ? exactTails(context, part, marks, text, end)
+            .map((tail): Parsed => ({ text, marks, start, base: { part, end, implied: [] }, tail }))
+            .filter((parsed) => !namesAnother(context, parsed))
+            .map((parsed) => {
+              const reading = readingOf(parsed, context)
+              return { ...reading, basePlace, cost: reading.cost + cost - COMMONER * part.commonness }
+            })
         : []
     const listed = sizes.parts.flatMap(({ part, cost }) => readAs(part, cost))
     const seal = listed.some(({ family }) => family === 'seal') ? null : sealBySizes(sizes)

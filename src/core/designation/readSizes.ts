@@ -13,9 +13,12 @@ const ROLES: readonly SizeRole[] = ['bore', 'outside', 'width']
 /** `17x26x5`, `17*26*5`, `17 by 26 by 5`, with fractions and one unit behind. */
 const SEPARATED =
   /^\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*(\d+\/\d+|[\d.,]+(?:[ -]\d+\/(?:2|4|8|16|32|64)(?!\d))?)(?:\s*(mm|in|inch|"))?/i
-/** `17 26 5`: three figures and nothing else. */
-const SPACED =
-  /^\s*(\d+(?:[.,]\d+)?|[.,]\d+)\s+(\d+(?:[.,]\d+)?|[.,]\d+)\s+(\d+(?:[.,]\d+)?|[.,]\d+)(?:\s*(mm|in|inch|"))?\s*$/i
+const FIGURE = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`
+/** `17 26 5` or `17-26-5`: three figures, and nothing or words behind. */
+const SPACED = new RegExp(
+  String.raw`^\s*${FIGURE}(\s+|-)${FIGURE}\2${FIGURE}(?:\s*(mm|in|inch|"))?\s*(?:$|(?<=\s)(?=\d?[a-z]))`,
+  'i',
+)
 
 const same = (a: number | undefined, b: number): boolean => a !== undefined && Math.abs(a - b) <= SAME_SIZE_MM
 
@@ -42,15 +45,18 @@ export interface SizesInText {
 
 /** Bore, outside and width of a text that gives sizes; null when it gives none. */
 export function sizesIn(text: string): SizesInText | null {
-  const match = SEPARATED.exec(text) ?? SPACED.exec(text)
+  const separated = SEPARATED.exec(text)
+  const match = separated ?? SPACED.exec(text)
   if (!match) return null
-  const reads = match.slice(1, 4).map((t) => readLength(t + (match[4] ?? '')))
+  const [length, first = '', ...others] = match
+  const [second = '', third = '', unit = ''] = separated ? others : others.slice(1)
+  const reads = [first, second, third].map((t) => readLength(t + unit))
   const typed = reads.flatMap((read) => (read.ok ? [read.value] : []))
   if (typed.length !== 3) return null
   const inOrder = [...typed.slice(0, 2).sort((a, b) => a.value - b.value), ...typed.slice(2)]
   const units = guessUnits(inOrder.map((t, i) => ({ role: ROLES[i] ?? 'width', typed: t })))
   const [bore = 0, outside = 0, width = 0] = inOrder.map((t, i) => toMm(t.value, units[i]?.unit ?? 'mm'))
-  return { mm: [bore, outside, width], inch: units.every(({ unit }) => unit === 'in'), to: match[0].length }
+  return { mm: [bore, outside, width], inch: units.every(({ unit }) => unit === 'in'), to: length.length }
 }
 
 /**

@@ -40,6 +40,7 @@ describe('a bore of its own with its unit', () => {
     ['6203-.625', '6203-5/8', 15.875],
     ['6204-2RS-3/4IN C3', '6204-3/4-2RS/C3', 19.05],
     ['6205-1IN', '6205-16', 25.4],
+    ['6203-5/8 inch', '6203-5/8', 15.875],
   ])('%s is %s', (text, canonical, bore) =>
     expect([read(text)?.canonical, read(text)?.dimensions.bore]).toEqual([canonical, bore]),
   )
@@ -67,5 +68,18 @@ describe('sizes of the part said once more', () => {
     '6205 2RS 20x47x14',
     '30206 30x62x19',
     '1630 0.75x1.625x0.6',
+    '6205 14MM',
+    '20x47x14 6205',
   ])('%s contradicts its number', (text) => expect(read(text)).toBeUndefined())
+})
+
+it('a number that ends with its bore in inches may have the unit behind it, and no other', () => {
+  const bored = shipped.catalogue.parts.filter(
+    ({ base, family }) => /-[\d /]+$/.test(base) && ['deep-groove', 'insert'].includes(family),
+  )
+  expect(bored.length).toBeGreaterThan(80)
+  for (const { base } of bored) {
+    expect(read(`${base} IN`)?.canonical, base).toBe(base)
+    expect(read(`${base}MM`)?.base, base).not.toBe(base)
+  }
 })

@@ -1,4 +1,4 @@
-import { findPart, glyphs } from '../catalogue'
+import { glyphs, hardwareCalled } from '../catalogue'
 import { decode } from './decode'
 import { exactBases } from './exactBase'
 import { isLost, readClean } from './readExact'
@@ -45,18 +45,17 @@ function asSeal(text: string): Suggestion[] {
   return seal ? [{ designation: `seal ${seal.base}`, changed: 'a rotary shaft seal of these sizes' }] : []
 }
 
-const RING = /^\s*(?:snap|retaining)?\s*(?:ring|circlip)s?\s+(\d[\d.,x×/ ]*?)\s*(?:mm|in|inch|\")?\s*$/i
-
-/** A snap ring of which the text does not say whether it sits on a shaft or in a bore. */
-function eitherRing(text: string, { catalogue }: DesignationContext): Suggestion[] {
-  const size = RING.exec(text)?.[1]
-  if (size === undefined) return []
-  return ['shaft', 'bore'].flatMap((side) => {
-    const ring = ['', ' in']
-      .map((unit) => findPart(catalogue, `${side} snap ring ${size}${unit}`))
-      .find((part) => part !== undefined)
-    return ring ? [{ designation: ring.base, changed: `the ring for a ${side}` }] : []
-  })
+/** Hardware of which the words leave open which is meant: a ring for a shaft or a bore, a tab or a D washer. */
+function whichHardware(text: string, { catalogue }: DesignationContext): Suggestion[] {
+  return hardwareCalled(catalogue, text)
+    .slice(0, MAX)
+    .map(({ part: { base, hardware } }) => ({
+      designation: base,
+      changed:
+        hardware?.what === 'snapRing'
+          ? `the ring for a ${hardware.kind.split(' ')[0]}`
+          : 'goes by these words',
+    }))
 }
 
 /** Whether a reading leaves and changes more marks than the number it finds has: it is no help then. */
@@ -71,7 +70,7 @@ function guessesMost({ tokens, basePlace, repaired }: Reading): boolean {
  * @returns at most five, likeliest first; none when nothing is near
  */
 export function suggestionsFor(text: string, context: DesignationContext): Suggestion[] {
-  const [several, exact] = [severalNumbers(text, context), [...asSeal(text), ...eitherRing(text, context)]]
+  const [several, exact] = [severalNumbers(text, context), [...asSeal(text), ...whichHardware(text, context)]]
   if (exact.length > 0) return exact
   if (several.length > 1) return several.slice(0, MAX)
   const readings = decode(text, context)
