@@ -153,6 +153,32 @@ test('a worn unit by its shaft and its bolts, in inches, from New job to closed'
   expect(designations(await close(page, id))).toEqual(['UCF206-20'])
 })
 
+test('a rod end by its number, its arrangement by its code, in by hand, from New job to closed', async ({
+  page,
+}) => {
+  const id = await takeIn(page, `Tug, rudder rod ${mark}`, `Tug ${mark}`, 'rudder end')
+  await page.goto(`/jobs/${id}/identify`)
+  await decide(page, 'POS16')
+  await page.goto(`/jobs/${id}/kit`)
+  // The one made for it stands first.
+  await expect(page.getByRole('button', { name: /^[A-M]\d / }).first()).toContainText('K1')
+  await page.keyboard.type('k1')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('tr[data-slot=rodEnd]')).toContainText('POS16')
+  await expect(page.locator('tr[data-slot=jamNut]')).toContainText('jam nut M16x2')
+  for (const slot of ['pin', 'nut']) {
+    await page.locator(`#line-${slot}`).click()
+    await page.getByRole('button', { name: 'reuse old part' }).click()
+  }
+  await expect(page.getByTestId('kit-state')).toHaveText('Complete')
+  await saved(page)
+  await page.goto(`/jobs/${id}/fit`)
+  await expect(page.getByText('No ring of this kit is pressed or heated')).toBeVisible()
+  await page.goto(`/jobs/${id}/plan`)
+  await expect(page.getByText('screwed on by the turns that were counted').first()).toBeVisible()
+  expect(designations(await close(page, id))).toEqual(expect.arrayContaining(['POS16', 'jam nut M16x2']))
+})
+
 test('a driven hub with five bearings, each decided in its place, left closed and found again by its part', async ({
   page,
 }) => {

@@ -17,6 +17,11 @@ const CAUTIONS = {
     'Bearings are heated to 120 °C at most, sealed and greased ones to 80 °C; never with a flame. Wear gloves.',
     "The machine's manual comes first for every fit, torque and grease.",
   ],
+  freed: [
+    'Lock the power off, prop what the part holds and let the pressure out of its cylinder: what is freed moves by itself.',
+    'Wear eye protection: hardened rings shatter under a steel hammer.',
+    "The machine's manual comes first for every fit, torque and grease.",
+  ],
   press: ['Press only through the ring that is tight; never stand in line with the press.'],
 } as const
 const CAUTION_KEYS = Object.keys(CAUTIONS) as (keyof typeof CAUTIONS)[]

@@ -13,6 +13,11 @@ import E1 from '../../../data/arrangements/E1.json'
 import F1 from '../../../data/arrangements/F1.json'
 import G1 from '../../../data/arrangements/G1.json'
 import H1 from '../../../data/arrangements/H1.json'
+import J1 from '../../../data/arrangements/J1.json'
+import K1 from '../../../data/arrangements/K1.json'
+import K2 from '../../../data/arrangements/K2.json'
+import L1 from '../../../data/arrangements/L1.json'
+import M1 from '../../../data/arrangements/M1.json'
 import { ArrangementFile, arrangementProblemText, resolveArrangement, type Arrangement } from './arrangement'
 
 /** The arrangements that ship, as they are written (common practice). */
@@ -32,6 +37,11 @@ export const SHIPPED_FILES: readonly ArrangementFile[] = [
   F1,
   G1,
   H1,
+  J1,
+  K1,
+  K2,
+  L1,
+  M1,
 ].map((file) => ArrangementFile.parse(file))
 
 const shipped = (code: string): ArrangementFile | undefined =>

@@ -2,7 +2,7 @@ import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } 
 import type { Arrangement, Slot } from './arrangement'
 import { isSeated } from './findBySeat'
 import { bearingName } from './proposeKit'
-import { isWholeBearing, ROLES } from './roles'
+import { isWholeBearing, ROLES, type SlotRole } from './roles'
 
 /** A bearing of a job as far as the kit asks for it. */
 export interface JobBearing {
@@ -76,6 +76,9 @@ export function slotsFor(
   return isOneLeft && slot ? named.map((id) => id ?? slot.id) : named
 }
 
+/** Places whose bearing sits on a shaft and in a bore. */
+const SEATED: ReadonlySet<SlotRole> = new Set(['bearing', 'ballBearing'])
+
 /** Whether every place for a bearing takes this part: which arrangements are likely, once something is decided. */
 export function suitsArrangement({ slots }: Pick<Arrangement, 'slots'>, known: KnownPart): boolean {
   const choices = bearingSlots({ slots })
@@ -85,7 +88,7 @@ export function suitsArrangement({ slots }: Pick<Arrangement, 'slots'>, known: K
       const role = slots.find((slot) => slot.id === id)?.role
       if (takes === 'set') return isTaperedSet(known)
       if (isTaperedSet(known) || role === undefined) return false
-      return (ROLES[role].takes?.(known.part) ?? true) && (role !== 'bearing' || isSeated(known.part))
+      return (ROLES[role].takes?.(known.part) ?? true) && (!SEATED.has(role) || isSeated(known.part))
     })
   )
 }

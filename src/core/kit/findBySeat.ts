@@ -1,6 +1,6 @@
 import { familyFacts, type Catalogue, type Family, type Part } from '../catalogue'
 import type { Arrangement } from './arrangement'
-import type { SlotRole } from './roles'
+import { ROLES, type SlotRole } from './roles'
 import { SEAT_OFF_MM } from './tolerances'
 
 /** How a wanted closure is written on a number (common practice). */
@@ -41,7 +41,7 @@ export function mayHold(role: SlotRole, part: Part): boolean {
     case 'bearing':
       return isSeated(part)
     default:
-      return false
+      return ROLES[role].wholeBearing === true && (ROLES[role].takes?.(part) ?? false)
   }
 }
 

@@ -15,6 +15,11 @@ ballBearing    12 15 31         12 10 23.5
 bearing        12 15 31         12 10 23.5
 insert         12 15 31         12 10 23.5
 hubUnit        12 15 31         12 10 23.5
+thrustBearing  12 15 31         12 10 23.5
+rodEnd         12 15 31         12 10 23.5
+sphericalPlain 12 15 31         12 10 23.5
+trackRoller    12 15 31         12 10 23.5
+clutch         12 15 31         12 10 23.5
 balls          7 15 22          7 10 17
 wearSleeve     12 15 16         12 10 11
 washer         3 13.5 25.5      3 9 17

@@ -18,6 +18,11 @@ const BY_SIZES: Partial<Record<SlotRole, Family>> = {
   bearing: 'deep-groove',
   insert: 'insert',
   hubUnit: 'hub-unit',
+  thrustBearing: 'thrust-ball',
+  rodEnd: 'rod-end',
+  sphericalPlain: 'spherical-plain',
+  trackRoller: 'cam-follower',
+  clutch: 'one-way-clutch',
   seal: 'seal',
 }
 

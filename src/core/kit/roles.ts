@@ -1,4 +1,4 @@
-import { familyFacts, type HardwareDetails, type Part, type Piece } from '../catalogue'
+import { familyFacts, type Family, type HardwareDetails, type Part, type Piece } from '../catalogue'
 import { coneSection, cupSection, sealSection, tubeSection, type Section } from '../section'
 
 /** Diameters around a place, mm, for the outline of a part nobody has named yet. */
@@ -62,6 +62,27 @@ const plain = (label: string, more: Partial<RoleFacts> = {}): RoleFacts => ({
   ...more,
 })
 
+const ofFamilies =
+  (...families: Family[]) =>
+  ({ family }: Part): boolean =>
+    families.includes(family)
+const isThrust = ({ family }: Part): boolean => familyFacts(family).traits?.includes('thrust') ?? false
+
+/** A bearing of a kind of its own, of which an own part may be one as well. */
+const whole = (
+  label: string,
+  isOne: (part: Part) => boolean,
+  rings?: readonly ('inner' | 'outer')[],
+): RoleFacts => ({
+  label,
+  order: 0,
+  piece: 'complete',
+  takes: (part) => isWhole(part) && (part.family === 'own' || isOne(part)),
+  wholeBearing: true,
+  ...(rings && { rings }),
+  outline: body,
+})
+
 const isWhole = ({ piece }: Part): boolean => piece === 'complete'
 
 /**
@@ -123,6 +144,11 @@ const table = {
     rings: ['outer', 'inner'],
     outline: body,
   },
+  thrustBearing: whole('thrust bearing', isThrust, ['inner', 'outer']),
+  rodEnd: whole('rod end', ofFamilies('rod-end')),
+  sphericalPlain: whole('spherical plain bearing', ofFamilies('spherical-plain'), ['outer']),
+  trackRoller: whole('track roller', ofFamilies('cam-follower', 'ball-track-roller')),
+  clutch: whole('one-way clutch', ofFamilies('one-way-clutch'), ['outer']),
   boltOnUnit: plain('bolt-on hub unit'),
   balls: {
     label: 'loose balls',
@@ -162,7 +188,7 @@ const table = {
     fastener: 'nut',
     outline: ({ bore }) => tubeSection(bore * 0.7, bore * 0.44, bore * 0.7),
   },
-  clampNut: plain('clamp nut', { fastener: 'nut', outline: disc(12, 0.44, 0.7) }),
+  clampNut: plain('clamp nut', { order: 1, fastener: 'nut', outline: disc(12, 0.44, 0.7) }),
   clampScrew: plain('clamp screw', { fastener: 'screw' }),
   ringNut: plain('ring nut that sets', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }),
   lockingRingNut: plain('ring nut that locks', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }),

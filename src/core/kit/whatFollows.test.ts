@@ -118,11 +118,18 @@ it.each([
   ['62/28', 'B1 B2 B3 B4 C1 C2 G1'],
   ['NU207', 'G1'],
   ['22207', 'G1'],
-  // Neither carries across in a seat of its own: no arrangement here is made for them.
-  ['51206', ''],
-  ['29412', ''],
-  ['PHS8', ''],
-  ['HF2520', ''],
+  // None of these carries across in a seat of its own: each has an arrangement made for its kind.
+  ['51206', 'J1'],
+  ['29412', 'J1'],
+  ['52206', 'J1'],
+  ['81107', 'J1'],
+  ['PHS8', 'K1'],
+  ['GE30', 'K2'],
+  ['KR35', 'L1'],
+  ['NATR15', 'L1'],
+  ['LR204', 'L1'],
+  ['HF2520', 'M1'],
+  ['CSK20', 'M1'],
   ['UCF206-20', 'F1'],
   ['39x72x37', 'D1'],
 ])('%s suits %s', (number, codes) => {
@@ -230,3 +237,13 @@ it.each([
   expect(of('bearing on a sleeve in it')).toEqual(bearings.split(' '))
   expect(of('adapter sleeve')).toEqual(expect.arrayContaining(sleeves.split(' ')))
 })
+
+it.each([
+  ['POS14', 'jam nut M14x2'],
+  ['PHS8L', 'jam nut M8x1.25 LH'],
+])('the jam nut of %s is a %s', (rodEnd, nut) =>
+  expect(line(propose('K1', { positions: 1, parts: { rodEnd }, sizes: {} }), 'jamNut')).toMatchObject({
+    designation: nut,
+    assumed: true,
+  }),
+)

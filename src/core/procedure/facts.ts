@@ -73,6 +73,17 @@ export const isSetByCones = ({ arrangement }: PlanFacts): boolean =>
 export const isByThumb = ({ arrangement }: PlanFacts): boolean =>
   arrangement.slots.some(({ byThumb }) => byThumb)
 
+/** A bearing of a kind that stands alone in its arrangement: no wheel, no turning shaft. */
+export type Alone = 'joint' | 'roller' | 'clutch'
+const ALONE: Partial<Record<SlotRole, Alone>> = {
+  rodEnd: 'joint',
+  sphericalPlain: 'joint',
+  trackRoller: 'roller',
+  clutch: 'clutch',
+}
+export const aloneIn = ({ arrangement }: Pick<PlanFacts, 'arrangement'>): Alone | null =>
+  arrangement.slots.flatMap(({ role }) => ALONE[role] ?? [])[0] ?? null
+
 /** Which ring of the bearing in a place keeps the rollers; null where its rings do not come apart. */
 export function rollersAt(facts: PlanFacts, { slot }: SlotLine): RollerRing | null {
   const part = partAt(facts, slot.id)?.part

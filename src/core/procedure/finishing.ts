@@ -1,6 +1,7 @@
 import type { SlotRole } from '../kit'
 import {
   about,
+  aloneIn,
   isAxle,
   isByThumb,
   isClamped,
@@ -95,7 +96,8 @@ const pumpedSteps = (slotLine: SlotLine): Step[] =>
 export function finishSteps(facts: PlanFacts): Step[] {
   const slotLines = slotLinesOf(facts)
   const by = (role: SlotRole) => slotLines.filter(({ slot }) => slot.role === role)
-  const wheel = facts.arrangement.rotatingRing === 'outer'
+  const alone = aloneIn(facts)
+  const wheel = facts.arrangement.rotatingRing === 'outer' && alone === null
   const staked = by('axleNut').length > 0 && !slotLines.some(({ slot }) => HOLDS_A_NUT.has(slot.role))
   const steps: (Step | false)[] = [
     by('threadlocker').length > 0 && {
@@ -123,7 +125,7 @@ export function finishSteps(facts: PlanFacts): Step[] {
     {
       id: 'finish.spin',
       code: 'turned',
-      data: { as: isByThumb(facts) ? 'by thumb' : wheel ? 'wheel' : 'shaft' },
+      data: { as: alone ?? (isByThumb(facts) ? 'by thumb' : wheel ? 'wheel' : 'shaft') },
       ...(wheel && { practice: 'sides' }),
     },
     { id: 'finish.tools', code: 'toolsCounted', data: { wheel } },

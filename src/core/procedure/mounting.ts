@@ -2,6 +2,7 @@ import type { SlotRole } from '../kit'
 import { drawnUpOf, hasOwnNut, isOnSleeve } from './drawnUp'
 import { driving, ringPressed } from './driving'
 import {
+  aloneIn,
   comesInHousing,
   fitOf,
   hasBalls,
@@ -44,6 +45,7 @@ const inCarrier = ({ arrangement }: PlanFacts, { slot }: SlotLine): number =>
 function whenIn(facts: PlanFacts, slotLine: SlotLine): MountingFacts['bearingIn']['when'] {
   const { slot } = slotLine
   if (slot.stacked) return 'stacked'
+  if (aloneIn(facts)) return 'next'
   if (isFirst(facts, slotLine)) return 'first'
   const overSpacer = slotLinesOf(facts).some((p) => p.slot.role === 'spacerTube' && !p.slot.carrier)
   return overSpacer && !slot.carrier ? 'over spacer' : 'next'
@@ -78,6 +80,7 @@ const bearing: OnBy = (facts, slotLine, before) => {
         pressed: ringPressed(facts, slot.id),
         apart: rollers && { rollers, hub },
         closedOneSide: partAt(facts, slot.id)?.closure?.sides === 1,
+        note: aloneIn(facts) ? slotLine.line.note : '',
         driven,
       },
     },
@@ -194,7 +197,7 @@ const grease: OnBy = (facts, slotLine) =>
           order: isInsert(facts) ? 89 : hasBalls(facts) ? 45 : 64,
           code: 'greaseIn',
           data: { grease: facts.grease },
-          practice: 'grease',
+          ...(aloneIn(facts) === null && { practice: 'grease' as const }),
         },
       ]
 
@@ -222,6 +225,11 @@ const ON: Readonly<Record<SlotRole, OnBy>> = {
   cone,
   ballBearing: bearing,
   bearing,
+  sphericalPlain: bearing,
+  clutch: bearing,
+  thrustBearing: other,
+  rodEnd: other,
+  trackRoller: other,
   insert: (facts, slotLine) => [
     {
       ...stepAt('mount', slotLine),

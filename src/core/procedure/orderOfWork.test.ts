@@ -145,3 +145,48 @@ it('a grease-fill cap says which bearing it does not reach', () => {
   expect(stepsOf(p).find(({ id }) => id === 'finish.cap.pump')?.text).toMatch(/outer bearing alone/)
   expect(stepsOf(plan('A1', A1)).map(({ id }) => id)).not.toContain('finish.cap.pump')
 })
+
+describe('a bearing of a kind of its own (common practice)', () => {
+  const card = {
+    J1: plan('J1', { parts: { thrustBearing: '81107', lockNut: 'KM7', tabWasher: 'MB7' } }),
+    K1: plan('K1', { parts: { rodEnd: 'PHS10', jamNut: 'keep', pin: 'keep', nut: 'nut M10' } }),
+    K2: plan('K2', { parts: { joint: 'GE25ES', pin: 'keep' } }),
+    L1: plan('L1', { parts: { roller: 'NATR20', washer: 'keep', nut: 'keep' } }),
+    M1: plan('M1', { parts: { clutch: 'HFL2530', shaft: 'keep' } }),
+  }
+  it('on and off in the order in which one part holds the next', () => {
+    order(
+      card.J1,
+      'mount.thrustBearing',
+      'mount.tabWasher',
+      'mount.lockNut',
+      'torque.lockNut',
+      'lock.tabWasher',
+    )
+    order(card.K1, 'removal.nut', 'removal.pin', 'removal.rodEnd', 'removal.jamNut')
+    order(card.K1, 'mount.jamNut', 'mount.rodEnd', 'mount.pin', 'mount.nut', 'torque.jamNut', 'finish.spin')
+    order(card.K2, 'removal.pin', 'removal.snapRingLeft', 'removal.joint')
+    order(card.K2, 'mount.joint', 'mount.snapRingRight', 'mount.pin')
+    order(card.L1, 'removal.nut', 'removal.washer', 'removal.roller')
+    order(card.L1, 'mount.roller', 'mount.washer', 'mount.nut', 'torque.nut')
+    order(card.M1, 'removal.shaft', 'removal.clutch')
+    order(card.M1, 'mount.clutch', 'mount.direction', 'mount.shaft')
+  })
+  it.each([
+    ['J1', /smaller bore onto the shaft/, /carries along the shaft only/],
+    ['K1', /by the turns that were counted/, /Swing the joint/],
+    ['K2', /split of its outer ring at right angles to the load/, /length from this joint/],
+    ['L1', /away from the load/, /along its whole rail/],
+    ['M1', /which way it locks, marked on the hub/, /free one way, held at once the other/],
+  ] as const)('%s says what its kind wants', (code, ...said) => {
+    for (const words of said) expect(all(card[code])).toMatch(words)
+    // Neither a wheel nor an axle of two ends.
+    expect(all(card[code])).not.toMatch(/wheels still chocked|both ends of the axle|packed full/i)
+  })
+  it('a roller and a rod end go in by hand: nothing is pulled, heated or pressed', () => {
+    for (const code of ['K1', 'L1'] as const) {
+      expect(card[code].heats).toBe(false)
+      expect(card[code].tools.map(({ kind }) => kind)).not.toContain('puller')
+    }
+  })
+})

@@ -1,5 +1,5 @@
 import { isWholeBearing, type Slot, type SlotRole } from '../kit'
-import { isBoltOn, isInsert, slotLinesOf, type SlotLine } from './facts'
+import { aloneIn, isBoltOn, isFastener, isInsert, slotLinesOf, type SlotLine } from './facts'
 import { ok, refuse, type Result } from '../result'
 import type { PlanFacts } from './plan'
 
@@ -42,6 +42,8 @@ const IN_BORE: ReadonlySet<SlotRole> = new Set([
   'cup',
   'ballBearing',
   'bearing',
+  'sphericalPlain',
+  'clutch',
   'hubUnit',
   'seal',
   'retainer',
@@ -51,6 +53,8 @@ const IN_BORE: ReadonlySet<SlotRole> = new Set([
   'wheelSpacer',
 ])
 const ON_AXLE: ReadonlySet<SlotRole> = new Set([
+  'rodEnd',
+  'trackRoller',
   'wearSleeve',
   'shield',
   'cone',
@@ -207,7 +211,7 @@ function carrierRelations(slotLines: readonly SlotLine[]): Relation[] {
 function shaftRelations(facts: PlanFacts): Relation[] {
   const slotLines = slotLinesOf(facts)
   const of = (...roles: SlotRole[]) => slotLines.filter(({ slot }) => roles.includes(slot.role))
-  const bearings = of('bearing', 'ballBearing')
+  const bearings = of('bearing', 'ballBearing', 'thrustBearing')
   const rings = slotLines.filter((slotLine) => isRing(slotLine) && slotLine.slot.ring === 'shaft')
   const holding = [...of('lockWasher'), ...of('lockNut')]
   const at = ({ slot }: SlotLine, id: string | undefined): boolean => slot.id === id
@@ -290,6 +294,20 @@ export function relationsOf(facts: PlanFacts): Relation[] {
     ...(isBoltOn(facts)
       ? []
       : idsOf(of('cone')).map((then): Relation => ({ first: MOVED.trial, then, why: 'covers' }))),
+    // What goes through a joint, a roller or a clutch goes in when that is there.
+    ...(aloneIn(facts) === null
+      ? []
+      : of('plain').flatMap(({ slot }): Relation[] =>
+          slot.at === undefined ? [] : [{ first: slot.at, then: slot.id, why: 'seats' }],
+        )),
+    // A nut goes onto the bolt it holds.
+    ...slotLines
+      .filter((slotLine) => isFastener(slotLine))
+      .flatMap((nut) =>
+        of('plain')
+          .filter((bolt) => bolt.slot.id === nut.slot.at)
+          .map((bolt): Relation => ({ first: bolt.slot.id, then: nut.slot.id, why: 'seats' })),
+      ),
     // Loose balls lie in the grease of their cup, and their cone holds them.
     ...eachBefore(of('ballCup'), idsOf(of('balls')), 'seats'),
     ...eachBefore(of('balls'), idsOf(of('ballCone')), 'covers'),

@@ -2,6 +2,7 @@ import { isWholeBearing, type SlotRole } from '../kit'
 import { hasOwnNut, isOnSleeve } from './drawnUp'
 import {
   about,
+  aloneIn,
   comesInHousing,
   hasBalls,
   isBoltOn,
@@ -51,6 +52,8 @@ function toRecord(facts: PlanFacts): RemovalFacts['record']['of'] {
   if (isBoltOn(facts)) return 'unit'
   if (isSetByCones(facts)) return hasBalls(facts) ? 'loose balls' : 'cones'
   if (isInsert(facts)) return 'housing'
+  const alone = aloneIn(facts)
+  if (alone) return alone
   return isTapered(facts) ? 'cups' : 'bearings'
 }
 
@@ -75,6 +78,9 @@ type OffBy = (facts: PlanFacts, slotLine: SlotLine, order: readonly string[]) =>
 const simply =
   (code: NamedCode<RemovalFacts>): OffBy =>
   (_, { line }) => ({ code, data: { name: line.label } })
+const freed =
+  (kind: RemovalFacts['bearingFreed']['kind']): OffBy =>
+  (_, { line }) => ({ code: 'bearingFreed', data: { name: line.label, kind } })
 const nothing: OffBy = () => null
 const BENT: readonly SlotRole[] = ['lockWasher', 'tabWasher']
 /** A bent washer is still over the nut when it comes off. */
@@ -153,7 +159,7 @@ const bearingOut: OffBy = (facts, slotLine, order) => {
       name,
       from: slot.carrier ? 'carrier' : arrangement.hub,
       tiltSpacer: spacerInTheWay(slotLine, facts, order),
-      ringMayStay: isFirstOut(facts, slotLine, order),
+      ringMayStay: aloneIn(facts) === null && isFirstOut(facts, slotLine, order),
       by: pulled ? { puller: boreMm === undefined ? 'any' : { boreMm } } : byDrift(drift),
     },
     driven: true,
@@ -191,6 +197,11 @@ const OFF: Readonly<Record<SlotRole, OffBy>> = {
   ballBearing: bearingOut,
   bearing: bearingOut,
   hubUnit: bearingOut,
+  thrustBearing: freed('thrustBearing'),
+  rodEnd: freed('rodEnd'),
+  sphericalPlain: bearingOut,
+  trackRoller: freed('trackRoller'),
+  clutch: bearingOut,
   // The old housing goes with its insert where a whole unit comes.
   insert: (facts, slotLine, order) =>
     comesInHousing(facts, slotLine) ? null : simply('insertOut')(facts, slotLine, order),

@@ -1,5 +1,6 @@
 import type { SlotRole } from '../kit'
 import type { HubAttachment } from './attachments'
+import type { Alone } from './facts'
 import type { Driven, DrawnUp, MinMax, RingPressed } from './driven'
 import type { PracticeName } from './practices'
 import type { Bar } from './tools'
@@ -19,7 +20,7 @@ export interface RemovalFacts {
   axleNutSlackened: { capFirst: boolean }
   /** what is recorded is lost with dismantling; `recorded`: what already is */
   record: {
-    of: 'unit' | 'cones' | 'loose balls' | 'housing' | 'cups' | 'bearings'
+    of: 'unit' | 'cones' | 'loose balls' | 'housing' | 'cups' | 'bearings' | Alone
     hub: string
     recorded: string[]
   }
@@ -56,6 +57,8 @@ export interface RemovalFacts {
     by: OutBy
   }
   insertOut: Named
+  /** a bearing that is driven off nowhere */
+  bearingFreed: Named & { kind: 'thrustBearing' | 'rodEnd' | 'trackRoller' }
   boltOnUnitOff: Named
   ballsOut: Named
   adjustingConeOff: Named
@@ -115,6 +118,8 @@ export interface MountingFacts {
     /** of a bearing whose rings come apart: which keeps the rollers, and what the outer one goes into */
     apart: { rollers: 'inner' | 'outer'; hub: string } | null
     closedOneSide: boolean
+    /** of the arrangement, where the kind of bearing asks for one */
+    note: string
     driven: Driven
   }
   cupIn: Named & { hub: string; driven: Driven }
@@ -197,7 +202,7 @@ export interface FinishFacts {
   capPumped: Nothing
   wheelNutsOn: Named
   sensorIn: Nothing
-  turned: { as: 'by thumb' | 'wheel' | 'shaft' }
+  turned: { as: 'by thumb' | 'wheel' | 'shaft' | Alone }
   toolsCounted: { wheel: boolean }
 }
 

@@ -57,6 +57,11 @@ export function FitStage() {
   const between = cavityBetween(all)
   const bearings = answer?.bearings ?? []
   const tapered = all.some((s) => s.family.startsWith('tapered'))
+  const noSeats = !job.kit
+    ? 'Seats come from the kit of the job. Build it first, or use the other tabs.'
+    : bearings.length > 0
+      ? 'No ring of this kit is pressed or heated: what is in it goes in by hand, as its job card says.'
+      : answer && 'No bearing stands in the kit yet. Fill its places; their seats appear here.'
   return (
     <JobFrame stage="fit" hints={FIT_HINTS}>
       <FitTabs
@@ -112,11 +117,7 @@ export function FitStage() {
                   {message}
                 </p>
               )}
-              <p className="mb-3">
-                {job.kit
-                  ? 'No bearing stands in the kit yet. Fill its places; their seats appear here.'
-                  : 'Seats come from the kit of the job. Build it first, or use the other tabs.'}
-              </p>
+              <p className="mb-3">{noSeats}</p>
               <Link href={pathTo('kit')} className="button">
                 To the kit
               </Link>

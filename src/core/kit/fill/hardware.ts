@@ -47,12 +47,21 @@ const noThread = (typed: string): string =>
   `“${typed}” is no thread. Write it as 3/4-16 or M20x1.5, with LH for a left-hand one.`
 
 /**
- * Fills a nut that no table lists by its kind: its thread decides, the kind is looked at. Where the arrangement asks for no
+ * Fills a nut that no table lists by its kind: its thread decides, that of the rod end it locks or the spindle's, the kind is looked at. Where the arrangement asks for no
  * thread it is written by hand.
  */
 export const nutByThread =
   (name: string) =>
-  (slot: Slot, { arrangement, request }: FillContext): Filled => {
+  (slot: Slot, fillContext: FillContext): Filled => {
+    const { arrangement, request } = fillContext
+    const shank = slot.at === undefined ? undefined : partIn(fillContext, slot.at)?.shank
+    if (shank)
+      return filledWith(
+        slot,
+        { kind: 'text', text: `${slot.label.toLowerCase()} ${shank.thread}` },
+        'The thread of the rod end it locks.',
+        { assumed: true },
+      )
     if (!arrangement.thread) return fillPlain(slot)
     const typed = request.thread?.trim() ?? ''
     if (typed === '') return gap(slot, 'Type the spindle thread, or write the nut that is on the machine.')

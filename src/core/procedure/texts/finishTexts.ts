@@ -66,6 +66,9 @@ const TURNED: Record<FinishFacts['turned']['as'], string> = {
     'Spin, listen, feel: no rumble, no drag that was not there. Rock at top and bottom. Both ends of the axle alike.',
   shaft:
     'Turn by hand, listen, feel: no rumble, no drag that was not there. After half an hour under power feel the heat of the housing.',
+  joint: 'Swing the joint through its whole travel by hand: free, no play across, nothing touches.',
+  roller: 'Turn the roller by hand, then along its whole rail: it turns everywhere, and nothing drags.',
+  clutch: 'Turn it both ways by hand: free one way, held at once the other, the way that was marked.',
 }
 
 /** Setting, torques and putting together (common practice). */

@@ -7,6 +7,12 @@ import type { StepText, TextsOf } from './textsOf'
 
 /** How a part is fitted that its role says all of (common practice). */
 const BY_ROLE: Partial<Record<SlotRole, string>> = {
+  thrustBearing:
+    'the washer with the smaller bore onto the shaft, square against its shoulder; grease, and the cage with what rolls; the other washer into the housing, clear of the shaft. Washers the wrong way round rub.',
+  rodEnd:
+    'screwed on by the turns that were counted, at least its thread diameter deep or past the hole that shows it.',
+  trackRoller:
+    'a stud through its bore by hand or a light press, the mark or hole for grease away from the load; one without a stud onto its pin, its side washers backed over their whole face. Force never goes through the roller.',
   boltOnUnit: 'against a clean, flat face.',
   bolts: 'start by hand, then tighten lightly in a cross pattern.',
   housing:
@@ -81,10 +87,10 @@ export const MOUNTING_TEXTS: TextsOf<MountingFacts> = {
     }`,
     tool: 'Feeler gauge, hook spanner',
   }),
-  bearingIn: ({ name, into, when, pressed, apart, closedOneSide, driven }) => ({
-    text: `${name}: ${into === null ? 'onto the shaft' : `into the ${into}`}${WHEN[when]} ${RING_PRESSED[pressed]} Marking outward.${apartText(apart)}${
+  bearingIn: ({ name, into, when, pressed, apart, closedOneSide, note, driven }) => ({
+    text: `${name}: ${into === null ? 'onto the shaft' : `into the ${into}`}${WHEN[when]} ${RING_PRESSED[pressed]}${note === '' ? ' Marking outward.' : ''}${apartText(apart)}${
       closedOneSide ? ' Closed side outward; back the open side with grease.' : ''
-    }${untilCold(driven)}`,
+    }${note === '' ? '' : ` ${note}`}${untilCold(driven)}`,
     tool: drivenTool(driven),
     caution: 'Eye protection; gloves for hot parts; never stand in line with the press.',
   }),

@@ -18,6 +18,18 @@ const RECORDED: Record<RemovalFacts['record']['of'], (hub: string) => string> = 
   housing: () => 'where the housing and the collar stand on the shaft, marks round the bolt holes',
   cups: (hub) => `depth of each cup from the face of the ${hub}, shims and where they lie`,
   bearings: (hub) => `depth of each bearing from the face of the ${hub}, shims and where they lie`,
+  joint: (hub) => `length from this joint to the next, how the ${hub} stands, spacers and their sides`,
+  roller: (hub) => `how the roller stands to its rail, its mark, washers and their sides in the ${hub}`,
+  clutch: (hub) => `which way it locks, marked on the ${hub}, and its depth from the face`,
+}
+
+const FREED: Record<RemovalFacts['bearingFreed']['kind'], string> = {
+  thrustBearing:
+    "taken apart as it comes; which washer stood on the shaft and which in the housing noted. The one with the smaller bore is the shaft's.",
+  rodEnd:
+    'its jam nut slackened, then off; its turns counted, and its hand of thread: they set the length of the rod.',
+  trackRoller:
+    'out, where its mark or hole for grease pointed noted. A tight stud is pressed out by its end, never by blows on the roller.',
 }
 
 const tab = (first: boolean): string => (first ? 'the tab of the washer bent back straight, then ' : '')
@@ -126,6 +138,7 @@ export const REMOVAL_TEXTS: TextsOf<RemovalFacts> = {
     caution: NOT_IN_LINE,
   }),
   insertOut: ({ name }) => ({ text: `${name}: swivelled square and out through the loading slots.` }),
+  bearingFreed: ({ name, kind }) => ({ text: `${name}: ${FREED[kind]}` }),
   boltOnUnitOff: ({ name }) => ({
     text: `${name}: off. A seized one: jack screws in the threaded holes of its flange, a quarter turn each in turn; without such holes its bolts, backed out a few turns and tapped in turn. Never a hammer on the flange.`,
     caution: 'The brake hangs on a hook, not on its hose.',
