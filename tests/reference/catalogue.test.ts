@@ -1,6 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { citation, familyFacts, findPart, hasClearance, type Part } from '@/core/catalogue'
+import { readClean } from '@/core/designation'
+import { seatKindOf } from '@/core/fit'
+import { variantOf, widthOf } from '@/core/interchange'
 import { readThread } from '@/core/kit'
 import { lengthMm } from '../support/lengthMm'
 import { shipped } from '../support/shipped'
@@ -132,6 +135,37 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
     same(family('angular-contact', '70'), '60', 20)
     same([...family('angular-contact', '72'), ...family('self-aligning', '12', '22')], '62', 50)
     same([...family('angular-contact', '73'), ...family('self-aligning', '13', '23')], '63', 45)
+  })
+  it('self-aligning 112 and 113 are 12 and 13 with a wider inner ring, pushed onto drawn shafting', () => {
+    const wide = family('self-aligning', '112', '113')
+    expect(wide.length).toBe(15)
+    for (const p of wide) {
+      const twin = parts.find(({ base }) => base === p.base.slice(1))?.dimensions
+      expect(p.dimensions, p.base).toMatchObject({
+        bore: twin?.bore,
+        outside: twin?.outside,
+        outerRingWidth: twin?.width,
+      })
+      expect(p.dimensions.width, p.base).toBeGreaterThan(2 * (twin?.width ?? Infinity))
+      expect(p.provenance.verified, p.base).toBe(false)
+      expect(seatKindOf(p)).toBe('wideRing')
+    }
+  })
+  it('a spherical roller bearing is wider with seals, up to 22220 (common practice)', () => {
+    const sealed = family('spherical', '222').filter((p) => p.dimensions.closedWidth !== undefined)
+    expect(sealed.length).toBe(15)
+    for (const { base, dimensions: d } of sealed) {
+      const wider = (d.closedWidth ?? 0) / (d.width ?? 1)
+      expect(wider, base).toBeGreaterThan(1.15)
+      expect(wider, base).toBeLessThan(1.3)
+      const style = `BS2-22${base.slice(3)}-2CS`
+      expect(readClean(style, shipped)?.canonical, style).toBe(`${base}-2CS`)
+      expect(readClean(style, shipped)?.tokens.map((t) => t.meaning)).toContain(
+        'contact seal on both sides (sealed, in a style of its own)',
+      )
+      const sealedOne = variantOf(`WS${base}-E1-2RSR`, shipped)
+      expect(sealedOne && widthOf(sealedOne), base).toBe(d.closedWidth)
+    }
   })
   it('four-point contact QJ2, QJ3 and cylindrical NCF22 as the other bearings of their dimension series, width included', () => {
     let compared = 0

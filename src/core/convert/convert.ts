@@ -185,7 +185,8 @@ function considered(
   { seat, load, now }: ConversionQuery,
 ): { rank: number; tell: () => ConversionPart } | null {
   const { bore, outside, closedWidth, width: open, totalWidth } = part.dimensions
-  const width = totalWidth ?? closedWidth ?? open
+  const seldomClosed = familyFacts(part.family).traits?.includes('seldomClosed') ?? false
+  const width = totalWidth ?? (seldomClosed ? open : (closedWidth ?? open))
   if (bore === undefined || outside === undefined || width === undefined) return null
   const shaft = match(bore, seat.shaftMm, true)
   const housing = match(outside, seat.housingMm, false)

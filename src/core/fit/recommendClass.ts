@@ -92,6 +92,13 @@ function byKind({ ring, kind, load, lightAlloy }: SeatUse): UsualClass | null {
             class: 'J7',
             why: 'Sits in the housing made for it and swivels there: turned square, in through the slots, by hand.',
           }
+    case 'wideRing':
+      return inner
+        ? {
+            class: 'h9',
+            why: 'Slides by hand onto drawn shafting, h7 to h9; a screw in the slot of its wide ring holds it along the shaft and takes it round.',
+          }
+        : null
     case 'onSleeve':
       return inner
         ? {

@@ -94,6 +94,9 @@ export function ringLimits(
     case 'insert':
       if (bore) return { lower: 0, upper: bandOf(INSERT_BORE, mm, 1) }
       break
+    case 'wideRing':
+      if (bore) return toleranceClass('J7', mm) ?? { lower: 0, upper: 0 }
+      break
     case 'drawnCup':
     case 'needleNoRing':
       if (bore) return toleranceClass(ENVELOPE[kind], mm) ?? { lower: 0, upper: 0 }

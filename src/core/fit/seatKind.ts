@@ -13,6 +13,7 @@ export const SEAT_KINDS = [
   'needleCage',
   'thrust',
   'onSleeve',
+  'wideRing',
 ] as const
 export type SeatKind = (typeof SEAT_KINDS)[number]
 
@@ -42,6 +43,9 @@ const BY_FAMILY: Partial<Record<Family, SeatKind>> = {
   'thrust-spherical': 'thrust',
 }
 
+/** Self-aligning ball bearings with a wide inner ring. */
+const WIDE_RING: ReadonlySet<string> = new Set(['112', '113'])
+
 /** How a family sits as a rule; single numbers may differ: {@link seatKindOf}. */
 export const seatKindOfFamily = (family: Family): SeatKind =>
   BY_FAMILY[family] ?? ((familyFacts(family).element ?? 'ball') === 'ball' ? 'ball' : 'roller')
@@ -51,13 +55,15 @@ export function seatKindOf(part: Named, taperBore = false): SeatKind {
   const usual = seatKindOfFamily(part.family)
   if (taperBore || (usual === 'insert' && part.base.startsWith('UK'))) return 'onSleeve'
   if (usual === 'taperedInch' && isMetricByPrefix(part)) return 'taperedMetric'
+  // A wide inner ring with a slot is pushed onto drawn shafting and held by a screw in the slot.
+  if (part.family === 'self-aligning' && WIDE_RING.has(part.series)) return 'wideRing'
   const design = needleDesign(part)
   return (design && BY_DESIGN[design]) ?? usual
 }
 
 /** Slid on by hand and locked by screws, a collar or a sleeve: never pressed, never heated. */
 export const isHandFitted = (kind: SeatKind, ring: 'inner' | 'outer'): boolean =>
-  kind === 'insert' || (kind === 'onSleeve' && ring === 'inner')
+  kind === 'insert' || ((kind === 'onSleeve' || kind === 'wideRing') && ring === 'inner')
 
 /** The shaft or the housing itself is the raceway: there is no ring to be tight, only running clearance. */
 export const isRaceway = (kind: SeatKind, ring: 'inner' | 'outer'): boolean =>

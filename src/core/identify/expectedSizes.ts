@@ -18,10 +18,14 @@ const weighted = (pairs: readonly (readonly [number | undefined, number])[]): Ex
   return known.map((size) => ({ ...size, weight: size.weight / total }))
 }
 
+/** How many are closed of a kind that is made so too, but rarely (estimate). */
+const SELDOM_CLOSED = 0.05
+
 /** Widths of a part that is wider when closed: by what is known of its closures. */
-function ballWidth({ dimensions: d }: Part, closed: boolean | null): ExpectedSize[] {
+function ballWidth({ dimensions: d, family }: Part, closed: boolean | null): ExpectedSize[] {
   if (d.closedWidth === undefined) return weighted([[d.width, 1]])
-  const share = closed === null ? 0.6 : closed ? 0.96 : 0.04
+  const seldom = familyFacts(family).traits?.includes('seldomClosed') ?? false
+  const share = closed === null ? (seldom ? SELDOM_CLOSED : 0.6) : closed ? 0.96 : 0.04
   return weighted([
     [d.closedWidth, share],
     [d.width, 1 - share],

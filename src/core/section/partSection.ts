@@ -105,7 +105,11 @@ function ringSection(
         outerWidth: part.dimensions.outerRingWidth,
       })
     case 'self-aligning':
-      return doubleRowSection(bore, outside, width, { closure, selfAligning: true })
+      return doubleRowSection(bore, outside, width, {
+        closure,
+        selfAligning: true,
+        outerWidth: part.dimensions.outerRingWidth,
+      })
     case 'thrust-roller':
       return thrustRollerSection(bore, outside, width, thrustKind(part.series))
     case 'spherical-plain':
