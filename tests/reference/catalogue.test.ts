@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { citation, familyFacts, findPart, hasClearance, type Part } from '@/core/catalogue'
+import { citation, familyFacts, findPart, hasClearance, namesOf, type Part } from '@/core/catalogue'
 import { readClean } from '@/core/designation'
 import { seatKindOf } from '@/core/fit'
 import { variantOf, widthOf } from '@/core/interchange'
@@ -712,4 +712,20 @@ it('what comes apart, is set against a second bearing, comes set or runs on the 
       '51208',
     ].filter(has),
   ).toEqual([])
+})
+
+it('a track roller with a stud has the thread that its other number tells (ISO 7063; common practice)', () => {
+  const studs = parts.filter(({ family, series }) => family === 'cam-follower' && series === 'KR')
+  expect(studs.length).toBe(16)
+  for (const part of studs) {
+    const { base, shank, dimensions } = part
+    const thread = readThread(shank?.thread ?? '')
+    const byNumber = namesOf(part)
+      .map(({ text }) => /^CF(\d+)/.exec(text)?.[1])
+      .find((digits) => digits !== undefined)
+    if (byNumber !== undefined) expect(thread?.diameterMm, base).toBe(Number(byNumber))
+    // A stud is a little less than half of its roller.
+    expect((thread?.diameterMm ?? 0) / (dimensions.outside ?? 1), base).toBeGreaterThan(0.3)
+    expect((thread?.diameterMm ?? 0) / (dimensions.outside ?? 1), base).toBeLessThan(0.5)
+  }
 })

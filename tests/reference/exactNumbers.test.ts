@@ -205,6 +205,8 @@ it('numbers by the rule of a series are unlisted parts with computed sizes (ISO 
     ['7908', { bore: 40, outside: 62, width: 12 }],
     ['SCE2216', { bore: 34.925, outside: 41.275, width: 25.4 }],
     ['KRV22', { outside: 22, width: 12 }],
+    ['NUKRE40', { outside: 40, width: 20 }],
+    ['CR20', { outside: 31.75, width: 19.05 }],
     ['NATV17', { bore: 17, outside: 40, width: 21 }],
     ['AXK2035', { bore: 20, outside: 35 }],
     ['81206', { bore: 30, outside: 52, width: 16 }],

@@ -117,11 +117,14 @@ const BY_STUD: Readonly<Record<string, string>> = {
 /** Letters of yoke rollers in another convention; the number is the bore in both (common practice). */
 const YOKE_LETTERS: Readonly<Record<string, string>> = { NATR: 'NART', STO: 'NAST', RSTO: 'RNAST' }
 
-function trackRollerNames({ family, base, series }: Part): PartName[] {
+function trackRollerNames({ family, base, series, dimensions: { outside } }: Part): PartName[] {
   if (family !== 'cam-follower') return []
   const [stud, letters] = [BY_STUD[base], YOKE_LETTERS[series]]
+  const sixteenth = ((outside ?? 0) / MM_PER_INCH) * 16
   return [
     ...(stud === undefined ? [] : [{ text: stud }]),
+    // In inches by sixteenths of the roller.
+    ...(series === 'CF' ? [{ text: `CR${Math.round(sixteenth)}` }] : []),
     ...(letters === undefined ? [] : [{ text: base.replace(series, letters) }]),
   ]
 }

@@ -158,7 +158,7 @@ export interface Part {
   /** other numbers the trade gives this very part */
   synonyms?: readonly string[]
   seal?: { lip: string; material: string }
-  /** rod end: the thread it is screwed on by, left-hand ones marked ` LH` */
+  /** rod end: the thread it is screwed on by, left-hand ones marked ` LH`; track roller: the thread of its stud */
   shank?: Shank
   hardware?: HardwareDetails
   /** unit of insert and housing: the housing, where it is listed */

@@ -239,11 +239,14 @@ it.each([
 })
 
 it.each([
-  ['POS14', 'jam nut M14x2'],
-  ['PHS8L', 'jam nut M8x1.25 LH'],
-])('the jam nut of %s is a %s', (rodEnd, nut) =>
-  expect(line(propose('K1', { positions: 1, parts: { rodEnd }, sizes: {} }), 'jamNut')).toMatchObject({
-    designation: nut,
-    assumed: true,
+  ['K1', 'rodEnd', 'POS14', 'jamNut', 'jam nut M14x2'],
+  ['K1', 'rodEnd', 'PHS8L', 'jamNut', 'jam nut M8x1.25 LH'],
+  ['L1', 'roller', 'KR30PPA', 'nut', 'nut M12x1.5'],
+  // One without a stud tells nothing of its nut.
+  ['L1', 'roller', 'NATR15', 'nut', ''],
+])('%s, %s %s: %s is %s', (code, slot, part, nut, designation) =>
+  expect(line(propose(code, { positions: 1, parts: { [slot]: part }, sizes: {} }), nut)).toMatchObject({
+    designation,
+    assumed: designation !== '',
   }),
 )

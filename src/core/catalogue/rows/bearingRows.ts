@@ -92,13 +92,15 @@ const anyRow = z.object({
   closed_width: sized,
   flange_outside: sized,
   outer_ring_width: sized,
+  /** of the stud */
+  thread: name.or(z.literal('')).optional(),
 })
 
 /** Bearings of any family, each row with its own: flanged, inch-bored and the smaller families. */
 export function anyBearing(row: CsvRow): Part {
   const r = anyRow.parse(row)
   if (!isFamily(r.family)) throw new Error(`no family ${r.family}`)
-  return whole(r.family, r, {
+  const part = whole(r.family, r, {
     bore: r.bore,
     outside: r.outside,
     width: r.width,
@@ -106,6 +108,7 @@ export function anyBearing(row: CsvRow): Part {
     flangeOutside: r.flange_outside,
     outerRingWidth: r.outer_ring_width,
   })
+  return r.thread ? { ...part, shank: { kind: 'male', thread: r.thread } } : part
 }
 
 const rodEndRow = metricRow

@@ -219,16 +219,26 @@ function withHousing(part: Part, catalogue: Catalogue): Part {
   return inner && around && isHousing(around) ? inHousing(part, inner, around) : part
 }
 
-/** Track rollers without a cage (V) and with two rows of rollers (NU): sizes of those with one (ISO 7063). */
-const FULL_ROLLERS: Readonly<Record<string, string>> = { NATV: 'NATR', KRV: 'KR', NUKR: 'KR' }
+/** Track rollers without a cage (V), with two rows of rollers (NU), with an eccentric collar on the stud (E): sizes of those with one (ISO 7063). */
+const FULL_ROLLERS: Readonly<Record<string, string>> = {
+  NATV: 'NATR',
+  KRV: 'KR',
+  KRE: 'KR',
+  KRVE: 'KR',
+  NUKR: 'KR',
+  NUKRE: 'KR',
+}
 
 const fullRollers: Rule = (key, catalogue) => {
-  const match = /^(NATV|KRV|NUKR(?=[3-9]\d))(\d{1,2})(?!\d)/.exec(key)
+  const match = /^(NATV|KRVE?|KRE|NUKRE?(?=[3-9]\d))(\d{1,2})(?!\d)/.exec(key)
   const [number = '', type = '', size = ''] = match ?? []
   const twin = match && findPart(catalogue, `${FULL_ROLLERS[type]}${size}`)
   return twin?.family === 'cam-follower'
     ? {
-        part: computedPart(number, 'cam-follower', type, twin.dimensions, 'common-practice'),
+        part: {
+          ...computedPart(number, 'cam-follower', type, twin.dimensions, 'common-practice'),
+          ...(twin.shank && { shank: twin.shank }),
+        },
         length: number.length,
       }
     : null

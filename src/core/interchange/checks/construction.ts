@@ -62,6 +62,17 @@ const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
     lost: ['warn', 'Its outside is straight: on a crooked track the edges carry.'],
     gained: ['warn', 'Its outside is crowned: it bears a crooked track and carries less on a straight one.'],
   },
+  straight: {
+    lost: ['warn', 'Not told that its outside is straight: a crowned one carries less on a straight track.'],
+    gained: ['warn', 'Its outside is straight: on a crooked track the edges carry.'],
+  },
+  socket: {
+    lost: [
+      'warn',
+      'No hexagon in its stud: it is held by a slot or its other end while the nut is tightened.',
+    ],
+    gained: ['pass', 'A hexagon in the stud holds it while the nut is tightened.'],
+  },
   dry: {
     lost: ['warn', 'Steel on steel has to be greased; it stands load that changes its direction.'],
     gained: ['warn', 'It runs dry on its lining: no grease; not for hard load that changes its direction.'],

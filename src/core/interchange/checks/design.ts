@@ -93,10 +93,23 @@ function inserts(from: Part, to: Part): Said {
   }
 }
 
-const trackRollers = (from: Part, to: Part): Said => ({
-  result: 'warn',
-  detail: `${lettersOf(from)} and ${lettersOf(to)} are made differently, needles or two rows of rollers, with a cage or without: check load and speed.`,
-})
+/** An eccentric collar round the stud, by which the roller is set to its track (common practice). */
+const isEccentric = (part: Part): boolean => /^(?:KRV?|NUKR)E$/.test(lettersOf(part))
+
+function trackRollers(from: Part, to: Part): Said {
+  const [a, b] = [lettersOf(from), lettersOf(to)]
+  if (isEccentric(from) !== isEccentric(to))
+    return {
+      result: 'fail',
+      detail: isEccentric(to)
+        ? `${b} has an eccentric collar round its stud: it does not go into the bore for ${a}.`
+        : `${a} has an eccentric collar that sets the roller to its track; ${b} has none and is loose in its bore.`,
+    }
+  return {
+    result: 'warn',
+    detail: `${a} and ${b} are made differently, needles or two rows of rollers, with a cage or without: check load and speed.`,
+  }
+}
 
 /** Four-point contact bearings hold the shaft both ways and want load along it; others of one row hold it one way (common practice). */
 const fourPoint = (from: Part, to: Part): Said => {

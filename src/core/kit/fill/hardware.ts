@@ -47,19 +47,22 @@ const noThread = (typed: string): string =>
   `“${typed}” is no thread. Write it as 3/4-16 or M20x1.5, with LH for a left-hand one.`
 
 /**
- * Fills a nut that no table lists by its kind: its thread decides, that of the rod end it locks or the spindle's, the kind is looked at. Where the arrangement asks for no
+ * Fills a nut that no table lists by its kind: its thread decides, that of the part it holds or of the spindle, the kind is looked at. Where the arrangement asks for no
  * thread it is written by hand.
  */
 export const nutByThread =
   (name: string) =>
   (slot: Slot, fillContext: FillContext): Filled => {
     const { arrangement, request } = fillContext
-    const shank = slot.at === undefined ? undefined : partIn(fillContext, slot.at)?.shank
-    if (shank)
+    const held = slot.at === undefined ? undefined : partIn(fillContext, slot.at)
+    if (held?.shank)
       return filledWith(
         slot,
-        { kind: 'text', text: `${slot.label.toLowerCase()} ${shank.thread}` },
-        'The thread of the rod end it locks.',
+        {
+          kind: 'text',
+          text: `${/^\w+ nut$/.test(slot.label) ? slot.label.toLowerCase() : 'nut'} ${held.shank.thread}`,
+        },
+        `The thread of ${held.base}.`,
         { assumed: true },
       )
     if (!arrangement.thread) return fillPlain(slot)
