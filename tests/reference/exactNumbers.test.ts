@@ -546,3 +546,30 @@ it.each([
 it('an angle behind sizes is no fraction', () => {
   expect(suggestionsFor('30.2x41x7 36/45', shipped)).toEqual([])
 })
+
+describe('a bore behind a number with letters behind it is still its bore', () => {
+  it.each([
+    ['ER205-16K', 'ER205-16', 25.4],
+    ['ER16K', 'ER205-16', 25.4],
+    ['UC206-20K', 'UC206-20', 31.75],
+  ])('%s is %s', (text, base, bore) => expect(read(text)).toMatchObject({ base, dimensions: { bore } }))
+  it.each(['UC205-16XY', '6203 16XY', '6203-10XY'])('%s is not read without its bore', (text) => {
+    const found = readExact(text, shipped)
+    for (const { dimensions } of found.ok ? found.readings : [])
+      expect([25, 17]).not.toContain(dimensions.bore)
+  })
+  // Figures that can be no bore of it are a batch.
+  it.each(['6205 2B4', '6303 3Q4'])('%s keeps its batch', (text) =>
+    expect(read(text).base).toBe(text.slice(0, 4)),
+  )
+})
+
+it('inch thrust needle cages and washers have the sizes of their number', () => {
+  const listed = shipped.catalogue.parts.filter(({ series }) => /^(NTA|TR[ABC])$/.test(series))
+  expect(listed.length).toBe(68)
+  for (const { base, dimensions } of listed) {
+    const [, bore, outside] = /^[A-Z]{3}(\d{1,2}?)(\d\d)$/.exec(base) ?? []
+    expect(dimensions.bore, base).toBeCloseTo((Number(bore) / 16) * 25.4, 2)
+    expect(dimensions.outside, base).toBeCloseTo((Number(outside) / 16) * 25.4, 2)
+  }
+})

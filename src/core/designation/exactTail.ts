@@ -2,6 +2,7 @@ import { findPart, type Family, type Glyph, type Part } from '../catalogue'
 import type { DesignationContext } from './reading'
 import { readSuffixes, type SuffixPart } from './readSuffixes'
 import { saidSize } from './saidSize'
+import { inchInsert } from './series/rules'
 import { readSpecialBore, type SpecialBore } from './specialBore'
 import { isWord } from './stampWords'
 import { RARER, type SuffixToken } from './token'
@@ -103,9 +104,18 @@ const BATCH_DIGITS = 4
 const isDirectlyBehind = ({ marks, from }: Tail, at: number): boolean =>
   marks.slice(from, at).every(({ char }) => isSeparator(char))
 
+/** Whether figures with letters behind them begin with a bore that the part may have: `16K` behind ER205 or 6203. */
+function beginsWithBore({ part, context }: Tail, group: readonly Glyph[]): boolean {
+  const figures = /^(\d{1,2})[A-Z]/.exec(group.map(({ char }) => char).join(''))?.[1]
+  if (figures === undefined) return false
+  if (part.family === 'insert') return inchInsert(part, Number(figures), context.catalogue) !== null
+  return part.family === 'deep-groove' && readSpecialBore(figures, part) !== null
+}
+
 function isUndecoded(tail: Tail, at: number, end: number): boolean {
   const group = tail.marks.slice(at, end)
   if (isWornSuffix(tail, group)) return false
+  if (isDirectlyBehind(tail, at) && beginsWithBore(tail, group)) return false
   if (!isDirectlyBehind(tail, at) || !group.every(({ char }) => /\d/.test(char))) return true
   return group.length >= BATCH_DIGITS
 }

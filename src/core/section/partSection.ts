@@ -143,4 +143,4 @@ function ringSection(
 const TWO_ROWS: ReadonlySet<string> = new Set(['LR52', 'LR53'])
 
 const thrustKind = (series: string): Parameters<typeof thrustRollerSection>[3] =>
-  series === 'AXK' ? 'cage' : series === 'AS' || series === 'LS' ? 'washer' : 'complete'
+  series === 'AXK' || series === 'NTA' ? 'cage' : /^(?:AS|LS|TR[A-C])$/.test(series) ? 'washer' : 'complete'

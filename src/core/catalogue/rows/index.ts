@@ -46,6 +46,7 @@ const READERS = {
   'thrust-roller': anyBearing,
   'cam-followers': anyBearing,
   'ball-track-rollers': anyBearing,
+  'thrust-roller-inch': anyBearing,
   'self-aligning-wide': anyBearing,
   'one-way-clutches': anyBearing,
   'spherical-plain': anyBearing,
