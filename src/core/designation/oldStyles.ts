@@ -62,12 +62,12 @@ function short(key: string): OldStyle | null {
 
 /** Sealed spherical roller bearings are wider than open ones, and numbered apart in one style: `BS2-2208-2CS` (common practice). */
 function sealedSpherical(key: string): OldStyle | null {
-  const match = /^BS2-?22(\d\d)(?:-?2(CS[25]?|RS)(?![A-Z\d]))?(?!\d)/.exec(key)
+  const match = /^BS2-?(2[23]\d\d)(?:-?2(CS[25]?|RS)(?![A-Z\d]))?(?!\d)/.exec(key)
   if (!match) return null
   const suffix = `2${match[2] ?? 'CS'}`
   // A gap between figures is no mark of its own.
   const length = match[0].replaceAll('-', '').length
-  return { base: `222${match[1]}`, suffix, style: 'sealed, in a style of its own', length }
+  return { base: `2${match[1]}`, suffix, style: 'sealed, in a style of its own', length }
 }
 
 /** Numbers in styles of their own at the front of `key`; null when there is none. */

@@ -1,5 +1,5 @@
 import { familyFacts, type Glyph, type Part } from '../catalogue'
-import { behindStandard, groupsOf, isCount, isHardwareWord, isStampWord } from './stampWords'
+import { behindStandard, groupsOf, isHardwareWord, isStampWord, saysHowMany } from './stampWords'
 import type { SuffixToken } from './token'
 
 /** A place where a number may begin: behind words that say nothing of it, and behind prefix tokens. */
@@ -68,7 +68,7 @@ export function startsOf(tokens: readonly SuffixToken[], marks: readonly Glyph[]
   for (const { from, to } of groupsOf(marks).slice(0, MAX_WORDS)) {
     const group = marks.slice(from, to)
     isHardware ||= isHardwareWord(group)
-    const says = isHardwareWord(group) || isStampWord(group) || (from === 0 && isCount(group))
+    const says = isHardwareWord(group) || isStampWord(group) || (from === 0 && saysHowMany(group))
     if (to >= marks.length || !says) break
     fronts.push({ at: to, isHardware })
   }

@@ -17,6 +17,8 @@ import { isShaftClass, toleranceClass } from './toleranceClass'
 /** Rows of ISO 492 (radial and metric tapered) and ABMA 19.2 class 4, as published, from memory: lower, upper, µm. */
 const RINGS: ['bore' | 'outside', number, SeatKind, RingClass, number, number][] = [
   ['bore', 25, 'ball', 'Normal', -10, 0],
+  // J7 of ISO 286.
+  ['bore', 25, 'wideRing', 'Normal', -9, 12],
   ['bore', 25, 'ball', 'P6', -8, 0],
   ['bore', 25, 'ball', 'P5', -6, 0],
   ['bore', 40, 'ball', 'P6', -10, 0],
@@ -112,6 +114,13 @@ describe('usual classes (common practice, handbooks)', () => {
     [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'needleCage' }, 'g6'],
     [{ ...ball, ring: 'outer', rotatingRing: 'inner', kind: 'needleCage' }, 'G6'],
     [{ ...ball, ring: 'outer', rotatingRing: 'inner', kind: 'thrust' }, 'H8'],
+    // An eye does not turn, whatever its arrangement says: never tighter than M7 in steel.
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer', kind: 'joint' }, 'M7'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer', kind: 'joint', load: 'light' }, 'K7'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer', kind: 'joint', lightAlloy: true }, 'N7'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'outer', kind: 'joint' }, 'm6'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'wideRing' }, 'h9'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'inner', kind: 'wideRing' }, 'H7'],
   ] as const)('%j: %s', (use, name) => expect(recommendClass(use).class).toBe(name))
   it('every class that is recommended is in the tables, on its own side', () =>
     fc.assert(

@@ -92,6 +92,16 @@ function byKind({ ring, kind, load, lightAlloy }: SeatUse): UsualClass | null {
             class: 'J7',
             why: 'Sits in the housing made for it and swivels there: turned square, in through the slots, by hand.',
           }
+    case 'joint':
+      return inner
+        ? {
+            class: 'm6',
+            why: 'The pin stands still in the ball, so that it swivels within the bearing; h6 where it has to go in by hand.',
+          }
+        : {
+            class: lightAlloy ? 'N7' : load === 'light' ? 'K7' : 'M7',
+            why: 'The outer ring is held in its eye, so that it swivels within the bearing: M7, N7 in light alloy; split, it is not pressed tighter.',
+          }
     case 'wideRing':
       return inner
         ? {

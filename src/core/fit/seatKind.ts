@@ -14,6 +14,7 @@ export const SEAT_KINDS = [
   'thrust',
   'onSleeve',
   'wideRing',
+  'joint',
 ] as const
 export type SeatKind = (typeof SEAT_KINDS)[number]
 
@@ -41,6 +42,7 @@ const BY_FAMILY: Partial<Record<Family, SeatKind>> = {
   'thrust-ball-double': 'thrust',
   'thrust-roller': 'thrust',
   'thrust-spherical': 'thrust',
+  'spherical-plain': 'joint',
 }
 
 /** Self-aligning ball bearings with a wide inner ring. */

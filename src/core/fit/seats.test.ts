@@ -38,6 +38,9 @@ describe('how a number sits', () => {
     // Two rings around balls and sprags.
     ['CSK25', 'ball'],
     ['51105', 'thrust'],
+    ['GE25', 'joint'],
+    ['11206', 'wideRing'],
+    ['1206', 'ball'],
   ])('%s: %s', (base, kind) => {
     const part = findPart(shipped.catalogue, base)
     expect(part && seatKindOf(part)).toBe(kind)

@@ -47,8 +47,8 @@ const noThread = (typed: string): string =>
   `“${typed}” is no thread. Write it as 3/4-16 or M20x1.5, with LH for a left-hand one.`
 
 /**
- * Fills a nut that no table lists by its kind: its thread decides, that of the part it holds or of the spindle, the kind is looked at. Where the arrangement asks for no
- * thread it is written by hand.
+ * Fills a nut that no table lists by its kind: its thread decides, that of the part it holds or of the spindle, the kind is
+ * looked at. Where the arrangement asks for no thread it is written by hand.
  */
 export const nutByThread =
   (name: string) =>
