@@ -573,3 +573,40 @@ it('inch thrust needle cages and washers have the sizes of their number', () => 
     expect(dimensions.outside, base).toBeCloseTo((Number(outside) / 16) * 25.4, 2)
   }
 })
+
+describe('words beside a number', () => {
+  it.each([
+    ['L44649 cone', 'L44649'],
+    ['cone L68149', 'L68149'],
+    ['LM67010 cup', 'LM67010'],
+    ['6205-2RS1 C3 made in Italy', '6205-2RS1/C3'],
+    ['6205 2RS brg', '6205-2RS'],
+    ['2x 6205-2RS', '6205-2RS'],
+  ])('%s is %s', (text, canonical) => expect(read(text).canonical).toBe(canonical))
+  // 683 is a ball bearing and a cone.
+  it.each(['683 cone', 'cone 683'])('%s is the cone', (text) => expect(read(text).part.piece).toBe('cone'))
+  it.each(['L44610 cone', 'cup L68149', '6205 cup'])('%s contradicts itself', (text) =>
+    expect(readClean(text, shipped)).toBeNull(),
+  )
+})
+
+it('a group that begins with shields or seals is not passed over whole', () => {
+  for (const text of ['6205 ZZQW7', '6205-2RSQW7', '6205 VVQW7']) {
+    const found = readExact(text, shipped)
+    for (const { closure } of found.ok ? found.readings : []) expect(closure.sides, text).toBe(2)
+  }
+})
+
+it('a bearing filled through a notch has the sizes of its series (common practice)', () => {
+  for (const [text, base] of [
+    ['BL206', '6206'],
+    ['BL310ZZ', '6310'],
+  ] as const) {
+    expect(read(text).base).toBe(base)
+    expect(
+      read(text)
+        .tokens.map(({ meaning }) => meaning)
+        .join(),
+    ).toMatch(/through a notch/)
+  }
+})

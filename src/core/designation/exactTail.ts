@@ -4,7 +4,7 @@ import { readSuffixes, type SuffixPart } from './readSuffixes'
 import { saidSize } from './saidSize'
 import { inchInsert } from './series/rules'
 import { readSpecialBore, type SpecialBore } from './specialBore'
-import { isWord } from './stampWords'
+import { isWord, ringNamed, saysNothing } from './stampWords'
 import { RARER, type SuffixToken } from './token'
 
 /** A tail of which every mark is explained. */
@@ -112,11 +112,16 @@ function beginsWithBore({ part, context }: Tail, group: readonly Glyph[]): boole
   return part.family === 'deep-groove' && readSpecialBore(figures, part) !== null
 }
 
+/** A group that begins with shields or seals tells them, whatever else it tells: it is not passed over whole. */
+const beginsWithClosure = (tail: Tail, at: number): boolean =>
+  tokensAt(tail, at).some(({ closure, key }) => closure !== null && key.length > 1)
+
 function isUndecoded(tail: Tail, at: number, end: number): boolean {
   const group = tail.marks.slice(at, end)
   if (isWornSuffix(tail, group)) return false
-  if (isDirectlyBehind(tail, at) && beginsWithBore(tail, group)) return false
-  if (!isDirectlyBehind(tail, at) || !group.every(({ char }) => /\d/.test(char))) return true
+  const behind = isDirectlyBehind(tail, at)
+  if (behind && (beginsWithBore(tail, group) || beginsWithClosure(tail, at))) return false
+  if (!behind || !group.every(({ char }) => /\d/.test(char))) return true
   return group.length >= BATCH_DIGITS
 }
 
@@ -243,7 +248,11 @@ function stepsFrom(tail: Tail, at: number, bored: boolean): readonly Step[] {
   const { to } = group
   const rest = stretch(tail, at, to, null)
   const whole = matches.some(({ key }) => at + key.length === to)
-  if (!whole && isWord(marks.slice(at, to))) return [{ end: to, own: { parts: [rest], cost: TOKEN } }]
+  const words = marks.slice(at, to)
+  const ring = ringNamed(words)
+  if (ring) return ring === tail.part.piece ? [{ end: to, own: { cost: TOKEN } }] : NO_STEP
+  if (!whole && saysNothing(words)) return [{ end: to, own: { cost: TOKEN } }]
+  if (!whole && isWord(words)) return [{ end: to, own: { parts: [rest], cost: TOKEN } }]
   return [
     ...tokens,
     ...(bored ? NO_STEP : boreStep(tail, at)),

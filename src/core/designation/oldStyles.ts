@@ -60,6 +60,15 @@ function short(key: string): OldStyle | null {
   return { base: `${series}${match[2]}`, suffix, style: `old short style${ask}`, length: match[0].length }
 }
 
+/** Ball bearings filled through a notch are numbered apart in two conventions: `BL205` is a 6205 with more balls (common practice). */
+function filledThroughNotch(key: string): OldStyle | null {
+  const match = /^BL([23])(\d\d)(?!\d)/.exec(key)
+  const series = SERIES[match?.[1] ?? '']
+  return match && series
+    ? { base: `${series}${match[2]}`, suffix: 'MAX', style: 'BL in two conventions', length: match[0].length }
+    : null
+}
+
 /** Sealed spherical roller bearings are wider than open ones, and numbered apart in one style: `BS2-2208-2CS` (common practice). */
 function sealedSpherical(key: string): OldStyle | null {
   const match = /^BS2-?(2[23]\d\d)(?:-?2(CS[25]?|RS)(?![A-Z\d]))?(?!\d)/.exec(key)
@@ -72,4 +81,4 @@ function sealedSpherical(key: string): OldStyle | null {
 
 /** Numbers in styles of their own at the front of `key`; null when there is none. */
 export const oldStyle = (key: string): OldStyle | null =>
-  eastern(key) ?? smallEastern(key) ?? short(key) ?? sealedSpherical(key)
+  eastern(key) ?? smallEastern(key) ?? short(key) ?? sealedSpherical(key) ?? filledThroughNotch(key)

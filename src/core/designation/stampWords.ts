@@ -21,7 +21,7 @@ const HARDWARE_WORDS: ReadonlySet<string> = new Set(
  * for a maker's mark (common practice); nor are those of standards, whose number is no part's: `DIN 472 52` is no cup 472.
  */
 const TYPE_LETTERS: ReadonlySet<string> = new Set(
-  `AEL AELS AS AXK AXW AH AHX AOH ASNU AN BA BAH BAHB BCH BCE BK BTH CF CFE CFL CFR CM CML CMR COM CR CRH CSK CSA CSB DAC DAT EA EE ER EX EXP FY FYH FYTB GAX GAY GE GEH GEG GEZ GLE
+  `AEL AELS AS AXK AXW AH AHX AOH ASNU AN BA BAH BAHB BCH BCE BK BL BTH CF CFE CFL CFR CM CML CMR COM CR CRH CSK CSA CSB DAC DAT EA EE ER EX EXP FY FYH FYTB GAX GAY GE GEH GEG GEZ GLE
    GRA GRAE GW GYE HC HCR HF HFL HH HJ HK HM IR JH JHM JL JLM JM JHH KLNJ KM KML KR KRE KRV KS LFR LL LJ LM LR LS LRJ MB MBL MF MJ MR MRJ MS NA NAST
    NART RNAST NATR NATV NCF NF NJ NJG NK NKI NKIA NKIB NKIS NKS NKX NKXR NN NNU NNCF NNF NU NUB NUKR NUP NUTR NUH PASE PAK PASEY PNA QJ RA RAE RALE RASE RB RCT RLS
    RMS RNA RNAO RNU NUKRE KRVE NTA TRA TRB TRC LME LMF RSTO SA SAKB SAL SALK DIN ISO ANSI ASME ABMA JIS SAPF SAPP SB SBPF SBPP SCE SCH SI SIKB SIL SILK SL SLE SN SNL SSN STO SY SYJ TA TLA TU UC UCC UCF UCFB UCFC UCFL UCP
@@ -57,6 +57,15 @@ const lettersOf = (group: readonly Glyph[]): string => group.map(({ char }) => c
 export function isWord(group: readonly Glyph[]): boolean {
   const text = lettersOf(group)
   return WORDS.has(text) || (text.length > WORD_MARKS && /^[A-Z]+$/.test(text))
+}
+
+/** Whether a group of marks is a word of trade or country that says nothing of the part. */
+export const saysNothing = (group: readonly Glyph[]): boolean => WORDS.has(lettersOf(group))
+
+/** The ring of a tapered set that a group of marks names; null for any other. */
+export function ringNamed(group: readonly Glyph[]): 'cone' | 'cup' | null {
+  const ring = /^(CONE|CUP)S?$/.exec(lettersOf(group))?.[1]
+  return ring === undefined ? null : ring === 'CONE' ? 'cone' : 'cup'
 }
 
 /** Whether what stands beside a number is words of trade and country, or a batch in figures: nothing of the part. */

@@ -1,5 +1,5 @@
 import { familyFacts, type Glyph, type Part } from '../catalogue'
-import { behindStandard, groupsOf, isHardwareWord, isStampWord, saysHowMany } from './stampWords'
+import { behindStandard, groupsOf, isHardwareWord, isStampWord, ringNamed, saysHowMany } from './stampWords'
 import type { SuffixToken } from './token'
 
 /** A place where a number may begin: behind words that say nothing of it, and behind prefix tokens. */
@@ -11,6 +11,8 @@ export interface Start {
   skipped: number
   /** a word before it says that the number is a piece of hardware */
   isHardware: boolean
+  /** a word before it says which ring of a tapered set it is */
+  ring: 'cone' | 'cup' | null
 }
 
 /** Prefixes that stand one behind the other, such as `S` and `F`. */
@@ -52,28 +54,33 @@ function behindPrefixes(
             prefix: [...start.prefix, token],
             skipped: start.skipped,
             isHardware: start.isHardware,
+            ring: start.ring,
           }))
   return [start, ...more.flatMap((next) => behindPrefixes(tokens, marks, next))]
 }
 
 /** Whether a part may be what the words and prefixes before its number say. */
-export const isAsSaid = ({ prefix, isHardware }: Start, { family }: Part): boolean =>
+export const isAsSaid = ({ prefix, isHardware, ring }: Start, { family, piece }: Part): boolean =>
+  (ring === null || ring === piece) &&
   prefix.every(({ families }) => families.includes(family)) &&
   (!isHardware || familyFacts(family).kind === 'hardware')
 
 /** Every place where the number may begin, the front first. Words are skipped only where a gap stands behind them. */
 export function startsOf(tokens: readonly SuffixToken[], marks: readonly Glyph[]): Start[] {
-  const fronts = [{ at: 0, isHardware: false }]
+  const fronts: Omit<Start, 'prefix' | 'skipped'>[] = [{ at: 0, isHardware: false, ring: null }]
   let isHardware = false
+  let ring: Start['ring'] = null
   for (const { from, to } of groupsOf(marks).slice(0, MAX_WORDS)) {
     const group = marks.slice(from, to)
     isHardware ||= isHardwareWord(group)
-    const says = isHardwareWord(group) || isStampWord(group) || (from === 0 && saysHowMany(group))
+    ring ??= ringNamed(group)
+    const says =
+      isHardwareWord(group) || isStampWord(group) || ring !== null || (from === 0 && saysHowMany(group))
     if (to >= marks.length || !says) break
-    fronts.push({ at: to, isHardware })
+    fronts.push({ at: to, isHardware, ring })
   }
   const standard = behindStandard(marks)
-  if (standard !== null) fronts.push({ at: standard, isHardware: false })
+  if (standard !== null) fronts.push({ at: standard, isHardware: false, ring: null })
   return fronts.flatMap(({ at, ...said }) =>
     behindPrefixes(tokens, marks, { at, prefix: [], skipped: at, ...said }),
   )
