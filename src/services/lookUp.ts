@@ -5,6 +5,7 @@ import { familyFacts, findPart, isListed, namesOf, type Part } from '@/core/cata
 import { decode, readClean, type Reading } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import {
+  isVerified,
   compareVariants,
   equivalentsOf,
   LOADS,
@@ -67,7 +68,8 @@ export async function decodeText(input: unknown) {
   return { text, readings: decode(text, context).map(readingOut) }
 }
 
-function partOut({ part, closure, designation }: Variant) {
+function partOut(variant: Variant) {
+  const { part, closure, designation } = variant
   const { width, openWidth } = formWidth(part, closure.sides) as { width?: number; openWidth?: number }
   const corner = ringCornerOf(part)
   const dimensions = {
@@ -87,7 +89,7 @@ function partOut({ part, closure, designation }: Variant) {
     dimensionsIn: inchTwins(dimensions),
     source: part.provenance.text,
     sourceKind: part.provenance.kind,
-    verified: part.provenance.verified,
+    verified: isVerified(variant),
     synonyms: namesOf(part)
       .slice(1)
       .map(({ text }) => text),

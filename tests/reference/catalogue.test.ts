@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { citation, familyFacts, findPart, hasClearance, namesOf, type Part } from '@/core/catalogue'
 import { readClean } from '@/core/designation'
 import { seatKindOf } from '@/core/fit'
-import { variantOf, widthOf } from '@/core/interchange'
+import { isVerified, variantOf, widthOf } from '@/core/interchange'
 import { readThread } from '@/core/kit'
 import { lengthMm } from '../support/lengthMm'
 import { shipped } from '../support/shipped'
@@ -165,6 +165,9 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
       )
       const sealedOne = variantOf(`WS${base}-E1-2RSR`, shipped)
       expect(sealedOne && widthOf(sealedOne), base).toBe(d.closedWidth)
+      // The row is verified for the open bearing.
+      const open = variantOf(base, shipped)
+      expect([open && isVerified(open), sealedOne && isVerified(sealedOne)], base).toEqual([true, false])
     }
   })
   it('four-point contact QJ2, QJ3 and cylindrical NCF22 as the other bearings of their dimension series, width included', () => {

@@ -17,9 +17,17 @@ const IDLE: ReadonlySet<string> = new Set(['FOR', 'OF', 'A', 'THE', 'SIZE', 'MM'
 /** Words that may be left out beside others: a cotter is a pin, a castle nut a nut. */
 const UNDERSTOOD: ReadonlySet<string> = new Set(['PIN', 'NUT'])
 const MAX_TEXT = 60
-/** A word of hardware stands in the text. */
-const HARDWARE_TEXT =
-  /\b(?:nut|locknut|pin|ring|clip|circlip|washer|cap|sleeve|cotter|castle|castellated)s?\b/i
+
+/** Words that name a piece of hardware: the number behind them is that piece, `circlip 108` no bearing 108. */
+export const HARDWARE_WORDS: ReadonlySet<string> = new Set(
+  `SNAP RETAINING CIRCLIP CIRCLIPS RING RINGS CLIP CLIPS COTTER SPLIT PIN PINS CASTLE CASTELLATED SLOTTED LOCK LOCKNUT NUT NUTS TAB
+   WASHER WASHERS SLEEVE SLEEVES CAP CAPS`.split(/\s+/),
+)
+const saysHardware = (text: string): boolean =>
+  text
+    .toUpperCase()
+    .split(/[^A-Z]+/)
+    .some((word) => HARDWARE_WORDS.has(word))
 
 const LETTERS = /^[A-Z]+(?:-[A-Z]+)*$/
 
@@ -127,7 +135,7 @@ export interface HardwareCalled {
  * @example hardwareCalled(catalogue, 'M20 x 1.5 castle nut') // [{ part: { base: 'castle nut M20x1.5' }, whole: true }]
  */
 export function hardwareCalled(catalogue: Catalogue, text: string): HardwareCalled[] {
-  if (text.length > MAX_TEXT || !HARDWARE_TEXT.test(text)) return []
+  if (text.length > MAX_TEXT || !saysHardware(text)) return []
   const said = calledIn(text)
   if (said.size === '') return []
   const isMeant = ({ words }: Known) => said.words.every((word) => words.includes(word))

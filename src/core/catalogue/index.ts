@@ -36,5 +36,5 @@ export { buildNumberIndex, findNumber, MARK_CODES, markCode, type NumberIndex } 
 export { housingsFor, isHousing, isUnitHousing, sitsIn, type Housing } from './housings'
 export { insertLock, ROUND_INSERTS } from './insertLocks'
 export { PIECES, type Piece } from './pieces'
-export { hardwareCalled } from './hardwareWords'
+export { HARDWARE_WORDS, hardwareCalled } from './hardwareWords'
 export { boltsText, hardwareFacts, HARDWARE_LABELS, isCount, impliedByThread } from './hardwareSizes'

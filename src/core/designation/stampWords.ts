@@ -1,4 +1,4 @@
-import type { Glyph } from '../catalogue'
+import { HARDWARE_WORDS, type Glyph } from '../catalogue'
 
 /** Words that stand beside a number on rings and boxes and say nothing of it: countries, places, trade words. */
 const WORDS: ReadonlySet<string> = new Set(
@@ -8,12 +8,6 @@ const WORDS: ReadonlySet<string> = new Set(
    HUNGARY VIETNAM ARGENTINA SWITZERLAND NETHERLANDS BELGIUM AUSTRALIA WEST EAST`
     .split(/\s+/)
     .filter(Boolean),
-)
-
-/** Words that name a piece of hardware: the number behind them is that piece, `circlip 108` no bearing 108. */
-const HARDWARE_WORDS: ReadonlySet<string> = new Set(
-  `SNAP RETAINING CIRCLIP CIRCLIPS RING RINGS CLIP CLIPS COTTER SPLIT PIN PINS CASTLE CASTELLATED SLOTTED LOCK LOCKNUT NUT NUTS TAB
-   WASHER WASHERS SLEEVE SLEEVES`.split(/\s+/),
 )
 
 /**

@@ -5,7 +5,7 @@ import type { Application } from './check'
 import { compareVariants, VERDICTS, type Comparison } from './compareVariants'
 import { isSameSize } from './sameSize'
 import { otherLocks } from './units'
-import { isAmbiguousToken, variantOf, type Variant } from './variant'
+import { isAmbiguousToken, isVerified, variantOf, type Variant } from './variant'
 
 export interface Equivalent extends Comparison {
   designation: string
@@ -204,8 +204,9 @@ export function equivalentsOf(
   // What nobody has confirmed is never said to be the same.
   const numbered = (made: (to: Variant) => Variant): Equivalent[] =>
     otherNumbers(variant, context).flatMap((to) => {
-      const found = compared(made(to))
-      const { verified } = to.part.provenance
+      const form = made(to)
+      const found = compared(form)
+      const verified = isVerified(form)
       return found.verdict === 'conditional' || (verified && found.verdict !== 'not-interchangeable')
         ? [found]
         : []

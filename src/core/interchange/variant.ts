@@ -1,4 +1,4 @@
-import { findPart, type Part } from '../catalogue'
+import { familyFacts, findPart, type Part } from '../catalogue'
 import {
   OPEN,
   type Cage,
@@ -151,4 +151,14 @@ export function variantOf(designation: string, context: DesignationContext): Var
 export function widthOf({ part, closure }: Variant): number | undefined {
   const { width, closedWidth, totalWidth } = part.dimensions
   return (closure.sides > 0 ? closedWidth : undefined) ?? width ?? totalWidth
+}
+
+/**
+ * Whether the sizes of the form named are verified. Of a kind that is seldom closed the row is that of the open bearing: its
+ * width with seals was recalled once.
+ */
+export function isVerified({ part, closure }: Variant): boolean {
+  const seldomClosed = familyFacts(part.family).traits?.includes('seldomClosed') ?? false
+  const byClosedWidth = closure.sides > 0 && part.dimensions.closedWidth !== undefined
+  return part.provenance.verified && !(seldomClosed && byClosedWidth)
 }

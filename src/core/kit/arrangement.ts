@@ -3,6 +3,9 @@ import { FINDINGS } from './findings'
 import { SLOT_ROLES, type SlotRole } from './roles'
 import { SIZE_NAMES } from './sizes'
 
+const SHATTERING = 'Wear eye protection: hardened rings shatter under a steel hammer.'
+const MANUAL_FIRST = "The machine's manual comes first for every fit, torque and grease."
+
 /** Cautions by the kind of work; each stands beside every kit of it (common practice). */
 const CAUTIONS = {
   wheelEnd: [
@@ -13,14 +16,14 @@ const CAUTIONS = {
   ],
   turningShaft: [
     'Lock the power off and try to start it: a shaft that cannot turn is the first tool.',
-    'Wear eye protection: hardened rings shatter under a steel hammer.',
+    SHATTERING,
     'Bearings are heated to 120 °C at most, sealed and greased ones to 80 °C; never with a flame. Wear gloves.',
-    "The machine's manual comes first for every fit, torque and grease.",
+    MANUAL_FIRST,
   ],
   freed: [
     'Lock the power off, prop what the part holds and let the pressure out of its cylinder: what is freed moves by itself.',
-    'Wear eye protection: hardened rings shatter under a steel hammer.',
-    "The machine's manual comes first for every fit, torque and grease.",
+    SHATTERING,
+    MANUAL_FIRST,
   ],
   press: ['Press only through the ring that is tight; never stand in line with the press.'],
 } as const

@@ -67,6 +67,7 @@ const ofFamilies =
   ({ family }: Part): boolean =>
     families.includes(family)
 const isThrust = ({ family }: Part): boolean => familyFacts(family).traits?.includes('thrust') ?? false
+const isClosable = ({ family }: Part): boolean => familyFacts(family).traits?.includes('closable') ?? false
 
 /** A bearing of a kind of its own, of which an own part may be one as well. */
 const whole = (
@@ -106,17 +107,7 @@ const table = {
     rings: ['outer'],
     outline: ({ bore, outside }) => cupSection(outside, (outside - bore) * 0.45, bore),
   },
-  ballBearing: {
-    label: 'ball bearing',
-    order: 0,
-    piece: 'complete',
-    takes: (part) =>
-      isWhole(part) &&
-      (part.family === 'own' || (familyFacts(part.family).traits?.includes('closable') ?? false)),
-    wholeBearing: true,
-    rings: ['outer', 'inner'],
-    outline: body,
-  },
+  ballBearing: whole('ball bearing', isClosable, ['outer', 'inner']),
   bearing: {
     label: 'any bearing',
     order: 0,
@@ -126,24 +117,8 @@ const table = {
     rings: ['inner', 'outer'],
     outline: body,
   },
-  insert: {
-    label: 'insert bearing',
-    order: 0,
-    piece: 'complete',
-    takes: ({ family }) => family === 'insert' || family === 'own',
-    wholeBearing: true,
-    rings: ['inner'],
-    outline: body,
-  },
-  hubUnit: {
-    label: 'press-in hub unit',
-    order: 0,
-    piece: 'complete',
-    takes: ({ family }) => family === 'hub-unit' || family === 'own',
-    wholeBearing: true,
-    rings: ['outer', 'inner'],
-    outline: body,
-  },
+  insert: whole('insert bearing', ofFamilies('insert'), ['inner']),
+  hubUnit: whole('press-in hub unit', ofFamilies('hub-unit'), ['outer', 'inner']),
   thrustBearing: whole('thrust bearing', isThrust, ['inner', 'outer']),
   rodEnd: whole('rod end', ofFamilies('rod-end')),
   sphericalPlain: whole('spherical plain bearing', ofFamilies('spherical-plain'), ['outer']),

@@ -3,7 +3,7 @@ import { insertOfUnit } from '../../designation'
 import { writeBoth } from '../../quantity'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
-import type { SlotRole } from '../roles'
+import { isWholeBearing, type SlotRole } from '../roles'
 import { fillBalls, fillBearing, fillTapered, wholeBearings } from './bearings'
 import { filledWith, fillPlain, gap, type FillContext } from './fillContext'
 import {
@@ -101,19 +101,10 @@ const fillConsumable = (slot: Slot): Filled =>
 
 type Filler = (slot: Slot, fillContext: FillContext) => Filled
 
-/** Roles that follow from what stands around them; every other is written by hand. */
+/** Roles that follow from what stands around them, beside whole bearings; every other is written by hand. */
 const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
   cone: fillTapered,
   cup: fillTapered,
-  ballBearing: fillBearing,
-  bearing: fillBearing,
-  insert: fillBearing,
-  hubUnit: fillBearing,
-  thrustBearing: fillBearing,
-  rodEnd: fillBearing,
-  sphericalPlain: fillBearing,
-  trackRoller: fillBearing,
-  clutch: fillBearing,
   balls: fillBalls,
   seal: fillSeal,
   wearSleeve: fillSleeve,
@@ -142,4 +133,7 @@ const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
 }
 
 /** Proposes a part for a place when none is given. Grease is worked out last, from what is filled. */
-export const propose: Filler = (slot, fillContext) => (FOLLOWING[slot.role] ?? fillPlain)(slot, fillContext)
+export const propose: Filler = (slot, fillContext) => {
+  const fill = FOLLOWING[slot.role] ?? (isWholeBearing(slot.role) ? fillBearing : fillPlain)
+  return fill(slot, fillContext)
+}
