@@ -582,6 +582,7 @@ describe('words beside a number', () => {
     ['6205-2RS1 C3 made in Italy', '6205-2RS1/C3'],
     ['6205 2RS brg', '6205-2RS'],
     ['2x 6205-2RS', '6205-2RS'],
+    ['12x 6205', '6205'],
   ])('%s is %s', (text, canonical) => expect(read(text).canonical).toBe(canonical))
   // 683 is a ball bearing and a cone.
   it.each(['683 cone', 'cone 683'])('%s is the cone', (text) => expect(read(text).part.piece).toBe('cone'))

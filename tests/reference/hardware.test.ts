@@ -383,6 +383,8 @@ describe('hardware as it is called over a counter (common practice)', () => {
     ['retaining ring 1 in external', 'shaft snap ring 1 in'],
     ['8 mm E-clip', 'E-ring 8'],
     ['1.57" grease cap', 'dust cap 1.570 in'],
+    ['hub cap 1.570 in', 'dust cap 1.570 in'],
+    ['castle M20x1.5', 'castle nut M20x1.5'],
     ['KM8 lock nut', 'KM8'],
     ['washer MB8', 'MB8'],
     ['sleeve H208', 'H208'],
