@@ -37,7 +37,10 @@ function widthsLine({ family, dimensions: d }: Drawable, write: (mm: number) => 
     return `${inner} ${write(d.width)} · ${outer} ${write(d.outerRingWidth)}`
   }
   if (d.coneWidth && d.cupWidth) return `cone width ${write(d.coneWidth)} · cup width ${write(d.cupWidth)}`
-  return d.closedWidth ? `open ${write(d.width ?? 0)} · with shields or seals ${write(d.closedWidth)}` : ''
+  // A form that is named closed has that width already.
+  return d.closedWidth && d.closedWidth !== d.width
+    ? `open ${write(d.width ?? 0)} · with shields or seals ${write(d.closedWidth)}`
+    : ''
 }
 
 /** A bearing or seal in section, to scale, the measured diameters in amber over the nominal ones. */
