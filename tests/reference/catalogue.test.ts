@@ -26,10 +26,10 @@ describe('every row', () => {
       expect(citation(provenance.text), base).not.toMatch(/memory|recall|[,;]$/)
     }
   })
-  it('has a bore smaller than its outside, and a width smaller than its outside', () => {
+  it('has a bore smaller than its outside, and a width smaller than its outside where it is no sleeve', () => {
     for (const { base, family, dimensions: d } of parts) {
       if (d.bore !== undefined && d.outside !== undefined) expect(d.bore, base).toBeLessThan(d.outside)
-      for (const width of family === 'needle' || family === 'one-way-clutch'
+      for (const width of ['needle', 'one-way-clutch', 'linear-ball'].includes(family)
         ? []
         : [d.width, d.closedWidth, d.totalWidth])
         if (width !== undefined && d.outside !== undefined) expect(width, base).toBeLessThanOrEqual(d.outside)
@@ -185,8 +185,8 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
       }
     expect(compared).toBeGreaterThan(55)
   })
-  it('width series 30 is one for NCF30, double row 30, wide 630 and spherical 230', () => {
-    const wide = parts.filter((p) => ['NCF30', '30', '630', '230'].includes(p.series))
+  it('width series 30 is one for NCF30, NN30, double row 30, wide 630 and spherical 230', () => {
+    const wide = parts.filter((p) => ['NCF30', 'NN30', '30', '630', '230'].includes(p.series))
     const sizes = new Map<number | undefined, Part[]>()
     for (const p of wide) sizes.set(p.dimensions.bore, [...(sizes.get(p.dimensions.bore) ?? []), p])
     const shared = [...sizes.values()].filter(({ length }) => length > 1)
@@ -221,12 +221,21 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
       ...family('spherical', '213', '222', '223'),
     ]
     const last = (p: Part) => (p.series.endsWith('10') ? '60' : `6${p.series.at(-1)}`)
-    for (const series of ['60', '62', '63', '64'])
+    for (const series of ['60', '62', '63', '64', '69'])
       same(
         rollers.filter((p) => last(p) === series),
         series,
-        20,
+        16,
       )
+  })
+  it('two rows full of rollers are less than twice as wide as one, NNCF50 over NCF30', () => {
+    const wide = family('cylindrical', 'NNCF50')
+    expect(wide.length).toBeGreaterThan(20)
+    for (const { base, dimensions: d } of wide) {
+      const one = family('cylindrical', 'NN30', 'NCF30').find((p) => p.dimensions.bore === d.bore)?.dimensions
+      expect((d.width ?? 0) / (one?.width ?? 1), base).toBeGreaterThan(1.7)
+      expect((d.width ?? 0) / (one?.width ?? 1), base).toBeLessThan(1.9)
+    }
   })
   it('metric tapered: 320 and 330 as 60, 302, 322 and 332 as 62, 303, 313 and 323 as 63, 329 as 69 (ISO 355)', () => {
     same(family('tapered-metric', '320', '330'), '60', 30)
@@ -235,7 +244,15 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
     same(family('tapered-metric', '329'), '69', 12)
   })
   it('needle NA49 and NA69 as 69, and without inner ring the same outside', () => {
-    same(family('needle', 'NA49', 'NA69'), '69', 20)
+    same(family('needle', 'NA49', 'NA69', 'NKIA59'), '69', 20)
+    // Width series 4, 5 and 6.
+    for (const { base, dimensions: d } of family('needle', 'NKIA59')) {
+      const [narrow, wide] = ['NA49', 'NA69'].map(
+        (series) => family('needle', series).find((p) => p.dimensions.bore === d.bore)?.dimensions.width,
+      )
+      expect(d.width, base).toBeGreaterThan(narrow ?? Infinity)
+      if (wide !== undefined) expect(d.width, base).toBeLessThan(wide)
+    }
     for (const p of family('needle', 'RNA49')) {
       const whole = findPart(shipped.catalogue, p.base.slice(1))
       expect(whole?.dimensions.outside, p.base).toBe(p.dimensions.outside)
@@ -550,6 +567,33 @@ it('adapter sleeves: the bore code of the bearing is in the number, the shaft is
     expect(hardware.bearingBoreMm, base).toBe(Number(base.slice(-2)) * 5)
     expect(hardware.shaftMm, base).toBeLessThan(hardware.bearingBoreMm)
     expect(hardware.nut, base).toBe(`KM${Number(base.slice(-2))}`)
+  }
+})
+
+it('linear ball bearings are named by their shaft, KH by its length too; the long ones are nearly two in a row (common practice)', () => {
+  const sleeves = parts.filter((p) => p.family === 'linear-ball')
+  expect(sleeves.length).toBeGreaterThan(45)
+  for (const { base, series, dimensions: d } of sleeves) {
+    const number = base.replace(/\D/g, '')
+    expect([String(d.bore), `${d.bore}${d.width}`, `0${d.bore}${d.width}`], base).toContain(number)
+    expect((d.bore ?? 0) + 4, base).toBeLessThanOrEqual(d.outside ?? 0)
+    if (series !== 'LML') continue
+    const one = findPart(shipped.catalogue, `LM${d.bore}`)?.dimensions
+    expect(d.outside, base).toBe(one?.outside)
+    expect((d.width ?? 0) / (one?.width ?? 1), base).toBeGreaterThan(1.8)
+    expect((d.width ?? 0) / (one?.width ?? 1), base).toBeLessThan(1.95)
+  }
+})
+
+it('roller clutches ASNU have bore and outside of 63 from 15 mm on; NKX and NKXR are named by their shaft (common practice)', () => {
+  for (const { base, dimensions: d } of parts.filter(
+    ({ series }) => series === 'ASNU' || /^NKXR?$/.test(series),
+  )) {
+    expect(String(d.bore), base).toBe(base.replace(/\D/g, ''))
+    if (!base.startsWith('ASNU') || (d.bore ?? 0) < 15) continue
+    const twin = of('63').find((p) => p.dimensions.bore === d.bore)?.dimensions
+    expect(d.outside, base).toBe(twin?.outside)
+    expect(d.width, base).toBeGreaterThan(twin?.width ?? Infinity)
   }
 })
 

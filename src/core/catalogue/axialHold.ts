@@ -12,12 +12,15 @@ interface Flanges {
   rollers?: RollerRing
 }
 
+type Kind = Pick<Part, 'family' | 'series'>
+
 /** By which rings have flanges (ISO 246, types of ISO 15 series): the letters of the series. */
 const CYLINDRICAL: Readonly<Record<string, Flanges>> = {
   N: { hold: 'slides', rollers: 'inner' },
   NN: { hold: 'slides', rollers: 'inner' },
   NF: { hold: 'oneWay', rollers: 'inner' },
   NCF: { hold: 'oneWay' },
+  NNCF: { hold: 'oneWay' },
   NU: { hold: 'slides', rollers: 'outer' },
   NNU: { hold: 'slides', rollers: 'outer' },
   NJ: { hold: 'oneWay', rollers: 'outer' },
@@ -25,13 +28,25 @@ const CYLINDRICAL: Readonly<Record<string, Flanges>> = {
   NH: { hold: 'bothWays', rollers: 'outer' },
 }
 
-type Kind = Pick<Part, 'family' | 'series'>
+/** Needle bearings combined with balls, which hold the shaft; all others let it slide (ISO 1206, common practice). */
+const COMBINED: readonly (readonly [RegExp, AxialHold])[] = [
+  [/^NKIB/, 'bothWays'],
+  [/^NK(?:IA|X)/, 'oneWay'],
+]
+
+/** Needles for the radial load and balls for the axial one in one bearing. */
+export const isCombined = ({ family, series }: Kind): boolean =>
+  family === 'needle' && COMBINED.some(([letters]) => letters.test(series))
 
 const flangesOf = ({ family, series }: Kind): Flanges | undefined =>
   family === 'cylindrical' ? CYLINDRICAL[series.replace(/\d+$/, '')] : undefined
 
-/** How a radial bearing holds its shaft along the axis; all but some cylindrical roller bearings hold it both ways. */
-export const axialHold = (part: Kind): AxialHold => flangesOf(part)?.hold ?? 'bothWays'
+/** How a radial bearing holds its shaft along the axis; all but needle and some cylindrical roller bearings hold it both ways. */
+export function axialHold(part: Kind): AxialHold {
+  if (part.family === 'needle')
+    return COMBINED.find(([letters]) => letters.test(part.series))?.[1] ?? 'slides'
+  return flangesOf(part)?.hold ?? 'bothWays'
+}
 
 /** The ring the rollers stay with, of a bearing whose rings come apart; null where they do not. */
 export function rollersStayWith(part: Kind): RollerRing | null {

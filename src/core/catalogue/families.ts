@@ -91,6 +91,8 @@ export const FAMILIES = {
   'spherical-plain': { label: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
   'rod-end': { label: 'rod end', kind: 'bearing' },
   'one-way-clutch': roller('one-way clutch', 'needle'),
+  /** its balls run along the shaft; `width` is its length */
+  'linear-ball': { label: 'linear ball bearing', kind: 'bearing', element: 'ball', traits: ['closable'] },
   'adapter-sleeve': hardware('adapter sleeve'),
   housing: hardware('bearing housing'),
   own: { label: 'part of your own lists', kind: 'bearing' },
@@ -139,6 +141,7 @@ export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
     'spherical-plain',
     'rod-end',
     'one-way-clutch',
+    'linear-ball',
   ],
   /** made with shields or seals under the same number */
   closable: (Object.keys(FAMILIES) as Family[]).filter((family) => {

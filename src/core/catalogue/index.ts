@@ -1,4 +1,4 @@
-export { axialHold, rollersStayWith, type RollerRing } from './axialHold'
+export { axialHold, isCombined, rollersStayWith, type AxialHold, type RollerRing } from './axialHold'
 export {
   FAMILIES,
   FAMILY_CLASSES,

@@ -114,6 +114,10 @@ const BY_STUD: Readonly<Record<string, string>> = {
   KR90: 'CF30-2',
 }
 
+/** Cylindrical roller bearings full of rollers go by other letters in one convention: `SL182210` for NCF2210 (common practice). */
+const fullOfRollers = ({ series, base }: Part): PartName[] =>
+  /^NN?CF\d/.test(series) ? [{ text: base.replace(/^NN?CF/, 'SL18') }] : []
+
 /** Letters of yoke rollers in another convention; the number is the bore in both (common practice). */
 const YOKE_LETTERS: Readonly<Record<string, string>> = { NATR: 'NART', STO: 'NAST', RSTO: 'RNAST' }
 
@@ -250,6 +254,7 @@ const written = (part: Part): PartName[] => [
   ...insertByShell(part),
   ...insertByBore(part),
   ...trackRollerNames(part),
+  ...fullOfRollers(part),
   ...hardwareNames(part),
   ...(part.synonyms ?? []).map((text) => ({ text })),
 ]

@@ -136,6 +136,7 @@ const HOW_IT_SITS: Partial<Record<SeatKind, Partial<Record<'inner' | 'outer', st
   drawnCup: {
     inner: 'The figures are running clearance between shaft and needles, once the cup is in its bore.',
   },
+  linear: { inner: 'The figures are running clearance between shaft and balls.' },
   needleNoRing: { inner: 'The figures are running clearance between shaft and needles.' },
   needleCage: {
     inner:

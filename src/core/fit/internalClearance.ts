@@ -1,4 +1,4 @@
-import type { SeatKind } from './seatKind'
+import { isRaceway, type SeatKind } from './seatKind'
 import type { Limits } from './toleranceClass'
 
 /** Groups of radial internal clearance, least first. */
@@ -145,7 +145,7 @@ export function internalClearance(
   boreMm: number,
   kind?: SeatKind,
 ): Limits | null {
-  if (kind === 'drawnCup' || kind === 'needleNoRing' || kind === 'needleCage') return null
+  if (kind !== undefined && (isRaceway(kind, 'inner') || isRaceway(kind, 'outer'))) return null
   const taper = kind === 'onSleeve'
   const rows = (taper ? TAPER_TABLES : TABLES)[family]
   const row =

@@ -140,6 +140,16 @@ function byKind({ ring, kind, load, lightAlloy }: SeatUse): UsualClass | null {
             why: 'The needles run on the shaft itself: hardened, ground, g6; h5 for less clearance.',
           }
         : { class: 'G6', why: 'The needles run in the bore itself: hardened, ground, G6.' }
+    case 'linear':
+      return inner
+        ? {
+            class: load === 'heavy' ? 'h6' : 'g6',
+            why: 'The balls run along the shaft itself: hardened, ground, g6; h6 for less play.',
+          }
+        : {
+            class: 'H7',
+            why: 'A thin sleeve, held along its bore by snap rings: pressed in tight it closes on the shaft.',
+          }
     case 'thrust':
       return inner
         ? { class: 'j6', why: 'The shaft washer is centred on its shaft.' }

@@ -73,6 +73,9 @@ const INSERT_BORE: readonly (readonly [number, number])[] = [
 /** Under the needles, where no inner ring is: classes of the enveloping circle (ISO 3245 and ISO 1206, from memory). */
 const ENVELOPE = { drawnCup: 'F8', needleNoRing: 'F6' } as const
 
+/** Sleeves of linear ball bearings outside (common practice, from memory). */
+const LINEAR_OUTSIDE = 'h6'
+
 const bandOf = (rows: readonly (readonly number[])[], mm: number, column: number): number =>
   rows.find(([upTo = 0]) => mm <= upTo)?.[column] ?? 0
 
@@ -103,6 +106,9 @@ export function ringLimits(
       break
     case 'needleCage':
       return { lower: 0, upper: 0 }
+    case 'linear':
+      if (!bore) return toleranceClass(LINEAR_OUTSIDE, mm) ?? { lower: 0, upper: 0 }
+      break
     case 'taperedInch':
       return { lower: 0, upper: bandOf(bore ? INCH_BORE : INCH_OUTSIDE, mm, 1) }
     case 'taperedMetric':

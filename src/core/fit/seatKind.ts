@@ -15,6 +15,7 @@ export const SEAT_KINDS = [
   'onSleeve',
   'wideRing',
   'joint',
+  'linear',
 ] as const
 export type SeatKind = (typeof SEAT_KINDS)[number]
 
@@ -43,6 +44,7 @@ const BY_FAMILY: Partial<Record<Family, SeatKind>> = {
   'thrust-roller': 'thrust',
   'thrust-spherical': 'thrust',
   'spherical-plain': 'joint',
+  'linear-ball': 'linear',
 }
 
 /** Self-aligning ball bearings with a wide inner ring. */
@@ -67,6 +69,8 @@ export function seatKindOf(part: Named, taperBore = false): SeatKind {
 export const isHandFitted = (kind: SeatKind, ring: 'inner' | 'outer'): boolean =>
   kind === 'insert' || ((kind === 'onSleeve' || kind === 'wideRing') && ring === 'inner')
 
+const RUNS_ON_SHAFT: ReadonlySet<SeatKind> = new Set(['drawnCup', 'needleNoRing', 'linear'])
+
 /** The shaft or the housing itself is the raceway: there is no ring to be tight, only running clearance. */
 export const isRaceway = (kind: SeatKind, ring: 'inner' | 'outer'): boolean =>
-  kind === 'needleCage' || (ring === 'inner' && (kind === 'drawnCup' || kind === 'needleNoRing'))
+  kind === 'needleCage' || (ring === 'inner' && RUNS_ON_SHAFT.has(kind))

@@ -37,6 +37,10 @@ describe('how a number sits', () => {
     ['RC121610', 'drawnCup'],
     // Two rings around balls and sprags.
     ['CSK25', 'ball'],
+    ['ASNU25', 'ball'],
+    ['LM12', 'linear'],
+    ['NKX25', 'needleNoRing'],
+    ['NKIA5905', 'roller'],
     ['51105', 'thrust'],
     ['GE25', 'joint'],
     ['11206', 'wideRing'],

@@ -78,6 +78,7 @@ const APART: ReadonlySet<Family> = new Set([
   'rod-end',
   'thrust-roller',
   'thrust-spherical',
+  'linear-ball',
 ])
 /** A ring or a cage by itself is seen to be no bearing. */
 const isApart = (part: Part): boolean =>

@@ -92,6 +92,9 @@ describe('turning shaft G1', () => {
       ['NJ208', 'warn'],
       ['NF208', 'warn'],
       ['NUP208', 'pass'],
+      // Needles slide along their ring; balls beside them hold it (ISO 1206, common practice).
+      ['NA4908', 'fail'],
+      ['NKIA5908', 'warn'],
     ] as const) {
       const checks = propose('G1', {
         positions: 1,

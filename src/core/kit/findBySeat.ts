@@ -18,6 +18,7 @@ const NO_BEARING_OF_A_SEAT: ReadonlySet<Family> = new Set([
   'one-way-clutch',
   'spherical-plain',
   'rod-end',
+  'linear-ball',
 ])
 
 /** Whether a bearing sits on a shaft and in a bore and carries across: what “a bearing” means where nothing else is said. */

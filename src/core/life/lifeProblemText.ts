@@ -28,6 +28,10 @@ const NOT_TOLD: Record<MissingInput, string> = {
 const NO_LIFE: Record<NoLife, string> = {
   plain: 'Nothing rolls in a spherical plain bearing: its life goes by sliding distance, see its maker.',
   clutch: 'A roller clutch is chosen by its torque, not by rating life: see its maker.',
+  linear:
+    'A linear ball bearing is rated by the distance it runs, not by turns: see its maker’s figures for load and length of stroke.',
+  combined:
+    'Needles carry the radial load and balls the axial one: each is rated by itself, with its maker’s figures.',
   noBearing: 'This is no rolling bearing: nothing to rate.',
 }
 

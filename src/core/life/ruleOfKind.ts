@@ -1,4 +1,4 @@
-import type { Family, Part } from '../catalogue'
+import { isCombined, type Family, type Part } from '../catalogue'
 import { ok, refuse, type Result } from '../result'
 import type { Factors, LoadRule } from './loadRule'
 import { usualLimit } from './usualLimits'
@@ -18,7 +18,7 @@ export interface KindQuestion {
 }
 
 /** No life by rolling: why not. */
-export type NoLife = 'plain' | 'clutch' | 'noBearing'
+export type NoLife = 'plain' | 'clutch' | 'linear' | 'combined' | 'noBearing'
 
 export interface Kind {
   rule: LoadRule
@@ -214,7 +214,7 @@ const RULES: Partial<Record<Family, ByFamily>> = {
   'tapered-metric': byLimit(taperedRule),
   'tapered-inch': byLimit(taperedRule),
   cylindrical: ({ series }) => known(cylindricalRule(series)),
-  needle: always({ by: 'radialOnly' }),
+  needle: (part) => (isCombined(part) ? noLife('combined') : known({ by: 'radialOnly' })),
   'cam-follower': always({ by: 'radialOnly' }),
   'ball-track-roller': always({ by: 'radialOnly' }),
   'thrust-ball': always({ by: 'axialOnly' }),
@@ -224,6 +224,7 @@ const RULES: Partial<Record<Family, ByFamily>> = {
   'spherical-plain': () => noLife('plain'),
   'rod-end': () => noLife('plain'),
   'one-way-clutch': () => noLife('clutch'),
+  'linear-ball': () => noLife('linear'),
 }
 
 /**

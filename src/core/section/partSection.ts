@@ -12,7 +12,12 @@ import {
 import { flanged, grooved, tapered, type SectionOptions } from './extras'
 import { hardwareSection, sealSection } from './hardwareSection'
 import type { Section } from './shape'
-import { sphericalPlainSection, thrustRollerSection, trackRollerSection } from './smallFamilies'
+import {
+  linearSection,
+  sphericalPlainSection,
+  thrustRollerSection,
+  trackRollerSection,
+} from './smallFamilies'
 import { coneSection, cupSection, taperedSection } from './taperedSection'
 
 /** Total width over the larger ring width where no table gives it (common practice; drawing only). */
@@ -119,6 +124,8 @@ function ringSection(
       return needleDesign(part)
         ? needleSection(bore, outside, width, 'drawnCup')
         : ballSection(bore, outside, width, closure)
+    case 'linear-ball':
+      return linearSection(bore, outside, width, closure)
     case 'thrust-ball':
       return thrustSection(bore, outside, width)
     case 'thrust-spherical':
@@ -128,7 +135,13 @@ function ringSection(
     case 'insert':
       return insertSection(bore, outside, width, part.dimensions.outerRingWidth)
     case 'cylindrical':
-      return cylindricalSection(bore, outside, width, flangesOf(part.series))
+      return cylindricalSection(
+        bore,
+        outside,
+        width,
+        flangesOf(part.series),
+        part.series.startsWith('NN') ? 2 : 1,
+      )
     case 'spherical':
       return sphericalSection(bore, outside, width)
     case 'cam-follower':

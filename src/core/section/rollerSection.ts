@@ -1,5 +1,5 @@
 import type { NeedleDesign } from '../catalogue'
-import { outline, type Point, type Section, type Shape } from './shape'
+import { block, outline, type Point, type Section, type Shape } from './shape'
 
 /** Usual proportions, shares of the wall (D − d)/2 (common practice). */
 const RING = 0.24
@@ -10,10 +10,11 @@ export type Flanges = { inner: 0 | 1 | 2; outer: 0 | 1 | 2 }
 
 /** Which rings carry flanges: NU none inside, N none outside, NJ one inside, NUP two inside (one a loose ring). */
 export function flangesOf(series: string): Flanges {
+  if (series.startsWith('NNU')) return { inner: 0, outer: 2 }
   if (series.startsWith('NUP')) return { inner: 2, outer: 2 }
   if (series.startsWith('NU')) return { inner: 0, outer: 2 }
   if (series.startsWith('NJ')) return { inner: 1, outer: 2 }
-  if (series.startsWith('NCF')) return { inner: 2, outer: 1 }
+  if (/^NN?CF/.test(series)) return { inner: 2, outer: 1 }
   return { inner: 2, outer: 0 }
 }
 
@@ -47,26 +48,27 @@ function ring(
   return outline([[0, seat], ...left, ...right, [width, seat]], hatch)
 }
 
-/** Half-section of a cylindrical roller bearing. Sizes in mm. */
-export function cylindricalSection(bore: number, outside: number, width: number, flanges: Flanges): Section {
+/** Half-section of a cylindrical roller bearing with one row of rollers or two. Sizes in mm. */
+export function cylindricalSection(
+  bore: number,
+  outside: number,
+  width: number,
+  flanges: Flanges,
+  rows: 1 | 2 = 1,
+): Section {
   const [inner, outer] = [bore / 2, outside / 2]
   const wall = outer - inner
   const [low, high] = [inner + RING * wall, outer - RING * wall]
   const edge = FLANGE_WIDTH * width * 1.15
+  const step = (width - 2 * edge) / rows
   return {
     length: width,
     radius: outer,
     shapes: [
       ring(inner, width, wall, flanges.inner, 1, 'forward'),
       ring(outer, width, wall, flanges.outer, -1, 'backward'),
-      outline(
-        [
-          [edge, low],
-          [width - edge, low],
-          [width - edge, high],
-          [edge, high],
-        ],
-        'none',
+      ...Array.from({ length: rows }, (_, i) =>
+        block(edge + i * step, edge + (i + 1) * step, low, high, 'none'),
       ),
     ],
   }

@@ -1,3 +1,4 @@
+import type { Closure } from '../designation'
 import { bow } from './rollerSection'
 import { block, outline, type Section, type Shape } from './shape'
 
@@ -49,6 +50,40 @@ export function sphericalPlainSection(
     shapes: [
       outline([[0, inner], [width, inner], ...[...ball].reverse()], 'forward'),
       outline([[edge, outer], [width - edge, outer], ...[...hollow].reverse()], 'backward'),
+    ],
+  }
+}
+
+/** Linear ball bearing as shares of its wall: the balls that run on the shaft, and where its sleeve begins; its end rings as shares
+ * of the length (common practice; drawing only). */
+const LINEAR = { ball: 0.3, sleeve: 0.52, end: 0.06 }
+
+/** Linear ball bearing: balls in a row along the shaft under a thin sleeve, a seal at either end. Sizes in mm. */
+export function linearSection(bore: number, outside: number, length: number, closure: Closure): Section {
+  const [inner, outer] = [bore / 2, outside / 2]
+  const wall = outer - inner
+  const [radius, end] = [wall * LINEAR.ball, length * LINEAR.end]
+  const room = length - 4 * end
+  const balls = Math.max(1, Math.floor(room / (2 * radius)))
+  const seal = (from: number): Shape =>
+    block(
+      from,
+      from + end,
+      inner,
+      inner + wall * LINEAR.sleeve,
+      closure.type === 'shield' ? 'none' : 'forward',
+    )
+  return {
+    length,
+    radius: outer,
+    shapes: [
+      block(0, length, inner + wall * LINEAR.sleeve, outer, 'backward'),
+      ...Array.from({ length: balls }, (_, i): Shape => ({
+        kind: 'circle',
+        at: [2 * end + ((i + 0.5) * room) / balls, inner + radius],
+        radius,
+      })),
+      ...[0, length - end].slice(0, closure.sides).map(seal),
     ],
   }
 }

@@ -49,6 +49,7 @@ const READERS = {
   'thrust-roller-inch': anyBearing,
   'self-aligning-wide': anyBearing,
   'one-way-clutches': anyBearing,
+  'linear-ball': anyBearing,
   'spherical-plain': anyBearing,
   'rod-ends': rodEnd,
   seals: seal,

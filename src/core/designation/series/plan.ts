@@ -102,11 +102,14 @@ export const PLAN_SERIES: readonly PlanSeries[] = [
   ...series('cylindrical', [
     ['NN30', '3', '0'],
     ['NNU49', '4', '9'],
+    ['NNCF49', '4', '9'],
+    ['NNCF50', '5', '0'],
   ]),
   ...series('needle', [
     ['NA48', '4', '8', 20, 76],
     ['NA49', '4', '9', 0, 60],
     ['NA69', '6', '9', 0, 60],
+    ['NKIA59', '5', '9', 0, 20],
   ]),
   ...series('tapered-metric', [
     ['302', null, '2', 2, 44],

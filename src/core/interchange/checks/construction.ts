@@ -73,6 +73,17 @@ const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
     ],
     gained: ['pass', 'A hexagon in the stud holds it while the nut is tightened.'],
   },
+  slit: {
+    lost: ['warn', 'Its sleeve is whole: the play is that of shaft and bearing, and cannot be set.'],
+    gained: ['warn', 'Its sleeve is slit: it wants a housing that clamps it, or it has play.'],
+  },
+  openSide: {
+    lost: ['fail', 'Closed all round: it does not pass the supports of its shaft.'],
+    gained: [
+      'warn',
+      'Open along one side: it is held by the housing made for it, and carries less from that side.',
+    ],
+  },
   dry: {
     lost: ['warn', 'Steel on steel has to be greased; it stands load that changes its direction.'],
     gained: ['warn', 'It runs dry on its lining: no grease; not for hard load that changes its direction.'],

@@ -1,7 +1,10 @@
 import {
+  axialHold,
   insertLock,
   needleDesign,
+  rollersStayWith,
   ROUND_INSERTS,
+  type AxialHold,
   type Family,
   type NeedleDesign,
   type Part,
@@ -15,29 +18,32 @@ type Said = Pick<Check, 'result' | 'detail'>
 /** Letters in front of a number that tell the design: `NU` of NU205. */
 const lettersOf = ({ base }: Part): string => /^[A-Z]+/.exec(base)?.[0] ?? ''
 
-/** How a cylindrical roller bearing holds its shaft along the axis (ISO 5593, common practice). */
-const HOLDS: Readonly<Record<string, string>> = {
-  NU: 'lets the shaft move both ways',
-  N: 'lets the shaft move both ways',
-  NJ: 'holds the shaft one way',
-  NF: 'holds the shaft one way',
-  NUP: 'holds the shaft both ways',
+/** How a bearing holds its shaft along the axis. */
+const HOLDS: Readonly<Record<AxialHold, string>> = {
+  slides: 'lets the shaft move both ways',
+  oneWay: 'holds the shaft one way',
+  bothWays: 'holds the shaft both ways',
 }
 
+const holdsOtherwise = (from: Part, to: Part): string =>
+  `${lettersOf(from)} ${HOLDS[axialHold(from)]}, ${lettersOf(to)} ${HOLDS[axialHold(to)]}`
+
+/** Flanges of cylindrical roller bearings (ISO 5593, common practice). */
 function rollers(from: Part, to: Part): Said {
   const [a, b] = [lettersOf(from), lettersOf(to)]
-  const [was, now] = [HOLDS[a], HOLDS[b]]
-  if (was !== undefined && was === now && a.length + b.length === 3)
+  const [was, now] = [rollersStayWith(from), rollersStayWith(to)]
+  const onOtherRing = was !== null && now !== null && was !== now
+  if (axialHold(from) !== axialHold(to)) return { result: 'fail', detail: `${holdsOtherwise(from, to)}.` }
+  if (axialHold(from) === 'slides' && onOtherRing)
     return {
       result: 'warn',
       detail: `${a} and ${b} both let the shaft move, but the flanges are on the other ring: check which ring comes off with the shaft.`,
     }
   return {
     result: 'fail',
-    detail:
-      was === undefined || now === undefined
-        ? `${a} and ${b} are made differently: flanges and rings hold the shaft another way.`
-        : `${a} ${was}, ${b} ${now}${was === now ? ', with its flanges on the other ring' : ''}.`,
+    detail: onOtherRing
+      ? `${holdsOtherwise(from, to)}, with its flanges on the other ring.`
+      : `${a} and ${b} are made differently: flanges and rings hold the shaft another way.`,
   }
 }
 
@@ -62,6 +68,7 @@ function needles(from: Part, to: Part): Said {
   const [lacking, lacked] = [now && NOT_WHOLE[now], was && NOT_WHOLE[was]]
   if (was !== now && (lacking ?? lacked))
     return { result: 'fail', detail: lacking ? `${b} is ${lacking}.` : `${a} is ${lacked}.` }
+  if (axialHold(from) !== axialHold(to)) return { result: 'fail', detail: `${holdsOtherwise(from, to)}.` }
   return {
     result: 'warn',
     detail: `${a} and ${b} are made differently: check flanges, cage and oil hole.`,
@@ -122,6 +129,15 @@ const fourPoint = (from: Part, to: Part): Said => {
   }
 }
 
+/** Linear ball bearings of one size: a machined sleeve with grooves for snap rings, or a thin one of sheet (common practice). */
+const sleeves = (from: Part, to: Part): Said => {
+  const [a, b] = [lettersOf(from), lettersOf(to)]
+  return {
+    result: 'warn',
+    detail: `${a} and ${b} have other sleeves: KH is of thin sheet, pressed in and held by its seat; LM and LME have grooves for snap rings.`,
+  }
+}
+
 const SIZES = ['bore', 'outside', 'coneWidth', 'cupWidth', 'totalWidth'] as const
 
 /** Inch tapered rings of one size under two numbers differ in what the size does not tell (common practice). */
@@ -145,6 +161,7 @@ const DESIGNS: Partial<
   'angular-contact': { of: lettersOf, differ: fourPoint },
   insert: { of: insertLetters, differ: inserts },
   'cam-follower': { of: lettersOf, differ: trackRollers },
+  'linear-ball': { of: lettersOf, differ: sleeves },
   'tapered-inch': { of: ({ base }) => base, differ: taperedInch },
 }
 

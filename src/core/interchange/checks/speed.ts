@@ -36,8 +36,8 @@ function byWord({ speed, rotatingRing }: Application) {
 
 /** Contact seals rub: they cost speed and friction. With the speed known, it is held against a guide limit. */
 export const speed: CheckRule = (from, to, application) => {
-  // What slides only swings to and fro.
-  if (familyFacts(to.part.family).element === undefined) return null
+  // What slides only swings to and fro; what runs along a shaft does not turn.
+  if (familyFacts(to.part.family).element === undefined || to.part.family === 'linear-ball') return null
   const rubs = to.closure.type === 'contactSeal' && from.closure.type !== 'contactSeal'
   const limit = speedLimit(to)
   const turns = turnsOf(application)
