@@ -143,10 +143,10 @@ export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
     'one-way-clutch',
     'linear-ball',
   ],
-  /** made with shields or seals under the same number */
+  /** made with shields or seals under the same number, told by the letters of ball bearings; linear ones have letters of their own */
   closable: (Object.keys(FAMILIES) as Family[]).filter((family) => {
-    const facts: FamilyFacts = FAMILIES[family]
-    return facts.traits?.includes('closable') ?? false
+    const { traits }: FamilyFacts = FAMILIES[family]
+    return family !== 'linear-ball' && (traits?.includes('closable') ?? false)
   }),
 }
 

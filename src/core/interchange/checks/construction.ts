@@ -84,6 +84,10 @@ const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
       'Open along one side: it is held by the housing made for it, and carries less from that side.',
     ],
   },
+  capped: {
+    lost: ['warn', 'No cap over its thrust bearing: right with oil, grease is thrown off.'],
+    gained: ['warn', 'A cap over its thrust bearing: it needs more room there, and keeps its grease.'],
+  },
   dry: {
     lost: ['warn', 'Steel on steel has to be greased; it stands load that changes its direction.'],
     gained: ['warn', 'It runs dry on its lining: no grease; not for hard load that changes its direction.'],
