@@ -36,16 +36,20 @@ export function glyphs(text: string): Glyph[] {
   return marks
 }
 
-/** Capitals, digits and slashes alone stay as they are. */
+/** Capitals, digits and slashes alone stay as they are; of plain text only gaps go. */
 const ALREADY_KEY = /^[A-Z\d/]*$/
+const PLAIN = /^[\x20-\x7e]*$/
+const GAPS = new RegExp(GAP, 'g')
 
 /** The key a number is looked up by: its marks without gaps. `LM-11949 / lm11910` → `LM11949/LM11910`. */
 export const numberKey = (text: string): string =>
   ALREADY_KEY.test(text)
     ? text
-    : glyphs(text)
-        .map((g) => g.char)
-        .join('')
+    : PLAIN.test(text)
+      ? text.replace(GAPS, '').toUpperCase()
+      : glyphs(text)
+          .map((g) => g.char)
+          .join('')
 
 const DIGIT = /\d/
 

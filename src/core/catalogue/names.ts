@@ -1,4 +1,4 @@
-import { familyFacts } from './families'
+import { familyFacts, type Family } from './families'
 import { MM_PER_INCH, writeInch } from '../quantity'
 import type { HardwareDetails, Part } from './part'
 
@@ -238,26 +238,30 @@ function hardwareNames({ base, hardware }: Part): PartName[] {
 /** From this size on AN is an inch nut as well: a number alone does not tell which. */
 const FIRST_INCH_AN = 15
 
-const written = (part: Part): PartName[] => [
-  { text: part.base },
-  ...longSpelling(part),
-  ...flangedSpelling(part),
-  ...sixteenths(part),
-  ...sizeSpelling(part),
-  ...otherConvention(part),
-  ...withoutX(part),
-  ...inchBallNames(part),
-  ...cageSizes(part),
-  ...runTogether(part),
-  ...rodEndNames(part),
-  ...inchPlainNames(part),
-  ...insertByShell(part),
-  ...insertByBore(part),
-  ...trackRollerNames(part),
-  ...fullOfRollers(part),
-  ...hardwareNames(part),
-  ...(part.synonyms ?? []).map((text) => ({ text })),
-]
+type Spelling = (part: Part) => PartName[]
+
+/** Other ways to write a number, by family. */
+const SPELLINGS: Partial<Record<Family, readonly Spelling[]>> = {
+  'deep-groove': [longSpelling, sixteenths, sizeSpelling, runTogether],
+  miniature: [flangedSpelling, runTogether],
+  'inch-ball': [inchBallNames],
+  'angular-contact-double-row': [otherConvention],
+  'tapered-metric': [withoutX],
+  needle: [cageSizes],
+  cylindrical: [fullOfRollers],
+  insert: [insertByShell, insertByBore],
+  'cam-follower': [trackRollerNames],
+  'spherical-plain': [inchPlainNames],
+  'rod-end': [rodEndNames],
+}
+
+function written(part: Part): PartName[] {
+  const names = [{ text: part.base }]
+  for (const spelling of SPELLINGS[part.family] ?? []) names.push(...spelling(part))
+  if (part.hardware) names.push(...hardwareNames(part))
+  for (const text of part.synonyms ?? []) names.push({ text })
+  return names
+}
 
 const namesByPart = new WeakMap<Part, readonly PartName[]>()
 
