@@ -107,7 +107,7 @@ const span = z.object({ min: z.number(), max: z.number() })
 export const FitResponse = z.object({
   limits,
   bearing: limits,
-  /** no ring: the needles run on the seat itself */
+  /** no ring: the rolling elements run on the seat itself */
   raceway: z.boolean(),
   interference: z.object({ min: z.number(), mean: z.number(), max: z.number() }),
   clearanceLeft: z.object({ min: z.number(), max: z.number() }).nullable(),

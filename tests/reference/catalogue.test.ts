@@ -535,7 +535,8 @@ describe('miniature', () => {
 describe('flanged and inch-bored', () => {
   it('a flanged number has the sizes of the plain one, and a flange larger than its outside', () => {
     const flanged = parts.filter(
-      (p) => p.dimensions.flangeOutside !== undefined && / /.test(p.base) === false,
+      (p) =>
+        p.dimensions.flangeOutside !== undefined && p.family !== 'linear-ball' && / /.test(p.base) === false,
     )
     expect(flanged.length).toBeGreaterThan(60)
     for (const { base, dimensions: d } of flanged) {
@@ -576,6 +577,12 @@ it('linear ball bearings are named by their shaft, KH by its length too; the lon
   for (const { base, series, dimensions: d } of sleeves) {
     const number = base.replace(/\D/g, '')
     expect([String(d.bore), `${d.bore}${d.width}`, `0${d.bore}${d.width}`], base).toContain(number)
+    // Flanged, it is the same sleeve with room for screws around it.
+    if (series === 'LMF') {
+      const plain = findPart(shipped.catalogue, `LM${d.bore}`)?.dimensions
+      expect(plain, base).toEqual({ bore: d.bore, outside: d.outside, width: d.width })
+      expect((d.flangeOutside ?? 0) - (d.outside ?? 0), base).toBeGreaterThan(15)
+    }
     expect((d.bore ?? 0) + 4, base).toBeLessThanOrEqual(d.outside ?? 0)
     if (series !== 'LML') continue
     const one = findPart(shipped.catalogue, `LM${d.bore}`)?.dimensions

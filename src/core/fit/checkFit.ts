@@ -50,9 +50,9 @@ export interface FitQuestion {
 export interface FitAnswer {
   /** of the seat, µm */
   limits: Limits
-  /** of the ring, or of the circle of the needles, µm */
+  /** of the ring, or of the circle of the rolling elements, µm */
   bearing: Limits
-  /** no ring: the needles run on the seat itself */
+  /** no ring: the rolling elements run on the seat itself */
   raceway: boolean
   /** µm, positive = tight */
   interference: { min: number; mean: number; max: number }
@@ -277,7 +277,7 @@ export function checkFit(
               byHeat: false,
               advice: byHand
                 ? NEVER_HEATED
-                : `No heat: the needles run ${inner ? 'on the shaft' : 'in the bore'} itself.`,
+                : `No heat: the rolling elements run ${inner ? 'on the shaft' : 'in the bore'} itself.`,
             }
           : timed(heatAdvice(heat.celsius, min + max < 0, q, inner ? 'steel' : q.materials?.housing))),
       },

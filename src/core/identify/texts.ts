@@ -1,5 +1,5 @@
 import { capital, withArticle } from '../capital'
-import { familyFacts, isListed, type Family, type Part } from '../catalogue'
+import { familyFacts, hasClearance, isListed, type Family, type Part } from '../catalogue'
 import { INSTRUMENT_SIGMA, MM_PER_INCH, type LengthUnit } from '../quantity'
 import type { Measured } from './evidence'
 import type { EvidenceItem, IdentifiedPart } from './explained'
@@ -239,7 +239,11 @@ function settledText(leader: IdentifiedPart): string {
   if (part.set) return `The set is settled: cone ${part.set.cone}, cup ${part.set.cup}. Replace both.`
   const what = isMeasured(leader) ? 'The size is settled.' : 'The number is clear.'
   if (!familyFacts(part.family).traits?.includes('closable')) return what
-  const left = decided.closure.sides > 0 ? 'clearance' : 'closure and clearance'
+  const left = [
+    ...(decided.closure.sides > 0 ? [] : ['closure']),
+    ...(hasClearance(part) ? ['clearance'] : []),
+  ].join(' and ')
+  if (left === '') return what
   return `${what} Choose ${left} for this ${familyFacts(part.family).label}.`
 }
 

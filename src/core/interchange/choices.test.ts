@@ -244,6 +244,18 @@ describe('traps', () => {
     expect(trapsByBase('HF1616').get('HK1616')?.why).toMatch(/holds nothing back/)
     expect(trapsByBase('NU206').has('CSK30')).toBe(false)
   })
+  it('a linear ball bearing is told every other one of its shaft, with what differs (common practice)', () => {
+    expect(trapsByBase('LM12').get('LME12')?.why).toBe(
+      'For the same shaft, but the outside is 22 mm, not 21 mm, the length is 32 mm, not 30 mm.',
+    )
+    expect(trapsByBase('LM12').get('LMF12')?.why).toBe('For the same shaft, but with a flange.')
+    expect(trapsByBase('LM12').get('LM12L')?.why).toMatch(/the length is 57 mm, not 30 mm\.$/)
+    // Of one size: what stands in, not what does not fit.
+    expect(trapsByBase('LM8').has('KH0824')).toBe(false)
+    const { checks } = compareVariants(variant('LM12UU'), variant('LM12UU'))
+    expect(checks.some((c) => c.check === 'clearance')).toBe(false)
+    expect(compareVariants(variant('LM12UU'), variant('LMF12UU')).verdict).toBe('not-interchangeable')
+  })
   it('a sixteenth of an inch is near, two millimetres are not', () => {
     expect(trapsByBase('R8').has('6001')).toBe(true)
     expect(trapsByBase('6203').has('RLS5')).toBe(true)

@@ -1,4 +1,4 @@
-import { familyFacts, type Family, type Part } from '../catalogue'
+import { familyFacts, hasClearance, type Family, type Part } from '../catalogue'
 import type { Closure, DesignationContext, SuffixToken, WrittenOption } from '../designation'
 import { designationOf, OPEN } from '../designation'
 import type { Application } from './check'
@@ -227,7 +227,9 @@ export function equivalentsOf(
   }))
   const present = shown.find((token) => sameClosure(token?.closure ?? OPEN, variant.closure)) ?? null
   const others = [
-    ...(variant.clearance === 'CN' ? [respelled(variant, present, { clearance: 'C3' })] : []),
+    ...(variant.clearance === 'CN' && hasClearance(variant.part)
+      ? [respelled(variant, present, { clearance: 'C3' })]
+      : []),
     ...otherMaterials(variant, present),
   ]
   list.push(...others.map((other) => ({ variant: other, convention: 'common' })))

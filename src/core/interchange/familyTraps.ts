@@ -216,6 +216,27 @@ function clutchAndBearing(part: Part, catalogue: Catalogue): Trap[] {
     )
 }
 
+/** Linear ball bearings of one shaft that are taken for each other: longer, shorter, of another series, with a flange. */
+function linearOfOneShaft(part: Part, catalogue: Catalogue): Trap[] {
+  if (part.family !== 'linear-ball') return []
+  const { bore, outside, width, flangeOutside } = part.dimensions
+  return catalogue.parts
+    .filter(
+      (other) =>
+        other.family === 'linear-ball' && other.base !== part.base && same(other.dimensions.bore, bore),
+    )
+    .flatMap(({ base, dimensions: d }) => {
+      const differences = [
+        otherThan('the outside', d.outside, outside),
+        otherThan('the length', d.width, width),
+        d.flangeOutside === flangeOutside ? '' : d.flangeOutside ? 'with a flange' : 'without a flange',
+      ].filter((text) => text !== '')
+      return differences.length === 0
+        ? []
+        : [sizeTrap(base, `For the same shaft, but ${differences.join(', ')}.`)]
+    })
+}
+
 /** Traps that go with the kind of bearing, not with near sizes (common practice). */
 export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
   ...insertAlone(part),
@@ -226,4 +247,5 @@ export const familyTraps = (part: Part, catalogue: Catalogue): Trap[] => [
   ...clutchAndBearing(part, catalogue),
   ...rodEndTwins(part, catalogue),
   ...trackRollerTwins(part, catalogue),
+  ...linearOfOneShaft(part, catalogue),
 ]

@@ -22,7 +22,7 @@ export function ZoneFigure({ fit, ring, readings }: Props) {
     ROOM.top + ((high - um) / (high - low)) * (HEIGHT - ROOM.top - ROOM.bottom)
   const ringText = ring === 'inner' ? 'bore of the ring' : 'outside of the ring'
   const bars = [
-    [fit.raceway ? 'needles' : ringText, fit.bearing, 96, 'var(--tint)'],
+    [fit.raceway ? 'rolling elements' : ringText, fit.bearing, 96, 'var(--tint)'],
     [ring === 'inner' ? 'shaft' : 'housing', fit.limits, 250, 'var(--sheet)'],
   ] as const
   return (
