@@ -153,7 +153,7 @@ export async function interchangeOf(input: unknown, applicationInput: unknown = 
         checks,
       }),
     ),
-    traps: trapsOf(from.part, context.catalogue),
+    traps: trapsOf(from.part, context.catalogue, from.closure.sides > 0),
   }
 }
 

@@ -256,6 +256,15 @@ describe('traps', () => {
     expect(checks.some((c) => c.check === 'clearance')).toBe(false)
     expect(compareVariants(variant('LM12UU'), variant('LMF12UU')).verdict).toBe('not-interchangeable')
   })
+  it('of a bearing that is wider closed, the width it has closed is compared', () => {
+    const widths = (closed: boolean) =>
+      trapsOf(part('22208'), shipped.catalogue, closed).flatMap(
+        ({ why }) => /width [\d.]+ mm against ([\d.]+)/.exec(why)?.[1] ?? [],
+      )
+    expect(new Set(widths(false))).toEqual(new Set(['23']))
+    expect(widths(true)).not.toContain('23')
+    expect(trapsOf(part('22208'), shipped.catalogue, true).map((t) => t.designation)).not.toContain('2208')
+  })
   it('a sixteenth of an inch is near, two millimetres are not', () => {
     expect(trapsByBase('R8').has('6001')).toBe(true)
     expect(trapsByBase('6203').has('RLS5')).toBe(true)

@@ -127,6 +127,39 @@ function otherMaterials(variant: Variant, token: SuffixToken | null): Variant[] 
   return changes.map((changed) => respelled(variant, token, { materials: changed }))
 }
 
+/** The next clearance from what is usual, and what is usual from any other, of kinds whose numbers tell one. */
+function otherClearance(
+  variant: Variant,
+  token: SuffixToken | null,
+  tokens: readonly SuffixToken[],
+): Variant[] {
+  const { part, clearance } = variant
+  const to = clearance === 'CN' ? 'C3' : 'CN'
+  const isTold = tokens.some(
+    ({ kind, value, families }) => kind === 'clearance' && value === 'C3' && families.includes(part.family),
+  )
+  const isWritten = token !== null || variant.closure.sides === 0
+  return isTold && isWritten && hasClearance(part) ? [respelled(variant, token, { clearance: to })] : []
+}
+
+/** The closure of a variant as its number tells it. */
+const closureToken = ({ part, closure }: Variant, tokens: readonly SuffixToken[]): SuffixToken | null =>
+  tokens.find(
+    (t) =>
+      t.closure && t.sure === 'usual' && t.families.includes(part.family) && sameClosure(t.closure, closure),
+  ) ?? null
+
+const SEALED: Closure = { type: 'contactSeal', sides: 2 }
+
+/** Of kinds that are seldom closed: the open bearing, and the sealed one where its width is listed. */
+function seldomClosed(variant: Variant, tokens: readonly SuffixToken[]): Variant[] {
+  const { part, closure } = variant
+  if (!familyFacts(part.family).traits?.includes('seldomClosed')) return []
+  if (closure.sides > 0) return [respelled(variant, null)]
+  const token = closureToken({ ...variant, closure: SEALED }, tokens)
+  return token && part.dimensions.closedWidth !== undefined ? [respelled(variant, token)] : []
+}
+
 /** Designs of spherical plain bearings and rod ends: steel on steel, with holes for grease and with seals from here on, mm; on a dry lining. */
 const GREASED_FROM_MM = 15
 const SLIDING: ReadonlySet<Family> = new Set(['spherical-plain', 'rod-end'])
@@ -212,13 +245,17 @@ export function equivalentsOf(
         : []
     })
   if (!closable) {
+    const withClearance = (to: Variant): Variant =>
+      variant.clearance === 'CN' ? to : respelled(to, null, { clearance: variant.clearance })
     const own = [
       variant,
       ...otherSeals(variant, context),
       ...otherDesigns(variant, context),
       ...otherLocks(variant, context),
+      ...seldomClosed(variant, tokens),
+      ...otherClearance(variant, closureToken(variant, tokens), tokens),
     ].filter((to, i, all) => all.findIndex((other) => other.designation === to.designation) === i)
-    return [...own.map((to) => compared(to)), ...numbered((to) => to)]
+    return [...own.map((to) => compared(to)), ...numbered(withClearance)]
   }
   const shown = spellings(variant, tokens)
   const list: { variant: Variant; convention: string }[] = shown.map((token) => ({
@@ -226,12 +263,7 @@ export function equivalentsOf(
     convention: token?.convention ?? 'common',
   }))
   const present = shown.find((token) => sameClosure(token?.closure ?? OPEN, variant.closure)) ?? null
-  const others = [
-    ...(variant.clearance === 'CN' && hasClearance(variant.part)
-      ? [respelled(variant, present, { clearance: 'C3' })]
-      : []),
-    ...otherMaterials(variant, present),
-  ]
+  const others = [...otherClearance(variant, present, tokens), ...otherMaterials(variant, present)]
   list.push(...others.map((other) => ({ variant: other, convention: 'common' })))
   return [
     ...list.map(({ variant: to, convention }) => compared(to, convention)),

@@ -35,7 +35,7 @@ describe('what may stand in, in order', () => {
       [
         ...of('identical', '6205/C3'),
         ...of('upgrade', '6205VV/C3', '6205ZZ/C3', '6205Z/C3'),
-        ...of('conditional', '6205-2RS/C3', '6205RS/C3', 'S6205/C3'),
+        ...of('conditional', '6205-2RS/C3', '6205RS/C3', '6205', 'S6205/C3'),
       ],
     ],
     [
@@ -47,8 +47,17 @@ describe('what may stand in, in order', () => {
       ],
     ],
     ['UC206', [...of('identical', 'UC206'), ...of('conditional', 'HC206', 'SB206', 'SA206')]],
-    ['NU205', [...of('identical', 'NU205'), ...of('conditional', 'N205')]],
-    ['NJ205', of('identical', 'NJ205')],
+    ['NU205', [...of('identical', 'NU205'), ...of('conditional', 'NU205/C3', 'N205')]],
+    ['NJ205', [...of('identical', 'NJ205'), ...of('conditional', 'NJ205/C3')]],
+    ['NU205/C4', [...of('identical', 'NU205/C4'), ...of('conditional', 'NU205', 'N205/C4')]],
+    // Its number tells no clearance.
+    ['HK1612', of('identical', 'HK1612')],
+    // Seldom closed, and wider then.
+    ['22208-2RS', [...of('identical', '22208-2RS'), ...of('conditional', '22208', '22208-2RS/C3')]],
+    ['22208K', [...of('identical', '22208K'), ...of('conditional', '22208-2RSK', '22208K/C3')]],
+    ['7205B-2RS', [...of('identical', '7205B-2RS'), ...of('conditional', '7205B')]],
+    ['7205B', of('identical', '7205B')],
+    ['LM12UU', [...of('identical', 'LM12UU', 'LM12PP'), ...of('conditional', 'LM12U', 'LM12')]],
   ])('%s', (text, expected) => expect(listed(text)).toEqual(expected))
 
   it('of another number: every part of the same kind and sizes that the comparison lets pass, and no other', () => {

@@ -105,18 +105,32 @@ function fewOfOthers(part: Part, near: readonly Found[]): Found[] {
   })
 }
 
-/** Parts that are taken for this one and are not: near in every size, or the same size and another kind. */
-export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
+/** A part with the width it has closed, where that is another. */
+function closedForm(part: Part): Part {
+  const { closedWidth } = part.dimensions
+  return closedWidth === undefined
+    ? part
+    : { ...part, dimensions: { ...part.dimensions, width: closedWidth } }
+}
+
+/**
+ * Parts that are taken for this one and are not: near in every size, or the same size and another kind.
+ * @param closed compares widths with shields or seals, where they are other than open ones
+ */
+export function trapsOf(part: Part, catalogue: Catalogue, closed = false): Trap[] {
   if (part.piece === 'hardware') return hardwareTraps(part, catalogue)
   if (part.housing) return unitTraps(part, catalogue)
+  const form = closed ? closedForm : (open: Part): Part => open
+  const own = form(part)
   const found = catalogue.parts
     .filter((other) => other !== part && other.piece === part.piece)
     .filter((other) =>
       other.family === part.family ? lookOf(part) === lookOf(other) : !(isApart(part) || isApart(other)),
     )
-    .flatMap((other): Found[] => {
+    .flatMap((listed): Found[] => {
+      const other = form(listed)
       const sharesCup = part.set && other.set && part.set.cup === other.set.cup
-      const apart = sharesCup ? sharedCupDifferences(part, other) : differences(part, other)
+      const apart = sharesCup ? sharedCupDifferences(part, other) : differences(own, other)
       if (!apart || (apart.length === 0 && other.family === part.family)) return []
       const { base: designation, commonness } = other
       return [
@@ -124,7 +138,7 @@ export function trapsOf(part: Part, catalogue: Catalogue): Trap[] {
           designation,
           other,
           kind: 'size',
-          why: why(part, other, apart),
+          why: why(own, other, apart),
           distance: sharesCup
             ? 1e-9
             : distance(apart) + (apart.length > 0 && !rollsAlike(part, other) ? OTHER_ELEMENT : 0),
