@@ -78,11 +78,35 @@ function behindSeparator(marks: readonly Glyph[], at: number): number | null {
 const SHORT_CUP = /^\d{2,6}/
 const digitsOf = (cup: string): string => cup.replace(/[A-Z]+$/, '')
 
+/** A ring of a set that carries letters of its own before the other follows, `LM11749R/LM11710`: the set carries them. */
+function withLetters({ tokens }: DesignationContext, marks: readonly Glyph[], base: ExactBase): ExactBase[] {
+  return tokens.flatMap((token) => {
+    const end = base.end + token.key.length
+    const isHere =
+      token.where === 'suffix' &&
+      token.families.includes('tapered-inch') &&
+      isSeparator(marks[end]?.char) &&
+      token.key ===
+        marks
+          .slice(base.end, end)
+          .map(({ char }) => char)
+          .join('')
+    return isHere ? [{ ...base, end, implied: [token] }] : []
+  })
+}
+
 /** A cone with its cup or the last digits of it, either first: the assembled set. */
-function withMate(context: DesignationContext, marks: readonly Glyph[], base: ExactBase): ExactBase[] {
+function withMate(context: DesignationContext, marks: readonly Glyph[], ring: ExactBase): ExactBase[] {
+  if (ring.part.family !== 'tapered-inch') return []
+  return [ring, ...withLetters(context, marks, ring)].flatMap((base) =>
+    withMateOf(context, marks, base).map((set) => ({ ...set, implied: base.implied })),
+  )
+}
+
+function withMateOf(context: DesignationContext, marks: readonly Glyph[], base: ExactBase): ExactBase[] {
   const { catalogue } = context
   const { part, end } = base
-  if (part.family !== 'tapered-inch' || (part.piece !== 'cone' && part.piece !== 'cup')) return []
+  if (part.piece !== 'cone' && part.piece !== 'cup') return []
   const sets = catalogue.setsOf.get(part.base) ?? []
   const next = behindSeparator(marks, end)
   const mates = listed(context, marks, next ?? end).filter((b) => b.part.piece !== part.piece)

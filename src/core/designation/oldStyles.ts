@@ -79,6 +79,25 @@ function sealedSpherical(key: string): OldStyle | null {
   return { base: `2${match[1]}`, suffix, style: 'sealed, in a style of its own', length }
 }
 
+/** Cylindrical rollers without a cage that stay in the outer ring: `NJG2305VH` and `SL192305` are NJ2305 full of rollers (common practice). */
+function fullOfRollers(key: string): OldStyle | null {
+  const match = /^(?:NJG(23\d\d)(?:VH)?|SL19(23\d\d))(?!\d)/.exec(key)
+  const number = match?.[1] ?? match?.[2]
+  return match && number
+    ? {
+        base: `NJ${number}`,
+        suffix: 'V',
+        style: 'full of rollers, in a style of its own',
+        length: match[0].length,
+      }
+    : null
+}
+
 /** Numbers in styles of their own at the front of `key`; null when there is none. */
 export const oldStyle = (key: string): OldStyle | null =>
-  eastern(key) ?? smallEastern(key) ?? short(key) ?? sealedSpherical(key) ?? filledThroughNotch(key)
+  eastern(key) ??
+  smallEastern(key) ??
+  short(key) ??
+  sealedSpherical(key) ??
+  filledThroughNotch(key) ??
+  fullOfRollers(key)

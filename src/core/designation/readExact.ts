@@ -171,7 +171,11 @@ function parse(
           text,
           marks,
           start,
-          base,
+          // Cone and cup that carry the same letters: the set carries them once.
+          base: {
+            ...base,
+            implied: base.implied.filter((own) => !tail.parts.some(({ token }) => token === own)),
+          },
           tail,
         })),
       ),

@@ -102,14 +102,35 @@ const machinedNeedle: Rule = (key, catalogue) => {
   }
 }
 
-/** K cages with needles: under the needles, over them, width. IR inner rings: bore, raceway, width, which may end in a half. */
+/**
+ * K cages with needles: under the needles, over them, width. IR inner rings: bore, raceway, width, which may end in a half. NAO and
+ * RNAO needle bearings without flanges, with and without their inner ring: bore, outside, width.
+ */
 const namedBySizes: Rule = (key) => {
-  const match = /^(K|IR)(\d{1,3})X(\d{1,3})X(\d{1,2}(?:\.\d)?)(?![\d.])/.exec(key)
+  const match = /^(K|IR|R?NAO)(\d{1,3})X(\d{1,3})X(\d{1,2}(?:\.\d)?)(?![\d.])/.exec(key)
   if (!match) return null
   const [bore, outside, width] = [Number(match[2]), Number(match[3]), Number(match[4])]
   return outside > bore
     ? {
         part: computedPart(match[0].replaceAll('X', 'x'), 'needle', match[1] ?? '', { bore, outside, width }),
+        length: match[0].length,
+      }
+    : null
+}
+
+/** Cages with needles in another convention: the three sizes in two digits each, `KT202417` for K20x24x17 (common practice). */
+const cageRunTogether: Rule = (key) => {
+  const match = /^KT(\d\d)(\d\d)(\d\d)(?!\d)/.exec(key)
+  const [bore = 0, outside = 0, width = 0] = (match?.slice(1) ?? []).map(Number)
+  return match && bore > 0 && outside > bore && width > 0
+    ? {
+        part: computedPart(
+          `K${bore}x${outside}x${width}`,
+          'needle',
+          'K',
+          { bore, outside, width },
+          'common-practice',
+        ),
         length: match[0].length,
       }
     : null
@@ -330,6 +351,7 @@ const RULES: readonly Rule[] = [
   drawnCup,
   machinedNeedle,
   namedBySizes,
+  cageRunTogether,
   inchDrawnCup,
   inchClutch,
   thrustNeedle,
