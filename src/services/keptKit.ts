@@ -86,6 +86,7 @@ export async function contextOf(job: Job): Promise<KitContext> {
     jobId: job.id,
     current: currentChoices(stored && stored.arrangement === job.kit?.arrangement ? stored : null),
     ...(await greaseOf(job.fitting)),
+    decided: job.bearings.flatMap(({ decision }) => decision?.designation ?? []),
   }
 }
 

@@ -92,6 +92,8 @@ export interface KitContext {
   /** slot id → designation chosen before */
   current?: Readonly<Record<string, string>>
   greaseFill?: FillPractice | undefined
+  /** bearings decided for the job */
+  decided?: readonly string[]
   /** speed where none is typed beside the kit, 1/min */
   rpm?: number | undefined
 }
@@ -99,14 +101,17 @@ export interface KitContext {
 /** Fills and checks a kit. @throws ServiceError `unreadable` for an unknown arrangement, place or size */
 export async function workKit(
   { arrangement: code, parts, ...rest }: Proposal,
-  { jobId = null, current = {}, greaseFill, rpm }: KitContext = {},
+  { jobId = null, current = {}, greaseFill, decided = [], rpm }: KitContext = {},
 ): Promise<WorkedKit> {
   const [arrangement, { context, identifier }] = await Promise.all([arrangementFor(code), getCatalogue()])
+  const bySlot = await partsBySlot(arrangement, parts)
+  const placed = new Set(Object.values(bySlot))
   const request: KitRequest = {
     ...rest,
     sizes: { ...rest.sizes, rpm: rest.sizes.rpm ?? rpm },
     greaseFill,
-    parts: await partsBySlot(arrangement, parts),
+    decided: decided.filter((designation) => !placed.has(designation)),
+    parts: bySlot,
   }
   const knowledge = { context, shelf: identifier.shelf }
   const kit = await withAvailability(jobId, (supplyOf) =>

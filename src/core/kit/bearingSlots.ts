@@ -1,3 +1,4 @@
+import { axialHold } from '../catalogue'
 import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
 import type { Arrangement, Slot } from './arrangement'
 import { isSeated } from './findBySeat'
@@ -61,19 +62,49 @@ export function slotOf(
   return first.takes === 'set' ? first.id : 'bearing'
 }
 
+/** Whether a bearing lets its shaft slide; null where it is not known. */
+function slides({ designation }: JobBearing, knowledge: Knowledge): boolean | null {
+  const known = designation === null ? null : knownPart(resolvePart(designation, knowledge))
+  return known && known.kind === 'listed' ? axialHold(known.part) === 'slides' : null
+}
+
+/** Places for bearings that tell none, in the order of the bearings; empty where nothing tells which is whose. */
+function placesLeft(
+  { slots }: Pick<Arrangement, 'slots'>,
+  left: readonly string[],
+  bearings: readonly JobBearing[],
+  knowledge: Knowledge,
+): readonly string[] {
+  if (bearings.length !== left.length) return []
+  const [first, second] = bearings
+  if (!first || !second) return left
+  const alike = bearings.every(({ designation }) => designation !== null && designation === first.designation)
+  if (alike) return left
+  // Of two the one that lets its shaft slide is the floating one.
+  const end = (which: Slot['locating']) =>
+    slots.find(({ id, locating }) => locating === which && left.includes(id))?.id
+  const [locating, floating] = [end('locating'), end('floating')]
+  const [a, b] = [slides(first, knowledge), slides(second, knowledge)]
+  if (left.length !== 2 || locating === undefined || floating === undefined) return []
+  if (a === null || b === null || a === b) return []
+  return a ? [floating, locating] : [locating, floating]
+}
+
 /**
- * The places that the bearings of a job fill, in their order. Where all but one tell their place and one place is left, it is
- * that of the one.
+ * The places that the bearings of a job fill, in their order. Those that tell none get what is left where it is clear which is
+ * whose: the last place, places of bearings alike, locating and floating end by how they hold the shaft.
  */
-export function slotsFor(
+function slotsFor(
   arrangement: Pick<Arrangement, 'slots'>,
   bearings: readonly JobBearing[],
+  knowledge: Knowledge,
 ): (string | null)[] {
   const named = bearings.map((bearing) => slotOf(arrangement, bearing, bearings.length === 1))
-  const left = bearingSlots(arrangement).filter(({ id }) => !named.includes(id))
-  const [slot] = left
-  const isOneLeft = bearings.length > 1 && left.length === 1 && named.filter((id) => id === null).length === 1
-  return isOneLeft && slot ? named.map((id) => id ?? slot.id) : named
+  if (bearings.length < 2) return named
+  const left = bearingSlots(arrangement).flatMap(({ id }) => (named.includes(id) ? [] : [id]))
+  const silent = bearings.filter((_, i) => named[i] === null)
+  const places = placesLeft(arrangement, left, silent, knowledge)
+  return bearings.map((bearing, i) => named[i] ?? places[silent.indexOf(bearing)] ?? null)
 }
 
 /** Places whose bearing sits on a shaft and in a bore. */
@@ -120,7 +151,10 @@ export function withDecisions(
   before: readonly JobBearing[] = [],
 ): Record<string, string> {
   const next = new Map(Object.entries(parts))
-  const [slots, slotsBefore] = [slotsFor(arrangement, bearings), slotsFor(arrangement, before)]
+  const [slots, slotsBefore] = [
+    slotsFor(arrangement, bearings, knowledge),
+    slotsFor(arrangement, before, knowledge),
+  ]
   bearings.forEach((bearing, i) => {
     const slot = slots[i] ?? null
     if (slot === null) return

@@ -24,6 +24,8 @@ export interface KitRequest {
   reasons?: Readonly<Record<string, string>> | undefined
   /** how the shop fills a hub; by the speed when left out */
   greaseFill?: FillPractice | undefined
+  /** bearings decided for the job that stand in no place yet */
+  decided?: readonly string[] | undefined
   /** lines beside the places of the arrangement, such as wheel studs */
   extras?: readonly ExtraLine[] | undefined
 }

@@ -205,11 +205,46 @@ describe('what was decided reaches its place', () => {
       innerBearing: 'LM67048/LM67010',
       outerBearing: 'LM11949/LM11910',
     })
+    // Which of two sets is the inner one nothing tells: it is asked.
     expect(decided('A1', ['', 'LM67048/LM67010'], ['', 'LM11949/LM11910'])).toEqual({})
     expect(
       decided('A1', ['inner', '32007X'], ['outer', 'LM11949/LM11910'], ['', 'LM67048/LM67010']),
     ).not.toHaveProperty('bearing')
     expect(decided('B2', ['left', '6004-2RS'], ['', '6203-2RS'])).toEqual({ bearingLeft: '6004-2RS' })
+  })
+  it('those that tell no place fill what is left where it is clear which is whose', () => {
+    const ends = { bearingLocating: 'NKIA5908', bearingFloating: 'NA4908' }
+    expect(decided('G1', ['', 'NKIA5908'], ['gear side', 'NA4908'])).toEqual(ends)
+    expect(decided('G1', ['', 'NA4908'], ['', 'NKIA5908'])).toEqual(ends)
+    expect(decided('G1', ['', '6208'], ['', 'NU208'])).toMatchObject({ bearingFloating: 'NU208' })
+    // Both hold, or both slide.
+    expect(decided('G1', ['', '6208'], ['', '6308'])).toEqual({})
+    expect(decided('G1', ['', 'NU208'], ['', 'N208'])).toEqual({})
+    expect(decided('B1', ['near', '6203-2RS'], ['far', '6203-2RS'])).toEqual({
+      bearingLeft: '6203-2RS',
+      bearingRight: '6203-2RS',
+    })
+    expect(decided('B1', ['near', '6203-2RS'], ['far', '6004-2RS'])).toEqual({})
+    expect(decided('B2', ['', '6203-2RS'], ['', '6203-2RS'])).toEqual({})
+  })
+  it('what was decided and stands nowhere is offered in every place for a bearing, of its kind', () => {
+    const offered = (code: string, ...numbers: string[]) =>
+      propose(arrangementOf(code), { positions: 1, parts: {}, sizes: {}, decided: numbers }).lines.flatMap(
+        (line) => (line.alternatives.length > 0 ? [`${line.slot}: ${line.alternatives.join(' ')}`] : []),
+      )
+    expect(offered('G1', '6208', '6308', 'LM67048/LM67010')).toEqual([
+      'bearingLocating: 6208 6308',
+      'bearingFloating: 6208 6308',
+    ])
+    const sets = offered('A1', '32007X', 'LM67048/LM67010', '6208').filter((text) => /cone|cup/i.test(text))
+    expect(sets.map((text) => text.replace(/:.*/, ''))).toEqual([
+      'innerCone',
+      'innerCup',
+      'outerCup',
+      'outerCone',
+    ])
+    for (const text of sets) expect(text).toContain(': 32007X LM67048/LM67010')
+    expect(offered('G1')).toEqual([])
   })
   it('a set of either system, mixed too, in either end of a tapered pair', () => {
     for (const code of ['A1', 'A2', 'A3', 'A4']) {

@@ -1,5 +1,5 @@
 import { findPart, type Part } from '../../catalogue'
-import { knownPart, listedPart, resolvePart, ringOfSet, type KnownPart } from '../../part'
+import { isTaperedSet, knownPart, listedPart, resolvePart, ringOfSet, type KnownPart } from '../../part'
 import { writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import { ballCount } from '../ballCount'
@@ -18,6 +18,22 @@ export function ringFor(set: KnownPart, piece: 'cone' | 'cup', { context }: Fill
   return ring ? listedPart(ring, context) : ringOfSet(set, piece)
 }
 
+/** A place for a bearing that nothing tells: what was decided for the job may stand there. */
+function gapOfBearing(slot: Slot, fillContext: FillContext, reason: string): Filled {
+  const takesSet = slot.role === 'cone' || slot.role === 'cup'
+  const decided = [...new Set(fillContext.request.decided ?? [])].filter((designation) => {
+    const known = knownPart(resolvePart(designation, fillContext))
+    return known !== null && isTaperedSet(known) === takesSet
+  })
+  return decided.length === 0
+    ? gap(slot, reason)
+    : gap(
+        slot,
+        `Decided for this job: ${decided.join(', ')}. Choose the one that stands here, or name its place beside it.`,
+        decided,
+      )
+}
+
 /** The ring that runs with the one already there: the only one, or the one that fits the measured seat. */
 export function fillTapered(slot: Slot, fillContext: FillContext): Filled {
   const { catalogue } = fillContext.context
@@ -31,7 +47,11 @@ export function fillTapered(slot: Slot, fillContext: FillContext): Filled {
       ? knownPart(resolvePart(requested, fillContext, { piece: ROLES[mate.role].piece }))?.part
       : undefined)
   if (!other)
-    return gap(slot, `Identify the ${slot.side ?? ''} bearing: a number or its sizes.`.replace('  ', ' '))
+    return gapOfBearing(
+      slot,
+      fillContext,
+      `Identify the ${slot.side ?? ''} bearing: a number or its sizes.`.replace('  ', ' '),
+    )
   const sizeOf = (part: Part) => (piece === 'cone' ? part.dimensions.bore : part.dimensions.outside) ?? 0
   const mates = (catalogue.setsOf.get(other.base) ?? []).flatMap((set) => {
     const name = piece === 'cone' ? set.set?.cone : set.set?.cup
@@ -100,7 +120,7 @@ export function fillBearing(slot: Slot, fillContext: FillContext): Filled {
     })
   const seat = seatOf(slot, fillContext.request.sizes)
   if (seat.shaft === undefined || seat.housing === undefined)
-    return gap(slot, 'Identify the bearing: a number, or shaft and bore.')
+    return gapOfBearing(slot, fillContext, 'Identify the bearing: a number, or shaft and bore.')
   const found = findBySeat(fillContext.context.catalogue, slot.role, {
     shaft: seat.shaft,
     housing: seat.housing,
