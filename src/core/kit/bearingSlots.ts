@@ -2,7 +2,7 @@ import { axialHold } from '../catalogue'
 import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
 import type { Arrangement, Slot } from './arrangement'
 import { isSeated } from './findBySeat'
-import { bearingName } from './proposeKit'
+import { bearingName, bearingSlots, type BearingSlot } from './bearingPlaces'
 import { isWholeBearing, ROLES, type SlotRole } from './roles'
 
 /** A bearing of a job as far as the kit asks for it. */
@@ -15,24 +15,8 @@ export interface JobBearing {
   designation: string | null
 }
 
-/** A place of an arrangement that one bearing of a job may fill. */
-export interface BearingSlot {
-  /** name among the parts of a kit request */
-  id: string
-  label: string
-  takes: 'set' | 'bearing'
-}
-
 const isAt = ({ id, side, locating }: Slot, name: string): boolean =>
   [id, side, locating].some((own) => own?.toLowerCase() === name)
-
-/** Places of an arrangement that bearings of a job fill: one for a tapered pair's end, one for each whole bearing. */
-export const bearingSlots = ({ slots }: Pick<Arrangement, 'slots'>): BearingSlot[] =>
-  slots.flatMap((slot): BearingSlot[] => {
-    if (slot.role === 'cone' && slot.mate !== undefined)
-      return [{ id: bearingName(slot), label: `${slot.side ?? slot.label} bearing`, takes: 'set' }]
-    return isWholeBearing(slot.role) ? [{ id: slot.id, label: slot.label, takes: 'bearing' }] : []
-  })
 
 /**
  * The place a bearing of a job tells of itself: the one it names, else the one its name tells, else all alike when it is the
@@ -90,21 +74,43 @@ function placesLeft(
   return a ? [floating, locating] : [locating, floating]
 }
 
+type Parts = Readonly<Record<string, string>>
+
+const isOpen = (text: string | undefined): boolean => text === undefined || text === '' || text === 'auto'
+
+/** The place, of those nobody names, that holds a number already. */
+const holding = (places: readonly BearingSlot[], parts: Parts, { designation }: JobBearing): string | null =>
+  places.find(
+    ({ id, rings }) => designation !== null && [id, ...rings].some((name) => parts[name] === designation),
+  )?.id ?? null
+
 /**
- * The places that the bearings of a job fill, in their order. Those that tell none get what is left where it is clear which is
- * whose: the last place, places of bearings alike, locating and floating end by how they hold the shaft.
+ * The places that the bearings of a job fill, in their order. Those that tell none stand where their number was chosen; the others
+ * get what is left where it is clear which is whose: the last place, places of bearings alike, locating and floating end by
+ * how they hold the shaft.
  */
 function slotsFor(
   arrangement: Pick<Arrangement, 'slots'>,
   bearings: readonly JobBearing[],
+  parts: Parts,
   knowledge: Knowledge,
 ): (string | null)[] {
-  const named = bearings.map((bearing) => slotOf(arrangement, bearing, bearings.length === 1))
-  if (bearings.length < 2) return named
-  const left = bearingSlots(arrangement).flatMap(({ id }) => (named.includes(id) ? [] : [id]))
-  const silent = bearings.filter((_, i) => named[i] === null)
-  const places = placesLeft(arrangement, left, silent, knowledge)
-  return bearings.map((bearing, i) => named[i] ?? places[silent.indexOf(bearing)] ?? null)
+  const slots = bearings.map((bearing) => slotOf(arrangement, bearing, bearings.length === 1))
+  if (bearings.length < 2) return slots
+  const free = (): BearingSlot[] => bearingSlots(arrangement).filter(({ id }) => !slots.includes(id))
+  bearings.forEach((bearing, i) => (slots[i] ??= holding(free(), parts, bearing)))
+  const left = free().filter(
+    ({ id, takes, rings }) =>
+      [id, ...rings].every((name) => isOpen(parts[name])) && (takes === 'set' || isOpen(parts['bearing'])),
+  )
+  const silent = bearings.filter((_, i) => slots[i] === null)
+  const places = placesLeft(
+    arrangement,
+    left.map(({ id }) => id),
+    silent,
+    knowledge,
+  )
+  return bearings.map((bearing, i) => slots[i] ?? places[silent.indexOf(bearing)] ?? null)
 }
 
 /** Places whose bearing sits on a shaft and in a bore. */
@@ -152,8 +158,8 @@ export function withDecisions(
 ): Record<string, string> {
   const next = new Map(Object.entries(parts))
   const [slots, slotsBefore] = [
-    slotsFor(arrangement, bearings, knowledge),
-    slotsFor(arrangement, before, knowledge),
+    slotsFor(arrangement, bearings, parts, knowledge),
+    slotsFor(arrangement, before, parts, knowledge),
   ]
   bearings.forEach((bearing, i) => {
     const slot = slots[i] ?? null
@@ -165,7 +171,7 @@ export function withDecisions(
     if (left && left !== slot && next.get(left) === was.designation) next.delete(left)
     const there = next.get(slot)
     const decidedBefore = was?.designation ?? null
-    const free = there === undefined || there === '' || there === 'auto' || there === decidedBefore
+    const free = isOpen(there) || there === decidedBefore
     if (!free) return
     if (bearing.designation === null) {
       if (there !== undefined && there === decidedBefore) next.delete(slot)

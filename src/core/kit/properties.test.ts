@@ -246,6 +246,25 @@ describe('what was decided reaches its place', () => {
     for (const text of sets) expect(text).toContain(': 32007X LM67048/LM67010')
     expect(offered('G1')).toEqual([])
   })
+  it('once one is chosen by hand, the other stands in the place that is left, and both stay there', () => {
+    const follow = (code: string, parts: Record<string, string>, ...numbers: string[]) => {
+      const bearings = numbers.map((designation) => ({ name: '', slot: '', designation }))
+      return withDecisions(arrangementOf(code), parts, bearings, shippedKnowledge, bearings)
+    }
+    const ends = { bearingLocating: '6308', bearingFloating: '6208' }
+    expect(follow('G1', { bearingLocating: '6308' }, '6208', '6308')).toEqual(ends)
+    expect(follow('G1', ends, '6208', '6308')).toEqual(ends)
+    expect(follow('A1', { innerCone: '30208' }, 'LM67048/LM67010', '30208')).toEqual({
+      innerCone: '30208',
+      innerBearing: '30208',
+      outerBearing: 'LM67048/LM67010',
+    })
+    // Another number was typed there: it stays.
+    expect(follow('G1', { bearingLocating: '6308', bearingFloating: 'NU208' }, '6208', '6308')).toEqual({
+      bearingLocating: '6308',
+      bearingFloating: 'NU208',
+    })
+  })
   it('a set of either system, mixed too, in either end of a tapered pair', () => {
     for (const code of ['A1', 'A2', 'A3', 'A4']) {
       const parts = decided(code, ['inner', '32007X'], ['outer', 'LM11949/LM11910'])

@@ -3,6 +3,7 @@ import { kindText, type Family } from '../catalogue'
 import { suggestionsFor } from '../designation'
 import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
 import type { Arrangement, Slot } from './arrangement'
+import { bearingName } from './bearingPlaces'
 import { checkKit } from './checks'
 import { filledWith, fillGrease, gap, propose, ringFor, sleeveOf, type FillContext } from './fill'
 import { FINDING_LABELS } from './findings'
@@ -222,9 +223,6 @@ export function nextStep(lines: readonly KitLine[]): Kit['next'] {
   const assumed = lines.find((l) => l.assumed)
   return assumed ? { heading: `Confirm the ${assumed.label.toLowerCase()}`, line: assumed.reason } : null
 }
-
-/** How a whole tapered bearing of an end is called where parts are given: `innerBearing`, `leftBearing`. */
-export const bearingName = ({ id, side }: Pick<Slot, 'id' | 'side'>): string => `${side ?? id}Bearing`
 
 /**
  * Names that stand for several places: a tapered set for its cone and cup, `bearing` for every whole bearing, `seal` for

@@ -99,7 +99,6 @@ export async function draftAfter(
   const moved = JSON.stringify(before) !== JSON.stringify(after)
   const draft = change.kit ?? job.kit
   if (!draft || (!change.kit && !moved)) return change.kit
-  if (!fresh && !moved) return draft
   if (!fresh) return followed(draft, after, before)
   const arrangement = await arrangementFor(draft.arrangement).catch(() => null)
   const known = {
