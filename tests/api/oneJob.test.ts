@@ -105,6 +105,30 @@ describe('a job with all its bearings', () => {
     job = (await patch(job, { bearings: { [inner?.id ?? 0]: { decision: decided('30206') } } })).body
     expect(job.kit?.parts['innerBearing']).toBe('32008X')
   })
+  it('bearings that tell no place are offered in each; once one is chosen, the other stands in the one left', async () => {
+    let job = await open(`Pump gear ${mark}`)
+    job = (await post<Job>(`/api/jobs/${job.id}/bearings`, { version: job.version, name: 'far end' })).body
+    const [first, second] = job.bearings
+    job = (
+      await patch(job, {
+        bearings: {
+          [first?.id ?? 0]: { decision: decided('6208') },
+          [second?.id ?? 0]: { decision: decided('6308') },
+        },
+      })
+    ).body
+    job = (await patch(job, { kit: { arrangement: 'G1', positions: 1, parts: {}, sizes: {} } })).body
+    expect(job.kit?.parts).toEqual({})
+    const drawn = await post<{ lines: { slot: string; alternatives: string[] }[] }>('/api/kits/draw', {
+      ...job.kit,
+      job: job.id,
+    })
+    for (const slot of ['bearingLocating', 'bearingFloating'])
+      expect(drawn.body.lines.find((l) => l.slot === slot)?.alternatives).toEqual(['6208', '6308'])
+    job = (await patch(job, { kit: { ...job.kit, parts: { bearingLocating: '6308' } } })).body
+    expect(job.kit?.parts).toEqual({ bearingLocating: '6308', bearingFloating: '6208' })
+    expect((await linesOf(job.id)).find((l) => l.slot === 'bearingFloating')?.designation).toBe('6208')
+  })
   it('what was counted while comparing is what the kit orders: three bolts a side, not four', async () => {
     let job = await open(`Counted ${mark}`)
     job = (await patch(job, { comparison: { old: { mountingBolts: '3 x M12x1.5' }, new: {} } })).body

@@ -122,6 +122,9 @@ test('a decided number with a stroke in it fills its places of the kit', async (
   const decision = { designation: '22208EK/C3', base: '22208', probability: 1 }
   expect((await request.patch(`/api/jobs/${id}`, { data: { version: 1, decision } })).ok()).toBe(true)
   await page.goto(`/jobs/${id}/cross-reference`)
+  // The letters stay; the clearance that is usual stands in under its condition.
+  await expect(page.getByText('Internal clearance C3 → CN')).toBeVisible()
+  await page.goto('/parts/HK1612')
   await expect(page.getByText('Order it with every letter')).toBeVisible()
   await page.goto(`/jobs/${id}/kit`)
   await page.getByRole('button', { name: /^G1/ }).click()

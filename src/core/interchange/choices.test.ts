@@ -263,6 +263,9 @@ describe('traps', () => {
       )
     expect(new Set(widths(false))).toEqual(new Set(['23']))
     expect(widths(true)).not.toContain('23')
+    expect(
+      trapsOf(part('22208'), shipped.catalogue, true).filter(({ why }) => /40 × 80 × 23/.test(why)),
+    ).toEqual([])
     expect(trapsOf(part('22208'), shipped.catalogue, true).map((t) => t.designation)).not.toContain('2208')
   })
   it('a sixteenth of an inch is near, two millimetres are not', () => {

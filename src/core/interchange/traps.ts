@@ -159,7 +159,7 @@ export function trapsOf(part: Part, catalogue: Catalogue, closed = false): Trap[
   const numbers = lookAlikeNumbers(part, catalogue)
     .filter((other) => !named.has(numberKey(other.base)))
     .slice(0, MAX_NUMBERS)
-    .map((other): Trap => ({ designation: other.base, kind: 'number', why: numberText(part, other) }))
+    .map((other): Trap => ({ designation: other.base, kind: 'number', why: numberText(own, form(other)) }))
   const first = new Set(twins.map((t) => t.designation))
   return [...twins, ...sizes.filter((t) => !first.has(t.designation)), ...numbers]
 }
