@@ -27,11 +27,7 @@ function gapOfBearing(slot: Slot, fillContext: FillContext, reason: string): Fil
   })
   return decided.length === 0
     ? gap(slot, reason)
-    : gap(
-        slot,
-        `Decided for this job: ${decided.join(', ')}. Choose the one that stands here, or name its place beside it.`,
-        decided,
-      )
+    : gap(slot, `Decided for this job: ${decided.join(', ')}. Choose the one that stands here.`, decided)
 }
 
 /** The ring that runs with the one already there: the only one, or the one that fits the measured seat. */
