@@ -5,7 +5,7 @@ import type { Application } from './check'
 import { compareVariants, VERDICTS, type Comparison } from './compareVariants'
 import { isSameSize } from './sameSize'
 import { otherLocks } from './units'
-import { isAmbiguousToken, isVerified, variantOf, type Variant } from './variant'
+import { bareLetters, isAmbiguousToken, isVerified, variantOf, type Variant } from './variant'
 
 export interface Equivalent extends Comparison {
   designation: string
@@ -142,12 +142,21 @@ function otherClearance(
   return isTold && isWritten && hasClearance(part) ? [respelled(variant, token, { clearance: to })] : []
 }
 
-/** The closure of a variant as its number tells it. */
-const closureToken = ({ part, closure }: Variant, tokens: readonly SuffixToken[]): SuffixToken | null =>
-  tokens.find(
-    (t) =>
-      t.closure && t.sure === 'usual' && t.families.includes(part.family) && sameClosure(t.closure, closure),
-  ) ?? null
+/** The closure of a variant as its number tells it, else in the usual letters. */
+function closureToken(
+  { part, closure, written }: Pick<Variant, 'part' | 'closure' | 'written'>,
+  tokens: readonly SuffixToken[],
+): SuffixToken | null {
+  const alike = tokens.filter(
+    (t) => t.closure && t.families.includes(part.family) && sameClosure(t.closure, closure),
+  )
+  const own = written.options.find(({ kind }) => kind === 'closure')
+  return (
+    alike.find(({ text }) => own !== undefined && text === bareLetters(own.written).toUpperCase()) ??
+    alike.find(({ sure }) => sure === 'usual') ??
+    null
+  )
+}
 
 const SEALED: Closure = { type: 'contactSeal', sides: 2 }
 

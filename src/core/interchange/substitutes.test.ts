@@ -54,6 +54,8 @@ describe('what may stand in, in order', () => {
     ['HK1612', of('identical', 'HK1612')],
     // Seldom closed, and wider then.
     ['22208-2RS', [...of('identical', '22208-2RS'), ...of('conditional', '22208', '22208-2RS/C3')]],
+    ['22208-2CS', [...of('identical', '22208-2CS'), ...of('conditional', '22208', '22208-2CS/C3')]],
+    ['NA4905-2RSR/C3', [...of('identical', 'NA4905-2RSR/C3'), ...of('conditional', 'NA4905-2RSR')]],
     ['22208K', [...of('identical', '22208K'), ...of('conditional', '22208-2RSK', '22208K/C3')]],
     ['7205B-2RS', [...of('identical', '7205B-2RS'), ...of('conditional', '7205B')]],
     ['7205B', of('identical', '7205B')],
