@@ -11,7 +11,8 @@ export interface FamilyFacts {
   tolerances?: 'ISO 492' | 'ABMA 19.2'
   /**
    * `closable`: made with shields or seals under the same number; `seldomClosed`: made so too, but rarely;
-   * `sealed`: comes filled and closed, its number does not say so
+   * `sealed`: comes filled and closed, its number does not say so;
+   * `linear`: runs along its shaft, which is its raceway, and does not turn
    */
   traits?: readonly (
     | 'closable'
@@ -22,6 +23,7 @@ export interface FamilyFacts {
     | 'insert'
     | 'separable'
     | 'angularContact'
+    | 'linear'
   )[]
 }
 
@@ -91,8 +93,13 @@ export const FAMILIES = {
   'spherical-plain': { label: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
   'rod-end': { label: 'rod end', kind: 'bearing' },
   'one-way-clutch': roller('one-way clutch', 'needle'),
-  /** its balls run along the shaft; `width` is its length */
-  'linear-ball': { label: 'linear ball bearing', kind: 'bearing', element: 'ball', traits: ['closable'] },
+  /** `width` is its length */
+  'linear-ball': {
+    label: 'linear ball bearing',
+    kind: 'bearing',
+    element: 'ball',
+    traits: ['closable', 'linear'],
+  },
   'adapter-sleeve': hardware('adapter sleeve'),
   housing: hardware('bearing housing'),
   own: { label: 'part of your own lists', kind: 'bearing' },
@@ -145,8 +152,8 @@ export const FAMILY_CLASSES: Readonly<Record<string, readonly Family[]>> = {
   ],
   /** made with shields or seals under the same number, told by the letters of ball bearings; linear ones have letters of their own */
   closable: (Object.keys(FAMILIES) as Family[]).filter((family) => {
-    const { traits }: FamilyFacts = FAMILIES[family]
-    return family !== 'linear-ball' && (traits?.includes('closable') ?? false)
+    const { traits = [] }: FamilyFacts = FAMILIES[family]
+    return traits.includes('closable') && !traits.includes('linear')
   }),
 }
 

@@ -1,4 +1,4 @@
-import { familyFacts, type Family, type FamilyFacts, type RollingElement } from './families'
+import { familyFacts, type FamilyFacts, type RollingElement } from './families'
 import type { Part } from './part'
 
 /**
@@ -37,9 +37,6 @@ export function elementOf(part: Pick<Part, 'family' | 'series'>): RollingElement
   return needleDesign(part) === 'innerRing' ? undefined : element
 }
 
-/** They lock, or run along a shaft that is itself the raceway. */
-const WITHOUT_CLEARANCE: ReadonlySet<Family> = new Set(['one-way-clutch', 'linear-ball'])
-
 /**
  * Has an internal clearance before it is fitted (ISO 5753). Rings that come apart, those that are set against a second bearing
  * or come set, and rollers that run on the shaft itself get theirs when they are mounted.
@@ -48,8 +45,8 @@ const WITHOUT_CLEARANCE: ReadonlySet<Family> = new Set(['one-way-clutch', 'linea
 export function hasClearance(part: Pick<Part, 'family' | 'series'>): boolean {
   const { element, rows, traits = [] }: FamilyFacts = familyFacts(part.family)
   const design = needleDesign(part)
-  if (element === undefined || WITHOUT_CLEARANCE.has(part.family) || traits.includes('separable'))
-    return false
+  if (element === undefined || part.family === 'one-way-clutch') return false
+  if (traits.includes('separable') || traits.includes('linear')) return false
   if (design !== null && design !== 'withInner') return false
   return !traits.includes('angularContact') || (rows === 2 && !traits.includes('sealed'))
 }

@@ -18,13 +18,13 @@ const NO_BEARING_OF_A_SEAT: ReadonlySet<Family> = new Set([
   'one-way-clutch',
   'spherical-plain',
   'rod-end',
-  'linear-ball',
 ])
 
 /** Whether a bearing sits on a shaft and in a bore and carries across: what “a bearing” means where nothing else is said. */
 export function isSeated({ family }: Part): boolean {
   const traits: readonly string[] = familyFacts(family).traits ?? []
-  return !traits.includes('thrust') && !traits.includes('insert') && !NO_BEARING_OF_A_SEAT.has(family)
+  const isOther = ['thrust', 'insert', 'linear'].some((trait) => traits.includes(trait))
+  return !isOther && !NO_BEARING_OF_A_SEAT.has(family)
 }
 
 /** Whether a part may be what holds a place of a role. */

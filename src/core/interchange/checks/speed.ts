@@ -1,4 +1,4 @@
-import { familyFacts } from '../../catalogue'
+import { familyFacts, type FamilyFacts } from '../../catalogue'
 import { CONTACT_SEAL_SHARE, speedLimitOf } from '../../life'
 import { writeCount } from '../../quantity'
 import { turnsOf, type Application, type CheckRule } from '../check'
@@ -37,7 +37,8 @@ function byWord({ speed, rotatingRing }: Application) {
 /** Contact seals rub: they cost speed and friction. With the speed known, it is held against a guide limit. */
 export const speed: CheckRule = (from, to, application) => {
   // What slides only swings to and fro; what runs along a shaft does not turn.
-  if (familyFacts(to.part.family).element === undefined || to.part.family === 'linear-ball') return null
+  const { element, traits }: FamilyFacts = familyFacts(to.part.family)
+  if (element === undefined || traits?.includes('linear')) return null
   const rubs = to.closure.type === 'contactSeal' && from.closure.type !== 'contactSeal'
   const limit = speedLimit(to)
   const turns = turnsOf(application)
