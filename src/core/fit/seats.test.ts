@@ -92,6 +92,10 @@ describe('how a number sits', () => {
     // 20 F8 +20/+53 and F6 +20/+33 (ISO 286-2); 20 h5 is 0/−9: 20 to 62 µm of clearance.
     expect(ringLimits('bore', 20, 'drawnCup')).toEqual({ lower: 20, upper: 53 })
     expect(ringLimits('bore', 20, 'needleNoRing')).toEqual({ lower: 20, upper: 33 })
+    // Sleeves of linear ball bearings: h6 outside (ISO 286-2), the bore as of a ring.
+    expect(ringLimits('outside', 21, 'linear')).toEqual({ lower: -13, upper: 0 })
+    expect(ringLimits('outside', 40, 'linear')).toEqual({ lower: -16, upper: 0 })
+    expect(ringLimits('bore', 12, 'linear')).toEqual(ringLimits('bore', 12))
     const fit = checkFit({ ring: 'inner', class: 'h5', bore: 20, outside: 26, width: 16, kind: 'drawnCup' })
     expect(fit.ok && fit.value).toMatchObject({
       interference: { min: -62, max: -20 },

@@ -84,6 +84,8 @@ describe('what was decided reaches its place', () => {
       innerBearing: '30208',
       outerBearing: 'LM67048/LM67010',
     })
+    // One number was given to every place: nothing is left.
+    expect(follow('B1', { bearing: '6203-2RS' }, '6004-2RS', '6004-2RS')).toEqual({ bearing: '6203-2RS' })
     // Another number was typed there: it stays.
     expect(follow('G1', { bearingLocating: '6308', bearingFloating: 'NU208' }, '6208', '6308')).toEqual({
       bearingLocating: '6308',
