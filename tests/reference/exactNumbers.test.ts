@@ -605,6 +605,17 @@ describe('words beside a number', () => {
     ['6205 2RS brg', '6205-2RS'],
     ['2x 6205-2RS', '6205-2RS'],
     ['12x 6205', '6205'],
+    ['2 x 6205', '6205'],
+    ['2 pcs 6204 ZZ C3', '6204ZZ/C3'],
+    ['qty 4 6205', '6205'],
+    ['10 off LM67048', 'LM67048'],
+    ['6205 qty 4', '6205'],
+    ['6205-2RS x 4', '6205-2RS'],
+    ['6205-2RS/C3 x4', '6205-2RS/C3'],
+    ['UC205-16 (2x)', 'UC205-16'],
+    ['32008X 4 pcs', '32008X'],
+    ['2 x TC 35x52x7', 'TC 35x52x7'],
+    ['TC 35x52x7 x 2', 'TC 35x52x7'],
   ])('%s is %s', (text, canonical) => expect(read(text).canonical).toBe(canonical))
   // 683 is a ball bearing and a cone.
   it.each(['683 cone', 'cone 683'])('%s is the cone', (text) => expect(read(text).part.piece).toBe('cone'))

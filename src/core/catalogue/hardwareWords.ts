@@ -1,5 +1,6 @@
 import type { Catalogue } from './catalogue'
 import { familyFacts } from './families'
+import { withoutHowMany } from './howMany'
 import { namesOf } from './names'
 import type { Part } from './part'
 
@@ -136,7 +137,7 @@ export interface HardwareCalled {
  */
 export function hardwareCalled(catalogue: Catalogue, text: string): HardwareCalled[] {
   if (text.length > MAX_TEXT || !saysHardware(text)) return []
-  const said = calledIn(text)
+  const said = calledIn(withoutHowMany(text))
   if (said.size === '') return []
   const isMeant = ({ words }: Known) => said.words.every((word) => words.includes(word))
   const all = hardwareBySize(catalogue)

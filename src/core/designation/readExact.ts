@@ -1,4 +1,4 @@
-import { glyphs, type Glyph, type Part } from '../catalogue'
+import { glyphs, withoutHowMany, type Glyph, type Part } from '../catalogue'
 import { writeInch } from '../quantity'
 import { designationOf, writeDesignation } from './canonical'
 import { exactBases, withoutHabits, type ExactBase } from './exactBase'
@@ -214,7 +214,8 @@ const isBare = (marks: readonly Glyph[]): boolean => !marks.some(({ char }) => /
  *   when nothing explains the text
  * @example readExact('nu 205 c3', context) // NU205/C3
  */
-export function readExact(text: string, context: DesignationContext): ExactReading {
+export function readExact(typed: string, context: DesignationContext): ExactReading {
+  const text = withoutHowMany(typed)
   const plain = glyphs(text.slice(0, MAX_STAMP))
   if (isBare(plain)) return refuse('empty')
   if (plain.some(({ char }) => isLost(char))) {

@@ -77,9 +77,6 @@ export function isStampWord(group: readonly Glyph[]): boolean {
   return text.length >= WORD_MARKS || (text.length >= MARK_MARKS && !TYPE_LETTERS.has(text))
 }
 
-/** Whether a group of marks in front of a number says how many are wanted: `2x`. */
-export const saysHowMany = (group: readonly Glyph[]): boolean => /^\d{1,2}X$/.test(lettersOf(group))
-
 /** Whether a group of marks in front of a number says that a piece of hardware is meant. */
 export const isHardwareWord = (group: readonly Glyph[]): boolean => HARDWARE_WORDS.has(lettersOf(group))
 

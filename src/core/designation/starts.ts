@@ -1,5 +1,5 @@
 import { familyFacts, type Glyph, type Part } from '../catalogue'
-import { behindStandard, groupsOf, isHardwareWord, isStampWord, ringNamed, saysHowMany } from './stampWords'
+import { behindStandard, groupsOf, isHardwareWord, isStampWord, ringNamed } from './stampWords'
 import type { SuffixToken } from './token'
 
 /** A place where a number may begin: behind words that say nothing of it, and behind prefix tokens. */
@@ -74,8 +74,7 @@ export function startsOf(tokens: readonly SuffixToken[], marks: readonly Glyph[]
     const group = marks.slice(from, to)
     isHardware ||= isHardwareWord(group)
     ring ??= ringNamed(group)
-    const says =
-      isHardwareWord(group) || isStampWord(group) || ring !== null || (from === 0 && saysHowMany(group))
+    const says = isHardwareWord(group) || isStampWord(group) || ring !== null
     if (to >= marks.length || !says) break
     fronts.push({ at: to, isHardware, ring })
   }

@@ -17,13 +17,15 @@ interface Props {
   spread: FitSpread
   /** this ring must not be loose: it turns against its load */
   tight: boolean
+  /** the seat is the raceway: what is loose is its running clearance */
+  raceway: boolean
 }
 
 /** A whole figure with a minus, not a dash. */
 const whole = (um: number): string => String(Math.round(um) || 0).replace('-', '−')
 
 /** A hundred thousand assemblies of this fit, made up in a worker: how tight they come out. */
-export function Distribution({ spread, tight }: Props) {
+export function Distribution({ spread, tight, raceway }: Props) {
   const colours = useThemeColours()
   const { small } = useFigureUnits()
   const worker = useRef<{ raw: Worker; ask: Remote<AssembliesWorker> } | null>(null)
@@ -43,15 +45,15 @@ export function Distribution({ spread, tight }: Props) {
       current = false
     }
   }, [text])
+  const isWrong = (um: number): boolean => (raceway ? um > 0 : tight && um < 0)
   if (!fit || !colours) return <p className="text-[0.875rem] text-ink3">Assembling…</p>
   const { p1, p99, bins, binUm } = fit.interference
+  const loose = raceway
+    ? `${percent(1 - fit.loose)} without running clearance`
+    : `${percent(fit.loose)} loose`
   return (
     <figure data-testid="distribution">
-      <div
-        role="img"
-        aria-label={`Interference of ${COUNT} assemblies: ${percent(fit.loose)} loose`}
-        className="h-[150px]"
-      >
+      <div role="img" aria-label={`Interference of ${COUNT} assemblies: ${loose}`} className="h-[150px]">
         <Bar
           role="presentation"
           aria-hidden
@@ -63,7 +65,7 @@ export function Distribution({ spread, tight }: Props) {
               {
                 data: bins.map(({ count }) => (count / COUNT) * 100),
                 backgroundColor: bins.map(({ fromUm }) =>
-                  tight && fromUm + binUm / 2 < 0 ? colours.contra : colours.ink2,
+                  isWrong(fromUm + binUm / 2) ? colours.contra : colours.ink2,
                 ),
                 barPercentage: 1,
                 categoryPercentage: 0.92,
@@ -75,7 +77,7 @@ export function Distribution({ spread, tight }: Props) {
       </div>
       <figcaption className="text-[0.84375rem] text-ink2">
         Of 100 000 assemblies 98 in 100 are between <UnitText text={`${whole(p1)} and ${whole(p99)} µm`} />,{' '}
-        {percent(fit.loose)} loose
+        {loose}
         {fit.clearance && `, ${percent(fit.clearance.none)} without clearance`}.
       </figcaption>
     </figure>

@@ -122,16 +122,18 @@ export function FitsScreen({ designation }: { designation: string }) {
                   options={RINGS}
                   onPick={setRing}
                 />
-                <SelectField
-                  className="field w-[180px]"
-                  label="Which ring turns against its load"
-                  value={rotatingRing}
-                  options={[
-                    ['inner', 'inner ring rotates'],
-                    ['outer', 'outer ring rotates'],
-                  ]}
-                  onPick={setRotatingRing}
-                />
+                {seat?.kind !== 'linear' && (
+                  <SelectField
+                    className="field w-[180px]"
+                    label="Which ring turns against its load"
+                    value={rotatingRing}
+                    options={[
+                      ['inner', 'inner ring rotates'],
+                      ['outer', 'outer ring rotates'],
+                    ]}
+                    onPick={setRotatingRing}
+                  />
+                )}
               </>
             )}
           </>

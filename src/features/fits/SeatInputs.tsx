@@ -1,6 +1,13 @@
 'use client'
 
-import { readSeat, seatNominal, type Material, type UsualSeat } from '@/core/fit'
+import {
+  CLEARANCE_GROUPS,
+  internalClearance,
+  readSeat,
+  seatNominal,
+  type Material,
+  type UsualSeat,
+} from '@/core/fit'
 import type { HubAttachment, PracticeNote } from '@/core/procedure'
 import { guessInstrument, INSTRUMENTS, INSTRUMENT_LABELS, writeMm } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
@@ -21,7 +28,6 @@ const MATERIALS = [
   ['aluminium', 'aluminium'],
   ['magnesium', 'magnesium'],
 ] as const
-const GROUPS = ['C2', 'CN', 'C3', 'C4', 'C5'] as const
 const BODY_LABELS: Record<Seat['body'], string> = {
   shaft: 'Shaft',
   hub: 'Hub or housing',
@@ -57,6 +63,10 @@ export function SeatInputs({
   const readings = readSeat(typed.readings ?? '')
   const now = typed.class?.trim() || usual.class
   const classes = [...new Set([usual.class, ...CLASSES[ring]])]
+  // Groups with a table for this bearing: what is set by adjustment, or made by its seats, has none to choose from.
+  const groups = CLEARANCE_GROUPS.filter((group) =>
+    internalClearance(seat.family, group, seat.bore, seat.kind),
+  )
   return (
     <>
       <label className="mb-1 block">
@@ -89,13 +99,15 @@ export function SeatInputs({
         . {usual.why}
       </p>
       <div className="mb-2 grid grid-cols-2 gap-2">
-        <SelectField
-          caption
-          label="Clearance"
-          value={typed.clearance ?? seat.clearance}
-          options={GROUPS.map((group) => [group, group] as const)}
-          onPick={(clearance) => onTyped({ ...typed, clearance })}
-        />
+        {groups.length > 0 && (
+          <SelectField
+            caption
+            label="Clearance"
+            value={typed.clearance ?? seat.clearance}
+            options={groups.map((group) => [group, group] as const)}
+            onPick={(clearance) => onTyped({ ...typed, clearance })}
+          />
+        )}
         <SelectField
           caption
           label={`${BODY_LABELS[seat.body]} of`}

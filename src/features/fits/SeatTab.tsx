@@ -4,7 +4,7 @@ import { UnitText, useFigureUnits } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
-import { internalClearance, readSeat, seatNominal, CLEARANCE_REDUCTION } from '@/core/fit'
+import { internalClearance, isRaceway, readSeat, seatNominal, CLEARANCE_REDUCTION } from '@/core/fit'
 import { hubHeatCaution } from '@/core/procedure'
 import { lengthInMm, NEWTON_PER_LBF, writeInch } from '@/core/quantity'
 import { PracticeBox } from '@/ui/PracticeBox'
@@ -76,7 +76,11 @@ export function SeatTab(props: SeatProps) {
           {spread && (
             <>
               <h2 className="caption mt-1">Expected fit (simulation)</h2>
-              <Distribution spread={spread} tight={seat.ring === seat.rotatingRing && !seat.byThumb} />
+              <Distribution
+                spread={spread}
+                tight={seat.ring === seat.rotatingRing && !seat.byThumb}
+                raceway={fit?.raceway ?? false}
+              />
             </>
           )}
           <h2 className="caption mt-2">Clearance: new, mounted, warm</h2>
@@ -94,7 +98,9 @@ export function SeatTab(props: SeatProps) {
             </>
           ) : (
             <p className="text-[0.875rem] text-ink3">
-              No table of this family here: set by adjustment, or see its maker.
+              {isRaceway(seat.kind, 'inner')
+                ? 'Not a table of the bearing: shaft, rolling elements and bore make it together.'
+                : 'No table of this family here: set by adjustment, or see its maker.'}
             </p>
           )}
         </>
@@ -103,12 +109,15 @@ export function SeatTab(props: SeatProps) {
       {fit && (
         <>
           <h1 className="text-[1.3125rem] font-bold" data-testid="fit-answer">
-            {signedUm(fit.interference.min)} to {signedUm(fit.interference.max)} µm
-            {fit.interference.min >= 0
-              ? ' tight'
-              : fit.interference.max <= 0
-                ? ' loose'
-                : ', from loose to tight'}
+            {fit.raceway && fit.interference.max <= 0
+              ? `${signedUm(-fit.interference.max)} to ${signedUm(-fit.interference.min)} µm running clearance`
+              : `${signedUm(fit.interference.min)} to ${signedUm(fit.interference.max)} µm${
+                  fit.interference.min >= 0
+                    ? ' tight'
+                    : fit.interference.max <= 0
+                      ? ' loose'
+                      : ', from loose to tight'
+                }`}
           </h1>
           <p className="text-[0.875rem] text-ink2">
             {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}

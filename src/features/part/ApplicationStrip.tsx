@@ -3,6 +3,8 @@
 import type { Application } from '@/core/interchange'
 
 interface Props {
+  /** one of its rings turns against the other */
+  turns: boolean
   application: Application
   onChange: (application: Application) => void
 }
@@ -36,10 +38,10 @@ function figure(text: string, max: number): number | undefined {
 }
 
 /** Where the part works: what stands in for it depends on that. Nothing said is nothing assumed. */
-export function ApplicationStrip({ application, onChange }: Props) {
+export function ApplicationStrip({ turns, application, onChange }: Props) {
   return (
     <div role="group" aria-label="Where it works" className="flex flex-wrap items-center gap-1.5">
-      {CHIPS.map(({ label, on, set }) => (
+      {CHIPS.filter(({ set }) => turns || set.rotatingRing === undefined).map(({ label, on, set }) => (
         <button
           key={label}
           type="button"

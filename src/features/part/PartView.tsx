@@ -5,7 +5,7 @@ import type { Route } from 'next'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { withArticle } from '@/core/capital'
-import { citation, isFamily, PIECES } from '@/core/catalogue'
+import { citation, familyFacts, isFamily, PIECES } from '@/core/catalogue'
 import { OPEN } from '@/core/designation'
 import { writeInchFixed, writeMm, writeMmFixed } from '@/core/quantity'
 import { drawnOptions, type Drawable } from '@/core/section'
@@ -235,7 +235,13 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
           <div className="mt-4">
             <h2 className="mb-2 text-[1.0625rem] font-bold">Substitutes</h2>
             <div className="mb-3">
-              <ApplicationStrip application={application} onChange={onApplication} />
+              <ApplicationStrip
+                turns={
+                  !(isFamily(data.part.family) && familyFacts(data.part.family).traits?.includes('linear'))
+                }
+                application={application}
+                onChange={onApplication}
+              />
             </div>
             <Equivalents equivalents={data.interchange.equivalents} onUse={onUse} used={used} />
           </div>

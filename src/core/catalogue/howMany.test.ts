@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest'
+import { shipped } from '../../../tests/support/shipped'
+import { findPart } from './catalogue'
+import { withoutHowMany } from './howMany'
+
+const read = (text: string): string => withoutHowMany(text).trim()
+
+describe('how many are wanted is no part of the number', () => {
+  it.each([
+    '4x #',
+    '12 x #',
+    '2 pcs #',
+    '3 pieces #',
+    '10 off #',
+    '6 ea #',
+    'qty 4 #',
+    'Qty: 12 #',
+    '# x 4',
+    '# x4',
+    '# 2x',
+    '# (4 pcs)',
+    '# qty 100',
+  ])('%s', (written) => {
+    for (const number of [
+      '6205-2RS',
+      '6205',
+      '608',
+      '32008X',
+      'UC205-16',
+      '6205-2RS/C3',
+      'LM48548/LM48510',
+      'TC 35x52x7',
+    ])
+      expect(read(written.replace('#', number)), number).toBe(number)
+  })
+
+  it.each([
+    '30 x 52 x 7',
+    '25 x 52',
+    '17 x 26 x 5 mm',
+    'M20 x 2',
+    'castle nut M20 x 2',
+    'split pin 4 x 40',
+    'M12 x 1.5 x 60',
+    '100 x 120 x 12',
+    '6205 16',
+    'DAC 35 72',
+    '',
+  ])('%s is a size', (text) => expect(withoutHowMany(text)).toBe(text))
+})
+
+it('hardware called by its words is found with a count beside it', () => {
+  const nut = findPart(shipped.catalogue, 'M20x1.5 castle nut')
+  expect(nut?.piece).toBe('hardware')
+  expect(findPart(shipped.catalogue, '2x M20x1.5 castle nut')).toBe(nut)
+  expect(findPart(shipped.catalogue, 'M20x1.5 castle nut, 2 pcs')).toBe(nut)
+})
+
+it('no number of the catalogue loses a mark', () => {
+  for (const { base } of shipped.catalogue.parts) expect(withoutHowMany(base)).toBe(base)
+})

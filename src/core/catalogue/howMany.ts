@@ -1,0 +1,33 @@
+/** Words behind a figure that make it a count. */
+const PIECES = '(?:pcs?|pieces?|off|ea|each)'
+const COUNT = `(?:\\d{1,3}\\s?${PIECES}|(?:qty|quantity|pcs):?\\s?\\d{1,3})`
+const IN_FRONT = new RegExp(`^\\s*(?:${COUNT}|\\d{1,2}\\s?[x×])\\s+(?=\\S)`, 'i')
+const BEHIND = new RegExp(`[\\s,;]+\\(?(?:${COUNT}|\\d{1,2}\\s?[x×]|([x×])\\s?\\d{1,2})\\)?\\s*$`, 'i')
+/** Two sizes, of which one more stood in front or behind; three are whole by themselves. */
+const TWO_SIZES = /^[\d.,/]+\s*[x×]\s*[\d.,/]+(?:\s+\D.*)?$/i
+const THREE_SIZES = /\d\s*[x×]\s*[\d.,/]+\s*[x×]\s*[\d.,/]+$/i
+const SIZE_BEHIND = /\d\s*[x×]\s*[\d.,/]+$/i
+/** Ends as numbers of parts do: in letters with a figure or two, or in a group of three figures and more. `split pin 4` ends in a size. */
+const NUMBER_END = /(?:[a-z]\d{0,2}|\d{3}\S*)$/i
+const THREAD_END = /(?:^|\s)M\d+$/i
+const LEAST_MARKS = 3
+
+const isNumber = (before: string): boolean =>
+  THREE_SIZES.test(before) ||
+  (NUMBER_END.test(before) && !SIZE_BEHIND.test(before) && !THREAD_END.test(before))
+
+/**
+ * A text with blanks in place of how many are wanted, `2x`, `4 pcs`, `qty 4` on either side and `x 4` behind, every other mark
+ * where it was. Sizes are no counts: `30 x 52 x 7`, `M20 x 1.5` and `split pin 4 x 40` stay.
+ * @example withoutHowMany('6205-2RS x 4').trim() // 6205-2RS
+ */
+export function withoutHowMany(text: string): string {
+  const front = IN_FRONT.exec(text)?.[0] ?? ''
+  const rest = text.slice(front.length)
+  const isCount = rest.replace(/[^a-z\d]/gi, '').length >= LEAST_MARKS && !TWO_SIZES.test(rest)
+  const read = front && isCount ? ' '.repeat(front.length) + rest : text
+  const behind = BEHIND.exec(read)
+  if (!behind) return read
+  const before = read.slice(0, behind.index)
+  return behind[1] === undefined || isNumber(before.trim()) ? before : read
+}
