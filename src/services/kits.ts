@@ -105,12 +105,18 @@ export async function workKit(
 ): Promise<WorkedKit> {
   const [arrangement, { context, identifier }] = await Promise.all([arrangementFor(code), getCatalogue()])
   const bySlot = await partsBySlot(arrangement, parts)
-  const placed = new Set(Object.values(bySlot))
+  const placed = Object.values(bySlot)
+  /** Each of two alike stands in a place of its own. */
+  const isPlaced = (designation: string): boolean => {
+    const at = placed.indexOf(designation)
+    if (at >= 0) placed.splice(at, 1)
+    return at >= 0
+  }
   const request: KitRequest = {
     ...rest,
     sizes: { ...rest.sizes, rpm: rest.sizes.rpm ?? rpm },
     greaseFill,
-    decided: decided.filter((designation) => !placed.has(designation)),
+    decided: decided.filter((designation) => !isPlaced(designation)),
     parts: bySlot,
   }
   const knowledge = { context, shelf: identifier.shelf }

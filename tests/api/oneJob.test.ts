@@ -129,6 +129,24 @@ describe('a job with all its bearings', () => {
     expect(job.kit?.parts).toEqual({ bearingLocating: '6308', bearingFloating: '6208' })
     expect((await linesOf(job.id)).find((l) => l.slot === 'bearingFloating')?.designation).toBe('6208')
   })
+  it('of two bearings alike the second is still offered once the first has its place', async () => {
+    let job = await open(`Driven hub ${mark}`)
+    for (const name of ['second', 'third'])
+      job = (await post<Job>(`/api/jobs/${job.id}/bearings`, { version: job.version, name })).body
+    const numbers = ['6001', '6001', '6301']
+    const bearings = Object.fromEntries(
+      job.bearings.map(({ id }, i) => [id, { decision: decided(numbers[i] ?? '') }]),
+    )
+    job = (await patch(job, { bearings })).body
+    const drawn = await post<{ lines: { slot: string; alternatives: string[] }[] }>('/api/kits/draw', {
+      arrangement: 'B3',
+      positions: 1,
+      parts: { shellLeft: '6001' },
+      sizes: {},
+      job: job.id,
+    })
+    expect(drawn.body.lines.find((l) => l.slot === 'carrierOuter')?.alternatives).toEqual(['6001', '6301'])
+  })
   it('what was counted while comparing is what the kit orders: three bolts a side, not four', async () => {
     let job = await open(`Counted ${mark}`)
     job = (await patch(job, { comparison: { old: { mountingBolts: '3 x M12x1.5' }, new: {} } })).body

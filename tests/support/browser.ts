@@ -3,8 +3,6 @@ export const CHROMIUM = '/usr/bin/chromium-headless-shell'
 export const BROWSER_ARGS = [
   '--no-sandbox',
   '--disable-gpu',
-  // Without a graphics card a second thread only copies what the first has drawn: a fifth of the time.
-  '--disable-threaded-compositing',
   '--disable-quic',
   '--no-first-run',
   '--disable-dev-shm-usage',
