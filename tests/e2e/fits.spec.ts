@@ -18,6 +18,22 @@ test('a fit: limits, clearance, heat, and a measured seat judged as it is typed'
   await expect(page.getByText('The tables hold no class “Q7”')).toBeVisible()
 })
 
+test('where the shaft is the raceway the figures are its running clearance, and nothing else is asked', async ({
+  page,
+}) => {
+  await page.goto('/fits')
+  const bearing = page.getByLabel('Bearing', { exact: true })
+  await bearing.fill('HK2020')
+  await expect(page.getByTestId('fit-answer')).toHaveText('+20 to +62 µm running clearance')
+  await expect(page.getByTestId('distribution')).toContainText('0.0 % without running clearance')
+  await expect(page.getByRole('combobox', { name: 'Clearance' })).toHaveCount(0)
+  await page.getByLabel('Class of the shaft').fill('m6')
+  await expect(page.getByTestId('fit-answer')).toContainText('running clearance')
+  await bearing.fill('LM20UU')
+  await expect(page.getByTestId('fit-answer')).toHaveText('−3 to +20 µm running clearance')
+  await expect(page.getByRole('combobox', { name: 'Which ring turns against its load' })).toHaveCount(0)
+})
+
 test('the nut: a quarter turn on 14 threads warns, two cross holes find a slot; the rock test', async ({
   page,
 }) => {

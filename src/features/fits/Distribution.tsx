@@ -45,38 +45,48 @@ export function Distribution({ spread, tight, raceway }: Props) {
       current = false
     }
   }, [text])
-  const isWrong = (um: number): boolean => (raceway ? um > 0 : tight && um < 0)
+  const isWrong = (um: number): boolean => (raceway || tight) && um < 0
   if (!fit || !colours) return <p className="text-[0.875rem] text-ink3">Assembling…</p>
   const { p1, p99, bins, binUm } = fit.interference
+  // Of a raceway the other way round: what is loose is its running clearance.
+  const sign = raceway ? -1 : 1
+  const bars = bins
+    .map(({ fromUm, count }) => ({ um: sign * (fromUm + binUm / 2), count }))
+    .sort((a, b) => a.um - b.um)
+  const [from, to] = raceway ? [-p99, -p1] : [p1, p99]
   const loose = raceway
     ? `${percent(1 - fit.loose)} without running clearance`
     : `${percent(fit.loose)} loose`
   return (
     <figure data-testid="distribution">
-      <div role="img" aria-label={`Interference of ${COUNT} assemblies: ${loose}`} className="h-[150px]">
+      <div
+        role="img"
+        aria-label={`${raceway ? 'Running clearance' : 'Interference'} of ${COUNT} assemblies: ${loose}`}
+        className="h-[150px]"
+      >
         <Bar
           role="presentation"
           aria-hidden
           data={{
-            labels: bins.map(({ fromUm }) =>
-              small.name === 'µm' ? whole(fromUm + binUm / 2) : small.write(fromUm + binUm / 2),
-            ),
+            labels: bars.map(({ um }) => (small.name === 'µm' ? whole(um) : small.write(um))),
             datasets: [
               {
-                data: bins.map(({ count }) => (count / COUNT) * 100),
-                backgroundColor: bins.map(({ fromUm }) =>
-                  isWrong(fromUm + binUm / 2) ? colours.contra : colours.ink2,
-                ),
+                data: bars.map(({ count }) => (count / COUNT) * 100),
+                backgroundColor: bars.map(({ um }) => (isWrong(um) ? colours.contra : colours.ink2)),
                 barPercentage: 1,
                 categoryPercentage: 0.92,
               },
             ],
           }}
-          options={plainOptions(colours, `interference, ${small.name} (plus is tight)`, '% of assemblies')}
+          options={plainOptions(
+            colours,
+            raceway ? `running clearance, ${small.name}` : `interference, ${small.name} (plus is tight)`,
+            '% of assemblies',
+          )}
         />
       </div>
       <figcaption className="text-[0.84375rem] text-ink2">
-        Of 100 000 assemblies 98 in 100 are between <UnitText text={`${whole(p1)} and ${whole(p99)} µm`} />,{' '}
+        Of 100 000 assemblies 98 in 100 are between <UnitText text={`${whole(from)} and ${whole(to)} µm`} />,{' '}
         {loose}
         {fit.clearance && `, ${percent(fit.clearance.none)} without clearance`}.
       </figcaption>

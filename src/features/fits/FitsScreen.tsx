@@ -65,7 +65,10 @@ function seatFor(
   }
 }
 
-const NO_SEATS: Record<Seat['ring'], TypedSeat> = { inner: {}, outer: {} }
+type TypedSeats = Record<Seat['ring'], TypedSeat>
+const NO_SEATS: TypedSeats = { inner: {}, outer: {} }
+/** What was typed of the seats of a bearing; another bearing has seats of its own. */
+const NOTHING_TYPED = { of: '', seats: NO_SEATS }
 const NO_FIELDS: Record<string, string> = {}
 const NO_DEPTHS: FittingDraft['depths'] = []
 
@@ -78,7 +81,7 @@ export function FitsScreen({ designation }: { designation: string }) {
   )
   const [ring, setRing] = useState<Seat['ring']>('inner')
   const [rotatingRing, setRotatingRing] = useState<Seat['rotatingRing']>('inner')
-  const [typed, setTyped] = useStoredState<Record<Seat['ring'], TypedSeat>>('fits.seats', NO_SEATS)
+  const [stored, setStored] = useStoredState<{ of: string; seats: TypedSeats }>('fits.seatsOf', NOTHING_TYPED)
   const [materials, setMaterials] = useState<Record<Seat['ring'], Material | null>>({
     inner: null,
     outer: null,
@@ -94,6 +97,7 @@ export function FitsScreen({ designation }: { designation: string }) {
   )
   const set = (name: string, value: string) => setFields((was) => ({ ...was, [name]: value }))
   const seat = sheet && seatFor(sheet, ring, rotatingRing)
+  const typed = stored.of === seat?.designation ? stored.seats : NO_SEATS
   const other = ring === 'inner' ? 'outer' : 'inner'
   return (
     <Frame about={<b className="font-semibold text-ink">Fits and setting</b>} hints={FIT_HINTS}>
@@ -147,7 +151,7 @@ export function FitsScreen({ designation }: { designation: string }) {
               typed={typed[ring]}
               load="normal"
               material={materials[ring]}
-              onTyped={(next) => setTyped({ ...typed, [ring]: next })}
+              onTyped={(next) => setStored({ of: seat.designation, seats: { ...typed, [ring]: next } })}
               onMaterial={(material) => setMaterials({ ...materials, [ring]: material })}
               otherClass={typed[other].class}
               practice={practices('heat')}

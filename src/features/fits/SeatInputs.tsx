@@ -3,6 +3,7 @@
 import {
   CLEARANCE_GROUPS,
   internalClearance,
+  isRaceway,
   readSeat,
   seatNominal,
   type Material,
@@ -21,6 +22,11 @@ import type { Seat, ShownSeat, TypedSeat } from './seatTypes'
 const CLASSES: Record<'inner' | 'outer', readonly string[]> = {
   inner: ['g6', 'h6', 'j6', 'k5', 'k6', 'm6'],
   outer: ['H7', 'J7', 'K7', 'M7', 'N7', 'P7'],
+}
+/** Where the shaft or the bore is the raceway. */
+const RACEWAY_CLASSES: Record<'inner' | 'outer', readonly string[]> = {
+  inner: ['f6', 'g5', 'g6', 'h5', 'h6'],
+  outer: ['G6', 'H6', 'H7'],
 }
 const MATERIALS = [
   ['steel', 'steel'],
@@ -62,7 +68,9 @@ export function SeatInputs({
   const nominal = seatNominal(seat)
   const readings = readSeat(typed.readings ?? '')
   const now = typed.class?.trim() || usual.class
-  const classes = [...new Set([usual.class, ...CLASSES[ring]])]
+  const classes = [
+    ...new Set([usual.class, ...(isRaceway(seat.kind, ring) ? RACEWAY_CLASSES : CLASSES)[ring]]),
+  ]
   // Groups with a table for this bearing: what is set by adjustment, or made by its seats, has none to choose from.
   const groups = CLEARANCE_GROUPS.filter((group) =>
     internalClearance(seat.family, group, seat.bore, seat.kind),

@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic'
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
 import { internalClearance, isRaceway, readSeat, seatNominal, CLEARANCE_REDUCTION } from '@/core/fit'
+import type { FitResponse } from '@/contract/fit'
 import { hubHeatCaution } from '@/core/procedure'
 import { lengthInMm, NEWTON_PER_LBF, writeInch } from '@/core/quantity'
 import { PracticeBox } from '@/ui/PracticeBox'
@@ -25,6 +26,16 @@ const pounds = (kn: number): number => Math.round((kn * 1000) / NEWTON_PER_LBF)
 
 const mmOf = (text: string): number => lengthInMm(text) ?? NaN
 
+/** What the two are apart, µm: interference, or on a raceway its running clearance. */
+function offOf({ raceway, interference: { min, mean, max } }: FitResponse) {
+  return raceway ? { min: -max, mean: -mean, max: -min } : { min, mean, max }
+}
+
+function whatItIs({ raceway, interference: { min, max } }: FitResponse): string {
+  if (raceway) return ' running clearance'
+  return min >= 0 ? ' tight' : max <= 0 ? ' loose' : ', from loose to tight'
+}
+
 /** One seat: its class, what it does to the ring, whether the measured one is still good. */
 export function SeatTab(props: SeatProps) {
   const { seat, typed, load, material, otherClass, practice, hubHas = null } = props
@@ -37,6 +48,7 @@ export function SeatTab(props: SeatProps) {
     const mm = mmOf(r.value)
     return Math.abs(mm - nominal) < 1 ? [{ at: r.at, depth: r.depth ?? '', um: (mm - nominal) * 1000 }] : []
   })
+  const isByHand = seat.kind === 'insert' || seat.byThumb || isRaceway(seat.kind, seat.ring)
   const group = typed.clearance ?? seat.clearance
   const spread = useMemo(
     () =>
@@ -49,6 +61,7 @@ export function SeatTab(props: SeatProps) {
       },
     [fit, seat.family, seat.bore, seat.ring, seat.kind, group],
   )
+  const off = fit && offOf(fit)
   const { small } = useFigureUnits()
   const { sleeve, rod } = fit?.tools ?? {}
   return (
@@ -58,7 +71,7 @@ export function SeatTab(props: SeatProps) {
       inputs={
         <>
           <SeatInputs {...props} usual={usual} />
-          {practice && seat.kind !== 'insert' && !seat.byThumb && <PracticeBox note={practice} />}
+          {practice && !isByHand && <PracticeBox note={practice} />}
         </>
       }
       beside={
@@ -106,18 +119,10 @@ export function SeatTab(props: SeatProps) {
         </>
       }
     >
-      {fit && (
+      {fit && off && (
         <>
           <h1 className="text-[1.3125rem] font-bold" data-testid="fit-answer">
-            {fit.raceway && fit.interference.max <= 0
-              ? `${signedUm(-fit.interference.max)} to ${signedUm(-fit.interference.min)} µm running clearance`
-              : `${signedUm(fit.interference.min)} to ${signedUm(fit.interference.max)} µm${
-                  fit.interference.min >= 0
-                    ? ' tight'
-                    : fit.interference.max <= 0
-                      ? ' loose'
-                      : ', from loose to tight'
-                }`}
+            {signedUm(off.min)} to {signedUm(off.max)} µm{whatItIs(fit)}
           </h1>
           <p className="text-[0.875rem] text-ink2">
             {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
@@ -126,9 +131,8 @@ export function SeatTab(props: SeatProps) {
             </span>{' '}
             in {question.class}
             {size === nominal ? '' : ` of ${nominal} mm`}
-            {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
-            {umInches(fit.interference.min)} to {umInches(fit.interference.max)} in. Plus is tight, mean{' '}
-            {signedUm(fit.interference.mean)} µm.
+            {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}: {umInches(off.min)} to{' '}
+            {umInches(off.max)} in. {fit.raceway ? 'Minus' : 'Plus'} is tight, mean {signedUm(off.mean)} µm.
           </p>
           <div className="my-1 h-[240px]">
             <ZoneFigure fit={fit} ring={seat.ring} readings={measured.map((m) => m.um)} />
