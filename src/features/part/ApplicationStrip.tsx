@@ -13,22 +13,34 @@ interface Chip {
   label: string
   on: (application: Application) => boolean
   set: Application
+  /** asked of what turns alone */
+  turning?: true
 }
 
 const CHIPS: readonly Chip[] = [
-  { label: 'slow', on: (p) => p.speed === 'slow', set: { speed: 'slow' } },
+  { label: 'slow', on: (p) => p.speed === 'slow', set: { speed: 'slow' }, turning: true },
   { label: 'wet', on: (p) => p.wet === true, set: { wet: true } },
   { label: 'light load', on: (p) => p.load === 'light', set: { load: 'light' } },
   { label: 'heavy load', on: (p) => p.load === 'heavy', set: { load: 'heavy' } },
-  { label: 'inner ring rotates', on: (p) => p.rotatingRing === 'inner', set: { rotatingRing: 'inner' } },
-  { label: 'outer ring rotates', on: (p) => p.rotatingRing === 'outer', set: { rotatingRing: 'outer' } },
+  {
+    label: 'inner ring rotates',
+    on: (p) => p.rotatingRing === 'inner',
+    set: { rotatingRing: 'inner' },
+    turning: true,
+  },
+  {
+    label: 'outer ring rotates',
+    on: (p) => p.rotatingRing === 'outer',
+    set: { rotatingRing: 'outer' },
+    turning: true,
+  },
 ]
 
 const FIGURES = [
-  { key: 'rpm', label: 'turns a minute', max: 200_000 },
-  { key: 'kmh', label: 'km/h', max: 500 },
-  { key: 'tyreMm', label: 'mm tyre', max: 5000 },
-  { key: 'temperatureC', label: '°C at work', max: 400 },
+  { key: 'rpm', label: 'turns a minute', max: 200_000, turning: true },
+  { key: 'kmh', label: 'km/h', max: 500, turning: true },
+  { key: 'tyreMm', label: 'mm tyre', max: 5000, turning: true },
+  { key: 'temperatureC', label: '°C at work', max: 400, turning: false },
 ] as const
 
 /** Figures are taken when they are whole; anything else leaves the place as it was. */
@@ -41,7 +53,7 @@ function figure(text: string, max: number): number | undefined {
 export function ApplicationStrip({ turns, application, onChange }: Props) {
   return (
     <div role="group" aria-label="Where it works" className="flex flex-wrap items-center gap-1.5">
-      {CHIPS.filter(({ set }) => turns || set.rotatingRing === undefined).map(({ label, on, set }) => (
+      {CHIPS.filter(({ turning }) => turns || !turning).map(({ label, on, set }) => (
         <button
           key={label}
           type="button"
@@ -55,7 +67,7 @@ export function ApplicationStrip({ turns, application, onChange }: Props) {
           {label}
         </button>
       ))}
-      {FIGURES.map(({ key, label, max }) => (
+      {FIGURES.filter(({ turning }) => turns || !turning).map(({ key, label, max }) => (
         <label key={key} className="flex items-center gap-1.5 text-caption text-ink2">
           <input
             className="field number w-[76px] px-2 text-right"
