@@ -2,7 +2,7 @@ import 'server-only'
 import type { z } from 'zod'
 import { withArticle } from '@/core/capital'
 import { familyFacts, findPart, isUnitHousing, isListed, type Dimensions } from '@/core/catalogue'
-import { readExact, type DesignationContext } from '@/core/designation'
+import { kindOfUnlisted, readExact, type DesignationContext } from '@/core/designation'
 import {
   evidenceText,
   identify,
@@ -94,9 +94,10 @@ function noteOn(text: string, context: DesignationContext, { piece }: Observatio
       ? `Reads as ${withArticle(hardware.hardware.kind)}. Choose “unit” to measure how it is fastened.`
       : `Reads as ${withArticle(familyFacts(hardware.family).label)}.`
   const read = readExact(text, context)
-  return !read.ok && read.reason === 'twoNumbers'
-    ? 'More than one number stands here. Type one, and the other as a stamp of its own.'
-    : ''
+  if (read.ok) return ''
+  if (read.reason === 'twoNumbers')
+    return 'More than one number stands here. Type one, and the other as a stamp of its own.'
+  return read.reason === 'notListed' ? (kindOfUnlisted(text, context.catalogue) ?? '') : ''
 }
 
 /**

@@ -1,5 +1,11 @@
 import 'server-only'
-import { readExact, suggestionsFor, type ExactReading, type DesignationContext } from '@/core/designation'
+import {
+  kindOfUnlisted,
+  readExact,
+  suggestionsFor,
+  type DesignationContext,
+  type ExactReading,
+} from '@/core/designation'
 import { ServiceError } from './errors'
 
 type Reason = Extract<ExactReading, { ok: false }>['reason']
@@ -24,12 +30,16 @@ export function notListed(
 ): ServiceError {
   const read = readExact(text, context)
   const reason = read.ok ? 'notListed' : read.reason
-  const detail = DETAILS[reason](text.slice(0, 80))
+  const kind = reason === 'notListed' ? kindOfUnlisted(text, context.catalogue) : null
+  const detail = kind
+    ? `“${text.slice(0, 80)}” is not in the catalogue. ${kind}`
+    : DETAILS[reason](text.slice(0, 80))
   return new ServiceError(
     'notFound',
     detail,
     path.length > 0 ? [{ path: [...path], message: detail }] : [],
     undefined,
-    suggestionsFor(text, context),
+    // Near in letters to a number of another kind is no help.
+    kind ? [] : suggestionsFor(text, context),
   )
 }

@@ -1,5 +1,6 @@
 export { confusionCost, misreadings, type Wear } from './lookAlikes'
 export { meaningOf, partKeyOf } from './meaningOf'
+export { kindOfUnlisted } from './unlistedKinds'
 export { designationOf, type Written, type WrittenOption } from './canonical'
 export { decode, readAgainst, readAllDesignations, withRepairs } from './decode'
 export { MAX_STAMP, readClean, readExact, type ExactReading } from './readExact'

@@ -156,6 +156,9 @@ function bySizes(text: string, context: DesignationContext): Reading[] {
   })
 }
 
+/** In front of a number in a short old style W is a wide inner ring, not stainless steel: `W208PP` is no 6208. */
+const isWide = ({ prefix }: Start): boolean => prefix.some(({ key }) => key === 'W')
+
 /** @param habits the same marks as base numbers are looked for in: as typed, or with habits of typing taken out */
 function parse(
   text: string,
@@ -165,7 +168,7 @@ function parse(
 ): Parsed[] {
   return startsOf(context.tokens, marks).flatMap((start) =>
     exactBases(context, habits, start.at)
-      .filter(({ part }) => isAsSaid(start, part))
+      .filter(({ part, implied }) => isAsSaid(start, part) && !(implied.length > 0 && isWide(start)))
       .flatMap((base) =>
         exactTails(context, base.part, marks, text, base.end).map((tail): Parsed => ({
           text,

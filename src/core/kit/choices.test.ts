@@ -301,6 +301,12 @@ describe('what comes next', () => {
       'Did you mean',
     )
   })
+  it('a number whose kind is known though it is not listed is told as that, and nothing near in letters is meant', () => {
+    const { reason, state } = lineOf('C1', 'bearingOuter', { parts: { bearingOuter: 'W208PPB6' } })
+    expect(state).toBe('gap')
+    expect(reason).toMatch(/farm machines: outside 80 mm/)
+    expect(reason).not.toContain('Did you mean')
+  })
   it('what is listed is certain, what is known by its sizes or as free text is to be confirmed', () => {
     const of = (bearingOuter: string) => lineOf('C1', 'bearingOuter', { parts: { bearingOuter } }).assumed
     expect([of('6202-2RS'), of('15.5 x 34 x 10')]).toEqual([false, true])

@@ -1,6 +1,6 @@
 import { withArticle } from '../capital'
 import { kindText, type Family } from '../catalogue'
-import { suggestionsFor } from '../designation'
+import { kindOfUnlisted, suggestionsFor } from '../designation'
 import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } from '../part'
 import type { Arrangement, Slot } from './arrangement'
 import { bearingName } from './bearingPlaces'
@@ -83,11 +83,12 @@ function chosen(slot: Slot, text: string, fillContext: FillContext): Filled {
       'As written; not in the catalogue, so not checked.',
       { assumed: true },
     )
-  const meant = suggestionsFor(text, fillContext.context).map(({ designation }) => designation)
   const sizes = BY_SIZES[slot.role] ? ' or give its sizes, such as 20 × 35 × 9' : ''
+  const kind = kindOfUnlisted(text, fillContext.context.catalogue)
+  const meant = kind ? [] : suggestionsFor(text, fillContext.context).map(({ designation }) => designation)
   return gap(
     slot,
-    `“${text}” is not in the catalogue. Check the number${sizes}.${meant.length > 0 ? ` Did you mean ${meant.slice(0, 3).join(', ')}?` : ''}`,
+    `“${text}” is not in the catalogue. ${kind ?? `Check the number${sizes}.`}${meant.length > 0 ? ` Did you mean ${meant.slice(0, 3).join(', ')}?` : ''}`,
     meant,
   )
 }

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest'
+import { shipped } from '../../../tests/support/shipped'
+import { readClean } from './readExact'
+import { kindOfUnlisted } from './unlistedKinds'
+
+const told = (text: string): string => kindOfUnlisted(text, shipped.catalogue) ?? ''
+
+describe('what is not listed is told as what it is, as far as its number goes (common practice)', () => {
+  it.each([
+    ['204KRR', 'farm', 'outside 47 mm as a 6204'],
+    ['203KRR2', 'farm', 'outside 40 mm as a 6203'],
+    ['205KPP2', 'farm', 'outside 52 mm as a 6205'],
+    ['204RY2', 'farm', 'outside 47 mm'],
+    ['W208PPB6', 'farm', 'outside 80 mm as a 6208'],
+    ['GW211PPB3', 'farm', 'outside 100 mm as a 6211'],
+    ['DC208TTR8', 'farm', 'outside 80 mm'],
+    ['53208', 'sphered housing washer:', 'as 51208'],
+    ['53310 U', 'and its seat washer', 'as 51310'],
+    ['AH3126', 'withdrawal sleeve', '130 mm'],
+    ['AHX 2310', 'withdrawal sleeve', '50 mm'],
+    ['HJ206E', 'angle ring', 'NU206E or NJ206E'],
+    ['HJ2315EC', 'angle ring', 'NJ2315EC'],
+    ['K81107TN', 'rollers in their cage', '81107 is the whole'],
+    ['WS81210', 'shaft washer of 81210', 'is the whole'],
+    ['GS 81107', 'housing washer of 81107', 'is the whole'],
+    ['T2ED045', 'ISO 355', 'bore 45 mm, angle series 2'],
+    ['B17-99D', 'alternator', '17 mm'],
+    ['AXW12', 'centres it', '12 mm'],
+  ])('%s', (text, what, size) => {
+    expect(readClean(text, shipped), text).toBeNull()
+    expect(told(text)).toContain(what)
+    expect(told(text)).toContain(size)
+  })
+
+  it.each(['6205', 'W6205', 'NU206E', 'B1212', 'AXK2542', '51208', '81107', 'UC208', '2RS', 'W281107', ''])(
+    '%s is none of these',
+    (text) => expect(told(text)).toBe(''),
+  )
+})
+
+it('W before a short old number is a wide inner ring: no stainless ball bearing is made of it', () => {
+  for (const size of ['203', '205', '208', '310'])
+    for (const letters of ['PP', 'KPP', 'KDD', 'SS'])
+      expect(readClean(`W${size}${letters}`, shipped), `W${size}${letters}`).toBeNull()
+  expect(readClean('W6205-2RS', shipped)?.base).toBe('6205')
+})
+
+it('the loose rings of every listed thrust roller bearing are told as its rings', () => {
+  const listed = shipped.catalogue.parts.filter(({ base }) => /^81[12]\d\d$/.test(base))
+  expect(listed.length).toBeGreaterThan(20)
+  for (const { base } of listed)
+    for (const ring of ['K', 'WS', 'GS']) expect(told(ring + base)).toContain(`${base} is the whole of it`)
+})
