@@ -10,6 +10,7 @@ import { FocusKeeperLater, OfflinePages, PadWhenTouched, PreferencesProvider } f
 import { accountIn } from '@/services/accounts'
 import { shopZone } from '@/services/settings'
 import { Messages } from '@/ui/Messages'
+import { REMEMBER_EARLY } from '@/ui/rememberEarly'
 import { TimesProvider } from '@/ui/Times'
 import { QueriesProvider } from '@/ui/QueriesProvider'
 
@@ -21,11 +22,6 @@ export const metadata: Metadata = {
 /** Where nobody has chosen a light, that of the system, before anything is painted. */
 const FOLLOW_THE_SYSTEM =
   "document.documentElement.dataset.theme=matchMedia('(prefers-color-scheme: dark)').matches?'dim':'light'"
-
-/** Remembers what is typed and pressed before React listens, and keeps forms from being sent without it (ui/useEarlyInput). */
-const REMEMBER_EARLY = `early={typed:new Map,pressed:new Set};
-['input','click','submit'].forEach(w=>addEventListener(w,e=>{const{target:t}=e,n=window.early;if(!n)return;
-if(w==='input')n.typed.set(t,t.value);else{if(w==='submit')e.preventDefault();n.pressed.delete(t);n.pressed.add(t)}},true))`
 
 export default async function Layout({ children }: { children: ReactNode }) {
   await connection()

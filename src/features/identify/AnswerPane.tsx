@@ -38,7 +38,7 @@ const restOf = ({ unlisted }: IdentifyResponse, named: readonly Candidate[]): nu
 /** A share that is no part to choose. */
 function Share({ name, share }: { name: string; share: number }) {
   return (
-    <li className="grid min-h-10 grid-cols-[1fr_76px_50px] items-center border-b border-line2 text-[0.90625rem] text-ink2">
+    <li className="grid min-h-10 grid-cols-[minmax(0,1fr)_76px_50px] items-center border-b border-line2 text-[0.90625rem] text-ink2">
       {name}
       <span className="mr-2.5">
         <Bar share={share} thin />
@@ -157,9 +157,11 @@ export function AnswerPane({
             <button
               type="button"
               onClick={() => onSelect(shown.indexOf(c))}
-              className="grid min-h-10 w-full grid-cols-[1fr_76px_50px] items-center text-left"
+              className="grid min-h-10 w-full grid-cols-[minmax(0,1fr)_76px_50px] items-center text-left"
             >
-              <span className="number text-[0.96875rem] font-medium">{c.designation}</span>
+              <span className="number text-[0.96875rem] font-medium [overflow-wrap:anywhere]">
+                {c.designation}
+              </span>
               <span className="mr-2.5">
                 <Bar share={c.probability} thin />
               </span>
