@@ -165,6 +165,24 @@ describe('sizes that nobody lists', () => {
     expect(ask({ bore: '25', outside: '52', width: '15' }).nearest).toEqual([])
   })
 
+  it.each([
+    ['W208PPB6', '80', '6208'],
+    ['204KRR', '47', '6204'],
+    ['53208', '80', '63208'],
+    ['HJ206E', '39', 'NJ206'],
+    ['T2ED045', '95', '6306'],
+  ])(
+    '%s is of a kind no list here holds: near letters and a size that fits do not make it another',
+    (stamp, outside, near) => {
+      const found = ask({ outside }, {}, stamp)
+      expect(found.unlistedLeads).toBe(true)
+      expect(found.unlisted).toBeGreaterThan(0.5)
+      expect(share(found, near)).toBeLessThan(0.2)
+      // One mark gone, and nothing tells its kind any more.
+      expect(ask({ outside }, {}, stamp.replace(/\d/, '?')).unlisted).toBeLessThan(found.unlisted)
+    },
+  )
+
   it('says nothing of evidence that nobody gave', () => {
     const stamped = ask({}, {}, 'XQ7744B')
     expect(unlistedText(true, stamped.nearest[0])).toMatch(/^Nothing listed has this number\./)

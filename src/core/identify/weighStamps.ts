@@ -1,5 +1,11 @@
 import { findPart, glyphs, type Catalogue, type Part } from '../catalogue'
-import { readAgainst, readAllDesignations, type DesignationContext, type Reading } from '../designation'
+import {
+  kindOfUnlisted,
+  readAgainst,
+  readAllDesignations,
+  type DesignationContext,
+  type Reading,
+} from '../designation'
 import type { Shelf } from '../shelf'
 import type { Stamp } from './evidence'
 import { logSumExp } from './logDensities'
@@ -30,7 +36,7 @@ const NEVER_RULED_OUT = -16
  * names nothing is more often one of these than a misread one; one of which every mark is explained hardly ever is. What is
  * listed as hardware is no bearing.
  */
-const UNLISTED_PART = { perMark: 2.5, most: 12, mostClear: 9, explained: 16, hardware: 1 }
+const UNLISTED_PART = { perMark: 2.5, most: 12, mostClear: 9, explained: 16, hardware: 1, ofKind: 5.3 }
 /** A stamp this cheap reads clean. */
 const CLEAN_COST = 1
 
@@ -115,14 +121,19 @@ export function readStamp(
   const clear = legible === marks.length
   const explained = [...readings.values()].some((reading) => reading.exact)
   const hardware = hardwareNamed(stamp, context) !== undefined
-  const least = hardware ? Math.log(WRONG_HARDWARE) : NEVER_RULED_OUT
   const cap = explained ? UNLISTED_PART.explained : clear ? UNLISTED_PART.mostClear : UNLISTED_PART.most
+  // Of a kind that no list here holds: one of some two hundred such numbers.
+  const isElse = !explained && kindOfUnlisted(stamp.text, context.catalogue) !== null
+  const unlistedCost = hardware
+    ? UNLISTED_PART.hardware
+    : Math.min(isElse ? UNLISTED_PART.ofKind : cap, UNLISTED_PART.perMark * legible)
+  const least = hardware ? Math.log(WRONG_HARDWARE) : NEVER_RULED_OUT
   return {
     stamp,
     readings,
     onShelf,
     other: Math.max(least, Math.log(WRONG_STAMP) + logSumExp([listed, owned])),
-    unlisted: hardware ? -UNLISTED_PART.hardware : -Math.min(cap, UNLISTED_PART.perMark * legible),
+    unlisted: -unlistedCost,
     computed,
   }
 }
