@@ -39,7 +39,6 @@ export function notListed(
     detail,
     path.length > 0 ? [{ path: [...path], message: detail }] : [],
     undefined,
-    // Near in letters to a number of another kind is no help.
-    kind ? [] : suggestionsFor(text, context),
+    suggestionsFor(text, context),
   )
 }

@@ -6,6 +6,7 @@ import { sizesIn } from './readSizes'
 import type { DesignationContext, Reading } from './reading'
 import { sealBySizes } from './seals'
 import { groupsOf } from './stampWords'
+import { kindOfUnlisted } from './unlistedKinds'
 
 /** A number that may have been meant, and what was changed to come to it. Offered, never taken. */
 export interface Suggestion {
@@ -73,6 +74,8 @@ export function suggestionsFor(text: string, context: DesignationContext): Sugge
   const [several, exact] = [severalNumbers(text, context), [...asSeal(text), ...whichHardware(text, context)]]
   if (exact.length > 0) return exact
   if (several.length > 1) return several.slice(0, MAX)
+  // Near in letters to a number of another kind is no help.
+  if (kindOfUnlisted(text, context.catalogue) !== null) return []
   const readings = decode(text, context)
   const best = readings[0]?.confidence ?? 0
   const seen = new Set<string>()

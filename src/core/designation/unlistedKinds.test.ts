@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { readClean } from './readExact'
+import { suggestionsFor } from './suggest'
 import { kindOfUnlisted } from './unlistedKinds'
 
 const told = (text: string): string => kindOfUnlisted(text, shipped.catalogue) ?? ''
@@ -29,6 +30,7 @@ describe('what is not listed is told as what it is, as far as its number goes (c
   ])('%s', (text, what, size) => {
     expect(readClean(text, shipped), text).toBeNull()
     expect(told(text)).toContain(what)
+    expect(suggestionsFor(text, shipped), 'nothing near in letters is offered').toEqual([])
     expect(told(text)).toContain(size)
   })
 

@@ -85,7 +85,7 @@ function chosen(slot: Slot, text: string, fillContext: FillContext): Filled {
     )
   const sizes = BY_SIZES[slot.role] ? ' or give its sizes, such as 20 × 35 × 9' : ''
   const kind = kindOfUnlisted(text, fillContext.context.catalogue)
-  const meant = kind ? [] : suggestionsFor(text, fillContext.context).map(({ designation }) => designation)
+  const meant = suggestionsFor(text, fillContext.context).map(({ designation }) => designation)
   return gap(
     slot,
     `“${text}” is not in the catalogue. ${kind ?? `Check the number${sizes}.`}${meant.length > 0 ? ` Did you mean ${meant.slice(0, 3).join(', ')}?` : ''}`,
