@@ -38,6 +38,21 @@ test('a kit of another arrangement: five bearings of a driven hub, a finding add
   await expect(page.getByText('Found: collar or spacer grooved')).toBeVisible()
 })
 
+test('a code typed before the arrangements are there is taken when they come', async ({ page, request }) => {
+  const { id } = (await (
+    await request.post('/api/jobs', { data: { title: `Kite buggy ${mark()}` } })
+  ).json()) as { id: number }
+  await page.route(/\/api\/arrangements(\?|$)/, async (route) => {
+    await page.waitForTimeout(700)
+    await route.continue()
+  })
+  await page.goto(`/jobs/${id}/kit`)
+  await expect(page.getByRole('heading', { name: 'Which arrangement is it?' })).toBeVisible()
+  await page.keyboard.type('c1')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('tr[data-slot=bearingInner]')).toBeVisible()
+})
+
 test('what a kit lacks is priced over three suppliers, ordered once, and taken in when it comes', async ({
   page,
   request,

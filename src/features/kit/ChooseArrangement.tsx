@@ -3,7 +3,7 @@
 import type { Route } from 'next'
 import dynamic from 'next/dynamic'
 import { Link } from '@/ui/Link'
-import { useMemo, useState } from 'react'
+import { useEffect, useEffectEvent, useMemo, useState } from 'react'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKeys } from '@/ui/useKeys'
 
@@ -29,6 +29,8 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
     0,
   )
   const [typed, setTyped] = useState('')
+  /** Enter was pressed before the arrangements were here: the code is taken once they are. */
+  const [isAsked, setAsked] = useState(false)
   const choices = useMemo(() => {
     const all = answer?.arrangements ?? []
     return [...all.filter((a) => a.suits), ...all.filter((a) => !a.suits)]
@@ -38,15 +40,32 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
   const matching = choices.filter(
     ({ code, error: broken }) => broken === '' && code.toLowerCase().startsWith(typed),
   )
-  const type = ({ key }: KeyboardEvent) => setTyped((typed + key.toLowerCase()).slice(-MAX_CODE))
+  const type = ({ key }: KeyboardEvent) => {
+    setTyped((typed + key.toLowerCase()).slice(-MAX_CODE))
+    setAsked(false)
+  }
+  const take = () => {
+    const [first] = matching
+    if (first) onChoose(first.code)
+  }
+  const takeLater = useEffectEvent(take)
+  useEffect(() => {
+    if (isAsked && answer) takeLater()
+  }, [isAsked, answer])
   useKeys({
     Enter: () => {
       if (typed === '') return false
-      const [first] = matching
-      if (first) onChoose(first.code)
+      if (answer) take()
+      else setAsked(true)
     },
-    Backspace: () => setTyped(typed.slice(0, -1)),
-    Escape: () => setTyped(''),
+    Backspace: () => {
+      setTyped(typed.slice(0, -1))
+      setAsked(false)
+    },
+    Escape: () => {
+      setTyped('')
+      setAsked(false)
+    },
     '([\\w\\-])': type,
     'Shift+([\\w\\-])': type,
   })
