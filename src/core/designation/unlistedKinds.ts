@@ -20,13 +20,12 @@ const outsideOf = (catalogue: Catalogue, base: string): string | null => {
 const KINDS: readonly Kind[] = [
   {
     // The leading 6 left out, seals or shields by letters, and a bore no rule tells: 204KRR, 205KRR2, W208PPB6, DC208TTR8.
-    form: /^(?:(GW|GC|DC|DS|DF|W|G)(2\d\d)(?:K?(?:RR|PP|TT|RY|RV)[A-Z]*\d*)|(2\d\d)(?:KRR|KPP|RR|RY|RV|TT)[A-Z]*\d*)$/,
-    says: ([, , wide, plain], catalogue) => {
-      const size = wide ?? plain ?? ''
+    form: /^(?:GW|GC|DC|DS|DF|W|G)?(2\d\d)K?(?:RR|PP|TT|RY|RV)[A-Z]*\d*$/,
+    says: ([, size = ''], catalogue) => {
       const outside = outsideOf(catalogue, `6${size}`)
       return outside === null
         ? null
-        : `It reads as a bearing of farm machines: outside ${outside} mm as a 6${size}, inner ring wider than the outer. No rule tells its bore, round, square or hexagon: measure it, across the flats, and both widths.`
+        : `It reads as a bearing of farm machines: outside ${outside} mm as a 6${size}, its inner ring often wider than the outer. Its bore may be round, square or hexagon, and no rule tells it: measure it, across the flats, and both widths.`
     },
   },
   {
@@ -46,14 +45,14 @@ const KINDS: readonly Kind[] = [
         : `It reads as a withdrawal sleeve, for a bearing with tapered bore of ${boreOf(code)} mm. Its shaft is smaller by its wall: measure the bore, and the thread of its nut.`,
   },
   {
-    form: /^HJ(10|2|3|4|22|23)(\d\d)(EC?|E?)$/,
+    form: /^HJ(10|2|3|4|22|23)(\d\d)(E?C?)$/,
     says: ([, series = '', code = '', design = '']) =>
       `It reads as the loose ring (angle ring) beside a cylindrical roller bearing NU${series}${code}${design} or NJ${series}${code}${design}: ordered with the bearing, it is none itself.`,
   },
   {
-    form: /^([KWG]S?)(81[12]\d\d)(?:TN|TV|M)?$/,
+    form: /^(K|WS|GS)(81[12]\d\d)(?:TN|TV|M)?$/,
     says: ([, part = '', base = ''], catalogue) =>
-      findPart(catalogue, base, 'complete') === undefined || part === 'W' || part === 'G'
+      findPart(catalogue, base, 'complete') === undefined
         ? null
         : `It reads as the ${part === 'WS' ? 'shaft washer' : part === 'GS' ? 'housing washer' : 'rollers in their cage, without washers,'} of ${base}: ${base} is the whole of it.`,
   },

@@ -71,10 +71,10 @@ export function SeatInputs({
   const classes = [
     ...new Set([usual.class, ...(isRaceway(seat.kind, ring) ? RACEWAY_CLASSES : CLASSES)[ring]]),
   ]
+  const group = typed.clearance ?? seat.clearance
   // Groups with a table for this bearing: what is set by adjustment, or made by its seats, has none to choose from.
-  const groups = CLEARANCE_GROUPS.filter((group) =>
-    internalClearance(seat.family, group, seat.bore, seat.kind),
-  )
+  const tables = CLEARANCE_GROUPS.filter((name) => internalClearance(seat.family, name, seat.bore, seat.kind))
+  const groups = CLEARANCE_GROUPS.filter((name) => tables.includes(name) || name === group)
   return (
     <>
       <label className="mb-1 block">
@@ -107,12 +107,12 @@ export function SeatInputs({
         . {usual.why}
       </p>
       <div className="mb-2 grid grid-cols-2 gap-2">
-        {groups.length > 0 && (
+        {tables.length > 0 && (
           <SelectField
             caption
             label="Clearance"
-            value={typed.clearance ?? seat.clearance}
-            options={groups.map((group) => [group, group] as const)}
+            value={group}
+            options={groups.map((name) => [name, name] as const)}
             onPick={(clearance) => onTyped({ ...typed, clearance })}
           />
         )}

@@ -27,11 +27,11 @@ const pounds = (kn: number): number => Math.round((kn * 1000) / NEWTON_PER_LBF)
 const mmOf = (text: string): number => lengthInMm(text) ?? NaN
 
 /** What the two are apart, µm: interference, or on a raceway its running clearance. */
-function offOf({ raceway, interference: { min, mean, max } }: FitResponse) {
+function differenceOf({ raceway, interference: { min, mean, max } }: FitResponse) {
   return raceway ? { min: -max, mean: -mean, max: -min } : { min, mean, max }
 }
 
-function whatItIs({ raceway, interference: { min, max } }: FitResponse): string {
+function differenceText({ raceway, interference: { min, max } }: FitResponse): string {
   if (raceway) return ' running clearance'
   return min >= 0 ? ' tight' : max <= 0 ? ' loose' : ', from loose to tight'
 }
@@ -61,7 +61,7 @@ export function SeatTab(props: SeatProps) {
       },
     [fit, seat.family, seat.bore, seat.ring, seat.kind, group],
   )
-  const off = fit && offOf(fit)
+  const difference = fit && differenceOf(fit)
   const { small } = useFigureUnits()
   const { sleeve, rod } = fit?.tools ?? {}
   return (
@@ -119,10 +119,10 @@ export function SeatTab(props: SeatProps) {
         </>
       }
     >
-      {fit && off && (
+      {fit && difference && (
         <>
           <h1 className="text-[1.3125rem] font-bold" data-testid="fit-answer">
-            {signedUm(off.min)} to {signedUm(off.max)} µm{whatItIs(fit)}
+            {signedUm(difference.min)} to {signedUm(difference.max)} µm{differenceText(fit)}
           </h1>
           <p className="text-[0.875rem] text-ink2">
             {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
@@ -131,8 +131,9 @@ export function SeatTab(props: SeatProps) {
             </span>{' '}
             in {question.class}
             {size === nominal ? '' : ` of ${nominal} mm`}
-            {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}: {umInches(off.min)} to{' '}
-            {umInches(off.max)} in. {fit.raceway ? 'Minus' : 'Plus'} is tight, mean {signedUm(off.mean)} µm.
+            {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
+            {umInches(difference.min)} to {umInches(difference.max)} in. {fit.raceway ? 'Minus' : 'Plus'} is
+            tight, mean {signedUm(difference.mean)} µm.
           </p>
           <div className="my-1 h-[240px]">
             <ZoneFigure fit={fit} ring={seat.ring} readings={measured.map((m) => m.um)} />
