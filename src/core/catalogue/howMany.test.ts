@@ -56,6 +56,11 @@ it('hardware called by its words is found with a count beside it', () => {
   expect(findPart(shipped.catalogue, 'M20x1.5 castle nut, 2 pcs')).toBe(nut)
 })
 
-it('no number of the catalogue loses a mark', () => {
-  for (const { base } of shipped.catalogue.parts) expect(withoutHowMany(base)).toBe(base)
+it('no number of the catalogue loses a mark, with letters behind it or spaces in it', () => {
+  for (const { base } of shipped.catalogue.parts)
+    for (const behind of ['', ' EA', ' X', ' PC', ' C3']) {
+      expect(withoutHowMany(base + behind)).toBe(base + behind)
+      const spaced = base.replace(/^([A-Z]+)(?=\d)/, '$1 ') + behind
+      expect(withoutHowMany(spaced)).toBe(spaced)
+    }
 })

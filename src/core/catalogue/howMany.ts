@@ -1,6 +1,6 @@
 /** Words behind a figure that make it a count. */
 const PIECES = '(?:pcs?|pieces?|off|ea|each)'
-const COUNT = `(?:\\d{1,3}\\s?${PIECES}|(?:qty|quantity|pcs):?\\s?\\d{1,3})`
+const COUNT = `(?:[1-9]\\d{0,2}\\s?${PIECES}|(?:qty|quantity|pcs):?\\s?\\d{1,3})`
 const IN_FRONT = new RegExp(`^\\s*(?:${COUNT}|\\d{1,2}\\s?[x×])\\s+(?=\\S)`, 'i')
 const BEHIND = new RegExp(`[\\s,;]+\\(?(?:${COUNT}|\\d{1,2}\\s?[x×]|([x×])\\s?\\d{1,2})\\)?\\s*$`, 'i')
 /** Two sizes, of which one more stood in front or behind; three are whole by themselves. */
@@ -29,5 +29,7 @@ export function withoutHowMany(text: string): string {
   const behind = BEHIND.exec(read)
   if (!behind) return read
   const before = read.slice(0, behind.index)
-  return behind[1] === undefined || isNumber(before.trim()) ? before : read
+  // Letters alone are the front of a number, `NU 210 EA`, and no number.
+  const isRead = /\d/.test(before) && (behind[1] === undefined || isNumber(before.trim()))
+  return isRead ? before : read
 }

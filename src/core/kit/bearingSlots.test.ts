@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { SIZES } from '../../../tests/support/kitOf'
 import { shippedKnowledge } from '../../../tests/support/shipped'
 import { arrangementOf, proposeKit, slotOf, withDecisions, type Arrangement, type KitRequest } from '.'
 
@@ -6,11 +7,7 @@ import { arrangementOf, proposeKit, slotOf, withDecisions, type Arrangement, typ
 const FULL: Omit<KitRequest, 'parts'> = {
   positions: 2,
   sizes: {
-    sealShaft: 42,
-    sealHousing: 62,
-    sealWidth: 8,
-    hubMouth: 45.24,
-    cavityLength: 48,
+    ...SIZES,
     spacerLength: 40,
   },
   thread: '3/4-16',

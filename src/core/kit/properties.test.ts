@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { NOTHING_SAID } from '../../../tests/support/planFacts'
+import { SIZES } from '../../../tests/support/kitOf'
 import { shippedKnowledge } from '../../../tests/support/shipped'
 import { PartValue } from '../part'
 import { makePlan, type PlanFacts } from '../procedure'
@@ -23,11 +24,7 @@ import {
 const FULL: Omit<KitRequest, 'parts'> = {
   positions: 2,
   sizes: {
-    sealShaft: 42,
-    sealHousing: 62,
-    sealWidth: 8,
-    hubMouth: 45.24,
-    cavityLength: 48,
+    ...SIZES,
     spacerLength: 40,
     wheelSpacerLength: 11,
     sleeveLength: 9,
