@@ -28,6 +28,7 @@ describe('how many are wanted is no part of the number', () => {
       '32008X',
       'UC205-16',
       '6205-2RS/C3',
+      '6205 2RS C3',
       'LM48548/LM48510',
       'TC 35x52x7',
     ])

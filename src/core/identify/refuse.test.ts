@@ -183,6 +183,10 @@ describe('sizes that nobody lists', () => {
     },
   )
 
+  it('a mark may be worn in a number of such a kind too: what fits beside it stays possible', () => {
+    expect(share(ask({ outside: '80' }, {}, '53208'), '63208')).toBeGreaterThan(0.05)
+  })
+
   it('says nothing of evidence that nobody gave', () => {
     const stamped = ask({}, {}, 'XQ7744B')
     expect(unlistedText(true, stamped.nearest[0])).toMatch(/^Nothing listed has this number\./)
