@@ -6,6 +6,7 @@ import { cookies, headers } from 'next/headers'
 import { connection } from 'next/server'
 import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
+import { SendPhotosLater } from '@/features/photos'
 import { FocusKeeperLater, OfflinePages, PadWhenTouched, PreferencesProvider } from '@/features/shell'
 import { accountIn } from '@/services/accounts'
 import { shopZone } from '@/services/settings'
@@ -47,6 +48,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
               <NuqsAdapter>{children}</NuqsAdapter>
               <OfflinePages />
               <FocusKeeperLater />
+              <SendPhotosLater />
               <Messages />
               <PadWhenTouched />
             </QueriesProvider>

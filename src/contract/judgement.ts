@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { MAX_MARKS } from '@/core/photoMarks'
 import { COMPARED_RESULTS, UNIT_FEATURES } from '@/core/compare'
-import { AGES, INSPECTED, SEVERITIES } from '@/core/inspect'
+import { AGES, BEARING_ROWS, INSPECTED, SEVERITIES } from '@/core/inspect'
 import { FINDINGS } from '@/core/kit'
 import { LOADS, ROTATING_RINGS } from '@/core/interchange'
 import { someLengths } from './length'
@@ -81,6 +81,8 @@ const Seen = z.object({
     .array(z.number().int().min(1, 'An hour is 1 to 12.').max(12, 'An hour is 1 to 12.'))
     .max(12, 'At most 12 hours.')
     .optional(),
+  /** of a double row bearing */
+  row: z.enum(BEARING_ROWS).optional(),
 })
 
 export const InspectRequest = z.object({
@@ -98,6 +100,8 @@ export const InspectRequest = z.object({
 export const InspectResponse = z.object({
   /** parts that this arrangement has, in the order they are looked at */
   inspected: z.array(z.enum(INSPECTED)),
+  /** two rows of balls or rollers: a finding may name one */
+  doubleRow: z.boolean(),
   parts: z.array(
     z.object({
       part: z.enum(INSPECTED),

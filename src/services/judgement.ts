@@ -1,5 +1,6 @@
 import 'server-only'
 import type { z } from 'zod'
+import { familyFacts } from '@/core/catalogue'
 import { compareParts } from '@/core/compare'
 import { isSealed } from '@/core/designation'
 import { CAUSES, DAMAGE, inspectedOf, judgeParts, setupOf, type Setup } from '@/core/inspect'
@@ -42,9 +43,11 @@ async function setupFor(arrangement: string | undefined, designation: string | u
       ? null
       : knownPart(resolvePart(designation, { context, shelf: identifier.shelf }))
   const sealed = part ? isSealed(part) : undefined
-  if (arrangement !== undefined) return setupOf(await arrangementFor(arrangement), sealed)
+  const rows = part ? { doubleRow: familyFacts(part.part.family).rows === 2 } : {}
+  if (arrangement !== undefined) return { ...setupOf(await arrangementFor(arrangement), sealed), ...rows }
   if (!part) return {}
   return {
+    ...rows,
     sealed,
     separable: isTaperedSet(part) || part.part.piece === 'cone' || part.part.piece === 'cup',
   }
@@ -65,7 +68,11 @@ export async function inspect({
     throw new ServiceError('unreadable', `There is no finding “${unknown.damage}” of the ${unknown.part}.`)
   const known = await setupFor(arrangement, designation)
   const setup = separable === undefined ? known : { ...known, separable }
-  return { inspected: inspectedOf(setup), ...judgeParts(seen, { ...evidence, setup }) }
+  return {
+    inspected: inspectedOf(setup),
+    doubleRow: setup.doubleRow === true,
+    ...judgeParts(seen, { ...evidence, setup }),
+  }
 }
 
 /** Every kind of damage and every cause that is told apart. */

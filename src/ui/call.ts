@@ -18,6 +18,8 @@ export class ApiError extends Error {
     readonly issues: readonly Issue[] = [],
     /** what stands instead, where somebody else changed it meanwhile */
     readonly current?: unknown,
+    /** of HTTP; 0 = no answer came */
+    readonly status = 0,
   ) {
     super(message)
   }
@@ -101,6 +103,7 @@ async function answered(address: string, init: RequestInit): Promise<Response> {
     response.status < 500,
     problem.issues,
     problem.current,
+    response.status,
   )
 }
 
@@ -180,4 +183,21 @@ export function sendFile<L extends RequestLine & `POST ${string}`>(
   const { method, address } = requestOf(line, input ?? ({} as CallInput<L>))
   const about = `${file.name} ${file.size} ${file.lastModified}`
   return once(address, { method, headers: { 'content-type': type }, body: file }, about)
+}
+
+/**
+ * Sends a file under a key of the caller's own: sent again under it, after the page was loaded anew or the answer was lost, it is
+ * taken once.
+ * @param type media type the file is sent as
+ * @throws ApiError with words to show
+ */
+export function sendOnce<L extends RequestLine & `POST ${string}`>(
+  line: L,
+  file: Blob,
+  type: string,
+  key: string,
+  ...[input]: Rest<L>
+): Promise<Output<L>> {
+  const { method, address } = requestOf(line, input ?? ({} as CallInput<L>))
+  return fetched(address, { method, headers: { 'content-type': type, 'idempotency-key': key }, body: file })
 }

@@ -74,6 +74,23 @@ describe('/api/inspect', () => {
     const { status, body } = await found(13)
     expect([status, body.detail]).toEqual([400, expect.stringContaining('An hour is 1 to 12.')])
   })
+  it.each([
+    [{ designation: '22208' }, true],
+    [{ designation: '3207' }, true],
+    [{ designation: '6207' }, false],
+    [{ designation: '32207' }, false],
+    [{ arrangement: 'D1' }, true],
+    [{ arrangement: 'G1', designation: '2207' }, true],
+    [{ arrangement: 'A1' }, false],
+    [{}, false],
+  ])('%j: two rows %s', async (of, doubleRow) => {
+    const { body } = await post<{ doubleRow: boolean; parts: { findings: string[] }[] }>('/api/inspect', {
+      ...of,
+      seen: [{ part: 'bearing', damage: 'spalling', severity: 'trace', row: 'outboard', at: [6] }],
+    })
+    expect(body.doubleRow).toBe(doubleRow)
+    expect(body.parts[0]?.findings).toEqual(['Spalling on the outboard row, at 6 o’clock'])
+  })
   it('a finding nobody knows is refused in words', async () => {
     const { status, body } = await post('/api/inspect', {
       seen: [{ part: 'seal', damage: 'fluting', severity: 'marked' }],

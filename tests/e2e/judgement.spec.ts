@@ -182,6 +182,10 @@ test('D1, hauler: seat around the clock, a wild reading, the encoder side, a pho
   await expect(unit).not.toContainText('The hub bare')
 
   await page.getByRole('link', { name: 'Inspect' }).click()
+  // A hub unit has two rows: which of them is asked, and stays with the job.
+  await page.locator('button[data-damage=spalling]').click()
+  await page.getByLabel('Row: Spalling').getByText('outboard').click()
+  await expect(page.getByText('On the outboard row. One row only')).toBeVisible()
   const picture = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#7a5230' } })
     .jpeg()
     .toBuffer()

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import sharp from 'sharp'
 import { saved } from '../support/page'
 import { mark } from '../support/mark'
 
@@ -211,4 +212,62 @@ test('two windows on the settings: each another field, both stand; one field, th
   await one.getByRole('button', { name: /Discard/ }).click()
   await expect(days(one)).toHaveValue('41')
   await one.request.put('/api/settings', { data: before })
+})
+
+/** A picture of one colour, as a telephone would send it. */
+const picture = (name: string) =>
+  sharp({ create: { width: 64, height: 48, channels: 3, background: '#a06030' } })
+    .jpeg()
+    .toBuffer()
+    .then((buffer) => ({ name, mimeType: 'image/jpeg', buffer }))
+
+test('photographs wait in the browser while the server is away, over a reload, and arrive once', async ({
+  page,
+}) => {
+  const id = await newJob(page, 'Ferry ramp photographs')
+  const stored = async () => {
+    const { photos } = (await (await page.request.get(`/api/jobs/${id}/photos`)).json()) as {
+      photos: { name: string }[]
+    }
+    return photos.map(({ name }) => name).sort()
+  }
+  await page.goto(`/jobs/${id}/record`)
+  const waiting = page.getByText(/waits? in this browser/)
+  const upload = page.getByLabel('Photograph', { exact: true })
+  // No answer comes: of the first the server knows nothing, of the second it does.
+  await page.route('**/photos?*', async (route) => {
+    if (route.request().url().includes('second')) await route.fetch()
+    await route.abort()
+  })
+  await upload.setInputFiles(await picture('first.jpg'))
+  await expect(page.getByText('One photograph waits in this browser until the server answers.')).toBeVisible()
+  await upload.setInputFiles(await picture('second.jpg'))
+  await expect(page.getByText('2 photographs wait')).toBeVisible()
+  await page.reload()
+  await expect(page.getByText('2 photographs wait')).toBeVisible()
+  await expect(page.getByRole('img', { name: 'first.jpg, not sent yet' })).toHaveJSProperty(
+    'naturalWidth',
+    64,
+  )
+  // Told on the bench too, and sent from there.
+  await page.goto('/')
+  await expect(page.getByRole('region', { name: 'Not stored yet' }).getByRole('link')).toHaveText(`Job ${id}`)
+  // What one window sends is told to the other.
+  const other = await page.context().newPage()
+  await other.route('**/photos?*', (route) => route.abort())
+  await other.goto(`/jobs/${id}/record`)
+  await expect(other.getByText('2 photographs wait')).toBeVisible()
+  await page.unroute('**/photos?*')
+  await page.reload()
+  await expect(other.getByText(/waits? in this browser/)).toHaveCount(0)
+  await other.close()
+  await expect.poll(stored).toEqual(['first.jpg', 'second.jpg'])
+  await page.goto(`/jobs/${id}/record`)
+  await expect(page.getByRole('button', { name: /^Open record, first.jpg/ })).toBeVisible()
+  await expect(waiting).toHaveCount(0)
+  // What is no picture is refused at once, and does not stay.
+  await upload.setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') })
+  await expect(page.getByText(/notes.jpg: This is no picture/)).toBeVisible()
+  await expect(waiting).toHaveCount(0)
+  expect(await stored()).toHaveLength(2)
 })

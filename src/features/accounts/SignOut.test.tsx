@@ -13,10 +13,16 @@ vi.stubGlobal('fetch', (address: string, { method }: { method: string }) => {
   return Promise.resolve(Response.json(body, { status }))
 })
 const refused = vi.fn()
+const photos = vi.hoisted(() => ({ jobs: [] as number[], forget: vi.fn() }))
+vi.mock('@/features/photos', () => ({
+  jobsWithWaitingPhotos: () => Promise.resolve(photos.jobs),
+  forgetWaitingPhotos: photos.forget,
+}))
 const press = () => fireEvent.click(screen.getByRole('button'))
 
 afterEach(() => {
   requests.length = 0
+  photos.jobs = []
   status = 200
   vi.clearAllMocks()
 })
@@ -35,17 +41,21 @@ it('what the server has not got is told first, by its jobs; discarding it is a s
   keepDraft(12, { version: 3, patch: { title: 'half typed' } })
   render(<SignOut onRefused={refused} />)
   press()
-  expect(screen.getByRole('alert').textContent).toMatch(/Not stored yet.*Job 12/)
+  expect((await screen.findByRole('alert')).textContent).toMatch(/Not stored yet.*Job 12/)
   expect(screen.getByRole('link', { name: 'Job 12' }).getAttribute('href')).toBe('/jobs/12')
   expect(requests).toEqual([])
   expect(ownDraft(12)).not.toBeNull()
-  // Typed meanwhile for another job: told too, before anything is discarded.
+  // Typed or photographed meanwhile for other jobs: told too, before anything is discarded.
   keepDraft(9, { version: 1, patch: { title: 'and here' } })
+  photos.jobs = [14]
   press()
-  expect(screen.getAllByRole('link').map((link) => link.textContent)).toEqual(['Job 9', 'Job 12'])
+  await screen.findByRole('link', { name: 'Job 14' })
+  expect(screen.getAllByRole('link').map((link) => link.textContent)).toEqual(['Job 9', 'Job 12', 'Job 14'])
+  expect(photos.forget).not.toHaveBeenCalled()
   expect(requests).toEqual([])
   fireEvent.click(screen.getByRole('button', { name: 'Discard and sign out' }))
   await waitFor(() => expect(replace).toHaveBeenCalled())
+  expect(photos.forget).toHaveBeenCalledOnce()
   expect(ownDraft(12)).toBeNull()
   expect(Object.keys(localStorage)).toEqual([])
 })

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { forgetDrafts, JobLinks, jobsTyped } from '@/features/job'
+import { forgetWaitingPhotos, jobsWithWaitingPhotos } from '@/features/photos'
 import { call } from '@/ui/call'
 import { forgetAllTyped } from '@/ui/useStoredState'
 
@@ -12,12 +13,13 @@ import { forgetAllTyped } from '@/ui/useStoredState'
 export function SignOut({ onRefused }: { onRefused: (thrown: unknown) => void }) {
   const [unsaved, setUnsaved] = useState<readonly number[]>([])
   const leave = async (): Promise<void> => {
-    const typed = jobsTyped()
+    const typed = [...new Set([...jobsTyped(), ...(await jobsWithWaitingPhotos())])].sort((a, b) => a - b)
     if (typed.some((id) => !unsaved.includes(id))) return setUnsaved(typed)
     try {
       await call('DELETE /api/session')
       forgetAllTyped()
       forgetDrafts()
+      await forgetWaitingPhotos()
       navigator.serviceWorker?.controller?.postMessage('forget')
       window.location.replace('/sign-in')
     } catch (thrown) {
@@ -28,7 +30,8 @@ export function SignOut({ onRefused }: { onRefused: (thrown: unknown) => void })
     <div className="grid gap-2">
       {unsaved.length > 0 && (
         <p role="alert" className="rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2">
-          <b>Not stored yet.</b> Open the job and it is stored; signing out now discards what was typed:{' '}
+          <b>Not stored yet.</b> Open the job and it is stored; signing out now discards what was typed or
+          photographed:
           <JobLinks ids={unsaved} />
         </p>
       )}

@@ -3,10 +3,11 @@
 import { X } from 'lucide-react'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { PhotoAnswer } from '@/contract/judgement'
-import { call, sendFile, urlOf, errorMessage } from '@/ui/call'
+import { call, urlOf, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { useOpen } from '@/ui/useOpen'
 import { PhotoDialog } from './PhotoDialog'
+import { WaitingPhotos } from './WaitingPhotos'
 
 const nameOf = ({ id, about, name }: PhotoAnswer): string =>
   `${about || 'job'}, ${name || `photograph ${id}`}`
@@ -34,17 +35,8 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
   const add = async (files: FileList) => {
     setBusy(true)
     setMessage('')
-    for (const file of files)
-      try {
-        await sendFile(
-          'POST /api/jobs/{id}/photos',
-          file,
-          file.type.startsWith('image/') ? file.type : 'application/octet-stream',
-          { path: { id: jobId }, query: { about, name: file.name } },
-        )
-      } catch (error) {
-        setMessage(`${file.name}: ${errorMessage(error)}`)
-      }
+    const { takeIn } = await import('./takeIn')
+    setMessage(await takeIn([...files], { jobId, about }))
     setBusy(false)
     if (input.current) input.current.value = ''
     await load()
@@ -98,6 +90,7 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
           </li>
         ))}
       </ul>
+      <WaitingPhotos jobId={jobId} onSent={load} />
       {shown && (
         <PhotoDialog
           jobId={jobId}

@@ -1,1 +1,3 @@
 export { Photos } from './Photos'
+export { SendPhotosLater } from './SendPhotosLater'
+export { forgetWaitingPhotos, jobsWithWaitingPhotos } from './waiting'
