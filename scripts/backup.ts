@@ -2,18 +2,10 @@
  * A copy of the database, which holds everything: jobs, stock, photographs, settings, and by its migrations the version.
  * `./backup [FILE]` writes one by hand; `--daily`, run by ./start every hour, writes one a day and keeps the newest.
  */
-import {
-  accessSync,
-  constants,
-  copyFileSync,
-  existsSync,
-  readdirSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs'
+import { accessSync, constants, copyFileSync, existsSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { dirname } from 'node:path'
 import { copyDatabase, FOLDER, sumFile, sumLine } from './copyDatabase'
+import { onDisk, writeOnDisk } from './onDisk'
 import { runCommand } from './runCommand'
 
 const USE = 'use ./backup, or ./backup FILE.sql.gz'
@@ -62,7 +54,8 @@ async function byHand(wanted: string | undefined, ...more: string[]): Promise<vo
     return
   }
   copyFileSync(file, wanted)
-  writeFileSync(sumFile(wanted), `${await sumLine(wanted)}\n`)
+  onDisk(wanted)
+  writeOnDisk(sumFile(wanted), `${await sumLine(wanted)}\n`)
   rmSync(file)
   rmSync(sumFile(file))
   console.log(`Copied: ${wanted}, with its sum in ${sumFile(wanted)}. ./restore ${wanted} puts it back.`)

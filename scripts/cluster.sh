@@ -38,17 +38,12 @@ login() { [ ! -s "$DIR/password" ] || echo "-uroot -p$(cat "$DIR/password")"; }
 lives() { db_pid "$DIR/n$1" >/dev/null; }
 
 make_node() {
-  local dir=$DIR/n$1 user=()
+  local dir=$DIR/n$1 user=''
   mkdir -p "$dir"
-  [ "$(id -u)" != 0 ] || { user=(--user=mysql); chown mysql "$DIR" "$dir"; }
+  [ "$(id -u)" != 0 ] || { user=mysql; chown mysql "$DIR" "$dir"; }
   [ -f "$dir/made" ] && return
-  # Twice: it was seen to fail once beside another that was being made.
-  for _ in 1 2; do
-    rm -rf "$dir/data"
-    mariadb-install-db --no-defaults ${user[@]+"${user[@]}"} --datadir="$dir/data" --auth-root-authentication-method=normal --skip-test-db > "$dir/install.log" 2>&1 && { touch "$dir/made"; return; }
-    sleep 1
-  done
-  fail "node $1 could not be made, see $dir/install.log"
+  db_make "$dir" data "$user"
+  touch "$dir/made"
 }
 
 # start_node N [OPTION…] — waits until it holds what the others hold
@@ -115,7 +110,7 @@ web_up() {
   for n in $NODES; do
     port=$(port_of web "$n")
     web_lives "$n" || {
-      DATABASE_URL=$(url_of "$n") NODE_ENV=production setsid next start -H 127.0.0.1 -p "$port" --keepAliveTimeout "$KEEP_ALIVE_MS" >> "$DIR/n$n/web.log" 2>&1 </dev/null &
+      DATABASE_URL=$(url_of "$n") NODE_ENV=production setsid "${WEB[@]}" -H 127.0.0.1 -p "$port" >> "$DIR/n$n/web.log" 2>&1 </dev/null &
       echo $! > "$DIR/n$n/web.pid"
     }
   done

@@ -1,17 +1,10 @@
 import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import {
-  createReadStream,
-  createWriteStream,
-  existsSync,
-  mkdirSync,
-  readFileSync,
-  renameSync,
-  writeFileSync,
-} from 'node:fs'
+import { createReadStream, createWriteStream, existsSync, mkdirSync, readFileSync } from 'node:fs'
 import { basename } from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { createGunzip, createGzip } from 'node:zlib'
+import { nameOnDisk, writeOnDisk } from './onDisk'
 
 export const FOLDER = '.local/backups'
 /** Last line of a dump that is whole. */
@@ -80,7 +73,7 @@ export async function copyDatabase(name: string): Promise<string> {
   await pipeline(dump.stdout, createGzip(), createWriteStream(`${file}.new`))
   if ((await ended) !== 0 || !(await endOf(`${file}.new`)).includes(WHOLE))
     throw new Error(`No copy of the database could be made, so nothing was changed: ${errors.slice(0, 400)}`)
-  renameSync(`${file}.new`, file)
-  writeFileSync(sumFile(file), `${await sumLine(file)}\n`)
+  nameOnDisk(`${file}.new`, file)
+  writeOnDisk(sumFile(file), `${await sumLine(file)}\n`)
   return file
 }

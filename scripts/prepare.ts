@@ -20,15 +20,17 @@ import { emptyBin } from '@/services/emptyBin'
 import { seatReadings } from '@/services/jobs/seatReadings'
 import { FittingDraft } from '@/contract/plan'
 import { copyDatabase } from './copyDatabase'
-import { putBackPending } from './putBack'
+import { endPending, noteUpgrade, putBackPending } from './putBack'
 
 const say = (message: string): void => console.log(`  ${message}`)
 
 await putBackPending(say)
+const isNew = (await database().getQueryInterface().showAllTables()).length === 0
 const pending = await pendingMigrations()
-if (pending.length > 0 && (await hasData())) {
-  const file = await copyDatabase(`before-${pending[0] ?? ''}`)
-  say(`a copy before the upgrade: ${file}`)
+if (pending.length > 0) {
+  const file = isNew ? null : await copyDatabase(`before-${pending[0] ?? ''}`)
+  if (file && (await hasData())) say(`a copy before the upgrade: ${file}`)
+  await noteUpgrade(file)
 }
 const run = await migrate()
 if (run.length > 0) say(`schema: ${run.join(', ')}`)
@@ -49,6 +51,7 @@ if ((await loadedFingerprint()) !== fingerprint) {
   if (rekeyed > 0) say(`stock: ${rekeyed} items read anew`)
   await keyDecisions(keyOf)
 }
+endPending()
 const emptied = await emptyBin()
 if (emptied > 0) say(`bin: ${emptied} old items gone`)
 if (process.env.AMBER_DEMO !== '0') {

@@ -1,16 +1,5 @@
-import { spawn } from 'node:child_process'
-import {
-  closeSync,
-  createReadStream,
-  existsSync,
-  fsyncSync,
-  mkdirSync,
-  openSync,
-  readFileSync,
-  renameSync,
-  rmSync,
-  writeSync,
-} from 'node:fs'
+import { spawn, spawnSync } from 'node:child_process'
+import { createReadStream, existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { createGunzip } from 'node:zlib'
@@ -18,12 +7,16 @@ import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
 import { database, hasData } from '@/db'
 import { checkCopy, copyDatabase, FOLDER } from './copyDatabase'
+import { writeOnDisk } from './onDisk'
 
 /** A copy that is to be put back, until it is: whatever stops the work, the next start goes on with it. */
 const Pending = z.object({
-  file: z.string(),
+  /** null = nothing was there */
+  file: z.string().nullable(),
   /** copy of what was there; absent = nothing has been touched yet */
   before: z.string().nullable().optional(),
+  /** of an upgrade: since when the server ran that it was begun on, seconds since 1970; put back only if that one is gone */
+  server: z.number().optional(),
 })
 type Pending = z.infer<typeof Pending>
 
@@ -39,15 +32,9 @@ function pendingFile(): string {
   return `${FOLDER}/pending-${[hostname, port || '3306', pathname.slice(1)].join('-').replace(/[^\w.-]/g, '_')}.json`
 }
 
-/** Written whole and on the disk, or not at all. */
 function note(pending: Pending): void {
   mkdirSync(FOLDER, { recursive: true })
-  const file = pendingFile()
-  const handle = openSync(`${file}.new`, 'w')
-  writeSync(handle, JSON.stringify(pending))
-  fsyncSync(handle)
-  closeSync(handle)
-  renameSync(`${file}.new`, file)
+  writeOnDisk(pendingFile(), JSON.stringify(pending))
 }
 
 /**
@@ -59,25 +46,75 @@ export async function askToPutBack(file: string): Promise<void> {
   note({ file: resolve(file) })
 }
 
-/** Reads a copy in, into a database without tables. @throws Error when it could not be read in whole */
-async function readIn(file: string): Promise<void> {
+/** Two readings of when a server began may differ by so much, s. */
+const SAME_SERVER_S = 5
+
+/** Since when the server runs, seconds since 1970. */
+async function serverStart(): Promise<number> {
+  const [row] = await database().query<{ began: string }>(
+    "SELECT UNIX_TIMESTAMP() - VARIABLE_VALUE began FROM information_schema.global_status WHERE VARIABLE_NAME = 'UPTIME'",
+    { type: QueryTypes.SELECT },
+  )
+  return Number(row?.began ?? 0)
+}
+
+/**
+ * Notes what an upgrade began with. Changes of tables are not safe from a power cut: the definition of a table and what the
+ * engine has of it are synced apart. Where the server went away in the middle, the next start begins the upgrade anew from there.
+ * Only for the database of this shop's own `./start`: on a server that others use too they may have written in between.
+ * @param file copy of what was there; null = nothing
+ */
+export async function noteUpgrade(file: string | null): Promise<void> {
+  if (process.env['AMBER_OWN_DATABASE'] !== '1') return
+  note({ file: file && resolve(file), before: null, server: await serverStart() })
+}
+
+/** Ends what `noteUpgrade` or a copy put back began, if anything: all of it is on the disk. */
+export function endPending(): void {
+  const marker = pendingFile()
+  if (!existsSync(marker)) return
+  spawnSync('sync')
+  rmSync(marker)
+}
+
+/** The client program of the server, to be spawned: what to say to it, and as whom. */
+function client(): { args: string[]; env: NodeJS.ProcessEnv; name: string } {
   const { hostname, port, username, password, pathname } = address()
-  const client = spawn(
-    'mariadb',
-    [
+  return {
+    args: [
       '--no-defaults',
       `--host=${hostname}`,
       `--port=${port || '3306'}`,
       `--user=${decodeURIComponent(username)}`,
-      decodeURIComponent(pathname.slice(1)),
     ],
-    {
-      env: { ...process.env, MYSQL_PWD: decodeURIComponent(password) },
-      stdio: ['pipe', 'inherit', 'inherit'],
-    },
-  )
-  const ended = new Promise<number | null>((done, reject) => client.on('close', done).on('error', reject))
-  await pipeline(createReadStream(file), createGunzip(), client.stdin)
+    env: { ...process.env, MYSQL_PWD: decodeURIComponent(password) },
+    name: decodeURIComponent(pathname.slice(1)),
+  }
+}
+
+/** Takes every table away, torn ones too. */
+async function emptyDatabase(): Promise<void> {
+  await endOthers()
+  try {
+    await database().getQueryInterface().dropAllTables()
+  } catch {
+    // By a connection of its own: one that drops its database has none any more.
+    const { args, env, name } = client()
+    const quoted = `\`${name.replaceAll('`', '``')}\``
+    const done = spawnSync('mariadb', [...args, '-e', `DROP DATABASE ${quoted}; CREATE DATABASE ${quoted}`], {
+      env,
+      encoding: 'utf8',
+    })
+    if (done.status !== 0) throw new Error(`The database could not be emptied: ${done.stderr.slice(0, 400)}`)
+  }
+}
+
+/** Reads a copy in, into a database without tables. @throws Error when it could not be read in whole */
+async function readIn(file: string): Promise<void> {
+  const { args, env, name } = client()
+  const reader = spawn('mariadb', [...args, name], { env, stdio: ['pipe', 'inherit', 'inherit'] })
+  const ended = new Promise<number | null>((done, reject) => reader.on('close', done).on('error', reject))
+  await pipeline(createReadStream(file), createGunzip(), reader.stdin)
   if ((await ended) !== 0) throw new Error('The copy could not be read in whole.')
 }
 
@@ -112,6 +149,29 @@ export async function putBackPending(say: (message: string) => void): Promise<bo
   const marker = pendingFile()
   if (!existsSync(marker)) return false
   let pending = Pending.parse(JSON.parse(readFileSync(marker, 'utf8')))
+  if (pending.server !== undefined) {
+    // Only the upgrade was stopped: its steps go on by themselves.
+    if (Math.abs(pending.server - (await serverStart())) <= SAME_SERVER_S) return false
+    // A database that was made since has nothing to do with it.
+    if ((await database().getQueryInterface().showAllTables()).length === 0) {
+      endPending()
+      return false
+    }
+    if (pending.file === null) {
+      await emptyDatabase()
+      endPending()
+      say('a first start that was cut short begins anew')
+      return true
+    }
+    if (!(await isWhole(pending.file))) {
+      endPending()
+      say(
+        `an upgrade was cut short, and its copy ${pending.file} cannot be read: it goes on from where it is`,
+      )
+      return false
+    }
+    say('an upgrade was cut short: it begins anew from its copy')
+  }
   if (pending.before === undefined) {
     const before = (await hasData()) ? resolve(await copyDatabase('before-restore')) : null
     pending = { ...pending, before }
@@ -119,16 +179,15 @@ export async function putBackPending(say: (message: string) => void): Promise<bo
     if (before) say(`a copy of what was there: ${before}`)
   }
   const { file, before } = pending
-  const from = (await isWhole(file)) ? file : before
+  const from = file && (await isWhole(file)) ? file : before
   if (!from || !(await isWhole(from)))
     throw new Error(
       `${file} was being put back and cannot be read any more. Put it where it was, and start again.`,
     )
   if (from !== file) say(`${file} cannot be read any more: what was there comes back`)
-  await endOthers()
-  await database().getQueryInterface().dropAllTables()
+  await emptyDatabase()
   await readIn(from)
-  rmSync(marker)
+  endPending()
   say(`put back: ${from}`)
   return true
 }

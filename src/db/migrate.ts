@@ -21,6 +21,7 @@ import * as usualNames from './migrations/0017-usual-names'
 import * as shortStock from './migrations/0018-short-stock'
 import * as orderStates from './migrations/0019-order-states'
 import * as jobsByMonth from './migrations/0020-jobs-by-month'
+import * as machinesByName from './migrations/0021-machines-by-name'
 import { repeatable } from './migrations/repeatable'
 
 interface Migration {
@@ -50,6 +51,7 @@ const MIGRATIONS: readonly [string, Migration][] = [
   ['0018-short-stock', shortStock],
   ['0019-order-states', orderStates],
   ['0020-jobs-by-month', jobsByMonth],
+  ['0021-machines-by-name', machinesByName],
 ]
 
 function runner() {

@@ -9,7 +9,7 @@ const valueOf = (row: { value: string } | null): unknown => (row ? (JSON.parse(r
 
 /** As it was saved; null before the first time. */
 export const getSetting = async (name: SettingName): Promise<unknown> =>
-  valueOf(await models().SettingRow.findByPk(name))
+  valueOf(await models().SettingRow.findByPk(name, { raw: true }))
 
 /**
  * One change that follows from what was saved: until it is done nobody else begins another one of it.

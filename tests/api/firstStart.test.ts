@@ -10,7 +10,8 @@ const PORT = 34391
 /** Moments at which the making of the database is killed, ms: from its first step to its first answers; all by ./test --long. */
 const MOMENTS = [250, 1400, 2200, 40, 700, 3200].slice(0, process.env['AMBER_FAULT_ROUNDS'] ? undefined : 3)
 
-const dir = (): string => mkdtempSync(resolve('.local', 'first-start-'))
+/** With a space in its name, as the folder of a shop may have. */
+const dir = (): string => mkdtempSync(resolve('.local', 'first start '))
 const script = (folder: string, then: string): string[] => [
   '-c',
   `set -euo pipefail; . scripts/setup.sh; db_start "${folder}" ${PORT}; ${then}`,

@@ -78,6 +78,15 @@ it.runIf(mounted)(
     }
     expect(refused.length).toBeGreaterThan(0)
     for (const message of refused) expect(message).toMatch(/disk of the server is full/)
+    // All that is only looked at goes on.
+    for (const path of [
+      '/api/jobs',
+      '/api/jobs?q=disk',
+      '/api/search?text=6205',
+      '/api/stock?q=62',
+      '/api/machines?q=pier',
+    ])
+      expect([path, (await ask('GET', path)).status]).toEqual([path, 200])
     // What was answered is there whole; what was refused left nothing.
     const { version, title, intake } = (await ask<Job>('GET', `/api/jobs/${saved.id}`)).body
     expect({ version, title, intake }).toEqual({

@@ -3,7 +3,7 @@ import { setTimeout as pause } from 'node:timers/promises'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Site } from './site'
 
-// What was answered is there, what was not is there whole or not at all. `kill -9` is not a power cut: the page cache survives it.
+// What was answered is there, what was not is there whole or not at all. `kill -9` is not a power cut, the page cache survives it: see powerCut.test.ts.
 
 /** Kills of the application and of the database, each; 100 by ./test --long. */
 const ROUNDS = Number(process.env['AMBER_FAULT_ROUNDS'] ?? 2)

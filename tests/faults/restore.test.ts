@@ -1,4 +1,3 @@
-import { spawn, spawnSync } from 'node:child_process'
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
@@ -17,18 +16,9 @@ const site = new Site(resolve('.local/fault-restore-db'))
 const folder = mkdtempSync(join(tmpdir(), 'put-back-'))
 const file = join(folder, 'shop.sql.gz')
 
-const run = (script: string, ...args: string[]) => {
-  const done = spawnSync('scripts/run', [script, ...args], {
-    encoding: 'utf8',
-    env: site.env(),
-  })
-  expect(done.status, done.stdout + done.stderr).toBe(0)
-  return done.stdout
-}
-
 beforeAll(() => {
   site.beginDatabase()
-  run('backup', file)
+  site.run('backup', file)
 })
 afterAll(() => {
   site.end()
@@ -43,17 +33,13 @@ it(
       site.sql(
         `insert into machines (name, place, note, created_at, updated_at) values ('Later ${round}', '', '', now(), now())`,
       )
-      const work = spawn('scripts/run', ['restoreDatabase', file], {
-        env: site.env(),
-        stdio: 'ignore',
-        detached: true,
-      })
+      const work = site.spawn('restoreDatabase', file)
       await pause(800 + ((round * 1711) % TAKES_MS))
       if (work.pid && work.exitCode === null) process.kill(-work.pid, 'SIGKILL')
-      run('prepare')
+      site.run('prepare')
       // A kill that came before anything was asked for leaves what was there: it is asked for again.
       if (site.sql(`select 1 from machines where name = 'Later ${round}'`).length > 0)
-        run('restoreDatabase', file)
+        site.run('restoreDatabase', file)
       expect(site.dump() === whole, `round ${round}`).toBe(true)
     }
   },
@@ -66,9 +52,9 @@ it('a copy that has gone in between gives back what was there', () => {
   site.sql(
     "insert into machines (name, place, note, created_at, updated_at) values ('Newest', '', '', now(), now())",
   )
-  run('restoreDatabase', gone, '--ask')
+  site.run('restoreDatabase', gone, '--ask')
   rmSync(gone)
-  expect(run('prepare')).toContain('cannot be read any more')
+  expect(site.run('prepare')).toContain('cannot be read any more')
   expect(site.sql("select name from machines where name = 'Newest'")).toEqual([['Newest']])
-  expect(run('prepare')).not.toContain('put back')
+  expect(site.run('prepare')).not.toContain('put back')
 })

@@ -55,13 +55,47 @@ export class Site {
   /** The database alone, with catalogue and demo. */
   beginDatabase(): void {
     this.empty()
+    this.resumeDatabase()
+  }
+
+  /** The database again, brought up to date, as ./start does after the power was away. */
+  resumeDatabase(): void {
     this.databaseUrl = startDatabase(this.folder)
-    shell('scripts/run prepare', { DATABASE_URL: this.databaseUrl })
+    this.run('prepare')
+  }
+
+  /** A script of the application on this database. @returns what it said @throws Error with that when it fails */
+  run(script: string, ...args: string[]): string {
+    const done = spawnSync('scripts/run', [script, ...args], { encoding: 'utf8', env: this.env() })
+    if (done.status !== 0) throw new Error(done.stdout + done.stderr)
+    return done.stdout
+  }
+
+  /** The same, not waited for, in a group of its own that can be ended. */
+  spawn(script: string, ...args: string[]): ChildProcess {
+    return spawn('scripts/run', [script, ...args], { env: this.env(), stdio: 'ignore', detached: true })
+  }
+
+  /** A first start, not waited for: database, catalogue, demo. */
+  startAside(): ChildProcess {
+    this.empty()
+    const start = `. scripts/setup.sh; db_start "${this.folder}" ${DATABASE_PORT} && exec scripts/run prepare`
+    return spawn('bash', ['-c', start], {
+      env: { ...process.env, DATABASE_URL: '' },
+      stdio: 'ignore',
+      detached: true,
+    })
+  }
+
+  /** The database emptied, and filled by a dump. */
+  load(dump: string): void {
+    this.client('mariadb', ['-e', 'drop database amber; create database amber character set utf8mb4'])
+    this.client('mariadb', ['amber'], `set foreign_key_checks = 0; ${dump}`)
   }
 
   /** What a program needs to work on this database. */
   env(): NodeJS.ProcessEnv {
-    return { ...process.env, DATABASE_URL: this.databaseUrl }
+    return { ...process.env, DATABASE_URL: this.databaseUrl, AMBER_OWN_DATABASE: '1' }
   }
 
   async startApp(): Promise<void> {
@@ -128,6 +162,26 @@ export class Site {
     await this.healthy()
   }
 
+  /** Application, database and what else works on it stand still; then they are ended, and `resume` starts them again. */
+  freeze(others: readonly ChildProcess[] = []): { end: () => void } {
+    const groups = [this.app, ...others].flatMap((child) =>
+      child?.pid !== undefined && child.exitCode === null ? [-child.pid] : [],
+    )
+    for (const pid of groups) signal(pid, 'SIGSTOP')
+    // A server that has just begun has no pid file yet.
+    const servers = spawnSync('pgrep', ['-f', this.folder], { encoding: 'utf8' })
+      .stdout.split('\n')
+      .filter(Boolean)
+    const standing = [...groups, ...servers.map(Number)]
+    for (const pid of standing) signal(pid, 'SIGSTOP')
+    return {
+      end: () => {
+        for (const pid of standing) signal(pid, 'SIGKILL')
+        for (let i = 0; i < 200 && standing.some(isAlive); i++) spawnSync('sleep', ['0.05'])
+      },
+    }
+  }
+
   /** Rows of a question in SQL, tab separated. */
   sql(question: string): string[][] {
     return this.client('mariadb', ['-N', 'amber', '-e', question])
@@ -147,12 +201,12 @@ export class Site {
     ])
   }
 
-  private client(program: 'mariadb' | 'mariadb-dump', args: string[]): string {
+  private client(program: 'mariadb' | 'mariadb-dump', args: string[], input = ''): string {
     const { hostname, port, username, password } = new URL(this.databaseUrl)
     const done = spawnSync(
       program,
       ['--no-defaults', `-h${hostname}`, `-P${port}`, `-u${username}`, ...args],
-      { encoding: 'utf8', env: { ...process.env, MYSQL_PWD: password }, maxBuffer: 1 << 28 },
+      { input, encoding: 'utf8', env: { ...process.env, MYSQL_PWD: password }, maxBuffer: 1 << 28 },
     )
     if (done.status !== 0) throw new Error(done.stderr)
     return done.stdout
@@ -160,7 +214,8 @@ export class Site {
 
   /** SIGKILL to the application alone. */
   endApp(): void {
-    if (this.app?.pid) process.kill(-this.app.pid, 'SIGKILL')
+    if (this.app?.pid) signal(-this.app.pid, 'SIGKILL')
+    this.app = undefined
   }
 
   end(): void {
@@ -174,6 +229,15 @@ export class Site {
     mkdirSync(this.folder, { recursive: true })
     for (const name of readdirSync(this.folder))
       rmSync(join(this.folder, name), { recursive: true, force: true })
+  }
+}
+
+/** A signal to a process or, below zero, a group that may have ended by itself. */
+function signal(pid: number, name: NodeJS.Signals): void {
+  try {
+    process.kill(pid, name)
+  } catch {
+    // Nobody is there any more.
   }
 }
 
