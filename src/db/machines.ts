@@ -65,9 +65,11 @@ export interface MachineQuery {
   text?: string | undefined
 }
 
-/** Machines by name. */
+/** Machines by name. Found in the index of names and places, so that only the rows of the page are read. */
 export async function listMachines({ limit, after, text = '' }: MachineQuery): Promise<StoredMachine[]> {
-  const rows = await models().MachineRow.findAll({
+  const { MachineRow: Machines } = models()
+  const found = await Machines.findAll({
+    attributes: ['id'],
     where: {
       [Op.and]: [
         ...(after === undefined ? [] : [{ name: { [Op.gt]: after } }]),
@@ -82,8 +84,10 @@ export async function listMachines({ limit, after, text = '' }: MachineQuery): P
     },
     order: ['name'],
     limit,
+    raw: true,
   })
-  return withPositions(rows)
+  if (found.length === 0) return []
+  return withPositions(await Machines.findAll({ where: { id: found.map(({ id }) => id) }, order: ['name'] }))
 }
 
 export async function findMachine(id: number): Promise<StoredMachine | null> {

@@ -79,4 +79,7 @@ export async function replaceStandardParts(parts: readonly Part[], fingerprint: 
   })
 }
 
-export const countParts = (): Promise<number> => models().PartRow.count()
+/** Asks for one part. @throws Error while the database is away or has none of its tables */
+export async function ping(): Promise<void> {
+  await models().PartRow.findOne({ attributes: ['id'], raw: true })
+}

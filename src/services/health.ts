@@ -1,5 +1,5 @@
 import 'server-only'
-import { countParts } from '@/db'
+import { ping } from '@/db'
 import { version } from '../../package.json'
 import { ServiceError } from './errors'
 import { getCatalogue } from './catalogueRuntime'
@@ -7,7 +7,7 @@ import { getCatalogue } from './catalogueRuntime'
 /** @throws ServiceError `unavailable` while the database is away */
 export async function health() {
   try {
-    await countParts()
+    await ping()
   } catch {
     throw new ServiceError('unavailable', 'The database is away.')
   }

@@ -262,7 +262,9 @@ it('items of the store are found by part of a number or bin, and the short ones 
     })
   const found = async (query: string) =>
     (await call<Paged & { all: number; low: number }>('GET', `/api/stock?q=${name}${query}`)).body
-  expect(await found('')).toMatchObject({ all: 2, low: 1, items: [{}, {}] })
+  // By bin, then by number, whenever they came.
+  const numbers = ['5 4', '5 5'].map((figures) => ({ designation: `Ring ${name} ${figures}` }))
+  expect(await found('')).toMatchObject({ all: 2, low: 1, items: numbers })
   expect((await found('&low=true')).items).toHaveLength(1)
   // Marks of a LIKE are letters like any other.
   expect((await call<Paged>('GET', '/api/stock?q=%25_%25')).body.items).toEqual([])

@@ -1,6 +1,6 @@
 export type { BearingPatch, JobChangeSet } from './patches'
-export type { StoredBearing, StoredJob } from './storedJob'
-export { countJobs, createJob, binJob, findJob } from './jobs'
+export { findJob, type StoredBearing, type StoredJob } from './storedJob'
+export { countJobs, createJob, binJob } from './jobs'
 export { updateJob } from './updateJob'
 export { addBearing, keyDecisions, putBearingBack, removeBearing } from './bearings'
 export { listJobs, type JobSummary } from './listJobs'

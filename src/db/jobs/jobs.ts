@@ -7,15 +7,10 @@ import { models } from '../models'
 import { releaseJob } from '../stock'
 import { addBearingWithin } from './bearings'
 import type { JobChangeSet, JobPatch, NewBearing } from './patches'
-import { fromRow, type StoredJob } from './storedJob'
+import { findJob, type StoredJob } from './storedJob'
 
 export async function countJobs(): Promise<number> {
   return models().JobRow.count()
-}
-
-export async function findJob(id: number): Promise<StoredJob | null> {
-  const row = await models().JobRow.findByPk(id)
-  return row ? fromRow(row) : null
 }
 
 export async function createJob(
@@ -46,7 +41,9 @@ export async function createJob(
     if (kit) await saveKit(row.id, kit, transaction)
     if (seatReadings) await saveSeatReadings(row.id, seatReadings, transaction)
     await writeEvents(row.id, [event], transaction)
-    return fromRow(row, transaction)
+    const stored = await findJob(row.id, transaction)
+    if (!stored) throw new Error(`Job ${row.id} is not there after it was written.`)
+    return stored
   })
 }
 

@@ -1,7 +1,8 @@
-import { Op, type Order } from 'sequelize'
+import { QueryTypes, type InferAttributes } from 'sequelize'
+import { database } from '../connection'
 import { readJson, type StoredJson } from '../json'
+import type { JobRow } from '../models'
 import { findJobIds } from './search'
-import { models } from '../models'
 
 /** One line of the list of jobs: nothing that has to be read as JSON. */
 export interface JobSummary {
@@ -34,50 +35,66 @@ export interface JobQuery {
   open?: boolean | undefined
 }
 
-const LATEST_FIRST: Order = [
-  ['updated_at', 'DESC'],
-  ['id', 'DESC'],
-]
+type Row = Pick<
+  InferAttributes<JobRow>,
+  | 'id'
+  | 'title'
+  | 'machine_id'
+  | 'position_id'
+  | 'part_of'
+  | 'stage'
+  | 'closed_at'
+  | 'updated_at'
+  | 'intake'
+  | 'fitting'
+  | 'kit'
+> & {
+  machine: string | null
+  /** JSON of numbers; null where none is decided */
+  designations: string | null
+}
+
+const COLUMNS = `j.id, j.title, j.machine_id, j.position_id, j.part_of, j.stage, j.closed_at, j.updated_at, j.intake, j.fitting, j.kit,
+  m.name AS machine,
+  (SELECT CAST(JSON_ARRAYAGG(b.designation ORDER BY b.ordinal) AS CHAR) FROM bearings b
+    WHERE b.job_id = j.id AND b.designation IS NOT NULL) AS designations`
+
+/** Which jobs, and how the list is cut. */
+async function wanted({
+  limit,
+  after,
+  text = '',
+  open = false,
+}: JobQuery): Promise<[string, unknown[]] | null> {
+  if (text !== '') {
+    const ids = await findJobIds({ text, open, after, limit })
+    return ids.length > 0 ? ['j.id IN (?) AND j.deleted_at IS NULL', [ids, limit]] : null
+  }
+  return [
+    [
+      'j.deleted_at IS NULL',
+      ...(open ? ['j.closed_at IS NULL'] : []),
+      ...(after ? ['(j.updated_at < ? OR (j.updated_at = ? AND j.id < ?))'] : []),
+    ].join(' AND '),
+    [...(after ? [after.updatedAt, after.updatedAt, after.id] : []), limit],
+  ]
+}
 
 /** Jobs, the one changed last first. */
-export async function listJobs({ limit, after, text = '', open = false }: JobQuery): Promise<JobSummary[]> {
-  const { JobRow: Jobs, BearingRow: Bearings } = models()
-  const Machines = models().MachineRow
-  const rows = await Jobs.findAll(
-    text === ''
-      ? {
-          where: {
-            ...(open && { closed_at: null }),
-            ...(after && {
-              [Op.or]: [
-                { updated_at: { [Op.lt]: after.updatedAt } },
-                { updated_at: after.updatedAt, id: { [Op.lt]: after.id } },
-              ],
-            }),
-          },
-          order: LATEST_FIRST,
-          limit,
-        }
-      : { where: { id: await findJobIds({ text, open, after, limit }) }, order: LATEST_FIRST },
+export async function listJobs(query: JobQuery): Promise<JobSummary[]> {
+  const asked = await wanted(query)
+  if (!asked) return []
+  const [condition, replacements] = asked
+  const rows = await database().query<Row>(
+    `SELECT ${COLUMNS} FROM jobs j LEFT JOIN machines m ON m.id = j.machine_id
+     WHERE ${condition} ORDER BY j.updated_at DESC, j.id DESC LIMIT ?`,
+    { replacements, type: QueryTypes.SELECT },
   )
-  const ids = rows.map((r) => r.id)
-  const [bearings, machines] = await Promise.all([
-    Bearings.findAll({
-      attributes: ['job_id', 'designation'],
-      where: { job_id: ids, designation: { [Op.ne]: null } },
-      order: ['ordinal'],
-    }),
-    Machines.findAll({
-      attributes: ['id', 'name'],
-      where: { id: [...new Set(rows.flatMap((r) => r.machine_id ?? []))] },
-    }),
-  ])
-  const machineName = new Map(machines.map(({ id, name }) => [id, name]))
   return rows.map((row) => ({
     id: row.id,
     title: row.title,
     machineId: row.machine_id,
-    machine: (row.machine_id === null ? undefined : machineName.get(row.machine_id)) ?? null,
+    machine: row.machine,
     positionId: row.position_id,
     partOf: row.part_of,
     stage: row.stage,
@@ -86,6 +103,6 @@ export async function listJobs({ limit, after, text = '', open = false }: JobQue
     intake: readJson(row.intake),
     fitting: readJson(row.fitting),
     kit: readJson(row.kit),
-    designations: bearings.filter((b) => b.job_id === row.id).flatMap((b) => b.designation ?? []),
+    designations: row.designations === null ? [] : (JSON.parse(row.designations) as string[]),
   }))
 }

@@ -1,4 +1,4 @@
-import { col, fn, literal, Op, UniqueConstraintError, type WhereOptions } from 'sequelize'
+import { literal, Op, UniqueConstraintError, type WhereOptions } from 'sequelize'
 import { oneChange } from '../connection'
 import { likeText } from '../likeText'
 import { models, type StockItemRow } from '../models'
@@ -70,9 +70,10 @@ const conditions = ({ text = '', low = false }: Pick<StockQuery, 'text' | 'low'>
   ...(low ? [BELOW_MINIMUM] : []),
 ]
 
-/** Items by bin and number, a page at a time. */
+/** Items by bin and number, a page at a time. Found in the index of their order, so that only the rows of the page are read. */
 export async function listStock({ limit, after, ...query }: StockQuery): Promise<StockItem[]> {
-  const rows = await models().StockItemRow.findAll({
+  const found = await models().StockItemRow.findAll({
+    attributes: ['id'],
     where: {
       [Op.and]: [
         ...conditions(query),
@@ -91,22 +92,17 @@ export async function listStock({ limit, after, ...query }: StockQuery): Promise
     },
     order: ['bin', 'designation', 'id'],
     limit,
-  })
-  return rows.map(itemFromRow)
-}
-
-/** How many items there are, and how many of them are short. */
-export async function countStock(text = ''): Promise<{ all: number; low: number }> {
-  const [row] = await models().StockItemRow.findAll({
-    attributes: [
-      [fn('count', literal('*')), 'all'],
-      [fn('sum', col('is_short')), 'low'],
-    ],
-    where: { [Op.and]: conditions({ text }) },
     raw: true,
   })
-  const { all, low } = (row ?? {}) as unknown as Record<'all' | 'low', unknown>
-  return { all: Number(all ?? 0), low: Number(low ?? 0) }
+  return stockItems(found.map(({ id }) => id))
+}
+
+/** How many items there are, and how many of them are short: each counted in an index of its own. */
+export async function countStock(text = ''): Promise<{ all: number; low: number }> {
+  const count = (low: boolean): Promise<number> =>
+    models().StockItemRow.count({ where: { [Op.and]: conditions({ text, low }) } })
+  const [all, low] = await Promise.all([count(false), count(true)])
+  return { all, low }
 }
 
 export const stockItem = async (id: number): Promise<StockItem | null> => {
@@ -116,7 +112,7 @@ export const stockItem = async (id: number): Promise<StockItem | null> => {
 
 /** Items of these numbers, in their order. */
 export async function stockItems(ids: readonly number[]): Promise<StockItem[]> {
-  const rows = await models().StockItemRow.findAll({ where: { id: [...ids] } })
+  const rows = await models().StockItemRow.findAll({ where: { id: [...ids] }, raw: true })
   const found = new Map(rows.map((row) => [row.id, itemFromRow(row)]))
   return ids.flatMap((id) => found.get(id) ?? [])
 }

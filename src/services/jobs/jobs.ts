@@ -100,12 +100,11 @@ function bearingChanges(
  *   `impossible` when it is closed with something open and no reason given
  */
 export async function changeJob(id: number, change: Change, undoing?: Undoing): Promise<Job> {
-  const present = await db.findJob(id)
+  const [present, { context }] = await Promise.all([db.findJob(id), getCatalogue()])
   if (!present) throw noJob(id)
   if (present.version !== change.version) throw conflict(id, present)
   const job = toJob(present)
   if (job.closedAt !== null && change.closed !== false) throw settled(job)
-  const { context } = await getCatalogue()
   const changes = bearingChanges(change, job)
   const strange = Object.keys(changes).find((bearing) => !job.bearings.some((b) => b.id === Number(bearing)))
   if (strange !== undefined)

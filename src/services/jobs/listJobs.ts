@@ -44,13 +44,15 @@ async function recheckOf(
 export async function listJobs(input: unknown): Promise<{ items: JobSummary[]; next: string | null }> {
   const { limit, cursor, q, open } = parse(JobListQuery, input)
   const at = CURSOR.exec(cursor ?? '')
-  const rows = await db.listJobs({
-    limit: limit + 1,
-    text: q,
-    open: open === 'true',
-    ...(at && { after: { updatedAt: new Date(Number(at[1])), id: Number(at[2]) } }),
-  })
-  const day = await today()
+  const [rows, day] = await Promise.all([
+    db.listJobs({
+      limit: limit + 1,
+      text: q,
+      open: open === 'true',
+      ...(at && { after: { updatedAt: new Date(Number(at[1])), id: Number(at[2]) } }),
+    }),
+    today(),
+  ])
   const { items: page, next } = pageOf(rows, limit, (last) => `${last.updatedAt.getTime()}-${last.id}`)
   const items = await Promise.all(
     page.map(async (row): Promise<JobSummary> => {

@@ -92,7 +92,9 @@ async function stored(id: number): Promise<StoredList> {
 /** @throws ServiceError `notFound` */
 export async function listDetail(id: number): Promise<ListDetail> {
   const list = await stored(id)
-  return { ...summary(list), remarks: list.remarks, items: await itemsOf(id, ITEMS_SHOWN) }
+  // What a stopped import was still writing belongs to nothing.
+  const items = list.state === 'cancelled' || list.state === 'failed' ? [] : await itemsOf(id, ITEMS_SHOWN)
+  return { ...summary(list), remarks: list.remarks, items }
 }
 
 /** Stops an import that is at work, or takes a list away. @throws ServiceError `notFound` */
