@@ -1,7 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { clockText, positionText } from './clock'
+import { clockText, originOf, placeText, positionText, rowText } from './clock'
+import { DAMAGE } from './findings'
 
+const mode = (id: string) => {
+  const found = DAMAGE.find((m) => m.id === id)
+  if (!found) throw new Error(id)
+  return found
+}
+const SPALLING = mode('spalling')
 const ALL = Array.from({ length: 12 }, (_, i) => i + 1)
 
 describe('where on a ring something was seen', () => {
@@ -25,7 +32,7 @@ describe('where on a ring something was seen', () => {
         fc.nat(11),
         (hours, by) => {
           const turned = hours.map((hour) => ((hour - 1 + by) % 12) + 1)
-          expect(positionText('race', turned)).toBe(positionText('race', hours))
+          expect(positionText('race', turned, SPALLING)).toBe(positionText('race', hours, SPALLING))
           const named = clockText(hours) === 'all round' ? ALL : namedIn(clockText(hours))
           expect(named.sort((a, b) => a - b)).toEqual([...hours].sort((a, b) => a - b))
         },
@@ -41,11 +48,48 @@ describe('where on a ring something was seen', () => {
     [ALL, 'All round'],
     [[2, 6, 10], null],
   ])('%j on a raceway: %s', (hours, text) => {
-    if (text === null) expect(positionText('race', hours)).toBeNull()
-    else expect(positionText('bearing', hours)).toContain(text)
+    if (text === null) expect(positionText('race', hours, SPALLING)).toBeNull()
+    else expect(positionText('bearing', hours, SPALLING)).toContain(text)
   })
   it('says nothing of a load where there is no raceway', () => {
-    expect(positionText('seal', [6])).toBeNull()
+    expect(positionText('seal', [6], SPALLING))
+    expect(positionText('race', [6], mode('corrosion'))).toBeNull()
+    expect(rowText('seal', 'inboard', SPALLING)).toBeNull()
+  })
+  it.each([
+    [{}, ''],
+    [{ at: [6] }, 'at 6 o’clock'],
+    [{ row: 'inboard' }, 'on the inboard row'],
+    [{ row: 'both', at: [5, 6] }, 'on both rows, from 5 to 6 o’clock'],
+  ] as const)('%j is told as “%s”', (place, text) => {
+    expect(placeText(place)).toBe(text)
+  })
+  // One row that carries the axial load spalls alone, what comes in reaches the row at its side first: common practice.
+  it.each([
+    ['outboard', 'spalling', 'axial load'],
+    ['inboard', 'heatColour', 'axial load'],
+    ['inboard', 'corrosion', 'came in from that side'],
+    ['both', 'particleDents', 'from both sides'],
+    ['both', 'scoring', 'nothing that presses one way'],
+    ['outboard', 'fluting', null],
+    [undefined, 'spalling', null],
+  ] as const)('%s, %s: %s', (row, damage, text) => {
+    if (text === null) expect(rowText('race', row, mode(damage))).toBeNull()
+    else expect(rowText('bearing', row, mode(damage))).toContain(text)
+  })
+  it('each damage of a raceway speaks of load, of what got in, or of neither', () => {
+    const of = (origin: string | null) =>
+      DAMAGE.filter((m) => m.parts.includes('bearing') && originOf(m) === origin).map(({ id }) => id)
+    expect(of('contamination')).toEqual(['pitting', 'abrasion', 'particleDents', 'corrosion', 'rough'])
+    expect(of(null)).toEqual([
+      'falseBrinelling',
+      'trueBrinelling',
+      'fluting',
+      'arcCraters',
+      'crack',
+      'play',
+      'seatFretting',
+    ])
   })
 })
 

@@ -1,4 +1,4 @@
-export { clockText, positionText, ROUND_PARTS } from './clock'
+export { BEARING_ROWS, isRaceway, placeText, positionText, ROUND_PARTS, rowText } from './clock'
 export type { DamageMode } from './findingRows'
 export {
   INSPECTED,

@@ -1,6 +1,6 @@
 import type { Finding } from '../kit'
 import type { Cause, DamageMode, SetupText } from './findingRows'
-import { clockText } from './clock'
+import { placeText, type Place } from './clock'
 import {
   INSPECTED,
   PART_VERDICTS,
@@ -15,12 +15,10 @@ import { CAUSES, DAMAGE } from './findings'
 import { mayHold, type Setup } from './setup'
 
 /** One thing that was seen on a part. */
-export interface Seen {
+export interface Seen extends Place {
   part: Inspected
   damage: string
   severity: Severity
-  /** hours of the clock it was seen at, 1 to 12 */
-  at?: readonly number[] | undefined
 }
 
 /** How long it had run before: a month or so, or many years. */
@@ -150,7 +148,7 @@ export function judgeParts(seen: readonly Seen[], evidence: Evidence): Inspectio
     verdict: isPair(part) ? pair : verdictOf(part),
     findings: known
       .filter((s) => s.part === part)
-      .map(({ mode, at = [] }) => [mode.label, clockText(at)].filter(Boolean).join(' ')),
+      .map(({ mode, ...place }) => [mode.label, placeText(place)].filter(Boolean).join(' ')),
   }))
   const serious = known.filter(({ mode, severity }) => mode.verdicts[SEVERITIES.indexOf(severity)] !== 'good')
   return {

@@ -25,6 +25,8 @@ export const SETUP_TRAITS = [
   'sealed',
   /** cone and cup, renewed together */
   'separable',
+  /** two rows of balls or rollers in one bearing */
+  'doubleRow',
 ] as const
 export type SetupTrait = (typeof SETUP_TRAITS)[number]
 
@@ -58,6 +60,7 @@ export function setupOf(arrangement: Arrangement, sealed?: boolean): Setup {
     fastened:
       !setByNut && !setByCones && (clamped || has('axleNut', 'bolts', 'setScrews', 'lockNut', 'castleNut')),
     pressedUnit: has('hubUnit'),
+    ...(has('hubUnit') && { doubleRow: true }),
     boltOnUnit: has('boltOnUnit'),
     insert: has('insert'),
     snapRing: has('snapRing'),

@@ -3,15 +3,19 @@
 import { capital } from '@/core/capital'
 import { useState } from 'react'
 import {
-  clockText,
+  BEARING_ROWS,
   DAMAGE,
   INSPECTED,
   INSPECTED_LABELS,
   inspectedText,
+  isRaceway,
+  placeText,
   positionText,
   ROUND_PARTS,
+  rowText,
   SEVERITIES,
   type Age,
+  type DamageMode,
   type Inspected,
   type Severity,
 } from '@/core/inspect'
@@ -42,18 +46,31 @@ const AGE_CHOICE: readonly (readonly [Age, string])[] = [
 ]
 const BLANK: InspectionDraft = { seen: [], good: [], note: '' }
 
+const ROW_CHOICE = BEARING_ROWS.map((row) => [row, row] as const)
+
 /** Where a finding lies on its ring, and what that may say. */
-function ClockText({ part, hours }: { part: Inspected; hours: readonly number[] }) {
-  const says = positionText(part, hours)
+function PlaceText({
+  part,
+  seen,
+  mode,
+}: {
+  part: Inspected
+  seen: InspectionDraft['seen'][number]
+  mode: DamageMode
+}) {
+  const says = [positionText(part, seen.at ?? [], mode), rowText(part, seen.row, mode)]
+    .filter(Boolean)
+    .join(' ')
+  const place = placeText(seen)
   return (
     <p className="mt-1" data-testid="place">
-      {hours.length === 0 ? (
+      {place === '' ? (
         <span className="text-ink3">
           Where? As it was fitted, seen from outside, 12 at the top. Mark the rings before they come out.
         </span>
       ) : (
         <>
-          <b className="text-ink">{capital(clockText(hours))}.</b> {says}
+          <b className="text-ink">{capital(place)}.</b> {says}
         </>
       )}
     </p>
@@ -89,12 +106,14 @@ export function InspectScreen() {
     const now = severityOf(damage)
     const next = now === null ? SEVERITIES[0] : SEVERITIES[SEVERITIES.indexOf(now) + 1]
     const others = draft.seen.filter((s) => s.part !== part || s.damage !== damage)
-    const at = draft.seen.find((s) => s.part === part && s.damage === damage)?.at
+    const before = draft.seen.find((s) => s.part === part && s.damage === damage)
     put({
-      seen: next ? [...others, { part, damage, severity: next, ...(at && { at }) }] : others,
+      seen: next ? [...others, { ...before, part, damage, severity: next }] : others,
       good: draft.good.filter((p) => p !== part),
     })
   }
+  const putAt = (s: InspectionDraft['seen'][number], place: Partial<typeof s>) =>
+    put({ seen: draft.seen.map((other) => (other === s ? { ...s, ...place } : other)) })
   const sound = () =>
     put({
       good: draft.good.includes(part) ? draft.good.filter((p) => p !== part) : [...draft.good, part],
@@ -162,16 +181,22 @@ export function InspectScreen() {
                           {mode.group && `, ${mode.group}`}.
                         </span>
                       </p>
-                      {isRound && <ClockText part={part} hours={s.at ?? []} />}
+                      {isRound && <PlaceText part={part} seen={s} mode={mode} />}
+                      {isRaceway(part) && (answer?.doubleRow === true || s.row) && (
+                        <div className="mt-2">
+                          <span className="caption block">Row, as it stood in the machine</span>
+                          <ChipChoice
+                            label={`Row: ${mode.label}`}
+                            value={s.row ?? null}
+                            options={ROW_CHOICE}
+                            onPick={(row) => putAt(s, { row })}
+                            onClear={() => putAt(s, { row: undefined })}
+                          />
+                        </div>
+                      )}
                     </div>
                     {isRound && (
-                      <ClockDial
-                        label={mode.label}
-                        hours={s.at ?? []}
-                        onHours={(at) =>
-                          put({ seen: draft.seen.map((other) => (other === s ? { ...s, at } : other)) })
-                        }
-                      />
+                      <ClockDial label={mode.label} hours={s.at ?? []} onHours={(at) => putAt(s, { at })} />
                     )}
                   </div>
                 )
