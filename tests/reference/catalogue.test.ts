@@ -280,6 +280,11 @@ describe('families of one dimension series share bore and outside (ISO 15)', () 
     ['ER23', 1.4375, 72, 1.6875],
     ['ER31', 1.9375, 90, 2.0312],
     ['GRAE40NPPB', 40 / 25.4, 80, 1.7188],
+    ['GYE35KRRB', 35 / 25.4, 72, 1.6875],
+    ['GY1107KRRB', 1.4375, 72, 1.6875],
+    ['GAY30NPPB', 30 / 25.4, 62, 1.1811],
+    ['YA100RRB', 1, 52, 1.0625],
+    ['1115KRRB', 1.9375, 90, 2.4688],
   ])('%s is an insert named by its bore', (name, bore, outside, width) => {
     const d = findPart(shipped.catalogue, name)?.dimensions
     expect(d?.bore).toBeCloseTo(bore * 25.4, 2)

@@ -246,13 +246,25 @@ describe('names of seals and hardware (common practice)', () => {
 
   it('sizes of a seal may have dashes or gaps between them, letters before or behind', () => {
     for (const { base } of parts.filter((part) => part.piece === 'seal' && !part.base.endsWith(' in')))
-      for (const between of ['-', ' '])
+      for (const between of ['-', ' ', '/'])
         for (const text of [`TC ${base}`, `${base} TC`])
           expect(variantOf(text.replaceAll('x', between), shipped)?.part.base, text).toBe(base)
   })
 
+  it('letters of two types, and a standard with a part of another kind, are not read', () => {
+    expect(variantOf('DIN 3760 AS 35x52x7', shipped)?.part).toMatchObject({
+      base: '35x52x7',
+      seal: { lip: 'double' },
+    })
+    expect(variantOf('WAS 35x52x7', shipped)?.part.seal?.lip).toBe('double')
+    for (const text of ['AB 35x52x7', 'DIN 3760 6205', 'DIN 625 35x52x7'])
+      expect(variantOf(text, shipped), text).toBeNull()
+  })
+
   it.each([
     ['29x47x7', ['seal 29x47x7']],
+    ['HMS5 29x47x7 RG', ['seal 29x47x7']],
+    ['1.719 x 2.565', ['seal 1.719 x 2.565 x 1/2 in']],
     ['snap ring 52', ['shaft snap ring 52x2', 'bore snap ring 52x2']],
     ['circlip 1 1/8', ['shaft snap ring 1 1/8 in', 'bore snap ring 1 1/8 in']],
   ])('%s: %j are offered', (text, offered) => {
@@ -388,6 +400,10 @@ describe('hardware as it is called over a counter (common practice)', () => {
     ['KM8 lock nut', 'KM8'],
     ['washer MB8', 'MB8'],
     ['sleeve H208', 'H208'],
+    ['KM 8 nut', 'KM8'],
+    ['DIN 935 M20x1.5', 'castle nut M20x1.5'],
+    ['dust cap 45.2 mm', 'dust cap 1.781 in'],
+    ['tongued washer 1 1/4in spindle', 'tab washer 1 1/4 spindle'],
   ])('%s is %s', (text, base) => expect(findPart(shipped.catalogue, text)?.base).toBe(base))
 
   it('every piece with its words behind its size is itself', () => {
@@ -404,6 +420,8 @@ describe('hardware as it is called over a counter (common practice)', () => {
     ['spindle washer 1', ['tab washer 1 spindle', 'D washer 1 spindle']],
     ['castle nut M20', ['castle nut M20x1.5']],
     ['circlip 6205', ['6205']],
+    ['M40x1.5 lock nut', ['KM8']],
+    ['M24 nut', ['castle nut M24x2', 'castle nut M24x1.5']],
   ])('%s leaves open which', (text, offered) => {
     expect(variantOf(text, shipped)).toBeNull()
     expect(suggestionsFor(text, shipped).map(({ designation }) => designation)).toEqual(offered)

@@ -22,7 +22,7 @@ const MAX_TEXT = 60
 /** Words that name a piece of hardware: the number behind them is that piece, `circlip 108` no bearing 108. */
 export const HARDWARE_WORDS: ReadonlySet<string> = new Set(
   `SNAP RETAINING CIRCLIP CIRCLIPS RING RINGS CLIP CLIPS COTTER SPLIT PIN PINS CASTLE CASTELLATED SLOTTED LOCK LOCKNUT NUT NUTS TAB
-   WASHER WASHERS SLEEVE SLEEVES CAP CAPS`.split(/\s+/),
+   WASHER WASHERS SLEEVE SLEEVES CAP CAPS NYLOC NYLON BOLT BOLTS STUD STUDS SCREW SCREWS`.split(/\s+/),
 )
 const saysHardware = (text: string): boolean =>
   text
@@ -39,6 +39,11 @@ const SAME_WORD: Readonly<Record<string, string>> = {
   CASTELLATED: 'CASTLE',
   GREASE: 'DUST',
   HUB: 'DUST',
+  TONGUE: 'TAB',
+  TONGUED: 'TAB',
+  TANG: 'TAB',
+  TANGED: 'TAB',
+  KEYED: 'TAB',
 }
 
 const singular = (word: string): string => (word.length > 3 && word.endsWith('S') ? word.slice(0, -1) : word)
@@ -62,6 +67,9 @@ function calledIn(text: string): Called {
     .replaceAll('×', 'X')
     .replace(/"|\bINCH(?:ES)?\b/g, ' IN')
     .replace(/(\d)MM\b/g, '$1')
+    .replace(/(\d)IN\b/g, '$1 IN')
+    // A number of its own written with a gap: `KM 6`.
+    .replace(/\b(KM|MB|AN|AW|HA|HE|H|N)[ -]+(?=\d+\b(?![\d/.X-]))/g, '$1')
     .replace(/\bE[ -](?=RING|CLIP)/g, 'E')
     .replace(/\bD-?(?=WASHER)/g, 'D ')
     .split(/\s+/)
@@ -91,12 +99,19 @@ const bySize = new WeakMap<Catalogue, ReadonlyMap<string, readonly Known[]>>()
 /** Every way hardware is called: by words and size, and a number of its own by the words of its kind. */
 function namesOfHardware(part: Part): (Known & { size: string })[] {
   const label = familyFacts(part.family).label
-  return namesOf(part).map(({ text }) => {
+  const named = namesOf(part).map(({ text }) => {
     const { words, ...called } = calledIn(text)
     return words.length > 0
       ? { part, words, needed: words.filter((word) => !UNDERSTOOD.has(word)), ...called }
       : { part, words: calledIn(label).words, needed: [], ...called }
   })
+  return part.hardware?.what === 'lockNut' ? [...named, byThread(part.base, part.hardware.thread)] : named
+
+  /** A lock nut by its thread may also be a hexagon nut that locks: only its own number is sure. */
+  function byThread(number: string, thread: string): (typeof named)[number] {
+    const { size, inch } = calledIn(thread)
+    return { part, words: [...calledIn(label).words, 'LOCKNUT'], needed: [number], size, inch }
+  }
 }
 
 /** Hardware by its size or number. */

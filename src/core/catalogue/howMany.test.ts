@@ -20,6 +20,12 @@ describe('how many are wanted is no part of the number', () => {
     '# 2x',
     '# (4 pcs)',
     '# qty 100',
+    'a pair #',
+    '2 pairs of #',
+    '1 set #',
+    'a dozen #',
+    '10no #',
+    '2 no. #',
   ])('%s', (written) => {
     for (const number of [
       '6205-2RS',
@@ -36,6 +42,14 @@ describe('how many are wanted is no part of the number', () => {
   })
 
   it.each([
+    'bearings 6205',
+    'wheel bearings 30206',
+    'deep groove bearings 6205',
+    'oil seals 35x52x7',
+    'nuts M24',
+  ])('in front of what there are several of: 4 %s', (several) => expect(read(`4 ${several}`)).toBe(several))
+
+  it.each([
     '30 x 52 x 7',
     '25 x 52',
     '17 x 26 x 5 mm',
@@ -46,6 +60,10 @@ describe('how many are wanted is no part of the number', () => {
     '100 x 120 x 12',
     '6205 16',
     'DAC 35 72',
+    '52 snap rings',
+    '608 bearings',
+    '608 bearings 8x22x7',
+    'set 4',
     '',
   ])('%s is a size', (text) => expect(withoutHowMany(text)).toBe(text))
 })
@@ -55,6 +73,8 @@ it('hardware called by its words is found with a count beside it', () => {
   expect(nut?.piece).toBe('hardware')
   expect(findPart(shipped.catalogue, '2x M20x1.5 castle nut')).toBe(nut)
   expect(findPart(shipped.catalogue, 'M20x1.5 castle nut, 2 pcs')).toBe(nut)
+  expect(findPart(shipped.catalogue, '2 castle nuts M20x1.5')).toBe(nut)
+  expect(withoutHowMany('52 snap rings x 4').trim()).toBe('52 snap rings')
 })
 
 it('no number of the catalogue loses a mark, with letters behind it or spaces in it', () => {

@@ -1,7 +1,12 @@
 /** Words behind a figure that make it a count. */
-const PIECES = '(?:pcs?|pieces?|off|ea|each)'
+const PIECES = '(?:pcs?|pieces?|off|ea|each|nos?[.]?)'
 const COUNT = `(?:[1-9]\\d{0,2}\\s?${PIECES}|(?:qty|quantity|pcs):?\\s?\\d{1,3})`
-const IN_FRONT = new RegExp(`^\\s*(?:${COUNT}|\\d{1,2}\\s?[x×])\\s+(?=\\S)`, 'i')
+/** What parts are called when there are several: `2 oil seals`. One part is a size or a number before its kind: `52 circlip`. */
+const KINDS =
+  '(?:bearings|seals|cones|cups|races|sleeves|units|inserts|blocks|ends|nuts|washers|pins|circlips|rings|caps|collars|springs|bolts|screws)'
+const OF_KIND = `[1-9]\\d?(?=\\s+(?:[a-z]{3,}\\s+){0,2}${KINDS}\\s+(?![x×(]|qty))`
+const TOGETHER = '(?:(?:(?:an?|one|[1-9]\\d?)\\s+)?(?:pairs?|dozen)|(?:a|one|[1-9]\\d?)\\s+sets?)(?:\\s+of)?'
+const IN_FRONT = new RegExp(`^\\s*(?:${COUNT}|\\d{1,2}\\s?[x×]|${OF_KIND}|${TOGETHER})\\s+(?=\\S.*\\d)`, 'i')
 const BEHIND = new RegExp(`[\\s,;]+\\(?(?:${COUNT}|\\d{1,2}\\s?[x×]|([x×])\\s?\\d{1,2})\\)?\\s*$`, 'i')
 /** Two sizes, of which one more stood in front or behind; three are whole by themselves. */
 const TWO_SIZES = /^[\d.,/]+\s*[x×]\s*[\d.,/]+(?:\s+\D.*)?$/i
@@ -17,8 +22,8 @@ const isNumber = (before: string): boolean =>
   (NUMBER_END.test(before) && !SIZE_BEHIND.test(before) && !THREAD_END.test(before))
 
 /**
- * A text with blanks in place of how many are wanted, `2x`, `4 pcs`, `qty 4` on either side and `x 4` behind, every other mark
- * where it was. Sizes are no counts: `30 x 52 x 7`, `M20 x 1.5` and `split pin 4 x 40` stay.
+ * A text with blanks in place of how many are wanted, `2x`, `4 pcs`, `qty 4` on either side, `2 seals`, `a pair` in front and `x 4`
+ * behind, every other mark where it was. Sizes are no counts: `30 x 52 x 7`, `M20 x 1.5` and `split pin 4 x 40` stay.
  * @example withoutHowMany('6205-2RS x 4').trim() // 6205-2RS
  */
 export function withoutHowMany(text: string): string {

@@ -157,25 +157,29 @@ function insertByShell({ family, base }: Part): PartName[] {
 
 /**
  * Inserts go by their bore alone in two other conventions (common practice): in sixteenths of an inch, `ER16`; with an
- * eccentric collar in inches and sixteenths or millimetres, `RA103RRB`, `G1103KRRB`, `RAE30NPPB`, a G before RA for the one
- * that can be greased again.
+ * eccentric collar in inches and sixteenths or millimetres, `RA103RRB`, `G1103KRRB`, `RAE30NPPB`; with set screws, `GYE30KRRB`,
+ * `GAY30NPPB`. A G in front is of the one that can be greased again.
  */
 function insertByBore({ family, base, dimensions: { bore } }: Part): PartName[] {
-  const [, type = '', shell = '', inch] = /^(ER|SA|HC)(2\d\d)(?:-(\d+))?$/.exec(base) ?? []
+  const [, type = '', shell = '', inch] = /^(UC|SB|ER|SA|HC)(2\d\d)(?:-(\d+))?$/.exec(base) ?? []
   if (family !== 'insert' || type === '' || Number(shell) < 204 || bore === undefined) return []
   if (inch === undefined) {
     const names: Record<string, string[]> = {
+      UC: [`GYE${bore}KRRB`],
+      SB: [`AY${bore}NPPB`, `GAY${bore}NPPB`],
       SA: [`RAE${bore}NPPB`, `GRAE${bore}NPPB`],
-      HC: [`GE${bore}KRRB`, `NA${shell}`],
+      HC: [`E${bore}KRRB`, `GE${bore}KRRB`, `NA${shell}`],
     }
     return (names[type] ?? []).map((text) => ({ text }))
   }
   if ((TWO_SHELLS[inch] ?? shell) !== shell) return []
   const size = inchesAndSixteenths(Number(inch))
   const names: Record<string, string[]> = {
+    UC: [`GY1${size}KRRB`],
+    SB: [`YA${size}RRB`, `GYA${size}RRB`],
     ER: [`ER${inch}`],
     SA: [`RA${size}RRB`, `GRA${size}RRB`],
-    HC: [`G1${size}KRRB`, `UEL${shell}-${inch}`, `NA${shell}-${inch}`],
+    HC: [`1${size}KRRB`, `G1${size}KRRB`, `UEL${shell}-${inch}`, `NA${shell}-${inch}`],
   }
   return (names[type] ?? []).map((text) => ({ text }))
 }
@@ -218,7 +222,15 @@ function hardwareNames({ base, hardware }: Part): PartName[] {
     case 'cotterPin':
       return named(hardware.inch ? ['split pin'] : ['split pin', 'ISO 1234', 'DIN 94'], [sizes('cotter pin')])
     case 'castleNut':
-      return named(['castellated nut', 'slotted nut'], [sizes('castle nut')])
+      return named(
+        ['castellated nut', 'slotted nut', ...(sizes('castle nut').startsWith('M') ? ['DIN 935'] : [])],
+        [sizes('castle nut')],
+      )
+    case 'cap':
+      // Sold by inches and by millimetres, to the tenth or the hundredth.
+      return [1, 2].map((places) => ({
+        text: `${hardware.kind} ${Number(hardware.hubBoreMm.toFixed(places))} mm`,
+      }))
     case 'lockWasher':
       return base.startsWith('MB') ? [{ text: `AW${base.slice(2).padStart(2, '0')}` }] : []
     case 'lockNut':

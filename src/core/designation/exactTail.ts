@@ -4,7 +4,7 @@ import { readSuffixes, type SuffixPart } from './readSuffixes'
 import { saidSize } from './saidSize'
 import { inchInsert } from './series/rules'
 import { readSpecialBore, type SpecialBore } from './specialBore'
-import { isWord, ringNamed, saysNothing } from './stampWords'
+import { isHardwareWord, isWord, ringNamed, saysNothing } from './stampWords'
 import { RARER, type SuffixToken } from './token'
 
 /** A tail of which every mark is explained. */
@@ -251,6 +251,8 @@ function stepsFrom(tail: Tail, at: number, bored: boolean): readonly Step[] {
   const words = marks.slice(at, to)
   const ring = ringNamed(words)
   if (ring) return ring === tail.part.piece ? [{ end: to, own: { cost: TOKEN } }] : NO_STEP
+  // `6205 bolt` asks for the bolt.
+  if (!whole && isHardwareWord(words) && tail.part.piece !== 'hardware') return NO_STEP
   if (!whole && saysNothing(words)) return [{ end: to, own: { cost: TOKEN } }]
   if (!whole && isWord(words)) return [{ end: to, own: { parts: [rest], cost: TOKEN } }]
   return [

@@ -6,6 +6,7 @@ import { exactTails, type ExactTail } from './exactTail'
 import { knownToken, undecodedToken, type DesignationContext, type Reading, type ReadToken } from './reading'
 import { readSizes } from './readSizes'
 import { isSealByTokens, sealFromTokens, sealBySizes } from './seals'
+import { asMarks } from './spokenWords'
 import { INCH_BORED, withBore } from './specialBore'
 import { isAsSaid, startsOf, type Start } from './starts'
 import { OPEN } from './closure'
@@ -218,7 +219,7 @@ const isBare = (marks: readonly Glyph[]): boolean => !marks.some(({ char }) => /
  * @example readExact('nu 205 c3', context) // NU205/C3
  */
 export function readExact(typed: string, context: DesignationContext): ExactReading {
-  const text = withoutHowMany(typed)
+  const text = asMarks(withoutHowMany(typed))
   const plain = glyphs(text.slice(0, MAX_STAMP))
   if (isBare(plain)) return refuse('empty')
   if (plain.some(({ char }) => isLost(char))) {

@@ -10,13 +10,13 @@ const CLOSED_ONLY = 0.2
 
 const ROLES: readonly SizeRole[] = ['bore', 'outside', 'width']
 
-/** `17x26x5`, `17*26*5`, `17 by 26 by 5`, with fractions and one unit behind. */
+/** `17x26x5`, `17*26*5`, `Ø17 x Ø26 x 5`, `17 by 26 by 5`, with fractions and one unit behind. */
 const SEPARATED =
-  /^\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*(\d+\/\d+|[\d.,]+(?:[ -]\d+\/(?:2|4|8|16|32|64)(?!\d))?)(?:\s*(mm|in|inch|"))?/i
+  /^\s*[ø⌀]?\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*[ø⌀]?\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*(\d+\/\d+|[\d.,]+(?:[ -]\d+\/(?:2|4|8|16|32|64)(?!\d))?)(?:\s*(mm|in|inch|"))?/i
 const FIGURE = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`
-/** `17 26 5` or `17-26-5`: three figures, and nothing or words behind. */
+/** `17 26 5`, `17-26-5` or `17/26/5`: three figures, and nothing or words behind. */
 const SPACED = new RegExp(
-  String.raw`^\s*${FIGURE}(\s+|-)${FIGURE}\2${FIGURE}(?:\s*(mm|in|inch|"))?\s*(?:$|(?<=\s)(?=\d?[a-z]))`,
+  String.raw`^\s*[ø⌀]?${FIGURE}(\s+|-|/)[ø⌀]?${FIGURE}\2${FIGURE}(?:\s*(mm|in|inch|"))?\s*(?:$|(?<=\s)(?=\d?[a-z]))`,
   'i',
 )
 
@@ -41,6 +41,23 @@ export interface SizesInText {
   inch: boolean
   /** where they end in the text */
   to: number
+}
+
+/** Two sizes alone, of which the width is not said: `1.719 x 2.565`. */
+const TWO = /^\s*[ø⌀]?\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*[ø⌀]?\s*([\d.,/ -]+?)(?:\s*(mm|in|inch|"))?\s*$/i
+
+/** Shaft and bore of a text that gives these two and nothing else, mm; null when it does not. */
+export function twoSizesIn(text: string): readonly [number, number] | null {
+  const [, first = '', second = '', unit = ''] = TWO.exec(text) ?? []
+  const typed = [first, second].flatMap((t) => {
+    const read = readLength(t + unit)
+    return read.ok ? [read.value] : []
+  })
+  if (typed.length !== 2) return null
+  const inOrder = typed.sort((a, b) => a.value - b.value)
+  const units = guessUnits(inOrder.map((t, i) => ({ role: ROLES[i] ?? 'width', typed: t })))
+  const [bore = 0, outside = 0] = inOrder.map((t, i) => toMm(t.value, units[i]?.unit ?? 'mm'))
+  return [bore, outside]
 }
 
 /** Bore, outside and width of a text that gives sizes; null when it gives none. */

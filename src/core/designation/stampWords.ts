@@ -24,20 +24,26 @@ const TYPE_LETTERS: ReadonlySet<string> = new Set(
     .filter(Boolean),
 )
 
-/** Standards of rolling bearings, which people write before a number: `DIN 625 6205`. */
-const OF_BEARINGS =
-  /^(?:DIN(?:615|616|625|628|630|635|711|720|722|728|5404|5405|5412|5429)|ISO(?:15|104|355))$/
+/** Standards that people write before a number or sizes: `DIN 625 6205`, `DIN 3760 AS 35x52x7`. */
+const STANDARDS = {
+  bearing: /^(?:DIN(?:615|616|625|628|630|635|711|720|722|728|5404|5405|5412|5429)|ISO(?:15|104|355))$/,
+  seal: /^(?:DIN(?:3760|3761)|ISO6194)$/,
+} as const
 
-/** Where the number begins behind the standard of a bearing and its part, `DIN 625-1`; null when none stands in front. */
-export function behindStandard(marks: readonly Glyph[]): number | null {
+/** Where the number begins behind a standard and its part, `DIN 625-1`, and what it is of; null when none stands in front. */
+export function behindStandard(marks: readonly Glyph[]): { at: number; kind: keyof typeof STANDARDS } | null {
   const groups = groupsOf(marks)
   const [first, second] = groups
   if (!first || !second) return null
-  const joined = OF_BEARINGS.test(lettersOf(marks.slice(first.from, first.to)))
-  if (!joined && !OF_BEARINGS.test(lettersOf(marks.slice(first.from, second.to)))) return null
-  const [next, last] = groups.slice(joined ? 1 : 2)
-  if (!next) return null
-  return last && next.to - next.from === 1 ? last.from : next.from
+  for (const kind of ['bearing', 'seal'] as const) {
+    const joined = STANDARDS[kind].test(lettersOf(marks.slice(first.from, first.to)))
+    if (!joined && !STANDARDS[kind].test(lettersOf(marks.slice(first.from, second.to)))) continue
+    const [next, last] = groups.slice(joined ? 1 : 2)
+    if (!next) return null
+    const isPart = last && next.to - next.from === 1 && /\d/.test(marks[next.from]?.char ?? '')
+    return { at: isPart ? last.from : next.from, kind }
+  }
+  return null
 }
 
 /** Letters alone, this many or more, are a word: no number begins with so many. */
@@ -47,10 +53,16 @@ const MARK_MARKS = 3
 
 const lettersOf = (group: readonly Glyph[]): string => group.map(({ char }) => char).join('')
 
+/** Words of a bearing that are no marks: kept with it as they are, never read as marks run together. */
+const OF_BEARING: ReadonlySet<string> = new Set(
+  `HIGH LOW TEMP SPEED QUIET CAGE BRASS STEEL NYLON WHEEL FRONT REAR INNER OUTER LEFT RIGHT SIDE LOOSE TIGHT FIT NEW FOOD GRADE RUST
+   PROOF SEAL SEALS BORE SHAFT OPEN CLOSED WITH`.split(/\s+/),
+)
+
 /** Whether a group of marks is a known word, or letters too many for a code. */
 export function isWord(group: readonly Glyph[]): boolean {
   const text = lettersOf(group)
-  return WORDS.has(text) || (text.length > WORD_MARKS && /^[A-Z]+$/.test(text))
+  return WORDS.has(text) || OF_BEARING.has(text) || (text.length > WORD_MARKS && /^[A-Z]+$/.test(text))
 }
 
 /** Whether a group of marks is a word of trade or country that says nothing of the part. */
@@ -77,7 +89,7 @@ export function isStampWord(group: readonly Glyph[]): boolean {
   return text.length >= WORD_MARKS || (text.length >= MARK_MARKS && !TYPE_LETTERS.has(text))
 }
 
-/** Whether a group of marks in front of a number says that a piece of hardware is meant. */
+/** Whether a group of marks beside a number says that a piece of hardware is meant. */
 export const isHardwareWord = (group: readonly Glyph[]): boolean => HARDWARE_WORDS.has(lettersOf(group))
 
 /** Marks as groups: runs without a gap between them, as places in `marks`. */

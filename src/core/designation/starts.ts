@@ -1,4 +1,4 @@
-import { familyFacts, type Glyph, type Part } from '../catalogue'
+import { familyFacts, type FamilyFacts, type Glyph, type Part } from '../catalogue'
 import { behindStandard, groupsOf, isHardwareWord, isStampWord, ringNamed } from './stampWords'
 import type { SuffixToken } from './token'
 
@@ -9,8 +9,8 @@ export interface Start {
   prefix: readonly SuffixToken[]
   /** marks before the prefix that belong to no number */
   skipped: number
-  /** a word before it says that the number is a piece of hardware */
-  isHardware: boolean
+  /** what a word or a standard before it says that the number is */
+  kind: FamilyFacts['kind'] | null
   /** a word before it says which ring of a tapered set it is */
   ring: 'cone' | 'cup' | null
 }
@@ -48,38 +48,41 @@ function behindPrefixes(
     start.prefix.length >= MAX_PREFIXES
       ? []
       : (prefixesOf(tokens).get(marks[start.at]?.char ?? '') ?? [])
-          .filter((token) => beginsWith(marks, start.at, token.key))
+          .filter(
+            (token) =>
+              beginsWith(marks, start.at, token.key) && !start.prefix.some(({ kind }) => kind === token.kind),
+          )
           .map((token) => ({
             at: start.at + token.key.length,
             prefix: [...start.prefix, token],
             skipped: start.skipped,
-            isHardware: start.isHardware,
+            kind: start.kind,
             ring: start.ring,
           }))
   return [start, ...more.flatMap((next) => behindPrefixes(tokens, marks, next))]
 }
 
 /** Whether a part may be what the words and prefixes before its number say. */
-export const isAsSaid = ({ prefix, isHardware, ring }: Start, { family, piece }: Part): boolean =>
+export const isAsSaid = ({ prefix, kind, ring }: Start, { family, piece }: Part): boolean =>
   (ring === null || ring === piece) &&
   prefix.every(({ families }) => families.includes(family)) &&
-  (!isHardware || familyFacts(family).kind === 'hardware')
+  (kind === null || kind === familyFacts(family).kind)
 
 /** Every place where the number may begin, the front first. Words are skipped only where a gap stands behind them. */
 export function startsOf(tokens: readonly SuffixToken[], marks: readonly Glyph[]): Start[] {
-  const fronts: Omit<Start, 'prefix' | 'skipped'>[] = [{ at: 0, isHardware: false, ring: null }]
-  let isHardware = false
+  const fronts: Omit<Start, 'prefix' | 'skipped'>[] = [{ at: 0, kind: null, ring: null }]
+  let kind: Start['kind'] = null
   let ring: Start['ring'] = null
   for (const { from, to } of groupsOf(marks).slice(0, MAX_WORDS)) {
     const group = marks.slice(from, to)
-    isHardware ||= isHardwareWord(group)
+    if (isHardwareWord(group)) kind = 'hardware'
     ring ??= ringNamed(group)
     const says = isHardwareWord(group) || isStampWord(group) || ring !== null
     if (to >= marks.length || !says) break
-    fronts.push({ at: to, isHardware, ring })
+    fronts.push({ at: to, kind, ring })
   }
   const standard = behindStandard(marks)
-  if (standard !== null) fronts.push({ at: standard, isHardware: false, ring: null })
+  if (standard) fronts.push({ ...standard, ring: null })
   return fronts.flatMap(({ at, ...said }) =>
     behindPrefixes(tokens, marks, { at, prefix: [], skipped: at, ...said }),
   )

@@ -27,6 +27,12 @@ describe('what is not listed is told as what it is, as far as its number goes (c
     ['T2ED045', 'ISO 355', 'bore 45 mm, angle series 2'],
     ['B17-99D', 'alternator', '17 mm'],
     ['AXW12', 'centres it', '12 mm'],
+    ['RNU206', 'NU206 without its inner ring', 'measure it on the shaft'],
+    ['RNU 2208 ECP', 'NU2208E without its inner ring', 'outside and width of that'],
+    ['RN307', 'N307 without its outer ring', 'bore and width of that'],
+    ['C2208K', 'toroidal', '40 × 80 × 23'],
+    ['C3036', 'locates nothing', '180 × 280 × 74'],
+    ['KMT7', 'without a washer', 'M35x1.5'],
   ])('%s', (text, what, size) => {
     expect(readClean(text, shipped), text).toBeNull()
     expect(told(text)).toContain(what)
@@ -34,10 +40,23 @@ describe('what is not listed is told as what it is, as far as its number goes (c
     expect(told(text)).toContain(size)
   })
 
-  it.each(['6205', 'W6205', 'NU206E', 'B1212', 'AXK2542', '51208', '81107', 'UC208', '2RS', 'W281107', ''])(
-    '%s is none of these',
-    (text) => expect(told(text)).toBe(''),
-  )
+  it.each([
+    '6205',
+    'C6205',
+    'CR16',
+    'KM7',
+    'RNA4906',
+    'W6205',
+    'NU206E',
+    'B1212',
+    'AXK2542',
+    '51208',
+    '81107',
+    'UC208',
+    '2RS',
+    'W281107',
+    '',
+  ])('%s is none of these', (text) => expect(told(text)).toBe(''))
 })
 
 it('W before a short old number is a wide inner ring: no stainless ball bearing is made of it', () => {

@@ -50,6 +50,35 @@ const KINDS: readonly Kind[] = [
       `It reads as the loose ring (angle ring) beside a cylindrical roller bearing NU${series}${code}${design} or NJ${series}${code}${design}: ordered with the bearing, it is none itself.`,
   },
   {
+    form: /^RN(U?)((?:10|2|3|4|22|23)\d\d)(E?)C?[A-Z]*$/,
+    says: ([, inner, size = '', design = ''], catalogue) => {
+      const base = `N${inner ?? ''}${size}`
+      if (findPart(catalogue, base, 'complete') === undefined) return null
+      return inner
+        ? `It reads as ${base}${design} without its inner ring: outside and width of that, and rollers that run on the shaft. No rule tells the circle under them: measure it on the shaft.`
+        : `It reads as ${base}${design} without its outer ring: bore and width of that, and rollers that run in the housing. No rule tells the circle over them: measure it in the housing.`
+    },
+  },
+  {
+    form: /^C((?:22|23|30|31|32|39|40|41)\d\d)K?(?:[A-Z].*)?$/,
+    says: ([, size = ''], catalogue) => {
+      const base = `2${size}`
+      const { bore, outside, width } = findPart(catalogue, base, 'complete')?.dimensions ?? {}
+      return bore === undefined || outside === undefined || width === undefined
+        ? null
+        : `It reads as a toroidal roller bearing in the sizes of ${base}: ${writeMm(bore)} × ${writeMm(outside)} × ${writeMm(width)}. It lets its shaft slide and tilt and locates nothing: ${base} does not stand in for it where the shaft has to slide.`
+    },
+  },
+  {
+    form: /^KM(?:T|TA|K|FE)(\d{1,2})[A-Z]?$/,
+    says: ([, size = ''], catalogue) => {
+      const nut = findPart(catalogue, `KM${Number(size)}`)
+      return nut?.hardware?.what === 'lockNut'
+        ? `It reads as a lock nut that holds by screws or pins of its own, without a washer; its thread is that of ${nut.base}, ${nut.hardware.thread}.`
+        : null
+    },
+  },
+  {
     form: /^(K|WS|GS)(81[12]\d\d)(?:TN|TV|M)?$/,
     says: ([, part = '', base = ''], catalogue) =>
       findPart(catalogue, base, 'complete') === undefined

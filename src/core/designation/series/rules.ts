@@ -153,14 +153,15 @@ function shellSixteenths(bore: number): number | undefined {
 
 /**
  * Inch drawn cups: bore and width in sixteenths of an inch (ABMA 18.2, common practice). SCE, J with cage and B full of needles have
- * one outside; BCE, MJ and M are closed at one end; with H they are thicker.
+ * one outside; BCE, MJ and M are closed at one end; with H they are thicker. M and two digits is a thread: `M24`.
  */
 const inchDrawnCup: Rule = (key) => {
   const match = /^(SCE|BCE|SCH|BCH|MJH|MJ|MH|BH|JH|B|J|M)([1-9]\d{1,3})(?!\d)/.exec(key)
   const digits = match?.[2] ?? ''
   const split = digits.length === 2 || Number(digits.slice(0, 2)) > MAX_SIXTEENTHS ? 1 : 2
   const [bore, width] = [Number(digits.slice(0, split)), Number(digits.slice(split))]
-  if (!match || bore < 2 || digits[split] === '0' || !isCupWidth(bore, width)) return null
+  if (!match || (match[1] === 'M' && digits.length === 2)) return null
+  if (bore < 2 || digits[split] === '0' || !isCupWidth(bore, width)) return null
   const shell = /H$/.test(match[1] ?? '') ? undefined : shellSixteenths(bore)
   const outside = shell === undefined ? undefined : sixteenths(bore + shell)
   return {
@@ -293,6 +294,9 @@ const clutchBearing: Rule = (key) => {
   }
 }
 
+/** Less than this between bore and outside holds no two rows of balls with their rings, mm: the least of the listed units. */
+const TWO_ROWS_MM = 24
+
 /**
  * Sizes of a wheel-hub unit run together: bore in two digits, outside in two or, in hundredths, four, width in two; the width of a
  * narrower outer ring behind a slash, `DAC38740236/33` is 38 × 74.02 × 36 (common practice). Without `DAC` only whole outsides are
@@ -304,7 +308,8 @@ const hubUnit: Rule = (key, catalogue) => {
   const [, prefix, bores = '', wholes = '', hundredths = '00', widths = '', outer] = match
   const [bore, outside, width] = [Number(bores), Number(`${wholes}.${hundredths}`), Number(widths)]
   if (!(hundredths === '00' || (prefix && /^0|0$/.test(hundredths)))) return null
-  if (bore < 20 || outside < bore * 1.5 || outside > bore * 2.6 || width < 25 || width > 60) return null
+  if (bore < 20 || outside < bore * 1.6 || outside > bore * 2.6 || width < 25 || width > 60) return null
+  if (outside - bore < TWO_ROWS_MM) return null
   const outerRingWidth = outer === undefined ? undefined : Number(outer)
   if (outerRingWidth !== undefined && outerRingWidth >= width) return null
   const bySizes = `${bore}x${outside}x${width}`
