@@ -125,6 +125,24 @@ describe('usual classes (common practice, handbooks)', () => {
     [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'wideRing' }, 'h9'],
     [{ ...ball, ring: 'outer', rotatingRing: 'inner', kind: 'wideRing' }, 'H7'],
   ] as const)('%j: %s', (use, name) => expect(recommendClass(use).class).toBe(name))
+  it.each([
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer', kind: 'hubUnit' }, 'N7'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer', kind: 'hubUnit', load: 'heavy' }, 'P7'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'outer', kind: 'hubUnit', lightAlloy: true }, 'P7'],
+  ] as const)('%j: %s', (use, name) => expect(recommendClass(use).class).toBe(name))
+  // Shafts that turn against their load (handbook tables from memory): up to and including a bore, then the next row.
+  it.each([
+    ['ball', 'normal', '17 j5, 18 k5, 100 k5, 101 m5, 140 m5, 141 m6'],
+    ['ball', 'light', '17 js5, 18 j6, 100 j6, 101 k6, 140 k6, 141 m6'],
+    ['roller', 'normal', '25 k6, 26 k6, 40 k6, 41 m6, 60 m6, 140 m6, 141 n6'],
+    ['roller', 'heavy', '25 k6, 26 m6, 40 m6, 41 n6, 60 n6, 61 p6, 140 p6, 141 p6'],
+  ] as const)('%s, %s load: %s', (kind, load, rows) => {
+    for (const row of rows.split(', ')) {
+      const [boreMm = '', name] = row.split(' ')
+      const use = { ring: 'inner', rotatingRing: 'inner', kind, load, boreMm: Number(boreMm) } as const
+      expect(recommendClass(use).class, row).toBe(name)
+    }
+  })
   it('every class that is recommended is in the tables, on its own side', () =>
     fc.assert(
       fc.property(

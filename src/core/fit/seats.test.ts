@@ -10,7 +10,7 @@ import { judgeSeat } from './judgeSeat'
 import { recommendSeat } from './recommendSeat'
 import { COMPOUND_TO_UM, repairOptions } from './repairOptions'
 import { ringLimits } from './ringTolerances'
-import { seatKindOf } from './seatKind'
+import { isHandFitted, seatKindOf } from './seatKind'
 import { seatNominal } from './seatNominal'
 import { simulateFit } from './simulateFit'
 import { toleranceClass } from './toleranceClass'
@@ -135,6 +135,23 @@ describe('class and clearance group together', () => {
   ])('%j: %s with %s', (more, name, group) =>
     expect(recommendSeat({ ...seat, ...more })).toMatchObject({ class: name, clearance: group }),
   )
+  it('what is not as usual is told, and as usual it is not', () => {
+    const why = (more: object) => recommendSeat({ ...seat, ...more }).why
+    // N7 with CN would be usual: the class is a step lighter and the group another.
+    expect(why({})).toMatch(/N7 with CN would leave .* without clearance; M7 is one step lighter\./)
+    // Only the group is another.
+    expect(why({ lightAlloy: true })).toMatch(/P7 with CN would leave .* without clearance\./)
+    expect(why({ lightAlloy: true })).not.toContain('one step lighter')
+    expect(why({ ring: 'inner' })).not.toContain('would leave')
+  })
+  it('by hand go inserts, and what sits on a sleeve or a wide ring with that ring', () => {
+    const byHand = (['ball', 'insert', 'onSleeve', 'wideRing', 'roller'] as const).flatMap((kind) =>
+      (['inner', 'outer'] as const)
+        .filter((ring) => isHandFitted(kind, ring))
+        .map((ring) => `${kind} ${ring}`),
+    )
+    expect(byHand).toEqual(['insert inner', 'insert outer', 'onSleeve inner', 'wideRing inner'])
+  })
   it('leaves less than two in a hundred without clearance, or says how many', () =>
     fc.assert(
       fc.property(

@@ -379,3 +379,38 @@ it('numbers that read alike: one look-alike mark or two swapped neighbours, same
   }
   expect(swaps).toBeGreaterThan(0)
 })
+
+describe('which of the two is told (common practice)', () => {
+  const detail = (from: string, to: string, name: string, application = {}) =>
+    check(name, from, to, application)?.detail ?? ''
+  it('the one with four points, whichever way it is asked', () => {
+    expect(detail('7210B', 'QJ210', 'design')).toContain('QJ210 touches its balls in four points')
+    expect(detail('QJ210', '7210B', 'design')).toContain('QJ210 holds the shaft both ways, 7210 one way only')
+  })
+  it('a grease that is not told, and two that are', () => {
+    for (const [from, to] of [
+      ['6205-2RS MT33', '6205-2RS'],
+      ['6205-2RS', '6205-2RS MT33'],
+    ] as const)
+      expect(detail(from, to, 'grease')).toContain('The grease of one is not told')
+    expect(detail('6205-2RS MT33', '6205-2RS HT51', 'grease')).toContain('Another grease')
+  })
+  it('a material that does not stand the heat, in the same material too', () => {
+    expect(detail('35x52x7 NBR', '35x52x7 NBR', 'material', { temperatureC: 140 })).toContain(
+      'NBR is for -40 to 100 °C',
+    )
+    expect(detail('35x52x7 NBR', '35x52x7 FKM', 'material', { temperatureC: -30 })).toContain(
+      'FKM is for -20 to 200 °C',
+    )
+    expect(detail('35x52x7 NBR', '35x52x7 NBR', 'material', { temperatureC: 100 })).toBe(
+      'Same material: NBR.',
+    )
+    expect(detail('35x52x7 NBR', '35x52x7 NBR', 'material')).toBe('Same material: NBR.')
+  })
+  it('a thread that does not screw on, a ring that does not sit', () => {
+    expect(detail('castle nut M20x1.5', 'castle nut M24x2', 'thread')).toContain('It does not screw on.')
+    expect(detail('shaft snap ring 25x1.2', 'shaft snap ring 30x1.5', 'nominalMm')).toContain(
+      'It does not sit where the old one sat.',
+    )
+  })
+})

@@ -1,7 +1,7 @@
 import { familyFacts, type Catalogue, type Family, type Part } from '../catalogue'
 import type { Arrangement } from './arrangement'
 import { ROLES, type SlotRole } from './roles'
-import { SEAT_OFF_MM } from './tolerances'
+import { isWithin, SEAT_OFF_MM } from './tolerances'
 
 /** How a wanted closure is written on a number (common practice). */
 export const CLOSURE_SUFFIX: Record<Arrangement['closure'], string> = {
@@ -56,7 +56,7 @@ export function findBySeat(
   { shaft, housing }: { shaft: number; housing: number },
 ): Part[] {
   const fits = (size: number | undefined, seat: number) =>
-    size !== undefined && Math.abs(size - seat) <= SEAT_OFF_MM
+    size !== undefined && isWithin(size, seat, SEAT_OFF_MM)
   return parts
     .filter((p) => mayHold(role, p) && fits(p.dimensions.bore, shaft) && fits(p.dimensions.outside, housing))
     .sort((a, b) => b.commonness - a.commonness)

@@ -2,7 +2,7 @@ import { familyFacts, sitsIn, type Catalogue, type HardwareDetails, type Part } 
 import { isSameSize } from '../interchange'
 import { listedHardware, type Hardware } from './fill/listedHardware'
 import { mayHold } from './findBySeat'
-import { CAP_OFF_MM, isPinFor, PIN_LEGS_MM, WASHER_OFF_MM } from './tolerances'
+import { CAP_OFF_MM, isPinFor, isWithin, PIN_LEGS_MM, WASHER_OFF_MM } from './tolerances'
 
 /** A part that is used together with another. */
 export interface Companion {
@@ -18,7 +18,7 @@ const pinSuits = (pin: Hardware<'cotterPin'>, nut: Hardware<'castleNut'>): boole
   isPinFor(pin, nut.threadMm) && pin.lengthMm >= nut.acrossFlatsMm + PIN_LEGS_MM
 
 const washerSuits = (washer: Hardware<'washer'>, nut: Hardware<'castleNut'>): boolean =>
-  Math.abs(washer.threadMm - nut.threadMm) < WASHER_OFF_MM
+  isWithin(washer.threadMm, nut.threadMm, WASHER_OFF_MM)
 
 const named = (label: string, parts: readonly { part: Part }[]): Companion[] =>
   parts.map(({ part }) => ({ designation: part.base, label }))
@@ -136,7 +136,7 @@ export function goesWith(part: Part, catalogue: Catalogue): Companion[] {
           catalogue.parts
             .filter(
               ({ piece, dimensions: d }) =>
-                piece === 'cup' && Math.abs((d.outside ?? 0) - details.hubBoreMm) <= CAP_OFF_MM,
+                piece === 'cup' && isWithin(d.outside ?? 0, details.hubBoreMm, CAP_OFF_MM),
             )
             .map((part) => ({ part })),
         )

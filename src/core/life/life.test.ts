@@ -243,6 +243,23 @@ describe('judgement', () => {
     expect(remarks.join(' ')).toMatch(/half the dynamic rating/)
     expect(remarks.join(' ')).toMatch(/dent the raceways/)
   })
+  it('just what is wanted is enough, of life and of static safety', () => {
+    const { hours } = judged({ radialKn: 3 })
+    const said = (wantedHours: number) => judged({ radialKn: 3, wantedHours }).remarks[0]
+    expect(said(hours ?? 0)).toContain('more than wanted')
+    expect(said((hours ?? 0) * 1.001)).toContain('less than')
+    // Normal running wants a static safety of 1 for balls (ISO 76).
+    const { staticSafety, remarks } = judged({ radialKn: 7.85 })
+    expect(staticSafety).toBe(1)
+    expect(remarks.join(' ')).not.toContain('dent the raceways')
+  })
+  it('an angle that was told is not called a usual one', () => {
+    const taken = (contactAngle?: 30 | 40 | null) => {
+      const kind = ruleOfKind(partOf('3205'), { contactAngle })
+      return kind.ok && kind.value.taken
+    }
+    expect([taken(), taken(null), taken(40), taken(30)]).toEqual([true, true, false, false])
+  })
   // Handbooks (from memory): a deep groove bearing takes at most half of C0 along its axis.
   it('more axial load than half of C0 is called too much, just less is not', () => {
     const warned = (axialKn: number) =>

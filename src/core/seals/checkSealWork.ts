@@ -56,11 +56,13 @@ export function checkSealWork(
   }
   if (rpm !== undefined) {
     const speed = lipSpeed(shaftMm, rpm)
-    const limit = material.maxSpeed * (lip === 'double' ? DOUBLE_LIP_SHARE : 1)
+    // Of the seal there is, and of the one with a dust lip that is wanted.
+    const hasDustLip = hasLip === 'double' || lip === 'double'
+    const limit = material.maxSpeed * (hasDustLip ? DOUBLE_LIP_SHARE : 1)
     checks.push({
       check: 'speed',
       result: speed > limit ? 'fail' : speed > 0.8 * limit ? 'warn' : 'pass',
-      detail: `${speed.toFixed(1)} m/s at the lip; ${code} ${lip === 'double' ? 'with a dust lip ' : ''}to about ${limit.toFixed(0)} m/s.`,
+      detail: `${speed.toFixed(1)} m/s at the lip; ${code} ${hasDustLip ? 'with a dust lip ' : ''}to about ${limit.toFixed(0)} m/s.`,
     })
   }
   return checks

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
+import { buildCatalogue } from '../catalogue'
 import { SEAL_MATERIALS } from './sealMaterials'
 import { checkSealWork, findSeals, lipSpeed, materialsFor, wearSleeves } from '.'
 
@@ -168,4 +169,35 @@ it('at most four turned sleeves are named', () => {
     return made.filter(({ kind }) => kind === 'made').map(({ runsOnMm }) => runsOnMm)
   })
   expect(Math.max(...most.map(({ length }) => length))).toBe(4)
+})
+
+it('six millimetres to the micrometre, either way', () => {
+  const one = buildCatalogue(seals.filter(({ base }) => base === '35x52x7'))
+  const near = (shaft: number, housing: number) => findSeals(one, { shaft, housing }).near.length === 1
+  for (const sign of [1, -1]) {
+    expect(near(35 + 6 * sign, 52)).toBe(true)
+    expect(near(35 + 6.001 * sign, 52)).toBe(false)
+    expect(near(35, 52 + 6 * sign)).toBe(true)
+    expect(near(35, 52 + 6.001 * sign)).toBe(false)
+  }
+})
+
+it('the room is to be checked where its width was not told; a dust lip is named', () => {
+  const reason = (width?: number) => findSeals(catalogue, { shaft: 35, housing: 52, width }).fits[0]?.reason
+  expect(reason()).toContain('Check the room for its width')
+  expect(reason(7)).not.toContain('Check the room')
+  const speed = (lip: 'single' | 'double') =>
+    checkSealWork({ lip, material: 'NBR' }, 40, { rpm: 900 }).find(({ check }) => check === 'speed')?.detail
+  expect(speed('double')).toContain('NBR with a dust lip to about')
+  expect(speed('single')).toContain('NBR to about')
+  // A dust lip that is wanted beside a listed single one is judged as one.
+  const wanted = checkSealWork({ lip: 'single', material: 'NBR' }, 40, { rpm: 900, lip: 'double' })
+  expect(wanted.map(({ detail }) => detail).join(' ')).toContain('NBR with a dust lip to about')
+})
+
+it('a thin sleeve only where the seal of the old journal is listed', () => {
+  const kinds = (shaft: number) => wearSleeves(catalogue, { shaft, housing: 62 }).map(({ kind }) => kind)
+  expect(kinds(42)).toContain('thin')
+  expect(fits(33.3, 62)).toEqual([])
+  expect(kinds(33.3)).not.toContain('thin')
 })

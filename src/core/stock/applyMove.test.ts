@@ -120,3 +120,8 @@ it('moves in any order keep the books: never below nothing, never more promised 
     }),
   )
 })
+
+it('who holds reserved pieces is asked by what takes or lets go of them, and by a count', () => {
+  const asked = MOVE_KINDS.filter((kind) => asksHolders({ kind }))
+  expect(asked).toEqual(['release', 'take', 'count'])
+})

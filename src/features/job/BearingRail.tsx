@@ -17,7 +17,7 @@ const NEED_DECISION = [STAGE_PATHS.crossReference, STAGE_PATHS.compare]
 
 /** The bearings of a job: each has its own evidence, decision, comparison and findings, worked on in any order. */
 export function BearingRail() {
-  const { job, bearing, replace, change, state } = useJob()
+  const { job, bearing, showBearing, replace, change, state } = useJob()
   const path = usePathname()
   const router = useRouter()
   const [adding, setAdding] = useState(false)
@@ -25,8 +25,6 @@ export function BearingRail() {
   const [error, setError] = useState('')
   const busy = state.kind === 'saving'
   const to = (id: number, screen = path) => `${screen}?bearing=${id}` as Route
-  // The job has all its bearings here: nothing is asked of the server, so what is typed next never lands in the one before.
-  const show = (id: number) => window.history.pushState(null, '', to(id))
   const run = (work: Promise<Job>, then: (stored: Job) => void): void => {
     work
       .then((stored) => {
@@ -47,7 +45,7 @@ export function BearingRail() {
         // Nothing is decided for it yet: these screens would have nothing to show.
         const empty = NEED_DECISION.some((screen) => path.endsWith(screen))
         if (last && empty) router.push(to(last.id, `/jobs/${job.id}${STAGE_PATHS.identify}`))
-        else if (last) show(last.id)
+        else if (last) showBearing(last.id)
       },
     )
   }
@@ -57,7 +55,7 @@ export function BearingRail() {
         path: { id: job.id, bearing: bearing.id },
         query: { version: String(job.version) },
       }),
-      (stored) => stored.bearings[0] && show(stored.bearings[0].id),
+      (stored) => stored.bearings[0] && showBearing(stored.bearings[0].id),
     )
   const several = job.bearings.length > 1
   return (
@@ -73,7 +71,7 @@ export function BearingRail() {
               href={to(b.id)}
               onNavigate={(event) => {
                 event.preventDefault()
-                show(b.id)
+                showBearing(b.id)
               }}
               aria-current={b.id === bearing.id ? 'true' : undefined}
               className={`block min-h-11 py-1 ${b.id === bearing.id ? 'font-bold text-ink' : 'text-ink2'}`}

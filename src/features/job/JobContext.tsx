@@ -3,6 +3,7 @@
 import type { Route } from 'next'
 import { useSearchParams } from 'next/navigation'
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
+import { flushSync } from 'react-dom'
 import type { Stage } from '@/contract/choices'
 import type { Bearing, Job } from '@/contract/job'
 import type { Machine } from '@/contract/machine'
@@ -17,6 +18,8 @@ interface JobValue {
   machine: Machine | null
   setMachine: (machine: Machine | null) => void
   change: (patch: JobPatch) => void
+  /** from now on the screens are of another bearing of the job */
+  showBearing: (id: number) => void
   /** the page of a stage for the bearing that is worked on */
   pathTo: (stage: Stage) => Route
   /** a job the server answered with beside the saver, such as after a bearing was added */
@@ -49,7 +52,10 @@ export function JobProvider({ initial, initialMachine, children }: Props) {
   const [job, setJob] = useState(initial)
   const [machine, setMachine] = useState(initialMachine)
   const wanted = Number(useSearchParams().get('bearing'))
-  const bearing = job.bearings.find((b) => b.id === wanted) ?? job.bearings[0]
+  // The address is told to the screen a moment after it changes; what is typed meanwhile is of the bearing that was chosen.
+  const [shown, setShown] = useState({ address: wanted, bearing: wanted })
+  if (shown.address !== wanted) setShown({ address: wanted, bearing: wanted })
+  const bearing = job.bearings.find((b) => b.id === shown.bearing) ?? job.bearings[0]
   const onJob = useCallback((stored: Job) => setJob(stored), [])
   const { state, queue, adopt, keepMine, takeTheirs } = useSaver(initial, onJob)
   const change = useCallback(
@@ -67,6 +73,14 @@ export function JobProvider({ initial, initialMachine, children }: Props) {
     },
     [adopt],
   )
+  const showBearing = useCallback(
+    (id: number) => {
+      flushSync(() => setShown({ address: wanted, bearing: id }))
+      // The job has all its bearings here: nothing is asked of the server.
+      window.history.pushState(null, '', `?bearing=${id}`)
+    },
+    [wanted],
+  )
   const value = useMemo(
     () =>
       bearing && {
@@ -81,13 +95,14 @@ export function JobProvider({ initial, initialMachine, children }: Props) {
         machine,
         setMachine,
         change,
+        showBearing,
         pathTo: (stage: Stage) => stagePath(job.id, stage, job.bearings.length > 1 ? bearing.id : null),
         replace,
         state,
         keepMine,
         takeTheirs,
       },
-    [job, bearing, machine, change, replace, state, keepMine, takeTheirs],
+    [job, bearing, machine, change, showBearing, replace, state, keepMine, takeTheirs],
   )
   if (!value) return <p role="alert">This job has no bearing. It cannot be shown.</p>
   return <Context.Provider value={value}>{children}</Context.Provider>

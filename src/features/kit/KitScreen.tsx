@@ -21,7 +21,7 @@ const HINTS: readonly KeyHint[] = [
   { keys: '↑ ↓', label: 'line', foot: true },
   { keys: '← →', label: 'along the axis', foot: true },
   { keys: 'W', label: 'wheels', foot: true },
-  { keys: 'Enter', label: 'number of the line; next size' },
+  { keys: 'Enter', label: 'number of the line, or type it; next size' },
   { keys: 'R', label: 'reuse the old part', foot: true },
   { keys: 'N', label: 'not fitted here' },
   { keys: 'P', label: 'pick list as PDF', foot: true },
@@ -96,20 +96,36 @@ export function KitScreen() {
     setSelected(next?.slot ?? null)
     if (next) document.getElementById(`line-${next.slot}`)?.focus()
   }
+  const isKeyHere = (key: string): boolean =>
+    key === 'w' ||
+    key === 'p' ||
+    (key === 'r' && selectedSlot?.mayStay === true) ||
+    (key === 'n' && selectedSlot !== undefined && mayBeNone(selectedSlot))
+  /** The number of the line in hand: what is typed next replaces it. */
+  const toNumber = (): boolean => {
+    const field = document.getElementById(NUMBER_FIELD)
+    if (selected === null || !inHand(selected) || !(field instanceof HTMLInputElement)) return false
+    field.focus()
+    field.select()
+    return true
+  }
+  /** A number may be typed on its line; one that begins with a key of this screen after Enter. */
+  const typeNumber = ({ key }: KeyboardEvent): false => {
+    if (!isKeyHere(key.toLowerCase())) toNumber()
+    return false
+  }
   useKeys({
     ArrowDown: toLine(1),
     ArrowRight: toLine(1),
     ArrowUp: toLine(-1),
     ArrowLeft: toLine(-1),
     Escape: () => setSelected(null),
-    Enter: () => {
-      if (selected === null || !inHand(selected)) return false
-      document.getElementById(NUMBER_FIELD)?.focus()
-    },
+    Enter: () => (toNumber() ? undefined : false),
     r: () => (selectedSlot?.mayStay ? decide(selectedSlot.id, 'keep') : false),
     n: () => (selectedSlot && mayBeNone(selectedSlot) ? decide(selectedSlot.id, 'none') : false),
     w: () => document.getElementById('positions')?.focus(),
     p: () => document.getElementById('print')?.click(),
+    '([A-Za-z0-9])': typeNumber,
   })
   if (!request)
     return (

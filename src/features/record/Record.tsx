@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import { ITEM_LABELS, readMeasurements } from '@/core/identify'
 import { readLength } from '@/core/quantity'
-import { clockText, DAMAGE, INSPECTED_LABELS } from '@/core/inspect'
+import { DAMAGE, INSPECTED_LABELS, placeText } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import type { Measurement } from '@/contract/evidence'
 import { HEARD_LABELS } from '@/contract/choices'
@@ -43,7 +43,8 @@ const PART_COLUMNS: Column<FittedLine>[] = [
     id: 'quantity',
     head: 'Quantity',
     figures: true,
-    cell: ({ stays, quantity }) => (stays ? '' : quantity),
+    // What comes with another part has no count of its own.
+    cell: ({ stays, quantity }) => (stays ? '' : quantity || '–'),
   },
 ]
 
@@ -108,7 +109,7 @@ function bearingFacts(
         ? inspection.seen
             .map(
               (s) =>
-                `${INSPECTED_LABELS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.label.toLowerCase() ?? s.damage}, ${[s.severity, clockText(s.at ?? [])].filter(Boolean).join(', ')}`,
+                `${INSPECTED_LABELS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.label.toLowerCase() ?? s.damage}, ${[s.severity, placeText(s)].filter(Boolean).join(', ')}`,
             )
             .join('; ')
         : 'nothing noted',
@@ -184,16 +185,16 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
         : 'none yet',
     ],
     [
-      'Fitted',
+      'Job card',
       job.fitting
         ? [
-            job.fitting.fittedOn,
+            job.fitting.fittedOn && `fitted on ${job.fitting.fittedOn}`,
             `${Object.keys(job.fitting.done).length} steps ticked`,
             job.fitting.signed ? `signed off by ${job.fitting.signed.who}` : 'not signed off',
           ]
             .filter(Boolean)
             .join(', ')
-        : 'not yet',
+        : 'nothing ticked yet',
     ],
   ]
   return (
@@ -201,10 +202,10 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
       <div className="panes [--panes:minmax(0,1fr)_400px]">
         <section className="flex min-h-0 flex-col overflow-auto px-6 py-4">
           <h1 className="mb-3 text-[1.3125rem] font-bold">Record</h1>
-          <dl className="grid grid-cols-[130px_1fr]">
+          <dl className="grid grid-cols-[fit-content(min(220px,40vw))_1fr]">
             {facts.map(([name, value]) => (
               <div key={name} className="contents">
-                <dt className="border-t border-line2 py-2 text-ink2">{name}</dt>
+                <dt className="border-t border-line2 py-2 pr-4 text-ink2">{name}</dt>
                 <dd className="border-t border-line2 py-2">{value}</dd>
               </div>
             ))}

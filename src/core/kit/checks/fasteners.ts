@@ -1,7 +1,7 @@
 import { USUAL_PLAY_MM } from '../../adjust'
 import type { Slot } from '../arrangement'
 import { fillPracticeOf, hardwareOf, spindleThread } from '../fill'
-import { CAP_OFF_MM, isPinFor, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
+import { CAP_OFF_MM, isOver, isPinFor, isWithin, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
 import { leansOn, partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
@@ -16,7 +16,13 @@ export const nutPasses: KitRule = (fillContext) =>
     const nut = hardwareOf(partAt(fillContext, slot.id), 'castleNut')
     const cone = partAt(fillContext, coneSlot?.id)
     const boreMm = cone?.dimensions.bore
-    if (!coneSlot || !nut || !cone || boreMm === undefined || nut.threadMm <= boreMm + THREAD_PASSES_MM)
+    if (
+      !coneSlot ||
+      !nut ||
+      !cone ||
+      boreMm === undefined ||
+      !isOver(nut.threadMm, boreMm + THREAD_PASSES_MM)
+    )
       return []
     const data = { cone: cone.base, thread: nut.thread, threadMm: nut.threadMm, boreMm }
     return [{ code: 'nutOverCone', result: 'fail', data, slots: [slot.id, coneSlot.id] }]
@@ -26,7 +32,7 @@ export const washerFollowsNut: KitRule = (fillContext) =>
   slotsOf(fillContext, 'washer').flatMap((slot): CheckFinding[] => {
     const washer = hardwareOf(partAt(fillContext, slot.id), 'washer')
     const thread = spindleThread(slot, fillContext)
-    if (!washer || !thread || Math.abs(washer.threadMm - thread.threadMm) < WASHER_OFF_MM) return []
+    if (!washer || !thread || isWithin(washer.threadMm, thread.threadMm, WASHER_OFF_MM)) return []
     const data = { washerMm: washer.threadMm, thread: thread.thread }
     return [{ code: 'washerOffNut', result: 'fail', data, slots: withNut(slot) }]
   })
@@ -57,7 +63,7 @@ export const capFits: KitRule = (fillContext) =>
     const mouthMm = fillContext.request.sizes.hubMouth
     if (capMm === undefined || mouthMm === undefined) return []
     const slots = [slot.id]
-    return Math.abs(capMm - mouthMm) <= CAP_OFF_MM
+    return isWithin(capMm, mouthMm, CAP_OFF_MM)
       ? [{ code: 'capFits', result: 'pass', data: { mouthMm }, slots }]
       : [{ code: 'capOff', result: 'fail', data: { capMm, mouthMm }, slots }]
   })

@@ -2,7 +2,7 @@ import { sitsIn } from '../../catalogue'
 import { checkSeal } from '../../seals'
 import { sleeveOf } from '../fill'
 import { sealSizesOf, seatOf } from '../seats'
-import { SEAL_UNDER_CONE_MM, SEAL_UNDER_CUP_MM, SEAT_OFF_MM } from '../tolerances'
+import { isOver, isWithin, SEAL_UNDER_CONE_MM, SEAL_UNDER_CUP_MM, SEAT_OFF_MM } from '../tolerances'
 import { partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
@@ -19,7 +19,7 @@ export const seatsFit: KitRule = (fillContext) =>
         ['housing', fitted.dimensions.outside, seat.housing],
       ] as const
     ).flatMap(([on, sizeMm, measuredMm]): CheckFinding[] => {
-      if (measuredMm === undefined || sizeMm === undefined || Math.abs(sizeMm - measuredMm) <= SEAT_OFF_MM)
+      if (measuredMm === undefined || sizeMm === undefined || isWithin(sizeMm, measuredMm, SEAT_OFF_MM))
         return []
       const data = { part: fitted.base, on, sizeMm, measuredMm }
       return [{ code: 'partOffSeat', result: 'fail', data, slots: [slot.id] }]
@@ -71,12 +71,12 @@ export const sealRoom: KitRule = (fillContext) =>
     const [shaftMm, housingMm] = [seal?.dimensions.bore, seal?.dimensions.outside]
     if (!coneSlot || !seal || shaftMm === undefined || housingMm === undefined) return []
     const coneMm = partAt(fillContext, coneSlot.id)?.dimensions.bore
-    if (coneMm !== undefined && shaftMm < coneMm - SEAL_UNDER_CONE_MM) {
+    if (coneMm !== undefined && isOver(coneMm - SEAL_UNDER_CONE_MM, shaftMm)) {
       const data = { seal: seal.base, shaftMm, coneMm }
       return [{ code: 'sealUnderCone', result: 'fail', data, slots: [slot.id, coneSlot.id] }]
     }
     const cupMm = partAt(fillContext, coneSlot.mate)?.dimensions.outside
-    if (cupMm !== undefined && housingMm < cupMm - SEAL_UNDER_CUP_MM) {
+    if (cupMm !== undefined && isOver(cupMm - SEAL_UNDER_CUP_MM, housingMm)) {
       const slots = [slot.id, coneSlot.mate ?? '']
       return [{ code: 'sealUnderCup', result: 'warn', data: { housingMm, cupMm }, slots }]
     }

@@ -1,3 +1,4 @@
+import { roundMicrometre } from '../../catalogue'
 import { USUAL_PLAY_MM } from '../../adjust'
 import type { Slot } from '../arrangement'
 import { taperedSets, type FillContext } from '../fill'
@@ -60,7 +61,7 @@ export const clampedPlay: KitRule = (fillContext) => {
   const { coneWidth: b1, totalWidth: t1 } = first
   const { coneWidth: b2, totalWidth: t2 } = second
   if (b1 === undefined || b2 === undefined || t1 === undefined || t2 === undefined) return []
-  const playMm = b1 + b2 + collarMm - (seatsMm + t1 + t2)
+  const playMm = roundMicrometre(b1 + b2 + collarMm - (seatsMm + t1 + t2))
   const { min, max } = USUAL_PLAY_MM
   return [
     {

@@ -7,7 +7,7 @@ import { CLOSURE_SUFFIX, findBySeat } from '../findBySeat'
 import type { Filled } from '../kit'
 import { isWholeBearing, ROLES } from '../roles'
 import { seatOf } from '../seats'
-import { SEAT_OFF_MM } from '../tolerances'
+import { isWithin, SEAT_OFF_MM } from '../tolerances'
 import { chosen, filledWith, gap, partIn, type FillContext } from './fillContext'
 import { stockedFirst } from './shelf'
 
@@ -56,7 +56,7 @@ export function fillTapered(slot: Slot, fillContext: FillContext): Filled {
   const seat = seatOf(slot, fillContext.request.sizes)
   const measured = piece === 'cone' ? seat.shaft : seat.housing
   const fitting =
-    measured === undefined ? mates : mates.filter((m) => Math.abs(sizeOf(m) - measured) <= SEAT_OFF_MM)
+    measured === undefined ? mates : mates.filter((m) => isWithin(sizeOf(m), measured, SEAT_OFF_MM))
   const others = mates.map((m) => m.base)
   const current = mates.find((m) => m.base === fillContext.current[slot.id] && fitting.includes(m))
   const only = current ?? (fitting.length === 1 ? fitting[0] : undefined)

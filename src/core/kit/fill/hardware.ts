@@ -6,7 +6,7 @@ import { writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import { readThread } from '../thread'
-import { isPinFor, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
+import { isOver, isPinFor, isWithin, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
 import { capsFor, listedHardware, type Hardware } from './listedHardware'
 import { chosen, filledWith, fillPlain, gap, partIn, type FillContext } from './fillContext'
 
@@ -27,8 +27,8 @@ export function spindleThread(
   const typed = fillContext.request.thread ?? ''
   const read = readThread(typed)
   if (!read) return null
-  const alike = listedHardware(fillContext.context.catalogue, 'castleNut').find(
-    ({ details }) => Math.abs(details.threadMm - read.diameterMm) < WASHER_OFF_MM,
+  const alike = listedHardware(fillContext.context.catalogue, 'castleNut').find(({ details }) =>
+    isWithin(details.threadMm, read.diameterMm, WASHER_OFF_MM),
   )
   return {
     threadMm: read.diameterMm,
@@ -97,7 +97,7 @@ export function fillNut(slot: Slot, fillContext: FillContext): Filled {
   const cone = partIn(fillContext, slot.at)
   const bore = cone?.dimensions.bore
   if (bore === undefined) return gap(slot, 'Measure the spindle thread: diameter and pitch.')
-  const passing = nuts.filter(({ details }) => details.threadMm <= bore + THREAD_PASSES_MM)
+  const passing = nuts.filter(({ details }) => !isOver(details.threadMm, bore + THREAD_PASSES_MM))
   const inch = passing.filter(({ details }) => !details.thread.startsWith('M'))
   const [usual] = inch.length > 0 ? inch : passing
   if (!usual) return gap(slot, 'Measure the spindle thread: diameter and pitch.')
@@ -116,8 +116,8 @@ export function fillNut(slot: Slot, fillContext: FillContext): Filled {
 export function fillWasher(slot: Slot, fillContext: FillContext): Filled {
   const nut = spindleThread(slot, fillContext)
   if (!nut) return gap(slot, 'Follows from the spindle thread: type it, or the nut.')
-  const fitting = listedHardware(fillContext.context.catalogue, 'washer').filter(
-    ({ details }) => Math.abs(details.threadMm - nut.threadMm) < WASHER_OFF_MM,
+  const fitting = listedHardware(fillContext.context.catalogue, 'washer').filter(({ details }) =>
+    isWithin(details.threadMm, nut.threadMm, WASHER_OFF_MM),
   )
   const [first] = fitting
   if (!first) return gap(slot, `No washer listed for a ${nut.thread} spindle.`)

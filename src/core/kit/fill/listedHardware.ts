@@ -1,5 +1,5 @@
 import type { Catalogue, HardwareDetails, Part } from '../../catalogue'
-import { CAP_OFF_MM } from '../tolerances'
+import { CAP_OFF_MM, isWithin } from '../tolerances'
 
 /** Details of one kind of hardware. */
 export type Hardware<W extends HardwareDetails['what']> = Extract<HardwareDetails, { what: W }>
@@ -27,6 +27,6 @@ export function listedHardware<W extends HardwareDetails['what']>(
 
 /** Caps that are pressed into a hub of this bore, mm. */
 export const capsFor = (catalogue: Catalogue, hubMouthMm: number): ReturnType<typeof listedHardware<'cap'>> =>
-  listedHardware(catalogue, 'cap').filter(
-    ({ details }) => Math.abs(details.hubBoreMm - hubMouthMm) <= CAP_OFF_MM,
+  listedHardware(catalogue, 'cap').filter(({ details }) =>
+    isWithin(details.hubBoreMm, hubMouthMm, CAP_OFF_MM),
   )
