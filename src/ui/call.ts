@@ -75,6 +75,10 @@ export function requestOf<L extends RequestLine>(line: L, input: CallInput<L>): 
   }
 }
 
+/** A request as a key: the same for the server that answers it with a page and for the screen that asks. */
+export const questionOf = <L extends RequestLine>(line: L, input: CallInput<L>, stamp = ''): string =>
+  JSON.stringify([requestOf(line, input), stamp])
+
 /** The address of an endpoint, for a link. @example urlOf('GET /api/jobs/{id}/kit.csv', { path: { id: 3 } }) // '/api/jobs/3/kit.csv' */
 export const urlOf = <L extends RequestLine & `GET ${string}`>(line: L, ...[input]: Rest<L>): string =>
   requestOf(line, input ?? ({} as CallInput<L>)).address

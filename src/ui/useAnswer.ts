@@ -7,13 +7,14 @@ import type { Suggestion } from '@/core/designation'
 import {
   read,
   ApiError,
-  requestOf,
+  questionOf,
   suggestionsOf,
   errorMessage,
   type CallInput,
   type Issue,
   type PlainRequest,
 } from './call'
+import { useInitialAnswer } from './InitialAnswers'
 import { DEBOUNCE_MS, useRested } from './useRested'
 
 export interface QueryState<T> {
@@ -35,7 +36,7 @@ const NONE = { answer: null, message: '', issues: [], suggestions: [], away: fal
 
 /**
  * Asks while somebody types: after a short rest, only the last question counts, and what was asked before is given up. While the
- * server is away it is asked again until it is back.
+ * server is away it is asked again until it is back. What came with the page is there at once (`InitialAnswers`).
  * @param input null = nothing to ask yet
  * @param stamp asked anew when it changes
  */
@@ -45,13 +46,14 @@ export function useAnswer<L extends RequestLine>(
   restMs = DEBOUNCE_MS,
   stamp = '',
 ): QueryState<Output<L>> {
-  const question = input && JSON.stringify([requestOf(line, input), stamp])
+  const question = input && questionOf(line, input, stamp)
   const rested = useRested(question, restMs)
   const query = useQuery<Output<L>>({
     queryKey: ['answer', rested],
     queryFn: ({ signal }) => read<Output<L>>((JSON.parse(rested ?? '') as [PlainRequest])[0], signal),
     enabled: rested !== null,
     placeholderData: keepPreviousData,
+    ...useInitialAnswer<Output<L>>(rested),
   })
   // The last answer stays beside the words of a refusal.
   const [last, setLast] = useState<Output<L> | null>(null)

@@ -40,8 +40,8 @@ export const post = <T>(path: string, body: unknown) => call<T>('POST', path, bo
 export const address = ADDRESS
 
 /** A page or a file of the running application, as text. @throws when it is not there */
-export async function page(path: string): Promise<string> {
-  const response = await fetch(ADDRESS + path)
+export async function page(path: string, accept = '*/*'): Promise<string> {
+  const response = await fetch(ADDRESS + path, { headers: { accept } })
   if (!response.ok) throw new Error(`${path}: ${response.status}`)
   return response.text()
 }

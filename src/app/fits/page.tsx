@@ -1,7 +1,23 @@
 import type { Metadata } from 'next'
-import { FitsScreen } from '@/features/fits'
+import { FitsScreen, lookUpSeatQuestion } from '@/features/fits'
+import { partSheet } from '@/services/partSheet'
+import { settings } from '@/services/settings'
+import { askedFit } from '../_initial/askedFit'
+import { asked, WithInitial } from '../_initial/WithInitial'
 
 export const metadata: Metadata = { title: 'Fits and adjustment' }
+
+/** What the screen asks first of a number its address names. */
+async function questionsOf(designation: string) {
+  const ofShop = asked('GET /api/settings', {}, settings)
+  if (designation === '') return [ofShop]
+  const sheet = await partSheet(designation)
+  return [
+    ofShop,
+    asked('GET /api/part-sheet', { query: { designation } }, () => Promise.resolve(sheet)),
+    ...askedFit(lookUpSeatQuestion(sheet)),
+  ]
+}
 
 export default async function Page({
   searchParams,
@@ -9,5 +25,10 @@ export default async function Page({
   searchParams: Promise<{ designation?: string | string[] }>
 }) {
   const { designation } = await searchParams
-  return <FitsScreen designation={typeof designation === 'string' ? designation.slice(0, 80) : ''} />
+  const number = typeof designation === 'string' ? designation.slice(0, 80) : ''
+  return (
+    <WithInitial questions={() => questionsOf(number.trim())}>
+      <FitsScreen designation={number} />
+    </WithInitial>
+  )
 }

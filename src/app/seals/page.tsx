@@ -1,5 +1,7 @@
 import type { Metadata } from 'next'
-import { SealsScreen } from '@/features/seals'
+import { SealsScreen, sealsQuestion } from '@/features/seals'
+import { sealsFor } from '@/services/sealsFor'
+import { asked, WithInitial } from '../_initial/WithInitial'
 
 export const metadata: Metadata = { title: 'Seals and wear sleeves' }
 
@@ -13,5 +15,13 @@ export default async function Page({
   const given = Object.entries(await searchParams).flatMap(([name, value]) =>
     NAMES.includes(name) && typeof value === 'string' ? [[name, value.slice(0, 40)]] : [],
   )
-  return <SealsScreen initial={Object.fromEntries(given)} />
+  const initial = Object.fromEntries(given)
+  const question = sealsQuestion(initial)
+  const questions = () =>
+    Promise.resolve(question ? [asked('GET /api/seals', question, () => sealsFor(question.query))] : [])
+  return (
+    <WithInitial questions={questions}>
+      <SealsScreen initial={initial} />
+    </WithInitial>
+  )
 }

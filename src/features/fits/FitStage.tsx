@@ -14,8 +14,8 @@ import { FIT_HINTS } from './FitsScreen'
 import { FitTabs, useFitTab } from './FitTabs'
 import { GreaseTab } from './GreaseTab'
 import { LifeTab } from './LifeTab'
+import { seatInHand } from './seatInHand'
 import { SeatTab } from './SeatTab'
-import { usualOf, type Seat } from './seatTypes'
 import { SpacingTab } from './SpacingTab'
 import { usePractices } from './usePractices'
 import { useTabKeys } from './useTabKeys'
@@ -39,14 +39,9 @@ export function FitStage() {
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'fit' })
   const { answer, message } = useAnswer('GET /api/jobs/{id}/seats', job.kit && { path: { id: job.id } })
   const all = answer?.seats ?? []
-  const seat = all.find((s) => s.id === at) ?? all[0]
-  const other = seat && all.find((s) => s.slot === seat.slot && s.ring !== seat.ring)
+  const inHand = seatInHand({ seats: all }, draft, at)
+  const seat = inHand?.seat
   const sizes = job.kit?.sizes ?? {}
-  const materialOf = ({ body, material }: Seat) => draft.materials[body] ?? material
-  const classOf = (s: Seat) => {
-    const typed = draft.seats[s.id] ?? {}
-    return typed.class?.trim() || usualOf(s, typed, draft.load, materialOf(s)).class
-  }
   const set = (name: string, value: string) => put({ fields: { ...draft.fields, [name]: value } })
   const text = (size: string | number | undefined): string | undefined =>
     size === undefined || size === '' ? undefined : String(size)
@@ -95,18 +90,14 @@ export function FitStage() {
         }
       >
         {tab === 'seat' &&
-          (seat ? (
+          (inHand && seat ? (
             <SeatTab
               key={seat.id}
-              seat={seat}
-              typed={draft.seats[seat.id] ?? {}}
-              load={draft.load}
-              material={materialOf(seat)}
+              {...inHand}
               onTyped={(typed) => put({ seats: { ...draft.seats, [seat.id]: typed } })}
               onMaterial={(material) =>
                 put({ materials: { ...draft.materials, [seat.body]: material ?? undefined } })
               }
-              otherClass={other && classOf(other)}
               practice={practices('heat')}
               hubHas={draft.hubHas}
             />

@@ -1,9 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { CLEARANCE_GROUPS, RING_CLASSES, seatKindOf, type Material } from '@/core/fit'
+import type { Material } from '@/core/fit'
 import { Frame, type KeyHint } from '@/features/shell'
-import type { PartSheet } from '@/contract/lookUp'
 import type { FittingDraft } from '@/contract/plan'
 import { ShowExample } from '@/ui/ShowExample'
 import { useAnswer } from '@/ui/useAnswer'
@@ -11,6 +10,7 @@ import { useStoredState } from '@/ui/useStoredState'
 import { SelectField } from '@/ui/SelectField'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { AdjustTab } from './AdjustTab'
+import { seatFor } from './seatFor'
 import { FitTabs, useFitTab } from './FitTabs'
 import { GreaseTab } from './GreaseTab'
 import { LifeTab } from './LifeTab'
@@ -28,42 +28,6 @@ const RINGS = [
   ['inner', 'inner, on its shaft'],
   ['outer', 'outer, in its bore'],
 ] as const
-
-/** A seat of a part that is looked up, its usual class still to be worked out. */
-function seatFor(
-  sheet: PartSheet,
-  ring: Seat['ring'],
-  rotatingRing: Seat['rotatingRing'],
-): Omit<Seat, 'recommended'> | null {
-  const { part, reading } = sheet
-  const d = part.dimensions
-  const width = d.width ?? d.totalWidth ?? d.coneWidth ?? d.cupWidth
-  if (!d.bore || !d.outside || !width) return null
-  return {
-    id: ring,
-    slot: '',
-    label: '',
-    ring,
-    designation: sheet.designation,
-    family: part.family,
-    kind: seatKindOf(
-      part,
-      reading?.tokens.some((t) => t.known && t.kind === 'taperBore'),
-    ),
-    body: ring === 'inner' ? 'shaft' : 'hub',
-    material: null,
-    bore: d.bore,
-    outside: d.outside,
-    width,
-    sealed: (reading?.closure.sides ?? 0) > 0,
-    clearance: CLEARANCE_GROUPS.find((g) => g === reading?.clearance) ?? 'CN',
-    precision:
-      RING_CLASSES.find((c) => reading?.tokens.some((t) => t.kind === 'precision' && t.text.includes(c))) ??
-      'Normal',
-    rotatingRing,
-    byThumb: false,
-  }
-}
 
 type TypedSeats = Record<Seat['ring'], TypedSeat>
 const NO_SEATS: TypedSeats = { inner: {}, outer: {} }

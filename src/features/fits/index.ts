@@ -1,2 +1,4 @@
 export { FitStage } from './FitStage'
 export { FitsScreen } from './FitsScreen'
+export { lookUpSeatQuestion } from './seatFor'
+export { firstSeatQuestion } from './seatQuestion'

@@ -1,12 +1,14 @@
 import { readSeat, type UsualSeat } from '@/core/fit'
 import { guessInstrument } from '@/core/quantity'
 import type { FitRequest } from '@/contract/fit'
+import type { FittingDraft, SeatsResponse } from '@/contract/plan'
+import { seatInHand } from './seatInHand'
 import type { SeatProps } from './SeatInputs'
-import type { Seat } from './seatTypes'
+import { usualOf, type Seat } from './seatTypes'
 
 /** What is asked of the server for a seat as it is typed. */
 export function seatQuestion(
-  { seat, typed, material, otherClass }: SeatProps,
+  { seat, typed, material, otherClass }: Pick<SeatProps, 'seat' | 'typed' | 'material' | 'otherClass'>,
   usual: UsualSeat,
 ): FitRequest & { family: Seat['family'] } {
   const readings = readSeat(typed.readings ?? '')
@@ -33,4 +35,12 @@ export function seatQuestion(
       instrument: typed.instrument ?? guessInstrument(readings.map((r) => r.value)),
     }),
   }
+}
+
+/** What is asked for the seat a job's fits open with; null where the kit has none. */
+export function firstSeatQuestion(answer: SeatsResponse, draft: FittingDraft) {
+  const inHand = seatInHand(answer, draft)
+  if (!inHand) return null
+  const { seat, typed, load, material } = inHand
+  return { body: seatQuestion(inHand, usualOf(seat, typed, load, material)) }
 }

@@ -32,6 +32,7 @@ import { VerdictMark } from '@/ui/VerdictMark'
 import { ClockDial } from './ClockDial'
 import { DamageCard } from './DamageCard'
 import { InspectionAnswer } from './InspectionAnswer'
+import { BLANK_INSPECTION, inspectQuestion } from './inspectQuestion'
 
 const HINTS: readonly KeyHint[] = [
   { keys: '↑ ↓', label: 'part', foot: true },
@@ -44,7 +45,6 @@ const AGE_CHOICE: readonly (readonly [Age, string])[] = [
   ['some', 'a few years'],
   ['long', 'many years'],
 ]
-const BLANK: InspectionDraft = { seen: [], good: [], note: '' }
 
 const ROW_CHOICE = BEARING_ROWS.map((row) => [row, row] as const)
 
@@ -80,20 +80,12 @@ function PlaceText({
 /** What is still good: part by part, damage picked from sketches, verdict and causes beside it. */
 export function InspectScreen() {
   const { job, change } = useJob()
-  const draft = job.inspection ?? BLANK
+  const draft = job.inspection ?? BLANK_INSPECTION
   const [part, setPart] = useState<Inspected>('bearing')
   const put = (next: Partial<InspectionDraft>) =>
     change({ inspection: { ...draft, ...next }, stage: 'inspect' })
   const { kit } = job
-  const { answer, message } = useAnswer('POST /api/inspect', {
-    body: {
-      seen: draft.seen,
-      tags: [...job.intake.heard, ...job.intake.use],
-      ...(draft.age && { age: draft.age }),
-      ...(kit && { arrangement: kit.arrangement }),
-      ...(job.decision && { designation: job.decision.designation }),
-    },
-  })
+  const { answer, message } = useAnswer('POST /api/inspect', inspectQuestion(job, job))
   const count = (p: Inspected) => draft.seen.filter((s) => s.part === p).length
   // What was found before the arrangement was chosen stays in sight.
   const inspected = INSPECTED.filter(

@@ -1,1 +1,2 @@
+export { inspectQuestion } from './inspectQuestion'
 export { InspectScreen } from './InspectScreen'

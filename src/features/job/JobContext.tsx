@@ -7,6 +7,7 @@ import { flushSync } from 'react-dom'
 import type { Stage } from '@/contract/choices'
 import type { Bearing, Job } from '@/contract/job'
 import type { Machine } from '@/contract/machine'
+import { bearingOf } from './bearingOf'
 import { stagePath } from './stagePath'
 import { useSaver, type SaveState } from './useSaver'
 import { withPatch, type JobPatch } from './withPatch'
@@ -55,7 +56,7 @@ export function JobProvider({ initial, initialMachine, children }: Props) {
   // The address is told to the screen a moment after it changes; what is typed meanwhile is of the bearing that was chosen.
   const [shown, setShown] = useState({ address: wanted, bearing: wanted })
   if (shown.address !== wanted) setShown({ address: wanted, bearing: wanted })
-  const bearing = job.bearings.find((b) => b.id === shown.bearing) ?? job.bearings[0]
+  const bearing = bearingOf(job, shown.bearing)
   const onJob = useCallback((stored: Job) => setJob(stored), [])
   const { state, queue, adopt, keepMine, takeTheirs } = useSaver(initial, onJob)
   const change = useCallback(

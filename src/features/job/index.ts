@@ -1,4 +1,5 @@
 export { BLANK_FITTING } from './blankFitting'
+export { bearingOf } from './bearingOf'
 export { forgetDrafts, jobsTyped } from './allDrafts'
 export { jobsLeft } from './drafts'
 export { JobFrame } from './JobFrame'

@@ -1,2 +1,3 @@
 export { KitScreen } from './KitScreen'
+export { kitQuestion } from './kitQuestion'
 export { useKit } from './useKit'

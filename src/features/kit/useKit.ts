@@ -4,6 +4,7 @@ import { useState } from 'react'
 import type { DrawnKit, KitDraft } from '@/contract/kit'
 import type { Issue } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
+import { kitQuestion } from './kitQuestion'
 
 interface Drawn {
   kit: DrawnKit | null
@@ -32,11 +33,11 @@ function without(request: KitDraft, issues: readonly Issue[]): KitDraft | null {
 export function useKit(jobId: number, request: KitDraft | null): Drawn {
   const { answer, message, issues, away } = useAnswer(
     'POST /api/kits/draw',
-    request && { body: { ...request, job: jobId } },
+    request && kitQuestion(jobId, request),
     0,
   )
   const rest = request && !answer && issues.length > 0 ? without(request, issues) : null
-  const ofRest = useAnswer('POST /api/kits/draw', rest && { body: { ...rest, job: jobId } }, 0)
+  const ofRest = useAnswer('POST /api/kits/draw', rest && kitQuestion(jobId, rest), 0)
   // It stays while the next is on its way: its fields keep the focus.
   const kit = answer ?? ofRest.answer
   const [last, setLast] = useState(kit)

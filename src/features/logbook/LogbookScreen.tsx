@@ -11,6 +11,7 @@ import { MachineFilter } from './MachineFilter'
 import { RecheckList } from './RecheckList'
 import { urlOf } from '@/ui/call'
 import { SelectField } from '@/ui/SelectField'
+import { USUAL_MONTHS, viewQuery } from './viewQuery'
 
 const CostView = dynamic(() => import('./CostView').then((chart) => chart.CostView))
 
@@ -59,13 +60,13 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
   const [months, setMonths] = useUrlChoice(
     'months',
     SPANS.map(([value]) => value),
-    '24',
+    USUAL_MONTHS,
   )
   const [machine, setMachine] = useUrlText('machine')
   const chooseMachine = useCallback((id: string) => void setMachine(id), [setMachine])
   const [state, setState] = useState('')
   useKeys(Object.fromEntries(NAMES.map((name, i) => [String(i + 1), () => void setTab(name)])))
-  const query = `months=${months}${machine ? `&machine=${encodeURIComponent(machine)}` : ''}`
+  const query = viewQuery(months, machine)
   const views: Record<Tab, ReactNode> = {
     rechecks: <RecheckList initial={rechecks} onState={setState} />,
     failures: <FailuresView query={query} />,

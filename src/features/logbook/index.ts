@@ -1,1 +1,2 @@
+export { USUAL_MONTHS, viewQuery } from './viewQuery'
 export { LogbookScreen } from './LogbookScreen'

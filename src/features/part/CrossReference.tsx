@@ -5,21 +5,10 @@ import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { Application } from '@/core/interchange'
 import { JobFrame, useJob } from '@/features/job'
-import type { Intake } from '@/contract/job'
 import { DidYouMean } from '@/ui/DidYouMean'
 import { PartView } from './PartView'
+import { applicationOf } from './sheetQuestion'
 import { usePartSheet } from './usePartSheet'
-
-/** What the intake says of where the part works. */
-function applicationOf({ use }: Intake): Application {
-  const said = (condition: (typeof use)[number]): boolean => use.includes(condition)
-  return {
-    ...(said('slow') && { speed: 'slow' }),
-    ...(said('fast') && { speed: 'fast' }),
-    ...((said('washed') || said('submerged') || said('salt air') || said('outdoors')) && { wet: true }),
-    ...(said('heavy load') && { load: 'heavy' }),
-  }
-}
 
 /** Cross-reference of a job: what may stand in for the part that was decided on. */
 export function CrossReference() {

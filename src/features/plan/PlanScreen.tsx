@@ -33,13 +33,13 @@ export function PlanScreen() {
   const draft = job.fitting ?? BLANK_FITTING
   const put = (next: Partial<FittingDraft>) => change({ fitting: { ...draft, ...next }, stage: 'plan' })
   // The plan is worked out from what is stored: asked again after each saving, not while it is under way.
-  const [savedAt, setSavedAt] = useState(0)
+  const [savedAt, setSavedAt] = useState<number | null>(null)
   if (state.kind === 'saved' && state.at !== null && state.at !== savedAt) setSavedAt(state.at)
   const { answer: plan, message } = useAnswer(
     'GET /api/jobs/{id}/plan',
     job.kit && { path: { id: job.id } },
     DEBOUNCE_MS,
-    String(savedAt),
+    String(savedAt ?? ''),
   )
   const { kit: drawn } = useKit(job.id, job.kit)
   const who = draft.fields['plan.who'] ?? ''

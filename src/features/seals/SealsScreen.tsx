@@ -9,11 +9,12 @@ import { writeMm } from '@/core/quantity'
 import { Frame, usePreferences, UnitText } from '@/features/shell'
 import type { SealsResponse } from '@/contract/lookUp'
 import { ShowExample } from '@/ui/ShowExample'
-import { call, errorMessage } from '@/ui/call'
 import { SectionFigure } from '@/ui/drawing'
 import { ReadAs } from '@/ui/ReadAs'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { SelectField } from '@/ui/SelectField'
+import { useAnswer } from '@/ui/useAnswer'
+import { filled, sealsQuestion, type SealValues } from './sealsQuestion'
 
 const FIELDS = [
   ['shaft', 'Journal', '42'],
@@ -22,8 +23,7 @@ const FIELDS = [
   ['rpm', 'Turns a minute', '1450'],
   ['temperatureC', 'At the lip, °C', '60'],
 ] as const
-type Field = (typeof FIELDS)[number][0] | 'medium' | 'lip'
-type Values = Partial<Record<Field, string>>
+type Field = keyof SealValues
 
 const LENGTHS = [
   ['shaft', 'bore'],
@@ -31,9 +31,6 @@ const LENGTHS = [
   ['width', 'width'],
 ] as const
 const labelOf = (name: Field): string => FIELDS.find(([field]) => field === name)?.[1].toLowerCase() ?? name
-
-/** How long typing rests before the question is asked, ms. */
-const DEBOUNCE_MS = 120
 
 const signOf = (checks: SealsResponse['seals'][number]['checks']) =>
   checks.some((c) => c.result === 'fail') ? 'fail' : checks.some((c) => c.result === 'warn') ? 'warn' : 'pass'
@@ -75,36 +72,17 @@ function Seal({
 }
 
 /** Seals by journal, counterbore and room, by the work they do, and sleeves over a grooved journal. */
-export function SealsScreen({ initial }: { initial: Values }) {
+export function SealsScreen({ initial }: { initial: SealValues }) {
   const { unit } = usePreferences()
-  const [values, setValues] = useState<Values>(initial)
-  const [found, setFound] = useState<SealsResponse | null>(null)
-  const [message, setMessage] = useState('')
+  const [values, setValues] = useState(initial)
   const [chosen, setChosen] = useState<string | null>(null)
-  const query = new URLSearchParams(
-    Object.entries(values).flatMap(([k, v]) => (v.trim() === '' ? [] : [[k, v.trim()]])),
-  ).toString()
-  const enough = Boolean(values.shaft?.trim() && values.housing?.trim())
+  const query = new URLSearchParams(filled(values)).toString()
   useEffect(() => {
     window.history.replaceState(null, '', query === '' ? '/seals' : `/seals?${query}`)
-    if (!enough) return
-    let current = true
-    const timer = setTimeout(() => {
-      call('GET /api/seals', { query: new URLSearchParams(query) })
-        .then((answer) => {
-          if (!current) return
-          setFound(answer)
-          setMessage('')
-        })
-        .catch((error: unknown) => current && setMessage(errorMessage(error)))
-    }, DEBOUNCE_MS)
-    return () => {
-      current = false
-      clearTimeout(timer)
-    }
-  }, [query, enough])
+  }, [query])
+  const question = sealsQuestion(values)
+  const { answer, message } = useAnswer('GET /api/seals', question)
   const set = (name: Field, value: string): void => setValues({ ...values, [name]: value })
-  const answer = enough ? found : null
   const shown = answer && [...answer.seals, ...answer.near].find((s) => s.designation === chosen)
   const drawn = shown ?? answer?.seals[0]
   return (

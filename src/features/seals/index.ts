@@ -1,1 +1,2 @@
+export { sealsQuestion } from './sealsQuestion'
 export { SealsScreen } from './SealsScreen'

@@ -1,10 +1,8 @@
 import type { Metadata } from 'next'
-import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { JobProvider } from '@/features/job'
-import { ServiceError } from '@/services/errors'
-import { getJob } from '@/services/jobs'
 import { machineOf } from '@/services/machines'
+import { jobOf } from './jobOf'
 
 interface Props {
   params: Promise<{ id: string }>
@@ -16,18 +14,8 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: { template: `%s · ${job} · Amber Socket`, default: job } }
 }
 
-async function load(text: string) {
-  if (!/^\d{1,9}$/.test(text)) notFound()
-  try {
-    return await getJob(Number(text))
-  } catch (error) {
-    if (error instanceof ServiceError && error.code === 'notFound') notFound()
-    throw error
-  }
-}
-
 export default async function Layout({ params, children }: Props) {
-  const job = await load((await params).id)
+  const job = await jobOf((await params).id)
   return (
     <JobProvider initial={job} initialMachine={await machineOf(job.machineId)}>
       {children}
