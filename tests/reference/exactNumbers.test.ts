@@ -362,6 +362,8 @@ describe('stamps as they are', () => {
     ['6205-2RS1/C3MT33', 'grease filled'],
     ['6203-2RS-16', '1 in cannot be in this outside'],
     ['6303-2RS/15', '15/16 in is far from the usual bore'],
+    ['6208/30', '1 7/8 in can be in it too'],
+    ['6208-30', '30 mm can be in it too'],
     ['205SZZ', 'look'],
   ])('%s tells %s', (text, meaning) =>
     expect(
@@ -371,25 +373,37 @@ describe('stamps as they are', () => {
     ).toContain(meaning),
   )
 
-  it('a whole number behind a metric number is sixteenths or millimetres, whichever is nearer to the usual bore', () => {
+  it('a whole number behind a metric number is sixteenths or millimetres: what is listed, what a slash says, else the nearer to the usual bore', () => {
     const away = (mm: number, own: number): number => Math.abs(Math.log(mm / own))
     let asked = 0
     for (const { base, family, dimensions: d } of shipped.catalogue.parts) {
       const own = d.bore ?? 0
       if (family !== 'deep-groove' || !/^6[023]\d\d$/.test(base) || own < 10) continue
-      for (const count of [8, 10, 12, 14, 15, 16, 18, 20, 22]) {
-        const bore = readClean(`${base}-2RS-${count}`, shipped)?.dimensions.bore
+      const isListed = (mm: number) =>
+        shipped.catalogue.parts.some(
+          (p) => p.base.startsWith(`${base}-`) && Math.abs((p.dimensions.bore ?? 0) - mm) < 0.01,
+        )
+      for (const [mark, count] of [8, 10, 12, 14, 15, 16, 18, 20, 22].flatMap((n) => [
+        ['-', n] as const,
+        ['/', n] as const,
+      ])) {
+        const bore = readClean(`${base}-2RS${mark}${count}`, shipped)?.dimensions.bore
         const inch = (count / 16) * 25.4
         if (bore === undefined || Math.abs(bore - own) < 0.03) continue
         const taken = Math.abs(bore - inch) < 0.01 ? inch : count
         const other = taken === inch ? count : inch
-        // The other one is further away, no ring can have it, or it is the usual one, which nobody writes.
+        // The other one no ring can have, or it is the usual one, which nobody writes.
         const cannot = other === own || other < own * 0.65 || other > own + ((d.outside ?? 0) - own) * 0.3
-        expect(cannot || away(taken, own) <= away(other, own), `${base}-2RS-${count}: ${bore}`).toBe(true)
+        const isMeant = isListed(inch)
+          ? taken === inch
+          : mark === '/'
+            ? taken === count
+            : away(taken, own) <= away(other, own)
+        expect(cannot || isMeant, `${base}-2RS${mark}${count}: ${bore}`).toBe(true)
         asked++
       }
     }
-    expect(asked).toBeGreaterThan(60)
+    expect(asked).toBeGreaterThan(120)
   })
 
   it('a group that is not decoded stays with the part and costs next to nothing', () => {

@@ -109,7 +109,10 @@ function beginsWithBore({ part, context }: Tail, group: readonly Glyph[]): boole
   const figures = /^(\d{1,2})[A-Z]/.exec(group.map(({ char }) => char).join(''))?.[1]
   if (figures === undefined) return false
   if (part.family === 'insert') return inchInsert(part, Number(figures), context.catalogue) !== null
-  return part.family === 'deep-groove' && readSpecialBore(figures, part) !== null
+  return (
+    part.family === 'deep-groove' &&
+    readSpecialBore(figures, part, { behindSlash: false, catalogue: context.catalogue }) !== null
+  )
 }
 
 /** A group that begins with shields or seals tells them, whatever else it tells: it is not passed over whole. */
@@ -173,7 +176,9 @@ const isBored = ({ part }: Tail): boolean => part.family === 'deep-groove'
 /** A bore of its own behind a metric ball bearing. */
 function boreStep(tail: Tail, at: number): readonly Step[] {
   const { from, text } = textFrom(tail, at)
-  const bore = isBored(tail) ? readSpecialBore(text, tail.part) : null
+  const behindSlash = tail.text[from - 1] === '/'
+  const { catalogue } = tail.context
+  const bore = isBored(tail) ? readSpecialBore(text, tail.part, { behindSlash, catalogue }) : null
   return bore ? [{ end: markBehind(tail, at, from + bore.length), own: { bore, cost: TOKEN } }] : NO_STEP
 }
 

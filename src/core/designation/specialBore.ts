@@ -35,28 +35,43 @@ export function boreWithUnit(part: Part, mm: number, text: string): SpecialBore 
   return { mm, length: text.length, text, meaning: text.endsWith('MM') ? `bore ${mm} mm` : inches(mm) }
 }
 
-function ofWhole(part: Part, count: number): { mm: number; meaning: string } | null {
+/** How a whole number behind a bearing's is written, and what is listed. */
+interface Written {
+  /** `/16`, as bores in millimetres are written, not `-16` */
+  behindSlash: boolean
+  catalogue: Catalogue
+}
+
+function ofWhole(
+  part: Part,
+  count: number,
+  { behindSlash, catalogue }: Written,
+): { mm: number; meaning: string } | null {
   const inch = roundMicrometre((count / 16) * MM_PER_INCH)
-  const isInch = goesInto(part, inch)
-  if (!goesInto(part, count)) return isInch ? { mm: inch, meaning: inches(inch) } : null
-  // Either may be meant: a bore of its own is hardly ever far from the usual one.
+  const [isInch, isMm] = [goesInto(part, inch), goesInto(part, count)]
+  const asInch = { mm: inch, meaning: inches(inch) }
+  if (!isMm) return isInch ? asInch : null
+  const asMm = (why: string) => ({ mm: count, meaning: `bore ${count} mm: ${why}. Measure the bore` })
+  if (!isInch) return asMm(`${writeInch(inch)} in cannot be in this outside`)
+  // Either may be meant: what is listed, else what its mark says, else a bore of its own is hardly ever far from the usual one.
   const own = part.dimensions.bore ?? inch
-  const nearer = Math.abs(Math.log(inch / own)) <= Math.abs(Math.log(count / own))
-  if (isInch && nearer) return { mm: inch, meaning: inches(inch) }
-  const otherwise = isInch
-    ? `${writeInch(inch)} in is far from the usual bore`
-    : `${writeInch(inch)} in cannot be in this outside`
-  return { mm: count, meaning: `bore ${count} mm: ${otherwise}. Measure the bore` }
+  const isNearer = Math.abs(Math.log(inch / own)) <= Math.abs(Math.log(count / own))
+  if (findPart(catalogue, boreName(part, inch), 'complete') || (!behindSlash && isNearer))
+    return { mm: inch, meaning: `${inches(inch)}; ${count} mm can be in it too. Measure the bore` }
+  return asMm(
+    isNearer ? `${writeInch(inch)} in can be in it too` : `${writeInch(inch)} in is far from the usual bore`,
+  )
 }
 
 /**
  * Reads a bore at the front of `text`: `5/8`, `1 1/4`, `15.875`, or a whole number of sixteenths of an inch. A whole
- * number that cannot be an inch bore, or is nearer to the usual one as millimetres, is millimetres, and says so.
+ * number that cannot be an inch bore, is written as millimetres are, or is nearer to the usual one as millimetres, is
+ * millimetres. Where it may be either, the meaning says so.
  *
  * @param part the metric bearing, with bore and outside
  * @returns null when no such bore can be in this part
  */
-export function readSpecialBore(text: string, part: Part): SpecialBore | null {
+export function readSpecialBore(text: string, part: Part, written: Written): SpecialBore | null {
   const mixed = /^(?:(\d)[ -])?(\d{1,2})\/(\d{1,2})(?![\d/])/.exec(text)
   if (mixed) {
     const [whole, top, bottom] = [Number(mixed[1] ?? 0), Number(mixed[2]), Number(mixed[3])]
@@ -74,20 +89,25 @@ export function readSpecialBore(text: string, part: Part): SpecialBore | null {
       : null
   }
   const whole = /^\d{1,2}(?![\dA-Z/.,#])/.exec(text)
-  const found = whole && ofWhole(part, Number(whole[0]))
+  const found = whole && ofWhole(part, Number(whole[0]), written)
   return whole && found ? { ...found, length: whole[0].length, text: whole[0] } : null
 }
 
 /** Series of metric outsides with a bore of their own. */
 export const INCH_BORED = 'inch-bored'
 
-/** The bearing with this bore: the listed one, else worked out from its metric twin. */
-export function withBore(part: Part, mm: number, catalogue: Catalogue): Part {
+/** What a metric bearing with another bore is called: `6203-5/8`. */
+function boreName({ base }: Part, mm: number): string {
   const written = writeInch(mm)
   const inch = mm / MM_PER_INCH
   const isInch = Math.abs(inch * 32 - Math.round(inch * 32)) < 0.01
   const mark = isInch ? (written.includes('/') ? written : String(Math.round(inch * 16))) : `${mm}mm`
-  const base = `${part.base}-${mark}`
+  return `${base}-${mark}`
+}
+
+/** The bearing with this bore: the listed one, else worked out from its metric twin. */
+export function withBore(part: Part, mm: number, catalogue: Catalogue): Part {
+  const base = boreName(part, mm)
   return (
     findPart(catalogue, base, 'complete') ??
     computedPart(base, part.family, INCH_BORED, { ...part.dimensions, bore: mm })
