@@ -35,11 +35,22 @@ describe('how a bearing holds its shaft', () => {
     // Each half of a combined one is rated by itself; of the others only a radial load counts.
     for (const part of needles) expect(ruleOfKind(part).ok, part.base).toBe(!isCombined(part))
   })
+  // A single angular contact or tapered roller bearing takes thrust one way, a four-point bearing both ways (common practice).
   it('ball, tapered and spherical bearings hold it both ways or want a second one: none slides', () => {
     const others = parts.filter(
       ({ family, piece }) => piece === 'complete' && !/cylindrical|needle/.test(family),
     )
     expect(others.filter((part) => axialHold(part) === 'slides')).toEqual([])
+    const oneWay = new Set(
+      others
+        .filter((part) => axialHold(part) === 'oneWay')
+        .map(({ family, series }) => `${family} ${series}`),
+    )
+    for (const { family, series } of others) {
+      const isOneRowAtAnAngle =
+        /^(?:tapered-(?:inch|metric)|angular-contact)$/.test(family) && !/^QJ/.test(series)
+      expect(oneWay.has(`${family} ${series}`), `${family} ${series}`).toBe(isOneRowAtAnAngle)
+    }
     expect(others.filter(isCombined)).toEqual([])
   })
 })

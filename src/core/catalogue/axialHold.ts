@@ -1,3 +1,4 @@
+import { familyFacts } from './families'
 import type { Part } from './part'
 
 /** Along its axis a cylindrical roller bearing lets its rings slide, holds them one way or both ways. */
@@ -41,11 +42,20 @@ export const isCombined = ({ family, series }: Kind): boolean =>
 const flangesOf = ({ family, series }: Kind): Flanges | undefined =>
   family === 'cylindrical' ? CYLINDRICAL[series.replace(/\d+$/, '')] : undefined
 
-/** How a radial bearing holds its shaft along the axis; all but needle and some cylindrical roller bearings hold it both ways. */
+/** Balls that touch at four points hold the shaft both ways in one row (ISO 15 series QJ). */
+const FOUR_POINT = /^QJ/
+
+/** One row that touches at an angle holds the shaft one way, and wants a second one against it: angular contact balls, tapered rollers. */
+export const wantsMate = ({ family, series }: Kind): boolean => {
+  const { rows, traits } = familyFacts(family)
+  return rows !== 2 && traits?.includes('angularContact') === true && !FOUR_POINT.test(series)
+}
+
+/** How a radial bearing holds its shaft along the axis; what is no needle, cylindrical roller or one row at an angle holds it both ways. */
 export function axialHold(part: Kind): AxialHold {
   if (part.family === 'needle')
     return COMBINED.find(([letters]) => letters.test(part.series))?.[1] ?? 'slides'
-  return flangesOf(part)?.hold ?? 'bothWays'
+  return flangesOf(part)?.hold ?? (wantsMate(part) ? 'oneWay' : 'bothWays')
 }
 
 /** The ring the rollers stay with, of a bearing whose rings come apart; null where they do not. */

@@ -1,4 +1,11 @@
-export { axialHold, isCombined, rollersStayWith, type AxialHold, type RollerRing } from './axialHold'
+export {
+  axialHold,
+  isCombined,
+  rollersStayWith,
+  wantsMate,
+  type AxialHold,
+  type RollerRing,
+} from './axialHold'
 export {
   FAMILIES,
   FAMILY_CLASSES,

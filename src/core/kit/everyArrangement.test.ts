@@ -95,6 +95,15 @@ describe('turning shaft G1', () => {
       // Needles slide along their ring; balls beside them hold it (ISO 1206, common practice).
       ['NA4908', 'fail'],
       ['NKIA5908', 'warn'],
+      // One row at an angle wants a second one against it; a pair that stands against itself has it (common practice).
+      ['7208B', 'warn'],
+      ['30208', 'warn'],
+      ['7208BDT', 'warn'],
+      ['7208BDB', 'pass'],
+      ['7208BDF', 'pass'],
+      ['QJ208', 'pass'],
+      ['3208', 'pass'],
+      ['22208', 'pass'],
     ] as const) {
       const checks = propose('G1', {
         positions: 1,
@@ -103,6 +112,12 @@ describe('turning shaft G1', () => {
       }).checks.filter((c) => ['cannotLocate', 'locatesOneWay', 'locatesAndFloats'].includes(c.code))
       expect([bearing, checks[0]?.result]).toEqual([bearing, result])
     }
+    const two = { positions: 1, parts: { bearingLocating: '7208B', bearingFloating: 'NU208' }, sizes }
+    expect(
+      propose('G1', { ...two, quantities: { bearingLocating: 2 } }).checks.some(
+        (c) => c.code === 'locatesOneWay',
+      ),
+    ).toBe(false)
     const swapped = propose('G1', {
       positions: 1,
       parts: { bearingLocating: 'NU208', bearingFloating: '6208' },

@@ -4,6 +4,9 @@ import { CLOSURE_TYPES } from '../designation'
 
 const mm = z.number().positive()
 
+/** Letters of two bearings sold as one: back to back, face to face, in tandem (common practice). */
+export const PAIRINGS = ['DB', 'DF', 'DT'] as const
+
 /** A catalogue part as it stood when it was chosen: what later stages ask of it. */
 const PartSnapshot = z.object({
   base: z.string().min(1).max(80),
@@ -51,6 +54,8 @@ const Known = z.object({
   /** taper of the bore over the diameter, 12 for 1:12; null = cylindrical */
   taper: z.number().positive().nullable(),
   groove: z.enum(['groove', 'grooveAndRing']).nullable(),
+  /** two sold as one; absent = a single one */
+  pairing: z.enum(PAIRINGS).optional(),
 })
 
 /**

@@ -3,7 +3,7 @@ import { partKeyOf, OPEN, sizesIn, type DesignationContext } from '../designatio
 import { plainVariant, variantOf, widthOf, type Variant } from '../interchange'
 import { writeMm } from '../quantity'
 import { findOnShelf, type Shelf } from '../shelf'
-import type { KnownPart, PartValue } from './partValue'
+import { PAIRINGS, type KnownPart, type PartValue } from './partValue'
 
 /** What the shop knows: the catalogue with the tokens of its numbers, and the parts of its own lists. */
 export interface Knowledge {
@@ -28,7 +28,8 @@ const TAPER = /^1:(\d+)$/
 
 function options(
   variant: Variant,
-): Pick<KnownPart, 'closure' | 'clearance' | 'precision' | 'taper' | 'groove'> {
+): Pick<KnownPart, 'closure' | 'clearance' | 'precision' | 'taper' | 'groove' | 'pairing'> {
+  const pairing = PAIRINGS.find((letters) => variant.pairing.startsWith(letters))
   const taper = TAPER.exec(variant.taperBore ?? '')?.[1]
   return {
     closure: variant.closure,
@@ -36,6 +37,7 @@ function options(
     precision: variant.precision,
     taper: taper === undefined ? null : Number(taper),
     groove: variant.groove === 'NR' ? 'grooveAndRing' : variant.groove === 'N' ? 'groove' : null,
+    ...(pairing && { pairing }),
   }
 }
 

@@ -1,6 +1,7 @@
-import { axialHold } from '../../catalogue'
+import { axialHold, wantsMate } from '../../catalogue'
 import { knownPart } from '../../part'
-import { sleeveOf } from '../fill'
+import type { Slot } from '../arrangement'
+import { sleeveOf, type FillContext } from '../fill'
 import { partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
@@ -31,6 +32,12 @@ export const ballPairs: KitRule = (fillContext) => {
   return [{ code: 'bearingsAlike', result: 'pass', data: { count: placed.length, sizes }, slots }]
 }
 
+/** Two in one place, or two sold as one that stand against each other, hold the shaft both ways. */
+function isPaired({ id, perPosition }: Slot, { filled, request }: FillContext): boolean {
+  const pairing = knownPart(filled.get(id)?.value)?.pairing
+  return (request.quantities?.[id] ?? perPosition) > 1 || pairing === 'DB' || pairing === 'DF'
+}
+
 /** A shaft is held in one bearing and free in the other. */
 export const floats: KitRule = (fillContext) => {
   const end = (which: 'locating' | 'floating') =>
@@ -38,8 +45,8 @@ export const floats: KitRule = (fillContext) => {
   const [locatingEnd, free] = [end('locating'), end('floating')]
   const [locating, floating] = [partAt(fillContext, locatingEnd?.id), partAt(fillContext, free?.id)]
   if (!locatingEnd || !free || !locating || !floating) return []
-  const hold = axialHold(locating)
-  const located = { data: { part: locating.base }, slots: [locatingEnd.id] }
+  const hold = isPaired(locatingEnd, fillContext) ? 'bothWays' : axialHold(locating)
+  const located = { data: { part: locating.base, wantsMate: wantsMate(locating) }, slots: [locatingEnd.id] }
   if (hold === 'slides') return [{ code: 'cannotLocate', result: 'fail', ...located }]
   const data = { floating: floating.base, within: axialHold(floating) === 'slides' }
   return [

@@ -117,9 +117,11 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     detail:
       'It has no flanges to hold it along the axis. Put it at the floating end and a bearing that holds both ways here.',
   }),
-  locatesOneWay: ({ part }) => ({
+  locatesOneWay: ({ part, wantsMate }) => ({
     title: `${part} holds the shaft one way only`,
-    detail: 'Turn its flange against the thrust, or take a type that holds both ways.',
+    detail: wantsMate
+      ? 'It runs set against a second one: take two of a pair here, or a type that holds both ways.'
+      : 'Turn its flange against the thrust, or take a type that holds both ways.',
   }),
   locatesAndFloats: ({ floating, within }) => ({
     title: 'One bearing locates, the other floats',

@@ -30,7 +30,7 @@ export interface CheckFacts {
   bearingsDiffer: { pair: boolean }
   bearingsAlike: { count: number; sizes: { base: string; count: number }[] }
   cannotLocate: { part: string }
-  locatesOneWay: { part: string }
+  locatesOneWay: { part: string; wantsMate: boolean }
   locatesAndFloats: { floating: string; within: boolean }
   /** `sleeve`: null = none is listed */
   taperedBore: { designation: string; sleeve: { base: string; shaftMm: number } | null }
