@@ -12,6 +12,7 @@ interface Props {
   steps: readonly Step[]
   step: Step
   number: number
+  /** null until it is there: its room is kept */
   view: ExplodedView | null
   onDone: () => void
   onBack: (() => void) | null
@@ -42,14 +43,16 @@ export function NextStep({ steps, step, number, view, onDone, onBack }: Props) {
           {step.caution === 'Safety' ? 'Before anything else.' : <UnitText text={step.caution} />}
         </p>
       )}
-      {view && step.place && view.parts.some(({ slot }) => slot === step.place) && (
+      {step.place && (view === null || view.parts.some(({ slot }) => slot === step.place)) && (
         <figure className="mt-1.5">
           <div className="h-[108px]">
-            <StepStrip
-              view={view}
-              message="The parts along the axis at this step"
-              stateOf={partsAt(steps, step)}
-            />
+            {view && (
+              <StepStrip
+                view={view}
+                message="The parts along the axis at this step"
+                stateOf={partsAt(steps, step)}
+              />
+            )}
           </div>
           <figcaption className="text-[0.78125rem] text-ink3">
             Amber: now. {step.blockedBy ? 'Dashed: would be in the way, goes in later. ' : ''}Faint: not in.

@@ -3,7 +3,6 @@ import { STAGE_LABELS } from '@/contract/choices'
 import { PlanScreen } from '@/features/plan'
 import { jobPlan } from '@/services/plan'
 import { asked, WithInitial } from '../../../_initial/WithInitial'
-import { drawnKit } from '../drawnKit'
 import { jobOf } from '../jobOf'
 
 export const metadata: Metadata = { title: STAGE_LABELS.plan }
@@ -12,7 +11,7 @@ export default function Page({ params }: { params: Promise<{ id: string }> }) {
   const questions = async () => {
     const job = await jobOf((await params).id)
     const plan = async () => (await jobPlan(job.id)).plan
-    return [asked('GET /api/jobs/{id}/plan', { path: { id: job.id } }, plan), ...drawnKit(job)]
+    return [asked('GET /api/jobs/{id}/plan', { path: { id: job.id } }, plan)]
   }
   return (
     <WithInitial questions={questions}>
