@@ -4,12 +4,19 @@ import { open, saved, settled } from '../support/page'
 
 const STAGES_OF_DEMO = Object.values(STAGE_PATHS).map((stage) => `/jobs/201${stage}`)
 
-/** Screens that ask for more than came with the page. */
+/** Screens that ask for more than comes with a page that is moved to. */
 const ASKING = ['/machines/1', '/fits?designation=6205', '/logbook?tab=failures', ...STAGES_OF_DEMO]
 
 test('what is not answered soon says so; what fails is asked again by itself and at once when wanted', async ({
   page,
 }) => {
+  // As where one moves to within the application: no answer comes with the page.
+  await page.route('**/*', (route) => {
+    const request = route.request()
+    return request.isNavigationRequest()
+      ? route.continue({ headers: { ...request.headers(), accept: '*/*' } })
+      : route.fallback()
+  })
   let server: 'silent' | 'failing' | 'back' = 'silent'
   await page.route('**/api/**', (route) => {
     if (server === 'back' || route.request().method() !== 'GET' || route.request().url().includes('/health'))
