@@ -26,8 +26,14 @@ const config = {
     layer(
       'ui-knows-the-contract',
       '^src/ui',
-      '^src/(?!ui|core|contract)',
+      '^src/(?!ui|core|contract|texts)',
       'Components know core and contract.',
+    ),
+    layer(
+      'texts-know-nothing',
+      '^src/texts',
+      '^src/(?!texts)',
+      'Texts are words: what stands in them is handed over.',
     ),
     layer(
       'features-know-the-contract',

@@ -47,6 +47,23 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    // Words that a screen shows stand in src/texts, a file a subject. The list of components shows its own, to developers.
+    files: ['src/features/**/*.tsx', 'src/ui/**/*.tsx', 'src/app/**/*.tsx'],
+    ignores: ['**/*.test.tsx', 'src/features/components/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...[
+          // Names of keys are no words.
+          'JSXText[value=/^(?!\\s*Ctrl )[^]*[A-Za-z]{3}/]',
+          'JSXElement > JSXExpressionContainer > :matches(ConditionalExpression, LogicalExpression) > Literal[value=/[a-z]{3}/]',
+          'JSXElement > JSXExpressionContainer > :matches(Literal, TemplateLiteral)[value=/[a-z]{3}/]',
+          'JSXAttribute[name.name=/^(label|title|aria-label|placeholder|alt)$/] > Literal[value=/[a-z]{3}/]',
+        ].map((selector) => ({ selector, message: 'Words that a screen shows stand in src/texts.' })),
+      ],
+    },
+  },
   { files: ['src/ui/Link.tsx'], rules: { 'no-restricted-imports': 'off' } },
   {
     files: ['public/sw.js'],

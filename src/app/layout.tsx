@@ -1,5 +1,7 @@
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
 import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/pages'
 import './globals.css'
 import type { Metadata } from 'next'
 import { cookies, headers } from 'next/headers'
@@ -16,8 +18,8 @@ import { TimesProvider } from '@/ui/Times'
 import { QueriesProvider } from '@/ui/QueriesProvider'
 
 export const metadata: Metadata = {
-  title: { default: 'Amber Socket', template: '%s · Amber Socket' },
-  description: 'Identify bearings, find what else fits, build complete kits',
+  title: { default: common.amberSocket, template: '%s · Amber Socket' },
+  description: texts.identifyBearingsFindWhat,
 }
 
 /** Where nobody has chosen a light, that of the system, before anything is painted. */

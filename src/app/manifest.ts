@@ -1,11 +1,13 @@
 import type { MetadataRoute } from 'next'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/pages'
 
 /** What a device needs to keep the application beside its others (W3C web app manifest). */
 export default function manifest(): MetadataRoute.Manifest {
   return {
-    name: 'Amber Socket',
-    short_name: 'Amber Socket',
-    description: 'Identify bearings, find what else fits, build complete kits',
+    name: common.amberSocket,
+    short_name: common.amberSocket,
+    description: texts.identifyBearingsFindWhat,
     start_url: '/',
     display: 'standalone',
     background_color: '#f4efe6',

@@ -1,21 +1,23 @@
 import type { Metadata } from 'next'
 import { Frame } from '@/features/shell'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/pages'
 import { Link } from '@/ui/Link'
 
-export const metadata: Metadata = { title: 'Page not found' }
+export const metadata: Metadata = { title: texts.pageNotFound }
 
 export default function NotFound() {
   return (
-    <Frame about="Page not found">
+    <Frame about={texts.pageNotFound}>
       <div className="mx-auto max-w-[48ch] px-6 pt-20">
-        <h1 className="mb-2 text-[1.3125rem] font-bold">Page not found</h1>
-        <p className="mb-5 text-ink2">Nothing has this address. A job that was removed is in the bin.</p>
+        <h1 className="mb-2 text-[1.3125rem] font-bold">{texts.pageNotFound}</h1>
+        <p className="mb-5 text-ink2">{texts.nothingHasThisAddress}</p>
         <div className="flex flex-wrap gap-2">
           <Link href="/jobs" data-primary className="button">
-            All jobs
+            {common.allJobs}
           </Link>
           <Link href="/bin" className="button">
-            Bin
+            {common.bin}
           </Link>
         </div>
       </div>

@@ -3,6 +3,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { ChangePage } from '@/contract/account'
+import * as texts from '@/texts/ui'
 import { read, requestOf, errorMessage } from './call'
 import { useTimes } from './Times'
 
@@ -25,14 +26,14 @@ export function ChangeList({ of: { kind, id: about }, stamp }: Props) {
   })
   return (
     <details className="mt-3" onToggle={(e) => setIsOpen(e.currentTarget.open)}>
-      <summary className="cursor-pointer py-3 font-semibold text-ink2">Who changed what</summary>
+      <summary className="cursor-pointer py-3 font-semibold text-ink2">{texts.whoChangedWhat}</summary>
       {error && (
         <p role="alert" className="text-contra">
           {errorMessage(error)}
         </p>
       )}
-      {data?.items.length === 0 && <p className="text-ink2">Nothing was changed since changes are kept.</p>}
-      <ol aria-label={`Changes, the latest first. Times in ${zone}`}>
+      {data?.items.length === 0 && <p className="text-ink2">{texts.nothingWasChangedSince}</p>}
+      <ol aria-label={texts.changesTheLatestFirst(zone)}>
         {data?.items.map(({ id, who, what, at }) => (
           <li key={id} className="border-t border-line2 py-1.5 text-[0.875rem]">
             <span className="number mr-2 text-[0.8125rem] text-ink3">{time(at)}</span>
@@ -40,7 +41,7 @@ export function ChangeList({ of: { kind, id: about }, stamp }: Props) {
           </li>
         ))}
       </ol>
-      {data?.next && <p className="text-ink2">The latest {data.items.length}; there are earlier ones.</p>}
+      {data?.next && <p className="text-ink2">{texts.theLatestThereAre(data.items.length)}</p>}
     </details>
   )
 }

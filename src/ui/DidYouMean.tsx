@@ -1,4 +1,5 @@
 import type { Suggestion } from '@/core/designation'
+import * as texts from '@/texts/ui'
 
 interface Props {
   suggestions: readonly Suggestion[]
@@ -10,8 +11,8 @@ interface Props {
 export function DidYouMean({ suggestions, onPick }: Props) {
   if (suggestions.length === 0) return null
   return (
-    <div role="group" aria-label="Did you mean" className="my-2">
-      <p className="caption mb-1">Did you mean</p>
+    <div role="group" aria-label={texts.didYouMean} className="my-2">
+      <p className="caption mb-1">{texts.didYouMean}</p>
       <ul className="grid gap-1">
         {suggestions.map(({ designation, changed }) => (
           <li key={designation} className="flex flex-wrap items-center gap-2">

@@ -1,4 +1,5 @@
 import { readForm, writeMm, type FormRole } from '@/core/quantity'
+import * as texts from '@/texts/ui'
 
 interface Props {
   fields: readonly { name: string; text: string; role: FormRole }[]
@@ -8,13 +9,13 @@ interface Props {
 export function ReadAs({ fields }: Props) {
   const inches = [...readForm(fields)].flatMap(([name, reading]) =>
     reading.ok && reading.unit === 'in' && reading.reason !== 'stated' && reading.reason !== 'fraction'
-      ? [`${name} ${writeMm(reading.mm)} mm`]
+      ? [texts.mm(name, writeMm(reading.mm))]
       : [],
   )
   if (inches.length === 0) return null
   return (
     <p className="text-caption text-lamp-ink" data-testid="read-as">
-      Read as inches: {inches.join(', ')}. Write mm behind it if it is not.
+      {texts.readAsInchesWrite(inches.join(', '))}
     </p>
   )
 }

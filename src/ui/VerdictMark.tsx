@@ -1,12 +1,13 @@
 import { Circle, Triangle, X, type LucideIcon } from 'lucide-react'
+import * as texts from '@/texts/ui'
 
 const MARKS = {
   agrees: [Circle, 'text-agree', 'agrees'],
   pass: [Circle, 'text-agree', 'agrees'],
   strained: [Triangle, 'text-strain', 'doubtful'],
-  warn: [Triangle, 'text-strain', 'look again'],
+  warn: [Triangle, 'text-strain', texts.lookAgain],
   contradicts: [X, 'text-contra', 'contradicts'],
-  fail: [X, 'text-contra', 'does not fit'],
+  fail: [X, 'text-contra', texts.doesNotFit],
   gap: [Circle, 'text-lamp-ink', 'missing'],
 } as const satisfies Record<string, readonly [LucideIcon, string, string]>
 

@@ -1,5 +1,6 @@
 import type { Input, Output, ParameterOf, QueryOf, RequestLine } from '@/contract/endpoints'
 import type { Suggestion } from '@/core/designation'
+import * as texts from '@/texts/ui'
 
 /** A field of a refused request and what to change there. */
 export interface Issue {
@@ -25,10 +26,8 @@ export class ApiError extends Error {
   }
 }
 
-const SERVER_UNREACHABLE = 'No connection to the server. Keep this page open and try again in a moment.'
-
 export const errorMessage = (error: unknown): string =>
-  error instanceof ApiError ? error.message : SERVER_UNREACHABLE
+  error instanceof ApiError ? error.message : texts.noConnectionToThe
 
 export const suggestionsOf = (error: unknown): readonly Suggestion[] =>
   error instanceof ApiError ? error.suggestions : []
@@ -90,7 +89,7 @@ async function answered(address: string, init: RequestInit): Promise<Response> {
     response = await fetch(address, init)
   } catch (error) {
     if (init.signal?.aborted) throw error
-    throw new ApiError(SERVER_UNREACHABLE)
+    throw new ApiError(texts.noConnectionToThe)
   }
   if (response.ok) return response
   const problem = (await response.json().catch(() => null)) as {
@@ -100,7 +99,7 @@ async function answered(address: string, init: RequestInit): Promise<Response> {
     current?: unknown
   } | null
   // What is no problem of ours, such as a page of a proxy, does not say what was done.
-  if (problem?.detail === undefined) throw new ApiError(SERVER_UNREACHABLE)
+  if (problem?.detail === undefined) throw new ApiError(texts.noConnectionToThe)
   throw new ApiError(
     problem.detail,
     problem.suggestions,
@@ -117,7 +116,7 @@ async function fetched<T>(address: string, init: RequestInit): Promise<T> {
     return (await response.json()) as T
   } catch (error) {
     if (init.signal?.aborted) throw error
-    throw new ApiError(SERVER_UNREACHABLE)
+    throw new ApiError(texts.noConnectionToThe)
   }
 }
 

@@ -1,5 +1,6 @@
 'use client'
 
+import * as texts from '@/texts/ui'
 import { errorMessage } from './call'
 
 /** How long a message with something to undo stays, ms. */
@@ -15,7 +16,7 @@ export async function notifyDone(message: string, undo?: () => Promise<unknown>)
     duration: STAYS_MS,
     ...(undo && {
       action: {
-        label: 'Undo',
+        label: texts.undo,
         onClick: () => {
           undo().catch((error: unknown) => toast.error(errorMessage(error)))
         },

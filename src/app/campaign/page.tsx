@@ -2,8 +2,9 @@ import type { Metadata } from 'next'
 import { connection } from 'next/server'
 import { CampaignScreen } from '@/features/campaign'
 import { listJobs } from '@/services/jobs'
+import * as texts from '@/texts/pages'
 
-export const metadata: Metadata = { title: 'Service campaign' }
+export const metadata: Metadata = { title: texts.serviceCampaign }
 
 export default async function Page() {
   await connection()

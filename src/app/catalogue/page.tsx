@@ -2,8 +2,9 @@ import type { Metadata } from 'next'
 import { isFamily } from '@/core/catalogue'
 import { CatalogueScreen } from '@/features/catalogue'
 import { familyCounts, partsOfFamily } from '@/services/browse'
+import * as common from '@/texts/common'
 
-export const metadata: Metadata = { title: 'Catalogue' }
+export const metadata: Metadata = { title: common.catalogue }
 
 export default async function Page({
   searchParams,

@@ -2,10 +2,11 @@ import type { Metadata } from 'next'
 import { FitsScreen, lookUpSeatQuestion } from '@/features/fits'
 import { partSheet } from '@/services/partSheet'
 import { settings } from '@/services/settings'
+import * as texts from '@/texts/pages'
 import { askedFit } from '../_initial/askedFit'
 import { asked, WithInitial } from '../_initial/WithInitial'
 
-export const metadata: Metadata = { title: 'Fits and adjustment' }
+export const metadata: Metadata = { title: texts.fitsAndAdjustment }
 
 /** What the screen asks first of a number its address names. */
 async function questionsOf(designation: string) {

@@ -1,8 +1,9 @@
 import type { Metadata } from 'next'
 import { QuickLookUp } from '@/features/identify'
 import { EvidenceSheet } from '@/contract/evidence'
+import * as texts from '@/texts/pages'
 
-export const metadata: Metadata = { title: 'Quick look-up' }
+export const metadata: Metadata = { title: texts.quickLookUp }
 
 /** A link that cannot be read opens an empty sheet. */
 function sheetFrom(text: string | string[] | undefined): EvidenceSheet {

@@ -2,8 +2,9 @@ import type { Metadata } from 'next'
 import { connection } from 'next/server'
 import { JobList } from '@/features/jobs'
 import { listJobs } from '@/services/jobs'
+import * as common from '@/texts/common'
 
-export const metadata: Metadata = { title: 'All jobs' }
+export const metadata: Metadata = { title: common.allJobs }
 
 type PageProps = { searchParams: Promise<Record<string, string | string[] | undefined>> }
 

@@ -2,8 +2,9 @@ import type { Metadata } from 'next'
 import { connection } from 'next/server'
 import { ListsScreen } from '@/features/lists'
 import { lists } from '@/services/lists'
+import * as texts from '@/texts/pages'
 
-export const metadata: Metadata = { title: 'Own and supplier lists' }
+export const metadata: Metadata = { title: texts.ownAndSupplierLists }
 
 export default async function Page() {
   await connection()

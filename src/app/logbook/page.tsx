@@ -12,9 +12,10 @@ import {
   seatTrends,
   service,
 } from '@/services/logbook'
+import * as common from '@/texts/common'
 import { asked, WithInitial } from '../_initial/WithInitial'
 
-export const metadata: Metadata = { title: 'Logbook' }
+export const metadata: Metadata = { title: common.logbook }
 
 interface Props {
   searchParams: Promise<Record<string, string | string[] | undefined>>

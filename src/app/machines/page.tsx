@@ -2,8 +2,9 @@ import type { Metadata } from 'next'
 import { connection } from 'next/server'
 import { MachineList } from '@/features/machines'
 import { listMachines } from '@/services/machines'
+import * as texts from '@/texts/pages'
 
-export const metadata: Metadata = { title: 'Machines' }
+export const metadata: Metadata = { title: texts.machines }
 
 type PageProps = { searchParams: Promise<Record<string, string | string[] | undefined>> }
 

@@ -1,9 +1,10 @@
 import type { Metadata } from 'next'
 import { SealsScreen, sealsQuestion } from '@/features/seals'
 import { sealsFor } from '@/services/sealsFor'
+import * as texts from '@/texts/pages'
 import { asked, WithInitial } from '../_initial/WithInitial'
 
-export const metadata: Metadata = { title: 'Seals and wear sleeves' }
+export const metadata: Metadata = { title: texts.sealsAndWearSleeves }
 
 const NAMES = ['shaft', 'housing', 'width', 'rpm', 'temperatureC', 'medium', 'lip']
 

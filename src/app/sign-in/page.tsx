@@ -3,8 +3,9 @@ import { redirect } from 'next/navigation'
 import { connection } from 'next/server'
 import { SignIn } from '@/features/accounts'
 import { isSignInRequired } from '@/services/accounts'
+import * as texts from '@/texts/pages'
 
-export const metadata: Metadata = { title: 'Sign in' }
+export const metadata: Metadata = { title: texts.signIn }
 
 /** A path of our own: one slash, and no second one that would name another server. */
 const OWN_PATH = /^\/(?![/\\])/

@@ -2,8 +2,9 @@ import type { Metadata } from 'next'
 import { connection } from 'next/server'
 import { StoreScreen } from '@/features/store'
 import { stock } from '@/services/stock'
+import * as common from '@/texts/common'
 
-export const metadata: Metadata = { title: 'Store' }
+export const metadata: Metadata = { title: common.store }
 
 type PageProps = { searchParams: Promise<Record<string, string | string[] | undefined>> }
 

@@ -5,6 +5,8 @@ import { useWatch } from 'react-hook-form'
 import { PASSWORD, ROLES, ROLE_NAMES, ROLE_RIGHTS, type Role } from '@/contract/choices'
 import type { Account, Accounts, AuditPage } from '@/contract/account'
 import { Frame } from '@/features/shell'
+import * as texts from '@/texts/accounts'
+import * as common from '@/texts/common'
 import { call, errorMessage } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
 import { FormMessage } from '@/ui/form/FormMessage'
@@ -54,10 +56,10 @@ function AccountRow({ account, onChanged, onError }: RowProps) {
     <li className="grid items-center gap-2 border-t border-line2 py-2 sm:grid-cols-[minmax(0,1fr)_140px_auto]">
       <span className={account.isActive ? 'font-medium' : 'text-ink3 line-through'}>
         {account.name}
-        {account.lockedUntil && <span className="tag ml-2">locked</span>}
+        {account.lockedUntil && <span className="tag ml-2">{texts.locked}</span>}
       </span>
       <RoleChoice
-        label={`Role of ${account.name}`}
+        label={texts.roleOf(account.name)}
         value={account.role}
         onChange={(role) => change({ role })}
       />
@@ -65,8 +67,8 @@ function AccountRow({ account, onChanged, onError }: RowProps) {
         <input
           type="password"
           autoComplete="new-password"
-          aria-label={`New password of ${account.name}`}
-          placeholder="new password"
+          aria-label={texts.newPasswordOf(account.name)}
+          placeholder={texts.newPassword}
           className="field max-w-[180px]"
           maxLength={PASSWORD.max}
           value={password}
@@ -78,10 +80,10 @@ function AccountRow({ account, onChanged, onError }: RowProps) {
           disabled={password === ''}
           onClick={() => change({ password })}
         >
-          Set
+          {texts.set}
         </button>
         <button type="button" className="button" onClick={() => change({ isActive: !account.isActive })}>
-          {account.isActive ? 'Block' : 'Allow'}
+          {account.isActive ? texts.block : texts.allow}
         </button>
       </span>
     </li>
@@ -116,14 +118,13 @@ export function AccountsScreen({ accounts, audit }: Props) {
   })
   const [name, password] = useWatch({ control: form.control, name: ['name', 'password'] })
   return (
-    <Frame about={<h1 className="font-semibold text-ink">Accounts</h1>} state={`${items.length} accounts`}>
+    <Frame
+      about={<h1 className="font-semibold text-ink">{common.accounts}</h1>}
+      state={texts.accounts(items.length)}
+    >
       <div className="panes [--panes:minmax(0,1fr)_420px]">
         <section className="min-h-0 overflow-auto px-4 py-4 sm:px-6">
-          <p className="text-ink2">
-            {accounts.required
-              ? 'Signing in is asked for on this server.'
-              : 'Nobody has to sign in here: the server listens on this machine only. Make an owner before you open it to the shop.'}
-          </p>
+          <p className="text-ink2">{accounts.required ? texts.signingInIsAsked : texts.nobodyHasToSign}</p>
           <ul className="mt-2 text-[0.875rem] text-ink2">
             {ROLES.map((role) => (
               <li key={role}>
@@ -138,18 +139,25 @@ export function AccountsScreen({ accounts, audit }: Props) {
           </ul>
           <form
             onSubmit={(e) => void submit(e)}
-            aria-label="New account"
+            aria-label={texts.newAccount}
             className="mt-4 grid gap-2 border-t border-line pt-4 sm:grid-cols-2"
           >
-            <FormField of={fields} name="name" label="Name" labelHidden placeholder="Name" maxLength={60} />
-            <RoleChoice label="Role" value={role} onChange={setRole} />
+            <FormField
+              of={fields}
+              name="name"
+              label={texts.name}
+              labelHidden
+              placeholder={texts.name}
+              maxLength={60}
+            />
+            <RoleChoice label={texts.role} value={role} onChange={setRole} />
             <PasswordField
               of={fields}
               name="password"
-              label="Password"
+              label={texts.password}
               labelHidden
               kind="new-password"
-              placeholder={`Password, at least ${PASSWORD.min} characters`}
+              placeholder={texts.passwordAtLeastCharacters(PASSWORD.min)}
             />
             <button
               type="submit"
@@ -157,7 +165,7 @@ export function AccountsScreen({ accounts, audit }: Props) {
               className="button"
               disabled={name.trim() === '' || password === ''}
             >
-              Add account
+              {texts.addAccount}
             </button>
           </form>
           <FormMessage message={message} />
@@ -168,7 +176,7 @@ export function AccountsScreen({ accounts, audit }: Props) {
           )}
         </section>
         <section className="min-h-0 overflow-auto border-l border-line bg-sheet px-4 py-4">
-          <h2 className="text-[1rem] font-bold">Audit trail</h2>
+          <h2 className="text-[1rem] font-bold">{texts.auditTrail}</h2>
           <ul className="mt-2 text-[0.875rem]">
             {trail.pages
               .flatMap((page) => page.items)
@@ -178,17 +186,17 @@ export function AccountsScreen({ accounts, audit }: Props) {
                   <b className="font-semibold">{entry.who}</b>
                   <span className="block text-ink2">
                     {entry.what}
-                    {entry.address && ` from ${entry.address}`}
+                    {entry.address && texts.from(entry.address)}
                   </span>
                 </li>
               ))}
           </ul>
           {trail.hasMore && (
             <button type="button" className="button mt-2" onClick={trail.more}>
-              More
+              {texts.more}
             </button>
           )}
-          {audit.items.length === 0 && <p className="mt-2 text-ink2">Nothing yet.</p>}
+          {audit.items.length === 0 && <p className="mt-2 text-ink2">{texts.nothingYet}</p>}
         </section>
       </div>
     </Frame>

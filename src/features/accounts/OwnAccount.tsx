@@ -5,6 +5,7 @@ import { useWatch } from 'react-hook-form'
 import { PASSWORD, ROLE_NAMES, ROLE_RIGHTS } from '@/contract/choices'
 import type { Session } from '@/contract/account'
 import { Frame } from '@/features/shell'
+import * as texts from '@/texts/accounts'
 import { call, errorMessage } from '@/ui/call'
 import { FormMessage } from '@/ui/form/FormMessage'
 import { useSentForm } from '@/ui/form/useSentForm'
@@ -27,19 +28,14 @@ export function OwnAccount({ account }: Session) {
     send: async (body) => {
       setMessage('')
       await call('PUT /api/session/password', { body })
-      setMessage('Password changed. Every other session of yours has ended.')
+      setMessage(texts.passwordChangedEveryOther)
     },
   })
   const [current, next] = useWatch({ control: form.control, name: ['current', 'next'] })
   return (
-    <Frame about={<h1 className="font-semibold text-ink">Your account</h1>}>
+    <Frame about={<h1 className="font-semibold text-ink">{texts.yourAccount}</h1>}>
       <div className="mx-auto grid h-full max-w-[520px] content-start gap-4 overflow-auto px-4 py-6">
-        {!account && (
-          <p>
-            Nobody has to sign in on this server: it listens on this machine only. Listening beyond it asks
-            for accounts.
-          </p>
-        )}
+        {!account && <p>{texts.nobodyHasToSignIn}</p>}
         {account && (
           <>
             <p>
@@ -49,11 +45,16 @@ export function OwnAccount({ account }: Session) {
               </span>
             </p>
             <form onSubmit={(e) => void submit(e)} className="grid gap-3">
-              <PasswordField of={fields} name="current" label="Present password" kind="current-password" />
+              <PasswordField
+                of={fields}
+                name="current"
+                label={texts.presentPassword}
+                kind="current-password"
+              />
               <PasswordField
                 of={fields}
                 name="next"
-                label={`New password, at least ${PASSWORD.min} characters`}
+                label={texts.newPasswordAtLeastCharacters(PASSWORD.min)}
                 kind="new-password"
               />
               <FormMessage message={refused} />
@@ -62,7 +63,7 @@ export function OwnAccount({ account }: Session) {
                 className="button justify-self-start"
                 disabled={current === '' || next === ''}
               >
-                Change password
+                {texts.changePassword}
               </button>
             </form>
             <SignOut onRefused={(thrown) => setMessage(errorMessage(thrown))} />

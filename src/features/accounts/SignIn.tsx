@@ -2,6 +2,8 @@
 
 import { useRef } from 'react'
 import { useWatch } from 'react-hook-form'
+import * as texts from '@/texts/accounts'
+import * as common from '@/texts/common'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
 import { FormMessage } from '@/ui/form/FormMessage'
@@ -33,9 +35,16 @@ export function SignIn({ to }: { to: string }) {
   return (
     <main ref={screen} className="grid min-h-dvh content-start justify-items-center px-4 pt-[14vh]">
       <form onSubmit={(e) => void submit(e)} className="grid w-full max-w-[380px] gap-4">
-        <h1 className="text-[1.5rem] font-bold">Amber Socket</h1>
-        <FormField of={fields} name="name" label="Name" autoFocus autoComplete="username" maxLength={60} />
-        <PasswordField of={fields} name="password" label="Password" kind="current-password" />
+        <h1 className="text-[1.5rem] font-bold">{common.amberSocket}</h1>
+        <FormField
+          of={fields}
+          name="name"
+          label={texts.name}
+          autoFocus
+          autoComplete="username"
+          maxLength={60}
+        />
+        <PasswordField of={fields} name="password" label={texts.password} kind="current-password" />
         <FormMessage message={message} />
         <button
           type="submit"
@@ -43,11 +52,9 @@ export function SignIn({ to }: { to: string }) {
           className="button"
           disabled={isSending || name.trim() === '' || password === ''}
         >
-          Sign in
+          {texts.signIn}
         </button>
-        <p className="text-[0.875rem] text-ink2">
-          Forgotten: an owner sets a new password, under Accounts or on the machine with ./account reset NAME.
-        </p>
+        <p className="text-[0.875rem] text-ink2">{texts.forgottenAnOwnerSets}</p>
       </form>
     </main>
   )

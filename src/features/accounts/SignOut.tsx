@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { forgetDrafts, JobLinks, jobsTyped } from '@/features/job'
 import { forgetWaitingPhotos, jobsWithWaitingPhotos } from '@/features/photos'
+import * as texts from '@/texts/accounts'
 import { call } from '@/ui/call'
 import { forgetAllTyped } from '@/ui/useStoredState'
 
@@ -30,13 +31,12 @@ export function SignOut({ onRefused }: { onRefused: (thrown: unknown) => void })
     <div className="grid gap-2">
       {unsaved.length > 0 && (
         <p role="alert" className="rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2">
-          <b>Not stored yet.</b> Open the job and it is stored; signing out now discards what was typed or
-          photographed:
+          <b>{texts.notStoredYet}</b> {texts.openTheJobAnd}
           <JobLinks ids={unsaved} />
         </p>
       )}
       <button type="button" data-primary className="button justify-self-start" onClick={() => void leave()}>
-        {unsaved.length > 0 ? 'Discard and sign out' : 'Sign out'}
+        {unsaved.length > 0 ? texts.discardAndSignOut : texts.signOut}
       </button>
     </div>
   )

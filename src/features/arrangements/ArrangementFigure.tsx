@@ -8,6 +8,7 @@ import {
   resolveArrangement,
   type ArrangementFile,
 } from '@/core/kit'
+import * as texts from '@/texts/arrangements'
 import { ExplodedFigure } from '@/ui/drawing'
 
 interface Props {
@@ -19,7 +20,7 @@ interface Props {
 /** The arrangement as it stands now, drawn while it is made; or what keeps it from being drawn. */
 export function ArrangementFigure({ file, others }: Props) {
   const drawn = useMemo(() => {
-    const named = file.slots.map((slot) => (slot.label === '' ? { ...slot, label: 'new place' } : slot))
+    const named = file.slots.map((slot) => (slot.label === '' ? { ...slot, label: texts.newPlace } : slot))
     return resolveArrangement({ ...file, slots: named }, (code) => others.find((o) => o.code === code))
   }, [file, others])
   if (!drawn.ok)
@@ -32,7 +33,7 @@ export function ArrangementFigure({ file, others }: Props) {
     >
       <ExplodedFigure
         view={explodedView(value, emptyKit(value))}
-        title={value.title || 'Arrangement'}
+        title={value.title || texts.arrangement}
         selected={null}
         onSelect={() => undefined}
         nameOf={(id) => value.slots.find((slot) => slot.id === id)?.label ?? id}

@@ -6,6 +6,8 @@ import { useWatch, type Path } from 'react-hook-form'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
 import { Frame } from '@/features/shell'
 import type { ArrangementChoice } from '@/contract/kit'
+import * as texts from '@/texts/arrangements'
+import * as common from '@/texts/common'
 import { call, errorMessage } from '@/ui/call'
 import { FileButton } from '@/ui/FileButton'
 import { FormField } from '@/ui/form/FormField'
@@ -48,7 +50,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
       const body = { ...named, over: over.code === named.code ? over : null }
       const stands = await call('PUT /api/arrangements', { body })
       await refresh()
-      setSaved(`${typed.code} saved`)
+      setSaved(texts.saved(typed.code))
       return stands
     },
   })
@@ -66,7 +68,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
     setError('')
     form.reset(next)
     if (isDirty)
-      void notifyDone(`Changes of ${was.code || 'the new arrangement'} not saved`, () => {
+      void notifyDone(texts.changesOfNotSaved(was.code || texts.theNewArrangement), () => {
         form.reset(was, { keepDefaultValues: true })
         return Promise.resolve()
       })
@@ -91,21 +93,19 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
         return refresh()
       })
       .catch((thrown: unknown) =>
-        setError(
-          thrown instanceof SyntaxError ? 'This is no JSON. Choose a file saved here.' : errorMessage(thrown),
-        ),
+        setError(thrown instanceof SyntaxError ? texts.thisIsNoJson : errorMessage(thrown)),
       )
   }
   const under = base?.slots ?? []
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Arrangements</b>}
-      state={isDirty ? 'not saved yet; kept in this browser' : saved}
+      about={<b className="font-semibold text-ink">{common.arrangements}</b>}
+      state={isDirty ? texts.notSavedYetKept : saved}
     >
       <div className="panes [--panes:320px_minmax(0,1fr)]">
-        <nav aria-label="Arrangements" className="flex min-h-0 flex-col border-r border-line">
+        <nav aria-label={common.arrangements} className="flex min-h-0 flex-col border-r border-line">
           <button type="button" className="button m-4 mb-2" onClick={() => open(emptyFile())}>
-            New arrangement
+            {texts.newArrangement}
           </button>
           <div className="min-h-0 flex-1 overflow-auto">
             {all.map((a) => (
@@ -122,7 +122,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                   <span className="number">{a.code}</span> {a.title}
                 </span>
                 <span className="block text-caption font-normal text-ink3">
-                  {a.error || `${a.own ? 'own' : 'ships'}, ${a.places.length} places`}
+                  {a.error || texts.places(a.own ? common.own : texts.ships, a.places.length)}
                 </span>
               </button>
             ))}
@@ -136,36 +136,33 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
           }}
         >
           <h1 className="text-[1.3125rem] font-bold">
-            {file.code ? `Arrangement ${file.code}` : 'An arrangement of your own'}
+            {file.code ? texts.arrangementOfCode(file.code) : texts.anArrangementOfYourOwn}
           </h1>
-          <p className="mb-3 max-w-[70ch] text-ink2">
-            Start from one that is nearly right; add what this machine has more, and take away what it has
-            not. The same checks hold for it.
-          </p>
+          <p className="mb-3 max-w-[70ch] text-ink2">{texts.startFromOneThat}</p>
           <FormMessage message={error || message} />
           <div className="fields mb-3 [--field-width:12rem] lg:grid-cols-[130px_minmax(0,1fr)_150px_150px]">
             <FormField
               of={fields}
               name="code"
-              label="Code"
+              label={texts.code}
               className="number"
-              placeholder="roller-3"
+              placeholder={texts.exampleCode}
               maxLength={12}
             />
             <FormField
               of={fields}
               name="title"
-              label="What it is"
-              placeholder="Carousel roller with shim"
+              label={texts.whatItIs}
+              placeholder={texts.carouselRollerWithShim}
               maxLength={120}
             />
-            <FormField of={fields} name="position" label="One position is a" maxLength={40} />
+            <FormField of={fields} name="position" label={texts.onePositionIsA} maxLength={40} />
             <SelectField
               caption
-              label="Based on"
+              label={texts.basedOn}
               value={file.basedOn ?? ''}
               options={[
-                ['', 'nothing'],
+                ['', texts.nothing],
                 ...all.filter((a) => a.code !== file.code).map(({ code }) => [code, code] as const),
               ]}
               onPick={(code) => change({ basedOn: code || undefined, drop: [] })}
@@ -174,7 +171,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
           <ArrangementFigure file={file} others={all.map((a) => a.file)} />
           {base && (
             <fieldset className="mb-3">
-              <legend className="caption mb-1">Places of {base.code}; crossed-out items are omitted</legend>
+              <legend className="caption mb-1">{texts.placesOfCrossedOut(base.code)}</legend>
               <div className="flex flex-wrap gap-1.5">
                 {under.map((slot) => {
                   const dropped = file.drop.includes(slot.id)
@@ -215,10 +212,10 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                 )
               }
             >
-              JSON
+              {texts.json}
             </button>
             <FileButton accept=".json,application/json" onFile={readIn}>
-              Import
+              {common.importIt}
             </FileButton>
             {all.some((a) => a.own && a.code === file.code) && (
               <button
@@ -227,22 +224,22 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
                 onClick={() =>
                   run(
                     call('DELETE /api/arrangements/{code}', { path: { code: file.code } }).then(() =>
-                      notifyDone(`${file.code} removed`, () =>
+                      notifyDone(texts.removed(file.code), () =>
                         call('POST /api/bin/{kind}/{key}', {
                           path: { kind: 'arrangement', key: file.code },
-                        }).then(() => run(Promise.resolve(), `${file.code} is back`)),
+                        }).then(() => run(Promise.resolve(), texts.isBack(file.code))),
                       ),
                     ),
-                    `${file.code} removed`,
+                    texts.removed(file.code),
                   )
                 }
               >
-                Remove
+                {texts.remove}
               </button>
             )}
           </SaveButtons>
           <p className="mt-4 text-caption text-ink3">
-            Kinds of place: {SLOT_ROLES.map((r) => ROLES[r].label).join(', ')}.
+            {texts.kindsOfPlace(SLOT_ROLES.map((r) => ROLES[r].label).join(', '))}
           </p>
         </form>
       </div>

@@ -3,17 +3,19 @@
 import { useSortable } from '@dnd-kit/react/sortable'
 import { ArrowDown, ArrowUp, GripVertical, X } from 'lucide-react'
 import { ROLES, SLOT_ROLES, type ArrangementFile } from '@/core/kit'
+import * as texts from '@/texts/arrangements'
+import * as common from '@/texts/common'
 import { SelectField } from '@/ui/SelectField'
 
 type Row = ArrangementFile['slots'][number]
 
 const SIDES = ['inner', 'outer', 'left', 'right'] as const
 const TRAITS = [
-  ['singleUse', 'single use'],
-  ['mayStay', 'may stay'],
-  ['stacked', 'against the one before'],
-  ['carrier', 'in the carrier'],
-  ['byThumb', 'by thumb'],
+  ['singleUse', common.singleUse],
+  ['mayStay', texts.mayStay],
+  ['stacked', texts.againstTheOneBefore],
+  ['carrier', texts.inTheCarrier],
+  ['byThumb', texts.byThumb],
 ] as const
 
 interface Props {
@@ -49,7 +51,7 @@ export function SlotRow({ slot, index, after, errorOf, onChange, onMove, onRemov
           ref={handleRef}
           type="button"
           className="chip w-11 cursor-grab touch-none justify-center px-0"
-          aria-label={`Drag place ${n}`}
+          aria-label={texts.dragPlace(n)}
         >
           <GripVertical aria-hidden size={18} />
         </button>
@@ -63,7 +65,7 @@ export function SlotRow({ slot, index, after, errorOf, onChange, onMove, onRemov
             key={side}
             type="button"
             className="chip w-11 justify-center px-0"
-            aria-label={`Move place ${n} toward the ${side}`}
+            aria-label={texts.movePlaceTowardThe(n, side)}
             onClick={() => onMove(by)}
           >
             <Icon aria-hidden size={18} />
@@ -71,44 +73,44 @@ export function SlotRow({ slot, index, after, errorOf, onChange, onMove, onRemov
         ))}
         <input
           className="field max-w-[180px]"
-          aria-label={`Name of place ${n}`}
+          aria-label={texts.nameOfPlace(n)}
           aria-invalid={errors.length > 0 || undefined}
-          placeholder="Shim"
+          placeholder={texts.shim}
           maxLength={60}
           value={slot.label}
           onChange={(e) => onChange({ label: e.target.value })}
         />
         <SelectField
           className="field max-w-[170px]"
-          label={`Kind of place ${n}`}
+          label={texts.kindOfPlace(n)}
           value={slot.role}
           options={SLOT_ROLES.map((role) => [role, ROLES[role].label] as const)}
           onPick={(role) => onChange({ role })}
         />
         <SelectField
           className="field max-w-[190px]"
-          label={`Place ${n} stands after`}
+          label={texts.placeStandsAfter(n)}
           value={slot.after ?? ''}
           options={[
-            ['', 'at the end'],
+            ['', texts.atTheEnd],
             ...after
               .filter((a) => a.id !== slot.id)
-              .map((a) => [a.id, `after ${a.label.toLowerCase() || 'the unnamed place'}`] as const),
+              .map((a) => [a.id, texts.after(a.label.toLowerCase() || texts.theUnnamedPlace)] as const),
           ]}
           onPick={(id) => onChange({ after: id || undefined })}
         />
         <input
           className="field number w-[60px]"
-          aria-label={`How many of place ${n}`}
+          aria-label={texts.howManyOfPlace(n)}
           inputMode="numeric"
           value={slot.perPosition || ''}
           onChange={(e) => onChange({ perPosition: Number(e.target.value.replace(/\D/g, '').slice(0, 3)) })}
         />
         <SelectField
           className="field max-w-[120px]"
-          label={`Side of place ${n}`}
+          label={texts.sideOfPlace(n)}
           value={slot.side ?? ''}
-          options={[['', 'no side'], ...SIDES.map((side) => [side, side] as const)]}
+          options={[['', texts.noSide], ...SIDES.map((side) => [side, side] as const)]}
           onPick={(side) => onChange({ side: side || undefined })}
         />
         {TRAITS.map(([name, label]) => (
@@ -125,7 +127,7 @@ export function SlotRow({ slot, index, after, errorOf, onChange, onMove, onRemov
         <button
           type="button"
           className="chip w-11 justify-center px-0"
-          aria-label={`Take place ${n} away`}
+          aria-label={texts.takePlaceAway(n)}
           onClick={onRemove}
         >
           <X aria-hidden size={16} />

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import { Plus } from 'lucide-react'
 import { useEffect } from 'react'
 import type { ArrangementFile } from '@/core/kit'
+import * as texts from '@/texts/arrangements'
 import type { Props } from './SlotList'
 
 type Row = ArrangementFile['slots'][number]
@@ -42,14 +43,14 @@ export function SlotRows(props: Props) {
   useEffect(() => void loadList(), [])
   return (
     <fieldset>
-      <legend className="caption mb-1">Places added</legend>
+      <legend className="caption mb-1">{texts.placesAdded}</legend>
       {slots.length > 0 && <SlotList {...props} />}
       <button
         type="button"
         className="chip px-3"
         onClick={() => onChange([...slots, newRow(freeName([...base, ...slots].map(({ id }) => id)))])}
       >
-        <Plus aria-hidden size={16} className="mr-1" /> Add a place
+        <Plus aria-hidden size={16} className="mr-1" /> {texts.addAPlace}
       </button>
     </fieldset>
   )

@@ -1,6 +1,8 @@
 'use client'
 
 import type { Route } from 'next'
+import * as texts from '@/texts/bench'
+import * as common from '@/texts/common'
 import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { type ReactNode } from 'react'
@@ -12,10 +14,10 @@ import { useKeys } from '@/ui/useKeys'
 import { NotStored } from './NotStored'
 
 const HINTS = [
-  { keys: '/', label: 'look up', foot: true },
-  { keys: 'Alt N', label: 'new job', foot: true },
-  { keys: 'Alt J', label: 'all jobs', foot: true },
-  { keys: 'Alt L', label: 'logbook', foot: true },
+  { keys: '/', label: texts.lookUp, foot: true },
+  { keys: 'Alt N', label: texts.newJob, foot: true },
+  { keys: 'Alt J', label: texts.allJobs, foot: true },
+  { keys: 'Alt L', label: texts.logbookLower, foot: true },
 ]
 const PLACES: Readonly<Record<string, string>> = { n: '/jobs/new', j: '/jobs', l: '/logbook' }
 
@@ -74,7 +76,7 @@ function Rechecks({ bench: { rechecks, moreRechecks } }: { bench: BenchResponse 
             <span className="min-w-0 font-medium">{recheck.title}</span>
             <span className="min-w-0 text-ink2 max-sm:col-start-2">{recheck.what}</span>
             <span className={`max-sm:col-start-2 ${recheck.overdue ? 'text-lamp-ink' : 'text-ink2'}`}>
-              {recheck.overdue ? 'due since ' : 'due '}
+              {recheck.overdue ? texts.dueSince : texts.due}
               <span className="number">{recheck.dueOn}</span>
             </span>
           </Link>
@@ -86,7 +88,7 @@ function Rechecks({ bench: { rechecks, moreRechecks } }: { bench: BenchResponse 
             href={'/logbook' as Route}
             className="flex min-h-11 items-center underline underline-offset-4"
           >
-            {moreRechecks} more
+            {texts.more(moreRechecks)}
           </Link>
         </li>
       )}
@@ -112,7 +114,7 @@ function Season({ season }: { season: BenchResponse['season'] }) {
   return (
     <Card name="Last twelve months" href="/logbook?tab=failures">
       {season.causes.length === 0 ? (
-        <p className="text-[0.875rem] text-ink2">No findings yet: they come from Inspect.</p>
+        <p className="text-[0.875rem] text-ink2">{texts.noFindingsYetThey}</p>
       ) : (
         <>
           <ul>
@@ -129,9 +131,9 @@ function Season({ season }: { season: BenchResponse['season'] }) {
             ))}
           </ul>
           <p className="mt-2 text-[0.875rem] text-ink2">
-            {season.jobs} jobs
-            {season.most && `, ${season.most.jobs} of them on ${season.most.label}`};{' '}
-            {season.cameBack === 0 ? 'none' : season.cameBack} came back.
+            {texts.jobs(season.jobs)}
+            {season.most && texts.ofThemOn(season.most.jobs, season.most.label)}
+            {texts.cameBack(season.cameBack === 0 ? texts.none : season.cameBack)}
           </p>
         </>
       )}
@@ -151,53 +153,47 @@ export function BenchScreen({ bench }: { bench: BenchResponse }) {
   })
   return (
     <Frame
-      about={<h1 className="font-semibold text-ink">Bench</h1>}
+      about={<h1 className="font-semibold text-ink">{texts.bench}</h1>}
       hints={HINTS}
-      state={`${bench.openJobs} ${bench.openJobs === 1 ? 'job' : 'jobs'} open`}
+      state={texts.jobsOpen(bench.openJobs)}
     >
       <div className="panes [--panes:minmax(0,1fr)_372px]">
         <section className="min-h-0 overflow-auto px-3 py-4 sm:px-[26px]">
           <div className="grid grid-cols-[minmax(0,1fr)_auto] gap-2.5">
-            <Finder inline go={go} actions={[]} placeholder="Number, sizes or machine" />
+            <Finder inline go={go} actions={[]} placeholder={texts.numberSizesOrMachine} />
             <Link href={'/jobs/new' as Route} data-primary className="button h-[60px]! font-bold">
-              New job
+              {common.newJob}
             </Link>
           </div>
           <NotStored />
           <Jobs bench={bench} />
-          {bench.jobs.length === 0 && (
-            <p className="py-8 text-ink2">
-              No job is open. Open one for what came in, or look up a number, such as 6205-2RS, or sizes, such
-              as 20 x 42 x 12.
-            </p>
-          )}
+          {bench.jobs.length === 0 && <p className="py-8 text-ink2">{texts.noJobIsOpen}</p>}
           <Rechecks bench={bench} />
           <p className="mt-4">
             <Link
               href={'/jobs' as Route}
               className="inline-flex min-h-11 items-center underline underline-offset-4"
             >
-              All jobs{bench.openJobs > bench.jobs.length && `, ${bench.openJobs} of them open`}
+              {common.allJobs}
+              {bench.openJobs > bench.jobs.length && texts.ofThemOpen(bench.openJobs)}
             </Link>
           </p>
         </section>
         <section className="grid min-h-0 content-start gap-3 overflow-auto border-l border-line bg-sheet p-[18px]">
           <Card name="Short in the store" href="/store?view=low">
             {bench.short.items.length === 0 ? (
-              <p className="text-[0.875rem] text-ink2">Nothing is below its minimum.</p>
+              <p className="text-[0.875rem] text-ink2">{texts.nothingIsBelowItsMinimum}</p>
             ) : (
               <ul>
                 {bench.short.items.map(({ designation, free, minimum }) => (
                   <li key={designation} className="flex justify-between py-0.5">
                     <span className="number min-w-0 break-note">{designation}</span>
-                    <span className="number whitespace-nowrap text-ink2">
-                      {free} of {minimum}
-                    </span>
+                    <span className="number whitespace-nowrap text-ink2">{texts.of(free, minimum)}</span>
                   </li>
                 ))}
                 {bench.short.all > bench.short.items.length && (
                   <li className="text-[0.875rem] text-ink2">
-                    {bench.short.all - bench.short.items.length} more
+                    {texts.moreOfAll(bench.short.all - bench.short.items.length)}
                   </li>
                 )}
               </ul>
@@ -206,7 +202,7 @@ export function BenchScreen({ bench }: { bench: BenchResponse }) {
           <Season season={bench.season} />
           <Card name="Last fitted" href="/machines">
             {bench.fitted.length === 0 ? (
-              <p className="text-[0.875rem] text-ink2">Closing a job writes here what was fitted.</p>
+              <p className="text-[0.875rem] text-ink2">{texts.closingAJobWrites}</p>
             ) : (
               <ul>
                 {bench.fitted.map(({ machineId, where, fitted, on }) => (

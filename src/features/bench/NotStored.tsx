@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react'
 import { JobLinks, jobsLeft } from '@/features/job'
 import { jobsWithWaitingPhotos } from '@/features/photos'
+import * as texts from '@/texts/bench'
 
 /** Jobs whose last entries are still in this browser: after a crash nobody else would know of them. */
 export function NotStored() {
@@ -15,12 +16,11 @@ export function NotStored() {
   if (jobs.length === 0) return null
   return (
     <section
-      aria-label="Not stored yet"
+      aria-label={texts.notStoredYetLabel}
       className="mt-4 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2"
     >
       <p>
-        <b>Not stored yet.</b> Typed or photographed in this browser before the server had it. Open the job to
-        store it: <JobLinks ids={jobs} />
+        <b>{texts.notStoredYet}</b> {texts.typedOrPhotographedIn} <JobLinks ids={jobs} />
       </p>
     </section>
   )

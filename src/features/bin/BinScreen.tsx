@@ -1,5 +1,7 @@
 'use client'
 
+import * as texts from '@/texts/bin'
+import * as common from '@/texts/common'
 import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { BinItem, BinResponse } from '@/contract/bin'
@@ -22,18 +24,15 @@ export function BinScreen({ initial }: { initial: BinResponse }) {
     call('POST /api/bin/{kind}/{key}', { path: { kind: item.kind, key: item.id } })
       .then((now) => {
         setBin(now)
-        return notifyDone(`${item.label} is back`)
+        return notifyDone(texts.isBack(item.label))
       })
       .catch((thrown: unknown) => setError(errorMessage(thrown)))
       .finally(() => setBusy(''))
   }
   return (
-    <Frame about={<h1 className="font-semibold text-ink">Bin</h1>}>
+    <Frame about={<h1 className="font-semibold text-ink">{common.bin}</h1>}>
       <div className="h-full overflow-auto px-5 py-4">
-        <p className="mb-3 max-w-[72ch] text-ink2">
-          Jobs, photographs, lists, arrangements and names of parts that were removed. They can be put back
-          for {keptDays} days.
-        </p>
+        <p className="mb-3 max-w-[72ch] text-ink2">{texts.jobsPhotographsListsArrangements(keptDays)}</p>
         {error && (
           <p role="alert" className="mb-3 text-contra">
             {error}
@@ -41,9 +40,9 @@ export function BinScreen({ initial }: { initial: BinResponse }) {
         )}
         {items.length === 0 ? (
           <p>
-            The bin is empty. What is removed from <Link href="/jobs">a job</Link>,{' '}
-            <Link href="/lists">the lists</Link> or <Link href="/arrangements">the arrangements</Link> comes
-            here first.
+            {texts.theBinIsEmpty} <Link href="/jobs">{texts.aJob}</Link>,{' '}
+            <Link href="/lists">{texts.theLists}</Link> {texts.or}{' '}
+            <Link href="/arrangements">{texts.theArrangements}</Link> {texts.comesHereFirst}
           </p>
         ) : (
           <ul className="max-w-[900px]">
@@ -54,17 +53,16 @@ export function BinScreen({ initial }: { initial: BinResponse }) {
               >
                 <b className="min-w-0 flex-1 basis-[240px] font-semibold">{item.label}</b>
                 <span className="text-[0.875rem] text-ink3">
-                  removed {time(item.deletedAt)}
-                  {item.deletedBy && ` by ${item.deletedBy}`}
+                  {texts.removed(time(item.deletedAt), item.deletedBy && texts.by(item.deletedBy))}
                 </span>
                 <button
                   type="button"
                   className="button"
                   disabled={busy !== ''}
-                  aria-label={`Put back ${item.label}`}
+                  aria-label={texts.putBackOfLabel(item.label)}
                   onClick={() => putBack(item)}
                 >
-                  Put back
+                  {texts.putBack}
                 </button>
               </li>
             ))}

@@ -1,5 +1,7 @@
 'use client'
 
+import * as texts from '@/texts/campaign'
+import * as common from '@/texts/common'
 import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { useState } from 'react'
@@ -18,25 +20,25 @@ type Line = Output<'POST /api/campaign'>['lines'][number]
 const LINES: Column<Line>[] = [
   {
     id: 'number',
-    head: 'Number',
+    head: common.number,
     by: ({ designation }) => designation,
     className: 'number font-medium',
     cell: ({ designation }) => designation,
   },
   {
     id: 'part',
-    head: 'Part',
+    head: common.part,
     by: ({ label }) => label,
     cell: ({ label, singleUse }) => (
       <>
         {label}
-        {singleUse && <span className="tag ml-2">single use</span>}
+        {singleUse && <span className="tag ml-2">{common.singleUse}</span>}
       </>
     ),
   },
   {
     id: 'total',
-    head: 'Total',
+    head: common.total,
     by: ({ quantity }) => quantity,
     figures: true,
     className: 'font-medium',
@@ -44,7 +46,7 @@ const LINES: Column<Line>[] = [
   },
   {
     id: 'available',
-    head: 'Available',
+    head: common.available,
     by: ({ stock }) => stock?.free,
     figures: true,
     className: 'text-ink2',
@@ -53,14 +55,14 @@ const LINES: Column<Line>[] = [
   {
     id: 'bin',
     wide: true,
-    head: 'Bin',
+    head: common.bin,
     by: ({ stock }) => stock?.bin,
     className: 'number text-ink2',
     cell: ({ stock }) => stock?.bin ?? '',
   },
   {
     id: 'short',
-    head: 'Short',
+    head: texts.short,
     by: ({ short }) => short,
     figures: true,
     cell: ({ short, unit }) => (
@@ -72,7 +74,7 @@ const LINES: Column<Line>[] = [
   {
     id: 'wantedBy',
     wide: true,
-    head: 'Wanted by',
+    head: texts.wantedBy,
     className: 'max-w-[260px] text-[0.84375rem] text-ink3',
     cell: ({ wantedBy }) => wantedBy.map((w) => `${w.kit}: ${w.quantity}`).join('; '),
   },
@@ -99,29 +101,24 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
   const order = chosen.map((job) => `${job.id}x${times[job.id]}`).join(',')
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Service campaign</b>}
-      state={`${chosen.length} kits chosen`}
+      about={<b className="font-semibold text-ink">{texts.serviceCampaign}</b>}
+      state={texts.kitsChosen(chosen.length)}
     >
       <div className="panes [--panes:380px_minmax(0,1fr)]">
-        <section aria-label="Kits" className="min-h-0 overflow-auto border-r border-line px-[18px] py-3">
-          <h1 className="text-[1.0625rem] font-bold">Which kits, how many times</h1>
-          <p className="mb-2 text-[0.875rem] text-ink2">
-            Every coach, every roller: the same part becomes one line.
-          </p>
-          {jobs.length === 0 && (
-            <p className="text-ink2">No job has a kit yet. Open one, such as a coach of the land train.</p>
-          )}
-          {more && (
-            <p className="text-[0.875rem] text-ink2">
-              The 200 jobs changed last are shown; older ones are found from their own page.
-            </p>
-          )}
+        <section
+          aria-label={texts.kits}
+          className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
+        >
+          <h1 className="text-[1.0625rem] font-bold">{texts.whichKitsHowManyTimes}</h1>
+          <p className="mb-2 text-[0.875rem] text-ink2">{texts.everyCoachEveryRoller}</p>
+          {jobs.length === 0 && <p className="text-ink2">{texts.noJobHasA}</p>}
+          {more && <p className="text-[0.875rem] text-ink2">{texts.the200JobsChanged}</p>}
           {jobs.map((job) => (
             <label key={job.id} className="flex min-h-12 items-center gap-3 border-t border-line2 py-1">
               <input
                 className="field number w-[58px]"
                 inputMode="numeric"
-                aria-label={`Times: ${job.title}`}
+                aria-label={texts.times(job.title)}
                 placeholder="0"
                 value={times[job.id] || ''}
                 onChange={(e) =>
@@ -134,52 +131,51 @@ export function CampaignScreen({ jobs, more }: { jobs: readonly JobSummary[]; mo
               <span className="min-w-0">
                 <span className="block">{job.title}</span>
                 <span className="block text-caption text-ink3">
-                  Job {job.id}, {job.kit?.arrangement} × {job.kit?.positions}
+                  {texts.job(job.id)} {job.kit?.arrangement} × {job.kit?.positions}
                 </span>
               </span>
             </label>
           ))}
         </section>
-        <section aria-label="One list" className="flex min-h-0 flex-col">
+        <section aria-label={texts.oneList} className="flex min-h-0 flex-col">
           {(message || fault) && (
             <p role="alert" className="px-[18px] py-2 text-contra">
               {message || fault}
             </p>
           )}
           {!list ? (
-            <p className="px-[18px] pt-14 text-ink2">
-              Type how many times beside a kit, such as 4 for four coaches. The list of all parts appears
-              here.
-            </p>
+            <p className="px-[18px] pt-14 text-ink2">{texts.typeHowManyTimes}</p>
           ) : (
             <>
               <div className="flex items-center gap-2 border-b border-line px-[18px] py-2">
                 <b className="text-[1.0625rem] whitespace-nowrap">
-                  {list.lines.length} lines, {list.lines.filter((l) => l.short > 0).length} short
+                  {texts.linesShort(list.lines.length, list.lines.filter((l) => l.short > 0).length)}
                 </b>
                 {!list.complete && (
                   <span className="text-strain">
-                    <VerdictMark verdict="warn" isSaid /> Not settled:{' '}
-                    {list.kits
-                      .filter((k) => !k.complete)
-                      .map((k) => `${k.name}, ${k.gaps.length}`)
-                      .join('; ')}
+                    <VerdictMark verdict="warn" isSaid />{' '}
+                    {texts.notSettled(
+                      list.kits
+                        .filter((k) => !k.complete)
+                        .map((k) => `${k.name}, ${k.gaps.length}`)
+                        .join('; '),
+                    )}
                   </span>
                 )}
                 <button type="button" className="chip ml-auto px-2.5" onClick={csv}>
-                  CSV
+                  {common.csv}
                 </button>
                 <Link
                   href={`/orders?jobs=${order}` as Route}
                   className="button min-h-10 whitespace-nowrap"
                   data-primary
                 >
-                  Order what is short
+                  {texts.orderWhatIsShort}
                 </Link>
               </div>
               <div className="min-h-0 flex-1 px-2.5">
                 <DataTable
-                  label="Parts of all kits"
+                  label={texts.partsOfAllKits}
                   scrolls
                   rows={list.lines}
                   columns={LINES}

@@ -1,6 +1,8 @@
 'use client'
 
 import type { Route } from 'next'
+import * as texts from '@/texts/catalogue'
+import * as common from '@/texts/common'
 import { Link } from '@/ui/Link'
 import { useMemo, useRef, useState } from 'react'
 import { capital } from '@/core/capital'
@@ -26,7 +28,7 @@ const linksIn = (frame: HTMLElement): HTMLElement[] => [...frame.querySelectorAl
 
 const NUMBER: Column<ListedPart> = {
   id: 'number',
-  head: 'Number',
+  head: common.number,
   by: ({ base }) => base,
   cell: ({ base, verified }) => (
     <>
@@ -36,7 +38,7 @@ const NUMBER: Column<ListedPart> = {
       >
         {base}
       </Link>
-      {!verified && <span className="tag ml-2">unverified</span>}
+      {!verified && <span className="tag ml-2">{texts.unverified}</span>}
     </>
   ),
 }
@@ -45,9 +47,9 @@ const sizesIn = (unit: 'mm' | 'in'): Column<ListedPart>[] => {
   const write = (mm: number | null) => (mm === null ? '–' : unit === 'mm' ? writeMm(mm) : writeInch(mm))
   return (
     [
-      ['bore', 'Bore'],
-      ['outside', 'Outside'],
-      ['width', 'Width'],
+      ['bore', common.bore],
+      ['outside', common.outside],
+      ['width', common.width],
     ] as const
   ).map(([id, head]) => ({
     id,
@@ -97,7 +99,7 @@ export function CatalogueScreen({ families, family, parts }: Props) {
   const table = (
     <DataTable
       key={family}
-      label="Parts of the family"
+      label={texts.partsOfTheFamily}
       scrolls
       onSheet
       rows={shown}
@@ -108,15 +110,15 @@ export function CatalogueScreen({ families, family, parts }: Props) {
   )
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Catalogue</b>}
-      state={`${families.reduce((sum, f) => sum + f.parts, 0)} parts`}
+      about={<b className="font-semibold text-ink">{common.catalogue}</b>}
+      state={texts.parts(families.reduce((sum, f) => sum + f.parts, 0))}
     >
       <div
         className={`panes ${sized ? '[--panes:272px_minmax(0,1fr)_372px]' : '[--panes:272px_minmax(0,1fr)]'}`}
       >
         <nav
           ref={names}
-          aria-label="Families"
+          aria-label={texts.families}
           className="overflow-auto border-r border-line py-2"
           onKeyDown={onNamesKey}
         >
@@ -132,12 +134,15 @@ export function CatalogueScreen({ families, family, parts }: Props) {
             </Link>
           ))}
         </nav>
-        <section aria-label={sized ? 'Size map' : 'Parts'} className="flex min-h-0 flex-col px-4 py-3">
+        <section
+          aria-label={sized ? texts.sizeMap : common.parts}
+          className="flex min-h-0 flex-col px-4 py-3"
+        >
           <h1 className="text-[1.1875rem] font-bold first-letter:uppercase">{label}</h1>
           {allSeries.length > 1 && allSeries.length <= MAX_CHIPS && (
             <div className="mt-2">
               <ChipChoice
-                label="Series"
+                label={texts.series}
                 className="number px-3"
                 value={series}
                 options={allSeries.map((name) => [name, name] as const)}
@@ -151,7 +156,7 @@ export function CatalogueScreen({ families, family, parts }: Props) {
           </div>
         </section>
         {sized && (
-          <section aria-label="Parts" className="min-h-0 border-l border-line bg-sheet px-4 py-2">
+          <section aria-label={common.parts} className="min-h-0 border-l border-line bg-sheet px-4 py-2">
             {table}
           </section>
         )}

@@ -1,6 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
+import * as texts from '@/texts/catalogue'
 import { Link } from '@/ui/Link'
 import { MM_PER_INCH, writeInch, writeMm, type LengthUnit } from '@/core/quantity'
 import type { ListedPart } from '@/contract/catalogue'
@@ -111,7 +112,7 @@ export function SizeMap({ parts, series, unit }: Props) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="h-full w-full"
       role="group"
-      aria-label="Outside diameter against bore"
+      aria-label={texts.outsideDiameterAgainstBore}
     >
       {bores.marks.map(([text, bore]) => (
         <g key={bore}>
@@ -150,7 +151,7 @@ export function SizeMap({ parts, series, unit }: Props) {
         fontSize={13}
         fill="var(--ink2)"
       >
-        {`bore, ${unit}`}
+        {texts.bore(unit)}
       </text>
       <text
         transform={`rotate(-90 14 ${HEIGHT / 2})`}
@@ -160,7 +161,7 @@ export function SizeMap({ parts, series, unit }: Props) {
         fontSize={13}
         fill="var(--ink2)"
       >
-        {`outside, ${unit}`}
+        {texts.outside(unit)}
       </text>
       {curves.map((curve) => {
         const chosen = series === curve.name
@@ -192,7 +193,7 @@ export function SizeMap({ parts, series, unit }: Props) {
               <Link
                 key={p.base}
                 href={`/parts/${encodeURIComponent(p.base)}` as Route}
-                aria-label={`${p.base}, bore ${write(p.bore)}, outside ${write(p.outside)}`}
+                aria-label={texts.boreOutside(p.base, write(p.bore), write(p.outside))}
                 tabIndex={-1}
               >
                 <circle cx={x(p.bore)} cy={y(p.outside)} r={9} fill="transparent" />

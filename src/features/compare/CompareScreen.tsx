@@ -6,6 +6,7 @@ import { JobFrame, useJob } from '@/features/job'
 import { usePreferences, type KeyHint } from '@/features/shell'
 import type { PartSheet } from '@/contract/lookUp'
 import type { ComparisonDraft } from '@/contract/judgement'
+import * as texts from '@/texts/compare'
 import { OverlayFigure, type Laid } from '@/ui/drawing'
 import { useAnswer } from '@/ui/useAnswer'
 import { DidYouMean } from '@/ui/DidYouMean'
@@ -13,7 +14,7 @@ import { Differences } from './Differences'
 import { PairForm } from './PairForm'
 import { SIZES } from './sizes'
 
-const HINTS: readonly KeyHint[] = [{ keys: 'Tab', label: 'old, new, next feature', foot: true }]
+const HINTS: readonly KeyHint[] = [{ keys: 'Tab', label: texts.oldNewNextFeature, foot: true }]
 
 const BLANK: ComparisonDraft = {
   from: '',
@@ -122,7 +123,7 @@ export function CompareScreen() {
   const [under, over] = [laid(oldSheet), laid(newSheet)]
   return (
     <JobFrame stage="compare" hints={HINTS}>
-      <h1 className="sr-only">Compare old and new</h1>
+      <h1 className="sr-only">{texts.compareOldAndNew}</h1>
       <div className="panes [--panes:344px_minmax(0,1fr)]">
         <PairForm
           draft={draft}
@@ -130,7 +131,7 @@ export function CompareScreen() {
           isUnit={[oldSheet, newSheet].some((sheet) => sheet?.part.family === 'hub-unit')}
           put={put}
         />
-        <section aria-label="Comparison" className="grid min-h-0 sm:grid-cols-[minmax(0,1fr)_240px]">
+        <section aria-label={texts.comparison} className="grid min-h-0 sm:grid-cols-[minmax(0,1fr)_240px]">
           <div className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
             {message && (
               <p role="alert" className="mb-2 text-contra">
@@ -145,7 +146,7 @@ export function CompareScreen() {
             />
             {to.trim() === '' && offers.length > 0 && (
               <p className="mb-2 flex flex-wrap items-center gap-1.5">
-                <span className="caption">Substitutes</span>
+                <span className="caption">{texts.substitutes}</span>
                 {offers.map((offer) => (
                   <button
                     key={offer}
@@ -160,9 +161,9 @@ export function CompareScreen() {
             )}
             {!found ? (
               <p className="pt-14 text-ink2">
-                Type the old and the new number, such as <span className="number">6003RS</span> of the
-                deckchair trolleys against <span className="number">6003-2RS</span>, or what was measured on
-                each.
+                {texts.typeTheOldAnd} <span className="number">{texts.exampleOld}</span>{' '}
+                {texts.ofTheDeckchairTrolleysAgainst} <span className="number">{texts.exampleNew}</span>
+                {texts.orWhatWasMeasured}
               </p>
             ) : (
               <>
@@ -181,7 +182,7 @@ export function CompareScreen() {
             )}
             {found && found.attempts.length > 0 && (
               <>
-                <h2 className="caption mt-1 mb-1">Checks before dismantling</h2>
+                <h2 className="caption mt-1 mb-1">{texts.checksBeforeDismantling}</h2>
                 <ul className="text-[0.875rem]" data-testid="attempts">
                   {found.attempts.map((attempt) => (
                     <li key={attempt} className="border-t border-line2 py-1.5">

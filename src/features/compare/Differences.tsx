@@ -1,4 +1,5 @@
 import type { CompareResponse } from '@/contract/judgement'
+import * as texts from '@/texts/compare'
 import { PartNumber } from '@/ui/PartNumber'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
@@ -27,21 +28,21 @@ const CELL = 'py-1.5 align-top'
 const COLUMNS: Column<Difference>[] = [
   {
     id: 'verdict',
-    head: 'Verdict',
+    head: texts.verdict,
     headHidden: true,
     className: `w-8 ${CELL}`,
     cell: ({ result }) => <VerdictMark verdict={SIGNS[result]} />,
   },
-  { id: 'feature', head: 'Feature', className: `font-semibold ${CELL}`, cell: ({ label }) => label },
-  { id: 'old', head: 'Old', className: CELL, cell: (row) => <ValueText text={row.old} /> },
-  { id: 'new', head: 'New', className: CELL, cell: (row) => <ValueText text={row.new} /> },
+  { id: 'feature', head: texts.feature, className: `font-semibold ${CELL}`, cell: ({ label }) => label },
+  { id: 'old', head: texts.old, className: CELL, cell: (row) => <ValueText text={row.old} /> },
+  { id: 'new', head: texts.newOne, className: CELL, cell: (row) => <ValueText text={row.new} /> },
   {
     id: 'meaning',
-    head: 'What it means',
+    head: texts.whatItMeans,
     below: true,
     className: `text-ink2 max-sm:pt-0 max-sm:pl-10 ${CELL}`,
     cell: ({ difference, meaning }) =>
-      [difference === 'differs' ? '' : difference, meaning].filter(Boolean).join('. ') || 'The same.',
+      [difference === 'differs' ? '' : difference, meaning].filter(Boolean).join('. ') || texts.theSame,
   },
 ]
 
@@ -49,7 +50,7 @@ const COLUMNS: Column<Difference>[] = [
 export function Differences({ rows }: { rows: CompareResponse['rows'] }) {
   return (
     <DataTable
-      label="Differences"
+      label={texts.differences}
       narrowRow="max-sm:grid max-sm:grid-cols-[32px_minmax(0,1fr)_100px_100px]"
       rows={rows}
       columns={COLUMNS}

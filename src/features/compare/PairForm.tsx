@@ -2,6 +2,8 @@
 
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES } from '@/core/compare'
 import type { ComparisonDraft } from '@/contract/judgement'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/compare'
 import { PairRow } from './PairRow'
 import { SIZES } from './sizes'
 
@@ -23,14 +25,14 @@ export function PairForm({ draft, to, isUnit, put }: Props) {
     >
       <PairRow
         wide
-        label="Number"
+        label={common.number}
         old={draft.from}
         next={to}
         example="6003RS"
         onOld={(from) => put({ from })}
         onNext={(value) => put({ to: value })}
       />
-      <h2 className="caption mt-2 mb-1">Measured, where there is no number: old, new</h2>
+      <h2 className="caption mt-2 mb-1">{texts.measuredWhereThereIs}</h2>
       {SIZES.map(([name, label]) => (
         <PairRow
           key={name}
@@ -43,7 +45,7 @@ export function PairForm({ draft, to, isUnit, put }: Props) {
         />
       ))}
       <details open={isUnit || Object.keys({ ...draft.old, ...draft.new }).length > 0}>
-        <summary className="caption mt-2 min-h-8 cursor-pointer">Hub unit features, old and new</summary>
+        <summary className="caption mt-2 min-h-8 cursor-pointer">{texts.hubUnitFeaturesOld}</summary>
         {UNIT_FEATURES.map((feature) => (
           <PairRow
             key={feature}

@@ -1,7 +1,10 @@
+import * as common from '@/texts/common'
+import * as texts from '@/texts/compare'
+
 /** Sizes that may be measured on either part. */
 export const SIZES = [
-  ['bore', 'Bore'],
-  ['outside', 'Outside'],
-  ['width', 'Width'],
-  ['totalWidth', 'Total width'],
+  ['bore', common.bore],
+  ['outside', common.outside],
+  ['width', common.width],
+  ['totalWidth', texts.totalWidth],
 ] as const

@@ -1,6 +1,8 @@
 'use client'
 
 import { FigureField } from '@/features/shell'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/convert'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
@@ -24,18 +26,16 @@ export function ConversionForm({ conversion }: { conversion: Conversion }) {
       className="min-h-0 overflow-auto border-r border-line px-[18px] py-3"
       onSubmit={(e) => e.preventDefault()}
     >
-      <ChipChoice label="Conversion" value={kind} options={KINDS} onPick={conversion.setKind} />
+      <ChipChoice label={texts.conversion} value={kind} options={KINDS} onPick={conversion.setKind} />
       {seats.map((seat, i) => (
         <fieldset key={i} className="mt-3">
-          <legend className="caption">
-            {i === 0 ? 'One end, as it is now' : 'Other end, if it differs'}
-          </legend>
+          <legend className="caption">{i === 0 ? texts.oneEndAsIt : texts.otherEndIfItDiffers}</legend>
           <div className="grid grid-cols-3 gap-1.5">
             {(
               [
-                ['shaft', 'Shaft', '25'],
-                ['housing', 'Bore', '52'],
-                ['width', 'Width', '20'],
+                ['shaft', common.shaft, '25'],
+                ['housing', common.bore, '52'],
+                ['width', common.width, '20'],
               ] as const
             ).map(([name, label, example]) => (
               <Field
@@ -57,28 +57,25 @@ export function ConversionForm({ conversion }: { conversion: Conversion }) {
         </fieldset>
       ))}
       <div className="mt-3 grid grid-cols-2 gap-1.5">
-        <Field label="Between shoulders" value={shoulders} onChange={conversion.setShoulders} />
-        <Field label="Wheels" value={positions} maxLength={3} onChange={conversion.setPositions} />
+        <Field label={texts.betweenShoulders} value={shoulders} onChange={conversion.setShoulders} />
+        <Field label={texts.wheels} value={positions} maxLength={3} onChange={conversion.setPositions} />
       </div>
       {kind !== 'ballToTapered' && (
         <div className="mt-2">
-          <span className="caption block">The wheel is held by</span>
+          <span className="caption block">{texts.theWheelIsHeldBy}</span>
           <ChipChoice
-            label="The wheel is held by"
+            label={texts.theWheelIsHeldBy}
             value={locating}
             options={LOCATING}
             onPick={conversion.setLocating}
           />
         </div>
       )}
-      <h2 className="caption mt-3">What one end carries, if it is known</h2>
+      <h2 className="caption mt-3">{texts.whatOneEndCarries}</h2>
       <div className="grid grid-cols-2 gap-1.5">{LOAD_FIELDS.map(figureField)}</div>
-      <h2 className="caption mt-3">The bolt that holds it, if there is one</h2>
+      <h2 className="caption mt-3">{texts.theBoltThatHolds}</h2>
       <div className="grid grid-cols-3 gap-1.5">{BOLT_FIELDS.map(figureField)}</div>
-      <p className="mt-3 text-[0.84375rem] text-ink3">
-        Width is that of the bush or bearing in its seat; of a tapered pair its total width. Measure both
-        ends: they may differ.
-      </p>
+      <p className="mt-3 text-[0.84375rem] text-ink3">{texts.widthIsThatOf}</p>
     </form>
   )
 }

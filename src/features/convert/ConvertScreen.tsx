@@ -4,6 +4,8 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { stagePath } from '@/features/job'
 import { Frame, UnitText } from '@/features/shell'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/convert'
 import { call, errorMessage } from '@/ui/call'
 import { ShowExample } from '@/ui/ShowExample'
 import { ConversionForm } from './ConversionForm'
@@ -27,7 +29,7 @@ export function ConvertScreen() {
     if (!answer?.kit) return
     call('POST /api/jobs', {
       body: {
-        title: `Conversion: ${KIND_NAMES[kind]} to ${answer.seats.map((s) => s.chosen).join(' and ')}`,
+        title: texts.conversionTo(KIND_NAMES[kind], answer.seats.map((s) => s.chosen).join(texts.and)),
       },
     })
       .then((job) =>
@@ -40,10 +42,10 @@ export function ConvertScreen() {
       .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   return (
-    <Frame about={<h1 className="font-semibold text-ink">Conversions</h1>}>
+    <Frame about={<h1 className="font-semibold text-ink">{common.conversions}</h1>}>
       <div className="panes [--panes:300px_minmax(0,1fr)_330px]">
         <ConversionForm conversion={conversion} />
-        <section aria-label="Parts" className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
+        <section aria-label={common.parts} className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
           {(message || error) && (
             <p role="alert" className="mb-2 text-contra">
               {message || error}
@@ -51,7 +53,7 @@ export function ConvertScreen() {
           )}
           {!answer && !message && (
             <div className="pt-14 text-ink2">
-              <UnitText text="Type the seat of one end, such as the 25 mm pin and 52 mm bore of a deckchair trolley, 20 mm wide. Parts that fit it follow, with what else must change." />
+              <UnitText text={texts.typeTheSeatOf} />
               <ShowExample onShow={() => conversion.setSeats([EXAMPLE, NO_SEAT])} />
             </div>
           )}
@@ -68,7 +70,7 @@ export function ConvertScreen() {
           )}
           {answer && answer.changes.length > 0 && (
             <>
-              <h2 className="text-[1.0625rem] font-bold">What else changes</h2>
+              <h2 className="text-[1.0625rem] font-bold">{texts.whatElseChanges}</h2>
               <dl className="grid grid-cols-[120px_1fr] text-[0.90625rem]" data-testid="changes">
                 {answer.changes.map(({ what, message: text }) => (
                   <div key={what} className="contents">

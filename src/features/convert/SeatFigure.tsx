@@ -1,6 +1,7 @@
 import type { SVGProps } from 'react'
 import { readForm } from '@/core/quantity'
 import type { ConvertResponse } from '@/contract/convert'
+import * as texts from '@/texts/convert'
 
 const W = 300
 const H = 300
@@ -53,7 +54,7 @@ export function SeatFigure({
       viewBox={`0 0 ${W} ${H}`}
       className="h-full w-full"
       role="img"
-      aria-label={`${part.designation} in a seat of ${shaft} and ${housing} mm, to scale`}
+      aria-label={texts.inASeatOf(part.designation, shaft, housing)}
     >
       {rows(housing, tall, wide * 1.3, hub)}
       <rect
@@ -89,7 +90,7 @@ export function SeatFigure({
       })}
       <path d={`M8 ${cy}H${W - 8}`} stroke="var(--ink3)" strokeWidth={1.1} strokeDasharray="16 4 3 4" />
       <text x={cx} y={H - 4} textAnchor="middle" fontSize={13} fill="var(--ink2)">
-        dashed: what was in it; amber: a sleeve
+        {texts.dashedWhatWasIn}
       </text>
     </svg>
   )

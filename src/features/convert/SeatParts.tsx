@@ -2,6 +2,8 @@
 
 import type { ConvertResponse } from '@/contract/convert'
 import { UnitText } from '@/features/shell'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/convert'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 
@@ -10,7 +12,7 @@ type SeatPart = ConvertResponse['seats'][number]['parts'][number]
 const partColumns = (chosen: string | null, onChoose: (designation: string) => void): Column<SeatPart>[] => [
   {
     id: 'number',
-    head: 'Number',
+    head: common.number,
     className: 'w-[130px] py-1 align-top',
     cell: ({ designation }) => (
       <button
@@ -25,24 +27,24 @@ const partColumns = (chosen: string | null, onChoose: (designation: string) => v
   },
   {
     id: 'sizes',
-    head: 'Sizes',
+    head: texts.sizes,
     className: 'number w-[180px] py-2 align-top text-[0.84375rem]',
-    cell: ({ bore, outside, width }) => <UnitText text={`${bore} × ${outside} × ${width} mm`} />,
+    cell: ({ bore, outside, width }) => <UnitText text={texts.mm(bore, outside, width)} />,
   },
   {
     id: 'rating',
-    head: 'Rating',
+    head: texts.rating,
     figures: true,
     className: 'w-[84px] py-2 align-top text-[0.84375rem] text-ink2',
-    cell: ({ ratingKn }) => <UnitText text={`${ratingKn.toFixed(1)} kN`} />,
+    cell: ({ ratingKn }) => <UnitText text={texts.kn(ratingKn.toFixed(1))} />,
   },
   {
     id: 'remarks',
-    head: 'Remarks',
+    head: texts.remarks,
     className: 'py-2 align-top text-ink2',
     cell: ({ sensible, message }) => (
       <>
-        {sensible ? '' : <b className="text-contra">Not advised. </b>}
+        {sensible ? '' : <b className="text-contra">{texts.notAdvised} </b>}
         <UnitText text={message} />
       </>
     ),
@@ -61,23 +63,21 @@ export function SeatParts({ seats, onChoose }: Props) {
       {seats.map((seat, i) => (
         <div key={i} className="mb-4">
           <h2 className="text-[1.0625rem] font-bold">
-            {seats.length > 1 ? `End ${i + 1}` : 'Fits this seat'}
+            {seats.length > 1 ? texts.end(i + 1) : texts.fitsThisSeat}
           </h2>
           {seat.parts.length === 0 && (
             <p className="text-ink2" data-testid="none">
-              Nothing of that kind carries enough in this seat. Change axle and hub together, or keep what is
-              in it.
+              {texts.nothingOfThatKind}
             </p>
           )}
           {seat.parts.length > 0 && seat.chosen === null && (
             <p className="text-[0.90625rem]" data-testid="not-sensible">
-              <b>Nothing sensible.</b> What comes near is too weak, or cuts strength away: change axle and hub
-              together, or keep what is in it.
+              <b>{texts.nothingSensible}</b> {texts.whatComesNearIs}
             </p>
           )}
           {seat.parts.length > 0 && (
             <DataTable
-              label="Parts for this seat"
+              label={texts.partsForThisSeat}
               rows={seat.parts}
               columns={partColumns(seat.chosen, (designation) => onChoose(i, designation))}
               keyOf={({ designation }) => designation}

@@ -2,37 +2,39 @@
 
 import { useState } from 'react'
 import { readFigure, type FieldQuantity } from '@/core/quantity'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/convert'
 import { useAnswer } from '@/ui/useAnswer'
 import { useStoredState } from '@/ui/useStoredState'
 import { useUrlChoice } from '@/ui/urlState'
 
 export const KINDS = [
-  ['bushToBall', 'bush to ball'],
-  ['taperedToBall', 'tapered to ball'],
-  ['ballToTapered', 'ball to tapered'],
+  ['bushToBall', texts.bushToBall],
+  ['taperedToBall', texts.taperedToBall],
+  ['ballToTapered', texts.ballToTapered],
 ] as const
 export const KIND_NAMES = {
   bushToBall: 'bush',
-  taperedToBall: 'tapered pair',
-  ballToTapered: 'ball bearings',
+  taperedToBall: texts.taperedPair,
+  ballToTapered: texts.ballBearings,
 } as const
 export const LOCATING = [
-  ['', 'as usual'],
-  ['spacer', 'clamped, spacer'],
-  ['ring', 'washer and ring'],
+  ['', texts.asUsual],
+  ['spacer', texts.clampedSpacer],
+  ['ring', texts.washerAndRing],
 ] as const
 /** Name, label, usual figure, what it counts. */
 export type FigureRow = readonly [string, string, string, FieldQuantity?]
 export const LOAD_FIELDS: readonly FigureRow[] = [
-  ['radial', 'Radial', '', 'force'],
-  ['axial', 'Axial', '', 'force'],
-  ['rpm', 'Turns a minute', '200'],
-  ['hours', 'Wanted, hours', '5000'],
+  ['radial', texts.radial, '', 'force'],
+  ['axial', texts.axial, '', 'force'],
+  ['rpm', common.turnsAMinute, '200'],
+  ['hours', texts.wantedHours, '5000'],
 ]
 export const BOLT_FIELDS: readonly FigureRow[] = [
-  ['clamped', 'Clamped', '', 'length'],
-  ['thread', 'Thread', '', 'length'],
-  ['depth', 'its depth', '', 'length'],
+  ['clamped', texts.clamped, '', 'length'],
+  ['thread', texts.thread, '', 'length'],
+  ['depth', texts.itsDepth, '', 'length'],
 ]
 const QUANTITY_OF = new Map<string, FieldQuantity>(
   [...LOAD_FIELDS, ...BOLT_FIELDS].flatMap(([name, , , quantity]) => (quantity ? [[name, quantity]] : [])),

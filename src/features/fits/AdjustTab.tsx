@@ -2,6 +2,8 @@
 
 import { FigureField, UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { isStepless, NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
 import type { PracticeNote } from '@/core/procedure'
@@ -18,15 +20,15 @@ import { figure, type Fields, type SetField } from './seatTypes'
 const PlayChart = dynamic(() => import('./PlayChart').then((chart) => chart.PlayChart))
 
 const FIELDS = [
-  ['threads', 'Threads an inch', '14'],
-  ['pitch', 'or pitch, mm', ''],
-  ['degrees', 'Nut backed off, °', '90'],
-  ['slots', 'Slots', '6'],
-  ['holes', 'Cross holes', '1'],
-  ['places', 'Retainer fits in, places', '12'],
-  ['offset', 'First slot at, °', '0'],
-  ['min', 'Play from', ''],
-  ['max', 'Play to', ''],
+  ['threads', texts.threadsAnInch, '14'],
+  ['pitch', texts.orPitchMm, ''],
+  ['degrees', texts.nutBackedOff, '90'],
+  ['slots', texts.slots, '6'],
+  ['holes', texts.crossHolesField, '1'],
+  ['places', texts.retainerFitsInPlaces, '12'],
+  ['offset', texts.firstSlotAt, '0'],
+  ['min', texts.playFrom, ''],
+  ['max', texts.playTo, ''],
 ] as const
 type FieldName = (typeof FIELDS)[number][0]
 /** Fields that say nothing of a nut held otherwise. */
@@ -39,31 +41,19 @@ const ONLY_WITH: Partial<Record<FieldName, readonly NutLock[]>> = {
 /** The pitch is that of a metric thread: its millimetres stay. */
 const LENGTHS: readonly FieldName[] = ['min', 'max']
 const LOCK_CHOICES = [
-  ['slots', 'slots, pin'],
-  ['retainer', 'sheet retainer'],
-  ['clamp', 'clamped'],
-  ['cone', 'cone, lock nut'],
+  ['slots', texts.slotsPin],
+  ['retainer', texts.sheetRetainer],
+  ['clamp', texts.clamped],
+  ['cone', texts.coneLockNut],
 ] as const satisfies readonly (readonly [(typeof NUT_LOCKS)[number], string])[]
 
 const TAPERED_PRACTICES = [
-  [
-    'By feel',
-    'Spin the wheel while tightening until it drags, to seat the rollers. Back off a quarter turn: that only frees it. Then finger-tight, without a tool; if no slot lines up, loosen to the next one, never tighten.',
-  ],
-  [
-    'Measured',
-    'Dial indicator on the hub, push and pull. End play 0.025 to 0.25 mm for utility axles, about 0.01 to 0.05 mm for finer ones; the manual of the machine rules.',
-  ],
+  [texts.byFeel, texts.spinTheWheelWhile],
+  [common.measured, texts.dialIndicatorOnThe],
 ] as const
 const CONE_PRACTICES = [
-  [
-    'By feel',
-    'One end fixed first, the axle standing out alike on both sides. Run the free cone in by hand until the play is just gone, hold it with a thin spanner, lock its nut against it. At least three threads show.',
-  ],
-  [
-    'In the machine',
-    'Clamping squeezes the axle: a trace of play at the rim on the bench may be right where it is gone once clamped. No drag, no play then.',
-  ],
+  [texts.byFeel, texts.oneEndFixedFirst],
+  [texts.inTheMachine, texts.clampingSqueezesTheAxle],
 ] as const
 
 /** A cone is moved by an hour of a clock at a time, degrees. */
@@ -115,13 +105,13 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
   const day = fittedOn || today()
   return (
     <FitPane
-      label="End play"
+      label={texts.endPlayUpper}
       message={message}
       inputs={
         <>
-          <span className="caption block">The nut is held by</span>
+          <span className="caption block">{texts.theNutIsHeldBy}</span>
           <ChipChoice
-            label="The nut is held by"
+            label={texts.theNutIsHeldBy}
             value={lock}
             options={LOCK_CHOICES}
             onPick={(name) => set('adjust.lock', name)}
@@ -130,7 +120,7 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
             {FIELDS.filter(([name]) => ONLY_WITH[name]?.includes(lock) ?? true).map(([name, label]) => (
               <FigureField
                 key={name}
-                label={name === 'degrees' && lock === 'cone' ? 'Cone backed off, °' : label}
+                label={name === 'degrees' && lock === 'cone' ? texts.coneBackedOff : label}
                 quantity={LENGTHS.includes(name) ? 'length' : undefined}
                 value={value(name)}
                 onChange={(v) => set(`adjust.${name}`, v)}
@@ -139,13 +129,13 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
           </div>
           <p className="mt-1 text-[0.8125rem] text-ink3">
             {fields['adjust.min'] === undefined && fields['adjust.max'] === undefined
-              ? 'Play as is usual for this kind of hub; type what the manual says.'
-              : 'Play as typed.'}
+              ? texts.playAsIsUsual
+              : texts.playAsTyped}
           </p>
           {lock === 'clamp' && <CollarBox fields={fields} set={set} target={target} />}
           {lock !== 'cone' && <RockTest fields={fields} set={set} />}
           <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[0.875rem]">
-            Wheel on stands, wheels chocked, power locked off.
+            {texts.wheelOnStandsWheels}
           </p>
         </>
       }
@@ -168,7 +158,7 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
             </p>
           ))}
           {practice && lock !== 'cone' && <PracticeBox note={practice} />}
-          <h2 className="caption mt-2">Look again</h2>
+          <h2 className="caption mt-2">{texts.lookAgain}</h2>
           <ul data-testid="rechecks" className="text-[0.875rem]">
             {recheckDates(day, true, wet).map(({ date, text: what }) => (
               <li key={date} className="border-t border-line2 py-1.5">
@@ -182,26 +172,31 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
       {found && (
         <>
           <p data-testid="end-play" className="text-[1.3125rem] font-bold">
-            <span className="number">{found.axialMm.toFixed(3)}</span> mm ({inches(found.axialMm)} in) for
-            this turn
+            <span className="number">{found.axialMm.toFixed(3)}</span>{' '}
+            {texts.mmInForThisTurn(inches(found.axialMm))}
           </p>
           <p className="mb-1 text-[0.875rem] text-ink2">
             {found.slotStepDegrees === null || found.slotStepMm === null ? (
               <>
-                Stepless. The play wanted is {Math.round(found.turnForTarget.min)}° to{' '}
-                {Math.round(found.turnForTarget.max)}° back from no play.
+                {texts.steplessThePlayWanted(
+                  Math.round(found.turnForTarget.min),
+                  Math.round(found.turnForTarget.max),
+                )}
               </>
             ) : (
               <>
-                One step of the nut is {Math.round(found.slotStepDegrees)}°, {found.slotStepMm.toFixed(3)} mm
-                ({inches(found.slotStepMm)} in).
+                {texts.oneStepOfThe(
+                  Math.round(found.slotStepDegrees),
+                  found.slotStepMm.toFixed(3),
+                  inches(found.slotStepMm),
+                )}
               </>
             )}
           </p>
           <PlayChart curve={found.curve} target={target} />
           <p className="text-[0.8125rem] text-ink3">
-            {isStepless(lock) ? '' : 'Points: a slot faces a hole; filled ones give the play wanted. '}
-            Dashed, below zero: squeezed, preload.
+            {!isStepless(lock) && texts.pointsASlotFaces}
+            {texts.dashedBelowZero}
           </p>
           <ul className="mt-1 text-[0.90625rem]">
             {found.advice.map((line) => (

@@ -3,6 +3,7 @@
 import { Bar } from 'react-chartjs-2'
 import { useFigureUnits } from '@/features/shell'
 import type { FitResponse } from '@/contract/fit'
+import * as texts from '@/texts/fits'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useThemeColours } from '@/ui/charts/useThemeColours'
 
@@ -11,11 +12,18 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
   const colours = useThemeColours()
   const { small } = useFigureUnits()
   const spans = [stages.fresh, stages.mounted, stages.warm]
-  const labels = spans.map(({ min, max }) => `${small.write(min)} to ${small.write(max)}`)
+  const [fresh = '', mounted = '', warm = ''] = spans.map(({ min, max }) =>
+    texts.to(small.write(min), small.write(max)),
+  )
+  const bars = [
+    [texts.fresh, fresh],
+    [texts.mounted, mounted],
+    [texts.warm, warm],
+  ]
   return (
     <div
       role="img"
-      aria-label={`Radial clearance, ${small.name}: new ${labels[0]}, mounted ${labels[1]}, warm ${labels[2]}`}
+      aria-label={texts.radialClearanceNewMountedWarm(small.name, fresh, mounted, warm)}
       className="h-[190px]"
     >
       {colours && (
@@ -23,7 +31,7 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
           role="presentation"
           aria-hidden
           data={{
-            labels: ['new', 'mounted', 'warm'].map((name, i) => [name, labels[i] ?? '']),
+            labels: bars,
             datasets: [
               {
                 data: spans.map(({ min, max }): [number, number] => [small.of(min), small.of(max)]),
@@ -36,7 +44,7 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
               },
             ],
           }}
-          options={plainOptions(colours, '', `clearance, ${small.name}`)}
+          options={plainOptions(colours, '', texts.clearanceOfName(small.name))}
         />
       )}
     </div>

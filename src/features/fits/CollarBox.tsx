@@ -3,6 +3,7 @@
 import { collarShims } from '@/core/adjust'
 import { readFigure, readFigures } from '@/core/quantity'
 import { FigureField, UnitText } from '@/features/shell'
+import * as texts from '@/texts/fits'
 import { type Fields, type SetField } from './seatTypes'
 
 /** Shims that are usual in a set, mm. */
@@ -24,16 +25,16 @@ export function CollarBox({ fields, set, target }: Props) {
   const { message } = collarShims(play, target, readFigures(shims))
   return (
     <>
-      <h2 className="caption mt-3">Cones clamped over a collar</h2>
+      <h2 className="caption mt-3">{texts.conesClampedOverACollar}</h2>
       <div className="mb-1.5 grid grid-cols-2 gap-1.5">
         <FigureField
-          label="Play at torque"
+          label={texts.playAtTorque}
           quantity="length"
           value={typed}
           onChange={(v) => set('adjust.collarPlay', v)}
         />
         <FigureField
-          label="Shims"
+          label={texts.shims}
           quantity="length"
           value={shims}
           maxLength={40}
@@ -44,7 +45,7 @@ export function CollarBox({ fields, set, target }: Props) {
         {typed.trim() !== '' && play >= 0 && wants ? (
           <UnitText text={message} />
         ) : (
-          <span className="text-ink3">Nut at its torque, dial on the hub, pushed and pulled.</span>
+          <span className="text-ink3">{texts.nutAtItsTorque}</span>
         )}
       </p>
     </>

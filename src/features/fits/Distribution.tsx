@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react'
 import { Bar } from 'react-chartjs-2'
 import { UnitText, useFigureUnits } from '@/features/shell'
 import type { FitSpread, SimulatedFit } from '@/core/fit'
+import * as texts from '@/texts/fits'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useThemeColours } from '@/ui/charts/useThemeColours'
 import type { AssembliesWorker } from '@/workers/assemblies.worker'
@@ -46,7 +47,7 @@ export function Distribution({ spread, tight, raceway }: Props) {
     }
   }, [text])
   const isWrong = (um: number): boolean => (raceway || tight) && um < 0
-  if (!fit || !colours) return <p className="text-[0.875rem] text-ink3">Assembling…</p>
+  if (!fit || !colours) return <p className="text-[0.875rem] text-ink3">{texts.assembling}</p>
   const { p1, p99, bins, binUm } = fit.interference
   // Of a raceway the other way round: what is loose is its running clearance.
   const sign = raceway ? -1 : 1
@@ -55,13 +56,17 @@ export function Distribution({ spread, tight, raceway }: Props) {
     .sort((a, b) => a.um - b.um)
   const [from, to] = raceway ? [-p99, -p1] : [p1, p99]
   const loose = raceway
-    ? `${percent(1 - fit.loose)} without running clearance`
-    : `${percent(fit.loose)} loose`
+    ? texts.withoutRunningClearance(percent(1 - fit.loose))
+    : texts.loose(percent(fit.loose))
   return (
     <figure data-testid="distribution">
       <div
         role="img"
-        aria-label={`${raceway ? 'Running clearance' : 'Interference'} of ${COUNT} assemblies: ${loose}`}
+        aria-label={texts.looseOfAssemblies(
+          raceway ? texts.runningClearanceUpper : texts.interference,
+          COUNT,
+          loose,
+        )}
         className="h-[150px]"
       >
         <Bar
@@ -80,15 +85,14 @@ export function Distribution({ spread, tight, raceway }: Props) {
           }}
           options={plainOptions(
             colours,
-            raceway ? `running clearance, ${small.name}` : `interference, ${small.name} (plus is tight)`,
-            '% of assemblies',
+            raceway ? texts.runningClearance(small.name) : texts.interferencePlusIsTight(small.name),
+            texts.ofAssemblies,
           )}
         />
       </div>
       <figcaption className="text-[0.84375rem] text-ink2">
-        Of 100 000 assemblies 98 in 100 are between <UnitText text={`${whole(from)} and ${whole(to)} µm`} />,{' '}
-        {loose}
-        {fit.clearance && `, ${percent(fit.clearance.none)} without clearance`}.
+        {texts.of100000Assemblies} <UnitText text={texts.andM(whole(from), whole(to))} />, {loose}
+        {fit.clearance && texts.withoutClearance(percent(fit.clearance.none))}.
       </figcaption>
     </figure>
   )

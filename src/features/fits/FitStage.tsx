@@ -1,5 +1,6 @@
 'use client'
 
+import * as texts from '@/texts/fits'
 import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import { cavityBetween } from '@/core/grease'
@@ -53,10 +54,10 @@ export function FitStage() {
   const bearings = answer?.bearings ?? []
   const tapered = all.some((s) => s.family.startsWith('tapered'))
   const noSeats = !job.kit
-    ? 'Seats come from the kit of the job. Build it first, or use the other tabs.'
+    ? texts.seatsComeFromThe
     : bearings.length > 0
-      ? 'No ring of this kit is pressed or heated: what is in it goes in by hand, as its job card says.'
-      : answer && 'No bearing stands in the kit yet. Fill its places; their seats appear here.'
+      ? texts.noRingOfThis
+      : answer && texts.noBearingStandsIn
   return (
     <JobFrame stage="fit" hints={FIT_HINTS}>
       <FitTabs
@@ -67,22 +68,22 @@ export function FitStage() {
             <>
               <SelectField
                 className="field max-w-full w-[310px]"
-                label="Seat"
+                label={texts.seatHeading}
                 value={seat?.id ?? ''}
                 options={all.map(
                   (s) =>
                     [
                       s.id,
-                      `${s.label}, ${s.ring === 'inner' ? 'on its shaft' : 'in its bore'}: ${s.designation}`,
+                      `${s.label}, ${s.ring === 'inner' ? texts.onItsShaft : texts.inItsBore}: ${s.designation}`,
                     ] as const,
                 )}
                 onPick={setAt}
               />
               <SelectField
                 className="field w-[130px]"
-                label="Load"
+                label={texts.load}
                 value={draft.load}
-                options={LOADS.map((load) => [load, `${load} load`] as const)}
+                options={LOADS.map((load) => [load, texts.loadOfLoad(load)] as const)}
                 onPick={(load) => put({ load })}
               />
             </>
@@ -110,7 +111,7 @@ export function FitStage() {
               )}
               <p className="mb-3">{noSeats}</p>
               <Link href={pathTo('kit')} className="button">
-                To the kit
+                {texts.toTheKit}
               </Link>
             </div>
           ))}
@@ -129,10 +130,7 @@ export function FitStage() {
         )}
         {tab === 'adjust' &&
           (all.length > 0 && !tapered && answer?.setting.lock !== 'cone' ? (
-            <p className="px-[18px] pt-14 text-ink2">
-              Nothing to set here: no tapered pair and no cones in this kit. A pair clamped over a spacer is
-              checked under Spacing.
-            </p>
+            <p className="px-[18px] pt-14 text-ink2">{texts.nothingToSetHere}</p>
           ) : (
             <AdjustTab
               fields={{ ...threadFields(job.kit?.thread), ...draft.fields }}

@@ -2,14 +2,15 @@
 
 import { Tabs } from 'radix-ui'
 import type { ReactNode } from 'react'
+import * as texts from '@/texts/fits'
 import { useUrlChoice } from '@/ui/urlState'
 
 export const FIT_TABS = [
-  ['seat', 'Seats'],
-  ['spacing', 'Spacing'],
-  ['adjust', 'Setting'],
-  ['grease', 'Grease'],
-  ['life', 'Life'],
+  ['seat', texts.seats],
+  ['spacing', texts.spacing],
+  ['adjust', texts.setting],
+  ['grease', texts.grease],
+  ['life', texts.life],
 ] as const
 export type FitTab = (typeof FIT_TABS)[number][0]
 
@@ -41,7 +42,7 @@ export function FitTabs({ tab, onTab, beside, children }: Props) {
       className="grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)]"
     >
       <div className="flex min-h-[52px] flex-wrap items-center gap-1.5 border-b border-line px-[18px] py-1">
-        <Tabs.List aria-label="Judge" className="flex flex-wrap gap-1">
+        <Tabs.List aria-label={texts.judge} className="flex flex-wrap gap-1">
           {FIT_TABS.map(([name, label]) => (
             <Tabs.Trigger key={name} value={name} className="chip px-3">
               {label}

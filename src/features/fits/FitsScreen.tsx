@@ -4,6 +4,7 @@ import { useState } from 'react'
 import type { Material } from '@/core/fit'
 import { Frame, type KeyHint } from '@/features/shell'
 import type { FittingDraft } from '@/contract/plan'
+import * as texts from '@/texts/fits'
 import { ShowExample } from '@/ui/ShowExample'
 import { useAnswer } from '@/ui/useAnswer'
 import { useStoredState } from '@/ui/useStoredState'
@@ -21,12 +22,12 @@ import { usePractices } from './usePractices'
 import { useTabKeys } from './useTabKeys'
 
 export const FIT_HINTS: readonly KeyHint[] = [
-  { keys: '1 – 5', label: 'seats, spacing, setting, grease, life', foot: true },
+  { keys: '1 – 5', label: texts.seatsSpacingSettingGreaseLife, foot: true },
 ]
 
 const RINGS = [
-  ['inner', 'inner, on its shaft'],
-  ['outer', 'outer, in its bore'],
+  ['inner', texts.innerOnItsShaft],
+  ['outer', texts.outerInItsBore],
 ] as const
 
 type TypedSeats = Record<Seat['ring'], TypedSeat>
@@ -64,14 +65,14 @@ export function FitsScreen({ designation }: { designation: string }) {
   const typed = stored.of === seat?.designation ? stored.seats : NO_SEATS
   const other = ring === 'inner' ? 'outer' : 'inner'
   return (
-    <Frame about={<b className="font-semibold text-ink">Fits and setting</b>} hints={FIT_HINTS}>
+    <Frame about={<b className="font-semibold text-ink">{texts.fitsAndSetting}</b>} hints={FIT_HINTS}>
       <FitTabs
         tab={tab}
         onTab={setTab}
         beside={
           <>
             <label className="flex shrink-0 items-center gap-2">
-              <span className="caption">Bearing</span>
+              <span className="caption">{texts.bearing}</span>
               <input
                 className="field number w-[210px]"
                 autoFocus
@@ -84,7 +85,7 @@ export function FitsScreen({ designation }: { designation: string }) {
             {tab === 'seat' && (
               <>
                 <ChipChoice
-                  label="Ring"
+                  label={texts.ring}
                   className="shrink-0 px-3"
                   value={ring}
                   options={RINGS}
@@ -93,11 +94,11 @@ export function FitsScreen({ designation }: { designation: string }) {
                 {seat?.kind !== 'linear' && (
                   <SelectField
                     className="field w-[180px]"
-                    label="Which ring turns against its load"
+                    label={texts.whichRingTurnsAgainst}
                     value={rotatingRing}
                     options={[
-                      ['inner', 'inner ring rotates'],
-                      ['outer', 'outer ring rotates'],
+                      ['inner', texts.innerRingRotates],
+                      ['outer', texts.outerRingRotates],
                     ]}
                     onPick={setRotatingRing}
                   />
@@ -125,10 +126,7 @@ export function FitsScreen({ designation }: { designation: string }) {
               className={`px-[18px] pt-14 ${message ? 'text-contra' : 'text-ink2'}`}
               role={message ? 'alert' : undefined}
             >
-              {message ||
-                (sheet
-                  ? 'This one alone has no seat: type the whole bearing, such as LM11949/LM11910.'
-                  : 'Type the bearing, such as 6205-2RS of the carousel rollers. Limits, interference, the clearance that is left, heat and force follow.')}
+              {message || (sheet ? texts.thisOneAloneHas : texts.typeTheBearingSuch)}
               {!message && !sheet && <ShowExample onShow={() => setNumber('6205-2RS')} />}
             </div>
           ))}

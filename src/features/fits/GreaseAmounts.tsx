@@ -2,6 +2,7 @@
 
 import type { GreaseResponse } from '@/contract/setting'
 import { UnitText } from '@/features/shell'
+import * as texts from '@/texts/fits'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 
@@ -15,28 +16,28 @@ interface Amount {
 const COLUMNS: Column<Amount>[] = [
   {
     id: 'where',
-    head: 'Where',
+    head: texts.where,
     className: 'py-1',
     cell: ({ where, isNumber }) => (isNumber ? <span className="number">{where}</span> : where),
   },
-  { id: 'note', head: 'Room', className: 'text-ink2', cell: ({ note }) => note },
-  { id: 'amount', head: 'Grease', figures: true, cell: ({ amount }) => <UnitText text={amount} /> },
+  { id: 'note', head: texts.room, className: 'text-ink2', cell: ({ note }) => note },
+  { id: 'amount', head: texts.grease, figures: true, cell: ({ amount }) => <UnitText text={amount} /> },
 ]
 
 /** Every bearing, the cavity and the lips, each with its share. */
 function amountsOf({ bearings, cavity, lips }: GreaseResponse): Amount[] {
-  const written = ({ grams, ml }: { grams: number; ml: number }): string => `${grams} g, ${ml} ml`
+  const written = ({ grams, ml }: { grams: number; ml: number }): string => texts.gMl(grams, ml)
   const other = (where: string, share: typeof cavity): Amount[] =>
     share ? [{ where, isNumber: false, note: '', amount: written(share) }] : []
   return [
     ...bearings.map((b) => ({
       where: b.designation,
       isNumber: true,
-      note: b.sealed ? 'sealed, pre-greased: add no grease' : `of ${b.freeMl} ml free`,
+      note: b.sealed ? texts.sealedPreGreasedAdd : texts.ofMlFree(b.freeMl),
       amount: b.sealed ? '' : written(b),
     })),
-    ...other('Cavity', cavity),
-    ...other('Seal lips, a bead', lips),
+    ...other(texts.cavity, cavity),
+    ...other(texts.sealLipsABead, lips),
   ]
 }
 
@@ -44,7 +45,7 @@ function amountsOf({ bearings, cavity, lips }: GreaseResponse): Amount[] {
 export function GreaseAmounts({ answer }: { answer: GreaseResponse }) {
   return (
     <DataTable
-      label="Grease of each bearing"
+      label={texts.greaseOfEachBearing}
       rows={amountsOf(answer)}
       columns={COLUMNS}
       keyOf={(_, i) => i}

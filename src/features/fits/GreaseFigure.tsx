@@ -1,6 +1,7 @@
 import { useId } from 'react'
 import { OPEN } from '@/core/designation'
 import { partSection, turned, type Drawable, type Point } from '@/core/section'
+import * as texts from '@/texts/fits'
 import { HatchDefs } from '@/ui/drawing/HatchDefs'
 import { ShapeMark } from '@/ui/drawing/ShapeMark'
 
@@ -50,7 +51,10 @@ export function GreaseFigure({ bearings, cavity, fill }: Props) {
       viewBox={`0 0 ${W} ${H}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Grease: bearings filled ${Math.round(fill.bearing * 100)} per cent, cavity ${Math.round(fill.cavity * 100)} per cent`}
+      aria-label={texts.greaseBearingsFilledPer(
+        Math.round(fill.bearing * 100),
+        Math.round(fill.cavity * 100),
+      )}
     >
       <HatchDefs id={id} />
       {cavity && (

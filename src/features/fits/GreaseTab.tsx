@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { UnitText } from '@/features/shell'
+import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { FILL_PRACTICES, mixing, PRACTICE_LABELS, THICKENER_LABELS, THICKENERS } from '@/core/grease'
 import type { PracticeNote } from '@/core/procedure'
@@ -18,9 +19,9 @@ import { figure, given, type Fields, type SetField } from './seatTypes'
 
 const MIXING_SIGNS = { same: 'pass', mixes: 'pass', doubtful: 'warn', clash: 'fail' } as const
 const FLAGS = [
-  ['washed', 'washed'],
-  ['dusty', 'dusty'],
-  ['upright', 'shaft upright'],
+  ['washed', texts.washed],
+  ['dusty', texts.dusty],
+  ['upright', texts.shaftUpright],
 ] as const
 
 /** The table comes behind the tab: the screen has no other. */
@@ -101,18 +102,18 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
       caption
       label={label}
       value={value(name)}
-      options={[['', 'not known'], ...THICKENERS.map((t) => [t, THICKENER_LABELS[t]] as const)]}
+      options={[['', texts.notKnown], ...THICKENERS.map((t) => [t, THICKENER_LABELS[t]] as const)]}
       onPick={(picked) => set(`grease.${name}`, picked)}
     />
   )
   return (
     <FitPane
-      label="Amounts"
+      label={texts.amounts}
       message={message}
       inputs={
         <>
           <Field
-            label="Bearings of one position"
+            label={texts.bearingsOfOnePosition}
             value={typed}
             placeholder={bearings.join(', ') || 'L68149/L68110, LM12749/LM12710'}
             maxLength={120}
@@ -120,19 +121,19 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
           />
           <div className="fields my-1.5 [--field-width:3.8rem]">
             <Field
-              label="Cavity length"
+              label={texts.cavityLength}
               value={value('length')}
               placeholder={usual.length ?? '48'}
               onChange={(v) => set('grease.length', v)}
             />
             <Field
-              label="inside Ø"
+              label={texts.inside}
               value={value('inner')}
               placeholder={usual.inner ?? '36'}
               onChange={(v) => set('grease.inner', v)}
             />
             <Field
-              label="outside Ø"
+              label={texts.outside}
               value={value('outer')}
               placeholder={usual.outer ?? '58'}
               onChange={(v) => set('grease.outer', v)}
@@ -141,7 +142,7 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
           <ReadAs fields={room} />
           <div className="fields mb-1.5 [--field-width:3.8rem]">
             <Field
-              label="Turns a min"
+              label={texts.turnsAMin}
               value={value('rpm')}
               maxLength={8}
               onChange={(v) => set('grease.rpm', v)}
@@ -153,7 +154,7 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
               onChange={(v) => set('grease.kmh', v)}
             />
             <Field
-              label="on a tyre of"
+              label={texts.onATyreOf}
               value={value('tyre')}
               placeholder="420"
               onChange={(v) => set('grease.tyre', v)}
@@ -161,13 +162,13 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
           </div>
           <div className="fields mb-1.5">
             <Field
-              label="Journals of lips"
+              label={texts.journalsOfLips}
               value={value('lips')}
               placeholder={usual.lips ?? '42'}
               onChange={(v) => set('grease.lips', v)}
             />
             <Field
-              label="Bearing warm, °C"
+              label={texts.bearingWarmC}
               value={value('celsius')}
               maxLength={5}
               onChange={(v) => set('grease.celsius', v)}
@@ -186,11 +187,14 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
               </button>
             ))}
           </div>
-          <span className="caption block">Fill</span>
+          <span className="caption block">{texts.fill}</span>
           <ChipChoice
-            label="Fill"
+            label={texts.fill}
             value={chosen ?? ''}
-            options={[['', 'by speed'], ...FILL_PRACTICES.map((s) => [s, PRACTICE_LABELS[s].name] as const)]}
+            options={[
+              ['', texts.bySpeed],
+              ...FILL_PRACTICES.map((s) => [s, PRACTICE_LABELS[s].name] as const),
+            ]}
             onPick={(s) => set('grease.practice', s)}
           />
           {practice && <PracticeBox note={practice} />}
@@ -198,10 +202,10 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
       }
       beside={
         <>
-          <h2 className="caption">Old and new grease</h2>
+          <h2 className="caption">{texts.oldAndNewGrease}</h2>
           <div className="fields mb-1.5">
-            {thickener('old', 'In there now')}
-            {thickener('new', 'Goes in')}
+            {thickener('old', texts.inThereNow)}
+            {thickener('new', texts.goesIn)}
           </div>
           {answer?.mixing && (
             <p className="mb-2 grid grid-cols-[20px_1fr] text-[0.90625rem]" data-testid="mixing">
@@ -214,30 +218,28 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
           <MixingChart />
           {answer?.relubrication && (
             <>
-              <h2 className="caption mt-3">Again</h2>
+              <h2 className="caption mt-3">{texts.again}</h2>
               <p className="text-[0.90625rem]" data-testid="relubrication">
                 <b className="number">
                   <UnitText text={`${answer.relubrication.grams} g`} />
                 </b>{' '}
-                at a time (0.005 · D · B). <UnitText text={answer.relubrication.message} />
+                {texts.atATimeByFormula} <UnitText text={answer.relubrication.message} />
               </p>
             </>
           )}
         </>
       }
     >
-      {!answer && !message && (
-        <p className="pt-14 text-ink2">Name the bearings of one position; grams and millilitres follow.</p>
-      )}
+      {!answer && !message && <p className="pt-14 text-ink2">{texts.nameTheBearingsOf}</p>}
       {answer && (
         <>
           <h1 className="text-[1.3125rem] font-bold" data-testid="grease">
-            <UnitText text={`${answer.total.grams} g, ${answer.total.ml} ml`} />
-            {answer.strokes !== null && `, about ${answer.strokes} strokes of your gun`}
+            <UnitText text={texts.gMl(answer.total.grams, answer.total.ml)} />
+            {answer.strokes !== null && texts.aboutStrokesOfYourGun(answer.strokes)}
           </h1>
           <p className="text-[0.875rem] text-ink2">
             {answer.practiceText}. {answer.when}
-            {answer.factor !== null && ` Here n·dm ${writeCount(answer.factor)}.`}
+            {answer.factor !== null && texts.hereNDm(writeCount(answer.factor))}
           </p>
           <div className="my-1 h-[292px]">
             <GreaseFigure
@@ -270,16 +272,16 @@ const SHORT: Record<(typeof THICKENERS)[number], string> = {
   aluminiumComplex: 'AlX',
   barium: 'Ba',
   sodium: 'Na',
-  clay: 'clay',
+  clay: texts.clay,
   polyurea: 'PU',
 }
 
 function MixingChart() {
   return (
-    <table aria-label="Which thickeners mix" className="w-full table-fixed text-center text-[0.78125rem]">
+    <table aria-label={texts.whichThickenersMix} className="w-full table-fixed text-center text-[0.78125rem]">
       <thead>
         <tr>
-          <th scope="col" aria-label="Thickener" />
+          <th scope="col" aria-label={texts.thickener} />
           {THICKENERS.map((t) => (
             <th scope="col" key={t} className="font-semibold text-ink3" title={THICKENER_LABELS[t]}>
               {SHORT[t]}
@@ -302,9 +304,9 @@ function MixingChart() {
         ))}
       </tbody>
       <caption className="caption-bottom pt-1 text-left text-[0.78125rem] text-ink3">
-        X complex, S sulfonate, PU polyurea. <VerdictMark verdict="pass" isSaid /> mixes,{' '}
-        <VerdictMark verdict="warn" isSaid /> doubtful, <VerdictMark verdict="fail" isSaid /> clean out first.
-        A usual chart: always confirm with the grease maker.
+        {texts.xComplexSSulfonate} <VerdictMark verdict="pass" isSaid /> {texts.mixes}{' '}
+        <VerdictMark verdict="warn" isSaid /> {texts.doubtful} <VerdictMark verdict="fail" isSaid />{' '}
+        {texts.cleanOutFirstA}
       </caption>
     </table>
   )

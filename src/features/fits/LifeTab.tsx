@@ -3,6 +3,8 @@
 import { FigureField, UnitText } from '@/features/shell'
 import { readFigure, writeCount } from '@/core/quantity'
 import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
 import { useAnswer } from '@/ui/useAnswer'
@@ -10,17 +12,17 @@ import { SelectField } from '@/ui/SelectField'
 import { given, type Fields, type SetField } from './seatTypes'
 
 const FIELDS = [
-  ['rpm', 'Turns a minute', '300'],
-  ['hours', 'Wanted, hours', '10000'],
-  ['radial', 'Radial load', ''],
-  ['axial', 'Axial load', ''],
-  ['c', 'C of the maker', ''],
-  ['c0', 'C0 of the maker', ''],
-  ['count', 'Balls', ''],
-  ['ball', 'Ball diameter', ''],
-  ['circle', 'Circle of balls', ''],
-  ['e', 'Limit e of the maker', ''],
-  ['of', 'Reliability, %', '90'],
+  ['rpm', common.turnsAMinute, '300'],
+  ['hours', texts.wantedHours, '10000'],
+  ['radial', texts.radialLoad, ''],
+  ['axial', texts.axialLoad, ''],
+  ['c', texts.cOfTheMaker, ''],
+  ['c0', texts.c0OfTheMaker, ''],
+  ['count', texts.balls, ''],
+  ['ball', texts.ballDiameter, ''],
+  ['circle', texts.circleOfBalls, ''],
+  ['e', texts.limitEOfTheMaker, ''],
+  ['of', texts.reliability, '90'],
 ] as const
 
 const FORCES: readonly string[] = ['radial', 'axial', 'c', 'c0']
@@ -79,12 +81,12 @@ export function LifeTab({ designation, fields, set }: Props) {
   )
   return (
     <FitPane
-      label="Life"
+      label={texts.life}
       message={message}
       inputs={
         <>
           <Field
-            label="Bearing"
+            label={texts.bearing}
             value={fields['life.bearing'] ?? ''}
             placeholder={designation || '6205'}
             maxLength={80}
@@ -102,17 +104,17 @@ export function LifeTab({ designation, fields, set }: Props) {
             ))}
             <SelectField
               caption
-              label="Contact angle"
+              label={texts.contactAngleLabel}
               value={fields['life.angle'] ?? ''}
               options={[
-                ['', 'as numbered'],
+                ['', texts.asNumbered],
                 ...CONTACT_ANGLES.map((degrees) => [String(degrees), `${degrees}°`] as const),
               ]}
               onPick={(angle) => set('life.angle', angle)}
             />
             <SelectField
               caption
-              label="It runs"
+              label={texts.itRuns}
               value={running}
               options={RUNNINGS.map((name) => [name, name] as const)}
               onPick={(name) => set('life.running', name)}
@@ -125,26 +127,31 @@ export function LifeTab({ designation, fields, set }: Props) {
         <div className="max-w-[62ch]">
           <h1 className="text-[1.3125rem] font-bold" data-testid="life">
             {answer.hours === null ? (
-              <UnitText text={`${answer.loadForWantedKn.toFixed(2)} kN for the life wanted`} />
+              <UnitText text={texts.knForTheLifeWanted(answer.loadForWantedKn.toFixed(2))} />
             ) : (
-              `${writeCount(Math.round(answer.hours))} hours`
+              texts.hours(writeCount(Math.round(answer.hours)))
             )}
           </h1>
           <p className="mb-2 text-ink2">
             <UnitText
-              text={`C ${answer.rating.cKn.toFixed(1)} kN, C0 ${answer.rating.c0Kn.toFixed(1)} kN, ${answer.rating.from}.`}
+              text={texts.cKnC0Kn(
+                answer.rating.cKn.toFixed(1),
+                answer.rating.c0Kn.toFixed(1),
+                answer.rating.from,
+              )}
             />{' '}
-            ISO 281: L10 = (C/P)<sup>p</sup> million turns.
+            {texts.iso281L10}
+            <sup>p</sup> {texts.millionTurns}
             {answer.equivalentKn !== null && (
               <>
                 {' '}
-                <UnitText text={`P ${answer.equivalentKn.toFixed(2)} kN`} />
+                <UnitText text={texts.pKn(answer.equivalentKn.toFixed(2))} />
                 {answer.counted && (
                   <>
                     {' '}
                     = <span className="number">{answer.counted.x.toFixed(2)}</span> · F<sub>r</sub> +{' '}
-                    <span className="number">{answer.counted.y.toFixed(2)}</span> · F<sub>a</sub>, e{' '}
-                    <span className="number">{answer.counted.e.toFixed(2)}</span>
+                    <span className="number">{answer.counted.y.toFixed(2)}</span> · F<sub>a</sub>
+                    {texts.e} <span className="number">{answer.counted.e.toFixed(2)}</span>
                   </>
                 )}
                 .
@@ -153,8 +160,8 @@ export function LifeTab({ designation, fields, set }: Props) {
             {answer.speedLimit !== null && (
               <>
                 {' '}
-                With grease it bears about{' '}
-                <span className="number">{Math.round(answer.speedLimit / 100) * 100}</span> a minute.
+                {texts.withGreaseItBearsAbout}{' '}
+                <span className="number">{Math.round(answer.speedLimit / 100) * 100}</span> {texts.aMinute}
               </>
             )}
           </p>
@@ -165,12 +172,10 @@ export function LifeTab({ designation, fields, set }: Props) {
               </li>
             ))}
           </ul>
-          <p className="border-t border-line2 py-1.5 text-ink3">
-            An estimate, not a guarantee: water, dirt and bad fitting end most wheel bearings long before.
-          </p>
+          <p className="border-t border-line2 py-1.5 text-ink3">{texts.anEstimateNotA}</p>
         </div>
       ) : (
-        !message && <p className="pt-14 text-ink2">Name a bearing, such as 6205 of the carousel rollers.</p>
+        !message && <p className="pt-14 text-ink2">{texts.nameABearingSuch}</p>
       )}
     </FitPane>
   )

@@ -1,3 +1,5 @@
+import * as texts from '@/texts/fits'
+
 const SIZE = 210
 const MIDDLE = SIZE / 2
 const OUTER = 78
@@ -29,8 +31,8 @@ export function NutFigure({ slotted, slots, holes, degrees }: Props) {
       role="img"
       aria-label={
         slotted
-          ? `Nut with ${slots} slots over ${holes === 1 ? 'one cross hole' : `${holes} cross holes`}, turned back ${Math.round(degrees)} degrees`
-          : `Clamp nut, turned back ${Math.round(degrees)} degrees`
+          ? texts.nutWithSlotsOver(slots, holes, Math.round(degrees))
+          : texts.clampNutTurnedBackDegrees(Math.round(degrees))
       }
     >
       <polygon points={hexagon} fill="var(--tint)" stroke="var(--ink)" strokeWidth={1.7} />

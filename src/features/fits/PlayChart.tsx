@@ -3,6 +3,7 @@
 import { Line } from 'react-chartjs-2'
 import { useFigureUnits } from '@/features/shell'
 import type { EndPlayResponse } from '@/contract/fit'
+import * as texts from '@/texts/fits'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useThemeColours } from '@/ui/charts/useThemeColours'
 
@@ -20,7 +21,13 @@ export function PlayChart({ curve, target }: Props) {
   return (
     <div
       role="img"
-      aria-label={`End play by place of the nut: ${good.length} of ${slots.length} slots within ${length.write(target.min)} to ${length.write(target.max)} ${length.name}`}
+      aria-label={texts.endPlayByPlace(
+        good.length,
+        slots.length,
+        length.write(target.min),
+        length.write(target.max),
+        length.name,
+      )}
       className="h-[250px]"
     >
       {colours && (
@@ -62,7 +69,7 @@ export function PlayChart({ curve, target }: Props) {
               },
             ],
           }}
-          options={plainOptions(colours, 'nut turned back from no play, °', `end play, ${length.name}`)}
+          options={plainOptions(colours, texts.nutTurnedBackFrom, texts.endPlayOfName(length.name))}
         />
       )}
     </div>

@@ -1,4 +1,5 @@
 import { useFigureUnits } from '@/features/shell'
+import * as texts from '@/texts/fits'
 import type { Limits } from './seatTypes'
 
 const SIZE = 300
@@ -38,7 +39,11 @@ export function PolarFigure({ readings, limits }: { readings: readonly PolarRead
       viewBox={`0 0 ${SIZE} ${SIZE}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Seat around the clock: ${readings.map((r) => `${r.at}${r.depth ? ` ${r.depth}` : ''} ${small.write(r.um)} ${small.name}`).join(', ')}`}
+      aria-label={texts.seatAroundTheClock(
+        readings
+          .map((r) => `${r.at}${r.depth ? ` ${r.depth}` : ''} ${small.write(r.um)} ${small.name}`)
+          .join(', '),
+      )}
     >
       <path
         fillRule="evenodd"

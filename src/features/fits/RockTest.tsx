@@ -3,13 +3,14 @@
 import { FigureField, UnitText } from '@/features/shell'
 import { rockTest } from '@/core/adjust'
 import { readFigure } from '@/core/quantity'
+import * as texts from '@/texts/fits'
 import { Field } from '@/ui/Field'
 import { figure, type Fields, type SetField } from './seatTypes'
 
 const LENGTHS = [
-  ['dial', 'Dial'],
-  ['radius', 'At radius'],
-  ['rows', 'Between rows'],
+  ['dial', texts.dial],
+  ['radius', texts.atRadius],
+  ['rows', texts.betweenRows],
 ] as const
 /** Contact angle of usual tapered wheel bearings, degrees (common practice). */
 const USUAL_ANGLE = '15'
@@ -23,7 +24,7 @@ export function RockTest({ fields, set }: { fields: Fields; set: SetField }) {
   const known = radius > 0 && rows > 0 && angle > 0 && angle < 90 && play > 0
   return (
     <>
-      <h2 className="caption mt-3">Rocked at top and bottom</h2>
+      <h2 className="caption mt-3">{texts.rockedAtTopAndBottom}</h2>
       <div className="mb-1.5 grid grid-cols-2 gap-1.5">
         {LENGTHS.map(([name, label]) => (
           <FigureField
@@ -35,7 +36,7 @@ export function RockTest({ fields, set }: { fields: Fields; set: SetField }) {
           />
         ))}
         <Field
-          label="Contact angle, °"
+          label={texts.contactAngle}
           value={value('angle')}
           maxLength={7}
           onChange={(v) => set('adjust.angle', v)}
@@ -44,14 +45,14 @@ export function RockTest({ fields, set }: { fields: Fields; set: SetField }) {
       <p className="text-[0.90625rem]" data-testid="rock">
         {known ? (
           <>
-            About{' '}
+            {texts.about}{' '}
             <b className="number">
-              <UnitText text={`${play.toFixed(3)} mm`} />
+              <UnitText text={texts.mm(play.toFixed(3))} />
             </b>{' '}
-            end play
+            {texts.endPlay}
           </>
         ) : (
-          <span className="text-ink3">Dial reading from one end of the rock to the other.</span>
+          <span className="text-ink3">{texts.dialReadingFromOne}</span>
         )}
       </p>
     </>

@@ -1,3 +1,6 @@
+import * as common from '@/texts/common'
+import * as texts from '@/texts/fits'
+
 interface Props {
   /** of the bearing, mm */
   bore: number
@@ -54,14 +57,14 @@ export function RodStackFigure({ bore, outside, width, sleeve, thread, overMm }:
       r: [sleeve.insideMm / 2, sleeve.outsideMm / 2],
       fill: 'var(--wash)',
     },
-    { name: 'inner ring', x: [at.bearing, at.bearing + width], r: [bore / 2, bore / 2 + section * 0.28] },
+    { name: common.innerRing, x: [at.bearing, at.bearing + width], r: [bore / 2, bore / 2 + section * 0.28] },
     {
-      name: 'outer ring',
+      name: common.outerRing,
       x: [at.bearing, at.bearing + width],
       r: [outside / 2 - section * 0.28, outside / 2],
     },
     { name: 'hub', x: [mouth, end], r: [outside / 2, hub / 2], fill: 'var(--tint)' },
-    { name: 'far washer', x: [end, end + washer], r: [rod / 2, far / 2] },
+    { name: texts.farWasher, x: [end, end + washer], r: [rod / 2, far / 2] },
     { name: 'nut', x: [end + washer, total], r: [rod / 2, rod * 0.9] },
   ]
   const middle = H / 2
@@ -72,7 +75,7 @@ export function RodStackFigure({ bore, outside, width, sleeve, thread, overMm }:
         viewBox={`0 0 ${W} ${H}`}
         className="h-[170px] w-full"
         role="img"
-        aria-label={`${thread} rod, from the left: nut, washer, sleeve on the outer ring, bearing at the mouth of its bore, hub, washer over a mouth of ${overMm} mm, nut`}
+        aria-label={texts.rodFromTheLeft(thread, overMm)}
       >
         {pieces.flatMap(({ name, x: [from, to], r: [inside, out], fill = 'var(--sheet)' }, i) =>
           [1, -1].map((side) => (
@@ -110,10 +113,7 @@ export function RodStackFigure({ bore, outside, width, sleeve, thread, overMm }:
         />
         <path d={`M0 ${middle}H${W}`} stroke="var(--ink3)" strokeDasharray="16 4 3 4" />
       </svg>
-      <figcaption className="text-[0.8125rem] text-ink3">
-        The stack to scale, sleeve and hub of any length. Nothing touches inner ring or seal; oil the thread,
-        turn the near nut, hold the far one.
-      </figcaption>
+      <figcaption className="text-[0.8125rem] text-ink3">{texts.theStackToScale}</figcaption>
     </figure>
   )
 }

@@ -12,6 +12,8 @@ import {
 import type { HubAttachment, PracticeNote } from '@/core/procedure'
 import { guessInstrument, INSTRUMENTS, INSTRUMENT_LABELS, writeMm } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/fits'
 import { Field } from '@/ui/Field'
 import { ReadAs } from '@/ui/ReadAs'
 import { SelectField } from '@/ui/SelectField'
@@ -29,15 +31,15 @@ const RACEWAY_CLASSES: Record<'inner' | 'outer', readonly string[]> = {
   outer: ['G6', 'H6', 'H7'],
 }
 const MATERIALS = [
-  ['steel', 'steel'],
-  ['castIron', 'cast iron'],
-  ['aluminium', 'aluminium'],
-  ['magnesium', 'magnesium'],
+  ['steel', texts.steel],
+  ['castIron', texts.castIron],
+  ['aluminium', texts.aluminium],
+  ['magnesium', texts.magnesium],
 ] as const
 const BODY_LABELS: Record<Seat['body'], string> = {
-  shaft: 'Shaft',
-  hub: 'Hub or housing',
-  carrier: 'Carrier',
+  shaft: common.shaft,
+  hub: texts.hubOrHousing,
+  carrier: texts.carrier,
 }
 
 export interface SeatProps {
@@ -78,7 +80,7 @@ export function SeatInputs({
   return (
     <>
       <label className="mb-1 block">
-        <span className="caption block">Class of the {ring === 'inner' ? 'shaft' : 'housing'}</span>
+        <span className="caption block">{texts.classOfThe(ring)}</span>
         <input
           className="field number"
           maxLength={5}
@@ -89,7 +91,7 @@ export function SeatInputs({
       </label>
       <div className="mb-2">
         <ChipChoice
-          label="Usual classes"
+          label={texts.usualClasses}
           className="number px-2.5"
           value={now}
           options={classes.map((name) => [name, name] as const)}
@@ -97,11 +99,11 @@ export function SeatInputs({
         />
       </div>
       <p className="mb-2 text-[0.84375rem] text-ink2" data-testid="recommended">
-        Usual: <b className="number text-ink">{usual.class}</b>
+        {texts.usual} <b className="number text-ink">{usual.class}</b>
         {usual.clearance && (
           <>
             {' '}
-            with <b className="number text-ink">{usual.clearance}</b>
+            {texts.withClass} <b className="number text-ink">{usual.clearance}</b>
           </>
         )}
         . {usual.why}
@@ -110,7 +112,7 @@ export function SeatInputs({
         {tables.length > 0 && (
           <SelectField
             caption
-            label="Clearance"
+            label={texts.clearance}
             value={group}
             options={groups.map((name) => [name, name] as const)}
             onPick={(clearance) => onTyped({ ...typed, clearance })}
@@ -118,38 +120,38 @@ export function SeatInputs({
         )}
         <SelectField
           caption
-          label={`${BODY_LABELS[seat.body]} of`}
+          label={texts.of(BODY_LABELS[seat.body])}
           value={material ?? ''}
-          options={[['', 'not said'], ...MATERIALS]}
+          options={[['', texts.notSaid], ...MATERIALS]}
           onPick={(picked) => onMaterial(picked || null)}
         />
       </div>
       <div className="mb-2">
         <Field
-          label={ring === 'inner' ? 'Hollow shaft: bore' : 'Hub outside diameter'}
+          label={ring === 'inner' ? texts.hollowShaftBore : texts.hubOutsideDiameter}
           value={typed.wall ?? ''}
-          placeholder={ring === 'inner' ? 'solid' : 'thick'}
+          placeholder={ring === 'inner' ? texts.solid : texts.thick}
           onChange={(wall) => onTyped({ ...typed, wall })}
         />
         <ReadAs
           fields={
             ring === 'inner'
               ? [
-                  { name: 'shaft', text: `${seat.bore} mm`, role: 'outside' },
-                  { name: 'its bore', text: typed.wall ?? '', role: 'bore' },
+                  { name: 'shaft', text: texts.mmOfBore(seat.bore), role: 'outside' },
+                  { name: texts.itsBore, text: typed.wall ?? '', role: 'bore' },
                 ]
               : [
-                  { name: 'hub', text: `${seat.outside} mm`, role: 'bore' },
-                  { name: 'its outside', text: typed.wall ?? '', role: 'outside' },
+                  { name: 'hub', text: texts.mmOfOutside(seat.outside), role: 'bore' },
+                  { name: texts.itsOutside, text: typed.wall ?? '', role: 'outside' },
                 ]
           }
         />
       </div>
       <label className="block">
-        <span className="caption block">Readings: clock position, size, depth</span>
+        <span className="caption block">{texts.readingsClockPositionSizeDepth}</span>
         <textarea
           className="field number h-[96px] py-2"
-          placeholder={`12 ${writeMm(nominal + 0.004)} front\n3 ${writeMm(nominal + 0.006)} front`}
+          placeholder={texts.exampleReadings(writeMm(nominal + 0.004), writeMm(nominal + 0.006))}
           maxLength={2000}
           value={typed.readings ?? ''}
           onChange={(e) => onTyped({ ...typed, readings: e.target.value })}
@@ -158,7 +160,7 @@ export function SeatInputs({
       {readings.length > 0 && (
         <SelectField
           caption
-          label="Measured with"
+          label={texts.measuredWith}
           value={typed.instrument ?? guessInstrument(readings.map((r) => r.value))}
           options={INSTRUMENTS.map((name) => [name, INSTRUMENT_LABELS[name]] as const)}
           onPick={(instrument) => onTyped({ ...typed, instrument })}

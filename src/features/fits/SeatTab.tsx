@@ -2,6 +2,7 @@
 
 import { UnitText, useFigureUnits } from '@/features/shell'
 import dynamic from 'next/dynamic'
+import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
 import { internalClearance, isRaceway, readSeat, seatNominal, CLEARANCE_REDUCTION } from '@/core/fit'
@@ -32,8 +33,8 @@ function differenceOf({ raceway, interference: { min, mean, max } }: FitResponse
 }
 
 function differenceText({ raceway, interference: { min, max } }: FitResponse): string {
-  if (raceway) return ' running clearance'
-  return min >= 0 ? ' tight' : max <= 0 ? ' loose' : ', from loose to tight'
+  if (raceway) return texts.runningClearanceBehind
+  return min >= 0 ? texts.tight : max <= 0 ? texts.looseBehind : texts.fromLooseToTight
 }
 
 /** One seat: its class, what it does to the ring, whether the measured one is still good. */
@@ -82,13 +83,13 @@ export function SeatTab(props: SeatProps) {
                 <PolarFigure readings={measured} limits={fit.limits} />
               </div>
               <figcaption className="text-[0.8125rem] text-ink3">
-                Band of the class in tint, nominal size dash-dot, {small.name}; each depth its own dashes.
+                {texts.bandOfTheClass(small.name)}
               </figcaption>
             </figure>
           )}
           {spread && (
             <>
-              <h2 className="caption mt-1">Expected fit (simulation)</h2>
+              <h2 className="caption mt-1">{texts.expectedFitSimulation}</h2>
               <Distribution
                 spread={spread}
                 tight={seat.ring === seat.rotatingRing && !seat.byThumb}
@@ -96,24 +97,24 @@ export function SeatTab(props: SeatProps) {
               />
             </>
           )}
-          <h2 className="caption mt-2">Clearance: new, mounted, warm</h2>
+          <h2 className="caption mt-2">{texts.clearanceNewMountedWarm}</h2>
           {fit?.stages ? (
             <>
               <ClearanceChart stages={fit.stages} />
               <p className="text-[0.84375rem] text-ink2" data-testid="clearance">
                 <UnitText
-                  text={`${signedUm(fit.stages.mounted.min)} to ${signedUm(fit.stages.mounted.max)} µm of ${group} left`}
+                  text={texts.toMOfLeft(
+                    signedUm(fit.stages.mounted.min),
+                    signedUm(fit.stages.mounted.max),
+                    group,
+                  )}
                 />{' '}
-                when mounted
-                {otherClass ? ` with ${otherClass} on the other ring` : ''}; warm with the inner ring 5 K
-                hotter.
+                {texts.whenMounted(otherClass ?? null)}
               </p>
             </>
           ) : (
             <p className="text-[0.875rem] text-ink3">
-              {isRaceway(seat.kind, 'inner')
-                ? 'Not a table of the bearing: shaft, rolling elements and bore make it together.'
-                : 'No table of this family here: set by adjustment, or see its maker.'}
+              {isRaceway(seat.kind, 'inner') ? texts.notATableOf : texts.noTableOfThis}
             </p>
           )}
         </>
@@ -122,18 +123,20 @@ export function SeatTab(props: SeatProps) {
       {fit && difference && (
         <>
           <h1 className="text-[1.3125rem] font-bold" data-testid="fit-answer">
-            {signedUm(difference.min)} to {signedUm(difference.max)} µm{differenceText(fit)}
+            {texts.toM(signedUm(difference.min), signedUm(difference.max), differenceText(fit))}
           </h1>
           <p className="text-[0.875rem] text-ink2">
-            {seat.designation}, {seat.ring === 'inner' ? 'bore' : 'outside'}{' '}
-            <span className="number">
-              {size} mm ({writeInch(size)} in)
-            </span>{' '}
-            in {question.class}
-            {size === nominal ? '' : ` of ${nominal} mm`}
-            {seat.precision === 'Normal' ? '' : `, rings of class ${seat.precision}`}:{' '}
-            {umInches(difference.min)} to {umInches(difference.max)} in. {fit.raceway ? 'Minus' : 'Plus'} is
-            tight, mean {signedUm(difference.mean)} µm.
+            {seat.designation}, {seat.ring === 'inner' ? texts.bore : texts.outsideLower}{' '}
+            <span className="number">{texts.sizeInBoth(size, writeInch(size))}</span>{' '}
+            {texts.inItsSeat({
+              class: question.class,
+              nominal: size === nominal ? null : nominal,
+              precision: seat.precision === 'Normal' ? null : seat.precision,
+              min: umInches(difference.min),
+              max: umInches(difference.max),
+              isClearance: fit.raceway,
+              meanUm: signedUm(difference.mean),
+            })}
           </p>
           <div className="my-1 h-[240px]">
             <ZoneFigure fit={fit} ring={seat.ring} readings={measured.map((m) => m.um)} />
@@ -143,23 +146,30 @@ export function SeatTab(props: SeatProps) {
             {(
               [
                 [
-                  'Heat',
+                  texts.heat,
                   seat.ring === 'outer' && fit.heat.byHeat
                     ? `${fit.heat.advice} ${hubHeatCaution(hubHas)}`
                     : fit.heat.advice,
                 ],
                 [
-                  'Press force',
+                  texts.pressForce,
                   fit.tools === null
-                    ? 'none: never pressed'
+                    ? texts.noneNeverPressed
                     : fit.pressForceKn.max > 0
-                      ? `${fit.pressForceKn.min} to ${fit.pressForceKn.max} kN (${pounds(fit.pressForceKn.max)} lbf at most), only through this ring`
-                      : 'none: by hand',
+                      ? texts.toKnLbfAt(
+                          fit.pressForceKn.min,
+                          fit.pressForceKn.max,
+                          pounds(fit.pressForceKn.max),
+                        )
+                      : texts.noneByHand,
                 ],
                 [
-                  'Sleeve',
+                  texts.sleeve,
                   sleeve
-                    ? `${bothUnits(sleeve.insideMm)} inside, ${bothUnits(sleeve.outsideMm)} outside${rod && fit.pressForceKn.max > 0 ? `; or ${rod.thread} rod through this sleeve, its far washer on the hub, wider than ${bothUnits(rod.overMm)}` : ''}`
+                    ? texts.insideOutside(bothUnits(sleeve.insideMm), bothUnits(sleeve.outsideMm)) +
+                      (rod && fit.pressForceKn.max > 0
+                        ? texts.orRodThroughThis(rod.thread, bothUnits(rod.overMm))
+                        : '')
                     : '',
                 ],
               ] as const

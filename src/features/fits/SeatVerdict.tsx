@@ -1,5 +1,6 @@
 import { UnitText } from '@/features/shell'
 import type { FitResponse } from '@/contract/fit'
+import * as texts from '@/texts/fits'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { signedUm } from './seatTypes'
 
@@ -16,10 +17,8 @@ export function SeatVerdict({ fit }: { fit: FitResponse }) {
       <p className="grid grid-cols-[20px_1fr]">
         <VerdictMark verdict={SEAT_SIGNS[fit.seat.verdict]} />
         <span>
-          <b>Seat {fit.seat.verdict}.</b> <UnitText text={fit.seat.why} />{' '}
-          <UnitText
-            text={`Out of round ${fit.seat.outOfRound} µm, taper ${fit.seat.taper} µm, mean ${signedUm(fit.seat.mean)} µm.`}
-          />
+          <b>{texts.seat(fit.seat.verdict)}</b> <UnitText text={fit.seat.why} />{' '}
+          <UnitText text={texts.outOfRoundM(fit.seat.outOfRound, fit.seat.taper, signedUm(fit.seat.mean))} />
         </span>
       </p>
       {fit.repair.length > 0 && (
@@ -27,7 +26,7 @@ export function SeatVerdict({ fit }: { fit: FitResponse }) {
           {fit.repair.map(({ way, when, advised }) => (
             <li key={way} className={advised ? '' : 'text-contra'}>
               <b>{way}</b>
-              {advised ? '' : ' (not advised)'}. <span className="text-ink2">{when}</span>
+              {advised ? '' : texts.notAdvised}. <span className="text-ink2">{when}</span>
             </li>
           ))}
         </ol>

@@ -1,5 +1,6 @@
 import { useFigureUnits } from '@/features/shell'
 import type { SpacingResponse } from '@/contract/setting'
+import * as texts from '@/texts/fits'
 
 const W = 420
 const H = 210
@@ -22,7 +23,11 @@ export function SpacerFigure({ pair }: { pair: NonNullable<SpacingResponse['pair
       viewBox={`0 0 ${W} ${H}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Spacer ${pair.nominalMm < 0 ? 'shorter' : 'longer'} than the shoulders by ${length.write(Math.abs(pair.nominalMm))} ${length.name}`}
+      aria-label={texts.spacerThanTheShouldersBy(
+        pair.nominalMm < 0,
+        length.write(Math.abs(pair.nominalMm)),
+        length.name,
+      )}
     >
       <path
         d={`M40 30H380V64H${right}V54H${left}V64H40z`}
@@ -60,13 +65,13 @@ export function SpacerFigure({ pair }: { pair: NonNullable<SpacingResponse['pair
         />
       )}
       <text x={W / 2} y={24} textAnchor="middle" fontSize={14} fill="var(--ink2)">
-        between the shoulders of the hub
+        {texts.betweenTheShouldersOf}
       </text>
       <text x={W / 2} y={124} textAnchor="middle" fontSize={13} fill="var(--ink)">
-        spacer
+        {texts.spacer}
       </text>
       <text x={W / 2} y={184} textAnchor="middle" fontSize={15} className="number" fill="var(--ink)">
-        {signed(pair.nominalMm)} {length.name} (worst {signed(pair.worst.min)} to {signed(pair.worst.max)})
+        {texts.worstTo(signed(pair.nominalMm), length.name, signed(pair.worst.min), signed(pair.worst.max))}
       </text>
     </svg>
   )

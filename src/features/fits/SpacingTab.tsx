@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic'
 import { readThread } from '@/core/kit'
 import { readFigure, readForm, type FormRole } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
+import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { AXIAL_PLAY_MM, AXLE_MEASURES, AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
 import { ChipChoice } from '@/ui/ChipChoice'
@@ -20,13 +21,13 @@ const SqueezeChart = dynamic(() => import('./SqueezeChart').then((chart) => char
 
 const SIGNS = { good: 'pass', doubtful: 'warn', sideLoad: 'fail', loose: 'fail' } as const
 const MEASURES = [
-  ['gap', 'gap beside it'],
-  ['standsOut', 'stands out'],
+  ['gap', texts.gapBesideIt],
+  ['standsOut', texts.standsOut],
 ] as const satisfies readonly (readonly [(typeof AXLE_MEASURES)[number], string])[]
 const SIDES = [
-  ['', 'not known'],
-  ['left', 'left'],
-  ['right', 'right'],
+  ['', texts.notKnown],
+  ['left', texts.left],
+  ['right', texts.right],
 ] as const
 
 type Depth = FittingDraft['depths'][number]
@@ -128,50 +129,50 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
   }
   return (
     <FitPane
-      label="Spacing"
+      label={texts.spacing}
       message={message}
       inputs={
         <>
-          <h2 className="caption">Spacer between two clamped bearings</h2>
+          <h2 className="caption">{texts.spacerBetweenTwoClampedBearings}</h2>
           <div className="mb-2 grid grid-cols-2 gap-1.5">
-            {field('shoulders', 'Shoulders', '46')}
-            {field('spacer', 'Spacer', '45.9')}
-            {small('off', 'Tolerance ±', '0.05')}
-            {small('play', 'Taken up', '0.1')}
+            {field('shoulders', texts.shoulders, '46')}
+            {field('spacer', texts.spacerUpper, '45.9')}
+            {small('off', texts.tolerance, '0.05')}
+            {small('play', texts.takenUp, '0.1')}
           </div>
           <ReadAs fields={typedOf(PAIR_ROLES)} />
           <div className="fields mb-2 [--field-width:5.5rem]">
-            {field('tubeBore', 'Tube bore', '20.5')}
-            {field('tubeOutside', 'its outside', '26')}
-            {field('nutThread', 'Nut thread', 'M20x1.5')}
+            {field('tubeBore', texts.tubeBore, '20.5')}
+            {field('tubeOutside', texts.itsOutside, '26')}
+            {field('nutThread', texts.nutThread, 'M20x1.5')}
           </div>
           <label className="mb-2 block">
-            <span className="caption block">Another stack: sign, length, off, what</span>
+            <span className="caption block">{texts.anotherStackSignLength}</span>
             <textarea
               className="field number h-[112px] py-2 text-[0.875rem]"
-              placeholder={'+ 46.0 0.1 shoulders\n- 30.0 0.05 tube\n- 15.9 0.05 shim'}
+              placeholder={texts.exampleStack}
               maxLength={600}
               value={value('stack')}
               onChange={(e) => set('spacing.stack', e.target.value)}
             />
           </label>
           {stack.message && <p className="mb-2 text-[0.875rem] text-contra">{stack.message}</p>}
-          <h2 className="caption">Axle between its sides, from the same feature</h2>
+          <h2 className="caption">{texts.axleBetweenItsSides}</h2>
           <ChipChoice
-            label="What was measured"
+            label={texts.whatWasMeasured}
             value={measure}
             options={MEASURES}
             onPick={(name) => set('spacing.measure', name)}
           />
           <div className="mb-2 grid grid-cols-2 gap-1.5">
-            {field('left', 'Left')}
-            {field('right', 'Right')}
-            {field('axleThread', 'Its thread', 'M10x1')}
+            {field('left', texts.leftUpper)}
+            {field('right', texts.rightUpper)}
+            {field('axleThread', texts.itsThread, 'M10x1')}
           </div>
           <ReadAs fields={typedOf(AXLE_ROLES)} />
-          <span className="caption block">Locating shoulder: this bearing goes first</span>
+          <span className="caption block">{texts.locatingShoulderThisBearing}</span>
           <ChipChoice
-            label="Locating shoulder"
+            label={texts.locatingShoulder}
             value={firstSide === 'left' || firstSide === 'right' ? firstSide : ''}
             options={SIDES}
             onPick={onFirstSide}
@@ -180,11 +181,11 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
       }
       beside={
         <>
-          <h2 className="caption">Depths from a face that stays, recorded before removal</h2>
+          <h2 className="caption">{texts.depthsFromAFace}</h2>
           <div className="mt-1 grid grid-cols-[minmax(0,1fr)_84px_84px] gap-1 text-caption text-ink3">
-            <span>What</span>
-            <span>Before</span>
-            <span>After</span>
+            <span>{texts.what}</span>
+            <span>{texts.before}</span>
+            <span>{texts.after}</span>
           </div>
           {rows.map((row, i) => {
             const judged = answer?.depths.find((d) => d.what === row.what)
@@ -201,8 +202,8 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
                     <input
                       key={name}
                       className={`field min-w-0 ${name === 'what' ? '' : 'number'}`}
-                      aria-label={`Depth ${i + 1}, ${name}`}
-                      placeholder={i === 0 ? { what: 'outer cup', before: '12.4', after: '' }[name] : ''}
+                      aria-label={texts.depth(i + 1, name)}
+                      placeholder={i === 0 ? { what: texts.outerCup, before: '12.4', after: '' }[name] : ''}
                       maxLength={name === 'what' ? 60 : 40}
                       value={row[name]}
                       onChange={(e) => setDepth(i, { [name]: e.target.value })}
@@ -221,12 +222,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
         </>
       }
     >
-      {!answer && !message && (
-        <p className="pt-14 text-ink2">
-          Type the spacer and the distance between the shoulders, as of carousel roller 12. Worst case and
-          what is likely follow.
-        </p>
-      )}
+      {!answer && !message && <p className="pt-14 text-ink2">{texts.typeTheSpacerAnd}</p>}
       {answer?.pair && (
         <>
           <p className="grid grid-cols-[20px_1fr]" data-testid="spacer">
@@ -240,43 +236,60 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           </div>
           <p className="mb-2 text-[0.875rem] text-ink2">
             <UnitText
-              text={`Worst case ${signedMm(answer.pair.worst.min, 2)} to ${signedMm(answer.pair.worst.max, 2)} mm; likely ${signedMm(answer.pair.statistical.min, 2)} to ${signedMm(answer.pair.statistical.max, 2)} mm.`}
+              text={texts.worstCaseToMm(
+                signedMm(answer.pair.worst.min, 2),
+                signedMm(answer.pair.worst.max, 2),
+                signedMm(answer.pair.statistical.min, 2),
+                signedMm(answer.pair.statistical.max, 2),
+              )}
             />{' '}
-            Turning one inner ring should just drag the other.
+            {texts.turningOneInnerRing}
           </p>
         </>
       )}
       {answer?.clamp && (
         <>
           <p className="border-t border-line2 pt-2" data-testid="clamp">
-            <b>Clamped:</b>{' '}
+            <b>{texts.clampedUpper}</b>{' '}
             {answer.clamp.goneAtNm
-              ? `the tube gives ${(answer.clamp.mmPerKn * 1000).toFixed(2)} µm a kilonewton; its play is gone between about ${Math.round(answer.clamp.goneAtNm.oiled)} N·m with an oiled thread and ${Math.round(answer.clamp.goneAtNm.dry)} N·m dry. No torque to tighten to: the manual's counts.`
-              : 'no play is left before the nut is touched: the spacer is short.'}
+              ? texts.theTubeGivesM(
+                  (answer.clamp.mmPerKn * 1000).toFixed(2),
+                  Math.round(answer.clamp.goneAtNm.oiled),
+                  Math.round(answer.clamp.goneAtNm.dry),
+                )
+              : texts.noPlayIsLeft}
           </p>
           <SqueezeChart squeeze={answer.clamp} />
         </>
       )}
       {answer?.stack && (
         <p className="border-t border-line2 py-2" data-testid="stack">
-          <b>Stack:</b> left over <span className="number">{signedMm(answer.stack.nominalMm, 3)}</span> mm,
-          worst{' '}
+          <b>{texts.stack}</b> {texts.leftOver}{' '}
+          <span className="number">{signedMm(answer.stack.nominalMm, 3)}</span> {texts.mmWorst}{' '}
           <span className="number">
-            {signedMm(answer.stack.worst.min, 3)} to {signedMm(answer.stack.worst.max, 3)}
+            {texts.fromTo(signedMm(answer.stack.worst.min, 3), signedMm(answer.stack.worst.max, 3))}
           </span>
-          , likely{' '}
+          {texts.likely}{' '}
           <span className="number">
-            {signedMm(answer.stack.statistical.min, 3)} to {signedMm(answer.stack.statistical.max, 3)}
+            {texts.fromTo(
+              signedMm(answer.stack.statistical.min, 3),
+              signedMm(answer.stack.statistical.max, 3),
+            )}
           </span>{' '}
-          mm.
+          {texts.mmLower}
         </p>
       )}
       {answer?.axle && (
         <p className="border-t border-line2 py-2" data-testid="axle">
-          <b>Axle:</b>{' '}
+          <b>{texts.axle}</b>{' '}
           {answer.axle.toward
-            ? `shift ${bothUnits(answer.axle.shiftMm)} to the ${answer.axle.toward}, half the difference${answer.axle.turns === null ? '' : `: ${answer.axle.turns.toFixed(2)} turns of its thread`}. Each side then reads ${bothUnits(answer.axle.mustReadMm)}. Wheel, disc and chain line move with it.`
-            : 'stands central.'}
+            ? texts.shiftToTheHalf(
+                bothUnits(answer.axle.shiftMm),
+                answer.axle.toward,
+                answer.axle.turns?.toFixed(2) ?? null,
+                bothUnits(answer.axle.mustReadMm),
+              )
+            : texts.standsCentral}
         </p>
       )}
     </FitPane>

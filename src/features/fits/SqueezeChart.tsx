@@ -3,6 +3,7 @@
 import { Line } from 'react-chartjs-2'
 import { useFigureUnits } from '@/features/shell'
 import type { SpacingResponse } from '@/contract/setting'
+import * as texts from '@/texts/fits'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useThemeColours } from '@/ui/charts/useThemeColours'
 
@@ -13,7 +14,7 @@ export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse
   const { curve } = squeeze
   return (
     <figure>
-      <div role="img" aria-label="Play left against the torque of the nut" className="h-[190px]">
+      <div role="img" aria-label={texts.playLeftAgainstThe} className="h-[190px]">
         {colours && (
           <Line
             role="presentation"
@@ -37,14 +38,11 @@ export function SqueezeChart({ squeeze }: { squeeze: NonNullable<SpacingResponse
                 { data: curve.map(() => 0), borderColor: colours.contra, borderWidth: 1.4, pointRadius: 0 },
               ],
             }}
-            options={plainOptions(colours, 'torque of the nut, N·m', `axial play left, ${length.name}`)}
+            options={plainOptions(colours, texts.torqueOfTheNut, texts.axialPlayLeft(length.name))}
           />
         )}
       </div>
-      <figcaption className="text-[0.8125rem] text-ink3">
-        Line: thread oiled; dashed: dry. Below zero the balls are loaded sideways. Torque is known to a
-        quarter at best.
-      </figcaption>
+      <figcaption className="text-[0.8125rem] text-ink3">{texts.lineThreadOiledDashed}</figcaption>
     </figure>
   )
 }

@@ -1,5 +1,6 @@
 import { useFigureUnits } from '@/features/shell'
 import type { FitResponse } from '@/contract/fit'
+import * as texts from '@/texts/fits'
 
 const WIDTH = 430
 const HEIGHT = 300
@@ -20,9 +21,9 @@ export function ZoneFigure({ fit, ring, readings }: Props) {
   const [low, high] = [Math.min(...all) - 3, Math.max(...all) + 3]
   const y = (um: number): number =>
     ROOM.top + ((high - um) / (high - low)) * (HEIGHT - ROOM.top - ROOM.bottom)
-  const ringText = ring === 'inner' ? 'bore of the ring' : 'outside of the ring'
+  const ringText = ring === 'inner' ? texts.boreOfTheRing : texts.outsideOfTheRing
   const bars = [
-    [fit.raceway ? 'rolling elements' : ringText, fit.bearing, 96, 'var(--tint)'],
+    [fit.raceway ? texts.rollingElements : ringText, fit.bearing, 96, 'var(--tint)'],
     [ring === 'inner' ? 'shaft' : 'housing', fit.limits, 250, 'var(--sheet)'],
   ] as const
   return (
@@ -30,7 +31,7 @@ export function ZoneFigure({ fit, ring, readings }: Props) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Tolerance zones of ring and seat, ${small.name} about the nominal size`}
+      aria-label={texts.toleranceZonesOfRing(small.name)}
     >
       <path d={`M${ROOM.left} ${y(0)}H${WIDTH - 12}`} stroke="var(--ink3)" strokeDasharray="12 3 3 3" />
       <text

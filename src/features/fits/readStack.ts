@@ -1,3 +1,5 @@
+import * as texts from '@/texts/fits'
+
 export interface StackLine {
   sign: 1 | -1
   length: string
@@ -16,8 +18,7 @@ export function readStack(text: string): { lines: StackLine[]; message: string }
   for (const [i, line] of text.split('\n').entries()) {
     if (line.trim() === '') continue
     const read = /^\s*([+\-−])?\s*(\d\S*)(?:\s+±?\s*(\d+(?:[.,]\d+)?))?\s*(.*)$/.exec(line)
-    if (!read)
-      return { lines, message: `Line ${i + 1} is no length. Write for example: + 46.0 0.1 between shoulders` }
+    if (!read) return { lines, message: texts.lineIsNoLength(i + 1) }
     const [, sign, length = '', off = '0', label = ''] = read
     const far = Number(off.replace(',', '.'))
     lines.push({

@@ -1,6 +1,7 @@
 import { recommendSeat, type Material, type UsualSeat } from '@/core/fit'
 import { MM_PER_INCH } from '@/core/quantity'
 import type { FittingDraft, SeatsResponse } from '@/contract/plan'
+import * as texts from '@/texts/fits'
 
 export type Seat = SeatsResponse['seats'][number]
 /** What is shown of a seat; its usual class is worked out where it is shown. */
@@ -50,7 +51,7 @@ export const given = (text: string | undefined): number | undefined => {
 }
 /** A size in both units, the way it is read across a counter. */
 export const bothUnits = (mm: number): string =>
-  `${mm.toFixed(mm < 10 ? 2 : 1)} mm (${(mm / MM_PER_INCH).toFixed(3)} in)`
+  texts.mmIn(mm.toFixed(mm < 10 ? 2 : 1), (mm / MM_PER_INCH).toFixed(3))
 /** Micrometres as ten-thousandths of an inch are told: 0.0008. */
 export const umInches = (um: number): string => signedMm(um / 1000 / MM_PER_INCH, 4)
 

@@ -1,6 +1,8 @@
 'use client'
 
 import { UnitText } from '@/features/shell'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/identify'
 import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { useState } from 'react'
@@ -89,16 +91,16 @@ export function AnswerPane({
   return (
     <section
       data-pane="answer"
-      aria-label="Answer"
+      aria-label={texts.answer}
       className="flex min-h-0 flex-col overflow-auto border-l border-line bg-sheet px-[18px] py-3"
     >
       <h1 className="beside-pad caption mb-1.5 flex justify-between">
-        Result
-        <span className="font-normal">{answer && `of ${answer.parts} parts`}</span>
+        {texts.result}
+        <span className="font-normal">{answer && texts.ofParts(answer.parts)}</span>
       </h1>
       {away && (
         <p role="status" className="mb-2 rounded-lg bg-wash px-3 py-2 text-lamp-ink">
-          No connection to the server. What you typed is kept; the answer follows when it is back.
+          {texts.noConnectionToThe}
         </p>
       )}
       {error && (
@@ -108,9 +110,9 @@ export function AnswerPane({
       )}
       {!answer && !error && (
         <div className="max-w-[34ch] text-ink2">
-          Type what is stamped, or the bore and the outside. For example{' '}
-          <span className="number">LM119?0</span> and <span className="number">0.74 in</span>, as on the land
-          train.
+          {texts.typeWhatIsStamped} <span className="number">{texts.exampleStamp}</span> {common.and}{' '}
+          <span className="number">{texts.exampleSize}</span>
+          {texts.asOnTheLandTrain}
           {onExample && <ShowExample onShow={onExample} />}
         </div>
       )}
@@ -118,7 +120,7 @@ export function AnswerPane({
         <div className="mb-3 border-b border-line pb-3">
           <p className="flex items-baseline justify-between gap-2">
             <span data-testid="leader" className="text-[1.5rem] font-bold">
-              {answer.hardware?.designation ?? 'Not listed'}
+              {answer.hardware?.designation ?? common.notListed}
             </span>
             {!answer.hardware && (
               <b className="number text-reading font-semibold">{percent(answer.unlisted.probability)}</b>
@@ -139,10 +141,10 @@ export function AnswerPane({
               href={`/parts/${encodeURIComponent(answer.hardware.designation)}` as Route}
               className="button w-full"
             >
-              Part sheet
+              {texts.partSheet}
             </Link>
           ) : (
-            <h2 className="caption mt-3">Nearest listed</h2>
+            <h2 className="caption mt-3">{texts.nearestListed}</h2>
           )}
         </div>
       )}
@@ -151,7 +153,7 @@ export function AnswerPane({
           {!unlistedLeads && <Options candidate={candidate} open={open} onToggle={toggle} />}
         </Leader>
       )}
-      <ul aria-label={unlistedLeads ? 'Also near' : 'Also possible'}>
+      <ul aria-label={unlistedLeads ? texts.alsoNear : texts.alsoPossible}>
         {others.map((c) => (
           <li key={c.base} className="border-b border-line2">
             <button
@@ -189,14 +191,14 @@ export function AnswerPane({
                 disabled={!onKeep}
                 onClick={onKeep}
               >
-                Keep as our own part <kbd>K</kbd>
+                {texts.keepAsOurOwnPart} <kbd>K</kbd>
               </button>
               <button
                 type="button"
                 className="button min-w-0 flex-1"
                 onClick={() => action.run({ ...candidate, designation })}
               >
-                <span>Use {candidate.base} all the same</span>
+                <span>{texts.useAllTheSame(candidate.base)}</span>
               </button>
             </>
           ) : (
@@ -211,7 +213,7 @@ export function AnswerPane({
             </button>
           )}
           <Link href={`/parts/${encodeURIComponent(designation)}` as Route} className="button">
-            Part sheet
+            {texts.partSheet}
           </Link>
           {keeping && (
             <p role="alert" className="w-full text-contra">

@@ -3,6 +3,8 @@
 import { CONDITIONS } from '@/core/identify'
 import { INSTRUMENTS, INSTRUMENT_LABELS } from '@/core/quantity'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/identify'
 import { useKeys } from '@/ui/useKeys'
 import { SelectField } from '@/ui/SelectField'
 import { Observations } from './Observations'
@@ -73,7 +75,7 @@ export function EvidencePane({ sheet, answer, error, onChange, onKeep, onDone }:
     )
   const stamp = sheet.stamps[0]
   return (
-    <section aria-label="Evidence" className="overflow-auto border-r border-line px-[18px] py-3">
+    <section aria-label={texts.evidence} className="overflow-auto border-r border-line px-[18px] py-3">
       <StampField
         stamp={stamp}
         answer={answer}
@@ -82,17 +84,17 @@ export function EvidencePane({ sheet, answer, error, onChange, onKeep, onDone }:
         onNext={() => next('stamp')}
       />
       <div className="mt-2 flex items-center justify-between gap-1">
-        <h2 className="caption">Measured</h2>
+        <h2 className="caption">{common.measured}</h2>
         <span className="flex gap-1">
           <SelectField
-            label="Instrument of all readings"
+            label={texts.instrumentOfAllReadings}
             value={instrument}
             options={INSTRUMENTS.map((name) => [name, INSTRUMENT_LABELS[name]] as const)}
             onPick={(picked) => onChange(withAll(sheet, { instrument: picked, condition }))}
             className="h-10 rounded-md text-caption font-semibold text-ink2"
           />
           <SelectField
-            label="Condition of all surfaces"
+            label={texts.conditionOfAllSurfaces}
             value={condition}
             options={CONDITIONS.map((name) => [name, name] as const)}
             onPick={(picked) => onChange(withAll(sheet, { instrument, condition: picked }))}

@@ -1,6 +1,7 @@
 import type { ComponentProps, ReactNode } from 'react'
 import type { Condition } from '@/core/identify'
 import { INSTRUMENT_LABELS, type Instrument } from '@/core/quantity'
+import * as texts from '@/texts/identify'
 
 export interface How {
   instrument: Instrument
@@ -28,7 +29,7 @@ export function HowButton({
       type="button"
       tabIndex={-1}
       aria-haspopup="dialog"
-      aria-label={`${label}: ${INSTRUMENT_LABELS[how.instrument]}, ${how.condition}; change for this reading`}
+      aria-label={texts.changeForThisReading(label, INSTRUMENT_LABELS[how.instrument], how.condition)}
       className="number min-h-10 self-center rounded text-right text-[0.875rem] text-ink3 underline decoration-dotted underline-offset-4"
       {...button}
     />

@@ -4,6 +4,8 @@ import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
 import type { KeyHint } from '@/features/shell'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/identify'
 import { call, errorMessage } from '@/ui/call'
 import { useKeys } from '@/ui/useKeys'
 import { AnswerPane } from './AnswerPane'
@@ -15,18 +17,18 @@ import { useIdentification } from './useIdentification'
 export type Candidate = IdentifyResponse['candidates'][number]
 
 export const IDENTIFY_HINTS: readonly KeyHint[] = [
-  { keys: 'Enter', label: 'next field', foot: true },
-  { keys: 'U', label: 'unit of the field', foot: true },
-  { keys: 'X', label: 'exclude a reading', foot: true },
-  { keys: 'R', label: 'instrument and condition of the reading' },
-  { keys: 'Ctrl Enter', label: 'use the answer' },
-  { keys: 'K', label: 'keep as our own part, when nothing listed fits' },
-  { keys: 'S', label: 'stamp' },
-  { keys: 'B O W T C P', label: 'bore, outside, width, total, cone, cup' },
-  { keys: 'H G', label: 'shaft, housing' },
-  { keys: 'A E L', label: 'bolts, centre height, rails of a unit' },
-  { keys: '↑ ↓', label: 'field before, field after' },
-  { keys: ';', label: 'another reading of the same size' },
+  { keys: 'Enter', label: texts.nextField, foot: true },
+  { keys: 'U', label: texts.unitOfTheField, foot: true },
+  { keys: 'X', label: texts.excludeAReading, foot: true },
+  { keys: 'R', label: texts.instrumentAndConditionOf },
+  { keys: 'Ctrl Enter', label: texts.useTheAnswer },
+  { keys: 'K', label: texts.keepAsOurOwn },
+  { keys: 'S', label: texts.stampLower },
+  { keys: 'B O W T C P', label: texts.boreOutsideWidthTotal },
+  { keys: 'H G', label: texts.shaftHousing },
+  { keys: 'A E L', label: texts.boltsCentreHeightRails },
+  { keys: '↑ ↓', label: texts.fieldBeforeFieldAfter },
+  { keys: ';', label: texts.anotherReadingOfThe },
 ]
 
 interface Props {
@@ -97,13 +99,18 @@ export function IdentifyBench({ sheet, onChange, actionText, onUse, onOwnPart, e
         onKeep={keepable ? keep : undefined}
         onDone={() => document.getElementById(USE_BUTTON)?.focus()}
       />
-      <section aria-label="Section" data-pane="drawing" className="flex min-h-0 min-w-0 flex-col px-2.5 py-3">
+      <section
+        aria-label={common.section}
+        data-pane="drawing"
+        className="flex min-h-0 min-w-0 flex-col px-2.5 py-3"
+      >
         {candidate ? (
           <>
             <p className="flex flex-wrap justify-between gap-x-2 px-1 text-caption text-ink3">
-              <span>{candidate.designation}, section, to scale</span>
+              <span>{texts.sectionToScale(candidate.designation)}</span>
               <span>
-                <span className="text-lamp-ink">▬</span> measured <span className="ml-1">▬</span> nominal
+                <span className="text-lamp-ink">▬</span> {texts.measured} <span className="ml-1">▬</span>{' '}
+                {texts.nominal}
               </span>
             </p>
             <div className="min-h-0 flex-1">
@@ -111,9 +118,7 @@ export function IdentifyBench({ sheet, onChange, actionText, onUse, onOwnPart, e
             </div>
           </>
         ) : (
-          <p className="m-auto max-w-[26ch] text-center text-ink3">
-            The section appears here, to scale, as soon as there is a candidate.
-          </p>
+          <p className="m-auto max-w-[26ch] text-center text-ink3">{texts.theSectionAppearsHere}</p>
         )}
       </section>
       <AnswerPane

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { JobFrame, useJob } from '@/features/job'
 import type { Decision } from '@/contract/job'
+import * as texts from '@/texts/identify'
 import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 
 /** The identification of a job: evidence is saved while it is typed. */
@@ -18,7 +19,7 @@ export function JobIdentify() {
       <IdentifyBench
         sheet={job.evidence}
         onChange={(evidence) => change({ evidence, stage: 'identify' })}
-        actionText="Use this"
+        actionText={texts.useThis}
         onUse={decide}
         onOwnPart={(designation) => decide({ designation, base: designation, probability: null })}
       />

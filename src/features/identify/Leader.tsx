@@ -2,6 +2,7 @@
 
 import { UnitText } from '@/features/shell'
 import { writeInchFixed, writeMmFixed } from '@/core/quantity'
+import * as texts from '@/texts/identify'
 import { PartNumber } from '@/ui/PartNumber'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { percent, type Candidate } from './answerShares'
@@ -35,18 +36,18 @@ export function Options({
 }) {
   if (candidate.options.length === 0) return null
   return (
-    <div role="group" aria-label="Options of the number" className="mt-1.5 flex flex-wrap gap-1.5">
+    <div role="group" aria-label={texts.optionsOfTheNumber} className="mt-1.5 flex flex-wrap gap-1.5">
       {candidate.options.map(({ written, meaning, from }, i) => (
         <button
           key={`${i} ${written}`}
           type="button"
           className="chip px-2.5 text-[0.84375rem]"
           aria-pressed={!open.has(i)}
-          title={from === 'seen' ? `${meaning}, as seen` : meaning}
+          title={from === 'seen' ? texts.asSeen(meaning) : meaning}
           onClick={() => onToggle(i)}
         >
           <span className="number mr-1.5 font-medium">{written.trim()}</span>
-          <span className="text-ink2">{open.has(i) ? 'left open' : meaning}</span>
+          <span className="text-ink2">{open.has(i) ? texts.leftOpen : meaning}</span>
         </button>
       ))}
     </div>
@@ -86,9 +87,9 @@ export function Leader({
         <Bar share={candidate.probability} />
       </div>
       <p className="number text-[0.90625rem] text-ink2">
-        {sizes(candidate.dimensions, writeMmFixed)} mm
+        {texts.mm(sizes(candidate.dimensions, writeMmFixed))}
         <br />
-        {sizes(candidate.dimensions, writeInchFixed)} in
+        {texts.inches(sizes(candidate.dimensions, writeInchFixed))}
       </p>
       <p className="text-[0.875rem] text-ink2">
         {candidate.familyText}
@@ -96,8 +97,8 @@ export function Leader({
         {candidate.listed
           ? candidate.verified
             ? ''
-            : ' · sizes unverified, check them'
-          : ' · computed from the series, not in the catalogue'}
+            : texts.sizesUnverifiedCheckThem
+          : texts.computedFromTheSeries}
       </p>
       {children}
       <ul aria-label="Why" className="mt-2 grid gap-[3px] text-[0.875rem]">
@@ -113,7 +114,7 @@ export function Leader({
         {candidate.here && (
           <li className="grid grid-cols-[20px_104px_1fr]">
             <span />
-            <span>Here</span>
+            <span>{texts.here}</span>
             <span className="text-ink2">{candidate.here}</span>
           </li>
         )}

@@ -3,59 +3,61 @@
 import { ToggleGroup } from 'radix-ui'
 import type { ObservedClosure } from '@/core/identify'
 import type { EvidenceSheet } from '@/contract/evidence'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/identify'
 
 type Observed = EvidenceSheet['observed']
 
 const ELEMENTS: [NonNullable<Observed['element']>, string, string][] = [
-  ['ball', 'ball', 'M13 3a8 8 0 1 0 .01 0z'],
-  ['taperedRoller', 'taper', 'M3 6l20-3v16l-20-3z'],
-  ['cylindricalRoller', 'roller', 'M4 4h18v14H4z'],
-  ['needle', 'needle', 'M4 7h18M4 11h18M4 15h18'],
-  ['sphericalRoller', 'barrel', 'M4 5q9-4 18 0v12q-9 4-18 0z'],
-  ['none', 'plain', 'M4 4h18v9q-9-7-18 0zM4 18v-5q9-7 18 0v5z'],
+  ['ball', texts.ball, 'M13 3a8 8 0 1 0 .01 0z'],
+  ['taperedRoller', texts.taper, 'M3 6l20-3v16l-20-3z'],
+  ['cylindricalRoller', texts.roller, 'M4 4h18v14H4z'],
+  ['needle', texts.needle, 'M4 7h18M4 11h18M4 15h18'],
+  ['sphericalRoller', texts.barrel, 'M4 5q9-4 18 0v12q-9 4-18 0z'],
+  ['none', texts.plain, 'M4 4h18v9q-9-7-18 0zM4 18v-5q9-7 18 0v5z'],
 ]
 
 const PIECES: Record<'tapered' | 'other', [NonNullable<Observed['piece']>, string][]> = {
   tapered: [
-    ['complete', 'cone and cup'],
-    ['cone', 'cone only'],
-    ['cup', 'cup only'],
+    ['complete', texts.coneAndCup],
+    ['cone', texts.coneOnly],
+    ['cup', texts.cupOnly],
   ],
   other: [
-    ['complete', 'whole'],
-    ['innerRing', 'inner ring'],
-    ['outerRing', 'outer ring'],
-    ['seal', 'seal'],
-    ['unit', 'unit'],
+    ['complete', texts.whole],
+    ['innerRing', common.innerRing],
+    ['outerRing', common.outerRing],
+    ['seal', texts.seal],
+    ['unit', texts.unit],
   ],
 }
 
 /** Housings of a unit as they are bolted on, seen along the shaft. */
 const HOUSINGS: [NonNullable<Observed['housingKind']>, string, string][] = [
-  ['pillow block', 'pillow block', 'M1 19v-4h6a7.5 7.5 0 1 1 12 0h6v4zM13 8a3 3 0 1 0 .01 0z'],
+  ['pillow block', texts.pillowBlock, 'M1 19v-4h6a7.5 7.5 0 1 1 12 0h6v4zM13 8a3 3 0 1 0 .01 0z'],
   [
     'oval flange',
-    '2-bolt flange',
+    texts.twoBoltFlange,
     'M2 11l8-7h6l8 7l-8 7h-6zM13 8a3 3 0 1 0 .01 0zM5 10.5h1v1H5zM20 10.5h1v1h-1z',
   ],
   [
     'square flange',
-    '4-bolt flange',
+    texts.fourBoltFlange,
     'M4 2h18v18H4zM13 8a3 3 0 1 0 .01 0zM7 4.5h1v1H7zM18 4.5h1v1h-1zM7 16.5h1v1H7zM18 16.5h1v1h-1z',
   ],
   [
     'round flange',
-    'round flange',
+    texts.roundFlange,
     'M13 2a9 9 0 1 0 .01 0zM13 8a3 3 0 1 0 .01 0zM8.5 5.5h1v1h-1zM16.5 5.5h1v1h-1zM8.5 15.5h1v1h-1zM16.5 15.5h1v1h-1z',
   ],
-  ['take-up', 'take-up', 'M3 3h20v16H3zM3 6h20M3 16h20M13 8a3 3 0 1 0 .01 0z'],
+  ['take-up', texts.takeUp, 'M3 3h20v16H3zM3 6h20M3 16h20M13 8a3 3 0 1 0 .01 0z'],
 ]
 
 const CLOSURES: [string, string, ObservedClosure[]][] = [
-  ['open', 'open', ['open', 'open']],
-  ['shields', 'shields', ['shield', 'shield']],
-  ['oneSeal', 'one seal', ['seal', 'open']],
-  ['seals', 'two seals', ['seal', 'seal']],
+  ['open', common.open, ['open', 'open']],
+  ['shields', texts.shields, ['shield', 'shield']],
+  ['oneSeal', texts.oneSeal, ['seal', 'open']],
+  ['seals', texts.twoSeals, ['seal', 'seal']],
 ]
 
 type Shape =
@@ -63,13 +65,13 @@ type Shape =
 
 /** Shapes that tell kinds apart, drawn as the upper half of a section or a face. */
 const SHAPES: [Shape, string, string][] = [
-  ['doubleRow', 'two rows', 'M2 3h22v16H2zM8 8a3 3 0 1 0 .01 0zM18 8a3 3 0 1 0 .01 0z'],
-  ['flange', 'flange', 'M2 2h4v4h18v13H2zM13 9a3.5 3.5 0 1 0 .01 0z'],
-  ['snapGroove', 'groove', 'M2 4h13v4h3V4h6v15H2zM11 9.5a3.5 3.5 0 1 0 .01 0z'],
-  ['sphericalOutside', 'round outside', 'M2 8q11-9 22 0v11H2zM13 9.5a3.5 3.5 0 1 0 .01 0z'],
-  ['extendedInner', 'long inner', 'M7 3h12v9H7zM1 14h24v5H1z'],
-  ['taperBore', 'taper bore', 'M2 3h22v10L2 18zM13 5a3 3 0 1 0 .01 0z'],
-  ['encoder', 'encoder side', 'M3 3h15v16H3zM20 3v2M20 7v2M20 11v2M20 15v2M23 5v2M23 9v2M23 13v2'],
+  ['doubleRow', texts.twoRows, 'M2 3h22v16H2zM8 8a3 3 0 1 0 .01 0zM18 8a3 3 0 1 0 .01 0z'],
+  ['flange', texts.flangeLower, 'M2 2h4v4h18v13H2zM13 9a3.5 3.5 0 1 0 .01 0z'],
+  ['snapGroove', texts.groove, 'M2 4h13v4h3V4h6v15H2zM11 9.5a3.5 3.5 0 1 0 .01 0z'],
+  ['sphericalOutside', texts.roundOutside, 'M2 8q11-9 22 0v11H2zM13 9.5a3.5 3.5 0 1 0 .01 0z'],
+  ['extendedInner', texts.longInner, 'M7 3h12v9H7zM1 14h24v5H1z'],
+  ['taperBore', texts.taperBore, 'M2 3h22v10L2 18zM13 5a3 3 0 1 0 .01 0z'],
+  ['encoder', texts.encoderSide, 'M3 3h15v16H3zM20 3v2M20 7v2M20 11v2M20 15v2M23 5v2M23 9v2M23 13v2'],
 ]
 
 /** A picture with its word below. */
@@ -155,11 +157,11 @@ export function Observations({ observed, onObserve }: Props) {
   const isUnit = observed.piece === 'unit'
   const closure = CLOSURES.find(([, , seen]) => seen.join() === observed.closures?.join())?.[0] ?? ''
   return (
-    <section aria-label="Seen" className="mt-2">
-      <h2 className="caption mb-1">Seen</h2>
+    <section aria-label={texts.seen} className="mt-2">
+      <h2 className="caption mb-1">{texts.seen}</h2>
       {!isUnit && (
         <Pictures
-          label="What rolls"
+          label={texts.whatRolls}
           value={observed.element}
           options={ELEMENTS}
           onPick={(element) => onObserve(rolling(element, tapered))}
@@ -167,14 +169,14 @@ export function Observations({ observed, onObserve }: Props) {
         />
       )}
       <OneOrNone
-        label="Which piece"
+        label={texts.whichPiece}
         value={observed.piece ?? ''}
         options={PIECES[tapered ? 'tapered' : 'other']}
         onPick={(v) => onObserve({ piece: (v || undefined) as Observed['piece'] })}
       />
       {isUnit && (
         <Pictures
-          label="Its housing"
+          label={texts.itsHousing}
           value={observed.housingKind}
           options={HOUSINGS}
           onPick={(housingKind) => onObserve({ housingKind })}
@@ -183,7 +185,7 @@ export function Observations({ observed, onObserve }: Props) {
       )}
       {!single && (
         <OneOrNone
-          label="How it is closed"
+          label={texts.howItIsClosed}
           value={closure}
           options={CLOSURES}
           onPick={(v) => onObserve({ closures: CLOSURES.find(([name]) => name === v)?.[2] })}
@@ -192,7 +194,7 @@ export function Observations({ observed, onObserve }: Props) {
       {!single && (
         <ToggleGroup.Root
           type="multiple"
-          aria-label="Shape"
+          aria-label={texts.shape}
           value={SHAPES.flatMap(([shape]) => (observed[shape] ? [shape] : []))}
           onValueChange={(on) =>
             onObserve(Object.fromEntries(SHAPES.map(([shape]) => [shape, on.includes(shape) || undefined])))

@@ -7,6 +7,7 @@ import { Frame } from '@/features/shell'
 import type { EvidenceSheet } from '@/contract/evidence'
 import type { Decision, Job } from '@/contract/job'
 import { stagePath } from '@/features/job'
+import * as texts from '@/texts/identify'
 import { call, errorMessage } from '@/ui/call'
 import { IDENTIFY_HINTS, IdentifyBench } from './IdentifyBench'
 import { sheetToQuery } from './sheet'
@@ -51,41 +52,41 @@ export function QuickLookUp({ initial }: { initial: EvidenceSheet }) {
         .catch((thrown: unknown) => setError(errorMessage(thrown)))
     return openJob(sheet, { designation, base, probability })
       .then((job) => router.push(`/jobs/${job.id}/cross-reference` as Route))
-      .catch(() => setError('The job could not be opened. What you typed is kept in the address; try again.'))
+      .catch(() => setError(texts.theJobCouldNot))
   }
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Quick look-up</b>}
+      about={<b className="font-semibold text-ink">{texts.quickLookUp}</b>}
       hints={IDENTIFY_HINTS}
-      state={error || 'Not on a job yet'}
+      state={error || texts.notOnAJobYet}
     >
       <div className="grid h-full min-h-0 grid-rows-[minmax(0,1fr)_auto]">
         <IdentifyBench
           example
           sheet={sheet}
           onChange={change}
-          actionText={Number(target.job) > 0 ? `Use in job ${target.job}` : 'Create job'}
+          actionText={Number(target.job) > 0 ? texts.useInJob(target.job) : texts.createJob}
           onUse={(decision) => void decide(decision)}
           onOwnPart={(designation) => void decide({ designation, base: designation, probability: null })}
         />
         <div className="beside-pad flex items-center gap-2 border-t border-line px-[18px] py-1.5 text-[0.875rem] text-ink2">
           <label className="flex items-center gap-2">
-            As another bearing of job
+            {texts.asAnotherBearingOfJob}
             <input
               className="field number w-[84px] min-h-9"
               inputMode="numeric"
               data-length
-              placeholder="number"
+              placeholder={texts.number}
               value={target.job}
               onChange={(e) => setTarget({ ...target, job: e.target.value.replace(/\D/g, '').slice(0, 9) })}
             />
           </label>
           <label className="flex items-center gap-2">
-            called
+            {texts.called}
             <input
               className="field min-h-9 w-[120px]"
               data-takes-marks
-              placeholder="outer"
+              placeholder={texts.outer}
               maxLength={60}
               value={target.name}
               onChange={(e) => setTarget({ ...target, name: e.target.value })}

@@ -4,6 +4,7 @@ import { X } from 'lucide-react'
 import { useState } from 'react'
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
 import { endsInUnit, INSTRUMENT_LABELS } from '@/core/quantity'
+import * as texts from '@/texts/identify'
 import type { How } from './HowButton'
 import { HowMeasured } from './HowMeasured'
 import { textOf, type Row } from './sheet'
@@ -66,12 +67,12 @@ export function ReadingRow({
     ...(how.condition === usual.condition ? [] : [how.condition]),
   ]
   const below = struck
-    ? 'excluded, not counted'
+    ? texts.excludedNotCounted
     : (error ??
       (text !== '' && read
         ? [...(read.pattern ? [read.pattern] : []), ...special, read.unitText].join(', ')
         : isNext
-          ? 'measure next'
+          ? texts.measureNext
           : ''))
   return (
     <div
@@ -109,7 +110,7 @@ export function ReadingRow({
               type="button"
               tabIndex={-1}
               onClick={onUnit}
-              aria-label={`${row.label}: unit ${UNIT_NAMES[measurement?.unit ?? 'auto']}, change`}
+              aria-label={texts.unitChange(row.label, UNIT_NAMES[measurement?.unit ?? 'auto'])}
               className="number min-h-10 min-w-9 rounded text-[0.875rem] max-xl:min-w-8 text-ink3 underline decoration-dotted underline-offset-4"
             >
               {shown ?? '?'}
@@ -119,7 +120,7 @@ export function ReadingRow({
               tabIndex={-1}
               onClick={onStrike}
               aria-pressed={struck}
-              aria-label={`${row.label}: exclude`}
+              aria-label={texts.exclude(row.label)}
               className="min-h-10 min-w-9 rounded text-[0.9375rem] text-ink3 max-xl:min-w-8"
             >
               <X aria-hidden size={16} className="mx-auto" />
@@ -128,10 +129,10 @@ export function ReadingRow({
         )}
       </span>
       {text === '' ? (
-        <span className="number text-right text-[0.875rem] text-ink3">{isNext ? 'next' : ''}</span>
+        <span className="number text-right text-[0.875rem] text-ink3">{isNext ? texts.next : ''}</span>
       ) : (
         <HowMeasured label={row.label} how={how} open={asking} onOpen={setAsking} onChange={onHow}>
-          {twin ?? 'how'}
+          {twin ?? texts.how}
         </HowMeasured>
       )}
       <span

@@ -1,17 +1,18 @@
 'use client'
 
 import type { EvidenceSheet, IdentifyResponse } from '@/contract/evidence'
+import * as texts from '@/texts/identify'
 import { SelectField } from '@/ui/SelectField'
 
 type On = EvidenceSheet['stamps'][number]['on']
 
 const ON_LABELS: [NonNullable<On> | '', string][] = [
-  ['', 'anywhere'],
-  ['cone', 'on the cone'],
-  ['cup', 'on the cup'],
-  ['ring', 'on a ring'],
-  ['seal', 'on the seal'],
-  ['box', 'on the box'],
+  ['', texts.anywhere],
+  ['cone', texts.onTheCone],
+  ['cup', texts.onTheCup],
+  ['ring', texts.onARing],
+  ['seal', texts.onTheSeal],
+  ['box', texts.onTheBox],
 ]
 
 interface Props {
@@ -36,7 +37,7 @@ export function StampField({ stamp, answer, error, onChange, onNext }: Props) {
     <div>
       <div className="mb-1.5 flex items-baseline justify-between">
         <label htmlFor="stamp" className="caption">
-          Stamped
+          {texts.stamped}
         </label>
         <kbd>S</kbd>
       </div>
@@ -60,7 +61,7 @@ export function StampField({ stamp, answer, error, onChange, onNext }: Props) {
           className={`number h-full min-w-0 flex-1 rounded-lg bg-transparent px-3 ${text.length > 11 ? 'text-[1.125rem]' : 'text-[1.5625rem]'} font-medium tracking-wide outline-none placeholder:text-ink3`}
         />
         <SelectField
-          label="Where it is stamped"
+          label={texts.whereItIsStamped}
           value={stamp?.on ?? ''}
           options={ON_LABELS}
           onPick={(on) => onChange(text, on || undefined)}

@@ -1,5 +1,7 @@
 import type { Feature } from '@/core/identify'
 import type { EvidenceSheet } from '@/contract/evidence'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/identify'
 
 /** One row of the evidence: a feature with what it is called here and its key. */
 export interface Row {
@@ -8,15 +10,15 @@ export interface Row {
   key: string
 }
 
-const BORE: Row = { feature: 'bore', label: 'Bore', key: 'B' }
-const OUTSIDE: Row = { feature: 'outside', label: 'Outside', key: 'O' }
-const CONE_WIDTH: Row = { feature: 'coneWidth', label: 'Cone', key: 'C' }
-const CUP_WIDTH: Row = { feature: 'cupWidth', label: 'Cup', key: 'P' }
-const SHAFT: Row = { feature: 'shaft', label: 'Shaft', key: 'H' }
-const BOLT_SPACING: Row = { feature: 'boltSpacing', label: 'Bolts', key: 'A' }
-const RAIL_SPACING: Row = { feature: 'railSpacing', label: 'Rails', key: 'L' }
-const CENTRE_HEIGHT: Row = { feature: 'centreHeight', label: 'Height', key: 'E' }
-const HOUSING: Row = { feature: 'housing', label: 'Housing', key: 'G' }
+const BORE: Row = { feature: 'bore', label: common.bore, key: 'B' }
+const OUTSIDE: Row = { feature: 'outside', label: common.outside, key: 'O' }
+const CONE_WIDTH: Row = { feature: 'coneWidth', label: texts.cone, key: 'C' }
+const CUP_WIDTH: Row = { feature: 'cupWidth', label: texts.cup, key: 'P' }
+const SHAFT: Row = { feature: 'shaft', label: common.shaft, key: 'H' }
+const BOLT_SPACING: Row = { feature: 'boltSpacing', label: texts.bolts, key: 'A' }
+const RAIL_SPACING: Row = { feature: 'railSpacing', label: texts.rails, key: 'L' }
+const CENTRE_HEIGHT: Row = { feature: 'centreHeight', label: texts.height, key: 'E' }
+const HOUSING: Row = { feature: 'housing', label: texts.housing, key: 'G' }
 
 /** What is worth measuring on the piece in the hand, in the order a bench takes it. */
 function usualRows({ element, piece, housingKind }: EvidenceSheet['observed']): Row[] {
@@ -24,38 +26,38 @@ function usualRows({ element, piece, housingKind }: EvidenceSheet['observed']): 
   if (piece === 'cup') return [OUTSIDE, CUP_WIDTH, HOUSING]
   if (piece === 'seal')
     return [
-      { ...BORE, label: 'Shaft side' },
-      { ...OUTSIDE, label: 'Outside' },
-      { feature: 'width', label: 'Width', key: 'W' },
+      { ...BORE, label: texts.shaftSide },
+      { ...OUTSIDE, label: common.outside },
+      { feature: 'width', label: common.width, key: 'W' },
     ]
-  if (piece === 'innerRing') return [BORE, { feature: 'width', label: 'Ring width', key: 'W' }, SHAFT]
+  if (piece === 'innerRing') return [BORE, { feature: 'width', label: texts.ringWidth, key: 'W' }, SHAFT]
   if (piece === 'outerRing')
-    return [OUTSIDE, { feature: 'outerRingWidth', label: 'Ring width', key: 'W' }, HOUSING]
+    return [OUTSIDE, { feature: 'outerRingWidth', label: texts.ringWidth, key: 'W' }, HOUSING]
   if (piece === 'unit')
     return [
       BORE,
       housingKind === 'take-up' ? RAIL_SPACING : BOLT_SPACING,
       ...(housingKind === undefined || housingKind === 'pillow block' ? [CENTRE_HEIGHT] : []),
-      { feature: 'width', label: 'Inner ring', key: 'W' },
+      { feature: 'width', label: texts.innerRing, key: 'W' },
       SHAFT,
     ]
   if (element === 'taperedRoller')
-    return [BORE, OUTSIDE, { feature: 'totalWidth', label: 'Total', key: 'T' }, CONE_WIDTH, CUP_WIDTH]
-  return [BORE, OUTSIDE, { feature: 'width', label: 'Width', key: 'W' }, SHAFT, HOUSING]
+    return [BORE, OUTSIDE, { feature: 'totalWidth', label: common.total, key: 'T' }, CONE_WIDTH, CUP_WIDTH]
+  return [BORE, OUTSIDE, { feature: 'width', label: common.width, key: 'W' }, SHAFT, HOUSING]
 }
 
 type Measurement = EvidenceSheet['measurements'][number]
 
-const FLANGE: Row = { feature: 'flangeOutside', label: 'Flange', key: 'F' }
+const FLANGE: Row = { feature: 'flangeOutside', label: texts.flange, key: 'F' }
 
 const ALL_ROWS: readonly Row[] = [
   BORE,
   OUTSIDE,
-  { feature: 'width', label: 'Width', key: 'W' },
-  { feature: 'totalWidth', label: 'Total', key: 'T' },
+  { feature: 'width', label: common.width, key: 'W' },
+  { feature: 'totalWidth', label: common.total, key: 'T' },
   CONE_WIDTH,
   CUP_WIDTH,
-  { feature: 'outerRingWidth', label: 'Ring width', key: 'R' },
+  { feature: 'outerRingWidth', label: texts.ringWidth, key: 'R' },
   FLANGE,
   SHAFT,
   HOUSING,
@@ -172,7 +174,7 @@ export function withObservation(
 
 /** The cone of a coach of the land train, one of its marks unreadable. */
 export const exampleSheet = (sheet: EvidenceSheet): EvidenceSheet =>
-  withMeasurement(withStamp(sheet, 'LM119?0', 'cone'), 'bore', { text: '0.74 in' })
+  withMeasurement(withStamp(sheet, 'LM119?0', 'cone'), 'bore', { text: texts.exampleSize })
 
 export const isEmptySheet = (sheet: EvidenceSheet): boolean =>
   sheet.stamps.every((s) => s.text.trim() === '') &&
@@ -204,5 +206,5 @@ export function ownPartOf(sheet: EvidenceSheet, readings: readonly { feature: st
   }
   const stamp = sheet.stamps[0]?.text.trim() ?? ''
   const bySize = Object.values(sizes).flatMap((mm) => (mm === undefined ? [] : [mm]))
-  return { designation: stamp || `own ${bySize.join('x')}`, ...sizes }
+  return { designation: stamp || texts.own(bySize.join('x')), ...sizes }
 }

@@ -1,6 +1,7 @@
 'use client'
 
 import { ToggleGroup } from 'radix-ui'
+import * as texts from '@/texts/inspect'
 
 const HOURS = Array.from({ length: 12 }, (_, i) => i + 1)
 /** Of the dial and of the circle of its hours, px; neighbours stand 48 apart. */
@@ -33,7 +34,7 @@ export function ClockDial({ label, hours, onHours }: Props) {
       type="multiple"
       value={hours.map(String)}
       onValueChange={(chosen) => onHours(chosen.map(Number).sort((a, b) => a - b))}
-      aria-label={`Where: ${label}`}
+      aria-label={texts.where(label)}
       className="relative shrink-0"
       style={{ width: SIZE, height: SIZE }}
     >
@@ -56,10 +57,10 @@ export function ClockDial({ label, hours, onHours }: Props) {
           strokeWidth={1.4}
         />
         <text x={SIZE / 2} y={SIZE / 2 - 4} textAnchor="middle" fontSize={12.5} fill="var(--ink2)">
-          tinted: load
+          {texts.tintedLoad}
         </text>
         <text x={SIZE / 2} y={SIZE / 2 + 13} textAnchor="middle" fontSize={12.5} fill="var(--ink2)">
-          by weight
+          {texts.byWeight}
         </text>
       </svg>
       {HOURS.map((hour) => {
@@ -69,7 +70,7 @@ export function ClockDial({ label, hours, onHours }: Props) {
           <ToggleGroup.Item
             key={hour}
             value={String(hour)}
-            aria-label={`${hour} o’clock`}
+            aria-label={texts.oclock(hour)}
             className={`number absolute size-11 -translate-x-1/2 -translate-y-1/2 rounded-full border text-[0.9375rem] font-semibold ${chosen ? 'border-2 border-lamp-ink bg-lamp text-[#24211b]' : 'border-edge bg-sheet'}`}
             style={{ left, top }}
           >

@@ -25,6 +25,8 @@ import { JobFrame, useJob } from '@/features/job'
 import { Photos } from '@/features/photos'
 import type { KeyHint } from '@/features/shell'
 import type { InspectionDraft } from '@/contract/judgement'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/inspect'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { useAnswer } from '@/ui/useAnswer'
 import { useKeys } from '@/ui/useKeys'
@@ -35,15 +37,15 @@ import { InspectionAnswer } from './InspectionAnswer'
 import { BLANK_INSPECTION, inspectQuestion } from './inspectQuestion'
 
 const HINTS: readonly KeyHint[] = [
-  { keys: '↑ ↓', label: 'part', foot: true },
-  { keys: 'Tab Enter', label: 'trace, marked, severe, gone', foot: true },
-  { keys: 'G', label: 'inspected, no damage', foot: true },
+  { keys: '↑ ↓', label: texts.partLower, foot: true },
+  { keys: 'Tab Enter', label: texts.traceMarkedSevereGone, foot: true },
+  { keys: 'G', label: texts.inspectedNoDamage, foot: true },
 ]
 
 const AGE_CHOICE: readonly (readonly [Age, string])[] = [
-  ['new', 'weeks'],
-  ['some', 'a few years'],
-  ['long', 'many years'],
+  ['new', texts.weeks],
+  ['some', texts.aFewYears],
+  ['long', texts.manyYears],
 ]
 
 const ROW_CHOICE = BEARING_ROWS.map((row) => [row, row] as const)
@@ -65,9 +67,7 @@ function PlaceText({
   return (
     <p className="mt-1" data-testid="place">
       {place === '' ? (
-        <span className="text-ink3">
-          Where? As it was fitted, seen from outside, 12 at the top. Mark the rings before they come out.
-        </span>
+        <span className="text-ink3">{texts.whereAsItWas}</span>
       ) : (
         <>
           <b className="text-ink">{capital(place)}.</b> {says}
@@ -118,7 +118,7 @@ export function InspectScreen() {
     <JobFrame stage="inspect" hints={HINTS}>
       <div className="panes [--panes:170px_minmax(0,1fr)_330px]">
         <nav
-          aria-label="Parts to look at"
+          aria-label={texts.partsToLookAt}
           className="min-h-0 overflow-auto border-r border-line py-2 max-lg:flex max-lg:flex-wrap max-lg:gap-x-1"
         >
           {inspected.map((p) => (
@@ -138,11 +138,11 @@ export function InspectScreen() {
             </button>
           ))}
         </nav>
-        <section aria-label="Damage" className="min-h-0 overflow-auto px-[18px] py-3">
+        <section aria-label={texts.damage} className="min-h-0 overflow-auto px-[18px] py-3">
           <div className="mb-2 flex items-center gap-2">
             <h1 className="mr-auto text-[1.3125rem] font-bold">{capital(inspectedText(part, inspected))}</h1>
             <button type="button" className="chip" aria-pressed={draft.good.includes(part)} onClick={sound}>
-              inspected, no damage
+              {texts.inspectedNoDamage}
             </button>
           </div>
           <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
@@ -169,16 +169,15 @@ export function InspectScreen() {
                       <p>
                         <b className="text-ink">{mode.label}</b>: {mode.looks}{' '}
                         <span className="text-ink3">
-                          ISO 15243: {mode.term}
-                          {mode.group && `, ${mode.group}`}.
+                          {texts.iso15243(mode.term, mode.group && `, ${mode.group}`)}
                         </span>
                       </p>
                       {isRound && <PlaceText part={part} seen={s} mode={mode} />}
                       {isRaceway(part) && (answer?.doubleRow === true || s.row) && (
                         <div className="mt-2">
-                          <span className="caption block">Row, as it stood in the machine</span>
+                          <span className="caption block">{texts.rowAsItStood}</span>
                           <ChipChoice
-                            label={`Row: ${mode.label}`}
+                            label={texts.row(mode.label)}
                             value={s.row ?? null}
                             options={ROW_CHOICE}
                             onPick={(row) => putAt(s, { row })}
@@ -196,13 +195,13 @@ export function InspectScreen() {
             })}
         </section>
         <aside
-          aria-label="Verdict"
+          aria-label={texts.verdict}
           className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
         >
           <div className="mb-2">
-            <span className="caption block">Time in service</span>
+            <span className="caption block">{texts.timeInService}</span>
             <ChipChoice
-              label="Time in service"
+              label={texts.timeInService}
               value={draft.age ?? ('' as Age)}
               options={AGE_CHOICE}
               onPick={(age) => put({ age })}
@@ -217,11 +216,10 @@ export function InspectScreen() {
             <InspectionAnswer found={answer} />
           ) : (
             <p className="py-4 text-ink2">
-              Pick what you see. Verdict, what goes with it and the likely cause follow, with what was heard
-              and how it is used:{' '}
-              {[...job.intake.heard.map((heard) => HEARD_LABELS[heard]), ...job.intake.use].join(', ') ||
-                'nothing noted yet'}
-              .
+              {texts.pickWhatYouSee(
+                [...job.intake.heard.map((heard) => HEARD_LABELS[heard]), ...job.intake.use].join(', ') ||
+                  texts.nothingNotedYet,
+              )}
             </p>
           )}
           {kit && missing.length > 0 && (
@@ -231,11 +229,11 @@ export function InspectScreen() {
               className="button my-2 w-full"
               onClick={() => change({ kit: { ...kit, findings: [...(kit.findings ?? []), ...missing] } })}
             >
-              Into the kit: {missing.map((f) => FINDING_LABELS[f]).join(', ')}
+              {texts.intoTheKit(missing.map((f) => FINDING_LABELS[f]).join(', '))}
             </button>
           )}
           <label className="mt-2 block">
-            <span className="caption block">Note</span>
+            <span className="caption block">{common.note}</span>
             <textarea
               className="field h-[64px] py-2"
               maxLength={2000}

@@ -1,13 +1,14 @@
 import { capital } from '@/core/capital'
 import { inspectedText } from '@/core/inspect'
 import type { InspectResponse } from '@/contract/judgement'
+import * as texts from '@/texts/inspect'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 const SIGNS = { good: 'pass', doubtful: 'warn', replace: 'fail' } as const
 const RUNS = {
-  yes: 'May run',
-  watch: 'May run under watch until repaired',
-  notUntilRepaired: 'Not until repaired',
+  yes: texts.mayRun,
+  watch: texts.mayRunUnderWatch,
+  notUntilRepaired: texts.notUntilRepaired,
 } as const
 /** Whether it may run, what is replaced, and why it failed. */
 export function InspectionAnswer({ found }: { found: InspectResponse }) {
@@ -20,7 +21,7 @@ export function InspectionAnswer({ found }: { found: InspectResponse }) {
       >
         {RUNS[found.run]}
       </p>
-      <ul aria-label="Verdicts" className="mb-2">
+      <ul aria-label={texts.verdicts} className="mb-2">
         {found.parts.map(({ part, verdict, findings }) => (
           <li
             key={part}
@@ -31,7 +32,7 @@ export function InspectionAnswer({ found }: { found: InspectResponse }) {
             <span>
               <b>{inspectedText(part, found.inspected)}</b>: {verdict}
               <span className="block text-[0.8125rem] text-ink3">
-                {findings.join(', ') || 'replaced as a set'}
+                {findings.join(', ') || texts.replacedAsASet}
               </span>
             </span>
           </li>
@@ -39,7 +40,7 @@ export function InspectionAnswer({ found }: { found: InspectResponse }) {
       </ul>
       {sure.length > 0 && (
         <>
-          <h2 className="caption">Likely causes</h2>
+          <h2 className="caption">{texts.likelyCauses}</h2>
           <ol className="mb-2" data-testid="causes">
             {sure.map((cause) => (
               <li key={cause.id} className="border-t border-line2 py-1.5 text-[0.90625rem]">
@@ -63,12 +64,12 @@ export function InspectionAnswer({ found }: { found: InspectResponse }) {
       )}
       {found.replaceWith.length > 0 && (
         <p className="border-t border-line2 py-1.5 text-[0.90625rem]">
-          <b>Also replace:</b> {found.replaceWith.join(' ')}
+          <b>{texts.alsoReplace}</b> {found.replaceWith.join(' ')}
         </p>
       )}
       {found.checkNext.length > 0 && (
         <p className="border-t border-line2 py-1.5 text-[0.90625rem]">
-          <b>Also check:</b> {found.checkNext.join(' ')}
+          <b>{texts.alsoCheck}</b> {found.checkNext.join(' ')}
         </p>
       )}
     </>

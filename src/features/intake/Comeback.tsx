@@ -1,4 +1,5 @@
 import { useJob } from '@/features/job'
+import * as texts from '@/texts/intake'
 import { useTimes } from '@/ui/Times'
 import { useAnswer } from '@/ui/useAnswer'
 
@@ -14,7 +15,7 @@ export function Comeback() {
   if (earlier.length === 0 && job.comebackOf === null) return null
   return (
     <fieldset>
-      <legend className="caption mb-1.5">Did an earlier job come back?</legend>
+      <legend className="caption mb-1.5">{texts.didAnEarlierJob}</legend>
       <div className="flex flex-wrap gap-1.5">
         {earlier.map(({ id, title, closedAt }) => (
           <button
@@ -27,7 +28,7 @@ export function Comeback() {
               change(job.comebackOf === id ? { comebackOf: null, freeOfCharge: false } : { comebackOf: id })
             }
           >
-            Job {id}, closed {day(closedAt)}
+            {texts.jobClosed(id, day(closedAt))}
           </button>
         ))}
         {job.comebackOf !== null && (
@@ -37,7 +38,7 @@ export function Comeback() {
             className="chip"
             onClick={() => change({ freeOfCharge: !job.freeOfCharge })}
           >
-            free of charge
+            {texts.freeOfCharge}
           </button>
         )}
       </div>

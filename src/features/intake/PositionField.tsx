@@ -2,6 +2,8 @@
 
 import { useState } from 'react'
 import { useJob, useNewPosition } from '@/features/job'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/intake'
 import { SelectField } from '@/ui/SelectField'
 
 /** The position of the job on its machine; one that is not there is written into the register. */
@@ -20,11 +22,11 @@ export function PositionField() {
     <div>
       <SelectField
         caption
-        label="Position in the register"
+        label={texts.positionInTheRegister}
         value={String(positionId ?? '')}
         disabled={!machine}
         options={[
-          ['', machine ? 'none chosen' : 'choose a machine first'],
+          ['', machine ? texts.noneChosen : texts.chooseAMachineFirst],
           ...(machine?.positions ?? []).map(
             (p) => [String(p.id), p.name + (p.side && `, ${p.side}`)] as const,
           ),
@@ -35,8 +37,8 @@ export function PositionField() {
         <p className="mt-1 flex gap-1.5">
           <input
             className="field min-h-9"
-            aria-label="Name of a new position"
-            placeholder="or a new one: rear axle"
+            aria-label={texts.nameOfANewPosition}
+            placeholder={texts.orANewOne}
             maxLength={120}
             value={name}
             onChange={(e) => setName(e.target.value)}
@@ -47,7 +49,7 @@ export function PositionField() {
             }}
           />
           <button type="button" className="chip px-2.5" onClick={add} disabled={name.trim() === ''}>
-            Add
+            {common.add}
           </button>
         </p>
       )}

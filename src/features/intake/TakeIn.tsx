@@ -6,6 +6,8 @@ import { JobFrame, useJob } from '@/features/job'
 import { MachineField } from '@/features/machines'
 import { ARRIVED, HEARD, HEARD_LABELS, USE } from '@/contract/choices'
 import type { Intake } from '@/contract/job'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/intake'
 import { Comeback } from './Comeback'
 import { PositionField } from './PositionField'
 
@@ -69,8 +71,8 @@ export function TakeIn() {
           className="grid content-start gap-4 overflow-auto px-6 py-4"
           onSubmit={(e) => e.preventDefault()}
         >
-          <h1 className="text-[1.3125rem] font-bold">Intake</h1>
-          <Labelled label="Job title">
+          <h1 className="text-[1.3125rem] font-bold">{texts.intake}</h1>
+          <Labelled label={texts.jobTitle}>
             <input
               className="field"
               value={job.title}
@@ -87,45 +89,45 @@ export function TakeIn() {
               }}
             />
             <PositionField />
-            <Labelled label="Where on it">
+            <Labelled label={texts.whereOnIt}>
               <input
                 className="field"
                 value={intake.position}
                 maxLength={120}
-                placeholder="outer bearing"
+                placeholder={texts.outerBearing}
                 onChange={(e) => set({ position: e.target.value })}
               />
             </Labelled>
-            <Labelled label="Side">
+            <Labelled label={texts.side}>
               <input
                 className="field"
                 value={intake.side}
                 maxLength={40}
-                placeholder="left, seen in driving direction"
+                placeholder={texts.leftSeenInDrivingDirection}
                 onChange={(e) => set({ side: e.target.value })}
               />
             </Labelled>
           </div>
           <Chips
-            label="Symptoms"
+            label={texts.symptoms}
             all={HEARD}
             chosen={intake.heard}
             errorMessage={(heard) => HEARD_LABELS[heard]}
             onChange={(heard) => set({ heard })}
           />
           <Chips
-            label="Operating conditions"
+            label={texts.operatingConditions}
             all={USE}
             chosen={intake.use}
             onChange={(use) => set({ use })}
           />
           <Chips
-            label="Parts received"
+            label={texts.partsReceived}
             all={ARRIVED}
             chosen={intake.arrived}
             onChange={(arrived) => set({ arrived })}
           />
-          <Labelled label="Note">
+          <Labelled label={common.note}>
             <textarea
               className="field min-h-[84px]"
               value={intake.note}
@@ -135,10 +137,8 @@ export function TakeIn() {
           </Labelled>
         </form>
         <aside className="flex min-h-0 flex-col gap-3 overflow-auto border-l border-line bg-sheet px-5 py-4">
-          <h2 className="caption">From the machine register</h2>
-          {!machine && (
-            <p className="text-ink2">Choose the machine, and what was fitted last time stands here.</p>
-          )}
+          <h2 className="caption">{texts.fromTheMachineRegister}</h2>
+          {!machine && <p className="text-ink2">{texts.chooseTheMachineAnd}</p>}
           {machine && (
             <div>
               <p className="font-semibold">{machine.name}</p>
@@ -149,7 +149,7 @@ export function TakeIn() {
                   {position.fitted ? (
                     <span className="number">{position.fitted}</span>
                   ) : (
-                    'Nothing recorded yet'
+                    texts.nothingRecordedYet
                   )}
                 </p>
               )}
@@ -157,9 +157,8 @@ export function TakeIn() {
           )}
           <Comeback />
           <div className="rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5 text-[0.875rem]">
-            <b className="block text-[0.9375rem]">Before dismantling</b>
-            Stand the machine on stands, chock the wheels, lock the power off. Record depth and shim
-            positions, mark sides.
+            <b className="block text-[0.9375rem]">{texts.beforeDismantling}</b>
+            {texts.standTheMachineOn}
           </div>
           <button
             type="button"
@@ -167,7 +166,7 @@ export function TakeIn() {
             className="button mt-auto"
             onClick={() => (change({ stage: 'identify' }), router.push(pathTo('identify')))}
           >
-            Continue: identify
+            {texts.continueIdentify}
           </button>
         </aside>
       </div>

@@ -1,6 +1,8 @@
 'use client'
 
 import type { Route } from 'next'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/job'
 import { Link } from '@/ui/Link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
@@ -60,10 +62,10 @@ export function BearingRail() {
   const several = job.bearings.length > 1
   return (
     <section
-      aria-label="Bearings of this job"
+      aria-label={texts.bearingsOfThisJob}
       className="border-line2 px-4 text-[0.84375rem] max-lg:flex max-lg:shrink-0 max-lg:items-center max-lg:gap-2 max-lg:border-l lg:mt-3 lg:border-t lg:pt-2 lg:pb-4"
     >
-      <h2 className="caption mb-1">Bearings</h2>
+      <h2 className="caption mb-1">{texts.bearings}</h2>
       <ol className="max-lg:flex max-lg:gap-3">
         {job.bearings.map((b) => (
           <li key={b.id}>
@@ -76,9 +78,9 @@ export function BearingRail() {
               aria-current={b.id === bearing.id ? 'true' : undefined}
               className={`block min-h-11 py-1 ${b.id === bearing.id ? 'font-bold text-ink' : 'text-ink2'}`}
             >
-              {b.name || (several ? `bearing ${b.ordinal}` : 'the only one')}
+              {b.name || (several ? texts.bearing(b.ordinal) : texts.theOnlyOne)}
               <span className="number block break-words text-caption font-normal text-ink3">
-                {b.decision?.designation ?? 'not decided'}
+                {b.decision?.designation ?? texts.notDecided}
               </span>
             </Link>
           </li>
@@ -86,7 +88,7 @@ export function BearingRail() {
       </ol>
       {several && (
         <label className="mt-1 block">
-          <span className="caption">Called</span>
+          <span className="caption">{texts.called}</span>
           <input
             className="field min-h-9"
             list="bearing-names"
@@ -106,15 +108,15 @@ export function BearingRail() {
           <input
             autoFocus
             className="field min-h-9"
-            aria-label="Name of the new bearing"
+            aria-label={texts.nameOfTheNewBearing}
             list="bearing-names"
             maxLength={60}
-            placeholder="outer"
+            placeholder={texts.outer}
             value={name}
             onChange={(e) => setName(e.target.value)}
           />
           <button type="submit" className="chip justify-center" disabled={busy || job.closedAt !== null}>
-            Add
+            {common.add}
           </button>
         </form>
       ) : (
@@ -124,7 +126,7 @@ export function BearingRail() {
           disabled={job.closedAt !== null}
           onClick={() => setAdding(true)}
         >
-          + bearing
+          {texts.addBearing}
         </button>
       )}
       {several && !adding && (
@@ -134,7 +136,7 @@ export function BearingRail() {
           disabled={busy || job.closedAt !== null}
           onClick={remove}
         >
-          Remove this one
+          {texts.removeThisOne}
         </button>
       )}
       {error && (

@@ -7,6 +7,7 @@ import { flushSync } from 'react-dom'
 import type { Stage } from '@/contract/choices'
 import type { Bearing, Job } from '@/contract/job'
 import type { Machine } from '@/contract/machine'
+import * as texts from '@/texts/job'
 import { bearingOf } from './bearingOf'
 import { stagePath } from './stagePath'
 import { useSaver, type SaveState } from './useSaver'
@@ -105,7 +106,7 @@ export function JobProvider({ initial, initialMachine, children }: Props) {
       },
     [job, bearing, machine, change, showBearing, replace, state, keepMine, takeTheirs],
   )
-  if (!value) return <p role="alert">This job has no bearing. It cannot be shown.</p>
+  if (!value) return <p role="alert">{texts.thisJobHasNo}</p>
   return <Context.Provider value={value}>{children}</Context.Provider>
 }
 

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import type { ReactNode } from 'react'
 import { Frame, type KeyHint } from '@/features/shell'
 import type { Stage } from '@/contract/choices'
+import * as texts from '@/texts/job'
 import { BearingRail } from './BearingRail'
 import { useJob } from './JobContext'
 import { PositionRail } from './PositionRail'
@@ -22,20 +23,20 @@ function ClosedBar() {
   return (
     <div role="status" className="flex items-center gap-3 border-b border-line bg-wash px-5 py-2">
       <p className="mr-auto">
-        <b>This job is closed.</b> What is typed here is not kept until it is opened again.
+        <b>{texts.thisJobIsClosed}</b> {texts.whatIsTypedHere}
       </p>
       <button
         type="button"
         className="button shrink-0 whitespace-nowrap"
         onClick={() => change({ closed: false })}
       >
-        Open it again
+        {texts.openItAgain}
       </button>
     </div>
   )
 }
 
-const UNDO_HINT: KeyHint = { keys: 'Ctrl Z', label: 'undo the last change of the job' }
+const UNDO_HINT: KeyHint = { keys: 'Ctrl Z', label: texts.undoTheLastChangeOf }
 
 /** The frame of one stage of a job. */
 export function JobFrame({
@@ -50,8 +51,8 @@ export function JobFrame({
   const { job, bearing, state } = useJob()
   const about = (
     <>
-      <b className="font-semibold text-ink">Job {job.id}</b> · {job.title}
-      {job.bearings.length > 1 && ` · ${bearing.name || `bearing ${bearing.ordinal}`}`}
+      <b className="font-semibold text-ink">{texts.job(job.id)}</b> · {job.title}
+      {job.bearings.length > 1 && ` · ${bearing.name || texts.bearing(bearing.ordinal)}`}
     </>
   )
   return (

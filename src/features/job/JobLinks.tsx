@@ -1,4 +1,5 @@
 import type { Route } from 'next'
+import * as common from '@/texts/common'
 import { Link } from '@/ui/Link'
 
 /** Jobs by their numbers, each a link to open it. */
@@ -9,7 +10,7 @@ export function JobLinks({ ids }: { ids: readonly number[] }) {
       href={`/jobs/${id}` as Route}
       className="mr-3 inline-flex min-h-11 items-center underline underline-offset-4"
     >
-      Job <span className="number ml-1">{id}</span>
+      {common.job} <span className="number ml-1">{id}</span>
     </Link>
   ))
 }

@@ -1,3 +1,4 @@
+import * as texts from '@/texts/job'
 import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { usePathname, useRouter } from 'next/navigation'
@@ -48,10 +49,10 @@ export function PositionRail() {
   const several = positions.length > 1
   return (
     <section
-      aria-label="Positions of this job"
+      aria-label={texts.positionsOfThisJob}
       className="border-line2 px-4 text-[0.84375rem] max-lg:flex max-lg:shrink-0 max-lg:items-center max-lg:gap-2 max-lg:border-l lg:border-t lg:pt-2 lg:pb-4"
     >
-      <h2 className="caption mb-1">Positions</h2>
+      <h2 className="caption mb-1">{texts.positions}</h2>
       {several && (
         <ol className="max-lg:flex max-lg:gap-3">
           {positions.map((p) => (
@@ -63,7 +64,7 @@ export function PositionRail() {
               >
                 {p.name}
                 <span className="number block break-words text-caption font-normal text-ink3">
-                  {p.closedAt ? 'closed' : (p.designations[0] ?? 'not decided')}
+                  {p.closedAt ? texts.closed : (p.designations[0] ?? texts.notDecided)}
                 </span>
               </Link>
             </li>
@@ -82,10 +83,10 @@ export function PositionRail() {
           <input
             autoFocus
             className="field min-h-9"
-            aria-label="Name of the new position"
+            aria-label={texts.nameOfTheNewPosition}
             list="position-names"
             maxLength={120}
-            placeholder="right"
+            placeholder={texts.right}
             value={name}
             onChange={(e) => setName(e.target.value)}
           />
@@ -95,7 +96,7 @@ export function PositionRail() {
             ))}
           </datalist>
           <button type="submit" className="chip justify-center" disabled={name.trim() === ''}>
-            Like this one
+            {texts.likeThisOne}
           </button>
           <button
             type="button"
@@ -103,12 +104,12 @@ export function PositionRail() {
             disabled={name.trim() === ''}
             onClick={() => add(false)}
           >
-            Empty
+            {texts.empty}
           </button>
         </form>
       ) : (
         <button type="button" className="chip mt-1.5 px-2.5" onClick={() => setAdding(true)}>
-          + position
+          {texts.addPosition}
         </button>
       )}
       {error && (

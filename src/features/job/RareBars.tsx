@@ -1,5 +1,6 @@
 'use client'
 
+import * as texts from '@/texts/job'
 import { useJob } from './JobContext'
 
 /** The job was changed on another screen: whose version stays is chosen. */
@@ -8,14 +9,13 @@ export function ConflictBar() {
   return (
     <div role="alert" className="flex items-center gap-3 border-b border-line bg-wash px-5 py-2">
       <p className="mr-auto">
-        <b>This job was changed on another screen.</b> Your entries are kept. Which version do you want to
-        keep?
+        <b>{texts.thisJobWasChanged}</b> {texts.yourEntriesAreKept}
       </p>
       <button type="button" className="button" onClick={takeTheirs}>
-        Use theirs, discard mine
+        {texts.useTheirsDiscardMine}
       </button>
       <button type="button" className="button" onClick={keepMine}>
-        Keep mine, overwrite theirs
+        {texts.keepMineOverwriteTheirs}
       </button>
     </div>
   )
@@ -27,8 +27,7 @@ export function UnreadableBar() {
   return (
     <details className="border-b border-line bg-wash px-5 py-2">
       <summary className="min-h-8 cursor-pointer font-semibold text-contra">
-        Set aside, because it cannot be read:{' '}
-        {job.unreadable.map(({ what }) => what.toLowerCase()).join('; ')}
+        {texts.setAsideBecauseIt(job.unreadable.map(({ what }) => what.toLowerCase()).join('; '))}
       </summary>
       {job.unreadable.map(({ what, text }) => (
         <p key={what} className="number break-all text-[0.8125rem] text-ink2">

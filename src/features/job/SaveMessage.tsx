@@ -1,11 +1,12 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import * as texts from '@/texts/job'
 import type { SaveState } from './useSaver'
 
 function ago(ms: number): string {
   const seconds = Math.max(0, Math.round(ms / 1000))
-  return seconds < 60 ? `${seconds} s ago` : `${Math.round(seconds / 60)} min ago`
+  return seconds < 60 ? texts.sAgo(seconds) : texts.minAgo(Math.round(seconds / 60))
 }
 
 /** Whether everything is saved, calmly. */
@@ -18,19 +19,17 @@ export function SaveMessage({ state }: { state: SaveState }) {
   switch (state.kind) {
     case 'saved':
       return (
-        <>{state.at === null ? 'All changes saved' : `Saved ${ago(Math.max(now, state.at) - state.at)}`}</>
+        <>
+          {state.at === null ? texts.allChangesSaved : texts.saved(ago(Math.max(now, state.at) - state.at))}
+        </>
       )
     case 'saving':
-      return <>Saving</>
+      return <>{texts.saving}</>
     case 'waiting':
-      return (
-        <span className="text-lamp-ink">
-          No connection to the server. Stored in this browser; sent when it is back
-        </span>
-      )
+      return <span className="text-lamp-ink">{texts.noConnectionToThe}</span>
     case 'refused':
-      return <span className="text-contra">Not saved: {state.detail}</span>
+      return <span className="text-contra">{texts.notSaved(state.detail)}</span>
     case 'conflict':
-      return <span className="text-contra">Changed on another screen too</span>
+      return <span className="text-contra">{texts.changedOnAnotherScreenToo}</span>
   }
 }

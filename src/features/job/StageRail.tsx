@@ -1,5 +1,6 @@
 'use client'
 
+import * as texts from '@/texts/job'
 import { Link } from '@/ui/Link'
 import { useSearchParams } from 'next/navigation'
 import { useEffect, useRef } from 'react'
@@ -38,7 +39,7 @@ export function StageRail({ now }: { now: Stage }) {
     if (current.current) centreInStrip(current.current)
   }, [now])
   return (
-    <nav aria-label="Stages of the job" className="shrink-0 lg:pt-3">
+    <nav aria-label={texts.stagesOfTheJob} className="shrink-0 lg:pt-3">
       <ol className="flex lg:block">
         {STAGES.map((stage, i) => {
           const mark = marks[stage]

@@ -2,6 +2,7 @@
 
 import { Undo2 } from 'lucide-react'
 import { useCallback } from 'react'
+import * as texts from '@/texts/job'
 import { call, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { useKeys } from '@/ui/useKeys'
@@ -22,7 +23,7 @@ export function UndoButton() {
         body: { version: job.version },
       })
       replace(answer.job)
-      await notifyDone(`Undone: ${answer.undone}`)
+      await notifyDone(texts.undone(answer.undone))
     } catch (error) {
       await notifyDone(errorMessage(error))
     }
@@ -39,8 +40,8 @@ export function UndoButton() {
   return (
     <button
       type="button"
-      aria-label="Undo"
-      title="Undo the last change of this job (Ctrl Z)"
+      aria-label={texts.undo}
+      title={texts.undoTheLastChange}
       disabled={!ready}
       className="flex size-10 shrink-0 items-center justify-center rounded-[7px] border border-edge text-ink2 disabled:text-ink3"
       onClick={() => void undo()}

@@ -1,10 +1,16 @@
 import { STAGES, type Stage } from '@/contract/choices'
 import type { Bearing, Job } from '@/contract/job'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/job'
 
 /** How far a stage is: something is kept of it, it was passed by, or it is still ahead. */
 export type StageMark = 'done' | 'passed' | 'ahead'
 
-export const MARK_LABELS: Record<StageMark, string> = { done: 'done', passed: 'passed by', ahead: 'open' }
+export const MARK_LABELS: Record<StageMark, string> = {
+  done: texts.done,
+  passed: texts.passedBy,
+  ahead: common.open,
+}
 
 type Marked = Pick<Job, 'stage' | 'machineId' | 'intake' | 'kit' | 'fitting' | 'closedAt'>
 

@@ -1,5 +1,7 @@
 'use client'
 
+import * as common from '@/texts/common'
+import * as texts from '@/texts/jobs'
 import { Link } from '@/ui/Link'
 import { useMemo } from 'react'
 import type { Output } from '@/contract/endpoints'
@@ -31,10 +33,10 @@ function StageDots({ job }: { job: JobSummary }) {
 const queryOf = (text: string, open: boolean): string => `q=${encodeURIComponent(text.trim())}&open=${open}`
 
 const columnsOf = (day: (at: string) => string): Column<JobSummary>[] => [
-  { id: 'job', head: 'Job', by: ({ id }) => id, className: 'number font-medium', cell: ({ id }) => id },
+  { id: 'job', head: common.job, by: ({ id }) => id, className: 'number font-medium', cell: ({ id }) => id },
   {
     id: 'what',
-    head: 'What',
+    head: texts.what,
     by: ({ title }) => title,
     cell: (job) => (
       <Link href={stagePath(job.id, job.stage)} className="flex min-h-11 items-center font-medium">
@@ -45,17 +47,17 @@ const columnsOf = (day: (at: string) => string): Column<JobSummary>[] => [
   {
     id: 'machine',
     wide: true,
-    head: 'Machine',
+    head: common.machine,
     by: ({ where }) => where || null,
     className: 'text-ink2',
     optional: true,
     cell: ({ where, partOf }) =>
-      [where, partOf === null ? '' : `a position of job ${partOf}`].filter(Boolean).join(', '),
+      [where, partOf === null ? '' : texts.aPositionOfJob(partOf)].filter(Boolean).join(', '),
   },
   {
     id: 'part',
     wide: true,
-    head: 'Part',
+    head: common.part,
     by: ({ designations }) => designations[0] ?? null,
     className: 'number',
     optional: true,
@@ -63,21 +65,21 @@ const columnsOf = (day: (at: string) => string): Column<JobSummary>[] => [
   },
   {
     id: 'stage',
-    head: 'Stage',
+    head: texts.stage,
     by: ({ stage, closedAt }) => (closedAt ? STAGES.length : STAGES.indexOf(stage)),
     optional: true,
     cell: (job) => (
       <span className="flex items-center gap-2 whitespace-nowrap">
         <StageDots job={job} />
-        {job.closedAt ? 'Closed' : STAGE_LABELS[job.stage]}
-        {job.recheck && <span className="tag">recheck {job.recheck}</span>}
+        {job.closedAt ? texts.closed : STAGE_LABELS[job.stage]}
+        {job.recheck && <span className="tag">{texts.recheck(job.recheck)}</span>}
       </span>
     ),
   },
   {
     id: 'changed',
     wide: true,
-    head: 'Changed',
+    head: texts.changed,
     by: ({ updatedAt }) => updatedAt,
     figures: true,
     className: 'whitespace-nowrap text-[0.875rem] text-ink2',
@@ -110,16 +112,16 @@ export function JobList({ initial, initialQuery }: Props) {
   const filtered = text.trim() !== '' || open
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Jobs</b>}
-      state={`${shown.length} jobs${hasMore ? ' and more' : ''}`}
+      about={<b className="font-semibold text-ink">{common.jobs}</b>}
+      state={texts.jobs(shown.length, hasMore)}
     >
       <div className="mx-auto flex h-full max-w-[1120px] flex-col px-3 py-4 sm:px-6">
         <div className="mb-3 flex flex-wrap items-center gap-2">
-          <h1 className="mr-auto text-[1.3125rem] font-bold">All jobs</h1>
+          <h1 className="mr-auto text-[1.3125rem] font-bold">{common.allJobs}</h1>
           <input
             className="field max-w-[200px]"
-            aria-label="Filter jobs"
-            placeholder="Machine, title or number"
+            aria-label={texts.filterJobs}
+            placeholder={texts.machineTitleOrNumber}
             value={text}
             onChange={(e) => void setText(e.target.value)}
           />
@@ -129,15 +131,15 @@ export function JobList({ initial, initialQuery }: Props) {
             aria-pressed={open}
             onClick={() => void setOnly(open ? 'false' : 'true')}
           >
-            open only
+            {texts.openOnly}
           </button>
           <Link href={'/jobs/new' as Route} data-primary className="button">
-            New job
+            {common.newJob}
           </Link>
         </div>
         <div className="min-h-0 flex-1">
           <DataTable
-            label="Jobs"
+            label={common.jobs}
             scrolls
             rows={shown}
             columns={columns}
@@ -154,15 +156,11 @@ export function JobList({ initial, initialQuery }: Props) {
             )}
             {hasMore && (
               <button type="button" className="button m-3" onClick={more}>
-                More jobs
+                {texts.moreJobs}
               </button>
             )}
             {shown.length === 0 && !waiting && (
-              <p className="p-6 text-ink2">
-                {!filtered
-                  ? 'No jobs yet. Open one for the machine that came in, such as a wheel of the land train.'
-                  : 'No match. Clear the filter, or show the closed jobs too.'}
-              </p>
+              <p className="p-6 text-ink2">{!filtered ? texts.noJobsYetOpen : texts.noMatchClearThe}</p>
             )}
           </DataTable>
         </div>

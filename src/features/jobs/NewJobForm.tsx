@@ -6,6 +6,8 @@ import { stagePath } from '@/features/job'
 import { MachineField } from '@/features/machines'
 import { Frame } from '@/features/shell'
 import type { Machine } from '@/contract/machine'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/jobs'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
 import { FormMessage } from '@/ui/form/FormMessage'
@@ -26,21 +28,21 @@ export function NewJobForm() {
     },
   })
   return (
-    <Frame about={<b className="font-semibold text-ink">New job</b>}>
+    <Frame about={<b className="font-semibold text-ink">{common.newJob}</b>}>
       <form onSubmit={(e) => void submit(e)} className="mx-auto grid max-w-[520px] gap-4 px-4 pt-8 sm:pt-20">
-        <h1 className="text-[1.3125rem] font-bold">Open a job</h1>
+        <h1 className="text-[1.3125rem] font-bold">{texts.openAJob}</h1>
         <FormField
           of={fields}
           name="title"
-          label="What came in"
+          label={texts.whatCameIn}
           autoFocus
           maxLength={160}
-          placeholder="Land train, coach 3, rear right wheel"
+          placeholder={texts.exampleTitle}
         />
         <MachineField machine={machine} onChoose={setMachine} />
         <FormMessage message={message} />
         <button type="submit" data-primary className="button" disabled={isSending}>
-          Open the job
+          {texts.openTheJob}
         </button>
       </form>
     </Frame>

@@ -2,6 +2,8 @@
 
 import type { Route } from 'next'
 import dynamic from 'next/dynamic'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/kit'
 import { Link } from '@/ui/Link'
 import { useEffect, useEffectEvent, useMemo, useState } from 'react'
 import { useAnswer } from '@/ui/useAnswer'
@@ -72,21 +74,20 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
   return (
     <div className="h-full overflow-auto px-4 py-5 sm:px-6">
       <div className="mx-auto max-w-[1080px]">
-        <h1 className="mb-1 text-[1.3125rem] font-bold">Which arrangement is it?</h1>
+        <h1 className="mb-1 text-[1.3125rem] font-bold">{texts.whichArrangementIsIt}</h1>
         <p className="mb-4 text-ink2">
-          It decides the places of the kit and the order they are fitted in. Type its code and Enter, or
-          choose.{' '}
+          {texts.itDecidesThePlaces}{' '}
           <Link href={'/arrangements' as Route} className="underline underline-offset-4">
-            Make one of your own
+            {texts.makeOneOfYourOwn}
           </Link>
         </p>
         {isNoneMade && (
           <p className="mb-4 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2">
-            None of these is made for {decided.join(' and ')}: choose the nearest, or make one of your own.
+            {texts.noneOfTheseIs(decided.join(texts.and))}
           </p>
         )}
         <p role="status" className="sr-only">
-          {typed && (matching[0] ? `Enter takes ${matching[0].code}, ${matching[0].title}` : 'No match')}
+          {typed && (matching[0] ? texts.enterTakes(matching[0].code, matching[0].title) : texts.noMatch)}
         </p>
         {error && (
           <p role="alert" className="text-contra">
@@ -106,7 +107,7 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
               >
                 <b className="block text-[0.96875rem]">
                   <span className="number">{code}</span> {title}
-                  {own && <span className="tag ml-2">own</span>}
+                  {own && <span className="tag ml-2">{common.own}</span>}
                 </b>
                 {broken === '' && <Sketch file={file} others={files} />}
                 <span className="text-[0.84375rem] text-ink2">

@@ -3,6 +3,8 @@
 import { X } from 'lucide-react'
 import { useState, type FormEvent } from 'react'
 import type { KitDraft } from '@/contract/kit'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/kit'
 
 type Extra = NonNullable<KitDraft['extras']>[number]
 
@@ -36,17 +38,18 @@ export function ExtraLines({
   }
   return (
     <details className="text-[0.875rem] text-ink2" open={extras.length > 0}>
-      <summary className="min-h-8 cursor-pointer font-semibold text-ink">Further parts</summary>
+      <summary className="min-h-8 cursor-pointer font-semibold text-ink">{texts.furtherParts}</summary>
       <ul>
         {extras.map((extra) => (
           <li key={extra.id} className="flex items-center gap-2 border-t border-line2 py-1">
             <span className="mr-auto">
-              {extra.label}: <span className="number">{extra.designation}</span>, {extra.quantity} each
+              {extra.label}: <span className="number">{extra.designation}</span>
+              {texts.each(extra.quantity)}
             </span>
             <button
               type="button"
               className="chip px-2.5"
-              aria-label={`Take ${extra.label} off the kit`}
+              aria-label={texts.takeOffTheKit(extra.label)}
               onClick={() => onChange(extras.filter(({ id }) => id !== extra.id))}
             >
               <X aria-hidden size={16} />
@@ -58,8 +61,8 @@ export function ExtraLines({
         <form className="fields mb-2 [--field-width:8rem]" onSubmit={add}>
           <input
             className="field"
-            aria-label="What it is"
-            placeholder="wheel studs"
+            aria-label={texts.whatItIs}
+            placeholder={texts.wheelStuds}
             maxLength={60}
             value={label}
             onChange={(e) => setLabel(e.target.value)}
@@ -67,7 +70,7 @@ export function ExtraLines({
           <input
             className="field number"
             data-takes-marks
-            aria-label="Its number"
+            aria-label={texts.itsNumber}
             placeholder="M12x1.5x45"
             maxLength={80}
             value={designation}
@@ -75,14 +78,14 @@ export function ExtraLines({
           />
           <input
             className="field number"
-            aria-label="Pieces for one position"
+            aria-label={texts.piecesForOnePosition}
             inputMode="numeric"
             value={quantity}
             onFocus={(e) => e.target.select()}
             onChange={(e) => setQuantity(e.target.value.replace(/\D/g, '').slice(0, 3))}
           />
           <button type="submit" className="button min-h-10 px-3">
-            Add
+            {common.add}
           </button>
         </form>
       )}

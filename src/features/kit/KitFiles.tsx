@@ -3,6 +3,8 @@
 import { withNamesOfToday } from '@/core/olderNames'
 import { useState } from 'react'
 import type { KitDraft } from '@/contract/kit'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/kit'
 import { figureToSvg } from '@/ui/drawing'
 import { FileButton } from '@/ui/FileButton'
 import { saveText } from '@/ui/saveText'
@@ -18,20 +20,18 @@ const MAX_BYTES = 1024 * 1024
 
 /** @throws Error with words when the file holds no kit */
 async function readKit(file: File): Promise<KitDraft> {
-  if (file.size > MAX_BYTES) throw new Error('This file is larger than any kit. Choose a kit file.')
+  if (file.size > MAX_BYTES) throw new Error(texts.thisFileIsLarger)
   let content: unknown
   try {
     content = withNamesOfToday(JSON.parse(await file.text()))
   } catch {
-    throw new Error('This is no JSON. Choose a file saved here as “kit as JSON”.')
+    throw new Error(texts.thisIsNoJson)
   }
   const { KitFileIn } = await import('@/contract/kitFile')
   const read = KitFileIn.safeParse(content)
   if (!read.success) {
     const issue = read.error.issues[0]
-    throw new Error(
-      `This is no kit file of version 1: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}.`,
-    )
+    throw new Error(texts.thisIsNoKit(issue?.path.join('.') ?? '', issue?.message ?? ''))
   }
   return read.data.kit
 }
@@ -47,27 +47,27 @@ export function KitFiles({ jobId, onRead }: Props) {
   return (
     <div className="mb-1.5">
       <p className="flex flex-wrap items-center gap-1.5 text-caption text-ink3">
-        Save
+        {common.save}
         <a
           className="chip px-2.5"
           href={urlOf('GET /api/jobs/{id}/kit.csv', { path: { id: jobId } })}
           download
         >
-          CSV
+          {common.csv}
         </a>
         <a
           className="chip px-2.5"
           href={urlOf('GET /api/jobs/{id}/kit.json', { path: { id: jobId } })}
           download
         >
-          JSON
+          {texts.json}
         </a>
         <button type="button" className="chip px-2.5" onClick={() => saveDrawing(jobId)}>
-          SVG
+          {texts.svg}
         </button>
         <FileButton
           className="chip ml-auto px-2.5"
-          label="Read a kit file"
+          label={texts.readAKitFile}
           accept=".json,application/json"
           onFile={(file) =>
             void readKit(file)
@@ -78,7 +78,7 @@ export function KitFiles({ jobId, onRead }: Props) {
               .catch((error: unknown) => setProblem(error instanceof Error ? error.message : ''))
           }
         >
-          Import
+          {common.importIt}
         </FileButton>
       </p>
       {problem && (

@@ -6,6 +6,7 @@ import type { Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
 import type { KitDraft } from '@/contract/kit'
+import * as texts from '@/texts/kit'
 import { ExplodedFigure } from '@/ui/drawing'
 import { useKeys } from '@/ui/useKeys'
 import { ChooseArrangement } from './ChooseArrangement'
@@ -18,13 +19,13 @@ import { SizeStrip } from './SizeStrip'
 import { useKit } from './useKit'
 
 const HINTS: readonly KeyHint[] = [
-  { keys: '↑ ↓', label: 'line', foot: true },
-  { keys: '← →', label: 'along the axis', foot: true },
-  { keys: 'W', label: 'wheels', foot: true },
-  { keys: 'Enter', label: 'number of the line, or type it; next size' },
-  { keys: 'R', label: 'reuse the old part', foot: true },
-  { keys: 'N', label: 'not fitted here' },
-  { keys: 'P', label: 'pick list as PDF', foot: true },
+  { keys: '↑ ↓', label: texts.line, foot: true },
+  { keys: '← →', label: texts.alongTheAxis, foot: true },
+  { keys: 'W', label: texts.wheels, foot: true },
+  { keys: 'Enter', label: texts.numberOfTheLine },
+  { keys: 'R', label: texts.reuseTheOldPart, foot: true },
+  { keys: 'N', label: texts.notFittedHere },
+  { keys: 'P', label: texts.pickListAsPdf, foot: true },
 ]
 
 /** The line of a place has the focus. */
@@ -142,16 +143,17 @@ export function KitScreen() {
         <div className="grid min-h-0 grid-rows-[auto_minmax(200px,288px)_auto_minmax(0,1fr)] max-sm:grid-rows-[auto_150px_auto_minmax(0,1fr)]">
           <p className="flex items-center justify-between gap-3 px-[18px] pt-2 text-caption text-ink3">
             <span>
-              <b className="font-semibold text-ink2">{kit?.title ?? request.arrangement}</b>, in fitting order
+              <b className="font-semibold text-ink2">{kit?.title ?? request.arrangement}</b>
+              {texts.inFittingOrder}
             </span>
             <span className="flex shrink-0 items-center gap-2">
-              <span className="max-sm:hidden">to scale</span>
+              <span className="max-sm:hidden">{texts.toScale}</span>
               <button
                 type="button"
                 className="underline decoration-dotted underline-offset-4"
                 onClick={() => change({ kit: null })}
               >
-                Change arrangement
+                {texts.changeArrangement}
               </button>
             </span>
           </p>

@@ -4,6 +4,7 @@ import { UnitText } from '@/features/shell'
 import { useState, type ReactNode } from 'react'
 import { FINDING_LABELS, FINDINGS, type Finding } from '@/core/kit'
 import type { KitDraft, KitResponse, DrawnKit } from '@/contract/kit'
+import * as texts from '@/texts/kit'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { ExtraLines } from './ExtraLines'
 import { LineEditor } from './LineEditor'
@@ -12,20 +13,19 @@ import { LineEditor } from './LineEditor'
 export function headline(kit: KitResponse): string {
   const count = (state: string) => kit.lines.filter((l) => l.state === state).length
   const [gaps, conflicts] = [count('gap'), count('conflict')]
-  if (kit.complete) return 'Complete'
-  const parts = [
-    gaps > 0 && `${gaps} ${gaps === 1 ? 'item' : 'items'} missing`,
-    conflicts > 0 && `${conflicts} in conflict`,
-  ].filter(Boolean)
+  if (kit.complete) return texts.complete
+  const parts = [gaps > 0 && texts.missing(gaps), conflicts > 0 && texts.inConflict(conflicts)].filter(
+    Boolean,
+  )
   return parts.join(', ')
 }
 
-function Folded({ title, texts, last }: { title: string; texts: readonly string[]; last?: boolean }) {
+function Folded({ title, lines, last }: { title: string; lines: readonly string[]; last?: boolean }) {
   return (
     <details className={`text-[0.875rem] text-ink2 ${last ? 'mb-2' : ''}`}>
       <summary className="min-h-8 cursor-pointer font-semibold text-ink">{title}</summary>
       <ul className="list-disc pl-5">
-        {texts.map((text) => (
+        {lines.map((text) => (
           <li key={text}>
             <UnitText text={text} />
           </li>
@@ -72,17 +72,14 @@ export function KitSide({
   const grease = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
   const dropped = kit.places.filter((slot) => !kit.lines.some((l) => l.slot === slot.id))
   return (
-    <aside aria-label="State of the kit" className="flex min-h-0 flex-col border-l border-line bg-sheet">
+    <aside aria-label={texts.stateOfTheKit} className="flex min-h-0 flex-col border-l border-line bg-sheet">
       <div className="min-h-0 flex-1 overflow-auto px-[18px] py-3">
-        <h2 className="caption">
-          {kit.positions} {position}
-          {kit.positions === 1 ? '' : 's'}, one kit each
-        </h2>
+        <h2 className="caption">{texts.oneKitEach(kit.positions, position)}</h2>
         <h1 data-testid="kit-state" className="text-[1.3125rem] font-bold">
           {headline(kit)}
         </h1>
         <p className="mb-2 text-ink2">
-          {kit.lines.filter((l) => l.state === 'filled').length} of {kit.lines.length} items selected
+          {texts.ofItemsSelected(kit.lines.filter((l) => l.state === 'filled').length, kit.lines.length)}
         </p>
         {line && (
           <LineEditor
@@ -98,7 +95,7 @@ export function KitSide({
             onLeaveOut={(reason) => onLeaveOut(line.slot, reason)}
           />
         )}
-        <ul aria-label="Checked between the parts">
+        <ul aria-label={texts.checkedBetweenTheParts}>
           {kit.checks.map((check) => (
             <li
               key={check.title}
@@ -124,14 +121,16 @@ export function KitSide({
         )}
         {grease && (
           <p className="my-2 flex justify-between gap-2 text-[0.90625rem] text-ink2">
-            <span>Grease</span>
+            <span>{texts.grease}</span>
             <b className="number text-ink">
               {kit.positions} × <UnitText text={`${grease.quantityPerPosition} g`} />
             </b>
           </p>
         )}
         <details className="text-[0.875rem] text-ink2" open={(request.findings?.length ?? 0) > 0}>
-          <summary className="min-h-8 cursor-pointer font-semibold text-ink">Found on the machine</summary>
+          <summary className="min-h-8 cursor-pointer font-semibold text-ink">
+            {texts.foundOnTheMachine}
+          </summary>
           <p className="mb-2 flex flex-wrap gap-1.5">
             {FINDINGS.map((finding) => (
               <button
@@ -149,9 +148,7 @@ export function KitSide({
         {kit.absent.length > 0 && (
           <ul className="mb-1 text-[0.875rem] text-ink2">
             {kit.absent.map(({ slot, label, reason }) => (
-              <li key={slot}>
-                No {label.toLowerCase()}: {reason}
-              </li>
+              <li key={slot}>{texts.no(label.toLowerCase(), reason)}</li>
             ))}
           </ul>
         )}
@@ -159,7 +156,7 @@ export function KitSide({
         {dropped.length > 0 && (
           <details className="text-[0.875rem] text-ink2">
             <summary className="min-h-8 cursor-pointer font-semibold text-ink">
-              Not on this machine: {dropped.length}
+              {texts.notOnThisMachine(dropped.length)}
             </summary>
             <p className="mb-2 flex flex-wrap gap-1.5">
               {dropped.map((slot) => (
@@ -175,8 +172,8 @@ export function KitSide({
             </p>
           </details>
         )}
-        <Folded title="Tools, by size" texts={kit.tools} />
-        <Folded title="Safety" texts={kit.cautions} last />
+        <Folded title={texts.toolsBySize} lines={kit.tools} />
+        <Folded title={texts.safety} lines={kit.cautions} last />
         {files}
       </div>
       <div className="border-t border-line px-[18px] pt-2 pb-3">
@@ -194,7 +191,7 @@ export function KitSide({
             setConfirmed(kit)
           }}
         >
-          {confirmed === kit && !kit.complete ? `Print with ${headline(kit)}?` : 'Print pick list'}{' '}
+          {confirmed === kit && !kit.complete ? texts.printWith(headline(kit)) : texts.printPickList}{' '}
           <kbd>P</kbd>
         </a>
       </div>

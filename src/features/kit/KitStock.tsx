@@ -1,6 +1,8 @@
 'use client'
 
 import type { Route } from 'next'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/kit'
 import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { KitResponse } from '@/contract/kit'
@@ -23,28 +25,26 @@ export function KitStock({ jobId, lines, price }: Props) {
     call('POST /api/jobs/{id}/reserve', { path: { id: jobId } })
       .then(({ reserved, short }) => {
         const pieces = reserved.reduce((sum, r) => sum + r.pieces, 0)
-        setMessage(
-          `${pieces} ${pieces === 1 ? 'piece' : 'pieces'} reserved${short.length > 0 ? `; short: ${short.map((s) => `${s.pieces} × ${s.designation}`).join(', ')}` : ''}.`,
-        )
+        setMessage(texts.reserved(pieces, short.map((s) => `${s.pieces} × ${s.designation}`).join(', ')))
       })
       .catch((error: unknown) => setMessage(errorMessage(error)))
   }
   return (
-    <section aria-label="Stock and papers" className="mb-2 text-[0.875rem]">
+    <section aria-label={texts.stockAndPapers} className="mb-2 text-[0.875rem]">
       <p className="mb-1.5 text-ink2">
-        {there} of {bought.length} selected items in stock
+        {texts.ofSelectedItemsInStock(there, bought.length)}
         {price !== null && (
           <>
-            , total <b className="number">{price.toFixed(2)}</b>
+            {texts.total} <b className="number">{price.toFixed(2)}</b>
           </>
         )}
       </p>
       <div className="flex flex-wrap gap-1.5">
         <button type="button" className="chip px-2.5" onClick={reserve}>
-          Reserve
+          {texts.reserve}
         </button>
         <Link className="chip px-2.5" href={`/orders?jobs=${jobId}` as Route}>
-          Order shortages
+          {texts.orderShortages}
         </Link>
         <a
           className="chip px-2.5"
@@ -52,7 +52,7 @@ export function KitStock({ jobId, lines, price }: Props) {
           target="_blank"
           rel="noreferrer"
         >
-          Labels
+          {common.labels}
         </a>
         <a
           className="chip px-2.5"
@@ -60,7 +60,7 @@ export function KitStock({ jobId, lines, price }: Props) {
           target="_blank"
           rel="noreferrer"
         >
-          Quote
+          {texts.quote}
         </a>
         <a
           className="chip px-2.5"
@@ -68,7 +68,7 @@ export function KitStock({ jobId, lines, price }: Props) {
           target="_blank"
           rel="noreferrer"
         >
-          Job card
+          {texts.jobCard}
         </a>
       </div>
       {message && (

@@ -4,10 +4,11 @@ import { UnitText } from '@/features/shell'
 import { useEffect, useRef, useState } from 'react'
 import { SLOT_LABELS } from '@/core/kit'
 import type { KitResponse } from '@/contract/kit'
+import * as texts from '@/texts/kit'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 const LINE_SIGNS = { filled: 'pass', gap: 'gap', conflict: 'fail' } as const
-const LINE_LABELS = { filled: 'filled', gap: 'missing', conflict: 'does not fit' } as const
+const LINE_LABELS = { filled: 'filled', gap: 'missing', conflict: texts.doesNotFit } as const
 
 interface Props {
   slot: KitSlot | undefined
@@ -67,7 +68,7 @@ export function LineEditor({
     self.current?.scrollIntoView({ block: 'nearest' })
   }, [])
   return (
-    <section ref={self} aria-label={`Place ${number}: ${line.label}`} className="border-b border-line pb-3">
+    <section ref={self} aria-label={texts.place(number, line.label)} className="border-b border-line pb-3">
       <h2 className="mb-1 flex items-baseline justify-between text-[1.0625rem] font-bold">
         <span>
           {number} {line.label}
@@ -82,8 +83,7 @@ export function LineEditor({
         <UnitText text={line.reason} />
         {line.stock && (
           <span className="block text-ink3">
-            On the shelf: {line.stock.free}
-            {line.stock.bin && `, bin ${line.stock.bin}`}
+            {texts.onTheShelf(line.stock.free, line.stock.bin && texts.bin(line.stock.bin))}
           </span>
         )}
       </p>
@@ -97,7 +97,7 @@ export function LineEditor({
             }}
           >
             <label htmlFor={NUMBER_FIELD} className="sr-only">
-              Number for {line.label}
+              {texts.numberFor(line.label)}
             </label>
             <input
               id={NUMBER_FIELD}
@@ -105,11 +105,11 @@ export function LineEditor({
               className="field number"
               value={text}
               maxLength={80}
-              placeholder={line.designation || 'number'}
+              placeholder={line.designation || texts.number}
               onChange={(e) => setText(e.target.value)}
             />
             <button type="submit" className="button min-h-10 px-3">
-              Set
+              {texts.set}
             </button>
           </form>
           <div className="mt-2 flex flex-wrap gap-1.5">
@@ -129,7 +129,7 @@ export function LineEditor({
                 className="chip px-2.5"
                 onClick={() => put(slot?.onRequest ? 'auto' : undefined)}
               >
-                suggest
+                {texts.suggest}
               </button>
             )}
             {slot?.mayStay && (
@@ -139,7 +139,7 @@ export function LineEditor({
                 aria-pressed={chosen === 'keep'}
                 onClick={() => put('keep')}
               >
-                reuse old part
+                {texts.reuseOldPart}
               </button>
             )}
             <button
@@ -148,7 +148,7 @@ export function LineEditor({
               aria-pressed={chosen === 'none'}
               onClick={() => (always ? setAsking(true) : put('none'))}
             >
-              not fitted here
+              {texts.notFittedHere}
             </button>
           </div>
           {(asking || (always && chosen === 'none')) && (
@@ -162,20 +162,20 @@ export function LineEditor({
               <input
                 autoFocus
                 className="field"
-                aria-label="Why there is none"
-                placeholder="why: end caps instead of seals"
+                aria-label={texts.whyThereIsNone}
+                placeholder={texts.whyEndCapsInstead}
                 maxLength={120}
                 value={reason}
                 onChange={(e) => setReason(e.target.value)}
               />
               <button type="submit" className="button min-h-10 px-3" disabled={reason.trim() === ''}>
-                None
+                {texts.none}
               </button>
             </form>
           )}
           {line.unit === 'pcs' && line.quantity > 0 && (
             <label className="mt-2 flex items-center gap-2 text-[0.875rem]">
-              Pieces for one position
+              {texts.piecesForOnePosition}
               <input
                 className="field number w-[64px]"
                 inputMode="numeric"

@@ -3,6 +3,8 @@
 import { useMemo } from 'react'
 import { UnitText } from '@/features/shell'
 import type { KitResponse } from '@/contract/kit'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/kit'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 
@@ -37,13 +39,13 @@ const isShort = ({ stock, quantity }: Line): boolean =>
   stock !== undefined && stock !== null && stock.free < quantity
 
 function tagOf(line: Line): string | null {
-  if (line.state === 'conflict') return 'does not fit'
+  if (line.state === 'conflict') return texts.doesNotFit
   if (line.state === 'gap') return 'missing'
-  if (line.singleUse) return 'single use'
-  if (line.assumed) return 'to confirm'
+  if (line.singleUse) return common.singleUse
+  if (line.assumed) return texts.toConfirm
   if (line.stays) return 'stays'
   if (isShort(line)) return 'short'
-  if (line.role === 'cone' || line.role === 'cup') return 'replace as a set'
+  if (line.role === 'cone' || line.role === 'cup') return texts.replaceAsASet
   return null
 }
 
@@ -51,14 +53,14 @@ function tagOf(line: Line): string | null {
 const columnsFor = (chosen: string | null, onSelect: Props['onSelect']): Column<Line>[] => [
   {
     id: 'balloon',
-    head: 'Balloon',
+    head: texts.balloon,
     headHidden: true,
     className: 'w-11',
     cell: (line, i) => <Balloon n={i + 1} line={line} chosen={line.slot === chosen} />,
   },
   {
     id: 'part',
-    head: 'Part',
+    head: common.part,
     cell: (line) => (
       <button
         type="button"
@@ -73,11 +75,11 @@ const columnsFor = (chosen: string | null, onSelect: Props['onSelect']): Column<
   },
   {
     id: 'number',
-    head: 'Number',
+    head: common.number,
     cell: (line) => (
       <>
         <span className={line.designation ? 'number' : 'text-lamp-ink'}>
-          {line.designation || 'not chosen'}
+          {line.designation || texts.notChosen}
         </span>
         {tagOf(line) && <span className="tag mb-1 block w-fit sm:hidden">{tagOf(line)}</span>}
       </>
@@ -85,7 +87,7 @@ const columnsFor = (chosen: string | null, onSelect: Props['onSelect']): Column<
   },
   {
     id: 'perUnit',
-    head: 'Per unit',
+    head: texts.perUnit,
     figures: true,
     wide: true,
     className: 'text-ink2',
@@ -93,14 +95,14 @@ const columnsFor = (chosen: string | null, onSelect: Props['onSelect']): Column<
   },
   {
     id: 'total',
-    head: 'Total',
+    head: common.total,
     figures: true,
     className: 'font-medium',
     cell: (line) => <UnitText text={amount(line.quantity, line.unit)} />,
   },
   {
     id: 'available',
-    head: 'Available',
+    head: common.available,
     figures: true,
     cell: (line) => (
       <span className={isShort(line) ? 'text-contra' : 'text-ink2'}>{line.stock ? line.stock.free : ''}</span>
@@ -108,7 +110,7 @@ const columnsFor = (chosen: string | null, onSelect: Props['onSelect']): Column<
   },
   {
     id: 'remark',
-    head: 'Remark',
+    head: texts.remark,
     headHidden: true,
     wide: true,
     cell: (line) => tagOf(line) && <span className="tag">{tagOf(line)}</span>,
@@ -120,7 +122,7 @@ export function LineTable({ lines, selected, onSelect }: Props) {
   const columns = useMemo(() => columnsFor(selected, onSelect), [selected, onSelect])
   return (
     <DataTable
-      label="Lines of the kit"
+      label={texts.linesOfTheKit}
       rows={lines}
       columns={columns}
       keyOf={({ slot }) => slot}

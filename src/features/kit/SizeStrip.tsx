@@ -5,6 +5,7 @@ import { SIZE_LABELS, type SizeName } from '@/core/kit'
 import { writeInch, writeMm } from '@/core/quantity'
 import { usePreferences } from '@/features/shell'
 import type { KitDraft, KitResponse } from '@/contract/kit'
+import * as texts from '@/texts/kit'
 
 type Sizes = NonNullable<KitDraft['sizes']>
 interface Props {
@@ -38,7 +39,7 @@ function UnitRead({
     <button
       type="button"
       className={`number min-h-6 text-caption ${read.guessed && read.unit === 'in' ? 'text-lamp-ink' : 'text-ink3'}`}
-      title={`Read as ${read.unit === 'in' ? 'inches' : 'millimetres'}. Press for the other.`}
+      title={texts.readAsPressFor(read.unit)}
       onClick={() => onSwitch(inUnit(text, other))}
     >
       {read.unit === unit
@@ -72,7 +73,7 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
       className="fields items-start border-b border-line px-[18px] py-2 [--field-width:5.5rem]"
     >
       <label className={FIELD}>
-        <span className="caption self-end leading-tight">{many(kit?.position ?? 'position')}</span>
+        <span className="caption self-end leading-tight">{many(kit?.position ?? texts.position)}</span>
         <input
           className="field number"
           data-length
@@ -95,7 +96,7 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
           <input
             className="field number"
             data-length
-            placeholder={name === 'ballCount' ? 'pcs' : unit}
+            placeholder={name === 'ballCount' ? texts.pcs : unit}
             value={shown(sizes[name])}
             aria-invalid={fields[name] ? true : undefined}
             title={fields[name]}
@@ -110,7 +111,7 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
       ))}
       {kit?.thread && (
         <label className={FIELD}>
-          <span className="caption self-end leading-tight">Spindle thread</span>
+          <span className="caption self-end leading-tight">{texts.spindleThread}</span>
           <input
             className="field number"
             placeholder="3/4-16"

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import type { DrawnKit, KitDraft } from '@/contract/kit'
+import * as texts from '@/texts/kit'
 import type { Issue } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 import { kitQuestion } from './kitQuestion'
@@ -44,9 +45,7 @@ export function useKit(jobId: number, request: KitDraft | null): Drawn {
   if (kit && kit !== last) setLast(kit)
   return {
     kit: kit ?? last,
-    error: away
-      ? 'No connection to the server. Your entries are kept; the kit follows when it is back.'
-      : message || null,
+    error: away ? texts.noConnectionToThe : message || null,
     fields: Object.fromEntries(issues.map(({ path, message }) => [String(path.at(-1) ?? ''), message])),
   }
 }

@@ -5,6 +5,8 @@ import { writeCount, writeInch, writeMm, type LengthUnit } from '@/core/quantity
 import { LIST_FIELDS, type ListField } from '@/core/lists'
 import type { PreviewResponse } from '@/contract/list'
 import { usePreferences } from '@/features/shell'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/lists'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { SelectField } from '@/ui/SelectField'
 import type { Column } from '@/ui/table/column'
@@ -12,13 +14,13 @@ import { DataTable } from '@/ui/table/DataTable'
 import type { Draft } from './useImport'
 
 const FIELD_LABELS: Record<ListField, string> = {
-  designation: 'Number',
-  bore: 'Bore',
-  outside: 'Outside',
-  width: 'Width',
-  quantity: 'Quantity',
-  price: 'Price',
-  bin: 'Bin',
+  designation: common.number,
+  bore: common.bore,
+  outside: common.outside,
+  width: common.width,
+  quantity: texts.quantity,
+  price: texts.price,
+  bin: common.bin,
 }
 
 interface Props {
@@ -43,25 +45,25 @@ const size = (id: 'bore' | 'outside' | 'width', unit: LengthUnit): Column<Sample
 
 /** @param unit sizes are told in it, whatever the file has */
 const columnsIn = (unit: LengthUnit): Column<Sample>[] => [
-  { id: 'row', head: 'Row', className: 'number text-ink3', cell: ({ row }) => row },
-  { id: 'text', head: 'As written', className: 'number font-medium', cell: ({ text }) => text },
+  { id: 'row', head: texts.row, className: 'number text-ink3', cell: ({ row }) => row },
+  { id: 'text', head: texts.asWritten, className: 'number font-medium', cell: ({ text }) => text },
   {
     id: 'is',
-    head: 'Is',
+    head: texts.is,
     cell: ({ item, problem }) =>
       !item ? (
         <span className="text-lamp-ink">{problem}</span>
       ) : item.base ? (
         <span className="number">{item.base}</span>
       ) : (
-        <span className="tag">kept as your own</span>
+        <span className="tag">{texts.keptAsYourOwn}</span>
       ),
   },
   size('bore', unit),
   size('outside', unit),
   size('width', unit),
-  { id: 'quantity', head: 'Quantity', figures: true, cell: ({ item }) => item?.quantity ?? '' },
-  { id: 'price', head: 'Price', figures: true, cell: ({ item }) => item?.price ?? '' },
+  { id: 'quantity', head: texts.quantity, figures: true, cell: ({ item }) => item?.quantity ?? '' },
+  { id: 'price', head: texts.price, figures: true, cell: ({ item }) => item?.price ?? '' },
 ]
 
 /** A file before it is taken in: which column holds what, and the first rows as they are understood. */
@@ -71,10 +73,10 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
   const shown = useMemo(() => columnsIn(unit), [unit])
   const settled = columns.designation !== undefined && draft.name.trim() !== ''
   return (
-    <section aria-label="New list" className="flex h-full min-h-0 flex-col px-6 py-4">
+    <section aria-label={texts.newList} className="flex h-full min-h-0 flex-col px-6 py-4">
       <div className="flex items-end gap-3">
         <label className="w-[300px]">
-          <span className="caption">Name of the list</span>
+          <span className="caption">{texts.nameOfTheList}</span>
           <input
             className="field px-2.5"
             value={draft.name}
@@ -83,16 +85,16 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
           />
         </label>
         <ChipChoice
-          label="Whose list"
+          label={texts.whoseList}
           value={draft.kind}
           options={[
-            ['own', 'Our own'],
-            ['supplier', 'A supplier’s'],
+            ['own', texts.ourOwn],
+            ['supplier', texts.aSuppliers],
           ]}
           onPick={(kind) => onChange({ kind })}
         />
         <ChipChoice
-          label="Unit of sizes that state none"
+          label={texts.unitOfSizesThat}
           value={draft.unit}
           options={[
             ['mm', 'mm'],
@@ -102,16 +104,15 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
         />
         <span className="ml-auto flex gap-2">
           <button type="button" className="button" onClick={onLeave}>
-            Cancel
+            {texts.cancel}
           </button>
           <button type="button" className="button" data-primary disabled={!settled} onClick={onStart}>
-            Import {writeCount(preview.rows)} rows
+            {texts.importRows(writeCount(preview.rows))}
           </button>
         </span>
       </div>
       <p className="mt-2 text-ink2">
-        {draft.file.name}: {preview.encoding}, columns parted by {preview.delimiter}. Say which column holds
-        what; leave the rest out.
+        {texts.columnsPartedBySay(draft.file.name, preview.encoding, preview.delimiter)}
       </p>
       <div className="mt-2 grid grid-cols-7 gap-2">
         {LIST_FIELDS.map((field) => (
@@ -131,7 +132,7 @@ export function ImportPane({ draft, onChange, onColumn, onStart, onLeave }: Prop
       </div>
       <div className="mt-3 min-h-0 flex-1 overflow-hidden rounded-lg border border-line bg-sheet">
         <DataTable
-          label="First rows"
+          label={texts.firstRows}
           scrolls
           onSheet
           rows={preview.sample}

@@ -1,6 +1,8 @@
 'use client'
 
 import type { Route } from 'next'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/lists'
 import { Link } from '@/ui/Link'
 import { writeInch, writeMm, type LengthUnit, writeCount } from '@/core/quantity'
 import { usePreferences } from '@/features/shell'
@@ -15,22 +17,19 @@ interface Props {
   onDrop: () => void
 }
 
-const rows = (n: number): string => `${writeCount(n)} row${n === 1 ? '' : 's'}`
+const rows = (n: number): string => texts.rows(n, writeCount(n))
 const say = (n: number, one: string, several: string): string => `${rows(n)} ${n === 1 ? one : several}`
 
 function outcome({ state, listed, own, duplicates, problems, read }: ListSummary): string {
-  if (state === 'cancelled') return `Stopped after ${rows(read)}. Nothing of it was kept.`
-  if (state === 'failed')
-    return 'The server stopped in the middle. Nothing of it was kept; take the file in again.'
+  if (state === 'cancelled') return texts.stoppedAfterNothingOf(rows(read))
+  if (state === 'failed') return texts.theServerStoppedIn
   const stored = [
-    say(listed, 'names a part of the catalogue', 'name parts of the catalogue'),
-    say(own, 'is kept as a part of your own', 'are kept as parts of your own'),
+    say(listed, texts.namesAPartOf, texts.namePartsOfTheCatalogue),
+    say(own, texts.isKeptAsA, texts.areKeptAsParts),
   ].join(', ')
   const left = [
-    ...(duplicates > 0
-      ? [say(duplicates, 'means the same as an earlier one', 'mean the same as earlier ones')]
-      : []),
-    ...(problems > 0 ? [`${rows(problems)} could not be kept`] : []),
+    ...(duplicates > 0 ? [say(duplicates, texts.meansTheSameAs, texts.meanTheSameAs)] : []),
+    ...(problems > 0 ? [texts.couldNotBeKept(rows(problems))] : []),
   ]
   return `${stored}${left.length > 0 ? `; ${left.join(', ')}` : ''}.`
 }
@@ -40,17 +39,17 @@ function Progress({ list, onDrop }: { list: ListSummary; onDrop: () => void }) {
     <div className="mt-3 flex items-center gap-4">
       <div className="flex-1">
         <p className="mb-1 text-ink2" aria-live="polite">
-          {writeCount(list.read)} of {rows(list.all)}
+          {texts.of(writeCount(list.read), rows(list.all))}
         </p>
         <progress
           className="h-2 w-full accent-[var(--lamp)]"
           value={list.read}
           max={list.all}
-          aria-label="Rows taken in"
+          aria-label={texts.rowsTakenIn}
         />
       </div>
       <button type="button" className="button" onClick={onDrop}>
-        Stop
+        {texts.stop}
       </button>
     </div>
   )
@@ -59,21 +58,21 @@ function Progress({ list, onDrop }: { list: ListSummary; onDrop: () => void }) {
 const REMARKS: Column<ListDetail['remarks'][number]>[] = [
   {
     id: 'row',
-    head: 'Row',
+    head: texts.row,
     by: ({ row }) => row,
     className: 'number w-16 text-ink3',
     cell: ({ row }) => row,
   },
   {
     id: 'text',
-    head: 'As written',
+    head: texts.asWritten,
     by: ({ text }) => text,
     className: 'number whitespace-nowrap',
     cell: ({ text }) => text,
   },
   {
     id: 'message',
-    head: 'Why',
+    head: texts.why,
     by: ({ message }) => message,
     className: 'text-ink2',
     cell: ({ message }) => message,
@@ -82,20 +81,20 @@ const REMARKS: Column<ListDetail['remarks'][number]>[] = [
 
 function Remarks({ detail }: { detail: ListDetail }) {
   return (
-    <section aria-label="Rows not kept" className="flex min-h-0 flex-1 flex-col">
+    <section aria-label={texts.rowsNotKept} className="flex min-h-0 flex-1 flex-col">
       <div className="flex items-baseline gap-3">
-        <h2 className="text-[0.9375rem] font-bold">Rows not kept</h2>
+        <h2 className="text-[0.9375rem] font-bold">{texts.rowsNotKept}</h2>
         <a
           className="underline"
           href={urlOf('GET /api/lists/{id}/remarks.csv', { path: { id: detail.id } })}
           download
         >
-          Save as CSV
+          {texts.saveAsCsv}
         </a>
       </div>
       <div className="mt-1 min-h-0 overflow-hidden rounded-lg border border-line bg-sheet">
         <DataTable
-          label="Remarks"
+          label={texts.remarks}
           scrolls
           onSheet
           rows={detail.remarks}
@@ -110,7 +109,7 @@ function Remarks({ detail }: { detail: ListDetail }) {
 const itemColumns = (unit: LengthUnit): Column<ListDetail['items'][number]>[] => [
   {
     id: 'written',
-    head: 'As written',
+    head: texts.asWritten,
     by: ({ designation }) => designation,
     cell: ({ designation }) => (
       <Link
@@ -123,14 +122,15 @@ const itemColumns = (unit: LengthUnit): Column<ListDetail['items'][number]>[] =>
   },
   {
     id: 'is',
-    head: 'Is',
+    head: texts.is,
     by: ({ base }) => base,
     className: 'text-ink2',
-    cell: ({ base }) => (base ? <span className="number">{base}</span> : <span className="tag">own</span>),
+    cell: ({ base }) =>
+      base ? <span className="number">{base}</span> : <span className="tag">{common.own}</span>,
   },
   {
     id: 'sizes',
-    head: `Bore × outside × width, ${unit}`,
+    head: texts.boreOutsideWidth(unit),
     by: ({ bore }) => bore,
     figures: true,
     className: 'text-ink2',
@@ -141,25 +141,32 @@ const itemColumns = (unit: LengthUnit): Column<ListDetail['items'][number]>[] =>
   },
   {
     id: 'quantity',
-    head: 'Quantity',
+    head: texts.quantity,
     by: ({ quantity }) => quantity,
     figures: true,
     cell: ({ quantity }) => quantity ?? '',
   },
-  { id: 'bin', head: 'Bin', by: ({ bin }) => bin || null, className: 'text-ink2', cell: ({ bin }) => bin },
+  {
+    id: 'bin',
+    head: common.bin,
+    by: ({ bin }) => bin || null,
+    className: 'text-ink2',
+    cell: ({ bin }) => bin,
+  },
 ]
 
 function Items({ detail }: { detail: ListDetail }) {
   const { unit } = usePreferences()
   const more = detail.listed + detail.own - detail.items.length
   return (
-    <section aria-label="Parts of the list" className="flex min-h-0 min-w-0 flex-1 flex-col">
+    <section aria-label={texts.partsOfTheList} className="flex min-h-0 min-w-0 flex-1 flex-col">
       <h2 className="text-[0.9375rem] font-bold">
-        Parts{more > 0 && <span className="font-normal text-ink2">, the first {detail.items.length}</span>}
+        {common.parts}
+        {more > 0 && <span className="font-normal text-ink2">{texts.theFirst(detail.items.length)}</span>}
       </h2>
       <div className="mt-1 min-h-0 overflow-hidden rounded-lg border border-line bg-sheet">
         <DataTable
-          label="Items"
+          label={texts.items}
           scrolls
           onSheet
           rows={detail.items}
@@ -180,7 +187,7 @@ export function ListPane({ list, detail, onDrop }: Props) {
         <h1 className="mr-auto text-[1.3125rem] font-bold">{list.name}</h1>
         {!working && (
           <button type="button" className="button" onClick={onDrop}>
-            Remove the list
+            {texts.removeTheList}
           </button>
         )}
       </div>

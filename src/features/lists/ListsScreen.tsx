@@ -3,6 +3,8 @@
 import { writeCount } from '@/core/quantity'
 import { Frame } from '@/features/shell'
 import type { ListSummary } from '@/contract/list'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/lists'
 import { FileButton } from '@/ui/FileButton'
 import { ImportPane } from './ImportPane'
 import { ListPane } from './ListPane'
@@ -10,10 +12,10 @@ import { useImport } from './useImport'
 import { useLists } from './useLists'
 
 const STATE_LABELS: Record<ListSummary['state'], string> = {
-  running: 'being taken in',
+  running: texts.beingTakenIn,
   done: '',
-  cancelled: 'stopped',
-  failed: 'not taken in',
+  cancelled: texts.stopped,
+  failed: texts.notTakenIn,
 }
 
 function ListButton({ list, chosen, onShow }: { list: ListSummary; chosen: boolean; onShow: () => void }) {
@@ -27,8 +29,8 @@ function ListButton({ list, chosen, onShow }: { list: ListSummary; chosen: boole
     >
       <span className="block break-note">{list.name}</span>
       <span className="block text-caption font-normal text-ink3">
-        {list.kind === 'own' ? 'our own' : 'supplier'},{' '}
-        {state || `${writeCount(list.listed + list.own)} parts`}
+        {list.kind === 'own' ? texts.ourOwnLower : texts.supplier},{' '}
+        {state || texts.parts(writeCount(list.listed + list.own))}
       </span>
     </button>
   )
@@ -37,13 +39,10 @@ function ListButton({ list, chosen, onShow }: { list: ListSummary; chosen: boole
 function Empty() {
   return (
     <div className="mx-auto max-w-[62ch] px-6 pt-16 text-ink2">
-      <h1 className="mb-2 text-[1.3125rem] font-bold text-ink">No lists yet</h1>
+      <h1 className="mb-2 text-[1.3125rem] font-bold text-ink">{texts.noListsYet}</h1>
       <p>
-        Choose a CSV file of what lies in your bins, or of what a supplier offers: one part a row, the first
-        line names the columns. Numbers are read by what they mean, so that{' '}
-        <span className="number">6205-2RS1</span> and <span className="number">6205 DDU</span> are one part.
-        Specials, such as the turned bush of the capstan winch, are kept with their bore, outside and width
-        and found by them.
+        {texts.chooseACsvFile} <span className="number">{texts.exampleNumber}</span> {common.and}{' '}
+        <span className="number">{texts.exampleWritten}</span> {texts.areOnePartSpecials}
       </p>
     </div>
   )
@@ -63,18 +62,18 @@ export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
   }
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Own and supplier lists</b>}
-      state={lists.length > 0 ? `${lists.length} list${lists.length === 1 ? '' : 's'}` : undefined}
+      about={<b className="font-semibold text-ink">{texts.ownAndSupplierLists}</b>}
+      state={lists.length > 0 ? texts.listCount(lists.length) : undefined}
     >
       <div className="panes [--panes:272px_minmax(0,1fr)]">
-        <nav aria-label="Lists" className="flex min-h-0 flex-col border-r border-line">
+        <nav aria-label={texts.lists} className="flex min-h-0 flex-col border-r border-line">
           <FileButton
             className="button m-4"
             primary={!file.draft}
             accept=".csv,.txt,text/csv"
             onFile={(chosen) => void file.choose(chosen)}
           >
-            Choose a CSV file
+            {texts.chooseACsvFileLabel}
           </FileButton>
           <div className="min-h-0 overflow-auto">
             {lists.map((list) => (

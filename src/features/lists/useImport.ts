@@ -3,6 +3,7 @@
 import { useCallback, useState } from 'react'
 import type { ListField, ColumnMap } from '@/core/lists'
 import type { ListSummary, PreviewResponse } from '@/contract/list'
+import * as texts from '@/texts/lists'
 import { sendFile, errorMessage } from '@/ui/call'
 
 /** Largest list file. */
@@ -53,7 +54,7 @@ export function useImport(): Import {
   const choose = useCallback(
     async (file: File) => {
       setDraft(null)
-      if (file.size > MAX_BYTES) return setProblem('The file is larger than 40 MB. Split it.')
+      if (file.size > MAX_BYTES) return setProblem(texts.theFileIsLarger)
       const name = file.name.replace(/\.(csv|txt)$/i, '')
       await read({ file, name, kind: 'own', unit: 'mm', columns: {} }, true)
     },

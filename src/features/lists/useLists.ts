@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react'
 import type { ListDetail, ListSummary } from '@/contract/list'
+import * as texts from '@/texts/lists'
 import { call, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 
@@ -61,7 +62,7 @@ export function useLists(initial: readonly ListSummary[]): Lists {
         if (now === 'removed') setChosen(null)
         await refresh()
         if (now === 'removed')
-          await notifyDone('List removed', () =>
+          await notifyDone(texts.listRemoved, () =>
             call('POST /api/bin/{kind}/{key}', { path: { kind: 'list', key: id } }).then(refresh),
           )
       } catch (error) {

@@ -1,5 +1,7 @@
 'use client'
 
+import * as common from '@/texts/common'
+import * as texts from '@/texts/logbook'
 import { useAnswer } from '@/ui/useAnswer'
 import { CountChart } from './CountChart'
 import { FigureTable, MoreMachines, ViewFrame } from './ViewFrame'
@@ -14,18 +16,18 @@ export function CostView({ query }: { query: string }) {
     <ViewFrame
       answer={answer}
       isEmpty={({ machines }) => machines.length === 0}
-      empty="No closed job with a kit in this time."
+      empty={texts.noClosedJobWith}
     >
       {({ machines, allMachines, currency }) => (
         <div className="grid grid-cols-1 gap-6">
           <CountChart
-            label="Cost of parts by machine"
+            label={texts.costOfPartsByMachine}
             counts={machines.slice(0, BARS).map(({ label, cost }) => ({ label, count: cost }))}
-            unit={`parts, ${currency}`}
+            unit={texts.parts(currency)}
           />
           <FigureTable
-            caption="Parts of closed jobs, at the prices of their kits"
-            columns={['Machine', 'Jobs', `Parts, ${currency}`, 'Lines without a price']}
+            caption={texts.partsOfClosedJobs}
+            columns={[common.machine, common.jobs, texts.partsOfCurrency(currency), texts.linesWithoutAPrice]}
             rows={machines.map(({ label, jobs, cost, unpriced }) => [label, jobs, cost.toFixed(2), unpriced])}
           />
           <MoreMachines shown={machines.length} all={allMachines} />

@@ -1,5 +1,7 @@
 'use client'
 
+import * as common from '@/texts/common'
+import * as texts from '@/texts/logbook'
 import { useAnswer } from '@/ui/useAnswer'
 import { CountChart } from './CountChart'
 import { FigureTable, MoreMachines, ViewFrame } from './ViewFrame'
@@ -14,46 +16,43 @@ export function FailuresView({ query }: { query: string }) {
     <ViewFrame
       answer={answer}
       isEmpty={({ findings, machines }) => findings.length + machines.length === 0}
-      empty="No job in this time. Choose a longer one, or every machine."
+      empty={texts.noJobInThis}
     >
       {({ findings, causes, machines, all, months }) => (
         <div className="grid grid-cols-1 gap-x-8 gap-y-6 lg:grid-cols-2">
           <section>
-            <h2 className="text-[1.0625rem] font-bold">What was found</h2>
-            <CountChart label="Findings by kind" counts={findings.slice(0, BARS)} unit="findings" />
+            <h2 className="text-[1.0625rem] font-bold">{texts.whatWasFound}</h2>
+            <CountChart label={texts.findingsByKind} counts={findings.slice(0, BARS)} unit={texts.findings} />
             <FigureTable
-              caption="Findings of Inspect"
-              columns={['Finding', 'Found', 'Jobs']}
+              caption={texts.findingsOfInspect}
+              columns={[texts.finding, texts.found, common.jobs]}
               rows={findings.map(({ label, count, jobs }) => [label, count, jobs])}
             />
           </section>
           <section>
-            <h2 className="text-[1.0625rem] font-bold">What it points to</h2>
-            <CountChart label="Likely causes" counts={causes.slice(0, BARS)} unit="findings" />
-            <p className="mb-2 text-[0.875rem] text-ink2">
-              Each finding is shared out over its possible causes by their weight: an indication, not a
-              diagnosis.
-            </p>
+            <h2 className="text-[1.0625rem] font-bold">{texts.whatItPointsTo}</h2>
+            <CountChart label={texts.likelyCauses} counts={causes.slice(0, BARS)} unit={texts.findings} />
+            <p className="mb-2 text-[0.875rem] text-ink2">{texts.eachFindingIsShared}</p>
             <FigureTable
-              caption="Likely causes"
-              columns={['Cause', 'Findings']}
+              caption={texts.likelyCauses}
+              columns={[texts.cause, texts.findingsUpper]}
               rows={causes.map(({ label, count }) => [label, count.toFixed(1)])}
             />
           </section>
           <section>
-            <h2 className="text-[1.0625rem] font-bold">Jobs by month</h2>
+            <h2 className="text-[1.0625rem] font-bold">{texts.jobsByMonth}</h2>
             <CountChart
-              label="Jobs by month"
+              label={texts.jobsByMonth}
               counts={months.map(({ month, jobs }) => ({ label: month, count: jobs }))}
-              unit="jobs"
+              unit={texts.jobs}
               upright
             />
           </section>
           <section>
-            <h2 className="mb-1 text-[1.0625rem] font-bold">Where</h2>
+            <h2 className="mb-1 text-[1.0625rem] font-bold">{texts.where}</h2>
             <FigureTable
-              caption="Jobs by machine"
-              columns={['Machine', 'Jobs', 'Came back']}
+              caption={texts.jobsByMachine}
+              columns={[common.machine, common.jobs, texts.cameBackHead]}
               rows={machines.map(({ label, jobs, cameBack }) => [label, jobs, cameBack])}
             />
             <MoreMachines shown={machines.length} all={all.machines} />

@@ -2,6 +2,8 @@
 
 import { Line } from 'react-chartjs-2'
 import type { IdentificationResponse } from '@/contract/logbook'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/logbook'
 import { shareOptions } from '@/ui/charts/chartBase'
 import { useThemeColours } from '@/ui/charts/useThemeColours'
 import { useAnswer } from '@/ui/useAnswer'
@@ -16,11 +18,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
     bandPoints.map((band) => ({ x: band.said * 100, y: band[of] * 100 }))
   if (bandPoints.length === 0) return null
   return (
-    <div
-      role="img"
-      aria-label="Share that proved right by the probability that was said"
-      className="h-[320px]"
-    >
+    <div role="img" aria-label={texts.shareThatProvedRight} className="h-[320px]">
       {colours && (
         <Line
           role="presentation"
@@ -28,7 +26,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
           data={{
             datasets: [
               {
-                label: 'proved right',
+                label: texts.provedRight,
                 data: points('value'),
                 borderColor: colours.ink,
                 backgroundColor: colours.lamp,
@@ -37,7 +35,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
                 pointRadius: 5,
               },
               {
-                label: '95 % limits',
+                label: texts.limits95,
                 data: points('upper'),
                 borderColor: colours.ink3,
                 borderDash: [2, 3],
@@ -45,7 +43,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
                 pointRadius: 0,
               },
               {
-                label: 'lower limit',
+                label: texts.lowerLimit,
                 data: points('lower'),
                 borderColor: colours.ink3,
                 borderDash: [2, 3],
@@ -53,7 +51,7 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
                 pointRadius: 0,
               },
               {
-                label: 'as said',
+                label: texts.asSaid,
                 data: [
                   { x: 0, y: 0 },
                   { x: 100, y: 100 },
@@ -67,8 +65,8 @@ function SaidAndRight({ bands }: Pick<IdentificationResponse, 'bands'>) {
           }}
           options={shareOptions(
             colours,
-            'probability it said, %',
-            'proved right, %',
+            texts.probabilityItSaid,
+            texts.provedRightLower,
             (line) => line !== 'lower limit',
           )}
         />
@@ -84,27 +82,24 @@ export function IdentificationView({ query }: { query: string }) {
     <ViewFrame
       answer={answer}
       isEmpty={({ answered, open }) => answered + open === 0}
-      empty="No part was decided on by identification in this time."
+      empty={texts.noPartWasDecided}
     >
       {({ answered, open, share, bands, months }) => (
         <div className="grid grid-cols-1 gap-6">
           <section>
             <h2 className="text-[1.0625rem] font-bold">
-              {answered} parts decided by identification{share && `, ${withLimits(share)} % of them right`}
+              {texts.partsDecidedByIdentification(answered)}
+              {share && texts.ofThemRight(withLimits(share))}
             </h2>
-            <p className="text-[0.875rem] text-ink2">
-              Right: the part was still decided on when its job was closed. Wrong: another part took its
-              place. {open} in jobs that are open are not counted. What closed jobs had is expected more often
-              the next time.
-            </p>
+            <p className="text-[0.875rem] text-ink2">{texts.rightThePartWas(open)}</p>
             <SaidAndRight bands={bands} />
           </section>
           <section className="grid grid-cols-1 gap-x-8 gap-y-5 items-start lg:grid-cols-[3fr_2fr]">
             <FigureTable
-              caption="How sure it was, and how often right"
-              columns={['Said, %', 'Parts', 'Right', '% (95 % limits)', 'It was']}
+              caption={texts.howSureItWas}
+              columns={[texts.said, common.parts, texts.right, texts.percentWithLimits, texts.itWas]}
               rows={bands.map(({ from, to, count, right, share: own, message }) => [
-                `${percent(from)} to ${percent(to)}`,
+                texts.to(percent(from), percent(to)),
                 count,
                 right,
                 own ? withLimits(own) : '–',
@@ -112,8 +107,8 @@ export function IdentificationView({ query }: { query: string }) {
               ])}
             />
             <FigureTable
-              caption="By month"
-              columns={['Month', 'Parts', 'Right', 'Wrong']}
+              caption={texts.byMonth}
+              columns={[texts.month, common.parts, texts.right, texts.wrong]}
               rows={months.map(({ month, count, right }) => [month, count, right, count - right])}
             />
           </section>

@@ -5,6 +5,8 @@ import { Tabs } from 'radix-ui'
 import { useCallback, useState, type ReactNode } from 'react'
 import { Frame } from '@/features/shell'
 import type { Output } from '@/contract/endpoints'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/logbook'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
 import { useKeys } from '@/ui/useKeys'
 import { MachineFilter } from './MachineFilter'
@@ -26,27 +28,25 @@ const ServiceView = dynamic(() => import('./ServiceView').then((chart) => chart.
 const FailuresView = dynamic(() => import('./FailuresView').then((chart) => chart.FailuresView))
 
 const TABS = [
-  ['rechecks', 'Rechecks'],
-  ['failures', 'What fails'],
-  ['service', 'Time in service'],
-  ['cost', 'Cost'],
-  ['seats', 'Seat wear'],
-  ['identification', 'Identification'],
+  ['rechecks', texts.rechecks],
+  ['failures', texts.whatFails],
+  ['service', texts.timeInService],
+  ['cost', texts.cost],
+  ['seats', texts.seatWear],
+  ['identification', texts.identification],
 ] as const
 type Tab = (typeof TABS)[number][0]
 const NAMES = TABS.map(([name]) => name)
 
 const SPANS = [
-  ['6', 'last 6 months'],
-  ['12', 'last 12 months'],
-  ['24', 'last 2 years'],
-  ['60', 'last 5 years'],
-  ['600', 'all'],
+  ['6', texts.last6Months],
+  ['12', texts.last12Months],
+  ['24', texts.last2Years],
+  ['60', texts.last5Years],
+  ['600', texts.all],
 ] as const
 
-const HINTS = [
-  { keys: '1 – 6', label: 'rechecks, what fails, service, cost, seats, identification', foot: true },
-]
+const HINTS = [{ keys: '1 – 6', label: texts.rechecksWhatFailsService, foot: true }]
 
 interface Props {
   rechecks: Output<'GET /api/rechecks'>
@@ -76,7 +76,7 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
     identification: <IdentificationView query={query} />,
   }
   return (
-    <Frame about={<h1 className="font-semibold text-ink">Logbook</h1>} hints={HINTS} state={state}>
+    <Frame about={<h1 className="font-semibold text-ink">{common.logbook}</h1>} hints={HINTS} state={state}>
       <Tabs.Root
         value={tab}
         onValueChange={(next) => void setTab(next as Tab)}
@@ -84,7 +84,7 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
         className="grid h-full min-h-0 grid-cols-1 grid-rows-[auto_minmax(0,1fr)]"
       >
         <div className="flex flex-wrap items-center gap-2 border-b border-line px-[18px] py-1.5">
-          <Tabs.List aria-label="Logbook" className="flex flex-wrap gap-1">
+          <Tabs.List aria-label={common.logbook} className="flex flex-wrap gap-1">
             {TABS.map(([name, label]) => (
               <Tabs.Trigger key={name} value={name} className="chip min-h-11 px-3">
                 {label}
@@ -95,7 +95,7 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
             <div className="ml-auto flex items-center gap-2 max-sm:flex-wrap">
               <MachineFilter value={machine} onChange={chooseMachine} />
               <SelectField
-                label="Time"
+                label={texts.time}
                 className="field w-[150px]"
                 value={months}
                 options={SPANS}
@@ -109,13 +109,13 @@ export function LogbookScreen({ rechecks, calendar }: Props) {
                 })}
                 download
               >
-                CSV
+                {common.csv}
               </a>
             </div>
           )}
           {tab === 'rechecks' && (
             <a className="chip ml-auto px-3" href={calendar}>
-              Calendar
+              {texts.calendar}
             </a>
           )}
         </div>

@@ -2,6 +2,8 @@
 
 import { useEffect, useId, useState } from 'react'
 import type { Machine } from '@/contract/machine'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/logbook'
 import { useAnswer } from '@/ui/useAnswer'
 
 interface Props {
@@ -21,7 +23,7 @@ function namedApart(machines: readonly Machine[]): Map<string, Machine> {
   return new Map(
     machines.map((machine) => {
       const name = nameOf(machine)
-      return [isAlone(name) ? name : `${name} (no. ${machine.id})`, machine]
+      return [isAlone(name) ? name : texts.no(name, machine.id), machine]
     }),
   )
 }
@@ -46,11 +48,11 @@ export function MachineFilter({ value, onChange }: Props) {
   return (
     <>
       <input
-        aria-label="Machine"
+        aria-label={common.machine}
         className="field w-[190px]"
         list={id}
         maxLength={120}
-        placeholder="every machine"
+        placeholder={texts.everyMachine}
         value={typed ?? (value && chosen ? nameOf(chosen) : '')}
         onChange={(e) => {
           setTyped(e.target.value)

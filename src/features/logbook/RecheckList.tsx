@@ -1,5 +1,7 @@
 'use client'
 
+import * as common from '@/texts/common'
+import * as texts from '@/texts/logbook'
 import { Link } from '@/ui/Link'
 import { useEffect, useState, type FormEvent } from 'react'
 import { OUTCOMES, OUTCOME_LABELS, type Outcome } from '@/contract/choices'
@@ -20,7 +22,7 @@ async function openComeback({ jobId, title }: Recheck): Promise<Job> {
   const { machineId, positionId } = await call('GET /api/jobs/{id}', { path: { id: jobId } })
   const made = await call('POST /api/jobs', {
     body: {
-      title: `${title.slice(0, 148)}, came back`,
+      title: texts.cameBack(title.slice(0, 148)),
       machineId,
       positionId,
     },
@@ -38,7 +40,7 @@ function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answer
   const [error, setError] = useState('')
   const save = (event: FormEvent) => {
     event.preventDefault()
-    if (outcome === '') return setError('Choose what was found.')
+    if (outcome === '') return setError(texts.chooseWhatWasFound)
     call('PATCH /api/rechecks/{id}', { path: { id: recheck.id }, body: { outcome, note, who } })
       .then(onAnswered)
       .catch((thrown: unknown) => setError(errorMessage(thrown)))
@@ -46,11 +48,11 @@ function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answer
   return (
     <form
       onSubmit={save}
-      aria-label={`Recheck of job ${recheck.jobId}`}
+      aria-label={texts.recheckOfJob(recheck.jobId)}
       className="grid gap-2 py-2 sm:pl-[7.5rem]"
     >
       <ChipChoice
-        label="Found"
+        label={texts.found}
         className="min-h-11 px-3"
         value={outcome}
         options={OUTCOMES.map((o) => [o, OUTCOME_LABELS[o]] as const)}
@@ -59,22 +61,22 @@ function Answer({ recheck, onAnswered }: { recheck: Recheck; onAnswered: (answer
       <div className="flex flex-wrap gap-2">
         <input
           className="field max-w-[420px]"
-          aria-label="Note"
+          aria-label={common.note}
           maxLength={300}
-          placeholder="play at the rim 0.1 mm, no heat, seal dry"
+          placeholder={texts.playAtTheRim}
           value={note}
           onChange={(e) => setNote(e.target.value)}
         />
         <input
           className="field max-w-[120px]"
-          aria-label="Initials"
+          aria-label={texts.initials}
           maxLength={60}
-          placeholder="initials"
+          placeholder={texts.initialsLower}
           value={who}
           onChange={(e) => setWho(e.target.value)}
         />
         <button type="submit" data-primary className="button" disabled={outcome === ''}>
-          Save
+          {common.save}
         </button>
       </div>
       {error && (
@@ -105,7 +107,7 @@ export function RecheckList({ initial, onState }: Props) {
   })
   const items = list.pages.flatMap((page) => page.items)
   const due = items.filter(({ doneOn, dueOn }) => doneOn === null && dueOn <= today()).length
-  useEffect(() => onState(due === 0 ? 'None due today' : `${due} due`), [due, onState])
+  useEffect(() => onState(due === 0 ? texts.noneDueToday : texts.due(due)), [due, onState])
   useEffect(() => {
     // A link from the bench names the recheck; the browser has scrolled before the list was there.
     const requested = /^#recheck-(\d+)$/.exec(window.location.hash)?.[1]
@@ -122,24 +124,24 @@ export function RecheckList({ initial, onState }: Props) {
       .catch((thrown: unknown) => setError(errorMessage(thrown)))
   }
   return (
-    <div role="region" aria-label="Rechecks" tabIndex={0} className="h-full overflow-auto">
+    <div role="region" aria-label={texts.rechecks} tabIndex={0} className="h-full overflow-auto">
       <div className="mx-auto max-w-[1120px] px-3 py-4 sm:px-6">
         <ChipChoice
-          label="Rechecks shown"
+          label={texts.rechecksShown}
           className="min-h-11 px-3"
           value={shown}
           options={[
-            ['open', 'to do'],
-            ['all', 'all'],
+            ['open', texts.toDo],
+            ['all', texts.all],
           ]}
           onPick={(which) => void setShown(which)}
         />
         {comeback && (
           <p className="mt-2 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2">
             <Link href={stagePath(comeback.id, 'takeIn')} className="underline underline-offset-4">
-              Job {comeback.id}
+              {texts.job(comeback.id)}
             </Link>{' '}
-            is open for what came back of job {comeback.of}.
+            {texts.isOpenForWhat(comeback.of)}
           </p>
         )}
         {(error || list.message) && (
@@ -173,7 +175,7 @@ export function RecheckList({ initial, onState }: Props) {
                     aria-expanded={open === recheck.id}
                     onClick={() => setOpen(open === recheck.id ? null : recheck.id)}
                   >
-                    Looked at
+                    {texts.lookedAt}
                   </button>
                 ) : (
                   <span className="max-w-[260px] text-[0.875rem]">
@@ -194,14 +196,10 @@ export function RecheckList({ initial, onState }: Props) {
         </ul>
         {list.hasMore && (
           <button type="button" className="button m-3" onClick={list.more}>
-            More
+            {texts.more}
           </button>
         )}
-        {items.length === 0 && !list.waiting && (
-          <p className="py-6 text-ink2">
-            No recheck is open. Closing a job with a kit sets two: after the first day and after the season.
-          </p>
-        )}
+        {items.length === 0 && !list.waiting && <p className="py-6 text-ink2">{texts.noRecheckIsOpen}</p>}
       </div>
     </div>
   )

@@ -3,6 +3,8 @@
 import { Scatter } from 'react-chartjs-2'
 import { UnitText, useFigureUnits } from '@/features/shell'
 import type { SeatsTrendResponse } from '@/contract/logbook'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/logbook'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useThemeColours } from '@/ui/charts/useThemeColours'
 import { useAnswer } from '@/ui/useAnswer'
@@ -20,7 +22,7 @@ function SeatChart({ seat }: { seat: Seat }) {
   const days = [...seat.measured.map(({ on }) => at(on)), ...(seat.limitOn ? [at(seat.limitOn)] : [])]
   const [from, to] = [Math.min(...days) - 30, Math.max(...days) + 30]
   return (
-    <div role="img" aria-label={`${seat.label}: ${seat.measured.length} measurements`} className="h-[200px]">
+    <div role="img" aria-label={texts.measurements(seat.label, seat.measured.length)} className="h-[200px]">
       {colours && (
         <Scatter
           role="presentation"
@@ -87,11 +89,7 @@ export function SeatsView({ query }: { query: string }) {
   const um = (mm: number | null): string => (mm === null ? '–' : small.write(mm * 1000))
   const answer = useAnswer('GET /api/logbook/seats', { query: new URLSearchParams(query) })
   return (
-    <ViewFrame
-      answer={answer}
-      isEmpty={({ seats }) => seats.length === 0}
-      empty="No seat of a position in the register was measured in this time. Readings come from Fits and setting."
-    >
+    <ViewFrame answer={answer} isEmpty={({ seats }) => seats.length === 0} empty={texts.noSeatOfA}>
       {({ seats, cut }) => (
         <div className="grid grid-cols-1 gap-8">
           {seats.map((seat) => (
@@ -110,12 +108,17 @@ export function SeatsView({ query }: { query: string }) {
                 <FigureTable
                   caption={
                     seat.perYearMm === null
-                      ? 'Mean of the readings'
-                      : `Wear a year, ${small.name}: ${um(seat.perYearMm)} (95 %: ${um(seat.lowerMm)} to ${um(seat.upperMm)})`
+                      ? texts.meanOfTheReadings
+                      : texts.wearAYear95To(
+                          small.name,
+                          um(seat.perYearMm),
+                          um(seat.lowerMm),
+                          um(seat.upperMm),
+                        )
                   }
-                  columns={['Job', 'Measured', `Mean, ${length.name}`, `Limit, ${length.name}`]}
+                  columns={[common.job, common.measured, texts.mean(length.name), texts.limit(length.name)]}
                   rows={seat.measured.map(({ jobId, on, mm }) => [
-                    `Job ${jobId}`,
+                    texts.jobOfJobId(jobId),
                     on,
                     length.write(mm),
                     seat.limitMm === null ? '–' : length.write(seat.limitMm),
@@ -124,7 +127,7 @@ export function SeatsView({ query }: { query: string }) {
               </div>
             </section>
           ))}
-          {cut && <p className="text-ink2">More seats were measured: choose a machine to see them.</p>}
+          {cut && <p className="text-ink2">{texts.moreSeatsWereMeasured}</p>}
         </div>
       )}
     </ViewFrame>

@@ -2,6 +2,7 @@
 
 import { Line } from 'react-chartjs-2'
 import type { ServiceResponse } from '@/contract/logbook'
+import * as texts from '@/texts/logbook'
 import { shareOptions } from '@/ui/charts/chartBase'
 import { useThemeColours } from '@/ui/charts/useThemeColours'
 import { useAnswer } from '@/ui/useAnswer'
@@ -16,7 +17,7 @@ function SurvivalChart({ groups }: Pick<ServiceResponse, 'groups'>) {
   const drawn = groups.filter(({ steps }) => steps.length > 0)
   const colours = theme ? [theme.ink, theme.agree, theme.contra, theme.ink3, theme.lamp] : []
   return (
-    <div role="img" aria-label="Share still in service by days" className="h-[340px]">
+    <div role="img" aria-label={texts.shareStillInService} className="h-[340px]">
       {theme && (
         <Line
           role="presentation"
@@ -36,7 +37,7 @@ function SurvivalChart({ groups }: Pick<ServiceResponse, 'groups'>) {
               pointRadius: 0,
             })),
           }}
-          options={shareOptions(theme, 'days in service', 'still in service, %')}
+          options={shareOptions(theme, texts.daysInService, texts.stillInService)}
         />
       )}
     </div>
@@ -63,61 +64,51 @@ export function ServiceView({ query }: { query: string }) {
     <ViewFrame
       answer={answer}
       isEmpty={({ groups }) => groups.length === 0}
-      empty="Nothing was written into the register in this time. Closing a job with a position does it."
+      empty={texts.nothingWasWrittenInto}
     >
       {({ groups }) => (
         <div className="grid grid-cols-1 gap-6">
           <section>
-            <h2 className="text-[1.0625rem] font-bold">Share still in service</h2>
+            <h2 className="text-[1.0625rem] font-bold">{texts.shareStillInServiceChart}</h2>
             {groups.some(({ steps }) => steps.length > 0) ? (
               <SurvivalChart groups={groups} />
             ) : (
-              <p className="text-ink2">
-                Too few to say: nothing that was fitted in this time was replaced yet.
-              </p>
+              <p className="text-ink2">{texts.tooFewToSay}</p>
             )}
-            <p className="text-[0.875rem] text-ink2">
-              Bearings that still run count as long as they have run (Kaplan and Meier). One fitting counts
-              once, however many pieces.
-            </p>
+            <p className="text-[0.875rem] text-ink2">{texts.bearingsThatStillRun}</p>
           </section>
           <section className="grid grid-cols-1 gap-x-8 gap-y-5 lg:grid-cols-2">
             <FigureTable
-              caption="Time in service"
+              caption={texts.timeInService}
               columns={[
-                'Bearings',
-                'Fitted',
-                'Replaced',
-                'Half after, days',
-                `After ${SEASON_DAYS} days, % (95 % limits)`,
+                texts.bearings,
+                texts.fitted,
+                texts.replaced,
+                texts.halfAfterDays,
+                texts.afterDays95Limits(SEASON_DAYS),
               ]}
               rows={groups.map((group) => [
                 group.label,
                 group.fitted,
                 group.ended,
-                group.medianDays ?? 'not yet',
+                group.medianDays ?? texts.notYet,
                 afterSeason(group),
               ])}
             />
             {compared && (
               <div>
-                <h3 className="caption pb-1">Does the closure make a difference?</h3>
+                <h3 className="caption pb-1">{texts.doesTheClosureMake}</h3>
                 <ul className="grid gap-2">
                   {compared.pairs.map(
                     ({ first, second, ended, otherEnded, ratio, lower, upper, message }) => (
                       <li key={`${first} ${second}`} className="border-t border-line2 pt-1.5">
-                        <b className="block font-semibold">
-                          {first} against {second}
-                        </b>
+                        <b className="block font-semibold">{texts.against(first, second)}</b>
                         {message}{' '}
                         <span className="text-[0.875rem] text-ink2">
-                          <span className="number">
-                            {ended} and {otherEnded}
-                          </span>{' '}
-                          replaced
+                          <span className="number">{texts.and(ended, otherEnded)}</span> {texts.replacedLower}
                           {ratio !== null && lower !== null && upper !== null && (
                             <>
-                              ; ratio of rates{' '}
+                              {texts.ratioOfRates}{' '}
                               <span className="number">
                                 {ratio.toFixed(2)} ({lower.toFixed(2)}–{upper.toFixed(2)})
                               </span>

@@ -2,6 +2,7 @@
 
 import { useMemo, type ReactNode } from 'react'
 import { writeCount } from '@/core/quantity'
+import * as texts from '@/texts/logbook'
 import type { QueryState } from '@/ui/useAnswer'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
@@ -17,7 +18,7 @@ interface Props<T> {
 /** A view of the history: while it is asked for, refused, empty, or there. */
 export function ViewFrame<T>({ answer: { answer, message }, isEmpty, empty, children }: Props<T>) {
   return (
-    <div role="region" aria-label="View" tabIndex={0} className="h-full overflow-auto">
+    <div role="region" aria-label={texts.view} tabIndex={0} className="h-full overflow-auto">
       <div className="mx-auto max-w-[1180px] px-3 py-4 sm:px-6">
         {message && (
           <p role="alert" className="mb-2 text-contra">
@@ -66,9 +67,5 @@ export function FigureTable({ caption, columns, rows }: TableProps) {
 /** Says that a table of machines does not hold them all. */
 export function MoreMachines({ shown, all }: { shown: number; all: number }) {
   if (shown >= all) return null
-  return (
-    <p className="mt-1 text-[0.875rem] text-ink2">
-      {shown} of {writeCount(all)} machines. The CSV file has them all.
-    </p>
-  )
+  return <p className="mt-1 text-[0.875rem] text-ink2">{texts.ofMachinesTheCsv(shown, writeCount(all))}</p>
 }

@@ -2,6 +2,8 @@
 
 import { useState } from 'react'
 import type { MachineChange } from '@/contract/machine'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/machines'
 import { Field } from '@/ui/Field'
 import type { Position } from './PositionParts'
 
@@ -30,7 +32,7 @@ export function EditPosition({
   )
   return (
     <details className="text-[0.875rem]">
-      <summary className="min-h-8 cursor-pointer text-ink2">Change this position</summary>
+      <summary className="min-h-8 cursor-pointer text-ink2">{texts.changeThisPosition}</summary>
       <form
         className="fields lg:grid-cols-[minmax(0,1.4fr)_1fr_1fr_80px_auto]"
         onSubmit={(e) => {
@@ -49,12 +51,12 @@ export function EditPosition({
           })
         }}
       >
-        {field('name', 'Position')}
-        {field('side', 'Side')}
-        {field('arrangement', 'Arrangement')}
-        {field('quantity', 'Alike')}
+        {field('name', texts.position)}
+        {field('side', texts.side)}
+        {field('arrangement', texts.arrangement)}
+        {field('quantity', texts.alike)}
         <button type="submit" className="button" disabled={draft.name.trim() === ''}>
-          Save
+          {common.save}
         </button>
       </form>
     </details>

@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import type { MachineDetail } from '@/contract/machine'
+import * as texts from '@/texts/machines'
 import { useAnswer } from '@/ui/useAnswer'
 
 const Sketch = dynamic(() =>
@@ -29,7 +30,7 @@ export function MachineDrawing({ positions }: { positions: readonly Position[] }
   if (positions.length === 0 || positions.length > MAX_DRAWN) return null
   const files = answer?.arrangements.map(({ file }) => file) ?? []
   return (
-    <nav aria-label="Positions along the machine" className="mb-4 overflow-x-auto">
+    <nav aria-label={texts.positionsAlongTheMachine} className="mb-4 overflow-x-auto">
       <ol className="flex min-w-full">
         {alongAxle(positions).map((p) => {
           const file = files.find(({ code }) => code === p.arrangement)
@@ -61,15 +62,15 @@ export function MachineDrawing({ positions }: { positions: readonly Position[] }
                 </b>
                 <span className="block text-[0.84375rem] text-ink2">
                   {p.quantity > 1 && `${p.quantity} × `}
-                  <span className="number">{p.fitted || 'nothing recorded'}</span>
-                  {p.arrangement ? ` · ${p.arrangement}` : ' · arrangement not recorded'}
+                  <span className="number">{p.fitted || texts.nothingRecorded}</span>
+                  {p.arrangement ? ` · ${p.arrangement}` : texts.arrangementNotRecorded}
                 </span>
               </a>
             </li>
           )
         })}
       </ol>
-      <p className="text-[0.8125rem] text-ink3">Arrangements in usual proportions, not to scale.</p>
+      <p className="text-[0.8125rem] text-ink3">{texts.arrangementsInUsualProportions}</p>
     </nav>
   )
 }

@@ -2,6 +2,8 @@
 
 import { useId, useState } from 'react'
 import type { Machine } from '@/contract/machine'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/machines'
 import { call, errorMessage } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 
@@ -37,11 +39,11 @@ export function MachineField({ machine, onChoose }: Props) {
   if (machine)
     return (
       <div>
-        <span className="caption mb-1 block">Machine</span>
+        <span className="caption mb-1 block">{common.machine}</span>
         <p className="flex min-h-11 items-center gap-2 rounded-[7px] border border-line px-3">
           <b className="mr-auto">{machine.name}</b>
           <button type="button" className="chip px-2.5" onClick={() => choose(null)}>
-            another
+            {texts.another}
           </button>
         </p>
       </div>
@@ -49,14 +51,14 @@ export function MachineField({ machine, onChoose }: Props) {
   return (
     <div>
       <label htmlFor={id} className="caption mb-1 block">
-        Machine
+        {common.machine}
       </label>
       <input
         id={id}
         className="field"
         value={text}
         maxLength={120}
-        placeholder="part of its name"
+        placeholder={texts.partOfItsName}
         onChange={(e) => setText(e.target.value)}
         onKeyDown={(e) => {
           if (e.key !== 'Enter' || name === '') return
@@ -68,7 +70,7 @@ export function MachineField({ machine, onChoose }: Props) {
           else if (!first && isNew) add()
         }}
       />
-      <ul aria-label="Machines found" className="mt-1 flex flex-wrap gap-1.5">
+      <ul aria-label={texts.machinesFound} className="mt-1 flex flex-wrap gap-1.5">
         {items.map((m) => (
           <li key={m.id}>
             <button type="button" className="chip px-2.5" onClick={() => choose(m)}>
@@ -79,7 +81,7 @@ export function MachineField({ machine, onChoose }: Props) {
         {isNew && (
           <li>
             <button type="button" className="chip px-2.5" onClick={add}>
-              + add “{name.slice(0, 40)}” to the register
+              {texts.addToTheRegister(name.slice(0, 40))}
             </button>
           </li>
         )}

@@ -2,6 +2,8 @@
 
 import type { Output } from '@/contract/endpoints'
 import type { Route } from 'next'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/machines'
 import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
@@ -17,26 +19,26 @@ type Position = Output<'GET /api/machines'>['items'][number]['positions'][number
 const POSITIONS: Column<Position>[] = [
   {
     id: 'position',
-    head: 'Position',
+    head: texts.position,
     by: ({ name, side }) => `${name} ${side}`,
     cell: ({ name, side }) => `${name}${side && `, ${side}`}`,
   },
   {
     id: 'fitted',
-    head: 'Fitted last',
+    head: texts.fittedLast,
     by: ({ fitted }) => fitted || null,
     className: 'number',
-    cell: ({ fitted }) => fitted || <span className="font-sans text-ink3">nothing recorded</span>,
+    cell: ({ fitted }) => fitted || <span className="font-sans text-ink3">{texts.nothingRecorded}</span>,
   },
   {
     id: 'arrangement',
-    head: 'Arrangement',
+    head: texts.arrangement,
     by: ({ arrangement }) => arrangement,
     cell: ({ arrangement }) => arrangement ?? '–',
   },
   {
     id: 'places',
-    head: 'Places',
+    head: texts.places,
     by: ({ quantity }) => quantity,
     figures: true,
     cell: ({ quantity }) => quantity,
@@ -71,31 +73,31 @@ export function MachineList({
   }
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Machines and positions</b>}
-      state={`${machines.length} machines${hasMore ? ' and more' : ''}`}
+      about={<b className="font-semibold text-ink">{texts.machinesAndPositions}</b>}
+      state={texts.machines(machines.length, hasMore)}
     >
-      <div role="region" aria-label="Machine register" tabIndex={0} className="h-full overflow-auto">
+      <div role="region" aria-label={texts.machineRegister} tabIndex={0} className="h-full overflow-auto">
         <div className="mx-auto max-w-[1000px] px-6 py-4">
           <div className="mb-3 flex flex-wrap items-center gap-2">
-            <h1 className="mr-auto text-[1.3125rem] font-bold">Machine register</h1>
+            <h1 className="mr-auto text-[1.3125rem] font-bold">{texts.machineRegister}</h1>
             <input
               className="field max-w-[220px]"
-              aria-label="Find a machine"
-              placeholder="name or place"
+              aria-label={texts.findAMachine}
+              placeholder={texts.nameOrPlace}
               value={text}
               onChange={(e) => void setText(e.target.value)}
             />
             <form className="flex items-center gap-1.5" onSubmit={add}>
               <input
                 className="field max-w-[220px]"
-                aria-label="Name of a new machine"
-                placeholder="Ferris wheel, drive 2"
+                aria-label={texts.nameOfANewMachine}
+                placeholder={texts.exampleName}
                 maxLength={120}
                 value={name}
                 onChange={(e) => setName(e.target.value)}
               />
               <button type="submit" className="button" disabled={name.trim() === ''}>
-                Add
+                {common.add}
               </button>
             </form>
           </div>
@@ -105,11 +107,7 @@ export function MachineList({
             </p>
           )}
           {machines.length === 0 && !waiting && (
-            <p className="text-ink2">
-              {q === ''
-                ? 'No machines yet. Add the first one above, or with its first job.'
-                : 'No machine by that name. Type less of it, or add it.'}
-            </p>
+            <p className="text-ink2">{q === '' ? texts.noMachinesYetAdd : texts.noMachineByThat}</p>
           )}
           {machines.map((machine) => (
             <section
@@ -129,7 +127,7 @@ export function MachineList({
               <p className="mb-2 text-[0.875rem] text-ink2">{machine.note}</p>
               {machine.positions.length > 0 && (
                 <DataTable
-                  label={`Positions of ${machine.name}`}
+                  label={texts.positionsOf(machine.name)}
                   rows={machine.positions}
                   columns={POSITIONS}
                   keyOf={({ id }) => id}
@@ -139,7 +137,7 @@ export function MachineList({
           ))}
           {hasMore && (
             <button type="button" className="button" onClick={more}>
-              More machines
+              {texts.moreMachines}
             </button>
           )}
         </div>

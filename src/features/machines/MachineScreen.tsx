@@ -1,6 +1,8 @@
 'use client'
 
 import type { Route } from 'next'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/machines'
 import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
@@ -28,7 +30,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
       .then((stored) => {
         setMachine(stored)
         setError('')
-        setSaved('Saved')
+        setSaved(texts.saved)
         then()
       })
       .catch((thrown: unknown) => setError(errorMessage(thrown)))
@@ -63,14 +65,14 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
   )
   return (
     <Frame about={<h1 className="font-semibold text-ink">{machine.name}</h1>} state={saved}>
-      <div role="region" aria-label="Machine" tabIndex={0} className="h-full overflow-auto">
+      <div role="region" aria-label={common.machine} tabIndex={0} className="h-full overflow-auto">
         <div className="mx-auto max-w-[1000px] px-6 py-4">
           <p>
             <Link
               href={'/machines' as Route}
               className="inline-flex min-h-10 items-center underline underline-offset-4"
             >
-              Machine register
+              {texts.machineRegister}
             </Link>
           </p>
           <form
@@ -82,21 +84,21 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
           >
             <Field
               text
-              label="Machine"
+              label={common.machine}
               value={draft.name}
               maxLength={120}
               onChange={(name) => setDraft({ ...draft, name })}
             />
             <Field
               text
-              label="Where it stands"
+              label={texts.whereItStands}
               value={draft.place}
               maxLength={120}
               onChange={(place) => setDraft({ ...draft, place })}
             />
             <span className="flex gap-2">
               <button type="submit" className="button" data-primary>
-                Save
+                {common.save}
               </button>
               <a
                 className="button"
@@ -104,11 +106,11 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
                 target="_blank"
                 rel="noreferrer"
               >
-                Labels
+                {common.labels}
               </a>
             </span>
             <label className="col-span-full">
-              <span className="caption block">Note</span>
+              <span className="caption block">{common.note}</span>
               <textarea
                 className="field min-h-[60px]"
                 maxLength={2000}
@@ -133,25 +135,26 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
                 {p.name}
                 {p.side && `, ${p.side}`}{' '}
                 <span className="font-normal text-ink2">
-                  {p.arrangement ? `· ${p.arrangement} ` : ''}· {p.quantity} alike
-                  {p.since && ` · since ${p.since}`}
+                  {p.arrangement && `· ${p.arrangement} `}
+                  {texts.countAlike(p.quantity)}
+                  {p.since && texts.since(p.since)}
                 </span>
               </h2>
               {p.parts.length === 0 && (
                 <p className="text-ink2">
-                  {p.fitted ? <span className="number">{p.fitted}</span> : 'Nothing recorded yet.'} Closing a
-                  job at this position writes its parts here.
+                  {p.fitted ? <span className="number">{p.fitted}</span> : texts.nothingRecordedYet}{' '}
+                  {texts.closingAJobAt}
                 </p>
               )}
-              <PositionParts parts={p.parts} label="In it now" />
-              <PositionParts parts={p.history} label="Before" />
+              <PositionParts parts={p.parts} label={texts.inItNow} />
+              <PositionParts parts={p.history} label={texts.before} />
               <Found found={p.found} />
               <EditPosition position={p} onSave={(change) => put(change, () => undefined)} />
             </section>
           ))}
           {machine.similar.length > 0 && (
-            <section aria-label="Machines like this one" className="mb-3 px-5">
-              <h2 className="caption mb-1">Machines with the same parts</h2>
+            <section aria-label={texts.machinesLikeThisOne} className="mb-3 px-5">
+              <h2 className="caption mb-1">{texts.machinesWithTheSameParts}</h2>
               <ul className="text-[0.90625rem]">
                 {machine.similar.map(({ id, name, place, shared }) => (
                   <li key={id} className="border-t border-line2 py-1">
@@ -169,15 +172,15 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
             </section>
           )}
           <form className="rounded-lg border border-line px-5 py-3" onSubmit={addPosition}>
-            <h2 className="mb-2 text-[1rem] font-bold">Add a position</h2>
+            <h2 className="mb-2 text-[1rem] font-bold">{texts.addAPosition}</h2>
             <div className="fields lg:grid-cols-[minmax(0,1.4fr)_1fr_1fr_minmax(0,1.4fr)_80px_auto]">
-              {field('name', 'Position', 'rear axle')}
-              {field('side', 'Side', 'left')}
-              {field('arrangement', 'Arrangement', 'A1')}
-              {field('fitted', 'In it now', '6003-2RS')}
-              {field('quantity', 'Alike')}
+              {field('name', texts.position, texts.rearAxle)}
+              {field('side', texts.side, 'left')}
+              {field('arrangement', texts.arrangement, 'A1')}
+              {field('fitted', texts.inItNow, '6003-2RS')}
+              {field('quantity', texts.alike)}
               <button type="submit" className="button" disabled={position.name.trim() === ''}>
-                Add
+                {common.add}
               </button>
             </div>
           </form>
@@ -185,9 +188,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
           <div className="mt-4">
             {merging ? (
               <div className="max-w-[520px] rounded-lg border border-line px-5 py-3">
-                <p className="mb-2">
-                  Which machine is this one really? Its positions and jobs move there, and this entry goes.
-                </p>
+                <p className="mb-2">{texts.whichMachineIsThis}</p>
                 <MachineField
                   machine={null}
                   onChoose={(into) => {
@@ -203,7 +204,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
               </div>
             ) : (
               <button type="button" className="chip" onClick={() => setMerging(true)}>
-                It is in the register twice
+                {texts.itIsInThe}
               </button>
             )}
           </div>

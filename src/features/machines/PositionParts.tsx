@@ -2,6 +2,7 @@
 
 import type { MachineDetail } from '@/contract/machine'
 import type { Route } from 'next'
+import * as texts from '@/texts/machines'
 import { Link } from '@/ui/Link'
 import { DAMAGE, INSPECTED, INSPECTED_LABELS, type Inspected } from '@/core/inspect'
 import { stagePath } from '@/features/job'
@@ -26,14 +27,14 @@ export function PositionParts({ parts, label }: { parts: Position['parts']; labe
             <span className="number sm:text-right">{p.quantity} ×</span>
             <span className="number text-ink2">
               {p.fittedOn}
-              {p.replacedOn && ` to ${p.replacedOn}`}
+              {p.replacedOn && texts.to(p.replacedOn)}
             </span>
             {p.jobId !== null && (
               <Link
                 href={`/jobs/${p.jobId}/record` as Route}
                 className="underline underline-offset-4 sm:text-right"
               >
-                job {p.jobId}
+                {texts.job(p.jobId)}
               </Link>
             )}
           </li>
@@ -48,8 +49,8 @@ export function Found({ found }: { found: Position['found'] }) {
   const { day } = useTimes()
   if (found.length === 0) return null
   return (
-    <section aria-label="Found here" className="mb-1 text-[0.875rem]">
-      <h3 className="caption pt-1">Found here</h3>
+    <section aria-label={texts.foundHere} className="mb-1 text-[0.875rem]">
+      <h3 className="caption pt-1">{texts.foundHere}</h3>
       <ul>
         {found.map((f, i) => (
           <li
@@ -64,7 +65,7 @@ export function Found({ found }: { found: Position['found'] }) {
               {f.severity}, {day(f.at)}
             </span>
             <Link href={stagePath(f.jobId, 'inspect')} className="underline underline-offset-4 sm:text-right">
-              job {f.jobId}
+              {texts.job(f.jobId)}
             </Link>
           </li>
         ))}

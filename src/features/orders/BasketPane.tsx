@@ -1,4 +1,6 @@
 import type { BasketResponse } from '@/contract/supply'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/orders'
 import type { Column } from '@/ui/table/column'
 import { DataTable } from '@/ui/table/DataTable'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -8,26 +10,26 @@ type Bought = BasketResponse['picks'][number]
 const PICKS: Column<Bought>[] = [
   {
     id: 'number',
-    head: 'Number',
+    head: common.number,
     className: 'number w-[34%]',
     by: ({ designation }) => designation,
     cell: ({ designation }) => designation,
   },
-  { id: 'wanted', head: 'Wanted', figures: true, className: 'text-ink2', cell: ({ wanted }) => wanted },
+  { id: 'wanted', head: texts.wanted, figures: true, className: 'text-ink2', cell: ({ wanted }) => wanted },
   {
     id: 'bought',
-    head: 'Bought',
+    head: texts.bought,
     figures: true,
     cell: ({ pieces, pack }) => (
       <>
         {pieces}
-        {pack > 1 && <span className="ml-1 text-[0.78125rem] text-ink3">({pack}s)</span>}
+        {pack > 1 && <span className="ml-1 text-[0.78125rem] text-ink3">{texts.packsOf(pack)}</span>}
       </>
     ),
   },
   {
     id: 'price',
-    head: 'Unit price',
+    head: texts.unitPrice,
     figures: true,
     className: 'text-ink2',
     by: ({ price }) => price,
@@ -35,7 +37,7 @@ const PICKS: Column<Bought>[] = [
   },
   {
     id: 'sum',
-    head: 'Sum',
+    head: texts.sum,
     figures: true,
     className: 'font-medium',
     by: ({ cost }) => cost,
@@ -43,7 +45,7 @@ const PICKS: Column<Bought>[] = [
   },
   {
     id: 'days',
-    head: 'Days',
+    head: texts.days,
     figures: true,
     className: 'text-ink2',
     by: ({ leadTimeDays }) => leadTimeDays,
@@ -63,34 +65,33 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
   return (
     <>
       <h1 className="text-[1.3125rem] font-bold">
-        {basket.total.toFixed(2)} {basket.currency}, here in {basket.leadTimeDays}{' '}
-        {basket.leadTimeDays === 1 ? 'day' : 'days'}
+        {texts.hereIn(basket.total.toFixed(2), basket.currency, basket.leadTimeDays)}
       </h1>
       <p className="mb-3 text-ink2">
-        Goods {basket.subtotal.toFixed(2)}, freight {basket.freight.toFixed(2)}
+        {texts.goodsFreight(basket.subtotal.toFixed(2), basket.freight.toFixed(2))}
         {basket.exact
-          ? '. No other way over these suppliers costs less.'
+          ? texts.noOtherWayOver
           : basket.gapPercent > 0
-            ? `. The cheapest way may cost up to ${basket.gapPercent} % less: there was no time to look at all.`
-            : '. Perhaps not the very best: the list is long.'}
+            ? texts.theCheapestWayMay(basket.gapPercent)
+            : texts.perhapsNotTheVery}
       </p>
       {basket.away.length > 0 && (
         <p className="mb-2 text-strain">
-          <VerdictMark verdict="warn" isSaid /> Without {basket.away.join(' and ')}: no answer just now.
+          <VerdictMark verdict="warn" isSaid /> {texts.withoutNoAnswerJustNow(basket.away.join(texts.and))}
         </p>
       )}
       {basket.missing.length > 0 && (
         <p className="mb-2 text-contra">
-          <VerdictMark verdict="fail" isSaid /> Nobody offers{' '}
-          <span className="number">{basket.missing.join(', ')}</span>. Made to measure, or look for an
-          equivalent.
+          <VerdictMark verdict="fail" isSaid /> {texts.nobodyOffers}{' '}
+          <span className="number">{basket.missing.join(', ')}</span>
+          {texts.madeToMeasureOr}
         </p>
       )}
       {suppliers.map((name) => (
         <section key={name} aria-label={name} className="mb-4">
           <h2 className="mb-1 text-[0.96875rem] font-bold">{name}</h2>
           <DataTable
-            label={`From ${name}`}
+            label={texts.from(name)}
             rows={basket.picks.filter((p) => p.supplierName === name)}
             columns={PICKS}
             keyOf={({ designation }) => designation}
@@ -100,7 +101,7 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
       ))}
       {basket.picks.length > 0 && (
         <button type="button" className="button" data-primary disabled={busy} onClick={onOrder}>
-          Order from {suppliers.length} {suppliers.length === 1 ? 'supplier' : 'suppliers'}
+          {texts.orderFrom(suppliers.length)}
         </button>
       )}
     </>

@@ -2,6 +2,8 @@
 
 import { useState } from 'react'
 import type { OrderResponse } from '@/contract/supply'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/orders'
 import { useTimes } from '@/ui/Times'
 import { call, errorMessage } from '@/ui/call'
 import type { Column } from '@/ui/table/column'
@@ -13,16 +15,16 @@ type Line = OrderResponse['lines'][number]
 const LINES: Column<Line>[] = [
   {
     id: 'number',
-    head: 'Number',
+    head: common.number,
     by: ({ designation }) => designation,
     className: 'number',
     cell: ({ designation }) => designation,
   },
-  { id: 'ordered', head: 'Ordered', figures: true, cell: ({ quantity }) => quantity },
-  { id: 'here', head: 'Here', figures: true, cell: ({ received }) => received },
+  { id: 'ordered', head: texts.ordered, figures: true, cell: ({ quantity }) => quantity },
+  { id: 'here', head: texts.here, figures: true, cell: ({ received }) => received },
   {
     id: 'price',
-    head: 'Unit price',
+    head: texts.unitPrice,
     by: ({ price }) => price,
     figures: true,
     className: 'text-ink2',
@@ -46,14 +48,14 @@ export function OrderPane({ order, state, currency, onChange, onError }: Props) 
   const expected = order.state === 'sent' || order.state === 'partiallyReceived'
   const receivedNow: Column<Line> = {
     id: 'now',
-    head: 'Received now',
+    head: texts.receivedNow,
     className: 'w-[112px]',
     cell: (line) =>
       line.received < line.quantity && (
         <input
           className="field number"
           inputMode="numeric"
-          aria-label={`Received now: ${line.designation}`}
+          aria-label={texts.receivedNowOfDesignation(line.designation)}
           value={came[line.id] ?? ''}
           onChange={(e) => setCame({ ...came, [line.id]: e.target.value })}
         />
@@ -92,18 +94,22 @@ export function OrderPane({ order, state, currency, onChange, onError }: Props) 
         run(call('POST /api/orders/{id}/receive', { path: { id: order.id }, body: { lines, bin } }))
       }}
     >
-      <h1 className="text-[1.3125rem] font-bold">
-        Order {order.id}, {state}
-      </h1>
+      <h1 className="text-[1.3125rem] font-bold">{texts.order(order.id, state)}</h1>
       <p className="mb-2 text-ink2">
         {order.supplierName}
         {order.supplierOrderNo && (
           <>
-            , their number <span className="number">{order.supplierOrderNo}</span>
+            {texts.theirNumber} <span className="number">{order.supplierOrderNo}</span>
           </>
         )}
-        . Goods {order.subtotal.toFixed(2)}, freight {order.freight.toFixed(2)} {currency};{' '}
-        {order.leadTimeDays} days from {day(order.createdAt)}. {order.note}
+        {texts.goodsFreightDaysFrom(
+          order.subtotal.toFixed(2),
+          order.freight.toFixed(2),
+          currency,
+          order.leadTimeDays,
+          day(order.createdAt),
+          order.note,
+        )}
       </p>
       {order.lastError && (
         <p className="mb-2 text-strain">
@@ -112,7 +118,7 @@ export function OrderPane({ order, state, currency, onChange, onError }: Props) 
       )}
       <div className="mb-3">
         <DataTable
-          label={`Lines of order ${order.id}`}
+          label={texts.linesOfOrder(order.id)}
           rows={order.lines}
           columns={expected ? [...LINES, receivedNow] : LINES}
           keyOf={({ id }) => id}
@@ -128,31 +134,31 @@ export function OrderPane({ order, state, currency, onChange, onError }: Props) 
               data-primary
               onClick={() => run(call('POST /api/orders/{id}/send', { path: { id: order.id } }))}
             >
-              Send again
+              {texts.sendAgain}
             </button>
             <button
               type="button"
               className="button"
               onClick={() => run(call('DELETE /api/orders/{id}', { path: { id: order.id } }))}
             >
-              Cancel order
+              {texts.cancelOrder}
             </button>
           </>
         )}
         {expected && (
           <>
             <label>
-              <span className="caption block">Into bin</span>
+              <span className="caption block">{texts.intoBin}</span>
               <input
                 className="field number w-[120px]"
-                placeholder="as before"
+                placeholder={texts.asBefore}
                 maxLength={40}
                 value={bin}
                 onChange={(e) => setBin(e.target.value)}
               />
             </label>
             <button type="button" className="button" onClick={note}>
-              As on the delivery note
+              {texts.asOnTheDeliveryNote}
             </button>
             <button
               type="submit"
@@ -160,7 +166,7 @@ export function OrderPane({ order, state, currency, onChange, onError }: Props) 
               data-primary
               disabled={Object.values(came).every((text) => !(Number(text) > 0))}
             >
-              Book into stock
+              {texts.bookIntoStock}
             </button>
           </>
         )}

@@ -1,6 +1,8 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/orders'
 import { Link } from '@/ui/Link'
 import { stagePath } from '@/features/job'
 import { Frame } from '@/features/shell'
@@ -20,18 +22,20 @@ interface Props {
 }
 
 const STATE_LABELS: Record<OrderResponse['state'], string> = {
-  pending: 'not sent yet',
-  sent: 'on its way',
-  partiallyReceived: 'partly here',
-  received: 'all here',
-  cancelled: 'given up',
+  pending: texts.notSentYet,
+  sent: texts.onItsWay,
+  partiallyReceived: texts.partlyHere,
+  received: texts.allHere,
+  cancelled: texts.givenUp,
 }
 
 /** `3,4x2` names job 3 once and job 4 twice. */
 const jobsIn = (text: string) =>
   text.split(',').flatMap((part) => {
     const read = /^(\d{1,9})(?:x(\d{1,3}))?$/.exec(part)
-    return read ? [{ name: `Job ${read[1]}`, job: Number(read[1]), times: Number(read[2] ?? 1) }] : []
+    return read
+      ? [{ name: texts.job(Number(read[1])), job: Number(read[1]), times: Number(read[2] ?? 1) }]
+      : []
   })
 
 /** What the text of the empty screen speaks of. */
@@ -70,7 +74,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
         setWanted(
           short.map(({ designation, short: quantity }) => ({ designation, quantity: String(quantity) })),
         )
-        if (short.length === 0) setMessage('Everything of these kits lies in the bins.')
+        if (short.length === 0) setMessage(texts.everythingOfTheseKits)
       })
       .catch((error: unknown) => current && setMessage(errorMessage(error)))
     return () => {
@@ -115,7 +119,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
         body: {
           idempotencyKey,
           picks,
-          note: jobs && `For jobs ${jobs}`,
+          note: jobs && texts.forJobs(jobs),
         },
       }).then(({ orders: made }) => {
         void list.again()
@@ -131,7 +135,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
     <Frame
       about={
         <>
-          <b className="font-semibold text-ink">Orders</b>
+          <b className="font-semibold text-ink">{common.orders}</b>
           {jobsIn(jobs)
             .slice(0, MAX_LINKS)
             .map(({ name, job }) => (
@@ -144,7 +148,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
             ))}
         </>
       }
-      state={`${orders.length} ${orders.length === 1 ? 'order' : 'orders'}${list.hasMore ? ' and more' : ''}`}
+      state={texts.orderCount(orders.length, list.hasMore)}
     >
       <div className="panes [--panes:360px_minmax(0,1fr)_260px]">
         <WantedLines
@@ -157,7 +161,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
           ready={basket !== null}
           onPrice={price}
         />
-        <section aria-label="Basket and order" className="min-h-0 overflow-auto px-[18px] py-3">
+        <section aria-label={texts.basketAndOrder} className="min-h-0 overflow-auto px-[18px] py-3">
           {message && (
             <p role="alert" className="mb-2 rounded-lg border border-line bg-wash px-3 py-2">
               {message}
@@ -179,30 +183,26 @@ export function OrdersScreen({ initial, jobs }: Props) {
             <BasketPane basket={basket} busy={busy} onOrder={send} />
           ) : (
             <div className="pt-14 text-ink2">
-              <h1 className="mb-2 text-[1.3125rem] font-bold text-ink">Nothing priced yet</h1>
-              <p className="max-w-[52ch]">
-                Type what is needed, such as eight LM12749 and four 6204-2RS, or come here from a kit: what
-                its bins lack is filled in. Three suppliers are asked, and the cheapest way over all of them
-                is worked out, freight and packs included.
-              </p>
+              <h1 className="mb-2 text-[1.3125rem] font-bold text-ink">{texts.nothingPricedYet}</h1>
+              <p className="max-w-[52ch]">{texts.typeWhatIsNeeded}</p>
               {wanted.length === 0 && <ShowExample onShow={() => setWanted(EXAMPLE)} />}
             </div>
           )}
         </section>
-        <nav aria-label="Orders" className="min-h-0 overflow-auto border-l border-line bg-sheet py-2">
-          <h2 className="caption px-4 pb-1">Orders, latest first</h2>
+        <nav aria-label={common.orders} className="min-h-0 overflow-auto border-l border-line bg-sheet py-2">
+          <h2 className="caption px-4 pb-1">{texts.ordersLatestFirst}</h2>
           <div className="px-4 pb-2">
             <input
               className="field"
-              aria-label="Find an order"
-              placeholder="Number, part or supplier"
+              aria-label={texts.findAnOrder}
+              placeholder={texts.numberPartOrSupplier}
               value={find}
               onChange={(e) => setFind(e.target.value)}
             />
           </div>
           {orders.length === 0 && !list.waiting && (
             <p className="px-4 text-[0.875rem] text-ink2">
-              {find.trim() === '' ? 'None yet.' : 'No such order.'}
+              {find.trim() === '' ? texts.noneYet : texts.noSuchOrder}
             </p>
           )}
           {orders.map((o) => (
@@ -214,7 +214,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
               className={`block min-h-12 w-full px-4 py-1.5 text-left ${o.id === shown?.id ? 'bg-wash' : ''}`}
             >
               <span className="flex justify-between gap-2">
-                <b className="number">Order {o.id}</b>
+                <b className="number">{texts.orderOfId(o.id)}</b>
                 <span className={o.state === 'pending' ? 'text-strain' : 'text-ink2'}>
                   {STATE_LABELS[o.state]}
                 </span>
@@ -226,7 +226,7 @@ export function OrdersScreen({ initial, jobs }: Props) {
           ))}
           {list.hasMore && (
             <button type="button" className="button m-3" onClick={list.more}>
-              Earlier orders
+              {texts.earlierOrders}
             </button>
           )}
         </nav>

@@ -1,6 +1,7 @@
 'use client'
 
 import { X } from 'lucide-react'
+import * as texts from '@/texts/orders'
 export interface Wanted {
   designation: string
   quantity: string
@@ -38,20 +39,20 @@ export function WantedLines({
     )
   return (
     <form
-      aria-label="To buy"
+      aria-label={texts.toBuy}
       className="flex min-h-0 flex-col border-r border-line"
       onSubmit={(e) => {
         e.preventDefault()
         onPrice()
       }}
     >
-      <h2 className="caption px-[18px] pt-3">To buy</h2>
+      <h2 className="caption px-[18px] pt-3">{texts.toBuy}</h2>
       <div className="min-h-0 flex-1 overflow-auto px-[18px] py-2">
         {lines.map((line, i) => (
           <div key={i} className="mb-1.5 grid grid-cols-[minmax(0,1fr)_64px_40px] gap-1.5">
             <input
               className="field number"
-              aria-label={`Part ${i + 1}`}
+              aria-label={texts.part(i + 1)}
               placeholder="6205-2RS"
               maxLength={80}
               value={line.designation}
@@ -59,7 +60,7 @@ export function WantedLines({
             />
             <input
               className="field number"
-              aria-label={`Pieces of part ${i + 1}`}
+              aria-label={texts.piecesOfPart(i + 1)}
               inputMode="numeric"
               value={line.quantity}
               onChange={(e) => set(i, { quantity: e.target.value })}
@@ -68,7 +69,7 @@ export function WantedLines({
               <button
                 type="button"
                 className="chip justify-center px-0"
-                aria-label={`Take part ${i + 1} off the list`}
+                aria-label={texts.takePartOffTheList(i + 1)}
                 onClick={() => onChange(wanted.filter((_, at) => at !== i))}
               >
                 <X aria-hidden size={16} />
@@ -79,7 +80,7 @@ export function WantedLines({
       </div>
       <div className="border-t border-line px-[18px] py-3">
         <label className="mb-2 block">
-          <span className="caption block">A day of waiting costs, {currency}</span>
+          <span className="caption block">{texts.aDayOfWaitingCosts(currency)}</span>
           <input
             className="field number"
             inputMode="decimal"
@@ -93,7 +94,7 @@ export function WantedLines({
           data-primary={ready ? undefined : true}
           disabled={busy || wanted.length === 0}
         >
-          {busy ? 'Asking the suppliers' : 'Ask for prices'}
+          {busy ? texts.askingTheSuppliers : texts.askForPrices}
         </button>
       </div>
     </form>

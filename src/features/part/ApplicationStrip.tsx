@@ -1,6 +1,7 @@
 'use client'
 
 import type { Application } from '@/core/interchange'
+import * as texts from '@/texts/part'
 
 interface Props {
   /** one of its rings turns against the other */
@@ -18,18 +19,18 @@ interface Chip {
 }
 
 const CHIPS: readonly Chip[] = [
-  { label: 'slow', on: (p) => p.speed === 'slow', set: { speed: 'slow' }, turning: true },
-  { label: 'wet', on: (p) => p.wet === true, set: { wet: true } },
-  { label: 'light load', on: (p) => p.load === 'light', set: { load: 'light' } },
-  { label: 'heavy load', on: (p) => p.load === 'heavy', set: { load: 'heavy' } },
+  { label: texts.slow, on: (p) => p.speed === 'slow', set: { speed: 'slow' }, turning: true },
+  { label: texts.wet, on: (p) => p.wet === true, set: { wet: true } },
+  { label: texts.lightLoad, on: (p) => p.load === 'light', set: { load: 'light' } },
+  { label: texts.heavyLoad, on: (p) => p.load === 'heavy', set: { load: 'heavy' } },
   {
-    label: 'inner ring rotates',
+    label: texts.innerRingRotates,
     on: (p) => p.rotatingRing === 'inner',
     set: { rotatingRing: 'inner' },
     turning: true,
   },
   {
-    label: 'outer ring rotates',
+    label: texts.outerRingRotates,
     on: (p) => p.rotatingRing === 'outer',
     set: { rotatingRing: 'outer' },
     turning: true,
@@ -37,10 +38,10 @@ const CHIPS: readonly Chip[] = [
 ]
 
 const FIGURES = [
-  { key: 'rpm', label: 'turns a minute', max: 200_000, turning: true },
+  { key: 'rpm', label: texts.turnsAMinute, max: 200_000, turning: true },
   { key: 'kmh', label: 'km/h', max: 500, turning: true },
-  { key: 'tyreMm', label: 'mm tyre', max: 5000, turning: true },
-  { key: 'temperatureC', label: '°C at work', max: 400, turning: false },
+  { key: 'tyreMm', label: texts.mmTyre, max: 5000, turning: true },
+  { key: 'temperatureC', label: texts.cAtWork, max: 400, turning: false },
 ] as const
 
 /** Figures are taken when they are whole; anything else leaves the place as it was. */
@@ -52,7 +53,7 @@ function figure(text: string, max: number): number | undefined {
 /** Where the part works: what stands in for it depends on that. Nothing said is nothing assumed. */
 export function ApplicationStrip({ turns, application, onChange }: Props) {
   return (
-    <div role="group" aria-label="Where it works" className="flex flex-wrap items-center gap-1.5">
+    <div role="group" aria-label={texts.whereItWorks} className="flex flex-wrap items-center gap-1.5">
       {CHIPS.filter(({ turning }) => turns || !turning).map(({ label, on, set }) => (
         <button
           key={label}

@@ -1,6 +1,7 @@
 'use client'
 
 import { UnitText } from '@/features/shell'
+import * as texts from '@/texts/part'
 import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { Application } from '@/core/interchange'
@@ -20,11 +21,9 @@ export function CrossReference() {
     <JobFrame stage="crossReference">
       {!decision && (
         <div className="mx-auto max-w-[46ch] pt-24 text-center">
-          <p className="mb-4 text-ink2">
-            Nothing is decided yet. Identify the part first, then this page shows what else fits in its place.
-          </p>
+          <p className="mb-4 text-ink2">{texts.nothingIsDecidedYet}</p>
           <Link href={pathTo('identify')} data-primary className="button">
-            Identify it
+            {texts.identifyIt}
           </Link>
         </div>
       )}
@@ -56,7 +55,7 @@ export function CrossReference() {
           </div>
           <div className="flex items-center gap-3 border-t border-line bg-sheet px-[18px] py-2">
             <p className="mr-auto text-ink2">
-              On this job: <b className="number text-ink">{decision.designation}</b>
+              {texts.onThisJobUpper} <b className="number text-ink">{decision.designation}</b>
             </p>
             <Link
               href={pathTo('kit')}
@@ -64,7 +63,7 @@ export function CrossReference() {
               className="button"
               onClick={() => change({ stage: 'kit' })}
             >
-              Build the kit
+              {texts.buildTheKit}
             </Link>
           </div>
         </div>

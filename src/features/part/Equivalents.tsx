@@ -1,13 +1,14 @@
 import { UnitText } from '@/features/shell'
 import type { PartSheet } from '@/contract/lookUp'
+import * as texts from '@/texts/part'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 type Equivalent = PartSheet['interchange']['equivalents'][number]
 
 const HEADINGS: [Equivalent['verdict'], string, 'pass' | 'warn' | 'fail'][] = [
-  ['upgrade', 'Possible upgrade', 'pass'],
-  ['conditional', 'Under a condition', 'warn'],
-  ['not-interchangeable', 'Not suitable here', 'fail'],
+  ['upgrade', texts.possibleUpgrade, 'pass'],
+  ['conditional', texts.underACondition, 'warn'],
+  ['not-interchangeable', texts.notSuitableHere, 'fail'],
 ]
 
 interface Props {
@@ -20,15 +21,15 @@ interface Props {
 function Use({ designation, onUse, used }: { designation: string } & Pick<Props, 'onUse' | 'used'>) {
   if (!onUse) return null
   return used === designation ? (
-    <span className="tag self-center">on this job</span>
+    <span className="tag self-center">{texts.onThisJob}</span>
   ) : (
     <button
       type="button"
       className="chip self-center"
       onClick={() => onUse(designation)}
-      aria-label={`Use ${designation}`}
+      aria-label={texts.use(designation)}
     >
-      Use this
+      {texts.useThis}
     </button>
   )
 }
@@ -40,7 +41,7 @@ export function Equivalents({ equivalents, onUse, used }: Props) {
     <div>
       {identical.length > 0 && (
         <h3 className="caption mb-1.5 flex gap-2">
-          <VerdictMark verdict="pass" /> Identical, in other spellings
+          <VerdictMark verdict="pass" /> {texts.identicalInOtherSpellings}
         </h3>
       )}
       <ul className="flex flex-wrap gap-1.5">

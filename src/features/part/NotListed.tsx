@@ -1,6 +1,8 @@
 'use client'
 
 import type { Route } from 'next'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/part'
 import { Link } from '@/ui/Link'
 import { usePathname, useRouter } from 'next/navigation'
 import { Frame } from '@/features/shell'
@@ -15,8 +17,8 @@ export function NotListed() {
   return (
     <Frame about={<b className="number font-semibold text-ink">{requested}</b>}>
       <div className="mx-auto max-w-[52ch] px-6 pt-20">
-        <h1 className="mb-2 text-[1.3125rem] font-bold">Not listed</h1>
-        <p className="mb-3 text-ink2">{message || `“${requested}” is not in the catalogue.`}</p>
+        <h1 className="mb-2 text-[1.3125rem] font-bold">{common.notListed}</h1>
+        <p className="mb-3 text-ink2">{message || texts.isNotInTheCatalogue(requested)}</p>
         <DidYouMean
           suggestions={suggestions}
           onPick={(designation) => router.push(`/parts/${encodeURIComponent(designation)}` as Route)}
@@ -29,10 +31,10 @@ export function NotListed() {
             data-primary
             className="button"
           >
-            Identify it by its sizes
+            {texts.identifyItByItsSizes}
           </Link>
           <Link href="/jobs" className="button">
-            All jobs
+            {common.allJobs}
           </Link>
         </p>
       </div>

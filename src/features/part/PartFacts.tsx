@@ -6,20 +6,21 @@ import { writeInch, writeMm } from '@/core/quantity'
 import { SEAL_MATERIALS } from '@/core/seals'
 import { usePreferences } from '@/features/shell'
 import type { PartSheet } from '@/contract/lookUp'
+import * as texts from '@/texts/part'
 
 type Part = PartSheet['part']
 
-const LIPS: Record<string, string> = { single: 'single', double: 'double: sealing lip and dust lip' }
+const LIPS: Record<string, string> = { single: texts.single, double: texts.doubleSealingLipAnd }
 
 function sealFacts({ lip, material }: NonNullable<Part['seal']>): [string, string][] {
   const known = SEAL_MATERIALS.find(({ code }) => code === material)
   return [
-    ['Lip', LIPS[lip] ?? lip],
-    ['Material', known ? `${material}, ${known.label}` : material],
+    [texts.lip, LIPS[lip] ?? lip],
+    [texts.material, known ? `${material}, ${known.label}` : material],
     ...(known
       ? [
-          ['Temperature', `${known.minC} to ${known.maxC} °C at the lip`] as [string, string],
-          ['Speed', `to about ${known.maxSpeed} m/s at the lip, ask the seal maker`] as [string, string],
+          [texts.temperature, texts.toCAtTheLip(known.minC, known.maxC)] as [string, string],
+          [texts.speed, texts.toAboutMS(known.maxSpeed)] as [string, string],
         ]
       : []),
   ]
@@ -29,7 +30,7 @@ function sealFacts({ lip, material }: NonNullable<Part['seal']>): [string, strin
 export function PartFacts({ part: { hardware, housing, seal } }: { part: Part }) {
   const details = hardware ?? housing
   const { unit } = usePreferences()
-  const write = (mm: number): string => (unit === 'mm' ? `${writeMm(mm)} mm` : `${writeInch(mm)} in`)
+  const write = (mm: number): string => (unit === 'mm' ? texts.mm(writeMm(mm)) : texts.inches(writeInch(mm)))
   const rows: [string, string][] = [
     ...(details ? hardwareFacts(details) : []).map(({ label, mm, text }): [string, string] => [
       capital(label),
@@ -40,7 +41,7 @@ export function PartFacts({ part: { hardware, housing, seal } }: { part: Part })
   if (rows.length === 0) return null
   return (
     <section className="mb-4">
-      <h2 className="mb-1 text-[1.0625rem] font-bold">{housing ? 'Its housing' : 'Known by'}</h2>
+      <h2 className="mb-1 text-[1.0625rem] font-bold">{housing ? texts.itsHousing : texts.knownBy}</h2>
       <dl className="grid grid-cols-[minmax(110px,auto)_1fr] gap-x-4">
         {rows.map(([label, value]) => (
           <div key={label} className="col-span-2 grid grid-cols-subgrid border-t border-line2 py-1.5">

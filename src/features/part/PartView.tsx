@@ -1,5 +1,7 @@
 'use client'
 
+import * as common from '@/texts/common'
+import * as texts from '@/texts/part'
 import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import dynamic from 'next/dynamic'
@@ -27,11 +29,11 @@ import { StampExplained } from './StampExplained'
 const HousingFigure = dynamic(() => import('@/ui/drawing/HousingFigure').then((d) => d.HousingFigure))
 
 const KINDS: Record<string, string> = {
-  standard: 'published standard',
-  'common-practice': 'common practice',
-  handbook: 'handbook values',
-  own: 'entered here',
-  supplier: "from a supplier's list",
+  standard: texts.publishedStandard,
+  'common-practice': texts.commonPractice,
+  handbook: texts.handbookValues,
+  own: texts.enteredHere,
+  supplier: texts.fromASuppliersList,
 }
 
 /** Sizes that a manufacturer's own table may still differ from. */
@@ -56,7 +58,7 @@ type Ring = PartSheet['mates'][number]
 const matesColumns = (ring: Ring, write: (mm: number) => string): Column<Ring['mates'][number]>[] => [
   {
     id: 'number',
-    head: 'Number',
+    head: common.number,
     by: ({ designation }) => designation,
     cell: (mate) => (
       <Link
@@ -69,7 +71,7 @@ const matesColumns = (ring: Ring, write: (mm: number) => string): Column<Ring['m
   },
   {
     id: 'diameter',
-    head: ring.piece === 'cone' ? 'Outside' : 'Bore',
+    head: ring.piece === 'cone' ? common.outside : common.bore,
     figures: true,
     className: 'text-ink2',
     by: ({ outside, bore }) => outside ?? bore,
@@ -77,7 +79,7 @@ const matesColumns = (ring: Ring, write: (mm: number) => string): Column<Ring['m
   },
   {
     id: 'width',
-    head: 'Total width',
+    head: texts.totalWidth,
     figures: true,
     className: 'text-ink2',
     by: ({ totalWidth }) => totalWidth,
@@ -91,11 +93,12 @@ function Mates({ mates }: Pick<PartSheet, 'mates'>) {
   return mates.map((ring) => (
     <section key={ring.designation} className="mt-4">
       <h3 className="caption mb-1">
-        {ring.piece === 'cone' ? 'Cups' : 'Cones'} that run with{' '}
-        <span className="number">{ring.designation}</span>, series {ring.series}
+        {texts.thatRunWith(ring.piece === 'cone' ? 'cone' : 'cup')}{' '}
+        <span className="number">{ring.designation}</span>
+        {texts.series(ring.series)}
       </h3>
       <DataTable
-        label={`Runs with ${ring.designation}`}
+        label={texts.runsWith(ring.designation)}
         rows={ring.mates}
         columns={matesColumns(ring, write)}
         keyOf={({ designation }) => designation}
@@ -109,7 +112,7 @@ function GoesWith({ companions }: { companions: PartSheet['goesWith'] }) {
   if (companions.length === 0) return null
   return (
     <section className="mt-4">
-      <h2 className="mb-1 text-[1.0625rem] font-bold">Goes with</h2>
+      <h2 className="mb-1 text-[1.0625rem] font-bold">{texts.goesWith}</h2>
       <ul className="flex flex-wrap gap-1.5">
         {companions.map(({ designation, label }) => (
           <li key={designation}>
@@ -153,7 +156,7 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
   return (
     <div className="panes [--panes:318px_minmax(0,1fr)_300px]">
       <section
-        aria-label="Section"
+        aria-label={common.section}
         tabIndex={0}
         className="flex min-h-0 flex-col overflow-auto border-r border-line px-3 py-3"
       >
@@ -162,8 +165,8 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
         </h1>
         <p className="px-1 text-[0.875rem] text-ink2">
           {data.part.familyText}
-          {data.part.shank && `, ${data.part.shank.kind} thread ${data.part.shank.thread}`}
-          {data.part.housing && ` in ${withArticle(data.part.housing.kind)}`}
+          {data.part.shank && texts.thread(data.part.shank.kind, data.part.shank.thread)}
+          {data.part.housing && texts.inOfWithArticle(withArticle(data.part.housing.kind))}
         </p>
         {housing && (
           <div className={hardware ? 'min-h-[230px] flex-1' : 'h-[230px] flex-none'}>
@@ -192,48 +195,52 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
         {data.part.corner && (
           <p className="px-1 text-[0.84375rem]">
             <UnitText
-              text={`Corner of the rings at least ${writeMm(data.part.corner.cornerMm)} mm: fillets of shaft and housing at most ${writeMm(data.part.corner.filletMm)} mm.`}
+              text={texts.cornerOfTheRings(
+                writeMm(data.part.corner.cornerMm),
+                writeMm(data.part.corner.filletMm),
+              )}
             />
           </p>
         )}
         <p className="px-1 text-caption text-ink3">
-          Source: {KINDS[data.part.sourceKind] ?? data.part.sourceKind}; {citation(data.part.source)}.{' '}
-          {data.part.verified ? '' : 'Unverified: measure the part. '}
-          {ISSUED.has(data.part.sourceKind) && 'Check the manufacturer’s table before you order.'}
+          {texts.source(KINDS[data.part.sourceKind] ?? data.part.sourceKind, citation(data.part.source))}{' '}
+          {!data.part.verified && texts.unverifiedMeasureThePart}
+          {ISSUED.has(data.part.sourceKind) && texts.checkTheManufacturersTable}
         </p>
       </section>
-      <section aria-label="What else fits" tabIndex={0} className="min-h-0 overflow-auto px-[18px] py-3">
+      <section aria-label={texts.whatElseFits} tabIndex={0} className="min-h-0 overflow-auto px-[18px] py-3">
         <PartFacts part={data.part} />
         {data.reading && (
           <>
-            <h2 className="caption mb-1.5">Designation explained</h2>
+            <h2 className="caption mb-1.5">{texts.designationExplained}</h2>
             <StampExplained reading={data.reading} others={data.otherReadings} series={data.part.series} />
           </>
         )}
         {data.part.synonyms.length > 0 && (
           <p className="mt-2 text-[0.875rem] text-ink2">
-            Also written <span className="number">{data.part.synonyms.join(', ')}</span>
+            {texts.alsoWritten} <span className="number">{data.part.synonyms.join(', ')}</span>
           </p>
         )}
         <GoesWith companions={data.goesWith} />
         {data.mates.length > 0 && (
           <div className="mt-4">
-            <h2 className="text-[1.0625rem] font-bold">Cup and cone</h2>
+            <h2 className="text-[1.0625rem] font-bold">{texts.cupAndCone}</h2>
             {data.part.set && (
               <p className="text-ink2">
-                This set is cone <b className="number text-ink">{data.part.set.cone}</b> and cup{' '}
-                <b className="number text-ink">{data.part.set.cup}</b>, ordered apart or together.
+                {texts.thisSetIsCone} <b className="number text-ink">{data.part.set.cone}</b> {texts.andCup}{' '}
+                <b className="number text-ink">{data.part.set.cup}</b>
+                {texts.orderedApartOrTogether}
               </p>
             )}
             <Mates mates={data.mates} />
             <p className="mt-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2 text-[0.875rem]">
-              Cup and cone wear in together: replace both, also when only one looks bad.
+              {texts.cupAndConeWear}
             </p>
           </div>
         )}
         {data.interchange.equivalents.length > 1 && (
           <div className="mt-4">
-            <h2 className="mb-2 text-[1.0625rem] font-bold">Substitutes</h2>
+            <h2 className="mb-2 text-[1.0625rem] font-bold">{texts.substitutes}</h2>
             <div className="mb-3">
               <ApplicationStrip
                 turns={
@@ -248,26 +255,24 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
         )}
         {data.interchange.equivalents.length <= 1 && data.mates.length === 0 && (
           <div className="mt-4">
-            <h2 className="text-[1.0625rem] font-bold">Substitutes</h2>
+            <h2 className="text-[1.0625rem] font-bold">{texts.substitutes}</h2>
             <p className="text-ink2">
               {data.part.family === 'own'
-                ? 'Nothing else is known to stand in. No maker knows its name: order it by its sizes, closures and the old piece.'
+                ? texts.nothingElseIsKnown
                 : data.part.piece === 'hardware'
-                  ? 'Nothing else is known to stand in. Order it by its name and sizes.'
-                  : 'Nothing else is known to stand in. Order it with every letter of its number.'}
+                  ? texts.nothingElseIsKnownTo
+                  : texts.nothingElseIsKnownToStand}
             </p>
           </div>
         )}
       </section>
       <section
-        aria-label="What must not"
+        aria-label={texts.whatMustNot}
         tabIndex={0}
         className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
       >
-        <h2 className="mb-1 text-[1.0625rem] font-bold">Look-alikes that do not fit</h2>
-        {data.interchange.traps.length === 0 && (
-          <p className="text-ink2">Nothing listed comes near this size.</p>
-        )}
+        <h2 className="mb-1 text-[1.0625rem] font-bold">{texts.lookAlikesThatDo}</h2>
+        {data.interchange.traps.length === 0 && <p className="text-ink2">{texts.nothingListedComesNear}</p>}
         <ul>
           {data.interchange.traps.map((trap) => (
             <li key={trap.designation} className="grid grid-cols-[20px_1fr] border-b border-line2 py-1.5">
@@ -283,10 +288,10 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
                   type="button"
                   className="chip float-right px-2"
                   aria-pressed={over?.designation === trap.designation}
-                  aria-label={`Lay ${trap.designation} over it`}
+                  aria-label={texts.layOverIt(trap.designation)}
                   onClick={() => layOver(trap.designation)}
                 >
-                  Overlay
+                  {texts.overlay}
                 </button>
                 <span className="block text-[0.875rem] text-ink2">
                   <UnitText text={trap.why} />

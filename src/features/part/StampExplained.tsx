@@ -1,6 +1,7 @@
 import { hasClearance, mayBeClosed } from '@/core/catalogue'
 import { closureText } from '@/core/designation'
 import type { PartSheet } from '@/contract/lookUp'
+import * as texts from '@/texts/part'
 
 type Reading = NonNullable<PartSheet['reading']>
 
@@ -11,12 +12,12 @@ interface Piece {
 }
 
 const notListed = ({ family }: Reading): string =>
-  family === 'seal' ? 'named by its sizes' : 'computed from the series'
+  family === 'seal' ? texts.namedByItsSizes : texts.computedFromTheSeries
 
 function pieces(reading: Reading): Piece[] {
   const base = {
     text: reading.base,
-    meaning: `${reading.familyText}${reading.listed ? '' : `, ${notListed(reading)}, not in the catalogue`}`,
+    meaning: `${reading.familyText}${reading.listed ? '' : texts.notInTheCatalogue(notListed(reading))}`,
     known: true,
   }
   const isInFront = ({ at }: Piece & { at: number }): boolean => at < reading.basePlace.from
@@ -38,9 +39,9 @@ function differing(reading: Reading, other: Reading): string {
 function stated({ family, closure, clearance, unknown }: Reading, series: string): string {
   const has = [
     mayBeClosed(family) ? closureText(family, closure) : '',
-    hasClearance({ family, series }) || clearance !== 'CN' ? `internal clearance ${clearance}` : '',
+    hasClearance({ family, series }) || clearance !== 'CN' ? texts.internalClearance(clearance) : '',
   ].filter(Boolean)
-  return [has.join(', '), unknown.length > 0 ? `Not decoded: ${unknown.join(' ')}` : '']
+  return [has.join(', '), unknown.length > 0 ? texts.notDecoded(unknown.join(' ')) : '']
     .filter(Boolean)
     .join('. ')
 }
@@ -57,7 +58,7 @@ export function StampExplained({ reading, others, series }: Props) {
   const facts = stated(reading, series)
   return (
     <div>
-      <ol aria-label="Designation explained" className="flex flex-wrap gap-x-3 gap-y-2">
+      <ol aria-label={texts.designationExplained} className="flex flex-wrap gap-x-3 gap-y-2">
         {pieces(reading).map(({ text, meaning, known }, i) => (
           <li
             key={i}
@@ -71,12 +72,12 @@ export function StampExplained({ reading, others, series }: Props) {
       {facts !== '' && <p className="mt-2 text-[0.875rem] text-ink2">{facts}</p>}
       {others.length > 0 && (
         <p className="mt-1 text-[0.875rem] text-ink2">
-          In another convention:{' '}
-          {others
-            .map((other) => differing(reading, other))
-            .filter(Boolean)
-            .join('; ')}
-          .
+          {texts.inAnotherConvention(
+            others
+              .map((other) => differing(reading, other))
+              .filter(Boolean)
+              .join('; '),
+          )}
         </p>
       )}
     </div>

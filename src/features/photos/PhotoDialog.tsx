@@ -6,6 +6,7 @@ import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } fr
 import { flushSync } from 'react-dom'
 import type { PhotoAnswer, PhotoMark } from '@/contract/judgement'
 import { mergedMarks, MAX_MARKS, movedTo } from '@/core/photoMarks'
+import * as texts from '@/texts/photos'
 import { call, urlOf, errorMessage } from '@/ui/call'
 
 const DEBOUNCE_MS = 500
@@ -125,12 +126,12 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
           <div className="mb-2 flex items-center gap-3">
             <Dialog.Title className="min-w-0 flex-1 truncate text-[1.0625rem] font-bold">{name}</Dialog.Title>
             <a className="chip min-h-11 px-3" href={source} target="_blank" rel="noreferrer">
-              Full size
+              {texts.fullSize}
             </a>
-            <Dialog.Close className="button">Close</Dialog.Close>
+            <Dialog.Close className="button">{texts.close}</Dialog.Close>
           </div>
           <Dialog.Description className="mb-2 text-[0.875rem] text-ink2">
-            Tap what you mean. Drag a mark, or move it with the arrow keys; Delete removes it.
+            {texts.tapWhatYouMean}
           </Dialog.Description>
           <div className="grid items-start gap-4 md:grid-cols-[minmax(0,1fr)_290px]">
             <div className="flex justify-center">
@@ -155,7 +156,7 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
                   <button
                     key={i}
                     type="button"
-                    aria-label={`Mark ${i + 1}${mark.text && `, ${mark.text}`}: move with the arrow keys`}
+                    aria-label={texts.markMoveWithThe(i + 1, mark.text && `, ${mark.text}`)}
                     className="absolute grid size-11 -translate-x-1/2 -translate-y-1/2 cursor-grab touch-none place-items-center rounded-full"
                     style={{ left: `${mark.x * 100}%`, top: `${mark.y * 100}%` }}
                     onKeyDown={(event) => byKey(event, i, mark)}
@@ -174,8 +175,8 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
               </div>
             </div>
             <div>
-              <h3 className="caption mb-1">Marks</h3>
-              {marks.length === 0 && <p className="mb-2 text-[0.875rem] text-ink2">None yet.</p>}
+              <h3 className="caption mb-1">{texts.marks}</h3>
+              {marks.length === 0 && <p className="mb-2 text-[0.875rem] text-ink2">{texts.noneYet}</p>}
               <ol className="grid gap-1.5">
                 {marks.map((mark, i) => (
                   <li key={i} className="flex items-center gap-1.5">
@@ -183,8 +184,8 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
                     <input
                       id={`photo-mark-${i}`}
                       className="field min-w-0 flex-1"
-                      aria-label={`What mark ${i + 1} shows`}
-                      placeholder="spall in the load zone"
+                      aria-label={texts.whatMarkShows(i + 1)}
+                      placeholder={texts.spallInTheLoadZone}
                       maxLength={80}
                       value={mark.text}
                       onChange={(event) => change(i, { ...mark, text: event.target.value })}
@@ -192,7 +193,7 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
                     <button
                       type="button"
                       className="chip grid size-11 place-items-center"
-                      aria-label={`Remove mark ${i + 1}`}
+                      aria-label={texts.removeMark(i + 1)}
                       onClick={() => remove(i)}
                     >
                       <X className="size-4" aria-hidden />
@@ -206,11 +207,11 @@ export function PhotoDialog({ jobId, photo, name, onClose }: Props) {
                 disabled={marks.length >= MAX_MARKS}
                 onClick={() => add(0.5, 0.5)}
               >
-                + mark in the middle
+                {texts.markInTheMiddle}
               </button>
               <p role="status" className="mt-2 text-[0.8125rem] text-ink3">
-                {marks.length >= MAX_MARKS ? `At most ${MAX_MARKS} marks. ` : ''}
-                {isSaved ? 'Kept.' : message === '' ? 'Not kept yet.' : ''}
+                {marks.length >= MAX_MARKS ? texts.atMostMarks(MAX_MARKS) : ''}
+                {isSaved ? texts.kept : message === '' ? texts.notKeptYet : ''}
               </p>
               {message && (
                 <p role="alert" className="text-[0.875rem] text-contra">

@@ -3,6 +3,7 @@
 import { X } from 'lucide-react'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { PhotoAnswer } from '@/contract/judgement'
+import * as texts from '@/texts/photos'
 import { call, urlOf, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 import { useOpen } from '@/ui/useOpen'
@@ -10,10 +11,10 @@ import { PhotoDialog } from './PhotoDialog'
 import { WaitingPhotos } from './WaitingPhotos'
 
 const nameOf = ({ id, about, name }: PhotoAnswer): string =>
-  `${about || 'job'}, ${name || `photograph ${id}`}`
+  `${about || 'job'}, ${name || texts.photograph(id)}`
 
 const withMarks = (photo: PhotoAnswer): string =>
-  photo.marks.length > 0 ? `${nameOf(photo)}, marks: ${photo.marks.length}` : nameOf(photo)
+  photo.marks.length > 0 ? texts.marksOfNameOf(nameOf(photo), photo.marks.length) : nameOf(photo)
 
 /** Photographs of a job: taken in, looked at, marked, taken away. */
 export function Photos({ jobId, about }: { jobId: number; about: string }) {
@@ -42,15 +43,15 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
     await load()
   }
   return (
-    <section aria-label="Photographs" className="mt-3">
-      <h2 className="caption mb-1">Photographs</h2>
+    <section aria-label={texts.photographs} className="mt-3">
+      <h2 className="caption mb-1">{texts.photographs}</h2>
       <ul className="mb-1.5 grid grid-cols-3 gap-1.5">
         {photos.map((photo) => (
           <li key={photo.id} className="relative">
             <button
               type="button"
               className="block w-full"
-              aria-label={`Open ${withMarks(photo)}`}
+              aria-label={texts.open(withMarks(photo))}
               onClick={() => {
                 setChosen(photo.id)
                 setIsOpen(true)
@@ -70,13 +71,13 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
             </button>
             <button
               type="button"
-              aria-label={`Remove photograph ${photo.name}`}
+              aria-label={texts.removePhotograph(photo.name)}
               className="absolute top-0 right-0 size-7 rounded-bl-[7px] border border-line bg-sheet font-bold"
               onClick={() =>
                 call('DELETE /api/jobs/{id}/photos/{photo}', { path: { id: jobId, photo: photo.id } })
                   .then(load)
                   .then(() =>
-                    notifyDone('Photograph removed', () =>
+                    notifyDone(texts.photographRemoved, () =>
                       call('POST /api/bin/{kind}/{key}', { path: { kind: 'photo', key: photo.id } }).then(
                         load,
                       ),
@@ -108,14 +109,14 @@ export function Photos({ jobId, about }: { jobId: number; about: string }) {
         </p>
       )}
       <button type="button" className="button" disabled={busy} onClick={() => input.current?.click()}>
-        {busy ? 'Taking in' : 'Add a photograph'}
+        {busy ? texts.takingIn : texts.addAPhotograph}
       </button>
       <input
         ref={input}
         type="file"
         accept="image/*"
         multiple
-        aria-label="Photograph"
+        aria-label={texts.photographUpper}
         className="sr-only"
         tabIndex={-1}
         onChange={(e) => e.target.files && e.target.files.length > 0 && void add(e.target.files)}

@@ -2,6 +2,8 @@
 
 import { X } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/photos'
 import type { WaitingPhoto } from './outbox'
 
 /** A picture that is in this browser only. */
@@ -58,7 +60,7 @@ export function WaitingPhotos({ jobId, onSent }: { jobId: number; onSent: () => 
             <Picture picture={picture} name={`${name}, not sent yet`} />
             <button
               type="button"
-              aria-label={`Discard ${name}, not sent yet`}
+              aria-label={texts.discardNotSentYet(name)}
               className="absolute top-0 right-0 size-7 rounded-bl-[7px] border border-line bg-sheet font-bold"
               onClick={() => discard(key)}
             >
@@ -68,8 +70,7 @@ export function WaitingPhotos({ jobId, onSent }: { jobId: number; onSent: () => 
         ))}
       </ul>
       <p role="status" className="text-[0.875rem] text-ink2">
-        {waiting.length === 1 ? 'One photograph waits' : `${waiting.length} photographs wait`} in this browser
-        {refused.length === 0 ? ' until the server answers.' : '.'}
+        {texts.wait(waiting.length, refused.length === 0)}
       </p>
       {refused.map(({ key, name, refusal }) => (
         <p key={key} role="alert" className="text-[0.875rem] text-contra">
@@ -78,7 +79,7 @@ export function WaitingPhotos({ jobId, onSent }: { jobId: number; onSent: () => 
       ))}
       {refused.length > 0 && (
         <button type="button" className="button mt-1" onClick={again}>
-          Try again
+          {common.tryAgain}
         </button>
       )}
     </div>

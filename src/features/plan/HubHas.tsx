@@ -2,6 +2,7 @@
 
 import { HUB_ATTACHMENT_LABELS, HUB_ATTACHMENTS, type HubAttachment } from '@/core/procedure'
 import type { FittingDraft } from '@/contract/plan'
+import * as texts from '@/texts/plan'
 
 /** Asked once for the hub: what its heat would spoil. Everything on the card follows the lowest limit. */
 export function HubHas({
@@ -17,7 +18,7 @@ export function HubHas({
   }
   return (
     <fieldset className="mb-3">
-      <legend className="caption mb-1">On or in the hub while it is heated</legend>
+      <legend className="caption mb-1">{texts.onOrInThe}</legend>
       <div className="flex flex-wrap gap-1.5">
         <button
           type="button"
@@ -25,7 +26,7 @@ export function HubHas({
           aria-pressed={value?.length === 0}
           onClick={() => onChange(value?.length === 0 ? null : [])}
         >
-          nothing, bare
+          {texts.nothingBare}
         </button>
         {HUB_ATTACHMENTS.map((what) => (
           <button

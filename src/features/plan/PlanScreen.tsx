@@ -1,5 +1,6 @@
 'use client'
 
+import * as texts from '@/texts/plan'
 import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import { BLANK_FITTING, JobFrame, useJob } from '@/features/job'
@@ -18,9 +19,9 @@ import { Tools } from './Tools'
 import { HubHas } from './HubHas'
 
 const HINTS: readonly KeyHint[] = [
-  { keys: 'D', label: 'this step is done', foot: true },
-  { keys: 'B', label: 'back one', foot: true },
-  { keys: 'Tab Space', label: 'tick any step', foot: true },
+  { keys: 'D', label: texts.thisStepIsDone, foot: true },
+  { keys: 'B', label: texts.backOneLower, foot: true },
+  { keys: 'Tab Space', label: texts.tickAnyStep, foot: true },
 ]
 
 const now = (): string => new Date().toISOString()
@@ -58,12 +59,9 @@ export function PlanScreen() {
     return (
       <JobFrame stage="plan">
         <div className="px-[18px] pt-14 text-ink2">
-          <p className="mb-3">
-            The plan follows from the kit, the inspection and the fits. There is no kit yet: choose its
-            arrangement first.
-          </p>
+          <p className="mb-3">{texts.thePlanFollowsFrom}</p>
           <Link href={pathTo('kit')} className="button" data-primary>
-            To the kit
+            {texts.toTheKit}
           </Link>
         </div>
       </JobFrame>
@@ -74,14 +72,14 @@ export function PlanScreen() {
   const unwritten = plan?.torques.filter(({ value }) => value === '') ?? []
   /** What is not settled: told before anybody signs. */
   const open = [
-    steps.length > ticked ? `${steps.length - ticked} steps are not ticked.` : '',
-    unwritten.length > 0 ? `No torque written down: ${unwritten.map((t) => t.label).join(', ')}.` : '',
-    plan && plan.open.length > 0 ? `${plan.open.length} to settle first.` : '',
+    steps.length > ticked ? texts.stepsAreNotTicked(steps.length - ticked) : '',
+    unwritten.length > 0 ? texts.noTorqueWrittenDown(unwritten.map((t) => t.label).join(', ')) : '',
+    plan && plan.open.length > 0 ? texts.toSettleFirst(plan.open.length) : '',
   ].filter(Boolean)
   return (
     <JobFrame stage="plan" hints={HINTS}>
       <div className="panes [--panes:minmax(0,1fr)_324px]">
-        <section aria-label="Steps" className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
+        <section aria-label={texts.steps} className="min-h-0 overflow-auto px-[18px] py-3" tabIndex={0}>
           {message && (
             <p role="alert" className="mb-2 text-contra">
               {message}
@@ -92,7 +90,7 @@ export function PlanScreen() {
               <div className="flex flex-wrap items-baseline justify-between gap-x-4">
                 <h1 className="text-[1.3125rem] font-bold">{plan.arrangement}</h1>
                 <span className="text-ink2" data-testid="ticked">
-                  {ticked} of {steps.length} steps done
+                  {texts.ofStepsDone(ticked, steps.length)}
                 </span>
               </div>
               {next && (
@@ -124,11 +122,11 @@ export function PlanScreen() {
             </>
           )}
         </section>
-        <aside aria-label="Card" className="flex min-h-0 flex-col border-l border-line bg-sheet">
+        <aside aria-label={texts.card} className="flex min-h-0 flex-col border-l border-line bg-sheet">
           <div className="min-h-0 flex-1 overflow-auto px-[18px] py-3">
             {plan && plan.open.length > 0 && (
               <div className="mb-3 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2" data-testid="open">
-                <b className="block">Open points</b>
+                <b className="block">{texts.openPoints}</b>
                 <ul className="text-[0.875rem]">
                   {plan.open.map((line) => (
                     <li key={line}>{line}</li>
@@ -139,7 +137,7 @@ export function PlanScreen() {
             {plan?.heats && <HubHas value={draft.hubHas} onChange={(hubHas) => put({ hubHas })} />}
             <div className="mb-3 grid grid-cols-2 gap-1.5">
               <label>
-                <span className="caption block">Your initials</span>
+                <span className="caption block">{texts.yourInitials}</span>
                 <input
                   className="field"
                   maxLength={12}
@@ -148,7 +146,7 @@ export function PlanScreen() {
                 />
               </label>
               <label>
-                <span className="caption block">Fitted on</span>
+                <span className="caption block">{texts.fittedOn}</span>
                 <input
                   type="date"
                   className="field number"
@@ -159,15 +157,15 @@ export function PlanScreen() {
             </div>
             {plan && <Torques plan={plan} draft={draft} put={put} />}
             {plan && plan.alwaysNew.length > 0 && (
-              <section aria-label="Always new" className="mb-3">
-                <h2 className="caption">Must be new</h2>
+              <section aria-label={texts.alwaysNew} className="mb-3">
+                <h2 className="caption">{texts.mustBeNew}</h2>
                 <p className="text-[0.875rem]">{plan.alwaysNew.join(', ')}</p>
               </section>
             )}
             {plan && <Tools plan={plan} />}
             {plan && (
-              <section aria-label="Look again">
-                <h2 className="caption">Look again</h2>
+              <section aria-label={texts.lookAgain}>
+                <h2 className="caption">{texts.lookAgain}</h2>
                 <ul className="text-[0.875rem]" data-testid="rechecks">
                   {plan.rechecks.map(({ date, text: what }) => (
                     <li key={date} className="border-t border-line2 py-1">
@@ -182,11 +180,11 @@ export function PlanScreen() {
             {draft.signed ? (
               <p className="mb-1.5 flex items-center justify-between text-[0.875rem]">
                 <span>
-                  Signed off by <b>{draft.signed.who}</b>, {time(draft.signed.at)}
+                  {texts.signedOffBy} <b>{draft.signed.who}</b>, {time(draft.signed.at)}
                   {draft.signed.why && <span className="block text-ink2">{draft.signed.why}</span>}
                 </span>
                 <button type="button" className="underline" onClick={() => put({ signed: null })}>
-                  take back
+                  {texts.takeBack}
                 </button>
               </p>
             ) : (
@@ -194,12 +192,12 @@ export function PlanScreen() {
                 {open.length > 0 && (
                   <div className="mb-1.5 text-[0.84375rem]" data-testid="sign-open">
                     <p>
-                      <b>Open:</b> {open.join(' ')}
+                      <b>{texts.open}</b> {open.join(' ')}
                     </p>
                     <input
                       className="field mt-1"
-                      aria-label="Why it is signed off all the same"
-                      placeholder="why it is signed off all the same"
+                      aria-label={texts.whyItIsSigned}
+                      placeholder={texts.whyItIsSignedOff}
                       maxLength={300}
                       value={why}
                       onChange={(e) => put({ fields: { ...draft.fields, 'plan.why': e.target.value } })}
@@ -216,17 +214,17 @@ export function PlanScreen() {
                         who: who.trim(),
                         at: now(),
                         ...(open.length > 0 && {
-                          why: `${why.trim()} (open: ${open.join(' ')})`.slice(0, 300),
+                          why: texts.openOfWhy(why.trim(), open.join(' ')).slice(0, 300),
                         }),
                       },
                     })
                   }
                 >
                   {who.trim() === ''
-                    ? 'Enter initials to sign off'
+                    ? texts.enterInitialsToSignOff
                     : open.length > 0 && why.trim() === ''
-                      ? 'A reason first, then sign off'
-                      : `Sign off as ${who.trim()}`}
+                      ? texts.aReasonFirstThen
+                      : texts.signOffAs(who.trim())}
                 </button>
               </>
             )}
@@ -236,7 +234,7 @@ export function PlanScreen() {
               rel="noreferrer"
               className="button w-full"
             >
-              Print the job card
+              {texts.printTheJobCard}
             </a>
           </div>
         </aside>

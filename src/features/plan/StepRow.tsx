@@ -2,6 +2,7 @@
 
 import { UnitText } from '@/features/shell'
 import type { FittingDraft } from '@/contract/plan'
+import * as texts from '@/texts/plan'
 import { useTimes } from '@/ui/Times'
 import { PracticeBox } from '@/ui/PracticeBox'
 import { type Step } from './NextStep'
@@ -41,7 +42,7 @@ export function StepRow({
       <div
         className={`pt-1 ${step.caution === 'Safety' ? 'border-l-4 border-contra pl-2.5 sm:col-span-2' : ''} ${step.stop ? 'text-contra' : done ? 'text-ink3' : ''}`}
       >
-        {step.stop && <b>Stop here. </b>}
+        {step.stop && <b>{texts.stopHere} </b>}
         <UnitText text={step.text} />
         {step.tool && (
           <span className="block text-[0.84375rem] text-ink2">
@@ -51,13 +52,13 @@ export function StepRow({
         {step.practice && <PracticeBox note={step.practice} />}
         {done && (
           <span className="block text-[0.78125rem] text-ink3">
-            {done.who || 'done'}, {time(done.at)}
+            {done.who || texts.done}, {time(done.at)}
           </span>
         )}
       </div>
       {step.caution && step.caution !== 'Safety' ? (
         <p className="self-start rounded-r-lg max-sm:col-start-2 border-l-4 border-contra bg-sheet px-2 py-1 text-[0.8125rem]">
-          <b className="text-contra">Caution.</b> <UnitText text={step.caution} />
+          <b className="text-contra">{texts.caution}</b> <UnitText text={step.caution} />
         </p>
       ) : (
         step.caution !== 'Safety' && <span className="max-sm:hidden" />

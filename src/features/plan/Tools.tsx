@@ -1,17 +1,18 @@
 'use client'
 
 import { UnitText } from '@/features/shell'
+import * as texts from '@/texts/plan'
 import { Link } from '@/ui/Link'
 import type { PlanResponse } from '@/contract/plan'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 export function Tools({ plan }: { plan: PlanResponse }) {
   return (
-    <section aria-label="Tools" className="mb-3">
+    <section aria-label={texts.tools} className="mb-3">
       <h2 className="caption flex justify-between">
-        Tools, by size
+        {texts.toolsBySize}
         <Link href="/toolbox" className="underline decoration-dotted underline-offset-4">
-          our toolbox
+          {texts.ourToolbox}
         </Link>
       </h2>
       <ul data-testid="tools">
@@ -27,10 +28,10 @@ export function Tools({ plan }: { plan: PlanResponse }) {
                 <UnitText
                   text={
                     tool.own
-                      ? `Take: ${tool.own}`
+                      ? texts.take(tool.own)
                       : tool.improvise
-                        ? `Missing. ${tool.improvise}`
-                        : 'Not in toolbox: obtain before starting.'
+                        ? texts.missing(tool.improvise)
+                        : texts.notInToolboxObtain
                   }
                 />
               </span>

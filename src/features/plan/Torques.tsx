@@ -2,6 +2,7 @@
 
 import { TORQUE_UNITS } from '@/core/quantity'
 import type { FittingDraft, PlanResponse } from '@/contract/plan'
+import * as texts from '@/texts/plan'
 
 export function Torques({
   plan,
@@ -21,8 +22,8 @@ export function Torques({
     ...(unnamed ? [{ id: unnamed, label: '', free: true, value: '', problem: '' }] : []),
   ]
   return (
-    <section aria-label="Torques" className="mb-3">
-      <h2 className="caption">Torques, from the manual of the machine</h2>
+    <section aria-label={texts.torques} className="mb-3">
+      <h2 className="caption">{texts.torquesFromTheManual}</h2>
       {rows.map(({ id, label, free: isFree, value, problem }) => {
         const typed = draft.torques[id] ?? { value: '', page: '' }
         const set = (next: Partial<typeof typed>) =>
@@ -42,8 +43,8 @@ export function Torques({
               {isFree ? (
                 <input
                   className="field px-2"
-                  aria-label="Another fastener"
-                  placeholder="another"
+                  aria-label={texts.anotherFastener}
+                  placeholder={texts.another}
                   maxLength={60}
                   value={name}
                   onChange={(e) => set({ label: e.target.value })}
@@ -53,8 +54,8 @@ export function Torques({
               )}
               <input
                 className="field number px-2 text-[0.875rem]"
-                aria-label={`Torque of ${name || 'another fastener'}`}
-                placeholder="value, unit"
+                aria-label={texts.torqueOf(name || texts.anotherFastenerLower)}
+                placeholder={texts.valueUnit}
                 maxLength={30}
                 value={typed.value}
                 onChange={(e) => set({ value: e.target.value })}
@@ -64,8 +65,8 @@ export function Torques({
               />
               <input
                 className="field px-2"
-                aria-label={`Page of the manual for ${name || 'another fastener'}`}
-                placeholder="page"
+                aria-label={texts.pageOfTheManualFor(name || texts.anotherFastenerLower)}
+                placeholder={texts.page}
                 maxLength={40}
                 value={typed.page}
                 onChange={(e) => set({ page: e.target.value })}
@@ -77,7 +78,7 @@ export function Torques({
             {bare && (
               <div
                 role="group"
-                aria-label={`Unit of the torque of ${name}`}
+                aria-label={texts.unitOfTheTorqueOf(name)}
                 className="mt-1 flex flex-wrap gap-1"
               >
                 {TORQUE_UNITS.map((choice) => (

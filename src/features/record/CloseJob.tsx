@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { STAGE_LABELS } from '@/contract/choices'
 import type { OpenPoint } from '@/contract/job'
 import { useJob, useNewPosition } from '@/features/job'
+import * as texts from '@/texts/record'
 import { call, errorMessage } from '@/ui/call'
 
 /** Why closing writes nothing into the register; the place that was typed becomes a position of it on one press. */
@@ -14,14 +15,14 @@ function NoPosition() {
   const name = position.trim()
   return (
     <div className="mt-1 max-w-[44ch] text-[0.875rem] text-ink2">
-      <p>No position is chosen at Intake: nothing is written into the machine register.</p>
+      <p>{texts.noPositionIsChosen}</p>
       {machine && name !== '' && (
         <button
           type="button"
           className="chip mt-1.5 px-2.5"
           onClick={() => void add({ name, side: side.trim() })}
         >
-          Add “{name}” to {machine.name}
+          {texts.addTo(name, machine.name)}
         </button>
       )}
       {error && (
@@ -43,7 +44,7 @@ export function CloseJob() {
   if (job.closedAt)
     return (
       <button type="button" className="button" onClick={() => change({ closed: false })}>
-        Open the job again
+        {texts.openTheJobAgain}
       </button>
     )
   const close = (why: string) => change({ closed: true, stage: 'record', ...(why && { reason: why }) })
@@ -66,7 +67,7 @@ export function CloseJob() {
           disabled={state.kind === 'saving'}
           onClick={review}
         >
-          Close the job
+          {texts.closeTheJob}
         </button>
       )}
       {!points && !position && <NoPosition />}
@@ -77,7 +78,7 @@ export function CloseJob() {
       )}
       {points && (
         <form
-          aria-label="Close the job"
+          aria-label={texts.closeTheJob}
           ref={(form) => form?.scrollIntoView({ block: 'nearest' })}
           className="rounded-lg border border-line bg-sheet px-4 py-3"
           onSubmit={(e) => {
@@ -85,7 +86,7 @@ export function CloseJob() {
             if (reason.trim()) close(reason.trim())
           }}
         >
-          <h2 className="text-[1rem] font-bold">Open points: {points.length}</h2>
+          <h2 className="text-[1rem] font-bold">{texts.openPoints(points.length)}</h2>
           <ul className="my-2 max-h-[240px] list-disc overflow-auto pl-5 text-[0.90625rem]">
             {points.map((point, i) => (
               <li key={i}>
@@ -94,18 +95,18 @@ export function CloseJob() {
             ))}
           </ul>
           <label className="block">
-            <span className="caption mb-1 block">Or why it is closed all the same</span>
+            <span className="caption mb-1 block">{texts.orWhyItIs}</span>
             <input
               className="field"
               maxLength={300}
               value={reason}
-              placeholder="fitted by the season crew, no torque noted"
+              placeholder={texts.fittedByTheSeason}
               onChange={(e) => setReason(e.target.value)}
             />
           </label>
           {position ? (
             <p className="my-2 text-[0.875rem] text-ink2">
-              The parts of the kit are written into the register: {machine?.name}, {position.name}.
+              {texts.thePartsOfThe} {machine?.name}, {position.name}.
             </p>
           ) : (
             <div className="my-2">
@@ -114,10 +115,10 @@ export function CloseJob() {
           )}
           <div className="flex gap-2">
             <button type="submit" data-primary className="button" disabled={reason.trim() === ''}>
-              Close it
+              {texts.closeIt}
             </button>
             <button type="button" className="button" onClick={() => setPoints(null)}>
-              Not yet
+              {texts.notYet}
             </button>
           </div>
         </form>

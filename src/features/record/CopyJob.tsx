@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { stagePath, useJob } from '@/features/job'
+import * as texts from '@/texts/record'
 import { call, errorMessage } from '@/ui/call'
 
 const OTHER_SIDE: Readonly<Record<string, string>> = {
@@ -21,7 +22,7 @@ export function CopyJob() {
   const copy = () => {
     call('POST /api/jobs', {
       body: {
-        title: `${job.title.slice(0, 140)}${side ? `, ${side}` : ', copy'}`,
+        title: `${job.title.slice(0, 140)}${side ? `, ${side}` : texts.copy}`,
         copyOf: job.id,
         ...(side && { partOf: job.id }),
         intake: { side },
@@ -33,7 +34,7 @@ export function CopyJob() {
   return (
     <span>
       <button type="button" className="button" onClick={copy}>
-        {side ? `Copy for the ${side} side` : 'Copy to a new job'}
+        {side ? texts.copyForTheSide(side) : texts.copyToANewJob}
       </button>
       {error && (
         <span role="alert" className="ml-2 text-contra">

@@ -2,6 +2,8 @@
 
 import dynamic from 'next/dynamic'
 import type { Route } from 'next'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/record'
 import { Link } from '@/ui/Link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef } from 'react'
@@ -37,11 +39,11 @@ interface FittedLine {
 }
 
 const PART_COLUMNS: Column<FittedLine>[] = [
-  { id: 'part', head: 'Part', cell: ({ label }) => label },
-  { id: 'number', head: 'Number', className: 'number', cell: ({ designation }) => designation },
+  { id: 'part', head: common.part, cell: ({ label }) => label },
+  { id: 'number', head: common.number, className: 'number', cell: ({ designation }) => designation },
   {
     id: 'quantity',
-    head: 'Quantity',
+    head: texts.quantity,
     figures: true,
     // What comes with another part has no count of its own.
     cell: ({ stays, quantity }) => (stays ? '' : quantity || '–'),
@@ -80,7 +82,7 @@ function bearingFacts(
   _: number,
   all: readonly Bearing[],
 ): [string, string][] {
-  const of = (what: string): string => (all.length > 1 ? `${name || `bearing ${ordinal}`}: ${what}` : what)
+  const of = (what: string): string => (all.length > 1 ? `${name || texts.bearing(ordinal)}: ${what}` : what)
   // The unit each was read in, whether it was said or follows from the other sizes.
   const read = readMeasurements(evidence.measurements)
   const withUnit = (m: z.output<typeof Measurement>, text: string): string => {
@@ -91,20 +93,20 @@ function bearingFacts(
     return `${text} ${unit}`.trim()
   }
   return [
-    [of('Stamped'), evidence.stamps.map((s) => s.text).join(', ') || 'nothing read'],
+    [of(texts.stamped), evidence.stamps.map((s) => s.text).join(', ') || texts.nothingRead],
     [
-      of('Measured'),
+      of(common.measured),
       evidence.measurements
         .map(
           (m) =>
-            `${(ITEM_LABELS[m.feature] ?? m.feature).toLowerCase()} ${m.readings.map((text) => withUnit(m, text)).join('; ')}${m.struck ? ' (excluded)' : ''}`,
+            `${(ITEM_LABELS[m.feature] ?? m.feature).toLowerCase()} ${m.readings.map((text) => withUnit(m, text)).join('; ')}${m.struck ? texts.excluded : ''}`,
         )
         .join(', ') || 'nothing',
     ],
-    [of('Decided'), decision?.designation ?? 'not yet'],
-    [of('Compared'), comparison?.result ? comparison.result.message : 'not compared'],
+    [of(texts.decided), decision?.designation ?? texts.notYetLower],
+    [of(texts.compared), comparison?.result ? comparison.result.message : texts.notCompared],
     [
-      of('Inspected'),
+      of(texts.inspected),
       inspection && inspection.seen.length > 0
         ? inspection.seen
             .map(
@@ -112,7 +114,7 @@ function bearingFacts(
                 `${INSPECTED_LABELS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.label.toLowerCase() ?? s.damage}, ${[s.severity, placeText(s)].filter(Boolean).join(', ')}`,
             )
             .join('; ')
-        : 'nothing noted',
+        : texts.nothingNoted,
     ],
   ]
 }
@@ -153,55 +155,45 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
   const withKit = positions.filter(({ hasKit }) => hasKit)
   const facts: [string, string][] = [
     [
-      'Machine',
+      common.machine,
       machine
         ? [machine.name, position?.name ?? job.intake.position, position?.side ?? job.intake.side]
             .filter(Boolean)
             .join(', ')
-        : 'not in the register',
+        : texts.notInTheRegister,
     ],
     ...(job.comebackOf === null
       ? []
-      : [
-          ['Came back', `of job ${job.comebackOf}${job.freeOfCharge ? ', free of charge' : ''}`] as [
-            string,
-            string,
-          ],
-        ]),
+      : [[texts.cameBack, texts.ofJob(job.comebackOf, job.freeOfCharge)] as [string, string]]),
     ...(positions.length > 1
       ? [
-          ['Positions', positions.map((p) => `${p.name} (${p.closedAt ? 'closed' : 'open'})`).join(', ')] as [
-            string,
-            string,
-          ],
+          [
+            texts.positions,
+            positions.map((p) => `${p.name} (${p.closedAt ? texts.closed : common.open})`).join(', '),
+          ] as [string, string],
         ]
       : []),
-    ['Symptoms', job.intake.heard.map((heard) => HEARD_LABELS[heard]).join(', ') || 'nothing noted'],
+    [texts.symptoms, job.intake.heard.map((heard) => HEARD_LABELS[heard]).join(', ') || texts.nothingNoted],
     ...job.bearings.flatMap(bearingFacts),
+    [texts.kit, job.kit ? texts.kitFor(job.kit.arrangement, job.kit.positions) : texts.noneYet],
     [
-      'Kit',
-      job.kit
-        ? `${job.kit.arrangement}, ${job.kit.positions} ${job.kit.positions === 1 ? 'position' : 'positions'}`
-        : 'none yet',
-    ],
-    [
-      'Job card',
+      texts.jobCard,
       job.fitting
         ? [
-            job.fitting.fittedOn && `fitted on ${job.fitting.fittedOn}`,
-            `${Object.keys(job.fitting.done).length} steps ticked`,
-            job.fitting.signed ? `signed off by ${job.fitting.signed.who}` : 'not signed off',
+            job.fitting.fittedOn && texts.fittedOn(job.fitting.fittedOn),
+            texts.stepsTicked(Object.keys(job.fitting.done).length),
+            job.fitting.signed ? texts.signedOffBy(job.fitting.signed.who) : texts.notSignedOff,
           ]
             .filter(Boolean)
             .join(', ')
-        : 'nothing ticked yet',
+        : texts.nothingTickedYet,
     ],
   ]
   return (
     <JobFrame stage="record">
       <div className="panes [--panes:minmax(0,1fr)_400px]">
         <section className="flex min-h-0 flex-col overflow-auto px-6 py-4">
-          <h1 className="mb-3 text-[1.3125rem] font-bold">Record</h1>
+          <h1 className="mb-3 text-[1.3125rem] font-bold">{texts.record}</h1>
           <dl className="grid grid-cols-[fit-content(min(220px,40vw))_1fr]">
             {facts.map(([name, value]) => (
               <div key={name} className="contents">
@@ -213,8 +205,8 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
           {parts.length > 0 && (
             <div className="mt-4">
               <DataTable
-                label={job.closedAt ? 'Fitted' : 'Parts of the kit'}
-                caption={job.closedAt ? 'Fitted' : 'Parts of the kit'}
+                label={job.closedAt ? texts.fitted : texts.partsOfTheKit}
+                caption={job.closedAt ? texts.fitted : texts.partsOfTheKit}
                 rows={parts}
                 columns={PART_COLUMNS}
                 keyOf={(_, i) => i}
@@ -223,12 +215,12 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
           )}
           {cameBackAs.length > 0 && (
             <p className="mt-4 rounded-r-lg border-l-4 border-contra bg-wash px-3 py-2">
-              It came back:{' '}
+              {texts.itCameBack}{' '}
               {cameBackAs.map((id, i) => (
                 <span key={id}>
                   {i > 0 && ', '}
                   <Link href={stagePath(id, 'record')} className="underline underline-offset-4">
-                    job {id}
+                    {texts.job(id)}
                   </Link>
                 </span>
               ))}
@@ -248,7 +240,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
                 rel="noreferrer"
                 className="button"
               >
-                Pick list as PDF
+                {texts.pickListAsPdf}
               </a>
             )}
             {job.kit && (
@@ -258,7 +250,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
                 rel="noreferrer"
                 className="button"
               >
-                Job card as PDF
+                {texts.jobCardAsPdf}
               </a>
             )}
             {withKit.length > 1 && (
@@ -266,23 +258,23 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
                 href={`/orders?jobs=${withKit.map(({ id }) => `${id}x1`).join(',')}` as Route}
                 className="button"
               >
-                Order for all positions
+                {texts.orderForAllPositions}
               </Link>
             )}
             {!job.kit && (
               <Link href={pathTo('kit')} className="button">
-                Build the kit
+                {texts.buildTheKit}
               </Link>
             )}
             <RemoveJob />
           </div>
         </section>
         <section
-          aria-label="History"
+          aria-label={texts.history}
           tabIndex={0}
           className="min-h-0 overflow-auto border-l border-line bg-sheet px-5 py-4"
         >
-          <h2 className="caption mb-2">History, newest first. Times in {zone}</h2>
+          <h2 className="caption mb-2">{texts.historyNewestFirstTimesIn(zone)}</h2>
           <ol>
             {grouped(entries).map((entry) => (
               <li key={entry.id} className="grid grid-cols-[150px_1fr] border-t border-line2 py-2">
@@ -298,7 +290,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
           </ol>
           {hasMore && (
             <button type="button" className="button mt-2" onClick={more}>
-              Earlier entries
+              {texts.earlierEntries}
             </button>
           )}
         </section>

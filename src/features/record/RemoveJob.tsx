@@ -4,6 +4,7 @@ import type { Route } from 'next'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { useJob } from '@/features/job'
+import * as texts from '@/texts/record'
 import { call, errorMessage } from '@/ui/call'
 import { notifyDone } from '@/ui/notify'
 
@@ -17,7 +18,7 @@ export function RemoveJob() {
     call('DELETE /api/jobs/{id}', { path: { id: job.id }, query: { version: String(job.version) } })
       .then(() => {
         router.push('/jobs')
-        return notifyDone(`Job ${job.id} removed`, () =>
+        return notifyDone(texts.jobRemoved(job.id), () =>
           call('POST /api/bin/{kind}/{key}', { path: { kind: 'job', key: job.id } }).then(() =>
             router.push(`/jobs/${job.id}` as Route),
           ),
@@ -28,7 +29,7 @@ export function RemoveJob() {
   return (
     <>
       <button type="button" className="button" disabled={state.kind === 'saving'} onClick={remove}>
-        Remove the job
+        {texts.removeTheJob}
       </button>
       {error && (
         <p role="alert" className="w-full text-contra">

@@ -1,6 +1,8 @@
 'use client'
 
 import { capital } from '@/core/capital'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/seals'
 import { Link } from '@/ui/Link'
 import type { Route } from 'next'
 import { useEffect, useState } from 'react'
@@ -17,11 +19,11 @@ import { useAnswer } from '@/ui/useAnswer'
 import { filled, sealsQuestion, type SealValues } from './sealsQuestion'
 
 const FIELDS = [
-  ['shaft', 'Journal', '42'],
-  ['housing', 'Counterbore', '62'],
-  ['width', 'Room', '8'],
-  ['rpm', 'Turns a minute', '1450'],
-  ['temperatureC', 'At the lip, °C', '60'],
+  ['shaft', texts.journal, '42'],
+  ['housing', texts.counterbore, '62'],
+  ['width', texts.room, '8'],
+  ['rpm', common.turnsAMinute, '1450'],
+  ['temperatureC', texts.atTheLipC, '60'],
 ] as const
 type Field = keyof SealValues
 
@@ -55,7 +57,7 @@ function Seal({
         <VerdictMark verdict={signOf(seal.checks)} />
         <b className="number">{seal.designation}</b>
         <span className="text-[0.875rem] text-ink2 max-sm:col-start-2">
-          <UnitText text={seal.detail} /> {seal.lip && `${capital(seal.lip)} lip, `}
+          <UnitText text={seal.detail} /> {seal.lip && texts.lip(capital(seal.lip))}
           {seal.material}.
           {seal.checks.map((c) => (
             <span
@@ -86,7 +88,7 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
   const shown = answer && [...answer.seals, ...answer.near].find((s) => s.designation === chosen)
   const drawn = shown ?? answer?.seals[0]
   return (
-    <Frame about={<h1 className="font-semibold text-ink">Seals and wear sleeves</h1>}>
+    <Frame about={<h1 className="font-semibold text-ink">{texts.sealsAndWearSleeves}</h1>}>
       <div className="panes [--panes:minmax(0,1fr)_330px] grid-rows-[auto_minmax(0,1fr)]">
         <form
           className="fields col-span-2 border-b [--field-width:6rem] border-line px-[18px] py-2.5"
@@ -108,24 +110,24 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
           ))}
           <SelectField
             caption
-            label="Runs in"
+            label={texts.runsIn}
             value={values.medium ?? ''}
-            options={[['', 'not said'], ...MEDIA.map((medium) => [medium, medium] as const)]}
+            options={[['', texts.notSaid], ...MEDIA.map((medium) => [medium, medium] as const)]}
             onPick={(medium) => set('medium', medium)}
           />
           <SelectField
             caption
-            label="Lip wanted"
+            label={texts.lipWanted}
             value={values.lip ?? ''}
             options={[
-              ['', 'either'],
-              ['single', 'one lip'],
-              ['double', 'with dust lip'],
+              ['', texts.either],
+              ['single', texts.oneLip],
+              ['double', texts.withDustLip],
             ]}
             onPick={(lip) => set('lip', lip)}
           />
         </form>
-        <section aria-label="Seals" className="min-h-0 overflow-auto px-[18px] py-3">
+        <section aria-label={texts.seals} className="min-h-0 overflow-auto px-[18px] py-3">
           <ReadAs
             fields={LENGTHS.map(([name, role]) => ({ name: labelOf(name), text: values[name] ?? '', role }))}
           />
@@ -136,23 +138,21 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
           )}
           {!answer ? (
             <div className="pt-10 text-ink2">
-              Measure the journal the lip runs on, beside the groove, and the counterbore the seal sits in.
-              Such as 42 and 62 for the inner end of a coach wheel.
+              {texts.measureTheJournalThe}
               <ShowExample onShow={() => setValues({ ...values, shaft: '42', housing: '62' })} />
             </div>
           ) : (
             <>
               <h2 className="text-[1.3125rem] font-bold" data-testid="seal-answer">
-                {answer.seals.length === 0
-                  ? 'No listed seal fits; the next size is not close enough'
-                  : `${answer.seals.length} ${answer.seals.length === 1 ? 'seal fits' : 'seals fit'}`}
+                {answer.seals.length === 0 ? texts.noListedSealFits : texts.sealsFit(answer.seals.length)}
               </h2>
               <p className="mb-2 text-ink2">
-                {answer.lipSpeed !== null && `${answer.lipSpeed.toFixed(1)} m/s at the lip. `}
-                {answer.materials.length > 0
-                  ? `Elastomers that stand this work: ${answer.materials.join(', ')}.`
-                  : 'No elastomer listed stands this work: ask a seal maker.'}{' '}
-                The seal maker&apos;s sheet rules.
+                {answer.lipSpeed !== null && texts.mSAtTheLip(answer.lipSpeed.toFixed(1))}
+                {texts.theSealMakersSheetRules(
+                  answer.materials.length > 0
+                    ? texts.elastomersThatStandThisWork(answer.materials.join(', '))
+                    : texts.noElastomerListedStands,
+                )}
               </p>
               <ul>
                 {answer.seals.map((s) => (
@@ -166,7 +166,7 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
               </ul>
               {answer.sleeves.length > 0 && (
                 <>
-                  <h3 className="mt-4 text-[1.0625rem] font-bold">Over a grooved journal</h3>
+                  <h3 className="mt-4 text-[1.0625rem] font-bold">{texts.overAGroovedJournal}</h3>
                   <ul>
                     {answer.sleeves.map((s) => (
                       <li
@@ -182,7 +182,7 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
               )}
               {answer.near.length > 0 && (
                 <>
-                  <h3 className="mt-4 mb-1 text-[1.0625rem] font-bold">Near sizes, do not fit</h3>
+                  <h3 className="mt-4 mb-1 text-[1.0625rem] font-bold">{texts.nearSizesDoNotFit}</h3>
                   <ul>
                     {answer.near.map((s) => (
                       <li
@@ -201,14 +201,14 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
               )}
               {answer.caps.length > 0 && (
                 <p className="mt-4 text-ink2">
-                  Caps for a bore of {writeMm(answer.housing)} mm:{' '}
+                  {texts.capsForABore(writeMm(answer.housing))}{' '}
                   <span className="number text-ink">{answer.caps.join(', ')}</span>
                 </p>
               )}
             </>
           )}
         </section>
-        <aside aria-label="Section" className="min-h-0 border-l border-line bg-sheet px-3 py-3">
+        <aside aria-label={common.section} className="min-h-0 border-l border-line bg-sheet px-3 py-3">
           {drawn && answer && (
             <>
               <Link

@@ -5,6 +5,8 @@ import { useFieldArray, useWatch } from 'react-hook-form'
 import { PRACTICE_NAMES, PRACTICES, type PracticePreferences } from '@/core/procedure'
 import { Frame } from '@/features/shell'
 import type { Settings } from '@/contract/supply'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/settings'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
 import { FormMessage } from '@/ui/form/FormMessage'
@@ -67,17 +69,17 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
   const practices = useWatch({ control: form.control, name: 'practices' })
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Settings</b>}
-      state={isDirty ? 'not saved yet; kept in this browser' : state}
+      about={<b className="font-semibold text-ink">{common.settings}</b>}
+      state={isDirty ? texts.notSavedYetKept : state}
     >
       <form className="mx-auto h-full max-w-[760px] overflow-auto px-6 py-5" onSubmit={(e) => void submit(e)}>
-        <h1 className="mb-3 text-[1.3125rem] font-bold">On quotes and labels</h1>
+        <h1 className="mb-3 text-[1.3125rem] font-bold">{texts.onQuotesAndLabels}</h1>
         <div className="grid gap-3">
-          <FormField of={fields} name="shop" label="Name of the shop" maxLength={80} />
+          <FormField of={fields} name="shop" label={texts.nameOfTheShop} maxLength={80} />
           <FormField
             of={fields}
             name="timeZone"
-            label="Time zone of the shop"
+            label={texts.timeZoneOfTheShop}
             list="time-zones"
             maxLength={60}
           />
@@ -87,33 +89,28 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
             ))}
           </datalist>
           <div className="grid grid-cols-3 items-start gap-3">
-            <FormField of={fields} name="currency" label="Currency" maxLength={8} />
-            <FormField of={fields} name="validDays" label="A quote holds, days" maxLength={3} />
-            <FormField of={fields} name="marginPercent" label="Mark-up, %" maxLength={6} />
+            <FormField of={fields} name="currency" label={texts.currency} maxLength={8} />
+            <FormField of={fields} name="validDays" label={texts.aQuoteHoldsDays} maxLength={3} />
+            <FormField of={fields} name="marginPercent" label={texts.markUp} maxLength={6} />
           </div>
-          <FormField
-            of={fields}
-            name="gunGrams"
-            label="One stroke of our grease gun, g (weigh ten, divide)"
-            maxLength={6}
-          />
+          <FormField of={fields} name="gunGrams" label={texts.oneStrokeOfOur} maxLength={6} />
         </div>
         <fieldset className="mt-3">
-          <legend className="caption mb-1">Taxes</legend>
+          <legend className="caption mb-1">{texts.taxes}</legend>
           {taxes.fields.map((tax, i) => (
             <div key={tax.id} className="mb-1.5 grid grid-cols-[minmax(0,1fr)_110px] gap-2">
               <FormField
                 of={fields}
                 name={`taxes.${i}.label`}
-                label={`Tax ${i + 1}`}
+                label={texts.tax(i + 1)}
                 labelHidden
-                placeholder="another tax"
+                placeholder={texts.anotherTax}
                 maxLength={40}
               />
               <FormField
                 of={fields}
                 name={`taxes.${i}.percent`}
-                label={`Per cent of tax ${i + 1}`}
+                label={texts.perCentOfTax(i + 1)}
                 labelHidden
                 className="number"
                 placeholder="%"
@@ -123,11 +120,8 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
           ))}
         </fieldset>
         <fieldset className="mt-4">
-          <legend className="text-[1.3125rem] font-bold">Workshop practice</legend>
-          <p className="mb-1 text-[0.875rem] text-ink2">
-            Practitioners differ. Yours is followed in every plan; the other way stands beside it, with when
-            it is right.
-          </p>
+          <legend className="text-[1.3125rem] font-bold">{texts.workshopPractice}</legend>
+          <p className="mb-1 text-[0.875rem] text-ink2">{texts.practitionersDifferYoursIs}</p>
           {PRACTICE_NAMES.map((name) => (
             <div
               key={name}

@@ -4,6 +4,8 @@ import { Command } from 'cmdk'
 import { useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react'
 import { flushSync } from 'react-dom'
 import type { Job } from '@/contract/job'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/shell'
 import { call, errorMessage } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 
@@ -47,8 +49,8 @@ function toIdentify(text: string, { sizes: mm }: Found, go: (to: string) => void
     return [
       {
         key: text,
-        main: `${sizes.join(' × ')} mm`,
-        side: 'identify by these sizes',
+        main: texts.mm(sizes.join(' × ')),
+        side: texts.identifyByTheseSizes,
         mono: true,
         run: () =>
           go(
@@ -63,7 +65,7 @@ function toIdentify(text: string, { sizes: mm }: Found, go: (to: string) => void
         {
           key: text,
           main: text.trim(),
-          side: 'identify by this stamp',
+          side: texts.identifyByThisStamp,
           mono: true,
           run: () => go(lookUp({ stamps: [{ text: text.trim() }] })),
         },
@@ -115,29 +117,29 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
     run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
   }))
   const groups: Listed[] = [
-    { heading: 'Identify', items: toIdentify(text, found, go) },
+    { heading: texts.identify, items: toIdentify(text, found, go) },
     {
-      heading: 'Not listed',
+      heading: common.notListed,
       items: meant.slice(0, 1).map(() => ({
         key: text,
         main: text.trim(),
-        side: 'see what may be meant, or identify it by its sizes',
+        side: texts.seeWhatMayBe,
         mono: true,
         run: () => go(`/parts/${encodeURIComponent(text.trim())}`),
       })),
     },
     ...(meant.length > 0
-      ? [{ heading: 'Did you mean', items: partItems }]
-      : [{ heading: 'Parts', items: partItems.slice(0, 1) }]),
+      ? [{ heading: texts.didYouMean, items: partItems }]
+      : [{ heading: common.parts, items: partItems.slice(0, 1) }]),
     {
-      heading: 'New job',
+      heading: common.newJob,
       items: found.parts
         .filter(({ changed }) => changed === '')
         .slice(0, 1)
         .map((part) => ({
           key: `new ${part.designation}`,
-          main: `New job with ${part.designation}`,
-          side: 'on to its kit',
+          main: texts.newJobWith(part.designation),
+          side: texts.onToItsKit,
           run: () => {
             openJobWith(part)
               .then(({ id }) => go(`/jobs/${id}/kit`))
@@ -145,18 +147,18 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
           },
         })),
     },
-    { heading: 'More parts', items: meant.length > 0 ? [] : partItems.slice(1) },
+    { heading: texts.moreParts, items: meant.length > 0 ? [] : partItems.slice(1) },
     {
-      heading: 'Jobs',
+      heading: common.jobs,
       items: found.jobs.map((j) => ({
         key: `job ${j.id}`,
-        main: `Job ${j.id}`,
+        main: texts.job(j.id),
         side: j.title,
         run: () => go(`/jobs/${j.id}`),
       })),
     },
     {
-      heading: 'Machines',
+      heading: texts.machines,
       items: found.machines.map((m) => ({
         key: `machine ${m.id}`,
         main: m.name,
@@ -165,7 +167,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
       })),
     },
     {
-      heading: 'Actions',
+      heading: texts.actions,
       items: shown.map(([label, run]) => ({ key: label, main: label, side: '', run })),
     },
   ].filter(({ items }) => items.length > 0)
@@ -188,7 +190,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
   return (
     <Command
       shouldFilter={false}
-      label="Find"
+      label={texts.find}
       value={picked}
       onValueChange={(to) => setMoved({ found, to })}
       onKeyDown={(event) => {
@@ -222,9 +224,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
             : 'max-h-[56vh] overflow-auto p-2'
         }
       >
-        <Command.Empty className="p-3 text-ink3">
-          No match. Try a number without its suffix, or three sizes.
-        </Command.Empty>
+        <Command.Empty className="p-3 text-ink3">{texts.noMatchTryA}</Command.Empty>
         {error && (
           <p role="alert" className="p-3 text-contra">
             {error}

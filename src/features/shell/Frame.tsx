@@ -1,6 +1,8 @@
 'use client'
 
 import type { Route } from 'next'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/shell'
 import { Link } from '@/ui/Link'
 import { useEarlyInput } from '@/ui/useEarlyInput'
 import { useEffect, useRef, type ReactNode, type RefObject } from 'react'
@@ -38,7 +40,7 @@ function UnitSwitch() {
   return (
     <div
       role="group"
-      aria-label="Units shown first"
+      aria-label={texts.unitsShownFirst}
       className="flex overflow-hidden rounded-[7px] border border-edge font-semibold"
     >
       {(['mm', 'in'] as const).map((u) => (
@@ -104,7 +106,7 @@ export function Frame({ about, rail, hints = [], state, act, children }: Props) 
         href="#work"
         className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-40 focus:rounded-[7px] focus:bg-ink focus:px-4 focus:py-2 focus:text-sheet"
       >
-        Skip to the work
+        {texts.skipToTheWork}
       </a>
       <header className="col-span-full flex items-center gap-2 border-b border-line bg-sheet px-2.5 sm:px-[18px] lg:gap-4">
         <AreaMenu />
@@ -112,7 +114,7 @@ export function Frame({ about, rail, hints = [], state, act, children }: Props) 
           href="/"
           className="flex min-h-10 items-center gap-2 text-[1.0625rem] font-bold tracking-tight whitespace-nowrap max-sm:hidden"
         >
-          <Mark /> Amber Socket
+          <Mark /> {common.amberSocket}
         </Link>
         <div className="line-clamp-2 min-w-0 flex-1 text-ink2 max-lg:line-clamp-3 max-lg:text-[0.8125rem] max-lg:leading-tight">
           {about}

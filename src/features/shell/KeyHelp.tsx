@@ -1,6 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
+import * as texts from '@/texts/shell'
 import { useKeys } from '@/ui/useKeys'
 import { useOpen } from '@/ui/useOpen'
 import type { KeyHint } from './keyHint'
@@ -31,7 +32,7 @@ export function KeyHelp({ hints }: { hints: readonly KeyHint[] }) {
         onClick={() => setOpen(true)}
         className="flex items-center gap-1.5"
       >
-        <kbd>?</kbd> keyboard shortcuts
+        <kbd>?</kbd> {texts.keyboardShortcutsLower}
       </button>
       {open && <KeyHelpDialog hints={hints} onOpenChange={setOpen} />}
     </>

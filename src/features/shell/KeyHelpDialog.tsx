@@ -1,6 +1,7 @@
 'use client'
 
 import { Dialog } from 'radix-ui'
+import * as texts from '@/texts/shell'
 import type { KeyHint } from './keyHint'
 
 interface Props {
@@ -18,12 +19,12 @@ export function KeyHelpDialog({ hints, onOpenChange }: Props) {
           className="fixed top-1/2 left-1/2 z-30 w-[460px] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-lg border border-line bg-sheet p-6"
           aria-describedby={undefined}
         >
-          <Dialog.Title className="mb-3 text-[1.125rem] font-bold">Keyboard shortcuts</Dialog.Title>
+          <Dialog.Title className="mb-3 text-[1.125rem] font-bold">{texts.keyboardShortcuts}</Dialog.Title>
           <dl className="grid grid-cols-[130px_1fr] gap-y-2">
             {[
               ...hints,
-              { keys: 'Ctrl K', label: 'search parts, machines, jobs' },
-              { keys: '?', label: 'this list' },
+              { keys: 'Ctrl K', label: texts.searchPartsMachinesJobs },
+              { keys: '?', label: texts.thisList },
             ].map(({ keys, label }) => (
               <div key={keys} className="contents">
                 <dt>
@@ -33,7 +34,7 @@ export function KeyHelpDialog({ hints, onOpenChange }: Props) {
               </div>
             ))}
           </dl>
-          <Dialog.Close className="button mt-5">Close</Dialog.Close>
+          <Dialog.Close className="button mt-5">{texts.close}</Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

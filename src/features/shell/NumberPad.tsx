@@ -2,6 +2,7 @@
 
 import { ArrowRight, Delete, Keyboard } from 'lucide-react'
 import { useCallback, useEffect, useState, type ReactNode } from 'react'
+import * as texts from '@/texts/shell'
 
 /** Fields for figures. */
 const FIGURES = ['[data-length]', '[inputmode=decimal]', '[inputmode=numeric]', '[inputmode=none]']
@@ -130,7 +131,7 @@ export function NumberPad() {
   return (
     <div
       role="group"
-      aria-label="Number pad"
+      aria-label={texts.numberPad}
       className="fixed inset-x-0 bottom-0 z-20 grid h-[18rem] grid-cols-5 gap-1.5 border-t-2 border-edge bg-line2 p-2"
     >
       <div className="col-span-3 grid grid-cols-3 gap-1.5">
@@ -141,23 +142,23 @@ export function NumberPad() {
         ))}
       </div>
       <div className="col-span-2 grid grid-cols-2 gap-1.5">
-        <PadKey label="Erase" onPress={erase}>
+        <PadKey label={texts.erase} onPress={erase}>
           <Delete className="size-6" aria-hidden />
         </PadKey>
-        <PadKey label="Keyboard" onPress={keyboard}>
+        <PadKey label={texts.keyboard} onPress={keyboard}>
           <Keyboard className="size-6" aria-hidden />
         </PadKey>
         <PadKey onPress={() => unit('mm')}>mm</PadKey>
         <PadKey onPress={() => unit('in')}>in</PadKey>
-        <PadKey label="Space, before a fraction" onPress={() => type(' ')}>
+        <PadKey label={texts.spaceBeforeAFraction} onPress={() => type(' ')}>
           1 ½
         </PadKey>
-        <PadKey label="Minus" onPress={() => type('-')}>
+        <PadKey label={texts.minus} onPress={() => type('-')}>
           −
         </PadKey>
         <div className="col-span-2 grid">
-          <PadKey label="Next" onPress={next} primary>
-            Next <ArrowRight className="ml-2 size-5" aria-hidden />
+          <PadKey label={texts.next} onPress={next} primary>
+            {texts.next} <ArrowRight className="ml-2 size-5" aria-hidden />
           </PadKey>
         </div>
       </div>

@@ -2,6 +2,8 @@
 
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/shell'
 import { urlOf } from '@/ui/call'
 import { useTimes } from '@/ui/Times'
 
@@ -48,10 +50,9 @@ export function OfflinePages() {
       role="status"
       className="fixed inset-x-0 bottom-0 z-40 border-t border-line bg-wash px-4 py-2 text-center text-lamp-ink"
     >
-      No connection to the server. This is the page as it was{stale && ` on ${time(stale)}`}; changes cannot
-      be saved.{' '}
+      {texts.noConnectionToThe(stale && texts.on(time(stale)))}{' '}
       <button type="button" className="underline underline-offset-4" onClick={() => window.location.reload()}>
-        Try again
+        {common.tryAgain}
       </button>
     </p>
   )

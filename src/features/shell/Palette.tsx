@@ -3,6 +3,7 @@
 import { Search } from 'lucide-react'
 import dynamic from 'next/dynamic'
 import { useCallback, useEffect, useRef } from 'react'
+import * as texts from '@/texts/shell'
 import { useKeys } from '@/ui/useKeys'
 import { useOpen } from '@/ui/useOpen'
 import type { Early } from './Finder'
@@ -56,7 +57,7 @@ export function Palette() {
         className="ml-auto flex h-10 w-[44px] shrink-0 items-center justify-between overflow-hidden rounded-[7px] border border-edge px-2.5 text-ink3 lg:w-[292px]"
       >
         <Search className="size-5 shrink-0 lg:hidden" aria-hidden />
-        <span className="max-lg:sr-only">Search parts, machines, jobs</span>
+        <span className="max-lg:sr-only">{texts.searchPartsMachinesJobsUpper}</span>
         <kbd className="max-lg:hidden">Ctrl K</kbd>
       </button>
       {open && <PaletteDialog open onOpenChange={change} takeEarly={takeEarly} />}

@@ -3,6 +3,7 @@
 import type { Route } from 'next'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
+import * as texts from '@/texts/shell'
 import { AREAS } from './areas'
 import { Finder, type Early } from './Finder'
 import { usePreferences } from './Preferences'
@@ -32,10 +33,10 @@ export function PaletteDialog({ open, onOpenChange, takeEarly }: Props) {
       screens.map(([path, label]) => [label, () => go(path)] as [string, () => void]),
     ),
     [
-      unit === 'mm' ? 'Show inches first' : 'Show millimetres first',
+      unit === 'mm' ? texts.showInchesFirst : texts.showMillimetresFirst,
       () => act(() => setUnit(unit === 'mm' ? 'in' : 'mm')),
     ],
-    [dim ? 'Light theme' : 'Dark theme', () => act(() => setTheme(dim ? 'light' : 'dim'))],
+    [dim ? texts.lightTheme : texts.darkTheme, () => act(() => setTheme(dim ? 'light' : 'dim'))],
   ]
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
@@ -45,13 +46,8 @@ export function PaletteDialog({ open, onOpenChange, takeEarly }: Props) {
           className="fixed top-[12vh] left-1/2 z-30 w-[620px] max-w-[92vw] -translate-x-1/2 rounded-lg border border-line bg-sheet"
           aria-describedby={undefined}
         >
-          <Dialog.Title className="sr-only">Search parts, machines, jobs and commands</Dialog.Title>
-          <Finder
-            go={go}
-            actions={actions}
-            placeholder="6205-2RS, 20 x 42 x 12, carousel, settings"
-            takeEarly={takeEarly}
-          />
+          <Dialog.Title className="sr-only">{texts.searchPartsMachinesJobsAnd}</Dialog.Title>
+          <Finder go={go} actions={actions} placeholder={texts.exampleSearch} takeEarly={takeEarly} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

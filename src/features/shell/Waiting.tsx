@@ -1,6 +1,8 @@
 'use client'
 
 import { useIsFetching, useQueryClient, type Query, type QueryClient } from '@tanstack/react-query'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/shell'
 import { useRested } from '@/ui/useRested'
 
 /** What is answered sooner needs no words. */
@@ -32,13 +34,13 @@ export function Waiting() {
     return (
       <div role="status" className={position}>
         <p className="flex flex-wrap items-center gap-x-3 border-contra! text-contra">
-          The server does not answer. It is asked again every few seconds.
+          {texts.theServerDoesNot}
           <button
             type="button"
             className="min-h-10 font-semibold underline underline-offset-4"
             onClick={() => void askAtOnce(client)}
           >
-            Try again
+            {common.tryAgain}
           </button>
         </p>
       </div>
@@ -46,7 +48,7 @@ export function Waiting() {
   if (asking > 0 && lasts)
     return (
       <div role="status" className={position}>
-        <p className="border-line text-ink2">Loading …</p>
+        <p className="border-line text-ink2">{texts.loading}</p>
       </div>
     )
   return null

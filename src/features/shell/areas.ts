@@ -1,47 +1,50 @@
+import * as common from '@/texts/common'
+import * as texts from '@/texts/shell'
+
 /** Every screen that stands by itself, by area. */
 export const AREAS: readonly (readonly [
   area: string,
   screens: readonly (readonly [path: string, label: string])[],
 ])[] = [
   [
-    'Bench',
+    texts.bench,
     [
-      ['/', 'Bench'],
-      ['/jobs', 'All jobs'],
-      ['/jobs/new', 'New job'],
-      ['/identify', 'Look up'],
-      ['/tray', 'Batch identification'],
-      ['/logbook', 'Logbook'],
+      ['/', texts.bench],
+      ['/jobs', common.allJobs],
+      ['/jobs/new', common.newJob],
+      ['/identify', texts.lookUp],
+      ['/tray', texts.batchIdentification],
+      ['/logbook', common.logbook],
     ],
   ],
   [
-    'Parts',
+    common.parts,
     [
-      ['/catalogue', 'Catalogue'],
-      ['/seals', 'Seals'],
-      ['/convert', 'Conversions'],
-      ['/lists', 'Own and supplier lists'],
+      ['/catalogue', common.catalogue],
+      ['/seals', texts.seals],
+      ['/convert', common.conversions],
+      ['/lists', texts.ownAndSupplierLists],
     ],
   ],
   [
-    'Store',
+    common.store,
     [
-      ['/store', 'Stock'],
-      ['/orders', 'Orders'],
-      ['/campaign', 'Campaign'],
+      ['/store', texts.stock],
+      ['/orders', common.orders],
+      ['/campaign', texts.campaign],
     ],
   ],
   [
-    'Shop',
+    texts.shop,
     [
-      ['/machines', 'Machines'],
-      ['/fits', 'Fits and setting'],
-      ['/toolbox', 'Toolbox'],
-      ['/arrangements', 'Arrangements'],
-      ['/settings', 'Settings'],
-      ['/bin', 'Bin'],
-      ['/accounts', 'Accounts'],
-      ['/status', 'Server status'],
+      ['/machines', texts.machines],
+      ['/fits', texts.fitsAndSetting],
+      ['/toolbox', common.toolbox],
+      ['/arrangements', common.arrangements],
+      ['/settings', common.settings],
+      ['/bin', common.bin],
+      ['/accounts', common.accounts],
+      ['/status', common.serverStatus],
     ],
   ],
 ]

@@ -2,6 +2,8 @@
 
 import { Frame } from '@/features/shell'
 import type { StatusResponse } from '@/contract/status'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/status'
 import { useTimes } from '@/ui/Times'
 import { VerdictMark } from '@/ui/VerdictMark'
 
@@ -14,24 +16,24 @@ export function StatusScreen({ status }: { status: StatusResponse }) {
   const { time, zone } = useTimes()
   const { backup, disk, errors, warnings } = status
   const facts: [string, string][] = [
-    ['Version', `${status.version}, schema ${status.schema}`],
-    ['Running since', time(status.startedAt)],
+    [texts.version, texts.schema(status.version, status.schema)],
+    [texts.runningSince, time(status.startedAt)],
     [
-      'Last copy of everything',
-      backup ? `${time(backup.at)}, ${size(backup.mb)}, ${backup.name}` : 'none yet',
+      texts.lastCopyOfEverything,
+      backup ? `${time(backup.at)}, ${size(backup.mb)}, ${backup.name}` : texts.noneYet,
     ],
-    ['Disk', `${size(disk.freeMb)} free of ${size(disk.allMb)}`],
-    ['Database', `${size(status.databaseMb)}, ${status.jobs} jobs`],
-    ['Memory of this process', size(status.memoryMb)],
-    ['Times', `in ${zone}`],
+    [texts.disk, texts.freeOf(size(disk.freeMb), size(disk.allMb))],
+    [texts.database, texts.jobs(size(status.databaseMb), status.jobs)],
+    [texts.memoryOfThisProcess, size(status.memoryMb)],
+    [texts.times, texts.inZone(zone)],
   ]
   return (
-    <Frame about={<h1 className="font-semibold text-ink">Server status</h1>}>
-      <div role="region" aria-label="Server status" tabIndex={0} className="h-full overflow-auto">
+    <Frame about={<h1 className="font-semibold text-ink">{common.serverStatus}</h1>}>
+      <div role="region" aria-label={common.serverStatus} tabIndex={0} className="h-full overflow-auto">
         <div className="mx-auto max-w-[900px] px-4 py-5">
           {warnings.length === 0 ? (
             <p className="mb-4 text-agree">
-              <VerdictMark verdict="pass" isSaid /> Nothing has to be looked after.
+              <VerdictMark verdict="pass" isSaid /> {texts.nothingHasToBe}
             </p>
           ) : (
             <ul className="mb-4 grid gap-2">
@@ -50,15 +52,15 @@ export function StatusScreen({ status }: { status: StatusResponse }) {
               </div>
             ))}
           </dl>
-          <h2 className="mt-6 mb-1 text-[1.0625rem] font-bold">Latest faults</h2>
+          <h2 className="mt-6 mb-1 text-[1.0625rem] font-bold">{texts.latestFaults}</h2>
           {errors.length === 0 ? (
-            <p className="text-ink2">None in the log.</p>
+            <p className="text-ink2">{texts.noneInTheLog}</p>
           ) : (
             <ul className="text-[0.9rem]">
               {errors.map((error, i) => (
                 <li key={i} className="border-t border-line2 py-1.5">
                   <span className="number text-ink3">{time(error.at)}</span> {error.message}
-                  {error.request && <span className="text-ink2"> (request {error.request})</span>}
+                  {error.request && <span className="text-ink2"> {texts.request(error.request)}</span>}
                 </li>
               ))}
             </ul>

@@ -2,6 +2,8 @@
 
 import { useEffect, useState } from 'react'
 import type { StockDetail, StockItem, StockMoves } from '@/contract/supply'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/store'
 import { ChangeList } from '@/ui/ChangeList'
 import { useTimes } from '@/ui/Times'
 import { call, errorMessage } from '@/ui/call'
@@ -9,12 +11,12 @@ import { ChipChoice } from '@/ui/ChipChoice'
 
 type Kind = StockDetail['moves'][number]['kind']
 const MOVES: readonly [Kind, string, string][] = [
-  ['receive', 'receive', 'Received'],
-  ['issue', 'issue', 'Issued'],
-  ['reserve', 'reserve', 'Reserved'],
-  ['release', 'release', 'Released'],
-  ['take', 'take reserved', 'Reserved, taken'],
-  ['count', 'count', 'Counted'],
+  ['receive', texts.receive, texts.received],
+  ['issue', texts.issue, texts.issued],
+  ['reserve', texts.reserve, texts.reserved],
+  ['release', texts.release, texts.released],
+  ['take', texts.takeReserved, texts.reservedTaken],
+  ['count', texts.count, texts.counted],
 ]
 const signed = (n: number): string => (n > 0 ? `+${n}` : n < 0 ? `−${-n}` : '')
 
@@ -71,16 +73,16 @@ export function ItemPane({ item, currency, onChange }: Props) {
     <>
       <h2 className="number text-[1.3125rem] font-bold">{item.designation}</h2>
       <p className="mb-2 text-ink2">
-        {item.bin ? `Bin ${item.bin}` : 'No bin yet'} ·{' '}
+        {item.bin ? texts.bin(item.bin) : texts.noBinYet} ·{' '}
         <a className="underline underline-offset-4" href={`/parts/${encodeURIComponent(item.designation)}`}>
-          part sheet
+          {texts.partSheet}
         </a>
       </p>
       <p className="mb-3 flex items-baseline gap-2">
         <b className="number text-[1.8125rem]">{item.free}</b>
         <span className="text-ink2">
-          free of {item.quantity}
-          {item.reserved > 0 && `, ${item.reserved} reserved`}
+          {texts.freeOf(item.quantity)}
+          {item.reserved > 0 && texts.reservedOfReserved(item.reserved)}
         </span>
       </p>
       <form
@@ -97,7 +99,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
       >
         <div className="mb-2">
           <ChipChoice
-            label="What happens"
+            label={texts.whatHappens}
             className="px-2.5"
             value={kind}
             options={MOVES.map(([key, name]) => [key, name] as const)}
@@ -107,21 +109,21 @@ export function ItemPane({ item, currency, onChange }: Props) {
         <div className="flex gap-1.5">
           <input
             className="field number w-[80px]"
-            aria-label="Pieces"
+            aria-label={texts.pieces}
             inputMode="numeric"
             value={pieces}
             onChange={(e) => setPieces(e.target.value)}
           />
           <input
             className="field"
-            aria-label="Note"
-            placeholder="What for"
+            aria-label={common.note}
+            placeholder={texts.whatFor}
             maxLength={200}
             value={note}
             onChange={(e) => setNote(e.target.value)}
           />
           <button type="submit" className="button min-h-10 px-3" data-primary>
-            Record
+            {texts.record}
           </button>
         </div>
         {message && (
@@ -132,7 +134,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
       </form>
       <div className="grid grid-cols-2 gap-2 border-b border-line py-3">
         <label>
-          <span className="caption block">Minimum</span>
+          <span className="caption block">{texts.minimum}</span>
           <input
             className="field number"
             inputMode="numeric"
@@ -144,7 +146,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
           />
         </label>
         <label>
-          <span className="caption block">Price each, {currency}</span>
+          <span className="caption block">{texts.priceEach(currency)}</span>
           <input
             className="field number"
             inputMode="decimal"
@@ -157,7 +159,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
           />
         </label>
       </div>
-      <h3 className="caption mt-3">Every move</h3>
+      <h3 className="caption mt-3">{texts.everyMove}</h3>
       <ol>
         {[...(detail?.moves ?? []), ...(earlier?.items ?? [])].map((move) => (
           <li key={move.id} className="border-b border-line2 py-1.5 text-[0.875rem]">
@@ -176,7 +178,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
       </ol>
       {(earlier ? earlier.next : detail?.moreMoves) && (
         <button type="button" className="button mt-2" onClick={further}>
-          Earlier moves
+          {texts.earlierMoves}
         </button>
       )}
       <ChangeList of={{ kind: 'stock', id: item.id }} stamp={JSON.stringify(item)} />

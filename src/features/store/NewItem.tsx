@@ -1,17 +1,19 @@
 'use client'
 
 import type { StockItem } from '@/contract/supply'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/store'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
 import { FormMessage } from '@/ui/form/FormMessage'
 import { useSentForm } from '@/ui/form/useSentForm'
 
 const FIELDS = [
-  ['designation', 'Number', '6205-2RS'],
-  ['bin', 'Bin', 'A1'],
-  ['quantity', 'Pieces there', '0'],
-  ['minimum', 'Minimum', '0'],
-  ['price', 'Price each', ''],
+  ['designation', common.number, '6205-2RS'],
+  ['bin', common.bin, 'A1'],
+  ['quantity', texts.piecesThere, '0'],
+  ['minimum', texts.minimum, '0'],
+  ['price', texts.priceEachHint, ''],
 ] as const
 type Field = (typeof FIELDS)[number][0]
 const BLANK: Record<Field, string> = { designation: '', bin: '', quantity: '', minimum: '', price: '' }
@@ -37,10 +39,10 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
   })
   return (
     <form onSubmit={(e) => void submit(e)}>
-      <h2 className="mb-1 text-[1.0625rem] font-bold">A new part in the store</h2>
+      <h2 className="mb-1 text-[1.0625rem] font-bold">{texts.aNewPartIn}</h2>
       <p className="mb-3 text-[0.875rem] text-ink2">
-        Choose an item of the list to move or count it. A number is known by what it means:{' '}
-        <span className="number">6205 DDU</span> and <span className="number">6205-2RS</span> share a bin.
+        {texts.chooseAnItemOf} <span className="number">{texts.exampleWritten}</span> {common.and}{' '}
+        <span className="number">{texts.exampleNumber}</span> {texts.shareABin}
       </p>
       <div className="mb-3 grid gap-2">
         {FIELDS.map(([name, label, example]) => (
@@ -57,7 +59,7 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
       </div>
       <FormMessage message={message} />
       <button type="submit" className="button" data-primary>
-        Put into the store
+        {texts.putIntoTheStore}
       </button>
     </form>
   )

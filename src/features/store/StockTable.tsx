@@ -2,6 +2,8 @@
 
 import { useMemo, type ReactNode } from 'react'
 import type { StockItem } from '@/contract/supply'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/store'
 import { useTimes } from '@/ui/Times'
 import { call, errorMessage } from '@/ui/call'
 import type { Column } from '@/ui/table/column'
@@ -47,13 +49,13 @@ export function StockTable({
     const pieces = Number(field.value)
     call('POST /api/stock/{id}/moves', {
       path: { id: item.id },
-      body: { kind: 'count', pieces, note: 'Counted' },
+      body: { kind: 'count', pieces, note: texts.counted },
     })
       .then((now) => {
         onCounted(now)
         onError(
           (now.shortened ?? [])
-            .map((s) => `${item.designation}: job ${s.jobId} had ${s.pieces} reserved that are not there.`)
+            .map((s) => texts.jobHadReservedThat(item.designation, s.jobId, s.pieces))
             .join(' '),
         )
         field.value = ''
@@ -65,7 +67,7 @@ export function StockTable({
     (): Column<StockItem>[] => [
       {
         id: 'number',
-        head: 'Number',
+        head: common.number,
         by: (item) => item.designation,
         cell: (item) => (
           <button
@@ -80,7 +82,7 @@ export function StockTable({
       },
       {
         id: 'bin',
-        head: 'Bin',
+        head: common.bin,
         by: (item) => item.bin || null,
         className: 'number text-ink2',
         cell: (item) => item.bin || '–',
@@ -89,7 +91,7 @@ export function StockTable({
       {
         id: 'quantity',
         wide: true,
-        head: 'On hand',
+        head: texts.onHand,
         by: (item) => item.quantity,
         figures: true,
         cell: (item) => item.quantity,
@@ -98,7 +100,7 @@ export function StockTable({
       {
         id: 'reserved',
         wide: true,
-        head: 'Reserved',
+        head: texts.reserved,
         by: (item) => item.reserved,
         figures: true,
         cell: (item) => some(item.reserved),
@@ -106,7 +108,7 @@ export function StockTable({
       },
       {
         id: 'free',
-        head: 'Available',
+        head: common.available,
         by: (item) => item.free,
         figures: true,
         className: 'font-medium',
@@ -115,7 +117,7 @@ export function StockTable({
             {item.free < item.minimum && (
               <span className="mr-1.5">
                 <VerdictMark verdict="warn" isSaid />
-                <span className="sr-only">below minimum</span>
+                <span className="sr-only">{texts.belowMinimum}</span>
               </span>
             )}
             {item.free}
@@ -125,7 +127,7 @@ export function StockTable({
       {
         id: 'minimum',
         wide: true,
-        head: 'Minimum',
+        head: texts.minimum,
         by: (item) => item.minimum,
         figures: true,
         cell: (item) => some(item.minimum),
@@ -134,7 +136,7 @@ export function StockTable({
       {
         id: 'price',
         wide: true,
-        head: 'Price',
+        head: texts.price,
         by: (item) => item.price,
         figures: true,
         className: 'text-ink2',
@@ -144,10 +146,10 @@ export function StockTable({
       {
         id: 'counted',
         wide: true,
-        head: 'Last counted',
+        head: texts.lastCounted,
         by: (item) => item.countedAt,
         className: 'number text-ink2',
-        cell: (item) => (item.countedAt ? day(item.countedAt) : 'never'),
+        cell: (item) => (item.countedAt ? day(item.countedAt) : texts.never),
         optional: true,
       },
     ],
@@ -155,13 +157,13 @@ export function StockTable({
   )
   const counted: Column<StockItem> = {
     id: 'now',
-    head: 'Counted now',
+    head: texts.countedNow,
     cell: (item) => (
       <input
         data-count
         className="field number w-[84px]"
         inputMode="numeric"
-        aria-label={`Counted now: ${item.designation}`}
+        aria-label={texts.countedNowOfDesignation(item.designation)}
         onClick={(e) => e.stopPropagation()}
         onKeyDown={(e) => {
           if (e.key === 'Enter') count(item, e.currentTarget)
@@ -171,7 +173,7 @@ export function StockTable({
   }
   return (
     <DataTable
-      label="Items of the store"
+      label={texts.itemsOfTheStore}
       scrolls
       rows={items}
       columns={counting ? [...columns, counted] : columns}

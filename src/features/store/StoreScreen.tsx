@@ -3,6 +3,8 @@
 import { useCallback, useMemo, useState } from 'react'
 import { Frame } from '@/features/shell'
 import type { StockItem, StockResponse } from '@/contract/supply'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/store'
 import { sendFile, urlOf, errorMessage } from '@/ui/call'
 import { FileButton } from '@/ui/FileButton'
 import { useUrlChoice, useUrlText } from '@/ui/urlState'
@@ -13,9 +15,9 @@ import { NewItem } from './NewItem'
 import { StockTable } from './StockTable'
 
 const VIEWS = [
-  ['all', 'all'],
-  ['low', 'below minimum'],
-  ['count', 'counting'],
+  ['all', texts.all],
+  ['low', texts.belowMinimum],
+  ['count', texts.counting],
 ] as const
 
 const queryOf = (text: string, low: boolean): string => `q=${encodeURIComponent(text.trim())}&low=${low}`
@@ -56,26 +58,33 @@ export function StoreScreen({ initial, initialQuery: brought }: Props) {
       await list.again()
       const first = done.problems[0]
       setMessage(
-        `${done.counted} of ${done.rows} rows taken in.${first ? ` Row ${first.row}, ${first.text}: ${first.message}` : ''}`,
+        texts.ofRowsTakenIn(
+          done.counted,
+          done.rows,
+          first ? texts.row(first.row, first.text, first.message) : '',
+        ),
       )
     } catch (error) {
       setMessage(errorMessage(error))
     }
   }
   return (
-    <Frame about={<h1 className="font-semibold text-ink">Store</h1>} state={`${count} items`}>
+    <Frame
+      about={<h1 className="font-semibold text-ink">{common.store}</h1>}
+      state={texts.itemsOfCount(count)}
+    >
       <div className="panes [--panes:minmax(0,1fr)_340px]">
-        <section aria-label="Items" className="flex min-h-0 flex-col">
+        <section aria-label={texts.items} className="flex min-h-0 flex-col">
           <div className="flex flex-wrap items-center gap-1.5 border-b border-line px-[18px] py-2 lg:flex-nowrap">
             <input
               className="field max-w-[230px]"
-              aria-label="Filter items"
-              placeholder="Number or bin"
+              aria-label={texts.filterItems}
+              placeholder={texts.numberOrBin}
               value={text}
               onChange={(e) => void setText(e.target.value)}
             />
             <ChipChoice
-              label="Items shown"
+              label={texts.itemsShown}
               className="px-2.5"
               value={view}
               options={VIEWS.map(
@@ -92,7 +101,7 @@ export function StoreScreen({ initial, initialQuery: brought }: Props) {
             />
             <span className="ml-auto" />
             <a className="chip px-2.5" href={urlOf('GET /api/stock.csv')} download>
-              CSV
+              {common.csv}
             </a>
             <a
               className="chip px-2.5"
@@ -100,10 +109,10 @@ export function StoreScreen({ initial, initialQuery: brought }: Props) {
               target="_blank"
               rel="noreferrer"
             >
-              Labels
+              {common.labels}
             </a>
             <FileButton className="chip px-2.5" accept=".csv,text/csv" onFile={(file) => void readIn(file)}>
-              Import
+              {common.importIt}
             </FileButton>
             <button
               type="button"
@@ -113,7 +122,7 @@ export function StoreScreen({ initial, initialQuery: brought }: Props) {
                 setAdding(true)
               }}
             >
-              New part
+              {texts.newPart}
             </button>
           </div>
           {(message || list.message) && (
@@ -125,10 +134,10 @@ export function StoreScreen({ initial, initialQuery: brought }: Props) {
             {items.length === 0 ? (
               <p className="px-4 pt-10 text-ink2">
                 {list.waiting
-                  ? 'Looking …'
+                  ? texts.looking
                   : text.trim() === '' && view !== 'low'
-                    ? 'Nothing in the bins yet. Add a part, such as 6205-2RS in bin A1, or read a stock list in.'
-                    : 'No match. Clear the filter to see everything.'}
+                    ? texts.nothingInTheBins
+                    : texts.noMatchClearThe}
               </p>
             ) : (
               <StockTable
@@ -142,7 +151,7 @@ export function StoreScreen({ initial, initialQuery: brought }: Props) {
               >
                 {list.hasMore && (
                   <button type="button" className="button m-3" onClick={list.more}>
-                    More items ({items.length} of {count} shown)
+                    {texts.moreItemsOfShown(items.length, count)}
                   </button>
                 )}
               </StockTable>
@@ -150,7 +159,7 @@ export function StoreScreen({ initial, initialQuery: brought }: Props) {
           </div>
         </section>
         <aside
-          aria-label="Item"
+          aria-label={texts.item}
           className="min-h-0 overflow-auto border-l border-line bg-sheet px-[18px] py-3"
         >
           {chosen && !adding ? (

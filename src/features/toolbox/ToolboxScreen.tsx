@@ -8,6 +8,8 @@ import { TOOL_KINDS, TOOL_LABELS } from '@/core/procedure'
 import { readFigure } from '@/core/quantity'
 import { Frame } from '@/features/shell'
 import type { Toolbox } from '@/contract/plan'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/toolbox'
 import { call } from '@/ui/call'
 import { FormField } from '@/ui/form/FormField'
 import { FormMessage } from '@/ui/form/FormMessage'
@@ -17,11 +19,11 @@ import { SelectField } from '@/ui/SelectField'
 
 const SIZES = ['from', 'to', 'insideMm', 'outsideMm', 'depthMm'] as const
 const SIZE_LABELS: Record<(typeof SIZES)[number], string> = {
-  from: 'from',
-  to: 'to',
-  insideMm: 'inside',
-  outsideMm: 'outside',
-  depthMm: 'deep or long',
+  from: texts.from,
+  to: texts.to,
+  insideMm: texts.inside,
+  outsideMm: texts.outside,
+  depthMm: texts.deepOrLong,
 }
 const MAX_TOOLS = 300
 
@@ -70,30 +72,25 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
   const { fields: rows, append, remove } = useFieldArray({ control: form.control, name: 'tools' })
   return (
     <Frame
-      about={<b className="font-semibold text-ink">Toolbox</b>}
-      state={isDirty ? 'not saved yet; kept in this browser' : state}
+      about={<b className="font-semibold text-ink">{common.toolbox}</b>}
+      state={isDirty ? texts.notSavedYetKept : state}
     >
       <form
         className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4"
         onSubmit={(e) => void submit(e)}
       >
         <div className="mb-2 flex items-center justify-between gap-2">
-          <h1 className="text-[1.3125rem] font-bold">Our tools</h1>
+          <h1 className="text-[1.3125rem] font-bold">{texts.ourTools}</h1>
           <SaveButtons isDirty={isDirty} discard={discard} className="justify-end" />
         </div>
-        <p className="mb-2 text-ink2">
-          Plans pick from these by size and say what is missing. Sizes are millimetres unless their unit
-          stands behind them, such as 3/4 in. One size: write it on both sides; a press: its force in kN under
-          “to”. Sleeves, sockets and rings that are measured inside, outside and deep are picked by what they
-          drive or receive, a drift by how thick it is outside and how long.
-        </p>
+        <p className="mb-2 text-ink2">{texts.plansPickFromThese}</p>
         <FormMessage message={message} />
         <div className="min-h-0 flex-1 overflow-auto">
           <div className={`${COLUMNS} text-caption text-ink3`}>
-            <span>Kind</span>
-            <span>What it is called here</span>
+            <span>{texts.kind}</span>
+            <span>{texts.whatItIsCalledHere}</span>
             {SIZES.map((name) => (
-              <span key={name}>{SIZE_LABELS[name]}, mm</span>
+              <span key={name}>{texts.mm(SIZE_LABELS[name])}</span>
             ))}
             <span />
           </div>
@@ -104,7 +101,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                 name={`tools.${i}.kind`}
                 render={({ field }) => (
                   <SelectField
-                    label={`Kind of tool ${i + 1}`}
+                    label={texts.kindOfTool(i + 1)}
                     value={field.value}
                     options={TOOL_KINDS.map((kind) => [kind, TOOL_LABELS[kind]] as const)}
                     onPick={field.onChange}
@@ -114,10 +111,10 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
               <FormField
                 of={fields}
                 name={`tools.${i}.label`}
-                label={`Tool ${i + 1}`}
+                label={texts.tool(i + 1)}
                 labelHidden
                 errorIn={errorId(i)}
-                placeholder="another tool"
+                placeholder={texts.anotherTool}
                 maxLength={60}
               />
               {SIZES.map((name) => (
@@ -125,7 +122,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                   key={name}
                   of={fields}
                   name={`tools.${i}.${name}`}
-                  label={`Tool ${i + 1}, ${SIZE_LABELS[name]}`}
+                  label={texts.toolOfI(i + 1, SIZE_LABELS[name])}
                   labelHidden
                   errorIn={errorId(i)}
                   className="number"
@@ -135,7 +132,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
               <button
                 type="button"
                 className="button px-0"
-                aria-label={`Take tool ${i + 1} away`}
+                aria-label={texts.takeToolAway(i + 1)}
                 onClick={() => remove(i)}
               >
                 <X aria-hidden size={16} />
@@ -149,7 +146,8 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                   .map((name) => [name, fields.errorOf(`tools.${i}.${name}`)] as const)
                   .filter(([, error]) => error !== '')
                   .map(
-                    ([name, error]) => `${name === 'label' ? 'Name' : capital(SIZE_LABELS[name])}: ${error}`,
+                    ([name, error]) =>
+                      `${name === 'label' ? texts.name : capital(SIZE_LABELS[name])}: ${error}`,
                   )
                   .join(' ')}
               </p>
@@ -161,7 +159,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
               className="button mt-2"
               onClick={() => append(BLANK, { focusName: `tools.${rows.length}.label` })}
             >
-              <Plus aria-hidden size={16} className="mr-1" /> Another tool
+              <Plus aria-hidden size={16} className="mr-1" /> {texts.anotherToolUpper}
             </button>
           )}
         </div>

@@ -3,6 +3,7 @@
 import Papa from 'papaparse'
 import { useCallback, useRef, useState } from 'react'
 import { decodeBytes } from '@/core/lists'
+import * as texts from '@/texts/tray'
 import { readText, requestOf, errorMessage } from '@/ui/call'
 
 export type ResultRow = Record<string, string>
@@ -54,8 +55,7 @@ export function useTray(): Tray {
     running.current = control
     setName(file.name)
     setRows([])
-    if (file.size > MAX_BYTES)
-      return setState({ kind: 'refused', detail: 'The file is larger than 10 MB. Split it.' })
+    if (file.size > MAX_BYTES) return setState({ kind: 'refused', detail: texts.theFileIsLarger })
     const text = decodeBytes(new Uint8Array(await file.arrayBuffer()))
     const parsed = Papa.parse<ResultRow>(text, {
       header: true,
@@ -64,7 +64,7 @@ export function useTray(): Tray {
     })
     const header = parsed.meta.fields ?? []
     const all = parsed.data.length
-    if (all === 0) return setState({ kind: 'refused', detail: 'The file has no rows below its first line.' })
+    if (all === 0) return setState({ kind: 'refused', detail: texts.theFileHasNo })
     const found: ResultRow[] = []
     try {
       for (let at = 0; at < all; at += ROWS_A_TIME) {

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import type { DamageMode } from '@/core/inspect'
+import * as texts from '@/texts/ui'
 
 const W = 120
 const H = 66
@@ -269,7 +270,7 @@ const MARKS: Record<string, ReactNode> = {
 /** A sketch of one kind of damage: the sound part in ink, the damage in red. */
 export function DamageSketch({ mode }: { mode: DamageMode }) {
   return (
-    <svg viewBox={`0 0 ${W} ${H}`} className="h-full w-full" role="img" aria-label={`Sketch: ${mode.label}`}>
+    <svg viewBox={`0 0 ${W} ${H}`} className="h-full w-full" role="img" aria-label={texts.sketch(mode.label)}>
       {SCENES[mode.sketch.scene]}
       {MARKS[mode.sketch.marks]}
     </svg>

@@ -3,6 +3,7 @@
 import { useId } from 'react'
 import type { ExplodedView, DrawnPart } from '@/core/kit'
 import type { Point } from '@/core/section'
+import * as texts from '@/texts/ui'
 import { HatchDefs } from './HatchDefs'
 import { ShapeMark } from './ShapeMark'
 
@@ -11,7 +12,7 @@ const HEIGHT = 286
 const BALLOON = 13
 const ROOM = { top: 46, side: 8, bottom: 6 }
 
-const STATE_LABELS = { filled: 'filled', gap: 'missing', conflict: 'does not fit' } as const
+const STATE_LABELS = { filled: 'filled', gap: 'missing', conflict: texts.doesNotFit } as const
 
 interface Props {
   view: ExplodedView
@@ -37,7 +38,7 @@ export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Prop
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="h-full w-full"
       role="group"
-      aria-label={`${title}, exploded view in fitting order, to scale`}
+      aria-label={texts.explodedViewInFitting(title)}
     >
       <HatchDefs id={id} spacing={6} />
       <path d={`M0 ${axis}H${WIDTH}`} stroke="var(--ink3)" strokeDasharray="16 4 3 4" />
@@ -106,7 +107,7 @@ export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Prop
                 fontWeight={700}
                 fill="var(--contra)"
               >
-                does not fit
+                {texts.doesNotFit}
               </text>
             )}
           </g>

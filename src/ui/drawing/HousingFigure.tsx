@@ -1,6 +1,7 @@
 import { useId } from 'react'
 import type { HousingDetails } from '@/core/catalogue'
 import { writeInchFixed, writeMmFixed, type LengthUnit } from '@/core/quantity'
+import * as texts from '@/texts/ui'
 import { DimensionLine } from './DimensionLine'
 import { HatchDefs } from './HatchDefs'
 import { writeTaken } from './writeTaken'
@@ -27,7 +28,7 @@ interface Props {
 }
 
 /** Housings on a foot. */
-const BLOCKS: ReadonlySet<string> = new Set(['pillow block', 'plummer block'])
+const BLOCKS: ReadonlySet<string> = new Set([texts.pillowBlock, texts.plummerBlock])
 /** A take-up is so much higher than its rails are apart (drawing only). */
 const OVER_RAILS = 1.16
 
@@ -126,7 +127,7 @@ export function HousingFigure({ housing, designation, unit, bore, measured = {} 
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="h-full w-full"
       role="img"
-      aria-label={`${designation}, ${kind}, seen along the shaft, to scale`}
+      aria-label={texts.seenAlongTheShaft(designation, kind)}
     >
       <HatchDefs id={id} />
       <g transform={`translate(${cx} ${cy}) scale(${scale})`} strokeWidth={1.6 / scale}>

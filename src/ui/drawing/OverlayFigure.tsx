@@ -2,6 +2,7 @@ import { useId } from 'react'
 import { OPEN } from '@/core/designation'
 import { writeInchFixed, writeMmFixed, type LengthUnit } from '@/core/quantity'
 import { partSection, type Drawable, type Point } from '@/core/section'
+import * as texts from '@/texts/ui'
 import { HatchDefs } from './HatchDefs'
 import { ShapeMark } from './ShapeMark'
 
@@ -23,8 +24,7 @@ const widthOf = ({ dimensions: d }: Drawable): number | undefined =>
 export function OverlayFigure({ under, over, unit }: { under: Laid; over: Laid; unit: LengthUnit }) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
   const [a, b] = [partSection(under.part, OPEN), partSection(over.part, OPEN)]
-  if (!a || !b)
-    return <p className="p-6 text-ink3">The catalogue gives too little to lay these two over each other.</p>
+  if (!a || !b) return <p className="p-6 text-ink3">{texts.theCatalogueGivesToo}</p>
   const write = unit === 'mm' ? writeMmFixed : writeInchFixed
   const length = Math.max(...[a, b].map((section) => section.length + (section.beyond ?? 0)))
   const radius = Math.max(a.radius, b.radius)
@@ -45,7 +45,7 @@ export function OverlayFigure({ under, over, unit }: { under: Laid; over: Laid; 
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="h-full w-full"
       role="img"
-      aria-label={`${over.designation} laid over ${under.designation}, to scale`}
+      aria-label={texts.laidOverToScale(over.designation, under.designation)}
     >
       <HatchDefs id={id} />
       <path d={`M14 ${cy}H${WIDTH - 14}`} stroke="var(--ink3)" strokeWidth={1.2} strokeDasharray="16 4 3 4" />
@@ -62,7 +62,7 @@ export function OverlayFigure({ under, over, unit }: { under: Laid; over: Laid; 
           {under.designation}
         </text>
         <text x={14} y={foot + LINE} fill="var(--contra)">
-          {over.designation}, dashed
+          {texts.dashed(over.designation)}
         </text>
         {rows.map(([name, x, y], i) => (
           <g key={name}>

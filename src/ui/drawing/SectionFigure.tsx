@@ -2,6 +2,8 @@ import { useId } from 'react'
 import type { Closure } from '@/core/designation'
 import { writeInchFixed, writeMmFixed, type LengthUnit } from '@/core/quantity'
 import { partSection, type Drawable, type Point, type SectionOptions } from '@/core/section'
+import * as common from '@/texts/common'
+import * as texts from '@/texts/ui'
 import { DimensionLine } from './DimensionLine'
 import { HatchDefs } from './HatchDefs'
 import { ShapeMark } from './ShapeMark'
@@ -29,17 +31,17 @@ interface Props {
 }
 
 const widthName = ({ totalWidth, coneWidth, cupWidth }: Drawable['dimensions']): string =>
-  totalWidth ? 'T ' : coneWidth ? 'cone ' : cupWidth ? 'cup ' : ''
+  totalWidth ? 'T ' : coneWidth ? texts.cone : cupWidth ? texts.cup : ''
 
 function widthsLine({ family, dimensions: d }: Drawable, write: (mm: number) => string): string {
   if (d.width && d.outerRingWidth) {
-    const [inner, outer] = family === 'rod-end' ? ['ball', 'head'] : ['inner ring', 'outer ring']
+    const [inner, outer] = family === 'rod-end' ? ['ball', 'head'] : [common.innerRing, common.outerRing]
     return `${inner} ${write(d.width)} · ${outer} ${write(d.outerRingWidth)}`
   }
-  if (d.coneWidth && d.cupWidth) return `cone width ${write(d.coneWidth)} · cup width ${write(d.cupWidth)}`
+  if (d.coneWidth && d.cupWidth) return texts.coneWidthCupWidth(write(d.coneWidth), write(d.cupWidth))
   // A form that is named closed has that width already.
   return d.closedWidth && d.closedWidth !== d.width
-    ? `open ${write(d.width ?? 0)} · with shields or seals ${write(d.closedWidth)}`
+    ? texts.openWithShieldsOrSeals(write(d.width ?? 0), write(d.closedWidth))
     : ''
 }
 
@@ -47,8 +49,7 @@ function widthsLine({ family, dimensions: d }: Drawable, write: (mm: number) => 
 export function SectionFigure({ part, designation, closure, unit, measured = {}, options = {} }: Props) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
   const section = partSection(part, closure, options)
-  if (!section)
-    return <p className="p-6 text-ink3">The catalogue gives too little of {designation} to draw it.</p>
+  if (!section) return <p className="p-6 text-ink3">{texts.theCatalogueGivesTooLittle(designation)}</p>
   const write = unit === 'mm' ? writeMmFixed : writeInchFixed
   const { bore, outside } = part.dimensions
   const whole = section.length + (section.beyond ?? 0)
@@ -98,7 +99,7 @@ export function SectionFigure({ part, designation, closure, unit, measured = {},
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="h-full w-full"
       role="img"
-      aria-label={`${designation} in section, to scale`}
+      aria-label={texts.inSectionToScale(designation)}
     >
       <HatchDefs id={id} />
       <path d={`M14 ${cy}H${WIDTH - 14}`} stroke="var(--ink3)" strokeWidth={1.2} strokeDasharray="16 4 3 4" />

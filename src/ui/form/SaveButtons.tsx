@@ -1,3 +1,6 @@
+import * as common from '@/texts/common'
+import * as texts from '@/texts/ui'
+
 interface Props {
   isDirty: boolean
   discard: () => void
@@ -11,11 +14,11 @@ export function SaveButtons({ isDirty, discard, children, className = '' }: Prop
   return (
     <div className={`flex flex-wrap gap-2 ${className}`}>
       <button type="submit" className="button" data-primary>
-        Save
+        {common.save}
       </button>
       {isDirty && (
         <button type="button" className="button" onClick={discard}>
-          Discard changes
+          {texts.discardChanges}
         </button>
       )}
       {children}

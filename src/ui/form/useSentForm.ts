@@ -10,12 +10,11 @@ import {
   type UseFormRegister,
   type UseFormReturn,
 } from 'react-hook-form'
+import * as texts from '@/texts/ui'
 import { ApiError, errorMessage } from '../call'
 import { removeStored, readStored, writeStored } from '../useStoredState'
 
 /** What was typed over values that are not those of the server any more. */
-const STALE =
-  'Something else was saved since this was typed here. Saving replaces it; discard the changes to see it.'
 
 /** What a field of a form needs of it. */
 export interface FieldsOf<V extends FieldValues> {
@@ -75,7 +74,8 @@ export function useSentForm<V extends FieldValues>({
       const now = standing(stored.over)
       reset(now)
       reset(stored.values, { keepDefaultValues: true })
-      if (!isEqual(stored.over, now)) setError('root', { type: 'stale', message: STALE })
+      if (!isEqual(stored.over, now))
+        setError('root', { type: 'stale', message: texts.somethingElseWasSaved })
     }
     return subscribe({
       formState: { values: true },

@@ -2,6 +2,7 @@
 
 import { Columns3, Square, SquareCheck } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
+import * as texts from '@/texts/ui'
 import type { Column } from './column'
 
 interface Props {
@@ -16,7 +17,7 @@ export function ColumnMenu({ columns, left, onLeft }: Props) {
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
-        aria-label="Columns"
+        aria-label={texts.columns}
         className="inline-flex size-9 items-center justify-center rounded-md text-ink3"
       >
         <Columns3 aria-hidden size={16} />

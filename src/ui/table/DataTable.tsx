@@ -9,6 +9,7 @@ import {
 } from '@tanstack/react-table'
 import { ArrowDown, ArrowUp } from 'lucide-react'
 import { useMemo, useRef, type ReactNode } from 'react'
+import * as texts from '@/texts/ui'
 import { notifyDone } from '../notify'
 import { useStoredState } from '../useStoredState'
 import { useRoving } from '../useRoving'
@@ -114,8 +115,7 @@ export function DataTable<T extends object>({
   const align = ({ figures, wide }: Column<T>): string =>
     `px-2 ${figures ? 'text-right' : 'text-left'} ${wide ? 'max-sm:hidden' : ''}`
   const order = async (id: string): Promise<void> => {
-    if (pages?.hasMore && !(await pages.all()))
-      return notifyDone('Too many rows to order here. Filter the list first.')
+    if (pages?.hasMore && !(await pages.all())) return notifyDone(texts.tooManyRowsTo)
     table.getColumn(id)?.toggleSorting()
   }
   const head = (column: Column<T>) => {

@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
 import { JobProvider } from '@/features/job'
 import { machineOf } from '@/services/machines'
+import * as texts from '@/texts/pages'
 import { jobOf } from './jobOf'
 
 interface Props {
@@ -10,8 +11,8 @@ interface Props {
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const job = `Job ${(await params).id}`
-  return { title: { template: `%s · ${job} · Amber Socket`, default: job } }
+  const job = texts.job((await params).id)
+  return { title: { template: texts.sAmberSocket(job), default: job } }
 }
 
 export default async function Layout({ params, children }: Props) {

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
 import { STAGE_LABELS } from '@/contract/choices'
 import { TakeIn } from '@/features/intake'
+import * as texts from '@/texts/pages'
 
 interface Props {
   params: Promise<{ id: string }>
@@ -8,7 +9,7 @@ interface Props {
 
 /** The title pattern of the job holds for the screens below this one only. */
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: { absolute: `${STAGE_LABELS.takeIn} · Job ${(await params).id} · Amber Socket` } }
+  return { title: { absolute: texts.jobAmberSocket(STAGE_LABELS.takeIn, (await params).id) } }
 }
 
 export default function Page() {

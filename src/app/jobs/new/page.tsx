@@ -1,7 +1,8 @@
 import type { Metadata } from 'next'
 import { NewJobForm } from '@/features/jobs'
+import * as common from '@/texts/common'
 
-export const metadata: Metadata = { title: 'New job' }
+export const metadata: Metadata = { title: common.newJob }
 
 export default function Page() {
   return <NewJobForm />

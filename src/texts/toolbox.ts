@@ -1,0 +1,22 @@
+/** Texts of the screens of toolbox. */
+
+/* ToolboxScreen */
+export const from = 'from'
+export const to = 'to'
+export const inside = 'inside'
+export const outside = 'outside'
+export const deepOrLong = 'deep or long'
+export const ourTools = 'Our tools'
+export const plansPickFromThese =
+  'Plans pick from these by size and say what is missing. Sizes are millimetres unless their unit stands behind them, such as 3/4 in. One size: write it on both sides; a press: its force in kN under “to”. Sleeves, sockets and rings that are measured inside, outside and deep are picked by what they drive or receive, a drift by how thick it is outside and how long.'
+export const kind = 'Kind'
+export const whatItIsCalledHere = 'What it is called here'
+export const mm = (size: string) => `${size}, mm`
+export const kindOfTool = (i: number) => `Kind of tool ${i}`
+export const tool = (i: number) => `Tool ${i}`
+export const anotherTool = 'another tool'
+export const toolOfI = (i: number, size: string) => `Tool ${i}, ${size}`
+export const takeToolAway = (i: number) => `Take tool ${i} away`
+export const name = 'Name'
+export const anotherToolUpper = 'Another tool'
+export const notSavedYetKept = 'not saved yet; kept in this browser'
