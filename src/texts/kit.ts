@@ -42,6 +42,8 @@ export const itsNumber = 'Its number'
 export const piecesForOnePosition = 'Pieces for one position'
 
 /* LineEditor */
+export const filled = 'filled'
+export const gap = 'missing'
 export const doesNotFit = 'does not fit'
 export const bin = (bin: string) => `, bin ${bin}`
 export const onTheShelf = (free: number, bin: string) => `On the shelf: ${free}${bin}`

@@ -711,6 +711,13 @@ it('track rollers with a stud are named by their outside, those with a bore by i
       expect(d.outside, base).toBeCloseTo(lengthMm(`${number} in`), 2)
       const share = (d.width ?? 0) / (d.outside ?? 1)
       expect(share > 0.49 && share <= 0.76, base).toBe(true)
+    } else if (series === 'CYR') {
+      // The roller of the one with a stud, end plates of a thirty-second on either side, the pin thinner than half of it.
+      const stud = of(`CF-${number}`)
+      expect([d.outside, d.outerRingWidth], base).toEqual([stud?.outside, stud?.width])
+      expect((d.width ?? 0) - (d.outerRingWidth ?? 0), base).toBeCloseTo(lengthMm('1/16 in'), 2)
+      expect((d.bore ?? 0) / (d.outside ?? 1), base).toBeGreaterThan(0.26)
+      expect((d.bore ?? 0) / (d.outside ?? 1), base).toBeLessThan(0.34)
     } else if (series === 'RSTO') {
       // The roller of STO without its inner ring.
       const whole = number === '5' ? { bore: 5, outside: 16, width: 8 } : of(`STO${number}`)

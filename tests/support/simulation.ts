@@ -164,14 +164,22 @@ export const LOOK_ALIKE: Record<string, string> = {
 }
 
 const SUFFIXES = ['-2RS', 'ZZ', '-2Z', 'DDU', 'LLU', '-2RS/C3', 'ZZ/C3', '/C3']
+/** Linear bearings have seals of their own and no clearance groups (common practice). */
+const LINEAR_SUFFIXES = ['UU']
+
+const suffixesOf = ({ family }: Part): readonly string[] => {
+  const { traits } = familyFacts(family)
+  if (!traits?.includes('closable')) return []
+  return traits.includes('linear') ? LINEAR_SUFFIXES : SUFFIXES
+}
 
 /** A number as it is stamped, in any of its spellings; bearings that are made with shields or seals mostly carry a suffix. */
 function stamped(random: Random, part: Part): string {
-  const closable = familyFacts(part.family).traits?.includes('closable') ?? false
+  const suffixes = suffixesOf(part)
   const names = namesOf(part)
   const number = names[Math.floor(random() * names.length)]?.text ?? part.base
-  return closable && random() < 0.8
-    ? number + (SUFFIXES[Math.floor(random() * SUFFIXES.length)] ?? '')
+  return suffixes.length > 0 && random() < 0.8
+    ? number + (suffixes[Math.floor(random() * suffixes.length)] ?? '')
     : number
 }
 
@@ -255,15 +263,15 @@ export function simulateUnlisted(rounds: number, seed: number): number {
 
 /** Every way a part may be stamped in this simulation, with its share among the ways of the part. */
 function waysOf(part: Part): { text: string; share: number }[] {
-  const closable = familyFacts(part.family).traits?.includes('closable') ?? false
+  const suffixes = suffixesOf(part)
   const names = namesOf(part)
   return names.flatMap(({ text }) =>
-    closable
+    suffixes.length > 0
       ? [
           { text, share: 0.2 / names.length },
-          ...SUFFIXES.map((suffix) => ({
+          ...suffixes.map((suffix) => ({
             text: text + suffix,
-            share: 0.8 / SUFFIXES.length / names.length,
+            share: 0.8 / suffixes.length / names.length,
           })),
         ]
       : [{ text, share: 1 / names.length }],
@@ -338,7 +346,7 @@ const wearOf = (confusedShare: number): Wear => ({
     return misread === 1 && mightBe > 0 ? logCost(confusedShare / mightBe) : IMPOSSIBLE
   },
 })
-const STAMPED_TOKENS = new Set(['2RS', 'ZZ', '2Z', 'DDU', 'LLU', 'C3'])
+const STAMPED_TOKENS = new Set(['2RS', 'ZZ', '2Z', 'DDU', 'LLU', 'C3', 'UU'])
 
 /** The product told how this simulation stamps and wears; as it ships, it assumes what used bearings show. */
 const informedIdentifier = (confusedShare: number) =>

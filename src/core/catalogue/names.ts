@@ -129,6 +129,7 @@ function trackRollerNames({ family, base, series, dimensions: { outside } }: Par
     ...(stud === undefined ? [] : [{ text: stud }]),
     // In inches by sixteenths of the roller.
     ...(series === 'CF' ? [{ text: `CR${Math.round(sixteenth)}` }] : []),
+    ...(series === 'CYR' ? [{ text: `CRY${Math.round(sixteenth)}` }] : []),
     ...(letters === undefined ? [] : [{ text: base.replace(series, letters) }]),
   ]
 }

@@ -8,7 +8,7 @@ import * as texts from '@/texts/kit'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 const LINE_SIGNS = { filled: 'pass', gap: 'gap', conflict: 'fail' } as const
-const LINE_LABELS = { filled: 'filled', gap: 'missing', conflict: texts.doesNotFit } as const
+const LINE_LABELS = { filled: texts.filled, gap: texts.gap, conflict: texts.doesNotFit } as const
 
 interface Props {
   slot: KitSlot | undefined

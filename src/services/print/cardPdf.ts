@@ -2,6 +2,7 @@ import 'server-only'
 import { shopTime } from '@/core/dates'
 import { explodedView, type ExplodedView } from '@/core/kit'
 import { partsAt, type PartNow } from '@/core/procedure'
+import * as texts from '@/texts/paper'
 import { jobPlan } from '../plan'
 import type { PlanResponse } from '@/contract/plan'
 import { photosForPaper } from '../photos'
@@ -40,7 +41,7 @@ function heading(doc: Doc, title: string): void {
 }
 
 function stepText({ text, stop, practice }: Step): string {
-  const note = practice ? ` [${practice.about}. Workshop practice: ${practice.mine}.]` : ''
+  const note = practice ? texts.practice(practice.about, practice.mine) : ''
   return printable(`${stop ? 'STOP. ' : ''}${text}${note}`)
 }
 
@@ -55,7 +56,7 @@ interface Strip {
 /** One step: a box to tick, its number, its words and tool, and beside them the parts so far and what can hurt. */
 function drawStep(doc: Doc, step: Step, number: number, done: string, strip: Strip | null): void {
   const text = stepText(step)
-  const tool = step.tool ? printable(`Tool: ${step.tool}`) : ''
+  const tool = step.tool ? printable(texts.tool(step.tool)) : ''
   const caution = step.caution && step.caution !== 'Safety' ? step.caution : ''
   doc.font('text').fontSize(9)
   const wide = step.caution === 'Safety' ? WIDTH - STEP.box : STEP.text
@@ -98,20 +99,20 @@ function drawStep(doc: Doc, step: Step, number: number, done: string, strip: Str
 }
 
 const TORQUE_COLUMNS = [
-  { head: 'Fastener', width: 180 },
-  { head: 'Torque', width: 230 },
-  { head: 'Page' },
+  { head: texts.fastener, width: 180 },
+  { head: texts.torque, width: 230 },
+  { head: texts.page },
 ] as const
 
 /** Fields for the manual's values: what was typed, or lines to write on. */
 function torqueTable(doc: Doc, { torques }: PlanResponse): void {
   if (torques.length === 0) return
-  heading(doc, 'Torques, from the manual of the machine')
+  heading(doc, texts.torquesFromTheManual)
   table(
     doc,
     TORQUE_COLUMNS,
     torques.map(({ label, value, page }) => ({
-      cells: [label, value || '____________ N·m   ____________ lbf·ft', page || '________'],
+      cells: [label, value || texts.torqueBlank, page || '________'],
     })),
   )
 }
@@ -128,12 +129,12 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
   ])
   const plan = inUnits(worked, units)
   const { job, arrangement, kit, place } = found
-  const { doc, done } = startDocument(`Job ${jobId}, job card`)
+  const { doc, done } = startDocument(texts.jobJobCard(jobId))
   doc
     .font('bold')
     .fontSize(16)
     .fillColor(ink)
-    .text(`Job card ${job.id}: ${job.title}`, PAGE.left, PAGE.top, { width: WIDTH })
+    .text(texts.jobCard(job.id, job.title), PAGE.left, PAGE.top, { width: WIDTH })
   doc
     .font('text')
     .fontSize(10)
@@ -149,7 +150,7 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
   const { heard, use, note } = job.intake
   const intakeText = [heard.join(', '), use.join(', '), note].filter(Boolean).join('. ')
   if (intakeText) doc.text(intakeText, { width: WIDTH })
-  points(doc, 'Open points', plan.open, '!')
+  points(doc, texts.openPoints, plan.open, '!')
   const top = doc.y + 8
   const view = explodedView(arrangement, kit)
   drawExploded(doc, view, {
@@ -159,11 +160,7 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
     height: 150,
   })
   doc.y = top + 158
-  doc
-    .font('text')
-    .fontSize(8)
-    .fillColor(soft)
-    .text('Beside each step: drawn = in, amber = now, dashed = would be in the way.', PAGE.left, doc.y)
+  doc.font('text').fontSize(8).fillColor(soft).text(texts.besideEachStepDrawn, PAGE.left, doc.y)
   let number = 0
   const ticks = job.fitting?.done ?? {}
   const steps = plan.sections.flatMap((section) => section.steps)
@@ -173,45 +170,40 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
     heading(doc, section.label)
     for (const step of section.steps) {
       const tick = ticks[step.id]
-      const done = tick ? `${tick.who || 'done'}, ${shopTime(tick.at, timeZone)}` : ''
+      const done = tick ? `${tick.who || texts.done}, ${shopTime(tick.at, timeZone)}` : ''
       drawStep(doc, step, ++number, done, stripOf(step))
     }
   }
   torqueTable(doc, plan)
-  points(doc, 'Must be new', plan.alwaysNew.length > 0 ? [plan.alwaysNew.join(', ')] : [])
+  points(doc, texts.mustBeNew, plan.alwaysNew.length > 0 ? [plan.alwaysNew.join(', ')] : [])
   points(
     doc,
-    'Tools',
+    texts.tools,
     plan.tools.map(
-      ({ label, own, improvise }) =>
-        `${label}${own ? `: ${own}` : improvise ? `: MISSING. ${improvise}` : ': MISSING, borrow one'}`,
+      ({ label, own, improvise }) => `${label}${own ? `: ${own}` : texts.missingTool(improvise)}`,
     ),
   )
   points(
     doc,
-    'Look again',
-    plan.rechecks.map(({ date, text }) => `${date}  ${text}  Seen by ____________`),
+    texts.lookAgain,
+    plan.rechecks.map(({ date, text }) => texts.seenBy(date, text)),
   )
   if (photographs.shown.length > 0) {
     pageBreak(doc, 270)
-    heading(doc, 'Photographs')
+    heading(doc, texts.photographs)
     drawPhotos(doc, photographs.shown, photographs.more)
   }
   const signed = job.fitting?.signed
   points(
     doc,
-    'Signed off',
+    texts.signedOff,
     [
       signed
         ? `${signed.who}, ${shopTime(signed.at, timeZone)}${signed.why ? `. ${signed.why}` : ''}`
-        : 'Initials ________________   date and time ________________   second pair of eyes ________________',
+        : texts.signingBlank,
     ],
     '',
   )
-  endDocument(
-    doc,
-    "The machine's manual, local rules and licensed practice come first.",
-    `Job ${jobId}, times in ${timeZone}`,
-  )
+  endDocument(doc, texts.theMachinesManualLocal, texts.jobTimesIn(jobId, timeZone))
   return done
 }

@@ -1,5 +1,6 @@
 import 'server-only'
 import type { PhotoAnswer } from '@/contract/judgement'
+import * as texts from '@/texts/paper'
 import { COLOURS, PAGE, pageBreak, printable, WIDTH, type Doc } from './page'
 
 const GAP = 14
@@ -16,7 +17,7 @@ const captionOf = ({ about, name, marks }: PhotoAnswer): string =>
   printable(
     [
       [about, name].filter(Boolean).join(', '),
-      ...marks.map(({ text }, i) => `${i + 1} ${text || 'marked'}`),
+      ...marks.map(({ text }, i) => `${i + 1} ${text || texts.marked}`),
     ].join('\n'),
   )
 
@@ -60,5 +61,5 @@ export function drawPhotos(doc: Doc, photos: readonly Printed[], more: number): 
       .font('text')
       .fontSize(9)
       .fillColor(COLOURS.soft)
-      .text(`Further photographs in the record: ${more}.`, PAGE.left, doc.y, { width: WIDTH })
+      .text(texts.furtherPhotographsInTheRecord(more), PAGE.left, doc.y, { width: WIDTH })
 }

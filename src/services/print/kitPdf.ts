@@ -1,5 +1,6 @@
 import 'server-only'
 import { explodedView, type Arrangement, type Kit, type KitLine } from '@/core/kit'
+import * as texts from '@/texts/paper'
 import { jobKit } from '../jobKit'
 import { drawExploded } from './drawExploded'
 import { inUnits } from './eachText'
@@ -10,21 +11,21 @@ const { ink: INK, soft: SOFT, lamp: LAMP } = COLOURS
 
 const COLUMNS = [
   { head: '', width: 24 },
-  { head: 'Part', width: 92 },
-  { head: 'Number', width: 128, mono: true },
-  { head: 'Unit', width: 36 },
-  { head: 'Total', width: 44 },
-  { head: 'Picked', width: 40 },
-  { head: 'Remarks' },
+  { head: texts.part, width: 92 },
+  { head: texts.number, width: 128, mono: true },
+  { head: texts.unit, width: 36 },
+  { head: texts.total, width: 44 },
+  { head: texts.picked, width: 40 },
+  { head: texts.remarks },
 ] as const
 
 const amount = (line: KitLine, n: number): string => (line.unit === 'g' ? `${n} g` : String(n))
 
 function remark(line: KitLine): string {
-  if (line.state === 'gap') return `MISSING. ${line.reason}`
-  if (line.state === 'conflict') return `DOES NOT FIT. ${line.reason}`
-  const once = line.singleUse ? 'Once only, always new. ' : ''
-  return `${once}${line.assumed ? `To confirm: ${line.reason} ` : ''}${line.note}`
+  if (line.state === 'gap') return texts.gap(line.reason)
+  if (line.state === 'conflict') return texts.conflict(line.reason)
+  const once = line.singleUse ? texts.onceOnlyAlwaysNew : ''
+  return `${once}${line.assumed ? texts.toConfirm(line.reason) : ''}${line.note}`
 }
 
 interface Head {
@@ -47,14 +48,14 @@ function heading(
   const gaps = kit.lines.filter((l) => l.state === 'gap').length
   const conflicts = kit.lines.filter((l) => l.state === 'conflict').length
   const state = kit.complete
-    ? 'complete'
-    : [gaps && `${gaps} missing`, conflicts && `${conflicts} in conflict`].filter(Boolean).join(', ')
+    ? texts.complete
+    : [gaps && texts.missing(gaps), conflicts && texts.inConflict(conflicts)].filter(Boolean).join(', ')
   doc
     .font('bold')
     .fontSize(11)
     .fillColor(INK)
-    .text(`Pick list: ${arrangement.title}, ${count}. `, { continued: true })
-  doc.fillColor(kit.complete ? INK : LAMP).text(`Kit ${state}.`)
+    .text(texts.pickList(arrangement.title, count), { continued: true })
+  doc.fillColor(kit.complete ? INK : LAMP).text(texts.kit(state))
 }
 
 const rowOf = (line: KitLine, i: number) => ({
@@ -70,7 +71,7 @@ const rowOf = (line: KitLine, i: number) => ({
   colour: line.state === 'filled' ? INK : LAMP,
 })
 
-const SIGNS = { pass: 'agrees', warn: 'look again', fail: 'does not fit' } as const
+const SIGNS = { pass: texts.agrees, warn: texts.lookAgainLower, fail: texts.doesNotFit } as const
 
 function render(
   head: Head,
@@ -78,7 +79,7 @@ function render(
   kit: Kit,
   view: ReturnType<typeof explodedView>,
 ): Promise<Buffer> {
-  const { doc, done } = startDocument(`${head.job}, kit`)
+  const { doc, done } = startDocument(texts.kitOfJob(head.job))
   heading(doc, head, arrangement, kit)
   const top = doc.y + 8
   drawExploded(doc, view, { x: PAGE.left, y: top, width: WIDTH, height: 190 })
@@ -86,21 +87,17 @@ function render(
     .font('text')
     .fontSize(8)
     .fillColor(SOFT)
-    .text(
-      `In fitting order from the inside out, to scale; dashed = missing, ${arrangement.hub} plain.`,
-      PAGE.left,
-      top + 196,
-    )
+    .text(texts.inFittingOrder(arrangement.hub), PAGE.left, top + 196)
   doc.y = top + 214
   table(doc, COLUMNS, kit.lines.map(rowOf))
   points(
     doc,
-    'Checked between the parts',
+    texts.checkedBetweenTheParts,
     kit.checks.map((c) => `${c.title} (${SIGNS[c.result]}). ${c.detail}`),
   )
-  points(doc, 'Tools', kit.tools)
-  points(doc, 'Safety', arrangement.cautions)
-  endDocument(doc, "Every value here is a guide until the machine's manual confirms it.", head.job)
+  points(doc, texts.tools, kit.tools)
+  points(doc, texts.safety, arrangement.cautions)
+  endDocument(doc, texts.everyValueHereIs, head.job)
   return done
 }
 
@@ -108,7 +105,7 @@ function render(
 export async function kitPdf(jobId: number, units?: string): Promise<Buffer> {
   const { job, arrangement, kit, place } = await jobKit(jobId)
   return render(
-    { job: `Job ${job.id}`, title: job.title, place },
+    { job: texts.jobNumber(job.id), title: job.title, place },
     inUnits(arrangement, units),
     inUnits(kit, units),
     explodedView(arrangement, kit),

@@ -1,4 +1,5 @@
 import 'server-only'
+import * as texts from '@/texts/paper'
 import { ServiceError } from '../errors'
 import { jobKit } from '../jobKit'
 import { itemsFor, itemsOf, MAX_LABELS } from '../stock'
@@ -70,7 +71,7 @@ export function labelSheet(labels: readonly Label[], title: string): Promise<Buf
     const x = SHEET.left + (index % SHEET.across) * SHEET.width + 6
     drawLabel(doc, label, x, SHEET.top + Math.floor(index / SHEET.across) * SHEET.height)
   })
-  if (labels.length === 0) doc.font('text').text('No labels.', 40, 40)
+  if (labels.length === 0) doc.font('text').text(texts.noLabels, 40, 40)
   doc.end()
   return done
 }
@@ -83,9 +84,13 @@ export async function kitLabels(jobId: number, units: string | undefined): Promi
     .map((l) => ({
       code: l.designation,
       heading: l.designation,
-      lines: [inUnits(`${l.label}, ${l.quantity} ${l.unit}`, units), `Job ${job.id}: ${job.title}`, place],
+      lines: [
+        inUnits(`${l.label}, ${l.quantity} ${l.unit}`, units),
+        texts.jobCalled(job.id, job.title),
+        place,
+      ],
     }))
-  return labelSheet(labels, `Job ${jobId}, labels`)
+  return labelSheet(labels, texts.jobLabels(jobId))
 }
 
 /**
@@ -94,13 +99,13 @@ export async function kitLabels(jobId: number, units: string | undefined): Promi
  */
 export async function stockLabels(ids: readonly number[], input: unknown): Promise<Buffer> {
   const chosen = ids.length > 0 ? await itemsOf(ids) : await itemsFor(input, MAX_LABELS)
-  if (chosen.length === 0) throw new ServiceError('notFound', 'There is nothing in stock to label.')
+  if (chosen.length === 0) throw new ServiceError('notFound', texts.thereIsNothingIn)
   return labelSheet(
     chosen.map((i) => ({
       code: i.designation,
       heading: i.designation,
-      lines: [i.bin ? `Bin ${i.bin}` : 'No bin yet', `Minimum ${i.minimum}`],
+      lines: [i.bin ? texts.bin(i.bin) : texts.noBinYet, texts.minimum(i.minimum)],
     })),
-    'Stock labels',
+    texts.stockLabels,
   )
 }

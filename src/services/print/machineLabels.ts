@@ -1,4 +1,5 @@
 import 'server-only'
+import * as texts from '@/texts/paper'
 import { machine } from '../machines'
 import { COLOURS, printable, startDocument } from './page'
 import { drawQr } from './symbols'
@@ -16,14 +17,14 @@ export async function machineLabels(id: number, origin: string): Promise<Buffer>
   const { name, place, positions } = await machine(id)
   const page = `${origin}/machines/${id}`
   const labels = [
-    { heading: name, lines: [place, `${positions.length} positions`], link: page },
+    { heading: name, lines: [place, texts.positions(positions.length)], link: page },
     ...positions.map((p) => ({
       heading: name,
       lines: [[p.name, p.side].filter(Boolean).join(', '), p.fitted, p.arrangement ?? ''],
       link: `${page}#position-${p.id}`,
     })),
   ]
-  const { doc, done } = startDocument(`${name}, labels`, 0)
+  const { doc, done } = startDocument(texts.labels(name), 0)
   const onPage = SHEET.across * SHEET.down
   labels.forEach(({ heading, lines, link }, i) => {
     if (i > 0 && i % onPage === 0) doc.addPage()

@@ -1,5 +1,6 @@
 import 'server-only'
 import PDFDocument from 'pdfkit'
+import * as texts from '@/texts/paper'
 import { registerFonts } from './fonts'
 
 /** An A4 page, points. */
@@ -15,7 +16,7 @@ export function startDocument(title: string, margin = 40): { doc: Doc; done: Pro
     size: 'A4',
     margin,
     bufferPages: true,
-    info: { Title: title, Creator: 'Amber Socket' },
+    info: { Title: title, Creator: texts.amberSocket },
   })
   registerFonts(doc)
   const chunks: Buffer[] = []
@@ -66,7 +67,7 @@ export function endDocument(doc: Doc, left: string, name: string): void {
     doc.page.margins.bottom = 0
     doc.font('text').fontSize(8).fillColor(COLOURS.soft)
     doc.text(left, PAGE.left, 812, { lineBreak: false })
-    doc.text(`${name}, page ${page + 1} of ${count}`, PAGE.left, 812, {
+    doc.text(texts.pageOf(name, page + 1, count), PAGE.left, 812, {
       width: WIDTH,
       align: 'right',
       lineBreak: false,

@@ -1,5 +1,6 @@
 import 'server-only'
 import { addDays } from '@/core/dates'
+import * as texts from '@/texts/paper'
 import { supplierPrices } from '../supplierPrices'
 import { today } from '../clock'
 import { jobKit } from '../jobKit'
@@ -9,11 +10,11 @@ import { COLOURS, endDocument, PAGE, points, startDocument } from './page'
 import { table } from './table'
 
 const COLUMNS = [
-  { head: 'Part', width: 155 },
-  { head: 'Number', width: 135 },
-  { head: 'Quantity', width: 62, align: 'right' },
-  { head: 'Unit price', width: 78, align: 'right' },
-  { head: 'Sum', align: 'right' },
+  { head: texts.part, width: 155 },
+  { head: texts.number, width: 135 },
+  { head: texts.quantity, width: 62, align: 'right' },
+  { head: texts.unitPrice, width: 78, align: 'right' },
+  { head: texts.sum, align: 'right' },
 ] as const
 
 const money = (value: number): string => value.toFixed(2)
@@ -32,9 +33,9 @@ function totals(sums: readonly number[], taxes: readonly { label: string; percen
     bold,
   })
   return [
-    row('Net', net, true),
+    row(texts.net, net, true),
     ...due.map(({ label, tax }) => row(label, tax, false)),
-    row('Total', gross, true),
+    row(texts.total, gross, true),
   ]
 }
 
@@ -53,12 +54,16 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
     const each = price === null ? null : cents(price * (1 + marginPercent / 100))
     return { line, each, sum: each === null ? null : cents(each * line.quantity) }
   })
-  const { doc, done } = startDocument(`Job ${jobId}, quote`)
+  const { doc, done } = startDocument(texts.jobQuote(jobId))
   const { ink, soft, lamp } = COLOURS
-  doc.font('bold').fontSize(18).fillColor(ink).text('Quote', PAGE.left, PAGE.top)
-  doc.font('text').fontSize(10).fillColor(soft).text(`${shop}. Job ${job.id}: ${job.title}`)
+  doc.font('bold').fontSize(18).fillColor(ink).text(texts.quote, PAGE.left, PAGE.top)
+  doc
+    .font('text')
+    .fontSize(10)
+    .fillColor(soft)
+    .text(texts.shopAndJob(shop, job.id, job.title))
   if (place) doc.text(place)
-  doc.text(`${day}. Valid until ${addDays(day, validDays)}. Prices in ${currency}.`)
+  doc.text(texts.validUntilPricesIn(day, addDays(day, validDays), currency))
   doc.moveDown(0.6).font('bold').fontSize(11).fillColor(ink)
   doc.text(`${arrangement.title}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`)
   doc.moveDown(0.5)
@@ -67,7 +72,7 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
       inUnits(line.label, units),
       line.designation,
       String(line.quantity),
-      each === null ? 'on request' : money(each),
+      each === null ? texts.onRequest : money(each),
       sum === null ? '' : money(sum),
     ],
     colour: each === null ? lamp : ink,
@@ -87,14 +92,14 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
       : rows,
   )
   if (!hasPrice)
-    doc.moveDown(0.5).font('bold').fontSize(11).fillColor(ink).text('Prices on request.', PAGE.left)
+    doc.moveDown(0.5).font('bold').fontSize(11).fillColor(ink).text(texts.pricesOnRequest, PAGE.left)
   const open = [
     ...priced
       .filter((p) => p.each === null)
-      .map((p) => `${p.line.label} ${p.line.designation}: price on request.`),
-    ...kit.lines.filter((l) => l.state !== 'filled').map((l) => `${l.label}: not settled yet. ${l.reason}`),
+      .map((p) => texts.priceOnRequest(p.line.label, p.line.designation)),
+    ...kit.lines.filter((l) => l.state !== 'filled').map((l) => texts.notSettledYet(l.label, l.reason)),
   ]
-  points(doc, 'Not in this quote', open)
-  endDocument(doc, `Valid until ${addDays(day, validDays)}.`, `Job ${jobId}`)
+  points(doc, texts.notInThisQuote, open)
+  endDocument(doc, texts.validUntil(addDays(day, validDays)), texts.jobNumber(jobId))
   return done
 }
