@@ -60,7 +60,7 @@ function plainSection(part: Drawable, closure: Closure): Section | null {
   if (part.piece === 'cone') return bore && coneWidth ? coneSection(bore, coneWidth) : null
   if (part.piece === 'cup') return outside && cupWidth ? cupSection(outside, cupWidth) : null
   if (part.family === 'cam-follower' && !needleDesign(part))
-    return outside && width ? trackRollerSection(bore, outside, width) : null
+    return outside && width ? trackRollerSection(bore, outside, width, part.dimensions.outerRingWidth) : null
   if (!bore || !outside) return null
   const { element } = familyFacts(part.family)
   if (element === 'taperedRoller') {

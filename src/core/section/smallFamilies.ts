@@ -92,13 +92,18 @@ export function linearSection(bore: number, outside: number, length: number, clo
 const STUD_SHARE = 0.4
 const STUD_LENGTH = 1.5
 
-/** Track roller: a thick outer ring on needles, over an inner ring between washers, or on a stud with its flange (`bore` undefined). */
-export function trackRollerSection(bore: number | undefined, outside: number, width: number): Section {
+/** Track roller: a thick outer ring on needles, over an inner ring between washers, or on a stud with its flange (`bore` undefined); drawn with five sixths of the width where that of the roller is not known. */
+export function trackRollerSection(
+  bore: number | undefined,
+  outside: number,
+  width: number,
+  rollerWidth = width * 0.84,
+): Section {
   const outer = outside / 2
   const hasStud = bore === undefined
   const inner = hasStud ? (outer * STUD_SHARE) / 1.6 : bore / 2
   const wall = outer - inner
-  const edge = width * 0.08
+  const edge = (width - rollerWidth) / 2
   const [race, tread] = [inner + wall * 0.25, inner + wall * 0.45]
   // The width of a roller with a stud is its own, that of one with a bore is over the washers.
   const [from, to] = hasStud ? [0, width] : [edge, width - edge]
