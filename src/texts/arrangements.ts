@@ -52,4 +52,3 @@ export const remove = 'Remove'
 export const removed = (code: string) => `${code} removed`
 export const isBack = (code: string) => `${code} is back`
 export const kindsOfPlace = (slotRoles: string) => `Kinds of place: ${slotRoles}.`
-export const notSavedYetKept = 'not saved yet; kept in this browser'

@@ -42,3 +42,13 @@ export const section = 'Section'
 export const note = 'Note'
 export const machine = 'Machine'
 export const labels = 'Labels'
+export const jobNumber = (id: number | string) => `Job ${id}`
+export const ownAndSupplierLists = 'Own and supplier lists'
+export const notSavedYetKept = 'not saved yet; kept in this browser'
+export const quantity = 'Quantity'
+export const remarks = 'Remarks'
+export const doesNotFit = 'does not fit'
+export const done = 'done'
+export const lookAgain = 'Look again'
+export const fromTo = (min: string, max: string) => `${min} to ${max}`
+export const betweenNames = ' and '

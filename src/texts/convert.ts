@@ -49,7 +49,6 @@ export const sizes = 'Sizes'
 export const mm = (bore: number, outside: number, width: number) => `${bore} × ${outside} × ${width} mm`
 export const rating = 'Rating'
 export const kn = (ratingKn: string) => `${ratingKn} kN`
-export const remarks = 'Remarks'
 export const notAdvised = 'Not advised.'
 export const end = (i: number) => `End ${i}`
 export const fitsThisSeat = 'Fits this seat'
@@ -61,7 +60,6 @@ export const whatComesNearIs =
 export const partsForThisSeat = 'Parts for this seat'
 
 /* ConvertScreen */
-export const and = ' and '
 export const conversionTo = (kind: string, seats: string) => `Conversion: ${kind} to ${seats}`
 export const typeTheSeatOf =
   'Type the seat of one end, such as the 25 mm pin and 52 mm bore of a deckchair trolley, 20 mm wide. Parts that fit it follow, with what else must change.'

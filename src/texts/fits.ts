@@ -68,7 +68,6 @@ export const coneBackedOff = 'Cone backed off, °'
 export const playAsIsUsual = 'Play as is usual for this kind of hub; type what the manual says.'
 export const playAsTyped = 'Play as typed.'
 export const wheelOnStandsWheels = 'Wheel on stands, wheels chocked, power locked off.'
-export const lookAgain = 'Look again'
 
 /* SeatInputs */
 export const steel = 'steel'
@@ -204,7 +203,6 @@ export const toleranceZonesOfRing = (name: string) =>
   `Tolerance zones of ring and seat, ${name} about the nominal size`
 
 /* ClearanceChart */
-export const to = (min: string, max: string) => `${min} to ${max}`
 export const clearanceOfName = (name: string) => `clearance, ${name}`
 export const fresh = 'new'
 export const mounted = 'mounted'
@@ -304,7 +302,6 @@ export const noPlayIsLeft = 'no play is left before the nut is touched: the spac
 export const stack = 'Stack:'
 export const leftOver = 'left over'
 export const mmWorst = 'mm, worst'
-export const fromTo = (min: string, max: string) => `${min} to ${max}`
 export const likely = ', likely'
 export const mmLower = 'mm.'
 export const axle = 'Axle:'

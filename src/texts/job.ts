@@ -36,7 +36,6 @@ export const notSaved = (detail: string) => `Not saved: ${detail}`
 export const changedOnAnotherScreenToo = 'Changed on another screen too'
 
 /* stageMarks */
-export const done = 'done'
 export const passedBy = 'passed by'
 
 /* StageRail */
@@ -59,4 +58,3 @@ export const thisJobIsClosed = 'This job is closed.'
 export const whatIsTypedHere = 'What is typed here is not kept until it is opened again.'
 export const openItAgain = 'Open it again'
 export const undoTheLastChangeOf = 'undo the last change of the job'
-export const job = (id: number) => `Job ${id}`

@@ -1,7 +1,6 @@
 /** Texts of the screens of kit. */
 
 /* ChooseArrangement */
-export const and = ' and '
 export const whichArrangementIsIt = 'Which arrangement is it?'
 export const itDecidesThePlaces =
   'It decides the places of the kit and the order they are fitted in. Type its code and Enter, or choose.'
@@ -44,7 +43,6 @@ export const piecesForOnePosition = 'Pieces for one position'
 /* LineEditor */
 export const filled = 'filled'
 export const gap = 'missing'
-export const doesNotFit = 'does not fit'
 export const bin = (bin: string) => `, bin ${bin}`
 export const onTheShelf = (free: number, bin: string) => `On the shelf: ${free}${bin}`
 export const numberFor = (label: string) => `Number for ${label}`

@@ -5,7 +5,6 @@ export const theFileIsLarger = 'The file is larger than 40 MB. Split it.'
 
 /* ImportPane */
 export const is = 'Is'
-export const quantity = 'Quantity'
 export const price = 'Price'
 export const row = 'Row'
 export const asWritten = 'As written'
@@ -40,7 +39,6 @@ export const stop = 'Stop'
 export const why = 'Why'
 export const rowsNotKept = 'Rows not kept'
 export const saveAsCsv = 'Save as CSV'
-export const remarks = 'Remarks'
 export const boreOutsideWidth = (unit: string) => `Bore × outside × width, ${unit}`
 export const theFirst = (items: number) => `, the first ${items}`
 export const items = 'Items'
@@ -66,5 +64,4 @@ export const areOnePartSpecials =
   'are one part. Specials, such as the turned bush of the capstan winch, are kept with their bore, outside and width and found by them.'
 export const chooseACsvFileLabel = 'Choose a CSV file'
 export const lists = 'Lists'
-export const ownAndSupplierLists = 'Own and supplier lists'
 export const listCount = (n: number) => `${n} ${n === 1 ? 'list' : 'lists'}`

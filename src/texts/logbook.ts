@@ -17,7 +17,6 @@ export const due = (due: number) => `${due} due`
 export const rechecksShown = 'Rechecks shown'
 export const toDo = 'to do'
 export const all = 'all'
-export const job = (id: number) => `Job ${id}`
 export const isOpenForWhat = (of: number) => `is open for what came back of job ${of}.`
 export const lookedAt = 'Looked at'
 export const more = 'More'
@@ -45,7 +44,6 @@ export const wearAYear95To = (unit: string, um: string, min: string, max: string
   `Wear a year, ${unit}: ${um} (95 %: ${min} to ${max})`
 export const mean = (name: string) => `Mean, ${name}`
 export const limit = (name: string) => `Limit, ${name}`
-export const jobOfJobId = (jobId: number) => `Job ${jobId}`
 export const moreSeatsWereMeasured = 'More seats were measured: choose a machine to see them.'
 export const noSeatOfA =
   'No seat of a position in the register was measured in this time. Readings come from Fits and setting.'
@@ -68,7 +66,6 @@ export const said = 'Said, %'
 export const right = 'Right'
 export const percentWithLimits = '% (95 % limits)'
 export const itWas = 'It was'
-export const to = (min: string, max: string) => `${min} to ${max}`
 export const byMonth = 'By month'
 export const month = 'Month'
 export const wrong = 'Wrong'

@@ -1,7 +1,6 @@
 /** Texts of the screens of orders. */
 
 /* BasketPane */
-export const and = ' and '
 export const wanted = 'Wanted'
 export const bought = 'Bought'
 export const packsOf = (pack: number) => `(${pack}s)`
@@ -60,7 +59,6 @@ export const onItsWay = 'on its way'
 export const partlyHere = 'partly here'
 export const allHere = 'all here'
 export const givenUp = 'given up'
-export const job = (id: number) => `Job ${id}`
 export const everythingOfTheseKits = 'Everything of these kits lies in the bins.'
 export const forJobs = (jobs: string) => `For jobs ${jobs}`
 export const nothingPricedYet = 'Nothing priced yet'

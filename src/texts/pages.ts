@@ -20,12 +20,10 @@ export const fitsAndAdjustment = 'Fits and adjustment'
 export const quickLookUp = 'Quick look-up'
 
 /* layout */
-export const job = (id: string) => `Job ${id}`
 export const sAmberSocket = (job: string) => `%s · ${job} · Amber Socket`
 
 /* page */
 export const jobAmberSocket = (takeIn: string, id: string) => `${takeIn} · Job ${id} · Amber Socket`
-export const ownAndSupplierLists = 'Own and supplier lists'
 export const machines = 'Machines'
 export const sealsAndWearSleeves = 'Seals and wear sleeves'
 export const signIn = 'Sign in'

@@ -1,7 +1,6 @@
 /** Texts on paper: pick list, job card, quote, labels. */
 
 /* page */
-export const amberSocket = 'Amber Socket'
 export const pageOf = (name: string, page: number, count: number) => `${name}, page ${page} of ${count}`
 
 /* labelsPdf */
@@ -19,7 +18,6 @@ export const marked = 'marked'
 export const furtherPhotographsInTheRecord = (more: number) => `Further photographs in the record: ${more}.`
 
 /* cardPdf */
-export const done = 'done'
 export const practice = (about: string, mine: string) => ` [${about}. Workshop practice: ${mine}.]`
 export const tool = (tool: string) => `Tool: ${tool}`
 export const fastener = 'Fastener'
@@ -35,7 +33,6 @@ export const mustBeNew = 'Must be new'
 export const tools = 'Tools'
 export const missingTool = (improvise: string) =>
   improvise ? `: MISSING. ${improvise}` : ': MISSING, borrow one'
-export const lookAgain = 'Look again'
 export const seenBy = (date: string, text: string) => `${date}  ${text}  Seen by ____________`
 export const photographs = 'Photographs'
 export const signedOff = 'Signed off'
@@ -51,12 +48,8 @@ export const complete = 'complete'
 export const inFittingOrder = (hub: string) =>
   `In fitting order from the inside out, to scale; dashed = missing, ${hub} plain.`
 export const agrees = 'agrees'
-export const part = 'Part'
-export const number = 'Number'
 export const unit = 'Unit'
-export const total = 'Total'
 export const picked = 'Picked'
-export const remarks = 'Remarks'
 export const onceOnlyAlwaysNew = 'Once only, always new. '
 export const toConfirm = (reason: string) => `To confirm: ${reason} `
 export const missing = (gaps: number) => `${gaps} missing`
@@ -64,14 +57,12 @@ export const inConflict = (conflicts: number) => `${conflicts} in conflict`
 export const pickList = (title: string, count: string) => `Pick list: ${title}, ${count}. `
 export const kit = (state: string) => `Kit ${state}.`
 export const lookAgainLower = 'look again'
-export const doesNotFit = 'does not fit'
 export const kitOfJob = (job: string) => `${job}, kit`
 export const checkedBetweenTheParts = 'Checked between the parts'
 export const safety = 'Safety'
 export const everyValueHereIs = "Every value here is a guide until the machine's manual confirms it."
 
 /* quotePdf */
-export const quantity = 'Quantity'
 export const unitPrice = 'Unit price'
 export const sum = 'Sum'
 export const net = 'Net'
@@ -87,7 +78,6 @@ export const priceOnRequest = (label: string, designation: string) =>
 export const notSettledYet = (label: string, reason: string) => `${label}: not settled yet. ${reason}`
 export const notInThisQuote = 'Not in this quote'
 export const validUntil = (addDays: string) => `Valid until ${addDays}.`
-export const jobNumber = (jobId: number) => `Job ${jobId}`
 
 /* machineLabels */
 export const positions = (positions: number) => `${positions} positions`

@@ -13,7 +13,6 @@ export const nextStep = 'Next step'
 
 /* StepRow */
 export const stopHere = 'Stop here.'
-export const done = 'done'
 
 /* Torques */
 export const torquesFromTheManual = 'Torques, from the manual of the machine'
@@ -56,7 +55,6 @@ export const yourInitials = 'Your initials'
 export const fittedOn = 'Fitted on'
 export const mustBeNew = 'Must be new'
 export const alwaysNew = 'Always new'
-export const lookAgain = 'Look again'
 export const signedOffBy = 'Signed off by'
 export const takeBack = 'take back'
 export const open = 'Open:'

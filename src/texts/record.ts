@@ -23,7 +23,6 @@ export const jobRemoved = (id: number) => `Job ${id} removed`
 export const removeTheJob = 'Remove the job'
 
 /* Record */
-export const quantity = 'Quantity'
 export const bearing = (ordinal: number) => `bearing ${ordinal}`
 export const stamped = 'Stamped'
 export const nothingRead = 'nothing read'

@@ -15,4 +15,3 @@ export const perCentOfTax = (i: number) => `Per cent of tax ${i}`
 export const workshopPractice = 'Workshop practice'
 export const practitionersDifferYoursIs =
   'Practitioners differ. Yours is followed in every plan; the other way stands beside it, with when it is right.'
-export const notSavedYetKept = 'not saved yet; kept in this browser'

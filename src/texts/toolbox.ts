@@ -19,4 +19,3 @@ export const toolOfI = (i: number, size: string) => `Tool ${i}, ${size}`
 export const takeToolAway = (i: number) => `Take tool ${i} away`
 export const name = 'Name'
 export const anotherToolUpper = 'Another tool'
-export const notSavedYetKept = 'not saved yet; kept in this browser'

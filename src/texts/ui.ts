@@ -20,7 +20,6 @@ export const readAsInchesWrite = (inches: string) =>
 
 /* VerdictMark */
 export const lookAgain = 'look again'
-export const doesNotFit = 'does not fit'
 
 /* ColumnMenu */
 export const columns = 'Columns'

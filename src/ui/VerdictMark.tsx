@@ -1,4 +1,5 @@
 import { Circle, Triangle, X, type LucideIcon } from 'lucide-react'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/ui'
 
 const MARKS = {
@@ -7,7 +8,7 @@ const MARKS = {
   strained: [Triangle, 'text-strain', 'doubtful'],
   warn: [Triangle, 'text-strain', texts.lookAgain],
   contradicts: [X, 'text-contra', 'contradicts'],
-  fail: [X, 'text-contra', texts.doesNotFit],
+  fail: [X, 'text-contra', common.doesNotFit],
   gap: [Circle, 'text-lamp-ink', 'missing'],
 } as const satisfies Record<string, readonly [LucideIcon, string, string]>
 

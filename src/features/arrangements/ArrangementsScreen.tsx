@@ -100,7 +100,7 @@ export function ArrangementsScreen({ initial }: { initial: ArrangementChoice[] }
   return (
     <Frame
       about={<b className="font-semibold text-ink">{common.arrangements}</b>}
-      state={isDirty ? texts.notSavedYetKept : saved}
+      state={isDirty ? common.notSavedYetKept : saved}
     >
       <div className="panes [--panes:320px_minmax(0,1fr)]">
         <nav aria-label={common.arrangements} className="flex min-h-0 flex-col border-r border-line">

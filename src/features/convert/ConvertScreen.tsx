@@ -29,7 +29,10 @@ export function ConvertScreen() {
     if (!answer?.kit) return
     call('POST /api/jobs', {
       body: {
-        title: texts.conversionTo(KIND_NAMES[kind], answer.seats.map((s) => s.chosen).join(texts.and)),
+        title: texts.conversionTo(
+          KIND_NAMES[kind],
+          answer.seats.map((s) => s.chosen).join(common.betweenNames),
+        ),
       },
     })
       .then((job) =>

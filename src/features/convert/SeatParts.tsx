@@ -40,7 +40,7 @@ const partColumns = (chosen: string | null, onChoose: (designation: string) => v
   },
   {
     id: 'remarks',
-    head: texts.remarks,
+    head: common.remarks,
     className: 'py-2 align-top text-ink2',
     cell: ({ sensible, message }) => (
       <>

@@ -158,7 +158,7 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
             </p>
           ))}
           {practice && lock !== 'cone' && <PracticeBox note={practice} />}
-          <h2 className="caption mt-2">{texts.lookAgain}</h2>
+          <h2 className="caption mt-2">{common.lookAgain}</h2>
           <ul data-testid="rechecks" className="text-[0.875rem]">
             {recheckDates(day, true, wet).map(({ date, text: what }) => (
               <li key={date} className="border-t border-line2 py-1.5">

@@ -3,6 +3,7 @@
 import { Bar } from 'react-chartjs-2'
 import { useFigureUnits } from '@/features/shell'
 import type { FitResponse } from '@/contract/fit'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/fits'
 import { plainOptions } from '@/ui/charts/chartBase'
 import { useThemeColours } from '@/ui/charts/useThemeColours'
@@ -13,7 +14,7 @@ export function ClearanceChart({ stages }: { stages: NonNullable<FitResponse['st
   const { small } = useFigureUnits()
   const spans = [stages.fresh, stages.mounted, stages.warm]
   const [fresh = '', mounted = '', warm = ''] = spans.map(({ min, max }) =>
-    texts.to(small.write(min), small.write(max)),
+    common.fromTo(small.write(min), small.write(max)),
   )
   const bars = [
     [texts.fresh, fresh],

@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic'
 import { readThread } from '@/core/kit'
 import { readFigure, readForm, type FormRole } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { AXIAL_PLAY_MM, AXLE_MEASURES, AXLE_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
@@ -267,11 +268,11 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
           <b>{texts.stack}</b> {texts.leftOver}{' '}
           <span className="number">{signedMm(answer.stack.nominalMm, 3)}</span> {texts.mmWorst}{' '}
           <span className="number">
-            {texts.fromTo(signedMm(answer.stack.worst.min, 3), signedMm(answer.stack.worst.max, 3))}
+            {common.fromTo(signedMm(answer.stack.worst.min, 3), signedMm(answer.stack.worst.max, 3))}
           </span>
           {texts.likely}{' '}
           <span className="number">
-            {texts.fromTo(
+            {common.fromTo(
               signedMm(answer.stack.statistical.min, 3),
               signedMm(answer.stack.statistical.max, 3),
             )}

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import type { ReactNode } from 'react'
 import { Frame, type KeyHint } from '@/features/shell'
 import type { Stage } from '@/contract/choices'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/job'
 import { BearingRail } from './BearingRail'
 import { useJob } from './JobContext'
@@ -51,7 +52,7 @@ export function JobFrame({
   const { job, bearing, state } = useJob()
   const about = (
     <>
-      <b className="font-semibold text-ink">{texts.job(job.id)}</b> · {job.title}
+      <b className="font-semibold text-ink">{common.jobNumber(job.id)}</b> · {job.title}
       {job.bearings.length > 1 && ` · ${bearing.name || texts.bearing(bearing.ordinal)}`}
     </>
   )

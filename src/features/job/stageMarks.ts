@@ -7,7 +7,7 @@ import * as texts from '@/texts/job'
 export type StageMark = 'done' | 'passed' | 'ahead'
 
 export const MARK_LABELS: Record<StageMark, string> = {
-  done: texts.done,
+  done: common.done,
   passed: texts.passedBy,
   ahead: common.open,
 }

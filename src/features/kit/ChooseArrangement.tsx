@@ -83,7 +83,7 @@ export function ChooseArrangement({ onChoose, decided }: Props) {
         </p>
         {isNoneMade && (
           <p className="mb-4 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2">
-            {texts.noneOfTheseIs(decided.join(texts.and))}
+            {texts.noneOfTheseIs(decided.join(common.betweenNames))}
           </p>
         )}
         <p role="status" className="sr-only">

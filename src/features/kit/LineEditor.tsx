@@ -4,11 +4,12 @@ import { UnitText } from '@/features/shell'
 import { useEffect, useRef, useState } from 'react'
 import { SLOT_LABELS } from '@/core/kit'
 import type { KitResponse } from '@/contract/kit'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/kit'
 import { VerdictMark } from '@/ui/VerdictMark'
 
 const LINE_SIGNS = { filled: 'pass', gap: 'gap', conflict: 'fail' } as const
-const LINE_LABELS = { filled: texts.filled, gap: texts.gap, conflict: texts.doesNotFit } as const
+const LINE_LABELS = { filled: texts.filled, gap: texts.gap, conflict: common.doesNotFit } as const
 
 interface Props {
   slot: KitSlot | undefined

@@ -39,7 +39,7 @@ const isShort = ({ stock, quantity }: Line): boolean =>
   stock !== undefined && stock !== null && stock.free < quantity
 
 function tagOf(line: Line): string | null {
-  if (line.state === 'conflict') return texts.doesNotFit
+  if (line.state === 'conflict') return common.doesNotFit
   if (line.state === 'gap') return 'missing'
   if (line.singleUse) return common.singleUse
   if (line.assumed) return texts.toConfirm

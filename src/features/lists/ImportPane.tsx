@@ -18,7 +18,7 @@ const FIELD_LABELS: Record<ListField, string> = {
   bore: common.bore,
   outside: common.outside,
   width: common.width,
-  quantity: texts.quantity,
+  quantity: common.quantity,
   price: texts.price,
   bin: common.bin,
 }
@@ -62,7 +62,7 @@ const columnsIn = (unit: LengthUnit): Column<Sample>[] => [
   size('bore', unit),
   size('outside', unit),
   size('width', unit),
-  { id: 'quantity', head: texts.quantity, figures: true, cell: ({ item }) => item?.quantity ?? '' },
+  { id: 'quantity', head: common.quantity, figures: true, cell: ({ item }) => item?.quantity ?? '' },
   { id: 'price', head: texts.price, figures: true, cell: ({ item }) => item?.price ?? '' },
 ]
 

@@ -94,7 +94,7 @@ function Remarks({ detail }: { detail: ListDetail }) {
       </div>
       <div className="mt-1 min-h-0 overflow-hidden rounded-lg border border-line bg-sheet">
         <DataTable
-          label={texts.remarks}
+          label={common.remarks}
           scrolls
           onSheet
           rows={detail.remarks}
@@ -141,7 +141,7 @@ const itemColumns = (unit: LengthUnit): Column<ListDetail['items'][number]>[] =>
   },
   {
     id: 'quantity',
-    head: texts.quantity,
+    head: common.quantity,
     by: ({ quantity }) => quantity,
     figures: true,
     cell: ({ quantity }) => quantity ?? '',

@@ -62,7 +62,7 @@ export function ListsScreen({ initial }: { initial: readonly ListSummary[] }) {
   }
   return (
     <Frame
-      about={<b className="font-semibold text-ink">{texts.ownAndSupplierLists}</b>}
+      about={<b className="font-semibold text-ink">{common.ownAndSupplierLists}</b>}
       state={lists.length > 0 ? texts.listCount(lists.length) : undefined}
     >
       <div className="panes [--panes:272px_minmax(0,1fr)]">

@@ -99,7 +99,7 @@ export function IdentificationView({ query }: { query: string }) {
               caption={texts.howSureItWas}
               columns={[texts.said, common.parts, texts.right, texts.percentWithLimits, texts.itWas]}
               rows={bands.map(({ from, to, count, right, share: own, message }) => [
-                texts.to(percent(from), percent(to)),
+                common.fromTo(percent(from), percent(to)),
                 count,
                 right,
                 own ? withLimits(own) : '–',

@@ -139,7 +139,7 @@ export function RecheckList({ initial, onState }: Props) {
         {comeback && (
           <p className="mt-2 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2">
             <Link href={stagePath(comeback.id, 'takeIn')} className="underline underline-offset-4">
-              {texts.job(comeback.id)}
+              {common.jobNumber(comeback.id)}
             </Link>{' '}
             {texts.isOpenForWhat(comeback.of)}
           </p>

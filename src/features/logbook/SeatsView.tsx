@@ -118,7 +118,7 @@ export function SeatsView({ query }: { query: string }) {
                   }
                   columns={[common.job, common.measured, texts.mean(length.name), texts.limit(length.name)]}
                   rows={seat.measured.map(({ jobId, on, mm }) => [
-                    texts.jobOfJobId(jobId),
+                    common.jobNumber(jobId),
                     on,
                     length.write(mm),
                     seat.limitMm === null ? '–' : length.write(seat.limitMm),

@@ -77,7 +77,8 @@ export function BasketPane({ basket, busy, onOrder }: Props) {
       </p>
       {basket.away.length > 0 && (
         <p className="mb-2 text-strain">
-          <VerdictMark verdict="warn" isSaid /> {texts.withoutNoAnswerJustNow(basket.away.join(texts.and))}
+          <VerdictMark verdict="warn" isSaid />{' '}
+          {texts.withoutNoAnswerJustNow(basket.away.join(common.betweenNames))}
         </p>
       )}
       {basket.missing.length > 0 && (

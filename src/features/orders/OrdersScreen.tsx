@@ -34,7 +34,7 @@ const jobsIn = (text: string) =>
   text.split(',').flatMap((part) => {
     const read = /^(\d{1,9})(?:x(\d{1,3}))?$/.exec(part)
     return read
-      ? [{ name: texts.job(Number(read[1])), job: Number(read[1]), times: Number(read[2] ?? 1) }]
+      ? [{ name: common.jobNumber(Number(read[1])), job: Number(read[1]), times: Number(read[2] ?? 1) }]
       : []
   })
 

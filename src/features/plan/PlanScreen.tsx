@@ -1,5 +1,6 @@
 'use client'
 
+import * as common from '@/texts/common'
 import * as texts from '@/texts/plan'
 import { Link } from '@/ui/Link'
 import { useState } from 'react'
@@ -164,8 +165,8 @@ export function PlanScreen() {
             )}
             {plan && <Tools plan={plan} />}
             {plan && (
-              <section aria-label={texts.lookAgain}>
-                <h2 className="caption">{texts.lookAgain}</h2>
+              <section aria-label={common.lookAgain}>
+                <h2 className="caption">{common.lookAgain}</h2>
                 <ul className="text-[0.875rem]" data-testid="rechecks">
                   {plan.rechecks.map(({ date, text: what }) => (
                     <li key={date} className="border-t border-line2 py-1">

@@ -2,6 +2,7 @@
 
 import { UnitText } from '@/features/shell'
 import type { FittingDraft } from '@/contract/plan'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/plan'
 import { useTimes } from '@/ui/Times'
 import { PracticeBox } from '@/ui/PracticeBox'
@@ -52,7 +53,7 @@ export function StepRow({
         {step.practice && <PracticeBox note={step.practice} />}
         {done && (
           <span className="block text-[0.78125rem] text-ink3">
-            {done.who || texts.done}, {time(done.at)}
+            {done.who || common.done}, {time(done.at)}
           </span>
         )}
       </div>

@@ -43,7 +43,7 @@ const PART_COLUMNS: Column<FittedLine>[] = [
   { id: 'number', head: common.number, className: 'number', cell: ({ designation }) => designation },
   {
     id: 'quantity',
-    head: texts.quantity,
+    head: common.quantity,
     figures: true,
     // What comes with another part has no count of its own.
     cell: ({ stays, quantity }) => (stays ? '' : quantity || '–'),

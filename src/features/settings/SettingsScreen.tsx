@@ -70,7 +70,7 @@ export function SettingsScreen({ initial, zones }: { initial: Settings; zones: r
   return (
     <Frame
       about={<b className="font-semibold text-ink">{common.settings}</b>}
-      state={isDirty ? texts.notSavedYetKept : state}
+      state={isDirty ? common.notSavedYetKept : state}
     >
       <form className="mx-auto h-full max-w-[760px] overflow-auto px-6 py-5" onSubmit={(e) => void submit(e)}>
         <h1 className="mb-3 text-[1.3125rem] font-bold">{texts.onQuotesAndLabels}</h1>

@@ -152,7 +152,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
       heading: common.jobs,
       items: found.jobs.map((j) => ({
         key: `job ${j.id}`,
-        main: texts.job(j.id),
+        main: common.jobNumber(j.id),
         side: j.title,
         run: () => go(`/jobs/${j.id}`),
       })),

@@ -23,7 +23,7 @@ export const AREAS: readonly (readonly [
       ['/catalogue', common.catalogue],
       ['/seals', texts.seals],
       ['/convert', common.conversions],
-      ['/lists', texts.ownAndSupplierLists],
+      ['/lists', common.ownAndSupplierLists],
     ],
   ],
   [

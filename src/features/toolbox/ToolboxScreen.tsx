@@ -73,7 +73,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
   return (
     <Frame
       about={<b className="font-semibold text-ink">{common.toolbox}</b>}
-      state={isDirty ? texts.notSavedYetKept : state}
+      state={isDirty ? common.notSavedYetKept : state}
     >
       <form
         className="mx-auto flex h-full max-w-[1120px] flex-col px-6 py-4"

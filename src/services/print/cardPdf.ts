@@ -2,6 +2,7 @@ import 'server-only'
 import { shopTime } from '@/core/dates'
 import { explodedView, type ExplodedView } from '@/core/kit'
 import { partsAt, type PartNow } from '@/core/procedure'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/paper'
 import { jobPlan } from '../plan'
 import type { PlanResponse } from '@/contract/plan'
@@ -170,7 +171,7 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
     heading(doc, section.label)
     for (const step of section.steps) {
       const tick = ticks[step.id]
-      const done = tick ? `${tick.who || texts.done}, ${shopTime(tick.at, timeZone)}` : ''
+      const done = tick ? `${tick.who || common.done}, ${shopTime(tick.at, timeZone)}` : ''
       drawStep(doc, step, ++number, done, stripOf(step))
     }
   }
@@ -185,7 +186,7 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
   )
   points(
     doc,
-    texts.lookAgain,
+    common.lookAgain,
     plan.rechecks.map(({ date, text }) => texts.seenBy(date, text)),
   )
   if (photographs.shown.length > 0) {

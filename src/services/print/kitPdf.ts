@@ -1,5 +1,6 @@
 import 'server-only'
 import { explodedView, type Arrangement, type Kit, type KitLine } from '@/core/kit'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/paper'
 import { jobKit } from '../jobKit'
 import { drawExploded } from './drawExploded'
@@ -11,12 +12,12 @@ const { ink: INK, soft: SOFT, lamp: LAMP } = COLOURS
 
 const COLUMNS = [
   { head: '', width: 24 },
-  { head: texts.part, width: 92 },
-  { head: texts.number, width: 128, mono: true },
+  { head: common.part, width: 92 },
+  { head: common.number, width: 128, mono: true },
   { head: texts.unit, width: 36 },
-  { head: texts.total, width: 44 },
+  { head: common.total, width: 44 },
   { head: texts.picked, width: 40 },
-  { head: texts.remarks },
+  { head: common.remarks },
 ] as const
 
 const amount = (line: KitLine, n: number): string => (line.unit === 'g' ? `${n} g` : String(n))
@@ -71,7 +72,7 @@ const rowOf = (line: KitLine, i: number) => ({
   colour: line.state === 'filled' ? INK : LAMP,
 })
 
-const SIGNS = { pass: texts.agrees, warn: texts.lookAgainLower, fail: texts.doesNotFit } as const
+const SIGNS = { pass: texts.agrees, warn: texts.lookAgainLower, fail: common.doesNotFit } as const
 
 function render(
   head: Head,
@@ -105,7 +106,7 @@ function render(
 export async function kitPdf(jobId: number, units?: string): Promise<Buffer> {
   const { job, arrangement, kit, place } = await jobKit(jobId)
   return render(
-    { job: texts.jobNumber(job.id), title: job.title, place },
+    { job: common.jobNumber(job.id), title: job.title, place },
     inUnits(arrangement, units),
     inUnits(kit, units),
     explodedView(arrangement, kit),

@@ -1,5 +1,6 @@
 import 'server-only'
 import PDFDocument from 'pdfkit'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/paper'
 import { registerFonts } from './fonts'
 
@@ -16,7 +17,7 @@ export function startDocument(title: string, margin = 40): { doc: Doc; done: Pro
     size: 'A4',
     margin,
     bufferPages: true,
-    info: { Title: title, Creator: texts.amberSocket },
+    info: { Title: title, Creator: common.amberSocket },
   })
   registerFonts(doc)
   const chunks: Buffer[] = []

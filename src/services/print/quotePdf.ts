@@ -1,5 +1,6 @@
 import 'server-only'
 import { addDays } from '@/core/dates'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/paper'
 import { supplierPrices } from '../supplierPrices'
 import { today } from '../clock'
@@ -10,9 +11,9 @@ import { COLOURS, endDocument, PAGE, points, startDocument } from './page'
 import { table } from './table'
 
 const COLUMNS = [
-  { head: texts.part, width: 155 },
-  { head: texts.number, width: 135 },
-  { head: texts.quantity, width: 62, align: 'right' },
+  { head: common.part, width: 155 },
+  { head: common.number, width: 135 },
+  { head: common.quantity, width: 62, align: 'right' },
   { head: texts.unitPrice, width: 78, align: 'right' },
   { head: texts.sum, align: 'right' },
 ] as const
@@ -35,7 +36,7 @@ function totals(sums: readonly number[], taxes: readonly { label: string; percen
   return [
     row(texts.net, net, true),
     ...due.map(({ label, tax }) => row(label, tax, false)),
-    row(texts.total, gross, true),
+    row(common.total, gross, true),
   ]
 }
 
@@ -100,6 +101,6 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
     ...kit.lines.filter((l) => l.state !== 'filled').map((l) => texts.notSettledYet(l.label, l.reason)),
   ]
   points(doc, texts.notInThisQuote, open)
-  endDocument(doc, texts.validUntil(addDays(day, validDays)), texts.jobNumber(jobId))
+  endDocument(doc, texts.validUntil(addDays(day, validDays)), common.jobNumber(jobId))
   return done
 }

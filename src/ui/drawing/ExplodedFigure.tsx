@@ -3,6 +3,7 @@
 import { useId } from 'react'
 import type { ExplodedView, DrawnPart } from '@/core/kit'
 import type { Point } from '@/core/section'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/ui'
 import { HatchDefs } from './HatchDefs'
 import { ShapeMark } from './ShapeMark'
@@ -12,7 +13,7 @@ const HEIGHT = 286
 const BALLOON = 13
 const ROOM = { top: 46, side: 8, bottom: 6 }
 
-const STATE_LABELS = { filled: 'filled', gap: 'missing', conflict: texts.doesNotFit } as const
+const STATE_LABELS = { filled: 'filled', gap: 'missing', conflict: common.doesNotFit } as const
 
 interface Props {
   view: ExplodedView
@@ -107,7 +108,7 @@ export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Prop
                 fontWeight={700}
                 fill="var(--contra)"
               >
-                {texts.doesNotFit}
+                {common.doesNotFit}
               </text>
             )}
           </g>

@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
 import { JobProvider } from '@/features/job'
 import { machineOf } from '@/services/machines'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/pages'
 import { jobOf } from './jobOf'
 
@@ -11,7 +12,7 @@ interface Props {
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const job = texts.job((await params).id)
+  const job = common.jobNumber((await params).id)
   return { title: { template: texts.sAmberSocket(job), default: job } }
 }
 
