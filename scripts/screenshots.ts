@@ -21,7 +21,7 @@ const job = (title: string): string => {
 const VIEWS: [string, string, ((page: Page) => Promise<void>)?][] = [
   ['bench', '/'],
   ['take-in', job('coach 2')],
-  ['identify', `${job('coach 2')}/identify`],
+  ['identify', `${job('coach 2')}/identify`, async (page) => page.getByTestId('leader').waitFor()],
   [
     'not-listed',
     '/identify',

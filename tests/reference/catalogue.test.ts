@@ -718,6 +718,9 @@ it('track rollers with a stud are named by their outside, those with a bore by i
       expect((d.width ?? 0) - (d.outerRingWidth ?? 0), base).toBeCloseTo(lengthMm('1/16 in'), 2)
       expect((d.bore ?? 0) / (d.outside ?? 1), base).toBeGreaterThan(0.26)
       expect((d.bore ?? 0) / (d.outside ?? 1), base).toBeLessThan(0.34)
+      // Two outsides share a width, and the pin with it.
+      const alike = rollers.filter((o) => o.series === series && o.dimensions.width === d.width)
+      expect(new Set(alike.map((o) => o.dimensions.bore)).size, base).toBe(1)
     } else if (series === 'RSTO') {
       // The roller of STO without its inner ring.
       const whole = number === '5' ? { bore: 5, outside: 16, width: 8 } : of(`STO${number}`)
