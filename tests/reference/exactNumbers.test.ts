@@ -280,6 +280,8 @@ describe('stamps as they are', () => {
     ['60205', '6205', 25, 1, 'shield'],
     ['80205', '6205', 25, 2, 'shield'],
     ['180204', '6204', 20, 2, 'contactSeal'],
+    ['180503', '62203', 17, 2, 'contactSeal'],
+    ['160605', '62305', 25, 1, 'contactSeal'],
     ['80018', '608', 8, 2, 'shield'],
     ['6205SS', '6205', 25, 0, 'open'],
     ['NA4905-2RSR', 'NA4905', 25, 2, 'contactSeal'],
@@ -289,6 +291,7 @@ describe('stamps as they are', () => {
     ['L44643L/L44610', 'L44643/L44610', 25.4, 1, 'contactSeal'],
     ['34640037', '34x64x37', 34, 0, 'open'],
     ['MR15267-2RS', '15267', 15, 2, 'contactSeal'],
+    ['MR15268-2RS', 'MR15268', 15, 2, 'contactSeal'],
     ['UC205-100D1', 'UC205-16', 25.4, 0, 'open'],
     ['MF126ZZ', 'MF126', 6, 2, 'shield'],
     ['17 by 26 by 5', '6803', 17, 0, 'open'],
@@ -503,6 +506,10 @@ it('a number is not offered for a text of which most would be changed or left ov
   for (const text of ['ZZXX', 'ABCDEF', 'LOT 7QX']) expect(suggestionsFor(text, shipped), text).toEqual([])
   expect(suggestionsFor('62O5Q', shipped)[0]?.designation).toBe('6205')
   expect(suggestionsFor('60B QX', shipped)[0]?.designation).toBe('608')
+  expect(suggestionsFor('15268-2RS', shipped)[0]).toEqual({
+    designation: 'MR15268-2RS',
+    changed: 'sizes run together, 15 × 26 × 8',
+  })
 })
 
 it('no look-up changes, drops or adds a digit of a plain number', () => {

@@ -1,5 +1,6 @@
 import { commonnessWeight, glyphs, type Glyph, type PartNumbers } from '../catalogue'
 import { draftsOf } from './drafts'
+import { standardOfEastern } from './easternNumbers'
 import { isLost, MAX_STAMP, readExact } from './readExact'
 import type { DesignationContext, Reading } from './reading'
 import { repairsOf } from './repairs'
@@ -41,6 +42,32 @@ function lostDash(text: string, context: DesignationContext): Reading[] {
     : []
 }
 
+/**
+ * A number in an old style is that much rarer than one in the usual ones, ln (estimate): one of four or five figures may as
+ * well be a number of its own that no list here holds.
+ */
+const OLD_STYLE = 1.5
+const OLD_STYLE_OR_OWN = 4
+
+/** What a text says whose only number may be one of the old eastern style: `7508` is a 32208. */
+function eastern(text: string, context: DesignationContext): Reading[] {
+  const read = text.trim()
+  const standard = standardOfEastern(read.toUpperCase())
+  const found = standard && readExact(standard.number, context)
+  if (!standard || !found?.ok) return []
+  const at = text.indexOf(read)
+  const rarity = /^\d{4,5}A?$/i.test(read) ? OLD_STYLE_OR_OWN : OLD_STYLE
+  return found.readings.map((reading) => ({
+    ...reading,
+    exact: false,
+    cost: reading.cost + rarity,
+    basePlace: { from: at, to: at + read.length },
+    tokens: reading.tokens.map((token) => ({ ...token, at })),
+    repaired: [{ at, read, taken: reading.canonical }],
+    style: standard.style,
+  }))
+}
+
 /** @param count readings wanted of one tail */
 function readAll(text: string, context: DesignationContext, count: number): Reading[] {
   const exact = readExact(text, context)
@@ -51,6 +78,7 @@ function readAll(text: string, context: DesignationContext, count: number): Read
   const guesses = [
     ...cheapestDrafts(drafts, request).flatMap((draft) => finish(draft, request)),
     ...lostDash(text, context),
+    ...eastern(text, context),
   ]
   return exact.ok ? [...fewOfEach(exact.readings, count * 2), ...behind(guesses, exact.readings)] : guesses
 }

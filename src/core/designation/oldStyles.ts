@@ -11,6 +11,8 @@ export interface OldStyle {
 
 /** Diameter series of the old styles as the standard two digits. */
 const SERIES: Record<string, string> = { '1': '60', '2': '62', '3': '63', '4': '64' }
+/** … and those of the wide series, which are made with seals. */
+const WIDE: Record<string, string> = { '5': '622', '6': '623' }
 
 /** Old eastern style: the design stands before the series; 60 one shield, 80 two, 50 groove, 16 and 18 seals (common practice). */
 const EASTERN: Record<string, string> = {
@@ -34,12 +36,13 @@ const SHORT: Record<string, string> = {
 }
 
 function eastern(key: string): OldStyle | null {
-  const match = /^(150|160|180|50|60|80)([1-4])(\d\d)(?!\d)/.exec(key)
-  const series = SERIES[match?.[2] ?? '']
-  const suffix = EASTERN[match?.[1] ?? '']
+  const match = /^(?:(150|160|180|50|60|80)([1-4])|(160|180)([56]))(\d\d)(?!\d)/.exec(key)
+  const [, usual, narrow = '', sealed, wide = '', bore = ''] = match ?? []
+  const series = SERIES[narrow] ?? WIDE[wide]
+  const suffix = EASTERN[usual ?? sealed ?? '']
   if (!match || !series || !suffix) return null
   const style = 'old eastern style'
-  return { base: `${series}${match[3]}`, suffix, style, length: match[0].length }
+  return { base: `${series}${bore}`, suffix, style, length: match[0].length }
 }
 
 /** Small eastern numbers end in the bore in millimetres: `80018` is 608 with two shields. */

@@ -54,6 +54,8 @@ export interface Reading {
   unknown: string[]
   /** marks that were taken for others than were read */
   repaired: Repair[]
+  /** the style of numbering it was taken to be in, where that is not the usual one */
+  style?: string
   /** marks of the number as it is listed, where it was found through damage */
   stamped?: string
   /** every mark is explained as it stands: fit to be looked up, not only guessed */

@@ -23,7 +23,8 @@ const isSame = (mm: number | undefined, said: number): boolean =>
 /** Guesses less likely than this beside the best are no help. */
 const MIN_SHARE = 0.02
 
-function changedText({ repaired, tokens }: Reading): string {
+function changedText({ repaired, tokens, style }: Reading): string {
+  if (style !== undefined) return `${repaired[0]?.read} ${style}`
   const repairs = repaired.map(({ read, taken }) => {
     if (read === '') return `${taken} added`
     return taken === '' ? `${read} left out` : `${read} read as ${taken}`
@@ -116,6 +117,15 @@ function lettersLeftOut(text: string, context: DesignationContext): Suggestion[]
   })
 }
 
+/** Sizes of a cycle bearing run together, without the letters in front: `15268-2RS`. */
+function sizesTogether(text: string, context: DesignationContext): Suggestion[] {
+  const reading = /^\s*\d{5,6}(?!\d)/.test(text) ? readClean(`MR${text.trim()}`, context) : null
+  if (!reading) return []
+  const { bore = 0, outside = 0, width = 0 } = reading.dimensions
+  const sizes = [bore, outside, width].map(writeMm).join(' × ')
+  return [{ designation: reading.canonical, changed: `sizes run together, ${sizes}` }]
+}
+
 /** Whether a reading leaves and changes more marks than the number it finds has: it is no help then. */
 function guessesMost({ tokens, basePlace, repaired }: Reading): boolean {
   const left = tokens.reduce((sum, { known, text }) => sum + (known ? 0 : glyphs(text).length), 0)
@@ -149,7 +159,7 @@ export function suggestionsFor(text: string, context: DesignationContext): Sugge
       seen.add(r.canonical)
       return [{ designation: r.canonical, changed: change }]
     })
-    .slice(0, MAX)
+  const offered = [...sizesTogether(text, context), ...changed].slice(0, MAX)
   // A number that is whole beside words that do not go with it: `circlip 6205`.
-  return changed.length > 0 ? changed : several.map((one) => ({ ...one, changed: 'the words left out' }))
+  return offered.length > 0 ? offered : several.map((one) => ({ ...one, changed: 'the words left out' }))
 }

@@ -30,6 +30,7 @@ function stampText({ reading, verdict }: EvidenceItem): string {
     .map(({ read, taken }) =>
       read === '' ? `${taken} added` : taken === '' ? `${read} left out` : `${read} read as ${taken}`,
     )
+  if (reading.style !== undefined) return `read as ${reading.canonical}, ${reading.style}`
   if (repaired.length > 0) return `read as ${reading.canonical}: ${repaired.join(', ')}${rest}`
   if (verdict === 'agrees') return `reads as ${reading.canonical}${rest}`
   return `lost marks, fits ${reading.canonical}${rest}`

@@ -340,6 +340,25 @@ const miniature: Rule = (key) => {
   return { part: computedPart(match[0], 'miniature', 'MR', only, 'common-practice'), length: match[0].length }
 }
 
+/** How thick a ball bearing of one row is made between bore and outside, and how wide beside that, at most and at least. */
+const ONE_ROW = { wall: { min: 1.2, max: 2.6 }, width: { min: 0.3, max: 1.2 } }
+
+/** Sizes of a cycle bearing run together: bore and outside in two digits each, width in one or two: `MR15268` is 15 × 26 × 8 (common practice). */
+const cycleBearing: Rule = (key, catalogue) => {
+  const match = /^MR(\d\d)(\d\d)([4-9]|1\d)(?!\d)/.exec(key)
+  const [bore = 0, outside = 0, width = 0] = (match?.slice(1) ?? []).map(Number)
+  const [wall, wide] = [outside / bore, width / (outside - bore)]
+  if (!match || bore < 10 || !(wall >= ONE_ROW.wall.min && wall <= ONE_ROW.wall.max)) return null
+  if (wide < ONE_ROW.width.min || wide > ONE_ROW.width.max) return null
+  const bySizes = match[0].slice('MR'.length)
+  const base = findPart(catalogue, bySizes, 'complete') ? bySizes : match[0]
+  const sizes = { bore, outside, width }
+  return {
+    part: computedPart(base, 'miniature', 'run-together', sizes, 'common-practice'),
+    length: match[0].length,
+  }
+}
+
 /** Every rule, those of longer series first. */
 const RULES: readonly Rule[] = [
   ...PLAN_SERIES.flatMap((series) => {
@@ -365,6 +384,7 @@ const RULES: readonly Rule[] = [
   fullRollers,
   clutchBearing,
   hubUnit,
+  cycleBearing,
   miniature,
 ]
 
