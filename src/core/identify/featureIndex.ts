@@ -111,23 +111,21 @@ export function addReading(
 /** A size that a part does not have is as far off as one of twice its size. */
 const NO_SUCH_SIZE = Math.log(2)
 
-/** Adds to `off`, for all candidates, the relative difference of `mm` from the nearest size they show: |ln|, ln 2 at most. */
-export function addDifference(
-  losses: Float64Array,
+/** Takes from `near`, for all candidates, the relative difference of `mm` from the nearest size they show: |ln|, ln 2 at most. */
+export function addNearness(
+  near: Float64Array,
   mm: number,
   { distinct, choices, shows }: FeatureIndex,
 ): void {
   const { first, at: codes } = choices
+  const away = new Float64Array(distinct.length)
+  for (let k = 0; k < away.length; k++) away[k] = Math.abs(Math.log(mm / (distinct[k] ?? NaN)))
   const table = new Float64Array(first.length - 1).fill(NO_SUCH_SIZE)
   for (let n = 0; n < table.length; n++)
-    for (let k = first[n] ?? 0; k < (first[n + 1] ?? 0); k++) {
-      const away = Math.abs(Math.log(mm / (distinct[codes[k] ?? 0] ?? NaN)))
-      if (away < (table[n] ?? 0)) table[n] = away
-    }
-  const without = Float64Array.of(NO_SUCH_SIZE)
-  for (let i = 0; i < losses.length; i++) {
+    for (let k = first[n] ?? 0; k < (first[n + 1] ?? 0); k++)
+      table[n] = Math.min(table[n] ?? NaN, away[codes[k] ?? 0] ?? NaN)
+  for (let i = 0; i < near.length; i++) {
     const at = shows[i] ?? NONE
-    const more = at === NONE ? without[0] : table[at]
-    losses[i] = (losses[i] ?? 0) + (more ?? 0)
+    near[i] = (near[i] ?? 0) - (at === NONE ? NO_SUCH_SIZE : (table[at] ?? NO_SUCH_SIZE))
   }
 }

@@ -1,7 +1,7 @@
 import { isUnitHousing, type Part } from '../catalogue'
 import { FEATURE_ROLE, isUnit, type Evidence } from './evidence'
 import { explained, type IdentifiedPart } from './explained'
-import { addDifference } from './featureIndex'
+import { addNearness } from './featureIndex'
 import type { Identifier } from './identifier'
 import { modelsOf, type Models } from './models'
 import { nextMeasurement, type NextMeasurement } from './nextMeasurement'
@@ -107,21 +107,20 @@ export function identify(all: Identifier, evidence: Evidence, limit: number): Id
 function nearestBySize(identifier: Identifier, { readings, closed, evidence }: Models): Part[] {
   const prior = identifier.priors(evidence.observed)
   const { of, examples } = identifier.groups
-  const unlike = examples.map((part) =>
-    weighObservations(part, evidence.observed).some(({ verdict }) => verdict === 'contradicts'),
+  const unlike = Float64Array.from(examples, (part) =>
+    weighObservations(part, evidence.observed).some(({ verdict }) => verdict === 'contradicts') ? -Infinity : 0,
   )
-  const losses = new Float64Array(prior.length)
-  for (let i = 0; i < losses.length; i++)
-    if (prior[i] === -Infinity || unlike[of[i] ?? 0]) losses[i] = Infinity
-  for (const { feature, meanMm } of readings) addDifference(losses, meanMm, identifier.sizes(feature, closed))
-  const near = new Float64Array(losses.length)
-  for (let i = 0; i < near.length; i++) near[i] = -(losses[i] ?? Infinity)
-  const cap = -leastOf(near, MAX_NEAREST)
+  const near = new Float64Array(prior.length)
+  for (let i = 0; i < near.length; i++)
+    near[i] = prior[i] === -Infinity ? -Infinity : (unlike[of[i] ?? 0] ?? 0)
+  for (const { feature, meanMm } of readings) addNearness(near, meanMm, identifier.sizes(feature, closed))
+  const least = leastOf(near, MAX_NEAREST)
   const nearest: { part: Part; away: number }[] = []
-  for (let i = 0; i < losses.length; i++) {
-    const away = losses[i] ?? Infinity
-    const part = away <= cap && away < Infinity ? identifier.candidates[i]?.part : undefined
-    if (part) nearest.push({ part, away })
+  for (let i = 0; i < near.length; i++) {
+    const log = near[i] ?? -Infinity
+    if (log < least || log === -Infinity) continue
+    const part = identifier.candidates[i]?.part
+    if (part) nearest.push({ part, away: -log })
   }
   return nearest
     .sort((a, b) => a.away - b.away)
