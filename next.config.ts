@@ -9,7 +9,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   // Types are a check of their own in ./test; whoever starts it for the first time waits a sixth less.
   typescript: { ignoreBuildErrors: true },
-  // A larger body would be cut, not refused; the limits of each route are below this.
+  // Of an address with a % in it the proxy reads along: a larger body would be cut, not refused; the limits of each route are below this.
   experimental: { proxyClientMaxBodySize: '64mb' },
 }
 

@@ -20,3 +20,13 @@ it('every path of the table has its route, every route is of the table, and each
   for (const [path, source] of served)
     expect(source, path).toContain(`serve('${path.replace(/\[(\w+)\]/g, '{$1}')}'`)
 })
+
+it('every route is made with serve or answer, which ask who may pass', () => {
+  for (const [path, source] of routes) {
+    const handlers = /export (?:const )?\{ (.*?) \}(?: = (\w+)\()?/.exec(source)
+    expect(source.match(/^export (?!const dynamic)/gm), path).toHaveLength(1)
+    expect(handlers?.[2] ?? /const nothing = (\w+)\(/.exec(source)?.[1], path).toMatch(
+      /^(serve|methods|answer)$/,
+    )
+  }
+})

@@ -108,7 +108,9 @@ function nearestBySize(identifier: Identifier, { readings, closed, evidence }: M
   const prior = identifier.priors(evidence.observed)
   const { of, examples } = identifier.groups
   const unlike = Float64Array.from(examples, (part) =>
-    weighObservations(part, evidence.observed).some(({ verdict }) => verdict === 'contradicts') ? -Infinity : 0,
+    weighObservations(part, evidence.observed).some(({ verdict }) => verdict === 'contradicts')
+      ? -Infinity
+      : 0,
   )
   const near = new Float64Array(prior.length)
   for (let i = 0; i < near.length; i++)

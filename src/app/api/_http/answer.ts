@@ -1,10 +1,12 @@
 import 'server-only'
 import { randomUUID } from 'node:crypto'
 import { isDatabaseAway, isDatabaseBusy, isDiskFull, ServiceError } from '@/services/errors'
-import { inNameOf } from '@/services/accounts'
+import { inNameOf, type Sealed } from '@/services/accounts'
 import { observe } from '@/services/metrics'
 import { log } from '@/services/log'
+import { contentPolicy, setAnswerHeaders } from './answerHeaders'
 import { asProblem } from './asProblem'
+import { gate } from './gate'
 import { STATUS } from './status'
 
 const SERVER_UNREACHABLE = new ServiceError(
@@ -59,11 +61,21 @@ function toRefusal(thrown: unknown): unknown {
   return isDiskFull(thrown) ? FULL : thrown
 }
 
+/** Does what a request asks. @param account who asks; null where signing in is not asked for */
+export type UseCase<C> = (request: Request, context: C, account: Sealed | null) => Promise<unknown>
+
+/** What a request is answered that may pass, or why it may not. */
+async function throughGate<C>(request: Request, context: C, useCase: UseCase<C>): Promise<unknown> {
+  const passed = await gate(request)
+  if (passed instanceof Response) return passed
+  return inNameOf(passed.account, () => useCase(request, context, passed.account))
+}
+
 /**
- * Turns a use-case into a route handler: its value as JSON, its refusal as problem+json, never a stack trace.
+ * Turns a use-case into a route handler behind the gate: its value as JSON, its refusal as problem+json, never a stack trace.
  * @param repeatable whether a request with a key of its own is carried out once
  */
-export function answer<C>(useCase: (request: Request, context: C) => Promise<unknown>, repeatable = false) {
+export function answer<C>(useCase: UseCase<C>, repeatable = false) {
   return async (request: Request, context: C): Promise<Response> => {
     const id = randomUUID().slice(0, 8)
     const began = performance.now()
@@ -75,7 +87,7 @@ export function answer<C>(useCase: (request: Request, context: C) => Promise<unk
     })
     let response: Response
     try {
-      const value = await inNameOf(request.headers, () => useCase(request, context))
+      const value = await throughGate(request, context, useCase)
       response = value instanceof Response ? value : Response.json(value)
       if (performance.now() - began > SLOW_MS) log.warn({ ...about(), status: response.status }, 'slow')
     } catch (thrown) {
@@ -87,6 +99,7 @@ export function answer<C>(useCase: (request: Request, context: C) => Promise<unk
       else log.error({ ...line, cause: thrown instanceof Error ? thrown.name : '' }, error.message)
     }
     response.headers.set('x-request-id', id)
+    setAnswerHeaders(response, contentPolicy())
     observe(request.method, new URL(request.url).pathname, response.status, performance.now() - began)
     return response
   }

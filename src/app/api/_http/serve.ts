@@ -10,9 +10,9 @@ import {
   type Path,
   type RequestLine,
 } from '@/contract/endpoints'
-import { nameIn } from '@/services/accounts'
+import { nameOf, type Sealed } from '@/services/accounts'
 import { parse } from '@/services/parse'
-import { answer } from './answer'
+import { answer, type UseCase } from './answer'
 import { answerOnce } from './answerOnce'
 import { jsonBody, numberIn, query } from './body'
 import { methods, type Method } from './methods'
@@ -38,8 +38,10 @@ type RouteInput<P extends Path, L> = Readonly<
     body: L extends RequestLine ? Body<L> : never
     /** the same as it was sent, where the words of a request matter beside their meaning */
     sent: unknown
-    /** who asks */
+    /** the name of who asks */
     by: string
+    /** null where signing in is not asked for */
+    account: Sealed | null
     request: Request
   }
 >
@@ -71,7 +73,7 @@ export function serve<P extends Path>(path: P, runs: { [M in MethodOf<P>]: Run<P
   const handlers = Object.entries<Run<P, unknown>>(runs).map(([method, run]) => {
     const endpoint: Endpoint = ENDPOINTS[`${method} ${path}` as RequestLine]
     const { input, status, repeatable } = endpoint
-    const handle = async (request: Request, { params }: Context): Promise<unknown> => {
+    const handle: UseCase<Context> = async (request, { params }, account) => {
       const schema = typeof input === 'string' ? undefined : input
       const sent = schema && (await jsonBody(request))
       const value: unknown = await run({
@@ -79,7 +81,8 @@ export function serve<P extends Path>(path: P, runs: { [M in MethodOf<P>]: Run<P
         query: query(request),
         body: schema && parse(schema, sent),
         sent,
-        by: nameIn(request.headers),
+        by: nameOf(account),
+        account,
         request,
       } as unknown as RouteInput<P, unknown>)
       return status === undefined || value instanceof Response ? value : Response.json(value, { status })

@@ -1,6 +1,6 @@
 import { getIronSession } from 'iron-session'
 import { cookies } from 'next/headers'
-import { accountIn, sessionOptions, signedOut, signIn, type Sealed } from '@/services/accounts'
+import { sessionOptions, signedOut, signIn, type Sealed } from '@/services/accounts'
 import { addressOf, isSecure } from '../_http/client'
 import { serve } from '../_http/serve'
 
@@ -12,7 +12,7 @@ const toResponse = (account: Sealed | null) => ({
 
 /** Who is signed in; signing in and out. */
 export const { GET, POST, PUT, PATCH, DELETE } = serve('/api/session', {
-  GET: ({ request }) => Promise.resolve(toResponse(accountIn(request.headers))),
+  GET: ({ account }) => Promise.resolve(toResponse(account)),
   POST: async ({ body, request }) => {
     const account = await signIn(body, addressOf(request))
     const session = await getIronSession<Sealed>(await cookies(), sessionOptions(isSecure(request)))
