@@ -61,9 +61,14 @@ function byOldStyle(
   const old = oldStyle(exactKey(marks.slice(at, at + LONGEST)))
   if (!old) return []
   const part = findPart(catalogue, old.base, 'complete') ?? matchRules(old.base, catalogue)[0]?.part
-  const token = tokens.find((t) => t.where === 'suffix' && t.text === old.suffix)
-  if (!part || !token) return []
-  return [{ part, end: at + old.length, implied: [{ ...token, meaning: `${token.meaning} (${old.style})` }] }]
+  if (!part) return []
+  const implied = old.suffixes.flatMap((suffix) => {
+    const token = tokens.find(
+      (t) => t.where === 'suffix' && t.text === suffix && t.families.includes(part.family),
+    )
+    return token ? [{ ...token, meaning: `${token.meaning} (${old.style})` }] : []
+  })
+  return implied.length === old.suffixes.length ? [{ part, end: at + old.length, implied }] : []
 }
 
 const isSeparator = (char: string | undefined): boolean => char === '/' || char === '+'

@@ -222,6 +222,7 @@ function sleeveStep(tail: Tail, at: number, to: number): readonly Step[] {
     kind: 'other',
     meaning: `with adapter sleeve for a shaft of ${sleeve.shaftMm} mm, nut ${sleeve.nut}, washer ${sleeve.washer}`,
     value: '',
+    also: null,
     cage: null,
     guide: null,
     inPairs: false,

@@ -6,7 +6,7 @@ import { knownToken, undecodedToken, type DesignationContext, type Reading } fro
 import { tailReader, type SuffixReading, type TailReader } from './readSuffixes'
 import { LETTERS_LIKE_DIGITS, mayBeMisread } from './lookAlikes'
 import { OPEN } from './closure'
-import type { SuffixToken } from './token'
+import { clearanceOf, type SuffixToken } from './token'
 
 /** A maker's prefix is rarer than none … */
 const PREFIX = 0.3
@@ -162,7 +162,7 @@ export function finish(draft: Draft, request: ReadRequest): Reading[] {
       stamped: draft.stamped,
       exact: false,
       closure: known.find((t) => t.closure)?.closure ?? OPEN,
-      clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
+      clearance: clearanceOf(known),
       cost: wholeCost(draft, request, suffix),
       confidence: 0,
     }

@@ -2,8 +2,8 @@
 export interface OldStyle {
   /** standard number */
   base: string
-  /** suffix that says the same as the old digits or letters */
-  suffix: string
+  /** suffixes that say the same as the old digits or letters */
+  suffixes: readonly string[]
   /** which style it is, for people */
   style: string
   length: number
@@ -15,13 +15,13 @@ const SERIES: Record<string, string> = { '1': '60', '2': '62', '3': '63', '4': '
 const WIDE: Record<string, string> = { '5': '622', '6': '623' }
 
 /** Old eastern style: the design stands before the series; 60 one shield, 80 two, 50 groove, 16 and 18 seals (common practice). */
-const EASTERN: Record<string, string> = {
-  '50': 'N',
-  '60': 'Z',
-  '80': 'ZZ',
-  '150': 'ZNR',
-  '160': 'RS',
-  '180': '2RS',
+const EASTERN: Record<string, readonly string[]> = {
+  '50': ['N'],
+  '60': ['Z'],
+  '80': ['ZZ'],
+  '150': ['Z', 'N'],
+  '160': ['RS'],
+  '180': ['2RS'],
 }
 /** Old short style: the leading 6 is left out; there FF and DD are shields, PP and ZZ seals (common practice). */
 const SHORT: Record<string, string> = {
@@ -39,19 +39,19 @@ function eastern(key: string): OldStyle | null {
   const match = /^(?:(150|160|180|50|60|80)([1-4])|(160|180)([56]))(\d\d)(?!\d)/.exec(key)
   const [, usual, narrow = '', sealed, wide = '', bore = ''] = match ?? []
   const series = SERIES[narrow] ?? WIDE[wide]
-  const suffix = EASTERN[usual ?? sealed ?? '']
-  if (!match || !series || !suffix) return null
+  const suffixes = EASTERN[usual ?? sealed ?? '']
+  if (!match || !series || !suffixes) return null
   const style = 'old eastern style'
-  return { base: `${series}${bore}`, suffix, style, length: match[0].length }
+  return { base: `${series}${bore}`, suffixes, style, length: match[0].length }
 }
 
 /** Small eastern numbers end in the bore in millimetres: `80018` is 608 with two shields. */
 function smallEastern(key: string): OldStyle | null {
   const match = /^(60|80|160|180)0([12])([3-9])(?!\d)/.exec(key)
   const series = SERIES[match?.[2] ?? '']
-  const suffix = EASTERN[match?.[1] ?? '']
-  if (!match || !series || !suffix) return null
-  return { base: `${series}${match[3]}`, suffix, style: 'old eastern style', length: match[0].length }
+  const suffixes = EASTERN[match?.[1] ?? '']
+  if (!match || !series || !suffixes) return null
+  return { base: `${series}${match[3]}`, suffixes, style: 'old eastern style', length: match[0].length }
 }
 
 function short(key: string): OldStyle | null {
@@ -60,7 +60,12 @@ function short(key: string): OldStyle | null {
   const suffix = SHORT[match?.[3] ?? '']
   if (!match || !series || !suffix) return null
   const ask = match[3] === 'SZZ' ? '; ZZ is seals in this style and shields in others: look' : ''
-  return { base: `${series}${match[2]}`, suffix, style: `old short style${ask}`, length: match[0].length }
+  return {
+    base: `${series}${match[2]}`,
+    suffixes: [suffix],
+    style: `old short style${ask}`,
+    length: match[0].length,
+  }
 }
 
 /** Ball bearings filled through a notch are numbered apart in two conventions: `BL205` is a 6205 with more balls (common practice). */
@@ -68,7 +73,12 @@ function filledThroughNotch(key: string): OldStyle | null {
   const match = /^BL([23])(\d\d)(?!\d)/.exec(key)
   const series = SERIES[match?.[1] ?? '']
   return match && series
-    ? { base: `${series}${match[2]}`, suffix: 'MAX', style: 'BL in two conventions', length: match[0].length }
+    ? {
+        base: `${series}${match[2]}`,
+        suffixes: ['MAX'],
+        style: 'BL in two conventions',
+        length: match[0].length,
+      }
     : null
 }
 
@@ -79,7 +89,7 @@ function sealedSpherical(key: string): OldStyle | null {
   const suffix = `2${match[2] ?? 'CS'}`
   // A gap between figures is no mark of its own.
   const length = match[0].replaceAll('-', '').length
-  return { base: `2${match[1]}`, suffix, style: 'sealed, in a style of its own', length }
+  return { base: `2${match[1]}`, suffixes: [suffix], style: 'sealed, in a style of its own', length }
 }
 
 /** Cylindrical rollers without a cage that stay in the outer ring: `NJG2305VH` and `SL192305` are NJ2305 full of rollers (common practice). */
@@ -89,7 +99,7 @@ function fullOfRollers(key: string): OldStyle | null {
   return match && number
     ? {
         base: `NJ${number}`,
-        suffix: 'V',
+        suffixes: ['V'],
         style: 'full of rollers, in a style of its own',
         length: match[0].length,
       }

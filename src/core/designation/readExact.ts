@@ -10,6 +10,7 @@ import { asMarks } from './spokenWords'
 import { INCH_BORED, withBore } from './specialBore'
 import { isAsSaid, startsOf, type Start } from './starts'
 import { OPEN } from './closure'
+import { clearanceOf } from './token'
 
 /** Longest stamp read; longer text was pasted by mistake. */
 export const MAX_STAMP = 80
@@ -102,7 +103,7 @@ function readingOf(parsed: Parsed, { catalogue }: DesignationContext): Reading {
     repaired: [],
     exact: true,
     closure: known.find((t) => t.closure)?.closure ?? OPEN,
-    clearance: known.find((t) => t.kind === 'clearance')?.value ?? 'CN',
+    clearance: clearanceOf(known),
     cost:
       tail.cost +
       PREFIX * start.prefix.length +

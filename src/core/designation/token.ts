@@ -24,8 +24,18 @@ export const TOKEN_KINDS = [
 ] as const
 export type TokenKind = (typeof TOKEN_KINDS)[number]
 
-/** What a cage is made of and how. */
-const CAGES = ['pressedSteel', 'pressedBrass', 'machined', 'polyamide', 'resin', 'heatPlastic'] as const
+/** What a cage is made of and how; machined alone is of brass. */
+const CAGES = [
+  'pressedSteel',
+  'pressedBrass',
+  'machined',
+  'machinedSteel',
+  'machinedBronze',
+  'machinedAlloy',
+  'polyamide',
+  'resin',
+  'heatPlastic',
+] as const
 export type Cage = (typeof CAGES)[number]
 
 /** A prefix or suffix with its meaning. Conventions are letters: no maker is named. */
@@ -36,6 +46,8 @@ export interface SuffixToken {
   kind: TokenKind
   meaning: string
   value: string
+  /** what the same letters tell besides, `P63` a tolerance class beside its clearance */
+  also: { kind: TokenKind; value: string } | null
   /** of a token that tells it, alone or beside a design or a contact angle */
   cage: Cage | null
   /** the ring that guides the cage, where the token tells it */
@@ -56,6 +68,8 @@ const Row = z.object({
   kind: z.enum(TOKEN_KINDS),
   meaning: z.string().min(1),
   value: z.string(),
+  /** a kind and its value, with a gap between them */
+  also: z.string(),
   cage: z.enum(['', ...CAGES]),
   guide: z.enum(['', 'inner', 'outer']),
   pairs: z.enum(['', 'yes']),
@@ -67,6 +81,15 @@ const Row = z.object({
   /** family names and names of `FAMILY_CLASSES`, separated by spaces */
   families: z.string().min(1),
 })
+
+function alsoOf({ token, also }: z.output<typeof Row>): SuffixToken['also'] {
+  if (also === '') return null
+  const [kind = '', value = ''] = also.split(' ')
+  return {
+    kind: z.enum(TOKEN_KINDS, { error: () => `suffix token ${token}: no kind ${kind}` }).parse(kind),
+    value,
+  }
+}
 
 /** @throws when a row is not what its column says */
 export function readTokenRow(row: Record<string, string>): SuffixToken {
@@ -83,6 +106,7 @@ export function readTokenRow(row: Record<string, string>): SuffixToken {
     kind: r.kind,
     meaning: r.meaning,
     value: r.value,
+    also: alsoOf(r),
     cage: r.cage || null,
     guide: r.guide || null,
     inPairs: r.pairs === 'yes',
@@ -93,6 +117,14 @@ export function readTokenRow(row: Record<string, string>): SuffixToken {
     families: [...families],
   }
 }
+
+/** What a token says of one kind, itself or besides; undefined where it says nothing of it. */
+const saysOf = ({ kind, value, also }: SuffixToken, asked: TokenKind): string | undefined =>
+  kind === asked ? value : also?.kind === asked ? also.value : undefined
+
+/** The clearance group that the tokens of a number tell; CN where none does. */
+export const clearanceOf = (tokens: readonly SuffixToken[]): string =>
+  tokens.map((token) => saysOf(token, 'clearance')).find((value) => value !== undefined) ?? 'CN'
 
 /** What a token costs more, ln, when this meaning of it is the rarer one. */
 export const RARER: Record<SuffixToken['sure'], number> = { usual: 0, some: 0.4, seldom: 1.2 }

@@ -123,7 +123,12 @@ export function variantOf(designation: string, context: DesignationContext): Var
   const carried = context.tokens.filter((token) =>
     reading.tokens.some((t) => t.known && t.meaning === token.meaning && t.kind === token.kind),
   )
-  const values = new Map(carried.map((token) => [token.value, token.kind]))
+  const values = new Map(
+    carried.flatMap(({ value, kind, also }) => [
+      [value, kind] as const,
+      ...(also ? [[also.value, also.kind] as const] : []),
+    ]),
+  )
   const tokenOf = (kind: string) => reading.tokens.find((t) => t.known && t.kind === kind)
   const pick = (kind: string) => [...values].find(([, k]) => k === kind)?.[0] ?? null
   return {

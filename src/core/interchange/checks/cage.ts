@@ -4,8 +4,8 @@ import { differs, type CheckResult, type CheckRule } from '../check'
 
 type KnownCage = NonNullable<Variant['cage']>
 
-const isPressed = (kind: Cage | null | undefined): boolean =>
-  kind === 'pressedSteel' || kind === 'pressedBrass'
+const isPressed = (kind: Cage | null | undefined): boolean => kind?.startsWith('pressed') ?? false
+const isMachined = (kind: Cage | null | undefined): boolean => kind?.startsWith('machined') ?? false
 
 /** Of one kind and guided alike, whatever else its letters tell: `ECP` and `TVP`. */
 const isAlike = (was: KnownCage | null, is: KnownCage | null): boolean =>
@@ -17,7 +17,7 @@ export const cage: CheckRule = (from, to, { load, temperatureC }) => {
   if (was?.label === is?.label || (was === null && isPressed(is?.kind)) || isAlike(was, is)) return null
   const values = [was?.label ?? 'as standard', is?.label ?? 'as standard'] as const
   const say = (result: CheckResult, meaning: string) => differs('cage', result, values, meaning, 'Cage:')
-  if (was?.kind === 'machined' && is?.kind !== 'machined')
+  if (isMachined(was?.kind) && !isMachined(is?.kind))
     return say(
       'warn',
       'A machined cage was chosen for shocks, vibration or heat: right only where there is none.',

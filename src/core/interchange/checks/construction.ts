@@ -7,6 +7,12 @@ const STEEP: Said = ['fail', 'Another angle of its rollers: cup, cone and settin
 const WIDE: Said = ['fail', 'The inner ring is of another width.']
 const KEY: Said = ['fail', 'It is held by another keyway.']
 const HOT: Said = ['warn', 'Made for kilns, with a dry lubricant: right only there.']
+const RUBS_HARD: Said = ['warn', 'Its seals rub harder: it runs warmer, and not as fast.']
+const RUBS_LIGHTLY: Said = ['warn', 'Its seals rub lightly: less drag, and less against a hose.']
+const SCREEN: Said = [
+  'warn',
+  'Bearings of vibrating screens have narrower bores and outsides and more clearance: right only in their own place.',
+]
 const QUALITY: Said = ['pass', 'A quality of one maker: no matter for the fit.']
 const CHANGED: Said = [
   'warn',
@@ -22,9 +28,16 @@ const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
   greaseGroove: {
     lost: [
       'warn',
-      'No groove and holes for grease: right only where it is not greased through its outer ring.',
+      'No groove for grease round its outer ring: right only where the housing has one, or it is not greased through that ring.',
     ],
-    gained: ['pass', 'Groove and holes for grease do no harm where they are not used.'],
+    gained: ['pass', 'A groove for grease does no harm where it is not used.'],
+  },
+  outerHoles: {
+    lost: [
+      'warn',
+      'No holes for grease in its outer ring: right only where it is not greased through that ring.',
+    ],
+    gained: ['pass', 'Holes for grease do no harm where they are not used.'],
   },
   greaseHoles: {
     lost: [
@@ -92,6 +105,38 @@ const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
     lost: ['warn', 'Steel on steel has to be greased; it stands load that changes its direction.'],
     gained: ['warn', 'It runs dry on its lining: no grease; not for hard load that changes its direction.'],
   },
+  withoutHoles: {
+    lost: ['pass', 'It can be greased through its rings.'],
+    gained: ['warn', 'No holes for grease: right only where it is not greased through its rings.'],
+  },
+  lowTorque: { lost: RUBS_HARD, gained: RUBS_LIGHTLY },
+  fluoroSeal: {
+    lost: ['warn', 'Seals of another rubber: right only below about 100 °C, or as its own letters tell.'],
+    gained: [
+      'pass',
+      'Seals of fluoro rubber stand heat and most oils. Never touch burnt ones: they give off acid.',
+    ],
+  },
+  hnbrSeal: {
+    lost: ['warn', 'Seals of another rubber: right only below about 100 °C, or as its own letters tell.'],
+    gained: ['pass', 'Seals of hydrogenated nitrile stand more heat and oil than nitrile.'],
+  },
+  runsCloser: {
+    lost: ['warn', 'It runs true to class 4 only: right where its spindle asks for no more.'],
+    gained: ['pass', 'It runs truer than class 4.'],
+  },
+  screen: { lost: SCREEN, gained: SCREEN },
+  innerInsulated: {
+    lost: [
+      'warn',
+      'Its inner ring is not insulated: fast currents pass a layer round its outside more easily.',
+    ],
+    gained: ['pass', 'Its inner ring is insulated, which keeps fast currents out better.'],
+  },
+  motorQuality: {
+    lost: ['warn', 'Not told to run as quietly as electric motors want.'],
+    gained: ['pass', 'It runs quietly, as electric motors want.'],
+  },
   quality: { lost: QUALITY, gained: QUALITY },
   spindle: {
     lost: ['warn', 'Not told to be made for spindles: right only elsewhere.'],
@@ -100,17 +145,23 @@ const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
   kiln: { lost: HOT, gained: HOT },
 }
 
-/** Letters in front of a number and behind it that tell its design, as they are written. */
-const lettersOf = ({ part, written }: Variant): string =>
+/** Letters in front of a number and those of its options, as they are written. */
+const lettersOf = ({ part, written }: Variant, options: Variant['written']['options']): string =>
   [
     written.front.endsWith(part.base) ? written.front.slice(0, -part.base.length) : '',
-    ...written.options
-      .filter(({ kind, value }) => kind === 'design' || value in TRAITS)
-      .map((option) => option.written),
+    ...options.map((option) => option.written),
   ]
     .map(bareLetters)
     .filter((letters) => letters !== '')
     .join(' ') || 'as standard'
+
+/** Letters that tell the design; all of them where a trait is told by letters that are first of something else, `P4S`. */
+function values(from: Variant, to: Variant): readonly [string, string] {
+  const designs = ({ written: { options } }: Variant) =>
+    options.filter(({ kind, value }) => kind === 'design' || value in TRAITS)
+  const [was, is] = [lettersOf(from, designs(from)), lettersOf(to, designs(to))]
+  return was === is ? [lettersOf(from, from.written.options), lettersOf(to, to.written.options)] : [was, is]
+}
 
 const WORST: readonly CheckResult[] = ['fail', 'warn', 'pass']
 
@@ -123,7 +174,7 @@ export const construction: CheckRule = (from, to) => {
   if (found.length === 0) return null
   const result = WORST.find((worst) => found.some(([is]) => is === worst)) ?? 'pass'
   const meaning = [...new Set(found.map(([, text]) => text))].join(' ')
-  return differs('construction', result, [lettersOf(from), lettersOf(to)], meaning)
+  return differs('construction', result, values(from, to), meaning)
 }
 
 /** What of a number nothing explains; country, trade and batch say nothing of the part. */

@@ -1,8 +1,12 @@
 import type { Cage } from '../../designation'
 import type { CheckRule } from '../check'
 
-/** Nitrile seals and the grease behind them, °C (handbook value from memory). */
-const SEALED_TO = 100
+/** Seals and the grease behind them by the trait of their rubber, °C; of nitrile where none is told (handbook values from memory). */
+const NITRILE = { to: 100, what: 'Seals of nitrile rubber and their grease' }
+const SEALS_TO: Readonly<Record<string, { to: number; what: string }>> = {
+  hnbrSeal: { to: 150, what: 'Seals of hydrogenated nitrile and their grease' },
+  fluoroSeal: { to: 180, what: 'Seals of fluoro rubber and their grease' },
+}
 /** Cages of plastic in the long run, °C (handbook values from memory). */
 const CAGE_TO: Partial<Record<Cage, { to: number; what: string }>> = {
   polyamide: { to: 120, what: 'A polyamide cage' },
@@ -19,7 +23,7 @@ export const temperature: CheckRule = (_from, to, { temperatureC }) => {
   const cage = to.cage?.kind ? CAGE_TO[to.cage.kind] : undefined
   const limits = [
     ...(to.closure.type === 'contactSeal' || to.closure.type === 'lowFrictionSeal'
-      ? [{ to: SEALED_TO, what: 'Seals of nitrile rubber and their grease' }]
+      ? [to.traits.map((trait) => SEALS_TO[trait]).find(Boolean) ?? NITRILE]
       : []),
     ...(cage ? [cage] : []),
     { to: rings, what: to.heat ? `Rings stabilised ${to.heat}` : 'Rings of ordinary heat treatment' },
