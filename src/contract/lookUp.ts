@@ -89,6 +89,15 @@ export const PartResponse = z.object({
     .object({ cornerMm: z.number(), filletMm: z.number() })
     .optional()
     .describe('corner of the rings, at least, and fillet of the seats, at most'),
+  snapGroove: z
+    .object({
+      grooveMm: z.number(),
+      widthMm: z.number(),
+      ringOutsideMm: z.number(),
+      ringThickMm: z.number(),
+    })
+    .optional()
+    .describe('of a number with a groove: diameter at its bottom, width, outside and thickness of its ring'),
   housing: HousingDetails.optional().describe('of a unit of insert and housing'),
 })
 

@@ -1,10 +1,11 @@
 import 'server-only'
 import { z } from 'zod'
-import { ringCornerOf } from '@/core/fit'
+import { ringCornerOf, snapGrooveOf } from '@/core/fit'
 import { familyFacts, findPart, isListed, namesOf, type Part } from '@/core/catalogue'
 import { decode, readClean, type Reading } from '@/core/designation'
 import { findOnShelf } from '@/core/shelf'
 import {
+  isSnapGroove,
   isVerified,
   compareVariants,
   equivalentsOf,
@@ -72,6 +73,7 @@ function partOut(variant: Variant) {
   const { part, closure, designation } = variant
   const { width, openWidth } = formWidth(part, closure.sides) as { width?: number; openWidth?: number }
   const corner = ringCornerOf(part)
+  const snapGroove = isSnapGroove(variant.groove) ? snapGrooveOf(part) : null
   const dimensions = {
     ...part.dimensions,
     ...(part.dimensions.width !== undefined && width !== undefined && { width }),
@@ -96,6 +98,7 @@ function partOut(variant: Variant) {
     ...(part.set && { set: part.set }),
     ...(part.hardware && { hardware: part.hardware }),
     ...(corner && { corner }),
+    ...(snapGroove && { snapGroove }),
     ...(part.housing && { housing: part.housing }),
     ...(part.seal && { seal: part.seal }),
     ...(part.shank && { shank: part.shank }),

@@ -59,6 +59,8 @@ export const thread = (kind: string, thread: string) => `, ${kind} thread ${thre
 export const inOfWithArticle = (withArticle: string) => ` in ${withArticle}`
 export const cornerOfTheRings = (cornerMm: string, filletMm: string) =>
   `Corner of the rings at least ${cornerMm} mm: fillets of shaft and housing at most ${filletMm} mm.`
+export const snapGrooveOfTheRing = (grooveMm: string, widthMm: string, ringMm: string, thickMm: string) =>
+  `Snap ring groove: ${grooveMm} mm at its bottom, ${widthMm} mm wide. Its ring: ${ringMm} mm outside, ${thickMm} mm thick; the housing leaves it room.`
 export const unverifiedMeasureThePart = 'Unverified: measure the part. '
 export const source = (kind: string, citation: string) => `Source: ${kind}; ${citation}.`
 export const checkTheManufacturersTable = 'Check the manufacturer’s table before you order.'

@@ -88,6 +88,9 @@ function isAmbiguous({ tokens: read, family }: Reading, tokens: readonly SuffixT
   return token !== undefined && isAmbiguousToken(token, tokens)
 }
 
+/** Whether the groove of a variant goes all round for a snap ring, there or not; all others are slots. */
+export const isSnapGroove = (groove: Variant['groove']): boolean => groove === 'N' || groove === 'NR'
+
 /** Values of tokens that tell another material than bearing steel. */
 const MATERIALS: ReadonlySet<string> = new Set(['stainless', 'hybrid', 'insulated'])
 

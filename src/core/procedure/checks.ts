@@ -1,5 +1,5 @@
 import { ROLES } from '../kit'
-import { ringCornerOf } from '../fit'
+import { ringCornerOf, snapGrooveOf } from '../fit'
 import { isByThumb, partAt, slotLinesOf } from './facts'
 import type { PlanFacts } from './plan'
 import type { Step } from './steps'
@@ -46,6 +46,17 @@ function filletSteps(facts: PlanFacts): Step[] {
   return of.length > 0 ? [{ id: 'check.fillets', code: 'fillets', data: { of } }] : []
 }
 
+/** Snap rings that hold new bearings by a groove in their outer ring. */
+function snapRingSteps(facts: PlanFacts): Step[] {
+  const seen = new Map<string, number | null>()
+  for (const { slot, line } of slotLinesOf(facts)) {
+    const known = line.stays ? null : partAt(facts, slot.id)
+    if (known?.groove) seen.set(known.designation, snapGrooveOf(known.part)?.ringOutsideMm ?? null)
+  }
+  const of = [...seen].map(([part, ringOutsideMm]) => ({ part, ringOutsideMm }))
+  return of.length > 0 ? [{ id: 'check.snapRings', code: 'snapRings', data: { of } }] : []
+}
+
 /** What was found, what must be looked at next, and each seat. */
 export function checkSteps(facts: PlanFacts): Step[] {
   const { arrangement, inspected, fits, checkNext } = facts
@@ -61,6 +72,7 @@ export function checkSteps(facts: PlanFacts): Step[] {
     ...seatSteps(facts),
     !measured && fits.length > 0 && { id: 'check.seats', code: 'seatsMeasured', data: {} },
     ...filletSteps(facts),
+    ...snapRingSteps(facts),
     checkNext.length > 0 && {
       id: 'check.next',
       code: 'lookAlso',

@@ -89,6 +89,8 @@ export interface CheckStepFacts {
   seatsMeasured: Nothing
   /** bearings with the largest fillet their shoulders may have, mm */
   fillets: { of: { part: string; filletMm: number }[] }
+  /** bearings held by a snap ring in their outer ring, with the room it takes, mm; null where no table tells it */
+  snapRings: { of: { part: string; ringOutsideMm: number | null }[] }
   lookAlso: { at: string[] }
   spacerLength: { hub: string }
   threadTried: Nothing

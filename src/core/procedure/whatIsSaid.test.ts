@@ -20,6 +20,17 @@ it('the fillets a ring sits against are told where it is pressed to a shoulder, 
   expect(fillets('C2', { bearing: '6001-2RS' })).toBeUndefined()
 })
 
+it('the snap ring of a bearing with a groove is told with the room it takes', () => {
+  const said = (bearing: string) =>
+    stepsOf(plan('B1', { positions: 1, parts: { bearing }, sizes: {} })).find(
+      (step) => step.code === 'snapRings',
+    )?.text
+  expect(said('6205-2ZNR')).toMatch(/6205-2ZNR, 57\.9 mm .* outside at most/)
+  expect(said('6205N')).toMatch(/57\.9 mm/)
+  expect(said('6803NR')).toMatch(/outer rings: 6803NR\. /)
+  expect(said('6205-2Z')).toBeUndefined()
+})
+
 /** Runs of three words that stand twice in a text, small letters and marks aside. */
 function saidTwice(text: string): string[] {
   const words = text.toLowerCase().match(/[a-z]+/g) ?? []

@@ -202,6 +202,18 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
             />
           </p>
         )}
+        {data.part.snapGroove && (
+          <p className="px-1 text-[0.84375rem]">
+            <UnitText
+              text={texts.snapGrooveOfTheRing(
+                writeMm(data.part.snapGroove.grooveMm),
+                writeMm(data.part.snapGroove.widthMm),
+                writeMm(data.part.snapGroove.ringOutsideMm),
+                writeMm(data.part.snapGroove.ringThickMm),
+              )}
+            />
+          </p>
+        )}
         <p className="px-1 text-caption text-ink3">
           {texts.source(KINDS[data.part.sourceKind] ?? data.part.sourceKind, citation(data.part.source))}{' '}
           {!data.part.verified && texts.unverifiedMeasureThePart}

@@ -1,7 +1,5 @@
 import type { CheckRule } from '../check'
-
-/** By the value of a token: a groove all round, with its ring or without; all others are slots. */
-const isSnapGroove = (groove: string | null): boolean => groove === 'N' || groove === 'NR'
+import { isSnapGroove } from '../variant'
 
 /** What two bearings differ in whose outer rings are held by another groove. */
 const grooveOf = (from: string | null, to: string | null): string =>

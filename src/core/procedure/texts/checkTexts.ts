@@ -31,6 +31,15 @@ export const CHECK_TEXTS: TextsOf<CheckStepFacts> = {
       .join(', ')}. A larger one keeps the ring off its shoulder.`,
     tool: 'Radius gauge',
   }),
+  snapRings: ({ of }) => ({
+    text: `Snap rings of the outer rings: ${of
+      .map(({ part, ringOutsideMm }) =>
+        ringOutsideMm === null ? part : `${part}, ${inBoth(ringOutsideMm)} outside at most`,
+      )
+      .join(
+        '; ',
+      )}. Each in its groove, its gap where the housing lets it be; it holds the bearing along the shaft.`,
+  }),
   lookAlso: ({ at }) => ({ text: `Look also: ${at.join(' ')}` }),
   spacerLength: ({ hub }) => ({
     text: `Spacer: faces square and unburred, length against the shoulders of the ${hub}. Too short loads the bearings sideways.`,
