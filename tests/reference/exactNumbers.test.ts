@@ -282,6 +282,8 @@ describe('stamps as they are', () => {
     ['180204', '6204', 20, 2, 'contactSeal'],
     ['180503', '62203', 17, 2, 'contactSeal'],
     ['160605', '62305', 25, 1, 'contactSeal'],
+    ['6206ZZCM/5S', '6206', 30, 2, 'shield'],
+    ['3206-BD-XL-2HRS-TVH', '3206', 30, 2, 'contactSeal'],
     ['80018', '608', 8, 2, 'shield'],
     ['6205SS', '6205', 25, 0, 'open'],
     ['NA4905-2RSR', 'NA4905', 25, 2, 'contactSeal'],
@@ -413,6 +415,16 @@ describe('stamps as they are', () => {
     const reading = read('SMR137C-2OS #7 NB2')
     expect(reading).toMatchObject({ base: 'MR137', canonical: 'SMR137C-2OS #7 NB2', unknown: ['NB2'] })
     expect(reading.cost).toBeLessThan(1.5)
+  })
+
+  it.each([
+    ['6001 2RS1/C3VT161', 'C3', ['VT161']],
+    ['22210EK/C3AB12', 'C3', ['AB12']],
+    ['6205/C2XY', 'C2', ['XY']],
+    ['6205/C3WT', 'C3', []],
+    ['6205/C3X', 'CN', ['C3X']],
+  ])('%s: the clearance is read in front of a code that nobody decodes', (text, clearance, unknown) => {
+    expect(read(text)).toMatchObject({ clearance, unknown })
   })
 
   it('letters with two meanings in two conventions give both', () => {

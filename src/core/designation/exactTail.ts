@@ -106,7 +106,7 @@ const isDirectlyBehind = ({ marks, from }: Tail, at: number): boolean =>
 
 /** Whether figures with letters behind them begin with a bore that the part may have: `16K` behind ER205 or 6203. */
 function beginsWithBore({ part, context }: Tail, group: readonly Glyph[]): boolean {
-  const figures = /^(\d{1,2})[A-Z]/.exec(group.map(({ char }) => char).join(''))?.[1]
+  const figures = /^(\d{1,2})[A-Z]/.exec(lettersIn(group))?.[1]
   if (figures === undefined) return false
   if (part.family === 'insert') return inchInsert(part, Number(figures), context.catalogue) !== null
   return (
@@ -119,8 +119,13 @@ function beginsWithBore({ part, context }: Tail, group: readonly Glyph[]): boole
 const beginsWithClosure = (tail: Tail, at: number): boolean =>
   tokensAt(tail, at).some(({ closure, key }) => closure !== null && key.length > 1)
 
+/** A clearance group with a code of the maker's own stuck to it, `C3VT161`. */
+const CLEARANCE_AND_CODE = /^(C[2-5])[A-Z][A-Z\d]+$/
+const lettersIn = (marks: readonly Glyph[]): string => marks.map(({ char }) => char).join('')
+
 function isUndecoded(tail: Tail, at: number, end: number): boolean {
   const group = tail.marks.slice(at, end)
+  if (CLEARANCE_AND_CODE.test(lettersIn(group))) return false
   if (isWornSuffix(tail, group)) return false
   const behind = isDirectlyBehind(tail, at)
   if (behind && (beginsWithBore(tail, group) || beginsWithClosure(tail, at))) return false
@@ -235,6 +240,22 @@ function sleeveStep(tail: Tail, at: number, to: number): readonly Step[] {
   return [{ end: to, own: { parts: [{ ...part, token }], cost: TOKEN } }]
 }
 
+/** Whether known tokens explain every mark up to `end`. */
+const isExplained = (tail: Tail, at: number, end: number): boolean =>
+  at === end ||
+  tokensAt(tail, at).some(({ key }) => at + key.length <= end && isExplained(tail, at + key.length, end))
+
+/** The code of a maker's own that is stuck to the clearance group in front of a mark. */
+function codeStep(tail: Tail, at: number): readonly Step[] {
+  const { marks } = tail
+  const begin = groupAt(tail, at - 2)
+  if (!begin || CLEARANCE_AND_CODE.exec(lettersIn(marks.slice(at - 2, begin.to)))?.[1]?.length !== 2)
+    return NO_STEP
+  if (isExplained(tail, at, begin.to)) return NO_STEP
+  const rest = stretch(tail, at, begin.to, null)
+  return [{ end: begin.to, own: { parts: [rest], undecoded: 1, cost: UNDECODED }, undecoded: true }]
+}
+
 function stepsFrom(tail: Tail, at: number, bored: boolean): readonly Step[] {
   const { marks } = tail
   if (isSeparator(marks[at]?.char))
@@ -248,7 +269,7 @@ function stepsFrom(tail: Tail, at: number, bored: boolean): readonly Step[] {
     const joins = marks.slice(at + 1, end).filter(({ gap }) => gap).length
     return { end, own: { parts: [stretch(tail, at, end, token)], joins, cost: TOKEN + RARER[token.sure] } }
   })
-  if (!group) return tokens
+  if (!group) return [...tokens, ...codeStep(tail, at)]
   const size = sizeStep(tail, at, bored)
   if (size) return size
   const { to } = group

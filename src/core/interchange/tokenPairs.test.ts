@@ -40,6 +40,7 @@ const SAME: readonly (readonly string[])[] = [
   ["a maker's improved inner design, angle 30°", 'changed inner construction'],
   [
     'reinforced design with larger rollers',
+    'reinforced inner design',
     'reinforced design without a centre rib',
     'reinforced design, pressed steel cage',
     'reinforced design, pressed steel cages',
@@ -51,6 +52,7 @@ const SAME: readonly (readonly string[])[] = [
     'reinforced design, machined brass cage',
     'brass cage with windows, larger rollers',
   ],
+  ['electric-motor quality', 'pressed steel cage, electric-motor quality'],
   ['made for regreasing', 'lubrication hole and groove, for regreasing'],
   ['for high axial load, steep angle', 'steep angle, dimensions to ISO 355'],
 ]
