@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { citation, familyFacts, findPart, hasClearance, namesOf, type Part } from '@/core/catalogue'
+import { readThread } from '@/core/quantity'
 import { readClean } from '@/core/designation'
 import { seatKindOf } from '@/core/fit'
 import { isVerified, variantOf, widthOf } from '@/core/interchange'
-import { readThread } from '@/core/kit'
 import { lengthMm } from '../support/lengthMm'
 import { shipped } from '../support/shipped'
 

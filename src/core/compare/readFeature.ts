@@ -1,4 +1,4 @@
-import { MM_PER_INCH, readLength } from '../quantity'
+import { MM_PER_INCH, readLength, readThread as readWholeThread } from '../quantity'
 import type { UnitFeature } from './unitFeatures'
 import { UNIT_FEATURE_FACTS } from './unitFeatures'
 
@@ -13,7 +13,8 @@ interface Thread {
 export type FeatureValue =
   | { kind: 'none' }
   | { kind: 'count'; count: number }
-  | { kind: 'length'; mm: number }
+  /** of a circle of lugs with their count, where it is written: `5x114.3` */
+  | { kind: 'length'; mm: number; count: number | null }
   | { kind: 'thread'; thread: Thread; count: number | null }
   | { kind: 'text'; text: string }
 
@@ -40,28 +41,44 @@ function readCount(text: string): FeatureValue {
 /** Lengths below this with no unit are inches where the other is metric: a circle of 4.5 is no 4.5 mm. */
 const MIN_MM: Partial<Record<UnitFeature, number>> = { boltCircle: 25, pilot: 15 }
 
-function readSize(text: string, feature: UnitFeature): FeatureValue {
+const COUNTED_CIRCLE = /^(\d{1,2})\s*x\s*(?=\d)/
+
+function readSize(typed: string, feature: UnitFeature): FeatureValue {
+  const counted = feature === 'boltCircle' ? COUNTED_CIRCLE.exec(typed) : null
+  const text = counted ? typed.slice(counted[0].length) : typed
   const read = readLength(text)
-  if (!read.ok) return freeText(text)
+  if (!read.ok) return freeText(typed)
   const { value, stated, form } = read.value
   const inch = stated === 'in' || (stated === null && (form === 'fraction' || value < (MIN_MM[feature] ?? 0)))
-  return { kind: 'length', mm: inch ? value * MM_PER_INCH : value }
+  return {
+    kind: 'length',
+    mm: inch ? value * MM_PER_INCH : value,
+    count: counted ? Number(counted[1]) : null,
+  }
 }
 
-/** `M12x1.5`, `12x1.5`, `M10x1.25x40`, `1/2-20`, with a count in front: `4 x M10`. */
+/** `1/2-20`, `7/16"-20 UNF-2A`, `1 1/8-12`, with a count in front and a length behind: `4 x 1/2-13 x 1 1/2`. */
+const INCH_BOLT =
+  /^(?:(\d{1,2})\s*x\s*)?([^x]+-\s*\d{1,2})\s*(?:un(?:[cfs]|ef)?)?\s*(?:-?\s*[123][ab])?(?:\s*x\s*(.+))?$/
+
+function readInchBolt(text: string): FeatureValue | null {
+  const [, count, size, long] = INCH_BOLT.exec(text) ?? []
+  const thread = size === undefined ? null : readWholeThread(size)
+  const length = long === undefined ? null : readLength(long)
+  if (!thread || (length && !length.ok)) return null
+  const lengthMm = length && (length.value.stated === 'mm' ? 1 : MM_PER_INCH) * length.value.value
+  return { kind: 'thread', thread: { ...thread, lengthMm }, count: count ? Number(count) : null }
+}
+
+/** `M12x1.5`, `12x1.5`, `M10x1.25x40`, those in inches, with a count in front: `4 x M10`. */
 function readThread(text: string): FeatureValue {
   const joined = text.replace(/\s/g, '')
   const metric = /^(?:(\d{1,2})x?)?m(\d{1,2}(?:\.\d)?)(?:x(\d(?:\.\d{1,2})?))?(?:x(\d{2,3}))?$/.exec(joined)
   if (metric) return threadOf(metric)
   const bare = /^()(\d{1,2})x(\d(?:\.\d{1,2})?)(?:x(\d{2,3}))?$/.exec(joined)
   if (bare) return threadOf(bare)
-  const inch = /^(?:(\d{1,2})x)?(\d)\/(\d{1,2})-(\d{1,2})$/.exec(joined)
-  if (inch) {
-    const [, count, top, bottom, perInch] = inch
-    const diameterMm = (Number(top) / Number(bottom)) * MM_PER_INCH
-    const thread = { diameterMm, pitchMm: MM_PER_INCH / Number(perInch), lengthMm: null }
-    return { kind: 'thread', thread, count: count ? Number(count) : null }
-  }
+  const inch = readInchBolt(text)
+  if (inch) return inch
   const alone = /^(\d{1,2})(?:bolts?|pcs|x)?$/.exec(joined)
   return alone ? { kind: 'count', count: Number(alone[1]) } : freeText(text)
 }
@@ -134,6 +151,7 @@ export function compareFeatures(feature: UnitFeature, a: string, b: string): Fea
   if (x.kind === 'count' && y.kind === 'count')
     return x.count === y.count ? SAME : { result: unlike, note: '' }
   if (x.kind === 'length' && y.kind === 'length') {
+    if (x.count !== null && y.count !== null && x.count !== y.count) return { result: unlike, note: '' }
     const difference = Math.abs(x.mm - y.mm)
     const room = feature === 'pilot' ? FIT_MM : TYPED_MM
     if (difference <= room) return SAME

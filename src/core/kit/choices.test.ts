@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shipped, shippedKnowledge } from '../../../tests/support/shipped'
-import { arrangementOf, bearingsOfKit, proposeKit, readThread, type KitRequest } from '.'
+import { arrangementOf, bearingsOfKit, proposeKit, type KitRequest } from '.'
+import { readThread } from '../quantity'
 import { emptyKit } from './emptyKit'
 import { findBySeat } from './findBySeat'
 import type { SupplyOf } from './kit'

@@ -21,4 +21,3 @@ export { betweenCups, SIZE_NAMES, SIZE_ROLES, SIZE_LABELS, type SizeName } from 
 export { moveSlot, slotsInOrder } from './slotOrder'
 export { capsFor } from './fill/listedHardware'
 export { goesWith } from './goesWith'
-export { readThread } from './thread'

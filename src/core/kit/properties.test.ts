@@ -13,13 +13,13 @@ import {
   bearingSlots,
   explodedView,
   proposeKit,
-  readThread,
   resolveArrangement,
   SLOT_ROLES,
   type Arrangement,
   type Kit,
   type KitRequest,
 } from '.'
+import { readThread } from '../quantity'
 
 const FULL: Omit<KitRequest, 'parts'> = {
   positions: 2,

@@ -2,8 +2,7 @@
 
 import { FigureField, UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
-import { readThread } from '@/core/kit'
-import { readFigure, readForm, type FormRole } from '@/core/quantity'
+import { readFigure, readForm, readThread, type FormRole } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/fits'

@@ -1,9 +1,9 @@
 import 'server-only'
 import { endPlay, isStepless, NUT_LOCKS, usualPlay, type NutLock } from '@/core/adjust'
-import { readThread, type Arrangement, type SlotRole } from '@/core/kit'
+import type { Arrangement, SlotRole } from '@/core/kit'
 import { knownPart } from '@/core/part'
 import type { PlanFacts } from '@/core/procedure'
-import { MM_PER_INCH, readFigure } from '@/core/quantity'
+import { MM_PER_INCH, readFigure, readThread } from '@/core/quantity'
 import type { JobKit } from '../jobKit'
 import type { FittingDraft, SeatsResponse } from '@/contract/plan'
 

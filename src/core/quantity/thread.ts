@@ -1,4 +1,4 @@
-import { MM_PER_INCH } from '../quantity'
+import { MM_PER_INCH } from './units'
 
 /** A thread as it is written on a nut or measured on a spindle. */
 export interface Thread {
