@@ -14,7 +14,7 @@ export {
   shownFigure,
   type FieldQuantity,
 } from './typedFigure'
-export { readThread, type Thread } from './thread'
+export { readThread } from './thread'
 export { unitReasonText } from './unitReasonText'
 export { withTwins } from './withTwins'
 export { writeCount } from './writeCount'
