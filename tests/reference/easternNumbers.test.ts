@@ -93,6 +93,12 @@ describe('old eastern numbers', () => {
     },
   )
 
+  it('of four and five figures are unsure by themselves, longer ones are not', () => {
+    const sure = (text: string) => decode(text, shipped)[0]?.confidence ?? 0
+    for (const text of ['7508', '36205', '42305']) expect(sure(text), text).toBeLessThan(0.5)
+    for (const text of ['1000903', '2007108', '205']) expect(sure(text), text).toBeGreaterThan(0.5)
+  })
+
   // `7305` is angular contact, `32110` follows no rule: a number of its own comes first.
   it('stand behind numbers of their own', () => {
     expect(decode('7305', shipped)[0]).toMatchObject({ base: '7305', exact: true })

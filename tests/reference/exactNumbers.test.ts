@@ -411,6 +411,11 @@ describe('stamps as they are', () => {
     expect(asked).toBeGreaterThan(120)
   })
 
+  it.each(['MR12345', 'MR304019', 'MR101150', 'MR153303'])(
+    '%s: no bearing of one row is made in such sizes',
+    (text) => expect(readExact(text, shipped).ok).toBe(false),
+  )
+
   it('a group that is not decoded stays with the part and costs next to nothing', () => {
     const reading = read('SMR137C-2OS #7 NB2')
     expect(reading).toMatchObject({ base: 'MR137', canonical: 'SMR137C-2OS #7 NB2', unknown: ['NB2'] })

@@ -101,6 +101,7 @@ describe('old against new', () => {
     ['studThread', '1 1/8-12', '1-1/8-12', 'same'],
     ['mountingBolts', '4 x 1/2-13 x 1 1/2', '4 x 1/2-13 UNC x 1.5', 'same'],
     ['mountingBolts', '4 x 1/2-13 x 1 1/2', '4 x 1/2-13 x 2', 'look'],
+    ['mountingBolts', '4 x 1/2-13 x 1 1/2', '4 x 1/2-13 x 38.1 mm', 'same'],
     ['mountingBolts', '3 x 1/2-13', '4 x 1/2-13', 'no'],
     ['connector', 'none', 'no', 'same'],
     ['connector', 'none', '2 pins', 'no'],

@@ -129,7 +129,7 @@ function compareThreads(a: Thread, b: Thread): FeatureComparison {
   const pitches = a.pitchMm !== null && b.pitchMm !== null
   if (Math.abs(a.diameterMm - b.diameterMm) > PITCH_MM * 5) return { result: 'no', note: '' }
   if (pitches && Math.abs((a.pitchMm ?? 0) - (b.pitchMm ?? 0)) > PITCH_MM) return { result: 'no', note: '' }
-  if (a.lengthMm !== null && b.lengthMm !== null && a.lengthMm !== b.lengthMm)
+  if (a.lengthMm !== null && b.lengthMm !== null && Math.abs(a.lengthMm - b.lengthMm) > TYPED_MM)
     return {
       result: 'look',
       note: `Same thread, ${b.lengthMm > a.lengthMm ? 'longer: order longer bolts' : 'shorter: order shorter bolts'}.`,

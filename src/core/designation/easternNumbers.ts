@@ -28,7 +28,7 @@ const KINDS: readonly Kind[] = [
   { front: /^$/, series: BALL },
   { front: /^1000$/, series: { '8': '618', '9': '619' } },
   { front: /^7000$/, series: { '1': '160' } },
-  { front: /^1$/, series: { '2': '12', '3': '13', '5': '22', '6': '23' } },
+  { front: /^1$/, series: { '5': '22', '6': '23' } },
   { front: /^111$/, series: { '2': '12', '3': '13', '5': '22', '6': '23' }, suffix: 'K' },
   { front: /^2$/, series: cylindrical('N') },
   { front: /^12$/, series: cylindrical('NF') },
@@ -51,7 +51,7 @@ const KINDS: readonly Kind[] = [
   { front: /^27$/, series: { '3': '313' } },
   { front: /^2007$/, series: { '1': '320', '9': '329' } },
   { front: /^8$/, series: { '1': '511', '2': '512', '3': '513', '4': '514' } },
-  { front: /^38$/, series: { '2': '522', '3': '523', '4': '524' } },
+  { front: /^38$/, series: { '2': '522', '3': '523' } },
   { front: /^9039$/, series: { '3': '293', '4': '294' } },
 ]
 

@@ -176,6 +176,8 @@ describe('cages (common practice)', () => {
     // Pressed brass is no machined cage.
     ['7205BECBY', '7205BECBJ', 'pass'],
     ['NU205ECP', 'NU205ECM', 'pass'],
+    ['NU205M', 'NU205Q', 'pass'],
+    ['NU205Q', 'NU205P', 'warn'],
   ])('%s → %s: %s, for shocks a machined cage was chosen', (from, to, result) =>
     expect(verdict(from, to).checks.find(({ check }) => check === 'cage')?.result).toBe(result),
   )

@@ -91,6 +91,16 @@ it.each([...commonest.values()].map((part) => [part.family, part] as const))(
   },
 )
 
+it('seals of other rubber stand more warmth than those of nitrile', () => {
+  const plain = variantOf('22210', shipped)
+  const atWork = (to: string) => {
+    const variant = variantOf(to, shipped)
+    const checks = plain && variant && compareVariants(plain, variant, { temperatureC: 110 }).checks
+    return checks?.find(({ check }) => check === 'temperature')?.result
+  }
+  expect(['22210-2RS', '22210-2CS5', '22210-2CS2'].map(atWork)).toEqual(['warn', 'pass', 'pass'])
+})
+
 it.each([
   ['6205P63', '6205/C3', 'conditional'],
   ['6205/C3', '6205P63', 'upgrade'],
