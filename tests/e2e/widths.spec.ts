@@ -246,6 +246,11 @@ test('every screen: no faults, light and dim, a title and main heading of its ow
       expect(await unreachable(page), `${path} in ${name}`).toEqual([])
       const tall = await page.evaluate(() => document.documentElement.scrollHeight > window.innerHeight + 1)
       expect(tall, `${path} scrolls within its panes in ${name}`).toBe(false)
+      // What is said to a screen reader alone lets a window that does not scroll be scrolled away.
+      const beyond = await page.evaluate(() =>
+        [...document.querySelectorAll('main')].map((main) => main.scrollHeight - main.clientHeight),
+      )
+      expect.soft(Math.max(0, ...beyond), `${path}: hidden behind its pane in ${name}`).toBeLessThanOrEqual(1)
     }
     expect.soft(await cut(page), `${path}: cut off`).toEqual([])
     await page.evaluate(() => (document.documentElement.style.fontSize = '200%'))

@@ -29,22 +29,27 @@ export function NewJobForm() {
   })
   return (
     <Frame about={<b className="font-semibold text-ink">{common.newJob}</b>}>
-      <form onSubmit={(e) => void submit(e)} className="mx-auto grid max-w-[520px] gap-4 px-4 pt-8 sm:pt-20">
-        <h1 className="text-[1.3125rem] font-bold">{texts.openAJob}</h1>
-        <FormField
-          of={fields}
-          name="title"
-          label={texts.whatCameIn}
-          autoFocus
-          maxLength={160}
-          placeholder={texts.exampleTitle}
-        />
-        <MachineField machine={machine} onChoose={setMachine} />
-        <FormMessage message={message} />
-        <button type="submit" data-primary className="button" disabled={isSending}>
-          {texts.openTheJob}
-        </button>
-      </form>
+      <div className="h-full overflow-auto">
+        <form
+          onSubmit={(e) => void submit(e)}
+          className="mx-auto grid max-w-[520px] gap-4 px-4 py-8 sm:pt-20"
+        >
+          <h1 className="text-[1.3125rem] font-bold">{texts.openAJob}</h1>
+          <FormField
+            of={fields}
+            name="title"
+            label={texts.whatCameIn}
+            autoFocus
+            maxLength={160}
+            placeholder={texts.exampleTitle}
+          />
+          <MachineField machine={machine} onChoose={setMachine} />
+          <FormMessage message={message} />
+          <button type="submit" data-primary className="button" disabled={isSending}>
+            {texts.openTheJob}
+          </button>
+        </form>
+      </div>
     </Frame>
   )
 }
