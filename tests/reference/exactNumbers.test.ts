@@ -432,6 +432,10 @@ describe('stamps as they are', () => {
     expect(read(text)).toMatchObject({ clearance, unknown })
   })
 
+  it('letters that many tokens share, stuck to a clearance, are looked at once', () => {
+    expect(readExact(`6205 C3${'Z'.repeat(60)}Q`, shipped).ok).toBe(true)
+  })
+
   it('letters with two meanings in two conventions give both', () => {
     const found = readExact('6205DD', shipped)
     expect(found.ok && found.readings.map((r) => r.closure.type)).toEqual(['contactSeal', 'shield'])

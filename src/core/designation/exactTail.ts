@@ -240,10 +240,13 @@ function sleeveStep(tail: Tail, at: number, to: number): readonly Step[] {
   return [{ end: to, own: { parts: [{ ...part, token }], cost: TOKEN } }]
 }
 
-/** Whether known tokens explain every mark up to `end`. */
-const isExplained = (tail: Tail, at: number, end: number): boolean =>
-  at === end ||
-  tokensAt(tail, at).some(({ key }) => at + key.length <= end && isExplained(tail, at + key.length, end))
+/** Whether known tokens explain every mark up to `end`: each mark is looked at once, however many ways lead to it. */
+function isExplained(tail: Tail, at: number, end: number): boolean {
+  const reached = new Set([at])
+  for (const from of reached)
+    for (const { key } of tokensAt(tail, from)) if (from + key.length <= end) reached.add(from + key.length)
+  return reached.has(end)
+}
 
 /** The code of a maker's own that is stuck to the clearance group in front of a mark. */
 function codeStep(tail: Tail, at: number): readonly Step[] {
