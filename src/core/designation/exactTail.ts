@@ -120,7 +120,9 @@ const beginsWithClosure = (tail: Tail, at: number): boolean =>
   tokensAt(tail, at).some(({ closure, key }) => closure !== null && key.length > 1)
 
 /** A clearance group with a code of the maker's own stuck to it, `C3VT161`. */
-const CLEARANCE_AND_CODE = /^(C[2-5])[A-Z][A-Z\d]+$/
+const CLEARANCE_AND_CODE = /^C[2-5][A-Z][A-Z\d]+$/
+/** Marks of a clearance group. */
+const CLEARANCE_MARKS = 2
 const lettersIn = (marks: readonly Glyph[]): string => marks.map(({ char }) => char).join('')
 
 function isUndecoded(tail: Tail, at: number, end: number): boolean {
@@ -251,8 +253,8 @@ function isExplained(tail: Tail, at: number, end: number): boolean {
 /** The code of a maker's own that is stuck to the clearance group in front of a mark. */
 function codeStep(tail: Tail, at: number): readonly Step[] {
   const { marks } = tail
-  const begin = groupAt(tail, at - 2)
-  if (!begin || CLEARANCE_AND_CODE.exec(lettersIn(marks.slice(at - 2, begin.to)))?.[1]?.length !== 2)
+  const begin = groupAt(tail, at - CLEARANCE_MARKS)
+  if (!begin || !CLEARANCE_AND_CODE.test(lettersIn(marks.slice(at - CLEARANCE_MARKS, begin.to))))
     return NO_STEP
   if (isExplained(tail, at, begin.to)) return NO_STEP
   const rest = stretch(tail, at, begin.to, null)

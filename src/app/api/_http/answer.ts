@@ -24,6 +24,9 @@ const FULL = new ServiceError(
   'The disk of the server is full: nothing was changed. What you typed is kept; make room on it, then it goes on by itself.',
 )
 
+/** An answer of the interface shows nothing and loads nothing: no script of it has a nonce. */
+const POLICY = contentPolicy()
+
 /** Answers slower than this are logged, whatever they say. */
 const SLOW_MS = 1000
 
@@ -99,7 +102,7 @@ export function answer<C>(useCase: UseCase<C>, repeatable = false) {
       else log.error({ ...line, cause: thrown instanceof Error ? thrown.name : '' }, error.message)
     }
     response.headers.set('x-request-id', id)
-    setAnswerHeaders(response, contentPolicy())
+    setAnswerHeaders(response, POLICY)
     observe(request.method, new URL(request.url).pathname, response.status, performance.now() - began)
     return response
   }

@@ -11,7 +11,7 @@ const RUBS_HARD: Said = ['warn', 'Its seals rub harder: it runs warmer, and not 
 const RUBS_LIGHTLY: Said = ['warn', 'Its seals rub lightly: less drag, and less against a hose.']
 const SCREEN: Said = [
   'warn',
-  'Bearings of vibrating screens have narrower bores and outsides and more clearance: right only in their own place.',
+  'Bearings of vibrating screens have closer tolerances of bore and outside, and more clearance: right only in their own place.',
 ]
 const QUALITY: Said = ['pass', 'A quality of one maker: no matter for the fit.']
 const CHANGED: Said = [
