@@ -10,7 +10,7 @@ import {
   type KitLine,
 } from '@/core/kit'
 import { FILL_PRACTICES, wheelRpm, type FillPractice } from '@/core/grease'
-import { lengthInMm } from '@/core/quantity'
+import { lengthInMm, readFigure, type FieldQuantity } from '@/core/quantity'
 import { knownPart, PartValue } from '@/core/part'
 import * as db from '@/db'
 import { z } from 'zod'
@@ -58,10 +58,10 @@ export const greaseChanged = (before: Job['fitting'], after: Job['fitting']): bo
 
 /** Speed of the wheel as typed on the grease pane, 1/min: turns, or road speed and tyre. */
 function rpmOf(fitting: Job['fitting']): number | undefined {
-  const number = (name: string) => Number((fitting?.fields[name] ?? '').replace(',', '.'))
-  const turns = number('grease.rpm')
+  const figure = (name: string, quantity: FieldQuantity) => readFigure(fitting?.fields[name] ?? '', quantity)
+  const turns = figure('grease.rpm', 'turns')
   if (turns > 0) return turns
-  const [kmh, tyre] = [number('grease.kmh'), lengthInMm(fitting?.fields['grease.tyre'] ?? '')]
+  const [kmh, tyre] = [figure('grease.kmh', 'speed'), lengthInMm(fitting?.fields['grease.tyre'] ?? '')]
   return kmh > 0 && tyre !== null && tyre > 0 ? wheelRpm(kmh, tyre) : undefined
 }
 

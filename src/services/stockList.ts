@@ -1,6 +1,7 @@
 import 'server-only'
 import { partKeyOf, type DesignationContext } from '@/core/designation'
-import { cellsOf, guessColumns, readAmount } from '@/core/lists'
+import { cellsOf, guessColumns } from '@/core/lists'
+import { readAmount } from '@/core/quantity'
 import type { CountedRow } from '@/db'
 import { readTable } from './csv/readTable'
 import { ServiceError } from './errors'

@@ -30,9 +30,10 @@ export const lightLoad = 'light load'
 export const heavyLoad = 'heavy load'
 export const innerRingRotates = 'inner ring rotates'
 export const outerRingRotates = 'outer ring rotates'
-export const turnsAMinute = 'turns a minute'
-export const mmTyre = 'mm tyre'
-export const cAtWork = '°C at work'
+export const turnsAMinute = 'Turns a minute'
+export const roadSpeed = 'Road speed'
+export const onATyreOf = 'On a tyre of'
+export const atWork = 'At work'
 export const whereItWorks = 'Where it works'
 
 /* StampExplained */

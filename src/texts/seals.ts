@@ -4,7 +4,7 @@
 export const journal = 'Journal'
 export const counterbore = 'Counterbore'
 export const room = 'Room'
-export const atTheLipC = 'At the lip, °C'
+export const atTheLip = 'At the lip'
 export const lip = (lip: string) => `${lip} lip, `
 export const runsIn = 'Runs in'
 export const notSaid = 'not said'

@@ -68,3 +68,5 @@ export const spaceBeforeAFraction = 'Space, before a fraction'
 export const minus = 'Minus'
 export const next = 'Next'
 export const numberPad = 'Number pad'
+/** What to change in a figure, by the label of its field. */
+export const problemOf = (label: string, problem: string) => `${label}: ${problem}`

@@ -61,6 +61,10 @@ export interface PlainRequest {
   body: string
 }
 
+/** JSON has no word for a figure that is none, and would leave it out: it goes as text, for the server to refuse at its field. */
+const toldFigure = (_: string, value: unknown): unknown =>
+  typeof value === 'number' && !Number.isFinite(value) ? String(value) : value
+
 /** What is asked of an endpoint, as a request. */
 export function requestOf<L extends RequestLine>(line: L, input: CallInput<L>): PlainRequest {
   const { path = {}, query, body } = input as AnyInput
@@ -70,7 +74,7 @@ export function requestOf<L extends RequestLine>(line: L, input: CallInput<L>): 
   return {
     method,
     address: text ? `${bare}?${text}` : bare,
-    body: body === undefined ? '' : JSON.stringify(body),
+    body: body === undefined ? '' : JSON.stringify(body, toldFigure),
   }
 }
 

@@ -187,7 +187,7 @@ test('a number with two meanings shows both on its sheet', async ({ page }) => {
   await page.goto('/parts/6205DD')
   await expect(page.getByText('In another convention: DD metal shields on both sides')).toBeVisible()
   await page.getByRole('button', { name: 'wet' }).click()
-  await page.getByLabel('turns a minute').fill('12000')
+  await page.getByLabel('Turns a minute').fill('12000')
   await expect(page.getByText(/too fast for it/).first()).toBeAttached()
 })
 

@@ -145,6 +145,13 @@ test('B2, ice-cream cart: a short spacer, which side first, a plan with the reta
   await page.getByLabel('Radial load, kN').fill('9')
   await expect(page.getByTestId('life')).toContainText('hours')
   await expect(page.getByText(/dent the raceways/)).toBeVisible()
+  await page.getByLabel('Radial load, kN').fill('a ton')
+  await expect(page.getByRole('alert').filter({ hasText: 'Radial load' })).toContainText(
+    '“a ton” is no figure',
+  )
+  await page.getByLabel('Radial load, kN').fill('9')
+  await page.getByLabel('Turns a minute').fill('1,500')
+  await expect(page.getByText(/at 1500 a minute/)).toBeVisible()
   await page.getByRole('link', { name: 'Job card' }).click()
   const steps = page.locator('li[data-step]')
   await expect(steps.filter({ hasText: 'first, the side with the locating shoulder' })).toContainText(

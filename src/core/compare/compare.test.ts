@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { variantOf } from '../interchange'
 import { compareParts, type PartSide } from './compareParts'
-import { UNIT_FEATURES } from './unitFeatures'
+import { compareFeatures } from './compareFeatures'
+import { UNIT_FEATURES, type UnitFeature } from './unitFeatures'
 
 const side = (designation: string, more: Partial<PartSide> = {}): PartSide => ({
   variant: designation === '' ? null : variantOf(designation, shipped),
@@ -115,6 +116,86 @@ describe('old against new', () => {
       side('', { features: { [feature]: b } }),
     )
     expect(rows[0]?.result).toBe(result)
+  })
+  // One line, one value, in every way it is written on parts, in lists and by hand (common practice; UNF and UNC ASME B1.1,
+  // tolerances ISO 965-1); two lines of one feature are two values.
+  const WRITTEN: Partial<Record<UnitFeature, string[][]>> = {
+    lugCount: [
+      ['5', 'five', '5 lug', '5-lug', '5 studs', '5x', 'lugs: 5', '5x114.3'],
+      ['4', 'four', '4 lugs'],
+    ],
+    studThread: [
+      ['M12x1.5', 'm12 × 1,5', '12x1.5', 'M12-1.5', 'M12 1.5', 'M12x1.50', 'M12x1.5-6g', 'M12x1.5 10.9'],
+      ['1/2-20', '1/2"-20 UNF-2A', '1/2 x 20', '0.5-20', '1/2 UNF', '1/2 in UNF', '1/2-20 grade 8'],
+      ['1/2-13', '1/2 UNC'],
+      ['M12x1.5 LH', 'M12x1.5 left-hand', 'M12x1.5L', 'M12-1.5-LH'],
+      ['1/2-20 LH', '1/2 UNF left'],
+      ['7/16-20', '7/16 UNF'],
+      ['M12x1.25'],
+    ],
+    boltCircle: [
+      ['114.3', '4.5', '4 1/2', '4-1/2"', '5x4.5', '5/114.3', '5-114.3', 'PCD 114.3', 'ø114,3', '11.43 cm'],
+      ['112', '5x112', '5/112', '112 PCD'],
+      ['6x139.7', '6/5.5', '6 x 5 1/2'],
+      ['4x139.7', '4-139.7'],
+    ],
+    pilot: [['57.1', 'ø57,1', '2.248', 'CB 57.1 mm'], ['66.6']],
+    flangeOffset: [
+      ['42', '+42', 'ET42', 'offset 42 mm'],
+      ['-5', 'ET-5', '- 5'],
+      ['0', 'none', 'ET0', 'flush'],
+    ],
+    mountingBolts: [
+      ['4 x M10', '4xM10', '4 M10', 'M10 x 4', 'four bolts M10', '4 off M10', 'M10 (4)', '4 x M10 8.8'],
+      ['3 x M10', '3 M10'],
+      ['4 x M12x1.25', '4 bolts M12x1.25', 'M12x1.25 x 4', 'M12-1.25 (4 off)'],
+      ['4 x M10x1.25x40', '4 x M10-1.25 x 40 mm'],
+      ['4 x M10x40', '4 M10 x 40'],
+      ['4 x 7/16-14', '4 x 7/16 UNC', 'four 7/16-14'],
+    ],
+    spline: [
+      ['27', '27 teeth', '27T', 'z27', '27 splines'],
+      ['25', '25T'],
+      ['none', '0', 'n/a', 'no splines'],
+    ],
+    connector: [
+      ['2 pins', '2-pin', 'two pins', '2 way'],
+      ['4 pins', '4-pole'],
+      ['none', 'n/a', 'no sensor', '-'],
+    ],
+    sensorSide: [
+      ['magnet', 'magnetic ring', 'encoder'],
+      ['toothed ring', 'tone ring', 'reluctor'],
+      ['none', 'no magnet'],
+    ],
+    cornerRadius: [
+      ['1', '1.0 mm', 'R1', 'r 1'],
+      ['1.5', 'R1.5', 'radius 1,5'],
+    ],
+  }
+  it.each(Object.entries(WRITTEN) as [UnitFeature, string[][]][])(
+    '%s: one value is the same however it is written, two are not',
+    (feature, values) => {
+      const all = values.flatMap((texts, value) => texts.map((text) => ({ text, value })))
+      for (const a of all)
+        for (const b of all) {
+          const { result } = compareFeatures(feature, a.text, b.text)
+          expect(result === 'same', `${a.text} against ${b.text}: ${result}`).toBe(a.value === b.value)
+        }
+    },
+  )
+  it.each([
+    ['spline', 'twenty-seven', '27', 'look'],
+    ['mountingBolts', 'pressed in', 'none', 'look'],
+    ['connector', 'yes', 'none', 'look'],
+    ['connector', '2 pins, clip', '4 pins', 'no'],
+    ['sensorSide', 'magnet, inner face', 'magnet outboard', 'no'],
+    ['sensorSide', 'inner', 'towards the car', 'look'],
+    ['studThread', 'M12', 'M14', 'no'],
+    ['flangeOffset', '5', '-5', 'look'],
+  ] as const)('%s: %s against %s is %s', (feature, a, b, result) => {
+    expect(compareFeatures(feature, a, b).result).toBe(result)
+    expect(compareFeatures(feature, b, a).result).toBe(result)
   })
   it('longer bolts of one thread are ordered longer', () => {
     const of = (bolts: string) => side('', { features: { mountingBolts: bolts } })

@@ -2,7 +2,7 @@ import { capital } from '../capital'
 import { HARDWARE_LABELS, type DimensionName } from '../catalogue'
 import { checksOf, type Application, type Variant } from '../interchange'
 import { writeBoth, writeMm } from '../quantity'
-import { compareFeatures } from './readFeature'
+import { compareFeatures } from './compareFeatures'
 import { UNIT_FEATURE_FACTS, UNIT_FEATURES, type UnitFeature } from './unitFeatures'
 
 export const COMPARED_RESULTS = ['same', 'look', 'no', 'unknown'] as const

@@ -268,8 +268,10 @@ describe('a thread is one within sense', () => {
     ['11-8', true],
     ['12-8', false],
     ['0-8', false],
-    ['M8x7', true],
-    ['M8x8', false],
+    ['M8x1.25', true],
+    ['M8x1.5', false],
+    ['M9x8', true],
+    ['M9x9', false],
   ])('%s', (text, is) => expect(readThread(text) !== null).toBe(is))
 })
 

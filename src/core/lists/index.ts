@@ -1,4 +1,3 @@
 export { guessColumns, LIST_FIELDS, type ColumnMap, type ListField } from './columns'
 export { cellsOf, sortRow, type ListItem } from './sortRow'
-export { readAmount } from './readAmount'
 export { decodeBytes, encodingOf } from './decodeBytes'

@@ -2,7 +2,6 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { guessColumns, sortRow } from '.'
-import { readAmount } from './readAmount'
 
 describe('columns', () => {
   it.each([
@@ -28,22 +27,6 @@ describe('columns', () => {
     )
   })
 })
-
-it.each([
-  ['1234', 1234],
-  ['1,234', 1234],
-  ['1.234,50', 1234.5],
-  ['1 234,5', 1234.5],
-  ['1’234.50', 1234.5],
-  ['€ 3,50', 3.5],
-  ['12.5 EUR', 12.5],
-  ['0,5', 0.5],
-  ['-2', -2],
-  ['1,2,3', null],
-  ['ten', null],
-  ['', null],
-  ['=1+1', null],
-])('figure %s is %s', (text, figure) => expect(readAmount(text)).toBe(figure))
 
 describe('rows', () => {
   const row = (cells: Parameters<typeof sortRow>[0]) => sortRow(cells, 'mm', shipped)

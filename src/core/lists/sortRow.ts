@@ -1,7 +1,6 @@
 import { numberKey, type Dimensions, type Part } from '../catalogue'
 import { meaningOf, readClean, type DesignationContext } from '../designation'
-import { lengthProblemText, readLength, toMm, writeMm, type LengthUnit } from '../quantity'
-import { readAmount } from './readAmount'
+import { lengthProblemText, readAmount, readLength, toMm, writeMm, type LengthUnit } from '../quantity'
 import type { ColumnMap, ListField } from './columns'
 
 export type ListCells = Partial<Record<ListField, string>>

@@ -9,11 +9,13 @@ export { lengthBeside, readForm, readStackOf } from './readForm'
 export {
   FIELD_UNITS,
   storedFigure,
+  figureProblem,
   readFigure,
   readFigures,
   shownFigure,
   type FieldQuantity,
 } from './typedFigure'
+export { readAmount, typedAmount } from './readAmount'
 export { readThread } from './thread'
 export { unitReasonText } from './unitReasonText'
 export { withTwins } from './withTwins'

@@ -3,10 +3,13 @@ export const NEWTON_PER_LBF = 4.4482216152605
 export const NM_PER_LBFFT = NEWTON_PER_LBF * 0.3048
 
 /** Standard gravity, m/s²: a kilogram-force in newtons. */
-const NEWTON_PER_KGF = 9.80665
+export const NEWTON_PER_KGF = 9.80665
 
 export type TorqueProblem =
-  { code: 'unit'; text: string } | { code: 'noUnit' } | { code: 'figure'; text: string } | { code: 'range' }
+  | { code: 'unit'; text: string }
+  | { code: 'noUnit' | 'between' }
+  | { code: 'figure' | 'grouped'; text: string }
+  | { code: 'range' }
 
 /** Largest torque that a nut of this work has, N·m: a slip of the decimal point is caught. */
 const MAX_NM = 2000
@@ -22,19 +25,45 @@ export const torqueProblemText = (problem: TorqueProblem): string => {
       return 'In which unit? The manual says it; none is guessed. Choose it, or write it behind the figure.'
     case 'figure':
       return `“${problem.text}” is no torque. Write a figure and its unit, such as N·m or lbf·ft.`
+    case 'grouped':
+      return `“${problem.text}” is read in two ways. Write it without the comma, or with a point before decimals.`
+    case 'between':
+      return 'Write one figure: the torque you set. What the manual allows around it goes into the note.'
     case 'range':
       return `A torque is above 0 and at most ${MAX_NM} N·m. Check figure and unit.`
   }
 }
 
-const UNITS: readonly (readonly [RegExp, number])[] = [
-  [/^n[·.\s*]?m$/i, 1],
-  [/^((lbf?|pounds?)[·.\s*-]?(ft|feet|foot)|(ft|foot)[·.\s*-]?(lbf?s?|pounds?))$/i, NM_PER_LBFFT],
-  [/^((lbf?|pounds?)[·.\s*-]?(in|inch(es)?)|(in|inch)[·.\s*-]?(lbf?s?|pounds?))$/i, NM_PER_LBFFT / 12],
-  [/^(kgf?|kp)[·.\s*-]?m$/i, NEWTON_PER_KGF],
-  [/^(kgf?|kp)[·.\s*-]?cm$/i, NEWTON_PER_KGF / 100],
-  [/^dn[·.\s*]?m$/i, 0.1],
+/** Units in newton metres, as they are left without blanks, points, strokes and plurals. */
+const UNITS: Readonly<Record<string, number>> = {
+  nm: 1,
+  dnm: 0.1,
+  danm: 10,
+  lbft: NM_PER_LBFFT,
+  ftlb: NM_PER_LBFFT,
+  lbin: NM_PER_LBFFT / 12,
+  inlb: NM_PER_LBFFT / 12,
+  kgm: NEWTON_PER_KGF,
+  mkg: NEWTON_PER_KGF,
+  kgcm: NEWTON_PER_KGF / 100,
+  cmkg: NEWTON_PER_KGF / 100,
+}
+const WRITTEN: readonly (readonly [RegExp, string])[] = [
+  [/[\s.·*/_-]/g, ''],
+  [/newton/g, 'n'],
+  [/(centi)?met(?:re|er)s?/g, '$1m'],
+  [/centi/g, 'c'],
+  [/pounds?|lbs|lbf(?=ft|fo|fe|in|$)/g, 'lb'],
+  [/foot|feet/g, 'ft'],
+  [/inch(?:es)?/g, 'in'],
+  [/kgf|kp/g, 'kg'],
 ]
+const unitOf = (said: string): number | undefined =>
+  UNITS[WRITTEN.reduce((text, [from, to]) => text.replace(from, to), said.toLowerCase())]
+
+/** Either a thousand and more or a little over one: nothing is guessed of a torque. */
+const GROUPED = /^\d{1,3},\d{3}$/
+const BETWEEN = /^\d[\d.,]*\s*(?:-|–|to|\.\.+|…)\s*\d/
 
 /**
  * A torque as people write it, with its unit: none is guessed.
@@ -44,11 +73,14 @@ const UNITS: readonly (readonly [RegExp, number])[] = [
 export function readTorque(
   text: string,
 ): { ok: true; value: number } | { ok: false; problem: TorqueProblem } {
-  const read = /^(\d+(?:[.,]\d+)?)\s*(.*)$/.exec(text.trim())
-  if (!read) return { ok: false, problem: { code: 'figure', text: text.trim().slice(0, 20) } }
+  const typed = text.trim()
+  if (BETWEEN.test(typed)) return { ok: false, problem: { code: 'between' } }
+  const read = /^(\d+(?:[.,]\d+)?)\s*(.*)$/.exec(typed)
+  if (!read) return { ok: false, problem: { code: 'figure', text: typed.slice(0, 20) } }
   const [, digits = '', unit = ''] = read
+  if (GROUPED.test(digits)) return { ok: false, problem: { code: 'grouped', text: digits } }
   if (unit.trim() === '') return { ok: false, problem: { code: 'noUnit' } }
-  const factor = UNITS.find(([shape]) => shape.test(unit.trim()))?.[1]
+  const factor = unitOf(unit)
   if (factor === undefined) return { ok: false, problem: { code: 'unit', text: unit.trim().slice(0, 20) } }
   const nm = Number(digits.replace(',', '.')) * factor
   return nm > 0 && nm <= MAX_NM ? { ok: true, value: nm } : { ok: false, problem: { code: 'range' } }

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { readFigure, type FieldQuantity } from '@/core/quantity'
+import { firstProblem } from '@/features/shell'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/convert'
 import { useAnswer } from '@/ui/useAnswer'
@@ -24,12 +25,12 @@ export const LOCATING = [
   ['ring', texts.washerAndRing],
 ] as const
 /** Name, label, usual figure, what it counts. */
-export type FigureRow = readonly [string, string, string, FieldQuantity?]
+export type FigureRow = readonly [string, string, string, FieldQuantity]
 export const LOAD_FIELDS: readonly FigureRow[] = [
   ['radial', texts.radial, '', 'force'],
   ['axial', texts.axial, '', 'force'],
-  ['rpm', common.turnsAMinute, '200'],
-  ['hours', texts.wantedHours, '5000'],
+  ['rpm', common.turnsAMinute, '200', 'turns'],
+  ['hours', texts.wantedHours, '5000', 'hours'],
 ]
 export const BOLT_FIELDS: readonly FigureRow[] = [
   ['clamped', texts.clamped, '', 'length'],
@@ -37,7 +38,7 @@ export const BOLT_FIELDS: readonly FigureRow[] = [
   ['depth', texts.itsDepth, '', 'length'],
 ]
 const QUANTITY_OF = new Map<string, FieldQuantity>(
-  [...LOAD_FIELDS, ...BOLT_FIELDS].flatMap(([name, , , quantity]) => (quantity ? [[name, quantity]] : [])),
+  [...LOAD_FIELDS, ...BOLT_FIELDS].map(([name, , , quantity]) => [name, quantity]),
 )
 export const NO_SEAT = { shaft: '', housing: '', width: '' }
 const NO_SEATS = [NO_SEAT, NO_SEAT]
@@ -63,16 +64,23 @@ export function useConversion() {
   const figureOf = (name: string): number => {
     const typed = figures[name] ?? ''
     const quantity = QUANTITY_OF.get(name)
-    return quantity ? readFigure(typed, quantity) : Number(typed.replace(',', '.') || NaN)
+    return quantity ? readFigure(typed, quantity) : NaN
   }
   const given = (name: string, usual: number): number =>
     Number.isFinite(figureOf(name)) ? figureOf(name) : usual
   const loaded = given('radial', 0) + given('axial', 0) > 0
   const bolted = BOLT_FIELDS.every(([name]) => figureOf(name) > 0)
+  const problem = firstProblem(
+    [...LOAD_FIELDS, ...BOLT_FIELDS].map(([name, label, , quantity]) => [
+      label,
+      figures[name] ?? '',
+      quantity,
+    ]),
+  )
   const whole = seats.filter((s) => s.shaft.trim() && s.housing.trim() && s.width.trim())
   const { answer, message } = useAnswer(
     'POST /api/convert',
-    whole.length > 0
+    whole.length > 0 && problem === ''
       ? {
           body: {
             kind,
@@ -124,7 +132,7 @@ export function useConversion() {
     figures,
     setFigure: (name: string, typed: string): void => setFigures({ ...figures, [name]: typed }),
     answer,
-    message,
+    message: problem || message,
   }
 }
 export type Conversion = ReturnType<typeof useConversion>

@@ -1,13 +1,13 @@
 'use client'
 
-import { FigureField, UnitText } from '@/features/shell'
+import { FigureField, firstProblem, UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { isStepless, NUT_LOCKS, recheckDates, USUAL_PLAY_MM, type NutLock } from '@/core/adjust'
 import type { PracticeNote } from '@/core/procedure'
-import { MM_PER_INCH, readFigure } from '@/core/quantity'
+import { MM_PER_INCH, readFigure, type FieldQuantity } from '@/core/quantity'
 import { useTimes } from '@/ui/Times'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { PracticeBox } from '@/ui/PracticeBox'
@@ -15,21 +15,22 @@ import { useAnswer } from '@/ui/useAnswer'
 import { NutFigure } from './NutFigure'
 import { CollarBox } from './CollarBox'
 import { RockTest } from './RockTest'
-import { figure, type Fields, type SetField } from './seatTypes'
+import type { Fields, SetField } from './seatTypes'
 
 const PlayChart = dynamic(() => import('./PlayChart').then((chart) => chart.PlayChart))
 
 const FIELDS = [
-  ['threads', texts.threadsAnInch, '14'],
-  ['pitch', texts.orPitchMm, ''],
-  ['degrees', texts.nutBackedOff, '90'],
-  ['slots', texts.slots, '6'],
-  ['holes', texts.crossHolesField, '1'],
-  ['places', texts.retainerFitsInPlaces, '12'],
-  ['offset', texts.firstSlotAt, '0'],
-  ['min', texts.playFrom, ''],
-  ['max', texts.playTo, ''],
-] as const
+  ['threads', texts.threadsAnInch, '14', 'plain'],
+  // The pitch is that of a metric thread: its millimetres stay.
+  ['pitch', texts.orPitchMm, '', 'plain'],
+  ['degrees', texts.nutBackedOff, '90', 'angle'],
+  ['slots', texts.slots, '6', 'plain'],
+  ['holes', texts.crossHolesField, '1', 'plain'],
+  ['places', texts.retainerFitsInPlaces, '12', 'plain'],
+  ['offset', texts.firstSlotAt, '0', 'angle'],
+  ['min', texts.playFrom, '', 'length'],
+  ['max', texts.playTo, '', 'length'],
+] as const satisfies readonly (readonly [string, string, string, FieldQuantity])[]
 type FieldName = (typeof FIELDS)[number][0]
 /** Fields that say nothing of a nut held otherwise. */
 const ONLY_WITH: Partial<Record<FieldName, readonly NutLock[]>> = {
@@ -38,8 +39,10 @@ const ONLY_WITH: Partial<Record<FieldName, readonly NutLock[]>> = {
   places: ['retainer'],
   offset: ['slots', 'retainer'],
 }
-/** The pitch is that of a metric thread: its millimetres stay. */
-const LENGTHS: readonly FieldName[] = ['min', 'max']
+const QUANTITY = Object.fromEntries(FIELDS.map(([name, , , quantity]) => [name, quantity])) as Record<
+  FieldName,
+  FieldQuantity
+>
 const LOCK_CHOICES = [
   ['slots', texts.slotsPin],
   ['retainer', texts.sheetRetainer],
@@ -83,8 +86,9 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
         ? A_TWELFTH
         : (FIELDS.find(([field]) => field === name)?.[2] ?? '')
   const value = (name: string): string => fields[`adjust.${name}`] ?? usually(name)
-  const number = (name: FieldName): number =>
-    LENGTHS.includes(name) ? readFigure(value(name), 'length') : figure(value(name))
+  const number = (name: FieldName): number => readFigure(value(name), QUANTITY[name])
+  const shown = FIELDS.filter(([name]) => ONLY_WITH[name]?.includes(lock) ?? true)
+  const problem = firstProblem(shown.map(([name, label, , quantity]) => [label, value(name), quantity]))
   const pitch = fields['adjust.pitch']?.trim()
     ? { pitchMm: number('pitch') }
     : { threadsPerInch: number('threads') }
@@ -106,7 +110,7 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
   return (
     <FitPane
       label={texts.endPlayUpper}
-      message={message}
+      message={problem || message}
       inputs={
         <>
           <span className="caption block">{texts.theNutIsHeldBy}</span>
@@ -117,11 +121,11 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
             onPick={(name) => set('adjust.lock', name)}
           />
           <div className="mt-2 grid grid-cols-2 gap-1.5">
-            {FIELDS.filter(([name]) => ONLY_WITH[name]?.includes(lock) ?? true).map(([name, label]) => (
+            {shown.map(([name, label, , quantity]) => (
               <FigureField
                 key={name}
                 label={name === 'degrees' && lock === 'cone' ? texts.coneBackedOff : label}
-                quantity={LENGTHS.includes(name) ? 'length' : undefined}
+                quantity={quantity}
                 value={value(name)}
                 onChange={(v) => set(`adjust.${name}`, v)}
               />

@@ -38,6 +38,7 @@ export function CollarBox({ fields, set, target }: Props) {
           quantity="length"
           value={shims}
           maxLength={40}
+          invalid={shims.trim() !== '' && readFigures(shims).length === 0}
           onChange={(v) => set('adjust.shims', v)}
         />
       </div>

@@ -1,12 +1,12 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { UnitText } from '@/features/shell'
+import { FigureField, firstProblem, UnitText } from '@/features/shell'
 import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { FILL_PRACTICES, mixing, PRACTICE_LABELS, THICKENER_LABELS, THICKENERS } from '@/core/grease'
 import type { PracticeNote } from '@/core/procedure'
-import { readForm, writeCount } from '@/core/quantity'
+import { readFigure, readForm, writeCount } from '@/core/quantity'
 import { ReadAs } from '@/ui/ReadAs'
 import { ChipChoice } from '@/ui/ChipChoice'
 import { Field } from '@/ui/Field'
@@ -15,7 +15,7 @@ import { useAnswer } from '@/ui/useAnswer'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { SelectField } from '@/ui/SelectField'
 import { GreaseFigure } from './GreaseFigure'
-import { figure, given, type Fields, type SetField } from './seatTypes'
+import type { Fields, SetField } from './seatTypes'
 
 const MIXING_SIGNS = { same: 'pass', mixes: 'pass', doubtful: 'warn', clash: 'fail' } as const
 const FLAGS = [
@@ -67,9 +67,19 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
   const oldName = THICKENERS.find((t) => t === value('old'))
   const newName = THICKENERS.find((t) => t === value('new'))
   const chosen = FILL_PRACTICES.find((s) => s === value('practice'))
-  const { answer, message } = useAnswer(
+  const [rpm, kmh, celsius] = [
+    readFigure(value('rpm'), 'turns'),
+    readFigure(value('kmh'), 'speed'),
+    readFigure(value('celsius'), 'temperature'),
+  ]
+  const problem = firstProblem([
+    [texts.turnsAMin, value('rpm'), 'turns'],
+    [texts.roadSpeed, value('kmh'), 'speed'],
+    [texts.bearingWarm, value('celsius'), 'temperature'],
+  ])
+  const { answer, message: refusal } = useAnswer(
     'POST /api/grease',
-    named.length > 0
+    named.length > 0 && problem === ''
       ? {
           body: {
             bearings: [...named],
@@ -77,17 +87,17 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
               cavity: { length: sized('length'), inner: sized('inner'), outer: sized('outer') },
             }),
             ...(lips.length > 0 && { lips }),
-            ...(given(value('rpm')) !== undefined && { rpm: figure(value('rpm')) }),
-            ...(value('kmh') &&
-              value('tyre') && { wheel: { kmh: figure(value('kmh')), tyre: value('tyre') } }),
+            ...(Number.isFinite(rpm) && { rpm }),
+            ...(Number.isFinite(kmh) && value('tyre') && { wheel: { kmh, tyre: value('tyre') } }),
             ...(chosen && { practice: chosen }),
-            ...(given(value('celsius')) !== undefined && { celsius: figure(value('celsius')) }),
+            ...(Number.isFinite(celsius) && { celsius }),
             ...Object.fromEntries(flags),
             ...(oldName && newName && { thickeners: { old: oldName, new: newName } }),
           },
         }
       : null,
   )
+  const message = problem || refusal
   const sheet = useAnswer(
     'GET /api/part-sheet',
     named[0] ? { query: { designation: named[0] } } : null,
@@ -141,16 +151,16 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
           </div>
           <ReadAs fields={room} />
           <div className="fields mb-1.5 [--field-width:3.8rem]">
-            <Field
+            <FigureField
               label={texts.turnsAMin}
+              quantity="turns"
               value={value('rpm')}
-              maxLength={8}
               onChange={(v) => set('grease.rpm', v)}
             />
-            <Field
-              label="or km/h"
+            <FigureField
+              label={texts.orRoadSpeed}
+              quantity="speed"
               value={value('kmh')}
-              maxLength={6}
               onChange={(v) => set('grease.kmh', v)}
             />
             <Field
@@ -167,10 +177,10 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
               placeholder={usual.lips ?? '42'}
               onChange={(v) => set('grease.lips', v)}
             />
-            <Field
-              label={texts.bearingWarmC}
+            <FigureField
+              label={texts.bearingWarm}
+              quantity="temperature"
               value={value('celsius')}
-              maxLength={5}
               onChange={(v) => set('grease.celsius', v)}
             />
           </div>

@@ -1,7 +1,7 @@
 'use client'
 
-import { FigureField, UnitText } from '@/features/shell'
-import { readFigure, writeCount } from '@/core/quantity'
+import { FigureField, firstProblem, UnitText } from '@/features/shell'
+import { readFigure, writeCount, type FieldQuantity } from '@/core/quantity'
 import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/fits'
@@ -9,28 +9,26 @@ import { FitPane } from './FitPane'
 import { Field } from '@/ui/Field'
 import { useAnswer } from '@/ui/useAnswer'
 import { SelectField } from '@/ui/SelectField'
-import { given, type Fields, type SetField } from './seatTypes'
+import type { Fields, SetField } from './seatTypes'
 
 const FIELDS = [
-  ['rpm', common.turnsAMinute, '300'],
-  ['hours', texts.wantedHours, '10000'],
-  ['radial', texts.radialLoad, ''],
-  ['axial', texts.axialLoad, ''],
-  ['c', texts.cOfTheMaker, ''],
-  ['c0', texts.c0OfTheMaker, ''],
-  ['count', texts.balls, ''],
-  ['ball', texts.ballDiameter, ''],
-  ['circle', texts.circleOfBalls, ''],
-  ['e', texts.limitEOfTheMaker, ''],
-  ['of', texts.reliability, '90'],
-] as const
-
-const FORCES: readonly string[] = ['radial', 'axial', 'c', 'c0']
-const LENGTHS: readonly string[] = ['ball', 'circle']
-const quantityOf = (name: string): 'force' | 'length' | undefined => {
-  if (FORCES.includes(name)) return 'force'
-  return LENGTHS.includes(name) ? 'length' : undefined
-}
+  ['rpm', common.turnsAMinute, '300', 'turns'],
+  ['hours', texts.wantedHours, '10000', 'hours'],
+  ['radial', texts.radialLoad, '', 'force'],
+  ['axial', texts.axialLoad, '', 'force'],
+  ['c', texts.cOfTheMaker, '', 'force'],
+  ['c0', texts.c0OfTheMaker, '', 'force'],
+  ['count', texts.balls, '', 'plain'],
+  ['ball', texts.ballDiameter, '', 'length'],
+  ['circle', texts.circleOfBalls, '', 'length'],
+  ['e', texts.limitEOfTheMaker, '', 'plain'],
+  ['of', texts.reliability, '90', 'plain'],
+] as const satisfies readonly (readonly [string, string, string, FieldQuantity])[]
+type FieldName = (typeof FIELDS)[number][0]
+const QUANTITY = Object.fromEntries(FIELDS.map(([name, , , quantity]) => [name, quantity])) as Record<
+  FieldName,
+  FieldQuantity
+>
 
 interface Props {
   designation: string
@@ -40,23 +38,24 @@ interface Props {
 
 /** Rating life as a sanity check; without a load, the load that would give the life wanted. */
 export function LifeTab({ designation, fields, set }: Props) {
-  const value = (name: string) =>
+  const value = (name: FieldName): string =>
     fields[`life.${name}`] ?? FIELDS.find(([field]) => field === name)?.[2] ?? ''
-  const number = (name: string): number | undefined => {
-    if (!FORCES.includes(name)) return given(value(name))
-    const kn = readFigure(value(name), 'force')
-    return Number.isFinite(kn) ? kn : undefined
+  const number = (name: FieldName): number | undefined => {
+    const figure = readFigure(value(name), QUANTITY[name])
+    return Number.isFinite(figure) ? figure : undefined
   }
+  const problem = firstProblem(FIELDS.map(([name, label, , quantity]) => [label, value(name), quantity]))
   const ballCount = number('count')
+  const angle = CONTACT_ANGLES.find((degrees) => String(degrees) === fields['life.angle'])
   const running = RUNNINGS.find((name) => name === fields['life.running']) ?? 'normal'
   const named = fields['life.bearing']?.trim() || designation
-  const optional = (key: string, name: string) => {
+  const optional = (key: string, name: FieldName) => {
     const n = number(name)
     return n === undefined ? {} : { [key]: n }
   }
-  const { answer, message } = useAnswer(
+  const { answer, message: refusal } = useAnswer(
     'POST /api/life',
-    named === ''
+    named === '' || problem !== ''
       ? null
       : {
           body: {
@@ -69,7 +68,7 @@ export function LifeTab({ designation, fields, set }: Props) {
             ...optional('c0Kn', 'c0'),
             ...optional('reliability', 'of'),
             ...optional('e', 'e'),
-            ...optional('contactAngle', 'angle'),
+            ...(angle !== undefined && { contactAngle: angle }),
             running,
             ...(ballCount !== undefined &&
               value('ball') &&
@@ -79,6 +78,7 @@ export function LifeTab({ designation, fields, set }: Props) {
           },
         },
   )
+  const message = problem || refusal
   return (
     <FitPane
       label={texts.life}
@@ -93,11 +93,11 @@ export function LifeTab({ designation, fields, set }: Props) {
             onChange={(v) => set('life.bearing', v)}
           />
           <div className="mt-1.5 grid grid-cols-2 gap-1.5">
-            {FIELDS.map(([name, label]) => (
+            {FIELDS.map(([name, label, , quantity]) => (
               <FigureField
                 key={name}
                 label={label}
-                quantity={quantityOf(name)}
+                quantity={quantity}
                 value={value(name)}
                 onChange={(v) => set(`life.${name}`, v)}
               />

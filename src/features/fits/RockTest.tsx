@@ -4,8 +4,7 @@ import { FigureField, UnitText } from '@/features/shell'
 import { rockTest } from '@/core/adjust'
 import { readFigure } from '@/core/quantity'
 import * as texts from '@/texts/fits'
-import { Field } from '@/ui/Field'
-import { figure, type Fields, type SetField } from './seatTypes'
+import type { Fields, SetField } from './seatTypes'
 
 const LENGTHS = [
   ['dial', texts.dial],
@@ -19,7 +18,7 @@ const USUAL_ANGLE = '15'
 export function RockTest({ fields, set }: { fields: Fields; set: SetField }) {
   const value = (name: string) => fields[`adjust.${name}`] ?? (name === 'angle' ? USUAL_ANGLE : '')
   const mm = (name: string) => readFigure(value(name), 'length')
-  const [radius, rows, angle] = [mm('radius'), mm('rows'), figure(value('angle'))]
+  const [radius, rows, angle] = [mm('radius'), mm('rows'), readFigure(value('angle'), 'angle')]
   const play = rockTest(mm('dial'), radius, rows, angle)
   const known = radius > 0 && rows > 0 && angle > 0 && angle < 90 && play > 0
   return (
@@ -35,10 +34,10 @@ export function RockTest({ fields, set }: { fields: Fields; set: SetField }) {
             onChange={(v) => set(`adjust.${name}`, v)}
           />
         ))}
-        <Field
+        <FigureField
           label={texts.contactAngle}
+          quantity="angle"
           value={value('angle')}
-          maxLength={7}
           onChange={(v) => set('adjust.angle', v)}
         />
       </div>

@@ -1,6 +1,6 @@
 'use client'
 
-import { FigureField, UnitText } from '@/features/shell'
+import { FigureField, firstProblem, UnitText } from '@/features/shell'
 import dynamic from 'next/dynamic'
 import { readFigure, readForm, readThread, type FormRole } from '@/core/quantity'
 import type { FittingDraft } from '@/contract/plan'
@@ -63,6 +63,10 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
     return Number.isFinite(mm) ? mm : undefined
   }
   const [off, play] = [mmTyped('off'), mmTyped('play')]
+  const problem = firstProblem([
+    [texts.tolerance, value('off'), 'length'],
+    [texts.takenUp, value('play'), 'length'],
+  ])
   const recorded = depths.filter((d) => d.before.trim() !== '')
   const body = {
     ...(both('shoulders', 'spacer') && {
@@ -130,7 +134,7 @@ export function SpacingTab({ fields, set, depths, onDepths, firstSide, onFirstSi
   return (
     <FitPane
       label={texts.spacing}
-      message={message}
+      message={problem || message}
       inputs={
         <>
           <h2 className="caption">{texts.spacerBetweenTwoClampedBearings}</h2>

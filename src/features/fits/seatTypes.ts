@@ -42,13 +42,6 @@ export interface Limits {
 export type Fields = Readonly<Record<string, string>>
 export type SetField = (name: string, value: string) => void
 
-export const figure = (text: string | undefined): number =>
-  Number((text ?? '').trim().replace(',', '.') || NaN)
-/** A figure that is there and can be read, else nothing. */
-export const given = (text: string | undefined): number | undefined => {
-  const value = figure(text)
-  return Number.isFinite(value) ? value : undefined
-}
 /** A size in both units, the way it is read across a counter. */
 export const bothUnits = (mm: number): string =>
   texts.mmIn(mm.toFixed(mm < 10 ? 2 : 1), (mm / MM_PER_INCH).toFixed(3))

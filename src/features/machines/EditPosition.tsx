@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import type { MachineChange } from '@/contract/machine'
+import { typedAmount } from '@/core/quantity'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/machines'
 import { Field } from '@/ui/Field'
@@ -45,7 +46,7 @@ export function EditPosition({
                 name: draft.name,
                 side: draft.side,
                 arrangement: arrangement === '' ? null : arrangement,
-                quantity: Number(draft.quantity),
+                quantity: typedAmount(draft.quantity),
               },
             ],
           })

@@ -1,6 +1,7 @@
 'use client'
 
 import type { Route } from 'next'
+import { typedAmount } from '@/core/quantity'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/machines'
 import { Link } from '@/ui/Link'
@@ -45,7 +46,7 @@ export function MachineScreen({ initial }: { initial: MachineDetail }) {
             name,
             side,
             fitted,
-            quantity: Number(quantity),
+            quantity: typedAmount(quantity),
             ...(arrangement.trim() && { arrangement: arrangement.trim() }),
           },
         ],

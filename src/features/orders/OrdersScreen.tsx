@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import { typedAmount } from '@/core/quantity'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/orders'
 import { Link } from '@/ui/Link'
@@ -96,8 +97,8 @@ export function OrdersScreen({ initial, jobs }: Props) {
         body: {
           lines: wanted
             .filter((w) => w.designation.trim() !== '')
-            .map((w) => ({ designation: w.designation.trim(), quantity: Number(w.quantity) })),
-          dayWorth: Number(dayWorth.replace(',', '.')),
+            .map((w) => ({ designation: w.designation.trim(), quantity: typedAmount(w.quantity) })),
+          dayWorth: typedAmount(dayWorth),
         },
       }).then((found) => {
         setBasket(found)

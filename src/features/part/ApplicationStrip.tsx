@@ -1,6 +1,9 @@
 'use client'
 
+import { useState } from 'react'
 import type { Application } from '@/core/interchange'
+import { readFigure } from '@/core/quantity'
+import { FigureField } from '@/features/shell'
 import * as texts from '@/texts/part'
 
 interface Props {
@@ -38,22 +41,51 @@ const CHIPS: readonly Chip[] = [
 ]
 
 const FIGURES = [
-  { key: 'rpm', label: texts.turnsAMinute, max: 200_000, turning: true },
-  { key: 'kmh', label: 'km/h', max: 500, turning: true },
-  { key: 'tyreMm', label: texts.mmTyre, max: 5000, turning: true },
-  { key: 'temperatureC', label: texts.cAtWork, max: 400, turning: false },
+  { key: 'rpm', label: texts.turnsAMinute, quantity: 'turns', max: 200_000, turning: true },
+  { key: 'kmh', label: texts.roadSpeed, quantity: 'speed', max: 500, turning: true },
+  { key: 'tyreMm', label: texts.onATyreOf, quantity: 'length', max: 5000, turning: true },
+  { key: 'temperatureC', label: texts.atWork, quantity: 'temperature', max: 400, turning: false },
 ] as const
 
-/** Figures are taken when they are whole; anything else leaves the place as it was. */
-function figure(text: string, max: number): number | undefined {
-  const value = Number(text.replace(',', '.'))
-  return text.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= max ? value : undefined
+interface FigureProps {
+  figure: (typeof FIGURES)[number]
+  value: number | undefined
+  onChange: (value: number | undefined) => void
+}
+
+/** A figure is taken when it is whole; what cannot be read is marked, and leaves the place as it was. */
+function ApplicationFigure({ figure: { label, quantity, max }, value, onChange }: FigureProps) {
+  const read = (text: string): number | undefined => {
+    const figure = readFigure(text, quantity)
+    return figure >= 0 && figure <= max ? figure : undefined
+  }
+  const [typed, setTyped] = useState(() => (value === undefined ? '' : String(value)))
+  const [stood, setStood] = useState(value)
+  // Changed from elsewhere, as by another part or the way back in the browser.
+  if (value !== stood) {
+    setStood(value)
+    if (value !== read(typed)) setTyped(value === undefined ? '' : String(value))
+  }
+  return (
+    <div className="w-[124px]">
+      <FigureField
+        label={label}
+        quantity={quantity}
+        value={typed}
+        invalid={typed.trim() !== '' && read(typed) === undefined}
+        onChange={(text) => {
+          setTyped(text)
+          onChange(read(text))
+        }}
+      />
+    </div>
+  )
 }
 
 /** Where the part works: what stands in for it depends on that. Nothing said is nothing assumed. */
 export function ApplicationStrip({ turns, application, onChange }: Props) {
   return (
-    <div role="group" aria-label={texts.whereItWorks} className="flex flex-wrap items-center gap-1.5">
+    <div role="group" aria-label={texts.whereItWorks} className="flex flex-wrap items-end gap-1.5">
       {CHIPS.filter(({ turning }) => turns || !turning).map(({ label, on, set }) => (
         <button
           key={label}
@@ -68,16 +100,13 @@ export function ApplicationStrip({ turns, application, onChange }: Props) {
           {label}
         </button>
       ))}
-      {FIGURES.filter(({ turning }) => turns || !turning).map(({ key, label, max }) => (
-        <label key={key} className="flex items-center gap-1.5 text-caption text-ink2">
-          <input
-            className="field number w-[76px] px-2 text-right"
-            inputMode="numeric"
-            defaultValue={application[key] ?? ''}
-            onChange={(e) => onChange({ ...application, [key]: figure(e.target.value, max) })}
-          />
-          {label}
-        </label>
+      {FIGURES.filter(({ turning }) => turns || !turning).map((figure) => (
+        <ApplicationFigure
+          key={figure.key}
+          figure={figure}
+          value={application[figure.key]}
+          onChange={(value) => onChange({ ...application, [figure.key]: value })}
+        />
       ))}
     </div>
   )

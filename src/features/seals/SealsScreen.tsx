@@ -8,7 +8,7 @@ import type { Route } from 'next'
 import { useEffect, useState } from 'react'
 import { MEDIA } from '@/core/seals'
 import { writeMm } from '@/core/quantity'
-import { Frame, usePreferences, UnitText } from '@/features/shell'
+import { FigureField, firstProblem, Frame, usePreferences, UnitText } from '@/features/shell'
 import type { SealsResponse } from '@/contract/lookUp'
 import { ShowExample } from '@/ui/ShowExample'
 import { SectionFigure } from '@/ui/drawing'
@@ -22,8 +22,10 @@ const FIELDS = [
   ['shaft', texts.journal, '42'],
   ['housing', texts.counterbore, '62'],
   ['width', texts.room, '8'],
-  ['rpm', common.turnsAMinute, '1450'],
-  ['temperatureC', texts.atTheLipC, '60'],
+] as const
+const FIGURES = [
+  ['rpm', common.turnsAMinute, '1450', 'turns'],
+  ['temperatureC', texts.atTheLip, '60', 'temperature'],
 ] as const
 type Field = keyof SealValues
 
@@ -82,8 +84,14 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
   useEffect(() => {
     window.history.replaceState(null, '', query === '' ? '/seals' : `/seals?${query}`)
   }, [query])
-  const question = sealsQuestion(values)
-  const { answer, message } = useAnswer('GET /api/seals', question)
+  const problem = firstProblem(
+    FIGURES.map(([name, label, , quantity]) => [label, values[name] ?? '', quantity]),
+  )
+  const { answer, message: refusal } = useAnswer(
+    'GET /api/seals',
+    problem === '' ? sealsQuestion(values) : null,
+  )
+  const message = problem || refusal
   const set = (name: Field, value: string): void => setValues({ ...values, [name]: value })
   const shown = answer && [...answer.seals, ...answer.near].find((s) => s.designation === chosen)
   const drawn = shown ?? answer?.seals[0]
@@ -107,6 +115,16 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
                 onChange={(e) => set(name, e.target.value)}
               />
             </label>
+          ))}
+          {FIGURES.map(([name, label, example, quantity]) => (
+            <FigureField
+              key={name}
+              label={label}
+              quantity={quantity}
+              placeholder={example}
+              value={values[name] ?? ''}
+              onChange={(typed) => set(name, typed)}
+            />
           ))}
           <SelectField
             caption
@@ -137,10 +155,12 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
             </p>
           )}
           {!answer ? (
-            <div className="pt-10 text-ink2">
-              {texts.measureTheJournalThe}
-              <ShowExample onShow={() => setValues({ ...values, shaft: '42', housing: '62' })} />
-            </div>
+            message === '' && (
+              <div className="pt-10 text-ink2">
+                {texts.measureTheJournalThe}
+                <ShowExample onShow={() => setValues({ ...values, shaft: '42', housing: '62' })} />
+              </div>
+            )
           ) : (
             <>
               <h2 className="text-[1.3125rem] font-bold" data-testid="seal-answer">

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { useFieldArray, useWatch } from 'react-hook-form'
 import { PRACTICE_NAMES, PRACTICES, type PracticePreferences } from '@/core/procedure'
+import { typedAmount } from '@/core/quantity'
 import { Frame } from '@/features/shell'
 import type { Settings } from '@/contract/supply'
 import * as common from '@/texts/common'
@@ -13,8 +14,6 @@ import { FormMessage } from '@/ui/form/FormMessage'
 import { SaveButtons } from '@/ui/form/SaveButtons'
 import { useSentForm } from '@/ui/form/useSentForm'
 import { SelectField } from '@/ui/SelectField'
-
-const figure = (text: string): number => Number(text.replace(',', '.'))
 
 /** Taxes a quote may carry; empty rows are for another one. */
 const MAX_TAXES = 4
@@ -38,10 +37,10 @@ const isTax = ({ label }: { label: string }): boolean => label.trim() !== ''
 
 const settingsOf = ({ validDays, marginPercent, gunGrams, taxes, ...same }: ReturnType<typeof textsOf>) => ({
   ...same,
-  validDays: figure(validDays),
-  marginPercent: figure(marginPercent),
-  gunGrams: gunGrams.trim() === '' ? null : figure(gunGrams),
-  taxes: taxes.filter(isTax).map(({ label, percent }) => ({ label, percent: figure(percent) })),
+  validDays: typedAmount(validDays),
+  marginPercent: typedAmount(marginPercent),
+  gunGrams: gunGrams.trim() === '' ? null : typedAmount(gunGrams),
+  taxes: taxes.filter(isTax).map(({ label, percent }) => ({ label, percent: typedAmount(percent) })),
 })
 
 /**

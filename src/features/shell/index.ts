@@ -1,5 +1,6 @@
 export { FigureField } from './FigureField'
 export { Finder } from './Finder'
+export { firstProblem } from './firstProblem'
 export { FocusKeeperLater } from './FocusKeeperLater'
 export { Frame } from './Frame'
 export { OfflinePages } from './OfflinePages'

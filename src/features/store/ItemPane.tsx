@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import { typedAmount } from '@/core/quantity'
 import type { StockDetail, StockItem, StockMoves } from '@/contract/supply'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/store'
@@ -92,7 +93,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
           run(
             call('POST /api/stock/{id}/moves', {
               path: { id: item.id },
-              body: { kind, pieces: Number(pieces), note },
+              body: { kind, pieces: typedAmount(pieces), note },
             }),
           )
         }}
@@ -140,7 +141,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
             inputMode="numeric"
             defaultValue={item.minimum}
             onBlur={(e) => {
-              const minimum = Number(e.target.value)
+              const minimum = typedAmount(e.target.value || '0')
               if (minimum !== item.minimum) change({ minimum })
             }}
           />
@@ -152,8 +153,8 @@ export function ItemPane({ item, currency, onChange }: Props) {
             inputMode="decimal"
             defaultValue={item.price ?? ''}
             onBlur={(e) => {
-              const text = e.target.value.replace(',', '.').trim()
-              const price = text === '' ? null : Number(text)
+              const text = e.target.value.trim()
+              const price = text === '' ? null : typedAmount(text)
               if (price !== item.price) change({ price })
             }}
           />

@@ -1,5 +1,6 @@
 'use client'
 
+import { typedAmount } from '@/core/quantity'
 import type { StockItem } from '@/contract/supply'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/store'
@@ -29,9 +30,9 @@ export function NewItem({ onMade }: { onMade: (item: StockItem) => void }) {
         body: {
           designation,
           bin,
-          quantity: Number(quantity || 0),
-          minimum: minimum === '' ? null : Number(minimum),
-          price: price === '' ? null : Number(price.replace(',', '.')),
+          quantity: typedAmount(quantity || '0'),
+          minimum: minimum === '' ? null : typedAmount(minimum),
+          price: price === '' ? null : typedAmount(price),
         },
       })
       onMade(item)

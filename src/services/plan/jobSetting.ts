@@ -7,8 +7,6 @@ import { MM_PER_INCH, readFigure, readThread } from '@/core/quantity'
 import type { JobKit } from '../jobKit'
 import type { FittingDraft, SeatsResponse } from '@/contract/plan'
 
-const figure = (text: string | undefined): number => Number((text ?? '').replace(',', '.'))
-
 /** How the nut that sets this arrangement is held where it stands. */
 function lockOf({ slots }: Arrangement, typed: string | undefined): NutLock {
   const lock = NUT_LOCKS.find((name) => name === typed)
@@ -38,7 +36,7 @@ export function nutOf(found: JobKit, fitting: FittingDraft, thread: string | und
   const hardware = kit.lines
     .map(({ value }) => knownPart(value)?.part.hardware)
     .find((h) => h?.what === 'castleNut')
-  const field = (name: string) => figure(fitting.fields[`adjust.${name}`])
+  const field = (name: string) => readFigure(fitting.fields[`adjust.${name}`] ?? '', 'plain')
   const length = (name: string) => readFigure(fitting.fields[`adjust.${name}`] ?? '', 'length')
   const nut = hardware?.what === 'castleNut' ? hardware : undefined
   const pitchMm =

@@ -17,3 +17,6 @@ export function readAmount(text: string): number | null {
   const figure = joined.replace(',', '.')
   return /^(\d+(\.\d*)?|\.\d+)$/.test(figure) ? sign * Number(figure) : null
 }
+
+/** A figure typed into a form, as `readAmount` reads it. @returns NaN for what is none: the server refuses it at its field */
+export const typedAmount = (text: string): number => readAmount(text) ?? NaN
