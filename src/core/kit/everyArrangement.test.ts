@@ -1,12 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { line, propose } from '../../../tests/support/kitOf'
+import type { Part } from '../catalogue'
+import { shipped } from '../../../tests/support/shipped'
 import {
   arrangementOf,
   ARRANGEMENTS,
   arrangementProblemText,
   ArrangementFile,
   resolveArrangement,
+  ROLES,
   SHIPPED_FILES,
+  SLOT_ROLES,
 } from '.'
 
 describe('every arrangement that ships (common practice)', () => {
@@ -104,12 +108,18 @@ describe('turning shaft G1', () => {
       ['QJ208', 'pass'],
       ['3208', 'pass'],
       ['22208', 'pass'],
+      // What bears along the axis alone carries no shaft (ISO 5593: thrust bearing).
+      ['51108', 'fail'],
+      ['81108', 'fail'],
+      ['29412', 'fail'],
     ] as const) {
       const checks = propose('G1', {
         positions: 1,
         parts: { bearingLocating: bearing, bearingFloating: 'NU208' },
         sizes,
-      }).checks.filter((c) => ['cannotLocate', 'locatesOneWay', 'locatesAndFloats'].includes(c.code))
+      }).checks.filter((c) =>
+        ['carriesNoShaft', 'cannotLocate', 'locatesOneWay', 'locatesAndFloats'].includes(c.code),
+      )
       expect([bearing, checks[0]?.result]).toEqual([bearing, result])
     }
     const two = { positions: 1, parts: { bearingLocating: '7208B', bearingFloating: 'NU208' }, sizes }
@@ -118,6 +128,9 @@ describe('turning shaft G1', () => {
         (c) => c.code === 'locatesOneWay',
       ),
     ).toBe(false)
+    expect(
+      propose('G1', { positions: 1, parts: { bearingFloating: '51108' }, sizes }).checks.map((c) => c.code),
+    ).toContain('carriesNoShaft')
     const swapped = propose('G1', {
       positions: 1,
       parts: { bearingLocating: 'NU208', bearingFloating: '6208' },
@@ -198,5 +211,60 @@ describe('own arrangements', () => {
       slots: [{ id: 'x', label: 'X', role: 'plain', ...bad }],
     })
     expect(read.success ? '' : read.error.issues[0]?.message).toMatch(message)
+  })
+})
+
+it('a place takes its own kind of part and refuses every other (common practice)', () => {
+  const kindOf = (part: Part) => part.hardware?.what ?? (part.piece === 'complete' ? part.family : part.piece)
+  const kinds = new Map(shipped.catalogue.parts.map((part) => [kindOf(part), part]))
+  const taken = Object.fromEntries(
+    SLOT_ROLES.map((role) => [
+      role,
+      [...kinds]
+        .filter(([, part]) => ROLES[role].takes?.(part))
+        .map(([kind]) => kind)
+        .sort()
+        .join(' '),
+    ]),
+  )
+  const balls =
+    'angular-contact-double-row deep-groove deep-groove-double-row inch-ball miniature self-aligning'
+  const thrust = 'thrust-ball thrust-ball-double thrust-roller thrust-spherical'
+  const radial = 'angular-contact cylindrical needle spherical tapered-inch tapered-metric'
+  const words = (text: string) => text.split(' ').sort().join(' ')
+  expect(taken).toEqual({
+    ...Object.fromEntries(SLOT_ROLES.map((role) => [role, ''])),
+    cone: 'cone',
+    cup: 'cup',
+    ballBearing: balls,
+    bearing: words(`${balls} ${radial} ${thrust}`),
+    insert: 'insert',
+    hubUnit: 'hub-unit',
+    thrustBearing: thrust,
+    rodEnd: 'rod-end',
+    sphericalPlain: 'spherical-plain',
+    trackRoller: 'ball-track-roller cam-follower',
+    clutch: 'one-way-clutch',
+    seal: 'seal',
+    washer: 'washer',
+    plainWasher: 'washer',
+    castleNut: 'castleNut',
+    lockNut: 'lockNut',
+    ringNut: 'lockNut',
+    lockingRingNut: 'lockNut',
+    axleNut: 'castleNut lockNut',
+    tabWasher: 'lockWasher',
+    lockWasher: 'lockWasher',
+    adapterSleeve: 'adapterSleeve',
+    cotterPin: 'cotterPin',
+    pin: 'cotterPin',
+    cap: 'cap',
+    cover: 'cap',
+    dustCover: 'cap',
+    shield: 'cap',
+    snapRing: 'eRing snapRing',
+    retainer: 'eRing snapRing',
+    housing: 'housing',
+    plain: [...kinds.keys()].sort().join(' '),
   })
 })

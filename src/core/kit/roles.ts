@@ -35,10 +35,9 @@ export interface RoleFacts {
 
 type HardwareRole = HardwareDetails['what']
 const hardware =
-  (what: HardwareRole) =>
-  (part: Part): boolean =>
-    part.hardware?.what === what
-const anything = (): boolean => true
+  (...kinds: HardwareRole[]) =>
+  ({ hardware: is }: Part): boolean =>
+    is !== undefined && kinds.includes(is.what)
 
 const disc =
   (length: number, inner: number, outer: number) =>
@@ -52,11 +51,14 @@ const tube =
   ({ bore, outside }: Around): Section =>
     tubeSection(length, bore / 2, bore / 2 + (outside - bore) * wall)
 
-/** A part of the machine that no list holds: written as it is, drawn by usual proportions. */
-const plain = (label: string, more: Partial<RoleFacts> = {}): RoleFacts => ({
+/**
+ * A part of the machine that no list holds: written as it is, drawn by usual proportions. A bearing or a seal is none; hardware of
+ * these kinds may be.
+ */
+const plain = (label: string, more: Partial<RoleFacts> = {}, ...kinds: HardwareRole[]): RoleFacts => ({
   label,
   order: 0,
-  takes: anything,
+  takes: (part) => part.family === 'own' || hardware(...kinds)(part),
   freeText: true,
   outline: other,
   ...more,
@@ -67,7 +69,20 @@ const ofFamilies =
   ({ family }: Part): boolean =>
     families.includes(family)
 const isThrust = ({ family }: Part): boolean => familyFacts(family).traits?.includes('thrust') ?? false
-const isClosable = ({ family }: Part): boolean => familyFacts(family).traits?.includes('closable') ?? false
+/** Its outer ring sits in a bore and its inner ring on a shaft that turn against each other. */
+const isBetweenShaftAndBore = (part: Part): boolean =>
+  !ofFamilies(
+    'hub-unit',
+    'insert',
+    'cam-follower',
+    'ball-track-roller',
+    'linear-ball',
+    'rod-end',
+    'spherical-plain',
+    'one-way-clutch',
+  )(part)
+const isBallBearing = (part: Part): boolean =>
+  (familyFacts(part.family).traits?.includes('closable') ?? false) && isBetweenShaftAndBore(part)
 
 /** A bearing of a kind of its own, of which an own part may be one as well. */
 const whole = (
@@ -107,12 +122,12 @@ const table = {
     rings: ['outer'],
     outline: ({ bore, outside }) => cupSection(outside, (outside - bore) * 0.45, bore),
   },
-  ballBearing: whole('ball bearing', isClosable, ['outer', 'inner']),
+  ballBearing: whole('ball bearing', isBallBearing, ['outer', 'inner']),
   bearing: {
     label: 'any bearing',
     order: 0,
     piece: 'complete',
-    takes: (part) => isWhole(part) && part.family !== 'hub-unit' && part.family !== 'insert',
+    takes: (part) => isWhole(part) && isBetweenShaftAndBore(part),
     wholeBearing: true,
     rings: ['inner', 'outer'],
     outline: body,
@@ -154,7 +169,7 @@ const table = {
     freeText: true,
     outline: disc(3, 0.45, 0.85),
   },
-  plainWasher: plain('washer', { outline: disc(3, 0.45, 0.85) }),
+  plainWasher: plain('washer', { outline: disc(3, 0.45, 0.85) }, 'washer'),
   castleNut: {
     label: 'castle nut',
     order: 1,
@@ -165,11 +180,11 @@ const table = {
   },
   clampNut: plain('clamp nut', { order: 1, fastener: 'nut', outline: disc(12, 0.44, 0.7) }),
   clampScrew: plain('clamp screw', { fastener: 'screw' }),
-  ringNut: plain('ring nut that sets', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }),
-  lockingRingNut: plain('ring nut that locks', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }),
+  ringNut: plain('ring nut that sets', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }, 'lockNut'),
+  lockingRingNut: plain('ring nut that locks', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }, 'lockNut'),
   jamNut: plain('lock nut of a cone', { fastener: 'nut', outline: disc(6, 0.45, 0.72) }),
-  axleNut: plain('axle nut', { fastener: 'nut', outline: disc(14, 0.44, 0.75) }),
-  tabWasher: plain('tab washer between ring nuts', { outline: disc(2, 0.5, 0.78) }),
+  axleNut: plain('axle nut', { fastener: 'nut', outline: disc(14, 0.44, 0.75) }, 'castleNut', 'lockNut'),
+  tabWasher: plain('tab washer between ring nuts', { outline: disc(2, 0.5, 0.78) }, 'lockWasher'),
   nutLock: plain('sheet lock of a nut', { order: 2, outline: disc(3, 0.45, 0.8) }),
   wheelNuts: plain('wheel nuts or bolts', { fastener: 'screw' }),
   studs: plain('wheel studs'),
@@ -211,14 +226,14 @@ const table = {
     freeText: true,
     outline: ({ outside }) => tubeSection(outside * 0.4, outside * 0.36, outside / 2),
   },
-  cover: plain('end cover'),
-  dustCover: plain('dust cover'),
-  shield: plain('shield'),
-  retainer: plain('retainer', { fastener: 'ring' }),
+  cover: plain('end cover', {}, 'cap'),
+  dustCover: plain('dust cover', {}, 'cap'),
+  shield: plain('shield', {}, 'cap'),
+  retainer: plain('retainer', { fastener: 'ring' }, 'snapRing', 'eRing'),
   snapRing: {
     label: 'snap ring',
     order: 1,
-    takes: hardware('snapRing'),
+    takes: hardware('snapRing', 'eRing'),
     freeText: true,
     outline: ({ outside }) => tubeSection(2, outside / 2 - 3, outside / 2 + 1),
   },
@@ -227,12 +242,12 @@ const table = {
   shims: plain('shims', { outline: disc(1, 0.5, 0.7) }),
   wheelSpacer: { label: 'wheel spacer', order: 1, freeText: true, outline: tube(LENGTH, 0.18) },
   axle: plain('axle'),
-  pin: plain('pin'),
+  pin: plain('pin', {}, 'cotterPin'),
   hubBody: plain('hub'),
-  housing: plain('housing'),
+  housing: plain('housing', {}, 'housing'),
   // It stands beside the axis: nothing of it is drawn along it.
-  nipple: { label: 'grease nipple', order: 0, takes: anything, freeText: true },
-  plain: plain('other part'),
+  nipple: { label: 'grease nipple', order: 0, freeText: true },
+  plain: plain('other part', { takes: () => true }),
   check: { label: 'something to look at', order: 0 },
   threadlocker: { label: 'threadlocker', order: 0, freeText: true },
   consumable: { label: 'consumable', order: 0, freeText: true },

@@ -6,6 +6,10 @@ import { roundMicrometre } from '../catalogue'
 export const SEAT_OFF_MM = 0.25
 /** Clearance of a thread in the cone that must pass over it (common practice). */
 export const THREAD_PASSES_MM = 0.1
+/** A shaft nut may be this much smaller than the bore it clamps: inch threads for metric bearings are (common practice). */
+export const LOCK_NUT_UNDER_MM = 1.5
+/** A tab washer belongs to a lock nut whose thread differs by no more (common practice). */
+export const LOCK_WASHER_OFF_MM = 0.6
 /** A washer belongs to a spindle whose thread differs by no more (common practice). */
 export const WASHER_OFF_MM = 0.3
 /** A cap is pressed into a bore of its own size; another size is not close enough (common practice). */

@@ -1,4 +1,4 @@
-import { axialHold, wantsMate } from '../../catalogue'
+import { axialHold, familyFacts, wantsMate } from '../../catalogue'
 import { knownPart } from '../../part'
 import type { Slot } from '../arrangement'
 import { sleeveOf, type FillContext } from '../fill'
@@ -44,7 +44,19 @@ export const floats: KitRule = (fillContext) => {
     fillContext.arrangement.slots.find((s) => s.locating === which)
   const [locatingEnd, free] = [end('locating'), end('floating')]
   const [locating, floating] = [partAt(fillContext, locatingEnd?.id), partAt(fillContext, free?.id)]
-  if (!locatingEnd || !free || !locating || !floating) return []
+  if (!locatingEnd || !free) return []
+  const axialOnly = [locatingEnd, free].filter(({ id }) => {
+    const part = partAt(fillContext, id)
+    return part !== null && (familyFacts(part.family).traits?.includes('thrust') ?? false)
+  })
+  if (axialOnly.length > 0)
+    return axialOnly.map(({ id }) => ({
+      code: 'carriesNoShaft' as const,
+      result: 'fail' as const,
+      data: { part: partAt(fillContext, id)?.base ?? '' },
+      slots: [id],
+    }))
+  if (!locating || !floating) return []
   const hold = isPaired(locatingEnd, fillContext) ? 'bothWays' : axialHold(locating)
   const located = { data: { part: locating.base, wantsMate: wantsMate(locating) }, slots: [locatingEnd.id] }
   if (hold === 'slides') return [{ code: 'cannotLocate', result: 'fail', ...located }]

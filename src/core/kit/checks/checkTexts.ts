@@ -52,6 +52,45 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     title: `${cone} does not pass over ${thread}`,
     detail: `The thread is ${writeMm(threadMm)} mm, the bore of the cone ${writeMm(boreMm)} mm.`,
   }),
+  nutOffThread: ({ nut, typed }) => ({
+    title: `A nut ${nut} does not run on this spindle`,
+    detail: `Its thread was measured as ${typed}. Measure again, or take the nut for it.`,
+  }),
+  lockNutOff: ({ nut, threadMm, bearing, boreMm }) => ({
+    title: `${nut} does not hold ${bearing}`,
+    detail:
+      threadMm > boreMm
+        ? `Its thread is ${writeMm(threadMm)} mm, the bore of the bearing ${writeMm(boreMm)} mm: the bearing does not pass over the thread.`
+        : `The bore of the bearing is ${writeMm(boreMm)} mm: the nut goes into it and does not reach its ring.`,
+  }),
+  lockNutSmall: ({ nut, threadMm, bearing, boreMm }) => ({
+    title: `${nut} is smaller than usual for ${bearing}`,
+    detail: `Thread ${writeMm(threadMm)} mm beside a bore of ${writeMm(boreMm)} mm: right only where the shaft is stepped down. Measure the thread, and that the nut reaches the inner ring.`,
+  }),
+  nutOffSleeve: ({ nut, sleeve, own }) => ({
+    title: `${nut} is not the nut of ${sleeve}`,
+    detail: `The sleeve comes with ${own}: another does not run on it.`,
+  }),
+  lockWasherOff: ({ washer, washerMm, nut, threadMm }) => ({
+    title: `${washer} does not go with ${nut}`,
+    detail: `Tab washer for ${writeMm(washerMm)} mm, nut ${writeMm(threadMm)} mm.`,
+  }),
+  sleeveUnderCylinder: ({ sleeve, bearing }) => ({
+    title: `${bearing} takes no sleeve`,
+    detail: `${sleeve} needs a bearing with a bore of taper 1:12 (K). Take that one, or leave the sleeve out.`,
+  }),
+  sleeveOff: ({ sleeve, sleeveMm, bearing, boreMm }) => ({
+    title: `${sleeve} does not fit ${bearing}`,
+    detail: `The sleeve is for a bore of ${writeMm(sleeveMm)} mm, the bearing has ${writeMm(boreMm)} mm.`,
+  }),
+  sleeveOfOtherSeries: ({ sleeve, usual, bearing }) => ({
+    title: `${sleeve} is of another length than usual for ${bearing}`,
+    detail: `Usual: ${usual}. Too short, and the nut has no thread; too long, and it bottoms before the bearing is tight.`,
+  }),
+  snapRingOff: ({ ring, seat, seatMm }) => ({
+    title: `${ring} does not sit here`,
+    detail: `Its groove is in a ${seat}${seatMm === null ? '' : ` of ${writeMm(seatMm)} mm`}. Measure the groove, and take the ring of that size.`,
+  }),
   washerOffNut: ({ washerMm, thread }) => ({
     title: 'Washer and nut are of two spindles',
     detail: `Washer for ${writeMm(washerMm)} mm, nut ${thread}.`,
@@ -111,6 +150,11 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
   bearingsAlike: ({ count, sizes }) => ({
     title: count === 2 ? 'Both bearings alike and closed' : `${count} bearings in one position`,
     detail: `${sizes.map(({ base, count: n }) => `${n} × ${base}`).join(', ')}. Both sides of an axle are replaced together.`,
+  }),
+  carriesNoShaft: ({ part }) => ({
+    title: `${part} is a thrust bearing`,
+    detail:
+      'It does not carry the shaft by itself. Put a radial bearing here; the thrust bearing goes beside it, as a place of its own.',
   }),
   cannotLocate: ({ part }) => ({
     title: `${part} cannot locate the shaft`,

@@ -17,6 +17,16 @@ export interface CheckFacts {
   sealUnderCone: { seal: string; shaftMm: number; coneMm: number }
   sealUnderCup: { housingMm: number; cupMm: number }
   nutOverCone: { cone: string; thread: string; threadMm: number; boreMm: number }
+  nutOffThread: { nut: string; typed: string }
+  lockNutOff: { nut: string; threadMm: number; bearing: string; boreMm: number }
+  lockNutSmall: { nut: string; threadMm: number; bearing: string; boreMm: number }
+  /** `own`: the nut that comes with the sleeve */
+  nutOffSleeve: { nut: string; sleeve: string; own: string }
+  lockWasherOff: { washer: string; washerMm: number; nut: string; threadMm: number }
+  sleeveUnderCylinder: { sleeve: string; bearing: string }
+  sleeveOff: { sleeve: string; sleeveMm: number; bearing: string; boreMm: number }
+  sleeveOfOtherSeries: { sleeve: string; usual: string; bearing: string }
+  snapRingOff: { ring: string; seat: 'bore' | 'shaft'; seatMm: number | null }
   washerOffNut: { washerMm: number; thread: string }
   pinOffNut: { pinMm: number; overMm: number; toMm: number }
   /** `assumedSlots`: the usual number, where the nut does not tell it */
@@ -29,6 +39,7 @@ export interface CheckFacts {
   bearingOpen: { designations: string[] }
   bearingsDiffer: { pair: boolean }
   bearingsAlike: { count: number; sizes: { base: string; count: number }[] }
+  carriesNoShaft: { part: string }
   cannotLocate: { part: string }
   locatesOneWay: { part: string; wantsMate: boolean }
   locatesAndFloats: { floating: string; within: boolean }

@@ -12,6 +12,13 @@ import {
   slotStep,
   washerFollowsNut,
 } from './fasteners'
+import {
+  lockNutHolds,
+  lockWasherFollowsNut,
+  nutRunsOnThread,
+  sleeveHolds,
+  snapRingSits,
+} from './shaftHardware'
 import { housingHolds, sealFits, sealRoom, seatsFit } from './seats'
 import { clampedPlay, mating, twoSets } from './tapered'
 
@@ -23,9 +30,14 @@ const CONSTRAINTS: readonly KitRule[] = [
   sealFits,
   sealRoom,
   nutPasses,
+  nutRunsOnThread,
   washerFollowsNut,
   pinFollowsNut,
   slotStep,
+  lockNutHolds,
+  lockWasherFollowsNut,
+  sleeveHolds,
+  snapRingSits,
   capFits,
   capFill,
   fittingFill,

@@ -1,6 +1,6 @@
 import { sitsIn } from '../../catalogue'
 import { checkSeal } from '../../seals'
-import { sleeveOf } from '../fill'
+import { sleeveUnder } from './shaftHardware'
 import { sealSizesOf, seatOf } from '../seats'
 import { isOver, isWithin, SEAL_UNDER_CONE_MM, SEAL_UNDER_CUP_MM, SEAT_OFF_MM } from '../tolerances'
 import { partAt, slotsOf, type KitRule } from './check'
@@ -12,7 +12,7 @@ export const seatsFit: KitRule = (fillContext) =>
     const seat = seatOf(slot, fillContext.request.sizes)
     const fitted = partAt(fillContext, slot.id)
     if (!fitted) return []
-    const sleeve = sleeveOf(slot.id, fillContext)
+    const sleeve = sleeveUnder(slot.id, fillContext)
     return (
       [
         ['shaft', sleeve ? sleeve.shaftMm : fitted.dimensions.bore, seat.shaft],

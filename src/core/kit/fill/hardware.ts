@@ -37,9 +37,15 @@ export function spindleThread(
   }
 }
 
-const sameThread = (a: { threadMm: number; pitchMm: number }, typed: string): boolean => {
-  const b = readThread(typed)
-  return b !== null && Math.abs(a.threadMm - b.diameterMm) < 0.05 && Math.abs(a.pitchMm - b.pitchMm) < 0.01
+/** Whether a listed nut runs on a thread as typed; every listed one is right-hand. */
+export const runsOn = (nut: { threadMm: number; pitchMm: number }, typed: string): boolean => {
+  const thread = readThread(typed)
+  return (
+    thread !== null &&
+    !thread.leftHand &&
+    Math.abs(nut.threadMm - thread.diameterMm) < 0.05 &&
+    Math.abs(nut.pitchMm - thread.pitchMm) < 0.01
+  )
 }
 
 const noThread = (typed: string): string =>
@@ -82,7 +88,14 @@ export function fillNut(slot: Slot, fillContext: FillContext): Filled {
   )
   const { thread } = fillContext.request
   if (thread) {
-    const exact = nuts.find(({ details }) => sameThread(details, thread))
+    if (readThread(thread)?.leftHand)
+      return filledWith(
+        slot,
+        { kind: 'text', text: `castle nut ${thread.trim()}` },
+        'Left-hand: no list has it. Order it as such, and keep it with its side.',
+        { assumed: true },
+      )
+    const exact = nuts.find(({ details }) => runsOn(details, thread))
     return exact
       ? chosen(slot, exact.part, fillContext, 'The thread as measured.')
       : gap(
@@ -177,16 +190,20 @@ export function fillCap(slot: Slot, fillContext: FillContext): Filled {
   })
 }
 
-/** Rings are named by the seat they hold, in millimetres (DIN 471, DIN 472) or inches (ASME B18.27). */
-export function fillSnapRing(slot: Slot, fillContext: FillContext): Filled {
+/** Size of the shaft or the bore in whose groove a snap ring sits, mm. */
+export function snapRingSeat(slot: Slot, fillContext: FillContext): number | undefined {
   const part = partIn(fillContext, slot.at)
   const { bore, outside } = part?.dimensions ?? {}
   const ring = slot.ring === 'bore' ? 'outer' : 'inner'
   const size = ring === 'outer' ? outside : bore
-  const nominal =
-    part && size !== undefined
-      ? seatNominal({ ring, bore: bore ?? size, outside: outside ?? size, kind: seatKindOf(part) })
-      : undefined
+  return part && size !== undefined
+    ? seatNominal({ ring, bore: bore ?? size, outside: outside ?? size, kind: seatKindOf(part) })
+    : undefined
+}
+
+/** Rings are named by the seat they hold, in millimetres (DIN 471, DIN 472) or inches (ASME B18.27). */
+export function fillSnapRing(slot: Slot, fillContext: FillContext): Filled {
+  const nominal = snapRingSeat(slot, fillContext)
   const kind = `${slot.ring} snap ring`
   const found = listedHardware(fillContext.context.catalogue, 'snapRing').find(
     ({ details }) => details.kind === kind && nominal !== undefined && isSameSize(details.nominalMm, nominal),
@@ -251,7 +268,7 @@ const SLEEVE_SERIES: Readonly<Record<string, string>> = {
 }
 
 /** Taper of an adapter sleeve, over the diameter (ISO 2982-1). */
-const SLEEVE_TAPER = 12
+export const SLEEVE_TAPER = 12
 
 /** The adapter sleeve on which a bearing with a tapered bore sits. */
 export function sleeveOf(
