@@ -39,6 +39,13 @@ function sizeSpelling(part: Part): PartName[] {
   return thin && bore !== undefined && outside !== undefined ? [{ text: `MR${outside}${bore}` }] : []
 }
 
+/** Outsides of diameter series 7 below 10 mm of bore (ISO 15): `MR63` is also `673`; 677 and 679 are inch cones. */
+const SERIES_17: Readonly<Record<number, number>> = { 3: 6, 4: 7, 5: 8, 6: 10, 8: 12 }
+
+function thinMiniature({ series, dimensions: { bore, outside } }: Part): PartName[] {
+  return series === 'MR' && bore !== undefined && SERIES_17[bore] === outside ? [{ text: `67${bore}` }] : []
+}
+
 /** Double row angular contact bearings 32 and 33 are 52 and 53 in another convention. */
 const otherConvention = (part: Part): PartName[] =>
   /^3[23]/.test(part.base) && part.family === 'angular-contact-double-row'
@@ -256,7 +263,7 @@ type Spelling = (part: Part) => PartName[]
 /** Other ways to write a number, by family. */
 const SPELLINGS: Partial<Record<Family, readonly Spelling[]>> = {
   'deep-groove': [longSpelling, sixteenths, sizeSpelling, runTogether],
-  miniature: [flangedSpelling, runTogether],
+  miniature: [flangedSpelling, thinMiniature, runTogether],
   'inch-ball': [inchBallNames],
   'angular-contact-double-row': [otherConvention],
   'tapered-metric': [withoutX],

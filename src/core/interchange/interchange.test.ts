@@ -39,6 +39,7 @@ describe('pairs (common practice)', () => {
     ['NATR20', 'NUTR20', 'conditional'],
     ['KR32', 'KRE32', 'not-interchangeable'],
     ['NUKRE40', 'NUKR40', 'not-interchangeable'],
+    ['PWKRE40', 'PWKR40', 'not-interchangeable'],
     ['KRE40', 'NUKRE40', 'conditional'],
     ['KR32', 'KR32X', 'conditional'],
     ['NKX20', 'NKXR20', 'conditional'],

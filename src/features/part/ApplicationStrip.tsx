@@ -4,6 +4,7 @@ import { useState } from 'react'
 import type { Application } from '@/core/interchange'
 import { readFigure } from '@/core/quantity'
 import { FigureField } from '@/features/shell'
+import * as common from '@/texts/common'
 import * as texts from '@/texts/part'
 
 interface Props {
@@ -41,7 +42,7 @@ const CHIPS: readonly Chip[] = [
 ]
 
 const FIGURES = [
-  { key: 'rpm', label: texts.turnsAMinute, quantity: 'turns', max: 200_000, turning: true },
+  { key: 'rpm', label: common.turnsAMinute, quantity: 'turns', max: 200_000, turning: true },
   { key: 'kmh', label: texts.roadSpeed, quantity: 'speed', max: 500, turning: true },
   { key: 'tyreMm', label: texts.onATyreOf, quantity: 'length', max: 5000, turning: true },
   { key: 'temperatureC', label: texts.atWork, quantity: 'temperature', max: 400, turning: false },

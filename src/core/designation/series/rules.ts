@@ -241,7 +241,7 @@ function withHousing(part: Part, catalogue: Catalogue): Part {
   return inner && around && isHousing(around) ? inHousing(part, inner, around) : part
 }
 
-/** Track rollers without a cage (V), with two rows of rollers (NU), with an eccentric collar on the stud (E): sizes of those with one (ISO 7063). */
+/** Track rollers without a cage (V), with two rows of rollers (NU, sealed PW), with an eccentric collar on the stud (E): sizes of those with one (ISO 7063). */
 const FULL_ROLLERS: Readonly<Record<string, string>> = {
   NATV: 'NATR',
   KRV: 'KR',
@@ -249,10 +249,13 @@ const FULL_ROLLERS: Readonly<Record<string, string>> = {
   KRVE: 'KR',
   NUKR: 'KR',
   NUKRE: 'KR',
+  PWKR: 'KR',
+  PWKRE: 'KR',
+  PWTR: 'NUTR',
 }
 
 const fullRollers: Rule = (key, catalogue) => {
-  const match = /^(NATV|KRVE?|KRE|NUKRE?(?=[3-9]\d))(\d{1,2})(?!\d)/.exec(key)
+  const match = /^(NATV|KRVE?|KRE|(?:NU|PW)KRE?(?=[3-9]\d)|PWTR)(\d{1,2})(?!\d)/.exec(key)
   const [number = '', type = '', size = ''] = match ?? []
   const twin = match && findPart(catalogue, `${FULL_ROLLERS[type]}${size}`)
   return twin?.family === 'cam-follower'

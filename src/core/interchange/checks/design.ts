@@ -101,7 +101,7 @@ function inserts(from: Part, to: Part): Said {
 }
 
 /** An eccentric collar round the stud, by which the roller is set to its track (common practice). */
-const isEccentric = (part: Part): boolean => /^(?:KRV?|NUKR)E$/.test(lettersOf(part))
+const isEccentric = (part: Part): boolean => /^(?:KRV?|NUKR|PWKR)E$/.test(lettersOf(part))
 
 function trackRollers(from: Part, to: Part): Said {
   const [a, b] = [lettersOf(from), lettersOf(to)]
