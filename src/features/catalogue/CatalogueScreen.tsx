@@ -3,6 +3,7 @@
 import type { Route } from 'next'
 import * as texts from '@/texts/catalogue'
 import * as common from '@/texts/common'
+import { partPath } from '@/ui/partPath'
 import { Link } from '@/ui/Link'
 import { useMemo, useRef, useState } from 'react'
 import { capital } from '@/core/capital'
@@ -32,10 +33,7 @@ const NUMBER: Column<ListedPart> = {
   by: ({ base }) => base,
   cell: ({ base, verified }) => (
     <>
-      <Link
-        href={`/parts/${encodeURIComponent(base)}` as Route}
-        className="number inline-flex min-h-9 items-center font-medium"
-      >
+      <Link href={partPath(base)} className="number inline-flex min-h-9 items-center font-medium">
         {base}
       </Link>
       {!verified && <span className="tag ml-2">{texts.unverified}</span>}

@@ -1,7 +1,7 @@
 'use client'
 
-import type { Route } from 'next'
 import * as texts from '@/texts/catalogue'
+import { partPath } from '@/ui/partPath'
 import { Link } from '@/ui/Link'
 import { MM_PER_INCH, writeInch, writeMm, type LengthUnit } from '@/core/quantity'
 import type { ListedPart } from '@/contract/catalogue'
@@ -192,7 +192,7 @@ export function SizeMap({ parts, series, unit }: Props) {
             {curve.points.map((p) => (
               <Link
                 key={p.base}
-                href={`/parts/${encodeURIComponent(p.base)}` as Route}
+                href={partPath(p.base)}
                 aria-label={texts.boreOutside(p.base, write(p.bore), write(p.outside))}
                 tabIndex={-1}
               >

@@ -3,8 +3,8 @@
 import { UnitText } from '@/features/shell'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/identify'
+import { partPath } from '@/ui/partPath'
 import { Link } from '@/ui/Link'
-import type { Route } from 'next'
 import { useState } from 'react'
 import type { IdentifyResponse } from '@/contract/evidence'
 import { ShowExample } from '@/ui/ShowExample'
@@ -136,11 +136,7 @@ export function AnswerPane({
           </p>
           <Advice advice={answer.advice} />
           {answer.hardware ? (
-            <Link
-              id={USE_BUTTON}
-              href={`/parts/${encodeURIComponent(answer.hardware.designation)}` as Route}
-              className="button w-full"
-            >
+            <Link id={USE_BUTTON} href={partPath(answer.hardware.designation)} className="button w-full">
               {texts.partSheet}
             </Link>
           ) : (
@@ -212,7 +208,7 @@ export function AnswerPane({
               {action.label} <kbd className="max-lg:hidden">Ctrl Enter</kbd>
             </button>
           )}
-          <Link href={`/parts/${encodeURIComponent(designation)}` as Route} className="button">
+          <Link href={partPath(designation)} className="button">
             {texts.partSheet}
           </Link>
           {keeping && (

@@ -1,8 +1,8 @@
 'use client'
 
-import type { Route } from 'next'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/lists'
+import { partPath } from '@/ui/partPath'
 import { Link } from '@/ui/Link'
 import { writeInch, writeMm, type LengthUnit, writeCount } from '@/core/quantity'
 import { usePreferences } from '@/features/shell'
@@ -112,10 +112,7 @@ const itemColumns = (unit: LengthUnit): Column<ListDetail['items'][number]>[] =>
     head: texts.asWritten,
     by: ({ designation }) => designation,
     cell: ({ designation }) => (
-      <Link
-        className="number inline-flex min-h-9 items-center font-medium"
-        href={`/parts/${encodeURIComponent(designation)}` as Route}
-      >
+      <Link className="number inline-flex min-h-9 items-center font-medium" href={partPath(designation)}>
         {designation}
       </Link>
     ),

@@ -3,6 +3,7 @@
 import type { Route } from 'next'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/part'
+import { partPath } from '@/ui/partPath'
 import { Link } from '@/ui/Link'
 import { usePathname, useRouter } from 'next/navigation'
 import { Frame } from '@/features/shell'
@@ -19,10 +20,7 @@ export function NotListed() {
       <div className="mx-auto max-w-[52ch] px-6 pt-20">
         <h1 className="mb-2 text-[1.3125rem] font-bold">{common.notListed}</h1>
         <p className="mb-3 text-ink2">{message || texts.isNotInTheCatalogue(requested)}</p>
-        <DidYouMean
-          suggestions={suggestions}
-          onPick={(designation) => router.push(`/parts/${encodeURIComponent(designation)}` as Route)}
-        />
+        <DidYouMean suggestions={suggestions} onPick={(designation) => router.push(partPath(designation))} />
         <p className="mt-5 flex flex-wrap gap-2">
           <Link
             href={

@@ -2,14 +2,14 @@
 
 import * as common from '@/texts/common'
 import * as texts from '@/texts/part'
+import { partPath } from '@/ui/partPath'
 import { Link } from '@/ui/Link'
-import type { Route } from 'next'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { withArticle } from '@/core/capital'
 import { citation, familyFacts, isFamily, PIECES } from '@/core/catalogue'
 import { OPEN } from '@/core/designation'
-import { writeInchFixed, writeMm, writeMmFixed } from '@/core/quantity'
+import { writeMm } from '@/core/quantity'
 import { drawnOptions, type Drawable } from '@/core/section'
 import { usePreferences, UnitText } from '@/features/shell'
 import type { Application } from '@/core/interchange'
@@ -17,13 +17,14 @@ import type { PartSheet } from '@/contract/lookUp'
 import { OverlayFigure, SectionFigure, type Laid } from '@/ui/drawing'
 import { call } from '@/ui/call'
 import { PartNumber } from '@/ui/PartNumber'
-import type { Column } from '@/ui/table/column'
-import { DataTable } from '@/ui/table/DataTable'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { Equivalents } from './Equivalents'
 import { PartFacts } from './PartFacts'
 import { ApplicationStrip } from './ApplicationStrip'
 import { StampExplained } from './StampExplained'
+
+/** Only cones and cups have mates: their table comes when there are some. */
+const Mates = dynamic(() => import('./Mates').then((mates) => mates.Mates))
 
 /** Few parts have a housing: its drawing comes when one is shown. */
 const HousingFigure = dynamic(() => import('@/ui/drawing/HousingFigure').then((d) => d.HousingFigure))
@@ -39,8 +40,6 @@ const KINDS: Record<string, string> = {
 /** Sizes that a manufacturer's own table may still differ from. */
 const ISSUED: ReadonlySet<string> = new Set(['standard', 'common-practice', 'handbook'])
 
-const part = (designation: string): Route => `/parts/${encodeURIComponent(designation)}` as Route
-
 function drawable(p: PartSheet['part']): Drawable | null {
   const piece = PIECES.find((known) => known === p.piece)
   if (!piece || !isFamily(p.family)) return null
@@ -53,60 +52,6 @@ function drawable(p: PartSheet['part']): Drawable | null {
   }
 }
 
-type Ring = PartSheet['mates'][number]
-
-const matesColumns = (ring: Ring, write: (mm: number) => string): Column<Ring['mates'][number]>[] => [
-  {
-    id: 'number',
-    head: common.number,
-    by: ({ designation }) => designation,
-    cell: (mate) => (
-      <Link
-        href={part(mate.set)}
-        className="number inline-flex min-h-10 items-center font-medium underline decoration-line underline-offset-4"
-      >
-        {mate.designation}
-      </Link>
-    ),
-  },
-  {
-    id: 'diameter',
-    head: ring.piece === 'cone' ? common.outside : common.bore,
-    figures: true,
-    className: 'text-ink2',
-    by: ({ outside, bore }) => outside ?? bore,
-    cell: ({ outside, bore }) => `⌀${write(outside ?? bore ?? 0)}`,
-  },
-  {
-    id: 'width',
-    head: texts.totalWidth,
-    figures: true,
-    className: 'text-ink2',
-    by: ({ totalWidth }) => totalWidth,
-    cell: ({ totalWidth }) => (totalWidth === null ? '–' : write(totalWidth)),
-  },
-]
-
-function Mates({ mates }: Pick<PartSheet, 'mates'>) {
-  const { unit } = usePreferences()
-  const write = unit === 'mm' ? writeMmFixed : writeInchFixed
-  return mates.map((ring) => (
-    <section key={ring.designation} className="mt-4">
-      <h3 className="caption mb-1">
-        {texts.thatRunWith(ring.piece === 'cone' ? 'cone' : 'cup')}{' '}
-        <span className="number">{ring.designation}</span>
-        {texts.series(ring.series)}
-      </h3>
-      <DataTable
-        label={texts.runsWith(ring.designation)}
-        rows={ring.mates}
-        columns={matesColumns(ring, write)}
-        keyOf={({ designation }) => designation}
-      />
-    </section>
-  ))
-}
-
 /** Hardware that is used together with this piece. */
 function GoesWith({ companions }: { companions: PartSheet['goesWith'] }) {
   if (companions.length === 0) return null
@@ -116,7 +61,7 @@ function GoesWith({ companions }: { companions: PartSheet['goesWith'] }) {
       <ul className="flex flex-wrap gap-1.5">
         {companions.map(({ designation, label }) => (
           <li key={designation}>
-            <Link href={part(designation)} className="chip gap-2">
+            <Link href={partPath(designation)} className="chip gap-2">
               <span className="number font-medium">{designation}</span>
               <span className="text-caption text-ink2">{label}</span>
             </Link>
@@ -291,7 +236,7 @@ export function PartView({ data, application, onApplication, onUse, used }: Prop
               <VerdictMark verdict="fail" />
               <span>
                 <Link
-                  href={part(trap.designation)}
+                  href={partPath(trap.designation)}
                   className="number font-medium underline decoration-line underline-offset-4"
                 >
                   {trap.designation}

@@ -3,8 +3,8 @@
 import { capital } from '@/core/capital'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/seals'
+import { partPath } from '@/ui/partPath'
 import { Link } from '@/ui/Link'
-import type { Route } from 'next'
 import { useEffect, useState } from 'react'
 import { MEDIA } from '@/core/seals'
 import { writeMm } from '@/core/quantity'
@@ -232,7 +232,7 @@ export function SealsScreen({ initial }: { initial: SealValues }) {
           {drawn && answer && (
             <>
               <Link
-                href={`/parts/${encodeURIComponent(drawn.designation)}` as Route}
+                href={partPath(drawn.designation)}
                 className="number px-1 text-[1.3125rem] font-semibold underline underline-offset-4"
               >
                 {drawn.designation}

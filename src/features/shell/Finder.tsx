@@ -6,6 +6,7 @@ import { flushSync } from 'react-dom'
 import type { Job } from '@/contract/job'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/shell'
+import { partPath } from '@/ui/partPath'
 import { call, errorMessage } from '@/ui/call'
 import { useAnswer } from '@/ui/useAnswer'
 
@@ -114,7 +115,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
     main: p.designation,
     side: p.changed ? `${p.changed} · ${p.familyText}` : p.familyText,
     mono: true,
-    run: () => go(`/parts/${encodeURIComponent(p.designation)}`),
+    run: () => go(partPath(p.designation)),
   }))
   const groups: Listed[] = [
     { heading: texts.identify, items: toIdentify(text, found, go) },
@@ -125,7 +126,7 @@ export function Finder({ go, actions, placeholder, inline = false, takeEarly }: 
         main: text.trim(),
         side: texts.seeWhatMayBe,
         mono: true,
-        run: () => go(`/parts/${encodeURIComponent(text.trim())}`),
+        run: () => go(partPath(text.trim())),
       })),
     },
     ...(meant.length > 0

@@ -5,6 +5,7 @@ import { typedAmount } from '@/core/quantity'
 import type { StockDetail, StockItem, StockMoves } from '@/contract/supply'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/store'
+import { partPath } from '@/ui/partPath'
 import { ChangeList } from '@/ui/ChangeList'
 import { useTimes } from '@/ui/Times'
 import { call, errorMessage } from '@/ui/call'
@@ -75,7 +76,7 @@ export function ItemPane({ item, currency, onChange }: Props) {
       <h2 className="number text-[1.3125rem] font-bold">{item.designation}</h2>
       <p className="mb-2 text-ink2">
         {item.bin ? texts.bin(item.bin) : texts.noBinYet} ·{' '}
-        <a className="underline underline-offset-4" href={`/parts/${encodeURIComponent(item.designation)}`}>
+        <a className="underline underline-offset-4" href={partPath(item.designation)}>
           {texts.partSheet}
         </a>
       </p>
