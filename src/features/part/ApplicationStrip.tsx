@@ -68,47 +68,49 @@ function ApplicationFigure({ figure: { label, quantity, max }, value, onChange }
     if (value !== read(typed)) setTyped(value === undefined ? '' : String(value))
   }
   return (
-    <div className="w-[124px]">
-      <FigureField
-        label={label}
-        quantity={quantity}
-        value={typed}
-        invalid={typed.trim() !== '' && read(typed) === undefined}
-        onChange={(text) => {
-          setTyped(text)
-          onChange(read(text))
-        }}
-      />
-    </div>
+    <FigureField
+      label={label}
+      quantity={quantity}
+      value={typed}
+      invalid={typed.trim() !== '' && read(typed) === undefined}
+      onChange={(text) => {
+        setTyped(text)
+        onChange(read(text))
+      }}
+    />
   )
 }
 
 /** Where the part works: what stands in for it depends on that. Nothing said is nothing assumed. */
 export function ApplicationStrip({ turns, application, onChange }: Props) {
   return (
-    <div role="group" aria-label={texts.whereItWorks} className="flex flex-wrap items-end gap-1.5">
-      {CHIPS.filter(({ turning }) => turns || !turning).map(({ label, on, set }) => (
-        <button
-          key={label}
-          type="button"
-          className="chip px-2.5"
-          aria-pressed={on(application)}
-          onClick={() => {
-            const cleared = Object.fromEntries(Object.keys(set).map((key) => [key, undefined]))
-            onChange({ ...application, ...(on(application) ? cleared : set) })
-          }}
-        >
-          {label}
-        </button>
-      ))}
-      {FIGURES.filter(({ turning }) => turns || !turning).map((figure) => (
-        <ApplicationFigure
-          key={figure.key}
-          figure={figure}
-          value={application[figure.key]}
-          onChange={(value) => onChange({ ...application, [figure.key]: value })}
-        />
-      ))}
+    <div role="group" aria-label={texts.whereItWorks}>
+      <div className="flex flex-wrap gap-1.5">
+        {CHIPS.filter(({ turning }) => turns || !turning).map(({ label, on, set }) => (
+          <button
+            key={label}
+            type="button"
+            className="chip px-2.5"
+            aria-pressed={on(application)}
+            onClick={() => {
+              const cleared = Object.fromEntries(Object.keys(set).map((key) => [key, undefined]))
+              onChange({ ...application, ...(on(application) ? cleared : set) })
+            }}
+          >
+            {label}
+          </button>
+        ))}
+      </div>
+      <div className="mt-1.5 grid max-w-[33rem] grid-cols-4 items-end gap-1.5">
+        {FIGURES.filter(({ turning }) => turns || !turning).map((figure) => (
+          <ApplicationFigure
+            key={figure.key}
+            figure={figure}
+            value={application[figure.key]}
+            onChange={(value) => onChange({ ...application, [figure.key]: value })}
+          />
+        ))}
+      </div>
     </div>
   )
 }

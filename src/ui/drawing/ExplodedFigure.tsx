@@ -12,6 +12,8 @@ const WIDTH = 775
 const HEIGHT = 286
 const BALLOON = 13
 const ROOM = { top: 46, side: 8, bottom: 6 }
+/** Room that the word under a conflict takes along the axis. */
+const WORD = 78
 
 const STATE_LABELS = { filled: 'filled', gap: 'missing', conflict: common.doesNotFit } as const
 
@@ -32,6 +34,16 @@ export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Prop
   const axis = ROOM.top + tall / 2
   const toScreen = ([a, r]: Point): readonly [number, number] => [left + a * scale, axis - r * scale]
   const [hubX, hubY] = toScreen([view.hub.from + view.hub.length / 2, 0])
+  const placeOf = ({ from, length }: DrawnPart): number =>
+    Math.min(WIDTH - BALLOON - 2, Math.max(BALLOON + 2, toScreen([from + length / 2, 0])[0]))
+  /** Conflicts with their word below; close together, the first says it for all: each is hatched and red. */
+  const worded = view.parts
+    .filter(({ state }) => state === 'conflict')
+    .sort((a, b) => placeOf(a) - placeOf(b))
+    .reduce<DrawnPart[]>((before, part) => {
+      const last = before.at(-1)
+      return last && placeOf(part) - placeOf(last) < WORD ? before : [...before, part]
+    }, [])
   const colour = (part: DrawnPart) =>
     part.state === 'filled' ? 'var(--ink)' : part.state === 'gap' ? 'var(--lamp-ink)' : 'var(--contra)'
   return (
@@ -51,7 +63,7 @@ export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Prop
       </text>
       {view.parts.map((part) => {
         const [x, y] = toScreen([part.from + part.length / 2, part.radius])
-        const at = Math.min(WIDTH - BALLOON - 2, Math.max(BALLOON + 2, x))
+        const at = placeOf(part)
         const chosen = part.slot === selected
         return (
           <g
@@ -99,7 +111,7 @@ export function ExplodedFigure({ view, title, selected, onSelect, nameOf }: Prop
             >
               {part.balloon}
             </text>
-            {part.state === 'conflict' && (
+            {worded.includes(part) && (
               <text
                 x={at}
                 y={HEIGHT - 4}
