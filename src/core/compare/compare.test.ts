@@ -192,6 +192,8 @@ describe('old against new', () => {
     ['sensorSide', 'magnet, inner face', 'magnet outboard', 'no'],
     ['sensorSide', 'inner', 'towards the car', 'look'],
     ['studThread', 'M12', 'M14', 'no'],
+    ['studThread', '1 1/2 whitworth', '1.5 whitworth', 'look'],
+    ['studThread', '7/16 whitworth', '1/2 whitworth', 'look'],
     ['flangeOffset', '5', '-5', 'look'],
   ] as const)('%s: %s against %s is %s', (feature, a, b, result) => {
     expect(compareFeatures(feature, a, b).result).toBe(result)

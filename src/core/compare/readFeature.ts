@@ -50,7 +50,9 @@ function freeText(text: string): FeatureValue {
     (t, [word, by]) => t.replace(word, by),
     text.replace(/(\d)-(?=\p{L})/gu, '$1 '),
   )
-  const counted = [...words.matchAll(/(\d+) ?(\p{L}+)/gu)].map(([, n, of = '']) => [of, Number(n)] as const)
+  const counted = [...words.matchAll(/(?<![\d./])(\d+) ?(\p{L}+)/gu)].map(
+    ([, n, of = '']) => [of, Number(n)] as const,
+  )
   return { kind: 'text', text: words.replace(/[^\p{L}\p{N}.]+/gu, ''), counted: Object.fromEntries(counted) }
 }
 

@@ -69,3 +69,17 @@ it('a shaft as measured is held against the sleeve that was chosen, not the usua
     false,
   ])
 })
+
+it('on a tapered shaft without a sleeve nut and washer are bought, by the bore, and the shaft is not held against a sleeve', () => {
+  const k = propose('G1', {
+    ...shaft('22208K', { adapterSleeve: 'none' }),
+    sizes: { shaft: 40 },
+  })
+  expect(line(k, 'lockNut')).toMatchObject({ designation: 'KM8', quantity: 1 })
+  expect(line(k, 'tabWasher')).toMatchObject({ designation: 'MB8', quantity: 1 })
+  expect(k.checks.filter((c) => c.result === 'fail' && c.slots.includes('bearingLocating'))).toEqual([])
+  const bores = k.checks.filter((c) => c.code === 'taperedBore')
+  expect(bores.some((c) => c.detail.includes('left out'))).toBe(true)
+  const usual = propose('G1', shaft('22208K'))
+  expect(line(usual, 'lockNut')).toMatchObject({ designation: 'KM8', quantity: 0 })
+})

@@ -1,7 +1,7 @@
 import { axialHold, familyFacts, wantsMate } from '../../catalogue'
 import { knownPart } from '../../part'
 import type { Slot } from '../arrangement'
-import { sleeveOf, type FillContext } from '../fill'
+import { isWithoutSleeve, sleeveOf, type FillContext } from '../fill'
 import { partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
@@ -75,11 +75,17 @@ export const onSleeve: KitRule = (fillContext) => {
     if (!value || value.taper === null) continue
     const { designation } = value
     const sleeve = sleeveOf(slot.id, fillContext)
-    findings.set(designation, {
+    const leftOut = isWithoutSleeve(slot.id, fillContext)
+    const told = `${designation} ${leftOut}`
+    findings.set(told, {
       code: 'taperedBore',
       result: 'warn',
-      data: { designation, sleeve: sleeve && { base: sleeve.part.base, shaftMm: sleeve.shaftMm } },
-      slots: [...(findings.get(designation)?.slots ?? []), slot.id],
+      data: {
+        designation,
+        sleeve: sleeve && { base: sleeve.part.base, shaftMm: sleeve.shaftMm },
+        leftOut,
+      },
+      slots: [...(findings.get(told)?.slots ?? []), slot.id],
     })
   }
   return [...findings.values()]

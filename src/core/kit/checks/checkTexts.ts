@@ -173,11 +173,13 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
       ? `${floating} floats within itself: both its rings are held.`
       : `${floating} must slide in its housing: leave room beside its outer ring.`,
   }),
-  taperedBore: ({ designation, sleeve }) => ({
+  taperedBore: ({ designation, sleeve, leftOut }) => ({
     title: `${designation} has a tapered bore`,
-    detail: sleeve
-      ? `It goes on the adapter sleeve ${sleeve.base}, for a shaft of ${writeMm(sleeve.shaftMm)} mm. Where the shaft itself is tapered, leave the sleeve out.`
-      : 'It goes on a sleeve or a tapered shaft; no sleeve for it is listed.',
+    detail: leftOut
+      ? 'Its sleeve is left out: right only where the shaft itself has the same taper, 1:12.'
+      : sleeve
+        ? `It goes on the adapter sleeve ${sleeve.base}, for a shaft of ${writeMm(sleeve.shaftMm)} mm. Where the shaft itself is tapered, leave the sleeve out.`
+        : 'It goes on a sleeve or a tapered shaft; no sleeve for it is listed.',
   }),
   spacerMissing: ({ place }) => ({
     title: `${place} missing`,

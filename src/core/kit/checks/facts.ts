@@ -43,8 +43,8 @@ export interface CheckFacts {
   cannotLocate: { part: string }
   locatesOneWay: { part: string; wantsMate: boolean }
   locatesAndFloats: { floating: string; within: boolean }
-  /** `sleeve`: null = none is listed */
-  taperedBore: { designation: string; sleeve: { base: string; shaftMm: number } | null }
+  /** `sleeve`: null = none is listed; `leftOut`: it was, for a tapered shaft */
+  taperedBore: { designation: string; sleeve: { base: string; shaftMm: number } | null; leftOut: boolean }
   spacerMissing: { place: string }
   spacerFirst: { place: string }
   /** play from nominal widths; `rangeMm`: the usual one */

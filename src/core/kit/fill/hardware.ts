@@ -270,13 +270,21 @@ const SLEEVE_SERIES: Readonly<Record<string, string>> = {
 /** Taper of an adapter sleeve, over the diameter (ISO 2982-1). */
 export const SLEEVE_TAPER = 12
 
-/** The adapter sleeve on which a bearing with a tapered bore sits. */
+/** Whether the sleeve under a bearing was left out: its shaft is tapered itself. */
+export const isWithoutSleeve = (bearing: string, { arrangement, request }: FillContext): boolean =>
+  arrangement.slots.some(
+    ({ id, role, at }) => role === 'adapterSleeve' && at === bearing && request.parts[id]?.trim() === 'none',
+  )
+
+/** The adapter sleeve on which a bearing with a tapered bore usually sits; null where it was left out. */
 export function sleeveOf(
   bearing: string | undefined,
-  { filled, context }: FillContext,
+  fillContext: FillContext,
 ): (Hardware<'adapterSleeve'> & { part: Part }) | null {
+  const { filled, context } = fillContext
   const value = knownPart(bearing === undefined ? null : filled.get(bearing)?.value)
-  if (value?.taper !== SLEEVE_TAPER) return null
+  if (bearing === undefined || value?.taper !== SLEEVE_TAPER || isWithoutSleeve(bearing, fillContext))
+    return null
   const series = SLEEVE_SERIES[value.part.series]
   // The bore code ends the number of the sleeve: H3 + 08 for a bore of 40 mm.
   const found = listedHardware(context.catalogue, 'adapterSleeve').find(

@@ -22,7 +22,15 @@ import { fillSeal, fillSleeve, fillSpacer } from './seals'
 export { ringFor, taperedSets } from './bearings'
 export { filledWith, gap, type FillContext } from './fillContext'
 export { fillGrease, fillPracticeOf } from './grease'
-export { hardwareOf, runsOn, SLEEVE_TAPER, sleeveOf, snapRingSeat, spindleThread } from './hardware'
+export {
+  hardwareOf,
+  isWithoutSleeve,
+  runsOn,
+  SLEEVE_TAPER,
+  sleeveOf,
+  snapRingSeat,
+  spindleThread,
+} from './hardware'
 
 /** The housing of a unit by what it is bolted on with, as the end of a sentence. */
 function housingText(housing: HousingDetails | undefined): string {
