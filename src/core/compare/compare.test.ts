@@ -191,6 +191,7 @@ describe('old against new', () => {
     ['connector', '2 pins, clip', '4 pins', 'no'],
     ['sensorSide', 'magnet, inner face', 'magnet outboard', 'no'],
     ['sensorSide', 'inner', 'towards the car', 'look'],
+    ['sensorSide', 'magnet', 'toothed ring, loose', 'no'],
     ['studThread', 'M12', 'M14', 'no'],
     ['studThread', '1 1/2 whitworth', '1.5 whitworth', 'look'],
     ['studThread', '7/16 whitworth', '1/2 whitworth', 'look'],

@@ -30,3 +30,21 @@ it('numbered screws are told from inches by their threads an inch', () => {
   ] as const)
     expect(readThread(text)?.diameterMm, text).toBeCloseTo(25.4 * inches, 6)
 })
+
+// ASME B1.1, coarse (UNC) and fine (UNF) series.
+it('the name of a series says its threads an inch', () => {
+  const coarse =
+    '1/4-20 5/16-18 3/8-16 7/16-14 1/2-13 9/16-12 5/8-11 3/4-10 7/8-9 1-8 1-1/8-7 1-1/4-7 1-3/8-6 1-1/2-6'
+  const fine =
+    '1/4-28 5/16-24 3/8-24 7/16-20 1/2-20 9/16-18 5/8-18 3/4-16 7/8-14 1-12 1-1/8-12 1-1/4-12 1-3/8-12 1-1/2-12'
+  for (const [series, threads] of [
+    ['UNC', coarse],
+    ['UNF', fine],
+  ] as const)
+    for (const thread of threads.split(' ')) {
+      const size = thread.replace(/-\d+$/, '')
+      expect(readThread(`${size} ${series}`), `${size} ${series}`).toEqual(readThread(thread))
+      expect(readThread(`${thread} ${series}-2A`), thread).toEqual(readThread(thread))
+    }
+  expect(readThread('2 UNF')).toBeNull()
+})
