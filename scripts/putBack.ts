@@ -2,6 +2,7 @@ import { spawn, spawnSync } from 'node:child_process'
 import { createReadStream, existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { pipeline } from 'node:stream/promises'
+import { setTimeout } from 'node:timers/promises'
 import { createGunzip } from 'node:zlib'
 import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
@@ -92,20 +93,33 @@ function client(): { args: string[]; env: NodeJS.ProcessEnv; name: string } {
   }
 }
 
+/** After a power cut the server undoes what was under way for a while: what that holds is waited for so long, ms. */
+const UNDONE_WITHIN_MS = 180_000
+/** The server waited for a lock in vain, or two waited for each other. */
+const LOCKED = /ERROR (?:1205|1213)\b/
+
+/** Drops the database and makes it anew. By a connection of its own: one that drops its database has none any more. */
+async function dropWhole(): Promise<void> {
+  const { args, env, name } = client()
+  const quoted = `\`${name.replaceAll('`', '``')}\``
+  const statements = `SET innodb_lock_wait_timeout = 10; DROP DATABASE IF EXISTS ${quoted}; CREATE DATABASE ${quoted}`
+  const until = Date.now() + UNDONE_WITHIN_MS
+  for (;;) {
+    const done = spawnSync('mariadb', [...args, '-e', statements], { env, encoding: 'utf8' })
+    if (done.status === 0) return
+    if (!LOCKED.test(done.stderr) || Date.now() > until)
+      throw new Error(`The database could not be emptied: ${done.stderr.slice(0, 400)}`)
+    await setTimeout(1000)
+  }
+}
+
 /** Takes every table away, torn ones too. */
 async function emptyDatabase(): Promise<void> {
   await endOthers()
   try {
     await database().getQueryInterface().dropAllTables()
   } catch {
-    // By a connection of its own: one that drops its database has none any more.
-    const { args, env, name } = client()
-    const quoted = `\`${name.replaceAll('`', '``')}\``
-    const done = spawnSync('mariadb', [...args, '-e', `DROP DATABASE ${quoted}; CREATE DATABASE ${quoted}`], {
-      env,
-      encoding: 'utf8',
-    })
-    if (done.status !== 0) throw new Error(`The database could not be emptied: ${done.stderr.slice(0, 400)}`)
+    await dropWhole()
   }
 }
 
