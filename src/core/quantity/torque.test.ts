@@ -50,6 +50,7 @@ it.each([
   ['80-100 Nm', 'between'],
   ['80 to 100 Nm', 'between'],
   ['5 lb', 'unit'],
+  ['5 constructor', 'unit'],
   ['5 m', 'unit'],
 ])('“%s” is refused: %s', (text, code) =>
   expect(readTorque(text)).toMatchObject({ ok: false, problem: { code } }),

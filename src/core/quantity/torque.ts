@@ -58,8 +58,10 @@ const WRITTEN: readonly (readonly [RegExp, string])[] = [
   [/inch(?:es)?/g, 'in'],
   [/kgf|kp/g, 'kg'],
 ]
-const unitOf = (said: string): number | undefined =>
-  UNITS[WRITTEN.reduce((text, [from, to]) => text.replace(from, to), said.toLowerCase())]
+function unitOf(said: string): number | undefined {
+  const unit = WRITTEN.reduce((text, [from, to]) => text.replace(from, to), said.toLowerCase())
+  return Object.hasOwn(UNITS, unit) ? UNITS[unit] : undefined
+}
 
 /** Either a thousand and more or a little over one: nothing is guessed of a torque. */
 const GROUPED = /^\d{1,3},\d{3}$/

@@ -58,6 +58,7 @@ describe('a field for one figure, in the unit that was chosen', () => {
     ['1,5,2', 'hours'],
     ['1 000', 'plain'],
     ['hot', 'temperature'],
+    ['5 constructor', 'turns'],
     ['40 kN', 'speed'],
   ] as const)('“%s” is no %s', (text, quantity) => {
     expect(readFigure(text, quantity)).toBeNaN()

@@ -78,7 +78,8 @@ function countedIn(text: string, quantity: Exclude<FieldQuantity, 'length'>): nu
   // `1500 1/min` ends in a figure of its own.
   const behind = quantity === 'turns' ? /\s1\/min$/i.exec(text)?.[0] : undefined
   const [, digits = '', said = ''] = FIGURE.exec(behind ? text.slice(0, -behind.length) : text) ?? []
-  const unit = UNITS[quantity][said.toLowerCase().replace(/[\s.]/g, '')]
+  const word = said.toLowerCase().replace(/[\s.]/g, '')
+  const unit = Object.hasOwn(UNITS[quantity], word) ? UNITS[quantity][word] : undefined
   const figure = digits.trim().replace('−', '-')
   if (!unit || (behind && said.trim() !== '')) return NaN
   const read = unit.grouped
