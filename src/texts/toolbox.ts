@@ -8,10 +8,10 @@ export const outside = 'outside'
 export const deepOrLong = 'deep or long'
 export const ourTools = 'Our tools'
 export const plansPickFromThese =
-  'Plans pick from these by size and say what is missing. Sizes are millimetres unless their unit stands behind them, such as 3/4 in. One size: write it on both sides; a press: its force in kN under “to”. Sleeves, sockets and rings that are measured inside, outside and deep are picked by what they drive or receive, a drift by how thick it is outside and how long.'
+  'Plans pick from these by size and say what is missing. Sizes count in the unit above them unless theirs stands behind, such as 3/4 in or 19 mm. One size: write it on both sides; a press: its force under “to”, such as 20 kN or 5 t. Sleeves, sockets and rings that are measured inside, outside and deep are picked by what they drive or receive, a drift by how thick it is outside and how long.'
 export const kind = 'Kind'
 export const whatItIsCalledHere = 'What it is called here'
-export const mm = (size: string) => `${size}, mm`
+export const inUnit = (size: string, unit: string) => `${size}, ${unit}`
 export const kindOfTool = (i: number) => `Kind of tool ${i}`
 export const tool = (i: number) => `Tool ${i}`
 export const anotherTool = 'another tool'

@@ -83,3 +83,16 @@ it('on a tapered shaft without a sleeve nut and washer are bought, by the bore, 
   const usual = propose('G1', shaft('22208K'))
   expect(line(usual, 'lockNut')).toMatchObject({ designation: 'KM8', quantity: 0 })
 })
+
+it('nut and washer of a new sleeve come with it though their numbers are typed; beside the old sleeve they are bought', () => {
+  const typed = { lockNut: 'KM8', tabWasher: 'MB8' }
+  const bought = (parts: Record<string, string>) => {
+    const k = propose('G1', shaft('22208K', { ...typed, ...parts }))
+    return ['lockNut', 'tabWasher'].map((slot) => line(k, slot)?.quantity)
+  }
+  expect(bought({})).toEqual([0, 0])
+  expect(bought({ adapterSleeve: 'HE308' })).toEqual([0, 0])
+  expect(bought({ adapterSleeve: 'keep' })).toEqual([1, 1])
+  expect(bought({ adapterSleeve: 'none' })).toEqual([1, 1])
+  expect(bought({ lockNut: 'KM7' })).toEqual([1, 0])
+})

@@ -5,7 +5,16 @@ import { isTaperedSet, knownPart, resolvePart, type Knowledge, type KnownPart } 
 import type { Arrangement, Slot } from './arrangement'
 import { bearingName } from './bearingPlaces'
 import { checkKit } from './checks'
-import { filledWith, fillGrease, gap, propose, ringFor, sleeveOf, type FillContext } from './fill'
+import {
+  comesWithSleeve,
+  filledWith,
+  fillGrease,
+  gap,
+  propose,
+  ringFor,
+  sleeveOf,
+  type FillContext,
+} from './fill'
 import { FINDING_LABELS } from './findings'
 import type { Filled, Kit, KitCheck, KitLine, KitRequest, SupplyOf } from './kit'
 import { isWholeBearing, ROLES, type SlotRole } from './roles'
@@ -61,7 +70,9 @@ function placed(slot: Slot, value: KnownPart, fillContext: FillContext): Filled 
       { assumed, ...(once && { quantity: 0 }) },
     )
   }
-  return filledWith(slot, value, REASONS[value.kind], { assumed })
+  return comesWithSleeve(slot, value.part, fillContext)
+    ? filledWith(slot, value, 'As chosen; comes with the adapter sleeve.', { quantity: 0 })
+    : filledWith(slot, value, REASONS[value.kind], { assumed })
 }
 
 /** A designation given by hand: the listed part, an own one, one by its sizes; else text where the role allows it. */

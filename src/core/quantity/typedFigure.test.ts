@@ -26,6 +26,8 @@ describe('a field for one figure, in the unit that was chosen', () => {
     ['1 500 N', 'force', 1.5],
     ['1,500 kN', 'force', 1.5],
     ['100 kgf', 'force', 0.980665],
+    ['10 t', 'force', 98.0665],
+    ['1,5 tonnes', 'force', 14.709975],
     // 1 mile is 1.609344 km, 0 °C are 32 °F (NIST SP 811).
     ['25 mph', 'speed', 40.2336],
     ['10 m/s', 'speed', 36],

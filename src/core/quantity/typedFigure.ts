@@ -37,6 +37,9 @@ const UNITS: Readonly<Record<Exclude<FieldQuantity, 'length'>, Readonly<Record<s
     lb: { of: times(NEWTON_PER_LBF / 1000), grouped: true },
     lbs: { of: times(NEWTON_PER_LBF / 1000), grouped: true },
     kgf: { of: times(NEWTON_PER_KGF / 1000), grouped: true },
+    t: { of: times(NEWTON_PER_KGF) },
+    tonne: { of: times(NEWTON_PER_KGF) },
+    tonnes: { of: times(NEWTON_PER_KGF) },
   },
   speed: {
     '': { of: same },
@@ -70,6 +73,8 @@ const UNITS: Readonly<Record<Exclude<FieldQuantity, 'length'>, Readonly<Record<s
 }
 const FIGURE = /^([+\-−]?(?:\d[\d\s.,'’]*|[.,]\d+))(.*)$/
 const DECIMAL = /^[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)$/
+/** A ton is one of three: nothing is taken for granted. */
+const TONS = /\btons?$/i
 const ZERO = /^(?=.?0)0*[.,]?0*\s*(mm|in)?$/i
 /** Nothing but figures so far: a unit can still be put behind them. */
 const BARE = /^[\d\s.,'’/+-]*\d[\d\s.,'’/+-]*$/
@@ -111,6 +116,8 @@ export function figureProblem(text: string, quantity: FieldQuantity): string {
     const read = readLength(text)
     return read.ok ? '' : lengthProblemText(read.problem)
   }
+  if (quantity === 'force' && TONS.test(text.trim()))
+    return 'A ton is 8.9 kN (short), 9.8 kN (metric) or 10 kN (long). Write kN, lbf, or t for the metric one.'
   const units = [...new Set(Object.values(FIELD_UNITS[quantity]))].filter(Boolean)
   const alone = units.length > 0 ? `alone, or with ${units.join(' or ')} behind it` : 'in digits alone'
   return `“${text.trim().slice(0, 20)}” is no figure. Write it ${alone}.`

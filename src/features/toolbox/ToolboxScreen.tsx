@@ -2,11 +2,11 @@
 
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
-import { Controller, useFieldArray } from 'react-hook-form'
+import { Controller, useFieldArray, useWatch } from 'react-hook-form'
 import { capital } from '@/core/capital'
 import { TOOL_KINDS, TOOL_LABELS } from '@/core/procedure'
-import { readFigure } from '@/core/quantity'
-import { Frame } from '@/features/shell'
+import { FIELD_UNITS, figureProblem, readFigure, type FieldQuantity } from '@/core/quantity'
+import { FormFigure, Frame, usePreferences } from '@/features/shell'
 import type { Toolbox } from '@/contract/plan'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/toolbox'
@@ -30,7 +30,7 @@ const MAX_TOOLS = 300
 type Row = { kind: (typeof TOOL_KINDS)[number]; label: string } & Record<(typeof SIZES)[number], string>
 
 const BLANK: Row = { kind: 'sleeve', label: '', from: '', to: '', insideMm: '', outsideMm: '', depthMm: '' }
-const COLUMNS = 'grid grid-cols-[190px_minmax(240px,1fr)_repeat(5,78px)_44px] items-start gap-1.5'
+const COLUMNS = 'grid grid-cols-[190px_minmax(200px,1fr)_repeat(5,106px)_44px] gap-1.5'
 const errorId = (row: number): string => `tool-${row}-error`
 const text = (n: number | undefined): string => (n === undefined ? '' : String(n))
 
@@ -42,17 +42,22 @@ const rowOf = (tool: Toolbox['tools'][number]): Row => ({
 })
 const rowsOf = ({ tools }: Toolbox): { tools: Row[] } => ({ tools: [...tools.map(rowOf), BLANK] })
 const isBlank = (row: Row): boolean => [row.label, ...SIZES.map((name) => row[name])].every((t) => !t.trim())
-/** What is no length goes as NaN: the server refuses it at its field. */
+/** A press is chosen by its force; what else has a size, by lengths. */
+const quantityOf = (row: Row): FieldQuantity => (row.kind === 'press' ? 'force' : 'length')
+/** Finer than any tool is told apart by is not kept. What is no figure goes as NaN: the server refuses it at its field. */
 const toolOf = (row: Row): Toolbox['tools'][number] => ({
   kind: row.kind,
   label: row.label,
   ...Object.fromEntries(
-    SIZES.flatMap((name) => (row[name].trim() === '' ? [] : [[name, readFigure(row[name], 'length')]])),
+    SIZES.flatMap((name) =>
+      row[name].trim() === '' ? [] : [[name, Number(readFigure(row[name], quantityOf(row)).toFixed(3))]],
+    ),
   ),
 })
 
 /** The shop's own tools with their sizes: plans pick from them. */
 export function ToolboxScreen({ initial }: { initial: Toolbox }) {
+  const { unit } = usePreferences()
   const [state, setState] = useState('')
   const [blank] = useState(() => rowsOf(initial))
   const { submit, form, message, isDirty, discard, ...fields } = useSentForm({
@@ -70,6 +75,14 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
     },
   })
   const { fields: rows, append, remove } = useFieldArray({ control: form.control, name: 'tools' })
+  const typed = useWatch({ control: form.control, name: 'tools' })
+  const errorAt = (row: number, name: 'label' | (typeof SIZES)[number]): string => {
+    const [refused, tool] = [fields.errorOf(`tools.${row}.${name}`), typed[row]]
+    // What cannot be read is told in the words of its unit.
+    return refused && name !== 'label' && tool
+      ? figureProblem(tool[name], quantityOf(tool)) || refused
+      : refused
+  }
   return (
     <Frame
       about={<b className="font-semibold text-ink">{common.toolbox}</b>}
@@ -86,16 +99,16 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
         <p className="mb-2 text-ink2">{texts.plansPickFromThese}</p>
         <FormMessage message={message} />
         <div className="min-h-0 flex-1 overflow-auto">
-          <div className={`${COLUMNS} text-caption text-ink3`}>
+          <div className={`${COLUMNS} items-end text-caption text-ink3`}>
             <span>{texts.kind}</span>
             <span>{texts.whatItIsCalledHere}</span>
             {SIZES.map((name) => (
-              <span key={name}>{texts.mm(SIZE_LABELS[name])}</span>
+              <span key={name}>{texts.inUnit(SIZE_LABELS[name], unit)}</span>
             ))}
             <span />
           </div>
           {rows.map((row, i) => (
-            <div key={row.id} className={`mt-1 ${COLUMNS}`}>
+            <div key={row.id} className={`mt-1 ${COLUMNS} items-center`}>
               <Controller
                 control={form.control}
                 name={`tools.${i}.kind`}
@@ -118,14 +131,17 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                 maxLength={60}
               />
               {SIZES.map((name) => (
-                <FormField
+                <FormFigure
                   key={name}
+                  control={form.control}
+                  quantity={quantityOf(typed[i] ?? BLANK)}
                   of={fields}
                   name={`tools.${i}.${name}`}
                   label={texts.toolOfI(i + 1, SIZE_LABELS[name])}
                   labelHidden
                   errorIn={errorId(i)}
                   className="number"
+                  placeholder={name === 'to' && typed[i]?.kind === 'press' ? FIELD_UNITS.force[unit] : ''}
                   maxLength={12}
                 />
               ))}
@@ -143,7 +159,7 @@ export function ToolboxScreen({ initial }: { initial: Toolbox }) {
                 className="col-span-full text-[0.875rem] text-contra empty:hidden"
               >
                 {(['label', ...SIZES] as const)
-                  .map((name) => [name, fields.errorOf(`tools.${i}.${name}`)] as const)
+                  .map((name) => [name, errorAt(i, name)] as const)
                   .filter(([, error]) => error !== '')
                   .map(
                     ([name, error]) =>

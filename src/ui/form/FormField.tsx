@@ -1,7 +1,7 @@
 'use client'
 
 import { useId, type ComponentProps } from 'react'
-import type { FieldValues, Path } from 'react-hook-form'
+import type { ControllerRenderProps, FieldValues, Path } from 'react-hook-form'
 import type { FieldsOf } from './useSentForm'
 
 interface Props<V extends FieldValues> extends Omit<ComponentProps<'input'>, 'form' | 'name'> {
@@ -12,6 +12,8 @@ interface Props<V extends FieldValues> extends Omit<ComponentProps<'input'>, 'fo
   labelHidden?: boolean
   /** id of what tells the trouble, where there is no room for it below the field */
   errorIn?: string
+  /** what it shows and tells where that is not what is kept, as in other units; a `Controller` gives it */
+  shown?: ControllerRenderProps<V, Path<V>>
 }
 
 /** A field of a form with its label, and below it what to change. */
@@ -22,6 +24,7 @@ export function FormField<V extends FieldValues>({
   labelHidden = false,
   errorIn,
   className = '',
+  shown,
   ...input
 }: Props<V>) {
   const id = useId()
@@ -35,7 +38,7 @@ export function FormField<V extends FieldValues>({
           aria-invalid={error !== '' || undefined}
           aria-describedby={error ? (errorIn ?? id) : undefined}
           {...input}
-          {...register(name)}
+          {...(shown ?? register(name))}
         />
       </label>
       {error && errorIn === undefined && (

@@ -1,7 +1,7 @@
 import { axialHold, familyFacts, wantsMate } from '../../catalogue'
 import { knownPart } from '../../part'
 import type { Slot } from '../arrangement'
-import { isWithoutSleeve, sleeveOf, type FillContext } from '../fill'
+import { isWithoutSleeve, sleeveUnder, type FillContext } from '../fill'
 import { partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
@@ -74,7 +74,7 @@ export const onSleeve: KitRule = (fillContext) => {
     const value = knownPart(fillContext.filled.get(slot.id)?.value)
     if (!value || value.taper === null) continue
     const { designation } = value
-    const sleeve = sleeveOf(slot.id, fillContext)
+    const sleeve = sleeveUnder(slot.id, fillContext)
     const leftOut = isWithoutSleeve(slot.id, fillContext)
     const told = `${designation} ${leftOut}`
     findings.set(told, {

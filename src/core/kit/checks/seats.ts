@@ -1,6 +1,6 @@
 import { sitsIn } from '../../catalogue'
 import { checkSeal } from '../../seals'
-import { sleeveUnder } from './shaftHardware'
+import { sleeveUnder } from '../fill'
 import { sealSizesOf, seatOf } from '../seats'
 import { isOver, isWithin, SEAL_UNDER_CONE_MM, SEAL_UNDER_CUP_MM, SEAT_OFF_MM } from '../tolerances'
 import { partAt, slotsOf, type KitRule } from './check'

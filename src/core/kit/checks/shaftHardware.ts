@@ -2,20 +2,12 @@ import type { Part } from '../../catalogue'
 import { isSameSize } from '../../interchange'
 import { knownPart } from '../../part'
 import type { Slot } from '../arrangement'
-import { hardwareOf, runsOn, SLEEVE_TAPER, sleeveOf, snapRingSeat, type FillContext } from '../fill'
+import { hardwareOf, runsOn, SLEEVE_TAPER, sleeveOf, sleeveUnder, snapRingSeat } from '../fill'
 import { isOver, isWithin, LOCK_NUT_UNDER_MM, LOCK_WASHER_OFF_MM } from '../tolerances'
 import { partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
 const withAt = ({ id, at }: Slot): string[] => [id, ...(at === undefined ? [] : [at])]
-
-/** The sleeve a bearing stands on: as it was chosen, else the usual one of its series. */
-export function sleeveUnder(bearing: string, fillContext: FillContext) {
-  const place = slotsOf(fillContext, 'adapterSleeve').find(({ at }) => at === bearing)
-  const part = partAt(fillContext, place?.id)
-  const details = hardwareOf(part, 'adapterSleeve')
-  return part && details ? { ...details, part } : sleeveOf(bearing, fillContext)
-}
 
 /** A listed castle nut against the thread as it was typed. */
 export const nutRunsOnThread: KitRule = (fillContext) =>

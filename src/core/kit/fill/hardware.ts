@@ -1,7 +1,7 @@
 import type { HardwareDetails, Part } from '../../catalogue'
 import { seatKindOf, seatNominal } from '../../fit'
 import { isSameSize } from '../../interchange'
-import { knownPart } from '../../part'
+import { knownPart, resolvePart } from '../../part'
 import { readThread, writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
@@ -223,7 +223,7 @@ export function fillSnapRing(slot: Slot, fillContext: FillContext): Filled {
 
 /** A shaft nut has the thread diameter of the bore it clamps (ISO 2982-2). */
 export function fillLockNut(slot: Slot, fillContext: FillContext): Filled {
-  const sleeve = sleeveOf(slot.at, fillContext)
+  const sleeve = sleeveUnder(slot.at, fillContext)
   if (sleeve) return withSleeve(slot, sleeve.nut, 'lockNut', fillContext)
   const bore = partIn(fillContext, slot.at)?.dimensions.bore
   if (bore === undefined) return gap(slot, 'Follows from the bearing.')
@@ -244,7 +244,7 @@ export function fillLockNut(slot: Slot, fillContext: FillContext): Filled {
 
 export function fillLockWasher(slot: Slot, fillContext: FillContext): Filled {
   const bearing = fillContext.arrangement.slots.find(({ id }) => id === slot.at)?.at
-  const sleeve = sleeveOf(bearing, fillContext)
+  const sleeve = sleeveUnder(bearing, fillContext)
   if (sleeve) return withSleeve(slot, sleeve.washer, 'lockWasher', fillContext)
   const nut = hardwareOf(partIn(fillContext, slot.at), 'lockNut')
   if (!nut) return gap(slot, 'Follows from the lock nut.')
@@ -270,11 +270,14 @@ const SLEEVE_SERIES: Readonly<Record<string, string>> = {
 /** Taper of an adapter sleeve, over the diameter (ISO 2982-1). */
 export const SLEEVE_TAPER = 12
 
+const sleevePlace = (bearing: string | undefined, { arrangement }: FillContext): Slot | undefined =>
+  arrangement.slots.find(({ role, at }) => role === 'adapterSleeve' && at === bearing)
+
 /** Whether the sleeve under a bearing was left out: its shaft is tapered itself. */
-export const isWithoutSleeve = (bearing: string, { arrangement, request }: FillContext): boolean =>
-  arrangement.slots.some(
-    ({ id, role, at }) => role === 'adapterSleeve' && at === bearing && request.parts[id]?.trim() === 'none',
-  )
+export function isWithoutSleeve(bearing: string, fillContext: FillContext): boolean {
+  const place = sleevePlace(bearing, fillContext)
+  return place !== undefined && fillContext.request.parts[place.id]?.trim() === 'none'
+}
 
 /** The adapter sleeve on which a bearing with a tapered bore usually sits; null where it was left out. */
 export function sleeveOf(
@@ -292,6 +295,30 @@ export function sleeveOf(
       details.bearingBoreMm === value.part.dimensions.bore && part.base.slice(0, -2) === series,
   )
   return found ? { ...found.details, part: found.part } : null
+}
+
+/** The sleeve a bearing stands on: as it was chosen, else the usual one of its series; null where there is none. */
+export function sleeveUnder(
+  bearing: string | undefined,
+  fillContext: FillContext,
+): ReturnType<typeof sleeveOf> {
+  const place = sleevePlace(bearing, fillContext)
+  // As it is written: its place may stand behind that of the nut.
+  const text = fillContext.request.parts[place?.id ?? ''] ?? ''
+  const part = knownPart(resolvePart(text, fillContext))?.part ?? null
+  const details = hardwareOf(part, 'adapterSleeve')
+  return part && details ? { ...details, part } : sleeveOf(bearing, fillContext)
+}
+
+/** Whether a nut or washer comes with the sleeve that is bought for its bearing. */
+export function comesWithSleeve(slot: Slot, part: Part, fillContext: FillContext): boolean {
+  const bearing =
+    slot.role === 'lockWasher' ? fillContext.arrangement.slots.find(({ id }) => id === slot.at)?.at : slot.at
+  const sleeve =
+    slot.role === 'lockNut' || slot.role === 'lockWasher' ? sleeveUnder(bearing, fillContext) : null
+  const place = sleevePlace(bearing, fillContext)
+  const isBought = place !== undefined && fillContext.request.parts[place.id]?.trim() !== 'keep'
+  return isBought && (sleeve?.nut === part.base || sleeve?.washer === part.base)
 }
 
 /** Nut and washer come with the sleeve: nothing is bought for them. */

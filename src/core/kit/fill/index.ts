@@ -23,11 +23,13 @@ export { ringFor, taperedSets } from './bearings'
 export { filledWith, gap, type FillContext } from './fillContext'
 export { fillGrease, fillPracticeOf } from './grease'
 export {
+  comesWithSleeve,
   hardwareOf,
   isWithoutSleeve,
   runsOn,
   SLEEVE_TAPER,
   sleeveOf,
+  sleeveUnder,
   snapRingSeat,
   spindleThread,
 } from './hardware'
