@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { mark } from '../support/mark'
-import { open, pick, saved } from '../support/page'
+import { open, pick, saved, settled } from '../support/page'
 
 test('a fit: limits, clearance, heat, and a measured seat judged as it is typed', async ({ page }) => {
   await page.goto('/fits')
@@ -107,6 +107,48 @@ test('who works by keyboard keeps the focus when what was pressed goes away', as
   await expect(page.getByRole('button', { name: 'Add', exact: true })).toBeHidden()
   await expect(page.locator('body')).not.toBeFocused()
   await expect(page.locator('main :focus')).toHaveCount(1)
+})
+
+/** Sentences with a metric figure that has no twin in inches, pounds-force or °F behind it. */
+const untwinned = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('p, li, dd, td, span, h1, h2, h3')]
+      .filter(
+        (element) =>
+          element.checkVisibility() &&
+          // Its inches stand in the line below.
+          !element.matches('[data-testid=fit-answer]') &&
+          element.querySelector('p, li, dd, span') === null,
+      )
+      .map((element) => (element.textContent ?? '').trim())
+      .filter((text) => /\d\s(mm|µm|kN|°C)(?![\w/])(?!\s\([^)]*\d\s(in|lbf|°F)[^)]*\))/.test(text)),
+  )
+
+test('inches chosen: every metric figure of a sentence has its twin, on the card, the tabs of fitting and part sheets', async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  await context.addCookies([{ name: 'unit', value: 'in', url: baseURL ?? '' }])
+  for (const path of [
+    ...[225, 218, 217, 201].map((id) => `/jobs/${id}/plan`),
+    '/jobs/218/inspect',
+    '/parts/35x52x7',
+    '/parts/H308',
+    '/parts/UCP206',
+    '/fits?designation=6306-2RS',
+    '/fits?designation=LM11949',
+  ]) {
+    await open(page, path)
+    await settled(page)
+    expect(await untwinned(page), path).toEqual([])
+    if (path.startsWith('/fits'))
+      for (const name of FIT_TABS) {
+        await page.getByRole('tab', { name, exact: true }).click()
+        await settled(page)
+        expect(await untwinned(page), `${path} ${name}`).toEqual([])
+      }
+  }
 })
 
 const FIT_TABS = ['Seats', 'Spacing', 'Setting', 'Grease', 'Life']

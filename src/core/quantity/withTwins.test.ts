@@ -19,6 +19,10 @@ describe('figures of a text with the other system beside them', () => {
     ['30.5 mm (1.201 in) inside', '30.5 mm (1.201 in) inside'],
     ['120 °C (245 °F) by plate', '120 °C (245 °F) by plate'],
     ['0 to 1.95 kN (438 lbf at most)', '0 to 1.95 kN (438 lbf at most)'],
+    [
+      'up to 8.5 kN (or a rod, its washer wider than 59.1 mm (2.327 in))',
+      'up to 8.5 kN (1911 lbf) (or a rod, its washer wider than 59.1 mm (2.327 in))',
+    ],
     ['6205-2RS, M24x2, 35x52x7, 300 g/m', '6205-2RS, M24x2, 35x52x7, 300 g/m'],
     ['g6 in 2 mm2', 'g6 in 2 mm2'],
   ])('%s', (text, said) => expect(withTwins(text)).toBe(said))

@@ -20,7 +20,7 @@ const BETWEEN = String.raw`\s*(?:×|x|to|and|or|–|\+)\s*`
 const EACH_NUMBER = new RegExp(NUMBER, 'g')
 /** One or several numbers before their unit, with whatever twin stands behind it already. */
 const WITH_UNIT = new RegExp(
-  String.raw`(?<![\w.,/])(${NUMBER}(?:${BETWEEN}${NUMBER})*)\s(mm|µm|kN|°C|g)(?![\w/·²³])(\s\([^)]*(?:\b(?:in|lbf|oz)\b|°F)[^)]*\))?`,
+  String.raw`(?<![\w.,/])(${NUMBER}(?:${BETWEEN}${NUMBER})*)\s(mm|µm|kN|°C|g)(?![\w/·²³])(\s\((?:about )?[−+±-]?\d[^)]*(?:\b(?:in|lbf|oz)\b|°F)[^)]*\))?`,
   'g',
 )
 

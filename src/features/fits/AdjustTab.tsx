@@ -205,7 +205,7 @@ export function AdjustTab({ fields, set, practice, usual, fittedOn, wet }: Props
           <ul className="mt-1 text-[0.90625rem]">
             {found.advice.map((line) => (
               <li key={line} className="border-t border-line2 py-1.5">
-                {line}
+                <UnitText text={line} />
               </li>
             ))}
           </ul>

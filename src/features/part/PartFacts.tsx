@@ -4,7 +4,7 @@ import { capital } from '@/core/capital'
 import { hardwareFacts } from '@/core/catalogue'
 import { writeInch, writeMm } from '@/core/quantity'
 import { SEAL_MATERIALS } from '@/core/seals'
-import { usePreferences } from '@/features/shell'
+import { UnitText, usePreferences } from '@/features/shell'
 import type { PartSheet } from '@/contract/lookUp'
 import * as texts from '@/texts/part'
 
@@ -46,7 +46,9 @@ export function PartFacts({ part: { hardware, housing, seal } }: { part: Part })
         {rows.map(([label, value]) => (
           <div key={label} className="col-span-2 grid grid-cols-subgrid border-t border-line2 py-1.5">
             <dt className="text-ink2">{label}</dt>
-            <dd className="font-medium tabular-nums">{value}</dd>
+            <dd className="font-medium tabular-nums">
+              <UnitText text={value} />
+            </dd>
           </div>
         ))}
       </dl>

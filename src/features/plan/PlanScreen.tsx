@@ -13,7 +13,7 @@ import { useAnswer } from '@/ui/useAnswer'
 import { DEBOUNCE_MS } from '@/ui/useRested'
 import { useKeys } from '@/ui/useKeys'
 import { NextStep } from './NextStep'
-import { usePaperUrl } from '@/features/shell'
+import { UnitText, usePaperUrl } from '@/features/shell'
 import { StepRow } from './StepRow'
 import { Torques } from './Torques'
 import { Tools } from './Tools'
@@ -130,7 +130,9 @@ export function PlanScreen() {
                 <b className="block">{texts.openPoints}</b>
                 <ul className="text-[0.875rem]">
                   {plan.open.map((line) => (
-                    <li key={line}>{line}</li>
+                    <li key={line}>
+                      <UnitText text={line} />
+                    </li>
                   ))}
                 </ul>
               </div>

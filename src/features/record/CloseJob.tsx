@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { STAGE_LABELS } from '@/contract/choices'
 import type { OpenPoint } from '@/contract/job'
 import { useJob, useNewPosition } from '@/features/job'
+import { UnitText } from '@/features/shell'
 import * as texts from '@/texts/record'
 import { call, errorMessage } from '@/ui/call'
 
@@ -90,7 +91,7 @@ export function CloseJob() {
           <ul className="my-2 max-h-[240px] list-disc overflow-auto pl-5 text-[0.90625rem]">
             {points.map((point, i) => (
               <li key={i}>
-                <b>{STAGE_LABELS[point.stage]}:</b> {point.message}
+                <b>{STAGE_LABELS[point.stage]}:</b> <UnitText text={point.message} />
               </li>
             ))}
           </ul>
