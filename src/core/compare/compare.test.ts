@@ -196,6 +196,12 @@ describe('old against new', () => {
     ['studThread', '1 1/2 whitworth', '1.5 whitworth', 'look'],
     ['studThread', '7/16 whitworth', '1/2 whitworth', 'look'],
     ['flangeOffset', '5', '-5', 'look'],
+    // Strengths of ISO 898-1 and SAE J429: neither is known to do where the other stood.
+    ['mountingBolts', '4 x M10 8.8', '4 x M10 10.9', 'look'],
+    ['studThread', 'M12x1.5-6g class 10.9', 'M12x1.5 12.9', 'look'],
+    ['studThread', '1/2-20 gr 5', '1/2-20 grade 8', 'look'],
+    ['studThread', 'M12x1.5-6g 10.9', 'M12x1.5 class 10.9', 'same'],
+    ['studThread', '1/2-20 gr8', '1/2 UNF grade 8', 'same'],
   ] as const)('%s: %s against %s is %s', (feature, a, b, result) => {
     expect(compareFeatures(feature, a, b).result).toBe(result)
     expect(compareFeatures(feature, b, a).result).toBe(result)

@@ -33,6 +33,11 @@ function compareThreads(a: BoltThread, b: BoltThread): FeatureComparison {
     return { result: 'look', note: 'The pitch of one is not known: run a nut over both.' }
   if ((a.lengthMm === null) !== (b.lengthMm === null))
     return { result: 'look', note: 'The length of one is not known: measure both bolts.' }
+  if (a.strength !== null && b.strength !== null && a.strength !== b.strength)
+    return {
+      result: 'look',
+      note: `Strength ${a.strength} and ${b.strength}: take bolts of the one the machine asks for.`,
+    }
   return SAME
 }
 

@@ -8,6 +8,8 @@ export interface BoltThread {
   pitchMm: number | null
   lengthMm: number | null
   leftHand: boolean
+  /** `10.9` (ISO 898-1) or `grade 8` (SAE J429); null where none is written */
+  strength: string | null
 }
 
 /** What is typed of a feature, as a value. */
@@ -93,12 +95,15 @@ function readSize(typed: string, feature: UnitFeature): FeatureValue {
 /** `M12x1.5`, `12x1.5`, `M12-1.5`, `M10x40`, `M10x1.25x40`; one digit behind the diameter is its pitch, two are the length. */
 const METRIC_BOLT =
   /^(m?)\s*(\d{1,2}(?:\.\d)?)(?:\s*[x -]\s*(\d(?:\.\d{1,2})?))?(?:\s*x\s*(\d{2,3})(?:\s*mm)?)?$/
-/** What says how closely or how strongly it is made, and fits either way: `-6g`, `10.9`, `grade 8`. */
-const MADE =
-  /\s*(?:-\s*|\b)(?:[4-8][egh](?:[4-8][gh])?|(?:class |grade |gr ?)?(?:8\.8|10\.9|12\.9)|(?:grade|gr) ?[258])$/
+/** How closely it is cut: it fits either way. */
+const TOLERANCE = /\s*(?:-\s*|\b)[4-8][egh](?:[4-8][gh])?$/
+/** How strong it is: `10.9`, `class 8.8`, `grade 8`. */
+const STRENGTH = /\s*(?:-\s*|\b)(?:(?:class |grade |gr ?)?(8\.8|10\.9|12\.9)|(?:grade|gr) ?([258]))$/
 const LEFT = /\s*-?\s*(?:\b(?:lh|left(?:[ -]hand(?:ed)?)?)|(?<=\d)l)$/
 
-function metricBolt(text: string): Omit<BoltThread, 'leftHand'> | null {
+type Size = Omit<BoltThread, 'leftHand' | 'strength'>
+
+function metricBolt(text: string): Size | null {
   const [, m, diameter = '', pitch, length] = METRIC_BOLT.exec(text) ?? []
   if (m === undefined || (m === '' && pitch === undefined)) return null
   if (pitch !== undefined && !readThread(`M${diameter}x${pitch}`)) return null
@@ -113,7 +118,7 @@ function metricBolt(text: string): Omit<BoltThread, 'leftHand'> | null {
 const THICKEST_MM = 76
 
 /** `1/2-20`, `7/16"-20 UNF-2A`, with a length behind it: `1/2-13 x 1 1/2`. */
-function inchBolt(text: string): Omit<BoltThread, 'leftHand'> | null {
+function inchBolt(text: string): Size | null {
   if (text.startsWith('m')) return null
   const [, size = '', long] = readThread(text) ? ['', text] : (/^(.+?)\s*x\s*([^x]+)$/.exec(text) ?? [])
   const thread = readThread(size)
@@ -125,9 +130,11 @@ function inchBolt(text: string): Omit<BoltThread, 'leftHand'> | null {
 
 function boltOf(text: string): BoltThread | null {
   const leftHand = LEFT.test(text)
-  const made = text.replace(LEFT, '').replace(MADE, '')
-  const read = metricBolt(made) ?? inchBolt(made)
-  return read && { ...read, leftHand }
+  const right = text.replace(LEFT, '')
+  const [, metric, grade] = STRENGTH.exec(right) ?? []
+  const size = right.replace(STRENGTH, '').replace(TOLERANCE, '')
+  const read = metricBolt(size) ?? inchBolt(size)
+  return read && { ...read, leftHand, strength: metric ?? (grade === undefined ? null : `grade ${grade}`) }
 }
 
 const PIECES = '(?:off|pcs?|pieces?|bolts?|studs?|screws?|holes?|of)'
