@@ -2,7 +2,8 @@ import { knownPart, type KnownPart } from '../part'
 import { partSection, shifted, tubeSection, turned, type Section, type Shape } from '../section'
 import type { Arrangement, Slot } from './arrangement'
 import type { Kit, KitLine, LineState } from './kit'
-import { isWholeBearing, ROLES, type Around } from './roles'
+import type { Around } from './roleOutlines'
+import { isWholeBearing, ROLES } from './roles'
 
 /** One part of the exploded view, in place along the axis. */
 export interface DrawnPart {
@@ -76,14 +77,20 @@ function drawnToScale({ value }: KitLine, { bore, outside }: Around): Section | 
   }
 }
 
-function sectionOf(slot: Slot, line: KitLine, sizes: Around): { section: Section; guessed: boolean } | null {
+/** @param behindHub whether it stands right of the hub; null where there is none */
+function sectionOf(
+  slot: Slot,
+  line: KitLine,
+  sizes: Around,
+  behindHub: boolean | null,
+): { section: Section; guessed: boolean } | null {
+  const { outline, facesOut } = ROLES[slot.role]
   const drawn = drawnToScale(line, sizes)
-  const section = drawn ?? ROLES[slot.role].outline?.(sizes)
+  const section = drawn ?? outline?.(sizes)
   if (!section) return null
-  return {
-    section: slot.side === 'outer' || slot.side === 'right' ? turned(section) : section,
-    guessed: drawn === null,
-  }
+  const isRight =
+    slot.side === undefined ? facesOut && behindHub : slot.side === 'outer' || slot.side === 'right'
+  return { section: isRight ? turned(section) : section, guessed: drawn === null }
 }
 
 /** Half-section of the hub between its bearings: seats at both ends, a plain bore between. */
@@ -136,9 +143,10 @@ export function explodedView({ slots, hub: label, hubAfter }: Arrangement, kit: 
   let at = 0
   let hub: ExplodedView['hub'] = { label, from: 0, length: 0, shapes: [] }
   let radius = 0
+  const hubAt = slots.findIndex(({ id }) => id === hubAfter)
   slots.forEach((slot, index) => {
     const line = kit.lines.find((l) => l.slot === slot.id)
-    const drawn = line && sectionOf(slot, line, around(slot, found))
+    const drawn = line && sectionOf(slot, line, around(slot, found), hubAt < 0 ? null : index > hubAt)
     if (line && drawn) {
       const { section, guessed } = drawn
       const balloon = kit.lines.indexOf(line) + 1

@@ -9,40 +9,57 @@ import { ROLES, SLOT_ROLES, type SlotRole } from './roles'
  * nuts and washers reach below the bore, as the thread does, and stay within the cup.
  */
 const TABLE = `
-cone           19.84 15 31      16.74 10 23.5
-cup            14.4 24.6 31     12.15 18.1 23.5
-ballBearing    12 15 31         12 10 23.5
-bearing        12 15 31         12 10 23.5
-insert         12 15 31         12 10 23.5
-hubUnit        12 15 31         12 10 23.5
-thrustBearing  12 15 31         12 10 23.5
-rodEnd         12 15 31         12 10 23.5
-sphericalPlain 12 15 31         12 10 23.5
-trackRoller    12 15 31         12 10 23.5
-clutch         12 15 31         12 10 23.5
-balls          7 15 22          7 10 17
-wearSleeve     12 15 16         12 10 11
-washer         3 13.5 25.5      3 9 17
-plainWasher    3 13.5 25.5      3 9 17
-castleNut      21 13.2 21       14 8.8 14
-clampNut       12 13.2 21       12 8.8 14
-ringNut        8 15 22.5        8 10 15
-lockingRingNut 8 15 22.5        8 10 15
-jamNut         6 13.5 21.6      6 9 14.4
-axleNut        14 13.2 22.5     14 8.8 15
-tabWasher      2 15 23.4        2 10 15.6
-nutLock        3 13.5 24        3 9 16
-lockNut        7.5 15 21.6      5 10 14.4
-adapterSleeve  27 13.2 15       18 8.8 10
-lockWasher     1.5 15 21        1.5 10 14
-cotterPin      4 0.2 24         4 0.2 16
-cap            24.8 22.32 31    18.8 16.92 23.5
-snapRing       2 28 32          2 20.5 24.5
-spacerTube     40 15 19.48      40 10 13.78
-collar         40 15 19.48      40 10 13.78
-shims          1 15 21          1 10 14
-wheelSpacer    12 15 20.76      12 10 14.86
-plain          8 13.5 23        8 9 16.75`
+cone           19.84 15 31           16.74 10 23.5
+cup            14.4 24.6 31          12.15 18.1 23.5
+ballBearing    16 15 31              13.5 10 23.5
+bearing        16 15 31              13.5 10 23.5
+insert         28.8 15 31            24.3 10 23.5
+hubUnit        32 15 31              27 10 23.5
+thrustBearing  16 15 31              13.5 10 23.5
+rodEnd         19.2 15 31            16.2 10 23.5
+sphericalPlain 19.2 15 31            16.2 10 23.5
+trackRoller    19.2 15 31            16.2 10 23.5
+clutch         19.2 15 31            16.2 10 23.5
+boltOnUnit     35.2 15 41.85         29.7 10 31.725
+balls          7 15 22               7 10 17
+ballCup        8 19.8 28.6           8 14.05 21.475
+ballCone       10 15 24.6            10 10 18.1
+adjustingCone  16 15 27.8            16 10 20.8
+wearSleeve     12 15 19              12 10 14
+washer         3 13.5 25.5           3 9 17
+plainWasher    3 13.5 25.5           3 9 17
+castleNut      21 13.2 21            14 8.8 14
+clampNut       12 13.2 21            12 8.8 14
+clampScrew     33.728 24.924 40.796  25.568 18.894 30.926
+ringNut        8 15 22.5             8 10 15
+lockingRingNut 8 15 22.5             8 10 15
+jamNut         6 13.5 21.6           6 9 14.4
+axleNut        14 13.2 22.5          14 8.8 15
+tabWasher      6 15 23.4             6 10 15.6
+nutLock        6 13.5 24             6 9 16
+wheelNuts      15.872 24.428 41.292  12.032 18.518 31.302
+studs          33.728 24.924 40.796  25.568 18.894 30.926
+bolts          33.728 24.924 40.796  25.568 18.894 30.926
+lockNut        7.5 15 21.6           5 10 14.4
+adapterSleeve  27 13.2 15            18 8.8 10
+lockWasher     4.5 15 21             4.5 10 14
+setScrews      6.4 15 26.2           5.4 10 19.45
+cotterPin      11.7 -24 31.02        7.8 -16 20.68
+cap            34.04 0 33.1          27.74 0 25.6
+cover          10 0 38.75            10 0 29.375
+dustCover      7 15.75 31            7 10.5 23.5
+shield         10 16.5 37.15         10 11 28.525
+retainer       2 28 32               2 20.5 24.5
+snapRing       2 28 32               2 20.5 24.5
+spacerTube     40 15 19.48           40 10 13.78
+collar         40 15 19.48           40 10 13.78
+shims          1 15 21               1 10 14
+wheelSpacer    12 15 20.76           12 10 14.86
+axle           60 0 14.7             40 0 9.8
+pin            60 0 14.7             40 0 9.8
+hubBody        30 7.5 46.5           30 5 35.25
+housing        31 28.83 41.85        23.5 21.855 31.725
+plain          8 13.5 23             8 9 16.75`
   .trim()
   .split('\n')
   .map((line) => {
@@ -50,11 +67,14 @@ plain          8 13.5 23        8 9 16.75`
     return { role: role as SlotRole, sizes: sizes.map(Number) }
   })
 
-/** Length, inner and outer radius of the upper outline. */
+/** Length, and the smallest and largest radius of the upper half. */
 function measured(role: SlotRole, bore: number, outside: number): number[] {
   const section = ROLES[role].outline?.({ bore, outside })
-  const first = section?.shapes.find((shape) => shape.kind === 'outline')
-  const radii = (first?.points ?? []).map(([, y]) => y)
+  const radii = (section?.shapes ?? []).flatMap((shape) =>
+    shape.kind === 'circle'
+      ? [shape.at[1] - shape.radius, shape.at[1] + shape.radius]
+      : shape.points.map(([, y]) => y),
+  )
   return [section?.length ?? 0, Math.min(...radii), section?.radius ?? 0]
 }
 
@@ -63,11 +83,29 @@ it.each(TABLE)('$role', ({ role, sizes }) => {
   expect(drawn).toEqual(sizes.map((size) => expect.closeTo(size, 6)))
 })
 
-it('every role that is drawn is in the table or drawn as a part of the machine is', () => {
+/** Things that look alike beside an axis. */
+const ALIKE: SlotRole[][] = [
+  ['ballBearing', 'bearing'],
+  ['rodEnd', 'sphericalPlain'],
+  ['washer', 'plainWasher'],
+  ['ringNut', 'lockingRingNut'],
+  ['bolts', 'clampScrew'],
+  ['snapRing', 'retainer'],
+  ['spacerTube', 'collar'],
+  ['axle', 'pin'],
+]
+
+it('every role that is drawn is in the table, and drawn as what it is: no two of other things alike', () => {
   const named = new Set(TABLE.map(({ role }) => role))
-  for (const role of SLOT_ROLES)
-    if (ROLES[role].outline && !named.has(role) && role !== 'seal')
-      expect(measured(role, 30, 62), role).toEqual(measured('plain', 30, 62))
+  const drawn = SLOT_ROLES.filter((role) => ROLES[role].outline)
+  expect(drawn.filter((role) => !named.has(role))).toEqual(['seal'])
+  const shapes = (role: SlotRole) => JSON.stringify(ROLES[role].outline?.({ bore: 30, outside: 62 }).shapes)
+  for (const a of drawn)
+    for (const b of drawn)
+      if (a !== b)
+        expect(shapes(a) === shapes(b), `${a} and ${b}`).toBe(
+          ALIKE.some((group) => group.includes(a) && group.includes(b)),
+        )
 })
 
 it('a seal is a little larger than its bearing', () => {
@@ -146,12 +184,34 @@ describe('parts along the axis', () => {
   it('nothing known: beside a bearing of 25 by 52 mm', () => {
     const drawn = view('B1', {})
     const left = of(drawn, 'bearingLeft')
-    expect(left).toMatchObject({ length: 12, radius: 26, guessed: true })
+    expect(left).toMatchObject({ length: 13.5, radius: 26, guessed: true })
     const radii = (left?.shapes ?? []).flatMap((shape) =>
       shape.kind === 'outline' ? shape.points.map(([, y]) => y) : [],
     )
     expect(Math.min(...radii)).toBe(12.5)
     expect(drawn.hub.length).toBeCloseTo(43.68, 9)
+  })
+  it.each([
+    ['A1', 'cap', 'auto', 'right'],
+    ['A1', 'cap', 'cap 45', 'right'],
+    ['C1', 'cap', 'cap 35 mm, pressed', 'right'],
+    ['A1', 'castleNut', 'castle nut 3/4-16', 'right'],
+    ['F1', 'endCover', 'cover', 'left'],
+    ['H1', 'dustCoverLeft', 'cover', 'left'],
+    ['H1', 'dustCoverRight', 'cover', 'right'],
+    ['E1', 'bolts', 'four bolts M12', 'right'],
+    ['E1', 'unit', 'unit by its number', 'right'],
+  ])('%s: the outer face of %s (%s) looks outward, to the %s', (code, slot, text, side) => {
+    const part = of(view(code, { ...(text !== 'auto' && { [slot]: text }) }), slot)
+    const points = (part?.shapes ?? []).flatMap((shape) => (shape.kind === 'outline' ? shape.points : []))
+    // A closed face, a plate or a head reaches farther in or out than the other end; the slots of a nut less far.
+    const span = (end: number) => {
+      const at = points.filter(([x]) => Math.abs(x - end) < 1e-6).map(([, y]) => y)
+      return Math.max(...at) - Math.min(...at)
+    }
+    const [from, to] = [part?.from ?? 0, (part?.from ?? 0) + (part?.length ?? 0)]
+    const larger = span(from) > span(to) ? 'left' : 'right'
+    expect(larger).toBe(slot === 'castleNut' ? 'left' : side)
   })
   it('a tube that is made is as long as it was measured, its wall 0.14 of the room there is', () => {
     const tube = of(view('B1', { bearing: '6205-2RS' }, { spacerLength: 61.4 }), 'spacerTube')

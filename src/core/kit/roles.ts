@@ -1,15 +1,6 @@
 import { familyFacts, type Family, type HardwareDetails, type Part, type Piece } from '../catalogue'
-import { coneSection, cupSection, sealSection, tubeSection, type Section } from '../section'
-
-/** Diameters around a place, mm, for the outline of a part nobody has named yet. */
-export interface Around {
-  bore: number
-  outside: number
-}
-
-/** Sizes for the outline of parts nobody has named yet, mm. */
-const LENGTH = 12
-const TUBE = 40
+import { coneSection, cupSection, sealSection, tubeSection } from '../section'
+import * as drawn from './roleOutlines'
 
 /** What a place of this role is: everything that holds for the role whatever arrangement it stands in (common practice). */
 export interface RoleFacts {
@@ -30,7 +21,9 @@ export interface RoleFacts {
   /** the manual gives it a torque; nuts come off before anything behind them */
   fastener?: 'nut' | 'screw' | 'ring'
   /** outline beside the known diameters; not drawn when left out */
-  outline?: (around: Around) => Section
+  outline?: drawn.RoleOutline
+  /** it has an outer face, as a cap has: to the left where it stands left of the hub, else to the right */
+  facesOut?: true
 }
 
 type HardwareRole = HardwareDetails['what']
@@ -38,18 +31,6 @@ const hardware =
   (...kinds: HardwareRole[]) =>
   ({ hardware: is }: Part): boolean =>
     is !== undefined && kinds.includes(is.what)
-
-const disc =
-  (length: number, inner: number, outer: number) =>
-  ({ bore }: Around): Section =>
-    tubeSection(length, bore * inner, bore * outer)
-const body = ({ bore, outside }: Around): Section => tubeSection(LENGTH, bore / 2, outside / 2)
-const other = ({ bore, outside }: Around): Section =>
-  tubeSection(8, bore * 0.45, bore * 0.5 + (outside - bore) * 0.25)
-const tube =
-  (length: number, wall: number) =>
-  ({ bore, outside }: Around): Section =>
-    tubeSection(length, bore / 2, bore / 2 + (outside - bore) * wall)
 
 /**
  * A part of the machine that no list holds: written as it is, drawn by usual proportions. A bearing or a seal is none; hardware of
@@ -60,7 +41,7 @@ const plain = (label: string, more: Partial<RoleFacts> = {}, ...kinds: HardwareR
   order: 0,
   takes: (part) => part.family === 'own' || hardware(...kinds)(part),
   freeText: true,
-  outline: other,
+  outline: drawn.otherPart,
   ...more,
 })
 
@@ -88,6 +69,7 @@ const isBallBearing = (part: Part): boolean =>
 const whole = (
   label: string,
   isOne: (part: Part) => boolean,
+  outline: drawn.RoleOutline,
   rings?: readonly ('inner' | 'outer')[],
 ): RoleFacts => ({
   label,
@@ -96,7 +78,7 @@ const whole = (
   takes: (part) => isWhole(part) && (part.family === 'own' || isOne(part)),
   wholeBearing: true,
   ...(rings && { rings }),
-  outline: body,
+  outline,
 })
 
 const isWhole = ({ piece }: Part): boolean => piece === 'complete'
@@ -122,7 +104,7 @@ const table = {
     rings: ['outer'],
     outline: ({ bore, outside }) => cupSection(outside, (outside - bore) * 0.45, bore),
   },
-  ballBearing: whole('ball bearing', isBallBearing, ['outer', 'inner']),
+  ballBearing: whole('ball bearing', isBallBearing, drawn.bearingOutline('deep-groove'), ['outer', 'inner']),
   bearing: {
     label: 'any bearing',
     order: 0,
@@ -130,25 +112,42 @@ const table = {
     takes: (part) => isWhole(part) && isBetweenShaftAndBore(part),
     wholeBearing: true,
     rings: ['inner', 'outer'],
-    outline: body,
+    outline: drawn.bearingOutline('deep-groove'),
   },
-  insert: whole('insert bearing', ofFamilies('insert'), ['inner']),
-  hubUnit: whole('press-in hub unit', ofFamilies('hub-unit'), ['outer', 'inner']),
-  thrustBearing: whole('thrust bearing', isThrust, ['inner', 'outer']),
-  rodEnd: whole('rod end', ofFamilies('rod-end')),
-  sphericalPlain: whole('spherical plain bearing', ofFamilies('spherical-plain'), ['outer']),
-  trackRoller: whole('track roller', ofFamilies('cam-follower', 'ball-track-roller')),
-  clutch: whole('one-way clutch', ofFamilies('one-way-clutch'), ['outer']),
-  boltOnUnit: plain('bolt-on hub unit'),
+  insert: whole('insert bearing', ofFamilies('insert'), drawn.bearingOutline('insert', 0.9), ['inner']),
+  hubUnit: whole('press-in hub unit', ofFamilies('hub-unit'), drawn.bearingOutline('hub-unit', 1), [
+    'outer',
+    'inner',
+  ]),
+  thrustBearing: whole('thrust bearing', isThrust, drawn.bearingOutline('thrust-ball'), ['inner', 'outer']),
+  rodEnd: whole('rod end', ofFamilies('rod-end'), drawn.bearingOutline('rod-end', 0.6)),
+  sphericalPlain: whole(
+    'spherical plain bearing',
+    ofFamilies('spherical-plain'),
+    drawn.bearingOutline('spherical-plain', 0.6),
+    ['outer'],
+  ),
+  trackRoller: whole(
+    'track roller',
+    ofFamilies('cam-follower', 'ball-track-roller'),
+    drawn.bearingOutline('cam-follower', 0.6),
+  ),
+  clutch: whole(
+    'one-way clutch',
+    ofFamilies('one-way-clutch'),
+    drawn.bearingOutline('one-way-clutch', 0.6, 'HF'),
+    ['outer'],
+  ),
+  boltOnUnit: plain('bolt-on hub unit', { outline: drawn.boltOnUnit, facesOut: true }),
   balls: {
     label: 'loose balls',
     order: 0,
     freeText: true,
-    outline: ({ bore }) => tubeSection(7, bore / 2, bore / 2 + 7),
+    outline: drawn.looseBalls,
   },
-  ballCup: plain('cup of loose balls'),
-  ballCone: plain('cone of loose balls'),
-  adjustingCone: plain('adjusting cone or end piece'),
+  ballCup: plain('cup of loose balls', { outline: drawn.ballCup, facesOut: true }),
+  ballCone: plain('cone of loose balls', { outline: drawn.ballCone, facesOut: true }),
+  adjustingCone: plain('adjusting cone or end piece', { outline: drawn.adjustingCone, facesOut: true }),
   seal: {
     label: 'seal',
     order: 1,
@@ -160,42 +159,61 @@ const table = {
     label: 'wear sleeve',
     order: 1,
     freeText: true,
-    outline: ({ bore }) => tubeSection(LENGTH, bore / 2, bore / 2 + 1),
+    outline: drawn.wearSleeve,
+    facesOut: true,
   },
   washer: {
     label: 'spindle washer',
     order: 2,
     takes: hardware('washer'),
     freeText: true,
-    outline: disc(3, 0.45, 0.85),
+    outline: drawn.disc(3, 0.45, 0.85),
   },
-  plainWasher: plain('washer', { outline: disc(3, 0.45, 0.85) }, 'washer'),
+  plainWasher: plain('washer', { outline: drawn.disc(3, 0.45, 0.85) }, 'washer'),
   castleNut: {
     label: 'castle nut',
     order: 1,
     takes: hardware('castleNut'),
     freeText: true,
     fastener: 'nut',
-    outline: ({ bore }) => tubeSection(bore * 0.7, bore * 0.44, bore * 0.7),
+    outline: drawn.castleNut,
+    facesOut: true,
   },
-  clampNut: plain('clamp nut', { order: 1, fastener: 'nut', outline: disc(12, 0.44, 0.7) }),
-  clampScrew: plain('clamp screw', { fastener: 'screw' }),
-  ringNut: plain('ring nut that sets', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }, 'lockNut'),
-  lockingRingNut: plain('ring nut that locks', { fastener: 'nut', outline: disc(8, 0.5, 0.75) }, 'lockNut'),
-  jamNut: plain('lock nut of a cone', { fastener: 'nut', outline: disc(6, 0.45, 0.72) }),
-  axleNut: plain('axle nut', { fastener: 'nut', outline: disc(14, 0.44, 0.75) }, 'castleNut', 'lockNut'),
-  tabWasher: plain('tab washer between ring nuts', { outline: disc(2, 0.5, 0.78) }, 'lockWasher'),
-  nutLock: plain('sheet lock of a nut', { order: 2, outline: disc(3, 0.45, 0.8) }),
-  wheelNuts: plain('wheel nuts or bolts', { fastener: 'screw' }),
-  studs: plain('wheel studs'),
-  bolts: plain('mounting bolts', { fastener: 'screw' }),
+  clampNut: plain('clamp nut', { order: 1, fastener: 'nut', outline: drawn.nut(() => 12, 0.44, 0.7) }),
+  clampScrew: plain('clamp screw', { fastener: 'screw', outline: drawn.bolt, facesOut: true }),
+  ringNut: plain(
+    'ring nut that sets',
+    { fastener: 'nut', outline: drawn.nut(() => 8, 0.5, 0.75) },
+    'lockNut',
+  ),
+  lockingRingNut: plain(
+    'ring nut that locks',
+    { fastener: 'nut', outline: drawn.nut(() => 8, 0.5, 0.75) },
+    'lockNut',
+  ),
+  jamNut: plain('lock nut of a cone', { fastener: 'nut', outline: drawn.nut(() => 6, 0.45, 0.72) }),
+  axleNut: plain(
+    'axle nut',
+    { fastener: 'nut', outline: drawn.nut(() => 14, 0.44, 0.75) },
+    'castleNut',
+    'lockNut',
+  ),
+  tabWasher: plain(
+    'tab washer between ring nuts',
+    { outline: drawn.tabbed(2, 0.5, 0.78), facesOut: true },
+    'lockWasher',
+  ),
+  nutLock: plain('sheet lock of a nut', { order: 2, outline: drawn.tabbed(2, 0.45, 0.8), facesOut: true }),
+  wheelNuts: plain('wheel nuts or bolts', { fastener: 'screw', outline: drawn.wheelNut, facesOut: true }),
+  studs: plain('wheel studs', { outline: drawn.stud, facesOut: true }),
+  bolts: plain('mounting bolts', { fastener: 'screw', outline: drawn.bolt, facesOut: true }),
   lockNut: {
     label: 'shaft lock nut',
     order: 1,
     takes: hardware('lockNut'),
     freeText: true,
     fastener: 'nut',
-    outline: ({ bore }) => tubeSection(bore * 0.25, bore / 2, bore * 0.72),
+    outline: drawn.nut((bore) => bore * 0.25, 0.5, 0.72),
   },
   adapterSleeve: {
     label: 'adapter sleeve',
@@ -209,42 +227,44 @@ const table = {
     order: 2,
     takes: hardware('lockWasher'),
     freeText: true,
-    outline: ({ bore }) => tubeSection(1.5, bore / 2, bore * 0.7),
+    outline: drawn.tabbed(1.5, 0.5, 0.7),
+    facesOut: true,
   },
-  setScrews: plain('set screws or collar', { fastener: 'screw' }),
+  setScrews: plain('set screws or collar', { fastener: 'screw', outline: drawn.setScrew }),
   cotterPin: {
     label: 'cotter pin',
     order: 2,
     takes: hardware('cotterPin'),
     freeText: true,
-    outline: ({ bore }) => tubeSection(4, 0.2, bore * 0.8),
+    outline: drawn.cotterPin,
   },
   cap: {
     label: 'hub cap',
     order: 1,
     takes: hardware('cap'),
     freeText: true,
-    outline: ({ outside }) => tubeSection(outside * 0.4, outside * 0.36, outside / 2),
+    outline: drawn.cap,
+    facesOut: true,
   },
-  cover: plain('end cover', {}, 'cap'),
-  dustCover: plain('dust cover', {}, 'cap'),
-  shield: plain('shield', {}, 'cap'),
-  retainer: plain('retainer', { fastener: 'ring' }, 'snapRing', 'eRing'),
+  cover: plain('end cover', { outline: drawn.cover, facesOut: true }, 'cap'),
+  dustCover: plain('dust cover', { outline: drawn.dustCover, facesOut: true }, 'cap'),
+  shield: plain('shield', { outline: drawn.shield, facesOut: true }, 'cap'),
+  retainer: plain('retainer', { fastener: 'ring', outline: drawn.ringInBore }, 'snapRing', 'eRing'),
   snapRing: {
     label: 'snap ring',
     order: 1,
     takes: hardware('snapRing', 'eRing'),
     freeText: true,
-    outline: ({ outside }) => tubeSection(2, outside / 2 - 3, outside / 2 + 1),
+    outline: drawn.ringInBore,
   },
-  spacerTube: { label: 'spacer tube', order: 1, freeText: true, outline: tube(TUBE, 0.14) },
-  collar: { label: 'collar between the cones', order: 1, freeText: true, outline: tube(TUBE, 0.14) },
-  shims: plain('shims', { outline: disc(1, 0.5, 0.7) }),
-  wheelSpacer: { label: 'wheel spacer', order: 1, freeText: true, outline: tube(LENGTH, 0.18) },
-  axle: plain('axle'),
-  pin: plain('pin', {}, 'cotterPin'),
-  hubBody: plain('hub'),
-  housing: plain('housing', {}, 'housing'),
+  spacerTube: { label: 'spacer tube', order: 1, freeText: true, outline: drawn.tube(0.14) },
+  collar: { label: 'collar between the cones', order: 1, freeText: true, outline: drawn.tube(0.14) },
+  shims: plain('shims', { outline: drawn.disc(1, 0.5, 0.7) }),
+  wheelSpacer: { label: 'wheel spacer', order: 1, freeText: true, outline: drawn.tube(0.18, 12) },
+  axle: plain('axle', { outline: drawn.rod }),
+  pin: plain('pin', { outline: drawn.rod }, 'cotterPin'),
+  hubBody: plain('hub', { outline: drawn.flangedHub, facesOut: true }),
+  housing: plain('housing', { outline: drawn.housing }, 'housing'),
   // It stands beside the axis: nothing of it is drawn along it.
   nipple: { label: 'grease nipple', order: 0, freeText: true },
   plain: plain('other part', { takes: () => true }),

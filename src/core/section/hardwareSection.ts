@@ -32,7 +32,7 @@ const HOUSING = { lengthShare: 0.5, outsideShare: 1.35, seatShare: 0.93 }
 const SEAT_POINTS = 12
 
 /** Half-section of a housing: a ring with a round seat, in which the insert swivels. */
-function housingSection(seatMm: number): Section {
+export function housingSection(seatMm: number): Section {
   const [length, seat] = [seatMm * HOUSING.lengthShare, seatMm / 2]
   const outer = seat * HOUSING.outsideShare
   const round = Array.from({ length: SEAT_POINTS + 1 }, (_, i): [number, number] => {
@@ -85,7 +85,7 @@ const SLEEVE_LENGTH_SHARE = 0.9
 const CAP = { depthShare: 0.42, wallMm: 1.4, rimMm: 8 }
 
 /** A pin through the nut, eye above, legs bent apart below. */
-function cotterPin(pin: number, length: number): Section {
+export function cotterPinSection(pin: number, length: number): Section {
   const [half, mid, bend] = [length / 2, pin * 1.5, pin * 1.2]
   const eye = Array.from({ length: 13 }, (_, i): [number, number] => {
     const angle = -Math.PI / 2 + (2 * Math.PI * i) / 12
@@ -117,6 +117,66 @@ function cotterPin(pin: number, length: number): Section {
   }
 }
 
+/** A slotted nut, its crown to the left: outward at the left end of an axis. */
+export function castleNutSection({
+  threadMm,
+  acrossFlatsMm,
+  heightMm,
+}: Pick<
+  Extract<HardwareDetails, { what: 'castleNut' }>,
+  'threadMm' | 'acrossFlatsMm' | 'heightMm'
+>): Section {
+  const length = heightMm ?? threadMm * NUT.heightShare
+  const [inner, flats] = [threadMm / 2, acrossFlatsMm / 2]
+  const crown = length * NUT.crownShare
+  const neck = inner + (flats - inner) * 0.62
+  return {
+    length,
+    radius: flats,
+    shapes: [
+      outline(
+        [
+          [length, inner],
+          [0, inner],
+          [0, neck],
+          [crown, neck],
+          [crown, flats],
+          [length, flats],
+        ],
+        'forward',
+      ),
+    ],
+  }
+}
+
+/** A pressed cap, closed to the left: outward at the left end of an axis. */
+export function capSection(hubBoreMm: number): Section {
+  const r = hubBoreMm / 2
+  const depth = hubBoreMm * CAP.depthShare
+  const [w, length] = [CAP.wallMm, depth + CAP.rimMm]
+  return {
+    length,
+    radius: r + w * 1.5,
+    shapes: [
+      outline(
+        [
+          [length, r],
+          [depth, r],
+          [depth, r + w * 1.5],
+          [depth - w, r + w * 1.5],
+          [0, r * 0.72],
+          [0, 0],
+          [w, 0],
+          [w, r * 0.7],
+          [depth, r - w],
+          [length, r - w],
+        ],
+        'backward',
+      ),
+    ],
+  }
+}
+
 /** Hardware to scale along the axis. */
 export function hardwareSection(h: HardwareDetails): Section {
   switch (h.what) {
@@ -126,61 +186,16 @@ export function hardwareSection(h: HardwareDetails): Section {
         h.boreMm / 2,
         (h.outsideMm ?? h.boreMm * (1 + 2 * WASHER.wallShare)) / 2,
       )
-    case 'castleNut': {
-      const length = h.heightMm ?? h.threadMm * NUT.heightShare
-      const [inner, flats] = [h.threadMm / 2, h.acrossFlatsMm / 2]
-      const crown = length * (1 - NUT.crownShare)
-      const neck = inner + (flats - inner) * 0.62
-      return {
-        length,
-        radius: flats,
-        shapes: [
-          outline(
-            [
-              [0, inner],
-              [length, inner],
-              [length, neck],
-              [crown, neck],
-              [crown, flats],
-              [0, flats],
-            ],
-            'forward',
-          ),
-        ],
-      }
-    }
+    case 'castleNut':
+      return castleNutSection(h)
     case 'lockNut':
       return tube(h.heightMm, h.threadMm / 2, h.outsideMm / 2)
     case 'lockWasher':
       return tube(LOCK_WASHER_MM, h.boreMm / 2, h.outsideMm / 2, 'backward')
     case 'cotterPin':
-      return cotterPin(h.pinMm, h.lengthMm)
-    case 'cap': {
-      const r = h.hubBoreMm / 2
-      const depth = h.hubBoreMm * CAP.depthShare
-      const w = CAP.wallMm
-      return {
-        length: depth + CAP.rimMm,
-        radius: r + w * 1.5,
-        shapes: [
-          outline(
-            [
-              [0, r],
-              [CAP.rimMm, r],
-              [CAP.rimMm, r + w * 1.5],
-              [CAP.rimMm + w, r + w * 1.5],
-              [CAP.rimMm + depth, r * 0.72],
-              [CAP.rimMm + depth, 0],
-              [CAP.rimMm + depth - w, 0],
-              [CAP.rimMm + depth - w, r * 0.7],
-              [CAP.rimMm, r - w],
-              [0, r - w],
-            ],
-            'backward',
-          ),
-        ],
-      }
-    }
+      return cotterPinSection(h.pinMm, h.lengthMm)
+    case 'cap':
+      return capSection(h.hubBoreMm)
     case 'housing':
       return housingSection(h.seatMm)
     case 'adapterSleeve':
