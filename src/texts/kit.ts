@@ -102,5 +102,10 @@ export const numberOfTheLine = 'number of the line, or type it; next size'
 export const reuseTheOldPart = 'reuse the old part'
 export const pickListAsPdf = 'pick list as PDF'
 export const inFittingOrder = ', in fitting order'
-export const toScale = 'to scale'
+export const drawnHow = (sized: number, drawn: number) =>
+  sized === drawn
+    ? 'to scale'
+    : sized === 0
+      ? 'usual proportions, not to scale'
+      : 'to scale where sizes are known'
 export const changeArrangement = 'Change arrangement'

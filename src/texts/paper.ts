@@ -46,7 +46,7 @@ export const gap = (reason: string) => `MISSING. ${reason}`
 export const conflict = (reason: string) => `DOES NOT FIT. ${reason}`
 export const complete = 'complete'
 export const inFittingOrder = (hub: string) =>
-  `In fitting order from the inside out, to scale; dashed = missing, ${hub} plain.`
+  `In fitting order from the inside out, to scale where sizes are known; dashed = missing, ${hub} plain.`
 export const agrees = 'agrees'
 export const unit = 'Unit'
 export const picked = 'Picked'

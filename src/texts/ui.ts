@@ -35,7 +35,7 @@ export const somethingElseWasSaved =
 export const discardChanges = 'Discard changes'
 
 /* ExplodedFigure */
-export const explodedViewInFitting = (title: string) => `${title}, exploded view in fitting order, to scale`
+export const explodedViewInFitting = (title: string) => `${title}, exploded view in fitting order`
 
 /* OverlayFigure */
 export const theCatalogueGivesToo = 'The catalogue gives too little to lay these two over each other.'

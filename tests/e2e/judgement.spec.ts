@@ -1,7 +1,7 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import sharp from 'sharp'
 import { noFaults } from '../support/faultless'
-import { pick, settled } from '../support/page'
+import { pick, saved, settled } from '../support/page'
 
 /** From compare to the signed card, through the screens, on jobs of three arrangements. */
 const jobWith = async (request: APIRequestContext, title: string): Promise<number> => {
@@ -228,6 +228,23 @@ test('D1, hauler: seat around the clock, a wild reading, the encoder side, a pho
   await expect(page.getByText(/list.jpg: This is no picture/)).toBeVisible()
 })
 
+test('how many bolts are typed in front of their size is their pieces, not their number', async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/jobs/${await jobWith(request, 'tractor')}/kit`)
+  await page.locator('#line-bolts').click()
+  await page.getByLabel('Number for Mounting bolts').fill('5 x M12x40 10.9')
+  await page.getByRole('button', { name: 'Set', exact: true }).click()
+  const row = page.locator('tr[data-slot=bolts]')
+  await expect(row).toContainText(/M12x40 10\.9single use55single use/)
+  await expect(row).not.toContainText('5 x')
+  await expect(page.getByText('usual proportions, not to scale')).toBeVisible()
+  await saved(page)
+  await page.reload()
+  await expect(row).toContainText(/M12x40 10\.9single use55single use/)
+})
+
 test('a conversion opens a job with its kit; a seat nothing fits says so', async ({ page }) => {
   await page.goto('/convert')
   await page.getByRole('radio', { name: 'tapered to ball' }).click()
@@ -267,7 +284,9 @@ test('the toolbox and the way of the shop are kept and followed', async ({ page,
   const from = page.getByLabel(`Tool ${n}, from`, { exact: true })
   await from.fill('six')
   await page.getByRole('button', { name: 'Save' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'From: “six” cannot be read as a length' })).toBeVisible()
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'From: “six” cannot be read as a length' }),
+  ).toBeVisible()
   await expect(from).toBeFocused()
   await page.reload()
   await expect(tools.nth(n - 1)).toHaveValue('Blind puller, three jaws')

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { findPart } from './catalogue'
-import { withoutHowMany } from './howMany'
+import { howMany, withoutHowMany } from './howMany'
 
 const read = (text: string): string => withoutHowMany(text).trim()
 
@@ -85,3 +85,25 @@ it('no number of the catalogue loses a mark, with letters behind it or spaces in
       expect(withoutHowMany(spaced)).toBe(spaced)
     }
 })
+
+it.each([
+  ['4 x M12x1.25x45', 4, 'M12x1.25x45'],
+  ['4 x M12x1.25x45 10.9', 4, 'M12x1.25x45 10.9'],
+  ['three bolts M12x35, new', 3, 'bolts M12x35, new'],
+  ['2 pcs KM8', 2, 'KM8'],
+  ['KM8 2 off', 2, 'KM8'],
+  ['a pair of KM8', 2, 'KM8'],
+  ['2 dozen 51100', 24, '51100'],
+  ['bolts M12x35 qty 6', 6, 'bolts M12x35'],
+])('%s: %d of %s', (text, count, rest) => expect(howMany(text)).toEqual({ count, rest }))
+
+it.each([
+  'M12 x 40',
+  'M12x1.25',
+  'castle nut 3/4-16',
+  'KM8',
+  'a set of 51100',
+  'split pin 4 x 40',
+  'four',
+  '',
+])('%s says no number', (text) => expect(howMany(text)).toBeNull())

@@ -38,3 +38,28 @@ export function withoutHowMany(text: string): string {
   const isRead = /\d/.test(before) && (behind[1] === undefined || isNumber(before.trim()))
   return isRead ? before : read
 }
+
+const COUNT_WORDS = 'two three four five six seven eight nine ten eleven twelve'.split(' ')
+const WORD_IN_FRONT = new RegExp(`^\\s*(${COUNT_WORDS.join('|')})(?=\\s+\\S)`, 'i')
+const DOZEN = 12
+
+/**
+ * How many a text asks for, and the text without it; null where it says no number.
+ * @example howMany('4 x M12x1.25x45') // { count: 4, rest: 'M12x1.25x45' }
+ * @example howMany('three bolts M12x35') // { count: 3, rest: 'bolts M12x35' }
+ * @example howMany('M12 x 40') // null
+ */
+export function howMany(text: string): { count: number; rest: string } | null {
+  const inDigits = text.replace(WORD_IN_FRONT, (word) =>
+    String(COUNT_WORDS.indexOf(word.trim().toLowerCase()) + 2),
+  )
+  const read = withoutHowMany(inDigits)
+  const rest = read.trim()
+  const at = read.length - read.trimStart().length
+  const said = `${inDigits.slice(0, at)} ${inDigits.slice(at + rest.length)}`
+  const each = /dozen/i.test(said) ? DOZEN : /pair/i.test(said) ? 2 : 1
+  const figure = /\d+/.exec(said)
+  if (rest === '' || /set/i.test(said) || (!figure && each === 1)) return null
+  const count = Number(figure?.[0] ?? 1) * each
+  return count >= 1 ? { count, rest } : null
+}

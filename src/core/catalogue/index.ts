@@ -44,5 +44,5 @@ export { housingsFor, isHousing, isUnitHousing, sitsIn, type Housing } from './h
 export { insertLock, ROUND_INSERTS } from './insertLocks'
 export { PIECES, type Piece } from './pieces'
 export { HARDWARE_WORDS, hardwareCalled } from './hardwareWords'
-export { withoutHowMany } from './howMany'
+export { howMany, withoutHowMany } from './howMany'
 export { boltsText, hardwareFacts, HARDWARE_LABELS, isCount, impliedByThread } from './hardwareSizes'

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest'
 import { kit, line, PARTS, propose, SIZES } from '../../../tests/support/kitOf'
 import { shipped } from '../../../tests/support/shipped'
 import type { HardwareDetails } from '../catalogue'
-import type { KitRequest } from '.'
+import { countedText, type KitRequest } from '.'
 
 const ONE = { positions: 1, sizes: {} }
 const TRAILER = { ...ONE, parts: PARTS, sizes: SIZES, thread: '3/4-16' }
@@ -96,3 +96,16 @@ it('nut and washer of a new sleeve come with it though their numbers are typed; 
   expect(bought({ adapterSleeve: 'none' })).toEqual([1, 1])
   expect(bought({ lockNut: 'KM7' })).toEqual([1, 0])
 })
+
+it.each([
+  ['bolts', '4 x M12x1.25x45', { text: 'M12x1.25x45', pieces: 4 }],
+  ['lockNut', '2 pcs KM8', { text: 'KM8', pieces: 2 }],
+  ['snapRing', 'shaft snap ring 40x1.75', { text: 'shaft snap ring 40x1.75' }],
+  // A place takes one bearing, one seal; loose balls and tubes are told by sizes.
+  ['ballBearing', '2 x 6205-2RS', { text: '2 x 6205-2RS' }],
+  ['seal', '2 x 35x52x7', { text: '2 x 35x52x7' }],
+  ['balls', '11 x 6.35', { text: '11 x 6.35' }],
+  ['spacerTube', '20 x 61.5', { text: '20 x 61.5' }],
+] as const)('%s: how many are asked for is no part of the number: %s', (role, text, counted) =>
+  expect(countedText(role, text)).toEqual(counted),
+)

@@ -2,7 +2,7 @@
 
 import { usePaperUrl } from '@/features/shell'
 import { useCallback, useState } from 'react'
-import type { Finding } from '@/core/kit'
+import { countedText, type Finding } from '@/core/kit'
 import { JobFrame, useJob } from '@/features/job'
 import type { KeyHint } from '@/features/shell'
 import type { KitDraft } from '@/contract/kit'
@@ -58,7 +58,14 @@ export function KitScreen() {
     put({ ...request, findings })
   }
   const set = (slot: string, value: string | undefined) => {
-    if (request) put({ ...request, parts: withEntry(request.parts, slot, value) })
+    if (!request) return
+    const place = kit?.places.find(({ id }) => id === slot)
+    const { text, pieces } = place && value !== undefined ? countedText(place.role, value) : { text: value }
+    put({
+      ...request,
+      parts: withEntry(request.parts, slot, text),
+      ...(pieces !== undefined && { quantities: withEntry(request.quantities, slot, pieces) }),
+    })
   }
   const count = (slot: string, pieces: number | undefined) => {
     if (request) put({ ...request, quantities: withEntry(request.quantities, slot, pieces) })
@@ -137,6 +144,7 @@ export function KitScreen() {
         />
       </JobFrame>
     )
+  const parts = kit?.view.parts.filter(({ state }) => state !== 'gap') ?? []
   return (
     <JobFrame stage="kit" hints={HINTS}>
       <div className="panes [--panes:minmax(0,1fr)_324px]">
@@ -147,7 +155,11 @@ export function KitScreen() {
               {texts.inFittingOrder}
             </span>
             <span className="flex shrink-0 items-center gap-2">
-              <span className="max-sm:hidden">{texts.toScale}</span>
+              {parts.length > 0 && (
+                <span className="max-sm:hidden">
+                  {texts.drawnHow(parts.filter(({ guessed }) => !guessed).length, parts.length)}
+                </span>
+              )}
               <button
                 type="button"
                 className="underline decoration-dotted underline-offset-4"

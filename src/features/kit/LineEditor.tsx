@@ -2,7 +2,7 @@
 
 import { UnitText } from '@/features/shell'
 import { useEffect, useRef, useState } from 'react'
-import { SLOT_LABELS } from '@/core/kit'
+import { countedText, SLOT_LABELS } from '@/core/kit'
 import type { KitResponse } from '@/contract/kit'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/kit'
@@ -94,6 +94,7 @@ export function LineEditor({
             className="flex gap-1.5"
             onSubmit={(e) => {
               e.preventDefault()
+              if (slot) setText(countedText(slot.role, text).text)
               onNumber(text.trim() || undefined)
             }}
           >

@@ -152,7 +152,7 @@ const SHORT: readonly Short[] = [
     parts: {
       shield: 'keep',
       unit: 'hub unit by the number on its flange',
-      bolts: 'three bolts M12x35, new',
+      bolts: 'bolt M12x35, new',
       axleNut: 'axle nut M24x2, new',
     },
   },
