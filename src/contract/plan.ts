@@ -159,6 +159,8 @@ export const SeatsResponse = z.object({
       recommended: UsualSeat,
     }),
   ),
+  /** whether a place of the arrangement holds rings that sit in seats; a unit that is bolted on has none */
+  hasSeats: z.boolean(),
   /** bearings of one position, whole, by their numbers */
   bearings: z.array(z.string()),
   /** what is usual for the nut that sets this arrangement */

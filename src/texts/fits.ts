@@ -349,7 +349,7 @@ export const fitsAndSetting = 'Fits and setting'
 /* FitStage */
 export const seatsComeFromThe = 'Seats come from the kit of the job. Build it first, or use the other tabs.'
 export const noRingOfThis =
-  'No ring of this kit is pressed or heated: what is in it goes in by hand, as its job card says.'
+  'No seat of this kit is judged here: what is in it goes in by hand or is bolted on, as its job card says.'
 export const noBearingStandsIn = 'No bearing stands in the kit yet. Fill its places; their seats appear here.'
 export const toTheKit = 'To the kit'
 export const nothingToSetHere =

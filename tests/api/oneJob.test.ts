@@ -151,6 +151,11 @@ describe('a job with all its bearings', () => {
     let job = await open(`Counted ${mark}`)
     job = (await patch(job, { comparison: { old: { mountingBolts: '3 x M12x1.5' }, new: {} } })).body
     job = (await patch(job, { kit: { arrangement: 'E1', positions: 2, parts: {}, sizes: {} } })).body
+    // What is bolted on has no seat: nothing is waited for.
+    expect((await call<object>('GET', `/api/jobs/${job.id}/seats`)).body).toMatchObject({
+      hasSeats: false,
+      seats: [],
+    })
     const lines = await linesOf(job.id)
     expect(lines.find((l) => l.slot === 'bolts')?.quantity).toBe(6)
   })

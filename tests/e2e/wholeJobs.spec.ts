@@ -173,7 +173,7 @@ test('a rod end by its number, its arrangement by its code, in by hand, from New
   await expect(page.getByTestId('kit-state')).toHaveText('Complete')
   await saved(page)
   await page.goto(`/jobs/${id}/fit`)
-  await expect(page.getByText('No ring of this kit is pressed or heated')).toBeVisible()
+  await expect(page.getByText('No seat of this kit is judged here')).toBeVisible()
   await page.goto(`/jobs/${id}/plan`)
   await expect(page.getByText('screwed on by the turns that were counted').first()).toBeVisible()
   expect(designations(await close(page, id))).toEqual(expect.arrayContaining(['POS16', 'jam nut M16x2']))

@@ -55,7 +55,7 @@ export function FitStage() {
   const tapered = all.some((s) => s.family.startsWith('tapered'))
   const noSeats = !job.kit
     ? texts.seatsComeFromThe
-    : bearings.length > 0
+    : bearings.length > 0 || answer?.hasSeats === false
       ? texts.noRingOfThis
       : answer && texts.noBearingStandsIn
   return (

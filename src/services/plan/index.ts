@@ -1,6 +1,6 @@
 import 'server-only'
 import { LOADS } from '@/core/interchange'
-import { bearingsOfKit } from '@/core/kit'
+import { bearingsOfKit, ROLES } from '@/core/kit'
 import { makePlan, type Plan } from '@/core/procedure'
 import { readTorque, torqueProblemText, writeTorque } from '@/core/quantity'
 import { z } from 'zod'
@@ -24,6 +24,7 @@ export async function seats(jobId: number, query: unknown): Promise<SeatsRespons
   const fitting = load ? { ...draft, load } : draft
   return {
     seats: seatsOf(found.arrangement, found.kit, fitting),
+    hasSeats: found.arrangement.slots.some(({ role }) => (ROLES[role].rings ?? []).length > 0),
     bearings: bearingsOfKit(found.arrangement, found.kit).map(({ designation }) => designation),
     setting: usualSetting(found),
   }
