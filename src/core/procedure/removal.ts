@@ -269,13 +269,18 @@ function singleFirst(facts: PlanFacts): PlanFacts {
   return stacked === undefined ? facts : { ...facts, firstSide: stacked }
 }
 
-/** Places and what is moved as a whole, in the order they come off: the mirror of fitting. */
+/**
+ * Places and what is moved as a whole, in the order they come off: the mirror of fitting, with the single bearing first where that
+ * can be done.
+ */
 export const removalOrder = oncePerFacts((facts): string[] => {
   const slotLines = slotLinesOf(facts)
   const last = LAST_ON.flatMap((role) =>
     slotLines.filter(({ slot }) => slot.role === role).map(({ slot }) => slot.id),
   )
-  return [...fittingOrder(singleFirst(facts)).nodes, ...last].toReversed()
+  const mirrored = fittingOrder(singleFirst(facts))
+  const { nodes } = mirrored.circle ? fittingOrder(facts) : mirrored
+  return [...nodes, ...last].toReversed()
 })
 
 /** What one node of the order comes to, and the place it is about. */
