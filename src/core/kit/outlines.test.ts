@@ -108,6 +108,13 @@ it('every role that is drawn is in the table, and drawn as what it is: no two of
         )
 })
 
+it('the slotted crown of a castle nut is the smaller part of its height, outward', () => {
+  const [nut] = ROLES.castleNut.outline?.({ bore: 30, outside: 62 }).shapes ?? []
+  const points = nut?.kind === 'outline' ? nut.points : []
+  const flats = points.filter(([, r]) => r === 21).map(([x]) => x)
+  expect([Math.min(...flats), Math.max(...flats)]).toEqual([expect.closeTo(0.3 * 21, 9), 21])
+})
+
 it('a seal is a little larger than its bearing', () => {
   const section = ROLES.seal.outline?.({ bore: 30, outside: 62 })
   expect([section?.length, section?.radius]).toEqual([8, expect.closeTo(32.55, 6)])
