@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FILL_PRACTICES, THICKENERS } from '@/core/grease'
+import { FILL_PRACTICES, GREASINGS, THICKENERS } from '@/core/grease'
 import { CONTACT_ANGLES, RUNNINGS } from '@/core/life'
 import { readStackOf } from '@/core/quantity'
 import { AXLE_MEASURES, AXLE_ROLES, CLAMP_ROLES, DEPTH_ROLES, PAIR_ROLES } from '@/core/spacing'
@@ -144,7 +144,15 @@ export const GreaseResponse = z.object({
   practice: z.enum(FILL_PRACTICES),
   practiceText: z.string(),
   when: z.string(),
-  bearings: z.array(amount.extend({ designation: z.string(), freeMl: z.number(), sealed: z.boolean() })),
+  /** an amount of what is packed by hand alone */
+  bearings: z.array(
+    amount.extend({
+      designation: z.string(),
+      freeMl: z.number(),
+      sealed: z.boolean(),
+      greasing: z.enum(GREASINGS),
+    }),
+  ),
   cavity: amount.nullable(),
   lips: amount.nullable(),
   total: amount,

@@ -1,12 +1,13 @@
 import 'server-only'
-import { isSealed } from '@/core/designation'
 import { familyFacts } from '@/core/catalogue'
+import { isSealed } from '@/core/designation'
 import {
   freeVolumeMl,
   greaseFill,
   GREASE_DENSITY,
   lipFilmMl,
-  isRegreased,
+  GREASED_BY_RULE,
+  greasingOf,
   mixing,
   MIXING_LABELS,
   relubricationGrams,
@@ -145,7 +146,7 @@ export async function greasePlan(input: z.output<typeof GreaseRequest>): Promise
     rpm !== null && d.bore && d.outside ? [speedFactor(rpm, d.bore, d.outside)] : [],
   )
   const factor = factors.length > 0 ? Math.max(...factors) : null
-  const open = variants.filter((v) => !isSealed(v))
+  const open = variants.filter((v) => greasingOf(v) === 'byHand')
   const room = cavity && { lengthMm: cavity.length, innerMm: cavity.inner, outerMm: cavity.outer }
   const wanted = practice ?? (await shopPractice(factor))
   const fill = greaseFill(
@@ -170,12 +171,13 @@ export async function greasePlan(input: z.output<typeof GreaseRequest>): Promise
     when: PRACTICE_LABELS[fill.practice].when,
     bearings: variants.map((v) => {
       const freeMl = freeVolumeMl(v.part) ?? 0
-      const sealed = isSealed(v)
+      const greasing = greasingOf(v)
       return {
         designation: v.designation,
-        sealed,
+        sealed: isSealed(v),
+        greasing,
         freeMl: Math.round(freeMl * 10) / 10,
-        ...amount(sealed ? 0 : freeMl * bearingShare),
+        ...amount(greasing === 'byHand' ? freeMl * bearingShare : 0),
       }
     }),
     cavity: room ? amount(fill.cavityMl) : null,
@@ -183,7 +185,11 @@ export async function greasePlan(input: z.output<typeof GreaseRequest>): Promise
     total,
     strokes: strokesOf(total.grams, gunGrams),
     fill: { bearing: bearingShare, cavity: share(fill.cavityMl, whole) },
-    relubrication: relubrication(input, variants.filter(isRegreased), rpm),
+    relubrication: relubrication(
+      input,
+      variants.filter((v) => GREASED_BY_RULE.has(greasingOf(v))),
+      rpm,
+    ),
     mixing: mixed ? { result: mixed, message: MIXING_LABELS[mixed] } : null,
   }
 }

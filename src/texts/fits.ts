@@ -113,7 +113,16 @@ export const greaseBearingsFilledPer = (bearing: number, cavity: number) =>
 export const where = 'Where'
 export const room = 'Room'
 export const gMl = (grams: number, ml: number) => `${grams} g, ${ml} ml`
-export const sealedPreGreasedAdd = 'sealed, pre-greased: add no grease'
+/** Of a bearing that is not packed by hand. */
+export const GREASED = {
+  filled: 'sealed, pre-greased: add no grease',
+  filledAgain: 'comes filled; again at its nipple or hole',
+  rustFilm: 'comes dry, seals or not: grease into its balls',
+  sliding: 'steel on steel: through its holes until it shows',
+  onBall: 'steel on steel without holes: onto the ball',
+  lining: 'runs dry on its lining: no grease',
+  sparing: 'a light oil or a film of soft grease, or it slips',
+}
 export const ofMlFree = (freeMl: number) => `of ${freeMl} ml free`
 export const cavity = 'Cavity'
 export const sealLipsABead = 'Seal lips, a bead'

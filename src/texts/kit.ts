@@ -1,4 +1,5 @@
 /** Texts of the screens of kit. */
+import { counted } from '@/core/plural'
 
 /* ChooseArrangement */
 export const whichArrangementIsIt = 'Which arrangement is it?'
@@ -61,7 +62,7 @@ export const complete = 'Complete'
 export const missing = (gaps: number) => `${gaps} ${gaps === 1 ? 'item' : 'items'} missing`
 export const inConflict = (conflicts: number) => `${conflicts} in conflict`
 export const oneKitEach = (positions: number, position: string) =>
-  `${positions} ${position}${positions === 1 ? '' : 's'}, one kit each`
+  `${counted(positions, position)}, one kit each`
 export const ofItemsSelected = (selected: number, all: number) => `${selected} of ${all} items selected`
 export const checkedBetweenTheParts = 'Checked between the parts'
 export const grease = 'Grease'

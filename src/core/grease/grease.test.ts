@@ -2,6 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shipped } from '../../../tests/support/shipped'
 import { findPart } from '../catalogue'
+import { variantOf } from '../interchange'
+import { greasingOf } from './greasing'
 import { greaseFill, practiceFor, speedFactor } from './fill'
 import { freeVolumeMl, GREASE_DENSITY, ringVolumeMl } from './freeVolume'
 import { mixing, THICKENERS } from './mixing'
@@ -19,6 +21,25 @@ it('free volume of 6205 is envelope less steel', () => {
   expect(ringVolumeMl(15, 25, 52)).toBeCloseTo(24.49, 2)
   expect(Math.abs((freeVolumeMl(part('6205')) ?? 0) - (24.49 - 128 / 7.85))).toBeLessThan(0.4)
   expect(freeVolumeMl(part('L44643'))).toBeNull()
+})
+
+// Common practice: what slides on steel is greased through its rings whether it has seals or not, what has a lining never; track rollers and
+// inserts with a wide ring have a way in; linear ball bearings come dry behind their seals; a clutch slips in what is stiff.
+it.each([
+  ['6205 NU208 51208 3206 RNA4905 HK2016 STO20 LR5204', 'byHand'],
+  ['6205-2RS 6203ZZ SB206 DAC35640037 LR202-2RS CSK25-2RS', 'filled'],
+  ['UC205 UK210 UCX09 KR22 KR22PP NUTR25 NATR25PP NUKR35 PWKR40 CF1S', 'filledAgain'],
+  ['LM20 LM20UU LMF16UU', 'rustFilm'],
+  ['GE25 GE25ES GE25ES-2RS GE60DO SI20ES-2RS POS10', 'sliding'],
+  ['GE8E SI8E', 'onBall'],
+  ['GE25C GE25UK-2RS GE30TXE-2LS GE40ET-2RS SI20C SA12C', 'lining'],
+  ['CSK25 CSK25PP HF2016 ASNU40', 'sparing'],
+])('%s: %s', (numbers, greasing) => {
+  for (const number of numbers.split(' ')) {
+    const variant = variantOf(number, shipped)
+    if (!variant) throw new Error(number)
+    expect(greasingOf(variant), number).toBe(greasing)
+  }
 })
 
 it('speed factor is speed times mean diameter', () => {

@@ -1,5 +1,4 @@
-import type { Part, RollingElement } from '../catalogue'
-import { isSealed, type Closure } from '../designation'
+import type { RollingElement } from '../catalogue'
 
 /** Factor K of the interval by what rolls (handbook values from memory). */
 const KIND: Record<RollingElement, number> = {
@@ -26,13 +25,6 @@ export interface IntervalQuestion {
   dusty?: boolean | undefined
   upright?: boolean | undefined
 }
-
-/**
- * Whether grease is given to it once it is in: open ones, and of the sealed ones inserts with a wide ring and set screws or
- * on a sleeve, which have a groove for a nipple (common practice).
- */
-export const isRegreased = (fitted: { part: Pick<Part, 'family' | 'series'>; closure: Closure }): boolean =>
-  !isSealed(fitted) || (fitted.part.family === 'insert' && fitted.part.series.startsWith('U'))
 
 /** Amount of a relubrication, g: 0.005 · D · B (handbook rule). */
 export const relubricationGrams = (outsideMm: number, widthMm: number): number => 0.005 * outsideMm * widthMm

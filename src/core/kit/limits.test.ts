@@ -254,15 +254,20 @@ describe('bearings of one axle', () => {
     expect(checksFor({ bearingLeft: '6204-2RS', bearingRight: '6204-2RS' })[0]).toEqual([
       'pass',
       'Both bearings alike and closed',
-      '2 × 6204. Both sides of an axle are replaced together.',
+      '2 × 6204-2RS. All of one position are replaced together.',
+    ])
+    expect(checksFor({ bearingLeft: '6204-2RS', bearingRight: '6204-2Z' })[0]).toEqual([
+      'warn',
+      'Left and right bearings are closed differently',
+      '6204-2RS and 6204-2Z: the same size. Take the better closed one for both, unless one side is meant to be open.',
     ])
     expect(checksFor({ bearing: '6204-2RS' }, 'B2')[0]?.slice(1)).toEqual([
       '3 bearings in one position',
-      '3 × 6204. Both sides of an axle are replaced together.',
+      '3 × 6204-2RS. All of one position are replaced together.',
     ])
     const cassette = checksFor({ shellLeft: '6903-2RS', carrierInner: '6803-2RS' }, 'B3')
     expect(cassette.find(([, title]) => title === '5 bearings in one position')?.[2]).toMatch(
-      /^2 × 6903, 3 × 6803\./,
+      /^2 × 6903-2RS, 3 × 6803-2RS\./,
     )
   })
   it('a finding that one place answers is answered, one that none does is told', () => {

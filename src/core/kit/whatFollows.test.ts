@@ -210,6 +210,23 @@ it('grease of an insert: at its nipple where the wide ring has a groove, else a 
   expect(grease('SB206')?.reason).toContain('A film only')
 })
 
+it.each([
+  ['K2', 'joint', 'GE25C', 'no grease', 0],
+  ['K2', 'joint', 'GE25ES-2RS', 'water-resistant grease', 5],
+  ['K1', 'rodEnd', 'SI20C', 'no grease', 0],
+  ['K1', 'rodEnd', 'SA8E', 'water-resistant grease', 5],
+  ['L1', 'roller', 'NUTR25', 'bearing grease', 7],
+  ['M1', 'clutch', 'CSK25', 'soft grease without solids', 5],
+  ['M1', 'clutch', 'CSK25-2RS', 'water-resistant grease', 5],
+])('%s, %s %s: %s', (arrangement, place, number, designation, quantity) => {
+  const { lines } = propose(arrangement, { positions: 1, parts: { [place]: number }, sizes: {} })
+  expect(lines.find(({ slot }) => slot === 'grease')).toMatchObject({
+    designation,
+    quantity,
+    state: 'filled',
+  })
+})
+
 it('a measured seat alone never proposes a flanged bearing, a track roller or a clutch', () => {
   for (const [role, shaft, housing] of [
     ['ballBearing', 8, 22],

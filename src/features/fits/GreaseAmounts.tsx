@@ -33,8 +33,8 @@ function amountsOf({ bearings, cavity, lips }: GreaseResponse): Amount[] {
     ...bearings.map((b) => ({
       where: b.designation,
       isNumber: true,
-      note: b.sealed ? texts.sealedPreGreasedAdd : texts.ofMlFree(b.freeMl),
-      amount: b.sealed ? '' : written(b),
+      note: b.greasing === 'byHand' ? texts.ofMlFree(b.freeMl) : texts.GREASED[b.greasing],
+      amount: b.greasing === 'byHand' ? written(b) : '',
     })),
     ...other(texts.cavity, cavity),
     ...other(texts.sealLipsABead, lips),

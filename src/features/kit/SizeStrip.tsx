@@ -3,6 +3,7 @@
 import { capital } from '@/core/capital'
 import { SIZE_LABELS, type SizeName } from '@/core/kit'
 import { writeInch, writeMm } from '@/core/quantity'
+import { many } from '@/core/plural'
 import { usePreferences } from '@/features/shell'
 import type { KitDraft, KitResponse } from '@/contract/kit'
 import * as texts from '@/texts/kit'
@@ -49,8 +50,6 @@ function UnitRead({
   )
 }
 
-const many = (position: string): string => `${capital(position)}s`
-
 /** Caption, box and reading of every field on the same lines, however a caption wraps. */
 const FIELD = 'row-span-3 grid min-w-0 grid-rows-subgrid gap-y-0'
 
@@ -73,7 +72,9 @@ export function SizeStrip({ request, kit, fields, onChange }: Props) {
       className="fields items-start border-b border-line px-[18px] py-2 [--field-width:5.5rem]"
     >
       <label className={FIELD}>
-        <span className="caption self-end leading-tight">{many(kit?.position ?? texts.position)}</span>
+        <span className="caption self-end leading-tight">
+          {capital(many(kit?.position ?? texts.position))}
+        </span>
         <input
           className="field number"
           data-length

@@ -45,14 +45,15 @@ function encoderOf({ job, kit, arrangement }: JobKit): boolean | null {
 function greaseOf(kit: Kit, position: string, fitting: FittingDraft, gunGrams: number | null): GreaseOf {
   const line = kit.lines.find((l) => l.unit === 'g' && l.state === 'filled')
   return {
-    amount: line
-      ? {
-          grams: line.quantityPerPosition,
-          strokes: strokesOf(line.quantityPerPosition, gunGrams),
-          grease: line.designation,
-          forEach: kit.positions > 1 ? position : null,
-        }
-      : null,
+    amount:
+      line && line.quantityPerPosition > 0
+        ? {
+            grams: line.quantityPerPosition,
+            strokes: strokesOf(line.quantityPerPosition, gunGrams),
+            grease: line.designation,
+            forEach: kit.positions > 1 ? position : null,
+          }
+        : null,
     reason: line?.reason ?? '',
     thickener: fitting.fields['grease.new'] ?? '',
     note: line?.note ?? '',

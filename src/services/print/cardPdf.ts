@@ -2,6 +2,7 @@ import 'server-only'
 import { shopTime } from '@/core/dates'
 import { explodedView, type ExplodedView } from '@/core/kit'
 import { partsAt, type PartNow } from '@/core/procedure'
+import { counted } from '@/core/plural'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/paper'
 import { jobPlan } from '../plan'
@@ -141,10 +142,7 @@ export async function cardPdf(jobId: number, units?: string): Promise<Buffer> {
     .fontSize(10)
     .fillColor(soft)
     .text(
-      [
-        place,
-        `${arrangement.title}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`,
-      ]
+      [place, `${arrangement.title}, ${counted(kit.positions, arrangement.position)}`]
         .filter(Boolean)
         .join(' · '),
     )

@@ -1,5 +1,6 @@
 import 'server-only'
 import { explodedView, type Arrangement, type Kit, type KitLine } from '@/core/kit'
+import { counted } from '@/core/plural'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/paper'
 import { jobKit } from '../jobKit'
@@ -45,7 +46,7 @@ function heading(
   doc.font('text').fontSize(10).fillColor(SOFT).text(place)
   doc.moveDown(0.4)
   const { position } = arrangement
-  const count = `${kit.positions} ${position}${kit.positions === 1 ? '' : 's'}`
+  const count = counted(kit.positions, position)
   const gaps = kit.lines.filter((l) => l.state === 'gap').length
   const conflicts = kit.lines.filter((l) => l.state === 'conflict').length
   const state = kit.complete

@@ -1,5 +1,6 @@
 import 'server-only'
 import { addDays } from '@/core/dates'
+import { counted } from '@/core/plural'
 import * as common from '@/texts/common'
 import * as texts from '@/texts/paper'
 import { supplierPrices } from '../supplierPrices'
@@ -66,7 +67,7 @@ export async function quotePdf(jobId: number, units: string | undefined): Promis
   if (place) doc.text(place)
   doc.text(texts.validUntilPricesIn(day, addDays(day, validDays), currency))
   doc.moveDown(0.6).font('bold').fontSize(11).fillColor(ink)
-  doc.text(`${arrangement.title}, ${kit.positions} ${arrangement.position}${kit.positions === 1 ? '' : 's'}`)
+  doc.text(`${arrangement.title}, ${counted(kit.positions, arrangement.position)}`)
   doc.moveDown(0.5)
   const rows = priced.map(({ line, each, sum }) => ({
     cells: [

@@ -1,3 +1,4 @@
+import { countBy, isEqual } from 'es-toolkit'
 import { axialHold, familyFacts, wantsMate } from '../../catalogue'
 import { knownPart } from '../../part'
 import type { Slot } from '../arrangement'
@@ -5,11 +6,17 @@ import { isWithoutSleeve, sleeveUnder, type FillContext } from '../fill'
 import { partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
 
+const idsOf = (pairs: (readonly { slot: Slot }[])[]): string[] => [
+  ...new Set(pairs.flat().map(({ slot }) => slot.id)),
+]
+
 /** Whole ball bearings of an arrangement that keeps no grease around them: closed on both sides, pairs alike. */
 export const ballPairs: KitRule = (fillContext) => {
   const placed = slotsOf(fillContext, 'ballBearing').flatMap((slot) => {
     const filled = fillContext.filled.get(slot.id)
-    return filled?.part ? [{ slot, filled, base: filled.part.base }] : []
+    return filled?.part
+      ? [{ slot, filled, base: filled.part.base, closure: knownPart(filled.value)?.closure }]
+      : []
   })
   if (placed.length < 2) return []
   const slots = placed.map(({ slot }) => slot.id)
@@ -18,18 +25,25 @@ export const ballPairs: KitRule = (fillContext) => {
     const designations = [...new Set(open.map(({ filled }) => filled.designation))]
     return [{ code: 'bearingOpen', result: 'warn', data: { designations }, slots }]
   }
-  const unlike = placed.flatMap(({ slot, base }) => {
-    const other = placed.find((p) => p.slot.id === slot.like)
-    return other && other.base !== base ? [slot.id, other.slot.id] : []
+  const pairs = placed.flatMap((one) => {
+    const other = placed.find(({ slot }) => slot.id === one.slot.like)
+    return other ? [[one, other] as const] : []
   })
+  const unlike = pairs.filter(([one, other]) => one.base !== other.base)
   if (unlike.length > 0) {
     const data = { pair: placed.length === 2 }
-    return [{ code: 'bearingsDiffer', result: 'warn', data, slots: [...new Set(unlike)] }]
+    return [{ code: 'bearingsDiffer', result: 'warn', data, slots: idsOf(unlike) }]
   }
-  const counts = new Map<string, number>()
-  for (const { base } of placed) counts.set(base, (counts.get(base) ?? 0) + 1)
-  const sizes = [...counts].map(([base, count]) => ({ base, count }))
-  return [{ code: 'bearingsAlike', result: 'pass', data: { count: placed.length, sizes }, slots }]
+  const closedOtherwise = pairs.filter(([{ closure: a }, { closure: b }]) => a && b && !isEqual(a, b))
+  if (closedOtherwise.length > 0) {
+    const designations = [...new Set(closedOtherwise.flat().map(({ filled }) => filled.designation))]
+    return [{ code: 'closuresDiffer', result: 'warn', data: { designations }, slots: idsOf(closedOtherwise) }]
+  }
+  const sizes = Object.entries(countBy(placed, ({ filled }) => filled.designation)).map(
+    ([designation, count]) => ({ designation, count }),
+  )
+  const data = { count: placed.length, sizes, closed: placed.every(({ closure }) => closure?.sides === 2) }
+  return [{ code: 'bearingsAlike', result: 'pass', data, slots }]
 }
 
 /** Two in one place, or two sold as one that stand against each other, hold the shaft both ways. */

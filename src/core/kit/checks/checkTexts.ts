@@ -147,9 +147,14 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     title: pair ? 'Left and right bearings differ' : 'Bearings that are usually alike differ',
     detail: 'Seen on driven and stepped axles. Keep each with its side.',
   }),
-  bearingsAlike: ({ count, sizes }) => ({
-    title: count === 2 ? 'Both bearings alike and closed' : `${count} bearings in one position`,
-    detail: `${sizes.map(({ base, count: n }) => `${n} × ${base}`).join(', ')}. Both sides of an axle are replaced together.`,
+  closuresDiffer: ({ designations }) => ({
+    title: 'Left and right bearings are closed differently',
+    detail: `${designations.join(' and ')}: the same size. Take the better closed one for both, unless one side is meant to be open.`,
+  }),
+  bearingsAlike: ({ count, sizes, closed }) => ({
+    title:
+      count === 2 ? `Both bearings alike${closed ? ' and closed' : ''}` : `${count} bearings in one position`,
+    detail: `${sizes.map(({ designation, count: n }) => `${n} × ${designation}`).join(', ')}. All of one position are replaced together.`,
   }),
   carriesNoShaft: ({ part }) => ({
     title: `${part} is a thrust bearing`,

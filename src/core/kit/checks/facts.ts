@@ -38,7 +38,9 @@ export interface CheckFacts {
   fittingFill: { place: string; fills: 'between' | 'behindInner'; practice: FillPractice }
   bearingOpen: { designations: string[] }
   bearingsDiffer: { pair: boolean }
-  bearingsAlike: { count: number; sizes: { base: string; count: number }[] }
+  closuresDiffer: { designations: string[] }
+  /** `closed`: every one on both sides */
+  bearingsAlike: { count: number; sizes: { designation: string; count: number }[]; closed: boolean }
   carriesNoShaft: { part: string }
   cannotLocate: { part: string }
   locatesOneWay: { part: string; wantsMate: boolean }

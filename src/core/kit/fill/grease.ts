@@ -1,12 +1,15 @@
 import {
   cavityBetween,
   greaseFill,
-  isRegreased,
+  GREASED_BY_RULE,
+  greasingOf,
   relubricationGrams,
   practiceFor,
   speedFactor,
   type FillPractice,
+  type Greasing,
 } from '../../grease'
+import { variantOf } from '../../interchange'
 import { knownPart } from '../../part'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
@@ -26,22 +29,52 @@ const FILM_GRAMS = 5
 const grams = (slot: Slot, text: string, quantity: number, reason: string): Filled =>
   filledWith(slot, { kind: 'text', text }, reason, { quantity, unit: 'g' })
 
-const film = (slot: Slot): Filled =>
-  grams(slot, 'water-resistant grease', FILM_GRAMS, 'A film only: sealed bearings bring their own fill.')
+const film = (slot: Slot, reason = 'A film only: sealed bearings bring their own fill.'): Filled =>
+  grams(slot, 'water-resistant grease', FILM_GRAMS, reason)
 
-/** Whether grease is given to a bearing once it is in: one that nothing is known of is taken for open. */
-function takesGrease({ value }: Filled): boolean {
+/** How the part of a place is greased; one that nothing is known of is taken for open. */
+function greasingIn({ value }: Filled, { context }: FillContext): Greasing {
   const known = knownPart(value)
-  return !known || isRegreased(known)
+  if (!known) return 'byHand'
+  return greasingOf({ ...known, traits: variantOf(known.designation, context)?.traits ?? [] })
+}
+
+/** What is greased by its kind, not by the rule for rolling bearings (common practice). */
+const BY_KIND: Partial<Record<Greasing, (slot: Slot) => Filled>> = {
+  lining: (slot) =>
+    grams(slot, 'no grease', 0, 'It runs dry on its lining: grease would only hold dirt against it.'),
+  sliding: (slot) =>
+    film(
+      slot,
+      'Steel on steel, seals or not: through its holes until it shows at the ball. One on a lining runs dry.',
+    ),
+  onBall: (slot) =>
+    film(slot, 'Steel on steel without holes: onto the ball, turned all round, before it goes in.'),
+  sparing: (slot) =>
+    grams(
+      slot,
+      'soft grease without solids',
+      FILM_GRAMS,
+      'A film, or a light oil: what is stiff lets it slip.',
+    ),
+  rustFilm: (slot) =>
+    film(
+      slot,
+      'It comes with a film against rust alone: grease into its balls before the shaft goes through, seals or not.',
+    ),
 }
 
 /** Whole bearings are relubricated; those closed on both sides and hub units bring their own. */
 function relubrication(slot: Slot, fillContext: FillContext): Filled {
-  const open = wholeBearings(fillContext).filter(
-    ({ slot: { role }, filled }) => role !== 'hubUnit' && takesGrease(filled),
-  )
-  if (open.length === 0) return film(slot)
-  const total = open.reduce((sum, { filled: { part } }) => {
+  const bearings = wholeBearings(fillContext)
+    .filter(({ slot: { role } }) => role !== 'hubUnit')
+    .map(({ filled }) => ({ part: filled.part, greasing: greasingIn(filled, fillContext) }))
+  const byRule = bearings.filter(({ greasing }) => GREASED_BY_RULE.has(greasing))
+  if (byRule.length === 0) {
+    const ofKind = bearings.map(({ greasing }) => BY_KIND[greasing]).find((fill) => fill !== undefined)
+    return ofKind?.(slot) ?? film(slot)
+  }
+  const total = byRule.reduce((sum, { part }) => {
     const { outside = 0, width = 0, outerRingWidth } = part?.dimensions ?? {}
     return sum + relubricationGrams(outside, outerRingWidth ?? width)
   }, 0)
@@ -49,8 +82,8 @@ function relubrication(slot: Slot, fillContext: FillContext): Filled {
     slot,
     'bearing grease',
     Math.max(FILM_GRAMS, Math.ceil(total)),
-    open.every(({ slot: { role } }) => role === 'insert')
-      ? 'An insert comes filled: this is what it takes at the nipple when it is regreased, about 0.005 × outside × width (handbook rule). A new one only until grease shows.'
+    byRule.every(({ greasing }) => greasing === 'filledAgain')
+      ? 'It comes filled: this is what it takes at its nipple or hole when it is regreased, about 0.005 × outside × width (handbook rule). A new one only until grease shows.'
       : total > 0
         ? 'About 0.005 × outside × width for each open bearing (handbook rule); sealed ones bring their own.'
         : 'A film; nothing known to work the quantity out from.',
@@ -71,8 +104,10 @@ export function fillPracticeOf(fillContext: FillContext): FillPractice {
 /** How much of it, by what the kit holds: a film, a relubrication, or bearings and cavity. */
 export function fillGrease(slot: Slot, fillContext: FillContext): Filled {
   const { arrangement, request } = fillContext
-  const open = wholeBearings(fillContext).some(({ filled }) => takesGrease(filled))
-  if (arrangement.filmOnly && !open) return film(slot)
+  const closed = wholeBearings(fillContext).every(
+    ({ filled }) => greasingIn(filled, fillContext) === 'filled',
+  )
+  if (arrangement.filmOnly && closed) return film(slot)
   if (!arrangement.slots.some(({ role, mate }) => role === 'cone' && mate !== undefined))
     return relubrication(slot, fillContext)
   const sets = taperedSets(fillContext).map(({ set }) => set)

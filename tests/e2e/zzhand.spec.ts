@@ -1,0 +1,171 @@
+import { expect, test, type Page } from '@playwright/test'
+import { pick, saved } from '../support/page'
+
+/** Figures nobody else uses, so that the tests may run again on the same shop. */
+const mark = `${process.pid}${Date.now() % 10_000}`
+/** The same in letters: figures of a stamp may happen to read as a number somebody lists. */
+const letters = [...mark].map((figure) => 'ABCDEFGHIJ'[Number(figure)]).join('')
+
+const idOf = (page: Page): string => /jobs\/(\d+)/.exec(page.url())?.[1] ?? ''
+
+/** New job, its machine and position written into the register at Intake. By keyboard alone. */
+async function takeIn(page: Page, title: string, machine: string, position: string): Promise<string> {
+  await page.goto('/jobs/new')
+  await page.keyboard.type(title)
+  await page.keyboard.press('Tab')
+  await page.keyboard.type(machine)
+  await expect(page.getByRole('button', { name: `+ add “${machine}” to the register` })).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'another', exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Open the job' }).press('Enter')
+  await page.waitForURL(/\/jobs\/\d+$/)
+  await page.getByLabel('Name of a new position').fill(position)
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Position in the register')).toContainText(position)
+  await saved(page)
+  return idOf(page)
+}
+
+/** Adds a bearing of this name on the identification screen. */
+async function addBearing(page: Page, name: string): Promise<void> {
+  const before = page.url()
+  await page.getByRole('button', { name: '+ bearing' }).click()
+  await page.getByLabel('Name of the new bearing').fill(name)
+  await page.keyboard.press('Enter')
+  await expect(page).not.toHaveURL(before)
+  await expect(page.getByLabel('Called')).toHaveValue(name)
+}
+
+/** Reads a stamp and decides on what leads. */
+async function decide(page: Page, stamp: string, leader = stamp): Promise<void> {
+  await page.fill('#stamp', stamp)
+  await expect(page.getByTestId('leader')).toHaveText(leader)
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await saved(page)
+}
+
+/** Closes the job with a reason for what is open, and reads the register. */
+async function close(
+  page: Page,
+  id: string,
+): Promise<{ label: string; designation: string; quantity: number }[]> {
+  await page.goto(`/jobs/${id}/record`)
+  await page.getByRole('button', { name: 'Close the job' }).click()
+  await expect(page.getByRole('heading', { name: /^Open points/ })).toBeVisible()
+  await page.getByLabel('Or why it is closed all the same').fill('fitted by the season crew, card on paper')
+  await page.getByRole('button', { name: 'Close it' }).click()
+  await expect(page.getByText('This job is closed.')).toBeVisible()
+  // Without loading the page anew.
+  await expect(page.getByLabel('History')).toContainText('Job closed')
+  await saved(page)
+  const job = (await (await page.request.get(`/api/jobs/${id}`)).json()) as { machineId: number }
+  const machine = (await (await page.request.get(`/api/machines/${job.machineId}`)).json()) as {
+    positions: { parts: { label: string; designation: string; quantity: number }[] }[]
+  }
+  await page.goto(`/machines/${job.machineId}`)
+  await expect(page.getByText('In it now').first()).toBeVisible()
+  await page.getByText('Who changed what').click()
+  await expect(page.getByRole('list', { name: /^Changes, the latest first/ })).toContainText(
+    'Written into the register',
+  )
+  return machine.positions[0]?.parts ?? []
+}
+
+const designations = (parts: readonly { designation: string }[]) => parts.map((p) => p.designation)
+
+
+test('hand K2', async ({ page }) => {
+  test.setTimeout(120_000)
+  const id = await takeIn(page, `Swing arm pivot ${mark}`, `Swing ride arm ${mark}`, 'pivot pin')
+  await page.goto(`/jobs/${id}/identify`)
+  await page.keyboard.press('s')
+  await page.fill('#stamp', 'GE25ES-2RS'); await page.waitForTimeout(1500)
+  console.log(await page.getByTestId('leader').innerText().catch(() => 'no leader'))
+  await page.screenshot({ path: '/tmp/hK21.png' })
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await page.waitForTimeout(1000)
+  await page.goto(`/jobs/${id}/kit`); await page.waitForTimeout(1500)
+  await page.getByRole('button', { name: /^K2/ }).click()
+  await page.waitForTimeout(1800)
+  await page.screenshot({ path: '/tmp/hK22.png' })
+  console.log((await page.locator('main').innerText()).replace(/\n+/g,' | ').slice(0,3000))
+  console.log('ID K2', id)
+})
+
+test('hand K1', async ({ page }) => {
+  test.setTimeout(120_000)
+  const id = await takeIn(page, `Steering link ${mark}`, `Parade tug ${mark}`, 'link end')
+  await page.goto(`/jobs/${id}/identify`)
+  await page.keyboard.press('s')
+  await page.fill('#stamp', 'SI20ES-2RS'); await page.waitForTimeout(1500)
+  console.log(await page.getByTestId('leader').innerText().catch(() => 'no leader'))
+  await page.screenshot({ path: '/tmp/hK11.png' })
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await page.waitForTimeout(1000)
+  await page.goto(`/jobs/${id}/kit`); await page.waitForTimeout(1500)
+  await page.getByRole('button', { name: /^K1/ }).click()
+  await page.waitForTimeout(1800)
+  await page.screenshot({ path: '/tmp/hK12.png' })
+  console.log((await page.locator('main').innerText()).replace(/\n+/g,' | ').slice(0,3000))
+  console.log('ID K1', id)
+})
+
+test('hand C2', async ({ page }) => {
+  test.setTimeout(120_000)
+  const id = await takeIn(page, `Pump clutch pulley ${mark}`, `Wash pump ${mark}`, 'pulley')
+  await page.goto(`/jobs/${id}/identify`)
+  await page.keyboard.press('s')
+  await page.fill('#stamp', '3206-2RS'); await page.waitForTimeout(1500)
+  console.log(await page.getByTestId('leader').innerText().catch(() => 'no leader'))
+  await page.screenshot({ path: '/tmp/hC21.png' })
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await page.waitForTimeout(1000)
+  await page.goto(`/jobs/${id}/kit`); await page.waitForTimeout(1500)
+  await page.getByRole('button', { name: /^C2/ }).click()
+  await page.waitForTimeout(1800)
+  await page.screenshot({ path: '/tmp/hC22.png' })
+  console.log((await page.locator('main').innerText()).replace(/\n+/g,' | ').slice(0,3000))
+  console.log('ID C2', id)
+})
+
+test('hand J1', async ({ page }) => {
+  test.setTimeout(120_000)
+  const id = await takeIn(page, `Column swivel ${mark}`, `Jib crane ${mark}`, 'column')
+  await page.goto(`/jobs/${id}/identify`)
+  await page.keyboard.press('s')
+  await page.fill('#stamp', '51208'); await page.waitForTimeout(1500)
+  console.log(await page.getByTestId('leader').innerText().catch(() => 'no leader'))
+  await page.screenshot({ path: '/tmp/hJ11.png' })
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await page.waitForTimeout(1000)
+  await page.goto(`/jobs/${id}/kit`); await page.waitForTimeout(1500)
+  await page.getByRole('button', { name: /^J1/ }).click()
+  await page.waitForTimeout(1800)
+  await page.screenshot({ path: '/tmp/hJ12.png' })
+  console.log((await page.locator('main').innerText()).replace(/\n+/g,' | ').slice(0,3000))
+  console.log('ID J1', id)
+})
+
+test('hand M1', async ({ page }) => {
+  test.setTimeout(120_000)
+  const id = await takeIn(page, `Backstop ${mark}`, `Bucket lift ${mark}`, 'head shaft')
+  await page.goto(`/jobs/${id}/identify`)
+  await page.keyboard.press('s')
+  await page.fill('#stamp', 'CSK25PP'); await page.waitForTimeout(1500)
+  console.log(await page.getByTestId('leader').innerText().catch(() => 'no leader'))
+  await page.screenshot({ path: '/tmp/hM11.png' })
+  await page.keyboard.press('Control+Enter')
+  await page.waitForURL(/cross-reference/)
+  await page.waitForTimeout(1000)
+  await page.goto(`/jobs/${id}/kit`); await page.waitForTimeout(1500)
+  await page.getByRole('button', { name: /^M1/ }).click()
+  await page.waitForTimeout(1800)
+  await page.screenshot({ path: '/tmp/hM12.png' })
+  console.log((await page.locator('main').innerText()).replace(/\n+/g,' | ').slice(0,3000))
+  console.log('ID M1', id)
+})
