@@ -119,6 +119,8 @@ describe('usual classes (common practice, handbooks)', () => {
     [{ ...ball, ring: 'outer', rotatingRing: 'outer', kind: 'joint', load: 'light' }, 'K7'],
     [{ ...ball, ring: 'outer', rotatingRing: 'outer', kind: 'joint', lightAlloy: true }, 'N7'],
     [{ ...ball, ring: 'inner', rotatingRing: 'outer', kind: 'joint' }, 'm6'],
+    [{ ...ball, ring: 'inner', rotatingRing: 'outer', kind: 'clutch' }, 'n6'],
+    [{ ...ball, ring: 'outer', rotatingRing: 'inner', kind: 'clutch' }, 'N6'],
     [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'linear' }, 'g6'],
     [{ ...ball, ring: 'inner', rotatingRing: 'inner', kind: 'linear', load: 'heavy' }, 'h6'],
     [{ ...ball, ring: 'outer', rotatingRing: 'outer', kind: 'linear' }, 'H7'],

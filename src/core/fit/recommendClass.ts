@@ -102,6 +102,16 @@ function byKind({ ring, kind, load, lightAlloy }: SeatUse): UsualClass | null {
             class: lightAlloy ? 'N7' : load === 'light' ? 'K7' : 'M7',
             why: 'The outer ring is held in its eye, so that it swivels within the bearing: M7, N7 in light alloy; split, it is not pressed tighter.',
           }
+    case 'clutch':
+      return inner
+        ? {
+            class: 'n6',
+            why: 'What it holds goes through its seat: tight on its shaft; h6 where its ring has a keyway.',
+          }
+        : {
+            class: 'N6',
+            why: 'What it holds goes through its seat: tight in its hub; H7 where its ring has a keyway.',
+          }
     case 'wideRing':
       return inner
         ? {

@@ -15,6 +15,7 @@ export const SEAT_KINDS = [
   'onSleeve',
   'wideRing',
   'joint',
+  'clutch',
   'linear',
 ] as const
 export type SeatKind = (typeof SEAT_KINDS)[number]
@@ -38,7 +39,7 @@ const BY_FAMILY: Partial<Record<Family, SeatKind>> = {
   'hub-unit': 'hubUnit',
   insert: 'insert',
   // With two rings, as sprag clutches have; drawn cups are told by their letters.
-  'one-way-clutch': 'ball',
+  'one-way-clutch': 'clutch',
   'thrust-ball': 'thrust',
   'thrust-ball-double': 'thrust',
   'thrust-roller': 'thrust',

@@ -36,8 +36,8 @@ describe('how a number sits', () => {
     ['HF1616', 'drawnCup'],
     ['RC121610', 'drawnCup'],
     // Two rings around balls and sprags.
-    ['CSK25', 'ball'],
-    ['ASNU25', 'ball'],
+    ['CSK25', 'clutch'],
+    ['ASNU25', 'clutch'],
     ['LM12', 'linear'],
     ['NKX25', 'needleNoRing'],
     ['NKIA5905', 'roller'],
