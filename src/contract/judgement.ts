@@ -100,6 +100,8 @@ export const InspectRequest = z.object({
 export const InspectResponse = z.object({
   /** parts that this arrangement has, in the order they are looked at */
   inspected: z.array(z.enum(INSPECTED)),
+  /** damage that what is held like this can have */
+  damage: z.array(z.string()),
   /** two rows of balls or rollers: a finding may name one */
   doubleRow: z.boolean(),
   parts: z.array(

@@ -2,8 +2,8 @@ import 'server-only'
 import type { z } from 'zod'
 import { familyFacts } from '@/core/catalogue'
 import { compareParts } from '@/core/compare'
-import { isSealed } from '@/core/designation'
-import { CAUSES, DAMAGE, inspectedOf, judgeParts, setupOf, type Setup } from '@/core/inspect'
+import { isFilledForLife } from '@/core/grease'
+import { CAUSES, DAMAGE, damageOf, inspectedOf, judgeParts, setupOf, type Setup } from '@/core/inspect'
 import { isTaperedSet, knownPart, resolvePart } from '@/core/part'
 import { anyPart } from './anyPart'
 import { arrangementFor } from './arrangements'
@@ -42,8 +42,16 @@ async function setupFor(arrangement: string | undefined, designation: string | u
     designation === undefined
       ? null
       : knownPart(resolvePart(designation, { context, shelf: identifier.shelf }))
-  const sealed = part ? isSealed(part) : undefined
-  const rows = part ? { doubleRow: familyFacts(part.part.family).rows === 2 } : {}
+  const sealed = part ? isFilledForLife(part) : undefined
+  const family = part?.part.family
+  const rows = family
+    ? {
+        doubleRow: familyFacts(family).rows === 2,
+        sliding: family === 'rod-end' || family === 'spherical-plain',
+        rodEnd: family === 'rod-end',
+        clutch: family === 'one-way-clutch',
+      }
+    : {}
   if (arrangement !== undefined) return { ...setupOf(await arrangementFor(arrangement), sealed), ...rows }
   if (!part) return {}
   return {
@@ -70,6 +78,7 @@ export async function inspect({
   const setup = separable === undefined ? known : { ...known, separable }
   return {
     inspected: inspectedOf(setup),
+    damage: damageOf(setup).map(({ id }) => id),
     doubleRow: setup.doubleRow === true,
     ...judgeParts(seen, { ...evidence, setup }),
   }

@@ -1,4 +1,5 @@
 /** Texts of the screens of inspect. */
+import { capital } from '@/core/capital'
 
 /* ClockDial */
 export const tintedLoad = 'tinted: load'
@@ -26,7 +27,9 @@ export const manyYears = 'many years'
 export const whereAsItWas =
   'Where? As it was fitted, seen from outside, 12 at the top. Mark the rings before they come out.'
 export const partsToLookAt = 'Parts to look at'
-export const iso15243 = (term: string, group: string) => `ISO 15243: ${term}${group}.`
+/** A failure mode of ISO 15243 by its group, or a term of the trade. */
+export const failureMode = (term: string, group: string) =>
+  group === '' ? `${capital(term)}.` : `ISO 15243: ${term}, ${group}.`
 export const rowAsItStood = 'Row, as it stood in the machine'
 export const row = (label: string) => `Row: ${label}`
 export const damage = 'Damage'

@@ -37,6 +37,10 @@ export interface Greased {
   traits: readonly string[]
 }
 
+/** Closed for good: nothing is greased again, whatever its other letters say. */
+export const isFilledForLife = (part: Omit<Greased, 'traits'>): boolean =>
+  greasingOf({ ...part, traits: [] }) === 'filled'
+
 /** How a part is greased, by its family and its letters. */
 export function greasingOf({ part: { family, series }, closure, traits }: Greased): Greasing {
   if (SLIDING.has(family))

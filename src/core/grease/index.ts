@@ -10,5 +10,5 @@ export {
 export { freeVolumeMl, GREASE_DENSITY } from './freeVolume'
 export { lipFilmMl } from './lipFilm'
 export { mixing, MIXING_LABELS, THICKENER_LABELS, THICKENERS } from './mixing'
-export { GREASED_BY_RULE, greasingOf, GREASINGS, type Greasing } from './greasing'
+export { GREASED_BY_RULE, greasingOf, GREASINGS, isFilledForLife, type Greasing } from './greasing'
 export { relubricationGrams, relubricationHours, wheelRpm } from './relubrication'

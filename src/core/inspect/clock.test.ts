@@ -80,7 +80,17 @@ describe('where on a ring something was seen', () => {
   it('each damage of a raceway speaks of load, of what got in, or of neither', () => {
     const of = (origin: string | null) =>
       DAMAGE.filter((m) => m.parts.includes('bearing') && originOf(m) === origin).map(({ id }) => id)
-    expect(of('contamination')).toEqual(['pitting', 'abrasion', 'particleDents', 'corrosion', 'rough'])
+    expect(of('contamination')).toEqual([
+      'pitting',
+      'abrasion',
+      'particleDents',
+      'corrosion',
+      'rough',
+      'ballStiff',
+      'slidingScored',
+      'slidingRust',
+      'clutchDrags',
+    ])
     expect(of(null)).toEqual([
       'falseBrinelling',
       'trueBrinelling',
@@ -88,6 +98,7 @@ describe('where on a ring something was seen', () => {
       'arcCraters',
       'crack',
       'play',
+      'clutchWrongWay',
       'seatFretting',
     ])
   })

@@ -47,6 +47,7 @@ export const SCENES = [
   'track',
   'ring',
   'cage',
+  'joint',
   'ball',
   'shaft',
   'thread',

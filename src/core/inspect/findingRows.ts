@@ -32,6 +32,10 @@ export const DamageMode = z.object({
   sketch: z.object({ scene: z.enum(SCENES), marks: z.string() }),
   /** what it adds to the kit */
   kit: z.enum(FINDINGS).optional(),
+  /** seen only where any of these is known to hold */
+  only: z.array(z.enum(SETUP_TRAITS)).optional(),
+  /** never seen where any of these holds */
+  never: z.array(z.enum(SETUP_TRAITS)).optional(),
 })
 export type DamageMode = z.output<typeof DamageMode>
 

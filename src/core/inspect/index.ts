@@ -10,6 +10,6 @@ export {
 } from './findingKinds'
 export { CAUSES, DAMAGE } from './findings'
 export { AGES, judgeParts, type Age } from './judgeParts'
-export { inspectedOf } from './inspectedOf'
+export { damageOf, inspectedOf } from './inspectedOf'
 export { runsOnceFitted } from './runsOnceFitted'
 export { setupOf, type Setup } from './setup'

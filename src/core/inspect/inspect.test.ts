@@ -5,7 +5,7 @@ import { arrangementOf, ARRANGEMENTS, type KitLine, type SlotRole } from '../kit
 import { Cause, DamageMode } from './findingRows'
 import { INSPECTED, PART_VERDICTS, SEVERITIES } from './findingKinds'
 import { CAUSES, DAMAGE } from './findings'
-import { inspectedOf } from './inspectedOf'
+import { damageOf, inspectedOf } from './inspectedOf'
 import { AGES, judgeParts, type Seen } from './judgeParts'
 import { runsOnceFitted } from './runsOnceFitted'
 import { mayHold, setupOf, SETUP_TRAITS } from './setup'
@@ -180,6 +180,22 @@ describe('by arrangement', () => {
             for (const line of lines) expect(line, `${code} ${String(label)}`).not.toMatch(label)
       }
     }
+  })
+  it.each(CODES)('%s: damage is looked for that its kind of bearing can have', (code) => {
+    const looked = damageOf(setupOf(arrangementOf(code))).map(({ id }) => id)
+    const [slides, holds] = [code.startsWith('K'), code === 'M1']
+    for (const rolling of ['spalling', 'falseBrinelling', 'cage', 'rough', 'trackOneEdge'])
+      expect(looked.includes(rolling), rolling).toBe(!slides)
+    for (const sliding of ['ballStiff', 'liningWorn', 'slidingRust'])
+      expect(looked.includes(sliding), sliding).toBe(slides)
+    expect(looked.includes('neckCracked')).toBe(code === 'K1')
+    for (const clutch of ['clutchSlips', 'clutchDrags', 'clutchWrongWay'])
+      expect(looked.includes(clutch), clutch).toBe(holds)
+    for (const any of ['play', 'crack', 'abrasion', 'seatFretting']) expect(looked, any).toContain(any)
+  })
+  it('of a bearing nobody has named yet, what rolling ones have', () => {
+    expect(damageOf({}).map(({ id }) => id)).toContain('spalling')
+    expect(damageOf({}).some(({ only }) => only !== undefined)).toBe(false)
   })
   it.each(CODES)('%s: a nut that sets backs off, one that clamps comes loose, never both', (code) => {
     const causes = judgeParts(all, { tags: [], setup: setupOf(arrangementOf(code)) }).causes.map((c) => c.id)

@@ -27,6 +27,12 @@ export const SETUP_TRAITS = [
   'separable',
   /** two rows of balls or rollers in one bearing */
   'doubleRow',
+  /** a ball that slides in its ring: nothing rolls */
+  'sliding',
+  /** a joint in a head with a thread */
+  'rodEnd',
+  /** holds one way and runs free the other */
+  'clutch',
 ] as const
 export type SetupTrait = (typeof SETUP_TRAITS)[number]
 
@@ -68,6 +74,9 @@ export function setupOf(arrangement: Arrangement, sealed?: boolean): Setup {
     cap: has('cap'),
     capOverPair: pair && has('cap'),
     seals: has('seal'),
+    sliding: has('rodEnd', 'sphericalPlain'),
+    rodEnd: has('rodEnd'),
+    clutch: has('clutch'),
     ...(known !== undefined && { sealed: known }),
     separable,
   }

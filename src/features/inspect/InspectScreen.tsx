@@ -94,6 +94,9 @@ export function InspectScreen() {
   const isRound = ROUND_PARTS.includes(part)
   const severityOf = (damage: string): Severity | null =>
     draft.seen.find((s) => s.part === part && s.damage === damage)?.severity ?? null
+  // What was seen before the bearing was known stays in sight.
+  const isLookedFor = ({ id, only }: DamageMode): boolean =>
+    severityOf(id) !== null || (answer?.damage.includes(id) ?? only === undefined)
   const press = (damage: string) => {
     const now = severityOf(damage)
     const next = now === null ? SEVERITIES[0] : SEVERITIES[SEVERITIES.indexOf(now) + 1]
@@ -146,7 +149,7 @@ export function InspectScreen() {
             </button>
           </div>
           <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-            {DAMAGE.filter((mode) => mode.parts.includes(part)).map((mode) => (
+            {DAMAGE.filter((mode) => mode.parts.includes(part) && isLookedFor(mode)).map((mode) => (
               <DamageCard
                 key={mode.id}
                 mode={mode}
@@ -169,7 +172,7 @@ export function InspectScreen() {
                       <p>
                         <b className="text-ink">{mode.label}</b>: {mode.looks}{' '}
                         <span className="text-ink3">
-                          {texts.iso15243(mode.term, mode.group && `, ${mode.group}`)}
+                          {texts.failureMode(mode.term, mode.group)}
                         </span>
                       </p>
                       {isRound && <PlaceText part={part} seen={s} mode={mode} />}

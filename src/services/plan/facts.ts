@@ -1,7 +1,7 @@
 import 'server-only'
 import { capital } from '@/core/capital'
 import { isWet } from '@/contract/job'
-import { isSealed } from '@/core/designation'
+import { isFilledForLife } from '@/core/grease'
 import { familyFacts } from '@/core/catalogue'
 import { readFeature } from '@/core/compare'
 import { isDay, shopDay } from '@/core/dates'
@@ -64,7 +64,7 @@ function greaseOf(kit: Kit, position: string, fitting: FittingDraft, gunGrams: n
 function sealedIn(kit: Kit): boolean | undefined {
   const sides = kit.lines.flatMap(({ value }) => {
     const known = knownPart(value)
-    return known && familyFacts(known.part.family).kind === 'bearing' ? [isSealed(known)] : []
+    return known && familyFacts(known.part.family).kind === 'bearing' ? [isFilledForLife(known)] : []
   })
   return new Set(sides).size === 1 ? sides[0] : undefined
 }

@@ -68,6 +68,14 @@ const SCENES: Record<DamageMode['sketch']['scene'], ReactNode> = {
       ))}
     </g>
   ),
+  joint: (
+    <g {...ink}>
+      <path d="M64 22H116V44H64" fill="var(--sheet)" />
+      <circle cx={40} cy={33} r={28} fill="var(--sheet)" />
+      <circle cx={40} cy={33} r={18} fill="var(--paper)" />
+      <circle cx={40} cy={33} r={9} />
+    </g>
+  ),
   shaft: (
     <g {...ink}>
       <path d="M4 22H34V16H86V22H116V44H86V50H34V44H4z" fill="var(--sheet)" />
@@ -181,6 +189,16 @@ const MARKS: Record<string, ReactNode> = {
     </g>
   ),
   crack: <path {...hurt} strokeWidth={2.4} d="M58 12L62 22L56 31L63 40L58 54" />,
+  stuck: <path {...hurt} d="M24 20A20 20 0 0 1 56 20M34 6L46 18M46 6L34 18" strokeWidth={2.4} />,
+  lining: <circle {...hurt} cx={40} cy={33} r={18} strokeWidth={4} strokeDasharray="7 4 3 5" />,
+  neck: <path {...hurt} d="M74 21L78 28L72 34L79 45" strokeWidth={2.4} />,
+  slips: (
+    <path
+      {...hurt}
+      d="M22 24A40 34 0 0 1 44 3M22 24L19 14M22 24L31 18M98 42A40 34 0 0 1 76 63"
+      strokeWidth={2.4}
+    />
+  ),
   broken: (
     <g {...hurt}>
       <path d="M52 10L58 18L50 16M70 50L64 58L72 54" strokeWidth={2.6} />
