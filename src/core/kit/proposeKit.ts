@@ -7,6 +7,7 @@ import { bearingName } from './bearingPlaces'
 import { checkKit } from './checks'
 import {
   comesWithSleeve,
+  fillBalls,
   filledWith,
   fillGrease,
   gap,
@@ -16,6 +17,7 @@ import {
   type FillContext,
 } from './fill'
 import { FINDING_LABELS } from './findings'
+import { readBalls } from './readBalls'
 import type { Filled, Kit, KitCheck, KitLine, KitRequest, SupplyOf } from './kit'
 import { isWholeBearing, ROLES, type SlotRole } from './roles'
 import { toolsFor } from './tools'
@@ -78,14 +80,15 @@ function placed(slot: Slot, value: KnownPart, fillContext: FillContext): Filled 
 /** A designation given by hand: the listed part, an own one, one by its sizes; else text where the role allows it. */
 function chosen(slot: Slot, text: string, fillContext: FillContext): Filled {
   const role = ROLES[slot.role]
+  const balls = slot.role === 'balls' ? readBalls(text) : null
+  if (balls) return fillBalls(slot, fillContext, balls)
   const value = resolvePart(text, fillContext, { piece: role.piece, bySizes: BY_SIZES[slot.role] })
   const known = knownPart(value)
   if (known && (role.takes?.(known.part) || isRingOf(known, slot.role)))
     return placed(slot, known, fillContext)
   if (known) {
     const is = withArticle(kindText(known.part))
-    const takes = withArticle(slot.label.toLowerCase())
-    return conflict(slot, text, `${known.part.base} is ${is}; this place takes ${takes}.`)
+    return conflict(slot, text, `${known.part.base} is ${is}. It does not go here: ${slot.label}.`)
   }
   if (role.freeText)
     return filledWith(

@@ -5,6 +5,7 @@ import { findPart } from '../catalogue'
 import { knownPart, resolvePart } from '../part'
 import { ARRANGEMENTS, suitsArrangement } from '.'
 import { ballCount } from './ballCount'
+import { readBalls } from './readBalls'
 import { findBySeat } from './findBySeat'
 import { goesWith } from './goesWith'
 
@@ -208,6 +209,52 @@ it('grease of an insert: at its nipple where the wide ring has a groove, else a 
   expect(grease('UC206')).toMatchObject({ quantity: 12, unit: 'g' })
   expect(grease('UC206')?.reason).toContain('comes filled')
   expect(grease('SB206')?.reason).toContain('A film only')
+})
+
+it.each([
+  ['11 x 1/4', 6.35, 11],
+  ['9 balls 1/4 in', 6.35, 9],
+  ['10 balls of 3/16"', 4.7625, 10],
+  ['22 pcs 5 mm', 5, 22],
+  ['6.35 x 9', 6.35, 9],
+  ['12 × 5,556 mm', 5.556, 12],
+  ['1/4 in balls', 6.35, undefined],
+  ['ball 7/32', 5.55625, undefined],
+  ['¼', 6.35, undefined],
+  ['0.25', 6.35, undefined],
+  ['6', 6, undefined],
+])('loose balls “%s”', (text, mm, count) => {
+  const read = readBalls(text)
+  expect(read?.mm).toBeCloseTo(mm, 6)
+  expect(read?.count).toBe(count)
+})
+
+it.each(['6205', 'cup 40', 'about nine', '3 x 4 x 5', '1/4 in G25', '0.25 mm', '11 x 1/4 x 9', 'M6', ''])(
+  '“%s” is no size of a ball, or more than one figure tells',
+  (text) => {
+    expect(readBalls(text)).toBeNull()
+  },
+)
+
+it('balls that are written for a place are read there, counted there or by their circle', () => {
+  const balls = (left: string, sizes = {}) => {
+    const kit = propose('H1', { positions: 1, parts: { ballsLeft: left }, sizes })
+    return {
+      ...kit.lines.find(({ slot }) => slot === 'ballsLeft'),
+      codes: kit.checks.map(({ code }) => code),
+    }
+  }
+  expect(balls('11 x 1/4')).toMatchObject({
+    designation: 'ball 6.35 mm (1/4 in)',
+    quantity: 11,
+    state: 'filled',
+  })
+  expect(balls('1/4', { ballCircle: 25 })).toMatchObject({ quantity: 11, assumed: true })
+  expect(balls('1/4').state).toBe('gap')
+  expect(balls('1/4').reason).toMatch(/^Ball 6.35 mm \(1\/4 in\): count them/)
+  // Twelve touch: π / asin(6.35 / 25) = 12.2.
+  expect(balls('12 x 1/4', { ballCircle: 25 }).codes).not.toContain('ballsTooMany')
+  expect(balls('13 x 1/4', { ballCircle: 25 }).codes).toContain('ballsTooMany')
 })
 
 it.each([

@@ -1,6 +1,7 @@
 import { countBy, isEqual } from 'es-toolkit'
 import { axialHold, familyFacts, wantsMate } from '../../catalogue'
 import { knownPart } from '../../part'
+import { ballsRound } from '../ballCount'
 import type { Slot } from '../arrangement'
 import { isWithoutSleeve, sleeveUnder, type FillContext } from '../fill'
 import { partAt, slotsOf, type KitRule } from './check'
@@ -44,6 +45,20 @@ export const ballPairs: KitRule = (fillContext) => {
   )
   const data = { count: placed.length, sizes, closed: placed.every(({ closure }) => closure?.sides === 2) }
   return [{ code: 'bearingsAlike', result: 'pass', data, slots }]
+}
+
+/** Loose balls touch when their circle is full: more do not go in. */
+export const ballsGoRound: KitRule = (fillContext) => {
+  const { ballCircle } = fillContext.request.sizes
+  if (ballCircle === undefined) return []
+  return slotsOf(fillContext, 'balls').flatMap(({ id }) => {
+    const filled = fillContext.filled.get(id)
+    if (filled?.value?.kind !== 'balls') return []
+    const count = fillContext.request.quantities?.[id] ?? filled.quantity ?? 0
+    const most = ballsRound(ballCircle, filled.value.diameterMm)
+    const data = { count, balls: filled.designation, most }
+    return count > most ? [{ code: 'ballsTooMany' as const, result: 'fail' as const, data, slots: [id] }] : []
+  })
 }
 
 /** Two in one place, or two sold as one that stand against each other, hold the shaft both ways. */

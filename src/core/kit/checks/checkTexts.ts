@@ -156,6 +156,10 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
       count === 2 ? `Both bearings alike${closed ? ' and closed' : ''}` : `${count} bearings in one position`,
     detail: `${sizes.map(({ designation, count: n }) => `${n} × ${designation}`).join(', ')}. All of one position are replaced together.`,
   }),
+  ballsTooMany: ({ count, balls, most }) => ({
+    title: 'More balls than go round',
+    detail: `${count} × ${balls}, and ${most} fill the circle: one less runs free. Measure the ball and the circle again.`,
+  }),
   carriesNoShaft: ({ part }) => ({
     title: `${part} is a thrust bearing`,
     detail:

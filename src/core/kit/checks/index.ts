@@ -1,6 +1,6 @@
 import type { FillContext } from '../fill'
 import type { KitCheck } from '../kit'
-import { ballPairs, findingsAnswered, floats, onSleeve, spacerThere } from './bearings'
+import { ballPairs, ballsGoRound, findingsAnswered, floats, onSleeve, spacerThere } from './bearings'
 import type { KitRule } from './check'
 import { checkText } from './checkTexts'
 import {
@@ -42,6 +42,7 @@ const CONSTRAINTS: readonly KitRule[] = [
   capFill,
   fittingFill,
   ballPairs,
+  ballsGoRound,
   floats,
   onSleeve,
   spacerThere,

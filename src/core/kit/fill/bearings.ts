@@ -1,5 +1,14 @@
+import { capital } from '../../capital'
 import { findPart, type Part } from '../../catalogue'
-import { isTaperedSet, knownPart, listedPart, resolvePart, ringOfSet, type KnownPart } from '../../part'
+import {
+  isTaperedSet,
+  knownPart,
+  listedPart,
+  resolvePart,
+  ringOfSet,
+  writePart,
+  type KnownPart,
+} from '../../part'
 import { writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import { ballCount } from '../ballCount'
@@ -137,13 +146,27 @@ export function fillBearing(slot: Slot, fillContext: FillContext): Filled {
   )
 }
 
-/** Loose balls: by count and size (common practice: as many as go round, less one). */
-export function fillBalls(slot: Slot, { request }: FillContext): Filled {
-  const { ballDiameter, ballCircle, ballCount: counted } = request.sizes
+/**
+ * Loose balls: by count and size (common practice: as many as go round, less one).
+ * @param typed what was written of these; else what was measured
+ */
+export function fillBalls(
+  slot: Slot,
+  { request }: FillContext,
+  typed?: { mm: number; count?: number | undefined },
+): Filled {
+  const { ballCircle, ballCount: ofBoth } = request.sizes
+  const ballDiameter = typed?.mm ?? request.sizes.ballDiameter
+  const counted = typed?.count ?? request.quantities?.[slot.id] ?? ofBoth
   if (ballDiameter === undefined)
     return gap(slot, 'Measure one ball, and count them or measure their circle.')
   const count = counted ?? (ballCircle === undefined ? undefined : ballCount(ballCircle, ballDiameter))
-  if (count === undefined) return gap(slot, 'Count the balls, or measure the circle they run on.')
+  if (count === undefined) {
+    const size = typed
+      ? `${writePart({ kind: 'balls', diameterMm: ballDiameter })}: count them`
+      : 'Count the balls'
+    return gap(slot, `${capital(size)}, or measure the circle they run on.`)
+  }
   return filledWith(
     slot,
     { kind: 'balls', diameterMm: ballDiameter },

@@ -64,6 +64,8 @@ const BY_KIND: Partial<Record<Greasing, (slot: Slot) => Filled>> = {
     ),
 }
 
+const looseBalls = (slot: Slot): Filled => grams(slot, 'bearing grease', FILM_GRAMS, 'Both cups half full.')
+
 /** Whole bearings are relubricated; those closed on both sides and hub units bring their own. */
 function relubrication(slot: Slot, fillContext: FillContext): Filled {
   const bearings = wholeBearings(fillContext)
@@ -71,6 +73,7 @@ function relubrication(slot: Slot, fillContext: FillContext): Filled {
     .map(({ filled }) => ({ part: filled.part, greasing: greasingIn(filled, fillContext) }))
   const byRule = bearings.filter(({ greasing }) => GREASED_BY_RULE.has(greasing))
   if (byRule.length === 0) {
+    if (fillContext.arrangement.slots.some(({ role }) => role === 'balls')) return looseBalls(slot)
     const ofKind = bearings.map(({ greasing }) => BY_KIND[greasing]).find((fill) => fill !== undefined)
     return ofKind?.(slot) ?? film(slot)
   }

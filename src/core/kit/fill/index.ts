@@ -19,7 +19,7 @@ import {
 } from './hardware'
 import { fillSeal, fillSleeve, fillSpacer } from './seals'
 
-export { ringFor, taperedSets } from './bearings'
+export { fillBalls, ringFor, taperedSets } from './bearings'
 export { filledWith, gap, type FillContext } from './fillContext'
 export { fillGrease, fillPracticeOf } from './grease'
 export {
@@ -115,7 +115,7 @@ type Filler = (slot: Slot, fillContext: FillContext) => Filled
 const FOLLOWING: Partial<Record<SlotRole, Filler>> = {
   cone: fillTapered,
   cup: fillTapered,
-  balls: fillBalls,
+  balls: (slot, fillContext) => fillBalls(slot, fillContext),
   seal: fillSeal,
   wearSleeve: fillSleeve,
   washer: fillWasher,
