@@ -1,5 +1,4 @@
 /** Texts of the screens of inspect. */
-import { capital } from '@/core/capital'
 
 /* ClockDial */
 export const tintedLoad = 'tinted: load'
@@ -29,7 +28,7 @@ export const whereAsItWas =
 export const partsToLookAt = 'Parts to look at'
 /** A failure mode of ISO 15243 by its group, or a term of the trade. */
 export const failureMode = (term: string, group: string) =>
-  group === '' ? `${capital(term)}.` : `ISO 15243: ${term}, ${group}.`
+  group === '' ? `${term}.` : `ISO 15243: ${term}, ${group}.`
 export const rowAsItStood = 'Row, as it stood in the machine'
 export const row = (label: string) => `Row: ${label}`
 export const damage = 'Damage'

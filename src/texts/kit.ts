@@ -1,5 +1,4 @@
 /** Texts of the screens of kit. */
-import { counted } from '@/core/plural'
 
 /* ChooseArrangement */
 export const whichArrangementIsIt = 'Which arrangement is it?'
@@ -61,8 +60,8 @@ export const place = (number: number, label: string) => `Place ${number}: ${labe
 export const complete = 'Complete'
 export const missing = (gaps: number) => `${gaps} ${gaps === 1 ? 'item' : 'items'} missing`
 export const inConflict = (conflicts: number) => `${conflicts} in conflict`
-export const oneKitEach = (positions: number, position: string) =>
-  `${counted(positions, position)}, one kit each`
+/** @param positions how many of what */
+export const oneKitEach = (positions: string) => `${positions}, one kit each`
 export const ofItemsSelected = (selected: number, all: number) => `${selected} of ${all} items selected`
 export const checkedBetweenTheParts = 'Checked between the parts'
 export const grease = 'Grease'

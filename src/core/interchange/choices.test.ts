@@ -32,6 +32,11 @@ it.each([
   ['6205RS', '6205ZZ', {}, /The second side keeps more out, but each face less/],
   ['6205-2RS', '6205RS', { wet: true }, /Less protection .* On a wet wheel water gets in/],
   ['6205Z', '6205', {}, /Less protection .* relubricated from the side/],
+  // Greased through its rings or its stud, seals or not: nobody relubricates it from the side, and none keeps a fill for life.
+  ['GE25ES-2RS', 'GE25ES', {}, /Right only where it is clean\.$/],
+  ['LM20UU', 'LM20', {}, /Right only where it is clean\.$/],
+  ['KR35', 'KR35PP', {}, /keeps water and dirt out, and is greased as before/],
+  ['6205', '6205-2RS', {}, /keeps its own grease/],
   ['6205-2RS', '6205DDU', {}, /^Same closure: contact seal on both sides/],
 ] as const)('%s → %s, %j: %s', (from, to, application, message) =>
   expect(check('closure', from, to, application)?.detail).toMatch(message),

@@ -160,13 +160,17 @@ function closureToken(
 
 const SEALED: Closure = { type: 'contactSeal', sides: 2 }
 
-/** Of kinds that are seldom closed: the open bearing, and the sealed one where its width is listed. */
+/** Track rollers of one size open and closed. */
+const CLOSED_ROLLERS: ReadonlySet<string> = new Set(['KR', 'NATR'])
+
+/** Of kinds that are seldom closed: the open bearing, and the sealed one where its width is listed; track rollers either way. */
 function seldomClosed(variant: Variant, tokens: readonly SuffixToken[]): Variant[] {
   const { part, closure } = variant
-  if (!familyFacts(part.family).traits?.includes('seldomClosed')) return []
+  const isRoller = part.family === 'cam-follower' && CLOSED_ROLLERS.has(part.series)
+  if (!isRoller && !familyFacts(part.family).traits?.includes('seldomClosed')) return []
   if (closure.sides > 0) return [respelled(variant, null)]
   const token = closureToken({ ...variant, closure: SEALED }, tokens)
-  return token && part.dimensions.closedWidth !== undefined ? [respelled(variant, token)] : []
+  return token && (isRoller || part.dimensions.closedWidth !== undefined) ? [respelled(variant, token)] : []
 }
 
 /** Designs of spherical plain bearings and rod ends: steel on steel, with holes for grease and with seals from here on, mm; on a dry lining. */

@@ -172,7 +172,7 @@ export function InspectScreen() {
                       <p>
                         <b className="text-ink">{mode.label}</b>: {mode.looks}{' '}
                         <span className="text-ink3">
-                          {texts.failureMode(mode.term, mode.group)}
+                          {capital(texts.failureMode(mode.term, mode.group))}
                         </span>
                       </p>
                       {isRound && <PlaceText part={part} seen={s} mode={mode} />}

@@ -3,6 +3,7 @@
 import { UnitText } from '@/features/shell'
 import { useState, type ReactNode } from 'react'
 import { FINDING_LABELS, FINDINGS, type Finding } from '@/core/kit'
+import { counted } from '@/core/plural'
 import type { KitDraft, KitResponse, DrawnKit } from '@/contract/kit'
 import * as texts from '@/texts/kit'
 import { VerdictMark } from '@/ui/VerdictMark'
@@ -74,7 +75,7 @@ export function KitSide({
   return (
     <aside aria-label={texts.stateOfTheKit} className="flex min-h-0 flex-col border-l border-line bg-sheet">
       <div className="min-h-0 flex-1 overflow-auto px-[18px] py-3">
-        <h2 className="caption">{texts.oneKitEach(kit.positions, position)}</h2>
+        <h2 className="caption">{texts.oneKitEach(counted(kit.positions, position))}</h2>
         <h1 data-testid="kit-state" className="text-[1.3125rem] font-bold">
           {headline(kit)}
         </h1>

@@ -1,5 +1,6 @@
 import { familyFacts } from '../../catalogue'
 import { closureText, type ClosureType } from '../../designation'
+import { isFilledForLife } from '../../grease'
 import { differs, type CheckRule } from '../check'
 import type { Variant } from '../variant'
 
@@ -12,11 +13,18 @@ const errorMessage = ({ part, closure: closed }: Variant): string => closureText
 const faceLoses = (from: Variant, to: Variant): boolean =>
   KEEPS_OUT[to.closure.type] < KEEPS_OUT[from.closure.type]
 
+/** Whether one closed on both sides keeps a fill for life: what is greased through its rings or its stud does not. */
+const ownFill = ({ part }: Variant): boolean =>
+  isFilledForLife({ part, closure: { type: 'contactSeal', sides: 2 } })
+
 function gain(from: Variant, to: Variant): string {
   if (from.closure.sides === 1 && to.closure.sides === 2 && from.closure.type === to.closure.type)
     return 'A one-sided closure lets wash water and dirt in from the hub side; the second one keeps them out and the grease in.'
   if (to.closure.sides === 1) return 'The closed side faces outward; the open side is backed with grease.'
-  if (from.closure.sides === 0) return 'Closed on both sides: keeps its own grease, and water and dirt out.'
+  if (from.closure.sides === 0)
+    return ownFill(to)
+      ? 'Closed on both sides: keeps its own grease, and water and dirt out.'
+      : 'Closed on both sides: keeps water and dirt out, and is greased as before.'
   return 'Keeps water and dirt out better.'
 }
 
@@ -48,6 +56,8 @@ export const closure: CheckRule = (from, to, { wet }) => {
     )
   const why = wet
     ? 'On a wet wheel water gets in.'
-    : 'Right only where it is clean, or where the bearing is relubricated from the side.'
+    : ownFill(from)
+      ? 'Right only where it is clean, or where the bearing is relubricated from the side.'
+      : 'Right only where it is clean.'
   return differs('closure', 'warn', values, `Less protection against dirt and water. ${why}`)
 }
