@@ -169,7 +169,9 @@ function seldomClosed(variant: Variant, tokens: readonly SuffixToken[]): Variant
   const isRoller = part.family === 'cam-follower' && CLOSED_ROLLERS.has(part.series)
   if (!isRoller && !familyFacts(part.family).traits?.includes('seldomClosed')) return []
   if (closure.sides > 0) return [respelled(variant, null)]
-  const token = closureToken({ ...variant, closure: SEALED }, tokens)
+  const token = isRoller
+    ? (tokens.find(({ text, families }) => text === 'PP' && families.includes(part.family)) ?? null)
+    : closureToken({ ...variant, closure: SEALED }, tokens)
   return token && (isRoller || part.dimensions.closedWidth !== undefined) ? [respelled(variant, token)] : []
 }
 
