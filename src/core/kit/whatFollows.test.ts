@@ -250,6 +250,12 @@ it('balls that are written for a place are read there, counted there or by their
     state: 'filled',
   })
   expect(balls('1/4', { ballCircle: 25 })).toMatchObject({ quantity: 11, assumed: true })
+  const both = propose('H1', {
+    positions: 1,
+    parts: { ballsLeft: '9 x 3/16', ballsRight: '3/16 in' },
+    sizes: {},
+  })
+  expect(both.lines.find(({ slot }) => slot === 'ballsRight')).toMatchObject({ quantity: 9, assumed: true })
   expect(balls('1/4').state).toBe('gap')
   expect(balls('1/4').reason).toMatch(/^Ball 6.35 mm \(1\/4 in\): count them/)
   // Twelve touch: π / asin(6.35 / 25) = 12.2.

@@ -13,6 +13,7 @@ import { writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import { ballCount } from '../ballCount'
 import { CLOSURE_SUFFIX, findBySeat } from '../findBySeat'
+import { readBalls } from '../readBalls'
 import type { Filled } from '../kit'
 import { isWholeBearing, ROLES } from '../roles'
 import { seatOf } from '../seats'
@@ -146,21 +147,30 @@ export function fillBearing(slot: Slot, fillContext: FillContext): Filled {
   )
 }
 
+/** How many balls of this size were written for another place of the kit. */
+const countedBeside = (slot: Slot, ballMm: number, { arrangement, request }: FillContext) =>
+  arrangement.slots
+    .filter(({ id, role }) => role === 'balls' && id !== slot.id)
+    .map(({ id }) => readBalls(request.parts[id] ?? ''))
+    .find((read) => read?.mm === ballMm)?.count
+
 /**
  * Loose balls: by count and size (common practice: as many as go round, less one).
  * @param typed what was written of these; else what was measured
  */
 export function fillBalls(
   slot: Slot,
-  { request }: FillContext,
+  fillContext: FillContext,
   typed?: { mm: number; count?: number | undefined },
 ): Filled {
+  const { request } = fillContext
   const { ballCircle, ballCount: ofBoth } = request.sizes
   const ballDiameter = typed?.mm ?? request.sizes.ballDiameter
   const counted = typed?.count ?? request.quantities?.[slot.id] ?? ofBoth
   if (ballDiameter === undefined)
     return gap(slot, 'Measure one ball, and count them or measure their circle.')
-  const count = counted ?? (ballCircle === undefined ? undefined : ballCount(ballCircle, ballDiameter))
+  const round = ballCircle === undefined ? undefined : ballCount(ballCircle, ballDiameter)
+  const count = counted ?? round ?? countedBeside(slot, ballDiameter, fillContext)
   if (count === undefined) {
     const size = typed
       ? `${writePart({ kind: 'balls', diameterMm: ballDiameter })}: count them`
@@ -170,7 +180,11 @@ export function fillBalls(
   return filledWith(
     slot,
     { kind: 'balls', diameterMm: ballDiameter },
-    counted === undefined ? `${count} fill the circle less one. Count the old ones.` : 'As counted.',
+    counted !== undefined
+      ? 'As counted.'
+      : round === undefined
+        ? 'As many as on the other side. Count the old ones.'
+        : `${count} fill the circle less one. Count the old ones.`,
     { quantity: count, assumed: counted === undefined },
   )
 }
