@@ -2,6 +2,7 @@ import 'server-only'
 import * as db from '@/db'
 import { ServiceError } from './errors'
 import { getJob } from './jobs/getJob'
+import { jobBearings } from './jobs/kitFollows'
 import { greaseOf, toStored, toWorked } from './keptKit'
 import { workDraft, type WorkedKit } from './kits'
 import type { Job } from '@/contract/job'
@@ -30,12 +31,16 @@ export async function jobKit(jobId: number): Promise<JobKit> {
   if (!job.kit)
     throw new ServiceError('notFound', `Job ${jobId} has no kit yet. Choose an arrangement first.`)
   const [place, worked] = await Promise.all([placeOfJob(job), stored && toWorked(jobId, stored)])
-  const found = worked ?? (await settled(jobId, job.kit, job.fitting))
+  const found = worked ?? (await settled(jobId, job.kit, job))
   return { job: { ...job, kit: job.kit }, place, ...found }
 }
 
-async function settled(jobId: number, draft: KitDraft, fitting: Job['fitting']) {
-  const worked = await workDraft(draft, { jobId, ...(await greaseOf(fitting)) })
+async function settled(jobId: number, draft: KitDraft, job: Job) {
+  const worked = await workDraft(draft, {
+    jobId,
+    bearings: jobBearings(job),
+    ...(await greaseOf(job.fitting)),
+  })
   await db.keepKit(jobId, await toStored(worked, null))
   return { ...worked, error: '' }
 }

@@ -6,6 +6,7 @@ import {
   priceOf,
   SLOT_ROLES,
   type Arrangement,
+  type JobBearing,
   type Kit,
   type KitLine,
 } from '@/core/kit'
@@ -17,6 +18,7 @@ import { z } from 'zod'
 import { withAvailability } from './availability'
 import { ServiceError } from './errors'
 import { getCatalogue } from './catalogueRuntime'
+import { jobBearings } from './jobs/kitFollows'
 import { workDraft, type KitContext, type WorkedKit } from './kits'
 import type { Job } from '@/contract/job'
 import { KitResponse, type KitDraft } from '@/contract/kit'
@@ -86,7 +88,7 @@ export async function contextOf(job: Job): Promise<KitContext> {
     jobId: job.id,
     current: currentChoices(stored && stored.arrangement === job.kit?.arrangement ? stored : null),
     ...(await greaseOf(job.fitting)),
-    decided: job.bearings.flatMap(({ decision }) => decision?.designation ?? []),
+    bearings: jobBearings(job),
   }
 }
 
@@ -143,12 +145,14 @@ export async function kitToKeep(
   jobId: number | null,
   draft: KitDraft,
   fitting: Job['fitting'],
+  bearings: readonly JobBearing[],
 ): Promise<db.StoredKit | undefined> {
   const before = jobId === null ? null : await db.kitOfJob(jobId)
   const same = before?.arrangement === draft.arrangement ? before : null
   try {
     const grease = await greaseOf(fitting)
-    return await toStored(await workDraft(draft, { jobId, current: currentChoices(same), ...grease }), same)
+    const context = { jobId, current: currentChoices(same), bearings, ...grease }
+    return await toStored(await workDraft(draft, context), same)
   } catch (error) {
     if (!(error instanceof ServiceError) || error.code === 'unavailable') throw error
     if (!same) return undefined

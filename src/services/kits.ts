@@ -7,6 +7,7 @@ import {
   type Arrangement,
   type Kit,
   type KitRequest,
+  type JobBearing,
 } from '@/core/kit'
 import type { FillPractice } from '@/core/grease'
 import { readForm } from '@/core/quantity'
@@ -92,8 +93,8 @@ export interface KitContext {
   /** slot id → designation chosen before */
   current?: Readonly<Record<string, string>>
   greaseFill?: FillPractice | undefined
-  /** bearings decided for the job */
-  decided?: readonly string[]
+  /** the bearings of the job, as they were decided */
+  bearings?: readonly JobBearing[]
   /** speed where none is typed beside the kit, 1/min */
   rpm?: number | undefined
 }
@@ -101,7 +102,7 @@ export interface KitContext {
 /** Fills and checks a kit. @throws ServiceError `unreadable` for an unknown arrangement, place or size */
 export async function workKit(
   { arrangement: code, parts, ...rest }: Proposal,
-  { jobId = null, current = {}, greaseFill, decided = [], rpm }: KitContext = {},
+  { jobId = null, current = {}, greaseFill, bearings = [], rpm }: KitContext = {},
 ): Promise<WorkedKit> {
   const [arrangement, { context, identifier }] = await Promise.all([arrangementFor(code), getCatalogue()])
   const bySlot = await partsBySlot(arrangement, parts)
@@ -116,7 +117,10 @@ export async function workKit(
     ...rest,
     sizes: { ...rest.sizes, rpm: rest.sizes.rpm ?? rpm },
     greaseFill,
-    decided: decided.filter((designation) => !isPlaced(designation)),
+    bearings,
+    decided: bearings.flatMap(({ designation }) =>
+      designation === null || isPlaced(designation) ? [] : [designation],
+    ),
     parts: bySlot,
   }
   const knowledge = { context, shelf: identifier.shelf }

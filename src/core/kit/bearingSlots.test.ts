@@ -153,3 +153,57 @@ describe('what was decided reaches its place', () => {
     expect([of('outerCone'), of('outerCup')]).toEqual(['LM11949', 'LM11910'])
   })
 })
+
+describe('what stands in the kit where something else was decided', () => {
+  const told = (
+    code: string,
+    parts: KitRequest['parts'],
+    ...bearings: [name: string, designation: string | null][]
+  ) =>
+    propose(arrangementOf(code), {
+      positions: 1,
+      sizes: {},
+      parts,
+      bearings: bearings.map(([name, designation]) => ({ name, slot: '', designation })),
+    }).checks.filter(({ code: check }) => check === 'otherThanDecided')
+  const both = (number: string) => ({ bearingLeft: number, bearingRight: number })
+  it.each([
+    ['B1', both('6205-2RS'), '6205-2RS', undefined],
+    ['B1', both('6205DDU'), '6205-2RS', undefined],
+    ['B1', both('6205-2RS'), '6205', undefined],
+    ['B1', both('6205ZZ'), '6205-2RS', 'warn'],
+    ['B1', both('6206-2RS'), '6205-2RS', 'fail'],
+    // One of two alike is another: a stepped axle, seen at its place.
+    ['B1', { bearingLeft: '6206-2RS', bearingRight: '6205-2RS' }, '6205-2RS', undefined],
+    ['B1', both('keep'), '6205-2RS', undefined],
+    ['B1', both('6206-2RS'), null, undefined],
+    ['K1', { rodEnd: 'SA17C' }, 'SA17C', undefined],
+    ['K1', { rodEnd: 'SI17C' }, 'SA17C', 'fail'],
+    ['M1', { clutch: 'HF2520' }, 'CSK25', 'fail'],
+  ])('%s, %j where %s was decided: %s', (code, parts, decided, result) =>
+    expect(told(code, parts, ['', decided])[0]?.result).toBe(result),
+  )
+  it('of a tapered pair each end by its set, and which it is', () => {
+    const parts = { innerBearing: 'LM67048/LM67010', outerBearing: 'LM11949/LM11910' }
+    const decided = (outer: string) => told('A1', parts, ['inner', 'LM67048/LM67010'], ['outer', outer])
+    expect(decided('LM11949/LM11910')).toEqual([])
+    expect(decided('L44649/L44610')[0]).toMatchObject({
+      result: 'fail',
+      title: 'LM11949/LM11910 is not what was decided',
+      slots: ['outerBearing', 'outerCone', 'outerCup'],
+    })
+    expect(decided('L44649/L44610')[0]?.detail).toMatch(
+      /^Decided for this job: L44649\/L44610\. .*Put that one in/,
+    )
+  })
+  it('of two that tell no place the one whose number is gone', () => {
+    const ends = { bearingLocating: '2209K', bearingFloating: '2209K' }
+    expect(told('G1', ends, ['', '2209K'], ['far end', '2209K'])).toEqual([])
+    expect(
+      told('G1', { ...ends, bearingFloating: '2208K' }, ['', '2209K'], ['far end', '2209K'])[0],
+    ).toMatchObject({
+      result: 'fail',
+      slots: ['bearingFloating'],
+    })
+  })
+})

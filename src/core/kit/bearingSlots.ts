@@ -89,7 +89,7 @@ const holding = (places: readonly BearingSlot[], parts: Parts, { designation }: 
  * get what is left where it is clear which is whose: the last place, places of bearings alike, locating and floating end by
  * how they hold the shaft.
  */
-function slotsFor(
+export function slotsFor(
   arrangement: Pick<Arrangement, 'slots'>,
   bearings: readonly JobBearing[],
   parts: Parts,

@@ -5,6 +5,7 @@ import type { Slot } from './arrangement'
 import type { Finding } from './findings'
 import type { SlotRole } from './roles'
 import type { KitSizes } from './sizes'
+import type { JobBearing } from './bearingSlots'
 
 /** `keep` = the old one stays, `none` = this machine has none, `out` = deliberately left out, `auto` = propose one. */
 export const SLOT_LABELS = ['keep', 'none', 'out', 'auto'] as const
@@ -24,6 +25,8 @@ export interface KitRequest {
   reasons?: Readonly<Record<string, string>> | undefined
   /** how the shop fills a hub; by the speed when left out */
   greaseFill?: FillPractice | undefined
+  /** the bearings of the job, as they were decided */
+  bearings?: readonly JobBearing[] | undefined
   /** bearings decided for the job that stand in no place yet */
   decided?: readonly string[] | undefined
   /** lines beside the places of the arrangement, such as wheel studs */

@@ -247,7 +247,7 @@ export async function loadHistory(
     const position = machine?.positions.find(({ name }) => name === place.position)
     if (!machine || !position) continue
     const draft = place.kit ? KitDraft.parse(place.kit(designation)) : null
-    const storedKit = draft ? await kitToKeep(null, draft, null) : undefined
+    const storedKit = draft ? await kitToKeep(null, draft, null, []) : undefined
     const before = all.findIndex((f) => f.place === place && f.nth === nth - 1)
     const ranBefore = nth > 0 ? (place.runs[nth - 1]?.[1] ?? 0) : Infinity
     const due = addDays(on, SEASON_DAYS)

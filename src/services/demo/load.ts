@@ -32,7 +32,7 @@ async function write(
     fitting && FittingDraft.parse(fitting),
   ]
   const draft = kit && KitDraft.parse(kit)
-  const storedKit = draft && (await kitToKeep(null, draft, fitted ?? null))
+  const storedKit = draft && (await kitToKeep(null, draft, fitted ?? null, []))
   await db.createJob(
     {
       title,

@@ -31,10 +31,8 @@ export async function addJobBearing(
   const before = jobBearings(job)
   const { name, slot } = bearing
   // The kit takes the new decision into its place, in the same change.
-  const draft =
-    job.kit && decision
-      ? await followed(job.kit, [...before, { name, slot, designation: decision.designation }], before)
-      : null
+  const after = [...before, { name, slot, designation: decision?.designation ?? null }]
+  const draft = job.kit && decision ? await followed(job.kit, after, before) : null
   const kit = JSON.stringify(draft) === JSON.stringify(job.kit) ? null : draft
   const added = await db.addBearing(
     id,
@@ -43,7 +41,7 @@ export async function addJobBearing(
     {
       undo: { added: true, ...(kit && { kit: job.kit }) },
       patch: kit ? { kit } : {},
-      ...(kit && { kit: await kitToKeep(id, kit, job.fitting) }),
+      ...(kit && { kit: await kitToKeep(id, kit, job.fitting, after) }),
       events: [
         {
           kind: 'bearing',

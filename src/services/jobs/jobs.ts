@@ -13,7 +13,7 @@ import { definedOnly } from './definedOnly'
 import { eventsOf } from './eventsOf'
 import { closing } from './closing'
 import { getJob, noJob } from './getJob'
-import { draftAfter, type Bearings, type Change } from './kitFollows'
+import { afterChange, draftAfter, type Bearings, type Change } from './kitFollows'
 import { conflict, settled } from './openJob'
 import { checkPlace } from './place'
 import { firstPosition } from './positions'
@@ -54,7 +54,7 @@ export async function createJob({
         event({ ...job, evidence, bearings }),
       ),
     )
-  const kit = from.kit ? await kitToKeep(null, from.kit, from.fitting) : undefined
+  const kit = from.kit ? await kitToKeep(null, from.kit, from.fitting, []) : undefined
   return toJob(
     await db.createJob(
       {
@@ -114,7 +114,7 @@ export async function changeJob(id: number, change: Change, undoing?: Undoing): 
   // How the hub is filled, and how fast it turns, is typed beside the kit and decides its grease.
   const filledAnew = job.kit !== null && greaseChanged(job.fitting, fitting)
   const worked = draft === undefined && filledAnew ? job.kit : draft
-  const kit = worked ? await kitToKeep(id, worked, fitting) : worked
+  const kit = worked ? await kitToKeep(id, worked, fitting, afterChange(job, changes)) : worked
   const closed =
     change.closed === true && job.closedAt === null ? await closing(job, change.reason ?? '') : null
   const { closed: close, title, machineId, positionId, intake } = change

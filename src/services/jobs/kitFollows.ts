@@ -16,11 +16,11 @@ export type Change = z.output<typeof JobChange>
 export type Bearings = NonNullable<Change['bearings']>
 
 /** The bearings of a job as its kit takes them. */
-export const jobBearings = (job: Job): JobBearing[] =>
+export const jobBearings = (job: Pick<Job, 'bearings'>): JobBearing[] =>
   job.bearings.map(({ name, slot, decision }) => ({ name, slot, designation: decision?.designation ?? null }))
 
 /** The bearings as a change leaves them. */
-const afterChange = (job: Job, changes: Bearings): JobBearing[] =>
+export const afterChange = (job: Job, changes: Bearings): JobBearing[] =>
   job.bearings.map(({ id, name, slot, decision }) => {
     const change = changes[id]
     const is = change?.decision === undefined ? decision : change.decision

@@ -7,6 +7,7 @@ import { kitToKeep } from '../keptKit'
 import { getCatalogue } from '../catalogueRuntime'
 import { noJob } from './getJob'
 import { decided } from './decided'
+import { jobBearings } from './kitFollows'
 import { changeJob } from './jobs'
 import { conflict, openJob } from './openJob'
 import { lastAct } from './lastAct'
@@ -64,7 +65,7 @@ export async function undoLast(id: number, { version }: z.output<typeof AtVersio
       ? await putBack(job, undo.removed, act)
       : await db.removeBearing(id, version, Math.max(...job.bearings.map((b) => b.id)), {
           patch: undo.kit === undefined ? {} : { kit: undo.kit },
-          ...(undo.kit && { kit: await kitToKeep(id, undo.kit, job.fitting) }),
+          ...(undo.kit && { kit: await kitToKeep(id, undo.kit, job.fitting, jobBearings(job)) }),
           events: [{ kind: 'undo', summary: `Undone: ${act.summary}`, content: undo }],
           undoes: act.versions,
         })

@@ -160,6 +160,10 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     title: 'More balls than go round',
     detail: `${count} × ${balls}, and ${most} fill the circle: one less runs free. Measure the ball and the circle again.`,
   }),
+  otherThanDecided: ({ decided, holds, why }) => ({
+    title: `${holds} is not what was decided`,
+    detail: [`Decided for this job: ${decided}.`, ...why, 'Put that one in, or decide anew.'].join(' '),
+  }),
   carriesNoShaft: ({ part }) => ({
     title: `${part} is a thrust bearing`,
     detail:

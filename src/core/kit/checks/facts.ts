@@ -42,6 +42,8 @@ export interface CheckFacts {
   /** `closed`: every one on both sides */
   bearingsAlike: { count: number; sizes: { designation: string; count: number }[]; closed: boolean }
   carriesNoShaft: { part: string }
+  /** `why`: what keeps one from standing in for the other */
+  otherThanDecided: { decided: string; holds: string; why: string[] }
   /** `most`: as many as go round the circle, touching */
   ballsTooMany: { count: number; balls: string; most: number }
   cannotLocate: { part: string }

@@ -1,5 +1,6 @@
 import type { FillContext } from '../fill'
 import type { KitCheck } from '../kit'
+import { asDecided } from './asDecided'
 import { ballPairs, ballsGoRound, findingsAnswered, floats, onSleeve, spacerThere } from './bearings'
 import type { KitRule } from './check'
 import { checkText } from './checkTexts'
@@ -23,6 +24,7 @@ import { housingHolds, sealFits, sealRoom, seatsFit } from './seats'
 import { clampedPlay, mating, twoSets } from './tapered'
 
 const CONSTRAINTS: readonly KitRule[] = [
+  asDecided,
   mating,
   twoSets,
   seatsFit,
