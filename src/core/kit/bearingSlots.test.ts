@@ -179,6 +179,8 @@ describe('what stands in the kit where something else was decided', () => {
     ['B1', both('6206-2RS'), null, undefined],
     ['K1', { rodEnd: 'SA17C' }, 'SA17C', undefined],
     ['K1', { rodEnd: 'SI17C' }, 'SA17C', 'fail'],
+    // Made over to tapered bearings: the ball bearing that was decided has no place there.
+    ['A1', { innerBearing: 'LM67048/LM67010' }, '6205-2RS', undefined],
     ['M1', { clutch: 'HF2520' }, 'CSK25', 'fail'],
   ])('%s, %j where %s was decided: %s', (code, parts, decided, result) =>
     expect(told(code, parts, ['', decided])[0]?.result).toBe(result),

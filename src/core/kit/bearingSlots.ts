@@ -131,7 +131,7 @@ export function suitsArrangement({ slots }: Pick<Arrangement, 'slots'>, known: K
 }
 
 /** Whether what was decided may stand in a place at all. */
-function suits(
+export function suits(
   arrangement: Pick<Arrangement, 'slots'>,
   slot: string,
   designation: string,

@@ -236,6 +236,22 @@ it.each(['6205', 'cup 40', 'about nine', '3 x 4 x 5', '1/4 in G25', '0.25 mm', '
   },
 )
 
+it.each([
+  ['K1', { rodEnd: 'SA17C', jamNut: 'M16x1.5' }, undefined, true],
+  ['K1', { rodEnd: 'SA17C', jamNut: 'jam nut M16' }, undefined, false],
+  ['K1', { rodEnd: 'SAL17C', jamNut: 'M16 x 2' }, undefined, true],
+  ['K1', { rodEnd: 'SAL17C', jamNut: 'jam nut M16 x 2 LH' }, undefined, false],
+  ['K1', { rodEnd: 'SA17C', jamNut: 'the thin one' }, undefined, false],
+  ['K1', { rodEnd: 'SA17C', nut: 'nut M12' }, undefined, false],
+  ['A3', { axleNut: 'staked nut M20x1.5' }, 'M22x1.5', true],
+  ['A3', { axleNut: 'staked nut M22x1.5' }, 'M22x1.5', false],
+  ['A1', { castleNut: 'left-hand nut 3/4-16' }, '3/4-16 LH', true],
+  ['A1', { castleNut: 'castle nut 3/4-16 LH' }, '3/4-16 LH', false],
+] as const)('%s, %j on %s: of another thread %s', (code, parts, thread, isTold) => {
+  const { checks } = propose(code, { positions: 1, parts, sizes: {}, ...(thread && { thread }) })
+  expect(checks.some(({ code: check }) => check === 'writtenNutOff')).toBe(isTold)
+})
+
 it('balls that are written for a place are read there, counted there or by their circle', () => {
   const balls = (left: string, sizes = {}) => {
     const kit = propose('H1', { positions: 1, parts: { ballsLeft: left }, sizes })

@@ -16,7 +16,7 @@ export {
   type FieldQuantity,
 } from './typedFigure'
 export { readAmount, typedAmount } from './readAmount'
-export { readThread } from './thread'
+export { isSameThread, readThread, threadIn } from './thread'
 export { unitReasonText } from './unitReasonText'
 export { withTwins } from './withTwins'
 export { writeCount } from './writeCount'

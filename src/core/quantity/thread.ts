@@ -108,3 +108,26 @@ export function readThread(text: string): Thread | null {
   const read = readMetric(bare) ?? readUnified(bare) ?? readMetric(plain) ?? readUnified(plain)
   return read && { ...read, leftHand }
 }
+
+/** Most words that one thread is written in: `M20 x 1.5 LH`. */
+const MAX_WORDS = 4
+
+/**
+ * The first thread in a text, as long as it is read: the name of a nut with its thread.
+ * @example threadIn('self-locking nut M16x1.5')?.pitchMm // 1.5
+ */
+export function threadIn(text: string): Thread | null {
+  const words = text.trim().split(/\s+/)
+  for (let from = 0; from < words.length; from++)
+    for (let length = Math.min(MAX_WORDS, words.length - from); length > 0; length--) {
+      const read = readThread(words.slice(from, from + length).join(' '))
+      if (read) return read
+    }
+  return null
+}
+
+/** Whether one screws onto the other. */
+export const isSameThread = (a: Thread, b: Thread): boolean =>
+  a.leftHand === b.leftHand &&
+  Math.abs(a.diameterMm - b.diameterMm) < 0.05 &&
+  Math.abs(a.pitchMm - b.pitchMm) < 0.01

@@ -7,7 +7,7 @@ import {
 } from '../../interchange'
 import { knownPart } from '../../part'
 import { bearingSlots, type BearingSlot } from '../bearingPlaces'
-import { slotsFor } from '../bearingSlots'
+import { slotsFor, suits } from '../bearingSlots'
 import { taperedSets, type FillContext } from '../fill'
 import type { KitRule } from './check'
 import type { CheckFinding } from './facts'
@@ -49,7 +49,11 @@ export const asDecided: KitRule = (fillContext) => {
   return (fillContext.request.bearings ?? []).flatMap(({ designation }, i): CheckFinding[] => {
     const decided = designation === null ? null : variantOf(designation, fillContext.context)
     const at = bearingSlots(fillContext.arrangement).filter(
-      ({ id }) => id === places[i] || places[i] === 'bearing',
+      // Where nothing decided can stand, as after a change to another kind of bearing, nothing is compared.
+      ({ id }) =>
+        (id === places[i] || places[i] === 'bearing') &&
+        designation !== null &&
+        suits(fillContext.arrangement, id, designation, fillContext),
     )
     const held = at.flatMap((place) => {
       const variant = heldAt(place, fillContext)

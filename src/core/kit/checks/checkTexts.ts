@@ -56,6 +56,10 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
     title: `A nut ${nut} does not run on this spindle`,
     detail: `Its thread was measured as ${typed}. Measure again, or take the nut for it.`,
   }),
+  writtenNutOff: ({ nut, of, thread }) => ({
+    title: `“${nut}” is of another thread`,
+    detail: `${of === '' ? 'The spindle was measured as' : `${of} has`} ${thread}. Look at pitch and hand, and write the nut with its whole thread.`,
+  }),
   lockNutOff: ({ nut, threadMm, bearing, boreMm }) => ({
     title: `${nut} does not hold ${bearing}`,
     detail:

@@ -42,6 +42,8 @@ export interface CheckFacts {
   /** `closed`: every one on both sides */
   bearingsAlike: { count: number; sizes: { designation: string; count: number }[]; closed: boolean }
   carriesNoShaft: { part: string }
+  /** `of`: the part the nut holds; empty = the spindle */
+  writtenNutOff: { nut: string; of: string; thread: string }
   /** `why`: what keeps one from standing in for the other */
   otherThanDecided: { decided: string; holds: string; why: string[] }
   /** `most`: as many as go round the circle, touching */

@@ -19,6 +19,7 @@ import {
   nutRunsOnThread,
   sleeveHolds,
   snapRingSits,
+  writtenNutRuns,
 } from './shaftHardware'
 import { housingHolds, sealFits, sealRoom, seatsFit } from './seats'
 import { clampedPlay, mating, twoSets } from './tapered'
@@ -33,6 +34,7 @@ const CONSTRAINTS: readonly KitRule[] = [
   sealRoom,
   nutPasses,
   nutRunsOnThread,
+  writtenNutRuns,
   washerFollowsNut,
   pinFollowsNut,
   slotStep,

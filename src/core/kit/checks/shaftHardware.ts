@@ -1,8 +1,10 @@
 import type { Part } from '../../catalogue'
 import { isSameSize } from '../../interchange'
 import { knownPart } from '../../part'
+import { isSameThread, readThread, threadIn } from '../../quantity'
 import type { Slot } from '../arrangement'
 import { hardwareOf, runsOn, SLEEVE_TAPER, sleeveOf, sleeveUnder, snapRingSeat } from '../fill'
+import { ROLES } from '../roles'
 import { isOver, isWithin, LOCK_NUT_UNDER_MM, LOCK_WASHER_OFF_MM } from '../tolerances'
 import { partAt, slotsOf, type KitRule } from './check'
 import type { CheckFinding } from './facts'
@@ -16,6 +18,20 @@ export const nutRunsOnThread: KitRule = (fillContext) =>
     const typed = fillContext.request.thread?.trim() ?? ''
     if (!nut || typed === '' || runsOn(nut, typed)) return []
     return [{ code: 'nutOffThread', result: 'fail', data: { nut: nut.thread, typed }, slots: [slot.id] }]
+  })
+
+/** A nut written by hand with its thread, against that of the part it holds or of the spindle as it was typed. */
+export const writtenNutRuns: KitRule = (fillContext) =>
+  fillContext.arrangement.slots.flatMap((slot): CheckFinding[] => {
+    const value = fillContext.filled.get(slot.id)?.value
+    if (ROLES[slot.role].fastener !== 'nut' || value?.kind !== 'text') return []
+    const held = partAt(fillContext, slot.at)
+    const spindle = fillContext.arrangement.thread ? fillContext.request.thread : undefined
+    const runsAlong = held?.shank?.thread ?? spindle ?? ''
+    const [nut, thread] = [threadIn(value.text), readThread(runsAlong)]
+    if (!nut || !thread || isSameThread(nut, thread)) return []
+    const data = { nut: value.text, of: held?.shank ? held.base : '', thread: runsAlong }
+    return [{ code: 'writtenNutOff', result: 'warn', data, slots: withAt(slot) }]
   })
 
 /** A lock nut is screwed on beside the bearing it clamps: its thread passes the bore and its face reaches the ring. */

@@ -2,7 +2,7 @@ import type { HardwareDetails, Part } from '../../catalogue'
 import { seatKindOf, seatNominal } from '../../fit'
 import { isSameSize } from '../../interchange'
 import { knownPart, resolvePart } from '../../part'
-import { readThread, writeMm } from '../../quantity'
+import { isSameThread, readThread, writeMm } from '../../quantity'
 import type { Slot } from '../arrangement'
 import type { Filled } from '../kit'
 import { isOver, isPinFor, isWithin, PIN_LEGS_MM, THREAD_PASSES_MM, WASHER_OFF_MM } from '../tolerances'
@@ -40,12 +40,8 @@ export function spindleThread(
 /** Whether a listed nut runs on a thread as typed; every listed one is right-hand. */
 export const runsOn = (nut: { threadMm: number; pitchMm: number }, typed: string): boolean => {
   const thread = readThread(typed)
-  return (
-    thread !== null &&
-    !thread.leftHand &&
-    Math.abs(nut.threadMm - thread.diameterMm) < 0.05 &&
-    Math.abs(nut.pitchMm - thread.pitchMm) < 0.01
-  )
+  const own = { diameterMm: nut.threadMm, pitchMm: nut.pitchMm, leftHand: false }
+  return thread !== null && isSameThread(own, thread)
 }
 
 const noThread = (typed: string): string =>
