@@ -243,8 +243,8 @@ it.each([
   ['K1', { rodEnd: 'SAL17C', jamNut: 'jam nut M16 x 2 LH' }, undefined, false],
   ['K1', { rodEnd: 'SA17C', jamNut: 'the thin one' }, undefined, false],
   ['K1', { rodEnd: 'SA17C', nut: 'nut M12' }, undefined, false],
-  ['A3', { axleNut: 'staked nut M20x1.5' }, 'M22x1.5', true],
-  ['A3', { axleNut: 'staked nut M22x1.5' }, 'M22x1.5', false],
+  ['A3', { clampingNut: 'staked nut M20x1.5' }, 'M22x1.5', true],
+  ['A3', { clampingNut: 'staked nut M22x1.5' }, 'M22x1.5', false],
   ['A1', { castleNut: 'left-hand nut 3/4-16' }, '3/4-16 LH', true],
   ['A1', { castleNut: 'castle nut 3/4-16 LH' }, '3/4-16 LH', false],
 ] as const)('%s, %j on %s: of another thread %s', (code, parts, thread, isTold) => {
