@@ -195,7 +195,7 @@ describe('what stands in the kit where something else was decided', () => {
       slots: ['outerBearing', 'outerCone', 'outerCup'],
     })
     expect(decided('L44649/L44610')[0]?.detail).toMatch(
-      /^Decided for this job: L44649\/L44610\. .*Put that one in/,
+      /^Decided for this job: L44649\/L44610\. [A-Z].*Put that one in/,
     )
   })
   it('of two that tell no place the one whose number is gone', () => {

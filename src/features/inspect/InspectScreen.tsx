@@ -171,9 +171,7 @@ export function InspectScreen() {
                     <div className="min-w-0 flex-[1_1_240px] text-[0.875rem] text-ink2">
                       <p>
                         <b className="text-ink">{mode.label}</b>: {mode.looks}{' '}
-                        <span className="text-ink3">
-                          {capital(texts.failureMode(mode.term, mode.group))}
-                        </span>
+                        <span className="text-ink3">{capital(texts.failureMode(mode.term, mode.group))}</span>
                       </p>
                       {isRound && <PlaceText part={part} seen={s} mode={mode} />}
                       {isRaceway(part) && (answer?.doubleRow === true || s.row) && (

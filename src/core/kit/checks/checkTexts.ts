@@ -1,3 +1,4 @@
+import { capital } from '../../capital'
 import { PRACTICE_LABELS } from '../../grease'
 import { writeInch, writeMm } from '../../quantity'
 import { FINDING_LABELS } from '../findings'
@@ -166,7 +167,11 @@ const TEXTS: { [C in CheckCode]: (data: CheckFacts[C]) => CheckText } = {
   }),
   otherThanDecided: ({ decided, holds, why }) => ({
     title: `${holds} is not what was decided`,
-    detail: [`Decided for this job: ${decided}.`, ...why, 'Put that one in, or decide anew.'].join(' '),
+    detail: [
+      `Decided for this job: ${decided}.`,
+      ...why.map(capital),
+      'Put that one in, or decide anew.',
+    ].join(' '),
   }),
   carriesNoShaft: ({ part }) => ({
     title: `${part} is a thrust bearing`,
