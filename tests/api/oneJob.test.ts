@@ -159,6 +159,29 @@ describe('a job with all its bearings', () => {
     const lines = await linesOf(job.id)
     expect(lines.find((l) => l.slot === 'bolts')?.quantity).toBe(6)
   })
+  it('what stands in the kit where something else was decided is an open point, until it is decided anew or its bearing is gone', async () => {
+    let job = await open(`As decided ${mark}`)
+    const off = async () =>
+      (await get<{ points: { message: string }[] }>(`/api/jobs/${job.id}/open`)).points
+        .map(({ message }) => message)
+        .filter((message) => message.includes('not what was decided'))
+    const kit = (parts: object) => ({ kit: { arrangement: 'G1', positions: 1, parts, sizes: {} } })
+    job = (await post<Job>(`/api/jobs/${job.id}/bearings`, { version: job.version, name: 'floating' })).body
+    const bearings = Object.fromEntries(job.bearings.map(({ id }) => [id, { decision: decided('22209') }]))
+    job = (await patch(job, { bearings })).body
+    job = (await patch(job, kit({ bearingLocating: '22209', bearingFloating: '22208' }))).body
+    expect(await off()).toEqual([
+      expect.stringMatching(/^Bearing, floating: .*22208 is not what was decided/),
+    ])
+    const floating = job.bearings[1]?.id ?? 0
+    job = (await patch(job, { bearings: { [floating]: { decision: decided('22208') } } })).body
+    expect(await off()).toEqual([])
+    job = (await patch(job, { bearings: { [floating]: { decision: decided('22210') } } })).body
+    job = (await patch(job, kit({ bearingLocating: '22209', bearingFloating: '22208' }))).body
+    expect(await off()).toHaveLength(1)
+    job = (await call<Job>('DELETE', `/api/jobs/${job.id}/bearings/${floating}?version=${job.version}`)).body
+    expect(await off()).toEqual([])
+  })
   it('one removed while another screen edits it: a conflict with the present job, nothing lost', async () => {
     let job = await open(`Removed ${mark}`)
     job = (await post<Job>(`/api/jobs/${job.id}/bearings`, { version: job.version, name: 'left' })).body

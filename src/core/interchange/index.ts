@@ -1,6 +1,6 @@
 export { LOADS, ROTATING_RINGS, type Application } from './check'
 export { speedLimit } from './checks/speed'
-export { checksOf, compareVariants, VERDICTS, type InterchangeVerdict } from './compareVariants'
+export { checksOf, compareVariants, VERDICTS, type Comparison } from './compareVariants'
 export { equivalentsOf } from './equivalents'
 export { matesOf } from './mates'
 export { isSameSize } from './sameSize'

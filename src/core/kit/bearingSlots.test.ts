@@ -172,6 +172,8 @@ describe('what stands in the kit where something else was decided', () => {
     ['B1', both('6205DDU'), '6205-2RS', undefined],
     ['B1', both('6205-2RS'), '6205', undefined],
     ['B1', both('6205ZZ'), '6205-2RS', 'warn'],
+    ['B1', both('6205-2RS'), '6205-2RS/C3', 'warn'],
+    ['B1', both('6205-2RS'), '6205/C3', 'warn'],
     ['B1', both('6206-2RS'), '6205-2RS', 'fail'],
     // One of two alike is another: a stepped axle, seen at its place.
     ['B1', { bearingLeft: '6206-2RS', bearingRight: '6205-2RS' }, '6205-2RS', undefined],

@@ -65,8 +65,13 @@ export async function removeJobBearing(id: number, bearing: number, input: unkno
   if (!found) throw new ServiceError('notFound', `Job ${id} has no bearing ${bearing}.`)
   if (job.bearings.length === 1)
     throw new ServiceError('impossible', 'A job keeps at least one bearing. Change this one instead.')
+  const left = job.bearings.filter((b) => b !== found)
   const removed = await db.removeBearing(id, version, bearing, {
     patch: {},
+    // What it was decided as is asked of the kit no longer.
+    ...(job.kit && {
+      kit: await kitToKeep(id, job.kit, job.fitting, jobBearings({ bearings: left })),
+    }),
     events: [
       {
         kind: 'bearing',

@@ -60,12 +60,14 @@ export async function undoLast(id: number, { version }: z.output<typeof AtVersio
   const { undo } = act
   if ('change' in undo)
     return { job: await changeJob(id, { ...undo.change, version }, act), undone: act.summary }
+  const last = Math.max(...job.bearings.map((b) => b.id))
+  const left = { bearings: job.bearings.filter((b) => b.id !== last) }
   const stored =
     'removed' in undo
       ? await putBack(job, undo.removed, act)
-      : await db.removeBearing(id, version, Math.max(...job.bearings.map((b) => b.id)), {
+      : await db.removeBearing(id, version, last, {
           patch: undo.kit === undefined ? {} : { kit: undo.kit },
-          ...(undo.kit && { kit: await kitToKeep(id, undo.kit, job.fitting, jobBearings(job)) }),
+          ...(undo.kit && { kit: await kitToKeep(id, undo.kit, job.fitting, jobBearings(left)) }),
           events: [{ kind: 'undo', summary: `Undone: ${act.summary}`, content: undo }],
           undoes: act.versions,
         })

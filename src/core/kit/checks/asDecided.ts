@@ -1,10 +1,4 @@
-import {
-  compareVariants,
-  plainVariant,
-  variantOf,
-  type InterchangeVerdict,
-  type Variant,
-} from '../../interchange'
+import { compareVariants, plainVariant, variantOf, type Comparison, type Variant } from '../../interchange'
 import { knownPart } from '../../part'
 import { bearingSlots, type BearingSlot } from '../bearingPlaces'
 import { slotsFor, suits } from '../bearingSlots'
@@ -35,13 +29,12 @@ function placesOf({ arrangement, request, ...knowledge }: FillContext): (string 
 }
 
 /** Whether nothing has to be asked: an arrangement that wants seals takes the closed form of what was decided open. */
-function standsIn(
-  { verdict, variant: { closure } }: { verdict: InterchangeVerdict; variant: Variant },
-  { arrangement }: FillContext,
-): boolean {
-  if (verdict !== 'conditional') return verdict !== 'not-interchangeable'
-  return arrangement.closure === 'seals' && closure.sides === 2 && closure.type === 'contactSeal'
-}
+const standsIn = ({ verdict, checks }: Comparison, wantsSeals: boolean): boolean =>
+  verdict === 'identical' ||
+  verdict === 'upgrade' ||
+  (verdict === 'conditional' &&
+    wantsSeals &&
+    checks.every(({ check, result }) => result === 'pass' || check === 'speed'))
 
 /** What was decided for the job stands in the kit, or something that stands in for it. */
 export const asDecided: KitRule = (fillContext) => {
@@ -61,7 +54,7 @@ export const asDecided: KitRule = (fillContext) => {
     })
     if (!decided || held.length === 0) return []
     const judged = held.map((one) => ({ ...one, ...compareVariants(decided, one.variant) }))
-    if (judged.some((one) => standsIn(one, fillContext))) return []
+    if (judged.some((one) => standsIn(one, fillContext.arrangement.closure === 'seals'))) return []
     const [first] = judged
     const result = judged.every(({ verdict }) => verdict === 'not-interchangeable') ? 'fail' : 'warn'
     const why = (first?.checks ?? []).filter((check) => check.result === result).map(({ detail }) => detail)
