@@ -29,7 +29,7 @@ test('a kit of another arrangement: five bearings of a driven hub, a finding add
   await page.locator('#line-carrierInner').click()
   await page.getByLabel('Number for Carrier bearing, inner').fill('6803-2RS')
   await page.getByRole('button', { name: 'Set' }).click()
-  await expect(page.getByText('2 × 6903, 3 × 6803')).toBeVisible()
+  await expect(page.getByText('2 × 6903-2RS, 3 × 6803-2RS')).toBeVisible()
   await expect(page.locator('tr[data-slot=sleeve]')).toHaveAttribute('data-state', 'gap')
   await page.getByLabel('Sleeve length').fill('9')
   await expect(page.locator('tr[data-slot=sleeve]')).toHaveAttribute('data-state', 'filled')
