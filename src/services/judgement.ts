@@ -47,7 +47,7 @@ async function setupFor(arrangement: string | undefined, designation: string | u
   const rows = family
     ? {
         doubleRow: familyFacts(family).rows === 2,
-        sliding: family === 'rod-end' || family === 'spherical-plain',
+        sliding: familyFacts(family).traits?.includes('sliding') ?? false,
         rodEnd: family === 'rod-end',
         clutch: family === 'one-way-clutch',
       }

@@ -12,7 +12,8 @@ export interface FamilyFacts {
   /**
    * `closable`: made with shields or seals under the same number; `seldomClosed`: made so too, but rarely;
    * `sealed`: comes filled and closed, its number does not say so;
-   * `linear`: runs along its shaft, which is its raceway, and does not turn
+   * `linear`: runs along its shaft, which is its raceway, and does not turn;
+   * `sliding`: a ball slides in its ring, nothing rolls
    */
   traits?: readonly (
     | 'closable'
@@ -24,6 +25,7 @@ export interface FamilyFacts {
     | 'separable'
     | 'angularContact'
     | 'linear'
+    | 'sliding'
   )[]
 }
 
@@ -90,8 +92,13 @@ export const FAMILIES = {
   'thrust-spherical': roller('spherical roller thrust bearing', 'sphericalRoller', {
     traits: ['thrust', 'selfAligning', 'separable'],
   }),
-  'spherical-plain': { label: 'spherical plain bearing', kind: 'bearing', tolerances: 'ISO 492' },
-  'rod-end': { label: 'rod end', kind: 'bearing' },
+  'spherical-plain': {
+    label: 'spherical plain bearing',
+    kind: 'bearing',
+    tolerances: 'ISO 492',
+    traits: ['sliding'],
+  },
+  'rod-end': { label: 'rod end', kind: 'bearing', traits: ['sliding'] },
   'one-way-clutch': roller('one-way clutch', 'needle'),
   /** `width` is its length */
   'linear-ball': {

@@ -1,4 +1,4 @@
-import type { Family, Part } from '../catalogue'
+import { familyFacts, type Part } from '../catalogue'
 import { isSealed, type Closure } from '../designation'
 
 /**
@@ -28,7 +28,6 @@ export const GREASED_BY_RULE: ReadonlySet<Greasing> = new Set(['byHand', 'filled
 
 /** Track rollers without a stud or side plates: their rollers are packed before they go on the pin. */
 const LOOSE_ROLLERS: ReadonlySet<string> = new Set(['STO', 'RSTO'])
-const SLIDING: ReadonlySet<Family> = new Set(['spherical-plain', 'rod-end'])
 
 export interface Greased {
   part: Pick<Part, 'family' | 'series'>
@@ -43,9 +42,10 @@ export const isFilledForLife = (part: Omit<Greased, 'traits'>): boolean =>
 
 /** How a part is greased, by its family and its letters. */
 export function greasingOf({ part: { family, series }, closure, traits }: Greased): Greasing {
-  if (SLIDING.has(family))
+  const { traits: ofFamily } = familyFacts(family)
+  if (ofFamily?.includes('sliding'))
     return traits.includes('dry') ? 'lining' : traits.includes('withoutHoles') ? 'onBall' : 'sliding'
-  if (family === 'linear-ball') return 'rustFilm'
+  if (ofFamily?.includes('linear')) return 'rustFilm'
   if (family === 'cam-follower' && !LOOSE_ROLLERS.has(series)) return 'filledAgain'
   const sealed = isSealed({ part: { family }, closure })
   if (family === 'insert' && sealed && series.startsWith('U')) return 'filledAgain'

@@ -177,14 +177,18 @@ function seldomClosed(variant: Variant, tokens: readonly SuffixToken[]): Variant
 
 /** Designs of spherical plain bearings and rod ends: steel on steel, with holes for grease and with seals from here on, mm; on a dry lining. */
 const GREASED_FROM_MM = 15
-const SLIDING: ReadonlySet<Family> = new Set(['spherical-plain', 'rod-end'])
 /** Series whose numbers carry the letters of a design: not rod ends of series K, and none of the inch ones but GEZ. */
 const LETTERED_SERIES: ReadonlySet<string> = new Set(['GE', 'GEG', 'GEZ', 'E'])
 
 /** The same sizes in the other designs of what slides, closed and open (common practice). */
 function otherDesigns({ part }: Variant, context: DesignationContext): Variant[] {
   const { bore } = part.dimensions
-  if (!SLIDING.has(part.family) || !LETTERED_SERIES.has(part.series) || bore === undefined) return []
+  if (
+    !familyFacts(part.family).traits?.includes('sliding') ||
+    !LETTERED_SERIES.has(part.series) ||
+    bore === undefined
+  )
+    return []
   return (bore < GREASED_FROM_MM ? ['E', 'C'] : ['ES', 'C', 'ES-2RS']).flatMap(
     (letters) => variantOf(`${part.base}${letters}`, context) ?? [],
   )
