@@ -23,17 +23,31 @@ const EASTERN: Record<string, readonly string[]> = {
   '160': ['RS'],
   '180': ['2RS'],
 }
-/** Old short style: the leading 6 is left out; there FF and DD are shields, PP and ZZ seals (common practice). */
-const SHORT: Record<string, string> = {
-  KDD: 'ZZ',
-  KD: 'Z',
-  SFF: 'ZZ',
-  SF: 'Z',
-  SZZ: '2RS',
-  PP: '2RS',
-  KPP: '2RS',
-  SS: '2RS',
+/** Diameter series of the old short styles by the figures before the bore: the leading 6 is left out, 9 stands before the light ones. */
+const SHORT_SERIES: Record<string, string> = { ...SERIES, '91': '60', '93': '69', '19': '69' }
+/**
+ * What the letters of the old short styles say (common practice): K and S are the plain ball bearing. Behind K, or nothing, D is a
+ * shield, P a seal and L one that does not touch; behind S, F is a shield, Z a seal and G the snap ring. Higher figures before an
+ * S are inch cones.
+ */
+const SHORT: Record<string, readonly string[]> = {
+  KD: ['Z'],
+  KDD: ['ZZ'],
+  KP: ['RS'],
+  KPP: ['2RS'],
+  PP: ['2RS'],
+  KL: ['RZ'],
+  KLL: ['2RZ'],
+  S: [],
+  SF: ['Z'],
+  SFF: ['ZZ'],
+  SZ: ['RS'],
+  SZZ: ['2RS'],
+  SS: ['2RS'],
 }
+/** A third style: 77 two shields, 99 two seals, a 4 before them the snap ring; 5 and 6 are the series 62 and 63, L is 60 (common practice). */
+const DOUBLED: Record<string, string> = { '77': 'ZZ', '99': '2RS' }
+const DOUBLED_SERIES: Record<string, string> = { L: '60', '5': '62', '6': '63' }
 
 function eastern(key: string): OldStyle | null {
   const match = /^(?:(150|160|180|50|60|80)([1-4])|(160|180)([56]))(\d\d)(?!\d)/.exec(key)
@@ -55,17 +69,32 @@ function smallEastern(key: string): OldStyle | null {
 }
 
 function short(key: string): OldStyle | null {
-  const match = /^([1-4])(\d\d)(KDD|KD|SFF|SF|SZZ|KPP|PP|SS)(?![A-Z0-9])/.exec(key)
-  const series = SERIES[match?.[1] ?? '']
-  const suffix = SHORT[match?.[3] ?? '']
-  if (!match || !series || !suffix) return null
-  const ask = match[3] === 'SZZ' ? '; ZZ is seals in this style and shields in others: look' : ''
+  const match =
+    /^([1-4]|9[13])(\d\d)(KDD|KD|KPP|KP|KLL|KL|PP|SS)(G?)(?![A-Z0-9])/.exec(key) ??
+    /^([23]|19|1(?=\d\dK))([01]\d|2[0-2])K?(SFF|SF|SZZ|SZ|S)(G?)(?![A-Z0-9])/.exec(key)
+  if (!match) return null
+  const [whole, figures = '', bore = '', letters = '', ring] = match
+  const series = SHORT_SERIES[figures]
+  const suffixes = SHORT[letters]
+  if (!series || !suffixes) return null
+  const ask = letters === 'SZZ' ? '; ZZ is seals in this style and shields in others: look' : ''
   return {
-    base: `${series}${match[2]}`,
-    suffixes: [suffix],
+    base: `${series}${bore}`,
+    suffixes: ring ? [...suffixes, 'NR'] : suffixes,
     style: `old short style${ask}`,
-    length: match[0].length,
+    length: whole.length,
   }
+}
+
+/** Closures said by doubled figures: `77503` is 6203 with two shields, `499502H` the implement bearing 99502H with its snap ring. */
+function doubled(key: string): OldStyle | null {
+  const style = 'old style with doubled figures'
+  if (/^499502H(?![A-Z0-9])/.test(key)) return { base: '99502H', suffixes: ['NR'], style, length: 7 }
+  const match = /^(4)?(77|99(?![56]00))([56L])([01]\d|2[0-2])(?![A-Z0-9])/.exec(key)
+  const [whole = '', ring, closure = '', figure = '', bore = ''] = match ?? []
+  const [series, suffix] = [DOUBLED_SERIES[figure], DOUBLED[closure]]
+  if (!series || !suffix) return null
+  return { base: `${series}${bore}`, suffixes: ring ? [suffix, 'NR'] : [suffix], style, length: whole.length }
 }
 
 /** Ball bearings filled through a notch are numbered apart in two conventions: `BL205` is a 6205 with more balls (common practice). */
@@ -111,6 +140,7 @@ export const oldStyle = (key: string): OldStyle | null =>
   eastern(key) ??
   smallEastern(key) ??
   short(key) ??
+  doubled(key) ??
   sealedSpherical(key) ??
   filledThroughNotch(key) ??
   fullOfRollers(key)

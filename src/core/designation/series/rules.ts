@@ -303,15 +303,18 @@ const TWO_ROWS_MM = 24
 /**
  * Sizes of a wheel-hub unit run together: bore in two digits, outside in two or, in hundredths, four, width in two; the width of a
  * narrower outer ring behind a slash, `DAC38740236/33` is 38 × 74.02 × 36 (common practice). Without `DAC` only whole outsides are
- * read: eight digits may be anything.
+ * read, and no narrow ones: eight digits may be anything. With it an outside from 100 mm stands in three digits, `DAC60120037`.
  */
 const hubUnit: Rule = (key, catalogue) => {
-  const match = /^(DAC)?(\d\d)(\d\d)(\d\d)?(\d\d)(?:\/([23456]\d))?(?!\d)/.exec(key)
+  const match =
+    /^(DAC)(\d\d)(1\d\d)(0)(\d\d)(?!\d)/.exec(key) ??
+    /^(DAC)?(\d\d)(\d\d)(\d\d)?(\d\d)(?:\/([23456]\d))?(?!\d)/.exec(key)
   if (!match) return null
   const [, prefix, bores = '', wholes = '', hundredths = '00', widths = '', outer] = match
   const [bore, outside, width] = [Number(bores), Number(`${wholes}.${hundredths}`), Number(widths)]
   if (!(hundredths === '00' || (prefix && /^0|0$/.test(hundredths)))) return null
-  if (bore < 20 || outside < bore * 1.6 || outside > bore * 2.6 || width < 25 || width > 60) return null
+  if (bore < 20 || outside < bore * 1.6 || outside > bore * 2.6 || width < (prefix ? 20 : 25) || width > 60)
+    return null
   if (outside - bore < TWO_ROWS_MM) return null
   const outerRingWidth = outer === undefined ? undefined : Number(outer)
   if (outerRingWidth !== undefined && outerRingWidth >= width) return null
