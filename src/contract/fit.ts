@@ -139,7 +139,15 @@ export const FitResponse = z.object({
     })
     .nullable(),
   recommended: UsualSeat.nullable(),
-  stages: z.object({ fresh: span, mounted: span, warm: span }).nullable(),
+  stages: z
+    .object({
+      fresh: span,
+      mounted: span,
+      warm: span,
+      /** what the nut takes away on a taper; null where nothing is drawn up */
+      drawnUp: span.nullable(),
+    })
+    .nullable(),
   advice: z.array(z.string()),
 })
 export type FitResponse = z.output<typeof FitResponse>

@@ -3,6 +3,7 @@ import { endPlay, playCurve } from '@/core/adjust'
 import {
   checkFit,
   clearanceStages,
+  driveUpOf,
   fitProblemText,
   internalClearance,
   recommendSeat,
@@ -46,7 +47,16 @@ function recommended(input: FitInput): FitResponse['recommended'] {
   })
 }
 
-/** Clearance new, mounted and warm, with the other ring in its class too; null without a table or without that class. */
+/** What a bearing loses while it is drawn up its taper, µm; null where no table tells. */
+function drawnUpOf({ family, bore }: FitInput): { min: number; max: number } | null {
+  const found = family === 'spherical' ? driveUpOf(bore) : null
+  return found && { min: Math.round(found.reduction.min * 1000), max: Math.round(found.reduction.max * 1000) }
+}
+
+/**
+ * Clearance new, mounted and warm, with the other ring in its class too; null without a table, without that class, or where
+ * nobody knows what drawing it up takes.
+ */
 function stages(input: FitInput, interference: { min: number; max: number }): FitResponse['stages'] {
   const clearance = internalClearance(
     input.family ?? 'deep-groove',
@@ -54,7 +64,9 @@ function stages(input: FitInput, interference: { min: number; max: number }): Fi
     input.bore,
     kindOf(input),
   )
-  if (!clearance) return null
+  const isDrawnUp = kindOf(input) === 'onSleeve'
+  const drawnUp = isDrawnUp ? drawnUpOf(input) : null
+  if (!clearance || (isDrawnUp && !drawnUp)) return null
   const inner = input.ring === 'inner'
   const other = input.otherClass
     ? checkFit({
@@ -67,12 +79,11 @@ function stages(input: FitInput, interference: { min: number; max: number }): Fi
   if (other && !other.ok) throw new ServiceError('impossible', fitProblemText(other.problem))
   const second = other?.ok ? other.value.interference : undefined
   const fits = inner ? { inner: interference, outer: second } : { inner: second, outer: interference }
-  return clearanceStages(
-    clearance,
-    fits,
-    input.innerHotterK ?? USUAL_HOTTER_K,
-    (input.bore + input.outside) / 2,
-  )
+  const hotterK = input.innerHotterK ?? USUAL_HOTTER_K
+  return {
+    ...clearanceStages(clearance, fits, hotterK, (input.bore + input.outside) / 2, drawnUp),
+    drawnUp,
+  }
 }
 
 /** What a seat does to a ring. @throws ServiceError `impossible` for a class of the other side or sizes that cannot be */

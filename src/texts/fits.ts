@@ -274,6 +274,10 @@ export const clearanceNewMountedWarm = 'Clearance: new, mounted, warm'
 export const toMOfLeft = (min: string, max: string, group: string) => `${min} to ${max} µm of ${group} left`
 export const whenMounted = (otherClass: string | null) =>
   `when mounted${otherClass ? ` with ${otherClass} on the other ring` : ''}; warm with the inner ring 5 K hotter.`
+export const whenDrawnUp = (by: { min: number; max: number }, otherClass: string | null) =>
+  `once its nut has taken ${by.min} to ${by.max} µm of it, the least where there was little${otherClass ? `, with ${otherClass} on the other ring` : ''}; warm with the inner ring 5 K hotter. A guide: the maker’s table rules.`
+export const leftOnItsSleeve =
+  'Drawn up its taper by the maker’s figure; a self-aligning ball bearing until it still swivels freely.'
 export const notATableOf = 'Not a table of the bearing: shaft, rolling elements and bore make it together.'
 export const noTableOfThis = 'No table of this family here: set by adjustment, or see its maker.'
 

@@ -113,6 +113,17 @@ describe('fits beyond one ring', () => {
     expect(body.stages.warm.max).toBeCloseTo(20 - 0.8 * 2 - 4.62, 1)
     expect(body.tools.sleeve.insideMm).toBe(25.5)
   })
+  it('on a sleeve the nut takes the clearance, not the fit of the shaft under it', async () => {
+    const sleeve = { ring: 'inner', class: 'h9', bore: 65, outside: 120, width: 31, kind: 'onSleeve' }
+    const stagesOf = async (family: string) =>
+      (await post<{ stages: unknown }>('/api/fits/check', { ...sleeve, family })).body.stages
+    expect(await stagesOf('spherical')).toMatchObject({
+      fresh: { min: 55, max: 75 },
+      mounted: { min: 25, max: 35 },
+      drawnUp: { min: 30, max: 40 },
+    })
+    expect(await stagesOf('self-aligning')).toBeNull()
+  })
   it('readings in mixed units and a wild one lose nothing', async () => {
     const { body } = await post<{ seat: { verdict: string }; advice: string[] }>('/api/fits/check', {
       ring: 'outer',

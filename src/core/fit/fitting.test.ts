@@ -212,6 +212,29 @@ describe('clearance from new to warm', () => {
     expect(mounted.max).toBeCloseTo(20 - 0.8 * 2, 9)
     expect(mounted.min - warm.min).toBeCloseTo(4.62, 2)
   })
+  // Least clearance that must be left of CN, by bore (handbook table beside the drive-up, from memory).
+  it.each([
+    [35, 15],
+    [45, 20],
+    [60, 25],
+    [90, 35],
+    [110, 50],
+    [130, 55],
+  ])('of a bearing of %s mm drawn up its taper what the handbook leaves: %s µm', (bore, least) => {
+    const clearance = internalClearance('spherical', 'CN', bore, 'onSleeve')
+    const { min, max } = driveUpOf(bore)?.reduction ?? { min: NaN, max: NaN }
+    const drawnUp = { min: min * 1000, max: max * 1000 }
+    // The fit of the shaft under the sleeve takes nothing.
+    const { mounted } = clearanceStages(
+      clearance ?? { lower: NaN, upper: NaN },
+      { inner: { min: 5, max: 50 } },
+      0,
+      bore,
+      drawnUp,
+    )
+    expect(mounted.min).toBeCloseTo(least, 6)
+    expect(mounted.max).toBeGreaterThan(least)
+  })
 })
 
 describe('readings of a seat', () => {

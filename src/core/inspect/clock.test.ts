@@ -90,6 +90,8 @@ describe('where on a ring something was seen', () => {
       'slidingScored',
       'slidingRust',
       'clutchDrags',
+      'treadFlat',
+      'ballSeatStuck',
     ])
     expect(of(null)).toEqual([
       'falseBrinelling',

@@ -48,6 +48,7 @@ export const SCENES = [
   'ring',
   'cage',
   'joint',
+  'roller',
   'ball',
   'shaft',
   'thread',

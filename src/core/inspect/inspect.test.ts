@@ -162,14 +162,17 @@ const NAMES: [RegExp, readonly SlotRole[]][] = [
 ]
 
 describe('by arrangement', () => {
-  const all = DAMAGE.flatMap((mode) =>
-    mode.parts.map((part): Seen => ({ part, damage: mode.id, severity: 'marked' })),
-  )
+  const seenOf = (modes: readonly DamageMode[]) =>
+    modes.flatMap((mode) =>
+      mode.parts.map((part): Seen => ({ part, damage: mode.id, severity: 'marked' })),
+    )
+  const all = seenOf(DAMAGE)
   it.each(CODES)('%s: no remedy and no check names a part it cannot have', (code) => {
     const here = arrangementOf(code)
     for (const sealed of [true, false]) {
       for (const age of AGES) {
-        const inspection = judgeParts(all, { tags: [], age, setup: setupOf(here, sealed) })
+        const setup = setupOf(here, sealed)
+        const inspection = judgeParts(seenOf(damageOf(setup)), { tags: [], age, setup })
         const lines = [
           ...inspection.causes.map((c) => c.remedy),
           ...inspection.checkNext,
@@ -191,6 +194,11 @@ describe('by arrangement', () => {
     expect(looked.includes('neckCracked')).toBe(code === 'K1')
     for (const clutch of ['clutchSlips', 'clutchDrags', 'clutchWrongWay'])
       expect(looked.includes(clutch), clutch).toBe(holds)
+    for (const onARail of ['treadFlat', 'treadEdge', 'studCracked'])
+      expect(looked.includes(onARail), onARail).toBe(code === 'L1')
+    for (const inAHousing of ['ringSlipped', 'ballSeatStuck'])
+      expect(looked.includes(inAHousing), inAHousing).toBe(code === 'F1')
+    expect(looked.includes('washerRubbed')).toBe(code === 'J1')
     for (const any of ['play', 'crack', 'abrasion', 'seatFretting']) expect(looked, any).toContain(any)
   })
   it('of a bearing nobody has named yet, what rolling ones have', () => {

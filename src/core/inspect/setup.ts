@@ -33,6 +33,10 @@ export const SETUP_TRAITS = [
   'rodEnd',
   /** holds one way and runs free the other */
   'clutch',
+  /** its outside runs on a rail */
+  'trackRoller',
+  /** carries along its shaft alone, in washers */
+  'thrust',
 ] as const
 export type SetupTrait = (typeof SETUP_TRAITS)[number]
 
@@ -64,7 +68,9 @@ export function setupOf(arrangement: Arrangement, sealed?: boolean): Setup {
     setByCones,
     spacer: clamped,
     fastened:
-      !setByNut && !setByCones && (clamped || has('axleNut', 'bolts', 'setScrews', 'lockNut', 'castleNut')),
+      !setByNut &&
+      !setByCones &&
+      (clamped || has('axleNut', 'clampNut', 'bolts', 'setScrews', 'lockNut', 'castleNut')),
     pressedUnit: has('hubUnit'),
     ...(has('hubUnit') && { doubleRow: true }),
     boltOnUnit: has('boltOnUnit'),
@@ -77,6 +83,8 @@ export function setupOf(arrangement: Arrangement, sealed?: boolean): Setup {
     sliding: has('rodEnd', 'sphericalPlain'),
     rodEnd: has('rodEnd'),
     clutch: has('clutch'),
+    trackRoller: has('trackRoller'),
+    thrust: has('thrustBearing'),
     ...(known !== undefined && { sealed: known }),
     separable,
   }

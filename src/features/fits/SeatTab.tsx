@@ -5,7 +5,14 @@ import dynamic from 'next/dynamic'
 import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { useMemo } from 'react'
-import { internalClearance, isRaceway, readSeat, seatNominal, CLEARANCE_REDUCTION } from '@/core/fit'
+import {
+  internalClearance,
+  isHandFitted,
+  isRaceway,
+  readSeat,
+  seatNominal,
+  CLEARANCE_REDUCTION,
+} from '@/core/fit'
 import type { FitResponse } from '@/contract/fit'
 import { hubHeatCaution } from '@/core/procedure'
 import { lengthInMm, NEWTON_PER_LBF, writeInch } from '@/core/quantity'
@@ -49,18 +56,19 @@ export function SeatTab(props: SeatProps) {
     const mm = mmOf(r.value)
     return Math.abs(mm - nominal) < 1 ? [{ at: r.at, depth: r.depth ?? '', um: (mm - nominal) * 1000 }] : []
   })
-  const isByHand = seat.kind === 'insert' || seat.byThumb || isRaceway(seat.kind, seat.ring)
+  const slidesOn = isHandFitted(seat.kind, seat.ring)
+  const isByHand = slidesOn || seat.byThumb || isRaceway(seat.kind, seat.ring)
   const group = typed.clearance ?? seat.clearance
   const spread = useMemo(
     () =>
       fit && {
         seat: fit.limits,
         ring: fit.bearing,
-        clearance: internalClearance(seat.family, group, seat.bore, seat.kind),
+        clearance: slidesOn ? null : internalClearance(seat.family, group, seat.bore, seat.kind),
         taken: CLEARANCE_REDUCTION[seat.ring],
         sign: seat.ring === 'inner' ? (1 as const) : (-1 as const),
       },
-    [fit, seat.family, seat.bore, seat.ring, seat.kind, group],
+    [fit, seat.family, seat.bore, seat.ring, seat.kind, group, slidesOn],
   )
   const difference = fit && differenceOf(fit)
   const { small } = useFigureUnits()
@@ -92,7 +100,7 @@ export function SeatTab(props: SeatProps) {
               <h2 className="caption mt-1">{texts.expectedFitSimulation}</h2>
               <Distribution
                 spread={spread}
-                tight={seat.ring === seat.rotatingRing && !seat.byThumb}
+                tight={seat.ring === seat.rotatingRing && !seat.byThumb && !slidesOn}
                 raceway={fit?.raceway ?? false}
               />
             </>
@@ -109,12 +117,22 @@ export function SeatTab(props: SeatProps) {
                     group,
                   )}
                 />{' '}
-                {texts.whenMounted(otherClass ?? null)}
+                <UnitText
+                  text={
+                    fit.stages.drawnUp
+                      ? texts.whenDrawnUp(fit.stages.drawnUp, otherClass ?? null)
+                      : texts.whenMounted(otherClass ?? null)
+                  }
+                />
               </p>
             </>
           ) : (
             <p className="text-[0.875rem] text-ink3">
-              {isRaceway(seat.kind, 'inner') ? texts.notATableOf : texts.noTableOfThis}
+              {isRaceway(seat.kind, 'inner')
+                ? texts.notATableOf
+                : seat.kind === 'onSleeve'
+                  ? texts.leftOnItsSleeve
+                  : texts.noTableOfThis}
             </p>
           )}
         </>

@@ -76,6 +76,14 @@ const SCENES: Record<DamageMode['sketch']['scene'], ReactNode> = {
       <circle cx={40} cy={33} r={9} />
     </g>
   ),
+  roller: (
+    <g {...ink}>
+      <path d="M52 25H98V37H52M98 23V39H112V23z" fill="var(--sheet)" />
+      <path d="M16 6H52V54H16z" fill="var(--sheet)" />
+      <path d="M4 58H64" strokeWidth={2.4} />
+      <path d="M2 31H118" stroke="var(--ink3)" strokeDasharray="10 3 2 3" strokeWidth={1} />
+    </g>
+  ),
   shaft: (
     <g {...ink}>
       <path d="M4 22H34V16H86V22H116V44H86V50H34V44H4z" fill="var(--sheet)" />
@@ -192,6 +200,18 @@ const MARKS: Record<string, ReactNode> = {
   stuck: <path {...hurt} d="M24 20A20 20 0 0 1 56 20M34 6L46 18M46 6L34 18" strokeWidth={2.4} />,
   lining: <circle {...hurt} cx={40} cy={33} r={18} strokeWidth={4} strokeDasharray="7 4 3 5" />,
   neck: <path {...hurt} d="M74 21L78 28L72 34L79 45" strokeWidth={2.4} />,
+  treadHollow: (
+    <path {...hurt} d="M20 54Q34 44 48 54M20 6Q34 16 48 6" fill="var(--paper)" strokeWidth={2.4} />
+  ),
+  treadEdge: <path {...hurt} d="M40 54L52 44V54zM40 6L52 16V6z" fill="var(--contra)" fillOpacity={0.45} />,
+  studCrack: <path {...hurt} d="M57 21L61 27L55 32L60 41" strokeWidth={2.4} />,
+  screws: (
+    <g {...hurt} strokeWidth={2}>
+      <path d="M46 24Q54 27 60 33M64 24Q72 27 78 33" />
+      <circle cx={46} cy={24} r={2.6} fill="var(--contra)" />
+      <circle cx={64} cy={24} r={2.6} fill="var(--contra)" />
+    </g>
+  ),
   slips: (
     <path
       {...hurt}
