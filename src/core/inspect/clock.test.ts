@@ -81,26 +81,26 @@ describe('where on a ring something was seen', () => {
     const of = (origin: string | null) =>
       DAMAGE.filter((m) => m.parts.includes('bearing') && originOf(m) === origin).map(({ id }) => id)
     expect(of('contamination')).toEqual([
-      'pitting',
-      'abrasion',
-      'particleDents',
-      'corrosion',
-      'rough',
       'ballStiff',
       'slidingScored',
       'slidingRust',
       'clutchDrags',
       'treadFlat',
       'ballSeatStuck',
+      'pitting',
+      'abrasion',
+      'particleDents',
+      'corrosion',
+      'rough',
     ])
     expect(of(null)).toEqual([
+      'clutchWrongWay',
       'falseBrinelling',
       'trueBrinelling',
       'fluting',
       'arcCraters',
       'crack',
       'play',
-      'clutchWrongWay',
       'seatFretting',
     ])
   })

@@ -34,6 +34,27 @@ describe('what was decided reaches its place', () => {
     ).not.toHaveProperty('bearing')
     expect(decided('B2', ['left', '6004-2RS'], ['', '6203-2RS'])).toEqual({ bearingLeft: '6004-2RS' })
   })
+  it.each([
+    ['G1', 'free end', '1213K', 'bearingFloating'],
+    ['G1', 'Non-locating bearing', '6208', 'bearingFloating'],
+    ['G1', 'gear side, fixed', 'NU208', 'bearingLocating'],
+    ['A1', 'inboard bearing', 'LM67048/LM67010', 'innerBearing'],
+    ['A2', 'left wheel, outer', 'LM11949/LM11910', 'outerBearing'],
+    ['B1', 'right hand', '6203-2RS', 'bearingRight'],
+    ['B2', 'right', '6203-2RS', 'bearingRight'],
+    ['B2', 'second, right side', '6203-2RS', 'bearingRightSecond'],
+    ['B3', 'carrier, stacked', '6902-2RS', 'carrierStacked'],
+    ['C1', 'outer', '6001-2RS', 'bearingOuter'],
+    ['C2', 'rear', '688ZZ', 'bearingRear'],
+  ])('%s: one of two called “%s” stands at its place', (code, name, number, place) =>
+    expect(decided(code, ['', '6305'], [name, number])).toMatchObject({ [place]: number }),
+  )
+  it('a name that says more than a place, or two places alike, tells none', () => {
+    expect(decided('C2', ['front wheel', '688ZZ'])).toEqual({ bearing: '688ZZ' })
+    expect(decided('C1', ['outer bearing', '6001-2RS'])).toEqual({ bearingOuter: '6001-2RS' })
+    expect(decided('B3', ['right', '6902-2RS'], ['left', '6001-2RS'])).toEqual({ shellLeft: '6001-2RS' })
+    expect(decided('G1', ['constructor', '6208'])).toEqual({ bearing: '6208' })
+  })
   it('those that tell no place fill what is left where it is clear which is whose', () => {
     const ends = { bearingLocating: 'NKIA5908', bearingFloating: 'NA4908' }
     expect(decided('G1', ['', 'NKIA5908'], ['gear side', 'NA4908'])).toEqual(ends)

@@ -15,8 +15,57 @@ export interface JobBearing {
   designation: string | null
 }
 
-const isAt = ({ id, side, locating }: Slot, name: string): boolean =>
-  [id, side, locating].some((own) => own?.toLowerCase() === name)
+/** Words of every place, which tell none apart. */
+const GENERAL: ReadonlySet<string> = new Set([
+  'bearing',
+  'ball',
+  'roller',
+  'cone',
+  'end',
+  'side',
+  'in',
+  'of',
+  'the',
+])
+/** What a place is called beside the word its arrangement has for it (common practice). */
+const ALSO_CALLED: ReadonlyMap<string, string> = new Map([
+  ['inside', 'inner'],
+  ['inboard', 'inner'],
+  ['outside', 'outer'],
+  ['outboard', 'outer'],
+  ['fixed', 'locating'],
+  ['held', 'locating'],
+  ['free', 'floating'],
+  ['nonlocating', 'floating'],
+  ['rear', 'behind'],
+  ['back', 'behind'],
+])
+
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .replace(/\bnon[- ]locating\b/g, 'nonlocating')
+    .split(/[^\p{L}\p{N}]+/u)
+    .flatMap((word) => (word === '' || GENERAL.has(word) ? [] : [ALSO_CALLED.get(word) ?? word]))
+
+/**
+ * The place that a name tells: the one most of its words are about, none where two are as likely.
+ * @param whole whether every word has to be about it: a name that is no place may hold such a word by chance, `front wheel`
+ */
+function placeNamed(slots: readonly Slot[], name: string, whole: boolean): Slot | undefined {
+  const itself = slots.find(({ id }) => id === name.trim())
+  if (itself) return itself
+  const said = wordsOf(name)
+  const [best, next] = slots
+    .flatMap((slot) => {
+      const own = new Set([slot.label, slot.side, slot.locating].flatMap((text) => wordsOf(text ?? '')))
+      const about = said.filter((word) => own.has(word)).length
+      if (about === 0 || (whole && about < said.length)) return []
+      return [{ slot, about, left: own.size - about }]
+    })
+    .sort((a, b) => b.about - a.about || a.left - b.left)
+  return best && next && best.about === next.about && best.left === next.left ? undefined : best?.slot
+}
 
 /**
  * The place a bearing of a job tells of itself: the one it names, else the one its name tells, else all alike when it is the
@@ -31,13 +80,13 @@ export function slotOf(
 ): string | null {
   const choices = bearingSlots(arrangement)
   if (choices.some(({ id }) => id === bearing.slot)) return bearing.slot
-  const name = bearing.name.trim().toLowerCase()
-  const slot =
-    name === ''
-      ? undefined
-      : arrangement.slots.find(
-          (s) => (isWholeBearing(s.role) || (s.role === 'cone' && s.mate !== undefined)) && isAt(s, name),
-        )
+  const slot = placeNamed(
+    arrangement.slots.filter(
+      ({ role, mate }) => isWholeBearing(role) || (role === 'cone' && mate !== undefined),
+    ),
+    bearing.name,
+    alone,
+  )
   if (slot) return slot.role === 'cone' ? bearingName(slot) : slot.id
   if (!alone) return null
   const [first] = choices

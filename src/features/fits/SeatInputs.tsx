@@ -3,6 +3,7 @@
 import {
   CLEARANCE_GROUPS,
   internalClearance,
+  isHandFitted,
   isRaceway,
   readSeat,
   seatNominal,
@@ -30,6 +31,10 @@ const RACEWAY_CLASSES: Record<'inner' | 'outer', readonly string[]> = {
   inner: ['f6', 'g5', 'g6', 'h5', 'h6'],
   outer: ['G6', 'H6', 'H7'],
 }
+/** Slid onto its shaft by hand and held by screws, a collar or a sleeve. */
+const HAND_CLASSES = { inner: ['h6', 'h7', 'h8', 'h9', 'h10'], outer: CLASSES.outer }
+const classesOf = ({ kind, ring }: ShownSeat): readonly string[] =>
+  (isRaceway(kind, ring) ? RACEWAY_CLASSES : isHandFitted(kind, ring) ? HAND_CLASSES : CLASSES)[ring]
 const MATERIALS = [
   ['steel', texts.steel],
   ['castIron', texts.castIron],
@@ -70,9 +75,7 @@ export function SeatInputs({
   const nominal = seatNominal(seat)
   const readings = readSeat(typed.readings ?? '')
   const now = typed.class?.trim() || usual.class
-  const classes = [
-    ...new Set([usual.class, ...(isRaceway(seat.kind, ring) ? RACEWAY_CLASSES : CLASSES)[ring]]),
-  ]
+  const classes = [...new Set([usual.class, ...classesOf(seat)])]
   const group = typed.clearance ?? seat.clearance
   // Groups with a table for this bearing: what is set by adjustment, or made by its seats, has none to choose from.
   const tables = CLEARANCE_GROUPS.filter((name) => internalClearance(seat.family, name, seat.bore, seat.kind))
