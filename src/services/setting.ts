@@ -109,29 +109,26 @@ function relubrication(
   open: Variant[],
   rpm: number | null,
 ): GreaseResponse['relubrication'] {
-  const sizes = open.flatMap(({ part }) => {
-    const { bore, outside, width, totalWidth } = part.dimensions
-    const b = width ?? totalWidth
-    return bore && outside && b
-      ? [{ bore, outside, b, element: familyFacts(part.family).element ?? 'ball' }]
-      : []
-  })
-  const first = sizes[0]
-  if (!first) return null
-  const grams = sizes.reduce((sum, { outside, b }) => sum + relubricationGrams(outside, b), 0)
+  const amounts = open.flatMap(({ part }) => relubricationGrams(part) ?? [])
+  if (amounts.length === 0) return null
+  const grams = amounts.reduce((sum, each) => sum + each, 0)
+  // A roller on a stud has no bore to work its interval out from.
+  const bores = open.flatMap(({ part: { family, dimensions } }) =>
+    dimensions.bore ? [{ boreMm: dimensions.bore, element: familyFacts(family).element ?? 'ball' }] : [],
+  )
   const hours =
-    rpm === null
+    rpm === null || bores.length === 0
       ? null
-      : Math.min(
-          ...sizes.map(({ element, bore }) => relubricationHours({ ...input, element, rpm, boreMm: bore })),
-        )
+      : Math.min(...bores.map((of) => relubricationHours({ ...input, ...of, rpm })))
   return {
     grams: Math.round(grams * 10) / 10,
     hours: hours === null ? null : Math.round(hours),
     message:
-      hours === null
-        ? 'Give the speed for an interval.'
-        : `About every ${Math.round(hours)} hours, at the latest each season; by K · (14·10⁶ / (n·√d) − 4·d), a guide.`,
+      bores.length === 0
+        ? 'At the latest each season, as its maker says.'
+        : hours === null
+          ? 'Give the speed for an interval.'
+          : `About every ${Math.round(hours)} hours, at the latest each season; by K · (14·10⁶ / (n·√d) − 4·d), a guide.`,
   }
 }
 

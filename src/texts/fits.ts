@@ -129,6 +129,7 @@ export const sealLipsABead = 'Seal lips, a bead'
 export const greaseOfEachBearing = 'Grease of each bearing'
 
 /* GreaseTab */
+export const nothingToPack = 'Nothing to pack by hand'
 export const clay = 'clay'
 export const washed = 'washed'
 export const dusty = 'dusty'

@@ -93,7 +93,16 @@ describe('thickeners and intervals', () => {
     expect(relubricationHours({ ...question, washed: true })).toBeLessThan(relubricationHours(question))
     expect(relubricationHours({ ...question, rpm: 100_000 })).toBe(0)
   })
-  it('0.005 · D · B: 6205 takes 3.9 g', () => expect(relubricationGrams(52, 15)).toBeCloseTo(3.9, 9))
+  it.each([
+    ['6205', 3.9],
+    // The outer ring is narrower than the inner one.
+    ['UC205', 0.005 * 52 * 17.05],
+    ['30205', 0.005 * 52 * 16.25],
+    // Stud and roller: no bore.
+    ['KR35', 0.005 * 35 * 18],
+  ])('0.005 · D · B: %s takes %s g', (number, grams) =>
+    expect(relubricationGrams(part(number))).toBeCloseTo(grams, 2),
+  )
   // 15 km/h on 420 mm: 250 m a minute over 1.319 m of tyre.
   it('a wheel turns by its tyre', () => expect(wheelRpm(15, 420)).toBeCloseTo(189.5, 1))
 })

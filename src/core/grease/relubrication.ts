@@ -1,4 +1,4 @@
-import type { RollingElement } from '../catalogue'
+import type { Part, RollingElement } from '../catalogue'
 
 /** Factor K of the interval by what rolls (handbook values from memory). */
 const KIND: Record<RollingElement, number> = {
@@ -26,8 +26,22 @@ export interface IntervalQuestion {
   upright?: boolean | undefined
 }
 
-/** Amount of a relubrication, g: 0.005 · D · B (handbook rule). */
-export const relubricationGrams = (outsideMm: number, widthMm: number): number => 0.005 * outsideMm * widthMm
+/** Width of the outer ring of an insert as a share of its wide inner ring (common practice). */
+const INSERT_OUTER_RING = 0.5
+
+/**
+ * Amount of a relubrication, g: 0.005 · D · B, the width of the outer ring where the rings differ (handbook rule).
+ * @returns null where a size is missing
+ */
+export function relubricationGrams({
+  family,
+  dimensions,
+}: Pick<Part, 'family' | 'dimensions'>): number | null {
+  const { outside, outerRingWidth, width, totalWidth } = dimensions
+  const whole = width ?? totalWidth
+  const b = outerRingWidth ?? (whole && family === 'insert' ? whole * INSERT_OUTER_RING : whole)
+  return outside && b ? 0.005 * outside * b : null
+}
 
 /**
  * Hours between relubrications, as a guide: K · (14·10⁶ / (n · √d) − 4 · d), halved for every 15 K above 70 °C, less where

@@ -206,7 +206,7 @@ it.each([
 it('grease of an insert: at its nipple where the wide ring has a groove, else a film', () => {
   const grease = (insert: string) =>
     propose('F1', { positions: 1, parts: { insert }, sizes: {} }).lines.find(({ slot }) => slot === 'grease')
-  expect(grease('UC206')).toMatchObject({ quantity: 12, unit: 'g' })
+  expect(grease('UC206')).toMatchObject({ quantity: 6, unit: 'g' })
   expect(grease('UC206')?.reason).toContain('comes filled')
   expect(grease('SB206')?.reason).toContain('A film only')
 })

@@ -5,6 +5,7 @@ import { FigureField, firstProblem, UnitText } from '@/features/shell'
 import * as texts from '@/texts/fits'
 import { FitPane } from './FitPane'
 import { FILL_PRACTICES, mixing, PRACTICE_LABELS, THICKENER_LABELS, THICKENERS } from '@/core/grease'
+import type { GreaseResponse } from '@/contract/setting'
 import type { PracticeNote } from '@/core/procedure'
 import { readFigure, readForm, writeCount } from '@/core/quantity'
 import { ReadAs } from '@/ui/ReadAs'
@@ -35,6 +36,10 @@ interface Props {
   set: SetField
   practice: PracticeNote | null
 }
+
+/** Whether any grease goes in by hand: closed and lined parts come as they run. */
+const isPackedByHand = ({ bearings, total }: GreaseResponse): boolean =>
+  total.grams > 0 || bearings.some(({ greasing }) => greasing === 'byHand')
 
 /** How much grease, in grams and millilitres, where it lies, when again, and whether two greases mix. */
 export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
@@ -98,6 +103,7 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
       : null,
   )
   const message = problem || refusal
+  const isPacked = !answer || isPackedByHand(answer)
   const sheet = useAnswer(
     'GET /api/part-sheet',
     named[0] ? { query: { designation: named[0] } } : null,
@@ -197,17 +203,21 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
               </button>
             ))}
           </div>
-          <span className="caption block">{texts.fill}</span>
-          <ChipChoice
-            label={texts.fill}
-            value={chosen ?? ''}
-            options={[
-              ['', texts.bySpeed],
-              ...FILL_PRACTICES.map((s) => [s, PRACTICE_LABELS[s].name] as const),
-            ]}
-            onPick={(s) => set('grease.practice', s)}
-          />
-          {practice && <PracticeBox note={practice} />}
+          {isPacked && (
+            <>
+              <span className="caption block">{texts.fill}</span>
+              <ChipChoice
+                label={texts.fill}
+                value={chosen ?? ''}
+                options={[
+                  ['', texts.bySpeed],
+                  ...FILL_PRACTICES.map((s) => [s, PRACTICE_LABELS[s].name] as const),
+                ]}
+                onPick={(s) => set('grease.practice', s)}
+              />
+              {practice && <PracticeBox note={practice} />}
+            </>
+          )}
         </>
       }
       beside={
@@ -244,13 +254,19 @@ export function GreaseTab({ bearings, usual, fields, set, practice }: Props) {
       {answer && (
         <>
           <h1 className="text-[1.3125rem] font-bold" data-testid="grease">
-            <UnitText text={texts.gMl(answer.total.grams, answer.total.ml)} />
-            {answer.strokes !== null && texts.aboutStrokesOfYourGun(answer.strokes)}
+            {isPacked ? (
+              <UnitText text={texts.gMl(answer.total.grams, answer.total.ml)} />
+            ) : (
+              texts.nothingToPack
+            )}
+            {isPacked && answer.strokes !== null && texts.aboutStrokesOfYourGun(answer.strokes)}
           </h1>
-          <p className="text-[0.875rem] text-ink2">
-            {answer.practiceText}. {answer.when}
-            {answer.factor !== null && texts.hereNDm(writeCount(answer.factor))}
-          </p>
+          {isPacked && (
+            <p className="text-[0.875rem] text-ink2">
+              {answer.practiceText}. {answer.when}
+              {answer.factor !== null && texts.hereNDm(writeCount(answer.factor))}
+            </p>
+          )}
           <div className="my-1 h-[292px]">
             <GreaseFigure
               bearings={parts}

@@ -77,10 +77,7 @@ function relubrication(slot: Slot, fillContext: FillContext): Filled {
     const ofKind = bearings.map(({ greasing }) => BY_KIND[greasing]).find((fill) => fill !== undefined)
     return ofKind?.(slot) ?? film(slot)
   }
-  const total = byRule.reduce((sum, { part }) => {
-    const { outside = 0, width = 0, outerRingWidth } = part?.dimensions ?? {}
-    return sum + relubricationGrams(outside, outerRingWidth ?? width)
-  }, 0)
+  const total = byRule.reduce((sum, { part }) => sum + (part ? (relubricationGrams(part) ?? 0) : 0), 0)
   return grams(
     slot,
     'bearing grease',
